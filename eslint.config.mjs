@@ -1,0 +1,48 @@
+import tseslint from 'typescript-eslint'
+import importX from 'eslint-plugin-import-x'
+import { createTypeScriptImportResolver } from 'eslint-import-resolver-typescript'
+import reactHooks from 'eslint-plugin-react-hooks'
+
+/** Imports run one way: app → features → ui, server → core. Each row: who may not import from where. */
+const oneWay = [
+  { target: './src/core', from: './src', except: ['./core'] },
+  { target: './src/ui', from: './src', except: ['./ui', './core'] },
+  { target: './src/server', from: './src', except: ['./server', './core'] },
+  { target: './src/features', from: './src/app' },
+  { target: './src/features', from: './src/demo' },
+  { target: './src/app', from: './src/demo' },
+  // Inside the core: a folder reads another only where that is its meaning.
+  { target: './src/core/units', from: './src/core', except: ['./units'] },
+  { target: './src/core/fibres', from: './src/core', except: ['./fibres', './units'] },
+  { target: './src/core/weave', from: './src/core', except: ['./weave', './units'] },
+  { target: './src/core/identify', from: './src/core', except: ['./identify', './fibres', './units'] },
+  { target: './src/core/measure', from: './src/core', except: ['./measure', './fibres', './units'] },
+  { target: './src/core/cloths', from: './src/core', except: ['./cloths', './fibres', './units', './weave'] },
+  { target: './src/core/notebook', from: './src/core/choose' },
+]
+
+export default tseslint.config(
+  { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', '.notebooks/**', '.shots/**', 'test-results/**', 'playwright-report/**'] },
+  ...tseslint.configs.recommended,
+  {
+    files: ['src/**/*.{ts,tsx}', 'tests/**/*.ts', '*.ts'],
+    plugins: { 'import-x': importX, 'react-hooks': reactHooks },
+    settings: { 'import-x/resolver-next': [createTypeScriptImportResolver({ project: './tsconfig.json' })] },
+    rules: {
+      ...reactHooks.configs.recommended.rules,
+      'import-x/no-cycle': 'error',
+      'import-x/no-restricted-paths': ['error', { zones: oneWay }],
+      '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
+      'max-lines': ['error', { max: 330, skipComments: true, skipBlankLines: true }],
+    },
+  },
+  {
+    files: ['src/core/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-imports': ['error', { patterns: ['node:*', 'react', 'react-*', 'next', 'next/*', 'kysely', 'libsql', 'fs', 'path'] }],
+      'no-restricted-globals': ['error', 'window', 'document', 'fetch', 'process', 'Date'],
+      'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'Pass a source of randomness in.' }],
+    },
+  },
+)

@@ -1,0 +1,88 @@
+import { FIBRE_IDS, type FibreId } from '../fibres/types'
+import { fibreSetKey, mixtureOf, reportTablesOf } from './hypotheses'
+import { type ClothPosterior } from './parts'
+import { logLikelihoodUnder } from './posterior'
+import { traceWeight } from './priors'
+import { type ClaimAnswer, type ClaimItem, type ClaimVerdict, type Hypothesis } from './types'
+import { fibreName, type Vocabulary } from './words'
+
+/** Bayes factors at which a claim changes name. 3 and 10 are the usual steps (Kass & Raftery, 1995, from memory). */
+export const CLAIM_SUPPORTED = 3
+export const CLAIM_DOUBTFUL = 1 / 3
+export const CLAIM_CONTRADICTED = 1 / 10
+
+/** How much better one other cloth may explain what was seen before the claim suffers, whatever the average of the others. */
+const RIVAL_DOUBT = 1 / 8
+const RIVAL_CONTRADICTS = 1 / 30
+
+/** A claimed share of at most this may go unseen in a flame, per cent; common practice. */
+const UNSEEN_PERCENT = 10
+
+/**
+ * A seller's claim against everything else that the cloth could be.
+ * The Bayes factor is P(what was seen | the claim) over P(what was seen | anything else, by prior).
+ * @param claim fibres with percentages; they are used as shares of 100, whatever they add up to
+ */
+export function judgeClaim(
+  claim: readonly ClaimItem[], { evidence }: ClothPosterior, hypotheses: readonly Hypothesis[], vocabulary: Vocabulary = 'uk',
+): ClaimAnswer {
+  const claimed = componentsOf(claim)
+  const parts = [...evidence.values()]
+  const words = claim.map(({ fibre, percent }) => `${percent} % ${fibreName(fibre, vocabulary)}`).join(', ')
+  if (parts.length === 0) return { verdict: 'untested', bayesFactor: 1, text: `Nothing has been seen yet that could test “${words}”.` }
+
+  const tables = reportTablesOf(claimed)
+  const underClaim = parts.reduce((sum, { reports }) => sum + logLikelihoodUnder(reports, tables), 0)
+  const claimKey = fibreSetKey(claimed)
+  const visible = claimed.filter(({ weight }) => weight * 100 > UNSEEN_PERCENT)
+  const visibleKey = fibreSetKey(visible)
+
+  let otherPrior = 0
+  let otherMass = 0
+  let bestOther = -Infinity
+  hypotheses.forEach((hypothesis, index) => {
+    const key = hypothesis.fibreSet
+    if (key === claimKey || key === visibleKey || isVisibleWithTrace(hypothesis, visibleKey) || hypothesis.prior === 0) return
+    const log = parts.reduce((sum, { logLikelihoods }) => sum + logLikelihoods[index]!, 0)
+    otherPrior += hypothesis.prior
+    otherMass += hypothesis.prior * Math.exp(log - underClaim)
+    bestOther = Math.max(bestOther, log)
+  })
+  const bayesFactor = otherPrior / otherMass
+  const verdict = named(bayesFactor, Math.exp(underClaim - bestOther))
+  return { verdict, bayesFactor, text: claimText(verdict, bayesFactor, words) }
+}
+
+/** What is claimed, less a trace that nobody would see: the claim's main fibres with some other trace count as the claim. */
+function isVisibleWithTrace(hypothesis: Hypothesis, visibleKey: string): boolean {
+  const loud = hypothesis.components.filter(({ fibre }) => traceWeight[fibre] === undefined)
+  return loud.length > 0 && loud.length < hypothesis.components.length && fibreSetKey(loud) === visibleKey
+}
+
+function componentsOf(claim: readonly ClaimItem[]) {
+  const shares = new Map<FibreId, number>()
+  for (const { fibre, percent } of claim) shares.set(fibre, (shares.get(fibre) ?? 0) + percent)
+  const total = [...shares.values()].reduce((a, b) => a + b, 0)
+  return mixtureOf(FIBRE_IDS.filter((id) => (shares.get(id) ?? 0) > 0).map((id) => [id, shares.get(id)! / total]))
+}
+
+function named(bayesFactor: number, againstBestOther: number): ClaimVerdict {
+  if (bayesFactor <= CLAIM_CONTRADICTED || againstBestOther <= RIVAL_CONTRADICTS) return 'contradicted'
+  if (bayesFactor <= CLAIM_DOUBTFUL || againstBestOther <= RIVAL_DOUBT) return 'doubtful'
+  return bayesFactor >= CLAIM_SUPPORTED ? 'supported' : 'untested'
+}
+
+function claimText(verdict: ClaimVerdict, bayesFactor: number, words: string): string {
+  const times = bayesFactor >= 1 ? Math.round(bayesFactor) : Math.round(1 / bayesFactor)
+  const amount = times > 1000 ? 'a thousand or more' : `about ${Math.max(1, times)}`
+  switch (verdict) {
+    case 'supported':
+      return `What you saw is ${amount} times likelier if “${words}” is true than if it is not. Lookalikes of the same kind cannot be ruled out by this.`
+    case 'contradicted':
+      return `What you saw fits something else far better than “${words}”${bayesFactor <= CLAIM_CONTRADICTED ? `: it is ${amount} times likelier if that is not true` : ''}.`
+    case 'doubtful':
+      return `What you saw fits something else better than “${words}”. Burn another specimen before you say so.`
+    case 'untested':
+      return `What you saw so far speaks neither for nor against “${words}”.`
+  }
+}

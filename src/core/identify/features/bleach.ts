@@ -1,0 +1,18 @@
+import { defineFeature } from './define'
+
+export const bleach = defineFeature({
+  id: 'bleach', kind: 'other', look: 'bleach', hazard: 'bleach', minutes: 25,
+  title: 'Chlorine bleach',
+  question: 'A yarn in chlorine bleach for twenty minutes: is it still there?',
+  hint: 'Adults, gloves, open window, a glass dish. Bleach alone: never with vinegar, ammonia, acetone or anything else, never in metal.',
+  source: 'AATCC TM20: 5 % sodium hypochlorite dissolves wool and silk; weights from memory',
+  states: [
+    ['dissolves', 'Dissolved', 'It fizzed and went.'],
+    ['no-change', 'Still there', 'Paler, but whole.'],
+  ],
+  rows: [
+    [['wool', 'hair', 'silk'], { dissolves: 92, 'no-change': 8 }],
+    [['elastane', 'nylon'], { dissolves: 5, 'no-change': 95 }],
+    [['cotton', 'linen', 'hemp', 'ramie', 'jute', 'viscose', 'modal', 'lyocell', 'cupro', 'acetate', 'triacetate', 'polyester', 'acrylic', 'modacrylic', 'polypropylene', 'glass', 'metallic'], { dissolves: 2, 'no-change': 98 }],
+  ],
+})

@@ -1,0 +1,18 @@
+import { defineFeature } from './define'
+
+export const float = defineFeature({
+  id: 'float', kind: 'other', look: 'float', hazard: 'none', minutes: 3,
+  title: 'Float or sink',
+  question: 'A wetted-out pinch in water with a drop of washing-up liquid: does it float?',
+  hint: 'Squeeze every bubble out under water first, or anything floats.',
+  source: 'densities in Morton & Hearle, Physical Properties of Textile Fibres: of these only polypropylene is lighter than water',
+  states: [
+    ['floats', 'Floats', 'It comes up again and again.'],
+    ['sinks', 'Sinks', 'It goes down and stays.'],
+  ],
+  rows: [
+    [['polypropylene'], { floats: 94, sinks: 6 }],
+    [['cotton', 'linen', 'hemp', 'ramie', 'jute', 'viscose', 'modal', 'lyocell', 'cupro', 'acetate', 'triacetate', 'silk', 'polyester', 'nylon', 'acrylic', 'modacrylic', 'glass', 'metallic'], { floats: 2, sinks: 98 }],
+    [['wool', 'hair', 'elastane'], { floats: 5, sinks: 95 }],
+  ],
+})

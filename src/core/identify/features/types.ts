@@ -1,0 +1,51 @@
+import { type FamilyId, type FibreId } from '../../fibres/types'
+
+/** What one look tells: answers of one look share their mistakes, so they never count as independent. */
+export type Look =
+  | 'heat' | 'burning' | 'smell' | 'residue'
+  | 'wetting' | 'yarn' | 'hand' | 'microscope' | 'drying-twist' | 'float' | 'acetone' | 'bleach'
+
+export type Hazard = 'none' | 'flame' | 'solvent' | 'bleach'
+
+export interface State {
+  id: string
+  /** A few words, as the person would say it. */
+  label: string
+  /** One sentence that helps to tell it from its neighbours. */
+  help: string
+}
+
+/** Probability weights of each state, per cent; states left out get nothing but the slip. */
+export type Weights = Readonly<Record<string, number>>
+
+/**
+ * One thing that can be seen, smelt or tried, and how likely each report of it is.
+ * The table is what a careful beginner *reports*, not only what the fibre does.
+ */
+export interface Feature {
+  id: string
+  kind: 'burn' | 'other'
+  look: Look
+  /** Several states may be reported at once. */
+  multi: boolean
+  /** How often a person names more than one state of a cloth of one family, and of a mixture of two; multi features only. */
+  several?: { alone: number; mixed: number }
+  hazard: Hazard
+  /** Minutes of work at home, for weighing a test against what it tells; common practice. */
+  minutes: number
+  title: string
+  question: string
+  /** How to look, in a sentence or two. */
+  hint: string
+  states: readonly State[]
+  /** Share of reports that are plain mistakes, spread over all states. */
+  slip: number
+  /** How loudly a family shows in a mixture, against its share; 1 where not named. */
+  salience: Partial<Record<FamilyId, number>>
+  /** Where the weights come from. */
+  source: string
+  weights: Readonly<Record<FibreId, Weights>>
+}
+
+/** Rows of a likelihood table: the fibres that share a row, and its weights. */
+export type Row = readonly [fibres: readonly FibreId[], weights: Weights]

@@ -1,0 +1,22 @@
+import { defineFeature } from './define'
+
+export const yarnType = defineFeature({
+  id: 'yarn-type', kind: 'other', look: 'yarn', hazard: 'none', minutes: 1,
+  title: 'Untwisting a yarn',
+  question: 'Untwist a yarn. Short hairs, or threads without end?',
+  hint: 'Roll it against its twist and pull it out sideways.',
+  source: 'common practice; weights from memory of what is sold',
+  states: [
+    ['staple', 'Short hairs', 'It drifts apart into fuzz.'],
+    ['filament', 'Endless threads', 'Smooth threads that run on and on.'],
+  ],
+  rows: [
+    [['cotton', 'linen', 'hemp', 'ramie', 'jute', 'wool', 'hair'], { staple: 99, filament: 1 }],
+    [['viscose'], { staple: 65, filament: 35 }],
+    [['modal', 'lyocell', 'acrylic', 'modacrylic'], { staple: 94, filament: 6 }],
+    [['cupro', 'acetate', 'triacetate', 'nylon', 'glass'], { staple: 14, filament: 86 }],
+    [['silk'], { staple: 25, filament: 75 }],
+    [['polyester', 'polypropylene'], { staple: 40, filament: 60 }],
+    [['elastane', 'metallic'], { staple: 3, filament: 97 }],
+  ],
+})

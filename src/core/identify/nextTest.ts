@@ -1,0 +1,82 @@
+import { type FibreId } from '../fibres/types'
+import { SAME_LOOK_FRACTION } from './evidence'
+import { features, type Feature } from './features'
+import { reportTables } from './hypotheses'
+import { type NextTest, type Observation, type Part, type Scored } from './types'
+import { fibreListWords, type Vocabulary } from './words'
+
+/** Below this a test is not worth the match: nothing at home would tell. Bits. */
+export const WORTH_DOING_BITS = 0.03
+
+/** A minute of work, a flame, a solvent each cost something; the advice divides bits by this. Common practice, from memory. */
+const HAZARD_COST = { none: 1, flame: 1.3, solvent: 1.8, bleach: 2.2 } as const
+
+/**
+ * What to look at next: of everything not yet seen on the part, the expected information about which fibres are in the
+ * cloth (mutual information, bits), weighed against work and hazard, the most worthwhile first.
+ */
+export function nextTests(scored: readonly Scored[], observations: readonly Observation[], part: Part, vocabulary: Vocabulary = 'uk'): NextTest[] {
+  const own = observations.filter((observation) => (observation.part ?? 'whole') === part)
+  const seen = new Set(own.map(({ feature }) => feature))
+  const live = scored.filter(({ probability }) => probability > 1e-4)
+  const found = features.flatMap((feature, column) => {
+    if (seen.has(feature.id)) return []
+    const answers = answersByFibreSet(live, column)
+    const sameLook = features.filter(({ id, look }) => look === feature.look && seen.has(id)).length
+    const bits = mutualInformation(answers) * SAME_LOOK_FRACTION ** sameLook
+    if (bits < WORTH_DOING_BITS) return []
+    const cost = HAZARD_COST[feature.hazard] * (1 + feature.minutes / 15)
+    return [{ feature, bits, worth: bits / cost, text: reason(feature, answers, vocabulary) }]
+  })
+  return found
+    .sort((a, b) => b.worth - a.worth)
+    .map(({ feature, bits, text }) => ({ feature: feature.id, part, bits, hazard: feature.hazard, text }))
+}
+
+interface SetAnswers {
+  fibres: readonly FibreId[]
+  probability: number
+  /** Probability of each state given this set of fibres. */
+  states: Float64Array
+}
+
+function answersByFibreSet(scored: readonly Scored[], column: number): SetAnswers[] {
+  const sets = new Map<string, SetAnswers>()
+  for (const { hypothesis, probability } of scored) {
+    const key = hypothesis.fibreSet
+    const table = reportTables(hypothesis).probabilities[column]!
+    const set = sets.get(key) ?? { fibres: hypothesis.components.map(({ fibre }) => fibre), probability: 0, states: new Float64Array(table.length) }
+    for (let state = 0; state < table.length; state++) set.states[state] = set.states[state]! + probability * table[state]!
+    set.probability += probability
+    sets.set(key, set)
+  }
+  for (const set of sets.values()) for (let state = 0; state < set.states.length; state++) set.states[state] = set.states[state]! / set.probability
+  return [...sets.values()].sort((a, b) => b.probability - a.probability)
+}
+
+/** I(fibres; answer) in bits. */
+function mutualInformation(answers: readonly SetAnswers[]): number {
+  const total = answers.reduce((sum, { probability }) => sum + probability, 0)
+  const overall = new Float64Array(answers[0]?.states.length ?? 0)
+  for (const { probability, states } of answers) states.forEach((p, i) => (overall[i] = overall[i]! + (probability / total) * p))
+  let bits = 0
+  for (const { probability, states } of answers) {
+    states.forEach((p, i) => {
+      if (p > 0) bits += (probability / total) * p * Math.log2(p / overall[i]!)
+    })
+  }
+  return bits
+}
+
+/** In words: which of the likely cloths would answer what. */
+function reason(feature: Feature, answers: readonly SetAnswers[], vocabulary: Vocabulary): string {
+  const first = answers[0]!
+  const rival = answers.slice(1, 8).find(({ states }) => likeliest(states) !== likeliest(first.states))
+  const say = ({ fibres, states }: SetAnswers) => `${fibreListWords(fibres, vocabulary)}: “${feature.states[likeliest(states)]!.label.toLowerCase()}”`
+  if (!rival) return `It would make ${fibreListWords(first.fibres, vocabulary)} surer, or less so.`
+  return `You would expect of ${say(first)}; of ${say(rival)}.`
+}
+
+function likeliest(states: Float64Array): number {
+  return states.indexOf(Math.max(...states))
+}

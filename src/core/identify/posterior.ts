@@ -1,0 +1,65 @@
+import { gather, logLikelihood, weigh, type WeightedReports } from './evidence'
+import { reportTables, type ReportTables } from './hypotheses'
+import { type Hypothesis, type Observation, type Scored } from './types'
+
+/** What one part's observations say: of each hypothesis, the natural log-likelihood. */
+export interface PartEvidence {
+  reports: readonly WeightedReports[]
+  /** In the order of the hypotheses given. */
+  logLikelihoods: Float64Array
+  /** Per entry of `reports`, per hypothesis: its weighted natural log-likelihood. */
+  byFeature: readonly Float64Array[]
+}
+
+/** The evidence of one part for each hypothesis. */
+export function evidenceOfPart(observations: readonly Observation[], hypotheses: readonly Hypothesis[]): PartEvidence {
+  const gathered = gather(observations)
+  const raw = gathered.map((entry) => {
+    return Float64Array.from(hypotheses, (hypothesis) => logLikelihood(entry, reportTables(hypothesis)))
+  })
+  const reports = weigh(gathered, raw.map((column) => informationGained(column, hypotheses)))
+  const byFeature = raw.map((column, index) => column.map((value) => value * reports[index]!.weight))
+  return { reports, byFeature, logLikelihoods: sumColumns(byFeature, hypotheses.length) }
+}
+
+/** Of one answer alone, its likelihood under each hypothesis. */
+export function likelihoodsOf(observation: Observation, hypotheses: readonly Hypothesis[]): Float64Array {
+  const [entry] = gather([observation])
+  return Float64Array.from(hypotheses, (hypothesis) => Math.exp(logLikelihood(entry!, reportTables(hypothesis))))
+}
+
+/** Log-likelihood of the same weighted reports under one more mixture, given its tables. */
+export function logLikelihoodUnder(reports: readonly WeightedReports[], tables: ReportTables): number {
+  let sum = 0
+  for (const entry of reports) sum += entry.weight * logLikelihood(entry, tables)
+  return sum
+}
+
+/** Bayes' rule over hypotheses: prior × likelihood, scaled to sum to 1, in the order given. */
+export function posterior(hypotheses: readonly Hypothesis[], logLikelihoods: Float64Array): Scored[] {
+  return scoreAll(hypotheses.map((hypothesis, index) => ({ hypothesis, log: Math.log(hypothesis.prior) + logLikelihoods[index]! })))
+}
+
+/** Unnormalised log weights to probabilities that sum to 1. */
+export function scoreAll(weighted: readonly { hypothesis: Hypothesis; log: number }[]): Scored[] {
+  const highest = weighted.reduce((max, { log }) => Math.max(max, log), -Infinity)
+  const masses = weighted.map(({ log }) => Math.exp(log - highest))
+  const total = masses.reduce((a, b) => a + b, 0)
+  return weighted.map(({ hypothesis }, index) => ({ hypothesis, probability: masses[index]! / total }))
+}
+
+/** Kullback–Leibler divergence of the posterior from the prior, bits: what an answer alone tells. */
+function informationGained(logLikelihoods: Float64Array, hypotheses: readonly Hypothesis[]): number {
+  let bits = 0
+  for (const { probability, hypothesis } of posterior(hypotheses, logLikelihoods)) {
+    if (probability > 0) bits += probability * Math.log2(probability / hypothesis.prior)
+  }
+  // Rounding leaves about 1e-16 where an answer says nothing; equal nothings must tie.
+  return Math.max(0, Math.round(bits * 1e12) / 1e12)
+}
+
+function sumColumns(columns: readonly Float64Array[], length: number): Float64Array {
+  const sum = new Float64Array(length)
+  for (const column of columns) for (let i = 0; i < length; i++) sum[i] = sum[i]! + column[i]!
+  return sum
+}

@@ -1,0 +1,144 @@
+import { FAMILIES, type FamilyId, type FibreId } from '../fibres/types'
+import { type Scored, type Verdict } from './types'
+import { capitalised, doubtWords, familyChoiceWords, fibreListWords, type Vocabulary } from './words'
+
+/** A verdict is the finest level whose probability reaches this. */
+export const VERDICT_THRESHOLD = 0.8
+
+/**
+ * A fibre or pair must also reach this where its lookalikes are taken as equally common, so that a verdict never rests
+ * on what is mostly sold: wool and mohair burn the same, and only the first being commoner is no evidence.
+ */
+export const EVIDENCE_ALONE = 0.6
+
+/** The verdict of the contract: fibre, blend, family, blend of families, group, undecided; the finest that is carried. */
+export function verdictOf(scored: readonly Scored[], hasEvidence: boolean, vocabulary: Vocabulary = 'uk'): Verdict {
+  const sets = fibreSets(scored)
+  const best = sets[0]!
+  const leaning = { leaning: best.fibres, leaningProbability: best.probability }
+  if (hasEvidence) {
+    const fine = fineVerdict(sets)
+    const carried = fine ?? familyVerdict(scored)
+    if (carried) return { ...carried, ...leaning, text: verdictText(carried, best, vocabulary) }
+  }
+  const nothing = { level: 'undecided' as const, ids: [], sides: [], probability: best.probability }
+  return { ...nothing, ...leaning, text: undecidedText(hasEvidence, best, vocabulary) }
+}
+
+type Carried = Pick<Verdict, 'level' | 'ids' | 'sides' | 'probability'>
+
+interface FibreSet {
+  key: string
+  fibres: readonly FibreId[]
+  /** Families of the set, joined: the pool among which its lookalikes are sought. */
+  pool: string
+  probability: number
+  /** Probability mass divided by prior mass: what the evidence alone makes of it. */
+  support: number
+}
+
+/** Hypotheses put together by which fibres are in them, likeliest first; the fibres with the larger share first. */
+function fibreSets(scored: readonly Scored[]): FibreSet[] {
+  const sets = new Map<string, FibreSet & { prior: number; top: number }>()
+  for (const { hypothesis, probability } of scored) {
+    const key = hypothesis.fibreSet
+    const set = sets.get(key)
+    const fibres = hypothesis.components.map(({ fibre }) => fibre)
+    if (!set) {
+      const pool = hypothesis.families.map(poolOf).sort().join('+')
+      sets.set(key, { key, fibres, pool: `${hypothesis.components.length}:${pool}`, probability, support: 0, prior: hypothesis.prior, top: probability })
+    } else {
+      if (probability > set.top) Object.assign(set, { top: probability, fibres })
+      set.probability += probability
+      set.prior += hypothesis.prior
+    }
+  }
+  const list = [...sets.values()].map((set) => ({ ...set, support: set.prior > 0 ? set.probability / set.prior : 0 }))
+  return list.sort((a, b) => b.probability - a.probability)
+}
+
+/** Plant and regenerated cellulose burn alike, so that their fibres are each other's lookalikes. */
+function poolOf(family: FamilyId): string {
+  return family === 'plant' || family === 'regenerated' ? 'cellulose' : family
+}
+
+function fineVerdict(sets: readonly FibreSet[]): Carried | undefined {
+  const best = sets[0]!
+  if (best.probability < VERDICT_THRESHOLD) return undefined
+  const lookalikes = sets.filter(({ pool }) => pool === best.pool)
+  const alone = best.support / lookalikes.reduce((sum, { support }) => sum + support, 0)
+  if (alone < EVIDENCE_ALONE) return undefined
+  const { fibres, probability } = best
+  const level = fibres.length === 1 ? 'fibre' : 'blend'
+  return { level, ids: fibres, sides: level === 'blend' ? fibres.map((fibre) => [fibre]) : [], probability }
+}
+
+/** The finest verdict in families: one alone; a blend of two; a blend one side of which could be two; a group. */
+function familyVerdict(scored: readonly Scored[]): Carried | undefined {
+  const masses = new Map<string, { families: readonly FamilyId[]; probability: number }>()
+  for (const { hypothesis, probability } of scored) {
+    const { families } = hypothesis
+    const key = families.join('+')
+    const before = masses.get(key)
+    masses.set(key, { families, probability: (before?.probability ?? 0) + probability })
+  }
+  const mass = (test: (families: readonly FamilyId[]) => boolean) =>
+    [...masses.values()].reduce((sum, entry) => sum + (test(entry.families) ? entry.probability : 0), 0)
+
+  const single = highest(FAMILIES.map((family) => [family]), ([family]) => mass((found) => found.length === 1 && found[0] === family))
+  if (single.probability >= VERDICT_THRESHOLD) return { level: 'family', ids: single.item, sides: [], probability: single.probability }
+
+  const pairs = FAMILIES.flatMap((a, i) => FAMILIES.slice(i + 1).map((b): [FamilyId, FamilyId] => [a, b]))
+  const pureBlend = highest(pairs, ([a, b]) => mass((found) => found.length === 2 && found.includes(a) && found.includes(b)))
+  if (pureBlend.probability >= VERDICT_THRESHOLD) {
+    return { level: 'blend', ids: pureBlend.item, sides: pureBlend.item.map((family) => [family]), probability: pureBlend.probability }
+  }
+  const wide = pairs.flatMap((pair) => FAMILIES.filter((other) => !pair.includes(other)).map((other) => ({ pair, other })))
+  const wideBlend = highest(wide, ({ pair, other }) => mass((found) => isBlendOf(found, pair, other)))
+  if (wideBlend.probability >= VERDICT_THRESHOLD) {
+    const { pair, other } = wideBlend.item
+    return { level: 'blend', ids: [...pair, other], sides: [pair, [other]], probability: wideBlend.probability }
+  }
+  const group = highest(pairs, (pair) => mass((found) => found.every((family) => pair.includes(family))))
+  if (group.probability >= VERDICT_THRESHOLD) return { level: 'group', ids: group.item, sides: [], probability: group.probability }
+  return undefined
+}
+
+/** One or both of `pair`, together with `other`, and nothing else. */
+function isBlendOf(found: readonly FamilyId[], pair: readonly FamilyId[], other: FamilyId): boolean {
+  return found.length > 1 && found.includes(other) && found.every((family) => family === other || pair.includes(family))
+}
+
+function highest<T extends object>(items: readonly T[], probabilityOf: (item: T) => number): { item: T; probability: number } {
+  let best = { item: items[0]!, probability: -1 }
+  for (const item of items) {
+    const probability = probabilityOf(item)
+    if (probability > best.probability) best = { item, probability }
+  }
+  return best
+}
+
+function verdictText(carried: Carried, best: FibreSet, vocabulary: Vocabulary): string {
+  const how = capitalised(doubtWords(carried.probability))
+  const lean = `The likeliest is ${fibreListWords(best.fibres, vocabulary)}, but what you saw does not settle it.`
+  switch (carried.level) {
+    case 'fibre':
+      return `${how} ${fibreListWords(best.fibres, vocabulary)} and nothing else.`
+    case 'family':
+      return `${how} ${familyChoiceWords(carried.ids as FamilyId[])} and nothing else. ${lean}`
+    case 'group':
+      return `${how} ${familyChoiceWords(carried.ids as FamilyId[])}: what you saw cannot part the two. ${lean}`
+    default:
+      break
+  }
+  if (carried.sides.every(([first]) => best.fibres.includes(first as FibreId))) {
+    return `${how} a mixture of ${best.fibres.map((id) => fibreListWords([id], vocabulary)).join(' and ')}. A flame cannot say how much of each.`
+  }
+  const sides = carried.sides.map((side) => familyChoiceWords(side as FamilyId[])).join(', with ')
+  return `${how} a mixture: ${sides}. ${lean} A flame cannot say how much of each.`
+}
+
+function undecidedText(hasEvidence: boolean, best: FibreSet, vocabulary: Vocabulary): string {
+  if (!hasEvidence) return 'Nothing has been seen yet, so nothing is known.'
+  return `Not settled yet. ${capitalised(doubtWords(best.probability))} ${fibreListWords(best.fibres, vocabulary)}; see below what would tell most.`
+}

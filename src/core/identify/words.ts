@@ -1,0 +1,39 @@
+import { type FibreId, type FamilyId } from '../fibres/types'
+import { families } from '../fibres/families'
+import { fibreById } from '../fibres/catalogue'
+
+/** Which English the person reads. */
+export type Vocabulary = 'uk' | 'us'
+
+/** Fixed bands of words for a probability; documented in docs/architecture.md. Each row: from this probability, these words. */
+export const DOUBT_BANDS: readonly (readonly [from: number, words: string])[] = [
+  [0.99, 'almost certainly'],
+  [0.95, 'very probably'],
+  [0.8, 'probably'],
+  [0.6, 'more likely than not'],
+  [0.3, 'possibly'],
+  [0, 'hardly'],
+]
+
+/** The words for a probability. */
+export function doubtWords(probability: number): string {
+  return DOUBT_BANDS.find(([from]) => probability >= from)![1]
+}
+
+export function fibreName(id: FibreId, vocabulary: Vocabulary = 'uk'): string {
+  return fibreById(id).name[vocabulary]
+}
+
+/** `cotton`, or `cotton with polyester`. */
+export function fibreListWords(ids: readonly FibreId[], vocabulary: Vocabulary = 'uk'): string {
+  return ids.map((id) => fibreName(id, vocabulary)).join(' with ')
+}
+
+/** `a plant or a regenerated cellulose fibre`. */
+export function familyChoiceWords(ids: readonly FamilyId[]): string {
+  return ids.map((id) => families[id].phrase).join(' or ')
+}
+
+export function capitalised(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1)
+}

@@ -1,0 +1,76 @@
+import { GSM_PER_MOMME, GSM_PER_OUNCE_PER_SQUARE_YARD, MM_PER_INCH, MM_PER_YARD } from './constants'
+import { COVERAGE_95, scaled, type Quantity } from './quantity'
+
+export type UnitSystem = 'metric' | 'imperial'
+
+/** How many decimals a value deserves: as many as its uncertainty has, to one or two figures. */
+export function decimalsFor(uncertainty: number): number {
+  if (!(uncertainty > 0)) return 0
+  // Two figures where the first is a 1 (12, not 10), one otherwise; never tens.
+  const exponent = Math.floor(Math.log10(uncertainty))
+  const leading = uncertainty / 10 ** exponent
+  return Math.max(0, leading < 2 ? 1 - exponent : -exponent)
+}
+
+/** `150 ± 6`: value and the half-width of its 95 % interval, no more digits than are known. */
+export function withDoubt({ value, sd }: Quantity): string {
+  const half = COVERAGE_95 * sd
+  if (!(half > 0)) return trimmed(value, 1)
+  const decimals = Math.min(decimalsFor(half), 2)
+  return `${value.toFixed(decimals)} ± ${half.toFixed(decimals)}`
+}
+
+/** A mass per area, g/m², in the person's units, with its doubt. */
+export function formatWeight(gsm: Quantity, system: UnitSystem): string {
+  return system === 'metric'
+    ? `${withDoubt(gsm)} g/m²`
+    : `${withDoubt(scaled(gsm, 1 / GSM_PER_OUNCE_PER_SQUARE_YARD))} oz/yd²`
+}
+
+/** A range of g/m² as words: `150 to 270 g/m²`. */
+export function formatWeightRange([low, high]: readonly [number, number], system: UnitSystem): string {
+  const shown = (gsm: number) => (system === 'metric' ? String(Math.round(gsm)) : trimmed(gsm / GSM_PER_OUNCE_PER_SQUARE_YARD, 1))
+  return `${shown(low)} to ${shown(high)} ${system === 'metric' ? 'g/m²' : 'oz/yd²'}`
+}
+
+/** A width in mm: cm, or inches to the nearest half. */
+export function formatWidth(mm: number, system: UnitSystem): string {
+  return system === 'metric' ? `${trimmed(mm / 10, 1)} cm` : `${trimmed(Math.round((mm / MM_PER_INCH) * 2) / 2, 1)} in`
+}
+
+/** A length in mm: metres, or yards to the eighth that shops cut by. */
+export function formatLength(mm: number, system: UnitSystem): string {
+  if (system === 'metric') return `${trimmed(mm / 1000, 2)} m`
+  return `${eighths(mm / MM_PER_YARD)} yd`
+}
+
+/** g/m² to momme. */
+export function toMomme(gsm: number): number {
+  return gsm / GSM_PER_MOMME
+}
+
+/** g/m² to oz/yd². */
+export function toOuncesPerSquareYard(gsm: number): number {
+  return gsm / GSM_PER_OUNCE_PER_SQUARE_YARD
+}
+
+/** A probability as a whole per cent, never 0 or 100 where it is neither. */
+export function formatPercent(probability: number): string {
+  const percent = Math.round(probability * 100)
+  if (percent >= 100 && probability < 1) return 'over 99 %'
+  if (percent <= 0 && probability > 0) return 'under 1 %'
+  return `${percent} %`
+}
+
+const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞']
+
+function eighths(yards: number): string {
+  const count = Math.round(yards * 8)
+  const whole = Math.floor(count / 8)
+  const part = EIGHTHS[count % 8] ?? ''
+  return whole === 0 && part ? part : `${whole}${part}`
+}
+
+function trimmed(value: number, decimals: number): string {
+  return String(Number(value.toFixed(decimals)))
+}

@@ -1,0 +1,48 @@
+import { decimalsFor, formatLength, formatPercent, formatWeight, formatWeightRange, formatWidth, withDoubt } from './format'
+import { interval95, pooled, scaled } from './quantity'
+
+describe('quantity', () => {
+  it('pools by inverse variance: the surer reading counts for more', () => {
+    const { value, sd } = pooled([{ value: 100, sd: 1 }, { value: 110, sd: 3 }])
+    expect(value).toBeCloseTo(101, 10)
+    expect(sd).toBeCloseTo(Math.sqrt(0.9), 10)
+  })
+
+  it('refuses no readings, and a reading that claims no doubt', () => {
+    expect(() => pooled([])).toThrow(/at least one/)
+    expect(() => pooled([{ value: 1, sd: 0 }])).toThrow(/positive/)
+  })
+
+  it('scales value and doubt alike, doubt staying positive', () => {
+    expect(scaled({ value: 2, sd: 0.5 }, -2)).toEqual({ value: -4, sd: 1 })
+    const [low, high] = interval95({ value: 10, sd: 1 })
+    expect(high - low).toBeCloseTo(3.92, 2)
+  })
+})
+
+describe('formatting', () => {
+  it('never shows more digits than are known', () => {
+    expect(withDoubt({ value: 150.37, sd: 3.2 })).toBe('150 ± 6')
+    expect(withDoubt({ value: 4.4367, sd: 0.09 })).toBe('4.44 ± 0.18')
+    expect(decimalsFor(0.3)).toBe(1)
+    expect(decimalsFor(12)).toBe(0)
+  })
+
+  it('speaks both unit systems', () => {
+    expect(formatWeight({ value: 150, sd: 3.2 }, 'metric')).toBe('150 ± 6 g/m²')
+    expect(formatWeight({ value: 150, sd: 3.2 }, 'imperial')).toBe('4.42 ± 0.18 oz/yd²')
+    expect(formatWeightRange([150, 271], 'metric')).toBe('150 to 271 g/m²')
+    expect(formatWeightRange([135.6, 271.2], 'imperial')).toBe('4 to 8 oz/yd²')
+    expect(formatWidth(1118, 'metric')).toBe('111.8 cm')
+    expect(formatWidth(1118, 'imperial')).toBe('44 in')
+    expect(formatLength(2286, 'metric')).toBe('2.29 m')
+    expect(formatLength(2286, 'imperial')).toBe('2½ yd')
+    expect(formatLength(457.2, 'imperial')).toBe('½ yd')
+  })
+
+  it('keeps a belief short of certainty short of certainty', () => {
+    expect(formatPercent(0.9991)).toBe('over 99 %')
+    expect(formatPercent(0.0004)).toBe('under 1 %')
+    expect(formatPercent(0.83)).toBe('83 %')
+  })
+})

@@ -1,0 +1,60 @@
+/** An interlacing matrix: rows are picks, columns are ends; true where the warp end lies on top. */
+export type Drawdown = readonly (readonly boolean[])[]
+
+export type Interlacing =
+  | 'plain' | 'basket' | 'rib' | 'twill' | 'broken-twill' | 'herringbone' | 'satin' | 'sateen' | 'crepe-weave'
+  | 'dobby' | 'jacquard' | 'leno' | 'double-cloth' | 'waffle' | 'pile' | 'jersey' | 'rib-knit' | 'felt' | 'mesh'
+
+/** Draws from rows of text, `x` for warp up. @throws RangeError when the rows are not equally long or there is none. */
+export function drawdownFrom(rows: readonly string[]): Drawdown {
+  const width = rows[0]?.length ?? 0
+  if (width === 0 || rows.some((row) => row.length !== width)) {
+    throw new RangeError('drawdownFrom: needs at least one row, and all rows equally long')
+  }
+  return rows.map((row) => [...row].map((mark) => mark === 'x'))
+}
+
+/** A regular twill or satin: each pick is the first, moved by `move` ends. `up` ends of `run` lie on top. */
+export function steppedDrawdown(run: number, up: number, move: number): Drawdown {
+  return Array.from({ length: run }, (_, pick) => Array.from({ length: run }, (_, end) => (((end - pick * move) % run) + run) % run < up))
+}
+
+/** One textbook draft for each interlacing that is woven; common practice. */
+export const drafts: Partial<Record<Interlacing, Drawdown>> = {
+  plain: drawdownFrom(['x.', '.x']),
+  basket: drawdownFrom(['xx..', 'xx..', '..xx', '..xx']),
+  rib: drawdownFrom(['x.', 'x.', '.x', '.x']),
+  twill: steppedDrawdown(4, 2, 1),
+  'broken-twill': drawdownFrom(['xxx.', 'x.xx', '.xxx', 'xx.x']),
+  herringbone: drawdownFrom(['xx..xx..', '.xx..xx.', '..xx..xx', 'x..xx..x', 'xx..xx..', 'x..xx..x', '..xx..xx', '.xx..xx.']),
+  satin: steppedDrawdown(5, 4, 2),
+  sateen: steppedDrawdown(5, 1, 2),
+  'crepe-weave': drawdownFrom(['x.xx.x..', '.x..x.xx', 'xx.x..x.', '..x.xx.x', 'x..x.xx.', '.xx.x..x', 'x.x..xx.', '.x.xx..x']),
+  dobby: drawdownFrom(['x.x.x.x.', '.x.xxx.x', 'x.xxxxx.', '.xxxxxxx', 'x.xxxxx.', '.x.xxx.x', 'x.x.x.x.', '.x.x.x.x']),
+  jacquard: drawdownFrom(['xxxx.xxx', 'xx.xxxxx', '....x...', '.x......', 'xxx.xxxx', 'x....x..', '..x.....', 'xxxxxx.x']),
+  leno: drawdownFrom(['x.', '.x']),
+  'double-cloth': steppedDrawdown(4, 2, 1),
+  waffle: drawdownFrom(['x.....', '.x...x', '..x.x.', 'xxxx.x', '..x.x.', '.x...x']),
+  pile: drawdownFrom(['x.', '.x']),
+}
+
+/** Longest run of the warp on top within one end, in picks, the draft repeating; the whole repeat where it never dips. */
+export function longestWarpFloat(drawdown: Drawdown): number {
+  const picks = drawdown.length
+  const ends = drawdown[0]!.length
+  let longest = 0
+  for (let end = 0; end < ends; end++) {
+    let run = 0
+    for (let step = 0; step < picks * 2; step++) {
+      run = drawdown[step % picks]![end]! ? run + 1 : 0
+      longest = Math.max(longest, Math.min(run, picks))
+    }
+  }
+  return longest
+}
+
+/** Share of the face on which the warp lies on top, 0 to 1. */
+export function warpFaceShare(drawdown: Drawdown): number {
+  const cells = drawdown.flat()
+  return cells.filter(Boolean).length / cells.length
+}
