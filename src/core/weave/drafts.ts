@@ -3,7 +3,7 @@ export type Drawdown = readonly (readonly boolean[])[]
 
 export type Interlacing =
   | 'plain' | 'basket' | 'rib' | 'twill' | 'broken-twill' | 'herringbone' | 'satin' | 'sateen' | 'crepe-weave'
-  | 'dobby' | 'jacquard' | 'leno' | 'double-cloth' | 'waffle' | 'pile' | 'jersey' | 'rib-knit' | 'felt' | 'mesh'
+  | 'dobby' | 'jacquard' | 'leno' | 'double-cloth' | 'waffle' | 'pile' | 'pile-ribs' | 'jersey' | 'rib-knit' | 'felt' | 'mesh'
 
 /** Draws from rows of text, `x` for warp up. @throws RangeError when the rows are not equally long or there is none. */
 export function drawdownFrom(rows: readonly string[]): Drawdown {
@@ -36,6 +36,7 @@ export const drafts: Partial<Record<Interlacing, Drawdown>> = {
   'double-cloth': steppedDrawdown(4, 2, 1),
   waffle: drawdownFrom(['x.....', '.x...x', '..x.x.', 'xxxx.x', '..x.x.', '.x...x']),
   pile: drawdownFrom(['x.', '.x']),
+  'pile-ribs': drawdownFrom(['x.', '.x']),
 }
 
 /** Longest run of the warp on top within one end, in picks, the draft repeating; the whole repeat where it never dips. */

@@ -2,7 +2,7 @@ import { cloths } from './define'
 
 /** Pile, knits, felts and nets. Weights, stretch, body, opacity and usual fibres: common practice, from memory. */
 export const pileCloths = cloths('woven', [
-  ['corduroy', 'corduroy', 'cord,needlecord,babycord,pincord', 'pile', 200, 400, 0, 4, 'moderate', 'opaque', 'cotton'],
+  ['corduroy', 'corduroy', 'cord,needlecord,babycord,pincord', 'pile-ribs', 200, 400, 0, 4, 'moderate', 'opaque', 'cotton'],
   ['velveteen', 'velveteen', 'cotton velvet', 'pile', 220, 350, 0, 3, 'moderate', 'opaque', 'cotton'],
   ['velvet', 'velvet', 'silk velvet,viscose velvet,dress velvet', 'pile', 150, 350, 0, 5, 'soft', 'opaque', 'viscose,silk,polyester'],
   ['moleskin', 'moleskin', '', 'sateen', 280, 450, 0, 2, 'moderate', 'opaque', 'cotton'],

@@ -1,0 +1,1 @@
+export { postIdentify as POST } from '@/server/api/identify'

@@ -1,0 +1,1 @@
+export { postMatch as POST } from '@/server/api/match'

@@ -1,0 +1,1 @@
+export { postWeigh as POST } from '@/server/api/weigh'

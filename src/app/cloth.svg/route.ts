@@ -1,0 +1,12 @@
+import { issuesOf, problem } from '@/server/api/problem'
+import { TileSchema } from '@/ui/cloth/spec'
+import { clothTile } from '@/ui/cloth/tile'
+
+/** One repeat of a cloth as a picture; the same address is always the same picture. */
+export function GET(request: Request): Response {
+  const parsed = TileSchema.safeParse(Object.fromEntries(new URL(request.url).searchParams))
+  if (!parsed.success) return problem(400, 'bad-input', 'This is no cloth that can be drawn.', issuesOf(parsed.error))
+  return new Response(clothTile(parsed.data), {
+    headers: { 'content-type': 'image/svg+xml', 'cache-control': 'public, max-age=31536000, immutable' },
+  })
+}

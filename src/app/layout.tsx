@@ -1,0 +1,34 @@
+import '@fontsource/young-serif/400.css'
+import '@fontsource-variable/atkinson-hyperlegible-next/wght.css'
+import type { Metadata, Viewport } from 'next'
+import { type ReactNode } from 'react'
+import { Frame } from '@/features/frame/Frame'
+import { PreferencesProvider } from '@/features/settings/PreferencesContext'
+import { readPreferences } from '@/features/settings/readPreferences'
+import { StyleRegistry } from '@/ui/registry'
+
+export const metadata: Metadata = {
+  title: { default: 'Rough Swatch', template: '%s · Rough Swatch' },
+  description: 'Find out what a mystery cloth is, weigh it, keep it, and see which pattern it suits.',
+}
+
+export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
+
+export default async function Layout({ children }: { children: ReactNode }) {
+  const preferences = await readPreferences()
+  return (
+    <html
+      lang={preferences.words === 'us' ? 'en-US' : 'en-GB'}
+      data-theme={preferences.theme === 'system' ? undefined : preferences.theme}
+      data-motion={preferences.motion}
+    >
+      <body>
+        <StyleRegistry>
+          <PreferencesProvider value={preferences}>
+            <Frame>{children}</Frame>
+          </PreferencesProvider>
+        </StyleRegistry>
+      </body>
+    </html>
+  )
+}

@@ -1,0 +1,8 @@
+import type { Metadata } from 'next'
+import { NewPattern } from '@/features/patterns/NewPattern'
+
+export const metadata: Metadata = { title: 'Write a pattern down' }
+
+export default function NewPatternPage() {
+  return <NewPattern />
+}

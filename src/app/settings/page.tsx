@@ -1,0 +1,16 @@
+import type { Metadata } from 'next'
+import { readPreferences } from '@/features/settings/readPreferences'
+import { SettingsForm } from '@/features/settings/SettingsForm'
+import { Page, Soft } from '@/ui/controls/surfaces'
+
+export const metadata: Metadata = { title: 'Settings' }
+
+export default async function SettingsPage() {
+  return (
+    <Page>
+      <h1>Settings</h1>
+      <Soft>Kept in this browser, as soon as you choose.</Soft>
+      <SettingsForm initial={await readPreferences()} />
+    </Page>
+  )
+}

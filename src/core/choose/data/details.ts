@@ -1,0 +1,43 @@
+import { type Body } from '../../cloths/types'
+import { type Detail } from '../../notebook/choosing'
+
+/** What a detail asks beyond the garment, and how it is rescued; common practice, limits from memory. */
+export interface DetailRule {
+  /** g/m²; either end may be open. */
+  gsm?: readonly [number | null, number | null]
+  body?: readonly Body[]
+  /** Stretch across that it needs, per cent, unless there is a fastening. */
+  stretchAtLeast?: number
+  /** Said where the cloth is too heavy or stiff for it, too light or limp, or does not stretch. */
+  tooHeavy?: string
+  tooLight?: string
+  /** Can the garment do without it? */
+  mayLeaveOff: boolean
+  /** Would interfacing carry it on a light or limp cloth? */
+  interfacingHelps?: boolean
+  /** Could this part alone be cut from a lighter cloth? */
+  lighterClothHelps?: boolean
+}
+
+export const detailRules: Readonly<Record<Detail, DetailRule>> = {
+  belt: { gsm: [null, 260], mayLeaveOff: true, lighterClothHelps: true, tooHeavy: 'a tie belt turns out thick and will not knot' },
+  gathers: { gsm: [null, 210], body: ['fluid', 'soft', 'moderate'], mayLeaveOff: false, lighterClothHelps: true, tooHeavy: 'gathers stand out and bulk up in the seam' },
+  tiers: { gsm: [null, 190], body: ['fluid', 'soft', 'moderate'], mayLeaveOff: true, tooHeavy: 'tiers hang heavy and push out instead of falling' },
+  pleats: { gsm: [80, 350], body: ['moderate', 'crisp', 'stiff'], mayLeaveOff: false, tooHeavy: 'pleats are too thick to lie', tooLight: 'pleats will not hold their edge' },
+  ruffles: { gsm: [null, 170], body: ['fluid', 'soft', 'moderate'], mayLeaveOff: true, lighterClothHelps: true, tooHeavy: 'ruffles stick out instead of falling' },
+  draped: { gsm: [null, 260], body: ['fluid', 'soft'], mayLeaveOff: false, tooHeavy: 'the drape will not fall into folds' },
+  'bias-cut': { gsm: [null, 220], body: ['fluid', 'soft', 'moderate'], mayLeaveOff: false, tooHeavy: 'on the bias it will stand away instead of clinging' },
+  'close-fit': { stretchAtLeast: 12, mayLeaveOff: false },
+  collar: { gsm: [75, 420], body: ['soft', 'moderate', 'crisp', 'stiff'], mayLeaveOff: true, interfacingHelps: true, tooLight: 'it will not hold a collar up', tooHeavy: 'the collar gets too thick to turn' },
+  lapel: { gsm: [130, 550], body: ['moderate', 'crisp', 'stiff'], mayLeaveOff: true, interfacingHelps: true, tooLight: 'it will not hold a lapel' },
+  cuffs: { gsm: [65, 400], body: ['soft', 'moderate', 'crisp', 'stiff'], mayLeaveOff: true, interfacingHelps: true, tooLight: 'cuffs go limp', tooHeavy: 'cuffs get too thick to fold' },
+  'patch-pockets': { gsm: [95, null], body: ['soft', 'moderate', 'crisp', 'stiff'], mayLeaveOff: true, interfacingHelps: true, tooLight: 'patch pockets sag and show through' },
+  buttonholes: { gsm: [60, null], body: ['soft', 'moderate', 'crisp', 'stiff'], mayLeaveOff: false, interfacingHelps: true, tooLight: 'buttonholes pull and pucker' },
+  zip: { gsm: [60, null], mayLeaveOff: false, interfacingHelps: true, tooLight: 'a zip drags and ripples' },
+  'pull-on': { stretchAtLeast: 8, mayLeaveOff: true },
+  'elastic-waist': { gsm: [null, 280], mayLeaveOff: false, tooHeavy: 'a gathered elastic waist bulks up' },
+  topstitching: { gsm: [70, null], body: ['soft', 'moderate', 'crisp', 'stiff'], mayLeaveOff: true, tooLight: 'topstitching tunnels' },
+  'quilted-layers': { gsm: [null, 220], mayLeaveOff: true, tooHeavy: 'the layers get too thick to quilt' },
+  lined: { mayLeaveOff: true },
+  unlined: { mayLeaveOff: true },
+}

@@ -1,0 +1,55 @@
+import { BODIES } from '../cloths/types'
+import { fitOfSpan, fitOfStep } from './fit'
+import { detailRules, type DetailRule } from './data/details'
+import { type Assessment, type Known, type Offer } from './types'
+import { chosenWord, type Detail } from '../notebook/choosing'
+
+/** How much one detail that goes wrong can take off a score. */
+const DETAIL_IMPORTANCE = 0.35
+
+/** What each detail of the pattern makes of the cloth. */
+export function assessDetails(details: readonly Detail[], offer: Offer, certainty: Record<Known, number>): Assessment[] {
+  return details.flatMap((detail) => {
+    const rule = detailRules[detail]
+    const judged = [byWeight(rule, offer), byBody(rule, offer), byStretch(rule, offer)].filter((one) => one !== undefined)
+    if (judged.length === 0) return []
+    const worst = judged.reduce((a, b) => (b.fit < a.fit ? b : a))
+    const text = worst.fit > 0.8 ? `Fine for the ${chosenWord(detail)}.` : sentence(rule, detail, worst.miss)
+    return [{
+      property: `detail:${detail}`, importance: DETAIL_IMPORTANCE, fit: worst.fit, certainty: certainty[worst.how], miss: worst.miss, detail, text,
+    }]
+  })
+}
+
+interface Judged {
+  fit: number
+  miss: 'under' | 'over' | null
+  how: Known
+}
+
+function byWeight({ gsm: span }: DetailRule, { gsm }: Offer): Judged | undefined {
+  if (!span || !gsm) return undefined
+  const low = span[0] ?? 0
+  const high = span[1] ?? Infinity
+  const { value } = gsm.value
+  const fit = fitOfSpan(gsm.value, [low, high], low * 0.5 - 1, high * 1.4)
+  return { fit, miss: value < low ? 'under' : value > high ? 'over' : null, how: gsm.how }
+}
+
+function byBody({ body: wanted }: DetailRule, { body }: Offer): Judged | undefined {
+  if (!wanted || !body) return undefined
+  return { ...fitOfStep(BODIES, body.value, wanted, [1, 0.55, 0.15, 0]), how: body.how }
+}
+
+function byStretch({ stretchAtLeast }: DetailRule, { stretchWidth }: Offer): Judged | undefined {
+  if (stretchAtLeast === undefined || !stretchWidth) return undefined
+  const fit = fitOfSpan(stretchWidth.value, [stretchAtLeast, 1000], -stretchAtLeast, 2000)
+  return { fit, miss: stretchWidth.value.value < stretchAtLeast ? 'under' : null, how: stretchWidth.how }
+}
+
+function sentence(rule: DetailRule, detail: Detail, miss: Judged['miss']): string {
+  const word = chosenWord(detail)
+  if (rule.stretchAtLeast !== undefined) return `It hardly stretches, so “${word}” needs a fastening or more ease.`
+  const why = miss === 'over' ? rule.tooHeavy : rule.tooLight
+  return why ? `For the ${word}: ${why}.` : `For the ${word} it is ${miss === 'over' ? 'too heavy or stiff' : 'too light or limp'}.`
+}

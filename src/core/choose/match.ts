@@ -1,0 +1,80 @@
+import { type UnitSystem } from '../units/format'
+import { type Need } from '../notebook/need'
+import { assess } from './assess'
+import { fullNeed } from './need'
+import { remediesFor } from './remedies'
+import { type Assessment, type Match, type MatchVerdict, type Offer, type Status } from './types'
+
+/** A property that is unknown is taken to fit about this well: neither a recommendation nor a refusal. */
+const UNKNOWN_FIT = 0.85
+
+/** Scores at which a match changes name; ours. */
+const SUITS = 0.75
+const RISKY = 0.5
+const UNSUITABLE = 0.28
+
+/** Below this fit a property that the pattern is drafted on cannot be made good by the others. */
+const FATAL_FIT = 0.2
+const FATAL_IMPORTANCE = 0.8
+
+/**
+ * How well a cloth meets a pattern's need, why, what would rescue it, and what to measure next.
+ * The score is the product over properties of 1 − importance · (1 − fit), so that one bad miss is not outvoted.
+ */
+export function match(need: Need, offer: Offer, system: UnitSystem = 'metric'): Match {
+  const assessments = assess(fullNeed(need), offer, system)
+  const score = scoreOf(assessments)
+  const remedies = remediesFor(assessments)
+    .map(({ id, text, rescues }) => ({ id, text, scoreAfter: scoreOf(assessments.map((a) => rescued(a, rescues(a)))) }))
+    .filter(({ scoreAfter }) => scoreAfter > score + 0.01)
+    .sort((a, b) => b.scoreAfter - a.scoreAfter)
+  return {
+    score,
+    certainty: certaintyOf(assessments),
+    verdict: verdictOf(score, assessments, Math.max(score, ...remedies.map(({ scoreAfter }) => scoreAfter))),
+    reasons: [...assessments]
+      .sort((a, b) => loss(b) - loss(a) || b.importance - a.importance)
+      .map((assessment) => ({ property: assessment.property, status: statusOf(assessment), text: assessment.text })),
+    remedies,
+    measureNext: assessments
+      .map((a) => ({ property: a.property, gain: (1 - a.certainty) * (scoreOf(assessments, a.property, 1) - scoreOf(assessments, a.property, 0)) }))
+      .filter(({ property, gain }) => gain > 0.01 && !property.startsWith('detail:'))
+      .sort((a, b) => b.gain - a.gain),
+  }
+}
+
+function rescued(assessment: Assessment, fit: number | undefined): Assessment {
+  return fit === undefined || (assessment.fit !== null && fit <= assessment.fit) ? assessment : { ...assessment, fit }
+}
+
+/** The score, one property's fit replaced if named. */
+function scoreOf(assessments: readonly Assessment[], property?: string, as?: number): number {
+  return assessments.reduce((score, a) => {
+    const fit = a.property === property ? as! : (a.fit ?? UNKNOWN_FIT)
+    return score * (1 - a.importance * (1 - fit))
+  }, 1)
+}
+
+function certaintyOf(assessments: readonly Assessment[]): number {
+  const total = assessments.reduce((sum, { importance }) => sum + importance, 0)
+  return assessments.reduce((sum, { importance, certainty }) => sum + importance * certainty, 0) / total
+}
+
+function loss({ importance, fit }: Assessment): number {
+  return importance * (1 - (fit ?? UNKNOWN_FIT))
+}
+
+function statusOf({ fit }: Assessment): Status {
+  if (fit === null) return 'unknown'
+  if (fit >= 0.8) return 'good'
+  return fit >= 0.4 ? 'near' : 'bad'
+}
+
+function verdictOf(score: number, assessments: readonly Assessment[], best: number): MatchVerdict {
+  const fatal = assessments.some(({ fit, importance }) => fit !== null && fit < FATAL_FIT && importance >= FATAL_IMPORTANCE)
+  if (fatal) return 'unsuitable'
+  if (score >= SUITS) return 'suits'
+  if (best >= SUITS || (score >= RISKY && best >= score + 0.1)) return 'suits-with-changes'
+  if (score >= RISKY) return 'risky'
+  return score >= UNSUITABLE ? 'risky' : 'unsuitable'
+}

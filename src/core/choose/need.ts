@@ -1,0 +1,38 @@
+import { garmentNeeds, type GarmentNeed } from './data/garments'
+import { roleNeeds } from './data/roles'
+import { type Need } from '../notebook/need'
+import { type Detail, type Season } from '../notebook/choosing'
+
+/** A need with nothing left out. */
+export interface FullNeed extends GarmentNeed {
+  stretchLength: readonly [number, number]
+  details: readonly Detail[]
+  season: Season
+}
+
+/** For a pattern that says neither what it makes nor what it wants: anything between a scarf and a coat. */
+const ANYTHING: GarmentNeed = {
+  structure: 'either', gsm: [40, 500], stretchWidth: [0, 100],
+  body: ['fluid', 'soft', 'moderate', 'crisp', 'stiff'], opacity: ['semi-sheer', 'opaque'], nextToSkin: false,
+}
+
+/** The need with what it leaves out filled in from the garment, the role and the details. */
+export function fullNeed(need: Need): FullNeed {
+  const details = need.details ?? []
+  const ofGarment = need.garment ? garmentNeeds[need.garment] : ANYTHING
+  const base = { ...ofGarment, ...(need.role ? roleNeeds[need.role] : undefined) }
+  const lined = details.includes('lined')
+  return {
+    structure: need.structure ?? base.structure,
+    gsm: need.gsm ?? base.gsm,
+    stretchWidth: need.stretchPercent?.width ?? base.stretchWidth,
+    // Along the length hardly any pattern asks for stretch; as much as across does no harm.
+    stretchLength: need.stretchPercent?.length ?? [0, Math.max(20, base.stretchWidth[1])],
+    body: need.body ?? base.body,
+    // A lining takes care of the light behind.
+    opacity: need.opacity ?? (lined ? ['sheer', 'semi-sheer', 'opaque'] : base.opacity),
+    nextToSkin: base.nextToSkin && !lined,
+    details,
+    season: need.season ?? 'mild',
+  }
+}

@@ -1,0 +1,67 @@
+import { clothCalled } from '../cloths/catalogue'
+import { type Body, type Construction, type Opacity } from '../cloths/types'
+import { fibreByWord } from '../fibres/catalogue'
+import { type FibreId } from '../fibres/types'
+import { type KnownValue, type Offer } from './types'
+
+/** A cloth as somebody describes it, every part optional. */
+export interface Described {
+  /** Free text, UK or US words. */
+  called?: string
+  gsm?: number
+  /** Standard uncertainty of `gsm`; 3 % where none is given. */
+  gsmUncertainty?: number
+  fibres?: readonly FibreId[]
+  construction?: Construction
+  stretchPercent?: { length?: number; width?: number }
+  body?: Body
+  opacity?: Opacity
+  washed?: boolean
+}
+
+/** Standard uncertainty of a weight that somebody states, as a share of it; and of a stretch, in per cent points. From memory. */
+const STATED_WEIGHT_DOUBT = 0.03
+const STATED_STRETCH_DOUBT = 1.5
+
+/** What a description offers; what it leaves out is estimated, with doubt, from what the cloth is called. */
+export function offerFrom(described: Described): Offer {
+  const named = described.called ? clothCalled(described.called) : undefined
+  const offer: Offer = {}
+  if (described.called) {
+    if (named) offer.called = named.id
+    else offer.unknownName = described.called
+  }
+  if (described.gsm !== undefined) {
+    const sd = described.gsmUncertainty ?? described.gsm * STATED_WEIGHT_DOUBT
+    offer.gsm = { value: { value: described.gsm, sd }, how: described.gsmUncertainty === undefined ? 'said' : 'measured' }
+  } else if (named) offer.gsm = { value: middle(named.gsm), how: 'estimated' }
+
+  const width = described.stretchPercent?.width
+  if (width !== undefined) offer.stretchWidth = { value: { value: width, sd: STATED_STRETCH_DOUBT }, how: 'measured' }
+  else if (named) offer.stretchWidth = { value: middle(named.stretchWidth), how: 'estimated' }
+  const length = described.stretchPercent?.length
+  if (length !== undefined) offer.stretchLength = { value: { value: length, sd: STATED_STRETCH_DOUBT }, how: 'measured' }
+
+  offer.fibres = known(described.fibres ?? fibresNamedIn(described.called), named?.fibres)
+  offer.construction = known(described.construction, named?.construction)
+  offer.body = known(described.body, named?.body)
+  offer.opacity = known(described.opacity, named?.opacity)
+  offer.washed = described.washed
+  return offer
+}
+
+/** Fibres whose names stand in the text: "polyester georgette". */
+function fibresNamedIn(text = ''): FibreId[] | undefined {
+  const found = text.split(/[^\p{L}]+/u).flatMap((word) => fibreByWord(word)?.id ?? [])
+  return found.length > 0 ? found : undefined
+}
+
+function known<T>(said: T | undefined, estimated: T | undefined): KnownValue<T> | undefined {
+  if (said !== undefined) return { value: said, how: 'said' }
+  return estimated === undefined ? undefined : { value: estimated, how: 'estimated' }
+}
+
+/** The middle of a usual span; the span is taken as four standard uncertainties wide. */
+function middle([low, high]: readonly [number, number]) {
+  return { value: (low + high) / 2, sd: Math.max((high - low) / 4, 0.5) }
+}

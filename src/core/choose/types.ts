@@ -1,0 +1,70 @@
+import { type Body, type Construction, type Opacity } from '../cloths/types'
+import { type FibreId } from '../fibres/types'
+import { type Quantity } from '../units/quantity'
+import { type Detail } from '../notebook/choosing'
+
+/** How a property of a cloth came to be known. */
+export type Known = 'measured' | 'said' | 'estimated'
+
+export interface KnownValue<T> {
+  value: T
+  how: Known
+}
+
+/** What is known of a cloth; whatever is left out is unknown. */
+export interface Offer {
+  /** What it is called, where that was understood. */
+  called?: string
+  gsm?: KnownValue<Quantity>
+  fibres?: KnownValue<readonly FibreId[]>
+  construction?: KnownValue<Construction>
+  /** Per cent. */
+  stretchWidth?: KnownValue<Quantity>
+  stretchLength?: KnownValue<Quantity>
+  body?: KnownValue<Body>
+  opacity?: KnownValue<Opacity>
+  washed?: boolean
+  /** A name that nobody knows. */
+  unknownName?: string
+}
+
+export type Status = 'good' | 'near' | 'bad' | 'unknown'
+
+/** How one property meets the need. */
+export interface Assessment {
+  property: string
+  /** How much it can take off the score, 0 to 1. */
+  importance: number
+  /** 0 to 1; null where the property is unknown. */
+  fit: number | null
+  /** 0 to 1: how surely the property is known. */
+  certainty: number
+  /** Which way it misses, where that means something. */
+  miss: 'under' | 'over' | null
+  detail?: Detail
+  text: string
+}
+
+export interface Reason {
+  property: string
+  status: Status
+  text: string
+}
+
+export interface Remedy {
+  id: string
+  text: string
+  scoreAfter: number
+}
+
+export type MatchVerdict = 'suits' | 'suits-with-changes' | 'risky' | 'unsuitable'
+
+export interface Match {
+  score: number
+  /** 0 to 1: how much of what matters is known. */
+  certainty: number
+  verdict: MatchVerdict
+  reasons: Reason[]
+  remedies: Remedy[]
+  measureNext: { property: string; gain: number }[]
+}

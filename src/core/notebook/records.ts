@@ -1,0 +1,100 @@
+import { z } from 'zod'
+import { BODIES, CONSTRUCTIONS, OPACITIES, type Body, type Opacity } from '../cloths/types'
+import { FIBRE_IDS } from '../fibres/types'
+import { findFeature } from '../identify/features'
+import { PARTS } from '../identify/types'
+
+/** Ids over the vocabulary, and the refusals that a person reads. */
+export const FibreIdSchema = z.enum(FIBRE_IDS, { error: (issue) => `"${String(issue.input)}" is no fibre of the vocabulary` })
+export const PartSchema = z.enum(PARTS)
+
+/** What was reported of one feature. Unknown features and states, and two states where one is allowed, are refused with their path. */
+export const ObservationSchema = z
+  .strictObject({
+    feature: z.string(),
+    states: z.array(z.string()).min(1, 'say at least one state, or leave the observation out'),
+    part: PartSchema.default('whole'),
+  })
+  .superRefine(({ feature: id, states }, context) => {
+    const feature = findFeature(id)
+    if (!feature) {
+      context.addIssue({ code: 'custom', path: ['feature'], message: `nothing observable is called "${id}"` })
+      return
+    }
+    states.forEach((state, index) => {
+      if (!feature.states.some((known) => known.id === state)) {
+        context.addIssue({ code: 'custom', path: ['states', index], message: `"${state}" is no state of "${id}"; its states are ${feature.states.map((known) => known.id).join(', ')}` })
+      }
+    })
+    if (!feature.multi && states.length > 1) {
+      context.addIssue({ code: 'custom', path: ['states', 1], message: `"${id}" takes one state only` })
+    }
+    states.forEach((state, index) => {
+      if (states.indexOf(state) < index) context.addIssue({ code: 'custom', path: ['states', index], message: `"${state}" is named twice` })
+    })
+  })
+
+export const ClaimItemSchema = z.strictObject({
+  fibre: FibreIdSchema,
+  percent: z.number().gt(0, 'a share is more than 0 %').lte(100, 'a share is at most 100 %'),
+})
+
+/** A label or a seller's word. It may leave something out, but never adds up to more than all of the cloth. */
+export const ClaimSchema = z.array(ClaimItemSchema).superRefine((items, context) => {
+  const total = items.reduce((sum, { percent }) => sum + percent, 0)
+  if (total > 100.5) context.addIssue({ code: 'custom', path: [], message: `the shares add up to ${total} %, more than all of the cloth` })
+  items.forEach(({ fibre }, index) => {
+    if (items.findIndex((item) => item.fibre === fibre) < index) context.addIssue({ code: 'custom', path: [index, 'fibre'], message: `"${fibre}" is claimed twice` })
+  })
+})
+
+export const ReadingSchema = z.strictObject({
+  grams: z.number().gt(0, 'a weight is more than zero').lt(100_000, 'that is heavier than any piece of cloth'),
+  resolutionGrams: z.number().gt(0, 'a scale has a step of more than zero').lte(1000).default(1),
+  lengthMm: z.number().gt(0, 'a length is more than zero').lte(200_000, 'that is longer than any piece of cloth'),
+  widthMm: z.number().gt(0, 'a width is more than zero').lte(10_000, 'that is wider than any cloth'),
+  cutErrorMm: z.number().min(0, 'an error is not negative').lte(200).default(1),
+})
+
+export const COLOURINGS = ['plain', 'stripe', 'check', 'print'] as const
+const colour = z.string().regex(/^#[0-9a-f]{6}$/i, 'a colour is # and six hexadecimal digits')
+
+/** How the cloth is drawn: its yarns' colours, and the pattern that they make. */
+export const LookSchema = z.strictObject({
+  warp: colour,
+  weft: colour,
+  accent: colour.nullable(),
+  colouring: z.enum(COLOURINGS),
+})
+
+export const BodySchema = z.enum(BODIES as [Body, ...Body[]])
+export const OpacitySchema = z.enum(OPACITIES as [Opacity, ...Opacity[]])
+
+const optionalText = (most: number) => z.string().trim().max(most, `at most ${most} characters`).default('')
+
+/** A piece of cloth as the person keeps it. What follows from its readings and observations is derived, never stored. */
+export const PieceSchema = z.strictObject({
+  name: z.string().trim().min(1, 'give it a name that you will know it by').max(80, 'at most 80 characters'),
+  called: optionalText(80),
+  construction: z.enum(CONSTRUCTIONS).nullable().default(null),
+  widthMm: z.number().gt(0, 'a width is more than zero').lte(10_000, 'that is wider than any cloth').nullable().default(null),
+  lengthMm: z.number().gt(0, 'a length is more than zero').lte(200_000, 'that is longer than any piece of cloth').nullable().default(null),
+  place: optionalText(80),
+  source: optionalText(120),
+  notes: optionalText(2000),
+  washed: z.enum(['unwashed', 'washed', 'unknown']).default('unknown'),
+  body: BodySchema.nullable().default(null),
+  opacity: OpacitySchema.nullable().default(null),
+  stretchWidthPercent: z.number().min(0, 'stretch is not negative').max(300, 'that is more than any cloth stretches').nullable().default(null),
+  claim: ClaimSchema.default([]),
+  look: LookSchema.default({ warp: '#cfc3ac', weft: '#c7b99e', accent: null, colouring: 'plain' }),
+})
+
+export type Piece = z.infer<typeof PieceSchema>
+export type PieceInput = z.input<typeof PieceSchema>
+export type Reading = z.infer<typeof ReadingSchema>
+export type Look = z.infer<typeof LookSchema>
+
+/** One answer of a burn test, on one of its specimens. */
+export const AnswerSchema = z.intersection(ObservationSchema, z.object({ specimen: z.number().int().min(1).max(20) }))
+export type TestAnswer = z.infer<typeof AnswerSchema>

@@ -1,0 +1,57 @@
+'use client'
+
+import { useTransition } from 'react'
+import Link from 'next/link'
+import { burnFeatures, stateLabel } from '@/core/identify/features'
+import { BurnStrip } from '@/ui/burn'
+import { Actions, StrongButton } from '@/ui/controls/buttons'
+import { Lead, Page, Paper, PlainList, Soft } from '@/ui/controls/surfaces'
+import { beginTest } from './actions'
+import { describeSeen, seenIn, type BenchAnswer } from './session'
+
+export interface LooseTest {
+  id: number
+  answers: BenchAnswer[]
+}
+
+const EXAMPLE: BenchAnswer[] = [
+  ['approach', 'curls-away'], ['flame', 'sputtering'], ['after-removal', 'dies-soon'], ['smoke', 'pale'], ['smell', 'hair-feather'], ['residue', 'crushable-bead'],
+].map(([feature, state]) => ({ specimen: 1, part: 'whole', feature: feature!, states: [state!] }))
+
+/** Where a burn begins, or goes on. */
+export function BenchStart({ loose }: { loose: LooseTest[] }) {
+  const [starting, start] = useTransition()
+  return (
+    <Page>
+      <div>
+        <h1>The burn bench</h1>
+        <Lead>A pinch of yarns, {burnFeatures.length} short questions in the order of the flame, and an honest answer: what it is, how sure, and what would settle it.</Lead>
+      </div>
+      <Actions>
+        <StrongButton isDisabled={starting} onPress={() => start(() => beginTest(null))}>{starting ? 'Laying out…' : 'Burn a specimen'}</StrongButton>
+        <Link href="/safety">What must be in place first</Link>
+      </Actions>
+      <div>
+        <Soft>A finished strip reads from left to right. This one was wool.</Soft>
+        <BurnStrip seen={seenIn(EXAMPLE)} describe={(features) => describeSeen(EXAMPLE, features)} />
+      </div>
+      {loose.length > 0 ? (
+        <Paper aria-labelledby="loose">
+          <h2 id="loose">Begun, and not kept yet</h2>
+          <PlainList>
+            {loose.map(({ id, answers }) => (
+              <li key={id}>
+                <Link href={`/bench/${id}`}>Test {id}</Link>: {summary(answers)}
+              </li>
+            ))}
+          </PlainList>
+        </Paper>
+      ) : null}
+    </Page>
+  )
+}
+
+function summary(answers: BenchAnswer[]): string {
+  const seen = answers.filter(({ states }) => states.length > 0)
+  return seen.slice(0, 4).map(({ feature, states }) => stateLabel(feature, states[0]!).toLowerCase()).join(', ') || 'nothing seen yet'
+}

@@ -1,0 +1,28 @@
+import { families } from '@/core/fibres/families'
+import { FAMILIES, type FamilyId } from '@/core/fibres/types'
+import { featureById, stateLabel } from '@/core/identify/features'
+import { type Evidence } from '@/core/identify/types'
+
+/** Bits from which an answer speaks loudly, clearly, a little; ours. One bit doubles the odds. */
+const LOUD = 3
+const CLEAR = 1
+const FAINT = 0.3
+
+/** What one answer said, in words: for which family most, and against which. */
+export function evidenceWords({ feature, states, bits }: Evidence): { seen: string; says: string; strength: number } {
+  const seen = `${featureById(feature).title}: ${states.map((state) => stateLabel(feature, state).toLowerCase()).join(', ')}`
+  const ranked = [...FAMILIES].sort((a, b) => bits[b] - bits[a])
+  const [best, worst] = [ranked[0]!, ranked.at(-1)!]
+  const strength = Math.max(bits[best], -bits[worst])
+  const speaksFor = bits[best] >= FAINT ? `${loudness(bits[best])} for ${joined(ranked.filter((id) => bits[id] >= FAINT && bits[id] > bits[best] - 0.5))}` : ''
+  const speaksAgainst = bits[worst] <= -CLEAR ? `against ${joined([...ranked].reverse().filter((id) => bits[id] <= -CLEAR && bits[id] < bits[worst] + 1))}` : ''
+  return { seen, says: [speaksFor, speaksAgainst].filter(Boolean).join(', ') || 'says little', strength }
+}
+
+function loudness(bits: number): string {
+  return bits >= LOUD ? 'speaks loudly' : bits >= CLEAR ? 'speaks clearly' : 'speaks a little'
+}
+
+function joined(ids: readonly FamilyId[]): string {
+  return ids.slice(0, 3).map((id) => families[id].name.toLowerCase()).join(' and ')
+}

@@ -1,0 +1,15 @@
+'use client'
+
+import { createContext, useContext, type ReactNode } from 'react'
+import { type Preferences } from './preferences'
+
+const Context = createContext<Preferences>({ units: 'metric', words: 'uk', theme: 'system', motion: 'moving' })
+
+export function PreferencesProvider({ value, children }: { value: Preferences; children: ReactNode }) {
+  return <Context.Provider value={value}>{children}</Context.Provider>
+}
+
+/** Units and words as the person set them. */
+export function usePreferences(): Preferences {
+  return useContext(Context)
+}

@@ -1,0 +1,25 @@
+import { GRAMS_PER_OUNCE, MM_PER_INCH, MM_PER_YARD } from '@/core/units/constants'
+import { type UnitSystem } from '@/core/units/format'
+
+/** A unit that a field is filled in with, and how many of the core's own units (mm, g) are in one of it. */
+export interface FieldUnit {
+  symbol: string
+  inCore: number
+}
+
+/** Units for fields, by system: short lengths, long lengths, masses. */
+export function fieldUnits(system: UnitSystem): Record<'short' | 'long' | 'mass', FieldUnit> {
+  return system === 'metric'
+    ? { short: { symbol: 'cm', inCore: 10 }, long: { symbol: 'm', inCore: 1000 }, mass: { symbol: 'g', inCore: 1 } }
+    : { short: { symbol: 'in', inCore: MM_PER_INCH }, long: { symbol: 'yd', inCore: MM_PER_YARD }, mass: { symbol: 'oz', inCore: GRAMS_PER_OUNCE } }
+}
+
+/** What a field shows for a value in core units, to a thousandth. */
+export function toField(value: number | null, { inCore }: FieldUnit): number {
+  return value === null ? NaN : Math.round((value / inCore) * 1000) / 1000
+}
+
+/** What the core gets for what a field holds; null where it is empty. */
+export function fromField(value: number, { inCore }: FieldUnit): number | null {
+  return Number.isFinite(value) ? value * inCore : null
+}

@@ -1,0 +1,155 @@
+'use client'
+
+import Link from 'next/link'
+import { useState, useTransition } from 'react'
+import styled from 'styled-components'
+import { type Answer } from '@/core/identify/identify'
+import { type Piece, type Reading } from '@/core/notebook/records'
+import { formatLength, formatWeight, formatWidth } from '@/core/units/format'
+import { massPerArea } from '@/core/measure/weigh'
+import { BurnStrip } from '@/ui/burn'
+import { ClothSwatch } from '@/ui/cloth/Cloth'
+import { tileOf } from '@/ui/cloth/spec'
+import { Actions, Button, ButtonLink, QuietButton, StrongLink } from '@/ui/controls/buttons'
+import { Columns, Facts, Lead, Page, Paper, PlainList, Slip, Soft } from '@/ui/controls/surfaces'
+import { beginTest } from '../bench/actions'
+import { ClaimSlip } from '../bench/ClaimCheck'
+import { Likeliest } from '../bench/Belief'
+import { describeSeen, seenIn, type BenchAnswer } from '../bench/session'
+import { verdictTitle } from '../bench/VerdictView'
+import { usePreferences } from '../settings/PreferencesContext'
+import { completeReading, EMPTY_READING, ReadingFields, WeightResult } from '../weigh/ReadingFields'
+import { dropPiece, dropReading, weighPiece } from './actions'
+
+interface Props {
+  piece: Piece & { id: number }
+  readings: (Reading & { id: number })[]
+  tests: { id: number; answers: BenchAnswer[] }[]
+  belief: Answer | null
+  fibre: string
+}
+
+const Big = styled.div`
+  display: grid;
+  gap: 1rem;
+  align-content: start;
+`
+
+/** One piece: the cloth, what is known of it and how surely, and what to do next. */
+export function PiecePage({ piece, readings, tests, belief, fibre }: Props) {
+  const { units, words } = usePreferences()
+  const [starting, start] = useTransition()
+  const burn = () => start(() => beginTest(piece.id))
+  const facts: [string, string][] = [
+    ['Called', piece.called || 'not named yet'],
+    ['Made of', fibre],
+    ['Width', piece.widthMm === null ? 'not measured' : formatWidth(piece.widthMm, units)],
+    ['Length left', piece.lengthMm === null ? 'not measured' : formatLength(piece.lengthMm, units)],
+    ['Stretch across', piece.stretchWidthPercent === null ? 'not measured' : `${piece.stretchWidthPercent} %`],
+    ['Falls', piece.body ?? 'not tried'],
+    ['Shows through', piece.opacity === null ? 'not tried' : piece.opacity === 'opaque' ? 'no' : piece.opacity === 'sheer' ? 'yes' : 'a little'],
+    ['Washed', { washed: 'yes', unwashed: 'not yet', unknown: 'not known' }[piece.washed]],
+    ['Lies', piece.place || 'nowhere in particular'],
+    ['Came from', piece.source || 'not written down'],
+  ]
+  return (
+    <Page>
+      <div>
+        <Link href="/stash">The stash</Link>
+        <h1>{piece.name}</h1>
+      </div>
+      <Actions>
+        <StrongLink href={`/stash/${piece.id}/patterns`}>Which pattern does it suit?</StrongLink>
+        <Button isDisabled={starting} onPress={burn}>{tests.length === 0 ? 'Burn a specimen of it' : 'Burn another specimen'}</Button>
+        <ButtonLink href={`/stash/${piece.id}/edit`}>Change what is written</ButtonLink>
+      </Actions>
+      <Columns $first="1.15fr">
+        <Big>
+          <ClothSwatch tile={tileOf(piece)} label={`${piece.name}, drawn from its weave and colours`} height="19rem" scale={1.6} />
+          {piece.notes ? <p>{piece.notes}</p> : null}
+        </Big>
+        <Paper aria-labelledby="known">
+          <h2 id="known">What is known</h2>
+          <Facts>{facts.map(([word, value]) => <Fact key={word} word={word} value={value} />)}</Facts>
+        </Paper>
+      </Columns>
+      <Columns $first="1.15fr">
+        <Paper aria-labelledby="made-of">
+          <h2 id="made-of">{belief ? verdictTitle(belief, words) : 'What is it made of?'}</h2>
+          {belief ? (
+            <>
+              <Lead>{belief.verdict.text}</Lead>
+              {belief.claim ? <ClaimSlip judged={belief.claim} /> : null}
+              {tests.map(({ id, answers }) => (
+                <div key={id}>
+                  <BurnStrip seen={seenIn(answers)} describe={(features) => describeSeen(answers, features)} yarn={{ fill: piece.look.warp, edge: piece.look.weft }} />
+                  <Link href={`/bench/${id}`}>Open this test: why, and what would settle it</Link>
+                </div>
+              ))}
+              <Likeliest answer={belief} few={4} words={words} />
+            </>
+          ) : (
+            <Slip>{piece.claim.length > 0 ? 'Only the label says. A burnt pinch of yarns would tell whether it is true.' : 'Nobody knows yet. Burn a pinch of yarns from its edge.'}</Slip>
+          )}
+        </Paper>
+        <Weighing piece={piece} readings={readings} />
+      </Columns>
+      <Remove id={piece.id} name={piece.name} />
+    </Page>
+  )
+}
+
+function Fact({ word, value }: { word: string; value: string }) {
+  return <><dt>{word}</dt><dd>{value}</dd></>
+}
+
+function Weighing({ piece, readings }: Pick<Props, 'piece' | 'readings'>) {
+  const { units } = usePreferences()
+  const [draft, setDraft] = useState(EMPTY_READING)
+  const [errors, setErrors] = useState<Record<string, string>>({})
+  const [saving, start] = useTransition()
+  const reading = completeReading(draft)
+  const add = () => start(async () => {
+    const outcome = await weighPiece(piece.id, { reading })
+    if (outcome.ok) {
+      setDraft({ ...EMPTY_READING, resolutionGrams: draft.resolutionGrams, cutErrorMm: draft.cutErrorMm })
+      setErrors({})
+    } else setErrors(outcome.errors)
+  })
+  return (
+    <Paper aria-labelledby="weight">
+      <h2 id="weight">Weight</h2>
+      <WeightResult readings={reading ? [...readings, reading] : readings} />
+      <PlainList>
+        {readings.map((one) => (
+          <li key={one.id}>
+            {formatWeight(massPerArea(one), units)} <Soft as="span">from {formatWidth(one.lengthMm, units)} by {formatWidth(one.widthMm, units)}</Soft>{' '}
+            <QuietButton onPress={() => start(() => dropReading(piece.id, one.id))}>Strike out</QuietButton>
+          </li>
+        ))}
+      </PlainList>
+      <details open={readings.length === 0}>
+        <summary>Weigh it {readings.length > 0 ? 'again' : 'now'}</summary>
+        <div style={{ display: 'grid', gap: '0.9rem', paddingTop: '0.75rem' }}>
+          <ReadingFields draft={draft} onChange={setDraft} errors={Object.fromEntries(Object.entries(errors).map(([path, text]) => [path.replace('reading.', ''), text]))} />
+          <Actions><Button isDisabled={!reading || saving} onPress={add}>Keep this reading</Button></Actions>
+        </div>
+      </details>
+    </Paper>
+  )
+}
+
+function Remove({ id, name }: { id: number; name: string }) {
+  const [sure, setSure] = useState(false)
+  const [, start] = useTransition()
+  if (!sure) return <Actions><QuietButton onPress={() => setSure(true)}>Used up or given away? Take it off the shelf</QuietButton></Actions>
+  return (
+    <Slip $tone="warn" role="alert">
+      <p>Take {name} off the shelf, with its tests and weighings? This cannot be undone.</p>
+      <Actions>
+        <Button onPress={() => start(() => dropPiece(id))}>Take it off</Button>
+        <QuietButton onPress={() => setSure(false)}>Leave it</QuietButton>
+      </Actions>
+    </Slip>
+  )
+}

@@ -1,0 +1,114 @@
+'use client'
+
+import Link from 'next/link'
+import styled from 'styled-components'
+import { tileUrl, type TileSpec } from '@/ui/cloth/spec'
+
+/** A piece as it lies on a shelf. */
+export interface Fold {
+  id: number
+  name: string
+  place: string
+  tile: TileSpec
+  /** Null where not measured. */
+  widthMm: number | null
+  /** Mass of all that is left, g; null where not known. */
+  grams: number | null
+  known: boolean
+  /** One line under the name: fibre and weight. */
+  says: string
+}
+
+const Board = styled.ul`
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(10.5rem, 1fr));
+  gap: 1.4rem 0;
+  align-items: end;
+  li { min-width: 0; display: grid; grid-template-rows: minmax(0, 1fr) auto; align-self: stretch; }
+  @media (max-width: 40rem) { grid-template-columns: repeat(2, minmax(0, 1fr)); }
+`
+const Item = styled(Link)`
+  display: grid;
+  grid-template-rows: 7.2rem auto;
+  color: var(--ink);
+  text-decoration: none;
+  height: 100%;
+  .stand { display: flex; align-items: end; justify-content: center; border-bottom: 11px solid var(--board); box-shadow: 0 3px 0 rgb(0 0 0 / 0.18); padding: 0 0.5rem; }
+  .tag { padding: 0.5rem 0.6rem 0; line-height: 1.25; }
+  .tag b { display: block; text-decoration: underline; text-decoration-thickness: 1px; text-underline-offset: 0.2em; overflow-wrap: anywhere; }
+  .tag span { color: var(--ink-soft); font-size: 0.9rem; }
+  &:hover .fold { transform: translateY(-4px); }
+`
+const Folded = styled.span<{ $layers: number }>`
+  display: block;
+  position: relative;
+  border-radius: 10px 4px 4px 10px;
+  background-size: 72px auto;
+  transition: transform 0.15s;
+  box-shadow: inset -8px 0 10px -6px rgb(0 0 0 / 0.35), inset 10px 0 12px -6px rgb(0 0 0 / 0.45), 0 2px 4px rgb(0 0 0 / 0.3);
+  &::after {
+    content: '';
+    position: absolute;
+    inset: 0;
+    border-radius: inherit;
+    background: repeating-linear-gradient(rgb(255 255 255 / 0.14) 0 12%, transparent 12% 82%, rgb(0 0 0 / 0.5) 94% 100%);
+    background-size: 100% calc(100% / ${({ $layers }) => $layers});
+  }
+`
+const Mystery = styled.span`
+  display: grid;
+  place-items: center;
+  background: repeating-linear-gradient(3deg, #b89f78 0 3px, #b39a72 3px 5px);
+  border-radius: 3px;
+  box-shadow: 0 2px 4px rgb(0 0 0 / 0.3), inset 0 -8px 12px -8px rgb(0 0 0 / 0.4);
+  svg { height: 74%; }
+`
+
+/** Thickness of a fold in px: as its mass is, between a handkerchief and an armful. */
+function thickness(grams: number | null): number {
+  if (grams === null) return 46
+  return Math.round(Math.min(100, 22 + Math.sqrt(grams) * 1.9))
+}
+
+/** Folded width in per cent of its place: as the cloth is wide. */
+function breadth(widthMm: number | null): number {
+  if (widthMm === null) return 72
+  return Math.round(Math.min(98, 42 + (widthMm / 1600) * 50))
+}
+
+/** Cloth folded on shelves: as wide as it is wide, as thick as what is left of it weighs. */
+export function Shelf({ folds, label }: { folds: readonly Fold[]; label: string }) {
+  return (
+    <Board aria-label={label}>
+      {folds.map(({ id, name, tile, widthMm, grams, known, says }) => {
+        const high = thickness(grams)
+        const size = { width: `${breadth(widthMm)}%`, height: `${high}px` }
+        return (
+          <li key={id}>
+            <Item href={`/stash/${id}`} prefetch={false}>
+              <span className="stand" aria-hidden>
+                {known
+                  ? <Folded className="fold" $layers={Math.max(2, Math.round(high / 15))} style={{ ...size, backgroundImage: `url("${tileUrl(tile)}")` }} />
+                  : <Mystery className="fold" style={size}><ChalkMark /></Mystery>}
+              </span>
+              <span className="tag"><b>{name}</b><span>{says}</span></span>
+            </Item>
+          </li>
+        )
+      })}
+    </Board>
+  )
+}
+
+/** A question mark chalked on wrapping paper. */
+function ChalkMark() {
+  return (
+    <svg viewBox="0 0 60 60" aria-hidden focusable="false" fill="none" stroke="#fffdf3" strokeWidth="5" strokeLinecap="round" strokeDasharray="9 1.2">
+      <path d="M20 20c1-14 24-13 22 1-1 9-12 9-12 19" />
+      <path d="M30 51v1" strokeWidth="7" strokeDasharray="none" />
+    </svg>
+  )
+}

@@ -1,0 +1,60 @@
+import { type z } from 'zod'
+import { pathWords, problem, problemOf } from './problem'
+
+/** Largest JSON body that is read, bytes. */
+export const MOST_BYTES = 1024 * 1024
+
+/** Thrown by a computation for input that only it can find wrong; answered as 422 with the path. */
+export class NoSense extends Error {
+  constructor(readonly path: readonly PropertyKey[], message: string) {
+    super(message)
+  }
+}
+
+/** A route handler: the body parsed by the schema, the computation called, its answer sent as JSON. */
+export function postJson<Schema extends z.ZodType>(schema: Schema, compute: (input: z.output<Schema>) => unknown) {
+  return async (request: Request): Promise<Response> => {
+    const text = await readLimited(request)
+    if (text === undefined) {
+      return problem(413, 'too-large', `The body is larger than ${MOST_BYTES / 1024} KiB.`, [{ path: 'body', message: 'too large' }])
+    }
+    let body: unknown
+    try {
+      body = JSON.parse(text)
+    } catch {
+      const message = text.trim() === '' ? 'the body is empty' : 'the body is not JSON'
+      return problem(400, 'bad-json', 'The body must be JSON.', [{ path: 'body', message }])
+    }
+    const parsed = schema.safeParse(body)
+    if (!parsed.success) return problemOf(parsed.error)
+    try {
+      return Response.json(await compute(parsed.data))
+    } catch (error) {
+      if (error instanceof NoSense) {
+        return problem(422, 'makes-no-sense', error.message, [{ path: pathWords(error.path), message: error.message }])
+      }
+      console.error(error)
+      return problem(500, 'failed', 'Something went wrong here; nothing was changed.', [])
+    }
+  }
+}
+
+/** The body as text, or undefined once it is longer than is read; the rest is not kept. */
+async function readLimited(request: Request): Promise<string | undefined> {
+  if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES) return undefined
+  if (!request.body) return ''
+  const reader = request.body.getReader()
+  const chunks: Uint8Array[] = []
+  let size = 0
+  for (;;) {
+    const { done, value } = await reader.read()
+    if (done) break
+    size += value.byteLength
+    if (size > MOST_BYTES) {
+      await reader.cancel()
+      return undefined
+    }
+    chunks.push(value)
+  }
+  return new TextDecoder().decode(Buffer.concat(chunks))
+}

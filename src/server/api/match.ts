@@ -1,0 +1,63 @@
+import { z } from 'zod'
+import { CONSTRUCTIONS } from '../../core/cloths/types'
+import { match } from '../../core/choose/match'
+import { offerFrom } from '../../core/choose/offer'
+import { pieceOffer } from '../../core/choose/pieceOffer'
+import { type Offer } from '../../core/choose/types'
+import { NeedSchema, type Need } from '../../core/notebook/need'
+import { BodySchema, FibreIdSchema, OpacitySchema } from '../../core/notebook/records'
+import { notebook } from '../database'
+import { findPattern } from '../patterns'
+import { readStashEntry } from '../stash'
+import { NoSense, postJson } from './handle'
+
+const stretch = z.number().min(0).max(300)
+
+export const FabricSchema = z.strictObject({
+  called: z.string().max(200, 'at most 200 characters').optional(),
+  gsm: z.number().gt(0, 'a weight is more than zero').lte(5000).optional(),
+  fibres: z.array(FibreIdSchema).optional(),
+  construction: z.enum(CONSTRUCTIONS).optional(),
+  stretchPercent: z.strictObject({ length: stretch.optional(), width: stretch.optional() }).optional(),
+  body: BodySchema.optional(),
+  opacity: OpacitySchema.optional(),
+  washed: z.boolean().optional(),
+})
+
+const id = z.number().int().positive()
+
+export const MatchRequest = z
+  .strictObject({ need: NeedSchema.optional(), patternId: id.optional(), fabric: FabricSchema.optional(), fabricId: id.optional() })
+  .superRefine((body, context) => {
+    for (const [whole, kept] of [['need', 'patternId'], ['fabric', 'fabricId']] as const) {
+      const given = [whole, kept].filter((key) => body[key] !== undefined).length
+      if (given !== 1) context.addIssue({ code: 'custom', path: [given === 0 ? whole : kept], message: `say either ${whole} or ${kept}, one of the two` })
+    }
+  })
+
+export const MatchResponse = z.object({
+  score: z.number().min(0).max(1),
+  certainty: z.number().min(0).max(1),
+  verdict: z.enum(['suits', 'suits-with-changes', 'risky', 'unsuitable']),
+  reasons: z.array(z.object({ property: z.string(), status: z.enum(['good', 'near', 'bad', 'unknown']), text: z.string() })),
+  remedies: z.array(z.object({ id: z.string(), text: z.string(), scoreAfter: z.number().min(0).max(1) })),
+  measureNext: z.array(z.object({ property: z.string(), gain: z.number() })),
+})
+
+export const postMatch = postJson(MatchRequest, async (body): Promise<z.input<typeof MatchResponse>> => {
+  return match(await needOf(body), await offerOf(body))
+})
+
+async function needOf({ need, patternId }: z.infer<typeof MatchRequest>): Promise<Need> {
+  if (need) return need
+  const pattern = await findPattern(await notebook(), patternId!)
+  if (!pattern) throw new NoSense(['patternId'], `there is no pattern ${patternId} in this notebook`)
+  return pattern.need
+}
+
+async function offerOf({ fabric, fabricId }: z.infer<typeof MatchRequest>): Promise<Offer> {
+  if (fabric) return offerFrom(fabric)
+  const entry = await readStashEntry(await notebook(), fabricId!, 'uk')
+  if (!entry) throw new NoSense(['fabricId'], `there is no piece ${fabricId} in this notebook`)
+  return pieceOffer(entry, entry.sheet)
+}

@@ -1,0 +1,44 @@
+import { z } from 'zod'
+
+/** Bad input as the contract words it: data with a path, never a stack trace. */
+export const ProblemSchema = z.strictObject({
+  error: z.strictObject({
+    code: z.enum(['bad-json', 'bad-input', 'makes-no-sense', 'too-large', 'foreign-origin', 'failed']),
+    message: z.string(),
+    issues: z.array(z.strictObject({ path: z.string(), message: z.string() })),
+  }),
+})
+
+export type ProblemCode = z.infer<typeof ProblemSchema>['error']['code']
+
+export interface Issue {
+  path: string
+  message: string
+}
+
+export function problem(status: number, code: ProblemCode, message: string, issues: readonly Issue[]): Response {
+  return Response.json({ error: { code, message, issues } }, { status })
+}
+
+/** `observations.0.states.1`; `body` for the whole of it. */
+export function pathWords(path: readonly PropertyKey[]): string {
+  return path.length === 0 ? 'body' : path.map(String).join('.')
+}
+
+/** Zod's issues as the contract's, each unknown key at a path of its own. */
+export function issuesOf(error: z.ZodError): Issue[] {
+  return error.issues.flatMap((issue) => {
+    if (issue.code === 'unrecognized_keys') {
+      return issue.keys.map((key) => ({ path: pathWords([...issue.path, key]), message: `"${key}" is not known here` }))
+    }
+    return [{ path: pathWords(issue.path), message: issue.message }]
+  })
+}
+
+/** Wrong shapes are bad input (400); right shapes with wrong contents make no sense (422). */
+export function problemOf(error: z.ZodError): Response {
+  const wrongShape = error.issues.some(({ code }) => code === 'invalid_type' || code === 'unrecognized_keys' || code === 'invalid_union')
+  return wrongShape
+    ? problem(400, 'bad-input', 'The body does not have the right shape.', issuesOf(error))
+    : problem(422, 'makes-no-sense', 'The body has the right shape, but something in it makes no sense.', issuesOf(error))
+}

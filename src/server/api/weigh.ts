@@ -1,0 +1,22 @@
+import { z } from 'zod'
+import { weigh } from '../../core/measure/weigh'
+import { WEIGHT_CLASSES } from '../../core/measure/weightClass'
+import { ReadingSchema } from '../../core/notebook/records'
+import { postJson } from './handle'
+
+export const WeighRequest = z.strictObject({
+  readings: z.array(ReadingSchema).min(1, 'at least one reading is needed').max(1000, 'at most 1000 readings'),
+})
+
+export const WeighResponse = z.object({
+  gsm: z.number(),
+  standardUncertainty: z.number(),
+  interval95: z.tuple([z.number(), z.number()]),
+  ouncesPerSquareYard: z.number(),
+  momme: z.number(),
+  weightClass: z.enum(WEIGHT_CLASSES),
+  advice: z.string().nullable(),
+  adviceSideMm: z.number().nullable(),
+})
+
+export const postWeigh = postJson(WeighRequest, ({ readings }): z.input<typeof WeighResponse> => weigh(readings))

@@ -1,0 +1,93 @@
+import { type Observation, type Part } from '../core/identify/types'
+import { type Notebook } from './database'
+
+/** One answer on one specimen; no states where the person did not see it. */
+export interface KeptAnswer {
+  specimen: number
+  part: Part
+  feature: string
+  states: string[]
+}
+
+export interface BurnTest {
+  id: number
+  pieceId: number | null
+  createdAt: string
+  answers: KeptAnswer[]
+}
+
+export async function startBurnTest(db: Notebook, pieceId: number | null, at: string): Promise<number> {
+  const { id } = await db.insertInto('burn_test').values({ piece_id: pieceId, created_at: at }).returning('id').executeTakeFirstOrThrow()
+  return id
+}
+
+export async function findBurnTest(db: Notebook, id: number): Promise<BurnTest | undefined> {
+  const row = await db.selectFrom('burn_test').selectAll().where('id', '=', id).executeTakeFirst()
+  if (!row) return undefined
+  const answers = await db.selectFrom('answer').selectAll().where('test_id', '=', id).orderBy('id').execute()
+  return { id, pieceId: row.piece_id, createdAt: row.created_at, answers: answers.map(answerFrom) }
+}
+
+/** Tests begun and not yet kept with a piece, newest first. */
+export async function looseBurnTests(db: Notebook): Promise<BurnTest[]> {
+  const rows = await db.selectFrom('burn_test').select('id').where('piece_id', 'is', null).orderBy('id', 'desc').execute()
+  const tests = await Promise.all(rows.map(({ id }) => findBurnTest(db, id)))
+  return tests.filter((test) => test !== undefined && test.answers.length > 0) as BurnTest[]
+}
+
+/** Replaces every answer of a test in one go, so that an undo leaves nothing behind. @returns whether there is such a test */
+export async function setAnswers(db: Notebook, testId: number, answers: readonly KeptAnswer[], at: string): Promise<boolean> {
+  return db.transaction().execute(async (within) => {
+    const test = await within.selectFrom('burn_test').select('id').where('id', '=', testId).executeTakeFirst()
+    if (!test) return false
+    await within.deleteFrom('answer').where('test_id', '=', testId).execute()
+    if (answers.length > 0) {
+      await within
+        .insertInto('answer')
+        .values(answers.map(({ specimen, part, feature, states }) => ({ test_id: testId, specimen, part, feature, states: JSON.stringify(states), answered_at: at })))
+        .execute()
+    }
+    return true
+  })
+}
+
+export async function keepTestWithPiece(db: Notebook, testId: number, pieceId: number): Promise<void> {
+  await db.updateTable('burn_test').set({ piece_id: pieceId }).where('id', '=', testId).execute()
+}
+
+export async function removeBurnTest(db: Notebook, id: number): Promise<void> {
+  await db.deleteFrom('burn_test').where('id', '=', id).execute()
+}
+
+/** What was seen of each piece, over all of its tests. */
+export async function allObservations(db: Notebook): Promise<Map<number, Observation[]>> {
+  const rows = await db
+    .selectFrom('answer')
+    .innerJoin('burn_test', 'burn_test.id', 'answer.test_id')
+    .select(['burn_test.piece_id', 'answer.specimen', 'answer.part', 'answer.feature', 'answer.states'])
+    .where('burn_test.piece_id', 'is not', null)
+    .orderBy('answer.id')
+    .execute()
+  const byPiece = new Map<number, Observation[]>()
+  for (const row of rows) {
+    const observation = observationFrom(answerFrom(row))
+    if (observation) byPiece.set(row.piece_id!, [...(byPiece.get(row.piece_id!) ?? []), observation])
+  }
+  return byPiece
+}
+
+/** The tests of one piece, oldest first. */
+export async function burnTestsOf(db: Notebook, pieceId: number): Promise<BurnTest[]> {
+  const rows = await db.selectFrom('burn_test').select('id').where('piece_id', '=', pieceId).orderBy('id').execute()
+  const tests = await Promise.all(rows.map(({ id }) => findBurnTest(db, id)))
+  return tests.filter((test) => test !== undefined)
+}
+
+/** An answer as an observation; undefined where nothing was seen. */
+export function observationFrom({ feature, states, part }: KeptAnswer): Observation | undefined {
+  return states.length > 0 ? { feature, states, part } : undefined
+}
+
+function answerFrom(row: { specimen: number; part: string; feature: string; states: string }): KeptAnswer {
+  return { specimen: row.specimen, part: row.part as Part, feature: row.feature, states: JSON.parse(row.states) as string[] }
+}

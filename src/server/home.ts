@@ -1,0 +1,15 @@
+import { mkdirSync } from 'node:fs'
+import { homedir } from 'node:os'
+import { join, resolve } from 'node:path'
+
+/** The folder that holds this person's notebook: `ROUGH_SWATCH_HOME`, else a folder in the home directory. Made if absent. */
+export function notebookHome(): string {
+  const folder = resolve(process.env.ROUGH_SWATCH_HOME || join(homedir(), 'rough-swatch'))
+  mkdirSync(folder, { recursive: true })
+  return folder
+}
+
+/** The notebook's one file. */
+export function notebookFile(): string {
+  return join(notebookHome(), 'notebook.sqlite')
+}

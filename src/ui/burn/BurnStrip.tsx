@@ -1,0 +1,43 @@
+'use client'
+
+import styled from 'styled-components'
+import { PlaceDrawing, PLAIN_YARN, STRIP_PLACES, type Seen } from './Drawing'
+import { type Yarn } from './scenes'
+
+const Row = styled.ol`
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(6, minmax(0, 1fr));
+  background: var(--paper);
+  border: 1px solid var(--line);
+  border-radius: 4px;
+  overflow: hidden;
+  li { position: relative; padding-bottom: 0.35rem; text-align: center; font-size: 0.85rem; line-height: 1.2; color: var(--ink-soft); min-width: 0; }
+  li + li { border-left: 1px dashed var(--line); }
+  li[data-here='true'] { background: color-mix(in srgb, var(--weld) 24%, var(--paper)); color: var(--ink); font-weight: 700; }
+  li[data-here='true']::after { content: ''; position: absolute; left: 0; right: 0; bottom: 0; height: 4px; background: var(--weld); }
+  svg { display: block; width: 100%; max-height: 7rem; }
+  @media (max-width: 40rem) {
+    li { font-size: 0.68rem; padding-inline: 1px; }
+  }
+`
+
+/**
+ * The burn as one strip of this very cloth, left to right in the order of the test. The finished strip is the record.
+ * @param here the place that the present question asks about
+ */
+export function BurnStrip({ seen, describe, here, yarn = PLAIN_YARN }: { seen: Seen; describe: (features: readonly string[]) => string; here?: string; yarn?: Yarn }) {
+  return (
+    <Row aria-label="The burn so far">
+      {STRIP_PLACES.map(({ id, title, features }) => (
+        <li key={id} data-here={id === here} aria-current={id === here ? 'step' : undefined}>
+          <svg viewBox="0 0 120 110" aria-hidden focusable="false"><PlaceDrawing place={id} seen={seen} yarn={yarn} /></svg>
+          {title}
+          <span className="visually-hidden">: {describe(features)}</span>
+        </li>
+      ))}
+    </Row>
+  )
+}

@@ -1,0 +1,27 @@
+'use client'
+
+import styled from 'styled-components'
+import { tileUrl, type TileSpec } from './spec'
+
+const Pinked = styled.div<{ $teeth: boolean }>`
+  background-repeat: repeat;
+  background-color: var(--paper-deep);
+  ${({ $teeth }) => $teeth && `
+    --tooth: 12px;
+    mask:
+      conic-gradient(from 135deg at top, #0000, #000 1deg 89deg, #0000 90deg) top / var(--tooth) 51% repeat-x,
+      conic-gradient(from -45deg at bottom, #0000, #000 1deg 89deg, #0000 90deg) bottom / var(--tooth) 51% repeat-x;
+  `}
+`
+
+/** A swatch of drawn cloth, its ends pinked. `scale` enlarges the yarns. */
+export function ClothSwatch({ tile, label, height = '14rem', scale = 1, teeth = true }: { tile: TileSpec; label: string; height?: string; scale?: number; teeth?: boolean }) {
+  return (
+    <Pinked
+      role="img"
+      aria-label={label}
+      $teeth={teeth}
+      style={{ height, backgroundImage: `url("${tileUrl(tile)}")`, backgroundSize: `${144 * scale}px auto` }}
+    />
+  )
+}

@@ -1,0 +1,67 @@
+'use client'
+
+import { useId } from 'react'
+import { type Body } from '@/core/cloths/types'
+import { tileUrl, type TileSpec } from './spec'
+
+/** How a body makes cloth fall: folds across, how deep they are, how far it stands out at the foot. */
+const FALL: Record<Body, { folds: number; depth: number; flare: number }> = {
+  fluid: { folds: 8, depth: 13, flare: 4 },
+  soft: { folds: 6, depth: 11, flare: 16 },
+  moderate: { folds: 4, depth: 10, flare: 30 },
+  crisp: { folds: 3, depth: 9, flare: 48 },
+  stiff: { folds: 1, depth: 3, flare: 64 },
+}
+
+const [TOP, FOOT, HALF] = [52, 300, 62]
+
+/** A paper slip pinned to the cloth. */
+export interface Pin {
+  label: string
+  /** Where along the fall, 0 at the hanger to 1 at the foot. */
+  at: number
+  bad: boolean
+}
+
+/** A cloth falling from a hanger as its body makes it fall, with slips pinned where something is wrong. */
+export function HeldUp({ tile, body, pins, label }: { tile: TileSpec; body: Body; pins: readonly Pin[]; label: string }) {
+  const id = useId()
+  const { folds, depth, flare } = FALL[body]
+  const half = HALF + flare
+  const waves = Array.from({ length: folds * 2 }, (_, i) => {
+    const from = 150 + half - (i * half) / folds
+    const to = 150 + half - ((i + 1) * half) / folds
+    return `Q${(from + to) / 2} ${FOOT + (i % 2 === 0 ? depth : -depth)} ${to} ${FOOT}`
+  }).join('')
+  const outline = `M${150 - HALF} ${TOP + 14}Q150 ${TOP - 16} ${150 + HALF} ${TOP + 14}C${150 + HALF + 4} 140 ${150 + half} 220 ${150 + half} ${FOOT}${waves}C${150 - half} 220 ${150 - HALF - 4} 140 ${150 - HALF} ${TOP + 14}z`
+  const creases = Array.from({ length: folds }, (_, i) => {
+    const t = (i + 0.5) / folds - 0.5
+    const [top, foot] = [150 + t * HALF * 1.5, 150 + t * half * 2]
+    return `M${top} ${TOP + 26}C${top} 150 ${foot} 200 ${foot} ${FOOT - 4}`
+  }).join('')
+  return (
+    <svg viewBox="0 0 300 330" role="img" aria-label={label} style={{ width: '100%', maxHeight: '24rem', display: 'block' }}>
+      <defs>
+        <pattern id={`${id}-cloth`} width="58" height="58" patternUnits="userSpaceOnUse">
+          <image href={tileUrl(tile)} width="58" height="58" preserveAspectRatio="xMidYMid slice" />
+        </pattern>
+      </defs>
+      <path d="M150 30c0-10 10-8 10-17s-16-10-18 0M150 30l78 36M150 30L72 66" fill="none" stroke="var(--walnut)" strokeWidth="5" strokeLinecap="round" />
+      <path d={outline} fill={`url(#${id}-cloth)`} stroke="var(--ink)" strokeOpacity=".5" />
+      <path d={creases} fill="none" stroke="#000" strokeOpacity=".26" strokeWidth={depth} strokeLinecap="round" />
+      <path d={creases} transform={`translate(${-depth * 0.8} 0)`} fill="none" stroke="#fff" strokeOpacity=".2" strokeWidth={depth * 0.7} strokeLinecap="round" />
+      {pins.slice(0, 4).map(({ label: words, at, bad }, index) => {
+        const y = TOP + 24 + at * (FOOT - TOP - 70)
+        const x = index % 2 === 0 ? 168 : 26
+        return (
+          <g key={words} transform={`translate(${x} ${y}) rotate(${index % 2 === 0 ? 3 : -3})`}>
+            <rect width="112" height="28" fill="#fbf8ee" stroke="#2a2119" strokeOpacity=".35" />
+            <rect width="5" height="28" fill={bad ? '#9c3524' : '#c8a02c'} />
+            <text x="13" y="19" fontSize="14" fontWeight="700" fill="#2a2119">{words}</text>
+            <circle cx="104" cy="5" r="4" fill={bad ? '#9c3524' : '#c8a02c'} stroke="#fff" />
+          </g>
+        )
+      })}
+    </svg>
+  )
+}

@@ -1,0 +1,100 @@
+'use client'
+
+import { type ReactNode } from 'react'
+import {
+  FieldError, Group, Input, Label, NumberField as AriaNumberField, Radio, RadioGroup, Text, TextField as AriaTextField, TextArea,
+  type NumberFieldProps, type RadioGroupProps, type TextFieldProps,
+} from 'react-aria-components'
+import styled, { css } from 'styled-components'
+
+const box = css`
+  width: 100%;
+  min-height: 2.75rem;
+  padding: 0.4rem 0.7rem;
+  background: var(--paper);
+  border: 1.5px solid var(--ink-soft);
+  border-radius: 3px;
+  &[data-invalid] { border-color: var(--madder); border-width: 2px; }
+`
+const field = css`
+  display: grid;
+  gap: 0.25rem;
+  align-content: start;
+  min-width: 0;
+  label, .label { font-weight: 600; }
+  [slot='description'] { color: var(--ink-soft); font-size: 0.92rem; }
+  .error { color: var(--madder); font-weight: 600; font-size: 0.95rem; }
+`
+const Box = styled(Input)`${box}`
+const Area = styled(TextArea)`${box} min-height: 5rem; resize: vertical;`
+const StyledNumber = styled(AriaNumberField)`${field}`
+const StyledText = styled(AriaTextField)`${field}`
+const StyledRadios = styled(RadioGroup)`
+  ${field}
+  .choices { display: flex; flex-wrap: wrap; gap: 0.5rem; }
+`
+const Unit = styled.span`color: var(--ink-soft); padding-left: 0.5rem; white-space: nowrap;`
+const WithUnit = styled(Group)`display: flex; align-items: center;`
+
+const Choice = styled(Radio)`
+  display: inline-flex;
+  align-items: center;
+  gap: 0.45rem;
+  min-height: 2.75rem;
+  padding: 0.35rem 0.9rem;
+  border: 1.5px solid var(--ink-soft);
+  border-radius: 3px;
+  background: var(--paper);
+  cursor: pointer;
+  font-weight: 400 !important;
+  &::before { content: ''; width: 0.8rem; height: 0.8rem; border: 2px solid currentColor; border-radius: 50%; }
+  &[data-selected] { background: var(--indigo-deep); border-color: var(--indigo-deep); color: var(--on-indigo); }
+  &[data-selected]::before { background: var(--weld); }
+  &[data-focus-visible] { outline: 3px solid var(--madder); outline-offset: 2px; }
+`
+
+interface Worded {
+  label: string
+  hint?: string
+  error?: string
+}
+
+/** A number with its unit. */
+export function NumberField({ label, hint, error, unit, ...rest }: NumberFieldProps & Worded & { unit?: string }) {
+  return (
+    <StyledNumber {...rest} isInvalid={error !== undefined} formatOptions={{ maximumFractionDigits: 3, useGrouping: false, ...rest.formatOptions }}>
+      <Label>{label}</Label>
+      <WithUnit>
+        <Box inputMode="decimal" />
+        {unit ? <Unit>{unit}</Unit> : null}
+      </WithUnit>
+      {hint ? <Text slot="description">{hint}</Text> : null}
+      <FieldError className="error">{error}</FieldError>
+    </StyledNumber>
+  )
+}
+
+export function TextField({ label, hint, error, rows, ...rest }: TextFieldProps & Worded & { rows?: number }) {
+  return (
+    <StyledText {...rest} isInvalid={error !== undefined}>
+      <Label>{label}</Label>
+      {rows ? <Area rows={rows} /> : <Box />}
+      {hint ? <Text slot="description">{hint}</Text> : null}
+      <FieldError className="error">{error}</FieldError>
+    </StyledText>
+  )
+}
+
+/** A few choices, one of them taken. */
+export function ChoiceField({ label, hint, error, options, ...rest }: RadioGroupProps & Worded & { options: readonly (readonly [string, ReactNode])[] }) {
+  return (
+    <StyledRadios {...rest} isInvalid={error !== undefined}>
+      <span className="label"><Label>{label}</Label></span>
+      <div className="choices">
+        {options.map(([value, words]) => <Choice key={value} value={value}>{words}</Choice>)}
+      </div>
+      {hint ? <Text slot="description">{hint}</Text> : null}
+      <FieldError className="error">{error}</FieldError>
+    </StyledRadios>
+  )
+}

@@ -1,0 +1,70 @@
+'use client'
+
+import styled from 'styled-components'
+
+/** The width of a page. */
+export const Page = styled.main`
+  max-width: 78rem;
+  margin: 0 auto;
+  padding: 1.5rem clamp(1rem, 3vw, 2rem) 4rem;
+  display: grid;
+  gap: 1.75rem;
+  grid-template-columns: minmax(0, 1fr);
+`
+
+/** A sheet of paper on the table. */
+export const Paper = styled.section`
+  background: var(--paper);
+  border: 1px solid var(--line);
+  border-radius: 4px;
+  padding: clamp(1rem, 2.5vw, 1.6rem);
+  display: grid;
+  gap: 0.9rem;
+  align-content: start;
+  min-width: 0;
+`
+
+/** A slip pinned beside something: what to do next, or what is wrong. */
+export const Slip = styled.div<{ $tone?: 'plain' | 'warn' | 'good' }>`
+  background: ${({ $tone }) => ($tone === 'warn' ? 'color-mix(in srgb, var(--madder) 14%, var(--paper))' : $tone === 'good' ? 'color-mix(in srgb, var(--green) 14%, var(--paper))' : 'var(--paper)')};
+  border-left: 5px solid ${({ $tone }) => ($tone === 'warn' ? 'var(--madder)' : $tone === 'good' ? 'var(--green)' : 'var(--weld)')};
+  padding: 0.7rem 1rem;
+`
+
+export const Soft = styled.p`
+  color: var(--ink-soft);
+`
+
+export const Lead = styled.p`
+  font-size: 1.15rem;
+  line-height: 1.45;
+`
+
+/** Two columns that fold into one; the first takes the larger share. */
+export const Columns = styled.div<{ $first?: string }>`
+  display: grid;
+  gap: 1.5rem;
+  grid-template-columns: minmax(0, 1fr);
+  @media (min-width: 60rem) {
+    grid-template-columns: minmax(0, ${({ $first = '1.6fr' }) => $first}) minmax(0, 1fr);
+  }
+`
+
+/** A list without marks. */
+export const PlainList = styled.ul`
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 0.6rem;
+`
+
+/** Facts as pairs of word and value. */
+export const Facts = styled.dl`
+  margin: 0;
+  display: grid;
+  grid-template-columns: max-content minmax(0, 1fr);
+  gap: 0.35rem 1.25rem;
+  dt { color: var(--ink-soft); }
+  dd { margin: 0; }
+`
