@@ -4,6 +4,7 @@ const port = Number(process.env.E2E_PORT ?? 4179)
 
 export default defineConfig({
   testDir: 'tests/e2e',
+  outputDir: 'test-results/browser',
   workers: 1,
   timeout: 60_000,
   expect: { timeout: 10_000 },

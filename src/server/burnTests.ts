@@ -41,14 +41,18 @@ export async function setAnswers(db: Notebook, testId: number, answers: readonly
     const test = await within.selectFrom('burn_test').select('id').where('id', '=', testId).executeTakeFirst()
     if (!test) return false
     await within.deleteFrom('answer').where('test_id', '=', testId).execute()
-    if (answers.length > 0) {
-      await within
-        .insertInto('answer')
-        .values(answers.map(({ specimen, part, feature, states }) => ({ test_id: testId, specimen, part, feature, states: JSON.stringify(states), answered_at: at })))
-        .execute()
-    }
+    await addAnswers(within, testId, answers, at)
     return true
   })
+}
+
+/** Adds answers to a test that exists. */
+export async function addAnswers(db: Notebook, testId: number, answers: readonly KeptAnswer[], at: string): Promise<void> {
+  if (answers.length === 0) return
+  await db
+    .insertInto('answer')
+    .values(answers.map(({ specimen, part, feature, states }) => ({ test_id: testId, specimen, part, feature, states: JSON.stringify(states), answered_at: at })))
+    .execute()
 }
 
 export async function keepTestWithPiece(db: Notebook, testId: number, pieceId: number): Promise<void> {

@@ -1,0 +1,67 @@
+import { spawnSync } from 'node:child_process'
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
+import { join } from 'node:path'
+import { bin, ensureBuilt, ensureInstalled, root, run } from './lib.mjs'
+
+/** Where Debian puts Chromium; CHROMIUM names another. */
+const chromium = process.env.CHROMIUM ?? '/usr/bin/chromium'
+
+function ensureChromium() {
+  if (existsSync(chromium)) return true
+  const mayInstall = process.getuid?.() === 0 && spawnSync('which', ['apt-get']).status === 0
+  if (mayInstall) {
+    console.log('Installing Debian’s Chromium…')
+    run('apt-get', ['update', '-qq'])
+    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], { DEBIAN_FRONTEND: 'noninteractive' })
+  }
+  if (existsSync(chromium)) return true
+  console.error(`\nThe browser tests need Chromium at ${chromium}. Install Debian’s package (apt-get install chromium), or set CHROMIUM to where it is.`)
+  return false
+}
+
+const results = join(root, 'test-results')
+const jestFile = join(results, 'jest.json')
+const playwrightFile = join(results, 'playwright.json')
+
+let passed = 0
+let failed = 0
+/** A check counts as one test. */
+function check(what, ok) {
+  console.log(`${ok ? 'passed' : 'FAILED'}: ${what}`)
+  if (ok) passed += 1
+  else failed += 1
+}
+
+ensureInstalled()
+rmSync(results, { recursive: true, force: true })
+mkdirSync(results, { recursive: true })
+
+check('lint and import rules', run(bin('eslint'), ['.', '--max-warnings', '0']) === 0)
+check('types', run(bin('tsc'), ['--noEmit']) === 0)
+
+const jestOk = run(bin('jest'), ['--json', `--outputFile=${jestFile}`]) === 0
+count('unit and reference tests', jestOk, jestFile, ({ numPassedTests, numFailedTests, numFailedTestSuites }) => [numPassedTests, Math.max(numFailedTests, numFailedTestSuites)])
+
+ensureBuilt()
+if (ensureChromium()) {
+  const env = { PLAYWRIGHT_JSON_OUTPUT_NAME: playwrightFile, CHROMIUM: chromium }
+  const browserOk = run(bin('playwright'), ['test'], env) === 0
+  // Playwright empties its own output folder, not this file's.
+  count('browser tests', browserOk, playwrightFile, ({ stats }) => [stats.expected, stats.unexpected + stats.flaky])
+} else check('browser tests', false)
+
+console.log(`\n${passed} passed, ${failed} failed`)
+process.exit(failed === 0 ? 0 : 1)
+
+/** Adds a runner's own counts; a runner that failed without counting a failure counts as one. */
+function count(what, ok, file, read) {
+  try {
+    const [good, bad] = read(JSON.parse(readFileSync(file, 'utf8')))
+    passed += good
+    failed += bad
+    if (!ok && bad === 0) failed += 1
+    if (good + bad === 0) check(`${what}: none were run`, false)
+  } catch {
+    check(`${what} left no report`, false)
+  }
+}

@@ -1,0 +1,39 @@
+import { PatternSchema } from '../core/notebook/need'
+import { PieceSchema, ReadingSchema } from '../core/notebook/records'
+import { addAnswers, startBurnTest } from '../server/burnTests'
+import { openNotebook } from '../server/database'
+import { notebookFile } from '../server/home'
+import { addPattern } from '../server/patterns'
+import { addPiece, listPieces } from '../server/pieces'
+import { addReading } from '../server/readings'
+import { demoBurns } from './burns'
+import { demoPatterns } from './patterns'
+import { demoPieces } from './pieces'
+
+/** Fills the notebook at `ROUGH_SWATCH_HOME` with the scenario, unless there is something in it already. */
+async function fill(): Promise<void> {
+  const db = await openNotebook(notebookFile())
+  if ((await listPieces(db)).length > 0) {
+    console.log('The demo notebook is filled already.')
+    await db.destroy()
+    return
+  }
+  const at = new Date().toISOString()
+  await db.transaction().execute(async (within) => {
+    for (const { piece, burn, weighed = [] } of demoPieces) {
+      const id = await addPiece(within, PieceSchema.parse(piece), at)
+      for (const [grams, lengthMm, widthMm] of weighed) {
+        await addReading(within, id, ReadingSchema.parse({ grams, resolutionGrams: 1, lengthMm, widthMm, cutErrorMm: 2 }), at)
+      }
+      if (burn) await addAnswers(within, await startBurnTest(within, id, at), [...demoBurns[burn]], at)
+    }
+    for (const pattern of demoPatterns) await addPattern(within, PatternSchema.parse(pattern), at)
+  })
+  console.log(`Filled the demo notebook: ${demoPieces.length} pieces, ${demoPatterns.length} patterns.`)
+  await db.destroy()
+}
+
+fill().catch((error: unknown) => {
+  console.error(error)
+  process.exitCode = 1
+})
