@@ -29,7 +29,7 @@ export function assess(need: FullNeed, offer: Offer, system: UnitSystem = 'metri
     body(need, offer),
     opacity(need, offer),
     season(need, offer),
-    ...assessDetails(need.details, offer, CERTAINTY),
+    ...assessDetails(need, offer, CERTAINTY),
     ...washing(offer),
     ...name(offer),
   ]
@@ -59,7 +59,7 @@ function weight({ gsm: [low, high] }: FullNeed, { gsm }: Offer, system: UnitSyst
   const wanted = formatWeightRange([low, high], system)
   if (!gsm) return unknown('weight', IMPORTANCE.weight, `The pattern wants ${wanted}; this cloth has not been weighed.`)
   const { value, how } = gsm
-  const fit = fitOfSpan(value, [low, high], low * 0.5, high * 1.6)
+  const fit = fitOfSpan(value, [low, high], low * 0.6, high * 1.5)
   const miss = value.value < low ? 'under' : value.value > high ? 'over' : null
   const is = `${formatWeight(value, system)}${hedge(how)}`
   const text = miss === null ? `${is}, within the ${wanted} that the pattern wants.`

@@ -1,6 +1,7 @@
 import { BODIES } from '../cloths/types'
 import { fitOfSpan, fitOfStep } from './fit'
 import { detailRules, type DetailRule } from './data/details'
+import { type FullNeed } from './need'
 import { type Assessment, type Known, type Offer } from './types'
 import { chosenWord, type Detail } from '../notebook/choosing'
 
@@ -8,10 +9,10 @@ import { chosenWord, type Detail } from '../notebook/choosing'
 const DETAIL_IMPORTANCE = 0.35
 
 /** What each detail of the pattern makes of the cloth. */
-export function assessDetails(details: readonly Detail[], offer: Offer, certainty: Record<Known, number>): Assessment[] {
+export function assessDetails({ details, gsm }: FullNeed, offer: Offer, certainty: Record<Known, number>): Assessment[] {
   return details.flatMap((detail) => {
     const rule = detailRules[detail]
-    const judged = [byWeight(rule, offer), byBody(rule, offer), byStretch(rule, offer)].filter((one) => one !== undefined)
+    const judged = [byWeight(rule, offer, gsm), byBody(rule, offer), byStretch(rule, offer)].filter((one) => one !== undefined)
     if (judged.length === 0) return []
     const worst = judged.reduce((a, b) => (b.fit < a.fit ? b : a))
     const text = worst.fit > 0.8 ? `Fine for the ${chosenWord(detail)}.` : sentence(rule, detail, worst.miss)
@@ -27,10 +28,11 @@ interface Judged {
   how: Known
 }
 
-function byWeight({ gsm: span }: DetailRule, { gsm }: Offer): Judged | undefined {
+/** A detail's upper limit gives way to the garment: the belt of a coat may be as heavy as a middling coat. */
+function byWeight({ gsm: span }: DetailRule, { gsm }: Offer, ofGarment: readonly [number, number]): Judged | undefined {
   if (!span || !gsm) return undefined
   const low = span[0] ?? 0
-  const high = span[1] ?? Infinity
+  const high = Math.max(span[1] ?? Infinity, (ofGarment[0] + ofGarment[1]) / 2)
   const { value } = gsm.value
   const fit = fitOfSpan(gsm.value, [low, high], low * 0.5 - 1, high * 1.4)
   return { fit, miss: value < low ? 'under' : value > high ? 'over' : null, how: gsm.how }

@@ -8,11 +8,14 @@ import { type Conflict, type Hypothesis, type Observation, type Part, PARTS } fr
 const CONFLICT_BITS = -2.5
 
 /**
- * Pairs of answers on one part that hardly any single cloth explains together: their joint probability over the
- * product of their own (pointwise mutual information under the prior) is far below one. A blend that explains both
- * raises the joint, so what a common blend accounts for is a weaker conflict.
+ * Pairs of answers on one part that hardly any pure fibre explains together: their joint probability over the product of
+ * their own (pointwise mutual information under the prior of the pure fibres) is far below one. A mixture may explain
+ * them, or a slip; either way the person is told, and nothing is averaged away.
  */
-export function conflictsIn(observations: readonly Observation[], hypotheses: readonly Hypothesis[]): Conflict[] {
+export function conflictsIn(observations: readonly Observation[], all: readonly Hypothesis[]): Conflict[] {
+  const pure = all.filter(({ components }) => components.length === 1)
+  const total = pure.reduce((sum, { prior }) => sum + prior, 0)
+  const hypotheses = pure.map((hypothesis) => ({ ...hypothesis, prior: hypothesis.prior / total }))
   const found: { bits: number; conflict: Conflict }[] = []
   for (const part of PARTS) {
     const own = observations.filter((observation) => (observation.part ?? 'whole') === part)

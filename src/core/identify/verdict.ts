@@ -1,4 +1,5 @@
 import { FAMILIES, type FamilyId, type FibreId } from '../fibres/types'
+import { formatPercent } from '../units/format'
 import { type Scored, type Verdict } from './types'
 import { capitalised, doubtWords, familyChoiceWords, fibreListWords, type Vocabulary } from './words'
 
@@ -140,5 +141,5 @@ function verdictText(carried: Carried, best: FibreSet, vocabulary: Vocabulary): 
 
 function undecidedText(hasEvidence: boolean, best: FibreSet, vocabulary: Vocabulary): string {
   if (!hasEvidence) return 'Nothing has been seen yet, so nothing is known.'
-  return `Not settled yet. ${capitalised(doubtWords(best.probability))} ${fibreListWords(best.fibres, vocabulary)}; see below what would tell most.`
+  return `Not settled yet. The likeliest so far is ${fibreListWords(best.fibres, vocabulary)}, at ${formatPercent(best.probability)}.`
 }

@@ -58,9 +58,9 @@ export function BenchTest({ testId, initial, piece }: Props) {
   const keep = piece ? <StrongLink href={`/stash/${piece.id}`}>Back to {piece.name}</StrongLink> : <StrongLink href={`/stash/new?test=${testId}`}>Weigh it and keep it</StrongLink>
 
   return (
-    <Page>
+    <Page style={{ gap: '1.1rem' }}>
       <div>
-        <h1>{question ? 'At the flame' : 'The verdict'}</h1>
+        <h1 style={question ? { fontSize: '1.5rem' } : undefined}>{question ? 'At the flame' : 'The verdict'}</h1>
         <Soft>
           Specimen {specimen}{piece ? ` of ${piece.name}` : ''}. {question && !asked ? `Question ${Math.min(count + 1, burnFeatures.length)} of ${burnFeatures.length}. ` : ''}
           Every answer is kept as you give it.

@@ -94,9 +94,8 @@ export function VerdictView({ answer, observations, onTry }: { answer: Answer; o
           {next.length === 0 ? <p>Stop here: nothing that can be done at home would tell more.</p> : null}
           <PlainList>
             {next.slice(0, 3).map(({ feature, text, hazard }) => (
-              <li key={feature}>
-                <b>{featureById(feature).title}</b>
-                {hazard === 'none' ? ' (no flame)' : ` (${hazard})`}
+              <li key={feature} style={{ display: 'grid', gap: '0.4rem', justifyItems: 'start' }}>
+                <span><b>{featureById(feature).title}</b> ({hazard === 'none' ? 'no flame' : hazard})</span>
                 <Soft>{text}</Soft>
                 <Button onPress={() => onTry(feature)}>Try it: {featureById(feature).title.toLowerCase()}</Button>
               </li>

@@ -4,7 +4,6 @@ import Link from 'next/link'
 import styled from 'styled-components'
 import { type Match } from '@/core/choose/types'
 import { type Body } from '@/core/cloths/types'
-import { formatPercent } from '@/core/units/format'
 import { HeldUp } from '@/ui/cloth/HeldUp'
 import { type TileSpec } from '@/ui/cloth/spec'
 import { PlainList, Soft } from '@/ui/controls/surfaces'
@@ -61,7 +60,7 @@ export function MatchCard({ title, href, under, match, tile, body, clothName }: 
           <Soft>{under}</Soft>
         </div>
         <div>
-          <p className="verdict">{VERDICT_WORDS[verdict]}: {formatPercent(score)}</p>
+          <p className="verdict">{VERDICT_WORDS[verdict]}: {Math.round(score * 100)} out of 100</p>
           <Tape aria-hidden><i style={{ width: `${score * 100}%` }} /></Tape>
           <Soft>{certainty >= 0.8 ? 'Measured or said, hardly guessed.' : certainty >= 0.5 ? 'Partly guessed from its name.' : 'Mostly guesswork so far.'}</Soft>
         </div>
@@ -76,7 +75,7 @@ export function MatchCard({ title, href, under, match, tile, body, clothName }: 
         {remedies.length > 0 && verdict !== 'unsuitable' ? (
           <div>
             <h3>What would help</h3>
-            <PlainList>{remedies.slice(0, 3).map(({ id, text, scoreAfter }) => <li key={id}>{text} <Soft as="span">Then {formatPercent(scoreAfter)}.</Soft></li>)}</PlainList>
+            <PlainList>{remedies.slice(0, 3).map(({ id, text, scoreAfter }) => <li key={id}>{text} <Soft as="span">Then {Math.round(scoreAfter * 100)}.</Soft></li>)}</PlainList>
           </div>
         ) : null}
         {measure && verdict !== 'unsuitable' ? <Soft>Worth measuring next: {propertyWords(measure.property)}.</Soft> : null}

@@ -23,12 +23,15 @@ const Board = styled.ul`
   list-style: none;
   margin: 0;
   padding: 0;
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(10.5rem, 1fr));
-  gap: 1.4rem 0;
-  align-items: end;
-  li { min-width: 0; display: grid; grid-template-rows: minmax(0, 1fr) auto; align-self: stretch; }
-  @media (max-width: 40rem) { grid-template-columns: repeat(2, minmax(0, 1fr)); }
+  display: flex;
+  flex-wrap: wrap;
+  row-gap: 1.4rem;
+  li { min-width: 0; flex: 0 0 calc(100% / 7); }
+  /* The board runs on to the wall. */
+  &::after { content: ''; flex: 1 0 0; height: 7.2rem; border-bottom: 11px solid var(--board); box-shadow: 0 3px 0 rgb(0 0 0 / 0.18); }
+  @media (max-width: 68rem) { li { flex-basis: 20%; } }
+  @media (max-width: 52rem) { li { flex-basis: calc(100% / 3); } }
+  @media (max-width: 34rem) { li { flex-basis: 50%; } }
 `
 const Item = styled(Link)`
   display: grid;
@@ -36,7 +39,7 @@ const Item = styled(Link)`
   color: var(--ink);
   text-decoration: none;
   height: 100%;
-  .stand { display: flex; align-items: end; justify-content: center; border-bottom: 11px solid var(--board); box-shadow: 0 3px 0 rgb(0 0 0 / 0.18); padding: 0 0.5rem; }
+  .stand { display: flex; align-items: end; justify-content: center; border-bottom: 11px solid var(--board); box-shadow: 0 3px 0 rgb(0 0 0 / 0.18); padding: 0 0.5rem; height: 7.2rem; }
   .tag { padding: 0.5rem 0.6rem 0; line-height: 1.25; }
   .tag b { display: block; text-decoration: underline; text-decoration-thickness: 1px; text-underline-offset: 0.2em; overflow-wrap: anywhere; }
   .tag span { color: var(--ink-soft); font-size: 0.9rem; }
@@ -70,7 +73,7 @@ const Mystery = styled.span`
 /** Thickness of a fold in px: as its mass is, between a handkerchief and an armful. */
 function thickness(grams: number | null): number {
   if (grams === null) return 46
-  return Math.round(Math.min(100, 22 + Math.sqrt(grams) * 1.9))
+  return Math.round(Math.min(98, 17 + Math.sqrt(grams) * 1.45))
 }
 
 /** Folded width in per cent of its place: as the cloth is wide. */

@@ -15,7 +15,8 @@ import { usePreferences } from '../settings/PreferencesContext'
 const Grid = styled.div`
   display: grid;
   gap: 0.9rem;
-  grid-template-columns: repeat(auto-fit, minmax(min(100%, 9.5rem), 1fr));
+  align-items: end;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 12.5rem), 1fr));
 `
 const Big = styled.p`
   font-family: 'Young Serif', Georgia, serif;

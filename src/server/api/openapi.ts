@@ -33,6 +33,8 @@ export function openApi() {
 }
 
 function jsonSchema(schema: z.ZodType, io: 'input' | 'output') {
-  const { $schema: _, ...rest } = z.toJSONSchema(schema, { io, unrepresentable: 'any' })
-  return rest
+  const document: Record<string, unknown> = { ...z.toJSONSchema(schema, { io, unrepresentable: 'any' }) }
+  // The dialect is said once, by the OpenAPI version.
+  delete document.$schema
+  return document
 }

@@ -10,6 +10,11 @@ const DYES: Record<FamilyId, string> = {
   plant: 'var(--green)', regenerated: 'var(--indigo)', acetate: 'var(--walnut)', protein: 'var(--weld)', synthetic: 'var(--madder)', mineral: 'var(--smoke)',
 }
 
+/** Measures the room that the names have. */
+const Beam = styled.div`
+  container-type: inline-size;
+`
+
 const Row = styled.ul`
   list-style: none;
   margin: 0;
@@ -18,10 +23,10 @@ const Row = styled.ul`
   grid-template-columns: repeat(6, minmax(0, 1fr));
   text-align: center;
   border-top: 9px solid var(--board);
-  svg { display: block; width: 100%; height: 8.5rem; }
-  b { display: block; font-size: 0.9rem; line-height: 1.15; overflow-wrap: anywhere; }
-  span { font-size: 0.85rem; color: var(--ink-soft); }
-  @media (max-width: 40rem) { b { font-size: 0.74rem; } span { font-size: 0.74rem; } }
+  svg { display: block; width: 100%; height: clamp(4.5rem, 21cqi, 8.5rem); }
+  b, span { display: block; font-size: clamp(0.6rem, 3cqi, 0.95rem); line-height: 1.3; }
+  span { color: var(--ink-soft); }
+  li { min-width: 0; }
 `
 
 export interface FamilyBelief {
@@ -37,7 +42,7 @@ export interface FamilyBelief {
 export function Skeins({ belief }: { belief: readonly FamilyBelief[] }) {
   const ordered = (Object.keys(families) as FamilyId[]).map((id) => belief.find((entry) => entry.id === id) ?? { id, present: 0, only: 0 })
   return (
-    <Row aria-label="How likely each family is to be in this cloth">
+    <Beam><Row aria-label="How likely each family is to be in this cloth">
       {ordered.map(({ id, present, only }) => (
         <li key={id}>
           <Skein dye={DYES[id]} present={present} mixed={present > 0 ? 1 - only / present : 0} />
@@ -45,7 +50,7 @@ export function Skeins({ belief }: { belief: readonly FamilyBelief[] }) {
           <span>{formatPercent(present)}<span className="visually-hidden"> likely to be in it</span></span>
         </li>
       ))}
-    </Row>
+    </Row></Beam>
   )
 }
 
@@ -60,7 +65,7 @@ function Skein({ dye, present, mixed }: { dye: string; present: number; mixed: n
     return { d: `M50 ${top}C${50 + spread * 34} 40 ${50 + spread * 34} 96 ${50 + spread * 9} 122`, pale: mixed > 0.35 && i % 2 === 1 && present > 0.2 }
   })
   return (
-    <svg viewBox="0 0 100 130" aria-hidden focusable="false">
+    <svg viewBox="0 0 100 130" preserveAspectRatio="xMidYMin meet" aria-hidden focusable="false">
       <path d="M50 0v13" stroke="var(--board)" strokeWidth="7" strokeLinecap="round" />
       {paths.map(({ d, pale }, i) => (
         <path key={i} d={d} fill="none" stroke={dye} strokeOpacity={strands === 1 ? 0.6 : 1} strokeDasharray={pale ? '7 4' : undefined} strokeWidth={strands === 1 ? 1.4 : 5} strokeLinecap="round" />

@@ -18,8 +18,10 @@ const Row = styled.ol`
   li + li { border-left: 1px dashed var(--line); }
   li[data-here='true'] { background: color-mix(in srgb, var(--weld) 24%, var(--paper)); color: var(--ink); font-weight: 700; }
   li[data-here='true']::after { content: ''; position: absolute; left: 0; right: 0; bottom: 0; height: 4px; background: var(--weld); }
-  svg { display: block; width: 100%; max-height: 7rem; }
+  li { overflow: hidden; }
+  svg { display: block; width: 100%; height: 5.9rem; overflow: visible; }
   @media (max-width: 40rem) {
+    svg { height: 3.6rem; }
     li { font-size: 0.68rem; padding-inline: 1px; }
   }
 `

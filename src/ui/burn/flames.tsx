@@ -35,7 +35,7 @@ export function Smoke({ x, y, colour, curls, width = 3.5 }: { x: number; y: numb
   return (
     <g fill="none" stroke={colour} strokeWidth={width} strokeLinecap="round">
       {Array.from({ length: curls }, (_, i) => (
-        <path key={i} d={`M${x + i * 9} ${y}c-10-10 10-16 0-28s8-16 2-24`} />
+        <path key={i} d={`M${x + i * 9} ${y}c-8-8 8-12 0-21s6-11 2-17`} />
       ))}
     </g>
   )

@@ -13,9 +13,9 @@ const END = 74
 function Strip({ yarn, end }: { yarn: Yarn; end: ReactNode }) {
   return (
     <g>
-      <path d={`M-2 50H${END}v18H-2z`} fill={yarn.fill} />
-      <path d={`M-2 54H${END}M-2 59H${END}M-2 64H${END}`} stroke={yarn.edge} strokeWidth="1" />
-      <path d={Array.from({ length: 10 }, (_, i) => `M${4 + i * 7} 50v18`).join('')} stroke={yarn.edge} strokeWidth="1" />
+      <path d={`M-90 50H${END}v18H-90z`} fill={yarn.fill} />
+      <path d={`M-90 54H${END}M-90 59H${END}M-90 64H${END}`} stroke={yarn.edge} strokeWidth="1" />
+      <path d={Array.from({ length: 23 }, (_, i) => `M${4 + (i - 13) * 7} 50v18`).join('')} stroke={yarn.edge} strokeWidth="1" />
       {end}
     </g>
   )
@@ -42,8 +42,17 @@ const near: Record<string, Scene> = {
   unmoved: (yarn) => <><Strip yarn={yarn} end={null} /><Candle x={100} /></>,
   'curls-away': (yarn) => (
     <>
-      <Strip yarn={yarn} end={<path d={`M${END - 2} 50q22-2 20-18t-14-12q-9 2-7 10M${END - 2} 68q34-4 32-36T72 12`} fill="none" stroke={yarn.edge} strokeWidth="4" strokeLinecap="round" />} />
-      <Candle x={104} />
+      <Strip
+        yarn={yarn}
+        end={
+          <g fill="none" strokeLinecap="butt">
+            <path d={`M${END - 1} 59C102 59 104 30 84 27C72 26 70 40 79 42`} stroke={yarn.edge} strokeWidth="13" />
+            <path d={`M${END - 2} 59C102 59 104 30 84 27C72 26 70 40 79 42`} stroke={yarn.fill} strokeWidth="10" />
+            <path d={`M${END - 2} 59C102 59 104 30 84 27C72 26 70 40 79 42`} stroke={yarn.edge} strokeWidth="1" />
+          </g>
+        }
+      />
+      <Candle x={106} />
     </>
   ),
   'melts-back': (yarn) => (

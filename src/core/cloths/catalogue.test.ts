@@ -1,0 +1,27 @@
+import { FIBRE_IDS } from '../fibres/types'
+import { clothById, clothCalled, namedCloths } from './catalogue'
+
+describe('named cloths', () => {
+  it('have ids of their own, spans the right way round and known fibres', () => {
+    expect(new Set(namedCloths.map(({ id }) => id)).size).toBe(namedCloths.length)
+    for (const { id, gsm, stretchWidth, fibres } of namedCloths) {
+      expect([id, gsm[0] < gsm[1], stretchWidth[0] <= stretchWidth[1]]).toEqual([id, true, true])
+      expect([id, fibres.every((fibre) => FIBRE_IDS.includes(fibre)), fibres.length > 0]).toEqual([id, true, true])
+    }
+  })
+
+  it.each([
+    ['Calico', 'calico'], ['muslin', 'calico'], ['CRÊPE DE CHINE', 'crepe-de-chine'], ['crepe de chine', 'crepe-de-chine'],
+    ['printed cotton lawn', 'lawn'], ['rayon challis', 'challis'], ['French terry', 'loopback'], ['stretch denim', 'denim-stretch'],
+    ['burlap', 'hessian'], ['needlecord', 'corduroy'], ['silk habotai', 'habotai'],
+  ])('%s is found', (words, id) => {
+    expect(clothCalled(words)?.id).toBe(id)
+  })
+
+  it('are not found by a part of a word, by nothing, or by nonsense', () => {
+    expect(clothCalled('lawnmower cover')).toBeUndefined()
+    expect(clothCalled('  ')).toBeUndefined()
+    expect(clothCalled('blorbo')).toBeUndefined()
+    expect(clothById('denim')?.construction).toBe('woven')
+  })
+})

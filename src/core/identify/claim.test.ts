@@ -1,0 +1,45 @@
+import { seen } from '../../../tests/support/seen'
+import { identify } from './identify'
+import { type ClaimItem } from './types'
+
+const cotton = seen({ flame: 'yellow-fast', melting: 'none', 'after-removal': 'burns-on', smell: 'paper', residue: 'soft-ash', crush: 'powders' })
+const silk = seen({ approach: 'curls-away', 'after-removal': 'dies-soon', smell: 'hair-feather', residue: 'crushable-bead', crush: 'powders' })
+const polyester = seen({ approach: 'melts-back', melting: 'melts-drips', smoke: 'black-sooty', smell: 'sweet-chemical', residue: 'hard-bead', crush: 'resists' })
+const polyCotton = seen({ melting: 'partly', 'after-removal': 'burns-on', smell: ['paper', 'sweet-chemical'], residue: 'hard-specks-in-ash', crush: 'crumbles' })
+
+const judge = (observations: typeof cotton, ...claim: [ClaimItem['fibre'], number][]) => identify({ observations, claim: claim.map(([fibre, percent]) => ({ fibre, percent })) }).claim!
+
+describe('a seller’s claim', () => {
+  it.each([
+    ['silk that burns as silk', silk, [['silk', 100]], 'supported'],
+    ['polyester sold as silk', polyester, [['silk', 100]], 'contradicted'],
+    ['cotton that burns as cotton', cotton, [['cotton', 100]], 'supported'],
+    ['cotton with polyester in it, sold as cotton', polyCotton, [['cotton', 100]], 'contradicted'],
+    ['half and half, sold as such', polyCotton, [['cotton', 50], ['polyester', 50]], 'supported'],
+    ['cotton sold as wool', cotton, [['wool', 100]], 'contradicted'],
+    ['cotton sold as polyester', cotton, [['polyester', 100]], 'contradicted'],
+  ] as const)('%s', (_, observations, claim, verdict) => {
+    expect(judge([...observations], ...(claim as unknown as [ClaimItem['fibre'], number][])).verdict).toBe(verdict)
+  })
+
+  it('of a trace of elastane is not contradicted by a burn that shows none', () => {
+    expect(['supported', 'untested']).toContain(judge(cotton, ['cotton', 97], ['elastane', 3]).verdict)
+  })
+
+  it('is untested with nothing seen, at a factor of one', () => {
+    expect(judge([], ['silk', 100])).toMatchObject({ verdict: 'untested', bayesFactor: 1 })
+  })
+
+  it('adds up a fibre named twice and does not mind the order', () => {
+    const one = judge(polyCotton, ['cotton', 50], ['polyester', 50])
+    const other = judge(polyCotton, ['polyester', 50], ['cotton', 25], ['cotton', 25])
+    expect(other.bayesFactor).toBeCloseTo(one.bayesFactor, 8)
+  })
+
+  it('says in words how much likelier, without a percentage of its own making', () => {
+    const { text, bayesFactor } = judge(silk, ['silk', 100])
+    expect(bayesFactor).toBeGreaterThan(3)
+    expect(text).toContain('100 % silk')
+    expect(text).toContain(`about ${Math.round(bayesFactor)} times`)
+  })
+})

@@ -1,0 +1,78 @@
+import fc from 'fast-check'
+import { seen } from '../../../tests/support/seen'
+import { features, otherFeatures } from './features'
+import { gather, REPEAT_CORRELATION, SAME_LOOK_FRACTION, weigh } from './evidence'
+import { hypotheses } from './hypotheses'
+import { identify } from './identify'
+import { evidenceOfPart } from './posterior'
+import { type Observation } from './types'
+
+/** Log odds of the protein family against all others, bits. */
+function proteinOdds(observations: Observation[]): number {
+  const { only } = identify({ observations }).families.find(({ id }) => id === 'protein')!
+  return Math.log2(only / (1 - only))
+}
+
+describe('correlated answers', () => {
+  it('of one feature saturate: a hundred repeats weigh less than twice the first', () => {
+    const hair: Observation = { feature: 'smell', states: ['hair-feather'] }
+    const prior = proteinOdds([])
+    const gain = (count: number) => proteinOdds(Array.from({ length: count }, () => hair)) - prior
+    expect(gain(2)).toBeGreaterThan(gain(1))
+    expect(gain(100)).toBeLessThan(gain(1) / REPEAT_CORRELATION + 0.5)
+    expect(gain(100) - gain(50)).toBeLessThan(0.2)
+  })
+
+  it('of one residue (form, colour, crush) count for less than three independent ones', () => {
+    const three = seen({ residue: 'hard-bead', 'residue-colour': 'black', crush: 'resists' })
+    const { reports, byFeature, logLikelihoods } = evidenceOfPart(three, hypotheses)
+    expect(reports.map(({ weight }) => weight).sort()).toEqual([SAME_LOOK_FRACTION ** 2, SAME_LOOK_FRACTION, 1])
+    const index = hypotheses.findIndex(({ id }) => id === 'cotton')
+    const full = byFeature.reduce((sum, column, i) => sum + column[index]! / reports[i]!.weight, 0)
+    expect(Math.abs(logLikelihoods[index]!)).toBeLessThan(Math.abs(full))
+    expect(logLikelihoods[index]).toBeCloseTo(byFeature.reduce((sum, column) => sum + column[index]!, 0), 10)
+  })
+
+  it('never make an ambiguous smell certain, however often it is smelt', () => {
+    const observations = Array.from({ length: 60 }, (): Observation => ({ feature: 'smell', states: ['acrid-chemical'] }))
+    expect(identify({ observations }).verdict.level).not.toBe('fibre')
+  })
+})
+
+describe('an uninformative answer', () => {
+  it('changes nothing: the weights of the others stay as they were', () => {
+    const gathered = gather(seen({ residue: 'hard-bead', crush: 'resists', 'residue-colour': 'black' }))
+    const before = weigh(gathered.slice(0, 2), [3, 2]).map(({ weight }) => weight)
+    const after = weigh(gathered, [3, 2, 0]).map(({ weight }) => weight)
+    expect(after.slice(0, 2)).toEqual(before)
+  })
+
+  it('that every hypothesis finds equally likely leaves the posterior as it was', () => {
+    // A drying twist "both ways" says next to nothing of fibres that have no twist: restrict to those.
+    const flat = hypotheses.filter(({ families }) => families.every((family) => family === 'synthetic' || family === 'protein'))
+    const { logLikelihoods } = evidenceOfPart([{ feature: 'drying-twist', states: ['both-ways'] }], flat)
+    const [first] = logLikelihoods
+    for (const value of logLikelihoods) expect(value).toBeCloseTo(first!, 10)
+  })
+
+  it('is what leaving a feature out is: no observation, no change', () => {
+    fc.assert(fc.property(fc.constantFrom(...otherFeatures), (feature) => {
+      const { evidence } = identify({ observations: seen({ smell: 'paper' }) })
+      expect(evidence.some((entry) => entry.feature === feature.id)).toBe(false)
+    }))
+  })
+})
+
+describe('gather', () => {
+  it('puts the reports of a feature together, in the order of the vocabulary, refusing strangers', () => {
+    const gathered = gather([{ feature: 'crush', states: ['powders'] }, { feature: 'smell', states: ['paper'] }, { feature: 'smell', states: ['none'] }])
+    expect(gathered.map(({ feature, reports }) => [feature.id, reports.length])).toEqual([['smell', 2], ['crush', 1]])
+    expect(() => gather([{ feature: 'taste', states: ['salty'] }])).toThrow(/taste/)
+    expect(() => gather([{ feature: 'smell', states: ['roses'] }])).toThrow(/roses/)
+  })
+
+  it('knows every look', () => {
+    const looks = new Set(features.map(({ look }) => look))
+    expect(looks.size).toBe(12)
+  })
+})

@@ -1,0 +1,49 @@
+import vocabulary from '../../../../tests/reference/vocabulary.json'
+import { FIBRE_IDS } from '../../fibres/types'
+import { defineFeature } from './define'
+import { burnFeatures, featureById, features, findFeature, otherFeatures, stateLabel } from './index'
+
+type Entry = { states: string[]; multi?: boolean }
+
+describe('the vocabulary', () => {
+  it.each([['burn', burnFeatures, vocabulary.burn], ['other', otherFeatures, vocabulary['other-tests']]] as const)('has every %s feature and state, in order', (_, own, contract) => {
+    expect(own.map(({ id }) => id)).toEqual(Object.keys(contract))
+    for (const feature of own) {
+      const entry = (contract as Record<string, Entry>)[feature.id]!
+      expect(feature.states.map(({ id }) => id)).toEqual(entry.states)
+      expect(feature.multi).toBe(entry.multi ?? false)
+    }
+  })
+
+  it('has every fibre, in order', () => {
+    expect([...FIBRE_IDS]).toEqual(Object.values(vocabulary.fibres).flat())
+  })
+})
+
+describe('every table', () => {
+  it.each(features.map((feature) => [feature.id, feature] as const))('%s has a full row of weights for each fibre, a source and words', (_, feature) => {
+    for (const fibre of FIBRE_IDS) {
+      const total = Object.values(feature.weights[fibre]).reduce((a, b) => a + b, 0)
+      expect(total).toBeGreaterThan(92)
+      expect(total).toBeLessThan(105)
+    }
+    expect(feature.source).toMatch(/common practice|memory|Morton|AATCC/)
+    expect(feature.states.every(({ label, help }) => label.length > 0 && help.length > 0)).toBe(true)
+  })
+})
+
+describe('defineFeature', () => {
+  const base = { id: 'x', kind: 'other', look: 'float', hazard: 'none', minutes: 1, title: 'x', question: 'x', hint: 'x', source: 'x', states: [['a', 'A', 'a']] } as const
+  it('refuses a hole, a double and a stranger', () => {
+    expect(() => defineFeature({ ...base, rows: [] })).toThrow(/cotton has no row/)
+    expect(() => defineFeature({ ...base, rows: [[['cotton'], { a: 1 }], [['cotton'], { a: 1 }]] })).toThrow(/two rows/)
+    expect(() => defineFeature({ ...base, rows: [[['cotton'], { b: 1 }]] })).toThrow(/unknown state "b"/)
+  })
+})
+
+it('finds features and labels, and says plainly what it cannot find', () => {
+  expect(findFeature('taste')).toBeUndefined()
+  expect(() => featureById('taste')).toThrow(/taste/)
+  expect(stateLabel('smell', 'paper')).toBe('Burnt paper')
+  expect(stateLabel('smell', 'roses')).toBe('roses')
+})
