@@ -2,8 +2,10 @@
 export default {
   testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}', '<rootDir>/tests/reference/**/*.test.ts'],
   transform: {
-    '^.+\\.tsx?$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } } } }],
+    '^.+\\.(tsx?|m?js)$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } } } }],
   },
+  // Kysely ships as modules only.
+  transformIgnorePatterns: ['/node_modules/(?!kysely/)'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   modulePathIgnorePatterns: ['<rootDir>/.next', '<rootDir>/.notebooks'],
   maxWorkers: 2,

@@ -8,6 +8,9 @@ import { type Assessment, type Match, type MatchVerdict, type Offer, type Status
 /** A property that is unknown is taken to fit about this well: neither a recommendation nor a refusal. */
 const UNKNOWN_FIT = 0.85
 
+/** From this certainty on, measuring a property again is not worth the trouble. */
+const KNOWN_WELL = 0.85
+
 /** Scores at which a match changes name; ours. */
 const SUITS = 0.75
 const RISKY = 0.5
@@ -37,6 +40,7 @@ export function match(need: Need, offer: Offer, system: UnitSystem = 'metric'): 
       .map((assessment) => ({ property: assessment.property, status: statusOf(assessment), text: assessment.text })),
     remedies,
     measureNext: assessments
+      .filter(({ certainty }) => certainty < KNOWN_WELL)
       .map((a) => ({ property: a.property, gain: (1 - a.certainty) * (scoreOf(assessments, a.property, 1) - scoreOf(assessments, a.property, 0)) }))
       .filter(({ property, gain }) => gain > 0.01 && !property.startsWith('detail:'))
       .sort((a, b) => b.gain - a.gain),
