@@ -9,6 +9,11 @@ export default defineConfig({
   timeout: 60_000,
   expect: { timeout: 10_000 },
   reporter: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ? [['list'], ['json']] : [['list']],
+  // The journey comes first, on the notebook as it is when new; the other checks come after it, on the same one.
+  projects: [
+    { name: 'journey', testMatch: 'journey.spec.ts' },
+    { name: 'screens', testIgnore: 'journey.spec.ts', dependencies: ['journey'] },
+  ],
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },

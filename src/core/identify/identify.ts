@@ -100,25 +100,30 @@ function presences(scored: readonly Scored[]): Pick<Answer, 'families' | 'fibres
 /** Bits of each answer for each family: log2 of P(answer | that family alone) over P(answer). */
 function evidenceBits({ evidence }: ClothPosterior, hypotheses: readonly Hypothesis[]): Evidence[] {
   const rows: Evidence[] = []
-  const onlyFamily = hypotheses.map(({ families }) => (families.length === 1 ? families[0] : undefined))
   for (const [part, { reports, byFeature }] of evidence) {
     reports.forEach(({ feature, reports: specimens }, column) => {
-      const likelihoods = byFeature[column]!.map(Math.exp)
-      const mean = (belongs: (index: number) => boolean) => {
-        let mass = 0
-        let prior = 0
-        hypotheses.forEach((hypothesis, index) => {
-          if (!belongs(index)) return
-          mass += hypothesis.prior * likelihoods[index]!
-          prior += hypothesis.prior
-        })
-        // A family that the years rule out altogether neither gains nor loses.
-        return prior > 0 ? mass / prior : undefined
-      }
-      const overall = mean(() => true)!
-      const bits = Object.fromEntries(FAMILIES.map((family) => [family, Math.log2((mean((index) => onlyFamily[index] === family) ?? overall) / overall)]))
-      rows.push({ feature: feature.id, part, states: [...new Set(specimens.flat())].map((state) => feature.states[state]!.id), bits: bits as Record<FamilyId, number> })
+      const states = [...new Set(specimens.flat())].map((state) => feature.states[state]!.id)
+      rows.push({ feature: feature.id, part, states, bits: bitsByFamily(byFeature[column]!, hypotheses) })
     })
   }
   return rows
+}
+
+function bitsByFamily(logLikelihoods: Float64Array, hypotheses: readonly Hypothesis[]): Record<FamilyId, number> {
+  const all = { mass: 0, prior: 0 }
+  const alone = new Map(FAMILIES.map((family) => [family, { mass: 0, prior: 0 }]))
+  hypotheses.forEach(({ families, prior }, index) => {
+    const mass = prior * Math.exp(logLikelihoods[index]!)
+    for (const sum of families.length === 1 ? [all, alone.get(families[0]!)!] : [all]) {
+      sum.mass += mass
+      sum.prior += prior
+    }
+  })
+  const overall = all.mass / all.prior
+  const bits = FAMILIES.map((family) => {
+    const { mass, prior } = alone.get(family)!
+    // A family that the years rule out altogether neither gains nor loses.
+    return [family, prior > 0 ? Math.log2(mass / prior / overall) : 0]
+  })
+  return Object.fromEntries(bits) as Record<FamilyId, number>
 }

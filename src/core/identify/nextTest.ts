@@ -1,12 +1,15 @@
 import { type FibreId } from '../fibres/types'
 import { SAME_LOOK_FRACTION } from './evidence'
 import { features, type Feature } from './features'
-import { reportTables } from './hypotheses'
+import { reportTables, type ReportTables } from './hypotheses'
 import { type NextTest, type Observation, type Part, type Scored } from './types'
 import { fibreListWords, type Vocabulary } from './words'
 
 /** Below this a test is not worth the match: nothing at home would tell. Bits. */
 export const WORTH_DOING_BITS = 0.03
+
+/** Hypotheses below this probability cannot change which test is best. */
+const NEGLIGIBLE = 5e-4
 
 /** A minute of work, a flame, a solvent each cost something; the advice divides bits by this. Common practice, from memory. */
 const HAZARD_COST = { none: 1, flame: 1.3, solvent: 1.8, bleach: 2.2 } as const
@@ -18,10 +21,10 @@ const HAZARD_COST = { none: 1, flame: 1.3, solvent: 1.8, bleach: 2.2 } as const
 export function nextTests(scored: readonly Scored[], observations: readonly Observation[], part: Part, vocabulary: Vocabulary = 'uk'): NextTest[] {
   const own = observations.filter((observation) => (observation.part ?? 'whole') === part)
   const seen = new Set(own.map(({ feature }) => feature))
-  const live = scored.filter(({ probability }) => probability > 1e-4)
+  const sets = setsOf(scored.filter(({ probability }) => probability > NEGLIGIBLE))
   const found = features.flatMap((feature, column) => {
     if (seen.has(feature.id)) return []
-    const answers = answersByFibreSet(live, column)
+    const answers = answersOf(sets, column)
     const sameLook = features.filter(({ id, look }) => look === feature.look && seen.has(id)).length
     const bits = mutualInformation(answers) * SAME_LOOK_FRACTION ** sameLook
     if (bits < WORTH_DOING_BITS) return []
@@ -40,30 +43,48 @@ interface SetAnswers {
   states: Float64Array
 }
 
-function answersByFibreSet(scored: readonly Scored[], column: number): SetAnswers[] {
-  const sets = new Map<string, SetAnswers>()
+/** Hypotheses of the same fibres in whatever shares. */
+interface FibreSet {
+  fibres: readonly FibreId[]
+  probability: number
+  members: { probability: number; tables: ReportTables }[]
+}
+
+function setsOf(scored: readonly Scored[]): FibreSet[] {
+  const sets = new Map<string, FibreSet>()
   for (const { hypothesis, probability } of scored) {
-    const key = hypothesis.fibreSet
-    const table = reportTables(hypothesis).probabilities[column]!
-    const set = sets.get(key) ?? { fibres: hypothesis.components.map(({ fibre }) => fibre), probability: 0, states: new Float64Array(table.length) }
-    for (let state = 0; state < table.length; state++) set.states[state] = set.states[state]! + probability * table[state]!
+    const set = sets.get(hypothesis.fibreSet) ?? { fibres: hypothesis.components.map(({ fibre }) => fibre), probability: 0, members: [] }
     set.probability += probability
-    sets.set(key, set)
+    set.members.push({ probability, tables: reportTables(hypothesis) })
+    sets.set(hypothesis.fibreSet, set)
   }
-  for (const set of sets.values()) for (let state = 0; state < set.states.length; state++) set.states[state] = set.states[state]! / set.probability
   return [...sets.values()].sort((a, b) => b.probability - a.probability)
+}
+
+/** What each set would answer to the feature of that column. */
+function answersOf(sets: readonly FibreSet[], column: number): SetAnswers[] {
+  return sets.map(({ fibres, probability, members }) => {
+    const states = new Float64Array(members[0]!.tables.probabilities[column]!.length)
+    for (const member of members) {
+      const row = member.tables.probabilities[column]!
+      const share = member.probability / probability
+      for (let state = 0; state < states.length; state++) states[state] = states[state]! + share * row[state]!
+    }
+    return { fibres, probability, states }
+  })
 }
 
 /** I(fibres; answer) in bits. */
 function mutualInformation(answers: readonly SetAnswers[]): number {
   const total = answers.reduce((sum, { probability }) => sum + probability, 0)
   const overall = new Float64Array(answers[0]?.states.length ?? 0)
-  for (const { probability, states } of answers) states.forEach((p, i) => (overall[i] = overall[i]! + (probability / total) * p))
+  for (const { probability, states } of answers) {
+    for (let i = 0; i < states.length; i++) overall[i] = overall[i]! + (probability / total) * states[i]!
+  }
   let bits = 0
   for (const { probability, states } of answers) {
-    states.forEach((p, i) => {
-      if (p > 0) bits += (probability / total) * p * Math.log2(p / overall[i]!)
-    })
+    // Slips keep every probability above zero.
+    for (let i = 0; i < states.length; i++) bits += (probability / total) * states[i]! * Math.log2(states[i]! / overall[i]!)
   }
   return bits
 }

@@ -62,13 +62,23 @@ function differing(tested: readonly Part[], evidence: ReadonlyMap<Part, PartEvid
       weights.set(fibre, (weights.get(fibre) ?? 0) + 1 / chosen.length)
     }
     if (weights.size === 1) return
-    const mixed = hypothesisOf(mixtureOf([...weights]), prior)
+    const mixed = { ...mixtureKept(weights), prior }
     const wholeLog = whole ? logLikelihoodUnder(whole.reports, reportTables(mixed)) : 0
     priorTotal += prior
     found.push({ hypothesis: mixed, log: Math.log(prior) + log + wholeLog })
   }
   visit([], 1, 0)
   return found.map(({ hypothesis, log }) => ({ hypothesis, log: log - Math.log(priorTotal) }))
+}
+
+const mixturesKept = new Map<string, Hypothesis>()
+
+/** The mixture of these weights, made once: the same few hundred come up with every test of two parts. */
+function mixtureKept(weights: ReadonlyMap<FibreId, number>): Hypothesis {
+  const key = [...weights].map(([fibre, weight]) => `${fibre} ${weight.toFixed(3)}`).sort().join()
+  const kept = mixturesKept.get(key) ?? hypothesisOf(mixtureOf([...weights]), 0)
+  mixturesKept.set(key, kept)
+  return kept
 }
 
 /** Adds up entries of the same mixture. */

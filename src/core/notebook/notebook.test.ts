@@ -1,5 +1,4 @@
 import { seen } from '../../../tests/support/seen'
-import { pieceOffer } from '../choose/pieceOffer'
 import { NeedSchema } from './need'
 import { ClaimSchema, LookSchema, ObservationSchema, PieceSchema, ReadingSchema } from './records'
 import { propertySheet } from './sheet'
@@ -50,14 +49,5 @@ describe('the property sheet', () => {
     const labelled = (fibre: 'wool' | 'cotton') => propertySheet({ piece: { ...piece, claim: [{ fibre, percent: 100 }] }, readings: [], observations: wool }).fibres
     expect(labelled('wool')).toEqual({ ids: ['wool'], how: 'said' })
     expect(labelled('cotton')).toEqual({ ids: ['wool'], how: 'tested' })
-  })
-
-  it('is what a piece offers a pattern', () => {
-    const evidence = { piece: { ...piece, called: 'gabardine', washed: 'unwashed' as const, body: 'soft' as const }, readings: [reading], observations: [] }
-    const offer = pieceOffer(evidence, propertySheet(evidence))
-    expect(offer.gsm?.how).toBe('measured')
-    expect(offer.body).toEqual({ value: 'soft', how: 'said' })
-    expect(offer.construction).toEqual({ value: 'woven', how: 'estimated' })
-    expect(offer.washed).toBe(false)
   })
 })

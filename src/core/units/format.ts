@@ -57,10 +57,13 @@ export function toOuncesPerSquareYard(gsm: number): number {
 /** A probability as a whole per cent, never 0 or 100 where it is neither. */
 export function formatPercent(probability: number): string {
   const percent = Math.round(probability * 100)
-  if (percent >= 100 && probability < 1) return 'over 99 %'
-  if (percent <= 0 && probability > 0) return 'under 1 %'
-  return `${percent} %`
+  if (percent >= 100 && probability < 1) return `over 99${NBSP}%`
+  if (percent <= 0 && probability > 0) return `under 1${NBSP}%`
+  return `${percent}${NBSP}%`
 }
+
+/** Keeps a number and its unit on one line. */
+const NBSP = '\u00a0'
 
 const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞']
 

@@ -41,8 +41,8 @@ describe('formatting', () => {
   })
 
   it('keeps a belief short of certainty short of certainty', () => {
-    expect(formatPercent(0.9991)).toBe('over 99 %')
-    expect(formatPercent(0.0004)).toBe('under 1 %')
-    expect(formatPercent(0.83)).toBe('83 %')
+    expect(formatPercent(0.9991)).toBe('over 99\u00a0%')
+    expect(formatPercent(0.0004)).toBe('under 1\u00a0%')
+    expect(formatPercent(0.83)).toBe('83\u00a0%')
   })
 })

@@ -59,7 +59,8 @@ const Bar = styled.header`
   a.name { font-family: 'Young Serif', Georgia, serif; font-size: 1.3rem; margin-right: auto; padding-left: 0; border: 0; }
   :focus-visible { outline-color: var(--weld); }
   @media (max-width: 40rem) {
-    a { padding: 0.45rem 0.5rem; }
+    nav { gap: 0; justify-content: space-between; padding-bottom: 0; }
+    a { padding: 0.3rem 0.1rem; font-size: 0.92rem; }
     a.name { width: 100%; min-height: 0; padding-bottom: 0; }
   }
 `

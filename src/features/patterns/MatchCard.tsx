@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import styled from 'styled-components'
-import { type Match } from '@/core/choose/types'
+import { type Match, type Reason } from '@/core/choose/types'
 import { type Body } from '@/core/cloths/types'
 import { HeldUp } from '@/ui/cloth/HeldUp'
 import { type TileSpec } from '@/ui/cloth/spec'
@@ -20,7 +20,8 @@ const Card = styled.article`
   @media (min-width: 46rem) { grid-template-columns: 15rem minmax(0, 1fr); }
   h2 a { color: inherit; }
   .verdict { font-weight: 700; }
-  .reasons { display: grid; gap: 0.35rem; }
+  .reasons { list-style: none; margin: 0; padding: 0; display: grid; gap: 0.35rem 1.5rem; }
+  .fits { grid-template-columns: repeat(auto-fit, minmax(min(100%, 19rem), 1fr)); color: var(--ink-soft); }
   .reasons li { display: grid; grid-template-columns: 1.6rem minmax(0, 1fr); }
   .mark { font-weight: 700; }
   .bad .mark { color: var(--madder); }
@@ -64,14 +65,8 @@ export function MatchCard({ title, href, under, match, tile, body, clothName }: 
           <Tape aria-hidden><i style={{ width: `${score * 100}%` }} /></Tape>
           <Soft>{certainty >= 0.8 ? 'Measured or said, hardly guessed.' : certainty >= 0.5 ? 'Partly guessed from its name.' : 'Mostly guesswork so far.'}</Soft>
         </div>
-        <ul className="reasons" style={{ listStyle: 'none', margin: 0, padding: 0 }}>
-          {reasons.map(({ property, status, text }) => (
-            <li key={property} className={status}>
-              <span className="mark" aria-hidden>{STATUS_MARKS[status].mark}</span>
-              <span><span className="visually-hidden">{STATUS_MARKS[status].words}: </span>{text}</span>
-            </li>
-          ))}
-        </ul>
+        <Reasons reasons={reasons.filter(({ status }) => status !== 'good')} label="What to mind" />
+        <Reasons reasons={reasons.filter(({ status }) => status === 'good')} label="What fits" className="fits" />
         {remedies.length > 0 && verdict !== 'unsuitable' ? (
           <div>
             <h3>What would help</h3>
@@ -81,5 +76,19 @@ export function MatchCard({ title, href, under, match, tile, body, clothName }: 
         {measure && verdict !== 'unsuitable' ? <Soft>Worth measuring next: {propertyWords(measure.property)}.</Soft> : null}
       </div>
     </Card>
+  )
+}
+
+function Reasons({ reasons, label, className = '' }: { reasons: readonly Reason[]; label: string; className?: string }) {
+  if (reasons.length === 0) return null
+  return (
+    <ul className={`reasons ${className}`} aria-label={label}>
+      {reasons.map(({ property, status, text }) => (
+        <li key={property} className={status}>
+          <span className="mark" aria-hidden>{STATUS_MARKS[status].mark}</span>
+          <span><span className="visually-hidden">{STATUS_MARKS[status].words}: </span>{text}</span>
+        </li>
+      ))}
+    </ul>
   )
 }

@@ -59,10 +59,12 @@ const MOST_STRANDS = 9
 function Skein({ dye, present, mixed }: { dye: string; present: number; mixed: number }) {
   // At least one thread hangs on every peg: nothing is ever ruled out altogether.
   const strands = Math.max(1, Math.round(present * MOST_STRANDS))
+  // The strands lie close, so that the skein is as broad as the belief.
+  const wide = strands * 3.8
   const paths = Array.from({ length: strands }, (_, i) => {
     const spread = strands === 1 ? 0 : (i / (strands - 1) - 0.5) * 2
     const top = 15 + Math.abs(spread) * 2
-    return { d: `M50 ${top}C${50 + spread * 34} 40 ${50 + spread * 34} 96 ${50 + spread * 9} 122`, pale: mixed > 0.35 && i % 2 === 1 && present > 0.2 }
+    return { d: `M50 ${top}C${50 + spread * wide} 40 ${50 + spread * wide} 96 ${50 + spread * wide * 0.27} 122`, pale: mixed > 0.35 && i % 2 === 1 && present > 0.2 }
   })
   return (
     <svg viewBox="0 0 100 130" preserveAspectRatio="xMidYMin meet" aria-hidden focusable="false">

@@ -19,7 +19,8 @@ const Row = styled.ol`
   li[data-here='true'] { background: color-mix(in srgb, var(--weld) 24%, var(--paper)); color: var(--ink); font-weight: 700; }
   li[data-here='true']::after { content: ''; position: absolute; left: 0; right: 0; bottom: 0; height: 4px; background: var(--weld); }
   li { overflow: hidden; }
-  svg { display: block; width: 100%; height: 5.9rem; overflow: visible; }
+  svg { display: block; width: 100%; height: 5.9rem; overflow: visible; border-radius: 0; }
+  li[data-here='true'] svg { background: #eadfb6; }
   @media (max-width: 40rem) {
     svg { height: 3.6rem; }
     li { font-size: 0.68rem; padding-inline: 1px; }
@@ -35,7 +36,7 @@ export function BurnStrip({ seen, describe, here, yarn = PLAIN_YARN }: { seen: S
     <Row aria-label="The burn so far">
       {STRIP_PLACES.map(({ id, title, features }) => (
         <li key={id} data-here={id === here} aria-current={id === here ? 'step' : undefined}>
-          <svg viewBox="0 0 120 110" aria-hidden focusable="false"><PlaceDrawing place={id} seen={seen} yarn={yarn} /></svg>
+          <svg className="drawn" viewBox="0 0 120 110" aria-hidden focusable="false"><PlaceDrawing place={id} seen={seen} yarn={yarn} /></svg>
           {title}
           <span className="visually-hidden">: {describe(features)}</span>
         </li>

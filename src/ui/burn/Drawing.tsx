@@ -12,7 +12,7 @@ export function hasDrawing(feature: string): boolean {
 /** One answer, drawn. Decoration for a button that says the same in words. */
 export function AnswerDrawing({ feature, state, yarn = PLAIN_YARN }: { feature: string; state: string; yarn?: Yarn }) {
   return (
-    <svg viewBox="0 0 120 110" aria-hidden focusable="false">
+    <svg className="drawn" viewBox="0 0 120 110" aria-hidden focusable="false">
       {feature === 'smell' ? smells[state]
         : feature === 'residue' ? <Residue forms={[state]} />
           : feature === 'residue-colour' ? <Residue forms={[]} colour={state} />

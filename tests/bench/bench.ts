@@ -1,0 +1,69 @@
+import { match } from '@/core/choose/match'
+import { offerFrom } from '@/core/choose/offer'
+import { namedCloths } from '@/core/cloths/catalogue'
+import { GARMENTS } from '@/core/notebook/choosing'
+import { features } from '@/core/identify/features'
+import { hypotheses } from '@/core/identify/hypotheses'
+import { identify } from '@/core/identify/identify'
+import { reportProbabilities } from '@/core/identify/mixture'
+import { type Observation } from '@/core/identify/types'
+import { clothTile } from '@/ui/cloth/tile'
+import { TileSchema } from '@/ui/cloth/spec'
+import { seen } from '../support/seen'
+
+/** Median seconds of one call, over `rounds` after a warm-up. */
+function median(call: () => unknown, rounds = 60): number {
+  for (let i = 0; i < 10; i++) call()
+  const times = Array.from({ length: rounds }, () => {
+    const start = performance.now()
+    call()
+    return (performance.now() - start) / 1000
+  })
+  return times.sort((a, b) => a - b)[Math.floor(rounds / 2)]!
+}
+
+const burn: Observation[] = seen({
+  approach: 'unmoved', ignition: 'quick', flame: 'yellow-fast', melting: 'none', 'after-removal': 'burns-on', afterglow: 'yes',
+  smoke: 'pale', smell: 'paper', residue: 'soft-ash', 'residue-colour': 'pale-grey', crush: 'powders',
+})
+
+/** The naive way: every report table worked out anew for every hypothesis, and nothing else than the product. */
+function naivePosterior(observations: readonly Observation[]): number[] {
+  const masses = hypotheses.map(({ components, prior }) =>
+    observations.reduce((mass, { feature: id, states }) => {
+      const feature = features.find((one) => one.id === id)!
+      const row = reportProbabilities(feature, components)
+      return states.reduce((product, state) => product * row[feature.states.findIndex((one) => one.id === state)]!, mass)
+    }, prior))
+  const total = masses.reduce((a, b) => a + b, 0)
+  return masses.map((mass) => mass / total)
+}
+
+/** A lower bound: as many multiplications as the posterior cannot do without. */
+function leastWork(): number {
+  let sum = 0
+  for (let h = 0; h < hypotheses.length; h++) for (let o = 0; o < burn.length; o++) sum += Math.log(1 + h) * o
+  return sum
+}
+
+const rows: [what: string, against: string, ratio: number, note: string][] = []
+const full = median(() => identify({ observations: burn }))
+const naive = median(() => naivePosterior(burn))
+const least = median(leastWork)
+rows.push(['identify, everything (posterior, verdict, next tests, evidence, conflicts)', 'naive posterior alone', full / naive, `${(full * 1000).toFixed(2)} ms at the median, ${hypotheses.length} hypotheses, ${burn.length} observations`])
+rows.push(['identify, everything', 'the bare multiplications of a posterior', full / least, `${(least * 1e6).toFixed(0)} µs`])
+const parts = median(() => identify({ observations: [...seen({ smell: 'paper', crush: 'powders' }, 'warp'), ...seen({ smell: 'hair-feather', crush: 'crumbles' }, 'weft')] }))
+rows.push(['identify, warp and weft apart', 'identify, whole cloth', parts / full, `${(parts * 1000).toFixed(2)} ms`])
+
+const offers = namedCloths.map((cloth) => offerFrom({ called: cloth.name.uk }))
+const all = median(() => GARMENTS.map((garment) => offers.map((offer) => match({ garment }, offer))), 8)
+const one = median(() => match({ garment: 'shirt' }, offers[0]!))
+rows.push([`match, ${GARMENTS.length} garments × ${offers.length} cloths`, 'that many single matches', all / (one * GARMENTS.length * offers.length), `${(all * 1000).toFixed(0)} ms`])
+
+const tile = (weave: string) => TileSchema.parse({ weave, warp: '3f7d70', weft: 'efe9dc', colouring: 'check', accent: 'a8433a' })
+const herringbone = median(() => clothTile(tile('herringbone')))
+const plain = median(() => clothTile(tile('plain')))
+rows.push(['drawing herringbone', 'drawing plain weave', herringbone / plain, `${(herringbone * 1000).toFixed(2)} ms`])
+
+console.log('Ratios of medians in one run; times are of this machine and only to judge the ratios by.\n')
+for (const [what, against, ratio, note] of rows) console.log(`${ratio.toFixed(2).padStart(10)} ×  ${what}\n             against ${against} (${note})`)

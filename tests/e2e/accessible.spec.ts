@@ -1,0 +1,99 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test, type Page } from '@playwright/test'
+
+test.beforeEach(({ page }) => page.addInitScript(() => sessionStorage.setItem('rough-swatch-safety-read', 'yes')))
+
+async function serious(page: Page): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page }).analyze()
+  return violations
+    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    .map(({ id, nodes }) => `${id}: ${nodes.map(({ html, failureSummary }) => `${html.slice(0, 160)} ${failureSummary}`).slice(0, 3).join(' | ')}`)
+}
+
+async function fits(page: Page): Promise<boolean> {
+  return page.evaluate(() => document.documentElement.scrollWidth <= document.documentElement.clientWidth)
+}
+
+/** Begins a test and answers its first questions; ends at the question asked for. */
+async function toQuestion(page: Page, keys: readonly string[]) {
+  await page.goto('/bench')
+  await page.getByRole('button', { name: 'Burn a specimen' }).click()
+  const question = page.locator('#question')
+  await expect(question).toBeVisible()
+  for (const key of keys) {
+    const before = await question.textContent()
+    await page.keyboard.press(key)
+    await expect(question).not.toHaveText(before!)
+  }
+}
+
+/** One piece and one pattern to look at. */
+async function fill(page: Page) {
+  await page.goto('/stash/new')
+  await page.getByLabel('Name').fill('Palm court viscose')
+  await page.getByLabel('What is it called?').fill('viscose twill')
+  await page.getByLabel('Weight on the scale').fill('213')
+  await page.getByLabel('Specimen length').fill('100')
+  await page.getByLabel('Specimen width').fill('142')
+  await page.getByRole('button', { name: 'Keep it in the stash' }).click()
+  await expect(page.getByRole('heading', { name: 'Palm court viscose' })).toBeVisible()
+  const piece = new URL(page.url()).pathname
+  await page.goto('/patterns/new')
+  await page.getByLabel('Name').fill('Heron’s wing cape')
+  await page.getByLabel('What it makes').selectOption('dress-fluid')
+  await page.getByRole('button', { name: 'Keep the pattern' }).click()
+  await expect(page.getByRole('heading', { name: 'Heron’s wing cape' })).toBeVisible()
+  return { piece, pattern: new URL(page.url()).pathname }
+}
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test(`no serious finding on any screen, ${colorScheme}`, async ({ page }) => {
+    test.setTimeout(180_000)
+    await page.emulateMedia({ colorScheme })
+    const { piece, pattern } = await fill(page)
+    for (const path of ['/', '/bench', '/stash', '/stash/new', piece, `${piece}/edit`, `${piece}/patterns`, '/patterns', '/patterns/new', pattern, '/safety', '/settings']) {
+      await page.goto(path)
+      expect([path, await serious(page)]).toEqual([path, []])
+    }
+    await page.goto('/stash')
+    await page.getByText('a list').click()
+    expect(await serious(page)).toEqual([])
+    await toQuestion(page, [])
+    expect(['question', await serious(page)]).toEqual(['question', []])
+    await page.keyboard.press('2')
+    await page.getByRole('button', { name: 'Enough: show the verdict' }).click()
+    await expect(page.getByRole('heading', { name: 'What would settle it' })).toBeVisible()
+    expect(['verdict', await serious(page)]).toEqual(['verdict', []])
+  })
+}
+
+test('the gate has no serious finding', async ({ browser }) => {
+  // A context of its own: no init script has read the cautions here.
+  const context = await browser.newContext()
+  const page = await context.newPage()
+  await page.goto('/bench')
+  await page.getByRole('button', { name: 'Burn a specimen' }).click()
+  await expect(page.getByRole('heading', { name: 'Before you light anything' })).toBeVisible()
+  expect(await serious(page)).toEqual([])
+  await context.close()
+})
+
+for (const [name, viewport] of [['a phone', { width: 390, height: 844 }], ['200 % zoom', { width: 640, height: 400 }]] as const) {
+  test(`nothing runs off the side on ${name}, and targets are big`, async ({ page }) => {
+    test.setTimeout(120_000)
+    await page.setViewportSize(viewport)
+    const { piece, pattern } = await fill(page)
+    for (const path of ['/', '/bench', '/stash', '/stash/new', piece, `${piece}/patterns`, '/patterns', '/patterns/new', pattern, '/safety', '/settings']) {
+      await page.goto(path)
+      expect([path, await fits(page)]).toEqual([path, true])
+    }
+    await toQuestion(page, ['n', 'n', 'n', 'n', 'n', 'n', 'n'])
+    expect(await fits(page)).toBe(true)
+    const choices = page.getByRole('group', { name: 'What does it smell of?' }).getByRole('button')
+    await expect(choices).toHaveCount(11)
+    for (const box of await Promise.all((await choices.all()).map((choice) => choice.boundingBox()))) {
+      expect(box!.height).toBeGreaterThanOrEqual(56)
+      expect(box!.width).toBeGreaterThanOrEqual(56)
+    }
+  })
+}

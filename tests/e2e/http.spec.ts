@@ -1,0 +1,52 @@
+import { expect, test } from '@playwright/test'
+
+const observation = { feature: 'smell', states: ['hair-feather'], part: 'whole' }
+
+test('the three computations answer over HTTP as the pages compute', async ({ request }) => {
+  const identified = await request.post('/api/v1/identify', { data: { observations: [observation], claim: [{ fibre: 'silk', percent: 100 }] } })
+  expect(identified.status()).toBe(200)
+  const answer = await identified.json()
+  expect(answer.hypotheses.reduce((sum: number, { probability }: { probability: number }) => sum + probability, 0)).toBeCloseTo(1, 9)
+  expect(answer.claim.verdict).toBe('supported')
+
+  const weighed = await request.post('/api/v1/weigh', { data: { readings: [{ grams: 3.2, resolutionGrams: 0.1, lengthMm: 100, widthMm: 100, cutErrorMm: 1 }] } })
+  expect((await weighed.json()).gsm).toBeCloseTo(320, 9)
+
+  const matched = await request.post('/api/v1/match', { data: { need: { garment: 'jeans' }, fabric: { called: 'denim' } } })
+  expect((await matched.json()).verdict).toBe('suits')
+
+  const document = await (await request.get('/api/v1/openapi.json')).json()
+  expect(document.openapi).toBe('3.1.0')
+  expect(Object.keys(document.paths)).toHaveLength(3)
+})
+
+test('bad input is refused with a path, through the real server', async ({ request }) => {
+  const refusals: [string, unknown, number, string][] = [
+    ['/api/v1/identify', { observations: [{ feature: 'taste', states: ['salty'] }] }, 422, 'observations.0.feature'],
+    ['/api/v1/identify', { observations: 3 }, 400, 'observations'],
+    ['/api/v1/identify', '', 400, 'body'],
+    ['/api/v1/identify', 'x'.repeat(2_000_000), 413, 'body'],
+    ['/api/v1/weigh', { readings: [] }, 422, 'readings'],
+    ['/api/v1/match', { patternId: 99999, fabric: {} }, 422, 'patternId'],
+    ['/api/v1/match', { need: {}, fabricId: 99999 }, 422, 'fabricId'],
+  ]
+  for (const [path, body, status, where] of refusals) {
+    const answer = await request.post(path, { data: typeof body === 'string' ? Buffer.from(body) : body, headers: { 'content-type': 'application/json' } })
+    expect([path, answer.status()]).toEqual([path, status])
+    const { error } = await answer.json()
+    expect(error.issues[0].path).toBe(where)
+  }
+  expect((await request.get('/api/v1/identify')).status()).toBe(405)
+  expect((await request.get('/cloth.svg?weave=chain-mail')).status()).toBe(400)
+})
+
+test('a page of another site can neither write nor compute in this person’s name', async ({ request }) => {
+  const foreign = { origin: 'https://elsewhere.example' }
+  for (const path of ['/stash/new', '/patterns/new', '/bench', '/api/v1/identify']) {
+    const answer = await request.post(path, { data: { observations: [] }, headers: foreign })
+    expect([path, answer.status()]).toEqual([path, 403])
+  }
+  // A write without any origin is no page of ours either; a computation may come from a script.
+  expect((await request.post('/stash/new', { data: {} })).status()).toBe(403)
+  expect((await request.post('/api/v1/identify', { data: { observations: [observation] } })).status()).toBe(200)
+})

@@ -1,0 +1,231 @@
+import { expect, test, type Page } from '@playwright/test'
+
+/** Answers of one burn, as keys: wool with a synthetic in it. */
+const BURN_KEYS = ['2', '3', '3', '2', '3', '2', '2'] as const
+
+/** Errors that the page logs from now on. */
+function consoleErrors(page: Page): string[] {
+  const errors: string[] = []
+  page.on('console', (message) => {
+    if (message.type() === 'error') errors.push(message.text())
+  })
+  page.on('pageerror', (error) => errors.push(error.message))
+  return errors
+}
+
+test('from the first page to a ranked pattern, by mouse', async ({ page }) => {
+  const errors = consoleErrors(page)
+  await page.goto('/')
+  await page.getByRole('link', { name: 'Burn a mystery piece' }).click()
+  await page.getByRole('button', { name: 'Burn a specimen' }).click()
+
+  // The gate stands before the first flame of a session.
+  await expect(page.getByRole('heading', { name: 'Before you light anything' })).toBeVisible()
+  await expect(page.getByText('Not matches: the sulphur spoils the smell', { exact: false })).toBeVisible()
+  await page.getByRole('button', { name: 'All in place: to the flame' }).first().click()
+
+  const question = page.locator('#question')
+  await expect(question).toContainText('The flame comes near')
+  await page.getByRole('button', { name: 'Curls away' }).click()
+  await expect(question).toContainText('how fast does it catch')
+
+  // Undo brings the question back; a blank is possible.
+  await page.getByRole('button', { name: 'Undo (U)' }).click()
+  await expect(question).toContainText('The flame comes near')
+  await page.getByRole('button', { name: 'Did not see it (N)' }).click()
+  for (const name of ['Slowly', 'Sputters', 'Partly', 'Dies soon', 'No glow', 'Pale']) await page.getByRole('button', { name, exact: false }).first().click()
+  await expect(question).toContainText('smell')
+  await page.getByRole('button', { name: 'Hair or feather' }).click()
+  await page.getByRole('button', { name: 'That is what I noticed (Enter)' }).click()
+  await page.getByRole('button', { name: 'Bead that crushes' }).click()
+  await page.getByRole('button', { name: 'Hard specks in ash' }).click()
+  await page.getByRole('button', { name: 'That is what I noticed (Enter)' }).click()
+  await page.getByRole('button', { name: 'Black' }).click()
+  await page.getByRole('button', { name: 'Crumbles' }).click()
+
+  await expect(page.getByRole('heading', { name: 'The verdict' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: /Protein, with synthetic/ })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'What would settle it' })).toBeVisible()
+
+  // The label is judged as it is typed.
+  await page.getByRole('button', { name: 'Say what the label claims' }).click()
+  await page.getByLabel('Fibre').selectOption('wool')
+  await expect(page.getByText('It does not fit.')).toBeVisible()
+
+  // Every answer was kept: a reload shows the same verdict.
+  await page.reload()
+  await expect(page.getByRole('heading', { name: /Protein, with synthetic/ })).toBeVisible()
+
+  await page.getByRole('link', { name: 'Weigh it and keep it' }).click()
+  await expect(page.getByText('From the bench:')).toBeVisible()
+  await page.getByLabel('Weight on the scale').fill('201')
+  await page.getByLabel('Specimen length').fill('50')
+  await page.getByLabel('Specimen width').fill('150')
+  await page.getByLabel('Specimen width').blur()
+  await expect(page.getByText('268 ± 2 g/m²').first()).toBeVisible()
+
+  // A piece without a name is refused where it happened, and nothing is lost.
+  await page.getByRole('button', { name: 'Keep it in the stash' }).click()
+  await expect(page.getByRole('alert').filter({ hasText: 'Not kept yet' })).toBeVisible()
+  await expect(page.getByLabel('Weight on the scale')).toHaveValue('201')
+
+  await page.getByLabel('Name').fill('Porter’s trousers cloth')
+  await page.getByLabel('What is it called?').fill('gabardine')
+  await page.getByLabel('Where it lies').fill('Sail loft')
+  await page.getByLabel('Width, edge to edge').fill('150')
+  await page.getByLabel('Length', { exact: true }).fill('3.1')
+  await page.getByRole('button', { name: 'Keep it in the stash' }).click()
+  await expect(page.getByRole('heading', { name: 'Porter’s trousers cloth' })).toBeVisible()
+  await expect(page.getByText('3.1 m')).toBeVisible()
+
+  await page.getByRole('link', { name: 'Which pattern does it suit?' }).click()
+  await page.getByRole('link', { name: 'Write a pattern down' }).click()
+  await page.getByLabel('Name').fill('Ferryman’s trousers')
+  await page.getByLabel('What it makes').selectOption('trousers')
+  await page.getByRole('button', { name: 'zip' }).click()
+  await page.getByRole('button', { name: 'Keep the pattern' }).click()
+  await expect(page.getByRole('heading', { name: 'Ferryman’s trousers' })).toBeVisible()
+  await expect(page.getByText(/^Suits: \d+ out of 100/)).toBeVisible()
+  await page.getByRole('link', { name: 'Porter’s trousers cloth' }).click()
+  await page.getByRole('link', { name: 'Which pattern does it suit?' }).click()
+  await expect(page.getByRole('link', { name: 'Ferryman’s trousers' })).toBeVisible()
+  await expect(page.getByText('within the 160 to 350 g/m²', { exact: false })).toBeVisible()
+  expect(errors).toEqual([])
+})
+
+/** Tab until the element with that role and name has the focus; fails if it cannot be reached. */
+async function tabTo(page: Page, role: 'link' | 'button' | 'textbox' | 'combobox', name: string | RegExp) {
+  const target = page.getByRole(role, { name }).first()
+  await expect(target).toBeVisible()
+  for (let presses = 0; presses < 120; presses++) {
+    if (await target.evaluate((element) => element === document.activeElement)) return
+    await page.keyboard.press('Tab')
+  }
+  throw new Error(`Tab never reached ${role} ${String(name)}`)
+}
+
+test('from the first page to a ranked pattern, by keyboard alone', async ({ page }) => {
+  await page.goto('/')
+  await tabTo(page, 'link', 'Burn a mystery piece')
+  await page.keyboard.press('Enter')
+  await tabTo(page, 'button', 'Burn a specimen')
+  await page.keyboard.press('Enter')
+  await tabTo(page, 'button', 'All in place: to the flame')
+  await page.keyboard.press('Enter')
+
+  const question = page.locator('#question')
+  await expect(question).toContainText('The flame comes near')
+  // Single keys: an answer, its undo, a blank in its place, then the rest.
+  await page.keyboard.press('1')
+  await expect(question).toContainText('how fast does it catch')
+  await page.keyboard.press('u')
+  await expect(question).toContainText('The flame comes near')
+  for (const key of BURN_KEYS) {
+    const before = await question.textContent()
+    await page.keyboard.press(key)
+    await expect(question).not.toHaveText(before!)
+  }
+  await page.keyboard.press('4')
+  await page.keyboard.press('Enter')
+  await expect(question).toContainText('What is left')
+  await page.keyboard.press('4')
+  await page.keyboard.press('7')
+  await page.keyboard.press('Enter')
+  await expect(question).toContainText('What colour')
+  await page.keyboard.press('n')
+  await expect(question).toContainText('Press it')
+  await page.keyboard.press('2')
+  await expect(page.getByRole('heading', { name: /Protein, with synthetic/ })).toBeVisible()
+
+  await tabTo(page, 'button', 'Burn another specimen')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('Specimen 2')).toBeVisible()
+  await page.keyboard.press('2')
+  await tabTo(page, 'button', 'Enough: show the verdict')
+  await page.keyboard.press('Enter')
+
+  await tabTo(page, 'link', 'Weigh it and keep it')
+  await page.keyboard.press('Enter')
+  await tabTo(page, 'textbox', 'Weight on the scale')
+  await page.keyboard.type('201')
+  await tabTo(page, 'textbox', 'Specimen length')
+  await page.keyboard.type('50')
+  await tabTo(page, 'textbox', 'Specimen width')
+  await page.keyboard.type('150')
+  await tabTo(page, 'textbox', 'Name')
+  await page.keyboard.type('Concierge twill')
+  await tabTo(page, 'button', 'Keep it in the stash')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'Concierge twill' })).toBeVisible()
+
+  await page.goto('/patterns/new')
+  await tabTo(page, 'textbox', 'Name')
+  await page.keyboard.type('Quay coat')
+  await tabTo(page, 'combobox', 'What it makes')
+  await page.keyboard.type('coat')
+  await tabTo(page, 'button', 'lined')
+  await page.keyboard.press('Space')
+  await tabTo(page, 'button', 'Keep the pattern')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'Quay coat' })).toBeVisible()
+  await expect(page.getByText('lighter than the 320 to 700 g/m²', { exact: false }).first()).toBeVisible()
+  await tabTo(page, 'link', 'Concierge twill')
+  await page.keyboard.press('Enter')
+  await tabTo(page, 'link', 'Which pattern does it suit?')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('link', { name: 'Quay coat' })).toBeVisible()
+})
+
+test('the cautions come once a session and can be read again', async ({ page }) => {
+  await page.goto('/bench')
+  await page.getByRole('button', { name: 'Burn a specimen' }).click()
+  await page.getByRole('button', { name: 'All in place: to the flame' }).first().click()
+  await expect(page.locator('#question')).toBeVisible()
+  await page.goto('/bench')
+  await page.getByRole('button', { name: 'Burn a specimen' }).click()
+  await expect(page.locator('#question')).toBeVisible()
+  await page.getByRole('link', { name: 'Safety' }).click()
+  await expect(page.getByText('it may hold asbestos', { exact: false })).toBeVisible()
+  await expect(page.getByText('It is not a flammability test', { exact: false })).toBeVisible()
+})
+
+test('another test from the verdict moves the belief, and an empty burn claims nothing', async ({ page }) => {
+  await page.addInitScript(() => sessionStorage.setItem('rough-swatch-safety-read', 'yes'))
+  await page.goto('/bench')
+  await page.getByRole('button', { name: 'Burn a specimen' }).click()
+  const question = page.locator('#question')
+  await expect(question).toBeVisible()
+  for (let asked = 0; asked < 11; asked++) {
+    const before = await question.textContent()
+    await page.keyboard.press('n')
+    if (asked < 10) await expect(question).not.toHaveText(before!)
+  }
+  await expect(page.getByRole('heading', { name: 'Not settled yet' })).toBeVisible()
+  await expect(page.getByText('Nothing has been seen yet')).toBeVisible()
+  await page.getByRole('button', { name: /^Try it:/ }).first().click()
+  await expect(question).toBeVisible()
+  await page.keyboard.press('1')
+  const finish = page.getByRole('button', { name: 'That is what I noticed (Enter)' })
+  if (await finish.isVisible()) await page.keyboard.press('Enter')
+  await expect(page.getByText('Nothing has been seen yet')).toBeHidden()
+})
+
+test('units and words are switched in one place and stay', async ({ page }) => {
+  await page.goto('/settings')
+  await page.getByText('inches, yards, oz/yd²').click()
+  await page.getByText('US: rayon, muslin, spandex').click()
+  await expect(page.getByRole('status').filter({ hasText: 'Kept' })).toBeAttached()
+  await page.goto('/patterns/new')
+  await expect(page.getByText('oz/yd²').first()).toBeVisible()
+  await expect(page.getByLabel('What it makes').locator('option', { hasText: 'pants' })).toHaveCount(1)
+  await page.goto('/stash/new')
+  await expect(page.getByText('yd', { exact: true })).toBeVisible()
+  await expect(page.locator('html')).toHaveAttribute('lang', 'en-US')
+})
+
+test('a page that is not there says so', async ({ page }) => {
+  const answer = await page.goto('/stash/99999')
+  expect(answer?.status()).toBe(404)
+  await expect(page.getByRole('heading', { name: 'Nothing lies here' })).toBeVisible()
+  expect((await page.goto('/stash/nonsense'))?.status()).toBe(404)
+})
