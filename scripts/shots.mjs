@@ -1,19 +1,64 @@
 import { chromium } from '@playwright/test'
 import { mkdirSync } from 'node:fs'
 
-// Pictures of the running program: node scripts/shots.mjs BASE FOLDER NAME=PATH[@WIDTHxHEIGHT][!dark] …
-const [base, folder, ...views] = process.argv.slice(2)
+// Pictures of the main views, from a running demo: npm run shots -- http://127.0.0.1:4170 [FOLDER] [NAME …]
+const [base = 'http://127.0.0.1:4170', folder = 'docs/screenshots', ...only] = process.argv.slice(2)
+const DESK = { width: 1280, height: 800 }
+const PHONE = { width: 390, height: 844 }
+
+/** Keys of a burn of wool with something synthetic in it, up to the smell. */
+const TO_SMELL = ['2', '3', '3', '2', '3', '2', '2']
+const TO_END = [...TO_SMELL, '4', 'Enter', '4', '7', 'Enter', '4', '2']
+
+const views = [
+  { name: 'table', path: '/' },
+  { name: 'bench', keys: TO_SMELL.slice(0, 2) },
+  { name: 'verdict', keys: TO_END },
+  { name: 'stash', path: '/stash' },
+  { name: 'piece', path: '/stash/8' },
+  { name: 'match', path: '/stash/1/patterns' },
+  { name: 'patterns', path: '/patterns' },
+  { name: 'pattern', path: '/patterns/2' },
+  { name: 'pattern-new', path: '/patterns/new' },
+  { name: 'weigh', path: '/stash/new', fill: { 'Weight on the scale': '3', 'Specimen length': '10', 'Specimen width': '10' } },
+  { name: 'safety', path: '/safety' },
+  { name: 'settings', path: '/settings' },
+  { name: 'bench-phone-dark', keys: TO_SMELL, size: PHONE, dark: true },
+  { name: 'stash-phone', path: '/stash', size: PHONE },
+]
+
 mkdirSync(folder, { recursive: true })
 const browser = await chromium.launch({
   executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
 })
-for (const view of views) {
-  const [, name, path, width = '1280', height = '800', dark] = /^([\w-]+)=([^@!]+)(?:@(\d+)x(\d+))?(!dark)?$/.exec(view)
-  const page = await browser.newPage({ viewport: { width: Number(width), height: Number(height) }, colorScheme: dark ? 'dark' : 'light' })
+for (const { name, path, keys, fill = {}, size = DESK, dark } of views) {
+  if (only.length > 0 && !only.includes(name)) continue
+  const context = await browser.newContext({ viewport: size, colorScheme: dark ? 'dark' : 'light' })
+  const page = await context.newPage()
   await page.addInitScript(() => sessionStorage.setItem('rough-swatch-safety-read', 'yes'))
-  await page.goto(base + path, { waitUntil: 'networkidle' })
-  await page.screenshot({ path: `${folder}/${name}.png`, fullPage: process.env.FULL === '1' })
-  await page.close()
+  await page.goto(base + (path ?? '/bench'), { waitUntil: 'networkidle' })
+  if (keys) {
+    await page.getByRole('button', { name: 'Burn a specimen' }).click()
+    await page.locator('#question').waitFor()
+    for (const key of keys) {
+      await page.keyboard.press(key)
+      await page.waitForTimeout(150)
+    }
+  }
+  for (const [label, value] of Object.entries(fill)) {
+    await page.getByLabel(label).fill(value)
+    await page.getByLabel(label).blur()
+  }
+  await page.waitForTimeout(300)
+  await page.screenshot({ path: `${folder}/${name}.png` })
+  // A test begun for its picture is thrown away again.
+  if (keys) {
+    const enough = page.getByRole('button', { name: 'Enough: show the verdict' })
+    if (await enough.isVisible()) await enough.click()
+    await page.getByRole('button', { name: 'Throw this test away' }).click()
+    await page.waitForURL(/\/bench$/)
+  }
+  await context.close()
 }
 await browser.close()

@@ -4,7 +4,7 @@ import { join, resolve } from 'node:path'
 
 /** The folder that holds this person's notebook: `ROUGH_SWATCH_HOME`, else a folder in the home directory. Made if absent. */
 export function notebookHome(): string {
-  const folder = resolve(process.env.ROUGH_SWATCH_HOME || join(homedir(), 'rough-swatch'))
+  const folder = resolve(/* turbopackIgnore: true */ process.env.ROUGH_SWATCH_HOME || join(homedir(), 'rough-swatch'))
   mkdirSync(folder, { recursive: true })
   return folder
 }
