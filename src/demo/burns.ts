@@ -12,7 +12,7 @@ export const demoBurns = {
   polyCotton: burn({ approach: 'unmoved', ignition: 'quick', flame: 'yellow-fast', melting: 'partly', 'after-removal': 'burns-on', smoke: 'dark', smell: ['paper', 'sweet-chemical'], residue: 'hard-specks-in-ash', 'residue-colour': 'black', crush: 'crumbles' }),
   woolNylon: burn({ approach: 'curls-away', ignition: 'slow', melting: 'partly', 'after-removal': 'dies-soon', smell: 'hair-feather', residue: ['crushable-bead', 'hard-specks-in-ash'], crush: 'crumbles' }),
   acetate: burn({ approach: 'melts-back', flame: 'melting-small', melting: 'melts-drips', 'after-removal': 'burns-on', smell: 'vinegar', residue: 'hard-lump', 'residue-colour': 'black', crush: 'resists', acetone: 'dissolves' }),
-  hurried: burn({ ignition: 'quick', smell: 'none', residue: 'soft-ash' }),
+  hurried: burn({ ignition: 'quick', smell: 'none' }),
   odd: burn({ approach: 'melts-back', smell: 'hair-feather', residue: 'hard-bead', crush: 'resists' }),
 } as const
 

@@ -37,7 +37,7 @@ export const blendRules: readonly BlendRule[] = [
       main: { 'hard-specks-in-ash': 32, 'hard-lump': 28, 'hard-bead': 17, 'brittle-clinker': 9, 'soft-ash': 6, 'fluffy-black': 4, gummy: 2, 'crushable-bead': 2 },
       even: { 'hard-specks-in-ash': 46, 'hard-lump': 15, 'hard-bead': 9, 'soft-ash': 16, 'brittle-clinker': 7, 'fluffy-black': 5, 'shape-keeping-ash': 2 },
       minor: { 'hard-specks-in-ash': 45, 'soft-ash': 38, 'shape-keeping-ash': 6, 'hard-lump': 4, 'hard-bead': 2, 'fluffy-black': 5 },
-      trace: { 'hard-specks-in-ash': 14, 'soft-ash': 64, 'shape-keeping-ash': 7, gummy: 8, 'fluffy-black': 7 },
+      trace: { 'hard-specks-in-ash': 21, 'soft-ash': 57, 'shape-keeping-ash': 7, gummy: 8, 'fluffy-black': 7 },
     },
   },
   {

@@ -1,4 +1,4 @@
-import { FIBRE_IDS, type FibreId } from '../fibres/types'
+import { type FibreId } from '../fibres/types'
 import { fibreSetKey, mixtureOf, reportTablesOf } from './hypotheses'
 import { type ClothPosterior } from './parts'
 import { logLikelihoodUnder } from './posterior'
@@ -6,14 +6,17 @@ import { traceWeight } from './priors'
 import { type ClaimAnswer, type ClaimItem, type ClaimVerdict, type Hypothesis } from './types'
 import { fibreName, type Vocabulary } from './words'
 
-/** Bayes factors at which a claim changes name. 3 and 10 are the usual steps (Kass & Raftery, 1995, from memory). */
-export const CLAIM_SUPPORTED = 3
+/**
+ * Bayes factors at which a claim changes name. 3 and 10 are the usual steps (Kass & Raftery, 1995, from memory); for support
+ * twice is enough, since a true claim of any plant-like fibre cannot score more: cotton, a third of all cloth, burns the same.
+ */
+export const CLAIM_SUPPORTED = 2
 export const CLAIM_DOUBTFUL = 1 / 3
 export const CLAIM_CONTRADICTED = 1 / 10
 
-/** How much better one other cloth may explain what was seen before the claim suffers, whatever the average of the others. */
-const RIVAL_DOUBT = 1 / 8
-const RIVAL_CONTRADICTS = 1 / 30
+/** How much better one other kind of cloth may explain what was seen before the claim suffers, whatever the average of all. */
+const RIVAL_DOUBT = 1 / 6
+const RIVAL_CONTRADICTS = 1 / 20
 
 /** A claimed share of at most this may go unseen in a flame, per cent; common practice. */
 const UNSEEN_PERCENT = 10
@@ -37,19 +40,25 @@ export function judgeClaim(
   const visible = claimed.filter(({ weight }) => weight * 100 > UNSEEN_PERCENT)
   const visibleKey = fibreSetKey(visible)
 
-  let otherPrior = 0
-  let otherMass = 0
-  let bestOther = -Infinity
+  const others = { prior: 0, mass: 0 }
+  // Rivals are judged as kinds (the families in them), each by the mean of its cloths: the best of 170 single cloths
+  // would fit any slip better than the truth does.
+  const kinds = new Map<string, { prior: number; mass: number }>()
   hypotheses.forEach((hypothesis, index) => {
     const key = hypothesis.fibreSet
     if (key === claimKey || key === visibleKey || isVisibleWithTrace(hypothesis, visibleKey) || hypothesis.prior === 0) return
     const log = parts.reduce((sum, { logLikelihoods }) => sum + logLikelihoods[index]!, 0)
-    otherPrior += hypothesis.prior
-    otherMass += hypothesis.prior * Math.exp(log - underClaim)
-    bestOther = Math.max(bestOther, log)
+    const kind = hypothesis.families.join('+')
+    const sum = kinds.get(kind) ?? { prior: 0, mass: 0 }
+    kinds.set(kind, sum)
+    for (const entry of [others, sum]) {
+      entry.prior += hypothesis.prior
+      entry.mass += hypothesis.prior * Math.exp(log - underClaim)
+    }
   })
-  const bayesFactor = otherPrior / otherMass
-  const verdict = named(bayesFactor, Math.exp(underClaim - bestOther))
+  const bayesFactor = others.prior / others.mass
+  const againstBestKind = Math.min(...[...kinds.values()].map(({ prior, mass }) => prior / mass))
+  const verdict = named(bayesFactor, againstBestKind)
   return { verdict, bayesFactor, text: claimText(verdict, bayesFactor, words) }
 }
 
@@ -62,13 +71,15 @@ function isVisibleWithTrace(hypothesis: Hypothesis, visibleKey: string): boolean
 function componentsOf(claim: readonly ClaimItem[]) {
   const shares = new Map<FibreId, number>()
   for (const { fibre, percent } of claim) shares.set(fibre, (shares.get(fibre) ?? 0) + percent)
-  const total = [...shares.values()].reduce((a, b) => a + b, 0)
-  return mixtureOf(FIBRE_IDS.filter((id) => (shares.get(id) ?? 0) > 0).map((id) => [id, shares.get(id)! / total]))
+  // A trace shows above its few per cent by mass, in a claim as in any other cloth.
+  const shown = [...shares].filter(([, percent]) => percent > 0).map(([fibre, percent]) => [fibre, Math.max(percent, (traceWeight[fibre] ?? 0) * 100)] as const)
+  const total = shown.reduce((sum, [, percent]) => sum + percent, 0)
+  return mixtureOf(shown.map(([fibre, percent]) => [fibre, percent / total]))
 }
 
-function named(bayesFactor: number, againstBestOther: number): ClaimVerdict {
-  if (bayesFactor <= CLAIM_CONTRADICTED || againstBestOther <= RIVAL_CONTRADICTS) return 'contradicted'
-  if (bayesFactor <= CLAIM_DOUBTFUL || againstBestOther <= RIVAL_DOUBT) return 'doubtful'
+function named(bayesFactor: number, againstBestKind: number): ClaimVerdict {
+  if (bayesFactor <= CLAIM_CONTRADICTED || againstBestKind <= RIVAL_CONTRADICTS) return 'contradicted'
+  if (bayesFactor <= CLAIM_DOUBTFUL || againstBestKind <= RIVAL_DOUBT) return 'doubtful'
   return bayesFactor >= CLAIM_SUPPORTED ? 'supported' : 'untested'
 }
 

@@ -7,6 +7,7 @@ import { type FamilyId } from '@/core/fibres/types'
 import { featureById } from '@/core/identify/features'
 import { type Answer } from '@/core/identify/identify'
 import { type Observation } from '@/core/identify/types'
+import { traceWeight } from '@/core/identify/priors'
 import { capitalised, fibreName } from '@/core/identify/words'
 import { formatPercent } from '@/core/units/format'
 import { Skeins } from '@/ui/belief/Skeins'
@@ -58,6 +59,7 @@ export function VerdictView({ answer, observations, onTry }: { answer: Answer; o
   const { words } = usePreferences()
   const { verdict, next, conflicts } = answer
   const lookalike = verdict.leaning.map((id) => fibreById(id).lookalike).find((text) => text !== null)
+  const traceUnseen = verdict.level !== 'undecided' && verdict.level !== 'blend' && !verdict.leaning.some((id) => traceWeight[id] !== undefined)
   const evidence = answer.evidence.map(evidenceWords).sort((a, b) => b.strength - a.strength)
   return (
     <Columns>
@@ -66,6 +68,7 @@ export function VerdictView({ answer, observations, onTry }: { answer: Answer; o
           <h2 id="verdict">{verdictTitle(answer, words)}</h2>
           <Lead role="status">{verdict.text}</Lead>
           {verdict.level === 'undecided' ? null : <Soft>How sure: {formatPercent(verdict.probability)}.{lookalike && verdict.level !== 'fibre' ? ` By flame, ${lookalike}.` : ''}</Soft>}
+          {traceUnseen ? <Soft>A few per cent of {fibreName('elastane', words)} can burn unseen: pull a yarn, and see whether it springs back.</Soft> : null}
           <Skeins belief={answer.families} />
         </Card>
         {conflicts.length > 0 ? (

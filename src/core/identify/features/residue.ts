@@ -25,7 +25,7 @@ export const residue = defineFeature({
     [['lyocell'], { 'soft-ash': 83, 'shape-keeping-ash': 11, 'fluffy-black': 2, 'brittle-clinker': 1, unburnt: 1 }],
     [['linen'], { 'soft-ash': 46, 'shape-keeping-ash': 49, 'fluffy-black': 1, 'brittle-clinker': 2, unburnt: 1 }],
     [['hemp', 'ramie', 'jute'], { 'soft-ash': 53, 'shape-keeping-ash': 42, 'fluffy-black': 1, 'brittle-clinker': 2, unburnt: 1 }],
-    [['acetate'], { 'hard-lump': 39, 'hard-bead': 38, 'brittle-clinker': 16, gummy: 3, 'crushable-bead': 3 }],
+    [['acetate'], { 'hard-lump': 37, 'hard-bead': 42, 'brittle-clinker': 15, gummy: 3, 'crushable-bead': 3 }],
     [['triacetate'], { 'hard-lump': 40, 'hard-bead': 40, 'brittle-clinker': 13, gummy: 3, 'crushable-bead': 3 }],
     [['wool', 'hair'], { 'crushable-bead': 61, 'brittle-clinker': 26, 'fluffy-black': 4, 'soft-ash': 4, 'shape-keeping-ash': 1, 'hard-lump': 1 }],
     [['silk'], { 'crushable-bead': 67, 'brittle-clinker': 11, 'soft-ash': 12, 'shape-keeping-ash': 6, 'fluffy-black': 2 }],

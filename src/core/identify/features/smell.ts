@@ -8,7 +8,7 @@ export const smell = defineFeature({
   source: 'common practice; weights from memory of textbook burn tables',
   // A little hair smells through a lot of cotton; common practice.
   // Smells are named wrongly often, but then by a neighbour, which the rows allow for; a smell out of nowhere is rare.
-  slip: 0.02,
+  slip: 0.015,
   several: { alone: 0.12, mixed: 0.4 },
   salience: { protein: 1.8, acetate: 1.3, synthetic: 1.2 },
   states: [
@@ -36,8 +36,8 @@ export const smell = defineFeature({
     [['wool', 'hair'], { 'hair-feather': 93, 'acrid-chemical': 3, none: 2 }],
     [['silk'], { 'hair-feather': 84, none: 5, 'wood-leaves': 3, paper: 3, 'acrid-chemical': 3 }],
     [['polyester'], { 'sweet-chemical': 60, 'acrid-chemical': 24, paraffin: 4, rubbery: 4, 'celery-green': 3, vinegar: 0.2, paper: 0.5, none: 2 }],
-    [['nylon'], { 'celery-green': 51, 'acrid-chemical': 24, 'sweet-chemical': 13, 'hair-feather': 4, rubbery: 4, paraffin: 3, vinegar: 0.2, paper: 0.5, none: 2 }],
-    [['acrylic'], { 'acrid-chemical': 68, 'sweet-chemical': 14, rubbery: 5, 'hair-feather': 4, paraffin: 3, vinegar: 1, paper: 0.5 }],
+    [['nylon'], { 'celery-green': 51, 'acrid-chemical': 24, 'sweet-chemical': 14, 'hair-feather': 1.5, rubbery: 4, paraffin: 3, vinegar: 0.2, paper: 0.5, none: 2 }],
+    [['acrylic'], { 'acrid-chemical': 68, 'sweet-chemical': 16, rubbery: 5, 'hair-feather': 1.5, paraffin: 3, vinegar: 1, paper: 0.5 }],
     [['modacrylic'], { 'acrid-chemical': 72, 'sweet-chemical': 11, rubbery: 5, vinegar: 2, paraffin: 2, paper: 0.5, none: 2 }],
     [['polypropylene'], { paraffin: 68, 'acrid-chemical': 13, 'sweet-chemical': 9, rubbery: 4, 'celery-green': 2, paper: 0.5, none: 2 }],
     [['elastane'], { rubbery: 38, 'acrid-chemical': 34, 'sweet-chemical': 18, paraffin: 3, none: 3 }],
