@@ -1,0 +1,141 @@
+import { type FibreId } from '../fibres/types'
+import { hypothesisOf, mixtureOf } from './hypotheses'
+import { type Scored } from './types'
+import { doubtWords } from './words'
+import { EVIDENCE_ALONE, VERDICT_THRESHOLD, verdictOf } from './verdict'
+
+type Share = readonly [FibreId, number]
+
+/** A scored hypothesis with a prior of its own; the evidence behind it is probability over prior. */
+function scored(probability: number, prior: number, ...shares: Share[]): Scored {
+  return { hypothesis: hypothesisOf(mixtureOf(shares), prior), probability }
+}
+
+describe('levels', () => {
+  it('names a fibre where it alone passes, by the posterior and by the evidence', () => {
+    const verdict = verdictOf(
+      [
+        scored(0.9, 0.1, ['polyester', 1]),
+        scored(0.06, 0.1, ['nylon', 1]),
+        scored(0.04, 0.1, ['cotton', 1]),
+      ],
+      true,
+    )
+    expect(verdict).toMatchObject({ level: 'fibre', ids: ['polyester'], probability: 0.9, sides: [] })
+    expect(verdict.text).toBe('Probably polyester and nothing else.')
+  })
+
+  it('stays at the family where only the prior parts the fibres', () => {
+    const verdict = verdictOf(
+      [
+        scored(0.85, 0.17, ['wool', 1]),
+        scored(0.1, 0.02, ['hair', 1]),
+        scored(0.05, 0.5, ['cotton', 1]),
+      ],
+      true,
+    )
+    expect(verdict).toMatchObject({ level: 'family', ids: ['protein'], leaning: ['wool'], leaningProbability: 0.85 })
+    expect(verdict.probability).toBeCloseTo(0.95, 12)
+  })
+
+  it('takes cotton and viscose for lookalikes although they are of two families', () => {
+    const verdict = verdictOf(
+      [scored(0.82, 0.41, ['cotton', 1]), scored(0.16, 0.08, ['viscose', 1]), scored(0.02, 0.5, ['wool', 1])],
+      true,
+    )
+    expect(verdict.level).not.toBe('fibre')
+  })
+
+  it('adds up the shares of one pair, the likelier main fibre first', () => {
+    const verdict = verdictOf(
+      [
+        scored(0.5, 0.05, ['wool', 0.7], ['nylon', 0.3]),
+        scored(0.2, 0.05, ['wool', 0.5], ['nylon', 0.5]),
+        scored(0.2, 0.05, ['nylon', 0.7], ['wool', 0.3]),
+        scored(0.1, 0.2, ['wool', 1]),
+      ],
+      true,
+    )
+    expect(verdict).toMatchObject({ level: 'blend', ids: ['wool', 'nylon'], sides: [['wool'], ['nylon']] })
+    expect(verdict.probability).toBeCloseTo(0.9, 12)
+    expect(verdict.text).toMatch(/mixture of wool and nylon/)
+  })
+
+  it('names a blend by its families where the fibres cannot be told', () => {
+    const verdict = verdictOf(
+      [
+        scored(0.45, 0.1, ['wool', 0.7], ['nylon', 0.3]),
+        scored(0.45, 0.1, ['wool', 0.7], ['polyester', 0.3]),
+        scored(0.1, 0.1, ['wool', 1]),
+      ],
+      true,
+    )
+    expect(verdict).toMatchObject({ level: 'blend', ids: ['protein', 'synthetic'], sides: [['protein'], ['synthetic']] })
+  })
+
+  it('leaves one side of a blend open where two families would do', () => {
+    const verdict = verdictOf(
+      [
+        scored(0.5, 0.1, ['cotton', 0.6], ['polyester', 0.4]),
+        scored(0.4, 0.1, ['viscose', 0.6], ['polyester', 0.4]),
+        scored(0.1, 0.1, ['cotton', 1]),
+      ],
+      true,
+    )
+    expect(verdict).toMatchObject({ level: 'blend', sides: [['plant', 'regenerated'], ['synthetic']] })
+    expect(verdict.text).toContain('a plant fibre or a regenerated cellulose fibre, with a synthetic')
+  })
+
+  it('groups two families that cannot be parted, their blend included', () => {
+    const verdict = verdictOf(
+      [
+        scored(0.4, 0.2, ['cotton', 1]),
+        scored(0.4, 0.2, ['viscose', 1]),
+        scored(0.15, 0.1, ['cotton', 0.5], ['viscose', 0.5]),
+        scored(0.05, 0.5, ['wool', 1]),
+      ],
+      true,
+    )
+    expect(verdict).toMatchObject({ level: 'group', ids: ['plant', 'regenerated'] })
+  })
+
+  it('is undecided where nothing passes, and still says which way it leans', () => {
+    const verdict = verdictOf(
+      [
+        scored(0.4, 0.25, ['cotton', 1]),
+        scored(0.3, 0.25, ['wool', 1]),
+        scored(0.3, 0.25, ['polyester', 1]),
+      ],
+      true,
+    )
+    expect(verdict).toMatchObject({ level: 'undecided', ids: [], leaning: ['cotton'] })
+    expect(verdict.text).toMatch(/likeliest so far is cotton, at 40/)
+  })
+})
+
+describe('thresholds', () => {
+  const at = (probability: number) =>
+    verdictOf([scored(probability, 0.1, ['glass', 1]), scored(1 - probability, 0.9, ['cotton', 1])], true).level
+
+  it('hold exactly where they are documented', () => {
+    expect(VERDICT_THRESHOLD).toBe(0.8)
+    expect(EVIDENCE_ALONE).toBe(0.6)
+    expect(at(0.8)).toBe('fibre')
+    expect(at(0.799)).not.toBe('fibre')
+  })
+
+  it('never give a verdict without evidence, whatever the prior', () => {
+    expect(verdictOf([scored(0.99, 0.99, ['cotton', 1]), scored(0.01, 0.01, ['wool', 1])], false).level).toBe('undecided')
+  })
+
+  it('have fixed words', () => {
+    expect([0.995, 0.96, 0.85, 0.7, 0.4, 0.1].map(doubtWords)).toEqual([
+      'almost certainly',
+      'very probably',
+      'probably',
+      'more likely than not',
+      'possibly',
+      'hardly',
+    ])
+  })
+})
