@@ -119,7 +119,7 @@ describe('thresholds', () => {
 
   it('hold exactly where they are documented', () => {
     expect(VERDICT_THRESHOLD).toBe(0.8)
-    expect(EVIDENCE_ALONE).toBe(0.6)
+    expect(EVIDENCE_ALONE).toBe(0.75)
     expect(at(0.8)).toBe('fibre')
     expect(at(0.799)).not.toBe('fibre')
   })

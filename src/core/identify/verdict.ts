@@ -10,7 +10,7 @@ export const VERDICT_THRESHOLD = 0.8
  * A fibre or pair must also reach this where its lookalikes are taken as equally common, so that a verdict never rests
  * on what is mostly sold: wool and mohair burn the same, and only the first being commoner is no evidence.
  */
-export const EVIDENCE_ALONE = 0.6
+export const EVIDENCE_ALONE = 0.75
 
 /** The verdict of the contract: fibre, blend, family, blend of families, group, undecided; the finest that is carried. */
 export function verdictOf(scored: readonly Scored[], hasEvidence: boolean, vocabulary: Vocabulary = 'uk'): Verdict {

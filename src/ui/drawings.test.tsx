@@ -1,0 +1,109 @@
+import { renderToStaticMarkup } from 'react-dom/server'
+import { burnFeatures, features } from '@/core/identify/features'
+import { identify } from '@/core/identify/identify'
+import { FAMILIES } from '@/core/fibres/types'
+import { families } from '@/core/fibres/families'
+import { BODIES } from '@/core/cloths/types'
+import { Skeins } from './belief/Skeins'
+import { AnswerDrawing, BurnStrip, hasDrawing, STRIP_PLACES } from './burn'
+import { ClothSwatch } from './cloth/Cloth'
+import { HeldUp } from './cloth/HeldUp'
+import { tileUrl } from './cloth/spec'
+
+const tile = { weave: 'twill', warp: '#3f7d70', weft: '#efe9dc', accent: undefined, colouring: 'plain', sheen: 0.3 } as const
+
+describe('answers', () => {
+  const drawn = burnFeatures.flatMap(({ id, states }) => states.map((state) => [id, state.id] as const))
+
+  it.each(drawn)('%s: %s has a drawing', (feature, state) => {
+    const markup = renderToStaticMarkup(<AnswerDrawing feature={feature} state={state} />)
+    expect(markup).toMatch(/<(path|circle|rect|ellipse)/)
+    expect(markup).toContain('aria-hidden="true"')
+    expect(markup).not.toMatch(/NaN|undefined/)
+  })
+
+  it('are drawn differently wherever they differ', () => {
+    for (const { id, states } of burnFeatures) {
+      const markups = states.map((state) => renderToStaticMarkup(<AnswerDrawing feature={id} state={state.id} />))
+      expect([id, new Set(markups).size]).toEqual([id, states.length])
+    }
+  })
+
+  it('of the other tests are said, not drawn', () => {
+    expect(features.filter(({ kind }) => kind === 'other').every(({ id }) => !hasDrawing(id))).toBe(true)
+    expect(burnFeatures.every(({ id }) => hasDrawing(id))).toBe(true)
+  })
+})
+
+describe('the strip', () => {
+  const strip = (seen: Record<string, string[]>, here?: string) =>
+    renderToStaticMarkup(<BurnStrip seen={seen} here={here} describe={(asked) => asked.map((id) => seen[id]?.join(' ') ?? 'not seen').join(', ')} />)
+
+  it('asks every burn feature at one of its places', () => {
+    expect(STRIP_PLACES.flatMap(({ features: asked }) => [...asked] as string[])).toEqual(burnFeatures.map(({ id }) => id))
+  })
+
+  it('says in words what it shows, and marks where the question is', () => {
+    const markup = strip({ smell: ['paper'], smoke: ['pale'] }, 'air')
+    expect(markup).toContain('pale, paper')
+    expect(markup.match(/aria-current="step"/g)).toHaveLength(1)
+  })
+
+  it('changes with each answer', () => {
+    const empty = strip({})
+    for (const { id, states } of burnFeatures) {
+      const changed = states.map((state) => strip({ [id]: [state.id] }))
+      expect([id, changed.some((markup) => markup !== empty)]).toEqual([id, true])
+    }
+  })
+
+  it('draws two residues beside one another', () => {
+    const one = strip({ residue: ['soft-ash'] })
+    const two = strip({ residue: ['soft-ash', 'hard-specks-in-ash'] })
+    expect(two.length).toBeGreaterThan(one.length)
+    expect(two).toContain('scale(0.62)')
+  })
+})
+
+describe('skeins', () => {
+  const strands = (markup: string) => markup.split('<li').slice(1).map((item) => item.match(/stroke-linecap="round"/g)!.length - 1)
+
+  it('hang in one order, with names and per cents, thick where belief is strong', () => {
+    const belief = identify({ observations: [{ feature: 'smell', states: ['hair-feather'] }, { feature: 'residue', states: ['crushable-bead'] }] }).families
+    const markup = renderToStaticMarkup(<Skeins belief={belief} />)
+    const places = FAMILIES.map((id) => markup.indexOf(`>${families[id].name}<`))
+    expect(places.every((place, index) => place > (places[index - 1] ?? -1))).toBe(true)
+    const thickness = strands(markup)
+    const protein = FAMILIES.indexOf('protein')
+    expect(thickness[protein]).toBe(Math.max(...thickness))
+    expect(Math.min(...thickness)).toBeGreaterThanOrEqual(1)
+    expect(markup).toMatch(/likely to be in it/)
+  })
+
+  it('keep a thread for every family, even one that is ruled out', () => {
+    const markup = renderToStaticMarkup(<Skeins belief={[]} />)
+    expect(strands(markup)).toEqual(FAMILIES.map(() => 1))
+  })
+})
+
+describe('cloth held up', () => {
+  it('falls in more folds and closer the softer it is', () => {
+    const folds = BODIES.map((body) => renderToStaticMarkup(<HeldUp tile={tile} body={body} pins={[]} label="cloth" />).match(/Q/g)!.length)
+    folds.slice(1).forEach((count, index) => expect(count).toBeLessThanOrEqual(folds[index]!))
+    expect(folds[0]).toBeGreaterThan(folds.at(-1)!)
+  })
+
+  it('carries at most four slips, each with its words', () => {
+    const pins = ['weight', 'belt', 'collar', 'season', 'stretch'].map((label, index) => ({ label, at: index / 5, bad: index === 0 }))
+    const markup = renderToStaticMarkup(<HeldUp tile={tile} body="soft" pins={pins} label="Gabardine, held up" />)
+    expect(markup).toContain('aria-label="Gabardine, held up"')
+    expect(markup).toContain('>weight<')
+    expect(markup).not.toContain('>stretch<')
+  })
+
+  it('is drawn from the same tile as the swatch', () => {
+    const address = tileUrl(tile).replaceAll('&', '&amp;')
+    expect(renderToStaticMarkup(<HeldUp tile={tile} body="soft" pins={[]} label="x" />)).toContain(address)
+    expect(renderToStaticMarkup(<ClothSwatch tile={tile} label="A swatch" />)).toContain(address)
+  })
+})
