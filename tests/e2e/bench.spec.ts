@@ -1,0 +1,129 @@
+import { expect, test, type Page } from '@playwright/test'
+
+test.beforeEach(({ page }) => page.addInitScript(() => sessionStorage.setItem('rough-swatch-safety-read', 'yes')))
+
+async function begin(page: Page) {
+  await page.goto('/bench')
+  await page.getByRole('button', { name: 'Burn a specimen' }).click()
+  await expect(page.locator('#question')).toContainText('The flame comes near')
+}
+
+/** Presses a key and waits until the next question stands there. */
+async function answer(page: Page, key: string) {
+  const question = page.locator('#question')
+  const before = await question.textContent()
+  await page.keyboard.press(key)
+  await expect(question).not.toHaveText(before!)
+}
+
+async function answerSeveral(page: Page, ...keys: string[]) {
+  const question = page.locator('#question')
+  const before = await question.textContent()
+  for (const key of keys) await page.keyboard.press(key)
+  await page.keyboard.press('Enter')
+  await expect(question).not.toHaveText(before!)
+}
+
+test('the belief changes with each answer, in words and in picture', async ({ page }) => {
+  await begin(page)
+  const belief = page.getByRole('region', { name: 'What it looks like so far' })
+  const synthetic = belief.getByRole('listitem').filter({ hasText: 'Synthetic' })
+  await expect(belief).toContainText('Nothing has been seen yet')
+  const before = await synthetic.textContent()
+  const drawnBefore = await synthetic.locator('path').count()
+  await answer(page, '3')
+  await answer(page, 'n')
+  await answer(page, 'n')
+  await page.keyboard.press('4')
+  await expect(belief).toContainText('synthetic')
+  expect(await synthetic.textContent()).not.toBe(before)
+  expect(await synthetic.locator('path').count()).toBeGreaterThan(drawnBefore)
+})
+
+test('the strip is redrawn where the question is, and says the same in words', async ({ page }) => {
+  await begin(page)
+  const strip = page.getByRole('list', { name: 'The burn so far' })
+  await expect(strip.locator('[aria-current=step]')).toContainText('Flame near')
+  const near = strip.getByRole('listitem').nth(1)
+  const plain = await near.locator('svg').innerHTML()
+  await answer(page, '2')
+  expect(await near.locator('svg').innerHTML()).not.toBe(plain)
+  await expect(near).toContainText('curls away')
+  await expect(strip.locator('[aria-current=step]')).toContainText('In the flame')
+})
+
+test('two answers that no one cloth gives are shown as such', async ({ page }) => {
+  await begin(page)
+  for (let asked = 0; asked < 7; asked++) await answer(page, 'n')
+  await answerSeveral(page, '4')
+  await answerSeveral(page, '5')
+  await page.getByRole('button', { name: 'Enough: show the verdict' }).click()
+  await expect(page.getByRole('heading', { name: 'Two things that do not go together' })).toBeVisible()
+  await expect(page.getByText(/hair or feather.*hard round bead.*perhaps a mixture/)).toBeVisible()
+})
+
+test('a second specimen is asked from the start, and both count', async ({ page }) => {
+  await begin(page)
+  for (let asked = 0; asked < 7; asked++) await answer(page, 'n')
+  await answerSeveral(page, '4')
+  await page.getByRole('button', { name: 'Enough: show the verdict' }).click()
+  const likeliest = page.getByRole('region', { name: 'What it could still be' })
+  const first = await likeliest.textContent()
+  await page.getByRole('button', { name: 'Burn another specimen' }).click()
+  await expect(page.locator('#question')).toContainText('The flame comes near')
+  await expect(page.getByText('Specimen 2. Question 1 of 11.', { exact: false })).toBeVisible()
+  await answer(page, '2')
+  await page.getByRole('button', { name: 'Enough: show the verdict' }).click()
+  expect(await likeliest.textContent()).not.toBe(first)
+  await page.getByRole('button', { name: 'Undo the last answer' }).click()
+  await expect(page.locator('#question')).toContainText('The flame comes near')
+})
+
+test('a burn that was left goes on where it was, and can be thrown away', async ({ page }) => {
+  await begin(page)
+  const address = page.url()
+  await answer(page, '1')
+  await answer(page, '2')
+  await expect(page.locator('#question')).toContainText('How does it burn')
+  // The last answer has been kept before the page is left.
+  await page.waitForLoadState('networkidle')
+  await page.goto('/')
+  await page.getByRole('link', { name: /go on with test/ }).click()
+  await expect(page).toHaveURL(address)
+  await expect(page.locator('#question')).toContainText('How does it burn')
+  await page.getByRole('button', { name: 'Enough: show the verdict' }).click()
+  await page.getByRole('button', { name: 'Throw this test away' }).click()
+  await expect(page).toHaveURL(/\/bench$/)
+  expect((await page.goto(address))?.status()).toBe(404)
+})
+
+test('an answer that cannot be kept is said, kept on the page and tried again', async ({ page }) => {
+  await begin(page)
+  let broken = true
+  await page.route('**/bench/*', (route) => (route.request().method() === 'POST' && broken ? route.abort() : route.continue()))
+  await answer(page, '2')
+  await expect(page.getByRole('alert').filter({ hasText: 'could not be kept' })).toBeVisible()
+  await answer(page, '3')
+  broken = false
+  await expect(page.getByRole('alert').filter({ hasText: 'could not be kept' })).toBeHidden({ timeout: 15_000 })
+  await page.reload()
+  await expect(page.locator('#question')).toContainText('How does it burn')
+})
+
+test('keys do not answer while somebody types', async ({ page }) => {
+  await begin(page)
+  await answer(page, '2')
+  await page.getByRole('button', { name: 'Enough: show the verdict' }).click()
+  await page.getByRole('button', { name: 'Say what the label claims' }).click()
+  const share = page.getByLabel('Share')
+  await share.fill('60')
+  await share.press('1')
+  await expect(page.getByRole('heading', { name: 'The verdict' })).toBeVisible()
+  await page.getByRole('button', { name: 'Add a fibre' }).click()
+  await expect(page.getByLabel('Fibre')).toHaveCount(2)
+  await page.getByLabel('Share').first().fill('90')
+  await page.getByLabel('Share').first().blur()
+  await page.getByLabel('Share').nth(1).fill('50')
+  await page.getByLabel('Share').nth(1).blur()
+  await expect(page.getByText('more than all of the cloth', { exact: false })).toBeVisible()
+})
