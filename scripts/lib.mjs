@@ -58,7 +58,7 @@ function sourceHash() {
 /** Serves the built program on the loopback address until it is stopped. */
 export function serve({ home, port }) {
   mkdirSync(home, { recursive: true })
-  const host = process.env.HOST ?? '127.0.0.1'
+  const host = process.env.ROUGH_SWATCH_HOST ?? '127.0.0.1'
   console.log(`\nRough Swatch is at http://${host}:${port}/\nNotebook: ${home}\nStop it with Ctrl+C.\n`)
   const child = spawn(bin('next'), ['start', '-H', host, '-p', String(port)], {
     cwd: root, stdio: 'inherit', env: { ...process.env, ROUGH_SWATCH_HOME: home, NEXT_TELEMETRY_DISABLED: '1' },

@@ -76,7 +76,7 @@ export const GlobalStyle = createGlobalStyle`
   :focus-visible { outline: 3px solid var(--madder); outline-offset: 2px; border-radius: 2px; }
   ::selection { background: var(--weld); color: #2a2119; }
   /* Drawings keep their own colours and paper, by day and by lamplight. */
-  .drawn { ${light} --shadow: none; background: #f0ecdf; border-radius: 3px; }
+  .drawn { ${light} --shadow: none; background: #f7f5ee; border-radius: 3px; }
   .visually-hidden {
     position: absolute; width: 1px; height: 1px; margin: -1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap;
   }

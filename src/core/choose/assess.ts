@@ -51,7 +51,7 @@ function structure({ structure: wanted }: FullNeed, { construction }: Offer): As
   const fits = value === wanted || (wanted === 'either' && (value === 'woven' || value === 'knit'))
   // A felt has no give and no threads, but cuts and sews as a firm woven does.
   const fit = fits ? 1 : value === 'felted' && wanted !== 'knit' ? 0.85 : 0.05
-  const text = fits ? `A ${value} cloth, as the pattern wants${hedge(how)}.` : `The pattern is drafted for a ${want} cloth; this one is ${value}${hedge(how)}.`
+  const text = fits ? `A ${value} cloth, as the pattern wants.` : `The pattern is drafted for a ${want} cloth; this one is ${value}.`
   return { property: 'structure', importance, fit, certainty: how === 'estimated' ? NAMED_STRUCTURE : CERTAINTY[how], miss: null, text }
 }
 

@@ -20,7 +20,7 @@ it('offers something of everything that is not yet seen, each once, each worth d
 it('says what each of the likely cloths would answer', () => {
   const { next } = identify({ observations: seen(cellulose) })
   const wet = next.find(({ feature }) => feature === 'wet-strength')!
-  expect(wet.text).toMatch(/cotton: “stronger wet”; of viscose: “weaker wet”/)
+  expect(wet.text).toMatch(/Cotton would most often give “stronger wet”, viscose “weaker wet”/)
   expect(wet.hazard).toBe('none')
 })
 

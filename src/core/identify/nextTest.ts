@@ -3,7 +3,7 @@ import { SAME_LOOK_FRACTION } from './evidence'
 import { features, type Feature } from './features'
 import { reportTables, type ReportTables } from './hypotheses'
 import { type NextTest, type Observation, type Part, type Scored } from './types'
-import { fibreListWords, type Vocabulary } from './words'
+import { capitalised, fibreListWords, type Vocabulary } from './words'
 
 /** Below this a test is not worth the match: nothing at home would tell. Bits. */
 export const WORTH_DOING_BITS = 0.03
@@ -93,9 +93,10 @@ function mutualInformation(answers: readonly SetAnswers[]): number {
 function reason(feature: Feature, answers: readonly SetAnswers[], vocabulary: Vocabulary): string {
   const first = answers[0]!
   const rival = answers.slice(1, 8).find(({ states }) => likeliest(states) !== likeliest(first.states))
-  const say = ({ fibres, states }: SetAnswers) => `${fibreListWords(fibres, vocabulary)}: “${feature.states[likeliest(states)]!.label.toLowerCase()}”`
-  if (!rival) return `It would make ${fibreListWords(first.fibres, vocabulary)} surer, or less so.`
-  return `You would expect of ${say(first)}; of ${say(rival)}.`
+  const label = ({ states }: SetAnswers) => `“${feature.states[likeliest(states)]!.label.toLowerCase()}”`
+  const name = capitalised(fibreListWords(first.fibres, vocabulary))
+  if (!rival) return `${name} would most often give ${label(first)}; anything else speaks against it.`
+  return `${name} would most often give ${label(first)}, ${fibreListWords(rival.fibres, vocabulary)} ${label(rival)}.`
 }
 
 function likeliest(states: Float64Array): number {

@@ -41,6 +41,8 @@ const words: Partial<Record<Garment | Detail, { uk: string; us: string }>> = {
   'jacket-casual': { uk: 'casual jacket', us: 'casual jacket' },
   'jacket-quilted': { uk: 'quilted jacket', us: 'quilted jacket' },
   zip: { uk: 'zip', us: 'zipper' },
+  draped: { uk: 'draping', us: 'draping' },
+  'pull-on': { uk: 'pull-on shape', us: 'pull-on shape' },
 }
 
 /** A garment's or detail's name as it stands in a sentence. */

@@ -25,7 +25,7 @@ const choice = css`
   cursor: pointer;
   b { font-size: 1.05rem; line-height: 1.2; }
   small { color: var(--ink-soft); line-height: 1.25; }
-  svg { display: block; width: 100%; height: 6.4rem; margin: auto 0 0.3rem; }
+  svg { display: block; width: 100%; height: 6.4rem; margin: 0 0 auto; }
   kbd { position: absolute; right: 0.5rem; top: 0.4rem; font: inherit; font-size: 0.85rem; font-weight: 700; border: 1.5px solid var(--line); border-radius: 3px; min-width: 1.5rem; text-align: center; background: var(--paper); }
   &[data-hovered] { border-color: var(--indigo); background: var(--paper-deep); }
   &[data-focus-visible] { outline: 3px solid var(--madder); outline-offset: 2px; }

@@ -28,6 +28,8 @@ export function HeldUp({ tile, body, pins, label }: { tile: TileSpec; body: Body
   const id = useId()
   const { folds, depth, flare } = FALL[body]
   const half = HALF + flare
+  // Creases never take more than half of a fold, or many soft folds would run into one shadow.
+  const crease = Math.min(depth, (half / folds) * 0.8)
   const waves = Array.from({ length: folds * 2 }, (_, i) => {
     const from = 150 + half - (i * half) / folds
     const to = 150 + half - ((i + 1) * half) / folds
@@ -45,12 +47,12 @@ export function HeldUp({ tile, body, pins, label }: { tile: TileSpec; body: Body
         <pattern id={`${id}-cloth`} width="58" height="58" patternUnits="userSpaceOnUse">
           <image href={tileUrl(tile)} width="58" height="58" preserveAspectRatio="xMidYMid slice" />
         </pattern>
-        <filter id={`${id}-soft`} x="-20%" width="140%"><feGaussianBlur stdDeviation={depth / 4} /></filter>
+        <filter id={`${id}-soft`} x="-20%" width="140%"><feGaussianBlur stdDeviation={crease / 4} /></filter>
       </defs>
       <path d="M150 30c0-10 10-8 10-17s-16-10-18 0M150 30l78 36M150 30L72 66" fill="none" stroke="var(--walnut)" strokeWidth="5" strokeLinecap="round" />
       <path d={outline} fill={`url(#${id}-cloth)`} stroke="var(--ink)" strokeOpacity=".5" />
-      <path d={creases} filter={`url(#${id}-soft)`} fill="none" stroke="#000" strokeOpacity=".34" strokeWidth={depth} strokeLinecap="round" />
-      <path d={creases} filter={`url(#${id}-soft)`} transform={`translate(${-depth * 0.9} 0)`} fill="none" stroke="#fff" strokeOpacity=".3" strokeWidth={depth * 0.6} strokeLinecap="round" />
+      <path d={creases} filter={`url(#${id}-soft)`} fill="none" stroke="#000" strokeOpacity=".32" strokeWidth={crease} strokeLinecap="round" />
+      <path d={creases} filter={`url(#${id}-soft)`} transform={`translate(${-crease} 0)`} fill="none" stroke="#fff" strokeOpacity=".3" strokeWidth={crease * 0.6} strokeLinecap="round" />
       {pins.slice(0, 4).map(({ label: words, at, bad }, index) => {
         const y = TOP + 24 + at * (FOOT - TOP - 70)
         const x = index % 2 === 0 ? 168 : 26
