@@ -30,6 +30,14 @@ describe('a seller’s claim', () => {
     expect(judge([], ['silk', 100])).toMatchObject({ verdict: 'untested', bayesFactor: 1 })
   })
 
+  it('of a fibre that was not sold yet is contradicted by the years alone', () => {
+    const claim = [{ fibre: 'polyester' as const, percent: 50 }, { fibre: 'cotton' as const, percent: 50 }]
+    const early = identify({ observations: [], claim, made: { before: 1940 } }).claim!
+    expect(early).toMatchObject({ verdict: 'contradicted', bayesFactor: 0 })
+    expect(early.text).toContain('1953')
+    expect(identify({ observations: [], claim, made: { before: 1980 } }).claim!.verdict).toBe('untested')
+  })
+
   it('adds up a fibre named twice and does not mind the order', () => {
     const one = judge(polyCotton, ['cotton', 50], ['polyester', 50])
     const other = judge(polyCotton, ['polyester', 50], ['cotton', 25], ['cotton', 25])

@@ -1,10 +1,11 @@
+import { fibreById } from '../fibres/catalogue'
 import { type FibreId } from '../fibres/types'
 import { fibreSetKey, mixtureOf, reportTablesOf } from './hypotheses'
 import { type ClothPosterior } from './parts'
 import { logLikelihoodUnder } from './posterior'
 import { traceWeight } from './priors'
 import { type ClaimAnswer, type ClaimItem, type ClaimVerdict, type Hypothesis } from './types'
-import { fibreName, type Vocabulary } from './words'
+import { capitalised, fibreName, type Vocabulary } from './words'
 
 /**
  * Bayes factors at which a claim changes name. 3 and 10 are the usual steps (Kass & Raftery, 1995, from memory); for support
@@ -24,6 +25,7 @@ const UNSEEN_PERCENT = 10
 /**
  * A seller's claim against everything else that the cloth could be.
  * The Bayes factor is P(what was seen | the claim) over P(what was seen | anything else, by prior).
+ * A fibre that the garment's years rule out (prior 0) contradicts by itself.
  * @param claim fibres with percentages; they are used as shares of 100, whatever they add up to
  */
 export function judgeClaim(
@@ -32,6 +34,11 @@ export function judgeClaim(
   const claimed = componentsOf(claim)
   const parts = [...evidence.values()]
   const words = claim.map(({ fibre, percent }) => `${percent} % ${fibreName(fibre, vocabulary)}`).join(', ')
+  const early = claimed.find(({ fibre }) => hypotheses.some(({ components, prior }) => components.length === 1 && components[0]!.fibre === fibre && prior === 0))
+  if (early) {
+    const { soldSince } = fibreById(early.fibre)
+    return { verdict: 'contradicted', bayesFactor: 0, text: `${capitalised(fibreName(early.fibre, vocabulary))} was first sold about ${soldSince}: cloth as old as this cannot hold it, so “${words}” is not true.` }
+  }
   if (parts.length === 0) return { verdict: 'untested', bayesFactor: 1, text: `Nothing has been seen yet that could test “${words}”.` }
 
   const tables = reportTablesOf(claimed)

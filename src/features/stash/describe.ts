@@ -1,5 +1,5 @@
 import { fibreListWords, type Vocabulary } from '@/core/identify/words'
-import { formatWeight, type UnitSystem } from '@/core/units/format'
+import { formatLength, formatWeight, formatWidth, type UnitSystem } from '@/core/units/format'
 import { tileOf } from '@/ui/cloth/spec'
 import { type StashEntry } from '@/server/stash'
 import { type Fold } from './Shelf'
@@ -27,6 +27,18 @@ export function gramsLeft({ piece, sheet }: Pick<StashEntry, 'sheet' | 'piece'>)
 
 export function weightWords({ sheet }: Pick<StashEntry, 'sheet'>, units: UnitSystem): string {
   return sheet.weight ? formatWeight({ value: sheet.weight.gsm, sd: sheet.weight.standardUncertainty }, units) : 'not weighed'
+}
+
+/** How much there is of it; nothing where it was not measured. */
+export function sizeWords({ piece }: Pick<StashEntry, 'piece'>, units: UnitSystem): string {
+  const { widthMm, lengthMm } = piece
+  if (widthMm === null || lengthMm === null) return ''
+  return `${formatLength(lengthMm, units)} of ${formatWidth(widthMm, units)} width`
+}
+
+/** Everything in one line: fibre, weight, size. */
+export function pieceWords(entry: StashEntry, units: UnitSystem, words: Vocabulary): string {
+  return [fibreWords(entry, words), weightWords(entry, units), sizeWords(entry, units)].filter(Boolean).join('; ')
 }
 
 /** A piece for the shelf. */

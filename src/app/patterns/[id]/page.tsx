@@ -7,7 +7,7 @@ import { bodyOf, byMatch, matchOf } from '@/features/patterns/matching'
 import { needWords } from '@/features/patterns/needWords'
 import { Ranked } from '@/features/patterns/Ranked'
 import { readPreferences } from '@/features/settings/readPreferences'
-import { fibreWords, weightWords } from '@/features/stash/describe'
+import { pieceWords } from '@/features/stash/describe'
 import { notebook } from '@/server/database'
 import { findPattern } from '@/server/patterns'
 import { readStash } from '@/server/stash'
@@ -29,12 +29,13 @@ export default async function PatternPage({ params }: { params: Promise<{ id: st
         <h1>{pattern.name}</h1>
         <Lead>{needWords(pattern.need, units, words)}</Lead>
         {pattern.notes ? <Soft>{pattern.notes}</Soft> : null}
+        <Soft>How much cloth it takes is not worked out here yet: the size of each piece stands beside it.</Soft>
       </div>
       {ranked.length === 0 ? <p>Nothing is in the stash yet to hold up for it.</p> : <h2 className="visually-hidden">Pieces of the stash, the best first</h2>}
       <Ranked
         more="Show the rest of the stash"
         rows={ranked.map(({ entry, match }) => ({
-          id: entry.piece.id, title: entry.piece.name, href: `/stash/${entry.piece.id}`, under: `${fibreWords(entry, words)}; ${weightWords(entry, units)}`,
+          id: entry.piece.id, title: entry.piece.name, href: `/stash/${entry.piece.id}`, under: pieceWords(entry, units, words),
           match, tile: tileOf(entry.piece), body: bodyOf(entry), clothName: entry.piece.name,
         }))}
       />

@@ -6,7 +6,7 @@ import { bodyOf, byMatch, matchOf } from '@/features/patterns/matching'
 import { needWords } from '@/features/patterns/needWords'
 import { Ranked } from '@/features/patterns/Ranked'
 import { readPreferences } from '@/features/settings/readPreferences'
-import { fibreWords, weightWords } from '@/features/stash/describe'
+import { pieceWords } from '@/features/stash/describe'
 import { notebook } from '@/server/database'
 import { listPatterns } from '@/server/patterns'
 import { readStashEntry } from '@/server/stash'
@@ -27,7 +27,7 @@ export default async function PatternsForPiecePage({ params }: { params: Promise
       <div>
         <Link href={`/stash/${entry.piece.id}`}>{entry.piece.name}</Link>
         <h1>Which pattern does it suit?</h1>
-        <Soft>{fibreWords(entry, words)}; {weightWords(entry, units)}. The best first.</Soft>
+        <Soft>{pieceWords(entry, units, words)}. The best first; how much cloth each takes is not worked out here yet.</Soft>
       </div>
       {ranked.length === 0 ? <p>No patterns are written down yet.</p> : null}
       {ranked.length === 0 ? <p><StrongLink href="/patterns/new">Write a pattern down</StrongLink></p> : null}
