@@ -1,5 +1,7 @@
+import { type Selectable } from 'kysely'
 import { type Observation, type Part } from '../core/identify/types'
 import { type Notebook } from './database'
+import { type BurnTestTable } from './schema'
 
 /** One answer on one specimen; no states where the person did not see it. */
 export interface KeptAnswer {
@@ -22,17 +24,28 @@ export async function startBurnTest(db: Notebook, pieceId: number | null, at: st
 }
 
 export async function findBurnTest(db: Notebook, id: number): Promise<BurnTest | undefined> {
-  const row = await db.selectFrom('burn_test').selectAll().where('id', '=', id).executeTakeFirst()
-  if (!row) return undefined
-  const answers = await db.selectFrom('answer').selectAll().where('test_id', '=', id).orderBy('id').execute()
-  return { id, pieceId: row.piece_id, createdAt: row.created_at, answers: answers.map(answerFrom) }
+  const [test] = await withAnswers(db, await db.selectFrom('burn_test').selectAll().where('id', '=', id).execute())
+  return test
 }
 
-/** Tests begun and not yet kept with a piece, newest first. */
+/** Tests begun and not yet kept with a piece, newest first; those without an answer are left out. */
 export async function looseBurnTests(db: Notebook): Promise<BurnTest[]> {
-  const rows = await db.selectFrom('burn_test').select('id').where('piece_id', 'is', null).orderBy('id', 'desc').execute()
-  const tests = await Promise.all(rows.map(({ id }) => findBurnTest(db, id)))
-  return tests.filter((test) => test !== undefined && test.answers.length > 0) as BurnTest[]
+  const rows = await db.selectFrom('burn_test').selectAll().where('piece_id', 'is', null).orderBy('id', 'desc').execute()
+  return (await withAnswers(db, rows)).filter(({ answers }) => answers.length > 0)
+}
+
+/** The tests of one piece, oldest first. */
+export async function burnTestsOf(db: Notebook, pieceId: number): Promise<BurnTest[]> {
+  return withAnswers(db, await db.selectFrom('burn_test').selectAll().where('piece_id', '=', pieceId).orderBy('id').execute())
+}
+
+/** Tests with their answers, oldest answer first, in the order of the rows. */
+async function withAnswers(db: Notebook, rows: readonly Selectable<BurnTestTable>[]): Promise<BurnTest[]> {
+  if (rows.length === 0) return []
+  const answers = await db.selectFrom('answer').selectAll().where('test_id', 'in', rows.map(({ id }) => id)).orderBy('id').execute()
+  return rows.map(({ id, piece_id, created_at }) => ({
+    id, pieceId: piece_id, createdAt: created_at, answers: answers.filter(({ test_id }) => test_id === id).map(answerFrom),
+  }))
 }
 
 /** Replaces every answer of a test in one go, so that an undo leaves nothing behind. @returns whether there is such a test */
@@ -78,13 +91,6 @@ export async function allObservations(db: Notebook): Promise<Map<number, Observa
     if (observation) byPiece.set(row.piece_id!, [...(byPiece.get(row.piece_id!) ?? []), observation])
   }
   return byPiece
-}
-
-/** The tests of one piece, oldest first. */
-export async function burnTestsOf(db: Notebook, pieceId: number): Promise<BurnTest[]> {
-  const rows = await db.selectFrom('burn_test').select('id').where('piece_id', '=', pieceId).orderBy('id').execute()
-  const tests = await Promise.all(rows.map(({ id }) => findBurnTest(db, id)))
-  return tests.filter((test) => test !== undefined)
 }
 
 /** An answer as an observation; undefined where nothing was seen. */

@@ -2,10 +2,10 @@ import { type Observation } from '../core/identify/types'
 import { type Vocabulary } from '../core/identify/words'
 import { type Reading } from '../core/notebook/records'
 import { propertySheet, type PropertySheet } from '../core/notebook/sheet'
-import { allObservations } from './burnTests'
+import { allObservations, burnTestsOf, observationFrom } from './burnTests'
 import { type Notebook } from './database'
 import { findPiece, listPieces, type KeptPiece } from './pieces'
-import { allReadings } from './readings'
+import { allReadings, readingsOf } from './readings'
 
 /** A piece with its evidence and what follows from it. */
 export interface StashEntry {
@@ -24,8 +24,9 @@ export async function readStash(db: Notebook, vocabulary: Vocabulary): Promise<S
 export async function readStashEntry(db: Notebook, id: number, vocabulary: Vocabulary): Promise<StashEntry | undefined> {
   const piece = await findPiece(db, id)
   if (!piece) return undefined
-  const [readings, observations] = await Promise.all([allReadings(db), allObservations(db)])
-  return entryOf(piece, readings.get(id) ?? [], observations.get(id) ?? [], vocabulary)
+  const [readings, tests] = await Promise.all([readingsOf(db, id), burnTestsOf(db, id)])
+  const observations = tests.flatMap(({ answers }) => answers.flatMap((answer) => observationFrom(answer) ?? []))
+  return entryOf(piece, readings, observations, vocabulary)
 }
 
 function entryOf(piece: KeptPiece, readings: Reading[], observations: Observation[], vocabulary: Vocabulary): StashEntry {

@@ -1,5 +1,5 @@
 import { FIBRE_IDS } from '../fibres/types'
-import { clothById, clothCalled, namedCloths } from './catalogue'
+import { clothCalled, namedCloths } from './catalogue'
 
 describe('named cloths', () => {
   it('have ids of their own, spans the right way round and known fibres', () => {
@@ -22,6 +22,6 @@ describe('named cloths', () => {
     expect(clothCalled('lawnmower cover')).toBeUndefined()
     expect(clothCalled('  ')).toBeUndefined()
     expect(clothCalled('blorbo')).toBeUndefined()
-    expect(clothById('denim')?.construction).toBe('woven')
+    expect(clothCalled('denim')?.construction).toBe('woven')
   })
 })

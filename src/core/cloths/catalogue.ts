@@ -8,11 +8,6 @@ export const namedCloths: readonly NamedCloth[] = [
   ...plainCloths, ...twillAndSatinCloths, ...pileCloths, ...knitCloths, ...felts, ...nets,
 ]
 
-/** The named cloth with that id, or undefined. */
-export function clothById(id: string): NamedCloth | undefined {
-  return namedCloths.find((cloth) => cloth.id === id)
-}
-
 /**
  * The cloth that free text means, in UK or US words: an exact name first, else the longest name that stands in the text
  * as whole words ("printed cotton lawn" is a lawn). Undefined where nobody knows it.

@@ -9,9 +9,6 @@ import { PARTS, type ClaimAnswer, type ClaimItem, type Component, type Conflict,
 import { verdictOf } from './verdict'
 import { type Vocabulary } from './words'
 
-/** Bumped whenever a table or rule changes, so that a stored verdict says what made it. */
-export const MODEL_VERSION = 1
-
 export interface Question {
   observations: readonly Observation[]
   claim?: readonly ClaimItem[]

@@ -97,4 +97,3 @@ export type Look = z.infer<typeof LookSchema>
 
 /** One answer of a burn test, on one of its specimens. */
 export const AnswerSchema = z.intersection(ObservationSchema, z.object({ specimen: z.number().int().min(1).max(20) }))
-export type TestAnswer = z.infer<typeof AnswerSchema>

@@ -1,4 +1,25 @@
-import { drafts, drawdownFrom, longestWarpFloat, steppedDrawdown, warpFaceShare } from './drafts'
+import { drafts, drawdownFrom, steppedDrawdown, type Drawdown } from './drafts'
+
+/** Longest run of the warp on top within one end, in picks, the draft repeating; the whole repeat where it never dips. */
+function longestWarpFloat(drawdown: Drawdown): number {
+  const picks = drawdown.length
+  const ends = drawdown[0]!.length
+  let longest = 0
+  for (let end = 0; end < ends; end++) {
+    let run = 0
+    for (let step = 0; step < picks * 2; step++) {
+      run = drawdown[step % picks]![end]! ? run + 1 : 0
+      longest = Math.max(longest, Math.min(run, picks))
+    }
+  }
+  return longest
+}
+
+/** Share of the face on which the warp lies on top, 0 to 1. */
+function warpFaceShare(drawdown: Drawdown): number {
+  const cells = drawdown.flat()
+  return cells.filter(Boolean).length / cells.length
+}
 
 describe('drafts', () => {
   it('interlace: no end and no pick lies on one side throughout', () => {

@@ -5,7 +5,7 @@ import { redirect } from 'next/navigation'
 import { z } from 'zod'
 import { PieceSchema, ReadingSchema } from '@/core/notebook/records'
 import { pathWords } from '@/server/api/problem'
-import { keepTestWithPiece, removeBurnTest } from '@/server/burnTests'
+import { keepTestWithPiece } from '@/server/burnTests'
 import { notebook } from '@/server/database'
 import { addPiece, changePiece, removePiece } from '@/server/pieces'
 import { addReading, removeReading } from '@/server/readings'
@@ -50,11 +50,6 @@ export async function weighPiece(pieceId: number, input: unknown): Promise<Outco
 
 export async function dropReading(pieceId: number, readingId: number): Promise<void> {
   await removeReading(await notebook(), id.parse(pieceId), id.parse(readingId))
-  revalidatePath('/', 'layout')
-}
-
-export async function dropTest(testId: number): Promise<void> {
-  await removeBurnTest(await notebook(), id.parse(testId))
   revalidatePath('/', 'layout')
 }
 

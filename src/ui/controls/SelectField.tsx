@@ -2,20 +2,11 @@
 
 import { useId } from 'react'
 import styled from 'styled-components'
+import { box, field } from './fieldStyles'
 
 const Wrap = styled.div`
-  display: grid;
-  gap: 0.25rem;
-  align-content: start;
-  label { font-weight: 600; }
-  select {
-    width: 100%;
-    min-height: 2.75rem;
-    padding: 0.4rem 0.6rem;
-    background: var(--paper);
-    border: 1.5px solid var(--ink-soft);
-    border-radius: 3px;
-  }
+  ${field}
+  select { ${box} }
 `
 
 /** One of many, in the platform's own list: quick by keyboard and by thumb. */

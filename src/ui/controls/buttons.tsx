@@ -41,7 +41,6 @@ export const StrongButton = styled(AriaButton)`${shape}${strong}`
 export const QuietButton = styled(AriaButton)`${shape}${quiet}`
 export const ButtonLink = styled(Link)`${shape}`
 export const StrongLink = styled(Link)`${shape}${strong}`
-export const QuietLink = styled(Link)`${shape}${quiet}`
 
 /** A row of actions that wraps. */
 export const Actions = styled.div`

@@ -5,26 +5,9 @@ import {
   FieldError, Group, Input, Label, NumberField as AriaNumberField, Radio, RadioGroup, Text, TextField as AriaTextField, TextArea,
   type NumberFieldProps, type RadioGroupProps, type TextFieldProps,
 } from 'react-aria-components'
-import styled, { css } from 'styled-components'
+import styled from 'styled-components'
+import { box, field } from './fieldStyles'
 
-const box = css`
-  width: 100%;
-  min-height: 2.75rem;
-  padding: 0.4rem 0.7rem;
-  background: var(--paper);
-  border: 1.5px solid var(--ink-soft);
-  border-radius: 3px;
-  &[data-invalid] { border-color: var(--madder); border-width: 2px; }
-`
-const field = css`
-  display: grid;
-  gap: 0.25rem;
-  align-content: start;
-  min-width: 0;
-  label, .label { font-weight: 600; }
-  [slot='description'] { color: var(--ink-soft); font-size: 0.92rem; }
-  .error { color: var(--madder); font-weight: 600; font-size: 0.95rem; }
-`
 const Box = styled(Input)`${box}`
 const Area = styled(TextArea)`${box} min-height: 5rem; resize: vertical;`
 const StyledNumber = styled(AriaNumberField)`${field}`
