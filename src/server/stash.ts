@@ -2,6 +2,7 @@ import { type Observation } from '../core/identify/types'
 import { type Vocabulary } from '../core/identify/words'
 import { type Reading } from '../core/notebook/records'
 import { propertySheet, type PropertySheet } from '../core/notebook/sheet'
+import { identifyKept } from './beliefs'
 import { allObservations, burnTestsOf, observationFrom } from './burnTests'
 import { type Notebook } from './database'
 import { findPiece, listPieces, type KeptPiece } from './pieces'
@@ -30,5 +31,5 @@ export async function readStashEntry(db: Notebook, id: number, vocabulary: Vocab
 }
 
 function entryOf(piece: KeptPiece, readings: Reading[], observations: Observation[], vocabulary: Vocabulary): StashEntry {
-  return { piece, readings, observations, sheet: propertySheet({ piece, readings, observations }, vocabulary) }
+  return { piece, readings, observations, sheet: propertySheet({ piece, readings, observations }, vocabulary, identifyKept) }
 }

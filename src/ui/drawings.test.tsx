@@ -8,7 +8,7 @@ import { Skeins } from './belief/Skeins'
 import { AnswerDrawing, BurnStrip, hasDrawing, STRIP_PLACES } from './burn'
 import { ClothSwatch } from './cloth/Cloth'
 import { HeldUp } from './cloth/HeldUp'
-import { tileUrl } from './cloth/spec'
+import { tileUrl } from './cloth/tileUrl'
 
 const tile = { weave: 'twill', warp: '#3f7d70', weft: '#efe9dc', accent: undefined, colouring: 'plain', sheen: 0.3 } as const
 

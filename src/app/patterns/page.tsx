@@ -9,7 +9,7 @@ import { listPatterns } from '@/server/patterns'
 import { readStash } from '@/server/stash'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { tileOf } from '@/ui/cloth/spec'
-import { StrongLink } from '@/ui/controls/buttons'
+import { StrongLink } from '@/ui/controls/links'
 import { Page, Paper, Soft } from '@/ui/controls/surfaces'
 
 export const metadata: Metadata = { title: 'Patterns' }

@@ -24,10 +24,13 @@ export interface PropertySheet {
 /** Belief from which a leaning is good enough to reason with when choosing; below it the label is asked. */
 const LEANING_COUNTS = 0.5
 
-/** The property sheet of a piece. */
-export function propertySheet({ piece, readings, observations }: PieceEvidence, vocabulary: Vocabulary = 'uk'): PropertySheet {
+/**
+ * The property sheet of a piece.
+ * @param judge answers what it is made of; a caller may hand in one that remembers
+ */
+export function propertySheet({ piece, readings, observations }: PieceEvidence, vocabulary: Vocabulary = 'uk', judge = identify): PropertySheet {
   const claim: ClaimItem[] = piece.claim
-  const belief = observations.length > 0 ? identify({ observations, claim }, vocabulary) : null
+  const belief = observations.length > 0 ? judge({ observations, claim }, vocabulary) : null
   return { weight: readings.length > 0 ? weigh(readings) : null, belief, fibres: fibresOf(belief, claim) }
 }
 

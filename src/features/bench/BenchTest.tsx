@@ -1,11 +1,15 @@
 'use client'
 
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import styled from 'styled-components'
 import { burnFeatures, featureById } from '@/core/identify/features'
 import { identify } from '@/core/identify/identify'
+import { fibreListWords } from '@/core/identify/words'
+import { formatPercent } from '@/core/units/format'
 import { BurnStrip, STRIP_PLACES } from '@/ui/burn'
-import { Actions, Button, QuietButton, StrongLink } from '@/ui/controls/buttons'
-import { Columns, Page, Slip, Soft } from '@/ui/controls/surfaces'
+import { Button, QuietButton } from '@/ui/controls/buttons'
+import { StrongLink } from '@/ui/controls/links'
+import { Actions, Columns, Page, Slip, Soft } from '@/ui/controls/surfaces'
 import { usePreferences } from '../settings/PreferencesContext'
 import { discardTest, saveAnswers } from './actions'
 import { Belief } from './Belief'
@@ -14,6 +18,13 @@ import { SafetyGate } from './SafetyGate'
 import { currentSpecimen, describeSeen, nextQuestion, observationsFrom, seenIn, withAnswer, type BenchAnswer } from './session'
 import { useSafetyRead } from './useSafetyRead'
 import { VerdictView } from './VerdictView'
+
+/** The belief in one line, where the picture of it stands below the question. */
+const OneLine = styled.p`
+  border-left: 5px solid var(--weld);
+  padding-left: 0.6rem;
+  @media (min-width: 60rem) { display: none; }
+`
 
 interface Props {
   testId: number
@@ -68,6 +79,9 @@ export function BenchTest({ testId, initial, piece }: Props) {
       </div>
       {trouble ? <Slip $tone="warn" role="alert">{trouble}</Slip> : null}
       {strip}
+      {question && observations.length > 0 ? (
+        <OneLine>So far: most like {fibreListWords(belief.verdict.leaning, words)}, {formatPercent(belief.verdict.leaningProbability)}.</OneLine>
+      ) : null}
       {question ? (
         <Columns $first="1.7fr">
           <div style={{ display: 'grid', gap: '1.25rem', alignContent: 'start', minWidth: 0 }}>

@@ -5,8 +5,8 @@ import { Button as AriaButton, ToggleButton } from 'react-aria-components'
 import styled, { css } from 'styled-components'
 import { type Feature } from '@/core/identify/features'
 import { AnswerDrawing, hasDrawing, type Yarn } from '@/ui/burn'
-import { Actions, Button, StrongButton } from '@/ui/controls/buttons'
-import { Slip, Soft } from '@/ui/controls/surfaces'
+import { Button, StrongButton } from '@/ui/controls/buttons'
+import { Actions, Slip, Soft } from '@/ui/controls/surfaces'
 import { keyFor, keyOf } from './keys'
 
 const choice = css`

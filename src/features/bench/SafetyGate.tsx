@@ -1,7 +1,7 @@
 'use client'
 
-import { Actions, StrongButton } from '@/ui/controls/buttons'
-import { Lead, Page } from '@/ui/controls/surfaces'
+import { StrongButton } from '@/ui/controls/buttons'
+import { Actions, Lead, Page } from '@/ui/controls/surfaces'
 import { SafetyText } from '../safety/SafetyText'
 
 /** Stands before the first flame of a session. */

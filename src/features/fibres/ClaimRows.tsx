@@ -3,10 +3,10 @@
 import { fibres } from '@/core/fibres/catalogue'
 import { type FibreId } from '@/core/fibres/types'
 import { type ClaimItem } from '@/core/identify/types'
-import { Actions, QuietButton } from '@/ui/controls/buttons'
+import { QuietButton } from '@/ui/controls/buttons'
 import { NumberField } from '@/ui/controls/fields'
 import { SelectField } from '@/ui/controls/SelectField'
-import { Slip } from '@/ui/controls/surfaces'
+import { Actions, Slip } from '@/ui/controls/surfaces'
 import { usePreferences } from '../settings/PreferencesContext'
 
 /** What the shares add up to, and whether a label could say so. */

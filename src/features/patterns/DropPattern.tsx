@@ -1,8 +1,8 @@
 'use client'
 
 import { useState, useTransition } from 'react'
-import { Actions, Button, QuietButton } from '@/ui/controls/buttons'
-import { Slip } from '@/ui/controls/surfaces'
+import { Button, QuietButton } from '@/ui/controls/buttons'
+import { Actions, Slip } from '@/ui/controls/surfaces'
 import { dropPattern } from './actions'
 
 export function DropPattern({ id, name }: { id: number; name: string }) {

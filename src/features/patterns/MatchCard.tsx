@@ -5,7 +5,7 @@ import styled from 'styled-components'
 import { type Match, type Reason } from '@/core/choose/types'
 import { type Body } from '@/core/cloths/types'
 import { HeldUp } from '@/ui/cloth/HeldUp'
-import { type TileSpec } from '@/ui/cloth/spec'
+import { type TileSpec } from '@/ui/cloth/tileUrl'
 import { PlainList, Soft } from '@/ui/controls/surfaces'
 import { pinsOf, propertyWords, STATUS_MARKS, VERDICT_WORDS } from './words'
 

@@ -3,8 +3,9 @@
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import { type Piece } from '@/core/notebook/records'
-import { Actions, ButtonLink, StrongButton } from '@/ui/controls/buttons'
-import { Page, Slip } from '@/ui/controls/surfaces'
+import { StrongButton } from '@/ui/controls/buttons'
+import { ButtonLink } from '@/ui/controls/links'
+import { Actions, Page, Slip } from '@/ui/controls/surfaces'
 import { updatePiece } from './actions'
 import { PieceFields } from './PieceFields'
 

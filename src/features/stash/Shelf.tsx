@@ -2,7 +2,8 @@
 
 import Link from 'next/link'
 import styled from 'styled-components'
-import { tileUrl, type TileSpec } from '@/ui/cloth/spec'
+import { tileSize } from '@/ui/cloth/tileSize'
+import { tileUrl, type TileSpec } from '@/ui/cloth/tileUrl'
 
 /** A piece as it lies on a shelf. */
 export interface Fold {
@@ -49,7 +50,6 @@ const Folded = styled.span<{ $layers: number }>`
   display: block;
   position: relative;
   border-radius: 10px 4px 4px 10px;
-  background-size: 72px auto;
   transition: transform 0.15s;
   box-shadow: inset -8px 0 10px -6px rgb(0 0 0 / 0.35), inset 10px 0 12px -6px rgb(0 0 0 / 0.45), 0 2px 4px rgb(0 0 0 / 0.3);
   &::after {
@@ -94,7 +94,7 @@ export function Shelf({ folds, label }: { folds: readonly Fold[]; label: string 
             <Item href={`/stash/${id}`} prefetch={false}>
               <span className="stand" aria-hidden>
                 {known
-                  ? <Folded className="fold" $layers={Math.max(2, Math.round(high / 15))} style={{ ...size, backgroundImage: `url("${tileUrl(tile)}")` }} />
+                  ? <Folded className="fold" $layers={Math.max(2, Math.round(high / 15))} style={{ ...size, backgroundImage: `url("${tileUrl(tile)}")`, backgroundSize: `${tileSize(tile).width / 2}px auto` }} />
                   : <Mystery className="fold" style={size}><ChalkMark /></Mystery>}
               </span>
               <span className="tag"><b>{name}</b><span>{says}</span></span>

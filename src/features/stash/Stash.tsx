@@ -3,9 +3,9 @@
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import styled from 'styled-components'
-import { Actions, ButtonLink, StrongLink } from '@/ui/controls/buttons'
+import { ButtonLink, StrongLink } from '@/ui/controls/links'
 import { ChoiceField, TextField } from '@/ui/controls/fields'
-import { Page, Soft } from '@/ui/controls/surfaces'
+import { Actions, Page, Soft } from '@/ui/controls/surfaces'
 import { Shelf, type Fold } from './Shelf'
 
 /** A row of the list: a fold with everything that can be searched. */

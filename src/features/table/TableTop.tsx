@@ -3,8 +3,8 @@
 import Link from 'next/link'
 import styled from 'styled-components'
 import { BurnStrip } from '@/ui/burn'
-import { Actions, ButtonLink, StrongLink } from '@/ui/controls/buttons'
-import { Lead, Page, Paper, Slip, Soft } from '@/ui/controls/surfaces'
+import { ButtonLink, StrongLink } from '@/ui/controls/links'
+import { Actions, Lead, Page, Paper, Slip, Soft } from '@/ui/controls/surfaces'
 import { Shelf, type Fold } from '../stash/Shelf'
 
 const Top = styled.div`

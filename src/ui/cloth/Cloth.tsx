@@ -1,7 +1,8 @@
 'use client'
 
 import styled from 'styled-components'
-import { tileUrl, type TileSpec } from './spec'
+import { tileSize } from './tileSize'
+import { tileUrl, type TileSpec } from './tileUrl'
 
 const Pinked = styled.div<{ $teeth: boolean }>`
   background-repeat: repeat;
@@ -21,7 +22,7 @@ export function ClothSwatch({ tile, label, height = '14rem', scale = 1, teeth = 
       role="img"
       aria-label={label}
       $teeth={teeth}
-      style={{ height, backgroundImage: `url("${tileUrl(tile)}")`, backgroundSize: `${144 * scale}px auto` }}
+      style={{ height, backgroundImage: `url("${tileUrl(tile)}")`, backgroundSize: `${tileSize(tile).width * scale}px auto` }}
     />
   )
 }

@@ -2,7 +2,8 @@
 
 import { useId } from 'react'
 import { type Body } from '@/core/cloths/types'
-import { tileUrl, type TileSpec } from './spec'
+import { tileSize } from './tileSize'
+import { tileUrl, type TileSpec } from './tileUrl'
 
 /** How a body makes cloth fall: folds across, how deep they are, how far it stands out at the foot. */
 const FALL: Record<Body, { folds: number; depth: number; flare: number }> = {
@@ -12,6 +13,9 @@ const FALL: Record<Body, { folds: number; depth: number; flare: number }> = {
   crisp: { folds: 3, depth: 9, flare: 48 },
   stiff: { folds: 1, depth: 3, flare: 64 },
 }
+
+/** Yarns of a cloth held up, against those of a swatch in the hand. */
+const HELD_SCALE = 0.4
 
 const [TOP, FOOT, HALF] = [52, 300, 62]
 
@@ -26,6 +30,7 @@ export interface Pin {
 /** A cloth falling from a hanger as its body makes it fall, with slips pinned where something is wrong. */
 export function HeldUp({ tile, body, pins, label }: { tile: TileSpec; body: Body; pins: readonly Pin[]; label: string }) {
   const id = useId()
+  const { width, height } = tileSize(tile)
   const { folds, depth, flare } = FALL[body]
   const half = HALF + flare
   // Creases never take more than half of a fold, or many soft folds would run into one shadow.
@@ -44,8 +49,8 @@ export function HeldUp({ tile, body, pins, label }: { tile: TileSpec; body: Body
   return (
     <svg viewBox="0 0 300 330" role="img" aria-label={label} style={{ width: '100%', maxHeight: '24rem', display: 'block' }}>
       <defs>
-        <pattern id={`${id}-cloth`} width="58" height="58" patternUnits="userSpaceOnUse">
-          <image href={tileUrl(tile)} width="58" height="58" preserveAspectRatio="xMidYMid slice" />
+        <pattern id={`${id}-cloth`} width={width * HELD_SCALE} height={height * HELD_SCALE} patternUnits="userSpaceOnUse">
+          <image href={tileUrl(tile)} width={width * HELD_SCALE} height={height * HELD_SCALE} />
         </pattern>
         <filter id={`${id}-soft`} x="-20%" width="140%"><feGaussianBlur stdDeviation={crease / 4} /></filter>
       </defs>

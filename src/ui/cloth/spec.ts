@@ -2,12 +2,13 @@ import { z } from 'zod'
 import { clothCalled } from '@/core/cloths/catalogue'
 import { drafts, type Interlacing } from '@/core/weave/drafts'
 import { type Look, type Piece, COLOURINGS } from '@/core/notebook/records'
+import { type TileSpec } from './tileUrl'
 
 const INTERLACINGS = [...Object.keys(drafts), 'jersey', 'rib-knit', 'felt', 'mesh'] as unknown as [Interlacing, ...Interlacing[]]
 const hex = z.string().regex(/^[0-9a-f]{6}$/i).transform((digits) => `#${digits}`)
 
-/** Everything that a drawn tile of cloth depends on; travels as the query of its address. */
-export const TileSchema = z.object({
+/** A tile as it comes back from the query of its address. */
+export const TileSchema: z.ZodType<TileSpec> = z.object({
   weave: z.enum(INTERLACINGS),
   warp: hex,
   weft: hex,
@@ -15,8 +16,6 @@ export const TileSchema = z.object({
   colouring: z.enum(COLOURINGS),
   sheen: z.coerce.number().min(0).max(1).default(0.3),
 })
-
-export type TileSpec = z.infer<typeof TileSchema>
 
 const BY_CONSTRUCTION = { woven: 'plain', knit: 'jersey', felted: 'felt', net: 'mesh' } as const
 
@@ -31,11 +30,4 @@ export function tileOf({ called, construction, look }: Pick<Piece, 'called' | 'c
 
 function lookParts({ warp, weft, accent, colouring }: Look) {
   return { warp, weft, accent: accent ?? undefined, colouring }
-}
-
-/** The address of a tile's picture. */
-export function tileUrl({ weave, warp, weft, accent, colouring, sheen }: TileSpec): string {
-  const query = new URLSearchParams({ weave, warp: warp.slice(1), weft: weft.slice(1), colouring, sheen: String(sheen) })
-  if (accent) query.set('accent', accent.slice(1))
-  return `/cloth.svg?${query.toString()}`
 }

@@ -1,6 +1,7 @@
 import { PieceSchema } from '@/core/notebook/records'
 import { shade } from './colour'
-import { TileSchema, tileOf, tileUrl } from './spec'
+import { TileSchema, tileOf } from './spec'
+import { tileUrl } from './tileUrl'
 import { clothTile } from './tile'
 
 const base = { warp: '#3f7d70', weft: '#efe9dc', colouring: 'plain', sheen: 0.3 } as const

@@ -1,13 +1,8 @@
 import { drafts, type Drawdown } from '@/core/weave/drafts'
 import { shade } from './colour'
+import { CELL, threadsOf, tileSize } from './tileSize'
 import { feltTile, knitTile, meshTile, svg } from './unwoven'
-import { type TileSpec } from './spec'
-
-/** Size of one crossing, in the units of the drawing. */
-const CELL = 6
-
-/** At least this many ends and picks a tile, so that stripes and prints have room. */
-const LEAST_THREADS = 24
+import { type TileSpec } from './tileUrl'
 
 /**
  * One repeat of a cloth as an SVG document, from its own interlacing and yarn colours: every crossing is drawn with the
@@ -21,8 +16,7 @@ export function clothTile(spec: TileSpec): string {
 }
 
 function wovenTile(spec: TileSpec, draft: Drawdown): string {
-  const picks = draft.length * Math.ceil(LEAST_THREADS / draft.length)
-  const ends = draft[0]!.length * Math.ceil(LEAST_THREADS / draft[0]!.length)
+  const { ends, picks } = threadsOf(spec)
   const up = (pick: number, end: number) => draft[(pick + picks) % draft.length]![(end + ends) % draft[0]!.length]!
   const yarns = new Map<string, string>()
   let light = ''
@@ -39,7 +33,7 @@ function wovenTile(spec: TileSpec, draft: Drawdown): string {
       if (dives.before) dark += warpUp ? `M${x + 0.4} ${y}h5.2v.8h-5.2z` : `M${x} ${y + 0.4}h.8v5.2h-.8z`
     }
   }
-  const [width, height] = [ends * CELL, picks * CELL]
+  const { width, height } = tileSize(spec)
   const layers = [...yarns].map(([colour, d]) => `<path fill="${colour}" d="${d}"/>`).join('')
   return svg(width, height, [
     `<rect width="${width}" height="${height}" fill="${shade(spec.weft, -0.5)}"/>`,

@@ -68,3 +68,11 @@ export const Facts = styled.dl`
   dt { color: var(--ink-soft); }
   dd { margin: 0; }
 `
+
+/** A row of actions that wraps. */
+export const Actions = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.75rem;
+  align-items: center;
+`

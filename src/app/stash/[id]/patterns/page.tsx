@@ -11,7 +11,7 @@ import { notebook } from '@/server/database'
 import { listPatterns } from '@/server/patterns'
 import { readStashEntry } from '@/server/stash'
 import { tileOf } from '@/ui/cloth/spec'
-import { StrongLink } from '@/ui/controls/buttons'
+import { StrongLink } from '@/ui/controls/links'
 import { Page, Soft } from '@/ui/controls/surfaces'
 
 export const metadata: Metadata = { title: 'Which pattern does it suit?' }

@@ -1,0 +1,22 @@
+import { type Look } from '@/core/notebook/records'
+import { type Interlacing } from '@/core/weave/drafts'
+
+/** Everything that a drawn tile of cloth depends on; travels as the query of its address. Colours are `#rrggbb`. */
+export interface TileSpec {
+  weave: Interlacing
+  warp: string
+  weft: string
+  accent?: string
+  colouring: Look['colouring']
+  /** How much the yarn shines, 0 to 1. */
+  sheen: number
+}
+
+// Only types are imported here: a page that shows cloth loads no schema and no catalogue for it.
+
+/** The address of a tile's picture. */
+export function tileUrl({ weave, warp, weft, accent, colouring, sheen }: TileSpec): string {
+  const query = new URLSearchParams({ weave, warp: warp.slice(1), weft: weft.slice(1), colouring, sheen: String(sheen) })
+  if (accent) query.set('accent', accent.slice(1))
+  return `/cloth.svg?${query.toString()}`
+}
