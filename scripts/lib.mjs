@@ -27,7 +27,7 @@ export function ensureInstalled() {
   const stamp = join(root, 'node_modules', '.rough-swatch-lock')
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return
   console.log('Installing what the lock file names…')
-  must('Installing', 'npm', ['ci', '--no-audit', '--no-fund'])
+  must('Installing', 'npm', ['ci', '--include=dev', '--no-audit', '--no-fund'])
   writeFileSync(stamp, lock)
 }
 
