@@ -47,6 +47,10 @@ const dressmaking: readonly Row[] = [
     approach: 'melts-back', flame: 'sputtering', melting: 'melts-drips', 'after-removal': 'burns-on',
     smell: 'vinegar', residue: 'hard-lump', crush: 'resists',
   }],
+  ['acetate', {
+    approach: 'melts-back', ignition: 'quick', flame: 'yellow-fast', melting: 'melts', 'after-removal': 'burns-on',
+    smell: ['vinegar', 'paper'], residue: 'hard-lump', 'residue-colour': 'black', crush: 'crumbles',
+  }],
   ['polyester', {
     approach: 'melts-back', flame: 'melting-small', melting: 'melts-drips', smoke: 'black-sooty',
     smell: 'sweet-chemical', residue: 'hard-bead', crush: 'resists',
@@ -112,10 +116,10 @@ it.each([
 })
 
 it.each([
-  ['silk', 'polyester', dressmaking[10]!],
-  ['wool', 'acrylic', dressmaking[12]!],
+  ['silk', 'polyester', dressmaking[11]!],
+  ['wool', 'acrylic', dressmaking[13]!],
   ['silk', 'viscose', dressmaking[4]!],
-  ['linen', 'polyester', dressmaking[10]!],
+  ['linen', 'polyester', dressmaking[11]!],
   ['cotton', 'wool', dressmaking[8]!],
 ] as const)('%s that is %s is contradicted', (claimed, _, [, record]) => {
   const { claim } = identify({ observations: seen(record), claim: [{ fibre: claimed, percent: 100 }] })

@@ -101,6 +101,12 @@ describe('what is not known', () => {
     expect(full.measureNext).toHaveLength(0)
   })
 
+  it('is not made known by an empty list, nor twice as bad by naming a detail twice', () => {
+    expect(property(judge({ garment: 'shirt' }, { fibres: [] }), 'season')).toMatchObject({ status: 'unknown' })
+    const once = judge({ garment: 'jumpsuit', details: ['belt'] }, { gsm: 400 }).score
+    expect(judge({ garment: 'jumpsuit', details: ['belt', 'belt'] }, { gsm: 400 }).score).toBe(once)
+  })
+
   it('reports a name that nobody knows, without an error', () => {
     expect(property(judge({ garment: 'shirt' }, { called: 'blorbo' }), 'called')).toMatchObject({ status: 'unknown' })
   })

@@ -18,7 +18,8 @@ const ANYTHING: GarmentNeed = {
 
 /** The need with what it leaves out filled in from the garment, the role and the details. */
 export function fullNeed(need: Need): FullNeed {
-  const details = need.details ?? []
+  // A detail named twice is there once.
+  const details = [...new Set(need.details)]
   const ofGarment = need.garment ? garmentNeeds[need.garment] : ANYTHING
   const base = { ...ofGarment, ...(need.role ? roleNeeds[need.role] : undefined) }
   const lined = details.includes('lined')

@@ -42,12 +42,17 @@ export function offerFrom(described: Described): Offer {
   const length = described.stretchPercent?.length
   if (length !== undefined) offer.stretchLength = { value: { value: length, sd: STATED_STRETCH_DOUBT }, how: 'measured' }
 
-  offer.fibres = known(described.fibres ?? fibresNamedIn(described.called), named?.fibres)
+  offer.fibres = known(listed(described.fibres) ?? fibresNamedIn(described.called), named?.fibres)
   offer.construction = known(described.construction, named?.construction)
   offer.body = known(described.body, named?.body)
   offer.opacity = known(described.opacity, named?.opacity)
   offer.washed = described.washed
   return offer
+}
+
+/** An empty list says nothing. */
+function listed(fibres: readonly FibreId[] | undefined): readonly FibreId[] | undefined {
+  return fibres && fibres.length > 0 ? fibres : undefined
 }
 
 /** Fibres whose names stand in the text: "polyester georgette". */

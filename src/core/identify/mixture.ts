@@ -27,7 +27,9 @@ export function reportProbabilities(feature: Feature, components: readonly Compo
 export function severalProbability({ several }: Feature, components: readonly Component[]): number {
   if (!several) return 0
   const families = new Set(components.map(({ fibre }) => fibreById(fibre).family))
-  return families.size > 1 ? several.mixed : several.alone
+  if (families.size > 1) return several.mixed
+  const [family] = families
+  return several.aloneIn?.[family!] ?? several.alone
 }
 
 function plainMixture(feature: Feature, components: readonly Component[]): Float64Array {

@@ -8,9 +8,9 @@ import { type FibreId } from '../fibres/types'
 export const purePrior: Record<FibreId, number> = {
   cotton: 24, linen: 5, hemp: 1.2, ramie: 0.8, jute: 0.8,
   viscose: 8, modal: 1.2, lyocell: 1.8, cupro: 0.8,
-  acetate: 2.4, triacetate: 0.7,
+  acetate: 3, triacetate: 0.8,
   wool: 7, hair: 2, silk: 4,
-  polyester: 21, nylon: 4, acrylic: 4, modacrylic: 0.6, polypropylene: 1, elastane: 0.4,
+  polyester: 21, nylon: 4, acrylic: 4, modacrylic: 0.6, polypropylene: 1, elastane: 0.6,
   glass: 0.3, metallic: 0.3,
 }
 
@@ -50,8 +50,8 @@ export const blendPrior: readonly (readonly [FibreId, FibreId, number, BlendKind
   ['cotton', 'viscose', 1, 'either'],
   ['cotton', 'modal', 0.6, 'either'],
   ['cotton', 'lyocell', 0.5, 'either'],
-  ['viscose', 'acetate', 0.6, 'either'],
-  ['cotton', 'acetate', 0.2, 'either'],
+  ['viscose', 'acetate', 0.4, 'either'],
+  ['cotton', 'acetate', 0.1, 'either'],
   ['nylon', 'acetate', 0.2, 'either'],
   ['polyester', 'acetate', 0.2, 'either'],
   ['polyester', 'triacetate', 0.2, 'either'],

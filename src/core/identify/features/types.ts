@@ -28,8 +28,9 @@ export interface Feature {
   look: Look
   /** Several states may be reported at once. */
   multi: boolean
-  /** How often a person names more than one state of a cloth of one family, and of a mixture of two; multi features only. */
-  several?: { alone: number; mixed: number }
+  /** How often a person names more than one state of a cloth of one family, and of a mixture of two; multi features only.
+   * A family that shows two by itself has its own figure. */
+  several?: { alone: number; mixed: number; aloneIn?: Partial<Record<FamilyId, number>> }
   hazard: Hazard
   /** Minutes of work at home, for weighing a test against what it tells; common practice. */
   minutes: number
