@@ -1,4 +1,4 @@
-import { type KeptAnswer } from '../server/burnTests'
+import { type TestAnswer } from '../core/notebook/answers'
 
 /** Burns as the wardrobe's volunteers reported them; invented, and not always tidy. */
 export const demoBurns = {
@@ -16,6 +16,6 @@ export const demoBurns = {
   odd: burn({ approach: 'melts-back', smell: 'hair-feather', residue: 'hard-bead', crush: 'resists' }),
 } as const
 
-function burn(seen: Record<string, string | readonly string[]>): KeptAnswer[] {
+function burn(seen: Record<string, string | readonly string[]>): TestAnswer[] {
   return Object.entries(seen).map(([feature, states]) => ({ specimen: 1, part: 'whole', feature, states: typeof states === 'string' ? [states] : [...states] }))
 }

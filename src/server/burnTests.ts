@@ -1,21 +1,14 @@
 import { type Selectable } from 'kysely'
 import { type Observation, type Part } from '../core/identify/types'
+import { observationsFrom, type TestAnswer } from '../core/notebook/answers'
 import { type Notebook } from './database'
 import { type BurnTestTable } from './schema'
-
-/** One answer on one specimen; no states where the person did not see it. */
-export interface KeptAnswer {
-  specimen: number
-  part: Part
-  feature: string
-  states: string[]
-}
 
 export interface BurnTest {
   id: number
   pieceId: number | null
   createdAt: string
-  answers: KeptAnswer[]
+  answers: TestAnswer[]
 }
 
 export async function startBurnTest(db: Notebook, pieceId: number | null, at: string): Promise<number> {
@@ -49,7 +42,7 @@ async function withAnswers(db: Notebook, rows: readonly Selectable<BurnTestTable
 }
 
 /** Replaces every answer of a test in one go, so that an undo leaves nothing behind. @returns whether there is such a test */
-export async function setAnswers(db: Notebook, testId: number, answers: readonly KeptAnswer[], at: string): Promise<boolean> {
+export async function setAnswers(db: Notebook, testId: number, answers: readonly TestAnswer[], at: string): Promise<boolean> {
   return db.transaction().execute(async (within) => {
     const test = await within.selectFrom('burn_test').select('id').where('id', '=', testId).executeTakeFirst()
     if (!test) return false
@@ -60,7 +53,7 @@ export async function setAnswers(db: Notebook, testId: number, answers: readonly
 }
 
 /** Adds answers to a test that exists. */
-export async function addAnswers(db: Notebook, testId: number, answers: readonly KeptAnswer[], at: string): Promise<void> {
+export async function addAnswers(db: Notebook, testId: number, answers: readonly TestAnswer[], at: string): Promise<void> {
   if (answers.length === 0) return
   await db
     .insertInto('answer')
@@ -87,17 +80,11 @@ export async function allObservations(db: Notebook): Promise<Map<number, Observa
     .execute()
   const byPiece = new Map<number, Observation[]>()
   for (const row of rows) {
-    const observation = observationFrom(answerFrom(row))
-    if (observation) byPiece.set(row.piece_id!, [...(byPiece.get(row.piece_id!) ?? []), observation])
+    byPiece.set(row.piece_id!, [...(byPiece.get(row.piece_id!) ?? []), ...observationsFrom([answerFrom(row)])])
   }
   return byPiece
 }
 
-/** An answer as an observation; undefined where nothing was seen. */
-export function observationFrom({ feature, states, part }: KeptAnswer): Observation | undefined {
-  return states.length > 0 ? { feature, states, part } : undefined
-}
-
-function answerFrom(row: { specimen: number; part: string; feature: string; states: string }): KeptAnswer {
+function answerFrom(row: { specimen: number; part: string; feature: string; states: string }): TestAnswer {
   return { specimen: row.specimen, part: row.part as Part, feature: row.feature, states: JSON.parse(row.states) as string[] }
 }

@@ -1,6 +1,7 @@
+import { type TestAnswer } from '../core/notebook/answers'
 import { PatternSchema } from '../core/notebook/need'
 import { PieceSchema, ReadingSchema } from '../core/notebook/records'
-import { allObservations, burnTestsOf, findBurnTest, keepTestWithPiece, looseBurnTests, removeBurnTest, setAnswers, startBurnTest, type KeptAnswer } from './burnTests'
+import { allObservations, burnTestsOf, findBurnTest, keepTestWithPiece, looseBurnTests, removeBurnTest, setAnswers, startBurnTest } from './burnTests'
 import { openNotebook, type Notebook } from './database'
 import { migrations } from './migrations'
 import { addPattern, findPattern, listPatterns, removePattern } from './patterns'
@@ -11,7 +12,7 @@ import { readStash, readStashEntry } from './stash'
 const AT = '2026-01-02T03:04:05.000Z'
 const piece = PieceSchema.parse({ name: 'Tea terrace gingham', called: 'gingham', widthMm: 1120, claim: [{ fibre: 'cotton', percent: 100 }] })
 const reading = ReadingSchema.parse({ grams: 137, lengthMm: 1000, widthMm: 1120 })
-const answers: KeptAnswer[] = [
+const answers: TestAnswer[] = [
   { specimen: 1, part: 'whole', feature: 'smell', states: ['paper'] },
   { specimen: 1, part: 'whole', feature: 'smoke', states: [] },
 ]
@@ -73,7 +74,9 @@ it('derives the stash from what was noted, over all tests of a piece', async () 
   const [entry] = await readStash(db, 'uk')
   expect(entry?.sheet.weight?.gsm).toBeCloseTo(122.3, 1)
   expect(entry?.sheet.belief?.evidence).toHaveLength(1)
-  expect(await readStashEntry(db, id, 'uk')).toEqual(entry)
+  const detail = await readStashEntry(db, id, 'uk')
+  expect(detail).toMatchObject(entry!)
+  expect(detail?.tests).toEqual(await burnTestsOf(db, id))
   expect(await readStashEntry(db, id + 1, 'uk')).toBeUndefined()
 })
 

@@ -1,8 +1,12 @@
 import { type Reading } from '../core/notebook/records'
 import { type Notebook } from './database'
 
+export interface KeptReading extends Reading {
+  id: number
+}
+
 /** Readings of one piece, oldest first. */
-export async function readingsOf(db: Notebook, pieceId: number): Promise<(Reading & { id: number })[]> {
+export async function readingsOf(db: Notebook, pieceId: number): Promise<KeptReading[]> {
   const rows = await db.selectFrom('reading').selectAll().where('piece_id', '=', pieceId).orderBy('id').execute()
   return rows.map(fromRow)
 }

@@ -1,12 +1,13 @@
 import { type Observation } from '../core/identify/types'
 import { type Vocabulary } from '../core/identify/words'
+import { observationsFrom } from '../core/notebook/answers'
 import { type Reading } from '../core/notebook/records'
 import { propertySheet, type PropertySheet } from '../core/notebook/sheet'
 import { identifyKept } from './beliefs'
-import { allObservations, burnTestsOf, observationFrom } from './burnTests'
+import { allObservations, burnTestsOf, type BurnTest } from './burnTests'
 import { type Notebook } from './database'
 import { findPiece, listPieces, type KeptPiece } from './pieces'
-import { allReadings, readingsOf } from './readings'
+import { allReadings, readingsOf, type KeptReading } from './readings'
 
 /** A piece with its evidence and what follows from it. */
 export interface StashEntry {
@@ -22,12 +23,18 @@ export async function readStash(db: Notebook, vocabulary: Vocabulary): Promise<S
   return pieces.map((piece) => entryOf(piece, readings.get(piece.id) ?? [], observations.get(piece.id) ?? [], vocabulary))
 }
 
-export async function readStashEntry(db: Notebook, id: number, vocabulary: Vocabulary): Promise<StashEntry | undefined> {
+/** One entry with the records behind it, as its page shows them. */
+export interface StashDetail extends StashEntry {
+  readings: KeptReading[]
+  tests: BurnTest[]
+}
+
+export async function readStashEntry(db: Notebook, id: number, vocabulary: Vocabulary): Promise<StashDetail | undefined> {
   const piece = await findPiece(db, id)
   if (!piece) return undefined
   const [readings, tests] = await Promise.all([readingsOf(db, id), burnTestsOf(db, id)])
-  const observations = tests.flatMap(({ answers }) => answers.flatMap((answer) => observationFrom(answer) ?? []))
-  return entryOf(piece, readings, observations, vocabulary)
+  const observations = observationsFrom(tests.flatMap(({ answers }) => answers))
+  return { ...entryOf(piece, readings, observations, vocabulary), readings, tests }
 }
 
 function entryOf(piece: KeptPiece, readings: Reading[], observations: Observation[], vocabulary: Vocabulary): StashEntry {

@@ -3,18 +3,19 @@
 import { useTransition } from 'react'
 import Link from 'next/link'
 import { burnFeatures, stateLabel } from '@/core/identify/features'
+import { type TestAnswer } from '@/core/notebook/answers'
 import { BurnStrip } from '@/ui/burn'
 import { StrongButton } from '@/ui/controls/buttons'
 import { Actions, Lead, Page, Paper, PlainList, Soft } from '@/ui/controls/surfaces'
 import { beginTest } from './actions'
-import { describeSeen, seenIn, type BenchAnswer } from './session'
+import { describeSeen, seenIn } from './session'
 
 export interface LooseTest {
   id: number
-  answers: BenchAnswer[]
+  answers: TestAnswer[]
 }
 
-const EXAMPLE: BenchAnswer[] = [
+const EXAMPLE: TestAnswer[] = [
   ['approach', 'curls-away'], ['flame', 'sputtering'], ['after-removal', 'dies-soon'], ['smoke', 'pale'], ['smell', 'hair-feather'], ['residue', 'crushable-bead'],
 ].map(([feature, state]) => ({ specimen: 1, part: 'whole', feature: feature!, states: [state!] }))
 
@@ -51,7 +52,7 @@ export function BenchStart({ loose }: { loose: LooseTest[] }) {
   )
 }
 
-function summary(answers: BenchAnswer[]): string {
+function summary(answers: TestAnswer[]): string {
   const seen = answers.filter(({ states }) => states.length > 0)
   return seen.slice(0, 4).map(({ feature, states }) => stateLabel(feature, states[0]!).toLowerCase()).join(', ') || 'nothing seen yet'
 }

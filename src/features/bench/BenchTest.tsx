@@ -5,6 +5,7 @@ import styled from 'styled-components'
 import { burnFeatures, featureById } from '@/core/identify/features'
 import { identify } from '@/core/identify/identify'
 import { fibreListWords } from '@/core/identify/words'
+import { observationsFrom, type TestAnswer } from '@/core/notebook/answers'
 import { formatPercent } from '@/core/units/format'
 import { BurnStrip, STRIP_PLACES } from '@/ui/burn'
 import { Button, QuietButton } from '@/ui/controls/buttons'
@@ -15,7 +16,7 @@ import { discardTest, saveAnswers } from './actions'
 import { Belief } from './Belief'
 import { Question } from './Question'
 import { SafetyGate } from './SafetyGate'
-import { currentSpecimen, describeSeen, nextQuestion, observationsFrom, seenIn, withAnswer, type BenchAnswer } from './session'
+import { currentSpecimen, describeSeen, nextQuestion, seenIn, withAnswer } from './session'
 import { useSafetyRead } from './useSafetyRead'
 import { VerdictView } from './VerdictView'
 
@@ -28,7 +29,7 @@ const OneLine = styled.p`
 
 interface Props {
   testId: number
-  initial: BenchAnswer[]
+  initial: TestAnswer[]
   /** The piece that this test belongs to already, if any. */
   piece: { id: number; name: string } | null
 }
@@ -110,7 +111,7 @@ export function BenchTest({ testId, initial, piece }: Props) {
 const TRY_AGAIN_MS = 3000
 
 /** Keeps the answers in the notebook as they change, the latest always last; says in words where that fails. */
-function useKeptAnswers(testId: number, answers: BenchAnswer[], initial: BenchAnswer[]): string | undefined {
+function useKeptAnswers(testId: number, answers: TestAnswer[], initial: TestAnswer[]): string | undefined {
   const [trouble, setTrouble] = useState<string>()
   const [attempt, setAttempt] = useState(0)
   const kept = useRef(initial)

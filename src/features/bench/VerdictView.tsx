@@ -44,7 +44,7 @@ export function verdictTitle({ verdict }: Answer, words: 'uk' | 'us'): string {
     case 'fibre':
       return capitalised(fibreName(verdict.leaning[0]!, words))
     case 'blend':
-      return verdict.sides.map((side) => side.map((id) => (id in families ? families[id as FamilyId].name.toLowerCase() : fibreName(id as never, words))).join(' or ')).join(', with ').replace(/^./, (first) => first.toUpperCase())
+      return capitalised(verdict.sides.map((side) => side.map((id) => (id in families ? families[id as FamilyId].name.toLowerCase() : fibreName(id as never, words))).join(' or ')).join(', with '))
     case 'family':
       return `${families[verdict.ids[0] as FamilyId].name} fibre`
     case 'group':

@@ -1,13 +1,14 @@
 import { burnFeatures } from '@/core/identify/features'
 import { identify } from '@/core/identify/identify'
+import { observationsFrom, type TestAnswer } from '@/core/notebook/answers'
 import { keyFor, keyOf } from './keys'
-import { currentSpecimen, describeSeen, nextQuestion, observationsFrom, seenIn, withAnswer, type BenchAnswer } from './session'
+import { currentSpecimen, describeSeen, nextQuestion, seenIn, withAnswer } from './session'
 import { evidenceWords } from './why'
 
-const answer = (feature: string, states: string[], specimen = 1): BenchAnswer => ({ specimen, part: 'whole', feature, states })
+const answer = (feature: string, states: string[], specimen = 1): TestAnswer => ({ specimen, part: 'whole', feature, states })
 
 it('asks in the order of the flame, and stops after the last', () => {
-  let answers: BenchAnswer[] = []
+  let answers: TestAnswer[] = []
   const asked: string[] = []
   for (let question = nextQuestion(answers, 1); question; question = nextQuestion(answers, 1)) {
     asked.push(question.id)

@@ -44,7 +44,7 @@ export function NewPiece({ blank, testId, verdict }: Props) {
         <h2 id="weigh">Weigh it</h2>
         <Soft>Lay a piece of known size on the scale. With a coarse scale, fold up a long length and give its whole length and width.</Soft>
         <Columns $first="1.5fr">
-          <ReadingFields draft={draft} onChange={setDraft} errors={Object.fromEntries(Object.entries(errors).map(([path, text]) => [path.replace('reading.', ''), text]))} />
+          <ReadingFields draft={draft} onChange={setDraft} errors={errors} />
           <WeightResult readings={reading ? [reading] : []} />
         </Columns>
       </Paper>

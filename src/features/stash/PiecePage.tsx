@@ -4,6 +4,7 @@ import Link from 'next/link'
 import { useState, useTransition } from 'react'
 import styled from 'styled-components'
 import { type Answer } from '@/core/identify/identify'
+import { type TestAnswer } from '@/core/notebook/answers'
 import { type Piece, type Reading } from '@/core/notebook/records'
 import { formatLength, formatWeight, formatWidth } from '@/core/units/format'
 import { massPerArea } from '@/core/measure/weigh'
@@ -12,11 +13,12 @@ import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { tileOf } from '@/ui/cloth/spec'
 import { Button, QuietButton } from '@/ui/controls/buttons'
 import { ButtonLink, StrongLink } from '@/ui/controls/links'
+import { PutAway } from '@/ui/controls/PutAway'
 import { Actions, Columns, Facts, Lead, Page, Paper, PlainList, Slip, Soft } from '@/ui/controls/surfaces'
 import { beginTest } from '../bench/actions'
 import { ClaimSlip } from '../bench/ClaimCheck'
 import { Likeliest } from '../bench/Belief'
-import { describeSeen, seenIn, type BenchAnswer } from '../bench/session'
+import { describeSeen, seenIn } from '../bench/session'
 import { verdictTitle } from '../bench/VerdictView'
 import { usePreferences } from '../settings/PreferencesContext'
 import { completeReading, EMPTY_READING, ReadingFields, WeightResult } from '../weigh/ReadingFields'
@@ -25,7 +27,7 @@ import { dropPiece, dropReading, weighPiece } from './actions'
 interface Props {
   piece: Piece & { id: number }
   readings: (Reading & { id: number })[]
-  tests: { id: number; answers: BenchAnswer[] }[]
+  tests: { id: number; answers: TestAnswer[] }[]
   belief: Answer | null
   fibre: string
 }
@@ -95,7 +97,12 @@ export function PiecePage({ piece, readings, tests, belief, fibre }: Props) {
         </Paper>
         <Weighing piece={piece} readings={readings} />
       </Columns>
-      <Remove id={piece.id} name={piece.name} />
+      <PutAway
+        offer="Used up or given away? Take it off the shelf"
+        question={`Take ${piece.name} off the shelf, with its tests and weighings?`}
+        decide="Take it off"
+        onDecided={() => dropPiece(piece.id)}
+      />
     </Page>
   )
 }
@@ -132,25 +139,10 @@ function Weighing({ piece, readings }: Pick<Props, 'piece' | 'readings'>) {
       <details open={readings.length === 0}>
         <summary>Weigh it {readings.length > 0 ? 'again' : 'now'}</summary>
         <div style={{ display: 'grid', gap: '0.9rem', paddingTop: '0.75rem' }}>
-          <ReadingFields draft={draft} onChange={setDraft} errors={Object.fromEntries(Object.entries(errors).map(([path, text]) => [path.replace('reading.', ''), text]))} />
+          <ReadingFields draft={draft} onChange={setDraft} errors={errors} />
           <Actions><Button isDisabled={!reading || saving} onPress={add}>Keep this reading</Button></Actions>
         </div>
       </details>
     </Paper>
-  )
-}
-
-function Remove({ id, name }: { id: number; name: string }) {
-  const [sure, setSure] = useState(false)
-  const [, start] = useTransition()
-  if (!sure) return <Actions><QuietButton onPress={() => setSure(true)}>Used up or given away? Take it off the shelf</QuietButton></Actions>
-  return (
-    <Slip $tone="warn" role="alert">
-      <p>Take {name} off the shelf, with its tests and weighings? This cannot be undone.</p>
-      <Actions>
-        <Button onPress={() => start(() => dropPiece(id))}>Take it off</Button>
-        <QuietButton onPress={() => setSure(false)}>Leave it</QuietButton>
-      </Actions>
-    </Slip>
   )
 }

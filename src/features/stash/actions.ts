@@ -4,13 +4,11 @@ import { revalidatePath } from 'next/cache'
 import { redirect } from 'next/navigation'
 import { z } from 'zod'
 import { PieceSchema, ReadingSchema } from '@/core/notebook/records'
-import { pathWords } from '@/server/api/problem'
 import { keepTestWithPiece } from '@/server/burnTests'
 import { notebook } from '@/server/database'
 import { addPiece, changePiece, removePiece } from '@/server/pieces'
 import { addReading, removeReading } from '@/server/readings'
-
-export type Outcome = { ok: true; id: number } | { ok: false; errors: Record<string, string> }
+import { refused, type Outcome } from '../outcome'
 
 const id = z.number().int().positive()
 const now = () => new Date().toISOString()
@@ -57,8 +55,4 @@ export async function dropPiece(pieceId: number): Promise<void> {
   await removePiece(await notebook(), id.parse(pieceId))
   revalidatePath('/', 'layout')
   redirect('/stash')
-}
-
-function refused(error: z.ZodError): Outcome {
-  return { ok: false, errors: Object.fromEntries(error.issues.map(({ path, message }) => [pathWords(path), message])) }
 }

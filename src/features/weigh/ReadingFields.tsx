@@ -1,6 +1,7 @@
 'use client'
 
 import styled from 'styled-components'
+import { capitalised } from '@/core/identify/words'
 import { type Reading } from '@/core/notebook/records'
 import { disagreement, weigh } from '@/core/measure/weigh'
 import { weightClassWords } from '@/core/measure/weightClass'
@@ -41,7 +42,7 @@ export function ReadingFields({ draft, onChange, errors = {} }: { draft: DraftRe
   const { short, mass } = fieldUnits(units)
   const fine = units === 'metric' ? { symbol: 'mm', inCore: 1 } : short
   const field = (key: keyof Reading, label: string, unit: typeof short, hint?: string) => (
-    <NumberField label={label} unit={unit.symbol} hint={hint} minValue={0} error={errors[key]} value={toField(draft[key], unit)} onChange={(value) => onChange({ ...draft, [key]: fromField(value, unit) })} />
+    <NumberField label={label} unit={unit.symbol} hint={hint} minValue={0} error={errors[`reading.${key}`]} value={toField(draft[key], unit)} onChange={(value) => onChange({ ...draft, [key]: fromField(value, unit) })} />
   )
   return (
     <Grid>
@@ -66,7 +67,7 @@ export function WeightResult({ readings }: { readings: readonly Reading[] }) {
       <Big>{formatWeight(gsm, units)}</Big>
       <p>
         {formatWeight(gsm, units === 'metric' ? 'imperial' : 'metric')}
-        {toMomme(answer.gsm) < 40 ? `, ${withDoubt(scaled(gsm, 1 / GSM_PER_MOMME))} momme` : ''}. {name.charAt(0).toUpperCase() + name.slice(1)}, {like}.
+        {toMomme(answer.gsm) < 40 ? `, ${withDoubt(scaled(gsm, 1 / GSM_PER_MOMME))} momme` : ''}. {capitalised(name)}, {like}.
       </p>
       <Soft>With 95 % confidence, from {readings.length === 1 ? 'one reading' : `${readings.length} readings pooled`}.</Soft>
       {answer.advice ? <Slip>{answer.advice}</Slip> : null}

@@ -1,9 +1,9 @@
 import type { Metadata } from 'next'
 import { identify } from '@/core/identify/identify'
+import { observationsFrom } from '@/core/notebook/answers'
 import { PieceSchema } from '@/core/notebook/records'
 import { readPreferences } from '@/features/settings/readPreferences'
 import { NewPiece } from '@/features/stash/NewPiece'
-import { observationsFrom } from '@/features/bench/session'
 import { findBurnTest } from '@/server/burnTests'
 import { notebook } from '@/server/database'
 
