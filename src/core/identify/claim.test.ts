@@ -32,10 +32,10 @@ describe('a seller’s claim', () => {
 
   it('of a fibre that was not sold yet is contradicted by the years alone', () => {
     const claim = [{ fibre: 'polyester' as const, percent: 50 }, { fibre: 'cotton' as const, percent: 50 }]
-    const early = identify({ observations: [], claim, made: { before: 1940 } }).claim!
+    const early = identify({ observations: [], claim, history: { made: { before: 1940 } } }).claim!
     expect(early).toMatchObject({ verdict: 'contradicted', bayesFactor: 0 })
     expect(early.text).toContain('1953')
-    expect(identify({ observations: [], claim, made: { before: 1980 } }).claim!.verdict).toBe('untested')
+    expect(identify({ observations: [], claim, history: { made: { before: 1980 } } }).claim!.verdict).toBe('untested')
   })
 
   it('adds up a fibre named twice and does not mind the order', () => {

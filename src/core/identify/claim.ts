@@ -1,10 +1,9 @@
 import { fibreById } from '../fibres/catalogue'
-import { type FibreId } from '../fibres/types'
-import { fibreSetKey, mixtureOf, reportTablesOf } from './hypotheses'
+import { claimedMixture, meansClaim } from './claimed'
+import { type Grounds } from './grounds'
 import { type ClothPosterior } from './parts'
-import { logLikelihoodUnder } from './posterior'
-import { traceWeight } from './priors'
-import { type ClaimAnswer, type ClaimItem, type ClaimVerdict, type Hypothesis } from './types'
+import { logLikelihoodUnder, weightedLogLikelihood } from './posterior'
+import { type ClaimAnswer, type ClaimItem, type ClaimSign, type ClaimVerdict } from './types'
 import { capitalised, fibreName, type Vocabulary } from './words'
 
 /**
@@ -19,69 +18,58 @@ export const CLAIM_CONTRADICTED = 1 / 10
 const RIVAL_DOUBT = 1 / 6
 const RIVAL_CONTRADICTS = 1 / 20
 
-/** A claimed share of at most this may go unseen in a flame, per cent; common practice. */
-const UNSEEN_PERCENT = 10
-
 /**
  * A seller's claim against everything else that the cloth could be.
  * The Bayes factor is P(what was seen | the claim) over P(what was seen | anything else, by prior).
  * A fibre that the garment's years rule out (prior 0) contradicts by itself.
  * @param claim fibres with percentages; they are used as shares of 100, whatever they add up to
  */
-export function judgeClaim(
-  claim: readonly ClaimItem[], { evidence }: ClothPosterior, hypotheses: readonly Hypothesis[], vocabulary: Vocabulary = 'uk',
-): ClaimAnswer {
-  const claimed = componentsOf(claim)
+export function judgeClaim(claim: readonly ClaimItem[], { evidence }: ClothPosterior, { hypotheses, reporter }: Grounds, vocabulary: Vocabulary = 'uk'): ClaimAnswer {
+  const claimed = claimedMixture(claim)
   const parts = [...evidence.values()]
   const words = claim.map(({ fibre, percent }) => `${percent} % ${fibreName(fibre, vocabulary)}`).join(', ')
   const early = claimed.find(({ fibre }) => hypotheses.some(({ components, prior }) => components.length === 1 && components[0]!.fibre === fibre && prior === 0))
   if (early) {
     const { soldSince } = fibreById(early.fibre)
-    return { verdict: 'contradicted', bayesFactor: 0, text: `${capitalised(fibreName(early.fibre, vocabulary))} was first sold about ${soldSince}: cloth as old as this cannot hold it, so “${words}” is not true.` }
+    return { verdict: 'contradicted', bayesFactor: 0, signs: [], text: `${capitalised(fibreName(early.fibre, vocabulary))} was first sold about ${soldSince}: cloth as old as this cannot hold it, so “${words}” is not true.` }
   }
-  if (parts.length === 0) return { verdict: 'untested', bayesFactor: 1, text: `Nothing has been seen yet that could test “${words}”.` }
+  if (parts.length === 0) return { verdict: 'untested', bayesFactor: 1, signs: [], text: `Nothing has been seen yet that could test “${words}”.` }
 
-  const tables = reportTablesOf(claimed)
+  const tables = reporter.tablesOf(claimed)
   const underClaim = parts.reduce((sum, { reports }) => sum + logLikelihoodUnder(reports, tables), 0)
-  const claimKey = fibreSetKey(claimed)
-  const visible = claimed.filter(({ weight }) => weight * 100 > UNSEEN_PERCENT)
-  const visibleKey = fibreSetKey(visible)
+  const fits = meansClaim(claim)
+  const others = hypotheses.map((hypothesis, index) => ({ hypothesis, index })).filter(({ hypothesis }) => hypothesis.prior > 0 && !fits(hypothesis))
 
-  const others = { prior: 0, mass: 0 }
-  // Rivals are judged as kinds (the families in them), each by the mean of its cloths: the best of 170 single cloths
+  const all = { prior: 0, mass: 0 }
+  // Rivals are judged as kinds (the families in them), each by the mean of its cloths: the best of 200 single cloths
   // would fit any slip better than the truth does.
   const kinds = new Map<string, { prior: number; mass: number }>()
-  hypotheses.forEach((hypothesis, index) => {
-    const key = hypothesis.fibreSet
-    if (key === claimKey || key === visibleKey || isVisibleWithTrace(hypothesis, visibleKey) || hypothesis.prior === 0) return
+  for (const { hypothesis, index } of others) {
     const log = parts.reduce((sum, { logLikelihoods }) => sum + logLikelihoods[index]!, 0)
     const kind = hypothesis.families.join('+')
     const sum = kinds.get(kind) ?? { prior: 0, mass: 0 }
     kinds.set(kind, sum)
-    for (const entry of [others, sum]) {
+    for (const entry of [all, sum]) {
       entry.prior += hypothesis.prior
       entry.mass += hypothesis.prior * Math.exp(log - underClaim)
     }
-  })
-  const bayesFactor = others.prior / others.mass
+  }
+  const bayesFactor = all.prior / all.mass
   const againstBestKind = Math.min(...[...kinds.values()].map(({ prior, mass }) => prior / mass))
   const verdict = named(bayesFactor, againstBestKind)
-  return { verdict, bayesFactor, text: claimText(verdict, bayesFactor, words) }
-}
 
-/** What is claimed, less a trace that nobody would see: the claim's main fibres with some other trace count as the claim. */
-function isVisibleWithTrace(hypothesis: Hypothesis, visibleKey: string): boolean {
-  const loud = hypothesis.components.filter(({ fibre }) => traceWeight[fibre] === undefined)
-  return loud.length > 0 && loud.length < hypothesis.components.length && fibreSetKey(loud) === visibleKey
-}
-
-function componentsOf(claim: readonly ClaimItem[]) {
-  const shares = new Map<FibreId, number>()
-  for (const { fibre, percent } of claim) shares.set(fibre, (shares.get(fibre) ?? 0) + percent)
-  // A trace shows above its few per cent by mass, in a claim as in any other cloth.
-  const shown = [...shares].filter(([, percent]) => percent > 0).map(([fibre, percent]) => [fibre, Math.max(percent, (traceWeight[fibre] ?? 0) * 100)] as const)
-  const total = shown.reduce((sum, [, percent]) => sum + percent, 0)
-  return mixtureOf(shown.map(([fibre, percent]) => [fibre, percent / total]))
+  const signs = [...evidence].flatMap(([part, { reports, byFeature }]) => reports.map((entry, column): ClaimSign => {
+    const mean = others.reduce((sum, { hypothesis, index }) => sum + hypothesis.prior * Math.exp(byFeature[column]![index]!), 0) / all.prior
+    const row = tables.probabilities[entry.column]!
+    return {
+      feature: entry.feature.id, part,
+      expected: entry.feature.states[row.indexOf(Math.max(...row))]!.id,
+      seen: [...new Set(entry.reports.flat())].map((state) => entry.feature.states[state]!.id),
+      bits: (weightedLogLikelihood(entry, tables) - Math.log(mean)) / Math.LN2,
+    }
+  }))
+  signs.sort((a, b) => Math.abs(b.bits) - Math.abs(a.bits))
+  return { verdict, bayesFactor, signs, text: claimText(verdict, bayesFactor, words) }
 }
 
 function named(bayesFactor: number, againstBestKind: number): ClaimVerdict {

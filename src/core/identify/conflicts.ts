@@ -1,8 +1,11 @@
+import { fibreById } from '../fibres/catalogue'
 import { families } from '../fibres/families'
 import { FAMILIES, type FamilyId } from '../fibres/types'
 import { stateLabel, featureById } from './features'
+import { type Grounds } from './grounds'
 import { likelihoodsOf } from './posterior'
 import { type Conflict, type Hypothesis, type Observation, type Part, PARTS } from './types'
+import { fibreListWords, fibreName, type Vocabulary } from './words'
 
 /** Two answers conflict where seeing both is this many times rarer than chance would have it, log2. */
 const CONFLICT_BITS = -2.5
@@ -12,29 +15,40 @@ const CONFLICT_BITS = -2.5
  * their own (pointwise mutual information under the prior of the pure fibres) is far below one. A mixture may explain
  * them, or a slip; either way the person is told, and nothing is averaged away.
  */
-export function conflictsIn(observations: readonly Observation[], all: readonly Hypothesis[]): Conflict[] {
-  const pure = all.filter(({ components }) => components.length === 1)
-  const total = pure.reduce((sum, { prior }) => sum + prior, 0)
-  const hypotheses = pure.map((hypothesis) => ({ ...hypothesis, prior: hypothesis.prior / total }))
+export function conflictsIn(observations: readonly Observation[], grounds: Grounds, vocabulary: Vocabulary = 'uk'): Conflict[] {
+  const { hypotheses } = grounds
+  const pureTotal = hypotheses.reduce((sum, hypothesis) => sum + purePriorOf(hypothesis), 0)
   const found: { bits: number; conflict: Conflict }[] = []
   for (const part of PARTS) {
     const own = observations.filter((observation) => (observation.part ?? 'whole') === part)
-    const likelihoods = own.map((observation) => likelihoodsOf(observation, hypotheses))
+    const likelihoods = own.map((observation) => likelihoodsOf(observation, grounds))
     for (let a = 0; a < own.length; a++) {
       for (let b = a + 1; b < own.length; b++) {
-        const bits = pointwiseInformation(likelihoods[a]!, likelihoods[b]!, hypotheses)
-        if (bits <= CONFLICT_BITS) found.push({ bits, conflict: describe(own[a]!, own[b]!, likelihoods[a]!, likelihoods[b]!, hypotheses, part) })
+        const pair: Pair = { part, observations: [own[a]!, own[b]!], likelihoods: [likelihoods[a]!, likelihoods[b]!] }
+        const bits = pointwiseInformation(pair, hypotheses, pureTotal)
+        if (bits <= CONFLICT_BITS) found.push({ bits, conflict: describe(pair, hypotheses, vocabulary) })
       }
     }
   }
   return found.sort((x, y) => x.bits - y.bits).map(({ conflict }) => conflict)
 }
 
-function pointwiseInformation(a: Float64Array, b: Float64Array, hypotheses: readonly Hypothesis[]): number {
+interface Pair {
+  part: Part
+  observations: readonly [Observation, Observation]
+  likelihoods: readonly [Float64Array, Float64Array]
+}
+
+function purePriorOf({ components, prior }: Hypothesis): number {
+  return components.length === 1 ? prior : 0
+}
+
+function pointwiseInformation({ likelihoods: [a, b] }: Pair, hypotheses: readonly Hypothesis[], pureTotal: number): number {
   let both = 0
   let onlyA = 0
   let onlyB = 0
-  hypotheses.forEach(({ prior }, i) => {
+  hypotheses.forEach((hypothesis, i) => {
+    const prior = purePriorOf(hypothesis) / pureTotal
     both += prior * a[i]! * b[i]!
     onlyA += prior * a[i]!
     onlyB += prior * b[i]!
@@ -42,17 +56,36 @@ function pointwiseInformation(a: Float64Array, b: Float64Array, hypotheses: read
   return Math.log2(both / (onlyA * onlyB))
 }
 
-function describe(a: Observation, b: Observation, likelihoodA: Float64Array, likelihoodB: Float64Array, hypotheses: readonly Hypothesis[], part: Part): Conflict {
+function describe({ part, observations: [a, b], likelihoods }: Pair, hypotheses: readonly Hypothesis[], vocabulary: Vocabulary): Conflict {
   const say = ({ feature, states }: Observation) => `“${states.map((state) => stateLabel(feature, state).toLowerCase()).join(' and ')}”`
-  const [pointsA, pointsB] = [pointsTo(likelihoodA, hypotheses), pointsTo(likelihoodB, hypotheses)]
+  const [pointsA, pointsB] = likelihoods.map((likelihood) => pointsTo(likelihood, hypotheses)) as [FamilyId, FamilyId]
   const where = part === 'whole' ? '' : ` (${part})`
+  const mixture = mixtureWords(bestMixture(likelihoods, hypotheses), vocabulary)
   const meaning = pointsA === pointsB
-    ? 'Hardly any one cloth does both.'
-    : `The first points to ${families[pointsA].phrase}, the second to ${families[pointsB].phrase}: perhaps a mixture.`
+    ? `Hardly any one cloth does both: perhaps ${mixture}, or one of the two was a slip.`
+    : `The first points to ${families[pointsA].phrase}, the second to ${families[pointsB].phrase}: perhaps a mixture, such as ${mixture}.`
   const advice = a.feature === b.feature
-    ? 'Two specimens, two answers: were they from the same direction?'
+    ? 'Two specimens, two answers: were they from the same direction? Burn one yarn of each.'
     : `Burn one yarn of each direction, and look again at “${featureById(b.feature).title.toLowerCase()}”.`
   return { features: [a.feature, b.feature], text: `${say(a)} with ${say(b)}${where}. ${meaning} ${advice}` }
+}
+
+/** The blend that makes the two answers together likeliest, its prior counted. */
+function bestMixture([a, b]: Pair['likelihoods'], hypotheses: readonly Hypothesis[]): Hypothesis {
+  let best = { index: -1, mass: -1 }
+  hypotheses.forEach(({ components, prior }, index) => {
+    const mass = components.length === 1 ? -1 : prior * a[index]! * b[index]!
+    if (mass > best.mass) best = { index, mass }
+  })
+  return hypotheses[best.index]!
+}
+
+/** `a synthetic in wool`; within one family, the fibres. */
+function mixtureWords({ components }: Hypothesis, vocabulary: Vocabulary): string {
+  const [main, minor] = components
+  const [mainFamily, minorFamily] = [main!, minor!].map(({ fibre }) => fibreById(fibre).family)
+  if (mainFamily === minorFamily) return fibreListWords(components.map(({ fibre }) => fibre), vocabulary)
+  return `${families[minorFamily!].phrase} in ${fibreName(main!.fibre, vocabulary)}`
 }
 
 /** The family whose pure cloths make the answer likeliest. */
@@ -61,10 +94,10 @@ function pointsTo(likelihood: Float64Array, hypotheses: readonly Hypothesis[]): 
     let mass = 0
     let prior = 0
     hypotheses.forEach((hypothesis, i) => {
-      const own = hypothesis.families
-      if (own.length !== 1 || own[0] !== family) return
-      mass += hypothesis.prior * likelihood[i]!
-      prior += hypothesis.prior
+      const own = purePriorOf(hypothesis)
+      if (own === 0 || hypothesis.families[0] !== family) return
+      mass += own * likelihood[i]!
+      prior += own
     })
     return prior > 0 ? mass / prior : 0
   }

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { seen } from '../../../tests/support/seen'
 import { features, otherFeatures } from './features'
 import { gather, REPEAT_CORRELATION, SAME_LOOK_FRACTION, weigh } from './evidence'
+import { commonGrounds } from './grounds'
 import { hypotheses } from './hypotheses'
 import { identify } from './identify'
 import { evidenceOfPart } from './posterior'
@@ -25,7 +26,7 @@ describe('correlated answers', () => {
 
   it('of one residue (form, colour, crush) count for less than three independent ones', () => {
     const three = seen({ residue: 'hard-bead', 'residue-colour': 'black', crush: 'resists' })
-    const { reports, byFeature, logLikelihoods } = evidenceOfPart(three, hypotheses)
+    const { reports, byFeature, logLikelihoods } = evidenceOfPart(three, commonGrounds)
     expect(reports.map(({ weight }) => weight).sort()).toEqual([SAME_LOOK_FRACTION ** 2, SAME_LOOK_FRACTION, 1])
     const index = hypotheses.findIndex(({ id }) => id === 'cotton')
     const full = byFeature.reduce((sum, column, i) => sum + column[index]! / reports[i]!.weight, 0)
@@ -50,7 +51,7 @@ describe('an uninformative answer', () => {
   it('that every hypothesis finds equally likely leaves the posterior as it was', () => {
     // A drying twist "both ways" says next to nothing of fibres that have no twist: restrict to those.
     const flat = hypotheses.filter(({ families }) => families.every((family) => family === 'synthetic' || family === 'protein'))
-    const { logLikelihoods } = evidenceOfPart([{ feature: 'drying-twist', states: ['both-ways'] }], flat)
+    const { logLikelihoods } = evidenceOfPart([{ feature: 'drying-twist', states: ['both-ways'] }], { ...commonGrounds, hypotheses: flat })
     const [first] = logLikelihoods
     for (const value of logLikelihoods) expect(value).toBeCloseTo(first!, 10)
   })

@@ -1,5 +1,5 @@
 import { featureById, features, type Feature } from './features'
-import { type ReportTables } from './hypotheses'
+import { type ReportTables } from './reporter'
 import { type Observation } from './types'
 
 /**
@@ -19,6 +19,8 @@ export const SAME_LOOK_FRACTION = 0.4
 /** All reports of one feature on one part. */
 export interface FeatureReports {
   feature: Feature
+  /** Its place in the vocabulary, and so in a reporter's tables. */
+  column: number
   /** One list of states a specimen, as indexes into the feature's states. */
   reports: readonly (readonly number[])[]
 }
@@ -40,16 +42,15 @@ export function gather(observations: readonly Observation[]): FeatureReports[] {
     found.set(feature, reports)
   }
   return [...found]
-    .map(([feature, reports]) => ({ feature, reports: reports.sort((a, b) => (a.join() < b.join() ? -1 : 1)) }))
-    .sort((a, b) => features.indexOf(a.feature) - features.indexOf(b.feature))
+    .map(([feature, reports]) => ({ feature, column: features.indexOf(feature), reports: reports.sort((a, b) => (a.join() < b.join() ? -1 : 1)) }))
+    .sort((a, b) => a.column - b.column)
 }
 
 /**
  * Natural log-likelihood of one feature's reports, rule 1 applied. A report of several states is as many independent
  * draws from the feature's table, times the probability of naming several at all.
  */
-export function logLikelihood({ feature, reports }: FeatureReports, { logs, several }: ReportTables): number {
-  const column = columnOf.get(feature)!
+export function logLikelihood({ feature, column, reports }: FeatureReports, { logs, several }: ReportTables): number {
   const row = logs[column]!
   const severalProbability = several[column]!
   let sum = 0
@@ -59,8 +60,6 @@ export function logLikelihood({ feature, reports }: FeatureReports, { logs, seve
   }
   return sum / (1 + (reports.length - 1) * REPEAT_CORRELATION)
 }
-
-const columnOf = new Map(features.map((feature, column) => [feature, column]))
 
 function stateIndex(feature: Feature, state: string): number {
   const index = feature.states.findIndex(({ id }) => id === state)

@@ -1,9 +1,7 @@
 import { fibreById } from '../fibres/catalogue'
 import { FAMILIES, FIBRE_IDS, type FibreId } from '../fibres/types'
-import { features } from './features'
-import { reportProbabilities, severalProbability } from './mixture'
-import { blendPrior, MAIN_WEIGHT, purePrior, SHARE_SPLIT, traceWeight } from './priors'
-import { type Component, type Hypothesis, type Made, type Share } from './types'
+import { blendPrior, MAIN_WEIGHT, purePrior, SHARE_SPLIT, threePrior, traceWeight } from './priors'
+import { type Component, type Hypothesis, type Share } from './types'
 
 /** `silk`, or `cotton.main+polyester.minor`: the same mixture always gets the same id. */
 function hypothesisId(components: readonly Component[]): string {
@@ -14,14 +12,18 @@ function hypothesisId(components: readonly Component[]): string {
 /** A mixture from fibres and weights that sum to 1, the larger share first. */
 export function mixtureOf(weights: readonly (readonly [FibreId, number])[]): Component[] {
   const sorted = [...weights].sort((a, b) => b[1] - a[1] || FIBRE_IDS.indexOf(a[0]) - FIBRE_IDS.indexOf(b[0]))
-  return sorted.map(([fibre, weight]) => ({ fibre, weight, share: shareWord(weight, sorted.length) }))
+  const top = sorted[0]![1]
+  const atTop = sorted.filter(([, weight]) => top - weight < EVEN_WITHIN).length
+  const word = (weight: number): Share => {
+    if (sorted.length === 1) return 'all'
+    if (top - weight >= EVEN_WITHIN) return 'minor'
+    return atTop > 1 ? 'even' : 'main'
+  }
+  return sorted.map(([fibre, weight]) => ({ fibre, weight, share: word(weight) }))
 }
 
-function shareWord(weight: number, count: number): Share {
-  if (count === 1) return 'all'
-  if (Math.abs(weight - 1 / count) < 0.1) return 'even'
-  return weight > 0.5 ? 'main' : 'minor'
-}
+/** Shares that differ by less than this from the largest count as even with it. */
+const EVEN_WITHIN = 0.15
 
 /** A hypothesis from its components. */
 export function hypothesisOf(components: readonly Component[], prior: number): Hypothesis {
@@ -53,61 +55,10 @@ function catalogue(): Hypothesis[] {
       { components: mixtureOf([[second, MAIN_WEIGHT], [first, 1 - MAIN_WEIGHT]]), weight: weight * SHARE_SPLIT.secondMain },
     )
   }
+  for (const [shares, weight] of threePrior) list.push({ components: mixtureOf(shares), weight })
   const total = list.reduce((sum, { weight }) => sum + weight, 0)
   return list.map(({ components, weight }) => hypothesisOf(components, weight / total))
 }
 
-/** Every pure fibre and every common blend of two, with priors that sum to 1. */
+/** Every pure fibre and every common blend of two or three, with priors that sum to 1. */
 export const hypotheses: readonly Hypothesis[] = catalogue()
-
-/**
- * The hypotheses with priors for a garment made between two years: what was not sold before a fibre's first year is
- * ruled out, and a year within the span counts by the part of the span that lies after it. Sums to 1 again.
- * With no years known, the list itself.
- */
-export function hypothesesMade(made: Made | undefined): readonly Hypothesis[] {
-  if (made?.before === undefined) return hypotheses
-  const before = made.before
-  const after = made.after ?? before - USUAL_SPAN_YEARS
-  const weighted = hypotheses.map((hypothesis) => ({
-    ...hypothesis,
-    prior: hypothesis.prior * Math.min(...hypothesis.components.map(({ fibre }) => soldFraction(fibre, after, before))),
-  }))
-  const total = weighted.reduce((sum, { prior }) => sum + prior, 0)
-  return weighted.map((hypothesis) => ({ ...hypothesis, prior: hypothesis.prior / total }))
-}
-
-/** Years assumed before a "made before" date when nobody says after which; from memory. */
-const USUAL_SPAN_YEARS = 30
-
-function soldFraction(fibre: FibreId, after: number, before: number): number {
-  const since = fibreById(fibre).soldSince
-  if (since === null || since <= after) return 1
-  if (since >= before) return 0
-  return (before - since) / (before - after)
-}
-
-/** Report probabilities of a mixture, and their natural logarithms: a row a feature, in the order of `features`. */
-export interface ReportTables {
-  probabilities: readonly Float64Array[]
-  logs: readonly Float64Array[]
-  /** Probability of naming more than one state, a number a feature; 0 where only one is allowed. */
-  several: readonly number[]
-}
-
-export function reportTablesOf(components: readonly Component[]): ReportTables {
-  const probabilities = features.map((feature) => reportProbabilities(feature, components))
-  const several = features.map((feature) => severalProbability(feature, components))
-  return { probabilities, logs: probabilities.map((row) => row.map(Math.log)), several }
-}
-
-const kept = new Map<string, ReportTables>()
-
-/** `reportTablesOf` a hypothesis, computed once and kept: the data never changes while the program runs. */
-export function reportTables({ id, components }: Pick<Hypothesis, 'id' | 'components'>): ReportTables {
-  const before = kept.get(id)
-  if (before) return before
-  const made = reportTablesOf(components)
-  kept.set(id, made)
-  return made
-}

@@ -97,7 +97,7 @@ describe('verdict', () => {
 
 describe('years', () => {
   it('rule out what was not sold yet', () => {
-    const { fibres } = identify({ observations: seen(polyester), made: { before: 1945 } })
+    const { fibres } = identify({ observations: seen(polyester), history: { made: { before: 1945 } } })
     const present = (id: string) => fibres.find((fibre) => fibre.id === id)!.present
     expect(present('polyester')).toBe(0)
     expect(present('lyocell')).toBe(0)
@@ -105,7 +105,7 @@ describe('years', () => {
   })
 
   it('count a fibre that came in during the span by the part of it that was left', () => {
-    const at = (before: number) => identify({ observations: [], made: { after: 1950, before } }).fibres.find(({ id }) => id === 'polyester')!.present
+    const at = (before: number) => identify({ observations: [], history: { made: { after: 1950, before } } }).fibres.find(({ id }) => id === 'polyester')!.present
     expect(at(1953)).toBe(0)
     expect(at(1956)).toBeGreaterThan(0)
     expect(at(1970)).toBeGreaterThan(at(1956))

@@ -1,18 +1,32 @@
 import { fibres as catalogue } from '../fibres/catalogue'
 import { FAMILIES, type FamilyId, type FibreId } from '../fibres/types'
+import { answerAsked } from './asks'
 import { judgeClaim } from './claim'
 import { conflictsIn } from './conflicts'
-import { hypothesesMade } from './hypotheses'
-import { nextTests } from './nextTest'
+import { trustedControls } from './controls'
+import { type Grounds } from './grounds'
+import { historyEffect, type HistoryEffect } from './history/effect'
+import { hasHistory, hypothesesFor } from './history/history'
+import { type History } from './history/types'
+import { hypotheses } from './hypotheses'
+import { adviseNext } from './nextTest'
+import { reporterTaughtBy, type ControlBurn } from './nose'
 import { clothPosterior, type ClothPosterior } from './parts'
-import { PARTS, type ClaimAnswer, type ClaimItem, type Component, type Conflict, type Evidence, type Hypothesis, type Made, type NextTest, type Observation, type Part, type Scored, type Verdict } from './types'
+import { partsAnswer, type PartsAnswer } from './partsAnswer'
+import { PARTS, TOOLS, type AskedAnswer, type Asks, type ClaimAnswer, type ClaimItem, type Component, type Conflict, type Evidence, type Hypothesis, type NextTest, type Observation, type Part, type Scored, type Tool, type Verdict } from './types'
 import { verdictOf } from './verdict'
 import { type Vocabulary } from './words'
 
 export interface Question {
   observations: readonly Observation[]
   claim?: readonly ClaimItem[]
-  made?: Made
+  history?: History
+  /** What the person wants to know; `fibre` where nothing is said. */
+  asks?: Asks
+  /** Everything, where nothing is said. */
+  atHand?: readonly Tool[]
+  /** Known pieces, as this person answered them. Those that look impure teach nothing. */
+  controls?: readonly ControlBurn[]
 }
 
 export interface Presence<Id> {
@@ -28,48 +42,58 @@ export interface Answer {
   fibres: (Presence<FibreId> & { family: FamilyId })[]
   hypotheses: { id: string; fibres: { id: FibreId; share: Component['share'] }[]; probability: number }[]
   verdict: Verdict
+  asked: AskedAnswer
   claim?: ClaimAnswer
   next: NextTest[]
+  /** Why to stop here; null where going on is worth it. */
+  stop: string | null
   conflicts: Conflict[]
   evidence: Evidence[]
+  history?: HistoryEffect
   byPart?: Partial<Record<Part, Answer>>
+  parts?: PartsAnswer
 }
 
 /**
- * What is this cloth made of, given what was seen? Exact Bayes over every pure fibre and every common blend of two.
+ * What is this cloth made of, given what was seen? Exact Bayes over every pure fibre and every common blend of two or three.
  * Pure; the order of the observations does not matter.
  * @param vocabulary which English the texts use
+ * @throws RangeError on a feature, state, kind, price or country that is not in the vocabulary
  */
 export function identify(question: Question, vocabulary: Vocabulary = 'uk'): Answer {
-  const hypotheses = hypothesesMade(question.made)
-  const answer = answerFor(question, hypotheses, vocabulary)
-  const apart = PARTS.filter((part) => part !== 'whole' && question.observations.some((observation) => observation.part === part))
+  const { observations, history = {}, controls = [] } = question
+  const grounds: Grounds = { hypotheses: hypothesesFor(history), reporter: reporterTaughtBy(trustedControls(controls)) }
+  const { answer, differ } = answerFor(question, 'whole', grounds, vocabulary)
+  if (hasHistory(history)) answer.history = historyEffect(answer.families, presences(clothPosterior(observations, { ...grounds, hypotheses }).scored).families)
+  const apart = PARTS.filter((part) => part !== 'whole' && observations.some((observation) => observation.part === part))
   if (apart.length === 0) return answer
-  const byPart: Answer['byPart'] = {}
-  for (const part of apart) {
-    const own = question.observations.filter((observation) => observation.part === part).map((observation) => ({ ...observation, part: 'whole' as const }))
-    const { next, evidence, ...rest } = answerFor({ observations: own }, hypotheses, vocabulary)
-    byPart[part] = { ...rest, next: next.map((test) => ({ ...test, part })), evidence: evidence.map((entry) => ({ ...entry, part })) }
-  }
-  return { ...answer, byPart }
+  const byPart: Partial<Record<Part, Answer>> = {}
+  for (const part of apart) byPart[part] = answerFor({ ...question, claim: undefined, observations: observations.filter((observation) => observation.part === part) }, part, grounds, vocabulary).answer
+  return { ...answer, byPart, parts: partsAnswer(differ, apart.map((part) => [part, byPart[part]!.verdict]), vocabulary) }
 }
 
-function answerFor({ observations, claim }: Question, hypotheses: readonly Hypothesis[], vocabulary: Vocabulary): Answer {
-  const cloth = clothPosterior(observations, hypotheses)
+function answerFor({ observations, claim = [], asks = 'fibre', atHand = TOOLS }: Question, part: Part, grounds: Grounds, vocabulary: Vocabulary): { answer: Answer; differ: number | null } {
+  // Within a part, what was seen of it is seen of the whole of it.
+  const own = part === 'whole' ? observations : observations.map((observation) => ({ ...observation, part: 'whole' as const }))
+  const cloth = clothPosterior(own, grounds)
   const scored = [...cloth.scored].sort((a, b) => b.probability - a.probability)
-  const hasEvidence = observations.length > 0
+  // Nobody can ask of a label that was not given.
+  const asked = asks === 'label' && claim.length === 0 ? 'fibre' : asks
+  const { next, stop } = adviseNext(scored, own, { asks: asked, part: 'whole', claim, atHand }, grounds.reporter, vocabulary)
   const answer: Answer = {
     ...presences(scored),
     hypotheses: scored.map(({ hypothesis, probability }) => ({
       id: hypothesis.id, probability, fibres: hypothesis.components.map(({ fibre, share }) => ({ id: fibre, share })),
     })),
-    verdict: verdictOf(scored, hasEvidence, vocabulary),
-    next: nextTests(scored, observations, 'whole', vocabulary),
-    conflicts: conflictsIn(observations, hypotheses),
-    evidence: evidenceBits(cloth, hypotheses),
+    verdict: verdictOf(scored, observations.length > 0, vocabulary),
+    asked: answerAsked(scored, asked, claim, vocabulary),
+    next: next.map((test) => ({ ...test, part })),
+    stop,
+    conflicts: conflictsIn(observations, grounds, vocabulary),
+    evidence: evidenceBits(cloth, grounds.hypotheses).map((row) => (part === 'whole' ? row : { ...row, part })),
   }
-  if (claim && claim.length > 0) answer.claim = judgeClaim(claim, cloth, hypotheses, vocabulary)
-  return answer
+  if (claim.length > 0) answer.claim = judgeClaim(claim, cloth, grounds, vocabulary)
+  return { answer, differ: cloth.differ }
 }
 
 function presences(scored: readonly Scored[]): Pick<Answer, 'families' | 'fibres'> {

@@ -1,5 +1,6 @@
 import { featureById, features } from './features'
-import { hypotheses, hypothesesMade, hypothesisOf, mixtureOf } from './hypotheses'
+import { hypothesesFor } from './history/history'
+import { hypotheses, hypothesisOf, mixtureOf } from './hypotheses'
 import { reportProbabilities, severalProbability } from './mixture'
 
 const at = (featureId: string, state: string, ...parts: Parameters<typeof mixtureOf>[0]) => {
@@ -39,9 +40,11 @@ describe('report probabilities', () => {
 })
 
 describe('hypotheses', () => {
-  it('are every pure fibre and blends of two, with priors that sum to one and ids of their own', () => {
+  it('are every pure fibre and blends of two or three, with priors that sum to one and ids of their own', () => {
     expect(hypotheses.filter(({ components }) => components.length === 1)).toHaveLength(22)
-    expect(hypotheses.every(({ components }) => components.length <= 2)).toBe(true)
+    expect(hypotheses.filter(({ components }) => components.length === 3).length).toBeGreaterThan(20)
+    expect(hypotheses.every(({ components }) => components.length <= 3)).toBe(true)
+    expect(hypotheses.every(({ components }) => Math.abs(components.reduce((sum, { weight }) => sum + weight, 0) - 1) < 1e-9)).toBe(true)
     expect(new Set(hypotheses.map(({ id }) => id)).size).toBe(hypotheses.length)
     expect(hypotheses.reduce((sum, { prior }) => sum + prior, 0)).toBeCloseTo(1, 12)
   })
@@ -52,10 +55,10 @@ describe('hypotheses', () => {
   })
 
   it('keep a share of one another when years rule some out', () => {
-    const early = hypothesesMade({ before: 1900 })
+    const early = hypothesesFor({ made: { before: 1900 } })
     expect(early.reduce((sum, { prior }) => sum + prior, 0)).toBeCloseTo(1, 12)
     expect(early.find(({ id }) => id === 'viscose')!.prior).toBe(0)
-    expect(hypothesesMade(undefined)).toBe(hypotheses)
-    expect(hypothesesMade({ after: 1990 })).toBe(hypotheses)
+    expect(hypothesesFor({})).toBe(hypotheses)
+    expect(hypothesesFor({ made: { after: 1990 } })).toBe(hypotheses)
   })
 })

@@ -1,12 +1,15 @@
-import { type FibreId } from '../fibres/types'
+import { groupedBy, type AskGroup } from './asks'
 import { SAME_LOOK_FRACTION } from './evidence'
 import { features, type Feature } from './features'
-import { reportTables, type ReportTables } from './hypotheses'
-import { type NextTest, type Observation, type Part, type Scored } from './types'
-import { capitalised, fibreListWords, type Vocabulary } from './words'
+import { type Reporter, type ReportTables } from './reporter'
+import { type Asks, type ClaimItem, type NextTest, type Observation, type Part, type Scored, type Tool } from './types'
+import { capitalised, type Vocabulary } from './words'
 
 /** Below this a test is not worth the match: nothing at home would tell. Bits. */
 export const WORTH_DOING_BITS = 0.03
+
+/** From this probability the question counts as answered, and going on is only for the pleasure of it. */
+export const ANSWERED = 0.97
 
 /** Hypotheses below this probability cannot change which test is best. */
 const NEGLIGIBLE = 5e-4
@@ -14,68 +17,102 @@ const NEGLIGIBLE = 5e-4
 /** A minute of work, a flame, a solvent each cost something; the advice divides bits by this. Common practice, from memory. */
 const HAZARD_COST = { none: 1, flame: 1.3, solvent: 1.8, bleach: 2.2 } as const
 
+/** What the person wants to know, of which part, and what they can do about it. */
+export interface Wanted {
+  asks: Asks
+  part: Part
+  claim: readonly ClaimItem[]
+  atHand: readonly Tool[]
+}
+
+export interface Advice {
+  /** The most worthwhile first. */
+  next: NextTest[]
+  /** Why to stop here; null where going on is worth it. */
+  stop: string | null
+}
+
 /**
- * What to look at next: of everything not yet seen on the part, the expected information about which fibres are in the
- * cloth (mutual information, bits), weighed against work and hazard, the most worthwhile first.
+ * What to look at next: of everything not yet seen on the part, the expected information (mutual information, bits) about
+ * what the person asked, weighed against work and hazard, among what can be done with what is at hand.
  */
-export function nextTests(scored: readonly Scored[], observations: readonly Observation[], part: Part, vocabulary: Vocabulary = 'uk'): NextTest[] {
-  const own = observations.filter((observation) => (observation.part ?? 'whole') === part)
+export function adviseNext(scored: readonly Scored[], observations: readonly Observation[], wanted: Wanted, reporter: Reporter, vocabulary: Vocabulary = 'uk'): Advice {
+  const own = observations.filter((observation) => (observation.part ?? 'whole') === wanted.part)
   const seen = new Set(own.map(({ feature }) => feature))
-  const sets = setsOf(scored.filter(({ probability }) => probability > NEGLIGIBLE))
-  const found = features.flatMap((feature, column) => {
+  const groups = groupsOf(scored.filter(({ probability }) => probability > NEGLIGIBLE), wanted, reporter, vocabulary)
+  const worthwhile = features.flatMap((feature, column) => {
     if (seen.has(feature.id)) return []
-    const answers = answersOf(sets, column)
+    const answers = answersOf(groups, column)
     const sameLook = features.filter(({ id, look }) => look === feature.look && seen.has(id)).length
     const bits = mutualInformation(answers) * SAME_LOOK_FRACTION ** sameLook
     if (bits < WORTH_DOING_BITS) return []
     const cost = HAZARD_COST[feature.hazard] * (1 + feature.minutes / 15)
-    return [{ feature, bits, worth: bits / cost, text: reason(feature, answers, vocabulary) }]
-  })
-  return found
-    .sort((a, b) => b.worth - a.worth)
-    .map(({ feature, bits, text }) => ({ feature: feature.id, part, bits, hazard: feature.hazard, text }))
+    return [{ feature, bits, worth: bits / cost, answers }]
+  }).sort((a, b) => b.worth - a.worth)
+  const possible = worthwhile.filter(({ feature }) => lacking(feature, wanted.atHand).length === 0)
+  const next = possible.map(({ feature, bits, answers }): NextTest => ({
+    feature: feature.id, part: wanted.part, bits, hazard: feature.hazard, text: reason(feature, answers),
+  }))
+  const out = worthwhile.find(({ feature }) => lacking(feature, wanted.atHand).length > 0)?.feature
+  return { next, stop: stopWords(groups, next.length, out, wanted) }
 }
 
-interface SetAnswers {
-  fibres: readonly FibreId[]
-  probability: number
-  /** Probability of each state given this set of fibres. */
-  states: Float64Array
+function lacking({ needs }: Feature, atHand: readonly Tool[]): Tool[] {
+  return needs.filter((tool) => !atHand.includes(tool))
 }
 
-/** Hypotheses of the same fibres in whatever shares. */
-interface FibreSet {
-  fibres: readonly FibreId[]
+const TOOL_WORDS: Record<Tool, string> = { flame: 'a flame', loupe: 'a strong loupe', acetone: 'acetone', bleach: 'chlorine bleach' }
+
+function stopWords(groups: readonly Group[], offered: number, out: Feature | undefined, { atHand }: Wanted): string | null {
+  const [first, second] = groups
+  if (first && first.probability >= ANSWERED) return `You can stop here: ${first.label} is as good as settled.`
+  if (offered > 0) return null
+  const between = first && second ? `to tell ${first.label} from ${second.label}` : 'more'
+  if (!out) return `Stop here: nothing that can be done at home would help ${between}. A laboratory could.`
+  const tool = lacking(out, atHand)[0]!
+  return `Stop here, unless you can get ${TOOL_WORDS[tool]}: nothing else would help ${between}.`
+}
+
+interface Group extends AskGroup {
   probability: number
   members: { probability: number; tables: ReportTables }[]
 }
 
-function setsOf(scored: readonly Scored[]): FibreSet[] {
-  const sets = new Map<string, FibreSet>()
-  for (const { hypothesis, probability } of scored) {
-    const set = sets.get(hypothesis.fibreSet) ?? { fibres: hypothesis.components.map(({ fibre }) => fibre), probability: 0, members: [] }
-    set.probability += probability
-    set.members.push({ probability, tables: reportTables(hypothesis) })
-    sets.set(hypothesis.fibreSet, set)
-  }
-  return [...sets.values()].sort((a, b) => b.probability - a.probability)
+interface GroupAnswers {
+  label: string
+  probability: number
+  /** Probability of each state given this group. */
+  states: Float64Array
 }
 
-/** What each set would answer to the feature of that column. */
-function answersOf(sets: readonly FibreSet[], column: number): SetAnswers[] {
-  return sets.map(({ fibres, probability, members }) => {
+function groupsOf(scored: readonly Scored[], { asks, claim }: Wanted, reporter: Reporter, vocabulary: Vocabulary): Group[] {
+  const groupOf = groupedBy(asks, claim, vocabulary)
+  const groups = new Map<string, Group>()
+  for (const { hypothesis, probability } of scored) {
+    const { key, label } = groupOf(hypothesis)
+    const group = groups.get(key) ?? { key, label, probability: 0, members: [] }
+    group.probability += probability
+    group.members.push({ probability, tables: reporter.tables(hypothesis) })
+    groups.set(key, group)
+  }
+  return [...groups.values()].sort((a, b) => b.probability - a.probability)
+}
+
+/** What each group would answer to the feature of that column. */
+function answersOf(groups: readonly Group[], column: number): GroupAnswers[] {
+  return groups.map(({ label, probability, members }) => {
     const states = new Float64Array(members[0]!.tables.probabilities[column]!.length)
     for (const member of members) {
       const row = member.tables.probabilities[column]!
       const share = member.probability / probability
       for (let state = 0; state < states.length; state++) states[state] = states[state]! + share * row[state]!
     }
-    return { fibres, probability, states }
+    return { label, probability, states }
   })
 }
 
-/** I(fibres; answer) in bits. */
-function mutualInformation(answers: readonly SetAnswers[]): number {
+/** I(what was asked; answer) in bits. */
+function mutualInformation(answers: readonly GroupAnswers[]): number {
   const total = answers.reduce((sum, { probability }) => sum + probability, 0)
   const overall = new Float64Array(answers[0]?.states.length ?? 0)
   for (const { probability, states } of answers) {
@@ -90,13 +127,12 @@ function mutualInformation(answers: readonly SetAnswers[]): number {
 }
 
 /** In words: which of the likely cloths would answer what. */
-function reason(feature: Feature, answers: readonly SetAnswers[], vocabulary: Vocabulary): string {
+function reason(feature: Feature, answers: readonly GroupAnswers[]): string {
   const first = answers[0]!
   const rival = answers.slice(1, 8).find(({ states }) => likeliest(states) !== likeliest(first.states))
-  const label = ({ states }: SetAnswers) => `“${feature.states[likeliest(states)]!.label.toLowerCase()}”`
-  const name = capitalised(fibreListWords(first.fibres, vocabulary))
-  if (!rival) return `${name} would most often give ${label(first)}; anything else speaks against it.`
-  return `${name} would most often give ${label(first)}, ${fibreListWords(rival.fibres, vocabulary)} ${label(rival)}.`
+  const label = ({ states }: GroupAnswers) => `“${feature.states[likeliest(states)]!.label.toLowerCase()}”`
+  if (!rival) return `${capitalised(first.label)} would most often give ${label(first)}; anything else speaks against it.`
+  return `${capitalised(first.label)} would most often give ${label(first)}, ${rival.label} ${label(rival)}.`
 }
 
 function likeliest(states: Float64Array): number {

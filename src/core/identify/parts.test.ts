@@ -1,4 +1,5 @@
 import { seen } from '../../../tests/support/seen'
+import { commonGrounds } from './grounds'
 import { hypotheses } from './hypotheses'
 import { clothPosterior } from './parts'
 import { SAME_THROUGHOUT } from './priors'
@@ -7,25 +8,25 @@ const wool = { smell: 'hair-feather', residue: 'crushable-bead', 'after-removal'
 const cotton = { smell: 'paper', residue: 'soft-ash', 'after-removal': 'burns-on' }
 
 function probabilityOf(observations: Parameters<typeof clothPosterior>[0], id: string): number {
-  return clothPosterior(observations, hypotheses).scored.find(({ hypothesis }) => hypothesis.id === id)?.probability ?? 0
+  return clothPosterior(observations, commonGrounds).scored.find(({ hypothesis }) => hypothesis.id === id)?.probability ?? 0
 }
 
 it('with no parts, holds exactly the hypotheses given', () => {
-  const { scored } = clothPosterior(seen(wool), hypotheses)
+  const { scored } = clothPosterior(seen(wool), commonGrounds)
   expect(scored).toHaveLength(hypotheses.length)
   expect(scored.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 12)
 })
 
 it('with nothing told apart, gives "the same throughout" its prior', () => {
   // An answer that every cloth finds about equally likely leaves the division between same and different as it was.
-  const { scored } = clothPosterior(seen({ float: 'sinks' }, 'warp'), hypotheses)
+  const { scored } = clothPosterior(seen({ float: 'sinks' }, 'warp'), commonGrounds)
   const pure = scored.filter(({ hypothesis }) => hypothesis.components.length === 1).reduce((sum, { probability }) => sum + probability, 0)
   const purePrior = hypotheses.filter(({ components }) => components.length === 1).reduce((sum, { prior }) => sum + prior, 0)
   expect(pure / purePrior).toBeCloseTo(SAME_THROUGHOUT, 1)
 })
 
 it('names each mixture once, whichever way it came about', () => {
-  const { scored } = clothPosterior([...seen(wool, 'warp'), ...seen(cotton, 'weft')], hypotheses)
+  const { scored } = clothPosterior([...seen(wool, 'warp'), ...seen(cotton, 'weft')], commonGrounds)
   expect(new Set(scored.map(({ hypothesis }) => hypothesis.id)).size).toBe(scored.length)
   expect(scored.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 9)
 })
@@ -46,7 +47,7 @@ it('lets a single tested part leave the other open', () => {
 
 it('hears the whole cloth beside its parts', () => {
   const parts = [...seen(wool, 'warp'), ...seen(cotton, 'weft')]
-  const even = (observations: typeof parts) => clothPosterior(observations, hypotheses).scored
+  const even = (observations: typeof parts) => clothPosterior(observations, commonGrounds).scored
     .filter(({ hypothesis }) => hypothesis.families.includes('protein') && hypothesis.families.includes('plant'))
     .reduce((sum, { probability }) => sum + probability, 0)
   expect(even([...parts, ...seen({ smell: ['hair-feather', 'paper'] })])).toBeGreaterThan(even(parts) - 1e-9)
@@ -55,7 +56,7 @@ it('hears the whole cloth beside its parts', () => {
 it('knows three parts: ground and pile apart', () => {
   const { scored } = clothPosterior(
     [...seen(cotton, 'warp'), ...seen(cotton, 'weft'), ...seen({ smell: 'hair-feather', residue: 'crushable-bead' }, 'pile')],
-    hypotheses,
+    commonGrounds,
   )
   const best = [...scored].sort((a, b) => b.probability - a.probability)[0]!
   expect(best.hypothesis.families).toContain('protein')

@@ -1,5 +1,6 @@
 import { gather, logLikelihood, weigh, type WeightedReports } from './evidence'
-import { reportTables, type ReportTables } from './hypotheses'
+import { type Grounds } from './grounds'
+import { type ReportTables } from './reporter'
 import { type Hypothesis, type Observation, type Scored } from './types'
 
 /** What one part's observations say: of each hypothesis, the natural log-likelihood. */
@@ -12,9 +13,9 @@ export interface PartEvidence {
 }
 
 /** The evidence of one part for each hypothesis. */
-export function evidenceOfPart(observations: readonly Observation[], hypotheses: readonly Hypothesis[]): PartEvidence {
+export function evidenceOfPart(observations: readonly Observation[], { hypotheses, reporter }: Grounds): PartEvidence {
   const gathered = gather(observations)
-  const tables = hypotheses.map(reportTables)
+  const tables = hypotheses.map(reporter.tables)
   const raw = gathered.map((entry) => floats(tables, (table) => logLikelihood(entry, table)))
   const reports = weigh(gathered, raw.map((column) => informationGained(column, hypotheses)))
   const byFeature = raw.map((column, index) => column.map((value) => value * reports[index]!.weight))
@@ -22,16 +23,21 @@ export function evidenceOfPart(observations: readonly Observation[], hypotheses:
 }
 
 /** Of one answer alone, its likelihood under each hypothesis. */
-export function likelihoodsOf(observation: Observation, hypotheses: readonly Hypothesis[]): Float64Array {
+export function likelihoodsOf(observation: Observation, { hypotheses, reporter }: Grounds): Float64Array {
   const [entry] = gather([observation])
-  return floats(hypotheses, (hypothesis) => Math.exp(logLikelihood(entry!, reportTables(hypothesis))))
+  return floats(hypotheses, (hypothesis) => Math.exp(logLikelihood(entry!, reporter.tables(hypothesis))))
 }
 
 /** Log-likelihood of the same weighted reports under one more mixture, given its tables. */
 export function logLikelihoodUnder(reports: readonly WeightedReports[], tables: ReportTables): number {
   let sum = 0
-  for (const entry of reports) sum += entry.weight * logLikelihood(entry, tables)
+  for (const entry of reports) sum += weightedLogLikelihood(entry, tables)
   return sum
+}
+
+/** Natural log-likelihood of one feature's reports, with the weight that they keep beside the others of their look. */
+export function weightedLogLikelihood(entry: WeightedReports, tables: ReportTables): number {
+  return entry.weight * logLikelihood(entry, tables)
 }
 
 /** Bayes' rule at its end: unnormalised log weights (prior × likelihood) to probabilities that sum to 1. */

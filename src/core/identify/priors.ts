@@ -82,6 +82,45 @@ export const blendPrior: readonly (readonly [FibreId, FibreId, number, BlendKind
   ['cotton', 'metallic', 0.1, 'first-main'],
 ]
 
+/**
+ * Three fibres that are sold together, with the weight at which each shows (summing to 1): parts in a hundred on the scale
+ * of `purePrior`. From memory of labels; common practice. A trace is of `traceWeight`.
+ */
+export const threePrior: readonly (readonly [shares: readonly (readonly [FibreId, number])[], weight: number])[] = [
+  [[['cotton', 0.6], ['polyester', 0.3], ['elastane', 0.1]], 1.6],
+  [[['polyester', 0.5], ['viscose', 0.4], ['elastane', 0.1]], 1.4],
+  [[['viscose', 0.6], ['polyester', 0.3], ['elastane', 0.1]], 0.5],
+  [[['viscose', 0.6], ['nylon', 0.3], ['elastane', 0.1]], 0.7],
+  [[['cotton', 0.6], ['nylon', 0.3], ['elastane', 0.1]], 0.4],
+  [[['cotton', 0.5], ['modal', 0.4], ['elastane', 0.1]], 0.4],
+  [[['cotton', 0.5], ['viscose', 0.4], ['elastane', 0.1]], 0.3],
+  [[['linen', 0.5], ['viscose', 0.4], ['elastane', 0.1]], 0.2],
+  [[['linen', 0.5], ['cotton', 0.4], ['elastane', 0.1]], 0.15],
+  [[['wool', 0.5], ['polyester', 0.4], ['elastane', 0.1]], 0.6],
+  [[['wool', 0.6], ['nylon', 0.3], ['elastane', 0.1]], 0.15],
+  [[['silk', 0.5], ['cotton', 0.4], ['elastane', 0.1]], 0.08],
+  [[['polyester', 0.5], ['wool', 0.4], ['elastane', 0.1]], 0.3],
+  [[['acetate', 0.5], ['nylon', 0.4], ['elastane', 0.1]], 0.1],
+  [[['polyester', 0.5], ['acetate', 0.4], ['elastane', 0.1]], 0.08],
+  [[['cotton', 0.4], ['polyester', 0.35], ['viscose', 0.25]], 0.8],
+  [[['linen', 0.45], ['viscose', 0.35], ['cotton', 0.2]], 0.3],
+  [[['linen', 0.4], ['cotton', 0.3], ['polyester', 0.3]], 0.15],
+  [[['linen', 0.4], ['viscose', 0.3], ['polyester', 0.3]], 0.2],
+  [[['wool', 0.45], ['viscose', 0.3], ['nylon', 0.25]], 0.4],
+  [[['wool', 0.45], ['polyester', 0.35], ['viscose', 0.2]], 0.4],
+  [[['wool', 0.4], ['acrylic', 0.35], ['nylon', 0.25]], 0.5],
+  [[['acrylic', 0.5], ['wool', 0.3], ['polyester', 0.2]], 0.4],
+  [[['wool', 0.4], ['acrylic', 0.3], ['hair', 0.3]], 0.3],
+  [[['wool', 0.5], ['hair', 0.25], ['nylon', 0.25]], 0.4],
+  [[['wool', 0.4], ['silk', 0.3], ['hair', 0.3]], 0.12],
+  [[['wool', 0.4], ['cotton', 0.3], ['nylon', 0.3]], 0.15],
+  [[['acrylic', 0.4], ['nylon', 0.3], ['hair', 0.3]], 0.3],
+  [[['cotton', 0.5], ['acrylic', 0.3], ['polyester', 0.2]], 0.2],
+  [[['silk', 0.4], ['viscose', 0.35], ['nylon', 0.25]], 0.08],
+  [[['viscose', 0.5], ['polyester', 0.38], ['metallic', 0.12]], 0.1],
+  [[['cotton', 0.5], ['polyester', 0.38], ['metallic', 0.12]], 0.1],
+]
+
 /** How a pair's prior is divided where either may be the main fibre: first main, even, second main. */
 export const SHARE_SPLIT = { firstMain: 0.42, even: 0.23, secondMain: 0.35 } as const
 

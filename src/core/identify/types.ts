@@ -59,11 +59,40 @@ export interface ClaimItem {
   percent: number
 }
 
+/** What a true claim would have shown of one thing that was looked at, beside what was seen. */
+export interface ClaimSign {
+  feature: string
+  part: Part
+  /** What true cloth most often gives. */
+  expected: string
+  seen: readonly string[]
+  /** How much likelier the claim makes what was seen than anything else does, log2; below 0 it speaks against the claim. */
+  bits: number
+}
+
 export interface ClaimAnswer {
   verdict: ClaimVerdict
   bayesFactor: number
   text: string
+  /** The weightiest first. */
+  signs: readonly ClaimSign[]
 }
+
+/** What the person wants to know. */
+export const ASKS = ['fibre', 'family', 'plastic', 'label'] as const
+export type Asks = (typeof ASKS)[number]
+
+/** The question that was asked, answered directly. */
+export interface AskedAnswer {
+  asks: Asks
+  /** Probability of the likeliest answer. */
+  probability: number
+  text: string
+}
+
+/** What is at hand beside tweezers, water and daylight. */
+export const TOOLS = ['flame', 'loupe', 'acetone', 'bleach'] as const
+export type Tool = (typeof TOOLS)[number]
 
 export interface NextTest {
   feature: string

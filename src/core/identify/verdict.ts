@@ -1,6 +1,8 @@
+import { fibreById } from '../fibres/catalogue'
 import { FAMILIES, type FamilyId, type FibreId } from '../fibres/types'
 import { formatPercent } from '../units/format'
-import { type Scored, type Verdict } from './types'
+import { traceWeight } from './priors'
+import { type Hypothesis, type Scored, type Verdict } from './types'
 import { capitalised, doubtWords, familyChoiceWords, fibreListWords, type Vocabulary } from './words'
 
 /** A verdict is the finest level whose probability reaches this. */
@@ -36,23 +38,33 @@ interface FibreSet {
   probability: number
   /** Probability mass divided by prior mass: what the evidence alone makes of it. */
   support: number
+  /** Probability that a trace of something else is in it, beside the fibres named. */
+  trace: number
 }
 
-/** Hypotheses put together by which fibres are in them, likeliest first; the fibres with the larger share first. */
+/** The fibres that a verdict names: a trace beside two others is left unsaid, since nobody could swear to it. */
+function namedFibres({ components }: Hypothesis): FibreId[] {
+  const all = components.map(({ fibre }) => fibre)
+  const loud = all.filter((fibre) => traceWeight[fibre] === undefined)
+  return loud.length > 1 ? loud : all
+}
+
+/** Hypotheses put together by which fibres they name, likeliest first; the fibres with the larger share first. */
 function fibreSets(scored: readonly Scored[]): FibreSet[] {
   const sets = new Map<string, FibreSet & { prior: number; top: number }>()
   for (const { hypothesis, probability } of scored) {
-    const key = hypothesis.fibreSet
-    const set = sets.get(key)
-    const fibres = hypothesis.components.map(({ fibre }) => fibre)
+    const fibres = namedFibres(hypothesis)
+    const key = [...fibres].sort().join('+')
+    let set = sets.get(key)
     if (!set) {
-      const pool = hypothesis.families.map(poolOf).sort().join('+')
-      sets.set(key, { key, fibres, pool: `${hypothesis.components.length}:${pool}`, probability, support: 0, prior: hypothesis.prior, top: probability })
-    } else {
-      if (probability > set.top) Object.assign(set, { top: probability, fibres })
-      set.probability += probability
-      set.prior += hypothesis.prior
+      const pool = fibres.map((fibre) => poolOf(fibreById(fibre).family)).sort().join('+')
+      set = { key, fibres, pool, probability: 0, support: 0, prior: 0, top: -1, trace: 0 }
+      sets.set(key, set)
     }
+    if (probability > set.top) Object.assign(set, { top: probability, fibres })
+    set.probability += probability
+    set.prior += hypothesis.prior
+    if (fibres.length < hypothesis.components.length) set.trace += probability
   }
   const list = [...sets.values()].map((set) => ({ ...set, support: set.prior > 0 ? set.probability / set.prior : 0 }))
   return list.sort((a, b) => b.probability - a.probability)
@@ -90,7 +102,8 @@ function familyVerdict(scored: readonly Scored[]): Carried | undefined {
   if (single.probability >= VERDICT_THRESHOLD) return { level: 'family', ids: single.item, sides: [], probability: single.probability }
 
   const pairs = FAMILIES.flatMap((a, i) => FAMILIES.slice(i + 1).map((b): [FamilyId, FamilyId] => [a, b]))
-  const pureBlend = highest(pairs, ([a, b]) => mass((found) => found.length === 2 && found.includes(a) && found.includes(b)))
+  // "A mixture of these" leaves room for a third, so that every cloth with both counts.
+  const pureBlend = highest(pairs, ([a, b]) => mass((found) => found.includes(a) && found.includes(b)))
   if (pureBlend.probability >= VERDICT_THRESHOLD) {
     return { level: 'blend', ids: pureBlend.item, sides: pureBlend.item.map((family) => [family]), probability: pureBlend.probability }
   }
@@ -105,9 +118,9 @@ function familyVerdict(scored: readonly Scored[]): Carried | undefined {
   return undefined
 }
 
-/** One or both of `pair`, together with `other`, and nothing else. */
+/** One or both of `pair`, together with `other`. */
 function isBlendOf(found: readonly FamilyId[], pair: readonly FamilyId[], other: FamilyId): boolean {
-  return found.length > 1 && found.includes(other) && found.every((family) => family === other || pair.includes(family))
+  return found.includes(other) && pair.some((family) => found.includes(family))
 }
 
 function highest<T extends object>(items: readonly T[], probabilityOf: (item: T) => number): { item: T; probability: number } {
@@ -133,10 +146,29 @@ function verdictText(carried: Carried, best: FibreSet, vocabulary: Vocabulary): 
       break
   }
   if (carried.sides.every(([first]) => best.fibres.includes(first as FibreId))) {
-    return `${how} a mixture of ${best.fibres.map((id) => fibreListWords([id], vocabulary)).join(' and ')}. A flame cannot say how much of each.`
+    const trace = best.trace / best.probability >= TRACE_WORTH_SAYING ? ' A little of something stretchy or shiny may be in it too.' : ''
+    return `${how} a mixture of ${listed(best.fibres.map((id) => fibreListWords([id], vocabulary)))}.${trace} A flame cannot say how much of each.`
   }
   const sides = carried.sides.map((side) => familyChoiceWords(side as FamilyId[])).join(', with ')
   return `${how} a mixture: ${sides}. ${lean} A flame cannot say how much of each.`
+}
+
+/** From this share of a blend's probability a trace beside it is mentioned. */
+const TRACE_WORTH_SAYING = 0.4
+
+/** `wool, silk and nylon`. */
+function listed(words: readonly string[]): string {
+  return words.length < 2 ? words.join() : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`
+}
+
+/** A verdict in a few words, as it stands in a sentence: `very probably a protein fibre`. */
+export function verdictBriefly({ level, sides, ids, leaning, probability }: Verdict, vocabulary: Vocabulary = 'uk'): string {
+  if (level === 'undecided') return `not settled, most like ${fibreListWords(leaning, vocabulary)}`
+  const how = doubtWords(probability)
+  if (level === 'fibre') return `${how} ${fibreListWords(leaning, vocabulary)}`
+  if (level !== 'blend') return `${how} ${familyChoiceWords(ids as FamilyId[])}`
+  const isFine = sides.every(([first]) => leaning.includes(first as FibreId))
+  return `${how} a mixture of ${isFine ? listed(leaning.map((id) => fibreListWords([id], vocabulary))) : listed(sides.map((side) => familyChoiceWords(side as FamilyId[])))}`
 }
 
 function undecidedText(hasEvidence: boolean, best: FibreSet, vocabulary: Vocabulary): string {

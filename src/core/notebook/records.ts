@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { BODIES, CONSTRUCTIONS, OPACITIES, type Body, type Opacity } from '../cloths/types'
 import { FIBRE_IDS } from '../fibres/types'
 import { findFeature } from '../identify/features'
+import { TILTS } from '../identify/history/history'
 import { PARTS } from '../identify/types'
 
 /** Ids over the vocabulary, and the refusals that a person reads. */
@@ -33,6 +34,26 @@ export const ObservationSchema = z
       if (states.indexOf(state) < index) context.addIssue({ code: 'custom', path: ['states', index], message: `"${state}" is named twice` })
     })
   })
+
+const year = z.number().int().min(1700, 'no year before 1700').max(2100, 'no year after 2100')
+
+/** Between which years a thing was made; either end may be unknown. */
+export const MadeSchema = z
+  .strictObject({ after: year.optional(), before: year.optional() })
+  .superRefine(({ after, before }, context) => {
+    if (after !== undefined && before !== undefined && after >= before) {
+      context.addIssue({ code: 'custom', path: ['after'], message: 'the garment must be made after the earlier and before the later year' })
+    }
+  })
+
+const tilt = (question: keyof typeof TILTS) =>
+  z.enum(TILTS[question].map(({ id }) => id), { error: (issue) => `"${String(issue.input)}" is no ${question} that is known` }).optional()
+
+/** What is known of where a cloth comes from. */
+export const HistorySchema = z.strictObject({ made: MadeSchema.optional(), kind: tilt('kind'), price: tilt('price'), country: tilt('country') })
+
+/** A known piece, burnt and answered. */
+export const ControlBurnSchema = z.strictObject({ fibre: FibreIdSchema, observations: z.array(ObservationSchema).max(400) })
 
 export const ClaimItemSchema = z.strictObject({
   fibre: FibreIdSchema,

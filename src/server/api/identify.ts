@@ -1,24 +1,21 @@
 import { z } from 'zod'
 import { FAMILIES, FIBRE_IDS } from '../../core/fibres/types'
 import { identify } from '../../core/identify/identify'
-import { PARTS } from '../../core/identify/types'
-import { ClaimSchema, ObservationSchema } from '../../core/notebook/records'
+import { ASKS, PARTS, TOOLS } from '../../core/identify/types'
+import { ClaimSchema, ControlBurnSchema, HistorySchema, MadeSchema, ObservationSchema } from '../../core/notebook/records'
 import { postJson } from './handle'
-
-const year = z.number().int().min(1700).max(2100)
 
 export const IdentifyRequest = z.strictObject({
   observations: z.array(ObservationSchema).max(400, 'that is more than anybody burns'),
   claim: ClaimSchema.optional(),
-  made: z
-    .strictObject({ after: year.optional(), before: year.optional() })
-    .superRefine(({ after, before }, context) => {
-      if (after !== undefined && before !== undefined && after >= before) {
-        context.addIssue({ code: 'custom', path: ['after'], message: 'the garment must be made after the earlier and before the later year' })
-      }
-    })
-    .optional(),
-  controls: z.literal('none', { error: 'only "none" so far: no controls are kept yet' }).default('none'),
+  made: MadeSchema.optional(),
+  /** What else is known of its past. */
+  history: HistorySchema.omit({ made: true }).optional(),
+  /** What the person wants to know: it decides which test is offered next. */
+  asks: z.enum(ASKS).optional(),
+  atHand: z.array(z.enum(TOOLS)).optional(),
+  /** Known pieces as this person answered them, or "none". */
+  controls: z.union([z.literal('none'), z.array(ControlBurnSchema).max(200)]).default('none'),
 })
 
 const fibre = z.enum(FIBRE_IDS)
@@ -43,15 +40,25 @@ const onePart = {
     probability,
     text: z.string(),
   }),
-  claim: z.object({ verdict: z.enum(['supported', 'doubtful', 'contradicted', 'untested']), bayesFactor: z.number(), text: z.string() }).optional(),
+  claim: z.object({
+    verdict: z.enum(['supported', 'doubtful', 'contradicted', 'untested']), bayesFactor: z.number(), text: z.string(),
+    signs: z.array(z.object({ feature: z.string(), part, expected: z.string(), seen: z.array(z.string()), bits: z.number() })),
+  }).optional(),
+  asked: z.object({ asks: z.enum(ASKS), probability, text: z.string() }),
+  stop: z.string().nullable(),
+  history: z.object({ families: z.array(z.object({ id: family, without: probability, with: probability })), text: z.string() }).optional(),
   next: z.array(z.object({ feature: z.string(), part, bits: z.number(), hazard: z.string(), text: z.string() })),
   conflicts: z.array(z.object({ features: z.tuple([z.string(), z.string()]), text: z.string() })),
   evidence: z.array(z.object({ feature: z.string(), part, states: z.array(z.string()), bits: z.record(family, z.number()) })),
 }
 
-export const IdentifyResponse = z.object({ ...onePart, byPart: z.partialRecord(part, z.object(onePart)).optional() })
+export const IdentifyResponse = z.object({
+  ...onePart,
+  byPart: z.partialRecord(part, z.object(onePart)).optional(),
+  parts: z.object({ differ: probability.nullable(), text: z.string() }).optional(),
+})
 
-export const postIdentify = postJson(IdentifyRequest, ({ observations, claim, made }): z.input<typeof IdentifyResponse> => {
-  const answer = identify({ observations, claim, made })
+export const postIdentify = postJson(IdentifyRequest, ({ made, history, controls, ...question }): z.input<typeof IdentifyResponse> => {
+  const answer = identify({ ...question, history: { ...history, made }, controls: controls === 'none' ? [] : controls })
   return IdentifyResponse.parse(answer)
 })

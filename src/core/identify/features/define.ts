@@ -1,10 +1,14 @@
 import { FIBRE_IDS, type FibreId } from '../../fibres/types'
-import { type Feature, type Row, type State, type Weights } from './types'
+import { type Tool } from '../types'
+import { type Feature, type Hazard, type Row, type State, type Weights } from './types'
 
 /** Share of answers that are slips of the eye, nose or finger; from memory of teaching practice, deliberately generous. */
 const USUAL_SLIP = 0.06
 
-type Definition = Omit<Feature, 'states' | 'weights' | 'slip' | 'salience' | 'multi'> & {
+const NEEDED_BY: Record<Hazard, readonly Tool[]> = { none: [], flame: ['flame'], solvent: ['acetone'], bleach: ['bleach'] }
+
+type Definition = Omit<Feature, 'states' | 'weights' | 'slip' | 'salience' | 'multi' | 'needs'> & {
+  needs?: readonly Tool[]
   multi?: boolean
   slip?: number
   salience?: Feature['salience']
@@ -16,7 +20,7 @@ type Definition = Omit<Feature, 'states' | 'weights' | 'slip' | 'salience' | 'mu
  * A feature from its data, refused where the data has a hole.
  * @throws RangeError when a fibre has no row or two, or a row names an unknown state.
  */
-export function defineFeature({ rows, states, slip = USUAL_SLIP, salience = {}, multi = false, ...rest }: Definition): Feature {
+export function defineFeature({ rows, states, slip = USUAL_SLIP, salience = {}, multi = false, needs, ...rest }: Definition): Feature {
   const known = new Set(states.map(([id]) => id))
   const weights = new Map<FibreId, Weights>()
   for (const [fibres, row] of rows) {
@@ -33,6 +37,7 @@ export function defineFeature({ rows, states, slip = USUAL_SLIP, salience = {}, 
   }
   return {
     ...rest, multi, slip, salience,
+    needs: needs ?? NEEDED_BY[rest.hazard],
     states: states.map(([id, label, help]): State => ({ id, label, help })),
     weights: Object.fromEntries(weights) as Record<FibreId, Weights>,
   }

@@ -1,7 +1,7 @@
 import { defineFeature } from './define'
 
 export const loupeFibre = defineFeature({
-  id: 'loupe-fibre', kind: 'other', look: 'microscope', hazard: 'none', minutes: 6,
+  id: 'loupe-fibre', kind: 'other', look: 'microscope', hazard: 'none', minutes: 6, needs: ['loupe'],
   title: 'One fibre, magnified',
   question: 'One fibre at 60 times or more. What does it look like?',
   hint: 'Wet it on a slip of glass. A clip-on lens for a phone may do.',

@@ -1,4 +1,5 @@
 import { type FamilyId, type FibreId } from '../../fibres/types'
+import { type Tool } from '../types'
 
 /** What one look tells: answers of one look share their mistakes, so they never count as independent. */
 export type Look =
@@ -32,6 +33,8 @@ export interface Feature {
    * A family that shows two by itself has its own figure. */
   several?: { alone: number; mixed: number; aloneIn?: Partial<Record<FamilyId, number>> }
   hazard: Hazard
+  /** What it cannot be done without. */
+  needs: readonly Tool[]
   /** Minutes of work at home, for weighing a test against what it tells; common practice. */
   minutes: number
   title: string

@@ -1,0 +1,52 @@
+import { families } from '../fibres/families'
+import { type FamilyId } from '../fibres/types'
+import { claimedFibres, meansClaim } from './claimed'
+import { type AskedAnswer, type Asks, type ClaimItem, type Hypothesis, type Scored } from './types'
+import { capitalised, doubtWords, familyChoiceWords, fibreListWords, type Vocabulary } from './words'
+
+/** One possible answer to what the person asked: which hypotheses give it, and its words. */
+export interface AskGroup {
+  key: string
+  /** `wool with nylon`, `cloth with a synthetic in it`: as it stands in a sentence. */
+  label: string
+}
+
+/** Parts the hypotheses by what the person wants to know: cloths that answer alike need not be told apart. */
+export function groupedBy(asks: Asks, claim: readonly ClaimItem[], vocabulary: Vocabulary): (hypothesis: Hypothesis) => AskGroup {
+  switch (asks) {
+    case 'fibre':
+      return ({ fibreSet, components }) => ({ key: fibreSet, label: fibreListWords(components.map(({ fibre }) => fibre), vocabulary) })
+    case 'family':
+      return ({ families: present }) => ({ key: present.join('+'), label: present.length === 1 ? familyChoiceWords(present) : `a mixture of ${present.map((id) => families[id].phrase).join(' and ')}` })
+    case 'plastic':
+      return (hypothesis) => (isPlastic(hypothesis) ? { key: 'yes', label: 'cloth with plastic in it' } : { key: 'no', label: 'cloth without plastic' })
+    case 'label': {
+      const fits = meansClaim(claim)
+      const said = fibreListWords(claimedFibres(claim), vocabulary)
+      return (hypothesis) => (fits(hypothesis) ? { key: 'true', label: `true ${said}` } : { key: 'false', label: 'anything else' })
+    }
+  }
+}
+
+function isPlastic({ families: present }: Hypothesis): boolean {
+  return present.some((id: FamilyId) => families[id].plastic)
+}
+
+/** The likeliest answer to the question that was asked. */
+export function answerAsked(scored: readonly Scored[], asks: Asks, claim: readonly ClaimItem[], vocabulary: Vocabulary): AskedAnswer {
+  const group = groupedBy(asks, claim, vocabulary)
+  const masses = new Map<string, { label: string; probability: number }>()
+  for (const { hypothesis, probability } of scored) {
+    const { key, label } = group(hypothesis)
+    masses.set(key, { label: masses.get(key)?.label ?? label, probability: (masses.get(key)?.probability ?? 0) + probability })
+  }
+  const [key, best] = [...masses].sort((a, b) => b[1].probability - a[1].probability)[0]!
+  return { asks, probability: best.probability, text: ANSWERS[asks](key, best.label, doubtWords(best.probability)) }
+}
+
+const ANSWERS: Record<Asks, (key: string, label: string, how: string) => string> = {
+  fibre: (_, label, how) => `${capitalised(how)} ${label}.`,
+  family: (_, label, how) => `${capitalised(how)} ${label}.`,
+  plastic: (key, _, how) => (key === 'yes' ? `${capitalised(how)}, there is plastic in it.` : `${capitalised(how)}, there is no plastic in it. A few per cent of stretch fibre can burn unseen.`),
+  label: (key, label, how) => (key === 'true' ? `${capitalised(how)} ${label}, as the label says.` : `${capitalised(how)} not what the label says.`),
+}

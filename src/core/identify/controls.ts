@@ -1,0 +1,67 @@
+import { fibreById } from '../fibres/catalogue'
+import { type FamilyId, type FibreId } from '../fibres/types'
+import { judgeClaim } from './claim'
+import { commonGrounds } from './grounds'
+import { type ControlBurn } from './nose'
+import { clothPosterior } from './parts'
+import { capitalised, fibreName, type Vocabulary } from './words'
+
+const doubtful = new Map<string, boolean>()
+const MOST_KEPT = 500
+
+/** Whether a control, judged by the common tables, does not look like the fibre that it is kept as. */
+export function looksImpure({ fibre, observations }: ControlBurn): boolean {
+  if (observations.length === 0) return false
+  const key = JSON.stringify([fibre, observations])
+  const before = doubtful.get(key)
+  if (before !== undefined) return before
+  const { verdict } = judgeClaim([{ fibre, percent: 100 }], clothPosterior(observations, commonGrounds), commonGrounds)
+  const found = verdict === 'doubtful' || verdict === 'contradicted'
+  if (doubtful.size >= MOST_KEPT) doubtful.clear()
+  doubtful.set(key, found)
+  return found
+}
+
+/** The controls that may teach: one that looks impure would teach a mistake. */
+export function trustedControls(burns: readonly ControlBurn[]): ControlBurn[] {
+  return burns.filter((burn) => !looksImpure(burn))
+}
+
+/** A known piece that should lie beside today's unknown before anything is lit. */
+export interface NeededControl {
+  fibre: FibreId
+  inBox: boolean
+  text: string
+}
+
+/** A fibre less likely than this needs no control beside it. */
+const WORTH_LAYING_OUT = 0.06
+const MOST_NEEDED = 5
+
+/**
+ * Which known pieces today's unknown needs beside it: the likeliest fibres, one of each kind that burns alike (where the box
+ * holds one of that kind, that one), the likeliest first.
+ * @param fibres how likely each is to be in the cloth
+ */
+export function controlsNeeded(fibres: readonly { id: FibreId; present: number }[], box: readonly FibreId[], vocabulary: Vocabulary = 'uk'): NeededControl[] {
+  const kinds = new Map<string, { fibre: FibreId; present: number }[]>()
+  for (const { id, present } of [...fibres].sort((a, b) => b.present - a.present)) {
+    const kind = BURNS_LIKE[fibreById(id).family] ?? id
+    kinds.set(kind, [...(kinds.get(kind) ?? []), { fibre: id, present }])
+  }
+  return [...kinds.values()]
+    .map((members) => ({ members, present: members.reduce((sum, { present }) => sum + present, 0) }))
+    .filter(({ present }) => present >= WORTH_LAYING_OUT)
+    .sort((a, b) => b.present - a.present)
+    .slice(0, MOST_NEEDED)
+    .map(({ members }) => {
+      const own = members.find(({ fibre }) => box.includes(fibre))
+      const { fibre } = own ?? members[0]!
+      const name = fibreName(fibre, vocabulary)
+      const text = own ? `${capitalised(name)}: in your box.` : `${capitalised(name)}: not in your box. Cut a bit of something that you are sure of.`
+      return { fibre, inBox: own !== undefined, text }
+    })
+}
+
+/** Families whose members burn so much alike that one control stands for all; a synthetic needs its own. */
+const BURNS_LIKE: Partial<Record<FamilyId, string>> = { plant: 'cellulose', regenerated: 'cellulose', protein: 'protein', acetate: 'acetate', mineral: 'mineral' }

@@ -1,0 +1,13 @@
+import { hypotheses } from './hypotheses'
+import { commonReporter, type Reporter } from './reporter'
+import { type Hypothesis } from './types'
+
+/** What a judgement rests on before anything is seen: what the cloth could be, and how this person reports. */
+export interface Grounds {
+  /** With priors that sum to 1; 0 where the years rule something out. */
+  hypotheses: readonly Hypothesis[]
+  reporter: Reporter
+}
+
+/** A cloth of which nothing is known, and a careful beginner. */
+export const commonGrounds: Grounds = { hypotheses, reporter: commonReporter }

@@ -1,0 +1,65 @@
+import { fibreById } from '../../fibres/catalogue'
+import { type FibreId } from '../../fibres/types'
+import { hypotheses } from '../hypotheses'
+import { type Hypothesis, type Made } from '../types'
+import { kinds } from './kinds'
+import { countries, prices } from './more'
+import { type History, type Tilt } from './types'
+
+/** What may be said of the past of a cloth, a list a question. Together they never move a fibre's odds beyond `MOST_TILT`. */
+export const TILTS: Record<'kind' | 'price' | 'country', readonly Tilt[]> = { kind: kinds, price: prices, country: countries }
+
+/** The past is a hint, and what is seen on the bench must be able to overrule it; ours. */
+export const MOST_TILT = 8
+
+/** Even a small share of a fibre counts as this much of it: a swimsuit is known by its few per cent of elastane. */
+const LEAST_SAY = 0.5
+
+/** Years assumed before a "made before" date when nobody says after which; from memory. */
+const USUAL_SPAN_YEARS = 30
+
+/** Whether anything is known at all. */
+export function hasHistory({ made, ...tilts }: History): boolean {
+  return made?.before !== undefined || Object.values(tilts).some((id) => id !== undefined)
+}
+
+/**
+ * The hypotheses with priors for a cloth of that past; they sum to 1 again. What was not sold before a fibre's first year
+ * is ruled out, and a year within the span counts by the part of it that lies after. Kind, price and country tilt, within
+ * bounds. With nothing known, the common list itself.
+ * @throws RangeError where a kind, price or country is not in `TILTS`
+ */
+export function hypothesesFor(history: History): readonly Hypothesis[] {
+  if (!hasHistory(history)) return hypotheses
+  const factor = fibreFactors(history)
+  const sold = (fibre: FibreId) => soldFraction(fibre, history.made)
+  const weighted = hypotheses.map((hypothesis) => {
+    const tilt = hypothesis.components.reduce((product, { fibre, weight }) => product * factor(fibre) ** Math.max(weight, LEAST_SAY), 1)
+    const bounded = Math.min(MOST_TILT, Math.max(1 / MOST_TILT, tilt))
+    return { ...hypothesis, prior: hypothesis.prior * bounded * Math.min(...hypothesis.components.map(({ fibre }) => sold(fibre))) }
+  })
+  const total = weighted.reduce((sum, { prior }) => sum + prior, 0)
+  return weighted.map((hypothesis) => ({ ...hypothesis, prior: hypothesis.prior / total }))
+}
+
+function fibreFactors(history: History): (fibre: FibreId) => number {
+  const chosen = (Object.keys(TILTS) as (keyof typeof TILTS)[]).flatMap((question) => {
+    const id = history[question]
+    if (id === undefined) return []
+    const found = TILTS[question].find((one) => one.id === id)
+    if (!found) throw new RangeError(`history: no ${question} is called "${id}"`)
+    return [found]
+  })
+  return (fibre) => chosen.reduce((product, { factors }) => product * (factors[fibre] ?? 1), 1)
+}
+
+/** Share of a span of years in which a fibre was sold; 1 where nothing is known of the years. */
+function soldFraction(fibre: FibreId, made: Made | undefined): number {
+  const since = fibreById(fibre).soldSince
+  if (since === null || made?.before === undefined) return 1
+  const { before } = made
+  const after = made.after ?? before - USUAL_SPAN_YEARS
+  if (since <= after) return 1
+  if (since >= before) return 0
+  return (before - since) / (before - after)
+}

@@ -1,0 +1,17 @@
+import { type FibreId } from '../../fibres/types'
+import { type Made } from '../types'
+
+/** Something known of a cloth's past, and by how much it makes each fibre likelier (above 1) or less likely (below). */
+export interface Tilt {
+  id: string
+  label: string
+  factors: Partial<Record<FibreId, number>>
+}
+
+/** What is known of where a cloth comes from; anything may be unknown. */
+export interface History {
+  made?: Made
+  kind?: string
+  price?: string
+  country?: string
+}

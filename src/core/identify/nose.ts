@@ -1,0 +1,82 @@
+import { type FibreId } from '../fibres/types'
+import { features, type Feature, type Weights } from './features'
+import { commonReporter, reporterWith, type Reporter } from './reporter'
+import { type Observation } from './types'
+
+/** A known piece, burnt and answered: what this person says of a cloth that is nothing but that fibre. */
+export interface ControlBurn {
+  fibre: FibreId
+  observations: readonly Observation[]
+}
+
+/**
+ * What the common table is worth, in reports: the Dirichlet prior's total count. A person's own reports count beside it.
+ * Ours; chosen so that six or so consistent controls shift a row and one does not.
+ */
+export const COMMON_WORTH = 12
+
+/** A person's own reports of one row never count for more than the common table does. */
+export const MOST_OWN = COMMON_WORTH
+
+/** Own reports by feature and fibre: how often each state was said. Fibres that share a row share their reports. */
+export type OwnReports = ReadonlyMap<string, ReadonlyMap<Weights, Weights>>
+
+/** Counts what was said of the controls. Several states in one report share its one count. */
+export function ownReports(burns: readonly ControlBurn[]): OwnReports {
+  const counts = new Map<string, Map<Weights, Record<string, number>>>()
+  for (const { fibre, observations } of burns) {
+    for (const { feature: id, states } of observations) {
+      const feature = features.find((one) => one.id === id)
+      if (!feature) throw new RangeError(`controls: nothing observable is called "${id}"`)
+      const rows = counts.get(id) ?? new Map<Weights, Record<string, number>>()
+      counts.set(id, rows)
+      const row = rows.get(feature.weights[fibre]) ?? {}
+      rows.set(feature.weights[fibre], row)
+      for (const state of states) row[state] = (row[state] ?? 0) + 1 / states.length
+    }
+  }
+  return counts
+}
+
+/**
+ * One feature as this person reports it: the common row, worth `COMMON_WORTH` reports, plus their own (the mean of the
+ * Dirichlet posterior). A count of n enters as n²/(n + 1), so that a single slip is worth half a report.
+ */
+export function personalFeature(feature: Feature, own: OwnReports): Feature {
+  const rows = own.get(feature.id)
+  if (!rows) return feature
+  const bent = new Map([...rows].map(([common, counts]) => [common, bentRow(common, counts)]))
+  return { ...feature, weights: Object.fromEntries(Object.entries(feature.weights).map(([fibre, row]) => [fibre, bent.get(row) ?? row])) as Feature['weights'] }
+}
+
+function bentRow(common: Weights, counts: Weights): Weights {
+  const total = sum(common)
+  const trusted = Object.entries(counts).map(([state, count]) => [state, count ** 2 / (count + 1)] as const)
+  const said = trusted.reduce((all, [, count]) => all + count, 0)
+  const scale = said > MOST_OWN ? MOST_OWN / said : 1
+  const row: Record<string, number> = {}
+  for (const [state, weight] of Object.entries(common)) row[state] = (weight / total) * COMMON_WORTH
+  for (const [state, count] of trusted) row[state] = (row[state] ?? 0) + count * scale
+  return row
+}
+
+function sum(weights: Weights): number {
+  return Object.values(weights).reduce((all, weight) => all + weight, 0)
+}
+
+const MOST_KEPT = 8
+const kept = new Map<string, Reporter>()
+
+/** The reporter that these controls have taught; the common one where there are none. Kept, since its tables take a moment. */
+export function reporterTaughtBy(burns: readonly ControlBurn[]): Reporter {
+  const spoken = burns.filter(({ observations }) => observations.length > 0)
+  if (spoken.length === 0) return commonReporter
+  const key = JSON.stringify(spoken)
+  const before = kept.get(key)
+  if (before) return before
+  const own = ownReports(spoken)
+  const made = reporterWith(features.map((feature) => personalFeature(feature, own)))
+  if (kept.size >= MOST_KEPT) kept.delete(kept.keys().next().value!)
+  kept.set(key, made)
+  return made
+}
