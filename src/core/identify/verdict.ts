@@ -17,15 +17,14 @@ export const EVIDENCE_ALONE = 0.75
 /** The verdict of the contract: fibre, blend, family, blend of families, group, undecided; the finest that is carried. */
 export function verdictOf(scored: readonly Scored[], hasEvidence: boolean, vocabulary: Vocabulary = 'uk'): Verdict {
   const sets = fibreSets(scored)
-  const best = sets[0]!
-  const leaning = { leaning: best.fibres, leaningProbability: best.probability }
+  const leaning = { leaning: sets[0]!.fibres, leaningProbability: sets[0]!.probability }
+  const best = withHiddenTrace(sets)
   if (hasEvidence) {
-    const fine = fineVerdict(sets)
-    const carried = fine ?? familyVerdict(scored)
+    const carried = fineVerdict(best, sets) ?? familyVerdict(scored)
     if (carried) return { ...carried, ...leaning, text: verdictText(carried, best, vocabulary) }
   }
-  const nothing = { level: 'undecided' as const, ids: [], sides: [], probability: best.probability }
-  return { ...nothing, ...leaning, text: undecidedText(hasEvidence, best, vocabulary) }
+  const nothing = { level: 'undecided' as const, ids: [], sides: [], probability: leaning.leaningProbability }
+  return { ...nothing, ...leaning, text: undecidedText(hasEvidence, sets[0]!, vocabulary) }
 }
 
 type Carried = Pick<Verdict, 'level' | 'ids' | 'sides' | 'probability'>
@@ -41,6 +40,12 @@ interface FibreSet {
   /** Probability that a trace of something else is in it, beside the fibres named. */
   trace: number
 }
+
+/**
+ * A fibre may be named with a trace beside it left open, where the trace is this share of the belief at the most: a few per
+ * cent of it burn unseen, and nobody should be told "some synthetic" of plain nylon for its sake.
+ */
+const TRACE_MAY_HIDE = 0.25
 
 /** The fibres that a verdict names: a trace beside two others is left unsaid, since nobody could swear to it. */
 function namedFibres({ components }: Hypothesis): FibreId[] {
@@ -70,13 +75,22 @@ function fibreSets(scored: readonly Scored[]): FibreSet[] {
   return list.sort((a, b) => b.probability - a.probability)
 }
 
+/** The likeliest set, a lone fibre together with what may be it and a trace. */
+function withHiddenTrace(sets: readonly FibreSet[]): FibreSet {
+  const best = sets[0]!
+  if (best.fibres.length > 1) return best
+  const hidden = sets.filter(({ fibres }) => fibres.length === 2 && fibres.includes(best.fibres[0]!) && fibres.some((fibre) => fibre !== best.fibres[0] && traceWeight[fibre] !== undefined))
+  const trace = hidden.reduce((sum, { probability }) => sum + probability, 0)
+  const together = best.probability + trace
+  return trace / together > TRACE_MAY_HIDE ? best : { ...best, probability: together, trace }
+}
+
 /** Plant and regenerated cellulose burn alike, so that their fibres are each other's lookalikes. */
 function poolOf(family: FamilyId): string {
   return family === 'plant' || family === 'regenerated' ? 'cellulose' : family
 }
 
-function fineVerdict(sets: readonly FibreSet[]): Carried | undefined {
-  const best = sets[0]!
+function fineVerdict(best: FibreSet, sets: readonly FibreSet[]): Carried | undefined {
   if (best.probability < VERDICT_THRESHOLD) return undefined
   const lookalikes = sets.filter(({ pool }) => pool === best.pool)
   const alone = best.support / lookalikes.reduce((sum, { support }) => sum + support, 0)
@@ -137,11 +151,13 @@ function verdictText(carried: Carried, best: FibreSet, vocabulary: Vocabulary): 
   const lean = `The likeliest is ${fibreListWords(best.fibres, vocabulary)}, but what you saw does not settle it.`
   switch (carried.level) {
     case 'fibre':
-      return `${how} ${fibreListWords(best.fibres, vocabulary)} and nothing else.`
+      return best.trace / best.probability >= TRACE_LEFT_OPEN
+        ? `${how} ${fibreListWords(best.fibres, vocabulary)}. A trace of something stretchy or shiny in it cannot be ruled out.`
+        : `${how} ${fibreListWords(best.fibres, vocabulary)} and nothing else.`
     case 'family':
       return `${how} ${familyChoiceWords(carried.ids as FamilyId[])} and nothing else. ${lean}`
     case 'group':
-      return `${how} ${familyChoiceWords(carried.ids as FamilyId[])}: what you saw cannot part the two. ${lean}`
+      return `${how} ${familyChoiceWords(carried.ids as FamilyId[])}, or both: what you saw cannot part them. ${lean}`
     default:
       break
   }
@@ -152,6 +168,9 @@ function verdictText(carried: Carried, best: FibreSet, vocabulary: Vocabulary): 
   const sides = carried.sides.map((side) => familyChoiceWords(side as FamilyId[])).join(', with ')
   return `${how} a mixture: ${sides}. ${lean} A flame cannot say how much of each.`
 }
+
+/** From this share of a lone fibre's probability a trace that may be in it is mentioned. */
+const TRACE_LEFT_OPEN = 0.05
 
 /** From this share of a blend's probability a trace beside it is mentioned. */
 const TRACE_WORTH_SAYING = 0.4

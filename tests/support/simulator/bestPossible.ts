@@ -8,30 +8,49 @@ import { drawCase, type Case } from './specimens'
  * The best that anybody could do who knew the simulator itself: the posterior over cloths by averaging the exact likelihood
  * of the reports over very many draws of cloth, person and circumstance (importance sampling from the prior).
  */
-export function bestPossible(draws: number, seed: number): (observations: readonly Observation[], test: (cloth: Cloth) => boolean) => number {
+export function bestPossible(draws: number, seed: number): (observations: readonly Observation[]) => Best {
   const chance = dice(seed)
   const cases = Array.from({ length: draws }, () => drawCase(chance))
-  return (observations, test) => {
-    let all = 0
-    let passing = 0
-    for (const one of cases) {
-      const mass = likelihood(one, observations)
-      all += mass
-      if (test(one.cloth)) passing += mass
+  return (observations) => {
+    const columns = observations.map(({ feature: id, states }) => {
+      const { states: known, multi } = featureById(id)
+      return { id, multi, states: states.map((state) => known.findIndex((one) => one.id === state)) }
+    })
+    const masses = cases.map((one) => likelihood(one, columns))
+    const all = masses.reduce((sum, mass) => sum + mass, 0)
+    return {
+      where: (test) => cases.reduce((sum, { cloth }, index) => sum + (test(cloth) ? masses[index]! : 0), 0) / all,
+      likeliest(key) {
+        const byKey = new Map<string, number>()
+        cases.forEach(({ cloth }, index) => byKey.set(key(cloth), (byKey.get(key(cloth)) ?? 0) + masses[index]!))
+        return [...byKey].sort((a, b) => b[1] - a[1])[0]![0]
+      },
     }
-    return passing / all
   }
 }
 
-function likelihood({ reports, person }: Case, observations: readonly Observation[]): number {
+/** Belief of one who knows the simulator. */
+export interface Best {
+  /** Probability that the cloth is so. */
+  where(test: (cloth: Cloth) => boolean): number
+  /** The likeliest value of something that a cloth has. */
+  likeliest(key: (cloth: Cloth) => string): string
+}
+
+interface Column {
+  id: string
+  multi: boolean
+  states: readonly number[]
+}
+
+function likelihood({ reports, person }: Case, columns: readonly Column[]): number {
   let product = 1
-  for (const { feature: id, states } of observations) {
-    const { states: known, multi } = featureById(id)
-    const at = (state: string) => reports[id]![known.findIndex((one) => one.id === state)]!
+  for (const { id, multi, states } of columns) {
+    const row = reports[id]!
     const [first, second] = states
-    const one = at(first!)
+    const one = row[first!]!
     // Two draws that agree are one report.
-    if (second) product *= 2 * person.second * one * at(second)
+    if (second !== undefined) product *= 2 * person.second * one * row[second]!
     else product *= multi ? one * (1 - person.second) + person.second * one * one : one
   }
   return product

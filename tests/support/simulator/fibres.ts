@@ -70,3 +70,29 @@ export const substances: ReadonlyMap<FibreId, Substance> = new Map(
     id, { melts, drips, curls, catches, sustains, lively, glows, soot, hard, dark, holds, smell, absorbs, wetGain, longEnds, stretch, filament, creases, shine, warm } as Substance,
   ]),
 )
+
+/**
+ * What a fibre does in water, acetone and chlorine bleach and under a lens: how far acetone and bleach take it (0 … 1), which
+ * way it turns as it dries (−1 anticlockwise … 1 clockwise), density in g/cm³, and how a lens shows it, in parts, in the order of
+ * the vocabulary (ribbon, nodes, scales, rod, lines, strip). From memory, apart from the program's tables.
+ */
+export interface Makeup {
+  acetone: number
+  bleach: number
+  twist: number
+  density: number
+  view: readonly number[]
+}
+
+const RIBBON = [9, 0.3, 0, 0.6, 0.2, 0.2], NODES = [0.3, 8, 0, 0.5, 0.8, 0], SCALES = [0, 0.1, 9, 0.4, 0.2, 0], ROD = [0.1, 0.1, 0, 9, 0.5, 0.1], LINES = [0.1, 0.1, 0, 1.4, 8, 0.2], EITHER = [0.2, 0.1, 0, 4.5, 4.5, 0.2], STRIP = [0.2, 0, 0, 0.4, 0.1, 9]
+
+const makeupRows: readonly (readonly [FibreId, number, number, number, number, readonly number[]])[] = [
+  ['cotton', 0, 0.03, 0, 1.53, RIBBON], ['linen', 0, 0.04, 0.8, 1.5, NODES], ['hemp', 0, 0.04, -0.8, 1.48, NODES], ['ramie', 0, 0.04, 0.75, 1.52, NODES], ['jute', 0, 0.1, -0.75, 1.46, NODES],
+  ['viscose', 0, 0.04, 0, 1.52, LINES], ['modal', 0, 0.04, 0, 1.52, EITHER], ['lyocell', 0, 0.03, 0, 1.51, ROD], ['cupro', 0, 0.04, 0, 1.53, ROD],
+  ['acetate', 0.95, 0.03, 0, 1.31, LINES], ['triacetate', 0.5, 0.03, 0, 1.3, LINES],
+  ['wool', 0, 0.97, 0, 1.31, SCALES], ['hair', 0, 0.97, 0, 1.3, SCALES], ['silk', 0, 0.93, 0, 1.34, ROD],
+  ['polyester', 0, 0, 0, 1.38, ROD], ['nylon', 0, 0.05, 0, 1.14, ROD], ['acrylic', 0.02, 0, 0, 1.18, EITHER], ['modacrylic', 0.5, 0, 0, 1.33, EITHER],
+  ['polypropylene', 0, 0, 0, 0.91, ROD], ['elastane', 0.08, 0.1, 0, 1.2, ROD], ['glass', 0, 0, 0, 2.55, ROD], ['metallic', 0.1, 0, 0, 1.5, STRIP],
+]
+
+export const makeups: ReadonlyMap<FibreId, Makeup> = new Map(makeupRows.map(([id, acetone, bleach, twist, density, view]) => [id, { acetone, bleach, twist, density, view }]))

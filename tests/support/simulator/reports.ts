@@ -1,7 +1,7 @@
 import { fibreById } from '@/core/fibres/catalogue'
 import { type FibreId } from '@/core/fibres/types'
 import { type Cloth } from './cloths'
-import { substances, type Substance } from './fibres'
+import { makeups, substances, type Makeup, type Substance } from './fibres'
 import { type Circumstance, type Person } from './people'
 
 /** Probability of each report of a feature, in the order of the vocabulary's states. */
@@ -74,8 +74,20 @@ export function reportsOf(cloth: Cloth, { dye, finish, tightness, heat, lean }: 
     scrunch: [...bands(mean('creases') + tightness - finish * 0.3, [0.28, 0.6], blur * 1.5)].reverse(),
     lustre: bands(mean('shine') + tightness + bias.shine, [0.3, 0.62], blur * 1.6),
     touch: bands(mean('warm') - tightness, [0.3, 0.6], blur * 1.5),
+    // Single fibres and small pinches: a mixture answers now for one of its fibres, now for the other.
+    acetone: mixed(shares, ({ acetone }) => [...bands(acetone, [0.22, 0.72], 0.09)].reverse()),
+    bleach: mixed(shares, ({ bleach }) => [bleach, 1 - bleach]),
+    'drying-twist': mixed(shares, ({ twist }) => { const [left, neither, right] = bands(twist, [-0.4, 0.4], blur * 2.4); return [right!, left!, neither!] }),
+    'loupe-fibre': mixed(shares, ({ view }) => view),
+    // A pinch is caught by its own air now and then.
+    float: [below((1.02 - shares.reduce((sum, [fibre, part]) => sum + part * makeups.get(fibre)!.density, 0)) / 0.05) + 0.02, 1],
   }
   return Object.fromEntries(Object.entries(clean).map(([feature, row]) => [feature, scaled(row).map((part) => (1 - mistakes) * part + mistakes / row.length)]))
+}
+
+/** Chances of each answer where every fibre answers for itself, by its share. */
+function mixed(shares: Cloth, answer: (makeup: Makeup) => readonly number[]): number[] {
+  return shares.map(([fibre, part]) => scaled(answer(makeups.get(fibre)!)).map((chance) => chance * part)).reduce((sum, row) => sum.map((value, index) => value + row[index]!))
 }
 
 /** The specimen's own shares: a pinch of a mixed yarn is never exactly the cloth. */

@@ -6,6 +6,8 @@ export const bleach = defineFeature({
   question: 'A yarn in chlorine bleach for twenty minutes: is it still there?',
   hint: 'Adults, gloves, open window, a glass dish. Bleach alone: never with vinegar, ammonia, acetone or anything else, never in metal.',
   source: 'AATCC TM20: 5 % sodium hypochlorite dissolves wool and silk; weights from memory',
+  // What is gone is gone; bleach that has lost its strength is in the rows.
+  slip: 0.02,
   states: [
     ['dissolves', 'Dissolved', 'It fizzed and went.'],
     ['no-change', 'Still there', 'Paler, but whole.'],

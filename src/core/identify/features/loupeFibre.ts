@@ -6,6 +6,8 @@ export const loupeFibre = defineFeature({
   question: 'One fibre at 60 times or more. What does it look like?',
   hint: 'Wet it on a slip of glass. A clip-on lens for a phone may do.',
   source: 'longitudinal views as in AATCC TM20, from memory',
+  // Read from a picture beside it; which views get mixed up is in the rows.
+  slip: 0.04,
   states: [
     ['twisted-ribbon', 'Twisted ribbon', 'Flat, turning over and over.'],
     ['cross-nodes', 'Cross marks', 'Like a bamboo cane.'],
