@@ -1,3 +1,4 @@
+import { type Part } from '../core/identify/types'
 import { type TestAnswer } from '../core/notebook/answers'
 
 /** Burns as the wardrobe's volunteers reported them; invented, and not always tidy. */
@@ -12,10 +13,18 @@ export const demoBurns = {
   polyCotton: burn({ approach: 'unmoved', ignition: 'quick', flame: 'yellow-fast', melting: 'partly', 'after-removal': 'burns-on', smoke: 'dark', smell: ['paper', 'sweet-chemical'], residue: 'hard-specks-in-ash', 'residue-colour': 'black', crush: 'crumbles' }),
   woolNylon: burn({ approach: 'curls-away', ignition: 'slow', melting: 'partly', 'after-removal': 'dies-soon', smell: 'hair-feather', residue: ['crushable-bead', 'hard-specks-in-ash'], crush: 'crumbles' }),
   acetate: burn({ approach: 'melts-back', flame: 'melting-small', melting: 'melts-drips', 'after-removal': 'burns-on', smell: 'vinegar', residue: 'hard-lump', 'residue-colour': 'black', crush: 'resists', acetone: 'dissolves' }),
+  warpAndWeft: [
+    ...burn({ approach: 'unmoved', ignition: 'quick', flame: 'yellow-fast', melting: 'none', 'after-removal': 'burns-on', smell: 'paper', residue: 'soft-ash', crush: 'powders' }, 'warp', 1),
+    ...burn({ approach: 'curls-away', ignition: 'slow', melting: 'none', 'after-removal': 'dies-soon', smell: 'hair-feather', residue: 'crushable-bead', 'residue-colour': 'black', crush: 'crumbles' }, 'weft', 2),
+  ],
+  twoMinds: [
+    ...burn({ approach: 'curls-away', ignition: 'slow', 'after-removal': 'dies-soon', smell: 'hair-feather', residue: 'crushable-bead', crush: 'crumbles' }, 'whole', 1),
+    ...burn({ approach: 'melts-back', ignition: 'slow', melting: 'partly', 'after-removal': 'dies-soon', smell: 'hair-feather', residue: 'hard-bead', crush: 'resists' }, 'whole', 2),
+  ],
   hurried: burn({ ignition: 'quick', smell: 'none' }),
   odd: burn({ approach: 'melts-back', smell: 'hair-feather', residue: 'hard-bead', crush: 'resists' }),
 } as const
 
-function burn(seen: Record<string, string | readonly string[]>): TestAnswer[] {
-  return Object.entries(seen).map(([feature, states]) => ({ specimen: 1, part: 'whole', feature, states: typeof states === 'string' ? [states] : [...states] }))
+function burn(seen: Record<string, string | readonly string[]>, part: Part = 'whole', specimen = 1): TestAnswer[] {
+  return Object.entries(seen).map(([feature, states]) => ({ specimen, part, feature, states: typeof states === 'string' ? [states] : [...states] }))
 }

@@ -3,10 +3,12 @@ import { PieceSchema, ReadingSchema } from '../core/notebook/records'
 import { addAnswers, startBurnTest } from '../server/burnTests'
 import { openNotebook } from '../server/database'
 import { notebookFile } from '../server/home'
+import { addControl } from '../server/controls'
 import { addPattern } from '../server/patterns'
 import { addPiece, listPieces } from '../server/pieces'
 import { addReading } from '../server/readings'
 import { demoBurns } from './burns'
+import { demoControls } from './controls'
 import { demoPatterns } from './patterns'
 import { demoPieces } from './pieces'
 
@@ -20,16 +22,20 @@ async function fill(): Promise<void> {
   }
   const at = new Date().toISOString()
   await db.transaction().execute(async (within) => {
-    for (const { piece, burn, weighed = [] } of demoPieces) {
+    for (const { piece, burn, weighed = [], past = {} } of demoPieces) {
       const id = await addPiece(within, PieceSchema.parse(piece), at)
       for (const [grams, lengthMm, widthMm] of weighed) {
         await addReading(within, id, ReadingSchema.parse({ grams, resolutionGrams: 1, lengthMm, widthMm, cutErrorMm: 2 }), at)
       }
-      if (burn) await addAnswers(within, await startBurnTest(within, id, at), [...demoBurns[burn]], at)
+      if (burn) await addAnswers(within, await startBurnTest(within, { pieceId: id }, at, { claim: piece.claim ?? [], history: past }), [...demoBurns[burn]], at)
+    }
+    for (const { burns, ...control } of demoControls) {
+      const id = await addControl(within, control, at)
+      for (const answers of burns) await addAnswers(within, await startBurnTest(within, { controlId: id }, at), answers, at)
     }
     for (const pattern of demoPatterns) await addPattern(within, PatternSchema.parse(pattern), at)
   })
-  console.log(`Filled the demo notebook: ${demoPieces.length} pieces, ${demoPatterns.length} patterns.`)
+  console.log(`Filled the demo notebook: ${demoPieces.length} pieces, ${demoPatterns.length} patterns, ${demoControls.length} known pieces.`)
   await db.destroy()
 }
 

@@ -1,9 +1,11 @@
-import { type PieceInput } from '../core/notebook/records'
+import { type TestSetup, type PieceInput } from '../core/notebook/records'
 import { type demoBurns } from './burns'
 
 export interface DemoPiece {
   piece: PieceInput
   burn?: keyof typeof demoBurns
+  /** What is known of its past. */
+  past?: TestSetup['history']
   /** Weighings: grams, then length and width in mm; the scale steps by 1 g and each side is true to 2 mm. */
   weighed?: readonly (readonly [grams: number, lengthMm: number, widthMm: number])[]
 }
@@ -37,6 +39,8 @@ export const demoPieces: readonly DemoPiece[] = [
   mystery('Grey remnant from the boiler room', LOW, { warp: '#77787a', weft: '#6a6b6d' }, { widthMm: 900, lengthMm: 1200, notes: 'Old and stiff, from round a pipe. Do not burn it before somebody who knows has looked: it may be heat-resistant cloth.' }),
   mystery('Curtain with no name', LOFT, { warp: '#b7a27a', weft: '#a8926a', accent: '#6b4a2f', colouring: 'stripe' }, { widthMm: 1350, lengthMm: 4400 }, 'hurried', [[330, 1000, 1350]]),
   mystery('Pinkish bundle, very soft', BASKET, { warp: '#d9a69c', weft: '#d09a8f' }, { widthMm: 1120, lengthMm: 2300 }),
+  { ...known('Winter garden shawl cloth', 'twill', BASKET, { warp: '#5f4a3d', weft: '#a98f6a' }, { widthMm: 1400, lengthMm: 1600, body: 'soft', opacity: 'opaque', washed: 'unknown' }, 'warpAndWeft', [[202, 600, 1400]]), past: { kind: 'blanket', made: { before: 1950 } } },
+  mystery('Night manager’s jacket lining', BASKET, { warp: '#3c3a4a', weft: '#4a4759' }, { widthMm: 700, lengthMm: 900, claim: [{ fibre: 'wool', percent: 100 }], notes: 'Two specimens, two answers.' }, 'twoMinds'),
 ]
 
 type Rest = Partial<PieceInput>

@@ -1,44 +1,95 @@
 import { type Selectable } from 'kysely'
-import { type Observation, type Part } from '../core/identify/types'
-import { observationsFrom, type TestAnswer } from '../core/notebook/answers'
+import { type Part } from '../core/identify/types'
+import { type TestAnswer } from '../core/notebook/answers'
+import { TestSetupSchema, type SpecimenNote, type TestSetup } from '../core/notebook/records'
 import { type Notebook } from './database'
-import { type BurnTestTable } from './schema'
+import { type AnswerTable, type BurnTestTable } from './schema'
+import { notesOf } from './specimens'
 
 export interface BurnTest {
   id: number
   pieceId: number | null
+  /** The known piece that was burnt, where it was one. */
+  controlId: number | null
   createdAt: string
+  setup: TestSetup
   answers: TestAnswer[]
+  specimens: SpecimenNote[]
 }
 
-export async function startBurnTest(db: Notebook, pieceId: number | null, at: string): Promise<number> {
-  const { id } = await db.insertInto('burn_test').values({ piece_id: pieceId, created_at: at }).returning('id').executeTakeFirstOrThrow()
+/** What a test is of: a piece of the stash, a known piece of the controls box, or a cloth that is not kept yet. */
+export interface TestOf {
+  pieceId?: number
+  controlId?: number
+}
+
+export async function startBurnTest(db: Notebook, { pieceId = undefined, controlId = undefined }: TestOf, at: string, setup: Partial<TestSetup> = {}): Promise<number> {
+  const { id } = await db
+    .insertInto('burn_test')
+    .values({ piece_id: pieceId ?? null, control_id: controlId ?? null, created_at: at, setup: JSON.stringify(setup) })
+    .returning('id')
+    .executeTakeFirstOrThrow()
   return id
 }
 
+/** What was at hand at the latest test: what somebody has today is most often what they had before. */
+export async function latestAtHand(db: Notebook): Promise<TestSetup['atHand'] | undefined> {
+  const row = await db.selectFrom('burn_test').select('setup').orderBy('id', 'desc').limit(1).executeTakeFirst()
+  return row && TestSetupSchema.parse(JSON.parse(row.setup)).atHand
+}
+
 export async function findBurnTest(db: Notebook, id: number): Promise<BurnTest | undefined> {
-  const [test] = await withAnswers(db, await db.selectFrom('burn_test').selectAll().where('id', '=', id).execute())
+  const [test] = await inFull(db, await db.selectFrom('burn_test').selectAll().where('id', '=', id).execute())
   return test
 }
 
-/** Tests begun and not yet kept with a piece, newest first; those without an answer are left out. */
+/** Tests begun and not yet kept with a piece, newest first; those without an answer are left out, and so are the controls'. */
 export async function looseBurnTests(db: Notebook): Promise<BurnTest[]> {
-  const rows = await db.selectFrom('burn_test').selectAll().where('piece_id', 'is', null).orderBy('id', 'desc').execute()
-  return (await withAnswers(db, rows)).filter(({ answers }) => answers.length > 0)
+  const rows = await db.selectFrom('burn_test').selectAll().where('piece_id', 'is', null).where('control_id', 'is', null).orderBy('id', 'desc').execute()
+  return (await inFull(db, rows)).filter(({ answers }) => answers.length > 0)
 }
 
 /** The tests of one piece, oldest first. */
 export async function burnTestsOf(db: Notebook, pieceId: number): Promise<BurnTest[]> {
-  return withAnswers(db, await db.selectFrom('burn_test').selectAll().where('piece_id', '=', pieceId).orderBy('id').execute())
+  return inFull(db, await db.selectFrom('burn_test').selectAll().where('piece_id', '=', pieceId).orderBy('id').execute())
 }
 
-/** Tests with their answers, oldest answer first, in the order of the rows. */
-async function withAnswers(db: Notebook, rows: readonly Selectable<BurnTestTable>[]): Promise<BurnTest[]> {
+/** The tests of every piece, by piece, oldest first. */
+export async function testsByPiece(db: Notebook): Promise<Map<number, BurnTest[]>> {
+  return grouped(await inFull(db, await db.selectFrom('burn_test').selectAll().where('piece_id', 'is not', null).orderBy('id').execute()), ({ pieceId }) => pieceId!)
+}
+
+/** The tests of every control, by control, oldest first. */
+export async function testsByControl(db: Notebook): Promise<Map<number, BurnTest[]>> {
+  return grouped(await inFull(db, await db.selectFrom('burn_test').selectAll().where('control_id', 'is not', null).orderBy('id').execute()), ({ controlId }) => controlId!)
+}
+
+function grouped(tests: readonly BurnTest[], of: (test: BurnTest) => number): Map<number, BurnTest[]> {
+  const groups = new Map<number, BurnTest[]>()
+  for (const test of tests) groups.set(of(test), [...(groups.get(of(test)) ?? []), test])
+  return groups
+}
+
+/** Tests with their answers, oldest answer first, and the notes of their specimens, in the order of the rows. */
+async function inFull(db: Notebook, rows: readonly Selectable<BurnTestTable>[]): Promise<BurnTest[]> {
   if (rows.length === 0) return []
-  const answers = await db.selectFrom('answer').selectAll().where('test_id', 'in', rows.map(({ id }) => id)).orderBy('id').execute()
-  return rows.map(({ id, piece_id, created_at }) => ({
-    id, pieceId: piece_id, createdAt: created_at, answers: answers.filter(({ test_id }) => test_id === id).map(answerFrom),
+  const ids = rows.map(({ id }) => id)
+  const [answers, notes] = await Promise.all([
+    db.selectFrom('answer').selectAll().where('test_id', 'in', ids).orderBy('id').execute(),
+    notesOf(db, ids),
+  ])
+  return rows.map(({ id, piece_id, control_id, created_at, setup }) => ({
+    id, pieceId: piece_id, controlId: control_id, createdAt: created_at,
+    setup: TestSetupSchema.parse(JSON.parse(setup)),
+    answers: answers.filter(({ test_id }) => test_id === id).map(answerFrom),
+    specimens: notes.get(id) ?? [],
   }))
+}
+
+/** Keeps what a test is for. @returns whether there is such a test */
+export async function changeSetup(db: Notebook, testId: number, setup: TestSetup): Promise<boolean> {
+  const { numUpdatedRows } = await db.updateTable('burn_test').set({ setup: JSON.stringify(setup) }).where('id', '=', testId).executeTakeFirst()
+  return numUpdatedRows > 0n
 }
 
 /** Replaces every answer of a test in one go, so that an undo leaves nothing behind. @returns whether there is such a test */
@@ -52,12 +103,12 @@ export async function setAnswers(db: Notebook, testId: number, answers: readonly
   })
 }
 
-/** Adds answers to a test that exists. */
+/** Adds answers to a test that exists; one that does not say when it was given was given `at`. */
 export async function addAnswers(db: Notebook, testId: number, answers: readonly TestAnswer[], at: string): Promise<void> {
   if (answers.length === 0) return
   await db
     .insertInto('answer')
-    .values(answers.map(({ specimen, part, feature, states }) => ({ test_id: testId, specimen, part, feature, states: JSON.stringify(states), answered_at: at })))
+    .values(answers.map(({ specimen, part, feature, states, at: given = at }) => ({ test_id: testId, specimen, part, feature, states: JSON.stringify(states), answered_at: given })))
     .execute()
 }
 
@@ -69,22 +120,6 @@ export async function removeBurnTest(db: Notebook, id: number): Promise<void> {
   await db.deleteFrom('burn_test').where('id', '=', id).execute()
 }
 
-/** What was seen of each piece, over all of its tests. */
-export async function allObservations(db: Notebook): Promise<Map<number, Observation[]>> {
-  const rows = await db
-    .selectFrom('answer')
-    .innerJoin('burn_test', 'burn_test.id', 'answer.test_id')
-    .select(['burn_test.piece_id', 'answer.specimen', 'answer.part', 'answer.feature', 'answer.states'])
-    .where('burn_test.piece_id', 'is not', null)
-    .orderBy('answer.id')
-    .execute()
-  const byPiece = new Map<number, Observation[]>()
-  for (const row of rows) {
-    byPiece.set(row.piece_id!, [...(byPiece.get(row.piece_id!) ?? []), ...observationsFrom([answerFrom(row)])])
-  }
-  return byPiece
-}
-
-function answerFrom(row: { specimen: number; part: string; feature: string; states: string }): TestAnswer {
-  return { specimen: row.specimen, part: row.part as Part, feature: row.feature, states: JSON.parse(row.states) as string[] }
+function answerFrom({ specimen, part, feature, states, answered_at }: Selectable<AnswerTable>): TestAnswer {
+  return { specimen, part: part as Part, feature, states: JSON.parse(states) as string[], at: answered_at }
 }

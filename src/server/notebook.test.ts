@@ -1,7 +1,7 @@
 import { type TestAnswer } from '../core/notebook/answers'
 import { PatternSchema } from '../core/notebook/need'
 import { PieceSchema, ReadingSchema } from '../core/notebook/records'
-import { allObservations, burnTestsOf, findBurnTest, keepTestWithPiece, looseBurnTests, removeBurnTest, setAnswers, startBurnTest } from './burnTests'
+import { burnTestsOf, findBurnTest, keepTestWithPiece, looseBurnTests, removeBurnTest, setAnswers, startBurnTest, testsByPiece } from './burnTests'
 import { openNotebook, type Notebook } from './database'
 import { migrations } from './migrations'
 import { addPattern, findPattern, listPatterns, removePattern } from './patterns'
@@ -45,10 +45,10 @@ it('keeps readings with their piece, and drops them with it', async () => {
 })
 
 it('keeps a burn test as it goes, blanks and undo included', async () => {
-  const id = await startBurnTest(db, null, AT)
+  const id = await startBurnTest(db, {}, AT)
   expect(await looseBurnTests(db)).toEqual([])
   expect(await setAnswers(db, id, answers, AT)).toBe(true)
-  expect((await findBurnTest(db, id))?.answers).toEqual(answers)
+  expect((await findBurnTest(db, id))?.answers).toEqual(answers.map((answer) => ({ ...answer, at: AT })))
   await setAnswers(db, id, answers.slice(0, 1), AT)
   expect((await looseBurnTests(db))[0]?.answers).toHaveLength(1)
   expect(await setAnswers(db, 999, answers, AT)).toBe(false)
@@ -57,21 +57,22 @@ it('keeps a burn test as it goes, blanks and undo included', async () => {
 })
 
 it('refuses the same answer twice, and leaves the test as it was', async () => {
-  const id = await startBurnTest(db, null, AT)
+  const id = await startBurnTest(db, {}, AT)
   await setAnswers(db, id, answers, AT)
   await expect(setAnswers(db, id, [answers[0]!, answers[0]!], AT)).rejects.toThrow()
-  expect((await findBurnTest(db, id))?.answers).toEqual(answers)
+  expect((await findBurnTest(db, id))?.answers).toEqual(answers.map((answer) => ({ ...answer, at: AT })))
 })
 
 it('derives the stash from what was noted, over all tests of a piece', async () => {
   const id = await addPiece(db, piece, AT)
   await addReading(db, id, reading, AT)
-  const test = await startBurnTest(db, null, AT)
+  const test = await startBurnTest(db, {}, AT)
   await setAnswers(db, test, answers, AT)
   await keepTestWithPiece(db, test, id)
   expect(await burnTestsOf(db, id)).toHaveLength(1)
-  expect((await allObservations(db)).get(id)).toEqual([{ feature: 'smell', states: ['paper'], part: 'whole' }])
+  expect((await testsByPiece(db)).get(id)).toEqual(await burnTestsOf(db, id))
   const [entry] = await readStash(db, 'uk')
+  expect(entry?.observations).toEqual([{ feature: 'smell', states: ['paper'], part: 'whole' }])
   expect(entry?.sheet.weight?.gsm).toBeCloseTo(122.3, 1)
   expect(entry?.sheet.belief?.evidence).toHaveLength(1)
   const detail = await readStashEntry(db, id, 'uk')

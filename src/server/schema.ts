@@ -5,6 +5,8 @@ export interface NotebookTables {
   piece: PieceTable
   burn_test: BurnTestTable
   answer: AnswerTable
+  specimen: SpecimenTable
+  control: ControlTable
   reading: ReadingTable
   pattern: PatternTable
 }
@@ -31,6 +33,29 @@ export interface PieceTable {
 export interface BurnTestTable {
   id: Generated<number>
   piece_id: number | null
+  /** The known piece that was burnt, where it was one. */
+  control_id: number | null
+  /** JSON of a `TestSetup`. */
+  setup: string
+  created_at: string
+}
+
+export interface SpecimenTable {
+  test_id: number
+  specimen: number
+  part: string
+  note: string
+  catch_seconds: number | null
+  burn_seconds: number | null
+  burn_mm: number | null
+  picture: string | null
+}
+
+export interface ControlTable {
+  id: Generated<number>
+  fibre: string
+  name: string
+  sure: string
   created_at: string
 }
 

@@ -1,10 +1,12 @@
 import { type Observation } from '../core/identify/types'
+import { type ControlBurn } from '../core/identify/nose'
 import { type Vocabulary } from '../core/identify/words'
-import { observationsFrom } from '../core/notebook/answers'
+import { evidenceOfTests } from '../core/notebook/answers'
 import { type Reading } from '../core/notebook/records'
 import { propertySheet, type PropertySheet } from '../core/notebook/sheet'
 import { identifyKept } from './beliefs'
-import { allObservations, burnTestsOf, type BurnTest } from './burnTests'
+import { burnTestsOf, testsByPiece, type BurnTest } from './burnTests'
+import { controlBurns } from './controls'
 import { type Notebook } from './database'
 import { findPiece, listPieces, type KeptPiece } from './pieces'
 import { allReadings, readingsOf, type KeptReading } from './readings'
@@ -19,8 +21,8 @@ export interface StashEntry {
 
 /** The whole stash, each with its property sheet. */
 export async function readStash(db: Notebook, vocabulary: Vocabulary): Promise<StashEntry[]> {
-  const [pieces, readings, observations] = await Promise.all([listPieces(db), allReadings(db), allObservations(db)])
-  return pieces.map((piece) => entryOf(piece, readings.get(piece.id) ?? [], observations.get(piece.id) ?? [], vocabulary))
+  const [pieces, readings, tests, controls] = await Promise.all([listPieces(db), allReadings(db), testsByPiece(db), controlBurns(db)])
+  return pieces.map((piece) => entryOf(piece, readings.get(piece.id) ?? [], tests.get(piece.id) ?? [], controls, vocabulary))
 }
 
 /** One entry with the records behind it, as its page shows them. */
@@ -32,11 +34,11 @@ export interface StashDetail extends StashEntry {
 export async function readStashEntry(db: Notebook, id: number, vocabulary: Vocabulary): Promise<StashDetail | undefined> {
   const piece = await findPiece(db, id)
   if (!piece) return undefined
-  const [readings, tests] = await Promise.all([readingsOf(db, id), burnTestsOf(db, id)])
-  const observations = observationsFrom(tests.flatMap(({ answers }) => answers))
-  return { ...entryOf(piece, readings, observations, vocabulary), readings, tests }
+  const [readings, tests, controls] = await Promise.all([readingsOf(db, id), burnTestsOf(db, id), controlBurns(db)])
+  return { ...entryOf(piece, readings, tests, controls, vocabulary), readings, tests }
 }
 
-function entryOf(piece: KeptPiece, readings: Reading[], observations: Observation[], vocabulary: Vocabulary): StashEntry {
-  return { piece, readings, observations, sheet: propertySheet({ piece, readings, observations }, vocabulary, identifyKept) }
+function entryOf(piece: KeptPiece, readings: Reading[], tests: BurnTest[], controls: ControlBurn[], vocabulary: Vocabulary): StashEntry {
+  const { observations, history } = evidenceOfTests(tests)
+  return { piece, readings, observations, sheet: propertySheet({ piece, readings, observations, history, controls }, vocabulary, identifyKept) }
 }

@@ -83,6 +83,11 @@ export const GlobalStyle = createGlobalStyle`
   :root[data-motion='still'] *, :root[data-motion='still'] *::before, :root[data-motion='still'] *::after {
     animation: none !important; transition: none !important; scroll-behavior: auto !important;
   }
+  @media print {
+    body { background: #fff; }
+    header, nav, footer, .screen-only { display: none !important; }
+    main { padding: 0 !important; }
+  }
   @media (prefers-reduced-motion: reduce) {
     *, *::before, *::after { animation: none !important; transition: none !important; scroll-behavior: auto !important; }
   }

@@ -1,11 +1,11 @@
 import { renderToStaticMarkup } from 'react-dom/server'
-import { burnFeatures, features } from '@/core/identify/features'
+import { burnFeatures, features, otherFeatures } from '@/core/identify/features'
 import { identify } from '@/core/identify/identify'
 import { FAMILIES } from '@/core/fibres/types'
 import { families } from '@/core/fibres/families'
 import { BODIES } from '@/core/cloths/types'
 import { Skeins } from './belief/Skeins'
-import { AnswerDrawing, BurnStrip, hasDrawing, STRIP_PLACES } from './burn'
+import { AnswerDrawing, BurnStrip, HowDrawing, STRIP_PLACES } from './burn'
 import { ClothSwatch } from './cloth/Cloth'
 import { HeldUp } from './cloth/HeldUp'
 import { tileUrl } from './cloth/tileUrl'
@@ -13,7 +13,7 @@ import { tileUrl } from './cloth/tileUrl'
 const tile = { weave: 'twill', warp: '#3f7d70', weft: '#efe9dc', accent: undefined, colouring: 'plain', sheen: 0.3 } as const
 
 describe('answers', () => {
-  const drawn = burnFeatures.flatMap(({ id, states }) => states.map((state) => [id, state.id] as const))
+  const drawn = features.flatMap(({ id, states }) => states.map((state) => [id, state.id] as const))
 
   it.each(drawn)('%s: %s has a drawing', (feature, state) => {
     const markup = renderToStaticMarkup(<AnswerDrawing feature={feature} state={state} />)
@@ -23,15 +23,16 @@ describe('answers', () => {
   })
 
   it('are drawn differently wherever they differ', () => {
-    for (const { id, states } of burnFeatures) {
+    for (const { id, states } of features) {
       const markups = states.map((state) => renderToStaticMarkup(<AnswerDrawing feature={id} state={state.id} />))
       expect([id, new Set(markups).size]).toEqual([id, states.length])
     }
   })
 
-  it('of the other tests are said, not drawn', () => {
-    expect(features.filter(({ kind }) => kind === 'other').every(({ id }) => !hasDrawing(id))).toBe(true)
-    expect(burnFeatures.every(({ id }) => hasDrawing(id))).toBe(true)
+  it('of every test at the table stand beside a drawing of how it is done', () => {
+    const drawings = otherFeatures.map(({ id }) => renderToStaticMarkup(<HowDrawing feature={id} />))
+    expect(drawings.every((markup) => /<(path|circle|rect|ellipse)/.test(markup))).toBe(true)
+    expect(new Set(drawings).size).toBe(otherFeatures.length)
   })
 })
 

@@ -1,7 +1,8 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
+import { answer, answerSeveral, enough, layOut, readCautions } from './atTheBench'
 
-test.beforeEach(({ page }) => page.addInitScript(() => sessionStorage.setItem('rough-swatch-safety-read', 'yes')))
+test.beforeEach(({ page }) => readCautions(page))
 
 async function serious(page: Page): Promise<string[]> {
   const { violations } = await new AxeBuilder({ page }).analyze()
@@ -12,19 +13,6 @@ async function serious(page: Page): Promise<string[]> {
 
 async function fits(page: Page): Promise<boolean> {
   return page.evaluate(() => document.documentElement.scrollWidth <= document.documentElement.clientWidth)
-}
-
-/** Begins a test and answers its first questions; ends at the question asked for. */
-async function toQuestion(page: Page, keys: readonly string[]) {
-  await page.goto('/bench')
-  await page.getByRole('button', { name: 'Burn a specimen' }).click()
-  const question = page.locator('#question')
-  await expect(question).toBeVisible()
-  for (const key of keys) {
-    const before = await question.textContent()
-    await page.keyboard.press(key)
-    await expect(question).not.toHaveText(before!)
-  }
 }
 
 /** One piece and one pattern to look at. */
@@ -51,19 +39,30 @@ for (const colorScheme of ['light', 'dark'] as const) {
     test.setTimeout(180_000)
     await page.emulateMedia({ colorScheme })
     const { piece, pattern } = await fill(page)
-    for (const path of ['/', '/bench', '/stash', '/stash/new', piece, `${piece}/edit`, `${piece}/patterns`, '/patterns', '/patterns/new', pattern, '/safety', '/settings']) {
+    for (const path of ['/', '/bench', '/bench/tests', '/bench/controls', '/bench/sheet', '/stash', '/stash/new', piece, `${piece}/edit`, `${piece}/patterns`, '/patterns', '/patterns/new', pattern, '/safety', '/settings']) {
       await page.goto(path)
       expect([path, await serious(page)]).toEqual([path, []])
     }
     await page.goto('/stash')
     await page.getByText('a list').click()
     expect(await serious(page)).toEqual([])
-    await toQuestion(page, [])
+    await layOut(page)
+    expect(['laid out', await serious(page)]).toEqual(['laid out', []])
+    await page.getByRole('button', { name: 'To the flame' }).click()
     expect(['question', await serious(page)]).toEqual(['question', []])
-    await page.keyboard.press('2')
-    await page.getByRole('button', { name: 'Enough: show the verdict' }).click()
-    await expect(page.getByRole('heading', { name: 'What would settle it' })).toBeVisible()
+    await answer(page, '2')
+    await enough(page)
     expect(['verdict', await serious(page)]).toEqual(['verdict', []])
+    for (const view of ['What each answer did', 'Where the belief came from']) {
+      await page.getByText(view, { exact: true }).click()
+      await expect(page.getByRole('img', { name: /figures stand in the table below/ }).locator('svg')).toBeVisible()
+      expect([view, await serious(page)]).toEqual([view, []])
+    }
+    const address = new URL(page.url()).pathname
+    for (const path of [`${address}/log`, `${address}/sheet`, `${address}/slip`]) {
+      await page.goto(path)
+      expect([path, await serious(page)]).toEqual([path, []])
+    }
   })
 }
 
@@ -83,17 +82,27 @@ for (const [name, viewport] of [['a phone', { width: 390, height: 844 }], ['200 
     test.setTimeout(120_000)
     await page.setViewportSize(viewport)
     const { piece, pattern } = await fill(page)
-    for (const path of ['/', '/bench', '/stash', '/stash/new', piece, `${piece}/patterns`, '/patterns', '/patterns/new', pattern, '/safety', '/settings']) {
+    for (const path of ['/', '/bench', '/bench/tests', '/bench/controls', '/bench/sheet', '/stash', '/stash/new', piece, `${piece}/patterns`, '/patterns', '/patterns/new', pattern, '/safety', '/settings']) {
       await page.goto(path)
       expect([path, await fits(page)]).toEqual([path, true])
     }
-    await toQuestion(page, ['n', 'n', 'n', 'n', 'n', 'n', 'n'])
+    await layOut(page)
+    expect(await fits(page)).toBe(true)
+    await page.getByRole('button', { name: 'To the flame' }).click()
+    await answer(page, 'n', 'n', 'n', 'n', 'n', 'n', 'n')
     expect(await fits(page)).toBe(true)
     const choices = page.getByRole('group', { name: 'What does it smell of?' }).getByRole('button')
     await expect(choices).toHaveCount(11)
     for (const box of await Promise.all((await choices.all()).map((choice) => choice.boundingBox()))) {
       expect(box!.height).toBeGreaterThanOrEqual(56)
       expect(box!.width).toBeGreaterThanOrEqual(56)
+    }
+    await answerSeveral(page, '4')
+    await enough(page)
+    const address = new URL(page.url()).pathname
+    for (const path of [address, `${address}/log`, `${address}/sheet`]) {
+      await page.goto(path)
+      expect([path, await fits(page)]).toEqual([path, true])
     }
   })
 }

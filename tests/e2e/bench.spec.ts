@@ -1,28 +1,7 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test } from '@playwright/test'
+import { answer, answerSeveral, begin, enough, readCautions } from './atTheBench'
 
-test.beforeEach(({ page }) => page.addInitScript(() => sessionStorage.setItem('rough-swatch-safety-read', 'yes')))
-
-async function begin(page: Page) {
-  await page.goto('/bench')
-  await page.getByRole('button', { name: 'Burn a specimen' }).click()
-  await expect(page.locator('#question')).toContainText('The flame comes near')
-}
-
-/** Presses a key and waits until the next question stands there. */
-async function answer(page: Page, key: string) {
-  const question = page.locator('#question')
-  const before = await question.textContent()
-  await page.keyboard.press(key)
-  await expect(question).not.toHaveText(before!)
-}
-
-async function answerSeveral(page: Page, ...keys: string[]) {
-  const question = page.locator('#question')
-  const before = await question.textContent()
-  for (const key of keys) await page.keyboard.press(key)
-  await page.keyboard.press('Enter')
-  await expect(question).not.toHaveText(before!)
-}
+test.beforeEach(({ page }) => readCautions(page))
 
 test('the belief changes with each answer, in words and in picture', async ({ page }) => {
   await begin(page)
@@ -54,26 +33,26 @@ test('the strip is redrawn where the question is, and says the same in words', a
 
 test('two answers that no one cloth gives are shown as such', async ({ page }) => {
   await begin(page)
-  for (let asked = 0; asked < 7; asked++) await answer(page, 'n')
+  await answer(page, 'n', 'n', 'n', 'n', 'n', 'n', 'n')
   await answerSeveral(page, '4')
   await answerSeveral(page, '5')
-  await page.getByRole('button', { name: 'Enough: show the verdict' }).click()
+  await enough(page)
   await expect(page.getByRole('heading', { name: 'Two things that do not go together' })).toBeVisible()
   await expect(page.getByText(/hair or feather.*hard round bead.*perhaps a mixture/)).toBeVisible()
 })
 
 test('a second specimen is asked from the start, and both count', async ({ page }) => {
   await begin(page)
-  for (let asked = 0; asked < 7; asked++) await answer(page, 'n')
+  await answer(page, 'n', 'n', 'n', 'n', 'n', 'n', 'n')
   await answerSeveral(page, '4')
-  await page.getByRole('button', { name: 'Enough: show the verdict' }).click()
+  await enough(page)
   const likeliest = page.getByRole('region', { name: 'What it could still be' })
   const first = await likeliest.textContent()
-  await page.getByRole('button', { name: 'Burn another specimen' }).click()
+  await page.getByRole('button', { name: 'the whole cloth' }).click()
   await expect(page.locator('#question')).toContainText('The flame comes near')
-  await expect(page.getByText('Specimen 2. Question 1 of 11.', { exact: false })).toBeVisible()
+  await expect(page.getByText('Specimen 2, the whole cloth. Question 1 of 11.', { exact: false })).toBeVisible()
   await answer(page, '2')
-  await page.getByRole('button', { name: 'Enough: show the verdict' }).click()
+  await enough(page)
   expect(await likeliest.textContent()).not.toBe(first)
   await page.getByRole('button', { name: 'Undo the last answer' }).click()
   await expect(page.locator('#question')).toContainText('The flame comes near')
@@ -91,7 +70,7 @@ test('a burn that was left goes on where it was, and can be thrown away', async 
   await page.getByRole('link', { name: /go on with test/ }).click()
   await expect(page).toHaveURL(address)
   await expect(page.locator('#question')).toContainText('How does it burn')
-  await page.getByRole('button', { name: 'Enough: show the verdict' }).click()
+  await enough(page)
   await page.getByRole('button', { name: 'Throw this test away' }).click()
   await expect(page).toHaveURL(/\/bench$/)
   expect((await page.goto(address))?.status()).toBe(404)
@@ -113,7 +92,7 @@ test('an answer that cannot be kept is said, kept on the page and tried again', 
 test('keys do not answer while somebody types', async ({ page }) => {
   await begin(page)
   await answer(page, '2')
-  await page.getByRole('button', { name: 'Enough: show the verdict' }).click()
+  await enough(page)
   await page.getByRole('button', { name: 'Say what the label claims' }).click()
   const share = page.getByLabel('Share')
   await share.fill('60')

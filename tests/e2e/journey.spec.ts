@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
+import { answer, answerSeveral, begin, layOut, readCautions } from './atTheBench'
 
 /** Answers of one burn, as keys: wool with a synthetic in it. */
 const BURN_KEYS = ['2', '3', '3', '2', '3', '2', '2'] as const
@@ -22,7 +23,9 @@ test('from the first page to a ranked pattern, by mouse', async ({ page }) => {
   // The gate stands before the first flame of a session.
   await expect(page.getByRole('heading', { name: 'Before you light anything' })).toBeVisible()
   await expect(page.getByText('Not matches: the sulphur spoils the smell', { exact: false })).toBeVisible()
-  await page.getByRole('button', { name: 'All in place: to the flame' }).first().click()
+  await page.getByRole('button', { name: 'All in place: to the bench' }).first().click()
+  await expect(page.getByRole('heading', { name: 'Lay these beside it' })).toBeVisible()
+  await page.getByRole('button', { name: 'To the flame' }).click()
 
   const question = page.locator('#question')
   await expect(question).toContainText('The flame comes near')
@@ -110,7 +113,9 @@ test('from the first page to a ranked pattern, by keyboard alone', async ({ page
   await page.keyboard.press('Enter')
   await tabTo(page, 'button', 'Burn a specimen')
   await page.keyboard.press('Enter')
-  await tabTo(page, 'button', 'All in place: to the flame')
+  await tabTo(page, 'button', 'All in place: to the bench')
+  await page.keyboard.press('Enter')
+  await tabTo(page, 'button', 'To the flame')
   await page.keyboard.press('Enter')
 
   const question = page.locator('#question')
@@ -120,24 +125,17 @@ test('from the first page to a ranked pattern, by keyboard alone', async ({ page
   await expect(question).toContainText('how fast does it catch')
   await page.keyboard.press('u')
   await expect(question).toContainText('The flame comes near')
-  for (const key of BURN_KEYS) {
-    const before = await question.textContent()
-    await page.keyboard.press(key)
-    await expect(question).not.toHaveText(before!)
-  }
-  await page.keyboard.press('4')
-  await page.keyboard.press('Enter')
+  await answer(page, ...BURN_KEYS)
+  await answerSeveral(page, '4')
   await expect(question).toContainText('What is left')
-  await page.keyboard.press('4')
-  await page.keyboard.press('7')
-  await page.keyboard.press('Enter')
+  await answerSeveral(page, '4', '7')
   await expect(question).toContainText('What colour')
   await page.keyboard.press('n')
   await expect(question).toContainText('Press it')
   await page.keyboard.press('2')
   await expect(page.getByRole('heading', { name: /Protein, with synthetic/ })).toBeVisible()
 
-  await tabTo(page, 'button', 'Burn another specimen')
+  await tabTo(page, 'button', 'the whole cloth')
   await page.keyboard.press('Enter')
   await expect(page.getByText('Specimen 2')).toBeVisible()
   await page.keyboard.press('2')
@@ -179,27 +177,20 @@ test('from the first page to a ranked pattern, by keyboard alone', async ({ page
 test('the cautions come once a session and can be read again', async ({ page }) => {
   await page.goto('/bench')
   await page.getByRole('button', { name: 'Burn a specimen' }).click()
-  await page.getByRole('button', { name: 'All in place: to the flame' }).first().click()
-  await expect(page.locator('#question')).toBeVisible()
-  await page.goto('/bench')
-  await page.getByRole('button', { name: 'Burn a specimen' }).click()
-  await expect(page.locator('#question')).toBeVisible()
+  await page.getByRole('button', { name: 'All in place: to the bench' }).first().click()
+  await expect(page.getByRole('heading', { name: 'Lay it out' })).toBeVisible()
+  await layOut(page)
   await page.getByRole('link', { name: 'Safety' }).click()
   await expect(page.getByText('it may hold asbestos', { exact: false })).toBeVisible()
   await expect(page.getByText('It is not a flammability test', { exact: false })).toBeVisible()
 })
 
 test('another test from the verdict moves the belief, and an empty burn claims nothing', async ({ page }) => {
-  await page.addInitScript(() => sessionStorage.setItem('rough-swatch-safety-read', 'yes'))
-  await page.goto('/bench')
-  await page.getByRole('button', { name: 'Burn a specimen' }).click()
+  await readCautions(page)
+  await begin(page)
   const question = page.locator('#question')
-  await expect(question).toBeVisible()
-  for (let asked = 0; asked < 11; asked++) {
-    const before = await question.textContent()
-    await page.keyboard.press('n')
-    if (asked < 10) await expect(question).not.toHaveText(before!)
-  }
+  await answer(page, ...Array.from({ length: 10 }, () => 'n'))
+  await page.keyboard.press('n')
   await expect(page.getByRole('heading', { name: 'Not settled yet' })).toBeVisible()
   await expect(page.getByText('Nothing has been seen yet')).toBeVisible()
   await page.getByRole('button', { name: /^Try it:/ }).first().click()

@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
+import { answer, answerSeveral, readCautions } from './atTheBench'
 
 /** Keeps a piece with the fields given by label; ends on its page. */
 async function keepPiece(page: Page, fields: Record<string, string>): Promise<string> {
@@ -106,7 +107,7 @@ test('a piece comes off the shelf only when that is meant', async ({ page }) => 
 })
 
 test('a label is believed until a burn speaks against it', async ({ page }) => {
-  await page.addInitScript(() => sessionStorage.setItem('rough-swatch-safety-read', 'yes'))
+  await readCautions(page)
   await page.goto('/stash/new')
   await page.getByLabel('Name').fill('Staff sash')
   await page.getByRole('button', { name: 'Say what the label claims' }).click()
@@ -115,19 +116,11 @@ test('a label is believed until a burn speaks against it', async ({ page }) => {
   await expect(page.getByText('silk, by its label')).toBeVisible()
 
   await page.getByRole('button', { name: 'Burn a specimen of it' }).click()
-  const question = page.locator('#question')
-  await expect(question).toBeVisible()
-  for (const key of ['3', '3', '4', '4', '3', '2', '4']) {
-    const before = await question.textContent()
-    await page.keyboard.press(key)
-    await expect(question).not.toHaveText(before!)
-  }
-  await page.keyboard.press('7')
-  await page.keyboard.press('Enter')
-  await expect(question).toContainText('What is left')
-  await page.keyboard.press('5')
-  await page.keyboard.press('Enter')
-  await page.keyboard.press('4')
+  await page.getByRole('button', { name: 'To the flame' }).click()
+  await answer(page, '3', '3', '4', '4', '3', '2', '4')
+  await answerSeveral(page, '7')
+  await answerSeveral(page, '5')
+  await answer(page, '4')
   await page.keyboard.press('3')
   await page.getByRole('link', { name: 'Back to Staff sash' }).click()
   await expect(page.getByText('not what its label says')).toBeVisible()

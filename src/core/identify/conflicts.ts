@@ -30,7 +30,9 @@ export function conflictsIn(observations: readonly Observation[], grounds: Groun
       }
     }
   }
-  return found.sort((x, y) => x.bits - y.bits).map(({ conflict }) => conflict)
+  // The same two answers on several specimens conflict once.
+  const once = new Map(found.sort((x, y) => x.bits - y.bits).map(({ conflict }) => [conflict.text, conflict]))
+  return [...once.values()]
 }
 
 interface Pair {

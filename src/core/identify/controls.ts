@@ -4,6 +4,7 @@ import { judgeClaim } from './claim'
 import { commonGrounds } from './grounds'
 import { type ControlBurn } from './nose'
 import { clothPosterior } from './parts'
+import { traceWeight } from './priors'
 import { capitalised, fibreName, type Vocabulary } from './words'
 
 const doubtful = new Map<string, boolean>()
@@ -46,6 +47,8 @@ const MOST_NEEDED = 5
 export function controlsNeeded(fibres: readonly { id: FibreId; present: number }[], box: readonly FibreId[], vocabulary: Vocabulary = 'uk'): NeededControl[] {
   const kinds = new Map<string, { fibre: FibreId; present: number }[]>()
   for (const { id, present } of [...fibres].sort((a, b) => b.present - a.present)) {
+    // What is only ever a trace cannot be had as a piece.
+    if (traceWeight[id] !== undefined) continue
     const kind = BURNS_LIKE[fibreById(id).family] ?? id
     kinds.set(kind, [...(kinds.get(kind) ?? []), { fibre: id, present }])
   }

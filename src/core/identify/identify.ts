@@ -61,8 +61,8 @@ export interface Answer {
  * @throws RangeError on a feature, state, kind, price or country that is not in the vocabulary
  */
 export function identify(question: Question, vocabulary: Vocabulary = 'uk'): Answer {
-  const { observations, history = {}, controls = [] } = question
-  const grounds: Grounds = { hypotheses: hypothesesFor(history), reporter: reporterTaughtBy(trustedControls(controls)) }
+  const { observations, history = {} } = question
+  const grounds = groundsOf(question)
   const { answer, differ } = answerFor(question, 'whole', grounds, vocabulary)
   if (hasHistory(history)) answer.history = historyEffect(answer.families, presences(clothPosterior(observations, { ...grounds, hypotheses }).scored).families)
   const apart = PARTS.filter((part) => part !== 'whole' && observations.some((observation) => observation.part === part))
@@ -70,6 +70,20 @@ export function identify(question: Question, vocabulary: Vocabulary = 'uk'): Ans
   const byPart: Partial<Record<Part, Answer>> = {}
   for (const part of apart) byPart[part] = answerFor({ ...question, claim: undefined, observations: observations.filter((observation) => observation.part === part) }, part, grounds, vocabulary).answer
   return { ...answer, byPart, parts: partsAnswer(differ, apart.map((part) => [part, byPart[part]!.verdict]), vocabulary) }
+}
+
+/** What a question rests on before anything is seen. */
+function groundsOf({ history = {}, controls = [] }: Question): Grounds {
+  return { hypotheses: hypothesesFor(history), reporter: reporterTaughtBy(trustedControls(controls)) }
+}
+
+/** The heart of an answer, at a fraction of its cost: what is believed, without what to do next and why. */
+export type Glance = Pick<Answer, 'families' | 'fibres' | 'verdict'>
+
+/** What is believed of the whole cloth. @throws RangeError as `identify` does */
+export function glance(question: Question, vocabulary: Vocabulary = 'uk'): Glance {
+  const scored = [...clothPosterior(question.observations, groundsOf(question)).scored].sort((a, b) => b.probability - a.probability)
+  return { ...presences(scored), verdict: verdictOf(scored, question.observations.length > 0, vocabulary) }
 }
 
 function answerFor({ observations, claim = [], asks = 'fibre', atHand = TOOLS }: Question, part: Part, grounds: Grounds, vocabulary: Vocabulary): { answer: Answer; differ: number | null } {

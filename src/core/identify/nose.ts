@@ -64,6 +64,37 @@ function sum(weights: Weights): number {
   return Object.values(weights).reduce((all, weight) => all + weight, 0)
 }
 
+/** One way in which this person's words differ from the common ones. */
+export interface OwnWay {
+  feature: string
+  fibres: readonly FibreId[]
+  /** What they say more often than most, and how often: by the common table, and as taught. */
+  says: string
+  common: number
+  own: number
+}
+
+/** A shift of less than this is not worth telling. */
+const WORTH_TELLING = 0.08
+
+/** Where the controls have moved the common tables most, the largest shift first. */
+export function ownWays(burns: readonly ControlBurn[]): OwnWay[] {
+  const own = ownReports(burns)
+  return features.flatMap((feature) => [...(own.get(feature.id) ?? [])].flatMap(([common, counts]): OwnWay[] => {
+    const before = shares(common)
+    const after = shares(bentRow(common, counts))
+    const [says, shift] = Object.entries(after).map(([state, share]) => [state, share - (before[state] ?? 0)] as const).sort((a, b) => b[1] - a[1])[0]!
+    if (shift < WORTH_TELLING) return []
+    const fibres = (Object.keys(feature.weights) as FibreId[]).filter((fibre) => feature.weights[fibre] === common)
+    return [{ feature: feature.id, fibres, says, common: before[says] ?? 0, own: after[says]! }]
+  })).sort((a, b) => b.own - b.common - (a.own - a.common))
+}
+
+function shares(row: Weights): Record<string, number> {
+  const total = sum(row)
+  return Object.fromEntries(Object.entries(row).map(([state, weight]) => [state, weight / total]))
+}
+
 const MOST_KEPT = 8
 const kept = new Map<string, Reporter>()
 

@@ -3,7 +3,7 @@ import { BODIES, CONSTRUCTIONS, OPACITIES, type Body, type Opacity } from '../cl
 import { FIBRE_IDS } from '../fibres/types'
 import { findFeature } from '../identify/features'
 import { TILTS } from '../identify/history/history'
-import { PARTS } from '../identify/types'
+import { ASKS, PARTS, TOOLS } from '../identify/types'
 
 /** Ids over the vocabulary, and the refusals that a person reads. */
 export const FibreIdSchema = z.enum(FIBRE_IDS, { error: (issue) => `"${String(issue.input)}" is no fibre of the vocabulary` })
@@ -116,5 +116,55 @@ export type PieceInput = z.input<typeof PieceSchema>
 export type Reading = z.infer<typeof ReadingSchema>
 export type Look = z.infer<typeof LookSchema>
 
-/** One answer of a burn test, on one of its specimens. */
-export const AnswerSchema = z.intersection(ObservationSchema, z.object({ specimen: z.number().int().min(1).max(20) }))
+const specimen = z.number().int().min(1).max(20, 'at most twenty specimens')
+
+/** One answer of a burn test, on one of its specimens, and when it was given (ISO 8601, UTC). No states where nothing was seen. */
+export const AnswerSchema = z.union([
+  z.intersection(ObservationSchema, z.object({ specimen, at: z.iso.datetime().optional() })),
+  z.strictObject({
+    specimen,
+    part: PartSchema,
+    feature: z.string().refine((id) => findFeature(id) !== undefined, 'nothing observable is called so'),
+    states: z.array(z.string()).max(0),
+    at: z.iso.datetime().optional(),
+  }),
+])
+
+/** What a test is for, and what is known before it: asked once, changed at any time. */
+export const TestSetupSchema = z.strictObject({
+  asks: z.enum(ASKS).default('fibre'),
+  /** A flame is what a burn bench is for; the rest is said. */
+  atHand: z.array(z.enum(TOOLS)).default(['flame']),
+  history: HistorySchema.default({}),
+  /** Whether the history counts; what is known stays written down either way. */
+  countHistory: z.boolean().default(true),
+  claim: ClaimSchema.default([]),
+})
+
+export type TestSetup = z.infer<typeof TestSetupSchema>
+
+const seconds = z.number().min(0, 'a time is not negative').max(3600, 'no specimen burns for an hour').nullable().default(null)
+
+/** What is noted of one specimen beside its answers. */
+export const SpecimenNoteSchema = z.strictObject({
+  specimen,
+  part: PartSchema.default('whole'),
+  note: optionalText(1000),
+  catchSeconds: seconds,
+  burnSeconds: seconds,
+  burnMm: z.number().gt(0, 'a length is more than zero').lte(500, 'that is longer than any specimen').nullable().default(null),
+  /** File name of its picture in the notebook's folder. */
+  picture: z.string().regex(/^[0-9a-f-]{36}\.(jpg|png|webp)$/, 'no picture is called so').nullable().default(null),
+})
+
+export type SpecimenNote = z.infer<typeof SpecimenNoteSchema>
+
+/** A known piece of the controls box. */
+export const ControlSchema = z.strictObject({
+  fibre: FibreIdSchema,
+  name: z.string().trim().min(1, 'give it a name that you will know it by').max(80, 'at most 80 characters'),
+  /** Why the person is sure. */
+  sure: optionalText(200),
+})
+
+export type Control = z.infer<typeof ControlSchema>

@@ -1,3 +1,5 @@
+import { type History } from '../identify/history/types'
+import { type ControlBurn } from '../identify/nose'
 import { type ClaimItem, type Observation } from '../identify/types'
 import { identify, type Answer } from '../identify/identify'
 import { type Vocabulary } from '../identify/words'
@@ -10,6 +12,10 @@ export interface PieceEvidence {
   piece: Piece
   readings: readonly Reading[]
   observations: readonly Observation[]
+  /** What is known of its past, where that counts. */
+  history?: History
+  /** How this person reports known pieces. */
+  controls?: readonly ControlBurn[]
 }
 
 /** What follows from it, derived afresh each time. */
@@ -28,9 +34,9 @@ const LEANING_COUNTS = 0.5
  * The property sheet of a piece.
  * @param judge answers what it is made of; a caller may hand in one that remembers
  */
-export function propertySheet({ piece, readings, observations }: PieceEvidence, vocabulary: Vocabulary = 'uk', judge = identify): PropertySheet {
+export function propertySheet({ piece, readings, observations, history, controls }: PieceEvidence, vocabulary: Vocabulary = 'uk', judge = identify): PropertySheet {
   const claim: ClaimItem[] = piece.claim
-  const belief = observations.length > 0 ? judge({ observations, claim }, vocabulary) : null
+  const belief = observations.length > 0 ? judge({ observations, claim, history, controls }, vocabulary) : null
   return { weight: readings.length > 0 ? weigh(readings) : null, belief, fibres: fibresOf(belief, claim) }
 }
 

@@ -29,9 +29,14 @@ export function BenchStart({ loose }: { loose: LooseTest[] }) {
         <Lead>A pinch of yarns, {burnFeatures.length} short questions in the order of the flame, and an honest answer: what it is, how sure, and what would settle it.</Lead>
       </div>
       <Actions>
-        <StrongButton isDisabled={starting} onPress={() => start(() => beginTest(null))}>{starting ? 'Laying out…' : 'Burn a specimen'}</StrongButton>
+        <StrongButton isDisabled={starting} onPress={() => start(() => beginTest())}>{starting ? 'Laying out…' : 'Burn a specimen'}</StrongButton>
         <Link href="/safety">What must be in place first</Link>
       </Actions>
+      <PlainList style={{ gridTemplateColumns: 'repeat(auto-fit, minmax(min(100%, 16rem), 1fr))', gap: '1rem' }}>
+        {PLACES.map(({ href, title, about }) => (
+          <li key={href}><Link href={href}><b>{title}</b></Link><Soft>{about}</Soft></li>
+        ))}
+      </PlainList>
       <div>
         <Soft>A finished strip reads from left to right. This one was wool.</Soft>
         <BurnStrip seen={seenIn(EXAMPLE)} describe={(features) => describeSeen(EXAMPLE, features)} />
@@ -51,6 +56,12 @@ export function BenchStart({ loose }: { loose: LooseTest[] }) {
     </Page>
   )
 }
+
+const PLACES = [
+  { href: '/bench/tests', title: 'Tests without a flame', about: 'Water, hand, loupe, acetone, bleach: how to, and what each tells apart.' },
+  { href: '/bench/controls', title: 'Your controls box', about: 'Known pieces to lay beside an unknown; burning them teaches the bench your nose.' },
+  { href: '/bench/sheet', title: 'An empty log sheet', about: 'For the garden table: ring the answers, type them in later.' },
+] as const
 
 function summary(answers: TestAnswer[]): string {
   const seen = answers.filter(({ states }) => states.length > 0)

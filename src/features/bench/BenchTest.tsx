@@ -1,24 +1,29 @@
 'use client'
 
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import Link from 'next/link'
 import styled from 'styled-components'
-import { burnFeatures, featureById } from '@/core/identify/features'
-import { identify } from '@/core/identify/identify'
+import { burnFeatures } from '@/core/identify/features'
+import { burnRate, catchState } from '@/core/identify/stopwatch'
+import { PARTS, type Part } from '@/core/identify/types'
 import { fibreListWords } from '@/core/identify/words'
-import { observationsFrom, type TestAnswer } from '@/core/notebook/answers'
-import { formatPercent } from '@/core/units/format'
-import { BurnStrip, STRIP_PLACES } from '@/ui/burn'
+import { type FibreId } from '@/core/fibres/types'
+import { formatPercent, withDoubt } from '@/core/units/format'
+import { BurnStrip, PLAIN_YARN, STRIP_PLACES, type Yarn } from '@/ui/burn'
 import { Button, QuietButton } from '@/ui/controls/buttons'
-import { StrongLink } from '@/ui/controls/links'
+import { NumberField } from '@/ui/controls/fields'
+import { ButtonLink, StrongLink } from '@/ui/controls/links'
 import { Actions, Columns, Page, Slip, Soft } from '@/ui/controls/surfaces'
 import { usePreferences } from '../settings/PreferencesContext'
-import { discardTest, saveAnswers } from './actions'
+import { discardTest } from './actions'
 import { Belief } from './Belief'
+import { LayOut } from './LayOut'
 import { Question } from './Question'
 import { SafetyGate } from './SafetyGate'
-import { currentSpecimen, describeSeen, nextQuestion, seenIn, withAnswer } from './session'
+import { describeSeen, nextQuestion, PART_WORDS, partOf, seenIn, specimensOf, statesWords } from './session'
+import { Stopwatch } from './Stopwatch'
+import { useBench, type BenchStart } from './useBench'
 import { useSafetyRead } from './useSafetyRead'
-import { VerdictView } from './VerdictView'
+import { VerdictView } from './verdict/VerdictView'
 
 /** The belief in one line, where the picture of it stands below the question. */
 const OneLine = styled.p`
@@ -27,68 +32,65 @@ const OneLine = styled.p`
   @media (min-width: 60rem) { display: none; }
 `
 
-interface Props {
-  testId: number
-  initial: TestAnswer[]
-  /** The piece that this test belongs to already, if any. */
-  piece: { id: number; name: string } | null
+interface Props extends BenchStart {
+  /** What this test is of, and the way back to it; null for a cloth that is not kept yet. */
+  of: { name: string; href: string; yarn?: Yarn } | null
+  /** Which known pieces there are. */
+  box: FibreId[]
 }
 
-/** The bench: one burn test from the first flame to the verdict, kept as it goes. */
-export function BenchTest({ testId, initial, piece }: Props) {
+/** The bench: one test from the first look to the verdict, kept as it goes. */
+export function BenchTest({ of, box, ...start }: Props) {
   const { words } = usePreferences()
   const [safetyRead, markRead] = useSafetyRead()
-  const [answers, setAnswers] = useState(initial)
-  const [begun, setBegun] = useState(1)
-  const [asked, setAsked] = useState<string>()
-  const [enough, setEnough] = useState(false)
-  const trouble = useKeptAnswers(testId, answers, initial)
-
-  const specimen = currentSpecimen(answers, begun)
-  const question = asked ? featureById(asked) : enough ? undefined : nextQuestion(answers, specimen)
-  const observations = useMemo(() => observationsFrom(answers), [answers])
-  const belief = useMemo(() => identify({ observations }, words), [observations, words])
-  const own = answers.filter((answer) => answer.specimen === specimen)
-
-  const give = useCallback((states: string[]) => {
-    if (!question) return
-    setAnswers((before) => withAnswer(before, { specimen, part: 'whole', feature: question.id, states }))
-    setAsked(undefined)
-  }, [question, specimen])
-  const undo = useCallback(() => {
-    if (asked) setAsked(undefined)
-    else setAnswers((before) => before.slice(0, -1))
-    setEnough(false)
-  }, [asked])
+  const bench = useBench(start, of !== null)
+  const { answers, belief, specimen, part, own, feature, note, phase } = bench
+  const { testId } = start
+  const yarn = of?.yarn ?? PLAIN_YARN
 
   if (safetyRead === undefined) return <Page><p role="status">Laying out the bench…</p></Page>
   if (!safetyRead) return <SafetyGate onRead={markRead} />
+  if (phase === 'laid-out') {
+    return (
+      <LayOut
+        title={of ? `A specimen of ${of.name}` : 'A specimen of something unknown'} setup={bench.setup} part={part} belief={belief} box={box}
+        onSetup={bench.changeSetup} onPart={bench.setPart} onFlame={() => bench.setPhase('flame')} onLook={() => bench.setPhase('look')}
+      />
+    )
+  }
 
-  const place = STRIP_PLACES.find(({ features }) => (features as readonly string[]).includes(question?.id ?? ''))
-  const count = own.filter(({ feature }) => burnFeatures.some(({ id }) => id === feature)).length
-  const strip = <BurnStrip seen={seenIn(own)} describe={(features) => describeSeen(own, features)} here={place?.id} />
-  const keep = piece ? <StrongLink href={`/stash/${piece.id}`}>Back to {piece.name}</StrongLink> : <StrongLink href={`/stash/new?test=${testId}`}>Weigh it and keep it</StrongLink>
+  const place = STRIP_PLACES.find(({ features }) => (features as readonly string[]).includes(feature?.id ?? ''))
+  const count = own.filter((answer) => burnFeatures.some(({ id }) => id === answer.feature)).length
+  const seenAny = bench.question.observations.length > 0
+  const reason = phase === 'look' && !bench.asked ? belief.next.find((one) => one.feature === feature?.id)?.text : undefined
+  const keep = of ? <StrongLink href={of.href}>Back to {of.name}</StrongLink> : <StrongLink href={`/stash/new?test=${testId}`}>Weigh it and keep it</StrongLink>
 
   return (
     <Page style={{ gap: '1.1rem' }}>
       <div>
-        <h1 style={question ? { fontSize: '1.5rem' } : undefined}>{question ? 'At the flame' : 'The verdict'}</h1>
+        <h1 style={feature ? { fontSize: '1.5rem' } : undefined}>{feature ? (feature.kind === 'burn' ? 'At the flame' : 'At the table') : 'The verdict'}</h1>
         <Soft>
-          Specimen {specimen}{piece ? ` of ${piece.name}` : ''}. {question && !asked ? `Question ${Math.min(count + 1, burnFeatures.length)} of ${burnFeatures.length}. ` : ''}
+          Specimen {specimen}, {PART_WORDS[part]}{of ? ` of ${of.name}` : ''}. {phase === 'flame' && feature && !bench.asked ? `Question ${Math.min(count + 1, burnFeatures.length)} of ${burnFeatures.length}. ` : ''}
           Every answer is kept as you give it.
         </Soft>
       </div>
-      {trouble ? <Slip $tone="warn" role="alert">{trouble}</Slip> : null}
-      {strip}
-      {question && observations.length > 0 ? (
+      {bench.trouble ? <Slip $tone="warn" role="alert">{bench.trouble}</Slip> : null}
+      {feature ? <BurnStrip seen={seenIn(own)} describe={(features) => describeSeen(own, features)} here={place?.id} yarn={yarn} /> : <Strips answers={answers} notes={bench.notes} yarn={yarn} />}
+      {feature && seenAny ? (
         <OneLine>So far: most like {fibreListWords(belief.verdict.leaning, words)}, {formatPercent(belief.verdict.leaningProbability)}.</OneLine>
       ) : null}
-      {question ? (
+      {feature ? (
         <Columns $first="1.7fr">
           <div style={{ display: 'grid', gap: '1.25rem', alignContent: 'start', minWidth: 0 }}>
-            <Question key={`${question.id}-${specimen}-${answers.length}`} feature={question} canUndo={answers.length > 0 || asked !== undefined} onAnswer={give} onUndo={undo} />
+            {reason ? <Slip><b>Why this next:</b> {reason}</Slip> : null}
+            <Question key={`${feature.id}-${specimen}-${answers.length}`} feature={feature} yarn={of?.yarn} canUndo={answers.length > 0 || bench.asked !== undefined} onAnswer={bench.give} onUndo={bench.undo}>
+              {feature.id === 'ignition' ? (
+                <Stopwatch what="until it catches" kept={note.catchSeconds} onTimed={(catchSeconds) => bench.keepNote({ ...note, catchSeconds })} means={(seconds) => `That is called “${statesWords('ignition', [catchState(seconds)])}”.`} />
+              ) : null}
+              {feature.id === 'after-removal' ? <BurnTiming note={note} onNote={bench.keepNote} /> : null}
+            </Question>
             <Actions>
-              {observations.length > 0 ? <QuietButton onPress={() => { setEnough(true); setAsked(undefined) }}>Enough: show the verdict</QuietButton> : null}
+              {seenAny ? <QuietButton onPress={() => { bench.setPhase('judged'); bench.ask(undefined) }}>Enough: show the verdict</QuietButton> : null}
             </Actions>
           </div>
           <Belief answer={belief} />
@@ -97,44 +99,59 @@ export function BenchTest({ testId, initial, piece }: Props) {
         <>
           <Actions>
             {keep}
-            <Button onPress={() => { setBegun(specimen + 1); setEnough(false) }}>Burn another specimen</Button>
-            <Button onPress={undo} isDisabled={answers.length === 0}>Undo the last answer</Button>
-            {piece ? null : <QuietButton onPress={() => void discardTest(testId)}>Throw this test away</QuietButton>}
+            {nextQuestion(answers, specimen) && bench.setup.atHand.includes('flame') ? <Button onPress={() => bench.setPhase('flame')}>{count === 0 ? 'Now to the flame' : 'Go on at the flame'}</Button> : null}
+            <ButtonLink href={`/bench/${testId}/log`}>The log: correct, compare, print</ButtonLink>
+            <Button onPress={bench.undo} isDisabled={answers.length === 0}>Undo the last answer</Button>
+            {of ? null : <QuietButton onPress={() => void discardTest(testId)}>Throw this test away</QuietButton>}
           </Actions>
-          <VerdictView answer={belief} observations={observations} onTry={setAsked} />
+          <Another onAnother={bench.another} />
+          <VerdictView testId={testId} question={bench.question} setup={bench.setup} answer={belief} onSetup={bench.changeSetup} onTry={bench.ask} />
         </>
       )}
     </Page>
   )
 }
 
-const TRY_AGAIN_MS = 3000
+/** Every specimen's strip, one under the other. */
+function Strips({ answers, notes, yarn }: { answers: BenchStart['answers']; notes: BenchStart['notes']; yarn: Yarn }) {
+  const specimens = specimensOf(answers, [])
+  return specimens.map((one) => {
+    const own = answers.filter(({ specimen }) => specimen === one)
+    return (
+      <div key={one}>
+        {specimens.length > 1 ? <Soft>Specimen {one}, {PART_WORDS[partOf(one, notes, answers)]}</Soft> : null}
+        <BurnStrip seen={seenIn(own)} describe={(features) => describeSeen(own, features)} yarn={yarn} />
+      </div>
+    )
+  })
+}
 
-/** Keeps the answers in the notebook as they change, the latest always last; says in words where that fails. */
-function useKeptAnswers(testId: number, answers: TestAnswer[], initial: TestAnswer[]): string | undefined {
-  const [trouble, setTrouble] = useState<string>()
-  const [attempt, setAttempt] = useState(0)
-  const kept = useRef(initial)
-  const queue = useRef(Promise.resolve())
-  useEffect(() => {
-    if (kept.current === answers) return
-    let stale = false
-    let timer: ReturnType<typeof setTimeout> | undefined
-    queue.current = queue.current.then(async () => {
-      if (stale) return
-      try {
-        const found = await saveAnswers(testId, answers)
-        kept.current = answers
-        setTrouble(found ? undefined : 'This test was thrown away elsewhere: what you answer now is not kept.')
-      } catch {
-        setTrouble('The last answers could not be kept. They are still here, and it is tried again.')
-        timer = setTimeout(() => setAttempt((before) => before + 1), TRY_AGAIN_MS)
-      }
-    })
-    return () => {
-      stale = true
-      clearTimeout(timer)
-    }
-  }, [testId, answers, attempt])
-  return trouble
+/** The next specimen, of which part. */
+function Another({ onAnother }: { onAnother: (part: Part) => void }) {
+  return (
+    <div role="group" aria-labelledby="another" style={{ display: 'flex', flexWrap: 'wrap', gap: '0.6rem', alignItems: 'center' }}>
+      <span id="another">Burn another specimen, from</span>
+      {PARTS.map((part) => <Button key={part} onPress={() => onAnother(part)}>{PART_WORDS[part]}</Button>)}
+      <Link href="/bench/tests">All tests without a flame</Link>
+    </div>
+  )
+}
+
+const USUAL_MARK_MM = 20
+
+/** How long the burn takes along a marked length. */
+function BurnTiming({ note, onNote }: { note: BenchStart['notes'][number]; onNote: (note: BenchStart['notes'][number]) => void }) {
+  const mm = note.burnMm ?? USUAL_MARK_MM
+  return (
+    <details>
+      <summary>Time it along a marked length</summary>
+      <div style={{ display: 'grid', gap: '0.6rem', paddingTop: '0.6rem' }}>
+        <NumberField label="Marked length" unit="mm" value={mm} minValue={1} maxValue={500} onChange={(burnMm) => onNote({ ...note, burnMm: Number.isFinite(burnMm) ? burnMm : null })} />
+        <Stopwatch
+          what="along the mark" kept={note.burnSeconds} onTimed={(burnSeconds) => onNote({ ...note, burnSeconds, burnMm: mm })}
+          means={(seconds) => (seconds > 0 ? `${withDoubt(burnRate(mm, seconds))} mm a second; weave and weight count as much as fibre, so compare it only with a specimen cut alike.` : '')}
+        />
+      </div>
+    </details>
+  )
 }

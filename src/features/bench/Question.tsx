@@ -1,12 +1,13 @@
 'use client'
 
-import { useEffect, useState } from 'react'
+import { useEffect, useState, type ReactNode } from 'react'
 import { Button as AriaButton, ToggleButton } from 'react-aria-components'
 import styled, { css } from 'styled-components'
 import { type Feature } from '@/core/identify/features'
-import { AnswerDrawing, hasDrawing, type Yarn } from '@/ui/burn'
+import { AnswerDrawing, type Yarn } from '@/ui/burn'
 import { Button, StrongButton } from '@/ui/controls/buttons'
-import { Actions, Slip, Soft } from '@/ui/controls/surfaces'
+import { Actions, Soft } from '@/ui/controls/surfaces'
+import { Guidance } from './Guidance'
 import { keyFor, keyOf } from './keys'
 
 const choice = css`
@@ -46,12 +47,14 @@ interface Props {
   feature: Feature
   yarn?: Yarn
   canUndo: boolean
+  /** Stands below the answers: a stopwatch, say. */
+  children?: ReactNode
   onAnswer: (states: string[]) => void
   onUndo: () => void
 }
 
 /** One question, its answers drawn, each on a key of its own. */
-export function Question({ feature, yarn, canUndo, onAnswer, onUndo }: Props) {
+export function Question({ feature, yarn, canUndo, children, onAnswer, onUndo }: Props) {
   const [chosen, setChosen] = useState<string[]>([])
   const toggle = (state: string) => setChosen((before) => (before.includes(state) ? before.filter((other) => other !== state) : [...before, state]))
 
@@ -73,22 +76,19 @@ export function Question({ feature, yarn, canUndo, onAnswer, onUndo }: Props) {
     return () => window.removeEventListener('keydown', onKey, { capture: true })
   }, [feature, chosen, canUndo, onAnswer, onUndo])
 
-  const drawn = hasDrawing(feature.id)
   return (
     <section aria-labelledby="question" style={{ display: 'grid', gap: '0.9rem' }}>
       <div>
         <h2 id="question" aria-live="polite">{feature.question}</h2>
         <Soft>{feature.hint}</Soft>
       </div>
-      {feature.hazard === 'solvent' || feature.hazard === 'bleach' ? (
-        <Slip $tone="warn"><b>Take care.</b> {feature.hint} Follow the maker’s sheet and your local rules.</Slip>
-      ) : null}
-      <Grid $few={feature.states.length <= 4} role="group" aria-labelledby="question">
+      {feature.guide ? <Guidance feature={feature.id} guide={feature.guide} yarn={yarn} /> : null}
+      <Grid $few={feature.states.length <= 3} role="group" aria-labelledby="question">
         {feature.states.map(({ id, label, help }, index) => {
           const inside = (
             <>
               <kbd aria-hidden>{keyFor(index)}</kbd>
-              {drawn ? <AnswerDrawing feature={feature.id} state={id} yarn={yarn} /> : null}
+              <AnswerDrawing feature={feature.id} state={id} yarn={yarn} />
               <b>{label}</b>
               <small>{help}</small>
             </>
@@ -98,6 +98,7 @@ export function Question({ feature, yarn, canUndo, onAnswer, onUndo }: Props) {
             : <One key={id} onPress={() => onAnswer([id])}>{inside}</One>
         })}
       </Grid>
+      {children}
       <Actions>
         {feature.multi ? <StrongButton isDisabled={chosen.length === 0} onPress={() => onAnswer(chosen)}>That is what I noticed (Enter)</StrongButton> : null}
         <Button onPress={() => onAnswer([])}>Did not see it (N)</Button>

@@ -8,7 +8,7 @@ import { SafetyText } from '../safety/SafetyText'
 export function SafetyGate({ onRead }: { onRead: () => void }) {
   const go = (
     <Actions>
-      <StrongButton onPress={onRead}>All in place: to the flame</StrongButton>
+      <StrongButton onPress={onRead}>All in place: to the bench</StrongButton>
     </Actions>
   )
   return (

@@ -3,7 +3,7 @@ import { identify } from '@/core/identify/identify'
 import { observationsFrom, type TestAnswer } from '@/core/notebook/answers'
 import { keyFor, keyOf } from './keys'
 import { currentSpecimen, describeSeen, nextQuestion, seenIn, withAnswer } from './session'
-import { evidenceWords } from './why'
+import { evidenceWords } from './verdict/why'
 
 const answer = (feature: string, states: string[], specimen = 1): TestAnswer => ({ specimen, part: 'whole', feature, states })
 

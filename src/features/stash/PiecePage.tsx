@@ -16,10 +16,10 @@ import { ButtonLink, StrongLink } from '@/ui/controls/links'
 import { PutAway } from '@/ui/controls/PutAway'
 import { Actions, Columns, Facts, Lead, Page, Paper, PlainList, Slip, Soft } from '@/ui/controls/surfaces'
 import { beginTest } from '../bench/actions'
-import { ClaimSlip } from '../bench/ClaimCheck'
+import { ClaimSlip } from '../bench/verdict/ClaimCheck'
 import { Likeliest } from '../bench/Belief'
 import { describeSeen, seenIn } from '../bench/session'
-import { verdictTitle } from '../bench/VerdictView'
+import { verdictTitle } from '../bench/verdict/title'
 import { usePreferences } from '../settings/PreferencesContext'
 import { completeReading, EMPTY_READING, ReadingFields, WeightResult } from '../weigh/ReadingFields'
 import { dropPiece, dropReading, weighPiece } from './actions'
@@ -42,7 +42,7 @@ const Big = styled.div`
 export function PiecePage({ piece, readings, tests, belief, fibre }: Props) {
   const { units, words } = usePreferences()
   const [starting, start] = useTransition()
-  const burn = () => start(() => beginTest(piece.id))
+  const burn = () => start(() => beginTest({ pieceId: piece.id }))
   const facts: [string, string][] = [
     ['Called', piece.called || 'not named yet'],
     ['Made of', fibre],

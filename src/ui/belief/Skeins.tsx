@@ -4,11 +4,7 @@ import styled from 'styled-components'
 import { families } from '@/core/fibres/families'
 import { type FamilyId } from '@/core/fibres/types'
 import { formatPercent } from '@/core/units/format'
-
-/** One dye a family, of our own mixing. */
-const DYES: Record<FamilyId, string> = {
-  plant: 'var(--green)', regenerated: 'var(--indigo)', acetate: 'var(--walnut)', protein: 'var(--weld)', synthetic: 'var(--madder)', mineral: 'var(--smoke)',
-}
+import { DYE_NAMES } from './dyes'
 
 /** Measures the room that the names have. */
 const Beam = styled.div`
@@ -45,7 +41,7 @@ export function Skeins({ belief }: { belief: readonly FamilyBelief[] }) {
     <Beam><Row aria-label="How likely each family is to be in this cloth">
       {ordered.map(({ id, present, only }) => (
         <li key={id}>
-          <Skein dye={DYES[id]} present={present} mixed={present > 0 ? 1 - only / present : 0} />
+          <Skein dye={`var(--${DYE_NAMES[id]})`} present={present} mixed={present > 0 ? 1 - only / present : 0} />
           <b>{families[id].name}</b>
           <span>{formatPercent(present)}<span className="visually-hidden"> likely to be in it</span></span>
         </li>

@@ -1,13 +1,9 @@
 import { smells } from './smells'
 import { Pressed, Residue } from './residues'
 import { scenes, untouched, type Yarn } from './scenes'
+import { tableTests } from '../tabletop'
 
 export const PLAIN_YARN: Yarn = { fill: 'var(--paper-deep)', edge: 'var(--ink-soft)' }
-
-/** The drawing of one possible answer; undefined where the answer is better said than drawn. */
-export function hasDrawing(feature: string): boolean {
-  return feature in scenes || ['smell', 'residue', 'residue-colour', 'crush'].includes(feature)
-}
 
 /** One answer, drawn. Decoration for a button that says the same in words. */
 export function AnswerDrawing({ feature, state, yarn = PLAIN_YARN }: { feature: string; state: string; yarn?: Yarn }) {
@@ -17,9 +13,14 @@ export function AnswerDrawing({ feature, state, yarn = PLAIN_YARN }: { feature: 
         : feature === 'residue' ? <Residue forms={[state]} />
           : feature === 'residue-colour' ? <Residue forms={[]} colour={state} />
             : feature === 'crush' ? <Pressed crush={state} />
-              : scenes[feature]?.[state]?.(yarn)}
+              : (scenes[feature] ?? tableTests[feature]?.states)?.[state]?.(yarn)}
     </svg>
   )
+}
+
+/** How a test at the table is done, drawn; decoration for steps that say the same in words. */
+export function HowDrawing({ feature, yarn = PLAIN_YARN }: { feature: string; yarn?: Yarn }) {
+  return <svg className="drawn" viewBox="0 0 120 110" aria-hidden focusable="false">{tableTests[feature]?.how(yarn)}</svg>
 }
 
 /** Answers by feature: the states seen, in the order given. */

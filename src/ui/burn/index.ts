@@ -1,3 +1,3 @@
-export { AnswerDrawing, hasDrawing, PLAIN_YARN, STRIP_PLACES, type Seen } from './Drawing'
+export { AnswerDrawing, HowDrawing, PLAIN_YARN, STRIP_PLACES, type Seen } from './Drawing'
 export { BurnStrip } from './BurnStrip'
 export { type Yarn } from './scenes'

@@ -5,6 +5,16 @@ export const loupeFibre = defineFeature({
   title: 'One fibre, magnified',
   question: 'One fibre at 60 times or more. What does it look like?',
   hint: 'Wet it on a slip of glass. A clip-on lens for a phone may do.',
+  guide: {
+    steps: [
+      'Tease a yarn out on a slip of glass and add a drop of water.',
+      'Lay a second slip on top.',
+      'Focus on one fibre and follow it along.',
+    ],
+    separates: 'Cotton, linen, wool and viscose, each with a face of its own. Smooth rods stay in doubt: silk, lyocell and most synthetics look alike.',
+    spoiledBy: 'Too little magnification, dye that hides the lines, delustred synthetics that look dusty.',
+    caution: 'Slips of glass have sharp edges.',
+  },
   source: 'longitudinal views as in AATCC TM20, from memory',
   // Read from a picture beside it; which views get mixed up is in the rows.
   slip: 0.04,

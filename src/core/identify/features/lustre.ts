@@ -5,6 +5,16 @@ export const lustre = defineFeature({
   title: 'Lustre',
   question: 'In daylight: does it shine?',
   hint: 'Tilt it by a window. The weave shines too, so judge a pulled yarn.',
+  guide: {
+    steps: [
+      'Hold a pulled yarn by a window, out of the sun.',
+      'Turn it slowly.',
+      'Look whether it glints, gleams or stays dull.',
+    ],
+    separates: 'Filament silk, acetate and bright synthetics from cotton and wool.',
+    spoiledBy: 'A satin weave shines whatever it is made of, and dull polyester is made dull on purpose. Judge the yarn, not the cloth.',
+    caution: null,
+  },
   source: 'common practice; weights from memory',
   slip: 0.12,
   states: [

@@ -5,6 +5,16 @@ export const touch = defineFeature({
   title: 'Touch',
   question: 'Against the cheek or the inner wrist: cool or warm?',
   hint: 'The first moment counts. Brushed cloth feels warm whatever it is made of.',
+  guide: {
+    steps: [
+      'Let cloth and skin come to the warmth of the room.',
+      'Lay it against the inner wrist or the cheek.',
+      'Go by the first second.',
+    ],
+    separates: 'Wool, hair and acrylic (warm) from linen, cotton, viscose and silk (cool).',
+    spoiledBy: 'Brushing warms any fibre and smooth filament cools it. A weak sign.',
+    caution: null,
+  },
   source: 'common practice; weights from memory',
   slip: 0.15,
   states: [

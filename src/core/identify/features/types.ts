@@ -19,6 +19,18 @@ export interface State {
 /** Probability weights of each state, per cent; states left out get nothing but the slip. */
 export type Weights = Readonly<Record<string, number>>
 
+/** How a test at the table is done; common practice. */
+export interface Guide {
+  /** What to do, in order. */
+  steps: readonly string[]
+  /** What it tells apart. */
+  separates: string
+  /** What makes it lie. */
+  spoiledBy: string
+  /** What can hurt; null where nothing can. */
+  caution: string | null
+}
+
 /**
  * One thing that can be seen, smelt or tried, and how likely each report of it is.
  * The table is what a careful beginner *reports*, not only what the fibre does.
@@ -41,6 +53,8 @@ export interface Feature {
   question: string
   /** How to look, in a sentence or two. */
   hint: string
+  /** Tests at the table have one; what is seen at the flame follows from holding it there. */
+  guide?: Guide
   states: readonly State[]
   /** Share of reports that are plain mistakes, spread over all states. */
   slip: number

@@ -5,6 +5,16 @@ export const waterDrop = defineFeature({
   title: 'A drop of water',
   question: 'A drop of water on the right side: where does it go?',
   hint: 'Finishes and softener spoil this one, so it counts for little. Wash a corner first if you can.',
+  guide: {
+    steps: [
+      'Lay a scrap flat, right side up.',
+      'Let one drop fall from a fingertip.',
+      'Count to five, then look from the side.',
+    ],
+    separates: 'Thirsty fibres (cotton, linen, viscose) from those that turn water away (polyester, polypropylene, wool on the outside).',
+    spoiledBy: 'A finish, starch, or softener in the wash: try a washed scrap. Dense weaving slows any cloth.',
+    caution: null,
+  },
   source: 'common practice; order follows published moisture regain (ASTM D1909)',
   // Finishes hide the fibre often, so that a plain mistake is common here.
   slip: 0.2,

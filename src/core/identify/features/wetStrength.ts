@@ -5,6 +5,16 @@ export const wetStrength = defineFeature({
   title: 'Wet yarn against dry',
   question: 'Pull a wetted yarn, then a dry one. Is the wet one weaker?',
   hint: 'Wet a finger’s length in the middle of a yarn and pull both ends: a weak wet yarn parts where it is wet. Try three.',
+  guide: {
+    steps: [
+      'Pull a yarn dry until it parts, and note how hard you pulled.',
+      'Wet its neighbour through, for a minute.',
+      'Pull that one the same way, with the same hands.',
+    ],
+    separates: 'Viscose and cupro, which lose about half of their strength when wet, from cotton and linen, which gain a little. Synthetics do not care.',
+    spoiledBy: 'Yarns of different thickness, or a yarn that is worn. Three of each, and go by the most.',
+    caution: null,
+  },
   source: 'Morton & Hearle, Physical Properties of Textile Fibres: viscose keeps about half its strength wet, cotton and flax gain; weights from memory',
   states: [
     ['weaker', 'Weaker wet', 'It parts easily, and in the wet place.'],

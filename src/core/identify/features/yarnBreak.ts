@@ -5,6 +5,16 @@ export const yarnBreak = defineFeature({
   title: 'Breaking a yarn',
   question: 'Pull a yarn until it parts. How does it go?',
   hint: 'Untwist it a little first and pull slowly. Look at the ends.',
+  guide: {
+    steps: [
+      'Pull one yarn as long as your hand is wide.',
+      'Untwist it a little and draw it slowly apart between thumbs.',
+      'Look at the two ends.',
+    ],
+    separates: 'Linen and its like (long crisp ends) from cotton (short and fuzzy), and elastane (it snaps back) from everything else.',
+    spoiledBy: 'A hard twist hides the ends: untwist first. In a blend each fibre does its own thing.',
+    caution: null,
+  },
   source: 'common practice; weights from memory',
   slip: 0.1,
   states: [

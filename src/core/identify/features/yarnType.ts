@@ -5,6 +5,16 @@ export const yarnType = defineFeature({
   title: 'Untwisting a yarn',
   question: 'Untwist a yarn. Short hairs, or threads without end?',
   hint: 'Roll it against its twist and pull it out sideways.',
+  guide: {
+    steps: [
+      'Pull a yarn out of a cut edge.',
+      'Roll it open against its twist.',
+      'Draw it apart: short hairs, or threads without end?',
+    ],
+    separates: 'Reeled silk and most shiny synthetics (threads without end) from cotton, wool, linen and anything spun from short hairs.',
+    spoiledBy: 'Synthetics are cut short and spun like cotton too, and spun silk is short: short hairs rule nothing out.',
+    caution: null,
+  },
   source: 'common practice; weights from memory of what is sold',
   states: [
     ['staple', 'Short hairs', 'It drifts apart into fuzz.'],

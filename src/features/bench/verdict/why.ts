@@ -1,7 +1,7 @@
 import { families } from '@/core/fibres/families'
 import { FAMILIES, type FamilyId } from '@/core/fibres/types'
 import { featureById, stateLabel } from '@/core/identify/features'
-import { type Evidence } from '@/core/identify/types'
+import { type Evidence, type Part } from '@/core/identify/types'
 
 /** Bits from which an answer speaks loudly, clearly, a little; ours. One bit doubles the odds. */
 const LOUD = 3
@@ -9,8 +9,8 @@ const CLEAR = 1
 const FAINT = 0.3
 
 /** What one answer said, in words: for which family most, and against which. */
-export function evidenceWords({ feature, states, bits }: Evidence): { seen: string; says: string; strength: number } {
-  const seen = `${featureById(feature).title}: ${states.map((state) => stateLabel(feature, state).toLowerCase()).join(', ')}`
+export function evidenceWords({ feature, part, states, bits }: Evidence): { seen: string; says: string; strength: number } {
+  const seen = `${titleOf({ feature, part })}: ${states.map((state) => stateLabel(feature, state).toLowerCase()).join(', ')}`
   const ranked = [...FAMILIES].sort((a, b) => bits[b] - bits[a])
   const [best, worst] = [ranked[0]!, ranked.at(-1)!]
   const strength = Math.max(bits[best], -bits[worst])
@@ -25,4 +25,17 @@ function loudness(bits: number): string {
 
 function joined(ids: readonly FamilyId[]): string {
   return ids.slice(0, 3).map((id) => families[id].name.toLowerCase()).join(' and ')
+}
+
+/** What an answer did to the odds of one family: `×4`, `÷8`, or `·` where next to nothing. */
+export function timesWords(bits: number): string {
+  const times = 2 ** Math.abs(bits)
+  if (times < 1.15) return '·'
+  const shown = times >= 10 ? Math.round(times) : Number(times.toFixed(1))
+  return `${bits > 0 ? '×' : '÷'}${shown > 999 ? '999+' : shown}`
+}
+
+/** What was looked at, and on which part where that is not the whole cloth. */
+export function titleOf({ feature, part = 'whole' }: { feature: string; part?: Part }): string {
+  return `${featureById(feature).title}${part === 'whole' ? '' : `, ${part}`}`
 }

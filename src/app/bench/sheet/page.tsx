@@ -1,0 +1,8 @@
+import type { Metadata } from 'next'
+import { EmptySheet } from '@/features/bench/log/LogSheet'
+
+export const metadata: Metadata = { title: 'An empty burn log' }
+
+export default function EmptySheetPage() {
+  return <EmptySheet />
+}

@@ -1,0 +1,8 @@
+import type { Metadata } from 'next'
+import { TableTests } from '@/features/bench/TableTests'
+
+export const metadata: Metadata = { title: 'Tests without a flame' }
+
+export default function TableTestsPage() {
+  return <TableTests />
+}

@@ -1,0 +1,34 @@
+import { type FibreId } from '@/core/fibres/types'
+import { type ControlBurn } from '@/core/identify/nose'
+import { findBurnTest, type BurnTest } from '@/server/burnTests'
+import { burnsOf, controlsBox, type KeptControl } from '@/server/controls'
+import { notebook } from '@/server/database'
+import { findPiece } from '@/server/pieces'
+import { type Yarn } from '@/ui/burn'
+
+/** A test with all that its pages show of it. */
+export interface LoadedTest {
+  test: BurnTest
+  /** What it is of; null for a cloth that is not kept yet. */
+  of: { name: string; href: string; yarn?: Yarn } | null
+  box: KeptControl[]
+  /** What has taught the program how this person reports; a control's own burn never judges itself. */
+  controls: ControlBurn[]
+  fibres: FibreId[]
+}
+
+/** @returns undefined where there is no such test */
+export async function loadTest(id: number): Promise<LoadedTest | undefined> {
+  const db = await notebook()
+  const [test, box] = await Promise.all([findBurnTest(db, id), controlsBox(db)])
+  if (!test) return undefined
+  const others = box.map((control) => ({ ...control, tests: control.tests.filter((one) => one.id !== id) }))
+  return { test, of: await subjectOf(test, box), box, controls: others.flatMap(burnsOf), fibres: box.map(({ fibre }) => fibre) }
+}
+
+async function subjectOf({ pieceId, controlId }: BurnTest, box: readonly KeptControl[]): Promise<LoadedTest['of']> {
+  const control = box.find(({ id }) => id === controlId)
+  if (control) return { name: control.name, href: '/bench/controls' }
+  const piece = pieceId === null ? undefined : await findPiece(await notebook(), pieceId)
+  return piece ? { name: piece.name, href: `/stash/${piece.id}`, yarn: { fill: piece.look.warp, edge: piece.look.weft } } : null
+}

@@ -1,0 +1,81 @@
+'use client'
+
+import { useMemo, useState } from 'react'
+import { ToggleButton } from 'react-aria-components'
+import styled from 'styled-components'
+import { featureById, stateLabel } from '@/core/identify/features'
+import { type Question } from '@/core/identify/identify'
+import { verdictBriefly } from '@/core/identify/verdict'
+import { whatIf } from '@/core/identify/whatIf'
+import { capitalised } from '@/core/identify/words'
+import { PARTS, type Part } from '@/core/identify/types'
+import { Skeins } from '@/ui/belief/Skeins'
+import { SelectField } from '@/ui/controls/SelectField'
+import { Soft } from '@/ui/controls/surfaces'
+import { usePreferences } from '../../settings/PreferencesContext'
+import { titleOf } from './why'
+
+const States = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem;
+`
+const State = styled(ToggleButton)`
+  min-height: 2.75rem;
+  padding: 0.3rem 0.8rem;
+  border: 1.5px solid var(--ink-soft);
+  border-radius: 3px;
+  background: var(--paper);
+  cursor: pointer;
+  &[data-selected] { border-color: var(--indigo); box-shadow: inset 0 0 0 2px var(--indigo); font-weight: 700; }
+  &[data-focus-visible] { outline: 3px solid var(--madder); outline-offset: 2px; }
+`
+
+/** What a key of the list means. */
+function lookOf(key: string): { feature: string; part: Part } {
+  const [feature, part] = key.split(' ') as [string, Part]
+  return { feature, part }
+}
+
+/** "What if I had smelt vinegar?": the belief with one answer changed, on one click. Nothing is kept of it. */
+export function WhatIf({ question, answerWords }: { question: Question; answerWords: string }) {
+  const { words } = usePreferences()
+  const seen = useMemo(() => {
+    const keys = question.observations.map(({ feature, part = 'whole' }) => `${feature} ${part}`)
+    return [...new Set(keys)].sort((a, b) => PARTS.findIndex((part) => a.endsWith(part)) - PARTS.findIndex((part) => b.endsWith(part)))
+  }, [question])
+  const smelt = seen.find((key) => key.startsWith('smell '))
+  const [chosen, setChosen] = useState<string>()
+  const [state, setState] = useState<string>()
+  const key = chosen !== undefined && seen.includes(chosen) ? chosen : smelt ?? seen[0]
+  const supposed = useMemo(() => {
+    if (key === undefined) return []
+    const { feature, part } = lookOf(key)
+    return whatIf(question, feature, part, words)
+  }, [question, key, words])
+  if (key === undefined) return null
+  const { feature } = lookOf(key)
+  const picked = supposed.find((one) => one.state === state)
+  return (
+    <div style={{ display: 'grid', gap: '0.7rem' }}>
+      <h3>What if you had seen something else?</h3>
+      <SelectField
+        label="Change the answer to" value={key} onChange={(value) => { setChosen(value); setState(undefined) }}
+        options={seen.map((one) => [one, titleOf(lookOf(one))] as const)}
+      />
+      <States role="group" aria-label={`What if: ${featureById(feature).title}`}>
+        {supposed.map(({ state: id, said }) => (
+          <State key={id} isSelected={id === state} onChange={(on) => setState(on ? id : undefined)}>{stateLabel(feature, id)}{said ? ' (said)' : ''}</State>
+        ))}
+      </States>
+      <div role="status" style={{ display: 'grid', gap: '0.5rem' }}>
+        {picked ? (
+          <>
+            <p><b>Then it would be {verdictBriefly(picked.verdict, words)}.</b> {capitalised(answerWords)} as things stand.</p>
+            <Skeins belief={picked.families} />
+          </>
+        ) : <Soft>Choose an answer: nothing of it is kept.</Soft>}
+      </div>
+    </div>
+  )
+}

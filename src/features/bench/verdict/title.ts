@@ -1,0 +1,24 @@
+import { families } from '@/core/fibres/families'
+import { type FamilyId, type FibreId } from '@/core/fibres/types'
+import { type Verdict } from '@/core/identify/types'
+import { capitalised, fibreName, type Vocabulary } from '@/core/identify/words'
+
+/** The title of a verdict, a few words. */
+export function verdictTitle({ verdict }: { verdict: Verdict }, words: Vocabulary): string {
+  switch (verdict.level) {
+    case 'fibre':
+      return capitalised(fibreName(verdict.leaning[0]!, words))
+    case 'blend':
+      return capitalised(verdict.sides.map((side) => side.map((id) => nameOf(id, words)).join(' or ')).join(', with '))
+    case 'family':
+      return `${families[verdict.ids[0] as FamilyId].name} fibre`
+    case 'group':
+      return `${capitalised(verdict.ids.map((id) => nameOf(id, words)).join(' or '))} fibre`
+    case 'undecided':
+      return 'Not settled yet'
+  }
+}
+
+function nameOf(id: string, words: Vocabulary): string {
+  return id in families ? families[id as FamilyId].name.toLowerCase() : fibreName(id as FibreId, words)
+}

@@ -1,0 +1,46 @@
+import { expect, type Page } from '@playwright/test'
+
+/** The cautions count as read. */
+export function readCautions(page: Page): Promise<unknown> {
+  return page.addInitScript(() => sessionStorage.setItem('rough-swatch-safety-read', 'yes'))
+}
+
+/** Begins a test, and stands before what is laid out. */
+export async function layOut(page: Page): Promise<void> {
+  await page.goto('/bench')
+  await page.getByRole('button', { name: 'Burn a specimen' }).click()
+  await expect(page.getByRole('heading', { name: 'Lay it out' })).toBeVisible()
+}
+
+/** Begins a test, and goes to the first question at the flame. */
+export async function begin(page: Page): Promise<void> {
+  await layOut(page)
+  await page.getByRole('button', { name: 'To the flame' }).click()
+  await expect(page.locator('#question')).toContainText('The flame comes near')
+}
+
+/** Presses the keys of one question, and waits until the next question stands there. */
+async function andNext(page: Page, press: () => Promise<void>): Promise<void> {
+  const question = page.locator('#question')
+  const before = await question.textContent()
+  await press()
+  await expect(question).not.toHaveText(before!)
+}
+
+/** Answers one question after the other, a key each. */
+export async function answer(page: Page, ...keys: string[]): Promise<void> {
+  for (const key of keys) await andNext(page, () => page.keyboard.press(key))
+}
+
+/** Answers one question with several states. */
+export async function answerSeveral(page: Page, ...keys: string[]): Promise<void> {
+  await andNext(page, async () => {
+    for (const key of keys) await page.keyboard.press(key)
+    await page.keyboard.press('Enter')
+  })
+}
+
+export async function enough(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Enough: show the verdict' }).click()
+  await expect(page.getByRole('heading', { name: 'The verdict' })).toBeVisible()
+}
