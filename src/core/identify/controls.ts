@@ -31,8 +31,15 @@ export function trustedControls(burns: readonly ControlBurn[]): ControlBurn[] {
 /** A known piece that should lie beside today's unknown before anything is lit. */
 export interface NeededControl {
   fibre: FibreId
-  inBox: boolean
+  inBox: 'pure' | 'impure' | 'no'
   text: string
+}
+
+/** A known piece in the box. */
+export interface BoxPiece {
+  fibre: FibreId
+  /** It did not burn like its fibre alone. */
+  impure: boolean
 }
 
 /** A fibre less likely than this needs no control beside it. */
@@ -44,7 +51,7 @@ const MOST_NEEDED = 5
  * holds one of that kind, that one), the likeliest first.
  * @param fibres how likely each is to be in the cloth
  */
-export function controlsNeeded(fibres: readonly { id: FibreId; present: number }[], box: readonly FibreId[], vocabulary: Vocabulary = 'uk'): NeededControl[] {
+export function controlsNeeded(fibres: readonly { id: FibreId; present: number }[], box: readonly BoxPiece[], vocabulary: Vocabulary = 'uk'): NeededControl[] {
   const kinds = new Map<string, { fibre: FibreId; present: number }[]>()
   for (const { id, present } of [...fibres].sort((a, b) => b.present - a.present)) {
     // What is only ever a trace cannot be had as a piece.
@@ -58,11 +65,13 @@ export function controlsNeeded(fibres: readonly { id: FibreId; present: number }
     .sort((a, b) => b.present - a.present)
     .slice(0, MOST_NEEDED)
     .map(({ members }) => {
-      const own = members.find(({ fibre }) => box.includes(fibre))
-      const { fibre } = own ?? members[0]!
+      const has = (impure: boolean) => members.find(({ fibre }) => box.some((piece) => piece.fibre === fibre && piece.impure === impure))
+      const [pure, doubtful] = [has(false), has(true)]
+      const { fibre } = pure ?? doubtful ?? members[0]!
       const name = fibreName(fibre, vocabulary)
-      const text = own ? `${capitalised(name)}: in your box.` : `${capitalised(name)}: not in your box. Cut a bit of something that you are sure of.`
-      return { fibre, inBox: own !== undefined, text }
+      if (pure) return { fibre, inBox: 'pure', text: `${capitalised(name)}: in your box.` }
+      if (doubtful) return { fibre, inBox: 'impure', text: `${capitalised(name)}: the one in your box did not burn like ${name} alone. Take another.` }
+      return { fibre, inBox: 'no', text: `${capitalised(name)}: not in your box. Cut a bit of something that you are sure of.` }
     })
 }
 

@@ -153,6 +153,23 @@ describe('conflicts', () => {
   })
 })
 
+describe('specimens of two minds', () => {
+  const twice = identify({ observations: [...seen({ smell: 'hair-feather', residue: 'crushable-bead' }), ...seen({ smell: 'hair-feather', residue: 'hard-bead' })] })
+
+  it('conflict once for each pair of answers, and say what to burn', () => {
+    const texts = twice.conflicts.map(({ text }) => text)
+    expect(new Set(texts).size).toBe(texts.length)
+    expect(texts.some((text) => /bead that crushes.*hard round bead.*Burn one yarn of each/.test(text))).toBe(true)
+  })
+
+  it('leave both readings standing: the belief is in a mixture, not in the mean', () => {
+    const once = identify({ observations: seen({ smell: 'hair-feather', residue: 'crushable-bead' }) })
+    const synthetic = ({ families }: typeof once) => families.find(({ id }) => id === 'synthetic')!.present
+    expect(synthetic(twice)).toBeGreaterThan(3 * synthetic(once))
+    expect(twice.families.find(({ id }) => id === 'protein')!.present).toBeGreaterThan(0.9)
+  })
+})
+
 describe('evidence', () => {
   it('gives bits for every family, pointing the right way', () => {
     const { evidence } = identify({ observations: seen({ smell: 'hair-feather' }) })

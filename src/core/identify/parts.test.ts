@@ -1,6 +1,7 @@
 import { seen } from '../../../tests/support/seen'
 import { commonGrounds } from './grounds'
 import { hypotheses } from './hypotheses'
+import { identify } from './identify'
 import { clothPosterior } from './parts'
 import { SAME_THROUGHOUT } from './priors'
 
@@ -61,4 +62,22 @@ it('knows three parts: ground and pile apart', () => {
   const best = [...scored].sort((a, b) => b.probability - a.probability)[0]!
   expect(best.hypothesis.families).toContain('protein')
   expect(best.hypothesis.families.some((family) => family === 'plant' || family === 'regenerated')).toBe(true)
+})
+
+describe('in words', () => {
+  const say = (...observations: ReturnType<typeof seen>[]) => identify({ observations: observations.flat() }).parts
+
+  it('calls two different verdicts a mixed cloth, and says what each is', () => {
+    const parts = say(seen(wool, 'warp'), seen(cotton, 'weft'))!
+    expect(parts.differ).toBeGreaterThan(0.95)
+    expect(parts.text).toMatch(/^A mixed cloth: its warp and weft are .* not of the same stuff\. The warp is .*protein.*; the weft is .*plant/)
+  })
+
+  it('says that two alike are of the same stuff, and that one part alone leaves the other open', () => {
+    expect(say(seen(wool, 'warp'), seen(wool, 'weft'))!.text).toMatch(/of the same stuff\.$/)
+    const alone = say(seen(wool, 'warp'))!
+    expect(alone.differ).toBeNull()
+    expect(alone.text).toMatch(/burn one of each direction/)
+    expect(say(seen(wool))).toBeUndefined()
+  })
 })

@@ -139,3 +139,26 @@ describe('thresholds', () => {
     ])
   })
 })
+
+describe('a trace that may hide', () => {
+  const alone = (trace: number) => verdictOf(
+    [
+      scored(0.9 - trace, 0.1, ['nylon', 1]),
+      scored(trace, 0.03, ['nylon', 0.9], ['elastane', 0.1]),
+      scored(0.1, 0.2, ['polyester', 1]),
+    ],
+    true,
+  )
+
+  it('is left open beside a fibre, said, and counted in', () => {
+    const verdict = alone(0.15)
+    expect(verdict).toMatchObject({ level: 'fibre', ids: ['nylon'] })
+    expect(verdict.probability).toBeCloseTo(0.9, 12)
+    expect(verdict.leaningProbability).toBeCloseTo(0.75, 12)
+    expect(verdict.text).toMatch(/^Probably nylon\. A trace of something stretchy/)
+  })
+
+  it('is not passed over where it is more than a quarter of the belief', () => {
+    expect(alone(0.4)).toMatchObject({ level: 'family', ids: ['synthetic'] })
+  })
+})

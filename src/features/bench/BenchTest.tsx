@@ -2,11 +2,11 @@
 
 import Link from 'next/link'
 import styled from 'styled-components'
+import { type BoxPiece } from '@/core/identify/controls'
 import { burnFeatures } from '@/core/identify/features'
 import { burnRate, catchState } from '@/core/identify/stopwatch'
 import { PARTS, type Part } from '@/core/identify/types'
 import { fibreListWords } from '@/core/identify/words'
-import { type FibreId } from '@/core/fibres/types'
 import { formatPercent, withDoubt } from '@/core/units/format'
 import { BurnStrip, PLAIN_YARN, STRIP_PLACES, type Yarn } from '@/ui/burn'
 import { Button, QuietButton } from '@/ui/controls/buttons'
@@ -36,7 +36,7 @@ interface Props extends BenchStart {
   /** What this test is of, and the way back to it; null for a cloth that is not kept yet. */
   of: { name: string; href: string; yarn?: Yarn } | null
   /** Which known pieces there are. */
-  box: FibreId[]
+  box: BoxPiece[]
 }
 
 /** The bench: one test from the first look to the verdict, kept as it goes. */

@@ -1,14 +1,12 @@
 'use client'
 
 import Link from 'next/link'
-import styled from 'styled-components'
-import { ToggleButton } from 'react-aria-components'
-import { controlsNeeded } from '@/core/identify/controls'
+import { controlsNeeded, type BoxPiece } from '@/core/identify/controls'
 import { type Answer } from '@/core/identify/identify'
 import { TOOLS, type Part, type Tool } from '@/core/identify/types'
-import { type FibreId } from '@/core/fibres/types'
 import { type TestSetup } from '@/core/notebook/records'
 import { Button, StrongButton } from '@/ui/controls/buttons'
+import { Chip, Chips } from '@/ui/controls/Chips'
 import { ChoiceField } from '@/ui/controls/fields'
 import { Actions, Columns, Lead, Page, Paper, PlainList, Slip, Soft } from '@/ui/controls/surfaces'
 import { ClaimRows } from '../fibres/ClaimRows'
@@ -16,25 +14,7 @@ import { usePreferences } from '../settings/PreferencesContext'
 import { HistoryEffectTable, HistoryFields } from './HistoryFields'
 import { PART_WORDS } from './session'
 
-const Tools = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.5rem;
-`
-const Choose = styled(ToggleButton)`
-  min-height: 2.75rem;
-  padding: 0.35rem 0.9rem;
-  border: 1.5px solid var(--ink-soft);
-  border-radius: 3px;
-  background: var(--paper);
-  cursor: pointer;
-  &::before { content: '☐ '; }
-  &[data-selected] { background: var(--indigo-deep); border-color: var(--indigo-deep); color: var(--on-indigo); }
-  &[data-selected]::before { content: '☑ '; }
-  &[data-focus-visible] { outline: 3px solid var(--madder); outline-offset: 2px; }
-`
-
-export const ASK_WORDS = [
+const ASK_WORDS = [
   ['fibre', 'Which fibre it is'], ['family', 'What kind of fibre'], ['plastic', 'Is there any plastic in it?'], ['label', 'Is the label true?'],
 ] as const
 
@@ -46,7 +26,7 @@ interface Props {
   part: Part
   /** What is believed before anything is seen. */
   belief: Answer
-  box: readonly FibreId[]
+  box: readonly BoxPiece[]
   onSetup: (setup: TestSetup) => void
   onPart: (part: Part) => void
   onFlame: () => void
@@ -85,9 +65,9 @@ export function LayOut({ title, setup, part, belief, box, onSetup, onPart, onFla
             />
             <div style={{ display: 'grid', gap: '0.4rem' }}>
               <span className="label" id="tools" style={{ fontWeight: 600 }}>What is at hand beside water, tweezers and daylight?</span>
-              <Tools role="group" aria-labelledby="tools">
-                {TOOLS.map((tool) => <Choose key={tool} isSelected={setup.atHand.includes(tool)} onChange={() => toggle(tool)}>{TOOL_WORDS[tool]}</Choose>)}
-              </Tools>
+              <Chips role="group" aria-labelledby="tools">
+                {TOOLS.map((tool) => <Chip key={tool} isSelected={setup.atHand.includes(tool)} onChange={() => toggle(tool)}>{TOOL_WORDS[tool]}</Chip>)}
+              </Chips>
             </div>
           </Paper>
           <Paper aria-labelledby="past">
@@ -101,7 +81,7 @@ export function LayOut({ title, setup, part, belief, box, onSetup, onPart, onFla
             <h2 id="beside">Lay these beside it</h2>
             <Soft>Known pieces, cut and ready before anything is lit. Burn one whenever you doubt what you see or smell.</Soft>
             <PlainList>
-              {controls.map(({ fibre, inBox, text }) => <li key={fibre}><Slip $tone={inBox ? 'good' : 'plain'}>{text}</Slip></li>)}
+              {controls.map(({ fibre, inBox, text }) => <li key={fibre}><Slip $tone={inBox === 'pure' ? 'good' : inBox === 'impure' ? 'warn' : 'plain'}>{text}</Slip></li>)}
             </PlainList>
             <Link href="/bench/controls">Your controls box</Link>
           </Paper>

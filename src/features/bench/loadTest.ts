@@ -1,4 +1,3 @@
-import { type FibreId } from '@/core/fibres/types'
 import { type ControlBurn } from '@/core/identify/nose'
 import { findBurnTest, type BurnTest } from '@/server/burnTests'
 import { burnsOf, controlsBox, type KeptControl } from '@/server/controls'
@@ -14,7 +13,6 @@ export interface LoadedTest {
   box: KeptControl[]
   /** What has taught the program how this person reports; a control's own burn never judges itself. */
   controls: ControlBurn[]
-  fibres: FibreId[]
 }
 
 /** @returns undefined where there is no such test */
@@ -23,7 +21,7 @@ export async function loadTest(id: number): Promise<LoadedTest | undefined> {
   const [test, box] = await Promise.all([findBurnTest(db, id), controlsBox(db)])
   if (!test) return undefined
   const others = box.map((control) => ({ ...control, tests: control.tests.filter((one) => one.id !== id) }))
-  return { test, of: await subjectOf(test, box), box, controls: others.flatMap(burnsOf), fibres: box.map(({ fibre }) => fibre) }
+  return { test, of: await subjectOf(test, box), box, controls: others.flatMap(burnsOf) }
 }
 
 async function subjectOf({ pieceId, controlId }: BurnTest, box: readonly KeptControl[]): Promise<LoadedTest['of']> {

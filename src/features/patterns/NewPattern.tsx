@@ -2,37 +2,18 @@
 
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
-import { ToggleButton } from 'react-aria-components'
-import styled from 'styled-components'
 import { fullNeed } from '@/core/choose/need'
 import { chosenWord, DETAILS, GARMENTS, SEASONS, type Detail, type Garment, type Season } from '@/core/notebook/choosing'
 import { type Need } from '@/core/notebook/need'
 import { GSM_PER_OUNCE_PER_SQUARE_YARD } from '@/core/units/constants'
 import { StrongButton } from '@/ui/controls/buttons'
+import { Chip, Chips } from '@/ui/controls/Chips'
 import { ChoiceField, NumberField, TextField } from '@/ui/controls/fields'
 import { SelectField } from '@/ui/controls/SelectField'
 import { Actions, Page, Paper, Slip, Soft } from '@/ui/controls/surfaces'
 import { usePreferences } from '../settings/PreferencesContext'
 import { keepPattern } from './actions'
 import { needWords } from './needWords'
-
-const Chips = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.5rem;
-`
-const Chip = styled(ToggleButton)`
-  min-height: 2.75rem;
-  padding: 0.3rem 0.9rem;
-  border: 1.5px solid var(--ink-soft);
-  border-radius: 3px;
-  background: var(--paper);
-  color: var(--ink);
-  cursor: pointer;
-  &[data-selected] { background: var(--indigo-deep); border-color: var(--indigo-deep); color: var(--on-indigo); }
-  &[data-selected]::before { content: '✓ '; }
-  &[data-focus-visible] { outline: 3px solid var(--madder); outline-offset: 2px; }
-`
 
 /** A pattern: what it makes, its details, and, where the envelope says so, its weight. The rest follows. */
 export function NewPattern() {

@@ -32,6 +32,20 @@ describe('every table', () => {
   })
 })
 
+describe('every test at the table', () => {
+  it.each(otherFeatures.map((feature) => [feature.id, feature] as const))('%s says how, what it tells apart, and what spoils it', (_, { guide, hazard }) => {
+    expect(guide!.steps.length).toBeGreaterThanOrEqual(3)
+    expect(guide!.separates.length).toBeGreaterThan(30)
+    expect(guide!.spoiledBy.length).toBeGreaterThan(20)
+    if (hazard !== 'none') expect(guide!.caution).toMatch(/local rules/)
+  })
+
+  it('warns of acetone near a flame, and of bleach with anything', () => {
+    expect(featureById('acetone').guide!.caution).toMatch(/no flame, spark or hot iron in the room.*Adults, gloves/)
+    expect(featureById('bleach').guide!.caution).toMatch(/vinegar, ammonia, acetone.*poisonous gas\. Never in metal\. Adults, gloves/)
+  })
+})
+
 describe('defineFeature', () => {
   const base = { id: 'x', kind: 'other', look: 'float', hazard: 'none', minutes: 1, title: 'x', question: 'x', hint: 'x', source: 'x', states: [['a', 'A', 'a']] } as const
   it('refuses a hole, a double and a stranger', () => {

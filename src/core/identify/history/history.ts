@@ -1,7 +1,8 @@
 import { fibreById } from '../../fibres/catalogue'
 import { type FibreId } from '../../fibres/types'
 import { hypotheses } from '../hypotheses'
-import { type Hypothesis, type Made } from '../types'
+import { traceWeight } from '../priors'
+import { type Component, type Hypothesis, type Made } from '../types'
 import { kinds } from './kinds'
 import { countries, prices } from './more'
 import { type History, type Tilt } from './types'
@@ -12,8 +13,9 @@ export const TILTS: Record<'kind' | 'price' | 'country', readonly Tilt[]> = { ki
 /** The past is a hint, and what is seen on the bench must be able to overrule it; ours. */
 export const MOST_TILT = 8
 
-/** Even a small share of a fibre counts as this much of it: a swimsuit is known by its few per cent of elastane. */
+/** Even a small share of a fibre counts as this much of it, and a trace in full: a swimsuit is known by its few per cent of elastane. */
 const LEAST_SAY = 0.5
+const say = ({ fibre, weight }: Component) => (traceWeight[fibre] === undefined ? Math.max(weight, LEAST_SAY) : 1)
 
 /** Years assumed before a "made before" date when nobody says after which; from memory. */
 const USUAL_SPAN_YEARS = 30
@@ -34,7 +36,7 @@ export function hypothesesFor(history: History): readonly Hypothesis[] {
   const factor = fibreFactors(history)
   const sold = (fibre: FibreId) => soldFraction(fibre, history.made)
   const weighted = hypotheses.map((hypothesis) => {
-    const tilt = hypothesis.components.reduce((product, { fibre, weight }) => product * factor(fibre) ** Math.max(weight, LEAST_SAY), 1)
+    const tilt = hypothesis.components.reduce((product, component) => product * factor(component.fibre) ** say(component), 1)
     const bounded = Math.min(MOST_TILT, Math.max(1 / MOST_TILT, tilt))
     return { ...hypothesis, prior: hypothesis.prior * bounded * Math.min(...hypothesis.components.map(({ fibre }) => sold(fibre))) }
   })

@@ -12,7 +12,7 @@ export const kinds: readonly Tilt[] = [
   tilt('jeans', 'Jeans or work trousers', { cotton: 4, elastane: 1.6, hemp: 1.5, lyocell: 1.3, wool: 0.1, hair: 0.05, silk: 0.05, acrylic: 0.1, acetate: 0.05 }),
   tilt('jumper', 'Jumper, cardigan or scarf, knitted', { wool: 4, hair: 5, acrylic: 5, cotton: 0.7, nylon: 1.2, linen: 0.3, acetate: 0.1, polyester: 0.7, jute: 0.02 }),
   tilt('sock-yarn', 'Socks, tights or their yarn', { wool: 2.5, nylon: 4, cotton: 1.2, elastane: 2, acrylic: 1.2, linen: 0.2, acetate: 0.05, silk: 0.4 }),
-  tilt('swimwear', 'Swimwear or close sportswear', { nylon: 6, elastane: 6, polyester: 2.5, polypropylene: 1.5, cotton: 0.15, wool: 0.05, hair: 0.02, linen: 0.02, silk: 0.05, acetate: 0.2, viscose: 0.1 }),
+  tilt('swimwear', 'Swimwear or close sportswear', { nylon: 2.5, elastane: 8, polyester: 0.6, polypropylene: 1.2, cotton: 0.04, wool: 0.05, hair: 0.02, linen: 0.02, silk: 0.05, acetate: 0.2, viscose: 0.04, modal: 0.2, lyocell: 0.1, hemp: 0.02, ramie: 0.05, jute: 0.01, cupro: 0.05, acrylic: 0.1 }),
   tilt('underwear', 'Underwear or nightwear', { cotton: 1.8, silk: 1.6, nylon: 2.2, modal: 4, elastane: 2, viscose: 1.3, wool: 0.5, acetate: 1.3, jute: 0.01, acrylic: 0.2 }),
   tilt('evening', 'Evening dress or costume', { silk: 2.2, acetate: 3.5, triacetate: 2.5, polyester: 1.6, nylon: 1.4, metallic: 4, wool: 0.4, cotton: 0.4, linen: 0.2, jute: 0.05 }),
   tilt('sheets', 'Sheets, tablecloth or towels', { cotton: 3, linen: 3, polyester: 1, viscose: 0.4, wool: 0.03, hair: 0.02, silk: 0.2, acrylic: 0.03, nylon: 0.1, acetate: 0.03, lyocell: 1.5 }),

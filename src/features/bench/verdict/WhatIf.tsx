@@ -1,8 +1,6 @@
 'use client'
 
 import { useMemo, useState } from 'react'
-import { ToggleButton } from 'react-aria-components'
-import styled from 'styled-components'
 import { featureById, stateLabel } from '@/core/identify/features'
 import { type Question } from '@/core/identify/identify'
 import { verdictBriefly } from '@/core/identify/verdict'
@@ -10,26 +8,11 @@ import { whatIf } from '@/core/identify/whatIf'
 import { capitalised } from '@/core/identify/words'
 import { PARTS, type Part } from '@/core/identify/types'
 import { Skeins } from '@/ui/belief/Skeins'
+import { Chip, Chips } from '@/ui/controls/Chips'
 import { SelectField } from '@/ui/controls/SelectField'
 import { Soft } from '@/ui/controls/surfaces'
 import { usePreferences } from '../../settings/PreferencesContext'
 import { titleOf } from './why'
-
-const States = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.4rem;
-`
-const State = styled(ToggleButton)`
-  min-height: 2.75rem;
-  padding: 0.3rem 0.8rem;
-  border: 1.5px solid var(--ink-soft);
-  border-radius: 3px;
-  background: var(--paper);
-  cursor: pointer;
-  &[data-selected] { border-color: var(--indigo); box-shadow: inset 0 0 0 2px var(--indigo); font-weight: 700; }
-  &[data-focus-visible] { outline: 3px solid var(--madder); outline-offset: 2px; }
-`
 
 /** What a key of the list means. */
 function lookOf(key: string): { feature: string; part: Part } {
@@ -63,11 +46,11 @@ export function WhatIf({ question, answerWords }: { question: Question; answerWo
         label="Change the answer to" value={key} onChange={(value) => { setChosen(value); setState(undefined) }}
         options={seen.map((one) => [one, titleOf(lookOf(one))] as const)}
       />
-      <States role="group" aria-label={`What if: ${featureById(feature).title}`}>
+      <Chips role="group" aria-label={`What if: ${featureById(feature).title}`}>
         {supposed.map(({ state: id, said }) => (
-          <State key={id} isSelected={id === state} onChange={(on) => setState(on ? id : undefined)}>{stateLabel(feature, id)}{said ? ' (said)' : ''}</State>
+          <Chip key={id} isSelected={id === state} onChange={(on) => setState(on ? id : undefined)}>{stateLabel(feature, id)}{said ? ' (said)' : ''}</Chip>
         ))}
-      </States>
+      </Chips>
       <div role="status" style={{ display: 'grid', gap: '0.5rem' }}>
         {picked ? (
           <>
