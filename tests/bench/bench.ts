@@ -9,7 +9,10 @@ import { reportProbabilities } from '@/core/identify/mixture'
 import { type Observation } from '@/core/identify/types'
 import { clothTile } from '@/ui/cloth/tile'
 import { TileSchema } from '@/ui/cloth/spec'
+import { reporterTaughtBy } from '@/core/identify/nose'
+import { beliefSteps, whatIf } from '@/core/identify/whatIf'
 import { seen } from '../support/seen'
+import { printAccuracy } from './accuracy'
 
 /** Median seconds of one call, over `rounds` after a warm-up. */
 function median(call: () => unknown, rounds = 60): number {
@@ -55,6 +58,13 @@ rows.push(['identify, everything', 'the bare multiplications of a posterior', fu
 const parts = median(() => identify({ observations: [...seen({ smell: 'paper', crush: 'powders' }, 'warp'), ...seen({ smell: 'hair-feather', crush: 'crumbles' }, 'weft')] }))
 rows.push(['identify, warp and weft apart', 'identify, whole cloth', parts / full, `${(parts * 1000).toFixed(2)} ms`])
 
+const threes = hypotheses.filter(({ components }) => components.length === 3).length
+rows.push(['what if: every answer to one question', 'identify, everything', median(() => whatIf({ observations: burn }, 'smell', 'whole')) / full, `${features.find(({ id }) => id === 'smell')!.states.length} beliefs; ${threes} of the hypotheses are blends of three`])
+rows.push(['the belief after each answer', 'identify, everything', median(() => beliefSteps({ observations: burn })) / full, `${burn.length + 1} beliefs`])
+const taught = Array.from({ length: 20 }, () => ({ fibre: 'cotton' as const, observations: burn }))
+reporterTaughtBy(taught)
+rows.push(['identify, by a nose taught on 20 controls', 'identify, everything', median(() => identify({ observations: burn, controls: taught })) / full, 'tables kept from the first time on'])
+
 const offers = namedCloths.map((cloth) => offerFrom({ called: cloth.name.uk }))
 const all = median(() => GARMENTS.map((garment) => offers.map((offer) => match({ garment }, offer))), 8)
 const one = median(() => match({ garment: 'shirt' }, offers[0]!))
@@ -67,3 +77,5 @@ rows.push(['drawing herringbone', 'drawing plain weave', herringbone / plain, `$
 
 console.log('Ratios of medians in one run; times are of this machine and only to judge the ratios by.\n')
 for (const [what, against, ratio, note] of rows) console.log(`${ratio.toFixed(2).padStart(10)} ×  ${what}\n             against ${against} (${note})`)
+
+printAccuracy()
