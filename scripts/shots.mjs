@@ -12,8 +12,13 @@ const TO_END = [...TO_SMELL, '4', 'Enter', '4', '7', 'Enter', '4', '2']
 
 const views = [
   { name: 'table', path: '/' },
+  { name: 'lay-out', keys: [], stay: true },
   { name: 'bench', keys: TO_SMELL.slice(0, 2) },
   { name: 'verdict', keys: TO_END },
+  { name: 'evidence', path: '/bench/18', press: 'What each answer did', to: 'Why' },
+  { name: 'log', path: '/bench/19/log' },
+  { name: 'controls', path: '/bench/controls' },
+  { name: 'tests', path: '/bench/tests' },
   { name: 'stash', path: '/stash' },
   { name: 'piece', path: '/stash/8' },
   { name: 'match', path: '/stash/1/patterns' },
@@ -32,7 +37,7 @@ const browser = await chromium.launch({
   executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
 })
-for (const { name, path, keys, fill = {}, size = DESK, dark } of views) {
+for (const { name, path, keys, stay, press, to, fill = {}, size = DESK, dark } of views) {
   if (only.length > 0 && !only.includes(name)) continue
   const context = await browser.newContext({ viewport: size, colorScheme: dark ? 'dark' : 'light' })
   const page = await context.newPage()
@@ -40,7 +45,8 @@ for (const { name, path, keys, fill = {}, size = DESK, dark } of views) {
   await page.goto(base + (path ?? '/bench'), { waitUntil: 'networkidle' })
   if (keys) {
     await page.getByRole('button', { name: 'Burn a specimen' }).click()
-    await page.locator('#question').waitFor()
+    await page.getByRole('heading', { name: 'Lay it out' }).waitFor()
+    if (!stay) await page.getByRole('button', { name: 'To the flame' }).click()
     for (const key of keys) {
       await page.keyboard.press(key)
       await page.waitForTimeout(150)
@@ -50,10 +56,16 @@ for (const { name, path, keys, fill = {}, size = DESK, dark } of views) {
     await page.getByLabel(label).fill(value)
     await page.getByLabel(label).blur()
   }
-  await page.waitForTimeout(300)
+  if (press) await page.getByText(press, { exact: true }).click()
+  if (to) await page.getByRole('heading', { name: to, exact: true }).evaluate((heading) => heading.scrollIntoView())
+  await page.waitForTimeout(press ? 1200 : 300)
   await page.screenshot({ path: `${folder}/${name}.png` })
   // A test begun for its picture is thrown away again.
   if (keys) {
+    if (stay) {
+      await page.getByRole('button', { name: 'To the flame' }).click()
+      await page.keyboard.press('1')
+    }
     const enough = page.getByRole('button', { name: 'Enough: show the verdict' })
     if (await enough.isVisible()) await enough.click()
     await page.getByRole('button', { name: 'Throw this test away' }).click()

@@ -3,7 +3,7 @@ import { FAMILIES, type FamilyId, type FibreId } from '../fibres/types'
 import { formatPercent } from '../units/format'
 import { traceWeight } from './priors'
 import { type Hypothesis, type Scored, type Verdict } from './types'
-import { capitalised, doubtWords, familyChoiceWords, fibreListWords, type Vocabulary } from './words'
+import { capitalised, doubtWords, familyChoiceWords, fibreListWords, listed, type Vocabulary } from './words'
 
 /** A verdict is the finest level whose probability reaches this. */
 export const VERDICT_THRESHOLD = 0.8
@@ -174,11 +174,6 @@ const TRACE_LEFT_OPEN = 0.05
 
 /** From this share of a blend's probability a trace beside it is mentioned. */
 const TRACE_WORTH_SAYING = 0.4
-
-/** `wool, silk and nylon`. */
-function listed(words: readonly string[]): string {
-  return words.length < 2 ? words.join() : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`
-}
 
 /** A verdict in a few words, as it stands in a sentence: `very probably a protein fibre`. */
 export function verdictBriefly({ level, sides, ids, leaning, probability }: Verdict, vocabulary: Vocabulary = 'uk'): string {

@@ -24,9 +24,15 @@ export function fibreName(id: FibreId, vocabulary: Vocabulary = 'uk'): string {
   return fibreById(id).name[vocabulary]
 }
 
-/** `cotton`, or `cotton with polyester`. */
+/** `cotton`, `cotton with polyester`, or `cotton with polyester and elastane`. */
 export function fibreListWords(ids: readonly FibreId[], vocabulary: Vocabulary = 'uk'): string {
-  return ids.map((id) => fibreName(id, vocabulary)).join(' with ')
+  const [first, ...others] = ids.map((id) => fibreName(id, vocabulary))
+  return others.length === 0 ? first! : `${first} with ${listed(others)}`
+}
+
+/** `wool, silk and nylon`. */
+export function listed(words: readonly string[]): string {
+  return words.length < 2 ? words.join() : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`
 }
 
 /** `a plant or a regenerated cellulose fibre`. */

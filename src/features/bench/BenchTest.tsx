@@ -19,8 +19,9 @@ import { Belief } from './Belief'
 import { LayOut } from './LayOut'
 import { Question } from './Question'
 import { SafetyGate } from './SafetyGate'
-import { describeSeen, nextQuestion, PART_WORDS, partOf, seenIn, specimensOf, statesWords } from './session'
+import { describeSeen, nextQuestion, PART_WORDS, seenIn, statesWords } from './session'
 import { Stopwatch } from './Stopwatch'
+import { Strips } from './Strips'
 import { useBench, type BenchStart } from './useBench'
 import { useSafetyRead } from './useSafetyRead'
 import { VerdictView } from './verdict/VerdictView'
@@ -110,20 +111,6 @@ export function BenchTest({ of, box, ...start }: Props) {
       )}
     </Page>
   )
-}
-
-/** Every specimen's strip, one under the other. */
-function Strips({ answers, notes, yarn }: { answers: BenchStart['answers']; notes: BenchStart['notes']; yarn: Yarn }) {
-  const specimens = specimensOf(answers, [])
-  return specimens.map((one) => {
-    const own = answers.filter(({ specimen }) => specimen === one)
-    return (
-      <div key={one}>
-        {specimens.length > 1 ? <Soft>Specimen {one}, {PART_WORDS[partOf(one, notes, answers)]}</Soft> : null}
-        <BurnStrip seen={seenIn(own)} describe={(features) => describeSeen(own, features)} yarn={yarn} />
-      </div>
-    )
-  })
 }
 
 /** The next specimen, of which part. */

@@ -87,6 +87,7 @@ export function LayOut({ title, setup, part, belief, box, onSetup, onPart, onFla
           </Paper>
           <Paper aria-labelledby="spoils">
             <h2 id="spoils">What spoils a burn</h2>
+            <Slip $tone="warn"><b>Never burn</b> glass cloth or old heat-resistant cloth: it may hold asbestos. Leave it whole, and ask your local authority.</Slip>
             <PlainList>{SPOILERS.map((text) => <li key={text}>{text}</li>)}</PlainList>
           </Paper>
         </div>

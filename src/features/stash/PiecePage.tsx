@@ -8,7 +8,6 @@ import { type TestAnswer } from '@/core/notebook/answers'
 import { type Piece, type Reading } from '@/core/notebook/records'
 import { formatLength, formatWeight, formatWidth } from '@/core/units/format'
 import { massPerArea } from '@/core/measure/weigh'
-import { BurnStrip } from '@/ui/burn'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { tileOf } from '@/ui/cloth/spec'
 import { Button, QuietButton } from '@/ui/controls/buttons'
@@ -18,7 +17,7 @@ import { Actions, Columns, Facts, Lead, Page, Paper, PlainList, Slip, Soft } fro
 import { beginTest } from '../bench/actions'
 import { ClaimSlip } from '../bench/verdict/ClaimCheck'
 import { Likeliest } from '../bench/Belief'
-import { describeSeen, seenIn } from '../bench/session'
+import { Strips } from '../bench/Strips'
 import { verdictTitle } from '../bench/verdict/title'
 import { usePreferences } from '../settings/PreferencesContext'
 import { completeReading, EMPTY_READING, ReadingFields, WeightResult } from '../weigh/ReadingFields'
@@ -82,10 +81,11 @@ export function PiecePage({ piece, readings, tests, belief, fibre }: Props) {
           {belief ? (
             <>
               <Lead>{belief.verdict.text}</Lead>
+              {belief.parts ? <Slip>{belief.parts.text}</Slip> : null}
               {belief.claim ? <ClaimSlip judged={belief.claim} /> : null}
               {tests.map(({ id, answers }) => (
                 <div key={id}>
-                  <BurnStrip seen={seenIn(answers)} describe={(features) => describeSeen(answers, features)} yarn={{ fill: piece.look.warp, edge: piece.look.weft }} />
+                  <Strips answers={answers} yarn={{ fill: piece.look.warp, edge: piece.look.weft }} />
                   <Link href={`/bench/${id}`}>Open this test: why, and what would settle it</Link>
                 </div>
               ))}

@@ -6,12 +6,13 @@ import { burnFeatures, otherFeatures } from '@/core/identify/features'
 import { type Answer } from '@/core/identify/identify'
 import { type TestAnswer } from '@/core/notebook/answers'
 import { type SpecimenNote, type TestSetup } from '@/core/notebook/records'
-import { BurnStrip, type Yarn } from '@/ui/burn'
+import { type Yarn } from '@/ui/burn'
 import { StrongButton } from '@/ui/controls/buttons'
 import { Actions, Page, Soft } from '@/ui/controls/surfaces'
 import { fibreName } from '@/core/identify/words'
 import { usePreferences } from '../../settings/PreferencesContext'
-import { describeSeen, PART_WORDS, partOf, seenIn, specimensOf } from '../session'
+import { specimensOf } from '../session'
+import { Strips } from '../Strips'
 import { verdictTitle } from '../verdict/title'
 import { LogTable } from './LogTable'
 
@@ -53,7 +54,6 @@ export interface LogSheetProps {
 /** A filled log on one sheet of paper. */
 export function LogSheet({ name, made, answers, notes, setup, belief, yarn }: LogSheetProps) {
   const { words } = usePreferences()
-  const specimens = specimensOf(answers, notes)
   return (
     <PrintPage title={`Burn log: ${name}`}>
       <dl>
@@ -61,18 +61,8 @@ export function LogSheet({ name, made, answers, notes, setup, belief, yarn }: Lo
         <dt>The label says</dt><dd>{setup.claim.map(({ fibre, percent }) => `${percent} % ${fibreName(fibre, words)}`).join(', ') || 'nothing'}</dd>
         <dt>Verdict</dt><dd><b>{verdictTitle(belief, words)}.</b> {belief.verdict.text}</dd>
       </dl>
-      {specimens.map((specimen) => {
-        const own = answers.filter((answer) => answer.specimen === specimen)
-        const note = notes.find((one) => one.specimen === specimen)
-        return (
-          <div key={specimen} style={{ display: 'grid', gap: '0.3rem' }}>
-            <b>Specimen {specimen}, {PART_WORDS[partOf(specimen, notes, answers)]}</b>
-            <BurnStrip seen={seenIn(own)} describe={(features) => describeSeen(own, features)} yarn={yarn} />
-            {note?.note ? <p>{note.note}</p> : null}
-          </div>
-        )
-      })}
-      <LogTable answers={answers} specimens={specimens} />
+      <Strips answers={answers} notes={notes} yarn={yarn} />
+      <LogTable answers={answers} specimens={specimensOf(answers, notes)} />
       <Soft>A home test tells what a cloth is made of. It is not a flammability test, and gives no percentages.</Soft>
     </PrintPage>
   )

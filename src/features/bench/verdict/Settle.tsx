@@ -13,7 +13,7 @@ export function Settle({ answer: { next, stop }, onTry }: { answer: Answer; onTr
     <Paper aria-labelledby="settle">
       <h2 id="settle">What would settle it</h2>
       {stop ? <Slip $tone="good">{stop}</Slip> : null}
-      <PlainList>
+      <PlainList style={{ gridTemplateColumns: 'repeat(auto-fit, minmax(min(100%, 13rem), 1fr))', gap: '1rem 1.5rem' }}>
         {next.slice(0, 3).map(({ feature: id, text }) => {
           const { title, hazard, minutes } = featureById(id)
           return (

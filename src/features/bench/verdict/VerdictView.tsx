@@ -31,6 +31,7 @@ export function VerdictView({ testId, question, setup, answer, onSetup, onTry }:
     <Columns>
       <div style={{ display: 'grid', gap: '1.5rem', alignContent: 'start', minWidth: 0 }}>
         <VerdictCard answer={answer} />
+        <Settle answer={answer} onTry={onTry} />
         {conflicts.length > 0 ? (
           <Paper aria-labelledby="conflicts">
             <h2 id="conflicts">Two things that do not go together</h2>
@@ -40,7 +41,6 @@ export function VerdictView({ testId, question, setup, answer, onSetup, onTry }:
         <Why question={question} answer={answer} />
       </div>
       <div style={{ display: 'grid', gap: '1.5rem', alignContent: 'start', minWidth: 0 }}>
-        <Settle answer={answer} onTry={onTry} />
         <Paper aria-labelledby="could">
           <h2 id="could">What it could still be</h2>
           <Likeliest answer={answer} few={6} words={words} />

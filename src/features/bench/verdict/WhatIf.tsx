@@ -1,7 +1,7 @@
 'use client'
 
 import { useMemo, useState } from 'react'
-import { featureById, stateLabel } from '@/core/identify/features'
+import { featureById, features, stateLabel } from '@/core/identify/features'
 import { type Question } from '@/core/identify/identify'
 import { verdictBriefly } from '@/core/identify/verdict'
 import { whatIf } from '@/core/identify/whatIf'
@@ -24,8 +24,10 @@ function lookOf(key: string): { feature: string; part: Part } {
 export function WhatIf({ question, answerWords }: { question: Question; answerWords: string }) {
   const { words } = usePreferences()
   const seen = useMemo(() => {
-    const keys = question.observations.map(({ feature, part = 'whole' }) => `${feature} ${part}`)
-    return [...new Set(keys)].sort((a, b) => PARTS.findIndex((part) => a.endsWith(part)) - PARTS.findIndex((part) => b.endsWith(part)))
+    const parts = PARTS.filter((part) => question.observations.some((one) => (one.part ?? 'whole') === part))
+    const said = question.observations.map(({ feature, part = 'whole' }) => `${feature} ${part}`)
+    // What was seen first, then what was not: that may be supposed as well.
+    return [...new Set([...said, ...parts.flatMap((part) => features.map(({ id }) => `${id} ${part}`))])]
   }, [question])
   const smelt = seen.find((key) => key.startsWith('smell '))
   const [chosen, setChosen] = useState<string>()

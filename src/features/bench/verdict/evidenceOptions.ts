@@ -7,9 +7,9 @@ import { DYE_NAMES } from '@/ui/belief/dyes'
 import { type Palette } from '@/ui/charts/EChart'
 import { timesWords, titleOf } from './why'
 
-/** Bits at which a cell has its full colour. */
+/** Bits at which a cell has its full colour, and per cent of dye in it then: words on it keep 4.5 : 1, light and dark. */
 const FULL_BITS = 4
-const MOST_TINT = 55
+const MOST_TINT = 42
 
 const tinted = (colour: string, paper: string, percent: number) => `color-mix(in srgb, ${colour} ${percent.toFixed(0)}%, ${paper})`
 
@@ -27,7 +27,7 @@ export function evidenceOption(evidence: readonly Evidence[], palette: Palette):
   return {
     grid: { left: 8, right: 8, top: 28, bottom: 4, outerBoundsMode: 'same' },
     xAxis: { type: 'category', position: 'top', data: FAMILIES.map((id) => families[id].name), ...axis, axisLabel: { color: palette('ink'), interval: 0, hideOverlap: false } },
-    yAxis: { type: 'category', inverse: true, data: evidence.map(titleOf), ...axis, axisLabel: { color: palette('ink'), width: 118, overflow: 'break' } },
+    yAxis: { type: 'category', inverse: true, data: evidence.map(titleOf), ...axis, axisLabel: { color: palette('ink'), width: 150, overflow: 'break', lineHeight: 15 } },
     series: [{ type: 'heatmap', data: cells, label: { show: true, color: palette('ink') } }],
   }
 }
