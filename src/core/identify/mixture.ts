@@ -36,7 +36,7 @@ function plainMixture(feature: Feature, components: readonly Component[]): Float
   const mixed = new Float64Array(feature.states.length)
   let total = 0
   for (const { fibre, weight } of components) {
-    const loudness = weight * (feature.salience[fibreById(fibre).family] ?? 1)
+    const loudness = weight * (feature.salience[fibre] ?? feature.salience[fibreById(fibre).family] ?? 1)
     const row = normalised(feature, feature.weights[fibre])
     for (let state = 0; state < mixed.length; state++) mixed[state] = mixed[state]! + loudness * row[state]!
     total += loudness

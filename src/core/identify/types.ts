@@ -45,6 +45,8 @@ export interface Verdict {
   ids: readonly string[]
   /** For a blend: what each side could be. One id a side where it is known. */
   sides: readonly (readonly string[])[]
+  /** In a group: the one of its families that is in the cloth at 0.8 or more, alone or with the other; null elsewhere. */
+  sure: FamilyId | null
   /** The likeliest fibre or set of fibres, whether or not the evidence carries it as a verdict. */
   leaning: readonly FibreId[]
   leaningProbability: number

@@ -162,3 +162,28 @@ describe('a trace that may hide', () => {
     expect(alone(0.4)).toMatchObject({ level: 'family', ids: ['synthetic'] })
   })
 })
+
+describe('two families', () => {
+  it('of which one is in it whichever way: that one is said, and only what it carries itself', () => {
+    const verdict = verdictOf(
+      [scored(0.6, 0.2, ['wool', 1]), scored(0.25, 0.1, ['wool', 0.7], ['nylon', 0.3]), scored(0.1, 0.2, ['nylon', 1]), scored(0.05, 0.4, ['cotton', 1])],
+      true,
+    )
+    expect(verdict).toMatchObject({ level: 'group', ids: ['protein', 'synthetic'], sure: 'protein' })
+    expect(verdict.probability).toBeCloseTo(0.85, 12)
+    expect(verdict.text).toMatch(/^Probably a protein fibre, alone or with a synthetic in it: what you saw cannot tell which\./)
+  })
+
+  it('of which neither is sure stay a choice of two', () => {
+    const verdict = verdictOf([scored(0.5, 0.3, ['wool', 1]), scored(0.45, 0.3, ['nylon', 1]), scored(0.05, 0.4, ['cotton', 1])], true)
+    expect(verdict).toMatchObject({ level: 'group', ids: ['protein', 'synthetic'], sure: null })
+    expect(verdict.text).toMatch(/or both: what you saw cannot part them/)
+  })
+
+  it('that burn alike are not parted by how common they are', () => {
+    const likeCotton = [scored(0.85, 0.5, ['cotton', 1]), scored(0.12, 0.07, ['viscose', 1]), scored(0.03, 0.43, ['wool', 1])]
+    expect(verdictOf(likeCotton, true)).toMatchObject({ level: 'group', ids: ['plant', 'regenerated'], sure: null })
+    const likeLinen = [scored(0.95, 0.1, ['linen', 1]), scored(0.03, 0.1, ['viscose', 1]), scored(0.02, 0.8, ['wool', 1])]
+    expect(verdictOf(likeLinen, true).ids).not.toContain('regenerated')
+  })
+})

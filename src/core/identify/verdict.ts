@@ -23,11 +23,11 @@ export function verdictOf(scored: readonly Scored[], hasEvidence: boolean, vocab
     const carried = fineVerdict(best, sets) ?? familyVerdict(scored)
     if (carried) return { ...carried, ...leaning, text: verdictText(carried, best, vocabulary) }
   }
-  const nothing = { level: 'undecided' as const, ids: [], sides: [], probability: leaning.leaningProbability }
+  const nothing = { level: 'undecided' as const, ids: [], sides: [], sure: null, probability: leaning.leaningProbability }
   return { ...nothing, ...leaning, text: undecidedText(hasEvidence, sets[0]!, vocabulary) }
 }
 
-type Carried = Pick<Verdict, 'level' | 'ids' | 'sides' | 'probability'>
+type Carried = Pick<Verdict, 'level' | 'ids' | 'sides' | 'sure' | 'probability'>
 
 interface FibreSet {
   key: string
@@ -97,39 +97,50 @@ function fineVerdict(best: FibreSet, sets: readonly FibreSet[]): Carried | undef
   if (alone < EVIDENCE_ALONE) return undefined
   const { fibres, probability } = best
   const level = fibres.length === 1 ? 'fibre' : 'blend'
-  return { level, ids: fibres, sides: level === 'blend' ? fibres.map((fibre) => [fibre]) : [], probability }
+  return { level, ids: fibres, sides: level === 'blend' ? fibres.map((fibre) => [fibre]) : [], sure: null, probability }
 }
 
 /** The finest verdict in families: one alone; a blend of two; a blend one side of which could be two; a group. */
 function familyVerdict(scored: readonly Scored[]): Carried | undefined {
-  const masses = new Map<string, { families: readonly FamilyId[]; probability: number }>()
+  const masses = new Map<string, { families: readonly FamilyId[]; probability: number; prior: number }>()
   for (const { hypothesis, probability } of scored) {
-    const { families } = hypothesis
+    const { families, prior } = hypothesis
     const key = families.join('+')
     const before = masses.get(key)
-    masses.set(key, { families, probability: (before?.probability ?? 0) + probability })
+    masses.set(key, { families, probability: (before?.probability ?? 0) + probability, prior: (before?.prior ?? 0) + prior })
   }
   const mass = (test: (families: readonly FamilyId[]) => boolean) =>
     [...masses.values()].reduce((sum, entry) => sum + (test(entry.families) ? entry.probability : 0), 0)
+  // A family too must stand apart from its lookalikes by what was seen, not by being commoner.
+  const support = (family: FamilyId) => {
+    const own = masses.get(family)
+    return own && own.prior > 0 ? own.probability / own.prior : 0
+  }
+  const standsApart = (family: FamilyId) =>
+    support(family) >= EVIDENCE_ALONE * FAMILIES.reduce((sum, other) => sum + (poolOf(other) === poolOf(family) ? support(other) : 0), 0)
 
   const single = highest(FAMILIES.map((family) => [family]), ([family]) => mass((found) => found.length === 1 && found[0] === family))
-  if (single.probability >= VERDICT_THRESHOLD) return { level: 'family', ids: single.item, sides: [], probability: single.probability }
+  if (single.probability >= VERDICT_THRESHOLD && standsApart(single.item[0]!)) return { level: 'family', ids: single.item, sides: [], sure: null, probability: single.probability }
 
   const pairs = FAMILIES.flatMap((a, i) => FAMILIES.slice(i + 1).map((b): [FamilyId, FamilyId] => [a, b]))
   // "A mixture of these" leaves room for a third, so that every cloth with both counts.
   const pureBlend = highest(pairs, ([a, b]) => mass((found) => found.includes(a) && found.includes(b)))
   if (pureBlend.probability >= VERDICT_THRESHOLD) {
-    return { level: 'blend', ids: pureBlend.item, sides: pureBlend.item.map((family) => [family]), probability: pureBlend.probability }
+    return { level: 'blend', ids: pureBlend.item, sides: pureBlend.item.map((family) => [family]), sure: null, probability: pureBlend.probability }
   }
   const wide = pairs.flatMap((pair) => FAMILIES.filter((other) => !pair.includes(other)).map((other) => ({ pair, other })))
   const wideBlend = highest(wide, ({ pair, other }) => mass((found) => isBlendOf(found, pair, other)))
   if (wideBlend.probability >= VERDICT_THRESHOLD) {
     const { pair, other } = wideBlend.item
-    return { level: 'blend', ids: [...pair, other], sides: [pair, [other]], probability: wideBlend.probability }
+    return { level: 'blend', ids: [...pair, other], sides: [pair, [other]], sure: null, probability: wideBlend.probability }
   }
   const group = highest(pairs, (pair) => mass((found) => found.every((family) => pair.includes(family))))
-  if (group.probability >= VERDICT_THRESHOLD) return { level: 'group', ids: group.item, sides: [], probability: group.probability }
-  return undefined
+  if (group.probability < VERDICT_THRESHOLD) return undefined
+  // "A, alone or with B in it" says more than "A or B": it is said where it is carried by itself.
+  const within = (found: readonly FamilyId[]) => found.every((family) => group.item.includes(family))
+  const surest = highest(group.item.map((family) => [family]), ([family]) => mass((found) => within(found) && found.includes(family!)))
+  const sure = surest.probability >= VERDICT_THRESHOLD && standsApart(surest.item[0]!) ? surest.item[0]! : null
+  return { level: 'group', ids: group.item, sides: [], sure, probability: sure ? surest.probability : group.probability }
 }
 
 /** One or both of `pair`, together with `other`. */
@@ -156,8 +167,12 @@ function verdictText(carried: Carried, best: FibreSet, vocabulary: Vocabulary): 
         : `${how} ${fibreListWords(best.fibres, vocabulary)} and nothing else.`
     case 'family':
       return `${how} ${familyChoiceWords(carried.ids as FamilyId[])} and nothing else. ${lean}`
-    case 'group':
-      return `${how} ${familyChoiceWords(carried.ids as FamilyId[])}, or both: what you saw cannot part them. ${lean}`
+    case 'group': {
+      const others = carried.ids.filter((id) => id !== carried.sure) as FamilyId[]
+      return carried.sure
+        ? `${how} ${familyChoiceWords([carried.sure])}, alone or with ${familyChoiceWords(others)} in it: what you saw cannot tell which. ${lean}`
+        : `${how} ${familyChoiceWords(others)}, or both: what you saw cannot part them. ${lean}`
+    }
     default:
       break
   }
@@ -176,10 +191,11 @@ const TRACE_LEFT_OPEN = 0.05
 const TRACE_WORTH_SAYING = 0.4
 
 /** A verdict in a few words, as it stands in a sentence: `very probably a protein fibre`. */
-export function verdictBriefly({ level, sides, ids, leaning, probability }: Verdict, vocabulary: Vocabulary = 'uk'): string {
+export function verdictBriefly({ level, sides, ids, sure, leaning, probability }: Verdict, vocabulary: Vocabulary = 'uk'): string {
   if (level === 'undecided') return `not settled, most like ${fibreListWords(leaning, vocabulary)}`
   const how = doubtWords(probability)
   if (level === 'fibre') return `${how} ${fibreListWords(leaning, vocabulary)}`
+  if (sure) return `${how} ${familyChoiceWords([sure])}, alone or with ${familyChoiceWords(ids.filter((id) => id !== sure) as FamilyId[])}`
   if (level !== 'blend') return `${how} ${familyChoiceWords(ids as FamilyId[])}`
   const isFine = sides.every(([first]) => leaning.includes(first as FibreId))
   return `${how} a mixture of ${isFine ? listed(leaning.map((id) => fibreListWords([id], vocabulary))) : listed(sides.map((side) => familyChoiceWords(side as FamilyId[])))}`

@@ -35,6 +35,7 @@ const onePart = {
     level: z.enum(['fibre', 'blend', 'family', 'group', 'undecided']),
     ids: z.array(z.string()),
     sides: z.array(z.array(z.string())),
+    sure: family.nullable(),
     leaning: z.array(fibre),
     leaningProbability: probability,
     probability,

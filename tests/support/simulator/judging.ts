@@ -15,11 +15,11 @@ export function hasFamily(cloth: Cloth, family: FamilyId): boolean {
 }
 
 /** Whether everything that a verdict claims is so. Undecided claims nothing. */
-export function isRight({ level, ids, sides }: Verdict, cloth: Cloth): boolean {
+export function isRight({ level, ids, sides, sure }: Verdict, cloth: Cloth): boolean {
   const fibres = loud(cloth)
   const families = fibres.map((fibre) => fibreById(fibre).family)
   if (level === 'fibre') return fibres.every((fibre) => fibre === ids[0])
-  if (level === 'family' || level === 'group') return families.every((family) => ids.includes(family))
+  if (level === 'family' || level === 'group') return families.every((family) => ids.includes(family)) && (!sure || families.includes(sure))
   if (level === 'undecided') return true
   // A trace that was named counts where it is there at all.
   const present: string[] = cloth.flatMap(([fibre]) => [fibre, fibreById(fibre).family])

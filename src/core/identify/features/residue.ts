@@ -21,7 +21,7 @@ export const residue = defineFeature({
     ['unburnt', 'Unburnt', 'Much as it was.'],
   ],
   rows: [
-    [['cotton', 'viscose', 'modal', 'cupro'], { 'soft-ash': 86, 'shape-keeping-ash': 8, 'fluffy-black': 2, 'brittle-clinker': 1, unburnt: 1 }],
+    [['cotton', 'viscose', 'modal', 'cupro'], { 'soft-ash': 88, 'shape-keeping-ash': 6, 'fluffy-black': 2, 'brittle-clinker': 1, unburnt: 1 }],
     [['lyocell'], { 'soft-ash': 83, 'shape-keeping-ash': 11, 'fluffy-black': 2, 'brittle-clinker': 1, unburnt: 1 }],
     [['linen'], { 'soft-ash': 46, 'shape-keeping-ash': 49, 'fluffy-black': 1, 'brittle-clinker': 2, unburnt: 1 }],
     [['hemp', 'ramie', 'jute'], { 'soft-ash': 53, 'shape-keeping-ash': 42, 'fluffy-black': 1, 'brittle-clinker': 2, unburnt: 1 }],

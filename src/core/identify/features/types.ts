@@ -58,8 +58,8 @@ export interface Feature {
   states: readonly State[]
   /** Share of reports that are plain mistakes, spread over all states. */
   slip: number
-  /** How loudly a family shows in a mixture, against its share; 1 where not named. */
-  salience: Partial<Record<FamilyId, number>>
+  /** How loudly a family, or a fibre against its family, shows in a mixture, against its share; 1 where not named. */
+  salience: Partial<Record<FamilyId | FibreId, number>>
   /** Where the weights come from. */
   source: string
   weights: Readonly<Record<FibreId, Weights>>

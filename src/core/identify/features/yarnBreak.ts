@@ -17,6 +17,8 @@ export const yarnBreak = defineFeature({
   },
   source: 'common practice; weights from memory',
   slip: 0.1,
+  // A core of elastane pulls the whole yarn back, however little of it there is; common practice.
+  salience: { elastane: 8 },
   states: [
     ['soft-fuzzy', 'Soft, fuzzy ends', 'It pulls apart like a cotton ball.'],
     ['crisp-long-ends', 'Crisp, long ends', 'It snaps and leaves long straight fibres.'],
