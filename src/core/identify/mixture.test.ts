@@ -64,10 +64,6 @@ describe('hypotheses', () => {
 })
 
 it('lets a fibre show louder than its family: a core of elastane pulls the yarn back', () => {
-  const snaps = (feature: string, ...shares: Parameters<typeof mixtureOf>[0][number][]) => {
-    const { states } = featureById(feature)
-    return reportProbabilities(featureById(feature), mixtureOf(shares))[states.findIndex(({ id }) => id === 'snaps-back')]!
-  }
-  expect(snaps('yarn-break', ['cotton', 0.9], ['elastane', 0.1])).toBeGreaterThan(0.3)
-  expect(snaps('yarn-break', ['cotton', 0.7], ['polyester', 0.3])).toBeLessThan(0.05)
+  expect(at('yarn-break', 'snaps-back', ['cotton', 0.9], ['elastane', 0.1])).toBeGreaterThan(0.3)
+  expect(at('yarn-break', 'snaps-back', ['cotton', 0.7], ['polyester', 0.3])).toBeLessThan(0.05)
 })
