@@ -17,7 +17,7 @@ export function Settle({ answer: { next, stop }, onTry }: { answer: Answer; onTr
         {next.slice(0, 3).map(({ feature: id, text }) => {
           const { title, hazard, minutes } = featureById(id)
           return (
-            <li key={id} style={{ display: 'grid', gap: '0.4rem', justifyItems: 'start' }}>
+            <li key={id} style={{ display: 'grid', gap: '0.4rem', justifyItems: 'start', alignContent: 'start' }}>
               <span><b>{title}</b> ({HAZARD_WORDS[hazard]}, about {minutes} min)</span>
               <Soft>{text}</Soft>
               <Button onPress={() => onTry(id)}>Try it: {title.toLowerCase()}</Button>
