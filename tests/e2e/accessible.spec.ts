@@ -39,7 +39,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     test.setTimeout(180_000)
     await page.emulateMedia({ colorScheme })
     const { piece, pattern } = await fill(page)
-    for (const path of ['/', '/bench', '/bench/tests', '/bench/controls', '/bench/sheet', '/stash', '/stash/new', piece, `${piece}/edit`, `${piece}/patterns`, '/patterns', '/patterns/new', pattern, '/safety', '/settings']) {
+    for (const path of ['/', '/bench', '/bench/tests', '/bench/controls', '/bench/sheet', '/inspect', '/stash', '/stash/new', piece, `${piece}/edit`, `${piece}/patterns`, '/patterns', '/patterns/new', pattern, '/safety', '/settings']) {
       await page.goto(path)
       expect([path, await serious(page)]).toEqual([path, []])
     }
@@ -82,7 +82,7 @@ for (const [name, viewport] of [['a phone', { width: 390, height: 844 }], ['200 
     test.setTimeout(120_000)
     await page.setViewportSize(viewport)
     const { piece, pattern } = await fill(page)
-    for (const path of ['/', '/bench', '/bench/tests', '/bench/controls', '/bench/sheet', '/stash', '/stash/new', piece, `${piece}/patterns`, '/patterns', '/patterns/new', pattern, '/safety', '/settings']) {
+    for (const path of ['/', '/bench', '/bench/tests', '/bench/controls', '/bench/sheet', '/inspect', '/stash', '/stash/new', piece, `${piece}/patterns`, '/patterns', '/patterns/new', pattern, '/safety', '/settings']) {
       await page.goto(path)
       expect([path, await fits(page)]).toEqual([path, true])
     }

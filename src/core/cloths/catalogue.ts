@@ -1,11 +1,14 @@
-import { felts, knitCloths, nets, pileCloths } from './groups/pileKnit'
+import { felts, nets } from './groups/feltAndNet'
+import { knitCloths } from './groups/knit'
+import { pileCloths } from './groups/pile'
 import { plainCloths } from './groups/plain'
-import { twillAndSatinCloths } from './groups/twillSatin'
+import { satinCloths } from './groups/satin'
+import { twillCloths } from './groups/twill'
 import { type NamedCloth } from './types'
 
 /** Every named cloth. */
 export const namedCloths: readonly NamedCloth[] = [
-  ...plainCloths, ...twillAndSatinCloths, ...pileCloths, ...knitCloths, ...felts, ...nets,
+  ...plainCloths, ...twillCloths, ...satinCloths, ...pileCloths, ...knitCloths, ...felts, ...nets,
 ]
 
 /**

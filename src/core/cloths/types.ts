@@ -1,5 +1,6 @@
 import { type FibreId } from '../fibres/types'
 import { type Interlacing } from '../weave/drafts'
+import { type MarkSet } from './marks'
 
 export type Body = 'fluid' | 'soft' | 'moderate' | 'crisp' | 'stiff'
 export const BODIES: readonly Body[] = ['fluid', 'soft', 'moderate', 'crisp', 'stiff']
@@ -23,4 +24,8 @@ export interface NamedCloth {
   body: Body
   opacity: Opacity
   fibres: readonly FibreId[]
+  /** What an inspection sees of it, and how common it is. */
+  marks: MarkSet
+  /** What makes it that and not its neighbour, a sentence. */
+  makes: string
 }

@@ -32,3 +32,6 @@ export interface Fibre {
   /** Is there another fibre that a flame cannot part it from? Words for the verdict. */
   lookalike: string | null
 }
+
+/** Which English the person reads. */
+export type Vocabulary = 'uk' | 'us'

@@ -1,9 +1,8 @@
-import { type FibreId, type FamilyId } from '../fibres/types'
+import { type FamilyId, type FibreId, type Vocabulary } from '../fibres/types'
 import { families } from '../fibres/families'
 import { fibreById } from '../fibres/catalogue'
 
-/** Which English the person reads. */
-export type Vocabulary = 'uk' | 'us'
+export type { Vocabulary } from '../fibres/types'
 
 /** Fixed bands of words for a probability; documented in docs/architecture.md. Each row: from this probability, these words. */
 export const DOUBT_BANDS: readonly (readonly [from: number, words: string])[] = [

@@ -5,7 +5,7 @@ import styled from 'styled-components'
 import { otherFeatures } from '@/core/identify/features'
 import { AnswerDrawing } from '@/ui/burn'
 import { Lead, Page, Paper, Soft } from '@/ui/controls/surfaces'
-import { Guidance } from './Guidance'
+import { Guidance } from '../question/Guidance'
 
 const Answers = styled.ul`
   list-style: none;

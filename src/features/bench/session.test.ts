@@ -1,7 +1,8 @@
-import { burnFeatures } from '@/core/identify/features'
+import { inspectionFeatures } from '@/core/cloths/inspection'
+import { burnFeatures, features } from '@/core/identify/features'
 import { identify } from '@/core/identify/identify'
 import { observationsFrom, type TestAnswer } from '@/core/notebook/answers'
-import { keyFor, keyOf } from './keys'
+import { keyFor, keyOf } from '../question/keys'
 import { currentSpecimen, describeSeen, nextQuestion, seenIn, withAnswer } from './session'
 import { evidenceWords } from './verdict/why'
 
@@ -37,10 +38,11 @@ it('leaves out of the evidence what was not seen', () => {
   expect(describeSeen(answers, ['smoke', 'smell'])).toBe('Smoke: not seen. Smell: burnt paper and rubber')
 })
 
-it('has a key for each of eleven answers and none to spare', () => {
-  const keys = Array.from({ length: 11 }, (_, index) => keyFor(index))
-  expect(new Set(keys).size).toBe(11)
-  expect(keyFor(11)).toBe('')
+it('has a key for each answer of the longest question, and none to spare', () => {
+  const most = Math.max(...[...features, ...inspectionFeatures].map(({ states }) => states.length))
+  const keys = Array.from({ length: most }, (_, index) => keyFor(index))
+  expect(new Set(keys).size).toBe(most)
+  expect(keyFor(most)).toBe('')
   expect(['n', 'u', 'Enter', 'x'].map((key) => keyOf({ key }))).toEqual(['blank', 'undo', 'next', undefined])
 })
 

@@ -8,7 +8,8 @@ import { GlobalStyle } from '@/ui/GlobalStyle'
 
 const places = [
   ['/', 'Table'],
-  ['/bench', 'Burn bench'],
+  ['/bench', 'Burn'],
+  ['/inspect', 'Name'],
   ['/stash', 'Stash'],
   ['/patterns', 'Patterns'],
   ['/safety', 'Safety'],
@@ -60,7 +61,7 @@ const Bar = styled.header`
   :focus-visible { outline-color: var(--weld); }
   @media (max-width: 40rem) {
     nav { gap: 0; justify-content: space-between; padding-bottom: 0; }
-    a { padding: 0.3rem 0.1rem; font-size: 0.92rem; }
+    a { padding: 0.3rem 0; font-size: 0.88rem; }
     a.name { width: 100%; min-height: 0; padding-bottom: 0; }
   }
 `

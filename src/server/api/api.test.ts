@@ -1,6 +1,7 @@
 import { MOST_BYTES } from './handle'
 import { postIdentify } from './identify'
 import { postMatch } from './match'
+import { postName } from './name'
 import { openApi } from './openapi'
 import { ProblemSchema } from './problem'
 import { postWeigh } from './weigh'
@@ -76,6 +77,36 @@ describe('weigh', () => {
   })
 })
 
+describe('name', () => {
+  const denim = { inspection: { construction: 'woven', interlacing: 'twill', back: 'colours-reversed' }, gsm: 330, stretchPercent: { length: 0, width: 2 }, fibres: ['cotton'] }
+
+  it('answers the contract’s example, with words of both sides of the ocean', async () => {
+    const { status, body } = await ask(postName, denim)
+    expect(status).toBe(200)
+    expect(body).toMatchObject({ names: expect.arrayContaining([expect.objectContaining({ id: 'denim', name: 'Denim' })]) })
+    expect(body).toHaveProperty('names.0.id', 'denim')
+    const { body: calico } = await ask(postName, { inspection: { construction: 'woven', interlacing: 'plain', colouring: 'undyed' }, gsm: 140, fibres: ['cotton'] })
+    expect(calico).toMatchObject({ names: expect.arrayContaining([expect.objectContaining({ name: 'Calico', also: expect.arrayContaining(['muslin']) })]) })
+  })
+
+  it('takes every part as optional, one answer or several', async () => {
+    expect((await ask(postName, {})).status).toBe(200)
+    expect((await ask(postName, { inspection: { surface: ['pebbled', 'foamy'] } })).status).toBe(200)
+  })
+
+  it.each([
+    ['an unknown state', { inspection: { interlacing: 'macramé' } }, 422, 'inspection.interlacing'],
+    ['an unknown feature', { inspection: { smell: 'paper' } }, 400, 'inspection.smell'],
+    ['two where one is allowed', { inspection: { back: ['same', 'duller'] } }, 422, 'inspection.back.1'],
+    ['no weight at all', { gsm: 0 }, 422, 'gsm'],
+    ['an unknown fibre', { fibres: ['kapok'] }, 422, 'fibres.0'],
+    ['a wrong type', { gsm: 'heavy' }, 400, 'gsm'],
+  ])('refuses %s with its path', async (_, body, status, path) => {
+    const answer = await refusal(postName, body)
+    expect([answer.status, answer.paths]).toEqual([status, expect.arrayContaining([path])])
+  })
+})
+
 describe('match', () => {
   const need = { garment: 'jumpsuit', role: 'main', details: ['belt', 'collar'], season: 'mild', gsm: [150, 270], structure: 'woven', stretchPercent: { width: [0, 5] }, body: ['soft', 'moderate'], opacity: ['opaque'] }
   const fabric = { called: 'chambray', gsm: 150, fibres: ['cotton'], construction: 'woven', stretchPercent: { length: 0, width: 3 }, body: 'soft', opacity: 'opaque', washed: false }
@@ -102,7 +133,7 @@ describe('match', () => {
 describe('openapi.json', () => {
   it('describes the routes from the schemas that they parse with', () => {
     const document = openApi()
-    expect(Object.keys(document.paths)).toEqual(['/api/v1/identify', '/api/v1/weigh', '/api/v1/match'])
+    expect(Object.keys(document.paths)).toEqual(['/api/v1/identify', '/api/v1/weigh', '/api/v1/name', '/api/v1/match'])
     const text = JSON.stringify(document)
     expect(text).toContain('"hair"')
     expect(text).toContain('"bayesFactor"')

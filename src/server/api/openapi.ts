@@ -1,12 +1,14 @@
 import { z } from 'zod'
 import { IdentifyRequest, IdentifyResponse } from './identify'
 import { MatchRequest, MatchResponse } from './match'
+import { NameRequest, NameResponse } from './name'
 import { ProblemSchema } from './problem'
 import { WeighRequest, WeighResponse } from './weigh'
 
 const operations = [
   { path: '/api/v1/identify', summary: 'What is this cloth made of, given what was seen?', request: IdentifyRequest, response: IdentifyResponse },
   { path: '/api/v1/weigh', summary: 'Mass per area from weighings, with uncertainty.', request: WeighRequest, response: WeighResponse },
+  { path: '/api/v1/name', summary: 'Which cloth is this called, given how it is made?', request: NameRequest, response: NameResponse },
   { path: '/api/v1/match', summary: 'How well a cloth meets what a pattern needs, why, and what would rescue it.', request: MatchRequest, response: MatchResponse },
 ] as const
 

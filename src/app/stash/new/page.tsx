@@ -1,22 +1,21 @@
 import type { Metadata } from 'next'
 import { identify } from '@/core/identify/identify'
-import { observationsFrom } from '@/core/notebook/answers'
+import { questionOf } from '@/core/notebook/answers'
 import { PieceSchema } from '@/core/notebook/records'
+import { loadTest } from '@/features/bench/loadTest'
 import { readPreferences } from '@/features/settings/readPreferences'
 import { NewPiece } from '@/features/stash/NewPiece'
-import { findBurnTest } from '@/server/burnTests'
-import { notebook } from '@/server/database'
 
 export const metadata: Metadata = { title: 'Weigh it, keep it' }
 
-export default async function NewPiecePage({ searchParams }: { searchParams: Promise<{ test?: string }> }) {
-  const { words } = await readPreferences()
-  const testId = Number((await searchParams).test)
-  const test = Number.isSafeInteger(testId) && testId > 0 ? await findBurnTest(await notebook(), testId) : undefined
-  const loose = test?.pieceId === null ? test : undefined
-  const observations = loose ? observationsFrom(loose.answers) : []
-  const verdict = observations.length > 0 ? identify({ observations }, words).verdict : null
+export default async function NewPiecePage({ searchParams }: { searchParams: Promise<{ test?: string; called?: string }> }) {
+  const [{ words }, { test: testParam, called = '' }] = await Promise.all([readPreferences(), searchParams])
+  const testId = Number(testParam)
+  const loaded = Number.isSafeInteger(testId) && testId > 0 ? await loadTest(testId) : undefined
+  const loose = loaded && loaded.of === null ? loaded : undefined
+  const question = loose && questionOf(loose.test.answers, loose.test.setup, loose.controls)
+  const verdict = question && question.observations.length > 0 ? identify(question, words).verdict : null
   // A name is asked for on the page; the schema fills in the rest.
-  const blank = { ...PieceSchema.parse({ name: '-' }), name: '' }
-  return <NewPiece blank={blank} testId={loose?.id ?? null} verdict={verdict} />
+  const blank = { ...PieceSchema.parse({ name: '-', called: called.slice(0, 80), claim: loose?.test.setup.claim ?? [] }), name: '' }
+  return <NewPiece blank={blank} testId={loose?.test.id ?? null} verdict={verdict} />
 }

@@ -1,5 +1,5 @@
 /** Keys of the answers, in their order. */
-const ANSWER_KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '0', '-']
+const ANSWER_KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '0', '-', '=', '[']
 
 /** The key that gives the answer at `index`, or an empty text past the last key. */
 export function keyFor(index: number): string {

@@ -3,7 +3,7 @@
 import { useEffect, useState, type ReactNode } from 'react'
 import { Button as AriaButton, ToggleButton } from 'react-aria-components'
 import styled, { css } from 'styled-components'
-import { type Feature } from '@/core/identify/features'
+import { type Guide } from '@/core/identify/features'
 import { AnswerDrawing, type Yarn } from '@/ui/burn'
 import { Button, StrongButton } from '@/ui/controls/buttons'
 import { Actions, Soft } from '@/ui/controls/surfaces'
@@ -28,6 +28,7 @@ const choice = css`
   small { color: var(--ink-soft); line-height: 1.25; }
   svg { display: block; width: 100%; height: 6.4rem; margin: 0 0 auto; }
   kbd { position: absolute; right: 0.5rem; top: 0.4rem; font: inherit; font-size: 0.85rem; font-weight: 700; border: 1.5px solid var(--line); border-radius: 3px; min-width: 1.5rem; text-align: center; background: var(--paper); }
+  kbd + b { padding-right: 1.9rem; }
   &[data-hovered] { border-color: var(--indigo); background: var(--paper-deep); }
   &[data-focus-visible] { outline: 3px solid var(--madder); outline-offset: 2px; }
   &[data-selected] { border-color: var(--indigo); box-shadow: inset 0 0 0 3px var(--indigo); background: color-mix(in srgb, var(--indigo) 12%, var(--paper)); }
@@ -43,8 +44,20 @@ const Grid = styled.div<{ $few: boolean }>`
   @media (max-width: 40rem) { grid-template-columns: repeat(2, minmax(0, 1fr)); gap: 0.5rem; }
 `
 
+/** What is asked: by the bench, by the inspection, by anything that has answers to choose from. */
+export interface Asked {
+  id: string
+  question: string
+  hint: string
+  multi: boolean
+  guide?: Guide
+  states: readonly { id: string; label: string; help: string }[]
+}
+
 interface Props {
-  feature: Feature
+  feature: Asked
+  /** The picture of one answer; undefined where it is better said. */
+  picture?: (state: string) => ReactNode
   yarn?: Yarn
   canUndo: boolean
   /** Stands below the answers: a stopwatch, say. */
@@ -54,7 +67,7 @@ interface Props {
 }
 
 /** One question, its answers drawn, each on a key of its own. */
-export function Question({ feature, yarn, canUndo, children, onAnswer, onUndo }: Props) {
+export function Question({ feature, picture = (state) => <AnswerDrawing feature={feature.id} state={state} yarn={yarn} />, yarn, canUndo, children, onAnswer, onUndo }: Props) {
   const [chosen, setChosen] = useState<string[]>([])
   const toggle = (state: string) => setChosen((before) => (before.includes(state) ? before.filter((other) => other !== state) : [...before, state]))
 
@@ -88,7 +101,7 @@ export function Question({ feature, yarn, canUndo, children, onAnswer, onUndo }:
           const inside = (
             <>
               <kbd aria-hidden>{keyFor(index)}</kbd>
-              <AnswerDrawing feature={feature.id} state={id} yarn={yarn} />
+              {picture(id)}
               <b>{label}</b>
               <small>{help}</small>
             </>

@@ -1,0 +1,1 @@
+export { postName as POST } from '@/server/api/name'

@@ -1,0 +1,15 @@
+import { cloths } from './define'
+
+/** Woven piles. Weights, stretch, body, opacity, usual fibres and marks: common practice, from memory. */
+export const pileCloths = cloths('woven', [
+  ['corduroy', 'corduroy', 'cord,wide-wale cord,jumbo cord', 'pile-ribs', 250, 420, 0, 4, 'moderate', 'opaque', 'cotton', 'pile=cut-in-ribs; pile-height=deep,short; figure=lengthwise-ribs; back=plain-looking; colouring=piece-dyed; common=2', 'Cut pile in lengthwise ribs that can be counted.'],
+  ['needlecord', 'needlecord|pinwale corduroy', 'babycord,pincord,fine-wale cord', 'pile-ribs', 170, 260, 0, 4, 'soft', 'opaque', 'cotton', 'pile=cut-in-ribs; pile-height=short; figure=lengthwise-ribs; back=plain-looking; colouring=piece-dyed,printed', 'Corduroy with ribs so fine that it passes for velveteen across a room.'],
+  ['velveteen', 'velveteen', 'cotton velvet', 'pile', 220, 350, 0, 3, 'moderate', 'opaque', 'cotton', 'pile=cut; pile-height=short; back=plain-looking; colouring=piece-dyed; surface=brushed', 'Short weft pile on cotton: stands away, with less shine than velvet.'],
+  ['velvet', 'velvet', 'silk velvet,viscose velvet,dress velvet', 'pile', 150, 350, 0, 5, 'soft', 'opaque', 'viscose,silk,polyester', 'pile=cut; pile-height=deep,short; back=plain-looking; surface=smooth; colouring=piece-dyed; common=2', 'Cut warp pile that flows and changes with the light.'],
+  ['panne-velvet', 'panne velvet', 'crushed velvet,pressed velvet', 'pile', 150, 300, 0, 40, 'fluid', 'opaque', 'polyester,viscose,silk', 'pile=cut; pile-height=short,deep; surface=smooth,brushed; back=plain-looking,smooth-under-nap', 'Velvet with its pile pressed flat or crushed: it gleams.'],
+  ['devore', 'devoré', 'burnout velvet,devore', 'pile', 120, 260, 0, 5, 'fluid', 'semi-sheer', 'viscose,silk,polyester,nylon', 'pile=cut; figure=large-pictorial; surface=raised-figure; back=plain-looking', 'Velvet with its pile eaten away in a figure, sheer between.'],
+  ['terry', 'terry', 'towelling,toweling,terry cloth', 'pile', 280, 550, 0, 6, 'moderate', 'opaque', 'cotton', 'pile=looped; pile-height=deep,short; back=same; surface=bumpy; colouring=piece-dyed,yarn-dyed', 'Uncut loops, on both sides as a rule, that drink water.'],
+  ['faux-fur', 'faux fur', 'fun fur,teddy cloth', 'pile', 400, 900, 0, 20, 'moderate', 'opaque', 'acrylic,modacrylic,polyester', 'pile=cut; pile-height=deep; surface=brushed; back=different-cloth,plain-looking; yarn-look=fuzzy', 'Long cut pile like hair or wool on a backing.'],
+  ['plush', 'plush', 'upholstery velvet,mohair velvet', 'pile', 350, 650, 0, 3, 'stiff', 'opaque', 'polyester,cotton,hair,acrylic', 'pile=cut; pile-height=deep; back=plain-looking,different-cloth; colouring=piece-dyed', 'Velvet with a deeper, stiffer pile, for chairs.'],
+  ['chenille', 'chenille', 'chenille upholstery', 'plain', 300, 560, 0, 5, 'soft', 'opaque', 'polyester,viscose,cotton,acrylic', 'pile=none,cut; yarn-look=fuzzy,coarse-cords; surface=bumpy,brushed; back=same,floats', 'Woven from caterpillar yarns that are furry all round.'],
+])

@@ -1,0 +1,112 @@
+import vocabulary from '../../../tests/reference/vocabulary.json'
+import { namedCloths } from './catalogue'
+import { inspectionById, inspectionFeatures } from './inspection'
+import { likelihoodsOf, logWeightDensity } from './likelihood'
+import { marksFrom } from './marks'
+import { nameCloth } from './name'
+import { substitutions } from './substitutions'
+
+const top = (...args: Parameters<typeof nameCloth>) => nameCloth(...args).names[0]!
+
+describe('the inspection', () => {
+  it('asks the contract’s features with the contract’s states, in their order', () => {
+    const known = vocabulary.inspection as Record<string, { states: string[]; multi?: boolean }>
+    expect(inspectionFeatures.map(({ id }) => id)).toEqual(Object.keys(known))
+    for (const { id, states, multi } of inspectionFeatures) expect([id, states.map((state) => state.id), multi]).toEqual([id, known[id]!.states, known[id]!.multi ?? false])
+  })
+
+  it('refuses what is not in it', () => {
+    expect(() => inspectionById('smell')).toThrow(/smell/)
+    expect(() => marksFrom('x', 'back=upside-down')).toThrow(/cloth x: "upside-down" is no state of back/)
+    expect(() => nameCloth({ inspection: { back: ['upside-down'] } })).toThrow(/upside-down/)
+  })
+})
+
+describe('the catalogue', () => {
+  it('has at least 110 cloths, each with what makes it that', () => {
+    expect(namedCloths.length).toBeGreaterThanOrEqual(110)
+    for (const { id, makes, marks } of namedCloths) {
+      expect([id, makes.length > 25]).toEqual([id, true])
+      expect([id, Object.keys(marks.marks).length > 1]).toEqual([id, true])
+    }
+    expect(new Set(namedCloths.map(({ makes }) => makes)).size).toBe(namedCloths.length)
+  })
+
+  it.each(['voile', 'muslin', 'pinwale corduroy', 'home decor fabric', 'sweater knit', 'plaid', 'eyelet', 'dupioni', 'organdy'])('%s is known by its US word', (word) => {
+    expect(namedCloths.some(({ name, also }) => name.us === word || also.includes(word))).toBe(true)
+  })
+
+  it('gives each answer a chance, summing to one, for every cloth', () => {
+    for (const cloth of namedCloths) {
+      for (const feature of inspectionFeatures) {
+        const row = likelihoodsOf(cloth, feature)
+        expect(row.reduce((sum, value) => sum + value, 0)).toBeCloseTo(1, 9)
+        expect(Math.min(...row)).toBeGreaterThan(0)
+      }
+    }
+  })
+
+  it('names cloths of the catalogue in its substitutions', () => {
+    const ids = namedCloths.map(({ id }) => id)
+    for (const { soldAs, often } of substitutions) expect(ids).toEqual(expect.arrayContaining([soldAs, often]))
+  })
+})
+
+describe('a name', () => {
+  const denim = { inspection: { construction: ['woven'], interlacing: ['twill'], back: ['colours-reversed'] }, gsm: 330, fibres: ['cotton'] } as const
+
+  it('is ranked with reasons for and against, and sums to one over all', () => {
+    const { names } = nameCloth(denim)
+    expect(names[0]).toMatchObject({ id: 'denim', name: 'Denim' })
+    expect(names[0]!.for).toContain('the back: colours changed over')
+    expect(names.find(({ id }) => id === 'habotai')!.against).toContain('330 g/m²')
+    expect(names.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 9)
+  })
+
+  it('follows the weight: shirt, jeans and heavy denim differ in nothing else', () => {
+    expect([180, 340, 480].map((gsm) => top({ ...denim, gsm }).id)).toEqual(['denim-shirt', 'denim', 'denim-heavy'])
+  })
+
+  it('follows the stretch', () => {
+    expect(top({ ...denim, stretchPercent: { width: 22 } }).id).toBe('denim-stretch')
+  })
+
+  it('speaks the person’s English, and knows the other', () => {
+    const calico = { inspection: { construction: ['woven'], interlacing: ['plain'], colouring: ['undyed'] }, gsm: 140, fibres: ['cotton'] } as const
+    expect(top(calico, 'uk')).toMatchObject({ name: 'Calico', also: expect.arrayContaining(['muslin']) })
+    expect(top(calico, 'us')).toMatchObject({ name: 'Muslin', also: expect.arrayContaining(['calico']) })
+  })
+
+  it('is not shut out by one mistaken answer', () => {
+    expect(nameCloth({ ...denim, inspection: { ...denim.inspection, body: ['fluid'] } }).names.slice(0, 3).map(({ id }) => id)).toContain('denim')
+  })
+
+  it('warns of what shops sell in its place', () => {
+    expect(nameCloth({ inspection: { construction: ['knit'], surface: ['pebbled', 'foamy'] }, fibres: ['polyester'] }).warnings.join()).toMatch(/foamy double knit is often sold as crepe/)
+    expect(nameCloth(denim).warnings.join()).not.toMatch(/crepe/)
+  })
+})
+
+describe('what to look at next', () => {
+  it('is never what was seen, nor what the construction rules out', () => {
+    const { next } = nameCloth({ inspection: { construction: ['knit'], back: ['same'] } })
+    const offered = next.map(({ feature }) => feature)
+    for (const feature of ['construction', 'back', 'interlacing', 'twill-line', 'floats-on-face', 'pile-height']) expect(offered).not.toContain(feature)
+    expect(offered[0]).toBe('knit-structure')
+  })
+
+  it('asks how deep a pile is once there is one', () => {
+    expect(nameCloth({ inspection: { construction: ['woven'], pile: ['cut-in-ribs'] } }).next.map(({ feature }) => feature)).toContain('pile-height')
+  })
+
+  it('says what the likely ones would show, the most telling first', () => {
+    const { next } = nameCloth({ inspection: { construction: ['woven'], interlacing: ['satin'] }, gsm: 110 })
+    next.slice(1).forEach(({ bits }, index) => expect(bits).toBeLessThanOrEqual(next[index]!.bits))
+    expect(next[0]!.text).toMatch(/would show “.*”, .* “.*”/)
+  })
+})
+
+it('gives a weight within the span more than one without, and never nothing', () => {
+  expect(logWeightDensity(150, [100, 200])).toBeGreaterThan(logWeightDensity(260, [100, 200]))
+  expect(logWeightDensity(5000, [100, 200])).toBeGreaterThan(-10)
+})

@@ -1,0 +1,162 @@
+import { fibreById } from '../fibres/catalogue'
+import { type FibreId, type Vocabulary } from '../fibres/types'
+import { namedCloths } from './catalogue'
+import { inspectionById, inspectionFeatures, type InspectionFeature, type InspectionId } from './inspection'
+import { likelihoodsOf, logWidthDensity, logWeightDensity } from './likelihood'
+import { substitutions } from './substitutions'
+import { type NamedCloth } from './types'
+
+/** What is known of a cloth that wants a name; every part may be missing. */
+export interface Description {
+  /** What was seen: one state a feature, several where the feature takes several. */
+  inspection?: Partial<Record<InspectionId, readonly string[]>>
+  gsm?: number
+  stretchPercent?: { length?: number; width?: number }
+  fibres?: readonly FibreId[]
+}
+
+export interface RankedName {
+  id: string
+  name: string
+  also: readonly string[]
+  probability: number
+  for: string[]
+  against: string[]
+  makes: string
+}
+
+export interface NextLook {
+  feature: InspectionId
+  bits: number
+  text: string
+}
+
+export interface NameAnswer {
+  names: RankedName[]
+  next: NextLook[]
+  warnings: string[]
+}
+
+/** One piece of evidence: its words, and its natural log-likelihood for each cloth. */
+interface Sign {
+  words: string
+  logs: readonly number[]
+}
+
+/** A sign this far above or below the mean of all cloths is given as a reason, nats. */
+const A_REASON = 0.5
+const MOST_REASONS = 4
+/** Under this a look is not worth the turning over, bits. */
+const WORTH_LOOKING_BITS = 0.05
+/** Cloths below this probability cannot change what to look at next. */
+const NEGLIGIBLE = 1e-3
+
+/**
+ * Which cloth is this called? Bayes over every named cloth, each answer independent given the cloth, and dulled by slips.
+ * @throws RangeError on a feature or state that is not in the vocabulary
+ */
+export function nameCloth(description: Description, vocabulary: Vocabulary = 'uk'): NameAnswer {
+  const signs = signsOf(description, vocabulary)
+  const masses = namedCloths.map(({ marks }, index) => Math.log(marks.common) + signs.reduce((sum, { logs }) => sum + logs[index]!, 0))
+  const highest = Math.max(...masses)
+  const total = masses.reduce((sum, mass) => sum + Math.exp(mass - highest), 0)
+  const scored = namedCloths.map((cloth, index) => ({ cloth, index, probability: Math.exp(masses[index]! - highest) / total }))
+  scored.sort((a, b) => b.probability - a.probability || a.index - b.index)
+  return {
+    names: scored.map(({ cloth, index, probability }) => ({
+      id: cloth.id, name: capital(cloth.name[vocabulary]), also: otherWords(cloth, vocabulary), probability, makes: cloth.makes, ...reasons(signs, index),
+    })),
+    next: nextLooks(scored, description),
+    warnings: warningsFor(scored.filter(({ probability }) => probability >= 0.1).map(({ cloth }) => cloth.id)),
+  }
+}
+
+function otherWords({ name, also }: NamedCloth, vocabulary: Vocabulary): string[] {
+  return [...new Set([vocabulary === 'uk' ? name.us : name.uk, ...also])].filter((word) => word !== name[vocabulary])
+}
+
+function signsOf({ inspection = {}, gsm, stretchPercent = {}, fibres = [] }: Description, vocabulary: Vocabulary): Sign[] {
+  const signs: Sign[] = []
+  for (const [id, states] of Object.entries(inspection)) {
+    if (states.length === 0) continue
+    const feature = inspectionById(id)
+    const known = states.map((state) => {
+      const found = feature.states.findIndex((one) => one.id === state)
+      if (found < 0) throw new RangeError(`${id}: no state is called "${state}"`)
+      return found
+    })
+    const words = `${feature.title.toLowerCase()}: ${known.map((state) => feature.states[state]!.label.toLowerCase()).join(' and ')}`
+    signs.push({ words, logs: namedCloths.map((cloth) => known.reduce((sum, state) => sum + Math.log(likelihoodsOf(cloth, feature)[state]!), 0)) })
+  }
+  if (gsm !== undefined) signs.push({ words: `${Math.round(gsm)} g/m²`, logs: namedCloths.map(({ gsm: span }) => logWeightDensity(gsm, span)) })
+  if (stretchPercent.width !== undefined) {
+    const width = stretchPercent.width
+    signs.push({ words: `${Math.round(width)} % stretch across`, logs: namedCloths.map(({ stretchWidth }) => logWidthDensity(width, stretchWidth)) })
+  }
+  if (fibres.length > 0) signs.push({ words: fibres.map((fibre) => fibreById(fibre).name[vocabulary]).join(' and '), logs: namedCloths.map((cloth) => Math.log(fibreFit(cloth, fibres))) })
+  return signs
+}
+
+/** How often a cloth of that name is of these fibres: usual ones mostly, others now and then. */
+function fibreFit({ fibres: usual }: NamedCloth, fibres: readonly FibreId[]): number {
+  const hits = fibres.filter((fibre) => usual.includes(fibre)).length / fibres.length
+  return 0.06 + (0.5 / Math.sqrt(usual.length)) * hits
+}
+
+function reasons(signs: readonly Sign[], index: number): { for: string[]; against: string[] } {
+  const moved = signs.map(({ words, logs }) => ({ words, by: logs[index]! - Math.log(logs.reduce((sum, log) => sum + Math.exp(log), 0) / logs.length) }))
+  const pick = (test: (by: number) => boolean) => moved.filter(({ by }) => test(by)).sort((a, b) => Math.abs(b.by) - Math.abs(a.by)).slice(0, MOST_REASONS).map(({ words }) => words)
+  return { for: pick((by) => by >= A_REASON), against: pick((by) => by <= -A_REASON) }
+}
+
+interface ScoredCloth {
+  cloth: NamedCloth
+  probability: number
+}
+
+/** The looks not taken yet, the most telling first: mutual information between the answer and the name, bits. */
+function nextLooks(scored: readonly ScoredCloth[], { inspection = {} }: Description): NextLook[] {
+  const likely = scored.filter(({ probability }) => probability > NEGLIGIBLE)
+  return inspectionFeatures
+    .filter((feature) => inspection[feature.id] === undefined && isAsked(feature, inspection))
+    .map((feature) => ({ feature, bits: informationIn(feature, likely) }))
+    .filter(({ bits }) => bits >= WORTH_LOOKING_BITS)
+    .sort((a, b) => b.bits - a.bits)
+    .map(({ feature, bits }) => ({ feature: feature.id, bits, text: lookWords(feature, likely) }))
+}
+
+/** A question that its construction rules out is not asked; nor how deep a pile is before there is one. */
+function isAsked({ id, only }: InspectionFeature, inspection: NonNullable<Description['inspection']>): boolean {
+  const construction = inspection.construction?.[0]
+  if (only && construction !== undefined && !only.includes(construction)) return false
+  if (id === 'pile-height') return inspection.pile !== undefined && !inspection.pile.includes('none')
+  if (id === 'twill-line') return inspection.interlacing === undefined || inspection.interlacing.some((weave) => weave.includes('twill'))
+  return true
+}
+
+function informationIn(feature: InspectionFeature, likely: readonly ScoredCloth[]): number {
+  const all = likely.reduce((sum, { probability }) => sum + probability, 0)
+  const rows = likely.map(({ cloth, probability }) => ({ share: probability / all, row: likelihoodsOf(cloth, feature) }))
+  return feature.states.reduce((bits, _, state) => {
+    const overall = rows.reduce((sum, { share, row }) => sum + share * row[state]!, 0)
+    return bits + rows.reduce((sum, { share, row }) => sum + share * row[state]! * Math.log2(row[state]! / overall), 0)
+  }, 0)
+}
+
+function lookWords(feature: InspectionFeature, likely: readonly ScoredCloth[]): string {
+  const says = (cloth: NamedCloth) => {
+    const row = likelihoodsOf(cloth, feature)
+    return feature.states[row.indexOf(Math.max(...row))]!
+  }
+  const first = likely[0]!.cloth
+  const rival = likely.slice(1).find(({ cloth }) => says(cloth).id !== says(first).id)?.cloth
+  const shown = (cloth: NamedCloth) => `“${says(cloth).label.toLowerCase()}”`
+  return rival ? `${feature.question} ${capital(first.name.uk)} would show ${shown(first)}, ${rival.name.uk} ${shown(rival)}.` : feature.question
+}
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
+
+/** Substitutions that shops make, where either cloth is in the running. */
+function warningsFor(ids: readonly string[]): string[] {
+  return [...new Set(substitutions.filter(({ soldAs, often }) => ids.includes(soldAs) || ids.includes(often)).map(({ tell }) => tell))]
+}

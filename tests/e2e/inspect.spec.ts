@@ -1,0 +1,40 @@
+import { expect, test } from '@playwright/test'
+
+test('a cloth is named by looking, by keys, and kept under its name', async ({ page }) => {
+  await page.goto('/inspect')
+  const question = page.locator('#question')
+  await expect(question).toContainText('How is it made?')
+  await page.keyboard.press('1')
+  await expect(question).toContainText('How do the threads cross?')
+  await page.keyboard.press('4')
+  const names = page.getByRole('region', { name: 'Most like' })
+  await expect(names.getByRole('heading', { level: 3 }).first()).toBeVisible()
+  await page.getByLabel('Weight').fill('330')
+  await page.getByLabel('Weight').blur()
+  await page.getByLabel('Look at something else').selectOption('back')
+  await page.getByRole('button', { name: /Colours changed over/ }).click()
+  await expect(names.getByRole('heading', { level: 3 }).first()).toContainText('Denim')
+  await expect(names).toContainText('For it: ')
+
+  // An answer can be taken back and given anew.
+  await page.getByRole('button', { name: 'The back: colours changed over' }).click()
+  await page.getByRole('button', { name: /Plainer/ }).click()
+  await expect(names.getByRole('heading', { level: 3 }).first()).not.toContainText('Denim')
+  await page.keyboard.press('u')
+  await page.getByLabel('Look at something else').selectOption('back')
+  await page.getByRole('button', { name: /Colours changed over/ }).click()
+
+  await page.getByRole('link', { name: 'Weigh it and keep it as denim' }).click()
+  await expect(page.getByLabel('What is it called?')).toHaveValue('denim')
+})
+
+test('shops’ substitutions are warned of', async ({ page }) => {
+  await page.goto('/inspect')
+  await page.keyboard.press('2')
+  await expect(page.locator('#question')).toContainText('knit')
+  await page.getByLabel('Look at something else').selectOption('surface')
+  await page.getByRole('button', { name: /Pebbled/ }).click()
+  await page.getByRole('button', { name: /Foamy/ }).click()
+  await page.getByRole('button', { name: /That is what I noticed/ }).click()
+  await expect(page.getByText('A foamy double knit is often sold as crepe', { exact: false })).toBeVisible()
+})
