@@ -1,7 +1,8 @@
 import { expect, test } from '@playwright/test'
 
 test('a cloth is named by looking, by keys, and kept under its name', async ({ page }) => {
-  await page.goto('/inspect')
+  // Keys count once the page has come alive.
+  await page.goto('/inspect', { waitUntil: 'networkidle' })
   const question = page.locator('#question')
   await expect(question).toContainText('How is it made?')
   await page.keyboard.press('1')
@@ -29,7 +30,8 @@ test('a cloth is named by looking, by keys, and kept under its name', async ({ p
 })
 
 test('shops’ substitutions are warned of', async ({ page }) => {
-  await page.goto('/inspect')
+  // Keys count once the page has come alive.
+  await page.goto('/inspect', { waitUntil: 'networkidle' })
   await page.keyboard.press('2')
   await expect(page.locator('#question')).toContainText('knit')
   await page.getByLabel('Look at something else').selectOption('surface')
