@@ -2,7 +2,7 @@
 const SAFE = new Set(['GET', 'HEAD', 'OPTIONS'])
 
 /** Computations that write nothing, open to scripts and spreadsheets that send no origin. */
-const COMPUTES = /^\/api\/v1\/(identify|weigh|name|match)$/
+const COMPUTES = /^\/api\/v1\/(identify|weigh|name|count|match)$/
 
 /**
  * May this request go on? Anything that could write must come from a page of this very server: its `Origin` names the

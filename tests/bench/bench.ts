@@ -11,7 +11,11 @@ import { clothTile } from '@/ui/cloth/tile'
 import { TileSchema } from '@/ui/cloth/spec'
 import { reporterTaughtBy } from '@/core/identify/nose'
 import { beliefSteps, whatIf } from '@/core/identify/whatIf'
-import { seen } from '../support/seen'
+import { countThreads } from '@/core/loupe/count'
+import { spectrumOf } from '@/core/loupe/spectrum'
+import { drafts } from '@/core/weave/drafts'
+import { dice, seen } from '../support/seen'
+import { weavePicture } from '../support/weavePicture'
 import { printAccuracy } from './accuracy'
 
 /** Median seconds of one call, over `rounds` after a warm-up. */
@@ -74,6 +78,11 @@ const tile = (weave: string) => TileSchema.parse({ weave, warp: '3f7d70', weft: 
 const herringbone = median(() => clothTile(tile('herringbone')))
 const plain = median(() => clothTile(tile('plain')))
 rows.push(['drawing herringbone', 'drawing plain weave', herringbone / plain, `${(herringbone * 1000).toFixed(2)} ms`])
+
+const picture = weavePicture({ drawdown: drafts.twill!, endsPerCm: 30, picksPerCm: 26, pixelsPerCm: 300, width: 1024, height: 1024, turnDeg: 7, noise: 6 }, dice(4))
+const count = median(() => countThreads(picture, 300), 5)
+const transform = median(() => spectrumOf(picture), 5)
+rows.push(['counting the threads of a picture of 1024 × 1024', 'one 2-D FFT of it', count / transform, `${(count * 1000).toFixed(0)} ms`])
 
 console.log('Ratios of medians in one run; times are of this machine and only to judge the ratios by.\n')
 for (const [what, against, ratio, note] of rows) console.log(`${ratio.toFixed(2).padStart(10)} ×  ${what}\n             against ${against} (${note})`)

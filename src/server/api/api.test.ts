@@ -133,7 +133,7 @@ describe('match', () => {
 describe('openapi.json', () => {
   it('describes the routes from the schemas that they parse with', () => {
     const document = openApi()
-    expect(Object.keys(document.paths)).toEqual(['/api/v1/identify', '/api/v1/weigh', '/api/v1/name', '/api/v1/match'])
+    expect(Object.keys(document.paths)).toEqual(['/api/v1/identify', '/api/v1/weigh', '/api/v1/name', '/api/v1/count', '/api/v1/match'])
     const text = JSON.stringify(document)
     expect(text).toContain('"hair"')
     expect(text).toContain('"bayesFactor"')

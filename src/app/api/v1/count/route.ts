@@ -1,0 +1,1 @@
+export { postCount as POST } from '@/server/api/count'

@@ -1,0 +1,153 @@
+import { firstHarmonics } from './interlacing'
+import { isThreads, peaksOf, type Peak } from './peaks'
+import { flattened, middle, shrunk, spreadOf, type Plane } from './plane'
+import { spectrumOf, type Spectrum } from './spectrum'
+
+/** One set of threads. */
+export interface ThreadSet {
+  threadsPerCm: number
+  threadsPerInch: number
+  /** Direction in which the threads run, from vertical, clockwise positive, in (−90, 90]. */
+  angleDeg: number
+  /** 0 … 1: how far its peak stands out. */
+  confidence: number
+}
+
+export interface ThreadCount {
+  /** The set whose threads run nearest to vertical first. */
+  sets: [ThreadSet, ThreadSet]
+  /** How far the two sets are from square, degrees. */
+  skewDeg: number
+  /** Angle of the twill line from the level threads, degrees; null where no twill shows. */
+  twillAngleDeg: number | null
+  interlacingHint: string | null
+  warnings: string[]
+}
+
+/** A picture with nothing to count in it. */
+export class NothingToCount extends Error {
+  constructor() {
+    super('There are no two sets of threads to be counted in this picture. Go nearer, or light it from the side.')
+    this.name = 'NothingToCount'
+  }
+}
+
+/** Largest side of what is transformed at once, pixels. */
+const WINDOW = 1024
+/** Light is evened out over a square of this half side, pixels: broader than a thread, narrower than a stripe of dyed threads. */
+const FLATTEN_PX = 13
+/** Spread of the evened picture below which there is no texture in it; 1 is a picture full of it. */
+const LEAST_SPREAD = 0.5
+/** A pair below this is no weave: natural logs of power over background, ends, picks and marks together. */
+const LEAST_SCORE = 12
+/** Both sets of threads must stand out of their ring at least so many times. */
+const LEAST_STRENGTH = 60
+const MOST_PEAKS = 40
+/** What the marks of the weave count beside the threads' own peaks; ours. */
+const MARKS_COUNT = 0.7
+/** A skew of so many degrees costs one. */
+const SKEW_SCALE_DEG = 8
+/** Cloth is never pulled so far out of square, degrees. */
+const MOST_SKEW_DEG = 28
+
+interface Found {
+  ends: Peak
+  picks: Peak
+  score: number
+  hint: string | null
+  /** Pixels of the picture to one of the transform. */
+  shrink: number
+  size: number
+}
+
+/** Called between the stages, with the share that is done; may throw to stop. */
+export type Progress = (done: number) => void
+
+/**
+ * Counts the threads of a woven cloth in a picture, from the peaks of its spectrum: the middle of the picture is looked at
+ * near and from further off, and the pair of peaks that stands out most, together with the marks of a regular weave, is taken.
+ * @param pixelsPerCm scale of the picture
+ * @throws NothingToCount where no two sets of threads stand out; RangeError where the scale is not positive
+ */
+export function countThreads(plane: Plane, pixelsPerCm: number, progress: Progress = () => {}): ThreadCount {
+  if (!(pixelsPerCm > 0)) throw new RangeError('countThreads: needs a scale of more than zero pixels a centimetre')
+  let best: Found | undefined
+  const factors = [1, 2, 4, 8].filter((factor) => Math.min(plane.width, plane.height) / factor >= 96)
+  factors.forEach((shrink, index) => {
+    progress(index / factors.length)
+    const small = middle(shrunk(middle(plane, WINDOW * shrink), shrink), WINDOW)
+    const flat = flattened(small, FLATTEN_PX)
+    // A smooth picture evened out is nothing but rounding.
+    if (spreadOf(flat) < LEAST_SPREAD) return
+    const found = bestPair(spectrumOf(flat), shrink)
+    if (found && found.score > (best?.score ?? LEAST_SCORE)) best = found
+  })
+  progress(1)
+  if (!best) throw new NothingToCount()
+  return counted(best, pixelsPerCm)
+}
+
+function bestPair(spectrum: Spectrum, shrink: number): Found | undefined {
+  const peaks = peaksOf(spectrum, MOST_PEAKS)
+  const clear = peaks.filter(({ strength }) => strength >= LEAST_STRENGTH)
+  const picks = clear.filter((peak) => isThreads(peak, 'picks', spectrum))
+  let best: Found | undefined
+  for (const end of clear.filter((peak) => isThreads(peak, 'ends', spectrum))) {
+    for (const pick of picks) {
+      if (skewOf(end, pick) > MOST_SKEW_DEG) continue
+      const { hint, clearness } = firstHarmonics(spectrum, end, pick)
+      const score = Math.log(end.strength) + Math.log(pick.strength) + MARKS_COUNT * clearness - (skewOf(end, pick) / SKEW_SCALE_DEG) ** 2
+      if (score > (best?.score ?? 0)) best = { ends: end, picks: pick, score, hint, shrink, size: spectrum.size }
+    }
+  }
+  return best && { ...best, ends: fundamental(best.ends, clear), picks: fundamental(best.picks, clear) }
+}
+
+/**
+ * The threads themselves where a harmonic of theirs was taken: the peak at a half or a third of it, if it is there and stands out about as far.
+ * A round thread is darkest at its edges once a thread, so that its harmonics are fainter than itself.
+ */
+function fundamental(peak: Peak, peaks: readonly Peak[]): Peak {
+  for (const part of [3, 2]) {
+    const lower = peaks.find(({ u, v, strength }) => strength > peak.strength / 2 && Math.hypot(u - peak.u / part, v - peak.v / part) < 1)
+    if (lower) return lower
+  }
+  return peak
+}
+
+/** How far two sets are from square, degrees. */
+function skewOf(ends: Peak, picks: Peak): number {
+  return Math.abs(Math.abs(directionOf(ends) - directionOf(picks)) - 90)
+}
+
+/** Direction in which the threads of a peak run, from vertical, clockwise positive, degrees in (−90, 90]. Rows run downwards. */
+function directionOf({ u, v }: Peak): number {
+  // Threads run across their frequency: turned by a quarter.
+  const angle = (Math.atan2(v, u) * 180) / Math.PI
+  const wrapped = ((angle % 180) + 180) % 180
+  return wrapped > 90 ? wrapped - 180 : wrapped
+}
+
+function counted({ ends, picks, hint, shrink, size }: Found, pixelsPerCm: number): ThreadCount {
+  const set = (peak: Peak): ThreadSet => {
+    const threadsPerCm = (Math.hypot(peak.u, peak.v) / size / shrink) * pixelsPerCm
+    return { threadsPerCm, threadsPerInch: threadsPerCm * 2.54, angleDeg: directionOf(peak), confidence: 1 - 1 / (1 + peak.strength / 200) }
+  }
+  const sets: [ThreadSet, ThreadSet] = [set(ends), set(picks)]
+  const skew = skewOf(ends, picks)
+  return {
+    sets,
+    skewDeg: skew,
+    twillAngleDeg: hint === 'twill' ? (Math.atan2(sets[0].threadsPerCm, sets[1].threadsPerCm) * 180) / Math.PI : null,
+    interlacingHint: hint,
+    warnings: warningsOf(sets, skew, pixelsPerCm),
+  }
+}
+
+function warningsOf(sets: readonly ThreadSet[], skew: number, pixelsPerCm: number): string[] {
+  const warnings: string[] = []
+  if (sets.some(({ threadsPerCm }) => pixelsPerCm / threadsPerCm < 4)) warnings.push('The threads are hardly wider than the picture’s own grain: go nearer, and count again.')
+  if (skew > 3) warnings.push(`The two sets are ${skew.toFixed(1)}° out of square: the cloth is off grain, or the camera looked at it aslant.`)
+  if (sets.some(({ confidence }) => confidence < 0.6)) warnings.push('One set of threads shows only faintly: check the lines over the picture.')
+  return warnings
+}

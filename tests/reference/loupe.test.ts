@@ -1,0 +1,89 @@
+import { countThreads, NothingToCount, type ThreadCount } from '@/core/loupe/count'
+import { type Plane } from '@/core/loupe/plane'
+import { drafts, steppedDrawdown } from '@/core/weave/drafts'
+import { dice } from '../support/seen'
+import { weavePicture, type Taken } from '../support/weavePicture'
+
+const weaves = [drafts.plain!, drafts.twill!, steppedDrawdown(3, 2, 1), steppedDrawdown(4, 3, -1), drafts.satin!, steppedDrawdown(8, 7, 3)]
+
+/** A picture of any of the weaves, as badly taken as the seeds have it. */
+function anyPicture(index: number, chance: () => number): { taken: Taken; plane: Plane } {
+  const endsPerCm = 8 + chance() * 52
+  const picksPerCm = endsPerCm * (0.6 + chance() * 0.7)
+  const taken: Taken = {
+    drawdown: weaves[index % weaves.length]!, endsPerCm, picksPerCm, pixelsPerCm: (6 + chance() * 14) * Math.max(endsPerCm, picksPerCm), width: 560, height: 500,
+    turnDeg: (chance() * 2 - 1) * 20, unevenLight: chance() * 0.5, noise: chance() * 12, blur: Math.floor(chance() * 2),
+    warp: 0.3 + chance() * 0.5, weft: 0.3 + chance() * 0.5, stripe: chance() < 0.3 ? 6 + 2 * Math.floor(chance() * 4) : 0,
+  }
+  return { taken, plane: weavePicture(taken, chance) }
+}
+
+/** The larger error of the two counts, as a share. */
+const errorOf = ({ endsPerCm, picksPerCm }: Taken, { sets }: ThreadCount) => Math.max(Math.abs(sets[0].threadsPerCm / endsPerCm - 1), Math.abs(sets[1].threadsPerCm / picksPerCm - 1))
+
+describe('pictures of weaves, turned, striped, unevenly lit, noisy, blurred', () => {
+  const chance = dice(71)
+  const counted = Array.from({ length: 24 }, (_, index) => {
+    const { taken, plane } = anyPicture(index, chance)
+    const count = countThreads(plane, taken.pixelsPerCm)
+    return { taken, count, error: errorOf(taken, count) }
+  })
+  const right = counted.filter(({ error }) => error <= 0.04)
+
+  it('are counted to one per cent at the median', () => {
+    expect(counted.map(({ error }) => error).sort((a, b) => a - b)[12]).toBeLessThan(0.01)
+  })
+
+  it('are counted within four per cent in at least 19 of 20', () => {
+    expect(right.length / counted.length).toBeGreaterThanOrEqual(0.95)
+  })
+
+  it('give the angle within half a degree', () => {
+    for (const { taken, count } of right) expect(Math.abs(count.sets[0].angleDeg - taken.turnDeg!)).toBeLessThan(0.5)
+  })
+
+  it('say how the threads interlace in at least 7 of 10: a hint, not a verdict', () => {
+    const names = ['plain', 'twill', 'twill', 'twill', 'satin', 'satin']
+    const named = counted.filter(({ count }, index) => count.interlacingHint === names[index % names.length])
+    expect(named.length / counted.length).toBeGreaterThanOrEqual(0.7)
+  })
+})
+
+it('measures how far the sets are from square, and the angle of a twill', () => {
+  const leaning = countThreads(weavePicture({ drawdown: drafts.plain!, endsPerCm: 20, picksPerCm: 18, pixelsPerCm: 200, width: 500, height: 500, skewDeg: 5 }, dice(2)), 200)
+  expect(leaning.skewDeg).toBeCloseTo(5, 0)
+  expect(leaning.warnings.join()).toMatch(/out of square/)
+  const twill = countThreads(weavePicture({ drawdown: drafts.twill!, endsPerCm: 30, picksPerCm: 20, pixelsPerCm: 300, width: 500, height: 500, noise: 3 }, dice(2)), 300)
+  // tan θ = ends / picks for a regular twill.
+  expect(twill.twillAngleDeg).toBeCloseTo(56.3, 0)
+})
+
+describe('pictures of no weave are refused', () => {
+  const chance = dice(3)
+  const made = (shade: (x: number, y: number) => number): Plane => {
+    const data = new Float32Array(500 * 400)
+    for (let y = 0; y < 400; y++) for (let x = 0; x < 500; x++) data[y * 500 + x] = shade(x, y)
+    return { width: 500, height: 400, data }
+  }
+  it.each([
+    ['one grey', made(() => 120)],
+    ['noise', made(() => chance() * 255)],
+    ['a gradient', made((x, y) => x * 0.2 + y * 0.1)],
+    ['stripes one way', made((x) => 120 + 80 * Math.sin(x / 3) + chance() * 20)],
+    ['rings', made((x, y) => 120 + 80 * Math.sin(Math.hypot(x - 250, y - 200) / 4))],
+    ['an edge', made((x) => (x < 250 ? 50 : 200))],
+    ['next to no pixels', { width: 40, height: 40, data: new Float32Array(1600).map(() => chance() * 255) }],
+  ])('%s', (_, plane) => {
+    expect(() => countThreads(plane, 100)).toThrow(NothingToCount)
+  })
+})
+
+it('tells how far it is, can be stopped, and refuses a scale of nothing', () => {
+  const plane = weavePicture({ drawdown: drafts.plain!, endsPerCm: 20, picksPerCm: 20, pixelsPerCm: 200, width: 400, height: 400 }, dice(1))
+  const told: number[] = []
+  countThreads(plane, 200, (done) => told.push(done))
+  expect(told[0]).toBe(0)
+  expect(told.at(-1)).toBe(1)
+  expect(() => countThreads(plane, 200, () => { throw new Error('stopped') })).toThrow('stopped')
+  expect(() => countThreads(plane, 0)).toThrow(/scale/)
+})
