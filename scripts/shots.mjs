@@ -19,12 +19,12 @@ const views = [
   { name: 'log', path: '/bench/19/log' },
   { name: 'controls', path: '/bench/controls' },
   { name: 'tests', path: '/bench/tests' },
+  { name: 'inspect', path: '/inspect', type: ['1'] },
   { name: 'stash', path: '/stash' },
   { name: 'piece', path: '/stash/8' },
   { name: 'match', path: '/stash/1/patterns' },
   { name: 'patterns', path: '/patterns' },
   { name: 'pattern', path: '/patterns/2' },
-  { name: 'pattern-new', path: '/patterns/new' },
   { name: 'weigh', path: '/stash/new', fill: { 'Weight on the scale': '3', 'Specimen length': '10', 'Specimen width': '10' } },
   { name: 'safety', path: '/safety' },
   { name: 'settings', path: '/settings' },
@@ -37,7 +37,7 @@ const browser = await chromium.launch({
   executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
 })
-for (const { name, path, keys, stay, press, to, fill = {}, size = DESK, dark } of views) {
+for (const { name, path, keys, stay, type = [], press, to, fill = {}, size = DESK, dark } of views) {
   if (only.length > 0 && !only.includes(name)) continue
   const context = await browser.newContext({ viewport: size, colorScheme: dark ? 'dark' : 'light' })
   const page = await context.newPage()
@@ -56,6 +56,7 @@ for (const { name, path, keys, stay, press, to, fill = {}, size = DESK, dark } o
     await page.getByLabel(label).fill(value)
     await page.getByLabel(label).blur()
   }
+  for (const key of type) await page.keyboard.press(key)
   if (press) await page.getByText(press, { exact: true }).click()
   if (to) await page.getByRole('heading', { name: to, exact: true }).evaluate((heading) => heading.scrollIntoView())
   await page.waitForTimeout(press ? 1200 : 300)
