@@ -1,8 +1,11 @@
 import { expect, test } from '@playwright/test'
 
+/** One grey pixel. */
+const GREY = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', 'base64')
+
 const observation = { feature: 'smell', states: ['hair-feather'], part: 'whole' }
 
-test('the three computations answer over HTTP as the pages compute', async ({ request }) => {
+test('the computations answer over HTTP as the pages compute', async ({ request }) => {
   const identified = await request.post('/api/v1/identify', { data: { observations: [observation], claim: [{ fibre: 'silk', percent: 100 }] } })
   expect(identified.status()).toBe(200)
   const answer = await identified.json()
@@ -15,9 +18,16 @@ test('the three computations answer over HTTP as the pages compute', async ({ re
   const matched = await request.post('/api/v1/match', { data: { need: { garment: 'jeans' }, fabric: { called: 'denim' } } })
   expect((await matched.json()).verdict).toBe('suits')
 
+  const named = await request.post('/api/v1/name', { data: { inspection: { construction: 'woven', interlacing: 'herringbone' }, fibres: ['wool'] } })
+  expect((await named.json()).names[0].id).toBe('herringbone')
+
+  // A picture of one grey: nothing to count, and no guess.
+  const counted = await request.post('/api/v1/count', { multipart: { image: { name: 'grey.png', mimeType: 'image/png', buffer: GREY }, pixelsPerCm: '100' } })
+  expect(counted.status()).toBe(422)
+
   const document = await (await request.get('/api/v1/openapi.json')).json()
   expect(document.openapi).toBe('3.1.0')
-  expect(Object.keys(document.paths)).toHaveLength(3)
+  expect(Object.keys(document.paths)).toHaveLength(5)
 })
 
 test('bad input is refused with a path, through the real server', async ({ request }) => {

@@ -15,7 +15,7 @@ function tile(weave: Interlacing, rest: Partial<TileSpec> = {}): TileSpec {
 const TILES: Readonly<Record<string, Readonly<Record<string, TileSpec>>>> = {
   construction: { woven: tile('plain'), knit: tile('jersey'), felted: tile('felt'), net: tile('mesh') },
   interlacing: Object.fromEntries(
-    (['plain', 'basket', 'rib', 'twill', 'broken-twill', 'herringbone', 'satin', 'crepe-weave', 'dobby', 'jacquard', 'leno', 'double-cloth'] as const).map((weave) => [weave, tile(weave)]),
+    (['plain', 'basket', 'rib', 'twill', 'broken-twill', 'herringbone', 'satin', 'crepe-weave', 'dobby', 'jacquard'] as const).map((weave) => [weave, tile(weave)]),
   ),
   'floats-on-face': { warp: tile('satin'), weft: tile('sateen'), balanced: tile('twill') },
   pile: { none: tile('plain'), cut: tile('pile', { weft: INK.warp }), 'cut-in-ribs': tile('pile-ribs', { weft: INK.warp }) },
