@@ -93,7 +93,7 @@ function answerFor({ observations, claim = [], asks = 'fibre', atHand = TOOLS }:
   const scored = [...cloth.scored].sort((a, b) => b.probability - a.probability)
   // Nobody can ask of a label that was not given.
   const asked = asks === 'label' && claim.length === 0 ? 'fibre' : asks
-  const { next, stop } = adviseNext(scored, own, { asks: asked, part: 'whole', claim, atHand }, grounds.reporter, vocabulary)
+  const { next, stop } = adviseNext(scored, own, part, { asks: asked, claim, atHand }, grounds.reporter, vocabulary)
   const answer: Answer = {
     ...presences(scored),
     hypotheses: scored.map(({ hypothesis, probability }) => ({
@@ -101,7 +101,7 @@ function answerFor({ observations, claim = [], asks = 'fibre', atHand = TOOLS }:
     })),
     verdict: verdictOf(scored, observations.length > 0, vocabulary),
     asked: answerAsked(scored, asked, claim, vocabulary),
-    next: next.map((test) => ({ ...test, part })),
+    next,
     stop,
     conflicts: conflictsIn(observations, grounds, vocabulary),
     evidence: evidenceBits(cloth, grounds.hypotheses).map((row) => (part === 'whole' ? row : { ...row, part })),

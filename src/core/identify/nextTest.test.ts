@@ -61,3 +61,11 @@ it('can be followed to the end: each answer leaves one test fewer', () => {
   expect(new Set(asked).size).toBe(asked.length)
   expect(identify({ observations }).next.length).toBeLessThan(features.length - asked.length)
 })
+
+it('does not ask of the whole again what both directions have answered, and says of which part it speaks', () => {
+  const { next, byPart } = identify({ observations: [...seen(cellulose, 'warp'), ...seen({ smell: 'hair-feather' }, 'weft')] })
+  expect(next.some(({ feature }) => feature in cellulose)).toBe(false)
+  expect(next.every(({ part }) => part === 'whole')).toBe(true)
+  expect(byPart!.weft!.next.every(({ part }) => part === 'weft')).toBe(true)
+  expect(byPart!.weft!.next.some(({ feature }) => feature === 'crush')).toBe(true)
+})

@@ -17,10 +17,9 @@ const NEGLIGIBLE = 5e-4
 /** A minute of work, a flame, a solvent each cost something; the advice divides bits by this. Common practice, from memory. */
 const HAZARD_COST = { none: 1, flame: 1.3, solvent: 1.8, bleach: 2.2 } as const
 
-/** What the person wants to know, of which part, and what they can do about it. */
+/** What the person wants to know, and what they can do about it. */
 export interface Wanted {
   asks: Asks
-  part: Part
   claim: readonly ClaimItem[]
   atHand: readonly Tool[]
 }
@@ -33,12 +32,12 @@ export interface Advice {
 }
 
 /**
- * What to look at next: of everything not yet seen on the part, the expected information (mutual information, bits) about
+ * What to look at next: of everything not yet seen, the expected information (mutual information, bits) about
  * what the person asked, weighed against work and hazard, among what can be done with what is at hand.
  */
-export function adviseNext(scored: readonly Scored[], observations: readonly Observation[], wanted: Wanted, reporter: Reporter, vocabulary: Vocabulary = 'uk'): Advice {
-  const own = observations.filter((observation) => (observation.part ?? 'whole') === wanted.part)
-  const seen = new Set(own.map(({ feature }) => feature))
+export function adviseNext(scored: readonly Scored[], observations: readonly Observation[], part: Part, wanted: Wanted, reporter: Reporter, vocabulary: Vocabulary = 'uk'): Advice {
+  // What was seen of one part need not be seen of the whole again.
+  const seen = new Set(observations.map(({ feature }) => feature))
   const groups = groupsOf(scored.filter(({ probability }) => probability > NEGLIGIBLE), wanted, reporter, vocabulary)
   const worthwhile = features.flatMap((feature, column) => {
     if (seen.has(feature.id)) return []
@@ -51,7 +50,7 @@ export function adviseNext(scored: readonly Scored[], observations: readonly Obs
   }).sort((a, b) => b.worth - a.worth)
   const possible = worthwhile.filter(({ feature }) => lacking(feature, wanted.atHand).length === 0)
   const next = possible.map(({ feature, bits, answers }): NextTest => ({
-    feature: feature.id, part: wanted.part, bits, hazard: feature.hazard, text: reason(feature, answers),
+    feature: feature.id, part, bits, hazard: feature.hazard, text: reason(feature, answers),
   }))
   const out = worthwhile.find(({ feature }) => lacking(feature, wanted.atHand).length > 0)?.feature
   return { next, stop: stopWords(groups, next.length, out, wanted) }
