@@ -1,5 +1,6 @@
 import { fibreById } from '../fibres/catalogue'
 import { type FibreId, type Vocabulary } from '../fibres/types'
+import { capitalised } from '../units/format'
 import { namedCloths } from './catalogue'
 import { inspectionById, inspectionFeatures, type InspectionFeature, type InspectionId } from './inspection'
 import { likelihoodsOf, logWidthDensity, logWeightDensity } from './likelihood'
@@ -64,9 +65,9 @@ export function nameCloth(description: Description, vocabulary: Vocabulary = 'uk
   scored.sort((a, b) => b.probability - a.probability || a.index - b.index)
   return {
     names: scored.map(({ cloth, index, probability }) => ({
-      id: cloth.id, name: capital(cloth.name[vocabulary]), also: otherWords(cloth, vocabulary), probability, makes: cloth.makes, ...reasons(signs, index),
+      id: cloth.id, name: capitalised(cloth.name[vocabulary]), also: otherWords(cloth, vocabulary), probability, makes: cloth.makes, ...reasons(signs, index),
     })),
-    next: nextLooks(scored, description),
+    next: nextLooks(scored, description, vocabulary),
     warnings: warningsFor(scored.filter(({ probability }) => probability >= 0.1).map(({ cloth }) => cloth.id)),
   }
 }
@@ -115,14 +116,14 @@ interface ScoredCloth {
 }
 
 /** The looks not taken yet, the most telling first: mutual information between the answer and the name, bits. */
-function nextLooks(scored: readonly ScoredCloth[], { inspection = {} }: Description): NextLook[] {
+function nextLooks(scored: readonly ScoredCloth[], { inspection = {} }: Description, vocabulary: Vocabulary): NextLook[] {
   const likely = scored.filter(({ probability }) => probability > NEGLIGIBLE)
   return inspectionFeatures
     .filter((feature) => inspection[feature.id] === undefined && isAsked(feature, inspection))
     .map((feature) => ({ feature, bits: informationIn(feature, likely) }))
     .filter(({ bits }) => bits >= WORTH_LOOKING_BITS)
     .sort((a, b) => b.bits - a.bits)
-    .map(({ feature, bits }) => ({ feature: feature.id, bits, text: lookWords(feature, likely) }))
+    .map(({ feature, bits }) => ({ feature: feature.id, bits, text: lookWords(feature, likely, vocabulary) }))
 }
 
 /** A question that its construction rules out is not asked; nor how deep a pile is before there is one. */
@@ -143,7 +144,7 @@ function informationIn(feature: InspectionFeature, likely: readonly ScoredCloth[
   }, 0)
 }
 
-function lookWords(feature: InspectionFeature, likely: readonly ScoredCloth[]): string {
+function lookWords(feature: InspectionFeature, likely: readonly ScoredCloth[], vocabulary: Vocabulary): string {
   const says = (cloth: NamedCloth) => {
     const row = likelihoodsOf(cloth, feature)
     return feature.states[row.indexOf(Math.max(...row))]!
@@ -151,10 +152,8 @@ function lookWords(feature: InspectionFeature, likely: readonly ScoredCloth[]): 
   const first = likely[0]!.cloth
   const rival = likely.slice(1).find(({ cloth }) => says(cloth).id !== says(first).id)?.cloth
   const shown = (cloth: NamedCloth) => `“${says(cloth).label.toLowerCase()}”`
-  return rival ? `${feature.question} ${capital(first.name.uk)} would show ${shown(first)}, ${rival.name.uk} ${shown(rival)}.` : feature.question
+  return rival ? `${feature.question} ${capitalised(first.name[vocabulary])} would show ${shown(first)}, ${rival.name[vocabulary]} ${shown(rival)}.` : feature.question
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
 /** Substitutions that shops make, where either cloth is in the running. */
 function warningsFor(ids: readonly string[]): string[] {

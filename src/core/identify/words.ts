@@ -2,6 +2,7 @@ import { type FamilyId, type FibreId, type Vocabulary } from '../fibres/types'
 import { families } from '../fibres/families'
 import { fibreById } from '../fibres/catalogue'
 
+export { capitalised } from '../units/format'
 export type { Vocabulary } from '../fibres/types'
 
 /** Fixed bands of words for a probability; documented in docs/architecture.md. Each row: from this probability, these words. */
@@ -37,8 +38,4 @@ export function listed(words: readonly string[]): string {
 /** `a plant or a regenerated cellulose fibre`. */
 export function familyChoiceWords(ids: readonly FamilyId[]): string {
   return ids.map((id) => families[id].phrase).join(' or ')
-}
-
-export function capitalised(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1)
 }

@@ -1,3 +1,5 @@
+import { MM_PER_INCH } from '../units/constants'
+import { twillAngle } from '../weave/measure'
 import { firstHarmonics } from './interlacing'
 import { isThreads, peaksOf, type Peak } from './peaks'
 import { flattened, middle, shrunk, spreadOf, type Plane } from './plane'
@@ -32,6 +34,7 @@ export class NothingToCount extends Error {
   }
 }
 
+const MM_PER_CM = 10
 /** Largest side of what is transformed at once, pixels. */
 const WINDOW = 1024
 /** Light is evened out over a square of this half side, pixels: broader than a thread, narrower than a stripe of dyed threads. */
@@ -131,14 +134,14 @@ function directionOf({ u, v }: Peak): number {
 function counted({ ends, picks, hint, shrink, size }: Found, pixelsPerCm: number): ThreadCount {
   const set = (peak: Peak): ThreadSet => {
     const threadsPerCm = (Math.hypot(peak.u, peak.v) / size / shrink) * pixelsPerCm
-    return { threadsPerCm, threadsPerInch: threadsPerCm * 2.54, angleDeg: directionOf(peak), confidence: 1 - 1 / (1 + peak.strength / 200) }
+    return { threadsPerCm, threadsPerInch: (threadsPerCm * MM_PER_INCH) / MM_PER_CM, angleDeg: directionOf(peak), confidence: 1 - 1 / (1 + peak.strength / 200) }
   }
   const sets: [ThreadSet, ThreadSet] = [set(ends), set(picks)]
   const skew = skewOf(ends, picks)
   return {
     sets,
     skewDeg: skew,
-    twillAngleDeg: hint === 'twill' ? (Math.atan2(sets[0].threadsPerCm, sets[1].threadsPerCm) * 180) / Math.PI : null,
+    twillAngleDeg: hint === 'twill' ? twillAngle(sets[0].threadsPerCm, sets[1].threadsPerCm) : null,
     interlacingHint: hint,
     warnings: warningsOf(sets, skew, pixelsPerCm),
   }

@@ -12,7 +12,7 @@ export interface Peak {
 }
 
 /** Fewer threads than this across the picture cannot be counted to a per cent. */
-export const FEWEST_THREADS = 6
+const FEWEST_THREADS = 6
 /** A thread narrower than this many pixels cannot be told from its neighbours. */
 const NARROWEST_PX = 2.6
 /** A thread broader than this is looked at from further off; what is as broad from near is a stripe. */

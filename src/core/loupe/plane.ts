@@ -8,14 +8,6 @@ export interface Plane {
   data: Float32Array
 }
 
-/** Luma of RGBA pixels, 0 … 255 (weights of Rec. 709). @throws RangeError where the sizes do not agree */
-export function planeFromRgba(rgba: ArrayLike<number>, width: number, height: number): Plane {
-  if (rgba.length !== width * height * 4) throw new RangeError('planeFromRgba: needs four numbers a pixel')
-  const data = new Float32Array(width * height)
-  for (let i = 0; i < data.length; i++) data[i] = 0.2126 * rgba[i * 4]! + 0.7152 * rgba[i * 4 + 1]! + 0.0722 * rgba[i * 4 + 2]!
-  return { width, height, data }
-}
-
 /** The plane made smaller by a whole factor: the mean of each block. Rows and columns that fill no block are left out. */
 export function shrunk({ width, height, data }: Plane, factor: number): Plane {
   if (factor === 1) return { width, height, data }

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { BODIES, CONSTRUCTIONS, OPACITIES, type Body, type Opacity } from '../cloths/types'
 import { FIBRE_IDS } from '../fibres/types'
 import { findFeature } from '../identify/features'
-import { TILTS } from '../identify/history/history'
+import { TILTS, yearsCrossed } from '../identify/history/history'
 import { ASKS, PARTS, TOOLS } from '../identify/types'
 
 /** Ids over the vocabulary, and the refusals that a person reads. */
@@ -40,8 +40,8 @@ const year = z.number().int().min(1700, 'no year before 1700').max(2100, 'no yea
 /** Between which years a thing was made; either end may be unknown. */
 export const MadeSchema = z
   .strictObject({ after: year.optional(), before: year.optional() })
-  .superRefine(({ after, before }, context) => {
-    if (after !== undefined && before !== undefined && after >= before) {
+  .superRefine((made, context) => {
+    if (yearsCrossed(made)) {
       context.addIssue({ code: 'custom', path: ['after'], message: 'the garment must be made after the earlier and before the later year' })
     }
   })

@@ -62,6 +62,11 @@ export function formatPercent(probability: number): string {
   return `${percent}${NBSP}%`
 }
 
+/** The text with its first letter large. */
+export function capitalised(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1)
+}
+
 /** Keeps a number and its unit on one line. */
 const NBSP = '\u00a0'
 

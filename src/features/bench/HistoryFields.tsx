@@ -2,7 +2,7 @@
 
 import styled from 'styled-components'
 import { type HistoryEffect } from '@/core/identify/history/effect'
-import { TILTS } from '@/core/identify/history/history'
+import { TILTS, yearsCrossed } from '@/core/identify/history/history'
 import { type History, type Tilt } from '@/core/identify/history/types'
 import { families } from '@/core/fibres/families'
 import { type TestSetup } from '@/core/notebook/records'
@@ -44,7 +44,7 @@ export function HistoryFields({ setup, onChange }: { setup: TestSetup; onChange:
   const set = (changed: Partial<History>) => onChange({ ...setup, history: withoutHoles({ ...history, ...changed }) })
   const year = (end: 'after' | 'before') => (value: number) => set({ made: withoutHoles({ ...history.made, [end]: Number.isFinite(value) ? value : undefined }) })
   const { after, before } = history.made ?? {}
-  const crossed = after !== undefined && before !== undefined && after >= before
+  const crossed = yearsCrossed({ after, before })
   return (
     <>
       <Fields>

@@ -1,7 +1,9 @@
 import { burnFeatures, featureById, stateLabel, type Feature } from '@/core/identify/features'
+import { yearsCrossed } from '@/core/identify/history/history'
 import { type Part } from '@/core/identify/types'
 import { type TestAnswer } from '@/core/notebook/answers'
 import { type SpecimenNote, type TestSetup } from '@/core/notebook/records'
+import { claimTotal } from '../fibres/claimTotal'
 
 /** Which specimen is being burnt: the highest that has an answer or a note, or the one begun since. */
 export function currentSpecimen(answers: readonly TestAnswer[], begun: number): number {
@@ -60,9 +62,8 @@ export const PART_WORDS: Record<Part, string> = { whole: 'the whole cloth', warp
 
 /** Whether a set-up can be kept: shares that a label could have, years in their order. */
 export function setupUsable({ claim, history }: TestSetup): boolean {
-  const total = claim.reduce((sum, { percent }) => sum + percent, 0)
-  const { after, before } = history.made ?? {}
-  return claim.every(({ percent }) => percent > 0) && total <= 100.5 && new Set(claim.map(({ fibre }) => fibre)).size === claim.length && !(after !== undefined && before !== undefined && after >= before)
+  const eachOnce = new Set(claim.map(({ fibre }) => fibre)).size === claim.length
+  return claim.every(({ percent }) => percent > 0) && !claimTotal(claim).tooMuch && eachOnce && !yearsCrossed(history.made ?? {})
 }
 
 /** A specimen with nothing noted of it yet. */

@@ -8,12 +8,7 @@ import { NumberField } from '@/ui/controls/fields'
 import { SelectField } from '@/ui/controls/SelectField'
 import { Actions, Slip } from '@/ui/controls/surfaces'
 import { usePreferences } from '../settings/PreferencesContext'
-
-/** What the shares add up to, and whether a label could say so. */
-export function claimTotal(claim: readonly ClaimItem[]): { total: number; tooMuch: boolean } {
-  const total = claim.reduce((sum, { percent }) => sum + percent, 0)
-  return { total, tooMuch: total > 100.5 }
-}
+import { claimTotal } from './claimTotal'
 
 /** Fibres with percentages, as a label gives them. */
 export function ClaimRows({ claim, onChange }: { claim: readonly ClaimItem[]; onChange: (claim: ClaimItem[]) => void }) {

@@ -53,9 +53,9 @@ export async function postCount(request: Request): Promise<Response> {
 /** The picture's brightness, turned as its EXIF says; words where it cannot be read. */
 async function lumaOf(bytes: Uint8Array) {
   try {
+    if (!['jpeg', 'png', 'webp'].includes((await sharp(bytes).metadata()).format ?? '')) return 'The picture is no JPEG, PNG or WebP.'
     const { data, info } = await sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
       .autoOrient().flatten({ background: '#808080' }).toColourspace('srgb').greyscale().raw().toBuffer({ resolveWithObject: true })
-    if (!['jpeg', 'png', 'webp'].includes((await sharp(bytes).metadata()).format ?? '')) return 'The picture is no JPEG, PNG or WebP.'
     const plane = { width: info.width, height: info.height, data: new Float32Array(info.width * info.height) }
     for (let i = 0; i < plane.data.length; i++) plane.data[i] = data[i * info.channels]!
     return plane

@@ -20,6 +20,11 @@ const say = ({ fibre, weight }: Component) => (traceWeight[fibre] === undefined 
 /** Years assumed before a "made before" date when nobody says after which; from memory. */
 const USUAL_SPAN_YEARS = 30
 
+/** Whether the years are the wrong way round, so that nothing could have been made between them. */
+export function yearsCrossed({ after, before }: Made): boolean {
+  return after !== undefined && before !== undefined && after >= before
+}
+
 /** Whether anything is known at all. */
 export function hasHistory({ made, ...tilts }: History): boolean {
   return made?.before !== undefined || Object.values(tilts).some((id) => id !== undefined)
