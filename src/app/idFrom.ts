@@ -6,3 +6,9 @@ export function idFrom(text: string | undefined): number {
   if (!Number.isSafeInteger(id) || id < 1) notFound()
   return id
 }
+
+/** The piece that an address names, if it names one; anything that is no id names none. */
+export function pieceFrom(text: string | undefined): number | undefined {
+  const id = Number(text)
+  return Number.isSafeInteger(id) && id > 0 ? id : undefined
+}

@@ -25,7 +25,7 @@ async function fill(): Promise<void> {
     for (const { piece, burn, weighed = [], past = {} } of demoPieces) {
       const id = await addPiece(within, PieceSchema.parse(piece), at)
       for (const [grams, lengthMm, widthMm] of weighed) {
-        await addReading(within, id, ReadingSchema.parse({ grams, resolutionGrams: 1, lengthMm, widthMm, cutErrorMm: 2 }), at)
+        await addReading(within, id, ReadingSchema.parse({ grams, resolutionGrams: 1, lengthMm, widthMm, cutErrorMm: 2 }), piece.washed ?? 'unknown', at)
       }
       if (burn) await addAnswers(within, await startBurnTest(within, { pieceId: id }, at, { claim: piece.claim ?? [], history: past }), [...demoBurns[burn]], at)
     }

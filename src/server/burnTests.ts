@@ -3,6 +3,7 @@ import { type Part } from '../core/identify/types'
 import { type TestAnswer } from '../core/notebook/answers'
 import { TestSetupSchema, type SpecimenNote, type TestSetup } from '../core/notebook/records'
 import { type Notebook } from './database'
+import { grouped } from './grouped'
 import { type AnswerTable, type BurnTestTable } from './schema'
 import { notesOf } from './specimens'
 
@@ -56,18 +57,12 @@ export async function burnTestsOf(db: Notebook, pieceId: number): Promise<BurnTe
 
 /** The tests of every piece, by piece, oldest first. */
 export async function testsByPiece(db: Notebook): Promise<Map<number, BurnTest[]>> {
-  return grouped(await inFull(db, await db.selectFrom('burn_test').selectAll().where('piece_id', 'is not', null).orderBy('id').execute()), ({ pieceId }) => pieceId!)
+  return grouped(await inFull(db, await db.selectFrom('burn_test').selectAll().where('piece_id', 'is not', null).orderBy('id').execute()), ({ pieceId }) => pieceId!, (test) => test)
 }
 
 /** The tests of every control, by control, oldest first. */
 export async function testsByControl(db: Notebook): Promise<Map<number, BurnTest[]>> {
-  return grouped(await inFull(db, await db.selectFrom('burn_test').selectAll().where('control_id', 'is not', null).orderBy('id').execute()), ({ controlId }) => controlId!)
-}
-
-function grouped(tests: readonly BurnTest[], of: (test: BurnTest) => number): Map<number, BurnTest[]> {
-  const groups = new Map<number, BurnTest[]>()
-  for (const test of tests) groups.set(of(test), [...(groups.get(of(test)) ?? []), test])
-  return groups
+  return grouped(await inFull(db, await db.selectFrom('burn_test').selectAll().where('control_id', 'is not', null).orderBy('id').execute()), ({ controlId }) => controlId!, (test) => test)
 }
 
 /** Tests with their answers, oldest answer first, and the notes of their specimens, in the order of the rows. */

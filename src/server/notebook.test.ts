@@ -34,10 +34,10 @@ it('gives back a piece as it was written, changed, and gone', async () => {
 
 it('keeps readings with their piece, and drops them with it', async () => {
   const id = await addPiece(db, piece, AT)
-  await addReading(db, id, reading, AT)
-  await addReading(db, id, { ...reading, grams: 139 }, AT)
+  await addReading(db, id, reading, 'unwashed', AT)
+  await addReading(db, id, { ...reading, grams: 139, layers: 2 }, 'washed', AT)
   const [first, second] = await readingsOf(db, id)
-  expect(second).toMatchObject({ grams: 139, resolutionGrams: 1, cutErrorMm: 1 })
+  expect(second).toMatchObject({ grams: 139, resolutionGrams: 1, cutErrorMm: 1, layers: 2, state: 'washed' })
   await removeReading(db, id, first!.id)
   expect((await allReadings(db)).get(id)).toHaveLength(1)
   await removePiece(db, id)
@@ -65,7 +65,7 @@ it('refuses the same answer twice, and leaves the test as it was', async () => {
 
 it('derives the stash from what was noted, over all tests of a piece', async () => {
   const id = await addPiece(db, piece, AT)
-  await addReading(db, id, reading, AT)
+  await addReading(db, id, reading, piece.washed, AT)
   const test = await startBurnTest(db, {}, AT)
   await setAnswers(db, test, answers, AT)
   await keepTestWithPiece(db, test, id)

@@ -8,6 +8,7 @@ export interface NotebookTables {
   specimen: SpecimenTable
   control: ControlTable
   reading: ReadingTable
+  measurement: MeasurementTable
   pattern: PatternTable
 }
 
@@ -78,6 +79,23 @@ export interface ReadingTable {
   length_mm: number
   width_mm: number
   cut_error_mm: number
+  layers: number | null
+  notions_grams: number | null
+  notions_error_grams: number | null
+  humidity_percent: number | null
+  /** State of washing when it was weighed. */
+  state: string
+  measured_at: string
+}
+
+export interface MeasurementTable {
+  id: Generated<number>
+  piece_id: number
+  kind: string
+  /** State of washing when it was measured. */
+  state: string
+  /** JSON of a `Measurement`. */
+  data: string
   measured_at: string
 }
 

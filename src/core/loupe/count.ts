@@ -46,6 +46,12 @@ const LEAST_SCORE = 12
 /** Both sets of threads must stand out of their ring at least so many times. */
 const LEAST_STRENGTH = 60
 const MOST_PEAKS = 40
+/** Two counts this near to one another are the same; as a share. */
+const SAME = 0.015
+/** How many times more finer threads stand out than the harmonics of their stripes. */
+const MUCH_MORE = 3
+/** Stripes are at least so many threads broad: below it, a harmonic may be meant. */
+const FEWEST_STRIPED = 3.5
 /** What the marks of the weave count beside the threads' own peaks; ours. */
 const MARKS_COUNT = 0.7
 /** A skew of so many degrees costs one. */
@@ -53,14 +59,25 @@ const SKEW_SCALE_DEG = 8
 /** Cloth is never pulled so far out of square, degrees. */
 const MOST_SKEW_DEG = 28
 
-interface Found {
+interface Pair {
   ends: Peak
   picks: Peak
   score: number
   hint: string | null
+}
+
+/** What one distance shows. */
+interface Look {
   /** Pixels of the picture to one of the transform. */
   shrink: number
   size: number
+  peaks: Peak[]
+  best: Pair | undefined
+}
+
+/** A pair, in the transform of one look. */
+interface Found extends Pair {
+  look: Look
 }
 
 /** Called between the stages, with the share that is done; may throw to stop. */
@@ -74,7 +91,7 @@ export type Progress = (done: number) => void
  */
 export function countThreads(plane: Plane, pixelsPerCm: number, progress: Progress = () => {}): ThreadCount {
   if (!(pixelsPerCm > 0)) throw new RangeError('countThreads: needs a scale of more than zero pixels a centimetre')
-  let best: Found | undefined
+  const looks: Look[] = []
   const factors = [1, 2, 4, 8].filter((factor) => Math.min(plane.width, plane.height) / factor >= 96)
   factors.forEach((shrink, index) => {
     progress(index / factors.length)
@@ -82,38 +99,89 @@ export function countThreads(plane: Plane, pixelsPerCm: number, progress: Progre
     const flat = flattened(small, FLATTEN_PX)
     // A smooth picture evened out is nothing but rounding.
     if (spreadOf(flat) < LEAST_SPREAD) return
-    const found = bestPair(spectrumOf(flat), shrink)
-    if (found && found.score > (best?.score ?? LEAST_SCORE)) best = found
+    looks.push(lookAt(spectrumOf(flat), shrink))
   })
   progress(1)
-  if (!best) throw new NothingToCount()
-  return counted(best, pixelsPerCm)
+  const found = chosen(looks)
+  if (!found) throw new NothingToCount()
+  return counted(found, pixelsPerCm)
 }
 
-function bestPair(spectrum: Spectrum, shrink: number): Found | undefined {
-  const peaks = peaksOf(spectrum, MOST_PEAKS)
-  const clear = peaks.filter(({ strength }) => strength >= LEAST_STRENGTH)
-  const picks = clear.filter((peak) => isThreads(peak, 'picks', spectrum))
-  let best: Found | undefined
-  for (const end of clear.filter((peak) => isThreads(peak, 'ends', spectrum))) {
+/** The pair that stands out most, from whatever distance; threads where stripes of them were taken, and none doubled. */
+function chosen(looks: readonly Look[]): Found | undefined {
+  const founds = looks.flatMap((look): Found[] => (look.best && look.best.score > LEAST_SCORE ? [{ ...look.best, look }] : []))
+  let best = founds.reduce<Found | undefined>((most, one) => (one.score > (most?.score ?? 0) ? one : most), undefined)
+  if (!best) return undefined
+  // From further off, stripes of dyed threads look like threads: where a nearer look has the same other set, and finer threads, it is right.
+  best = founds.find((one) => one.look.shrink < best!.look.shrink && isStripesOf(best!, one)) ?? best
+  const { look } = best
+  return { ...best, ends: fundamental(best.ends, look, looks), picks: fundamental(best.picks, look, looks) }
+}
+
+/** Cycles a pixel of the picture. */
+const perPixel = ({ u, v }: Peak, { size, shrink }: Look) => ({ u: u / size / shrink, v: v / size / shrink })
+const lengthOf = (peak: Peak, look: Look) => Math.hypot(peak.u, peak.v) / look.size / look.shrink
+
+/** Whether one set of the coarse pair is stripes of the fine one's threads, the other set being the same. */
+function isStripesOf(coarse: Found, fine: Found): boolean {
+  const ratio = (set: 'ends' | 'picks') => lengthOf(fine[set], fine.look) / lengthOf(coarse[set], coarse.look)
+  const [ends, picks] = [ratio('ends'), ratio('picks')]
+  const isSame = (value: number) => Math.abs(value - 1) < SAME
+  const isMany = (value: number) => value > FEWEST_STRIPED && Math.abs(value / Math.round(value) - 1) < SAME
+  return (isSame(ends) && isMany(picks)) || (isSame(picks) && isMany(ends))
+}
+
+function lookAt(spectrum: Spectrum, shrink: number): Look {
+  const clear = peaksOf(spectrum, MOST_PEAKS).filter(({ strength }) => strength >= LEAST_STRENGTH)
+  return { shrink, size: spectrum.size, peaks: clear, best: bestPair(spectrum, clear) }
+}
+
+function bestPair(spectrum: Spectrum, clear: readonly Peak[]): Pair | undefined {
+  const threads = clear.filter((peak) => !isStripe(peak, clear))
+  const picks = threads.filter((peak) => isThreads(peak, 'picks', spectrum))
+  let best: Pair | undefined
+  for (const end of threads.filter((peak) => isThreads(peak, 'ends', spectrum))) {
     for (const pick of picks) {
       if (skewOf(end, pick) > MOST_SKEW_DEG) continue
       const { hint, clearness } = firstHarmonics(spectrum, end, pick)
       const score = Math.log(end.strength) + Math.log(pick.strength) + MARKS_COUNT * clearness - (skewOf(end, pick) / SKEW_SCALE_DEG) ** 2
-      if (score > (best?.score ?? 0)) best = { ends: end, picks: pick, score, hint, shrink, size: spectrum.size }
+      if (score > (best?.score ?? 0)) best = { ends: end, picks: pick, score, hint }
     }
   }
-  return best && { ...best, ends: fundamental(best.ends, clear), picks: fundamental(best.picks, clear) }
+  return best
+}
+
+/**
+ * Whether a peak belongs to stripes: another in the same direction, finer and no harmonic of it, stands out much more. The threads of a
+ * striped cloth stand out of the harmonics of its stripes.
+ */
+function isStripe(peak: Peak, peaks: readonly Peak[]): boolean {
+  const length = Math.hypot(peak.u, peak.v)
+  return peaks.some((other) => {
+    const ratio = Math.hypot(other.u, other.v) / length
+    return ratio > 1.1 && other.strength > MUCH_MORE * peak.strength && Math.abs(ratio - 2) > 0.03 && Math.abs(ratio - 3) > 0.03 && Math.abs(directionOf(other) - directionOf(peak)) < 1.5
+  })
 }
 
 /**
  * The threads themselves where a harmonic of theirs was taken: the peak at a half or a third of it, if it is there and stands out about as far.
- * A round thread is darkest at its edges once a thread, so that its harmonics are fainter than itself.
+ * A round thread is darkest at its edges once a thread, so that its harmonics are fainter than itself. Broad threads are evened out of a near
+ * look, so that looks from further off are asked too. The answer is in cycles of the look that the peak is of.
  */
-function fundamental(peak: Peak, peaks: readonly Peak[]): Peak {
+function fundamental(peak: Peak, look: Look, looks: readonly Look[]): Peak {
+  const own = perPixel(peak, look)
   for (const part of [3, 2]) {
-    const lower = peaks.find(({ u, v, strength }) => strength > peak.strength / 2 && Math.hypot(u - peak.u / part, v - peak.v / part) < 1)
-    if (lower) return lower
+    for (const other of looks.filter(({ shrink }) => shrink >= look.shrink)) {
+      const at = (share: number) => other.peaks.find((candidate) => {
+        const { u, v } = perPixel(candidate, other)
+        return Math.hypot(u - own.u * share, v - own.v * share) * other.size * other.shrink < 1
+      })
+      const lower = at(1 / part)
+      if (lower && lower.strength > (at(1)?.strength ?? peak.strength) / 2) {
+        const { u, v } = perPixel(lower, other)
+        return { u: u * look.size * look.shrink, v: v * look.size * look.shrink, strength: lower.strength }
+      }
+    }
   }
   return peak
 }
@@ -131,9 +199,9 @@ function directionOf({ u, v }: Peak): number {
   return wrapped > 90 ? wrapped - 180 : wrapped
 }
 
-function counted({ ends, picks, hint, shrink, size }: Found, pixelsPerCm: number): ThreadCount {
+function counted({ ends, picks, hint, look }: Found, pixelsPerCm: number): ThreadCount {
   const set = (peak: Peak): ThreadSet => {
-    const threadsPerCm = (Math.hypot(peak.u, peak.v) / size / shrink) * pixelsPerCm
+    const threadsPerCm = lengthOf(peak, look) * pixelsPerCm
     return { threadsPerCm, threadsPerInch: (threadsPerCm * MM_PER_INCH) / MM_PER_CM, angleDeg: directionOf(peak), confidence: 1 - 1 / (1 + peak.strength / 200) }
   }
   const sets: [ThreadSet, ThreadSet] = [set(ends), set(picks)]

@@ -1,5 +1,6 @@
 import { COVERAGE_95, interval95, pooled, type Quantity } from '../units/quantity'
 import { toMomme, toOuncesPerSquareYard } from '../units/format'
+import { dampness } from './moisture'
 import { weightClassOf, type WeightClass } from './weightClass'
 
 /** One weighing of a specimen of known size. */
@@ -11,6 +12,13 @@ export interface WeighingReading {
   widthMm: number
   /** Standard deviation of each side as cut or measured, mm. */
   cutErrorMm: number
+  /** How many layers lie on one another within that length and width; one where left out. */
+  layers?: number
+  /** Mass of what is not cloth (buttons, a zip, tape), g, and its standard deviation; none where left out. */
+  notionsGrams?: number
+  notionsErrorGrams?: number
+  /** Relative humidity of the air that the cloth lay in, per cent; the standard 65 where left out. */
+  humidityPercent?: number
 }
 
 export interface WeighingAnswer {
@@ -32,18 +40,22 @@ export const GOAL = 0.05
 /**
  * Mass per area of one reading, g/m², with standard uncertainty by the law of propagation (JCGM 100, GUM).
  * The scale's step is a rectangular distribution of half-width resolution / 2 (standard deviation half-width / √3),
- * once for the reading and once for the tare; each side has the standard deviation `cutErrorMm`.
- * @throws RangeError when a size, the mass or the resolution is not positive, or the cut error negative
+ * once for the reading and once for the tare; each side has the standard deviation `cutErrorMm`, whatever the number of layers.
+ * @param regainPercent of the cloth's fibres; where it is given, a reading taken in other air is brought to the standard 65 %
+ * @throws RangeError when a size, the mass less the notions, the layers or the resolution is not positive, or an error negative
  */
-export function massPerArea({ grams, resolutionGrams, lengthMm, widthMm, cutErrorMm }: WeighingReading): Quantity {
-  if (!(grams > 0 && lengthMm > 0 && widthMm > 0 && resolutionGrams > 0)) {
-    throw new RangeError('massPerArea: mass, resolution, length and width must all be more than zero')
+export function massPerArea(reading: WeighingReading, regainPercent?: number): Quantity {
+  const { grams, resolutionGrams, lengthMm, widthMm, cutErrorMm, layers = 1, notionsGrams = 0, notionsErrorGrams = 0, humidityPercent } = reading
+  if (!(grams > 0 && lengthMm > 0 && widthMm > 0 && resolutionGrams > 0 && layers > 0)) {
+    throw new RangeError('massPerArea: mass, resolution, length, width and layers must all be more than zero')
   }
-  if (!(cutErrorMm >= 0)) throw new RangeError('massPerArea: the cut error must not be negative')
-  const squareMetres = (lengthMm * widthMm) / 1e6
-  const gsm = grams / squareMetres
-  const relative = Math.hypot(scaleUncertainty(resolutionGrams) / grams, cutErrorMm / lengthMm, cutErrorMm / widthMm)
-  return { value: gsm, sd: gsm * relative }
+  if (!(cutErrorMm >= 0 && notionsErrorGrams >= 0 && notionsGrams >= 0)) throw new RangeError('massPerArea: no error and no notions may be negative')
+  const net = grams - notionsGrams
+  if (!(net > 0)) throw new RangeError('massPerArea: the notions weigh as much as the whole')
+  const gsm = net / ((lengthMm * widthMm * layers) / 1e6)
+  const relative = Math.hypot(Math.hypot(scaleUncertainty(resolutionGrams), notionsErrorGrams) / net, cutErrorMm / lengthMm, cutErrorMm / widthMm)
+  const damp = regainPercent === undefined || humidityPercent === undefined ? { value: 1, sd: 0 } : dampness(regainPercent, humidityPercent)
+  return { value: gsm / damp.value, sd: (gsm / damp.value) * Math.hypot(relative, damp.sd / damp.value) }
 }
 
 /** Standard uncertainty of a weighing and its tare, g: √2 · (r / 2) / √3. */
@@ -51,9 +63,9 @@ function scaleUncertainty(resolutionGrams: number): number {
   return (Math.SQRT2 * (resolutionGrams / 2)) / Math.sqrt(3)
 }
 
-/** All readings of one cloth, pooled by inverse variance. */
-export function weigh(readings: readonly WeighingReading[]): WeighingAnswer {
-  const each = readings.map(massPerArea)
+/** All readings of one cloth, pooled by inverse variance; brought to standard air where the fibres' regain is given, per cent. */
+export function weigh(readings: readonly WeighingReading[], regainPercent?: number): WeighingAnswer {
+  const each = readings.map((reading) => massPerArea(reading, regainPercent))
   const gsm = pooled(each)
   const side = adviceSide(gsm, readings)
   return {
@@ -73,7 +85,7 @@ export function weigh(readings: readonly WeighingReading[]): WeighingAnswer {
  * of their difference. Over 3 something else is going on (a damp piece, a wrong length, another cloth).
  */
 export function disagreement(readings: readonly WeighingReading[]): number {
-  const each = readings.map(massPerArea)
+  const each = readings.map((reading) => massPerArea(reading))
   let widest = 0
   for (const [index, a] of each.entries()) {
     for (const b of each.slice(index + 1)) widest = Math.max(widest, Math.abs(a.value - b.value) / Math.hypot(a.sd, b.sd))

@@ -5,7 +5,7 @@ import { propertySheet } from './sheet'
 
 const piece = PieceSchema.parse({ name: 'Green lobby curtain' })
 const wool = seen({ approach: 'curls-away', melting: 'none', 'after-removal': 'dies-at-once', smell: 'hair-feather', residue: 'crushable-bead', crush: 'crumbles' })
-const reading = ReadingSchema.parse({ grams: 3.2, resolutionGrams: 0.1, lengthMm: 100, widthMm: 100 })
+const reading = { ...ReadingSchema.parse({ grams: 3.2, resolutionGrams: 0.1, lengthMm: 100, widthMm: 100 }), state: 'unknown' as const }
 
 const paths = (result: { success: boolean; error?: { issues: { path: PropertyKey[] }[] } }) => result.error?.issues.map(({ path }) => path.join('.'))
 
@@ -35,18 +35,18 @@ describe('records', () => {
 
 describe('the property sheet', () => {
   it('derives weight and belief from what was noted', () => {
-    const sheet = propertySheet({ piece, readings: [reading, reading], observations: wool })
+    const sheet = propertySheet({ piece, readings: [reading, reading], measurements: [], observations: wool })
     expect(sheet.weight?.gsm).toBeCloseTo(320, 9)
     expect(sheet.belief?.verdict.level).toBe('family')
     expect(sheet.fibres).toEqual({ ids: ['wool'], how: 'tested' })
   })
 
   it('knows nothing where nothing was noted', () => {
-    expect(propertySheet({ piece, readings: [], observations: [] })).toEqual({ weight: null, belief: null, fibres: null })
+    expect(propertySheet({ piece, readings: [], measurements: [], observations: [] })).toMatchObject({ weight: null, weightNow: null, belief: null, fibres: null, earlier: [] })
   })
 
   it('believes a label until a test speaks against it', () => {
-    const labelled = (fibre: 'wool' | 'cotton') => propertySheet({ piece: { ...piece, claim: [{ fibre, percent: 100 }] }, readings: [], observations: wool }).fibres
+    const labelled = (fibre: 'wool' | 'cotton') => propertySheet({ piece: { ...piece, claim: [{ fibre, percent: 100 }] }, readings: [], measurements: [], observations: wool }).fibres
     expect(labelled('wool')).toEqual({ ids: ['wool'], how: 'said' })
     expect(labelled('cotton')).toEqual({ ids: ['wool'], how: 'tested' })
   })

@@ -75,6 +75,15 @@ export const ReadingSchema = z.strictObject({
   lengthMm: z.number().gt(0, 'a length is more than zero').lte(200_000, 'that is longer than any piece of cloth'),
   widthMm: z.number().gt(0, 'a width is more than zero').lte(10_000, 'that is wider than any cloth'),
   cutErrorMm: z.number().min(0, 'an error is not negative').lte(200).default(1),
+  /** Layers within that length and width; one where left out. */
+  layers: z.number().int().min(1, 'there is at least one layer').max(200).optional(),
+  /** What is not cloth, g. */
+  notionsGrams: z.number().min(0, 'notions weigh nothing or more').lt(100_000).optional(),
+  notionsErrorGrams: z.number().min(0, 'an error is not negative').lt(100_000).optional(),
+  /** Relative humidity of the air, per cent. */
+  humidityPercent: z.number().min(0).max(100, 'air holds at most 100 %').optional(),
+}).superRefine(({ grams, notionsGrams = 0 }, context) => {
+  if (notionsGrams > 0 && notionsGrams >= grams) context.addIssue({ code: 'custom', path: ['notionsGrams'], message: 'the notions weigh as much as the whole' })
 })
 
 export const COLOURINGS = ['plain', 'stripe', 'check', 'print'] as const
@@ -91,6 +100,10 @@ export const LookSchema = z.strictObject({
 export const BodySchema = z.enum(BODIES as [Body, ...Body[]])
 export const OpacitySchema = z.enum(OPACITIES as [Opacity, ...Opacity[]])
 
+/** How often a piece has been washed since it came: measurements of different states are never mixed. */
+export const WASH_STATES = ['unwashed', 'washed', 'washed-twice', 'unknown'] as const
+export type WashState = (typeof WASH_STATES)[number]
+
 const optionalText = (most: number) => z.string().trim().max(most, `at most ${most} characters`).default('')
 
 /** A piece of cloth as the person keeps it. What follows from its readings and observations is derived, never stored. */
@@ -103,7 +116,7 @@ export const PieceSchema = z.strictObject({
   place: optionalText(80),
   source: optionalText(120),
   notes: optionalText(2000),
-  washed: z.enum(['unwashed', 'washed', 'unknown']).default('unknown'),
+  washed: z.enum(WASH_STATES).default('unknown'),
   body: BodySchema.nullable().default(null),
   opacity: OpacitySchema.nullable().default(null),
   stretchWidthPercent: z.number().min(0, 'stretch is not negative').max(300, 'that is more than any cloth stretches').nullable().default(null),

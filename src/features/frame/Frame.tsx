@@ -10,6 +10,7 @@ const places = [
   ['/', 'Table'],
   ['/bench', 'Burn'],
   ['/inspect', 'Name'],
+  ['/measure', 'Measure'],
   ['/stash', 'Stash'],
   ['/patterns', 'Patterns'],
   ['/safety', 'Safety'],

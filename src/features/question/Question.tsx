@@ -60,6 +60,8 @@ interface Props {
   picture?: (state: string) => ReactNode
   yarn?: Yarn
   canUndo: boolean
+  /** Whether “did not see it” is an answer; it is, unless said otherwise. */
+  blank?: boolean
   /** Stands below the answers: a stopwatch, say. */
   children?: ReactNode
   onAnswer: (states: string[]) => void
@@ -67,7 +69,7 @@ interface Props {
 }
 
 /** One question, its answers drawn, each on a key of its own. */
-export function Question({ feature, picture = (state) => <AnswerDrawing feature={feature.id} state={state} yarn={yarn} />, yarn, canUndo, children, onAnswer, onUndo }: Props) {
+export function Question({ feature, picture = (state) => <AnswerDrawing feature={feature.id} state={state} yarn={yarn} />, yarn, canUndo, blank = true, children, onAnswer, onUndo }: Props) {
   const [chosen, setChosen] = useState<string[]>([])
   const toggle = (state: string) => setChosen((before) => (before.includes(state) ? before.filter((other) => other !== state) : [...before, state]))
 
@@ -79,7 +81,7 @@ export function Question({ feature, picture = (state) => <AnswerDrawing feature=
       if (state) {
         if (feature.multi) toggle(state.id)
         else onAnswer([state.id])
-      } else if (action === 'blank') onAnswer([])
+      } else if (action === 'blank' && blank) onAnswer([])
       else if (action === 'undo' && canUndo) onUndo()
       else if (action === 'next' && feature.multi && chosen.length > 0) onAnswer(chosen)
       else return
@@ -87,7 +89,7 @@ export function Question({ feature, picture = (state) => <AnswerDrawing feature=
     }
     window.addEventListener('keydown', onKey, { capture: true })
     return () => window.removeEventListener('keydown', onKey, { capture: true })
-  }, [feature, chosen, canUndo, onAnswer, onUndo])
+  }, [feature, chosen, canUndo, blank, onAnswer, onUndo])
 
   return (
     <section aria-labelledby="question" style={{ display: 'grid', gap: '0.9rem' }}>
@@ -114,7 +116,7 @@ export function Question({ feature, picture = (state) => <AnswerDrawing feature=
       {children}
       <Actions>
         {feature.multi ? <StrongButton isDisabled={chosen.length === 0} onPress={() => onAnswer(chosen)}>That is what I noticed (Enter)</StrongButton> : null}
-        <Button onPress={() => onAnswer([])}>Did not see it (N)</Button>
+        {blank ? <Button onPress={() => onAnswer([])}>Did not see it (N)</Button> : null}
         <Button isDisabled={!canUndo} onPress={onUndo}>Undo (U)</Button>
       </Actions>
     </section>

@@ -1,13 +1,14 @@
 'use client'
 
 import Link from 'next/link'
-import { useState, useTransition } from 'react'
+import { useState, useTransition, type ReactNode } from 'react'
 import styled from 'styled-components'
 import { type Answer } from '@/core/identify/identify'
 import { type TestAnswer } from '@/core/notebook/answers'
-import { type Piece, type Reading } from '@/core/notebook/records'
-import { formatLength, formatWeight, formatWidth } from '@/core/units/format'
-import { massPerArea } from '@/core/measure/weigh'
+import { washStateWords } from '@/core/notebook/measurements'
+import { type PropertyRow } from '@/core/notebook/properties'
+import { type Piece } from '@/core/notebook/records'
+import { type StatedReading } from '@/core/notebook/sheet'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { tileOf } from '@/ui/cloth/spec'
 import { Button, QuietButton } from '@/ui/controls/buttons'
@@ -20,12 +21,17 @@ import { Likeliest } from '../bench/Belief'
 import { Strips } from '../bench/Strips'
 import { verdictTitle } from '../bench/verdict/title'
 import { usePreferences } from '../settings/PreferencesContext'
-import { completeReading, EMPTY_READING, ReadingFields, WeightResult } from '../weigh/ReadingFields'
+import { completeReading, EMPTY_READING } from '../weigh/draft'
+import { ReadingFields } from '../weigh/ReadingFields'
+import { readingWords } from '../weigh/words'
+import { WeightResult } from '../weigh/WeightResult'
+import { KnownValue } from './Known'
 import { dropPiece, dropReading, weighPiece } from './actions'
 
 interface Props {
   piece: Piece & { id: number }
-  readings: (Reading & { id: number })[]
+  readings: (StatedReading & { id: number })[]
+  properties: PropertyRow[]
   tests: { id: number; answers: TestAnswer[] }[]
   belief: Answer | null
   fibre: string
@@ -38,19 +44,13 @@ const Big = styled.div`
 `
 
 /** One piece: the cloth, what is known of it and how surely, and what to do next. */
-export function PiecePage({ piece, readings, tests, belief, fibre }: Props) {
-  const { units, words } = usePreferences()
+export function PiecePage({ piece, readings, properties, tests, belief, fibre }: Props) {
+  const { words } = usePreferences()
   const [starting, start] = useTransition()
   const burn = () => start(() => beginTest({ pieceId: piece.id }))
   const facts: [string, string][] = [
     ['Called', piece.called || 'not named yet'],
-    ['Made of', fibre],
-    ['Width', piece.widthMm === null ? 'not measured' : formatWidth(piece.widthMm, units)],
-    ['Length left', piece.lengthMm === null ? 'not measured' : formatLength(piece.lengthMm, units)],
-    ['Stretch across', piece.stretchWidthPercent === null ? 'not measured' : `${piece.stretchWidthPercent} %`],
-    ['Falls', piece.body ?? 'not tried'],
-    ['Shows through', piece.opacity === null ? 'not tried' : piece.opacity === 'opaque' ? 'no' : piece.opacity === 'sheer' ? 'yes' : 'a little'],
-    ['Washed', { washed: 'yes', unwashed: 'not yet', unknown: 'not known' }[piece.washed]],
+    ['Washed', washStateWords[piece.washed]],
     ['Lies', piece.place || 'nowhere in particular'],
     ['Came from', piece.source || 'not written down'],
   ]
@@ -63,6 +63,7 @@ export function PiecePage({ piece, readings, tests, belief, fibre }: Props) {
       <Actions>
         <StrongLink href={`/stash/${piece.id}/patterns`}>Which pattern does it suit?</StrongLink>
         <Button isDisabled={starting} onPress={burn}>{tests.length === 0 ? 'Burn a specimen of it' : 'Burn another specimen'}</Button>
+        <ButtonLink href={`/measure?piece=${piece.id}`}>Measure it</ButtonLink>
         <ButtonLink href={`/stash/${piece.id}/edit`}>Change what is written</ButtonLink>
       </Actions>
       <Columns $first="1.15fr">
@@ -72,7 +73,12 @@ export function PiecePage({ piece, readings, tests, belief, fibre }: Props) {
         </Big>
         <Paper aria-labelledby="known">
           <h2 id="known">What is known</h2>
-          <Facts>{facts.map(([word, value]) => <Fact key={word} word={word} value={value} />)}</Facts>
+          <Facts>
+            {facts.map(([word, value]) => <Fact key={word} word={word}>{value}</Fact>)}
+            <Fact word="Made of">{fibre}</Fact>
+            {properties.filter(({ id, how }) => how !== 'unknown' && id !== 'fibre').map((row) => <Fact key={row.id} word={row.title}><KnownValue row={row} /></Fact>)}
+          </Facts>
+          <p><Link href={`/stash/${piece.id}/sheet`}>The property sheet: all of it, and what to measure next</Link></p>
         </Paper>
       </Columns>
       <Columns $first="1.15fr">
@@ -107,8 +113,8 @@ export function PiecePage({ piece, readings, tests, belief, fibre }: Props) {
   )
 }
 
-function Fact({ word, value }: { word: string; value: string }) {
-  return <><dt>{word}</dt><dd>{value}</dd></>
+function Fact({ word, children }: { word: string; children: ReactNode }) {
+  return <><dt>{word}</dt><dd>{children}</dd></>
 }
 
 function Weighing({ piece, readings }: Pick<Props, 'piece' | 'readings'>) {
@@ -117,8 +123,9 @@ function Weighing({ piece, readings }: Pick<Props, 'piece' | 'readings'>) {
   const [errors, setErrors] = useState<Record<string, string>>({})
   const [saving, start] = useTransition()
   const reading = completeReading(draft)
+  const now = readings.filter(({ state }) => state === piece.washed)
   const add = () => start(async () => {
-    const outcome = await weighPiece(piece.id, { reading })
+    const outcome = await weighPiece(piece.id, { reading, state: piece.washed })
     if (outcome.ok) {
       setDraft({ ...EMPTY_READING, resolutionGrams: draft.resolutionGrams, cutErrorMm: draft.cutErrorMm })
       setErrors({})
@@ -127,11 +134,11 @@ function Weighing({ piece, readings }: Pick<Props, 'piece' | 'readings'>) {
   return (
     <Paper aria-labelledby="weight">
       <h2 id="weight">Weight</h2>
-      <WeightResult readings={reading ? [...readings, reading] : readings} />
+      <WeightResult readings={reading ? [...now, reading] : now} widthMm={piece.widthMm} />
       <PlainList>
         {readings.map((one) => (
           <li key={one.id}>
-            {formatWeight(massPerArea(one), units)} <Soft as="span">from {formatWidth(one.lengthMm, units)} by {formatWidth(one.widthMm, units)}</Soft>{' '}
+            {readingWords(one, units)} {one.state === piece.washed ? null : <Soft as="span">({washStateWords[one.state]}: not counted here)</Soft>}{' '}
             <QuietButton onPress={() => start(() => dropReading(piece.id, one.id))}>Strike out</QuietButton>
           </li>
         ))}

@@ -3,7 +3,7 @@
 import { revalidatePath } from 'next/cache'
 import { redirect } from 'next/navigation'
 import { z } from 'zod'
-import { PieceSchema, ReadingSchema } from '@/core/notebook/records'
+import { PieceSchema, ReadingSchema, WASH_STATES } from '@/core/notebook/records'
 import { keepTestWithPiece } from '@/server/burnTests'
 import { notebook } from '@/server/database'
 import { addPiece, changePiece, removePiece } from '@/server/pieces'
@@ -22,7 +22,7 @@ export async function keepPiece(input: unknown): Promise<Outcome> {
   const { piece, reading, testId } = parsed.data
   const kept = await (await notebook()).transaction().execute(async (db) => {
     const pieceId = await addPiece(db, piece, now())
-    if (reading) await addReading(db, pieceId, reading, now())
+    if (reading) await addReading(db, pieceId, reading, piece.washed, now())
     if (testId) await keepTestWithPiece(db, testId, pieceId)
     return pieceId
   })
@@ -39,9 +39,9 @@ export async function updatePiece(pieceId: number, input: unknown): Promise<Outc
 }
 
 export async function weighPiece(pieceId: number, input: unknown): Promise<Outcome> {
-  const parsed = z.strictObject({ reading: ReadingSchema }).safeParse(input)
+  const parsed = z.strictObject({ reading: ReadingSchema, state: z.enum(WASH_STATES) }).safeParse(input)
   if (!parsed.success) return refused(parsed.error)
-  await addReading(await notebook(), id.parse(pieceId), parsed.data.reading, now())
+  await addReading(await notebook(), id.parse(pieceId), parsed.data.reading, parsed.data.state, now())
   revalidatePath('/', 'layout')
   return { ok: true, id: pieceId }
 }

@@ -21,12 +21,12 @@ export function fibreWords({ sheet, piece }: Pick<StashEntry, 'sheet' | 'piece'>
 
 /** Mass of what is left of a piece, g; null where a measure is missing. */
 export function gramsLeft({ piece, sheet }: Pick<StashEntry, 'sheet' | 'piece'>): number | null {
-  if (!sheet.weight || piece.widthMm === null || piece.lengthMm === null) return null
-  return (sheet.weight.gsm * piece.widthMm * piece.lengthMm) / 1e6
+  if (!sheet.weightNow || piece.widthMm === null || piece.lengthMm === null) return null
+  return (sheet.weightNow.gsm.value * piece.widthMm * piece.lengthMm) / 1e6
 }
 
 export function weightWords({ sheet }: Pick<StashEntry, 'sheet'>, units: UnitSystem): string {
-  return sheet.weight ? formatWeight({ value: sheet.weight.gsm, sd: sheet.weight.standardUncertainty }, units) : 'not weighed'
+  return sheet.weightNow ? formatWeight(sheet.weightNow.gsm, units) : 'not weighed'
 }
 
 /** How much there is of it; nothing where it was not measured. */

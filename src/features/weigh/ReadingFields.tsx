@@ -1,17 +1,13 @@
 'use client'
 
 import styled from 'styled-components'
-import { capitalised } from '@/core/identify/words'
+import { AIRS } from '@/core/measure/moisture'
 import { type Reading } from '@/core/notebook/records'
-import { disagreement, weigh } from '@/core/measure/weigh'
-import { weightClassWords } from '@/core/measure/weightClass'
-import { formatWeight, toMomme, withDoubt } from '@/core/units/format'
-import { GSM_PER_MOMME } from '@/core/units/constants'
-import { scaled } from '@/core/units/quantity'
-import { NumberField } from '@/ui/controls/fields'
-import { Slip, Soft } from '@/ui/controls/surfaces'
+import { ChoiceField, NumberField } from '@/ui/controls/fields'
+import { SelectField } from '@/ui/controls/SelectField'
 import { fieldUnits, fromField, toField } from '../settings/measures'
 import { usePreferences } from '../settings/PreferencesContext'
+import { type DraftReading, LAID, laidOf } from './draft'
 
 const Grid = styled.div`
   display: grid;
@@ -19,59 +15,36 @@ const Grid = styled.div`
   align-items: end;
   grid-template-columns: repeat(auto-fit, minmax(min(100%, 12.5rem), 1fr));
 `
-const Big = styled.p`
-  font-family: 'Young Serif', Georgia, serif;
-  font-size: 1.9rem;
-  line-height: 1.2;
-`
 
-/** A reading being filled in: numbers in mm and g, null where still empty. */
-export type DraftReading = { [Key in keyof Reading]: number | null }
-
-export const EMPTY_READING: DraftReading = { grams: null, resolutionGrams: 1, lengthMm: null, widthMm: null, cutErrorMm: 2 }
-
-/** The reading, where everything is filled in and makes sense. */
-export function completeReading({ grams, resolutionGrams, lengthMm, widthMm, cutErrorMm }: DraftReading): Reading | undefined {
-  if (grams === null || resolutionGrams === null || lengthMm === null || widthMm === null || cutErrorMm === null) return undefined
-  if (!(grams > 0 && resolutionGrams > 0 && lengthMm > 0 && widthMm > 0 && cutErrorMm >= 0)) return undefined
-  return { grams, resolutionGrams, lengthMm, widthMm, cutErrorMm }
+interface Props {
+  draft: DraftReading
+  onChange: (draft: DraftReading) => void
+  errors?: Record<string, string>
+  /** Whether folds, garments and the air are asked about too. */
+  inFull?: boolean
 }
 
-export function ReadingFields({ draft, onChange, errors = {} }: { draft: DraftReading; onChange: (draft: DraftReading) => void; errors?: Record<string, string> }) {
+export function ReadingFields({ draft, onChange, errors = {}, inFull = false }: Props) {
   const { units } = usePreferences()
-  const { short, mass } = fieldUnits(units)
-  const fine = units === 'metric' ? { symbol: 'mm', inCore: 1 } : short
+  const { short, mass, fine } = fieldUnits(units)
+  const laid = laidOf(draft.laid)
   const field = (key: keyof Reading, label: string, unit: typeof short, hint?: string) => (
     <NumberField label={label} unit={unit.symbol} hint={hint} minValue={0} error={errors[`reading.${key}`]} value={toField(draft[key], unit)} onChange={(value) => onChange({ ...draft, [key]: fromField(value, unit) })} />
   )
   return (
-    <Grid>
-      {field('grams', 'Weight on the scale', mass)}
-      {field('lengthMm', 'Specimen length', short)}
-      {field('widthMm', 'Specimen width', short)}
-      {field('resolutionGrams', 'Smallest step of the scale', mass)}
-      {field('cutErrorMm', 'How true each side is, ±', fine)}
-    </Grid>
-  )
-}
-
-/** What the readings make: weight with its doubt in every unit, what it is like, how to do better. */
-export function WeightResult({ readings }: { readings: readonly Reading[] }) {
-  const { units } = usePreferences()
-  if (readings.length === 0) return <Soft>Weigh a piece of known size and the weight appears here, with its doubt.</Soft>
-  const answer = weigh(readings)
-  const gsm = { value: answer.gsm, sd: answer.standardUncertainty }
-  const { name, like } = weightClassWords[answer.weightClass]
-  return (
-    <div role="status" style={{ display: 'grid', gap: '0.4rem' }}>
-      <Big>{formatWeight(gsm, units)}</Big>
-      <p>
-        {formatWeight(gsm, units === 'metric' ? 'imperial' : 'metric')}
-        {toMomme(answer.gsm) < 40 ? `, ${withDoubt(scaled(gsm, 1 / GSM_PER_MOMME))} momme` : ''}. {capitalised(name)}, {like}.
-      </p>
-      <Soft>With 95 % confidence, from {readings.length === 1 ? 'one reading' : `${readings.length} readings pooled`}.</Soft>
-      {answer.advice ? <Slip>{answer.advice}</Slip> : null}
-      {disagreement(readings) > 3 ? <Slip $tone="warn">These readings disagree by more than scale and scissors explain: was one piece damp, or a length misread?</Slip> : null}
-    </div>
+    <>
+      {inFull ? <ChoiceField label="What lies on the scale" hint={laid.hint} value={draft.laid} onChange={(id) => onChange({ ...draft, laid: id as DraftReading['laid'], cutErrorMm: laidOf(id).cutErrorMm })} options={LAID.map(({ id, name }) => [id, name] as const)} /> : null}
+      <Grid>
+        {field('grams', 'Weight on the scale', mass)}
+        {field('lengthMm', inFull ? laid.length : 'Specimen length', short)}
+        {field('widthMm', inFull ? laid.width : 'Specimen width', short)}
+        {inFull && laid.layers ? <NumberField label="Layers" minValue={1} value={draft.layers ?? NaN} onChange={(value) => onChange({ ...draft, layers: Number.isFinite(value) ? Math.round(value) : null })} /> : null}
+        {inFull && laid.notions ? field('notionsGrams', 'Buttons, zip, tape', mass, 'Weighed apart, or guessed') : null}
+        {inFull && laid.notions ? field('notionsErrorGrams', 'True to, ±', mass) : null}
+        {field('resolutionGrams', 'Smallest step of the scale', mass)}
+        {field('cutErrorMm', 'How true each side is, ±', fine)}
+      </Grid>
+      {inFull ? <SelectField label="The air it lay in" value={String(draft.humidityPercent ?? '')} onChange={(value) => onChange({ ...draft, humidityPercent: value ? Number(value) : null })} options={[['', 'not noted'], ...AIRS.map(({ name, humidityPercent }) => [String(humidityPercent), `${name} (about ${humidityPercent} %)`] as const)]} /> : null}
+    </>
   )
 }

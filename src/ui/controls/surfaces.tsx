@@ -76,3 +76,11 @@ export const Actions = styled.div`
   gap: 0.75rem;
   align-items: center;
 `
+
+/** A small table of figures: what a chart shows, in numbers. */
+export const Figures = styled.table`
+  border-collapse: collapse;
+  font-size: 0.92rem;
+  th, td { text-align: right; padding: 0.15rem 0.5rem; border-bottom: 1px solid var(--line); font-variant-numeric: tabular-nums; }
+  th:first-child { text-align: left; }
+`

@@ -10,7 +10,7 @@ import { beliefSteps } from '@/core/identify/whatIf'
 import { formatPercent } from '@/core/units/format'
 import { EChart, type Palette } from '@/ui/charts/EChart'
 import { ChoiceField } from '@/ui/controls/fields'
-import { Paper, Soft } from '@/ui/controls/surfaces'
+import { Figures, Paper, Soft } from '@/ui/controls/surfaces'
 import { usePreferences } from '../../settings/PreferencesContext'
 import { evidenceOption, stepsOption } from './evidenceOptions'
 import { WhatIf } from './WhatIf'
@@ -25,12 +25,6 @@ const List = styled.ol`
   li { display: grid; grid-template-columns: minmax(0, 1fr) 4.5rem; gap: 0.1rem 0.75rem; align-items: center; }
   span { color: var(--ink-soft); }
   i { height: 8px; background: var(--indigo); justify-self: start; grid-row: 1 / 3; grid-column: 2; min-width: 2px; }
-`
-const Figures = styled.table`
-  border-collapse: collapse;
-  font-size: 0.92rem;
-  th, td { text-align: right; padding: 0.15rem 0.5rem; border-bottom: 1px solid var(--line); font-variant-numeric: tabular-nums; }
-  th:first-child { text-align: left; }
 `
 const Scroll = styled.div`overflow-x: auto;`
 

@@ -1,0 +1,12 @@
+import type { Metadata } from 'next'
+import { pieceFrom } from '@/app/idFrom'
+import { loadBench } from '@/features/measure/load'
+import { MeasureHub } from '@/features/measure/MeasureHub'
+import { readPreferences } from '@/features/settings/readPreferences'
+
+export const metadata: Metadata = { title: 'Measure' }
+
+export default async function MeasurePage({ searchParams }: { searchParams: Promise<{ piece?: string }> }) {
+  const { words } = await readPreferences()
+  return <MeasureHub {...await loadBench(pieceFrom((await searchParams).piece), words)} />
+}

@@ -1,0 +1,55 @@
+import { clothCalled } from '../cloths/catalogue'
+import { type Opacity } from '../cloths/types'
+import { foretellOpacity, lightnessOf, type ForetoldOpacity, type OpacityClues } from '../measure/opacity'
+import { type Quantity } from '../units/quantity'
+import { usualOpenShare } from '../weave/openness'
+import { opacityOverall } from './measured'
+import { ofKind, type KeptMeasurement } from './measurements'
+import { type Piece } from './records'
+import { type PropertySheet } from './sheet'
+
+/** What shows through a piece, foretold without holding it up; null where not even its weight can be guessed. */
+export function opacityForetold(piece: Piece, measurements: readonly KeptMeasurement[], sheet: Pick<PropertySheet, 'weightNow'>): ForetoldOpacity | null {
+  const count = ofKind(measurements, 'count').at(-1)?.data
+  const yarns = ofKind(measurements, 'yarns').at(-1)?.data
+  return listingOpacity({
+    called: piece.called, gsm: sheet.weightNow?.gsm, filament: null, lightness: (lightnessOf(piece.look.warp) + lightnessOf(piece.look.weft)) / 2,
+    threads: count && yarns ? { endsPerCm: count.endsPerCm, picksPerCm: count.picksPerCm, warpTex: yarns.warpTex, weftTex: yarns.weftTex } : undefined,
+  })
+}
+
+/** What is said of a cloth that is only a listing on a screen. */
+export interface Listing extends Pick<OpacityClues, 'threads' | 'filament' | 'lightness'> {
+  /** Free text; a known name gives the weave, and a weight where none is said. */
+  called: string
+  gsm?: Quantity
+}
+
+/** What shows through a cloth that one cannot hold up; null where not even its weight can be guessed. */
+export function listingOpacity({ called, gsm: said, ...clues }: Listing): ForetoldOpacity | null {
+  const named = clothCalled(called)
+  const gsm = said ?? (named && { value: Math.sqrt(named.gsm[0] * named.gsm[1]), sd: (named.gsm[1] - named.gsm[0]) / 4 })
+  return gsm ? foretellOpacity({ gsm: gsm.value, gsmUncertainty: gsm.sd, openShare: usualOpenShare(named?.interlacing ?? 'plain'), ...clues }) : null
+}
+
+/** How often the foretelling came true, over pieces that were foretold and then held up. */
+export interface ForetellingRecord {
+  checked: number
+  right: number
+  /** Mean probability that was given to what was then seen. */
+  meanProbability: number
+}
+
+/** @param pieces with what was foretold and what was seen of each */
+export function foretellingRecord(pieces: readonly { piece: Piece; measurements: readonly KeptMeasurement[]; sheet: PropertySheet }[]): ForetellingRecord {
+  let [checked, right, sum] = [0, 0, 0]
+  for (const { piece, measurements, sheet } of pieces) {
+    const seen: Opacity | undefined = opacityOverall(sheet.measured.opacity) ?? piece.opacity ?? undefined
+    const foretold = seen && opacityForetold(piece, measurements, sheet)
+    if (!foretold) continue
+    checked += 1
+    if (foretold.likeliest === seen) right += 1
+    sum += foretold.grades[seen]
+  }
+  return { checked, right, meanProbability: checked === 0 ? 0 : sum / checked }
+}

@@ -1,0 +1,63 @@
+import { type KeptMeasurement } from '@/core/notebook/measurements'
+import { type Vocabulary } from '@/core/fibres/types'
+import { fibreById } from '@/core/fibres/catalogue'
+import { regainFor } from '@/core/notebook/sheet'
+import { type Quantity } from '@/core/units/quantity'
+import { type GrainHindrance } from '@/core/measure/grain'
+import { type Construction } from '@/core/cloths/types'
+import { clothCalled } from '@/core/cloths/catalogue'
+import { type WashState } from '@/core/notebook/records'
+import { opacityForetold } from '@/core/notebook/foretell'
+import { type ForetoldOpacity } from '@/core/measure/opacity'
+import { weightFromThreads } from '@/core/notebook/properties'
+import { notebook } from '@/server/database'
+import { listPieces } from '@/server/pieces'
+import { type KeptReading } from '@/server/readings'
+import { readStashEntry } from '@/server/stash'
+
+/** A piece as the benches need it. */
+export interface OnTheBench {
+  id: number
+  name: string
+  called: string
+  washed: WashState
+  widthMm: number | null
+  lengthMm: number | null
+  look: { warp: string; weft: string }
+  construction: Construction | null
+  gsm: Quantity | null
+  /** Worked out from threads and yarns. */
+  gsmFromThreads: Quantity | null
+  regainPercent: number | null
+  opacityForetold: ForetoldOpacity | null
+  heatSet: GrainHindrance['heatSet']
+  readings: KeptReading[]
+  measurements: KeptMeasurement[]
+}
+
+/** What a measuring page shows: every piece to choose from, and the chosen one. */
+export interface BenchData {
+  pieces: { id: number; name: string }[]
+  piece: OnTheBench | null
+}
+
+export async function loadBench(pieceId: number | undefined, words: Vocabulary): Promise<BenchData> {
+  const db = await notebook()
+  const [pieces, entry] = await Promise.all([listPieces(db), pieceId === undefined ? undefined : readStashEntry(db, pieceId, words)])
+  return { pieces: pieces.map(({ id, name }) => ({ id, name })), piece: entry ? onTheBench(entry) : null }
+}
+
+function onTheBench({ piece, readings, measurements, sheet }: NonNullable<Awaited<ReturnType<typeof readStashEntry>>>): OnTheBench {
+  const fibres = sheet.fibres?.ids ?? []
+  return {
+    id: piece.id, name: piece.name, called: piece.called, washed: piece.washed, widthMm: piece.widthMm, lengthMm: piece.lengthMm, look: piece.look,
+    construction: piece.construction ?? clothCalled(piece.called)?.construction ?? null,
+    gsm: sheet.weightNow?.gsm ?? null,
+    gsmFromThreads: weightFromThreads(measurements),
+    regainPercent: regainFor(sheet.fibres, piece.claim) ?? null,
+    opacityForetold: opacityForetold(piece, measurements, sheet),
+    // What melts was set by heat; where half or more of it is such a fibre, damp does not move it.
+    heatSet: fibres.length > 0 && fibres.filter((id) => fibreById(id).thermoplastic).length * 2 >= fibres.length,
+    readings, measurements,
+  }
+}

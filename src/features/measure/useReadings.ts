@@ -1,0 +1,49 @@
+'use client'
+
+import { useState, useTransition } from 'react'
+import { type KeptMeasurement, type Measurement } from '@/core/notebook/measurements'
+import { type WashState } from '@/core/notebook/records'
+import { dropMeasurement, keepMeasurement } from './actions'
+
+/** What a bench works with: the readings so far, and what to do with another one. */
+export interface Readings {
+  /** Of this piece, in the state that is chosen. */
+  now: readonly KeptMeasurement[]
+  /** Of this piece, whatever its state. */
+  all: readonly KeptMeasurement[]
+  state: WashState
+  setState: (state: WashState) => void
+  add: (data: Measurement) => void
+  drop: (id: number) => void
+  /** What could not be kept, in words. */
+  trouble: string | undefined
+  saving: boolean
+}
+
+/**
+ * Readings of a piece are kept in the notebook as they are taken; without a piece they stay on the page.
+ * @param piece null where none is chosen
+ */
+export function useReadings(piece: { id: number; washed: WashState } | null, kept: readonly KeptMeasurement[]): Readings {
+  const [loose, setLoose] = useState<KeptMeasurement[]>([])
+  const [state, setState] = useState<WashState>(piece?.washed ?? 'unknown')
+  const [trouble, setTrouble] = useState<string>()
+  const [saving, start] = useTransition()
+  const all = piece ? kept : loose
+  const add = (data: Measurement) => {
+    setTrouble(undefined)
+    if (!piece) {
+      setLoose((before) => [...before, { id: -1 - before.length, state, data, at: '' }])
+      return
+    }
+    start(async () => {
+      const outcome = await keepMeasurement(piece.id, { data, state })
+      if (!outcome.ok) setTrouble(Object.values(outcome.errors).join(' '))
+    })
+  }
+  const drop = (id: number) => {
+    if (piece) start(() => dropMeasurement(piece.id, id))
+    else setLoose((before) => before.filter((one) => one.id !== id))
+  }
+  return { now: all.filter((one) => one.state === state), all, state, setState, add, drop, trouble, saving }
+}
