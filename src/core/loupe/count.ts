@@ -56,6 +56,12 @@ const FEWEST_STRIPED = 3.5
 const MARKS_COUNT = 0.7
 /** A skew of so many degrees costs one. */
 const SKEW_SCALE_DEG = 8
+/** Two peaks within so many degrees point the same way. */
+const SAME_WAY_DEG = 1.5
+/** What is finer than a pair by so much, and points another way, is no thread of it. */
+const FINER = 1.15
+/** What it costs a pair where something finer stands out beside it; ours. */
+const FINER_COUNTS = 1.5
 /** Cloth is never pulled so far out of square, degrees. */
 const MOST_SKEW_DEG = 28
 
@@ -144,13 +150,22 @@ function bestPair(spectrum: Spectrum, clear: readonly Peak[]): Pair | undefined 
     for (const pick of picks) {
       if (skewOf(end, pick) > MOST_SKEW_DEG) continue
       const { hint, clearness } = firstHarmonics(spectrum, end, pick)
-      const score = Math.log(end.strength) + Math.log(pick.strength) + MARKS_COUNT * clearness - (skewOf(end, pick) / SKEW_SCALE_DEG) ** 2
+      const score = Math.log(end.strength) + Math.log(pick.strength) + MARKS_COUNT * clearness - (skewOf(end, pick) / SKEW_SCALE_DEG) ** 2 - FINER_COUNTS * finerThan(end, pick, clear)
       if (score > (best?.score ?? 0)) best = { ends: end, picks: pick, score, hint }
     }
   }
   return best
 }
 
+/**
+ * How far something finer stands out beside a pair, natural logs: round threads have fainter harmonics than themselves, so that what is finer
+ * and as strong says that marks were taken for threads.
+ */
+function finerThan(ends: Peak, picks: Peak, clear: readonly Peak[]): number {
+  const finest = FINER * Math.max(Math.hypot(ends.u, ends.v), Math.hypot(picks.u, picks.v))
+  const strongest = clear.reduce((most, peak) => (Math.hypot(peak.u, peak.v) > finest && !isAlong(peak, ends) && !isAlong(peak, picks) ? Math.max(most, peak.strength) : most), 0)
+  return Math.max(0, Math.log((2 * strongest) / Math.min(ends.strength, picks.strength)))
+}
 /**
  * Whether a peak belongs to stripes: another in the same direction, finer and no harmonic of it, stands out much more. The threads of a
  * striped cloth stand out of the harmonics of its stripes.
@@ -159,7 +174,7 @@ function isStripe(peak: Peak, peaks: readonly Peak[]): boolean {
   const length = Math.hypot(peak.u, peak.v)
   return peaks.some((other) => {
     const ratio = Math.hypot(other.u, other.v) / length
-    return ratio > 1.1 && other.strength > MUCH_MORE * peak.strength && Math.abs(ratio - 2) > 0.03 && Math.abs(ratio - 3) > 0.03 && Math.abs(directionOf(other) - directionOf(peak)) < 1.5
+    return ratio > 1.1 && other.strength > MUCH_MORE * peak.strength && Math.abs(ratio - 2) > 0.03 && Math.abs(ratio - 3) > 0.03 && isAlong(other, peak)
   })
 }
 
@@ -177,13 +192,24 @@ function fundamental(peak: Peak, look: Look, looks: readonly Look[]): Peak {
         return Math.hypot(u - own.u * share, v - own.v * share) * other.size * other.shrink < 1
       })
       const lower = at(1 / part)
-      if (lower && lower.strength > (at(1)?.strength ?? peak.strength) / 2) {
+      if (lower && lower.strength > (at(1)?.strength ?? peak.strength) / 2 && !isOfStripes(lower, other.peaks)) {
         const { u, v } = perPixel(lower, other)
         return { u: u * look.size * look.shrink, v: v * look.size * look.shrink, strength: lower.strength }
       }
     }
   }
   return peak
+}
+
+/** Whether a peak is one of the harmonics of stripes: a broader one in the same direction stands out more. */
+function isOfStripes(peak: Peak, peaks: readonly Peak[]): boolean {
+  return peaks.some((other) => other.strength > peak.strength && Math.hypot(other.u, other.v) < Math.hypot(peak.u, peak.v) / 1.1 && isAlong(other, peak))
+}
+
+/** Whether two peaks point the same way. */
+function isAlong(one: Peak, other: Peak): boolean {
+  const apart = Math.abs(directionOf(one) - directionOf(other))
+  return Math.min(apart, 180 - apart) < SAME_WAY_DEG
 }
 
 /** How far two sets are from square, degrees. */

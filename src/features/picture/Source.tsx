@@ -1,0 +1,66 @@
+'use client'
+
+import { useState } from 'react'
+import { DropZone, FileTrigger } from 'react-aria-components'
+import styled from 'styled-components'
+import { type Shot } from '@/demo/standins/camera'
+import { Button, StrongButton } from '@/ui/controls/buttons'
+import { NumberField } from '@/ui/controls/fields'
+import { SelectField } from '@/ui/controls/SelectField'
+import { Actions, Soft } from '@/ui/controls/surfaces'
+import { Fields } from '../measure/benches/common'
+import { type PictureWork } from './usePicture'
+
+const KINDS = ['image/jpeg', 'image/png', 'image/webp']
+
+const Zone = styled(DropZone)`
+  display: grid;
+  gap: 0.6rem;
+  padding: 0.9rem;
+  border: 1.5px dashed var(--ink-soft);
+  border-radius: 3px;
+  &[data-drop-target] { border-color: var(--madder); background: var(--paper-deep); }
+`
+const Pretend = styled.details`
+  summary { cursor: pointer; min-height: 2.5rem; display: flex; align-items: center; font-weight: 700; }
+  summary::before { content: '▸'; margin-right: 0.5rem; }
+  &[open] summary::before { content: '▾'; }
+`
+
+/** Where a picture comes from: a file, a drop, the camera of a phone, or a made-up camera to try it with. */
+export function Source({ work, subjects }: { work: PictureWork; subjects: readonly (readonly [Shot['of'], string])[] }) {
+  const [of, setOf] = useState<Shot['of']>(subjects[0]![0])
+  const [ends, setEnds] = useState(28)
+  const [picks, setPicks] = useState(22)
+  const [turn, setTurn] = useState(4)
+  const isWeave = of !== 'disc' && of !== 'nothing'
+  return (
+    <Zone
+      aria-label="Drop a picture here"
+      onDrop={({ items }) => {
+        const file = items.find((item) => item.kind === 'file' && KINDS.includes(item.type))
+        if (file?.kind === 'file') void file.getFile().then(work.open)
+      }}
+    >
+      <Actions>
+        <FileTrigger acceptedFileTypes={KINDS} onSelect={(files) => { if (files?.[0]) void work.open(files[0]) }}><StrongButton>Choose a picture</StrongButton></FileTrigger>
+        <FileTrigger acceptedFileTypes={KINDS} defaultCamera="environment" onSelect={(files) => { if (files?.[0]) void work.open(files[0]) }}><Button>Use this phone’s camera</Button></FileTrigger>
+      </Actions>
+      <Soft>JPEG, PNG or WebP, up to 24 megapixels; or drop it here. It stays on this machine.</Soft>
+      <Pretend>
+        <summary>No cloth at hand? A made-up camera</summary>
+        <Fields>
+          <SelectField label="Point it at" value={of} onChange={(value) => setOf(value as Shot['of'])} options={subjects} />
+          {isWeave ? (
+            <>
+              <NumberField label="Its ends a cm" minValue={4} maxValue={60} value={ends} onChange={(value) => setEnds(value || 28)} />
+              <NumberField label="Its picks a cm" minValue={4} maxValue={60} value={picks} onChange={(value) => setPicks(value || 22)} />
+              <NumberField label="Held askew" unit="°" minValue={-20} maxValue={20} value={turn} onChange={(value) => setTurn(value || 0)} />
+            </>
+          ) : null}
+        </Fields>
+        <Actions><Button onPress={() => void work.shoot({ of, endsPerCm: ends, picksPerCm: picks, turnDeg: turn, drape: 0.2 + (turn % 7) / 20 })}>Take its picture</Button></Actions>
+      </Pretend>
+    </Zone>
+  )
+}
