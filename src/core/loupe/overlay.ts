@@ -5,6 +5,8 @@ import { type Plane } from './plane'
 // Taken out once: they stand in loops over every pixel.
 const { floor, ceil, cos, sin, PI, atan2, min, round } = Math
 
+/** Side of the square that is shown from near, in threads. */
+export const NEAR_THREADS = 26
 /** Threads across the window that a phase is taken over. */
 const PHASE_THREADS = 16
 const MM_PER_CM = 10

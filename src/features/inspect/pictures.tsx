@@ -1,8 +1,11 @@
 import { type ReactNode } from 'react'
+import styled from 'styled-components'
 import { type Body } from '@/core/cloths/types'
 import { type Interlacing } from '@/core/weave/drafts'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
+import { svgAddress } from '@/ui/cloth/drawn'
 import { HeldUp } from '@/ui/cloth/HeldUp'
+import { sketches } from '@/ui/cloth/sketches'
 import { type TileSpec } from '@/ui/cloth/tileUrl'
 
 const INK = { warp: '#35566f', weft: '#efe9dc', accent: '#9c3524' }
@@ -11,7 +14,7 @@ function tile(weave: Interlacing, rest: Partial<TileSpec> = {}): TileSpec {
   return { weave, ...INK, accent: undefined, colouring: 'plain', sheen: weave === 'satin' || weave === 'sateen' ? 0.7 : 0.25, ...rest }
 }
 
-/** Answers that are drawn as cloth, by the code that computes the cloth; the rest are better said. */
+/** Answers that are drawn as cloth, by the code that computes the cloth. */
 const TILES: Readonly<Record<string, Readonly<Record<string, TileSpec>>>> = {
   construction: { woven: tile('plain'), knit: tile('jersey'), felted: tile('felt'), net: tile('mesh') },
   interlacing: Object.fromEntries(
@@ -24,10 +27,19 @@ const TILES: Readonly<Record<string, Readonly<Record<string, TileSpec>>>> = {
   colouring: { printed: tile('plain', { colouring: 'print', weft: INK.warp, accent: INK.weft }), 'yarn-dyed': tile('plain', { colouring: 'check', warp: INK.weft, accent: INK.accent }), 'piece-dyed': tile('plain', { weft: INK.warp }), undyed: tile('plain', { warp: '#e2d8c0', weft: '#ddd2b8' }) },
 }
 
-/** How one answer looks. */
+const Sketch = styled.img`
+  width: 100%;
+  height: 5.5rem;
+  object-fit: cover;
+  display: block;
+`
+
+/** How one answer looks: cloth drawn from its weave, a sketch of it, or how it hangs. */
 export function inspectionPicture(feature: string, state: string): ReactNode {
   const drawn = TILES[feature]?.[state]
-  if (drawn) return <span aria-hidden style={{ display: 'block', marginBottom: 'auto' }}><ClothSwatch tile={drawn} label="" height="5.5rem" scale={1.5} teeth={false} /></span>
-  if (feature === 'body') return <span aria-hidden style={{ display: 'block', marginBottom: 'auto' }}><HeldUp tile={tile('plain', { weft: INK.warp })} body={state as Body} pins={[]} label="" /></span>
-  return null
+  const sketch = sketches[feature]?.[state]
+  const picture = drawn ? <ClothSwatch tile={drawn} label="" height="5.5rem" scale={1.5} teeth={false} />
+    : sketch ? <Sketch src={svgAddress(sketch)} alt="" />
+      : feature === 'body' ? <HeldUp tile={tile('plain', { weft: INK.warp })} body={state as Body} pins={[]} label="" /> : null
+  return picture && <span aria-hidden style={{ display: 'block', marginBottom: 'auto' }}>{picture}</span>
 }

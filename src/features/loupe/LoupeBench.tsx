@@ -11,7 +11,7 @@ import { Source } from '../picture/Source'
 import { Stage } from '../picture/Stage'
 import { usePicture } from '../picture/usePicture'
 import { Working } from '../picture/Working'
-import { Fields, ReadingList, Stack, type BenchProps } from '../measure/benches/common'
+import { ReadingList, Stack, type BenchProps } from '../measure/benches/common'
 import { HandCount } from './HandCount'
 import { countWords } from './words'
 
@@ -44,8 +44,8 @@ export function LoupeBench({ readings }: BenchProps) {
           {picture && scale ? (
             <>
               <ScaleStage view={picture.view} scale={scale} onChange={setScale} />
-              <Soft>Click, drag, or move the marks with the arrow keys. {perCm ? `${perCm.toFixed(0)} points to the centimetre.` : 'Set the marks apart.'}</Soft>
-              <Fields><ScaleFields scale={scale} onChange={setScale} /></Fields>
+              <Soft>Click, drag, or move the marks with the arrow keys. {perCm ? `${perCm.toFixed(0)} points to the centimetre.` : 'The longer the stretch between them, the better the count.'}</Soft>
+              <ScaleFields scale={scale} onChange={setScale} />
               <Actions><StrongButton isDisabled={!perCm || work.progress !== null} onPress={() => void count()}>Count the threads</StrongButton></Actions>
             </>
           ) : null}
@@ -53,7 +53,7 @@ export function LoupeBench({ readings }: BenchProps) {
         </Paper>
         {picture && perCm ? <HandCount key={picture.number} picture={picture} perCm={perCm} counted={result?.count ?? null} readings={readings} /> : null}
       </Stack>
-      <Paper aria-labelledby="counted">
+      <Stack><Paper aria-labelledby="counted">
         <h2 id="counted">2. What was counted</h2>
         {result ? (
           <>
@@ -85,7 +85,7 @@ export function LoupeBench({ readings }: BenchProps) {
         ) : <Soft>A picture, its scale, and a count: the found threads are drawn over it here.</Soft>}
         <h3>Kept</h3>
         <ReadingList items={ofKind(readings.now, 'count').map(({ id, data }) => ({ id, text: `${data.endsPerCm.toFixed(1)} ends, ${data.picksPerCm.toFixed(1)} picks a cm, ${data.how === 'hand' ? 'by hand' : 'from a picture'}` }))} onDrop={readings.drop} />
-      </Paper>
+      </Paper></Stack>
     </Columns>
   )
 }

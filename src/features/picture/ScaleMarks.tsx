@@ -18,18 +18,20 @@ export interface PictureScale {
   marks: [Spot, Spot]
   /** Which mark the next click sets. */
   next: 0 | 1
+  /** Whether a person has set the marks: where they start says nothing. */
+  isSet: boolean
 }
 
 /** A scale that nobody has set yet: marks a third of the picture apart. */
 export function startScale({ left, top, width, height }: View): PictureScale {
   const y = top + height / 2
-  return { by: 'ruler', lengthMm: BY.ruler[1], marks: [{ x: left + width / 3, y }, { x: left + (2 * width) / 3, y }], next: 0 }
+  return { by: 'ruler', lengthMm: BY.ruler[1], marks: [{ x: left + width / 3, y }, { x: left + (2 * width) / 3, y }], next: 0, isSet: false }
 }
 
-/** Pixels a centimetre; null until it makes sense. */
-export function pixelsPerCm({ marks, lengthMm }: PictureScale): number | null {
+/** Pixels a centimetre; null until the marks are set and it makes sense. */
+export function pixelsPerCm({ marks, lengthMm, isSet }: PictureScale): number | null {
   const apart = Math.hypot(marks[1].x - marks[0].x, marks[1].y - marks[0].y)
-  return lengthMm !== null && lengthMm > 0 && apart > 0 ? scaleFromMarks(marks, lengthMm) : null
+  return isSet && lengthMm !== null && lengthMm > 0 && apart > 0 ? scaleFromMarks(marks, lengthMm) : null
 }
 
 /** How long the thing is that the marks are set on. */
@@ -37,17 +39,17 @@ export function ScaleFields({ scale, onChange }: { scale: PictureScale; onChange
   const { units } = usePreferences()
   const { fine } = fieldUnits(units)
   return (
-    <>
+    <div style={{ display: 'grid', gap: '0.9rem' }}>
       <ChoiceField label="Its scale, by" value={scale.by} onChange={(value) => onChange({ ...scale, by: value as By, lengthMm: BY[value as By][1] })} options={Object.entries(BY).map(([by, [words]]) => [by, words] as const)} />
-      <NumberField label={scale.by === 'coin' ? 'How wide the coin is' : 'From mark to mark'} unit={fine.symbol} minValue={0} value={toField(scale.lengthMm, fine)} onChange={(value) => onChange({ ...scale, lengthMm: fromField(value, fine) })} hint={scale.by === 'coin' ? 'Measure it, or look up the coin of your own country.' : undefined} />
-    </>
+      <NumberField label={scale.by === 'coin' ? 'How wide the coin is' : 'From mark to mark'} unit={fine.symbol} minValue={0} value={toField(scale.lengthMm, fine)} onChange={(value) => onChange({ ...scale, lengthMm: fromField(value, fine) })} hint={scale.by === 'coin' ? 'Measure it, or look up the coin of your own country.' : undefined} style={{ maxWidth: '18rem' }} />
+    </div>
   )
 }
 
 /** The whole picture with the two marks of its scale. */
 export function ScaleStage({ view, scale, onChange, children }: { view: View; scale: PictureScale; onChange: (scale: PictureScale) => void; children?: React.ReactNode }) {
   const [a, b] = scale.marks
-  const move = (index: 0 | 1, spot: Spot) => onChange({ ...scale, marks: index === 0 ? [spot, b] : [a, spot], next: index === 0 ? 1 : 0 })
+  const move = (index: 0 | 1, spot: Spot) => onChange({ ...scale, marks: index === 0 ? [spot, b] : [a, spot], next: index === 0 ? 1 : 0, isSet: true })
   return (
     <Stage view={view} label="The picture" onSpot={(spot) => move(scale.next, spot)}>
       {children}

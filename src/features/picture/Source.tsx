@@ -22,6 +22,7 @@ const Zone = styled(DropZone)`
   &[data-drop-target] { border-color: var(--madder); background: var(--paper-deep); }
 `
 const Pretend = styled.details`
+  > :last-child { margin-top: 0.8rem; }
   summary { cursor: pointer; min-height: 2.5rem; display: flex; align-items: center; font-weight: 700; }
   summary::before { content: '▸'; margin-right: 0.5rem; }
   &[open] summary::before { content: '▾'; }
@@ -33,6 +34,7 @@ export function Source({ work, subjects }: { work: PictureWork; subjects: readon
   const [ends, setEnds] = useState(28)
   const [picks, setPicks] = useState(22)
   const [turn, setTurn] = useState(4)
+  const [drape, setDrape] = useState(45)
   const isWeave = of !== 'disc' && of !== 'nothing'
   return (
     <Zone
@@ -58,8 +60,9 @@ export function Source({ work, subjects }: { work: PictureWork; subjects: readon
               <NumberField label="Held askew" unit="°" minValue={-20} maxValue={20} value={turn} onChange={(value) => setTurn(value || 0)} />
             </>
           ) : null}
+          {of === 'disc' ? <NumberField label="It drapes" unit="%" minValue={5} maxValue={95} value={drape} onChange={(value) => setDrape(value || 45)} /> : null}
         </Fields>
-        <Actions><Button onPress={() => void work.shoot({ of, endsPerCm: ends, picksPerCm: picks, turnDeg: turn, drape: 0.2 + (turn % 7) / 20 })}>Take its picture</Button></Actions>
+        <Actions><Button onPress={() => void work.shoot({ of, endsPerCm: ends, picksPerCm: picks, turnDeg: turn, drape: drape / 100 })}>Take its picture</Button></Actions>
       </Pretend>
     </Zone>
   )

@@ -16,7 +16,7 @@ const Box = styled.div<{ $pointed: boolean }>`
   background: var(--paper-deep);
   ${({ $pointed }) => $pointed && 'cursor: crosshair;'}
   canvas { width: 100%; height: auto; display: block; }
-  svg { position: absolute; inset: 0; width: 100%; height: 100%; overflow: visible; }
+  svg { position: absolute; inset: 0; width: 100%; height: 100%; overflow: hidden; }
   &:focus-visible { outline: 3px solid var(--madder); outline-offset: 2px; }
 `
 

@@ -33,9 +33,6 @@ export interface Answers {
 /** What the worker says. */
 export type Said = { progress: number } | { done: unknown } | { failed: string }
 
-/** Side of the square that is shown from near, in threads. */
-export const NEAR_THREADS = 26
-
 export interface Running<K extends Job['kind']> {
   answer: Promise<Answers[K]>
   cancel: () => void

@@ -1,9 +1,10 @@
 import { countThreads, NothingToCount } from '@/core/loupe/count'
 import { NoShape, shadowOf } from '@/core/loupe/disc'
-import { threadLines } from '@/core/loupe/overlay'
+import { NEAR_THREADS, threadLines } from '@/core/loupe/overlay'
 import { type Plane } from '@/core/loupe/plane'
 import { shoot } from '@/demo/standins/camera'
-import { NEAR_THREADS, type Job, type Said, type View } from './jobs'
+// Types alone: a worker that holds the page's side would hold itself.
+import type { Job, Said, View } from './jobs'
 
 /** The worker's own end of the line; the page's types describe a window. */
 const line = self as unknown as { postMessage: (said: Said, transfer?: Transferable[]) => void; onmessage: (event: MessageEvent<Job>) => void }

@@ -7,3 +7,8 @@ export function shade(hex: string, by: number): string {
   })
   return `#${channels.join('')}`
 }
+
+/** How much lighter or darker one thread is than its neighbours, for `shade`. */
+export function unevenness(index: number): number {
+  return ((index * 7) % 5) * 0.018 - 0.036
+}

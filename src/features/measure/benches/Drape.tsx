@@ -11,7 +11,7 @@ import { Actions, Columns, Lead, Paper, Soft } from '@/ui/controls/surfaces'
 import { DrapedDisc } from '../disc/DrapedDisc'
 import { fieldUnits, fromField, toField } from '../../settings/measures'
 import { usePreferences } from '../../settings/PreferencesContext'
-import { Fields, Mean, ReadingList, type BenchProps } from './common'
+import { Fields, Mean, ReadingList, Stack, type BenchProps } from './common'
 import { FallQuestion, FALL_TESTS } from './Graded'
 
 const WAYS = [['eye', 'by eye'], ['strip', 'a strip over a slope'], ['disc', 'a picture of a disc'], ['paper', 'a paper ring, weighed']] as const
@@ -37,7 +37,7 @@ export function Drape(props: BenchProps) {
           {way === 'disc' ? <DrapedDisc onMeasured={(disc) => readings.add({ kind: 'draped-disc', ...disc })} /> : null}
           {way === 'paper' ? <PaperRing {...props} /> : null}
         </div>
-        <Paper aria-labelledby="comes-to">
+        <Stack><Paper aria-labelledby="comes-to">
           <h2 id="comes-to">What it comes to</h2>
           {measured.body ? <Lead>It falls: {measured.body.value}. <Soft as="span">The middle of {measured.body.votes}.</Soft></Lead> : null}
           {(['length', 'width'] as const).map((direction) => <Mean key={direction} title={`Bending length ${direction === 'width' ? 'across' : 'lengthwise'}`} repeats={measured.bending[direction]} unit="cm">{measured.bending[direction] ? <p>By the strip alone: {bodyFromBending(measured.bending[direction].mean)}.</p> : null}</Mean>)}
@@ -45,7 +45,7 @@ export function Drape(props: BenchProps) {
           {rigidity ? <p>Rigidity of the whole: <b>{withDoubt(rigidity)} mg·cm</b></p> : null}
           <Mean title="Drape coefficient" repeats={measured.drape} unit="%">{measured.drape ? <p>By the ring alone: {bodyFromCoefficient(measured.drape.mean)}. 0 % hangs straight down, 100 % stands out flat.</p> : null}</Mean>
           <ReadingList items={list} onDrop={readings.drop} />
-        </Paper>
+        </Paper></Stack>
       </Columns>
     </>
   )

@@ -55,8 +55,8 @@ export function DrapedDisc({ onMeasured }: { onMeasured: (disc: Disc) => void })
           <ScaleStage view={picture.view} scale={scale} onChange={setScale}>
             {shadow ? <polygon points={shadow.edge.map(({ x, y }) => `${x},${y}`).join(' ')} fill="#59d7ff" fillOpacity=".2" stroke="#59d7ff" strokeWidth={picture.view.width / 300} /> : null}
           </ScaleStage>
+          <ScaleFields scale={scale} onChange={setScale} />
           <Fields>
-            <ScaleFields scale={scale} onChange={setScale} />
             <NumberField label="Radius of the disc" unit={short.symbol} minValue={0} value={toField(cloth, short)} onChange={(value) => setCloth(fromField(value, short))} />
             <NumberField label="Radius of the tin" unit={short.symbol} minValue={0} value={toField(table, short)} onChange={(value) => setTable(fromField(value, short))} error={cloth !== null && table !== null && table >= cloth ? 'The tin is smaller than the disc.' : undefined} />
           </Fields>

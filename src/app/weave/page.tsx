@@ -1,0 +1,8 @@
+import type { Metadata } from 'next'
+import { WeavePage } from '@/features/weave/WeavePage'
+
+export const metadata: Metadata = { title: 'Weave it' }
+
+export default function WeaveRoute() {
+  return <WeavePage />
+}
