@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { COLOURS_FROM, FINISHES, NAPS } from '../measure/lie'
 import { InspectionSchema } from './inspection'
 import { BodySchema, OpacitySchema, type WashState } from './records'
 
@@ -36,15 +37,18 @@ const Count = z.strictObject({ kind: z.literal('count'), how: z.enum(['picture',
 /** Pulled threads, weighed and straightened. */
 const Yarns = z.strictObject({ kind: z.literal('yarns'), warpTex: z.number().gt(0).lte(5000), weftTex: z.number().gt(0).lte(5000), warpCrimp: percent, weftCrimp: percent })
 const Inspected = z.strictObject({ kind: z.literal('inspection'), answers: InspectionSchema })
-/** How the piece lies: which way the warp runs and how that was found, which side is right, how the nap lies, what finish it carries. */
+const said = z.record(z.string().max(20), z.enum(['a', 'b', 'neither']))
+/** How the piece lies: the signs of its warp and right side, its nap, where its colour comes from, its finish and its print. */
 const Lie = z.strictObject({
   kind: z.literal('lie'),
-  warp: z.enum(['selvedge', 'give', 'snap', 'unknown']).default('unknown'),
-  rightSide: z.enum(['clear', 'chosen', 'unknown']).default('unknown'),
-  nap: z.enum(['none', 'down', 'up', 'unknown']).default('unknown'),
-  finish: z.array(z.enum(['none', 'washed-soft', 'mercerised', 'brushed', 'coated', 'pleated'])).default([]),
+  warpSigns: said.default({}),
+  rightSigns: said.default({}),
+  nap: z.enum(NAPS).default('unknown'),
+  colourFrom: z.enum(COLOURS_FROM).default('unknown'),
+  finish: z.array(z.enum(FINISHES)).max(FINISHES.length).default([]),
   printRepeatMm: mm(3000).nullable().default(null),
-  printedOffGrain: z.boolean().default(false),
+  printOffMm: z.number().min(-1000).max(1000).nullable().default(null),
+  widthMm: mm(5000).nullable().default(null),
 })
 
 /** Everything that a measuring bench notes of a piece, one record a reading. */

@@ -1,4 +1,6 @@
 import { clothCalled } from '../cloths/catalogue'
+import { inspectionById, type InspectionId } from '../cloths/inspection'
+import { nameCloth } from '../cloths/name'
 import { fibreListWords, fibreName } from '../identify/words'
 import { type Vocabulary } from '../fibres/types'
 import { clothCover, coverFactor, massFromConstruction } from '../measure/construction'
@@ -6,12 +8,13 @@ import { absorbencyWords, creaseWords, crockingWords } from '../measure/grades'
 import { bowPercent, skewPercent } from '../measure/grain'
 import { type ShrinkageCurve } from '../measure/shrinkage'
 import { recoveryWords, stretchClassOf } from '../measure/stretch'
-import { formatLength, formatWeight, formatWeightRange, formatWidth, withDoubt, type UnitSystem } from '../units/format'
+import { capitalised, formatLength, formatPercent, formatWeight, formatWeightRange, formatWidth, withDoubt, type UnitSystem } from '../units/format'
 import { type Quantity } from '../units/quantity'
 import { opacityForetold } from './foretell'
 import { opacityOverall, rigidityOf, shrinkageOf, type Measured } from './measured'
 import { ofKind, washStateWords, type KeptMeasurement } from './measurements'
 import { type Piece } from './records'
+import { lieWords } from './lie'
 import { type PropertySheet } from './sheet'
 
 /** How a property came to be known. */
@@ -88,6 +91,8 @@ export function propertiesOf(piece: Piece, measurements: readonly KeptMeasuremen
     row('crocking', 'Rubs off', 'crocking', [crocking(measured)]),
     row('shrinkage', 'Shrinks', 'shrinkage', [shrinkage(shrinkageOf(measurements))]),
     row('grain', 'Grain', 'grain', [grain(measurements)]),
+    row('seen', 'Looks like', 'inspect', [seen(measurements, vocabulary)]),
+    row('lie', 'Which way it lies', 'lie', [lie(measurements)]),
     row('threads', 'Threads', 'loupe', [threads(measured, measurements, units)]),
     row('width', 'Width, edge to edge', null, [piece.widthMm === null ? null : { how: 'said', value: formatWidth(piece.widthMm, units) }]),
     row('length', 'Length left', null, [piece.lengthMm === null ? null : { how: 'said', value: formatLength(piece.lengthMm, units) }]),
@@ -159,4 +164,19 @@ export function weightFromThreads(measurements: readonly KeptMeasurement[]): Qua
 function construction(measurements: readonly KeptMeasurement[], units: UnitSystem) {
   const gsm = weightFromThreads(measurements)
   return gsm && { how: 'foretold' as const, value: formatWeight(gsm, units), note: 'from its threads and their weight' }
+}
+
+function lie(measurements: readonly KeptMeasurement[]): Pick<PropertyRow, 'how' | 'value'> | null {
+  const last = ofKind(measurements, 'lie').at(-1)
+  return last ? { how: 'measured', value: lieWords(last.data) } : null
+}
+
+/** What was seen at the last inspection, and the name that it speaks for. */
+function seen(measurements: readonly KeptMeasurement[], vocabulary: Vocabulary): Pick<PropertyRow, 'how' | 'value' | 'note'> | null {
+  const answers = ofKind(measurements, 'inspection').at(-1)?.data.answers
+  if (!answers) return null
+  const inspection = Object.fromEntries(Object.entries(answers).filter((one): one is [string, string[]] => one[1] !== undefined))
+  const [first, second] = nameCloth({ inspection }, vocabulary).names
+  const labels = Object.entries(inspection).map(([id, states]) => { const { title, states: known } = inspectionById(id as InspectionId); return `${title.toLowerCase()}: ${states.map((state) => known.find((one) => one.id === state)!.label.toLowerCase()).join(' and ')}` })
+  return { how: 'measured', value: `${first!.name.toLowerCase()} (${formatPercent(first!.probability)})${second ? `, or ${second.name.toLowerCase()}` : ''}`, note: capitalised(labels.join('; ')) }
 }

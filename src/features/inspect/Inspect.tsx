@@ -1,5 +1,6 @@
 'use client'
 
+import Link from 'next/link'
 import { useCallback, useMemo, useState } from 'react'
 import styled from 'styled-components'
 import { namedCloths } from '@/core/cloths/catalogue'
@@ -8,14 +9,17 @@ import { nameCloth, type Description, type RankedName } from '@/core/cloths/name
 import { fibres } from '@/core/fibres/catalogue'
 import { type FibreId } from '@/core/fibres/types'
 import { capitalised } from '@/core/identify/words'
+import { ofKind } from '@/core/notebook/measurements'
 import { formatPercent } from '@/core/units/format'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { tileOf } from '@/ui/cloth/spec'
-import { Button } from '@/ui/controls/buttons'
+import { Button, StrongButton } from '@/ui/controls/buttons'
 import { NumberField } from '@/ui/controls/fields'
 import { StrongLink } from '@/ui/controls/links'
 import { SelectField } from '@/ui/controls/SelectField'
 import { Actions, Columns, Lead, Page, Paper, Slip, Soft } from '@/ui/controls/surfaces'
+import { type OnTheBench } from '../measure/load'
+import { useReadings } from '../measure/useReadings'
 import { Question } from '../question/Question'
 import { usePreferences } from '../settings/PreferencesContext'
 import { inspectionPicture } from './pictures'
@@ -40,16 +44,21 @@ const Told = styled.ul`
   gap: 0.3rem 1rem;
 `
 
+/** Answers in one order, so that two sets of them can be compared. */
+const sorted = (answers: object) => Object.entries(answers).filter(([, states]) => states !== undefined).sort(([a], [b]) => a.localeCompare(b))
+
 const FEW = 3
 /** A name below this is not worth a line. */
 const FAINT = 0.02
 
 /** What is it called? The next question is the one that tells most; the names follow each answer. */
-export function Inspect() {
+export function Inspect({ piece }: { piece: OnTheBench | null }) {
   const { words } = usePreferences()
-  const [answers, setAnswers] = useState<Answers>([])
+  const readings = useReadings(piece, piece?.measurements ?? [])
+  const kept = ofKind(readings.all, 'inspection').at(-1)
+  const [answers, setAnswers] = useState<Answers>(() => Object.entries(kept?.data.answers ?? {}) as unknown as Answers)
   const [asked, setAsked] = useState<InspectionId>()
-  const [gsm, setGsm] = useState<number>()
+  const [gsm, setGsm] = useState<number | undefined>(piece?.gsm ? Math.round(piece.gsm.value) : undefined)
   const [stretch, setStretch] = useState<number>()
   const [fibre, setFibre] = useState<FibreId | ''>('')
 
@@ -79,6 +88,7 @@ export function Inspect() {
   return (
     <Page>
       <div>
+        {piece ? <Link href={`/stash/${piece.id}`}>{piece.name}</Link> : null}
         <h1>What is it called?</h1>
         <Lead>Look, feel, turn it over: each question is the one that tells most about what is left. {namedCloths.length} cloths are known here.</Lead>
       </div>
@@ -113,7 +123,13 @@ export function Inspect() {
               <>
                 <Names aria-live="polite">{top.map((name) => <Name key={name.id} name={name} />)}</Names>
                 {answer.warnings.slice(0, 2).map((warning) => <Slip key={warning} $tone="warn">{warning}</Slip>)}
-                <Actions><StrongLink href={`/stash/new?called=${encodeURIComponent(top[0]!.name.toLowerCase())}`}>Weigh it and keep it as {top[0]!.name.toLowerCase()}</StrongLink></Actions>
+                {piece ? (
+                  <>
+                    <Actions><StrongButton isDisabled={readings.saving || Object.keys(inspection ?? {}).length === 0} onPress={() => readings.add({ kind: 'inspection', answers: Object.fromEntries(answers.filter(([, states]) => states.length > 0).map(([id, states]) => [id, [...states]])) })}>Keep what was seen with {piece.name}</StrongButton></Actions>
+                    {readings.trouble ? <Slip $tone="warn" role="alert">Not kept. {readings.trouble}</Slip> : null}
+                    {kept && JSON.stringify(sorted(kept.data.answers)) === JSON.stringify(sorted(inspection ?? {})) ? <Slip $tone="good" role="status">Kept. It stands on <Link href={`/stash/${piece.id}/sheet`}>its property sheet</Link>.</Slip> : null}
+                  </>
+                ) : <Actions><StrongLink href={`/stash/new?called=${encodeURIComponent(top[0]!.name.toLowerCase())}`}>Weigh it and keep it as {top[0]!.name.toLowerCase()}</StrongLink></Actions>}
               </>
             )}
           </Paper>

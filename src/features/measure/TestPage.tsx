@@ -14,6 +14,7 @@ import { type BenchProps } from './benches/common'
 import { Crease, Crocking, OpacityBench, WaterDrop } from './benches/Graded'
 import { Drape } from './benches/Drape'
 import { Grain } from './benches/Grain'
+import { Lie } from './benches/Lie'
 import { Shrinkage } from './benches/Shrinkage'
 import { Stretch } from './benches/Stretch'
 import { Yarns } from './benches/Yarns'
@@ -23,7 +24,7 @@ import { useReadings } from './useReadings'
 
 const BENCHES: Record<BenchTestId, (props: BenchProps) => React.ReactNode> = {
   weigh: WeighBench, stretch: Stretch, drape: Drape, opacity: OpacityBench, crease: Crease, 'water-drop': WaterDrop, crocking: Crocking,
-  shrinkage: Shrinkage, grain: Grain, loupe: LoupeBench, yarns: Yarns,
+  shrinkage: Shrinkage, grain: Grain, lie: Lie, loupe: LoupeBench, yarns: Yarns,
 }
 
 const Head = styled.div`

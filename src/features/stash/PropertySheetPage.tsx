@@ -41,7 +41,7 @@ interface Props {
 
 /** Everything that is known of one piece, how and how surely, and what to measure next. */
 export function PropertySheetPage({ piece, rows, worth, foretelling }: Props) {
-  const address = (test: string) => (test === 'burn' ? `/stash/${piece.id}` : `/measure/${test}?piece=${piece.id}`)
+  const address = (test: string) => (test === 'burn' ? `/stash/${piece.id}` : test === 'inspect' ? `/inspect?piece=${piece.id}` : `/measure/${test}?piece=${piece.id}`)
   const known = rows.filter(({ how }) => how !== 'unknown')
   const [first, ...others] = worth.filter(({ property }) => TEST_OF[property] !== undefined)
   return (
