@@ -1,14 +1,17 @@
+import { MeasurementSchema } from '../core/notebook/measurements'
 import { PatternSchema } from '../core/notebook/need'
 import { PieceSchema, ReadingSchema } from '../core/notebook/records'
 import { addAnswers, startBurnTest } from '../server/burnTests'
 import { openNotebook } from '../server/database'
 import { notebookFile } from '../server/home'
 import { addControl } from '../server/controls'
+import { addMeasurement } from '../server/measurements'
 import { addPattern } from '../server/patterns'
 import { addPiece, listPieces } from '../server/pieces'
 import { addReading } from '../server/readings'
 import { demoBurns } from './burns'
 import { demoControls } from './controls'
+import { demoMeasurements } from './measurements'
 import { demoPatterns } from './patterns'
 import { demoPieces } from './pieces'
 
@@ -27,6 +30,7 @@ async function fill(): Promise<void> {
       for (const [grams, lengthMm, widthMm] of weighed) {
         await addReading(within, id, ReadingSchema.parse({ grams, resolutionGrams: 1, lengthMm, widthMm, cutErrorMm: 2 }), piece.washed ?? 'unknown', at)
       }
+      for (const told of demoMeasurements[piece.name] ?? []) await addMeasurement(within, id, MeasurementSchema.parse(told), piece.washed ?? 'unknown', at)
       if (burn) await addAnswers(within, await startBurnTest(within, { pieceId: id }, at, { claim: piece.claim ?? [], history: past }), [...demoBurns[burn]], at)
     }
     for (const { burns, ...control } of demoControls) {

@@ -65,7 +65,28 @@ export function WeavePage() {
         <h1>A weave, seen</h1>
         <Lead>Choose how the threads cross, or draw it; give the yarns; look at the face, the back and the cut edge.</Lead>
       </div>
-      <Columns $first="1.15fr">
+      <Columns $first="1fr">
+        <Stack>
+          <Paper aria-labelledby="cloth">
+            <h2 id="cloth">The cloth</h2>
+            <ChoiceField label="Seen from" value={side} onChange={(value) => setSide(value as typeof side)} options={[['face', 'its face'], ['back', 'its back']]} />
+            <Cloth src={svgAddress(cloth)} alt={`The ${side} of the cloth, drawn to scale`} />
+            <h3>Cut along a pick</h3>
+            <Section src={svgAddress(section)} alt={`The cut edge: ends as rounds, the pick over and under them${pile.kind === 'none' ? '' : `, ${pile.kind} pile on it`}`} />
+            <Told draft={draft} perCm={perCm} />
+            <Actions>
+              <FileTrigger acceptedFileTypes={['.wif']} onSelect={(files) => { if (files?.[0]) void read(files[0]) }}><Button>Open a WIF file</Button></FileTrigger>
+              <Button onPress={() => download('weave.wif', 'text/plain', writeWif(loom, named || 'weave'))}>Save as WIF</Button>
+              <Button onPress={() => download(`weave-${side}.svg`, 'image/svg+xml', cloth)}>Save the picture</Button>
+            </Actions>
+            {trouble ? <Slip $tone="warn" role="alert">{trouble}</Slip> : null}
+          </Paper>
+          <Paper aria-labelledby="loom">
+            <h2 id="loom">On a loom</h2>
+            <LoomDraft draft={loom} drawdown={draft} />
+            <Soft>{Math.max(1, ...loom.threading)} shafts, {loom.tieUp.length} treadles: threading above, tie-up in the corner, treadling beside.</Soft>
+          </Paper>
+        </Stack>
         <Stack>
           <Paper aria-labelledby="crossing">
             <h2 id="crossing">How the threads cross</h2>
@@ -87,27 +108,6 @@ export function WeavePage() {
               <NumberField label="Pile height" unit="mm" minValue={0.3} maxValue={12} value={pile.heightMm} onChange={(value) => setPile({ ...pile, heightMm: value || pile.heightMm })} />
             </Fields>
             <ChoiceField label="Pile" value={pile.kind} onChange={(kind) => setPile({ ...pile, kind: kind as PileLook['kind'] })} options={[['none', 'none'], ['cut', 'cut'], ['looped', 'looped']]} />
-          </Paper>
-        </Stack>
-        <Stack>
-          <Paper aria-labelledby="cloth">
-            <h2 id="cloth">The cloth</h2>
-            <ChoiceField label="Seen from" value={side} onChange={(value) => setSide(value as typeof side)} options={[['face', 'its face'], ['back', 'its back']]} />
-            <Cloth src={svgAddress(cloth)} alt={`The ${side} of the cloth, drawn to scale`} />
-            <h3>Cut along a pick</h3>
-            <Section src={svgAddress(section)} alt={`The cut edge: ends as rounds, the pick over and under them${pile.kind === 'none' ? '' : `, ${pile.kind} pile on it`}`} />
-            <Told draft={draft} perCm={perCm} />
-            <Actions>
-              <FileTrigger acceptedFileTypes={['.wif']} onSelect={(files) => { if (files?.[0]) void read(files[0]) }}><Button>Open a WIF file</Button></FileTrigger>
-              <Button onPress={() => download('weave.wif', 'text/plain', writeWif(loom, named || 'weave'))}>Save as WIF</Button>
-              <Button onPress={() => download(`weave-${side}.svg`, 'image/svg+xml', cloth)}>Save the picture</Button>
-            </Actions>
-            {trouble ? <Slip $tone="warn" role="alert">{trouble}</Slip> : null}
-          </Paper>
-          <Paper aria-labelledby="loom">
-            <h2 id="loom">On a loom</h2>
-            <LoomDraft draft={loom} drawdown={draft} />
-            <Soft>{Math.max(1, ...loom.threading)} shafts, {loom.tieUp.length} treadles: threading above, tie-up in the corner, treadling beside.</Soft>
           </Paper>
         </Stack>
       </Columns>
