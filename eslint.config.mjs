@@ -19,6 +19,7 @@ const oneWay = [
   { target: './src/core/identify', from: './src/core', except: ['./identify', './fibres', './units'] },
   { target: './src/core/measure', from: './src/core', except: ['./measure', './fibres', './units'] },
   { target: './src/core/cloths', from: './src/core', except: ['./cloths', './fibres', './units', './weave'] },
+  { target: './src/core/sew', from: './src/core', except: ['./sew', './cloths', './fibres', './units'] },
   { target: './src/core/notebook', from: './src/core/choose' },
 ]
 

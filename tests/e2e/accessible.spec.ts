@@ -1,6 +1,9 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
+import { benchTests } from '@/features/measure/tests'
 import { answer, answerSeveral, enough, layOut, readCautions } from './atTheBench'
+
+const MEASURING = ['/measure', ...benchTests.map(({ id }) => `/measure/${id}`), '/weave']
 
 test.beforeEach(({ page }) => readCautions(page))
 
@@ -36,10 +39,10 @@ async function fill(page: Page) {
 
 for (const colorScheme of ['light', 'dark'] as const) {
   test(`no serious finding on any screen, ${colorScheme}`, async ({ page }) => {
-    test.setTimeout(180_000)
+    test.setTimeout(300_000)
     await page.emulateMedia({ colorScheme })
     const { piece, pattern } = await fill(page)
-    for (const path of ['/', '/bench', '/bench/tests', '/bench/controls', '/bench/sheet', '/inspect', '/stash', '/stash/new', piece, `${piece}/edit`, `${piece}/patterns`, '/patterns', '/patterns/new', pattern, '/safety', '/settings']) {
+    for (const path of ['/', '/bench', '/bench/tests', '/bench/controls', '/bench/sheet', '/inspect', ...MEASURING, '/stash', '/stash/new', piece, `${piece}/sheet`, `${piece}/edit`, `${piece}/patterns`, '/patterns', '/patterns/new', pattern, '/safety', '/settings']) {
       await page.goto(path)
       expect([path, await serious(page)]).toEqual([path, []])
     }
@@ -79,10 +82,10 @@ test('the gate has no serious finding', async ({ browser }) => {
 
 for (const [name, viewport] of [['a phone', { width: 390, height: 844 }], ['200 % zoom', { width: 640, height: 400 }]] as const) {
   test(`nothing runs off the side on ${name}, and targets are big`, async ({ page }) => {
-    test.setTimeout(120_000)
+    test.setTimeout(240_000)
     await page.setViewportSize(viewport)
     const { piece, pattern } = await fill(page)
-    for (const path of ['/', '/bench', '/bench/tests', '/bench/controls', '/bench/sheet', '/inspect', '/stash', '/stash/new', piece, `${piece}/patterns`, '/patterns', '/patterns/new', pattern, '/safety', '/settings']) {
+    for (const path of ['/', '/bench', '/bench/tests', '/bench/controls', '/bench/sheet', '/inspect', ...MEASURING, '/stash', '/stash/new', piece, `${piece}/sheet`, `${piece}/patterns`, '/patterns', '/patterns/new', pattern, '/safety', '/settings']) {
       await page.goto(path)
       expect([path, await fits(page)]).toEqual([path, true])
     }

@@ -2,12 +2,15 @@ import { clothCalled } from '../cloths/catalogue'
 import { inspectionById, type InspectionId } from '../cloths/inspection'
 import { nameCloth } from '../cloths/name'
 import { fibreListWords, fibreName } from '../identify/words'
+import { type Construction } from '../cloths/types'
 import { type Vocabulary } from '../fibres/types'
 import { clothCover, coverFactor, massFromConstruction } from '../measure/construction'
 import { absorbencyWords, creaseWords, crockingWords } from '../measure/grades'
 import { bowPercent, skewPercent } from '../measure/grain'
 import { type ShrinkageCurve } from '../measure/shrinkage'
 import { recoveryWords, stretchClassOf } from '../measure/stretch'
+import { ironFor } from '../sew/irons'
+import { needleFor } from '../sew/needles'
 import { capitalised, formatLength, formatPercent, formatWeight, formatWeightRange, formatWidth, withDoubt, type UnitSystem } from '../units/format'
 import { type Quantity } from '../units/quantity'
 import { opacityForetold } from './foretell'
@@ -20,7 +23,7 @@ import { type PropertySheet } from './sheet'
 /** How a property came to be known. */
 export type How = 'measured' | 'said' | 'foretold' | 'estimated' | 'unknown'
 
-export const howWords: Record<How, string> = { measured: 'measured', said: 'written down', foretold: 'foretold', estimated: 'guessed from its name', unknown: 'not known' }
+export const howWords: Record<How, string> = { measured: 'measured', said: 'written down', foretold: 'foretold', estimated: 'guessed', unknown: 'not known' }
 
 /** One line of the property sheet. */
 export interface PropertyRow {
@@ -94,6 +97,8 @@ export function propertiesOf(piece: Piece, measurements: readonly KeptMeasuremen
     row('seen', 'Looks like', 'inspect', [seen(measurements, vocabulary)]),
     row('lie', 'Which way it lies', 'lie', [lie(measurements)]),
     row('threads', 'Threads', 'loupe', [threads(measured, measurements, units)]),
+    row('needle', 'Needle to begin with', null, [needle(sheet.weightNow?.gsm.value, piece.construction ?? named?.construction)]),
+    row('iron', 'Iron', null, [iron(sheet, vocabulary)]),
     row('width', 'Width, edge to edge', null, [piece.widthMm === null ? null : { how: 'said', value: formatWidth(piece.widthMm, units) }]),
     row('length', 'Length left', null, [piece.lengthMm === null ? null : { how: 'said', value: formatLength(piece.lengthMm, units) }]),
   ]
@@ -179,4 +184,17 @@ function seen(measurements: readonly KeptMeasurement[], vocabulary: Vocabulary):
   const [first, second] = nameCloth({ inspection }, vocabulary).names
   const labels = Object.entries(inspection).map(([id, states]) => { const { title, states: known } = inspectionById(id as InspectionId); return `${title.toLowerCase()}: ${states.map((state) => known.find((one) => one.id === state)!.label.toLowerCase()).join(' and ')}` })
   return { how: 'measured', value: `${first!.name.toLowerCase()} (${formatPercent(first!.probability)})${second ? `, or ${second.name.toLowerCase()}` : ''}`, note: capitalised(labels.join('; ')) }
+}
+
+function needle(gsm: number | undefined, construction: Construction | undefined): Pick<PropertyRow, 'how' | 'value' | 'note'> | null {
+  if (gsm === undefined) return null
+  const { nm, us, point } = needleFor(gsm, construction ?? 'woven')
+  return { how: 'estimated', value: `${nm[0]}/${us[0]} to ${nm[1]}/${us[1]}`, note: `${capitalised(point)}. By its weight: try on a scrap.` }
+}
+
+function iron({ fibres }: PropertySheet, vocabulary: Vocabulary): Pick<PropertyRow, 'how' | 'value' | 'note'> | null {
+  const setting = ironFor(fibres?.ids ?? [])
+  if (!setting) return null
+  const { dots, celsius, tenderest } = setting
+  return { how: 'estimated', value: celsius === null ? 'do not iron' : `${'•'.repeat(dots)} up to ${celsius} °C`, note: `${capitalised(fibreName(tenderest, vocabulary))} decides. Try on a scrap, under a cloth; a hot iron burns.` }
 }

@@ -120,11 +120,11 @@ function Told({ draft, perCm }: { draft: Drawdown; perCm: { ends: number; picks:
   const line = twillLine(draft)
   const over = ({ longest, mean }: { longest: number; mean: number }) => `longest over ${longest}, ${mean.toFixed(1)} at the mean`
   return (
-    <Facts role="status">
+    <div role="status"><Facts>
       <dt>Warp on the face</dt><dd>{Math.round(warpShare(draft) * 100)} %</dd>
       <dt>Warp floats</dt><dd>{over(floats.warp)}</dd>
       <dt>Weft floats</dt><dd>{over(floats.weft)}</dd>
       <dt>Twill line</dt><dd>{line ? `${twillAngle(perCm.ends, perCm.picks, line.risePicks, line.runEnds).toFixed(0)}° from the weft, climbing to the ${line.climbs}` : 'none'}</dd>
-    </Facts>
+    </Facts></div>
   )
 }
