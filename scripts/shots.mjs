@@ -12,7 +12,6 @@ const TO_END = [...TO_SMELL, '4', 'Enter', '4', '7', 'Enter', '4', '2']
 
 const views = [
   { name: 'table', path: '/' },
-  { name: 'lay-out', keys: [], stay: true },
   { name: 'bench', keys: TO_SMELL.slice(0, 2) },
   { name: 'verdict', keys: TO_END },
   { name: 'evidence', path: '/bench/18', press: 'What each answer did', to: 'Why' },
@@ -20,16 +19,17 @@ const views = [
   { name: 'controls', path: '/bench/controls' },
   { name: 'tests', path: '/bench/tests' },
   { name: 'inspect', path: '/inspect', type: ['1'] },
+  { name: 'measure', path: '/measure?piece=1' },
+  { name: 'loupe', path: '/measure/loupe?piece=1', loupe: true },
+  { name: 'weave', path: '/weave' },
+  { name: 'sheet', path: '/stash/1/sheet' },
   { name: 'stash', path: '/stash' },
   { name: 'piece', path: '/stash/8' },
   { name: 'match', path: '/stash/1/patterns' },
   { name: 'patterns', path: '/patterns' },
-  { name: 'pattern', path: '/patterns/2' },
   { name: 'weigh', path: '/stash/new', fill: { 'Weight on the scale': '3', 'Specimen length': '10', 'Specimen width': '10' } },
   { name: 'safety', path: '/safety' },
-  { name: 'settings', path: '/settings' },
   { name: 'bench-phone-dark', keys: TO_SMELL, size: PHONE, dark: true },
-  { name: 'stash-phone', path: '/stash', size: PHONE },
 ]
 
 mkdirSync(folder, { recursive: true })
@@ -37,7 +37,7 @@ const browser = await chromium.launch({
   executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
 })
-for (const { name, path, keys, stay, type = [], press, to, fill = {}, size = DESK, dark } of views) {
+for (const { name, path, keys, stay, type = [], press, to, fill = {}, size = DESK, dark, loupe } of views) {
   if (only.length > 0 && !only.includes(name)) continue
   const context = await browser.newContext({ viewport: size, colorScheme: dark ? 'dark' : 'light' })
   const page = await context.newPage()
@@ -57,6 +57,20 @@ for (const { name, path, keys, stay, type = [], press, to, fill = {}, size = DES
     await page.getByLabel(label).blur()
   }
   for (const key of type) await page.keyboard.press(key)
+  if (loupe) {
+    await page.getByText('No cloth at hand?').click()
+    await page.getByRole('button', { name: 'Take its picture' }).click()
+    const picture = page.getByRole('img', { name: 'The picture', exact: true })
+    await picture.waitFor()
+    const box = await picture.boundingBox()
+    // The made-up ruler: 308 of 1200 points to the cm.
+    for (const x of [308, 924]) await picture.click({ position: { x: (x / 1200) * box.width, y: box.height * 0.96 }, force: true })
+    await page.getByLabel('From mark to mark').fill('20')
+    await page.getByLabel('From mark to mark').blur()
+    await page.getByRole('button', { name: 'Count the threads' }).click()
+    await page.getByText('Each line should lie along one thread.', { exact: false }).waitFor()
+    await page.getByRole('heading', { name: '2. What was counted' }).evaluate((heading) => heading.scrollIntoView())
+  }
   if (press) await page.getByText(press, { exact: true }).click()
   if (to) await page.getByRole('heading', { name: to, exact: true }).evaluate((heading) => heading.scrollIntoView())
   await page.waitForTimeout(press ? 1200 : 300)
