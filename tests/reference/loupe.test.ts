@@ -65,12 +65,18 @@ describe('pictures of no weave are refused', () => {
     for (let y = 0; y < 400; y++) for (let x = 0; x < 500; x++) data[y * 500 + x] = shade(x, y)
     return { width: 500, height: 400, data }
   }
+  // Letters of random dots on a typewriter's grid, one in six left out.
+  const letters = Array.from({ length: 26 }, () => Array.from({ length: 35 }, () => chance() < 0.5))
+  const page = Array.from({ length: 60 }, () => Array.from({ length: 90 }, () => (chance() < 0.17 ? null : letters[Math.floor(chance() * 26)]!)))
+  const printed = (x: number, y: number) => { const [dx, dy] = [Math.floor((x % 9) / 1.5), Math.floor((y % 16) / 1.8)]; return dx < 5 && dy < 7 && page[Math.floor(y / 16)]![Math.floor(x / 9)]?.[dy * 5 + dx] }
   it.each([
     ['one grey', made(() => 120)],
     ['noise', made(() => chance() * 255)],
     ['a gradient', made((x, y) => x * 0.2 + y * 0.1)],
     ['stripes one way', made((x) => 120 + 80 * Math.sin(x / 3) + chance() * 20)],
     ['rings', made((x, y) => 120 + 80 * Math.sin(Math.hypot(x - 250, y - 200) / 4))],
+    ['a chequered board', made((x, y) => ((Math.floor(x / 12) + Math.floor(y / 12)) % 2 ? 60 : 200) + chance() * 10)],
+    ['lines of print', made((x, y) => (printed(x, y) ? 40 : 220) + chance() * 10)],
     ['an edge', made((x) => (x < 250 ? 50 : 200))],
     ['next to no pixels', { width: 40, height: 40, data: new Float32Array(1600).map(() => chance() * 255) }],
   ])('%s', (_, plane) => {

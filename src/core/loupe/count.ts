@@ -1,5 +1,6 @@
 import { MM_PER_INCH } from '../units/constants'
 import { twillAngle } from '../weave/measure'
+import { areCrossings, cellsOf, type Wave } from './cells'
 import { firstHarmonics } from './interlacing'
 import { isThreads, peaksOf, type Peak } from './peaks'
 import { flattened, middle, shrunk, spreadOf, type Plane } from './plane'
@@ -56,6 +57,8 @@ const FEWEST_STRIPED = 3.5
 const MARKS_COUNT = 0.7
 /** A skew of so many degrees costs one. */
 const SKEW_SCALE_DEG = 8
+/** A thread so wide or wider shows its shape, pixels. */
+const CELL_PX = 4.5
 /** Two peaks within so many degrees point the same way. */
 const SAME_WAY_DEG = 1.5
 /** What is finer than a pair by so much, and points another way, is no thread of it. */
@@ -74,6 +77,7 @@ interface Pair {
 
 /** What one distance shows. */
 interface Look {
+  plane: Plane
   /** Pixels of the picture to one of the transform. */
   shrink: number
   size: number
@@ -105,11 +109,11 @@ export function countThreads(plane: Plane, pixelsPerCm: number, progress: Progre
     const flat = flattened(small, FLATTEN_PX)
     // A smooth picture evened out is nothing but rounding.
     if (spreadOf(flat) < LEAST_SPREAD) return
-    looks.push(lookAt(spectrumOf(flat), shrink))
+    looks.push(lookAt(flat, spectrumOf(flat), shrink))
   })
   progress(1)
   const found = chosen(looks)
-  if (!found) throw new NothingToCount()
+  if (!found || !isWoven(found, looks)) throw new NothingToCount()
   return counted(found, pixelsPerCm)
 }
 
@@ -122,6 +126,15 @@ function chosen(looks: readonly Look[]): Found | undefined {
   best = founds.find((one) => one.look.shrink < best!.look.shrink && isStripesOf(best!, one)) ?? best
   const { look } = best
   return { ...best, ends: fundamental(best.ends, look, looks), picks: fundamental(best.picks, look, looks) }
+}
+
+/** Whether the cells between the two sets look like crossings, from so far off that a thread is still a few pixels wide. */
+function isWoven({ ends, picks, look }: Found, looks: readonly Look[]): boolean {
+  const narrowest = 1 / Math.max(lengthOf(ends, look), lengthOf(picks, look))
+  const from = looks.filter(({ shrink }) => narrowest / shrink >= CELL_PX).at(-1) ?? looks[0]!
+  const wave = (peak: Peak): Wave => { const { u, v } = perPixel(peak, look); return { u: u * from.shrink, v: v * from.shrink } }
+  const cells = cellsOf(from.plane, wave(ends), wave(picks))
+  return !cells || areCrossings(cells)
 }
 
 /** Cycles a pixel of the picture. */
@@ -137,9 +150,9 @@ function isStripesOf(coarse: Found, fine: Found): boolean {
   return (isSame(ends) && isMany(picks)) || (isSame(picks) && isMany(ends))
 }
 
-function lookAt(spectrum: Spectrum, shrink: number): Look {
+function lookAt(plane: Plane, spectrum: Spectrum, shrink: number): Look {
   const clear = peaksOf(spectrum, MOST_PEAKS).filter(({ strength }) => strength >= LEAST_STRENGTH)
-  return { shrink, size: spectrum.size, peaks: clear, best: bestPair(spectrum, clear) }
+  return { plane, shrink, size: spectrum.size, peaks: clear, best: bestPair(spectrum, clear) }
 }
 
 function bestPair(spectrum: Spectrum, clear: readonly Peak[]): Pair | undefined {
