@@ -1,3 +1,4 @@
+import fc from 'fast-check'
 import { type ThreadSet } from './count'
 import { compareCounts, countByMarks, scaleFromMarks, threadLines } from './overlay'
 import { type Plane } from './plane'
@@ -41,4 +42,14 @@ it('takes the scale from two marks', () => {
   expect(scaleFromMarks([{ x: 0, y: 0 }, { x: 300, y: 400 }], 25)).toBeCloseTo(200, 9)
   expect(() => scaleFromMarks([{ x: 1, y: 1 }, { x: 1, y: 1 }], 25)).toThrow(RangeError)
   expect(() => scaleFromMarks([{ x: 1, y: 1 }, { x: 2, y: 1 }], 0)).toThrow(RangeError)
+})
+
+it('counts the same however the marks are turned, moved or enlarged with the picture', () => {
+  fc.assert(fc.property(fc.integer({ min: 3, max: 40 }), fc.double({ min: 3, max: 30, noNaN: true }), fc.double({ min: 0, max: 6.28, noNaN: true }), fc.double({ min: 0.5, max: 4, noNaN: true }), (count, step, turn, larger) => {
+    const marks = (by: number, angle: number) => Array.from({ length: count }, (_, index) => ({ x: 50 + index * step * by * Math.cos(angle), y: 70 + index * step * by * Math.sin(angle) }))
+    const plain = countByMarks(marks(1, 0), 200)!
+    const other = countByMarks(marks(larger, turn), 200 * larger)!
+    expect(other.value / plain.value).toBeCloseTo(1, 9)
+    expect(other.sd / plain.sd).toBeCloseTo(1, 9)
+  }))
 })

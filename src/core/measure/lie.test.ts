@@ -1,3 +1,4 @@
+import fc from 'fast-check'
 import { colourFromWords, COLOURS_FROM, FINISHES, finishes, lengthToMatch, napWords, NAPS, nextSign, offGrainPrint, printScale, rightSigns, warpSigns, weighSigns } from './lie'
 
 describe('the warp', () => {
@@ -42,4 +43,29 @@ it('judges a print off grain by how far it leans, and never says that it can be 
   expect(offGrainPrint(60, 1400).degrees).toBeCloseTo(2.454, 3)
   expect(offGrainPrint(60, 1400).words).toMatch(/cannot be pulled straight/)
   expect(() => offGrainPrint(1, 0)).toThrow(RangeError)
+})
+
+describe('signs, whatever was said', () => {
+  const anySaid = fc.dictionary(fc.constantFrom(...warpSigns.map(({ id }) => id)), fc.constantFrom('a' as const, 'b' as const, 'neither' as const))
+
+  it('give a probability, turn over with the letters, and move with each further sign', () => {
+    fc.assert(fc.property(anySaid, (said) => {
+      const { a, which } = weighSigns(warpSigns, said)
+      const turned = Object.fromEntries(Object.entries(said).map(([id, one]) => [id, one === 'neither' ? one : one === 'a' ? 'b' : 'a'] as const))
+      expect(a).toBeGreaterThanOrEqual(0)
+      expect(a).toBeLessThanOrEqual(1)
+      expect(weighSigns(warpSigns, turned).a).toBeCloseTo(1 - a, 9)
+      expect(which === null).toBe(a < 0.9 && a > 0.1)
+      const next = nextSign(warpSigns, said)
+      if (next) expect(weighSigns(warpSigns, { ...said, [next.id]: 'a' }).a).toBeGreaterThanOrEqual(a)
+    }))
+  })
+
+  it('never ask for what was looked at', () => {
+    fc.assert(fc.property(anySaid, (said) => {
+      const next = nextSign(warpSigns, said)
+      expect(next === undefined).toBe(warpSigns.every(({ id }) => said[id] !== undefined))
+      if (next) expect(said[next.id]).toBeUndefined()
+    }))
+  })
 })
