@@ -34,12 +34,22 @@ const Sketch = styled.img`
   display: block;
 `
 
+const drawnSketches = new Map<string, string>()
+
+/** The address of a sketch, drawn once. */
+function sketchOf(feature: string, state: string): string | undefined {
+  const draw = sketches[feature]?.[state]
+  const key = `${feature} ${state}`
+  if (draw && !drawnSketches.has(key)) drawnSketches.set(key, svgAddress(draw()))
+  return drawnSketches.get(key)
+}
+
 /** How one answer looks: cloth drawn from its weave, a sketch of it, or how it hangs. */
 export function inspectionPicture(feature: string, state: string): ReactNode {
   const drawn = TILES[feature]?.[state]
-  const sketch = sketches[feature]?.[state]
+  const sketch = sketchOf(feature, state)
   const picture = drawn ? <ClothSwatch tile={drawn} label="" height="5.5rem" scale={1.5} teeth={false} />
-    : sketch ? <Sketch src={svgAddress(sketch)} alt="" />
+    : sketch ? <Sketch src={sketch} alt="" />
       : feature === 'body' ? <HeldUp tile={tile('plain', { weft: INK.warp })} body={state as Body} pins={[]} label="" /> : null
   return picture && <span aria-hidden style={{ display: 'block', marginBottom: 'auto' }}>{picture}</span>
 }
