@@ -32,8 +32,10 @@ test('a cloth is named by looking, by keys, and kept under its name', async ({ p
 test('shops’ substitutions are warned of', async ({ page }) => {
   // Keys count once the page has come alive.
   await page.goto('/inspect', { waitUntil: 'networkidle' })
-  await page.keyboard.press('2')
-  await expect(page.locator('#question')).toContainText('knit')
+  await expect(async () => {
+    await page.keyboard.press('2')
+    await expect(page.locator('#question')).toContainText('knit', { timeout: 2_000 })
+  }).toPass()
   await page.getByLabel('Look at something else').selectOption('surface')
   await page.getByRole('button', { name: /Pebbled/ }).click()
   await page.getByRole('button', { name: /Foamy/ }).click()
