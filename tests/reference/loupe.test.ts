@@ -34,7 +34,7 @@ describe('pictures of weaves, turned, striped, unevenly lit, noisy, blurred', ()
   })
 
   it('are counted within four per cent at the worst', () => {
-    // Over twelve hundred other pictures about 6 in 1000 were not: mostly satins and stripes whose one set hardly shows.
+    // Of five hundred other pictures 4 were not: mostly satins and stripes whose one set hardly shows.
     expect(Math.max(...counted.map(({ error }) => error))).toBeLessThan(0.04)
   })
 
