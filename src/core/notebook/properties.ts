@@ -11,6 +11,7 @@ import { type ShrinkageCurve } from '../measure/shrinkage'
 import { recoveryWords, stretchClassOf } from '../measure/stretch'
 import { ironFor } from '../sew/irons'
 import { needleFor } from '../sew/needles'
+import { MM_PER_INCH } from '../units/constants'
 import { capitalised, formatLength, formatPercent, formatWeight, formatWeightRange, formatWidth, withDoubt, type UnitSystem } from '../units/format'
 import { type Quantity } from '../units/quantity'
 import { opacityForetold } from './foretell'
@@ -147,7 +148,7 @@ function grain(measurements: readonly KeptMeasurement[]) {
 
 function threads({ threads: counted }: Measured, measurements: readonly KeptMeasurement[], units: UnitSystem) {
   if (!counted) return null
-  const [scale, unit] = units === 'metric' ? [1, 'per cm'] : [2.54, 'per inch']
+  const [scale, unit] = units === 'metric' ? [1, 'per cm'] : [MM_PER_INCH / 10, 'per inch']
   const shown = ({ quantity: { value, sd } }: { quantity: Quantity }) => withDoubt({ value: value * scale, sd: sd * scale })
   const yarns = ofKind(measurements, 'yarns').at(-1)?.data
   const cover = yarns && clothCover(coverFactor(counted.ends.mean, yarns.warpTex), coverFactor(counted.picks.mean, yarns.weftTex))
