@@ -24,7 +24,17 @@ const oneWay = [
 ]
 
 export default tseslint.config(
-  { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', '.notebooks/**', '.shots/**', 'test-results/**', 'playwright-report/**'] },
+  {
+    ignores: [
+      '.next/**',
+      'node_modules/**',
+      'next-env.d.ts',
+      '.notebooks/**',
+      '.shots/**',
+      'test-results/**',
+      'playwright-report/**',
+    ],
+  },
   ...tseslint.configs.recommended,
   {
     files: ['src/**/*.{ts,tsx}', 'tests/**/*.ts', '*.ts'],
@@ -35,16 +45,28 @@ export default tseslint.config(
       'import-x/no-cycle': 'error',
       'import-x/no-restricted-paths': ['error', { zones: oneWay }],
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
-      'max-lines': ['error', { max: 330, skipComments: true, skipBlankLines: true }],
+      'max-len': ['error', { code: 120, ignoreUrls: true }],
+      'max-lines': ['error', { max: 400, skipComments: true, skipBlankLines: true }],
     },
   },
   {
     files: ['src/core/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {
-      'no-restricted-imports': ['error', { patterns: ['node:*', 'react', 'react-*', 'next', 'next/*', 'kysely', 'libsql', 'fs', 'path'] }],
+      'no-restricted-imports': [
+        'error',
+        { patterns: ['node:*', 'react', 'react-*', 'next', 'next/*', 'kysely', 'libsql', 'fs', 'path'] },
+      ],
       'no-restricted-globals': ['error', 'window', 'document', 'fetch', 'process', 'Date'],
-      'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'Pass a source of randomness in.' }],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'Pass a source of randomness in.' },
+      ],
     },
+  },
+  {
+    // Tables of cases and of made-up pieces are as long as they are.
+    files: ['tests/support/*.ts', 'tests/reference/*.ts', 'src/demo/*.ts', 'src/ui/cloth/sketches.ts'],
+    rules: { 'max-lines': 'off' },
   },
 )

@@ -2,7 +2,16 @@
 export default {
   testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}', '<rootDir>/tests/reference/**/*.test.ts'],
   transform: {
-    '^.+\\.(tsx?|m?js)$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } } } }],
+    '^.+\\.(tsx?|m?js)$': [
+      '@swc/jest',
+      {
+        jsc: {
+          target: 'es2022',
+          parser: { syntax: 'typescript', tsx: true },
+          transform: { react: { runtime: 'automatic' } },
+        },
+      },
+    ],
   },
   // Kysely ships as modules only.
   transformIgnorePatterns: ['/node_modules/(?!kysely/)'],

@@ -9,7 +9,11 @@ export const bin = (name) => join(root, 'node_modules', '.bin', name)
 
 /** Runs a command with its output shown; answers its exit code. */
 export function run(command, args, env = {}) {
-  const { status } = spawnSync(command, args, { cwd: root, stdio: 'inherit', env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env } })
+  const { status } = spawnSync(command, args, {
+    cwd: root,
+    stdio: 'inherit',
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
+  })
   return status ?? 1
 }
 
@@ -23,7 +27,9 @@ export function must(what, command, args, env) {
 
 /** Installs from the lock file what is missing; a stamp in node_modules says which lock file it was. */
 export function ensureInstalled() {
-  const lock = createHash('sha256').update(readFileSync(join(root, 'package-lock.json'))).digest('hex')
+  const lock = createHash('sha256')
+    .update(readFileSync(join(root, 'package-lock.json')))
+    .digest('hex')
   const stamp = join(root, 'node_modules', '.rough-swatch-lock')
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return
   console.log('Installing what the lock file names…')
@@ -61,7 +67,9 @@ export function serve({ home, port }) {
   const host = process.env.ROUGH_SWATCH_HOST ?? '127.0.0.1'
   console.log(`\nRough Swatch is at http://${host}:${port}/\nNotebook: ${home}\nStop it with Ctrl+C.\n`)
   const child = spawn(bin('next'), ['start', '-H', host, '-p', String(port)], {
-    cwd: root, stdio: 'inherit', env: { ...process.env, ROUGH_SWATCH_HOME: home, NEXT_TELEMETRY_DISABLED: '1' },
+    cwd: root,
+    stdio: 'inherit',
+    env: { ...process.env, ROUGH_SWATCH_HOME: home, NEXT_TELEMETRY_DISABLED: '1' },
   })
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal))
   child.on('exit', (code) => process.exit(code ?? 0))

@@ -27,7 +27,11 @@ const views = [
   { name: 'piece', path: '/stash/8' },
   { name: 'match', path: '/stash/1/patterns' },
   { name: 'patterns', path: '/patterns' },
-  { name: 'weigh', path: '/stash/new', fill: { 'Weight on the scale': '3', 'Specimen length': '10', 'Specimen width': '10' } },
+  {
+    name: 'weigh',
+    path: '/stash/new',
+    fill: { 'Weight on the scale': '3', 'Specimen length': '10', 'Specimen width': '10' },
+  },
   { name: 'safety', path: '/safety' },
   { name: 'bench-phone-dark', keys: TO_SMELL, size: PHONE, dark: true },
 ]
@@ -35,7 +39,15 @@ const views = [
 mkdirSync(folder, { recursive: true })
 const browser = await chromium.launch({
   executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
 })
 for (const { name, path, keys, stay, type = [], press, to, fill = {}, size = DESK, dark, loupe } of views) {
   if (only.length > 0 && !only.includes(name)) continue
@@ -64,7 +76,8 @@ for (const { name, path, keys, stay, type = [], press, to, fill = {}, size = DES
     await picture.waitFor()
     const box = await picture.boundingBox()
     // The made-up ruler: 308 of 1200 points to the cm.
-    for (const x of [308, 924]) await picture.click({ position: { x: (x / 1200) * box.width, y: box.height * 0.96 }, force: true })
+    for (const x of [308, 924])
+      await picture.click({ position: { x: (x / 1200) * box.width, y: box.height * 0.96 }, force: true })
     await page.getByLabel('From mark to mark').fill('20')
     await page.getByLabel('From mark to mark').blur()
     await page.getByRole('button', { name: 'Count the threads' }).click()

@@ -12,10 +12,15 @@ function ensureChromium() {
   if (mayInstall) {
     console.log('Installing Debian’s Chromium…')
     run('apt-get', ['update', '-qq'])
-    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], { DEBIAN_FRONTEND: 'noninteractive' })
+    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], {
+      DEBIAN_FRONTEND: 'noninteractive',
+    })
   }
   if (existsSync(chromium)) return true
-  console.error(`\nThe browser tests need Chromium at ${chromium}. Install Debian’s package (apt-get install chromium), or set CHROMIUM to where it is.`)
+  console.error(
+    `\nThe browser tests need Chromium at ${chromium}. Install Debian’s package (apt-get install chromium), ` +
+      'or set CHROMIUM to where it is.',
+  )
   return false
 }
 
@@ -36,11 +41,15 @@ ensureInstalled()
 rmSync(results, { recursive: true, force: true })
 mkdirSync(results, { recursive: true })
 
+check('formatting', run(bin('prettier'), ['--check', '--log-level', 'warn', '.']) === 0)
 check('lint and import rules', run(bin('eslint'), ['.', '--max-warnings', '0']) === 0)
 check('types', run(bin('tsc'), ['--noEmit']) === 0)
 
 const jestOk = run(bin('jest'), ['--json', `--outputFile=${jestFile}`]) === 0
-count('unit and reference tests', jestOk, jestFile, ({ numPassedTests, numFailedTests, numFailedTestSuites }) => [numPassedTests, Math.max(numFailedTests, numFailedTestSuites)])
+count('unit and reference tests', jestOk, jestFile, ({ numPassedTests, numFailedTests, numFailedTestSuites }) => [
+  numPassedTests,
+  Math.max(numFailedTests, numFailedTestSuites),
+])
 
 ensureBuilt()
 if (ensureChromium()) {

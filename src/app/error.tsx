@@ -8,7 +8,9 @@ export default function Failed({ reset }: { reset: () => void }) {
     <Page>
       <h1>That did not work</h1>
       <p>Something went wrong here. What was kept before is still kept.</p>
-      <div><Button onPress={reset}>Try again</Button></div>
+      <div>
+        <Button onPress={reset}>Try again</Button>
+      </div>
     </Page>
   )
 }

@@ -12,5 +12,11 @@ export default async function TablePage() {
   const { units, words } = await readPreferences()
   const db = await notebook()
   const [stash, patterns, loose] = await Promise.all([readStash(db, words), listPatterns(db), looseBurnTests(db)])
-  return <TableTop folds={stash.map((entry) => foldOf(entry, units, words))} patterns={patterns.length} loose={loose.map(({ id }) => id)} />
+  return (
+    <TableTop
+      folds={stash.map((entry) => foldOf(entry, units, words))}
+      patterns={patterns.length}
+      loose={loose.map(({ id }) => id)}
+    />
+  )
 }

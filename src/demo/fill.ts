@@ -28,18 +28,35 @@ async function fill(): Promise<void> {
     for (const { piece, burn, weighed = [], past = {} } of demoPieces) {
       const id = await addPiece(within, PieceSchema.parse(piece), at)
       for (const [grams, lengthMm, widthMm] of weighed) {
-        await addReading(within, id, ReadingSchema.parse({ grams, resolutionGrams: 1, lengthMm, widthMm, cutErrorMm: 2 }), piece.washed ?? 'unknown', at)
+        await addReading(
+          within,
+          id,
+          ReadingSchema.parse({ grams, resolutionGrams: 1, lengthMm, widthMm, cutErrorMm: 2 }),
+          piece.washed ?? 'unknown',
+          at,
+        )
       }
-      for (const told of demoMeasurements[piece.name] ?? []) await addMeasurement(within, id, MeasurementSchema.parse(told), piece.washed ?? 'unknown', at)
-      if (burn) await addAnswers(within, await startBurnTest(within, { pieceId: id }, at, { claim: piece.claim ?? [], history: past }), [...demoBurns[burn]], at)
+      for (const told of demoMeasurements[piece.name] ?? [])
+        await addMeasurement(within, id, MeasurementSchema.parse(told), piece.washed ?? 'unknown', at)
+      if (burn)
+        await addAnswers(
+          within,
+          await startBurnTest(within, { pieceId: id }, at, { claim: piece.claim ?? [], history: past }),
+          [...demoBurns[burn]],
+          at,
+        )
     }
     for (const { burns, ...control } of demoControls) {
       const id = await addControl(within, control, at)
-      for (const answers of burns) await addAnswers(within, await startBurnTest(within, { controlId: id }, at), answers, at)
+      for (const answers of burns)
+        await addAnswers(within, await startBurnTest(within, { controlId: id }, at), answers, at)
     }
     for (const pattern of demoPatterns) await addPattern(within, PatternSchema.parse(pattern), at)
   })
-  console.log(`Filled the demo notebook: ${demoPieces.length} pieces, ${demoPatterns.length} patterns, ${demoControls.length} known pieces.`)
+  console.log(
+    `Filled the demo notebook: ${demoPieces.length} pieces, ${demoPatterns.length} patterns, ` +
+      `${demoControls.length} known pieces.`,
+  )
   await db.destroy()
 }
 

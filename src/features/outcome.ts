@@ -6,5 +6,8 @@ export type Outcome = { ok: true; id: number } | { ok: false; errors: Record<str
 
 /** Zod's refusal as an outcome. */
 export function refused(error: z.ZodError): Outcome {
-  return { ok: false, errors: Object.fromEntries(error.issues.map(({ path, message }) => [pathWords(path), message])) }
+  return {
+    ok: false,
+    errors: Object.fromEntries(error.issues.map(({ path, message }) => [pathWords(path), message])),
+  }
 }

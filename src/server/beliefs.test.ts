@@ -1,7 +1,10 @@
 import { identify } from '../core/identify/identify'
 import { identifyKept } from './beliefs'
 
-const question = { observations: [{ feature: 'smell', states: ['hair-feather'] }], claim: [{ fibre: 'silk' as const, percent: 100 }] }
+const question = {
+  observations: [{ feature: 'smell', states: ['hair-feather'] }],
+  claim: [{ fibre: 'silk' as const, percent: 100 }],
+}
 
 it('answers as identify does, and remembers', () => {
   const first = identifyKept(question, 'uk')

@@ -24,10 +24,20 @@ export interface TestOf {
   controlId?: number
 }
 
-export async function startBurnTest(db: Notebook, { pieceId = undefined, controlId = undefined }: TestOf, at: string, setup: Partial<TestSetup> = {}): Promise<number> {
+export async function startBurnTest(
+  db: Notebook,
+  { pieceId = undefined, controlId = undefined }: TestOf,
+  at: string,
+  setup: Partial<TestSetup> = {},
+): Promise<number> {
   const { id } = await db
     .insertInto('burn_test')
-    .values({ piece_id: pieceId ?? null, control_id: controlId ?? null, created_at: at, setup: JSON.stringify(setup) })
+    .values({
+      piece_id: pieceId ?? null,
+      control_id: controlId ?? null,
+      created_at: at,
+      setup: JSON.stringify(setup),
+    })
     .returning('id')
     .executeTakeFirstOrThrow()
   return id
@@ -44,25 +54,51 @@ export async function findBurnTest(db: Notebook, id: number): Promise<BurnTest |
   return test
 }
 
-/** Tests begun and not yet kept with a piece, newest first; those without an answer are left out, and so are the controls'. */
+/**
+ * Tests begun and not yet kept with a piece, newest first; those without an answer are left out, and so are the
+ * controls'.
+ */
 export async function looseBurnTests(db: Notebook): Promise<BurnTest[]> {
-  const rows = await db.selectFrom('burn_test').selectAll().where('piece_id', 'is', null).where('control_id', 'is', null).orderBy('id', 'desc').execute()
+  const rows = await db
+    .selectFrom('burn_test')
+    .selectAll()
+    .where('piece_id', 'is', null)
+    .where('control_id', 'is', null)
+    .orderBy('id', 'desc')
+    .execute()
   return (await inFull(db, rows)).filter(({ answers }) => answers.length > 0)
 }
 
 /** The tests of one piece, oldest first. */
 export async function burnTestsOf(db: Notebook, pieceId: number): Promise<BurnTest[]> {
-  return inFull(db, await db.selectFrom('burn_test').selectAll().where('piece_id', '=', pieceId).orderBy('id').execute())
+  return inFull(
+    db,
+    await db.selectFrom('burn_test').selectAll().where('piece_id', '=', pieceId).orderBy('id').execute(),
+  )
 }
 
 /** The tests of every piece, by piece, oldest first. */
 export async function testsByPiece(db: Notebook): Promise<Map<number, BurnTest[]>> {
-  return grouped(await inFull(db, await db.selectFrom('burn_test').selectAll().where('piece_id', 'is not', null).orderBy('id').execute()), ({ pieceId }) => pieceId!, (test) => test)
+  return grouped(
+    await inFull(
+      db,
+      await db.selectFrom('burn_test').selectAll().where('piece_id', 'is not', null).orderBy('id').execute(),
+    ),
+    ({ pieceId }) => pieceId!,
+    (test) => test,
+  )
 }
 
 /** The tests of every control, by control, oldest first. */
 export async function testsByControl(db: Notebook): Promise<Map<number, BurnTest[]>> {
-  return grouped(await inFull(db, await db.selectFrom('burn_test').selectAll().where('control_id', 'is not', null).orderBy('id').execute()), ({ controlId }) => controlId!, (test) => test)
+  return grouped(
+    await inFull(
+      db,
+      await db.selectFrom('burn_test').selectAll().where('control_id', 'is not', null).orderBy('id').execute(),
+    ),
+    ({ controlId }) => controlId!,
+    (test) => test,
+  )
 }
 
 /** Tests with their answers, oldest answer first, and the notes of their specimens, in the order of the rows. */
@@ -74,7 +110,10 @@ async function inFull(db: Notebook, rows: readonly Selectable<BurnTestTable>[]):
     notesOf(db, ids),
   ])
   return rows.map(({ id, piece_id, control_id, created_at, setup }) => ({
-    id, pieceId: piece_id, controlId: control_id, createdAt: created_at,
+    id,
+    pieceId: piece_id,
+    controlId: control_id,
+    createdAt: created_at,
     setup: TestSetupSchema.parse(JSON.parse(setup)),
     answers: answers.filter(({ test_id }) => test_id === id).map(answerFrom),
     specimens: notes.get(id) ?? [],
@@ -83,12 +122,24 @@ async function inFull(db: Notebook, rows: readonly Selectable<BurnTestTable>[]):
 
 /** Keeps what a test is for. @returns whether there is such a test */
 export async function changeSetup(db: Notebook, testId: number, setup: TestSetup): Promise<boolean> {
-  const { numUpdatedRows } = await db.updateTable('burn_test').set({ setup: JSON.stringify(setup) }).where('id', '=', testId).executeTakeFirst()
+  const { numUpdatedRows } = await db
+    .updateTable('burn_test')
+    .set({ setup: JSON.stringify(setup) })
+    .where('id', '=', testId)
+    .executeTakeFirst()
   return numUpdatedRows > 0n
 }
 
-/** Replaces every answer of a test in one go, so that an undo leaves nothing behind. @returns whether there is such a test */
-export async function setAnswers(db: Notebook, testId: number, answers: readonly TestAnswer[], at: string): Promise<boolean> {
+/**
+ * Replaces every answer of a test in one go, so that an undo leaves nothing behind. @returns whether there is such a
+ * test
+ */
+export async function setAnswers(
+  db: Notebook,
+  testId: number,
+  answers: readonly TestAnswer[],
+  at: string,
+): Promise<boolean> {
   return db.transaction().execute(async (within) => {
     const test = await within.selectFrom('burn_test').select('id').where('id', '=', testId).executeTakeFirst()
     if (!test) return false
@@ -99,11 +150,25 @@ export async function setAnswers(db: Notebook, testId: number, answers: readonly
 }
 
 /** Adds answers to a test that exists; one that does not say when it was given was given `at`. */
-export async function addAnswers(db: Notebook, testId: number, answers: readonly TestAnswer[], at: string): Promise<void> {
+export async function addAnswers(
+  db: Notebook,
+  testId: number,
+  answers: readonly TestAnswer[],
+  at: string,
+): Promise<void> {
   if (answers.length === 0) return
   await db
     .insertInto('answer')
-    .values(answers.map(({ specimen, part, feature, states, at: given = at }) => ({ test_id: testId, specimen, part, feature, states: JSON.stringify(states), answered_at: given })))
+    .values(
+      answers.map(({ specimen, part, feature, states, at: given = at }) => ({
+        test_id: testId,
+        specimen,
+        part,
+        feature,
+        states: JSON.stringify(states),
+        answered_at: given,
+      })),
+    )
     .execute()
 }
 

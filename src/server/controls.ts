@@ -15,7 +15,10 @@ export interface KeptControl extends Control {
 
 /** The whole box, in the order in which it was filled. */
 export async function controlsBox(db: Notebook): Promise<KeptControl[]> {
-  const [rows, tests] = await Promise.all([db.selectFrom('control').selectAll().orderBy('id').execute(), testsByControl(db)])
+  const [rows, tests] = await Promise.all([
+    db.selectFrom('control').selectAll().orderBy('id').execute(),
+    testsByControl(db),
+  ])
   return rows.map(({ id, fibre, name, sure }) => {
     const control = { id, ...ControlSchema.parse({ fibre, name, sure }), tests: tests.get(id) ?? [] }
     return { ...control, impure: burnsOf(control).some(looksImpure) }
@@ -28,7 +31,11 @@ export async function controlBurns(db: Notebook): Promise<ControlBurn[]> {
 }
 
 export async function addControl(db: Notebook, control: Control, at: string): Promise<number> {
-  const { id } = await db.insertInto('control').values({ ...control, created_at: at }).returning('id').executeTakeFirstOrThrow()
+  const { id } = await db
+    .insertInto('control')
+    .values({ ...control, created_at: at })
+    .returning('id')
+    .executeTakeFirstOrThrow()
   return id
 }
 
@@ -39,5 +46,7 @@ export async function removeControl(db: Notebook, id: number): Promise<void> {
 
 /** A control's burns with something in them. */
 export function burnsOf({ fibre, tests }: Pick<KeptControl, 'fibre' | 'tests'>): ControlBurn[] {
-  return tests.map(({ answers }) => ({ fibre, observations: observationsFrom(answers) })).filter(({ observations }) => observations.length > 0)
+  return tests
+    .map(({ answers }) => ({ fibre, observations: observationsFrom(answers) }))
+    .filter(({ observations }) => observations.length > 0)
 }

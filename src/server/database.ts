@@ -7,12 +7,18 @@ import { type NotebookTables } from './schema'
 
 export type Notebook = Kysely<NotebookTables>
 
-/** Opens a notebook file (or `:memory:`), brought up to the newest migration. @throws the migration's own error; nothing is left half-migrated. */
+/**
+ * Opens a notebook file (or `:memory:`), brought up to the newest migration. @throws the migration's own error;
+ * nothing is left half-migrated.
+ */
 export async function openNotebook(file: string): Promise<Notebook> {
   const connection = new Database(file)
   connection.pragma('foreign_keys = ON')
-  // libsql answers the calls of the interface that Kysely names after another package; the types differ in unused parts.
-  const db = new Kysely<NotebookTables>({ dialect: new SqliteDialect({ database: connection as unknown as SqliteDatabase }) })
+  // libsql answers the calls of the interface that Kysely names after another package; the types differ in unused
+  // parts.
+  const db = new Kysely<NotebookTables>({
+    dialect: new SqliteDialect({ database: connection as unknown as SqliteDatabase }),
+  })
   const migrator = new Migrator({ db, provider: { getMigrations: () => Promise.resolve(migrations) } })
   const { error } = await migrator.migrateToLatest()
   if (error) {

@@ -1,5 +1,9 @@
 /** Things by what they belong to, in their order. */
-export function grouped<From, T>(things: readonly From[], of: (thing: From) => number, read: (thing: From) => T): Map<number, T[]> {
+export function grouped<From, T>(
+  things: readonly From[],
+  of: (thing: From) => number,
+  read: (thing: From) => T,
+): Map<number, T[]> {
   const groups = new Map<number, T[]>()
   for (const thing of things) {
     const own = groups.get(of(thing))

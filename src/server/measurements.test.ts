@@ -20,7 +20,10 @@ afterEach(() => db.destroy())
 it('gives back what was kept, in order, with its state, and strikes one out', async () => {
   const first = await addMeasurement(db, piece, pull, 'unwashed', AT)
   const second = await addMeasurement(db, piece, crease, 'washed', AT)
-  expect(await measurementsOf(db, piece)).toEqual([{ id: first, state: 'unwashed', data: pull, at: AT }, { id: second, state: 'washed', data: crease, at: AT }])
+  expect(await measurementsOf(db, piece)).toEqual([
+    { id: first, state: 'unwashed', data: pull, at: AT },
+    { id: second, state: 'washed', data: crease, at: AT },
+  ])
   await removeMeasurement(db, piece, first)
   expect((await measurementsOf(db, piece)).map(({ id }) => id)).toEqual([second])
 })

@@ -13,12 +13,26 @@ export async function measurementsOf(db: Notebook, pieceId: number): Promise<Kep
 
 /** Measurements of every piece, by piece. */
 export async function allMeasurements(db: Notebook): Promise<Map<number, KeptMeasurement[]>> {
-  return grouped(await db.selectFrom('measurement').selectAll().orderBy('id').execute(), (row) => row.piece_id, fromRow)
+  return grouped(
+    await db.selectFrom('measurement').selectAll().orderBy('id').execute(),
+    (row) => row.piece_id,
+    fromRow,
+  )
 }
 
 /** Writes a measurement; answers its id. */
-export async function addMeasurement(db: Notebook, pieceId: number, data: Measurement, state: WashState, at: string): Promise<number> {
-  const { id } = await db.insertInto('measurement').values({ piece_id: pieceId, kind: data.kind, state, data: JSON.stringify(data), measured_at: at }).returning('id').executeTakeFirstOrThrow()
+export async function addMeasurement(
+  db: Notebook,
+  pieceId: number,
+  data: Measurement,
+  state: WashState,
+  at: string,
+): Promise<number> {
+  const { id } = await db
+    .insertInto('measurement')
+    .values({ piece_id: pieceId, kind: data.kind, state, data: JSON.stringify(data), measured_at: at })
+    .returning('id')
+    .executeTakeFirstOrThrow()
   return id
 }
 
@@ -27,5 +41,10 @@ export async function removeMeasurement(db: Notebook, pieceId: number, id: numbe
 }
 
 function fromRow(row: Selectable<MeasurementTable>): KeptMeasurement {
-  return { id: row.id, state: WASH_STATES.find((state) => state === row.state) ?? 'unknown', data: MeasurementSchema.parse(JSON.parse(row.data)), at: row.measured_at }
+  return {
+    id: row.id,
+    state: WASH_STATES.find((state) => state === row.state) ?? 'unknown',
+    data: MeasurementSchema.parse(JSON.parse(row.data)),
+    at: row.measured_at,
+  }
 }

@@ -2,7 +2,8 @@ import { type Kysely, sql } from 'kysely'
 import { type Migration } from 'kysely/migration'
 
 /**
- * Named, reversible steps, run in the order of their names. A step that has been released is never changed; a new one is added.
+ * Named, reversible steps, run in the order of their names. A step that has been released is never changed; a new one
+ * is added.
  */
 export const migrations: Record<string, Migration> = {
   '0001_first_notebook': {
@@ -67,7 +68,8 @@ export const migrations: Record<string, Migration> = {
       await sql`create index burn_test_by_piece on burn_test (piece_id)`.execute(db)
     },
     async down(db: Kysely<unknown>) {
-      for (const table of ['answer', 'burn_test', 'reading', 'pattern', 'piece']) await db.schema.dropTable(table).execute()
+      for (const table of ['answer', 'burn_test', 'reading', 'pattern', 'piece'])
+        await db.schema.dropTable(table).execute()
     },
   },
   '0002_bench_in_full': {
@@ -80,8 +82,14 @@ export const migrations: Record<string, Migration> = {
         .addColumn('sure', 'text', (column) => column.notNull())
         .addColumn('created_at', 'text', (column) => column.notNull())
         .execute()
-      await db.schema.alterTable('burn_test').addColumn('control_id', 'integer', (column) => column.references('control.id').onDelete('cascade')).execute()
-      await db.schema.alterTable('burn_test').addColumn('setup', 'text', (column) => column.notNull().defaultTo('{}')).execute()
+      await db.schema
+        .alterTable('burn_test')
+        .addColumn('control_id', 'integer', (column) => column.references('control.id').onDelete('cascade'))
+        .execute()
+      await db.schema
+        .alterTable('burn_test')
+        .addColumn('setup', 'text', (column) => column.notNull().defaultTo('{}'))
+        .execute()
       await db.schema
         .createTable('specimen')
         .addColumn('test_id', 'integer', (column) => column.notNull().references('burn_test.id').onDelete('cascade'))
@@ -99,14 +107,18 @@ export const migrations: Record<string, Migration> = {
     async down(db: Kysely<unknown>) {
       await sql`drop index burn_test_by_control`.execute(db)
       await db.schema.dropTable('specimen').execute()
-      for (const column of ['setup', 'control_id']) await db.schema.alterTable('burn_test').dropColumn(column).execute()
+      for (const column of ['setup', 'control_id'])
+        await db.schema.alterTable('burn_test').dropColumn(column).execute()
       await db.schema.dropTable('control').execute()
     },
   },
   '0003_measuring_bench': {
     async up(db: Kysely<unknown>) {
       for (const column of READING_COLUMNS) await db.schema.alterTable('reading').addColumn(column, 'real').execute()
-      await db.schema.alterTable('reading').addColumn('state', 'text', (column) => column.notNull().defaultTo('unknown')).execute()
+      await db.schema
+        .alterTable('reading')
+        .addColumn('state', 'text', (column) => column.notNull().defaultTo('unknown'))
+        .execute()
       // Until now a weighing was of the piece as it is: it keeps the state that the piece has.
       await sql`update reading set state = (select washed from piece where piece.id = reading.piece_id)`.execute(db)
       await db.schema
@@ -122,7 +134,8 @@ export const migrations: Record<string, Migration> = {
     },
     async down(db: Kysely<unknown>) {
       await db.schema.dropTable('measurement').execute()
-      for (const column of [...READING_COLUMNS, 'state']) await db.schema.alterTable('reading').dropColumn(column).execute()
+      for (const column of [...READING_COLUMNS, 'state'])
+        await db.schema.alterTable('reading').dropColumn(column).execute()
     },
   },
 }

@@ -1,7 +1,16 @@
 import { type TestAnswer } from '../core/notebook/answers'
 import { PatternSchema } from '../core/notebook/need'
 import { PieceSchema, ReadingSchema } from '../core/notebook/records'
-import { burnTestsOf, findBurnTest, keepTestWithPiece, looseBurnTests, removeBurnTest, setAnswers, startBurnTest, testsByPiece } from './burnTests'
+import {
+  burnTestsOf,
+  findBurnTest,
+  keepTestWithPiece,
+  looseBurnTests,
+  removeBurnTest,
+  setAnswers,
+  startBurnTest,
+  testsByPiece,
+} from './burnTests'
 import { openNotebook, type Notebook } from './database'
 import { migrations } from './migrations'
 import { addPattern, findPattern, listPatterns, removePattern } from './patterns'
@@ -10,7 +19,12 @@ import { addReading, allReadings, readingsOf, removeReading } from './readings'
 import { readStash, readStashEntry } from './stash'
 
 const AT = '2026-01-02T03:04:05.000Z'
-const piece = PieceSchema.parse({ name: 'Tea terrace gingham', called: 'gingham', widthMm: 1120, claim: [{ fibre: 'cotton', percent: 100 }] })
+const piece = PieceSchema.parse({
+  name: 'Tea terrace gingham',
+  called: 'gingham',
+  widthMm: 1120,
+  claim: [{ fibre: 'cotton', percent: 100 }],
+})
 const reading = ReadingSchema.parse({ grams: 137, lengthMm: 1000, widthMm: 1120 })
 const answers: TestAnswer[] = [
   { specimen: 1, part: 'whole', feature: 'smell', states: ['paper'] },

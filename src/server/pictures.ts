@@ -8,10 +8,21 @@ import { picturesInUse } from './specimens'
 export const MOST_PICTURE_BYTES = 8 * 1024 * 1024
 
 /** How a file of each kind begins: offset and bytes. */
-const KINDS: readonly { ending: string; type: string; marks: readonly (readonly [at: number, bytes: readonly number[]])[] }[] = [
+const KINDS: readonly {
+  ending: string
+  type: string
+  marks: readonly (readonly [at: number, bytes: readonly number[]])[]
+}[] = [
   { ending: 'jpg', type: 'image/jpeg', marks: [[0, [0xff, 0xd8, 0xff]]] },
   { ending: 'png', type: 'image/png', marks: [[0, [0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]]] },
-  { ending: 'webp', type: 'image/webp', marks: [[0, [0x52, 0x49, 0x46, 0x46]], [8, [0x57, 0x45, 0x42, 0x50]]] },
+  {
+    ending: 'webp',
+    type: 'image/webp',
+    marks: [
+      [0, [0x52, 0x49, 0x46, 0x46]],
+      [8, [0x57, 0x45, 0x42, 0x50]],
+    ],
+  },
 ]
 
 const folderIn = (home: string) => join(home, 'pictures')
@@ -22,7 +33,9 @@ const folderIn = (home: string) => join(home, 'pictures')
  */
 export async function savePicture(home: string, bytes: Uint8Array): Promise<string> {
   if (bytes.length > MOST_PICTURE_BYTES) throw new RangeError('The picture is larger than 8 MB.')
-  const kind = KINDS.find(({ marks }) => marks.every(([at, mark]) => mark.every((byte, index) => bytes[at + index] === byte)))
+  const kind = KINDS.find(({ marks }) =>
+    marks.every(([at, mark]) => mark.every((byte, index) => bytes[at + index] === byte)),
+  )
   if (!kind) throw new RangeError('That is no JPEG, PNG or WebP picture.')
   const name = `${randomUUID()}.${kind.ending}`
   await mkdir(folderIn(home), { recursive: true })
@@ -31,7 +44,10 @@ export async function savePicture(home: string, bytes: Uint8Array): Promise<stri
 }
 
 /** A picture and its media type; undefined where there is none of that name. */
-export async function readPicture(home: string, name: string): Promise<{ bytes: Buffer<ArrayBuffer>; type: string } | undefined> {
+export async function readPicture(
+  home: string,
+  name: string,
+): Promise<{ bytes: Buffer<ArrayBuffer>; type: string } | undefined> {
   const kind = KINDS.find(({ ending }) => name.endsWith(`.${ending}`))
   if (!kind || !/^[0-9a-f-]{36}\.\w+$/.test(name)) return undefined
   try {

@@ -5,7 +5,12 @@ import { type SpecimenTable } from './schema'
 
 /** Notes of the specimens of some tests, by test, the first specimen first. */
 export async function notesOf(db: Notebook, testIds: readonly number[]): Promise<Map<number, SpecimenNote[]>> {
-  const rows = await db.selectFrom('specimen').selectAll().where('test_id', 'in', testIds).orderBy('specimen').execute()
+  const rows = await db
+    .selectFrom('specimen')
+    .selectAll()
+    .where('test_id', 'in', testIds)
+    .orderBy('specimen')
+    .execute()
   const byTest = new Map<number, SpecimenNote[]>()
   for (const row of rows) byTest.set(row.test_id, [...(byTest.get(row.test_id) ?? []), fromRow(row)])
   return byTest
@@ -16,7 +21,11 @@ export async function keepNotes(db: Notebook, testId: number, notes: readonly Sp
   await db.transaction().execute(async (within) => {
     for (const note of notes) {
       const row = toRow(testId, note)
-      await within.insertInto('specimen').values(row).onConflict((conflict) => conflict.columns(['test_id', 'specimen']).doUpdateSet(row)).execute()
+      await within
+        .insertInto('specimen')
+        .values(row)
+        .onConflict((conflict) => conflict.columns(['test_id', 'specimen']).doUpdateSet(row))
+        .execute()
     }
   })
 }
@@ -29,14 +38,25 @@ export async function picturesInUse(db: Notebook): Promise<Set<string>> {
 
 function toRow(testId: number, note: SpecimenNote): Insertable<SpecimenTable> {
   return {
-    test_id: testId, specimen: note.specimen, part: note.part, note: note.note,
-    catch_seconds: note.catchSeconds, burn_seconds: note.burnSeconds, burn_mm: note.burnMm, picture: note.picture,
+    test_id: testId,
+    specimen: note.specimen,
+    part: note.part,
+    note: note.note,
+    catch_seconds: note.catchSeconds,
+    burn_seconds: note.burnSeconds,
+    burn_mm: note.burnMm,
+    picture: note.picture,
   }
 }
 
 function fromRow(row: Selectable<SpecimenTable>): SpecimenNote {
   return SpecimenNoteSchema.parse({
-    specimen: row.specimen, part: row.part, note: row.note,
-    catchSeconds: row.catch_seconds, burnSeconds: row.burn_seconds, burnMm: row.burn_mm, picture: row.picture,
+    specimen: row.specimen,
+    part: row.part,
+    note: row.note,
+    catchSeconds: row.catch_seconds,
+    burnSeconds: row.burn_seconds,
+    burnMm: row.burn_mm,
+    picture: row.picture,
   })
 }

@@ -24,18 +24,52 @@ export interface StashEntry {
 
 /** The whole stash, each with its property sheet. */
 export async function readStash(db: Notebook, vocabulary: Vocabulary): Promise<StashEntry[]> {
-  const [pieces, readings, measurements, tests, controls] = await Promise.all([listPieces(db), allReadings(db), allMeasurements(db), testsByPiece(db), controlBurns(db)])
-  return pieces.map((piece) => entryOf({ piece, readings: readings.get(piece.id) ?? [], measurements: measurements.get(piece.id) ?? [], tests: tests.get(piece.id) ?? [] }, controls, vocabulary))
+  const [pieces, readings, measurements, tests, controls] = await Promise.all([
+    listPieces(db),
+    allReadings(db),
+    allMeasurements(db),
+    testsByPiece(db),
+    controlBurns(db),
+  ])
+  return pieces.map((piece) =>
+    entryOf(
+      {
+        piece,
+        readings: readings.get(piece.id) ?? [],
+        measurements: measurements.get(piece.id) ?? [],
+        tests: tests.get(piece.id) ?? [],
+      },
+      controls,
+      vocabulary,
+    ),
+  )
 }
 
-export async function readStashEntry(db: Notebook, id: number, vocabulary: Vocabulary): Promise<StashEntry | undefined> {
+export async function readStashEntry(
+  db: Notebook,
+  id: number,
+  vocabulary: Vocabulary,
+): Promise<StashEntry | undefined> {
   const piece = await findPiece(db, id)
   if (!piece) return undefined
-  const [readings, measurements, tests, controls] = await Promise.all([readingsOf(db, id), measurementsOf(db, id), burnTestsOf(db, id), controlBurns(db)])
+  const [readings, measurements, tests, controls] = await Promise.all([
+    readingsOf(db, id),
+    measurementsOf(db, id),
+    burnTestsOf(db, id),
+    controlBurns(db),
+  ])
   return entryOf({ piece, readings, measurements, tests }, controls, vocabulary)
 }
 
-function entryOf(records: Pick<StashEntry, 'piece' | 'readings' | 'measurements' | 'tests'>, controls: ControlBurn[], vocabulary: Vocabulary): StashEntry {
+function entryOf(
+  records: Pick<StashEntry, 'piece' | 'readings' | 'measurements' | 'tests'>,
+  controls: ControlBurn[],
+  vocabulary: Vocabulary,
+): StashEntry {
   const { observations, history } = evidenceOfTests(records.tests)
-  return { ...records, observations, sheet: propertySheet({ ...records, observations, history, controls }, vocabulary, identifyKept) }
+  return {
+    ...records,
+    observations,
+    sheet: propertySheet({ ...records, observations, history, controls }, vocabulary, identifyKept),
+  }
 }

@@ -66,7 +66,13 @@ export const GlobalStyle = createGlobalStyle`
     font-size: 1rem;
     line-height: 1.5;
   }
-  h1, h2, h3 { font-family: 'Young Serif', Georgia, serif; font-weight: 400; line-height: 1.15; margin: 0; text-wrap: balance; }
+  h1, h2, h3 {
+    font-family: 'Young Serif', Georgia, serif;
+    font-weight: 400;
+    line-height: 1.15;
+    margin: 0;
+    text-wrap: balance;
+  }
   h1 { font-size: clamp(1.7rem, 1.2rem + 1.8vw, 2.5rem); }
   h2 { font-size: 1.35rem; }
   h3 { font-size: 1.1rem; }
@@ -78,7 +84,13 @@ export const GlobalStyle = createGlobalStyle`
   /* Drawings keep their own colours and paper, by day and by lamplight. */
   .drawn { ${light} --shadow: none; background: #f7f5ee; border-radius: 3px; }
   .visually-hidden {
-    position: absolute; width: 1px; height: 1px; margin: -1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap;
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    margin: -1px;
+    overflow: hidden;
+    clip-path: inset(50%);
+    white-space: nowrap;
   }
   :root[data-motion='still'] *, :root[data-motion='still'] *::before, :root[data-motion='still'] *::after {
     animation: none !important; transition: none !important; scroll-behavior: auto !important;
@@ -89,6 +101,8 @@ export const GlobalStyle = createGlobalStyle`
     main { padding: 0 !important; }
   }
   @media (prefers-reduced-motion: reduce) {
-    *, *::before, *::after { animation: none !important; transition: none !important; scroll-behavior: auto !important; }
+    *, *::before, *::after {
+      animation: none !important; transition: none !important; scroll-behavior: auto !important;
+    }
   }
 `

@@ -10,7 +10,14 @@ import { ClothSwatch } from './cloth/Cloth'
 import { HeldUp } from './cloth/HeldUp'
 import { tileUrl } from './cloth/tileUrl'
 
-const tile = { weave: 'twill', warp: '#3f7d70', weft: '#efe9dc', accent: undefined, colouring: 'plain', sheen: 0.3 } as const
+const tile = {
+  weave: 'twill',
+  warp: '#3f7d70',
+  weft: '#efe9dc',
+  accent: undefined,
+  colouring: 'plain',
+  sheen: 0.3,
+} as const
 
 describe('answers', () => {
   const drawn = features.flatMap(({ id, states }) => states.map((state) => [id, state.id] as const))
@@ -38,10 +45,18 @@ describe('answers', () => {
 
 describe('the strip', () => {
   const strip = (seen: Record<string, string[]>, here?: string) =>
-    renderToStaticMarkup(<BurnStrip seen={seen} here={here} describe={(asked) => asked.map((id) => seen[id]?.join(' ') ?? 'not seen').join(', ')} />)
+    renderToStaticMarkup(
+      <BurnStrip
+        seen={seen}
+        here={here}
+        describe={(asked) => asked.map((id) => seen[id]?.join(' ') ?? 'not seen').join(', ')}
+      />,
+    )
 
   it('asks every burn feature at one of its places', () => {
-    expect(STRIP_PLACES.flatMap(({ features: asked }) => [...asked] as string[])).toEqual(burnFeatures.map(({ id }) => id))
+    expect(STRIP_PLACES.flatMap(({ features: asked }) => [...asked] as string[])).toEqual(
+      burnFeatures.map(({ id }) => id),
+    )
   })
 
   it('says in words what it shows, and marks where the question is', () => {
@@ -67,10 +82,19 @@ describe('the strip', () => {
 })
 
 describe('skeins', () => {
-  const strands = (markup: string) => markup.split('<li').slice(1).map((item) => item.match(/stroke-linecap="round"/g)!.length - 1)
+  const strands = (markup: string) =>
+    markup
+      .split('<li')
+      .slice(1)
+      .map((item) => item.match(/stroke-linecap="round"/g)!.length - 1)
 
   it('hang in one order, with names and per cents, thick where belief is strong', () => {
-    const belief = identify({ observations: [{ feature: 'smell', states: ['hair-feather'] }, { feature: 'residue', states: ['crushable-bead'] }] }).families
+    const belief = identify({
+      observations: [
+        { feature: 'smell', states: ['hair-feather'] },
+        { feature: 'residue', states: ['crushable-bead'] },
+      ],
+    }).families
     const markup = renderToStaticMarkup(<Skeins belief={belief} />)
     const places = FAMILIES.map((id) => markup.indexOf(`>${families[id].name}<`))
     expect(places.every((place, index) => place > (places[index - 1] ?? -1))).toBe(true)
@@ -89,13 +113,19 @@ describe('skeins', () => {
 
 describe('cloth held up', () => {
   it('falls in more folds and closer the softer it is', () => {
-    const folds = BODIES.map((body) => renderToStaticMarkup(<HeldUp tile={tile} body={body} pins={[]} label="cloth" />).match(/Q/g)!.length)
+    const folds = BODIES.map(
+      (body) => renderToStaticMarkup(<HeldUp tile={tile} body={body} pins={[]} label="cloth" />).match(/Q/g)!.length,
+    )
     folds.slice(1).forEach((count, index) => expect(count).toBeLessThanOrEqual(folds[index]!))
     expect(folds[0]).toBeGreaterThan(folds.at(-1)!)
   })
 
   it('carries at most four slips, each with its words', () => {
-    const pins = ['weight', 'belt', 'collar', 'season', 'stretch'].map((label, index) => ({ label, at: index / 5, bad: index === 0 }))
+    const pins = ['weight', 'belt', 'collar', 'season', 'stretch'].map((label, index) => ({
+      label,
+      at: index / 5,
+      bad: index === 0,
+    }))
     const markup = renderToStaticMarkup(<HeldUp tile={tile} body="soft" pins={pins} label="Gabardine, held up" />)
     expect(markup).toContain('aria-label="Gabardine, held up"')
     expect(markup).toContain('>weight<')

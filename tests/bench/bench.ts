@@ -30,8 +30,17 @@ function median(call: () => unknown, rounds = 60): number {
 }
 
 const burn: Observation[] = seen({
-  approach: 'unmoved', ignition: 'quick', flame: 'yellow-fast', melting: 'none', 'after-removal': 'burns-on', afterglow: 'yes',
-  smoke: 'pale', smell: 'paper', residue: 'soft-ash', 'residue-colour': 'pale-grey', crush: 'powders',
+  approach: 'unmoved',
+  ignition: 'quick',
+  flame: 'yellow-fast',
+  melting: 'none',
+  'after-removal': 'burns-on',
+  afterglow: 'yes',
+  smoke: 'pale',
+  smell: 'paper',
+  residue: 'soft-ash',
+  'residue-colour': 'pale-grey',
+  crush: 'powders',
 })
 
 /** The naive way: every report table worked out anew for every hypothesis, and nothing else than the product. */
@@ -40,8 +49,12 @@ function naivePosterior(observations: readonly Observation[]): number[] {
     observations.reduce((mass, { feature: id, states }) => {
       const feature = features.find((one) => one.id === id)!
       const row = reportProbabilities(feature, components)
-      return states.reduce((product, state) => product * row[feature.states.findIndex((one) => one.id === state)]!, mass)
-    }, prior))
+      return states.reduce(
+        (product, state) => product * row[feature.states.findIndex((one) => one.id === state)]!,
+        mass,
+      )
+    }, prior),
+  )
   const total = masses.reduce((a, b) => a + b, 0)
   return masses.map((mass) => mass / total)
 }
@@ -57,34 +70,96 @@ const rows: [what: string, against: string, ratio: number, note: string][] = []
 const full = median(() => identify({ observations: burn }))
 const naive = median(() => naivePosterior(burn))
 const least = median(leastWork)
-rows.push(['identify, everything (posterior, verdict, next tests, evidence, conflicts)', 'naive posterior alone', full / naive, `${(full * 1000).toFixed(2)} ms at the median, ${hypotheses.length} hypotheses, ${burn.length} observations`])
-rows.push(['identify, everything', 'the bare multiplications of a posterior', full / least, `${(least * 1e6).toFixed(0)} µs`])
-const parts = median(() => identify({ observations: [...seen({ smell: 'paper', crush: 'powders' }, 'warp'), ...seen({ smell: 'hair-feather', crush: 'crumbles' }, 'weft')] }))
+rows.push([
+  'identify, everything (posterior, verdict, next tests, evidence, conflicts)',
+  'naive posterior alone',
+  full / naive,
+  `${(full * 1000).toFixed(2)} ms at the median, ${hypotheses.length} hypotheses, ${burn.length} observations`,
+])
+rows.push([
+  'identify, everything',
+  'the bare multiplications of a posterior',
+  full / least,
+  `${(least * 1e6).toFixed(0)} µs`,
+])
+const parts = median(() =>
+  identify({
+    observations: [
+      ...seen({ smell: 'paper', crush: 'powders' }, 'warp'),
+      ...seen({ smell: 'hair-feather', crush: 'crumbles' }, 'weft'),
+    ],
+  }),
+)
 rows.push(['identify, warp and weft apart', 'identify, whole cloth', parts / full, `${(parts * 1000).toFixed(2)} ms`])
 
 const threes = hypotheses.filter(({ components }) => components.length === 3).length
-rows.push(['what if: every answer to one question', 'identify, everything', median(() => whatIf({ observations: burn }, 'smell', 'whole')) / full, `${features.find(({ id }) => id === 'smell')!.states.length} beliefs; ${threes} of the hypotheses are blends of three`])
-rows.push(['the belief after each answer', 'identify, everything', median(() => beliefSteps({ observations: burn })) / full, `${burn.length + 1} beliefs`])
+rows.push([
+  'what if: every answer to one question',
+  'identify, everything',
+  median(() => whatIf({ observations: burn }, 'smell', 'whole')) / full,
+  `${features.find(({ id }) => id === 'smell')!.states.length} beliefs; ${threes} of the hypotheses are ` +
+    'blends of three',
+])
+rows.push([
+  'the belief after each answer',
+  'identify, everything',
+  median(() => beliefSteps({ observations: burn })) / full,
+  `${burn.length + 1} beliefs`,
+])
 const taught = Array.from({ length: 20 }, () => ({ fibre: 'cotton' as const, observations: burn }))
 reporterTaughtBy(taught)
-rows.push(['identify, by a nose taught on 20 controls', 'identify, everything', median(() => identify({ observations: burn, controls: taught })) / full, 'tables kept from the first time on'])
+rows.push([
+  'identify, by a nose taught on 20 controls',
+  'identify, everything',
+  median(() => identify({ observations: burn, controls: taught })) / full,
+  'tables kept from the first time on',
+])
 
 const offers = namedCloths.map((cloth) => offerFrom({ called: cloth.name.uk }))
 const all = median(() => GARMENTS.map((garment) => offers.map((offer) => match({ garment }, offer))), 8)
 const one = median(() => match({ garment: 'shirt' }, offers[0]!))
-rows.push([`match, ${GARMENTS.length} garments × ${offers.length} cloths`, 'that many single matches', all / (one * GARMENTS.length * offers.length), `${(all * 1000).toFixed(0)} ms`])
+rows.push([
+  `match, ${GARMENTS.length} garments × ${offers.length} cloths`,
+  'that many single matches',
+  all / (one * GARMENTS.length * offers.length),
+  `${(all * 1000).toFixed(0)} ms`,
+])
 
-const tile = (weave: string) => TileSchema.parse({ weave, warp: '3f7d70', weft: 'efe9dc', colouring: 'check', accent: 'a8433a' })
+const tile = (weave: string) =>
+  TileSchema.parse({ weave, warp: '3f7d70', weft: 'efe9dc', colouring: 'check', accent: 'a8433a' })
 const herringbone = median(() => clothTile(tile('herringbone')))
 const plain = median(() => clothTile(tile('plain')))
-rows.push(['drawing herringbone', 'drawing plain weave', herringbone / plain, `${(herringbone * 1000).toFixed(2)} ms`])
+rows.push([
+  'drawing herringbone',
+  'drawing plain weave',
+  herringbone / plain,
+  `${(herringbone * 1000).toFixed(2)} ms`,
+])
 
-const picture = weavePicture({ drawdown: drafts.twill!, endsPerCm: 30, picksPerCm: 26, pixelsPerCm: 300, width: 1024, height: 1024, turnDeg: 7, noise: 6 }, dice(4))
+const picture = weavePicture(
+  {
+    drawdown: drafts.twill!,
+    endsPerCm: 30,
+    picksPerCm: 26,
+    pixelsPerCm: 300,
+    width: 1024,
+    height: 1024,
+    turnDeg: 7,
+    noise: 6,
+  },
+  dice(4),
+)
 const count = median(() => countThreads(picture, 300), 5)
 const transform = median(() => spectrumOf(picture), 5)
-rows.push(['counting the threads of a picture of 1024 × 1024', 'one 2-D FFT of it', count / transform, `${(count * 1000).toFixed(0)} ms`])
+rows.push([
+  'counting the threads of a picture of 1024 × 1024',
+  'one 2-D FFT of it',
+  count / transform,
+  `${(count * 1000).toFixed(0)} ms`,
+])
 
 console.log('Ratios of medians in one run; times are of this machine and only to judge the ratios by.\n')
-for (const [what, against, ratio, note] of rows) console.log(`${ratio.toFixed(2).padStart(10)} ×  ${what}\n             against ${against} (${note})`)
+for (const [what, against, ratio, note] of rows)
+  console.log(`${ratio.toFixed(2).padStart(10)} ×  ${what}\n             against ${against} (${note})`)
 
 printAccuracy()

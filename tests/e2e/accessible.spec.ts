@@ -11,7 +11,13 @@ async function serious(page: Page): Promise<string[]> {
   const { violations } = await new AxeBuilder({ page }).analyze()
   return violations
     .filter(({ impact }) => impact === 'serious' || impact === 'critical')
-    .map(({ id, nodes }) => `${id}: ${nodes.map(({ html, failureSummary }) => `${html.slice(0, 160)} ${failureSummary}`).slice(0, 3).join(' | ')}`)
+    .map(
+      ({ id, nodes }) =>
+        `${id}: ${nodes
+          .map(({ html, failureSummary }) => `${html.slice(0, 160)} ${failureSummary}`)
+          .slice(0, 3)
+          .join(' | ')}`,
+    )
 }
 
 async function fits(page: Page): Promise<boolean> {
@@ -42,7 +48,26 @@ for (const colorScheme of ['light', 'dark'] as const) {
     test.setTimeout(300_000)
     await page.emulateMedia({ colorScheme })
     const { piece, pattern } = await fill(page)
-    for (const path of ['/', '/bench', '/bench/tests', '/bench/controls', '/bench/sheet', '/inspect', ...MEASURING, '/stash', '/stash/new', piece, `${piece}/sheet`, `${piece}/edit`, `${piece}/patterns`, '/patterns', '/patterns/new', pattern, '/safety', '/settings']) {
+    for (const path of [
+      '/',
+      '/bench',
+      '/bench/tests',
+      '/bench/controls',
+      '/bench/sheet',
+      '/inspect',
+      ...MEASURING,
+      '/stash',
+      '/stash/new',
+      piece,
+      `${piece}/sheet`,
+      `${piece}/edit`,
+      `${piece}/patterns`,
+      '/patterns',
+      '/patterns/new',
+      pattern,
+      '/safety',
+      '/settings',
+    ]) {
       await page.goto(path)
       expect([path, await serious(page)]).toEqual([path, []])
     }
@@ -80,12 +105,33 @@ test('the gate has no serious finding', async ({ browser }) => {
   await context.close()
 })
 
-for (const [name, viewport] of [['a phone', { width: 390, height: 844 }], ['200 % zoom', { width: 640, height: 400 }]] as const) {
+for (const [name, viewport] of [
+  ['a phone', { width: 390, height: 844 }],
+  ['200 % zoom', { width: 640, height: 400 }],
+] as const) {
   test(`nothing runs off the side on ${name}, and targets are big`, async ({ page }) => {
     test.setTimeout(240_000)
     await page.setViewportSize(viewport)
     const { piece, pattern } = await fill(page)
-    for (const path of ['/', '/bench', '/bench/tests', '/bench/controls', '/bench/sheet', '/inspect', ...MEASURING, '/stash', '/stash/new', piece, `${piece}/sheet`, `${piece}/patterns`, '/patterns', '/patterns/new', pattern, '/safety', '/settings']) {
+    for (const path of [
+      '/',
+      '/bench',
+      '/bench/tests',
+      '/bench/controls',
+      '/bench/sheet',
+      '/inspect',
+      ...MEASURING,
+      '/stash',
+      '/stash/new',
+      piece,
+      `${piece}/sheet`,
+      `${piece}/patterns`,
+      '/patterns',
+      '/patterns/new',
+      pattern,
+      '/safety',
+      '/settings',
+    ]) {
       await page.goto(path)
       expect([path, await fits(page)]).toEqual([path, true])
     }

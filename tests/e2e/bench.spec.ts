@@ -79,7 +79,9 @@ test('a burn that was left goes on where it was, and can be thrown away', async 
 test('an answer that cannot be kept is said, kept on the page and tried again', async ({ page }) => {
   await begin(page)
   let broken = true
-  await page.route('**/bench/*', (route) => (route.request().method() === 'POST' && broken ? route.abort() : route.continue()))
+  await page.route('**/bench/*', (route) =>
+    route.request().method() === 'POST' && broken ? route.abort() : route.continue(),
+  )
   await answer(page, '2')
   await expect(page.getByRole('alert').filter({ hasText: 'could not be kept' })).toBeVisible()
   await answer(page, '3')

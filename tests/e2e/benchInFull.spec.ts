@@ -12,7 +12,10 @@ async function burnWool(page: Page) {
 }
 
 /** The smallest PNG that is one: a single pixel. */
-const PIXEL = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', 'base64')
+const PIXEL = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+  'base64',
+)
 
 test('what is laid out counts: the question, the past and its switch, the part', async ({ page }) => {
   await layOut(page)
@@ -87,7 +90,13 @@ test('why, as a picture, and what another answer would have made of it', async (
   const title = page.locator('#verdict')
   const before = await title.textContent()
   await page.getByText('What each answer did', { exact: true }).click()
-  await expect(page.getByRole('img', { name: /What each answer did/ }).locator('svg text').filter({ hasText: '÷' }).first()).toBeVisible()
+  await expect(
+    page
+      .getByRole('img', { name: /What each answer did/ })
+      .locator('svg text')
+      .filter({ hasText: '÷' })
+      .first(),
+  ).toBeVisible()
   await page.getByText('Where the belief came from', { exact: true }).click()
   await page.getByText('The figures', { exact: true }).click()
   await expect(page.getByRole('row', { name: /^before/ })).toBeVisible()
@@ -103,7 +112,9 @@ test('a label that is not true: what true cloth would have shown, and a slip for
   await page.getByRole('button', { name: 'Say what the label claims' }).click()
   await page.getByLabel('Fibre', { exact: true }).selectOption('polyester')
   await expect(page.getByText('It does not fit.')).toBeVisible()
-  await expect(page.getByRole('list', { name: 'What a true label would have shown' })).toContainText('True cloth would most often give')
+  await expect(page.getByRole('list', { name: 'What a true label would have shown' })).toContainText(
+    'True cloth would most often give',
+  )
   await page.waitForLoadState('networkidle')
   await page.getByRole('link', { name: 'A slip to take back to the shop' }).click()
   await expect(page.getByText('Sold or labelled as: 100 % polyester')).toBeVisible()
@@ -113,56 +124,67 @@ test('a label that is not true: what true cloth would have shown, and a slip for
   await expect(page.getByText('It does not fit.')).toBeVisible()
 })
 
-test('the log: a stopwatch, a correction that the verdict follows, two side by side, a note and a picture, on paper', async ({ page }) => {
-  await begin(page)
-  await answer(page, '2')
-  await page.keyboard.press('t')
-  await page.waitForTimeout(300)
-  await page.keyboard.press('t')
-  await expect(page.getByText('That is called “at once”.')).toBeVisible()
-  await answer(page, '3', '3', '1', '4', '2', '2')
-  await answerSeveral(page, '4')
-  await answerSeveral(page, '4')
-  await enough(page)
-  await page.getByRole('button', { name: 'the whole cloth' }).click()
-  await answer(page, '3')
-  await enough(page)
-  await page.waitForLoadState('networkidle')
-  await page.getByRole('link', { name: 'The log: correct, compare, print' }).click()
+test(
+  'the log: a stopwatch, a correction that the verdict follows, two side by side, a note and a picture, ' +
+    'on paper',
+  async ({ page }) => {
+    await begin(page)
+    await answer(page, '2')
+    await page.keyboard.press('t')
+    await page.waitForTimeout(300)
+    await page.keyboard.press('t')
+    await expect(page.getByText('That is called “at once”.')).toBeVisible()
+    await answer(page, '3', '3', '1', '4', '2', '2')
+    await answerSeveral(page, '4')
+    await answerSeveral(page, '4')
+    await enough(page)
+    await page.getByRole('button', { name: 'the whole cloth' }).click()
+    await answer(page, '3')
+    await enough(page)
+    await page.waitForLoadState('networkidle')
+    await page.getByRole('link', { name: 'The log: correct, compare, print' }).click()
 
-  await expect(page.getByText('They part in 1 of the 1 things', { exact: false })).toBeVisible()
-  const verdict = page.getByRole('status').first()
-  await expect(verdict).toContainText('Protein')
-  await page.getByRole('button', { name: /^Smell, specimen 1: hair or feather/ }).click()
-  await page.getByRole('group', { name: 'What does it smell of?' }).getByRole('button', { name: 'Burnt paper' }).click()
-  await page.getByRole('button', { name: 'That is what I noticed (Enter)' }).click()
-  await expect(page.getByRole('button', { name: /^Smell, specimen 1: burnt paper/ })).toBeVisible()
-  await expect(verdict).not.toContainText(/^Protein fibre/)
+    await expect(page.getByText('They part in 1 of the 1 things', { exact: false })).toBeVisible()
+    const verdict = page.getByRole('status').first()
+    await expect(verdict).toContainText('Protein')
+    await page.getByRole('button', { name: /^Smell, specimen 1: hair or feather/ }).click()
+    await page
+      .getByRole('group', { name: 'What does it smell of?' })
+      .getByRole('button', { name: 'Burnt paper' })
+      .click()
+    await page.getByRole('button', { name: 'That is what I noticed (Enter)' }).click()
+    await expect(page.getByRole('button', { name: /^Smell, specimen 1: burnt paper/ })).toBeVisible()
+    await expect(verdict).not.toContainText(/^Protein fibre/)
 
-  const notes = page.getByRole('region', { name: 'Notes on specimen 1' })
-  await expect(notes.getByLabel('Caught after')).not.toHaveValue('')
-  await notes.getByLabel('Burnt along').fill('20')
-  await notes.getByLabel('in', { exact: true }).fill('5')
-  await notes.getByLabel('in', { exact: true }).blur()
-  await expect(notes).toContainText('mm a second')
-  await notes.getByLabel('Note', { exact: true }).fill('cut from the hem of the awning')
-  await notes.locator('input[type=file]').setInputFiles({ name: 'pixel.png', mimeType: 'image/png', buffer: PIXEL })
-  const picture = notes.getByRole('img', { name: 'Specimen 1, as photographed' })
-  await expect(picture).toBeVisible()
-  expect((await page.request.get((await picture.getAttribute('src'))!)).headers()['content-type']).toBe('image/jpeg')
-  await notes.locator('input[type=file]').setInputFiles({ name: 'no.png', mimeType: 'image/png', buffer: Buffer.from('no picture') })
-  await expect(notes.getByRole('alert')).toContainText('could not be read')
-  await page.waitForLoadState('networkidle')
-  await page.reload()
-  await expect(notes.getByLabel('Note', { exact: true })).toHaveValue('cut from the hem of the awning')
-  await expect(picture).toBeVisible()
+    const notes = page.getByRole('region', { name: 'Notes on specimen 1' })
+    await expect(notes.getByLabel('Caught after')).not.toHaveValue('')
+    await notes.getByLabel('Burnt along').fill('20')
+    await notes.getByLabel('in', { exact: true }).fill('5')
+    await notes.getByLabel('in', { exact: true }).blur()
+    await expect(notes).toContainText('mm a second')
+    await notes.getByLabel('Note', { exact: true }).fill('cut from the hem of the awning')
+    await notes.locator('input[type=file]').setInputFiles({ name: 'pixel.png', mimeType: 'image/png', buffer: PIXEL })
+    const picture = notes.getByRole('img', { name: 'Specimen 1, as photographed' })
+    await expect(picture).toBeVisible()
+    expect((await page.request.get((await picture.getAttribute('src'))!)).headers()['content-type']).toBe(
+      'image/jpeg',
+    )
+    await notes
+      .locator('input[type=file]')
+      .setInputFiles({ name: 'no.png', mimeType: 'image/png', buffer: Buffer.from('no picture') })
+    await expect(notes.getByRole('alert')).toContainText('could not be read')
+    await page.waitForLoadState('networkidle')
+    await page.reload()
+    await expect(notes.getByLabel('Note', { exact: true })).toHaveValue('cut from the hem of the awning')
+    await expect(picture).toBeVisible()
 
-  await page.getByRole('link', { name: 'Print this log' }).click()
-  await expect(page.getByRole('heading', { name: /^Burn log/ })).toBeVisible()
-  await expect(page.getByText('cut from the hem of the awning')).toBeVisible()
-  await page.goto('/bench/sheet')
-  await expect(page.getByRole('row', { name: /^Smell burnt paper · wood or leaves/ })).toBeVisible()
-})
+    await page.getByRole('link', { name: 'Print this log' }).click()
+    await expect(page.getByRole('heading', { name: /^Burn log/ })).toBeVisible()
+    await expect(page.getByText('cut from the hem of the awning')).toBeVisible()
+    await page.goto('/bench/sheet')
+    await expect(page.getByRole('row', { name: /^Smell burnt paper · wood or leaves/ })).toBeVisible()
+  },
+)
 
 test('the controls box teaches, reminds, and is laid out before the flame', async ({ page }) => {
   await page.goto('/bench/controls')

@@ -1,28 +1,43 @@
 import { expect, test } from '@playwright/test'
 
 /** One grey pixel. */
-const GREY = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', 'base64')
+const GREY = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+  'base64',
+)
 
 const observation = { feature: 'smell', states: ['hair-feather'], part: 'whole' }
 
 test('the computations answer over HTTP as the pages compute', async ({ request }) => {
-  const identified = await request.post('/api/v1/identify', { data: { observations: [observation], claim: [{ fibre: 'silk', percent: 100 }] } })
+  const identified = await request.post('/api/v1/identify', {
+    data: { observations: [observation], claim: [{ fibre: 'silk', percent: 100 }] },
+  })
   expect(identified.status()).toBe(200)
   const answer = await identified.json()
-  expect(answer.hypotheses.reduce((sum: number, { probability }: { probability: number }) => sum + probability, 0)).toBeCloseTo(1, 9)
+  expect(
+    answer.hypotheses.reduce((sum: number, { probability }: { probability: number }) => sum + probability, 0),
+  ).toBeCloseTo(1, 9)
   expect(answer.claim.verdict).toBe('supported')
 
-  const weighed = await request.post('/api/v1/weigh', { data: { readings: [{ grams: 3.2, resolutionGrams: 0.1, lengthMm: 100, widthMm: 100, cutErrorMm: 1 }] } })
+  const weighed = await request.post('/api/v1/weigh', {
+    data: { readings: [{ grams: 3.2, resolutionGrams: 0.1, lengthMm: 100, widthMm: 100, cutErrorMm: 1 }] },
+  })
   expect((await weighed.json()).gsm).toBeCloseTo(320, 9)
 
-  const matched = await request.post('/api/v1/match', { data: { need: { garment: 'jeans' }, fabric: { called: 'denim' } } })
+  const matched = await request.post('/api/v1/match', {
+    data: { need: { garment: 'jeans' }, fabric: { called: 'denim' } },
+  })
   expect((await matched.json()).verdict).toBe('suits')
 
-  const named = await request.post('/api/v1/name', { data: { inspection: { construction: 'woven', interlacing: 'herringbone' }, fibres: ['wool'] } })
+  const named = await request.post('/api/v1/name', {
+    data: { inspection: { construction: 'woven', interlacing: 'herringbone' }, fibres: ['wool'] },
+  })
   expect((await named.json()).names[0].id).toBe('herringbone')
 
   // A picture of one grey: nothing to count, and no guess.
-  const counted = await request.post('/api/v1/count', { multipart: { image: { name: 'grey.png', mimeType: 'image/png', buffer: GREY }, pixelsPerCm: '100' } })
+  const counted = await request.post('/api/v1/count', {
+    multipart: { image: { name: 'grey.png', mimeType: 'image/png', buffer: GREY }, pixelsPerCm: '100' },
+  })
   expect(counted.status()).toBe(422)
 
   const document = await (await request.get('/api/v1/openapi.json')).json()
@@ -41,7 +56,10 @@ test('bad input is refused with a path, through the real server', async ({ reque
     ['/api/v1/match', { need: {}, fabricId: 99999 }, 422, 'fabricId'],
   ]
   for (const [path, body, status, where] of refusals) {
-    const answer = await request.post(path, { data: typeof body === 'string' ? Buffer.from(body) : body, headers: { 'content-type': 'application/json' } })
+    const answer = await request.post(path, {
+      data: typeof body === 'string' ? Buffer.from(body) : body,
+      headers: { 'content-type': 'application/json' },
+    })
     expect([path, answer.status()]).toEqual([path, status])
     const { error } = await answer.json()
     expect(error.issues[0].path).toBe(where)

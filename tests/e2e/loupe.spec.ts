@@ -24,7 +24,8 @@ async function shoot(page: Page, of: string, fields: Record<string, string> = {}
 async function mark(page: Page, ...spots: readonly (readonly [x: number, y: number])[]) {
   const picture = page.getByRole('img', { name: 'The picture', exact: true })
   const box = (await picture.boundingBox())!
-  for (const [x, y] of spots) await picture.click({ position: { x: (x / WIDE) * box.width, y: (y / HIGH) * box.height }, force: true })
+  for (const [x, y] of spots)
+    await picture.click({ position: { x: (x / WIDE) * box.width, y: (y / HIGH) * box.height }, force: true })
 }
 
 /** Threads a cm in the table of what was counted, upright and level. */
@@ -34,7 +35,9 @@ async function counts(page: Page): Promise<number[]> {
   return Promise.all([0, 1].map(async (row) => Number(await rows.nth(row).locator('td').first().textContent())))
 }
 
-test('a made-up picture is counted by mouse, its threads drawn, a count by hand agrees, and both are kept', async ({ page }) => {
+test('a made-up picture is counted by mouse, its threads drawn, a count by hand agrees, and both are kept', async ({
+  page,
+}) => {
   await page.goto('/measure/loupe', { waitUntil: 'networkidle' })
   await shoot(page, 'a twill', { 'Its ends a cm': '28', 'Its picks a cm': '22' })
   await expect(page.getByRole('button', { name: 'Count the threads' })).toBeDisabled()
@@ -98,20 +101,34 @@ test('what is no picture is refused in words', async ({ page }, info) => {
   await expect(page.getByRole('alert').filter({ hasText: 'no picture that can be opened' })).toBeVisible()
 })
 
-test('a picture of 24 megapixels is turned as its EXIF says, can be stopped, and leaves the page awake', async ({ page }, info) => {
+test('a picture of 24 megapixels is turned as its EXIF says, can be stopped, and leaves the page awake', async ({
+  page,
+}, info) => {
   test.setTimeout(180_000)
   const [width, height, endsPerCm, picksPerCm, pixelsPerCm] = [6000, 4000, 20, 30, 330]
-  const { data } = weavePicture({ drawdown: drafts.plain!, endsPerCm, picksPerCm, pixelsPerCm, width, height, noise: 4 }, dice(8))
+  const { data } = weavePicture(
+    { drawdown: drafts.plain!, endsPerCm, picksPerCm, pixelsPerCm, width, height, noise: 4 },
+    dice(8),
+  )
   const file = info.outputPath('large.jpg')
   // 6: to be shown turned a quarter clockwise.
-  await sharp(Buffer.from(Uint8Array.from(data)), { raw: { width, height, channels: 1 } }).withMetadata({ orientation: 6 }).jpeg({ quality: 90 }).toFile(file)
+  await sharp(Buffer.from(Uint8Array.from(data)), { raw: { width, height, channels: 1 } })
+    .withMetadata({ orientation: 6 })
+    .jpeg({ quality: 90 })
+    .toFile(file)
   await page.addInitScript(() => {
     const longest = { ms: 0 }
     Object.assign(window, { longest })
-    new PerformanceObserver((list) => list.getEntries().forEach(({ duration }) => { longest.ms = Math.max(longest.ms, duration) })).observe({ entryTypes: ['longtask'] })
+    new PerformanceObserver((list) =>
+      list.getEntries().forEach(({ duration }) => {
+        longest.ms = Math.max(longest.ms, duration)
+      }),
+    ).observe({ entryTypes: ['longtask'] })
   })
   await page.goto('/measure/loupe', { waitUntil: 'networkidle' })
-  await page.evaluate(() => { (window as unknown as { longest: { ms: number } }).longest.ms = 0 })
+  await page.evaluate(() => {
+    ;(window as unknown as { longest: { ms: number } }).longest.ms = 0
+  })
   const start = Date.now()
   await page.locator('input[type=file]').first().setInputFiles(file)
   const picture = page.getByRole('img', { name: 'The picture', exact: true })
@@ -119,7 +136,10 @@ test('a picture of 24 megapixels is turned as its EXIF says, can be stopped, and
   const shown = (await picture.boundingBox())!
   expect(shown.height / shown.width).toBeCloseTo(1.5, 1)
   // Two marks as far apart as the picture is wide, to its edges by keys: 4000 points.
-  for (const [name, key] of [['First', 'ArrowLeft'], ['Second', 'ArrowRight']] as const) {
+  for (const [name, key] of [
+    ['First', 'ArrowLeft'],
+    ['Second', 'ArrowRight'],
+  ] as const) {
     await page.getByRole('slider', { name: `${name} mark of the scale` }).focus()
     for (let step = 0; step < 30; step++) await page.keyboard.press(`Shift+${key}`)
   }

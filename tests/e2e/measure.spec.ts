@@ -24,7 +24,9 @@ test('pulls are pooled with their spread, kept by state of washing, and stand on
   for (const pulled of ['104', '106', '105']) {
     await fill(page, { 'Between the marks, at rest': '100', 'Pulled firmly': pulled, 'After letting go': '101' })
     await page.getByRole('button', { name: 'Keep this pull' }).click()
-    await expect(page.getByRole('button', { name: 'Strike out' })).toHaveCount(['104', '106', '105'].indexOf(pulled) + 1)
+    await expect(page.getByRole('button', { name: 'Strike out' })).toHaveCount(
+      ['104', '106', '105'].indexOf(pulled) + 1,
+    )
   }
   await expect(page.getByText(/Mean of 3/).first()).toBeVisible()
   // The same cloth, washed, is another list.
@@ -73,7 +75,11 @@ test('grades are given by single keys, taken back, and averaged', async ({ page 
 
 test('squares wash after wash give a curve and what to buy', async ({ page }) => {
   await page.goto('/measure/shrinkage', { waitUntil: 'networkidle' })
-  for (const [length, width] of [['250', '250'], ['240', '245'], ['236', '243']]) {
+  for (const [length, width] of [
+    ['250', '250'],
+    ['240', '245'],
+    ['236', '243'],
+  ]) {
     await fill(page, { Lengthwise: length!, Across: width! })
     await page.getByRole('button', { name: /^Keep it as/ }).click()
   }
@@ -89,7 +95,12 @@ test('grain says how far off, which corner to pull, and yarns give the weight ag
   await page.getByRole('button', { name: 'Keep this reading' }).click()
   await page.goto('/measure/yarns', { waitUntil: 'networkidle' })
   for (const index of [0, 1]) {
-    for (const [label, value] of [['Threads in the bundle', '20'], ['Weight of the bundle', '0.05'], ['Length in the cloth', '100'], ['Length straightened', '105']] as const) {
+    for (const [label, value] of [
+      ['Threads in the bundle', '20'],
+      ['Weight of the bundle', '0.05'],
+      ['Length in the cloth', '100'],
+      ['Length straightened', '105'],
+    ] as const) {
       await page.getByLabel(label).nth(index).fill(value)
       await page.getByLabel(label).nth(index).blur()
     }

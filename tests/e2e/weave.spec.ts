@@ -1,7 +1,9 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
 
-test('a weave is chosen, changed by keys, seen from both sides, and goes out and comes back as WIF', async ({ page }) => {
+test('a weave is chosen, changed by keys, seen from both sides, and goes out and comes back as WIF', async ({
+  page,
+}) => {
   await page.goto('/weave', { waitUntil: 'networkidle' })
   const told = page.getByRole('region', { name: 'The cloth', exact: true })
   await expect(told.getByText(/52° from the weft, climbing to the right/)).toBeVisible()
@@ -24,16 +26,22 @@ test('a weave is chosen, changed by keys, seen from both sides, and goes out and
 
   const face = await told.getByRole('img', { name: 'The face of the cloth, drawn to scale' }).getAttribute('src')
   await page.getByText('its back', { exact: true }).click()
-  expect(await told.getByRole('img', { name: 'The back of the cloth, drawn to scale' }).getAttribute('src')).not.toBe(face)
+  expect(await told.getByRole('img', { name: 'The back of the cloth, drawn to scale' }).getAttribute('src')).not.toBe(
+    face,
+  )
 
   const waiting = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Save as WIF' }).click()
   const file = await (await waiting).path()
   expect(readFileSync(file, 'utf8')).toContain('[WIF]')
   await page.getByLabel('Begin with').selectOption({ label: 'Plain' })
-  await page.locator('input[type=file]').setInputFiles({ name: 'weave.wif', mimeType: 'text/plain', buffer: readFileSync(file) })
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'weave.wif', mimeType: 'text/plain', buffer: readFileSync(file) })
   await expect(told.getByRole('status').locator('dd').first()).toHaveText(share!)
-  await page.locator('input[type=file]').setInputFiles({ name: 'letter.wif', mimeType: 'text/plain', buffer: Buffer.from('Dear sir') })
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'letter.wif', mimeType: 'text/plain', buffer: Buffer.from('Dear sir') })
   await expect(page.getByRole('region', { name: 'The cloth', exact: true }).getByRole('alert')).toBeVisible()
 })
 

@@ -5,19 +5,37 @@ import { drawCloth } from '../support/simulator/cloths'
 import { calibrationOf } from '../support/simulator/judging'
 import { ANSWERED_FEATURES, drawCase } from '../support/simulator/specimens'
 
-// A simulator of specimens and people whose structure is not the tables': see docs/identify.md. The full figures are printed by `npm run bench`.
+// A simulator of specimens and people whose structure is not the tables': see docs/identify.md. The full figures are
+// printed by `npm run bench`.
 describe('under the simulator', () => {
-  const burn = accuracyOver('the burn alone', burnFeatures.map(({ id }) => id), 250, 41)
-  const all = accuracyOver('everything', features.map(({ id }) => id), 250, 42)
+  const burn = accuracyOver(
+    'the burn alone',
+    burnFeatures.map(({ id }) => id),
+    250,
+    41,
+  )
+  const all = accuracyOver(
+    'everything',
+    features.map(({ id }) => id),
+    250,
+    42,
+  )
 
-  it.each([['the burn alone', burn], ['every test', all]] as const)('%s is calibrated: what is said with 80 % is so in 80 of 100', (_, { verdicts, families, fibres }) => {
+  it.each([
+    ['the burn alone', burn],
+    ['every test', all],
+  ] as const)('%s is calibrated: what is said with 80 % is so in 80 of 100', (_, { verdicts, families, fibres }) => {
     expect(verdicts.error).toBeLessThan(0.05)
     expect(families.error).toBeLessThan(0.05)
     expect(fibres.error).toBeLessThan(0.05)
   })
 
   it('scores better than somebody who always says how common things are', () => {
-    const base = calibrationOf(burn.families.bands.flatMap(({ count, so }) => Array.from({ length: count }, (__, index) => ({ probability: burnRate(burn), so: index < so * count }))))
+    const base = calibrationOf(
+      burn.families.bands.flatMap(({ count, so }) =>
+        Array.from({ length: count }, (__, index) => ({ probability: burnRate(burn), so: index < so * count })),
+      ),
+    )
     expect(burn.families.brier).toBeLessThan(base.brier / 2)
     expect(all.families.brier).toBeLessThan(burn.families.brier)
   })
@@ -54,7 +72,12 @@ describe('the simulator itself', () => {
   })
 
   it('scores a forecaster as the textbooks do', () => {
-    const { brier, logScore, error } = calibrationOf([{ probability: 0.75, so: true }, { probability: 0.75, so: true }, { probability: 0.75, so: true }, { probability: 0.75, so: false }])
+    const { brier, logScore, error } = calibrationOf([
+      { probability: 0.75, so: true },
+      { probability: 0.75, so: true },
+      { probability: 0.75, so: true },
+      { probability: 0.75, so: false },
+    ])
     expect(error).toBeCloseTo(0, 12)
     expect(brier).toBeCloseTo(0.75 * 0.25, 12)
     expect(logScore).toBeCloseTo(-0.75 * Math.log(0.75) - 0.25 * Math.log(0.25), 12)

@@ -1,4 +1,11 @@
-import { clothCover, coverFactor, crimpPercent, massFromConstruction, texOfThreads, yarnDiameterMm } from '@/core/measure/construction'
+import {
+  clothCover,
+  coverFactor,
+  crimpPercent,
+  massFromConstruction,
+  texOfThreads,
+  yarnDiameterMm,
+} from '@/core/measure/construction'
 import { gramsPerRunningMetre, ouncesPerLinearYard } from '@/core/measure/weightUnits'
 import { GSM_PER_OUNCE_PER_SQUARE_YARD } from '@/core/units/constants'
 import { cottonCountFromTex, texFromCottonCount, texFromDenier, texFromMetricCount } from '@/core/units/yarnCount'
@@ -12,7 +19,8 @@ it('converts yarn counts', () => {
   expect(texFromDenier(150)).toBeCloseTo(16.67, 2)
   expect(texFromMetricCount(50)).toBe(20)
   expect(cottonCountFromTex(texFromCottonCount(40))).toBeCloseTo(40, 12)
-  for (const convert of [texFromCottonCount, texFromDenier, texFromMetricCount, cottonCountFromTex]) expect(() => convert(0)).toThrow(/more than zero/)
+  for (const convert of [texFromCottonCount, texFromDenier, texFromMetricCount, cottonCountFromTex])
+    expect(() => convert(0)).toThrow(/more than zero/)
 })
 
 // Peirce (1937), from memory: K = threads per inch / √Ne; Kc = K1 + K2 − K1·K2/28; d = 1 / (28 √Ne) in.
@@ -26,15 +34,24 @@ it('gives Peirce’s cover: 28 is a wall of yarns that touch', () => {
   expect(coverFactor(10 / yarnDiameterMm(tex), tex)).toBeCloseTo(28, 9)
 })
 
-// Textbook formula, from memory: a 68 × 68 print cloth of 30s warp and 36s weft comes out at about 100 g/m² with a few per cent of crimp.
+// Textbook formula, from memory: a 68 × 68 print cloth of 30s warp and 36s weft comes out at about 100 g/m² with a
+// few per cent of crimp.
 it('gives the mass from construction', () => {
-  const direction = (perInch: number, ne: number, crimp: number) => ({ threadsPerCm: exact(perInch / 2.54), tex: exact(texFromCottonCount(ne)), crimpPercent: exact(crimp) })
+  const direction = (perInch: number, ne: number, crimp: number) => ({
+    threadsPerCm: exact(perInch / 2.54),
+    tex: exact(texFromCottonCount(ne)),
+    crimpPercent: exact(crimp),
+  })
   expect(massFromConstruction([direction(68, 30, 6), direction(68, 36, 6)]).value).toBeCloseTo(102, 0)
   expect(massFromConstruction([{ threadsPerCm: exact(20), tex: exact(30), crimpPercent: exact(0) }]).value).toBe(60)
 })
 
 it('carries the doubt of counts, yarn and crimp', () => {
-  const direction = { threadsPerCm: { value: 20, sd: 0.4 }, tex: { value: 30, sd: 0.9 }, crimpPercent: { value: 5, sd: 0 } }
+  const direction = {
+    threadsPerCm: { value: 20, sd: 0.4 },
+    tex: { value: 30, sd: 0.9 },
+    crimpPercent: { value: 5, sd: 0 },
+  }
   const { value, sd } = massFromConstruction([direction, direction])
   expect(sd / value).toBeCloseTo(Math.hypot(0.02, 0.03) / Math.SQRT2, 9)
   expect(() => massFromConstruction([{ ...direction, tex: exact(0) }])).toThrow(/tex/)

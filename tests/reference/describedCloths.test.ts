@@ -2,7 +2,9 @@ import { nameCloth } from '@/core/cloths/name'
 import { describedCloths } from '../support/describedCloths'
 
 // Descriptions as people at a table give them; see their own file for where they come from.
-const ranks = describedCloths.map(({ id, description }) => [id, nameCloth(description).names.findIndex((name) => name.id === id)] as const)
+const ranks = describedCloths.map(
+  ({ id, description }) => [id, nameCloth(description).names.findIndex((name) => name.id === id)] as const,
+)
 const within = (places: number) => ranks.filter(([, rank]) => rank >= 0 && rank < places).length / ranks.length
 
 it('puts the right name first for at least 85 of 100 descriptions', () => {

@@ -1,4 +1,13 @@
-import { bendingLength, bodyFromBending, bodyFromCoefficient, drapeCoefficient, drapeFromPaper, flexuralRigidity, middleBody, overallRigidity } from '@/core/measure/drape'
+import {
+  bendingLength,
+  bodyFromBending,
+  bodyFromCoefficient,
+  drapeCoefficient,
+  drapeFromPaper,
+  flexuralRigidity,
+  middleBody,
+  overallRigidity,
+} from '@/core/measure/drape'
 import { bowPercent, judgeGrain, skewPercent, type GrainHindrance } from '@/core/measure/grain'
 import { repeatsOf } from '@/core/measure/repeats'
 import { dimensionalChange, extraToBuy, shrinkageCurve } from '@/core/measure/shrinkage'
@@ -10,8 +19,13 @@ const exact = (value: number) => ({ value, sd: 0 })
 describe('stretch', () => {
   const pull = { restMm: 100, pulledMm: 150, backMm: 104, errorMm: 0.5 }
   // Common practice: over 4 in, ¼ in is about 6 %, ½ in about 12 %.
-  it.each([[0.25, 6.25], [0.5, 12.5]])('%d in over 4 in is %d %%', (inches, percent) => {
-    expect(stretchPercent({ restMm: 101.6, pulledMm: 101.6 + inches * 25.4, backMm: null, errorMm: 0.5 }).value).toBeCloseTo(percent, 6)
+  it.each([
+    [0.25, 6.25],
+    [0.5, 12.5],
+  ])('%d in over 4 in is %d %%', (inches, percent) => {
+    expect(
+      stretchPercent({ restMm: 101.6, pulledMm: 101.6 + inches * 25.4, backMm: null, errorMm: 0.5 }).value,
+    ).toBeCloseTo(percent, 6)
   })
   it('and recovery, each with the ruler’s doubt', () => {
     expect(stretchPercent(pull)).toEqual({ value: 50, sd: expect.closeTo(0.5 * Math.hypot(1, 1.5), 9) })
@@ -21,7 +35,15 @@ describe('stretch', () => {
     expect(() => stretchPercent({ ...pull, restMm: 0 })).toThrow(/more than zero/)
   })
   it('fall into classes that say what they allow', () => {
-    expect([0, 5, 12, 20, 30, 60, 90].map((percent) => stretchClassOf(percent).id)).toEqual(['none', 'mechanical', 'comfort', 'stable', 'moderate', 'very', 'super'])
+    expect([0, 5, 12, 20, 30, 60, 90].map((percent) => stretchClassOf(percent).id)).toEqual([
+      'none',
+      'mechanical',
+      'comfort',
+      'stable',
+      'moderate',
+      'very',
+      'super',
+    ])
     expect(recoveryWords(60)).toMatch(/Stays stretched/)
     expect(waysWords(40, 50)).toMatch(/four ways/)
     expect(waysWords(2, 50)).toMatch(/across only/)
@@ -114,19 +136,30 @@ describe('grain', () => {
     expect(judgeGrain(reading, { ...free, finished: true }).text.join()).toMatch(/cured/)
     expect(judgeGrain(reading, { ...free, construction: 'knit' }).canTrue).toBe('no')
     expect(judgeGrain({ ...reading, offsetMm: 0, bowMm: 40 }, free)).toMatchObject({ canTrue: 'partly', pull: null })
-    expect(judgeGrain({ ...reading, offsetMm: 3 }, { ...free, heatSet: true })).toMatchObject({ isOff: false, canTrue: 'yes' })
-    expect(judgeGrain(reading, { ...free, printedOffGrain: true }).text.join()).toMatch(/cannot be pulled straight, ever/)
+    expect(judgeGrain({ ...reading, offsetMm: 3 }, { ...free, heatSet: true })).toMatchObject({
+      isOff: false,
+      canTrue: 'yes',
+    })
+    expect(judgeGrain(reading, { ...free, printedOffGrain: true }).text.join()).toMatch(
+      /cannot be pulled straight, ever/,
+    )
   })
 })
 
 describe('repeats', () => {
   it('give mean and spread; one alone has only its own doubt', () => {
-    expect(repeatsOf([{ value: 10, sd: 1 }])).toEqual({ count: 1, mean: 10, spread: null, quantity: { value: 10, sd: 1 } })
+    expect(repeatsOf([{ value: 10, sd: 1 }])).toEqual({
+      count: 1,
+      mean: 10,
+      spread: null,
+      quantity: { value: 10, sd: 1 },
+    })
     const three = repeatsOf([9, 10, 11].map((value) => ({ value, sd: 0.1 })))
     expect(three).toMatchObject({ count: 3, mean: 10, spread: 1 })
     expect(() => repeatsOf([])).toThrow(/at least one/)
   })
-  // JCGM 100, G.3: with Student's t the interval holds the truth 95 times in a hundred, whatever the number of readings.
+  // JCGM 100, G.3: with Student's t the interval holds the truth 95 times in a hundred, whatever the number of
+  // readings.
   it.each([2, 3, 5, 10])('of %d: the 95 %% interval holds the truth 93 to 97 times in a hundred', (count) => {
     const chance = dice(count)
     const normal = () => Math.sqrt(-2 * Math.log(1 - chance())) * Math.cos(2 * Math.PI * chance())

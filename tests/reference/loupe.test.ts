@@ -4,22 +4,40 @@ import { drafts, steppedDrawdown } from '@/core/weave/drafts'
 import { dice } from '../support/seen'
 import { weavePicture, type Taken } from '@/demo/standins/weavePicture'
 
-const weaves = [drafts.plain!, drafts.twill!, steppedDrawdown(3, 2, 1), steppedDrawdown(4, 3, -1), drafts.satin!, steppedDrawdown(8, 7, 3)]
+const weaves = [
+  drafts.plain!,
+  drafts.twill!,
+  steppedDrawdown(3, 2, 1),
+  steppedDrawdown(4, 3, -1),
+  drafts.satin!,
+  steppedDrawdown(8, 7, 3),
+]
 
 /** A picture of any of the weaves, as badly taken as the seeds have it. */
 function anyPicture(index: number, chance: () => number): { taken: Taken; plane: Plane } {
   const endsPerCm = 8 + chance() * 52
   const picksPerCm = endsPerCm * (0.6 + chance() * 0.7)
   const taken: Taken = {
-    drawdown: weaves[index % weaves.length]!, endsPerCm, picksPerCm, pixelsPerCm: (6 + chance() * 14) * Math.max(endsPerCm, picksPerCm), width: 560, height: 500,
-    turnDeg: (chance() * 2 - 1) * 20, unevenLight: chance() * 0.5, noise: chance() * 12, blur: Math.floor(chance() * 2),
-    warp: 0.3 + chance() * 0.5, weft: 0.3 + chance() * 0.5, stripe: chance() < 0.3 ? 6 + 2 * Math.floor(chance() * 4) : 0,
+    drawdown: weaves[index % weaves.length]!,
+    endsPerCm,
+    picksPerCm,
+    pixelsPerCm: (6 + chance() * 14) * Math.max(endsPerCm, picksPerCm),
+    width: 560,
+    height: 500,
+    turnDeg: (chance() * 2 - 1) * 20,
+    unevenLight: chance() * 0.5,
+    noise: chance() * 12,
+    blur: Math.floor(chance() * 2),
+    warp: 0.3 + chance() * 0.5,
+    weft: 0.3 + chance() * 0.5,
+    stripe: chance() < 0.3 ? 6 + 2 * Math.floor(chance() * 4) : 0,
   }
   return { taken, plane: weavePicture(taken, chance) }
 }
 
 /** The larger error of the two counts, as a share. */
-const errorOf = ({ endsPerCm, picksPerCm }: Taken, { sets }: ThreadCount) => Math.max(Math.abs(sets[0].threadsPerCm / endsPerCm - 1), Math.abs(sets[1].threadsPerCm / picksPerCm - 1))
+const errorOf = ({ endsPerCm, picksPerCm }: Taken, { sets }: ThreadCount) =>
+  Math.max(Math.abs(sets[0].threadsPerCm / endsPerCm - 1), Math.abs(sets[1].threadsPerCm / picksPerCm - 1))
 
 describe('pictures of weaves, turned, striped, unevenly lit, noisy, blurred', () => {
   const chance = dice(31)
@@ -39,7 +57,8 @@ describe('pictures of weaves, turned, striped, unevenly lit, noisy, blurred', ()
   })
 
   it('give the angle within half a degree', () => {
-    for (const { taken, count } of counted) expect(Math.abs(count.sets[0].angleDeg - taken.turnDeg!)).toBeLessThan(0.5)
+    for (const { taken, count } of counted)
+      expect(Math.abs(count.sets[0].angleDeg - taken.turnDeg!)).toBeLessThan(0.5)
   })
 
   it('say how the threads interlace in at least 3 of 4: a hint, not a verdict', () => {
@@ -50,10 +69,30 @@ describe('pictures of weaves, turned, striped, unevenly lit, noisy, blurred', ()
 })
 
 it('measures how far the sets are from square, and the angle of a twill', () => {
-  const leaning = countThreads(weavePicture({ drawdown: drafts.plain!, endsPerCm: 20, picksPerCm: 18, pixelsPerCm: 200, width: 500, height: 500, skewDeg: 5 }, dice(2)), 200)
+  const leaning = countThreads(
+    weavePicture(
+      {
+        drawdown: drafts.plain!,
+        endsPerCm: 20,
+        picksPerCm: 18,
+        pixelsPerCm: 200,
+        width: 500,
+        height: 500,
+        skewDeg: 5,
+      },
+      dice(2),
+    ),
+    200,
+  )
   expect(leaning.skewDeg).toBeCloseTo(5, 0)
   expect(leaning.warnings.join()).toMatch(/out of square/)
-  const twill = countThreads(weavePicture({ drawdown: drafts.twill!, endsPerCm: 30, picksPerCm: 20, pixelsPerCm: 300, width: 500, height: 500, noise: 3 }, dice(2)), 300)
+  const twill = countThreads(
+    weavePicture(
+      { drawdown: drafts.twill!, endsPerCm: 30, picksPerCm: 20, pixelsPerCm: 300, width: 500, height: 500, noise: 3 },
+      dice(2),
+    ),
+    300,
+  )
   // tan θ = ends / picks for a regular twill.
   expect(twill.twillAngleDeg).toBeCloseTo(56.3, 0)
 })
@@ -67,8 +106,13 @@ describe('pictures of no weave are refused', () => {
   }
   // Letters of random dots on a typewriter's grid, one in six left out.
   const letters = Array.from({ length: 26 }, () => Array.from({ length: 35 }, () => chance() < 0.5))
-  const page = Array.from({ length: 60 }, () => Array.from({ length: 90 }, () => (chance() < 0.17 ? null : letters[Math.floor(chance() * 26)]!)))
-  const printed = (x: number, y: number) => { const [dx, dy] = [Math.floor((x % 9) / 1.5), Math.floor((y % 16) / 1.8)]; return dx < 5 && dy < 7 && page[Math.floor(y / 16)]![Math.floor(x / 9)]?.[dy * 5 + dx] }
+  const page = Array.from({ length: 60 }, () =>
+    Array.from({ length: 90 }, () => (chance() < 0.17 ? null : letters[Math.floor(chance() * 26)]!)),
+  )
+  const printed = (x: number, y: number) => {
+    const [dx, dy] = [Math.floor((x % 9) / 1.5), Math.floor((y % 16) / 1.8)]
+    return dx < 5 && dy < 7 && page[Math.floor(y / 16)]![Math.floor(x / 9)]?.[dy * 5 + dx]
+  }
   it.each([
     ['one grey', made(() => 120)],
     ['noise', made(() => chance() * 255)],
@@ -85,11 +129,18 @@ describe('pictures of no weave are refused', () => {
 })
 
 it('tells how far it is, can be stopped, and refuses a scale of nothing', () => {
-  const plane = weavePicture({ drawdown: drafts.plain!, endsPerCm: 20, picksPerCm: 20, pixelsPerCm: 200, width: 400, height: 400 }, dice(1))
+  const plane = weavePicture(
+    { drawdown: drafts.plain!, endsPerCm: 20, picksPerCm: 20, pixelsPerCm: 200, width: 400, height: 400 },
+    dice(1),
+  )
   const told: number[] = []
   countThreads(plane, 200, (done) => told.push(done))
   expect(told[0]).toBe(0)
   expect(told.at(-1)).toBe(1)
-  expect(() => countThreads(plane, 200, () => { throw new Error('stopped') })).toThrow('stopped')
+  expect(() =>
+    countThreads(plane, 200, () => {
+      throw new Error('stopped')
+    }),
+  ).toThrow('stopped')
   expect(() => countThreads(plane, 0)).toThrow(/scale/)
 })

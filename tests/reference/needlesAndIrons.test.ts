@@ -5,11 +5,25 @@ import { needleFor, needleSizes } from '@/core/sew/needles'
 
 describe('machine needles (pairs of NM and US numbers, from memory)', () => {
   it('have a blade of NM / 100 mm and the usual US numbers', () => {
-    expect(needleSizes.map(({ nm, us }) => `${nm}/${us}`)).toEqual(['60/8', '65/9', '70/10', '75/11', '80/12', '90/14', '100/16', '110/18'])
+    expect(needleSizes.map(({ nm, us }) => `${nm}/${us}`)).toEqual([
+      '60/8',
+      '65/9',
+      '70/10',
+      '75/11',
+      '80/12',
+      '90/14',
+      '100/16',
+      '110/18',
+    ])
     for (const { nm, bladeMm } of needleSizes) expect(bladeMm * 100).toBeCloseTo(nm, 9)
   })
   // Common practice: fine silk 60 to 70, challis 70, quilting cotton 80.
-  it.each([['fine silk', 50, 60, 70], ['challis', 110, 70, 70], ['quilting cotton', 145, 80, 80], ['heavy denim', 450, 100, 110]])('suit %s', (_, gsm, low, high) => {
+  it.each([
+    ['fine silk', 50, 60, 70],
+    ['challis', 110, 70, 70],
+    ['quilting cotton', 145, 80, 80],
+    ['heavy denim', 450, 100, 110],
+  ])('suit %s', (_, gsm, low, high) => {
     const { nm } = needleFor(gsm, 'woven')
     expect(nm[0]).toBeLessThanOrEqual(high)
     expect(nm[1]).toBeGreaterThanOrEqual(low)

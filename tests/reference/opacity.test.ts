@@ -9,19 +9,36 @@ const pale = { gsm: 3 * GSM_PER_OUNCE_PER_SQUARE_YARD, openShare: 0.3, filament:
 // Common practice: a 3 oz/yd² linen gauze is see-through; a 5 to 5½ oz/yd² linen is opaque even in pale colours.
 it('foretells what linen sewists know', () => {
   expect(foretellOpacity(pale).likeliest).not.toBe('opaque')
-  expect(foretellOpacity({ ...pale, gsm: 5.25 * GSM_PER_OUNCE_PER_SQUARE_YARD, openShare: usualOpenShare('plain') }).likeliest).toBe('opaque')
+  expect(
+    foretellOpacity({ ...pale, gsm: 5.25 * GSM_PER_OUNCE_PER_SQUARE_YARD, openShare: usualOpenShare('plain') })
+      .likeliest,
+  ).toBe('opaque')
 })
 
 // The catalogue's opacities are common practice, noted apart from the model.
-it('agrees with how the cloths of the catalogue are known in at least 8 of 10, and is never sure of the opposite', () => {
-  const foretold = namedCloths.map((cloth) => ({
-    cloth,
-    answer: foretellOpacity({ gsm: Math.sqrt(cloth.gsm[0] * cloth.gsm[1]), gsmUncertainty: (cloth.gsm[1] - cloth.gsm[0]) / 4, openShare: usualOpenShare(cloth.interlacing), filament: null, lightness: null }),
-  }))
-  expect(foretold.filter(({ cloth, answer }) => answer.likeliest === cloth.opacity).length / namedCloths.length).toBeGreaterThan(0.8)
-  const opposite = foretold.filter(({ cloth, answer }) => cloth.opacity !== 'semi-sheer' && answer.grades[cloth.opacity === 'opaque' ? 'sheer' : 'opaque'] > 0.8)
-  expect(opposite.map(({ cloth }) => cloth.id)).toEqual([])
-})
+it(
+  'agrees with how the cloths of the catalogue are known in at least 8 of 10, and is never sure of the ' + 'opposite',
+  () => {
+    const foretold = namedCloths.map((cloth) => ({
+      cloth,
+      answer: foretellOpacity({
+        gsm: Math.sqrt(cloth.gsm[0] * cloth.gsm[1]),
+        gsmUncertainty: (cloth.gsm[1] - cloth.gsm[0]) / 4,
+        openShare: usualOpenShare(cloth.interlacing),
+        filament: null,
+        lightness: null,
+      }),
+    }))
+    expect(
+      foretold.filter(({ cloth, answer }) => answer.likeliest === cloth.opacity).length / namedCloths.length,
+    ).toBeGreaterThan(0.8)
+    const opposite = foretold.filter(
+      ({ cloth, answer }) =>
+        cloth.opacity !== 'semi-sheer' && answer.grades[cloth.opacity === 'opaque' ? 'sheer' : 'opaque'] > 0.8,
+    )
+    expect(opposite.map(({ cloth }) => cloth.id)).toEqual([])
+  },
+)
 
 it('lets less through with weight and with darkness, and doubts more where the colour is not known', () => {
   const at = (change: object) => foretellOpacity({ ...pale, ...change })
@@ -40,7 +57,10 @@ it('takes the holes from counted threads where there are any', () => {
   const tex = texFromCottonCount(25)
   const touching = (28 * 5) / 2.54
   expect(openShareOf({ endsPerCm: touching, picksPerCm: 10, warpTex: tex, weftTex: tex })).toBeCloseTo(0, 9)
-  expect(openShareOf({ endsPerCm: touching / 2, picksPerCm: touching / 2, warpTex: tex, weftTex: tex })).toBeCloseTo(0.25, 9)
+  expect(openShareOf({ endsPerCm: touching / 2, picksPerCm: touching / 2, warpTex: tex, weftTex: tex })).toBeCloseTo(
+    0.25,
+    9,
+  )
 })
 
 it('takes lightness from a colour', () => {

@@ -14,7 +14,11 @@ it('1 momme is 4.340 g/m² within 0.1 %', () => {
 })
 
 // Common practice, from memory: what shops print beside one another.
-it.each([[4, 135.6], [8, 271.2], [12, 406.9]])('%d oz/yd² is about %d g/m²', (ounces, gsm) => {
+it.each([
+  [4, 135.6],
+  [8, 271.2],
+  [12, 406.9],
+])('%d oz/yd² is about %d g/m²', (ounces, gsm) => {
   expect(toOuncesPerSquareYard(gsm)).toBeCloseTo(ounces, 2)
 })
 

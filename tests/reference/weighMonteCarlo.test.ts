@@ -2,7 +2,11 @@ import { massPerArea, weigh, type WeighingReading } from '@/core/measure/weigh'
 import { dice } from '../support/seen'
 
 /** One weighing as it happens: a true cloth, scissors that err, a scale that rounds the cloth and its own zero. */
-function simulate(trueGsm: number, { resolutionGrams, lengthMm, widthMm, cutErrorMm }: WeighingReading, chance: () => number): number {
+function simulate(
+  trueGsm: number,
+  { resolutionGrams, lengthMm, widthMm, cutErrorMm }: WeighingReading,
+  chance: () => number,
+): number {
   const normal = () => Math.sqrt(-2 * Math.log(1 - chance())) * Math.cos(2 * Math.PI * chance())
   const area = ((lengthMm + cutErrorMm * normal()) * (widthMm + cutErrorMm * normal())) / 1e6
   const half = resolutionGrams / 2
@@ -11,7 +15,8 @@ function simulate(trueGsm: number, { resolutionGrams, lengthMm, widthMm, cutErro
 
 const RUNS = 20_000
 
-// JCGM 101 (Monte Carlo propagation of distributions): the formula's doubt against a simulation that knows nothing of it.
+// JCGM 101 (Monte Carlo propagation of distributions): the formula's doubt against a simulation that knows nothing of
+// it.
 it.each([
   [320, { grams: 3.2, resolutionGrams: 0.1, lengthMm: 100, widthMm: 100, cutErrorMm: 1 }],
   [150, { grams: 171, resolutionGrams: 1, lengthMm: 1000, widthMm: 1140, cutErrorMm: 4 }],

@@ -2,7 +2,11 @@ import { type Observation, type Part } from '@/core/identify/types'
 
 /** Observations from a short record: `{ smell: 'paper', residue: ['soft-ash', 'hard-specks-in-ash'] }`. */
 export function seen(record: Record<string, string | readonly string[]>, part: Part = 'whole'): Observation[] {
-  return Object.entries(record).map(([feature, states]) => ({ feature, states: typeof states === 'string' ? [states] : [...states], part }))
+  return Object.entries(record).map(([feature, states]) => ({
+    feature,
+    states: typeof states === 'string' ? [states] : [...states],
+    part,
+  }))
 }
 
 /** A fixed sequence of numbers in [0, 1), for tests that need chance without surprises (mulberry32). */

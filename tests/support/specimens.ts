@@ -21,21 +21,37 @@ const cellulose: Behaviour = {
   melts: ['none'],
   smells: ['paper', 'paper', 'paper', 'wood-leaves', 'rope-straw'],
   after: ['burns-on', 'burns-on', 'burns-on', 'burns-slowly-on'],
-  left: [['soft-ash', 'pale-grey', 'powders'], ['soft-ash', 'grey', 'powders'], ['shape-keeping-ash', 'grey', 'powders']],
+  left: [
+    ['soft-ash', 'pale-grey', 'powders'],
+    ['soft-ash', 'grey', 'powders'],
+    ['shape-keeping-ash', 'grey', 'powders'],
+  ],
 }
 const protein: Behaviour = {
   heat: ['curls-away', 'curls-away', 'curls-away', 'unmoved'],
   melts: ['none', 'none', 'none', 'partly'],
   smells: ['hair-feather'],
   after: ['dies-soon', 'dies-soon', 'dies-at-once', 'burns-slowly-on'],
-  left: [['crushable-bead', 'black', 'powders'], ['crushable-bead', 'black', 'crumbles'], ['brittle-clinker', 'black', 'crumbles']],
+  left: [
+    ['crushable-bead', 'black', 'powders'],
+    ['crushable-bead', 'black', 'crumbles'],
+    ['brittle-clinker', 'black', 'crumbles'],
+  ],
 }
-const synthetic = (smells: readonly string[], after: readonly string[], colours: readonly [string, string]): Behaviour => ({
+const synthetic = (
+  smells: readonly string[],
+  after: readonly string[],
+  colours: readonly [string, string],
+): Behaviour => ({
   heat: ['melts-back', 'melts-back', 'curls-away'],
   melts: ['melts', 'melts-drips', 'melts-drips'],
   smells,
   after,
-  left: [['hard-bead', colours[0], 'resists'], ['hard-bead', colours[1], 'resists'], ['hard-lump', colours[1], 'resists']],
+  left: [
+    ['hard-bead', colours[0], 'resists'],
+    ['hard-bead', colours[1], 'resists'],
+    ['hard-lump', colours[1], 'resists'],
+  ],
 })
 
 const behaviours: Partial<Record<FibreId, Behaviour>> = {
@@ -47,10 +63,22 @@ const behaviours: Partial<Record<FibreId, Behaviour>> = {
   wool: protein,
   hair: protein,
   silk: { ...protein, smells: ['hair-feather', 'hair-feather', 'hair-feather', 'hair-feather', 'none'] },
-  polyester: synthetic(['sweet-chemical', 'sweet-chemical', 'acrid-chemical'], ['dies-soon', 'burns-slowly-on', 'burns-on'], ['brown', 'black']),
-  nylon: synthetic(['celery-green', 'celery-green', 'acrid-chemical', 'sweet-chemical'], ['dies-soon', 'dies-soon', 'dies-at-once'], ['grey', 'brown']),
+  polyester: synthetic(
+    ['sweet-chemical', 'sweet-chemical', 'acrid-chemical'],
+    ['dies-soon', 'burns-slowly-on', 'burns-on'],
+    ['brown', 'black'],
+  ),
+  nylon: synthetic(
+    ['celery-green', 'celery-green', 'acrid-chemical', 'sweet-chemical'],
+    ['dies-soon', 'dies-soon', 'dies-at-once'],
+    ['grey', 'brown'],
+  ),
   acrylic: synthetic(['acrid-chemical', 'acrid-chemical', 'sweet-chemical'], ['burns-on'], ['black', 'black']),
-  polypropylene: synthetic(['paraffin', 'paraffin', 'acrid-chemical'], ['burns-on', 'burns-slowly-on'], ['brown', 'pale-grey']),
+  polypropylene: synthetic(
+    ['paraffin', 'paraffin', 'acrid-chemical'],
+    ['burns-on', 'burns-slowly-on'],
+    ['brown', 'pale-grey'],
+  ),
 }
 
 export const SIMULATED = Object.keys(behaviours) as FibreId[]

@@ -30,9 +30,15 @@ function searchWords({ piece, sheet }: StashEntry): string {
   const cloth = clothCalled(piece.called)
   const fibres = (sheet.fibres?.ids ?? []).map(fibreById)
   return [
-    piece.name, piece.called, piece.place, piece.source, piece.notes,
+    piece.name,
+    piece.called,
+    piece.place,
+    piece.source,
+    piece.notes,
     ...(cloth ? [cloth.name.uk, cloth.name.us, ...cloth.also] : []),
     ...fibres.flatMap(({ name, also }) => [name.uk, name.us, ...also]),
     sheet.fibres ? '' : 'mystery unknown untested',
-  ].join(' ').toLowerCase()
+  ]
+    .join(' ')
+    .toLowerCase()
 }

@@ -17,7 +17,17 @@ const NAMED_STRUCTURE = 0.95
 export const RELIES_ON_STRETCH = 12
 
 /** How much each property can take off a score, 0 to 1. Common practice, ours to weigh. */
-const IMPORTANCE = { structure: 0.9, stretchRelied: 0.85, stretch: 0.35, weight: 0.7, body: 0.5, opacity: 0.45, season: 0.25, washing: 0.08, name: 0 } as const
+const IMPORTANCE = {
+  structure: 0.9,
+  stretchRelied: 0.85,
+  stretch: 0.35,
+  weight: 0.7,
+  body: 0.5,
+  opacity: 0.45,
+  season: 0.25,
+  washing: 0.08,
+  name: 0,
+} as const
 
 /** Every property of the need against the offer. */
 export function assess(need: FullNeed, offer: Offer, system: UnitSystem = 'metric'): Assessment[] {
@@ -25,7 +35,9 @@ export function assess(need: FullNeed, offer: Offer, system: UnitSystem = 'metri
     structure(need, offer),
     weight(need, offer, system),
     stretch('stretch-width', 'across', need.stretchWidth, offer.stretchWidth),
-    ...(offer.stretchLength ? [stretch('stretch-length', 'along the length', need.stretchLength, offer.stretchLength)] : []),
+    ...(offer.stretchLength
+      ? [stretch('stretch-length', 'along the length', need.stretchLength, offer.stretchLength)]
+      : []),
     body(need, offer),
     opacity(need, offer),
     season(need, offer),
@@ -46,57 +58,113 @@ function hedge(how: Known): string {
 function structure({ structure: wanted }: FullNeed, { construction }: Offer): Assessment {
   const importance = IMPORTANCE.structure
   const want = wanted === 'either' ? 'woven or knit' : wanted
-  if (!construction) return unknown('structure', importance, `The pattern wants a ${want}; whether this is one is not written down.`)
+  if (!construction)
+    return unknown('structure', importance, `The pattern wants a ${want}; whether this is one is not written down.`)
   const { value, how } = construction
   const fits = value === wanted || (wanted === 'either' && (value === 'woven' || value === 'knit'))
   // A felt has no give and no threads, but cuts and sews as a firm woven does.
   const fit = fits ? 1 : value === 'felted' && wanted !== 'knit' ? 0.85 : 0.05
-  const text = fits ? `A ${value} cloth, as the pattern wants.` : `The pattern is drafted for a ${want} cloth; this one is ${value}.`
-  return { property: 'structure', importance, fit, certainty: how === 'estimated' ? NAMED_STRUCTURE : CERTAINTY[how], miss: null, text }
+  const text = fits
+    ? `A ${value} cloth, as the pattern wants.`
+    : `The pattern is drafted for a ${want} cloth; this one is ${value}.`
+  return {
+    property: 'structure',
+    importance,
+    fit,
+    certainty: how === 'estimated' ? NAMED_STRUCTURE : CERTAINTY[how],
+    miss: null,
+    text,
+  }
 }
 
 function weight({ gsm: [low, high] }: FullNeed, { gsm }: Offer, system: UnitSystem): Assessment {
   const wanted = formatWeightRange([low, high], system)
-  if (!gsm) return unknown('weight', IMPORTANCE.weight, `The pattern wants ${wanted}; this cloth has not been weighed.`)
+  if (!gsm)
+    return unknown('weight', IMPORTANCE.weight, `The pattern wants ${wanted}; this cloth has not been weighed.`)
   const { value, how } = gsm
   const fit = fitOfSpan(value, [low, high], low * 0.6, high * 1.5)
   const miss = value.value < low ? 'under' : value.value > high ? 'over' : null
   const is = `${formatWeight(value, system)}${hedge(how)}`
-  const text = miss === null ? `${is}, within the ${wanted} that the pattern wants.`
-    : `${is} is ${miss === 'under' ? 'lighter' : 'heavier'} than the ${wanted} that the pattern wants.`
+  const text =
+    miss === null
+      ? `${is}, within the ${wanted} that the pattern wants.`
+      : `${is} is ${miss === 'under' ? 'lighter' : 'heavier'} than the ${wanted} that the pattern wants.`
   return { property: 'weight', importance: IMPORTANCE.weight, fit, certainty: CERTAINTY[how], miss, text }
 }
 
-function stretch(property: string, where: string, [least, most]: readonly [number, number], known: { value: Quantity; how: Known } | undefined): Assessment {
+function stretch(
+  property: string,
+  where: string,
+  [least, most]: readonly [number, number],
+  known: { value: Quantity; how: Known } | undefined,
+): Assessment {
   const relied = least >= RELIES_ON_STRETCH
   const importance = relied ? IMPORTANCE.stretchRelied : IMPORTANCE.stretch
-  if (!known) return unknown(property, importance, relied ? `The pattern needs at least ${least} % stretch ${where}; it has not been measured.` : `Stretch ${where} has not been measured.`)
+  if (!known)
+    return unknown(
+      property,
+      importance,
+      relied
+        ? `The pattern needs at least ${least} % stretch ${where}; it has not been measured.`
+        : `Stretch ${where} has not been measured.`,
+    )
   const { value, how } = known
   const fit = fitOfSpan(value, [least, most], relied ? least * 0.4 : least - 15, most + 45)
   const miss = value.value < least ? 'under' : value.value > most ? 'over' : null
   const shown = `${Math.round(value.value)} % stretch ${where}${hedge(how)}`
-  const text = miss === null ? `${shown}: what the pattern wants.`
-    : miss === 'under' ? `${shown}, but the pattern needs at least ${least} %.`
-      : `${shown} is more than the ${most} % that the pattern is drafted for: it will grow in wear.`
+  const text =
+    miss === null
+      ? `${shown}: what the pattern wants.`
+      : miss === 'under'
+        ? `${shown}, but the pattern needs at least ${least} %.`
+        : `${shown} is more than the ${most} % that the pattern is drafted for: it will grow in wear.`
   return { property, importance, fit, certainty: CERTAINTY[how], miss, text }
 }
 
-const bodyWords = { fluid: 'flows like water', soft: 'falls softly', moderate: 'has some body', crisp: 'stands away crisply', stiff: 'is stiff' } as const
+const bodyWords = {
+  fluid: 'flows like water',
+  soft: 'falls softly',
+  moderate: 'has some body',
+  crisp: 'stands away crisply',
+  stiff: 'is stiff',
+} as const
 
 function body({ body: wanted }: FullNeed, { body: known }: Offer): Assessment {
   const want = wanted.join(' or ')
-  if (!known) return unknown('body', IMPORTANCE.body, `The pattern wants a ${want} cloth; how this one falls is not written down.`)
+  if (!known)
+    return unknown(
+      'body',
+      IMPORTANCE.body,
+      `The pattern wants a ${want} cloth; how this one falls is not written down.`,
+    )
   const { fit, miss } = fitOfStep(BODIES, known.value, wanted, [1, 0.6, 0.2, 0])
-  const text = miss === null ? `It ${bodyWords[known.value]}, as the pattern wants${hedge(known.how)}.`
-    : `It ${bodyWords[known.value]}${hedge(known.how)}; the pattern wants a ${want} cloth.`
+  const text =
+    miss === null
+      ? `It ${bodyWords[known.value]}, as the pattern wants${hedge(known.how)}.`
+      : `It ${bodyWords[known.value]}${hedge(known.how)}; the pattern wants a ${want} cloth.`
   return { property: 'body', importance: IMPORTANCE.body, fit, certainty: CERTAINTY[known.how], miss, text }
 }
 
 function opacity({ opacity: wanted }: FullNeed, { opacity: known }: Offer): Assessment {
-  if (!known) return unknown('opacity', IMPORTANCE.opacity, 'Whether it shows through is not written down: hold a hand behind it.')
+  if (!known)
+    return unknown(
+      'opacity',
+      IMPORTANCE.opacity,
+      'Whether it shows through is not written down: hold a hand behind it.',
+    )
   const { fit, miss } = fitOfStep(OPACITIES, known.value, wanted, [1, 0.4, 0.05])
-  const is = known.value === 'opaque' ? 'Nothing shows through' : known.value === 'semi-sheer' ? 'A hand shows through' : 'You can see through it'
-  const text = miss === null ? `${is}${hedge(known.how)}: fine here.` : miss === 'under' ? `${is}${hedge(known.how)}, and the pattern wants it opaque.` : `${is}${hedge(known.how)}; the pattern wants it sheerer.`
+  const is =
+    known.value === 'opaque'
+      ? 'Nothing shows through'
+      : known.value === 'semi-sheer'
+        ? 'A hand shows through'
+        : 'You can see through it'
+  const text =
+    miss === null
+      ? `${is}${hedge(known.how)}: fine here.`
+      : miss === 'under'
+        ? `${is}${hedge(known.how)}, and the pattern wants it opaque.`
+        : `${is}${hedge(known.how)}; the pattern wants it sheerer.`
   return { property: 'opacity', importance: IMPORTANCE.opacity, fit, certainty: CERTAINTY[known.how], miss, text }
 }
 
@@ -108,30 +176,74 @@ const HOT_OVER = 200
 const COLD_UNDER = 160
 
 function season({ season: when, nextToSkin }: FullNeed, { fibres, gsm }: Offer): Assessment {
-  if (!fibres) return unknown('season', IMPORTANCE.season, 'How it feels in the heat depends on the fibre, which is not settled.')
+  if (!fibres)
+    return unknown(
+      'season',
+      IMPORTANCE.season,
+      'How it feels in the heat depends on the fibre, which is not settled.',
+    )
   const regains = fibres.value.flatMap((id) => fibreById(id).regainPercent ?? [])
   const regain = regains.length > 0 ? regains.reduce((a, b) => a + b, 0) / regains.length : DRY_REGAIN
   const dry = Math.min(1, Math.max(0, (regain - CLAMMY_REGAIN) / (DRY_REGAIN - CLAMMY_REGAIN)))
   const certainty = CERTAINTY[fibres.how]
-  const result = (fit: number, text: string): Assessment => ({ property: 'season', importance: IMPORTANCE.season, fit, certainty, miss: null, text })
+  const result = (fit: number, text: string): Assessment => ({
+    property: 'season',
+    importance: IMPORTANCE.season,
+    fit,
+    certainty,
+    miss: null,
+    text,
+  })
   if (when === 'hot') {
     const light = gsm ? fitOfSpan(gsm.value, [0, HOT_OVER], -1, HOT_OVER * 1.8) : 0.7
     const fit = (nextToSkin ? 0.3 + 0.7 * dry : 0.6 + 0.4 * dry) * light
-    return result(fit, dry > 0.6 ? light > 0.6 ? 'Light, and takes up moisture: good in the heat.' : 'Takes up moisture, but is heavy for hot days.' : 'Takes up little moisture: clammy in the heat.')
+    return result(
+      fit,
+      dry > 0.6
+        ? light > 0.6
+          ? 'Light, and takes up moisture: good in the heat.'
+          : 'Takes up moisture, but is heavy for hot days.'
+        : 'Takes up little moisture: clammy in the heat.',
+    )
   }
   if (when === 'cold') {
     const warm = gsm ? fitOfSpan(gsm.value, [COLD_UNDER, 10_000], COLD_UNDER * 0.3, 20_000) : 0.7
-    return result(0.5 + 0.5 * warm, warm > 0.6 ? 'Heavy enough for cold days.' : 'Thin for cold days: a lining would help.')
+    return result(
+      0.5 + 0.5 * warm,
+      warm > 0.6 ? 'Heavy enough for cold days.' : 'Thin for cold days: a lining would help.',
+    )
   }
   const fit = nextToSkin ? 0.75 + 0.25 * dry : 1
-  return result(fit, dry < 0.4 && nextToSkin ? 'Takes up little moisture: closer to the skin it may feel clammy.' : 'Fibre and weight do for mild days.')
+  return result(
+    fit,
+    dry < 0.4 && nextToSkin
+      ? 'Takes up little moisture: closer to the skin it may feel clammy.'
+      : 'Fibre and weight do for mild days.',
+  )
 }
 
 function washing({ washed }: Offer): Assessment[] {
   if (washed !== false) return []
-  return [{ property: 'washing', importance: IMPORTANCE.washing, fit: 0.4, certainty: 1, miss: null, text: 'Not washed yet: wash and dry it as the garment will be, before cutting.' }]
+  return [
+    {
+      property: 'washing',
+      importance: IMPORTANCE.washing,
+      fit: 0.4,
+      certainty: 1,
+      miss: null,
+      text: 'Not washed yet: wash and dry it as the garment will be, before cutting.',
+    },
+  ]
 }
 
 function name({ unknownName }: Offer): Assessment[] {
-  return unknownName === undefined ? [] : [unknown('called', IMPORTANCE.name, `“${unknownName}” is no cloth that is known here, so nothing was guessed from it.`)]
+  return unknownName === undefined
+    ? []
+    : [
+        unknown(
+          'called',
+          IMPORTANCE.name,
+          `“${unknownName}” is no cloth that is known here, so nothing was guessed from it.`,
+        ),
+      ]
 }

@@ -86,7 +86,8 @@ describe('words', () => {
 
   it('of weights follow the units asked for', () => {
     const offer = offerFrom({ gsm: 150 })
-    const text = (system: 'metric' | 'imperial') => match({ garment: 'shirt' }, offer, system).reasons.find(({ property }) => property === 'weight')!.text
+    const text = (system: 'metric' | 'imperial') =>
+      match({ garment: 'shirt' }, offer, system).reasons.find(({ property }) => property === 'weight')!.text
     expect(text('metric')).toContain('90 to 170 g/m²')
     expect(text('imperial')).toContain('oz/yd²')
   })

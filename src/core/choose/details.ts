@@ -9,16 +9,30 @@ import { chosenWord, type Detail } from '../notebook/choosing'
 const DETAIL_IMPORTANCE = 0.35
 
 /** What each detail of the pattern makes of the cloth. */
-export function assessDetails({ details, gsm }: FullNeed, offer: Offer, certainty: Record<Known, number>): Assessment[] {
+export function assessDetails(
+  { details, gsm }: FullNeed,
+  offer: Offer,
+  certainty: Record<Known, number>,
+): Assessment[] {
   return details.flatMap((detail) => {
     const rule = detailRules[detail]
-    const judged = [byWeight(rule, offer, gsm), byBody(rule, offer), byStretch(rule, offer)].filter((one) => one !== undefined)
+    const judged = [byWeight(rule, offer, gsm), byBody(rule, offer), byStretch(rule, offer)].filter(
+      (one) => one !== undefined,
+    )
     if (judged.length === 0) return []
     const worst = judged.reduce((a, b) => (b.fit < a.fit ? b : a))
     const text = worst.fit > 0.8 ? `Fine for the ${chosenWord(detail)}.` : sentence(rule, detail, worst.miss)
-    return [{
-      property: `detail:${detail}`, importance: DETAIL_IMPORTANCE, fit: worst.fit, certainty: certainty[worst.how], miss: worst.miss, detail, text,
-    }]
+    return [
+      {
+        property: `detail:${detail}`,
+        importance: DETAIL_IMPORTANCE,
+        fit: worst.fit,
+        certainty: certainty[worst.how],
+        miss: worst.miss,
+        detail,
+        text,
+      },
+    ]
   })
 }
 
@@ -29,7 +43,11 @@ interface Judged {
 }
 
 /** A detail's upper limit gives way to the garment: the belt of a coat may be as heavy as a middling coat. */
-function byWeight({ gsm: span }: DetailRule, { gsm }: Offer, ofGarment: readonly [number, number]): Judged | undefined {
+function byWeight(
+  { gsm: span }: DetailRule,
+  { gsm }: Offer,
+  ofGarment: readonly [number, number],
+): Judged | undefined {
   if (!span || !gsm) return undefined
   const low = span[0] ?? 0
   const high = Math.max(span[1] ?? Infinity, (ofGarment[0] + ofGarment[1]) / 2)
@@ -53,5 +71,7 @@ function sentence(rule: DetailRule, detail: Detail, miss: Judged['miss']): strin
   const word = chosenWord(detail)
   if (rule.stretchAtLeast !== undefined) return `It hardly stretches, so “${word}” needs a fastening or more ease.`
   const why = miss === 'over' ? rule.tooHeavy : rule.tooLight
-  return why ? `For the ${word}: ${why}.` : `For the ${word} it is ${miss === 'over' ? 'too heavy or stiff' : 'too light or limp'}.`
+  return why
+    ? `For the ${word}: ${why}.`
+    : `For the ${word} it is ${miss === 'over' ? 'too heavy or stiff' : 'too light or limp'}.`
 }

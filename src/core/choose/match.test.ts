@@ -8,15 +8,27 @@ import { offerFrom, type Described } from './offer'
 import { type Need } from '../notebook/need'
 
 const judge = (need: Need, fabric: Described) => match(need, offerFrom(fabric))
-const property = (result: ReturnType<typeof judge>, name: string) => result.reasons.find((reason) => reason.property === name)
+const property = (result: ReturnType<typeof judge>, name: string) =>
+  result.reasons.find((reason) => reason.property === name)
 
-const anyNeed = fc.record({
-  garment: fc.constantFrom(...GARMENTS), role: fc.constantFrom(...ROLES), details: fc.uniqueArray(fc.constantFrom(...DETAILS), { maxLength: 5 }), season: fc.constantFrom(...SEASONS),
-}, { requiredKeys: [] })
-const anyFabric = fc.record({
-  called: fc.constantFrom(...namedCloths.map(({ name }) => name.us)), gsm: fc.integer({ min: 15, max: 700 }), washed: fc.boolean(),
-  stretchPercent: fc.record({ width: fc.integer({ min: 0, max: 120 }) }),
-}, { requiredKeys: [] })
+const anyNeed = fc.record(
+  {
+    garment: fc.constantFrom(...GARMENTS),
+    role: fc.constantFrom(...ROLES),
+    details: fc.uniqueArray(fc.constantFrom(...DETAILS), { maxLength: 5 }),
+    season: fc.constantFrom(...SEASONS),
+  },
+  { requiredKeys: [] },
+)
+const anyFabric = fc.record(
+  {
+    called: fc.constantFrom(...namedCloths.map(({ name }) => name.us)),
+    gsm: fc.integer({ min: 15, max: 700 }),
+    washed: fc.boolean(),
+    stretchPercent: fc.record({ width: fc.integer({ min: 0, max: 120 }) }),
+  },
+  { requiredKeys: [] },
+)
 
 describe('vocabulary', () => {
   it('of choosing is the contract’s', () => {
@@ -29,18 +41,22 @@ describe('vocabulary', () => {
 
 describe('score', () => {
   it('lies between 0 and 1, and remedies only ever raise it', () => {
-    fc.assert(fc.property(anyNeed, anyFabric, (need, fabric) => {
-      const { score, certainty, remedies, measureNext } = judge(need, fabric)
-      expect(score).toBeGreaterThanOrEqual(0)
-      expect(score).toBeLessThanOrEqual(1)
-      expect(certainty).toBeGreaterThanOrEqual(0)
-      for (const { scoreAfter } of remedies) expect(scoreAfter).toBeGreaterThan(score)
-      for (const { gain } of measureNext) expect(gain).toBeGreaterThan(0)
-    }))
+    fc.assert(
+      fc.property(anyNeed, anyFabric, (need, fabric) => {
+        const { score, certainty, remedies, measureNext } = judge(need, fabric)
+        expect(score).toBeGreaterThanOrEqual(0)
+        expect(score).toBeLessThanOrEqual(1)
+        expect(certainty).toBeGreaterThanOrEqual(0)
+        for (const { scoreAfter } of remedies) expect(scoreAfter).toBeGreaterThan(score)
+        for (const { gain } of measureNext) expect(gain).toBeGreaterThan(0)
+      }),
+    )
   })
 
   it('falls as a cloth gets too light, smoothly', () => {
-    const scores = [200, 130, 110, 90, 70, 50].map((gsm) => judge({ garment: 'jumpsuit' }, { called: 'chambray', gsm }).score)
+    const scores = [200, 130, 110, 90, 70, 50].map(
+      (gsm) => judge({ garment: 'jumpsuit' }, { called: 'chambray', gsm }).score,
+    )
     scores.slice(1).forEach((score, index) => expect(score).toBeLessThanOrEqual(scores[index]! + 1e-9))
     expect(scores[0]! - scores.at(-1)!).toBeGreaterThan(0.4)
   })
@@ -70,7 +86,10 @@ describe('verdicts', () => {
 
   it('puts the weightiest reason first', () => {
     expect(judge({ garment: 'leggings' }, { called: 'canvas' }).reasons[0]!.property).toBe('structure')
-    expect(judge({ garment: 'dress-fluid' }, { called: 'quilting cotton' }).reasons[0]).toMatchObject({ property: 'body', status: 'bad' })
+    expect(judge({ garment: 'dress-fluid' }, { called: 'quilting cotton' }).reasons[0]).toMatchObject({
+      property: 'body',
+      status: 'bad',
+    })
   })
 })
 
@@ -87,14 +106,26 @@ describe('remedies', () => {
   })
 
   it('give a coat’s belt the weight of a coat', () => {
-    expect(property(judge({ garment: 'coat', details: ['belt'] }, { called: 'coating', gsm: 480 }), 'detail:belt')?.status).toBe('good')
+    expect(
+      property(judge({ garment: 'coat', details: ['belt'] }, { called: 'coating', gsm: 480 }), 'detail:belt')?.status,
+    ).toBe('good')
   })
 })
 
 describe('what is not known', () => {
   it('lowers certainty, not the score to nothing', () => {
     const bare = judge({ garment: 'shirt' }, { gsm: 130 })
-    const full = judge({ garment: 'shirt' }, { gsm: 130, construction: 'woven', body: 'soft', opacity: 'opaque', stretchPercent: { width: 2 }, fibres: ['cotton'] })
+    const full = judge(
+      { garment: 'shirt' },
+      {
+        gsm: 130,
+        construction: 'woven',
+        body: 'soft',
+        opacity: 'opaque',
+        stretchPercent: { width: 2 },
+        fibres: ['cotton'],
+      },
+    )
     expect(bare.score).toBeGreaterThan(0.5)
     expect(bare.certainty).toBeLessThan(full.certainty)
     expect(bare.measureNext[0]!.property).toBe('structure')
@@ -131,7 +162,8 @@ describe('need', () => {
   })
 
   it('of hot weather prefers what takes up moisture', () => {
-    const hot = (fibre: 'cotton' | 'polyester') => judge({ garment: 'shirt', season: 'hot' }, { called: 'shirting', fibres: [fibre] }).score
+    const hot = (fibre: 'cotton' | 'polyester') =>
+      judge({ garment: 'shirt', season: 'hot' }, { called: 'shirting', fibres: [fibre] }).score
     expect(hot('cotton')).toBeGreaterThan(hot('polyester'))
   })
 })

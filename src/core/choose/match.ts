@@ -28,7 +28,11 @@ export function match(need: Need, offer: Offer, system: UnitSystem = 'metric'): 
   const assessments = assess(fullNeed(need), offer, system)
   const score = scoreOf(assessments)
   const remedies = remediesFor(assessments)
-    .map(({ id, text, rescues }) => ({ id, text, scoreAfter: scoreOf(assessments.map((a) => rescued(a, rescues(a)))) }))
+    .map(({ id, text, rescues }) => ({
+      id,
+      text,
+      scoreAfter: scoreOf(assessments.map((a) => rescued(a, rescues(a)))),
+    }))
     .filter(({ scoreAfter }) => scoreAfter > score + 0.01)
     .sort((a, b) => b.scoreAfter - a.scoreAfter)
   return {
@@ -41,7 +45,10 @@ export function match(need: Need, offer: Offer, system: UnitSystem = 'metric'): 
     remedies,
     measureNext: assessments
       .filter(({ certainty }) => certainty < KNOWN_WELL)
-      .map((a) => ({ property: a.property, gain: (1 - a.certainty) * (scoreOf(assessments, a.property, 1) - scoreOf(assessments, a.property, 0)) }))
+      .map((a) => ({
+        property: a.property,
+        gain: (1 - a.certainty) * (scoreOf(assessments, a.property, 1) - scoreOf(assessments, a.property, 0)),
+      }))
       .filter(({ property, gain }) => gain > 0.01 && !property.startsWith('detail:'))
       .sort((a, b) => b.gain - a.gain),
   }
@@ -75,7 +82,9 @@ function statusOf({ fit }: Assessment): Status {
 }
 
 function verdictOf(score: number, assessments: readonly Assessment[], best: number): MatchVerdict {
-  const fatal = assessments.some(({ fit, importance }) => fit !== null && fit < FATAL_FIT && importance >= FATAL_IMPORTANCE)
+  const fatal = assessments.some(
+    ({ fit, importance }) => fit !== null && fit < FATAL_FIT && importance >= FATAL_IMPORTANCE,
+  )
   if (fatal) return 'unsuitable'
   if (score >= SUITS) return 'suits'
   if (best >= SUITS || (score >= RISKY && best >= score + 0.1)) return 'suits-with-changes'

@@ -12,8 +12,12 @@ export interface FullNeed extends GarmentNeed {
 
 /** For a pattern that says neither what it makes nor what it wants: anything between a scarf and a coat. */
 const ANYTHING: GarmentNeed = {
-  structure: 'either', gsm: [40, 500], stretchWidth: [0, 100],
-  body: ['fluid', 'soft', 'moderate', 'crisp', 'stiff'], opacity: ['semi-sheer', 'opaque'], nextToSkin: false,
+  structure: 'either',
+  gsm: [40, 500],
+  stretchWidth: [0, 100],
+  body: ['fluid', 'soft', 'moderate', 'crisp', 'stiff'],
+  opacity: ['semi-sheer', 'opaque'],
+  nextToSkin: false,
 }
 
 /** The need with what it leaves out filled in from the garment, the role and the details. */

@@ -19,7 +19,10 @@ export interface Described {
   washed?: boolean
 }
 
-/** Standard uncertainty of a weight that somebody states, as a share of it; and of a stretch, in per cent points. From memory. */
+/**
+ * Standard uncertainty of a weight that somebody states, as a share of it; and of a stretch, in per cent points. From
+ * memory.
+ */
 const STATED_WEIGHT_DOUBT = 0.03
 const STATED_STRETCH_DOUBT = 1.5
 
@@ -33,14 +36,18 @@ export function offerFrom(described: Described): Offer {
   }
   if (described.gsm !== undefined) {
     const sd = described.gsmUncertainty ?? described.gsm * STATED_WEIGHT_DOUBT
-    offer.gsm = { value: { value: described.gsm, sd }, how: described.gsmUncertainty === undefined ? 'said' : 'measured' }
+    offer.gsm = {
+      value: { value: described.gsm, sd },
+      how: described.gsmUncertainty === undefined ? 'said' : 'measured',
+    }
   } else if (named) offer.gsm = { value: middle(named.gsm), how: 'estimated' }
 
   const width = described.stretchPercent?.width
   if (width !== undefined) offer.stretchWidth = { value: { value: width, sd: STATED_STRETCH_DOUBT }, how: 'measured' }
   else if (named) offer.stretchWidth = { value: middle(named.stretchWidth), how: 'estimated' }
   const length = described.stretchPercent?.length
-  if (length !== undefined) offer.stretchLength = { value: { value: length, sd: STATED_STRETCH_DOUBT }, how: 'measured' }
+  if (length !== undefined)
+    offer.stretchLength = { value: { value: length, sd: STATED_STRETCH_DOUBT }, how: 'measured' }
 
   offer.fibres = known(listed(described.fibres) ?? fibresNamedIn(described.called), named?.fibres)
   offer.construction = known(described.construction, named?.construction)

@@ -2,8 +2,16 @@ import { PieceSchema, ReadingSchema } from '../notebook/records'
 import { propertySheet } from '../notebook/sheet'
 import { pieceOffer } from './pieceOffer'
 
-const reading = { ...ReadingSchema.parse({ grams: 3.2, resolutionGrams: 0.1, lengthMm: 100, widthMm: 100 }), state: 'unwashed' as const }
-const piece = PieceSchema.parse({ name: 'Porter’s trousers cloth', called: 'gabardine', washed: 'unwashed', body: 'soft' })
+const reading = {
+  ...ReadingSchema.parse({ grams: 3.2, resolutionGrams: 0.1, lengthMm: 100, widthMm: 100 }),
+  state: 'unwashed' as const,
+}
+const piece = PieceSchema.parse({
+  name: 'Porter’s trousers cloth',
+  called: 'gabardine',
+  washed: 'unwashed',
+  body: 'soft',
+})
 
 it('offers what was measured as measured, and guesses the rest from the name', () => {
   const evidence = { piece, readings: [reading], measurements: [], observations: [] }
@@ -16,6 +24,8 @@ it('offers what was measured as measured, and guesses the rest from the name', (
 
 it('offers nothing of a piece of which nothing is known', () => {
   const evidence = { piece: PieceSchema.parse({ name: 'Bundle' }), readings: [], measurements: [], observations: [] }
-  const known = Object.entries(pieceOffer(evidence, propertySheet(evidence))).filter(([, value]) => value !== undefined)
+  const known = Object.entries(pieceOffer(evidence, propertySheet(evidence))).filter(
+    ([, value]) => value !== undefined,
+  )
   expect(known).toEqual([])
 })

@@ -12,7 +12,10 @@ export function pieceOffer({ piece }: Pick<PieceEvidence, 'piece'>, sheet: Prope
     gsmUncertainty: sheet.weightNow?.gsm.sd,
     fibres: sheet.fibres?.ids,
     construction: piece.construction ?? undefined,
-    stretchPercent: { width: measured.stretch.width?.mean ?? piece.stretchWidthPercent ?? undefined, length: measured.stretch.length?.mean },
+    stretchPercent: {
+      width: measured.stretch.width?.mean ?? piece.stretchWidthPercent ?? undefined,
+      length: measured.stretch.length?.mean,
+    },
     body: measured.body?.value ?? piece.body ?? undefined,
     opacity: opacityOverall(measured.opacity) ?? piece.opacity ?? undefined,
     washed: piece.washed === 'unknown' ? undefined : piece.washed !== 'unwashed',

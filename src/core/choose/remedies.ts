@@ -15,11 +15,13 @@ const falls = ({ fit }: Assessment) => fit !== null && fit < 0.8
 /** Changes that do not depend on a detail; common practice, the fits after them from memory. */
 const general: readonly RemedyRule[] = [
   {
-    id: 'line-it', text: 'Line it: a lining takes the light from behind it.',
+    id: 'line-it',
+    text: 'Line it: a lining takes the light from behind it.',
     rescues: (a) => (a.property === 'opacity' && a.miss === 'under' && falls(a) ? 0.95 : undefined),
   },
   {
-    id: 'underline-it', text: 'Underline it: mount every piece on a second, firm light cloth and sew the two as one.',
+    id: 'underline-it',
+    text: 'Underline it: mount every piece on a second, firm light cloth and sew the two as one.',
     rescues: (a) => {
       if (!falls(a) || a.miss !== 'under') return undefined
       if (a.property === 'opacity') return 0.9
@@ -27,15 +29,19 @@ const general: readonly RemedyRule[] = [
     },
   },
   {
-    id: 'cut-on-bias', text: 'Cut it on the bias, which gives where the straight grain does not. It takes more cloth.',
+    id: 'cut-on-bias',
+    text: 'Cut it on the bias, which gives where the straight grain does not. It takes more cloth.',
     rescues: (a) => (a.property === 'detail:close-fit' && falls(a) ? 0.85 : undefined),
   },
   {
-    id: 'add-fastening', text: 'Add a fastening (a zip or buttons), since it will not stretch over the head or hips.',
-    rescues: (a) => ((a.property === 'detail:pull-on' || a.property === 'detail:close-fit') && falls(a) ? 0.9 : undefined),
+    id: 'add-fastening',
+    text: 'Add a fastening (a zip or buttons), since it will not stretch over the head or hips.',
+    rescues: (a) =>
+      (a.property === 'detail:pull-on' || a.property === 'detail:close-fit') && falls(a) ? 0.9 : undefined,
   },
   {
-    id: 'wash-first', text: 'Wash and dry it first, the way the garment will be.',
+    id: 'wash-first',
+    text: 'Wash and dry it first, the way the garment will be.',
     rescues: (a) => (a.property === 'washing' ? 1 : undefined),
   },
 ]
@@ -46,7 +52,10 @@ export function remediesFor(assessments: readonly Assessment[]): RemedyRule[] {
   const interfaced = own.filter(({ id }) => id === 'interface-it')
   const rules = [...general, ...own.filter(({ id }) => id !== 'interface-it')]
   if (interfaced.length > 0) {
-    rules.push({ ...interfaced[0]!, rescues: (a) => interfaced.map((rule) => rule.rescues(a)).find((fit) => fit !== undefined) })
+    rules.push({
+      ...interfaced[0]!,
+      rescues: (a) => interfaced.map((rule) => rule.rescues(a)).find((fit) => fit !== undefined),
+    })
   }
   return rules.filter((rule) => assessments.some((assessment) => rule.rescues(assessment) !== undefined))
 }
@@ -59,7 +68,11 @@ function ofDetail({ detail, miss }: Assessment): RemedyRule[] {
   const found: RemedyRule[] = []
   if (rule.mayLeaveOff) found.push({ id: `leave-off-${detail}`, text: `Leave the ${word} off.`, rescues: only(1) })
   if (rule.interfacingHelps && miss === 'under') {
-    found.push({ id: 'interface-it', text: 'Back those parts with interfacing no heavier than the cloth.', rescues: only(0.9) })
+    found.push({
+      id: 'interface-it',
+      text: 'Back those parts with interfacing no heavier than the cloth.',
+      rescues: only(0.9),
+    })
   }
   if (rule.lighterClothHelps && miss === 'over') {
     found.push({ id: `lighter-${detail}`, text: `Cut the ${word} from a lighter cloth.`, rescues: only(0.9) })

@@ -4,7 +4,8 @@ import { COMMON_NEEDS, worthMeasuring } from './worthMeasuring'
 
 const piece = PieceSchema.parse({ name: 'Bar curtain' })
 const weighed = { ...ReadingSchema.parse({ grams: 120, lengthMm: 1000, widthMm: 1000 }), state: 'unknown' as const }
-const worth = (readings: Parameters<typeof propertySheet>[0]['readings']) => worthMeasuring(piece, propertySheet({ piece, readings, measurements: [], observations: [] }), COMMON_NEEDS)
+const worth = (readings: Parameters<typeof propertySheet>[0]['readings']) =>
+  worthMeasuring(piece, propertySheet({ piece, readings, measurements: [], observations: [] }), COMMON_NEEDS)
 
 it('offers the measurement that would move most, and less of it the more is known', () => {
   const nothing = worth([])

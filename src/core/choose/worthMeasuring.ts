@@ -17,13 +17,22 @@ export interface WorthMeasuring {
 }
 
 /** What to measure next of a piece: the property whose knowledge would move the scores of the patterns most, first. */
-export function worthMeasuring(piece: Piece, sheet: PropertySheet, patterns: readonly { name: string; need: Need }[]): WorthMeasuring[] {
+export function worthMeasuring(
+  piece: Piece,
+  sheet: PropertySheet,
+  patterns: readonly { name: string; need: Need }[],
+): WorthMeasuring[] {
   const offer = pieceOffer({ piece }, sheet)
   const found = new Map<string, WorthMeasuring>()
   for (const { name, need } of patterns) {
     for (const { property, gain } of match(need, offer).measureNext) {
       const before = found.get(property) ?? { property, patterns: 0, mostGain: 0, of: name, total: 0 }
-      found.set(property, { property, patterns: before.patterns + 1, total: before.total + gain, ...(gain > before.mostGain ? { mostGain: gain, of: name } : { mostGain: before.mostGain, of: before.of }) })
+      found.set(property, {
+        property,
+        patterns: before.patterns + 1,
+        total: before.total + gain,
+        ...(gain > before.mostGain ? { mostGain: gain, of: name } : { mostGain: before.mostGain, of: before.of }),
+      })
     }
   }
   return [...found.values()].sort((a, b) => b.total - a.total)
@@ -31,6 +40,10 @@ export function worthMeasuring(piece: Piece, sheet: PropertySheet, patterns: rea
 
 /** Needs to reason with where no pattern is written down: one of each common kind. */
 export const COMMON_NEEDS: readonly { name: string; need: Need }[] = [
-  { name: 'a shirt', need: { garment: 'shirt' } }, { name: 'a fluid dress', need: { garment: 'dress-fluid' } }, { name: 'trousers', need: { garment: 'trousers' } },
-  { name: 'a knit T-shirt', need: { garment: 'tee-knit' } }, { name: 'a casual jacket', need: { garment: 'jacket-casual' } }, { name: 'a full skirt', need: { garment: 'skirt-full' } },
+  { name: 'a shirt', need: { garment: 'shirt' } },
+  { name: 'a fluid dress', need: { garment: 'dress-fluid' } },
+  { name: 'trousers', need: { garment: 'trousers' } },
+  { name: 'a knit T-shirt', need: { garment: 'tee-knit' } },
+  { name: 'a casual jacket', need: { garment: 'jacket-casual' } },
+  { name: 'a full skirt', need: { garment: 'skirt-full' } },
 ]

@@ -11,9 +11,18 @@ describe('named cloths', () => {
   })
 
   it.each([
-    ['Calico', 'calico'], ['muslin', 'calico'], ['CRÊPE DE CHINE', 'crepe-de-chine'], ['crepe de chine', 'crepe-de-chine'],
-    ['printed cotton lawn', 'lawn'], ['rayon challis', 'challis'], ['French terry', 'loopback'], ['stretch denim', 'denim-stretch'],
-    ['burlap', 'hessian'], ['babycord', 'needlecord'], ['jumbo cord', 'corduroy'], ['silk habotai', 'habotai'],
+    ['Calico', 'calico'],
+    ['muslin', 'calico'],
+    ['CRÊPE DE CHINE', 'crepe-de-chine'],
+    ['crepe de chine', 'crepe-de-chine'],
+    ['printed cotton lawn', 'lawn'],
+    ['rayon challis', 'challis'],
+    ['French terry', 'loopback'],
+    ['stretch denim', 'denim-stretch'],
+    ['burlap', 'hessian'],
+    ['babycord', 'needlecord'],
+    ['jumbo cord', 'corduroy'],
+    ['silk habotai', 'habotai'],
   ])('%s is found', (words, id) => {
     expect(clothCalled(words)?.id).toBe(id)
   })

@@ -8,7 +8,13 @@ import { type NamedCloth } from './types'
 
 /** Every named cloth. */
 export const namedCloths: readonly NamedCloth[] = [
-  ...plainCloths, ...twillCloths, ...satinCloths, ...pileCloths, ...knitCloths, ...felts, ...nets,
+  ...plainCloths,
+  ...twillCloths,
+  ...satinCloths,
+  ...pileCloths,
+  ...knitCloths,
+  ...felts,
+  ...nets,
 ]
 
 /**
@@ -23,7 +29,8 @@ export function clothCalled(text: string): NamedCloth | undefined {
     for (const name of [cloth.name.uk, cloth.name.us, ...cloth.also, cloth.id.replaceAll('-', ' ')]) {
       const words = plainWords(name)
       if (words === sought) return cloth
-      if (` ${sought} `.includes(` ${words} `) && words.length > (best?.length ?? 0)) best = { cloth, length: words.length }
+      if (` ${sought} `.includes(` ${words} `) && words.length > (best?.length ?? 0))
+        best = { cloth, length: words.length }
     }
   }
   return best?.cloth
@@ -31,5 +38,10 @@ export function clothCalled(text: string): NamedCloth | undefined {
 
 /** Lower case, no accents, single spaces between words. */
 function plainWords(text: string): string {
-  return text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase().replace(/[^a-z0-9]+/g, ' ').trim()
+  return text
+    .normalize('NFD')
+    .replace(/\p{M}/gu, '')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, ' ')
+    .trim()
 }

@@ -2,7 +2,18 @@ import { namedCloths } from './catalogue'
 import { type NamedCloth } from './types'
 
 /** What shops see so often that their weight is in the hand; common practice. In the order of weight. */
-const FAMILIAR = ['chiffon', 'voile', 'lawn', 'shirting', 'quilting-cotton', 'linen-medium', 'chino', 'denim', 'coating', 'denim-heavy']
+const FAMILIAR = [
+  'chiffon',
+  'voile',
+  'lawn',
+  'shirting',
+  'quilting-cotton',
+  'linen-medium',
+  'chino',
+  'denim',
+  'coating',
+  'denim-heavy',
+]
 
 export interface BesideFamiliar {
   /** Familiar cloths that are usually lighter, about so heavy, and heavier; the nearest first. */

@@ -1,7 +1,10 @@
 import { type InspectionFeature, type InspectionId } from './inspection'
 import { BODIES, OPACITIES, type NamedCloth } from './types'
 
-/** Share of answers that fall on the marks of the cloth; the rest falls anywhere. From memory of how people describe cloth. */
+/**
+ * Share of answers that fall on the marks of the cloth; the rest falls anywhere. From memory of how people describe
+ * cloth.
+ */
 const TRUE_SHARE = 0.84
 /** The same where nothing but looking is needed: woven or knit, pile or none. */
 const PLAIN_SHARE = 0.94
@@ -43,9 +46,22 @@ function rowOf(cloth: NamedCloth, feature: InspectionFeature): Float64Array {
 
 /** What an inspection calls the weaves that cloths are drawn with. */
 const WEAVE: Readonly<Record<string, readonly string[]>> = {
-  plain: ['plain'], basket: ['basket'], rib: ['rib', 'plain'], twill: ['twill'], 'broken-twill': ['broken-twill'], herringbone: ['herringbone'],
-  satin: ['satin'], sateen: ['satin'], 'crepe-weave': ['crepe-weave'], dobby: ['dobby'], jacquard: ['jacquard'], leno: ['leno'],
-  'double-cloth': ['double-cloth'], waffle: ['dobby'], pile: ['plain', 'twill'], 'pile-ribs': ['plain', 'twill'],
+  plain: ['plain'],
+  basket: ['basket'],
+  rib: ['rib', 'plain'],
+  twill: ['twill'],
+  'broken-twill': ['broken-twill'],
+  herringbone: ['herringbone'],
+  satin: ['satin'],
+  sateen: ['satin'],
+  'crepe-weave': ['crepe-weave'],
+  dobby: ['dobby'],
+  jacquard: ['jacquard'],
+  leno: ['leno'],
+  'double-cloth': ['double-cloth'],
+  waffle: ['dobby'],
+  pile: ['plain', 'twill'],
+  'pile-ribs': ['plain', 'twill'],
 }
 
 /** The marks share `share`, the first the most; what is not marked at all says nothing. */

@@ -16,7 +16,10 @@ export interface MarkSet {
 export function marksFrom(cloth: string, text: string): MarkSet {
   const marks: Partial<Record<InspectionId, string[]>> = {}
   let common = 1
-  for (const part of text.split(';').map((one) => one.trim()).filter(Boolean)) {
+  for (const part of text
+    .split(';')
+    .map((one) => one.trim())
+    .filter(Boolean)) {
     const [key, list] = part.split('=') as [string, string]
     if (key === 'common') {
       common = Number(list)
@@ -24,7 +27,8 @@ export function marksFrom(cloth: string, text: string): MarkSet {
     }
     const { id, states } = inspectionById(key)
     marks[id] = list.split(',').map((state) => {
-      if (!states.some((known) => known.id === state)) throw new RangeError(`cloth ${cloth}: "${state}" is no state of ${key}`)
+      if (!states.some((known) => known.id === state))
+        throw new RangeError(`cloth ${cloth}: "${state}" is no state of ${key}`)
       return state
     })
   }

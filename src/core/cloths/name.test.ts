@@ -12,7 +12,8 @@ describe('the inspection', () => {
   it('asks the contract’s features with the contract’s states, in their order', () => {
     const known = vocabulary.inspection as Record<string, { states: string[]; multi?: boolean }>
     expect(inspectionFeatures.map(({ id }) => id)).toEqual(Object.keys(known))
-    for (const { id, states, multi } of inspectionFeatures) expect([id, states.map((state) => state.id), multi]).toEqual([id, known[id]!.states, known[id]!.multi ?? false])
+    for (const { id, states, multi } of inspectionFeatures)
+      expect([id, states.map((state) => state.id), multi]).toEqual([id, known[id]!.states, known[id]!.multi ?? false])
   })
 
   it('refuses what is not in it', () => {
@@ -32,7 +33,17 @@ describe('the catalogue', () => {
     expect(new Set(namedCloths.map(({ makes }) => makes)).size).toBe(namedCloths.length)
   })
 
-  it.each(['voile', 'muslin', 'pinwale corduroy', 'home decor fabric', 'sweater knit', 'plaid', 'eyelet', 'dupioni', 'organdy'])('%s is known by its US word', (word) => {
+  it.each([
+    'voile',
+    'muslin',
+    'pinwale corduroy',
+    'home decor fabric',
+    'sweater knit',
+    'plaid',
+    'eyelet',
+    'dupioni',
+    'organdy',
+  ])('%s is known by its US word', (word) => {
     expect(namedCloths.some(({ name, also }) => name.us === word || also.includes(word))).toBe(true)
   })
 
@@ -53,7 +64,11 @@ describe('the catalogue', () => {
 })
 
 describe('a name', () => {
-  const denim = { inspection: { construction: ['woven'], interlacing: ['twill'], back: ['colours-reversed'] }, gsm: 330, fibres: ['cotton'] } as const
+  const denim = {
+    inspection: { construction: ['woven'], interlacing: ['twill'], back: ['colours-reversed'] },
+    gsm: 330,
+    fibres: ['cotton'],
+  } as const
 
   it('is ranked with reasons for and against, and sums to one over all', () => {
     const { names } = nameCloth(denim)
@@ -72,17 +87,30 @@ describe('a name', () => {
   })
 
   it('speaks the person’s English, and knows the other', () => {
-    const calico = { inspection: { construction: ['woven'], interlacing: ['plain'], colouring: ['undyed'] }, gsm: 140, fibres: ['cotton'] } as const
+    const calico = {
+      inspection: { construction: ['woven'], interlacing: ['plain'], colouring: ['undyed'] },
+      gsm: 140,
+      fibres: ['cotton'],
+    } as const
     expect(top(calico, 'uk')).toMatchObject({ name: 'Calico', also: expect.arrayContaining(['muslin']) })
     expect(top(calico, 'us')).toMatchObject({ name: 'Muslin', also: expect.arrayContaining(['calico']) })
   })
 
   it('is not shut out by one mistaken answer', () => {
-    expect(nameCloth({ ...denim, inspection: { ...denim.inspection, body: ['fluid'] } }).names.slice(0, 3).map(({ id }) => id)).toContain('denim')
+    expect(
+      nameCloth({ ...denim, inspection: { ...denim.inspection, body: ['fluid'] } })
+        .names.slice(0, 3)
+        .map(({ id }) => id),
+    ).toContain('denim')
   })
 
   it('warns of what shops sell in its place', () => {
-    expect(nameCloth({ inspection: { construction: ['knit'], surface: ['pebbled', 'foamy'] }, fibres: ['polyester'] }).warnings.join()).toMatch(/foamy double knit is often sold as crepe/)
+    expect(
+      nameCloth({
+        inspection: { construction: ['knit'], surface: ['pebbled', 'foamy'] },
+        fibres: ['polyester'],
+      }).warnings.join(),
+    ).toMatch(/foamy double knit is often sold as crepe/)
     expect(nameCloth(denim).warnings.join()).not.toMatch(/crepe/)
   })
 })
@@ -91,12 +119,17 @@ describe('what to look at next', () => {
   it('is never what was seen, nor what the construction rules out', () => {
     const { next } = nameCloth({ inspection: { construction: ['knit'], back: ['same'] } })
     const offered = next.map(({ feature }) => feature)
-    for (const feature of ['construction', 'back', 'interlacing', 'twill-line', 'floats-on-face', 'pile-height']) expect(offered).not.toContain(feature)
+    for (const feature of ['construction', 'back', 'interlacing', 'twill-line', 'floats-on-face', 'pile-height'])
+      expect(offered).not.toContain(feature)
     expect(offered[0]).toBe('knit-structure')
   })
 
   it('asks how deep a pile is once there is one', () => {
-    expect(nameCloth({ inspection: { construction: ['woven'], pile: ['cut-in-ribs'] } }).next.map(({ feature }) => feature)).toContain('pile-height')
+    expect(
+      nameCloth({ inspection: { construction: ['woven'], pile: ['cut-in-ribs'] } }).next.map(
+        ({ feature }) => feature,
+      ),
+    ).toContain('pile-height')
   })
 
   it('says what the likely ones would show, the most telling first', () => {

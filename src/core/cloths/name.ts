@@ -53,19 +53,31 @@ const WORTH_LOOKING_BITS = 0.05
 const NEGLIGIBLE = 1e-3
 
 /**
- * Which cloth is this called? Bayes over every named cloth, each answer independent given the cloth, and dulled by slips.
+ * Which cloth is this called? Bayes over every named cloth, each answer independent given the cloth, and dulled by
+ * slips.
  * @throws RangeError on a feature or state that is not in the vocabulary
  */
 export function nameCloth(description: Description, vocabulary: Vocabulary = 'uk'): NameAnswer {
   const signs = signsOf(description, vocabulary)
-  const masses = namedCloths.map(({ marks }, index) => Math.log(marks.common) + signs.reduce((sum, { logs }) => sum + logs[index]!, 0))
+  const masses = namedCloths.map(
+    ({ marks }, index) => Math.log(marks.common) + signs.reduce((sum, { logs }) => sum + logs[index]!, 0),
+  )
   const highest = Math.max(...masses)
   const total = masses.reduce((sum, mass) => sum + Math.exp(mass - highest), 0)
-  const scored = namedCloths.map((cloth, index) => ({ cloth, index, probability: Math.exp(masses[index]! - highest) / total }))
+  const scored = namedCloths.map((cloth, index) => ({
+    cloth,
+    index,
+    probability: Math.exp(masses[index]! - highest) / total,
+  }))
   scored.sort((a, b) => b.probability - a.probability || a.index - b.index)
   return {
     names: scored.map(({ cloth, index, probability }) => ({
-      id: cloth.id, name: capitalised(cloth.name[vocabulary]), also: otherWords(cloth, vocabulary), probability, makes: cloth.makes, ...reasons(signs, index),
+      id: cloth.id,
+      name: capitalised(cloth.name[vocabulary]),
+      also: otherWords(cloth, vocabulary),
+      probability,
+      makes: cloth.makes,
+      ...reasons(signs, index),
     })),
     next: nextLooks(scored, description, vocabulary),
     warnings: warningsFor(scored.filter(({ probability }) => probability >= 0.1).map(({ cloth }) => cloth.id)),
@@ -76,7 +88,10 @@ function otherWords({ name, also }: NamedCloth, vocabulary: Vocabulary): string[
   return [...new Set([vocabulary === 'uk' ? name.us : name.uk, ...also])].filter((word) => word !== name[vocabulary])
 }
 
-function signsOf({ inspection = {}, gsm, stretchPercent = {}, fibres = [] }: Description, vocabulary: Vocabulary): Sign[] {
+function signsOf(
+  { inspection = {}, gsm, stretchPercent = {}, fibres = [] }: Description,
+  vocabulary: Vocabulary,
+): Sign[] {
   const signs: Sign[] = []
   for (const [id, states] of Object.entries(inspection)) {
     if (states.length === 0) continue
@@ -86,15 +101,33 @@ function signsOf({ inspection = {}, gsm, stretchPercent = {}, fibres = [] }: Des
       if (found < 0) throw new RangeError(`${id}: no state is called "${state}"`)
       return found
     })
-    const words = `${feature.title.toLowerCase()}: ${known.map((state) => feature.states[state]!.label.toLowerCase()).join(' and ')}`
-    signs.push({ words, logs: namedCloths.map((cloth) => known.reduce((sum, state) => sum + Math.log(likelihoodsOf(cloth, feature)[state]!), 0)) })
+    const words =
+      `${feature.title.toLowerCase()}: ` +
+      `${known.map((state) => feature.states[state]!.label.toLowerCase()).join(' and ')}`
+    signs.push({
+      words,
+      logs: namedCloths.map((cloth) =>
+        known.reduce((sum, state) => sum + Math.log(likelihoodsOf(cloth, feature)[state]!), 0),
+      ),
+    })
   }
-  if (gsm !== undefined) signs.push({ words: `${Math.round(gsm)} g/m²`, logs: namedCloths.map(({ gsm: span }) => logWeightDensity(gsm, span)) })
+  if (gsm !== undefined)
+    signs.push({
+      words: `${Math.round(gsm)} g/m²`,
+      logs: namedCloths.map(({ gsm: span }) => logWeightDensity(gsm, span)),
+    })
   if (stretchPercent.width !== undefined) {
     const width = stretchPercent.width
-    signs.push({ words: `${Math.round(width)} % stretch across`, logs: namedCloths.map(({ stretchWidth }) => logWidthDensity(width, stretchWidth)) })
+    signs.push({
+      words: `${Math.round(width)} % stretch across`,
+      logs: namedCloths.map(({ stretchWidth }) => logWidthDensity(width, stretchWidth)),
+    })
   }
-  if (fibres.length > 0) signs.push({ words: fibres.map((fibre) => fibreById(fibre).name[vocabulary]).join(' and '), logs: namedCloths.map((cloth) => Math.log(fibreFit(cloth, fibres))) })
+  if (fibres.length > 0)
+    signs.push({
+      words: fibres.map((fibre) => fibreById(fibre).name[vocabulary]).join(' and '),
+      logs: namedCloths.map((cloth) => Math.log(fibreFit(cloth, fibres))),
+    })
   return signs
 }
 
@@ -105,8 +138,16 @@ function fibreFit({ fibres: usual }: NamedCloth, fibres: readonly FibreId[]): nu
 }
 
 function reasons(signs: readonly Sign[], index: number): { for: string[]; against: string[] } {
-  const moved = signs.map(({ words, logs }) => ({ words, by: logs[index]! - Math.log(logs.reduce((sum, log) => sum + Math.exp(log), 0) / logs.length) }))
-  const pick = (test: (by: number) => boolean) => moved.filter(({ by }) => test(by)).sort((a, b) => Math.abs(b.by) - Math.abs(a.by)).slice(0, MOST_REASONS).map(({ words }) => words)
+  const moved = signs.map(({ words, logs }) => ({
+    words,
+    by: logs[index]! - Math.log(logs.reduce((sum, log) => sum + Math.exp(log), 0) / logs.length),
+  }))
+  const pick = (test: (by: number) => boolean) =>
+    moved
+      .filter(({ by }) => test(by))
+      .sort((a, b) => Math.abs(b.by) - Math.abs(a.by))
+      .slice(0, MOST_REASONS)
+      .map(({ words }) => words)
   return { for: pick((by) => by >= A_REASON), against: pick((by) => by <= -A_REASON) }
 }
 
@@ -116,7 +157,11 @@ interface ScoredCloth {
 }
 
 /** The looks not taken yet, the most telling first: mutual information between the answer and the name, bits. */
-function nextLooks(scored: readonly ScoredCloth[], { inspection = {} }: Description, vocabulary: Vocabulary): NextLook[] {
+function nextLooks(
+  scored: readonly ScoredCloth[],
+  { inspection = {} }: Description,
+  vocabulary: Vocabulary,
+): NextLook[] {
   const likely = scored.filter(({ probability }) => probability > NEGLIGIBLE)
   return inspectionFeatures
     .filter((feature) => inspection[feature.id] === undefined && isAsked(feature, inspection))
@@ -131,16 +176,22 @@ function isAsked({ id, only }: InspectionFeature, inspection: NonNullable<Descri
   const construction = inspection.construction?.[0]
   if (only && construction !== undefined && !only.includes(construction)) return false
   if (id === 'pile-height') return inspection.pile !== undefined && !inspection.pile.includes('none')
-  if (id === 'twill-line') return inspection.interlacing === undefined || inspection.interlacing.some((weave) => weave.includes('twill'))
+  if (id === 'twill-line')
+    return inspection.interlacing === undefined || inspection.interlacing.some((weave) => weave.includes('twill'))
   return true
 }
 
 function informationIn(feature: InspectionFeature, likely: readonly ScoredCloth[]): number {
   const all = likely.reduce((sum, { probability }) => sum + probability, 0)
-  const rows = likely.map(({ cloth, probability }) => ({ share: probability / all, row: likelihoodsOf(cloth, feature) }))
+  const rows = likely.map(({ cloth, probability }) => ({
+    share: probability / all,
+    row: likelihoodsOf(cloth, feature),
+  }))
   return feature.states.reduce((bits, _, state) => {
     const overall = rows.reduce((sum, { share, row }) => sum + share * row[state]!, 0)
-    return bits + rows.reduce((sum, { share, row }) => sum + share * row[state]! * Math.log2(row[state]! / overall), 0)
+    return (
+      bits + rows.reduce((sum, { share, row }) => sum + share * row[state]! * Math.log2(row[state]! / overall), 0)
+    )
   }, 0)
 }
 
@@ -152,10 +203,19 @@ function lookWords(feature: InspectionFeature, likely: readonly ScoredCloth[], v
   const first = likely[0]!.cloth
   const rival = likely.slice(1).find(({ cloth }) => says(cloth).id !== says(first).id)?.cloth
   const shown = (cloth: NamedCloth) => `“${says(cloth).label.toLowerCase()}”`
-  return rival ? `${feature.question} ${capitalised(first.name[vocabulary])} would show ${shown(first)}, ${rival.name[vocabulary]} ${shown(rival)}.` : feature.question
+  return rival
+    ? `${feature.question} ${capitalised(first.name[vocabulary])} would show ${shown(first)}, ` +
+        `${rival.name[vocabulary]} ${shown(rival)}.`
+    : feature.question
 }
 
 /** Substitutions that shops make, where either cloth is in the running. */
 function warningsFor(ids: readonly string[]): string[] {
-  return [...new Set(substitutions.filter(({ soldAs, often }) => ids.includes(soldAs) || ids.includes(often)).map(({ tell }) => tell))]
+  return [
+    ...new Set(
+      substitutions
+        .filter(({ soldAs, often }) => ids.includes(soldAs) || ids.includes(often))
+        .map(({ tell }) => tell),
+    ),
+  ]
 }

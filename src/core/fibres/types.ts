@@ -2,12 +2,28 @@ export const FAMILIES = ['plant', 'regenerated', 'acetate', 'protein', 'syntheti
 export type FamilyId = (typeof FAMILIES)[number]
 
 export const FIBRE_IDS = [
-  'cotton', 'linen', 'hemp', 'ramie', 'jute',
-  'viscose', 'modal', 'lyocell', 'cupro',
-  'acetate', 'triacetate',
-  'wool', 'hair', 'silk',
-  'polyester', 'nylon', 'acrylic', 'modacrylic', 'polypropylene', 'elastane',
-  'glass', 'metallic',
+  'cotton',
+  'linen',
+  'hemp',
+  'ramie',
+  'jute',
+  'viscose',
+  'modal',
+  'lyocell',
+  'cupro',
+  'acetate',
+  'triacetate',
+  'wool',
+  'hair',
+  'silk',
+  'polyester',
+  'nylon',
+  'acrylic',
+  'modacrylic',
+  'polypropylene',
+  'elastane',
+  'glass',
+  'metallic',
 ] as const
 export type FibreId = (typeof FIBRE_IDS)[number]
 

@@ -33,12 +33,15 @@ Threads=4
 `
 
 it('reads what it wrote, for every weave that it knows', () => {
-  for (const drawdown of Object.values(drafts)) expect(drawdownOf(readWif(writeWif(draftOf(drawdown), 'a weave')))).toEqual(drawdown)
+  for (const drawdown of Object.values(drafts))
+    expect(drawdownOf(readWif(writeWif(draftOf(drawdown), 'a weave')))).toEqual(drawdown)
 })
 
 it('reads what it wrote for any interlacing, empty picks included', () => {
   const matrix = fc.array(fc.array(fc.boolean(), { minLength: 5, maxLength: 5 }), { minLength: 1, maxLength: 7 })
-  fc.assert(fc.property(matrix, (drawdown) => expect(drawdownOf(readWif(writeWif(draftOf(drawdown))))).toEqual(drawdown)))
+  fc.assert(
+    fc.property(matrix, (drawdown) => expect(drawdownOf(readWif(writeWif(draftOf(drawdown))))).toEqual(drawdown)),
+  )
 })
 
 it('turns a sinking shed into a rising one', () => {
@@ -46,7 +49,10 @@ it('turns a sinking shed into a rising one', () => {
 })
 
 it('reads a lift plan in place of treadles', () => {
-  const plan = FOREIGN.replace('Rising Shed=no', 'Rising Shed=yes').replace(/\[TIEUP\][\s\S]*/, '[LIFTPLAN]\n1=1,2\n2=2,3\n3=3,4\n4=1,4\n')
+  const plan = FOREIGN.replace('Rising Shed=no', 'Rising Shed=yes').replace(
+    /\[TIEUP\][\s\S]*/,
+    '[LIFTPLAN]\n1=1,2\n2=2,3\n3=3,4\n4=1,4\n',
+  )
   expect(drawdownOf(readWif(plan))[3]).toEqual([true, false, false, true])
 })
 
@@ -59,5 +65,9 @@ it.each([
 ])('says where it fails: %s', (_, text, section) => {
   const read = () => readWif(text)
   expect(read).toThrow(WifError)
-  try { read() } catch (error) { expect((error as WifError).section).toBe(section) }
+  try {
+    read()
+  } catch (error) {
+    expect((error as WifError).section).toBe(section)
+  }
 })

@@ -7,7 +7,10 @@ import { type Draft } from '../weave/draft'
 
 /** A file that is no draft, and where. */
 export class WifError extends Error {
-  constructor(readonly section: string, message: string) {
+  constructor(
+    readonly section: string,
+    message: string,
+  ) {
     super(`${section}: ${message}`)
     this.name = 'WifError'
   }
@@ -19,17 +22,32 @@ const MOST = 10_000
 /** A draft as text. A pick without a treadle is left out, as the format has it. */
 export function writeWif({ threading, tieUp, treadling }: Draft, title = ''): string {
   const shafts = Math.max(1, ...threading, ...tieUp.flat())
-  const lines = (rows: readonly (readonly number[])[]) => rows.flatMap((row, index) => (row.length > 0 ? [`${index + 1}=${row.join(',')}`] : []))
+  const lines = (rows: readonly (readonly number[])[]) =>
+    rows.flatMap((row, index) => (row.length > 0 ? [`${index + 1}=${row.join(',')}`] : []))
   return [
-    '[WIF]', 'Version=1.1', 'Date=April 20, 1997', 'Developers=none', 'Source Program=Rough Swatch',
-    '[CONTENTS]', ...['TEXT', 'WEAVING', 'WARP', 'WEFT', 'THREADING', 'TIEUP', 'TREADLING'].map((section) => `${section}=true`),
-    '[TEXT]', `Title=${title.replace(/[\r\n]+/g, ' ')}`,
-    '[WEAVING]', 'Rising Shed=true', `Shafts=${shafts}`, `Treadles=${Math.max(1, tieUp.length)}`,
-    '[WARP]', `Threads=${threading.length}`,
-    '[WEFT]', `Threads=${treadling.length}`,
-    '[THREADING]', ...threading.map((shaft, end) => `${end + 1}=${shaft}`),
-    '[TIEUP]', ...lines(tieUp),
-    '[TREADLING]', ...lines(treadling),
+    '[WIF]',
+    'Version=1.1',
+    'Date=April 20, 1997',
+    'Developers=none',
+    'Source Program=Rough Swatch',
+    '[CONTENTS]',
+    ...['TEXT', 'WEAVING', 'WARP', 'WEFT', 'THREADING', 'TIEUP', 'TREADLING'].map((section) => `${section}=true`),
+    '[TEXT]',
+    `Title=${title.replace(/[\r\n]+/g, ' ')}`,
+    '[WEAVING]',
+    'Rising Shed=true',
+    `Shafts=${shafts}`,
+    `Treadles=${Math.max(1, tieUp.length)}`,
+    '[WARP]',
+    `Threads=${threading.length}`,
+    '[WEFT]',
+    `Threads=${treadling.length}`,
+    '[THREADING]',
+    ...threading.map((shaft, end) => `${end + 1}=${shaft}`),
+    '[TIEUP]',
+    ...lines(tieUp),
+    '[TREADLING]',
+    ...lines(treadling),
     '',
   ].join('\r\n')
 }
@@ -45,15 +63,25 @@ export function readWif(text: string): Draft {
   const threading = rows(sections, 'THREADING', ends).map((shafts) => shafts[0] ?? 0)
   const rising = !/^(false|0|no|off)$/i.test(sections.get('WEAVING')?.get('rising shed') ?? 'true')
   const shaftCount = Math.max(Number(sections.get('WEAVING')?.get('shafts') ?? 0) || 0, ...threading)
-  const turned = (lifted: number[]) => (rising ? lifted : Array.from({ length: shaftCount }, (_, index) => index + 1).filter((shaft) => !lifted.includes(shaft)))
+  const turned = (lifted: number[]) =>
+    rising
+      ? lifted
+      : Array.from({ length: shaftCount }, (_, index) => index + 1).filter((shaft) => !lifted.includes(shaft))
   if (sections.has('LIFTPLAN')) {
     const plan = rows(sections, 'LIFTPLAN', picks).map(turned)
     return { threading, tieUp: plan, treadling: plan.map((_, pick) => [pick + 1]) }
   }
   const treadles = Number(sections.get('WEAVING')?.get('treadles') ?? 0)
-  const most = Math.max(treadles || 0, ...[...(sections.get('TIEUP')?.keys() ?? [])].map(Number).filter(Number.isInteger))
+  const most = Math.max(
+    treadles || 0,
+    ...[...(sections.get('TIEUP')?.keys() ?? [])].map(Number).filter(Number.isInteger),
+  )
   if (!(most >= 1 && most <= MOST)) throw new WifError('TIEUP', 'no treadle is tied up, and there is no lift plan')
-  return { threading, tieUp: rows(sections, 'TIEUP', most).map(turned), treadling: rows(sections, 'TREADLING', picks) }
+  return {
+    threading,
+    tieUp: rows(sections, 'TIEUP', most).map(turned),
+    treadling: rows(sections, 'TREADLING', picks),
+  }
 }
 
 function sectionsOf(text: string): Map<string, Map<string, string>> {
@@ -76,18 +104,28 @@ function sectionsOf(text: string): Map<string, Map<string, string>> {
 
 function count(sections: ReadonlyMap<string, ReadonlyMap<string, string>>, section: string): number {
   const threads = Number(sections.get(section)?.get('threads'))
-  if (!Number.isInteger(threads) || threads < 1 || threads > MOST) throw new WifError(section, 'the number of threads is missing or makes no sense')
+  if (!Number.isInteger(threads) || threads < 1 || threads > MOST)
+    throw new WifError(section, 'the number of threads is missing or makes no sense')
   return threads
 }
 
 /** Numbered lines of a section as lists of numbers, one for each of `length`; a line that is not there is empty. */
-function rows(sections: ReadonlyMap<string, ReadonlyMap<string, string>>, section: string, length: number): number[][] {
+function rows(
+  sections: ReadonlyMap<string, ReadonlyMap<string, string>>,
+  section: string,
+  length: number,
+): number[][] {
   const found = sections.get(section)
   if (!found) throw new WifError(section, 'the section is missing')
   return Array.from({ length }, (_, index) => {
     const line = found.get(String(index + 1)) ?? ''
-    const numbers = line.split(',').map((part) => part.trim()).filter((part) => part !== '' && part !== '0').map(Number)
-    if (numbers.some((number) => !Number.isInteger(number) || number < 1 || number > MOST)) throw new WifError(section, `line ${index + 1} is no list of numbers: "${line}"`)
+    const numbers = line
+      .split(',')
+      .map((part) => part.trim())
+      .filter((part) => part !== '' && part !== '0')
+      .map(Number)
+    if (numbers.some((number) => !Number.isInteger(number) || number < 1 || number > MOST))
+      throw new WifError(section, `line ${index + 1} is no list of numbers: "${line}"`)
     return numbers
   })
 }

@@ -12,18 +12,38 @@ export interface AskGroup {
 }
 
 /** Parts the hypotheses by what the person wants to know: cloths that answer alike need not be told apart. */
-export function groupedBy(asks: Asks, claim: readonly ClaimItem[], vocabulary: Vocabulary): (hypothesis: Hypothesis) => AskGroup {
+export function groupedBy(
+  asks: Asks,
+  claim: readonly ClaimItem[],
+  vocabulary: Vocabulary,
+): (hypothesis: Hypothesis) => AskGroup {
   switch (asks) {
     case 'fibre':
-      return ({ fibreSet, components }) => ({ key: fibreSet, label: fibreListWords(components.map(({ fibre }) => fibre), vocabulary) })
+      return ({ fibreSet, components }) => ({
+        key: fibreSet,
+        label: fibreListWords(
+          components.map(({ fibre }) => fibre),
+          vocabulary,
+        ),
+      })
     case 'family':
-      return ({ families: present }) => ({ key: present.join('+'), label: present.length === 1 ? familyChoiceWords(present) : `a mixture of ${present.map((id) => families[id].phrase).join(' and ')}` })
+      return ({ families: present }) => ({
+        key: present.join('+'),
+        label:
+          present.length === 1
+            ? familyChoiceWords(present)
+            : `a mixture of ${present.map((id) => families[id].phrase).join(' and ')}`,
+      })
     case 'plastic':
-      return (hypothesis) => (isPlastic(hypothesis) ? { key: 'yes', label: 'cloth with plastic in it' } : { key: 'no', label: 'cloth without plastic' })
+      return (hypothesis) =>
+        isPlastic(hypothesis)
+          ? { key: 'yes', label: 'cloth with plastic in it' }
+          : { key: 'no', label: 'cloth without plastic' }
     case 'label': {
       const fits = meansClaim(claim)
       const said = fibreListWords(claimedFibres(claim), vocabulary)
-      return (hypothesis) => (fits(hypothesis) ? { key: 'true', label: `true ${said}` } : { key: 'false', label: 'anything else' })
+      return (hypothesis) =>
+        fits(hypothesis) ? { key: 'true', label: `true ${said}` } : { key: 'false', label: 'anything else' }
     }
   }
 }
@@ -33,12 +53,20 @@ function isPlastic({ families: present }: Hypothesis): boolean {
 }
 
 /** The likeliest answer to the question that was asked. */
-export function answerAsked(scored: readonly Scored[], asks: Asks, claim: readonly ClaimItem[], vocabulary: Vocabulary): AskedAnswer {
+export function answerAsked(
+  scored: readonly Scored[],
+  asks: Asks,
+  claim: readonly ClaimItem[],
+  vocabulary: Vocabulary,
+): AskedAnswer {
   const group = groupedBy(asks, claim, vocabulary)
   const masses = new Map<string, { label: string; probability: number }>()
   for (const { hypothesis, probability } of scored) {
     const { key, label } = group(hypothesis)
-    masses.set(key, { label: masses.get(key)?.label ?? label, probability: (masses.get(key)?.probability ?? 0) + probability })
+    masses.set(key, {
+      label: masses.get(key)?.label ?? label,
+      probability: (masses.get(key)?.probability ?? 0) + probability,
+    })
   }
   const [key, best] = [...masses].sort((a, b) => b[1].probability - a[1].probability)[0]!
   return { asks, probability: best.probability, text: ANSWERS[asks](key, best.label, doubtWords(best.probability)) }
@@ -47,6 +75,12 @@ export function answerAsked(scored: readonly Scored[], asks: Asks, claim: readon
 const ANSWERS: Record<Asks, (key: string, label: string, how: string) => string> = {
   fibre: (_, label, how) => `${capitalised(how)} ${label}.`,
   family: (_, label, how) => `${capitalised(how)} ${label}.`,
-  plastic: (key, _, how) => (key === 'yes' ? `${capitalised(how)}, there is plastic in it.` : `${capitalised(how)}, there is no plastic in it. A few per cent of stretch fibre can burn unseen.`),
-  label: (key, label, how) => (key === 'true' ? `${capitalised(how)} ${label}, as the label says.` : `${capitalised(how)} not what the label says.`),
+  plastic: (key, _, how) =>
+    key === 'yes'
+      ? `${capitalised(how)}, there is plastic in it.`
+      : `${capitalised(how)}, there is no plastic in it. A few per cent of stretch fibre can burn unseen.`,
+  label: (key, label, how) =>
+    key === 'true'
+      ? `${capitalised(how)} ${label}, as the label says.`
+      : `${capitalised(how)} not what the label says.`,
 }

@@ -21,8 +21,11 @@ const unmelting: readonly FamilyId[] = ['plant', 'regenerated', 'protein']
 
 export const blendRules: readonly BlendRule[] = [
   {
-    feature: 'melting', with: unmelting, strength: 0.8,
-    source: 'common practice: the part that does not melt holds the melt, so that it seldom drips; weights from memory',
+    feature: 'melting',
+    with: unmelting,
+    strength: 0.8,
+    source:
+      'common practice: the part that does not melt holds the melt, so that it seldom drips; weights from memory',
     weights: {
       main: { none: 4, partly: 53, melts: 33, 'melts-drips': 10 },
       even: { none: 11, partly: 64, melts: 20, 'melts-drips': 5 },
@@ -31,27 +34,69 @@ export const blendRules: readonly BlendRule[] = [
     },
   },
   {
-    feature: 'residue', with: cellulose, strength: 0.8,
+    feature: 'residue',
+    with: cellulose,
+    strength: 0.8,
     source: 'common practice: hard specks in the ash; weights from memory',
     weights: {
-      main: { 'hard-specks-in-ash': 32, 'hard-lump': 28, 'hard-bead': 17, 'brittle-clinker': 9, 'soft-ash': 6, 'fluffy-black': 4, gummy: 2, 'crushable-bead': 2 },
-      even: { 'hard-specks-in-ash': 46, 'hard-lump': 15, 'hard-bead': 9, 'soft-ash': 16, 'brittle-clinker': 7, 'fluffy-black': 5, 'shape-keeping-ash': 2 },
-      minor: { 'hard-specks-in-ash': 45, 'soft-ash': 38, 'shape-keeping-ash': 6, 'hard-lump': 4, 'hard-bead': 2, 'fluffy-black': 5 },
+      main: {
+        'hard-specks-in-ash': 32,
+        'hard-lump': 28,
+        'hard-bead': 17,
+        'brittle-clinker': 9,
+        'soft-ash': 6,
+        'fluffy-black': 4,
+        gummy: 2,
+        'crushable-bead': 2,
+      },
+      even: {
+        'hard-specks-in-ash': 46,
+        'hard-lump': 15,
+        'hard-bead': 9,
+        'soft-ash': 16,
+        'brittle-clinker': 7,
+        'fluffy-black': 5,
+        'shape-keeping-ash': 2,
+      },
+      minor: {
+        'hard-specks-in-ash': 45,
+        'soft-ash': 38,
+        'shape-keeping-ash': 6,
+        'hard-lump': 4,
+        'hard-bead': 2,
+        'fluffy-black': 5,
+      },
       trace: { 'hard-specks-in-ash': 21, 'soft-ash': 57, 'shape-keeping-ash': 7, gummy: 8, 'fluffy-black': 7 },
     },
   },
   {
-    feature: 'residue', with: ['protein'], strength: 0.8,
+    feature: 'residue',
+    with: ['protein'],
+    strength: 0.8,
     source: 'common practice: hard specks in crushable ash; weights from memory',
     weights: {
-      main: { 'hard-specks-in-ash': 34, 'hard-bead': 24, 'hard-lump': 16, 'crushable-bead': 13, 'brittle-clinker': 10 },
+      main: {
+        'hard-specks-in-ash': 34,
+        'hard-bead': 24,
+        'hard-lump': 16,
+        'crushable-bead': 13,
+        'brittle-clinker': 10,
+      },
       even: { 'hard-specks-in-ash': 44, 'crushable-bead': 24, 'hard-bead': 13, 'hard-lump': 8, 'brittle-clinker': 9 },
-      minor: { 'hard-specks-in-ash': 42, 'crushable-bead': 41, 'brittle-clinker': 11, 'hard-bead': 3, 'hard-lump': 2 },
+      minor: {
+        'hard-specks-in-ash': 42,
+        'crushable-bead': 41,
+        'brittle-clinker': 11,
+        'hard-bead': 3,
+        'hard-lump': 2,
+      },
       trace: { 'hard-specks-in-ash': 12, 'crushable-bead': 58, 'brittle-clinker': 20, gummy: 6, 'fluffy-black': 4 },
     },
   },
   {
-    feature: 'crush', with: unmelting, strength: 0.8,
+    feature: 'crush',
+    with: unmelting,
+    strength: 0.8,
     source: 'common practice; weights from memory',
     weights: {
       main: { powders: 5, crumbles: 35, resists: 60 },
@@ -61,7 +106,9 @@ export const blendRules: readonly BlendRule[] = [
     },
   },
   {
-    feature: 'residue-colour', with: cellulose, strength: 0.6,
+    feature: 'residue-colour',
+    with: cellulose,
+    strength: 0.6,
     source: 'common practice: melt blackens the ash; weights from memory',
     weights: {
       main: { 'pale-grey': 4, grey: 12, brown: 18, black: 66 },
@@ -71,8 +118,12 @@ export const blendRules: readonly BlendRule[] = [
     },
   },
   {
-    feature: 'after-removal', with: cellulose, strength: 0.7,
-    source: 'scaffolding effect in the flammability literature: cellulose holds the melt like a wick and it burns on; weights from memory',
+    feature: 'after-removal',
+    with: cellulose,
+    strength: 0.7,
+    source:
+      'scaffolding effect in the flammability literature: cellulose holds the melt like a wick and it burns ' +
+      'on; weights from memory',
     weights: {
       main: { 'burns-on': 60, 'burns-slowly-on': 26, 'dies-soon': 10, 'dies-at-once': 3, 'never-lit': 1 },
       even: { 'burns-on': 74, 'burns-slowly-on': 18, 'dies-soon': 5, 'dies-at-once': 2, 'never-lit': 1 },

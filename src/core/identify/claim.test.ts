@@ -2,12 +2,39 @@ import { seen } from '../../../tests/support/seen'
 import { identify } from './identify'
 import { type ClaimItem } from './types'
 
-const cotton = seen({ flame: 'yellow-fast', melting: 'none', 'after-removal': 'burns-on', smell: 'paper', residue: 'soft-ash', crush: 'powders' })
-const silk = seen({ approach: 'curls-away', 'after-removal': 'dies-soon', smell: 'hair-feather', residue: 'crushable-bead', crush: 'powders' })
-const polyester = seen({ approach: 'melts-back', melting: 'melts-drips', smoke: 'black-sooty', smell: 'sweet-chemical', residue: 'hard-bead', crush: 'resists' })
-const polyCotton = seen({ melting: 'partly', 'after-removal': 'burns-on', smell: ['paper', 'sweet-chemical'], residue: 'hard-specks-in-ash', crush: 'crumbles' })
+const cotton = seen({
+  flame: 'yellow-fast',
+  melting: 'none',
+  'after-removal': 'burns-on',
+  smell: 'paper',
+  residue: 'soft-ash',
+  crush: 'powders',
+})
+const silk = seen({
+  approach: 'curls-away',
+  'after-removal': 'dies-soon',
+  smell: 'hair-feather',
+  residue: 'crushable-bead',
+  crush: 'powders',
+})
+const polyester = seen({
+  approach: 'melts-back',
+  melting: 'melts-drips',
+  smoke: 'black-sooty',
+  smell: 'sweet-chemical',
+  residue: 'hard-bead',
+  crush: 'resists',
+})
+const polyCotton = seen({
+  melting: 'partly',
+  'after-removal': 'burns-on',
+  smell: ['paper', 'sweet-chemical'],
+  residue: 'hard-specks-in-ash',
+  crush: 'crumbles',
+})
 
-const judge = (observations: typeof cotton, ...claim: [ClaimItem['fibre'], number][]) => identify({ observations, claim: claim.map(([fibre, percent]) => ({ fibre, percent })) }).claim!
+const judge = (observations: typeof cotton, ...claim: [ClaimItem['fibre'], number][]) =>
+  identify({ observations, claim: claim.map(([fibre, percent]) => ({ fibre, percent })) }).claim!
 
 describe('a seller’s claim', () => {
   it.each([
@@ -15,7 +42,15 @@ describe('a seller’s claim', () => {
     ['polyester sold as silk', polyester, [['silk', 100]], 'contradicted'],
     ['cotton that burns as cotton', cotton, [['cotton', 100]], 'supported'],
     ['cotton with polyester in it, sold as cotton', polyCotton, [['cotton', 100]], 'contradicted'],
-    ['half and half, sold as such', polyCotton, [['cotton', 50], ['polyester', 50]], 'supported'],
+    [
+      'half and half, sold as such',
+      polyCotton,
+      [
+        ['cotton', 50],
+        ['polyester', 50],
+      ],
+      'supported',
+    ],
     ['cotton sold as wool', cotton, [['wool', 100]], 'contradicted'],
     ['cotton sold as polyester', cotton, [['polyester', 100]], 'contradicted'],
   ] as const)('%s', (_, observations, claim, verdict) => {
@@ -31,7 +66,10 @@ describe('a seller’s claim', () => {
   })
 
   it('of a fibre that was not sold yet is contradicted by the years alone', () => {
-    const claim = [{ fibre: 'polyester' as const, percent: 50 }, { fibre: 'cotton' as const, percent: 50 }]
+    const claim = [
+      { fibre: 'polyester' as const, percent: 50 },
+      { fibre: 'cotton' as const, percent: 50 },
+    ]
     const early = identify({ observations: [], claim, history: { made: { before: 1940 } } }).claim!
     expect(early).toMatchObject({ verdict: 'contradicted', bayesFactor: 0 })
     expect(early.text).toContain('1953')

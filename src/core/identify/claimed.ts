@@ -11,7 +11,9 @@ export function claimedMixture(claim: readonly ClaimItem[]): Component[] {
   const shares = new Map<FibreId, number>()
   for (const { fibre, percent } of claim) shares.set(fibre, (shares.get(fibre) ?? 0) + percent)
   // A trace shows above its few per cent by mass, in a claim as in any other cloth.
-  const shown = [...shares].filter(([, percent]) => percent > 0).map(([fibre, percent]) => [fibre, Math.max(percent, (traceWeight[fibre] ?? 0) * 100)] as const)
+  const shown = [...shares]
+    .filter(([, percent]) => percent > 0)
+    .map(([fibre, percent]) => [fibre, Math.max(percent, (traceWeight[fibre] ?? 0) * 100)] as const)
   const total = shown.reduce((sum, [, percent]) => sum + percent, 0)
   return mixtureOf(shown.map(([fibre, percent]) => [fibre, percent / total]))
 }
@@ -22,7 +24,8 @@ export function claimedFibres(claim: readonly ClaimItem[]): FibreId[] {
 }
 
 /**
- * Whether a hypothesis is what the claim says. Claimed shares that nobody would see may be missing, and some other trace
+ * Whether a hypothesis is what the claim says. Claimed shares that nobody would see may be missing, and some other
+ * trace
  * beside the claim's main fibres is no lie.
  */
 export function meansClaim(claim: readonly ClaimItem[]): (hypothesis: Hypothesis) => boolean {

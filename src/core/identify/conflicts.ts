@@ -11,11 +11,16 @@ import { fibreListWords, fibreName, type Vocabulary } from './words'
 const CONFLICT_BITS = -2.5
 
 /**
- * Pairs of answers on one part that hardly any pure fibre explains together: their joint probability over the product of
+ * Pairs of answers on one part that hardly any pure fibre explains together: their joint probability over the product
+ * of
  * their own (pointwise mutual information under the prior of the pure fibres) is far below one. A mixture may explain
  * them, or a slip; either way the person is told, and nothing is averaged away.
  */
-export function conflictsIn(observations: readonly Observation[], grounds: Grounds, vocabulary: Vocabulary = 'uk'): Conflict[] {
+export function conflictsIn(
+  observations: readonly Observation[],
+  grounds: Grounds,
+  vocabulary: Vocabulary = 'uk',
+): Conflict[] {
   const { hypotheses } = grounds
   const pureTotal = hypotheses.reduce((sum, hypothesis) => sum + purePriorOf(hypothesis), 0)
   const found: { bits: number; conflict: Conflict }[] = []
@@ -45,7 +50,11 @@ function purePriorOf({ components, prior }: Hypothesis): number {
   return components.length === 1 ? prior : 0
 }
 
-function pointwiseInformation({ likelihoods: [a, b] }: Pair, hypotheses: readonly Hypothesis[], pureTotal: number): number {
+function pointwiseInformation(
+  { likelihoods: [a, b] }: Pair,
+  hypotheses: readonly Hypothesis[],
+  pureTotal: number,
+): number {
   let both = 0
   let onlyA = 0
   let onlyB = 0
@@ -58,17 +67,25 @@ function pointwiseInformation({ likelihoods: [a, b] }: Pair, hypotheses: readonl
   return Math.log2(both / (onlyA * onlyB))
 }
 
-function describe({ part, observations: [a, b], likelihoods }: Pair, hypotheses: readonly Hypothesis[], vocabulary: Vocabulary): Conflict {
-  const say = ({ feature, states }: Observation) => `“${states.map((state) => stateLabel(feature, state).toLowerCase()).join(' and ')}”`
+function describe(
+  { part, observations: [a, b], likelihoods }: Pair,
+  hypotheses: readonly Hypothesis[],
+  vocabulary: Vocabulary,
+): Conflict {
+  const say = ({ feature, states }: Observation) =>
+    `“${states.map((state) => stateLabel(feature, state).toLowerCase()).join(' and ')}”`
   const [pointsA, pointsB] = likelihoods.map((likelihood) => pointsTo(likelihood, hypotheses)) as [FamilyId, FamilyId]
   const where = part === 'whole' ? '' : ` (${part})`
   const mixture = mixtureWords(bestMixture(likelihoods, hypotheses), vocabulary)
-  const meaning = pointsA === pointsB
-    ? `Hardly any one cloth does both: perhaps ${mixture}, or one of the two was a slip.`
-    : `The first points to ${families[pointsA].phrase}, the second to ${families[pointsB].phrase}: perhaps a mixture, such as ${mixture}.`
-  const advice = a.feature === b.feature
-    ? 'Two specimens, two answers: were they from the same direction? Burn one yarn of each.'
-    : `Burn one yarn of each direction, and look again at “${featureById(b.feature).title.toLowerCase()}”.`
+  const meaning =
+    pointsA === pointsB
+      ? `Hardly any one cloth does both: perhaps ${mixture}, or one of the two was a slip.`
+      : `The first points to ${families[pointsA].phrase}, the second to ${families[pointsB].phrase}: perhaps ` +
+        `a mixture, such as ${mixture}.`
+  const advice =
+    a.feature === b.feature
+      ? 'Two specimens, two answers: were they from the same direction? Burn one yarn of each.'
+      : `Burn one yarn of each direction, and look again at “${featureById(b.feature).title.toLowerCase()}”.`
   return { features: [a.feature, b.feature], text: `${say(a)} with ${say(b)}${where}. ${meaning} ${advice}` }
 }
 
@@ -86,7 +103,11 @@ function bestMixture([a, b]: Pair['likelihoods'], hypotheses: readonly Hypothesi
 function mixtureWords({ components }: Hypothesis, vocabulary: Vocabulary): string {
   const [main, minor] = components
   const [mainFamily, minorFamily] = [main!, minor!].map(({ fibre }) => fibreById(fibre).family)
-  if (mainFamily === minorFamily) return fibreListWords(components.map(({ fibre }) => fibre), vocabulary)
+  if (mainFamily === minorFamily)
+    return fibreListWords(
+      components.map(({ fibre }) => fibre),
+      vocabulary,
+    )
   return `${families[minorFamily!].phrase} in ${fibreName(main!.fibre, vocabulary)}`
 }
 

@@ -2,8 +2,21 @@ import { seen } from '../../../tests/support/seen'
 import { controlsNeeded, looksImpure, trustedControls } from './controls'
 import { identify } from './identify'
 
-const cottony = seen({ flame: 'yellow-fast', melting: 'none', 'after-removal': 'burns-on', smell: 'paper', residue: 'soft-ash', crush: 'powders' })
-const polyCotton = seen({ melting: 'partly', 'after-removal': 'burns-on', smell: ['paper', 'sweet-chemical'], residue: 'hard-specks-in-ash', crush: 'crumbles' })
+const cottony = seen({
+  flame: 'yellow-fast',
+  melting: 'none',
+  'after-removal': 'burns-on',
+  smell: 'paper',
+  residue: 'soft-ash',
+  crush: 'powders',
+})
+const polyCotton = seen({
+  melting: 'partly',
+  'after-removal': 'burns-on',
+  smell: ['paper', 'sweet-chemical'],
+  residue: 'hard-specks-in-ash',
+  crush: 'crumbles',
+})
 const prior = identify({ observations: [] }).fibres
 
 it('takes a control that burns otherwise than its fibre for impure, and learns nothing from it', () => {
@@ -20,7 +33,9 @@ it('does not take a lookalike for impure: viscose burns as cotton does', () => {
 
 it('names one control a kind that burns alike, and prefers what the box holds', () => {
   const needed = controlsNeeded(prior, [{ fibre: 'viscose', impure: false }])
-  expect(needed.filter(({ fibre }) => ['cotton', 'linen', 'viscose', 'modal'].includes(fibre))).toEqual([{ fibre: 'viscose', inBox: 'pure', text: 'Viscose: in your box.' }])
+  expect(needed.filter(({ fibre }) => ['cotton', 'linen', 'viscose', 'modal'].includes(fibre))).toEqual([
+    { fibre: 'viscose', inBox: 'pure', text: 'Viscose: in your box.' },
+  ])
   expect(needed.find(({ fibre }) => fibre === 'polyester')).toMatchObject({ inBox: 'no' })
   expect(needed.some(({ fibre }) => fibre === 'elastane')).toBe(false)
 })
@@ -29,7 +44,12 @@ it('says where the one in the box cannot be trusted', () => {
   const [cotton] = controlsNeeded(prior, [{ fibre: 'cotton', impure: true }])
   expect(cotton).toMatchObject({ fibre: 'cotton', inBox: 'impure' })
   expect(cotton!.text).toMatch(/did not burn like cotton alone/)
-  expect(controlsNeeded(prior, [{ fibre: 'cotton', impure: true }, { fibre: 'linen', impure: false }])[0]).toMatchObject({ fibre: 'linen', inBox: 'pure' })
+  expect(
+    controlsNeeded(prior, [
+      { fibre: 'cotton', impure: true },
+      { fibre: 'linen', impure: false },
+    ])[0],
+  ).toMatchObject({ fibre: 'linen', inBox: 'pure' })
 })
 
 it('follows what is known: swimwear wants a nylon and a polyester before the rest', () => {

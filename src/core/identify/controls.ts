@@ -16,7 +16,11 @@ export function looksImpure({ fibre, observations }: ControlBurn): boolean {
   const key = JSON.stringify([fibre, observations])
   const before = doubtful.get(key)
   if (before !== undefined) return before
-  const { verdict } = judgeClaim([{ fibre, percent: 100 }], clothPosterior(observations, commonGrounds), commonGrounds)
+  const { verdict } = judgeClaim(
+    [{ fibre, percent: 100 }],
+    clothPosterior(observations, commonGrounds),
+    commonGrounds,
+  )
   const found = verdict === 'doubtful' || verdict === 'contradicted'
   if (doubtful.size >= MOST_KEPT) doubtful.clear()
   doubtful.set(key, found)
@@ -47,11 +51,16 @@ const WORTH_LAYING_OUT = 0.06
 const MOST_NEEDED = 5
 
 /**
- * Which known pieces today's unknown needs beside it: the likeliest fibres, one of each kind that burns alike (where the box
+ * Which known pieces today's unknown needs beside it: the likeliest fibres, one of each kind that burns alike (where
+ * the box
  * holds one of that kind, that one), the likeliest first.
  * @param fibres how likely each is to be in the cloth
  */
-export function controlsNeeded(fibres: readonly { id: FibreId; present: number }[], box: readonly BoxPiece[], vocabulary: Vocabulary = 'uk'): NeededControl[] {
+export function controlsNeeded(
+  fibres: readonly { id: FibreId; present: number }[],
+  box: readonly BoxPiece[],
+  vocabulary: Vocabulary = 'uk',
+): NeededControl[] {
   const kinds = new Map<string, { fibre: FibreId; present: number }[]>()
   for (const { id, present } of [...fibres].sort((a, b) => b.present - a.present)) {
     // What is only ever a trace cannot be had as a piece.
@@ -65,15 +74,31 @@ export function controlsNeeded(fibres: readonly { id: FibreId; present: number }
     .sort((a, b) => b.present - a.present)
     .slice(0, MOST_NEEDED)
     .map(({ members }) => {
-      const has = (impure: boolean) => members.find(({ fibre }) => box.some((piece) => piece.fibre === fibre && piece.impure === impure))
+      const has = (impure: boolean) =>
+        members.find(({ fibre }) => box.some((piece) => piece.fibre === fibre && piece.impure === impure))
       const [pure, doubtful] = [has(false), has(true)]
       const { fibre } = pure ?? doubtful ?? members[0]!
       const name = fibreName(fibre, vocabulary)
       if (pure) return { fibre, inBox: 'pure', text: `${capitalised(name)}: in your box.` }
-      if (doubtful) return { fibre, inBox: 'impure', text: `${capitalised(name)}: the one in your box did not burn like ${name} alone. Take another.` }
-      return { fibre, inBox: 'no', text: `${capitalised(name)}: not in your box. Cut a bit of something that you are sure of.` }
+      if (doubtful)
+        return {
+          fibre,
+          inBox: 'impure',
+          text: `${capitalised(name)}: the one in your box did not burn like ${name} alone. Take another.`,
+        }
+      return {
+        fibre,
+        inBox: 'no',
+        text: `${capitalised(name)}: not in your box. Cut a bit of something that you are sure of.`,
+      }
     })
 }
 
 /** Families whose members burn so much alike that one control stands for all; a synthetic needs its own. */
-const BURNS_LIKE: Partial<Record<FamilyId, string>> = { plant: 'cellulose', regenerated: 'cellulose', protein: 'protein', acetate: 'acetate', mineral: 'mineral' }
+const BURNS_LIKE: Partial<Record<FamilyId, string>> = {
+  plant: 'cellulose',
+  regenerated: 'cellulose',
+  protein: 'protein',
+  acetate: 'acetate',
+  mineral: 'mineral',
+}

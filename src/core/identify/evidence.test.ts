@@ -31,11 +31,17 @@ describe('correlated answers', () => {
     const index = hypotheses.findIndex(({ id }) => id === 'cotton')
     const full = byFeature.reduce((sum, column, i) => sum + column[index]! / reports[i]!.weight, 0)
     expect(Math.abs(logLikelihoods[index]!)).toBeLessThan(Math.abs(full))
-    expect(logLikelihoods[index]).toBeCloseTo(byFeature.reduce((sum, column) => sum + column[index]!, 0), 10)
+    expect(logLikelihoods[index]).toBeCloseTo(
+      byFeature.reduce((sum, column) => sum + column[index]!, 0),
+      10,
+    )
   })
 
   it('never make an ambiguous smell certain, however often it is smelt', () => {
-    const observations = Array.from({ length: 60 }, (): Observation => ({ feature: 'smell', states: ['acrid-chemical'] }))
+    const observations = Array.from({ length: 60 }, (): Observation => ({
+      feature: 'smell',
+      states: ['acrid-chemical'],
+    }))
     expect(identify({ observations }).verdict.level).not.toBe('fibre')
   })
 })
@@ -50,24 +56,38 @@ describe('an uninformative answer', () => {
 
   it('that every hypothesis finds equally likely leaves the posterior as it was', () => {
     // A drying twist "both ways" says next to nothing of fibres that have no twist: restrict to those.
-    const flat = hypotheses.filter(({ families }) => families.every((family) => family === 'synthetic' || family === 'protein'))
-    const { logLikelihoods } = evidenceOfPart([{ feature: 'drying-twist', states: ['both-ways'] }], { ...commonGrounds, hypotheses: flat })
+    const flat = hypotheses.filter(({ families }) =>
+      families.every((family) => family === 'synthetic' || family === 'protein'),
+    )
+    const { logLikelihoods } = evidenceOfPart([{ feature: 'drying-twist', states: ['both-ways'] }], {
+      ...commonGrounds,
+      hypotheses: flat,
+    })
     const [first] = logLikelihoods
     for (const value of logLikelihoods) expect(value).toBeCloseTo(first!, 10)
   })
 
   it('is what leaving a feature out is: no observation, no change', () => {
-    fc.assert(fc.property(fc.constantFrom(...otherFeatures), (feature) => {
-      const { evidence } = identify({ observations: seen({ smell: 'paper' }) })
-      expect(evidence.some((entry) => entry.feature === feature.id)).toBe(false)
-    }))
+    fc.assert(
+      fc.property(fc.constantFrom(...otherFeatures), (feature) => {
+        const { evidence } = identify({ observations: seen({ smell: 'paper' }) })
+        expect(evidence.some((entry) => entry.feature === feature.id)).toBe(false)
+      }),
+    )
   })
 })
 
 describe('gather', () => {
   it('puts the reports of a feature together, in the order of the vocabulary, refusing strangers', () => {
-    const gathered = gather([{ feature: 'crush', states: ['powders'] }, { feature: 'smell', states: ['paper'] }, { feature: 'smell', states: ['none'] }])
-    expect(gathered.map(({ feature, reports }) => [feature.id, reports.length])).toEqual([['smell', 2], ['crush', 1]])
+    const gathered = gather([
+      { feature: 'crush', states: ['powders'] },
+      { feature: 'smell', states: ['paper'] },
+      { feature: 'smell', states: ['none'] },
+    ])
+    expect(gathered.map(({ feature, reports }) => [feature.id, reports.length])).toEqual([
+      ['smell', 2],
+      ['crush', 1],
+    ])
     expect(() => gather([{ feature: 'taste', states: ['salty'] }])).toThrow(/taste/)
     expect(() => gather([{ feature: 'smell', states: ['roses'] }])).toThrow(/roses/)
   })

@@ -42,7 +42,11 @@ export function gather(observations: readonly Observation[]): FeatureReports[] {
     found.set(feature, reports)
   }
   return [...found]
-    .map(([feature, reports]) => ({ feature, column: features.indexOf(feature), reports: reports.sort((a, b) => (a.join() < b.join() ? -1 : 1)) }))
+    .map(([feature, reports]) => ({
+      feature,
+      column: features.indexOf(feature),
+      reports: reports.sort((a, b) => (a.join() < b.join() ? -1 : 1)),
+    }))
     .sort((a, b) => a.column - b.column)
 }
 

@@ -46,13 +46,37 @@ function catalogue(): Hypothesis[] {
   for (const [first, second, weight, kind] of blendPrior) {
     if (kind === 'first-main') {
       const minor = traceWeight[second] ?? 1 - MAIN_WEIGHT
-      list.push({ components: mixtureOf([[first, 1 - minor], [second, minor]]), weight })
+      list.push({
+        components: mixtureOf([
+          [first, 1 - minor],
+          [second, minor],
+        ]),
+        weight,
+      })
       continue
     }
     list.push(
-      { components: mixtureOf([[first, MAIN_WEIGHT], [second, 1 - MAIN_WEIGHT]]), weight: weight * SHARE_SPLIT.firstMain },
-      { components: mixtureOf([[first, 0.5], [second, 0.5]]), weight: weight * SHARE_SPLIT.even },
-      { components: mixtureOf([[second, MAIN_WEIGHT], [first, 1 - MAIN_WEIGHT]]), weight: weight * SHARE_SPLIT.secondMain },
+      {
+        components: mixtureOf([
+          [first, MAIN_WEIGHT],
+          [second, 1 - MAIN_WEIGHT],
+        ]),
+        weight: weight * SHARE_SPLIT.firstMain,
+      },
+      {
+        components: mixtureOf([
+          [first, 0.5],
+          [second, 0.5],
+        ]),
+        weight: weight * SHARE_SPLIT.even,
+      },
+      {
+        components: mixtureOf([
+          [second, MAIN_WEIGHT],
+          [first, 1 - MAIN_WEIGHT],
+        ]),
+        weight: weight * SHARE_SPLIT.secondMain,
+      },
     )
   }
   for (const [shares, weight] of threePrior) list.push({ components: mixtureOf(shares), weight })

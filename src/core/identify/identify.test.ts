@@ -5,44 +5,93 @@ import { features } from './features'
 import { identify } from './identify'
 import { type Observation, type Part } from './types'
 
-const cotton = { approach: 'unmoved', ignition: 'quick', flame: 'yellow-fast', melting: 'none', 'after-removal': 'burns-on', smell: 'paper', residue: 'soft-ash', crush: 'powders' }
-const wool = { approach: 'curls-away', ignition: 'slow', flame: 'sputtering', melting: 'none', 'after-removal': 'dies-at-once', smell: 'hair-feather', residue: 'crushable-bead', crush: 'crumbles' }
-const polyester = { approach: 'melts-back', flame: 'melting-small', melting: 'melts-drips', smoke: 'black-sooty', smell: 'sweet-chemical', residue: 'hard-bead', 'residue-colour': 'black', crush: 'resists' }
-const woolWithSynthetic = { approach: 'curls-away', melting: 'partly', 'after-removal': 'dies-soon', smell: 'hair-feather', residue: ['crushable-bead', 'hard-specks-in-ash'], crush: 'crumbles' }
+const cotton = {
+  approach: 'unmoved',
+  ignition: 'quick',
+  flame: 'yellow-fast',
+  melting: 'none',
+  'after-removal': 'burns-on',
+  smell: 'paper',
+  residue: 'soft-ash',
+  crush: 'powders',
+}
+const wool = {
+  approach: 'curls-away',
+  ignition: 'slow',
+  flame: 'sputtering',
+  melting: 'none',
+  'after-removal': 'dies-at-once',
+  smell: 'hair-feather',
+  residue: 'crushable-bead',
+  crush: 'crumbles',
+}
+const polyester = {
+  approach: 'melts-back',
+  flame: 'melting-small',
+  melting: 'melts-drips',
+  smoke: 'black-sooty',
+  smell: 'sweet-chemical',
+  residue: 'hard-bead',
+  'residue-colour': 'black',
+  crush: 'resists',
+}
+const woolWithSynthetic = {
+  approach: 'curls-away',
+  melting: 'partly',
+  'after-removal': 'dies-soon',
+  smell: 'hair-feather',
+  residue: ['crushable-bead', 'hard-specks-in-ash'],
+  crush: 'crumbles',
+}
 
 const observation: fc.Arbitrary<Observation> = fc.constantFrom(...features).chain((feature) =>
   fc.record({
     feature: fc.constant(feature.id),
-    states: fc.uniqueArray(fc.constantFrom(...feature.states.map(({ id }) => id)), { minLength: 1, maxLength: feature.multi ? 2 : 1 }),
+    states: fc.uniqueArray(fc.constantFrom(...feature.states.map(({ id }) => id)), {
+      minLength: 1,
+      maxLength: feature.multi ? 2 : 1,
+    }),
     part: fc.constantFrom<Part>('whole', 'whole', 'whole', 'warp', 'weft'),
   }),
 )
 
-const probabilities = (observations: Observation[]) => new Map(identify({ observations }).hypotheses.map(({ id, probability }) => [id, probability]))
+const probabilities = (observations: Observation[]) =>
+  new Map(identify({ observations }).hypotheses.map(({ id, probability }) => [id, probability]))
 
 describe('posterior', () => {
   it('sums to one whatever is reported', () => {
-    fc.assert(fc.property(fc.array(observation, { maxLength: 14 }), (observations) => {
-      const sum = identify({ observations }).hypotheses.reduce((total, { probability }) => total + probability, 0)
-      expect(sum).toBeCloseTo(1, 9)
-    }), { numRuns: 60 })
+    fc.assert(
+      fc.property(fc.array(observation, { maxLength: 14 }), (observations) => {
+        const sum = identify({ observations }).hypotheses.reduce((total, { probability }) => total + probability, 0)
+        expect(sum).toBeCloseTo(1, 9)
+      }),
+      { numRuns: 60 },
+    )
   })
 
   it('does not depend on the order of the observations', () => {
-    fc.assert(fc.property(fc.array(observation, { minLength: 2, maxLength: 10 }), fc.integer(), (observations, seed) => {
-      const shuffled = [...observations].sort((a, b) => (a.feature + seed).length - (b.feature + seed).length || (seed % 2 ? 1 : -1))
-      const [one, other] = [probabilities(observations), probabilities([...shuffled].reverse())]
-      for (const [id, probability] of one) expect(other.get(id)).toBeCloseTo(probability, 9)
-    }), { numRuns: 40 })
+    fc.assert(
+      fc.property(fc.array(observation, { minLength: 2, maxLength: 10 }), fc.integer(), (observations, seed) => {
+        const shuffled = [...observations].sort(
+          (a, b) => (a.feature + seed).length - (b.feature + seed).length || (seed % 2 ? 1 : -1),
+        )
+        const [one, other] = [probabilities(observations), probabilities([...shuffled].reverse())]
+        for (const [id, probability] of one) expect(other.get(id)).toBeCloseTo(probability, 9)
+      }),
+      { numRuns: 40 },
+    )
   })
 
   it('keeps presence at least as large as exclusiveness, and both within 0 and 1', () => {
-    fc.assert(fc.property(fc.array(observation, { maxLength: 8 }), (observations) => {
-      for (const { present, only } of identify({ observations }).families) {
-        expect(only).toBeLessThanOrEqual(present + 1e-12)
-        expect(present).toBeLessThanOrEqual(1)
-      }
-    }), { numRuns: 40 })
+    fc.assert(
+      fc.property(fc.array(observation, { maxLength: 8 }), (observations) => {
+        for (const { present, only } of identify({ observations }).families) {
+          expect(only).toBeLessThanOrEqual(present + 1e-12)
+          expect(present).toBeLessThanOrEqual(1)
+        }
+      }),
+      { numRuns: 40 },
+    )
   })
 })
 
@@ -55,7 +104,12 @@ describe('verdict', () => {
     const { verdict } = identify({ observations: seen(record) })
     expect(verdict.level).not.toBe('undecided')
     expect(verdict.probability).toBeGreaterThanOrEqual(0.8)
-    const families = verdict.level === 'fibre' ? identify({ observations: seen(record) }).fibres.filter(({ id }) => verdict.ids.includes(id)).map(({ family }) => family) : verdict.ids
+    const families =
+      verdict.level === 'fibre'
+        ? identify({ observations: seen(record) })
+            .fibres.filter(({ id }) => verdict.ids.includes(id))
+            .map(({ family }) => family)
+        : verdict.ids
     expect(families.every((family) => within.includes(family))).toBe(true)
   })
 
@@ -63,13 +117,23 @@ describe('verdict', () => {
     const { verdict, families } = identify({ observations: seen(woolWithSynthetic) })
     expect(verdict.level).toBe('blend')
     expect(verdict.sides.flat()).toEqual(expect.arrayContaining(['protein', 'synthetic']))
-    expect(families.filter(({ present }) => present > 0.8).map(({ id }) => id).sort()).toEqual(['protein', 'synthetic'])
+    expect(
+      families
+        .filter(({ present }) => present > 0.8)
+        .map(({ id }) => id)
+        .sort(),
+    ).toEqual(['protein', 'synthetic'])
     expect(verdict.text).not.toMatch(/%/)
   })
 
   it('never takes a commoner lookalike for evidence: wool is not claimed where mohair burns the same', () => {
     // Everything that a flame can say, twice over: by the priors alone wool would pass 0.8 against fine hair.
-    const { verdict } = identify({ observations: [...seen(wool), ...seen({ 'loupe-fibre': 'scales', touch: 'warm', bleach: 'dissolves', scrunch: 'springs-out' })] })
+    const { verdict } = identify({
+      observations: [
+        ...seen(wool),
+        ...seen({ 'loupe-fibre': 'scales', touch: 'warm', bleach: 'dissolves', scrunch: 'springs-out' }),
+      ],
+    })
     expect(verdict.level).toBe('family')
     expect(verdict.leaning).toEqual(['wool'])
   })
@@ -83,7 +147,9 @@ describe('verdict', () => {
 
   it('becomes finer as better tests come in: the loupe tells cotton from viscose', () => {
     const before = identify({ observations: seen(cotton) })
-    const after = identify({ observations: seen({ ...cotton, 'loupe-fibre': 'twisted-ribbon', 'wet-strength': 'stronger' }) })
+    const after = identify({
+      observations: seen({ ...cotton, 'loupe-fibre': 'twisted-ribbon', 'wet-strength': 'stronger' }),
+    })
     expect(before.verdict.level).toBe('group')
     expect(after.verdict).toMatchObject({ level: 'fibre', ids: ['cotton'] })
   })
@@ -105,7 +171,10 @@ describe('years', () => {
   })
 
   it('count a fibre that came in during the span by the part of it that was left', () => {
-    const at = (before: number) => identify({ observations: [], history: { made: { after: 1950, before } } }).fibres.find(({ id }) => id === 'polyester')!.present
+    const at = (before: number) =>
+      identify({ observations: [], history: { made: { after: 1950, before } } }).fibres.find(
+        ({ id }) => id === 'polyester',
+      )!.present
     expect(at(1953)).toBe(0)
     expect(at(1956)).toBeGreaterThan(0)
     expect(at(1970)).toBeGreaterThan(at(1956))
@@ -145,16 +214,30 @@ describe('next test', () => {
 
 describe('conflicts', () => {
   it('are named where hardly any cloth does both, and not in an ordinary burn', () => {
-    const odd = identify({ observations: seen({ smell: 'hair-feather', residue: 'soft-ash', 'after-removal': 'burns-on', melting: 'melts-drips' }) })
+    const odd = identify({
+      observations: seen({
+        smell: 'hair-feather',
+        residue: 'soft-ash',
+        'after-removal': 'burns-on',
+        melting: 'melts-drips',
+      }),
+    })
     expect(odd.conflicts.some(({ features: pair }) => pair.includes('melting'))).toBe(true)
-    expect(identify({ observations: seen({ smell: 'hair-feather', residue: 'hard-bead' }) }).conflicts[0]!.text).toMatch(/protein.*synthetic.*mixture/)
+    expect(
+      identify({ observations: seen({ smell: 'hair-feather', residue: 'hard-bead' }) }).conflicts[0]!.text,
+    ).toMatch(/protein.*synthetic.*mixture/)
     expect(identify({ observations: seen(wool) }).conflicts).toEqual([])
     expect(identify({ observations: seen(cotton) }).conflicts).toEqual([])
   })
 })
 
 describe('specimens of two minds', () => {
-  const twice = identify({ observations: [...seen({ smell: 'hair-feather', residue: 'crushable-bead' }), ...seen({ smell: 'hair-feather', residue: 'hard-bead' })] })
+  const twice = identify({
+    observations: [
+      ...seen({ smell: 'hair-feather', residue: 'crushable-bead' }),
+      ...seen({ smell: 'hair-feather', residue: 'hard-bead' }),
+    ],
+  })
 
   it('conflict once for each pair of answers, and say what to burn', () => {
     const texts = twice.conflicts.map(({ text }) => text)

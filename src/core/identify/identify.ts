@@ -13,7 +13,24 @@ import { adviseNext } from './nextTest'
 import { reporterTaughtBy, type ControlBurn } from './nose'
 import { clothPosterior, type ClothPosterior } from './parts'
 import { partsAnswer, type PartsAnswer } from './partsAnswer'
-import { PARTS, TOOLS, type AskedAnswer, type Asks, type ClaimAnswer, type ClaimItem, type Component, type Conflict, type Evidence, type Hypothesis, type NextTest, type Observation, type Part, type Scored, type Tool, type Verdict } from './types'
+import {
+  PARTS,
+  TOOLS,
+  type AskedAnswer,
+  type Asks,
+  type ClaimAnswer,
+  type ClaimItem,
+  type Component,
+  type Conflict,
+  type Evidence,
+  type Hypothesis,
+  type NextTest,
+  type Observation,
+  type Part,
+  type Scored,
+  type Tool,
+  type Verdict,
+} from './types'
 import { verdictOf } from './verdict'
 import { type Vocabulary } from './words'
 
@@ -55,7 +72,8 @@ export interface Answer {
 }
 
 /**
- * What is this cloth made of, given what was seen? Exact Bayes over every pure fibre and every common blend of two or three.
+ * What is this cloth made of, given what was seen? Exact Bayes over every pure fibre and every common blend of two or
+ * three.
  * Pure; the order of the observations does not matter.
  * @param vocabulary which English the texts use
  * @throws RangeError on a feature, state, kind, price or country that is not in the vocabulary
@@ -64,12 +82,36 @@ export function identify(question: Question, vocabulary: Vocabulary = 'uk'): Ans
   const { observations, history = {} } = question
   const grounds = groundsOf(question)
   const { answer, differ } = answerFor(question, 'whole', grounds, vocabulary)
-  if (hasHistory(history)) answer.history = historyEffect(answer.families, presences(clothPosterior(observations, { ...grounds, hypotheses }).scored).families)
-  const apart = PARTS.filter((part) => part !== 'whole' && observations.some((observation) => observation.part === part))
+  if (hasHistory(history))
+    answer.history = historyEffect(
+      answer.families,
+      presences(clothPosterior(observations, { ...grounds, hypotheses }).scored).families,
+    )
+  const apart = PARTS.filter(
+    (part) => part !== 'whole' && observations.some((observation) => observation.part === part),
+  )
   if (apart.length === 0) return answer
   const byPart: Partial<Record<Part, Answer>> = {}
-  for (const part of apart) byPart[part] = answerFor({ ...question, claim: undefined, observations: observations.filter((observation) => observation.part === part) }, part, grounds, vocabulary).answer
-  return { ...answer, byPart, parts: partsAnswer(differ, apart.map((part) => [part, byPart[part]!.verdict]), vocabulary) }
+  for (const part of apart)
+    byPart[part] = answerFor(
+      {
+        ...question,
+        claim: undefined,
+        observations: observations.filter((observation) => observation.part === part),
+      },
+      part,
+      grounds,
+      vocabulary,
+    ).answer
+  return {
+    ...answer,
+    byPart,
+    parts: partsAnswer(
+      differ,
+      apart.map((part) => [part, byPart[part]!.verdict]),
+      vocabulary,
+    ),
+  }
 }
 
 /** What a question rests on before anything is seen. */
@@ -82,13 +124,21 @@ export type Glance = Pick<Answer, 'families' | 'fibres' | 'verdict'>
 
 /** What is believed of the whole cloth. @throws RangeError as `identify` does */
 export function glance(question: Question, vocabulary: Vocabulary = 'uk'): Glance {
-  const scored = [...clothPosterior(question.observations, groundsOf(question)).scored].sort((a, b) => b.probability - a.probability)
+  const scored = [...clothPosterior(question.observations, groundsOf(question)).scored].sort(
+    (a, b) => b.probability - a.probability,
+  )
   return { ...presences(scored), verdict: verdictOf(scored, question.observations.length > 0, vocabulary) }
 }
 
-function answerFor({ observations, claim = [], asks = 'fibre', atHand = TOOLS }: Question, part: Part, grounds: Grounds, vocabulary: Vocabulary): { answer: Answer; differ: number | null } {
+function answerFor(
+  { observations, claim = [], asks = 'fibre', atHand = TOOLS }: Question,
+  part: Part,
+  grounds: Grounds,
+  vocabulary: Vocabulary,
+): { answer: Answer; differ: number | null } {
   // Within a part, what was seen of it is seen of the whole of it.
-  const own = part === 'whole' ? observations : observations.map((observation) => ({ ...observation, part: 'whole' as const }))
+  const own =
+    part === 'whole' ? observations : observations.map((observation) => ({ ...observation, part: 'whole' as const }))
   const cloth = clothPosterior(own, grounds)
   const scored = [...cloth.scored].sort((a, b) => b.probability - a.probability)
   // Nobody can ask of a label that was not given.
@@ -97,7 +147,9 @@ function answerFor({ observations, claim = [], asks = 'fibre', atHand = TOOLS }:
   const answer: Answer = {
     ...presences(scored),
     hypotheses: scored.map(({ hypothesis, probability }) => ({
-      id: hypothesis.id, probability, fibres: hypothesis.components.map(({ fibre, share }) => ({ id: fibre, share })),
+      id: hypothesis.id,
+      probability,
+      fibres: hypothesis.components.map(({ fibre, share }) => ({ id: fibre, share })),
     })),
     verdict: verdictOf(scored, observations.length > 0, vocabulary),
     asked: answerAsked(scored, asked, claim, vocabulary),
@@ -115,7 +167,8 @@ function presences(scored: readonly Scored[]): Pick<Answer, 'families' | 'fibres
   const fibreOnly = new Map<FibreId, number>()
   const familyPresent = new Map<FamilyId, number>()
   const familyOnly = new Map<FamilyId, number>()
-  const add = <K>(map: Map<K, number>, key: K, probability: number) => map.set(key, Math.min(1, (map.get(key) ?? 0) + probability))
+  const add = <K>(map: Map<K, number>, key: K, probability: number) =>
+    map.set(key, Math.min(1, (map.get(key) ?? 0) + probability))
   for (const { hypothesis, probability } of scored) {
     for (const { fibre } of hypothesis.components) add(fibrePresent, fibre, probability)
     if (hypothesis.components.length === 1) add(fibreOnly, hypothesis.components[0]!.fibre, probability)
@@ -125,7 +178,9 @@ function presences(scored: readonly Scored[]): Pick<Answer, 'families' | 'fibres
   }
   const byPresence = (a: { present: number }, b: { present: number }) => b.present - a.present
   return {
-    families: FAMILIES.map((id) => ({ id, present: familyPresent.get(id) ?? 0, only: familyOnly.get(id) ?? 0 })).sort(byPresence),
+    families: FAMILIES.map((id) => ({ id, present: familyPresent.get(id) ?? 0, only: familyOnly.get(id) ?? 0 })).sort(
+      byPresence,
+    ),
     fibres: catalogue
       .map(({ id, family }) => ({ id, family, present: fibrePresent.get(id) ?? 0, only: fibreOnly.get(id) ?? 0 }))
       .sort(byPresence),

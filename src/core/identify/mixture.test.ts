@@ -32,7 +32,17 @@ describe('report probabilities', () => {
 
   it('expect two smells of two families far oftener than of one', () => {
     const smell = featureById('smell')
-    const [pure, mixed, kin] = [mixtureOf([['cotton', 1]]), mixtureOf([['cotton', 0.5], ['wool', 0.5]]), mixtureOf([['wool', 0.5], ['silk', 0.5]])]
+    const [pure, mixed, kin] = [
+      mixtureOf([['cotton', 1]]),
+      mixtureOf([
+        ['cotton', 0.5],
+        ['wool', 0.5],
+      ]),
+      mixtureOf([
+        ['wool', 0.5],
+        ['silk', 0.5],
+      ]),
+    ]
     expect(severalProbability(smell, mixed)).toBeGreaterThan(2 * severalProbability(smell, pure))
     expect(severalProbability(smell, kin)).toBe(severalProbability(smell, pure))
     expect(severalProbability(featureById('crush'), mixed)).toBe(0)
@@ -44,14 +54,38 @@ describe('hypotheses', () => {
     expect(hypotheses.filter(({ components }) => components.length === 1)).toHaveLength(22)
     expect(hypotheses.filter(({ components }) => components.length === 3).length).toBeGreaterThan(20)
     expect(hypotheses.every(({ components }) => components.length <= 3)).toBe(true)
-    expect(hypotheses.every(({ components }) => Math.abs(components.reduce((sum, { weight }) => sum + weight, 0) - 1) < 1e-9)).toBe(true)
+    expect(
+      hypotheses.every(
+        ({ components }) => Math.abs(components.reduce((sum, { weight }) => sum + weight, 0) - 1) < 1e-9,
+      ),
+    ).toBe(true)
     expect(new Set(hypotheses.map(({ id }) => id)).size).toBe(hypotheses.length)
     expect(hypotheses.reduce((sum, { prior }) => sum + prior, 0)).toBeCloseTo(1, 12)
   })
 
   it('write the larger share first and name the shares', () => {
-    expect(hypothesisOf(mixtureOf([['polyester', 0.3], ['cotton', 0.7]]), 1).id).toBe('cotton.main+polyester.minor')
-    expect(hypothesisOf(mixtureOf([['polyester', 0.5], ['cotton', 0.5]]), 1)).toMatchObject({ id: 'cotton.even+polyester.even', fibreSet: 'cotton+polyester', families: ['plant', 'synthetic'] })
+    expect(
+      hypothesisOf(
+        mixtureOf([
+          ['polyester', 0.3],
+          ['cotton', 0.7],
+        ]),
+        1,
+      ).id,
+    ).toBe('cotton.main+polyester.minor')
+    expect(
+      hypothesisOf(
+        mixtureOf([
+          ['polyester', 0.5],
+          ['cotton', 0.5],
+        ]),
+        1,
+      ),
+    ).toMatchObject({
+      id: 'cotton.even+polyester.even',
+      fibreSet: 'cotton+polyester',
+      families: ['plant', 'synthetic'],
+    })
   })
 
   it('keep a share of one another when years rule some out', () => {

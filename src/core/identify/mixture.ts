@@ -4,7 +4,8 @@ import { type Feature, type Weights } from './features'
 import { type Component } from './types'
 
 /**
- * Probability of each report of one feature, given what the cloth is made of, in the order of `feature.states`; sums to 1.
+ * Probability of each report of one feature, given what the cloth is made of, in the order of `feature.states`; sums
+ * to 1.
  * A mixture's reports are the parents' own, weighted by share and by how loudly each shows, then bent by
  * the blend rules where one parent melts and the other does not, then dulled by plain slips.
  */
@@ -16,7 +17,8 @@ export function reportProbabilities(feature: Feature, components: readonly Compo
     const reach = rule.strength * coverage(rule, components)
     if (reach === 0) continue
     const bent = normalised(feature, rule.weights[melter])
-    for (let state = 0; state < mixed.length; state++) mixed[state] = (1 - reach) * mixed[state]! + reach * bent[state]!
+    for (let state = 0; state < mixed.length; state++)
+      mixed[state] = (1 - reach) * mixed[state]! + reach * bent[state]!
   }
   const slip = feature.slip / mixed.length
   for (let state = 0; state < mixed.length; state++) mixed[state] = (1 - feature.slip) * mixed[state]! + slip

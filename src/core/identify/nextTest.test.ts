@@ -3,7 +3,14 @@ import { featureById, features } from './features'
 import { identify } from './identify'
 import { WORTH_DOING_BITS } from './nextTest'
 
-const cellulose = { flame: 'yellow-fast', melting: 'none', 'after-removal': 'burns-on', smell: 'paper', residue: 'soft-ash', crush: 'powders' }
+const cellulose = {
+  flame: 'yellow-fast',
+  melting: 'none',
+  'after-removal': 'burns-on',
+  smell: 'paper',
+  residue: 'soft-ash',
+  crush: 'powders',
+}
 
 it('offers something of everything that is not yet seen, each once, each worth doing', () => {
   const { next } = identify({ observations: seen({ smell: 'hair-feather' }) })
@@ -37,7 +44,9 @@ it('offers a dangerous test only where it tells much more for its danger', () =>
 })
 
 it('brings acetone in where acetate is in the running', () => {
-  const { next } = identify({ observations: seen({ melting: 'melts-drips', smell: ['vinegar', 'acrid-chemical'], residue: 'hard-bead' }) })
+  const { next } = identify({
+    observations: seen({ melting: 'melts-drips', smell: ['vinegar', 'acrid-chemical'], residue: 'hard-bead' }),
+  })
   const acetone = next.find(({ feature }) => feature === 'acetone')
   expect(acetone?.hazard).toBe('solvent')
   expect(acetone!.bits).toBeGreaterThan(0.1)
@@ -45,7 +54,9 @@ it('brings acetone in where acetate is in the running', () => {
 
 it('counts for less what only repeats a look already taken', () => {
   const fresh = identify({ observations: seen({ smell: 'paper' }) }).next.find(({ feature }) => feature === 'crush')!
-  const again = identify({ observations: seen({ smell: 'paper', 'residue-colour': 'grey' }) }).next.find(({ feature }) => feature === 'crush')
+  const again = identify({ observations: seen({ smell: 'paper', 'residue-colour': 'grey' }) }).next.find(
+    ({ feature }) => feature === 'crush',
+  )
   expect(again === undefined || again.bits < fresh.bits).toBe(true)
 })
 
@@ -56,14 +67,19 @@ it('can be followed to the end: each answer leaves one test fewer', () => {
     const [test] = identify({ observations }).next
     if (!test) break
     asked.push(test.feature)
-    observations = [...observations, { feature: test.feature, states: [featureById(test.feature).states[0]!.id], part: 'whole' }]
+    observations = [
+      ...observations,
+      { feature: test.feature, states: [featureById(test.feature).states[0]!.id], part: 'whole' },
+    ]
   }
   expect(new Set(asked).size).toBe(asked.length)
   expect(identify({ observations }).next.length).toBeLessThan(features.length - asked.length)
 })
 
 it('does not ask of the whole again what both directions have answered, and says of which part it speaks', () => {
-  const { next, byPart } = identify({ observations: [...seen(cellulose, 'warp'), ...seen({ smell: 'hair-feather' }, 'weft')] })
+  const { next, byPart } = identify({
+    observations: [...seen(cellulose, 'warp'), ...seen({ smell: 'hair-feather' }, 'weft')],
+  })
   expect(next.some(({ feature }) => feature in cellulose)).toBe(false)
   expect(next.every(({ part }) => part === 'whole')).toBe(true)
   expect(byPart!.weft!.next.every(({ part }) => part === 'weft')).toBe(true)

@@ -2,7 +2,15 @@ import { groupedBy, type AskGroup } from './asks'
 import { SAME_LOOK_FRACTION } from './evidence'
 import { features, type Feature } from './features'
 import { type Reporter, type ReportTables } from './reporter'
-import { type Asks, type ClaimItem, type NextTest, type Observation, type Part, type Scored, type Tool } from './types'
+import {
+  type Asks,
+  type ClaimItem,
+  type NextTest,
+  type Observation,
+  type Part,
+  type Scored,
+  type Tool,
+} from './types'
 import { capitalised, type Vocabulary } from './words'
 
 /** Below this a test is not worth the match: nothing at home would tell. Bits. */
@@ -14,7 +22,10 @@ export const ANSWERED = 0.97
 /** Hypotheses below this probability cannot change which test is best. */
 const NEGLIGIBLE = 5e-4
 
-/** A minute of work, a flame, a solvent each cost something; the advice divides bits by this. Common practice, from memory. */
+/**
+ * A minute of work, a flame, a solvent each cost something; the advice divides bits by this. Common practice, from
+ * memory.
+ */
 const HAZARD_COST = { none: 1, flame: 1.3, solvent: 1.8, bleach: 2.2 } as const
 
 /** What the person wants to know, and what they can do about it. */
@@ -35,22 +46,40 @@ export interface Advice {
  * What to look at next: of everything not yet seen, the expected information (mutual information, bits) about
  * what the person asked, weighed against work and hazard, among what can be done with what is at hand.
  */
-export function adviseNext(scored: readonly Scored[], observations: readonly Observation[], part: Part, wanted: Wanted, reporter: Reporter, vocabulary: Vocabulary = 'uk'): Advice {
+export function adviseNext(
+  scored: readonly Scored[],
+  observations: readonly Observation[],
+  part: Part,
+  wanted: Wanted,
+  reporter: Reporter,
+  vocabulary: Vocabulary = 'uk',
+): Advice {
   // What was seen of one part need not be seen of the whole again.
   const seen = new Set(observations.map(({ feature }) => feature))
-  const groups = groupsOf(scored.filter(({ probability }) => probability > NEGLIGIBLE), wanted, reporter, vocabulary)
-  const worthwhile = features.flatMap((feature, column) => {
-    if (seen.has(feature.id)) return []
-    const answers = answersOf(groups, column)
-    const sameLook = features.filter(({ id, look }) => look === feature.look && seen.has(id)).length
-    const bits = mutualInformation(answers) * SAME_LOOK_FRACTION ** sameLook
-    if (bits < WORTH_DOING_BITS) return []
-    const cost = HAZARD_COST[feature.hazard] * (1 + feature.minutes / 15)
-    return [{ feature, bits, worth: bits / cost, answers }]
-  }).sort((a, b) => b.worth - a.worth)
+  const groups = groupsOf(
+    scored.filter(({ probability }) => probability > NEGLIGIBLE),
+    wanted,
+    reporter,
+    vocabulary,
+  )
+  const worthwhile = features
+    .flatMap((feature, column) => {
+      if (seen.has(feature.id)) return []
+      const answers = answersOf(groups, column)
+      const sameLook = features.filter(({ id, look }) => look === feature.look && seen.has(id)).length
+      const bits = mutualInformation(answers) * SAME_LOOK_FRACTION ** sameLook
+      if (bits < WORTH_DOING_BITS) return []
+      const cost = HAZARD_COST[feature.hazard] * (1 + feature.minutes / 15)
+      return [{ feature, bits, worth: bits / cost, answers }]
+    })
+    .sort((a, b) => b.worth - a.worth)
   const possible = worthwhile.filter(({ feature }) => lacking(feature, wanted.atHand).length === 0)
   const next = possible.map(({ feature, bits, answers }): NextTest => ({
-    feature: feature.id, part, bits, hazard: feature.hazard, text: reason(feature, answers),
+    feature: feature.id,
+    part,
+    bits,
+    hazard: feature.hazard,
+    text: reason(feature, answers),
   }))
   const out = worthwhile.find(({ feature }) => lacking(feature, wanted.atHand).length > 0)?.feature
   return { next, stop: stopWords(groups, next.length, out, wanted) }
@@ -60,9 +89,19 @@ function lacking({ needs }: Feature, atHand: readonly Tool[]): Tool[] {
   return needs.filter((tool) => !atHand.includes(tool))
 }
 
-const TOOL_WORDS: Record<Tool, string> = { flame: 'a flame', loupe: 'a strong loupe', acetone: 'acetone', bleach: 'chlorine bleach' }
+const TOOL_WORDS: Record<Tool, string> = {
+  flame: 'a flame',
+  loupe: 'a strong loupe',
+  acetone: 'acetone',
+  bleach: 'chlorine bleach',
+}
 
-function stopWords(groups: readonly Group[], offered: number, out: Feature | undefined, { atHand }: Wanted): string | null {
+function stopWords(
+  groups: readonly Group[],
+  offered: number,
+  out: Feature | undefined,
+  { atHand }: Wanted,
+): string | null {
   const [first, second] = groups
   if (first && first.probability >= ANSWERED) return `You can stop here: ${first.label} is as good as settled.`
   if (offered > 0) return null
@@ -84,7 +123,12 @@ interface GroupAnswers {
   states: Float64Array
 }
 
-function groupsOf(scored: readonly Scored[], { asks, claim }: Wanted, reporter: Reporter, vocabulary: Vocabulary): Group[] {
+function groupsOf(
+  scored: readonly Scored[],
+  { asks, claim }: Wanted,
+  reporter: Reporter,
+  vocabulary: Vocabulary,
+): Group[] {
   const groupOf = groupedBy(asks, claim, vocabulary)
   const groups = new Map<string, Group>()
   for (const { hypothesis, probability } of scored) {
@@ -120,7 +164,8 @@ function mutualInformation(answers: readonly GroupAnswers[]): number {
   let bits = 0
   for (const { probability, states } of answers) {
     // Slips keep every probability above zero.
-    for (let i = 0; i < states.length; i++) bits += (probability / total) * states[i]! * Math.log2(states[i]! / overall[i]!)
+    for (let i = 0; i < states.length; i++)
+      bits += (probability / total) * states[i]! * Math.log2(states[i]! / overall[i]!)
   }
   return bits
 }
@@ -130,7 +175,8 @@ function reason(feature: Feature, answers: readonly GroupAnswers[]): string {
   const first = answers[0]!
   const rival = answers.slice(1, 8).find(({ states }) => likeliest(states) !== likeliest(first.states))
   const label = ({ states }: GroupAnswers) => `“${feature.states[likeliest(states)]!.label.toLowerCase()}”`
-  if (!rival) return `${capitalised(first.label)} would most often give ${label(first)}; anything else speaks against it.`
+  if (!rival)
+    return `${capitalised(first.label)} would most often give ${label(first)}; anything else speaks against it.`
   return `${capitalised(first.label)} would most often give ${label(first)}, ${rival.label} ${label(rival)}.`
 }
 

@@ -3,7 +3,10 @@ import { featureById } from './features'
 import { identify } from './identify'
 import { COMMON_WORTH, ownReports, ownWays, personalFeature, type ControlBurn } from './nose'
 
-const nylonSweet: ControlBurn = { fibre: 'nylon', observations: seen({ melting: 'melts-drips', smell: 'sweet-chemical', residue: 'hard-bead', crush: 'resists' }) }
+const nylonSweet: ControlBurn = {
+  fibre: 'nylon',
+  observations: seen({ melting: 'melts-drips', smell: 'sweet-chemical', residue: 'hard-bead', crush: 'resists' }),
+}
 const times = (count: number, burn: ControlBurn) => Array.from({ length: count }, () => burn)
 const share = (burns: readonly ControlBurn[], fibre: 'nylon' | 'polyester', state: string) => {
   const { weights } = personalFeature(featureById('smell'), ownReports(burns))
@@ -22,7 +25,10 @@ it('moves with consistent reports, a little at a time', () => {
 })
 
 it('never counts a person for more than everybody', () => {
-  const [common, many] = [share([], 'nylon', 'sweet-chemical'), share(times(500, nylonSweet), 'nylon', 'sweet-chemical')]
+  const [common, many] = [
+    share([], 'nylon', 'sweet-chemical'),
+    share(times(500, nylonSweet), 'nylon', 'sweet-chemical'),
+  ]
   expect(many).toBeLessThanOrEqual((common + 1) / 2 + 1e-9)
   expect(many).toBeGreaterThan(0.45)
 })
@@ -32,7 +38,10 @@ it('teaches a row of the fibre burnt, and no other', () => {
 })
 
 it('teaches what burns the same: fibres that share a row share what was learnt', () => {
-  const taught = personalFeature(featureById('smell'), ownReports(times(6, { fibre: 'wool', observations: seen({ smell: 'acrid-chemical' }) })))
+  const taught = personalFeature(
+    featureById('smell'),
+    ownReports(times(6, { fibre: 'wool', observations: seen({ smell: 'acrid-chemical' }) })),
+  )
   expect(taught.weights.hair).toEqual(taught.weights.wool)
   expect(taught.weights.silk).toBe(featureById('smell').weights.silk)
 })
@@ -43,8 +52,15 @@ it('shares one report between two smells named at once', () => {
 })
 
 it('makes a sweet-smelling bead likelier to be nylon for a person who smells nylon so', () => {
-  const unknown = seen({ melting: 'melts-drips', smoke: 'pale', smell: 'sweet-chemical', residue: 'hard-bead', 'residue-colour': 'brown' })
-  const nylon = (controls: ControlBurn[]) => identify({ observations: unknown, controls }).fibres.find(({ id }) => id === 'nylon')!.present
+  const unknown = seen({
+    melting: 'melts-drips',
+    smoke: 'pale',
+    smell: 'sweet-chemical',
+    residue: 'hard-bead',
+    'residue-colour': 'brown',
+  })
+  const nylon = (controls: ControlBurn[]) =>
+    identify({ observations: unknown, controls }).fibres.find(({ id }) => id === 'nylon')!.present
   expect(nylon(times(6, nylonSweet))).toBeGreaterThan(nylon([]) * 1.3)
 })
 
@@ -56,5 +72,7 @@ it('tells where a person differs from most, the largest first', () => {
 })
 
 it('refuses what cannot be observed', () => {
-  expect(() => ownReports([{ fibre: 'wool', observations: [{ feature: 'taste', states: ['salty'] }] }])).toThrow(/taste/)
+  expect(() => ownReports([{ fibre: 'wool', observations: [{ feature: 'taste', states: ['salty'] }] }])).toThrow(
+    /taste/,
+  )
 })

@@ -10,7 +10,8 @@ export interface ControlBurn {
 }
 
 /**
- * What the common table is worth, in reports: the Dirichlet prior's total count. A person's own reports count beside it.
+ * What the common table is worth, in reports: the Dirichlet prior's total count. A person's own reports count beside
+ * it.
  * Ours; chosen so that six or so consistent controls shift a row and one does not.
  */
 export const COMMON_WORTH = 12
@@ -46,7 +47,12 @@ export function personalFeature(feature: Feature, own: OwnReports): Feature {
   const rows = own.get(feature.id)
   if (!rows) return feature
   const bent = new Map([...rows].map(([common, counts]) => [common, bentRow(common, counts)]))
-  return { ...feature, weights: Object.fromEntries(Object.entries(feature.weights).map(([fibre, row]) => [fibre, bent.get(row) ?? row])) as Feature['weights'] }
+  return {
+    ...feature,
+    weights: Object.fromEntries(
+      Object.entries(feature.weights).map(([fibre, row]) => [fibre, bent.get(row) ?? row]),
+    ) as Feature['weights'],
+  }
 }
 
 function bentRow(common: Weights, counts: Weights): Weights {
@@ -80,14 +86,22 @@ const WORTH_TELLING = 0.08
 /** Where the controls have moved the common tables most, the largest shift first. */
 export function ownWays(burns: readonly ControlBurn[]): OwnWay[] {
   const own = ownReports(burns)
-  return features.flatMap((feature) => [...(own.get(feature.id) ?? [])].flatMap(([common, counts]): OwnWay[] => {
-    const before = shares(common)
-    const after = shares(bentRow(common, counts))
-    const [says, shift] = Object.entries(after).map(([state, share]) => [state, share - (before[state] ?? 0)] as const).sort((a, b) => b[1] - a[1])[0]!
-    if (shift < WORTH_TELLING) return []
-    const fibres = (Object.keys(feature.weights) as FibreId[]).filter((fibre) => feature.weights[fibre] === common)
-    return [{ feature: feature.id, fibres, says, common: before[says] ?? 0, own: after[says]! }]
-  })).sort((a, b) => b.own - b.common - (a.own - a.common))
+  return features
+    .flatMap((feature) =>
+      [...(own.get(feature.id) ?? [])].flatMap(([common, counts]): OwnWay[] => {
+        const before = shares(common)
+        const after = shares(bentRow(common, counts))
+        const [says, shift] = Object.entries(after)
+          .map(([state, share]) => [state, share - (before[state] ?? 0)] as const)
+          .sort((a, b) => b[1] - a[1])[0]!
+        if (shift < WORTH_TELLING) return []
+        const fibres = (Object.keys(feature.weights) as FibreId[]).filter(
+          (fibre) => feature.weights[fibre] === common,
+        )
+        return [{ feature: feature.id, fibres, says, common: before[says] ?? 0, own: after[says]! }]
+      }),
+    )
+    .sort((a, b) => b.own - b.common - (a.own - a.common))
 }
 
 function shares(row: Weights): Record<string, number> {
@@ -98,7 +112,10 @@ function shares(row: Weights): Record<string, number> {
 const MOST_KEPT = 8
 const kept = new Map<string, Reporter>()
 
-/** The reporter that these controls have taught; the common one where there are none. Kept, since its tables take a moment. */
+/**
+ * The reporter that these controls have taught; the common one where there are none. Kept, since its tables take a
+ * moment.
+ */
 export function reporterTaughtBy(burns: readonly ControlBurn[]): Reporter {
   const spoken = burns.filter(({ observations }) => observations.length > 0)
   if (spoken.length === 0) return commonReporter

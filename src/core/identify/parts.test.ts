@@ -9,7 +9,10 @@ const wool = { smell: 'hair-feather', residue: 'crushable-bead', 'after-removal'
 const cotton = { smell: 'paper', residue: 'soft-ash', 'after-removal': 'burns-on' }
 
 function probabilityOf(observations: Parameters<typeof clothPosterior>[0], id: string): number {
-  return clothPosterior(observations, commonGrounds).scored.find(({ hypothesis }) => hypothesis.id === id)?.probability ?? 0
+  return (
+    clothPosterior(observations, commonGrounds).scored.find(({ hypothesis }) => hypothesis.id === id)?.probability ??
+    0
+  )
 }
 
 it('with no parts, holds exactly the hypotheses given', () => {
@@ -21,8 +24,12 @@ it('with no parts, holds exactly the hypotheses given', () => {
 it('with nothing told apart, gives "the same throughout" its prior', () => {
   // An answer that every cloth finds about equally likely leaves the division between same and different as it was.
   const { scored } = clothPosterior(seen({ float: 'sinks' }, 'warp'), commonGrounds)
-  const pure = scored.filter(({ hypothesis }) => hypothesis.components.length === 1).reduce((sum, { probability }) => sum + probability, 0)
-  const purePrior = hypotheses.filter(({ components }) => components.length === 1).reduce((sum, { prior }) => sum + prior, 0)
+  const pure = scored
+    .filter(({ hypothesis }) => hypothesis.components.length === 1)
+    .reduce((sum, { probability }) => sum + probability, 0)
+  const purePrior = hypotheses
+    .filter(({ components }) => components.length === 1)
+    .reduce((sum, { prior }) => sum + prior, 0)
   expect(pure / purePrior).toBeCloseTo(SAME_THROUGHOUT, 1)
 })
 
@@ -48,15 +55,22 @@ it('lets a single tested part leave the other open', () => {
 
 it('hears the whole cloth beside its parts', () => {
   const parts = [...seen(wool, 'warp'), ...seen(cotton, 'weft')]
-  const even = (observations: typeof parts) => clothPosterior(observations, commonGrounds).scored
-    .filter(({ hypothesis }) => hypothesis.families.includes('protein') && hypothesis.families.includes('plant'))
-    .reduce((sum, { probability }) => sum + probability, 0)
+  const even = (observations: typeof parts) =>
+    clothPosterior(observations, commonGrounds)
+      .scored.filter(
+        ({ hypothesis }) => hypothesis.families.includes('protein') && hypothesis.families.includes('plant'),
+      )
+      .reduce((sum, { probability }) => sum + probability, 0)
   expect(even([...parts, ...seen({ smell: ['hair-feather', 'paper'] })])).toBeGreaterThan(even(parts) - 1e-9)
 })
 
 it('knows three parts: ground and pile apart', () => {
   const { scored } = clothPosterior(
-    [...seen(cotton, 'warp'), ...seen(cotton, 'weft'), ...seen({ smell: 'hair-feather', residue: 'crushable-bead' }, 'pile')],
+    [
+      ...seen(cotton, 'warp'),
+      ...seen(cotton, 'weft'),
+      ...seen({ smell: 'hair-feather', residue: 'crushable-bead' }, 'pile'),
+    ],
     commonGrounds,
   )
   const best = [...scored].sort((a, b) => b.probability - a.probability)[0]!
@@ -70,7 +84,9 @@ describe('in words', () => {
   it('calls two different verdicts a mixed cloth, and says what each is', () => {
     const parts = say(seen(wool, 'warp'), seen(cotton, 'weft'))!
     expect(parts.differ).toBeGreaterThan(0.95)
-    expect(parts.text).toMatch(/^A mixed cloth: its warp and weft are .* not of the same stuff\. The warp is .*protein.*; the weft is .*plant/)
+    expect(parts.text).toMatch(
+      /^A mixed cloth: its warp and weft are .* not of the same stuff\. The warp is .*protein.*; the weft is .*plant/,
+    )
   })
 
   it('says that two alike are of the same stuff, and that one part alone leaves the other open', () => {

@@ -16,7 +16,9 @@ export interface ClothPosterior {
 /** A cloth of more fibres than this is not reckoned with. */
 const MOST_FIBRES = 3
 
-/** Candidates a place, by how many places there are: the likeliest of each, so that their products stay a few hundred. */
+/**
+ * Candidates a place, by how many places there are: the likeliest of each, so that their products stay a few hundred.
+ */
 const CANDIDATES: Readonly<Record<number, number>> = { 1: 22, 2: 22, 3: 9 }
 
 /**
@@ -58,37 +60,65 @@ function scaled({ hypothesis, log }: Weighted, by: number): Weighted {
   return { hypothesis: { ...hypothesis, prior: hypothesis.prior * by }, log: log + Math.log(by) }
 }
 
-/** Mixtures of parts that are not all alike, each with its log weight. A single tested part has one untested beside it. */
-function differing(tested: readonly Part[], evidence: ReadonlyMap<Part, PartEvidence>, { hypotheses, reporter }: Grounds): Weighted[] {
+/**
+ * Mixtures of parts that are not all alike, each with its log weight. A single tested part has one untested beside
+ * it.
+ */
+function differing(
+  tested: readonly Part[],
+  evidence: ReadonlyMap<Part, PartEvidence>,
+  { hypotheses, reporter }: Grounds,
+): Weighted[] {
   const places: (Part | 'untested')[] = tested.length === 1 ? [tested[0]!, 'untested'] : [...tested]
   const whole = evidence.get('whole')
-  const candidates = places.map((place) => likeliest(hypotheses, evidence.get(place as Part)?.logLikelihoods, CANDIDATES[places.length]!))
+  const candidates = places.map((place) =>
+    likeliest(hypotheses, evidence.get(place as Part)?.logLikelihoods, CANDIDATES[places.length]!),
+  )
 
-  // Of all ways to choose the places' stuffs, those that are not all alike: how many a priori, and what they make of the parts' evidence.
+  // Of all ways to choose the places' stuffs, those that are not all alike: how many a priori, and what they make of
+  // the parts' evidence.
   const likelihoods = places.map((place) => evidence.get(place as Part)?.logLikelihoods)
   const unlike = 1 - hypotheses.reduce((sum, { prior }) => sum + prior ** places.length, 0)
-  const alike = hypotheses.reduce((sum, { prior }, index) => sum + likelihoods.reduce((product, logs) => product * prior * Math.exp(logs?.[index] ?? 0), 1), 0)
-  const all = likelihoods.reduce((product, logs) => product * hypotheses.reduce((sum, { prior }, index) => sum + prior * Math.exp(logs?.[index] ?? 0), 0), 1)
+  const alike = hypotheses.reduce(
+    (sum, { prior }, index) =>
+      sum + likelihoods.reduce((product, logs) => product * prior * Math.exp(logs?.[index] ?? 0), 1),
+    0,
+  )
+  const all = likelihoods.reduce(
+    (product, logs) =>
+      product * hypotheses.reduce((sum, { prior }, index) => sum + prior * Math.exp(logs?.[index] ?? 0), 0),
+    1,
+  )
 
   const found: { hypothesis: Hypothesis; log: number; wholeLog: number }[] = []
   const visit = (chosen: Hypothesis[], prior: number, log: number) => {
     const at = candidates[chosen.length]
     if (at) {
-      for (const { hypothesis, logLikelihood } of at) visit([...chosen, hypothesis], prior * hypothesis.prior, log + logLikelihood)
+      for (const { hypothesis, logLikelihood } of at)
+        visit([...chosen, hypothesis], prior * hypothesis.prior, log + logLikelihood)
       return
     }
     if (chosen.every(({ id }) => id === chosen[0]!.id)) return
     const weights = new Map<FibreId, number>()
-    for (const { components } of chosen) for (const { fibre, weight } of components) weights.set(fibre, (weights.get(fibre) ?? 0) + weight / chosen.length)
+    for (const { components } of chosen)
+      for (const { fibre, weight } of components)
+        weights.set(fibre, (weights.get(fibre) ?? 0) + weight / chosen.length)
     if (weights.size > MOST_FIBRES) return
     const mixed = { ...mixtureKept(weights), prior: prior / unlike }
-    found.push({ hypothesis: mixed, log: Math.log(mixed.prior) + log, wholeLog: whole ? logLikelihoodUnder(whole.reports, reporter.tables(mixed)) : 0 })
+    found.push({
+      hypothesis: mixed,
+      log: Math.log(mixed.prior) + log,
+      wholeLog: whole ? logLikelihoodUnder(whole.reports, reporter.tables(mixed)) : 0,
+    })
   }
   visit([], 1, 0)
   // The candidates stand for all ways to differ: what the others would have weighed is shared out among them.
   const kept = found.reduce((sum, { log }) => sum + Math.exp(log), 0)
   const share = kept > 0 ? Math.max(1, (all - alike) / unlike / kept) : 1
-  return found.map(({ hypothesis, log, wholeLog }) => ({ hypothesis: { ...hypothesis, prior: hypothesis.prior * share }, log: log + wholeLog + Math.log(share) }))
+  return found.map(({ hypothesis, log, wholeLog }) => ({
+    hypothesis: { ...hypothesis, prior: hypothesis.prior * share },
+    log: log + wholeLog + Math.log(share),
+  }))
 }
 
 /** The few hypotheses that a part most likely is, by prior and its own evidence; an untested part by prior. */
@@ -104,7 +134,10 @@ const mixturesKept = new Map<string, Hypothesis>()
 
 /** The mixture of these weights, made once: the same few hundred come up with every test of two parts. */
 function mixtureKept(weights: ReadonlyMap<FibreId, number>): Hypothesis {
-  const key = [...weights].map(([fibre, weight]) => `${fibre} ${weight.toFixed(3)}`).sort().join()
+  const key = [...weights]
+    .map(([fibre, weight]) => `${fibre} ${weight.toFixed(3)}`)
+    .sort()
+    .join()
   const kept = mixturesKept.get(key) ?? hypothesisOf(mixtureOf([...weights]), 0)
   mixturesKept.set(key, kept)
   return kept
@@ -115,9 +148,15 @@ function merged(scored: readonly Scored[]): Scored[] {
   const byId = new Map<string, Scored>()
   for (const { hypothesis, probability } of scored) {
     const before = byId.get(hypothesis.id)
-    byId.set(hypothesis.id, before
-      ? { hypothesis: { ...hypothesis, prior: hypothesis.prior + before.hypothesis.prior }, probability: before.probability + probability }
-      : { hypothesis, probability })
+    byId.set(
+      hypothesis.id,
+      before
+        ? {
+            hypothesis: { ...hypothesis, prior: hypothesis.prior + before.hypothesis.prior },
+            probability: before.probability + probability,
+          }
+        : { hypothesis, probability },
+    )
   }
   return [...byId.values()]
 }

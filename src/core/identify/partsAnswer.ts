@@ -10,11 +10,24 @@ export interface PartsAnswer {
 }
 
 /** Two different verdicts for warp and weft make a mixed cloth; said so, and how surely. */
-export function partsAnswer(differ: number | null, verdicts: readonly (readonly [Part, Verdict])[], vocabulary: Vocabulary): PartsAnswer {
+export function partsAnswer(
+  differ: number | null,
+  verdicts: readonly (readonly [Part, Verdict])[],
+  vocabulary: Vocabulary,
+): PartsAnswer {
   const each = verdicts.map(([part, verdict]) => `the ${part} is ${verdictBriefly(verdict, vocabulary)}`).join('; ')
-  if (differ === null) return { differ, text: `${capitalised(each)}. The other yarns were not tested apart: burn one of each direction.` }
+  if (differ === null)
+    return {
+      differ,
+      text: `${capitalised(each)}. The other yarns were not tested apart: burn one of each direction.`,
+    }
   const names = verdicts.map(([part]) => part).join(' and ')
-  if (differ >= VERDICT_THRESHOLD) return { differ, text: `A mixed cloth: its ${names} are ${doubtWords(differ)} not of the same stuff. ${capitalised(each)}.` }
-  if (differ <= 1 - VERDICT_THRESHOLD) return { differ, text: `Its ${names} are ${doubtWords(1 - differ)} of the same stuff.` }
+  if (differ >= VERDICT_THRESHOLD)
+    return {
+      differ,
+      text: `A mixed cloth: its ${names} are ${doubtWords(differ)} not of the same stuff. ${capitalised(each)}.`,
+    }
+  if (differ <= 1 - VERDICT_THRESHOLD)
+    return { differ, text: `Its ${names} are ${doubtWords(1 - differ)} of the same stuff.` }
   return { differ, text: `Whether its ${names} are of the same stuff is not settled. ${capitalised(each)}.` }
 }

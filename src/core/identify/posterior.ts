@@ -13,11 +13,17 @@ export interface PartEvidence {
 }
 
 /** The evidence of one part for each hypothesis. */
-export function evidenceOfPart(observations: readonly Observation[], { hypotheses, reporter }: Grounds): PartEvidence {
+export function evidenceOfPart(
+  observations: readonly Observation[],
+  { hypotheses, reporter }: Grounds,
+): PartEvidence {
   const gathered = gather(observations)
   const tables = hypotheses.map(reporter.tables)
   const raw = gathered.map((entry) => floats(tables, (table) => logLikelihood(entry, table)))
-  const reports = weigh(gathered, raw.map((column) => informationGained(column, hypotheses)))
+  const reports = weigh(
+    gathered,
+    raw.map((column) => informationGained(column, hypotheses)),
+  )
   const byFeature = raw.map((column, index) => column.map((value) => value * reports[index]!.weight))
   return { reports, byFeature, logLikelihoods: sumColumns(byFeature, hypotheses.length) }
 }

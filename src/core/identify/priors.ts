@@ -1,17 +1,34 @@
 import { type FibreId } from '../fibres/types'
 
 /**
- * How often a cloth from a shop, a charity shop or a stash is made of one fibre alone: parts in a hundred, before blends.
+ * How often a cloth from a shop, a charity shop or a stash is made of one fibre alone: parts in a hundred, before
+ * blends.
  * From memory of what is sold and given away; no survey stands behind it. Fibres that a flame cannot part are
  * never told apart by these figures alone: the verdict rule asks the evidence as well.
  */
 export const purePrior: Record<FibreId, number> = {
-  cotton: 24, linen: 5, hemp: 1.2, ramie: 0.8, jute: 0.8,
-  viscose: 8, modal: 1.2, lyocell: 1.8, cupro: 0.8,
-  acetate: 3, triacetate: 0.8,
-  wool: 7, hair: 2, silk: 4,
-  polyester: 21, nylon: 4, acrylic: 4, modacrylic: 0.6, polypropylene: 1, elastane: 0.6,
-  glass: 0.3, metallic: 0.3,
+  cotton: 24,
+  linen: 5,
+  hemp: 1.2,
+  ramie: 0.8,
+  jute: 0.8,
+  viscose: 8,
+  modal: 1.2,
+  lyocell: 1.8,
+  cupro: 0.8,
+  acetate: 3,
+  triacetate: 0.8,
+  wool: 7,
+  hair: 2,
+  silk: 4,
+  polyester: 21,
+  nylon: 4,
+  acrylic: 4,
+  modacrylic: 0.6,
+  polypropylene: 1,
+  elastane: 0.6,
+  glass: 0.3,
+  metallic: 0.3,
 }
 
 /** Which of the two may be the main fibre: either, or the first only. */
@@ -88,42 +105,267 @@ export const blendPrior: readonly (readonly [FibreId, FibreId, number, BlendKind
 ]
 
 /**
- * Three fibres that are sold together, with the weight at which each shows (summing to 1): parts in a hundred on the scale
+ * Three fibres that are sold together, with the weight at which each shows (summing to 1): parts in a hundred on the
+ * scale
  * of `purePrior`. From memory of labels; common practice. A trace is of `traceWeight`.
  */
 export const threePrior: readonly (readonly [shares: readonly (readonly [FibreId, number])[], weight: number])[] = [
-  [[['cotton', 0.6], ['polyester', 0.3], ['elastane', 0.1]], 1.6],
-  [[['polyester', 0.5], ['viscose', 0.4], ['elastane', 0.1]], 1.4],
-  [[['viscose', 0.6], ['polyester', 0.3], ['elastane', 0.1]], 0.5],
-  [[['viscose', 0.6], ['nylon', 0.3], ['elastane', 0.1]], 0.7],
-  [[['cotton', 0.6], ['nylon', 0.3], ['elastane', 0.1]], 0.4],
-  [[['cotton', 0.5], ['modal', 0.4], ['elastane', 0.1]], 0.4],
-  [[['cotton', 0.5], ['viscose', 0.4], ['elastane', 0.1]], 0.3],
-  [[['linen', 0.5], ['viscose', 0.4], ['elastane', 0.1]], 0.2],
-  [[['linen', 0.5], ['cotton', 0.4], ['elastane', 0.1]], 0.15],
-  [[['wool', 0.5], ['polyester', 0.4], ['elastane', 0.1]], 0.6],
-  [[['wool', 0.6], ['nylon', 0.3], ['elastane', 0.1]], 0.15],
-  [[['silk', 0.5], ['cotton', 0.4], ['elastane', 0.1]], 0.08],
-  [[['polyester', 0.5], ['wool', 0.4], ['elastane', 0.1]], 0.3],
-  [[['acetate', 0.5], ['nylon', 0.4], ['elastane', 0.1]], 0.1],
-  [[['polyester', 0.5], ['acetate', 0.4], ['elastane', 0.1]], 0.08],
-  [[['cotton', 0.4], ['polyester', 0.35], ['viscose', 0.25]], 0.8],
-  [[['linen', 0.45], ['viscose', 0.35], ['cotton', 0.2]], 0.3],
-  [[['linen', 0.4], ['cotton', 0.3], ['polyester', 0.3]], 0.15],
-  [[['linen', 0.4], ['viscose', 0.3], ['polyester', 0.3]], 0.2],
-  [[['wool', 0.45], ['viscose', 0.3], ['nylon', 0.25]], 0.4],
-  [[['wool', 0.45], ['polyester', 0.35], ['viscose', 0.2]], 0.4],
-  [[['wool', 0.4], ['acrylic', 0.35], ['nylon', 0.25]], 0.5],
-  [[['acrylic', 0.5], ['wool', 0.3], ['polyester', 0.2]], 0.4],
-  [[['wool', 0.4], ['acrylic', 0.3], ['hair', 0.3]], 0.3],
-  [[['wool', 0.5], ['hair', 0.25], ['nylon', 0.25]], 0.4],
-  [[['wool', 0.4], ['silk', 0.3], ['hair', 0.3]], 0.12],
-  [[['wool', 0.4], ['cotton', 0.3], ['nylon', 0.3]], 0.15],
-  [[['acrylic', 0.4], ['nylon', 0.3], ['hair', 0.3]], 0.3],
-  [[['cotton', 0.5], ['acrylic', 0.3], ['polyester', 0.2]], 0.2],
-  [[['silk', 0.4], ['viscose', 0.35], ['nylon', 0.25]], 0.08],
-  [[['viscose', 0.5], ['polyester', 0.38], ['metallic', 0.12]], 0.1],
-  [[['cotton', 0.5], ['polyester', 0.38], ['metallic', 0.12]], 0.1],
+  [
+    [
+      ['cotton', 0.6],
+      ['polyester', 0.3],
+      ['elastane', 0.1],
+    ],
+    1.6,
+  ],
+  [
+    [
+      ['polyester', 0.5],
+      ['viscose', 0.4],
+      ['elastane', 0.1],
+    ],
+    1.4,
+  ],
+  [
+    [
+      ['viscose', 0.6],
+      ['polyester', 0.3],
+      ['elastane', 0.1],
+    ],
+    0.5,
+  ],
+  [
+    [
+      ['viscose', 0.6],
+      ['nylon', 0.3],
+      ['elastane', 0.1],
+    ],
+    0.7,
+  ],
+  [
+    [
+      ['cotton', 0.6],
+      ['nylon', 0.3],
+      ['elastane', 0.1],
+    ],
+    0.4,
+  ],
+  [
+    [
+      ['cotton', 0.5],
+      ['modal', 0.4],
+      ['elastane', 0.1],
+    ],
+    0.4,
+  ],
+  [
+    [
+      ['cotton', 0.5],
+      ['viscose', 0.4],
+      ['elastane', 0.1],
+    ],
+    0.3,
+  ],
+  [
+    [
+      ['linen', 0.5],
+      ['viscose', 0.4],
+      ['elastane', 0.1],
+    ],
+    0.2,
+  ],
+  [
+    [
+      ['linen', 0.5],
+      ['cotton', 0.4],
+      ['elastane', 0.1],
+    ],
+    0.15,
+  ],
+  [
+    [
+      ['wool', 0.5],
+      ['polyester', 0.4],
+      ['elastane', 0.1],
+    ],
+    0.6,
+  ],
+  [
+    [
+      ['wool', 0.6],
+      ['nylon', 0.3],
+      ['elastane', 0.1],
+    ],
+    0.15,
+  ],
+  [
+    [
+      ['silk', 0.5],
+      ['cotton', 0.4],
+      ['elastane', 0.1],
+    ],
+    0.08,
+  ],
+  [
+    [
+      ['polyester', 0.5],
+      ['wool', 0.4],
+      ['elastane', 0.1],
+    ],
+    0.3,
+  ],
+  [
+    [
+      ['acetate', 0.5],
+      ['nylon', 0.4],
+      ['elastane', 0.1],
+    ],
+    0.1,
+  ],
+  [
+    [
+      ['polyester', 0.5],
+      ['acetate', 0.4],
+      ['elastane', 0.1],
+    ],
+    0.08,
+  ],
+  [
+    [
+      ['cotton', 0.4],
+      ['polyester', 0.35],
+      ['viscose', 0.25],
+    ],
+    0.8,
+  ],
+  [
+    [
+      ['linen', 0.45],
+      ['viscose', 0.35],
+      ['cotton', 0.2],
+    ],
+    0.3,
+  ],
+  [
+    [
+      ['linen', 0.4],
+      ['cotton', 0.3],
+      ['polyester', 0.3],
+    ],
+    0.15,
+  ],
+  [
+    [
+      ['linen', 0.4],
+      ['viscose', 0.3],
+      ['polyester', 0.3],
+    ],
+    0.2,
+  ],
+  [
+    [
+      ['wool', 0.45],
+      ['viscose', 0.3],
+      ['nylon', 0.25],
+    ],
+    0.4,
+  ],
+  [
+    [
+      ['wool', 0.45],
+      ['polyester', 0.35],
+      ['viscose', 0.2],
+    ],
+    0.4,
+  ],
+  [
+    [
+      ['wool', 0.4],
+      ['acrylic', 0.35],
+      ['nylon', 0.25],
+    ],
+    0.5,
+  ],
+  [
+    [
+      ['acrylic', 0.5],
+      ['wool', 0.3],
+      ['polyester', 0.2],
+    ],
+    0.4,
+  ],
+  [
+    [
+      ['wool', 0.4],
+      ['acrylic', 0.3],
+      ['hair', 0.3],
+    ],
+    0.3,
+  ],
+  [
+    [
+      ['wool', 0.5],
+      ['hair', 0.25],
+      ['nylon', 0.25],
+    ],
+    0.4,
+  ],
+  [
+    [
+      ['wool', 0.4],
+      ['silk', 0.3],
+      ['hair', 0.3],
+    ],
+    0.12,
+  ],
+  [
+    [
+      ['wool', 0.4],
+      ['cotton', 0.3],
+      ['nylon', 0.3],
+    ],
+    0.15,
+  ],
+  [
+    [
+      ['acrylic', 0.4],
+      ['nylon', 0.3],
+      ['hair', 0.3],
+    ],
+    0.3,
+  ],
+  [
+    [
+      ['cotton', 0.5],
+      ['acrylic', 0.3],
+      ['polyester', 0.2],
+    ],
+    0.2,
+  ],
+  [
+    [
+      ['silk', 0.4],
+      ['viscose', 0.35],
+      ['nylon', 0.25],
+    ],
+    0.08,
+  ],
+  [
+    [
+      ['viscose', 0.5],
+      ['polyester', 0.38],
+      ['metallic', 0.12],
+    ],
+    0.1,
+  ],
+  [
+    [
+      ['cotton', 0.5],
+      ['polyester', 0.38],
+      ['metallic', 0.12],
+    ],
+    0.1,
+  ],
 ]
 
 /** How a pair's prior is divided where either may be the main fibre: first main, even, second main. */

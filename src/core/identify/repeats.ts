@@ -18,13 +18,15 @@ export interface Repeat {
 
 /** Specimens side by side, a row a feature and part, in the order of the test. Nothing is averaged. */
 export function repeatsOf(observations: readonly SpecimenObservation[]): Repeat[] {
-  return PARTS.flatMap((part) => features.flatMap((feature): Repeat[] => {
-    const bySpecimen = observations
-      .filter((one) => one.feature === feature.id && (one.part ?? 'whole') === part && one.states.length > 0)
-      .map(({ specimen, states }) => ({ specimen, states }))
-      .sort((a, b) => a.specimen - b.specimen)
-    if (bySpecimen.length === 0) return []
-    const shared = bySpecimen[0]!.states.some((state) => bySpecimen.every(({ states }) => states.includes(state)))
-    return [{ feature, part, bySpecimen, how: bySpecimen.length === 1 ? 'once' : shared ? 'agree' : 'differ' }]
-  }))
+  return PARTS.flatMap((part) =>
+    features.flatMap((feature): Repeat[] => {
+      const bySpecimen = observations
+        .filter((one) => one.feature === feature.id && (one.part ?? 'whole') === part && one.states.length > 0)
+        .map(({ specimen, states }) => ({ specimen, states }))
+        .sort((a, b) => a.specimen - b.specimen)
+      if (bySpecimen.length === 0) return []
+      const shared = bySpecimen[0]!.states.some((state) => bySpecimen.every(({ states }) => states.includes(state)))
+      return [{ feature, part, bySpecimen, how: bySpecimen.length === 1 ? 'once' : shared ? 'agree' : 'differ' }]
+    }),
+  )
 }

@@ -23,7 +23,11 @@ export function reporterWith(features: readonly Feature[]): Reporter {
   const kept = new Map<string, ReportTables>()
   const tablesOf = (components: readonly Component[]): ReportTables => {
     const probabilities = features.map((feature) => reportProbabilities(feature, components))
-    return { probabilities, logs: probabilities.map((row) => row.map(Math.log)), several: features.map((feature) => severalProbability(feature, components)) }
+    return {
+      probabilities,
+      logs: probabilities.map((row) => row.map(Math.log)),
+      several: features.map((feature) => severalProbability(feature, components)),
+    }
   }
   return {
     tablesOf,

@@ -7,7 +7,11 @@ export const REACTION_SECONDS = 0.2
 export const EDGE_MM = 2
 
 /** From how many seconds in the flame a cloth counts as catching so; ours, after the words that people use. */
-const CATCHING: readonly (readonly [from: number, state: string])[] = [[3, 'slow'], [1, 'quick'], [0, 'instant']]
+const CATCHING: readonly (readonly [from: number, state: string])[] = [
+  [3, 'slow'],
+  [1, 'quick'],
+  [0, 'instant'],
+]
 
 /**
  * What a timed catch is called.
@@ -21,8 +25,10 @@ export function catchState(seconds: number | null): string {
 }
 
 /**
- * How fast the edge of the burn travels along a marked length, mm/s, with the doubt of hand and eye (first-order propagation, JCGM 100).
- * It depends on weave, weight and draught at least as much as on fibre: a note for comparing specimens side by side, not evidence.
+ * How fast the edge of the burn travels along a marked length, mm/s, with the doubt of hand and eye (first-order
+ * propagation, JCGM 100).
+ * It depends on weave, weight and draught at least as much as on fibre: a note for comparing specimens side by side,
+ * not evidence.
  * @throws RangeError unless both are positive
  */
 export function burnRate(lengthMm: number, seconds: number): Quantity {

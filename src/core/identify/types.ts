@@ -41,11 +41,16 @@ export type Level = 'fibre' | 'blend' | 'family' | 'group' | 'undecided'
 
 export interface Verdict {
   level: Level
-  /** Fibre ids at the levels `fibre` and `blend`, family ids elsewhere; a blend whose parents are known only as families names those. */
+  /**
+   * Fibre ids at the levels `fibre` and `blend`, family ids elsewhere; a blend whose parents are known only as
+   * families names those.
+   */
   ids: readonly string[]
   /** For a blend: what each side could be. One id a side where it is known. */
   sides: readonly (readonly string[])[]
-  /** In a group: the one of its families that is in the cloth at 0.8 or more, alone or with the other; null elsewhere. */
+  /**
+   * In a group: the one of its families that is in the cloth at 0.8 or more, alone or with the other; null elsewhere.
+   */
   sure: FamilyId | null
   /** The likeliest fibre or set of fibres, whether or not the evidence carries it as a verdict. */
   leaning: readonly FibreId[]
@@ -68,7 +73,10 @@ export interface ClaimSign {
   /** What true cloth most often gives. */
   expected: string
   seen: readonly string[]
-  /** How much likelier the claim makes what was seen than anything else does, log2; below 0 it speaks against the claim. */
+  /**
+   * How much likelier the claim makes what was seen than anything else does, log2; below 0 it speaks against the
+   * claim.
+   */
   bits: number
 }
 

@@ -14,11 +14,7 @@ function scored(probability: number, prior: number, ...shares: Share[]): Scored 
 describe('levels', () => {
   it('names a fibre where it alone passes, by the posterior and by the evidence', () => {
     const verdict = verdictOf(
-      [
-        scored(0.9, 0.1, ['polyester', 1]),
-        scored(0.06, 0.1, ['nylon', 1]),
-        scored(0.04, 0.1, ['cotton', 1]),
-      ],
+      [scored(0.9, 0.1, ['polyester', 1]), scored(0.06, 0.1, ['nylon', 1]), scored(0.04, 0.1, ['cotton', 1])],
       true,
     )
     expect(verdict).toMatchObject({ level: 'fibre', ids: ['polyester'], probability: 0.9, sides: [] })
@@ -27,11 +23,7 @@ describe('levels', () => {
 
   it('stays at the family where only the prior parts the fibres', () => {
     const verdict = verdictOf(
-      [
-        scored(0.85, 0.17, ['wool', 1]),
-        scored(0.1, 0.02, ['hair', 1]),
-        scored(0.05, 0.5, ['cotton', 1]),
-      ],
+      [scored(0.85, 0.17, ['wool', 1]), scored(0.1, 0.02, ['hair', 1]), scored(0.05, 0.5, ['cotton', 1])],
       true,
     )
     expect(verdict).toMatchObject({ level: 'family', ids: ['protein'], leaning: ['wool'], leaningProbability: 0.85 })
@@ -70,7 +62,11 @@ describe('levels', () => {
       ],
       true,
     )
-    expect(verdict).toMatchObject({ level: 'blend', ids: ['protein', 'synthetic'], sides: [['protein'], ['synthetic']] })
+    expect(verdict).toMatchObject({
+      level: 'blend',
+      ids: ['protein', 'synthetic'],
+      sides: [['protein'], ['synthetic']],
+    })
   })
 
   it('leaves one side of a blend open where two families would do', () => {
@@ -101,11 +97,7 @@ describe('levels', () => {
 
   it('is undecided where nothing passes, and still says which way it leans', () => {
     const verdict = verdictOf(
-      [
-        scored(0.4, 0.25, ['cotton', 1]),
-        scored(0.3, 0.25, ['wool', 1]),
-        scored(0.3, 0.25, ['polyester', 1]),
-      ],
+      [scored(0.4, 0.25, ['cotton', 1]), scored(0.3, 0.25, ['wool', 1]), scored(0.3, 0.25, ['polyester', 1])],
       true,
     )
     expect(verdict).toMatchObject({ level: 'undecided', ids: [], leaning: ['cotton'] })
@@ -125,7 +117,9 @@ describe('thresholds', () => {
   })
 
   it('never give a verdict without evidence, whatever the prior', () => {
-    expect(verdictOf([scored(0.99, 0.99, ['cotton', 1]), scored(0.01, 0.01, ['wool', 1])], false).level).toBe('undecided')
+    expect(verdictOf([scored(0.99, 0.99, ['cotton', 1]), scored(0.01, 0.01, ['wool', 1])], false).level).toBe(
+      'undecided',
+    )
   })
 
   it('have fixed words', () => {
@@ -141,14 +135,15 @@ describe('thresholds', () => {
 })
 
 describe('a trace that may hide', () => {
-  const alone = (trace: number) => verdictOf(
-    [
-      scored(0.9 - trace, 0.1, ['nylon', 1]),
-      scored(trace, 0.03, ['nylon', 0.9], ['elastane', 0.1]),
-      scored(0.1, 0.2, ['polyester', 1]),
-    ],
-    true,
-  )
+  const alone = (trace: number) =>
+    verdictOf(
+      [
+        scored(0.9 - trace, 0.1, ['nylon', 1]),
+        scored(trace, 0.03, ['nylon', 0.9], ['elastane', 0.1]),
+        scored(0.1, 0.2, ['polyester', 1]),
+      ],
+      true,
+    )
 
   it('is left open beside a fibre, said, and counted in', () => {
     const verdict = alone(0.15)
@@ -166,24 +161,42 @@ describe('a trace that may hide', () => {
 describe('two families', () => {
   it('of which one is in it whichever way: that one is said, and only what it carries itself', () => {
     const verdict = verdictOf(
-      [scored(0.6, 0.2, ['wool', 1]), scored(0.25, 0.1, ['wool', 0.7], ['nylon', 0.3]), scored(0.1, 0.2, ['nylon', 1]), scored(0.05, 0.4, ['cotton', 1])],
+      [
+        scored(0.6, 0.2, ['wool', 1]),
+        scored(0.25, 0.1, ['wool', 0.7], ['nylon', 0.3]),
+        scored(0.1, 0.2, ['nylon', 1]),
+        scored(0.05, 0.4, ['cotton', 1]),
+      ],
       true,
     )
     expect(verdict).toMatchObject({ level: 'group', ids: ['protein', 'synthetic'], sure: 'protein' })
     expect(verdict.probability).toBeCloseTo(0.85, 12)
-    expect(verdict.text).toMatch(/^Probably a protein fibre, alone or with a synthetic in it: what you saw cannot tell which\./)
+    expect(verdict.text).toMatch(
+      /^Probably a protein fibre, alone or with a synthetic in it: what you saw cannot tell which\./,
+    )
   })
 
   it('of which neither is sure stay a choice of two', () => {
-    const verdict = verdictOf([scored(0.5, 0.3, ['wool', 1]), scored(0.45, 0.3, ['nylon', 1]), scored(0.05, 0.4, ['cotton', 1])], true)
+    const verdict = verdictOf(
+      [scored(0.5, 0.3, ['wool', 1]), scored(0.45, 0.3, ['nylon', 1]), scored(0.05, 0.4, ['cotton', 1])],
+      true,
+    )
     expect(verdict).toMatchObject({ level: 'group', ids: ['protein', 'synthetic'], sure: null })
     expect(verdict.text).toMatch(/or both: what you saw cannot part them/)
   })
 
   it('that burn alike are not parted by how common they are', () => {
-    const likeCotton = [scored(0.85, 0.5, ['cotton', 1]), scored(0.12, 0.07, ['viscose', 1]), scored(0.03, 0.43, ['wool', 1])]
+    const likeCotton = [
+      scored(0.85, 0.5, ['cotton', 1]),
+      scored(0.12, 0.07, ['viscose', 1]),
+      scored(0.03, 0.43, ['wool', 1]),
+    ]
     expect(verdictOf(likeCotton, true)).toMatchObject({ level: 'group', ids: ['plant', 'regenerated'], sure: null })
-    const likeLinen = [scored(0.95, 0.1, ['linen', 1]), scored(0.03, 0.1, ['viscose', 1]), scored(0.02, 0.8, ['wool', 1])]
+    const likeLinen = [
+      scored(0.95, 0.1, ['linen', 1]),
+      scored(0.03, 0.1, ['viscose', 1]),
+      scored(0.02, 0.8, ['wool', 1]),
+    ]
     expect(verdictOf(likeLinen, true).ids).not.toContain('regenerated')
   })
 })

@@ -14,7 +14,9 @@ export const VERDICT_THRESHOLD = 0.8
  */
 export const EVIDENCE_ALONE = 0.75
 
-/** The verdict of the contract: fibre, blend, family, blend of families, group, undecided; the finest that is carried. */
+/**
+ * The verdict of the contract: fibre, blend, family, blend of families, group, undecided; the finest that is carried.
+ */
 export function verdictOf(scored: readonly Scored[], hasEvidence: boolean, vocabulary: Vocabulary = 'uk'): Verdict {
   const sets = fibreSets(scored)
   const leaning = { leaning: sets[0]!.fibres, leaningProbability: sets[0]!.probability }
@@ -23,7 +25,13 @@ export function verdictOf(scored: readonly Scored[], hasEvidence: boolean, vocab
     const carried = fineVerdict(best, sets) ?? familyVerdict(scored)
     if (carried) return { ...carried, ...leaning, text: verdictText(carried, best, vocabulary) }
   }
-  const nothing = { level: 'undecided' as const, ids: [], sides: [], sure: null, probability: leaning.leaningProbability }
+  const nothing = {
+    level: 'undecided' as const,
+    ids: [],
+    sides: [],
+    sure: null,
+    probability: leaning.leaningProbability,
+  }
   return { ...nothing, ...leaning, text: undecidedText(hasEvidence, sets[0]!, vocabulary) }
 }
 
@@ -42,7 +50,8 @@ interface FibreSet {
 }
 
 /**
- * A fibre may be named with a trace beside it left open, where the trace is this share of the belief at the most: a few per
+ * A fibre may be named with a trace beside it left open, where the trace is this share of the belief at the most: a
+ * few per
  * cent of it burn unseen, and nobody should be told "some synthetic" of plain nylon for its sake.
  */
 const TRACE_MAY_HIDE = 0.25
@@ -62,7 +71,10 @@ function fibreSets(scored: readonly Scored[]): FibreSet[] {
     const key = [...fibres].sort().join('+')
     let set = sets.get(key)
     if (!set) {
-      const pool = fibres.map((fibre) => poolOf(fibreById(fibre).family)).sort().join('+')
+      const pool = fibres
+        .map((fibre) => poolOf(fibreById(fibre).family))
+        .sort()
+        .join('+')
       set = { key, fibres, pool, probability: 0, support: 0, prior: 0, top: -1, trace: 0 }
       sets.set(key, set)
     }
@@ -79,7 +91,12 @@ function fibreSets(scored: readonly Scored[]): FibreSet[] {
 function withHiddenTrace(sets: readonly FibreSet[]): FibreSet {
   const best = sets[0]!
   if (best.fibres.length > 1) return best
-  const hidden = sets.filter(({ fibres }) => fibres.length === 2 && fibres.includes(best.fibres[0]!) && fibres.some((fibre) => fibre !== best.fibres[0] && traceWeight[fibre] !== undefined))
+  const hidden = sets.filter(
+    ({ fibres }) =>
+      fibres.length === 2 &&
+      fibres.includes(best.fibres[0]!) &&
+      fibres.some((fibre) => fibre !== best.fibres[0] && traceWeight[fibre] !== undefined),
+  )
   const trace = hidden.reduce((sum, { probability }) => sum + probability, 0)
   const together = best.probability + trace
   return trace / together > TRACE_MAY_HIDE ? best : { ...best, probability: together, trace }
@@ -97,7 +114,13 @@ function fineVerdict(best: FibreSet, sets: readonly FibreSet[]): Carried | undef
   if (alone < EVIDENCE_ALONE) return undefined
   const { fibres, probability } = best
   const level = fibres.length === 1 ? 'fibre' : 'blend'
-  return { level, ids: fibres, sides: level === 'blend' ? fibres.map((fibre) => [fibre]) : [], sure: null, probability }
+  return {
+    level,
+    ids: fibres,
+    sides: level === 'blend' ? fibres.map((fibre) => [fibre]) : [],
+    sure: null,
+    probability,
+  }
 }
 
 /** The finest verdict in families: one alone; a blend of two; a blend one side of which could be two; a group. */
@@ -107,7 +130,11 @@ function familyVerdict(scored: readonly Scored[]): Carried | undefined {
     const { families, prior } = hypothesis
     const key = families.join('+')
     const before = masses.get(key)
-    masses.set(key, { families, probability: (before?.probability ?? 0) + probability, prior: (before?.prior ?? 0) + prior })
+    masses.set(key, {
+      families,
+      probability: (before?.probability ?? 0) + probability,
+      prior: (before?.prior ?? 0) + prior,
+    })
   }
   const mass = (test: (families: readonly FamilyId[]) => boolean) =>
     [...masses.values()].reduce((sum, entry) => sum + (test(entry.families) ? entry.probability : 0), 0)
@@ -117,30 +144,58 @@ function familyVerdict(scored: readonly Scored[]): Carried | undefined {
     return own && own.prior > 0 ? own.probability / own.prior : 0
   }
   const standsApart = (family: FamilyId) =>
-    support(family) >= EVIDENCE_ALONE * FAMILIES.reduce((sum, other) => sum + (poolOf(other) === poolOf(family) ? support(other) : 0), 0)
+    support(family) >=
+    EVIDENCE_ALONE * FAMILIES.reduce((sum, other) => sum + (poolOf(other) === poolOf(family) ? support(other) : 0), 0)
 
-  const single = highest(FAMILIES.map((family) => [family]), ([family]) => mass((found) => found.length === 1 && found[0] === family))
-  if (single.probability >= VERDICT_THRESHOLD && standsApart(single.item[0]!)) return { level: 'family', ids: single.item, sides: [], sure: null, probability: single.probability }
+  const single = highest(
+    FAMILIES.map((family) => [family]),
+    ([family]) => mass((found) => found.length === 1 && found[0] === family),
+  )
+  if (single.probability >= VERDICT_THRESHOLD && standsApart(single.item[0]!))
+    return { level: 'family', ids: single.item, sides: [], sure: null, probability: single.probability }
 
   const pairs = FAMILIES.flatMap((a, i) => FAMILIES.slice(i + 1).map((b): [FamilyId, FamilyId] => [a, b]))
   // "A mixture of these" leaves room for a third, so that every cloth with both counts.
   const pureBlend = highest(pairs, ([a, b]) => mass((found) => found.includes(a) && found.includes(b)))
   if (pureBlend.probability >= VERDICT_THRESHOLD) {
-    return { level: 'blend', ids: pureBlend.item, sides: pureBlend.item.map((family) => [family]), sure: null, probability: pureBlend.probability }
+    return {
+      level: 'blend',
+      ids: pureBlend.item,
+      sides: pureBlend.item.map((family) => [family]),
+      sure: null,
+      probability: pureBlend.probability,
+    }
   }
-  const wide = pairs.flatMap((pair) => FAMILIES.filter((other) => !pair.includes(other)).map((other) => ({ pair, other })))
+  const wide = pairs.flatMap((pair) =>
+    FAMILIES.filter((other) => !pair.includes(other)).map((other) => ({ pair, other })),
+  )
   const wideBlend = highest(wide, ({ pair, other }) => mass((found) => isBlendOf(found, pair, other)))
   if (wideBlend.probability >= VERDICT_THRESHOLD) {
     const { pair, other } = wideBlend.item
-    return { level: 'blend', ids: [...pair, other], sides: [pair, [other]], sure: null, probability: wideBlend.probability }
+    return {
+      level: 'blend',
+      ids: [...pair, other],
+      sides: [pair, [other]],
+      sure: null,
+      probability: wideBlend.probability,
+    }
   }
   const group = highest(pairs, (pair) => mass((found) => found.every((family) => pair.includes(family))))
   if (group.probability < VERDICT_THRESHOLD) return undefined
   // "A, alone or with B in it" says more than "A or B": it is said where it is carried by itself.
   const within = (found: readonly FamilyId[]) => found.every((family) => group.item.includes(family))
-  const surest = highest(group.item.map((family) => [family]), ([family]) => mass((found) => within(found) && found.includes(family!)))
+  const surest = highest(
+    group.item.map((family) => [family]),
+    ([family]) => mass((found) => within(found) && found.includes(family!)),
+  )
   const sure = surest.probability >= VERDICT_THRESHOLD && standsApart(surest.item[0]!) ? surest.item[0]! : null
-  return { level: 'group', ids: group.item, sides: [], sure, probability: sure ? surest.probability : group.probability }
+  return {
+    level: 'group',
+    ids: group.item,
+    sides: [],
+    sure,
+    probability: sure ? surest.probability : group.probability,
+  }
 }
 
 /** One or both of `pair`, together with `other`. */
@@ -148,7 +203,10 @@ function isBlendOf(found: readonly FamilyId[], pair: readonly FamilyId[], other:
   return found.includes(other) && pair.some((family) => found.includes(family))
 }
 
-function highest<T extends object>(items: readonly T[], probabilityOf: (item: T) => number): { item: T; probability: number } {
+function highest<T extends object>(
+  items: readonly T[],
+  probabilityOf: (item: T) => number,
+): { item: T; probability: number } {
   let best = { item: items[0]!, probability: -1 }
   for (const item of items) {
     const probability = probabilityOf(item)
@@ -163,22 +221,28 @@ function verdictText(carried: Carried, best: FibreSet, vocabulary: Vocabulary): 
   switch (carried.level) {
     case 'fibre':
       return best.trace / best.probability >= TRACE_LEFT_OPEN
-        ? `${how} ${fibreListWords(best.fibres, vocabulary)}. A trace of something stretchy or shiny in it cannot be ruled out.`
+        ? `${how} ${fibreListWords(best.fibres, vocabulary)}. A trace of something stretchy or shiny in it ` +
+            'cannot be ruled out.'
         : `${how} ${fibreListWords(best.fibres, vocabulary)} and nothing else.`
     case 'family':
       return `${how} ${familyChoiceWords(carried.ids as FamilyId[])} and nothing else. ${lean}`
     case 'group': {
       const others = carried.ids.filter((id) => id !== carried.sure) as FamilyId[]
       return carried.sure
-        ? `${how} ${familyChoiceWords([carried.sure])}, alone or with ${familyChoiceWords(others)} in it: what you saw cannot tell which. ${lean}`
+        ? `${how} ${familyChoiceWords([carried.sure])}, alone or with ${familyChoiceWords(others)} in it: ` +
+            `what you saw cannot tell which. ${lean}`
         : `${how} ${familyChoiceWords(others)}, or both: what you saw cannot part them. ${lean}`
     }
     default:
       break
   }
   if (carried.sides.every(([first]) => best.fibres.includes(first as FibreId))) {
-    const trace = best.trace / best.probability >= TRACE_WORTH_SAYING ? ' A little of something stretchy or shiny may be in it too.' : ''
-    return `${how} a mixture of ${listed(best.fibres.map((id) => fibreListWords([id], vocabulary)))}.${trace} A flame cannot say how much of each.`
+    const trace =
+      best.trace / best.probability >= TRACE_WORTH_SAYING
+        ? ' A little of something stretchy or shiny may be in it too.'
+        : ''
+    const parents = listed(best.fibres.map((id) => fibreListWords([id], vocabulary)))
+    return `${how} a mixture of ${parents}.${trace} A flame cannot say how much of each.`
   }
   const sides = carried.sides.map((side) => familyChoiceWords(side as FamilyId[])).join(', with ')
   return `${how} a mixture: ${sides}. ${lean} A flame cannot say how much of each.`
@@ -191,17 +255,30 @@ const TRACE_LEFT_OPEN = 0.05
 const TRACE_WORTH_SAYING = 0.4
 
 /** A verdict in a few words, as it stands in a sentence: `very probably a protein fibre`. */
-export function verdictBriefly({ level, sides, ids, sure, leaning, probability }: Verdict, vocabulary: Vocabulary = 'uk'): string {
+export function verdictBriefly(
+  { level, sides, ids, sure, leaning, probability }: Verdict,
+  vocabulary: Vocabulary = 'uk',
+): string {
   if (level === 'undecided') return `not settled, most like ${fibreListWords(leaning, vocabulary)}`
   const how = doubtWords(probability)
   if (level === 'fibre') return `${how} ${fibreListWords(leaning, vocabulary)}`
-  if (sure) return `${how} ${familyChoiceWords([sure])}, alone or with ${familyChoiceWords(ids.filter((id) => id !== sure) as FamilyId[])}`
+  if (sure)
+    return (
+      `${how} ${familyChoiceWords([sure])}, alone or with ` +
+      `${familyChoiceWords(ids.filter((id) => id !== sure) as FamilyId[])}`
+    )
   if (level !== 'blend') return `${how} ${familyChoiceWords(ids as FamilyId[])}`
   const isFine = sides.every(([first]) => leaning.includes(first as FibreId))
-  return `${how} a mixture of ${isFine ? listed(leaning.map((id) => fibreListWords([id], vocabulary))) : listed(sides.map((side) => familyChoiceWords(side as FamilyId[])))}`
+  const parents = isFine
+    ? leaning.map((id) => fibreListWords([id], vocabulary))
+    : sides.map((side) => familyChoiceWords(side as FamilyId[]))
+  return `${how} a mixture of ${listed(parents)}`
 }
 
 function undecidedText(hasEvidence: boolean, best: FibreSet, vocabulary: Vocabulary): string {
   if (!hasEvidence) return 'Nothing has been seen yet, so nothing is known.'
-  return `Not settled yet. The likeliest so far is ${fibreListWords(best.fibres, vocabulary)}, at ${formatPercent(best.probability)}.`
+  return (
+    `Not settled yet. The likeliest so far is ${fibreListWords(best.fibres, vocabulary)}, at ` +
+    `${formatPercent(best.probability)}.`
+  )
 }

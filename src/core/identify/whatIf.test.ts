@@ -4,7 +4,8 @@ import { glance, identify } from './identify'
 import { beliefSteps, whatIf } from './whatIf'
 
 const observations = seen({ melting: 'melts-drips', smell: 'sweet-chemical', residue: 'hard-bead' })
-const acetate = ({ families }: { families: { id: string; present: number }[] }) => families.find(({ id }) => id === 'acetate')!.present
+const acetate = ({ families }: { families: { id: string; present: number }[] }) =>
+  families.find(({ id }) => id === 'acetate')!.present
 
 it('gives the belief for each answer, and says which was given', () => {
   const supposed = whatIf({ observations }, 'smell', 'whole')

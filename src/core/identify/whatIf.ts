@@ -11,7 +11,8 @@ export interface Supposed extends Glance {
 }
 
 /**
- * "What if I had smelt vinegar?": the belief for each answer that a feature has, everything else as it is. All reports of the
+ * "What if I had smelt vinegar?": the belief for each answer that a feature has, everything else as it is. All
+ * reports of the
  * feature on that part give way to the supposed one.
  */
 export function whatIf(question: Question, feature: string, part: Part, vocabulary: Vocabulary = 'uk'): Supposed[] {
@@ -27,5 +28,7 @@ export function whatIf(question: Question, feature: string, part: Part, vocabula
 
 /** Where the belief came from: what was believed before anything was seen, and after each answer in turn. */
 export function beliefSteps(question: Question, vocabulary: Vocabulary = 'uk'): Glance[] {
-  return Array.from({ length: question.observations.length + 1 }, (_, count) => glance({ ...question, observations: question.observations.slice(0, count) }, vocabulary))
+  return Array.from({ length: question.observations.length + 1 }, (_, count) =>
+    glance({ ...question, observations: question.observations.slice(0, count) }, vocabulary),
+  )
 }

@@ -5,7 +5,10 @@ import { fibreById } from '../fibres/catalogue'
 export { capitalised } from '../units/format'
 export type { Vocabulary } from '../fibres/types'
 
-/** Fixed bands of words for a probability; documented in docs/architecture.md. Each row: from this probability, these words. */
+/**
+ * Fixed bands of words for a probability; documented in docs/architecture.md. Each row: from this probability, these
+ * words.
+ */
 export const DOUBT_BANDS: readonly (readonly [from: number, words: string])[] = [
   [0.99, 'almost certainly'],
   [0.95, 'very probably'],

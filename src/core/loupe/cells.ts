@@ -18,7 +18,10 @@ export interface Cells {
   count: number
 }
 
-/** Below these, cells are no crossings. Ours: clear pictures of weaves lie at 0.69 and 0.39 or more, noisy ones of fine threads as low as 0.38 and 0.27. */
+/**
+ * Below these, cells are no crossings. Ours: clear pictures of weaves lie at 0.69 and 0.39 or more, noisy ones of
+ * fine threads as low as 0.38 and 0.27.
+ */
 const [LEAST_TWO, LEAST_RIDGES] = [0.35, 0.25]
 /** Fewer cells than this tell nothing. */
 const FEWEST = 30
@@ -35,7 +38,8 @@ const REACH = 9
 const ROUNDS = 4
 
 /**
- * Cuts the middle of a picture along two sets of threads and asks whether its cells take two shapes: a ridge one way where an end lies on
+ * Cuts the middle of a picture along two sets of threads and asks whether its cells take two shapes: a ridge one way
+ * where an end lies on
  * top, a ridge the other way where a pick does. Woven threads are so explained; print, brickwork and dots are not.
  * @returns null where the picture holds too few cells to say
  */
@@ -68,11 +72,16 @@ export function cellsOf(plane: Plane, ends: Wave, picks: Wave): Cells | null {
 }
 
 /**
- * Shapes fitted to the cells in turn: each cell goes to the shape that it is most like, each shape becomes the mean of its cells.
+ * Shapes fitted to the cells in turn: each cell goes to the shape that it is most like, each shape becomes the mean
+ * of its cells.
  * @param held what each shape is held to
  * @returns how much of the cells they explain
  */
-function fitted(patches: readonly Float64Array[], start: readonly Float64Array[], held: readonly ((shape: Float64Array) => Float64Array)[]): number {
+function fitted(
+  patches: readonly Float64Array[],
+  start: readonly Float64Array[],
+  held: readonly ((shape: Float64Array) => Float64Array)[],
+): number {
   let shapes = start
   let explained = 0
   for (let round = 0; round < ROUNDS; round++) {
@@ -93,7 +102,10 @@ function fitted(patches: readonly Float64Array[], start: readonly Float64Array[]
   return explained
 }
 
-/** Where the thread that lies nearest to the middle has its crest, in threads: the phase of the wave under a Hann window. */
+/**
+ * Where the thread that lies nearest to the middle has its crest, in threads: the phase of the wave under a Hann
+ * window.
+ */
 function phaseOf({ width, height, data }: Plane, { u, v }: Wave): number {
   const half = floor(min(width, height, (2 * REACH) / sqrt(u * u + v * v)) / 2)
   const [cx, cy] = [width / 2, height / 2]
@@ -121,7 +133,12 @@ function phaseOf({ width, height, data }: Plane, { u, v }: Wave): number {
 }
 
 /** A cell, sampled, its mean taken out; null where it is not wholly in the picture. */
-function patchOf({ width, height, data }: Plane, at: (a: number, b: number) => { x: number; y: number }, i: number, j: number): Float64Array | null {
+function patchOf(
+  { width, height, data }: Plane,
+  at: (a: number, b: number) => { x: number; y: number },
+  i: number,
+  j: number,
+): Float64Array | null {
   const values = new Float64Array(SAMPLES * SAMPLES)
   let mean = 0
   for (let t = 0; t < SAMPLES; t++) {
@@ -131,7 +148,9 @@ function patchOf({ width, height, data }: Plane, at: (a: number, b: number) => {
       if (left < 0 || top < 0 || left + 1 >= width || top + 1 >= height) return null
       const [fx, fy] = [x - 0.5 - left, y - 0.5 - top]
       const from = top * width + left
-      const value = (data[from]! * (1 - fx) + data[from + 1]! * fx) * (1 - fy) + (data[from + width]! * (1 - fx) + data[from + width + 1]! * fx) * fy
+      const value =
+        (data[from]! * (1 - fx) + data[from + 1]! * fx) * (1 - fy) +
+        (data[from + width]! * (1 - fx) + data[from + width + 1]! * fx) * fy
       values[t * SAMPLES + s] = value
       mean += value / values.length
     }
@@ -142,7 +161,11 @@ function patchOf({ width, height, data }: Plane, at: (a: number, b: number) => {
 
 function shape(value: (a: number, b: number) => number): Float64Array {
   const at = (index: number) => (index + 0.5) / SAMPLES - 0.5
-  return unit(Float64Array.from({ length: SAMPLES * SAMPLES }, (_, index) => value(at(index % SAMPLES), at(floor(index / SAMPLES)))))
+  return unit(
+    Float64Array.from({ length: SAMPLES * SAMPLES }, (_, index) =>
+      value(at(index % SAMPLES), at(floor(index / SAMPLES))),
+    ),
+  )
 }
 
 function dot(a: Float64Array, b: Float64Array): number {

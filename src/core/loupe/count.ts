@@ -38,7 +38,10 @@ export class NothingToCount extends Error {
 const MM_PER_CM = 10
 /** Largest side of what is transformed at once, pixels. */
 const WINDOW = 1024
-/** Light is evened out over a square of this half side, pixels: broader than a thread, narrower than a stripe of dyed threads. */
+/**
+ * Light is evened out over a square of this half side, pixels: broader than a thread, narrower than a stripe of dyed
+ * threads.
+ */
 const FLATTEN_PX = 13
 /** Spread of the evened picture below which there is no texture in it; 1 is a picture full of it. */
 const LEAST_SPREAD = 0.5
@@ -94,8 +97,10 @@ interface Found extends Pair {
 export type Progress = (done: number) => void
 
 /**
- * Counts the threads of a woven cloth in a picture, from the peaks of its spectrum: the middle of the picture is looked at
- * near and from further off, and the pair of peaks that stands out most, together with the marks of a regular weave, is taken.
+ * Counts the threads of a woven cloth in a picture, from the peaks of its spectrum: the middle of the picture is
+ * looked at
+ * near and from further off, and the pair of peaks that stands out most, together with the marks of a regular weave,
+ * is taken.
  * @param pixelsPerCm scale of the picture
  * @throws NothingToCount where no two sets of threads stand out; RangeError where the scale is not positive
  */
@@ -117,22 +122,33 @@ export function countThreads(plane: Plane, pixelsPerCm: number, progress: Progre
   return counted(found, pixelsPerCm)
 }
 
-/** The pair that stands out most, from whatever distance; threads where stripes of them were taken, and none doubled. */
+/**
+ * The pair that stands out most, from whatever distance; threads where stripes of them were taken, and none doubled.
+ */
 function chosen(looks: readonly Look[]): Found | undefined {
-  const founds = looks.flatMap((look): Found[] => (look.best && look.best.score > LEAST_SCORE ? [{ ...look.best, look }] : []))
+  const founds = looks.flatMap((look): Found[] =>
+    look.best && look.best.score > LEAST_SCORE ? [{ ...look.best, look }] : [],
+  )
   let best = founds.reduce<Found | undefined>((most, one) => (one.score > (most?.score ?? 0) ? one : most), undefined)
   if (!best) return undefined
-  // From further off, stripes of dyed threads look like threads: where a nearer look has the same other set, and finer threads, it is right.
+  // From further off, stripes of dyed threads look like threads: where a nearer look has the same other set, and
+  // finer threads, it is right.
   best = founds.find((one) => one.look.shrink < best!.look.shrink && isStripesOf(best!, one)) ?? best
   const { look } = best
   return { ...best, ends: fundamental(best.ends, look, looks), picks: fundamental(best.picks, look, looks) }
 }
 
-/** Whether the cells between the two sets look like crossings, from so far off that a thread is still a few pixels wide. */
+/**
+ * Whether the cells between the two sets look like crossings, from so far off that a thread is still a few pixels
+ * wide.
+ */
 function isWoven({ ends, picks, look }: Found, looks: readonly Look[]): boolean {
   const narrowest = 1 / Math.max(lengthOf(ends, look), lengthOf(picks, look))
   const from = looks.filter(({ shrink }) => narrowest / shrink >= CELL_PX).at(-1) ?? looks[0]!
-  const wave = (peak: Peak): Wave => { const { u, v } = perPixel(peak, look); return { u: u * from.shrink, v: v * from.shrink } }
+  const wave = (peak: Peak): Wave => {
+    const { u, v } = perPixel(peak, look)
+    return { u: u * from.shrink, v: v * from.shrink }
+  }
   const cells = cellsOf(from.plane, wave(ends), wave(picks))
   return !cells || areCrossings(cells)
 }
@@ -163,7 +179,12 @@ function bestPair(spectrum: Spectrum, clear: readonly Peak[]): Pair | undefined 
     for (const pick of picks) {
       if (skewOf(end, pick) > MOST_SKEW_DEG) continue
       const { hint, clearness } = firstHarmonics(spectrum, end, pick)
-      const score = Math.log(end.strength) + Math.log(pick.strength) + MARKS_COUNT * clearness - (skewOf(end, pick) / SKEW_SCALE_DEG) ** 2 - FINER_COUNTS * finerThan(end, pick, clear)
+      const score =
+        Math.log(end.strength) +
+        Math.log(pick.strength) +
+        MARKS_COUNT * clearness -
+        (skewOf(end, pick) / SKEW_SCALE_DEG) ** 2 -
+        FINER_COUNTS * finerThan(end, pick, clear)
       if (score > (best?.score ?? 0)) best = { ends: end, picks: pick, score, hint }
     }
   }
@@ -171,39 +192,56 @@ function bestPair(spectrum: Spectrum, clear: readonly Peak[]): Pair | undefined 
 }
 
 /**
- * How far something finer stands out beside a pair, natural logs: round threads have fainter harmonics than themselves, so that what is finer
+ * How far something finer stands out beside a pair, natural logs: round threads have fainter harmonics than
+ * themselves, so that what is finer
  * and as strong says that marks were taken for threads.
  */
 function finerThan(ends: Peak, picks: Peak, clear: readonly Peak[]): number {
   const finest = FINER * Math.max(Math.hypot(ends.u, ends.v), Math.hypot(picks.u, picks.v))
-  const strongest = clear.reduce((most, peak) => (Math.hypot(peak.u, peak.v) > finest && !isAlong(peak, ends) && !isAlong(peak, picks) ? Math.max(most, peak.strength) : most), 0)
+  const strongest = clear.reduce(
+    (most, peak) =>
+      Math.hypot(peak.u, peak.v) > finest && !isAlong(peak, ends) && !isAlong(peak, picks)
+        ? Math.max(most, peak.strength)
+        : most,
+    0,
+  )
   return Math.max(0, Math.log((2 * strongest) / Math.min(ends.strength, picks.strength)))
 }
 /**
- * Whether a peak belongs to stripes: another in the same direction, finer and no harmonic of it, stands out much more. The threads of a
+ * Whether a peak belongs to stripes: another in the same direction, finer and no harmonic of it, stands out much
+ * more. The threads of a
  * striped cloth stand out of the harmonics of its stripes.
  */
 function isStripe(peak: Peak, peaks: readonly Peak[]): boolean {
   const length = Math.hypot(peak.u, peak.v)
   return peaks.some((other) => {
     const ratio = Math.hypot(other.u, other.v) / length
-    return ratio > 1.1 && other.strength > MUCH_MORE * peak.strength && Math.abs(ratio - 2) > 0.03 && Math.abs(ratio - 3) > 0.03 && isAlong(other, peak)
+    return (
+      ratio > 1.1 &&
+      other.strength > MUCH_MORE * peak.strength &&
+      Math.abs(ratio - 2) > 0.03 &&
+      Math.abs(ratio - 3) > 0.03 &&
+      isAlong(other, peak)
+    )
   })
 }
 
 /**
- * The threads themselves where a harmonic of theirs was taken: the peak at a half or a third of it, if it is there and stands out about as far.
- * A round thread is darkest at its edges once a thread, so that its harmonics are fainter than itself. Broad threads are evened out of a near
+ * The threads themselves where a harmonic of theirs was taken: the peak at a half or a third of it, if it is there
+ * and stands out about as far.
+ * A round thread is darkest at its edges once a thread, so that its harmonics are fainter than itself. Broad threads
+ * are evened out of a near
  * look, so that looks from further off are asked too. The answer is in cycles of the look that the peak is of.
  */
 function fundamental(peak: Peak, look: Look, looks: readonly Look[]): Peak {
   const own = perPixel(peak, look)
   for (const part of [3, 2]) {
     for (const other of looks.filter(({ shrink }) => shrink >= look.shrink)) {
-      const at = (share: number) => other.peaks.find((candidate) => {
-        const { u, v } = perPixel(candidate, other)
-        return Math.hypot(u - own.u * share, v - own.v * share) * other.size * other.shrink < 1
-      })
+      const at = (share: number) =>
+        other.peaks.find((candidate) => {
+          const { u, v } = perPixel(candidate, other)
+          return Math.hypot(u - own.u * share, v - own.v * share) * other.size * other.shrink < 1
+        })
       const lower = at(1 / part)
       if (lower && lower.strength > (at(1)?.strength ?? peak.strength) / 2 && !isOfStripes(lower, other.peaks)) {
         const { u, v } = perPixel(lower, other)
@@ -216,7 +254,12 @@ function fundamental(peak: Peak, look: Look, looks: readonly Look[]): Peak {
 
 /** Whether a peak is one of the harmonics of stripes: a broader one in the same direction stands out more. */
 function isOfStripes(peak: Peak, peaks: readonly Peak[]): boolean {
-  return peaks.some((other) => other.strength > peak.strength && Math.hypot(other.u, other.v) < Math.hypot(peak.u, peak.v) / 1.1 && isAlong(other, peak))
+  return peaks.some(
+    (other) =>
+      other.strength > peak.strength &&
+      Math.hypot(other.u, other.v) < Math.hypot(peak.u, peak.v) / 1.1 &&
+      isAlong(other, peak),
+  )
 }
 
 /** Whether two peaks point the same way. */
@@ -230,7 +273,10 @@ function skewOf(ends: Peak, picks: Peak): number {
   return Math.abs(Math.abs(directionOf(ends) - directionOf(picks)) - 90)
 }
 
-/** Direction in which the threads of a peak run, from vertical, clockwise positive, degrees in (−90, 90]. Rows run downwards. */
+/**
+ * Direction in which the threads of a peak run, from vertical, clockwise positive, degrees in (−90, 90]. Rows run
+ * downwards.
+ */
 function directionOf({ u, v }: Peak): number {
   // Threads run across their frequency: turned by a quarter.
   const angle = (Math.atan2(v, u) * 180) / Math.PI
@@ -241,7 +287,12 @@ function directionOf({ u, v }: Peak): number {
 function counted({ ends, picks, hint, look }: Found, pixelsPerCm: number): ThreadCount {
   const set = (peak: Peak): ThreadSet => {
     const threadsPerCm = lengthOf(peak, look) * pixelsPerCm
-    return { threadsPerCm, threadsPerInch: (threadsPerCm * MM_PER_INCH) / MM_PER_CM, angleDeg: directionOf(peak), confidence: 1 - 1 / (1 + peak.strength / 200) }
+    return {
+      threadsPerCm,
+      threadsPerInch: (threadsPerCm * MM_PER_INCH) / MM_PER_CM,
+      angleDeg: directionOf(peak),
+      confidence: 1 - 1 / (1 + peak.strength / 200),
+    }
   }
   const sets: [ThreadSet, ThreadSet] = [set(ends), set(picks)]
   const skew = skewOf(ends, picks)
@@ -256,8 +307,13 @@ function counted({ ends, picks, hint, look }: Found, pixelsPerCm: number): Threa
 
 function warningsOf(sets: readonly ThreadSet[], skew: number, pixelsPerCm: number): string[] {
   const warnings: string[] = []
-  if (sets.some(({ threadsPerCm }) => pixelsPerCm / threadsPerCm < 4)) warnings.push('The threads are hardly wider than the picture’s own grain: go nearer, and count again.')
-  if (skew > 3) warnings.push(`The two sets are ${skew.toFixed(1)}° out of square: the cloth is off grain, or the camera looked at it aslant.`)
-  if (sets.some(({ confidence }) => confidence < 0.6)) warnings.push('One set of threads shows only faintly: check the lines over the picture.')
+  if (sets.some(({ threadsPerCm }) => pixelsPerCm / threadsPerCm < 4))
+    warnings.push('The threads are hardly wider than the picture’s own grain: go nearer, and count again.')
+  if (skew > 3)
+    warnings.push(
+      `The two sets are ${skew.toFixed(1)}° out of square: the cloth is off grain, or the camera looked at it aslant.`,
+    )
+  if (sets.some(({ confidence }) => confidence < 0.6))
+    warnings.push('One set of threads shows only faintly: check the lines over the picture.')
   return warnings
 }

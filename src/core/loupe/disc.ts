@@ -12,7 +12,10 @@ export interface Shadow {
 /** A picture in which no one shape stands out. */
 export class NoShape extends Error {
   constructor(why: string) {
-    super(`${why} Lay it on a plain ground much lighter or darker than the cloth, and take the whole of it from straight above.`)
+    super(
+      `${why} Lay it on a plain ground much lighter or darker than the cloth, and take the whole of it from ` +
+        'straight above.',
+    )
     this.name = 'NoShape'
   }
 }
@@ -27,7 +30,8 @@ const LEAST_SHARE = 0.02
 const RAYS = 180
 
 /**
- * Finds the largest shape of another tone than the border, holes filled: the threshold that parts the tones best (Otsu 1979,
+ * Finds the largest shape of another tone than the border, holes filled: the threshold that parts the tones best
+ * (Otsu 1979,
  * IEEE Trans. SMC 9:62), then the largest connected shape.
  * @throws NoShape where the tones do not part, the shape is cut off by the border, or it is too small
  */
@@ -41,7 +45,8 @@ export function shadowOf(plane: Plane): Shadow {
   const brightBorder = border.filter((at) => data[at]! > threshold).length * 2 > border.length
   const isShape = Uint8Array.from(data, (value) => (value > threshold === brightBorder ? 0 : 1))
   const shape = largest(isShape, width)
-  if (border.filter((at) => shape[at]).length * 50 > border.length) throw new NoShape('The cloth runs out of the picture.')
+  if (border.filter((at) => shape[at]).length * 50 > border.length)
+    throw new NoShape('The cloth runs out of the picture.')
   filled(shape, width, height)
   let [area, sumX, sumY] = [0, 0, 0]
   shape.forEach((inside, at) => {
@@ -67,7 +72,8 @@ export function shadowOf(plane: Plane): Shadow {
 
 function otsu(data: Float32Array): { threshold: number; parted: number } {
   const counts = new Float64Array(LEVELS)
-  for (const value of data) counts[Math.max(0, Math.min(LEVELS - 1, Math.floor((value / 256) * LEVELS)))]! += 1 / data.length
+  for (const value of data)
+    counts[Math.max(0, Math.min(LEVELS - 1, Math.floor((value / 256) * LEVELS)))]! += 1 / data.length
   const mean = counts.reduce((sum, share, level) => sum + share * level, 0)
   const variance = counts.reduce((sum, share, level) => sum + share * (level - mean) ** 2, 0)
   let [below, belowSum, best, threshold] = [0, 0, 0, 0]
@@ -89,9 +95,17 @@ function borderOf(width: number, height: number): number[] {
 }
 
 /** Marks all that is joined, side to side, to what is open, among what `may` holds; answers how many. */
-function flood(marks: Int32Array, mark: number, may: (at: number) => boolean, from: readonly number[], width: number): number {
+function flood(
+  marks: Int32Array,
+  mark: number,
+  may: (at: number) => boolean,
+  from: readonly number[],
+  width: number,
+): number {
   const open = from.filter((at) => marks[at] === 0 && may(at))
-  open.forEach((at) => { marks[at] = mark })
+  open.forEach((at) => {
+    marks[at] = mark
+  })
   let count = 0
   for (let at = open.pop(); at !== undefined; at = open.pop()) {
     count += 1
@@ -122,5 +136,7 @@ function largest(isShape: Uint8Array, width: number): Uint8Array {
 function filled(shape: Uint8Array, width: number, height: number): void {
   const outside = new Int32Array(shape.length)
   flood(outside, 1, (at) => shape[at] === 0, borderOf(width, height), width)
-  shape.forEach((_, at) => { shape[at] = outside[at] ? 0 : 1 })
+  shape.forEach((_, at) => {
+    shape[at] = outside[at] ? 0 : 1
+  })
 }

@@ -18,7 +18,8 @@ export interface Line {
 }
 
 /**
- * Where the found threads lie: one line for each thread about the middle of the picture, so that an eye can check the count.
+ * Where the found threads lie: one line for each thread about the middle of the picture, so that an eye can check the
+ * count.
  * @param pixelsPerCm scale of the picture
  * @param reach half the side of the square that the lines fill, pixels
  */
@@ -33,7 +34,10 @@ export function threadLines(plane: Plane, set: ThreadSet, pixelsPerCm: number, r
     // The crest that is nearest to the middle, and so many threads from it.
     const along = (index - most + phase) / frequency
     const [x, y] = [cx + along * cos(angle), cy + along * sin(angle)]
-    return { from: { x: x - reach * -sin(angle), y: y - reach * cos(angle) }, to: { x: x + reach * -sin(angle), y: y + reach * cos(angle) } }
+    return {
+      from: { x: x - reach * -sin(angle), y: y - reach * cos(angle) },
+      to: { x: x + reach * -sin(angle), y: y + reach * cos(angle) },
+    }
   })
 }
 
@@ -64,7 +68,8 @@ function phaseOf({ width, height, data }: Plane, u: number, v: number): number {
 }
 
 /**
- * Threads a centimetre from marks set on one thread after another: the gaps between the first and the last. A mark is set to
+ * Threads a centimetre from marks set on one thread after another: the gaps between the first and the last. A mark is
+ * set to
  * about a quarter of a thread either way.
  * @param marks pixels, in the order in which they were set, straight across the threads
  * @param pixelsPerCm scale of the picture
@@ -85,7 +90,10 @@ const PLACING = 0.25 * Math.SQRT2
 /** Relative standard uncertainty of the automatic count where it is right at all. */
 const COUNT_SD = 0.005
 
-/** Whether a count by eye and one from the picture agree within their doubts; where not, by what whole ratio they differ, if by one. */
+/**
+ * Whether a count by eye and one from the picture agree within their doubts; where not, by what whole ratio they
+ * differ, if by one.
+ */
 export function compareCounts(byHand: Quantity, byPicture: number): { agree: boolean; ratio: number | null } {
   const apart = Math.abs(byHand.value - byPicture) / Math.hypot(byHand.sd, COUNT_SD * byPicture)
   if (apart <= 2) return { agree: true, ratio: null }
@@ -94,10 +102,16 @@ export function compareCounts(byHand: Quantity, byPicture: number): { agree: boo
   return { agree: false, ratio: isWhole ? round(ratio) : null }
 }
 
-/** Pixels a centimetre from two marks a known length apart. @throws RangeError where the length is not positive or the marks are on one spot */
-export function scaleFromMarks([a, b]: readonly [{ x: number; y: number }, { x: number; y: number }], lengthMm: number): number {
+/**
+ * Pixels a centimetre from two marks a known length apart. @throws RangeError where the length is not positive or the
+ * marks are on one spot
+ */
+export function scaleFromMarks(
+  [a, b]: readonly [{ x: number; y: number }, { x: number; y: number }],
+  lengthMm: number,
+): number {
   const distance = Math.hypot(b.x - a.x, b.y - a.y)
-  if (!(lengthMm > 0) || distance === 0) throw new RangeError('scaleFromMarks: needs two marks apart, and a length of more than zero')
+  if (!(lengthMm > 0) || distance === 0)
+    throw new RangeError('scaleFromMarks: needs two marks apart, and a length of more than zero')
   return (distance / lengthMm) * MM_PER_CM
 }
-

@@ -17,7 +17,10 @@ const FEWEST_THREADS = 6
 const NARROWEST_PX = 2.6
 /** A thread broader than this is looked at from further off; what is as broad from near is a stripe. */
 const BROADEST_PX = 22
-/** What stands out less than this is noise: of a million bins of noise, the strongest is about twenty times their median. */
+/**
+ * What stands out less than this is noise: of a million bins of noise, the strongest is about twenty times their
+ * median.
+ */
 const LEAST_STRENGTH = 30
 
 /** The strongest local peaks of the half plane, u from 0. */
@@ -35,23 +38,42 @@ export function peaksOf(spectrum: Spectrum, most: number): Peak[] {
       if (radius < low || radius > high) continue
       const power = powerAt(spectrum, u, v)
       if (power < LEAST_STRENGTH * spectrum.background[round(radius)]!) continue
-      if (power < powerAt(spectrum, u + 1, v) || power <= powerAt(spectrum, u - 1, v) || power < powerAt(spectrum, u, v + 1) || power <= powerAt(spectrum, u, v - 1)) continue
+      if (
+        power < powerAt(spectrum, u + 1, v) ||
+        power <= powerAt(spectrum, u - 1, v) ||
+        power < powerAt(spectrum, u, v + 1) ||
+        power <= powerAt(spectrum, u, v - 1)
+      )
+        continue
       found.push({ ...refined(spectrum, u, v), strength: prominence(spectrum, u, v, 0) })
     }
   }
   return found.sort((a, b) => b.strength - a.strength).slice(0, most)
 }
 
-/** How far from straight across, or straight up, the threads' frequency may point: cloth lies about straight under the camera. */
+/**
+ * How far from straight across, or straight up, the threads' frequency may point: cloth lies about straight under the
+ * camera.
+ */
 const SECTOR_TAN = Math.tan((25 * Math.PI) / 180)
 
 /** Whether a peak could be a set of threads that runs about upright ('ends') or about level ('picks'). */
 export function isThreads({ u, v }: Peak, which: 'ends' | 'picks', spectrum: Spectrum): boolean {
-  const enough = Math.hypot(u, v) >= Math.max(spectrum.size / BROADEST_PX, (FEWEST_THREADS * spectrum.size) / Math.min(spectrum.window.width, spectrum.window.height))
-  return enough && (which === 'ends' ? Math.abs(v) <= Math.abs(u) * SECTOR_TAN : Math.abs(u) <= Math.abs(v) * SECTOR_TAN)
+  const enough =
+    Math.hypot(u, v) >=
+    Math.max(
+      spectrum.size / BROADEST_PX,
+      (FEWEST_THREADS * spectrum.size) / Math.min(spectrum.window.width, spectrum.window.height),
+    )
+  return (
+    enough && (which === 'ends' ? Math.abs(v) <= Math.abs(u) * SECTOR_TAN : Math.abs(u) <= Math.abs(v) * SECTOR_TAN)
+  )
 }
 
-/** The top of a peak between the bins: a parabola through the logarithms, each way. A Hann window's peak is nearly one. */
+/**
+ * The top of a peak between the bins: a parabola through the logarithms, each way. A Hann window's peak is nearly
+ * one.
+ */
 function refined(spectrum: Spectrum, u: number, v: number): { u: number; v: number } {
   const log = (x: number, y: number) => Math.log(powerAt(spectrum, x, y) + 1e-12)
   const top = log(u, v)

@@ -8,7 +8,9 @@ export interface Plane {
   data: Float32Array
 }
 
-/** The plane made smaller by a whole factor: the mean of each block. Rows and columns that fill no block are left out. */
+/**
+ * The plane made smaller by a whole factor: the mean of each block. Rows and columns that fill no block are left out.
+ */
 export function shrunk({ width, height, data }: Plane, factor: number): Plane {
   if (factor === 1) return { width, height, data }
   const [w, h] = [floor(width / factor), floor(height / factor)]
@@ -16,7 +18,8 @@ export function shrunk({ width, height, data }: Plane, factor: number): Plane {
   for (let y = 0; y < h; y++) {
     for (let x = 0; x < w; x++) {
       let sum = 0
-      for (let dy = 0; dy < factor; dy++) for (let dx = 0; dx < factor; dx++) sum += data[(y * factor + dy) * width + x * factor + dx]!
+      for (let dy = 0; dy < factor; dy++)
+        for (let dx = 0; dx < factor; dx++) sum += data[(y * factor + dy) * width + x * factor + dx]!
       out[y * w + x] = sum / (factor * factor)
     }
   }
@@ -75,5 +78,10 @@ function integral(width: number, height: number, value: (index: number) => numbe
 
 function box(sums: Float64Array, width: number, left: number, top: number, right: number, bottom: number): number {
   const stride = width + 1
-  return sums[bottom * stride + right]! - sums[top * stride + right]! - sums[bottom * stride + left]! + sums[top * stride + left]!
+  return (
+    sums[bottom * stride + right]! -
+    sums[top * stride + right]! -
+    sums[bottom * stride + left]! +
+    sums[top * stride + left]!
+  )
 }

@@ -41,7 +41,12 @@ export function spectrumOf({ width, height, data }: Plane): Spectrum {
     fft.transform(output, input)
     for (let u = 0; u <= half; u++) {
       const mirror = (size - u) % size
-      const [re, im, mirrorRe, mirrorIm] = [output[2 * u]!, output[2 * u + 1]!, output[2 * mirror]!, output[2 * mirror + 1]!]
+      const [re, im, mirrorRe, mirrorIm] = [
+        output[2 * u]!,
+        output[2 * u + 1]!,
+        output[2 * mirror]!,
+        output[2 * mirror + 1]!,
+      ]
       const column = columns[u]!
       column[2 * y] = (re + mirrorRe) / 2
       column[2 * y + 1] = (im - mirrorIm) / 2
@@ -65,7 +70,10 @@ function hann(length: number): Float64Array {
   return Float64Array.from({ length }, (_, index) => 0.5 - 0.5 * Math.cos((2 * Math.PI * (index + 0.5)) / length))
 }
 
-/** No camera is quieter than this share of the strongest power: without it the harmonics of a clean picture would tower. */
+/**
+ * No camera is quieter than this share of the strongest power: without it the harmonics of a clean picture would
+ * tower.
+ */
 const CAMERA_FLOOR = 2e-6
 /** Rings this wide share a background, cycles across the transform. */
 const RING = 4
@@ -76,18 +84,28 @@ function backgroundOf(power: Float64Array, size: number): Float64Array {
   const rings = Array.from({ length: Math.ceil((half * Math.SQRT2) / RING) + 1 }, (): number[] => [])
   for (let v = -half; v < half; v++) {
     // Every third column is enough for a median.
-    for (let u = 0; u <= half; u += 3) rings[floor(sqrt(u * u + v * v) / RING)]!.push(power[(v + half) * (half + 1) + u]!)
+    for (let u = 0; u <= half; u += 3)
+      rings[floor(sqrt(u * u + v * v) / RING)]!.push(power[(v + half) * (half + 1) + u]!)
   }
-  const medians = rings.map((ring) => (ring.length === 0 ? 0 : ring.sort((a, b) => a - b)[Math.floor(ring.length / 2)]!))
+  const medians = rings.map((ring) =>
+    ring.length === 0 ? 0 : ring.sort((a, b) => a - b)[Math.floor(ring.length / 2)]!,
+  )
   const quietest = power.reduce((most, value) => Math.max(most, value), 0) * CAMERA_FLOOR
   return Float64Array.from({ length: Math.ceil(half * Math.SQRT2) + RING }, (_, radius) => {
     const ring = Math.floor(radius / RING)
     const near = medians.slice(Math.max(0, ring - 2), ring + 3).filter((value) => value > 0)
-    return Math.max(quietest, 1e-12, near.length === 0 ? 0 : near.reduce((sum, value) => sum + value, 0) / near.length)
+    return Math.max(
+      quietest,
+      1e-12,
+      near.length === 0 ? 0 : near.reduce((sum, value) => sum + value, 0) / near.length,
+    )
   })
 }
 
-/** Power at a frequency as a share of its ring's background; the strongest within `reach` bins. (u, v) and (−u, −v) are one. */
+/**
+ * Power at a frequency as a share of its ring's background; the strongest within `reach` bins. (u, v) and (−u, −v)
+ * are one.
+ */
 export function prominence(spectrum: Spectrum, u: number, v: number, reach = 1.6): number {
   const { background } = spectrum
   const [a, b] = u < 0 ? [-u, -v] : [u, v]

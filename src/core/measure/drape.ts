@@ -14,7 +14,8 @@ export function bendingLength(overhangMm: Quantity): Quantity {
 
 /** Flexural rigidity, mg·cm: G = W · c³, W in mg/cm², c in cm (Peirce 1930); doubts by first-order propagation. */
 export function flexuralRigidity(gsm: Quantity, bendingCm: Quantity): Quantity {
-  if (!(gsm.value > 0 && bendingCm.value > 0)) throw new RangeError('flexuralRigidity: needs a weight and a bending length of more than zero')
+  if (!(gsm.value > 0 && bendingCm.value > 0))
+    throw new RangeError('flexuralRigidity: needs a weight and a bending length of more than zero')
   const value = gsm.value * MG_PER_CM2 * bendingCm.value ** 3
   return { value, sd: value * Math.hypot(gsm.sd / gsm.value, (3 * bendingCm.sd) / bendingCm.value) }
 }
@@ -38,16 +39,19 @@ export interface DrapedDisc {
  * @throws RangeError where the table is not smaller than the cloth, or the shadow not between the two
  */
 export function drapeCoefficient({ clothRadiusMm, tableRadiusMm }: DrapedDisc, shadowMm2: number): number {
-  if (!(tableRadiusMm > 0 && clothRadiusMm > tableRadiusMm)) throw new RangeError('drapeCoefficient: the cloth must be larger than its table')
+  if (!(tableRadiusMm > 0 && clothRadiusMm > tableRadiusMm))
+    throw new RangeError('drapeCoefficient: the cloth must be larger than its table')
   const [table, cloth] = [Math.PI * tableRadiusMm ** 2, Math.PI * clothRadiusMm ** 2]
   // A picture's edge may lie a little inside of the table or outside of the cloth.
-  if (!(shadowMm2 >= table * 0.97 && shadowMm2 <= cloth * 1.03)) throw new RangeError('drapeCoefficient: the shadow must lie between the table and the whole cloth')
+  if (!(shadowMm2 >= table * 0.97 && shadowMm2 <= cloth * 1.03))
+    throw new RangeError('drapeCoefficient: the shadow must lie between the table and the whole cloth')
   return Math.max(0, Math.min(100, (100 * (shadowMm2 - table)) / (cloth - table)))
 }
 
 /** The same with paper and a scale: mass of the shadow cut from a paper ring over the mass of the whole ring. */
 export function drapeFromPaper(shadowGrams: number, ringGrams: number): number {
-  if (!(ringGrams > 0 && shadowGrams >= 0 && shadowGrams <= ringGrams)) throw new RangeError('drapeFromPaper: the shadow is a part of the ring')
+  if (!(ringGrams > 0 && shadowGrams >= 0 && shadowGrams <= ringGrams))
+    throw new RangeError('drapeFromPaper: the shadow is a part of the ring')
   return (100 * shadowGrams) / ringGrams
 }
 
@@ -59,7 +63,8 @@ export type BodyStep = (typeof BODY_STEPS)[number]
 const BY_BENDING_CM = [1.4, 1.9, 2.6, 3.6]
 const BY_COEFFICIENT = [25, 42, 62, 82]
 
-const step = (limits: readonly number[], value: number) => BODY_STEPS[limits.filter((limit) => value >= limit).length]!
+const step = (limits: readonly number[], value: number) =>
+  BODY_STEPS[limits.filter((limit) => value >= limit).length]!
 
 /** The body that a bending length, cm, means. */
 export function bodyFromBending(cm: number): BodyStep {
@@ -71,8 +76,12 @@ export function bodyFromCoefficient(percent: number): BodyStep {
   return step(BY_COEFFICIENT, percent)
 }
 
-/** The middle of several judgements of body; the softer of two middles, since people call cloth stiffer than it wears. */
+/**
+ * The middle of several judgements of body; the softer of two middles, since people call cloth stiffer than it wears.
+ */
 export function middleBody(bodies: readonly BodyStep[]): BodyStep {
   if (bodies.length === 0) throw new RangeError('middleBody: needs at least one judgement')
-  return [...bodies].sort((a, b) => BODY_STEPS.indexOf(a) - BODY_STEPS.indexOf(b))[Math.floor((bodies.length - 1) / 2)]!
+  return [...bodies].sort((a, b) => BODY_STEPS.indexOf(a) - BODY_STEPS.indexOf(b))[
+    Math.floor((bodies.length - 1) / 2)
+  ]!
 }

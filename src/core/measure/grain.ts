@@ -1,5 +1,6 @@
 /**
- * A crosswise thread (torn edge or pulled thread) against a square laid on the left selvedge, the face up and the length running away
+ * A crosswise thread (torn edge or pulled thread) against a square laid on the left selvedge, the face up and the
+ * length running away
  * from the person.
  */
 export interface GrainReading {
@@ -55,31 +56,61 @@ const HARMLESS = 1.5
 const MOST_PULLED = 10
 
 /** What a reading means: how far off, which corners to pull, whether pulling helps. Common practice. */
-export function judgeGrain(reading: GrainReading, { heatSet, finished, printedOffGrain, construction }: GrainHindrance): GrainJudgement {
+export function judgeGrain(
+  reading: GrainReading,
+  { heatSet, finished, printedOffGrain, construction }: GrainHindrance,
+): GrainJudgement {
   const [skew, bow] = [skewPercent(reading), bowPercent(reading)]
   const doubt = (100 * 2 * reading.errorMm) / reading.widthMm
   const isOff = Math.abs(skew) > Math.max(HARMLESS, doubt)
   const bowed = Math.abs(bow) > Math.max(HARMLESS, doubt)
   const text: string[] = []
-  // The diagonal that became too short is pulled: where the right end lies too far, that is the one from far left to near right.
+  // The diagonal that became too short is pulled: where the right end lies too far, that is the one from far left to
+  // near right.
   const pull = isOff ? (skew > 0 ? 'far-left-and-near-right' : 'near-left-and-far-right') : null
   let canTrue: GrainJudgement['canTrue'] = 'yes'
   if (construction === 'knit') {
     canTrue = 'no'
-    text.push('A knit is not trued by pulling: its columns lean because the yarn is lively. Cut along a column, and expect the seam to wander.')
+    text.push(
+      'A knit is not trued by pulling: its columns lean because the yarn is lively. Cut along a column, and ' +
+        'expect the seam to wander.',
+    )
   } else if (construction === 'felted' || construction === 'net') {
     text.push('There is no thread to follow: lay it as you like.')
   } else if (!isOff && !bowed) text.push('It lies true: cut it as it is.')
   else {
     if (finished) text.push('Its finish was cured as it lies: what you pull straight goes back in the first wash.')
-    if (heatSet) text.push('Heat has set most of its fibres: dampening does nothing, and an iron hot enough to move them may mark them.')
+    if (heatSet)
+      text.push(
+        'Heat has set most of its fibres: dampening does nothing, and an iron hot enough to move them may mark them.',
+      )
     if (finished || heatSet) canTrue = 'no'
     else if (bowed || Math.abs(skew) > MOST_PULLED) canTrue = 'partly'
-    if (isOff && canTrue !== 'no') text.push('Dampen it, and pull the two marked corners apart along the bias, a little at a time, all along the length; then press along the threads and let it rest.')
-    if (bowed) text.push('It is bowed: the middle lags behind. Pinned square and steamed it comes back in part; pulling corners does not help.')
+    if (isOff && canTrue !== 'no')
+      text.push(
+        'Dampen it, and pull the two marked corners apart along the bias, a little at a time, all along the ' +
+          'length; then press along the threads and let it rest.',
+      )
+    if (bowed)
+      text.push(
+        'It is bowed: the middle lags behind. Pinned square and steamed it comes back in part; pulling ' +
+          'corners does not help.',
+      )
     if (Math.abs(skew) > MOST_PULLED) text.push('It is far off: work at it in several goes, and measure again.')
     if (canTrue === 'no') text.push('Cut by the lengthwise thread and allow for a lean, or keep it for small pieces.')
   }
-  if (printedOffGrain) text.push('Its print is off grain and cannot be pulled straight, ever: cut by the grain and the print leans, cut by the print and the garment twists.')
-  return { skewPercent: skew, bowPercent: bow, offDegrees: (Math.atan(reading.offsetMm / reading.widthMm) * 180) / Math.PI, isOff: isOff || bowed, pull, canTrue: isOff || bowed ? canTrue : 'yes', text }
+  if (printedOffGrain)
+    text.push(
+      'Its print is off grain and cannot be pulled straight, ever: cut by the grain and the print leans, cut ' +
+        'by the print and the garment twists.',
+    )
+  return {
+    skewPercent: skew,
+    bowPercent: bow,
+    offDegrees: (Math.atan(reading.offsetMm / reading.widthMm) * 180) / Math.PI,
+    isOff: isOff || bowed,
+    pull,
+    canTrue: isOff || bowed ? canTrue : 'yes',
+    text,
+  }
 }

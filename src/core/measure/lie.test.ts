@@ -1,5 +1,19 @@
 import fc from 'fast-check'
-import { colourFromWords, COLOURS_FROM, FINISHES, finishes, lengthToMatch, napWords, NAPS, nextSign, offGrainPrint, printScale, rightSigns, warpSigns, weighSigns } from './lie'
+import {
+  colourFromWords,
+  COLOURS_FROM,
+  FINISHES,
+  finishes,
+  lengthToMatch,
+  napWords,
+  NAPS,
+  nextSign,
+  offGrainPrint,
+  printScale,
+  rightSigns,
+  warpSigns,
+  weighSigns,
+} from './lie'
 
 describe('the warp', () => {
   it('is found by a selvedge alone, or by give and snap together, and not by a count alone', () => {
@@ -18,7 +32,9 @@ describe('the warp', () => {
   it('asks next for the sign that weighs most', () => {
     expect(nextSign(warpSigns, {})!.id).toBe('selvedge')
     expect(nextSign(warpSigns, { selvedge: 'neither' })!.id).toBe('give')
-    expect(nextSign(rightSigns, Object.fromEntries(rightSigns.map(({ id }) => [id, 'neither' as const])))).toBeUndefined()
+    expect(
+      nextSign(rightSigns, Object.fromEntries(rightSigns.map(({ id }) => [id, 'neither' as const]))),
+    ).toBeUndefined()
   })
 })
 
@@ -46,26 +62,35 @@ it('judges a print off grain by how far it leans, and never says that it can be 
 })
 
 describe('signs, whatever was said', () => {
-  const anySaid = fc.dictionary(fc.constantFrom(...warpSigns.map(({ id }) => id)), fc.constantFrom('a' as const, 'b' as const, 'neither' as const))
+  const anySaid = fc.dictionary(
+    fc.constantFrom(...warpSigns.map(({ id }) => id)),
+    fc.constantFrom('a' as const, 'b' as const, 'neither' as const),
+  )
 
   it('give a probability, turn over with the letters, and move with each further sign', () => {
-    fc.assert(fc.property(anySaid, (said) => {
-      const { a, which } = weighSigns(warpSigns, said)
-      const turned = Object.fromEntries(Object.entries(said).map(([id, one]) => [id, one === 'neither' ? one : one === 'a' ? 'b' : 'a'] as const))
-      expect(a).toBeGreaterThanOrEqual(0)
-      expect(a).toBeLessThanOrEqual(1)
-      expect(weighSigns(warpSigns, turned).a).toBeCloseTo(1 - a, 9)
-      expect(which === null).toBe(a < 0.9 && a > 0.1)
-      const next = nextSign(warpSigns, said)
-      if (next) expect(weighSigns(warpSigns, { ...said, [next.id]: 'a' }).a).toBeGreaterThanOrEqual(a)
-    }))
+    fc.assert(
+      fc.property(anySaid, (said) => {
+        const { a, which } = weighSigns(warpSigns, said)
+        const turned = Object.fromEntries(
+          Object.entries(said).map(([id, one]) => [id, one === 'neither' ? one : one === 'a' ? 'b' : 'a'] as const),
+        )
+        expect(a).toBeGreaterThanOrEqual(0)
+        expect(a).toBeLessThanOrEqual(1)
+        expect(weighSigns(warpSigns, turned).a).toBeCloseTo(1 - a, 9)
+        expect(which === null).toBe(a < 0.9 && a > 0.1)
+        const next = nextSign(warpSigns, said)
+        if (next) expect(weighSigns(warpSigns, { ...said, [next.id]: 'a' }).a).toBeGreaterThanOrEqual(a)
+      }),
+    )
   })
 
   it('never ask for what was looked at', () => {
-    fc.assert(fc.property(anySaid, (said) => {
-      const next = nextSign(warpSigns, said)
-      expect(next === undefined).toBe(warpSigns.every(({ id }) => said[id] !== undefined))
-      if (next) expect(said[next.id]).toBeUndefined()
-    }))
+    fc.assert(
+      fc.property(anySaid, (said) => {
+        const next = nextSign(warpSigns, said)
+        expect(next === undefined).toBe(warpSigns.every(({ id }) => said[id] !== undefined))
+        if (next) expect(said[next.id]).toBeUndefined()
+      }),
+    )
   })
 })

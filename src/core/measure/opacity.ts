@@ -29,8 +29,10 @@ export interface ForetoldOpacity {
 }
 
 /**
- * Extinction of white spun cloth, m²/g, how much more a black one takes, and how much less filament scatters. Set so that a gauze of
- * 3 oz/yd² shows through and a linen of 5 to 5½ oz/yd² does not even when it is pale (common practice); the rest from memory.
+ * Extinction of white spun cloth, m²/g, how much more a black one takes, and how much less filament scatters. Set so
+ * that a gauze of
+ * 3 oz/yd² shows through and a linen of 5 to 5½ oz/yd² does not even when it is pale (common practice); the rest from
+ * memory.
  */
 const EXTINCTION = 0.0125
 const BLACK_TAKES_MORE = 1.1
@@ -43,19 +45,36 @@ const SHEER_FROM = 0.46
 const OPAQUE_BELOW = 0.21
 const MODEL_DOUBT = 0.55
 
-/** Share of the area that is hole: (1 − c₁)(1 − c₂), c the share that each set of yarns covers (Peirce’s geometry, 1937). */
-export function openShareOf({ endsPerCm, picksPerCm, warpTex, weftTex }: NonNullable<OpacityClues['threads']>): number {
+/**
+ * Share of the area that is hole: (1 − c₁)(1 − c₂), c the share that each set of yarns covers (Peirce’s geometry,
+ * 1937).
+ */
+export function openShareOf({
+  endsPerCm,
+  picksPerCm,
+  warpTex,
+  weftTex,
+}: NonNullable<OpacityClues['threads']>): number {
   const bare = (perCm: number, tex: number) => Math.max(0, 1 - (perCm * yarnDiameterMm(tex)) / 10)
   return bare(endsPerCm, warpTex) * bare(picksPerCm, weftTex)
 }
 
 /**
- * How much shows through one layer, foretold from weight, weave, yarn and colour. Light goes through the holes, and through the yarns
+ * How much shows through one layer, foretold from weight, weave, yarn and colour. Light goes through the holes, and
+ * through the yarns
  * by Beer and Lambert: T = o + (1 − o) · exp(−κ g / (1 − o)). Model and doubts ours.
  * @throws RangeError where the weight is not positive or the open share not within 0 … 1
  */
-export function foretellOpacity({ gsm, gsmUncertainty = 0, openShare, threads, filament, lightness }: OpacityClues): ForetoldOpacity {
-  if (!(gsm > 0 && openShare >= 0 && openShare < 1)) throw new RangeError('foretellOpacity: needs a weight of more than zero and an open share within 0 and 1')
+export function foretellOpacity({
+  gsm,
+  gsmUncertainty = 0,
+  openShare,
+  threads,
+  filament,
+  lightness,
+}: OpacityClues): ForetoldOpacity {
+  if (!(gsm > 0 && openShare >= 0 && openShare < 1))
+    throw new RangeError('foretellOpacity: needs a weight of more than zero and an open share within 0 and 1')
   const open = Math.min(0.95, threads ? openShareOf(threads) : openShare)
   const at = (grams: number, light: number) => {
     const extinction = EXTINCTION * (1 + BLACK_TAKES_MORE * (1 - light)) * (filament ? FILAMENT_SHARE : 1)
@@ -75,7 +94,10 @@ export function foretellOpacity({ gsm, gsmUncertainty = 0, openShare, threads, f
   return { transmission, interval95: [unlogit(middle - 1.96 * sd), unlogit(middle + 1.96 * sd)], grades, likeliest }
 }
 
-/** Relative luminance of a colour `#rrggbb` (sRGB, IEC 61966-2-1; Rec. 709 weights), as lightness: its cube root, about how the eye sees it. */
+/**
+ * Relative luminance of a colour `#rrggbb` (sRGB, IEC 61966-2-1; Rec. 709 weights), as lightness: its cube root,
+ * about how the eye sees it.
+ */
 export function lightnessOf(hex: string): number {
   const linear = [1, 3, 5].map((at) => {
     const value = parseInt(hex.slice(at, at + 2), 16) / 255
@@ -96,6 +118,9 @@ function unlogit(value: number): number {
 /** The normal distribution function; Abramowitz & Stegun 26.2.17, error below 8e-8, from memory. */
 function normalBelow(z: number): number {
   const t = 1 / (1 + 0.2316419 * Math.abs(z))
-  const tail = (Math.exp((-z * z) / 2) / Math.sqrt(2 * Math.PI)) * t * (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))))
+  const tail =
+    (Math.exp((-z * z) / 2) / Math.sqrt(2 * Math.PI)) *
+    t *
+    (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))))
   return z >= 0 ? 1 - tail : tail
 }

@@ -10,11 +10,15 @@ export interface Repeats {
   quantity: Quantity
 }
 
-/** 97.5 % points of Student’s t over that of the normal, by number of readings less one: few readings know their own spread badly. */
+/**
+ * 97.5 % points of Student’s t over that of the normal, by number of readings less one: few readings know their own
+ * spread badly.
+ */
 const STUDENT = [6.48, 2.2, 1.62, 1.42, 1.31, 1.25, 1.21, 1.18, 1.15, 1.14]
 
 /**
- * Mean and spread over repeats. The spread's uncertainty is widened by Student's t (JCGM 100, G.3), so that 95 % stays 95 %.
+ * Mean and spread over repeats. The spread's uncertainty is widened by Student's t (JCGM 100, G.3), so that 95 %
+ * stays 95 %.
  * @throws RangeError where there is no reading
  */
 export function repeatsOf(readings: readonly Quantity[]): Repeats {

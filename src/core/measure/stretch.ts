@@ -10,10 +10,17 @@ export interface StretchReading {
   errorMm: number
 }
 
-/** Stretch, per cent of the length at rest: 100 × (pulled − rest) / rest. @throws RangeError where a length is not positive */
+/**
+ * Stretch, per cent of the length at rest: 100 × (pulled − rest) / rest. @throws RangeError where a length is not
+ * positive
+ */
 export function stretchPercent({ restMm, pulledMm, errorMm }: StretchReading): Quantity {
-  if (!(restMm > 0 && pulledMm > 0 && errorMm >= 0)) throw new RangeError('stretchPercent: needs lengths of more than zero')
-  return { value: (100 * (pulledMm - restMm)) / restMm, sd: (100 * errorMm * Math.hypot(1, pulledMm / restMm)) / restMm }
+  if (!(restMm > 0 && pulledMm > 0 && errorMm >= 0))
+    throw new RangeError('stretchPercent: needs lengths of more than zero')
+  return {
+    value: (100 * (pulledMm - restMm)) / restMm,
+    sd: (100 * errorMm * Math.hypot(1, pulledMm / restMm)) / restMm,
+  }
 }
 
 /** A stretch below this has nothing to come back from, mm: recovery would be a quotient of reading errors. */
@@ -40,10 +47,30 @@ export interface StretchClass {
 
 /** Classes of stretch and what they allow; common practice. */
 export const stretchClasses: readonly StretchClass[] = [
-  { id: 'none', name: 'No stretch', from: -100, allows: 'Needs ease, darts and a fastening: nothing goes over head or hips by itself.' },
-  { id: 'mechanical', name: 'A little give', from: 3, allows: 'Comfortable at elbow and knee; still cut as cloth that does not stretch.' },
-  { id: 'comfort', name: 'Comfort stretch', from: 8, allows: 'Close trousers and skirts with a fastening; choose patterns for stretch woven cloth.' },
-  { id: 'stable', name: 'Stable knit', from: 18, allows: 'Knit tops, cardigans and jackets with some ease; not close leggings.' },
+  {
+    id: 'none',
+    name: 'No stretch',
+    from: -100,
+    allows: 'Needs ease, darts and a fastening: nothing goes over head or hips by itself.',
+  },
+  {
+    id: 'mechanical',
+    name: 'A little give',
+    from: 3,
+    allows: 'Comfortable at elbow and knee; still cut as cloth that does not stretch.',
+  },
+  {
+    id: 'comfort',
+    name: 'Comfort stretch',
+    from: 8,
+    allows: 'Close trousers and skirts with a fastening; choose patterns for stretch woven cloth.',
+  },
+  {
+    id: 'stable',
+    name: 'Stable knit',
+    from: 18,
+    allows: 'Knit tops, cardigans and jackets with some ease; not close leggings.',
+  },
   { id: 'moderate', name: 'Moderate stretch', from: 28, allows: 'T-shirts, close dresses, pull-on skirts.' },
   { id: 'very', name: 'Much stretch', from: 50, allows: 'Close pull-on garments cut smaller than the body.' },
   { id: 'super', name: 'Super stretch', from: 75, allows: 'Swimwear, leggings and bands, if it also comes back.' },
@@ -61,11 +88,18 @@ export function recoveryWords(percent: number): string {
   return 'Stays stretched: do not cut it close.'
 }
 
-/** Ways that a cloth stretches by more than mere give, in words. @param lengthwise per cent; undefined where not measured */
+/**
+ * Ways that a cloth stretches by more than mere give, in words. @param lengthwise per cent; undefined where not
+ * measured
+ */
 export function waysWords(lengthwise: number | undefined, across: number | undefined): string {
-  const gives = (percent: number | undefined) => percent !== undefined && percent >= stretchClasses.find(({ id }) => id === 'stable')!.from
+  const gives = (percent: number | undefined) =>
+    percent !== undefined && percent >= stretchClasses.find(({ id }) => id === 'stable')!.from
   if (gives(lengthwise) && gives(across)) return 'Stretches four ways.'
-  if (gives(across)) return lengthwise === undefined ? 'Stretches across; the length is not measured.' : 'Stretches across only: turn the pattern so that it goes round the body.'
+  if (gives(across))
+    return lengthwise === undefined
+      ? 'Stretches across; the length is not measured.'
+      : 'Stretches across only: turn the pattern so that it goes round the body.'
   if (gives(lengthwise)) return 'Stretches lengthwise only: turn the pattern so that the stretch goes round the body.'
   return ''
 }

@@ -30,10 +30,15 @@ describe('weigh', () => {
   })
 
   it('gets surer with every reading, never less sure', () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 12 }), (count) => {
-      const one = weigh([reading]).standardUncertainty
-      expect(weigh(Array.from({ length: count }, () => reading)).standardUncertainty).toBeCloseTo(one / Math.sqrt(count), 10)
-    }))
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 12 }), (count) => {
+        const one = weigh([reading]).standardUncertainty
+        expect(weigh(Array.from({ length: count }, () => reading)).standardUncertainty).toBeCloseTo(
+          one / Math.sqrt(count),
+          10,
+        )
+      }),
+    )
   })
 
   it('says how large a specimen would do, and that size does', () => {
@@ -43,7 +48,12 @@ describe('weigh', () => {
     const side = answer.adviceSideMm!
     const better = weigh([{ ...coarse, lengthMm: side, widthMm: side, grams: (answer.gsm * side * side) / 1e6 }])
     expect(better.interval95[1] - better.gsm).toBeLessThanOrEqual(GOAL * better.gsm)
-    const smaller = { ...coarse, lengthMm: side - 20, widthMm: side - 20, grams: (answer.gsm * (side - 20) ** 2) / 1e6 }
+    const smaller = {
+      ...coarse,
+      lengthMm: side - 20,
+      widthMm: side - 20,
+      grams: (answer.gsm * (side - 20) ** 2) / 1e6,
+    }
     expect(weigh([smaller]).advice).not.toBeNull()
   })
 })
@@ -54,5 +64,11 @@ it('notices readings that disagree', () => {
 })
 
 it('sorts weights as shops do', () => {
-  expect([40, 100, 200, 320, 500].map(weightClassOf)).toEqual(['very-light', 'light', 'medium', 'heavy', 'very-heavy'])
+  expect([40, 100, 200, 320, 500].map(weightClassOf)).toEqual([
+    'very-light',
+    'light',
+    'medium',
+    'heavy',
+    'very-heavy',
+  ])
 })

@@ -40,21 +40,42 @@ export const GOAL = 0.05
 /**
  * Mass per area of one reading, g/m², with standard uncertainty by the law of propagation (JCGM 100, GUM).
  * The scale's step is a rectangular distribution of half-width resolution / 2 (standard deviation half-width / √3),
- * once for the reading and once for the tare; each side has the standard deviation `cutErrorMm`, whatever the number of layers.
- * @param regainPercent of the cloth's fibres; where it is given, a reading taken in other air is brought to the standard 65 %
- * @throws RangeError when a size, the mass less the notions, the layers or the resolution is not positive, or an error negative
+ * once for the reading and once for the tare; each side has the standard deviation `cutErrorMm`, whatever the number
+ * of layers.
+ * @param regainPercent of the cloth's fibres; where it is given, a reading taken in other air is brought to the
+ *   standard 65 %
+ * @throws RangeError when a size, the mass less the notions, the layers or the resolution is not positive, or an
+ *   error negative
  */
 export function massPerArea(reading: WeighingReading, regainPercent?: number): Quantity {
-  const { grams, resolutionGrams, lengthMm, widthMm, cutErrorMm, layers = 1, notionsGrams = 0, notionsErrorGrams = 0, humidityPercent } = reading
+  const {
+    grams,
+    resolutionGrams,
+    lengthMm,
+    widthMm,
+    cutErrorMm,
+    layers = 1,
+    notionsGrams = 0,
+    notionsErrorGrams = 0,
+    humidityPercent,
+  } = reading
   if (!(grams > 0 && lengthMm > 0 && widthMm > 0 && resolutionGrams > 0 && layers > 0)) {
     throw new RangeError('massPerArea: mass, resolution, length, width and layers must all be more than zero')
   }
-  if (!(cutErrorMm >= 0 && notionsErrorGrams >= 0 && notionsGrams >= 0)) throw new RangeError('massPerArea: no error and no notions may be negative')
+  if (!(cutErrorMm >= 0 && notionsErrorGrams >= 0 && notionsGrams >= 0))
+    throw new RangeError('massPerArea: no error and no notions may be negative')
   const net = grams - notionsGrams
   if (!(net > 0)) throw new RangeError('massPerArea: the notions weigh as much as the whole')
   const gsm = net / ((lengthMm * widthMm * layers) / 1e6)
-  const relative = Math.hypot(Math.hypot(scaleUncertainty(resolutionGrams), notionsErrorGrams) / net, cutErrorMm / lengthMm, cutErrorMm / widthMm)
-  const damp = regainPercent === undefined || humidityPercent === undefined ? { value: 1, sd: 0 } : dampness(regainPercent, humidityPercent)
+  const relative = Math.hypot(
+    Math.hypot(scaleUncertainty(resolutionGrams), notionsErrorGrams) / net,
+    cutErrorMm / lengthMm,
+    cutErrorMm / widthMm,
+  )
+  const damp =
+    regainPercent === undefined || humidityPercent === undefined
+      ? { value: 1, sd: 0 }
+      : dampness(regainPercent, humidityPercent)
   return { value: gsm / damp.value, sd: (gsm / damp.value) * Math.hypot(relative, damp.sd / damp.value) }
 }
 
@@ -63,7 +84,10 @@ function scaleUncertainty(resolutionGrams: number): number {
   return (Math.SQRT2 * (resolutionGrams / 2)) / Math.sqrt(3)
 }
 
-/** All readings of one cloth, pooled by inverse variance; brought to standard air where the fibres' regain is given, per cent. */
+/**
+ * All readings of one cloth, pooled by inverse variance; brought to standard air where the fibres' regain is given,
+ * per cent.
+ */
 export function weigh(readings: readonly WeighingReading[], regainPercent?: number): WeighingAnswer {
   const each = readings.map((reading) => massPerArea(reading, regainPercent))
   const gsm = pooled(each)
@@ -88,7 +112,8 @@ export function disagreement(readings: readonly WeighingReading[]): number {
   const each = readings.map((reading) => massPerArea(reading))
   let widest = 0
   for (const [index, a] of each.entries()) {
-    for (const b of each.slice(index + 1)) widest = Math.max(widest, Math.abs(a.value - b.value) / Math.hypot(a.sd, b.sd))
+    for (const b of each.slice(index + 1))
+      widest = Math.max(widest, Math.abs(a.value - b.value) / Math.hypot(a.sd, b.sd))
   }
   return widest
 }
@@ -112,6 +137,10 @@ function adviceSide(gsm: Quantity, readings: readonly WeighingReading[]): number
 
 function adviceText(sideMm: number): string {
   const side = `${sideMm / 10} cm (${Math.ceil(sideMm / 25.4)} in)`
-  if (sideMm <= 600) return `This scale wants a bigger piece: a square of about ${side} a side would bring it to ±5 %.`
-  return `This scale wants far more cloth: a square of about ${side} a side, so fold up and weigh the whole length, or borrow a finer scale.`
+  if (sideMm <= 600)
+    return `This scale wants a bigger piece: a square of about ${side} a side would bring it to ±5 %.`
+  return (
+    `This scale wants far more cloth: a square of about ${side} a side, so fold up and weigh the whole ` +
+    'length, or borrow a finer scale.'
+  )
 }

@@ -26,9 +26,15 @@ describe('what lies on the scale', () => {
 describe('water from the air', () => {
   it('changes nothing in standard air, and more with the fibre’s regain', () => {
     expect(dampness(13.6, 65)).toEqual({ value: 1, sd: 0 })
-    fc.assert(fc.property(fc.double({ min: 0.1, max: 20, noNaN: true }), fc.double({ min: 0, max: 99, noNaN: true }), (regain, humidity) => {
-      expect(dampness(regain, humidity + 1).value).toBeGreaterThan(dampness(regain, humidity).value)
-    }))
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.1, max: 20, noNaN: true }),
+        fc.double({ min: 0, max: 99, noNaN: true }),
+        (regain, humidity) => {
+          expect(dampness(regain, humidity + 1).value).toBeGreaterThan(dampness(regain, humidity).value)
+        },
+      ),
+    )
     expect(() => dampness(10, 101)).toThrow(/humidity/)
     expect(() => dampness(-1, 50)).toThrow(/regain/)
   })
@@ -48,7 +54,12 @@ describe('water from the air', () => {
   })
 
   it('takes the regain of a mixture by share, and none where a figure is missing', () => {
-    expect(regainOf([{ fibre: 'cotton', share: 50 }, { fibre: 'polyester', share: 50 }])).toBeCloseTo((8.5 + 0.4) / 2, 9)
+    expect(
+      regainOf([
+        { fibre: 'cotton', share: 50 },
+        { fibre: 'polyester', share: 50 },
+      ]),
+    ).toBeCloseTo((8.5 + 0.4) / 2, 9)
     expect(regainOf([])).toBeUndefined()
   })
 })

@@ -17,20 +17,32 @@ export interface TestAnswer {
 
 /** What was seen, as `identify` wants it: the blanks left out. */
 export function observationsFrom(answers: readonly TestAnswer[]): Observation[] {
-  return answers.filter(({ states }) => states.length > 0).map(({ feature, states, part }) => ({ feature, states, part }))
+  return answers
+    .filter(({ states }) => states.length > 0)
+    .map(({ feature, states, part }) => ({ feature, states, part }))
 }
 
 /** What a test asks of the core: what was seen, what is known beside it, and how this person reports. */
-export function questionOf(answers: readonly TestAnswer[], { asks, atHand, history, countHistory, claim }: TestSetup, controls: readonly ControlBurn[] = []): Question {
+export function questionOf(
+  answers: readonly TestAnswer[],
+  { asks, atHand, history, countHistory, claim }: TestSetup,
+  controls: readonly ControlBurn[] = [],
+): Question {
   return {
-    observations: observationsFrom(answers), asks, atHand, controls,
+    observations: observationsFrom(answers),
+    asks,
+    atHand,
+    controls,
     ...(countHistory ? { history } : {}),
     ...(claim.length > 0 ? { claim } : {}),
   }
 }
 
 /** What several tests of one cloth say together; of its past, what the latest one knows that counts it. */
-export function evidenceOfTests(tests: readonly { answers: readonly TestAnswer[]; setup: TestSetup }[]): { observations: Observation[]; history: History | undefined } {
+export function evidenceOfTests(tests: readonly { answers: readonly TestAnswer[]; setup: TestSetup }[]): {
+  observations: Observation[]
+  history: History | undefined
+} {
   return {
     observations: observationsFrom(tests.flatMap(({ answers }) => answers)),
     history: tests.findLast(({ setup }) => setup.countHistory && hasHistory(setup.history))?.setup.history,

@@ -9,12 +9,22 @@ import { type Piece } from './records'
 import { type PropertySheet } from './sheet'
 
 /** What shows through a piece, foretold without holding it up; null where not even its weight can be guessed. */
-export function opacityForetold(piece: Piece, measurements: readonly KeptMeasurement[], sheet: Pick<PropertySheet, 'weightNow'>): ForetoldOpacity | null {
+export function opacityForetold(
+  piece: Piece,
+  measurements: readonly KeptMeasurement[],
+  sheet: Pick<PropertySheet, 'weightNow'>,
+): ForetoldOpacity | null {
   const count = ofKind(measurements, 'count').at(-1)?.data
   const yarns = ofKind(measurements, 'yarns').at(-1)?.data
   return listingOpacity({
-    called: piece.called, gsm: sheet.weightNow?.gsm, filament: null, lightness: (lightnessOf(piece.look.warp) + lightnessOf(piece.look.weft)) / 2,
-    threads: count && yarns ? { endsPerCm: count.endsPerCm, picksPerCm: count.picksPerCm, warpTex: yarns.warpTex, weftTex: yarns.weftTex } : undefined,
+    called: piece.called,
+    gsm: sheet.weightNow?.gsm,
+    filament: null,
+    lightness: (lightnessOf(piece.look.warp) + lightnessOf(piece.look.weft)) / 2,
+    threads:
+      count && yarns
+        ? { endsPerCm: count.endsPerCm, picksPerCm: count.picksPerCm, warpTex: yarns.warpTex, weftTex: yarns.weftTex }
+        : undefined,
   })
 }
 
@@ -28,8 +38,16 @@ export interface Listing extends Pick<OpacityClues, 'threads' | 'filament' | 'li
 /** What shows through a cloth that one cannot hold up; null where not even its weight can be guessed. */
 export function listingOpacity({ called, gsm: said, ...clues }: Listing): ForetoldOpacity | null {
   const named = clothCalled(called)
-  const gsm = said ?? (named && { value: Math.sqrt(named.gsm[0] * named.gsm[1]), sd: (named.gsm[1] - named.gsm[0]) / 4 })
-  return gsm ? foretellOpacity({ gsm: gsm.value, gsmUncertainty: gsm.sd, openShare: usualOpenShare(named?.interlacing ?? 'plain'), ...clues }) : null
+  const gsm =
+    said ?? (named && { value: Math.sqrt(named.gsm[0] * named.gsm[1]), sd: (named.gsm[1] - named.gsm[0]) / 4 })
+  return gsm
+    ? foretellOpacity({
+        gsm: gsm.value,
+        gsmUncertainty: gsm.sd,
+        openShare: usualOpenShare(named?.interlacing ?? 'plain'),
+        ...clues,
+      })
+    : null
 }
 
 /** How often the foretelling came true, over pieces that were foretold and then held up. */
@@ -41,7 +59,9 @@ export interface ForetellingRecord {
 }
 
 /** @param pieces with what was foretold and what was seen of each */
-export function foretellingRecord(pieces: readonly { piece: Piece; measurements: readonly KeptMeasurement[]; sheet: PropertySheet }[]): ForetellingRecord {
+export function foretellingRecord(
+  pieces: readonly { piece: Piece; measurements: readonly KeptMeasurement[]; sheet: PropertySheet }[],
+): ForetellingRecord {
   let [checked, right, sum] = [0, 0, 0]
   for (const { piece, measurements, sheet } of pieces) {
     const seen: Opacity | undefined = opacityOverall(sheet.measured.opacity) ?? piece.opacity ?? undefined

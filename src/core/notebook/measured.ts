@@ -1,5 +1,14 @@
 import { OPACITIES, type Body, type Opacity } from '../cloths/types'
-import { bendingLength, bodyFromBending, bodyFromCoefficient, drapeCoefficient, drapeFromPaper, flexuralRigidity, middleBody, overallRigidity } from '../measure/drape'
+import {
+  bendingLength,
+  bodyFromBending,
+  bodyFromCoefficient,
+  drapeCoefficient,
+  drapeFromPaper,
+  flexuralRigidity,
+  middleBody,
+  overallRigidity,
+} from '../measure/drape'
 import { repeatsOf, type Repeats } from '../measure/repeats'
 import { shrinkageCurve, type ShrinkageCurve } from '../measure/shrinkage'
 import { recoveryPercent, stretchPercent } from '../measure/stretch'
@@ -41,10 +50,21 @@ const WATCH_DOUBT = 0.3
 /** @param measurements all of one state */
 export function measuredOf(measurements: readonly KeptMeasurement[]): Measured {
   const byDirection = <T>(of: (direction: Direction) => T | null): Both<T> =>
-    Object.fromEntries(DIRECTIONS.flatMap((direction) => { const found = of(direction); return found === null ? [] : [[direction, found]] }))
+    Object.fromEntries(
+      DIRECTIONS.flatMap((direction) => {
+        const found = of(direction)
+        return found === null ? [] : [[direction, found]]
+      }),
+    )
   const stretches = ofKind(measurements, 'stretch').map(({ data }) => data)
   const strips = ofKind(measurements, 'cantilever').map(({ data }) => data)
-  const bending = byDirection((direction) => some(strips.filter((one) => one.direction === direction).map(({ overhangMm, errorMm }) => bendingLength({ value: overhangMm, sd: errorMm }))))
+  const bending = byDirection((direction) =>
+    some(
+      strips
+        .filter((one) => one.direction === direction)
+        .map(({ overhangMm, errorMm }) => bendingLength({ value: overhangMm, sd: errorMm })),
+    ),
+  )
   const coefficients = [
     ...ofKind(measurements, 'draped-disc').map(({ data }) => drapeCoefficient(data, data.shadowMm2)),
     ...ofKind(measurements, 'draped-paper').map(({ data }) => drapeFromPaper(data.shadowGrams, data.ringGrams)),
@@ -57,10 +77,15 @@ export function measuredOf(measurements: readonly KeptMeasurement[]): Measured {
   const counts = ofKind(measurements, 'count').map(({ data }) => data)
   const drops = ofKind(measurements, 'water-drop').map(({ data }) => data.seconds)
   const graded = (values: readonly number[]) => some(values.map((value) => ({ value, sd: GRADE_DOUBT })))
-  const counted = (values: readonly number[]) => repeatsOf(values.map((value) => ({ value, sd: value * COUNT_DOUBT })))
+  const counted = (values: readonly number[]) =>
+    repeatsOf(values.map((value) => ({ value, sd: value * COUNT_DOUBT })))
   return {
-    stretch: byDirection((direction) => some(stretches.filter((one) => one.direction === direction).map(stretchPercent))),
-    recovery: byDirection((direction) => some(stretches.filter((one) => one.direction === direction).flatMap((one) => recoveryPercent(one) ?? []))),
+    stretch: byDirection((direction) =>
+      some(stretches.filter((one) => one.direction === direction).map(stretchPercent)),
+    ),
+    recovery: byDirection((direction) =>
+      some(stretches.filter((one) => one.direction === direction).flatMap((one) => recoveryPercent(one) ?? [])),
+    ),
     bending,
     drape: some(coefficients.map((value) => ({ value, sd: 2 }))),
     body: bodies.length > 0 ? { value: middleBody(bodies), votes: bodies.length } : null,
@@ -68,11 +93,23 @@ export function measuredOf(measurements: readonly KeptMeasurement[]): Measured {
     crease: graded(ofKind(measurements, 'crease').map(({ data }) => data.grade)),
     water: some(drops.filter((seconds) => seconds !== null).map((value) => ({ value, sd: WATCH_DOUBT }))),
     waterStood: drops.filter((seconds) => seconds === null).length,
-    crocking: Object.fromEntries((['dry', 'wet'] as const).flatMap((rubbed) => {
-      const found = graded(ofKind(measurements, 'crocking').filter(({ data }) => data.rubbed === rubbed).map(({ data }) => data.grade))
-      return found ? [[rubbed, found]] : []
-    })),
-    threads: counts.length > 0 ? { ends: counted(counts.map(({ endsPerCm }) => endsPerCm)), picks: counted(counts.map(({ picksPerCm }) => picksPerCm)) } : null,
+    crocking: Object.fromEntries(
+      (['dry', 'wet'] as const).flatMap((rubbed) => {
+        const found = graded(
+          ofKind(measurements, 'crocking')
+            .filter(({ data }) => data.rubbed === rubbed)
+            .map(({ data }) => data.grade),
+        )
+        return found ? [[rubbed, found]] : []
+      }),
+    ),
+    threads:
+      counts.length > 0
+        ? {
+            ends: counted(counts.map(({ endsPerCm }) => endsPerCm)),
+            picks: counted(counts.map(({ picksPerCm }) => picksPerCm)),
+          }
+        : null,
   }
 }
 
@@ -102,18 +139,25 @@ export function rigidityOf({ bending }: Measured, gsm: Quantity | null): Quantit
   return overallRigidity(flexuralRigidity(gsm, length.quantity), flexuralRigidity(gsm, width.quantity))
 }
 
-/** The curve of the marked square each way; null where it has not been washed. Washes that were not read are left out. */
+/**
+ * The curve of the marked square each way; null where it has not been washed. Washes that were not read are left out.
+ */
 export function shrinkageOf(measurements: readonly KeptMeasurement[]): Record<Direction, ShrinkageCurve> | null {
-  const squares = ofKind(measurements, 'wash-square').map(({ data }) => data).sort((a, b) => a.washes - b.washes)
+  const squares = ofKind(measurements, 'wash-square')
+    .map(({ data }) => data)
+    .sort((a, b) => a.washes - b.washes)
   const before = squares.filter(({ washes }) => washes === 0)
   // Only washes that follow one another make a curve.
   const after: (typeof squares)[] = []
-  for (let washes = 1; squares.some((one) => one.washes === washes); washes++) after.push(squares.filter((one) => one.washes === washes))
+  for (let washes = 1; squares.some((one) => one.washes === washes); washes++)
+    after.push(squares.filter((one) => one.washes === washes))
   if (before.length === 0 || after.length === 0) return null
   const mean = (of: readonly number[]) => of.reduce((sum, value) => sum + value, 0) / of.length
-  const curve = (side: 'lengthMm' | 'widthMm') => shrinkageCurve({
-    beforeMm: mean(before.map((one) => one[side])), afterMm: after.map((ones) => mean(ones.map((one) => one[side]))), errorMm: Math.max(...squares.map(({ errorMm }) => errorMm)),
-  })
+  const curve = (side: 'lengthMm' | 'widthMm') =>
+    shrinkageCurve({
+      beforeMm: mean(before.map((one) => one[side])),
+      afterMm: after.map((ones) => mean(ones.map((one) => one[side]))),
+      errorMm: Math.max(...squares.map(({ errorMm }) => errorMm)),
+    })
   return { length: curve('lengthMm'), width: curve('widthMm') }
 }
-

@@ -4,23 +4,48 @@ import { ClaimSchema, LookSchema, ObservationSchema, PieceSchema, ReadingSchema 
 import { propertySheet } from './sheet'
 
 const piece = PieceSchema.parse({ name: 'Green lobby curtain' })
-const wool = seen({ approach: 'curls-away', melting: 'none', 'after-removal': 'dies-at-once', smell: 'hair-feather', residue: 'crushable-bead', crush: 'crumbles' })
-const reading = { ...ReadingSchema.parse({ grams: 3.2, resolutionGrams: 0.1, lengthMm: 100, widthMm: 100 }), state: 'unknown' as const }
+const wool = seen({
+  approach: 'curls-away',
+  melting: 'none',
+  'after-removal': 'dies-at-once',
+  smell: 'hair-feather',
+  residue: 'crushable-bead',
+  crush: 'crumbles',
+})
+const reading = {
+  ...ReadingSchema.parse({ grams: 3.2, resolutionGrams: 0.1, lengthMm: 100, widthMm: 100 }),
+  state: 'unknown' as const,
+}
 
-const paths = (result: { success: boolean; error?: { issues: { path: PropertyKey[] }[] } }) => result.error?.issues.map(({ path }) => path.join('.'))
+const paths = (result: { success: boolean; error?: { issues: { path: PropertyKey[] }[] } }) =>
+  result.error?.issues.map(({ path }) => path.join('.'))
 
 describe('records', () => {
   it('refuse with a path what is not in the vocabulary', () => {
     expect(paths(ObservationSchema.safeParse({ feature: 'taste', states: ['salty'] }))).toEqual(['feature'])
     expect(paths(ObservationSchema.safeParse({ feature: 'smell', states: ['paper', 'roses'] }))).toEqual(['states.1'])
-    expect(paths(ObservationSchema.safeParse({ feature: 'crush', states: ['powders', 'resists'] }))).toEqual(['states.1'])
+    expect(paths(ObservationSchema.safeParse({ feature: 'crush', states: ['powders', 'resists'] }))).toEqual([
+      'states.1',
+    ])
     expect(paths(ObservationSchema.safeParse({ feature: 'smell', states: ['paper', 'paper'] }))).toEqual(['states.1'])
     expect(ObservationSchema.parse({ feature: 'smell', states: ['paper', 'vinegar'] }).part).toBe('whole')
   })
 
   it('refuse a claim of more than all, or twice the same', () => {
-    expect(ClaimSchema.safeParse([{ fibre: 'wool', percent: 80 }, { fibre: 'silk', percent: 40 }]).success).toBe(false)
-    expect(paths(ClaimSchema.safeParse([{ fibre: 'wool', percent: 40 }, { fibre: 'wool', percent: 40 }]))).toEqual(['1.fibre'])
+    expect(
+      ClaimSchema.safeParse([
+        { fibre: 'wool', percent: 80 },
+        { fibre: 'silk', percent: 40 },
+      ]).success,
+    ).toBe(false)
+    expect(
+      paths(
+        ClaimSchema.safeParse([
+          { fibre: 'wool', percent: 40 },
+          { fibre: 'wool', percent: 40 },
+        ]),
+      ),
+    ).toEqual(['1.fibre'])
     expect(ClaimSchema.safeParse([{ fibre: 'wool', percent: 40 }]).success).toBe(true)
   })
 
@@ -29,7 +54,9 @@ describe('records', () => {
     expect(PieceSchema.safeParse({ ...piece, widthMm: -3 }).success).toBe(false)
     expect(PieceSchema.safeParse({ ...piece, name: '   ' }).success).toBe(false)
     expect(NeedSchema.safeParse({ gsm: [300, 100] }).success).toBe(false)
-    expect(LookSchema.safeParse({ warp: 'red', weft: '#ffffff', accent: null, colouring: 'plain' }).success).toBe(false)
+    expect(LookSchema.safeParse({ warp: 'red', weft: '#ffffff', accent: null, colouring: 'plain' }).success).toBe(
+      false,
+    )
   })
 })
 
@@ -42,11 +69,23 @@ describe('the property sheet', () => {
   })
 
   it('knows nothing where nothing was noted', () => {
-    expect(propertySheet({ piece, readings: [], measurements: [], observations: [] })).toMatchObject({ weight: null, weightNow: null, belief: null, fibres: null, earlier: [] })
+    expect(propertySheet({ piece, readings: [], measurements: [], observations: [] })).toMatchObject({
+      weight: null,
+      weightNow: null,
+      belief: null,
+      fibres: null,
+      earlier: [],
+    })
   })
 
   it('believes a label until a test speaks against it', () => {
-    const labelled = (fibre: 'wool' | 'cotton') => propertySheet({ piece: { ...piece, claim: [{ fibre, percent: 100 }] }, readings: [], measurements: [], observations: wool }).fibres
+    const labelled = (fibre: 'wool' | 'cotton') =>
+      propertySheet({
+        piece: { ...piece, claim: [{ fibre, percent: 100 }] },
+        readings: [],
+        measurements: [],
+        observations: wool,
+      }).fibres
     expect(labelled('wool')).toEqual({ ids: ['wool'], how: 'said' })
     expect(labelled('cotton')).toEqual({ ids: ['wool'], how: 'tested' })
   })

@@ -7,18 +7,35 @@ import { PieceSchema, ReadingSchema, type PieceInput, type WashState } from './r
 import { propertySheet } from './sheet'
 
 type Told = z.input<typeof MeasurementSchema>
-const kept = (told: readonly Told[], state: WashState = 'unwashed'): KeptMeasurement[] => told.map((data, index) => ({ id: index + 1, state, data: MeasurementSchema.parse(data), at: '' }))
-const piece = (rest: Partial<PieceInput> = {}) => PieceSchema.parse({ name: 'Bar curtain', called: 'poplin', washed: 'unwashed', ...rest })
-const sheetOf = (measurements: readonly KeptMeasurement[], rest: Partial<PieceInput> = {}, readings: Parameters<typeof propertySheet>[0]['readings'] = []) => propertySheet({ piece: piece(rest), readings, measurements, observations: [] })
-const rows = (measurements: readonly KeptMeasurement[], rest: Partial<PieceInput> = {}, readings: Parameters<typeof propertySheet>[0]['readings'] = []) =>
-  Object.fromEntries(propertiesOf(piece(rest), measurements, sheetOf(measurements, rest, readings), 'metric', 'uk').map((row) => [row.id, row]))
+const kept = (told: readonly Told[], state: WashState = 'unwashed'): KeptMeasurement[] =>
+  told.map((data, index) => ({ id: index + 1, state, data: MeasurementSchema.parse(data), at: '' }))
+const piece = (rest: Partial<PieceInput> = {}) =>
+  PieceSchema.parse({ name: 'Bar curtain', called: 'poplin', washed: 'unwashed', ...rest })
+const sheetOf = (
+  measurements: readonly KeptMeasurement[],
+  rest: Partial<PieceInput> = {},
+  readings: Parameters<typeof propertySheet>[0]['readings'] = [],
+) => propertySheet({ piece: piece(rest), readings, measurements, observations: [] })
+const rows = (
+  measurements: readonly KeptMeasurement[],
+  rest: Partial<PieceInput> = {},
+  readings: Parameters<typeof propertySheet>[0]['readings'] = [],
+) =>
+  Object.fromEntries(
+    propertiesOf(piece(rest), measurements, sheetOf(measurements, rest, readings), 'metric', 'uk').map((row) => [
+      row.id,
+      row,
+    ]),
+  )
 const weighed = { ...ReadingSchema.parse({ grams: 120, lengthMm: 1000, widthMm: 1000 }), state: 'unwashed' as const }
 
 describe('what a bench may note', () => {
   const path = (told: unknown) => MeasurementSchema.safeParse(told).error?.issues.map((issue) => issue.path.join('.'))
   it('refuses the impossible, with a path', () => {
     expect(path({ kind: 'stretch', direction: 'width', restMm: 100, pulledMm: 80 })).toEqual(['pulledMm'])
-    expect(path({ kind: 'draped-disc', clothRadiusMm: 90, tableRadiusMm: 150, shadowMm2: 9 })).toEqual(['tableRadiusMm'])
+    expect(path({ kind: 'draped-disc', clothRadiusMm: 90, tableRadiusMm: 150, shadowMm2: 9 })).toEqual([
+      'tableRadiusMm',
+    ])
     expect(path({ kind: 'draped-paper', ringGrams: 3, shadowGrams: 4 })).toEqual(['shadowGrams'])
     expect(path({ kind: 'crease', grade: 6 })).toEqual(['grade'])
     expect(path({ kind: 'wash-square', washes: -1, lengthMm: 250, widthMm: 250 })).toEqual(['washes'])
@@ -27,20 +44,39 @@ describe('what a bench may note', () => {
     expect(path({ kind: 'hearsay' })).toEqual(['kind'])
   })
   it('fills in what was not said', () => {
-    expect(MeasurementSchema.parse({ kind: 'stretch', direction: 'width', restMm: 100, pulledMm: 110 })).toMatchObject({ backMm: null, errorMm: 0.5 })
-    expect(MeasurementSchema.parse({ kind: 'lie' })).toMatchObject({ nap: 'unknown', colourFrom: 'unknown', finish: [], warpSigns: {} })
+    expect(
+      MeasurementSchema.parse({ kind: 'stretch', direction: 'width', restMm: 100, pulledMm: 110 }),
+    ).toMatchObject({ backMm: null, errorMm: 0.5 })
+    expect(MeasurementSchema.parse({ kind: 'lie' })).toMatchObject({
+      nap: 'unknown',
+      colourFrom: 'unknown',
+      finish: [],
+      warpSigns: {},
+    })
   })
   it('gives those of one kind', () => {
-    expect(ofKind(kept([{ kind: 'crease', grade: 2 }, { kind: 'water-drop', seconds: 3 }, { kind: 'crease', grade: 4 }]), 'crease').map(({ data }) => data.grade)).toEqual([2, 4])
+    expect(
+      ofKind(
+        kept([
+          { kind: 'crease', grade: 2 },
+          { kind: 'water-drop', seconds: 3 },
+          { kind: 'crease', grade: 4 },
+        ]),
+        'crease',
+      ).map(({ data }) => data.grade),
+    ).toEqual([2, 4])
   })
 })
 
 describe('repeats together', () => {
   it('pools stretch and recovery each way', () => {
-    const { stretch, recovery } = measuredOf(kept([
-      { kind: 'stretch', direction: 'width', restMm: 100, pulledMm: 140, backMm: 104 }, { kind: 'stretch', direction: 'width', restMm: 100, pulledMm: 144, backMm: 104 },
-      { kind: 'stretch', direction: 'length', restMm: 100, pulledMm: 110 },
-    ]))
+    const { stretch, recovery } = measuredOf(
+      kept([
+        { kind: 'stretch', direction: 'width', restMm: 100, pulledMm: 140, backMm: 104 },
+        { kind: 'stretch', direction: 'width', restMm: 100, pulledMm: 144, backMm: 104 },
+        { kind: 'stretch', direction: 'length', restMm: 100, pulledMm: 110 },
+      ]),
+    )
     expect(stretch.width).toMatchObject({ count: 2, mean: 42 })
     expect(stretch.length).toMatchObject({ count: 1, spread: null })
     // Of 40 mm, 4 stay out; of 44, 4.
@@ -48,19 +84,39 @@ describe('repeats together', () => {
     expect(recovery.length).toBeUndefined()
   })
   it('lets the worst part decide what shows through', () => {
-    const { opacity } = measuredOf(kept([{ kind: 'opacity', part: 'light', behind: 'card', grade: 'sheer' }, { kind: 'opacity', part: 'dark', behind: 'card', grade: 'opaque' }]))
+    const { opacity } = measuredOf(
+      kept([
+        { kind: 'opacity', part: 'light', behind: 'card', grade: 'sheer' },
+        { kind: 'opacity', part: 'dark', behind: 'card', grade: 'opaque' },
+      ]),
+    )
     expect(opacityOverall(opacity)).toBe('sheer')
     expect(opacityOverall({})).toBeUndefined()
   })
   it('has a rigidity only with both strips and a weight', () => {
-    const both = measuredOf(kept([{ kind: 'cantilever', direction: 'length', overhangMm: 40 }, { kind: 'cantilever', direction: 'width', overhangMm: 40 }]))
+    const both = measuredOf(
+      kept([
+        { kind: 'cantilever', direction: 'length', overhangMm: 40 },
+        { kind: 'cantilever', direction: 'width', overhangMm: 40 },
+      ]),
+    )
     // M C³ of 100 g/m² and a bending length of 2 cm: 10 mg/cm² × 8 cm³.
     expect(rigidityOf(both, { value: 100, sd: 1 })!.value).toBeCloseTo(80, 6)
     expect(rigidityOf(both, null)).toBeNull()
-    expect(rigidityOf(measuredOf(kept([{ kind: 'cantilever', direction: 'length', overhangMm: 40 }])), { value: 100, sd: 1 })).toBeNull()
+    expect(
+      rigidityOf(measuredOf(kept([{ kind: 'cantilever', direction: 'length', overhangMm: 40 }])), {
+        value: 100,
+        sd: 1,
+      }),
+    ).toBeNull()
   })
   it('draws no curve without a beginning, nor over a wash that nobody read', () => {
-    const square = (washes: number, lengthMm: number): Told => ({ kind: 'wash-square', washes, lengthMm, widthMm: lengthMm })
+    const square = (washes: number, lengthMm: number): Told => ({
+      kind: 'wash-square',
+      washes,
+      lengthMm,
+      widthMm: lengthMm,
+    })
     expect(shrinkageOf(kept([square(1, 240)]))).toBeNull()
     expect(shrinkageOf(kept([square(0, 250), square(2, 230)]))).toBeNull()
     expect(shrinkageOf(kept([square(0, 250), square(1, 240)]))!.length.limit.value).toBeLessThanOrEqual(-4)
@@ -73,23 +129,47 @@ describe('the sheet', () => {
     expect(rows([], {}, [weighed]).weight).toMatchObject({ how: 'measured' })
     expect(rows([], {}, [weighed]).weight!.value).toContain('120')
     expect(rows([], { stretchWidthPercent: 4 })['stretch-width']).toMatchObject({ how: 'said', value: '4 %' })
-    expect(rows(kept([{ kind: 'stretch', direction: 'width', restMm: 100, pulledMm: 106 }]), { stretchWidthPercent: 4 })['stretch-width']).toMatchObject({ how: 'measured' })
+    expect(
+      rows(kept([{ kind: 'stretch', direction: 'width', restMm: 100, pulledMm: 106 }]), { stretchWidthPercent: 4 })[
+        'stretch-width'
+      ],
+    ).toMatchObject({ how: 'measured' })
     expect(rows([], { called: '' }).body).toMatchObject({ how: 'unknown', value: '', test: 'drape' })
   })
   it('never mixes what was measured before and after a wash', () => {
-    const measurements = [...kept([{ kind: 'stretch', direction: 'width', restMm: 100, pulledMm: 120 }], 'unwashed'), ...kept([{ kind: 'stretch', direction: 'width', restMm: 100, pulledMm: 104 }], 'washed')]
+    const measurements = [
+      ...kept([{ kind: 'stretch', direction: 'width', restMm: 100, pulledMm: 120 }], 'unwashed'),
+      ...kept([{ kind: 'stretch', direction: 'width', restMm: 100, pulledMm: 104 }], 'washed'),
+    ]
     const row = rows(measurements, { washed: 'washed' })['stretch-width']!
     expect(row.value).toMatch(/^4/)
     expect(row.otherwise.join()).toMatch(/not washed: 20/)
   })
   it('tells what was seen and how it lies', () => {
-    const all = rows(kept([{ kind: 'inspection', answers: { construction: 'woven', interlacing: 'satin' } }, { kind: 'lie', warpSigns: { selvedge: 'b' }, nap: 'up', colourFrom: 'printed', printRepeatMm: 320, printOffMm: 30 }]))
+    const all = rows(
+      kept([
+        { kind: 'inspection', answers: { construction: 'woven', interlacing: 'satin' } },
+        {
+          kind: 'lie',
+          warpSigns: { selvedge: 'b' },
+          nap: 'up',
+          colourFrom: 'printed',
+          printRepeatMm: 320,
+          printOffMm: 30,
+        },
+      ]),
+    )
     expect(all.seen!.value).toMatch(/satin|sateen/)
     expect(all.seen!.note).toBe('How it is made: woven; weave: satin')
-    expect(all.lie!.value).toBe('Warp along B; no right side that shows; nap runs up; printed; large print; print off grain')
+    expect(all.lie!.value).toBe(
+      'Warp along B; no right side that shows; nap runs up; printed; large print; print off grain',
+    )
   })
   it('gives the weight over again from threads and yarns', () => {
-    const measurements = kept([{ kind: 'count', how: 'hand', endsPerCm: 30, picksPerCm: 25 }, { kind: 'yarns', warpTex: 20, weftTex: 20, warpCrimp: 5, weftCrimp: 5 }])
+    const measurements = kept([
+      { kind: 'count', how: 'hand', endsPerCm: 30, picksPerCm: 25 },
+      { kind: 'yarns', warpTex: 20, weftTex: 20, warpCrimp: 5, weftCrimp: 5 },
+    ])
     // 0.1 × (30 × 20 × 1.05 + 25 × 20 × 1.05): the textbook sum.
     expect(weightFromThreads(measurements)!.value).toBeCloseTo(115.5, 1)
     expect(weightFromThreads(measurements.slice(0, 1))).toBeNull()
@@ -98,14 +178,20 @@ describe('the sheet', () => {
 
 describe('foretelling', () => {
   it('doubts, and foretells more light through thin pale cloth', () => {
-    const [voile, denim] = [listingOpacity({ called: 'voile', lightness: 0.9, filament: null })!, listingOpacity({ called: 'denim', lightness: 0.2, filament: null })!]
+    const [voile, denim] = [
+      listingOpacity({ called: 'voile', lightness: 0.9, filament: null })!,
+      listingOpacity({ called: 'denim', lightness: 0.2, filament: null })!,
+    ]
     expect(voile.transmission).toBeGreaterThan(denim.transmission)
     expect(voile.interval95[1]).toBeGreaterThan(voile.interval95[0])
     expect(denim.likeliest).toBe('opaque')
     expect(listingOpacity({ called: 'who knows', lightness: 0.5, filament: null })).toBeNull()
   })
   it('is checked against what was then seen, and only that', () => {
-    const one = (grade: 'sheer' | 'opaque') => { const measurements = kept([{ kind: 'opacity', part: 'whole', behind: 'card', grade }]); return { piece: piece({ called: 'denim' }), measurements, sheet: sheetOf(measurements, { called: 'denim' }) } }
+    const one = (grade: 'sheer' | 'opaque') => {
+      const measurements = kept([{ kind: 'opacity', part: 'whole', behind: 'card', grade }])
+      return { piece: piece({ called: 'denim' }), measurements, sheet: sheetOf(measurements, { called: 'denim' }) }
+    }
     const unseen = { piece: piece({ called: 'denim' }), measurements: [], sheet: sheetOf([], { called: 'denim' }) }
     // A weight has to be known; the name gives it.
     expect(opacityForetold(unseen.piece, [], unseen.sheet)).not.toBeNull()

@@ -6,10 +6,15 @@ import { TILTS, yearsCrossed } from '../identify/history/history'
 import { ASKS, PARTS, TOOLS } from '../identify/types'
 
 /** Ids over the vocabulary, and the refusals that a person reads. */
-export const FibreIdSchema = z.enum(FIBRE_IDS, { error: (issue) => `"${String(issue.input)}" is no fibre of the vocabulary` })
+export const FibreIdSchema = z.enum(FIBRE_IDS, {
+  error: (issue) => `"${String(issue.input)}" is no fibre of the vocabulary`,
+})
 export const PartSchema = z.enum(PARTS)
 
-/** What was reported of one feature. Unknown features and states, and two states where one is allowed, are refused with their path. */
+/**
+ * What was reported of one feature. Unknown features and states, and two states where one is allowed, are refused
+ * with their path.
+ */
 export const ObservationSchema = z
   .strictObject({
     feature: z.string(),
@@ -24,14 +29,21 @@ export const ObservationSchema = z
     }
     states.forEach((state, index) => {
       if (!feature.states.some((known) => known.id === state)) {
-        context.addIssue({ code: 'custom', path: ['states', index], message: `"${state}" is no state of "${id}"; its states are ${feature.states.map((known) => known.id).join(', ')}` })
+        context.addIssue({
+          code: 'custom',
+          path: ['states', index],
+          message:
+            `"${state}" is no state of "${id}"; its states are ` +
+            `${feature.states.map((known) => known.id).join(', ')}`,
+        })
       }
     })
     if (!feature.multi && states.length > 1) {
       context.addIssue({ code: 'custom', path: ['states', 1], message: `"${id}" takes one state only` })
     }
     states.forEach((state, index) => {
-      if (states.indexOf(state) < index) context.addIssue({ code: 'custom', path: ['states', index], message: `"${state}" is named twice` })
+      if (states.indexOf(state) < index)
+        context.addIssue({ code: 'custom', path: ['states', index], message: `"${state}" is named twice` })
     })
   })
 
@@ -42,18 +54,35 @@ export const MadeSchema = z
   .strictObject({ after: year.optional(), before: year.optional() })
   .superRefine((made, context) => {
     if (yearsCrossed(made)) {
-      context.addIssue({ code: 'custom', path: ['after'], message: 'the garment must be made after the earlier and before the later year' })
+      context.addIssue({
+        code: 'custom',
+        path: ['after'],
+        message: 'the garment must be made after the earlier and before the later year',
+      })
     }
   })
 
 const tilt = (question: keyof typeof TILTS) =>
-  z.enum(TILTS[question].map(({ id }) => id), { error: (issue) => `"${String(issue.input)}" is no ${question} that is known` }).optional()
+  z
+    .enum(
+      TILTS[question].map(({ id }) => id),
+      { error: (issue) => `"${String(issue.input)}" is no ${question} that is known` },
+    )
+    .optional()
 
 /** What is known of where a cloth comes from. */
-export const HistorySchema = z.strictObject({ made: MadeSchema.optional(), kind: tilt('kind'), price: tilt('price'), country: tilt('country') })
+export const HistorySchema = z.strictObject({
+  made: MadeSchema.optional(),
+  kind: tilt('kind'),
+  price: tilt('price'),
+  country: tilt('country'),
+})
 
 /** A known piece, burnt and answered. */
-export const ControlBurnSchema = z.strictObject({ fibre: FibreIdSchema, observations: z.array(ObservationSchema).max(400) })
+export const ControlBurnSchema = z.strictObject({
+  fibre: FibreIdSchema,
+  observations: z.array(ObservationSchema).max(400),
+})
 
 export const ClaimItemSchema = z.strictObject({
   fibre: FibreIdSchema,
@@ -63,28 +92,37 @@ export const ClaimItemSchema = z.strictObject({
 /** A label or a seller's word. It may leave something out, but never adds up to more than all of the cloth. */
 export const ClaimSchema = z.array(ClaimItemSchema).superRefine((items, context) => {
   const total = items.reduce((sum, { percent }) => sum + percent, 0)
-  if (total > 100.5) context.addIssue({ code: 'custom', path: [], message: `the shares add up to ${total} %, more than all of the cloth` })
+  if (total > 100.5)
+    context.addIssue({
+      code: 'custom',
+      path: [],
+      message: `the shares add up to ${total} %, more than all of the cloth`,
+    })
   items.forEach(({ fibre }, index) => {
-    if (items.findIndex((item) => item.fibre === fibre) < index) context.addIssue({ code: 'custom', path: [index, 'fibre'], message: `"${fibre}" is claimed twice` })
+    if (items.findIndex((item) => item.fibre === fibre) < index)
+      context.addIssue({ code: 'custom', path: [index, 'fibre'], message: `"${fibre}" is claimed twice` })
   })
 })
 
-export const ReadingSchema = z.strictObject({
-  grams: z.number().gt(0, 'a weight is more than zero').lt(100_000, 'that is heavier than any piece of cloth'),
-  resolutionGrams: z.number().gt(0, 'a scale has a step of more than zero').lte(1000).default(1),
-  lengthMm: z.number().gt(0, 'a length is more than zero').lte(200_000, 'that is longer than any piece of cloth'),
-  widthMm: z.number().gt(0, 'a width is more than zero').lte(10_000, 'that is wider than any cloth'),
-  cutErrorMm: z.number().min(0, 'an error is not negative').lte(200).default(1),
-  /** Layers within that length and width; one where left out. */
-  layers: z.number().int().min(1, 'there is at least one layer').max(200).optional(),
-  /** What is not cloth, g. */
-  notionsGrams: z.number().min(0, 'notions weigh nothing or more').lt(100_000).optional(),
-  notionsErrorGrams: z.number().min(0, 'an error is not negative').lt(100_000).optional(),
-  /** Relative humidity of the air, per cent. */
-  humidityPercent: z.number().min(0).max(100, 'air holds at most 100 %').optional(),
-}).superRefine(({ grams, notionsGrams = 0 }, context) => {
-  if (notionsGrams > 0 && notionsGrams >= grams) context.addIssue({ code: 'custom', path: ['notionsGrams'], message: 'the notions weigh as much as the whole' })
-})
+export const ReadingSchema = z
+  .strictObject({
+    grams: z.number().gt(0, 'a weight is more than zero').lt(100_000, 'that is heavier than any piece of cloth'),
+    resolutionGrams: z.number().gt(0, 'a scale has a step of more than zero').lte(1000).default(1),
+    lengthMm: z.number().gt(0, 'a length is more than zero').lte(200_000, 'that is longer than any piece of cloth'),
+    widthMm: z.number().gt(0, 'a width is more than zero').lte(10_000, 'that is wider than any cloth'),
+    cutErrorMm: z.number().min(0, 'an error is not negative').lte(200).default(1),
+    /** Layers within that length and width; one where left out. */
+    layers: z.number().int().min(1, 'there is at least one layer').max(200).optional(),
+    /** What is not cloth, g. */
+    notionsGrams: z.number().min(0, 'notions weigh nothing or more').lt(100_000).optional(),
+    notionsErrorGrams: z.number().min(0, 'an error is not negative').lt(100_000).optional(),
+    /** Relative humidity of the air, per cent. */
+    humidityPercent: z.number().min(0).max(100, 'air holds at most 100 %').optional(),
+  })
+  .superRefine(({ grams, notionsGrams = 0 }, context) => {
+    if (notionsGrams > 0 && notionsGrams >= grams)
+      context.addIssue({ code: 'custom', path: ['notionsGrams'], message: 'the notions weigh as much as the whole' })
+  })
 
 export const COLOURINGS = ['plain', 'stripe', 'check', 'print'] as const
 const colour = z.string().regex(/^#[0-9a-f]{6}$/i, 'a colour is # and six hexadecimal digits')
@@ -106,20 +144,37 @@ export type WashState = (typeof WASH_STATES)[number]
 
 const optionalText = (most: number) => z.string().trim().max(most, `at most ${most} characters`).default('')
 
-/** A piece of cloth as the person keeps it. What follows from its readings and observations is derived, never stored. */
+/**
+ * A piece of cloth as the person keeps it. What follows from its readings and observations is derived, never stored.
+ */
 export const PieceSchema = z.strictObject({
   name: z.string().trim().min(1, 'give it a name that you will know it by').max(80, 'at most 80 characters'),
   called: optionalText(80),
   construction: z.enum(CONSTRUCTIONS).nullable().default(null),
-  widthMm: z.number().gt(0, 'a width is more than zero').lte(10_000, 'that is wider than any cloth').nullable().default(null),
-  lengthMm: z.number().gt(0, 'a length is more than zero').lte(200_000, 'that is longer than any piece of cloth').nullable().default(null),
+  widthMm: z
+    .number()
+    .gt(0, 'a width is more than zero')
+    .lte(10_000, 'that is wider than any cloth')
+    .nullable()
+    .default(null),
+  lengthMm: z
+    .number()
+    .gt(0, 'a length is more than zero')
+    .lte(200_000, 'that is longer than any piece of cloth')
+    .nullable()
+    .default(null),
   place: optionalText(80),
   source: optionalText(120),
   notes: optionalText(2000),
   washed: z.enum(WASH_STATES).default('unknown'),
   body: BodySchema.nullable().default(null),
   opacity: OpacitySchema.nullable().default(null),
-  stretchWidthPercent: z.number().min(0, 'stretch is not negative').max(300, 'that is more than any cloth stretches').nullable().default(null),
+  stretchWidthPercent: z
+    .number()
+    .min(0, 'stretch is not negative')
+    .max(300, 'that is more than any cloth stretches')
+    .nullable()
+    .default(null),
   claim: ClaimSchema.default([]),
   look: LookSchema.default({ warp: '#cfc3ac', weft: '#c7b99e', accent: null, colouring: 'plain' }),
 })
@@ -131,7 +186,10 @@ export type Look = z.infer<typeof LookSchema>
 
 const specimen = z.number().int().min(1).max(20, 'at most twenty specimens')
 
-/** One answer of a burn test, on one of its specimens, and when it was given (ISO 8601, UTC). No states where nothing was seen. */
+/**
+ * One answer of a burn test, on one of its specimens, and when it was given (ISO 8601, UTC). No states where nothing
+ * was seen.
+ */
 export const AnswerSchema = z.union([
   z.intersection(ObservationSchema, z.object({ specimen, at: z.iso.datetime().optional() })),
   z.strictObject({
@@ -156,7 +214,12 @@ export const TestSetupSchema = z.strictObject({
 
 export type TestSetup = z.infer<typeof TestSetupSchema>
 
-const seconds = z.number().min(0, 'a time is not negative').max(3600, 'no specimen burns for an hour').nullable().default(null)
+const seconds = z
+  .number()
+  .min(0, 'a time is not negative')
+  .max(3600, 'no specimen burns for an hour')
+  .nullable()
+  .default(null)
 
 /** What is noted of one specimen beside its answers. */
 export const SpecimenNoteSchema = z.strictObject({
@@ -165,9 +228,18 @@ export const SpecimenNoteSchema = z.strictObject({
   note: optionalText(1000),
   catchSeconds: seconds,
   burnSeconds: seconds,
-  burnMm: z.number().gt(0, 'a length is more than zero').lte(500, 'that is longer than any specimen').nullable().default(null),
+  burnMm: z
+    .number()
+    .gt(0, 'a length is more than zero')
+    .lte(500, 'that is longer than any specimen')
+    .nullable()
+    .default(null),
   /** File name of its picture in the notebook's folder. */
-  picture: z.string().regex(/^[0-9a-f-]{36}\.(jpg|png|webp)$/, 'no picture is called so').nullable().default(null),
+  picture: z
+    .string()
+    .regex(/^[0-9a-f-]{36}\.(jpg|png|webp)$/, 'no picture is called so')
+    .nullable()
+    .default(null),
 })
 
 export type SpecimenNote = z.infer<typeof SpecimenNoteSchema>

@@ -34,7 +34,10 @@ export interface PropertySheet {
   measured: Measured
   /** The same in other states, for looking up; never mixed with the above. */
   earlier: { state: WashState; weight: WeighingAnswer | null; measured: Measured }[]
-  /** The weight to reckon with: as it is now, else as it was in another state, with more doubt; null where it was never weighed. */
+  /**
+   * The weight to reckon with: as it is now, else as it was in another state, with more doubt; null where it was
+   * never weighed.
+   */
   weightNow: { gsm: Quantity; from: WashState } | null
   /** Null where nothing has been seen. */
   belief: Answer | null
@@ -49,14 +52,22 @@ const LEANING_COUNTS = 0.5
  * The property sheet of a piece.
  * @param judge answers what it is made of; a caller may hand in one that remembers
  */
-export function propertySheet({ piece, readings, measurements, observations, history, controls }: PieceEvidence, vocabulary: Vocabulary = 'uk', judge = identify): PropertySheet {
+export function propertySheet(
+  { piece, readings, measurements, observations, history, controls }: PieceEvidence,
+  vocabulary: Vocabulary = 'uk',
+  judge = identify,
+): PropertySheet {
   const claim: ClaimItem[] = piece.claim
   const belief = observations.length > 0 ? judge({ observations, claim, history, controls }, vocabulary) : null
   const fibres = fibresOf(belief, claim)
   const regain = regainFor(fibres, claim)
   const inState = (state: WashState) => {
     const weighed = readings.filter((one) => one.state === state)
-    return { state, weight: weighed.length > 0 ? weigh(weighed, regain) : null, measured: measuredOf(measurements.filter((one) => one.state === state)) }
+    return {
+      state,
+      weight: weighed.length > 0 ? weigh(weighed, regain) : null,
+      measured: measuredOf(measurements.filter((one) => one.state === state)),
+    }
   }
   const { weight, measured } = inState(piece.washed)
   const noted = new Set([...readings, ...measurements].map(({ state }) => state))
@@ -64,20 +75,36 @@ export function propertySheet({ piece, readings, measurements, observations, his
   return { weight, measured, belief, fibres, earlier, weightNow: weightNow({ state: piece.washed, weight }, earlier) }
 }
 
-/** How much a wash may change the weight of a square metre, as a share (standard deviation): shrinkage both ways, and what washes out; from memory. */
+/**
+ * How much a wash may change the weight of a square metre, as a share (standard deviation): shrinkage both ways, and
+ * what washes out; from memory.
+ */
 const WASH_CHANGES_WEIGHT = 0.04
 
-function weightNow(now: { state: WashState; weight: WeighingAnswer | null }, earlier: readonly { state: WashState; weight: WeighingAnswer | null }[]): PropertySheet['weightNow'] {
+function weightNow(
+  now: { state: WashState; weight: WeighingAnswer | null },
+  earlier: readonly { state: WashState; weight: WeighingAnswer | null }[],
+): PropertySheet['weightNow'] {
   const best = now.weight ? now : earlier.find(({ weight }) => weight !== null)
   if (!best?.weight) return null
   const { gsm, standardUncertainty } = best.weight
-  return { from: best.state, gsm: { value: gsm, sd: best === now ? standardUncertainty : Math.hypot(standardUncertainty, gsm * WASH_CHANGES_WEIGHT) } }
+  return {
+    from: best.state,
+    gsm: {
+      value: gsm,
+      sd: best === now ? standardUncertainty : Math.hypot(standardUncertainty, gsm * WASH_CHANGES_WEIGHT),
+    },
+  }
 }
 
 /** Moisture regain of what it is made of, per cent: by the shares of a label that stands, else in even parts. */
 export function regainFor(fibres: PropertySheet['fibres'], claim: readonly ClaimItem[]): number | undefined {
   if (!fibres) return undefined
-  return regainOf(fibres.how === 'said' ? claim.map(({ fibre, percent }) => ({ fibre, share: percent })) : fibres.ids.map((fibre) => ({ fibre, share: 1 })))
+  return regainOf(
+    fibres.how === 'said'
+      ? claim.map(({ fibre, percent }) => ({ fibre, share: percent }))
+      : fibres.ids.map((fibre) => ({ fibre, share: 1 })),
+  )
 }
 
 function fibresOf(belief: Answer | null, claim: readonly ClaimItem[]): PropertySheet['fibres'] {

@@ -29,13 +29,16 @@ export function formatWeight(gsm: Quantity, system: UnitSystem): string {
 
 /** A range of g/m² as words: `150 to 270 g/m²`. */
 export function formatWeightRange([low, high]: readonly [number, number], system: UnitSystem): string {
-  const shown = (gsm: number) => (system === 'metric' ? String(Math.round(gsm)) : trimmed(gsm / GSM_PER_OUNCE_PER_SQUARE_YARD, 1))
+  const shown = (gsm: number) =>
+    system === 'metric' ? String(Math.round(gsm)) : trimmed(gsm / GSM_PER_OUNCE_PER_SQUARE_YARD, 1)
   return `${shown(low)} to ${shown(high)} ${system === 'metric' ? 'g/m²' : 'oz/yd²'}`
 }
 
 /** A width in mm: cm, or inches to the nearest half. */
 export function formatWidth(mm: number, system: UnitSystem): string {
-  return system === 'metric' ? `${trimmed(mm / 10, 1)} cm` : `${trimmed(Math.round((mm / MM_PER_INCH) * 2) / 2, 1)} in`
+  return system === 'metric'
+    ? `${trimmed(mm / 10, 1)} cm`
+    : `${trimmed(Math.round((mm / MM_PER_INCH) * 2) / 2, 1)} in`
 }
 
 /** A length in mm: metres, or yards to the eighth that shops cut by. */

@@ -1,9 +1,20 @@
-import { decimalsFor, formatLength, formatPercent, formatWeight, formatWeightRange, formatWidth, withDoubt } from './format'
+import {
+  decimalsFor,
+  formatLength,
+  formatPercent,
+  formatWeight,
+  formatWeightRange,
+  formatWidth,
+  withDoubt,
+} from './format'
 import { interval95, pooled, scaled } from './quantity'
 
 describe('quantity', () => {
   it('pools by inverse variance: the surer reading counts for more', () => {
-    const { value, sd } = pooled([{ value: 100, sd: 1 }, { value: 110, sd: 3 }])
+    const { value, sd } = pooled([
+      { value: 100, sd: 1 },
+      { value: 110, sd: 3 },
+    ])
     expect(value).toBeCloseTo(101, 10)
     expect(sd).toBeCloseTo(Math.sqrt(0.9), 10)
   })

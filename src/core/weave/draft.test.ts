@@ -3,21 +3,36 @@ import { drawdownOf, draftOf } from './draft'
 import { drafts, drawdownFrom, steppedDrawdown } from './drafts'
 import { backOf, floatsOf, twillAngle, twillLine, warpShare } from './measure'
 
-const matrix = fc.integer({ min: 1, max: 9 }).chain((width) => fc.array(fc.array(fc.boolean(), { minLength: width, maxLength: width }), { minLength: 1, maxLength: 9 }))
+const matrix = fc
+  .integer({ min: 1, max: 9 })
+  .chain((width) =>
+    fc.array(fc.array(fc.boolean(), { minLength: width, maxLength: width }), { minLength: 1, maxLength: 9 }),
+  )
 
 it('weaves a straight draw on four shafts as a textbook draws it', () => {
-  const twill = drawdownOf({ threading: [1, 2, 3, 4], tieUp: [[1, 2], [2, 3], [3, 4], [1, 4]], treadling: [[1], [2], [3], [4]] })
+  const twill = drawdownOf({
+    threading: [1, 2, 3, 4],
+    tieUp: [
+      [1, 2],
+      [2, 3],
+      [3, 4],
+      [1, 4],
+    ],
+    treadling: [[1], [2], [3], [4]],
+  })
   expect(twill).toEqual(drawdownFrom(['xx..', '.xx.', '..xx', 'x..x']))
   expect(() => drawdownOf({ threading: [1], tieUp: [[1]], treadling: [[2]] })).toThrow(/treadle 2 is pressed, but 1/)
   expect(() => drawdownOf({ threading: [], tieUp: [], treadling: [] })).toThrow(/at least one/)
 })
 
 it('finds a draft for any interlacing, with no more shafts or treadles than it needs', () => {
-  fc.assert(fc.property(matrix, (drawdown) => {
-    const draft = draftOf(drawdown)
-    expect(drawdownOf(draft)).toEqual(drawdown)
-    expect(new Set(draft.threading).size).toBe(Math.max(...draft.threading))
-  }))
+  fc.assert(
+    fc.property(matrix, (drawdown) => {
+      const draft = draftOf(drawdown)
+      expect(drawdownOf(draft)).toEqual(drawdown)
+      expect(new Set(draft.threading).size).toBe(Math.max(...draft.threading))
+    }),
+  )
   expect(draftOf(drafts.plain!).tieUp).toHaveLength(2)
   expect(() => draftOf([])).toThrow(/at least one row/)
 })
@@ -32,10 +47,12 @@ it('measures floats and the share of warp on the face', () => {
 })
 
 it('turns a cloth over: what floats on the face dives on the back', () => {
-  fc.assert(fc.property(matrix, (drawdown) => {
-    expect(backOf(backOf(drawdown))).toEqual(drawdown)
-    expect(warpShare(drawdown) + warpShare(backOf(drawdown))).toBeCloseTo(1, 12)
-  }))
+  fc.assert(
+    fc.property(matrix, (drawdown) => {
+      expect(backOf(backOf(drawdown))).toEqual(drawdown)
+      expect(warpShare(drawdown) + warpShare(backOf(drawdown))).toBeCloseTo(1, 12)
+    }),
+  )
 })
 
 it('finds the line of a twill and which way it climbs, and none in plain weave, satin or herringbone', () => {
@@ -45,6 +62,11 @@ it('finds the line of a twill and which way it climbs, and none in plain weave, 
 })
 
 // tan θ = (ends per cm / picks per cm) × (rise / run).
-it.each([[30, 30, 1, 1, 45], [40, 20, 1, 1, 63.43], [30, 30, 2, 1, 63.43], [20, 40, 1, 1, 26.57]])('%d ends and %d picks a cm, %d up and %d across: %d°', (ends, picks, rise, run, angle) => {
+it.each([
+  [30, 30, 1, 1, 45],
+  [40, 20, 1, 1, 63.43],
+  [30, 30, 2, 1, 63.43],
+  [20, 40, 1, 1, 26.57],
+])('%d ends and %d picks a cm, %d up and %d across: %d°', (ends, picks, rise, run, angle) => {
   expect(twillAngle(ends, picks, rise, run)).toBeCloseTo(angle, 2)
 })

@@ -1,6 +1,8 @@
 import { drafts, drawdownFrom, steppedDrawdown, type Drawdown } from './drafts'
 
-/** Longest run of the warp on top within one end, in picks, the draft repeating; the whole repeat where it never dips. */
+/**
+ * Longest run of the warp on top within one end, in picks, the draft repeating; the whole repeat where it never dips.
+ */
 function longestWarpFloat(drawdown: Drawdown): number {
   const picks = drawdown.length
   const ends = drawdown[0]!.length

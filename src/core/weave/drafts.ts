@@ -2,8 +2,26 @@
 export type Drawdown = readonly (readonly boolean[])[]
 
 export type Interlacing =
-  | 'plain' | 'basket' | 'rib' | 'twill' | 'broken-twill' | 'herringbone' | 'satin' | 'sateen' | 'crepe-weave'
-  | 'dobby' | 'jacquard' | 'leno' | 'double-cloth' | 'waffle' | 'pile' | 'pile-ribs' | 'jersey' | 'rib-knit' | 'felt' | 'mesh'
+  | 'plain'
+  | 'basket'
+  | 'rib'
+  | 'twill'
+  | 'broken-twill'
+  | 'herringbone'
+  | 'satin'
+  | 'sateen'
+  | 'crepe-weave'
+  | 'dobby'
+  | 'jacquard'
+  | 'leno'
+  | 'double-cloth'
+  | 'waffle'
+  | 'pile'
+  | 'pile-ribs'
+  | 'jersey'
+  | 'rib-knit'
+  | 'felt'
+  | 'mesh'
 
 /** Draws from rows of text, `x` for warp up. @throws RangeError when the rows are not equally long or there is none. */
 export function drawdownFrom(rows: readonly string[]): Drawdown {
@@ -16,7 +34,9 @@ export function drawdownFrom(rows: readonly string[]): Drawdown {
 
 /** A regular twill or satin: each pick is the first, moved by `move` ends. `up` ends of `run` lie on top. */
 export function steppedDrawdown(run: number, up: number, move: number): Drawdown {
-  return Array.from({ length: run }, (_, pick) => Array.from({ length: run }, (_, end) => (((end - pick * move) % run) + run) % run < up))
+  return Array.from({ length: run }, (_, pick) =>
+    Array.from({ length: run }, (_, end) => (((end - pick * move) % run) + run) % run < up),
+  )
 }
 
 /** One textbook draft for each interlacing that is woven; common practice. */
@@ -26,12 +46,48 @@ export const drafts: Partial<Record<Interlacing, Drawdown>> = {
   rib: drawdownFrom(['x.', 'x.', '.x', '.x']),
   twill: steppedDrawdown(4, 2, 1),
   'broken-twill': drawdownFrom(['xxx.', 'x.xx', '.xxx', 'xx.x']),
-  herringbone: drawdownFrom(['xx..xx..', '.xx..xx.', '..xx..xx', 'x..xx..x', 'xx..xx..', 'x..xx..x', '..xx..xx', '.xx..xx.']),
+  herringbone: drawdownFrom([
+    'xx..xx..',
+    '.xx..xx.',
+    '..xx..xx',
+    'x..xx..x',
+    'xx..xx..',
+    'x..xx..x',
+    '..xx..xx',
+    '.xx..xx.',
+  ]),
   satin: steppedDrawdown(5, 4, 2),
   sateen: steppedDrawdown(5, 1, 2),
-  'crepe-weave': drawdownFrom(['x.xx.x..', '.x..x.xx', 'xx.x..x.', '..x.xx.x', 'x..x.xx.', '.xx.x..x', 'x.x..xx.', '.x.xx..x']),
-  dobby: drawdownFrom(['x.x.x.x.', '.x.xxx.x', 'x.xxxxx.', '.xxxxxxx', 'x.xxxxx.', '.x.xxx.x', 'x.x.x.x.', '.x.x.x.x']),
-  jacquard: drawdownFrom(['xxxx.xxx', 'xx.xxxxx', '....x...', '.x......', 'xxx.xxxx', 'x....x..', '..x.....', 'xxxxxx.x']),
+  'crepe-weave': drawdownFrom([
+    'x.xx.x..',
+    '.x..x.xx',
+    'xx.x..x.',
+    '..x.xx.x',
+    'x..x.xx.',
+    '.xx.x..x',
+    'x.x..xx.',
+    '.x.xx..x',
+  ]),
+  dobby: drawdownFrom([
+    'x.x.x.x.',
+    '.x.xxx.x',
+    'x.xxxxx.',
+    '.xxxxxxx',
+    'x.xxxxx.',
+    '.x.xxx.x',
+    'x.x.x.x.',
+    '.x.x.x.x',
+  ]),
+  jacquard: drawdownFrom([
+    'xxxx.xxx',
+    'xx.xxxxx',
+    '....x...',
+    '.x......',
+    'xxx.xxxx',
+    'x....x..',
+    '..x.....',
+    'xxxxxx.x',
+  ]),
   leno: drawdownFrom(['x.', '.x']),
   'double-cloth': steppedDrawdown(4, 2, 1),
   waffle: drawdownFrom(['x.....', '.x...x', '..x.x.', 'xxxx.x', '..x.x.', '.x...x']),

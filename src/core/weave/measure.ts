@@ -17,7 +17,10 @@ export interface Floats {
   weft: { longest: number; mean: number }
 }
 
-/** Lengths of the floats on the face, of a repeat that goes on for ever each way. A thread that never dives floats the whole repeat. */
+/**
+ * Lengths of the floats on the face, of a repeat that goes on for ever each way. A thread that never dives floats the
+ * whole repeat.
+ */
 export function floatsOf(drawdown: Drawdown): Floats {
   const columns = drawdown[0]!.map((_, end) => drawdown.map((row) => row[end]!))
   return {
@@ -50,7 +53,8 @@ function runsOf(ring: readonly boolean[]): number[] {
  * @throws RangeError unless all are positive
  */
 export function twillAngle(endsPerCm: number, picksPerCm: number, risePicks = 1, runEnds = 1): number {
-  if (![endsPerCm, picksPerCm, risePicks, runEnds].every((value) => value > 0)) throw new RangeError('twillAngle: needs thread counts and steps of more than zero')
+  if (![endsPerCm, picksPerCm, risePicks, runEnds].every((value) => value > 0))
+    throw new RangeError('twillAngle: needs thread counts and steps of more than zero')
   return (Math.atan((endsPerCm / picksPerCm) * (risePicks / runEnds)) * 180) / Math.PI
 }
 
@@ -66,10 +70,11 @@ export interface TwillLine {
 export function twillLine(drawdown: Drawdown): TwillLine | null {
   const width = drawdown[0]!.length
   if (width < 3) return null
-  const isMoved = (by: number) => drawdown.every((row, pick) => {
-    const next = drawdown[(pick + 1) % drawdown.length]!
-    return row.every((up, end) => next[(((end + by) % width) + width) % width] === up)
-  })
+  const isMoved = (by: number) =>
+    drawdown.every((row, pick) => {
+      const next = drawdown[(pick + 1) % drawdown.length]!
+      return row.every((up, end) => next[(((end + by) % width) + width) % width] === up)
+    })
   if (isMoved(1)) return { risePicks: 1, runEnds: 1, climbs: 'right' }
   return isMoved(-1) ? { risePicks: 1, runEnds: 1, climbs: 'left' } : null
 }

@@ -10,7 +10,14 @@ const shot: Shot = { of: 'plain', endsPerCm: 24, picksPerCm: 20, turnDeg: 3, dra
 /** The photograph without its ruler, as brightness. */
 function grey({ width, height, data }: Photograph): Plane {
   const above = height - 100
-  return { width, height: above, data: Float32Array.from({ length: width * above }, (_, at) => (data[4 * at]! + data[4 * at + 1]! + data[4 * at + 2]!) / 3) }
+  return {
+    width,
+    height: above,
+    data: Float32Array.from(
+      { length: width * above },
+      (_, at) => (data[4 * at]! + data[4 * at + 1]! + data[4 * at + 2]!) / 3,
+    ),
+  }
 }
 
 it('photographs a weave that is counted as it was chosen', () => {
@@ -27,7 +34,8 @@ it('lays a ruler along the foot, a long mark each centimetre', () => {
   const dark = Array.from({ length: width }, (_, x) => data[4 * (row * width + x)]! < 100)
   const marks = dark.flatMap((is, x) => (is && !dark[x - 1] ? [x] : []))
   expect(marks.length).toBeGreaterThan(3)
-  for (let index = 1; index < marks.length; index++) expect(Math.abs(marks[index]! - marks[index - 1]! - pixelsPerCm)).toBeLessThanOrEqual(1)
+  for (let index = 1; index < marks.length; index++)
+    expect(Math.abs(marks[index]! - marks[index - 1]! - pixelsPerCm)).toBeLessThanOrEqual(1)
 })
 
 it('photographs a draped disc that covers what its coefficient says, and a wall with nothing to count', () => {

@@ -33,8 +33,26 @@ const [DISC_CM, TABLE_CM] = [15, 9]
  */
 export function shoot({ of, endsPerCm, picksPerCm, turnDeg, drape }: Shot, chance: () => number): Photograph {
   const pixelsPerCm = of === 'disc' ? DISC_PX_PER_CM : PIXELS_A_THREAD * Math.max(endsPerCm, picksPerCm)
-  const grey = of === 'disc' ? disc(drape, chance) : of === 'nothing' ? wall(chance)
-    : weavePicture({ drawdown: drafts[of] ?? drafts.plain!, endsPerCm, picksPerCm, pixelsPerCm, width: WIDTH, height: HEIGHT, turnDeg, unevenLight: 0.25, noise: 5, blur: 1 }, chance).data
+  const grey =
+    of === 'disc'
+      ? disc(drape, chance)
+      : of === 'nothing'
+        ? wall(chance)
+        : weavePicture(
+            {
+              drawdown: drafts[of] ?? drafts.plain!,
+              endsPerCm,
+              picksPerCm,
+              pixelsPerCm,
+              width: WIDTH,
+              height: HEIGHT,
+              turnDeg,
+              unevenLight: 0.25,
+              noise: 5,
+              blur: 1,
+            },
+            chance,
+          ).data
   const data = new Uint8ClampedArray(WIDTH * HEIGHT * 4)
   grey.forEach((value, at) => data.set([value * 1.02, value * 0.97, value * 0.86, 255], at * 4))
   drawRuler(data, pixelsPerCm)
@@ -42,10 +60,16 @@ export function shoot({ of, endsPerCm, picksPerCm, turnDeg, drape }: Shot, chanc
 }
 
 function wall(chance: () => number): Float32Array {
-  return Float32Array.from({ length: WIDTH * HEIGHT }, (_, at) => 150 + 30 * ((at % WIDTH) / WIDTH) + 14 * (chance() - 0.5))
+  return Float32Array.from(
+    { length: WIDTH * HEIGHT },
+    (_, at) => 150 + 30 * ((at % WIDTH) / WIDTH) + 14 * (chance() - 0.5),
+  )
 }
 
-/** Dark cloth on a light table: its edge waves between the table and the flat disc so that its area is as the coefficient says. */
+/**
+ * Dark cloth on a light table: its edge waves between the table and the flat disc so that its area is as the
+ * coefficient says.
+ */
 function disc(drape: number, chance: () => number): Float32Array {
   const [flat, table] = [DISC_CM * DISC_PX_PER_CM, TABLE_CM * DISC_PX_PER_CM]
   const mean = Math.sqrt(table ** 2 + drape * (flat ** 2 - table ** 2))

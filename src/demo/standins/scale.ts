@@ -12,8 +12,18 @@ export interface ScaleNature {
   noiseGrams: number
 }
 
-export const KITCHEN_SCALE: ScaleNature = { resolutionGrams: 1, driftPerMinute: 0.15, settlingMs: 500, noiseGrams: 0.05 }
-export const LETTER_SCALE: ScaleNature = { resolutionGrams: 0.1, driftPerMinute: 0.05, settlingMs: 700, noiseGrams: 0.01 }
+export const KITCHEN_SCALE: ScaleNature = {
+  resolutionGrams: 1,
+  driftPerMinute: 0.15,
+  settlingMs: 500,
+  noiseGrams: 0.05,
+}
+export const LETTER_SCALE: ScaleNature = {
+  resolutionGrams: 0.1,
+  driftPerMinute: 0.05,
+  settlingMs: 700,
+  noiseGrams: 0.01,
+}
 
 const EVERY_MS = 200
 /** It calls itself steady once what is still to settle is below half a step. */
@@ -31,7 +41,12 @@ export class SimulatedScale implements ScalePort {
    * @param clock ms from any beginning
    * @param chance uniform in [0, 1)
    */
-  constructor(readonly name: string, private readonly nature: ScaleNature, private readonly clock: () => number, private readonly chance: () => number) {}
+  constructor(
+    readonly name: string,
+    private readonly nature: ScaleNature,
+    private readonly clock: () => number,
+    private readonly chance: () => number,
+  ) {}
 
   open(onLine: (line: string) => void): Promise<void> {
     this.laidAt = this.clock()
@@ -62,7 +77,9 @@ export class SimulatedScale implements ScalePort {
     const unsettled = Math.abs(this.load - this.before) * Math.exp(-(this.clock() - this.laidAt) / settlingMs)
     const shown = Math.round((this.felt() - this.zero) / resolutionGrams) * resolutionGrams
     const decimals = Math.max(0, Math.ceil(-Math.log10(resolutionGrams)))
-    return `${unsettled < resolutionGrams * STEADY_SHARE ? 'ST' : 'US'},GS,${shown < 0 ? '-' : '+'}${Math.abs(shown).toFixed(decimals).padStart(7, '0')} g`
+    const steadiness = unsettled < resolutionGrams * STEADY_SHARE ? 'ST' : 'US'
+    const digits = Math.abs(shown).toFixed(decimals).padStart(7, '0')
+    return `${steadiness},GS,${shown < 0 ? '-' : '+'}${digits} g`
   }
 
   /** What presses on it, g: the new load, less what has not settled yet. */

@@ -30,10 +30,29 @@ export interface Taken {
 }
 
 /**
- * A camera that is none: each pixel is traced to its thread, shaded round like a thread, darker where the thread dives under.
+ * A camera that is none: each pixel is traced to its thread, shaded round like a thread, darker where the thread
+ * dives under.
  * Its structure is geometry, not frequencies.
  */
-export function weavePicture({ drawdown, endsPerCm, picksPerCm, pixelsPerCm, width, height, turnDeg = 0, skewDeg = 0, unevenLight = 0, noise = 0, blur = 0, warp = 0.62, weft = 0.5, stripe = 0 }: Taken, chance: () => number): Plane {
+export function weavePicture(
+  {
+    drawdown,
+    endsPerCm,
+    picksPerCm,
+    pixelsPerCm,
+    width,
+    height,
+    turnDeg = 0,
+    skewDeg = 0,
+    unevenLight = 0,
+    noise = 0,
+    blur = 0,
+    warp = 0.62,
+    weft = 0.5,
+    stripe = 0,
+  }: Taken,
+  chance: () => number,
+): Plane {
   const data = new Float32Array(width * height)
   const turn = (turnDeg * PI) / 180
   const lean = (skewDeg * PI) / 180
@@ -54,13 +73,17 @@ export function weavePicture({ drawdown, endsPerCm, picksPerCm, pixelsPerCm, wid
       const across = up ? ra : rb
       const along = up ? rb : ra
       const round = sqrt(max(0, 1 - (across * 1.9) ** 2))
-      const colour = up ? (stripe > 0 && mod(end, stripe) < stripe / 2 ? warp * 0.55 : warp) * ends[mod(end, ends.length)]! : weft * ends[mod(pick * 7, ends.length)]!
+      const colour = up
+        ? (stripe > 0 && mod(end, stripe) < stripe / 2 ? warp * 0.55 : warp) * ends[mod(end, ends.length)]!
+        : weft * ends[mod(pick * 7, ends.length)]!
       const light = 1 - unevenLight * (x / width + y / height) * 0.5
       data[y * width + x] = 255 * colour * (0.35 + 0.65 * round) * (1 - 0.25 * (2 * along) ** 2) * light
     }
   }
   const soft = blur > 0 ? blurred(data, width, height, blur) : data
-  if (noise > 0) for (let i = 0; i < soft.length; i++) soft[i] = max(0, min(255, soft[i]! + noise * sqrt(-2 * log(1 - chance())) * cosine(2 * PI * chance())))
+  if (noise > 0)
+    for (let i = 0; i < soft.length; i++)
+      soft[i] = max(0, min(255, soft[i]! + noise * sqrt(-2 * log(1 - chance())) * cosine(2 * PI * chance())))
   return { width, height, data: soft }
 }
 
@@ -73,12 +96,13 @@ function blurred(data: Float32Array, width: number, height: number, radius: numb
   for (let y = 0; y < height; y++) {
     for (let x = 0; x < width; x++) {
       let [sum, count] = [0, 0]
-      for (let dy = -radius; dy <= radius; dy++) for (let dx = -radius; dx <= radius; dx++) {
-        const [sx, sy] = [x + dx, y + dy]
-        if (sx < 0 || sy < 0 || sx >= width || sy >= height) continue
-        sum += data[sy * width + sx]!
-        count += 1
-      }
+      for (let dy = -radius; dy <= radius; dy++)
+        for (let dx = -radius; dx <= radius; dx++) {
+          const [sx, sy] = [x + dx, y + dy]
+          if (sx < 0 || sy < 0 || sx >= width || sy >= height) continue
+          sum += data[sy * width + sx]!
+          count += 1
+        }
       out[y * width + x] = sum / count
     }
   }

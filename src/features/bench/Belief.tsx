@@ -14,8 +14,18 @@ const Could = styled.ol`
   padding: 0;
   display: grid;
   gap: 0.3rem;
-  li { display: grid; grid-template-columns: minmax(0, 1fr) max-content; gap: 0 0.75rem; }
-  i { grid-column: 1 / -1; height: 4px; background: var(--walnut); justify-self: start; min-width: 2px; }
+  li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) max-content;
+    gap: 0 0.75rem;
+  }
+  i {
+    grid-column: 1 / -1;
+    height: 4px;
+    background: var(--walnut);
+    justify-self: start;
+    min-width: 2px;
+  }
 `
 
 /** What is believed at this moment: in words, as skeins, and as the likeliest few cloths. */
@@ -24,7 +34,9 @@ export function Belief({ answer, few = 3 }: { answer: Answer; few?: number }) {
   return (
     <Paper aria-labelledby="belief">
       <h2 id="belief">What it looks like so far</h2>
-      <p role="status"><b>{answer.verdict.text}</b></p>
+      <p role="status">
+        <b>{answer.verdict.text}</b>
+      </p>
       <Skeins belief={answer.families} />
       <Likeliest answer={answer} few={few} words={words} />
     </Paper>
@@ -38,7 +50,12 @@ export function Likeliest({ answer, few, words }: { answer: Answer; few: number;
     const ids = fibres.map(({ id }) => id)
     const key = [...ids].sort().join('+')
     const before = sets.get(key)
-    sets.set(key, before ? { ...before, probability: before.probability + probability } : { label: fibreListWords(ids, words), probability })
+    sets.set(
+      key,
+      before
+        ? { ...before, probability: before.probability + probability }
+        : { label: fibreListWords(ids, words), probability },
+    )
   }
   const top = [...sets.values()].sort((a, b) => b.probability - a.probability).slice(0, few)
   const rest = 1 - top.reduce((sum, { probability }) => sum + probability, 0)

@@ -16,7 +16,12 @@ export interface LooseTest {
 }
 
 const EXAMPLE: TestAnswer[] = [
-  ['approach', 'curls-away'], ['flame', 'sputtering'], ['after-removal', 'dies-soon'], ['smoke', 'pale'], ['smell', 'hair-feather'], ['residue', 'crushable-bead'],
+  ['approach', 'curls-away'],
+  ['flame', 'sputtering'],
+  ['after-removal', 'dies-soon'],
+  ['smoke', 'pale'],
+  ['smell', 'hair-feather'],
+  ['residue', 'crushable-bead'],
 ].map(([feature, state]) => ({ specimen: 1, part: 'whole', feature: feature!, states: [state!] }))
 
 /** Where a burn begins, or goes on. */
@@ -26,15 +31,25 @@ export function BenchStart({ loose }: { loose: LooseTest[] }) {
     <Page>
       <div>
         <h1>The burn bench</h1>
-        <Lead>A pinch of yarns, {burnFeatures.length} short questions in the order of the flame, and an honest answer: what it is, how sure, and what would settle it.</Lead>
+        <Lead>
+          A pinch of yarns, {burnFeatures.length} short questions in the order of the flame, and an honest answer:
+          what it is, how sure, and what would settle it.
+        </Lead>
       </div>
       <Actions>
-        <StrongButton isDisabled={starting} onPress={() => start(() => beginTest())}>{starting ? 'Laying out…' : 'Burn a specimen'}</StrongButton>
+        <StrongButton isDisabled={starting} onPress={() => start(() => beginTest())}>
+          {starting ? 'Laying out…' : 'Burn a specimen'}
+        </StrongButton>
         <Link href="/safety">What must be in place first</Link>
       </Actions>
       <PlainList style={{ gridTemplateColumns: 'repeat(auto-fit, minmax(min(100%, 16rem), 1fr))', gap: '1rem' }}>
         {PLACES.map(({ href, title, about }) => (
-          <li key={href}><Link href={href}><b>{title}</b></Link><Soft>{about}</Soft></li>
+          <li key={href}>
+            <Link href={href}>
+              <b>{title}</b>
+            </Link>
+            <Soft>{about}</Soft>
+          </li>
         ))}
       </PlainList>
       <div>
@@ -58,12 +73,29 @@ export function BenchStart({ loose }: { loose: LooseTest[] }) {
 }
 
 const PLACES = [
-  { href: '/bench/tests', title: 'Tests without a flame', about: 'Water, hand, loupe, acetone, bleach: how to, and what each tells apart.' },
-  { href: '/bench/controls', title: 'Your controls box', about: 'Known pieces to lay beside an unknown; burning them teaches the bench your nose.' },
-  { href: '/bench/sheet', title: 'An empty log sheet', about: 'For the garden table: ring the answers, type them in later.' },
+  {
+    href: '/bench/tests',
+    title: 'Tests without a flame',
+    about: 'Water, hand, loupe, acetone, bleach: how to, and what each tells apart.',
+  },
+  {
+    href: '/bench/controls',
+    title: 'Your controls box',
+    about: 'Known pieces to lay beside an unknown; burning them teaches the bench your nose.',
+  },
+  {
+    href: '/bench/sheet',
+    title: 'An empty log sheet',
+    about: 'For the garden table: ring the answers, type them in later.',
+  },
 ] as const
 
 function summary(answers: TestAnswer[]): string {
   const seen = answers.filter(({ states }) => states.length > 0)
-  return seen.slice(0, 4).map(({ feature, states }) => stateLabel(feature, states[0]!).toLowerCase()).join(', ') || 'nothing seen yet'
+  return (
+    seen
+      .slice(0, 4)
+      .map(({ feature, states }) => stateLabel(feature, states[0]!).toLowerCase())
+      .join(', ') || 'nothing seen yet'
+  )
 }

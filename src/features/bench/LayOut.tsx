@@ -15,10 +15,18 @@ import { HistoryEffectTable, HistoryFields } from './HistoryFields'
 import { PART_WORDS } from './session'
 
 const ASK_WORDS = [
-  ['fibre', 'Which fibre it is'], ['family', 'What kind of fibre'], ['plastic', 'Is there any plastic in it?'], ['label', 'Is the label true?'],
+  ['fibre', 'Which fibre it is'],
+  ['family', 'What kind of fibre'],
+  ['plastic', 'Is there any plastic in it?'],
+  ['label', 'Is the label true?'],
 ] as const
 
-const TOOL_WORDS: Record<Tool, string> = { flame: 'A flame, and all that goes with it', loupe: 'A loupe of 60× or more', acetone: 'Acetone', bleach: 'Chlorine bleach' }
+const TOOL_WORDS: Record<Tool, string> = {
+  flame: 'A flame, and all that goes with it',
+  loupe: 'A loupe of 60× or more',
+  acetone: 'Acetone',
+  bleach: 'Chlorine bleach',
+}
 
 interface Props {
   title: string
@@ -33,11 +41,15 @@ interface Props {
   onLook: () => void
 }
 
-/** What is laid out before anything is lit: the question, what is at hand, what is known, and which known pieces lie beside it. */
+/**
+ * What is laid out before anything is lit: the question, what is at hand, what is known, and which known pieces lie
+ * beside it.
+ */
 export function LayOut({ title, setup, part, belief, box, onSetup, onPart, onFlame, onLook }: Props) {
   const { words } = usePreferences()
   const controls = controlsNeeded(belief.fibres, box, words)
-  const toggle = (tool: Tool) => onSetup({ ...setup, atHand: TOOLS.filter((one) => (one === tool) !== setup.atHand.includes(one)) })
+  const toggle = (tool: Tool) =>
+    onSetup({ ...setup, atHand: TOOLS.filter((one) => (one === tool) !== setup.atHand.includes(one)) })
   return (
     <Page style={{ gap: '1.25rem' }}>
       <div>
@@ -52,7 +64,12 @@ export function LayOut({ title, setup, part, belief, box, onSetup, onPart, onFla
         <div style={{ display: 'grid', gap: '1.25rem', alignContent: 'start', minWidth: 0 }}>
           <Paper aria-labelledby="wanted">
             <h2 id="wanted">What do you want to know?</h2>
-            <ChoiceField label="The question" value={setup.asks} onChange={(asks) => onSetup({ ...setup, asks: asks as TestSetup['asks'] })} options={ASK_WORDS} />
+            <ChoiceField
+              label="The question"
+              value={setup.asks}
+              onChange={(asks) => onSetup({ ...setup, asks: asks as TestSetup['asks'] })}
+              options={ASK_WORDS}
+            />
             {setup.asks === 'label' || setup.claim.length > 0 ? (
               <>
                 <Soft>What the label or the seller says, with percentages.</Soft>
@@ -60,13 +77,22 @@ export function LayOut({ title, setup, part, belief, box, onSetup, onPart, onFla
               </>
             ) : null}
             <ChoiceField
-              label="The first specimen is from" value={part} onChange={(value) => onPart(value as Part)} options={(Object.keys(PART_WORDS) as Part[]).map((id) => [id, PART_WORDS[id]] as const)}
+              label="The first specimen is from"
+              value={part}
+              onChange={(value) => onPart(value as Part)}
+              options={(Object.keys(PART_WORDS) as Part[]).map((id) => [id, PART_WORDS[id]] as const)}
               hint="Warp and weft are often different fibres: pull a few yarns of each direction and burn them apart."
             />
             <div style={{ display: 'grid', gap: '0.4rem' }}>
-              <span className="label" id="tools" style={{ fontWeight: 600 }}>What is at hand beside water, tweezers and daylight?</span>
+              <span className="label" id="tools" style={{ fontWeight: 600 }}>
+                What is at hand beside water, tweezers and daylight?
+              </span>
               <Chips role="group" aria-labelledby="tools">
-                {TOOLS.map((tool) => <Chip key={tool} isSelected={setup.atHand.includes(tool)} onChange={() => toggle(tool)}>{TOOL_WORDS[tool]}</Chip>)}
+                {TOOLS.map((tool) => (
+                  <Chip key={tool} isSelected={setup.atHand.includes(tool)} onChange={() => toggle(tool)}>
+                    {TOOL_WORDS[tool]}
+                  </Chip>
+                ))}
               </Chips>
             </div>
           </Paper>
@@ -79,16 +105,29 @@ export function LayOut({ title, setup, part, belief, box, onSetup, onPart, onFla
         <div style={{ display: 'grid', gap: '1.25rem', alignContent: 'start', minWidth: 0 }}>
           <Paper aria-labelledby="beside">
             <h2 id="beside">Lay these beside it</h2>
-            <Soft>Known pieces, cut and ready before anything is lit. Burn one whenever you doubt what you see or smell.</Soft>
+            <Soft>
+              Known pieces, cut and ready before anything is lit. Burn one whenever you doubt what you see or smell.
+            </Soft>
             <PlainList>
-              {controls.map(({ fibre, inBox, text }) => <li key={fibre}><Slip $tone={inBox === 'pure' ? 'good' : inBox === 'impure' ? 'warn' : 'plain'}>{text}</Slip></li>)}
+              {controls.map(({ fibre, inBox, text }) => (
+                <li key={fibre}>
+                  <Slip $tone={inBox === 'pure' ? 'good' : inBox === 'impure' ? 'warn' : 'plain'}>{text}</Slip>
+                </li>
+              ))}
             </PlainList>
             <Link href="/bench/controls">Your controls box</Link>
           </Paper>
           <Paper aria-labelledby="spoils">
             <h2 id="spoils">What spoils a burn</h2>
-            <Slip $tone="warn"><b>Never burn</b> glass cloth or old heat-resistant cloth: it may hold asbestos. Leave it whole, and ask your local authority.</Slip>
-            <PlainList>{SPOILERS.map((text) => <li key={text}>{text}</li>)}</PlainList>
+            <Slip $tone="warn">
+              <b>Never burn</b> glass cloth or old heat-resistant cloth: it may hold asbestos. Leave it whole, and ask
+              your local authority.
+            </Slip>
+            <PlainList>
+              {SPOILERS.map((text) => (
+                <li key={text}>{text}</li>
+              ))}
+            </PlainList>
           </Paper>
         </div>
       </Columns>

@@ -10,8 +10,14 @@ const Row = styled.div`
   flex-wrap: wrap;
   align-items: center;
   gap: 0.4rem 0.9rem;
-  button { min-height: 56px; }
-  output { font-size: 1.6rem; font-variant-numeric: tabular-nums; min-width: 5.5ch; }
+  button {
+    min-height: 56px;
+  }
+  output {
+    font-size: 1.6rem;
+    font-variant-numeric: tabular-nums;
+    min-width: 5.5ch;
+  }
 `
 
 const TICK_MS = 100
@@ -41,10 +47,13 @@ export function Stopwatch({ what, kept, onTimed, means }: Props) {
     onTimed(Math.round((time - since) / 100) / 10)
   }
   const latest = useRef(press)
-  useEffect(() => { latest.current = press })
+  useEffect(() => {
+    latest.current = press
+  })
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if ((event.key !== 't' && event.key !== 'T') || event.ctrlKey || event.metaKey || event.altKey || event.repeat) return
+      if ((event.key !== 't' && event.key !== 'T') || event.ctrlKey || event.metaKey || event.altKey || event.repeat)
+        return
       if (event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName)) return
       latest.current()
       event.preventDefault()

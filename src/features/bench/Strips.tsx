@@ -18,7 +18,11 @@ export function Strips({ answers, notes = [], yarn }: Props) {
     const note = notes.find(({ specimen }) => specimen === one)?.note
     return (
       <div key={one} style={{ display: 'grid', gap: '0.3rem' }}>
-        {specimens.length > 1 ? <Soft>Specimen {one}, {PART_WORDS[partOf(one, notes, answers)]}</Soft> : null}
+        {specimens.length > 1 ? (
+          <Soft>
+            Specimen {one}, {PART_WORDS[partOf(one, notes, answers)]}
+          </Soft>
+        ) : null}
         <BurnStrip seen={seenIn(own)} describe={(features) => describeSeen(own, features)} yarn={yarn} />
         {note ? <p>{note}</p> : null}
       </div>

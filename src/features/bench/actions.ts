@@ -4,7 +4,14 @@ import { revalidatePath } from 'next/cache'
 import { redirect } from 'next/navigation'
 import { z } from 'zod'
 import { AnswerSchema, ControlSchema, SpecimenNoteSchema, TestSetupSchema } from '@/core/notebook/records'
-import { changeSetup, findBurnTest, latestAtHand, removeBurnTest, setAnswers, startBurnTest } from '@/server/burnTests'
+import {
+  changeSetup,
+  findBurnTest,
+  latestAtHand,
+  removeBurnTest,
+  setAnswers,
+  startBurnTest,
+} from '@/server/burnTests'
 import { addControl, removeControl } from '@/server/controls'
 import { notebook } from '@/server/database'
 import { notebookHome } from '@/server/home'
@@ -18,12 +25,18 @@ const now = () => new Date().toISOString()
 
 const Beginning = z.strictObject({ pieceId: id.optional(), controlId: id.optional() })
 
-/** Begins a test, of a piece, of a control or of a cloth that is not kept yet, and goes to it. A piece brings its label along, and the last test what is at hand. */
+/**
+ * Begins a test, of a piece, of a control or of a cloth that is not kept yet, and goes to it. A piece brings its
+ * label along, and the last test what is at hand.
+ */
 export async function beginTest(of: unknown = {}): Promise<void> {
   const { pieceId, controlId } = Beginning.parse(of)
   const db = await notebook()
   const piece = pieceId === undefined ? undefined : await findPiece(db, pieceId)
-  const testId = await startBurnTest(db, { pieceId, controlId }, now(), { atHand: await latestAtHand(db), claim: piece?.claim })
+  const testId = await startBurnTest(db, { pieceId, controlId }, now(), {
+    atHand: await latestAtHand(db),
+    claim: piece?.claim,
+  })
   redirect(`/bench/${testId}`)
 }
 
@@ -46,7 +59,11 @@ export async function saveNotes(testId: number, notes: unknown): Promise<boolean
 }
 
 /** Keeps a picture of one specimen in the place of the one before. Answers its name, or what was wrong with it. */
-export async function addPicture(testId: number, specimen: number, form: FormData): Promise<{ name: string } | { error: string }> {
+export async function addPicture(
+  testId: number,
+  specimen: number,
+  form: FormData,
+): Promise<{ name: string } | { error: string }> {
   const file = form.get('picture')
   if (!(file instanceof Blob)) return { error: 'No picture came along.' }
   const db = await notebook()

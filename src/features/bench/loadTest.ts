@@ -28,5 +28,7 @@ async function subjectOf({ pieceId, controlId }: BurnTest, box: readonly KeptCon
   const control = box.find(({ id }) => id === controlId)
   if (control) return { name: control.name, href: '/bench/controls' }
   const piece = pieceId === null ? undefined : await findPiece(await notebook(), pieceId)
-  return piece ? { name: piece.name, href: `/stash/${piece.id}`, yarn: { fill: piece.look.warp, edge: piece.look.weft } } : null
+  return piece
+    ? { name: piece.name, href: `/stash/${piece.id}`, yarn: { fill: piece.look.warp, edge: piece.look.weft } }
+    : null
 }

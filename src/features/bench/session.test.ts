@@ -6,7 +6,12 @@ import { keyFor, keyOf } from '../question/keys'
 import { currentSpecimen, describeSeen, nextQuestion, seenIn, withAnswer } from './session'
 import { evidenceWords } from './verdict/why'
 
-const answer = (feature: string, states: string[], specimen = 1): TestAnswer => ({ specimen, part: 'whole', feature, states })
+const answer = (feature: string, states: string[], specimen = 1): TestAnswer => ({
+  specimen,
+  part: 'whole',
+  feature,
+  states,
+})
 
 it('asks in the order of the flame, and stops after the last', () => {
   let answers: TestAnswer[] = []

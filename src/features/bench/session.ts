@@ -11,8 +11,16 @@ export function currentSpecimen(answers: readonly TestAnswer[], begun: number): 
 }
 
 /** Which part of the cloth a specimen is of. */
-export function partOf(specimen: number, notes: readonly Pick<SpecimenNote, 'specimen' | 'part'>[], answers: readonly TestAnswer[]): Part {
-  return notes.find((note) => note.specimen === specimen)?.part ?? answers.find((answer) => answer.specimen === specimen)?.part ?? 'whole'
+export function partOf(
+  specimen: number,
+  notes: readonly Pick<SpecimenNote, 'specimen' | 'part'>[],
+  answers: readonly TestAnswer[],
+): Part {
+  return (
+    notes.find((note) => note.specimen === specimen)?.part ??
+    answers.find((answer) => answer.specimen === specimen)?.part ??
+    'whole'
+  )
 }
 
 /** The next question of the burn for a specimen, in the order of the flame; undefined when all have been asked. */
@@ -21,9 +29,18 @@ export function nextQuestion(answers: readonly TestAnswer[], specimen: number): 
   return burnFeatures.find(({ id }) => !asked.has(id))
 }
 
-/** The answers with one more, the latest always last; an earlier answer to the same question on the same specimen gives way to it. */
+/**
+ * The answers with one more, the latest always last; an earlier answer to the same question on the same specimen
+ * gives way to it.
+ */
 export function withAnswer(answers: readonly TestAnswer[], added: TestAnswer): TestAnswer[] {
-  return [...answers.filter(({ specimen, part, feature }) => !(specimen === added.specimen && part === added.part && feature === added.feature)), added]
+  return [
+    ...answers.filter(
+      ({ specimen, part, feature }) =>
+        !(specimen === added.specimen && part === added.part && feature === added.feature),
+    ),
+    added,
+  ]
 }
 
 /** The answers with a specimen said to be of another part. */
@@ -38,7 +55,9 @@ export function withNote(notes: readonly SpecimenNote[], changed: SpecimenNote):
 
 /** For drawing: the latest sight of each feature. */
 export function seenIn(answers: readonly TestAnswer[]): Record<string, readonly string[]> {
-  return Object.fromEntries(answers.filter(({ states }) => states.length > 0).map(({ feature, states }) => [feature, states]))
+  return Object.fromEntries(
+    answers.filter(({ states }) => states.length > 0).map(({ feature, states }) => [feature, states]),
+  )
 }
 
 /** Some features in words: `Smell: burnt paper. Smoke: not seen.` */
@@ -58,12 +77,22 @@ export function specimensOf(answers: readonly TestAnswer[], notes: readonly Spec
   return [...new Set([...answers, ...notes].map(({ specimen }) => specimen))].sort((a, b) => a - b)
 }
 
-export const PART_WORDS: Record<Part, string> = { whole: 'the whole cloth', warp: 'warp yarns', weft: 'weft yarns', pile: 'the pile' }
+export const PART_WORDS: Record<Part, string> = {
+  whole: 'the whole cloth',
+  warp: 'warp yarns',
+  weft: 'weft yarns',
+  pile: 'the pile',
+}
 
 /** Whether a set-up can be kept: shares that a label could have, years in their order. */
 export function setupUsable({ claim, history }: TestSetup): boolean {
   const eachOnce = new Set(claim.map(({ fibre }) => fibre)).size === claim.length
-  return claim.every(({ percent }) => percent > 0) && !claimTotal(claim).tooMuch && eachOnce && !yearsCrossed(history.made ?? {})
+  return (
+    claim.every(({ percent }) => percent > 0) &&
+    !claimTotal(claim).tooMuch &&
+    eachOnce &&
+    !yearsCrossed(history.made ?? {})
+  )
 }
 
 /** A specimen with nothing noted of it yet. */

@@ -9,10 +9,22 @@ import { questionOf, type TestAnswer } from '@/core/notebook/answers'
 import { type SpecimenNote, type TestSetup } from '@/core/notebook/records'
 import { usePreferences } from '../settings/PreferencesContext'
 import { saveAnswers, saveNotes, saveSetup } from './actions'
-import { currentSpecimen, emptyNote, nextQuestion, partOf, setupUsable, withAnswer, withNote, withPart } from './session'
+import {
+  currentSpecimen,
+  emptyNote,
+  nextQuestion,
+  partOf,
+  setupUsable,
+  withAnswer,
+  withNote,
+  withPart,
+} from './session'
 import { useKept } from './useKept'
 
-/** Where a test stands: laid out, at the flame in its order, at the table without a flame by what tells most, or judged. */
+/**
+ * Where a test stands: laid out, at the flame in its order, at the table without a flame by what tells most, or
+ * judged.
+ */
 export type Phase = 'laid-out' | 'flame' | 'look' | 'judged'
 
 export interface BenchStart {
@@ -52,11 +64,16 @@ export function useBench(start: BenchStart, kept: boolean) {
   const own = answers.filter((answer) => answer.specimen === specimen)
   const feature = featureAsked(phase, asked, answers, specimen, own, belief.next)
 
-  const give = useCallback((states: string[]) => {
-    if (!feature) return
-    setAnswers((before) => withAnswer(before, { specimen, part, feature: feature.id, states, at: new Date().toISOString() }))
-    setAsked(undefined)
-  }, [feature, specimen, part])
+  const give = useCallback(
+    (states: string[]) => {
+      if (!feature) return
+      setAnswers((before) =>
+        withAnswer(before, { specimen, part, feature: feature.id, states, at: new Date().toISOString() }),
+      )
+      setAsked(undefined)
+    },
+    [feature, specimen, part],
+  )
   const undo = useCallback(() => {
     if (asked) setAsked(undefined)
     else setAnswers((before) => before.slice(0, -1))
@@ -67,9 +84,23 @@ export function useBench(start: BenchStart, kept: boolean) {
   const keepNote = (changed: SpecimenNote) => setNotes((before) => withNote(before, changed))
 
   return {
-    answers, notes, setup: draft, question, belief, specimen, part, own, feature, note, phase, asked,
+    answers,
+    notes,
+    setup: draft,
+    question,
+    belief,
+    specimen,
+    part,
+    own,
+    feature,
+    note,
+    phase,
+    asked,
     trouble: answersTrouble ?? notesTrouble ?? setupTrouble,
-    give, undo, setPhase, keepNote,
+    give,
+    undo,
+    setPhase,
+    keepNote,
     ask: setAsked,
     changeSetup(next: TestSetup) {
       setDraft(next)
@@ -78,7 +109,9 @@ export function useBench(start: BenchStart, kept: boolean) {
     /** Says which part the present specimen is of. */
     setPart(next: Part) {
       keepNote({ ...note, part: next })
-      setAnswers((before) => (before.some((answer) => answer.specimen === specimen) ? withPart(before, specimen, next) : before))
+      setAnswers((before) =>
+        before.some((answer) => answer.specimen === specimen) ? withPart(before, specimen, next) : before,
+      )
     },
     /** Begins another specimen, of that part. */
     another(next: Part) {
@@ -90,11 +123,20 @@ export function useBench(start: BenchStart, kept: boolean) {
 }
 
 /** The question that stands: one that was asked for, the next of the flame, or the one that tells most. */
-function featureAsked(phase: Phase, asked: string | undefined, answers: TestAnswer[], specimen: number, own: TestAnswer[], next: readonly { feature: string; hazard: string }[]): Feature | undefined {
+function featureAsked(
+  phase: Phase,
+  asked: string | undefined,
+  answers: TestAnswer[],
+  specimen: number,
+  own: TestAnswer[],
+  next: readonly { feature: string; hazard: string }[],
+): Feature | undefined {
   if (asked) return featureById(asked)
   if (phase === 'flame') return nextQuestion(answers, specimen)
   if (phase !== 'look') return undefined
   // What went by unseen is not asked again at once.
-  const best = next.find(({ feature, hazard }) => hazard !== 'flame' && !own.some((answer) => answer.feature === feature))
+  const best = next.find(
+    ({ feature, hazard }) => hazard !== 'flame' && !own.some((answer) => answer.feature === feature),
+  )
   return best && featureById(best.feature)
 }

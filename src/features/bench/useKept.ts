@@ -14,7 +14,9 @@ export function useKept<T>(value: T, save: (value: T) => Promise<boolean>): stri
   const kept = useRef(value)
   const queue = useRef(Promise.resolve())
   const saving = useRef(save)
-  useEffect(() => { saving.current = save })
+  useEffect(() => {
+    saving.current = save
+  })
   useEffect(() => {
     if (kept.current === value) return
     let stale = false

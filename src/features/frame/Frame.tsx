@@ -24,7 +24,10 @@ const Skip = styled.a`
   background: var(--paper);
   padding: 0.6rem 1rem;
   z-index: 10;
-  &:focus { left: 0.5rem; top: 0.5rem; }
+  &:focus {
+    left: 0.5rem;
+    top: 0.5rem;
+  }
 `
 
 /** The selvedge: a densely woven edge that runs along the top of every page. */
@@ -56,14 +59,38 @@ const Bar = styled.header`
     align-items: center;
     border-bottom: 3px solid transparent;
   }
-  a:hover { text-decoration: underline; }
-  a[aria-current='page'] { border-bottom-color: var(--weld); font-weight: 700; }
-  a.name { font-family: 'Young Serif', Georgia, serif; font-size: 1.3rem; margin-right: auto; padding-left: 0; border: 0; }
-  :focus-visible { outline-color: var(--weld); }
+  a:hover {
+    text-decoration: underline;
+  }
+  a[aria-current='page'] {
+    border-bottom-color: var(--weld);
+    font-weight: 700;
+  }
+  a.name {
+    font-family: 'Young Serif', Georgia, serif;
+    font-size: 1.3rem;
+    margin-right: auto;
+    padding-left: 0;
+    border: 0;
+  }
+  :focus-visible {
+    outline-color: var(--weld);
+  }
   @media (max-width: 40rem) {
-    nav { gap: 0; justify-content: space-between; padding-bottom: 0; }
-    a { padding: 0.3rem 0; font-size: 0.88rem; }
-    a.name { width: 100%; min-height: 0; padding-bottom: 0; }
+    nav {
+      gap: 0;
+      justify-content: space-between;
+      padding-bottom: 0;
+    }
+    a {
+      padding: 0.3rem 0;
+      font-size: 0.88rem;
+    }
+    a.name {
+      width: 100%;
+      min-height: 0;
+      padding-bottom: 0;
+    }
   }
 `
 
@@ -77,14 +104,22 @@ export function Frame({ children }: { children: ReactNode }) {
       <Selvedge aria-hidden />
       <Bar>
         <nav aria-label="Places">
-          <Link href="/" className="name" aria-label="Rough Swatch, to the table">Rough Swatch</Link>
+          <Link href="/" className="name" aria-label="Rough Swatch, to the table">
+            Rough Swatch
+          </Link>
           {places.map(([href, words]) => {
             const here = href === '/' ? path === '/' : path.startsWith(href)
-            return <Link key={href} href={href} aria-current={here ? 'page' : undefined} prefetch={false}>{words}</Link>
+            return (
+              <Link key={href} href={href} aria-current={here ? 'page' : undefined} prefetch={false}>
+                {words}
+              </Link>
+            )
           })}
         </nav>
       </Bar>
-      <div id="content" tabIndex={-1} style={{ outline: 'none' }}>{children}</div>
+      <div id="content" tabIndex={-1} style={{ outline: 'none' }}>
+        {children}
+      </div>
     </>
   )
 }

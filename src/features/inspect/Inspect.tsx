@@ -32,8 +32,17 @@ const Names = styled.ol`
   padding: 0;
   display: grid;
   gap: 1.1rem;
-  li { display: grid; grid-template-columns: 6.5rem minmax(0, 1fr); gap: 0.2rem 1rem; align-items: start; }
-  h3 { display: flex; justify-content: space-between; gap: 0.75rem; }
+  li {
+    display: grid;
+    grid-template-columns: 6.5rem minmax(0, 1fr);
+    gap: 0.2rem 1rem;
+    align-items: start;
+  }
+  h3 {
+    display: flex;
+    justify-content: space-between;
+    gap: 0.75rem;
+  }
 `
 const Told = styled.ul`
   list-style: none;
@@ -45,7 +54,10 @@ const Told = styled.ul`
 `
 
 /** Answers in one order, so that two sets of them can be compared. */
-const sorted = (answers: object) => Object.entries(answers).filter(([, states]) => states !== undefined).sort(([a], [b]) => a.localeCompare(b))
+const sorted = (answers: object) =>
+  Object.entries(answers)
+    .filter(([, states]) => states !== undefined)
+    .sort(([a], [b]) => a.localeCompare(b))
 
 const FEW = 3
 /** A name below this is not worth a line. */
@@ -56,33 +68,53 @@ export function Inspect({ piece }: { piece: OnTheBench | null }) {
   const { words } = usePreferences()
   const readings = useReadings(piece, piece?.measurements ?? [])
   const kept = ofKind(readings.all, 'inspection').at(-1)
-  const [answers, setAnswers] = useState<Answers>(() => Object.entries(kept?.data.answers ?? {}) as unknown as Answers)
+  const [answers, setAnswers] = useState<Answers>(
+    () => Object.entries(kept?.data.answers ?? {}) as unknown as Answers,
+  )
   const [asked, setAsked] = useState<InspectionId>()
   const [gsm, setGsm] = useState<number | undefined>(piece?.gsm ? Math.round(piece.gsm.value) : undefined)
   const [stretch, setStretch] = useState<number>()
   const [fibre, setFibre] = useState<FibreId | ''>('')
 
-  const inspection = useMemo(() => Object.fromEntries(answers.filter(([, states]) => states.length > 0)) as Description['inspection'], [answers])
+  const inspection = useMemo(
+    () => Object.fromEntries(answers.filter(([, states]) => states.length > 0)) as Description['inspection'],
+    [answers],
+  )
   const answer = useMemo(
-    () => nameCloth({ inspection, gsm, ...(stretch === undefined ? {} : { stretchPercent: { width: stretch } }), fibres: fibre ? [fibre] : [] }, words),
+    () =>
+      nameCloth(
+        {
+          inspection,
+          gsm,
+          ...(stretch === undefined ? {} : { stretchPercent: { width: stretch } }),
+          fibres: fibre ? [fibre] : [],
+        },
+        words,
+      ),
     [inspection, gsm, stretch, fibre, words],
   )
   const done = new Set(answers.map(([id]) => id))
   // How it is made comes first: half of the other questions hang on it.
-  const next = asked ?? (done.has('construction') ? answer.next.find(({ feature }) => !done.has(feature))?.feature : 'construction')
+  const next =
+    asked ??
+    (done.has('construction') ? answer.next.find(({ feature }) => !done.has(feature))?.feature : 'construction')
   const feature = next && inspectionById(next)
 
-  const give = useCallback((states: string[]) => {
-    if (!next) return
-    setAnswers((before) => [...before.filter(([id]) => id !== next), [next, states]])
-    setAsked(undefined)
-  }, [next])
+  const give = useCallback(
+    (states: string[]) => {
+      if (!next) return
+      setAnswers((before) => [...before.filter(([id]) => id !== next), [next, states]])
+      setAsked(undefined)
+    },
+    [next],
+  )
   const undo = useCallback(() => {
     if (asked) setAsked(undefined)
     else setAnswers((before) => before.slice(0, -1))
   }, [asked])
 
-  const nothingKnown = answers.every(([, states]) => states.length === 0) && gsm === undefined && stretch === undefined && fibre === ''
+  const nothingKnown =
+    answers.every(([, states]) => states.length === 0) && gsm === undefined && stretch === undefined && fibre === ''
   // The first stands there whatever it is.
   const top = answer.names.filter(({ probability }, index) => index === 0 || (index < FEW && probability >= FAINT))
   return (
@@ -90,14 +122,26 @@ export function Inspect({ piece }: { piece: OnTheBench | null }) {
       <div>
         {piece ? <Link href={`/stash/${piece.id}`}>{piece.name}</Link> : null}
         <h1>What is it called?</h1>
-        <Lead>Look, feel, turn it over: each question is the one that tells most about what is left. {namedCloths.length} cloths are known here.</Lead>
+        <Lead>
+          Look, feel, turn it over: each question is the one that tells most about what is left. {namedCloths.length}{' '}
+          cloths are known here.
+        </Lead>
       </div>
       <Columns $first="1.5fr">
         <div style={{ display: 'grid', gap: '1.25rem', alignContent: 'start', minWidth: 0 }}>
           {feature ? (
-            <Question key={`${feature.id} ${answers.length}`} feature={feature} picture={(state) => inspectionPicture(feature.id, state)} canUndo={answers.length > 0} onAnswer={give} onUndo={undo} />
+            <Question
+              key={`${feature.id} ${answers.length}`}
+              feature={feature}
+              picture={(state) => inspectionPicture(feature.id, state)}
+              canUndo={answers.length > 0}
+              onAnswer={give}
+              onUndo={undo}
+            />
           ) : (
-            <Slip $tone="good">There is nothing more to look at that would tell these apart. Weigh it, or burn a yarn.</Slip>
+            <Slip $tone="good">
+              There is nothing more to look at that would tell these apart. Weigh it, or burn a yarn.
+            </Slip>
           )}
           {answers.length > 0 ? (
             <Paper aria-labelledby="told">
@@ -105,13 +149,38 @@ export function Inspect({ piece }: { piece: OnTheBench | null }) {
               <Told>
                 {answers.map(([id, states]) => {
                   const { title, states: known } = inspectionById(id)
-                  const said = states.map((state) => known.find((one) => one.id === state)!.label.toLowerCase()).join(' and ') || 'not seen'
-                  return <li key={id}><Button onPress={() => setAsked(id)}>{title}: {said}</Button></li>
+                  const said =
+                    states.map((state) => known.find((one) => one.id === state)!.label.toLowerCase()).join(' and ') ||
+                    'not seen'
+                  return (
+                    <li key={id}>
+                      <Button onPress={() => setAsked(id)}>
+                        {title}: {said}
+                      </Button>
+                    </li>
+                  )
                 })}
               </Told>
               <Actions>
-                <SelectField label="Look at something else" value="" onChange={(id) => setAsked((id || undefined) as InspectionId | undefined)} options={[['', 'Choose'], ...inspectionFeatures.filter(({ id }) => !done.has(id)).map(({ id, title }) => [id, title] as const)]} />
-                <Button onPress={() => { setAnswers([]); setAsked(undefined) }}>Begin again</Button>
+                <SelectField
+                  label="Look at something else"
+                  value=""
+                  onChange={(id) => setAsked((id || undefined) as InspectionId | undefined)}
+                  options={[
+                    ['', 'Choose'],
+                    ...inspectionFeatures
+                      .filter(({ id }) => !done.has(id))
+                      .map(({ id, title }) => [id, title] as const),
+                  ]}
+                />
+                <Button
+                  onPress={() => {
+                    setAnswers([])
+                    setAsked(undefined)
+                  }}
+                >
+                  Begin again
+                </Button>
               </Actions>
             </Paper>
           ) : null}
@@ -119,26 +188,86 @@ export function Inspect({ piece }: { piece: OnTheBench | null }) {
         <div style={{ display: 'grid', gap: '1.25rem', alignContent: 'start', minWidth: 0 }}>
           <Paper aria-labelledby="names">
             <h2 id="names">Most like</h2>
-            {nothingKnown ? <Soft>Nothing is known yet: answer the first question, or say what you know below.</Soft> : (
+            {nothingKnown ? (
+              <Soft>Nothing is known yet: answer the first question, or say what you know below.</Soft>
+            ) : (
               <>
-                <Names aria-live="polite">{top.map((name) => <Name key={name.id} name={name} />)}</Names>
-                {answer.warnings.slice(0, 2).map((warning) => <Slip key={warning} $tone="warn">{warning}</Slip>)}
+                <Names aria-live="polite">
+                  {top.map((name) => (
+                    <Name key={name.id} name={name} />
+                  ))}
+                </Names>
+                {answer.warnings.slice(0, 2).map((warning) => (
+                  <Slip key={warning} $tone="warn">
+                    {warning}
+                  </Slip>
+                ))}
                 {piece ? (
                   <>
-                    <Actions><StrongButton isDisabled={readings.saving || Object.keys(inspection ?? {}).length === 0} onPress={() => readings.add({ kind: 'inspection', answers: Object.fromEntries(answers.filter(([, states]) => states.length > 0).map(([id, states]) => [id, [...states]])) })}>Keep what was seen with {piece.name}</StrongButton></Actions>
-                    {readings.trouble ? <Slip $tone="warn" role="alert">Not kept. {readings.trouble}</Slip> : null}
-                    {kept && JSON.stringify(sorted(kept.data.answers)) === JSON.stringify(sorted(inspection ?? {})) ? <Slip $tone="good" role="status">Kept. It stands on <Link href={`/stash/${piece.id}/sheet`}>its property sheet</Link>.</Slip> : null}
+                    <Actions>
+                      <StrongButton
+                        isDisabled={readings.saving || Object.keys(inspection ?? {}).length === 0}
+                        onPress={() =>
+                          readings.add({
+                            kind: 'inspection',
+                            answers: Object.fromEntries(
+                              answers
+                                .filter(([, states]) => states.length > 0)
+                                .map(([id, states]) => [id, [...states]]),
+                            ),
+                          })
+                        }
+                      >
+                        Keep what was seen with {piece.name}
+                      </StrongButton>
+                    </Actions>
+                    {readings.trouble ? (
+                      <Slip $tone="warn" role="alert">
+                        Not kept. {readings.trouble}
+                      </Slip>
+                    ) : null}
+                    {kept &&
+                    JSON.stringify(sorted(kept.data.answers)) === JSON.stringify(sorted(inspection ?? {})) ? (
+                      <Slip $tone="good" role="status">
+                        Kept. It stands on <Link href={`/stash/${piece.id}/sheet`}>its property sheet</Link>.
+                      </Slip>
+                    ) : null}
                   </>
-                ) : <Actions><StrongLink href={`/stash/new?called=${encodeURIComponent(top[0]!.name.toLowerCase())}`}>Weigh it and keep it as {top[0]!.name.toLowerCase()}</StrongLink></Actions>}
+                ) : (
+                  <Actions>
+                    <StrongLink href={`/stash/new?called=${encodeURIComponent(top[0]!.name.toLowerCase())}`}>
+                      Weigh it and keep it as {top[0]!.name.toLowerCase()}
+                    </StrongLink>
+                  </Actions>
+                )}
               </>
             )}
           </Paper>
           <Paper aria-labelledby="known">
             <h2 id="known">What you know already</h2>
             <Soft>Each of these narrows it down much.</Soft>
-            <NumberField label="Weight" unit="g/m²" value={gsm ?? NaN} minValue={1} maxValue={4999} onChange={(value) => setGsm(Number.isFinite(value) ? value : undefined)} />
-            <NumberField label="Stretch across" unit="%" value={stretch ?? NaN} minValue={0} maxValue={400} onChange={(value) => setStretch(Number.isFinite(value) ? value : undefined)} />
-            <SelectField label="Mostly of" value={fibre} onChange={(id) => setFibre(id as FibreId | '')} options={[['', 'Not known'], ...fibres.map(({ id, name }) => [id, name[words]] as const)]} />
+            <NumberField
+              label="Weight"
+              unit="g/m²"
+              value={gsm ?? NaN}
+              minValue={1}
+              maxValue={4999}
+              onChange={(value) => setGsm(Number.isFinite(value) ? value : undefined)}
+            />
+            <NumberField
+              label="Stretch across"
+              unit="%"
+              value={stretch ?? NaN}
+              minValue={0}
+              maxValue={400}
+              onChange={(value) => setStretch(Number.isFinite(value) ? value : undefined)}
+            />
+            <SelectField
+              label="Mostly of"
+              value={fibre}
+              onChange={(id) => setFibre(id as FibreId | '')}
+              options={[['', 'Not known'], ...fibres.map(({ id, name }) => [id, name[words]] as const)]}
+            />
           </Paper>
         </div>
       </Columns>
@@ -151,9 +280,16 @@ function Name({ name: { id, name, also, probability, makes, for: speaksFor, agai
   const look = { warp: '#4a6b83', weft: '#dcd3bd', accent: null, colouring: 'plain' } as const
   return (
     <li>
-      <ClothSwatch tile={tileOf({ called: cloth.name.uk, construction: cloth.construction, look })} label={`${name}, drawn from its weave`} height="6rem" scale={1.3} />
+      <ClothSwatch
+        tile={tileOf({ called: cloth.name.uk, construction: cloth.construction, look })}
+        label={`${name}, drawn from its weave`}
+        height="6rem"
+        scale={1.3}
+      />
       <div style={{ display: 'grid', gap: '0.25rem' }}>
-        <h3><span>{name}</span> <span>{formatPercent(probability)}</span></h3>
+        <h3>
+          <span>{name}</span> <span>{formatPercent(probability)}</span>
+        </h3>
         <p>{makes}</p>
         {speaksFor.length > 0 ? <Soft>For it: {speaksFor.join('; ')}.</Soft> : null}
         {against.length > 0 ? <Soft>Against it: {against.join('; ')}.</Soft> : null}

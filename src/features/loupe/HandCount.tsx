@@ -18,8 +18,21 @@ type Which = 'ends' | 'picks'
 const NEAR_CM = 1
 const STEP = 1 / 200
 
-/** Counting by hand: a mark on one thread after another, straight across them; held against what was counted from the picture. */
-export function HandCount({ picture, perCm, counted, readings }: { picture: Picture; perCm: number; counted: ThreadCount | null; readings: Readings }) {
+/**
+ * Counting by hand: a mark on one thread after another, straight across them; held against what was counted from the
+ * picture.
+ */
+export function HandCount({
+  picture,
+  perCm,
+  counted,
+  readings,
+}: {
+  picture: Picture
+  perCm: number
+  counted: ThreadCount | null
+  readings: Readings
+}) {
   const work = usePicture()
   const [near, setNear] = useState<View | null>(null)
   const [which, setWhich] = useState<Which>('ends')
@@ -27,7 +40,11 @@ export function HandCount({ picture, perCm, counted, readings }: { picture: Pict
   const [cursor, setCursor] = useState<Spot | null>(null)
   const open = async () => {
     const threads = counted ? Math.min(...counted.sets.map(({ threadsPerCm }) => threadsPerCm)) : null
-    const view = await work.run<'near'>({ kind: 'near', file: picture.file, sidePx: threads ? (NEAR_THREADS / threads) * perCm : NEAR_CM * perCm })
+    const view = await work.run<'near'>({
+      kind: 'near',
+      file: picture.file,
+      sidePx: threads ? (NEAR_THREADS / threads) * perCm : NEAR_CM * perCm,
+    })
     if (view) {
       setNear(view)
       setCursor({ x: view.left + view.width / 2, y: view.top + view.height / 2 })
@@ -38,7 +55,12 @@ export function HandCount({ picture, perCm, counted, readings }: { picture: Pict
   const keys = (event: KeyboardEvent) => {
     if (!near || !cursor) return
     const by = near.width * STEP * (event.shiftKey ? 8 : 1)
-    const steps: Record<string, [number, number]> = { ArrowLeft: [-by, 0], ArrowRight: [by, 0], ArrowUp: [0, -by], ArrowDown: [0, by] }
+    const steps: Record<string, [number, number]> = {
+      ArrowLeft: [-by, 0],
+      ArrowRight: [by, 0],
+      ArrowUp: [0, -by],
+      ArrowDown: [0, by],
+    }
     const step = steps[event.key]
     if (step) setCursor({ x: cursor.x + step[0], y: cursor.y + step[1] })
     else if (event.key === 'Enter' || event.key === ' ') add(cursor)
@@ -51,29 +73,99 @@ export function HandCount({ picture, perCm, counted, readings }: { picture: Pict
       <h2 id="by-hand">Or count by hand</h2>
       {near === null ? (
         <>
-          <Soft>Set a mark on one thread after another, straight across. With a lens over the cloth itself, the bench for yarns takes the number.</Soft>
-          <Actions><Button onPress={() => void open()}>Go near, and mark threads</Button></Actions>
+          <Soft>
+            Set a mark on one thread after another, straight across. With a lens over the cloth itself, the bench for
+            yarns takes the number.
+          </Soft>
+          <Actions>
+            <Button onPress={() => void open()}>Go near, and mark threads</Button>
+          </Actions>
         </>
       ) : (
         <>
-          <ChoiceField label="Mark" value={which} onChange={(value) => setWhich(value as Which)} options={[['ends', 'the upright threads'], ['picks', 'the level threads']]} />
-          <div role="application" aria-label="Threads from near: arrows move the cross, Enter sets a mark, Backspace takes the last one back" tabIndex={0} onKeyDown={keys}>
+          <ChoiceField
+            label="Mark"
+            value={which}
+            onChange={(value) => setWhich(value as Which)}
+            options={[
+              ['ends', 'the upright threads'],
+              ['picks', 'the level threads'],
+            ]}
+          />
+          <div
+            role="application"
+            aria-label="Threads from near: arrows move the cross, Enter sets a mark, Backspace takes the last one back"
+            tabIndex={0}
+            onKeyDown={keys}
+          >
             <Stage view={near} label="The middle of the picture from near" onSpot={add}>
-              {(['ends', 'picks'] as const).flatMap((set) => marks[set].map((spot, index) => (
-                <g key={`${set}${index}`} transform={`translate(${spot.x} ${spot.y})`}>
-                  <circle r={near.width / 90} fill={set === 'ends' ? '#ffd23f' : '#59d7ff'} stroke="#000" strokeWidth={near.width / 500} />
-                </g>
-              )))}
-              {cursor ? <path d={`M${cursor.x - near.width / 30} ${cursor.y}h${near.width / 15}M${cursor.x} ${cursor.y - near.width / 30}v${near.width / 15}`} stroke="#fff" strokeWidth={near.width / 300} style={{ mixBlendMode: 'difference' }} /> : null}
+              {(['ends', 'picks'] as const).flatMap((set) =>
+                marks[set].map((spot, index) => (
+                  <g key={`${set}${index}`} transform={`translate(${spot.x} ${spot.y})`}>
+                    <circle
+                      r={near.width / 90}
+                      fill={set === 'ends' ? '#ffd23f' : '#59d7ff'}
+                      stroke="#000"
+                      strokeWidth={near.width / 500}
+                    />
+                  </g>
+                )),
+              )}
+              {cursor ? (
+                <path
+                  d={
+                    `M${cursor.x - near.width / 30} ${cursor.y}h${near.width / 15}M${cursor.x} ` +
+                    `${cursor.y - near.width / 30}v${near.width / 15}`
+                  }
+                  stroke="#fff"
+                  strokeWidth={near.width / 300}
+                  style={{ mixBlendMode: 'difference' }}
+                />
+              ) : null}
             </Stage>
           </div>
           <p role="status">
-            {(['ends', 'picks'] as const).map((set) => <span key={set} style={{ display: 'block' }}>{set === 'ends' ? 'Upright' : 'Level'}: {marks[set].length} {marks[set].length === 1 ? 'mark' : 'marks'}{counts[set] ? `, ${withDoubt(counts[set])} a cm` : ', three or more are needed'}</span>)}
+            {(['ends', 'picks'] as const).map((set) => (
+              <span key={set} style={{ display: 'block' }}>
+                {set === 'ends' ? 'Upright' : 'Level'}: {marks[set].length}{' '}
+                {marks[set].length === 1 ? 'mark' : 'marks'}
+                {counts[set] ? `, ${withDoubt(counts[set])} a cm` : ', three or more are needed'}
+              </span>
+            ))}
           </p>
-          {counted ? (['ends', 'picks'] as const).map((set, index) => (counts[set] ? <Compared key={set} name={set === 'ends' ? 'upright' : 'level'} outcome={compareCounts(counts[set], counted.sets[index]!.threadsPerCm)} /> : null)) : null}
+          {counted
+            ? (['ends', 'picks'] as const).map((set, index) =>
+                counts[set] ? (
+                  <Compared
+                    key={set}
+                    name={set === 'ends' ? 'upright' : 'level'}
+                    outcome={compareCounts(counts[set], counted.sets[index]!.threadsPerCm)}
+                  />
+                ) : null,
+              )
+            : null}
           <Actions>
-            <StrongButton isDisabled={!counts.ends || !counts.picks || readings.saving} onPress={() => readings.add({ kind: 'count', how: 'hand', endsPerCm: counts.ends!.value, picksPerCm: counts.picks!.value, skewDeg: null, twillAngleDeg: null })}>Keep this count by hand</StrongButton>
-            <QuietButton isDisabled={marks[which].length === 0} onPress={() => setMarks({ ...marks, [which]: marks[which].slice(0, -1) })}>Take the last mark back</QuietButton>
+            <StrongButton
+              isDisabled={!counts.ends || !counts.picks || readings.saving}
+              onPress={() =>
+                readings.add({
+                  kind: 'count',
+                  how: 'hand',
+                  endsPerCm: counts.ends!.value,
+                  picksPerCm: counts.picks!.value,
+                  skewDeg: null,
+                  twillAngleDeg: null,
+                })
+              }
+            >
+              Keep this count by hand
+            </StrongButton>
+            <QuietButton
+              isDisabled={marks[which].length === 0}
+              onPress={() => setMarks({ ...marks, [which]: marks[which].slice(0, -1) })}
+            >
+              Take the last mark back
+            </QuietButton>
           </Actions>
         </>
       )}
@@ -84,5 +176,11 @@ export function HandCount({ picture, perCm, counted, readings }: { picture: Pict
 
 function Compared({ name, outcome: { agree, ratio } }: { name: string; outcome: ReturnType<typeof compareCounts> }) {
   if (agree) return <Slip $tone="good">By hand and by picture agree on the {name} threads.</Slip>
-  return <Slip $tone="warn">They disagree on the {name} threads{ratio ? `, by about ${ratio} times: pairs of threads, or stripes, were taken for one` : ''}. Believe the marks if each sits on one thread.</Slip>
+  return (
+    <Slip $tone="warn">
+      They disagree on the {name} threads
+      {ratio ? `, by about ${ratio} times: pairs of threads, or stripes, were taken for one` : ''}. Believe the marks
+      if each sits on one thread.
+    </Slip>
+  )
 }

@@ -14,16 +14,31 @@ const Rail = styled.div`
   background: #f3e6b8;
   border: 1.5px solid var(--ink);
   border-radius: 3px;
-  svg { display: block; }
+  svg {
+    display: block;
+  }
 `
 const Slide = styled.label`
   display: grid;
   grid-template-columns: 9rem minmax(0, 1fr) 6.5rem;
   gap: 0.75rem;
   align-items: center;
-  input { width: 100%; min-height: 2.75rem; accent-color: var(--indigo); }
-  span:last-child { text-align: right; font-variant-numeric: tabular-nums; }
-  @media (max-width: 40rem) { grid-template-columns: minmax(0, 1fr) auto; input { grid-column: 1 / -1; grid-row: 2; } }
+  input {
+    width: 100%;
+    min-height: 2.75rem;
+    accent-color: var(--indigo);
+  }
+  span:last-child {
+    text-align: right;
+    font-variant-numeric: tabular-nums;
+  }
+  @media (max-width: 40rem) {
+    grid-template-columns: minmax(0, 1fr) auto;
+    input {
+      grid-column: 1 / -1;
+      grid-row: 2;
+    }
+  }
 `
 const HEIGHT = 74
 
@@ -34,7 +49,10 @@ export interface Mark {
   colour: string
 }
 
-/** A ruler as long as it says, once a bank card has been held to the screen; its marks are slid to what the cloth shows. */
+/**
+ * A ruler as long as it says, once a bank card has been held to the screen; its marks are slid to what the cloth
+ * shows.
+ */
 export function Ruler({ marks, onMark }: { marks: readonly Mark[]; onMark: (id: string, mm: number) => void }) {
   const { units } = usePreferences()
   const [pxPerMm] = useScreenScale()
@@ -47,21 +65,51 @@ export function Ruler({ marks, onMark }: { marks: readonly Mark[]; onMark: (id: 
   const shown = (mm: number) => (units === 'metric' ? `${mm.toFixed(1)} mm` : `${(mm / MM_PER_INCH).toFixed(3)} in`)
   return (
     <div style={{ display: 'grid', gap: '0.6rem' }}>
-      {pxPerMm === null ? <Slip $tone="warn">This ruler is not true yet: hold a bank card to the screen once. <Button onPress={() => setCalibrating(true)}>Fit it with a card</Button></Slip> : null}
-      <Rail ref={(node) => { if (node && Math.abs(node.clientWidth - widthPx) > 1) setWidthPx(node.clientWidth) }}>
-        <svg width="100%" height={HEIGHT} role="img" aria-label={`A ruler of ${shown(longest)}${pxPerMm === null ? ', not fitted to this screen' : ''}`}>
-          {Array.from({ length: Math.floor(longest / step) + 1 }, (_, i) => <Tick key={i} index={i} x={i * step * scale} metric={units === 'metric'} />)}
-          {marks.map(({ id, mm, colour }) => <path key={id} d={`M${mm * scale} 0v${HEIGHT}`} stroke={colour} strokeWidth="3" />)}
+      {pxPerMm === null ? (
+        <Slip $tone="warn">
+          This ruler is not true yet: hold a bank card to the screen once.{' '}
+          <Button onPress={() => setCalibrating(true)}>Fit it with a card</Button>
+        </Slip>
+      ) : null}
+      <Rail
+        ref={(node) => {
+          if (node && Math.abs(node.clientWidth - widthPx) > 1) setWidthPx(node.clientWidth)
+        }}
+      >
+        <svg
+          width="100%"
+          height={HEIGHT}
+          role="img"
+          aria-label={`A ruler of ${shown(longest)}${pxPerMm === null ? ', not fitted to this screen' : ''}`}
+        >
+          {Array.from({ length: Math.floor(longest / step) + 1 }, (_, i) => (
+            <Tick key={i} index={i} x={i * step * scale} metric={units === 'metric'} />
+          ))}
+          {marks.map(({ id, mm, colour }) => (
+            <path key={id} d={`M${mm * scale} 0v${HEIGHT}`} stroke={colour} strokeWidth="3" />
+          ))}
         </svg>
       </Rail>
       {marks.map(({ id, label, mm }) => (
         <Slide key={id}>
           <span>{label}</span>
-          <input type="range" min={0} max={longest} step={0.1} value={Math.min(mm, longest)} onChange={(event) => onMark(id, Number(event.target.value))} />
+          <input
+            type="range"
+            min={0}
+            max={longest}
+            step={0.1}
+            value={Math.min(mm, longest)}
+            onChange={(event) => onMark(id, Number(event.target.value))}
+          />
           <span>{shown(mm)}</span>
         </Slide>
       ))}
-      {pxPerMm === null ? null : <Actions><Button onPress={() => setCalibrating(true)}>Fit the ruler again</Button><Soft as="span">Fitted with a card: 1 mm is {pxPerMm.toFixed(2)} px. Fit it again after zooming.</Soft></Actions>}
+      {pxPerMm === null ? null : (
+        <Actions>
+          <Button onPress={() => setCalibrating(true)}>Fit the ruler again</Button>
+          <Soft as="span">Fitted with a card: 1 mm is {pxPerMm.toFixed(2)} px. Fit it again after zooming.</Soft>
+        </Actions>
+      )}
     </div>
   )
 }
@@ -72,7 +120,11 @@ function Tick({ index, x, metric }: { index: number; x: number; metric: boolean 
   return (
     <g stroke="#2a2119" strokeWidth={index % long === 0 ? 1.6 : 1}>
       <path d={`M${x} 0v${length}`} />
-      {index % long === 0 && index > 0 ? <text x={x} y={length + 15} fontSize="13" textAnchor="middle" stroke="none" fill="#2a2119">{index / long}</text> : null}
+      {index % long === 0 && index > 0 ? (
+        <text x={x} y={length + 15} fontSize="13" textAnchor="middle" stroke="none" fill="#2a2119">
+          {index / long}
+        </text>
+      ) : null}
     </g>
   )
 }
@@ -96,14 +148,39 @@ function CardFit({ onDone }: { onDone: () => void }) {
   const [least, most] = [170, 760]
   return (
     <div style={{ display: 'grid', gap: '0.75rem' }}>
-      <p>Lay any bank or library card on the screen, over the outline, and make the outline just as wide. They are all 85.60 mm wide (ISO/IEC 7810, ID-1).</p>
-      <div style={{ overflowX: 'auto' }}><Card style={{ width: px, height: 'auto' }}>85.60 mm</Card></div>
+      <p>
+        Lay any bank or library card on the screen, over the outline, and make the outline just as wide. They are all
+        85.60 mm wide (ISO/IEC 7810, ID-1).
+      </p>
+      <div style={{ overflowX: 'auto' }}>
+        <Card style={{ width: px, height: 'auto' }}>85.60 mm</Card>
+      </div>
       <label htmlFor={id}>Width of the outline</label>
-      <input id={id} type="range" min={least} max={most} step={0.5} value={px} onChange={(event) => setPx(Number(event.target.value))} style={{ width: '100%', minHeight: '2.75rem' }} />
+      <input
+        id={id}
+        type="range"
+        min={least}
+        max={most}
+        step={0.5}
+        value={px}
+        onChange={(event) => setPx(Number(event.target.value))}
+        style={{ width: '100%', minHeight: '2.75rem' }}
+      />
       <Actions>
-        <Button aria-label="A little narrower" onPress={() => setPx((before) => Math.max(least, before - 0.5))}>−</Button>
-        <Button aria-label="A little wider" onPress={() => setPx((before) => Math.min(most, before + 0.5))}>+</Button>
-        <StrongButton onPress={() => { keep(px / CARD_MM); onDone() }}>It fits</StrongButton>
+        <Button aria-label="A little narrower" onPress={() => setPx((before) => Math.max(least, before - 0.5))}>
+          −
+        </Button>
+        <Button aria-label="A little wider" onPress={() => setPx((before) => Math.min(most, before + 0.5))}>
+          +
+        </Button>
+        <StrongButton
+          onPress={() => {
+            keep(px / CARD_MM)
+            onDone()
+          }}
+        >
+          It fits
+        </StrongButton>
         <Button onPress={onDone}>Leave it</Button>
       </Actions>
     </div>

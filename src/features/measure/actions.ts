@@ -17,7 +17,8 @@ export async function keepMeasurement(pieceId: number, input: unknown): Promise<
   const parsed = Kept.safeParse(input)
   if (!parsed.success) return refused(parsed.error)
   const db = await notebook()
-  if (!(await findPiece(db, id.parse(pieceId)))) return { ok: false, errors: { '': 'This piece is no longer on the shelf.' } }
+  if (!(await findPiece(db, id.parse(pieceId))))
+    return { ok: false, errors: { '': 'This piece is no longer on the shelf.' } }
   const kept = await addMeasurement(db, pieceId, parsed.data.data, parsed.data.state, new Date().toISOString())
   revalidatePath('/', 'layout')
   return { ok: true, id: kept }

@@ -43,14 +43,28 @@ export interface BenchData {
 
 export async function loadBench(pieceId: number | undefined, words: Vocabulary): Promise<BenchData> {
   const db = await notebook()
-  const [pieces, entry] = await Promise.all([listPieces(db), pieceId === undefined ? undefined : readStashEntry(db, pieceId, words)])
+  const [pieces, entry] = await Promise.all([
+    listPieces(db),
+    pieceId === undefined ? undefined : readStashEntry(db, pieceId, words),
+  ])
   return { pieces: pieces.map(({ id, name }) => ({ id, name })), piece: entry ? onTheBench(entry) : null }
 }
 
-function onTheBench({ piece, readings, measurements, sheet }: NonNullable<Awaited<ReturnType<typeof readStashEntry>>>): OnTheBench {
+function onTheBench({
+  piece,
+  readings,
+  measurements,
+  sheet,
+}: NonNullable<Awaited<ReturnType<typeof readStashEntry>>>): OnTheBench {
   const fibres = sheet.fibres?.ids ?? []
   return {
-    id: piece.id, name: piece.name, called: piece.called, washed: piece.washed, widthMm: piece.widthMm, lengthMm: piece.lengthMm, look: piece.look,
+    id: piece.id,
+    name: piece.name,
+    called: piece.called,
+    washed: piece.washed,
+    widthMm: piece.widthMm,
+    lengthMm: piece.lengthMm,
+    look: piece.look,
     construction: piece.construction ?? clothCalled(piece.called)?.construction ?? null,
     gsm: sheet.weightNow?.gsm ?? null,
     gsmFromThreads: weightFromThreads(measurements),
@@ -58,6 +72,7 @@ function onTheBench({ piece, readings, measurements, sheet }: NonNullable<Awaite
     opacityForetold: opacityForetold(piece, measurements, sheet),
     // What melts was set by heat; where half or more of it is such a fibre, damp does not move it.
     heatSet: fibres.length > 0 && fibres.filter((id) => fibreById(id).thermoplastic).length * 2 >= fibres.length,
-    readings, measurements,
+    readings,
+    measurements,
   }
 }

@@ -24,7 +24,10 @@ export interface Readings {
  * Readings of a piece are kept in the notebook as they are taken; without a piece they stay on the page.
  * @param piece null where none is chosen
  */
-export function useReadings(piece: { id: number; washed: WashState } | null, kept: readonly KeptMeasurement[]): Readings {
+export function useReadings(
+  piece: { id: number; washed: WashState } | null,
+  kept: readonly KeptMeasurement[],
+): Readings {
   const [loose, setLoose] = useState<KeptMeasurement[]>([])
   const [state, setState] = useState<WashState>(piece?.washed ?? 'unknown')
   const [trouble, setTrouble] = useState<string>()

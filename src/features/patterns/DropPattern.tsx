@@ -4,5 +4,12 @@ import { PutAway } from '@/ui/controls/PutAway'
 import { dropPattern } from './actions'
 
 export function DropPattern({ id, name }: { id: number; name: string }) {
-  return <PutAway offer="Put this pattern away for good" question={`Put ${name} away for good?`} decide="Put it away" onDecided={() => dropPattern(id)} />
+  return (
+    <PutAway
+      offer="Put this pattern away for good"
+      question={`Put ${name} away for good?`}
+      decide="Put it away"
+      onDecided={() => dropPattern(id)}
+    />
+  )
 }

@@ -8,15 +8,29 @@ import { type ComponentProps } from 'react'
 const AT_FIRST = 6
 
 /** Matches, the best first; the tail unfolds on request. */
-export function Ranked({ rows, more }: { rows: readonly (ComponentProps<typeof MatchCard> & { id: number })[]; more: string }) {
+export function Ranked({
+  rows,
+  more,
+}: {
+  rows: readonly (ComponentProps<typeof MatchCard> & { id: number })[]
+  more: string
+}) {
   const [all, setAll] = useState(false)
   const shown = all ? rows : rows.slice(0, AT_FIRST)
   return (
     <>
       <ol style={{ listStyle: 'none', margin: 0, padding: 0, display: 'grid', gap: '1.25rem' }}>
-        {shown.map(({ id, ...row }) => <li key={id}><MatchCard {...row} /></li>)}
+        {shown.map(({ id, ...row }) => (
+          <li key={id}>
+            <MatchCard {...row} />
+          </li>
+        ))}
       </ol>
-      {rows.length > shown.length ? <Button onPress={() => setAll(true)}>{more} ({rows.length - shown.length} more)</Button> : null}
+      {rows.length > shown.length ? (
+        <Button onPress={() => setAll(true)}>
+          {more} ({rows.length - shown.length} more)
+        </Button>
+      ) : null}
     </>
   )
 }

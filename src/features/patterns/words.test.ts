@@ -13,7 +13,11 @@ it('pins a slip for each thing that is wrong, from the top down, none over anoth
 })
 
 it('says what a pattern asks for in the person’s own units and words', () => {
-  expect(needWords({ garment: 'trousers', details: ['zip'] }, 'metric', 'uk')).toBe('trousers; woven; 160 to 350 g/m²; soft or moderate or crisp; with zip')
-  expect(needWords({ garment: 'trousers', details: ['zip'] }, 'imperial', 'us')).toBe('pants; woven; 4.7 to 10.3 oz/yd²; soft or moderate or crisp; with zipper')
+  expect(needWords({ garment: 'trousers', details: ['zip'] }, 'metric', 'uk')).toBe(
+    'trousers; woven; 160 to 350 g/m²; soft or moderate or crisp; with zip',
+  )
+  expect(needWords({ garment: 'trousers', details: ['zip'] }, 'imperial', 'us')).toBe(
+    'pants; woven; 4.7 to 10.3 oz/yd²; soft or moderate or crisp; with zipper',
+  )
   expect(propertyWords('detail:patch-pockets')).toBe('patch pockets')
 })

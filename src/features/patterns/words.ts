@@ -3,12 +3,18 @@ import { type Pin } from '@/ui/cloth/HeldUp'
 import { type Match } from '@/core/choose/types'
 
 export const VERDICT_WORDS: Record<MatchVerdict, string> = {
-  suits: 'Suits', 'suits-with-changes': 'Suits, with changes', risky: 'Risky', unsuitable: 'Not this one',
+  suits: 'Suits',
+  'suits-with-changes': 'Suits, with changes',
+  risky: 'Risky',
+  unsuitable: 'Not this one',
 }
 
 /** A mark beside each reason, so that colour is never the only sign. */
 export const STATUS_MARKS: Record<Status, { mark: string; words: string }> = {
-  good: { mark: '✓', words: 'good' }, near: { mark: '≈', words: 'nearly' }, bad: { mark: '✕', words: 'bad' }, unknown: { mark: '?', words: 'not known' },
+  good: { mark: '✓', words: 'good' },
+  near: { mark: '≈', words: 'nearly' },
+  bad: { mark: '✕', words: 'bad' },
+  unknown: { mark: '?', words: 'not known' },
 }
 
 const PROPERTY_WORDS: Record<string, { words: string; at: number }> = {
@@ -31,7 +37,11 @@ export function propertyWords(property: string): string {
 /** The slips to pin on a cloth held up for a pattern: what is wrong, each near where it shows, none over another. */
 export function pinsOf({ reasons }: Match): Pin[] {
   const wrong = reasons.filter(({ status }) => status === 'bad' || status === 'near').slice(0, 4)
-  const placed = wrong.map(({ property, status }) => ({ label: propertyWords(property), at: PROPERTY_WORDS[property]?.at ?? 0.45, bad: status === 'bad' }))
+  const placed = wrong.map(({ property, status }) => ({
+    label: propertyWords(property),
+    at: PROPERTY_WORDS[property]?.at ?? 0.45,
+    bad: status === 'bad',
+  }))
   placed.sort((a, b) => a.at - b.at)
   return placed.map((pin, index) => ({ ...pin, at: Math.max(pin.at, index * 0.22) }))
 }

@@ -25,7 +25,16 @@ export interface PictureScale {
 /** A scale that nobody has set yet: marks a third of the picture apart. */
 export function startScale({ left, top, width, height }: View): PictureScale {
   const y = top + height / 2
-  return { by: 'ruler', lengthMm: BY.ruler[1], marks: [{ x: left + width / 3, y }, { x: left + (2 * width) / 3, y }], next: 0, isSet: false }
+  return {
+    by: 'ruler',
+    lengthMm: BY.ruler[1],
+    marks: [
+      { x: left + width / 3, y },
+      { x: left + (2 * width) / 3, y },
+    ],
+    next: 0,
+    isSet: false,
+  }
 }
 
 /** Pixels a centimetre; null until the marks are set and it makes sense. */
@@ -40,20 +49,53 @@ export function ScaleFields({ scale, onChange }: { scale: PictureScale; onChange
   const { fine } = fieldUnits(units)
   return (
     <div style={{ display: 'grid', gap: '0.9rem' }}>
-      <ChoiceField label="Its scale, by" value={scale.by} onChange={(value) => onChange({ ...scale, by: value as By, lengthMm: BY[value as By][1] })} options={Object.entries(BY).map(([by, [words]]) => [by, words] as const)} />
-      <NumberField label={scale.by === 'coin' ? 'How wide the coin is' : 'From mark to mark'} unit={fine.symbol} minValue={0} value={toField(scale.lengthMm, fine)} onChange={(value) => onChange({ ...scale, lengthMm: fromField(value, fine) })} hint={scale.by === 'coin' ? 'Measure it, or look up the coin of your own country.' : undefined} style={{ maxWidth: '18rem' }} />
+      <ChoiceField
+        label="Its scale, by"
+        value={scale.by}
+        onChange={(value) => onChange({ ...scale, by: value as By, lengthMm: BY[value as By][1] })}
+        options={Object.entries(BY).map(([by, [words]]) => [by, words] as const)}
+      />
+      <NumberField
+        label={scale.by === 'coin' ? 'How wide the coin is' : 'From mark to mark'}
+        unit={fine.symbol}
+        minValue={0}
+        value={toField(scale.lengthMm, fine)}
+        onChange={(value) => onChange({ ...scale, lengthMm: fromField(value, fine) })}
+        hint={scale.by === 'coin' ? 'Measure it, or look up the coin of your own country.' : undefined}
+        style={{ maxWidth: '18rem' }}
+      />
     </div>
   )
 }
 
 /** The whole picture with the two marks of its scale. */
-export function ScaleStage({ view, scale, onChange, children }: { view: View; scale: PictureScale; onChange: (scale: PictureScale) => void; children?: React.ReactNode }) {
+export function ScaleStage({
+  view,
+  scale,
+  onChange,
+  children,
+}: {
+  view: View
+  scale: PictureScale
+  onChange: (scale: PictureScale) => void
+  children?: React.ReactNode
+}) {
   const [a, b] = scale.marks
-  const move = (index: 0 | 1, spot: Spot) => onChange({ ...scale, marks: index === 0 ? [spot, b] : [a, spot], next: index === 0 ? 1 : 0, isSet: true })
+  const move = (index: 0 | 1, spot: Spot) =>
+    onChange({ ...scale, marks: index === 0 ? [spot, b] : [a, spot], next: index === 0 ? 1 : 0, isSet: true })
   return (
     <Stage view={view} label="The picture" onSpot={(spot) => move(scale.next, spot)}>
       {children}
-      {scale.by === 'coin' ? <circle cx={(a.x + b.x) / 2} cy={(a.y + b.y) / 2} r={Math.hypot(b.x - a.x, b.y - a.y) / 2} fill="none" stroke="#ffd23f" strokeWidth={view.width / 300} /> : null}
+      {scale.by === 'coin' ? (
+        <circle
+          cx={(a.x + b.x) / 2}
+          cy={(a.y + b.y) / 2}
+          r={Math.hypot(b.x - a.x, b.y - a.y) / 2}
+          fill="none"
+          stroke="#ffd23f"
+          strokeWidth={view.width / 300}
+        />
+      ) : null}
       <path d={`M${a.x} ${a.y}L${b.x} ${b.y}`} stroke="#000" strokeWidth={view.width / 250} />
       <path d={`M${a.x} ${a.y}L${b.x} ${b.y}`} stroke="#ffd23f" strokeWidth={view.width / 500} />
       <Mark at={a} view={view} name="First mark of the scale" onMove={(spot) => move(0, spot)} />
@@ -63,7 +105,10 @@ export function ScaleStage({ view, scale, onChange, children }: { view: View; sc
 }
 
 /** The scale of the picture that is open; another picture starts another scale. */
-export function usePictureScale(view: View | null, key: number): [PictureScale | null, (scale: PictureScale) => void] {
+export function usePictureScale(
+  view: View | null,
+  key: number,
+): [PictureScale | null, (scale: PictureScale) => void] {
   const [kept, setKept] = useState<{ key: number; scale: PictureScale } | null>(null)
   const scale = view ? (kept?.key === key ? kept.scale : startScale(view)) : null
   return [scale, (next) => setKept({ key, scale: next })]

@@ -15,16 +15,39 @@ const Box = styled.div<{ $pointed: boolean }>`
   line-height: 0;
   background: var(--paper-deep);
   ${({ $pointed }) => $pointed && 'cursor: crosshair;'}
-  canvas { width: 100%; height: auto; display: block; }
-  svg { position: absolute; inset: 0; width: 100%; height: 100%; overflow: hidden; }
-  &:focus-visible { outline: 3px solid var(--madder); outline-offset: 2px; }
+  canvas {
+    width: 100%;
+    height: auto;
+    display: block;
+  }
+  svg {
+    position: absolute;
+    inset: 0;
+    width: 100%;
+    height: 100%;
+    overflow: hidden;
+  }
+  &:focus-visible {
+    outline: 3px solid var(--madder);
+    outline-offset: 2px;
+  }
 `
 
 /** Steps of the arrow keys, shares of the shown width; with Shift ten times as far. */
 const STEP = 1 / 800
 
 /** A picture, or a part of it, with what is drawn over it in the picture's own pixels. */
-export function Stage({ view, label, onSpot, children }: { view: View; label: string; onSpot?: (spot: Spot) => void; children?: ReactNode }) {
+export function Stage({
+  view,
+  label,
+  onSpot,
+  children,
+}: {
+  view: View
+  label: string
+  onSpot?: (spot: Spot) => void
+  children?: ReactNode
+}) {
   const canvas = useRef<HTMLCanvasElement>(null)
   useEffect(() => {
     const { bitmap } = view
@@ -36,20 +59,42 @@ export function Stage({ view, label, onSpot, children }: { view: View; label: st
   const point = (event: PointerEvent<HTMLDivElement>) => {
     if (!onSpot || event.button !== 0) return
     const box = event.currentTarget.getBoundingClientRect()
-    onSpot({ x: view.left + ((event.clientX - box.left) / box.width) * view.width, y: view.top + ((event.clientY - box.top) / box.height) * view.height })
+    onSpot({
+      x: view.left + ((event.clientX - box.left) / box.width) * view.width,
+      y: view.top + ((event.clientY - box.top) / box.height) * view.height,
+    })
   }
   return (
     <Box $pointed={onSpot !== undefined} onPointerDown={point}>
       <canvas ref={canvas} role="img" aria-label={label} />
-      <svg viewBox={`${view.left} ${view.top} ${view.width} ${view.height}`} preserveAspectRatio="none" aria-hidden={children ? undefined : true}>{children}</svg>
+      <svg
+        viewBox={`${view.left} ${view.top} ${view.width} ${view.height}`}
+        preserveAspectRatio="none"
+        aria-hidden={children ? undefined : true}
+      >
+        {children}
+      </svg>
     </Box>
   )
 }
 
 /** One mark that can be dragged, or moved with the arrow keys. Drawn to the size of the view. */
-export function Mark({ at, view, name, onMove }: { at: Spot; view: View; name: string; onMove: (spot: Spot) => void }) {
+export function Mark({
+  at,
+  view,
+  name,
+  onMove,
+}: {
+  at: Spot
+  view: View
+  name: string
+  onMove: (spot: Spot) => void
+}) {
   const size = view.width / 40
-  const inside = ({ x, y }: Spot): Spot => ({ x: Math.max(view.left, Math.min(view.left + view.width, x)), y: Math.max(view.top, Math.min(view.top + view.height, y)) })
+  const inside = ({ x, y }: Spot): Spot => ({
+    x: Math.max(view.left, Math.min(view.left + view.width, x)),
+    y: Math.max(view.top, Math.min(view.top + view.height, y)),
+  })
   const drag = (event: PointerEvent<SVGGElement>) => {
     event.stopPropagation()
     const svg = event.currentTarget.ownerSVGElement!
@@ -62,18 +107,42 @@ export function Mark({ at, view, name, onMove }: { at: Spot; view: View; name: s
   }
   const keys = (event: KeyboardEvent<SVGGElement>) => {
     const by = view.width * STEP * (event.shiftKey ? 10 : 1)
-    const steps: Record<string, [number, number]> = { ArrowLeft: [-by, 0], ArrowRight: [by, 0], ArrowUp: [0, -by], ArrowDown: [0, by] }
+    const steps: Record<string, [number, number]> = {
+      ArrowLeft: [-by, 0],
+      ArrowRight: [by, 0],
+      ArrowUp: [0, -by],
+      ArrowDown: [0, by],
+    }
     const step = steps[event.key]
     if (!step) return
     event.preventDefault()
     onMove(inside({ x: at.x + step[0], y: at.y + step[1] }))
   }
   return (
-    <g role="slider" tabIndex={0} aria-label={name} aria-valuenow={Math.round(at.x)} aria-valuetext={`${Math.round(at.x)} across, ${Math.round(at.y)} down`} transform={`translate(${at.x} ${at.y})`} onPointerDown={drag} onPointerMove={drag} onKeyDown={keys} style={{ cursor: 'grab', touchAction: 'none' }}>
+    <g
+      role="slider"
+      tabIndex={0}
+      aria-label={name}
+      aria-valuenow={Math.round(at.x)}
+      aria-valuetext={`${Math.round(at.x)} across, ${Math.round(at.y)} down`}
+      transform={`translate(${at.x} ${at.y})`}
+      onPointerDown={drag}
+      onPointerMove={drag}
+      onKeyDown={keys}
+      style={{ cursor: 'grab', touchAction: 'none' }}
+    >
       <circle r={size} fill="#fff" fillOpacity=".25" stroke="#000" strokeWidth={size / 6} />
       <circle r={size} fill="none" stroke="#ffd23f" strokeWidth={size / 10} />
-      <path d={`M${-size * 1.5} 0H${size * 1.5}M0 ${-size * 1.5}V${size * 1.5}`} stroke="#000" strokeWidth={size / 8} />
-      <path d={`M${-size * 1.5} 0H${size * 1.5}M0 ${-size * 1.5}V${size * 1.5}`} stroke="#ffd23f" strokeWidth={size / 18} />
+      <path
+        d={`M${-size * 1.5} 0H${size * 1.5}M0 ${-size * 1.5}V${size * 1.5}`}
+        stroke="#000"
+        strokeWidth={size / 8}
+      />
+      <path
+        d={`M${-size * 1.5} 0H${size * 1.5}M0 ${-size * 1.5}V${size * 1.5}`}
+        stroke="#ffd23f"
+        strokeWidth={size / 18}
+      />
     </g>
   )
 }

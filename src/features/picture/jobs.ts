@@ -42,7 +42,10 @@ export interface Running<K extends Job['kind']> {
 export class Cancelled extends Error {}
 
 /** Runs a job in a worker of its own; to cancel it ends the worker. */
-export function runJob<K extends Job['kind']>(job: Extract<Job, { kind: K }>, onProgress: (share: number) => void = () => {}): Running<K> {
+export function runJob<K extends Job['kind']>(
+  job: Extract<Job, { kind: K }>,
+  onProgress: (share: number) => void = () => {},
+): Running<K> {
   const worker = new Worker(new URL('./pictureWorker.ts', import.meta.url), { type: 'module' })
   let stop = () => {}
   const answer = new Promise<Answers[K]>((resolve, reject) => {

@@ -28,7 +28,8 @@ export function usePicture() {
     try {
       return await own.answer
     } catch (error) {
-      if (!(error instanceof Cancelled)) setTrouble(error instanceof Error ? error.message : 'The picture could not be worked on.')
+      if (!(error instanceof Cancelled))
+        setTrouble(error instanceof Error ? error.message : 'The picture could not be worked on.')
       return null
     } finally {
       if (running.current === own) {

@@ -24,24 +24,74 @@ const choice = css`
   border: 2px solid var(--ink-soft);
   border-radius: 4px;
   cursor: pointer;
-  b { font-size: 1.05rem; line-height: 1.2; }
-  small { color: var(--ink-soft); line-height: 1.25; }
-  svg { display: block; width: 100%; height: 6.4rem; margin: 0 0 auto; }
-  kbd { position: absolute; right: 0.5rem; top: 0.4rem; font: inherit; font-size: 0.85rem; font-weight: 700; border: 1.5px solid var(--line); border-radius: 3px; min-width: 1.5rem; text-align: center; background: var(--paper); }
-  kbd + b { padding-right: 1.9rem; }
-  &[data-hovered] { border-color: var(--indigo); background: var(--paper-deep); }
-  &[data-focus-visible] { outline: 3px solid var(--madder); outline-offset: 2px; }
-  &[data-selected] { border-color: var(--indigo); box-shadow: inset 0 0 0 3px var(--indigo); background: color-mix(in srgb, var(--indigo) 12%, var(--paper)); }
-  @media (max-width: 40rem) { svg { height: 4.6rem; } small { font-size: 0.8rem; } padding: 0.4rem 0.5rem; }
+  b {
+    font-size: 1.05rem;
+    line-height: 1.2;
+  }
+  small {
+    color: var(--ink-soft);
+    line-height: 1.25;
+  }
+  svg {
+    display: block;
+    width: 100%;
+    height: 6.4rem;
+    margin: 0 0 auto;
+  }
+  kbd {
+    position: absolute;
+    right: 0.5rem;
+    top: 0.4rem;
+    font: inherit;
+    font-size: 0.85rem;
+    font-weight: 700;
+    border: 1.5px solid var(--line);
+    border-radius: 3px;
+    min-width: 1.5rem;
+    text-align: center;
+    background: var(--paper);
+  }
+  kbd + b {
+    padding-right: 1.9rem;
+  }
+  &[data-hovered] {
+    border-color: var(--indigo);
+    background: var(--paper-deep);
+  }
+  &[data-focus-visible] {
+    outline: 3px solid var(--madder);
+    outline-offset: 2px;
+  }
+  &[data-selected] {
+    border-color: var(--indigo);
+    box-shadow: inset 0 0 0 3px var(--indigo);
+    background: color-mix(in srgb, var(--indigo) 12%, var(--paper));
+  }
+  @media (max-width: 40rem) {
+    svg {
+      height: 4.6rem;
+    }
+    small {
+      font-size: 0.8rem;
+    }
+    padding: 0.4rem 0.5rem;
+  }
 `
-const One = styled(AriaButton)`${choice}`
-const Many = styled(ToggleButton)`${choice}`
+const One = styled(AriaButton)`
+  ${choice}
+`
+const Many = styled(ToggleButton)`
+  ${choice}
+`
 
 const Grid = styled.div<{ $few: boolean }>`
   display: grid;
   gap: 0.7rem;
   grid-template-columns: repeat(auto-fill, minmax(min(100%, ${({ $few }) => ($few ? '12.5rem' : '9.5rem')}), 1fr));
-  @media (max-width: 40rem) { grid-template-columns: repeat(2, minmax(0, 1fr)); gap: 0.5rem; }
+  @media (max-width: 40rem) {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+    gap: 0.5rem;
+  }
 `
 
 /** What is asked: by the bench, by the inspection, by anything that has answers to choose from. */
@@ -69,9 +119,19 @@ interface Props {
 }
 
 /** One question, its answers drawn, each on a key of its own. */
-export function Question({ feature, picture = (state) => <AnswerDrawing feature={feature.id} state={state} yarn={yarn} />, yarn, canUndo, blank = true, children, onAnswer, onUndo }: Props) {
+export function Question({
+  feature,
+  picture = (state) => <AnswerDrawing feature={feature.id} state={state} yarn={yarn} />,
+  yarn,
+  canUndo,
+  blank = true,
+  children,
+  onAnswer,
+  onUndo,
+}: Props) {
   const [chosen, setChosen] = useState<string[]>([])
-  const toggle = (state: string) => setChosen((before) => (before.includes(state) ? before.filter((other) => other !== state) : [...before, state]))
+  const toggle = (state: string) =>
+    setChosen((before) => (before.includes(state) ? before.filter((other) => other !== state) : [...before, state]))
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -94,7 +154,9 @@ export function Question({ feature, picture = (state) => <AnswerDrawing feature=
   return (
     <section aria-labelledby="question" style={{ display: 'grid', gap: '0.9rem' }}>
       <div>
-        <h2 id="question" aria-live="polite">{feature.question}</h2>
+        <h2 id="question" aria-live="polite">
+          {feature.question}
+        </h2>
         <Soft>{feature.hint}</Soft>
       </div>
       {feature.guide ? <Guidance feature={feature.id} guide={feature.guide} yarn={yarn} /> : null}
@@ -108,21 +170,35 @@ export function Question({ feature, picture = (state) => <AnswerDrawing feature=
               <small>{help}</small>
             </>
           )
-          return feature.multi
-            ? <Many key={id} isSelected={chosen.includes(id)} onChange={() => toggle(id)}>{inside}</Many>
-            : <One key={id} onPress={() => onAnswer([id])}>{inside}</One>
+          return feature.multi ? (
+            <Many key={id} isSelected={chosen.includes(id)} onChange={() => toggle(id)}>
+              {inside}
+            </Many>
+          ) : (
+            <One key={id} onPress={() => onAnswer([id])}>
+              {inside}
+            </One>
+          )
         })}
       </Grid>
       {children}
       <Actions>
-        {feature.multi ? <StrongButton isDisabled={chosen.length === 0} onPress={() => onAnswer(chosen)}>That is what I noticed (Enter)</StrongButton> : null}
+        {feature.multi ? (
+          <StrongButton isDisabled={chosen.length === 0} onPress={() => onAnswer(chosen)}>
+            That is what I noticed (Enter)
+          </StrongButton>
+        ) : null}
         {blank ? <Button onPress={() => onAnswer([])}>Did not see it (N)</Button> : null}
-        <Button isDisabled={!canUndo} onPress={onUndo}>Undo (U)</Button>
+        <Button isDisabled={!canUndo} onPress={onUndo}>
+          Undo (U)
+        </Button>
       </Actions>
     </section>
   )
 }
 
 function isTyping(target: EventTarget | null): boolean {
-  return target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
+  return (
+    target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
+  )
 }

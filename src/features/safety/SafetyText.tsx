@@ -11,8 +11,13 @@ const Steps = styled.ul`
   display: grid;
   gap: 0.9rem 1.5rem;
   grid-template-columns: repeat(auto-fit, minmax(min(100%, 17rem), 1fr));
-  li { border-top: 3px solid var(--weld); padding-top: 0.45rem; }
-  b { display: block; }
+  li {
+    border-top: 3px solid var(--weld);
+    padding-top: 0.45rem;
+  }
+  b {
+    display: block;
+  }
 `
 
 /** Everything that is to be read before a flame. */
@@ -22,16 +27,29 @@ export function SafetyText() {
       <Paper aria-labelledby="before-flame">
         <h2 id="before-flame">Before the flame</h2>
         <Steps>
-          {beforeTheFlame.map(({ title, text }) => <li key={title}><b>{title}</b>{text}</li>)}
+          {beforeTheFlame.map(({ title, text }) => (
+            <li key={title}>
+              <b>{title}</b>
+              {text}
+            </li>
+          ))}
         </Steps>
       </Paper>
       <Paper aria-labelledby="never-burn">
         <h2 id="never-burn">Do not burn</h2>
-        <PlainList>{neverBurn.map((text) => <li key={text}>{text}</li>)}</PlainList>
+        <PlainList>
+          {neverBurn.map((text) => (
+            <li key={text}>{text}</li>
+          ))}
+        </PlainList>
       </Paper>
       <Paper aria-labelledby="limits">
         <h2 id="limits">What this is not</h2>
-        <PlainList>{limits.map((text) => <li key={text}>{text}</li>)}</PlainList>
+        <PlainList>
+          {limits.map((text) => (
+            <li key={text}>{text}</li>
+          ))}
+        </PlainList>
       </Paper>
     </>
   )

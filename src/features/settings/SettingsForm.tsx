@@ -17,11 +17,46 @@ export function SettingsForm({ initial }: { initial: Preferences }) {
   }
   return (
     <Paper>
-      <ChoiceField label="Units" value={preferences.units} onChange={choose('units')} options={[['metric', 'cm, m, g/m²'], ['imperial', 'inches, yards, oz/yd²']]} />
-      <ChoiceField label="Words" value={preferences.words} onChange={choose('words')} options={[['uk', 'UK: viscose, calico, elastane'], ['us', 'US: rayon, muslin, spandex']]} />
-      <ChoiceField label="Light or dark" value={preferences.theme} onChange={choose('theme')} options={[['system', 'As this device'], ['light', 'Light'], ['dark', 'Dark']]} />
-      <ChoiceField label="Movement" value={preferences.motion} onChange={choose('motion')} options={[['moving', 'A little'], ['still', 'None']]} />
-      <p role="status" className="visually-hidden">{saving ? 'Saving' : 'Kept'}</p>
+      <ChoiceField
+        label="Units"
+        value={preferences.units}
+        onChange={choose('units')}
+        options={[
+          ['metric', 'cm, m, g/m²'],
+          ['imperial', 'inches, yards, oz/yd²'],
+        ]}
+      />
+      <ChoiceField
+        label="Words"
+        value={preferences.words}
+        onChange={choose('words')}
+        options={[
+          ['uk', 'UK: viscose, calico, elastane'],
+          ['us', 'US: rayon, muslin, spandex'],
+        ]}
+      />
+      <ChoiceField
+        label="Light or dark"
+        value={preferences.theme}
+        onChange={choose('theme')}
+        options={[
+          ['system', 'As this device'],
+          ['light', 'Light'],
+          ['dark', 'Dark'],
+        ]}
+      />
+      <ChoiceField
+        label="Movement"
+        value={preferences.motion}
+        onChange={choose('motion')}
+        options={[
+          ['moving', 'A little'],
+          ['still', 'None'],
+        ]}
+      />
+      <p role="status" className="visually-hidden">
+        {saving ? 'Saving' : 'Kept'}
+      </p>
     </Paper>
   )
 }

@@ -10,8 +10,18 @@ export interface FieldUnit {
 /** Units for fields, by system: fine lengths (marks on a specimen), short lengths, long lengths, masses. */
 export function fieldUnits(system: UnitSystem): Record<'fine' | 'short' | 'long' | 'mass', FieldUnit> {
   return system === 'metric'
-    ? { fine: { symbol: 'mm', inCore: 1 }, short: { symbol: 'cm', inCore: 10 }, long: { symbol: 'm', inCore: 1000 }, mass: { symbol: 'g', inCore: 1 } }
-    : { fine: { symbol: 'in', inCore: MM_PER_INCH }, short: { symbol: 'in', inCore: MM_PER_INCH }, long: { symbol: 'yd', inCore: MM_PER_YARD }, mass: { symbol: 'oz', inCore: GRAMS_PER_OUNCE } }
+    ? {
+        fine: { symbol: 'mm', inCore: 1 },
+        short: { symbol: 'cm', inCore: 10 },
+        long: { symbol: 'm', inCore: 1000 },
+        mass: { symbol: 'g', inCore: 1 },
+      }
+    : {
+        fine: { symbol: 'in', inCore: MM_PER_INCH },
+        short: { symbol: 'in', inCore: MM_PER_INCH },
+        long: { symbol: 'yd', inCore: MM_PER_YARD },
+        mass: { symbol: 'oz', inCore: GRAMS_PER_OUNCE },
+      }
 }
 
 /** What a field shows for a value in core units, to a thousandth. */

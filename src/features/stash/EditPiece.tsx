@@ -14,19 +14,26 @@ export function EditPiece({ id, initial }: { id: number; initial: Piece }) {
   const [piece, setPiece] = useState(initial)
   const [errors, setErrors] = useState<Record<string, string>>({})
   const [saving, start] = useTransition()
-  const keep = () => start(async () => {
-    const outcome = await updatePiece(id, { piece })
-    if (outcome.ok) router.push(`/stash/${id}`)
-    else setErrors(outcome.errors)
-  })
+  const keep = () =>
+    start(async () => {
+      const outcome = await updatePiece(id, { piece })
+      if (outcome.ok) router.push(`/stash/${id}`)
+      else setErrors(outcome.errors)
+    })
   const [firstError] = Object.values(errors)
   return (
     <Page>
       <h1>{initial.name}</h1>
       <PieceFields piece={piece} onChange={setPiece} errors={errors} />
-      {firstError ? <Slip $tone="warn" role="alert">Not kept yet. {firstError}</Slip> : null}
+      {firstError ? (
+        <Slip $tone="warn" role="alert">
+          Not kept yet. {firstError}
+        </Slip>
+      ) : null}
       <Actions>
-        <StrongButton isDisabled={saving} onPress={keep}>{saving ? 'Keeping…' : 'Keep the changes'}</StrongButton>
+        <StrongButton isDisabled={saving} onPress={keep}>
+          {saving ? 'Keeping…' : 'Keep the changes'}
+        </StrongButton>
         <ButtonLink href={`/stash/${id}`}>Back without changing</ButtonLink>
       </Actions>
     </Page>

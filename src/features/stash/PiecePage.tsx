@@ -62,23 +62,42 @@ export function PiecePage({ piece, readings, properties, tests, belief, fibre }:
       </div>
       <Actions>
         <StrongLink href={`/stash/${piece.id}/patterns`}>Which pattern does it suit?</StrongLink>
-        <Button isDisabled={starting} onPress={burn}>{tests.length === 0 ? 'Burn a specimen of it' : 'Burn another specimen'}</Button>
+        <Button isDisabled={starting} onPress={burn}>
+          {tests.length === 0 ? 'Burn a specimen of it' : 'Burn another specimen'}
+        </Button>
         <ButtonLink href={`/measure?piece=${piece.id}`}>Measure it</ButtonLink>
         <ButtonLink href={`/stash/${piece.id}/edit`}>Change what is written</ButtonLink>
       </Actions>
       <Columns $first="1.15fr">
         <Big>
-          <ClothSwatch tile={tileOf(piece)} label={`${piece.name}, drawn from its weave and colours`} height="19rem" scale={1.6} />
+          <ClothSwatch
+            tile={tileOf(piece)}
+            label={`${piece.name}, drawn from its weave and colours`}
+            height="19rem"
+            scale={1.6}
+          />
           {piece.notes ? <p>{piece.notes}</p> : null}
         </Big>
         <Paper aria-labelledby="known">
           <h2 id="known">What is known</h2>
           <Facts>
-            {facts.map(([word, value]) => <Fact key={word} word={word}>{value}</Fact>)}
+            {facts.map(([word, value]) => (
+              <Fact key={word} word={word}>
+                {value}
+              </Fact>
+            ))}
             <Fact word="Made of">{fibre}</Fact>
-            {properties.filter(({ id, how }) => how !== 'unknown' && id !== 'fibre').map((row) => <Fact key={row.id} word={row.title}><KnownValue row={row} /></Fact>)}
+            {properties
+              .filter(({ id, how }) => how !== 'unknown' && id !== 'fibre')
+              .map((row) => (
+                <Fact key={row.id} word={row.title}>
+                  <KnownValue row={row} />
+                </Fact>
+              ))}
           </Facts>
-          <p><Link href={`/stash/${piece.id}/sheet`}>The property sheet: all of it, and what to measure next</Link></p>
+          <p>
+            <Link href={`/stash/${piece.id}/sheet`}>The property sheet: all of it, and what to measure next</Link>
+          </p>
         </Paper>
       </Columns>
       <Columns $first="1.15fr">
@@ -98,7 +117,11 @@ export function PiecePage({ piece, readings, properties, tests, belief, fibre }:
               <Likeliest answer={belief} few={4} words={words} />
             </>
           ) : (
-            <Slip>{piece.claim.length > 0 ? 'Only the label says. A burnt pinch of yarns would tell whether it is true.' : 'Nobody knows yet. Burn a pinch of yarns from its edge.'}</Slip>
+            <Slip>
+              {piece.claim.length > 0
+                ? 'Only the label says. A burnt pinch of yarns would tell whether it is true.'
+                : 'Nobody knows yet. Burn a pinch of yarns from its edge.'}
+            </Slip>
           )}
         </Paper>
         <Weighing piece={piece} readings={readings} />
@@ -114,7 +137,12 @@ export function PiecePage({ piece, readings, properties, tests, belief, fibre }:
 }
 
 function Fact({ word, children }: { word: string; children: ReactNode }) {
-  return <><dt>{word}</dt><dd>{children}</dd></>
+  return (
+    <>
+      <dt>{word}</dt>
+      <dd>{children}</dd>
+    </>
+  )
 }
 
 function Weighing({ piece, readings }: Pick<Props, 'piece' | 'readings'>) {
@@ -124,13 +152,14 @@ function Weighing({ piece, readings }: Pick<Props, 'piece' | 'readings'>) {
   const [saving, start] = useTransition()
   const reading = completeReading(draft)
   const now = readings.filter(({ state }) => state === piece.washed)
-  const add = () => start(async () => {
-    const outcome = await weighPiece(piece.id, { reading, state: piece.washed })
-    if (outcome.ok) {
-      setDraft({ ...EMPTY_READING, resolutionGrams: draft.resolutionGrams, cutErrorMm: draft.cutErrorMm })
-      setErrors({})
-    } else setErrors(outcome.errors)
-  })
+  const add = () =>
+    start(async () => {
+      const outcome = await weighPiece(piece.id, { reading, state: piece.washed })
+      if (outcome.ok) {
+        setDraft({ ...EMPTY_READING, resolutionGrams: draft.resolutionGrams, cutErrorMm: draft.cutErrorMm })
+        setErrors({})
+      } else setErrors(outcome.errors)
+    })
   return (
     <Paper aria-labelledby="weight">
       <h2 id="weight">Weight</h2>
@@ -138,7 +167,10 @@ function Weighing({ piece, readings }: Pick<Props, 'piece' | 'readings'>) {
       <PlainList>
         {readings.map((one) => (
           <li key={one.id}>
-            {readingWords(one, units)} {one.state === piece.washed ? null : <Soft as="span">({washStateWords[one.state]}: not counted here)</Soft>}{' '}
+            {readingWords(one, units)}{' '}
+            {one.state === piece.washed ? null : (
+              <Soft as="span">({washStateWords[one.state]}: not counted here)</Soft>
+            )}{' '}
             <QuietButton onPress={() => start(() => dropReading(piece.id, one.id))}>Strike out</QuietButton>
           </li>
         ))}
@@ -147,7 +179,11 @@ function Weighing({ piece, readings }: Pick<Props, 'piece' | 'readings'>) {
         <summary>Weigh it {readings.length > 0 ? 'again' : 'now'}</summary>
         <div style={{ display: 'grid', gap: '0.9rem', paddingTop: '0.75rem' }}>
           <ReadingFields draft={draft} onChange={setDraft} errors={errors} />
-          <Actions><Button isDisabled={!reading || saving} onPress={add}>Keep this reading</Button></Actions>
+          <Actions>
+            <Button isDisabled={!reading || saving} onPress={add}>
+              Keep this reading
+            </Button>
+          </Actions>
         </div>
       </details>
     </Paper>

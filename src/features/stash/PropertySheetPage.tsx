@@ -18,19 +18,53 @@ import { KnownValue } from './Known'
 const Sheet = styled.table`
   width: 100%;
   border-collapse: collapse;
-  th, td { text-align: left; vertical-align: top; padding: 0.5rem 0.75rem 0.5rem 0; border-bottom: 1px solid var(--line); }
-  th { font-weight: 600; width: 9.5rem; }
-  td:last-child { width: 1%; white-space: nowrap; padding-right: 0; }
-  small { color: var(--ink-soft); font-size: 0.92rem; }
-  small.more { display: block; }
+  th,
+  td {
+    text-align: left;
+    vertical-align: top;
+    padding: 0.5rem 0.75rem 0.5rem 0;
+    border-bottom: 1px solid var(--line);
+  }
+  th {
+    font-weight: 600;
+    width: 9.5rem;
+  }
+  td:last-child {
+    width: 1%;
+    white-space: nowrap;
+    padding-right: 0;
+  }
+  small {
+    color: var(--ink-soft);
+    font-size: 0.92rem;
+  }
+  small.more {
+    display: block;
+  }
   @media (max-width: 40rem) {
-    tr { display: grid; padding: 0.5rem 0; border-bottom: 1px solid var(--line); }
-    th, td { border: 0; padding: 0.1rem 0; width: auto !important; }
+    tr {
+      display: grid;
+      padding: 0.5rem 0;
+      border-bottom: 1px solid var(--line);
+    }
+    th,
+    td {
+      border: 0;
+      padding: 0.1rem 0;
+      width: auto !important;
+    }
   }
 `
 
 /** Which test tells of a property, as the choosing calls it. */
-const TEST_OF: Readonly<Record<string, string>> = { weight: 'weigh', 'stretch-width': 'stretch', 'stretch-length': 'stretch', body: 'drape', opacity: 'opacity', season: 'weigh' }
+const TEST_OF: Readonly<Record<string, string>> = {
+  weight: 'weigh',
+  'stretch-width': 'stretch',
+  'stretch-length': 'stretch',
+  body: 'drape',
+  opacity: 'opacity',
+  season: 'weigh',
+}
 
 interface Props {
   piece: Piece & { id: number }
@@ -41,7 +75,12 @@ interface Props {
 
 /** Everything that is known of one piece, how and how surely, and what to measure next. */
 export function PropertySheetPage({ piece, rows, worth, foretelling }: Props) {
-  const address = (test: string) => (test === 'burn' ? `/stash/${piece.id}` : test === 'inspect' ? `/inspect?piece=${piece.id}` : `/measure/${test}?piece=${piece.id}`)
+  const address = (test: string) =>
+    test === 'burn'
+      ? `/stash/${piece.id}`
+      : test === 'inspect'
+        ? `/inspect?piece=${piece.id}`
+        : `/measure/${test}?piece=${piece.id}`
   const known = rows.filter(({ how }) => how !== 'unknown')
   const [first, ...others] = worth.filter(({ property }) => TEST_OF[property] !== undefined)
   return (
@@ -49,7 +88,10 @@ export function PropertySheetPage({ piece, rows, worth, foretelling }: Props) {
       <div>
         <Link href={`/stash/${piece.id}`}>{piece.name}</Link>
         <h1>Property sheet</h1>
-        <Lead>{known.length} of {rows.length} properties are known or guessed; measured: {rows.filter(({ how }) => how === 'measured').length}. It is now: {washStateWords[piece.washed]}.</Lead>
+        <Lead>
+          {known.length} of {rows.length} properties are known or guessed; measured:{' '}
+          {rows.filter(({ how }) => how === 'measured').length}. It is now: {washStateWords[piece.washed]}.
+        </Lead>
       </div>
       <Columns $first="2fr">
         <Paper aria-labelledby="all">
@@ -62,9 +104,25 @@ export function PropertySheetPage({ piece, rows, worth, foretelling }: Props) {
                   <td>
                     <KnownValue row={row} />
                     {row.note ? <small className="more">{row.note}</small> : null}
-                    {row.otherwise.map((line) => <small className="more" key={line}>{line}</small>)}
+                    {row.otherwise.map((line) => (
+                      <small className="more" key={line}>
+                        {line}
+                      </small>
+                    ))}
                   </td>
-                  <td>{row.test ? <Link href={address(row.test)} prefetch={false} aria-label={`${row.how === 'measured' ? 'Measure again' : 'Measure'}: ${row.title.toLowerCase()}`}>{row.how === 'measured' ? 'again' : 'measure'}</Link> : null}</td>
+                  <td>
+                    {row.test ? (
+                      <Link
+                        href={address(row.test)}
+                        prefetch={false}
+                        aria-label={
+                          `${row.how === 'measured' ? 'Measure again' : 'Measure'}: ` + `${row.title.toLowerCase()}`
+                        }
+                      >
+                        {row.how === 'measured' ? 'again' : 'measure'}
+                      </Link>
+                    ) : null}
+                  </td>
                 </tr>
               ))}
             </tbody>
@@ -75,15 +133,49 @@ export function PropertySheetPage({ piece, rows, worth, foretelling }: Props) {
             <h2 id="next">Measure next</h2>
             {first ? (
               <>
-                <p>To know <b>{propertyWords(first.property)}</b> would move {first.patterns === 1 ? 'one score' : `${first.patterns} scores`}, that of {first.of} by up to {Math.round(first.mostGain * 100)} points of 100.</p>
-                <Actions><StrongLink href={address(TEST_OF[first.property]!)}>Measure {propertyWords(first.property)}</StrongLink></Actions>
-                {others.length > 0 ? <Soft>After that: {others.map(({ property, of, mostGain }) => `${propertyWords(property)} (up to ${Math.round(mostGain * 100)} points for ${of})`).join('; ')}.</Soft> : null}
+                <p>
+                  To know <b>{propertyWords(first.property)}</b> would move{' '}
+                  {first.patterns === 1 ? 'one score' : `${first.patterns} scores`}, that of {first.of} by up to{' '}
+                  {Math.round(first.mostGain * 100)} points of 100.
+                </p>
+                <Actions>
+                  <StrongLink href={address(TEST_OF[first.property]!)}>
+                    Measure {propertyWords(first.property)}
+                  </StrongLink>
+                </Actions>
+                {others.length > 0 ? (
+                  <Soft>
+                    After that:{' '}
+                    {others
+                      .map(
+                        ({ property, of, mostGain }) =>
+                          `${propertyWords(property)} (up to ${Math.round(mostGain * 100)} points for ${of})`,
+                      )
+                      .join('; ')}
+                    .
+                  </Soft>
+                ) : null}
               </>
-            ) : <Slip $tone="good">Nothing that could still be measured would change which pattern it suits.</Slip>}
-            <Actions><ButtonLink href={`/measure?piece=${piece.id}`}>All tests</ButtonLink><ButtonLink href={`/stash/${piece.id}/patterns`}>Which pattern does it suit?</ButtonLink></Actions>
+            ) : (
+              <Slip $tone="good">Nothing that could still be measured would change which pattern it suits.</Slip>
+            )}
+            <Actions>
+              <ButtonLink href={`/measure?piece=${piece.id}`}>All tests</ButtonLink>
+              <ButtonLink href={`/stash/${piece.id}/patterns`}>Which pattern does it suit?</ButtonLink>
+            </Actions>
           </Paper>
-          <ClothSwatch tile={tileOf(piece)} label={`${piece.name}, drawn from its weave and colours`} height="12rem" scale={1.4} />
-          {foretelling.checked > 0 ? <Soft>What shows through was foretold rightly for {foretelling.right} of {foretelling.checked} pieces that were then held up; it gave {formatPercent(foretelling.meanProbability)} to what was seen, on the whole.</Soft> : null}
+          <ClothSwatch
+            tile={tileOf(piece)}
+            label={`${piece.name}, drawn from its weave and colours`}
+            height="12rem"
+            scale={1.4}
+          />
+          {foretelling.checked > 0 ? (
+            <Soft>
+              What shows through was foretold rightly for {foretelling.right} of {foretelling.checked} pieces that
+              were then held up; it gave {formatPercent(foretelling.meanProbability)} to what was seen, on the whole.
+            </Soft>
+          ) : null}
         </div>
       </Columns>
     </Page>

@@ -27,12 +27,33 @@ const Board = styled.ul`
   display: flex;
   flex-wrap: wrap;
   row-gap: 1.4rem;
-  li { min-width: 0; flex: 0 0 calc(100% / 7); }
+  li {
+    min-width: 0;
+    flex: 0 0 calc(100% / 7);
+  }
   /* The board runs on to the wall. */
-  &::after { content: ''; flex: 1 0 0; height: 7.2rem; border-bottom: 11px solid var(--board); box-shadow: 0 3px 0 rgb(0 0 0 / 0.18); }
-  @media (max-width: 68rem) { li { flex-basis: 20%; } }
-  @media (max-width: 52rem) { li { flex-basis: calc(100% / 3); } }
-  @media (max-width: 34rem) { li { flex-basis: 50%; } }
+  &::after {
+    content: '';
+    flex: 1 0 0;
+    height: 7.2rem;
+    border-bottom: 11px solid var(--board);
+    box-shadow: 0 3px 0 rgb(0 0 0 / 0.18);
+  }
+  @media (max-width: 68rem) {
+    li {
+      flex-basis: 20%;
+    }
+  }
+  @media (max-width: 52rem) {
+    li {
+      flex-basis: calc(100% / 3);
+    }
+  }
+  @media (max-width: 34rem) {
+    li {
+      flex-basis: 50%;
+    }
+  }
 `
 const Item = styled(Link)`
   display: grid;
@@ -40,24 +61,53 @@ const Item = styled(Link)`
   color: var(--ink);
   text-decoration: none;
   height: 100%;
-  .stand { display: flex; align-items: end; justify-content: center; border-bottom: 11px solid var(--board); box-shadow: 0 3px 0 rgb(0 0 0 / 0.18); padding: 0 0.5rem; height: 7.2rem; }
-  .tag { padding: 0.5rem 0.6rem 0; line-height: 1.25; }
-  .tag b { display: block; text-decoration: underline; text-decoration-thickness: 1px; text-underline-offset: 0.2em; overflow-wrap: anywhere; }
-  .tag span { color: var(--ink-soft); font-size: 0.9rem; }
-  &:hover .fold { transform: translateY(-4px); }
+  .stand {
+    display: flex;
+    align-items: end;
+    justify-content: center;
+    border-bottom: 11px solid var(--board);
+    box-shadow: 0 3px 0 rgb(0 0 0 / 0.18);
+    padding: 0 0.5rem;
+    height: 7.2rem;
+  }
+  .tag {
+    padding: 0.5rem 0.6rem 0;
+    line-height: 1.25;
+  }
+  .tag b {
+    display: block;
+    text-decoration: underline;
+    text-decoration-thickness: 1px;
+    text-underline-offset: 0.2em;
+    overflow-wrap: anywhere;
+  }
+  .tag span {
+    color: var(--ink-soft);
+    font-size: 0.9rem;
+  }
+  &:hover .fold {
+    transform: translateY(-4px);
+  }
 `
 const Folded = styled.span<{ $layers: number }>`
   display: block;
   position: relative;
   border-radius: 10px 4px 4px 10px;
   transition: transform 0.15s;
-  box-shadow: inset -8px 0 10px -6px rgb(0 0 0 / 0.35), inset 10px 0 12px -6px rgb(0 0 0 / 0.45), 0 2px 4px rgb(0 0 0 / 0.3);
+  box-shadow:
+    inset -8px 0 10px -6px rgb(0 0 0 / 0.35),
+    inset 10px 0 12px -6px rgb(0 0 0 / 0.45),
+    0 2px 4px rgb(0 0 0 / 0.3);
   &::after {
     content: '';
     position: absolute;
     inset: 0;
     border-radius: inherit;
-    background: repeating-linear-gradient(rgb(255 255 255 / 0.14) 0 12%, transparent 12% 82%, rgb(0 0 0 / 0.5) 94% 100%);
+    background: repeating-linear-gradient(
+      rgb(255 255 255 / 0.14) 0 12%,
+      transparent 12% 82%,
+      rgb(0 0 0 / 0.5) 94% 100%
+    );
     background-size: 100% calc(100% / ${({ $layers }) => $layers});
   }
 `
@@ -66,8 +116,12 @@ const Mystery = styled.span`
   place-items: center;
   background: repeating-linear-gradient(3deg, #b89f78 0 3px, #b39a72 3px 5px);
   border-radius: 3px;
-  box-shadow: 0 2px 4px rgb(0 0 0 / 0.3), inset 0 -8px 12px -8px rgb(0 0 0 / 0.4);
-  svg { height: 74%; }
+  box-shadow:
+    0 2px 4px rgb(0 0 0 / 0.3),
+    inset 0 -8px 12px -8px rgb(0 0 0 / 0.4);
+  svg {
+    height: 74%;
+  }
 `
 
 /** Thickness of a fold in px: as its mass is, between a handkerchief and an armful. */
@@ -93,11 +147,26 @@ export function Shelf({ folds, label }: { folds: readonly Fold[]; label: string 
           <li key={id}>
             <Item href={`/stash/${id}`} prefetch={false}>
               <span className="stand" aria-hidden>
-                {known
-                  ? <Folded className="fold" $layers={Math.max(2, Math.round(high / 15))} style={{ ...size, backgroundImage: `url("${tileUrl(tile)}")`, backgroundSize: `${tileSize(tile).width / 2}px auto` }} />
-                  : <Mystery className="fold" style={size}><ChalkMark /></Mystery>}
+                {known ? (
+                  <Folded
+                    className="fold"
+                    $layers={Math.max(2, Math.round(high / 15))}
+                    style={{
+                      ...size,
+                      backgroundImage: `url("${tileUrl(tile)}")`,
+                      backgroundSize: `${tileSize(tile).width / 2}px auto`,
+                    }}
+                  />
+                ) : (
+                  <Mystery className="fold" style={size}>
+                    <ChalkMark />
+                  </Mystery>
+                )}
               </span>
-              <span className="tag"><b>{name}</b><span>{says}</span></span>
+              <span className="tag">
+                <b>{name}</b>
+                <span>{says}</span>
+              </span>
             </Item>
           </li>
         )
@@ -109,7 +178,16 @@ export function Shelf({ folds, label }: { folds: readonly Fold[]; label: string 
 /** A question mark chalked on wrapping paper. */
 function ChalkMark() {
   return (
-    <svg viewBox="0 0 60 60" aria-hidden focusable="false" fill="none" stroke="#fffdf3" strokeWidth="5" strokeLinecap="round" strokeDasharray="9 1.2">
+    <svg
+      viewBox="0 0 60 60"
+      aria-hidden
+      focusable="false"
+      fill="none"
+      stroke="#fffdf3"
+      strokeWidth="5"
+      strokeLinecap="round"
+      strokeDasharray="9 1.2"
+    >
       <path d="M20 20c1-14 24-13 22 1-1 9-12 9-12 19" />
       <path d="M30 51v1" strokeWidth="7" strokeDasharray="none" />
     </svg>

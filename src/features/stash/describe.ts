@@ -16,7 +16,9 @@ export function fibreWords({ sheet, piece }: Pick<StashEntry, 'sheet' | 'piece'>
   if (fibres === null) return belief ? 'not settled' : 'untested'
   const named = fibreListWords(fibres.ids, words)
   if (fibres.how === 'tested') return belief?.verdict.level === 'fibre' ? named : `likely ${named}`
-  return piece.claim.length > 0 && belief?.claim?.verdict === 'supported' ? `${named}, tested` : `${named}, by its label`
+  return piece.claim.length > 0 && belief?.claim?.verdict === 'supported'
+    ? `${named}, tested`
+    : `${named}, by its label`
 }
 
 /** Mass of what is left of a piece, g; null where a measure is missing. */
@@ -45,7 +47,13 @@ export function pieceWords(entry: StashEntry, units: UnitSystem, words: Vocabula
 export function foldOf(entry: StashEntry, units: UnitSystem, words: Vocabulary): Fold {
   const { piece } = entry
   return {
-    id: piece.id, name: piece.name, place: piece.place, tile: tileOf(piece), widthMm: piece.widthMm,
-    grams: gramsLeft(entry), known: isKnown(entry), says: `${fibreWords(entry, words)}; ${weightWords(entry, units)}`,
+    id: piece.id,
+    name: piece.name,
+    place: piece.place,
+    tile: tileOf(piece),
+    widthMm: piece.widthMm,
+    grams: gramsLeft(entry),
+    known: isKnown(entry),
+    says: `${fibreWords(entry, words)}; ${weightWords(entry, units)}`,
   }
 }

@@ -19,11 +19,21 @@ const Cells = styled.div<{ $ends: number }>`
     background: var(--paper);
     cursor: pointer;
   }
-  button[aria-pressed='true'] { background: var(--indigo-deep); box-shadow: inset 0 0 0 2px var(--paper); }
-  button:focus-visible { outline: 3px solid var(--madder); outline-offset: 1px; z-index: 1; }
+  button[aria-pressed='true'] {
+    background: var(--indigo-deep);
+    box-shadow: inset 0 0 0 2px var(--paper);
+  }
+  button:focus-visible {
+    outline: 3px solid var(--madder);
+    outline-offset: 1px;
+    z-index: 1;
+  }
 `
 
-/** An interlacing to be changed, crossing by crossing: dark where the warp lies on top. The first pick is at the foot, as it is woven. */
+/**
+ * An interlacing to be changed, crossing by crossing: dark where the warp lies on top. The first pick is at the foot,
+ * as it is woven.
+ */
 export function Grid({ draft, onChange }: { draft: Drawdown; onChange: (draft: Drawdown) => void }) {
   const ends = draft[0]!.length
   const box = useRef<HTMLDivElement>(null)
@@ -39,17 +49,39 @@ export function Grid({ draft, onChange }: { draft: Drawdown; onChange: (draft: D
     box.current?.querySelectorAll('button')[next]?.focus()
   }
   return (
-    <Cells ref={box} $ends={ends} role="group" aria-label="How the threads cross: arrows move, Space changes" onKeyDown={keys}>
-      {draft.toReversed().flatMap((row, fromTop) => row.map((up, end) => {
-        const pick = draft.length - 1 - fromTop
-        const index = fromTop * ends + end
-        return <button key={index} type="button" tabIndex={index === here ? 0 : -1} aria-pressed={up} aria-label={`End ${end + 1}, pick ${pick + 1}: ${up ? 'warp' : 'weft'} on top`} onFocus={() => setAt(index)} onClick={() => onChange(draft.map((one, p) => (p === pick ? one.map((was, e) => (e === end ? !was : was)) : one)))} />
-      }))}
+    <Cells
+      ref={box}
+      $ends={ends}
+      role="group"
+      aria-label="How the threads cross: arrows move, Space changes"
+      onKeyDown={keys}
+    >
+      {draft.toReversed().flatMap((row, fromTop) =>
+        row.map((up, end) => {
+          const pick = draft.length - 1 - fromTop
+          const index = fromTop * ends + end
+          return (
+            <button
+              key={index}
+              type="button"
+              tabIndex={index === here ? 0 : -1}
+              aria-pressed={up}
+              aria-label={`End ${end + 1}, pick ${pick + 1}: ${up ? 'warp' : 'weft'} on top`}
+              onFocus={() => setAt(index)}
+              onClick={() =>
+                onChange(draft.map((one, p) => (p === pick ? one.map((was, e) => (e === end ? !was : was)) : one)))
+              }
+            />
+          )
+        }),
+      )}
     </Cells>
   )
 }
 
 /** The same interlacing with another number of ends and picks: cut off, or repeated. */
 export function resized(draft: Drawdown, ends: number, picks: number): Drawdown {
-  return Array.from({ length: picks }, (_, pick) => Array.from({ length: ends }, (_, end) => draft[pick % draft.length]![end % draft[0]!.length]!))
+  return Array.from({ length: picks }, (_, pick) =>
+    Array.from({ length: ends }, (_, end) => draft[pick % draft.length]![end % draft[0]!.length]!),
+  )
 }

@@ -29,22 +29,62 @@ export function ReadingFields({ draft, onChange, errors = {}, inFull = false }: 
   const { short, mass, fine } = fieldUnits(units)
   const laid = laidOf(draft.laid)
   const field = (key: keyof Reading, label: string, unit: typeof short, hint?: string) => (
-    <NumberField label={label} unit={unit.symbol} hint={hint} minValue={0} error={errors[`reading.${key}`]} value={toField(draft[key], unit)} onChange={(value) => onChange({ ...draft, [key]: fromField(value, unit) })} />
+    <NumberField
+      label={label}
+      unit={unit.symbol}
+      hint={hint}
+      minValue={0}
+      error={errors[`reading.${key}`]}
+      value={toField(draft[key], unit)}
+      onChange={(value) => onChange({ ...draft, [key]: fromField(value, unit) })}
+    />
   )
   return (
     <>
-      {inFull ? <ChoiceField label="What lies on the scale" hint={laid.hint} value={draft.laid} onChange={(id) => onChange({ ...draft, laid: id as DraftReading['laid'], cutErrorMm: laidOf(id).cutErrorMm })} options={LAID.map(({ id, name }) => [id, name] as const)} /> : null}
+      {inFull ? (
+        <ChoiceField
+          label="What lies on the scale"
+          hint={laid.hint}
+          value={draft.laid}
+          onChange={(id) =>
+            onChange({ ...draft, laid: id as DraftReading['laid'], cutErrorMm: laidOf(id).cutErrorMm })
+          }
+          options={LAID.map(({ id, name }) => [id, name] as const)}
+        />
+      ) : null}
       <Grid>
         {field('grams', 'Weight on the scale', mass)}
         {field('lengthMm', inFull ? laid.length : 'Specimen length', short)}
         {field('widthMm', inFull ? laid.width : 'Specimen width', short)}
-        {inFull && laid.layers ? <NumberField label="Layers" minValue={1} value={draft.layers ?? NaN} onChange={(value) => onChange({ ...draft, layers: Number.isFinite(value) ? Math.round(value) : null })} /> : null}
-        {inFull && laid.notions ? field('notionsGrams', 'Buttons, zip, tape', mass, 'Weighed apart, or guessed') : null}
+        {inFull && laid.layers ? (
+          <NumberField
+            label="Layers"
+            minValue={1}
+            value={draft.layers ?? NaN}
+            onChange={(value) => onChange({ ...draft, layers: Number.isFinite(value) ? Math.round(value) : null })}
+          />
+        ) : null}
+        {inFull && laid.notions
+          ? field('notionsGrams', 'Buttons, zip, tape', mass, 'Weighed apart, or guessed')
+          : null}
         {inFull && laid.notions ? field('notionsErrorGrams', 'True to, ±', mass) : null}
         {field('resolutionGrams', 'Smallest step of the scale', mass)}
         {field('cutErrorMm', 'How true each side is, ±', fine)}
       </Grid>
-      {inFull ? <SelectField label="The air it lay in" value={String(draft.humidityPercent ?? '')} onChange={(value) => onChange({ ...draft, humidityPercent: value ? Number(value) : null })} options={[['', 'not noted'], ...AIRS.map(({ name, humidityPercent }) => [String(humidityPercent), `${name} (about ${humidityPercent} %)`] as const)]} /> : null}
+      {inFull ? (
+        <SelectField
+          label="The air it lay in"
+          value={String(draft.humidityPercent ?? '')}
+          onChange={(value) => onChange({ ...draft, humidityPercent: value ? Number(value) : null })}
+          options={[
+            ['', 'not noted'],
+            ...AIRS.map(
+              ({ name, humidityPercent }) =>
+                [String(humidityPercent), `${name} (about ${humidityPercent} %)`] as const,
+            ),
+          ]}
+        />
+      ) : null}
     </>
   )
 }

@@ -22,7 +22,10 @@ export function WeighBench({ piece, readings: { state } }: BenchProps) {
   const [saving, start] = useTransition()
   const reading = completeReading(draft)
   const kept = piece ? piece.readings.filter((one) => one.state === state) : loose
-  const cleared = () => { setDraft({ ...draft, grams: null, lengthMm: null, widthMm: null, notionsGrams: null }); setErrors({}) }
+  const cleared = () => {
+    setDraft({ ...draft, grams: null, lengthMm: null, widthMm: null, notionsGrams: null })
+    setErrors({})
+  }
   const keep = () => {
     if (!reading) return
     if (!piece) {
@@ -36,7 +39,8 @@ export function WeighBench({ piece, readings: { state } }: BenchProps) {
       else setErrors(outcome.errors)
     })
   }
-  const drop = (id: number) => (piece ? start(() => dropReading(piece.id, id)) : setLoose(loose.filter((one) => one.id !== id)))
+  const drop = (id: number) =>
+    piece ? start(() => dropReading(piece.id, id)) : setLoose(loose.filter((one) => one.id !== id))
   const [firstError] = Object.values(errors)
   return (
     <Columns $first="1.4fr">
@@ -44,15 +48,32 @@ export function WeighBench({ piece, readings: { state } }: BenchProps) {
         <h2 id="reading">One weighing</h2>
         <ScalePanel onTake={(grams, resolutionGrams) => setDraft({ ...draft, grams, resolutionGrams })} />
         <ReadingFields draft={draft} onChange={setDraft} errors={errors} inFull />
-        {firstError ? <Slip $tone="warn" role="alert">Not kept. {firstError}</Slip> : null}
-        <Actions><StrongButton isDisabled={!reading || saving} onPress={keep}>Keep this reading</StrongButton></Actions>
+        {firstError ? (
+          <Slip $tone="warn" role="alert">
+            Not kept. {firstError}
+          </Slip>
+        ) : null}
+        <Actions>
+          <StrongButton isDisabled={!reading || saving} onPress={keep}>
+            Keep this reading
+          </StrongButton>
+        </Actions>
       </Paper>
       <Stack>
         <Paper aria-labelledby="weight">
           <h2 id="weight">Weight</h2>
-          <WeightResult readings={reading ? [...kept, reading] : kept} widthMm={piece?.widthMm} regainPercent={piece?.regainPercent} />
-          {piece?.gsmFromThreads ? <Soft>From its threads and yarns: {withDoubt(piece.gsmFromThreads)} g/m².</Soft> : null}
-          <ReadingList items={kept.map((one) => ({ id: one.id, text: readingWords(one, units, piece?.regainPercent) }))} onDrop={drop} />
+          <WeightResult
+            readings={reading ? [...kept, reading] : kept}
+            widthMm={piece?.widthMm}
+            regainPercent={piece?.regainPercent}
+          />
+          {piece?.gsmFromThreads ? (
+            <Soft>From its threads and yarns: {withDoubt(piece.gsmFromThreads)} g/m².</Soft>
+          ) : null}
+          <ReadingList
+            items={kept.map((one) => ({ id: one.id, text: readingWords(one, units, piece?.regainPercent) }))}
+            onDrop={drop}
+          />
         </Paper>
       </Stack>
     </Columns>

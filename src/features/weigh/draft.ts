@@ -2,11 +2,56 @@ import { type Reading } from '@/core/notebook/records'
 
 /** What may lie on a scale, what is then asked, and how true its sides usually are. */
 export const LAID = [
-  { id: 'square', name: 'a piece', hint: 'Flat, a size that you know; the larger the better.', length: 'Specimen length', width: 'Specimen width', layers: false, notions: false, cutErrorMm: 2 },
-  { id: 'strip', name: 'a strip across', hint: 'Torn or cut straight, from edge to edge.', length: 'Depth of the strip', width: 'Width, edge to edge', layers: false, notions: false, cutErrorMm: 2 },
-  { id: 'whole', name: 'the whole length', hint: 'Folded up anyhow, with its own length and width: the best for a coarse scale.', length: 'Whole length', width: 'Width, edge to edge', layers: false, notions: false, cutErrorMm: 5 },
-  { id: 'folded', name: 'folded layers', hint: 'Measure the folded bundle, and count its layers at the edge.', length: 'Length of the bundle', width: 'Width of the bundle', layers: true, notions: false, cutErrorMm: 3 },
-  { id: 'garment', name: 'a garment', hint: 'Lay it flat and give the rectangle that it would fill; front and back are two layers.', length: 'Mean length', width: 'Mean width', layers: true, notions: true, cutErrorMm: 15 },
+  {
+    id: 'square',
+    name: 'a piece',
+    hint: 'Flat, a size that you know; the larger the better.',
+    length: 'Specimen length',
+    width: 'Specimen width',
+    layers: false,
+    notions: false,
+    cutErrorMm: 2,
+  },
+  {
+    id: 'strip',
+    name: 'a strip across',
+    hint: 'Torn or cut straight, from edge to edge.',
+    length: 'Depth of the strip',
+    width: 'Width, edge to edge',
+    layers: false,
+    notions: false,
+    cutErrorMm: 2,
+  },
+  {
+    id: 'whole',
+    name: 'the whole length',
+    hint: 'Folded up anyhow, with its own length and width: the best for a coarse scale.',
+    length: 'Whole length',
+    width: 'Width, edge to edge',
+    layers: false,
+    notions: false,
+    cutErrorMm: 5,
+  },
+  {
+    id: 'folded',
+    name: 'folded layers',
+    hint: 'Measure the folded bundle, and count its layers at the edge.',
+    length: 'Length of the bundle',
+    width: 'Width of the bundle',
+    layers: true,
+    notions: false,
+    cutErrorMm: 3,
+  },
+  {
+    id: 'garment',
+    name: 'a garment',
+    hint: 'Lay it flat and give the rectangle that it would fill; front and back are two layers.',
+    length: 'Mean length',
+    width: 'Mean width',
+    layers: true,
+    notions: true,
+    cutErrorMm: 15,
+  },
 ] as const
 export type Laid = (typeof LAID)[number]['id']
 
@@ -17,17 +62,44 @@ export function laidOf(id: string): (typeof LAID)[number] {
 /** A reading being filled in: numbers in mm and g, null where still empty. */
 export type DraftReading = { [Key in keyof Required<Reading>]: number | null } & { laid: Laid }
 
-export const EMPTY_READING: DraftReading = { laid: 'square', grams: null, resolutionGrams: 1, lengthMm: null, widthMm: null, cutErrorMm: 2, layers: 2, notionsGrams: null, notionsErrorGrams: null, humidityPercent: null }
+export const EMPTY_READING: DraftReading = {
+  laid: 'square',
+  grams: null,
+  resolutionGrams: 1,
+  lengthMm: null,
+  widthMm: null,
+  cutErrorMm: 2,
+  layers: 2,
+  notionsGrams: null,
+  notionsErrorGrams: null,
+  humidityPercent: null,
+}
 
 /** The reading, where everything is filled in and makes sense. */
-export function completeReading({ laid, grams, resolutionGrams, lengthMm, widthMm, cutErrorMm, layers, notionsGrams, notionsErrorGrams, humidityPercent }: DraftReading): Reading | undefined {
-  if (grams === null || resolutionGrams === null || lengthMm === null || widthMm === null || cutErrorMm === null) return undefined
+export function completeReading({
+  laid,
+  grams,
+  resolutionGrams,
+  lengthMm,
+  widthMm,
+  cutErrorMm,
+  layers,
+  notionsGrams,
+  notionsErrorGrams,
+  humidityPercent,
+}: DraftReading): Reading | undefined {
+  if (grams === null || resolutionGrams === null || lengthMm === null || widthMm === null || cutErrorMm === null)
+    return undefined
   if (!(grams > 0 && resolutionGrams > 0 && lengthMm > 0 && widthMm > 0 && cutErrorMm >= 0)) return undefined
   const asked = laidOf(laid)
   if (asked.layers && !(layers !== null && layers >= 1)) return undefined
   if (asked.notions && (notionsGrams ?? 0) >= grams) return undefined
   return {
-    grams, resolutionGrams, lengthMm, widthMm, cutErrorMm,
+    grams,
+    resolutionGrams,
+    lengthMm,
+    widthMm,
+    cutErrorMm,
     ...(asked.layers && layers !== null ? { layers } : {}),
     ...(asked.notions ? { notionsGrams: notionsGrams ?? 0, notionsErrorGrams: notionsErrorGrams ?? 0 } : {}),
     ...(humidityPercent === null ? {} : { humidityPercent }),

@@ -3,7 +3,10 @@ import { hasSerial, SerialScale } from './serialScale'
 
 /** A browser with one serial port, which sends what it is given. */
 function plugIn(port: unknown) {
-  Object.defineProperty(globalThis, 'navigator', { configurable: true, value: { serial: { requestPort: () => Promise.resolve(port) } } })
+  Object.defineProperty(globalThis, 'navigator', {
+    configurable: true,
+    value: { serial: { requestPort: () => Promise.resolve(port) } },
+  })
 }
 
 function cable() {
@@ -11,17 +14,32 @@ function cable() {
   const opened: number[] = []
   let closed = 0
   const port = {
-    open: ({ baudRate }: { baudRate: number }) => { opened.push(baudRate); return Promise.resolve() },
-    close: () => { closed += 1; return Promise.resolve() },
-    readable: new ReadableStream<Uint8Array>({ start: (controller) => { feed = controller } }),
+    open: ({ baudRate }: { baudRate: number }) => {
+      opened.push(baudRate)
+      return Promise.resolve()
+    },
+    close: () => {
+      closed += 1
+      return Promise.resolve()
+    },
+    readable: new ReadableStream<Uint8Array>({
+      start: (controller) => {
+        feed = controller
+      },
+    }),
     writable: null,
   }
   return { port, opened, send: (text: string) => feed.enqueue(new TextEncoder().encode(text)), closed: () => closed }
 }
 
-const soon = () => new Promise((resolve) => { setTimeout(resolve, 5) })
+const soon = () =>
+  new Promise((resolve) => {
+    setTimeout(resolve, 5)
+  })
 
-afterEach(() => { Object.defineProperty(globalThis, 'navigator', { configurable: true, value: {} }) })
+afterEach(() => {
+  Object.defineProperty(globalThis, 'navigator', { configurable: true, value: {} })
+})
 
 it('puts lines together that arrive in pieces, at the rate that was chosen, and lets go of the port', async () => {
   const { port, opened, send, closed } = cable()

@@ -1,6 +1,9 @@
 import { type ScalePort } from '@/core/measure/scale/port'
 
-/** What is used of the browser's serial ports (Web Serial, WICG draft); typed here since the DOM library leaves it out. */
+/**
+ * What is used of the browser's serial ports (Web Serial, WICG draft); typed here since the DOM library leaves it
+ * out.
+ */
 interface SerialPortLike {
   open(options: { baudRate: number }): Promise<void>
   close(): Promise<void>
@@ -36,7 +39,10 @@ export class SerialScale implements ScalePort {
     this.reading = this.listen(this.reader, onLine)
   }
 
-  private async listen(reader: ReadableStreamDefaultReader<Uint8Array>, onLine: (line: string) => void): Promise<void> {
+  private async listen(
+    reader: ReadableStreamDefaultReader<Uint8Array>,
+    onLine: (line: string) => void,
+  ): Promise<void> {
     const text = new TextDecoder()
     let rest = ''
     for (;;) {

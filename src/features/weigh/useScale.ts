@@ -23,10 +23,17 @@ export function useScale(port: ScalePort | null): LiveScale {
   useEffect(() => {
     if (!port) return
     let gone = false
-    open.current = open.current.then(() => port.open((line) => {
-      const read = readScaleLine(line)
-      if (read && !gone) setMoments((before) => [...before.slice(1 - KEPT_MOMENTS), { ...read, atMs: performance.now() }])
-    })).catch((error: unknown) => { if (!gone) setTrouble(error instanceof Error ? error.message : 'The scale cannot be opened.') })
+    open.current = open.current
+      .then(() =>
+        port.open((line) => {
+          const read = readScaleLine(line)
+          if (read && !gone)
+            setMoments((before) => [...before.slice(1 - KEPT_MOMENTS), { ...read, atMs: performance.now() }])
+        }),
+      )
+      .catch((error: unknown) => {
+        if (!gone) setTrouble(error instanceof Error ? error.message : 'The scale cannot be opened.')
+      })
     return () => {
       gone = true
       setMoments([])

@@ -9,7 +9,12 @@ import { postWeigh } from './weigh'
 type Handler = (request: Request) => Promise<Response>
 
 async function ask(handler: Handler, body: unknown) {
-  const response = await handler(new Request('http://localhost/', { method: 'POST', body: typeof body === 'string' ? body : JSON.stringify(body) }))
+  const response = await handler(
+    new Request('http://localhost/', {
+      method: 'POST',
+      body: typeof body === 'string' ? body : JSON.stringify(body),
+    }),
+  )
   return { status: response.status, body: (await response.json()) as Record<string, never> }
 }
 
@@ -23,25 +28,72 @@ const smell = { feature: 'smell', states: ['hair-feather'] }
 
 describe('identify', () => {
   it('answers in the shape of the contract', async () => {
-    const { status, body } = await ask(postIdentify, { observations: [{ ...smell, part: 'whole' }], claim: [{ fibre: 'silk', percent: 100 }], made: { after: 1950, before: 1965 }, controls: 'none' })
+    const { status, body } = await ask(postIdentify, {
+      observations: [{ ...smell, part: 'whole' }],
+      claim: [{ fibre: 'silk', percent: 100 }],
+      made: { after: 1950, before: 1965 },
+      controls: 'none',
+    })
     expect(status).toBe(200)
-    expect(Object.keys(body)).toEqual(expect.arrayContaining(['families', 'fibres', 'hypotheses', 'verdict', 'claim', 'next', 'conflicts', 'evidence']))
+    expect(Object.keys(body)).toEqual(
+      expect.arrayContaining([
+        'families',
+        'fibres',
+        'hypotheses',
+        'verdict',
+        'claim',
+        'next',
+        'conflicts',
+        'evidence',
+      ]),
+    )
     expect(body.claim).toMatchObject({ verdict: 'supported' })
   })
 
   it('tells parts apart', async () => {
-    const { body } = await ask(postIdentify, { observations: [{ ...smell, part: 'warp' }, { feature: 'smell', states: ['paper'], part: 'weft' }] })
+    const { body } = await ask(postIdentify, {
+      observations: [
+        { ...smell, part: 'warp' },
+        { feature: 'smell', states: ['paper'], part: 'weft' },
+      ],
+    })
     expect(Object.keys(body.byPart ?? {})).toEqual(['warp', 'weft'])
   })
 
   it.each([
-    ['an unknown feature', { observations: [{ feature: 'taste', states: ['salty'] }] }, 422, 'observations.0.feature'],
-    ['an unknown state', { observations: [smell, { feature: 'smell', states: ['roses'] }] }, 422, 'observations.1.states.0'],
-    ['two states where one is allowed', { observations: [{ feature: 'crush', states: ['powders', 'resists'] }] }, 422, 'observations.0.states.1'],
+    [
+      'an unknown feature',
+      { observations: [{ feature: 'taste', states: ['salty'] }] },
+      422,
+      'observations.0.feature',
+    ],
+    [
+      'an unknown state',
+      { observations: [smell, { feature: 'smell', states: ['roses'] }] },
+      422,
+      'observations.1.states.0',
+    ],
+    [
+      'two states where one is allowed',
+      { observations: [{ feature: 'crush', states: ['powders', 'resists'] }] },
+      422,
+      'observations.0.states.1',
+    ],
     ['no states', { observations: [{ feature: 'crush', states: [] }] }, 422, 'observations.0.states'],
     ['an unknown part', { observations: [{ ...smell, part: 'hem' }] }, 422, 'observations.0.part'],
     ['an unknown fibre', { observations: [], claim: [{ fibre: 'asbestos', percent: 100 }] }, 422, 'claim.0.fibre'],
-    ['too much of a claim', { observations: [], claim: [{ fibre: 'silk', percent: 70 }, { fibre: 'wool', percent: 70 }] }, 422, 'claim'],
+    [
+      'too much of a claim',
+      {
+        observations: [],
+        claim: [
+          { fibre: 'silk', percent: 70 },
+          { fibre: 'wool', percent: 70 },
+        ],
+      },
+      422,
+      'claim',
+    ],
     ['years the wrong way round', { observations: [], made: { after: 1970, before: 1950 } }, 422, 'made.after'],
     ['a wrong type', { observations: 'smell' }, 400, 'observations'],
     ['no observations', {}, 400, 'observations'],
@@ -64,7 +116,9 @@ describe('identify', () => {
 
 describe('weigh', () => {
   it('answers the contract’s example', async () => {
-    const { status, body } = await ask(postWeigh, { readings: [{ grams: 3.2, resolutionGrams: 0.1, lengthMm: 100, widthMm: 100, cutErrorMm: 1 }] })
+    const { status, body } = await ask(postWeigh, {
+      readings: [{ grams: 3.2, resolutionGrams: 0.1, lengthMm: 100, widthMm: 100, cutErrorMm: 1 }],
+    })
     expect(status).toBe(200)
     expect(body).toMatchObject({ weightClass: 'heavy', advice: null })
     expect(body.gsm).toBeCloseTo(320, 9)
@@ -72,21 +126,42 @@ describe('weigh', () => {
 
   it('refuses no readings, and readings of nothing', async () => {
     expect(await refusal(postWeigh, { readings: [] })).toMatchObject({ status: 422, paths: ['readings'] })
-    expect(await refusal(postWeigh, { readings: [{ grams: -1, lengthMm: 1, widthMm: 1 }] })).toMatchObject({ status: 422, paths: ['readings.0.grams'] })
-    expect(await refusal(postWeigh, { readings: [{ grams: '3 g', lengthMm: 1, widthMm: 1 }] })).toMatchObject({ status: 400, paths: ['readings.0.grams'] })
+    expect(await refusal(postWeigh, { readings: [{ grams: -1, lengthMm: 1, widthMm: 1 }] })).toMatchObject({
+      status: 422,
+      paths: ['readings.0.grams'],
+    })
+    expect(await refusal(postWeigh, { readings: [{ grams: '3 g', lengthMm: 1, widthMm: 1 }] })).toMatchObject({
+      status: 400,
+      paths: ['readings.0.grams'],
+    })
   })
 })
 
 describe('name', () => {
-  const denim = { inspection: { construction: 'woven', interlacing: 'twill', back: 'colours-reversed' }, gsm: 330, stretchPercent: { length: 0, width: 2 }, fibres: ['cotton'] }
+  const denim = {
+    inspection: { construction: 'woven', interlacing: 'twill', back: 'colours-reversed' },
+    gsm: 330,
+    stretchPercent: { length: 0, width: 2 },
+    fibres: ['cotton'],
+  }
 
   it('answers the contract’s example, with words of both sides of the ocean', async () => {
     const { status, body } = await ask(postName, denim)
     expect(status).toBe(200)
-    expect(body).toMatchObject({ names: expect.arrayContaining([expect.objectContaining({ id: 'denim', name: 'Denim' })]) })
+    expect(body).toMatchObject({
+      names: expect.arrayContaining([expect.objectContaining({ id: 'denim', name: 'Denim' })]),
+    })
     expect(body).toHaveProperty('names.0.id', 'denim')
-    const { body: calico } = await ask(postName, { inspection: { construction: 'woven', interlacing: 'plain', colouring: 'undyed' }, gsm: 140, fibres: ['cotton'] })
-    expect(calico).toMatchObject({ names: expect.arrayContaining([expect.objectContaining({ name: 'Calico', also: expect.arrayContaining(['muslin']) })]) })
+    const { body: calico } = await ask(postName, {
+      inspection: { construction: 'woven', interlacing: 'plain', colouring: 'undyed' },
+      gsm: 140,
+      fibres: ['cotton'],
+    })
+    expect(calico).toMatchObject({
+      names: expect.arrayContaining([
+        expect.objectContaining({ name: 'Calico', also: expect.arrayContaining(['muslin']) }),
+      ]),
+    })
   })
 
   it('takes every part as optional, one answer or several', async () => {
@@ -108,8 +183,27 @@ describe('name', () => {
 })
 
 describe('match', () => {
-  const need = { garment: 'jumpsuit', role: 'main', details: ['belt', 'collar'], season: 'mild', gsm: [150, 270], structure: 'woven', stretchPercent: { width: [0, 5] }, body: ['soft', 'moderate'], opacity: ['opaque'] }
-  const fabric = { called: 'chambray', gsm: 150, fibres: ['cotton'], construction: 'woven', stretchPercent: { length: 0, width: 3 }, body: 'soft', opacity: 'opaque', washed: false }
+  const need = {
+    garment: 'jumpsuit',
+    role: 'main',
+    details: ['belt', 'collar'],
+    season: 'mild',
+    gsm: [150, 270],
+    structure: 'woven',
+    stretchPercent: { width: [0, 5] },
+    body: ['soft', 'moderate'],
+    opacity: ['opaque'],
+  }
+  const fabric = {
+    called: 'chambray',
+    gsm: 150,
+    fibres: ['cotton'],
+    construction: 'woven',
+    stretchPercent: { length: 0, width: 3 },
+    body: 'soft',
+    opacity: 'opaque',
+    washed: false,
+  }
 
   it('answers the contract’s example', async () => {
     const { status, body } = await ask(postMatch, { need, fabric })
@@ -123,17 +217,32 @@ describe('match', () => {
   })
 
   it('refuses two of a kind, none of a kind, and words out of the vocabulary', async () => {
-    expect(await refusal(postMatch, { need, fabric, fabricId: 3 })).toMatchObject({ status: 422, paths: ['fabricId'] })
+    expect(await refusal(postMatch, { need, fabric, fabricId: 3 })).toMatchObject({
+      status: 422,
+      paths: ['fabricId'],
+    })
     expect(await refusal(postMatch, { fabric })).toMatchObject({ status: 422, paths: ['need'] })
-    expect(await refusal(postMatch, { need: { garment: 'toga' }, fabric })).toMatchObject({ status: 422, paths: ['need.garment'] })
-    expect(await refusal(postMatch, { need: { gsm: [300, 100] }, fabric })).toMatchObject({ status: 422, paths: ['need.gsm'] })
+    expect(await refusal(postMatch, { need: { garment: 'toga' }, fabric })).toMatchObject({
+      status: 422,
+      paths: ['need.garment'],
+    })
+    expect(await refusal(postMatch, { need: { gsm: [300, 100] }, fabric })).toMatchObject({
+      status: 422,
+      paths: ['need.gsm'],
+    })
   })
 })
 
 describe('openapi.json', () => {
   it('describes the routes from the schemas that they parse with', () => {
     const document = openApi()
-    expect(Object.keys(document.paths)).toEqual(['/api/v1/identify', '/api/v1/weigh', '/api/v1/name', '/api/v1/count', '/api/v1/match'])
+    expect(Object.keys(document.paths)).toEqual([
+      '/api/v1/identify',
+      '/api/v1/weigh',
+      '/api/v1/name',
+      '/api/v1/count',
+      '/api/v1/match',
+    ])
     const text = JSON.stringify(document)
     expect(text).toContain('"hair"')
     expect(text).toContain('"bayesFactor"')

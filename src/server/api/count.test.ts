@@ -4,7 +4,15 @@ import { dice } from '../../../tests/support/seen'
 import { weavePicture } from '../../../tests/support/weavePicture'
 import { postCount, CountResponse } from './count'
 
-const taken = { drawdown: drafts.plain!, endsPerCm: 24, picksPerCm: 20, pixelsPerCm: 260, width: 420, height: 360, noise: 4 }
+const taken = {
+  drawdown: drafts.plain!,
+  endsPerCm: 24,
+  picksPerCm: 20,
+  pixelsPerCm: 260,
+  width: 420,
+  height: 360,
+  noise: 4,
+}
 const { data } = weavePicture(taken, dice(3))
 const grey = sharp(Buffer.from(data.map(Math.round)), { raw: { width: 420, height: 360, channels: 1 } })
 
@@ -16,7 +24,11 @@ async function ask(fields: Record<string, Blob | string>) {
 }
 const blob = (buffer: Buffer) => new Blob([new Uint8Array(buffer)])
 
-it.each([['png', () => grey.clone().png().toBuffer()], ['jpeg', () => grey.clone().jpeg({ quality: 90 }).toBuffer()], ['webp', () => grey.clone().webp({ quality: 90 }).toBuffer()]] as const)('counts a %s', async (_, encode) => {
+it.each([
+  ['png', () => grey.clone().png().toBuffer()],
+  ['jpeg', () => grey.clone().jpeg({ quality: 90 }).toBuffer()],
+  ['webp', () => grey.clone().webp({ quality: 90 }).toBuffer()],
+] as const)('counts a %s', async (_, encode) => {
   const { status, body } = await ask({ image: blob(await encode()), pixelsPerCm: '260' })
   expect(status).toBe(200)
   const { sets, interlacingHint } = CountResponse.parse(body)
@@ -40,13 +52,22 @@ it.each([
   ['a scale of nothing', { image: 'flat', pixelsPerCm: '0' }, 422, 'pixelsPerCm'],
   ['an unknown key', { image: 'flat', pixelsPerCm: '10', zoom: '3' }, 400, 'zoom'],
 ])('refuses %s with its path', async (_, fields, status, path) => {
-  const flat = await sharp({ create: { width: 300, height: 300, channels: 3, background: '#887766' } }).png().toBuffer()
+  const flat = await sharp({ create: { width: 300, height: 300, channels: 3, background: '#887766' } })
+    .png()
+    .toBuffer()
   const files: Record<string, Blob> = { flat: blob(flat), text: new Blob(['no picture']) }
-  const answer = await ask(Object.fromEntries(Object.entries(fields).map(([key, value]) => [key, files[value] ?? value])))
-  expect([answer.status, answer.body.error?.issues.map((issue) => issue.path)]).toEqual([status, expect.arrayContaining([path])])
+  const answer = await ask(
+    Object.fromEntries(Object.entries(fields).map(([key, value]) => [key, files[value] ?? value])),
+  )
+  expect([answer.status, answer.body.error?.issues.map((issue) => issue.path)]).toEqual([
+    status,
+    expect.arrayContaining([path]),
+  ])
 })
 
 it('refuses what is no form', async () => {
-  const response = await postCount(new Request('http://localhost/', { method: 'POST', body: '{}', headers: { 'content-type': 'application/json' } }))
+  const response = await postCount(
+    new Request('http://localhost/', { method: 'POST', body: '{}', headers: { 'content-type': 'application/json' } }),
+  )
   expect(response.status).toBe(400)
 })

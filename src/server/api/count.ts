@@ -10,10 +10,18 @@ const MOST_PIXELS = 24_000_000
 export const CountRequest = z.strictObject({
   /** A PNG, JPEG or WebP file. */
   image: z.file('a PNG, JPEG or WebP file is needed'),
-  pixelsPerCm: z.coerce.number('a number is needed').gt(0, 'a scale is more than zero').max(100_000, 'no camera sees so fine'),
+  pixelsPerCm: z.coerce
+    .number('a number is needed')
+    .gt(0, 'a scale is more than zero')
+    .max(100_000, 'no camera sees so fine'),
 })
 
-const set = z.object({ threadsPerCm: z.number(), threadsPerInch: z.number(), angleDeg: z.number(), confidence: z.number().min(0).max(1) })
+const set = z.object({
+  threadsPerCm: z.number(),
+  threadsPerInch: z.number(),
+  angleDeg: z.number(),
+  confidence: z.number().min(0).max(1),
+})
 
 export const CountResponse = z.object({
   sets: z.tuple([set, set]),
@@ -29,12 +37,15 @@ const noSense = (message: string) => problem(422, 'makes-no-sense', message, [{ 
 /** POST /api/v1/count: a picture in, the threads each way out; 422 where there is nothing to count. */
 export async function postCount(request: Request): Promise<Response> {
   // The form's own marks take a little more than the file.
-  if (Number(request.headers.get('content-length') ?? 0) > MOST_IMAGE_BYTES + 64 * 1024) return tooLarge('The picture is larger than 25 MiB.')
+  if (Number(request.headers.get('content-length') ?? 0) > MOST_IMAGE_BYTES + 64 * 1024)
+    return tooLarge('The picture is larger than 25 MiB.')
   let form: FormData
   try {
     form = await request.formData()
   } catch {
-    return problem(400, 'bad-input', 'The body must be multipart/form-data.', [{ path: 'body', message: 'the body is not multipart/form-data' }])
+    return problem(400, 'bad-input', 'The body must be multipart/form-data.', [
+      { path: 'body', message: 'the body is not multipart/form-data' },
+    ])
   }
   const parsed = CountRequest.safeParse(Object.fromEntries(form))
   if (!parsed.success) return problemOf(parsed.error)
@@ -53,9 +64,15 @@ export async function postCount(request: Request): Promise<Response> {
 /** The picture's brightness, turned as its EXIF says; words where it cannot be read. */
 async function lumaOf(bytes: Uint8Array) {
   try {
-    if (!['jpeg', 'png', 'webp'].includes((await sharp(bytes).metadata()).format ?? '')) return 'The picture is no JPEG, PNG or WebP.'
+    if (!['jpeg', 'png', 'webp'].includes((await sharp(bytes).metadata()).format ?? ''))
+      return 'The picture is no JPEG, PNG or WebP.'
     const { data, info } = await sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
-      .autoOrient().flatten({ background: '#808080' }).toColourspace('srgb').greyscale().raw().toBuffer({ resolveWithObject: true })
+      .autoOrient()
+      .flatten({ background: '#808080' })
+      .toColourspace('srgb')
+      .greyscale()
+      .raw()
+      .toBuffer({ resolveWithObject: true })
     const plane = { width: info.width, height: info.height, data: new Float32Array(info.width * info.height) }
     for (let i = 0; i < plane.data.length; i++) plane.data[i] = data[i * info.channels]!
     return plane

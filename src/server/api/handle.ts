@@ -6,7 +6,10 @@ export const MOST_BYTES = 1024 * 1024
 
 /** Thrown by a computation for input that only it can find wrong; answered as 422 with the path. */
 export class NoSense extends Error {
-  constructor(readonly path: readonly PropertyKey[], message: string) {
+  constructor(
+    readonly path: readonly PropertyKey[],
+    message: string,
+  ) {
     super(message)
   }
 }
@@ -16,7 +19,9 @@ export function postJson<Schema extends z.ZodType>(schema: Schema, compute: (inp
   return async (request: Request): Promise<Response> => {
     const text = await readLimited(request)
     if (text === undefined) {
-      return problem(413, 'too-large', `The body is larger than ${MOST_BYTES / 1024} KiB.`, [{ path: 'body', message: 'too large' }])
+      return problem(413, 'too-large', `The body is larger than ${MOST_BYTES / 1024} KiB.`, [
+        { path: 'body', message: 'too large' },
+      ])
     }
     let body: unknown
     try {
@@ -31,7 +36,9 @@ export function postJson<Schema extends z.ZodType>(schema: Schema, compute: (inp
       return Response.json(await compute(parsed.data))
     } catch (error) {
       if (error instanceof NoSense) {
-        return problem(422, 'makes-no-sense', error.message, [{ path: pathWords(error.path), message: error.message }])
+        return problem(422, 'makes-no-sense', error.message, [
+          { path: pathWords(error.path), message: error.message },
+        ])
       }
       console.error(error)
       return problem(500, 'failed', 'Something went wrong here; nothing was changed.', [])

@@ -2,7 +2,13 @@ import { z } from 'zod'
 import { FAMILIES, FIBRE_IDS } from '../../core/fibres/types'
 import { identify } from '../../core/identify/identify'
 import { ASKS, PARTS, TOOLS } from '../../core/identify/types'
-import { ClaimSchema, ControlBurnSchema, HistorySchema, MadeSchema, ObservationSchema } from '../../core/notebook/records'
+import {
+  ClaimSchema,
+  ControlBurnSchema,
+  HistorySchema,
+  MadeSchema,
+  ObservationSchema,
+} from '../../core/notebook/records'
 import { postJson } from './handle'
 
 export const IdentifyRequest = z.strictObject({
@@ -26,11 +32,13 @@ const probability = z.number().min(0).max(1)
 const onePart = {
   families: z.array(z.object({ id: family, present: probability, only: probability })),
   fibres: z.array(z.object({ id: fibre, family, present: probability, only: probability })),
-  hypotheses: z.array(z.object({
-    id: z.string(),
-    fibres: z.array(z.object({ id: fibre, share: z.enum(['all', 'main', 'even', 'minor']) })),
-    probability,
-  })),
+  hypotheses: z.array(
+    z.object({
+      id: z.string(),
+      fibres: z.array(z.object({ id: fibre, share: z.enum(['all', 'main', 'even', 'minor']) })),
+      probability,
+    }),
+  ),
   verdict: z.object({
     level: z.enum(['fibre', 'blend', 'family', 'group', 'undecided']),
     ids: z.array(z.string()),
@@ -41,16 +49,29 @@ const onePart = {
     probability,
     text: z.string(),
   }),
-  claim: z.object({
-    verdict: z.enum(['supported', 'doubtful', 'contradicted', 'untested']), bayesFactor: z.number(), text: z.string(),
-    signs: z.array(z.object({ feature: z.string(), part, expected: z.string(), seen: z.array(z.string()), bits: z.number() })),
-  }).optional(),
+  claim: z
+    .object({
+      verdict: z.enum(['supported', 'doubtful', 'contradicted', 'untested']),
+      bayesFactor: z.number(),
+      text: z.string(),
+      signs: z.array(
+        z.object({ feature: z.string(), part, expected: z.string(), seen: z.array(z.string()), bits: z.number() }),
+      ),
+    })
+    .optional(),
   asked: z.object({ asks: z.enum(ASKS), probability, text: z.string() }),
   stop: z.string().nullable(),
-  history: z.object({ families: z.array(z.object({ id: family, without: probability, with: probability })), text: z.string() }).optional(),
+  history: z
+    .object({
+      families: z.array(z.object({ id: family, without: probability, with: probability })),
+      text: z.string(),
+    })
+    .optional(),
   next: z.array(z.object({ feature: z.string(), part, bits: z.number(), hazard: z.string(), text: z.string() })),
   conflicts: z.array(z.object({ features: z.tuple([z.string(), z.string()]), text: z.string() })),
-  evidence: z.array(z.object({ feature: z.string(), part, states: z.array(z.string()), bits: z.record(family, z.number()) })),
+  evidence: z.array(
+    z.object({ feature: z.string(), part, states: z.array(z.string()), bits: z.record(family, z.number()) }),
+  ),
 }
 
 export const IdentifyResponse = z.object({
@@ -59,7 +80,14 @@ export const IdentifyResponse = z.object({
   parts: z.object({ differ: probability.nullable(), text: z.string() }).optional(),
 })
 
-export const postIdentify = postJson(IdentifyRequest, ({ made, history, controls, ...question }): z.input<typeof IdentifyResponse> => {
-  const answer = identify({ ...question, history: { ...history, made }, controls: controls === 'none' ? [] : controls })
-  return IdentifyResponse.parse(answer)
-})
+export const postIdentify = postJson(
+  IdentifyRequest,
+  ({ made, history, controls, ...question }): z.input<typeof IdentifyResponse> => {
+    const answer = identify({
+      ...question,
+      history: { ...history, made },
+      controls: controls === 'none' ? [] : controls,
+    })
+    return IdentifyResponse.parse(answer)
+  },
+)

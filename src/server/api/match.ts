@@ -27,11 +27,24 @@ export const FabricSchema = z.strictObject({
 const id = z.number().int().positive()
 
 export const MatchRequest = z
-  .strictObject({ need: NeedSchema.optional(), patternId: id.optional(), fabric: FabricSchema.optional(), fabricId: id.optional() })
+  .strictObject({
+    need: NeedSchema.optional(),
+    patternId: id.optional(),
+    fabric: FabricSchema.optional(),
+    fabricId: id.optional(),
+  })
   .superRefine((body, context) => {
-    for (const [whole, kept] of [['need', 'patternId'], ['fabric', 'fabricId']] as const) {
+    for (const [whole, kept] of [
+      ['need', 'patternId'],
+      ['fabric', 'fabricId'],
+    ] as const) {
       const given = [whole, kept].filter((key) => body[key] !== undefined).length
-      if (given !== 1) context.addIssue({ code: 'custom', path: [given === 0 ? whole : kept], message: `say either ${whole} or ${kept}, one of the two` })
+      if (given !== 1)
+        context.addIssue({
+          code: 'custom',
+          path: [given === 0 ? whole : kept],
+          message: `say either ${whole} or ${kept}, one of the two`,
+        })
     }
   })
 
@@ -39,7 +52,9 @@ export const MatchResponse = z.object({
   score: z.number().min(0).max(1),
   certainty: z.number().min(0).max(1),
   verdict: z.enum(['suits', 'suits-with-changes', 'risky', 'unsuitable']),
-  reasons: z.array(z.object({ property: z.string(), status: z.enum(['good', 'near', 'bad', 'unknown']), text: z.string() })),
+  reasons: z.array(
+    z.object({ property: z.string(), status: z.enum(['good', 'near', 'bad', 'unknown']), text: z.string() }),
+  ),
   remedies: z.array(z.object({ id: z.string(), text: z.string(), scoreAfter: z.number().min(0).max(1) })),
   measureNext: z.array(z.object({ property: z.string(), gain: z.number() })),
 })

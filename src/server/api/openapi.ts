@@ -7,31 +7,96 @@ import { ProblemSchema } from './problem'
 import { WeighRequest, WeighResponse } from './weigh'
 
 const operations = [
-  { path: '/api/v1/identify', summary: 'What is this cloth made of, given what was seen?', request: IdentifyRequest, response: IdentifyResponse },
-  { path: '/api/v1/weigh', summary: 'Mass per area from weighings, with uncertainty.', request: WeighRequest, response: WeighResponse },
-  { path: '/api/v1/name', summary: 'Which cloth is this called, given how it is made?', request: NameRequest, response: NameResponse },
-  { path: '/api/v1/count', summary: 'Threads per centimetre each way, from a picture of known scale.', request: CountRequest, response: CountResponse, form: true },
-  { path: '/api/v1/match', summary: 'How well a cloth meets what a pattern needs, why, and what would rescue it.', request: MatchRequest, response: MatchResponse },
+  {
+    path: '/api/v1/identify',
+    summary: 'What is this cloth made of, given what was seen?',
+    request: IdentifyRequest,
+    response: IdentifyResponse,
+  },
+  {
+    path: '/api/v1/weigh',
+    summary: 'Mass per area from weighings, with uncertainty.',
+    request: WeighRequest,
+    response: WeighResponse,
+  },
+  {
+    path: '/api/v1/name',
+    summary: 'Which cloth is this called, given how it is made?',
+    request: NameRequest,
+    response: NameResponse,
+  },
+  {
+    path: '/api/v1/count',
+    summary: 'Threads per centimetre each way, from a picture of known scale.',
+    request: CountRequest,
+    response: CountResponse,
+    form: true,
+  },
+  {
+    path: '/api/v1/match',
+    summary: 'How well a cloth meets what a pattern needs, why, and what would rescue it.',
+    request: MatchRequest,
+    response: MatchResponse,
+  },
 ] satisfies { path: string; summary: string; request: z.ZodType; response: z.ZodType; form?: true }[]
 
 /** The OpenAPI 3.1 document, generated from the schemas that the routes parse with. */
 export function openApi() {
   const problems = Object.fromEntries(
-    [['400', 'Not JSON, or the wrong shape'], ['413', 'Too large'], ['422', 'The right shape, but it makes no sense']].map(([status, description]) => [
-      status, { description, content: { 'application/json': { schema: { $ref: '#/components/schemas/Problem' } } } },
+    [
+      ['400', 'Not JSON, or the wrong shape'],
+      ['413', 'Too large'],
+      ['422', 'The right shape, but it makes no sense'],
+    ].map(([status, description]) => [
+      status,
+      { description, content: { 'application/json': { schema: { $ref: '#/components/schemas/Problem' } } } },
     ]),
   )
   return {
     openapi: '3.1.0',
-    info: { title: 'Rough Swatch', version: '1', description: 'Lengths in mm, masses in g. Unknown keys are refused.' },
-    paths: Object.fromEntries(operations.map(({ path, summary, request, response, form }: { path: string; summary: string; request: z.ZodType; response: z.ZodType; form?: true }) => [path, {
-      post: {
-        operationId: path.split('/').pop(),
-        summary,
-        requestBody: { required: true, content: { [form ? 'multipart/form-data' : 'application/json']: { schema: jsonSchema(request, 'input') } } },
-        responses: { 200: { description: 'Computed', content: { 'application/json': { schema: jsonSchema(response, 'output') } } }, ...problems },
-      },
-    }])),
+    info: {
+      title: 'Rough Swatch',
+      version: '1',
+      description: 'Lengths in mm, masses in g. Unknown keys are refused.',
+    },
+    paths: Object.fromEntries(
+      operations.map(
+        ({
+          path,
+          summary,
+          request,
+          response,
+          form,
+        }: {
+          path: string
+          summary: string
+          request: z.ZodType
+          response: z.ZodType
+          form?: true
+        }) => [
+          path,
+          {
+            post: {
+              operationId: path.split('/').pop(),
+              summary,
+              requestBody: {
+                required: true,
+                content: {
+                  [form ? 'multipart/form-data' : 'application/json']: { schema: jsonSchema(request, 'input') },
+                },
+              },
+              responses: {
+                200: {
+                  description: 'Computed',
+                  content: { 'application/json': { schema: jsonSchema(response, 'output') } },
+                },
+                ...problems,
+              },
+            },
+          },
+        ],
+      ),
+    ),
     components: { schemas: { Problem: jsonSchema(ProblemSchema, 'output') } },
   }
 }

@@ -29,7 +29,10 @@ export function pathWords(path: readonly PropertyKey[]): string {
 export function issuesOf(error: z.ZodError): Issue[] {
   return error.issues.flatMap((issue) => {
     if (issue.code === 'unrecognized_keys') {
-      return issue.keys.map((key) => ({ path: pathWords([...issue.path, key]), message: `"${key}" is not known here` }))
+      return issue.keys.map((key) => ({
+        path: pathWords([...issue.path, key]),
+        message: `"${key}" is not known here`,
+      }))
     }
     return [{ path: pathWords(issue.path), message: issue.message }]
   })
@@ -37,8 +40,15 @@ export function issuesOf(error: z.ZodError): Issue[] {
 
 /** Wrong shapes are bad input (400); right shapes with wrong contents make no sense (422). */
 export function problemOf(error: z.ZodError): Response {
-  const wrongShape = error.issues.some(({ code }) => code === 'invalid_type' || code === 'unrecognized_keys' || code === 'invalid_union')
+  const wrongShape = error.issues.some(
+    ({ code }) => code === 'invalid_type' || code === 'unrecognized_keys' || code === 'invalid_union',
+  )
   return wrongShape
     ? problem(400, 'bad-input', 'The body does not have the right shape.', issuesOf(error))
-    : problem(422, 'makes-no-sense', 'The body has the right shape, but something in it makes no sense.', issuesOf(error))
+    : problem(
+        422,
+        'makes-no-sense',
+        'The body has the right shape, but something in it makes no sense.',
+        issuesOf(error),
+      )
 }

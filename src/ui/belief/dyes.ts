@@ -2,5 +2,10 @@ import { type FamilyId } from '@/core/fibres/types'
 
 /** The property that holds each family's dye; of our own mixing. */
 export const DYE_NAMES: Record<FamilyId, string> = {
-  plant: 'green', regenerated: 'indigo', acetate: 'walnut', protein: 'weld', synthetic: 'madder', mineral: 'smoke',
+  plant: 'green',
+  regenerated: 'indigo',
+  acetate: 'walnut',
+  protein: 'weld',
+  synthetic: 'madder',
+  mineral: 'smoke',
 }

@@ -6,21 +6,39 @@ import { tableTests } from '../tabletop'
 export const PLAIN_YARN: Yarn = { fill: 'var(--paper-deep)', edge: 'var(--ink-soft)' }
 
 /** One answer, drawn. Decoration for a button that says the same in words. */
-export function AnswerDrawing({ feature, state, yarn = PLAIN_YARN }: { feature: string; state: string; yarn?: Yarn }) {
+export function AnswerDrawing({
+  feature,
+  state,
+  yarn = PLAIN_YARN,
+}: {
+  feature: string
+  state: string
+  yarn?: Yarn
+}) {
   return (
     <svg className="drawn" viewBox="0 0 120 110" aria-hidden focusable="false">
-      {feature === 'smell' ? smells[state]
-        : feature === 'residue' ? <Residue forms={[state]} />
-          : feature === 'residue-colour' ? <Residue forms={[]} colour={state} />
-            : feature === 'crush' ? <Pressed crush={state} />
-              : (scenes[feature] ?? tableTests[feature]?.states)?.[state]?.(yarn)}
+      {feature === 'smell' ? (
+        smells[state]
+      ) : feature === 'residue' ? (
+        <Residue forms={[state]} />
+      ) : feature === 'residue-colour' ? (
+        <Residue forms={[]} colour={state} />
+      ) : feature === 'crush' ? (
+        <Pressed crush={state} />
+      ) : (
+        (scenes[feature] ?? tableTests[feature]?.states)?.[state]?.(yarn)
+      )}
     </svg>
   )
 }
 
 /** How a test at the table is done, drawn; decoration for steps that say the same in words. */
 export function HowDrawing({ feature, yarn = PLAIN_YARN }: { feature: string; yarn?: Yarn }) {
-  return <svg className="drawn" viewBox="0 0 120 110" aria-hidden focusable="false">{tableTests[feature]?.how(yarn)}</svg>
+  return (
+    <svg className="drawn" viewBox="0 0 120 110" aria-hidden focusable="false">
+      {tableTests[feature]?.how(yarn)}
+    </svg>
+  )
 }
 
 /** Answers by feature: the states seen, in the order given. */
@@ -37,7 +55,15 @@ export const STRIP_PLACES = [
 ] as const
 
 /** One place of the strip, with everything that was seen there drawn over one another. */
-export function PlaceDrawing({ place, seen, yarn = PLAIN_YARN }: { place: (typeof STRIP_PLACES)[number]['id']; seen: Seen; yarn?: Yarn }) {
+export function PlaceDrawing({
+  place,
+  seen,
+  yarn = PLAIN_YARN,
+}: {
+  place: (typeof STRIP_PLACES)[number]['id']
+  seen: Seen
+  yarn?: Yarn
+}) {
   const first = (feature: string) => seen[feature]?.[0]
   const scene = (...features: string[]) => {
     const drawn = features.flatMap((feature) => {
@@ -53,19 +79,34 @@ export function PlaceDrawing({ place, seen, yarn = PLAIN_YARN }: { place: (typeo
     case 'near':
       return scene('approach')
     case 'in':
-      return scene(first('melting') === 'none' || !first('melting') ? 'ignition' : 'melting', first('melting') && first('melting') !== 'none' ? '' : 'flame')
+      return scene(
+        first('melting') === 'none' || !first('melting') ? 'ignition' : 'melting',
+        first('melting') && first('melting') !== 'none' ? '' : 'flame',
+      )
     case 'gone':
       return scene('after-removal', first('afterglow') === 'yes' ? 'afterglow' : '')
     case 'air':
       return (
         <>
           {scene('smoke')}
-          {(seen.smell ?? []).slice(0, 2).map((state, index) => <g key={state} transform={`translate(${index * 30 - 2} 66) scale(.4)`}>{smells[state]}</g>)}
+          {(seen.smell ?? []).slice(0, 2).map((state, index) => (
+            <g key={state} transform={`translate(${index * 30 - 2} 66) scale(.4)`}>
+              {smells[state]}
+            </g>
+          ))}
         </>
       )
     case 'cold':
-      return seen.residue || seen['residue-colour'] || seen.crush
-        ? <Residue forms={seen.residue ?? []} colour={first('residue-colour')} crush={first('crush') === 'resists' ? undefined : first('crush')} />
-        : <g opacity="0.35"><Residue forms={[]} /></g>
+      return seen.residue || seen['residue-colour'] || seen.crush ? (
+        <Residue
+          forms={seen.residue ?? []}
+          colour={first('residue-colour')}
+          crush={first('crush') === 'resists' ? undefined : first('crush')}
+        />
+      ) : (
+        <g opacity="0.35">
+          <Residue forms={[]} />
+        </g>
+      )
   }
 }

@@ -15,7 +15,10 @@ export function GhostFlame({ x, y, size }: { x: number; y: number; size: number 
     <path
       transform={`translate(${x} ${y}) scale(${size / 40})`}
       d="M0-42c3 12 14 18 12 31C11-3 6 1 0 1s-11-4-12-12C-14-22-4-28 0-42z"
-      fill="none" stroke="var(--smoke)" strokeWidth="1.6" strokeDasharray="3 4"
+      fill="none"
+      stroke="var(--smoke)"
+      strokeWidth="1.6"
+      strokeDasharray="3 4"
     />
   )
 }
@@ -31,7 +34,19 @@ export function Candle({ x, lit = true }: { x: number; lit?: boolean }) {
 }
 
 /** Threads of smoke, rising. */
-export function Smoke({ x, y, colour, curls, width = 3.5 }: { x: number; y: number; colour: string; curls: number; width?: number }) {
+export function Smoke({
+  x,
+  y,
+  colour,
+  curls,
+  width = 3.5,
+}: {
+  x: number
+  y: number
+  colour: string
+  curls: number
+  width?: number
+}) {
   return (
     <g fill="none" stroke={colour} strokeWidth={width} strokeLinecap="round">
       {Array.from({ length: curls }, (_, i) => (

@@ -37,7 +37,11 @@ export function EChart({ label, height, option }: Props) {
       if (gone || !box.current) return
       const chart = init(box.current, undefined, { renderer: 'svg' })
       const style = getComputedStyle(document.documentElement)
-      chart.setOption({ animation: false, textStyle: { fontFamily: 'inherit', fontSize: 13 }, ...option((name) => style.getPropertyValue(`--${name}`).trim()) })
+      chart.setOption({
+        animation: false,
+        textStyle: { fontFamily: 'inherit', fontSize: 13 },
+        ...option((name) => style.getPropertyValue(`--${name}`).trim()),
+      })
       const watcher = new ResizeObserver(() => chart.resize())
       watcher.observe(box.current)
       stop = () => {

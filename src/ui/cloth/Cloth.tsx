@@ -7,7 +7,9 @@ import { tileUrl, type TileSpec } from './tileUrl'
 const Pinked = styled.div<{ $teeth: boolean }>`
   background-repeat: repeat;
   background-color: var(--paper-deep);
-  ${({ $teeth }) => $teeth && `
+  ${({ $teeth }) =>
+    $teeth &&
+    `
     --tooth: 12px;
     mask:
       conic-gradient(from 135deg at top, #0000, #000 1deg 89deg, #0000 90deg) top / var(--tooth) 51% repeat-x,
@@ -16,13 +18,29 @@ const Pinked = styled.div<{ $teeth: boolean }>`
 `
 
 /** A swatch of drawn cloth, its ends pinked. `scale` enlarges the yarns. */
-export function ClothSwatch({ tile, label, height = '14rem', scale = 1, teeth = true }: { tile: TileSpec; label: string; height?: string; scale?: number; teeth?: boolean }) {
+export function ClothSwatch({
+  tile,
+  label,
+  height = '14rem',
+  scale = 1,
+  teeth = true,
+}: {
+  tile: TileSpec
+  label: string
+  height?: string
+  scale?: number
+  teeth?: boolean
+}) {
   return (
     <Pinked
       role="img"
       aria-label={label}
       $teeth={teeth}
-      style={{ height, backgroundImage: `url("${tileUrl(tile)}")`, backgroundSize: `${tileSize(tile).width * scale}px auto` }}
+      style={{
+        height,
+        backgroundImage: `url("${tileUrl(tile)}")`,
+        backgroundSize: `${tileSize(tile).width * scale}px auto`,
+      }}
     />
   )
 }

@@ -28,7 +28,17 @@ export interface Pin {
 }
 
 /** A cloth falling from a hanger as its body makes it fall, with slips pinned where something is wrong. */
-export function HeldUp({ tile, body, pins, label }: { tile: TileSpec; body: Body; pins: readonly Pin[]; label: string }) {
+export function HeldUp({
+  tile,
+  body,
+  pins,
+  label,
+}: {
+  tile: TileSpec
+  body: Body
+  pins: readonly Pin[]
+  label: string
+}) {
   const id = useId()
   const { width, height } = tileSize(tile)
   const { folds, depth, flare } = FALL[body]
@@ -40,24 +50,62 @@ export function HeldUp({ tile, body, pins, label }: { tile: TileSpec; body: Body
     const to = 150 + half - ((i + 1) * half) / folds
     return `Q${(from + to) / 2} ${FOOT + (i % 2 === 0 ? depth : -depth)} ${to} ${FOOT}`
   }).join('')
-  const outline = `M${150 - HALF} ${TOP + 14}Q150 ${TOP - 16} ${150 + HALF} ${TOP + 14}C${150 + HALF + 4} 140 ${150 + half} 220 ${150 + half} ${FOOT}${waves}C${150 - half} 220 ${150 - HALF - 4} 140 ${150 - HALF} ${TOP + 14}z`
+  const outline =
+    `M${150 - HALF} ${TOP + 14}Q150 ${TOP - 16} ${150 + HALF} ${TOP + 14}C${150 + HALF + 4} ` +
+    `140 ${150 + half} 220 ${150 + half} ${FOOT}${waves}` +
+    `C${150 - half} 220 ${150 - HALF - 4} 140 ${150 - HALF} ${TOP + 14}z`
   const creases = Array.from({ length: folds }, (_, i) => {
     const t = (i + 0.5) / folds - 0.5
     const [top, foot] = [150 + t * HALF * 1.5, 150 + t * half * 2]
     return `M${top} ${TOP + 26}C${top} 150 ${foot} 200 ${foot} ${FOOT - 4}`
   }).join('')
   return (
-    <svg viewBox="0 0 300 330" role="img" aria-label={label} style={{ width: '100%', maxHeight: '24rem', display: 'block' }}>
+    <svg
+      viewBox="0 0 300 330"
+      role="img"
+      aria-label={label}
+      style={{ width: '100%', maxHeight: '24rem', display: 'block' }}
+    >
       <defs>
-        <pattern id={`${id}-cloth`} width={width * HELD_SCALE} height={height * HELD_SCALE} patternUnits="userSpaceOnUse">
+        <pattern
+          id={`${id}-cloth`}
+          width={width * HELD_SCALE}
+          height={height * HELD_SCALE}
+          patternUnits="userSpaceOnUse"
+        >
           <image href={tileUrl(tile)} width={width * HELD_SCALE} height={height * HELD_SCALE} />
         </pattern>
-        <filter id={`${id}-soft`} x="-20%" width="140%"><feGaussianBlur stdDeviation={crease / 4} /></filter>
+        <filter id={`${id}-soft`} x="-20%" width="140%">
+          <feGaussianBlur stdDeviation={crease / 4} />
+        </filter>
       </defs>
-      <path d="M150 30c0-10 10-8 10-17s-16-10-18 0M150 30l78 36M150 30L72 66" fill="none" stroke="var(--walnut)" strokeWidth="5" strokeLinecap="round" />
+      <path
+        d="M150 30c0-10 10-8 10-17s-16-10-18 0M150 30l78 36M150 30L72 66"
+        fill="none"
+        stroke="var(--walnut)"
+        strokeWidth="5"
+        strokeLinecap="round"
+      />
       <path d={outline} fill={`url(#${id}-cloth)`} stroke="var(--ink)" strokeOpacity=".5" />
-      <path d={creases} filter={`url(#${id}-soft)`} fill="none" stroke="#000" strokeOpacity=".32" strokeWidth={crease} strokeLinecap="round" />
-      <path d={creases} filter={`url(#${id}-soft)`} transform={`translate(${-crease} 0)`} fill="none" stroke="#fff" strokeOpacity=".3" strokeWidth={crease * 0.6} strokeLinecap="round" />
+      <path
+        d={creases}
+        filter={`url(#${id}-soft)`}
+        fill="none"
+        stroke="#000"
+        strokeOpacity=".32"
+        strokeWidth={crease}
+        strokeLinecap="round"
+      />
+      <path
+        d={creases}
+        filter={`url(#${id}-soft)`}
+        transform={`translate(${-crease} 0)`}
+        fill="none"
+        stroke="#fff"
+        strokeOpacity=".3"
+        strokeWidth={crease * 0.6}
+        strokeLinecap="round"
+      />
       {pins.slice(0, 4).map(({ label: words, at, bad }, index) => {
         const y = TOP + 24 + at * (FOOT - TOP - 70)
         const x = index % 2 === 0 ? 168 : 26
@@ -65,7 +113,9 @@ export function HeldUp({ tile, body, pins, label }: { tile: TileSpec; body: Body
           <g key={words} transform={`translate(${x} ${y}) rotate(${index % 2 === 0 ? 3 : -3})`}>
             <rect width="112" height="28" fill="#fbf8ee" stroke="#2a2119" strokeOpacity=".35" />
             <rect width="5" height="28" fill={bad ? '#9c3524' : '#c8a02c'} />
-            <text x="13" y="19" fontSize="14" fontWeight="700" fill="#2a2119">{words}</text>
+            <text x="13" y="19" fontSize="14" fontWeight="700" fill="#2a2119">
+              {words}
+            </text>
             <circle cx="104" cy="5" r="4" fill={bad ? '#9c3524' : '#c8a02c'} stroke="#fff" />
           </g>
         )

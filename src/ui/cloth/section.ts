@@ -44,12 +44,22 @@ export function sectionSvg({ draft, pick, endsPerCm, warpMm, weftMm, warp, weft,
     return `C${xOf(end) + bend} ${yOf(end)} ${xOf(end + 1) - bend} ${yOf(end + 1)} ${xOf(end + 1)} ${yOf(end + 1)}`
   }).join('')
   const line = `M${xOf(-1)} ${yOf(-1)}${waves}`
-  const rounds = Array.from({ length: ENDS }, (_, end) => `<circle cx="${xOf(end)}" cy="${middle}" r="${round}" fill="${warp}" stroke="${shade(warp, -0.45)}" stroke-width="${PER_MM / 30}"/>`).join('')
-  return svg(width, tall, [
-    `<path d="${line}" fill="none" stroke="${shade(weft, -0.45)}" stroke-width="${thick + PER_MM / 15}"/><path d="${line}" fill="none" stroke="${weft}" stroke-width="${thick}"/>`,
-    rounds,
-    pileOf(pile, height, middle - lift, spacing, warp),
-  ].join(''))
+  const rounds = Array.from(
+    { length: ENDS },
+    (_, end) =>
+      `<circle cx="${xOf(end)}" cy="${middle}" r="${round}" fill="${warp}" stroke="${shade(warp, -0.45)}" ` +
+      `stroke-width="${PER_MM / 30}"/>`,
+  ).join('')
+  return svg(
+    width,
+    tall,
+    [
+      `<path d="${line}" fill="none" stroke="${shade(weft, -0.45)}" stroke-width="${thick + PER_MM / 15}"/>`,
+      `<path d="${line}" fill="none" stroke="${weft}" stroke-width="${thick}"/>`,
+      rounds,
+      pileOf(pile, height, middle - lift, spacing, warp),
+    ].join(''),
+  )
 }
 
 function pileOf({ kind }: PileLook, height: number, foot: number, spacing: number, colour: string): string {
@@ -57,9 +67,19 @@ function pileOf({ kind }: PileLook, height: number, foot: number, spacing: numbe
   const tufts = Array.from({ length: Math.floor(ENDS / 2) }, (_, index) => {
     const x = (index * 2 + 1) * spacing
     return kind === 'cut'
-      ? Array.from({ length: 7 }, (_, hair) => `M${x} ${foot + 2}Q${x + (hair - 3) * spacing * 0.14} ${foot - height * 0.5} ${x + (hair - 3) * spacing * 0.28} ${foot - height * (0.9 + 0.1 * ((hair * 3) % 4) / 3)}`).join('')
-      : `M${x - spacing * 0.2} ${foot + 2}C${x - spacing * 0.9} ${foot - height * 1.25} ${x + spacing * 0.9} ${foot - height * 1.25} ${x + spacing * 0.2} ${foot + 2}`
+      ? Array.from(
+          { length: 7 },
+          (_, hair) =>
+            `M${x} ${foot + 2}Q${x + (hair - 3) * spacing * 0.14} ${foot - height * 0.5} ` +
+            `${x + (hair - 3) * spacing * 0.28} ${foot - height * (0.9 + (0.1 * ((hair * 3) % 4)) / 3)}`,
+        ).join('')
+      : `M${x - spacing * 0.2} ${foot + 2}C${x - spacing * 0.9} ${foot - height * 1.25} ${x + spacing * 0.9} ` +
+          `${foot - height * 1.25} ${x + spacing * 0.2} ${foot + 2}`
   }).join('')
   const wide = kind === 'cut' ? spacing * 0.14 : spacing * 0.3
-  return `<path d="${tufts}" fill="none" stroke="${shade(colour, -0.4)}" stroke-width="${wide * 1.35}" stroke-linecap="round"/><path d="${tufts}" fill="none" stroke="${shade(colour, 0.12)}" stroke-width="${wide}" stroke-linecap="round"/>`
+  return (
+    `<path d="${tufts}" fill="none" stroke="${shade(colour, -0.4)}" stroke-width="${wide * 1.35}" ` +
+    `stroke-linecap="round"/><path d="${tufts}" fill="none" stroke="${shade(colour, 0.12)}" ` +
+    `stroke-width="${wide}" stroke-linecap="round"/>`
+  )
 }

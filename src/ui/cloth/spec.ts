@@ -4,8 +4,14 @@ import { drafts, type Interlacing } from '@/core/weave/drafts'
 import { type Look, type Piece, COLOURINGS } from '@/core/notebook/records'
 import { type TileSpec } from './tileUrl'
 
-const INTERLACINGS = [...Object.keys(drafts), 'jersey', 'rib-knit', 'felt', 'mesh'] as unknown as [Interlacing, ...Interlacing[]]
-const hex = z.string().regex(/^[0-9a-f]{6}$/i).transform((digits) => `#${digits}`)
+const INTERLACINGS = [...Object.keys(drafts), 'jersey', 'rib-knit', 'felt', 'mesh'] as unknown as [
+  Interlacing,
+  ...Interlacing[],
+]
+const hex = z
+  .string()
+  .regex(/^[0-9a-f]{6}$/i)
+  .transform((digits) => `#${digits}`)
 
 /** A tile as it comes back from the query of its address. */
 export const TileSchema: z.ZodType<TileSpec> = z.object({

@@ -6,10 +6,23 @@ import { clothTile } from './tile'
 
 const base = { warp: '#3f7d70', weft: '#efe9dc', colouring: 'plain', sheen: 0.3 } as const
 
-const spec = (weave: string) => TileSchema.parse({ ...base, weave, warp: base.warp.slice(1), weft: base.weft.slice(1) })
+const spec = (weave: string) =>
+  TileSchema.parse({ ...base, weave, warp: base.warp.slice(1), weft: base.weft.slice(1) })
 
 it('draws every weave as one well-formed picture, small enough to send', () => {
-  const pictures = ['plain', 'twill', 'satin', 'herringbone', 'jersey', 'rib-knit', 'felt', 'mesh', 'pile', 'pile-ribs', 'waffle'].map((weave) => clothTile(spec(weave)))
+  const pictures = [
+    'plain',
+    'twill',
+    'satin',
+    'herringbone',
+    'jersey',
+    'rib-knit',
+    'felt',
+    'mesh',
+    'pile',
+    'pile-ribs',
+    'waffle',
+  ].map((weave) => clothTile(spec(weave)))
   for (const picture of pictures) {
     expect(picture).toMatch(/^<svg xmlns=.*<\/svg>$/)
     expect(picture).not.toMatch(/NaN|undefined/)
@@ -21,7 +34,9 @@ it('draws every weave as one well-formed picture, small enough to send', () => {
 it('shows as much of each yarn as the weave puts on the face', () => {
   const crossings = (weave: string, colour: string) => {
     const shades = Array.from({ length: 5 }, (_, i) => shade(colour, i * 0.018 - 0.036))
-    return [...clothTile(spec(weave)).matchAll(/<path fill="(#\w+)" d="([^"]*)"/g)].filter(([, fill]) => shades.includes(fill!)).reduce((sum, [, , d]) => sum + d!.split('M').length - 1, 0)
+    return [...clothTile(spec(weave)).matchAll(/<path fill="(#\w+)" d="([^"]*)"/g)]
+      .filter(([, fill]) => shades.includes(fill!))
+      .reduce((sum, [, , d]) => sum + d!.split('M').length - 1, 0)
   }
   expect(crossings('plain', base.warp)).toBe(crossings('plain', base.weft))
   expect(crossings('satin', base.warp)).toBe(4 * crossings('satin', base.weft))
@@ -35,7 +50,13 @@ it('takes the weave from the name, else from how it is made', () => {
 })
 
 it('has an address that says all of it, and comes back the same', () => {
-  const tile = tileOf(PieceSchema.parse({ name: 'x', called: 'ticking', look: { warp: '#ece7d8', weft: '#e4dcc8', accent: '#2f5f86', colouring: 'stripe' } }))
+  const tile = tileOf(
+    PieceSchema.parse({
+      name: 'x',
+      called: 'ticking',
+      look: { warp: '#ece7d8', weft: '#e4dcc8', accent: '#2f5f86', colouring: 'stripe' },
+    }),
+  )
   const query = Object.fromEntries(new URL(tileUrl(tile), 'http://localhost').searchParams)
   expect(TileSchema.parse(query)).toEqual(tile)
   expect(TileSchema.safeParse({ ...query, warp: '"><script>' }).success).toBe(false)

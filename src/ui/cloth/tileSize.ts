@@ -9,7 +9,10 @@ export const KNIT = { wales: 12, courses: 16, stitchWidth: 12, stitchHeight: 9 }
 export const FELT_SIZE = 120
 export const MESH = { width: 18, height: 30 } as const
 
-/** At least this many ends and picks a tile, so that stripes and prints have room; cloth of one colour needs far fewer. */
+/**
+ * At least this many ends and picks a tile, so that stripes and prints have room; cloth of one colour needs far
+ * fewer.
+ */
 const LEAST_THREADS = 24
 const LEAST_PLAIN = 10
 
@@ -17,7 +20,10 @@ const LEAST_PLAIN = 10
 const NAPPED = new Set<Interlacing>(['pile', 'pile-ribs'])
 
 /** Ends and picks of a woven tile: whole repeats of its draft. */
-export function threadsOf({ weave, colouring }: Pick<TileSpec, 'weave' | 'colouring'>): { ends: number; picks: number } {
+export function threadsOf({ weave, colouring }: Pick<TileSpec, 'weave' | 'colouring'>): {
+  ends: number
+  picks: number
+} {
   const draft = drafts[weave]!
   const least = colouring === 'plain' && !NAPPED.has(weave) ? LEAST_PLAIN : LEAST_THREADS
   const repeats = (length: number) => length * Math.ceil(least / length)

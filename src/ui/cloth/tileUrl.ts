@@ -16,7 +16,13 @@ export interface TileSpec {
 
 /** The address of a tile's picture. */
 export function tileUrl({ weave, warp, weft, accent, colouring, sheen }: TileSpec): string {
-  const query = new URLSearchParams({ weave, warp: warp.slice(1), weft: weft.slice(1), colouring, sheen: String(sheen) })
+  const query = new URLSearchParams({
+    weave,
+    warp: warp.slice(1),
+    weft: weft.slice(1),
+    colouring,
+    sheen: String(sheen),
+  })
   if (accent) query.set('accent', accent.slice(1))
   return `/cloth.svg?${query.toString()}`
 }

@@ -17,29 +17,53 @@ export function knitTile({ weave, warp, accent, colouring }: TileSpec): string {
     }
   }
   const [width, height] = [wales * stitchWidth, courses * stitchHeight]
-  const layers = [...strokes].map(([colour, d]) => `<path d="${d}" fill="none" stroke="${shade(colour, -0.35)}" stroke-width="5" stroke-linecap="round"/><path d="${d}" fill="none" stroke="${colour}" stroke-width="3.6" stroke-linecap="round"/>`).join('')
+  const layers = [...strokes]
+    .map(
+      ([colour, d]) =>
+        `<path d="${d}" fill="none" stroke="${shade(colour, -0.35)}" stroke-width="5" stroke-linecap="round"/>` +
+        `<path d="${d}" fill="none" stroke="${colour}" stroke-width="3.6" stroke-linecap="round"/>`,
+    )
+    .join('')
   return svg(width, height, `<rect width="${width}" height="${height}" fill="${shade(warp, -0.55)}"/>${layers}`)
 }
 
 /** Felt: no threads, only fibres every way. */
 export function feltTile({ warp, weft }: TileSpec): string {
   const size = FELT_SIZE
-  const hairs = (offset: number) => Array.from({ length: 140 }, (_, i) => {
-    const angle = (i * 2.399 + offset) % Math.PI
-    const [x, y] = [(i * 47 + offset * 31) % size, (i * 71 + offset * 17) % size]
-    return `M${x} ${y}q${(Math.cos(angle) * 5).toFixed(1)} ${(Math.sin(angle) * 5).toFixed(1)} ${(Math.cos(angle + 0.5) * 11).toFixed(1)} ${(Math.sin(angle + 0.5) * 11).toFixed(1)}`
-  }).join('')
-  return svg(size, size, `<rect width="${size}" height="${size}" fill="${warp}"/><path d="${hairs(1)}" fill="none" stroke="${shade(weft, -0.25)}" stroke-opacity=".55"/><path d="${hairs(2)}" fill="none" stroke="${shade(weft, 0.25)}" stroke-opacity=".5"/>`)
+  const hairs = (offset: number) =>
+    Array.from({ length: 140 }, (_, i) => {
+      const angle = (i * 2.399 + offset) % Math.PI
+      const [x, y] = [(i * 47 + offset * 31) % size, (i * 71 + offset * 17) % size]
+      return (
+        `M${x} ${y}q${(Math.cos(angle) * 5).toFixed(1)} ${(Math.sin(angle) * 5).toFixed(1)} ` +
+        `${(Math.cos(angle + 0.5) * 11).toFixed(1)} ${(Math.sin(angle + 0.5) * 11).toFixed(1)}`
+      )
+    }).join('')
+  return svg(
+    size,
+    size,
+    `<rect width="${size}" height="${size}" fill="${warp}"/><path d="${hairs(1)}" fill="none" ` +
+      `stroke="${shade(weft, -0.25)}" stroke-opacity=".55"/><path d="${hairs(2)}" fill="none" ` +
+      `stroke="${shade(weft, 0.25)}" stroke-opacity=".5"/>`,
+  )
 }
 
 /** Net: open hexagons, nothing behind them. */
 export function meshTile({ warp }: TileSpec): string {
   const { width, height } = MESH
   const cell = 'M9 0v5l9 5v10l-9 5v5M9 5l-9 5v10l9 5'
-  return svg(width, height, `<path d="${cell}" fill="none" stroke="${shade(warp, -0.2)}" stroke-width="2.4"/><path d="${cell}" fill="none" stroke="${warp}" stroke-width="1.4"/>`)
+  return svg(
+    width,
+    height,
+    `<path d="${cell}" fill="none" stroke="${shade(warp, -0.2)}" stroke-width="2.4"/><path d="${cell}" ` +
+      `fill="none" stroke="${warp}" stroke-width="1.4"/>`,
+  )
 }
 
 /** An SVG document of a repeating tile. */
 export function svg(width: number, height: number, inside: string): string {
-  return `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="0 0 ${width} ${height}">${inside}</svg>`
+  return (
+    `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="0 0 ${width} ` +
+    `${height}">${inside}</svg>`
+  )
 }

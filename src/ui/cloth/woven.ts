@@ -26,7 +26,8 @@ export interface WovenLook {
 }
 
 /**
- * The crossings of a cloth as SVG: each with the yarn on top that the draft puts there, rounded where it dives under. Lines only, so that
+ * The crossings of a cloth as SVG: each with the yarn on top that the draft puts there, rounded where it dives under.
+ * Lines only, so that
  * it is sharp however far one goes in.
  */
 export function wovenLayers({ draft, ends, picks, cellX, cellY, warp, weft }: WovenLook): string {
@@ -41,27 +42,40 @@ export function wovenLayers({ draft, ends, picks, cellX, cellY, warp, weft }: Wo
       const yarn = warpUp ? warp : weft
       const colour = yarn.colourOf(warpUp ? end : pick)
       const [x, y] = [end * cellX, pick * cellY]
-      const dives = { before: warpUp ? !up(pick - 1, end) : up(pick, end - 1), after: warpUp ? !up(pick + 1, end) : up(pick, end + 1) }
+      const dives = {
+        before: warpUp ? !up(pick - 1, end) : up(pick, end - 1),
+        after: warpUp ? !up(pick + 1, end) : up(pick, end + 1),
+      }
       // Along the thread and across it, whichever way it runs.
       const [along, across] = warpUp ? [cellY, cellX] : [cellX, cellY]
-      const gap = (across * (1 - Math.min(1, yarn.fill * (1 + yarn.slub * swell(warpUp ? end : pick, warpUp ? pick : end))))) / 2
+      const gap =
+        (across * (1 - Math.min(1, yarn.fill * (1 + yarn.slub * swell(warpUp ? end : pick, warpUp ? pick : end))))) /
+        2
       const start = dives.before ? along * 0.05 : 0
       const length = along - start - (dives.after ? along * 0.05 : 0)
-      const bar = (from: number, long: number, inset: number, wide: number) => (warpUp
-        ? `M${n(x + inset)} ${n(y + from)}h${n(wide)}v${n(long)}h${n(-wide)}z`
-        : `M${n(x + from)} ${n(y + inset)}h${n(long)}v${n(wide)}h${n(-long)}z`)
+      const bar = (from: number, long: number, inset: number, wide: number) =>
+        warpUp
+          ? `M${n(x + inset)} ${n(y + from)}h${n(wide)}v${n(long)}h${n(-wide)}z`
+          : `M${n(x + from)} ${n(y + inset)}h${n(long)}v${n(wide)}h${n(-long)}z`
       yarns.set(colour, (yarns.get(colour) ?? '') + bar(start, length, gap, across - 2 * gap))
       light[warpUp ? 'warp' : 'weft'] += bar(0, along, across / 3, across * 0.27)
       if (dives.after) dark += bar(along * 0.78, along * 0.22, gap, across - 2 * gap)
       if (dives.before) dark += bar(0, along * 0.13, gap, across - 2 * gap)
-      if (yarn.hair > 0 && mod(end * 7 + pick * 13, 10) < yarn.hair * 10) hairs += hair(x, y, cellX, cellY, end * 31 + pick * 17)
+      if (yarn.hair > 0 && mod(end * 7 + pick * 13, 10) < yarn.hair * 10)
+        hairs += hair(x, y, cellX, cellY, end * 31 + pick * 17)
     }
   }
   return [
     ...[...yarns].map(([colour, d]) => `<path fill="${colour}" d="${d}"/>`),
-    ...(['warp', 'weft'] as const).map((set) => `<path fill="#fff" fill-opacity="${(0.1 + (set === 'warp' ? warp : weft).sheen * 0.28).toFixed(2)}" d="${light[set]}"/>`),
+    ...(['warp', 'weft'] as const).map(
+      (set) =>
+        `<path fill="#fff" fill-opacity="${(0.1 + (set === 'warp' ? warp : weft).sheen * 0.28).toFixed(2)}" ` +
+        `d="${light[set]}"/>`,
+    ),
     `<path fill="#000" fill-opacity=".24" d="${dark}"/>`,
-    hairs === '' ? '' : `<path d="${hairs}" fill="none" stroke="#fff" stroke-opacity=".3" stroke-width="${n(cellX / 14)}"/>`,
+    hairs === ''
+      ? ''
+      : `<path d="${hairs}" fill="none" stroke="#fff" stroke-opacity=".3" stroke-width="${n(cellX / 14)}"/>`,
   ].join('')
 }
 
@@ -72,7 +86,10 @@ function swell(thread: number, place: number): number {
 
 function hair(x: number, y: number, cellX: number, cellY: number, seed: number): string {
   const at = (by: number) => mod(seed * by, 97) / 97
-  return `M${n(x + cellX * at(3))} ${n(y + cellY * at(5))}q${n(cellX * (at(7) - 0.5))} ${n(-cellY * 0.4)} ${n(cellX * (at(11) - 0.5) * 1.6)} ${n(cellY * (at(13) - 0.5) * 1.6)}`
+  return (
+    `M${n(x + cellX * at(3))} ${n(y + cellY * at(5))}q${n(cellX * (at(7) - 0.5))} ${n(-cellY * 0.4)} ` +
+    `${n(cellX * (at(11) - 0.5) * 1.6)} ${n(cellY * (at(13) - 0.5) * 1.6)}`
+  )
 }
 
 /** To a hundredth, without trailing noughts. */

@@ -19,7 +19,16 @@ export const Chip = styled(ToggleButton)`
   background: var(--paper);
   color: var(--ink);
   cursor: pointer;
-  &[data-selected] { background: var(--indigo-deep); border-color: var(--indigo-deep); color: var(--on-indigo); }
-  &[data-selected]::before { content: '✓ '; }
-  &[data-focus-visible] { outline: 3px solid var(--madder); outline-offset: 2px; }
+  &[data-selected] {
+    background: var(--indigo-deep);
+    border-color: var(--indigo-deep);
+    color: var(--on-indigo);
+  }
+  &[data-selected]::before {
+    content: '✓ ';
+  }
+  &[data-focus-visible] {
+    outline: 3px solid var(--madder);
+    outline-offset: 2px;
+  }
 `

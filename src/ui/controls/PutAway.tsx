@@ -16,7 +16,12 @@ interface Props {
 export function PutAway({ offer, question, decide, onDecided }: Props) {
   const [asking, setAsking] = useState(false)
   const [, start] = useTransition()
-  if (!asking) return <Actions><QuietButton onPress={() => setAsking(true)}>{offer}</QuietButton></Actions>
+  if (!asking)
+    return (
+      <Actions>
+        <QuietButton onPress={() => setAsking(true)}>{offer}</QuietButton>
+      </Actions>
+    )
   return (
     <Slip $tone="warn" role="alert">
       <p>{question} This cannot be undone.</p>

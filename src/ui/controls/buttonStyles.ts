@@ -15,8 +15,13 @@ export const shape = css`
   font-weight: 600;
   text-decoration: none;
   cursor: pointer;
-  &:hover { background: var(--paper-deep); }
-  &[data-disabled] { opacity: 0.55; cursor: default; }
+  &:hover {
+    background: var(--paper-deep);
+  }
+  &[data-disabled] {
+    opacity: 0.55;
+    cursor: default;
+  }
 `
 
 /** The main action of a page. */
@@ -24,7 +29,9 @@ export const strong = css`
   background: var(--indigo-deep);
   border-color: var(--indigo-deep);
   color: var(--on-indigo);
-  &:hover { background: color-mix(in srgb, var(--indigo-deep) 85%, white); }
+  &:hover {
+    background: color-mix(in srgb, var(--indigo-deep) 85%, white);
+  }
 `
 
 /** An action that is seldom wanted. */

@@ -8,7 +8,10 @@ export const box = css`
   background: var(--paper);
   border: 1.5px solid var(--ink-soft);
   border-radius: 3px;
-  &[data-invalid] { border-color: var(--madder); border-width: 2px; }
+  &[data-invalid] {
+    border-color: var(--madder);
+    border-width: 2px;
+  }
 `
 
 /** A label, its box, its hint and its error, one under the other. */
@@ -17,7 +20,17 @@ export const field = css`
   gap: 0.25rem;
   align-content: start;
   min-width: 0;
-  label, .label { font-weight: 600; }
-  [slot='description'] { color: var(--ink-soft); font-size: 0.92rem; }
-  .error { color: var(--madder); font-weight: 600; font-size: 0.95rem; }
+  label,
+  .label {
+    font-weight: 600;
+  }
+  [slot='description'] {
+    color: var(--ink-soft);
+    font-size: 0.92rem;
+  }
+  .error {
+    color: var(--madder);
+    font-weight: 600;
+    font-size: 0.95rem;
+  }
 `

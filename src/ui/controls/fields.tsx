@@ -2,22 +2,53 @@
 
 import { type ReactNode } from 'react'
 import {
-  FieldError, Group, Input, Label, NumberField as AriaNumberField, Radio, RadioGroup, Text, TextField as AriaTextField, TextArea,
-  type NumberFieldProps, type RadioGroupProps, type TextFieldProps,
+  FieldError,
+  Group,
+  Input,
+  Label,
+  NumberField as AriaNumberField,
+  Radio,
+  RadioGroup,
+  Text,
+  TextField as AriaTextField,
+  TextArea,
+  type NumberFieldProps,
+  type RadioGroupProps,
+  type TextFieldProps,
 } from 'react-aria-components'
 import styled from 'styled-components'
 import { box, field } from './fieldStyles'
 
-const Box = styled(Input)`${box}`
-const Area = styled(TextArea)`${box} min-height: 5rem; resize: vertical;`
-const StyledNumber = styled(AriaNumberField)`${field}`
-const StyledText = styled(AriaTextField)`${field}`
+const Box = styled(Input)`
+  ${box}
+`
+const Area = styled(TextArea)`
+  ${box} min-height: 5rem;
+  resize: vertical;
+`
+const StyledNumber = styled(AriaNumberField)`
+  ${field}
+`
+const StyledText = styled(AriaTextField)`
+  ${field}
+`
 const StyledRadios = styled(RadioGroup)`
   ${field}
-  .choices { display: flex; flex-wrap: wrap; gap: 0.5rem; }
+  .choices {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
+  }
 `
-const Unit = styled.span`color: var(--ink-soft); padding-left: 0.5rem; white-space: nowrap;`
-const WithUnit = styled(Group)`display: flex; align-items: center;`
+const Unit = styled.span`
+  color: var(--ink-soft);
+  padding-left: 0.5rem;
+  white-space: nowrap;
+`
+const WithUnit = styled(Group)`
+  display: flex;
+  align-items: center;
+`
 
 const Choice = styled(Radio)`
   display: inline-flex;
@@ -30,10 +61,25 @@ const Choice = styled(Radio)`
   background: var(--paper);
   cursor: pointer;
   font-weight: 400 !important;
-  &::before { content: ''; width: 0.8rem; height: 0.8rem; border: 2px solid currentColor; border-radius: 50%; }
-  &[data-selected] { background: var(--indigo-deep); border-color: var(--indigo-deep); color: var(--on-indigo); }
-  &[data-selected]::before { background: var(--weld); }
-  &[data-focus-visible] { outline: 3px solid var(--madder); outline-offset: 2px; }
+  &::before {
+    content: '';
+    width: 0.8rem;
+    height: 0.8rem;
+    border: 2px solid currentColor;
+    border-radius: 50%;
+  }
+  &[data-selected] {
+    background: var(--indigo-deep);
+    border-color: var(--indigo-deep);
+    color: var(--on-indigo);
+  }
+  &[data-selected]::before {
+    background: var(--weld);
+  }
+  &[data-focus-visible] {
+    outline: 3px solid var(--madder);
+    outline-offset: 2px;
+  }
 `
 
 interface Worded {
@@ -45,7 +91,11 @@ interface Worded {
 /** A number with its unit. */
 export function NumberField({ label, hint, error, unit, ...rest }: NumberFieldProps & Worded & { unit?: string }) {
   return (
-    <StyledNumber {...rest} isInvalid={error !== undefined} formatOptions={{ maximumFractionDigits: 3, useGrouping: false, ...rest.formatOptions }}>
+    <StyledNumber
+      {...rest}
+      isInvalid={error !== undefined}
+      formatOptions={{ maximumFractionDigits: 3, useGrouping: false, ...rest.formatOptions }}
+    >
       <Label>{label}</Label>
       <WithUnit>
         <Box inputMode="decimal" />
@@ -69,12 +119,24 @@ export function TextField({ label, hint, error, rows, ...rest }: TextFieldProps 
 }
 
 /** A few choices, one of them taken. */
-export function ChoiceField({ label, hint, error, options, ...rest }: RadioGroupProps & Worded & { options: readonly (readonly [string, ReactNode])[] }) {
+export function ChoiceField({
+  label,
+  hint,
+  error,
+  options,
+  ...rest
+}: RadioGroupProps & Worded & { options: readonly (readonly [string, ReactNode])[] }) {
   return (
     <StyledRadios {...rest} isInvalid={error !== undefined}>
-      <span className="label"><Label>{label}</Label></span>
+      <span className="label">
+        <Label>{label}</Label>
+      </span>
       <div className="choices">
-        {options.map(([value, words]) => <Choice key={value} value={value}>{words}</Choice>)}
+        {options.map(([value, words]) => (
+          <Choice key={value} value={value}>
+            {words}
+          </Choice>
+        ))}
       </div>
       {hint ? <Text slot="description">{hint}</Text> : null}
       <FieldError className="error">{error}</FieldError>

@@ -5,5 +5,9 @@ import styled from 'styled-components'
 import { shape, strong } from './buttonStyles'
 
 // Apart from the buttons, so that a page with links alone does not load what buttons need.
-export const ButtonLink = styled(Link)`${shape}`
-export const StrongLink = styled(Link)`${shape}${strong}`
+export const ButtonLink = styled(Link)`
+  ${shape}
+`
+export const StrongLink = styled(Link)`
+  ${shape}${strong}
+`

@@ -26,8 +26,14 @@ export const Paper = styled.section`
 
 /** A slip pinned beside something: what to do next, or what is wrong. */
 export const Slip = styled.div<{ $tone?: 'plain' | 'warn' | 'good' }>`
-  background: ${({ $tone }) => ($tone === 'warn' ? 'color-mix(in srgb, var(--madder) 14%, var(--paper))' : $tone === 'good' ? 'color-mix(in srgb, var(--green) 14%, var(--paper))' : 'var(--paper)')};
-  border-left: 5px solid ${({ $tone }) => ($tone === 'warn' ? 'var(--madder)' : $tone === 'good' ? 'var(--green)' : 'var(--weld)')};
+  background: ${({ $tone }) =>
+    $tone === 'warn'
+      ? 'color-mix(in srgb, var(--madder) 14%, ' + 'var(--paper))'
+      : $tone === 'good'
+        ? 'color-mix(in srgb, var(--green) 14%, var(--paper))'
+        : 'var(--paper)'};
+  border-left: 5px solid
+    ${({ $tone }) => ($tone === 'warn' ? 'var(--madder)' : $tone === 'good' ? 'var(--green)' : 'var(--weld)')};
   padding: 0.7rem 1rem;
 `
 
@@ -65,8 +71,12 @@ export const Facts = styled.dl`
   display: grid;
   grid-template-columns: max-content minmax(0, 1fr);
   gap: 0.35rem 1.25rem;
-  dt { color: var(--ink-soft); }
-  dd { margin: 0; }
+  dt {
+    color: var(--ink-soft);
+  }
+  dd {
+    margin: 0;
+  }
 `
 
 /** A row of actions that wraps. */
@@ -81,6 +91,14 @@ export const Actions = styled.div`
 export const Figures = styled.table`
   border-collapse: collapse;
   font-size: 0.92rem;
-  th, td { text-align: right; padding: 0.15rem 0.5rem; border-bottom: 1px solid var(--line); font-variant-numeric: tabular-nums; }
-  th:first-child { text-align: left; }
+  th,
+  td {
+    text-align: right;
+    padding: 0.15rem 0.5rem;
+    border-bottom: 1px solid var(--line);
+    font-variant-numeric: tabular-nums;
+  }
+  th:first-child {
+    text-align: left;
+  }
 `

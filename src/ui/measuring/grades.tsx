@@ -9,11 +9,28 @@ export function OpacityDrawing({ grade, behind, yarn }: { grade: Opacity; behind
   return (
     <svg viewBox="0 0 120 110" aria-hidden="true">
       {behind === 'card' ? (
-        <g><rect x="20" y="14" width="80" height="86" fill="#fff" stroke="var(--ink)" /><path d="M32 28h56M32 42h40M32 56h56M32 70h48M32 84h34" stroke="#000" strokeWidth="6" /></g>
+        <g>
+          <rect x="20" y="14" width="80" height="86" fill="#fff" stroke="var(--ink)" />
+          <path d="M32 28h56M32 42h40M32 56h56M32 70h48M32 84h34" stroke="#000" strokeWidth="6" />
+        </g>
       ) : (
-        <path d="M44 104V70q-16-10-20-24 3-7 10 0l10 12V20q6-8 10 0v30-38q6-8 11 0v38-34q6-7 10 1v36-24q6-6 9 2v38q-2 22-12 35z" fill={skin} stroke="var(--ink)" strokeWidth="2" />
+        <path
+          d={
+            'M44 104V70q-16-10-20-24 3-7 10 0l10 12V20q6-8 10 0v30-38q6-8 11 0v38-34q6-7 10 1v36-24q6-6 9 ' +
+            '2v38q-2 22-12 35z'
+          }
+          fill={skin}
+          stroke="var(--ink)"
+          strokeWidth="2"
+        />
       )}
-      <path d="M6 40h108v64H6z" fill={yarn.fill} fillOpacity={LETS_THROUGH[grade]} stroke={yarn.edge} strokeWidth="1.5" />
+      <path
+        d="M6 40h108v64H6z"
+        fill={yarn.fill}
+        fillOpacity={LETS_THROUGH[grade]}
+        stroke={yarn.edge}
+        strokeWidth="1.5"
+      />
     </svg>
   )
 }
@@ -28,9 +45,27 @@ export function CreaseDrawing({ grade, yarn }: { grade: number; yarn: Yarn }) {
   const edge = Array.from({ length: 9 }, (_, i) => `L${12 + i * 12} ${94 + (i % 2 ? 1 : -1) * sharp * 1.6}`).join('')
   return (
     <svg viewBox="0 0 120 110" aria-hidden="true">
-      <path d={`M12 ${20 + sharp}L108 ${18 - sharp * 0.6}L108 92${edge.split('L').filter(Boolean).reverse().map((point) => `L${point}`).join('')}z`} fill={yarn.fill} stroke={yarn.edge} strokeWidth="1.8" strokeLinejoin="round" />
+      <path
+        d={`M12 ${20 + sharp}L108 ${18 - sharp * 0.6}L108 92${edge
+          .split('L')
+          .filter(Boolean)
+          .reverse()
+          .map((point) => `L${point}`)
+          .join('')}z`}
+        fill={yarn.fill}
+        stroke={yarn.edge}
+        strokeWidth="1.8"
+        strokeLinejoin="round"
+      />
       <path d={creases} {...line} strokeWidth={0.8 + sharp * 0.35} opacity=".7" />
-      <path d={creases} transform="translate(1.6 1.6)" fill="none" stroke="#fff" strokeWidth="1" opacity={sharp > 0 ? 0.5 : 0} />
+      <path
+        d={creases}
+        transform="translate(1.6 1.6)"
+        fill="none"
+        stroke="#fff"
+        strokeWidth="1"
+        opacity={sharp > 0 ? 0.5 : 0}
+      />
     </svg>
   )
 }
@@ -54,7 +89,17 @@ export function DropDrawing({ sunk, yarn }: { sunk: number; yarn: Yarn }) {
     <svg viewBox="0 0 120 110" aria-hidden="true">
       <Scrap yarn={yarn}>
         <ellipse cx="60" cy="74" rx={wide} ry={wide * 0.34} fill="var(--indigo)" opacity={0.15 + 0.3 * sunk} />
-        {high > 1 ? <path d={`M${60 - wide * 0.8} 74Q60 ${74 - high * 2.2} ${60 + wide * 0.8} 74Q60 ${74 + high * 0.3} ${60 - wide * 0.8} 74z`} fill="color-mix(in srgb, var(--indigo) 35%, var(--paper))" stroke="var(--indigo)" strokeWidth="1.6" /> : null}
+        {high > 1 ? (
+          <path
+            d={
+              `M${60 - wide * 0.8} 74Q60 ${74 - high * 2.2} ${60 + wide * 0.8} 74Q60 ${74 + high * 0.3} ` +
+              `${60 - wide * 0.8} 74z`
+            }
+            fill="color-mix(in srgb, var(--indigo) 35%, var(--paper))"
+            stroke="var(--indigo)"
+            strokeWidth="1.6"
+          />
+        ) : null}
       </Scrap>
     </svg>
   )

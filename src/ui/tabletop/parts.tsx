@@ -10,7 +10,13 @@ export interface TableTest {
   states: Readonly<Record<string, TableScene>>
 }
 
-export const line = { fill: 'none', stroke: 'var(--ink)', strokeWidth: 2.2, strokeLinecap: 'round', strokeLinejoin: 'round' } as const
+export const line = {
+  fill: 'none',
+  stroke: 'var(--ink)',
+  strokeWidth: 2.2,
+  strokeLinecap: 'round',
+  strokeLinejoin: 'round',
+} as const
 export const skin = 'color-mix(in srgb, var(--flame) 25%, var(--paper))'
 export const water = 'color-mix(in srgb, var(--indigo) 32%, var(--paper))'
 
@@ -19,20 +25,41 @@ export function Scrap({ yarn, children }: { yarn: Yarn; children?: ReactNode }) 
   return (
     <g>
       <path d="M14 62l74-10 20 30-82 14z" fill={yarn.fill} stroke={yarn.edge} strokeWidth="1.6" />
-      <path d="M17 70l77-11M20 79l80-12M23 88l82-13M30 60l16 33M48 57l16 33M66 55l17 33" stroke={yarn.edge} strokeWidth=".8" opacity=".7" />
+      <path
+        d="M17 70l77-11M20 79l80-12M23 88l82-13M30 60l16 33M48 57l16 33M66 55l17 33"
+        stroke={yarn.edge}
+        strokeWidth=".8"
+        opacity=".7"
+      />
       {children}
     </g>
   )
 }
 
 /** A yarn from left to right, at a height, with its twist. */
-export function YarnLine({ yarn, from, to, y, thick = 8 }: { yarn: Yarn; from: number; to: number; y: number; thick?: number }) {
+export function YarnLine({
+  yarn,
+  from,
+  to,
+  y,
+  thick = 8,
+}: {
+  yarn: Yarn
+  from: number
+  to: number
+  y: number
+  thick?: number
+}) {
   const turns = Math.max(1, Math.floor((to - from) / 7))
   return (
     <g>
       <path d={`M${from} ${y}H${to}`} stroke={yarn.edge} strokeWidth={thick + 1.6} />
       <path d={`M${from} ${y}H${to}`} stroke={yarn.fill} strokeWidth={thick} />
-      <path d={Array.from({ length: turns }, (_, i) => `M${from + 2 + i * 7} ${y + thick / 2}l4 ${-thick}`).join('')} stroke={yarn.edge} strokeWidth="1.1" />
+      <path
+        d={Array.from({ length: turns }, (_, i) => `M${from + 2 + i * 7} ${y + thick / 2}l4 ${-thick}`).join('')}
+        stroke={yarn.edge}
+        strokeWidth="1.1"
+      />
     </g>
   )
 }
@@ -40,7 +67,13 @@ export function YarnLine({ yarn, from, to, y, thick = 8 }: { yarn: Yarn; from: n
 /** Finger and thumb that hold something at (x, y), from the left or from the right. */
 export function Pinch({ x, y, side }: { x: number; y: number; side: 'left' | 'right' }) {
   return (
-    <g transform={`translate(${x} ${y}) scale(${side === 'left' ? 1 : -1} 1)`} fill={skin} stroke="var(--ink)" strokeWidth="1.6" strokeLinejoin="round">
+    <g
+      transform={`translate(${x} ${y}) scale(${side === 'left' ? 1 : -1} 1)`}
+      fill={skin}
+      stroke="var(--ink)"
+      strokeWidth="1.6"
+      strokeLinejoin="round"
+    >
       <path d="M-34-16q20-6 32 6q4 6-3 8q-18-2-29 0z" />
       <path d="M-34 16q20 6 32-4q4-6-3-8q-18 2-29 0z" />
     </g>
@@ -49,7 +82,12 @@ export function Pinch({ x, y, side }: { x: number; y: number; side: 'left' | 'ri
 
 /** An arrow from one point to another. */
 export function Arrow({ d, tip }: { d: string; tip: string }) {
-  return <g {...line} stroke="var(--madder)" strokeWidth="2.6"><path d={d} /><path d={tip} /></g>
+  return (
+    <g {...line} stroke="var(--madder)" strokeWidth="2.6">
+      <path d={d} />
+      <path d={tip} />
+    </g>
+  )
 }
 
 /** A glass, half full. */

@@ -19,7 +19,8 @@ export function isRight({ level, ids, sides, sure }: Verdict, cloth: Cloth): boo
   const fibres = loud(cloth)
   const families = fibres.map((fibre) => fibreById(fibre).family)
   if (level === 'fibre') return fibres.every((fibre) => fibre === ids[0])
-  if (level === 'family' || level === 'group') return families.every((family) => ids.includes(family)) && (!sure || families.includes(sure))
+  if (level === 'family' || level === 'group')
+    return families.every((family) => ids.includes(family)) && (!sure || families.includes(sure))
   if (level === 'undecided') return true
   // A trace that was named counts where it is there at all.
   const present: string[] = cloth.flatMap(([fibre]) => [fibre, fibreById(fibre).family])
@@ -41,12 +42,20 @@ export interface Calibration {
   bands: { from: number; count: number; said: number; so: number }[]
 }
 
-/** Reliability in ten bands (Murphy, 1973, from memory), Brier score (Brier, 1950) and logarithmic score (Good, 1952). */
+/**
+ * Reliability in ten bands (Murphy, 1973, from memory), Brier score (Brier, 1950) and logarithmic score (Good, 1952).
+ */
 export function calibrationOf(list: readonly Said[]): Calibration {
   const bands = Array.from({ length: 10 }, (_, index) => {
     const own = list.filter(({ probability }) => Math.min(9, Math.floor(probability * 10)) === index)
-    const mean = (value: (one: Said) => number) => (own.length === 0 ? 0 : own.reduce((sum, one) => sum + value(one), 0) / own.length)
-    return { from: index / 10, count: own.length, said: mean(({ probability }) => probability), so: mean(({ so }) => (so ? 1 : 0)) }
+    const mean = (value: (one: Said) => number) =>
+      own.length === 0 ? 0 : own.reduce((sum, one) => sum + value(one), 0) / own.length
+    return {
+      from: index / 10,
+      count: own.length,
+      said: mean(({ probability }) => probability),
+      so: mean(({ so }) => (so ? 1 : 0)),
+    }
   })
   const average = (value: (one: Said) => number) => list.reduce((sum, one) => sum + value(one), 0) / list.length
   return {

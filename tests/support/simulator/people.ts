@@ -18,14 +18,29 @@ export interface Person {
 }
 
 /** Which smells get mixed up, by index in the vocabulary. */
-const NEIGHBOURS: readonly (readonly number[])[] = [[1, 2], [0, 2], [1, 0], [7, 1], [7, 6], [7, 6], [7, 8], [6, 9], [6, 9], [7, 8], [0, 7]]
+const NEIGHBOURS: readonly (readonly number[])[] = [
+  [1, 2],
+  [0, 2],
+  [1, 0],
+  [7, 1],
+  [7, 6],
+  [7, 6],
+  [7, 8],
+  [6, 9],
+  [6, 9],
+  [7, 8],
+  [0, 7],
+]
 
 export function drawPerson(chance: () => number): Person {
   const own = () => bell(chance) * 0.06
   return {
     blur: 0.09 + chance() * 0.09,
     bias: { speed: own(), colour: own(), hardness: own(), shine: own() },
-    says: NEIGHBOURS.map((near) => ({ instead: near[Math.floor(chance() * near.length)]!, howOften: chance() < 0.35 ? chance() * 0.5 : chance() * 0.08 })),
+    says: NEIGHBOURS.map((near) => ({
+      instead: near[Math.floor(chance() * near.length)]!,
+      howOften: chance() < 0.35 ? chance() * 0.5 : chance() * 0.08,
+    })),
     mistakes: 0.01 + chance() * 0.08,
     misses: chance() * 0.35,
     second: 0.15 + chance() * 0.5,
@@ -43,5 +58,11 @@ export interface Circumstance {
 }
 
 export function drawCircumstance(chance: () => number): Circumstance {
-  return { dye: bell(chance) * 0.13, finish: Math.max(0, bell(chance) * 0.3), tightness: bell(chance) * 0.12, heat: bell(chance) * 0.1, lean: bell(chance) * 0.08 }
+  return {
+    dye: bell(chance) * 0.13,
+    finish: Math.max(0, bell(chance) * 0.3),
+    tightness: bell(chance) * 0.12,
+    heat: bell(chance) * 0.1,
+    lean: bell(chance) * 0.08,
+  }
 }

@@ -12,9 +12,20 @@ export interface Case {
 }
 
 /** Features that the simulator answers, in the order of the vocabulary. */
-export const ANSWERED_FEATURES = features.filter(({ id }) => id in reportsOf([['cotton', 1]], { dye: 0, finish: 0, tightness: 0, heat: 0, lean: 0 }, drawPerson(() => 0.5)))
+export const ANSWERED_FEATURES = features.filter(
+  ({ id }) =>
+    id in
+    reportsOf(
+      [['cotton', 1]],
+      { dye: 0, finish: 0, tightness: 0, heat: 0, lean: 0 },
+      drawPerson(() => 0.5),
+    ),
+)
 
-/** A cloth, a person and the distributions of all that this person would report of it; another specimen shares cloth and person. */
+/**
+ * A cloth, a person and the distributions of all that this person would report of it; another specimen shares cloth
+ * and person.
+ */
 export function drawCase(chance: () => number, cloth = drawCloth(chance), person = drawPerson(chance)): Case {
   return { cloth, person, reports: reportsOf(cloth, drawCircumstance(chance), person) }
 }

@@ -6,5 +6,15 @@ export const metadata: Metadata = { title: 'Burn test' }
 
 export default async function BenchTestPage({ params }: { params: Promise<{ id: string }> }) {
   const { test, of, box, controls } = await testFrom(params)
-  return <BenchTest testId={test.id} answers={test.answers} setup={test.setup} notes={test.specimens} controls={controls} of={of} box={box.map(({ fibre, impure }) => ({ fibre, impure }))} />
+  return (
+    <BenchTest
+      testId={test.id}
+      answers={test.answers}
+      setup={test.setup}
+      notes={test.specimens}
+      controls={controls}
+      of={of}
+      box={box.map(({ fibre, impure }) => ({ fibre, impure }))}
+    />
+  )
 }

@@ -10,6 +10,9 @@ export const dynamic = 'force-dynamic'
 
 export default async function ControlsPage() {
   const box = await controlsBox(await notebook())
-  const shown = box.map(({ tests, ...control }) => ({ ...control, tests: tests.filter(({ answers }) => answers.length > 0).map(({ id, answers }) => ({ id, answers })) }))
+  const shown = box.map(({ tests, ...control }) => ({
+    ...control,
+    tests: tests.filter(({ answers }) => answers.length > 0).map(({ id, answers }) => ({ id, answers })),
+  }))
   return <ControlsBox box={shown} ways={ownWays(trustedControls(box.flatMap(burnsOf)))} />
 }

@@ -21,7 +21,9 @@ export default async function PatternPage({ params }: { params: Promise<{ id: st
   const db = await notebook()
   const pattern = await findPattern(db, idFrom((await params).id))
   if (!pattern) notFound()
-  const ranked = (await readStash(db, words)).map((entry) => ({ entry, match: matchOf(pattern.need, entry, units) })).sort(byMatch)
+  const ranked = (await readStash(db, words))
+    .map((entry) => ({ entry, match: matchOf(pattern.need, entry, units) }))
+    .sort(byMatch)
   return (
     <Page>
       <div>
@@ -31,12 +33,22 @@ export default async function PatternPage({ params }: { params: Promise<{ id: st
         {pattern.notes ? <Soft>{pattern.notes}</Soft> : null}
         <Soft>How much cloth it takes is not worked out here yet: the size of each piece stands beside it.</Soft>
       </div>
-      {ranked.length === 0 ? <p>Nothing is in the stash yet to hold up for it.</p> : <h2 className="visually-hidden">Pieces of the stash, the best first</h2>}
+      {ranked.length === 0 ? (
+        <p>Nothing is in the stash yet to hold up for it.</p>
+      ) : (
+        <h2 className="visually-hidden">Pieces of the stash, the best first</h2>
+      )}
       <Ranked
         more="Show the rest of the stash"
         rows={ranked.map(({ entry, match }) => ({
-          id: entry.piece.id, title: entry.piece.name, href: `/stash/${entry.piece.id}`, under: pieceWords(entry, units, words),
-          match, tile: tileOf(entry.piece), body: bodyOf(entry), clothName: entry.piece.name,
+          id: entry.piece.id,
+          title: entry.piece.name,
+          href: `/stash/${entry.piece.id}`,
+          under: pieceWords(entry, units, words),
+          match,
+          tile: tileOf(entry.piece),
+          body: bodyOf(entry),
+          clothName: entry.piece.name,
         }))}
       />
       <DropPattern id={pattern.id} name={pattern.name} />

@@ -8,7 +8,11 @@ import { NewPiece } from '@/features/stash/NewPiece'
 
 export const metadata: Metadata = { title: 'Weigh it, keep it' }
 
-export default async function NewPiecePage({ searchParams }: { searchParams: Promise<{ test?: string; called?: string }> }) {
+export default async function NewPiecePage({
+  searchParams,
+}: {
+  searchParams: Promise<{ test?: string; called?: string }>
+}) {
   const [{ words }, { test: testParam, called = '' }] = await Promise.all([readPreferences(), searchParams])
   const testId = Number(testParam)
   const loaded = Number.isSafeInteger(testId) && testId > 0 ? await loadTest(testId) : undefined
@@ -16,6 +20,9 @@ export default async function NewPiecePage({ searchParams }: { searchParams: Pro
   const question = loose && questionOf(loose.test.answers, loose.test.setup, loose.controls)
   const verdict = question && question.observations.length > 0 ? identify(question, words).verdict : null
   // A name is asked for on the page; the schema fills in the rest.
-  const blank = { ...PieceSchema.parse({ name: '-', called: called.slice(0, 80), claim: loose?.test.setup.claim ?? [] }), name: '' }
+  const blank = {
+    ...PieceSchema.parse({ name: '-', called: called.slice(0, 80), claim: loose?.test.setup.claim ?? [] }),
+    name: '',
+  }
   return <NewPiece blank={blank} testId={loose?.test.id ?? null} verdict={verdict} />
 }

@@ -14,7 +14,9 @@ export interface GarmentNeed {
   nextToSkin: boolean
 }
 
-const woven = 'woven', knit = 'knit', either = 'either'
+const woven = 'woven',
+  knit = 'knit',
+  either = 'either'
 const flowing: readonly Body[] = ['fluid', 'soft']
 const easy: readonly Body[] = ['fluid', 'soft', 'moderate']
 const middling: readonly Body[] = ['soft', 'moderate']
@@ -71,8 +73,14 @@ export const garmentNeeds: Readonly<Record<Garment, GarmentNeed>> = {
 }
 
 function need(
-  structure: GarmentNeed['structure'], gsmLow: number, gsmHigh: number, stretchLow: number, stretchHigh: number,
-  body: readonly Body[], opacity: readonly Opacity[], nextToSkin: boolean,
+  structure: GarmentNeed['structure'],
+  gsmLow: number,
+  gsmHigh: number,
+  stretchLow: number,
+  stretchHigh: number,
+  body: readonly Body[],
+  opacity: readonly Opacity[],
+  nextToSkin: boolean,
 ): GarmentNeed {
   return { structure, gsm: [gsmLow, gsmHigh], stretchWidth: [stretchLow, stretchHigh], body, opacity, nextToSkin }
 }

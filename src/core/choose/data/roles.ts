@@ -1,12 +1,54 @@
 import { type GarmentNeed } from './garments'
 import { type Role } from '../../notebook/choosing'
 
-/** What a partner cloth is asked for in place of the garment's own need; common practice. Roles left out take the garment's. */
+/**
+ * What a partner cloth is asked for in place of the garment's own need; common practice. Roles left out take the
+ * garment's.
+ */
 export const roleNeeds: Partial<Record<Role, Partial<GarmentNeed>>> = {
-  lining: { gsm: [50, 120], body: ['fluid', 'soft'], opacity: ['semi-sheer', 'opaque'], stretchWidth: [0, 30], nextToSkin: true },
-  interfacing: { gsm: [20, 160], body: ['soft', 'moderate', 'crisp', 'stiff'], opacity: ['sheer', 'semi-sheer', 'opaque'], stretchWidth: [0, 30], nextToSkin: false },
-  underlining: { gsm: [30, 150], body: ['soft', 'moderate', 'crisp'], opacity: ['sheer', 'semi-sheer', 'opaque'], stretchWidth: [0, 15], nextToSkin: false },
-  wadding: { structure: 'either', gsm: [80, 400], body: ['soft', 'moderate'], opacity: ['semi-sheer', 'opaque'], stretchWidth: [0, 30], nextToSkin: false },
-  pocket: { structure: 'woven', gsm: [80, 170], body: ['soft', 'moderate', 'crisp'], opacity: ['opaque'], stretchWidth: [0, 8], nextToSkin: false },
-  binding: { structure: 'woven', gsm: [60, 160], body: ['fluid', 'soft', 'moderate'], opacity: ['sheer', 'semi-sheer', 'opaque'], stretchWidth: [0, 15], nextToSkin: false },
+  lining: {
+    gsm: [50, 120],
+    body: ['fluid', 'soft'],
+    opacity: ['semi-sheer', 'opaque'],
+    stretchWidth: [0, 30],
+    nextToSkin: true,
+  },
+  interfacing: {
+    gsm: [20, 160],
+    body: ['soft', 'moderate', 'crisp', 'stiff'],
+    opacity: ['sheer', 'semi-sheer', 'opaque'],
+    stretchWidth: [0, 30],
+    nextToSkin: false,
+  },
+  underlining: {
+    gsm: [30, 150],
+    body: ['soft', 'moderate', 'crisp'],
+    opacity: ['sheer', 'semi-sheer', 'opaque'],
+    stretchWidth: [0, 15],
+    nextToSkin: false,
+  },
+  wadding: {
+    structure: 'either',
+    gsm: [80, 400],
+    body: ['soft', 'moderate'],
+    opacity: ['semi-sheer', 'opaque'],
+    stretchWidth: [0, 30],
+    nextToSkin: false,
+  },
+  pocket: {
+    structure: 'woven',
+    gsm: [80, 170],
+    body: ['soft', 'moderate', 'crisp'],
+    opacity: ['opaque'],
+    stretchWidth: [0, 8],
+    nextToSkin: false,
+  },
+  binding: {
+    structure: 'woven',
+    gsm: [60, 160],
+    body: ['fluid', 'soft', 'moderate'],
+    opacity: ['sheer', 'semi-sheer', 'opaque'],
+    stretchWidth: [0, 15],
+    nextToSkin: false,
+  },
 }

@@ -1,7 +1,11 @@
 import { defineFeature } from './define'
 
 export const acetone = defineFeature({
-  id: 'acetone', kind: 'other', look: 'acetone', hazard: 'solvent', minutes: 5,
+  id: 'acetone',
+  kind: 'other',
+  look: 'acetone',
+  hazard: 'solvent',
+  minutes: 5,
   title: 'Acetone',
   question: 'A swab with acetone on a scrap: what happens?',
   hint: 'No flame anywhere in the room, windows open, gloves on. Never on a garment you wear.',
@@ -11,9 +15,14 @@ export const acetone = defineFeature({
       'Lay a scrap on a saucer and touch it with a swab of acetone.',
       'Wait a minute and press it with a glass rod.',
     ],
-    separates: 'Acetate, which turns to jelly, from silk, viscose and polyester that look like it. Triacetate and modacrylic only soften.',
+    separates:
+      'Acetate, which turns to jelly, from silk, viscose and polyester that look like it. Triacetate and ' +
+      'modacrylic only soften.',
     spoiledBy: 'Nail-varnish remover without acetone, too little of it, a coating that dissolves in its place.',
-    caution: 'Acetone catches fire from afar: no flame, spark or hot iron in the room, never near a burn test. Adults, gloves, open window. Never on a garment you wear, never with bleach. Follow the maker’s sheet and your local rules.',
+    caution:
+      'Acetone catches fire from afar: no flame, spark or hot iron in the room, never near a burn test. ' +
+      'Adults, gloves, open window. Never on a garment you wear, never with bleach. Follow the maker’s sheet and ' +
+      'your local rules.',
   },
   source: 'AATCC TM20: acetone dissolves acetate; modacrylic and triacetate swell in it, from memory',
   // A hole is hard to mistake; a weak remover is in the rows.
@@ -29,6 +38,26 @@ export const acetone = defineFeature({
     [['modacrylic'], { dissolves: 18, softens: 57, 'no-change': 25 }],
     [['elastane', 'metallic'], { dissolves: 2, softens: 14, 'no-change': 84 }],
     [['acrylic'], { dissolves: 1, softens: 3, 'no-change': 96 }],
-    [['cotton', 'linen', 'hemp', 'ramie', 'jute', 'viscose', 'modal', 'lyocell', 'cupro', 'wool', 'hair', 'silk', 'polyester', 'nylon', 'polypropylene', 'glass'], { dissolves: 0.2, softens: 1.8, 'no-change': 98 }],
+    [
+      [
+        'cotton',
+        'linen',
+        'hemp',
+        'ramie',
+        'jute',
+        'viscose',
+        'modal',
+        'lyocell',
+        'cupro',
+        'wool',
+        'hair',
+        'silk',
+        'polyester',
+        'nylon',
+        'polypropylene',
+        'glass',
+      ],
+      { dissolves: 0.2, softens: 1.8, 'no-change': 98 },
+    ],
   ],
 })

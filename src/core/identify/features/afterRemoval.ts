@@ -1,7 +1,11 @@
 import { defineFeature } from './define'
 
 export const afterRemoval = defineFeature({
-  id: 'after-removal', kind: 'burn', look: 'burning', hazard: 'flame', minutes: 3,
+  id: 'after-removal',
+  kind: 'burn',
+  look: 'burning',
+  hazard: 'flame',
+  minutes: 3,
   title: 'Flame taken away',
   question: 'You take the flame away. Does it go on?',
   hint: 'Hold it still and count to three. Put it out in the water whenever you have seen enough.',
@@ -15,9 +19,18 @@ export const afterRemoval = defineFeature({
   ],
   rows: [
     [['cotton'], { 'burns-on': 84, 'burns-slowly-on': 12, 'dies-soon': 2, 'dies-at-once': 1, 'never-lit': 1 }],
-    [['linen', 'hemp', 'ramie', 'jute'], { 'burns-on': 67, 'burns-slowly-on': 26, 'dies-soon': 5, 'dies-at-once': 1, 'never-lit': 1 }],
-    [['viscose', 'modal', 'lyocell', 'cupro'], { 'burns-on': 78, 'burns-slowly-on': 17, 'dies-soon': 3, 'dies-at-once': 1, 'never-lit': 1 }],
-    [['acetate', 'triacetate'], { 'burns-on': 58, 'burns-slowly-on': 29, 'dies-soon': 9, 'dies-at-once': 3, 'never-lit': 1 }],
+    [
+      ['linen', 'hemp', 'ramie', 'jute'],
+      { 'burns-on': 67, 'burns-slowly-on': 26, 'dies-soon': 5, 'dies-at-once': 1, 'never-lit': 1 },
+    ],
+    [
+      ['viscose', 'modal', 'lyocell', 'cupro'],
+      { 'burns-on': 78, 'burns-slowly-on': 17, 'dies-soon': 3, 'dies-at-once': 1, 'never-lit': 1 },
+    ],
+    [
+      ['acetate', 'triacetate'],
+      { 'burns-on': 58, 'burns-slowly-on': 29, 'dies-soon': 9, 'dies-at-once': 3, 'never-lit': 1 },
+    ],
     [['wool', 'hair'], { 'burns-on': 3, 'burns-slowly-on': 10, 'dies-soon': 48, 'dies-at-once': 37, 'never-lit': 2 }],
     [['silk'], { 'burns-on': 5, 'burns-slowly-on': 20, 'dies-soon': 50, 'dies-at-once': 23, 'never-lit': 2 }],
     [['polyester'], { 'burns-on': 22, 'burns-slowly-on': 32, 'dies-soon': 30, 'dies-at-once': 15, 'never-lit': 1 }],

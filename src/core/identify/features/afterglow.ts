@@ -1,7 +1,11 @@
 import { defineFeature } from './define'
 
 export const afterglow = defineFeature({
-  id: 'afterglow', kind: 'burn', look: 'burning', hazard: 'flame', minutes: 3,
+  id: 'afterglow',
+  kind: 'burn',
+  look: 'burning',
+  hazard: 'flame',
+  minutes: 3,
   title: 'Afterglow',
   question: 'Once the flame is out, does a red edge creep on?',
   hint: 'Shade it with your hand. Drown it in the water afterwards: a glow can relight.',

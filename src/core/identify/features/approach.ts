@@ -1,7 +1,11 @@
 import { defineFeature } from './define'
 
 export const approach = defineFeature({
-  id: 'approach', kind: 'burn', look: 'heat', hazard: 'flame', minutes: 3,
+  id: 'approach',
+  kind: 'burn',
+  look: 'heat',
+  hazard: 'flame',
+  minutes: 3,
   title: 'Flame comes near',
   question: 'The flame comes near. What does the edge do before it is touched?',
   hint: 'Bring the flame slowly in from the side. Curling alone misleads: silk and wool curl away as synthetics do.',

@@ -1,10 +1,16 @@
 import { defineFeature } from './define'
 
 export const bleach = defineFeature({
-  id: 'bleach', kind: 'other', look: 'bleach', hazard: 'bleach', minutes: 25,
+  id: 'bleach',
+  kind: 'other',
+  look: 'bleach',
+  hazard: 'bleach',
+  minutes: 25,
   title: 'Chlorine bleach',
   question: 'A yarn in chlorine bleach for twenty minutes: is it still there?',
-  hint: 'Adults, gloves, open window, a glass dish. Bleach alone: never with vinegar, ammonia, acetone or anything else, never in metal.',
+  hint:
+    'Adults, gloves, open window, a glass dish. Bleach alone: never with vinegar, ammonia, acetone or ' +
+    'anything else, never in metal.',
   guide: {
     steps: [
       'Adults only: gloves, old clothes, window open. A small glass or china dish, never metal.',
@@ -13,7 +19,10 @@ export const bleach = defineFeature({
     ],
     separates: 'Wool, hair and silk, which dissolve, from every plant fibre and synthetic, which stay.',
     spoiledBy: 'Bleach that has stood for a year has lost its strength; bleach without chlorine does nothing.',
-    caution: 'Chlorine bleach burns skin and eyes. Alone in the dish: with vinegar, ammonia, acetone or any cleaner it gives off poisonous gas. Never in metal. Adults, gloves, open window. Follow the maker’s sheet and your local rules.',
+    caution:
+      'Chlorine bleach burns skin and eyes. Alone in the dish: with vinegar, ammonia, acetone or any cleaner ' +
+      'it gives off poisonous gas. Never in metal. Adults, gloves, open window. Follow the maker’s sheet and your ' +
+      'local rules.',
   },
   source: 'AATCC TM20: 5 % sodium hypochlorite dissolves wool and silk; weights from memory',
   // What is gone is gone; bleach that has lost its strength is in the rows.
@@ -25,6 +34,27 @@ export const bleach = defineFeature({
   rows: [
     [['wool', 'hair', 'silk'], { dissolves: 92, 'no-change': 8 }],
     [['elastane', 'nylon'], { dissolves: 1.5, 'no-change': 98.5 }],
-    [['cotton', 'linen', 'hemp', 'ramie', 'jute', 'viscose', 'modal', 'lyocell', 'cupro', 'acetate', 'triacetate', 'polyester', 'acrylic', 'modacrylic', 'polypropylene', 'glass', 'metallic'], { dissolves: 0.4, 'no-change': 99.6 }],
+    [
+      [
+        'cotton',
+        'linen',
+        'hemp',
+        'ramie',
+        'jute',
+        'viscose',
+        'modal',
+        'lyocell',
+        'cupro',
+        'acetate',
+        'triacetate',
+        'polyester',
+        'acrylic',
+        'modacrylic',
+        'polypropylene',
+        'glass',
+        'metallic',
+      ],
+      { dissolves: 0.4, 'no-change': 99.6 },
+    ],
   ],
 })

@@ -1,7 +1,11 @@
 import { defineFeature } from './define'
 
 export const crush = defineFeature({
-  id: 'crush', kind: 'burn', look: 'residue', hazard: 'flame', minutes: 4,
+  id: 'crush',
+  kind: 'burn',
+  look: 'residue',
+  hazard: 'flame',
+  minutes: 4,
   title: 'Pressed',
   question: 'Press it between finger and thumb. What happens?',
   hint: 'Only when it is cold: touch it with the tweezers first.',
@@ -12,7 +16,10 @@ export const crush = defineFeature({
     ['resists', 'Stays hard', 'You cannot crush it.'],
   ],
   rows: [
-    [['cotton', 'linen', 'hemp', 'ramie', 'jute', 'viscose', 'modal', 'lyocell', 'cupro'], { powders: 92, crumbles: 7, resists: 1 }],
+    [
+      ['cotton', 'linen', 'hemp', 'ramie', 'jute', 'viscose', 'modal', 'lyocell', 'cupro'],
+      { powders: 92, crumbles: 7, resists: 1 },
+    ],
     [['acetate', 'triacetate'], { powders: 3, crumbles: 23, resists: 74 }],
     [['wool', 'hair'], { powders: 54, crumbles: 42, resists: 4 }],
     [['silk'], { powders: 62, crumbles: 34, resists: 4 }],

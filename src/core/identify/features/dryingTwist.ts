@@ -1,7 +1,11 @@
 import { defineFeature } from './define'
 
 export const dryingTwist = defineFeature({
-  id: 'drying-twist', kind: 'other', look: 'drying-twist', hazard: 'none', minutes: 5,
+  id: 'drying-twist',
+  kind: 'other',
+  look: 'drying-twist',
+  hazard: 'none',
+  minutes: 5,
   title: 'Drying twist',
   question: 'Wet one fibre and let it dry over warmth, its end towards you. Which way does it turn?',
   hint: 'One single fibre, not a yarn. Over a warm radiator, not a flame. Try three.',
@@ -15,7 +19,9 @@ export const dryingTwist = defineFeature({
     spoiledBy: 'A bundle instead of one fibre, or a yarn’s own twist undoing itself.',
     caution: 'Warmth only: a radiator or a cup of hot water. Never a flame or a hot iron for this.',
   },
-  source: 'Morton & Hearle, Physical Properties of Textile Fibres: flax and ramie dry clockwise, hemp and jute anticlockwise; weights from memory',
+  source:
+    'Morton & Hearle, Physical Properties of Textile Fibres: flax and ramie dry clockwise, hemp and jute ' +
+    'anticlockwise; weights from memory',
   slip: 0.12,
   states: [
     ['clockwise', 'Clockwise', 'As a clock’s hand.'],
@@ -26,6 +32,27 @@ export const dryingTwist = defineFeature({
     [['linen', 'ramie'], { clockwise: 85, anticlockwise: 4, 'both-ways': 11 }],
     [['hemp', 'jute'], { clockwise: 4, anticlockwise: 85, 'both-ways': 11 }],
     [['cotton'], { clockwise: 8, anticlockwise: 8, 'both-ways': 84 }],
-    [['viscose', 'modal', 'lyocell', 'cupro', 'acetate', 'triacetate', 'wool', 'hair', 'silk', 'polyester', 'nylon', 'acrylic', 'modacrylic', 'polypropylene', 'elastane', 'glass', 'metallic'], { clockwise: 10, anticlockwise: 10, 'both-ways': 80 }],
+    [
+      [
+        'viscose',
+        'modal',
+        'lyocell',
+        'cupro',
+        'acetate',
+        'triacetate',
+        'wool',
+        'hair',
+        'silk',
+        'polyester',
+        'nylon',
+        'acrylic',
+        'modacrylic',
+        'polypropylene',
+        'elastane',
+        'glass',
+        'metallic',
+      ],
+      { clockwise: 10, anticlockwise: 10, 'both-ways': 80 },
+    ],
   ],
 })

@@ -6,7 +6,10 @@ import { burnFeatures, featureById, features, findFeature, otherFeatures, stateL
 type Entry = { states: string[]; multi?: boolean }
 
 describe('the vocabulary', () => {
-  it.each([['burn', burnFeatures, vocabulary.burn], ['other', otherFeatures, vocabulary['other-tests']]] as const)('has every %s feature and state, in order', (_, own, contract) => {
+  it.each([
+    ['burn', burnFeatures, vocabulary.burn],
+    ['other', otherFeatures, vocabulary['other-tests']],
+  ] as const)('has every %s feature and state, in order', (_, own, contract) => {
     expect(own.map(({ id }) => id)).toEqual(Object.keys(contract))
     for (const feature of own) {
       const entry = (contract as Record<string, Entry>)[feature.id]!
@@ -21,36 +24,63 @@ describe('the vocabulary', () => {
 })
 
 describe('every table', () => {
-  it.each(features.map((feature) => [feature.id, feature] as const))('%s has a full row of weights for each fibre, a source and words', (_, feature) => {
-    for (const fibre of FIBRE_IDS) {
-      const total = Object.values(feature.weights[fibre]).reduce((a, b) => a + b, 0)
-      expect(total).toBeGreaterThan(92)
-      expect(total).toBeLessThan(105)
-    }
-    expect(feature.source).toMatch(/common practice|memory|Morton|AATCC/)
-    expect(feature.states.every(({ label, help }) => label.length > 0 && help.length > 0)).toBe(true)
-  })
+  it.each(features.map((feature) => [feature.id, feature] as const))(
+    '%s has a full row of weights for each fibre, a source and words',
+    (_, feature) => {
+      for (const fibre of FIBRE_IDS) {
+        const total = Object.values(feature.weights[fibre]).reduce((a, b) => a + b, 0)
+        expect(total).toBeGreaterThan(92)
+        expect(total).toBeLessThan(105)
+      }
+      expect(feature.source).toMatch(/common practice|memory|Morton|AATCC/)
+      expect(feature.states.every(({ label, help }) => label.length > 0 && help.length > 0)).toBe(true)
+    },
+  )
 })
 
 describe('every test at the table', () => {
-  it.each(otherFeatures.map((feature) => [feature.id, feature] as const))('%s says how, what it tells apart, and what spoils it', (_, { guide, hazard }) => {
-    expect(guide!.steps.length).toBeGreaterThanOrEqual(3)
-    expect(guide!.separates.length).toBeGreaterThan(30)
-    expect(guide!.spoiledBy.length).toBeGreaterThan(20)
-    if (hazard !== 'none') expect(guide!.caution).toMatch(/local rules/)
-  })
+  it.each(otherFeatures.map((feature) => [feature.id, feature] as const))(
+    '%s says how, what it tells apart, and what spoils it',
+    (_, { guide, hazard }) => {
+      expect(guide!.steps.length).toBeGreaterThanOrEqual(3)
+      expect(guide!.separates.length).toBeGreaterThan(30)
+      expect(guide!.spoiledBy.length).toBeGreaterThan(20)
+      if (hazard !== 'none') expect(guide!.caution).toMatch(/local rules/)
+    },
+  )
 
   it('warns of acetone near a flame, and of bleach with anything', () => {
     expect(featureById('acetone').guide!.caution).toMatch(/no flame, spark or hot iron in the room.*Adults, gloves/)
-    expect(featureById('bleach').guide!.caution).toMatch(/vinegar, ammonia, acetone.*poisonous gas\. Never in metal\. Adults, gloves/)
+    expect(featureById('bleach').guide!.caution).toMatch(
+      /vinegar, ammonia, acetone.*poisonous gas\. Never in metal\. Adults, gloves/,
+    )
   })
 })
 
 describe('defineFeature', () => {
-  const base = { id: 'x', kind: 'other', look: 'float', hazard: 'none', minutes: 1, title: 'x', question: 'x', hint: 'x', source: 'x', states: [['a', 'A', 'a']] } as const
+  const base = {
+    id: 'x',
+    kind: 'other',
+    look: 'float',
+    hazard: 'none',
+    minutes: 1,
+    title: 'x',
+    question: 'x',
+    hint: 'x',
+    source: 'x',
+    states: [['a', 'A', 'a']],
+  } as const
   it('refuses a hole, a double and a stranger', () => {
     expect(() => defineFeature({ ...base, rows: [] })).toThrow(/cotton has no row/)
-    expect(() => defineFeature({ ...base, rows: [[['cotton'], { a: 1 }], [['cotton'], { a: 1 }]] })).toThrow(/two rows/)
+    expect(() =>
+      defineFeature({
+        ...base,
+        rows: [
+          [['cotton'], { a: 1 }],
+          [['cotton'], { a: 1 }],
+        ],
+      }),
+    ).toThrow(/two rows/)
     expect(() => defineFeature({ ...base, rows: [[['cotton'], { b: 1 }]] })).toThrow(/unknown state "b"/)
   })
 })

@@ -1,7 +1,11 @@
 import { defineFeature } from './define'
 
 export const float = defineFeature({
-  id: 'float', kind: 'other', look: 'float', hazard: 'none', minutes: 3,
+  id: 'float',
+  kind: 'other',
+  look: 'float',
+  hazard: 'none',
+  minutes: 3,
   title: 'Float or sink',
   question: 'A wetted-out pinch in water with a drop of washing-up liquid: does it float?',
   hint: 'Squeeze every bubble out under water first, or anything floats.',
@@ -15,7 +19,9 @@ export const float = defineFeature({
     spoiledBy: 'Bubbles: squeeze again and try three times. A metal or dirty yarn sinks anything.',
     caution: null,
   },
-  source: 'densities in Morton & Hearle, Physical Properties of Textile Fibres: of these only polypropylene is lighter than water',
+  source:
+    'densities in Morton & Hearle, Physical Properties of Textile Fibres: of these only polypropylene is ' +
+    'lighter than water',
   // It either sinks or does not; trapped air is in the rows.
   slip: 0.03,
   states: [
@@ -24,7 +30,29 @@ export const float = defineFeature({
   ],
   rows: [
     [['polypropylene'], { floats: 94, sinks: 6 }],
-    [['cotton', 'linen', 'hemp', 'ramie', 'jute', 'viscose', 'modal', 'lyocell', 'cupro', 'acetate', 'triacetate', 'silk', 'polyester', 'nylon', 'acrylic', 'modacrylic', 'glass', 'metallic'], { floats: 2, sinks: 98 }],
+    [
+      [
+        'cotton',
+        'linen',
+        'hemp',
+        'ramie',
+        'jute',
+        'viscose',
+        'modal',
+        'lyocell',
+        'cupro',
+        'acetate',
+        'triacetate',
+        'silk',
+        'polyester',
+        'nylon',
+        'acrylic',
+        'modacrylic',
+        'glass',
+        'metallic',
+      ],
+      { floats: 2, sinks: 98 },
+    ],
     [['wool', 'hair', 'elastane'], { floats: 5, sinks: 95 }],
   ],
 })

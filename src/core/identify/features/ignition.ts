@@ -1,7 +1,11 @@
 import { defineFeature } from './define'
 
 export const ignition = defineFeature({
-  id: 'ignition', kind: 'burn', look: 'burning', hazard: 'flame', minutes: 3,
+  id: 'ignition',
+  kind: 'burn',
+  look: 'burning',
+  hazard: 'flame',
+  minutes: 3,
   title: 'In the flame',
   question: 'In the flame: how fast does it catch?',
   hint: 'Hold it in the flame for two or three seconds at most.',

@@ -25,12 +25,33 @@ import { yarnType } from './yarnType'
 
 /** The burn, in the order in which things happen at the flame. */
 export const burnFeatures: readonly Feature[] = [
-  approach, ignition, flame, melting, afterRemoval, afterglow, smoke, smell, residue, residueColour, crush,
+  approach,
+  ignition,
+  flame,
+  melting,
+  afterRemoval,
+  afterglow,
+  smoke,
+  smell,
+  residue,
+  residueColour,
+  crush,
 ]
 
 /** Everything that needs no flame. */
 export const otherFeatures: readonly Feature[] = [
-  waterDrop, wetStrength, yarnBreak, yarnType, scrunch, lustre, touch, dryingTwist, loupeFibre, float, acetone, bleach,
+  waterDrop,
+  wetStrength,
+  yarnBreak,
+  yarnType,
+  scrunch,
+  lustre,
+  touch,
+  dryingTwist,
+  loupeFibre,
+  float,
+  acetone,
+  bleach,
 ]
 
 export const features: readonly Feature[] = [...burnFeatures, ...otherFeatures]

@@ -1,7 +1,11 @@
 import { defineFeature } from './define'
 
 export const lustre = defineFeature({
-  id: 'lustre', kind: 'other', look: 'hand', hazard: 'none', minutes: 1,
+  id: 'lustre',
+  kind: 'other',
+  look: 'hand',
+  hazard: 'none',
+  minutes: 1,
   title: 'Lustre',
   question: 'In daylight: does it shine?',
   hint: 'Tilt it by a window. The weave shines too, so judge a pulled yarn.',
@@ -12,7 +16,9 @@ export const lustre = defineFeature({
       'Look whether it glints, gleams or stays dull.',
     ],
     separates: 'Filament silk, acetate and bright synthetics from cotton and wool.',
-    spoiledBy: 'A satin weave shines whatever it is made of, and dull polyester is made dull on purpose. Judge the yarn, not the cloth.',
+    spoiledBy:
+      'A satin weave shines whatever it is made of, and dull polyester is made dull on purpose. Judge the ' +
+      'yarn, not the cloth.',
     caution: null,
   },
   source: 'common practice; weights from memory',

@@ -1,7 +1,11 @@
 import { defineFeature } from './define'
 
 export const melting = defineFeature({
-  id: 'melting', kind: 'burn', look: 'heat', hazard: 'flame', minutes: 3,
+  id: 'melting',
+  kind: 'burn',
+  look: 'heat',
+  hazard: 'flame',
+  minutes: 3,
   title: 'Melting',
   question: 'Does it melt?',
   hint: 'Look for something liquid or glassy. Keep clear: drops stick to skin and go on burning.',
@@ -13,7 +17,10 @@ export const melting = defineFeature({
     ['melts-drips', 'Melts and drips', 'Drops fall or strings pull.'],
   ],
   rows: [
-    [['cotton', 'linen', 'hemp', 'ramie', 'jute', 'viscose', 'modal', 'lyocell', 'cupro'], { none: 95, partly: 3, melts: 1, 'melts-drips': 1 }],
+    [
+      ['cotton', 'linen', 'hemp', 'ramie', 'jute', 'viscose', 'modal', 'lyocell', 'cupro'],
+      { none: 95, partly: 3, melts: 1, 'melts-drips': 1 },
+    ],
     [['acetate', 'triacetate'], { none: 3, partly: 13, melts: 41, 'melts-drips': 43 }],
     [['wool', 'hair'], { none: 82, partly: 15, melts: 2, 'melts-drips': 1 }],
     [['silk'], { none: 80, partly: 16, melts: 3, 'melts-drips': 1 }],

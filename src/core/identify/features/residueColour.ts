@@ -1,7 +1,11 @@
 import { defineFeature } from './define'
 
 export const residueColour = defineFeature({
-  id: 'residue-colour', kind: 'burn', look: 'residue', hazard: 'flame', minutes: 4,
+  id: 'residue-colour',
+  kind: 'burn',
+  look: 'residue',
+  hazard: 'flame',
+  minutes: 4,
   title: 'Its colour',
   question: 'What colour is it, cold?',
   hint: 'On something white. Dye and dirt darken it, a nylon bead above all.',

@@ -1,7 +1,11 @@
 import { defineFeature } from './define'
 
 export const scrunch = defineFeature({
-  id: 'scrunch', kind: 'other', look: 'hand', hazard: 'none', minutes: 1,
+  id: 'scrunch',
+  kind: 'other',
+  look: 'hand',
+  hazard: 'none',
+  minutes: 1,
   title: 'The fist',
   question: 'Crush it in your fist for ten seconds and let go. And now?',
   hint: 'Easy-care finishes hide creases; a knit hardly creases whatever it is.',
@@ -32,7 +36,10 @@ export const scrunch = defineFeature({
     [['triacetate'], { 'stays-crumpled': 12, 'some-creases': 45, 'springs-out': 43 }],
     [['wool', 'hair'], { 'stays-crumpled': 4, 'some-creases': 26, 'springs-out': 70 }],
     [['silk'], { 'stays-crumpled': 15, 'some-creases': 55, 'springs-out': 30 }],
-    [['polyester', 'nylon', 'acrylic', 'modacrylic', 'polypropylene'], { 'stays-crumpled': 4, 'some-creases': 25, 'springs-out': 71 }],
+    [
+      ['polyester', 'nylon', 'acrylic', 'modacrylic', 'polypropylene'],
+      { 'stays-crumpled': 4, 'some-creases': 25, 'springs-out': 71 },
+    ],
     [['elastane'], { 'stays-crumpled': 1, 'some-creases': 8, 'springs-out': 91 }],
     [['glass'], { 'stays-crumpled': 10, 'some-creases': 35, 'springs-out': 55 }],
     [['metallic'], { 'stays-crumpled': 70, 'some-creases': 25, 'springs-out': 5 }],

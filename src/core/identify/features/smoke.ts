@@ -1,7 +1,11 @@
 import { defineFeature } from './define'
 
 export const smoke = defineFeature({
-  id: 'smoke', kind: 'burn', look: 'burning', hazard: 'flame', minutes: 3,
+  id: 'smoke',
+  kind: 'burn',
+  look: 'burning',
+  hazard: 'flame',
+  minutes: 3,
   title: 'Smoke',
   question: 'What smoke does it give?',
   hint: 'Against something pale, while it burns or just after.',

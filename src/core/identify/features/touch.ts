@@ -1,7 +1,11 @@
 import { defineFeature } from './define'
 
 export const touch = defineFeature({
-  id: 'touch', kind: 'other', look: 'hand', hazard: 'none', minutes: 1,
+  id: 'touch',
+  kind: 'other',
+  look: 'hand',
+  hazard: 'none',
+  minutes: 1,
   title: 'Touch',
   question: 'Against the cheek or the inner wrist: cool or warm?',
   hint: 'The first moment counts. Brushed cloth feels warm whatever it is made of.',

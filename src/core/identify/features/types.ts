@@ -3,8 +3,18 @@ import { type Tool } from '../types'
 
 /** What one look tells: answers of one look share their mistakes, so they never count as independent. */
 export type Look =
-  | 'heat' | 'burning' | 'smell' | 'residue'
-  | 'wetting' | 'yarn' | 'hand' | 'microscope' | 'drying-twist' | 'float' | 'acetone' | 'bleach'
+  | 'heat'
+  | 'burning'
+  | 'smell'
+  | 'residue'
+  | 'wetting'
+  | 'yarn'
+  | 'hand'
+  | 'microscope'
+  | 'drying-twist'
+  | 'float'
+  | 'acetone'
+  | 'bleach'
 
 export type Hazard = 'none' | 'flame' | 'solvent' | 'bleach'
 

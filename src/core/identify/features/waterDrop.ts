@@ -1,7 +1,11 @@
 import { defineFeature } from './define'
 
 export const waterDrop = defineFeature({
-  id: 'water-drop', kind: 'other', look: 'wetting', hazard: 'none', minutes: 1,
+  id: 'water-drop',
+  kind: 'other',
+  look: 'wetting',
+  hazard: 'none',
+  minutes: 1,
   title: 'A drop of water',
   question: 'A drop of water on the right side: where does it go?',
   hint: 'Finishes and softener spoil this one, so it counts for little. Wash a corner first if you can.',
@@ -11,7 +15,9 @@ export const waterDrop = defineFeature({
       'Let one drop fall from a fingertip.',
       'Count to five, then look from the side.',
     ],
-    separates: 'Thirsty fibres (cotton, linen, viscose) from those that turn water away (polyester, polypropylene, wool on the outside).',
+    separates:
+      'Thirsty fibres (cotton, linen, viscose) from those that turn water away (polyester, polypropylene, ' +
+      'wool on the outside).',
     spoiledBy: 'A finish, starch, or softener in the wash: try a washed scrap. Dense weaving slows any cloth.',
     caution: null,
   },

@@ -1,7 +1,11 @@
 import { defineFeature } from './define'
 
 export const yarnType = defineFeature({
-  id: 'yarn-type', kind: 'other', look: 'yarn', hazard: 'none', minutes: 1,
+  id: 'yarn-type',
+  kind: 'other',
+  look: 'yarn',
+  hazard: 'none',
+  minutes: 1,
   title: 'Untwisting a yarn',
   question: 'Untwist a yarn. Short hairs, or threads without end?',
   hint: 'Roll it against its twist and pull it out sideways.',
@@ -11,8 +15,11 @@ export const yarnType = defineFeature({
       'Roll it open against its twist.',
       'Draw it apart: short hairs, or threads without end?',
     ],
-    separates: 'Reeled silk and most shiny synthetics (threads without end) from cotton, wool, linen and anything spun from short hairs.',
-    spoiledBy: 'Synthetics are cut short and spun like cotton too, and spun silk is short: short hairs rule nothing out.',
+    separates:
+      'Reeled silk and most shiny synthetics (threads without end) from cotton, wool, linen and anything ' +
+      'spun from short hairs.',
+    spoiledBy:
+      'Synthetics are cut short and spun like cotton too, and spun silk is short: short hairs rule nothing out.',
     caution: null,
   },
   source: 'common practice; weights from memory of what is sold',

@@ -18,11 +18,19 @@ interface Present {
 
 /** The belief with the past counted beside the belief without it. */
 export function historyEffect(counted: readonly Present[], uncounted: readonly Present[]): HistoryEffect {
-  const rows = counted.map(({ id, present }) => ({ id, with: present, without: uncounted.find((one) => one.id === id)!.present }))
-  const most = rows.reduce((best, row) => (Math.abs(row.with - row.without) > Math.abs(best.with - best.without) ? row : best))
+  const rows = counted.map(({ id, present }) => ({
+    id,
+    with: present,
+    without: uncounted.find((one) => one.id === id)!.present,
+  }))
+  const most = rows.reduce((best, row) =>
+    Math.abs(row.with - row.without) > Math.abs(best.with - best.without) ? row : best,
+  )
   const moved = Math.abs(most.with - most.without)
-  const text = moved < WORTH_SAYING
-    ? 'What you know of its past changes next to nothing here.'
-    : `What you know of its past moves ${families[most.id].phrase} most: from ${formatPercent(most.without)} without it to ${formatPercent(most.with)}.`
+  const text =
+    moved < WORTH_SAYING
+      ? 'What you know of its past changes next to nothing here.'
+      : `What you know of its past moves ${families[most.id].phrase} most: from ` +
+        `${formatPercent(most.without)} without it to ${formatPercent(most.with)}.`
   return { families: rows, text }
 }

@@ -5,18 +5,26 @@ import { identify } from '../identify'
 import { hypothesesFor, MOST_TILT, TILTS } from './history'
 import { type History } from './types'
 
-const present = (history: History, id: string, observations = seen({})) => identify({ observations, history }).fibres.find((fibre) => fibre.id === id)!.present
+const present = (history: History, id: string, observations = seen({})) =>
+  identify({ observations, history }).fibres.find((fibre) => fibre.id === id)!.present
 const pure = (list: typeof hypotheses, id: string) => list.find((hypothesis) => hypothesis.id === id)!.prior
 
-it.each(Object.entries(TILTS).flatMap(([question, tilts]) => tilts.map(({ id }) => [question, id] as const)))('%s %s leaves every hypothesis possible, within its bound', (question, id) => {
-  const tilted = hypothesesFor({ [question]: id })
-  expect(tilted.reduce((sum, { prior }) => sum + prior, 0)).toBeCloseTo(1, 9)
-  const ratios = tilted.map(({ prior }, index) => prior / hypotheses[index]!.prior)
-  expect(Math.min(...ratios)).toBeGreaterThan(0)
-  expect(Math.max(...ratios) / Math.min(...ratios)).toBeLessThanOrEqual(MOST_TILT ** 2 * (1 + 1e-9))
-})
+it.each(Object.entries(TILTS).flatMap(([question, tilts]) => tilts.map(({ id }) => [question, id] as const)))(
+  '%s %s leaves every hypothesis possible, within its bound',
+  (question, id) => {
+    const tilted = hypothesesFor({ [question]: id })
+    expect(tilted.reduce((sum, { prior }) => sum + prior, 0)).toBeCloseTo(1, 9)
+    const ratios = tilted.map(({ prior }, index) => prior / hypotheses[index]!.prior)
+    expect(Math.min(...ratios)).toBeGreaterThan(0)
+    expect(Math.max(...ratios) / Math.min(...ratios)).toBeLessThanOrEqual(MOST_TILT ** 2 * (1 + 1e-9))
+  },
+)
 
-it.each(Object.values(TILTS).flat().map((tilt) => [tilt.id, tilt] as const))('%s names fibres of the vocabulary, once, with words', (_, { label, factors }) => {
+it.each(
+  Object.values(TILTS)
+    .flat()
+    .map((tilt) => [tilt.id, tilt] as const),
+)('%s names fibres of the vocabulary, once, with words', (_, { label, factors }) => {
   expect(label.length).toBeGreaterThan(2)
   for (const [fibre, factor] of Object.entries(factors)) {
     expect(FIBRE_IDS).toContain(fibre)
@@ -33,7 +41,13 @@ it('makes the usual fibres of a thing likelier', () => {
 })
 
 it('is overruled by what is seen', () => {
-  const woolly = seen({ approach: 'curls-away', 'after-removal': 'dies-at-once', smell: 'hair-feather', residue: 'crushable-bead', crush: 'crumbles' })
+  const woolly = seen({
+    approach: 'curls-away',
+    'after-removal': 'dies-at-once',
+    smell: 'hair-feather',
+    residue: 'crushable-bead',
+    crush: 'crumbles',
+  })
   const { verdict } = identify({ observations: woolly, history: { kind: 'sheets', price: 'cheap' } })
   expect(verdict.ids).toEqual(['protein'])
 })
@@ -45,14 +59,19 @@ it('shows its effect, and shows none where nothing is known', () => {
   expect(acetate.with).toBeGreaterThan(acetate.without)
   expect(history!.text).toContain('an acetate')
   expect(identify({ observations }).history).toBeUndefined()
-  const faint = identify({ observations: seen({ smell: 'hair-feather', residue: 'crushable-bead', 'after-removal': 'dies-at-once' }), history: { country: 'north-west-europe' } }).history!
+  const faint = identify({
+    observations: seen({ smell: 'hair-feather', residue: 'crushable-bead', 'after-removal': 'dies-at-once' }),
+    history: { country: 'north-west-europe' },
+  }).history!
   expect(faint.text).toMatch(/next to nothing/)
 })
 
 it('rules out what was not sold yet, blends with it included, and keeps what is old', () => {
   const before1900 = hypothesesFor({ made: { before: 1900 } })
-  for (const young of ['viscose', 'acetate', 'nylon', 'polyester', 'elastane', 'cotton.main+polyester.minor']) expect(pure(before1900, young)).toBe(0)
-  for (const old of ['cotton', 'wool', 'silk', 'linen']) expect(pure(before1900, old)).toBeGreaterThan(pure(hypotheses, old))
+  for (const young of ['viscose', 'acetate', 'nylon', 'polyester', 'elastane', 'cotton.main+polyester.minor'])
+    expect(pure(before1900, young)).toBe(0)
+  for (const old of ['cotton', 'wool', 'silk', 'linen'])
+    expect(pure(before1900, old)).toBeGreaterThan(pure(hypotheses, old))
 })
 
 it('refuses what is not in its lists', () => {

@@ -7,13 +7,23 @@ import { kinds } from './kinds'
 import { countries, prices } from './more'
 import { type History, type Tilt } from './types'
 
-/** What may be said of the past of a cloth, a list a question. Together they never move a fibre's odds beyond `MOST_TILT`. */
-export const TILTS: Record<'kind' | 'price' | 'country', readonly Tilt[]> = { kind: kinds, price: prices, country: countries }
+/**
+ * What may be said of the past of a cloth, a list a question. Together they never move a fibre's odds beyond
+ * `MOST_TILT`.
+ */
+export const TILTS: Record<'kind' | 'price' | 'country', readonly Tilt[]> = {
+  kind: kinds,
+  price: prices,
+  country: countries,
+}
 
 /** The past is a hint, and what is seen on the bench must be able to overrule it; ours. */
 export const MOST_TILT = 8
 
-/** Even a small share of a fibre counts as this much of it, and a trace in full: a swimsuit is known by its few per cent of elastane. */
+/**
+ * Even a small share of a fibre counts as this much of it, and a trace in full: a swimsuit is known by its few per
+ * cent of elastane.
+ */
 const LEAST_SAY = 0.5
 const say = ({ fibre, weight }: Component) => (traceWeight[fibre] === undefined ? Math.max(weight, LEAST_SAY) : 1)
 
@@ -31,8 +41,10 @@ export function hasHistory({ made, ...tilts }: History): boolean {
 }
 
 /**
- * The hypotheses with priors for a cloth of that past; they sum to 1 again. What was not sold before a fibre's first year
- * is ruled out, and a year within the span counts by the part of it that lies after. Kind, price and country tilt, within
+ * The hypotheses with priors for a cloth of that past; they sum to 1 again. What was not sold before a fibre's first
+ * year
+ * is ruled out, and a year within the span counts by the part of it that lies after. Kind, price and country tilt,
+ * within
  * bounds. With nothing known, the common list itself.
  * @throws RangeError where a kind, price or country is not in `TILTS`
  */
@@ -41,9 +53,15 @@ export function hypothesesFor(history: History): readonly Hypothesis[] {
   const factor = fibreFactors(history)
   const sold = (fibre: FibreId) => soldFraction(fibre, history.made)
   const weighted = hypotheses.map((hypothesis) => {
-    const tilt = hypothesis.components.reduce((product, component) => product * factor(component.fibre) ** say(component), 1)
+    const tilt = hypothesis.components.reduce(
+      (product, component) => product * factor(component.fibre) ** say(component),
+      1,
+    )
     const bounded = Math.min(MOST_TILT, Math.max(1 / MOST_TILT, tilt))
-    return { ...hypothesis, prior: hypothesis.prior * bounded * Math.min(...hypothesis.components.map(({ fibre }) => sold(fibre))) }
+    return {
+      ...hypothesis,
+      prior: hypothesis.prior * bounded * Math.min(...hypothesis.components.map(({ fibre }) => sold(fibre))),
+    }
   })
   const total = weighted.reduce((sum, { prior }) => sum + prior, 0)
   return weighted.map((hypothesis) => ({ ...hypothesis, prior: hypothesis.prior / total }))

@@ -9,11 +9,18 @@ export interface ScaleLine {
   steady: boolean | null
 }
 
-const GRAMS_PER: Readonly<Record<string, number>> = { mg: 0.001, g: 1, kg: 1000, oz: GRAMS_PER_OUNCE, lb: GRAMS_PER_POUND }
+const GRAMS_PER: Readonly<Record<string, number>> = {
+  mg: 0.001,
+  g: 1,
+  kg: 1000,
+  oz: GRAMS_PER_OUNCE,
+  lb: GRAMS_PER_POUND,
+}
 
 /**
  * One line of text as small serial scales send it: perhaps a word for steady or not, a sign, digits, a unit
- * (`ST,GS,+0012.3 g`, `   12.3 g`, `US  -0.4g`). Grams where no unit stands. Common practice; makers differ in the words before the number.
+ * (`ST,GS,+0012.3 g`, `   12.3 g`, `US  -0.4g`). Grams where no unit stands. Common practice; makers differ in the
+ * words before the number.
  * Undefined where the line holds no weight.
  */
 export function readScaleLine(line: string): ScaleLine | undefined {
@@ -23,6 +30,11 @@ export function readScaleLine(line: string): ScaleLine | undefined {
   const perUnit = GRAMS_PER[unit!.toLowerCase() || 'g']
   if (perUnit === undefined) return undefined
   const before = line.slice(0, found.index).toUpperCase()
-  const steady = /\b(US|UNST|SD)\b/.test(before) || line.trim().endsWith('?') ? false : /\b(ST|S)\b/.test(before) ? true : null
-  return { grams: Number(`${sign}${whole}.${decimals || '0'}`) * perUnit, resolutionGrams: perUnit * 10 ** -decimals.length, steady }
+  const steady =
+    /\b(US|UNST|SD)\b/.test(before) || line.trim().endsWith('?') ? false : /\b(ST|S)\b/.test(before) ? true : null
+  return {
+    grams: Number(`${sign}${whole}.${decimals || '0'}`) * perUnit,
+    resolutionGrams: perUnit * 10 ** -decimals.length,
+    steady,
+  }
 }

@@ -15,18 +15,29 @@ it.each([
   expect(read.steady).toBe(steady)
 })
 
-it.each(['', 'OVERLOAD', 'ST,GS, 12.3 stones', 'g'])('reads no weight in "%s"', (line) => expect(readScaleLine(line)).toBeUndefined())
+it.each(['', 'OVERLOAD', 'ST,GS, 12.3 stones', 'g'])('reads no weight in "%s"', (line) =>
+  expect(readScaleLine(line)).toBeUndefined(),
+)
 
 const moments = (count: number, weight: (index: number) => number, steady: boolean | null = null): ScaleMoment[] =>
-  Array.from({ length: count }, (_, index) => ({ atMs: index * 200, grams: weight(index), resolutionGrams: 1, steady }))
+  Array.from({ length: count }, (_, index) => ({
+    atMs: index * 200,
+    grams: weight(index),
+    resolutionGrams: 1,
+    steady,
+  }))
 
 describe('settled', () => {
-  it('takes no weight before it has stood still long enough, while it rises, or while the scale calls it unsteady', () => {
-    expect(settled([]).grams).toBeNull()
-    expect(settled(moments(5, () => 100)).grams).toBeNull()
-    expect(settled(moments(20, (index) => index * 8)).grams).toBeNull()
-    expect(settled(moments(20, () => 100, false)).grams).toBeNull()
-  })
+  it(
+    'takes no weight before it has stood still long enough, while it rises, or while the scale calls it ' +
+      'unsteady',
+    () => {
+      expect(settled([]).grams).toBeNull()
+      expect(settled(moments(5, () => 100)).grams).toBeNull()
+      expect(settled(moments(20, (index) => index * 8)).grams).toBeNull()
+      expect(settled(moments(20, () => 100, false)).grams).toBeNull()
+    },
+  )
 
   it('takes what stands still, to the step of the scale, and forgets what lay there before', () => {
     expect(settled(moments(20, () => 100)).grams).toBe(100)

@@ -21,7 +21,8 @@ const CREEP_MS = 8000
 const JUMP_STEPS = 3
 
 /**
- * The weight on a scale, once it stands still: over the last second and a half all readings lie within one step of their mean, and
+ * The weight on a scale, once it stands still: over the last second and a half all readings lie within one step of
+ * their mean, and
  * the scale does not call them unsteady. A straight line through what has stood for long enough gives the drift.
  * @param moments oldest first
  */
@@ -31,14 +32,25 @@ export function settled(moments: readonly ScaleMoment[]): Settled {
   const still = moments.filter(({ atMs }) => last.atMs - atMs <= STILL_MS)
   const mean = still.reduce((sum, { grams }) => sum + grams, 0) / still.length
   // A hair more than one step, so that rounding of the decimals does not decide.
-  const stands = last.atMs - moments[0]!.atMs >= STILL_MS && still.every(({ grams, steady }) => steady !== false && Math.abs(grams - mean) <= last.resolutionGrams * 1.0001)
-  return { grams: stands ? toStep(mean, last.resolutionGrams) : null, resolutionGrams: last.resolutionGrams, driftPerMinute: driftOf(moments) * 60_000 }
+  const stands =
+    last.atMs - moments[0]!.atMs >= STILL_MS &&
+    still.every(({ grams, steady }) => steady !== false && Math.abs(grams - mean) <= last.resolutionGrams * 1.0001)
+  return {
+    grams: stands ? toStep(mean, last.resolutionGrams) : null,
+    resolutionGrams: last.resolutionGrams,
+    driftPerMinute: driftOf(moments) * 60_000,
+  }
 }
 
 /** g per ms over the last stretch without a jump, 0 where that is too short. */
 function driftOf(moments: readonly ScaleMoment[]): number {
   let from = moments.length - 1
-  while (from > 0 && moments[from - 1]!.steady !== false && Math.abs(moments[from]!.grams - moments[from - 1]!.grams) <= moments[from]!.resolutionGrams * JUMP_STEPS) from--
+  while (
+    from > 0 &&
+    moments[from - 1]!.steady !== false &&
+    Math.abs(moments[from]!.grams - moments[from - 1]!.grams) <= moments[from]!.resolutionGrams * JUMP_STEPS
+  )
+    from--
   const run = moments.slice(from)
   return run.at(-1)!.atMs - run[0]!.atMs >= CREEP_MS ? slope(run) : 0
 }

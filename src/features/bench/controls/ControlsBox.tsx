@@ -56,30 +56,59 @@ export function ControlsBox({ box, ways }: { box: BoxedControl[]; ways: OwnWay[]
       <div>
         <Link href="/bench">The burn bench</Link>
         <h1>Your controls box</h1>
-        <Lead>Bits of cloth that you are sure of. Lay them beside an unknown; burn them now and then, and the bench learns what you mean by “chemical” or “celery”.</Lead>
+        <Lead>
+          Bits of cloth that you are sure of. Lay them beside an unknown; burn them now and then, and the bench learns
+          what you mean by “chemical” or “celery”.
+        </Lead>
       </div>
       <Columns $first="1.5fr">
         <Paper aria-labelledby="known">
           <h2 id="known">Known pieces</h2>
-          {box.length === 0 ? <Slip>The box is empty. Begin with a cotton, a wool and a polyester: the offcuts of a thing whose label you believe.</Slip> : null}
-          <Cards>{box.map((control) => <Known key={control.id} control={control} />)}</Cards>
+          {box.length === 0 ? (
+            <Slip>
+              The box is empty. Begin with a cotton, a wool and a polyester: the offcuts of a thing whose label you
+              believe.
+            </Slip>
+          ) : null}
+          <Cards>
+            {box.map((control) => (
+              <Known key={control.id} control={control} />
+            ))}
+          </Cards>
         </Paper>
         <div style={{ display: 'grid', gap: '1.5rem', alignContent: 'start', minWidth: 0 }}>
           <NewControl />
           <Paper aria-labelledby="nose">
             <h2 id="nose">What they taught</h2>
             {ways.length === 0 ? (
-              <Soft>{burns === 0 ? 'Nothing yet: no known piece has been burnt.' : `Nothing that matters yet. About ${ENOUGH_BURNS} burns of one fibre begin to count; a single slip does no harm.`}</Soft>
+              <Soft>
+                {burns === 0
+                  ? 'Nothing yet: no known piece has been burnt.'
+                  : `Nothing that matters yet. About ${ENOUGH_BURNS} burns of one fibre begin to count; a ` +
+                    'single slip does no harm.'}
+              </Soft>
             ) : (
               <PlainList>
                 {ways.slice(0, 6).map(({ feature, fibres: alike, says, common, own }) => (
                   <li key={`${feature} ${alike.join()} ${says}`}>
-                    <b>{featureById(feature).title}, {alike.slice(0, 3).map((id) => fibreName(id, words)).join(', ')}:</b> you say “{statesWords(feature, [says])}” more often than most, so it is reckoned with at {formatPercent(own)} instead of {formatPercent(common)}.
+                    <b>
+                      {featureById(feature).title},{' '}
+                      {alike
+                        .slice(0, 3)
+                        .map((id) => fibreName(id, words))
+                        .join(', ')}
+                      :
+                    </b>{' '}
+                    you say “{statesWords(feature, [says])}” more often than most, so it is reckoned with at{' '}
+                    {formatPercent(own)} instead of {formatPercent(common)}.
                   </li>
                 ))}
               </PlainList>
             )}
-            <Soft>Your own reports never weigh more than everybody’s together, and a piece that looks impure teaches nothing.</Soft>
+            <Soft>
+              Your own reports never weigh more than everybody’s together, and a piece that looks impure teaches
+              nothing.
+            </Soft>
           </Paper>
         </div>
       </Columns>
@@ -94,18 +123,43 @@ function Known({ control: { id, fibre, name, sure, impure, tests } }: { control:
   return (
     <Card>
       <h3>{name}</h3>
-      <p>{capitalised(fibreName(fibre, words))}{sure ? `. ${sure}` : ''}</p>
-      {impure ? <Slip $tone="warn" role="note"><b>Is it pure?</b> It did not burn like {fibreName(fibre, words)} alone. A bit that people are sure of often turns out to be a blend. It teaches nothing until that is cleared up: burn it again, or take another piece.</Slip> : null}
-      {latest ? <BurnStrip seen={seenIn(latest.answers)} describe={(features) => describeSeen(latest.answers, features)} /> : null}
+      <p>
+        {capitalised(fibreName(fibre, words))}
+        {sure ? `. ${sure}` : ''}
+      </p>
+      {impure ? (
+        <Slip $tone="warn" role="note">
+          <b>Is it pure?</b> It did not burn like {fibreName(fibre, words)} alone. A bit that people are sure of often
+          turns out to be a blend. It teaches nothing until that is cleared up: burn it again, or take another piece.
+        </Slip>
+      ) : null}
+      {latest ? (
+        <BurnStrip seen={seenIn(latest.answers)} describe={(features) => describeSeen(latest.answers, features)} />
+      ) : null}
       {tests.length > 0 ? (
         <Soft>
           {tests.length === 1 ? 'Burnt once: ' : `Burnt ${tests.length} times, the latest shown: `}
-          {tests.map(({ id: testId }, index) => <span key={testId}>{index > 0 ? ', ' : ''}<Link href={`/bench/${testId}`} aria-label={`Burn ${index + 1} of ${name}`}>burn {index + 1}</Link></span>)}.
+          {tests.map(({ id: testId }, index) => (
+            <span key={testId}>
+              {index > 0 ? ', ' : ''}
+              <Link href={`/bench/${testId}`} aria-label={`Burn ${index + 1} of ${name}`}>
+                burn {index + 1}
+              </Link>
+            </span>
+          ))}
+          .
         </Soft>
       ) : null}
       <Actions>
-        <Button isDisabled={starting} onPress={() => start(() => beginTest({ controlId: id }))}>{tests.length === 0 ? 'Burn a bit of it' : 'Burn another bit'}</Button>
-        <PutAway offer="Take it out of the box" question={`Take ${name} out of the box, with its burns?`} decide="Take it out" onDecided={() => dropControl(id)} />
+        <Button isDisabled={starting} onPress={() => start(() => beginTest({ controlId: id }))}>
+          {tests.length === 0 ? 'Burn a bit of it' : 'Burn another bit'}
+        </Button>
+        <PutAway
+          offer="Take it out of the box"
+          question={`Take ${name} out of the box, with its burns?`}
+          decide="Take it out"
+          onDecided={() => dropControl(id)}
+        />
       </Actions>
     </Card>
   )
@@ -118,18 +172,39 @@ function NewControl() {
   const [draft, setDraft] = useState(EMPTY)
   const [errors, setErrors] = useState<Record<string, string>>({})
   const [saving, start] = useTransition()
-  const add = () => start(async () => {
-    const outcome = await keepControl(draft)
-    setErrors(outcome.ok ? {} : outcome.errors)
-    if (outcome.ok) setDraft(EMPTY)
-  })
+  const add = () =>
+    start(async () => {
+      const outcome = await keepControl(draft)
+      setErrors(outcome.ok ? {} : outcome.errors)
+      if (outcome.ok) setDraft(EMPTY)
+    })
   return (
     <Paper aria-labelledby="new-control">
       <h2 id="new-control">Put a known piece in</h2>
-      <SelectField label="It is" value={draft.fibre} onChange={(fibre) => setDraft({ ...draft, fibre: fibre as FibreId })} options={fibres.map(({ id, name }) => [id, name[words]] as const)} />
-      <TextField label="Called" value={draft.name} error={errors.name} onChange={(name) => setDraft({ ...draft, name })} />
-      <TextField label="Why you are sure" hint="A label you believe, a thread you bought, a test." value={draft.sure} error={errors.sure} onChange={(sure) => setDraft({ ...draft, sure })} />
-      <Actions><StrongButton isDisabled={saving || draft.name.trim() === ''} onPress={add}>Put it in the box</StrongButton></Actions>
+      <SelectField
+        label="It is"
+        value={draft.fibre}
+        onChange={(fibre) => setDraft({ ...draft, fibre: fibre as FibreId })}
+        options={fibres.map(({ id, name }) => [id, name[words]] as const)}
+      />
+      <TextField
+        label="Called"
+        value={draft.name}
+        error={errors.name}
+        onChange={(name) => setDraft({ ...draft, name })}
+      />
+      <TextField
+        label="Why you are sure"
+        hint="A label you believe, a thread you bought, a test."
+        value={draft.sure}
+        error={errors.sure}
+        onChange={(sure) => setDraft({ ...draft, sure })}
+      />
+      <Actions>
+        <StrongButton isDisabled={saving || draft.name.trim() === ''} onPress={add}>
+          Put it in the box
+        </StrongButton>
+      </Actions>
     </Paper>
   )
 }

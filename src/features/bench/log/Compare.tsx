@@ -27,7 +27,8 @@ export function Compare({ choices }: { choices: readonly Comparable[] }) {
   const [first, setFirst] = useState(choices[0]?.id)
   const [second, setSecond] = useState(choices[1]?.id)
   if (choices.length < 2) return null
-  const of = (id: string | undefined, otherwise: number) => choices.find((one) => one.id === id) ?? choices[otherwise]!
+  const of = (id: string | undefined, otherwise: number) =>
+    choices.find((one) => one.id === id) ?? choices[otherwise]!
   const a = of(first, 0)
   const b = of(second, 1)
   const [seenA, seenB] = [seenIn(a.answers), seenIn(b.answers)]
@@ -37,19 +38,39 @@ export function Compare({ choices }: { choices: readonly Comparable[] }) {
   return (
     <Paper aria-labelledby="compare">
       <h2 id="compare">Two side by side</h2>
-      {[[a, setFirst, 'First'], [b, setSecond, 'Second']].map(([one, set, label]) => {
+      {[
+        [a, setFirst, 'First'],
+        [b, setSecond, 'Second'],
+      ].map(([one, set, label]) => {
         const { id, answers, yarn } = one as Comparable
         return (
           <Pair key={label as string}>
-            <SelectField label={label as string} value={id} onChange={set as (id: string) => void} options={options} />
+            <SelectField
+              label={label as string}
+              value={id}
+              onChange={set as (id: string) => void}
+              options={options}
+            />
             <BurnStrip seen={seenIn(answers)} describe={(asked) => describeSeen(answers, asked)} yarn={yarn} />
           </Pair>
         )
       })}
       <div role="status" style={{ display: 'grid', gap: '0.4rem' }}>
-        {both.length === 0 ? <Soft>Nothing was seen on both of them.</Soft> : <p>{apart.length === 0 ? `They agree in all ${both.length} things that were seen on both.` : `They part in ${apart.length} of the ${both.length} things that were seen on both:`}</p>}
+        {both.length === 0 ? (
+          <Soft>Nothing was seen on both of them.</Soft>
+        ) : (
+          <p>
+            {apart.length === 0
+              ? `They agree in all ${both.length} things that were seen on both.`
+              : `They part in ${apart.length} of the ${both.length} things that were seen on both:`}
+          </p>
+        )}
         <PlainList>
-          {apart.map(({ id, title }) => <li key={id}><b>{title}:</b> “{statesWords(id, seenA[id]!)}” against “{statesWords(id, seenB[id]!)}”</li>)}
+          {apart.map(({ id, title }) => (
+            <li key={id}>
+              <b>{title}:</b> “{statesWords(id, seenA[id]!)}” against “{statesWords(id, seenB[id]!)}”
+            </li>
+          ))}
         </PlainList>
       </div>
     </Paper>

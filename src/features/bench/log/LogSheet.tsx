@@ -19,26 +19,59 @@ import { LogTable } from './LogTable'
 const Sheet = styled.article`
   background: #fff;
   color: #111;
-  --paper: #fff; --ink: #111; --ink-soft: #333; --line: #999;
+  --paper: #fff;
+  --ink: #111;
+  --ink-soft: #333;
+  --line: #999;
   padding: clamp(1rem, 3vw, 2rem);
   border: 1px solid var(--line);
   display: grid;
   gap: 1rem;
   min-width: 0;
-  dl { margin: 0; display: grid; grid-template-columns: max-content minmax(0, 1fr); gap: 0.3rem 1.2rem; }
-  dt { color: #333; }
-  dd { margin: 0; border-bottom: 1px solid #999; min-height: 1.5rem; }
-  @media print { border: 0; padding: 0; font-size: 10pt; }
+  dl {
+    margin: 0;
+    display: grid;
+    grid-template-columns: max-content minmax(0, 1fr);
+    gap: 0.3rem 1.2rem;
+  }
+  dt {
+    color: #333;
+  }
+  dd {
+    margin: 0;
+    border-bottom: 1px solid #999;
+    min-height: 1.5rem;
+  }
+  @media print {
+    border: 0;
+    padding: 0;
+    font-size: 10pt;
+  }
 `
 const Boxes = styled.table`
   border-collapse: collapse;
   width: 100%;
-  th, td { border: 1px solid #777; padding: 0.25rem 0.4rem; text-align: left; vertical-align: top; font-size: 0.85rem; }
-  th { font-weight: 600; }
+  th,
+  td {
+    border: 1px solid #777;
+    padding: 0.25rem 0.4rem;
+    text-align: left;
+    vertical-align: top;
+    font-size: 0.85rem;
+  }
+  th {
+    font-weight: 600;
+  }
   table-layout: fixed;
-  col.look { width: 16%; }
-  col.blank { width: 14%; }
-  tr { break-inside: avoid; }
+  col.look {
+    width: 16%;
+  }
+  col.blank {
+    width: 14%;
+  }
+  tr {
+    break-inside: avoid;
+  }
 `
 
 export interface LogSheetProps {
@@ -57,9 +90,18 @@ export function LogSheet({ name, made, answers, notes, setup, belief, yarn }: Lo
   return (
     <PrintPage title={`Burn log: ${name}`}>
       <dl>
-        <dt>Begun</dt><dd suppressHydrationWarning>{new Date(made).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })}</dd>
-        <dt>The label says</dt><dd>{setup.claim.map(({ fibre, percent }) => `${percent} % ${fibreName(fibre, words)}`).join(', ') || 'nothing'}</dd>
-        <dt>Verdict</dt><dd><b>{verdictTitle(belief, words)}.</b> {belief.verdict.text}</dd>
+        <dt>Begun</dt>
+        <dd suppressHydrationWarning>
+          {new Date(made).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })}
+        </dd>
+        <dt>The label says</dt>
+        <dd>
+          {setup.claim.map(({ fibre, percent }) => `${percent} % ${fibreName(fibre, words)}`).join(', ') || 'nothing'}
+        </dd>
+        <dt>Verdict</dt>
+        <dd>
+          <b>{verdictTitle(belief, words)}.</b> {belief.verdict.text}
+        </dd>
       </dl>
       <Strips answers={answers} notes={notes} yarn={yarn} />
       <LogTable answers={answers} specimens={specimensOf(answers, notes)} />
@@ -72,28 +114,64 @@ export function LogSheet({ name, made, answers, notes, setup, belief, yarn }: Lo
 export function EmptySheet() {
   return (
     <PrintPage title="Burn log">
-      <dl>{['Piece', 'Date', 'What the label or the seller says', 'Controls beside it'].map((word) => <Line key={word} word={word} />)}</dl>
+      <dl>
+        {['Piece', 'Date', 'What the label or the seller says', 'Controls beside it'].map((word) => (
+          <Line key={word} word={word} />
+        ))}
+      </dl>
       <Boxes>
-        <colgroup><col className="look" /><col /><col className="blank" /><col className="blank" /><col className="blank" /></colgroup>
-        <thead><tr><th scope="col">Look for</th><th scope="col">One of these, or two where you see two</th>{[1, 2, 3].map((number) => <th key={number} scope="col">No. {number}</th>)}</tr></thead>
+        <colgroup>
+          <col className="look" />
+          <col />
+          <col className="blank" />
+          <col className="blank" />
+          <col className="blank" />
+        </colgroup>
+        <thead>
+          <tr>
+            <th scope="col">Look for</th>
+            <th scope="col">One of these, or two where you see two</th>
+            {[1, 2, 3].map((number) => (
+              <th key={number} scope="col">
+                No. {number}
+              </th>
+            ))}
+          </tr>
+        </thead>
         <tbody>
-          <tr><th scope="row">Taken from</th><td>whole · warp · weft · pile</td><td /><td /><td /></tr>
+          <tr>
+            <th scope="row">Taken from</th>
+            <td>whole · warp · weft · pile</td>
+            <td />
+            <td />
+            <td />
+          </tr>
           {[...burnFeatures, ...otherFeatures].map(({ id, title, states }) => (
             <tr key={id}>
               <th scope="row">{title}</th>
               <td>{states.map(({ label }) => label.toLowerCase()).join(' · ')}</td>
-              <td /><td /><td />
+              <td />
+              <td />
+              <td />
             </tr>
           ))}
         </tbody>
       </Boxes>
-      <Soft>Window open or fan on, water beside you, tongs, hair and sleeves back. Wait until the residue is cold. Never burn glass or old heat-resistant cloth. Acetone: no flame in the room. Bleach: alone in the dish.</Soft>
+      <Soft>
+        Window open or fan on, water beside you, tongs, hair and sleeves back. Wait until the residue is cold. Never
+        burn glass or old heat-resistant cloth. Acetone: no flame in the room. Bleach: alone in the dish.
+      </Soft>
     </PrintPage>
   )
 }
 
 function Line({ word }: { word: string }) {
-  return <><dt>{word}</dt><dd /></>
+  return (
+    <>
+      <dt>{word}</dt>
+      <dd />
+    </>
+  )
 }
 
 /** A page for paper, with the button that prints it. */

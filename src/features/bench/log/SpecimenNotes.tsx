@@ -21,7 +21,13 @@ const Card = styled.section`
   border-top: 3px solid var(--weld);
   padding-top: 0.8rem;
   min-width: 0;
-  img { max-width: 100%; max-height: 14rem; object-fit: contain; justify-self: start; border: 1px solid var(--line); }
+  img {
+    max-width: 100%;
+    max-height: 14rem;
+    object-fit: contain;
+    justify-self: start;
+    border: 1px solid var(--line);
+  }
 `
 const Times = styled.div`
   display: grid;
@@ -40,7 +46,8 @@ export function SpecimenNotes({ testId, note, onChange }: Props) {
   const picker = useRef<HTMLInputElement>(null)
   const [trouble, setTrouble] = useState<string>()
   const [sending, setSending] = useState(false)
-  const number = (key: 'catchSeconds' | 'burnSeconds' | 'burnMm') => (value: number) => onChange({ ...note, [key]: Number.isFinite(value) ? value : null })
+  const number = (key: 'catchSeconds' | 'burnSeconds' | 'burnMm') => (value: number) =>
+    onChange({ ...note, [key]: Number.isFinite(value) ? value : null })
   const send = async (file: File | undefined) => {
     if (!file) return
     setSending(true)
@@ -59,24 +66,75 @@ export function SpecimenNotes({ testId, note, onChange }: Props) {
   return (
     <Card aria-label={`Notes on specimen ${note.specimen}`}>
       <h3>Specimen {note.specimen}</h3>
-      <SelectField label="Taken from" value={note.part} onChange={(part) => onChange({ ...note, part: part as Part })} options={PARTS.map((part) => [part, PART_WORDS[part]] as const)} />
+      <SelectField
+        label="Taken from"
+        value={note.part}
+        onChange={(part) => onChange({ ...note, part: part as Part })}
+        options={PARTS.map((part) => [part, PART_WORDS[part]] as const)}
+      />
       <Times>
-        <NumberField label="Caught after" unit="s" value={note.catchSeconds ?? NaN} minValue={0} maxValue={3600} onChange={number('catchSeconds')} />
-        <NumberField label="Burnt along" unit="mm" value={note.burnMm ?? NaN} minValue={1} maxValue={500} onChange={number('burnMm')} />
-        <NumberField label="in" unit="s" value={note.burnSeconds ?? NaN} minValue={0} maxValue={3600} onChange={number('burnSeconds')} />
+        <NumberField
+          label="Caught after"
+          unit="s"
+          value={note.catchSeconds ?? NaN}
+          minValue={0}
+          maxValue={3600}
+          onChange={number('catchSeconds')}
+        />
+        <NumberField
+          label="Burnt along"
+          unit="mm"
+          value={note.burnMm ?? NaN}
+          minValue={1}
+          maxValue={500}
+          onChange={number('burnMm')}
+        />
+        <NumberField
+          label="in"
+          unit="s"
+          value={note.burnSeconds ?? NaN}
+          minValue={0}
+          maxValue={3600}
+          onChange={number('burnSeconds')}
+        />
       </Times>
       <Soft>
         {note.catchSeconds === null ? '' : `Catching: ${statesWords('ignition', [catchState(note.catchSeconds)])}. `}
-        {note.burnMm && note.burnSeconds ? `Burning: ${withDoubt(burnRate(note.burnMm, note.burnSeconds))} mm a second.` : ''}
+        {note.burnMm && note.burnSeconds
+          ? `Burning: ${withDoubt(burnRate(note.burnMm, note.burnSeconds))} mm a second.`
+          : ''}
       </Soft>
-      <TextField label="Note" rows={2} value={note.note} onChange={(text) => onChange({ ...note, note: text.slice(0, 1000) })} />
+      <TextField
+        label="Note"
+        rows={2}
+        value={note.note}
+        onChange={(text) => onChange({ ...note, note: text.slice(0, 1000) })}
+      />
       {note.picture ? (
         // From the notebook's own folder, and small already: no optimiser needed.
         <img src={`/pictures/${note.picture}`} alt={`Specimen ${note.specimen}, as photographed`} />
       ) : null}
-      <input ref={picker} type="file" accept="image/*" capture="environment" hidden onChange={(event) => { void send(event.target.files?.[0]); event.target.value = '' }} />
-      <div><Button isDisabled={sending} onPress={() => picker.current?.click()}>{sending ? 'Keeping it…' : note.picture ? 'Another picture' : 'Add a picture'}</Button></div>
-      {trouble ? <Slip $tone="warn" role="alert">{trouble}</Slip> : null}
+      <input
+        ref={picker}
+        type="file"
+        accept="image/*"
+        capture="environment"
+        hidden
+        onChange={(event) => {
+          void send(event.target.files?.[0])
+          event.target.value = ''
+        }}
+      />
+      <div>
+        <Button isDisabled={sending} onPress={() => picker.current?.click()}>
+          {sending ? 'Keeping it…' : note.picture ? 'Another picture' : 'Add a picture'}
+        </Button>
+      </div>
+      {trouble ? (
+        <Slip $tone="warn" role="alert">
+          {trouble}
+        </Slip>
+      ) : null}
     </Card>
   )
 }

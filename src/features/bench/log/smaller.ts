@@ -11,5 +11,11 @@ export async function smaller(file: Blob): Promise<Blob> {
   canvas.height = Math.round(bitmap.height * scale)
   canvas.getContext('2d')!.drawImage(bitmap, 0, 0, canvas.width, canvas.height)
   bitmap.close()
-  return new Promise((resolve, reject) => canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error('the picture could not be made smaller'))), 'image/jpeg', QUALITY))
+  return new Promise((resolve, reject) =>
+    canvas.toBlob(
+      (blob) => (blob ? resolve(blob) : reject(new Error('the picture could not be made smaller'))),
+      'image/jpeg',
+      QUALITY,
+    ),
+  )
 }

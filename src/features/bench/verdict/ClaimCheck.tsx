@@ -8,14 +8,29 @@ import { ClaimRows } from '../../fibres/ClaimRows'
 import { statesWords } from '../session'
 import { titleOf } from './why'
 
-export const CLAIM_TITLES = { supported: 'It fits', doubtful: 'Doubtful', contradicted: 'It does not fit', untested: 'Not tested by this' } as const
+export const CLAIM_TITLES = {
+  supported: 'It fits',
+  doubtful: 'Doubtful',
+  contradicted: 'It does not fit',
+  untested: 'Not tested by this',
+} as const
 
 /** A sign that moves the odds by less than this is not worth a line, bits. */
 const WORTH_A_LINE = 0.4
 const MOST_SIGNS = 4
 
 /** Is the label or the seller's word true? Judged as it is typed. */
-export function ClaimCheck({ testId, setup, judged, onSetup }: { testId: number; setup: TestSetup; judged: ClaimAnswer | undefined; onSetup: (setup: TestSetup) => void }) {
+export function ClaimCheck({
+  testId,
+  setup,
+  judged,
+  onSetup,
+}: {
+  testId: number
+  setup: TestSetup
+  judged: ClaimAnswer | undefined
+  onSetup: (setup: TestSetup) => void
+}) {
   return (
     <Paper aria-labelledby="claim">
       <h2 id="claim">Is the label true?</h2>
@@ -35,7 +50,10 @@ export function ClaimCheck({ testId, setup, judged, onSetup }: { testId: number;
 /** The judgement on a claim. */
 export function ClaimSlip({ judged }: { judged: ClaimAnswer }) {
   return (
-    <Slip $tone={judged.verdict === 'contradicted' ? 'warn' : judged.verdict === 'supported' ? 'good' : 'plain'} role="status">
+    <Slip
+      $tone={judged.verdict === 'contradicted' ? 'warn' : judged.verdict === 'supported' ? 'good' : 'plain'}
+      role="status"
+    >
       <b>{CLAIM_TITLES[judged.verdict]}.</b> {judged.text}
     </Slip>
   )
@@ -51,8 +69,10 @@ export function ClaimSigns({ signs }: { signs: readonly ClaimSign[] }) {
         <li key={`${feature} ${part}`}>
           <b>{titleOf({ feature, part })}.</b>{' '}
           {seen.includes(expected)
-            ? `“${statesWords(feature, seen)}”, as true cloth most often gives${bits < 0 ? ', but something else would give it more surely' : ''}.`
-            : `True cloth would most often give “${statesWords(feature, [expected])}”; you saw “${statesWords(feature, seen)}”${bits < 0 ? ', which speaks against it' : ', which fits as well'}.`}
+            ? `“${statesWords(feature, seen)}”, as true cloth most often ` +
+              `gives${bits < 0 ? ', but something else would give it more surely' : ''}.`
+            : `True cloth would most often give “${statesWords(feature, [expected])}”; you saw ` +
+              `“${statesWords(feature, seen)}”${bits < 0 ? ', which speaks against it' : ', which fits as well'}.`}
         </li>
       ))}
     </PlainList>

@@ -35,7 +35,13 @@ export function VerdictView({ testId, question, setup, answer, onSetup, onTry }:
         {conflicts.length > 0 ? (
           <Paper aria-labelledby="conflicts">
             <h2 id="conflicts">Two things that do not go together</h2>
-            <PlainList>{conflicts.slice(0, 3).map(({ text }) => <li key={text}><Slip $tone="warn">{capitalised(text)}</Slip></li>)}</PlainList>
+            <PlainList>
+              {conflicts.slice(0, 3).map(({ text }) => (
+                <li key={text}>
+                  <Slip $tone="warn">{capitalised(text)}</Slip>
+                </li>
+              ))}
+            </PlainList>
           </Paper>
         ) : null}
         <Why question={question} answer={answer} />
@@ -51,11 +57,15 @@ export function VerdictView({ testId, question, setup, answer, onSetup, onTry }:
           {answer.history ? <HistoryEffectTable effect={answer.history} /> : <Soft>Nothing of its past counts.</Soft>}
           <details>
             <summary>Change what is known</summary>
-            <div style={{ display: 'grid', gap: '0.9rem', paddingTop: '0.75rem' }}><HistoryFields setup={setup} onChange={onSetup} /></div>
+            <div style={{ display: 'grid', gap: '0.9rem', paddingTop: '0.75rem' }}>
+              <HistoryFields setup={setup} onChange={onSetup} />
+            </div>
           </details>
         </Paper>
         <Soft>
-          {taught > 0 ? `${taught} burns of known pieces have taught it how you report. ` : 'Burn known pieces now and then, and it learns how you report. '}
+          {taught > 0
+            ? `${taught} burns of known pieces have taught it how you report. `
+            : 'Burn known pieces now and then, and it learns how you report. '}
           <Link href="/bench/controls">Your controls box</Link>
         </Soft>
       </div>

@@ -32,7 +32,7 @@ export function WhatIf({ question, answerWords }: { question: Question; answerWo
   const smelt = seen.find((key) => key.startsWith('smell '))
   const [chosen, setChosen] = useState<string>()
   const [state, setState] = useState<string>()
-  const key = chosen !== undefined && seen.includes(chosen) ? chosen : smelt ?? seen[0]
+  const key = chosen !== undefined && seen.includes(chosen) ? chosen : (smelt ?? seen[0])
   const supposed = useMemo(() => {
     if (key === undefined) return []
     const { feature, part } = lookOf(key)
@@ -45,21 +45,34 @@ export function WhatIf({ question, answerWords }: { question: Question; answerWo
     <div style={{ display: 'grid', gap: '0.7rem' }}>
       <h3>What if you had seen something else?</h3>
       <SelectField
-        label="Change the answer to" value={key} onChange={(value) => { setChosen(value); setState(undefined) }}
+        label="Change the answer to"
+        value={key}
+        onChange={(value) => {
+          setChosen(value)
+          setState(undefined)
+        }}
         options={seen.map((one) => [one, titleOf(lookOf(one))] as const)}
       />
       <Chips role="group" aria-label={`What if: ${featureById(feature).title}`}>
         {supposed.map(({ state: id, said }) => (
-          <Chip key={id} isSelected={id === state} onChange={(on) => setState(on ? id : undefined)}>{stateLabel(feature, id)}{said ? ' (said)' : ''}</Chip>
+          <Chip key={id} isSelected={id === state} onChange={(on) => setState(on ? id : undefined)}>
+            {stateLabel(feature, id)}
+            {said ? ' (said)' : ''}
+          </Chip>
         ))}
       </Chips>
       <div role="status" style={{ display: 'grid', gap: '0.5rem' }}>
         {picked ? (
           <>
-            <p><b>Then it would be {verdictBriefly(picked.verdict, words)}.</b> {capitalised(answerWords)} as things stand.</p>
+            <p>
+              <b>Then it would be {verdictBriefly(picked.verdict, words)}.</b> {capitalised(answerWords)} as things
+              stand.
+            </p>
             <Skeins belief={picked.families} />
           </>
-        ) : <Soft>Choose an answer: nothing of it is kept.</Soft>}
+        ) : (
+          <Soft>Choose an answer: nothing of it is kept.</Soft>
+        )}
       </div>
     </div>
   )

@@ -9,11 +9,17 @@ export function verdictTitle({ verdict }: { verdict: Verdict }, words: Vocabular
     case 'fibre':
       return capitalised(fibreName(verdict.leaning[0]!, words))
     case 'blend':
-      return capitalised(verdict.sides.map((side) => side.map((id) => nameOf(id, words)).join(' or ')).join(', with '))
+      return capitalised(
+        verdict.sides.map((side) => side.map((id) => nameOf(id, words)).join(' or ')).join(', with '),
+      )
     case 'family':
       return `${families[verdict.ids[0] as FamilyId].name} fibre`
     case 'group':
-      if (verdict.sure) return `${families[verdict.sure].name} fibre, alone or with ${verdict.ids.filter((id) => id !== verdict.sure).map((id) => nameOf(id, words)).join()}`
+      if (verdict.sure)
+        return `${families[verdict.sure].name} fibre, alone or with ${verdict.ids
+          .filter((id) => id !== verdict.sure)
+          .map((id) => nameOf(id, words))
+          .join()}`
       return `${capitalised(verdict.ids.map((id) => nameOf(id, words)).join(' or '))} fibre`
     case 'undecided':
       return 'Not settled yet'

@@ -9,13 +9,25 @@ const CLEAR = 1
 const FAINT = 0.3
 
 /** What one answer said, in words: for which family most, and against which. */
-export function evidenceWords({ feature, part, states, bits }: Evidence): { seen: string; says: string; strength: number } {
-  const seen = `${titleOf({ feature, part })}: ${states.map((state) => stateLabel(feature, state).toLowerCase()).join(', ')}`
+export function evidenceWords({ feature, part, states, bits }: Evidence): {
+  seen: string
+  says: string
+  strength: number
+} {
+  const seen =
+    `${titleOf({ feature, part })}: ` +
+    `${states.map((state) => stateLabel(feature, state).toLowerCase()).join(', ')}`
   const ranked = [...FAMILIES].sort((a, b) => bits[b] - bits[a])
   const [best, worst] = [ranked[0]!, ranked.at(-1)!]
   const strength = Math.max(bits[best], -bits[worst])
-  const speaksFor = bits[best] >= FAINT ? `${loudness(bits[best])} for ${joined(ranked.filter((id) => bits[id] >= FAINT && bits[id] > bits[best] - 0.5))}` : ''
-  const speaksAgainst = bits[worst] <= -CLEAR ? `against ${joined([...ranked].reverse().filter((id) => bits[id] <= -CLEAR && bits[id] < bits[worst] + 1))}` : ''
+  const speaksFor =
+    bits[best] >= FAINT
+      ? `${loudness(bits[best])} for ${joined(ranked.filter((id) => bits[id] >= FAINT && bits[id] > bits[best] - 0.5))}`
+      : ''
+  const speaksAgainst =
+    bits[worst] <= -CLEAR
+      ? `against ${joined([...ranked].reverse().filter((id) => bits[id] <= -CLEAR && bits[id] < bits[worst] + 1))}`
+      : ''
   return { seen, says: [speaksFor, speaksAgainst].filter(Boolean).join(', ') || 'says little', strength }
 }
 
@@ -24,7 +36,10 @@ function loudness(bits: number): string {
 }
 
 function joined(ids: readonly FamilyId[]): string {
-  return ids.slice(0, 3).map((id) => families[id].name.toLowerCase()).join(' and ')
+  return ids
+    .slice(0, 3)
+    .map((id) => families[id].name.toLowerCase())
+    .join(' and ')
 }
 
 /** What an answer did to the odds of one family: `×4`, `÷8`, or `·` where next to nothing. */

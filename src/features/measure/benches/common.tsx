@@ -36,24 +36,62 @@ const BigValue = styled.p`
 `
 
 /** Mean and spread of repeats, large, and what they mean. */
-export function Mean({ title, repeats, unit, children }: { title: string; repeats: Repeats | null | undefined; unit: string; children?: ReactNode }) {
+export function Mean({
+  title,
+  repeats,
+  unit,
+  children,
+}: {
+  title: string
+  repeats: Repeats | null | undefined
+  unit: string
+  children?: ReactNode
+}) {
   if (!repeats) return null
   return (
     <div role="status">
       <p>{title}</p>
-      <BigValue>{withDoubt(repeats.quantity)}{unit ? ` ${unit}` : ''}</BigValue>
-      <Soft>{repeats.spread === null ? 'One reading: take two more and its spread is known.' : `Mean of ${repeats.count}, spread ${Number(repeats.spread.toFixed(1))}${unit ? ` ${unit}` : ''}; ± is for 95 %.`}</Soft>
+      <BigValue>
+        {withDoubt(repeats.quantity)}
+        {unit ? ` ${unit}` : ''}
+      </BigValue>
+      <Soft>
+        {repeats.spread === null
+          ? 'One reading: take two more and its spread is known.'
+          : `Mean of ${repeats.count}, spread ${Number(repeats.spread.toFixed(1))}${unit ? ` ${unit}` : ''}; ` +
+            '± is for 95 %.'}
+      </Soft>
       {children}
     </div>
   )
 }
 
 /** Readings so far, each with a way to strike it out. */
-export function ReadingList({ items, onDrop }: { items: readonly { id: number; text: ReactNode }[]; onDrop: (id: number) => void }) {
+export function ReadingList({
+  items,
+  onDrop,
+}: {
+  items: readonly { id: number; text: ReactNode }[]
+  onDrop: (id: number) => void
+}) {
   if (items.length === 0) return <Soft>No reading yet.</Soft>
   return (
     <PlainList>
-      {items.map(({ id, text }) => <li key={id} style={{ display: 'flex', justifyContent: 'space-between', gap: '0.75rem', alignItems: 'center', flexWrap: 'wrap' }}><span>{text}</span><QuietButton onPress={() => onDrop(id)}>Strike out</QuietButton></li>)}
+      {items.map(({ id, text }) => (
+        <li
+          key={id}
+          style={{
+            display: 'flex',
+            justifyContent: 'space-between',
+            gap: '0.75rem',
+            alignItems: 'center',
+            flexWrap: 'wrap',
+          }}
+        >
+          <span>{text}</span>
+          <QuietButton onPress={() => onDrop(id)}>Strike out</QuietButton>
+        </li>
+      ))}
     </PlainList>
   )
 }

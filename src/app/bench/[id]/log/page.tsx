@@ -6,6 +6,21 @@ export const metadata: Metadata = { title: 'Burn log' }
 
 export default async function BenchLogPage({ params }: { params: Promise<{ id: string }> }) {
   const { test, of, box, controls } = await testFrom(params)
-  const known = box.flatMap((control) => control.tests.filter(({ id }) => id !== test.id).map(({ id, answers }) => ({ id: `known ${id}`, label: `Known: ${control.name}`, answers })))
-  return <BenchLog testId={test.id} name={of?.name ?? `test ${test.id}`} answers={test.answers} setup={test.setup} notes={test.specimens} controls={controls} yarn={of?.yarn} known={known} />
+  const known = box.flatMap((control) =>
+    control.tests
+      .filter(({ id }) => id !== test.id)
+      .map(({ id, answers }) => ({ id: `known ${id}`, label: `Known: ${control.name}`, answers })),
+  )
+  return (
+    <BenchLog
+      testId={test.id}
+      name={of?.name ?? `test ${test.id}`}
+      answers={test.answers}
+      setup={test.setup}
+      notes={test.specimens}
+      controls={controls}
+      yarn={of?.yarn}
+      known={known}
+    />
+  )
 }

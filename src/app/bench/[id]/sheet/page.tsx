@@ -10,5 +10,15 @@ export const metadata: Metadata = { title: 'Burn log on paper' }
 export default async function LogSheetPage({ params }: { params: Promise<{ id: string }> }) {
   const [{ test, of, controls }, { words }] = await Promise.all([testFrom(params), readPreferences()])
   const belief = identify(questionOf(test.answers, test.setup, controls), words)
-  return <LogSheet name={of?.name ?? `test ${test.id}`} made={test.createdAt} answers={test.answers} notes={test.specimens} setup={test.setup} belief={belief} yarn={of?.yarn} />
+  return (
+    <LogSheet
+      name={of?.name ?? `test ${test.id}`}
+      made={test.createdAt}
+      answers={test.answers}
+      notes={test.specimens}
+      setup={test.setup}
+      belief={belief}
+      yarn={of?.yarn}
+    />
+  )
 }

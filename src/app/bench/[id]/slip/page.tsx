@@ -10,5 +10,12 @@ export const metadata: Metadata = { title: 'A slip for the shop' }
 export default async function ClaimSlipPage({ params }: { params: Promise<{ id: string }> }) {
   const [{ test, of, controls }, { words }] = await Promise.all([testFrom(params), readPreferences()])
   const question = questionOf(test.answers, test.setup, controls)
-  return <ClaimSlipSheet name={of?.name ?? `the cloth of test ${test.id}`} setup={test.setup} observations={question.observations} belief={identify(question, words)} />
+  return (
+    <ClaimSlipSheet
+      name={of?.name ?? `the cloth of test ${test.id}`}
+      setup={test.setup}
+      observations={question.observations}
+      belief={identify(question, words)}
+    />
+  )
 }

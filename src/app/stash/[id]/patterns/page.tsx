@@ -21,21 +21,35 @@ export default async function PatternsForPiecePage({ params }: { params: Promise
   const db = await notebook()
   const entry = await readStashEntry(db, idFrom((await params).id), words)
   if (!entry) notFound()
-  const ranked = (await listPatterns(db)).map((pattern) => ({ pattern, match: matchOf(pattern.need, entry, units) })).sort(byMatch)
+  const ranked = (await listPatterns(db))
+    .map((pattern) => ({ pattern, match: matchOf(pattern.need, entry, units) }))
+    .sort(byMatch)
   return (
     <Page>
       <div>
         <Link href={`/stash/${entry.piece.id}`}>{entry.piece.name}</Link>
         <h1>Which pattern does it suit?</h1>
-        <Soft>{pieceWords(entry, units, words)}. The best first; how much cloth each takes is not worked out here yet.</Soft>
+        <Soft>
+          {pieceWords(entry, units, words)}. The best first; how much cloth each takes is not worked out here yet.
+        </Soft>
       </div>
       {ranked.length === 0 ? <p>No patterns are written down yet.</p> : null}
-      {ranked.length === 0 ? <p><StrongLink href="/patterns/new">Write a pattern down</StrongLink></p> : null}
+      {ranked.length === 0 ? (
+        <p>
+          <StrongLink href="/patterns/new">Write a pattern down</StrongLink>
+        </p>
+      ) : null}
       <Ranked
         more="Show the rest"
         rows={ranked.map(({ pattern, match }) => ({
-          id: pattern.id, title: pattern.name, href: `/patterns/${pattern.id}`, under: needWords(pattern.need, units, words),
-          match, tile: tileOf(entry.piece), body: bodyOf(entry), clothName: entry.piece.name,
+          id: pattern.id,
+          title: pattern.name,
+          href: `/patterns/${pattern.id}`,
+          under: needWords(pattern.need, units, words),
+          match,
+          tile: tileOf(entry.piece),
+          body: bodyOf(entry),
+          clothName: entry.piece.name,
         }))}
       />
     </Page>
