@@ -5,10 +5,8 @@ import { seen } from '../support/seen'
 
 /**
  * Two more burn tables, each recalled from memory of a different kind of handbook and written down apart from the
- * first:
- * one as costume and dressmaking courses teach it (what you see and smell), one as textile conservators note it (what
- * is
- * left). Not read off this program's tables.
+ * first: one as costume and dressmaking courses teach it (what you see and smell), one as textile conservators note
+ * it (what is left). Not read off this program's tables.
  */
 type Row = readonly [FibreId, Record<string, string | readonly string[]>]
 

@@ -2,9 +2,8 @@ import { type Description } from '@/core/cloths/name'
 
 /**
  * Cloths as somebody at a table would describe them, with the name that practitioners would give: a few things
- * noticed, the rest
- * left out. Written down from memory of common practice, apart from the catalogue's own marks, and never used to set
- * one.
+ * noticed, the rest left out. Written down from memory of common practice, apart from the catalogue's own marks, and
+ * never used to set one.
  */
 export interface DescribedCloth {
   id: string

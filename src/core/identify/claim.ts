@@ -8,11 +8,9 @@ import { capitalised, fibreName, type Vocabulary } from './words'
 
 /**
  * Bayes factors at which a claim changes name. 3 and 20 are the usual steps (Kass & Raftery, 1995, from memory); for
- * support
- * twice is enough, since a true claim of any plant-like fibre cannot score more: cotton, a third of all cloth, burns
- * the same.
- * To say that a seller was wrong takes more than to doubt it: in the simulator fewer than 2 in 100 true labels are
- * contradicted.
+ * support twice is enough, since a true claim of any plant-like fibre cannot score more: cotton, a third of all
+ * cloth, burns the same. To say that a seller was wrong takes more than to doubt it: in the simulator fewer than 2 in
+ * 100 true labels are contradicted.
  */
 export const CLAIM_SUPPORTED = 2
 export const CLAIM_DOUBTFUL = 1 / 3

@@ -25,8 +25,7 @@ export function claimedFibres(claim: readonly ClaimItem[]): FibreId[] {
 
 /**
  * Whether a hypothesis is what the claim says. Claimed shares that nobody would see may be missing, and some other
- * trace
- * beside the claim's main fibres is no lie.
+ * trace beside the claim's main fibres is no lie.
  */
 export function meansClaim(claim: readonly ClaimItem[]): (hypothesis: Hypothesis) => boolean {
   const mixture = claimedMixture(claim)

@@ -12,9 +12,8 @@ const CONFLICT_BITS = -2.5
 
 /**
  * Pairs of answers on one part that hardly any pure fibre explains together: their joint probability over the product
- * of
- * their own (pointwise mutual information under the prior of the pure fibres) is far below one. A mixture may explain
- * them, or a slip; either way the person is told, and nothing is averaged away.
+ * of their own (pointwise mutual information under the prior of the pure fibres) is far below one. A mixture may
+ * explain them, or a slip; either way the person is told, and nothing is averaged away.
  */
 export function conflictsIn(
   observations: readonly Observation[],

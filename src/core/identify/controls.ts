@@ -52,8 +52,7 @@ const MOST_NEEDED = 5
 
 /**
  * Which known pieces today's unknown needs beside it: the likeliest fibres, one of each kind that burns alike (where
- * the box
- * holds one of that kind, that one), the likeliest first.
+ * the box holds one of that kind, that one), the likeliest first.
  * @param fibres how likely each is to be in the cloth
  */
 export function controlsNeeded(

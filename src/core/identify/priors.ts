@@ -106,8 +106,7 @@ export const blendPrior: readonly (readonly [FibreId, FibreId, number, BlendKind
 
 /**
  * Three fibres that are sold together, with the weight at which each shows (summing to 1): parts in a hundred on the
- * scale
- * of `purePrior`. From memory of labels; common practice. A trace is of `traceWeight`.
+ * scale of `purePrior`. From memory of labels; common practice. A trace is of `traceWeight`.
  */
 export const threePrior: readonly (readonly [shares: readonly (readonly [FibreId, number])[], weight: number])[] = [
   [

@@ -51,8 +51,7 @@ interface FibreSet {
 
 /**
  * A fibre may be named with a trace beside it left open, where the trace is this share of the belief at the most: a
- * few per
- * cent of it burn unseen, and nobody should be told "some synthetic" of plain nylon for its sake.
+ * few per cent of it burn unseen, and nobody should be told "some synthetic" of plain nylon for its sake.
  */
 const TRACE_MAY_HIDE = 0.25
 

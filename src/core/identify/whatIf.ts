@@ -12,8 +12,7 @@ export interface Supposed extends Glance {
 
 /**
  * "What if I had smelt vinegar?": the belief for each answer that a feature has, everything else as it is. All
- * reports of the
- * feature on that part give way to the supposed one.
+ * reports of the feature on that part give way to the supposed one.
  */
 export function whatIf(question: Question, feature: string, part: Part, vocabulary: Vocabulary = 'uk'): Supposed[] {
   const isIt = (observation: Observation) => observation.feature === feature && (observation.part ?? 'whole') === part

@@ -39,8 +39,8 @@ const ROUNDS = 4
 
 /**
  * Cuts the middle of a picture along two sets of threads and asks whether its cells take two shapes: a ridge one way
- * where an end lies on
- * top, a ridge the other way where a pick does. Woven threads are so explained; print, brickwork and dots are not.
+ * where an end lies on top, a ridge the other way where a pick does. Woven threads are so explained; print, brickwork
+ * and dots are not.
  * @returns null where the picture holds too few cells to say
  */
 export function cellsOf(plane: Plane, ends: Wave, picks: Wave): Cells | null {

@@ -98,9 +98,8 @@ export type Progress = (done: number) => void
 
 /**
  * Counts the threads of a woven cloth in a picture, from the peaks of its spectrum: the middle of the picture is
- * looked at
- * near and from further off, and the pair of peaks that stands out most, together with the marks of a regular weave,
- * is taken.
+ * looked at near and from further off, and the pair of peaks that stands out most, together with the marks of a
+ * regular weave, is taken.
  * @param pixelsPerCm scale of the picture
  * @throws NothingToCount where no two sets of threads stand out; RangeError where the scale is not positive
  */
@@ -193,8 +192,7 @@ function bestPair(spectrum: Spectrum, clear: readonly Peak[]): Pair | undefined 
 
 /**
  * How far something finer stands out beside a pair, natural logs: round threads have fainter harmonics than
- * themselves, so that what is finer
- * and as strong says that marks were taken for threads.
+ * themselves, so that what is finer and as strong says that marks were taken for threads.
  */
 function finerThan(ends: Peak, picks: Peak, clear: readonly Peak[]): number {
   const finest = FINER * Math.max(Math.hypot(ends.u, ends.v), Math.hypot(picks.u, picks.v))
@@ -209,8 +207,7 @@ function finerThan(ends: Peak, picks: Peak, clear: readonly Peak[]): number {
 }
 /**
  * Whether a peak belongs to stripes: another in the same direction, finer and no harmonic of it, stands out much
- * more. The threads of a
- * striped cloth stand out of the harmonics of its stripes.
+ * more. The threads of a striped cloth stand out of the harmonics of its stripes.
  */
 function isStripe(peak: Peak, peaks: readonly Peak[]): boolean {
   const length = Math.hypot(peak.u, peak.v)
@@ -228,10 +225,9 @@ function isStripe(peak: Peak, peaks: readonly Peak[]): boolean {
 
 /**
  * The threads themselves where a harmonic of theirs was taken: the peak at a half or a third of it, if it is there
- * and stands out about as far.
- * A round thread is darkest at its edges once a thread, so that its harmonics are fainter than itself. Broad threads
- * are evened out of a near
- * look, so that looks from further off are asked too. The answer is in cycles of the look that the peak is of.
+ * and stands out about as far. A round thread is darkest at its edges once a thread, so that its harmonics are
+ * fainter than itself. Broad threads are evened out of a near look, so that looks from further off are asked too. The
+ * answer is in cycles of the look that the peak is of.
  */
 function fundamental(peak: Peak, look: Look, looks: readonly Look[]): Peak {
   const own = perPixel(peak, look)

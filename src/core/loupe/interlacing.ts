@@ -41,9 +41,8 @@ const CLEAR = Math.log(25)
 
 /**
  * The regular weave whose first harmonics stand out most. A weave that repeats over n and moves by m puts its power
- * on the
- * points (i/n, j/n) of the two thread frequencies with i ≡ −m · j (mod n); the ones nearest to nothing must all be
- * there.
+ * on the points (i/n, j/n) of the two thread frequencies with i ≡ −m · j (mod n); the ones nearest to nothing must
+ * all be there.
  */
 export function firstHarmonics(spectrum: Spectrum, ends: Peak, picks: Peak): Harmonics {
   let best: Harmonics = { hint: null, clearness: 0 }

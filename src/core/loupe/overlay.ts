@@ -69,8 +69,7 @@ function phaseOf({ width, height, data }: Plane, u: number, v: number): number {
 
 /**
  * Threads a centimetre from marks set on one thread after another: the gaps between the first and the last. A mark is
- * set to
- * about a quarter of a thread either way.
+ * set to about a quarter of a thread either way.
  * @param marks pixels, in the order in which they were set, straight across the threads
  * @param pixelsPerCm scale of the picture
  * @returns null with fewer than three marks, or marks on one spot

@@ -1,7 +1,6 @@
 /**
  * A crosswise thread (torn edge or pulled thread) against a square laid on the left selvedge, the face up and the
- * length running away
- * from the person.
+ * length running away from the person.
  */
 export interface GrainReading {
   widthMm: number

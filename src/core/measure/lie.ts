@@ -1,7 +1,7 @@
 /**
  * Which way a cloth lies: its warp, its right side, where its colour comes from, what finish it carries, how large
- * its print is and
- * whether it runs with the threads. Signs and what they weigh are common practice; the weights are ours.
+ * its print is and whether it runs with the threads. Signs and what they weigh are common practice; the weights are
+ * ours.
  */
 
 /** What a sign was seen to say: for the first choice, for the second, for neither; or nobody looked. */

@@ -61,8 +61,7 @@ export function openShareOf({
 
 /**
  * How much shows through one layer, foretold from weight, weave, yarn and colour. Light goes through the holes, and
- * through the yarns
- * by Beer and Lambert: T = o + (1 − o) · exp(−κ g / (1 − o)). Model and doubts ours.
+ * through the yarns by Beer and Lambert: T = o + (1 − o) · exp(−κ g / (1 − o)). Model and doubts ours.
  * @throws RangeError where the weight is not positive or the open share not within 0 … 1
  */
 export function foretellOpacity({

@@ -40,8 +40,7 @@ const STEPS = 60
 
 /**
  * Shrinkage towards its limit: after n washes L · (1 − qⁿ). The share q is weighed over a grid with the usual one as
- * prior and the
- * readings as evidence; for each q the limit follows by least squares. Model ours.
+ * prior and the readings as evidence; for each q the limit follows by least squares. Model ours.
  * @throws RangeError where there is no wash
  */
 export function shrinkageCurve({ beforeMm, afterMm, errorMm }: MarkedLine): ShrinkageCurve {

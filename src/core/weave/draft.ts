@@ -2,8 +2,7 @@ import { type Drawdown } from './drafts'
 
 /**
  * How a loom is set up. Shafts and treadles are counted from 1, as weavers do; a thread on shaft 0, or a pick on no
- * treadle,
- * is never lifted.
+ * treadle, is never lifted.
  */
 export interface Draft {
   /** The shaft of each end, left to right. */

@@ -46,8 +46,7 @@ export interface FamilyBelief {
 
 /**
  * Belief as skeins on pegs, one a family, always in the same order: as thick as the family is likely to be in the
- * cloth,
- * twisted with a pale strand as far as it would be there beside another.
+ * cloth, twisted with a pale strand as far as it would be there beside another.
  */
 export function Skeins({ belief }: { belief: readonly FamilyBelief[] }) {
   const ordered = (Object.keys(families) as FamilyId[]).map(

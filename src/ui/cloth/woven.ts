@@ -27,8 +27,7 @@ export interface WovenLook {
 
 /**
  * The crossings of a cloth as SVG: each with the yarn on top that the draft puts there, rounded where it dives under.
- * Lines only, so that
- * it is sharp however far one goes in.
+ * Lines only, so that it is sharp however far one goes in.
  */
 export function wovenLayers({ draft, ends, picks, cellX, cellY, warp, weft }: WovenLook): string {
   // The first pick lies at the foot, as it is woven: a line that climbs to the right does so on the drawing too.

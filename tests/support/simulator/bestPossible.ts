@@ -6,8 +6,8 @@ import { drawCase, type Case } from './specimens'
 
 /**
  * The best that anybody could do who knew the simulator itself: the posterior over cloths by averaging the exact
- * likelihood
- * of the reports over very many draws of cloth, person and circumstance (importance sampling from the prior).
+ * likelihood of the reports over very many draws of cloth, person and circumstance (importance sampling from the
+ * prior).
  */
 export function bestPossible(draws: number, seed: number): (observations: readonly Observation[]) => Best {
   const chance = dice(seed)

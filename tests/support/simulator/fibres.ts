@@ -2,9 +2,8 @@ import { type FibreId } from '@/core/fibres/types'
 
 /**
  * What a fibre does, as physical tendencies from 0 to 1, from memory of how they burn and behave. Nothing here is
- * read off the
- * program's tables: there a fibre is a row of report probabilities, here it is a handful of properties from which every
- * report follows through thresholds that specimen and person shift.
+ * read off the program's tables: there a fibre is a row of report probabilities, here it is a handful of properties
+ * from which every report follows through thresholds that specimen and person shift.
  */
 export interface Substance {
   /** How much of it turns liquid, and how readily that drips. */
@@ -214,10 +213,9 @@ export const substances: ReadonlyMap<FibreId, Substance> = new Map(
 
 /**
  * What a fibre does in water, acetone and chlorine bleach and under a lens: how far acetone and bleach take it (0 …
- * 1), which
- * way it turns as it dries (−1 anticlockwise … 1 clockwise), density in g/cm³, and how a lens shows it, in parts, in
- * the order of
- * the vocabulary (ribbon, nodes, scales, rod, lines, strip). From memory, apart from the program's tables.
+ * 1), which way it turns as it dries (−1 anticlockwise … 1 clockwise), density in g/cm³, and how a lens shows it, in
+ * parts, in the order of the vocabulary (ribbon, nodes, scales, rod, lines, strip). From memory, apart from the
+ * program's tables.
  */
 export interface Makeup {
   acetone: number

@@ -32,8 +32,8 @@ function scaled(parts: readonly number[], sharpness = 1): number[] {
 
 /**
  * What a person reports of a cloth, in these circumstances, a distribution a feature. Every answer of one burn goes
- * through
- * the same leaning specimen, heat, dye and thresholds, so that answers are correlated as they are at a real table.
+ * through the same leaning specimen, heat, dye and thresholds, so that answers are correlated as they are at a real
+ * table.
  */
 export function reportsOf(
   cloth: Cloth,

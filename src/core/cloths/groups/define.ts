@@ -5,10 +5,8 @@ import { type Body, type Construction, type NamedCloth, type Opacity } from '../
 
 /**
  * One row of a table of named cloths. A name with a bar carries UK and US words: `calico|muslin`. `marks` are the
- * answers of an
- * inspection that it is known by, the likeliest first: `surface=smooth; back=same,duller`. `makes` says what makes it
- * that and
- * not its neighbour.
+ * answers of an inspection that it is known by, the likeliest first: `surface=smooth; back=same,duller`. `makes` says
+ * what makes it that and not its neighbour.
  */
 export type ClothRow = readonly [
   id: string,

@@ -42,10 +42,8 @@ export function hasHistory({ made, ...tilts }: History): boolean {
 
 /**
  * The hypotheses with priors for a cloth of that past; they sum to 1 again. What was not sold before a fibre's first
- * year
- * is ruled out, and a year within the span counts by the part of it that lies after. Kind, price and country tilt,
- * within
- * bounds. With nothing known, the common list itself.
+ * year is ruled out, and a year within the span counts by the part of it that lies after. Kind, price and country
+ * tilt, within bounds. With nothing known, the common list itself.
  * @throws RangeError where a kind, price or country is not in `TILTS`
  */
 export function hypothesesFor(history: History): readonly Hypothesis[] {

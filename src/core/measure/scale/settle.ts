@@ -22,8 +22,8 @@ const JUMP_STEPS = 3
 
 /**
  * The weight on a scale, once it stands still: over the last second and a half all readings lie within one step of
- * their mean, and
- * the scale does not call them unsteady. A straight line through what has stood for long enough gives the drift.
+ * their mean, and the scale does not call them unsteady. A straight line through what has stood for long enough gives
+ * the drift.
  * @param moments oldest first
  */
 export function settled(moments: readonly ScaleMoment[]): Settled {
