@@ -1,4 +1,4 @@
-import { type Part } from '../core/identify/types'
+import { type Part } from '../core/vocabulary/observations'
 import { type TestAnswer } from '../core/notebook/answers'
 
 /** Burns as the wardrobe's volunteers reported them; invented, and not always tidy. */

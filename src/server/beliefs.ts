@@ -1,5 +1,5 @@
 import { identify, type Answer, type Question } from '../core/identify/identify'
-import { type Vocabulary } from '../core/identify/words'
+import { type Vocabulary } from '../core/vocabulary/words'
 
 const MOST_KEPT = 1000
 const kept = new Map<string, Answer>()

@@ -1,5 +1,5 @@
 import { type Selectable } from 'kysely'
-import { type Part } from '../core/identify/types'
+import { type Part } from '../core/vocabulary/observations'
 import { type TestAnswer } from '../core/notebook/answers'
 import { TestSetupSchema, type SpecimenNote, type TestSetup } from '../core/notebook/records'
 import { type Notebook } from './database'

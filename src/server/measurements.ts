@@ -1,6 +1,6 @@
 import { type Selectable } from 'kysely'
 import { MeasurementSchema, type KeptMeasurement, type Measurement } from '../core/notebook/measurements'
-import { WASH_STATES, type WashState } from '../core/notebook/records'
+import { WASH_STATES, type WashState } from '../core/vocabulary/cloth'
 import { type Notebook } from './database'
 import { grouped } from './grouped'
 import { type MeasurementTable } from './schema'

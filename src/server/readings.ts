@@ -1,5 +1,6 @@
 import { type Selectable } from 'kysely'
-import { ReadingSchema, WASH_STATES, type Reading, type WashState } from '../core/notebook/records'
+import { ReadingSchema, type Reading } from '../core/notebook/records'
+import { WASH_STATES, type WashState } from '../core/vocabulary/cloth'
 import { type StatedReading } from '../core/notebook/sheet'
 import { type Notebook } from './database'
 import { grouped } from './grouped'

@@ -1,6 +1,6 @@
 import { type Observation } from '../core/identify/types'
 import { type ControlBurn } from '../core/identify/nose'
-import { type Vocabulary } from '../core/identify/words'
+import { type Vocabulary } from '../core/vocabulary/words'
 import { evidenceOfTests } from '../core/notebook/answers'
 import { type KeptMeasurement } from '../core/notebook/measurements'
 import { propertySheet, type PropertySheet } from '../core/notebook/sheet'

@@ -1,7 +1,7 @@
 import { match } from '@/core/choose/match'
 import { offerFrom } from '@/core/choose/offer'
 import { namedCloths } from '@/core/cloths/catalogue'
-import { GARMENTS } from '@/core/notebook/choosing'
+import { GARMENTS } from '@/core/vocabulary/choosing'
 import { features } from '@/core/identify/features'
 import { hypotheses } from '@/core/identify/hypotheses'
 import { identify } from '@/core/identify/identify'

@@ -1,6 +1,6 @@
 import { identify } from '@/core/identify/identify'
 import { fibreById } from '@/core/fibres/catalogue'
-import { type FamilyId, type FibreId } from '@/core/fibres/types'
+import { type FamilyId, type FibreId } from '@/core/vocabulary/fibres'
 import { seen } from '../support/seen'
 
 /**

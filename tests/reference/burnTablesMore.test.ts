@@ -1,5 +1,5 @@
 import { fibreById } from '@/core/fibres/catalogue'
-import { type FibreId } from '@/core/fibres/types'
+import { type FibreId } from '@/core/vocabulary/fibres'
 import { identify } from '@/core/identify/identify'
 import { seen } from '../support/seen'
 

@@ -1,5 +1,5 @@
 import { fibreById, fibres } from '@/core/fibres/catalogue'
-import { type FibreId } from '@/core/fibres/types'
+import { type FibreId } from '@/core/vocabulary/fibres'
 import { featureById } from '@/core/identify/features'
 
 // Morton & Hearle, Physical Properties of Textile Fibres (g/cm³), as carried in the project's check values.
@@ -18,14 +18,14 @@ const densities: [FibreId, number, number][] = [
   ['glass', 2.5, 2.6],
 ]
 it.each(densities)('%s weighs %d to %d g/cm³', (id, low, high) => {
-  expect(fibreById(id).density).toEqual([low, high])
+  expect(fibreById(id).density.gramsPerCm3).toEqual([low, high])
 })
 
 it('only polypropylene floats, and the float test says so', () => {
-  const floating = fibres.filter(({ density }) => density[1] < 1).map(({ id }) => id)
+  const floating = fibres.filter(({ density }) => density.gramsPerCm3[1] < 1).map(({ id }) => id)
   expect(floating).toEqual(['polypropylene'])
   const { weights } = featureById('float')
-  for (const { id, density } of fibres) expect(weights[id].floats! > 50).toBe(density[1] < 1)
+  for (const { id, density } of fibres) expect(weights[id].floats! > 50).toBe(density.gramsPerCm3[1] < 1)
 })
 
 // ASTM D1909, commercial moisture regain, per cent.
@@ -39,7 +39,7 @@ it.each([
   ['acrylic', 1.5],
   ['polypropylene', 0],
 ] as [FibreId, number][])('%s regains %d %%', (id, regain) => {
-  expect(fibreById(id).regainPercent).toBe(regain)
+  expect(fibreById(id).regain!.percent).toBe(regain)
 })
 
 // Regulation (EU) 1007/2011, Annex IX, conventional allowances, per cent; where it gives a range, a value within it.
@@ -57,7 +57,7 @@ it.each([
   ['elastane', 1.5, 1.5],
   ['glass', 2, 3],
 ] as [FibreId, number, number][])('%s is allowed %d to %d %%', (id, low, high) => {
-  const allowance = fibreById(id).allowancePercent!
+  const allowance = fibreById(id).allowance!.percent
   expect(allowance).toBeGreaterThanOrEqual(low)
   expect(allowance).toBeLessThanOrEqual(high)
 })

@@ -1,5 +1,5 @@
 import { identify } from '@/core/identify/identify'
-import { type FibreId } from '@/core/fibres/types'
+import { type FibreId } from '@/core/vocabulary/fibres'
 import { fibreById } from '@/core/fibres/catalogue'
 import { dice } from '../support/seen'
 import { alikeFamilies, burnOnce, SIMULATED } from '../support/specimens'

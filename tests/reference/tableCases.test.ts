@@ -1,5 +1,5 @@
 import { fibreById } from '@/core/fibres/catalogue'
-import { FAMILIES, type FamilyId, type FibreId } from '@/core/fibres/types'
+import { FAMILIES, type FamilyId, type FibreId } from '@/core/vocabulary/fibres'
 import { identify, type Answer } from '@/core/identify/identify'
 import { seen } from '../support/seen'
 import { tableCases, type TableCase } from '../support/tableCases'

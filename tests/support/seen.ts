@@ -1,4 +1,5 @@
-import { type Observation, type Part } from '@/core/identify/types'
+import { type Observation } from '@/core/identify/types'
+import { type Part } from '@/core/vocabulary/observations'
 
 /** Observations from a short record: `{ smell: 'paper', residue: ['soft-ash', 'hard-specks-in-ash'] }`. */
 export function seen(record: Record<string, string | readonly string[]>, part: Part = 'whole'): Observation[] {

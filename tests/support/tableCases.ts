@@ -1,4 +1,4 @@
-import { type FibreId } from '@/core/fibres/types'
+import { type FibreId } from '@/core/vocabulary/fibres'
 
 /**
  * Burns as people at home tell of them: a few things noticed, others missed, now and then a word that fits a

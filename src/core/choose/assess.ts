@@ -1,4 +1,4 @@
-import { BODIES, OPACITIES } from '../cloths/types'
+import { BODIES, OPACITIES } from '../vocabulary/cloth'
 import { fibreById } from '../fibres/catalogue'
 import { formatWeight, formatWeightRange, type UnitSystem } from '../units/format'
 import { type Quantity } from '../units/quantity'
@@ -182,7 +182,7 @@ function season({ season: when, nextToSkin }: FullNeed, { fibres, gsm }: Offer):
       IMPORTANCE.season,
       'How it feels in the heat depends on the fibre, which is not settled.',
     )
-  const regains = fibres.value.flatMap((id) => fibreById(id).regainPercent ?? [])
+  const regains = fibres.value.flatMap((id) => fibreById(id).regain?.percent ?? [])
   const regain = regains.length > 0 ? regains.reduce((a, b) => a + b, 0) / regains.length : DRY_REGAIN
   const dry = Math.min(1, Math.max(0, (regain - CLAMMY_REGAIN) / (DRY_REGAIN - CLAMMY_REGAIN)))
   const certainty = CERTAINTY[fibres.how]

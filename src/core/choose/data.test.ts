@@ -1,6 +1,6 @@
-import { BODIES, OPACITIES } from '../cloths/types'
+import { BODIES, OPACITIES } from '../vocabulary/cloth'
 import { namedCloths } from '../cloths/catalogue'
-import { chosenWord, DETAILS, GARMENTS, type Garment } from '../notebook/choosing'
+import { chosenWord, DETAILS, GARMENTS, type Garment } from '../vocabulary/choosing'
 import { detailRules } from './data/details'
 import { garmentNeeds } from './data/garments'
 import { match } from './match'

@@ -1,9 +1,9 @@
-import { BODIES } from '../cloths/types'
+import { BODIES } from '../vocabulary/cloth'
 import { fitOfSpan, fitOfStep } from './fit'
 import { detailRules, type DetailRule } from './data/details'
 import { type FullNeed } from './need'
 import { type Assessment, type Known, type Offer } from './types'
-import { chosenWord, type Detail } from '../notebook/choosing'
+import { chosenWord, type Detail } from '../vocabulary/choosing'
 
 /** How much one detail that goes wrong can take off a score. */
 const DETAIL_IMPORTANCE = 0.35

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { DETAILS, GARMENTS, ROLES, SEASONS } from '../notebook/choosing'
+import { DETAILS, GARMENTS, ROLES, SEASONS } from '../vocabulary/choosing'
 import { namedCloths } from '../cloths/catalogue'
 import vocabulary from '../../../tests/reference/vocabulary.json'
 import { match } from './match'

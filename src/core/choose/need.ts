@@ -1,7 +1,7 @@
 import { garmentNeeds, type GarmentNeed } from './data/garments'
 import { roleNeeds } from './data/roles'
 import { type Need } from '../notebook/need'
-import { type Detail, type Season } from '../notebook/choosing'
+import { type Detail, type Season } from '../vocabulary/choosing'
 
 /** A need with nothing left out. */
 export interface FullNeed extends GarmentNeed {

@@ -1,7 +1,7 @@
 import { clothCalled } from '../cloths/catalogue'
-import { type Body, type Construction, type Opacity } from '../cloths/types'
+import { type Body, type Construction, type Opacity } from '../vocabulary/cloth'
 import { fibreByWord } from '../fibres/catalogue'
-import { type FibreId } from '../fibres/types'
+import { type FibreId } from '../vocabulary/fibres'
 import { type KnownValue, type Offer } from './types'
 
 /** A cloth as somebody describes it, every part optional. */

@@ -1,6 +1,6 @@
 import { detailRules } from './data/details'
 import { type Assessment } from './types'
-import { chosenWord } from '../notebook/choosing'
+import { chosenWord } from '../vocabulary/choosing'
 
 /** A change to the making that rescues a near miss. */
 export interface RemedyRule {

@@ -1,7 +1,7 @@
-import { type Body, type Construction, type Opacity } from '../cloths/types'
-import { type FibreId } from '../fibres/types'
+import { type Body, type Construction, type Opacity } from '../vocabulary/cloth'
+import { type FibreId } from '../vocabulary/fibres'
 import { type Quantity } from '../units/quantity'
-import { type Detail } from '../notebook/choosing'
+import { type Detail } from '../vocabulary/choosing'
 
 /** How a property of a cloth came to be known. */
 export type Known = 'measured' | 'said' | 'estimated'

@@ -1,4 +1,4 @@
-import { FIBRE_IDS } from '../fibres/types'
+import { FIBRE_IDS } from '../vocabulary/fibres'
 import { clothCalled, namedCloths } from './catalogue'
 
 describe('named cloths', () => {

@@ -1,21 +1,5 @@
-/** What can be seen of how a cloth is made, in the order of the vocabulary. */
-export const INSPECTION_IDS = [
-  'construction',
-  'interlacing',
-  'floats-on-face',
-  'twill-line',
-  'pile',
-  'pile-height',
-  'knit-structure',
-  'back',
-  'yarn-look',
-  'surface',
-  'figure',
-  'opacity',
-  'body',
-  'colouring',
-] as const
-export type InspectionId = (typeof INSPECTION_IDS)[number]
+import { INSPECTION_IDS, type InspectionId, type SeenState } from '../vocabulary/inspection'
+import { type Construction } from '../vocabulary/cloth'
 
 export interface InspectionState {
   id: string
@@ -34,220 +18,211 @@ export interface InspectionFeature {
   /** Several states may be reported at once. */
   multi: boolean
   /** Asked only of these constructions; of all where left out. */
-  only?: readonly string[]
+  only?: readonly Construction[]
   states: readonly InspectionState[]
 }
 
-type States = readonly (readonly [id: string, label: string, help: string])[]
-
-function feature(
-  id: InspectionId,
-  title: string,
-  question: string,
-  hint: string,
-  states: States,
-  rest: Partial<Pick<InspectionFeature, 'multi' | 'only'>> = {},
-): InspectionFeature {
-  return {
-    id,
-    title,
-    question,
-    hint,
-    multi: false,
-    ...rest,
-    states: states.map(([state, label, help]) => ({ id: state, label, help })),
-  }
+interface Told<I extends InspectionId> extends Omit<InspectionFeature, 'id' | 'multi' | 'states'> {
+  multi?: boolean
+  states: Readonly<Record<SeenState<I>, { label: string; help: string }>>
 }
 
-const WOVEN = { only: ['woven'] } as const
+const told: { readonly [I in InspectionId]: Told<I> } = {
+  construction: {
+    title: 'How it is made',
+    question: 'Pull a thread from an edge. How is it made?',
+    hint: 'Woven cloth frays into straight threads; a knit lets go in loops.',
+    states: {
+      woven: { label: 'Woven', help: 'Two sets of threads that cross.' },
+      knit: { label: 'Knitted', help: 'Loops; it gives, and its edge curls or ladders.' },
+      felted: { label: 'Felted', help: 'Matted; no thread comes out.' },
+      net: { label: 'Net or lace', help: 'Holes held open by threads.' },
+    },
+  },
+  interlacing: {
+    title: 'Weave',
+    question: 'Look close, with a loupe if you have one. How do the threads cross?',
+    hint: 'Follow one thread: over one, under one? Over several?',
+    only: ['woven'],
+    states: {
+      plain: { label: 'Plain', help: 'Over one, under one.' },
+      basket: { label: 'Basket', help: 'Two or more together, over and under.' },
+      rib: { label: 'Rib', help: 'Fine threads over thick ones: a ridge across.' },
+      twill: { label: 'Twill', help: 'Lines that run aslant.' },
+      'broken-twill': { label: 'Broken twill', help: 'Aslant, but the line keeps breaking.' },
+      herringbone: { label: 'Herringbone', help: 'Slanting lines that turn back and forth.' },
+      satin: { label: 'Satin', help: 'Long floats, hardly a crossing to be seen.' },
+      'crepe-weave': { label: 'Crepe weave', help: 'Scattered crossings, no line, no rows.' },
+      dobby: { label: 'Small figures', help: 'Dots, squares or cords woven in.' },
+      jacquard: { label: 'Large figures', help: 'Flowers or pictures woven in.' },
+      leno: { label: 'Twisted pairs', help: 'Threads twisted about one another, with gaps.' },
+      'double-cloth': { label: 'Two layers', help: 'Two cloths held together; they can be pulled apart.' },
+      'double-faced': { label: 'Two faces', help: 'Each side its own threads, but one cloth.' },
+    },
+  },
+  'floats-on-face': {
+    title: 'Threads on the face',
+    question: 'Which threads show on the face?',
+    hint: 'The warp runs with the selvedge.',
+    only: ['woven'],
+    states: {
+      warp: { label: 'Mostly warp', help: 'Lengthwise threads lie on top.' },
+      weft: { label: 'Mostly weft', help: 'Crosswise threads lie on top.' },
+      balanced: { label: 'Both alike', help: 'As much of one as of the other.' },
+    },
+  },
+  'twill-line': {
+    title: 'Slanting line',
+    question: 'How steep is the slanting line?',
+    hint: 'Against the weft, which runs across.',
+    only: ['woven'],
+    states: {
+      gentle: { label: 'Gentle', help: 'Nearer to lying down.' },
+      regular: { label: 'Half-way', help: 'About 45 degrees.' },
+      steep: { label: 'Steep', help: 'Nearer to standing up.' },
+      faint: { label: 'Faint', help: 'It is there, if you tilt it to the light.' },
+    },
+  },
+  pile: {
+    title: 'Pile',
+    question: 'Does something stand up from it?',
+    hint: 'Stroke it with and against.',
+    states: {
+      none: { label: 'Nothing', help: 'Flat, or only a nap of hairs.' },
+      cut: { label: 'Cut pile', help: 'Tufts, like a brush or fur.' },
+      'cut-in-ribs': { label: 'Pile in ribs', help: 'Tufts in lengthwise rows.' },
+      looped: { label: 'Loops', help: 'Small loops of thread.' },
+    },
+  },
+  'pile-height': {
+    title: 'How deep',
+    question: 'How deep is the pile?',
+    hint: 'Fold it and look at the edge.',
+    states: {
+      short: { label: 'Short', help: 'Up to about 2 mm.' },
+      deep: { label: 'Deep', help: 'More than that.' },
+    },
+  },
+  'knit-structure': {
+    title: 'Knit',
+    question: 'What does the knit look like?',
+    hint: 'Look at both sides; pull it across.',
+    only: ['knit', 'net'],
+    states: {
+      jersey: { label: 'Plain knit', help: 'Vs on one side, bumps on the other.' },
+      rib: { label: 'Rib', help: 'Columns in and out; springs across.' },
+      interlock: { label: 'Smooth both sides', help: 'Fine columns on both sides, edges lie flat.' },
+      'double-knit': { label: 'Firm double knit', help: 'Thick, firm, gives little.' },
+      loopback: { label: 'Loops behind', help: 'Plain face, small loops on the back.' },
+      'fleece-backed': { label: 'Brushed', help: 'A soft nap on the back, or on both sides.' },
+      tricot: { label: 'Warp knit', help: 'Very fine ribs up the face, across behind; no ladder.' },
+      'raised-texture': { label: 'Raised figures', help: 'Lines, bumps or hollows that stand up.' },
+      spacer: { label: 'Foamy', help: 'Springy between two smooth sides.' },
+    },
+  },
+  back: {
+    title: 'The back',
+    question: 'Turn it over. How is the back, against the face?',
+    hint: 'Fold a corner over, and compare in one light.',
+    states: {
+      same: { label: 'The same', help: 'No difference to be seen.' },
+      'plain-looking': { label: 'Plainer', help: 'The figure or line is lost.' },
+      duller: { label: 'Duller', help: 'Less shine.' },
+      'equally-bright': { label: 'As bright', help: 'Another look, as bright.' },
+      floats: { label: 'Loose threads', help: 'Threads lie loose across it.' },
+      'smooth-under-nap': { label: 'Smooth', help: 'The face is napped, the back is not.' },
+      'colours-reversed': { label: 'Colours changed over', help: 'Light where the face is dark.' },
+      'print-missing': { label: 'The print is missing', help: 'Pale, or only a shadow of it.' },
+      'different-cloth': { label: 'Another cloth', help: 'As if two cloths were one.' },
+    },
+  },
+  'yarn-look': {
+    title: 'Yarns',
+    question: 'What are the yarns like?',
+    hint: 'Pull out one of each direction. Say two things if you see two.',
+    multi: true,
+    states: {
+      even: { label: 'Even', help: 'The same all along.' },
+      slubbed: { label: 'With slubs', help: 'Thick and thin places.' },
+      'crepe-twisted': { label: 'Hard-twisted', help: 'It snarls up when let go.' },
+      fuzzy: { label: 'Fuzzy', help: 'Hairs stand off it.' },
+      'coarse-cords': { label: 'Thick', help: 'Cords that you could count from a step away.' },
+      metallic: { label: 'Metal', help: 'A glittering strip.' },
+    },
+  },
+  surface: {
+    title: 'Surface',
+    question: 'How is the face, to the hand and the eye?',
+    hint: 'Say two things if you notice two.',
+    multi: true,
+    states: {
+      smooth: { label: 'Smooth', help: 'Nothing stands out.' },
+      brushed: { label: 'Brushed', help: 'A nap of short hairs.' },
+      pebbled: { label: 'Pebbled', help: 'Finely grainy, like sand.' },
+      puckered: { label: 'Puckered', help: 'Crinkles or blisters that stay.' },
+      slubby: { label: 'Slubby', help: 'Thick threads show here and there.' },
+      'raised-figure': { label: 'Raised figures', help: 'Figures stand out from the ground.' },
+      pleated: { label: 'Pleated', help: 'Pressed into folds.' },
+      bumpy: { label: 'Bumpy', help: 'Loops or knots all over.' },
+      foamy: { label: 'Foamy', help: 'It gives like a thin sponge.' },
+      'crisp-papery': { label: 'Papery', help: 'Crisp; it rustles.' },
+    },
+  },
+  figure: {
+    title: 'Figure',
+    question: 'What figure does it carry, woven, knitted or printed?',
+    hint: 'Say two things if it has two.',
+    multi: true,
+    states: {
+      none: { label: 'None', help: 'One colour, or an even mixture.' },
+      stripe: { label: 'Stripes', help: 'In one direction.' },
+      check: { label: 'Checks', help: 'Stripes that cross.' },
+      'pinwheel-check': { label: 'Toothed checks', help: 'Broken checks with points.' },
+      'grouped-check': { label: 'Grouped checks', help: 'Small checks that make large ones.' },
+      'small-geometric': { label: 'Small figures', help: 'Dots, diamonds, squares.' },
+      'large-pictorial': { label: 'Large figures', help: 'Flowers, leaves, pictures.' },
+      'lengthwise-ribs': { label: 'Lengthwise ribs', help: 'Ridges that run with the warp.' },
+    },
+  },
+  opacity: {
+    title: 'See-through',
+    question: 'Lay one layer over your hand. What do you see of it?',
+    hint: 'In daylight, light and dark parts apart.',
+    states: {
+      sheer: { label: 'All of it', help: 'Fingers and rings.' },
+      'semi-sheer': { label: 'A shadow', help: 'That there is a hand.' },
+      opaque: { label: 'Nothing', help: 'Not even a shadow.' },
+    },
+  },
+  body: {
+    title: 'Body',
+    question: 'Hold it by a corner, then drop it. How does it fall?',
+    hint: 'One layer, about as long as your arm.',
+    states: {
+      fluid: { label: 'Like water', help: 'Falls into a puddle.' },
+      soft: { label: 'Softly', help: 'Many soft folds.' },
+      moderate: { label: 'With some body', help: 'Fewer, rounder folds.' },
+      crisp: { label: 'Crisply', help: 'Stands away in sharp folds.' },
+      stiff: { label: 'Stiffly', help: 'Stands by itself.' },
+    },
+  },
+  colouring: {
+    title: 'Colour',
+    question: 'Where does its colour come from?',
+    hint: 'Look at the back, and at a pulled yarn.',
+    states: {
+      printed: { label: 'Printed', help: 'On one side; the yarns are pale inside or on the back.' },
+      'yarn-dyed': { label: 'Dyed yarns', help: 'Yarns of different colours make the figure.' },
+      'piece-dyed': { label: 'Dyed in the piece', help: 'One colour, right through.' },
+      undyed: { label: 'Not dyed', help: 'As it grew, or only bleached.' },
+    },
+  },
+}
 
-export const inspectionFeatures: readonly InspectionFeature[] = [
-  feature(
-    'construction',
-    'How it is made',
-    'Pull a thread from an edge. How is it made?',
-    'Woven cloth frays into straight threads; a knit lets go in loops.',
-    [
-      ['woven', 'Woven', 'Two sets of threads that cross.'],
-      ['knit', 'Knitted', 'Loops; it gives, and its edge curls or ladders.'],
-      ['felted', 'Felted', 'Matted; no thread comes out.'],
-      ['net', 'Net or lace', 'Holes held open by threads.'],
-    ],
-  ),
-  feature(
-    'interlacing',
-    'Weave',
-    'Look close, with a loupe if you have one. How do the threads cross?',
-    'Follow one thread: over one, under one? Over several?',
-    [
-      ['plain', 'Plain', 'Over one, under one.'],
-      ['basket', 'Basket', 'Two or more together, over and under.'],
-      ['rib', 'Rib', 'Fine threads over thick ones: a ridge across.'],
-      ['twill', 'Twill', 'Lines that run aslant.'],
-      ['broken-twill', 'Broken twill', 'Aslant, but the line keeps breaking.'],
-      ['herringbone', 'Herringbone', 'Slanting lines that turn back and forth.'],
-      ['satin', 'Satin', 'Long floats, hardly a crossing to be seen.'],
-      ['crepe-weave', 'Crepe weave', 'Scattered crossings, no line, no rows.'],
-      ['dobby', 'Small figures', 'Dots, squares or cords woven in.'],
-      ['jacquard', 'Large figures', 'Flowers or pictures woven in.'],
-      ['leno', 'Twisted pairs', 'Threads twisted about one another, with gaps.'],
-      ['double-cloth', 'Two layers', 'Two cloths held together; they can be pulled apart.'],
-      ['double-faced', 'Two faces', 'Each side its own threads, but one cloth.'],
-    ],
-    WOVEN,
-  ),
-  feature(
-    'floats-on-face',
-    'Threads on the face',
-    'Which threads show on the face?',
-    'The warp runs with the selvedge.',
-    [
-      ['warp', 'Mostly warp', 'Lengthwise threads lie on top.'],
-      ['weft', 'Mostly weft', 'Crosswise threads lie on top.'],
-      ['balanced', 'Both alike', 'As much of one as of the other.'],
-    ],
-    WOVEN,
-  ),
-  feature(
-    'twill-line',
-    'Slanting line',
-    'How steep is the slanting line?',
-    'Against the weft, which runs across.',
-    [
-      ['gentle', 'Gentle', 'Nearer to lying down.'],
-      ['regular', 'Half-way', 'About 45 degrees.'],
-      ['steep', 'Steep', 'Nearer to standing up.'],
-      ['faint', 'Faint', 'It is there, if you tilt it to the light.'],
-    ],
-    WOVEN,
-  ),
-  feature('pile', 'Pile', 'Does something stand up from it?', 'Stroke it with and against.', [
-    ['none', 'Nothing', 'Flat, or only a nap of hairs.'],
-    ['cut', 'Cut pile', 'Tufts, like a brush or fur.'],
-    ['cut-in-ribs', 'Pile in ribs', 'Tufts in lengthwise rows.'],
-    ['looped', 'Loops', 'Small loops of thread.'],
-  ]),
-  feature('pile-height', 'How deep', 'How deep is the pile?', 'Fold it and look at the edge.', [
-    ['short', 'Short', 'Up to about 2 mm.'],
-    ['deep', 'Deep', 'More than that.'],
-  ]),
-  feature(
-    'knit-structure',
-    'Knit',
-    'What does the knit look like?',
-    'Look at both sides; pull it across.',
-    [
-      ['jersey', 'Plain knit', 'Vs on one side, bumps on the other.'],
-      ['rib', 'Rib', 'Columns in and out; springs across.'],
-      ['interlock', 'Smooth both sides', 'Fine columns on both sides, edges lie flat.'],
-      ['double-knit', 'Firm double knit', 'Thick, firm, gives little.'],
-      ['loopback', 'Loops behind', 'Plain face, small loops on the back.'],
-      ['fleece-backed', 'Brushed', 'A soft nap on the back, or on both sides.'],
-      ['tricot', 'Warp knit', 'Very fine ribs up the face, across behind; no ladder.'],
-      ['raised-texture', 'Raised figures', 'Lines, bumps or hollows that stand up.'],
-      ['spacer', 'Foamy', 'Springy between two smooth sides.'],
-    ],
-    { only: ['knit', 'net'] },
-  ),
-  feature(
-    'back',
-    'The back',
-    'Turn it over. How is the back, against the face?',
-    'Fold a corner over, and compare in one light.',
-    [
-      ['same', 'The same', 'No difference to be seen.'],
-      ['plain-looking', 'Plainer', 'The figure or line is lost.'],
-      ['duller', 'Duller', 'Less shine.'],
-      ['equally-bright', 'As bright', 'Another look, as bright.'],
-      ['floats', 'Loose threads', 'Threads lie loose across it.'],
-      ['smooth-under-nap', 'Smooth', 'The face is napped, the back is not.'],
-      ['colours-reversed', 'Colours changed over', 'Light where the face is dark.'],
-      ['print-missing', 'The print is missing', 'Pale, or only a shadow of it.'],
-      ['different-cloth', 'Another cloth', 'As if two cloths were one.'],
-    ],
-  ),
-  feature(
-    'yarn-look',
-    'Yarns',
-    'What are the yarns like?',
-    'Pull out one of each direction. Say two things if you see two.',
-    [
-      ['even', 'Even', 'The same all along.'],
-      ['slubbed', 'With slubs', 'Thick and thin places.'],
-      ['crepe-twisted', 'Hard-twisted', 'It snarls up when let go.'],
-      ['fuzzy', 'Fuzzy', 'Hairs stand off it.'],
-      ['coarse-cords', 'Thick', 'Cords that you could count from a step away.'],
-      ['metallic', 'Metal', 'A glittering strip.'],
-    ],
-    { multi: true },
-  ),
-  feature(
-    'surface',
-    'Surface',
-    'How is the face, to the hand and the eye?',
-    'Say two things if you notice two.',
-    [
-      ['smooth', 'Smooth', 'Nothing stands out.'],
-      ['brushed', 'Brushed', 'A nap of short hairs.'],
-      ['pebbled', 'Pebbled', 'Finely grainy, like sand.'],
-      ['puckered', 'Puckered', 'Crinkles or blisters that stay.'],
-      ['slubby', 'Slubby', 'Thick threads show here and there.'],
-      ['raised-figure', 'Raised figures', 'Figures stand out from the ground.'],
-      ['pleated', 'Pleated', 'Pressed into folds.'],
-      ['bumpy', 'Bumpy', 'Loops or knots all over.'],
-      ['foamy', 'Foamy', 'It gives like a thin sponge.'],
-      ['crisp-papery', 'Papery', 'Crisp; it rustles.'],
-    ],
-    { multi: true },
-  ),
-  feature(
-    'figure',
-    'Figure',
-    'What figure does it carry, woven, knitted or printed?',
-    'Say two things if it has two.',
-    [
-      ['none', 'None', 'One colour, or an even mixture.'],
-      ['stripe', 'Stripes', 'In one direction.'],
-      ['check', 'Checks', 'Stripes that cross.'],
-      ['pinwheel-check', 'Toothed checks', 'Broken checks with points.'],
-      ['grouped-check', 'Grouped checks', 'Small checks that make large ones.'],
-      ['small-geometric', 'Small figures', 'Dots, diamonds, squares.'],
-      ['large-pictorial', 'Large figures', 'Flowers, leaves, pictures.'],
-      ['lengthwise-ribs', 'Lengthwise ribs', 'Ridges that run with the warp.'],
-    ],
-    { multi: true },
-  ),
-  feature(
-    'opacity',
-    'See-through',
-    'Lay one layer over your hand. What do you see of it?',
-    'In daylight, light and dark parts apart.',
-    [
-      ['sheer', 'All of it', 'Fingers and rings.'],
-      ['semi-sheer', 'A shadow', 'That there is a hand.'],
-      ['opaque', 'Nothing', 'Not even a shadow.'],
-    ],
-  ),
-  feature(
-    'body',
-    'Body',
-    'Hold it by a corner, then drop it. How does it fall?',
-    'One layer, about as long as your arm.',
-    [
-      ['fluid', 'Like water', 'Falls into a puddle.'],
-      ['soft', 'Softly', 'Many soft folds.'],
-      ['moderate', 'With some body', 'Fewer, rounder folds.'],
-      ['crisp', 'Crisply', 'Stands away in sharp folds.'],
-      ['stiff', 'Stiffly', 'Stands by itself.'],
-    ],
-  ),
-  feature('colouring', 'Colour', 'Where does its colour come from?', 'Look at the back, and at a pulled yarn.', [
-    ['printed', 'Printed', 'On one side; the yarns are pale inside or on the back.'],
-    ['yarn-dyed', 'Dyed yarns', 'Yarns of different colours make the figure.'],
-    ['piece-dyed', 'Dyed in the piece', 'One colour, right through.'],
-    ['undyed', 'Not dyed', 'As it grew, or only bleached.'],
-  ]),
-]
+export const inspectionFeatures: readonly InspectionFeature[] = INSPECTION_IDS.map((id) => {
+  const { states, multi = false, ...rest } = told[id]
+  return { id, multi, ...rest, states: Object.entries(states).map(([state, words]) => ({ id: state, ...words })) }
+})
 
 const byId = new Map<string, InspectionFeature>(inspectionFeatures.map((one) => [one.id, one]))
 

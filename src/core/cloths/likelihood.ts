@@ -1,5 +1,7 @@
-import { type InspectionFeature, type InspectionId } from './inspection'
-import { BODIES, OPACITIES, type NamedCloth } from './types'
+import { type InspectionFeature } from './inspection'
+import { type InspectionId } from '../vocabulary/inspection'
+import { BODIES, OPACITIES } from '../vocabulary/cloth'
+import { type NamedCloth } from './types'
 
 /**
  * Share of answers that fall on the marks of the cloth; the rest falls anywhere. From memory of how people describe
@@ -25,7 +27,7 @@ export function likelihoodsOf(cloth: NamedCloth, feature: InspectionFeature): Fl
 }
 
 function rowOf(cloth: NamedCloth, feature: InspectionFeature): Float64Array {
-  const marked = cloth.marks.marks[feature.id]
+  const marked = cloth.marks[feature.id]
   switch (feature.id) {
     case 'construction':
       return spread(feature, [cloth.construction], PLAIN_SHARE)

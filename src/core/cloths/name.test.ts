@@ -2,7 +2,7 @@ import vocabulary from '../../../tests/reference/vocabulary.json'
 import { namedCloths } from './catalogue'
 import { inspectionById, inspectionFeatures } from './inspection'
 import { likelihoodsOf, logWeightDensity } from './likelihood'
-import { marksFrom } from './marks'
+import { cloths, type ToldCloth } from './groups/define'
 import { nameCloth } from './name'
 import { substitutions } from './substitutions'
 
@@ -18,17 +18,28 @@ describe('the inspection', () => {
 
   it('refuses what is not in it', () => {
     expect(() => inspectionById('smell')).toThrow(/smell/)
-    expect(() => marksFrom('x', 'back=upside-down')).toThrow(/cloth x: "upside-down" is no state of back/)
     expect(() => nameCloth({ inspection: { back: ['upside-down'] } })).toThrow(/upside-down/)
   })
 })
 
 describe('the catalogue', () => {
+  it('refuses a mark, a feature and a fibre that nobody knows, by name', () => {
+    const told = (rest: object) =>
+      cloths('woven', [{ id: 'x', name: 'x', marks: {}, fibres: [], ...rest } as unknown as ToldCloth])
+    expect(() => told({ marks: { back: ['upside-down'] } })).toThrow(/cloth x: "upside-down" is no state of back/)
+    expect(() => told({ marks: { taste: ['salty'] } })).toThrow(/cloth x: nothing to inspect is called "taste"/)
+    expect(() => told({ fibres: ['mithril'] })).toThrow(/cloth x: no fibre is called "mithril"/)
+    expect(told({ marks: { back: ['same'] }, fibres: ['cotton'] })[0]).toMatchObject({
+      common: 1,
+      name: { uk: 'x', us: 'x' },
+    })
+  })
+
   it('has at least 110 cloths, each with what makes it that', () => {
     expect(namedCloths.length).toBeGreaterThanOrEqual(110)
     for (const { id, makes, marks } of namedCloths) {
       expect([id, makes.length > 25]).toEqual([id, true])
-      expect([id, Object.keys(marks.marks).length > 1]).toEqual([id, true])
+      expect([id, Object.keys(marks).length > 1]).toEqual([id, true])
     }
     expect(new Set(namedCloths.map(({ makes }) => makes)).size).toBe(namedCloths.length)
   })

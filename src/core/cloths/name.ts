@@ -1,8 +1,10 @@
 import { fibreById } from '../fibres/catalogue'
-import { type FibreId, type Vocabulary } from '../fibres/types'
+import { type FibreId } from '../vocabulary/fibres'
+import { type Vocabulary } from '../vocabulary/words'
 import { capitalised } from '../units/format'
 import { namedCloths } from './catalogue'
-import { inspectionById, inspectionFeatures, type InspectionFeature, type InspectionId } from './inspection'
+import { inspectionById, inspectionFeatures, type InspectionFeature } from './inspection'
+import { type InspectionId } from '../vocabulary/inspection'
 import { likelihoodsOf, logWidthDensity, logWeightDensity } from './likelihood'
 import { substitutions } from './substitutions'
 import { type NamedCloth } from './types'
@@ -60,7 +62,7 @@ const NEGLIGIBLE = 1e-3
 export function nameCloth(description: Description, vocabulary: Vocabulary = 'uk'): NameAnswer {
   const signs = signsOf(description, vocabulary)
   const masses = namedCloths.map(
-    ({ marks }, index) => Math.log(marks.common) + signs.reduce((sum, { logs }) => sum + logs[index]!, 0),
+    ({ common }, index) => Math.log(common) + signs.reduce((sum, { logs }) => sum + logs[index]!, 0),
   )
   const highest = Math.max(...masses)
   const total = masses.reduce((sum, mass) => sum + Math.exp(mass - highest), 0)
@@ -174,7 +176,7 @@ function nextLooks(
 /** A question that its construction rules out is not asked; nor how deep a pile is before there is one. */
 function isAsked({ id, only }: InspectionFeature, inspection: NonNullable<Description['inspection']>): boolean {
   const construction = inspection.construction?.[0]
-  if (only && construction !== undefined && !only.includes(construction)) return false
+  if (only && construction !== undefined && !only.some((one) => one === construction)) return false
   if (id === 'pile-height') return inspection.pile !== undefined && !inspection.pile.includes('none')
   if (id === 'twill-line')
     return inspection.interlacing === undefined || inspection.interlacing.some((weave) => weave.includes('twill'))

@@ -1,18 +1,15 @@
-import { type FibreId } from '../fibres/types'
-import { type Interlacing } from '../weave/drafts'
-import { type MarkSet } from './marks'
+import { type Body, type Construction, type Interlacing, type Opacity } from '../vocabulary/cloth'
+import { type FibreId } from '../vocabulary/fibres'
+import { type InspectionId, type SeenState } from '../vocabulary/inspection'
+import { type Words } from '../vocabulary/words'
 
-export type Body = 'fluid' | 'soft' | 'moderate' | 'crisp' | 'stiff'
-export const BODIES: readonly Body[] = ['fluid', 'soft', 'moderate', 'crisp', 'stiff']
-export type Opacity = 'sheer' | 'semi-sheer' | 'opaque'
-export const OPACITIES: readonly Opacity[] = ['sheer', 'semi-sheer', 'opaque']
-export const CONSTRUCTIONS = ['woven', 'knit', 'felted', 'net'] as const
-export type Construction = (typeof CONSTRUCTIONS)[number]
+/** The answers of an inspection that a cloth is known by, the likeliest first. */
+export type Marks = { readonly [I in InspectionId]?: readonly SeenState<I>[] }
 
 /** A named cloth: what shops mean by the word. */
 export interface NamedCloth {
   id: string
-  name: { uk: string; us: string }
+  name: Words
   /** Other spellings and words, lower case. */
   also: readonly string[]
   construction: Construction
@@ -24,8 +21,10 @@ export interface NamedCloth {
   body: Body
   opacity: Opacity
   fibres: readonly FibreId[]
-  /** What an inspection sees of it, and how common it is. */
-  marks: MarkSet
+  /** What an inspection sees of it. */
+  marks: Marks
+  /** How often it crosses the table against others. */
+  common: number
   /** What makes it that and not its neighbour, a sentence. */
   makes: string
 }

@@ -1,5 +1,5 @@
 import { fibreById, fibreByWord, fibres } from './catalogue'
-import { FAMILIES, FIBRE_IDS, type FibreId } from './types'
+import { FAMILIES, FIBRE_IDS, type FibreId } from '../vocabulary/fibres'
 
 it('has each fibre once, in a known family', () => {
   expect(fibres.map(({ id }) => id)).toEqual([...FIBRE_IDS])

@@ -1,4 +1,4 @@
-import { type FamilyId } from './types'
+import { FAMILIES, FAMILY_WORDS, type FamilyId } from '../vocabulary/fibres'
 
 export interface Family {
   id: FamilyId
@@ -11,47 +11,33 @@ export interface Family {
   plastic: boolean
 }
 
-export const families: Record<FamilyId, Family> = {
+const about: Readonly<Record<FamilyId, Pick<Family, 'about' | 'plastic'>>> = {
   plant: {
     plastic: false,
-    id: 'plant',
-    name: 'Plant',
-    phrase: 'a plant fibre',
     about: 'Cotton, linen and their like: cellulose as it grew. Burns like paper and leaves soft ash.',
   },
   regenerated: {
     plastic: false,
-    id: 'regenerated',
-    name: 'Regenerated',
-    phrase: 'a regenerated cellulose fibre',
     about: 'Cellulose dissolved and spun again. Burns like cotton; most of them are weak when wet.',
   },
   acetate: {
     plastic: false,
-    id: 'acetate',
-    name: 'Acetate',
-    phrase: 'an acetate',
     about: 'Cellulose turned into something that melts. Smells of vinegar; acetone dissolves it.',
   },
   protein: {
     plastic: false,
-    id: 'protein',
-    name: 'Protein',
-    phrase: 'a protein fibre',
     about: 'Wool, hair and silk. Smells of burnt hair, dies out by itself, leaves a bead that crushes.',
   },
   synthetic: {
     plastic: true,
-    id: 'synthetic',
-    name: 'Synthetic',
-    phrase: 'a synthetic',
     about: 'Spun from oil. Melts, smells of chemicals, sets hard when it is cold.',
   },
   mineral: {
     plastic: false,
-    id: 'mineral',
-    name: 'Mineral',
-    phrase: 'a mineral or metal fibre',
     about: 'Glass and metal. Does not burn.',
   },
 }
+
+export const families = Object.fromEntries(
+  FAMILIES.map((id) => [id, { id, ...FAMILY_WORDS[id], ...about[id] }]),
+) as Record<FamilyId, Family>

@@ -1,5 +1,5 @@
 import { fibreById } from './catalogue'
-import { type FibreId } from './types'
+import { type FibreId } from '../vocabulary/fibres'
 
 /**
  * Moisture regain of a cloth of several fibres, per cent of dry mass: the mean of their regains, by share.
@@ -10,9 +10,9 @@ export function regainOf(parts: readonly { fibre: FibreId; share: number }[]): n
   if (!(total > 0)) return undefined
   let regain = 0
   for (const { fibre, share } of parts) {
-    const { regainPercent } = fibreById(fibre)
-    if (regainPercent === null) return undefined
-    regain += (regainPercent * share) / total
+    const own = fibreById(fibre).regain
+    if (own === null) return undefined
+    regain += (own.percent * share) / total
   }
   return regain
 }

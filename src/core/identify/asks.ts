@@ -1,8 +1,11 @@
 import { families } from '../fibres/families'
-import { type FamilyId } from '../fibres/types'
+import { type FamilyId } from '../vocabulary/fibres'
 import { claimedFibres, meansClaim } from './claimed'
-import { type AskedAnswer, type Asks, type ClaimItem, type Hypothesis, type Scored } from './types'
-import { capitalised, doubtWords, familyChoiceWords, fibreListWords, type Vocabulary } from './words'
+import { type AskedAnswer, type ClaimItem, type Hypothesis, type Scored } from './types'
+import { type Asks } from '../vocabulary/observations'
+import { capitalised } from '../units/format'
+import { doubtWords, familyChoiceWords, fibreListWords } from './words'
+import { type Vocabulary } from '../vocabulary/words'
 
 /** One possible answer to what the person asked: which hypotheses give it, and its words. */
 export interface AskGroup {

@@ -1,4 +1,4 @@
-import { type FamilyId } from '../fibres/types'
+import { type FamilyId } from '../vocabulary/fibres'
 
 /** How much of the mixture is the fibre that melts. */
 export type MelterShare = 'main' | 'even' | 'minor' | 'trace'

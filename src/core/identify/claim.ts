@@ -4,7 +4,9 @@ import { type Grounds } from './grounds'
 import { type ClothPosterior } from './parts'
 import { logLikelihoodUnder, weightedLogLikelihood } from './posterior'
 import { type ClaimAnswer, type ClaimItem, type ClaimSign, type ClaimVerdict } from './types'
-import { capitalised, fibreName, type Vocabulary } from './words'
+import { capitalised } from '../units/format'
+import { fibreName } from './words'
+import { type Vocabulary } from '../vocabulary/words'
 
 /**
  * Bayes factors at which a claim changes name. 3 and 20 are the usual steps (Kass & Raftery, 1995, from memory); for

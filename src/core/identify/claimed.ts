@@ -1,6 +1,6 @@
-import { type FibreId } from '../fibres/types'
+import { isTrace, fibreById } from '../fibres/catalogue'
+import { type FibreId } from '../vocabulary/fibres'
 import { fibreSetKey, mixtureOf } from './hypotheses'
-import { traceWeight } from './priors'
 import { type ClaimItem, type Component, type Hypothesis } from './types'
 
 /** A claimed share of at most this may go unseen in a flame, per cent; common practice. */
@@ -13,7 +13,7 @@ export function claimedMixture(claim: readonly ClaimItem[]): Component[] {
   // A trace shows above its few per cent by mass, in a claim as in any other cloth.
   const shown = [...shares]
     .filter(([, percent]) => percent > 0)
-    .map(([fibre, percent]) => [fibre, Math.max(percent, (traceWeight[fibre] ?? 0) * 100)] as const)
+    .map(([fibre, percent]) => [fibre, Math.max(percent, (fibreById(fibre).traceWeight ?? 0) * 100)] as const)
   const total = shown.reduce((sum, [, percent]) => sum + percent, 0)
   return mixtureOf(shown.map(([fibre, percent]) => [fibre, percent / total]))
 }
@@ -33,7 +33,7 @@ export function meansClaim(claim: readonly ClaimItem[]): (hypothesis: Hypothesis
   const visibleKey = fibreSetKey(mixture.filter(({ weight }) => weight * 100 > UNSEEN_PERCENT))
   return ({ fibreSet, components }) => {
     if (fibreSet === claimKey || fibreSet === visibleKey) return true
-    const loud = components.filter(({ fibre }) => traceWeight[fibre] === undefined)
+    const loud = components.filter(({ fibre }) => !isTrace(fibre))
     return loud.length > 0 && loud.length < components.length && fibreSetKey(loud) === visibleKey
   }
 }

@@ -1,11 +1,13 @@
 import { fibreById } from '../fibres/catalogue'
 import { families } from '../fibres/families'
-import { FAMILIES, type FamilyId } from '../fibres/types'
+import { FAMILIES, type FamilyId } from '../vocabulary/fibres'
 import { stateLabel, featureById } from './features'
 import { type Grounds } from './grounds'
 import { likelihoodsOf } from './posterior'
-import { type Conflict, type Hypothesis, type Observation, type Part, PARTS } from './types'
-import { fibreListWords, fibreName, type Vocabulary } from './words'
+import { type Conflict, type Hypothesis, type Observation } from './types'
+import { type Part, PARTS } from '../vocabulary/observations'
+import { fibreListWords, fibreName } from './words'
+import { type Vocabulary } from '../vocabulary/words'
 
 /** Two answers conflict where seeing both is this many times rarer than chance would have it, log2. */
 const CONFLICT_BITS = -2.5

@@ -1,11 +1,12 @@
-import { fibreById } from '../fibres/catalogue'
-import { type FamilyId, type FibreId } from '../fibres/types'
+import { fibreById, isTrace } from '../fibres/catalogue'
+import { type FamilyId, type FibreId } from '../vocabulary/fibres'
 import { judgeClaim } from './claim'
 import { commonGrounds } from './grounds'
 import { type ControlBurn } from './nose'
 import { clothPosterior } from './parts'
-import { traceWeight } from './priors'
-import { capitalised, fibreName, type Vocabulary } from './words'
+import { capitalised } from '../units/format'
+import { fibreName } from './words'
+import { type Vocabulary } from '../vocabulary/words'
 
 const doubtful = new Map<string, boolean>()
 const MOST_KEPT = 500
@@ -63,7 +64,7 @@ export function controlsNeeded(
   const kinds = new Map<string, { fibre: FibreId; present: number }[]>()
   for (const { id, present } of [...fibres].sort((a, b) => b.present - a.present)) {
     // What is only ever a trace cannot be had as a piece.
-    if (traceWeight[id] !== undefined) continue
+    if (isTrace(id)) continue
     const kind = BURNS_LIKE[fibreById(id).family] ?? id
     kinds.set(kind, [...(kinds.get(kind) ?? []), { fibre: id, present }])
   }

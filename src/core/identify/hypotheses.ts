@@ -1,6 +1,7 @@
 import { fibreById } from '../fibres/catalogue'
-import { FAMILIES, FIBRE_IDS, type FibreId } from '../fibres/types'
-import { blendPrior, MAIN_WEIGHT, purePrior, SHARE_SPLIT, threePrior, traceWeight } from './priors'
+import { FAMILIES, FIBRE_IDS, type FibreId } from '../vocabulary/fibres'
+import { pairs, triples } from './blends'
+import { MAIN_WEIGHT, SHARE_SPLIT } from './priors'
 import { type Component, type Hypothesis, type Share } from './types'
 
 /** `silk`, or `cotton.main+polyester.minor`: the same mixture always gets the same id. */
@@ -41,17 +42,21 @@ export function fibreSetKey(components: readonly Component[]): string {
 function catalogue(): Hypothesis[] {
   const list: { components: Component[]; weight: number }[] = FIBRE_IDS.map((fibre) => ({
     components: mixtureOf([[fibre, 1]]),
-    weight: purePrior[fibre],
+    weight: fibreById(fibre).common,
   }))
-  for (const [first, second, weight, kind] of blendPrior) {
-    if (kind === 'first-main') {
-      const minor = traceWeight[second] ?? 1 - MAIN_WEIGHT
+  for (const {
+    fibres: [first, second],
+    main,
+    common,
+  } of pairs) {
+    if (main === 'first') {
+      const minor = fibreById(second).traceWeight ?? 1 - MAIN_WEIGHT
       list.push({
         components: mixtureOf([
           [first, 1 - minor],
           [second, minor],
         ]),
-        weight,
+        weight: common,
       })
       continue
     }
@@ -61,25 +66,27 @@ function catalogue(): Hypothesis[] {
           [first, MAIN_WEIGHT],
           [second, 1 - MAIN_WEIGHT],
         ]),
-        weight: weight * SHARE_SPLIT.firstMain,
+        weight: common * SHARE_SPLIT.firstMain,
       },
       {
         components: mixtureOf([
           [first, 0.5],
           [second, 0.5],
         ]),
-        weight: weight * SHARE_SPLIT.even,
+        weight: common * SHARE_SPLIT.even,
       },
       {
         components: mixtureOf([
           [second, MAIN_WEIGHT],
           [first, 1 - MAIN_WEIGHT],
         ]),
-        weight: weight * SHARE_SPLIT.secondMain,
+        weight: common * SHARE_SPLIT.secondMain,
       },
     )
   }
-  for (const [shares, weight] of threePrior) list.push({ components: mixtureOf(shares), weight })
+  for (const { shows, common } of triples) {
+    list.push({ components: mixtureOf(Object.entries(shows) as [FibreId, number][]), weight: common })
+  }
   const total = list.reduce((sum, { weight }) => sum + weight, 0)
   return list.map(({ components, weight }) => hypothesisOf(components, weight / total))
 }

@@ -1,9 +1,10 @@
 import fc from 'fast-check'
 import { seen } from '../../../tests/support/seen'
-import { FAMILIES } from '../fibres/types'
+import { FAMILIES } from '../vocabulary/fibres'
 import { features } from './features'
 import { identify } from './identify'
-import { type Observation, type Part } from './types'
+import { type Observation } from './types'
+import { type Part } from '../vocabulary/observations'
 
 const cotton = {
   approach: 'unmoved',

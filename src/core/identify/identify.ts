@@ -1,5 +1,5 @@
 import { fibres as catalogue } from '../fibres/catalogue'
-import { FAMILIES, type FamilyId, type FibreId } from '../fibres/types'
+import { FAMILIES, type FamilyId, type FibreId } from '../vocabulary/fibres'
 import { answerAsked } from './asks'
 import { judgeClaim } from './claim'
 import { conflictsIn } from './conflicts'
@@ -13,11 +13,9 @@ import { adviseNext } from './nextTest'
 import { reporterTaughtBy, type ControlBurn } from './nose'
 import { clothPosterior, type ClothPosterior } from './parts'
 import { partsAnswer, type PartsAnswer } from './partsAnswer'
+import { PARTS, TOOLS, type Asks, type Part, type Tool } from '../vocabulary/observations'
 import {
-  PARTS,
-  TOOLS,
   type AskedAnswer,
-  type Asks,
   type ClaimAnswer,
   type ClaimItem,
   type Component,
@@ -26,13 +24,11 @@ import {
   type Hypothesis,
   type NextTest,
   type Observation,
-  type Part,
   type Scored,
-  type Tool,
   type Verdict,
 } from './types'
 import { verdictOf } from './verdict'
-import { type Vocabulary } from './words'
+import { type Vocabulary } from '../vocabulary/words'
 
 export interface Question {
   observations: readonly Observation[]

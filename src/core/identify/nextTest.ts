@@ -2,16 +2,10 @@ import { groupedBy, type AskGroup } from './asks'
 import { SAME_LOOK_FRACTION } from './evidence'
 import { features, type Feature } from './features'
 import { type Reporter, type ReportTables } from './reporter'
-import {
-  type Asks,
-  type ClaimItem,
-  type NextTest,
-  type Observation,
-  type Part,
-  type Scored,
-  type Tool,
-} from './types'
-import { capitalised, type Vocabulary } from './words'
+import { type Asks, type Part, type Tool } from '../vocabulary/observations'
+import { type ClaimItem, type NextTest, type Observation, type Scored } from './types'
+import { capitalised } from '../units/format'
+import { type Vocabulary } from '../vocabulary/words'
 
 /** Below this a test is not worth the match: nothing at home would tell. Bits. */
 export const WORTH_DOING_BITS = 0.03

@@ -1,4 +1,4 @@
-import { type FibreId } from '../fibres/types'
+import { type FibreId } from '../vocabulary/fibres'
 import { features, type Feature, type Weights } from './features'
 import { commonReporter, reporterWith, type Reporter } from './reporter'
 import { type Observation } from './types'

@@ -1,9 +1,10 @@
-import { type FibreId } from '../fibres/types'
+import { type FibreId } from '../vocabulary/fibres'
 import { type Grounds } from './grounds'
 import { hypothesisOf, mixtureOf } from './hypotheses'
 import { evidenceOfPart, logLikelihoodUnder, scoreAll, type PartEvidence } from './posterior'
 import { SAME_THROUGHOUT } from './priors'
-import { PARTS, type Hypothesis, type Observation, type Part, type Scored } from './types'
+import { PARTS, type Part } from '../vocabulary/observations'
+import { type Hypothesis, type Observation, type Scored } from './types'
 
 export interface ClothPosterior {
   scored: readonly Scored[]

@@ -1,6 +1,9 @@
-import { type Part, type Verdict } from './types'
+import { type Part } from '../vocabulary/observations'
+import { type Verdict } from './types'
 import { verdictBriefly, VERDICT_THRESHOLD } from './verdict'
-import { capitalised, doubtWords, type Vocabulary } from './words'
+import { capitalised } from '../units/format'
+import { doubtWords } from './words'
+import { type Vocabulary } from '../vocabulary/words'
 
 /** Whether the parts tested apart are of one stuff. */
 export interface PartsAnswer {

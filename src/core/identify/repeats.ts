@@ -1,5 +1,6 @@
 import { features, type Feature } from './features'
-import { PARTS, type Observation, type Part } from './types'
+import { PARTS, type Part } from '../vocabulary/observations'
+import { type Observation } from './types'
 
 /** An observation, and the specimen that it was made on. */
 export interface SpecimenObservation extends Observation {

@@ -1,4 +1,4 @@
-import { type FamilyId, type FibreId } from '../fibres/types'
+import { type FamilyId, type FibreId } from '../vocabulary/fibres'
 
 export const PARTS = ['whole', 'warp', 'weft', 'pile'] as const
 export type Part = (typeof PARTS)[number]

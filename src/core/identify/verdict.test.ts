@@ -1,4 +1,4 @@
-import { type FibreId } from '../fibres/types'
+import { type FibreId } from '../vocabulary/fibres'
 import { hypothesisOf, mixtureOf } from './hypotheses'
 import { type Scored } from './types'
 import { doubtWords } from './words'

@@ -1,9 +1,9 @@
-import { fibreById } from '../fibres/catalogue'
-import { FAMILIES, type FamilyId, type FibreId } from '../fibres/types'
-import { formatPercent } from '../units/format'
-import { traceWeight } from './priors'
+import { fibreById, isTrace } from '../fibres/catalogue'
+import { FAMILIES, type FamilyId, type FibreId } from '../vocabulary/fibres'
+import { formatPercent, capitalised } from '../units/format'
 import { type Hypothesis, type Scored, type Verdict } from './types'
-import { capitalised, doubtWords, familyChoiceWords, fibreListWords, listed, type Vocabulary } from './words'
+import { doubtWords, familyChoiceWords, fibreListWords, listed } from './words'
+import { type Vocabulary } from '../vocabulary/words'
 
 /** A verdict is the finest level whose probability reaches this. */
 export const VERDICT_THRESHOLD = 0.8
@@ -58,7 +58,7 @@ const TRACE_MAY_HIDE = 0.25
 /** The fibres that a verdict names: a trace beside two others is left unsaid, since nobody could swear to it. */
 function namedFibres({ components }: Hypothesis): FibreId[] {
   const all = components.map(({ fibre }) => fibre)
-  const loud = all.filter((fibre) => traceWeight[fibre] === undefined)
+  const loud = all.filter((fibre) => !isTrace(fibre))
   return loud.length > 1 ? loud : all
 }
 
@@ -94,7 +94,7 @@ function withHiddenTrace(sets: readonly FibreSet[]): FibreSet {
     ({ fibres }) =>
       fibres.length === 2 &&
       fibres.includes(best.fibres[0]!) &&
-      fibres.some((fibre) => fibre !== best.fibres[0] && traceWeight[fibre] !== undefined),
+      fibres.some((fibre) => fibre !== best.fibres[0] && isTrace(fibre)),
   )
   const trace = hidden.reduce((sum, { probability }) => sum + probability, 0)
   const together = best.probability + trace

@@ -1,7 +1,8 @@
 import { featureById } from './features'
 import { glance, type Glance, type Question } from './identify'
-import { type Observation, type Part } from './types'
-import { type Vocabulary } from './words'
+import { type Observation } from './types'
+import { type Part } from '../vocabulary/observations'
+import { type Vocabulary } from '../vocabulary/words'
 
 /** What would be believed, had the answer to one question been another. */
 export interface Supposed extends Glance {

@@ -1,9 +1,10 @@
-import { type FamilyId, type FibreId, type Vocabulary } from '../fibres/types'
+import { type FamilyId, type FibreId } from '../vocabulary/fibres'
+import { type Vocabulary } from '../vocabulary/words'
 import { families } from '../fibres/families'
 import { fibreById } from '../fibres/catalogue'
 
 export { capitalised } from '../units/format'
-export type { Vocabulary } from '../fibres/types'
+export type { Vocabulary } from '../vocabulary/words'
 
 /**
  * Fixed bands of words for a probability; documented in docs/architecture.md. Each row: from this probability, these

@@ -1,7 +1,8 @@
 import { COVERAGE_95, interval95, pooled, type Quantity } from '../units/quantity'
 import { toMomme, toOuncesPerSquareYard } from '../units/format'
 import { dampness } from './moisture'
-import { weightClassOf, type WeightClass } from './weightClass'
+import { weightClassOf } from './weightClass'
+import { type WeightClass } from '../vocabulary/cloth'
 
 /** One weighing of a specimen of known size. */
 export interface WeighingReading {

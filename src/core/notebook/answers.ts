@@ -2,7 +2,8 @@ import { type Question } from '../identify/identify'
 import { hasHistory } from '../identify/history/history'
 import { type History } from '../identify/history/types'
 import { type ControlBurn } from '../identify/nose'
-import { type Observation, type Part } from '../identify/types'
+import { type Observation } from '../identify/types'
+import { type Part } from '../vocabulary/observations'
 import { type TestSetup } from './records'
 
 /** One answer of a burn test, on one of its specimens; no states where the person did not see it. */

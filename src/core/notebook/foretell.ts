@@ -1,5 +1,5 @@
 import { clothCalled } from '../cloths/catalogue'
-import { type Opacity } from '../cloths/types'
+import { type Opacity } from '../vocabulary/cloth'
 import { foretellOpacity, lightnessOf, type ForetoldOpacity, type OpacityClues } from '../measure/opacity'
 import { type Quantity } from '../units/quantity'
 import { usualOpenShare } from '../weave/openness'

@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { INSPECTION_IDS, inspectionById, type InspectionId } from '../cloths/inspection'
+import { INSPECTION_IDS, type InspectionId } from '../vocabulary/inspection'
+import { inspectionById } from '../cloths/inspection'
 import { FibreIdSchema } from './records'
 
 /**

@@ -1,4 +1,4 @@
-import { OPACITIES, type Body, type Opacity } from '../cloths/types'
+import { OPACITIES, type Body, type Opacity } from '../vocabulary/cloth'
 import {
   bendingLength,
   bodyFromBending,

@@ -1,7 +1,8 @@
 import { z } from 'zod'
 import { COLOURS_FROM, FINISHES, NAPS } from '../measure/lie'
 import { InspectionSchema } from './inspection'
-import { BodySchema, OpacitySchema, type WashState } from './records'
+import { BodySchema, OpacitySchema } from './records'
+import { type WashState } from '../vocabulary/cloth'
 
 export const washStateWords: Record<WashState, string> = {
   unwashed: 'not washed',

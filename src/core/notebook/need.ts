@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { DETAILS, GARMENTS, ROLES, SEASONS } from './choosing'
+import { DETAILS, GARMENTS, ROLES, SEASONS } from '../vocabulary/choosing'
 import { BodySchema, OpacitySchema } from './records'
 
 const span = (what: string, most: number) =>

@@ -3,7 +3,8 @@ import { foretellingRecord, listingOpacity, opacityForetold } from './foretell'
 import { measuredOf, opacityOverall, rigidityOf, shrinkageOf } from './measured'
 import { MeasurementSchema, ofKind, type KeptMeasurement } from './measurements'
 import { propertiesOf, weightFromThreads } from './properties'
-import { PieceSchema, ReadingSchema, type PieceInput, type WashState } from './records'
+import { PieceSchema, ReadingSchema, type PieceInput } from './records'
+import { type WashState } from '../vocabulary/cloth'
 import { propertySheet } from './sheet'
 
 type Told = z.input<typeof MeasurementSchema>

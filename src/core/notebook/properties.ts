@@ -1,9 +1,10 @@
 import { clothCalled } from '../cloths/catalogue'
-import { inspectionById, type InspectionId } from '../cloths/inspection'
+import { inspectionById } from '../cloths/inspection'
+import { type InspectionId } from '../vocabulary/inspection'
 import { nameCloth } from '../cloths/name'
 import { fibreListWords, fibreName } from '../identify/words'
-import { type Construction } from '../cloths/types'
-import { type Vocabulary } from '../fibres/types'
+import { type Construction, WASH_STATE_WORDS } from '../vocabulary/cloth'
+import { type Vocabulary } from '../vocabulary/words'
 import { clothCover, coverFactor, massFromConstruction } from '../measure/construction'
 import { absorbencyWords, creaseWords, crockingWords } from '../measure/grades'
 import { bowPercent, skewPercent } from '../measure/grain'
@@ -25,7 +26,7 @@ import {
 import { type Quantity } from '../units/quantity'
 import { opacityForetold } from './foretell'
 import { opacityOverall, rigidityOf, shrinkageOf, type Measured } from './measured'
-import { ofKind, washStateWords, type KeptMeasurement } from './measurements'
+import { ofKind, type KeptMeasurement } from './measurements'
 import { type Piece } from './records'
 import { lieWords } from './lie'
 import { type PropertySheet } from './sheet'
@@ -76,7 +77,7 @@ export function propertiesOf(
   const other = (say: (one: PropertySheet['earlier'][number]) => string | null) =>
     earlier.flatMap((one) => {
       const said = say(one)
-      return said === null ? [] : [`${washStateWords[one.state]}: ${said}`]
+      return said === null ? [] : [`${WASH_STATE_WORDS[one.state]}: ${said}`]
     })
   const row = (
     id: string,
@@ -154,7 +155,7 @@ export function propertiesOf(
         sheet.weightNow && {
           how: 'estimated',
           value: formatWeight(sheet.weightNow.gsm, units),
-          note: `from when it was ${washStateWords[sheet.weightNow.from]}`,
+          note: `from when it was ${WASH_STATE_WORDS[sheet.weightNow.from]}`,
         },
         construction(measurements, units),
         named && { how: 'estimated', value: formatWeightRange(named.gsm, units) },

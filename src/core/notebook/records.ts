@@ -1,9 +1,9 @@
 import { z } from 'zod'
-import { BODIES, CONSTRUCTIONS, OPACITIES, type Body, type Opacity } from '../cloths/types'
-import { FIBRE_IDS } from '../fibres/types'
+import { BODIES, CONSTRUCTIONS, OPACITIES } from '../vocabulary/cloth'
+import { FIBRE_IDS } from '../vocabulary/fibres'
 import { findFeature } from '../identify/features'
 import { TILTS, yearsCrossed } from '../identify/history/history'
-import { ASKS, PARTS, TOOLS } from '../identify/types'
+import { ASKS, PARTS, TOOLS } from '../vocabulary/observations'
 
 /** Ids over the vocabulary, and the refusals that a person reads. */
 export const FibreIdSchema = z.enum(FIBRE_IDS, {
@@ -135,8 +135,8 @@ export const LookSchema = z.strictObject({
   colouring: z.enum(COLOURINGS),
 })
 
-export const BodySchema = z.enum(BODIES as [Body, ...Body[]])
-export const OpacitySchema = z.enum(OPACITIES as [Opacity, ...Opacity[]])
+export const BodySchema = z.enum(BODIES)
+export const OpacitySchema = z.enum(OPACITIES)
 
 /** How often a piece has been washed since it came: measurements of different states are never mixed. */
 export const WASH_STATES = ['unwashed', 'washed', 'washed-twice', 'unknown'] as const

@@ -1,15 +1,16 @@
 import { regainOf } from '../fibres/regain'
-import { type FibreId } from '../fibres/types'
+import { type FibreId } from '../vocabulary/fibres'
 import { type History } from '../identify/history/types'
 import { identify, type Answer } from '../identify/identify'
 import { type ControlBurn } from '../identify/nose'
 import { type ClaimItem, type Observation } from '../identify/types'
-import { type Vocabulary } from '../identify/words'
+import { type Vocabulary } from '../vocabulary/words'
 import { weigh, type WeighingAnswer } from '../measure/weigh'
 import { type Quantity } from '../units/quantity'
 import { measuredOf, type Measured } from './measured'
 import { type KeptMeasurement } from './measurements'
-import { WASH_STATES, type Piece, type Reading, type WashState } from './records'
+import { WASH_STATES, type WashState } from '../vocabulary/cloth'
+import { type Piece, type Reading } from './records'
 
 /** A weighing, with the state of the cloth when it was weighed. */
 export type StatedReading = Reading & { state: WashState }

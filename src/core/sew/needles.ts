@@ -1,4 +1,4 @@
-import { type Construction } from '../cloths/types'
+import { type Construction } from '../vocabulary/cloth'
 
 /**
  * One size of machine needle. NM is a hundred times the blade's diameter in mm; the pairs of NM and US numbers are

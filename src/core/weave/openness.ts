@@ -1,4 +1,4 @@
-import { type Interlacing } from './drafts'
+import { type Interlacing } from '../vocabulary/cloth'
 
 /** Share of its area that is usually hole, by how a cloth is made; from memory, for cloth of middling closeness. */
 const OPEN: Readonly<Partial<Record<Interlacing, number>>> = {

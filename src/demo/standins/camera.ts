@@ -1,4 +1,5 @@
-import { drafts, type Interlacing } from '@/core/weave/drafts'
+import { drafts } from '@/core/weave/drafts'
+import { type Interlacing } from '@/core/vocabulary/cloth'
 import { weavePicture } from './weavePicture'
 
 /** What the made-up camera is pointed at, and how it is held. */

@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { controlsNeeded, type BoxPiece } from '@/core/identify/controls'
 import { type Answer } from '@/core/identify/identify'
-import { TOOLS, type Part, type Tool } from '@/core/identify/types'
+import { TOOLS, type Part, type Tool } from '@/core/vocabulary/observations'
 import { type TestSetup } from '@/core/notebook/records'
 import { Button, StrongButton } from '@/ui/controls/buttons'
 import { Chip, Chips } from '@/ui/controls/Chips'

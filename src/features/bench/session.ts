@@ -1,6 +1,6 @@
 import { burnFeatures, featureById, stateLabel, type Feature } from '@/core/identify/features'
 import { yearsCrossed } from '@/core/identify/history/history'
-import { type Part } from '@/core/identify/types'
+import { type Part } from '@/core/vocabulary/observations'
 import { type TestAnswer } from '@/core/notebook/answers'
 import { type SpecimenNote, type TestSetup } from '@/core/notebook/records'
 import { claimTotal } from '../fibres/claimTotal'

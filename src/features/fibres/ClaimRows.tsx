@@ -1,7 +1,7 @@
 'use client'
 
 import { fibres } from '@/core/fibres/catalogue'
-import { type FibreId } from '@/core/fibres/types'
+import { type FibreId } from '@/core/vocabulary/fibres'
 import { type ClaimItem } from '@/core/identify/types'
 import { QuietButton } from '@/ui/controls/buttons'
 import { NumberField } from '@/ui/controls/fields'

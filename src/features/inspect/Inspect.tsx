@@ -4,13 +4,13 @@ import Link from 'next/link'
 import { useCallback, useMemo, useState } from 'react'
 import styled from 'styled-components'
 import { namedCloths } from '@/core/cloths/catalogue'
-import { inspectionById, inspectionFeatures, type InspectionId } from '@/core/cloths/inspection'
+import { inspectionById, inspectionFeatures } from '@/core/cloths/inspection'
+import { type InspectionId } from '@/core/vocabulary/inspection'
 import { nameCloth, type Description, type RankedName } from '@/core/cloths/name'
 import { fibres } from '@/core/fibres/catalogue'
-import { type FibreId } from '@/core/fibres/types'
-import { capitalised } from '@/core/identify/words'
+import { type FibreId } from '@/core/vocabulary/fibres'
+import { capitalised, formatPercent } from '@/core/units/format'
 import { ofKind } from '@/core/notebook/measurements'
-import { formatPercent } from '@/core/units/format'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { tileOf } from '@/ui/cloth/spec'
 import { Button, StrongButton } from '@/ui/controls/buttons'
@@ -123,8 +123,8 @@ export function Inspect({ piece }: { piece: OnTheBench | null }) {
         {piece ? <Link href={`/stash/${piece.id}`}>{piece.name}</Link> : null}
         <h1>What is it called?</h1>
         <Lead>
-          Look, feel, turn it over: each question is the one that tells most about what is left. {namedCloths.length}{' '}
-          cloths are known here.
+          Look, feel, turn it over: each question tells most about what is left. {namedCloths.length} cloths are known
+          here.
         </Lead>
       </div>
       <Columns $first="1.5fr">

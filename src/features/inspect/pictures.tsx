@@ -1,7 +1,6 @@
 import { type ReactNode } from 'react'
 import styled from 'styled-components'
-import { type Body } from '@/core/cloths/types'
-import { type Interlacing } from '@/core/weave/drafts'
+import { type Body, type Interlacing } from '@/core/vocabulary/cloth'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { svgAddress } from '@/ui/cloth/drawn'
 import { HeldUp } from '@/ui/cloth/HeldUp'

@@ -3,8 +3,7 @@
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import styled from 'styled-components'
-import { WASH_STATES, type WashState } from '@/core/notebook/records'
-import { washStateWords } from '@/core/notebook/measurements'
+import { WASH_STATES, type WashState, WASH_STATE_WORDS } from '@/core/vocabulary/cloth'
 import { SelectField } from '@/ui/controls/SelectField'
 import { Page, Slip } from '@/ui/controls/surfaces'
 import { HowToDrawing } from '@/ui/measuring/HowTo'
@@ -106,7 +105,7 @@ export function TestPage({ test: id, pieces, piece }: BenchData & { test: BenchT
               label="As it is now"
               value={readings.state}
               onChange={(value) => readings.setState(value as WashState)}
-              options={WASH_STATES.map((state) => [state, washStateWords[state]] as const)}
+              options={WASH_STATES.map((state) => [state, WASH_STATE_WORDS[state]] as const)}
             />
           )}
         </Which>
@@ -123,8 +122,8 @@ export function TestPage({ test: id, pieces, piece }: BenchData & { test: BenchT
       ) : null}
       {piece && id !== 'shrinkage' && readings.state !== piece.washed ? (
         <Slip>
-          These readings are kept as “{washStateWords[readings.state]}”; the piece itself is written down as “
-          {washStateWords[piece.washed]}”. They are not mixed.
+          These readings are kept as “{WASH_STATE_WORDS[readings.state]}”; the piece itself is written down as “
+          {WASH_STATE_WORDS[piece.washed]}”. They are not mixed.
         </Slip>
       ) : null}
       <Bench piece={piece} readings={readings} yarn={yarn} />

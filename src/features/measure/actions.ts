@@ -3,7 +3,7 @@
 import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
 import { MeasurementSchema } from '@/core/notebook/measurements'
-import { WASH_STATES } from '@/core/notebook/records'
+import { WASH_STATES } from '@/core/vocabulary/cloth'
 import { notebook } from '@/server/database'
 import { addMeasurement, removeMeasurement } from '@/server/measurements'
 import { findPiece } from '@/server/pieces'

@@ -2,7 +2,7 @@
 
 import { useState, useTransition } from 'react'
 import { type KeptMeasurement, type Measurement } from '@/core/notebook/measurements'
-import { type WashState } from '@/core/notebook/records'
+import { type WashState } from '@/core/vocabulary/cloth'
 import { dropMeasurement, keepMeasurement } from './actions'
 
 /** What a bench works with: the readings so far, and what to do with another one. */

@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import styled from 'styled-components'
 import { type Match, type Reason } from '@/core/choose/types'
-import { type Body } from '@/core/cloths/types'
+import { type Body } from '@/core/vocabulary/cloth'
 import { HeldUp } from '@/ui/cloth/HeldUp'
 import { type TileSpec } from '@/ui/cloth/tileUrl'
 import { PlainList, Soft } from '@/ui/controls/surfaces'

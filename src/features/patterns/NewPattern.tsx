@@ -11,7 +11,7 @@ import {
   type Detail,
   type Garment,
   type Season,
-} from '@/core/notebook/choosing'
+} from '@/core/vocabulary/choosing'
 import { type Need } from '@/core/notebook/need'
 import { GSM_PER_OUNCE_PER_SQUARE_YARD } from '@/core/units/constants'
 import { StrongButton } from '@/ui/controls/buttons'

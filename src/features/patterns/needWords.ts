@@ -1,6 +1,6 @@
 import { fullNeed } from '@/core/choose/need'
 import { type Need } from '@/core/notebook/need'
-import { chosenWord } from '@/core/notebook/choosing'
+import { chosenWord } from '@/core/vocabulary/choosing'
 import { formatWeightRange, type UnitSystem } from '@/core/units/format'
 
 /** What a pattern asks for, in one line. */

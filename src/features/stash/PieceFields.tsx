@@ -1,8 +1,8 @@
 'use client'
 
 import styled from 'styled-components'
-import { BODIES, CONSTRUCTIONS, OPACITIES } from '@/core/cloths/types'
-import { COLOURINGS, type Piece } from '@/core/notebook/records'
+import { BODIES, CONSTRUCTIONS, OPACITIES, COLOURINGS } from '@/core/vocabulary/cloth'
+import { type Piece } from '@/core/notebook/records'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { tileOf } from '@/ui/cloth/spec'
 import { ChoiceField, NumberField, TextField } from '@/ui/controls/fields'

@@ -5,7 +5,7 @@ import { useState, useTransition, type ReactNode } from 'react'
 import styled from 'styled-components'
 import { type Answer } from '@/core/identify/identify'
 import { type TestAnswer } from '@/core/notebook/answers'
-import { washStateWords } from '@/core/notebook/measurements'
+import { WASH_STATE_WORDS } from '@/core/vocabulary/cloth'
 import { type PropertyRow } from '@/core/notebook/properties'
 import { type Piece } from '@/core/notebook/records'
 import { type StatedReading } from '@/core/notebook/sheet'
@@ -50,7 +50,7 @@ export function PiecePage({ piece, readings, properties, tests, belief, fibre }:
   const burn = () => start(() => beginTest({ pieceId: piece.id }))
   const facts: [string, string][] = [
     ['Called', piece.called || 'not named yet'],
-    ['Washed', washStateWords[piece.washed]],
+    ['Washed', WASH_STATE_WORDS[piece.washed]],
     ['Lies', piece.place || 'nowhere in particular'],
     ['Came from', piece.source || 'not written down'],
   ]
@@ -169,7 +169,7 @@ function Weighing({ piece, readings }: Pick<Props, 'piece' | 'readings'>) {
           <li key={one.id}>
             {readingWords(one, units)}{' '}
             {one.state === piece.washed ? null : (
-              <Soft as="span">({washStateWords[one.state]}: not counted here)</Soft>
+              <Soft as="span">({WASH_STATE_WORDS[one.state]}: not counted here)</Soft>
             )}{' '}
             <QuietButton onPress={() => start(() => dropReading(piece.id, one.id))}>Strike out</QuietButton>
           </li>

@@ -4,7 +4,7 @@ import Link from 'next/link'
 import styled from 'styled-components'
 import { type WorthMeasuring } from '@/core/choose/worthMeasuring'
 import { type ForetellingRecord } from '@/core/notebook/foretell'
-import { washStateWords } from '@/core/notebook/measurements'
+import { WASH_STATE_WORDS } from '@/core/vocabulary/cloth'
 import { type PropertyRow } from '@/core/notebook/properties'
 import { type Piece } from '@/core/notebook/records'
 import { formatPercent } from '@/core/units/format'
@@ -90,7 +90,7 @@ export function PropertySheetPage({ piece, rows, worth, foretelling }: Props) {
         <h1>Property sheet</h1>
         <Lead>
           {known.length} of {rows.length} properties are known or guessed; measured:{' '}
-          {rows.filter(({ how }) => how === 'measured').length}. It is now: {washStateWords[piece.washed]}.
+          {rows.filter(({ how }) => how === 'measured').length}. It is now: {WASH_STATE_WORDS[piece.washed]}.
         </Lead>
       </div>
       <Columns $first="2fr">

@@ -1,4 +1,5 @@
-import { fibreListWords, type Vocabulary } from '@/core/identify/words'
+import { fibreListWords } from '@/core/identify/words'
+import { type Vocabulary } from '@/core/vocabulary/words'
 import { formatLength, formatWeight, formatWidth, type UnitSystem } from '@/core/units/format'
 import { tileOf } from '@/ui/cloth/spec'
 import { type StashEntry } from '@/server/stash'

@@ -33,6 +33,7 @@ export function WeightResult({ readings, widthMm = null, regainPercent = null }:
     return <Soft>Weigh a piece of known size and the weight appears here, with its doubt.</Soft>
   const answer = weigh(readings, regainPercent ?? undefined)
   const gsm = { value: answer.gsm, sd: answer.standardUncertainty }
+  const momme = toMomme(answer.gsm) < 40 ? `, ${withDoubt(scaled(gsm, 1 / GSM_PER_MOMME))} momme` : ''
   const { name, like } = weightClassWords[answer.weightClass]
   const beside = besideFamiliar(answer.gsm)
   const listed = (cloths: typeof beside.like) =>
@@ -46,8 +47,7 @@ export function WeightResult({ readings, widthMm = null, regainPercent = null }:
       <Big>{formatWeight(gsm, units)}</Big>
       <p>
         {formatWeight(gsm, units === 'metric' ? 'imperial' : 'metric')}
-        {toMomme(answer.gsm) < 40 ? `, ${withDoubt(scaled(gsm, 1 / GSM_PER_MOMME))} momme` : ''}. {capitalised(name)},{' '}
-        {like}.
+        {momme}. {capitalised(name)}, {like}.
       </p>
       {beside.like.length > 0 ? (
         <p>

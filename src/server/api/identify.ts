@@ -1,7 +1,7 @@
 import { z } from 'zod'
-import { FAMILIES, FIBRE_IDS } from '../../core/fibres/types'
+import { FAMILIES, FIBRE_IDS } from '../../core/vocabulary/fibres'
 import { identify } from '../../core/identify/identify'
-import { ASKS, PARTS, TOOLS } from '../../core/identify/types'
+import { ASKS, PARTS, TOOLS } from '../../core/vocabulary/observations'
 import {
   ClaimSchema,
   ControlBurnSchema,

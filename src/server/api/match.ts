@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { CONSTRUCTIONS } from '../../core/cloths/types'
+import { CONSTRUCTIONS } from '../../core/vocabulary/cloth'
 import { match } from '../../core/choose/match'
 import { offerFrom } from '../../core/choose/offer'
 import { pieceOffer } from '../../core/choose/pieceOffer'

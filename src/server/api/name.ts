@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { INSPECTION_IDS } from '../../core/cloths/inspection'
+import { INSPECTION_IDS } from '../../core/vocabulary/inspection'
 import { nameCloth } from '../../core/cloths/name'
 import { DescriptionSchema } from '../../core/notebook/inspection'
 import { postJson } from './handle'

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { weigh } from '../../core/measure/weigh'
-import { WEIGHT_CLASSES } from '../../core/measure/weightClass'
+import { WEIGHT_CLASSES } from '../../core/vocabulary/cloth'
 import { ReadingSchema } from '../../core/notebook/records'
 import { postJson } from './handle'
 

@@ -2,7 +2,7 @@
 
 import styled from 'styled-components'
 import { families } from '@/core/fibres/families'
-import { type FamilyId } from '@/core/fibres/types'
+import { type FamilyId } from '@/core/vocabulary/fibres'
 import { formatPercent } from '@/core/units/format'
 import { DYE_NAMES } from './dyes'
 

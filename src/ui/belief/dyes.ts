@@ -1,4 +1,4 @@
-import { type FamilyId } from '@/core/fibres/types'
+import { type FamilyId } from '@/core/vocabulary/fibres'
 
 /** The property that holds each family's dye; of our own mixing. */
 export const DYE_NAMES: Record<FamilyId, string> = {

@@ -1,7 +1,7 @@
 'use client'
 
 import { useId } from 'react'
-import { type Body } from '@/core/cloths/types'
+import { type Body } from '@/core/vocabulary/cloth'
 import { tileSize } from './tileSize'
 import { tileUrl, type TileSpec } from './tileUrl'
 

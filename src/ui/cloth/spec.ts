@@ -1,7 +1,8 @@
 import { z } from 'zod'
 import { clothCalled } from '@/core/cloths/catalogue'
-import { drafts, type Interlacing } from '@/core/weave/drafts'
-import { type Look, type Piece, COLOURINGS } from '@/core/notebook/records'
+import { drafts } from '@/core/weave/drafts'
+import { type Interlacing, COLOURINGS } from '@/core/vocabulary/cloth'
+import { type Look, type Piece } from '@/core/notebook/records'
 import { type TileSpec } from './tileUrl'
 
 const INTERLACINGS = [...Object.keys(drafts), 'jersey', 'rib-knit', 'felt', 'mesh'] as unknown as [

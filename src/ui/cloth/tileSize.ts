@@ -1,4 +1,5 @@
-import { drafts, type Interlacing } from '@/core/weave/drafts'
+import { drafts } from '@/core/weave/drafts'
+import { type Interlacing } from '@/core/vocabulary/cloth'
 import { type TileSpec } from './tileUrl'
 
 /** Size of one crossing of a woven tile, in the units of the drawing. */

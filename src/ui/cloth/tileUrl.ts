@@ -1,5 +1,5 @@
 import { type Look } from '@/core/notebook/records'
-import { type Interlacing } from '@/core/weave/drafts'
+import { type Interlacing } from '@/core/vocabulary/cloth'
 
 /** Everything that a drawn tile of cloth depends on; travels as the query of its address. Colours are `#rrggbb`. */
 export interface TileSpec {

@@ -1,4 +1,4 @@
-import { type Body } from '@/core/cloths/types'
+import { type Body } from '@/core/vocabulary/cloth'
 import { type Yarn } from '../burn/scenes'
 import { line, skin } from '../tabletop/parts'
 

@@ -1,4 +1,4 @@
-import { type Opacity } from '@/core/cloths/types'
+import { type Opacity } from '@/core/vocabulary/cloth'
 import { type Yarn } from '../burn/scenes'
 import { line, Scrap, skin } from '../tabletop/parts'
 

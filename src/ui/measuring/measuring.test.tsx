@@ -1,5 +1,5 @@
 import { renderToStaticMarkup } from 'react-dom/server'
-import { BODIES, OPACITIES } from '@/core/cloths/types'
+import { BODIES, OPACITIES } from '@/core/vocabulary/cloth'
 import { FallDrawing } from './fall'
 import { CreaseDrawing, CrockingDrawing, DropDrawing, OpacityDrawing } from './grades'
 import { GrainDrawing } from './grain'

@@ -1,4 +1,4 @@
-import { type FibreId } from '@/core/fibres/types'
+import { type FibreId } from '@/core/vocabulary/fibres'
 
 /** A cloth as made: fibres with true shares by mass, summing to 1. */
 export type Cloth = readonly (readonly [FibreId, number])[]

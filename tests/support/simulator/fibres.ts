@@ -1,4 +1,4 @@
-import { type FibreId } from '@/core/fibres/types'
+import { type FibreId } from '@/core/vocabulary/fibres'
 
 /**
  * What a fibre does, as physical tendencies from 0 to 1, from memory of how they burn and behave. Nothing here is

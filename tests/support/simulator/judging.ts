@@ -1,5 +1,5 @@
 import { fibreById } from '@/core/fibres/catalogue'
-import { type FamilyId, type FibreId } from '@/core/fibres/types'
+import { type FamilyId, type FibreId } from '@/core/vocabulary/fibres'
 import { type Verdict } from '@/core/identify/types'
 import { type Cloth } from './cloths'
 

@@ -1,5 +1,5 @@
-import { type Body } from '../../cloths/types'
-import { type Detail } from '../../notebook/choosing'
+import { type Body } from '../../vocabulary/cloth'
+import { type Detail } from '../../vocabulary/choosing'
 
 /** What a detail asks beyond the garment, and how it is rescued; common practice, limits from memory. */
 export interface DetailRule {

@@ -1,5 +1,5 @@
 import { type GarmentNeed } from './garments'
-import { type Role } from '../../notebook/choosing'
+import { type Role } from '../../vocabulary/choosing'
 
 /**
  * What a partner cloth is asked for in place of the garment's own need; common practice. Roles left out take the

@@ -1,69 +1,30 @@
-import { type FibreId } from '../../fibres/types'
-import { type Interlacing } from '../../weave/drafts'
-import { marksFrom } from '../marks'
-import { type Body, type Construction, type NamedCloth, type Opacity } from '../types'
+import { FIBRE_IDS } from '../../vocabulary/fibres'
+import { INSPECTION_STATES, type InspectionId } from '../../vocabulary/inspection'
+import { type Construction } from '../../vocabulary/cloth'
+import { type OneOrBoth } from '../../vocabulary/words'
+import { type NamedCloth } from '../types'
+
+/** A named cloth as its table tells it: a name that is the same in both Englishes is written once. */
+export type ToldCloth = Omit<NamedCloth, 'name' | 'construction' | 'common'> & { name: OneOrBoth; common?: number }
 
 /**
- * One row of a table of named cloths. A name with a bar carries UK and US words: `calico|muslin`. `marks` are the
- * answers of an inspection that it is known by, the likeliest first: `surface=smooth; back=same,duller`. `makes` says
- * what makes it that and not its neighbour.
+ * Named cloths that share a construction.
+ * @throws RangeError where a mark or a fibre is not in the vocabulary, by name
  */
-export type ClothRow = readonly [
-  id: string,
-  name: string,
-  also: string,
-  interlacing: Interlacing,
-  gsmLow: number,
-  gsmHigh: number,
-  stretchLow: number,
-  stretchHigh: number,
-  body: Body,
-  opacity: Opacity,
-  fibres: string,
-  marks: string,
-  makes: string,
-]
-
-/**
- * Records from rows that share a construction. `also` and `fibres` are lists with commas.
- * @throws RangeError where a mark is not in the vocabulary
- */
-export function cloths(construction: Construction, rows: readonly ClothRow[]): NamedCloth[] {
-  return rows.map(
-    ([
-      id,
-      name,
-      also,
-      interlacing,
-      gsmLow,
-      gsmHigh,
-      stretchLow,
-      stretchHigh,
-      body,
-      opacity,
-      fibres,
-      marks,
-      makes,
-    ]) => {
-      const [uk, us] = name.split('|')
-      return {
-        id,
-        construction,
-        interlacing,
-        body,
-        opacity,
-        makes,
-        name: { uk: uk!, us: us ?? uk! },
-        also: list(also),
-        gsm: [gsmLow, gsmHigh],
-        stretchWidth: [stretchLow, stretchHigh],
-        fibres: list(fibres) as FibreId[],
-        marks: marksFrom(id, marks),
-      }
-    },
-  )
+export function cloths(construction: Construction, told: readonly ToldCloth[]): NamedCloth[] {
+  return told.map(({ name, common = 1, ...rest }) => {
+    checkKnown(rest)
+    return { construction, common, name: typeof name === 'string' ? { uk: name, us: name } : name, ...rest }
+  })
 }
 
-function list(text: string): string[] {
-  return text === '' ? [] : text.split(',').map((word) => word.trim())
+function checkKnown({ id, marks, fibres }: Pick<ToldCloth, 'id' | 'marks' | 'fibres'>): void {
+  for (const [feature, states] of Object.entries(marks)) {
+    const known: readonly string[] | undefined = INSPECTION_STATES[feature as InspectionId]
+    if (!known) throw new RangeError(`cloth ${id}: nothing to inspect is called "${feature}"`)
+    const unknown = states.find((state) => !known.includes(state))
+    if (unknown !== undefined) throw new RangeError(`cloth ${id}: "${unknown}" is no state of ${feature}`)
+  }
+  const stranger = fibres.find((fibre) => !FIBRE_IDS.includes(fibre))
+  if (stranger !== undefined) throw new RangeError(`cloth ${id}: no fibre is called "${stranger}"`)
 }

@@ -15,18 +15,4 @@ export const crush = defineFeature({
     ['crumbles', 'Crumbles', 'Breaks into bits.'],
     ['resists', 'Stays hard', 'You cannot crush it.'],
   ],
-  rows: [
-    [
-      ['cotton', 'linen', 'hemp', 'ramie', 'jute', 'viscose', 'modal', 'lyocell', 'cupro'],
-      { powders: 92, crumbles: 7, resists: 1 },
-    ],
-    [['acetate', 'triacetate'], { powders: 3, crumbles: 23, resists: 74 }],
-    [['wool', 'hair'], { powders: 54, crumbles: 42, resists: 4 }],
-    [['silk'], { powders: 62, crumbles: 34, resists: 4 }],
-    [['polyester', 'nylon', 'polypropylene'], { powders: 1, crumbles: 3, resists: 96 }],
-    [['acrylic', 'modacrylic'], { powders: 2, crumbles: 12, resists: 86 }],
-    [['elastane'], { powders: 18, crumbles: 35, resists: 47 }],
-    [['glass'], { powders: 3, crumbles: 10, resists: 87 }],
-    [['metallic'], { powders: 5, crumbles: 15, resists: 80 }],
-  ],
 })

@@ -1,7 +1,6 @@
 import vocabulary from '../../../../tests/reference/vocabulary.json'
-import { FIBRE_IDS } from '../../fibres/types'
-import { defineFeature } from './define'
-import { burnFeatures, featureById, features, findFeature, otherFeatures, stateLabel } from './index'
+import { FIBRE_IDS } from '../../vocabulary/fibres'
+import { burnFeatures, featureById, features, findFeature, otherFeatures, stateLabel } from './'
 
 type Entry = { states: string[]; multi?: boolean }
 
@@ -54,34 +53,6 @@ describe('every test at the table', () => {
     expect(featureById('bleach').guide!.caution).toMatch(
       /vinegar, ammonia, acetone.*poisonous gas\. Never in metal\. Adults, gloves/,
     )
-  })
-})
-
-describe('defineFeature', () => {
-  const base = {
-    id: 'x',
-    kind: 'other',
-    look: 'float',
-    hazard: 'none',
-    minutes: 1,
-    title: 'x',
-    question: 'x',
-    hint: 'x',
-    source: 'x',
-    states: [['a', 'A', 'a']],
-  } as const
-  it('refuses a hole, a double and a stranger', () => {
-    expect(() => defineFeature({ ...base, rows: [] })).toThrow(/cotton has no row/)
-    expect(() =>
-      defineFeature({
-        ...base,
-        rows: [
-          [['cotton'], { a: 1 }],
-          [['cotton'], { a: 1 }],
-        ],
-      }),
-    ).toThrow(/two rows/)
-    expect(() => defineFeature({ ...base, rows: [[['cotton'], { b: 1 }]] })).toThrow(/unknown state "b"/)
   })
 })
 

@@ -56,7 +56,7 @@ export const otherFeatures: readonly Feature[] = [
 
 export const features: readonly Feature[] = [...burnFeatures, ...otherFeatures]
 
-const byId = new Map(features.map((feature) => [feature.id, feature]))
+const byId = new Map<string, Feature>(features.map((feature) => [feature.id, feature]))
 
 /** The feature of that id, or undefined. */
 export function findFeature(id: string): Feature | undefined {

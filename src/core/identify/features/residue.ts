@@ -25,40 +25,4 @@ export const residue = defineFeature({
     ['fluffy-black', 'Black fluff', 'Light, black, soft.'],
     ['unburnt', 'Unburnt', 'Much as it was.'],
   ],
-  rows: [
-    [
-      ['cotton', 'viscose', 'modal', 'cupro'],
-      { 'soft-ash': 88, 'shape-keeping-ash': 6, 'fluffy-black': 2, 'brittle-clinker': 1, unburnt: 1 },
-    ],
-    [['lyocell'], { 'soft-ash': 83, 'shape-keeping-ash': 11, 'fluffy-black': 2, 'brittle-clinker': 1, unburnt: 1 }],
-    [['linen'], { 'soft-ash': 46, 'shape-keeping-ash': 49, 'fluffy-black': 1, 'brittle-clinker': 2, unburnt: 1 }],
-    [
-      ['hemp', 'ramie', 'jute'],
-      { 'soft-ash': 53, 'shape-keeping-ash': 42, 'fluffy-black': 1, 'brittle-clinker': 2, unburnt: 1 },
-    ],
-    [['acetate'], { 'hard-lump': 37, 'hard-bead': 42, 'brittle-clinker': 15, gummy: 3, 'crushable-bead': 3 }],
-    [['triacetate'], { 'hard-lump': 40, 'hard-bead': 40, 'brittle-clinker': 13, gummy: 3, 'crushable-bead': 3 }],
-    [
-      ['wool', 'hair'],
-      {
-        'crushable-bead': 61,
-        'brittle-clinker': 26,
-        'fluffy-black': 4,
-        'soft-ash': 4,
-        'shape-keeping-ash': 1,
-        'hard-lump': 1,
-      },
-    ],
-    [
-      ['silk'],
-      { 'crushable-bead': 67, 'brittle-clinker': 11, 'soft-ash': 12, 'shape-keeping-ash': 6, 'fluffy-black': 2 },
-    ],
-    [['polyester', 'nylon'], { 'hard-bead': 84, 'hard-lump': 12, gummy: 2 }],
-    [['acrylic'], { 'hard-lump': 62, 'hard-bead': 22, 'brittle-clinker': 10, 'crushable-bead': 3 }],
-    [['modacrylic'], { 'hard-lump': 56, 'hard-bead': 30, 'brittle-clinker': 9, 'crushable-bead': 2 }],
-    [['polypropylene'], { 'hard-bead': 77, 'hard-lump': 16, gummy: 4 }],
-    [['elastane'], { gummy: 42, 'fluffy-black': 28, 'hard-lump': 12, 'soft-ash': 9, 'hard-bead': 6 }],
-    [['glass'], { unburnt: 86, 'hard-bead': 10, 'brittle-clinker': 2 }],
-    [['metallic'], { unburnt: 62, 'hard-bead': 8, 'hard-lump': 9, 'brittle-clinker': 9, 'hard-specks-in-ash': 9 }],
-  ],
 })

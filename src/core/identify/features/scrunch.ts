@@ -26,22 +26,4 @@ export const scrunch = defineFeature({
     ['some-creases', 'Some creases', 'They soften as you watch.'],
     ['springs-out', 'Springs out', 'Next to nothing to see.'],
   ],
-  rows: [
-    [['cotton'], { 'stays-crumpled': 48, 'some-creases': 44, 'springs-out': 8 }],
-    [['linen', 'hemp', 'ramie'], { 'stays-crumpled': 83, 'some-creases': 15, 'springs-out': 2 }],
-    [['jute'], { 'stays-crumpled': 65, 'some-creases': 30, 'springs-out': 5 }],
-    [['viscose'], { 'stays-crumpled': 52, 'some-creases': 36, 'springs-out': 12 }],
-    [['modal', 'lyocell', 'cupro'], { 'stays-crumpled': 35, 'some-creases': 49, 'springs-out': 16 }],
-    [['acetate'], { 'stays-crumpled': 25, 'some-creases': 50, 'springs-out': 25 }],
-    [['triacetate'], { 'stays-crumpled': 12, 'some-creases': 45, 'springs-out': 43 }],
-    [['wool', 'hair'], { 'stays-crumpled': 4, 'some-creases': 26, 'springs-out': 70 }],
-    [['silk'], { 'stays-crumpled': 15, 'some-creases': 55, 'springs-out': 30 }],
-    [
-      ['polyester', 'nylon', 'acrylic', 'modacrylic', 'polypropylene'],
-      { 'stays-crumpled': 4, 'some-creases': 25, 'springs-out': 71 },
-    ],
-    [['elastane'], { 'stays-crumpled': 1, 'some-creases': 8, 'springs-out': 91 }],
-    [['glass'], { 'stays-crumpled': 10, 'some-creases': 35, 'springs-out': 55 }],
-    [['metallic'], { 'stays-crumpled': 70, 'some-creases': 25, 'springs-out': 5 }],
-  ],
 })

@@ -1,5 +1,5 @@
-import { type FamilyId, type FibreId } from '../../fibres/types'
-import { type Tool } from '../types'
+import { type FamilyId, type FibreId } from '../../vocabulary/fibres'
+import { type FeatureId, type Tool } from '../../vocabulary/observations'
 
 /** What one look tells: answers of one look share their mistakes, so they never count as independent. */
 export type Look =
@@ -46,13 +46,15 @@ export interface Guide {
  * The table is what a careful beginner *reports*, not only what the fibre does.
  */
 export interface Feature {
-  id: string
+  id: FeatureId
   kind: 'burn' | 'other'
   look: Look
   /** Several states may be reported at once. */
   multi: boolean
-  /** How often a person names more than one state of a cloth of one family, and of a mixture of two; multi features only.
-   * A family that shows two by itself has its own figure. */
+  /**
+   * How often a person names more than one state of a cloth of one family, and of a mixture of two; multi features
+   * only. A family that shows two by itself has its own figure.
+   */
   several?: { alone: number; mixed: number; aloneIn?: Partial<Record<FamilyId, number>> }
   hazard: Hazard
   /** What it cannot be done without. */
@@ -74,6 +76,3 @@ export interface Feature {
   source: string
   weights: Readonly<Record<FibreId, Weights>>
 }
-
-/** Rows of a likelihood table: the fibres that share a row, and its weights. */
-export type Row = readonly [fibres: readonly FibreId[], weights: Weights]

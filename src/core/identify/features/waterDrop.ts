@@ -29,17 +29,4 @@ export const waterDrop = defineFeature({
     ['soaks-slowly', 'Soaks in slowly', 'It sits, then spreads.'],
     ['beads', 'Stays a bead', 'It rolls off or sits for a minute.'],
   ],
-  rows: [
-    [['cotton'], { 'soaks-at-once': 60, 'soaks-slowly': 32, beads: 8 }],
-    [['linen', 'hemp', 'ramie', 'jute'], { 'soaks-at-once': 70, 'soaks-slowly': 25, beads: 5 }],
-    [['viscose', 'modal', 'lyocell', 'cupro'], { 'soaks-at-once': 67, 'soaks-slowly': 27, beads: 6 }],
-    [['acetate'], { 'soaks-at-once': 15, 'soaks-slowly': 50, beads: 35 }],
-    [['triacetate'], { 'soaks-at-once': 10, 'soaks-slowly': 40, beads: 50 }],
-    [['wool', 'hair'], { 'soaks-at-once': 5, 'soaks-slowly': 25, beads: 70 }],
-    [['silk'], { 'soaks-at-once': 20, 'soaks-slowly': 50, beads: 30 }],
-    [['polyester', 'acrylic', 'modacrylic'], { 'soaks-at-once': 12, 'soaks-slowly': 28, beads: 60 }],
-    [['nylon'], { 'soaks-at-once': 12, 'soaks-slowly': 35, beads: 53 }],
-    [['polypropylene'], { 'soaks-at-once': 5, 'soaks-slowly': 12, beads: 83 }],
-    [['elastane', 'glass', 'metallic'], { 'soaks-at-once': 8, 'soaks-slowly': 24, beads: 68 }],
-  ],
 })

@@ -31,21 +31,4 @@ export const wetStrength = defineFeature({
     ['unchanged', 'No difference', 'It parts anywhere.'],
     ['stronger', 'Stronger wet', 'It parts in the dry, or takes more pull.'],
   ],
-  rows: [
-    [['cotton'], { weaker: 6, unchanged: 44, stronger: 50 }],
-    [['linen', 'hemp', 'ramie', 'jute'], { weaker: 5, unchanged: 37, stronger: 58 }],
-    [['viscose'], { weaker: 88, unchanged: 11, stronger: 1 }],
-    [['modal'], { weaker: 65, unchanged: 32, stronger: 3 }],
-    [['lyocell'], { weaker: 40, unchanged: 55, stronger: 5 }],
-    [['cupro'], { weaker: 82, unchanged: 16, stronger: 2 }],
-    [['acetate'], { weaker: 68, unchanged: 30, stronger: 2 }],
-    [['triacetate', 'silk'], { weaker: 35, unchanged: 62, stronger: 3 }],
-    [['wool', 'hair'], { weaker: 50, unchanged: 47, stronger: 3 }],
-    [['nylon'], { weaker: 10, unchanged: 88, stronger: 2 }],
-    [
-      ['polyester', 'acrylic', 'modacrylic', 'polypropylene', 'elastane', 'metallic'],
-      { weaker: 3, unchanged: 95, stronger: 2 },
-    ],
-    [['glass'], { weaker: 10, unchanged: 88, stronger: 2 }],
-  ],
 })

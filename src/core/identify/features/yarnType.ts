@@ -27,13 +27,4 @@ export const yarnType = defineFeature({
     ['staple', 'Short hairs', 'It drifts apart into fuzz.'],
     ['filament', 'Endless threads', 'Smooth threads that run on and on.'],
   ],
-  rows: [
-    [['cotton', 'linen', 'hemp', 'ramie', 'jute', 'wool', 'hair'], { staple: 99, filament: 1 }],
-    [['viscose'], { staple: 65, filament: 35 }],
-    [['modal', 'lyocell', 'acrylic', 'modacrylic'], { staple: 94, filament: 6 }],
-    [['cupro', 'acetate', 'triacetate', 'nylon', 'glass'], { staple: 14, filament: 86 }],
-    [['silk'], { staple: 25, filament: 75 }],
-    [['polyester', 'polypropylene'], { staple: 40, filament: 60 }],
-    [['elastane', 'metallic'], { staple: 3, filament: 97 }],
-  ],
 })

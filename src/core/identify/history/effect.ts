@@ -1,5 +1,5 @@
 import { families } from '../../fibres/families'
-import { type FamilyId } from '../../fibres/types'
+import { type FamilyId } from '../../vocabulary/fibres'
 import { formatPercent } from '../../units/format'
 
 /** What a cloth's past did to the belief, a family each. */

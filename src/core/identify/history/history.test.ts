@@ -1,5 +1,5 @@
 import { seen } from '../../../../tests/support/seen'
-import { FIBRE_IDS } from '../../fibres/types'
+import { FIBRE_IDS } from '../../vocabulary/fibres'
 import { hypotheses } from '../hypotheses'
 import { identify } from '../identify'
 import { hypothesesFor, MOST_TILT, TILTS } from './history'

@@ -1,7 +1,6 @@
-import { fibreById } from '../../fibres/catalogue'
-import { type FibreId } from '../../fibres/types'
+import { fibreById, isTrace } from '../../fibres/catalogue'
+import { type FibreId } from '../../vocabulary/fibres'
 import { hypotheses } from '../hypotheses'
-import { traceWeight } from '../priors'
 import { type Component, type Hypothesis, type Made } from '../types'
 import { kinds } from './kinds'
 import { countries, prices } from './more'
@@ -25,7 +24,7 @@ export const MOST_TILT = 8
  * cent of elastane.
  */
 const LEAST_SAY = 0.5
-const say = ({ fibre, weight }: Component) => (traceWeight[fibre] === undefined ? Math.max(weight, LEAST_SAY) : 1)
+const say = ({ fibre, weight }: Component) => (!isTrace(fibre) ? Math.max(weight, LEAST_SAY) : 1)
 
 /** Years assumed before a "made before" date when nobody says after which; from memory. */
 const USUAL_SPAN_YEARS = 30

@@ -1,4 +1,4 @@
-import { type FibreId } from '../../fibres/types'
+import { type FibreId } from '../../vocabulary/fibres'
 import { type Made } from '../types'
 
 /** Something known of a cloth's past, and by how much it makes each fibre likelier (above 1) or less likely (below). */

@@ -3,7 +3,7 @@
 import { useRef, useState } from 'react'
 import styled from 'styled-components'
 import { burnRate, catchState } from '@/core/identify/stopwatch'
-import { PARTS, type Part } from '@/core/identify/types'
+import { PARTS, type Part } from '@/core/vocabulary/observations'
 import { type SpecimenNote } from '@/core/notebook/records'
 import { withDoubt } from '@/core/units/format'
 import { Button } from '@/ui/controls/buttons'

@@ -1,10 +1,9 @@
 'use client'
 
 import styled from 'styled-components'
-import { fibreById } from '@/core/fibres/catalogue'
+import { fibreById, isTrace } from '@/core/fibres/catalogue'
 import { type Answer } from '@/core/identify/identify'
-import { traceWeight } from '@/core/identify/priors'
-import { type Asks, type Part } from '@/core/identify/types'
+import { type Asks, type Part } from '@/core/vocabulary/observations'
 import { fibreName } from '@/core/identify/words'
 import { formatPercent } from '@/core/units/format'
 import { Skeins } from '@/ui/belief/Skeins'
@@ -48,9 +47,7 @@ export function VerdictCard({ answer }: { answer: Answer }) {
   const { verdict, asked, parts, byPart = {} } = answer
   const lookalike = verdict.leaning.map((id) => fibreById(id).lookalike).find((text) => text !== null)
   const traceUnseen =
-    verdict.level !== 'undecided' &&
-    verdict.level !== 'blend' &&
-    !verdict.leaning.some((id) => traceWeight[id] !== undefined)
+    verdict.level !== 'undecided' && verdict.level !== 'blend' && !verdict.leaning.some((id) => isTrace(id))
   return (
     <Card aria-labelledby="verdict">
       <h2 id="verdict">{verdictTitle(answer, words)}</h2>

@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { type Answer, type Question } from '@/core/identify/identify'
-import { capitalised } from '@/core/identify/words'
+import { capitalised } from '@/core/units/format'
 import { type TestSetup } from '@/core/notebook/records'
 import { Columns, Paper, PlainList, Slip, Soft } from '@/ui/controls/surfaces'
 import { usePreferences } from '../../settings/PreferencesContext'

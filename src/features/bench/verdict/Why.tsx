@@ -3,7 +3,7 @@
 import { useCallback, useMemo, useState } from 'react'
 import styled from 'styled-components'
 import { families } from '@/core/fibres/families'
-import { FAMILIES } from '@/core/fibres/types'
+import { FAMILIES } from '@/core/vocabulary/fibres'
 import { type Answer, type Question } from '@/core/identify/identify'
 import { verdictBriefly } from '@/core/identify/verdict'
 import { beliefSteps } from '@/core/identify/whatIf'

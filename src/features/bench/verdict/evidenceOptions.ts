@@ -1,6 +1,6 @@
 import { type EChartsCoreOption } from 'echarts/core'
 import { families } from '@/core/fibres/families'
-import { FAMILIES } from '@/core/fibres/types'
+import { FAMILIES } from '@/core/vocabulary/fibres'
 import { type Glance } from '@/core/identify/identify'
 import { type Evidence } from '@/core/identify/types'
 import { DYE_NAMES } from '@/ui/belief/dyes'

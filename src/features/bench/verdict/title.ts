@@ -1,7 +1,9 @@
 import { families } from '@/core/fibres/families'
-import { type FamilyId, type FibreId } from '@/core/fibres/types'
+import { type FamilyId, type FibreId } from '@/core/vocabulary/fibres'
 import { type Verdict } from '@/core/identify/types'
-import { capitalised, fibreName, type Vocabulary } from '@/core/identify/words'
+import { capitalised } from '@/core/units/format'
+import { fibreName } from '@/core/identify/words'
+import { type Vocabulary } from '@/core/vocabulary/words'
 
 /** The title of a verdict, a few words. */
 export function verdictTitle({ verdict }: { verdict: Verdict }, words: Vocabulary): string {

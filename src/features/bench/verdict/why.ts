@@ -1,7 +1,8 @@
 import { families } from '@/core/fibres/families'
-import { FAMILIES, type FamilyId } from '@/core/fibres/types'
+import { FAMILIES, type FamilyId } from '@/core/vocabulary/fibres'
 import { featureById, stateLabel } from '@/core/identify/features'
-import { type Evidence, type Part } from '@/core/identify/types'
+import { type Evidence } from '@/core/identify/types'
+import { type Part } from '@/core/vocabulary/observations'
 
 /** Bits from which an answer speaks loudly, clearly, a little; ours. One bit doubles the odds. */
 const LOUD = 3

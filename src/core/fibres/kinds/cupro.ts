@@ -1,0 +1,32 @@
+import { EU_1007_ANNEX_IX, FROM_MEMORY } from '../sources'
+import { type FibreKind } from '../types'
+
+export const cupro: FibreKind = {
+  family: 'regenerated',
+  thermoplastic: false,
+  density: { gramsPerCm3: [1.52, 1.54], source: FROM_MEMORY },
+  regain: { percent: 11, source: FROM_MEMORY },
+  allowance: { percent: 13, source: EU_1007_ANNEX_IX },
+  soldSince: 1920,
+  lookalike: 'viscose burns as cupro does',
+  ironDots: 2,
+  common: 0.8,
+  reports: {
+    like: 'viscose',
+    except: {
+      'wet-strength': { weaker: 82, unchanged: 16, stronger: 2 },
+      'yarn-break': { 'soft-fuzzy': 35, 'crisp-long-ends': 28, 'stretches-first': 36, 'snaps-back': 1 },
+      'yarn-type': { staple: 14, filament: 86 },
+      scrunch: { 'stays-crumpled': 35, 'some-creases': 49, 'springs-out': 16 },
+      lustre: { matt: 15, 'soft-sheen': 52, bright: 33 },
+      'loupe-fibre': {
+        'twisted-ribbon': 1,
+        'cross-nodes': 1,
+        scales: 1,
+        'smooth-rod': 88,
+        'lengthwise-lines': 8,
+        'flat-strip': 1,
+      },
+    },
+  },
+}

@@ -1,0 +1,20 @@
+import { EU_1007_ANNEX_IX, FROM_MEMORY } from '../sources'
+import { type FibreKind } from '../types'
+
+export const hair: FibreKind = {
+  family: 'protein',
+  thermoplastic: false,
+  density: { gramsPerCm3: [1.28, 1.32], source: FROM_MEMORY },
+  regain: { percent: 13.6, source: FROM_MEMORY },
+  allowance: { percent: 17.5, source: EU_1007_ANNEX_IX },
+  soldSince: null,
+  lookalike: 'wool burns just as mohair, alpaca and cashmere do',
+  ironDots: 1,
+  common: 2,
+  reports: {
+    like: 'wool',
+    except: {
+      lustre: { matt: 42, 'soft-sheen': 49, bright: 9 },
+    },
+  },
+}

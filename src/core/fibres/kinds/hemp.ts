@@ -1,0 +1,22 @@
+import { EU_1007_ANNEX_IX, FROM_MEMORY } from '../sources'
+import { type FibreKind } from '../types'
+
+export const hemp: FibreKind = {
+  family: 'plant',
+  thermoplastic: false,
+  density: { gramsPerCm3: [1.48, 1.5], source: FROM_MEMORY },
+  regain: { percent: 12, source: FROM_MEMORY },
+  allowance: { percent: 12, source: EU_1007_ANNEX_IX },
+  soldSince: null,
+  lookalike: 'linen and ramie burn as hemp does',
+  ironDots: 3,
+  common: 1.2,
+  reports: {
+    like: 'linen',
+    except: {
+      smell: { paper: 40, 'wood-leaves': 16, 'rope-straw': 39, none: 4 },
+      residue: { 'soft-ash': 53, 'shape-keeping-ash': 42, 'fluffy-black': 1, 'brittle-clinker': 2, unburnt: 1 },
+      'drying-twist': { clockwise: 4, anticlockwise: 85, 'both-ways': 11 },
+    },
+  },
+}

@@ -1,0 +1,35 @@
+import { EU_1007_ANNEX_IX, FROM_MEMORY } from '../sources'
+import { type FibreKind } from '../types'
+
+export const jute: FibreKind = {
+  family: 'plant',
+  thermoplastic: false,
+  density: { gramsPerCm3: [1.44, 1.5], source: FROM_MEMORY },
+  regain: { percent: 13.75, source: FROM_MEMORY },
+  allowance: { percent: 17, source: EU_1007_ANNEX_IX },
+  soldSince: null,
+  lookalike: 'hemp burns as jute does',
+  ironDots: 3,
+  common: 0.8,
+  reports: {
+    like: 'linen',
+    except: {
+      ignition: { instant: 25, quick: 50, slow: 23, none: 2 },
+      flame: {
+        'yellow-fast': 58,
+        'yellow-slow': 36,
+        sputtering: 3,
+        'melting-small': 1,
+        'black-tipped-leaping': 1,
+        none: 1,
+      },
+      afterglow: { yes: 78, no: 22 },
+      smell: { paper: 22, 'wood-leaves': 22, 'rope-straw': 52, none: 3 },
+      residue: { 'soft-ash': 53, 'shape-keeping-ash': 42, 'fluffy-black': 1, 'brittle-clinker': 2, unburnt: 1 },
+      'yarn-break': { 'soft-fuzzy': 20, 'crisp-long-ends': 75, 'stretches-first': 4, 'snaps-back': 1 },
+      scrunch: { 'stays-crumpled': 65, 'some-creases': 30, 'springs-out': 5 },
+      touch: { cool: 38, neutral: 52, warm: 10 },
+      'drying-twist': { clockwise: 4, anticlockwise: 85, 'both-ways': 11 },
+    },
+  },
+}

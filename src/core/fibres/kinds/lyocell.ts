@@ -1,0 +1,33 @@
+import { EU_1007_ANNEX_IX, FROM_MEMORY } from '../sources'
+import { type FibreKind } from '../types'
+
+export const lyocell: FibreKind = {
+  family: 'regenerated',
+  thermoplastic: false,
+  density: { gramsPerCm3: [1.5, 1.52], source: FROM_MEMORY },
+  regain: { percent: 11, source: FROM_MEMORY },
+  allowance: { percent: 13, source: EU_1007_ANNEX_IX },
+  soldSince: 1992,
+  lookalike: 'cotton, viscose and modal burn just as lyocell does',
+  ironDots: 2,
+  common: 1.8,
+  reports: {
+    like: 'viscose',
+    except: {
+      ignition: { instant: 30, quick: 48, slow: 20, none: 2 },
+      residue: { 'soft-ash': 83, 'shape-keeping-ash': 11, 'fluffy-black': 2, 'brittle-clinker': 1, unburnt: 1 },
+      'wet-strength': { weaker: 40, unchanged: 55, stronger: 5 },
+      'yarn-type': { staple: 94, filament: 6 },
+      scrunch: { 'stays-crumpled': 35, 'some-creases': 49, 'springs-out': 16 },
+      lustre: { matt: 42, 'soft-sheen': 49, bright: 9 },
+      'loupe-fibre': {
+        'twisted-ribbon': 1,
+        'cross-nodes': 1,
+        scales: 1,
+        'smooth-rod': 88,
+        'lengthwise-lines': 8,
+        'flat-strip': 1,
+      },
+    },
+  },
+}

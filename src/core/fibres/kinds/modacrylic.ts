@@ -1,0 +1,35 @@
+import { EU_1007_ANNEX_IX, FROM_MEMORY } from '../sources'
+import { type FibreKind } from '../types'
+
+export const modacrylic: FibreKind = {
+  family: 'synthetic',
+  thermoplastic: true,
+  density: { gramsPerCm3: [1.3, 1.37], source: FROM_MEMORY },
+  regain: { percent: 2, source: FROM_MEMORY },
+  allowance: { percent: 2, source: EU_1007_ANNEX_IX },
+  soldSince: 1950,
+  lookalike: null,
+  ironDots: 1,
+  common: 0.6,
+  reports: {
+    like: 'acrylic',
+    except: {
+      ignition: { instant: 2, quick: 12, slow: 56, none: 30 },
+      flame: {
+        'yellow-fast': 3,
+        'yellow-slow': 10,
+        sputtering: 22,
+        'melting-small': 35,
+        'black-tipped-leaping': 8,
+        none: 22,
+      },
+      melting: { none: 6, partly: 24, melts: 52, 'melts-drips': 18 },
+      'after-removal': { 'burns-on': 1, 'burns-slowly-on': 4, 'dies-soon': 22, 'dies-at-once': 68, 'never-lit': 5 },
+      smoke: { 'hardly-any': 5, pale: 20, dark: 40, 'black-sooty': 35 },
+      smell: { 'acrid-chemical': 72, 'sweet-chemical': 11, rubbery: 5, vinegar: 2, paraffin: 2, paper: 0.5, none: 2 },
+      residue: { 'hard-lump': 56, 'hard-bead': 30, 'brittle-clinker': 9, 'crushable-bead': 2 },
+      lustre: { matt: 45, 'soft-sheen': 40, bright: 15 },
+      acetone: { dissolves: 18, softens: 57, 'no-change': 25 },
+    },
+  },
+}

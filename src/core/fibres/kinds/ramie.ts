@@ -1,0 +1,30 @@
+import { EU_1007_ANNEX_IX, FROM_MEMORY } from '../sources'
+import { type FibreKind } from '../types'
+
+export const ramie: FibreKind = {
+  family: 'plant',
+  thermoplastic: false,
+  density: { gramsPerCm3: [1.5, 1.56], source: FROM_MEMORY },
+  regain: { percent: 7.8, source: FROM_MEMORY },
+  allowance: { percent: 8.5, source: EU_1007_ANNEX_IX },
+  soldSince: null,
+  lookalike: 'linen and hemp burn as ramie does',
+  ironDots: 3,
+  common: 0.8,
+  reports: {
+    like: 'linen',
+    except: {
+      smell: { paper: 55, 'wood-leaves': 18, 'rope-straw': 22, none: 4 },
+      residue: { 'soft-ash': 53, 'shape-keeping-ash': 42, 'fluffy-black': 1, 'brittle-clinker': 2, unburnt: 1 },
+      lustre: { matt: 25, 'soft-sheen': 60, bright: 15 },
+      'loupe-fibre': {
+        'twisted-ribbon': 6,
+        'cross-nodes': 76,
+        scales: 1,
+        'smooth-rod': 6,
+        'lengthwise-lines': 10,
+        'flat-strip': 1,
+      },
+    },
+  },
+}

@@ -1,0 +1,96 @@
+import { idsOf, wordFor, type OneOrBoth, type Vocabulary } from './words'
+
+/** What may be made, as it stands in a sentence. */
+export const GARMENT_WORDS = {
+  shirt: 'shirt',
+  blouse: 'blouse',
+  tunic: 'tunic',
+  'woven-tee': 'woven T-shirt',
+  camisole: 'camisole',
+  'shirt-dress': 'shirt dress',
+  'dress-fitted': 'fitted dress',
+  'dress-fluid': 'fluid dress',
+  'dress-fit-and-flare': 'fit-and-flare dress',
+  'wrap-dress': 'wrap dress',
+  'dress-bodycon': 'close knit dress',
+  gown: 'gown',
+  'skirt-pencil': 'pencil skirt',
+  'skirt-a-line': 'A-line skirt',
+  'skirt-full': 'full skirt',
+  'skirt-tiered': 'tiered skirt',
+  trousers: { uk: 'trousers', us: 'pants' },
+  jeans: 'jeans',
+  shorts: 'shorts',
+  joggers: 'joggers',
+  leggings: 'leggings',
+  jumpsuit: 'jumpsuit',
+  dungarees: { uk: 'dungarees', us: 'overalls' },
+  blazer: 'blazer',
+  waistcoat: { uk: 'waistcoat', us: 'vest' },
+  'jacket-casual': 'casual jacket',
+  'jacket-quilted': 'quilted jacket',
+  coat: 'coat',
+  pyjamas: { uk: 'pyjamas', us: 'pajamas' },
+  'dressing-gown': { uk: 'dressing gown', us: 'robe' },
+  apron: 'apron',
+  'tee-knit': 'knit T-shirt',
+  sweatshirt: 'sweatshirt',
+  swimwear: 'swimwear',
+  scarf: 'scarf',
+  bag: 'bag',
+  cushion: 'cushion',
+  curtain: 'curtain',
+  tablecloth: 'tablecloth',
+  quilt: 'quilt',
+  toile: { uk: 'toile', us: 'muslin (test garment)' },
+} as const satisfies Record<string, OneOrBoth>
+export type Garment = keyof typeof GARMENT_WORDS
+export const GARMENTS = idsOf(GARMENT_WORDS)
+
+/** What a pattern may have, as it stands in a sentence. */
+export const DETAIL_WORDS = {
+  belt: 'belt',
+  gathers: 'gathers',
+  tiers: 'tiers',
+  pleats: 'pleats',
+  ruffles: 'ruffles',
+  draped: 'draping',
+  'bias-cut': 'bias cut',
+  'close-fit': 'close fit',
+  collar: 'collar',
+  lapel: 'lapel',
+  cuffs: 'cuffs',
+  'patch-pockets': 'patch pockets',
+  buttonholes: 'buttonholes',
+  zip: { uk: 'zip', us: 'zipper' },
+  'pull-on': 'pull-on shape',
+  'elastic-waist': 'elastic waist',
+  topstitching: 'topstitching',
+  'quilted-layers': 'quilted layers',
+  lined: 'lined',
+  unlined: 'unlined',
+} as const satisfies Record<string, OneOrBoth>
+export type Detail = keyof typeof DETAIL_WORDS
+export const DETAILS = idsOf(DETAIL_WORDS)
+
+/** What a cloth may be in a garment. */
+export const ROLE_WORDS = {
+  main: 'main',
+  contrast: 'contrast',
+  lining: 'lining',
+  interfacing: 'interfacing',
+  underlining: 'underlining',
+  wadding: 'wadding',
+  pocket: 'pocket',
+  binding: 'binding',
+} as const satisfies Record<string, OneOrBoth>
+export type Role = keyof typeof ROLE_WORDS
+export const ROLES = idsOf(ROLE_WORDS)
+
+export const SEASONS = ['hot', 'mild', 'cold'] as const
+export type Season = (typeof SEASONS)[number]
+
+/** A garment's or detail's name as it stands in a sentence. */
+export function chosenWord(id: Garment | Detail, vocabulary: Vocabulary = 'uk'): string {
+  return wordFor({ ...GARMENT_WORDS, ...DETAIL_WORDS }[id], vocabulary)
+}
