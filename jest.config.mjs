@@ -13,8 +13,8 @@ export default {
       },
     ],
   },
-  // Kysely ships as modules only.
-  transformIgnorePatterns: ['/node_modules/(?!kysely/)'],
+  // These ship as modules only.
+  transformIgnorePatterns: ['/node_modules/(?!(kysely|uuid)/)'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   modulePathIgnorePatterns: ['<rootDir>/.next', '<rootDir>/.notebooks'],
   maxWorkers: 2,

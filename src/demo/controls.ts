@@ -1,4 +1,4 @@
-import { type Control } from '../core/notebook/records'
+import { type Control } from '../core/notebook/kinds/control'
 import { type TestAnswer } from '../core/notebook/answers'
 import { demoBurns } from './burns'
 

@@ -1,22 +1,17 @@
-import { ofKind, MeasurementSchema, type KeptMeasurement } from '../core/notebook/measurements'
-import { measuredOf, shrinkageOf } from '../core/notebook/measured'
+import { kept as keptReadings } from '../../tests/support/kept'
+import { measuredOf, ofKind, readingsOfKind } from '../core/notebook/measurements'
+import { shrinkageOf } from '../core/notebook/measurements/shrinkage'
 import { demoMeasurements } from './measurements'
 import { demoPieces } from './pieces'
 
-const kept = (name: string): KeptMeasurement[] =>
-  demoMeasurements[name]!.map((told, index) => ({
-    id: index,
-    state: 'unknown',
-    data: MeasurementSchema.parse(told),
-    at: '',
-  }))
+const kept = (name: string) => keptReadings(demoMeasurements[name]!, 'unknown')
 
 it('measures only pieces that there are, and nothing impossible', () => {
   const names = new Set(demoPieces.map(({ piece }) => piece.name))
   for (const name of Object.keys(demoMeasurements)) {
     expect([name, names.has(name)]).toEqual([name, true])
     expect(() => measuredOf(kept(name))).not.toThrow()
-    expect(() => shrinkageOf(kept(name))).not.toThrow()
+    expect(() => shrinkageOf(readingsOfKind(kept(name), 'shrinkage'))).not.toThrow()
   }
 })
 

@@ -1,7 +1,4 @@
-import { type z } from 'zod'
-import { type MeasurementSchema } from '../core/notebook/measurements'
-
-type Told = z.input<typeof MeasurementSchema>
+import { type MeasurementInput as Told } from '../core/notebook/measurements'
 
 const stretch = (direction: 'length' | 'width', pulled: readonly number[], back: number): Told[] =>
   pulled.map((pulledMm) => ({ kind: 'stretch', direction, restMm: 100, pulledMm, backMm: back, errorMm: 1 }))

@@ -1,4 +1,4 @@
-import { type PatternRecord } from '../core/notebook/need'
+import { type PatternRecord } from '../core/notebook/kinds/pattern'
 
 /** Patterns of the puppet theatre's wardrobe; invented. */
 export const demoPatterns: readonly PatternRecord[] = [

@@ -1,4 +1,5 @@
-import { type TestSetup, type PieceInput } from '../core/notebook/records'
+import { type TestSetup } from '../core/notebook/kinds/burnTest'
+import { type PieceInput } from '../core/notebook/kinds/piece'
 import { type demoBurns } from './burns'
 
 export interface DemoPiece {

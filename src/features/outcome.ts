@@ -1,13 +1,53 @@
-import { type z } from 'zod'
+import { z } from 'zod'
 import { pathWords } from '@/server/api/problem'
+import { ConflictError, GoneError } from '@/server/store/errors'
+import { NotebookBusyError, NotCommittedError } from '@/server/store/connection'
+import { isDamaged } from '@/server/store/repository'
 
-/** What came of keeping something: its id, or what was wrong, by the path of the field. */
-export type Outcome = { ok: true; id: number } | { ok: false; errors: Record<string, string> }
+/** What stands in the notebook where somebody else was quicker. */
+export interface Clash {
+  revision: number
+  updatedAt: string
+  /** Its data now, of the kind that was to be changed. */
+  data: unknown
+}
+
+/**
+ * What came of keeping something: its id and new revision; or what was wrong, by the path of the field; or what stands
+ * there now, where it was changed elsewhere.
+ */
+export type Outcome =
+  | { ok: true; id: string; revision: number }
+  | { ok: false; errors: Record<string, string>; clash?: Clash; gone?: true }
 
 /** Zod's refusal as an outcome. */
 export function refused(error: z.ZodError): Outcome {
   return {
     ok: false,
-    errors: Object.fromEntries(error.issues.map(({ path, message }) => [pathWords(path), message])),
+    errors: Object.fromEntries(error.issues.slice(0, 20).map(({ path, message }) => [pathWords(path), message])),
   }
+}
+
+/**
+ * Does something to the notebook, and says what came of it: whatever a person can do something about is an outcome,
+ * everything else is thrown.
+ */
+export async function outcomeOf(work: () => Promise<{ id: string; revision: number }>): Promise<Outcome> {
+  try {
+    const { id, revision } = await work()
+    return { ok: true, id, revision }
+  } catch (error) {
+    if (error instanceof z.ZodError) return refused(error)
+    if (error instanceof ConflictError) return { ok: false, errors: { '': error.message }, clash: clashOf(error) }
+    if (error instanceof GoneError) return { ok: false, errors: { '': error.message }, gone: true }
+    if (error instanceof NotebookBusyError || error instanceof NotCommittedError)
+      return { ok: false, errors: { '': error.message } }
+    throw error
+  }
+}
+
+function clashOf({ current }: ConflictError): Clash | undefined {
+  if (isDamaged(current)) return undefined
+  const { revision, updatedAt, data } = current
+  return { revision, updatedAt, data }
 }

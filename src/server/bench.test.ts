@@ -1,26 +1,20 @@
-import { mkdtempSync, readdirSync } from 'node:fs'
+import { mkdtempSync, readdirSync, utimesSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { PieceSchema, SpecimenNoteSchema, TestSetupSchema } from '../core/notebook/records'
+import { SpecimenNoteSchema, TestSetupSchema } from '../core/notebook/kinds/burnTest'
+import { PieceSchema } from '../core/notebook/kinds/piece'
 import { type TestAnswer } from '../core/notebook/answers'
-import {
-  changeSetup,
-  findBurnTest,
-  latestAtHand,
-  looseBurnTests,
-  removeBurnTest,
-  setAnswers,
-  startBurnTest,
-} from './burnTests'
-import { addControl, controlBurns, controlsBox, removeControl } from './controls'
+import { changeBurnTest, findBurnTest, latestAtHand, looseBurnTests, startBurnTest } from './burnTests'
+import { controlBurns, controlsBox } from './controls'
 import { openNotebook, type Notebook } from './database'
-import { addPiece } from './pieces'
 import { readPicture, savePicture, sweepPictures } from './pictures'
-import { keepNotes } from './specimens'
 import { readStashEntry } from './stash'
+import { ConflictError, GoneError } from './store/errors'
+import { countRecords, createRecord, removeRecord } from './store/repository'
 
 const AT = '2026-01-02T03:04:05.000Z'
 const LATER = '2026-01-02T03:09:00.000Z'
+const NOBODY = '01900000-0000-7000-8000-000000000000'
 const burn = (states: Record<string, string>): TestAnswer[] =>
   Object.entries(states).map(([feature, state]) => ({ specimen: 1, part: 'whole', feature, states: [state] }))
 const PNG = Uint8Array.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a, 0, 0])
@@ -47,19 +41,30 @@ it('keeps what a test is for, with sensible beginnings', async () => {
     countHistory: false,
     claim: [{ fibre: 'silk', percent: 100 }],
   })
-  expect(await changeSetup(db, id, setup)).toBe(true)
+  expect(await changeBurnTest(db, { id, revision: 1 }, { setup }, AT)).toBe(2)
   expect((await findBurnTest(db, id))!.setup).toEqual(setup)
   expect(await latestAtHand(db)).toEqual(['loupe'])
-  expect(await changeSetup(db, id + 1, setup)).toBe(false)
+  await expect(changeBurnTest(db, { id: NOBODY, revision: 1 }, { setup }, AT)).rejects.toThrow(GoneError)
+})
+
+it('tells a second window what the first one answered, and overwrites nothing', async () => {
+  const id = await startBurnTest(db, {}, AT)
+  await changeBurnTest(db, { id, revision: 1 }, { answers: burn({ smell: 'paper', smoke: 'pale' }) }, AT)
+  const late = changeBurnTest(db, { id, revision: 1 }, { answers: burn({ smell: 'vinegar' }) }, LATER)
+  await expect(late).rejects.toThrow(ConflictError)
+  const { current } = (await late.catch((error: unknown) => error)) as ConflictError<'burn-test'>
+  expect(current).toMatchObject({ revision: 2, data: { answers: [{ states: ['paper'] }, { states: ['pale'] }] } })
+  expect((await findBurnTest(db, id))!.answers).toHaveLength(2)
 })
 
 it('keeps the time of each answer, also of one corrected later', async () => {
   const id = await startBurnTest(db, {}, AT)
-  await setAnswers(db, id, [{ ...burn({ smell: 'paper' })[0]!, at: LATER }, ...burn({ smoke: 'pale' })], AT)
+  const answers = [{ ...burn({ smell: 'paper' })[0]!, at: LATER }, ...burn({ smoke: 'pale' })]
+  await changeBurnTest(db, { id, revision: 1 }, { answers }, AT)
   expect((await findBurnTest(db, id))!.answers.map(({ at }) => at)).toEqual([LATER, AT])
 })
 
-it('keeps notes of specimens, the latest in the place of the one before', async () => {
+it('keeps notes of specimens, the first specimen first', async () => {
   const id = await startBurnTest(db, {}, AT)
   const note = SpecimenNoteSchema.parse({
     specimen: 2,
@@ -69,31 +74,29 @@ it('keeps notes of specimens, the latest in the place of the one before', async 
     burnSeconds: 6,
     burnMm: 20,
   })
-  await keepNotes(db, id, [note])
-  await keepNotes(db, id, [{ ...note, note: 'from the seam' }, SpecimenNoteSchema.parse({ specimen: 1 })])
-  expect((await findBurnTest(db, id))!.specimens).toEqual([
-    SpecimenNoteSchema.parse({ specimen: 1 }),
-    { ...note, note: 'from the seam' },
-  ])
-  await removeBurnTest(db, id)
-  expect(await db.selectFrom('specimen').selectAll().execute()).toEqual([])
+  const first = SpecimenNoteSchema.parse({ specimen: 1 })
+  await changeBurnTest(db, { id, revision: 1 }, { specimens: [note] }, AT)
+  await changeBurnTest(db, { id, revision: 2 }, { specimens: [{ ...note, note: 'from the seam' }, first] }, AT)
+  expect((await findBurnTest(db, id))!.specimens).toEqual([first, { ...note, note: 'from the seam' }])
 })
 
 describe('the controls box', () => {
   it('holds known pieces with their burns, apart from the unknowns, and says which look impure', async () => {
-    const cotton = await addControl(db, { fibre: 'cotton', name: 'Calico corner', sure: 'its ticket' }, AT)
-    const doubtful = await addControl(db, { fibre: 'cotton', name: 'Shirt tail', sure: '' }, AT)
-    await setAnswers(
+    const box = (name: string, sure: string) => createRecord(db, 'control', { fibre: 'cotton', name, sure }, AT)
+    const [cotton, doubtful] = [await box('Calico corner', 'its ticket'), await box('Shirt tail', '')]
+    await startBurnTest(
       db,
-      await startBurnTest(db, { controlId: cotton }, AT),
+      { controlId: cotton.id },
+      AT,
+      {},
       burn({ smell: 'paper', residue: 'soft-ash', melting: 'none' }),
-      AT,
     )
-    await setAnswers(
+    await startBurnTest(
       db,
-      await startBurnTest(db, { controlId: doubtful }, AT),
-      burn({ smell: 'sweet-chemical', residue: 'hard-bead', melting: 'melts-drips' }),
+      { controlId: doubtful.id },
       AT,
+      {},
+      burn({ smell: 'sweet-chemical', residue: 'hard-bead', melting: 'melts-drips' }),
     )
     expect((await controlsBox(db)).map(({ name, impure }) => [name, impure])).toEqual([
       ['Calico corner', false],
@@ -101,25 +104,30 @@ describe('the controls box', () => {
     ])
     expect(await controlBurns(db)).toHaveLength(2)
     expect(await looseBurnTests(db)).toEqual([])
-    await removeControl(db, doubtful)
+    await removeRecord(db, 'control', { id: doubtful.id }, LATER)
     expect(await controlBurns(db)).toHaveLength(1)
-    expect(await db.selectFrom('burn_test').selectAll().execute()).toHaveLength(1)
+    expect(await countRecords(db, 'burn-test')).toBe(1)
   })
 
   it('and the past of a piece count in its property sheet, unless switched off', async () => {
-    const piece = await addPiece(db, PieceSchema.parse({ name: 'Old lining' }), AT)
-    const id = await startBurnTest(db, { pieceId: piece }, AT, { history: { made: { before: 1950 } } })
-    await setAnswers(db, id, burn({ smell: 'sweet-chemical', melting: 'melts-drips', residue: 'hard-bead' }), AT)
-    const polyester = async () =>
-      (await readStashEntry(db, piece, 'uk'))!.sheet.belief!.fibres.find((fibre) => fibre.id === 'polyester')!.present
+    const piece = await createRecord(db, 'piece', PieceSchema.parse({ name: 'Old lining' }), AT)
+    const past = { history: { made: { before: 1950 } } }
+    const melted = burn({ smell: 'sweet-chemical', melting: 'melts-drips', residue: 'hard-bead' })
+    const id = await startBurnTest(db, { pieceId: piece.id }, AT, past, melted)
+    const polyester = async () => {
+      const { belief } = (await readStashEntry(db, piece.id, 'uk'))!.sheet
+      return belief!.fibres.find((fibre) => fibre.id === 'polyester')!.present
+    }
     expect(await polyester()).toBe(0)
-    await changeSetup(db, id, TestSetupSchema.parse({ history: { made: { before: 1950 } }, countHistory: false }))
+    const setup = TestSetupSchema.parse({ ...past, countHistory: false })
+    await changeBurnTest(db, { id, revision: 1 }, { setup }, LATER)
     expect(await polyester()).toBeGreaterThan(0.5)
   })
 })
 
 describe('pictures', () => {
   const home = mkdtempSync(join(tmpdir(), 'rough-swatch-pictures-'))
+  const DAYS = 24 * 60 * 60 * 1000
 
   it('are kept under a name of their own and come back as they were', async () => {
     const name = await savePicture(home, PNG)
@@ -139,12 +147,22 @@ describe('pictures', () => {
       expect(await readPicture(home, name)).toBeUndefined()
   })
 
-  it('go when nothing has them any more', async () => {
-    const [kept, lost] = [await savePicture(home, PNG), await savePicture(home, PNG)]
-    await keepNotes(db, await startBurnTest(db, {}, AT), [SpecimenNoteSchema.parse({ specimen: 1, picture: kept })])
-    await sweepPictures(db, home)
-    expect(readdirSync(join(home, 'pictures'))).toEqual([kept])
-    expect(await readPicture(home, lost)).toBeUndefined()
-    await sweepPictures(db, join(home, 'nowhere'))
+  it('go when nothing has them any more, and not before they are old', async () => {
+    const own = mkdtempSync(join(tmpdir(), 'rough-swatch-pictures-'))
+    const [kept, lost, fresh] = [
+      await savePicture(own, PNG),
+      await savePicture(own, PNG),
+      await savePicture(own, PNG),
+    ]
+    const specimens = [SpecimenNoteSchema.parse({ specimen: 1, picture: kept })]
+    const id = await startBurnTest(db, {}, AT)
+    await changeBurnTest(db, { id, revision: 1 }, { specimens }, AT)
+    const now = Date.now()
+    for (const name of [kept, lost]) utimesSync(join(own, 'pictures', name), 1, (now - 2 * DAYS) / 1000)
+    await sweepPictures(db, own, now)
+    // A new one waits for the note that will name it: two that are sent at once never lose one another.
+    expect(readdirSync(join(own, 'pictures')).toSorted()).toEqual([kept, fresh].toSorted())
+    expect(await readPicture(own, lost)).toBeUndefined()
+    await sweepPictures(db, join(own, 'nowhere'), now)
   })
 })

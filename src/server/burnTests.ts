@@ -1,185 +1,127 @@
-import { type Selectable } from 'kysely'
-import { type Part } from '../core/vocabulary/observations'
+import { type BurnTest, type SpecimenNote, type TestSetup } from '../core/notebook/kinds/burnTest'
+import { BurnTestSchema } from '../core/notebook/kinds/burnTest'
 import { type TestAnswer } from '../core/notebook/answers'
-import { TestSetupSchema, type SpecimenNote, type TestSetup } from '../core/notebook/records'
 import { type Notebook } from './database'
 import { grouped } from './grouped'
-import { type AnswerTable, type BurnTestTable } from './schema'
-import { notesOf } from './specimens'
+import {
+  allRecords,
+  changeRecord,
+  createRecord,
+  findRecord,
+  listRecords,
+  recordsReferring,
+  within,
+  type Kept,
+  type RecordHead,
+} from './store/repository'
 
-export interface BurnTest {
-  id: number
-  pieceId: number | null
-  /** The known piece that was burnt, where it was one. */
-  controlId: number | null
-  createdAt: string
-  setup: TestSetup
-  answers: TestAnswer[]
-  specimens: SpecimenNote[]
-}
+/** A burn test with the head of its record. */
+export type KeptTest = BurnTest & RecordHead
 
-/** What a test is of: a piece of the stash, a known piece of the controls box, or a cloth that is not kept yet. */
+/** What a test is of: a piece, a known piece of the controls box, or a cloth that is not kept yet. */
 export interface TestOf {
-  pieceId?: number
-  controlId?: number
+  pieceId?: string
+  controlId?: string
 }
 
 export async function startBurnTest(
   db: Notebook,
-  { pieceId = undefined, controlId = undefined }: TestOf,
+  { pieceId, controlId }: TestOf,
   at: string,
   setup: Partial<TestSetup> = {},
-): Promise<number> {
-  const { id } = await db
-    .insertInto('burn_test')
-    .values({
-      piece_id: pieceId ?? null,
-      control_id: controlId ?? null,
-      created_at: at,
-      setup: JSON.stringify(setup),
-    })
-    .returning('id')
-    .executeTakeFirstOrThrow()
-  return id
+  answers: readonly TestAnswer[] = [],
+): Promise<string> {
+  const data = BurnTestSchema.parse({
+    pieceId,
+    controlId,
+    setup,
+    answers: answers.map((answer) => ({ at, ...answer })),
+  })
+  return (await createRecord(db, 'burn-test', data, at)).id
 }
 
 /** What was at hand at the latest test: what somebody has today is most often what they had before. */
 export async function latestAtHand(db: Notebook): Promise<TestSetup['atHand'] | undefined> {
-  const row = await db.selectFrom('burn_test').select('setup').orderBy('id', 'desc').limit(1).executeTakeFirst()
-  return row && TestSetupSchema.parse(JSON.parse(row.setup)).atHand
+  const { kept } = await listRecords(db, 'burn-test', { limit: 1, newestFirst: true })
+  return kept[0]?.data.setup.atHand
 }
 
-export async function findBurnTest(db: Notebook, id: number): Promise<BurnTest | undefined> {
-  const [test] = await inFull(db, await db.selectFrom('burn_test').selectAll().where('id', '=', id).execute())
-  return test
+export async function findBurnTest(db: Notebook, id: string): Promise<KeptTest | undefined> {
+  const found = await findRecord(db, 'burn-test', id)
+  return found && flat(found)
 }
 
-/**
- * Tests begun and not yet kept with a piece, newest first; those without an answer are left out, and so are the
- * controls'.
- */
-export async function looseBurnTests(db: Notebook): Promise<BurnTest[]> {
-  const rows = await db
-    .selectFrom('burn_test')
-    .selectAll()
-    .where('piece_id', 'is', null)
-    .where('control_id', 'is', null)
-    .orderBy('id', 'desc')
-    .execute()
-  return (await inFull(db, rows)).filter(({ answers }) => answers.length > 0)
+/** The tests of pieces, of controls, and of nothing that is kept, each oldest first. */
+export interface TestsByWhat {
+  byPiece: Map<string, KeptTest[]>
+  byControl: Map<string, KeptTest[]>
+  loose: KeptTest[]
+}
+
+export async function allBurnTests(db: Notebook): Promise<TestsByWhat> {
+  const tests = (await allRecords(db, 'burn-test')).kept.map(flat)
+  return {
+    byPiece: grouped(tests, ({ pieceId }) => pieceId),
+    byControl: grouped(tests, ({ controlId }) => controlId),
+    loose: tests.filter(({ pieceId, controlId }) => pieceId === null && controlId === null),
+  }
+}
+
+/** Tests begun and not yet kept with a piece, newest first; those without an answer are left out. */
+export async function looseBurnTests(db: Notebook): Promise<KeptTest[]> {
+  return (await allBurnTests(db)).loose.filter(({ answers }) => answers.length > 0).reverse()
 }
 
 /** The tests of one piece, oldest first. */
-export async function burnTestsOf(db: Notebook, pieceId: number): Promise<BurnTest[]> {
-  return inFull(
-    db,
-    await db.selectFrom('burn_test').selectAll().where('piece_id', '=', pieceId).orderBy('id').execute(),
-  )
+export async function burnTestsOf(db: Notebook, pieceId: string): Promise<KeptTest[]> {
+  return (await recordsReferring(db, 'burn-test', 'pieceId', pieceId)).map(flat)
 }
 
-/** The tests of every piece, by piece, oldest first. */
-export async function testsByPiece(db: Notebook): Promise<Map<number, BurnTest[]>> {
-  return grouped(
-    await inFull(
-      db,
-      await db.selectFrom('burn_test').selectAll().where('piece_id', 'is not', null).orderBy('id').execute(),
-    ),
-    ({ pieceId }) => pieceId!,
-    (test) => test,
-  )
-}
-
-/** The tests of every control, by control, oldest first. */
-export async function testsByControl(db: Notebook): Promise<Map<number, BurnTest[]>> {
-  return grouped(
-    await inFull(
-      db,
-      await db.selectFrom('burn_test').selectAll().where('control_id', 'is not', null).orderBy('id').execute(),
-    ),
-    ({ controlId }) => controlId!,
-    (test) => test,
-  )
-}
-
-/** Tests with their answers, oldest answer first, and the notes of their specimens, in the order of the rows. */
-async function inFull(db: Notebook, rows: readonly Selectable<BurnTestTable>[]): Promise<BurnTest[]> {
-  if (rows.length === 0) return []
-  const ids = rows.map(({ id }) => id)
-  const [answers, notes] = await Promise.all([
-    db.selectFrom('answer').selectAll().where('test_id', 'in', ids).orderBy('id').execute(),
-    notesOf(db, ids),
-  ])
-  return rows.map(({ id, piece_id, control_id, created_at, setup }) => ({
-    id,
-    pieceId: piece_id,
-    controlId: control_id,
-    createdAt: created_at,
-    setup: TestSetupSchema.parse(JSON.parse(setup)),
-    answers: answers.filter(({ test_id }) => test_id === id).map(answerFrom),
-    specimens: notes.get(id) ?? [],
-  }))
-}
-
-/** Keeps what a test is for. @returns whether there is such a test */
-export async function changeSetup(db: Notebook, testId: number, setup: TestSetup): Promise<boolean> {
-  const { numUpdatedRows } = await db
-    .updateTable('burn_test')
-    .set({ setup: JSON.stringify(setup) })
-    .where('id', '=', testId)
-    .executeTakeFirst()
-  return numUpdatedRows > 0n
+/** What of a test may be kept by itself; whatever is left out stays as it is. */
+export interface TestChange {
+  answers?: readonly TestAnswer[]
+  setup?: TestSetup
+  specimens?: readonly SpecimenNote[]
 }
 
 /**
- * Replaces every answer of a test in one go, so that an undo leaves nothing behind. @returns whether there is such a
- * test
+ * Keeps part of a test.
+ * @returns its new revision
+ * @throws GoneError where it was thrown away, ConflictError where it was changed elsewhere since that revision
  */
-export async function setAnswers(
+export async function changeBurnTest(
   db: Notebook,
-  testId: number,
-  answers: readonly TestAnswer[],
+  seen: { id: string; revision: number },
+  { answers, setup, specimens }: TestChange,
   at: string,
-): Promise<boolean> {
-  return db.transaction().execute(async (within) => {
-    const test = await within.selectFrom('burn_test').select('id').where('id', '=', testId).executeTakeFirst()
-    if (!test) return false
-    await within.deleteFrom('answer').where('test_id', '=', testId).execute()
-    await addAnswers(within, testId, answers, at)
-    return true
+): Promise<number> {
+  return within(db, async (open) => {
+    const found = await findRecord(open, 'burn-test', seen.id)
+    const data = BurnTestSchema.parse({
+      ...found?.data,
+      ...(answers ? { answers: answers.map((answer) => ({ ...answer, at: answer.at ?? at })) } : {}),
+      ...(setup ? { setup } : {}),
+      ...(specimens ? { specimens: specimens.toSorted((a, b) => a.specimen - b.specimen) } : {}),
+    })
+    return (await changeRecord(open, 'burn-test', seen, data, at)).revision
   })
 }
 
-/** Adds answers to a test that exists; one that does not say when it was given was given `at`. */
-export async function addAnswers(
-  db: Notebook,
-  testId: number,
-  answers: readonly TestAnswer[],
-  at: string,
-): Promise<void> {
-  if (answers.length === 0) return
-  await db
-    .insertInto('answer')
-    .values(
-      answers.map(({ specimen, part, feature, states, at: given = at }) => ({
-        test_id: testId,
-        specimen,
-        part,
-        feature,
-        states: JSON.stringify(states),
-        answered_at: given,
-      })),
-    )
-    .execute()
+/** Keeps a test with a piece. @throws GoneError where either was taken away */
+export async function keepTestWithPiece(db: Notebook, testId: string, pieceId: string, at: string): Promise<void> {
+  await within(db, async (open) => {
+    const found = await findRecord(open, 'burn-test', testId)
+    const seen = { id: testId, revision: found?.revision ?? 0 }
+    await changeRecord(open, 'burn-test', seen, { ...found?.data, pieceId } as BurnTest, at)
+  })
 }
 
-export async function keepTestWithPiece(db: Notebook, testId: number, pieceId: number): Promise<void> {
-  await db.updateTable('burn_test').set({ piece_id: pieceId }).where('id', '=', testId).execute()
+/** Every picture that some specimen has. */
+export async function picturesInUse(db: Notebook): Promise<Set<string>> {
+  const { kept } = await allRecords(db, 'burn-test')
+  return new Set(kept.flatMap(({ data }) => data.specimens.flatMap(({ picture }) => picture ?? [])))
 }
 
-export async function removeBurnTest(db: Notebook, id: number): Promise<void> {
-  await db.deleteFrom('burn_test').where('id', '=', id).execute()
-}
-
-function answerFrom({ specimen, part, feature, states, answered_at }: Selectable<AnswerTable>): TestAnswer {
-  return { specimen, part: part as Part, feature, states: JSON.parse(states) as string[], at: answered_at }
+function flat({ data, ...head }: Kept<'burn-test'>): KeptTest {
+  return { ...data, ...head }
 }

@@ -1,26 +1,25 @@
 import { looksImpure } from '../core/identify/controls'
 import { type ControlBurn } from '../core/identify/nose'
 import { observationsFrom } from '../core/notebook/answers'
-import { ControlSchema, type Control } from '../core/notebook/records'
-import { testsByControl, type BurnTest } from './burnTests'
+import { type Control } from '../core/notebook/kinds/control'
+import { allBurnTests, type KeptTest } from './burnTests'
 import { type Notebook } from './database'
+import { allRecords, type RecordHead } from './store/repository'
 
 /** A known piece with its burns, as it lies in the box. */
-export interface KeptControl extends Control {
-  id: number
-  tests: BurnTest[]
+export interface KeptControl extends Control, RecordHead {
+  tests: KeptTest[]
   /** Whether one of its burns does not look like the fibre that it is kept as. */
   impure: boolean
 }
 
 /** The whole box, in the order in which it was filled. */
 export async function controlsBox(db: Notebook): Promise<KeptControl[]> {
-  const [rows, tests] = await Promise.all([
-    db.selectFrom('control').selectAll().orderBy('id').execute(),
-    testsByControl(db),
-  ])
-  return rows.map(({ id, fibre, name, sure }) => {
-    const control = { id, ...ControlSchema.parse({ fibre, name, sure }), tests: tests.get(id) ?? [] }
+  const { kept } = await allRecords(db, 'control')
+  if (kept.length === 0) return []
+  const { byControl } = await allBurnTests(db)
+  return kept.map(({ data, ...head }) => {
+    const control = { ...data, ...head, tests: byControl.get(head.id) ?? [] }
     return { ...control, impure: burnsOf(control).some(looksImpure) }
   })
 }
@@ -28,20 +27,6 @@ export async function controlsBox(db: Notebook): Promise<KeptControl[]> {
 /** What the person said of their known pieces, a burn a test. */
 export async function controlBurns(db: Notebook): Promise<ControlBurn[]> {
   return (await controlsBox(db)).flatMap(burnsOf)
-}
-
-export async function addControl(db: Notebook, control: Control, at: string): Promise<number> {
-  const { id } = await db
-    .insertInto('control')
-    .values({ ...control, created_at: at })
-    .returning('id')
-    .executeTakeFirstOrThrow()
-  return id
-}
-
-/** Takes a piece out of the box, with its burns. */
-export async function removeControl(db: Notebook, id: number): Promise<void> {
-  await db.deleteFrom('control').where('id', '=', id).execute()
 }
 
 /** A control's burns with something in them. */

@@ -1,24 +1,18 @@
-import Database from 'libsql'
-import { Kysely, SqliteDialect, type SqliteDatabase } from 'kysely'
+import { Kysely } from 'kysely'
 import { Migrator } from 'kysely/migration'
 import { notebookFile } from './home'
-import { migrations } from './migrations'
-import { type NotebookTables } from './schema'
+import { NotebookDialect } from './store/connection'
+import { migrations } from './store/migrations'
+import { type NotebookTables } from './store/tables'
 
 export type Notebook = Kysely<NotebookTables>
 
 /**
- * Opens a notebook file (or `:memory:`), brought up to the newest migration. @throws the migration's own error;
- * nothing is left half-migrated.
+ * Opens a notebook file (or `:memory:`), brought up to the newest migration.
+ * @throws the migration's own error; nothing is left half-migrated
  */
 export async function openNotebook(file: string): Promise<Notebook> {
-  const connection = new Database(file)
-  connection.pragma('foreign_keys = ON')
-  // libsql answers the calls of the interface that Kysely names after another package; the types differ in unused
-  // parts.
-  const db = new Kysely<NotebookTables>({
-    dialect: new SqliteDialect({ database: connection as unknown as SqliteDatabase }),
-  })
+  const db = new Kysely<NotebookTables>({ dialect: new NotebookDialect(file) })
   const migrator = new Migrator({ db, provider: { getMigrations: () => Promise.resolve(migrations) } })
   const { error } = await migrator.migrateToLatest()
   if (error) {
@@ -29,13 +23,13 @@ export async function openNotebook(file: string): Promise<Notebook> {
 }
 
 // A development server reloads modules; the notebook stays open across that.
-const kept = globalThis as { roughSwatchNotebook?: Promise<Notebook> }
+const open = globalThis as { roughSwatchNotebook?: Promise<Notebook> }
 
 /** The person's own notebook, opened once for the life of the server. A failed opening is tried again. */
 export function notebook(): Promise<Notebook> {
-  kept.roughSwatchNotebook ??= openNotebook(notebookFile()).catch((error: unknown) => {
-    kept.roughSwatchNotebook = undefined
+  open.roughSwatchNotebook ??= openNotebook(notebookFile()).catch((error: unknown) => {
+    open.roughSwatchNotebook = undefined
     throw error
   })
-  return kept.roughSwatchNotebook
+  return open.roughSwatchNotebook
 }

@@ -1,14 +1,12 @@
-/** Things by what they belong to, in their order. */
-export function grouped<From, T>(
-  things: readonly From[],
-  of: (thing: From) => number,
-  read: (thing: From) => T,
-): Map<number, T[]> {
-  const groups = new Map<number, T[]>()
+/** Things by what they belong to, in their order; those that belong to nothing are left out. */
+export function grouped<T, K>(things: readonly T[], of: (thing: T) => K | null): Map<K, T[]> {
+  const groups = new Map<K, T[]>()
   for (const thing of things) {
-    const own = groups.get(of(thing))
-    if (own) own.push(read(thing))
-    else groups.set(of(thing), [read(thing)])
+    const key = of(thing)
+    if (key === null) continue
+    const own = groups.get(key)
+    if (own) own.push(thing)
+    else groups.set(key, [thing])
   }
   return groups
 }

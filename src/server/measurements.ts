@@ -1,50 +1,38 @@
-import { type Selectable } from 'kysely'
-import { MeasurementSchema, type KeptMeasurement, type Measurement } from '../core/notebook/measurements'
-import { WASH_STATES, type WashState } from '../core/vocabulary/cloth'
+import { type KeptMeasurement, type Measurement } from '../core/notebook/measurements'
+import { type WashState } from '../core/vocabulary/cloth'
 import { type Notebook } from './database'
 import { grouped } from './grouped'
-import { type MeasurementTable } from './schema'
+import { allRecords, createRecord, findRecord, recordsReferring, removeRecord, type Kept } from './store/repository'
 
 /** Measurements of one piece, oldest first. */
-export async function measurementsOf(db: Notebook, pieceId: number): Promise<KeptMeasurement[]> {
-  const rows = await db.selectFrom('measurement').selectAll().where('piece_id', '=', pieceId).orderBy('id').execute()
-  return rows.map(fromRow)
+export async function measurementsOf(db: Notebook, pieceId: string): Promise<KeptMeasurement[]> {
+  return (await recordsReferring(db, 'measurement', 'pieceId', pieceId)).map(told)
 }
 
 /** Measurements of every piece, by piece. */
-export async function allMeasurements(db: Notebook): Promise<Map<number, KeptMeasurement[]>> {
-  return grouped(
-    await db.selectFrom('measurement').selectAll().orderBy('id').execute(),
-    (row) => row.piece_id,
-    fromRow,
-  )
+export async function allMeasurements(db: Notebook): Promise<Map<string, KeptMeasurement[]>> {
+  const { kept } = await allRecords(db, 'measurement')
+  const byPiece = grouped(kept, ({ data }) => data.pieceId)
+  return new Map([...byPiece].map(([id, records]) => [id, records.map(told)]))
 }
 
-/** Writes a measurement; answers its id. */
+/** Writes a measurement; answers its id. @throws GoneError where its piece was taken away */
 export async function addMeasurement(
   db: Notebook,
-  pieceId: number,
+  pieceId: string,
   data: Measurement,
   state: WashState,
   at: string,
-): Promise<number> {
-  const { id } = await db
-    .insertInto('measurement')
-    .values({ piece_id: pieceId, kind: data.kind, state, data: JSON.stringify(data), measured_at: at })
-    .returning('id')
-    .executeTakeFirstOrThrow()
-  return id
+): Promise<string> {
+  return (await createRecord(db, 'measurement', { pieceId, state, data }, at)).id
 }
 
-export async function removeMeasurement(db: Notebook, pieceId: number, id: number): Promise<void> {
-  await db.deleteFrom('measurement').where('piece_id', '=', pieceId).where('id', '=', id).execute()
+/** Strikes one out; never another piece's. */
+export async function removeMeasurement(db: Notebook, pieceId: string, id: string, at: string): Promise<void> {
+  const found = await findRecord(db, 'measurement', id)
+  if (found?.data.pieceId === pieceId) await removeRecord(db, 'measurement', { id }, at)
 }
 
-function fromRow(row: Selectable<MeasurementTable>): KeptMeasurement {
-  return {
-    id: row.id,
-    state: WASH_STATES.find((state) => state === row.state) ?? 'unknown',
-    data: MeasurementSchema.parse(JSON.parse(row.data)),
-    at: row.measured_at,
-  }
+function told({ id, data: { state, data }, createdAt }: Kept<'measurement'>): KeptMeasurement {
+  return { id, state, data, at: createdAt }
 }

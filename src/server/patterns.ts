@@ -1,34 +1,19 @@
-import { PatternSchema, type PatternRecord } from '../core/notebook/need'
+import { type PatternRecord } from '../core/notebook/kinds/pattern'
 import { type Notebook } from './database'
+import { allRecords, findRecord, type Kept, type RecordHead } from './store/repository'
 
-export interface KeptPattern extends PatternRecord {
-  id: number
-}
+/** A pattern with the head of its record. */
+export type KeptPattern = PatternRecord & RecordHead
 
 export async function listPatterns(db: Notebook): Promise<KeptPattern[]> {
-  const rows = await db.selectFrom('pattern').selectAll().orderBy('id').execute()
-  return rows.map(fromRow)
+  return (await allRecords(db, 'pattern')).kept.map(flat)
 }
 
-export async function findPattern(db: Notebook, id: number): Promise<KeptPattern | undefined> {
-  const row = await db.selectFrom('pattern').selectAll().where('id', '=', id).executeTakeFirst()
-  return row && fromRow(row)
+export async function findPattern(db: Notebook, id: string): Promise<KeptPattern | undefined> {
+  const found = await findRecord(db, 'pattern', id)
+  return found && flat(found)
 }
 
-/** Writes a pattern; answers its id. */
-export async function addPattern(db: Notebook, { name, notes, need }: PatternRecord, at: string): Promise<number> {
-  const { id } = await db
-    .insertInto('pattern')
-    .values({ name, notes, need: JSON.stringify(need), created_at: at })
-    .returning('id')
-    .executeTakeFirstOrThrow()
-  return id
-}
-
-export async function removePattern(db: Notebook, id: number): Promise<void> {
-  await db.deleteFrom('pattern').where('id', '=', id).execute()
-}
-
-function fromRow({ id, name, notes, need }: { id: number; name: string; notes: string; need: string }): KeptPattern {
-  return { id, ...PatternSchema.parse({ name, notes, need: JSON.parse(need) }) }
+function flat({ data, ...head }: Kept<'pattern'>): KeptPattern {
+  return { ...data, ...head }
 }

@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto'
-import { mkdir, readdir, readFile, rm, writeFile } from 'node:fs/promises'
+import { mkdir, readdir, readFile, rm, stat, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import { type Notebook } from './database'
-import { picturesInUse } from './specimens'
+import { picturesInUse } from './burnTests'
 
 /** The largest picture that is kept; a phone's own pictures are made smaller before they are sent. */
 export const MOST_PICTURE_BYTES = 8 * 1024 * 1024
@@ -57,8 +57,18 @@ export async function readPicture(
   }
 }
 
-/** Removes the pictures that no specimen has any more. */
-export async function sweepPictures(db: Notebook, home: string): Promise<void> {
+/** How long a picture may lie there before a note names it, ms: the note is kept by the page that sent it. */
+const UNNAMED_FOR_MS = 24 * 60 * 60 * 1000
+
+/**
+ * Removes the pictures that no specimen has any more, once they are old: a new one may be waiting for its note.
+ * @param now ms since 1970
+ */
+export async function sweepPictures(db: Notebook, home: string, now: number): Promise<void> {
   const [used, names] = await Promise.all([picturesInUse(db), readdir(folderIn(home)).catch(() => [])])
-  await Promise.all(names.filter((name) => !used.has(name)).map((name) => rm(join(folderIn(home), name))))
+  const unused = names.filter((name) => !used.has(name)).map((name) => join(folderIn(home), name))
+  for (const file of unused) {
+    const { mtimeMs } = await stat(file)
+    if (now - mtimeMs > UNNAMED_FOR_MS) await rm(file)
+  }
 }

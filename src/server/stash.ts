@@ -1,44 +1,36 @@
-import { type Observation } from '../core/identify/types'
 import { type ControlBurn } from '../core/identify/nose'
-import { type Vocabulary } from '../core/vocabulary/words'
+import { type Observation } from '../core/identify/types'
 import { evidenceOfTests } from '../core/notebook/answers'
 import { type KeptMeasurement } from '../core/notebook/measurements'
 import { propertySheet, type PropertySheet } from '../core/notebook/sheet'
+import { type Vocabulary } from '../core/vocabulary/words'
 import { identifyKept } from './beliefs'
-import { burnTestsOf, testsByPiece, type BurnTest } from './burnTests'
+import { allBurnTests, burnTestsOf, type KeptTest } from './burnTests'
 import { controlBurns } from './controls'
 import { type Notebook } from './database'
 import { allMeasurements, measurementsOf } from './measurements'
 import { findPiece, listPieces, type KeptPiece } from './pieces'
-import { allReadings, readingsOf, type KeptReading } from './readings'
 
 /** A piece with its evidence and what follows from it. */
 export interface StashEntry {
   piece: KeptPiece
-  readings: KeptReading[]
   measurements: KeptMeasurement[]
-  tests: BurnTest[]
+  tests: KeptTest[]
   observations: Observation[]
   sheet: PropertySheet
 }
 
 /** The whole stash, each with its property sheet. */
 export async function readStash(db: Notebook, vocabulary: Vocabulary): Promise<StashEntry[]> {
-  const [pieces, readings, measurements, tests, controls] = await Promise.all([
+  const [pieces, measurements, { byPiece }, controls] = await Promise.all([
     listPieces(db),
-    allReadings(db),
     allMeasurements(db),
-    testsByPiece(db),
+    allBurnTests(db),
     controlBurns(db),
   ])
   return pieces.map((piece) =>
     entryOf(
-      {
-        piece,
-        readings: readings.get(piece.id) ?? [],
-        measurements: measurements.get(piece.id) ?? [],
-        tests: tests.get(piece.id) ?? [],
-      },
+      { piece, measurements: measurements.get(piece.id) ?? [], tests: byPiece.get(piece.id) ?? [] },
       controls,
       vocabulary,
     ),
@@ -47,22 +39,21 @@ export async function readStash(db: Notebook, vocabulary: Vocabulary): Promise<S
 
 export async function readStashEntry(
   db: Notebook,
-  id: number,
+  id: string,
   vocabulary: Vocabulary,
 ): Promise<StashEntry | undefined> {
   const piece = await findPiece(db, id)
   if (!piece) return undefined
-  const [readings, measurements, tests, controls] = await Promise.all([
-    readingsOf(db, id),
+  const [measurements, tests, controls] = await Promise.all([
     measurementsOf(db, id),
     burnTestsOf(db, id),
     controlBurns(db),
   ])
-  return entryOf({ piece, readings, measurements, tests }, controls, vocabulary)
+  return entryOf({ piece, measurements, tests }, controls, vocabulary)
 }
 
 function entryOf(
-  records: Pick<StashEntry, 'piece' | 'readings' | 'measurements' | 'tests'>,
+  records: Pick<StashEntry, 'piece' | 'measurements' | 'tests'>,
   controls: ControlBurn[],
   vocabulary: Vocabulary,
 ): StashEntry {

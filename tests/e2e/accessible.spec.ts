@@ -1,9 +1,9 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { benchTests } from '@/features/measure/tests'
+import { benchInfos } from '@/features/measure/info'
 import { answer, answerSeveral, enough, layOut, readCautions } from './atTheBench'
 
-const MEASURING = ['/measure', ...benchTests.map(({ id }) => `/measure/${id}`), '/weave']
+const MEASURING = ['/measure', ...benchInfos.map(({ id }) => `/measure/${id}`), '/weave']
 
 test.beforeEach(({ page }) => readCautions(page))
 

@@ -5,7 +5,7 @@ import { type Quantity } from '../units/quantity'
 import { assessDetails } from './details'
 import { fitOfSpan, fitOfStep } from './fit'
 import { type FullNeed } from './need'
-import { type Assessment, type Known, type Offer } from './types'
+import { type Assessment, type Known, type Offer, type OfferProperty } from './types'
 
 /** How surely a property is known, by how it came to be known; from memory. */
 const CERTAINTY: Record<Known, number> = { measured: 1, said: 0.9, estimated: 0.5 }
@@ -47,7 +47,7 @@ export function assess(need: FullNeed, offer: Offer, system: UnitSystem = 'metri
   ]
 }
 
-function unknown(property: string, importance: number, text: string): Assessment {
+function unknown(property: OfferProperty, importance: number, text: string): Assessment {
   return { property, importance, fit: null, certainty: 0, miss: null, text }
 }
 
@@ -93,7 +93,7 @@ function weight({ gsm: [low, high] }: FullNeed, { gsm }: Offer, system: UnitSyst
 }
 
 function stretch(
-  property: string,
+  property: OfferProperty,
   where: string,
   [least, most]: readonly [number, number],
   known: { value: Quantity; how: Known } | undefined,

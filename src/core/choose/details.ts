@@ -24,7 +24,7 @@ export function assessDetails(
     const text = worst.fit > 0.8 ? `Fine for the ${chosenWord(detail)}.` : sentence(rule, detail, worst.miss)
     return [
       {
-        property: `detail:${detail}`,
+        property: detail,
         importance: DETAIL_IMPORTANCE,
         fit: worst.fit,
         certainty: certainty[worst.how],

@@ -5,7 +5,7 @@ import vocabulary from '../../../tests/reference/vocabulary.json'
 import { match } from './match'
 import { fullNeed } from './need'
 import { offerFrom, type Described } from './offer'
-import { type Need } from '../notebook/need'
+import { type Need } from '../notebook/schemas/need'
 
 const judge = (need: Need, fabric: Described) => match(need, offerFrom(fabric))
 const property = (result: ReturnType<typeof judge>, name: string) =>
@@ -96,7 +96,7 @@ describe('verdicts', () => {
 describe('remedies', () => {
   it('leave the belt off where the cloth is too thick to knot', () => {
     const result = judge({ garment: 'jumpsuit', details: ['belt'] }, { called: 'drill', gsm: 340 })
-    expect(property(result, 'detail:belt')?.status).not.toBe('good')
+    expect(property(result, 'belt')?.status).not.toBe('good')
     expect(result.remedies.map(({ id }) => id)).toContain('leave-off-belt')
   })
 
@@ -107,7 +107,7 @@ describe('remedies', () => {
 
   it('give a coat’s belt the weight of a coat', () => {
     expect(
-      property(judge({ garment: 'coat', details: ['belt'] }, { called: 'coating', gsm: 480 }), 'detail:belt')?.status,
+      property(judge({ garment: 'coat', details: ['belt'] }, { called: 'coating', gsm: 480 }), 'belt')?.status,
     ).toBe('good')
   })
 })

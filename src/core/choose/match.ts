@@ -1,9 +1,17 @@
 import { type UnitSystem } from '../units/format'
-import { type Need } from '../notebook/need'
+import { type Need } from '../notebook/schemas/need'
 import { assess } from './assess'
 import { fullNeed } from './need'
 import { remediesFor } from './remedies'
-import { type Assessment, type Match, type MatchVerdict, type Offer, type Status } from './types'
+import {
+  type Assessment,
+  type Match,
+  type MatchProperty,
+  type MatchVerdict,
+  type Offer,
+  type OfferProperty,
+  type Status,
+} from './types'
 
 /** A property that is unknown is taken to fit about this well: neither a recommendation nor a refusal. */
 const UNKNOWN_FIT = 0.85
@@ -44,14 +52,20 @@ export function match(need: Need, offer: Offer, system: UnitSystem = 'metric'): 
       .map((assessment) => ({ property: assessment.property, status: statusOf(assessment), text: assessment.text })),
     remedies,
     measureNext: assessments
+      .filter(isMeasurable)
       .filter(({ certainty }) => certainty < KNOWN_WELL)
       .map((a) => ({
         property: a.property,
         gain: (1 - a.certainty) * (scoreOf(assessments, a.property, 1) - scoreOf(assessments, a.property, 0)),
       }))
-      .filter(({ property, gain }) => gain > 0.01 && !property.startsWith('detail:'))
+      .filter(({ gain }) => gain > 0.01)
       .sort((a, b) => b.gain - a.gain),
   }
+}
+
+/** A detail is judged by what the cloth is, and nothing more can be measured of it. */
+function isMeasurable(assessment: Assessment): assessment is Assessment & { property: OfferProperty } {
+  return assessment.detail === undefined
 }
 
 function rescued(assessment: Assessment, fit: number | undefined): Assessment {
@@ -59,7 +73,7 @@ function rescued(assessment: Assessment, fit: number | undefined): Assessment {
 }
 
 /** The score, one property's fit replaced if named. */
-function scoreOf(assessments: readonly Assessment[], property?: string, as?: number): number {
+function scoreOf(assessments: readonly Assessment[], property?: MatchProperty, as?: number): number {
   return assessments.reduce((score, a) => {
     const fit = a.property === property ? as! : (a.fit ?? UNKNOWN_FIT)
     return score * (1 - a.importance * (1 - fit))

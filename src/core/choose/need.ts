@@ -1,6 +1,6 @@
 import { garmentNeeds, type GarmentNeed } from './data/garments'
 import { roleNeeds } from './data/roles'
-import { type Need } from '../notebook/need'
+import { type Need } from '../notebook/schemas/need'
 import { type Detail, type Season } from '../vocabulary/choosing'
 
 /** A need with nothing left out. */

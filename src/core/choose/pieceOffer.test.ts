@@ -1,11 +1,9 @@
-import { PieceSchema, ReadingSchema } from '../notebook/records'
+import { kept, weighed } from '../../../tests/support/kept'
+import { PieceSchema } from '../notebook/kinds/piece'
 import { propertySheet } from '../notebook/sheet'
 import { pieceOffer } from './pieceOffer'
 
-const reading = {
-  ...ReadingSchema.parse({ grams: 3.2, resolutionGrams: 0.1, lengthMm: 100, widthMm: 100 }),
-  state: 'unwashed' as const,
-}
+const readings = kept([weighed(3.2, 100, 100, { resolutionGrams: 0.1 })])
 const piece = PieceSchema.parse({
   name: 'Porter’s trousers cloth',
   called: 'gabardine',
@@ -14,7 +12,7 @@ const piece = PieceSchema.parse({
 })
 
 it('offers what was measured as measured, and guesses the rest from the name', () => {
-  const evidence = { piece, readings: [reading], measurements: [], observations: [] }
+  const evidence = { piece, measurements: readings, observations: [] }
   const offer = pieceOffer(evidence, propertySheet(evidence))
   expect(offer.gsm?.how).toBe('measured')
   expect(offer.body).toEqual({ value: 'soft', how: 'said' })
@@ -23,7 +21,7 @@ it('offers what was measured as measured, and guesses the rest from the name', (
 })
 
 it('offers nothing of a piece of which nothing is known', () => {
-  const evidence = { piece: PieceSchema.parse({ name: 'Bundle' }), readings: [], measurements: [], observations: [] }
+  const evidence = { piece: PieceSchema.parse({ name: 'Bundle' }), measurements: [], observations: [] }
   const known = Object.entries(pieceOffer(evidence, propertySheet(evidence))).filter(
     ([, value]) => value !== undefined,
   )

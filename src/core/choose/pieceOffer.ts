@@ -1,4 +1,4 @@
-import { opacityOverall } from '../notebook/measured'
+import { opacityOverall } from '../notebook/measurements/opacity'
 import { type PieceEvidence, type PropertySheet } from '../notebook/sheet'
 import { offerFrom } from './offer'
 import { type Offer } from './types'
@@ -13,10 +13,10 @@ export function pieceOffer({ piece }: Pick<PieceEvidence, 'piece'>, sheet: Prope
     fibres: sheet.fibres?.ids,
     construction: piece.construction ?? undefined,
     stretchPercent: {
-      width: measured.stretch.width?.mean ?? piece.stretchWidthPercent ?? undefined,
-      length: measured.stretch.length?.mean,
+      width: measured.stretch.stretch.width?.mean ?? piece.stretchWidthPercent ?? undefined,
+      length: measured.stretch.stretch.length?.mean,
     },
-    body: measured.body?.value ?? piece.body ?? undefined,
+    body: measured.drape.body?.value ?? piece.body ?? undefined,
     opacity: opacityOverall(measured.opacity) ?? piece.opacity ?? undefined,
     washed: piece.washed === 'unknown' ? undefined : piece.washed !== 'unwashed',
   })

@@ -31,13 +31,12 @@ const general: readonly RemedyRule[] = [
   {
     id: 'cut-on-bias',
     text: 'Cut it on the bias, which gives where the straight grain does not. It takes more cloth.',
-    rescues: (a) => (a.property === 'detail:close-fit' && falls(a) ? 0.85 : undefined),
+    rescues: (a) => (a.property === 'close-fit' && falls(a) ? 0.85 : undefined),
   },
   {
     id: 'add-fastening',
     text: 'Add a fastening (a zip or buttons), since it will not stretch over the head or hips.',
-    rescues: (a) =>
-      (a.property === 'detail:pull-on' || a.property === 'detail:close-fit') && falls(a) ? 0.9 : undefined,
+    rescues: (a) => ((a.property === 'pull-on' || a.property === 'close-fit') && falls(a) ? 0.9 : undefined),
   },
   {
     id: 'wash-first',

@@ -28,11 +28,16 @@ export interface Offer {
   unknownName?: string
 }
 
+/** What a need and an offer are held together in: ids that stand in answers, beside those of the details. */
+export type OfferProperty =
+  'structure' | 'weight' | 'stretch-width' | 'stretch-length' | 'body' | 'opacity' | 'season' | 'washing' | 'called'
+export type MatchProperty = OfferProperty | Detail
+
 export type Status = 'good' | 'near' | 'bad' | 'unknown'
 
 /** How one property meets the need. */
 export interface Assessment {
-  property: string
+  property: MatchProperty
   /** How much it can take off the score, 0 to 1. */
   importance: number
   /** 0 to 1; null where the property is unknown. */
@@ -46,7 +51,7 @@ export interface Assessment {
 }
 
 export interface Reason {
-  property: string
+  property: MatchProperty
   status: Status
   text: string
 }
@@ -66,5 +71,5 @@ export interface Match {
   verdict: MatchVerdict
   reasons: Reason[]
   remedies: Remedy[]
-  measureNext: { property: string; gain: number }[]
+  measureNext: { property: OfferProperty; gain: number }[]
 }

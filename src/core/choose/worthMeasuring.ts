@@ -1,13 +1,14 @@
-import { type Need } from '../notebook/need'
-import { type Piece } from '../notebook/records'
+import { type Need } from '../notebook/schemas/need'
+import { type Piece } from '../notebook/kinds/piece'
 import { type PropertySheet } from '../notebook/sheet'
 import { match } from './match'
 import { pieceOffer } from './pieceOffer'
+import { type OfferProperty } from './types'
 
 /** A measurement that is not taken yet, by what it would change. */
 export interface WorthMeasuring {
   /** As the choosing calls it: weight, stretch-width, body, … */
-  property: string
+  property: OfferProperty
   /** How many patterns' scores it could move, and by how much at most, 0 … 1. */
   patterns: number
   mostGain: number
@@ -23,7 +24,7 @@ export function worthMeasuring(
   patterns: readonly { name: string; need: Need }[],
 ): WorthMeasuring[] {
   const offer = pieceOffer({ piece }, sheet)
-  const found = new Map<string, WorthMeasuring>()
+  const found = new Map<OfferProperty, WorthMeasuring>()
   for (const { name, need } of patterns) {
     for (const { property, gain } of match(need, offer).measureNext) {
       const before = found.get(property) ?? { property, patterns: 0, mostGain: 0, of: name, total: 0 }

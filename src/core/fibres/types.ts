@@ -22,7 +22,9 @@ export interface FibreKind {
   density: { gramsPerCm3: readonly [number, number]; source: string }
   /** Commercial moisture regain, per cent of dry mass; null where no figure is at hand. */
   regain: { percent: number; source: string } | null
-  /** Conventional allowance, per cent of dry mass, the middle of a range where the source gives one; null where none. */
+  /**
+   * Conventional allowance, per cent of dry mass, the middle of a range where the source gives one; null where none.
+   */
   allowance: { percent: number; source: string } | null
   /**
    * Year from which it was widely sold, the later end where sources differ; null where older than any garment here.

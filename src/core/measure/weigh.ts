@@ -1,3 +1,4 @@
+import { MM_PER_INCH } from '../units/constants'
 import { COVERAGE_95, interval95, pooled, type Quantity } from '../units/quantity'
 import { toMomme, toOuncesPerSquareYard } from '../units/format'
 import { dampness } from './moisture'
@@ -137,7 +138,7 @@ function adviceSide(gsm: Quantity, readings: readonly WeighingReading[]): number
 }
 
 function adviceText(sideMm: number): string {
-  const side = `${sideMm / 10} cm (${Math.ceil(sideMm / 25.4)} in)`
+  const side = `${sideMm / 10} cm (${Math.ceil(sideMm / MM_PER_INCH)} in)`
   if (sideMm <= 600)
     return `This scale wants a bigger piece: a square of about ${side} a side would bring it to ±5 %.`
   return (

@@ -4,7 +4,7 @@ import { type History } from '../identify/history/types'
 import { type ControlBurn } from '../identify/nose'
 import { type Observation } from '../identify/types'
 import { type Part } from '../vocabulary/observations'
-import { type TestSetup } from './records'
+import { type TestSetup } from './kinds/burnTest'
 
 /** One answer of a burn test, on one of its specimens; no states where the person did not see it. */
 export interface TestAnswer {

@@ -3,9 +3,10 @@ import { type Opacity } from '../vocabulary/cloth'
 import { foretellOpacity, lightnessOf, type ForetoldOpacity, type OpacityClues } from '../measure/opacity'
 import { type Quantity } from '../units/quantity'
 import { usualOpenShare } from '../weave/openness'
-import { opacityOverall } from './measured'
-import { ofKind, type KeptMeasurement } from './measurements'
-import { type Piece } from './records'
+import { opacityOverall } from './measurements/opacity'
+import { type KeptMeasurement } from './measurements'
+import { threadsOf } from './threads'
+import { type Piece } from './kinds/piece'
 import { type PropertySheet } from './sheet'
 
 /** What shows through a piece, foretold without holding it up; null where not even its weight can be guessed. */
@@ -14,17 +15,12 @@ export function opacityForetold(
   measurements: readonly KeptMeasurement[],
   sheet: Pick<PropertySheet, 'weightNow'>,
 ): ForetoldOpacity | null {
-  const count = ofKind(measurements, 'count').at(-1)?.data
-  const yarns = ofKind(measurements, 'yarns').at(-1)?.data
   return listingOpacity({
     called: piece.called,
     gsm: sheet.weightNow?.gsm,
     filament: null,
     lightness: (lightnessOf(piece.look.warp) + lightnessOf(piece.look.weft)) / 2,
-    threads:
-      count && yarns
-        ? { endsPerCm: count.endsPerCm, picksPerCm: count.picksPerCm, warpTex: yarns.warpTex, weftTex: yarns.weftTex }
-        : undefined,
+    threads: threadsOf(measurements) ?? undefined,
   })
 }
 

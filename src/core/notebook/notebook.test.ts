@@ -1,6 +1,11 @@
+import { kept, weighed } from '../../../tests/support/kept'
 import { seen } from '../../../tests/support/seen'
-import { NeedSchema } from './need'
-import { ClaimSchema, LookSchema, ObservationSchema, PieceSchema, ReadingSchema } from './records'
+import { NeedSchema } from './schemas/need'
+import { ClaimSchema } from './schemas/claim'
+import { LookSchema } from './schemas/cloth'
+import { ObservationSchema } from './schemas/observation'
+import { PieceSchema } from './kinds/piece'
+import { ReadingSchema } from './schemas/weighing'
 import { propertySheet } from './sheet'
 
 const piece = PieceSchema.parse({ name: 'Green lobby curtain' })
@@ -12,10 +17,11 @@ const wool = seen({
   residue: 'crushable-bead',
   crush: 'crumbles',
 })
-const reading = {
-  ...ReadingSchema.parse({ grams: 3.2, resolutionGrams: 0.1, lengthMm: 100, widthMm: 100 }),
-  state: 'unknown' as const,
-}
+const reading = { grams: 3.2, resolutionGrams: 0.1, lengthMm: 100, widthMm: 100 }
+const weighedTwice = kept(
+  [weighed(3.2, 100, 100, { resolutionGrams: 0.1 }), weighed(3.2, 100, 100, { resolutionGrams: 0.1 })],
+  'unknown',
+)
 
 const paths = (result: { success: boolean; error?: { issues: { path: PropertyKey[] }[] } }) =>
   result.error?.issues.map(({ path }) => path.join('.'))
@@ -62,15 +68,15 @@ describe('records', () => {
 
 describe('the property sheet', () => {
   it('derives weight and belief from what was noted', () => {
-    const sheet = propertySheet({ piece, readings: [reading, reading], measurements: [], observations: wool })
-    expect(sheet.weight?.gsm).toBeCloseTo(320, 9)
+    const sheet = propertySheet({ piece, measurements: weighedTwice, observations: wool })
+    expect(sheet.measured.weigh?.gsm).toBeCloseTo(320, 9)
     expect(sheet.belief?.verdict.level).toBe('family')
     expect(sheet.fibres).toEqual({ ids: ['wool'], how: 'tested' })
   })
 
   it('knows nothing where nothing was noted', () => {
-    expect(propertySheet({ piece, readings: [], measurements: [], observations: [] })).toMatchObject({
-      weight: null,
+    expect(propertySheet({ piece, measurements: [], observations: [] })).toMatchObject({
+      measured: { weigh: null },
       weightNow: null,
       belief: null,
       fibres: null,
@@ -82,7 +88,6 @@ describe('the property sheet', () => {
     const labelled = (fibre: 'wool' | 'cotton') =>
       propertySheet({
         piece: { ...piece, claim: [{ fibre, percent: 100 }] },
-        readings: [],
         measurements: [],
         observations: wool,
       }).fibres

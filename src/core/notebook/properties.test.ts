@@ -1,34 +1,32 @@
-import { type z } from 'zod'
+import { kept, weighed } from '../../../tests/support/kept'
 import { foretellingRecord, listingOpacity, opacityForetold } from './foretell'
-import { measuredOf, opacityOverall, rigidityOf, shrinkageOf } from './measured'
-import { MeasurementSchema, ofKind, type KeptMeasurement } from './measurements'
-import { propertiesOf, weightFromThreads } from './properties'
-import { PieceSchema, ReadingSchema, type PieceInput } from './records'
-import { type WashState } from '../vocabulary/cloth'
+import {
+  measuredOf,
+  MeasurementSchema,
+  ofKind,
+  readingsOfKind,
+  type KeptMeasurement,
+  type MeasurementInput,
+} from './measurements'
+import { rigidityOf } from './measurements/drape'
+import { opacityOverall } from './measurements/opacity'
+import { shrinkageOf } from './measurements/shrinkage'
+import { propertiesOf } from './properties'
+import { weightFromThreads } from './threads'
+import { PieceSchema, type PieceInput } from './kinds/piece'
 import { propertySheet } from './sheet'
 
-type Told = z.input<typeof MeasurementSchema>
-const kept = (told: readonly Told[], state: WashState = 'unwashed'): KeptMeasurement[] =>
-  told.map((data, index) => ({ id: index + 1, state, data: MeasurementSchema.parse(data), at: '' }))
+type Told = MeasurementInput
 const piece = (rest: Partial<PieceInput> = {}) =>
   PieceSchema.parse({ name: 'Bar curtain', called: 'poplin', washed: 'unwashed', ...rest })
-const sheetOf = (
-  measurements: readonly KeptMeasurement[],
-  rest: Partial<PieceInput> = {},
-  readings: Parameters<typeof propertySheet>[0]['readings'] = [],
-) => propertySheet({ piece: piece(rest), readings, measurements, observations: [] })
-const rows = (
-  measurements: readonly KeptMeasurement[],
-  rest: Partial<PieceInput> = {},
-  readings: Parameters<typeof propertySheet>[0]['readings'] = [],
-) =>
+const sheetOf = (measurements: readonly KeptMeasurement[], rest: Partial<PieceInput> = {}) =>
+  propertySheet({ piece: piece(rest), measurements, observations: [] })
+const rows = (measurements: readonly KeptMeasurement[], rest: Partial<PieceInput> = {}) =>
   Object.fromEntries(
-    propertiesOf(piece(rest), measurements, sheetOf(measurements, rest, readings), 'metric', 'uk').map((row) => [
-      row.id,
-      row,
-    ]),
+    propertiesOf(piece(rest), measurements, sheetOf(measurements, rest), 'metric', 'uk').map((row) => [row.id, row]),
   )
-const weighed = { ...ReadingSchema.parse({ grams: 120, lengthMm: 1000, widthMm: 1000 }), state: 'unwashed' as const }
+const curvesOf = (measurements: KeptMeasurement[]) => shrinkageOf(readingsOfKind(measurements, 'shrinkage'))
+const onScale = kept([weighed(120)])
 
 describe('what a bench may note', () => {
   const path = (told: unknown) => MeasurementSchema.safeParse(told).error?.issues.map((issue) => issue.path.join('.'))
@@ -71,7 +69,9 @@ describe('what a bench may note', () => {
 
 describe('repeats together', () => {
   it('pools stretch and recovery each way', () => {
-    const { stretch, recovery } = measuredOf(
+    const {
+      stretch: { stretch, recovery },
+    } = measuredOf(
       kept([
         { kind: 'stretch', direction: 'width', restMm: 100, pulledMm: 140, backMm: 104 },
         { kind: 'stretch', direction: 'width', restMm: 100, pulledMm: 144, backMm: 104 },
@@ -102,10 +102,10 @@ describe('repeats together', () => {
       ]),
     )
     // M C³ of 100 g/m² and a bending length of 2 cm: 10 mg/cm² × 8 cm³.
-    expect(rigidityOf(both, { value: 100, sd: 1 })!.value).toBeCloseTo(80, 6)
-    expect(rigidityOf(both, null)).toBeNull()
+    expect(rigidityOf(both.drape, { value: 100, sd: 1 })!.value).toBeCloseTo(80, 6)
+    expect(rigidityOf(both.drape, null)).toBeNull()
     expect(
-      rigidityOf(measuredOf(kept([{ kind: 'cantilever', direction: 'length', overhangMm: 40 }])), {
+      rigidityOf(measuredOf(kept([{ kind: 'cantilever', direction: 'length', overhangMm: 40 }])).drape, {
         value: 100,
         sd: 1,
       }),
@@ -118,17 +118,17 @@ describe('repeats together', () => {
       lengthMm,
       widthMm: lengthMm,
     })
-    expect(shrinkageOf(kept([square(1, 240)]))).toBeNull()
-    expect(shrinkageOf(kept([square(0, 250), square(2, 230)]))).toBeNull()
-    expect(shrinkageOf(kept([square(0, 250), square(1, 240)]))!.length.limit.value).toBeLessThanOrEqual(-4)
+    expect(curvesOf(kept([square(1, 240)]))).toBeNull()
+    expect(curvesOf(kept([square(0, 250), square(2, 230)]))).toBeNull()
+    expect(curvesOf(kept([square(0, 250), square(1, 240)]))!.length.limit.value).toBeLessThanOrEqual(-4)
   })
 })
 
 describe('the sheet', () => {
   it('says how each thing is known: measured before written down before guessed', () => {
     expect(rows([]).weight).toMatchObject({ how: 'estimated' })
-    expect(rows([], {}, [weighed]).weight).toMatchObject({ how: 'measured' })
-    expect(rows([], {}, [weighed]).weight!.value).toContain('120')
+    expect(rows(onScale).weight).toMatchObject({ how: 'measured' })
+    expect(rows(onScale).weight!.value).toContain('120')
     expect(rows([], { stretchWidthPercent: 4 })['stretch-width']).toMatchObject({ how: 'said', value: '4 %' })
     expect(
       rows(kept([{ kind: 'stretch', direction: 'width', restMm: 100, pulledMm: 106 }]), { stretchWidthPercent: 4 })[

@@ -5,20 +5,15 @@ import { identify, type Answer } from '../identify/identify'
 import { type ControlBurn } from '../identify/nose'
 import { type ClaimItem, type Observation } from '../identify/types'
 import { type Vocabulary } from '../vocabulary/words'
-import { weigh, type WeighingAnswer } from '../measure/weigh'
+import { type WeighingAnswer } from '../measure/weigh'
 import { type Quantity } from '../units/quantity'
-import { measuredOf, type Measured } from './measured'
-import { type KeptMeasurement } from './measurements'
+import { measuredOf, type KeptMeasurement, type Measured } from './measurements'
 import { WASH_STATES, type WashState } from '../vocabulary/cloth'
-import { type Piece, type Reading } from './records'
-
-/** A weighing, with the state of the cloth when it was weighed. */
-export type StatedReading = Reading & { state: WashState }
+import { type Piece } from './kinds/piece'
 
 /** Everything a person noted of one piece. */
 export interface PieceEvidence {
   piece: Piece
-  readings: readonly StatedReading[]
   measurements: readonly KeptMeasurement[]
   observations: readonly Observation[]
   /** What is known of its past, where that counts. */
@@ -29,12 +24,10 @@ export interface PieceEvidence {
 
 /** What follows from it, derived afresh each time. */
 export interface PropertySheet {
-  /** In the state that the piece is in now; where it was not weighed in that state, null. */
-  weight: WeighingAnswer | null
-  /** Hand tests in the state that the piece is in now. */
+  /** What was measured in the state that the piece is in now. */
   measured: Measured
   /** The same in other states, for looking up; never mixed with the above. */
-  earlier: { state: WashState; weight: WeighingAnswer | null; measured: Measured }[]
+  earlier: { state: WashState; measured: Measured }[]
   /**
    * The weight to reckon with: as it is now, else as it was in another state, with more doubt; null where it was
    * never weighed.
@@ -54,26 +47,25 @@ const LEANING_COUNTS = 0.5
  * @param judge answers what it is made of; a caller may hand in one that remembers
  */
 export function propertySheet(
-  { piece, readings, measurements, observations, history, controls }: PieceEvidence,
+  { piece, measurements, observations, history, controls }: PieceEvidence,
   vocabulary: Vocabulary = 'uk',
   judge = identify,
 ): PropertySheet {
   const claim: ClaimItem[] = piece.claim
   const belief = observations.length > 0 ? judge({ observations, claim, history, controls }, vocabulary) : null
   const fibres = fibresOf(belief, claim)
-  const regain = regainFor(fibres, claim)
-  const inState = (state: WashState) => {
-    const weighed = readings.filter((one) => one.state === state)
-    return {
-      state,
-      weight: weighed.length > 0 ? weigh(weighed, regain) : null,
-      measured: measuredOf(measurements.filter((one) => one.state === state)),
-    }
-  }
-  const { weight, measured } = inState(piece.washed)
-  const noted = new Set([...readings, ...measurements].map(({ state }) => state))
+  const regainPercent = regainFor(fibres, claim)
+  const inState = (state: WashState) => ({
+    state,
+    measured: measuredOf(
+      measurements.filter((one) => one.state === state),
+      { regainPercent },
+    ),
+  })
+  const now = inState(piece.washed)
+  const noted = new Set(measurements.map(({ state }) => state))
   const earlier = WASH_STATES.filter((state) => state !== piece.washed && noted.has(state)).map(inState)
-  return { weight, measured, belief, fibres, earlier, weightNow: weightNow({ state: piece.washed, weight }, earlier) }
+  return { measured: now.measured, belief, fibres, earlier, weightNow: weightNow(now, earlier) }
 }
 
 /**
@@ -82,19 +74,16 @@ export function propertySheet(
  */
 const WASH_CHANGES_WEIGHT = 0.04
 
-function weightNow(
-  now: { state: WashState; weight: WeighingAnswer | null },
-  earlier: readonly { state: WashState; weight: WeighingAnswer | null }[],
-): PropertySheet['weightNow'] {
-  const best = now.weight ? now : earlier.find(({ weight }) => weight !== null)
-  if (!best?.weight) return null
-  const { gsm, standardUncertainty } = best.weight
+type InState = PropertySheet['earlier'][number]
+
+function weightNow(now: InState, earlier: readonly InState[]): PropertySheet['weightNow'] {
+  const best = now.measured.weigh ? now : earlier.find(({ measured }) => measured.weigh !== null)
+  const weight: WeighingAnswer | null | undefined = best?.measured.weigh
+  if (!best || !weight) return null
+  const { gsm, standardUncertainty: own } = weight
   return {
     from: best.state,
-    gsm: {
-      value: gsm,
-      sd: best === now ? standardUncertainty : Math.hypot(standardUncertainty, gsm * WASH_CHANGES_WEIGHT),
-    },
+    gsm: { value: gsm, sd: best === now ? own : Math.hypot(own, gsm * WASH_CHANGES_WEIGHT) },
   }
 }
 

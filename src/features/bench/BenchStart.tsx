@@ -11,7 +11,7 @@ import { beginTest } from './actions'
 import { describeSeen, seenIn } from './session'
 
 export interface LooseTest {
-  id: number
+  id: string
   answers: TestAnswer[]
 }
 
@@ -60,9 +60,10 @@ export function BenchStart({ loose }: { loose: LooseTest[] }) {
         <Paper aria-labelledby="loose">
           <h2 id="loose">Begun, and not kept yet</h2>
           <PlainList>
-            {loose.map(({ id, answers }) => (
+            {loose.map(({ id, answers }, index) => (
               <li key={id}>
-                <Link href={`/bench/${id}`}>Test {id}</Link>: {summary(answers)}
+                <Link href={`/bench/${id}`}>{index === 0 ? 'The latest' : `Test ${loose.length - index}`}</Link>:{' '}
+                {summary(answers)}
               </li>
             ))}
           </PlainList>

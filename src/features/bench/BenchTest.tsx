@@ -16,6 +16,7 @@ import { Actions, Columns, Page, Slip, Soft } from '@/ui/controls/surfaces'
 import { usePreferences } from '../settings/PreferencesContext'
 import { discardTest } from './actions'
 import { Belief } from './Belief'
+import { ClashSlip } from './ClashSlip'
 import { LayOut } from './LayOut'
 import { Question } from '../question/Question'
 import { SafetyGate } from './SafetyGate'
@@ -105,6 +106,7 @@ export function BenchTest({ of, box, ...start }: Props) {
           {bench.trouble}
         </Slip>
       ) : null}
+      {bench.clash ? <ClashSlip clash={bench.clash} /> : null}
       {feature ? (
         <BurnStrip
           seen={seenIn(own)}

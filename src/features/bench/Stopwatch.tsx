@@ -1,9 +1,10 @@
 'use client'
 
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useRef } from 'react'
 import styled from 'styled-components'
 import { Button } from '@/ui/controls/buttons'
 import { Soft } from '@/ui/controls/surfaces'
+import { useStopwatch } from '../useStopwatch'
 
 const Row = styled.div`
   display: flex;
@@ -20,8 +21,6 @@ const Row = styled.div`
   }
 `
 
-const TICK_MS = 100
-
 interface Props {
   /** What is timed, as it stands on the button: `until it catches`. */
   what: string
@@ -34,17 +33,10 @@ interface Props {
 
 /** A watch that one key starts and stops: T, so that the other hand can hold the tongs. */
 export function Stopwatch({ what, kept, onTimed, means }: Props) {
-  const [since, setSince] = useState<number>()
-  const [now, setNow] = useState(0)
+  const { seconds, running, toggle } = useStopwatch()
   const press = () => {
-    const time = performance.now()
-    if (since === undefined) {
-      setSince(time)
-      setNow(time)
-      return
-    }
-    setSince(undefined)
-    onTimed(Math.round((time - since) / 100) / 10)
+    const taken = toggle()
+    if (taken !== null) onTimed(Math.round(taken * 10) / 10)
   }
   const latest = useRef(press)
   useEffect(() => {
@@ -61,17 +53,12 @@ export function Stopwatch({ what, kept, onTimed, means }: Props) {
     window.addEventListener('keydown', onKey)
     return () => window.removeEventListener('keydown', onKey)
   }, [])
-  useEffect(() => {
-    if (since === undefined) return
-    const timer = setInterval(() => setNow(performance.now()), TICK_MS)
-    return () => clearInterval(timer)
-  }, [since])
-  const shown = since === undefined ? kept : (now - since) / 1000
+  const shown = running ? seconds : kept
   return (
     <Row role="group" aria-label={`Stopwatch: ${what}`}>
-      <Button onPress={press}>{since === undefined ? `Time it ${what} (T)` : 'Now (T)'}</Button>
+      <Button onPress={press}>{running ? 'Now (T)' : `Time it ${what} (T)`}</Button>
       {shown === null ? null : <output aria-live="off">{shown.toFixed(1)} s</output>}
-      {since === undefined && kept !== null ? <Soft role="status">{means(kept)}</Soft> : null}
+      {!running && kept !== null ? <Soft role="status">{means(kept)}</Soft> : null}
     </Row>
   )
 }

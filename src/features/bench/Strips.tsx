@@ -1,5 +1,5 @@
 import { type TestAnswer } from '@/core/notebook/answers'
-import { type SpecimenNote } from '@/core/notebook/records'
+import { type SpecimenNote } from '@/core/notebook/kinds/burnTest'
 import { BurnStrip, type Yarn } from '@/ui/burn'
 import { Soft } from '@/ui/controls/surfaces'
 import { describeSeen, PART_WORDS, partOf, seenIn, specimensOf } from './session'

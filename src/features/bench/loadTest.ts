@@ -1,5 +1,5 @@
 import { type ControlBurn } from '@/core/identify/nose'
-import { findBurnTest, type BurnTest } from '@/server/burnTests'
+import { findBurnTest, type KeptTest } from '@/server/burnTests'
 import { burnsOf, controlsBox, type KeptControl } from '@/server/controls'
 import { notebook } from '@/server/database'
 import { findPiece } from '@/server/pieces'
@@ -7,7 +7,7 @@ import { type Yarn } from '@/ui/burn'
 
 /** A test with all that its pages show of it. */
 export interface LoadedTest {
-  test: BurnTest
+  test: KeptTest
   /** What it is of; null for a cloth that is not kept yet. */
   of: { name: string; href: string; yarn?: Yarn } | null
   box: KeptControl[]
@@ -16,7 +16,7 @@ export interface LoadedTest {
 }
 
 /** @returns undefined where there is no such test */
-export async function loadTest(id: number): Promise<LoadedTest | undefined> {
+export async function loadTest(id: string): Promise<LoadedTest | undefined> {
   const db = await notebook()
   const [test, box] = await Promise.all([findBurnTest(db, id), controlsBox(db)])
   if (!test) return undefined
@@ -24,7 +24,7 @@ export async function loadTest(id: number): Promise<LoadedTest | undefined> {
   return { test, of: await subjectOf(test, box), box, controls: others.flatMap(burnsOf) }
 }
 
-async function subjectOf({ pieceId, controlId }: BurnTest, box: readonly KeptControl[]): Promise<LoadedTest['of']> {
+async function subjectOf({ pieceId, controlId }: KeptTest, box: readonly KeptControl[]): Promise<LoadedTest['of']> {
   const control = box.find(({ id }) => id === controlId)
   if (control) return { name: control.name, href: '/bench/controls' }
   const piece = pieceId === null ? undefined : await findPiece(await notebook(), pieceId)

@@ -2,8 +2,8 @@ import { burnFeatures, featureById, stateLabel, type Feature } from '@/core/iden
 import { yearsCrossed } from '@/core/identify/history/history'
 import { type Part } from '@/core/vocabulary/observations'
 import { type TestAnswer } from '@/core/notebook/answers'
-import { type SpecimenNote, type TestSetup } from '@/core/notebook/records'
-import { claimTotal } from '../fibres/claimTotal'
+import { type SpecimenNote, type TestSetup } from '@/core/notebook/kinds/burnTest'
+import { claimTotal } from '../../core/identify/claimTotal'
 
 /** Which specimen is being burnt: the highest that has an answer or a note, or the one begun since. */
 export function currentSpecimen(answers: readonly TestAnswer[], begun: number): number {

@@ -6,9 +6,8 @@ import { identify } from '@/core/identify/identify'
 import { type ControlBurn } from '@/core/identify/nose'
 import { type Part } from '@/core/vocabulary/observations'
 import { questionOf, type TestAnswer } from '@/core/notebook/answers'
-import { type SpecimenNote, type TestSetup } from '@/core/notebook/records'
+import { type SpecimenNote, type TestSetup } from '@/core/notebook/kinds/burnTest'
 import { usePreferences } from '../settings/PreferencesContext'
-import { saveAnswers, saveNotes, saveSetup } from './actions'
 import {
   currentSpecimen,
   emptyNote,
@@ -28,7 +27,8 @@ import { useKept } from './useKept'
 export type Phase = 'laid-out' | 'flame' | 'look' | 'judged'
 
 export interface BenchStart {
-  testId: number
+  testId: string
+  revision: number
   answers: TestAnswer[]
   setup: TestSetup
   notes: SpecimenNote[]
@@ -53,9 +53,16 @@ export function useBench(start: BenchStart, kept: boolean) {
   const [asked, setAsked] = useState<string>()
   const [phase, setPhase] = useState<Phase>(() => firstPhase(start, kept))
 
-  const answersTrouble = useKept(answers, (value) => saveAnswers(start.testId, value))
-  const notesTrouble = useKept(notes, (value) => saveNotes(start.testId, value))
-  const setupTrouble = useKept(setup, (value) => saveSetup(start.testId, value))
+  const { trouble, clash } = useKept(
+    { id: start.testId, revision: start.revision },
+    { answers, setup, specimens: notes },
+    (merged) => {
+      setAnswers(merged.answers)
+      setSetup(merged.setup)
+      setDraft(merged.setup)
+      setNotes(merged.specimens)
+    },
+  )
 
   const specimen = currentSpecimen(answers, begun)
   const part = partOf(specimen, notes, answers)
@@ -96,7 +103,8 @@ export function useBench(start: BenchStart, kept: boolean) {
     note,
     phase,
     asked,
-    trouble: answersTrouble ?? notesTrouble ?? setupTrouble,
+    trouble,
+    clash,
     give,
     undo,
     setPhase,

@@ -1,29 +1,9 @@
 'use client'
 
-import { useSyncExternalStore } from 'react'
+import { useStored } from '../useStored'
 
-const KEY = 'rough-swatch-safety-read'
-const listeners = new Set<() => void>()
-
-function subscribe(listener: () => void) {
-  listeners.add(listener)
-  return () => listeners.delete(listener)
-}
-
-/**
- * Whether the cautions have been read in this browser session; undefined while that is not yet known (on the server).
- */
-export function useSafetyRead(): [boolean | undefined, () => void] {
-  const read = useSyncExternalStore<boolean | undefined>(
-    subscribe,
-    () => sessionStorage.getItem(KEY) === 'yes',
-    () => undefined,
-  )
-  return [
-    read,
-    () => {
-      sessionStorage.setItem(KEY, 'yes')
-      listeners.forEach((listener) => listener())
-    },
-  ]
+/** Whether the cautions were read in this session of the browser; undefined until the page has come alive. */
+export function useSafetyRead(): [read: boolean | undefined, markRead: () => void] {
+  const [text, set] = useStored('safety-read', 'tab')
+  return [text === undefined ? undefined : text !== null, () => set('yes')]
 }

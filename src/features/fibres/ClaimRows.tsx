@@ -8,7 +8,7 @@ import { NumberField } from '@/ui/controls/fields'
 import { SelectField } from '@/ui/controls/SelectField'
 import { Actions, Slip } from '@/ui/controls/surfaces'
 import { usePreferences } from '../settings/PreferencesContext'
-import { claimTotal } from './claimTotal'
+import { claimTotal } from '../../core/identify/claimTotal'
 
 /** Fibres with percentages, as a label gives them. */
 export function ClaimRows({

@@ -4,14 +4,14 @@ import { useState } from 'react'
 import { type ThreadSet } from '@/core/loupe/count'
 import { ofKind } from '@/core/notebook/measurements'
 import { StrongButton } from '@/ui/controls/buttons'
-import { Actions, Columns, Figures, Paper, Slip, Soft } from '@/ui/controls/surfaces'
+import { Actions, Columns, Figures, Paper, Slip, Soft, Stack } from '@/ui/controls/surfaces'
 import { type Answers } from '../picture/jobs'
 import { pixelsPerCm, ScaleFields, ScaleStage, usePictureScale } from '../picture/ScaleMarks'
 import { Source } from '../picture/Source'
 import { Stage } from '../picture/Stage'
 import { usePicture } from '../picture/usePicture'
 import { Working } from '../picture/Working'
-import { ReadingList, Stack, type BenchProps } from '../measure/benches/common'
+import { ReadingList, type BenchProps } from '../measure/benches/common'
 import { HandCount } from './HandCount'
 import { countWords } from './words'
 
@@ -180,15 +180,7 @@ export function LoupeBench({ readings }: BenchProps) {
             <Soft>A picture, its scale, and a count: the found threads are drawn over it here.</Soft>
           )}
           <h3>Kept</h3>
-          <ReadingList
-            items={ofKind(readings.now, 'count').map(({ id, data }) => ({
-              id,
-              text:
-                `${data.endsPerCm.toFixed(1)} ends, ${data.picksPerCm.toFixed(1)} picks a cm, ` +
-                `${data.how === 'hand' ? 'by hand' : 'from a picture'}`,
-            }))}
-            onDrop={readings.drop}
-          />
+          <ReadingList kept={ofKind(readings.now, 'count')} onDrop={readings.drop} />
         </Paper>
       </Stack>
     </Columns>

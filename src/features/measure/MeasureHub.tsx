@@ -3,11 +3,11 @@
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import styled from 'styled-components'
-import { SelectField } from '@/ui/controls/SelectField'
 import { Lead, Page, Slip, Soft } from '@/ui/controls/surfaces'
 import { HowToDrawing } from '@/ui/measuring/HowTo'
 import { type BenchData } from './load'
-import { benchTests } from './tests'
+import { type MeasurementInfo } from './info'
+import { PieceChoice } from './PieceChoice'
 
 const Grid = styled.ul`
   list-style: none;
@@ -59,10 +59,11 @@ const Tool = styled(Link)`
 `
 
 /** Every test of the measuring bench, and the piece that it is done on. */
-export function MeasureHub({ pieces, piece }: BenchData) {
+export function MeasureHub({ pieces, piece, kinds }: BenchData & { kinds: readonly MeasurementInfo[] }) {
   const router = useRouter()
   const query = piece ? `?piece=${piece.id}` : ''
-  const taken = (test: string) => (piece ? takenOf(piece, test) : 0)
+  const taken = (forms: readonly string[]) =>
+    (piece?.measurements ?? []).filter(({ data }) => forms.includes(data.kind)).length
   return (
     <Page>
       <div>
@@ -70,14 +71,10 @@ export function MeasureHub({ pieces, piece }: BenchData) {
         <Lead>What a kitchen, a ruler and two hands can find out, with numbers where there are any.</Lead>
       </div>
       <div style={{ maxWidth: '26rem' }}>
-        <SelectField
-          label="Of which piece"
-          value={String(piece?.id ?? '')}
-          onChange={(value) => router.push(value ? `/measure?piece=${value}` : '/measure')}
-          options={[
-            ['', 'none of the stash: just try'],
-            ...pieces.map(({ id, name }) => [String(id), name] as const),
-          ]}
+        <PieceChoice
+          pieces={pieces}
+          chosen={piece?.id ?? null}
+          onChoose={(id) => router.push(id ? `/measure?piece=${id}` : '/measure')}
         />
       </div>
       {piece ? (
@@ -87,14 +84,16 @@ export function MeasureHub({ pieces, piece }: BenchData) {
         </Slip>
       ) : null}
       <Grid>
-        {benchTests.map(({ id, title, finds }) => (
+        {kinds.map(({ id, title, finds, forms }) => (
           <li key={id}>
             <Tool href={`/measure/${id}${query}`} prefetch={false}>
               <HowToDrawing test={id} />
               <div>
                 <h2>{title}</h2>
                 <small>{finds}</small>
-                {taken(id) > 0 ? <small>{taken(id) === 1 ? 'One reading' : `${taken(id)} readings`}</small> : null}
+                {taken(forms) > 0 ? (
+                  <small>{taken(forms) === 1 ? 'One reading' : `${taken(forms)} readings`}</small>
+                ) : null}
               </div>
             </Tool>
           </li>
@@ -121,17 +120,4 @@ export function MeasureHub({ pieces, piece }: BenchData) {
       <Soft>Readings of an unwashed and of a washed length are kept apart, always.</Soft>
     </Page>
   )
-}
-
-/** Which kinds of measurement a test has taken. */
-const KINDS: Readonly<Record<string, readonly string[]>> = {
-  drape: ['drape-grade', 'cantilever', 'draped-disc', 'draped-paper'],
-  shrinkage: ['wash-square'],
-  loupe: ['count'],
-}
-
-function takenOf({ readings, measurements }: NonNullable<BenchData['piece']>, test: string): number {
-  if (test === 'weigh') return readings.length
-  const kinds = KINDS[test] ?? [test]
-  return measurements.filter(({ data }) => kinds.includes(data.kind)).length
 }

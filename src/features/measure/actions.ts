@@ -3,28 +3,27 @@
 import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
 import { MeasurementSchema } from '@/core/notebook/measurements'
+import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { WASH_STATES } from '@/core/vocabulary/cloth'
 import { notebook } from '@/server/database'
 import { addMeasurement, removeMeasurement } from '@/server/measurements'
-import { findPiece } from '@/server/pieces'
-import { refused, type Outcome } from '../outcome'
+import { outcomeOf, type Outcome } from '../outcome'
 
-const id = z.number().int().positive()
 const Kept = z.strictObject({ data: MeasurementSchema, state: z.enum(WASH_STATES) })
 
 /** Keeps a measurement with its piece. */
-export async function keepMeasurement(pieceId: number, input: unknown): Promise<Outcome> {
-  const parsed = Kept.safeParse(input)
-  if (!parsed.success) return refused(parsed.error)
-  const db = await notebook()
-  if (!(await findPiece(db, id.parse(pieceId))))
-    return { ok: false, errors: { '': 'This piece is no longer on the shelf.' } }
-  const kept = await addMeasurement(db, pieceId, parsed.data.data, parsed.data.state, new Date().toISOString())
-  revalidatePath('/', 'layout')
-  return { ok: true, id: kept }
+export async function keepMeasurement(pieceId: unknown, input: unknown): Promise<Outcome> {
+  const outcome = await outcomeOf(async () => {
+    const { data, state } = Kept.parse(input)
+    const piece = RecordIdSchema.parse(pieceId)
+    return { id: await addMeasurement(await notebook(), piece, data, state, new Date().toISOString()), revision: 1 }
+  })
+  if (outcome.ok) revalidatePath('/', 'layout')
+  return outcome
 }
 
-export async function dropMeasurement(pieceId: number, measurementId: number): Promise<void> {
-  await removeMeasurement(await notebook(), id.parse(pieceId), id.parse(measurementId))
+export async function dropMeasurement(pieceId: unknown, measurementId: unknown): Promise<void> {
+  const [piece, measurement] = [RecordIdSchema.parse(pieceId), RecordIdSchema.parse(measurementId)]
+  await removeMeasurement(await notebook(), piece, measurement, new Date().toISOString())
   revalidatePath('/', 'layout')
 }

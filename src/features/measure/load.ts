@@ -8,15 +8,14 @@ import { type Construction, type WashState } from '@/core/vocabulary/cloth'
 import { clothCalled } from '@/core/cloths/catalogue'
 import { opacityForetold } from '@/core/notebook/foretell'
 import { type ForetoldOpacity } from '@/core/measure/opacity'
-import { weightFromThreads } from '@/core/notebook/properties'
+import { weightFromThreads } from '@/core/notebook/threads'
 import { notebook } from '@/server/database'
 import { listPieces } from '@/server/pieces'
-import { type KeptReading } from '@/server/readings'
 import { readStashEntry } from '@/server/stash'
 
 /** A piece as the benches need it. */
 export interface OnTheBench {
-  id: number
+  id: string
   name: string
   called: string
   washed: WashState
@@ -30,17 +29,16 @@ export interface OnTheBench {
   regainPercent: number | null
   opacityForetold: ForetoldOpacity | null
   heatSet: GrainHindrance['heatSet']
-  readings: KeptReading[]
   measurements: KeptMeasurement[]
 }
 
 /** What a measuring page shows: every piece to choose from, and the chosen one. */
 export interface BenchData {
-  pieces: { id: number; name: string }[]
+  pieces: { id: string; name: string }[]
   piece: OnTheBench | null
 }
 
-export async function loadBench(pieceId: number | undefined, words: Vocabulary): Promise<BenchData> {
+export async function loadBench(pieceId: string | undefined, words: Vocabulary): Promise<BenchData> {
   const db = await notebook()
   const [pieces, entry] = await Promise.all([
     listPieces(db),
@@ -51,7 +49,6 @@ export async function loadBench(pieceId: number | undefined, words: Vocabulary):
 
 function onTheBench({
   piece,
-  readings,
   measurements,
   sheet,
 }: NonNullable<Awaited<ReturnType<typeof readStashEntry>>>): OnTheBench {
@@ -71,7 +68,6 @@ function onTheBench({
     opacityForetold: opacityForetold(piece, measurements, sheet),
     // What melts was set by heat; where half or more of it is such a fibre, damp does not move it.
     heatSet: fibres.length > 0 && fibres.filter((id) => fibreById(id).thermoplastic).length * 2 >= fibres.length,
-    readings,
     measurements,
   }
 }

@@ -1,6 +1,6 @@
 'use client'
 
-import { useState, useTransition } from 'react'
+import { useRef, useState, useTransition } from 'react'
 import { type KeptMeasurement, type Measurement } from '@/core/notebook/measurements'
 import { type WashState } from '@/core/vocabulary/cloth'
 import { dropMeasurement, keepMeasurement } from './actions'
@@ -13,8 +13,9 @@ export interface Readings {
   all: readonly KeptMeasurement[]
   state: WashState
   setState: (state: WashState) => void
-  add: (data: Measurement) => void
-  drop: (id: number) => void
+  /** Keeps one; says whether it was kept. */
+  add: (data: Measurement, onKept?: () => void) => void
+  drop: (id: string) => void
   /** What could not be kept, in words. */
   trouble: string | undefined
   saving: boolean
@@ -25,26 +26,31 @@ export interface Readings {
  * @param piece null where none is chosen
  */
 export function useReadings(
-  piece: { id: number; washed: WashState } | null,
+  piece: { id: string; washed: WashState } | null,
   kept: readonly KeptMeasurement[],
 ): Readings {
   const [loose, setLoose] = useState<KeptMeasurement[]>([])
   const [state, setState] = useState<WashState>(piece?.washed ?? 'unknown')
   const [trouble, setTrouble] = useState<string>()
   const [saving, start] = useTransition()
+  const taken = useRef(0)
   const all = piece ? kept : loose
-  const add = (data: Measurement) => {
+  const add = (data: Measurement, onKept = () => {}) => {
     setTrouble(undefined)
     if (!piece) {
-      setLoose((before) => [...before, { id: -1 - before.length, state, data, at: '' }])
+      // Counted up and never down, so that no two share an id after one was struck out.
+      const id = `on this page ${++taken.current}`
+      setLoose((before) => [...before, { id, state, data, at: '' }])
+      onKept()
       return
     }
     start(async () => {
       const outcome = await keepMeasurement(piece.id, { data, state })
-      if (!outcome.ok) setTrouble(Object.values(outcome.errors).join(' '))
+      if (outcome.ok) onKept()
+      else setTrouble(Object.values(outcome.errors).join(' '))
     })
   }
-  const drop = (id: number) => {
+  const drop = (id: string) => {
     if (piece) start(() => dropMeasurement(piece.id, id))
     else setLoose((before) => before.filter((one) => one.id !== id))
   }

@@ -3,7 +3,7 @@
 import { PutAway } from '@/ui/controls/PutAway'
 import { dropPattern } from './actions'
 
-export function DropPattern({ id, name }: { id: number; name: string }) {
+export function DropPattern({ id, name }: { id: string; name: string }) {
   return (
     <PutAway
       offer="Put this pattern away for good"

@@ -12,7 +12,7 @@ import {
   type Garment,
   type Season,
 } from '@/core/vocabulary/choosing'
-import { type Need } from '@/core/notebook/need'
+import { type Need } from '@/core/notebook/schemas/need'
 import { GSM_PER_OUNCE_PER_SQUARE_YARD } from '@/core/units/constants'
 import { StrongButton } from '@/ui/controls/buttons'
 import { Chip, Chips } from '@/ui/controls/Chips'

@@ -12,7 +12,7 @@ export function Ranked({
   rows,
   more,
 }: {
-  rows: readonly (ComponentProps<typeof MatchCard> & { id: number })[]
+  rows: readonly (ComponentProps<typeof MatchCard> & { id: string })[]
   more: string
 }) {
   const [all, setAll] = useState(false)

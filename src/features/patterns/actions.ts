@@ -2,22 +2,28 @@
 
 import { revalidatePath } from 'next/cache'
 import { redirect } from 'next/navigation'
-import { z } from 'zod'
-import { PatternSchema } from '@/core/notebook/need'
+import { PatternSchema } from '@/core/notebook/kinds/pattern'
+import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { notebook } from '@/server/database'
-import { addPattern, removePattern } from '@/server/patterns'
-import { refused, type Outcome } from '../outcome'
+import { createRecord, removeRecord } from '@/server/store/repository'
+import { outcomeOf, type Outcome } from '../outcome'
+
+const now = () => new Date().toISOString()
 
 export async function keepPattern(input: unknown): Promise<Outcome> {
-  const parsed = PatternSchema.safeParse(input)
-  if (!parsed.success) return refused(parsed.error)
-  const id = await addPattern(await notebook(), parsed.data, new Date().toISOString())
-  revalidatePath('/', 'layout')
-  return { ok: true, id }
+  const outcome = await outcomeOf(async () =>
+    createRecord(await notebook(), 'pattern', PatternSchema.parse(input), now()),
+  )
+  if (outcome.ok) revalidatePath('/', 'layout')
+  return outcome
 }
 
-export async function dropPattern(patternId: number): Promise<void> {
-  await removePattern(await notebook(), z.number().int().positive().parse(patternId))
+export async function dropPattern(patternId: unknown): Promise<void> {
+  await outcomeOf(async () => {
+    const id = RecordIdSchema.parse(patternId)
+    await removeRecord(await notebook(), 'pattern', { id }, now())
+    return { id, revision: 1 }
+  })
   revalidatePath('/', 'layout')
   redirect('/patterns')
 }

@@ -4,7 +4,7 @@ import { type Match } from '@/core/choose/types'
 import { clothCalled } from '@/core/cloths/catalogue'
 import { type Body } from '@/core/vocabulary/cloth'
 import { type UnitSystem } from '@/core/units/format'
-import { type Need } from '@/core/notebook/need'
+import { type Need } from '@/core/notebook/schemas/need'
 import { type StashEntry } from '@/server/stash'
 
 /** One cloth against one pattern's need. */

@@ -1,5 +1,5 @@
 import { fullNeed } from '@/core/choose/need'
-import { type Need } from '@/core/notebook/need'
+import { type Need } from '@/core/notebook/schemas/need'
 import { chosenWord } from '@/core/vocabulary/choosing'
 import { formatWeightRange, type UnitSystem } from '@/core/units/format'
 

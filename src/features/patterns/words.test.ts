@@ -19,5 +19,5 @@ it('says what a pattern asks for in the person’s own units and words', () => {
   expect(needWords({ garment: 'trousers', details: ['zip'] }, 'imperial', 'us')).toBe(
     'pants; woven; 4.7 to 10.3 oz/yd²; soft or moderate or crisp; with zipper',
   )
-  expect(propertyWords('detail:patch-pockets')).toBe('patch pockets')
+  expect(propertyWords('patch-pockets')).toBe('patch pockets')
 })

@@ -1,4 +1,5 @@
-import { type MatchVerdict, type Status } from '@/core/choose/types'
+import { type MatchProperty, type MatchVerdict, type OfferProperty, type Status } from '@/core/choose/types'
+import { chosenWord } from '@/core/vocabulary/choosing'
 import { type Pin } from '@/ui/cloth/HeldUp'
 import { type Match } from '@/core/choose/types'
 
@@ -17,7 +18,7 @@ export const STATUS_MARKS: Record<Status, { mark: string; words: string }> = {
   unknown: { mark: '?', words: 'not known' },
 }
 
-const PROPERTY_WORDS: Record<string, { words: string; at: number }> = {
+const PROPERTY_WORDS: Readonly<Record<OfferProperty, { words: string; at: number }>> = {
   structure: { words: 'how it is made', at: 0 },
   weight: { words: 'weight', at: 0.35 },
   'stretch-width': { words: 'stretch', at: 0.2 },
@@ -30,16 +31,23 @@ const PROPERTY_WORDS: Record<string, { words: string; at: number }> = {
 }
 
 /** A property in words. */
-export function propertyWords(property: string): string {
-  return PROPERTY_WORDS[property]?.words ?? property.replace('detail:', '').replaceAll('-', ' ')
+export function propertyWords(property: MatchProperty): string {
+  return isOffered(property) ? PROPERTY_WORDS[property].words : chosenWord(property)
 }
+
+function isOffered(property: MatchProperty): property is OfferProperty {
+  return property in PROPERTY_WORDS
+}
+
+/** Where a detail shows on a cloth that is held up, from its top to its foot. */
+const DETAIL_AT = 0.45
 
 /** The slips to pin on a cloth held up for a pattern: what is wrong, each near where it shows, none over another. */
 export function pinsOf({ reasons }: Match): Pin[] {
   const wrong = reasons.filter(({ status }) => status === 'bad' || status === 'near').slice(0, 4)
   const placed = wrong.map(({ property, status }) => ({
     label: propertyWords(property),
-    at: PROPERTY_WORDS[property]?.at ?? 0.45,
+    at: isOffered(property) ? PROPERTY_WORDS[property].at : DETAIL_AT,
     bad: status === 'bad',
   }))
   placed.sort((a, b) => a.at - b.at)

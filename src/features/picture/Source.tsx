@@ -7,8 +7,7 @@ import { type Shot } from '@/demo/standins/camera'
 import { Button, StrongButton } from '@/ui/controls/buttons'
 import { NumberField } from '@/ui/controls/fields'
 import { SelectField } from '@/ui/controls/SelectField'
-import { Actions, Soft } from '@/ui/controls/surfaces'
-import { Fields } from '../measure/benches/common'
+import { Actions, Fields, Soft } from '@/ui/controls/surfaces'
 import { type PictureWork } from './usePicture'
 
 const KINDS = ['image/jpeg', 'image/png', 'image/webp']

@@ -1,38 +1,50 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { useState, useTransition } from 'react'
-import { type Piece } from '@/core/notebook/records'
+import { type Piece } from '@/core/notebook/kinds/piece'
+import { WASH_STATE_WORDS } from '@/core/vocabulary/cloth'
 import { StrongButton } from '@/ui/controls/buttons'
 import { ButtonLink } from '@/ui/controls/links'
-import { Actions, Page, Slip } from '@/ui/controls/surfaces'
+import { Actions, Page } from '@/ui/controls/surfaces'
+import { FormTrouble } from '../FormTrouble'
+import { useForm } from '../useForm'
 import { updatePiece } from './actions'
 import { PieceFields } from './PieceFields'
 
-export function EditPiece({ id, initial }: { id: number; initial: Piece }) {
+/** What two windows may have written differently. */
+const COMPARED = [
+  ['Name', ({ name }: Piece) => name],
+  ['What is it called', ({ called }: Piece) => called],
+  ['Where it lies', ({ place }: Piece) => place],
+  ['Where it came from', ({ source }: Piece) => source],
+  ['Width, mm', ({ widthMm }: Piece) => String(widthMm ?? '')],
+  ['Length, mm', ({ lengthMm }: Piece) => String(lengthMm ?? '')],
+  ['Stretch across, %', ({ stretchWidthPercent }: Piece) => String(stretchWidthPercent ?? '')],
+  ['Washed', ({ washed }: Piece) => WASH_STATE_WORDS[washed]],
+  ['How it falls', ({ body }: Piece) => body ?? ''],
+  ['Shows through', ({ opacity }: Piece) => opacity ?? ''],
+  ['Label', ({ claim }: Piece) => claim.map(({ fibre, percent }) => `${percent} % ${fibre}`).join(', ')],
+  ['Looks', ({ look }: Piece) => `${look.warp} ${look.weft} ${look.accent ?? ''} ${look.colouring}`],
+  ['Notes', ({ notes }: Piece) => notes],
+] as const
+
+export function EditPiece({ id, revision, initial }: { id: string; revision: number; initial: Piece }) {
   const router = useRouter()
-  const [piece, setPiece] = useState(initial)
-  const [errors, setErrors] = useState<Record<string, string>>({})
-  const [saving, start] = useTransition()
-  const keep = () =>
-    start(async () => {
-      const outcome = await updatePiece(id, { piece })
-      if (outcome.ok) router.push(`/stash/${id}`)
-      else setErrors(outcome.errors)
-    })
-  const [firstError] = Object.values(errors)
+  const form = useForm({
+    initial,
+    revision,
+    save: (piece, seen) => updatePiece({ id, revision: seen }, { piece }),
+    onKept: () => router.push(`/stash/${id}`),
+    keepAs: `piece-${id}`,
+  })
   return (
     <Page>
       <h1>{initial.name}</h1>
-      <PieceFields piece={piece} onChange={setPiece} errors={errors} />
-      {firstError ? (
-        <Slip $tone="warn" role="alert">
-          Not kept yet. {firstError}
-        </Slip>
-      ) : null}
+      <PieceFields piece={form.value} onChange={form.replace} error={(key) => form.error(`piece.${key}`)} />
+      <FormTrouble form={form} fields={COMPARED} />
       <Actions>
-        <StrongButton isDisabled={saving} onPress={keep}>
-          {saving ? 'Keeping…' : 'Keep the changes'}
+        <StrongButton isDisabled={form.saving} onPress={form.submit}>
+          {form.saving ? 'Keeping…' : 'Keep the changes'}
         </StrongButton>
         <ButtonLink href={`/stash/${id}`}>Back without changing</ButtonLink>
       </Actions>

@@ -1,11 +1,12 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { useState, useTransition } from 'react'
 import { type Answer } from '@/core/identify/identify'
-import { type Piece } from '@/core/notebook/records'
+import { type Piece } from '@/core/notebook/kinds/piece'
 import { StrongButton } from '@/ui/controls/buttons'
 import { Actions, Columns, Page, Paper, Slip, Soft } from '@/ui/controls/surfaces'
+import { FormTrouble } from '../FormTrouble'
+import { useForm } from '../useForm'
 import { completeReading, EMPTY_READING } from '../weigh/draft'
 import { ReadingFields } from '../weigh/ReadingFields'
 import { WeightResult } from '../weigh/WeightResult'
@@ -14,31 +15,25 @@ import { PieceFields } from './PieceFields'
 
 interface Props {
   blank: Piece
-  testId: number | null
+  testId: string | null
   verdict: Answer['verdict'] | null
 }
+
+const HALF_WEIGHED = 'The weighing is half filled in: finish it, or empty weight, length and width.'
 
 /** Weigh it, keep it: one page from the bench to the shelf. */
 export function NewPiece({ blank, testId, verdict }: Props) {
   const router = useRouter()
-  const [piece, setPiece] = useState(blank)
-  const [draft, setDraft] = useState(EMPTY_READING)
-  const [errors, setErrors] = useState<Record<string, string>>({})
-  const [saving, start] = useTransition()
+  const form = useForm({
+    initial: { piece: blank, draft: EMPTY_READING },
+    save: ({ piece, draft }) => keepPiece({ piece, reading: completeReading(draft) ?? null, testId }),
+    onKept: ({ id }) => router.push(`/stash/${id}`),
+    keepAs: `new-piece-${testId ?? ''}`,
+  })
+  const { piece, draft } = form.value
   const reading = completeReading(draft)
-  const begunWeighing = draft.grams !== null || draft.lengthMm !== null || draft.widthMm !== null
-
-  const keep = () =>
-    start(async () => {
-      if (begunWeighing && !reading) {
-        setErrors({ form: 'The weighing is half filled in: finish it, or empty weight, length and width.' })
-        return
-      }
-      const outcome = await keepPiece({ piece, reading: reading ?? null, testId })
-      if (outcome.ok) router.push(`/stash/${outcome.id}`)
-      else setErrors(outcome.errors)
-    })
-  const [firstError] = Object.values(errors)
+  const isBegun = draft.grams !== null || draft.lengthMm !== null || draft.widthMm !== null
+  const keep = () => (isBegun && !reading ? form.refuse({ form: HALF_WEIGHED }) : form.submit())
   return (
     <Page>
       <h1>Weigh it, keep it</h1>
@@ -54,19 +49,19 @@ export function NewPiece({ blank, testId, verdict }: Props) {
           and width.
         </Soft>
         <Columns $first="1.5fr">
-          <ReadingFields draft={draft} onChange={setDraft} errors={errors} />
+          <ReadingFields draft={draft} onChange={(next) => form.set({ draft: next })} error={form.error} />
           <WeightResult readings={reading ? [reading] : []} />
         </Columns>
       </Paper>
-      <PieceFields piece={piece} onChange={setPiece} errors={errors} />
-      {firstError ? (
-        <Slip $tone="warn" role="alert">
-          Not kept yet. {firstError}
-        </Slip>
-      ) : null}
+      <PieceFields
+        piece={piece}
+        onChange={(next) => form.set({ piece: next })}
+        error={(key) => form.error(`piece.${key}`)}
+      />
+      <FormTrouble form={{ ...form, submit: keep }} fields={[]} />
       <Actions>
-        <StrongButton isDisabled={saving} onPress={keep}>
-          {saving ? 'Keeping…' : 'Keep it in the stash'}
+        <StrongButton isDisabled={form.saving} onPress={keep}>
+          {form.saving ? 'Keeping…' : 'Keep it in the stash'}
         </StrongButton>
       </Actions>
     </Page>

@@ -7,7 +7,7 @@ import { tileUrl, type TileSpec } from '@/ui/cloth/tileUrl'
 
 /** A piece as it lies on a shelf. */
 export interface Fold {
-  id: number
+  id: string
   name: string
   place: string
   tile: TileSpec

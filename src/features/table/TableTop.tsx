@@ -57,7 +57,7 @@ export function TableTop({
 }: {
   folds: readonly Fold[]
   patterns: number
-  loose: readonly number[]
+  loose: readonly string[]
 }) {
   const mysteries = folds.filter(({ known }) => !known)
   const shown = [...mysteries, ...folds.filter(({ known }) => known)].slice(0, ON_THE_TABLE)

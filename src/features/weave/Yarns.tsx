@@ -1,10 +1,10 @@
 'use client'
 
+import { Fields } from '@/ui/controls/surfaces'
 import { NumberField, ChoiceField } from '@/ui/controls/fields'
 import { type YarnChoice } from '@/ui/cloth/drawn'
 import { fieldUnits, fromField, toField } from '../settings/measures'
 import { usePreferences } from '../settings/PreferencesContext'
-import { Fields } from '../measure/benches/common'
 
 /** Colour, thickness, kind and slub of one set of yarns. */
 export function YarnFields({

@@ -2,7 +2,7 @@
 
 import styled from 'styled-components'
 import { AIRS } from '@/core/measure/moisture'
-import { type Reading } from '@/core/notebook/records'
+import { type Reading } from '@/core/notebook/schemas/weighing'
 import { ChoiceField, NumberField } from '@/ui/controls/fields'
 import { SelectField } from '@/ui/controls/SelectField'
 import { fieldUnits, fromField, toField } from '../settings/measures'
@@ -19,12 +19,13 @@ const Grid = styled.div`
 interface Props {
   draft: DraftReading
   onChange: (draft: DraftReading) => void
-  errors?: Record<string, string>
+  /** What is wrong with a field, by its path. */
+  error?: (path: string) => string | undefined
   /** Whether folds, garments and the air are asked about too. */
   inFull?: boolean
 }
 
-export function ReadingFields({ draft, onChange, errors = {}, inFull = false }: Props) {
+export function ReadingFields({ draft, onChange, error = () => undefined, inFull = false }: Props) {
   const { units } = usePreferences()
   const { short, mass, fine } = fieldUnits(units)
   const laid = laidOf(draft.laid)
@@ -34,7 +35,7 @@ export function ReadingFields({ draft, onChange, errors = {}, inFull = false }: 
       unit={unit.symbol}
       hint={hint}
       minValue={0}
-      error={errors[`reading.${key}`]}
+      error={error(`reading.${key}`)}
       value={toField(draft[key], unit)}
       onChange={(value) => onChange({ ...draft, [key]: fromField(value, unit) })}
     />

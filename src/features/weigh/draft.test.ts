@@ -1,4 +1,4 @@
-import { ReadingSchema } from '@/core/notebook/records'
+import { ReadingSchema } from '@/core/notebook/schemas/weighing'
 import { completeReading, EMPTY_READING } from './draft'
 
 const filled = { ...EMPTY_READING, grams: 240, lengthMm: 500, widthMm: 600 }

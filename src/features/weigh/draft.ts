@@ -1,4 +1,4 @@
-import { type Reading } from '@/core/notebook/records'
+import { type Reading } from '@/core/notebook/schemas/weighing'
 
 /** What may lie on a scale, what is then asked, and how true its sides usually are. */
 export const LAID = [

@@ -2,13 +2,10 @@ import { z } from 'zod'
 import { FAMILIES, FIBRE_IDS } from '../../core/vocabulary/fibres'
 import { identify } from '../../core/identify/identify'
 import { ASKS, PARTS, TOOLS } from '../../core/vocabulary/observations'
-import {
-  ClaimSchema,
-  ControlBurnSchema,
-  HistorySchema,
-  MadeSchema,
-  ObservationSchema,
-} from '../../core/notebook/records'
+import { ClaimSchema } from '../../core/notebook/schemas/claim'
+import { ControlBurnSchema } from '../../core/notebook/schemas/controlBurn'
+import { HistorySchema, MadeSchema } from '../../core/notebook/schemas/history'
+import { ObservationSchema } from '../../core/notebook/schemas/observation'
 import { postJson } from './handle'
 
 export const IdentifyRequest = z.strictObject({

@@ -4,8 +4,9 @@ import { match } from '../../core/choose/match'
 import { offerFrom } from '../../core/choose/offer'
 import { pieceOffer } from '../../core/choose/pieceOffer'
 import { type Offer } from '../../core/choose/types'
-import { NeedSchema, type Need } from '../../core/notebook/need'
-import { BodySchema, FibreIdSchema, OpacitySchema } from '../../core/notebook/records'
+import { NeedSchema, type Need } from '../../core/notebook/schemas/need'
+import { BodySchema, OpacitySchema } from '../../core/notebook/schemas/cloth'
+import { FibreIdSchema } from '../../core/notebook/schemas/observation'
 import { notebook } from '../database'
 import { findPattern } from '../patterns'
 import { readStashEntry } from '../stash'
@@ -24,7 +25,8 @@ export const FabricSchema = z.strictObject({
   washed: z.boolean().optional(),
 })
 
-const id = z.number().int().positive()
+/** An id that nothing has is no bad form: it is answered by its name. */
+const id = z.union([z.string().min(1).max(64), z.number().int()]).transform(String)
 
 export const MatchRequest = z
   .strictObject({

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { INSPECTION_IDS } from '../../core/vocabulary/inspection'
 import { nameCloth } from '../../core/cloths/name'
-import { DescriptionSchema } from '../../core/notebook/inspection'
+import { DescriptionSchema } from '../../core/notebook/schemas/inspection'
 import { postJson } from './handle'
 
 export const NameRequest = DescriptionSchema

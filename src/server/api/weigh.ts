@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { weigh } from '../../core/measure/weigh'
 import { WEIGHT_CLASSES } from '../../core/vocabulary/cloth'
-import { ReadingSchema } from '../../core/notebook/records'
+import { ReadingSchema } from '../../core/notebook/schemas/weighing'
 import { postJson } from './handle'
 
 export const WeighRequest = z.strictObject({

@@ -2,7 +2,8 @@ import { z } from 'zod'
 import { clothCalled } from '@/core/cloths/catalogue'
 import { drafts } from '@/core/weave/drafts'
 import { type Interlacing, COLOURINGS } from '@/core/vocabulary/cloth'
-import { type Look, type Piece } from '@/core/notebook/records'
+import { type Look } from '@/core/notebook/schemas/cloth'
+import { type Piece } from '@/core/notebook/kinds/piece'
 import { type TileSpec } from './tileUrl'
 
 const INTERLACINGS = [...Object.keys(drafts), 'jersey', 'rib-knit', 'felt', 'mesh'] as unknown as [

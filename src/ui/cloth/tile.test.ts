@@ -1,4 +1,4 @@
-import { PieceSchema } from '@/core/notebook/records'
+import { PieceSchema } from '@/core/notebook/kinds/piece'
 import { shade } from './colour'
 import { TileSchema, tileOf } from './spec'
 import { tileUrl } from './tileUrl'

@@ -1,4 +1,4 @@
-import { type Look } from '@/core/notebook/records'
+import { type Look } from '@/core/notebook/schemas/cloth'
 import { type Interlacing } from '@/core/vocabulary/cloth'
 
 /** Everything that a drawn tile of cloth depends on; travels as the query of its address. Colours are `#rrggbb`. */

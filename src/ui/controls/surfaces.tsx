@@ -102,3 +102,25 @@ export const Figures = styled.table`
     text-align: left;
   }
 `
+
+/** Things under one another. */
+export const Stack = styled.div<{ $gap?: string }>`
+  display: grid;
+  gap: ${({ $gap = '1rem' }) => $gap};
+  align-content: start;
+  min-width: 0;
+`
+
+/** Fields beside one another, as many as there is room for. */
+export const Fields = styled.div`
+  display: grid;
+  gap: 0.9rem;
+  align-items: end;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 12rem), 1fr));
+`
+
+/** What to do, in its order. */
+export const Steps = styled.ol`
+  margin: 0;
+  padding-left: 1.2rem;
+`

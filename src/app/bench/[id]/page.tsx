@@ -9,6 +9,7 @@ export default async function BenchTestPage({ params }: { params: Promise<{ id: 
   return (
     <BenchTest
       testId={test.id}
+      revision={test.revision}
       answers={test.answers}
       setup={test.setup}
       notes={test.specimens}

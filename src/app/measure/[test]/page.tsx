@@ -1,24 +1,23 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { pieceFrom } from '@/app/idFrom'
+import { findBenchInfo } from '@/features/measure/info'
 import { loadBench } from '@/features/measure/load'
-import { TestPage } from '@/features/measure/TestPage'
-import { findBenchTest, type BenchTestId } from '@/features/measure/tests'
+import { MeasurePage } from '@/features/measure/MeasurePage'
 import { readPreferences } from '@/features/settings/readPreferences'
 
 interface Address {
   params: Promise<{ test: string }>
-  searchParams: Promise<{ piece?: string }>
+  searchParams: Promise<{ piece?: string | string[] }>
 }
 
 export async function generateMetadata({ params }: Address): Promise<Metadata> {
-  return { title: findBenchTest((await params).test)?.title ?? 'Measure' }
+  return { title: findBenchInfo((await params).test)?.title ?? 'Measure' }
 }
 
-export default async function OneTestPage({ params, searchParams }: Address) {
-  const test = findBenchTest((await params).test)
-  if (!test) notFound()
+export default async function OneMeasurementPage({ params, searchParams }: Address) {
+  const kind = findBenchInfo((await params).test) ?? notFound()
   const { words } = await readPreferences()
   const data = await loadBench(pieceFrom((await searchParams).piece), words)
-  return <TestPage key={data.piece?.id} test={test.id as BenchTestId} {...data} />
+  return <MeasurePage key={data.piece?.id} kind={kind} {...data} />
 }

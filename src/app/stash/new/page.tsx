@@ -1,7 +1,8 @@
 import type { Metadata } from 'next'
+import { pieceFrom } from '@/app/idFrom'
 import { identify } from '@/core/identify/identify'
 import { questionOf } from '@/core/notebook/answers'
-import { PieceSchema } from '@/core/notebook/records'
+import { PieceSchema } from '@/core/notebook/kinds/piece'
 import { loadTest } from '@/features/bench/loadTest'
 import { readPreferences } from '@/features/settings/readPreferences'
 import { NewPiece } from '@/features/stash/NewPiece'
@@ -14,8 +15,8 @@ export default async function NewPiecePage({
   searchParams: Promise<{ test?: string; called?: string }>
 }) {
   const [{ words }, { test: testParam, called = '' }] = await Promise.all([readPreferences(), searchParams])
-  const testId = Number(testParam)
-  const loaded = Number.isSafeInteger(testId) && testId > 0 ? await loadTest(testId) : undefined
+  const testId = pieceFrom(testParam)
+  const loaded = testId ? await loadTest(testId) : undefined
   const loose = loaded && loaded.of === null ? loaded : undefined
   const question = loose && questionOf(loose.test.answers, loose.test.setup, loose.controls)
   const verdict = question && question.observations.length > 0 ? identify(question, words).verdict : null

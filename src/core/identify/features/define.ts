@@ -2,7 +2,10 @@ import { reportsOf } from '../../fibres/reports'
 import { type FeatureId, type StateOf, type Tool } from '../../vocabulary/observations'
 import { type Feature, type Hazard } from './types'
 
-/** Share of answers that are slips of the eye, nose or finger; from memory of teaching practice, deliberately generous. */
+/**
+ * Share of answers that are slips of the eye, nose or finger; from memory of teaching practice, deliberately
+ * generous.
+ */
 const USUAL_SLIP = 0.06
 
 const NEEDED_BY: Record<Hazard, readonly Tool[]> = {

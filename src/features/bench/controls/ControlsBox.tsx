@@ -21,12 +21,12 @@ import { beginTest, dropControl, keepControl } from '../actions'
 import { describeSeen, seenIn, statesWords } from '../session'
 
 export interface BoxedControl {
-  id: number
+  id: string
   fibre: FibreId
   name: string
   sure: string
   impure: boolean
-  tests: { id: number; answers: TestAnswer[] }[]
+  tests: { id: string; answers: TestAnswer[] }[]
 }
 
 const Card = styled.li`

@@ -5,13 +5,13 @@ import { useMemo, useState } from 'react'
 import { featureById } from '@/core/identify/features'
 import { identify } from '@/core/identify/identify'
 import { questionOf } from '@/core/notebook/answers'
-import { type SpecimenNote } from '@/core/notebook/records'
+import { type SpecimenNote } from '@/core/notebook/kinds/burnTest'
 import { type Yarn } from '@/ui/burn'
 import { QuietButton } from '@/ui/controls/buttons'
 import { ButtonLink, StrongLink } from '@/ui/controls/links'
 import { Actions, Page, Paper, Slip, Soft } from '@/ui/controls/surfaces'
 import { usePreferences } from '../../settings/PreferencesContext'
-import { saveAnswers, saveNotes } from '../actions'
+import { ClashSlip } from '../ClashSlip'
 import { Question } from '../../question/Question'
 import { emptyNote, partOf, specimensOf, withAnswer, withNote, withPart } from '../session'
 import { type BenchStart } from '../useBench'
@@ -37,9 +37,14 @@ export function BenchLog({ testId, name, yarn, known, ...start }: Props) {
   const [answers, setAnswers] = useState(start.answers)
   const [notes, setNotes] = useState(start.notes)
   const [correcting, setCorrecting] = useState<{ feature: string; specimen: number }>()
-  const answersTrouble = useKept(answers, (value) => saveAnswers(testId, value))
-  const notesTrouble = useKept(notes, (value) => saveNotes(testId, value))
-  const trouble = answersTrouble ?? notesTrouble
+  const { trouble, clash } = useKept(
+    { id: testId, revision: start.revision },
+    { answers, setup: start.setup, specimens: notes },
+    (merged) => {
+      setAnswers(merged.answers)
+      setNotes(merged.specimens)
+    },
+  )
   const belief = useMemo(
     () => identify(questionOf(answers, start.setup, start.controls), words),
     [answers, start.setup, start.controls, words],
@@ -76,6 +81,7 @@ export function BenchLog({ testId, name, yarn, known, ...start }: Props) {
           {trouble}
         </Slip>
       ) : null}
+      {clash ? <ClashSlip clash={clash} /> : null}
       <Slip role="status">
         <b>{verdictTitle(belief, words)}.</b> {belief.verdict.text}
       </Slip>

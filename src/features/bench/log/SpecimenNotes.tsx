@@ -1,10 +1,10 @@
 'use client'
 
-import { useRef, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import styled from 'styled-components'
 import { burnRate, catchState } from '@/core/identify/stopwatch'
 import { PARTS, type Part } from '@/core/vocabulary/observations'
-import { type SpecimenNote } from '@/core/notebook/records'
+import { type SpecimenNote } from '@/core/notebook/kinds/burnTest'
 import { withDoubt } from '@/core/units/format'
 import { Button } from '@/ui/controls/buttons'
 import { NumberField, TextField } from '@/ui/controls/fields'
@@ -36,7 +36,7 @@ const Times = styled.div`
 `
 
 interface Props {
-  testId: number
+  testId: string
   note: SpecimenNote
   onChange: (note: SpecimenNote) => void
 }
@@ -44,6 +44,10 @@ interface Props {
 /** What is noted of one specimen beside its answers: its part, times, a picture, a note. */
 export function SpecimenNotes({ testId, note, onChange }: Props) {
   const picker = useRef<HTMLInputElement>(null)
+  const latest = useRef(note)
+  useEffect(() => {
+    latest.current = note
+  })
   const [trouble, setTrouble] = useState<string>()
   const [sending, setSending] = useState(false)
   const number = (key: 'catchSeconds' | 'burnSeconds' | 'burnMm') => (value: number) =>
@@ -55,8 +59,8 @@ export function SpecimenNotes({ testId, note, onChange }: Props) {
     try {
       const form = new FormData()
       form.set('picture', await smaller(file), 'picture.jpg')
-      const outcome = await addPicture(testId, note.specimen, form)
-      if ('name' in outcome) onChange({ ...note, picture: outcome.name })
+      const outcome = await addPicture(testId, form)
+      if ('name' in outcome) onChange({ ...latest.current, picture: outcome.name })
       else setTrouble(outcome.error)
     } catch {
       setTrouble('That picture could not be read here. Try a JPEG, PNG or WebP.')

@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { type ClaimAnswer, type ClaimSign } from '@/core/identify/types'
-import { type TestSetup } from '@/core/notebook/records'
+import { type TestSetup } from '@/core/notebook/kinds/burnTest'
 import { Paper, PlainList, Slip, Soft } from '@/ui/controls/surfaces'
 import { ClaimRows } from '../../fibres/ClaimRows'
 import { statesWords } from '../session'
@@ -26,7 +26,7 @@ export function ClaimCheck({
   judged,
   onSetup,
 }: {
-  testId: number
+  testId: string
   setup: TestSetup
   judged: ClaimAnswer | undefined
   onSetup: (setup: TestSetup) => void

@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { type Answer, type Question } from '@/core/identify/identify'
 import { capitalised } from '@/core/units/format'
-import { type TestSetup } from '@/core/notebook/records'
+import { type TestSetup } from '@/core/notebook/kinds/burnTest'
 import { Columns, Paper, PlainList, Slip, Soft } from '@/ui/controls/surfaces'
 import { usePreferences } from '../../settings/PreferencesContext'
 import { Likeliest } from '../Belief'
@@ -14,7 +14,7 @@ import { VerdictCard } from './VerdictCard'
 import { Why } from './Why'
 
 interface Props {
-  testId: number
+  testId: string
   question: Question
   setup: TestSetup
   answer: Answer

@@ -1,12 +1,14 @@
 'use client'
 
-import { useEffect, useState, type ReactNode } from 'react'
+import { type ReactNode } from 'react'
 import styled from 'styled-components'
 import { type Repeats } from '@/core/measure/repeats'
+import { formOf, type KeptMeasurement } from '@/core/notebook/measurements'
 import { withDoubt } from '@/core/units/format'
 import { type Yarn } from '@/ui/burn'
 import { QuietButton } from '@/ui/controls/buttons'
-import { PlainList, Soft } from '@/ui/controls/surfaces'
+import { Columns, Paper, PlainList, Soft, Stack } from '@/ui/controls/surfaces'
+import { usePreferences } from '../../settings/PreferencesContext'
 import { type OnTheBench } from '../load'
 import { type Readings } from '../useReadings'
 
@@ -17,23 +19,46 @@ export interface BenchProps {
   yarn: Yarn
 }
 
-export const Fields = styled.div`
-  display: grid;
-  gap: 0.9rem;
-  align-items: end;
-  grid-template-columns: repeat(auto-fit, minmax(min(100%, 12rem), 1fr));
-`
-export const Stack = styled.div`
-  display: grid;
-  gap: 1rem;
-  align-content: start;
-  min-width: 0;
-`
 const BigValue = styled.p`
   font-family: 'Young Serif', Georgia, serif;
   font-size: 1.7rem;
   line-height: 1.2;
 `
+const Item = styled.li`
+  display: flex;
+  justify-content: space-between;
+  gap: 0.75rem;
+  align-items: center;
+  flex-wrap: wrap;
+`
+
+/** The readings of one kind, taken on the left, and on the right what they come to, with each of them in a line. */
+export function BenchColumns({
+  first = '1.35fr',
+  children,
+  comesTo,
+  kept,
+  readings,
+}: {
+  first?: string
+  children: ReactNode
+  comesTo: ReactNode
+  kept: readonly KeptMeasurement[]
+  readings: Readings
+}) {
+  return (
+    <Columns $first={first}>
+      <Stack>{children}</Stack>
+      <Stack>
+        <Paper aria-labelledby="comes-to">
+          <h2 id="comes-to">What it comes to</h2>
+          {comesTo}
+          <ReadingList kept={kept} onDrop={readings.drop} />
+        </Paper>
+      </Stack>
+    </Columns>
+  )
+}
 
 /** Mean and spread of repeats, large, and what they mean. */
 export function Mean({
@@ -48,73 +73,36 @@ export function Mean({
   children?: ReactNode
 }) {
   if (!repeats) return null
+  const suffix = unit ? ` ${unit}` : ''
   return (
     <div role="status">
       <p>{title}</p>
       <BigValue>
         {withDoubt(repeats.quantity)}
-        {unit ? ` ${unit}` : ''}
+        {suffix}
       </BigValue>
       <Soft>
         {repeats.spread === null
           ? 'One reading: take two more and its spread is known.'
-          : `Mean of ${repeats.count}, spread ${Number(repeats.spread.toFixed(1))}${unit ? ` ${unit}` : ''}; ` +
-            '± is for 95 %.'}
+          : `Mean of ${repeats.count}, spread ${Number(repeats.spread.toFixed(1))}${suffix}; ± is for 95 %.`}
       </Soft>
       {children}
     </div>
   )
 }
 
-/** Readings so far, each with a way to strike it out. */
-export function ReadingList({
-  items,
-  onDrop,
-}: {
-  items: readonly { id: number; text: ReactNode }[]
-  onDrop: (id: number) => void
-}) {
-  if (items.length === 0) return <Soft>No reading yet.</Soft>
+/** Readings so far, each in its own words, with a way to strike it out. */
+export function ReadingList({ kept, onDrop }: { kept: readonly KeptMeasurement[]; onDrop: (id: string) => void }) {
+  const { units } = usePreferences()
+  if (kept.length === 0) return <Soft>No reading yet.</Soft>
   return (
     <PlainList>
-      {items.map(({ id, text }) => (
-        <li
-          key={id}
-          style={{
-            display: 'flex',
-            justifyContent: 'space-between',
-            gap: '0.75rem',
-            alignItems: 'center',
-            flexWrap: 'wrap',
-          }}
-        >
-          <span>{text}</span>
+      {kept.map(({ id, data }) => (
+        <Item key={id}>
+          <span>{formOf(data).form.says(data, units)}</span>
           <QuietButton onPress={() => onDrop(id)}>Strike out</QuietButton>
-        </li>
+        </Item>
       ))}
     </PlainList>
   )
-}
-
-/** A watch: starts and stops with one button, hands over the seconds. */
-export function useWatch(): { seconds: number; running: boolean; toggle: () => number | null } {
-  const [startedAt, setStartedAt] = useState<number | null>(null)
-  const [seconds, setSeconds] = useState(0)
-  useEffect(() => {
-    if (startedAt === null) return
-    const timer = setInterval(() => setSeconds((performance.now() - startedAt) / 1000), 100)
-    return () => clearInterval(timer)
-  }, [startedAt])
-  const toggle = () => {
-    if (startedAt === null) {
-      setSeconds(0)
-      setStartedAt(performance.now())
-      return null
-    }
-    const taken = (performance.now() - startedAt) / 1000
-    setSeconds(taken)
-    setStartedAt(null)
-    return taken
-  }
-  return { seconds, running: startedAt !== null, toggle }
 }

@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { drapeCoefficient } from '@/core/measure/drape'
 import { StrongButton } from '@/ui/controls/buttons'
 import { NumberField } from '@/ui/controls/fields'
-import { Actions, Paper, Slip, Soft } from '@/ui/controls/surfaces'
+import { Actions, Fields, Paper, Slip, Soft } from '@/ui/controls/surfaces'
 import { type Answers } from '../../picture/jobs'
 import { pixelsPerCm, ScaleFields, ScaleStage, usePictureScale } from '../../picture/ScaleMarks'
 import { Source } from '../../picture/Source'
@@ -12,7 +12,6 @@ import { usePicture } from '../../picture/usePicture'
 import { Working } from '../../picture/Working'
 import { fieldUnits, fromField, toField } from '../../settings/measures'
 import { usePreferences } from '../../settings/PreferencesContext'
-import { Fields } from '../benches/common'
 
 interface Disc {
   clothRadiusMm: number

@@ -14,7 +14,8 @@ export default async function BenchLogPage({ params }: { params: Promise<{ id: s
   return (
     <BenchLog
       testId={test.id}
-      name={of?.name ?? `test ${test.id}`}
+      revision={test.revision}
+      name={of?.name ?? 'this test'}
       answers={test.answers}
       setup={test.setup}
       notes={test.specimens}

@@ -12,7 +12,7 @@ export default async function LogSheetPage({ params }: { params: Promise<{ id: s
   const belief = identify(questionOf(test.answers, test.setup, controls), words)
   return (
     <LogSheet
-      name={of?.name ?? `test ${test.id}`}
+      name={of?.name ?? 'a cloth without a name yet'}
       made={test.createdAt}
       answers={test.answers}
       notes={test.specimens}

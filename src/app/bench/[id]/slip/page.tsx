@@ -12,7 +12,7 @@ export default async function ClaimSlipPage({ params }: { params: Promise<{ id: 
   const question = questionOf(test.answers, test.setup, controls)
   return (
     <ClaimSlipSheet
-      name={of?.name ?? `the cloth of test ${test.id}`}
+      name={of?.name ?? 'a cloth without a name yet'}
       setup={test.setup}
       observations={question.observations}
       belief={identify(question, words)}

@@ -3,13 +3,12 @@ import { notFound } from 'next/navigation'
 import { idFrom } from '@/app/idFrom'
 import { EditPiece } from '@/features/stash/EditPiece'
 import { notebook } from '@/server/database'
-import { findPiece } from '@/server/pieces'
+import { findRecord } from '@/server/store/repository'
 
 export const metadata: Metadata = { title: 'Change a piece' }
 
 export default async function EditPiecePage({ params }: { params: Promise<{ id: string }> }) {
-  const found = await findPiece(await notebook(), idFrom((await params).id))
+  const found = await findRecord(await notebook(), 'piece', idFrom((await params).id))
   if (!found) notFound()
-  const { id, ...piece } = found
-  return <EditPiece id={id} initial={piece} />
+  return <EditPiece id={found.id} revision={found.revision} initial={found.data} />
 }

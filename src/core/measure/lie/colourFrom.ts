@@ -1,0 +1,12 @@
+export const COLOURS_FROM = ['printed', 'yarn-dyed', 'piece-dyed', 'undyed', 'unknown'] as const
+export type ColourFrom = (typeof COLOURS_FROM)[number]
+
+export const colourFromWords: Record<ColourFrom, string> = {
+  printed: 'Printed: the back is paler, and a thread changes colour along its length.',
+  'yarn-dyed':
+    'Woven from coloured yarns: each thread keeps its colour, the pattern is on both sides. Mostly the ' +
+    'fastest to light and washing.',
+  'piece-dyed': 'Dyed in the piece: both sides alike, every thread one colour, sometimes paler where threads cross.',
+  undyed: 'Not dyed: grey, cream or bleached, and it may shrink more.',
+  unknown: 'Not looked at: pull out a coloured thread, and look along it and at the back.',
+}

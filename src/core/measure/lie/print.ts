@@ -1,0 +1,52 @@
+/** A print’s size, by its repeat. Common practice. */
+export function printScale(repeatMm: number): { scale: 'small' | 'medium' | 'large'; words: string } {
+  if (!(repeatMm > 0)) throw new RangeError('printScale: a repeat is longer than nothing')
+  if (repeatMm < 25) return { scale: 'small', words: 'A small print: it hides joins, and needs no matching.' }
+  if (repeatMm < 150)
+    return { scale: 'medium', words: 'A middling print: match it at the centre front and where the eye falls.' }
+  return { scale: 'large', words: 'A large print: place its figures on purpose, and keep pieces few and large.' }
+}
+
+/**
+ * Extra length to match a print, mm: up to one repeat for each length of pattern laid under another. @throws
+ * RangeError on less than one length
+ */
+export function lengthToMatch(repeatMm: number, lengths: number): number {
+  if (!(repeatMm > 0) || !(lengths >= 1))
+    throw new RangeError('lengthToMatch: needs a repeat and at least one length')
+  return repeatMm * lengths
+}
+
+/** Off by less than this share of the width, no eye sees it. Common practice. */
+const UNSEEN = 0.01
+/** Beyond this share, leaning shows on any garment. */
+const GLARING = 0.03
+
+/**
+ * What can be done about a print that does not run with the threads. @throws RangeError where the width is not
+ * positive
+ */
+export function offGrainPrint(
+  offMm: number,
+  widthMm: number,
+): { degrees: number; verdict: 'fine' | 'place' | 'reject'; words: string } {
+  if (!(widthMm > 0)) throw new RangeError('offGrainPrint: needs a width')
+  const share = Math.abs(offMm) / widthMm
+  const degrees = (Math.atan(share) * 180) / Math.PI
+  if (share <= UNSEEN) return { degrees, verdict: 'fine', words: 'So little does not show: cut by the threads.' }
+  if (share <= GLARING)
+    return {
+      degrees,
+      verdict: 'place',
+      words:
+        'It cannot be pulled straight, ever. Use it in small pieces, gathered, or on the bias, or where no ' +
+        'straight line lies beside it; cut by the threads if it has to hang.',
+    }
+  return {
+    degrees,
+    verdict: 'reject',
+    words:
+      'It cannot be pulled straight, ever: cut by the threads and the print leans, cut by the print and the ' +
+      'garment twists. Send it back, line with it, or cut it small.',
+  }
+}

@@ -1,0 +1,22 @@
+import { type z } from 'zod'
+import { burnTestKind } from './burnTest'
+import { controlKind } from './control'
+import { measurementKind } from './measurement'
+import { patternKind } from './pattern'
+import { pieceKind } from './piece'
+import { type RecordKind } from './define'
+
+/** Every kind of record that a notebook keeps. */
+export const recordKinds = {
+  piece: pieceKind,
+  'burn-test': burnTestKind,
+  control: controlKind,
+  measurement: measurementKind,
+  pattern: patternKind,
+} as const satisfies Record<string, RecordKind>
+
+export type RecordKindId = keyof typeof recordKinds
+/** The data of a kind, as it is read. */
+export type RecordData<K extends RecordKindId> = z.output<(typeof recordKinds)[K]['schema']>
+/** The data of a kind, as it may be given: what has a usual value may be left out. */
+export type RecordInput<K extends RecordKindId> = z.input<(typeof recordKinds)[K]['schema']>

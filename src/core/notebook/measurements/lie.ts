@@ -1,0 +1,64 @@
+import { z } from 'zod'
+import { COLOURS_FROM } from '../../measure/lie/colourFrom'
+import { FINISHES, finishes } from '../../measure/lie/finish'
+import { NAPS } from '../../measure/lie/nap'
+import { printScale } from '../../measure/lie/print'
+import { rightSigns } from '../../measure/lie/rightSide'
+import { weighSigns } from '../../measure/lie/signs'
+import { warpSigns } from '../../measure/lie/warp'
+import { capitalised } from '../../units/format'
+import { defineMeasurement, form } from './define'
+import { mm } from './schemas'
+
+const said = z
+  .record(z.string().max(20), z.enum(['a', 'b', 'neither']))
+  .refine((signs) => Object.keys(signs).length <= 20, 'at most twenty signs')
+
+/** The signs of its warp and right side, its nap, where its colour comes from, its finish and its print. */
+const schema = z.strictObject({
+  kind: z.literal('lie'),
+  warpSigns: said.default({}),
+  rightSigns: said.default({}),
+  nap: z.enum(NAPS).default('unknown'),
+  colourFrom: z.enum(COLOURS_FROM).default('unknown'),
+  finish: z.array(z.enum(FINISHES)).max(FINISHES.length).default([]),
+  printRepeatMm: mm(3000).nullable().default(null),
+  printOffMm: z.number().min(-1000).max(1000).nullable().default(null),
+  widthMm: mm(5000).nullable().default(null),
+})
+
+export const lieKind = defineMeasurement({
+  id: 'lie',
+  title: 'Which way it lies',
+  term: 'warp, face and nap',
+  finds: 'The warp, the right side, the nap, where its colour comes from, its finish and its print.',
+  how: [
+    'Chalk an A along one set of threads and a B along the other, on the side that lies up.',
+    'Look for one sign after another: the one that weighs most comes first.',
+  ],
+  forms: { lie: form({ schema, says: lieWords }) },
+  pool: (readings) => readings.at(-1) ?? null,
+  properties: {
+    lie: {
+      title: 'Which way it lies',
+      term: 'warp, face and nap',
+      now: (_, __, all) => [all.length > 0 && { how: 'measured', value: lieWords(all.at(-1)!) }],
+    },
+  },
+})
+
+/** How a piece lies, in one line. */
+export function lieWords(lie: z.output<typeof schema>): string {
+  const [warp, right] = [weighSigns(warpSigns, lie.warpSigns), weighSigns(rightSigns, lie.rightSigns)]
+  const nap = lie.nap === 'none' ? 'no nap' : `nap runs ${lie.nap}`
+  const parts = [
+    warp.which ? `warp along ${warp.which.toUpperCase()}` : 'warp not decided',
+    right.which ? `right side ${right.which === 'a' ? 'up' : 'below'}` : 'no right side that shows',
+    lie.nap === 'unknown' ? '' : nap,
+    lie.colourFrom === 'unknown' ? '' : lie.colourFrom,
+    lie.finish.map((one) => finishes[one].label).join(', '),
+    lie.printRepeatMm ? `${printScale(lie.printRepeatMm).scale} print` : '',
+    lie.printOffMm ? 'print off grain' : '',
+  ]
+  return capitalised(parts.filter(Boolean).join('; '))
+}

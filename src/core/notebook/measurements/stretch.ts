@@ -1,0 +1,75 @@
+import { z } from 'zod'
+import { recoveryPercent, recoveryWords, stretchClassOf, stretchPercent } from '../../measure/stretch'
+import { type Repeats } from '../../measure/repeats'
+import { withDoubt } from '../../units/format'
+import { DIRECTION_WORDS, type Direction } from '../../vocabulary/cloth'
+import { capitalised } from '../../units/format'
+import { defineMeasurement, eachWay, form, some, type Property } from './define'
+import { direction, errorMm, mm } from './schemas'
+import { percent, spreadWords } from './words'
+
+/** One pull of a marked length. */
+const schema = z
+  .strictObject({
+    kind: z.literal('stretch'),
+    direction,
+    restMm: mm(1000),
+    pulledMm: mm(3000),
+    backMm: mm(3000).nullable().default(null),
+    errorMm,
+  })
+  .refine(({ restMm, pulledMm }) => pulledMm >= restMm * 0.95, {
+    path: ['pulledMm'],
+    message: 'pulled cloth is not shorter than at rest',
+  })
+
+interface Pooled {
+  stretch: Partial<Record<Direction, Repeats>>
+  recovery: Partial<Record<Direction, Repeats>>
+}
+
+const property = (way: Direction): Property<Pooled, z.output<typeof schema>> => ({
+  title: `Stretch ${DIRECTION_WORDS[way]}`,
+  term: way === 'width' ? 'crosswise stretch, weft' : 'lengthwise stretch, warp',
+  now: ({ stretch, recovery }, { piece, named }) => [
+    stretch[way] && {
+      how: 'measured',
+      value: percent(stretch[way].quantity),
+      note: [
+        stretchClassOf(stretch[way].mean).name,
+        recovery[way] ? recoveryWords(recovery[way].mean) : '',
+        spreadWords(stretch[way], '%'),
+      ]
+        .filter(Boolean)
+        .join('. '),
+    },
+    way === 'width' && piece.stretchWidthPercent !== null && { how: 'said', value: `${piece.stretchWidthPercent} %` },
+    way === 'width' && named && { how: 'estimated', value: `${named.stretchWidth[0]} to ${named.stretchWidth[1]} %` },
+  ],
+  then: ({ stretch }) => (stretch[way] ? percent(stretch[way].quantity) : null),
+})
+
+export const stretchKind = defineMeasurement({
+  id: 'stretch',
+  title: 'Stretch and recovery',
+  term: 'stretch, elasticity',
+  finds: 'How far it gives each way, and whether it comes back.',
+  how: [
+    'Mark 10 cm, pull firmly while you count to four, and read.',
+    'Let go, count to four again, and read what is left of it.',
+  ],
+  forms: {
+    stretch: form({
+      schema,
+      says: (reading) =>
+        `${capitalised(DIRECTION_WORDS[reading.direction])}: ${withDoubt(stretchPercent(reading))} %`,
+    }),
+  },
+  pool: (readings): Pooled => ({
+    stretch: eachWay((way) => some(readings.filter((one) => one.direction === way).map(stretchPercent))),
+    recovery: eachWay((way) =>
+      some(readings.filter((one) => one.direction === way).flatMap((one) => recoveryPercent(one) ?? [])),
+    ),
+  }),
+  properties: { 'stretch-width': property('width'), 'stretch-length': property('length') },
+})

@@ -1,0 +1,54 @@
+import { z } from 'zod'
+import { absorbencyWords } from '../../measure/grades'
+import { type Repeats } from '../../measure/repeats'
+import { withDoubt } from '../../units/format'
+import { defineMeasurement, form, some } from './define'
+
+/** A thumb on a stopwatch, s. */
+const WATCH_DOUBT = 0.3
+
+interface PooledDrops {
+  /** Seconds until a drop sinks in. */
+  sunk: Repeats | null
+  /** Drops that still stood after a minute. */
+  stood: number
+}
+
+export const waterDropKind = defineMeasurement({
+  id: 'water-drop',
+  title: 'Water drop',
+  term: 'absorbency, wetting time',
+  finds: 'Whether it drinks or sheds water: for towels, next to the skin, and before dyeing.',
+  how: [
+    'Stretch it over a cup, and let one drop fall from a finger’s breadth.',
+    'Start the watch when it lands, and stop when its shine is gone.',
+  ],
+  forms: {
+    /** Seconds until a drop has sunk in; null where it still stands after a minute. */
+    'water-drop': form({
+      schema: z.strictObject({
+        kind: z.literal('water-drop'),
+        seconds: z.number().min(0, 'a time is not negative').max(3600).nullable(),
+      }),
+      says: ({ seconds }) => (seconds === null ? 'Stood for a minute' : `${seconds.toFixed(1)} s`),
+    }),
+  },
+  pool: (readings): PooledDrops => ({
+    sunk: some(readings.flatMap(({ seconds }) => (seconds === null ? [] : [{ value: seconds, sd: WATCH_DOUBT }]))),
+    stood: readings.filter(({ seconds }) => seconds === null).length,
+  }),
+  properties: {
+    water: {
+      title: 'Takes up a drop',
+      term: 'absorbency',
+      now: ({ sunk, stood }) => [
+        sunk && {
+          how: 'measured',
+          value: `in ${withDoubt(sunk.quantity)} s`,
+          note: [absorbencyWords(sunk.mean), stood > 0 ? `${stood} stood a minute` : ''].filter(Boolean).join('. '),
+        },
+        stood > 0 && { how: 'measured', value: 'stands a minute', note: absorbencyWords(null) },
+      ],
+    },
+  },
+})

@@ -1,0 +1,18 @@
+import { z } from 'zod'
+import { BODIES, COLOURINGS, OPACITIES } from '../../vocabulary/cloth'
+
+export const BodySchema = z.enum(BODIES)
+
+export const OpacitySchema = z.enum(OPACITIES)
+
+const colour = z.string().regex(/^#[0-9a-f]{6}$/i, 'a colour is # and six hexadecimal digits')
+
+/** How the cloth is drawn: its yarns' colours, and the pattern that they make. */
+export const LookSchema = z.strictObject({
+  warp: colour,
+  weft: colour,
+  accent: colour.nullable(),
+  colouring: z.enum(COLOURINGS),
+})
+
+export type Look = z.infer<typeof LookSchema>

@@ -1,0 +1,33 @@
+import { z } from 'zod'
+import { TILTS, yearsCrossed } from '../../identify/history/history'
+
+const year = z.number().int().min(1700, 'no year before 1700').max(2100, 'no year after 2100')
+
+/** Between which years a thing was made; either end may be unknown. */
+export const MadeSchema = z
+  .strictObject({ after: year.optional(), before: year.optional() })
+  .superRefine((made, context) => {
+    if (yearsCrossed(made)) {
+      context.addIssue({
+        code: 'custom',
+        path: ['after'],
+        message: 'the garment must be made after the earlier and before the later year',
+      })
+    }
+  })
+
+const tilt = (question: keyof typeof TILTS) =>
+  z
+    .enum(
+      TILTS[question].map(({ id }) => id),
+      { error: (issue) => `"${String(issue.input)}" is no ${question} that is known` },
+    )
+    .optional()
+
+/** What is known of where a cloth comes from. */
+export const HistorySchema = z.strictObject({
+  made: MadeSchema.optional(),
+  kind: tilt('kind'),
+  price: tilt('price'),
+  country: tilt('country'),
+})

@@ -1,0 +1,52 @@
+import { z } from 'zod'
+import { INSPECTION_IDS, type InspectionId } from '../../vocabulary/inspection'
+import { inspectionById } from '../../cloths/inspection'
+import { FibreIdSchema } from './observation'
+
+/**
+ * One answer, or a list of answers, to a feature of the inspection; more than one only where the feature takes
+ * several.
+ */
+function answerSchema(id: InspectionId) {
+  const { states, multi } = inspectionById(id)
+  const known = states.map((state) => state.id)
+  return z
+    .union([z.string(), z.array(z.string()).min(1, 'say at least one, or leave it out')])
+    .transform((value) => (typeof value === 'string' ? [value] : value))
+    .superRefine((value, context) => {
+      value.forEach((state, index) => {
+        const path = value.length > 1 ? [index] : []
+        if (!known.includes(state))
+          context.addIssue({
+            code: 'custom',
+            path,
+            message: `"${state}" is no state of "${id}"; its states are ${known.join(', ')}`,
+          })
+        if (value.indexOf(state) < index)
+          context.addIssue({ code: 'custom', path, message: `"${state}" is named twice` })
+      })
+      if (!multi && value.length > 1)
+        context.addIssue({ code: 'custom', path: [1], message: `"${id}" takes one state only` })
+    })
+}
+
+/** What was seen of how a cloth is made. */
+export const InspectionSchema = z.strictObject(
+  Object.fromEntries(INSPECTION_IDS.map((id) => [id, answerSchema(id).optional()])) as Record<
+    InspectionId,
+    z.ZodOptional<ReturnType<typeof answerSchema>>
+  >,
+)
+
+const percent = z
+  .number()
+  .min(-20, 'cloth does not shrink so far when it is pulled')
+  .max(400, 'that is more than any cloth stretches')
+
+/** A cloth that wants a name; every part may be missing. */
+export const DescriptionSchema = z.strictObject({
+  inspection: InspectionSchema.optional(),
+  gsm: z.number().gt(0, 'a weight is more than zero').lt(5000, 'that is heavier than any cloth').optional(),
+  stretchPercent: z.strictObject({ length: percent.optional(), width: percent.optional() }).optional(),
+  fibres: z.array(FibreIdSchema).max(5, 'at most five fibres').optional(),
+})

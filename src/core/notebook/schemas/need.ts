@@ -1,0 +1,28 @@
+import { z } from 'zod'
+import { DETAILS, GARMENTS, ROLES, SEASONS } from '../../vocabulary/choosing'
+import { BodySchema, OpacitySchema } from './cloth'
+
+const span = (what: string, most: number) =>
+  z
+    .tuple([z.number().min(0).max(most), z.number().min(0).max(most)])
+    .refine(([low, high]) => low <= high, `the ${what} must run from the lower to the higher`)
+
+/**
+ * What a pattern asks of its cloth. Whatever is left out follows from the garment and its details. Weights in g/m²,
+ * stretch in per cent.
+ */
+export const NeedSchema = z.strictObject({
+  garment: z.enum(GARMENTS).optional(),
+  role: z.enum(ROLES).optional(),
+  details: z.array(z.enum(DETAILS)).optional(),
+  season: z.enum(SEASONS).optional(),
+  gsm: span('weights', 5000).optional(),
+  structure: z.enum(['woven', 'knit', 'either']).optional(),
+  stretchPercent: z
+    .strictObject({ length: span('stretches', 400).optional(), width: span('stretches', 400).optional() })
+    .optional(),
+  body: z.array(BodySchema).min(1, 'say at least one, or leave it out').optional(),
+  opacity: z.array(OpacitySchema).min(1, 'say at least one, or leave it out').optional(),
+})
+
+export type Need = z.infer<typeof NeedSchema>

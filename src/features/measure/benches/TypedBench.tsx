@@ -1,0 +1,22 @@
+'use client'
+
+import { usePathname } from 'next/navigation'
+import { findMeasurementKind, formOf } from '@/core/notebook/measurements'
+import { BenchColumns, type BenchProps } from './common'
+import { TypedForm } from './TypedForm'
+
+/** The bench of a kind of measurement that declares what is typed, and nothing else. */
+export function TypedBench({ readings }: BenchProps) {
+  const kind = findMeasurementKind(usePathname().split('/').at(-1)!)
+  if (!kind) return null
+  const kept = readings.now.filter(({ data }) => formOf(data).kind.id === kind.id)
+  return (
+    <BenchColumns kept={kept} readings={readings} comesTo={null}>
+      {Object.entries(kind.forms)
+        .filter(([, form]) => form.entry)
+        .map(([id, form]) => (
+          <TypedForm key={id} id={id} form={form} readings={readings} />
+        ))}
+    </BenchColumns>
+  )
+}

@@ -1,0 +1,32 @@
+'use client'
+
+import Link from 'next/link'
+import { Lead, Slip } from '@/ui/controls/surfaces'
+import { ClaimSlip } from '../../bench/verdict/ClaimCheck'
+import { Likeliest } from '../../bench/Belief'
+import { Strips } from '../../bench/Strips'
+import { verdictTitle } from '../../bench/verdict/title'
+import { usePreferences } from '../../settings/PreferencesContext'
+import { type PieceData } from './types'
+
+/** What its burns say together, what each looked like, and what else it could be. */
+export function FibreEvidence({ piece, belief, tests }: PieceData) {
+  const { words } = usePreferences()
+  if (!belief) return null
+  const yarn = { fill: piece.look.warp, edge: piece.look.weft }
+  return (
+    <>
+      <h3>{verdictTitle(belief, words)}</h3>
+      <Lead>{belief.verdict.text}</Lead>
+      {belief.parts ? <Slip>{belief.parts.text}</Slip> : null}
+      {belief.claim ? <ClaimSlip judged={belief.claim} /> : null}
+      {tests.map(({ id, answers }) => (
+        <div key={id}>
+          <Strips answers={answers} yarn={yarn} />
+          <Link href={`/bench/${id}`}>Open this test: why, and what would settle it</Link>
+        </div>
+      ))}
+      <Likeliest answer={belief} few={4} words={words} />
+    </>
+  )
+}

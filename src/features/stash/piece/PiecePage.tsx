@@ -1,0 +1,123 @@
+'use client'
+
+import Link from 'next/link'
+import { useTransition } from 'react'
+import styled from 'styled-components'
+import { formatPercent } from '@/core/units/format'
+import { WASH_STATE_WORDS } from '@/core/vocabulary/cloth'
+import { ClothSwatch } from '@/ui/cloth/Cloth'
+import { tileOf } from '@/ui/cloth/spec'
+import { QuietButton, StrongButton } from '@/ui/controls/buttons'
+import { StrongLink } from '@/ui/controls/links'
+import { PutAway } from '@/ui/controls/PutAway'
+import { Actions, Columns, Facts, Page, Slip, Soft, Stack } from '@/ui/controls/surfaces'
+import { beginTest } from '../../bench/actions'
+import { dropPiece } from '../actions'
+import { afterThat, nextStepOf } from './nextStep'
+import { PropertyTable } from './PropertyTable'
+import { type PieceData } from './types'
+
+const Answer = styled.p`
+  font-family: 'Young Serif', Georgia, serif;
+  font-size: clamp(1.25rem, 1rem + 1vw, 1.6rem);
+  line-height: 1.3;
+  max-width: 52ch;
+`
+
+/** One piece on one page: what it is, what to do next, and all that is known, with the evidence under each line. */
+export function PiecePage(data: PieceData) {
+  const { piece, summary, rows, foretelling } = data
+  const measured = rows.filter(({ how }) => how === 'measured').length
+  return (
+    <Page>
+      <div>
+        <Link href="/stash">The stash</Link>
+        <h1>{piece.name}</h1>
+        <Answer>{summary}</Answer>
+      </div>
+      <Next {...data} />
+      <Columns $first="1.9fr">
+        <PropertyTable {...data} />
+        <Stack $gap="1.25rem">
+          <ClothSwatch
+            tile={tileOf(piece)}
+            label={`${piece.name}, drawn from its weave and colours`}
+            height="16rem"
+            scale={1.6}
+          />
+          <WrittenDown piece={piece} />
+          <Soft>
+            {rows.filter(({ how }) => how !== 'unknown').length} of {rows.length} properties are known or guessed;
+            measured: {measured}.
+          </Soft>
+          {foretelling.checked > 0 ? (
+            <Soft>
+              What shows through was foretold rightly for {foretelling.right} of {foretelling.checked} pieces that
+              were then held up; it gave {formatPercent(foretelling.meanProbability)} to what was seen, on the whole.
+            </Soft>
+          ) : null}
+        </Stack>
+      </Columns>
+      <PutAway
+        offer="Used up or given away? Take it off the shelf"
+        question={`Take ${piece.name} off the shelf, with its tests and weighings?`}
+        decide="Take it off"
+        onDecided={() => dropPiece(piece.id)}
+      />
+    </Page>
+  )
+}
+
+/** The one thing to do next, and the quieter rest. */
+function Next(data: PieceData) {
+  const { piece, tests } = data
+  const [starting, start] = useTransition()
+  const step = nextStepOf(data)
+  const burn = () => start(() => beginTest({ pieceId: piece.id }))
+  const more = afterThat(data.worth)
+  return (
+    <Slip>
+      <p>
+        <b>Next:</b> {step.why} {step.do === 'go' ? more : ''}
+      </p>
+      <Actions>
+        {step.do === 'burn' ? (
+          <StrongButton isDisabled={starting} onPress={burn}>
+            {step.says}
+          </StrongButton>
+        ) : (
+          <StrongLink href={step.href}>{step.says}</StrongLink>
+        )}
+        {step.says === 'Which pattern does it suit?' ? null : (
+          <Link href={`/stash/${piece.id}/patterns`}>Which pattern does it suit?</Link>
+        )}
+        {step.do === 'burn' ? null : (
+          <QuietButton isDisabled={starting} onPress={burn}>
+            {tests.length === 0 ? 'Burn a specimen of it' : 'Burn another specimen'}
+          </QuietButton>
+        )}
+        <Link href={`/find-out?piece=${piece.id}`}>Find out more</Link>
+        <Link href={`/measure?piece=${piece.id}`}>Measure it</Link>
+        <Link href={`/stash/${piece.id}/edit`}>Change what is written</Link>
+      </Actions>
+    </Slip>
+  )
+}
+
+function WrittenDown({ piece }: Pick<PieceData, 'piece'>) {
+  return (
+    <>
+      <Facts>
+        <dt>Called</dt>
+        <dd>{piece.called || 'not named yet'}</dd>
+        <dt>Washed</dt>
+        <dd>{WASH_STATE_WORDS[piece.washed]}</dd>
+        <dt>Lies</dt>
+        <dd>{piece.place || 'nowhere in particular'}</dd>
+        <dt>Came from</dt>
+        <dd>{piece.source || 'not written down'}</dd>
+      </Facts>
+      {piece.notes ? <p>{piece.notes}</p> : null}
+    </>
+  )
+}

@@ -1,0 +1,38 @@
+'use client'
+
+import { useState } from 'react'
+import { Button } from '@/ui/controls/buttons'
+import { Actions, Slip, Stack } from '@/ui/controls/surfaces'
+import { useReadings } from '../../measure/useReadings'
+import { completeReading, EMPTY_READING } from '../../weigh/draft'
+import { ReadingFields } from '../../weigh/ReadingFields'
+import { WeightResult } from '../../weigh/WeightResult'
+import { type PieceData } from './types'
+
+/** What the weighings come to, and one more of them. */
+export function WeightEvidence({ piece, weighings }: PieceData) {
+  const [draft, setDraft] = useState(EMPTY_READING)
+  const readings = useReadings(piece, [])
+  const reading = completeReading(draft)
+  const { resolutionGrams, cutErrorMm } = draft
+  const keep = () => {
+    if (!reading) return
+    readings.add({ kind: 'weighing', ...reading }, () => setDraft({ ...EMPTY_READING, resolutionGrams, cutErrorMm }))
+  }
+  return (
+    <Stack as="section" aria-label="Weight">
+      <WeightResult readings={reading ? [...weighings, reading] : weighings} widthMm={piece.widthMm} />
+      <ReadingFields draft={draft} onChange={setDraft} />
+      {readings.trouble ? (
+        <Slip $tone="warn" role="alert">
+          Not kept. {readings.trouble}
+        </Slip>
+      ) : null}
+      <Actions>
+        <Button isDisabled={!reading || readings.saving} onPress={keep}>
+          Keep this reading
+        </Button>
+      </Actions>
+    </Stack>
+  )
+}

@@ -1,0 +1,48 @@
+import { COMMON_NEEDS, worthMeasuring } from '@/core/choose/worthMeasuring'
+import { foretellingRecord } from '@/core/notebook/foretell'
+import { formOf, ofKind, type KeptMeasurement } from '@/core/notebook/measurements'
+import { propertiesOf, type PropertyRow } from '@/core/notebook/properties'
+import { type UnitSystem } from '@/core/units/format'
+import { type Vocabulary } from '@/core/vocabulary/words'
+import { notebook } from '@/server/database'
+import { listPatterns } from '@/server/patterns'
+import { readStash } from '@/server/stash'
+import { pieceWords } from '../describe'
+import { type PieceData, type SheetRow } from './types'
+
+/** @returns undefined where there is no such piece */
+export async function loadPiece(
+  id: string,
+  { units, words }: { units: UnitSystem; words: Vocabulary },
+): Promise<PieceData | undefined> {
+  const db = await notebook()
+  const [stash, patterns] = await Promise.all([readStash(db, words), listPatterns(db)])
+  const entry = stash.find(({ piece }) => piece.id === id)
+  if (!entry) return undefined
+  const { piece, measurements, tests, sheet } = entry
+  const rows = propertiesOf(piece, measurements, sheet, units, words)
+  return {
+    piece,
+    summary: pieceWords(entry, units, words),
+    rows: rows.map((row) => ({ ...row, readings: readingsUnder(row, rows, measurements, units) })),
+    weighings: ofKind(measurements, 'weighing').flatMap(({ state, data }) => (state === piece.washed ? [data] : [])),
+    tests: tests.map((test) => ({ id: test.id, answers: test.answers })),
+    belief: sheet.belief,
+    worth: worthMeasuring(piece, sheet, patterns.length > 0 ? patterns : COMMON_NEEDS),
+    foretelling: foretellingRecord(stash),
+  }
+}
+
+/** The readings that a line rests on; those of one measurement stand under the first line that it gives. */
+function readingsUnder(
+  row: PropertyRow,
+  rows: readonly PropertyRow[],
+  measurements: readonly KeptMeasurement[],
+  units: UnitSystem,
+): SheetRow['readings'] {
+  if (row.test === null || rows.find(({ test }) => test === row.test) !== row) return []
+  return measurements.flatMap(({ id, state, data }) => {
+    const { kind, form } = formOf(data)
+    return kind.id === row.test ? [{ id, state, text: form.says(data, units) }] : []
+  })
+}

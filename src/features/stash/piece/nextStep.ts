@@ -1,0 +1,62 @@
+import { type WorthMeasuring } from '@/core/choose/worthMeasuring'
+import { type OfferProperty } from '@/core/choose/types'
+import { type MeasurementKindId } from '@/core/notebook/measurements'
+import { propertyWords } from '../../patterns/words'
+import { type PieceData } from './types'
+
+/** Which measurement tells of what the choosing asks. */
+const MEASURED_BY: Partial<Record<OfferProperty, MeasurementKindId>> = {
+  weight: 'weigh',
+  'stretch-width': 'stretch',
+  'stretch-length': 'stretch',
+  body: 'drape',
+  opacity: 'opacity',
+  season: 'weigh',
+}
+
+/** The one thing to do next with a piece: what it is, why, and where. */
+export type NextStep =
+  { do: 'burn'; says: string; why: string } | { do: 'go'; says: string; why: string; href: string }
+
+/**
+ * What is worth doing next: to find out what nobody knows, then to measure what would move a score, then to choose.
+ */
+export function nextStepOf({
+  piece,
+  belief,
+  tests,
+  worth,
+}: Pick<PieceData, 'piece' | 'belief' | 'tests' | 'worth'>): NextStep {
+  if (tests.length === 0 && piece.claim.length === 0)
+    return { do: 'burn', says: 'Burn a specimen of it', why: 'Nobody knows yet what it is made of.' }
+  if (belief?.claim?.verdict === 'contradicted')
+    return { do: 'burn', says: 'Burn another specimen', why: 'What was seen speaks against its label.' }
+  const first = worth.find(isMeasurable)
+  if (!first) {
+    const why = 'Nothing that could still be measured would change which pattern it suits.'
+    return { do: 'go', says: 'Which pattern does it suit?', why, href: `/stash/${piece.id}/patterns` }
+  }
+  const what = propertyWords(first.property)
+  const scores = first.patterns === 1 ? 'one score' : `${first.patterns} scores`
+  const most = Math.round(first.mostGain * 100)
+  return {
+    do: 'go',
+    says: `Measure ${what}`,
+    why: `To know ${what} would move ${scores}, that of ${first.of} by up to ${most} points of 100.`,
+    href: `/measure/${MEASURED_BY[first.property]!}?piece=${piece.id}`,
+  }
+}
+
+/** What else would be worth measuring, in a sentence; empty where nothing. */
+export function afterThat(worth: readonly WorthMeasuring[]): string {
+  const others = worth.filter(isMeasurable).slice(1)
+  const said = others.map(
+    ({ property, of, mostGain }) =>
+      `${propertyWords(property)} (up to ${Math.round(mostGain * 100)} points for ${of})`,
+  )
+  return said.length > 0 ? `After that: ${said.join('; ')}.` : ''
+}
+
+function isMeasurable({ property }: WorthMeasuring): boolean {
+  return MEASURED_BY[property] !== undefined
+}

@@ -1,0 +1,25 @@
+import { type WorthMeasuring } from '@/core/choose/worthMeasuring'
+import { type Answer } from '@/core/identify/identify'
+import { type TestAnswer } from '@/core/notebook/answers'
+import { type ForetellingRecord } from '@/core/notebook/foretell'
+import { type Piece } from '@/core/notebook/kinds/piece'
+import { type KeptMeasurement } from '@/core/notebook/measurements'
+import { type PropertyRow } from '@/core/notebook/properties'
+
+/** A line of the sheet, with the readings that it rests on. */
+export interface SheetRow extends PropertyRow {
+  readings: { id: string; text: string; state: Piece['washed'] }[]
+}
+
+/** Everything that the page of one piece shows. */
+export interface PieceData {
+  piece: Piece & { id: string }
+  /** What it is, in a few words: fibre, weight, size. */
+  summary: string
+  rows: readonly SheetRow[]
+  weighings: readonly Extract<KeptMeasurement['data'], { kind: 'weighing' }>[]
+  tests: readonly { id: string; answers: TestAnswer[] }[]
+  belief: Answer | null
+  worth: readonly WorthMeasuring[]
+  foretelling: ForetellingRecord
+}

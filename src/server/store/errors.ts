@@ -1,0 +1,26 @@
+import { recordKinds, type RecordKindId } from '../../core/notebook/kinds'
+import { type DamagedRecord, type Kept } from './repository'
+
+/** Something that was to be changed, removed or referred to is not there any more. */
+export class GoneError extends Error {
+  constructor(
+    readonly kind: string,
+    readonly id: string,
+  ) {
+    const words = kind in recordKinds ? recordKinds[kind as RecordKindId].words.one : 'a record'
+    super(`This is no longer in the notebook (${words}): it was taken away elsewhere.`)
+    this.name = 'GoneError'
+  }
+}
+
+/** A record was changed since the caller saw it. Nothing was written. */
+export class ConflictError<K extends RecordKindId = RecordKindId> extends Error {
+  constructor(
+    readonly kind: K,
+    /** What stands there now. */
+    readonly current: Kept<K> | DamagedRecord,
+  ) {
+    super('This was changed elsewhere since you opened it. Nothing was overwritten.')
+    this.name = 'ConflictError'
+  }
+}

@@ -1,0 +1,323 @@
+import { sql, type Selectable } from 'kysely'
+import { v7 } from 'uuid'
+import { type z } from 'zod'
+import { recordKinds, type RecordData, type RecordKindId } from '../../core/notebook/kinds'
+import { type RecordKind } from '../../core/notebook/kinds/define'
+import { type Notebook } from '../database'
+import { ConflictError, GoneError } from './errors'
+import { type ChangeTable, type RecordTable } from './tables'
+
+/** What every record has beside its data. */
+export interface RecordHead {
+  id: string
+  /** Raised by one at each change. */
+  revision: number
+  createdAt: string
+  updatedAt: string
+}
+
+/** A record as it is read. */
+export type Kept<K extends RecordKindId> = RecordHead & { data: RecordData<K> }
+
+/** A record that cannot be read: told in its place, with what it holds. */
+export interface DamagedRecord extends RecordHead {
+  kind: string
+  raw: string
+  problem: string
+}
+
+/** Some records of a kind, and those among them that cannot be read. */
+export interface RecordPage<K extends RecordKindId> {
+  kept: Kept<K>[]
+  damaged: DamagedRecord[]
+  /** Where the next page begins; undefined at the end. */
+  next: string | undefined
+}
+
+/** A clock's reading, ISO 8601 in UTC. */
+type Instant = string
+
+/** Runs within one transaction: the one that is open, or a new one. */
+export function within<T>(db: Notebook, work: (db: Notebook) => Promise<T>): Promise<T> {
+  return db.isTransaction ? work(db) : db.transaction().execute(work)
+}
+
+/**
+ * Writes a new record.
+ * @returns its head and data as they will be read
+ * @throws ZodError on data that its kind refuses, GoneError where it refers to what is not there
+ */
+export async function createRecord<K extends RecordKindId>(
+  db: Notebook,
+  kind: K,
+  data: RecordData<K>,
+  at: Instant,
+): Promise<Kept<K>> {
+  const row = {
+    id: v7(),
+    kind,
+    ...formOf(kind, data),
+    revision: 1,
+    created_at: at,
+    updated_at: at,
+  }
+  await within(db, async (open) => {
+    await open.insertInto('record').values(row).execute()
+    await writeReferences(open, kind, row)
+    await log(open, { what: 'create', before: null, after: row.data, at, row })
+  })
+  return mustRead(kind, row)
+}
+
+/** @returns undefined where there is no record of that kind under that id */
+export async function readRecord<K extends RecordKindId>(
+  db: Notebook,
+  kind: K,
+  id: string,
+): Promise<Kept<K> | DamagedRecord | undefined> {
+  const row = await db
+    .selectFrom('record')
+    .selectAll()
+    .where('id', '=', id)
+    .where('kind', '=', kind)
+    .executeTakeFirst()
+  return row && read(kind, row)
+}
+
+/** The record, where it is there and can be read. */
+export async function findRecord<K extends RecordKindId>(
+  db: Notebook,
+  kind: K,
+  id: string,
+): Promise<Kept<K> | undefined> {
+  const found = await readRecord(db, kind, id)
+  return found && !isDamaged(found) ? found : undefined
+}
+
+/**
+ * Replaces the data of a record.
+ * @param revision the one that the caller saw
+ * @throws GoneError where it was removed, ConflictError with what stands there now where it was changed since
+ */
+export async function changeRecord<K extends RecordKindId>(
+  db: Notebook,
+  kind: K,
+  { id, revision }: { id: string; revision: number },
+  data: RecordData<K>,
+  at: Instant,
+): Promise<Kept<K>> {
+  return within(db, async (open) => {
+    const before = await open
+      .selectFrom('record')
+      .selectAll()
+      .where('id', '=', id)
+      .where('kind', '=', kind)
+      .executeTakeFirst()
+    if (!before) throw new GoneError(kind, id)
+    if (before.revision !== revision) throw new ConflictError(kind, read(kind, before))
+    const row = { ...before, ...formOf(kind, data), revision: revision + 1, updated_at: at }
+    await open.updateTable('record').set(row).where('id', '=', id).execute()
+    await open.deleteFrom('reference').where('from_id', '=', id).execute()
+    await writeReferences(open, kind, row)
+    await log(open, { what: 'change', before: before.data, after: row.data, at, row })
+    return mustRead(kind, row)
+  })
+}
+
+/**
+ * Removes a record, and what refers to it as its kind says: some go with it, some forget it.
+ * @param revision where it is named, the one that the caller saw
+ * @throws GoneError where it was removed already, ConflictError where it was changed since
+ */
+export async function removeRecord(
+  db: Notebook,
+  kind: RecordKindId,
+  { id, revision }: { id: string; revision?: number },
+  at: Instant,
+): Promise<void> {
+  await within(db, async (open) => {
+    const row = await open
+      .selectFrom('record')
+      .selectAll()
+      .where('id', '=', id)
+      .where('kind', '=', kind)
+      .executeTakeFirst()
+    if (!row) throw new GoneError(kind, id)
+    if (revision !== undefined && row.revision !== revision) throw new ConflictError(kind, read(kind, row))
+    await letGo(open, id, at)
+    await open.deleteFrom('record').where('id', '=', id).execute()
+    await log(open, { what: 'remove', before: row.data, after: null, at, row })
+  })
+}
+
+/** One page of a kind, the oldest first (ids are in the order of time) unless the newest are asked for. */
+export async function listRecords<K extends RecordKindId>(
+  db: Notebook,
+  kind: K,
+  { after, limit = 100, newestFirst = false }: { after?: string; limit?: number; newestFirst?: boolean } = {},
+): Promise<RecordPage<K>> {
+  const rows = await db
+    .selectFrom('record')
+    .selectAll()
+    .where('kind', '=', kind)
+    .$if(after !== undefined, (query) => query.where('id', newestFirst ? '<' : '>', after!))
+    .orderBy('id', newestFirst ? 'desc' : 'asc')
+    .limit(limit + 1)
+    .execute()
+  return { ...sorted(kind, rows.slice(0, limit)), next: rows.length > limit ? rows[limit - 1]!.id : undefined }
+}
+
+/** Every record of a kind, the oldest first. */
+export async function allRecords<K extends RecordKindId>(
+  db: Notebook,
+  kind: K,
+): Promise<Omit<RecordPage<K>, 'next'>> {
+  return sorted(kind, await db.selectFrom('record').selectAll().where('kind', '=', kind).orderBy('id').execute())
+}
+
+/** Every record of a kind that refers to that one by that field, the oldest first. */
+export async function recordsReferring<K extends RecordKindId>(
+  db: Notebook,
+  kind: K,
+  field: string,
+  to: string,
+): Promise<Kept<K>[]> {
+  const rows = await db
+    .selectFrom('reference')
+    .innerJoin('record', 'record.id', 'reference.from_id')
+    .selectAll('record')
+    .where('to_id', '=', to)
+    .where('field', '=', field)
+    .where('kind', '=', kind)
+    .orderBy('record.id')
+    .execute()
+  return sorted(kind, rows).kept
+}
+
+export async function countRecords(db: Notebook, kind: RecordKindId): Promise<number> {
+  const { count } = await db
+    .selectFrom('record')
+    .select(({ fn }) => fn.countAll<number>().as('count'))
+    .where('kind', '=', kind)
+    .executeTakeFirstOrThrow()
+  return count
+}
+
+/** Records of a kind that have every one of these words somewhere, the newest first. */
+export async function searchRecords<K extends RecordKindId>(
+  db: Notebook,
+  kind: K,
+  text: string,
+  limit: number,
+): Promise<Kept<K>[]> {
+  const words = text.toLowerCase().split(/\s+/).filter(Boolean).slice(0, 12)
+  if (words.length === 0) return []
+  let query = db.selectFrom('record').selectAll().where('kind', '=', kind)
+  for (const word of words) query = query.where(sql<boolean>`instr(searched, ${word}) > 0`)
+  return sorted(kind, await query.orderBy('id', 'desc').limit(limit).execute()).kept
+}
+
+/** What was done to a record, the oldest first. */
+export function changesOf(db: Notebook, id: string): Promise<Selectable<ChangeTable>[]> {
+  return db.selectFrom('change').selectAll().where('record_id', '=', id).orderBy('seq').execute()
+}
+
+export function isDamaged(record: RecordHead): record is DamagedRecord {
+  return 'problem' in record
+}
+
+/** How data is stored: checked, in the present form, with the words that it is found by. */
+function formOf<K extends RecordKindId>(kind: K, data: RecordData<K>) {
+  const { schema, version, searched } = recordKinds[kind] as RecordKind
+  const parsed = schema.parse(data)
+  return { version, data: JSON.stringify(parsed), searched: searched(parsed).join(' ').toLowerCase() }
+}
+
+/** Refers to what its fields name. @throws GoneError where one of them is not there */
+async function writeReferences(db: Notebook, kind: RecordKindId, { id, data }: { id: string; data: string }) {
+  const told = JSON.parse(data) as Record<string, string | null>
+  for (const [field, { to }] of Object.entries((recordKinds[kind] as RecordKind).references)) {
+    const target = told[field]
+    if (target === null || target === undefined) continue
+    const there = await db
+      .selectFrom('record')
+      .select('id')
+      .where('id', '=', target)
+      .where('kind', '=', to)
+      .executeTakeFirst()
+    if (!there) throw new GoneError(to, target)
+    await db.insertInto('reference').values({ from_id: id, field, to_id: target }).execute()
+  }
+}
+
+/** What refers to a record that is about to go: removed as well, or made to forget it. */
+async function letGo(db: Notebook, id: string, at: Instant): Promise<void> {
+  const referring = await db
+    .selectFrom('reference')
+    .innerJoin('record', 'record.id', 'reference.from_id')
+    .selectAll('record')
+    .select('field')
+    .where('to_id', '=', id)
+    .execute()
+  for (const { field, ...row } of referring) {
+    const kind = row.kind as RecordKindId
+    if ((recordKinds[kind] as RecordKind).references[field]?.whenRemoved !== 'clear') {
+      await removeRecord(db, kind, { id: row.id }, at)
+      continue
+    }
+    const data = { ...(JSON.parse(row.data) as object), [field]: null }
+    await changeRecord(db, kind, { id: row.id, revision: row.revision }, data as never, at)
+  }
+}
+
+interface Entry {
+  what: 'create' | 'change' | 'remove'
+  before: string | null
+  after: string | null
+  at: Instant
+  row: Pick<Selectable<RecordTable>, 'id' | 'kind' | 'revision'>
+}
+
+async function log(db: Notebook, { row: { id, kind, revision }, ...rest }: Entry): Promise<void> {
+  await db
+    .insertInto('change')
+    .values({ record_id: id, kind, revision, ...rest })
+    .execute()
+}
+
+function sorted<K extends RecordKindId>(kind: K, rows: readonly Selectable<RecordTable>[]) {
+  const kept: Kept<K>[] = []
+  const damaged: DamagedRecord[] = []
+  for (const row of rows) {
+    const found = read(kind, row)
+    if (isDamaged(found)) damaged.push(found)
+    else kept.push(found)
+  }
+  return { kept, damaged }
+}
+
+function mustRead<K extends RecordKindId>(kind: K, row: Selectable<RecordTable>): Kept<K> {
+  return read(kind, row) as Kept<K>
+}
+
+/** A row as a record in the present form, or as what is wrong with it. */
+function read<K extends RecordKindId>(kind: K, row: Selectable<RecordTable>): Kept<K> | DamagedRecord {
+  const head = { id: row.id, revision: row.revision, createdAt: row.created_at, updatedAt: row.updated_at }
+  const damaged = (problem: string): DamagedRecord => ({ ...head, kind, raw: row.data, problem })
+  const { schema, version, steps } = recordKinds[kind] as RecordKind
+  if (row.version > version)
+    return damaged(`written by a newer program (form ${row.version}, known here up to ${version})`)
+  let told: unknown
+  try {
+    told = steps.slice(row.version - 1).reduce((data: unknown, step) => step(data), JSON.parse(row.data) as unknown)
+  } catch (error) {
+    return damaged(error instanceof Error ? error.message : String(error))
+  }
+  const parsed = schema.safeParse(told)
+  return parsed.success ? { ...head, data: parsed.data as RecordData<K> } : damaged(problemOf(parsed.error))
+}
+
+function problemOf({ issues }: z.ZodError): string {
+  const [first] = issues
+  return first ? `${first.path.join('.') || 'all of it'}: ${first.message}` : 'it cannot be read'
+}
