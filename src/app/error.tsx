@@ -1,7 +1,7 @@
 'use client'
 
-import { Button } from '@/ui/controls/buttons'
-import { Page } from '@/ui/controls/surfaces'
+import { Button } from '@/ui/kit/buttons'
+import { Page } from '@/ui/kit/surfaces'
 
 export default function Failed({ reset }: { reset: () => void }) {
   return (

@@ -3,8 +3,8 @@ import '@fontsource-variable/atkinson-hyperlegible-next/wght.css'
 import type { Metadata, Viewport } from 'next'
 import { type ReactNode } from 'react'
 import { Frame } from '@/features/frame/Frame'
-import { PreferencesProvider } from '@/features/settings/PreferencesContext'
-import { readPreferences } from '@/features/settings/readPreferences'
+import { PreferencesProvider } from '@/features/shared/settings/PreferencesContext'
+import { readPreferences } from '@/features/shared/settings/readPreferences'
 import { StyleRegistry } from '@/ui/registry'
 
 export const metadata: Metadata = {

@@ -1,5 +1,5 @@
 import Link from 'next/link'
-import { Page } from '@/ui/controls/surfaces'
+import { Page } from '@/ui/kit/surfaces'
 
 export default function NotFound() {
   return (

@@ -15,7 +15,7 @@ import { countThreads } from '@/core/loupe/count'
 import { spectrumOf } from '@/core/loupe/spectrum'
 import { drafts } from '@/core/weave/drafts'
 import { dice, seen } from '../support/seen'
-import { weavePicture } from '@/demo/standins/weavePicture'
+import { weavePicture } from '@/devices/standins/weavePicture'
 import { printAccuracy } from './accuracy'
 
 /** Median seconds of one call, over `rounds` after a warm-up. */

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { benchInfos } from '@/features/measure/info'
+import { benchInfos } from '@/features/find-out/measure/info'
 import { answer, answerSeveral, enough, layOut, readCautions } from './atTheBench'
 
 const MEASURING = ['/measure', ...benchInfos.map(({ id }) => `/measure/${id}`), '/weave']

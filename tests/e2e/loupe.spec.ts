@@ -2,7 +2,7 @@ import { writeFileSync } from 'node:fs'
 import { expect, test, type Page } from '@playwright/test'
 import sharp from 'sharp'
 import { drafts } from '@/core/weave/drafts'
-import { weavePicture } from '@/demo/standins/weavePicture'
+import { weavePicture } from '@/devices/standins/weavePicture'
 import { dice } from '../support/seen'
 
 /** The made-up camera’s own size, pixels. */

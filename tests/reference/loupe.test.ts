@@ -2,7 +2,7 @@ import { countThreads, NothingToCount, type ThreadCount } from '@/core/loupe/cou
 import { type Plane } from '@/core/loupe/plane'
 import { drafts, steppedDrawdown } from '@/core/weave/drafts'
 import { dice } from '../support/seen'
-import { weavePicture, type Taken } from '@/demo/standins/weavePicture'
+import { weavePicture, type Taken } from '@/devices/standins/weavePicture'
 
 const weaves = [
   drafts.plain!,

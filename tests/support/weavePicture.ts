@@ -1,2 +1,2 @@
 // The made-up camera's pictures, for tests beside units that may not know of the demo.
-export { weavePicture, type Taken } from '@/demo/standins/weavePicture'
+export { weavePicture, type Taken } from '@/devices/standins/weavePicture'

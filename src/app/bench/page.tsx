@@ -1,12 +1,24 @@
 import type { Metadata } from 'next'
-import { BenchStart } from '@/features/bench/BenchStart'
+import { pieceFrom } from '@/app/idFrom'
+import { BenchStart } from '@/features/find-out/burn/BenchStart'
+import { HandOf } from '@/features/shared/hand/HandOf'
 import { looseBurnTests } from '@/server/burnTests'
 import { notebook } from '@/server/database'
+import { findPiece } from '@/server/pieces'
 
 export const metadata: Metadata = { title: 'Burn bench' }
-export const dynamic = 'force-dynamic'
 
-export default async function BenchPage() {
-  const loose = await looseBurnTests(await notebook())
-  return <BenchStart loose={loose.map(({ id, answers }) => ({ id, answers }))} />
+export default async function BenchPage({ searchParams }: { searchParams: Promise<{ piece?: string | string[] }> }) {
+  const id = pieceFrom((await searchParams).piece)
+  const db = await notebook()
+  const [loose, piece] = await Promise.all([looseBurnTests(db), id ? findPiece(db, id) : undefined])
+  return (
+    <>
+      <HandOf pieceId={piece?.id} />
+      <BenchStart
+        loose={loose.map((test) => ({ id: test.id, answers: test.answers }))}
+        of={piece ? { id: piece.id, name: piece.name } : null}
+      />
+    </>
+  )
 }

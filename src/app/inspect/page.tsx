@@ -1,13 +1,23 @@
 import type { Metadata } from 'next'
 import { pieceFrom } from '@/app/idFrom'
-import { Inspect } from '@/features/inspect/Inspect'
-import { loadBench } from '@/features/measure/load'
-import { readPreferences } from '@/features/settings/readPreferences'
+import { Inspect } from '@/features/find-out/inspect/Inspect'
+import { loadBench } from '@/features/find-out/measure/load'
+import { HandOf } from '@/features/shared/hand/HandOf'
+import { readPreferences } from '@/features/shared/settings/readPreferences'
 
 export const metadata: Metadata = { title: 'What is it called?' }
 
-export default async function InspectPage({ searchParams }: { searchParams: Promise<{ piece?: string }> }) {
+export default async function InspectPage({
+  searchParams,
+}: {
+  searchParams: Promise<{ piece?: string | string[] }>
+}) {
   const { words } = await readPreferences()
   const { piece } = await loadBench(pieceFrom((await searchParams).piece), words)
-  return <Inspect key={piece?.id ?? 0} piece={piece} />
+  return (
+    <>
+      <HandOf pieceId={piece?.id} />
+      <Inspect key={piece?.id} piece={piece} />
+    </>
+  )
 }

@@ -1,16 +1,16 @@
 import type { Metadata } from 'next'
 import Link from 'next/link'
-import { byMatch, matchOf } from '@/features/patterns/matching'
-import { needWords } from '@/features/patterns/needWords'
-import { VERDICT_WORDS } from '@/features/patterns/words'
-import { readPreferences } from '@/features/settings/readPreferences'
+import { byMatch, matchOf } from '@/features/make/patterns/matching'
+import { needWords } from '@/features/make/patterns/needWords'
+import { VERDICT_WORDS } from '@/features/shared/choose/words'
+import { readPreferences } from '@/features/shared/settings/readPreferences'
 import { notebook } from '@/server/database'
 import { listPatterns } from '@/server/patterns'
 import { readStash } from '@/server/stash'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { tileOf } from '@/ui/cloth/spec'
-import { StrongLink } from '@/ui/controls/links'
-import { Page, Paper, Soft } from '@/ui/controls/surfaces'
+import { StrongLink } from '@/ui/kit/links'
+import { Page, Paper, Soft } from '@/ui/kit/surfaces'
 
 export const metadata: Metadata = { title: 'Patterns' }
 

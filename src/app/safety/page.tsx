@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
-import { SafetyText } from '@/features/safety/SafetyText'
-import { Lead, Page } from '@/ui/controls/surfaces'
+import { SafetyText } from '@/features/shared/safety/SafetyText'
+import { Lead, Page } from '@/ui/kit/surfaces'
 
 export const metadata: Metadata = { title: 'Safety' }
 

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
-import { readPreferences } from '@/features/settings/readPreferences'
-import { SettingsForm } from '@/features/settings/SettingsForm'
-import { Page, Soft } from '@/ui/controls/surfaces'
+import { readPreferences } from '@/features/shared/settings/readPreferences'
+import { SettingsForm } from '@/features/shared/settings/SettingsForm'
+import { Page, Soft } from '@/ui/kit/surfaces'
 
 export const metadata: Metadata = { title: 'Settings' }
 

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { WeavePage } from '@/features/weave/WeavePage'
+import { WeavePage } from '@/features/learn/weave/WeavePage'
 
 export const metadata: Metadata = { title: 'Weave it' }
 

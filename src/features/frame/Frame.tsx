@@ -1,125 +1,112 @@
 'use client'
 
+import { BookOpen, FlaskConical, Layers, LampDesk, Scissors, Search, Settings, ShieldAlert } from 'lucide-react'
 import Link from 'next/link'
 import { usePathname } from 'next/navigation'
-import { type ReactNode } from 'react'
-import styled from 'styled-components'
+import { useEffect, type ReactNode } from 'react'
 import { GlobalStyle } from '@/ui/GlobalStyle'
+import { pageAt, PLACES, PLACE_WORDS, rowOf, type PlaceId } from '../shared/pages'
+import { AlwaysInReach, Bar, Content, FootBar, Head, Row, SearchBox, Selvedge, Skip } from './frameStyles'
 
-const places = [
-  ['/', 'Table'],
-  ['/bench', 'Burn'],
-  ['/inspect', 'Name'],
-  ['/measure', 'Measure'],
-  ['/stash', 'Stash'],
-  ['/patterns', 'Patterns'],
-  ['/safety', 'Safety'],
-  ['/settings', 'Settings'],
-] as const
+const ICONS: Readonly<Record<PlaceId, typeof Search>> = {
+  table: LampDesk,
+  'find-out': FlaskConical,
+  stash: Layers,
+  make: Scissors,
+  learn: BookOpen,
+}
+const HREFS: Readonly<Record<PlaceId, string>> = {
+  table: '/',
+  'find-out': '/find-out',
+  stash: '/stash',
+  make: '/patterns',
+  learn: '/learn',
+}
 
-const Skip = styled.a`
-  position: absolute;
-  left: -999px;
-  top: 0;
-  background: var(--paper);
-  padding: 0.6rem 1rem;
-  z-index: 10;
-  &:focus {
-    left: 0.5rem;
-    top: 0.5rem;
-  }
-`
-
-/** The selvedge: a densely woven edge that runs along the top of every page. */
-const Selvedge = styled.div`
-  height: 10px;
-  background:
-    repeating-linear-gradient(90deg, transparent 0 5px, rgb(0 0 0 / 0.28) 5px 6px),
-    linear-gradient(var(--indigo-deep) 0 3px, var(--weld) 3px 4.5px, var(--madder) 4.5px 7px, var(--indigo-deep) 7px);
-`
-
-const Bar = styled.header`
-  background: var(--indigo-deep);
-  color: var(--on-indigo);
-  nav {
-    max-width: 78rem;
-    margin: 0 auto;
-    padding: 0.35rem clamp(1rem, 3vw, 2rem);
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 0.1rem 0.25rem;
-  }
-  a {
-    color: var(--on-indigo);
-    text-decoration: none;
-    padding: 0.55rem 0.7rem;
-    min-height: 2.75rem;
-    display: inline-flex;
-    align-items: center;
-    border-bottom: 3px solid transparent;
-  }
-  a:hover {
-    text-decoration: underline;
-  }
-  a[aria-current='page'] {
-    border-bottom-color: var(--weld);
-    font-weight: 700;
-  }
-  a.name {
-    font-family: 'Young Serif', Georgia, serif;
-    font-size: 1.3rem;
-    margin-right: auto;
-    padding-left: 0;
-    border: 0;
-  }
-  :focus-visible {
-    outline-color: var(--weld);
-  }
-  @media (max-width: 40rem) {
-    nav {
-      gap: 0;
-      justify-content: space-between;
-      padding-bottom: 0;
-    }
-    a {
-      padding: 0.3rem 0;
-      font-size: 0.88rem;
-    }
-    a.name {
-      width: 100%;
-      min-height: 0;
-      padding-bottom: 0;
-    }
-  }
-`
-
-/** What stands around every page. */
+/** What stands around every page: the places, the search, what is always in reach, and the pages of this place. */
 export function Frame({ children }: { children: ReactNode }) {
-  const path = usePathname()
+  const here = pageAt(usePathname())
+  useEffect(() => {
+    // From here on keys and buttons count; tests wait for it.
+    document.documentElement.dataset.alive = 'yes'
+  }, [])
   return (
     <>
       <GlobalStyle />
       <Skip href="#content">To the content</Skip>
       <Selvedge aria-hidden />
-      <Bar>
-        <nav aria-label="Places">
+      <Head>
+        <div className="inside">
           <Link href="/" className="name" aria-label="Rough Swatch, to the table">
             Rough Swatch
           </Link>
-          {places.map(([href, words]) => {
-            const here = href === '/' ? path === '/' : path.startsWith(href)
-            return (
-              <Link key={href} href={href} aria-current={here ? 'page' : undefined} prefetch={false}>
-                {words}
-              </Link>
-            )
-          })}
-        </nav>
-      </Bar>
-      <div id="content" tabIndex={-1} style={{ outline: 'none' }}>
+          <Places here={here?.place ?? null} as={Bar} label="Places" />
+          <Reach here={here?.path} />
+        </div>
+      </Head>
+      {here?.place && rowOf(here.place).length > 0 ? <PlaceRow place={here.place} path={here.path} /> : null}
+      <Content id="content" tabIndex={-1}>
         {children}
-      </div>
+      </Content>
+      <Places here={here?.place ?? null} as={FootBar} label="Places, at the foot" />
     </>
+  )
+}
+
+function Places({ here, as: Box, label }: { here: PlaceId | null; as: typeof Bar; label: string }) {
+  return (
+    <Box aria-label={label}>
+      {PLACES.map((place) => {
+        const Icon = ICONS[place]
+        return (
+          <Link key={place} href={HREFS[place]} aria-current={here === place ? 'true' : undefined} prefetch={false}>
+            <Icon aria-hidden size={20} strokeWidth={1.75} />
+            <span>{PLACE_WORDS[place].title}</span>
+          </Link>
+        )
+      })}
+    </Box>
+  )
+}
+
+/** Search, safety and settings: no places, but always there. */
+function Reach({ here }: { here: string | undefined }) {
+  return (
+    <AlwaysInReach>
+      <SearchBox action="/search" role="search">
+        <Search aria-hidden size={18} strokeWidth={1.75} />
+        <input type="search" name="q" aria-label="Search pages and pieces" placeholder="Search" maxLength={100} />
+      </SearchBox>
+      <Link href="/search" className="to-search" prefetch={false} aria-label="To the search">
+        <Search aria-hidden size={20} strokeWidth={1.75} />
+      </Link>
+      <Link href="/safety" prefetch={false} aria-current={here === '/safety' ? 'page' : undefined}>
+        <ShieldAlert aria-hidden size={20} strokeWidth={1.75} />
+        <span>Safety</span>
+      </Link>
+      <Link href="/settings" prefetch={false} aria-current={here === '/settings' ? 'page' : undefined}>
+        <Settings aria-hidden size={20} strokeWidth={1.75} />
+        <span>Settings</span>
+      </Link>
+    </AlwaysInReach>
+  )
+}
+
+function PlaceRow({ place, path }: { place: PlaceId; path: string }) {
+  return (
+    <Row aria-label={PLACE_WORDS[place].title}>
+      <div className="inside">
+        {rowOf(place).map((page) => (
+          <Link
+            key={page.path}
+            href={page.path}
+            aria-current={page.path === path ? 'page' : undefined}
+            prefetch={false}
+          >
+            {page.title}
+          </Link>
+        ))}
+      </div>
+    </Row>
   )
 }

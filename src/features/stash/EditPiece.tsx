@@ -3,11 +3,11 @@
 import { useRouter } from 'next/navigation'
 import { type Piece } from '@/core/notebook/kinds/piece'
 import { WASH_STATE_WORDS } from '@/core/vocabulary/cloth'
-import { StrongButton } from '@/ui/controls/buttons'
-import { ButtonLink } from '@/ui/controls/links'
-import { Actions, Page } from '@/ui/controls/surfaces'
-import { FormTrouble } from '../FormTrouble'
-import { useForm } from '../useForm'
+import { StrongButton } from '@/ui/kit/buttons'
+import { ButtonLink } from '@/ui/kit/links'
+import { Actions, Page } from '@/ui/kit/surfaces'
+import { FormTrouble } from '../shared/form/FormTrouble'
+import { useForm } from '../shared/form/useForm'
 import { updatePiece } from './actions'
 import { PieceFields } from './PieceFields'
 
@@ -30,23 +30,25 @@ const COMPARED = [
 
 export function EditPiece({ id, revision, initial }: { id: string; revision: number; initial: Piece }) {
   const router = useRouter()
+  const { inHand } = initial
   const form = useForm({
-    initial,
+    // A cloth in hand gets a name of its own when it is put on a shelf.
+    initial: inHand ? { ...initial, name: '' } : initial,
     revision,
-    save: (piece, seen) => updatePiece({ id, revision: seen }, { piece }),
+    save: (piece, seen) => updatePiece({ id, revision: seen }, { piece: { ...piece, inHand: false } }),
     onKept: () => router.push(`/stash/${id}`),
     keepAs: `piece-${id}`,
   })
   return (
     <Page>
-      <h1>{initial.name}</h1>
+      <h1>{inHand ? 'Keep it in the stash' : initial.name}</h1>
       <PieceFields piece={form.value} onChange={form.replace} error={(key) => form.error(`piece.${key}`)} />
       <FormTrouble form={form} fields={COMPARED} />
       <Actions>
         <StrongButton isDisabled={form.saving} onPress={form.submit}>
-          {form.saving ? 'Keeping…' : 'Keep the changes'}
+          {form.saving ? 'Keeping…' : inHand ? 'Keep it in the stash' : 'Keep the changes'}
         </StrongButton>
-        <ButtonLink href={`/stash/${id}`}>Back without changing</ButtonLink>
+        <ButtonLink href={inHand ? `/find-out?piece=${id}` : `/stash/${id}`}>Back without changing</ButtonLink>
       </Actions>
     </Page>
   )

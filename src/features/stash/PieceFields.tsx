@@ -12,12 +12,12 @@ import {
 } from '@/core/vocabulary/cloth'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { tileOf } from '@/ui/cloth/spec'
-import { ColourField } from '@/ui/controls/ColourField'
-import { ChoiceField, NumberField, TextField } from '@/ui/controls/fields'
-import { Fields, Paper, Soft, Stack } from '@/ui/controls/surfaces'
-import { ClaimRows } from '../fibres/ClaimRows'
-import { fieldUnits, fromField, toField } from '../settings/measures'
-import { usePreferences } from '../settings/PreferencesContext'
+import { ColourField } from '@/ui/kit/ColourField'
+import { ChoiceField, NumberField, TextField } from '@/ui/kit/fields'
+import { Fields, Paper, Soft, Stack } from '@/ui/kit/surfaces'
+import { ClaimRows } from '../shared/claim/ClaimRows'
+import { fieldUnits, fromField, toField } from '../shared/settings/measures'
+import { usePreferences } from '../shared/settings/PreferencesContext'
 
 const TopFields = styled(Fields)`
   align-items: start;

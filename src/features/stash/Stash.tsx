@@ -3,10 +3,10 @@
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import styled from 'styled-components'
-import { ButtonLink, StrongLink } from '@/ui/controls/links'
-import { ChoiceField, TextField } from '@/ui/controls/fields'
-import { Actions, Page, Soft } from '@/ui/controls/surfaces'
-import { Shelf, type Fold } from './Shelf'
+import { ButtonLink, StrongLink } from '@/ui/kit/links'
+import { ChoiceField, TextField } from '@/ui/kit/fields'
+import { Actions, Page, Soft, Stack } from '@/ui/kit/surfaces'
+import { Shelf, type Fold } from '../shared/stash/Shelf'
 
 /** A row of the list: a fold with everything that can be searched. */
 export interface StashRow extends Fold {
@@ -99,10 +99,10 @@ export function Stash({ rows }: { rows: readonly StashRow[] }) {
       </p>
       {as === 'shelves' ? (
         places.map((place) => (
-          <section key={place} style={{ display: 'grid', gap: '0.9rem' }}>
+          <Stack key={place} $gap="0.9rem" as="section">
             <h2>{place || 'Nowhere in particular'}</h2>
             <Shelf folds={found.filter((fold) => fold.place === place)} label={place || 'Nowhere in particular'} />
-          </section>
+          </Stack>
         ))
       ) : (
         <Table tabIndex={0} role="region" aria-label="The stash as a list">

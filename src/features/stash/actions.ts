@@ -10,7 +10,7 @@ import { keepTestWithPiece } from '@/server/burnTests'
 import { notebook } from '@/server/database'
 import { addMeasurement } from '@/server/measurements'
 import { changeRecord, createRecord, removeRecord, within } from '@/server/store/repository'
-import { outcomeOf, type Outcome } from '../outcome'
+import { outcomeOf, type Outcome } from '../shared/outcome'
 
 const now = () => new Date().toISOString()
 

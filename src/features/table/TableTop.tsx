@@ -2,139 +2,113 @@
 
 import Link from 'next/link'
 import styled from 'styled-components'
-import { BurnStrip } from '@/ui/burn'
-import { ButtonLink, StrongLink } from '@/ui/controls/links'
-import { Actions, Lead, Page, Paper, Slip, Soft } from '@/ui/controls/surfaces'
-import { Shelf, type Fold } from '../stash/Shelf'
+import { StrongLink } from '@/ui/kit/links'
+import { Actions, Lead, Page, Soft, Stack } from '@/ui/kit/surfaces'
+import { Shelf, type Fold } from '../shared/stash/Shelf'
+import { type NextThing } from './nextThings'
 
-const Top = styled.div`
-  display: grid;
-  gap: 1.5rem 2.5rem;
-  align-items: center;
-  grid-template-columns: minmax(0, 1fr);
-  @media (min-width: 60rem) {
-    grid-template-columns: minmax(0, 1fr) minmax(0, 1.15fr);
-  }
-`
-const Steps = styled.ol`
+const Things = styled.ol`
   list-style: none;
   margin: 0;
   padding: 0;
   display: grid;
-  gap: 1.25rem;
-  grid-template-columns: repeat(auto-fit, minmax(min(100%, 15rem), 1fr));
+  gap: 1px;
+  background: var(--line);
+  border: 1px solid var(--line);
+  border-left: 8px solid var(--weld);
+  border-radius: 3px;
+  li {
+    background: var(--paper);
+    padding: 0.8rem 1.1rem;
+  }
+  li a {
+    font-size: 1.1rem;
+    font-weight: 600;
+  }
+`
+const Top = styled.div`
+  display: grid;
+  gap: 1.5rem 2.5rem;
+  align-items: start;
+  grid-template-columns: minmax(0, 1fr);
+  @media (min-width: 60rem) {
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
+  }
 `
 
-const ON_THE_TABLE = 12
-
-const STEPS = [
-  [
-    'Find out what it is',
-    'Burn a pinch of yarns and answer as you watch. You get the likeliest fibre, how sure that is, and what ' +
-      'would settle it.',
-    '/bench',
-    'To the burn bench',
-  ],
-  [
-    'Weigh it, keep it',
-    'A kitchen scale and a ruler are enough: the weight comes with its doubt, and the piece goes on the shelf.',
-    '/stash/new',
-    'Weigh a piece',
-  ],
-  [
-    'See what it suits',
-    'Every pattern is held against every piece: what fits, what does not, and what would rescue it.',
-    '/patterns',
-    'To the patterns',
-  ],
-] as const
-
-/** The first page: what to do next, and what lies there. */
-export function TableTop({
-  folds,
-  patterns,
-  loose,
-}: {
+interface Props {
+  things: readonly NextThing[]
+  /** What was touched last, the latest first. */
   folds: readonly Fold[]
-  patterns: number
-  loose: readonly string[]
-}) {
-  const mysteries = folds.filter(({ known }) => !known)
-  const shown = [...mysteries, ...folds.filter(({ known }) => known)].slice(0, ON_THE_TABLE)
+  pieces: number
+}
+
+/** The first page: what is worth doing now and why, and what was touched last. */
+export function TableTop({ things, folds, pieces }: Props) {
   return (
     <Page>
       <Top>
-        <div style={{ display: 'grid', gap: '1rem' }}>
+        <Stack>
           <h1>What is this cloth, and what will it make?</h1>
           <Lead>
             For cloth whose story is lost: find out what it is, write it down once, and pick the right piece for a
             pattern without ruining either.
           </Lead>
           <Actions>
-            <StrongLink href="/bench">Burn a mystery piece</StrongLink>
-            <ButtonLink href="/stash/new">Weigh and keep a piece</ButtonLink>
+            <StrongLink href="/find-out">Find out what a cloth is</StrongLink>
+            <Link href="/stash/new">Weigh and keep a piece</Link>
           </Actions>
-          {loose.length > 0 ? (
-            <Slip>
-              A burn test is begun and not kept yet:{' '}
-              <Link href={`/bench/${loose[0]}`}>go on with test {loose[0]}</Link>.
-            </Slip>
-          ) : null}
-          {loose.length === 0 && mysteries.length > 0 ? (
-            <Slip>
-              <b>Next:</b> {mysteries.length === 1 ? 'one piece is' : `${mysteries.length} pieces are`} still a
-              mystery.{' '}
-              <Link href={`/stash/${mysteries[0]!.id}`} prefetch={false}>
-                Begin with {mysteries[0]!.name}
-              </Link>
-              .
-            </Slip>
-          ) : null}
-          {folds.length > 0 && patterns === 0 ? (
-            <Slip>
-              <b>Next:</b> <Link href="/patterns/new">write a pattern down</Link>, and see which piece suits it.
-            </Slip>
-          ) : null}
-        </div>
-        <BurnStrip
-          seen={{
-            approach: ['melts-back'],
-            melting: ['melts-drips'],
-            'after-removal': ['dies-soon'],
-            smoke: ['black-sooty'],
-            smell: ['sweet-chemical'],
-            residue: ['hard-bead'],
-          }}
-          describe={() => 'an example: polyester'}
-        />
+          <Soft>
+            Read <Link href="/safety">the cautions</Link> before the first flame.
+          </Soft>
+        </Stack>
+        <section aria-labelledby="next">
+          <h2 id="next">{things.length > 0 ? 'Worth doing now' : 'How it goes'}</h2>
+          <Things>
+            {(things.length > 0 ? things : BEGINNING).map(({ id, says, why, href }) => (
+              <li key={id}>
+                <Link href={href} prefetch={false}>
+                  {says}
+                </Link>
+                <Soft>{why}</Soft>
+              </li>
+            ))}
+          </Things>
+        </section>
       </Top>
       {folds.length > 0 ? (
-        <section style={{ display: 'grid', gap: '1rem' }} aria-labelledby="shelf">
-          <h2 id="shelf">On the shelf</h2>
-          <Shelf folds={shown} label="Pieces, the mysteries first" />
+        <Stack as="section" aria-labelledby="shelf">
+          <h2 id="shelf">Touched last</h2>
+          <Shelf folds={folds} label="Pieces, the last touched first" />
           <p>
             <Link href="/stash">
-              All {folds.length} {folds.length === 1 ? 'piece' : 'pieces'}
+              All {pieces} {pieces === 1 ? 'piece' : 'pieces'}
             </Link>
           </p>
-        </section>
+        </Stack>
       ) : null}
-      <Steps>
-        {STEPS.map(([title, text, href, go]) => (
-          <li key={href}>
-            <Paper style={{ height: '100%' }}>
-              <h2>{title}</h2>
-              <p>{text}</p>
-              <p>
-                <Link href={href}>{go}</Link>
-              </p>
-            </Paper>
-          </li>
-        ))}
-      </Steps>
-      <Soft>
-        Read <Link href="/safety">the cautions</Link> before the first flame.
-      </Soft>
     </Page>
   )
 }
+
+/** The job in its order, for somebody who begins. */
+const BEGINNING: readonly NextThing[] = [
+  {
+    id: 'find-out',
+    says: 'Find out what it is',
+    why: 'Burn a pinch of yarns, look, weigh, stretch: the likeliest answer, how sure, and what would settle it.',
+    href: '/find-out',
+  },
+  {
+    id: 'keep',
+    says: 'Write it down once',
+    why: 'A kitchen scale and a ruler are enough; the piece goes on the shelf with all that is known.',
+    href: '/stash/new',
+  },
+  {
+    id: 'choose',
+    says: 'See what it suits',
+    why: 'Every pattern is held against every piece: what fits, what does not, and what would rescue it.',
+    href: '/patterns',
+  },
+]

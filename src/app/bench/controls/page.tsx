@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { trustedControls } from '@/core/identify/controls'
 import { ownWays } from '@/core/identify/nose'
-import { ControlsBox } from '@/features/bench/controls/ControlsBox'
+import { ControlsBox } from '@/features/find-out/burn/controls/ControlsBox'
 import { burnsOf, controlsBox } from '@/server/controls'
 import { notebook } from '@/server/database'
 

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { EmptySheet } from '@/features/bench/log/LogSheet'
+import { EmptySheet } from '@/features/find-out/burn/log/LogSheet'
 
 export const metadata: Metadata = { title: 'An empty burn log' }
 

@@ -1,10 +1,11 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { pieceFrom } from '@/app/idFrom'
-import { findBenchInfo } from '@/features/measure/info'
-import { loadBench } from '@/features/measure/load'
-import { MeasurePage } from '@/features/measure/MeasurePage'
-import { readPreferences } from '@/features/settings/readPreferences'
+import { findBenchInfo } from '@/features/find-out/measure/info'
+import { loadBench } from '@/features/find-out/measure/load'
+import { MeasurePage } from '@/features/find-out/measure/MeasurePage'
+import { HandOf } from '@/features/shared/hand/HandOf'
+import { readPreferences } from '@/features/shared/settings/readPreferences'
 
 interface Address {
   params: Promise<{ test: string }>
@@ -19,5 +20,10 @@ export default async function OneMeasurementPage({ params, searchParams }: Addre
   const kind = findBenchInfo((await params).test) ?? notFound()
   const { words } = await readPreferences()
   const data = await loadBench(pieceFrom((await searchParams).piece), words)
-  return <MeasurePage key={data.piece?.id} kind={kind} {...data} />
+  return (
+    <>
+      <HandOf pieceId={data.piece?.id} />
+      <MeasurePage key={data.piece?.id} kind={kind} {...data} />
+    </>
+  )
 }

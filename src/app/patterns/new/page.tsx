@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { NewPattern } from '@/features/patterns/NewPattern'
+import { NewPattern } from '@/features/make/patterns/NewPattern'
 
 export const metadata: Metadata = { title: 'Write a pattern down' }
 

@@ -3,7 +3,7 @@ import { notFound } from 'next/navigation'
 import { idFrom } from '@/app/idFrom'
 import { loadPiece } from '@/features/stash/piece/load'
 import { PiecePage } from '@/features/stash/piece/PiecePage'
-import { readPreferences } from '@/features/settings/readPreferences'
+import { readPreferences } from '@/features/shared/settings/readPreferences'
 
 export const metadata: Metadata = { title: 'A piece' }
 

@@ -3,8 +3,8 @@ import { pieceFrom } from '@/app/idFrom'
 import { identify } from '@/core/identify/identify'
 import { questionOf } from '@/core/notebook/answers'
 import { PieceSchema } from '@/core/notebook/kinds/piece'
-import { loadTest } from '@/features/bench/loadTest'
-import { readPreferences } from '@/features/settings/readPreferences'
+import { loadTest } from '@/features/find-out/burn/loadTest'
+import { readPreferences } from '@/features/shared/settings/readPreferences'
 import { NewPiece } from '@/features/stash/NewPiece'
 
 export const metadata: Metadata = { title: 'Weigh it, keep it' }

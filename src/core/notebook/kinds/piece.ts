@@ -39,6 +39,8 @@ export const PieceSchema = z.strictObject({
     .nullable()
     .default(null),
   claim: ClaimSchema.default([]),
+  /** Taken in the hand to find out what it is, and not put on a shelf yet. */
+  inHand: z.boolean().default(false),
   look: LookSchema.default({ warp: '#cfc3ac', weft: '#c7b99e', accent: null, colouring: 'plain' }),
 })
 

@@ -1,5 +1,5 @@
 import { lieWords } from './lie'
-import { MeasurementSchema, type Measurement } from '.'
+import { MeasurementSchema, type Measurement } from './'
 
 const said = (rest: object) =>
   lieWords(MeasurementSchema.parse({ kind: 'lie', ...rest }) as Extract<Measurement, { kind: 'lie' }>)

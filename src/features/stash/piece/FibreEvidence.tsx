@@ -1,12 +1,12 @@
 'use client'
 
 import Link from 'next/link'
-import { Lead, Slip } from '@/ui/controls/surfaces'
-import { ClaimSlip } from '../../bench/verdict/ClaimCheck'
-import { Likeliest } from '../../bench/Belief'
-import { Strips } from '../../bench/Strips'
-import { verdictTitle } from '../../bench/verdict/title'
-import { usePreferences } from '../../settings/PreferencesContext'
+import { Lead, Slip } from '@/ui/kit/surfaces'
+import { ClaimSlip } from '../../shared/burn/ClaimCheck'
+import { Likeliest } from '../../shared/burn/Belief'
+import { Strips } from '../../shared/burn/Strips'
+import { verdictTitle } from '../../shared/burn/title'
+import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { type PieceData } from './types'
 
 /** What its burns say together, what each looked like, and what else it could be. */

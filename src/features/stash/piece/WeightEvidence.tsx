@@ -1,12 +1,12 @@
 'use client'
 
 import { useState } from 'react'
-import { Button } from '@/ui/controls/buttons'
-import { Actions, Slip, Stack } from '@/ui/controls/surfaces'
-import { useReadings } from '../../measure/useReadings'
-import { completeReading, EMPTY_READING } from '../../weigh/draft'
-import { ReadingFields } from '../../weigh/ReadingFields'
-import { WeightResult } from '../../weigh/WeightResult'
+import { Button } from '@/ui/kit/buttons'
+import { Actions, Slip, Stack } from '@/ui/kit/surfaces'
+import { useReadings } from '../../shared/readings/useReadings'
+import { completeReading, EMPTY_READING } from '../../shared/weigh/draft'
+import { ReadingFields } from '../../shared/weigh/ReadingFields'
+import { WeightResult } from '../../shared/weigh/WeightResult'
 import { type PieceData } from './types'
 
 /** What the weighings come to, and one more of them. */

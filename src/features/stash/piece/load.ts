@@ -7,7 +7,7 @@ import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
 import { listPatterns } from '@/server/patterns'
 import { readStash } from '@/server/stash'
-import { pieceWords } from '../describe'
+import { pieceWords } from '../../shared/stash/describe'
 import { type PieceData, type SheetRow } from './types'
 
 /** @returns undefined where there is no such piece */

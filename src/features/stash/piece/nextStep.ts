@@ -1,7 +1,7 @@
 import { type WorthMeasuring } from '@/core/choose/worthMeasuring'
 import { type OfferProperty } from '@/core/choose/types'
 import { type MeasurementKindId } from '@/core/notebook/measurements'
-import { propertyWords } from '../../patterns/words'
+import { propertyWords } from '../../shared/choose/words'
 import { type PieceData } from './types'
 
 /** Which measurement tells of what the choosing asks. */

@@ -6,7 +6,7 @@ import { sql } from 'kysely'
 import { openNotebook } from '../../database'
 import { allRecords, countRecords } from '../repository'
 import { readStash } from '../../stash'
-import { migrations } from '.'
+import { migrations } from './'
 
 const OLD = readFileSync(join(__dirname, '../../../../tests/support/notebook0003.sql'), 'utf8')
 const TABLES = ['piece', 'burn_test', 'answer', 'specimen', 'control', 'reading', 'measurement', 'pattern'] as const

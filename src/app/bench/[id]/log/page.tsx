@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { testFrom } from '@/app/testFrom'
-import { BenchLog } from '@/features/bench/log/BenchLog'
+import { BenchLog } from '@/features/find-out/burn/log/BenchLog'
 
 export const metadata: Metadata = { title: 'Burn log' }
 

@@ -2,8 +2,8 @@ import type { Metadata } from 'next'
 import { testFrom } from '@/app/testFrom'
 import { identify } from '@/core/identify/identify'
 import { questionOf } from '@/core/notebook/answers'
-import { LogSheet } from '@/features/bench/log/LogSheet'
-import { readPreferences } from '@/features/settings/readPreferences'
+import { LogSheet } from '@/features/find-out/burn/log/LogSheet'
+import { readPreferences } from '@/features/shared/settings/readPreferences'
 
 export const metadata: Metadata = { title: 'Burn log on paper' }
 

@@ -1,0 +1,34 @@
+import type { Metadata } from 'next'
+import { pieceFrom } from '@/app/idFrom'
+import { FindOut } from '@/features/find-out/door/FindOut'
+import { InHand } from '@/features/shared/hand/InHand'
+import { loadStrip } from '@/features/shared/hand/strip'
+import { readPreferences } from '@/features/shared/settings/readPreferences'
+import { notebook } from '@/server/database'
+import { piecesInHand } from '@/server/pieces'
+
+export const metadata: Metadata = { title: 'Find out' }
+
+export default async function FindOutPage({
+  searchParams,
+}: {
+  searchParams: Promise<{ piece?: string | string[] }>
+}) {
+  const id = pieceFrom((await searchParams).piece)
+  const [strip, begun] = await Promise.all([
+    id ? readPreferences().then((preferences) => loadStrip(id, preferences)) : undefined,
+    notebook().then(piecesInHand),
+  ])
+  return (
+    <>
+      {strip ? <InHand {...strip} /> : null}
+      <FindOut
+        strip={strip}
+        begun={begun
+          .filter((piece) => piece.id !== id)
+          .slice(0, 5)
+          .map((piece) => ({ id: piece.id, name: piece.name }))}
+      />
+    </>
+  )
+}

@@ -1,0 +1,11 @@
+import type { Metadata } from 'next'
+import { fibresTold } from '@/features/learn/lookup/fibresTold'
+import { FibresPage } from '@/features/learn/lookup/FibresPage'
+import { readPreferences } from '@/features/shared/settings/readPreferences'
+
+export const metadata: Metadata = { title: 'Fibres' }
+
+export default async function FibresRoute() {
+  const { words } = await readPreferences()
+  return <FibresPage fibres={fibresTold(words)} />
+}

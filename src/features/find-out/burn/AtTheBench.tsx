@@ -1,0 +1,148 @@
+'use client'
+
+import styled from 'styled-components'
+import { burnFeatures, type Feature } from '@/core/identify/features'
+import { burnRate, catchState } from '@/core/identify/stopwatch'
+import { fibreListWords } from '@/core/identify/words'
+import { type SpecimenNote } from '@/core/notebook/kinds/burnTest'
+import { formatPercent, withDoubt } from '@/core/units/format'
+import { BurnStrip, PLAIN_YARN, STRIP_PLACES } from '@/ui/burn'
+import { QuietButton } from '@/ui/kit/buttons'
+import { NumberField } from '@/ui/kit/fields'
+import { Actions, Columns, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Belief } from '../../shared/burn/Belief'
+import { describeSeen, PART_WORDS, seenIn, statesWords } from '../../shared/burn/session'
+import { Question } from '../../shared/question/Question'
+import { usePreferences } from '../../shared/settings/PreferencesContext'
+import { type TestSubject } from './BenchTest'
+import { KeptMark } from './KeptMark'
+import { Stopwatch } from './Stopwatch'
+import { type Bench } from './useBench'
+
+/** The belief in one line, where the picture of it stands below the question. */
+const OneLine = styled.p`
+  border-left: 5px solid var(--weld);
+  padding-left: 0.6rem;
+  @media (min-width: 60rem) {
+    display: none;
+  }
+`
+const Title = styled.h1`
+  font-size: 1.5rem;
+`
+
+interface Props {
+  bench: Bench
+  feature: Feature
+  of: TestSubject | null
+}
+
+/** One question, under its place on the strip, with the belief beside it. */
+export function AtTheBench({ bench, feature, of }: Props) {
+  const { words } = usePreferences()
+  const { answers, belief, own, note } = bench
+  const { features: placed = [], id: here } =
+    STRIP_PLACES.find(({ features }) => (features as readonly string[]).includes(feature.id)) ?? {}
+  const seenAny = bench.question.observations.length > 0
+  const isAdvised = bench.phase === 'look' && !bench.asked
+  const reason = isAdvised ? belief.next.find((one) => one.feature === feature.id)?.text : undefined
+  const enough = () => {
+    bench.setPhase('judged')
+    bench.ask(undefined)
+  }
+  return (
+    <>
+      <Heading bench={bench} feature={feature} of={of} />
+      <BurnStrip
+        seen={seenIn(own)}
+        describe={(features) => describeSeen(own, features)}
+        here={placed.length > 0 ? here : undefined}
+        yarn={of?.yarn ?? PLAIN_YARN}
+      />
+      {seenAny ? (
+        <OneLine>
+          So far: most like {fibreListWords(belief.verdict.leaning, words)},{' '}
+          {formatPercent(belief.verdict.leaningProbability)}.
+        </OneLine>
+      ) : null}
+      <Columns $first="1.7fr">
+        <Stack $gap="1.25rem">
+          {reason ? (
+            <Slip>
+              <b>Why this next:</b> {reason}
+            </Slip>
+          ) : null}
+          <Question
+            key={`${feature.id}-${bench.specimen}-${answers.length}`}
+            feature={feature}
+            yarn={of?.yarn}
+            canUndo={answers.length > 0 || bench.asked !== undefined}
+            onAnswer={bench.give}
+            onUndo={bench.undo}
+          >
+            {feature.id === 'ignition' ? (
+              <Stopwatch
+                what="until it catches"
+                kept={note.catchSeconds}
+                onTimed={(catchSeconds) => bench.keepNote({ ...note, catchSeconds })}
+                means={(seconds) => `That is called “${statesWords('ignition', [catchState(seconds)])}”.`}
+              />
+            ) : null}
+            {feature.id === 'after-removal' ? <BurnTiming note={note} onNote={bench.keepNote} /> : null}
+          </Question>
+          <Actions>{seenAny ? <QuietButton onPress={enough}>Enough: show the verdict</QuietButton> : null}</Actions>
+        </Stack>
+        <Belief answer={belief} />
+      </Columns>
+    </>
+  )
+}
+
+function Heading({ bench, feature, of }: Props) {
+  const count = bench.own.filter((answer) => burnFeatures.some(({ id }) => id === answer.feature)).length
+  const isInOrder = bench.phase === 'flame' && !bench.asked
+  return (
+    <div>
+      <Title>{feature.kind === 'burn' ? 'At the flame' : 'At the table'}</Title>
+      <Soft>
+        Specimen {bench.specimen}, {PART_WORDS[bench.part]}
+        {of ? ` of ${of.name}` : ''}.{' '}
+        {isInOrder ? `Question ${Math.min(count + 1, burnFeatures.length)} of ${burnFeatures.length}. ` : ''}
+        <KeptMark isKeeping={bench.keeping} />
+      </Soft>
+    </div>
+  )
+}
+
+const USUAL_MARK_MM = 20
+
+/** How long the burn takes along a marked length. */
+function BurnTiming({ note, onNote }: { note: SpecimenNote; onNote: (note: SpecimenNote) => void }) {
+  const mm = note.burnMm ?? USUAL_MARK_MM
+  return (
+    <details>
+      <summary>Time it along a marked length</summary>
+      <Stack $gap="0.6rem">
+        <NumberField
+          label="Marked length"
+          unit="mm"
+          value={mm}
+          minValue={1}
+          maxValue={500}
+          onChange={(burnMm) => onNote({ ...note, burnMm: Number.isFinite(burnMm) ? burnMm : null })}
+        />
+        <Stopwatch
+          what="along the mark"
+          kept={note.burnSeconds}
+          onTimed={(burnSeconds) => onNote({ ...note, burnSeconds, burnMm: mm })}
+          means={(seconds) =>
+            seconds > 0
+              ? `${withDoubt(burnRate(mm, seconds))} mm a second; weave and weight count as much as fibre, ` +
+                'so compare it only with a specimen cut alike.'
+              : ''
+          }
+        />
+      </Stack>
+    </details>
+  )
+}

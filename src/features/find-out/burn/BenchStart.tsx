@@ -1,0 +1,75 @@
+'use client'
+
+import { useTransition } from 'react'
+import Link from 'next/link'
+import { burnFeatures, stateLabel } from '@/core/identify/features'
+import { type TestAnswer } from '@/core/notebook/answers'
+import { BurnStrip } from '@/ui/burn'
+import { StrongButton } from '@/ui/kit/buttons'
+import { Actions, Lead, Page, Paper, PlainList, Soft } from '@/ui/kit/surfaces'
+import { beginTest } from '../../shared/burn/beginTest'
+import { describeSeen, seenIn } from '../../shared/burn/session'
+
+export interface LooseTest {
+  id: string
+  answers: TestAnswer[]
+}
+
+const EXAMPLE: TestAnswer[] = [
+  ['approach', 'curls-away'],
+  ['flame', 'sputtering'],
+  ['after-removal', 'dies-soon'],
+  ['smoke', 'pale'],
+  ['smell', 'hair-feather'],
+  ['residue', 'crushable-bead'],
+].map(([feature, state]) => ({ specimen: 1, part: 'whole', feature: feature!, states: [state!] }))
+
+/** Where a burn begins, or goes on. */
+export function BenchStart({ loose, of }: { loose: LooseTest[]; of: { id: string; name: string } | null }) {
+  const [starting, start] = useTransition()
+  return (
+    <Page>
+      <div>
+        <h1>The burn bench</h1>
+        <Soft>Burn test, fibre content</Soft>
+        <Lead>
+          A pinch of yarns, {burnFeatures.length} short questions in the order of the flame, and an honest answer:
+          what it is, how sure, and what would settle it.
+        </Lead>
+      </div>
+      <Actions>
+        <StrongButton isDisabled={starting} onPress={() => start(() => beginTest(of ? { pieceId: of.id } : {}))}>
+          {starting ? 'Laying out…' : of ? `Burn a specimen of ${of.name}` : 'Burn a specimen'}
+        </StrongButton>
+        <Link href="/safety">What must be in place first</Link>
+      </Actions>
+      <div>
+        <Soft>A finished strip reads from left to right. This one was wool.</Soft>
+        <BurnStrip seen={seenIn(EXAMPLE)} describe={(features) => describeSeen(EXAMPLE, features)} />
+      </div>
+      {loose.length > 0 ? (
+        <Paper aria-labelledby="loose">
+          <h2 id="loose">Begun, and not kept yet</h2>
+          <PlainList>
+            {loose.map(({ id, answers }, index) => (
+              <li key={id}>
+                <Link href={`/bench/${id}`}>{index === 0 ? 'The latest' : `Test ${loose.length - index}`}</Link>:{' '}
+                {summary(answers)}
+              </li>
+            ))}
+          </PlainList>
+        </Paper>
+      ) : null}
+    </Page>
+  )
+}
+
+function summary(answers: TestAnswer[]): string {
+  const seen = answers.filter(({ states }) => states.length > 0)
+  return (
+    seen
+      .slice(0, 4)
+      .map(({ feature, states }) => stateLabel(feature, states[0]!).toLowerCase())
+      .join(', ') || 'nothing seen yet'
+  )
+}

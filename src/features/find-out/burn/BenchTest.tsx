@@ -1,0 +1,68 @@
+'use client'
+
+import { type BoxPiece } from '@/core/identify/controls'
+import { type Yarn } from '@/ui/burn'
+import { Page, Slip } from '@/ui/kit/surfaces'
+import { AtTheBench } from './AtTheBench'
+import { ClashSlip } from './ClashSlip'
+import { Judged } from './Judged'
+import { LayOut } from './LayOut'
+import { SafetyGate } from './SafetyGate'
+import { useBench, type BenchStart } from './useBench'
+import { useSafetyRead } from './useSafetyRead'
+
+interface Props extends BenchStart {
+  /** What this test is of, and the way back to it; null for a cloth that is not kept yet. */
+  of: TestSubject | null
+  /** Which known pieces there are. */
+  box: BoxPiece[]
+}
+
+export interface TestSubject {
+  name: string
+  href: string
+  yarn?: Yarn
+}
+
+/** The bench: one test from the first look to the verdict, kept as it goes. */
+export function BenchTest({ of, box, ...start }: Props) {
+  const [safetyRead, markRead] = useSafetyRead()
+  const bench = useBench(start, of !== null)
+  if (safetyRead === undefined)
+    return (
+      <Page>
+        <p role="status">Laying out the bench…</p>
+      </Page>
+    )
+  if (!safetyRead) return <SafetyGate onRead={markRead} />
+  if (bench.phase === 'laid-out') {
+    return (
+      <LayOut
+        title={of ? `A specimen of ${of.name}` : 'A specimen of something unknown'}
+        setup={bench.setup}
+        part={bench.part}
+        belief={bench.belief}
+        box={box}
+        onSetup={bench.changeSetup}
+        onPart={bench.setPart}
+        onFlame={() => bench.setPhase('flame')}
+        onLook={() => bench.setPhase('look')}
+      />
+    )
+  }
+  return (
+    <Page $gap="1.1rem">
+      {bench.trouble ? (
+        <Slip $tone="warn" role="alert">
+          {bench.trouble}
+        </Slip>
+      ) : null}
+      {bench.clash ? <ClashSlip clash={bench.clash} /> : null}
+      {bench.feature ? (
+        <AtTheBench bench={bench} feature={bench.feature} of={of} />
+      ) : (
+        <Judged bench={bench} testId={start.testId} of={of} />
+      )}
+    </Page>
+  )
+}

@@ -1,0 +1,152 @@
+'use client'
+
+import styled from 'styled-components'
+import { type HistoryEffect } from '@/core/identify/history/effect'
+import { TILTS, yearsCrossed } from '@/core/identify/history/history'
+import { type History, type Tilt } from '@/core/identify/history/types'
+import { families } from '@/core/fibres/families'
+import { type TestSetup } from '@/core/notebook/kinds/burnTest'
+import { formatPercent } from '@/core/units/format'
+import { ChoiceField, NumberField } from '@/ui/kit/fields'
+import { SelectField } from '@/ui/kit/SelectField'
+import { Soft, Stack } from '@/ui/kit/surfaces'
+
+const Fields = styled.div`
+  display: grid;
+  gap: 0.9rem 1.25rem;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 14rem), 1fr));
+`
+
+const Effect = styled.table`
+  border-collapse: collapse;
+  width: 100%;
+  max-width: 34rem;
+  th {
+    text-align: left;
+    font-weight: 400;
+  }
+  th,
+  td {
+    padding: 0.15rem 0.75rem 0.15rem 0;
+  }
+  td {
+    text-align: right;
+    font-variant-numeric: tabular-nums;
+  }
+  thead th {
+    color: var(--ink-soft);
+    font-size: 0.92rem;
+  }
+  thead th + th {
+    text-align: right;
+  }
+  tr[data-moved='true'] {
+    font-weight: 700;
+  }
+`
+
+/** A family whose belief moves by this much is set in bold. */
+const MOVED = 0.05
+
+const QUESTIONS = [
+  ['kind', 'What is it from?'],
+  ['price', 'What did it cost when new?'],
+  ['country', 'What country does a label name?'],
+] as const
+
+function choices(tilts: readonly Tilt[]): (readonly [string, string])[] {
+  return [['', 'Not known'], ...tilts.map(({ id, label }) => [id, label] as const)]
+}
+
+/** What is known of a cloth's past, and whether it counts. */
+export function HistoryFields({ setup, onChange }: { setup: TestSetup; onChange: (setup: TestSetup) => void }) {
+  const { history } = setup
+  const set = (changed: Partial<History>) => onChange({ ...setup, history: withoutHoles({ ...history, ...changed }) })
+  const year = (end: 'after' | 'before') => (value: number) =>
+    set({ made: withoutHoles({ ...history.made, [end]: Number.isFinite(value) ? value : undefined }) })
+  const { after, before } = history.made ?? {}
+  const crossed = yearsCrossed({ after, before })
+  return (
+    <>
+      <Fields>
+        {QUESTIONS.map(([question, label]) => (
+          <SelectField
+            key={question}
+            label={label}
+            value={history[question] ?? ''}
+            onChange={(value) => set({ [question]: value || undefined })}
+            options={choices(TILTS[question])}
+          />
+        ))}
+        <NumberField
+          label="Made after"
+          value={after ?? NaN}
+          onChange={year('after')}
+          minValue={1700}
+          maxValue={2100}
+          error={crossed ? 'after the earlier year, before the later one' : undefined}
+        />
+        <NumberField
+          label="Made before"
+          value={before ?? NaN}
+          onChange={year('before')}
+          minValue={1700}
+          maxValue={2100}
+          hint="Nothing in it can be younger."
+        />
+      </Fields>
+      <ChoiceField
+        label="Let this count?"
+        value={setup.countHistory ? 'yes' : 'no'}
+        onChange={(value) => onChange({ ...setup, countHistory: value === 'yes' })}
+        options={[
+          ['yes', 'Yes, as a hint'],
+          ['no', 'No, only what I see'],
+        ]}
+      />
+    </>
+  )
+}
+
+/** A record without the keys that hold nothing. */
+function withoutHoles<T extends object>(record: T): T {
+  return Object.fromEntries(
+    Object.entries(record).filter(
+      ([, value]) => value !== undefined && !(typeof value === 'object' && Object.keys(value as object).length === 0),
+    ),
+  ) as T
+}
+
+/** What the past does to the belief: without it, and with it. */
+export function HistoryEffectTable({ effect }: { effect: HistoryEffect }) {
+  return (
+    <Stack $gap="0.5rem">
+      <p role="status">{effect.text}</p>
+      <Effect>
+        <caption className="visually-hidden">
+          How likely each family is to be in it, without and with what is known of its past
+        </caption>
+        <thead>
+          <tr>
+            <th scope="col">In it</th>
+            <th scope="col">by what you saw</th>
+            <th scope="col">with its past</th>
+          </tr>
+        </thead>
+        <tbody>
+          {effect.families.map(({ id, without, with: counted }) => (
+            <tr key={id} data-moved={Math.abs(counted - without) >= MOVED}>
+              <th scope="row">{families[id].name}</th>
+              <td>{formatPercent(without)}</td>
+              <td>{formatPercent(counted)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </Effect>
+      <Soft>
+        A hint only: all of it together moves no cloth’s odds by more than eight times, and what you see can overrule
+        it. Years are different: what was not sold yet cannot be in it.
+      </Soft>
+    </Stack>
+  )
+}

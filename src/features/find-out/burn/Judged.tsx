@@ -1,0 +1,95 @@
+'use client'
+
+import Link from 'next/link'
+import styled from 'styled-components'
+import { burnFeatures } from '@/core/identify/features'
+import { PARTS, type Part } from '@/core/vocabulary/observations'
+import { PLAIN_YARN } from '@/ui/burn'
+import { Button, QuietButton } from '@/ui/kit/buttons'
+import { StrongLink } from '@/ui/kit/links'
+import { Actions, Paper, Soft } from '@/ui/kit/surfaces'
+import { nextQuestion, PART_WORDS } from '../../shared/burn/session'
+import { Strips } from '../../shared/burn/Strips'
+import { discardTest } from './actions'
+import { type TestSubject } from './BenchTest'
+import { KeptMark } from './KeptMark'
+import { type Bench } from './useBench'
+import { VerdictView } from './verdict/VerdictView'
+
+interface Props {
+  bench: Bench
+  testId: string
+  of: TestSubject | null
+}
+
+/** The verdict first, then what to do with it; the strips and the rest below. */
+export function Judged({ bench, testId, of }: Props) {
+  const { answers, notes, specimen, part } = bench
+  const isFlameLeft = nextQuestion(answers, specimen) && bench.setup.atHand.includes('flame')
+  const isBegun = bench.own.some((answer) => burnFeatures.some(({ id }) => id === answer.feature))
+  return (
+    <>
+      <div>
+        <h1>The verdict</h1>
+        <Soft>
+          Specimen {specimen}, {PART_WORDS[part]}
+          {of ? ` of ${of.name}` : ''}. <KeptMark isKeeping={bench.keeping} />
+        </Soft>
+      </div>
+      <VerdictView
+        testId={testId}
+        question={bench.question}
+        setup={bench.setup}
+        answer={bench.belief}
+        onSetup={bench.changeSetup}
+        onTry={bench.ask}
+        action={
+          of ? (
+            <StrongLink href={of.href}>Back to {of.name}</StrongLink>
+          ) : (
+            <StrongLink href={`/stash/new?test=${testId}`}>Weigh it and keep it</StrongLink>
+          )
+        }
+      />
+      <Paper aria-labelledby="seen">
+        <h2 id="seen">What was seen</h2>
+        <Strips answers={answers} notes={notes} yarn={of?.yarn ?? PLAIN_YARN} />
+        <Actions>
+          {isFlameLeft ? (
+            <Button onPress={() => bench.setPhase('flame')}>
+              {isBegun ? 'Go on at the flame' : 'Now to the flame'}
+            </Button>
+          ) : null}
+          <Link href={`/bench/${testId}/log`}>The log: correct, compare, print</Link>
+          <QuietButton onPress={bench.undo} isDisabled={answers.length === 0}>
+            Undo the last answer
+          </QuietButton>
+          {of ? null : <QuietButton onPress={() => void discardTest(testId)}>Throw this test away</QuietButton>}
+        </Actions>
+        <Another onAnother={bench.another} />
+      </Paper>
+    </>
+  )
+}
+
+const Choices = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.6rem;
+  align-items: center;
+`
+
+/** The next specimen, of which part. */
+function Another({ onAnother }: { onAnother: (part: Part) => void }) {
+  return (
+    <Choices role="group" aria-labelledby="another">
+      <span id="another">Burn another specimen, from</span>
+      {PARTS.map((part) => (
+        <QuietButton key={part} onPress={() => onAnother(part)}>
+          {PART_WORDS[part]}
+        </QuietButton>
+      ))}
+      <Link href="/bench/tests">All tests without a flame</Link>
+    </Choices>
+  )
+}

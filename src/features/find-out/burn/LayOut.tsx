@@ -1,0 +1,144 @@
+'use client'
+
+import Link from 'next/link'
+import { controlsNeeded, type BoxPiece } from '@/core/identify/controls'
+import { type Answer } from '@/core/identify/identify'
+import { TOOLS, type Part, type Tool } from '@/core/vocabulary/observations'
+import { type TestSetup } from '@/core/notebook/kinds/burnTest'
+import { Button, StrongButton } from '@/ui/kit/buttons'
+import { Chip, Chips } from '@/ui/kit/Chips'
+import { ChoiceField } from '@/ui/kit/fields'
+import { Actions, Columns, Lead, Page, Paper, PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { ClaimRows } from '../../shared/claim/ClaimRows'
+import { usePreferences } from '../../shared/settings/PreferencesContext'
+import { HistoryEffectTable, HistoryFields } from './HistoryFields'
+import { PART_WORDS } from '../../shared/burn/session'
+
+const ASK_WORDS = [
+  ['fibre', 'Which fibre it is'],
+  ['family', 'What kind of fibre'],
+  ['plastic', 'Is there any plastic in it?'],
+  ['label', 'Is the label true?'],
+] as const
+
+const TOOL_WORDS: Record<Tool, string> = {
+  flame: 'A flame, and all that goes with it',
+  loupe: 'A loupe of 60× or more',
+  acetone: 'Acetone',
+  bleach: 'Chlorine bleach',
+}
+
+interface Props {
+  title: string
+  setup: TestSetup
+  part: Part
+  /** What is believed before anything is seen. */
+  belief: Answer
+  box: readonly BoxPiece[]
+  onSetup: (setup: TestSetup) => void
+  onPart: (part: Part) => void
+  onFlame: () => void
+  onLook: () => void
+}
+
+/**
+ * What is laid out before anything is lit: the question, what is at hand, what is known, and which known pieces lie
+ * beside it.
+ */
+export function LayOut({ title, setup, part, belief, box, onSetup, onPart, onFlame, onLook }: Props) {
+  const { words } = usePreferences()
+  const controls = controlsNeeded(belief.fibres, box, words)
+  const toggle = (tool: Tool) =>
+    onSetup({ ...setup, atHand: TOOLS.filter((one) => (one === tool) !== setup.atHand.includes(one)) })
+  return (
+    <Page $gap="1.25rem">
+      <div>
+        <h1>Lay it out</h1>
+        <Lead>{title}. Nothing here must be filled in: go straight to the flame if you like.</Lead>
+      </div>
+      <Actions>
+        {setup.atHand.includes('flame') ? <StrongButton onPress={onFlame}>To the flame</StrongButton> : null}
+        <Button onPress={onLook}>Begin without a flame</Button>
+      </Actions>
+      <Columns $first="1.35fr">
+        <Stack $gap="1.25rem">
+          <Paper aria-labelledby="wanted">
+            <h2 id="wanted">What do you want to know?</h2>
+            <ChoiceField
+              label="The question"
+              value={setup.asks}
+              onChange={(asks) => onSetup({ ...setup, asks: asks as TestSetup['asks'] })}
+              options={ASK_WORDS}
+            />
+            {setup.asks === 'label' || setup.claim.length > 0 ? (
+              <>
+                <Soft>What the label or the seller says, with percentages.</Soft>
+                <ClaimRows claim={setup.claim} onChange={(claim) => onSetup({ ...setup, claim })} />
+              </>
+            ) : null}
+            <ChoiceField
+              label="The first specimen is from"
+              value={part}
+              onChange={(value) => onPart(value as Part)}
+              options={(Object.keys(PART_WORDS) as Part[]).map((id) => [id, PART_WORDS[id]] as const)}
+              hint="Warp and weft are often different fibres: pull a few yarns of each direction and burn them apart."
+            />
+            <Stack $gap="0.4rem">
+              <span className="label" id="tools" style={{ fontWeight: 600 }}>
+                What is at hand beside water, tweezers and daylight?
+              </span>
+              <Chips role="group" aria-labelledby="tools">
+                {TOOLS.map((tool) => (
+                  <Chip key={tool} isSelected={setup.atHand.includes(tool)} onChange={() => toggle(tool)}>
+                    {TOOL_WORDS[tool]}
+                  </Chip>
+                ))}
+              </Chips>
+            </Stack>
+          </Paper>
+          <Paper aria-labelledby="past">
+            <h2 id="past">What do you know of its past?</h2>
+            <HistoryFields setup={setup} onChange={onSetup} />
+            {belief.history ? <HistoryEffectTable effect={belief.history} /> : null}
+          </Paper>
+        </Stack>
+        <Stack $gap="1.25rem">
+          <Paper aria-labelledby="beside">
+            <h2 id="beside">Lay these beside it</h2>
+            <Soft>
+              Known pieces, cut and ready before anything is lit. Burn one whenever you doubt what you see or smell.
+            </Soft>
+            <PlainList>
+              {controls.map(({ fibre, inBox, text }) => (
+                <li key={fibre}>
+                  <Slip $tone={inBox === 'pure' ? 'good' : inBox === 'impure' ? 'warn' : 'plain'}>{text}</Slip>
+                </li>
+              ))}
+            </PlainList>
+            <Link href="/bench/controls">Your controls box</Link>
+          </Paper>
+          <Paper aria-labelledby="spoils">
+            <h2 id="spoils">What spoils a burn</h2>
+            <Slip $tone="warn">
+              <b>Never burn</b> glass cloth or old heat-resistant cloth: it may hold asbestos. Leave it whole, and ask
+              your local authority.
+            </Slip>
+            <PlainList>
+              {SPOILERS.map((text) => (
+                <li key={text}>{text}</li>
+              ))}
+            </PlainList>
+          </Paper>
+        </Stack>
+      </Columns>
+    </Page>
+  )
+}
+
+/** What makes a burn lie; common practice. */
+const SPOILERS: readonly string[] = [
+  'Flame retardant, on curtains, upholstery and stage cloth: it puts out what would burn, and fumes. Do not go by it.',
+  'Coatings, rubber and glue: you burn the coating. Pull a yarn from under it, or leave it.',
+  'Starch, softener, oil and crease-resist finish: wash a scrap and dry it first.',
+  'Black and navy dye darken ash and bead. Go by hardness, not by colour.',
+]

@@ -1,0 +1,153 @@
+'use client'
+
+import Link from 'next/link'
+import { useMemo, useState } from 'react'
+import { featureById } from '@/core/identify/features'
+import { identify } from '@/core/identify/identify'
+import { questionOf } from '@/core/notebook/answers'
+import { type SpecimenNote } from '@/core/notebook/kinds/burnTest'
+import { type Yarn } from '@/ui/burn'
+import { QuietButton } from '@/ui/kit/buttons'
+import { ButtonLink, StrongLink } from '@/ui/kit/links'
+import { Actions, Page, Paper, Slip, Soft } from '@/ui/kit/surfaces'
+import { usePreferences } from '../../../shared/settings/PreferencesContext'
+import { ClashSlip } from '../ClashSlip'
+import { KeptMark } from '../KeptMark'
+import { Question } from '../../../shared/question/Question'
+import { emptyNote, partOf, specimensOf, withAnswer, withNote, withPart } from '../../../shared/burn/session'
+import { type BenchStart } from '../useBench'
+import { useKept } from '../useKept'
+import { verdictTitle } from '../../../shared/burn/title'
+import { Compare, type Comparable } from './Compare'
+import { LogTable } from './LogTable'
+import { SpecimenNotes } from './SpecimenNotes'
+
+interface Props extends BenchStart {
+  name: string
+  yarn?: Yarn
+  /** Burns of known pieces, to lay beside the specimens. */
+  known: Comparable[]
+}
+
+/**
+ * The log of one test: every answer with its time, to correct, compare and print. The verdict follows each
+ * correction.
+ */
+export function BenchLog({ testId, name, yarn, known, ...start }: Props) {
+  const { words } = usePreferences()
+  const [answers, setAnswers] = useState(start.answers)
+  const [notes, setNotes] = useState(start.notes)
+  const [correcting, setCorrecting] = useState<{ feature: string; specimen: number }>()
+  const { trouble, clash, keeping } = useKept(
+    { id: testId, revision: start.revision },
+    { answers, setup: start.setup, specimens: notes },
+    (merged) => {
+      setAnswers(merged.answers)
+      setNotes(merged.specimens)
+    },
+  )
+  const belief = useMemo(
+    () => identify(questionOf(answers, start.setup, start.controls), words),
+    [answers, start.setup, start.controls, words],
+  )
+  const specimens = specimensOf(answers, notes)
+  const noteOf = (specimen: number) =>
+    notes.find((note) => note.specimen === specimen) ?? emptyNote(specimen, partOf(specimen, notes, answers))
+  const keepNote = (note: SpecimenNote) => {
+    setNotes((before) => withNote(before, note))
+    setAnswers((before) =>
+      before.some(({ specimen, part }) => specimen === note.specimen && part !== note.part)
+        ? withPart(before, note.specimen, note.part)
+        : before,
+    )
+  }
+  const comparable: Comparable[] = [
+    ...specimens.map((specimen) => ({
+      id: `own ${specimen}`,
+      label: `Specimen ${specimen}`,
+      answers: answers.filter((answer) => answer.specimen === specimen),
+      yarn,
+    })),
+    ...known,
+  ]
+  const feature = correcting && featureById(correcting.feature)
+  return (
+    <Page>
+      <div>
+        <Link href={`/bench/${testId}`}>Back to the bench</Link>
+        <h1>The log of {name}</h1>
+        <Soft>
+          <KeptMark isKeeping={keeping} />
+        </Soft>
+      </div>
+      {trouble ? (
+        <Slip $tone="warn" role="alert">
+          {trouble}
+        </Slip>
+      ) : null}
+      {clash ? <ClashSlip clash={clash} /> : null}
+      <Slip role="status">
+        <b>{verdictTitle(belief, words)}.</b> {belief.verdict.text}
+      </Slip>
+      <Actions>
+        <StrongLink href={`/bench/${testId}/sheet`}>Print this log</StrongLink>
+        <ButtonLink href="/bench/sheet">An empty sheet to fill in by hand</ButtonLink>
+      </Actions>
+      <Paper aria-labelledby="answers">
+        <h2 id="answers">What was seen</h2>
+        <Soft>Press an answer to change it: the verdict follows.</Soft>
+        {specimens.length === 0 ? (
+          <Slip>Nothing has been answered yet.</Slip>
+        ) : (
+          <LogTable
+            answers={answers}
+            specimens={specimens}
+            onCorrect={(id, specimen) => setCorrecting({ feature: id, specimen })}
+          />
+        )}
+        {feature && correcting ? (
+          <div style={{ display: 'grid', gap: '0.75rem', borderTop: '3px solid var(--weld)', paddingTop: '1rem' }}>
+            <Soft>Specimen {correcting.specimen}, answered anew:</Soft>
+            <Question
+              key={`${correcting.feature} ${correcting.specimen}`}
+              feature={feature}
+              yarn={yarn}
+              canUndo
+              onUndo={() => setCorrecting(undefined)}
+              onAnswer={(states) => {
+                setAnswers((before) =>
+                  withAnswer(before, {
+                    specimen: correcting.specimen,
+                    part: noteOf(correcting.specimen).part,
+                    feature: feature.id,
+                    states,
+                    at: new Date().toISOString(),
+                  }),
+                )
+                setCorrecting(undefined)
+              }}
+            />
+            <Actions>
+              <QuietButton onPress={() => setCorrecting(undefined)}>Leave it as it was</QuietButton>
+            </Actions>
+          </div>
+        ) : null}
+      </Paper>
+      <Compare choices={comparable} />
+      <Paper aria-labelledby="notes">
+        <h2 id="notes">Notes, times and pictures</h2>
+        <div
+          style={{
+            display: 'grid',
+            gap: '1.5rem',
+            gridTemplateColumns: 'repeat(auto-fit, minmax(min(100%, 19rem), 1fr))',
+          }}
+        >
+          {specimens.map((specimen) => (
+            <SpecimenNotes key={specimen} testId={testId} note={noteOf(specimen)} onChange={keepNote} />
+          ))}
+        </div>
+      </Paper>
+    </Page>
+  )
+}

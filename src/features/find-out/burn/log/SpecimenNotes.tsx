@@ -1,0 +1,144 @@
+'use client'
+
+import { useEffect, useRef, useState } from 'react'
+import styled from 'styled-components'
+import { burnRate, catchState } from '@/core/identify/stopwatch'
+import { PARTS, type Part } from '@/core/vocabulary/observations'
+import { type SpecimenNote } from '@/core/notebook/kinds/burnTest'
+import { withDoubt } from '@/core/units/format'
+import { Button } from '@/ui/kit/buttons'
+import { NumberField, TextField } from '@/ui/kit/fields'
+import { SelectField } from '@/ui/kit/SelectField'
+import { Slip, Soft } from '@/ui/kit/surfaces'
+import { addPicture } from '../actions'
+import { PART_WORDS, statesWords } from '../../../shared/burn/session'
+import { smaller } from './smaller'
+
+const Card = styled.section`
+  display: grid;
+  gap: 0.8rem;
+  align-content: start;
+  border-top: 3px solid var(--weld);
+  padding-top: 0.8rem;
+  min-width: 0;
+  img {
+    max-width: 100%;
+    max-height: 14rem;
+    object-fit: contain;
+    justify-self: start;
+    border: 1px solid var(--line);
+  }
+`
+const Times = styled.div`
+  display: grid;
+  gap: 0.6rem;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 9rem), 1fr));
+`
+
+interface Props {
+  testId: string
+  note: SpecimenNote
+  onChange: (note: SpecimenNote) => void
+}
+
+/** What is noted of one specimen beside its answers: its part, times, a picture, a note. */
+export function SpecimenNotes({ testId, note, onChange }: Props) {
+  const picker = useRef<HTMLInputElement>(null)
+  const latest = useRef(note)
+  useEffect(() => {
+    latest.current = note
+  })
+  const [trouble, setTrouble] = useState<string>()
+  const [sending, setSending] = useState(false)
+  const number = (key: 'catchSeconds' | 'burnSeconds' | 'burnMm') => (value: number) =>
+    onChange({ ...note, [key]: Number.isFinite(value) ? value : null })
+  const send = async (file: File | undefined) => {
+    if (!file) return
+    setSending(true)
+    setTrouble(undefined)
+    try {
+      const form = new FormData()
+      form.set('picture', await smaller(file), 'picture.jpg')
+      const outcome = await addPicture(testId, form)
+      if ('name' in outcome) onChange({ ...latest.current, picture: outcome.name })
+      else setTrouble(outcome.error)
+    } catch {
+      setTrouble('That picture could not be read here. Try a JPEG, PNG or WebP.')
+    }
+    setSending(false)
+  }
+  return (
+    <Card aria-label={`Notes on specimen ${note.specimen}`}>
+      <h3>Specimen {note.specimen}</h3>
+      <SelectField
+        label="Taken from"
+        value={note.part}
+        onChange={(part) => onChange({ ...note, part: part as Part })}
+        options={PARTS.map((part) => [part, PART_WORDS[part]] as const)}
+      />
+      <Times>
+        <NumberField
+          label="Caught after"
+          unit="s"
+          value={note.catchSeconds ?? NaN}
+          minValue={0}
+          maxValue={3600}
+          onChange={number('catchSeconds')}
+        />
+        <NumberField
+          label="Burnt along"
+          unit="mm"
+          value={note.burnMm ?? NaN}
+          minValue={1}
+          maxValue={500}
+          onChange={number('burnMm')}
+        />
+        <NumberField
+          label="in"
+          unit="s"
+          value={note.burnSeconds ?? NaN}
+          minValue={0}
+          maxValue={3600}
+          onChange={number('burnSeconds')}
+        />
+      </Times>
+      <Soft>
+        {note.catchSeconds === null ? '' : `Catching: ${statesWords('ignition', [catchState(note.catchSeconds)])}. `}
+        {note.burnMm && note.burnSeconds
+          ? `Burning: ${withDoubt(burnRate(note.burnMm, note.burnSeconds))} mm a second.`
+          : ''}
+      </Soft>
+      <TextField
+        label="Note"
+        rows={2}
+        value={note.note}
+        onChange={(text) => onChange({ ...note, note: text.slice(0, 1000) })}
+      />
+      {note.picture ? (
+        // From the notebook's own folder, and small already: no optimiser needed.
+        <img src={`/pictures/${note.picture}`} alt={`Specimen ${note.specimen}, as photographed`} />
+      ) : null}
+      <input
+        ref={picker}
+        type="file"
+        accept="image/*"
+        capture="environment"
+        hidden
+        onChange={(event) => {
+          void send(event.target.files?.[0])
+          event.target.value = ''
+        }}
+      />
+      <div>
+        <Button isDisabled={sending} onPress={() => picker.current?.click()}>
+          {sending ? 'Keeping it…' : note.picture ? 'Another picture' : 'Add a picture'}
+        </Button>
+      </div>
+      {trouble ? (
+        <Slip $tone="warn" role="alert">
+          {trouble}
+        </Slip>
+      ) : null}
+    </Card>
+  )
+}

@@ -1,0 +1,74 @@
+'use client'
+
+import styled from 'styled-components'
+import { type Answer } from '@/core/identify/identify'
+import { type Observation } from '@/core/identify/types'
+import { fibreName } from '@/core/identify/words'
+import { type TestSetup } from '@/core/notebook/kinds/burnTest'
+import { Slip } from '@/ui/kit/surfaces'
+import { usePreferences } from '../../../shared/settings/PreferencesContext'
+import { PrintPage } from '../log/LogSheet'
+import { statesWords } from '../../../shared/burn/session'
+import { CLAIM_TITLES, ClaimSigns } from '../../../shared/burn/ClaimCheck'
+import { titleOf } from '../../../shared/burn/why'
+
+const Seen = styled.ul`
+  columns: 2 16rem;
+  margin: 0;
+  padding-left: 1.2rem;
+`
+
+/** A slip to take back to the shop: what was said, what was seen, what follows, and what does not. */
+export function ClaimSlipSheet({
+  name,
+  setup,
+  observations,
+  belief,
+}: {
+  name: string
+  setup: TestSetup
+  observations: readonly Observation[]
+  belief: Answer
+}) {
+  const { words } = usePreferences()
+  const { claim } = belief
+  if (!claim)
+    return (
+      <PrintPage title={`About ${name}`}>
+        <Slip>Nothing was claimed of this cloth. Say on the verdict’s page what the label says.</Slip>
+      </PrintPage>
+    )
+  return (
+    <PrintPage title={`About ${name}`}>
+      <p>
+        <b>Sold or labelled as:</b>{' '}
+        {setup.claim.map(({ fibre, percent }) => `${percent} % ${fibreName(fibre, words)}`).join(', ')}
+      </p>
+      <p>
+        <b>{CLAIM_TITLES[claim.verdict]}.</b> {claim.text}
+      </p>
+      <p>
+        <b>By what was seen:</b> {belief.verdict.text}
+      </p>
+      <div>
+        <b>What true cloth would have shown</b>
+        <ClaimSigns signs={claim.signs} />
+      </div>
+      <div>
+        <b>All that was seen</b>
+        <Seen>
+          {observations.map((one, index) => (
+            <li key={index}>
+              {titleOf(one)}: {statesWords(one.feature, one.states)}
+            </li>
+          ))}
+        </Seen>
+      </div>
+      <p>
+        These are a careful person’s home tests of a small specimen. They can show that a cloth is not what it was
+        sold as; they give no percentages, and a dispute needs a textile laboratory (the methods of the ISO 1833
+        series). A few per cent of a stretch fibre can burn unseen, and its absence is not claimed here.
+      </p>
+    </PrintPage>
+  )
+}

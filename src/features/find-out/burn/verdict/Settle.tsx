@@ -1,0 +1,39 @@
+'use client'
+
+import { featureById, type Hazard } from '@/core/identify/features'
+import { type Answer } from '@/core/identify/identify'
+import { Button } from '@/ui/kit/buttons'
+import { Paper, PlainList, Slip, Soft } from '@/ui/kit/surfaces'
+
+const HAZARD_WORDS: Record<Hazard, string> = {
+  none: 'no flame',
+  flame: 'at the flame',
+  solvent: 'acetone: no flame in the room',
+  bleach: 'bleach: alone, with gloves',
+}
+
+/** What to do next, or why to stop. */
+export function Settle({ answer: { next, stop }, onTry }: { answer: Answer; onTry: (feature: string) => void }) {
+  return (
+    <Paper aria-labelledby="settle">
+      <h2 id="settle">What would settle it</h2>
+      {stop ? <Slip $tone="good">{stop}</Slip> : null}
+      <PlainList
+        style={{ gridTemplateColumns: 'repeat(auto-fit, minmax(min(100%, 13rem), 1fr))', gap: '1rem 1.5rem' }}
+      >
+        {next.slice(0, 3).map(({ feature: id, text }) => {
+          const { title, hazard, minutes } = featureById(id)
+          return (
+            <li key={id} style={{ display: 'grid', gap: '0.4rem', justifyItems: 'start', alignContent: 'start' }}>
+              <span>
+                <b>{title}</b> ({HAZARD_WORDS[hazard]}, about {minutes} min)
+              </span>
+              <Soft>{text}</Soft>
+              <Button onPress={() => onTry(id)}>Try it: {title.toLowerCase()}</Button>
+            </li>
+          )
+        })}
+      </PlainList>
+    </Paper>
+  )
+}

@@ -1,0 +1,77 @@
+'use client'
+
+import Link from 'next/link'
+import { type ReactNode } from 'react'
+import { type Answer, type Question } from '@/core/identify/identify'
+import { capitalised } from '@/core/units/format'
+import { type TestSetup } from '@/core/notebook/kinds/burnTest'
+import { Columns, Paper, PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { usePreferences } from '../../../shared/settings/PreferencesContext'
+import { Likeliest } from '../../../shared/burn/Belief'
+import { HistoryEffectTable, HistoryFields } from '../HistoryFields'
+import { ClaimCheck } from '../../../shared/burn/ClaimCheck'
+import { Settle } from './Settle'
+import { VerdictCard } from './VerdictCard'
+import { Why } from './Why'
+
+interface Props {
+  testId: string
+  question: Question
+  setup: TestSetup
+  answer: Answer
+  onSetup: (setup: TestSetup) => void
+  onTry: (feature: string) => void
+  /** The one thing to do with it. */
+  action: ReactNode
+}
+
+/** What it is, how sure, why, what it could still be, what would settle it. */
+export function VerdictView({ testId, question, setup, answer, onSetup, onTry, action }: Props) {
+  const { words } = usePreferences()
+  const { conflicts } = answer
+  const taught = question.controls?.length ?? 0
+  return (
+    <Columns>
+      <Stack $gap="1.5rem">
+        <VerdictCard answer={answer}>{action}</VerdictCard>
+        <Settle answer={answer} onTry={onTry} />
+        {conflicts.length > 0 ? (
+          <Paper aria-labelledby="conflicts">
+            <h2 id="conflicts">Two things that do not go together</h2>
+            <PlainList>
+              {conflicts.slice(0, 3).map(({ text }) => (
+                <li key={text}>
+                  <Slip $tone="warn">{capitalised(text)}</Slip>
+                </li>
+              ))}
+            </PlainList>
+          </Paper>
+        ) : null}
+        <Why question={question} answer={answer} />
+      </Stack>
+      <Stack $gap="1.5rem">
+        <Paper aria-labelledby="could">
+          <h2 id="could">What it could still be</h2>
+          <Likeliest answer={answer} few={6} words={words} />
+        </Paper>
+        <ClaimCheck testId={testId} setup={setup} judged={answer.claim} onSetup={onSetup} />
+        <Paper aria-labelledby="past">
+          <h2 id="past">Its past</h2>
+          {answer.history ? <HistoryEffectTable effect={answer.history} /> : <Soft>Nothing of its past counts.</Soft>}
+          <details>
+            <summary>Change what is known</summary>
+            <Stack $gap="0.9rem" $top="0.75rem">
+              <HistoryFields setup={setup} onChange={onSetup} />
+            </Stack>
+          </details>
+        </Paper>
+        <Soft>
+          {taught > 0
+            ? `${taught} burns of known pieces have taught it how you report. `
+            : 'Burn known pieces now and then, and it learns how you report. '}
+          <Link href="/bench/controls">Your controls box</Link>
+        </Soft>
+      </Stack>
+    </Columns>
+  )
+}

@@ -1,0 +1,175 @@
+'use client'
+
+import { useCallback, useMemo, useState } from 'react'
+import styled from 'styled-components'
+import { families } from '@/core/fibres/families'
+import { FAMILIES } from '@/core/vocabulary/fibres'
+import { type Answer, type Question } from '@/core/identify/identify'
+import { verdictBriefly } from '@/core/identify/verdict'
+import { beliefSteps } from '@/core/identify/whatIf'
+import { formatPercent } from '@/core/units/format'
+import { EChart, type Palette } from '@/ui/charts/EChart'
+import { ChoiceField } from '@/ui/kit/fields'
+import { Figures, Paper, Soft } from '@/ui/kit/surfaces'
+import { usePreferences } from '../../../shared/settings/PreferencesContext'
+import { evidenceOption, stepsOption } from './evidenceOptions'
+import { WhatIf } from './WhatIf'
+import { evidenceWords, titleOf } from '../../../shared/burn/why'
+
+const List = styled.ol`
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 0.5rem;
+  li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 4.5rem;
+    gap: 0.1rem 0.75rem;
+    align-items: center;
+  }
+  span {
+    color: var(--ink-soft);
+  }
+  i {
+    height: 8px;
+    background: var(--indigo);
+    justify-self: start;
+    grid-row: 1 / 3;
+    grid-column: 2;
+    min-width: 2px;
+  }
+`
+const Scroll = styled.div`
+  overflow-x: auto;
+`
+
+const LOUDEST_BITS = 6
+const ROW_HEIGHT = 36
+
+/** Why: the answers in words, as a picture, and what another answer would have made of it. */
+export function Why({ question, answer }: { question: Question; answer: Answer }) {
+  const { words } = usePreferences()
+  const [view, setView] = useState('words')
+  const evidence = answer.evidence
+  const steps = useMemo(() => (view === 'steps' ? beliefSteps(question, words) : []), [view, question, words])
+  const stepLabels = useMemo(() => ['before', ...question.observations.map(titleOf)], [question])
+  const cells = useCallback((palette: Palette) => evidenceOption(evidence, palette), [evidence])
+  const lines = useCallback((palette: Palette) => stepsOption(steps, stepLabels, palette), [steps, stepLabels])
+  const said = evidence.map(evidenceWords).sort((a, b) => b.strength - a.strength)
+  return (
+    <Paper aria-labelledby="why">
+      <h2 id="why">Why</h2>
+      {evidence.length === 0 ? (
+        <Soft>Nothing was seen, so nothing speaks.</Soft>
+      ) : (
+        <ChoiceField
+          label="Show it"
+          value={view}
+          onChange={setView}
+          options={[
+            ['words', 'In words'],
+            ['cells', 'What each answer did'],
+            ['steps', 'Where the belief came from'],
+          ]}
+        />
+      )}
+      {view === 'words' ? (
+        <List>
+          {said.map(({ seen, says, strength }) => (
+            <li key={seen}>
+              <b>{seen}</b>
+              <span>{says}</span>
+              <i aria-hidden style={{ width: `${Math.min(1, strength / LOUDEST_BITS) * 100}%` }} />
+            </li>
+          ))}
+        </List>
+      ) : null}
+      {view === 'cells' && evidence.length > 0 ? (
+        <>
+          <EChart
+            label="What each answer did to each family; the figures stand in the table below"
+            height={evidence.length * ROW_HEIGHT + 36}
+            option={cells}
+          />
+          <Soft>
+            ×4: this answer made it four times likelier that the cloth is of this family alone; ÷4: four times less
+            likely.
+          </Soft>
+          <FamilyFigures
+            head="Answer, bits"
+            rows={evidence.map(({ feature, part, bits }) => [
+              titleOf({ feature, part }),
+              FAMILIES.map((id) => bits[id].toFixed(1)),
+            ])}
+          />
+        </>
+      ) : null}
+      {view === 'steps' && evidence.length > 0 ? (
+        <>
+          <EChart
+            label={
+              'How likely each family was to be in the cloth, answer by answer; the figures stand in the ' +
+              'table below'
+            }
+            height={380}
+            option={lines}
+          />
+          <FamilyFigures
+            head="After"
+            rows={steps.map((step, index) => [
+              stepLabels[index]!,
+              FAMILIES.map((id) => formatPercent(step.families.find((one) => one.id === id)!.present)),
+            ])}
+          />
+        </>
+      ) : null}
+      {evidence.length > 0 ? (
+        <WhatIf question={question} answerWords={`it is ${verdictBriefly(answer.verdict, words)}`} />
+      ) : null}
+      <Soft>
+        Answers about the same look (one residue, one flame) are not counted twice over: the strongest counts in full,
+        the others for less.
+      </Soft>
+    </Paper>
+  )
+}
+
+/** The figures of a chart, a column a family. */
+function FamilyFigures({
+  head,
+  rows,
+}: {
+  head: string
+  rows: readonly (readonly [name: string, values: readonly string[]])[]
+}) {
+  return (
+    <details>
+      <summary>The figures</summary>
+      <Scroll tabIndex={0} role="region" aria-label="The figures">
+        <Figures>
+          <thead>
+            <tr>
+              <th scope="col">{head}</th>
+              {FAMILIES.map((id) => (
+                <th key={id} scope="col">
+                  {families[id].name}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map(([name, values], index) => (
+              <tr key={index}>
+                <th scope="row">{name}</th>
+                {values.map((value, column) => (
+                  <td key={FAMILIES[column]}>{value}</td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </Figures>
+      </Scroll>
+    </details>
+  )
+}

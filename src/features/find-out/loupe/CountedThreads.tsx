@@ -1,0 +1,131 @@
+'use client'
+
+import { useState } from 'react'
+import styled from 'styled-components'
+import { type ThreadSet } from '@/core/loupe/count'
+import { StrongButton } from '@/ui/kit/buttons'
+import { Actions, Figures, Slip, Soft } from '@/ui/kit/surfaces'
+import { type Readings } from '../../shared/readings/useReadings'
+import { type Counted } from '../picture/jobs'
+import { Stage } from '../picture/Stage'
+import { countWords } from './words'
+
+/** Upright threads, and level ones. */
+const SETS = [
+  { name: 'upright', colour: '#ffd23f' },
+  { name: 'level', colour: '#59d7ff' },
+] as const
+
+const Swatch = styled.i<{ $colour: string }>`
+  display: inline-block;
+  width: 1.4rem;
+  height: 0.35rem;
+  border: 1px solid var(--ink);
+  background: ${({ $colour }) => $colour};
+`
+
+/** The found threads over the picture, their numbers, and what they say. */
+export function CountedThreads({ result, readings }: { result: Counted; readings: Readings }) {
+  const { count, lines, view } = result
+  const [shown, setShown] = useState<readonly boolean[]>([true, true])
+  const show = (set: number, isShown: boolean) => setShown(shown.map((was, index) => (index === set ? isShown : was)))
+  return (
+    <>
+      <Stage view={view} label="The middle of the picture, with the found threads drawn over it">
+        {SETS.map(({ colour }, set) =>
+          shown[set] ? (
+            <path
+              key={colour}
+              d={lines[set]!.map(({ from, to }) => `M${from.x} ${from.y}L${to.x} ${to.y}`).join('')}
+              stroke={colour}
+              strokeWidth={view.width / 420}
+              strokeOpacity=".85"
+              fill="none"
+            />
+          ) : null,
+        )}
+      </Stage>
+      <Soft>
+        Each line should lie along one thread. If two threads share a line, or one has two, trust your eye and count
+        by hand.
+      </Soft>
+      <Numbers sets={count.sets} shown={shown} onShow={show} />
+      <p role="status">{countWords(count)}</p>
+      {count.warnings.map((warning) => (
+        <Slip key={warning} $tone="warn">
+          {warning}
+        </Slip>
+      ))}
+      <Actions>
+        <StrongButton
+          isDisabled={readings.saving}
+          onPress={() =>
+            readings.add({
+              kind: 'count',
+              how: 'picture',
+              endsPerCm: count.sets[0].threadsPerCm,
+              picksPerCm: count.sets[1].threadsPerCm,
+              skewDeg: Math.min(45, count.skewDeg),
+              twillAngleDeg: count.twillAngleDeg,
+            })
+          }
+        >
+          Keep this count
+        </StrongButton>
+      </Actions>
+      <Soft>The upright threads are kept as the warp: turn the picture so that the selvedge stands upright.</Soft>
+    </>
+  )
+}
+
+interface NumbersProps {
+  sets: readonly ThreadSet[]
+  shown: readonly boolean[]
+  onShow: (set: number, isShown: boolean) => void
+}
+
+function Numbers({ sets, shown, onShow }: NumbersProps) {
+  return (
+    <Figures>
+      <thead>
+        <tr>
+          <th>Threads</th>
+          <th>a cm</th>
+          <th>an inch</th>
+          <th>turned</th>
+          <th>lines</th>
+        </tr>
+      </thead>
+      <tbody>
+        {sets.map((set, index) => {
+          const { name, colour } = SETS[index]!
+          return (
+            <tr key={name}>
+              <th scope="row">{name}</th>
+              <td>{set.threadsPerCm.toFixed(1)}</td>
+              <td>{set.threadsPerInch.toFixed(0)}</td>
+              <td>{turnOf(set, index).toFixed(1)}°</td>
+              <td>
+                <label>
+                  <input
+                    type="checkbox"
+                    checked={shown[index]}
+                    onChange={(event) => onShow(index, event.target.checked)}
+                  />{' '}
+                  <Swatch aria-hidden $colour={colour} />{' '}
+                  <span className="visually-hidden">{`Show the ${name} lines`}</span>
+                </label>
+              </td>
+            </tr>
+          )
+        })}
+      </tbody>
+    </Figures>
+  )
+}
+
+/** How far a set is turned from upright or level, degrees. */
+function turnOf({ angleDeg }: ThreadSet, index: number): number {
+  if (index === 0) return angleDeg
+  return angleDeg > 0 ? angleDeg - 90 : angleDeg + 90
+}

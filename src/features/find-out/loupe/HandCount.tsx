@@ -1,0 +1,182 @@
+'use client'
+
+import { useState, type KeyboardEvent } from 'react'
+import { type ThreadCount } from '@/core/loupe/count'
+import { compareCounts, countByMarks, NEAR_THREADS } from '@/core/loupe/overlay'
+import { withDoubt } from '@/core/units/format'
+import { Button, QuietButton, StrongButton } from '@/ui/kit/buttons'
+import { ChoiceField } from '@/ui/kit/fields'
+import { Actions, Paper, Slip, Soft } from '@/ui/kit/surfaces'
+import { type View } from '../picture/jobs'
+import { Stage, type Spot } from '../picture/Stage'
+import { usePicture, type Picture } from '../picture/usePicture'
+import { Working } from '../picture/Working'
+import { type Readings } from '../../shared/readings/useReadings'
+
+type Which = 'ends' | 'picks'
+/** Shown from near where nothing was counted yet, cm. */
+const NEAR_CM = 1
+const STEP = 1 / 200
+
+/**
+ * Counting by hand: a mark on one thread after another, straight across them; held against what was counted from the
+ * picture.
+ */
+export function HandCount({
+  picture,
+  perCm,
+  counted,
+  readings,
+}: {
+  picture: Picture
+  perCm: number
+  counted: ThreadCount | null
+  readings: Readings
+}) {
+  const work = usePicture()
+  const [near, setNear] = useState<View | null>(null)
+  const [which, setWhich] = useState<Which>('ends')
+  const [marks, setMarks] = useState<Record<Which, Spot[]>>({ ends: [], picks: [] })
+  const [cursor, setCursor] = useState<Spot | null>(null)
+  const open = async () => {
+    const threads = counted ? Math.min(...counted.sets.map(({ threadsPerCm }) => threadsPerCm)) : null
+    const view = await work.near(picture.file, threads ? (NEAR_THREADS / threads) * perCm : NEAR_CM * perCm)
+    if (view) {
+      setNear(view)
+      setCursor({ x: view.left + view.width / 2, y: view.top + view.height / 2 })
+    }
+  }
+  const add = (spot: Spot) => setMarks((before) => ({ ...before, [which]: [...before[which], spot] }))
+  const counts = { ends: countByMarks(marks.ends, perCm), picks: countByMarks(marks.picks, perCm) }
+  const keys = (event: KeyboardEvent) => {
+    if (!near || !cursor) return
+    const by = near.width * STEP * (event.shiftKey ? 8 : 1)
+    const steps: Record<string, [number, number]> = {
+      ArrowLeft: [-by, 0],
+      ArrowRight: [by, 0],
+      ArrowUp: [0, -by],
+      ArrowDown: [0, by],
+    }
+    const step = steps[event.key]
+    if (step) setCursor({ x: cursor.x + step[0], y: cursor.y + step[1] })
+    else if (event.key === 'Enter' || event.key === ' ') add(cursor)
+    else if (event.key === 'Backspace') setMarks((before) => ({ ...before, [which]: before[which].slice(0, -1) }))
+    else return
+    event.preventDefault()
+  }
+  return (
+    <Paper aria-labelledby="by-hand">
+      <h2 id="by-hand">Or count by hand</h2>
+      {near === null ? (
+        <>
+          <Soft>
+            Set a mark on one thread after another, straight across. With a lens over the cloth itself, the bench for
+            yarns takes the number.
+          </Soft>
+          <Actions>
+            <Button onPress={() => void open()}>Go near, and mark threads</Button>
+          </Actions>
+        </>
+      ) : (
+        <>
+          <ChoiceField
+            label="Mark"
+            value={which}
+            onChange={(value) => setWhich(value as Which)}
+            options={[
+              ['ends', 'the upright threads'],
+              ['picks', 'the level threads'],
+            ]}
+          />
+          <div
+            role="application"
+            aria-label="Threads from near: arrows move the cross, Enter sets a mark, Backspace takes the last one back"
+            tabIndex={0}
+            onKeyDown={keys}
+          >
+            <Stage view={near} label="The middle of the picture from near" onSpot={add}>
+              {(['ends', 'picks'] as const).flatMap((set) =>
+                marks[set].map((spot, index) => (
+                  <g key={`${set}${index}`} transform={`translate(${spot.x} ${spot.y})`}>
+                    <circle
+                      r={near.width / 90}
+                      fill={set === 'ends' ? '#ffd23f' : '#59d7ff'}
+                      stroke="#000"
+                      strokeWidth={near.width / 500}
+                    />
+                  </g>
+                )),
+              )}
+              {cursor ? (
+                <path
+                  d={
+                    `M${cursor.x - near.width / 30} ${cursor.y}h${near.width / 15}M${cursor.x} ` +
+                    `${cursor.y - near.width / 30}v${near.width / 15}`
+                  }
+                  stroke="#fff"
+                  strokeWidth={near.width / 300}
+                  style={{ mixBlendMode: 'difference' }}
+                />
+              ) : null}
+            </Stage>
+          </div>
+          <p role="status">
+            {(['ends', 'picks'] as const).map((set) => (
+              <span key={set} style={{ display: 'block' }}>
+                {set === 'ends' ? 'Upright' : 'Level'}: {marks[set].length}{' '}
+                {marks[set].length === 1 ? 'mark' : 'marks'}
+                {counts[set] ? `, ${withDoubt(counts[set])} a cm` : ', three or more are needed'}
+              </span>
+            ))}
+          </p>
+          {counted
+            ? (['ends', 'picks'] as const).map((set, index) =>
+                counts[set] ? (
+                  <Compared
+                    key={set}
+                    name={set === 'ends' ? 'upright' : 'level'}
+                    outcome={compareCounts(counts[set], counted.sets[index]!.threadsPerCm)}
+                  />
+                ) : null,
+              )
+            : null}
+          <Actions>
+            <StrongButton
+              isDisabled={!counts.ends || !counts.picks || readings.saving}
+              onPress={() =>
+                readings.add({
+                  kind: 'count',
+                  how: 'hand',
+                  endsPerCm: counts.ends!.value,
+                  picksPerCm: counts.picks!.value,
+                  skewDeg: null,
+                  twillAngleDeg: null,
+                })
+              }
+            >
+              Keep this count by hand
+            </StrongButton>
+            <QuietButton
+              isDisabled={marks[which].length === 0}
+              onPress={() => setMarks({ ...marks, [which]: marks[which].slice(0, -1) })}
+            >
+              Take the last mark back
+            </QuietButton>
+          </Actions>
+        </>
+      )}
+      <Working work={work} />
+    </Paper>
+  )
+}
+
+function Compared({ name, outcome: { agree, ratio } }: { name: string; outcome: ReturnType<typeof compareCounts> }) {
+  if (agree) return <Slip $tone="good">By hand and by picture agree on the {name} threads.</Slip>
+  return (
+    <Slip $tone="warn">
+      They disagree on the {name} threads
+      {ratio ? `, by about ${ratio} times: pairs of threads, or stripes, were taken for one` : ''}. Believe the marks
+      if each sits on one thread.
+    </Slip>
+  )
+}

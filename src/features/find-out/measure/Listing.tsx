@@ -1,0 +1,69 @@
+'use client'
+
+import { useState } from 'react'
+import { listingOpacity } from '@/core/notebook/foretell'
+import { lightnessOf } from '@/core/measure/opacity'
+import { GSM_PER_OUNCE_PER_SQUARE_YARD } from '@/core/units/constants'
+import { ChoiceField, NumberField, TextField } from '@/ui/kit/fields'
+import { Soft, Stack } from '@/ui/kit/surfaces'
+import { usePreferences } from '../../shared/settings/PreferencesContext'
+import { foretoldWords } from './words'
+
+/** A stated weight is true to about this share. */
+const STATED_DOUBT = 0.05
+
+/** A cloth that is only a listing on a screen: what would show through it? */
+export function Listing() {
+  const { units } = usePreferences()
+  const unit =
+    units === 'metric' ? { symbol: 'g/m²', gsm: 1 } : { symbol: 'oz/yd²', gsm: GSM_PER_OUNCE_PER_SQUARE_YARD }
+  const [called, setCalled] = useState('')
+  const [weight, setWeight] = useState(NaN)
+  const [colour, setColour] = useState('#e9e3d2')
+  const [yarn, setYarn] = useState('')
+  const gsm = weight > 0 ? { value: weight * unit.gsm, sd: weight * unit.gsm * STATED_DOUBT } : undefined
+  const foretold = listingOpacity({
+    called,
+    gsm,
+    filament: yarn === '' ? null : yarn === 'filament',
+    lightness: lightnessOf(colour),
+  })
+  return (
+    <details>
+      <summary>Only a listing on a screen?</summary>
+      <Stack $gap="0.8rem" $top="0.6rem">
+        <TextField label="What the listing calls it" value={called} onChange={setCalled} />
+        <NumberField
+          label="Weight that it states"
+          unit={unit.symbol}
+          minValue={0}
+          value={weight}
+          onChange={setWeight}
+        />
+        <label style={{ display: 'grid', gap: '0.25rem', fontWeight: 600 }}>
+          Its lightest colour
+          <input
+            type="color"
+            value={colour}
+            onChange={(event) => setColour(event.target.value)}
+            style={{ width: '100%', height: '2.75rem' }}
+          />
+        </label>
+        <ChoiceField
+          label="Yarns"
+          value={yarn}
+          onChange={setYarn}
+          options={[
+            ['', 'not known'],
+            ['spun', 'dull, hairy'],
+            ['filament', 'smooth, shining'],
+          ]}
+        />
+        <p role="status">
+          {foretold ? foretoldWords(foretold) : 'Give a name or a weight, and what shows through is foretold.'}
+        </p>
+        <Soft>Hold it up when it comes: what you then choose is set beside what was foretold.</Soft>
+      </Stack>
+    </details>
+  )
+}

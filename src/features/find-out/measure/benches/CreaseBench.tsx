@@ -1,0 +1,34 @@
+'use client'
+
+import { creaseWords } from '@/core/measure/grades'
+import { measuredOf, ofKind } from '@/core/notebook/measurements'
+import { CreaseDrawing } from '@/ui/measuring/grades'
+import { type Asked } from '../../../shared/question/Question'
+import { Mean, type BenchProps } from './common'
+import { Graded, grades } from './Graded'
+
+const QUESTION: Asked = {
+  id: 'crease',
+  question: 'After a minute, which does it look like?',
+  hint: 'Fold nothing, smooth nothing: lay it down and look.',
+  multi: false,
+  states: grades(['Like paper', 'Much creased', 'Creased', 'Hardly', 'Not at all']),
+}
+
+export function CreaseBench({ readings, yarn }: BenchProps) {
+  const { crease } = measuredOf(readings.now)
+  return (
+    <Graded
+      question={QUESTION}
+      picture={(state) => <CreaseDrawing grade={Number(state)} yarn={yarn} />}
+      kept={ofKind(readings.now, 'crease')}
+      readings={readings}
+      onGrade={(state) => readings.add({ kind: 'crease', grade: Number(state) })}
+      comesTo={
+        <Mean title="Grade, of 5" repeats={crease} unit="">
+          {crease ? <p>{creaseWords(crease.mean)}</p> : null}
+        </Mean>
+      }
+    />
+  )
+}

@@ -1,0 +1,131 @@
+'use client'
+
+import { useState } from 'react'
+import { extraToBuy, washWords } from '@/core/measure/shrinkage'
+import { ofKind, readingsOfKind } from '@/core/notebook/measurements'
+import { shrinkageOf } from '@/core/notebook/measurements/shrinkage'
+import { formatWidth, withDoubt } from '@/core/units/format'
+import { StrongButton } from '@/ui/kit/buttons'
+import { NumberField } from '@/ui/kit/fields'
+import { SelectField } from '@/ui/kit/SelectField'
+import { Actions, Columns, Fields, Lead, Paper, Slip, Soft } from '@/ui/kit/surfaces'
+import { fieldUnits, fromField, toField } from '../../../shared/settings/measures'
+import { usePreferences } from '../../../shared/settings/PreferencesContext'
+import { ShrinkageChart } from '../ShrinkageChart'
+import { ReadingList, type BenchProps } from './common'
+
+const SQUARE_MM = 250
+const MOST_WASHES = 5
+/** Of the two marks of a side together, mm. */
+const ERROR_MM = 0.7
+
+export function ShrinkageBench({ readings }: BenchProps) {
+  return (
+    <Columns $first="1.35fr">
+      <Square readings={readings} />
+      <Loses readings={readings} />
+    </Columns>
+  )
+}
+
+function Square({ readings }: Pick<BenchProps, 'readings'>) {
+  const { units } = usePreferences()
+  const { fine } = fieldUnits(units)
+  const kept = ofKind(readings.all, 'wash-square').toSorted((a, b) => a.data.washes - b.data.washes)
+  const [chosen, setChosen] = useState<number | null>(null)
+  const washes = chosen ?? Math.max(-1, ...kept.map(({ data }) => data.washes)) + 1
+  const [draft, setDraft] = useState<{ length: number | null; width: number | null }>({ length: null, width: null })
+  const { length, width } = draft
+  const keep = () => {
+    if (!length || !width) return
+    const square = { kind: 'wash-square' as const, washes, lengthMm: length, widthMm: width, errorMm: ERROR_MM }
+    readings.add(square, () => {
+      setDraft({ length: null, width: null })
+      setChosen(null)
+    })
+  }
+  const field = (side: 'length' | 'width', label: string) => (
+    <NumberField
+      label={label}
+      unit={fine.symbol}
+      minValue={0}
+      value={toField(draft[side], fine)}
+      onChange={(value) => setDraft({ ...draft, [side]: fromField(value, fine) })}
+    />
+  )
+  return (
+    <Paper aria-labelledby="square">
+      <h2 id="square">The marked square, {washWords(washes)}</h2>
+      <Soft>
+        {washes === 0
+          ? `Mark ${formatWidth(SQUARE_MM, units)} each way, well inside the edges, and measure what you marked: it ` +
+            'is seldom exact.'
+          : 'Press it flat without pulling, let it rest, and measure between the same marks.'}
+      </Soft>
+      <SelectField
+        label="The square is now"
+        value={String(washes)}
+        onChange={(value) => setChosen(Number(value))}
+        options={Array.from({ length: MOST_WASHES + 1 }, (_, count) => [String(count), washWords(count)] as const)}
+      />
+      <Fields>
+        {field('length', 'Lengthwise')}
+        {field('width', 'Across')}
+      </Fields>
+      <Actions>
+        <StrongButton isDisabled={!length || !width || readings.saving} onPress={keep}>
+          Keep it as {washWords(washes)}
+        </StrongButton>
+      </Actions>
+      <ReadingList kept={kept} onDrop={readings.drop} />
+    </Paper>
+  )
+}
+
+function Loses({ readings }: Pick<BenchProps, 'readings'>) {
+  const { units } = usePreferences()
+  const { long } = fieldUnits(units)
+  const [needed, setNeeded] = useState<number | null>(2000)
+  const curves = shrinkageOf(readingsOfKind(readings.all, 'shrinkage'))
+  if (!curves) {
+    return (
+      <Paper aria-labelledby="loses">
+        <h2 id="loses">What it loses</h2>
+        <Soft>Measure the square before the first wash and after it, and the curve begins.</Soft>
+      </Paper>
+    )
+  }
+  const { length, width } = curves
+  return (
+    <Paper aria-labelledby="loses">
+      <h2 id="loses">What it loses</h2>
+      <Lead>
+        In the end {withDoubt(length.limit)} % lengthwise and {withDoubt(width.limit)} % across.
+      </Lead>
+      <ShrinkageChart curves={curves} />
+      {length.goesOn || width.goesOn ? (
+        <Slip>It goes on shrinking: wash it once more before cutting.</Slip>
+      ) : (
+        <Slip $tone="good">It has come to rest, as far as marks can tell.</Slip>
+      )}
+      <NumberField
+        label="Length that the garment needs"
+        unit={long.symbol}
+        minValue={0}
+        value={toField(needed, long)}
+        onChange={(value) => setNeeded(fromField(value, long))}
+      />
+      {needed ? (
+        <p role="status">
+          Buy <b>{formatWidth(Math.ceil(extraToBuy(needed, length.limit) / 10) * 10, units)} more</b> than that if it
+          is not washed yet, and reckon with {withDoubt({ value: 100 + width.limit.value, sd: width.limit.sd })} % of
+          its width.
+        </p>
+      ) : null}
+      <Soft>
+        Reckoned to the far end of the doubt. Where nothing is measured, a quarter of a yard (23 cm) a garment is the
+        habit.
+      </Soft>
+    </Paper>
+  )
+}

@@ -1,0 +1,64 @@
+'use client'
+
+import { colourFromWords, COLOURS_FROM, type ColourFrom } from '@/core/measure/lie/colourFrom'
+import { FINISHES, finishes, type Finish } from '@/core/measure/lie/finish'
+import { napWords, NAPS, type Nap } from '@/core/measure/lie/nap'
+import { CheckField, CheckGroup } from '@/ui/kit/checks'
+import { ChoiceField } from '@/ui/kit/fields'
+import { SelectField } from '@/ui/kit/SelectField'
+import { Paper, Soft } from '@/ui/kit/surfaces'
+import { type LiePart } from './draft'
+
+const NAP_LABELS: Record<Nap, string> = {
+  none: 'the same both ways',
+  down: 'smooth towards the hem',
+  up: 'smooth towards the head',
+  unknown: 'not looked at',
+}
+const COLOUR_LABELS: Record<ColourFrom, string> = {
+  printed: 'printed on',
+  'yarn-dyed': 'woven from coloured yarns',
+  'piece-dyed': 'dyed in the piece',
+  undyed: 'not dyed',
+  unknown: 'not looked at',
+}
+
+export function NapColourFinish({ draft: { nap, colourFrom, finish }, onChange }: LiePart) {
+  return (
+    <Paper aria-labelledby="colour-and-finish">
+      <h2 id="colour-and-finish">Nap, colour and finish</h2>
+      <ChoiceField
+        label="Stroke it along the warp, both ways"
+        value={nap}
+        onChange={(value) => onChange({ nap: value as Nap })}
+        options={NAPS.map((one) => [one, NAP_LABELS[one]] as const)}
+      />
+      <Soft>{napWords[nap]}</Soft>
+      <SelectField
+        label="Pull out a coloured thread; look along it, and at the back: the colour is"
+        value={colourFrom}
+        onChange={(value) => onChange({ colourFrom: value as ColourFrom })}
+        options={COLOURS_FROM.map((one) => [one, COLOUR_LABELS[one]] as const)}
+      />
+      <Soft>{colourFromWords[colourFrom]}</Soft>
+      <CheckGroup legend="Finish">
+        {FINISHES.map((one) => (
+          <CheckField
+            key={one}
+            isSelected={finish.includes(one)}
+            onChange={(isOn) =>
+              onChange({ finish: isOn ? withFinish(finish, one) : finish.filter((f) => f !== one) })
+            }
+          >
+            <b>{finishes[one].label}.</b> {finishes[one].signs}
+          </CheckField>
+        ))}
+      </CheckGroup>
+    </Paper>
+  )
+}
+
+/** None and another exclude one another. */
+function withFinish(finish: readonly Finish[], added: Finish): Finish[] {
+  return [...finish.filter((other) => (other === 'none') === (added === 'none')), added]
+}

@@ -1,0 +1,141 @@
+'use client'
+
+import { useState } from 'react'
+import { drapeCoefficient } from '@/core/measure/drape'
+import { StrongButton } from '@/ui/kit/buttons'
+import { NumberField } from '@/ui/kit/fields'
+import { Actions, Fields, Paper, Slip, Soft } from '@/ui/kit/surfaces'
+import { type Shadow } from '@/core/loupe/disc'
+import { pixelsPerCm, ScaleFields, ScaleStage, usePictureScale } from '../../picture/ScaleMarks'
+import { Source } from '../../picture/Source'
+import { usePicture } from '../../picture/usePicture'
+import { Working } from '../../picture/Working'
+import { fieldUnits, fromField, toField } from '../../../shared/settings/measures'
+import { usePreferences } from '../../../shared/settings/PreferencesContext'
+
+interface Disc {
+  clothRadiusMm: number
+  tableRadiusMm: number
+  shadowMm2: number
+}
+
+/** Usual sizes of the test: a disc of 30 cm on a stand of 18 cm. */
+const [CLOTH_MM, TABLE_MM] = [150, 90]
+
+/** The draped disc from a picture: its shape is found, its area taken, and the coefficient follows. */
+export function DrapedDisc({ onMeasured }: { onMeasured: (disc: Disc) => void }) {
+  const { units } = usePreferences()
+  const { short } = fieldUnits(units)
+  const work = usePicture()
+  const { picture } = work
+  const [scale, setScale] = usePictureScale(picture?.view ?? null, picture?.number ?? 0)
+  const [found, setFound] = useState<{ number: number; shadow: Shadow } | null>(null)
+  const [cloth, setCloth] = useState<number | null>(CLOTH_MM)
+  const [table, setTable] = useState<number | null>(TABLE_MM)
+  const perCm = scale ? pixelsPerCm(scale) : null
+  const shadow = found && found.number === picture?.number ? found.shadow : null
+  const disc =
+    shadow && perCm && cloth && table && table < cloth
+      ? { clothRadiusMm: cloth, tableRadiusMm: table, shadowMm2: (shadow.areaPx / perCm ** 2) * 100 }
+      : null
+  const coefficient = disc ? coefficientOf(disc) : null
+  const find = async () => {
+    if (!picture) return
+    const answer = await work.shadow(picture.file)
+    if (answer) setFound({ number: picture.number, shadow: answer })
+  }
+  return (
+    <Paper aria-labelledby="disc">
+      <h2 id="disc">A picture of a disc</h2>
+      <ol style={{ margin: 0, paddingLeft: '1.2rem' }}>
+        <li>
+          Lay a 30 cm disc of cloth, its middle on an 18 cm tin that stands on plain paper, a ruler beside it at the
+          height of the tin’s top.
+        </li>
+        <li>Photograph it from straight above, from as far as you can, and set the two marks on the ruler.</li>
+      </ol>
+      <Source
+        work={work}
+        subjects={[
+          ['disc', 'a disc of cloth on a tin'],
+          ['nothing', 'a bare wall'],
+        ]}
+      />
+      {picture && scale ? (
+        <>
+          <ScaleStage view={picture.view} scale={scale} onChange={setScale}>
+            {shadow ? (
+              <polygon
+                points={shadow.edge.map(({ x, y }) => `${x},${y}`).join(' ')}
+                fill="#59d7ff"
+                fillOpacity=".2"
+                stroke="#59d7ff"
+                strokeWidth={picture.view.width / 300}
+              />
+            ) : null}
+          </ScaleStage>
+          <ScaleFields scale={scale} onChange={setScale} />
+          <Fields>
+            <NumberField
+              label="Radius of the disc"
+              unit={short.symbol}
+              minValue={0}
+              value={toField(cloth, short)}
+              onChange={(value) => setCloth(fromField(value, short))}
+            />
+            <NumberField
+              label="Radius of the tin"
+              unit={short.symbol}
+              minValue={0}
+              value={toField(table, short)}
+              onChange={(value) => setTable(fromField(value, short))}
+              error={
+                cloth !== null && table !== null && table >= cloth ? 'The tin is smaller than the disc.' : undefined
+              }
+            />
+          </Fields>
+          <Actions>
+            <StrongButton isDisabled={!perCm || work.progress !== null} onPress={() => void find()}>
+              Find the shape
+            </StrongButton>
+          </Actions>
+        </>
+      ) : null}
+      <Working work={work} />
+      {disc ? (
+        <div role="status">
+          <p>
+            The shape covers {(disc.shadowMm2 / 100).toFixed(0)} cm²
+            {coefficient === null ? (
+              '.'
+            ) : (
+              <>
+                : drape coefficient <b>{coefficient.toFixed(0)} %</b>.
+              </>
+            )}
+          </p>
+          {coefficient === null ? (
+            <Slip $tone="warn">
+              No disc of that size covers so much or so little: look at the scale and the two radii again.
+            </Slip>
+          ) : (
+            <Actions>
+              <StrongButton onPress={() => onMeasured(disc)}>Keep this disc</StrongButton>
+            </Actions>
+          )}
+        </div>
+      ) : (
+        <Soft>Its outline is drawn over the picture, so that your eye can check it.</Soft>
+      )}
+    </Paper>
+  )
+}
+
+/** %; null where no disc of that size could cover so much or so little. */
+function coefficientOf(disc: Disc): number | null {
+  try {
+    return drapeCoefficient(disc, disc.shadowMm2)
+  } catch {
+    return null
+  }
+}

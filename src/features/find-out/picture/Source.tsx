@@ -1,0 +1,146 @@
+'use client'
+
+import { useState } from 'react'
+import { DropZone, FileTrigger } from 'react-aria-components'
+import styled from 'styled-components'
+import { type Shot } from '@/devices/standins/camera'
+import { Button, StrongButton } from '@/ui/kit/buttons'
+import { NumberField } from '@/ui/kit/fields'
+import { SelectField } from '@/ui/kit/SelectField'
+import { Actions, Fields, Soft } from '@/ui/kit/surfaces'
+import { type PictureWork } from './usePicture'
+
+const KINDS = ['image/jpeg', 'image/png', 'image/webp']
+
+const Zone = styled(DropZone)`
+  display: grid;
+  gap: 0.6rem;
+  padding: 0.9rem;
+  border: 1.5px dashed var(--ink-soft);
+  border-radius: 3px;
+  &[data-drop-target] {
+    border-color: var(--madder);
+    background: var(--paper-deep);
+  }
+`
+const Pretend = styled.details`
+  > :last-child {
+    margin-top: 0.8rem;
+  }
+  summary {
+    cursor: pointer;
+    min-height: 2.5rem;
+    display: flex;
+    align-items: center;
+    font-weight: 700;
+  }
+  summary::before {
+    content: '▸';
+    margin-right: 0.5rem;
+  }
+  &[open] summary::before {
+    content: '▾';
+  }
+`
+
+/** Where a picture comes from: a file, a drop, the camera of a phone, or a made-up camera to try it with. */
+export function Source({
+  work,
+  subjects,
+}: {
+  work: PictureWork
+  subjects: readonly (readonly [Shot['of'], string])[]
+}) {
+  const [of, setOf] = useState<Shot['of']>(subjects[0]![0])
+  const [ends, setEnds] = useState(28)
+  const [picks, setPicks] = useState(22)
+  const [turn, setTurn] = useState(4)
+  const [drape, setDrape] = useState(45)
+  const isWeave = of !== 'disc' && of !== 'nothing'
+  return (
+    <Zone
+      aria-label="Drop a picture here"
+      onDrop={({ items }) => {
+        const file = items.find((item) => item.kind === 'file' && KINDS.includes(item.type))
+        if (file?.kind === 'file') void file.getFile().then(work.open)
+      }}
+    >
+      <Actions>
+        <FileTrigger
+          acceptedFileTypes={KINDS}
+          onSelect={(files) => {
+            if (files?.[0]) void work.open(files[0])
+          }}
+        >
+          <StrongButton>Choose a picture</StrongButton>
+        </FileTrigger>
+        <FileTrigger
+          acceptedFileTypes={KINDS}
+          defaultCamera="environment"
+          onSelect={(files) => {
+            if (files?.[0]) void work.open(files[0])
+          }}
+        >
+          <Button>Use this phone’s camera</Button>
+        </FileTrigger>
+      </Actions>
+      <Soft>JPEG, PNG or WebP, up to 24 megapixels; or drop it here. It stays on this machine.</Soft>
+      <Pretend>
+        <summary>No cloth at hand? A made-up camera</summary>
+        <Fields>
+          <SelectField
+            label="Point it at"
+            value={of}
+            onChange={(value) => setOf(value as Shot['of'])}
+            options={subjects}
+          />
+          {isWeave ? (
+            <>
+              <NumberField
+                label="Its ends a cm"
+                minValue={4}
+                maxValue={60}
+                value={ends}
+                onChange={(value) => setEnds(value || 28)}
+              />
+              <NumberField
+                label="Its picks a cm"
+                minValue={4}
+                maxValue={60}
+                value={picks}
+                onChange={(value) => setPicks(value || 22)}
+              />
+              <NumberField
+                label="Held askew"
+                unit="°"
+                minValue={-20}
+                maxValue={20}
+                value={turn}
+                onChange={(value) => setTurn(value || 0)}
+              />
+            </>
+          ) : null}
+          {of === 'disc' ? (
+            <NumberField
+              label="It drapes"
+              unit="%"
+              minValue={5}
+              maxValue={95}
+              value={drape}
+              onChange={(value) => setDrape(value || 45)}
+            />
+          ) : null}
+        </Fields>
+        <Actions>
+          <Button
+            onPress={() =>
+              void work.shoot({ of, endsPerCm: ends, picksPerCm: picks, turnDeg: turn, drape: drape / 100 })
+            }
+          >
+            Take its picture
+          </Button>
+        </Actions>
+      </Pretend>
+    </Zone>
+  )
+}

@@ -1,0 +1,65 @@
+'use client'
+
+import { useRef, useState } from 'react'
+import { type Shot } from '@/devices/standins/camera'
+import { Cancelled, runJob, type Counted, type Running, type View } from './jobs'
+
+export interface Picture {
+  file: Blob
+  view: View
+  /** Counts up with every new picture. */
+  number: number
+}
+
+type Job<T> = Parameters<typeof runJob<T>>[0]
+
+/** A picture that is worked on away from the page: opened, and one job on it at a time. */
+export function usePicture() {
+  const [picture, setPicture] = useState<Picture | null>(null)
+  const [progress, setProgress] = useState<number | null>(null)
+  const [trouble, setTrouble] = useState<string>()
+  const running = useRef<Running<unknown> | null>(null)
+
+  /** Runs a job; null where it was stopped or failed, which `trouble` then tells. */
+  const run = async <T>(job: Job<T>): Promise<T | null> => {
+    running.current?.cancel()
+    setTrouble(undefined)
+    setProgress(0)
+    const own = runJob(job, setProgress)
+    running.current = own
+    try {
+      return await own.answer
+    } catch (error) {
+      if (!(error instanceof Cancelled))
+        setTrouble(error instanceof Error ? error.message : 'The picture could not be worked on.')
+      return null
+    } finally {
+      if (running.current === own) {
+        running.current = null
+        setProgress(null)
+      }
+    }
+  }
+  const open = async (file: Blob): Promise<void> => {
+    const view = await run((jobs) => jobs.open(file))
+    if (view) setPicture((before) => ({ file, view, number: (before?.number ?? 0) + 1 }))
+  }
+  const shoot = async (shot: Shot): Promise<void> => {
+    const taken = await run((jobs) => jobs.shoot(shot))
+    if (taken) await open(taken.file)
+  }
+  return {
+    picture,
+    open,
+    shoot,
+    near: (file: Blob, sidePx: number): Promise<View | null> => run((jobs) => jobs.near(file, sidePx)),
+    count: (file: Blob, pixelsPerCm: number): Promise<Counted | null> =>
+      run((jobs, onProgress) => jobs.count(file, pixelsPerCm, onProgress)),
+    shadow: (file: Blob) => run((jobs) => jobs.shadow(file)),
+    progress,
+    trouble,
+    cancel: () => running.current?.cancel(),
+  }
+}
+
+export type PictureWork = ReturnType<typeof usePicture>

@@ -1,0 +1,52 @@
+'use client'
+
+import { Facts, Lead, Page, Paper, Soft, Tiles } from '@/ui/kit/surfaces'
+import { type FibreTold } from './fibresTold'
+
+/** Every fibre: how it burns, and its figures with their sources. */
+export function FibresPage({ fibres }: { fibres: readonly FibreTold[] }) {
+  return (
+    <Page>
+      <div>
+        <h1>Fibres</h1>
+        <Lead>
+          What a careful beginner mostly reports of each, and what handbooks say. Burning is common practice.
+        </Lead>
+      </div>
+      <Tiles>
+        {fibres.map(({ id, name, also, family, burns, facts, lookalike }) => (
+          <Paper key={id} id={id} aria-labelledby={`of-${id}`}>
+            <h2 id={`of-${id}`}>{name}</h2>
+            <Soft>
+              {family}
+              {also ? `; also ${also}` : ''}
+            </Soft>
+            <Facts>
+              {burns.map(({ title, usual }) => (
+                <Pair key={title} title={title} value={usual} />
+              ))}
+            </Facts>
+            <Facts>
+              {facts.map(({ title, value, source }) => (
+                <Pair key={title} title={title} value={value} note={source} />
+              ))}
+            </Facts>
+            {lookalike ? <p>{lookalike}.</p> : null}
+          </Paper>
+        ))}
+      </Tiles>
+    </Page>
+  )
+}
+
+function Pair({ title, value, note }: { title: string; value: string; note?: string }) {
+  return (
+    <>
+      <dt>{title}</dt>
+      <dd>
+        {value}
+        {note ? <Soft as="small"> ({note})</Soft> : null}
+      </dd>
+    </>
+  )
+}

@@ -1,0 +1,41 @@
+import { namedCloths } from '@/core/cloths/catalogue'
+import { fibreName } from '@/core/identify/words'
+import { capitalised, formatWeightRange, type UnitSystem } from '@/core/units/format'
+import { type Construction } from '@/core/vocabulary/cloth'
+import { type Vocabulary } from '@/core/vocabulary/words'
+import { tileOf } from '@/ui/cloth/spec'
+import { type TileSpec } from '@/ui/cloth/tileUrl'
+
+/** A named cloth as it is told to a person who looks it up. */
+export interface ClothTold {
+  id: string
+  name: string
+  also: string
+  makes: string
+  /** Weight, fibres, how it falls. */
+  usual: string
+  construction: Construction
+  tile: TileSpec
+}
+
+/** Every cloth is drawn in the same indigo and undyed yarn, so that only its weave tells them apart. */
+const LOOK = { warp: '#4a6b83', weft: '#dcd3bd', accent: null, colouring: 'plain' } as const
+
+/** Every named cloth, by its name in the reader's words. */
+export function clothsTold({ units, words }: { units: UnitSystem; words: Vocabulary }): ClothTold[] {
+  return namedCloths
+    .map(({ id, name, also, makes, gsm, fibres, body, construction }) => ({
+      id,
+      name: capitalised(name[words]),
+      also: [...new Set([name[words === 'uk' ? 'us' : 'uk'], ...also])]
+        .filter((word) => word !== name[words])
+        .join(', '),
+      makes,
+      usual:
+        `${formatWeightRange(gsm, units)}; ` +
+        `${fibres.map((fibre) => fibreName(fibre, words)).join(' or ')}; ${body}`,
+      construction,
+      tile: tileOf({ called: name.uk, construction, look: LOOK }),
+    }))
+    .toSorted((a, b) => a.name.localeCompare(b.name))
+}

@@ -1,0 +1,72 @@
+import { families } from '@/core/fibres/families'
+import { fibres } from '@/core/fibres/catalogue'
+import { burnFeatures, stateLabel } from '@/core/identify/features'
+import { IRON_DOTS } from '@/core/sew/irons'
+import { type FibreId } from '@/core/vocabulary/fibres'
+import { type Vocabulary } from '@/core/vocabulary/words'
+import { capitalised } from '@/core/units/format'
+
+/** A fibre as it is told to a person who looks it up. */
+export interface FibreTold {
+  id: FibreId
+  name: string
+  also: string
+  family: string
+  /** What each look at the flame most often shows. */
+  burns: { title: string; usual: string }[]
+  facts: { title: string; value: string; source: string }[]
+  lookalike: string | null
+}
+
+/** Every fibre, from the tables that verdicts are made of. */
+export function fibresTold(words: Vocabulary): FibreTold[] {
+  return fibres.map(({ id, name, also, family, density, regain, allowance, soldSince, ironDots, lookalike }) => {
+    const other = name[words === 'uk' ? 'us' : 'uk']
+    const [low, high] = density.gramsPerCm3
+    const celsius = IRON_DOTS[ironDots]
+    return {
+      id,
+      name: capitalised(name[words]),
+      also: [...new Set([other, ...also])].filter((word) => word !== name[words]).join(', '),
+      family: families[family].name,
+      burns: burnFeatures.map(({ id: feature, title, weights }) => ({
+        title,
+        usual: usualOf(feature, weights[id]),
+      })),
+      facts: [
+        { title: 'Density', value: `${low === high ? low : `${low} to ${high}`} g/cm³`, source: density.source },
+        ...(regain ? [{ title: 'Moisture regain', value: `${regain.percent} %`, source: regain.source }] : []),
+        ...(allowance
+          ? [{ title: 'Conventional allowance', value: `${allowance.percent} %`, source: allowance.source }]
+          : []),
+        {
+          title: 'Iron',
+          value: celsius === null ? 'not to be ironed' : `${'•'.repeat(ironDots)} up to ${celsius} °C`,
+          source: 'ISO 3758, from memory',
+        },
+        ...(soldSince
+          ? [
+              {
+                title: 'Widely sold since',
+                value: `about ${soldSince}`,
+                source: 'from memory of published histories',
+              },
+            ]
+          : []),
+      ],
+      lookalike: lookalike && capitalised(lookalike),
+    }
+  })
+}
+
+/** A report that comes at least half as often as the commonest is worth a word. */
+const WORTH_A_WORD = 0.5
+
+function usualOf(feature: string, weights: Readonly<Record<string, number>>): string {
+  const most = Math.max(...Object.values(weights))
+  return Object.entries(weights)
+    .filter(([, weight]) => weight >= most * WORTH_A_WORD)
+    .sort((a, b) => b[1] - a[1])
+    .map(([state]) => stateLabel(feature, state).toLowerCase())
+    .join(' or ')
+}

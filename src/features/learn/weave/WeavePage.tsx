@@ -1,0 +1,265 @@
+'use client'
+
+import { useMemo, useState } from 'react'
+import { FileTrigger } from 'react-aria-components'
+import styled from 'styled-components'
+import { readWif, WifError, writeWif } from '@/core/formats/wif'
+import { capitalised } from '@/core/units/format'
+import { drafts, type Drawdown } from '@/core/weave/drafts'
+import { type Interlacing } from '@/core/vocabulary/cloth'
+import { draftOf, drawdownOf } from '@/core/weave/draft'
+import { floatsOf, twillAngle, twillLine, warpShare } from '@/core/weave/measure'
+import { clothSvg, svgAddress, type YarnChoice } from '@/ui/cloth/drawn'
+import { sectionSvg, type PileLook } from '@/ui/cloth/section'
+import { Button } from '@/ui/kit/buttons'
+import { ChoiceField, NumberField } from '@/ui/kit/fields'
+import { SelectField } from '@/ui/kit/SelectField'
+import { Actions, Columns, Facts, Fields, Lead, Page, Paper, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { download } from './download'
+import { Grid, resized } from './Grid'
+import { LoomDraft } from './LoomDraft'
+import { YarnFields } from './Yarns'
+
+const MOST_THREADS = 24
+const Cloth = styled.img`
+  width: 100%;
+  aspect-ratio: 4 / 3;
+  object-fit: cover;
+  object-position: top left;
+  display: block;
+  border: 1px solid var(--ink-soft);
+`
+const Section = styled.img`
+  width: 100%;
+  display: block;
+  max-height: 12rem;
+  object-fit: contain;
+`
+
+const YARN: YarnChoice = {
+  colour: '#35566f',
+  stripeEvery: 0,
+  stripe: '#c8a02c',
+  diameterMm: 0.34,
+  kind: 'staple',
+  slub: 0,
+}
+
+/** Any weave, seen: choose or draw how the threads cross, and look at the cloth, its back and its section. */
+export function WeavePage() {
+  const [draft, setDraft] = useState<Drawdown>(drafts.twill!)
+  const [perCm, setPerCm] = useState({ ends: 28, picks: 22 })
+  const [warp, setWarp] = useState<YarnChoice>(YARN)
+  const [weft, setWeft] = useState<YarnChoice>({ ...YARN, colour: '#efe9dc', diameterMm: 0.42 })
+  const [nap, setNap] = useState(0)
+  const [pile, setPile] = useState<PileLook>({ kind: 'none', heightMm: 1.5 })
+  const [side, setSide] = useState<'face' | 'back'>('face')
+  const [trouble, setTrouble] = useState<string>()
+  const cloth = useMemo(
+    () => clothSvg({ draft, endsPerCm: perCm.ends, picksPerCm: perCm.picks, warp, weft, nap, pile, side }),
+    [draft, perCm, warp, weft, nap, pile, side],
+  )
+  const section = useMemo(
+    () =>
+      sectionSvg({
+        draft,
+        pick: 0,
+        endsPerCm: perCm.ends,
+        warpMm: warp.diameterMm,
+        weftMm: weft.diameterMm,
+        warp: warp.colour,
+        weft: weft.colour,
+        pile,
+      }),
+    [draft, perCm, warp, weft, pile],
+  )
+  const loom = useMemo(() => draftOf(draft), [draft])
+  const named = Object.entries(drafts).find(([, known]) => JSON.stringify(known) === JSON.stringify(draft))?.[0] ?? ''
+  const [ends, picks] = [draft[0]!.length, draft.length]
+  const read = async (file: File) => {
+    setTrouble(undefined)
+    try {
+      const read = drawdownOf(readWif(await file.text()))
+      const small = resized(read, Math.min(MOST_THREADS, read[0]!.length), Math.min(MOST_THREADS, read.length))
+      setDraft(small)
+      if (small.length < read.length || small[0]!.length < read[0]!.length)
+        setTrouble(
+          `It has ${read[0]!.length} ends and ${read.length} picks: the first ${small[0]!.length} by ` +
+            `${small.length} are shown.`,
+        )
+    } catch (error) {
+      setTrouble(
+        error instanceof WifError || error instanceof RangeError ? error.message : 'That file could not be read.',
+      )
+    }
+  }
+  return (
+    <Page>
+      <div>
+        <h1>A weave, seen</h1>
+        <Lead>
+          Choose how the threads cross, or draw it; give the yarns; look at the face, the back and the cut edge.
+        </Lead>
+      </div>
+      <Columns $first="1fr">
+        <Stack>
+          <Paper aria-labelledby="cloth">
+            <h2 id="cloth">The cloth</h2>
+            <ChoiceField
+              label="Seen from"
+              value={side}
+              onChange={(value) => setSide(value as typeof side)}
+              options={[
+                ['face', 'its face'],
+                ['back', 'its back'],
+              ]}
+            />
+            <Cloth src={svgAddress(cloth)} alt={`The ${side} of the cloth, drawn to scale`} />
+            <h3>Cut along a pick</h3>
+            <Section
+              src={svgAddress(section)}
+              alt={
+                'The cut edge: ends as rounds, the pick over and under ' +
+                `them${pile.kind === 'none' ? '' : `, ${pile.kind} pile on it`}`
+              }
+            />
+            <Told draft={draft} perCm={perCm} />
+            <Actions>
+              <FileTrigger
+                acceptedFileTypes={['.wif']}
+                onSelect={(files) => {
+                  if (files?.[0]) void read(files[0])
+                }}
+              >
+                <Button>Open a WIF file</Button>
+              </FileTrigger>
+              <Button onPress={() => download('weave.wif', 'text/plain', writeWif(loom, named || 'weave'))}>
+                Save as WIF
+              </Button>
+              <Button onPress={() => download(`weave-${side}.svg`, 'image/svg+xml', cloth)}>Save the picture</Button>
+            </Actions>
+            {trouble ? (
+              <Slip $tone="warn" role="alert">
+                {trouble}
+              </Slip>
+            ) : null}
+          </Paper>
+          <Paper aria-labelledby="loom">
+            <h2 id="loom">On a loom</h2>
+            <LoomDraft draft={loom} drawdown={draft} />
+            <Soft>
+              {Math.max(1, ...loom.threading)} shafts, {loom.tieUp.length} treadles: threading above, tie-up in the
+              corner, treadling beside.
+            </Soft>
+          </Paper>
+        </Stack>
+        <Stack>
+          <Paper aria-labelledby="crossing">
+            <h2 id="crossing">How the threads cross</h2>
+            <Fields>
+              <SelectField
+                label="Begin with"
+                value={named}
+                onChange={(id) => {
+                  if (id) setDraft(drafts[id as Interlacing]!)
+                }}
+                options={[
+                  ...(named === '' ? [['', 'your own'] as const] : []),
+                  ...Object.keys(drafts).map((id) => [id, capitalised(id.replace('-', ' '))] as const),
+                ]}
+              />
+              <NumberField
+                label="Ends in the repeat"
+                minValue={1}
+                maxValue={MOST_THREADS}
+                value={ends}
+                onChange={(value) => setDraft(resized(draft, value || ends, picks))}
+              />
+              <NumberField
+                label="Picks in the repeat"
+                minValue={1}
+                maxValue={MOST_THREADS}
+                value={picks}
+                onChange={(value) => setDraft(resized(draft, ends, value || picks))}
+              />
+            </Fields>
+            <Grid draft={draft} onChange={setDraft} />
+            <Soft>Dark: the warp lies on top. Each column is an end, each row a pick, the first at the foot.</Soft>
+          </Paper>
+          <Paper aria-labelledby="yarns">
+            <h2 id="yarns">The yarns</h2>
+            <YarnFields
+              title="Warp (lengthwise)"
+              yarn={warp}
+              perCm={perCm.ends}
+              onPerCm={(value) => setPerCm({ ...perCm, ends: value })}
+              onChange={setWarp}
+            />
+            <YarnFields
+              title="Weft (across)"
+              yarn={weft}
+              perCm={perCm.picks}
+              onPerCm={(value) => setPerCm({ ...perCm, picks: value })}
+              onChange={setWeft}
+            />
+            <h3>What stands on it</h3>
+            <Fields>
+              <NumberField
+                label="Nap"
+                unit="%"
+                minValue={0}
+                maxValue={100}
+                value={nap * 100}
+                onChange={(value) => setNap((value || 0) / 100)}
+              />
+              <NumberField
+                label="Pile height"
+                unit="mm"
+                minValue={0.3}
+                maxValue={12}
+                value={pile.heightMm}
+                onChange={(value) => setPile({ ...pile, heightMm: value || pile.heightMm })}
+              />
+            </Fields>
+            <ChoiceField
+              label="Pile"
+              value={pile.kind}
+              onChange={(kind) => setPile({ ...pile, kind: kind as PileLook['kind'] })}
+              options={[
+                ['none', 'none'],
+                ['cut', 'cut'],
+                ['looped', 'looped'],
+              ]}
+            />
+          </Paper>
+        </Stack>
+      </Columns>
+    </Page>
+  )
+}
+
+function Told({ draft, perCm }: { draft: Drawdown; perCm: { ends: number; picks: number } }) {
+  const floats = floatsOf(draft)
+  const line = twillLine(draft)
+  const over = ({ longest, mean }: { longest: number; mean: number }) =>
+    `longest over ${longest}, ${mean.toFixed(1)} at the mean`
+  return (
+    <div role="status">
+      <Facts>
+        <dt>Warp on the face</dt>
+        <dd>{Math.round(warpShare(draft) * 100)} %</dd>
+        <dt>Warp floats</dt>
+        <dd>{over(floats.warp)}</dd>
+        <dt>Weft floats</dt>
+        <dd>{over(floats.weft)}</dd>
+        <dt>Twill line</dt>
+        <dd>
+          {line
+            ? `${twillAngle(perCm.ends, perCm.picks, line.risePicks, line.runEnds).toFixed(0)}° from the ` +
+              `weft, climbing to the ${line.climbs}`
+            : 'none'}
+        </dd>
+      </Facts>
+    </div>
+  )
+}

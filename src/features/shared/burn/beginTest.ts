@@ -1,0 +1,25 @@
+'use server'
+
+import { redirect } from 'next/navigation'
+import { z } from 'zod'
+import { RecordIdSchema } from '@/core/notebook/schemas/id'
+import { latestAtHand, startBurnTest } from '@/server/burnTests'
+import { notebook } from '@/server/database'
+import { findPiece } from '@/server/pieces'
+
+const Beginning = z.strictObject({ pieceId: RecordIdSchema.optional(), controlId: RecordIdSchema.optional() })
+
+/**
+ * Begins a test, of a piece, of a control or of a cloth that is not kept yet, and goes to it. A piece brings its
+ * label along, and the last test what is at hand.
+ */
+export async function beginTest(of: unknown = {}): Promise<void> {
+  const { pieceId, controlId } = Beginning.parse(of)
+  const db = await notebook()
+  const piece = pieceId === undefined ? undefined : await findPiece(db, pieceId)
+  const testId = await startBurnTest(db, { pieceId, controlId }, new Date().toISOString(), {
+    atHand: await latestAtHand(db),
+    claim: piece?.claim,
+  })
+  redirect(`/bench/${testId}`)
+}

@@ -1,0 +1,60 @@
+import {
+  type MatchProperty,
+  type MatchVerdict,
+  type OfferProperty,
+  type Status,
+  type Match,
+} from '@/core/choose/types'
+import { chosenWord } from '@/core/vocabulary/choosing'
+import { type Pin } from '@/ui/cloth/HeldUp'
+
+export const VERDICT_WORDS: Record<MatchVerdict, string> = {
+  suits: 'Suits',
+  'suits-with-changes': 'Suits, with changes',
+  risky: 'Risky',
+  unsuitable: 'Not this one',
+}
+
+/** A mark beside each reason, so that colour is never the only sign. */
+export const STATUS_MARKS: Record<Status, { mark: string; words: string }> = {
+  good: { mark: '✓', words: 'good' },
+  near: { mark: '≈', words: 'nearly' },
+  bad: { mark: '✕', words: 'bad' },
+  unknown: { mark: '?', words: 'not known' },
+}
+
+const PROPERTY_WORDS: Readonly<Record<OfferProperty, { words: string; at: number }>> = {
+  structure: { words: 'how it is made', at: 0 },
+  weight: { words: 'weight', at: 0.35 },
+  'stretch-width': { words: 'stretch', at: 0.2 },
+  'stretch-length': { words: 'stretch, length', at: 0.3 },
+  body: { words: 'how it falls', at: 0.95 },
+  opacity: { words: 'shows through', at: 0.6 },
+  season: { words: 'season', at: 0.75 },
+  washing: { words: 'not washed', at: 0.85 },
+  called: { words: 'its name', at: 0 },
+}
+
+/** A property in words. */
+export function propertyWords(property: MatchProperty): string {
+  return isOffered(property) ? PROPERTY_WORDS[property].words : chosenWord(property)
+}
+
+function isOffered(property: MatchProperty): property is OfferProperty {
+  return property in PROPERTY_WORDS
+}
+
+/** Where a detail shows on a cloth that is held up, from its top to its foot. */
+const DETAIL_AT = 0.45
+
+/** The slips to pin on a cloth held up for a pattern: what is wrong, each near where it shows, none over another. */
+export function pinsOf({ reasons }: Match): Pin[] {
+  const wrong = reasons.filter(({ status }) => status === 'bad' || status === 'near').slice(0, 4)
+  const placed = wrong.map(({ property, status }) => ({
+    label: propertyWords(property),
+    at: isOffered(property) ? PROPERTY_WORDS[property].at : DETAIL_AT,
+    bad: status === 'bad',
+  }))
+  placed.sort((a, b) => a.at - b.at)
+  return placed.map((pin, index) => ({ ...pin, at: Math.max(pin.at, index * 0.22) }))
+}

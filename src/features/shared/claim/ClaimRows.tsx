@@ -1,0 +1,61 @@
+'use client'
+
+import { fibres } from '@/core/fibres/catalogue'
+import { type FibreId } from '@/core/vocabulary/fibres'
+import { type ClaimItem } from '@/core/identify/types'
+import { QuietButton } from '@/ui/kit/buttons'
+import { NumberField } from '@/ui/kit/fields'
+import { SelectField } from '@/ui/kit/SelectField'
+import { Actions, Slip } from '@/ui/kit/surfaces'
+import { usePreferences } from '../settings/PreferencesContext'
+import { claimTotal } from '../../../core/identify/claimTotal'
+
+/** Fibres with percentages, as a label gives them. */
+export function ClaimRows({
+  claim,
+  onChange,
+}: {
+  claim: readonly ClaimItem[]
+  onChange: (claim: ClaimItem[]) => void
+}) {
+  const { words } = usePreferences()
+  const change = (index: number, item: Partial<ClaimItem>) =>
+    onChange(claim.map((before, at) => (at === index ? { ...before, ...item } : before)))
+  const { total, tooMuch } = claimTotal(claim)
+  const unused = fibres.find(({ id }) => !claim.some(({ fibre }) => fibre === id))
+  const options = fibres.map(({ id, name }) => [id, name[words]] as const)
+  return (
+    <>
+      {claim.map(({ fibre, percent }, index) => (
+        <div key={index} style={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 8rem', gap: '0.75rem' }}>
+          <SelectField
+            label="Fibre"
+            value={fibre}
+            onChange={(value) => change(index, { fibre: value as FibreId })}
+            options={options}
+          />
+          <NumberField
+            label="Share"
+            unit="%"
+            value={percent}
+            minValue={1}
+            maxValue={100}
+            onChange={(value) => change(index, { percent: Number.isFinite(value) ? value : 0 })}
+          />
+        </div>
+      ))}
+      <Actions>
+        <QuietButton
+          isDisabled={!unused}
+          onPress={() => onChange([...claim, { fibre: unused!.id, percent: Math.max(1, 100 - total) }])}
+        >
+          {claim.length === 0 ? 'Say what the label claims' : 'Add a fibre'}
+        </QuietButton>
+        {claim.length > 0 ? (
+          <QuietButton onPress={() => onChange(claim.slice(0, -1))}>Take the last away</QuietButton>
+        ) : null}
+      </Actions>
+      {tooMuch ? <Slip $tone="warn">These add up to {total} %, more than all of the cloth.</Slip> : null}
+    </>
+  )
+}

@@ -1,0 +1,28 @@
+import { existsSync } from 'node:fs'
+import { join } from 'node:path'
+import { pageAt, pages, pagesFound, PLACES, rowOf } from './pages'
+
+it('has a route for every page, and a page for every place', () => {
+  for (const { path } of pages)
+    expect([path, existsSync(join(__dirname, '../../app', path, 'page.tsx'))]).toEqual([path, true])
+  for (const place of PLACES.slice(1)) expect([place, rowOf(place).length > 0]).toEqual([place, true])
+  expect(new Set(pages.map(({ path }) => path)).size).toBe(pages.length)
+})
+
+it('knows the page of an address, also below one', () => {
+  const id = '01900000-0000-7000-8000-000000000000'
+  expect(pageAt('/')?.place).toBe('table')
+  expect(pageAt('/bench/tests')?.title).toBe('Without a flame')
+  expect(pageAt(`/bench/${id}/log`)?.title).toBe('Burn log')
+  expect(pageAt(`/stash/${id}`)?.of).toBe('piece')
+  expect(pageAt('/measure/stretch')?.path).toBe('/measure')
+  expect(pageAt('/nowhere')).toBeUndefined()
+})
+
+it('finds pages by the trade’s words, UK and US, and nothing by nothing', () => {
+  expect(pagesFound('gsm').map(({ path }) => path)).toContain('/measure')
+  expect(pagesFound('RAYON').map(({ path }) => path)).toEqual(['/learn/fibres'])
+  expect(pagesFound('burn')[0]!.title).toMatch(/^Burn|burn/)
+  expect(pagesFound(' ')).toEqual([])
+  expect(pagesFound('asbestos').map(({ path }) => path)).toEqual(['/safety'])
+})

@@ -1,0 +1,62 @@
+'use client'
+
+import { useState, useTransition } from 'react'
+import { ChoiceField } from '@/ui/kit/fields'
+import { Paper } from '@/ui/kit/surfaces'
+import { savePreferences } from './actions'
+import { type Preferences } from './preferences'
+
+/** Every preference in one place; each is kept as soon as it is chosen. */
+export function SettingsForm({ initial }: { initial: Preferences }) {
+  const [preferences, setPreferences] = useState(initial)
+  const [saving, start] = useTransition()
+  const choose = (key: keyof Preferences) => (value: string) => {
+    const next = { ...preferences, [key]: value } as Preferences
+    setPreferences(next)
+    start(() => savePreferences(next))
+  }
+  return (
+    <Paper>
+      <ChoiceField
+        label="Units"
+        value={preferences.units}
+        onChange={choose('units')}
+        options={[
+          ['metric', 'cm, m, g/m²'],
+          ['imperial', 'inches, yards, oz/yd²'],
+        ]}
+      />
+      <ChoiceField
+        label="Words"
+        value={preferences.words}
+        onChange={choose('words')}
+        options={[
+          ['uk', 'UK: viscose, calico, elastane'],
+          ['us', 'US: rayon, muslin, spandex'],
+        ]}
+      />
+      <ChoiceField
+        label="Light or dark"
+        value={preferences.theme}
+        onChange={choose('theme')}
+        options={[
+          ['system', 'As this device'],
+          ['light', 'Light'],
+          ['dark', 'Dark'],
+        ]}
+      />
+      <ChoiceField
+        label="Movement"
+        value={preferences.motion}
+        onChange={choose('motion')}
+        options={[
+          ['moving', 'A little'],
+          ['still', 'None'],
+        ]}
+      />
+      <p role="status" className="visually-hidden">
+        {saving ? 'Saving' : 'Kept'}
+      </p>
+    </Paper>
+  )
+}

@@ -1,0 +1,91 @@
+'use client'
+
+import styled from 'styled-components'
+import { AIRS } from '@/core/measure/moisture'
+import { type Reading } from '@/core/notebook/schemas/weighing'
+import { ChoiceField, NumberField } from '@/ui/kit/fields'
+import { SelectField } from '@/ui/kit/SelectField'
+import { fieldUnits, fromField, toField } from '../settings/measures'
+import { usePreferences } from '../settings/PreferencesContext'
+import { type DraftReading, LAID, laidOf } from './draft'
+
+const Grid = styled.div`
+  display: grid;
+  gap: 0.9rem;
+  align-items: end;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 12.5rem), 1fr));
+`
+
+interface Props {
+  draft: DraftReading
+  onChange: (draft: DraftReading) => void
+  /** What is wrong with a field, by its path. */
+  error?: (path: string) => string | undefined
+  /** Whether folds, garments and the air are asked about too. */
+  inFull?: boolean
+}
+
+export function ReadingFields({ draft, onChange, error = () => undefined, inFull = false }: Props) {
+  const { units } = usePreferences()
+  const { short, mass, fine } = fieldUnits(units)
+  const laid = laidOf(draft.laid)
+  const field = (key: keyof Reading, label: string, unit: typeof short, hint?: string) => (
+    <NumberField
+      label={label}
+      unit={unit.symbol}
+      hint={hint}
+      minValue={0}
+      error={error(`reading.${key}`)}
+      value={toField(draft[key], unit)}
+      onChange={(value) => onChange({ ...draft, [key]: fromField(value, unit) })}
+    />
+  )
+  return (
+    <>
+      {inFull ? (
+        <ChoiceField
+          label="What lies on the scale"
+          hint={laid.hint}
+          value={draft.laid}
+          onChange={(id) =>
+            onChange({ ...draft, laid: id as DraftReading['laid'], cutErrorMm: laidOf(id).cutErrorMm })
+          }
+          options={LAID.map(({ id, name }) => [id, name] as const)}
+        />
+      ) : null}
+      <Grid>
+        {field('grams', 'Weight on the scale', mass)}
+        {field('lengthMm', inFull ? laid.length : 'Specimen length', short)}
+        {field('widthMm', inFull ? laid.width : 'Specimen width', short)}
+        {inFull && laid.layers ? (
+          <NumberField
+            label="Layers"
+            minValue={1}
+            value={draft.layers ?? NaN}
+            onChange={(value) => onChange({ ...draft, layers: Number.isFinite(value) ? Math.round(value) : null })}
+          />
+        ) : null}
+        {inFull && laid.notions
+          ? field('notionsGrams', 'Buttons, zip, tape', mass, 'Weighed apart, or guessed')
+          : null}
+        {inFull && laid.notions ? field('notionsErrorGrams', 'True to, ±', mass) : null}
+        {field('resolutionGrams', 'Smallest step of the scale', mass)}
+        {field('cutErrorMm', 'How true each side is, ±', fine)}
+      </Grid>
+      {inFull ? (
+        <SelectField
+          label="The air it lay in"
+          value={String(draft.humidityPercent ?? '')}
+          onChange={(value) => onChange({ ...draft, humidityPercent: value ? Number(value) : null })}
+          options={[
+            ['', 'not noted'],
+            ...AIRS.map(
+              ({ name, humidityPercent }) =>
+                [String(humidityPercent), `${name} (about ${humidityPercent} %)`] as const,
+            ),
+          ]}
+        />
+      ) : null}
+    </>
+  )
+}

@@ -1,0 +1,82 @@
+'use client'
+
+import styled from 'styled-components'
+import { besideFamiliar } from '@/core/cloths/familiar'
+import { moistureWords } from '@/core/measure/moisture'
+import { disagreement, weigh } from '@/core/measure/weigh'
+import { weightClassWords } from '@/core/measure/weightClass'
+import { ouncesPerLinearYard, gramsPerRunningMetre } from '@/core/measure/weightUnits'
+import { type Reading } from '@/core/notebook/schemas/weighing'
+import { GSM_PER_MOMME } from '@/core/units/constants'
+import { capitalised, formatWeight, toMomme, withDoubt } from '@/core/units/format'
+import { scaled } from '@/core/units/quantity'
+import { Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { usePreferences } from '../settings/PreferencesContext'
+
+const Big = styled.p`
+  font-family: 'Young Serif', Georgia, serif;
+  font-size: 1.9rem;
+  line-height: 1.2;
+`
+
+interface Props {
+  readings: readonly Reading[]
+  /** Of the piece, where they are known: its width, mm, and the regain of its fibres, per cent. */
+  widthMm?: number | null
+  regainPercent?: number | null
+}
+
+/** What the readings make: weight with its doubt in every unit, what it is like, how to do better. */
+export function WeightResult({ readings, widthMm = null, regainPercent = null }: Props) {
+  const { units, words } = usePreferences()
+  if (readings.length === 0)
+    return <Soft>Weigh a piece of known size and the weight appears here, with its doubt.</Soft>
+  const answer = weigh(readings, regainPercent ?? undefined)
+  const gsm = { value: answer.gsm, sd: answer.standardUncertainty }
+  const momme = toMomme(answer.gsm) < 40 ? `, ${withDoubt(scaled(gsm, 1 / GSM_PER_MOMME))} momme` : ''
+  const { name, like } = weightClassWords[answer.weightClass]
+  const beside = besideFamiliar(answer.gsm)
+  const listed = (cloths: typeof beside.like) =>
+    cloths
+      .slice(0, 2)
+      .map((cloth) => cloth.name[words])
+      .join(' and ')
+  const damp = readings.some(({ humidityPercent }) => humidityPercent !== undefined)
+  return (
+    <Stack role="status" $gap="0.4rem">
+      <Big>{formatWeight(gsm, units)}</Big>
+      <p>
+        {formatWeight(gsm, units === 'metric' ? 'imperial' : 'metric')}
+        {momme}. {capitalised(name)}, {like}.
+      </p>
+      {beside.like.length > 0 ? (
+        <p>
+          As heavy as {listed(beside.like)}
+          {beside.lighter.length > 0 ? `; heavier than ${listed(beside.lighter)}` : ''}
+          {beside.heavier.length > 0 ? `; lighter than ${listed(beside.heavier)}` : ''}.
+        </p>
+      ) : null}
+      {widthMm ? (
+        <p>
+          Off the roll: {withDoubt(ouncesPerLinearYard(gsm, widthMm))} oz a linear yard,{' '}
+          {withDoubt(gramsPerRunningMetre(gsm, widthMm))} g a metre.
+        </p>
+      ) : null}
+      <Soft>
+        With 95 % confidence, from {readings.length === 1 ? 'one reading' : `${readings.length} readings pooled`}
+        {damp && regainPercent !== null ? ', brought to standard air' : ''}.
+      </Soft>
+      {regainPercent !== null ? (
+        <Soft>{moistureWords(regainPercent)}</Soft>
+      ) : damp ? (
+        <Soft>What it is made of is not known: the air is not allowed for.</Soft>
+      ) : null}
+      {answer.advice ? <Slip>{answer.advice}</Slip> : null}
+      {disagreement(readings) > 3 ? (
+        <Slip $tone="warn">
+          These readings disagree by more than scale and scissors explain: was one piece damp, or a length misread?
+        </Slip>
+      ) : null}
+    </Stack>
+  )
+}

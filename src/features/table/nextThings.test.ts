@@ -1,0 +1,38 @@
+import { nextThings, type OnTheTable } from './nextThings'
+
+const EMPTY: OnTheTable = {
+  inHand: [],
+  looseTests: [],
+  mysteries: [],
+  pieces: 0,
+  patterns: 0,
+  controls: { count: 0, burnt: 0 },
+}
+const ids = (on: Partial<OnTheTable>) => nextThings({ ...EMPTY, ...on }).map(({ id }) => id)
+
+it('asks for nothing where there is nothing', () => {
+  expect(ids({})).toEqual([])
+})
+
+it('puts what was begun first, and never says more than four things', () => {
+  const busy = {
+    inHand: [{ id: 'a', name: 'Cloth in hand' }],
+    looseTests: [{ id: 'b', answers: 3 }],
+    mysteries: [{ id: 'c', name: 'Bundle' }],
+    pieces: 5,
+  }
+  expect(ids(busy)).toEqual(['in-hand', 'loose-test', 'mystery', 'first-pattern'])
+})
+
+it('leads to the pattern and the controls once there are pieces', () => {
+  expect(ids({ pieces: 1 })).toEqual(['first-pattern', 'controls'])
+  expect(ids({ pieces: 1, patterns: 1, controls: { count: 2, burnt: 1 } })).toEqual(['burn-control', 'choose'])
+  expect(ids({ pieces: 1, patterns: 1, controls: { count: 2, burnt: 2 } })).toEqual(['choose'])
+})
+
+it('says how many, in the singular where it is one', () => {
+  const [one] = nextThings({ ...EMPTY, looseTests: [{ id: 'b', answers: 1 }] })
+  expect(one).toMatchObject({ why: 'One answer is given; it belongs to no piece yet.', href: '/bench/b' })
+  const [three] = nextThings({ ...EMPTY, mysteries: ['x', 'y', 'z'].map((id) => ({ id, name: id })) })
+  expect(three).toMatchObject({ says: 'Begin with x', why: '3 pieces are still a mystery.' })
+})

@@ -1,0 +1,80 @@
+/** Something worth doing now, and why. */
+export interface NextThing {
+  id: string
+  says: string
+  why: string
+  href: string
+}
+
+/** What there is on the table, as far as it asks for something. */
+export interface OnTheTable {
+  /** Cloths taken in hand and not put on a shelf yet, the newest first. */
+  inHand: readonly { id: string; name: string }[]
+  /** Burn tests begun and not kept with a piece, the newest first. */
+  looseTests: readonly { id: string; answers: number }[]
+  /** Pieces of which nobody knows what they are made of. */
+  mysteries: readonly { id: string; name: string }[]
+  pieces: number
+  patterns: number
+  /** Known pieces of the controls box, and how many of them were burnt. */
+  controls: { count: number; burnt: number }
+}
+
+/** More at once is a list, and not what to do next. */
+const FEW = 4
+
+/** The next few things worth doing, what was begun before what is new. */
+export function nextThings({ inHand, looseTests, mysteries, pieces, patterns, controls }: OnTheTable): NextThing[] {
+  const things: (NextThing | false | undefined)[] = [
+    inHand[0] && {
+      id: 'in-hand',
+      says: `Go on with ${inHand[0].name.toLowerCase()}`,
+      why: 'It is in your hand and lies on no shelf yet.',
+      href: `/find-out?piece=${inHand[0].id}`,
+    },
+    looseTests[0] && {
+      id: 'loose-test',
+      says: 'Go on with the burn test',
+      why:
+        `${looseTests[0].answers === 1 ? 'One answer is' : `${looseTests[0].answers} answers are`} given; ` +
+        'it belongs to no piece yet.',
+      href: `/bench/${looseTests[0].id}`,
+    },
+    mysteries[0] && {
+      id: 'mystery',
+      says: `Begin with ${mysteries[0].name}`,
+      why: `${mysteries.length === 1 ? 'One piece is' : `${mysteries.length} pieces are`} still a mystery.`,
+      href: `/stash/${mysteries[0].id}`,
+    },
+    pieces > 0 &&
+      patterns === 0 && {
+        id: 'first-pattern',
+        says: 'Write a pattern down',
+        why: 'Then you see which piece suits it, and what to measure for it.',
+        href: '/patterns/new',
+      },
+    pieces > 0 &&
+      controls.count === 0 && {
+        id: 'controls',
+        says: 'Put a known piece in the controls box',
+        why: 'A cotton, a wool and a polyester that you are sure of tell more beside an unknown than any table.',
+        href: '/bench/controls',
+      },
+    controls.count > controls.burnt && {
+      id: 'burn-control',
+      says: 'Burn a bit of a known piece',
+      why: 'It teaches the bench what you mean by “chemical” or “celery”.',
+      href: '/bench/controls',
+    },
+    pieces > 0 &&
+      patterns > 0 && {
+        id: 'choose',
+        says: 'See what suits which pattern',
+        why:
+          `${patterns} ${patterns === 1 ? 'pattern' : 'patterns'} held against ${pieces} ` +
+          `${pieces === 1 ? 'piece' : 'pieces'}.`,
+        href: '/patterns',
+      },
+  ]
+  return things.filter((thing): thing is NextThing => !!thing).slice(0, FEW)
+}

@@ -1,0 +1,150 @@
+import { expose, transfer } from 'comlink'
+import { countThreads, NothingToCount, type ThreadCount } from '@/core/loupe/count'
+import { NoShape, shadowOf, type Shadow } from '@/core/loupe/disc'
+import { NEAR_THREADS, threadLines, type Line } from '@/core/loupe/overlay'
+import { type Plane } from '@/core/loupe/plane'
+import { shoot, type Shot } from '@/devices/standins/camera'
+
+/** Largest picture, pixels: 24 megapixels and a little. */
+const MOST_PIXELS = 25_000_000
+/** Longest side of what is shown of the whole picture, pixels. */
+const SHOWN = 1400
+/** Longest side of what is read to be counted: more holds no more threads than are needed. */
+const READ = 4096
+
+/** What goes wrong with the picture itself, in words for the person. */
+class Unusable extends Error {}
+
+/** A piece of a picture, ready to be laid on a canvas. */
+export interface View {
+  bitmap: ImageBitmap
+  /** Where it lies in the picture, pixels. */
+  left: number
+  top: number
+  width: number
+  height: number
+}
+
+/** What was counted, its lines in the picture, and the middle of it from near. */
+export interface Counted {
+  count: ThreadCount
+  lines: [Line[], Line[]]
+  view: View
+}
+
+/** What can be done to a picture, each away from the page. What goes wrong is told in words for the person. */
+const jobs = {
+  open: (file: Blob) =>
+    told(async (): Promise<View> => {
+      const picture = await opened(file)
+      return shown(await view(picture, 0, 0, picture.width, picture.height, SHOWN))
+    }),
+  near: (file: Blob, sidePx: number) =>
+    told(async (): Promise<View> => shown(await middleOf(await opened(file), sidePx))),
+  shadow: (file: Blob) =>
+    told(async (): Promise<Shadow> => {
+      const picture = await opened(file)
+      return shadowOf(planeOf(picture, 0, 0, picture.width, picture.height))
+    }),
+  count: (file: Blob, pixelsPerCm: number, onProgress: (share: number) => void) =>
+    told(async (): Promise<Counted> => counted(await opened(file), pixelsPerCm, onProgress)),
+  /** What the made-up camera takes, as a file like any other's. */
+  shoot: (shot: Shot) => told(() => photographed(shot)),
+}
+export type PictureJobs = typeof jobs
+
+expose(jobs)
+
+async function told<T>(work: () => Promise<T>): Promise<T> {
+  try {
+    return await work()
+  } catch (error) {
+    const isTold = [Unusable, NothingToCount, NoShape, RangeError].some((kind) => error instanceof kind)
+    throw new Error(isTold ? (error as Error).message : 'The picture could not be worked on.')
+  }
+}
+
+async function counted(
+  picture: ImageBitmap,
+  pixelsPerCm: number,
+  onProgress: (share: number) => void,
+): Promise<Counted> {
+  const [width, height] = [Math.min(READ, picture.width), Math.min(READ, picture.height)]
+  const [left, top] = [Math.floor((picture.width - width) / 2), Math.floor((picture.height - height) / 2)]
+  const plane = planeOf(picture, left, top, width, height)
+  const count = countThreads(plane, pixelsPerCm, onProgress)
+  const reach = (NEAR_THREADS / 2 / Math.min(...count.sets.map(({ threadsPerCm }) => threadsPerCm))) * pixelsPerCm
+  const [ends, picks] = count.sets.map((set) =>
+    threadLines(plane, set, pixelsPerCm, reach).map(({ from, to }) => ({
+      from: moved(from, left, top),
+      to: moved(to, left, top),
+    })),
+  )
+  const near = shown(await middleOf(picture, 2 * reach))
+  return transfer({ count, lines: [ends!, picks!], view: near }, [near.bitmap])
+}
+
+const shown = (one: View): View => transfer(one, [one.bitmap])
+const moved = ({ x, y }: { x: number; y: number }, left: number, top: number) => ({ x: x + left, y: y + top })
+
+/** Turned as its EXIF says. */
+async function opened(file: Blob): Promise<ImageBitmap> {
+  const bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' }).catch(() => {
+    throw new Unusable('That is no picture that can be opened: a JPEG, PNG or WebP is needed.')
+  })
+  if (bitmap.width * bitmap.height > MOST_PIXELS)
+    throw new Unusable(
+      `The picture has ${Math.round((bitmap.width * bitmap.height) / 1e6)} megapixels; up to 24 can be ` +
+        'worked on. Make it smaller, or cut out the middle.',
+    )
+  return bitmap
+}
+
+function middleOf(picture: ImageBitmap, side: number): Promise<View> {
+  const [width, height] = [Math.min(picture.width, Math.ceil(side)), Math.min(picture.height, Math.ceil(side))]
+  return view(
+    picture,
+    Math.floor((picture.width - width) / 2),
+    Math.floor((picture.height - height) / 2),
+    width,
+    height,
+    SHOWN,
+  )
+}
+
+async function view(
+  picture: ImageBitmap,
+  left: number,
+  top: number,
+  width: number,
+  height: number,
+  most: number,
+): Promise<View> {
+  const by = Math.min(1, most / Math.max(width, height))
+  const bitmap = await createImageBitmap(picture, left, top, width, height, {
+    resizeWidth: Math.max(1, Math.round(width * by)),
+    resizeHeight: Math.max(1, Math.round(height * by)),
+    resizeQuality: 'medium',
+  })
+  return { bitmap, left, top, width, height }
+}
+
+/** Brightness of a part of the picture (Rec. 601 luma). */
+function planeOf(picture: ImageBitmap, left: number, top: number, width: number, height: number): Plane {
+  const canvas = new OffscreenCanvas(width, height)
+  const context = canvas.getContext('2d', { willReadFrequently: true })
+  if (!context) throw new Unusable('This browser cannot read the points of a picture.')
+  context.drawImage(picture, left, top, width, height, 0, 0, width, height)
+  const { data } = context.getImageData(0, 0, width, height)
+  const luma = new Float32Array(width * height)
+  for (let i = 0; i < luma.length; i++)
+    luma[i] = 0.299 * data[4 * i]! + 0.587 * data[4 * i + 1]! + 0.114 * data[4 * i + 2]!
+  return { width, height, data: luma }
+}
+
+async function photographed(shot: Shot): Promise<{ file: Blob; pixelsPerCm: number }> {
+  const { width, height, data, pixelsPerCm } = shoot(shot, Math.random)
+  const canvas = new OffscreenCanvas(width, height)
+  canvas.getContext('2d')!.putImageData(new ImageData(data, width, height), 0, 0)
+  return { file: await canvas.convertToBlob({ type: 'image/png' }), pixelsPerCm }
+}
