@@ -1,9 +1,23 @@
+import { type Page, choose, expect, test, open } from './fixtures'
 import AxeBuilder from '@axe-core/playwright'
-import { expect, test, type Page } from '@playwright/test'
+import { pages } from '@/features/shared/pages'
 import { benchInfos } from '@/features/find-out/measure/info'
 import { answer, answerSeveral, enough, layOut, readCautions } from './atTheBench'
 
-const MEASURING = ['/measure', ...benchInfos.map(({ id }) => `/measure/${id}`), '/weave']
+/** Every page of the list that shows a record of these kinds, or none. */
+function addresses(ids: { piece: string; pattern: string }): string[] {
+  const own = pages.flatMap(({ path, of }) => {
+    if (of === undefined) return [path]
+    return of === 'burn-test' ? [] : [path.replace('[id]', ids[of])]
+  })
+  return [
+    ...own,
+    `/find-out?piece=${ids.piece}`,
+    '/search?q=viscose',
+    '/kit',
+    ...benchInfos.map(({ id }) => `/measure/${id}`),
+  ]
+}
 
 test.beforeEach(({ page }) => readCautions(page))
 
@@ -26,7 +40,7 @@ async function fits(page: Page): Promise<boolean> {
 
 /** One piece and one pattern to look at. */
 async function fill(page: Page) {
-  await page.goto('/stash/new')
+  await open(page, '/stash/new')
   await page.getByLabel('Name').fill('Palm court viscose')
   await page.getByLabel('What is it called?').fill('viscose twill')
   await page.getByLabel('Weight on the scale').fill('213')
@@ -34,44 +48,25 @@ async function fill(page: Page) {
   await page.getByLabel('Specimen width').fill('142')
   await page.getByRole('button', { name: 'Keep it in the stash' }).click()
   await expect(page.getByRole('heading', { name: 'Palm court viscose' })).toBeVisible()
-  const piece = new URL(page.url()).pathname
-  await page.goto('/patterns/new')
+  const piece = new URL(page.url()).pathname.split('/').at(-1)!
+  await open(page, '/patterns/new')
   await page.getByLabel('Name').fill('Heron’s wing cape')
-  await page.getByLabel('What it makes').selectOption('dress-fluid')
+  await choose(page, 'What it makes', 'fluid dress')
   await page.getByRole('button', { name: 'Keep the pattern' }).click()
   await expect(page.getByRole('heading', { name: 'Heron’s wing cape' })).toBeVisible()
-  return { piece, pattern: new URL(page.url()).pathname }
+  return { piece, pattern: new URL(page.url()).pathname.split('/').at(-1)! }
 }
 
 for (const colorScheme of ['light', 'dark'] as const) {
   test(`no serious finding on any screen, ${colorScheme}`, async ({ page }) => {
     test.setTimeout(300_000)
     await page.emulateMedia({ colorScheme })
-    const { piece, pattern } = await fill(page)
-    for (const path of [
-      '/',
-      '/bench',
-      '/bench/tests',
-      '/bench/controls',
-      '/bench/sheet',
-      '/inspect',
-      ...MEASURING,
-      '/stash',
-      '/stash/new',
-      piece,
-      `${piece}/sheet`,
-      `${piece}/edit`,
-      `${piece}/patterns`,
-      '/patterns',
-      '/patterns/new',
-      pattern,
-      '/safety',
-      '/settings',
-    ]) {
-      await page.goto(path)
+    const ids = await fill(page)
+    for (const path of addresses(ids)) {
+      await open(page, path)
       expect([path, await serious(page)]).toEqual([path, []])
     }
-    await page.goto('/stash')
+    await open(page, '/stash')
     await page.getByText('a list').click()
     expect(await serious(page)).toEqual([])
     await layOut(page)
@@ -88,7 +83,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     }
     const address = new URL(page.url()).pathname
     for (const path of [`${address}/log`, `${address}/sheet`, `${address}/slip`]) {
-      await page.goto(path)
+      await open(page, path)
       expect([path, await serious(page)]).toEqual([path, []])
     }
   })
@@ -98,7 +93,7 @@ test('the gate has no serious finding', async ({ browser }) => {
   // A context of its own: no init script has read the cautions here.
   const context = await browser.newContext()
   const page = await context.newPage()
-  await page.goto('/bench')
+  await open(page, '/bench')
   await page.getByRole('button', { name: 'Burn a specimen' }).click()
   await expect(page.getByRole('heading', { name: 'Before you light anything' })).toBeVisible()
   expect(await serious(page)).toEqual([])
@@ -112,27 +107,9 @@ for (const [name, viewport] of [
   test(`nothing runs off the side on ${name}, and targets are big`, async ({ page }) => {
     test.setTimeout(240_000)
     await page.setViewportSize(viewport)
-    const { piece, pattern } = await fill(page)
-    for (const path of [
-      '/',
-      '/bench',
-      '/bench/tests',
-      '/bench/controls',
-      '/bench/sheet',
-      '/inspect',
-      ...MEASURING,
-      '/stash',
-      '/stash/new',
-      piece,
-      `${piece}/sheet`,
-      `${piece}/patterns`,
-      '/patterns',
-      '/patterns/new',
-      pattern,
-      '/safety',
-      '/settings',
-    ]) {
-      await page.goto(path)
+    const ids = await fill(page)
+    for (const path of addresses(ids)) {
+      await open(page, path)
       expect([path, await fits(page)]).toEqual([path, true])
     }
     await layOut(page)
@@ -150,7 +127,7 @@ for (const [name, viewport] of [
     await enough(page)
     const address = new URL(page.url()).pathname
     for (const path of [address, `${address}/log`, `${address}/sheet`]) {
-      await page.goto(path)
+      await open(page, path)
       expect([path, await fits(page)]).toEqual([path, true])
     }
   })

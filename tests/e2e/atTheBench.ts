@@ -1,4 +1,4 @@
-import { expect, type Page } from '@playwright/test'
+import { type Page, expect, open } from './fixtures'
 
 /** The cautions count as read. */
 export function readCautions(page: Page): Promise<unknown> {
@@ -7,7 +7,7 @@ export function readCautions(page: Page): Promise<unknown> {
 
 /** Begins a test, and stands before what is laid out. */
 export async function layOut(page: Page): Promise<void> {
-  await page.goto('/bench')
+  await open(page, '/bench')
   await page.getByRole('button', { name: 'Burn a specimen' }).click()
   await expect(page.getByRole('heading', { name: 'Lay it out' })).toBeVisible()
 }

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { allKept, expect, test, open } from './fixtures'
 import { answer, answerSeveral, begin, enough, readCautions } from './atTheBench'
 
 test.beforeEach(({ page }) => readCautions(page))
@@ -65,9 +65,9 @@ test('a burn that was left goes on where it was, and can be thrown away', async 
   await answer(page, '2')
   await expect(page.locator('#question')).toContainText('How does it burn')
   // The last answer has been kept before the page is left.
-  await page.waitForLoadState('networkidle')
-  await page.goto('/')
-  await page.getByRole('link', { name: /go on with test/ }).click()
+  await allKept(page)
+  await open(page, '/')
+  await page.getByRole('link', { name: /go on with the burn test/i }).click()
   await expect(page).toHaveURL(address)
   await expect(page.locator('#question')).toContainText('How does it burn')
   await enough(page)

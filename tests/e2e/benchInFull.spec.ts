@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test'
+import { type Page, allKept, expect, test, open } from './fixtures'
 import { answer, answerSeveral, begin, enough, layOut, readCautions } from './atTheBench'
 
 test.beforeEach(({ page }) => readCautions(page))
@@ -35,7 +35,7 @@ test('what is laid out counts: the question, the past and its switch, the part',
   await enough(page)
   await expect(page.getByText('You asked whether there is plastic in it.')).toBeVisible()
   // It stays, over a reload.
-  await page.waitForLoadState('networkidle')
+  await allKept(page)
   await page.reload()
   await expect(page.locator('#question')).toBeVisible()
   await enough(page)
@@ -77,7 +77,7 @@ test('without a flame it asks what tells most, shows how, and never lights anyth
 })
 
 test('every test without a flame stands on one page, with its cautions', async ({ page }) => {
-  await page.goto('/bench/tests')
+  await open(page, '/bench/tests')
   await expect(page.getByRole('region')).toHaveCount(12)
   await expect(page.getByRole('region', { name: 'Acetone' })).toContainText('no flame, spark or hot iron in the room')
   await expect(page.getByRole('region', { name: 'Chlorine bleach' })).toContainText('poisonous gas')
@@ -115,7 +115,7 @@ test('a label that is not true: what true cloth would have shown, and a slip for
   await expect(page.getByRole('list', { name: 'What a true label would have shown' })).toContainText(
     'True cloth would most often give',
   )
-  await page.waitForLoadState('networkidle')
+  await allKept(page)
   await page.getByRole('link', { name: 'A slip to take back to the shop' }).click()
   await expect(page.getByText('Sold or labelled as: 100 % polyester')).toBeVisible()
   await expect(page.getByText('a dispute needs a textile laboratory', { exact: false })).toBeVisible()
@@ -131,7 +131,7 @@ test(
     await begin(page)
     await answer(page, '2')
     await page.keyboard.press('t')
-    await page.waitForTimeout(300)
+    await expect(page.getByRole('group', { name: /Stopwatch/ }).locator('output')).toHaveText(/0\.[2-9] s/)
     await page.keyboard.press('t')
     await expect(page.getByText('That is called “at once”.')).toBeVisible()
     await answer(page, '3', '3', '1', '4', '2', '2')
@@ -141,7 +141,7 @@ test(
     await page.getByRole('button', { name: 'the whole cloth' }).click()
     await answer(page, '3')
     await enough(page)
-    await page.waitForLoadState('networkidle')
+    await allKept(page)
     await page.getByRole('link', { name: 'The log: correct, compare, print' }).click()
 
     await expect(page.getByText('They part in 1 of the 1 things', { exact: false })).toBeVisible()
@@ -173,7 +173,7 @@ test(
       .locator('input[type=file]')
       .setInputFiles({ name: 'no.png', mimeType: 'image/png', buffer: Buffer.from('no picture') })
     await expect(notes.getByRole('alert')).toContainText('could not be read')
-    await page.waitForLoadState('networkidle')
+    await allKept(page)
     await page.reload()
     await expect(notes.getByLabel('Note', { exact: true })).toHaveValue('cut from the hem of the awning')
     await expect(picture).toBeVisible()
@@ -181,13 +181,13 @@ test(
     await page.getByRole('link', { name: 'Print this log' }).click()
     await expect(page.getByRole('heading', { name: /^Burn log/ })).toBeVisible()
     await expect(page.getByText('cut from the hem of the awning')).toBeVisible()
-    await page.goto('/bench/sheet')
+    await open(page, '/bench/sheet')
     await expect(page.getByRole('row', { name: /^Smell burnt paper · wood or leaves/ })).toBeVisible()
   },
 )
 
 test('the controls box teaches, reminds, and is laid out before the flame', async ({ page }) => {
-  await page.goto('/bench/controls')
+  await open(page, '/bench/controls')
   await expect(page.getByText('The box is empty.', { exact: false })).toBeVisible()
   await page.getByLabel('It is').selectOption('wool')
   await page.getByLabel('Called').fill('Darning wool')
@@ -201,12 +201,12 @@ test('the controls box teaches, reminds, and is laid out before the flame', asyn
   await answerSeveral(page, '7')
   await answerSeveral(page, '5')
   await enough(page)
-  await page.waitForLoadState('networkidle')
+  await allKept(page)
   await page.getByRole('link', { name: 'Back to Darning wool' }).click()
   await expect(page.getByText('Is it pure?')).toBeVisible()
   await layOut(page)
   await expect(page.getByText('the one in your box did not burn like wool alone', { exact: false })).toBeVisible()
-  await page.goto('/bench/controls')
+  await open(page, '/bench/controls')
   await page.getByRole('button', { name: 'Take it out of the box' }).click()
   await page.getByRole('button', { name: 'Take it out', exact: true }).click()
   await expect(page.getByText('The box is empty.', { exact: false })).toBeVisible()

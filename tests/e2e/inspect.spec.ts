@@ -1,8 +1,8 @@
-import { expect, test } from '@playwright/test'
+import { expect, open, test } from './fixtures'
 
 test('a cloth is named by looking, by keys, and kept under its name', async ({ page }) => {
   // Keys count once the page has come alive.
-  await page.goto('/inspect', { waitUntil: 'networkidle' })
+  await open(page, '/inspect')
   const question = page.locator('#question')
   await expect(question).toContainText('How is it made?')
   await page.keyboard.press('1')
@@ -31,7 +31,7 @@ test('a cloth is named by looking, by keys, and kept under its name', async ({ p
 
 test('shops’ substitutions are warned of', async ({ page }) => {
   // Keys count once the page has come alive.
-  await page.goto('/inspect', { waitUntil: 'networkidle' })
+  await open(page, '/inspect')
   await expect(async () => {
     await page.keyboard.press('2')
     await expect(page.locator('#question')).toContainText('knit', { timeout: 2_000 })

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test'
+import { type Page, choose, expect, test, open } from './fixtures'
 import { answer, answerSeveral, begin, layOut, readCautions } from './atTheBench'
 
 /** Answers of one burn, as keys: wool with a synthetic in it. */
@@ -16,8 +16,9 @@ function consoleErrors(page: Page): string[] {
 
 test('from the first page to a ranked pattern, by mouse', async ({ page }) => {
   const errors = consoleErrors(page)
-  await page.goto('/')
-  await page.getByRole('link', { name: 'Burn a mystery piece' }).click()
+  await open(page, '/')
+  await page.getByRole('link', { name: 'Find out what a cloth is' }).click()
+  await page.getByRole('link', { name: /^Burn a pinch of it/ }).click()
   await page.getByRole('button', { name: 'Burn a specimen' }).click()
 
   // The gate stands before the first flame of a session.
@@ -80,12 +81,13 @@ test('from the first page to a ranked pattern, by mouse', async ({ page }) => {
   await page.getByLabel('Length', { exact: true }).fill('3.1')
   await page.getByRole('button', { name: 'Keep it in the stash' }).click()
   await expect(page.getByRole('heading', { name: 'Porter’s trousers cloth' })).toBeVisible()
-  await expect(page.getByText('3.1 m')).toBeVisible()
+  await expect(page.getByText('3.1 m').first()).toBeVisible()
+  await expect(page.getByRole('row', { name: /^Length left/ })).toContainText('3.1 m')
 
   await page.getByRole('link', { name: 'Which pattern does it suit?' }).click()
   await page.getByRole('link', { name: 'Write a pattern down' }).click()
   await page.getByLabel('Name').fill('Ferryman’s trousers')
-  await page.getByLabel('What it makes').selectOption('trousers')
+  await choose(page, 'What it makes', 'trousers')
   await page.getByRole('button', { name: 'zip' }).click()
   await page.getByRole('button', { name: 'Keep the pattern' }).click()
   await expect(page.getByRole('heading', { name: 'Ferryman’s trousers' })).toBeVisible()
@@ -109,8 +111,10 @@ async function tabTo(page: Page, role: 'link' | 'button' | 'textbox' | 'combobox
 }
 
 test('from the first page to a ranked pattern, by keyboard alone', async ({ page }) => {
-  await page.goto('/')
-  await tabTo(page, 'link', 'Burn a mystery piece')
+  await open(page, '/')
+  await tabTo(page, 'link', 'Find out what a cloth is')
+  await page.keyboard.press('Enter')
+  await tabTo(page, 'link', /^Burn a pinch of it/)
   await page.keyboard.press('Enter')
   await tabTo(page, 'button', 'Burn a specimen')
   await page.keyboard.press('Enter')
@@ -157,11 +161,14 @@ test('from the first page to a ranked pattern, by keyboard alone', async ({ page
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { name: 'Concierge twill' })).toBeVisible()
 
-  await page.goto('/patterns/new')
+  await open(page, '/patterns/new')
   await tabTo(page, 'textbox', 'Name')
   await page.keyboard.type('Quay coat')
   await tabTo(page, 'combobox', 'What it makes')
+  await page.keyboard.press('Control+a')
   await page.keyboard.type('coat')
+  await page.keyboard.press('ArrowDown')
+  await page.keyboard.press('Enter')
   await tabTo(page, 'button', 'lined')
   await page.keyboard.press('Space')
   await tabTo(page, 'button', 'Keep the pattern')
@@ -176,7 +183,7 @@ test('from the first page to a ranked pattern, by keyboard alone', async ({ page
 })
 
 test('the cautions come once a session and can be read again', async ({ page }) => {
-  await page.goto('/bench')
+  await open(page, '/bench')
   await page.getByRole('button', { name: 'Burn a specimen' }).click()
   await page.getByRole('button', { name: 'All in place: to the bench' }).first().click()
   await expect(page.getByRole('heading', { name: 'Lay it out' })).toBeVisible()
@@ -206,14 +213,15 @@ test('another test from the verdict moves the belief, and an empty burn claims n
 })
 
 test('units and words are switched in one place and stay', async ({ page }) => {
-  await page.goto('/settings')
+  await open(page, '/settings')
   await page.getByText('inches, yards, oz/yd²').click()
   await page.getByText('US: rayon, muslin, spandex').click()
   await expect(page.getByRole('status').filter({ hasText: 'Kept' })).toBeAttached()
-  await page.goto('/patterns/new')
+  await open(page, '/patterns/new')
   await expect(page.getByText('oz/yd²').first()).toBeVisible()
-  await expect(page.getByLabel('What it makes').locator('option', { hasText: 'pants' })).toHaveCount(1)
-  await page.goto('/stash/new')
+  await page.getByRole('combobox', { name: 'What it makes' }).fill('pants')
+  await expect(page.getByRole('option', { name: 'pants' })).toHaveCount(1)
+  await open(page, '/stash/new')
   await expect(page.getByText('yd', { exact: true })).toBeVisible()
   await expect(page.locator('html')).toHaveAttribute('lang', 'en-US')
 })
@@ -223,4 +231,5 @@ test('a page that is not there says so', async ({ page }) => {
   expect(answer?.status()).toBe(404)
   await expect(page.getByRole('heading', { name: 'Nothing lies here' })).toBeVisible()
   expect((await page.goto('/stash/nonsense'))?.status()).toBe(404)
+  expect((await page.goto('/stash/01900000-0000-7000-8000-000000000000'))?.status()).toBe(404)
 })

@@ -1,5 +1,5 @@
+import { type Page, expect, open, test } from './fixtures'
 import { writeFileSync } from 'node:fs'
-import { expect, test, type Page } from '@playwright/test'
 import sharp from 'sharp'
 import { drafts } from '@/core/weave/drafts'
 import { weavePicture } from '@/devices/standins/weavePicture'
@@ -38,7 +38,7 @@ async function counts(page: Page): Promise<number[]> {
 test('a made-up picture is counted by mouse, its threads drawn, a count by hand agrees, and both are kept', async ({
   page,
 }) => {
-  await page.goto('/measure/loupe', { waitUntil: 'networkidle' })
+  await open(page, '/measure/loupe')
   await shoot(page, 'a twill', { 'Its ends a cm': '28', 'Its picks a cm': '22' })
   await expect(page.getByRole('button', { name: 'Count the threads' })).toBeDisabled()
   // Its ruler has 308 points to the cm.
@@ -80,7 +80,7 @@ test('a made-up picture is counted by mouse, its threads drawn, a count by hand 
 })
 
 test('the scale is set by keys, and where there is nothing to count it says so', async ({ page }) => {
-  await page.goto('/measure/loupe', { waitUntil: 'networkidle' })
+  await open(page, '/measure/loupe')
   await shoot(page, 'a bare wall')
   const first = page.getByRole('slider', { name: 'First mark of the scale' })
   await first.focus()
@@ -94,7 +94,7 @@ test('the scale is set by keys, and where there is nothing to count it says so',
 })
 
 test('what is no picture is refused in words', async ({ page }, info) => {
-  await page.goto('/measure/loupe', { waitUntil: 'networkidle' })
+  await open(page, '/measure/loupe')
   const file = info.outputPath('letter.png')
   writeFileSync(file, 'Dear sir, the curtains have arrived.')
   await page.locator('input[type=file]').first().setInputFiles(file)
@@ -125,7 +125,7 @@ test('a picture of 24 megapixels is turned as its EXIF says, can be stopped, and
       }),
     ).observe({ entryTypes: ['longtask'] })
   })
-  await page.goto('/measure/loupe', { waitUntil: 'networkidle' })
+  await open(page, '/measure/loupe')
   await page.evaluate(() => {
     ;(window as unknown as { longest: { ms: number } }).longest.ms = 0
   })
@@ -161,7 +161,7 @@ test('a picture of 24 megapixels is turned as its EXIF says, can be stopped, and
 })
 
 test('a draped disc is found in its picture, and its coefficient follows', async ({ page }) => {
-  await page.goto('/measure/drape', { waitUntil: 'networkidle' })
+  await open(page, '/measure/drape')
   await page.getByText('a picture of a disc', { exact: true }).click()
   await shoot(page, 'a disc of cloth on a tin', { 'It drapes': '45' })
   await mark(page, [0, 865], [1100, 865])

@@ -1,8 +1,8 @@
-import { expect, test, type Page } from '@playwright/test'
+import { type Page, alive, expect, open, test } from './fixtures'
 
 /** A new piece; answers its number. */
 async function newPiece(page: Page, name: string): Promise<string> {
-  await page.goto('/stash/new')
+  await open(page, '/stash/new')
   await page.getByLabel('Name', { exact: true }).fill(name)
   await page.getByLabel('What is it called?').fill('poplin')
   await page.getByRole('button', { name: 'Keep it in the stash' }).click()
@@ -19,7 +19,7 @@ async function fill(page: Page, fields: Record<string, string>) {
 
 test('pulls are pooled with their spread, kept by state of washing, and stand on the sheet', async ({ page }) => {
   const piece = await newPiece(page, 'Reading room blind')
-  await page.goto(`/measure/stretch?piece=${piece}`, { waitUntil: 'networkidle' })
+  await open(page, `/measure/stretch?piece=${piece}`)
   await page.getByLabel('As it is now').selectOption({ label: 'not washed' })
   for (const pulled of ['104', '106', '105']) {
     await fill(page, { 'Between the marks, at rest': '100', 'Pulled firmly': pulled, 'After letting go': '101' })
@@ -32,25 +32,26 @@ test('pulls are pooled with their spread, kept by state of washing, and stand on
   // The same cloth, washed, is another list.
   await page.getByLabel('As it is now').selectOption({ label: 'washed once' })
   await expect(page.getByText('No reading yet.').first()).toBeVisible()
-  await page.goto(`/stash/${piece}/sheet`)
+  await open(page, `/stash/${piece}/sheet`)
   await expect(page.getByRole('row', { name: /Stretch across/ })).toBeVisible()
 })
 
 test('the ruler is fitted with a bank card and then reads by slides', async ({ page }) => {
-  await page.goto('/measure/stretch', { waitUntil: 'networkidle' })
+  await open(page, '/measure/stretch')
   await page.getByText('the ruler on this screen', { exact: true }).click()
   await expect(page.getByText('This ruler is not true yet')).toBeVisible()
   await page.getByRole('button', { name: 'Fit it with a card' }).click()
   await page.getByRole('button', { name: 'A little wider' }).click()
   await page.getByRole('button', { name: 'It fits' }).click()
   await expect(page.getByText(/Fitted with a card: 1 mm is \d/)).toBeVisible()
-  await page.reload({ waitUntil: 'networkidle' })
+  await page.reload()
+  await alive(page)
   await page.getByText('the ruler on this screen', { exact: true }).click()
   await expect(page.getByText(/Fitted with a card/)).toBeVisible()
 })
 
 test('a made-up scale settles and its weight becomes grams a square metre', async ({ page }) => {
-  await page.goto('/measure/weigh', { waitUntil: 'networkidle' })
+  await open(page, '/measure/weigh')
   await page.getByLabel('Scale', { exact: true }).selectOption({ label: 'Made-up letter scale, steps of 0.1 g' })
   await page.getByLabel('Pretend that the cloth weighs').fill('2.4')
   await page.getByLabel('Pretend that the cloth weighs').blur()
@@ -63,18 +64,18 @@ test('a made-up scale settles and its weight becomes grams a square metre', asyn
 })
 
 test('grades are given by single keys, taken back, and averaged', async ({ page }) => {
-  await page.goto('/measure/crease', { waitUntil: 'networkidle' })
+  await open(page, '/measure/crease')
   for (const key of ['2', '3', '4']) await page.keyboard.press(key)
   await expect(page.getByText(/Mean of 3/)).toBeVisible()
   await page.keyboard.press('u')
   await expect(page.getByText(/Mean of 2/)).toBeVisible()
-  await page.goto('/measure/opacity', { waitUntil: 'networkidle' })
+  await open(page, '/measure/opacity')
   await page.keyboard.press('2')
   await expect(page.getByRole('region', { name: 'What it comes to' })).not.toContainText('No reading yet')
 })
 
 test('squares wash after wash give a curve and what to buy', async ({ page }) => {
-  await page.goto('/measure/shrinkage', { waitUntil: 'networkidle' })
+  await open(page, '/measure/shrinkage')
   for (const [length, width] of [
     ['250', '250'],
     ['240', '245'],
@@ -89,11 +90,11 @@ test('squares wash after wash give a curve and what to buy', async ({ page }) =>
 })
 
 test('grain says how far off, which corner to pull, and yarns give the weight again', async ({ page }) => {
-  await page.goto('/measure/grain', { waitUntil: 'networkidle' })
+  await open(page, '/measure/grain')
   await fill(page, { 'Width of the cloth': '140', 'Right end is off by': '30' })
   await expect(page.getByText(/2\.1 %/).first()).toBeVisible()
   await page.getByRole('button', { name: 'Keep this reading' }).click()
-  await page.goto('/measure/yarns', { waitUntil: 'networkidle' })
+  await open(page, '/measure/yarns')
   for (const index of [0, 1]) {
     for (const [label, value] of [
       ['Threads in the bundle', '20'],
@@ -113,7 +114,7 @@ test('grain says how far off, which corner to pull, and yarns give the weight ag
 
 test('how a piece lies is weighed sign by sign, kept, and changed', async ({ page }) => {
   const piece = await newPiece(page, 'Card room baize')
-  await page.goto(`/measure/lie?piece=${piece}`, { waitUntil: 'networkidle' })
+  await open(page, `/measure/lie?piece=${piece}`)
   const warp = page.getByRole('region', { name: 'The warp' })
   await warp.getByText('no difference', { exact: true }).click()
   await warp.locator('label').filter({ hasText: /^A$/ }).click()
@@ -128,20 +129,20 @@ test('how a piece lies is weighed sign by sign, kept, and changed', async ({ pag
   await expect(page.getByText('It cannot be pulled straight, ever', { exact: false })).toBeVisible()
   await page.getByRole('button', { name: 'Keep how it lies' }).click()
   await expect(outcome.getByText(/Warp along A; no right side that shows/)).toBeVisible()
-  await page.goto(`/stash/${piece}/sheet`)
+  await open(page, `/stash/${piece}/sheet`)
   await expect(page.getByRole('row', { name: /Which way it lies/ })).toContainText('Warp along A')
 })
 
 test('an inspection is kept with its piece and is there again', async ({ page }) => {
   const piece = await newPiece(page, 'Smoking room curtain')
-  await page.goto(`/inspect?piece=${piece}`, { waitUntil: 'networkidle' })
+  await open(page, `/inspect?piece=${piece}`)
   await page.keyboard.press('1')
   await expect(page.locator('#question')).toContainText('How do the threads cross?')
   await page.keyboard.press('7')
   await page.getByRole('button', { name: /Keep what was seen with/ }).click()
   await expect(page.getByText('Kept. It stands on')).toBeVisible()
-  await page.goto(`/inspect?piece=${piece}`, { waitUntil: 'networkidle' })
+  await open(page, `/inspect?piece=${piece}`)
   await expect(page.getByRole('button', { name: 'Weave: satin' })).toBeVisible()
-  await page.goto(`/stash/${piece}/sheet`)
+  await open(page, `/stash/${piece}/sheet`)
   await expect(page.getByRole('row', { name: /Looks like/ })).toContainText('weave: satin')
 })

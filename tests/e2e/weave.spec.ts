@@ -1,10 +1,10 @@
+import { expect, open, test } from './fixtures'
 import { readFileSync } from 'node:fs'
-import { expect, test } from '@playwright/test'
 
 test('a weave is chosen, changed by keys, seen from both sides, and goes out and comes back as WIF', async ({
   page,
 }) => {
-  await page.goto('/weave', { waitUntil: 'networkidle' })
+  await open(page, '/weave')
   const told = page.getByRole('region', { name: 'The cloth', exact: true })
   await expect(told.getByText(/52° from the weft, climbing to the right/)).toBeVisible()
   await page.getByLabel('Begin with').selectOption({ label: 'Satin' })
@@ -46,7 +46,7 @@ test('a weave is chosen, changed by keys, seen from both sides, and goes out and
 })
 
 test('yarns, stripes and pile change the drawn cloth, which is saved as SVG', async ({ page }) => {
-  await page.goto('/weave', { waitUntil: 'networkidle' })
+  await open(page, '/weave')
   const picture = page.getByRole('img', { name: /of the cloth, drawn to scale/ })
   const seen = new Set([await picture.getAttribute('src')])
   const changed = async () => {

@@ -114,18 +114,25 @@ function measuredRows(
 }
 
 function fibreRow({ fibres, belief }: PropertySheet, { named, vocabulary }: Facts): PropertyRow {
-  const tested = fibres?.how === 'tested'
+  // A label that a test bears out is as good as tested.
+  const isBorneOut = fibres?.how === 'said' && belief?.claim?.verdict === 'supported'
+  const tested = fibres?.how === 'tested' || isBorneOut
   return row('fibre', 'Made of', 'fibre content', 'burn', [
     fibres && {
       how: tested ? 'measured' : 'said',
       value: fibreListWords(fibres.ids, vocabulary),
-      note: tested ? (belief?.verdict.text ?? '') : 'by its label',
+      note: fibreNote(fibres.how, isBorneOut, belief?.verdict.text ?? ''),
     },
     named && {
       how: 'estimated',
       value: `usually ${named.fibres.map((id) => fibreName(id, vocabulary)).join(' or ')}`,
     },
   ])
+}
+
+function fibreNote(how: 'tested' | 'said', isBorneOut: boolean, verdict: string): string {
+  if (how === 'tested') return verdict
+  return isBorneOut ? 'by its label, and what was seen agrees' : 'by its label'
 }
 
 function withCover(line: PropertyRow, measurements: readonly KeptMeasurement[]): PropertyRow {

@@ -62,7 +62,7 @@ export function TableTop({ things, folds, pieces }: Props) {
             Read <Link href="/safety">the cautions</Link> before the first flame.
           </Soft>
         </Stack>
-        <section aria-labelledby="next">
+        <Stack $gap="0.75rem" as="section" aria-labelledby="next">
           <h2 id="next">{things.length > 0 ? 'Worth doing now' : 'How it goes'}</h2>
           <Things>
             {(things.length > 0 ? things : BEGINNING).map(({ id, says, why, href }) => (
@@ -74,7 +74,7 @@ export function TableTop({ things, folds, pieces }: Props) {
               </li>
             ))}
           </Things>
-        </section>
+        </Stack>
       </Top>
       {folds.length > 0 ? (
         <Stack as="section" aria-labelledby="shelf">

@@ -13,6 +13,7 @@ import {
   Text,
   type Key,
 } from 'react-aria-components'
+import { useState } from 'react'
 import styled from 'styled-components'
 import { box, field } from './fieldStyles'
 
@@ -75,12 +76,13 @@ interface Props {
   options: readonly Option[]
   chosen: string | null
   onChoose: (id: string) => void
-  /** Told what is typed, where the options come from elsewhere. */
-  onTyped?: (text: string) => void
 }
 
-/** One of many: a field that completes what is typed. */
-export function ComboField({ label, hint, error, options, chosen, onChoose, onTyped }: Props) {
+/** One of many: a field that completes what is typed, what begins so before what only holds it. */
+export function ComboField({ label, hint, error, options, chosen, onChoose }: Props) {
+  const chosenLabel = options.find(({ id }) => id === chosen)?.label ?? ''
+  const [typed, setTyped] = useState(chosenLabel)
+  const items = typed === chosenLabel ? options : completing(options, typed)
   return (
     <Box
       menuTrigger="focus"
@@ -88,9 +90,9 @@ export function ComboField({ label, hint, error, options, chosen, onChoose, onTy
       onSelectionChange={(key: Key | null) => {
         if (key !== null) onChoose(String(key))
       }}
-      onInputChange={onTyped}
+      onInputChange={setTyped}
       isInvalid={error !== undefined}
-      defaultItems={options}
+      items={items}
     >
       <Label>{label}</Label>
       <div className="line">
@@ -102,8 +104,8 @@ export function ComboField({ label, hint, error, options, chosen, onChoose, onTy
       {hint ? <Text slot="description">{hint}</Text> : null}
       <FieldError className="error">{error}</FieldError>
       <Choices>
-        <ListBox items={options}>
-          {(option: Option) => (
+        <ListBox<Option>>
+          {(option) => (
             <Choice id={option.id} textValue={option.label}>
               {option.label}
             </Choice>
@@ -112,4 +114,13 @@ export function ComboField({ label, hint, error, options, chosen, onChoose, onTy
       </Choices>
     </Box>
   )
+}
+
+/** Options that hold what was typed, those that begin with it first. */
+export function completing(options: readonly Option[], typed: string): readonly Option[] {
+  const sought = typed.trim().toLowerCase()
+  const place = ({ label }: Option) => label.toLowerCase().indexOf(sought)
+  return options
+    .filter((option) => place(option) >= 0)
+    .toSorted((a, b) => Number(place(a) > 0) - Number(place(b) > 0))
 }

@@ -36,7 +36,8 @@ export const loupeKind = defineMeasurement({
         twillAngleDeg: z.number().min(0).max(90).nullable().default(null),
       }),
       says: ({ endsPerCm, picksPerCm, how }) =>
-        `${endsPerCm.toFixed(1)} ends, ${picksPerCm.toFixed(1)} picks a cm, by ${how}`,
+        `${endsPerCm.toFixed(1)} ends, ${picksPerCm.toFixed(1)} picks a cm, ` +
+        `${how === 'hand' ? 'by hand' : 'from a picture'}`,
     }),
   },
   pool: (readings): PooledThreads | null =>

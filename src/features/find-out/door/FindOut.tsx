@@ -6,7 +6,7 @@ import { useTransition } from 'react'
 import styled from 'styled-components'
 import { QuietButton, StrongButton } from '@/ui/kit/buttons'
 import { StrongLink } from '@/ui/kit/links'
-import { Actions, Lead, Page, PlainList, Slip, Soft } from '@/ui/kit/surfaces'
+import { Actions, Lead, Page, PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
 import { type HandStrip } from '../../shared/hand/strip'
 import { takeInHand } from './actions'
 
@@ -143,7 +143,7 @@ export function FindOut({ strip, begun }: Props) {
           </PlainList>
         </Slip>
       ) : null}
-      <section aria-labelledby="doors">
+      <Stack $gap="0.75rem" as="section" aria-labelledby="doors">
         <h2 id="doors">Doors</h2>
         <Soft>Any order; each says what it would tell.</Soft>
         <Doors>
@@ -159,7 +159,7 @@ export function FindOut({ strip, begun }: Props) {
             </li>
           ))}
         </Doors>
-      </section>
+      </Stack>
     </Page>
   )
 }

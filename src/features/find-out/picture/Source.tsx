@@ -1,10 +1,11 @@
 'use client'
 
 import { useState } from 'react'
-import { DropZone, FileTrigger } from 'react-aria-components'
+import { DropZone } from 'react-aria-components'
 import styled from 'styled-components'
 import { type Shot } from '@/devices/standins/camera'
-import { Button, StrongButton } from '@/ui/kit/buttons'
+import { Button } from '@/ui/kit/buttons'
+import { PickFile } from '@/ui/kit/PickFile'
 import { NumberField } from '@/ui/kit/fields'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Fields, Soft } from '@/ui/kit/surfaces'
@@ -43,20 +44,13 @@ const Pretend = styled.details`
   }
 `
 
-/** Where a picture comes from: a file, a drop, the camera of a phone, or a made-up camera to try it with. */
-export function Source({
-  work,
-  subjects,
-}: {
+interface Props {
   work: PictureWork
   subjects: readonly (readonly [Shot['of'], string])[]
-}) {
-  const [of, setOf] = useState<Shot['of']>(subjects[0]![0])
-  const [ends, setEnds] = useState(28)
-  const [picks, setPicks] = useState(22)
-  const [turn, setTurn] = useState(4)
-  const [drape, setDrape] = useState(45)
-  const isWeave = of !== 'disc' && of !== 'nothing'
+}
+
+/** Where a picture comes from: a file, a drop, the camera of a phone, or a made-up camera to try it with. */
+export function Source({ work, subjects }: Props) {
   return (
     <Zone
       aria-label="Drop a picture here"
@@ -66,81 +60,79 @@ export function Source({
       }}
     >
       <Actions>
-        <FileTrigger
-          acceptedFileTypes={KINDS}
-          onSelect={(files) => {
-            if (files?.[0]) void work.open(files[0])
-          }}
-        >
-          <StrongButton>Choose a picture</StrongButton>
-        </FileTrigger>
-        <FileTrigger
-          acceptedFileTypes={KINDS}
-          defaultCamera="environment"
-          onSelect={(files) => {
-            if (files?.[0]) void work.open(files[0])
-          }}
-        >
-          <Button>Use this phone’s camera</Button>
-        </FileTrigger>
+        <PickFile label="Choose a picture" types={KINDS} onPick={(file) => void work.open(file)} strong />
+        <PickFile label="Use this phone’s camera" types={KINDS} onPick={(file) => void work.open(file)} camera />
       </Actions>
       <Soft>JPEG, PNG or WebP, up to 24 megapixels; or drop it here. It stays on this machine.</Soft>
-      <Pretend>
-        <summary>No cloth at hand? A made-up camera</summary>
-        <Fields>
-          <SelectField
-            label="Point it at"
-            value={of}
-            onChange={(value) => setOf(value as Shot['of'])}
-            options={subjects}
-          />
-          {isWeave ? (
-            <>
-              <NumberField
-                label="Its ends a cm"
-                minValue={4}
-                maxValue={60}
-                value={ends}
-                onChange={(value) => setEnds(value || 28)}
-              />
-              <NumberField
-                label="Its picks a cm"
-                minValue={4}
-                maxValue={60}
-                value={picks}
-                onChange={(value) => setPicks(value || 22)}
-              />
-              <NumberField
-                label="Held askew"
-                unit="°"
-                minValue={-20}
-                maxValue={20}
-                value={turn}
-                onChange={(value) => setTurn(value || 0)}
-              />
-            </>
-          ) : null}
-          {of === 'disc' ? (
-            <NumberField
-              label="It drapes"
-              unit="%"
-              minValue={5}
-              maxValue={95}
-              value={drape}
-              onChange={(value) => setDrape(value || 45)}
-            />
-          ) : null}
-        </Fields>
-        <Actions>
-          <Button
-            onPress={() =>
-              void work.shoot({ of, endsPerCm: ends, picksPerCm: picks, turnDeg: turn, drape: drape / 100 })
-            }
-          >
-            Take its picture
-          </Button>
-        </Actions>
-      </Pretend>
+      <MadeUpCamera work={work} subjects={subjects} />
     </Zone>
+  )
+}
+
+/** Pictures of cloth where there is no cloth at hand. */
+function MadeUpCamera({ work, subjects }: Props) {
+  const [of, setOf] = useState<Shot['of']>(subjects[0]![0])
+  const [ends, setEnds] = useState(28)
+  const [picks, setPicks] = useState(22)
+  const [turn, setTurn] = useState(4)
+  const [drape, setDrape] = useState(45)
+  const isWeave = of !== 'disc' && of !== 'nothing'
+  return (
+    <Pretend>
+      <summary>No cloth at hand? A made-up camera</summary>
+      <Fields>
+        <SelectField
+          label="Point it at"
+          value={of}
+          onChange={(value) => setOf(value as Shot['of'])}
+          options={subjects}
+        />
+        {isWeave ? (
+          <>
+            <NumberField
+              label="Its ends a cm"
+              minValue={4}
+              maxValue={60}
+              value={ends}
+              onChange={(value) => setEnds(value || 28)}
+            />
+            <NumberField
+              label="Its picks a cm"
+              minValue={4}
+              maxValue={60}
+              value={picks}
+              onChange={(value) => setPicks(value || 22)}
+            />
+            <NumberField
+              label="Held askew"
+              unit="°"
+              minValue={-20}
+              maxValue={20}
+              value={turn}
+              onChange={(value) => setTurn(value || 0)}
+            />
+          </>
+        ) : null}
+        {of === 'disc' ? (
+          <NumberField
+            label="It drapes"
+            unit="%"
+            minValue={5}
+            maxValue={95}
+            value={drape}
+            onChange={(value) => setDrape(value || 45)}
+          />
+        ) : null}
+      </Fields>
+      <Actions>
+        <Button
+          onPress={() =>
+            void work.shoot({ of, endsPerCm: ends, picksPerCm: picks, turnDeg: turn, drape: drape / 100 })
+          }
+        >
+          Take its picture
+        </Button>
+      </Actions>
+    </Pretend>
   )
 }

@@ -52,6 +52,7 @@ const Segments = styled.ul`
     flex: 0 0 auto;
     max-width: 15rem;
     display: grid;
+    align-content: start;
     border-top: 3px solid var(--line);
     padding-top: 0.25rem;
     font-size: 0.92rem;
@@ -64,9 +65,6 @@ const Segments = styled.ul`
   li[data-how='foretold'],
   li[data-how='estimated'] {
     border-top: 3px dashed var(--weld);
-  }
-  a {
-    min-height: 1.75rem;
   }
 `
 

@@ -6,7 +6,7 @@ import { burnRate, catchState } from '@/core/identify/stopwatch'
 import { PARTS, type Part } from '@/core/vocabulary/observations'
 import { type SpecimenNote } from '@/core/notebook/kinds/burnTest'
 import { withDoubt } from '@/core/units/format'
-import { Button } from '@/ui/kit/buttons'
+import { PickFile } from '@/ui/kit/PickFile'
 import { NumberField, TextField } from '@/ui/kit/fields'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Slip, Soft } from '@/ui/kit/surfaces'
@@ -43,7 +43,6 @@ interface Props {
 
 /** What is noted of one specimen beside its answers: its part, times, a picture, a note. */
 export function SpecimenNotes({ testId, note, onChange }: Props) {
-  const picker = useRef<HTMLInputElement>(null)
   const latest = useRef(note)
   useEffect(() => {
     latest.current = note
@@ -52,8 +51,7 @@ export function SpecimenNotes({ testId, note, onChange }: Props) {
   const [sending, setSending] = useState(false)
   const number = (key: 'catchSeconds' | 'burnSeconds' | 'burnMm') => (value: number) =>
     onChange({ ...note, [key]: Number.isFinite(value) ? value : null })
-  const send = async (file: File | undefined) => {
-    if (!file) return
+  const send = async (file: File) => {
     setSending(true)
     setTrouble(undefined)
     try {
@@ -118,21 +116,14 @@ export function SpecimenNotes({ testId, note, onChange }: Props) {
         // From the notebook's own folder, and small already: no optimiser needed.
         <img src={`/pictures/${note.picture}`} alt={`Specimen ${note.specimen}, as photographed`} />
       ) : null}
-      <input
-        ref={picker}
-        type="file"
-        accept="image/*"
-        capture="environment"
-        hidden
-        onChange={(event) => {
-          void send(event.target.files?.[0])
-          event.target.value = ''
-        }}
-      />
       <div>
-        <Button isDisabled={sending} onPress={() => picker.current?.click()}>
-          {sending ? 'Keeping it…' : note.picture ? 'Another picture' : 'Add a picture'}
-        </Button>
+        <PickFile
+          label={sending ? 'Keeping it…' : note.picture ? 'Another picture' : 'Add a picture'}
+          types={['image/*']}
+          isDisabled={sending}
+          onPick={(file) => void send(file)}
+          camera
+        />
       </div>
       {trouble ? (
         <Slip $tone="warn" role="alert">
