@@ -23,16 +23,18 @@ export function conflictsIn(
   vocabulary: Vocabulary = 'uk',
 ): Conflict[] {
   const { hypotheses } = grounds
-  const pureTotal = hypotheses.reduce((sum, hypothesis) => sum + purePriorOf(hypothesis), 0)
+  const pure = pureOf(hypotheses)
   const found: { bits: number; conflict: Conflict }[] = []
   for (const part of PARTS) {
     const own = observations.filter((observation) => (observation.part ?? 'whole') === part)
-    const likelihoods = own.map((observation) => likelihoodsOf(observation, grounds))
+    const alone = own.map((observation) => likelihoodsOf(observation, { ...grounds, hypotheses: pure.hypotheses }))
     for (let a = 0; a < own.length; a++) {
       for (let b = a + 1; b < own.length; b++) {
-        const pair: Pair = { part, observations: [own[a]!, own[b]!], likelihoods: [likelihoods[a]!, likelihoods[b]!] }
-        const bits = pointwiseInformation(pair, hypotheses, pureTotal)
-        if (bits <= CONFLICT_BITS) found.push({ bits, conflict: describe(pair, hypotheses, vocabulary) })
+        const bits = pointwiseInformation(alone[a]!, alone[b]!, pure.priors)
+        if (bits > CONFLICT_BITS) continue
+        const observations = [own[a]!, own[b]!] as const
+        const likelihoods = [likelihoodsOf(own[a]!, grounds), likelihoodsOf(own[b]!, grounds)] as const
+        found.push({ bits, conflict: describe({ part, observations, likelihoods }, hypotheses, vocabulary) })
       }
     }
   }
@@ -51,20 +53,35 @@ function purePriorOf({ components, prior }: Hypothesis): number {
   return components.length === 1 ? prior : 0
 }
 
-function pointwiseInformation(
-  { likelihoods: [a, b] }: Pair,
-  hypotheses: readonly Hypothesis[],
-  pureTotal: number,
-): number {
+/** The pure fibres among the hypotheses, and their priors, which sum to 1. */
+interface Pure {
+  hypotheses: readonly Hypothesis[]
+  priors: Float64Array
+}
+
+const pureKept = new WeakMap<readonly Hypothesis[], Pure>()
+
+function pureOf(hypotheses: readonly Hypothesis[]): Pure {
+  const before = pureKept.get(hypotheses)
+  if (before) return before
+  const pure = hypotheses.filter((one) => purePriorOf(one) > 0)
+  const total = pure.reduce((sum, { prior }) => sum + prior, 0)
+  const made = { hypotheses: pure, priors: Float64Array.from(pure, ({ prior }) => prior / total) }
+  pureKept.set(hypotheses, made)
+  return made
+}
+
+/** Pointwise mutual information of two answers over the pure fibres, log2. */
+function pointwiseInformation(a: Float64Array, b: Float64Array, priors: Float64Array): number {
   let both = 0
   let onlyA = 0
   let onlyB = 0
-  hypotheses.forEach((hypothesis, i) => {
-    const prior = purePriorOf(hypothesis) / pureTotal
+  for (let i = 0; i < priors.length; i++) {
+    const prior = priors[i]!
     both += prior * a[i]! * b[i]!
     onlyA += prior * a[i]!
     onlyB += prior * b[i]!
-  })
+  }
   return Math.log2(both / (onlyA * onlyB))
 }
 

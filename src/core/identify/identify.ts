@@ -1,5 +1,5 @@
 import { fibres as catalogue } from '../fibres/catalogue'
-import { FAMILIES, type FamilyId, type FibreId } from '../vocabulary/fibres'
+import { FAMILIES, FIBRE_IDS, type FamilyId, type FibreId } from '../vocabulary/fibres'
 import { answerAsked } from './asks'
 import { judgeClaim } from './claim'
 import { conflictsIn } from './conflicts'
@@ -158,28 +158,53 @@ function answerFor(
   return { answer, differ: cloth.differ }
 }
 
+/** Where a hypothesis counts among the fibres and the families: worked out once. */
+interface Places {
+  fibres: Int32Array
+  families: Int32Array
+}
+
+const placesKept = new WeakMap<Hypothesis['components'], Places>()
+
+function placesOf({ components, families }: Hypothesis): Places {
+  const before = placesKept.get(components)
+  if (before) return before
+  const made = {
+    fibres: Int32Array.from(components, ({ fibre }) => FIBRE_IDS.indexOf(fibre)),
+    families: Int32Array.from(families, (family) => FAMILIES.indexOf(family)),
+  }
+  placesKept.set(components, made)
+  return made
+}
+
+/** How likely each is to be there at all, and to be all that there is. */
+class Tally {
+  private readonly present: Float64Array
+  private readonly only: Float64Array
+  constructor(size: number) {
+    this.present = new Float64Array(size)
+    this.only = new Float64Array(size)
+  }
+  add(places: Int32Array, probability: number): void {
+    for (let i = 0; i < places.length; i++) this.present[places[i]!]! += probability
+    if (places.length === 1) this.only[places[0]!]! += probability
+  }
+  of(place: number): { present: number; only: number } {
+    return { present: Math.min(1, this.present[place]!), only: Math.min(1, this.only[place]!) }
+  }
+}
+
 function presences(scored: readonly Scored[]): Pick<Answer, 'families' | 'fibres'> {
-  const fibrePresent = new Map<FibreId, number>()
-  const fibreOnly = new Map<FibreId, number>()
-  const familyPresent = new Map<FamilyId, number>()
-  const familyOnly = new Map<FamilyId, number>()
-  const add = <K>(map: Map<K, number>, key: K, probability: number) =>
-    map.set(key, Math.min(1, (map.get(key) ?? 0) + probability))
+  const [ofFibres, ofFamilies] = [new Tally(FIBRE_IDS.length), new Tally(FAMILIES.length)]
   for (const { hypothesis, probability } of scored) {
-    for (const { fibre } of hypothesis.components) add(fibrePresent, fibre, probability)
-    if (hypothesis.components.length === 1) add(fibreOnly, hypothesis.components[0]!.fibre, probability)
-    const own = hypothesis.families
-    for (const family of own) add(familyPresent, family, probability)
-    if (own.length === 1) add(familyOnly, own[0]!, probability)
+    const places = placesOf(hypothesis)
+    ofFibres.add(places.fibres, probability)
+    ofFamilies.add(places.families, probability)
   }
   const byPresence = (a: { present: number }, b: { present: number }) => b.present - a.present
   return {
-    families: FAMILIES.map((id) => ({ id, present: familyPresent.get(id) ?? 0, only: familyOnly.get(id) ?? 0 })).sort(
-      byPresence,
-    ),
-    fibres: catalogue
-      .map(({ id, family }) => ({ id, family, present: fibrePresent.get(id) ?? 0, only: fibreOnly.get(id) ?? 0 }))
-      .sort(byPresence),
+    families: FAMILIES.map((id, place) => ({ id, ...ofFamilies.of(place) })).sort(byPresence),
+    fibres: catalogue.map(({ id, family }, place) => ({ id, family, ...ofFibres.of(place) })).sort(byPresence),
   }
 }
 
@@ -196,20 +221,22 @@ function evidenceBits({ evidence }: ClothPosterior, hypotheses: readonly Hypothe
 }
 
 function bitsByFamily(logLikelihoods: Float64Array, hypotheses: readonly Hypothesis[]): Record<FamilyId, number> {
-  const all = { mass: 0, prior: 0 }
-  const alone = new Map(FAMILIES.map((family) => [family, { mass: 0, prior: 0 }]))
-  hypotheses.forEach(({ families, prior }, index) => {
-    const mass = prior * Math.exp(logLikelihoods[index]!)
-    for (const sum of families.length === 1 ? [all, alone.get(families[0]!)!] : [all]) {
-      sum.mass += mass
-      sum.prior += prior
-    }
-  })
-  const overall = all.mass / all.prior
-  const bits = FAMILIES.map((family) => {
-    const { mass, prior } = alone.get(family)!
+  const [masses, priors] = [new Float64Array(FAMILIES.length), new Float64Array(FAMILIES.length)]
+  let [allMass, allPrior] = [0, 0]
+  for (let index = 0; index < hypotheses.length; index++) {
+    const hypothesis = hypotheses[index]!
+    const mass = hypothesis.prior * Math.exp(logLikelihoods[index]!)
+    allMass += mass
+    allPrior += hypothesis.prior
+    const { families } = placesOf(hypothesis)
+    if (families.length > 1) continue
+    masses[families[0]!]! += mass
+    priors[families[0]!]! += hypothesis.prior
+  }
+  const overall = allMass / allPrior
+  const bits = FAMILIES.map((family, place) => {
     // A family that the years rule out altogether neither gains nor loses.
-    return [family, prior > 0 ? Math.log2(mass / prior / overall) : 0]
+    return [family, priors[place]! > 0 ? Math.log2(masses[place]! / priors[place]! / overall) : 0]
   })
   return Object.fromEntries(bits) as Record<FamilyId, number>
 }

@@ -62,27 +62,54 @@ function namedFibres({ components }: Hypothesis): FibreId[] {
   return loud.length > 1 ? loud : all
 }
 
+/** What a verdict reads off a hypothesis whatever its probability: worked out once. */
+interface Named {
+  key: string
+  fibres: readonly FibreId[]
+  pool: string
+  /** Whether a trace is left unsaid. */
+  hidesTrace: boolean
+}
+
+const namedKept = new WeakMap<Hypothesis['components'], Named>()
+
+function namedOf(hypothesis: Hypothesis): Named {
+  const before = namedKept.get(hypothesis.components)
+  if (before) return before
+  const fibres = namedFibres(hypothesis)
+  const made = {
+    key: [...fibres].sort().join('+'),
+    fibres,
+    pool: fibres
+      .map((fibre) => poolOf(fibreById(fibre).family))
+      .sort()
+      .join('+'),
+    hidesTrace: fibres.length < hypothesis.components.length,
+  }
+  namedKept.set(hypothesis.components, made)
+  return made
+}
+
 /** Hypotheses put together by which fibres they name, likeliest first; the fibres with the larger share first. */
 function fibreSets(scored: readonly Scored[]): FibreSet[] {
   const sets = new Map<string, FibreSet & { prior: number; top: number }>()
   for (const { hypothesis, probability } of scored) {
-    const fibres = namedFibres(hypothesis)
-    const key = [...fibres].sort().join('+')
+    const { key, fibres, pool, hidesTrace } = namedOf(hypothesis)
     let set = sets.get(key)
     if (!set) {
-      const pool = fibres
-        .map((fibre) => poolOf(fibreById(fibre).family))
-        .sort()
-        .join('+')
       set = { key, fibres, pool, probability: 0, support: 0, prior: 0, top: -1, trace: 0 }
       sets.set(key, set)
     }
-    if (probability > set.top) Object.assign(set, { top: probability, fibres })
+    if (probability > set.top) {
+      set.top = probability
+      set.fibres = fibres
+    }
     set.probability += probability
     set.prior += hypothesis.prior
-    if (fibres.length < hypothesis.components.length) set.trace += probability
+    if (hidesTrace) set.trace += probability
   }
-  const list = [...sets.values()].map((set) => ({ ...set, support: set.prior > 0 ? set.probability / set.prior : 0 }))
+  const list = [...sets.values()]
+  for (const set of list) set.support = set.prior > 0 ? set.probability / set.prior : 0
   return list.sort((a, b) => b.probability - a.probability)
 }
 
