@@ -7,46 +7,46 @@ import { capitalised } from '../units/format'
 import { doubtWords, familyChoiceWords, fibreListWords } from './words'
 import { type Vocabulary } from '../vocabulary/words'
 
-/** One possible answer to what the person asked: which hypotheses give it, and its words. */
-export interface AskGroup {
-  key: string
+/** How hypotheses are parted by what was asked. */
+interface Grouping {
+  /** The same for every hypothesis that answers alike. */
+  keyOf(hypothesis: Hypothesis): string
   /** `wool with nylon`, `cloth with a synthetic in it`: as it stands in a sentence. */
-  label: string
+  labelOf(hypothesis: Hypothesis): string
 }
 
 /** Parts the hypotheses by what the person wants to know: cloths that answer alike need not be told apart. */
-export function groupedBy(
-  asks: Asks,
-  claim: readonly ClaimItem[],
-  vocabulary: Vocabulary,
-): (hypothesis: Hypothesis) => AskGroup {
+export function groupedBy(asks: Asks, claim: readonly ClaimItem[], vocabulary: Vocabulary): Grouping {
   switch (asks) {
     case 'fibre':
-      return ({ fibreSet, components }) => ({
-        key: fibreSet,
-        label: fibreListWords(
-          components.map(({ fibre }) => fibre),
-          vocabulary,
-        ),
-      })
+      return {
+        keyOf: ({ fibreSet }) => fibreSet,
+        labelOf: ({ components }) =>
+          fibreListWords(
+            components.map(({ fibre }) => fibre),
+            vocabulary,
+          ),
+      }
     case 'family':
-      return ({ families: present }) => ({
-        key: present.join('+'),
-        label:
+      return {
+        keyOf: ({ families: present }) => present.join('+'),
+        labelOf: ({ families: present }) =>
           present.length === 1
             ? familyChoiceWords(present)
             : `a mixture of ${present.map((id) => families[id].phrase).join(' and ')}`,
-      })
+      }
     case 'plastic':
-      return (hypothesis) =>
-        isPlastic(hypothesis)
-          ? { key: 'yes', label: 'cloth with plastic in it' }
-          : { key: 'no', label: 'cloth without plastic' }
+      return {
+        keyOf: (hypothesis) => (isPlastic(hypothesis) ? 'yes' : 'no'),
+        labelOf: (hypothesis) => (isPlastic(hypothesis) ? 'cloth with plastic in it' : 'cloth without plastic'),
+      }
     case 'label': {
       const fits = meansClaim(claim)
       const said = fibreListWords(claimedFibres(claim), vocabulary)
-      return (hypothesis) =>
-        fits(hypothesis) ? { key: 'true', label: `true ${said}` } : { key: 'false', label: 'anything else' }
+      return {
+        keyOf: (hypothesis) => (fits(hypothesis) ? 'true' : 'false'),
+        labelOf: (hypothesis) => (fits(hypothesis) ? `true ${said}` : 'anything else'),
+      }
     }
   }
 }
@@ -62,14 +62,13 @@ export function answerAsked(
   claim: readonly ClaimItem[],
   vocabulary: Vocabulary,
 ): AskedAnswer {
-  const group = groupedBy(asks, claim, vocabulary)
+  const { keyOf, labelOf } = groupedBy(asks, claim, vocabulary)
   const masses = new Map<string, { label: string; probability: number }>()
   for (const { hypothesis, probability } of scored) {
-    const { key, label } = group(hypothesis)
-    masses.set(key, {
-      label: masses.get(key)?.label ?? label,
-      probability: (masses.get(key)?.probability ?? 0) + probability,
-    })
+    const key = keyOf(hypothesis)
+    let mass = masses.get(key)
+    if (!mass) masses.set(key, (mass = { label: labelOf(hypothesis), probability: 0 }))
+    mass.probability += probability
   }
   const [key, best] = [...masses].sort((a, b) => b[1].probability - a[1].probability)[0]!
   return { asks, probability: best.probability, text: ANSWERS[asks](key, best.label, doubtWords(best.probability)) }

@@ -1,4 +1,4 @@
-import { groupedBy, type AskGroup } from './asks'
+import { groupedBy } from './asks'
 import { SAME_LOOK_FRACTION } from './evidence'
 import { features, type Feature } from './features'
 import { type Reporter, type ReportTables } from './reporter'
@@ -105,7 +105,8 @@ function stopWords(
   return `Stop here, unless you can get ${TOOL_WORDS[tool]}: nothing else would help ${between}.`
 }
 
-interface Group extends AskGroup {
+interface Group {
+  label: string
   probability: number
   members: { probability: number; tables: ReportTables }[]
 }
@@ -123,14 +124,14 @@ function groupsOf(
   reporter: Reporter,
   vocabulary: Vocabulary,
 ): Group[] {
-  const groupOf = groupedBy(asks, claim, vocabulary)
+  const { keyOf, labelOf } = groupedBy(asks, claim, vocabulary)
   const groups = new Map<string, Group>()
   for (const { hypothesis, probability } of scored) {
-    const { key, label } = groupOf(hypothesis)
-    const group = groups.get(key) ?? { key, label, probability: 0, members: [] }
+    const key = keyOf(hypothesis)
+    let group = groups.get(key)
+    if (!group) groups.set(key, (group = { label: labelOf(hypothesis), probability: 0, members: [] }))
     group.probability += probability
     group.members.push({ probability, tables: reporter.tables(hypothesis) })
-    groups.set(key, group)
   }
   return [...groups.values()].sort((a, b) => b.probability - a.probability)
 }

@@ -1,3 +1,4 @@
+import { logLikelihoodsOf } from './columns'
 import { gather, logLikelihood, weigh, type WeightedReports } from './evidence'
 import { type Grounds } from './grounds'
 import { type ReportTables } from './reporter'
@@ -13,25 +14,22 @@ export interface PartEvidence {
 }
 
 /** The evidence of one part for each hypothesis. */
-export function evidenceOfPart(
-  observations: readonly Observation[],
-  { hypotheses, reporter }: Grounds,
-): PartEvidence {
+export function evidenceOfPart(observations: readonly Observation[], grounds: Grounds): PartEvidence {
+  const { hypotheses } = grounds
   const gathered = gather(observations)
-  const tables = hypotheses.map(reporter.tables)
-  const raw = gathered.map((entry) => floats(tables, (table) => logLikelihood(entry, table)))
+  const raw = gathered.map((entry) => logLikelihoodsOf(entry, grounds))
   const reports = weigh(
     gathered,
     raw.map((column) => informationGained(column, hypotheses)),
   )
-  const byFeature = raw.map((column, index) => column.map((value) => value * reports[index]!.weight))
+  const byFeature = raw.map((column, index) => scaled(column, reports[index]!.weight))
   return { reports, byFeature, logLikelihoods: sumColumns(byFeature, hypotheses.length) }
 }
 
 /** Of one answer alone, its likelihood under each hypothesis. */
-export function likelihoodsOf(observation: Observation, { hypotheses, reporter }: Grounds): Float64Array {
+export function likelihoodsOf(observation: Observation, grounds: Grounds): Float64Array {
   const [entry] = gather([observation])
-  return floats(hypotheses, (hypothesis) => Math.exp(logLikelihood(entry!, reporter.tables(hypothesis))))
+  return logLikelihoodsOf(entry!, grounds).map(Math.exp)
 }
 
 /** Log-likelihood of the same weighted reports under one more mixture, given its tables. */
@@ -69,11 +67,10 @@ function informationGained(logLikelihoods: Float64Array, hypotheses: readonly Hy
   return Math.max(0, Math.round(bits * 1e12) / 1e12)
 }
 
-/** A column of numbers, one an item. `Float64Array.from` goes through an iterator, at ten times the cost. */
-function floats<T>(items: readonly T[], value: (item: T) => number): Float64Array {
-  const column = new Float64Array(items.length)
-  for (let i = 0; i < items.length; i++) column[i] = value(items[i]!)
-  return column
+function scaled(column: Float64Array, by: number): Float64Array {
+  const out = new Float64Array(column.length)
+  for (let i = 0; i < column.length; i++) out[i] = column[i]! * by
+  return out
 }
 
 function sumColumns(columns: readonly Float64Array[], length: number): Float64Array {

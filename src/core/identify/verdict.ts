@@ -67,6 +67,8 @@ interface Named {
   key: string
   fibres: readonly FibreId[]
   pool: string
+  /** Families of all that is in it, joined. */
+  familySet: string
   /** Whether a trace is left unsaid. */
   hidesTrace: boolean
 }
@@ -84,6 +86,7 @@ function namedOf(hypothesis: Hypothesis): Named {
       .map((fibre) => poolOf(fibreById(fibre).family))
       .sort()
       .join('+'),
+    familySet: hypothesis.families.join('+'),
     hidesTrace: fibres.length < hypothesis.components.length,
   }
   namedKept.set(hypothesis.components, made)
@@ -149,21 +152,31 @@ function fineVerdict(best: FibreSet, sets: readonly FibreSet[]): Carried | undef
   }
 }
 
+interface FamilyMass {
+  families: readonly FamilyId[]
+  probability: number
+  prior: number
+}
+
+/** Hypotheses put together by the families in them, by the families joined. */
+function familyMasses(scored: readonly Scored[]): Map<string, FamilyMass> {
+  const masses = new Map<string, FamilyMass>()
+  for (const { hypothesis, probability } of scored) {
+    const key = namedOf(hypothesis).familySet
+    let entry = masses.get(key)
+    if (!entry) masses.set(key, (entry = { families: hypothesis.families, probability: 0, prior: 0 }))
+    entry.probability += probability
+    entry.prior += hypothesis.prior
+  }
+  return masses
+}
+
 /** The finest verdict in families: one alone; a blend of two; a blend one side of which could be two; a group. */
 function familyVerdict(scored: readonly Scored[]): Carried | undefined {
-  const masses = new Map<string, { families: readonly FamilyId[]; probability: number; prior: number }>()
-  for (const { hypothesis, probability } of scored) {
-    const { families, prior } = hypothesis
-    const key = families.join('+')
-    const before = masses.get(key)
-    masses.set(key, {
-      families,
-      probability: (before?.probability ?? 0) + probability,
-      prior: (before?.prior ?? 0) + prior,
-    })
-  }
+  const masses = familyMasses(scored)
+  const entries = [...masses.values()]
   const mass = (test: (families: readonly FamilyId[]) => boolean) =>
-    [...masses.values()].reduce((sum, entry) => sum + (test(entry.families) ? entry.probability : 0), 0)
+    entries.reduce((sum, entry) => sum + (test(entry.families) ? entry.probability : 0), 0)
   // A family too must stand apart from its lookalikes by what was seen, not by being commoner.
   const support = (family: FamilyId) => {
     const own = masses.get(family)
