@@ -194,6 +194,29 @@ export async function recordsReferring<K extends RecordKindId>(
   return sorted(kind, rows).kept
 }
 
+/** Of these kinds the records that cannot be read, the oldest first; `referringTo` keeps to those of one record. */
+export async function damagedRecords(
+  db: Notebook,
+  kinds: readonly RecordKindId[],
+  { referringTo }: { referringTo?: string } = {},
+): Promise<DamagedRecord[]> {
+  const rows = await db
+    .selectFrom('record')
+    .selectAll()
+    .where('kind', 'in', kinds)
+    .$if(referringTo !== undefined, (query) =>
+      query.where('id', 'in', (sub) =>
+        sub.selectFrom('reference').select('from_id').where('to_id', '=', referringTo!),
+      ),
+    )
+    .orderBy('id')
+    .execute()
+  return rows.flatMap((row) => {
+    const found = read(row.kind as RecordKindId, row)
+    return isDamaged(found) ? [found] : []
+  })
+}
+
 export async function countRecords(db: Notebook, kind: RecordKindId): Promise<number> {
   const { count } = await db
     .selectFrom('record')
@@ -261,6 +284,11 @@ async function letGo(db: Notebook, id: string, at: Instant): Promise<void> {
     .execute()
   for (const { field, ...row } of referring) {
     const kind = row.kind as RecordKindId
+    if (isDamaged(read(kind, row))) {
+      // It cannot be rewritten, and nobody has seen it yet: it stays as it is, to be told in its place.
+      await db.deleteFrom('reference').where('from_id', '=', row.id).where('field', '=', field).execute()
+      continue
+    }
     if ((recordKinds[kind] as RecordKind).references[field]?.whenRemoved !== 'clear') {
       await removeRecord(db, kind, { id: row.id }, at)
       continue

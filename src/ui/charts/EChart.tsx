@@ -2,6 +2,13 @@
 
 import { useEffect, useRef, useSyncExternalStore } from 'react'
 import { type EChartsCoreOption } from 'echarts/core'
+import styled from 'styled-components'
+
+const Box = styled.div<{ $height: number }>`
+  width: 100%;
+  min-width: 0;
+  height: ${({ $height }) => $height}px;
+`
 
 /** Colours of the page as they are now, by the name of their property. */
 export type Palette = (name: string) => string
@@ -54,5 +61,5 @@ export function EChart({ label, height, option }: Props) {
       stop()
     }
   }, [option, theme])
-  return <div ref={box} role="img" aria-label={label} style={{ width: '100%', height, minWidth: 0 }} />
+  return <Box ref={box} role="img" aria-label={label} $height={height} />
 }

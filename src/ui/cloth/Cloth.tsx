@@ -4,7 +4,20 @@ import styled from 'styled-components'
 import { tileSize } from './tileSize'
 import { tileUrl, type TileSpec } from './tileUrl'
 
-const Pinked = styled.div<{ $teeth: boolean }>`
+interface Laid {
+  $tile: TileSpec
+  $scale: number
+  $height: string
+}
+
+// What differs from swatch to swatch is said in place, or each would make a style sheet rule of its own.
+const Pinked = styled.div.attrs<Laid>(({ $tile, $scale, $height }) => ({
+  style: {
+    height: $height,
+    backgroundImage: `url("${tileUrl($tile)}")`,
+    backgroundSize: `${tileSize($tile).width * $scale}px auto`,
+  },
+}))<Laid & { $teeth: boolean }>`
   background-repeat: repeat;
   background-color: var(--paper-deep);
   ${({ $teeth }) =>
@@ -31,16 +44,5 @@ export function ClothSwatch({
   scale?: number
   teeth?: boolean
 }) {
-  return (
-    <Pinked
-      role="img"
-      aria-label={label}
-      $teeth={teeth}
-      style={{
-        height,
-        backgroundImage: `url("${tileUrl(tile)}")`,
-        backgroundSize: `${tileSize(tile).width * scale}px auto`,
-      }}
-    />
-  )
+  return <Pinked role="img" aria-label={label} $teeth={teeth} $tile={tile} $scale={scale} $height={height} />
 }

@@ -4,6 +4,7 @@ import { useId } from 'react'
 import { type Body } from '@/core/vocabulary/cloth'
 import { tileSize } from './tileSize'
 import { tileUrl, type TileSpec } from './tileUrl'
+import { Drawing } from '../kit/Drawing'
 
 /** How a body makes cloth fall: folds across, how deep they are, how far it stands out at the foot. */
 const FALL: Record<Body, { folds: number; depth: number; flare: number }> = {
@@ -60,12 +61,7 @@ export function HeldUp({
     return `M${top} ${TOP + 26}C${top} 150 ${foot} 200 ${foot} ${FOOT - 4}`
   }).join('')
   return (
-    <svg
-      viewBox="0 0 300 330"
-      role="img"
-      aria-label={label}
-      style={{ width: '100%', maxHeight: '24rem', display: 'block' }}
-    >
+    <Drawing viewBox="0 0 300 330" role="img" aria-label={label} $high="24rem">
       <defs>
         <pattern
           id={`${id}-cloth`}
@@ -120,6 +116,6 @@ export function HeldUp({
           </g>
         )
       })}
-    </svg>
+    </Drawing>
   )
 }

@@ -57,12 +57,12 @@ export const Columns = styled.div<{ $first?: string }>`
 `
 
 /** A list without marks. */
-export const PlainList = styled.ul`
+export const PlainList = styled.ul<{ $gap?: string }>`
   list-style: none;
   margin: 0;
   padding: 0;
   display: grid;
-  gap: 0.6rem;
+  gap: ${({ $gap = '0.6rem' }) => $gap};
 `
 
 /** Facts as pairs of word and value. */

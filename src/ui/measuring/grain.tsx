@@ -1,5 +1,6 @@
 import { type Yarn } from '../burn/scenes'
 import { line } from '../tabletop/parts'
+import { Drawing } from '../kit/Drawing'
 
 interface Props {
   skewPercent: number
@@ -29,12 +30,7 @@ export function GrainDrawing({ skewPercent, bowPercent, pull, yarn, label }: Pro
           [260, 50 - lean, 1, -1],
         ]
   return (
-    <svg
-      viewBox="0 0 300 240"
-      role="img"
-      aria-label={label}
-      style={{ width: '100%', maxHeight: '18rem', display: 'block' }}
-    >
+    <Drawing viewBox="0 0 300 240" role="img" aria-label={label} $high="18rem">
       <path
         d={`M40 50V190${thread(190).replace('M40 190', '')}V${50 - lean}Q150 ${50 - lean / 2 - bow * 2} 40 50z`}
         fill={yarn.fill}
@@ -64,6 +60,6 @@ export function GrainDrawing({ skewPercent, bowPercent, pull, yarn, label }: Pro
             </g>
           ))
         : null}
-    </svg>
+    </Drawing>
   )
 }

@@ -1,13 +1,17 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { idFrom } from '@/app/idFrom'
+import { damagedOfPiece } from '@/features/shared/damaged/load'
+import { readPreferences } from '@/features/shared/settings/readPreferences'
+import { DamagedPiece } from '@/features/stash/piece/DamagedPiece'
 import { loadPiece } from '@/features/stash/piece/load'
 import { PiecePage } from '@/features/stash/piece/PiecePage'
-import { readPreferences } from '@/features/shared/settings/readPreferences'
 
 export const metadata: Metadata = { title: 'A piece' }
 
 export default async function OnePiecePage({ params }: { params: Promise<{ id: string }> }) {
-  const data = await loadPiece(idFrom((await params).id), await readPreferences())
-  return <PiecePage {...(data ?? notFound())} />
+  const id = idFrom((await params).id)
+  const [data, damaged] = await Promise.all([loadPiece(id, await readPreferences()), damagedOfPiece(id)])
+  if (data) return <PiecePage {...data} damaged={damaged} />
+  return damaged.length > 0 ? <DamagedPiece damaged={damaged} /> : notFound()
 }

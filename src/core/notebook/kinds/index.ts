@@ -16,6 +16,9 @@ export const recordKinds = {
 } as const satisfies Record<string, RecordKind>
 
 export type RecordKindId = keyof typeof recordKinds
+
+export const RECORD_KIND_IDS = Object.keys(recordKinds) as [RecordKindId, ...RecordKindId[]]
+
 /** The data of a kind, as it is read. */
 export type RecordData<K extends RecordKindId> = z.output<(typeof recordKinds)[K]['schema']>
 /** The data of a kind, as it may be given: what has a usual value may be left out. */

@@ -84,9 +84,7 @@ export function LayOut({ title, setup, part, belief, box, onSetup, onPart, onFla
               hint="Warp and weft are often different fibres: pull a few yarns of each direction and burn them apart."
             />
             <Stack $gap="0.4rem">
-              <span className="label" id="tools" style={{ fontWeight: 600 }}>
-                What is at hand beside water, tweezers and daylight?
-              </span>
+              <b id="tools">What is at hand beside water, tweezers and daylight?</b>
               <Chips role="group" aria-labelledby="tools">
                 {TOOLS.map((tool) => (
                   <Chip key={tool} isSelected={setup.atHand.includes(tool)} onChange={() => toggle(tool)}>

@@ -1,11 +1,17 @@
 import { type ReactNode } from 'react'
-import styled from 'styled-components'
 import { type Body, type Interlacing } from '@/core/vocabulary/cloth'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { svgAddress } from '@/ui/cloth/drawn'
 import { HeldUp } from '@/ui/cloth/HeldUp'
 import { sketches } from '@/ui/cloth/sketches'
 import { type TileSpec } from '@/ui/cloth/tileUrl'
+import styled from 'styled-components'
+
+/** A picture that stands above its words, however many lines those take. */
+const Above = styled.span`
+  display: block;
+  margin-bottom: auto;
+`
 
 const INK = { warp: '#35566f', weft: '#efe9dc', accent: '#9c3524' }
 
@@ -88,11 +94,5 @@ export function inspectionPicture(feature: string, state: string): ReactNode {
   ) : feature === 'body' ? (
     <HeldUp tile={tile('plain', { weft: INK.warp })} body={state as Body} pins={[]} label="" />
   ) : null
-  return (
-    picture && (
-      <span aria-hidden style={{ display: 'block', marginBottom: 'auto' }}>
-        {picture}
-      </span>
-    )
-  )
+  return picture && <Above aria-hidden>{picture}</Above>
 }

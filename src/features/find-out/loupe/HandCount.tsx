@@ -1,5 +1,6 @@
 'use client'
 
+import styled from 'styled-components'
 import { useState, type KeyboardEvent } from 'react'
 import { type ThreadCount } from '@/core/loupe/count'
 import { compareCounts, countByMarks, NEAR_THREADS } from '@/core/loupe/overlay'
@@ -15,6 +16,14 @@ import { type Readings } from '../../shared/readings/useReadings'
 
 type Which = 'ends' | 'picks'
 /** Shown from near where nothing was counted yet, cm. */
+const Near = styled.div`
+  .against {
+    mix-blend-mode: difference;
+  }
+`
+const Line = styled.span`
+  display: block;
+`
 const NEAR_CM = 1
 const STEP = 1 / 200
 
@@ -88,7 +97,7 @@ export function HandCount({
               ['picks', 'the level threads'],
             ]}
           />
-          <div
+          <Near
             role="application"
             aria-label="Threads from near: arrows move the cross, Enter sets a mark, Backspace takes the last one back"
             tabIndex={0}
@@ -115,18 +124,18 @@ export function HandCount({
                   }
                   stroke="#fff"
                   strokeWidth={near.width / 300}
-                  style={{ mixBlendMode: 'difference' }}
+                  className="against"
                 />
               ) : null}
             </Stage>
-          </div>
+          </Near>
           <p role="status">
             {(['ends', 'picks'] as const).map((set) => (
-              <span key={set} style={{ display: 'block' }}>
+              <Line key={set}>
                 {set === 'ends' ? 'Upright' : 'Level'}: {marks[set].length}{' '}
                 {marks[set].length === 1 ? 'mark' : 'marks'}
                 {counts[set] ? `, ${withDoubt(counts[set])} a cm` : ', three or more are needed'}
-              </span>
+              </Line>
             ))}
           </p>
           {counted

@@ -8,6 +8,7 @@ import { ChoiceField, NumberField, TextField } from '@/ui/kit/fields'
 import { Soft, Stack } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { foretoldWords } from './words'
+import { ColourField } from '@/ui/kit/ColourField'
 
 /** A stated weight is true to about this share. */
 const STATED_DOUBT = 0.05
@@ -40,15 +41,7 @@ export function Listing() {
           value={weight}
           onChange={setWeight}
         />
-        <label style={{ display: 'grid', gap: '0.25rem', fontWeight: 600 }}>
-          Its lightest colour
-          <input
-            type="color"
-            value={colour}
-            onChange={(event) => setColour(event.target.value)}
-            style={{ width: '100%', height: '2.75rem' }}
-          />
-        </label>
+        <ColourField label="Its lightest colour" value={colour} onChange={setColour} />
         <ChoiceField
           label="Yarns"
           value={yarn}

@@ -17,6 +17,9 @@ const Grid = styled.ul`
   gap: 1rem;
   grid-template-columns: repeat(auto-fill, minmax(min(100%, 19rem), 1fr));
 `
+const Narrow = styled.div`
+  max-width: 26rem;
+`
 const Tool = styled(Link)`
   display: grid;
   grid-template-columns: 6.5rem minmax(0, 1fr);
@@ -70,17 +73,17 @@ export function MeasureHub({ pieces, piece, kinds }: BenchData & { kinds: readon
         <h1>Measure it</h1>
         <Lead>What a kitchen, a ruler and two hands can find out, with numbers where there are any.</Lead>
       </div>
-      <div style={{ maxWidth: '26rem' }}>
+      <Narrow>
         <PieceChoice
           pieces={pieces}
           chosen={piece?.id ?? null}
           onChoose={(id) => router.push(id ? `/measure?piece=${id}` : '/measure')}
         />
-      </div>
+      </Narrow>
       {piece ? (
         <Slip>
           What is known of it, and what is worth measuring next, stands on{' '}
-          <Link href={`/stash/${piece.id}/sheet`}>its property sheet</Link>.
+          <Link href={`/stash/${piece.id}`}>its own page</Link>.
         </Slip>
       ) : null}
       <Grid>

@@ -129,8 +129,14 @@ function Tick({ index, x, metric }: { index: number; x: number; metric: boolean 
   )
 }
 
-const Card = styled.div`
-  height: calc(53.98 / 85.6 * 100%);
+const Across = styled.div`
+  overflow-x: auto;
+  + label + input {
+    width: 100%;
+    min-height: 2.75rem;
+  }
+`
+const Card = styled.div.attrs<{ $px: number }>(({ $px }) => ({ style: { width: $px } }))<{ $px: number }>`
   aspect-ratio: 85.6 / 53.98;
   border: 2px dashed var(--ink);
   border-radius: 10px;
@@ -152,9 +158,9 @@ function CardFit({ onDone }: { onDone: () => void }) {
         Lay any bank or library card on the screen, over the outline, and make the outline just as wide. They are all
         85.60 mm wide (ISO/IEC 7810, ID-1).
       </p>
-      <div style={{ overflowX: 'auto' }}>
-        <Card style={{ width: px, height: 'auto' }}>85.60 mm</Card>
-      </div>
+      <Across>
+        <Card $px={px}>85.60 mm</Card>
+      </Across>
       <label htmlFor={id}>Width of the outline</label>
       <input
         id={id}
@@ -164,7 +170,6 @@ function CardFit({ onDone }: { onDone: () => void }) {
         step={0.5}
         value={px}
         onChange={(event) => setPx(Number(event.target.value))}
-        style={{ width: '100%', minHeight: '2.75rem' }}
       />
       <Actions>
         <Button aria-label="A little narrower" onPress={() => setPx((before) => Math.max(least, before - 0.5))}>

@@ -63,7 +63,6 @@ export function ScaleFields({ scale, onChange }: { scale: PictureScale; onChange
         value={toField(scale.lengthMm, fine)}
         onChange={(value) => onChange({ ...scale, lengthMm: fromField(value, fine) })}
         hint={scale.by === 'coin' ? 'Measure it, or look up the coin of your own country.' : undefined}
-        style={{ maxWidth: '18rem' }}
       />
     </Stack>
   )

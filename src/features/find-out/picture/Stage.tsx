@@ -34,6 +34,11 @@ const Box = styled.div<{ $pointed: boolean }>`
 `
 
 /** Steps of the arrow keys, shares of the shown width; with Shift ten times as far. */
+const Grip = styled.g`
+  cursor: grab;
+  touch-action: none;
+`
+
 const STEP = 1 / 800
 
 /** A picture, or a part of it, with what is drawn over it in the picture's own pixels. */
@@ -119,7 +124,7 @@ export function Mark({
     onMove(inside({ x: at.x + step[0], y: at.y + step[1] }))
   }
   return (
-    <g
+    <Grip
       role="slider"
       tabIndex={0}
       aria-label={name}
@@ -129,7 +134,6 @@ export function Mark({
       onPointerDown={drag}
       onPointerMove={drag}
       onKeyDown={keys}
-      style={{ cursor: 'grab', touchAction: 'none' }}
     >
       <circle r={size} fill="#fff" fillOpacity=".25" stroke="#000" strokeWidth={size / 6} />
       <circle r={size} fill="none" stroke="#ffd23f" strokeWidth={size / 10} />
@@ -143,6 +147,6 @@ export function Mark({
         stroke="#ffd23f"
         strokeWidth={size / 18}
       />
-    </g>
+    </Grip>
   )
 }

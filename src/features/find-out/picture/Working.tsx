@@ -4,20 +4,37 @@ import { ProgressBar } from 'react-aria-components'
 import { QuietButton } from '@/ui/kit/buttons'
 import { Slip } from '@/ui/kit/surfaces'
 import { type PictureWork } from './usePicture'
+import styled from 'styled-components'
+import { Share } from '@/ui/kit/Share'
+
+const Line = styled.div`
+  display: flex;
+  gap: 0.75rem;
+  align-items: center;
+  .react-aria-ProgressBar {
+    flex: 1;
+    height: 0.7rem;
+    border: 1.5px solid var(--ink-soft);
+    border-radius: 3px;
+  }
+  i {
+    display: block;
+    height: 100%;
+    background: var(--indigo-deep);
+  }
+`
 
 /** How far a job on a picture is, a way to stop it, and what went wrong. */
 export function Working({ work: { progress, trouble, cancel } }: { work: PictureWork }) {
   return (
     <>
       {progress === null ? null : (
-        <div style={{ display: 'flex', gap: '0.75rem', alignItems: 'center' }}>
-          <ProgressBar aria-label="Working on the picture" value={progress * 100} style={{ flex: 1 }}>
-            <div style={{ height: '0.7rem', border: '1.5px solid var(--ink-soft)', borderRadius: 3 }}>
-              <div style={{ height: '100%', width: `${progress * 100}%`, background: 'var(--indigo-deep)' }} />
-            </div>
+        <Line>
+          <ProgressBar aria-label="Working on the picture" value={progress * 100}>
+            <Share $of={progress} />
           </ProgressBar>
           <QuietButton onPress={cancel}>Stop</QuietButton>
-        </div>
+        </Line>
       )}
       {trouble ? (
         <Slip $tone="warn" role="alert">

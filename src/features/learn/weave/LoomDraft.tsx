@@ -2,6 +2,7 @@
 
 import { type Draft } from '@/core/weave/draft'
 import { type Drawdown } from '@/core/weave/drafts'
+import { Drawing } from '@/ui/kit/Drawing'
 
 const CELL = 14
 
@@ -33,11 +34,11 @@ export function LoomDraft({
     />
   )
   return (
-    <svg
+    <Drawing
       viewBox={`-1 -1 ${width + 2} ${height + 2}`}
       role="img"
       aria-label={`A loom with ${shafts} shafts and ${treadles} treadles weaves it`}
-      style={{ width: '100%', maxWidth: width * 1.4, height: 'auto' }}
+      $wide={`${width * 1.4}px`}
     >
       {threading.flatMap((shaft, end) =>
         Array.from({ length: shafts }, (_, row) => cell(end * CELL, (shafts - 1 - row) * CELL, shaft === row + 1)),
@@ -53,6 +54,6 @@ export function LoomDraft({
         ),
       )}
       {drawdown.flatMap((row, pick) => row.map((up, end) => cell(end * CELL, topOf(pick), up)))}
-    </svg>
+    </Drawing>
   )
 }

@@ -5,6 +5,21 @@ import { NumberField, ChoiceField } from '@/ui/kit/fields'
 import { type YarnChoice } from '@/ui/cloth/drawn'
 import { fieldUnits, fromField, toField } from '../../shared/settings/measures'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
+import styled from 'styled-components'
+import { ColourField } from '@/ui/kit/ColourField'
+
+const Set = styled.fieldset`
+  border: 0;
+  padding: 0;
+  margin: 0;
+  display: grid;
+  gap: 0.8rem;
+  min-width: 0;
+  legend {
+    padding: 0;
+    margin-bottom: 0.4rem;
+  }
+`
 
 /** Colour, thickness, kind and slub of one set of yarns. */
 export function YarnFields({
@@ -22,20 +37,9 @@ export function YarnFields({
 }) {
   const { units } = usePreferences()
   const { fine } = fieldUnits(units)
-  const colour = (label: string, value: string, set: (colour: string) => void) => (
-    <label style={{ display: 'grid', gap: '0.3rem', fontWeight: 700 }}>
-      {label}
-      <input
-        type="color"
-        value={value}
-        onChange={(event) => set(event.target.value)}
-        style={{ width: '100%', height: '2.75rem' }}
-      />
-    </label>
-  )
   return (
-    <fieldset style={{ border: 0, padding: 0, margin: 0, display: 'grid', gap: '0.8rem', minWidth: 0 }}>
-      <legend style={{ padding: 0, marginBottom: '0.4rem' }}>
+    <Set>
+      <legend>
         <h3>{title}</h3>
       </legend>
       <Fields>
@@ -54,7 +58,7 @@ export function YarnFields({
           formatOptions={{ maximumFractionDigits: 4 }}
           onChange={(value) => onChange({ ...yarn, diameterMm: fromField(value, fine) || yarn.diameterMm })}
         />
-        {colour('Colour', yarn.colour, (next) => onChange({ ...yarn, colour: next }))}
+        <ColourField label="Colour" value={yarn.colour} onChange={(colour) => onChange({ ...yarn, colour })} />
         <NumberField
           label="Stripe every"
           unit="threads"
@@ -63,9 +67,9 @@ export function YarnFields({
           value={yarn.stripeEvery}
           onChange={(value) => onChange({ ...yarn, stripeEvery: Math.round(value || 0) })}
         />
-        {yarn.stripeEvery > 0
-          ? colour('Its colour', yarn.stripe, (next) => onChange({ ...yarn, stripe: next }))
-          : null}
+        {yarn.stripeEvery > 0 ? (
+          <ColourField label="Its colour" value={yarn.stripe} onChange={(stripe) => onChange({ ...yarn, stripe })} />
+        ) : null}
         <NumberField
           label="Slubs"
           unit="%"
@@ -84,6 +88,6 @@ export function YarnFields({
           ['filament', 'endless filament'],
         ]}
       />
-    </fieldset>
+    </Set>
   )
 }

@@ -8,6 +8,7 @@ import { HeldUp } from '@/ui/cloth/HeldUp'
 import { type TileSpec } from '@/ui/cloth/tileUrl'
 import { PlainList, Soft, Stack } from '@/ui/kit/surfaces'
 import { pinsOf, propertyWords, STATUS_MARKS, VERDICT_WORDS } from '../../shared/choose/words'
+import { Share } from '@/ui/kit/Share'
 
 const Card = styled.article`
   background: var(--paper);
@@ -104,7 +105,7 @@ export function MatchCard({ title, href, under, match, tile, body, clothName }: 
             {VERDICT_WORDS[verdict]}: {Math.round(score * 100)} out of 100
           </p>
           <Tape aria-hidden>
-            <i style={{ width: `${score * 100}%` }} />
+            <Share $of={score} />
           </Tape>
           <Soft>
             {certainty >= 0.8

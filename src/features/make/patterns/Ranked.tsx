@@ -2,6 +2,7 @@
 
 import { useState, type ComponentProps } from 'react'
 import { Button } from '@/ui/kit/buttons'
+import { PlainList } from '@/ui/kit/surfaces'
 import { MatchCard } from './MatchCard'
 
 const AT_FIRST = 6
@@ -18,13 +19,13 @@ export function Ranked({
   const shown = all ? rows : rows.slice(0, AT_FIRST)
   return (
     <>
-      <ol style={{ listStyle: 'none', margin: 0, padding: 0, display: 'grid', gap: '1.25rem' }}>
+      <PlainList as="ol" $gap="1.25rem">
         {shown.map(({ id, ...row }) => (
           <li key={id}>
             <MatchCard {...row} />
           </li>
         ))}
-      </ol>
+      </PlainList>
       {rows.length > shown.length ? (
         <Button onPress={() => setAll(true)}>
           {more} ({rows.length - shown.length} more)

@@ -7,6 +7,7 @@ import { formatPercent } from '@/core/units/format'
 import { Skeins } from '@/ui/belief/Skeins'
 import { Paper, Soft } from '@/ui/kit/surfaces'
 import { usePreferences } from '../settings/PreferencesContext'
+import { Share } from '@/ui/kit/Share'
 
 const Could = styled.ol`
   list-style: none;
@@ -65,7 +66,7 @@ export function Likeliest({ answer, few, words }: { answer: Answer; few: number;
         {top.map(({ label, probability }) => (
           <li key={label}>
             <span>{label}</span> <span>{formatPercent(probability)}</span>
-            <i aria-hidden style={{ width: `${probability * 100}%` }} />
+            <Share $of={probability} />
           </li>
         ))}
       </Could>

@@ -9,6 +9,13 @@ import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Slip } from '@/ui/kit/surfaces'
 import { usePreferences } from '../settings/PreferencesContext'
 import { claimTotal } from '../../../core/identify/claimTotal'
+import styled from 'styled-components'
+
+const Row = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 8rem;
+  gap: 0.75rem;
+`
 
 /** Fibres with percentages, as a label gives them. */
 export function ClaimRows({
@@ -27,7 +34,7 @@ export function ClaimRows({
   return (
     <>
       {claim.map(({ fibre, percent }, index) => (
-        <div key={index} style={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 8rem', gap: '0.75rem' }}>
+        <Row key={index}>
           <SelectField
             label="Fibre"
             value={fibre}
@@ -42,7 +49,7 @@ export function ClaimRows({
             maxValue={100}
             onChange={(value) => change(index, { percent: Number.isFinite(value) ? value : 0 })}
           />
-        </div>
+        </Row>
       ))}
       <Actions>
         <QuietButton

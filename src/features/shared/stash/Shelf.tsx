@@ -89,7 +89,21 @@ const Item = styled(Link)`
     transform: translateY(-4px);
   }
 `
-const Folded = styled.span<{ $layers: number }>`
+interface Size {
+  /** Per cent of its place, and px. */
+  $wide: number
+  $high: number
+}
+const sizeOf = ({ $wide, $high }: Size) => ({ width: `${$wide}%`, height: `${$high}px` })
+
+// What differs from fold to fold is said in place, or each would make a style sheet rule of its own.
+const Folded = styled.span.attrs<Size & { $tile: TileSpec }>(({ $tile, ...size }) => ({
+  style: {
+    ...sizeOf(size),
+    backgroundImage: `url("${tileUrl($tile)}")`,
+    backgroundSize: `${tileSize($tile).width / 2}px auto`,
+  },
+}))<Size & { $tile: TileSpec; $layers: number }>`
   display: block;
   position: relative;
   border-radius: 10px 4px 4px 10px;
@@ -111,7 +125,7 @@ const Folded = styled.span<{ $layers: number }>`
     background-size: 100% calc(100% / ${({ $layers }) => $layers});
   }
 `
-const Mystery = styled.span`
+const Mystery = styled.span.attrs<Size>((size) => ({ style: sizeOf(size) }))<Size>`
   display: grid;
   place-items: center;
   background: repeating-linear-gradient(3deg, #b89f78 0 3px, #b39a72 3px 5px);
@@ -142,23 +156,15 @@ export function Shelf({ folds, label }: { folds: readonly Fold[]; label: string 
     <Board aria-label={label}>
       {folds.map(({ id, name, tile, widthMm, grams, known, says }) => {
         const high = thickness(grams)
-        const size = { width: `${breadth(widthMm)}%`, height: `${high}px` }
+        const size = { $wide: breadth(widthMm), $high: high }
         return (
           <li key={id}>
             <Item href={`/stash/${id}`} prefetch={false}>
               <span className="stand" aria-hidden>
                 {known ? (
-                  <Folded
-                    className="fold"
-                    $layers={Math.max(2, Math.round(high / 15))}
-                    style={{
-                      ...size,
-                      backgroundImage: `url("${tileUrl(tile)}")`,
-                      backgroundSize: `${tileSize(tile).width / 2}px auto`,
-                    }}
-                  />
+                  <Folded className="fold" $layers={Math.max(2, Math.round(high / 15))} $tile={tile} {...size} />
                 ) : (
-                  <Mystery className="fold" style={size}>
+                  <Mystery className="fold" {...size}>
                     <ChalkMark />
                   </Mystery>
                 )}

@@ -12,6 +12,8 @@ import { StrongLink } from '@/ui/kit/links'
 import { PutAway } from '@/ui/kit/PutAway'
 import { Actions, Columns, Facts, Page, Slip, Soft, Stack } from '@/ui/kit/surfaces'
 import { beginTest } from '../../shared/burn/beginTest'
+import { Damaged } from '../../shared/damaged/Damaged'
+import { type DamagedCard } from '../../shared/damaged/load'
 import { dropPiece } from '../actions'
 import { afterThat, nextStepOf } from './nextStep'
 import { PropertyTable } from './PropertyTable'
@@ -25,7 +27,7 @@ const Answer = styled.p`
 `
 
 /** One piece on one page: what it is, what to do next, and all that is known, with the evidence under each line. */
-export function PiecePage(data: PieceData) {
+export function PiecePage({ damaged, ...data }: PieceData & { damaged: readonly DamagedCard[] }) {
   const { piece, summary, rows, foretelling } = data
   const measured = rows.filter(({ how }) => how === 'measured').length
   return (
@@ -36,6 +38,7 @@ export function PiecePage(data: PieceData) {
         <Answer>{summary}</Answer>
       </div>
       <Next {...data} />
+      <Damaged cards={damaged} />
       <Columns $first="1.9fr">
         <PropertyTable {...data} />
         <Stack $gap="1.25rem">

@@ -2,25 +2,30 @@
 
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
-import { featureById } from '@/core/identify/features'
+import styled from 'styled-components'
 import { identify } from '@/core/identify/identify'
 import { questionOf } from '@/core/notebook/answers'
 import { type SpecimenNote } from '@/core/notebook/kinds/burnTest'
 import { type Yarn } from '@/ui/burn'
-import { QuietButton } from '@/ui/kit/buttons'
 import { ButtonLink, StrongLink } from '@/ui/kit/links'
 import { Actions, Page, Paper, Slip, Soft } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
 import { ClashSlip } from '../ClashSlip'
 import { KeptMark } from '../KeptMark'
-import { Question } from '../../../shared/question/Question'
 import { emptyNote, partOf, specimensOf, withAnswer, withNote, withPart } from '../../../shared/burn/session'
 import { type BenchStart } from '../useBench'
 import { useKept } from '../useKept'
 import { verdictTitle } from '../../../shared/burn/title'
 import { Compare, type Comparable } from './Compare'
+import { Correcting } from './Correcting'
 import { LogTable } from './LogTable'
 import { SpecimenNotes } from './SpecimenNotes'
+
+const Notes = styled.div`
+  display: grid;
+  gap: 1.5rem;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 19rem), 1fr));
+`
 
 interface Props extends BenchStart {
   name: string
@@ -70,7 +75,6 @@ export function BenchLog({ testId, name, yarn, known, ...start }: Props) {
     })),
     ...known,
   ]
-  const feature = correcting && featureById(correcting.feature)
   return (
     <Page>
       <div>
@@ -105,48 +109,30 @@ export function BenchLog({ testId, name, yarn, known, ...start }: Props) {
             onCorrect={(id, specimen) => setCorrecting({ feature: id, specimen })}
           />
         )}
-        {feature && correcting ? (
-          <div style={{ display: 'grid', gap: '0.75rem', borderTop: '3px solid var(--weld)', paddingTop: '1rem' }}>
-            <Soft>Specimen {correcting.specimen}, answered anew:</Soft>
-            <Question
-              key={`${correcting.feature} ${correcting.specimen}`}
-              feature={feature}
-              yarn={yarn}
-              canUndo
-              onUndo={() => setCorrecting(undefined)}
-              onAnswer={(states) => {
-                setAnswers((before) =>
-                  withAnswer(before, {
-                    specimen: correcting.specimen,
-                    part: noteOf(correcting.specimen).part,
-                    feature: feature.id,
-                    states,
-                    at: new Date().toISOString(),
-                  }),
-                )
-                setCorrecting(undefined)
-              }}
-            />
-            <Actions>
-              <QuietButton onPress={() => setCorrecting(undefined)}>Leave it as it was</QuietButton>
-            </Actions>
-          </div>
+        {correcting ? (
+          <Correcting
+            key={`${correcting.feature} ${correcting.specimen}`}
+            {...correcting}
+            yarn={yarn}
+            onLeave={() => setCorrecting(undefined)}
+            onAnswer={(states) => {
+              const { feature, specimen } = correcting
+              const { part } = noteOf(specimen)
+              const at = new Date().toISOString()
+              setAnswers((before) => withAnswer(before, { specimen, part, feature, states, at }))
+              setCorrecting(undefined)
+            }}
+          />
         ) : null}
       </Paper>
       <Compare choices={comparable} />
       <Paper aria-labelledby="notes">
         <h2 id="notes">Notes, times and pictures</h2>
-        <div
-          style={{
-            display: 'grid',
-            gap: '1.5rem',
-            gridTemplateColumns: 'repeat(auto-fit, minmax(min(100%, 19rem), 1fr))',
-          }}
-        >
+        <Notes>
           {specimens.map((specimen) => (
             <SpecimenNotes key={specimen} testId={testId} note={noteOf(specimen)} onChange={keepNote} />
           ))}
-        </div>
+        </Notes>
       </Paper>
     </Page>
   )

@@ -17,6 +17,9 @@ import { verdictTitle } from '../../../shared/burn/title'
 import { LogTable } from './LogTable'
 
 const Sheet = styled.article`
+  h1 {
+    font-size: 1.6rem;
+  }
   background: #fff;
   color: #111;
   --paper: #fff;
@@ -183,7 +186,7 @@ export function PrintPage({ title, children }: { title: string; children: React.
         <Link href="/bench">The burn bench</Link>
       </Actions>
       <Sheet>
-        <h1 style={{ fontSize: '1.6rem' }}>{title}</h1>
+        <h1>{title}</h1>
         {children}
       </Sheet>
     </Page>

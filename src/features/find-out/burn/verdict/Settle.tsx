@@ -4,6 +4,18 @@ import { featureById, type Hazard } from '@/core/identify/features'
 import { type Answer } from '@/core/identify/identify'
 import { Button } from '@/ui/kit/buttons'
 import { Paper, PlainList, Slip, Soft } from '@/ui/kit/surfaces'
+import styled from 'styled-components'
+
+const Tries = styled(PlainList)`
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 13rem), 1fr));
+  gap: 1rem 1.5rem;
+  li {
+    display: grid;
+    gap: 0.4rem;
+    justify-items: start;
+    align-content: start;
+  }
+`
 
 const HAZARD_WORDS: Record<Hazard, string> = {
   none: 'no flame',
@@ -18,13 +30,11 @@ export function Settle({ answer: { next, stop }, onTry }: { answer: Answer; onTr
     <Paper aria-labelledby="settle">
       <h2 id="settle">What would settle it</h2>
       {stop ? <Slip $tone="good">{stop}</Slip> : null}
-      <PlainList
-        style={{ gridTemplateColumns: 'repeat(auto-fit, minmax(min(100%, 13rem), 1fr))', gap: '1rem 1.5rem' }}
-      >
+      <Tries>
         {next.slice(0, 3).map(({ feature: id, text }) => {
           const { title, hazard, minutes } = featureById(id)
           return (
-            <li key={id} style={{ display: 'grid', gap: '0.4rem', justifyItems: 'start', alignContent: 'start' }}>
+            <li key={id}>
               <span>
                 <b>{title}</b> ({HAZARD_WORDS[hazard]}, about {minutes} min)
               </span>
@@ -33,7 +43,7 @@ export function Settle({ answer: { next, stop }, onTry }: { answer: Answer; onTr
             </li>
           )
         })}
-      </PlainList>
+      </Tries>
     </Paper>
   )
 }

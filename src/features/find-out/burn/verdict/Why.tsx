@@ -15,6 +15,7 @@ import { usePreferences } from '../../../shared/settings/PreferencesContext'
 import { evidenceOption, stepsOption } from './evidenceOptions'
 import { WhatIf } from './WhatIf'
 import { evidenceWords, titleOf } from '../../../shared/burn/why'
+import { Share } from '@/ui/kit/Share'
 
 const List = styled.ol`
   list-style: none;
@@ -80,7 +81,7 @@ export function Why({ question, answer }: { question: Question; answer: Answer }
             <li key={seen}>
               <b>{seen}</b>
               <span>{says}</span>
-              <i aria-hidden style={{ width: `${Math.min(1, strength / LOUDEST_BITS) * 100}%` }} />
+              <Share $of={strength / LOUDEST_BITS} />
             </li>
           ))}
         </List>

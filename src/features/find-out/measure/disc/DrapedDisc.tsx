@@ -12,6 +12,12 @@ import { usePicture } from '../../picture/usePicture'
 import { Working } from '../../picture/Working'
 import { fieldUnits, fromField, toField } from '../../../shared/settings/measures'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
+import styled from 'styled-components'
+
+const Steps = styled.ol`
+  margin: 0;
+  padding-left: 1.2rem;
+`
 
 interface Disc {
   clothRadiusMm: number
@@ -47,13 +53,13 @@ export function DrapedDisc({ onMeasured }: { onMeasured: (disc: Disc) => void })
   return (
     <Paper aria-labelledby="disc">
       <h2 id="disc">A picture of a disc</h2>
-      <ol style={{ margin: 0, paddingLeft: '1.2rem' }}>
+      <Steps>
         <li>
           Lay a 30 cm disc of cloth, its middle on an 18 cm tin that stands on plain paper, a ruler beside it at the
           height of the tin’s top.
         </li>
         <li>Photograph it from straight above, from as far as you can, and set the two marks on the ruler.</li>
-      </ol>
+      </Steps>
       <Source
         work={work}
         subjects={[

@@ -1,0 +1,74 @@
+'use client'
+
+import Link from 'next/link'
+import { useTransition } from 'react'
+import styled from 'styled-components'
+import { fibreName } from '@/core/identify/words'
+import { capitalised } from '@/core/units/format'
+import { BurnStrip } from '@/ui/burn'
+import { Button } from '@/ui/kit/buttons'
+import { PutAway } from '@/ui/kit/PutAway'
+import { Actions, Slip, Soft } from '@/ui/kit/surfaces'
+import { beginTest } from '../../../shared/burn/beginTest'
+import { describeSeen, seenIn } from '../../../shared/burn/session'
+import { usePreferences } from '../../../shared/settings/PreferencesContext'
+import { dropControl } from '../actions'
+import { type BoxedControl } from './ControlsBox'
+
+const Card = styled.li`
+  display: grid;
+  gap: 0.6rem;
+  border-top: 3px solid var(--weld);
+  padding-top: 0.8rem;
+  min-width: 0;
+`
+
+/** One known piece, with what its burns looked like. */
+export function Known({ control: { id, fibre, name, sure, impure, tests } }: { control: BoxedControl }) {
+  const { words } = usePreferences()
+  const [starting, start] = useTransition()
+  const latest = tests.at(-1)
+  return (
+    <Card>
+      <h3>{name}</h3>
+      <p>
+        {capitalised(fibreName(fibre, words))}
+        {sure ? `. ${sure}` : ''}
+      </p>
+      {impure ? (
+        <Slip $tone="warn" role="note">
+          <b>Is it pure?</b> It did not burn like {fibreName(fibre, words)} alone. A bit that people are sure of often
+          turns out to be a blend. It teaches nothing until that is cleared up: burn it again, or take another piece.
+        </Slip>
+      ) : null}
+      {latest ? (
+        <BurnStrip seen={seenIn(latest.answers)} describe={(features) => describeSeen(latest.answers, features)} />
+      ) : null}
+      {tests.length > 0 ? (
+        <Soft>
+          {tests.length === 1 ? 'Burnt once: ' : `Burnt ${tests.length} times, the latest shown: `}
+          {tests.map(({ id: testId }, index) => (
+            <span key={testId}>
+              {index > 0 ? ', ' : ''}
+              <Link href={`/bench/${testId}`} aria-label={`Burn ${index + 1} of ${name}`}>
+                burn {index + 1}
+              </Link>
+            </span>
+          ))}
+          .
+        </Soft>
+      ) : null}
+      <Actions>
+        <Button isDisabled={starting} onPress={() => start(() => beginTest({ controlId: id }))}>
+          {tests.length === 0 ? 'Burn a bit of it' : 'Burn another bit'}
+        </Button>
+        <PutAway
+          offer="Take it out of the box"
+          question={`Take ${name} out of the box, with its burns?`}
+          decide="Take it out"
+          onDecided={() => dropControl(id)}
+        />
+      </Actions>
+    </Card>
+  )
+}

@@ -1,0 +1,51 @@
+'use client'
+
+import { fibres } from '@/core/fibres/catalogue'
+import { type FibreId } from '@/core/vocabulary/fibres'
+import { StrongButton } from '@/ui/kit/buttons'
+import { TextField } from '@/ui/kit/fields'
+import { SelectField } from '@/ui/kit/SelectField'
+import { Actions, Paper } from '@/ui/kit/surfaces'
+import { FormTrouble } from '../../../shared/form/FormTrouble'
+import { useForm } from '../../../shared/form/useForm'
+import { usePreferences } from '../../../shared/settings/PreferencesContext'
+import { keepControl } from '../actions'
+
+const EMPTY = { fibre: 'cotton' as FibreId, name: '', sure: '' }
+
+/** A known piece to put in. */
+export function NewControl() {
+  const { words } = usePreferences()
+  const form = useForm({
+    initial: EMPTY,
+    save: (control) => keepControl(control),
+    onKept: () => form.replace(EMPTY),
+    keepAs: 'new-control',
+  })
+  const { value, set, error, saving } = form
+  return (
+    <Paper aria-labelledby="new-control">
+      <h2 id="new-control">Put a known piece in</h2>
+      <SelectField
+        label="It is"
+        value={value.fibre}
+        onChange={(fibre) => set({ fibre: fibre as FibreId })}
+        options={fibres.map(({ id, name }) => [id, name[words]] as const)}
+      />
+      <TextField label="Called" value={value.name} error={error('name')} onChange={(name) => set({ name })} />
+      <TextField
+        label="Why you are sure"
+        hint="A label you believe, a thread you bought, a test."
+        value={value.sure}
+        error={error('sure')}
+        onChange={(sure) => set({ sure })}
+      />
+      <FormTrouble form={form} fields={[]} />
+      <Actions>
+        <StrongButton isDisabled={saving || value.name.trim() === ''} onPress={form.submit}>
+          Put it in the box
+        </StrongButton>
+      </Actions>
+    </Paper>
+  )
+}

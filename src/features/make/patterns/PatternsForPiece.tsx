@@ -1,0 +1,29 @@
+'use client'
+
+import Link from 'next/link'
+import { StrongLink } from '@/ui/kit/links'
+import { Page, Soft } from '@/ui/kit/surfaces'
+import { type Loaded, type loadPatternsFor } from './load'
+import { Ranked } from './Ranked'
+
+/** One piece with the patterns, the best first. */
+export function PatternsForPiece({ piece, rows }: Loaded<typeof loadPatternsFor>) {
+  return (
+    <Page>
+      <div>
+        <Link href={`/stash/${piece.id}`}>{piece.name}</Link>
+        <h1>Which pattern does it suit?</h1>
+        <Soft>{piece.words}. The best first; how much cloth each takes is not worked out here yet.</Soft>
+      </div>
+      {rows.length === 0 ? (
+        <>
+          <p>No patterns are written down yet.</p>
+          <p>
+            <StrongLink href="/patterns/new">Write a pattern down</StrongLink>
+          </p>
+        </>
+      ) : null}
+      <Ranked more="Show the rest" rows={rows} />
+    </Page>
+  )
+}

@@ -1,0 +1,74 @@
+'use client'
+
+import { useState, useTransition } from 'react'
+import styled from 'styled-components'
+import { Button, QuietButton } from '@/ui/kit/buttons'
+import { SaveText } from '@/ui/kit/SaveText'
+import { Actions, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { removeDamaged } from './actions'
+import { type DamagedCard } from './load'
+
+const Raw = styled.pre`
+  overflow: auto;
+  max-height: 12rem;
+  white-space: pre-wrap;
+  overflow-wrap: anywhere;
+  font-size: 0.85rem;
+  background: var(--ground);
+  padding: 0.6rem;
+`
+
+/** What of the notebook cannot be read, told where it would stand; everything else is there as ever. */
+export function Damaged({ cards }: { cards: readonly DamagedCard[] }) {
+  if (cards.length === 0) return null
+  return (
+    <Stack as="section" aria-label="What cannot be read">
+      {cards.map((card) => (
+        <One key={card.id} {...card} />
+      ))}
+    </Stack>
+  )
+}
+
+function One({ kind, id, revision, what, problem, raw, updatedAt }: DamagedCard) {
+  const [asking, setAsking] = useState(false)
+  const [refusal, setRefusal] = useState('')
+  const [removing, start] = useTransition()
+  const remove = () =>
+    start(async () => {
+      const outcome = await removeDamaged(kind, { id, revision })
+      if (!outcome.ok) setRefusal(Object.values(outcome.errors).join('; '))
+    })
+  return (
+    <Slip $tone="warn">
+      <Stack $gap="0.6rem">
+        <p>
+          <b>There is {what} here that cannot be read.</b> Everything else is as it was.
+        </p>
+        <Soft>
+          Last changed {updatedAt.slice(0, 10)}. What is wrong with it: {problem}
+        </Soft>
+        <details>
+          <summary>What it holds</summary>
+          <Raw tabIndex={0}>{raw}</Raw>
+        </details>
+        <Actions>
+          <SaveText text={raw} as={`rough-swatch-${kind}-${id}.json`}>
+            Save what it holds
+          </SaveText>
+          {asking ? (
+            <>
+              <Button isDisabled={removing} onPress={remove}>
+                Yes, take it out for good
+              </Button>
+              <QuietButton onPress={() => setAsking(false)}>Leave it</QuietButton>
+            </>
+          ) : (
+            <QuietButton onPress={() => setAsking(true)}>Take it out of the notebook</QuietButton>
+          )}
+        </Actions>
+        {refusal ? <p role="alert">{refusal}</p> : null}
+      </Stack>
+    </Slip>
+  )
+}

@@ -1,0 +1,25 @@
+'use server'
+
+import { revalidatePath } from 'next/cache'
+import { z } from 'zod'
+import { RECORD_KIND_IDS } from '@/core/notebook/kinds'
+import { SeenSchema } from '@/core/notebook/schemas/id'
+import { notebook } from '@/server/database'
+import { removeRecord } from '@/server/store/repository'
+import { outcomeOf, type Outcome } from '../outcome'
+
+/** Takes a record that cannot be read out of the notebook, where it still is as the person saw it. */
+export async function removeDamaged(kind: unknown, seen: unknown): Promise<Outcome> {
+  const outcome = await outcomeOf(async () => {
+    const { id, revision } = SeenSchema.parse(seen)
+    await removeRecord(
+      await notebook(),
+      z.enum(RECORD_KIND_IDS).parse(kind),
+      { id, revision },
+      new Date().toISOString(),
+    )
+    return { id, revision }
+  })
+  revalidatePath('/', 'layout')
+  return outcome
+}
