@@ -1,5 +1,6 @@
 import { kept as keptReadings } from '../../tests/support/kept'
-import { measuredOf, ofKind, readingsOfKind } from '../core/notebook/measurements'
+import { measuredOf, readingsOfKind } from '../core/notebook/measurements'
+import { ofKind } from '../core/notebook/measurements/kept'
 import { shrinkageOf } from '../core/notebook/measurements/shrinkage'
 import { demoMeasurements } from './measurements'
 import { demoPieces } from './pieces'

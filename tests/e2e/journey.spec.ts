@@ -167,6 +167,7 @@ test('from the first page to a ranked pattern, by keyboard alone', async ({ page
   await tabTo(page, 'combobox', 'What it makes')
   await page.keyboard.press('Control+a')
   await page.keyboard.type('coat')
+  await expect(page.getByRole('listbox')).toBeVisible()
   await page.keyboard.press('ArrowDown')
   await page.keyboard.press('Enter')
   await tabTo(page, 'button', 'lined')

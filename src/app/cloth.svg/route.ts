@@ -1,5 +1,5 @@
 import { issuesOf, problem } from '@/server/api/problem'
-import { TileSchema } from '@/ui/cloth/spec'
+import { TileSchema } from '@/ui/cloth/query'
 import { clothTile } from '@/ui/cloth/tile'
 
 /** One repeat of a cloth as a picture; the same address is always the same picture. */

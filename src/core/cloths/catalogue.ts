@@ -17,23 +17,33 @@ export const namedCloths: readonly NamedCloth[] = [
   ...nets,
 ]
 
+/** Every name of every cloth in plain words, worked out once: the first cloth of a name has it. */
+const byName = new Map<string, NamedCloth>()
+for (const cloth of namedCloths) {
+  for (const name of [cloth.name.uk, cloth.name.us, ...cloth.also, cloth.id.replaceAll('-', ' ')]) {
+    const words = plainWords(name)
+    if (!byName.has(words)) byName.set(words, cloth)
+  }
+}
+const MOST_WORDS = Math.max(...[...byName.keys()].map((name) => name.split(' ').length))
+
 /**
  * The cloth that free text means, in UK or US words: an exact name first, else the longest name that stands in the text
  * as whole words ("printed cotton lawn" is a lawn). Undefined where nobody knows it.
  */
 export function clothCalled(text: string): NamedCloth | undefined {
   const sought = plainWords(text)
-  if (sought === '') return undefined
-  let best: { cloth: NamedCloth; length: number } | undefined
-  for (const cloth of namedCloths) {
-    for (const name of [cloth.name.uk, cloth.name.us, ...cloth.also, cloth.id.replaceAll('-', ' ')]) {
-      const words = plainWords(name)
-      if (words === sought) return cloth
-      if (` ${sought} `.includes(` ${words} `) && words.length > (best?.length ?? 0))
-        best = { cloth, length: words.length }
+  const exact = byName.get(sought)
+  if (exact) return exact
+  const words = sought.split(' ')
+  let best = ''
+  for (let from = 0; from < words.length; from++) {
+    for (let to = from + 1; to <= Math.min(words.length, from + MOST_WORDS); to++) {
+      const name = words.slice(from, to).join(' ')
+      if (name.length > best.length && byName.has(name)) best = name
     }
   }
-  return best?.cloth
+  return byName.get(best)
 }
 
 /** Lower case, no accents, single spaces between words. */

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { seen } from '../../../tests/support/seen'
-import { features, otherFeatures } from './features'
+import { featureById, features } from './features'
 import { gather, REPEAT_CORRELATION, SAME_LOOK_FRACTION, weigh } from './evidence'
 import { commonGrounds } from './grounds'
 import { hypotheses } from './hypotheses'
@@ -67,12 +67,26 @@ describe('an uninformative answer', () => {
     for (const value of logLikelihoods) expect(value).toBeCloseTo(first!, 10)
   })
 
-  it('is what leaving a feature out is: no observation, no change', () => {
+  it('adds its own column and nothing else: without it the rest is as if it had never been seen', () => {
+    const paper: Observation = { feature: 'smell', states: ['paper'], part: 'whole' }
+    const ofAnotherLook = features.filter(({ look }) => look !== featureById('smell').look)
     fc.assert(
-      fc.property(fc.constantFrom(...otherFeatures), (feature) => {
-        const { evidence } = identify({ observations: seen({ smell: 'paper' }) })
-        expect(evidence.some((entry) => entry.feature === feature.id)).toBe(false)
-      }),
+      fc.property(
+        fc
+          .constantFrom(...ofAnotherLook)
+          .chain(({ id, states }) =>
+            fc.record({ feature: fc.constant(id), states: fc.constantFrom(...states).map((state) => [state.id]) }),
+          ),
+        (added) => {
+          const alone = evidenceOfPart([paper], commonGrounds)
+          const both = evidenceOfPart([paper, added], commonGrounds)
+          const own = both.byFeature[both.reports.findIndex(({ feature }) => feature.id === added.feature)]!
+          expect(Math.max(...own.map(Math.abs))).toBeGreaterThan(0)
+          alone.logLikelihoods.forEach((value, index) =>
+            expect(both.logLikelihoods[index]! - own[index]!).toBeCloseTo(value, 9),
+          )
+        },
+      ),
     )
   })
 })

@@ -2,6 +2,7 @@ import { seen } from '../../../tests/support/seen'
 import { featureById, features } from './features'
 import { identify } from './identify'
 import { WORTH_DOING_BITS } from './nextTest'
+import { type NextTest } from './types'
 
 const cellulose = {
   flame: 'yellow-fast',
@@ -37,10 +38,12 @@ it('asks at the flame first where nothing is known', () => {
 })
 
 it('offers a dangerous test only where it tells much more for its danger', () => {
-  const { next } = identify({ observations: seen(cellulose) })
-  const place = (feature: string) => next.findIndex((test) => test.feature === feature)
-  const bleach = place('bleach')
-  expect(bleach === -1 || bleach > place('wet-strength')).toBe(true)
+  const { next } = identify({ observations: seen({ melting: 'melts-drips' }) })
+  const [acetone, pull] = ['acetone', 'yarn-break'].map((feature) => next.find((test) => test.feature === feature)!)
+  // Acetone would tell more, and by bits and minutes alone it would come first.
+  const perMinutes = ({ bits, feature }: NextTest) => bits / (1 + featureById(feature).minutes / 15)
+  expect(perMinutes(acetone!)).toBeGreaterThan(1.2 * perMinutes(pull!))
+  expect(next.indexOf(acetone!)).toBeGreaterThan(next.indexOf(pull!))
 })
 
 it('brings acetone in where acetate is in the running', () => {

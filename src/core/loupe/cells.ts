@@ -1,13 +1,8 @@
+import { phaseOf, type Wave } from './phase'
 import { type Plane } from './plane'
 
 // Taken out once: they stand in loops over every pixel.
-const { floor, ceil, cos, sin, PI, atan2, abs, max, min, sqrt } = Math
-
-/** A frequency, cycles a pixel. */
-export interface Wave {
-  u: number
-  v: number
-}
+const { floor, cos, PI, abs, max, sqrt } = Math
 
 /** What the cells between two sets of threads look like. */
 export interface Cells {
@@ -47,7 +42,7 @@ export function cellsOf(plane: Plane, ends: Wave, picks: Wave): Cells | null {
   const det = ends.u * picks.v - ends.v * picks.u
   if (abs(det) < 1e-9) return null
   const [cx, cy] = [plane.width / 2, plane.height / 2]
-  const [endPhase, pickPhase] = [phaseOf(plane, ends), phaseOf(plane, picks)]
+  const [endPhase, pickPhase] = [ends, picks].map((wave) => -phaseOf(plane, wave, 2 * REACH)) as [number, number]
   /** From threads to pixels. */
   const at = (a: number, b: number) => {
     const [p, q] = [a - endPhase, b - pickPhase]
@@ -100,36 +95,6 @@ function fitted(
     })
   }
   return explained
-}
-
-/**
- * Where the thread that lies nearest to the middle has its crest, in threads: the phase of the wave under a Hann
- * window.
- */
-function phaseOf({ width, height, data }: Plane, { u, v }: Wave): number {
-  const half = floor(min(width, height, (2 * REACH) / sqrt(u * u + v * v)) / 2)
-  const [cx, cy] = [width / 2, height / 2]
-  const [left, top] = [ceil(cx - half), ceil(cy - half)]
-  const hann = Float64Array.from({ length: 2 * half }, (_, index) => 1 - cos((PI * (index + 0.5)) / half))
-  // The wave is turned on from pixel to pixel: no sine for each.
-  const [stepRe, stepIm] = [cos(2 * PI * u), sin(2 * PI * u)]
-  let [re, im] = [0, 0]
-  for (let y = 0; y < 2 * half && top + y < height; y++) {
-    const angle = 2 * PI * (u * (left + 0.5 - cx) + v * (top + y + 0.5 - cy))
-    let [waveRe, waveIm, rowRe, rowIm] = [cos(angle), sin(angle), 0, 0]
-    const from = (top + y) * width + left
-    for (let x = 0; x < 2 * half && left + x < width; x++) {
-      const weight = data[from + x]! * hann[x]!
-      rowRe += weight * waveRe
-      rowIm += weight * waveIm
-      const turned = waveRe * stepRe - waveIm * stepIm
-      waveIm = waveRe * stepIm + waveIm * stepRe
-      waveRe = turned
-    }
-    re += rowRe * hann[y]!
-    im += rowIm * hann[y]!
-  }
-  return -atan2(im, re) / (2 * PI)
 }
 
 /** A cell, sampled, its mean taken out; null where it is not wholly in the picture. */

@@ -1,6 +1,7 @@
 import { MM_PER_INCH } from '../units/constants'
 import { twillAngle } from '../weave/measure'
-import { areCrossings, cellsOf, type Wave } from './cells'
+import { areCrossings, cellsOf } from './cells'
+import { type Wave } from './phase'
 import { firstHarmonics } from './interlacing'
 import { isThreads, peaksOf, type Peak } from './peaks'
 import { flattened, middle, shrunk, spreadOf, type Plane } from './plane'

@@ -1,9 +1,10 @@
 import { type Quantity } from '../units/quantity'
 import { type ThreadSet } from './count'
+import { phaseOf } from './phase'
 import { type Plane } from './plane'
 
 // Taken out once: they stand in loops over every pixel.
-const { floor, ceil, cos, sin, PI, atan2, min, round } = Math
+const { floor, cos, sin, PI, round } = Math
 
 /** Side of the square that is shown from near, in threads. */
 export const NEAR_THREADS = 26
@@ -27,7 +28,7 @@ export function threadLines(plane: Plane, set: ThreadSet, pixelsPerCm: number, r
   const frequency = set.threadsPerCm / pixelsPerCm
   const angle = (set.angleDeg * PI) / 180
   const [u, v] = [frequency * cos(angle), frequency * sin(angle)]
-  const phase = phaseOf(plane, u, v)
+  const phase = phaseOf(plane, { u, v }, PHASE_THREADS)
   const [cx, cy] = [plane.width / 2, plane.height / 2]
   const most = floor(reach * frequency)
   return Array.from({ length: 2 * most + 1 }, (_, index) => {
@@ -39,32 +40,6 @@ export function threadLines(plane: Plane, set: ThreadSet, pixelsPerCm: number, r
       to: { x: x + reach * -sin(angle), y: y + reach * cos(angle) },
     }
   })
-}
-
-/** How far the brightest line of a wave lies from the middle, in waves, under a Hann window. */
-function phaseOf({ width, height, data }: Plane, u: number, v: number): number {
-  const half = floor(min(width, height, PHASE_THREADS / Math.hypot(u, v)) / 2)
-  const [cx, cy] = [width / 2, height / 2]
-  const [left, top] = [ceil(cx - half), ceil(cy - half)]
-  const hann = Float64Array.from({ length: 2 * half }, (_, index) => 1 - cos((PI * (index + 0.5)) / half))
-  let [re, im, mean, weights] = [0, 0, 0, 0]
-  for (let pass = 0; pass < 2; pass++) {
-    for (let y = 0; y < 2 * half && top + y < height; y++) {
-      for (let x = 0; x < 2 * half && left + x < width; x++) {
-        const weight = hann[x]! * hann[y]!
-        const value = data[(top + y) * width + left + x]!
-        if (pass === 0) {
-          mean += weight * value
-          weights += weight
-          continue
-        }
-        const turn = 2 * PI * (u * (left + x + 0.5 - cx) + v * (top + y + 0.5 - cy))
-        re += weight * (value - mean / weights) * cos(turn)
-        im += weight * (value - mean / weights) * sin(turn)
-      }
-    }
-  }
-  return atan2(im, re) / (2 * PI)
 }
 
 /**

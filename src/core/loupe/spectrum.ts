@@ -1,4 +1,5 @@
 import FFT from 'fft.js'
+import { hann } from './phase'
 import { type Plane } from './plane'
 
 // Taken out once: they stand in loops over every bin.
@@ -64,10 +65,6 @@ export function spectrumOf({ width, height, data }: Plane): Spectrum {
     }
   })
   return { size, power, background: backgroundOf(power, size), window: { width, height } }
-}
-
-function hann(length: number): Float64Array {
-  return Float64Array.from({ length }, (_, index) => 0.5 - 0.5 * Math.cos((2 * Math.PI * (index + 0.5)) / length))
 }
 
 /**

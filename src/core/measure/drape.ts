@@ -1,3 +1,4 @@
+import { BODIES, type Body } from '../vocabulary/cloth'
 import { type Quantity } from '../units/quantity'
 
 /** mg/cm² in one g/m². */
@@ -55,33 +56,26 @@ export function drapeFromPaper(shadowGrams: number, ringGrams: number): number {
   return (100 * shadowGrams) / ringGrams
 }
 
-/** The scale of the drop test, softest first, as the catalogue of cloths speaks. */
-export const BODY_STEPS = ['fluid', 'soft', 'moderate', 'crisp', 'stiff'] as const
-export type BodyStep = (typeof BODY_STEPS)[number]
-
 /** Upper limits; ours, set so that cloths of known behaviour fall where sewists put them; from memory. */
 const BY_BENDING_CM = [1.4, 1.9, 2.6, 3.6]
 const BY_COEFFICIENT = [25, 42, 62, 82]
 
-const step = (limits: readonly number[], value: number) =>
-  BODY_STEPS[limits.filter((limit) => value >= limit).length]!
+const step = (limits: readonly number[], value: number) => BODIES[limits.filter((limit) => value >= limit).length]!
 
 /** The body that a bending length, cm, means. */
-export function bodyFromBending(cm: number): BodyStep {
+export function bodyFromBending(cm: number): Body {
   return step(BY_BENDING_CM, cm)
 }
 
 /** The body that a drape coefficient, per cent, means. */
-export function bodyFromCoefficient(percent: number): BodyStep {
+export function bodyFromCoefficient(percent: number): Body {
   return step(BY_COEFFICIENT, percent)
 }
 
 /**
  * The middle of several judgements of body; the softer of two middles, since people call cloth stiffer than it wears.
  */
-export function middleBody(bodies: readonly BodyStep[]): BodyStep {
+export function middleBody(bodies: readonly Body[]): Body {
   if (bodies.length === 0) throw new RangeError('middleBody: needs at least one judgement')
-  return [...bodies].sort((a, b) => BODY_STEPS.indexOf(a) - BODY_STEPS.indexOf(b))[
-    Math.floor((bodies.length - 1) / 2)
-  ]!
+  return [...bodies].sort((a, b) => BODIES.indexOf(a) - BODIES.indexOf(b))[Math.floor((bodies.length - 1) / 2)]!
 }

@@ -1,7 +1,5 @@
+import { OPACITIES, type Opacity } from '../vocabulary/cloth'
 import { yarnDiameterMm } from './construction'
-
-export const OPACITY_GRADES = ['sheer', 'semi-sheer', 'opaque'] as const
-export type OpacityGrade = (typeof OPACITY_GRADES)[number]
 
 /** What is known of a cloth that one cannot hold against the light. */
 export interface OpacityClues {
@@ -24,8 +22,8 @@ export interface ForetoldOpacity {
   /** Central 95 % of it. */
   interval95: [number, number]
   /** Probability of each grade of the hand test. */
-  grades: Record<OpacityGrade, number>
-  likeliest: OpacityGrade
+  grades: Record<Opacity, number>
+  likeliest: Opacity
 }
 
 /**
@@ -89,7 +87,7 @@ export function foretellOpacity({
   const sheer = above(SHEER_FROM)
   const opaque = 1 - above(OPAQUE_BELOW)
   const grades = { sheer, 'semi-sheer': 1 - sheer - opaque, opaque }
-  const likeliest = OPACITY_GRADES.reduce((best, grade) => (grades[grade] > grades[best] ? grade : best))
+  const likeliest = OPACITIES.reduce((best, grade) => (grades[grade] > grades[best] ? grade : best))
   return { transmission, interval95: [unlogit(middle - 1.96 * sd), unlogit(middle + 1.96 * sd)], grades, likeliest }
 }
 

@@ -3,11 +3,11 @@ import { foretellingRecord, listingOpacity, opacityForetold } from './foretell'
 import {
   measuredOf,
   MeasurementSchema,
-  ofKind,
   readingsOfKind,
   type KeptMeasurement,
   type MeasurementInput,
 } from './measurements'
+import { ofKind } from './measurements/kept'
 import { rigidityOf } from './measurements/drape'
 import { opacityOverall } from './measurements/opacity'
 import { shrinkageOf } from './measurements/shrinkage'

@@ -18,14 +18,6 @@ import { type Candidate, type Facts, type How, type MeasurementKind } from './me
 import { type PropertySheet } from './sheet'
 import { coverFromThreads, weightFromThreads } from './threads'
 
-export const howWords: Record<How, string> = {
-  measured: 'measured',
-  said: 'written down',
-  foretold: 'foretold',
-  estimated: 'guessed',
-  unknown: 'not known',
-}
-
 /** Ids of the lines of the property sheet. */
 export type PropertyId = 'fibre' | MeasuredPropertyId | 'needle' | 'iron' | 'width' | 'length'
 

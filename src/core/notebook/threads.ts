@@ -1,6 +1,7 @@
 import { clothCover, coverFactor, massFromConstruction } from '../measure/construction'
 import { type Quantity } from '../units/quantity'
-import { ofKind, type KeptMeasurement } from './measurements'
+import { type KeptMeasurement } from './measurements'
+import { ofKind } from './measurements/kept'
 
 /** The newest count of threads and the newest weighed yarns of a piece, where both are there. */
 export interface Threads {

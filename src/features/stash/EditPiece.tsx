@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { type Piece } from '@/core/notebook/kinds/piece'
-import { WASH_STATE_WORDS } from '@/core/vocabulary/cloth'
+import { WASH_STATE_WORDS, type Interlacing } from '@/core/vocabulary/cloth'
 import { StrongButton } from '@/ui/kit/buttons'
 import { ButtonLink } from '@/ui/kit/links'
 import { Actions, Page } from '@/ui/kit/surfaces'
@@ -28,7 +28,16 @@ const COMPARED = [
   ['Notes', ({ notes }: Piece) => notes],
 ] as const
 
-export function EditPiece({ id, revision, initial }: { id: string; revision: number; initial: Piece }) {
+interface Props {
+  id: string
+  revision: number
+  initial: Piece
+  /** The weave that it is drawn in. */
+  weave: Interlacing
+}
+
+/** What is written of a piece, to change. */
+export function EditPiece({ id, revision, initial, weave }: Props) {
   const router = useRouter()
   const { inHand } = initial
   const form = useForm({
@@ -42,7 +51,12 @@ export function EditPiece({ id, revision, initial }: { id: string; revision: num
   return (
     <Page>
       <h1>{inHand ? 'Keep it in the stash' : initial.name}</h1>
-      <PieceFields piece={form.value} onChange={form.replace} error={(key) => form.error(`piece.${key}`)} />
+      <PieceFields
+        piece={form.value}
+        weave={weave}
+        onChange={form.replace}
+        error={(key) => form.error(`piece.${key}`)}
+      />
       <FormTrouble form={form} fields={COMPARED} />
       <Actions>
         <StrongButton isDisabled={form.saving} onPress={form.submit}>

@@ -55,6 +55,7 @@ export function NewPiece({ blank, testId, verdict }: Props) {
       </Paper>
       <PieceFields
         piece={piece}
+        weave="plain"
         onChange={(next) => form.set({ piece: next })}
         error={(key) => form.error(`piece.${key}`)}
       />

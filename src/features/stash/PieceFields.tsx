@@ -9,15 +9,18 @@ import {
   OPACITIES,
   WASH_STATE_WORDS,
   type Colouring,
+  type Interlacing,
 } from '@/core/vocabulary/cloth'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
-import { tileOf } from '@/ui/cloth/spec'
+import { drawnAs } from '@/ui/cloth/drawnAs'
 import { ColourField } from '@/ui/kit/ColourField'
-import { ChoiceField, NumberField, TextField } from '@/ui/kit/fields'
+import { ChoiceField, TextField } from '@/ui/kit/fields'
+import { NumberField } from '@/ui/kit/NumberField'
 import { Fields, Paper, Soft, Stack } from '@/ui/kit/surfaces'
 import { ClaimRows } from '../shared/claim/ClaimRows'
 import { fieldUnits, fromField, toField } from '../shared/settings/measures'
 import { usePreferences } from '../shared/settings/PreferencesContext'
+import { useWeave } from './useWeave'
 
 const TopFields = styled(Fields)`
   align-items: start;
@@ -25,20 +28,22 @@ const TopFields = styled(Fields)`
 
 interface Props {
   piece: Piece
+  /** The weave of the piece as it was. */
+  weave: Interlacing
   onChange: (piece: Piece) => void
   /** What is wrong with a field. */
   error: (key: string) => string | undefined
 }
-type PartProps = Omit<Props, 'onChange'> & { set: (change: Partial<Piece>) => void }
+type PartProps = Omit<Props, 'onChange' | 'weave'> & { set: (change: Partial<Piece>) => void }
 
 /** What a person writes down of a piece. */
-export function PieceFields({ piece, onChange, error }: Props) {
+export function PieceFields({ piece, weave, onChange, error }: Props) {
   const set = (change: Partial<Piece>) => onChange({ ...piece, ...change })
   return (
     <>
       <WhichFields piece={piece} set={set} error={error} />
       <MadeFields piece={piece} set={set} error={error} />
-      <LooksFields piece={piece} set={set} error={error} />
+      <LooksFields piece={piece} weave={weave} set={set} error={error} />
     </>
   )
 }
@@ -156,14 +161,15 @@ function MadeFields({ piece, set }: PartProps) {
 /** A second colour where none was chosen yet. */
 const INK = '#2a2119'
 
-function LooksFields({ piece, set, error }: PartProps) {
+function LooksFields({ piece, weave: before, set, error }: PartProps & Pick<Props, 'weave'>) {
   const { look } = piece
+  const weave = useWeave(piece, before)
   const setLook = (change: Partial<Piece['look']>) => set({ look: { ...look, ...change } })
   return (
     <Paper aria-labelledby="looks">
       <h2 id="looks">What it looks like</h2>
       <Fields>
-        <ClothSwatch tile={tileOf(piece)} label="This cloth, as drawn from what you say" height="9rem" />
+        <ClothSwatch tile={drawnAs(weave, look)} label="This cloth, as drawn from what you say" height="9rem" />
         <Stack $gap="0.75rem">
           <Fields>
             <ColourField label="Lengthwise yarns" value={look.warp} onChange={(warp) => setLook({ warp })} />

@@ -10,6 +10,7 @@ import {
   changesOf,
   countRecords,
   createRecord,
+  damagedRecords,
   findRecord,
   isDamaged,
   listRecords,
@@ -103,6 +104,20 @@ it('clears the reference where its kind says that it stays', async () => {
   } finally {
     Object.assign(recordKinds['burn-test'].references, { pieceId: before })
   }
+})
+
+it('lets a record go though what refers to it cannot be read, which stays to be told', async () => {
+  const { id } = await put('one')
+  const test = await createRecord(db, 'burn-test', BurnTestSchema.parse({ pieceId: id }), AT)
+  await sql`update record set data = '{"answers":' where id = ${test.id}`.execute(db)
+  expect(await damagedRecords(db, ['piece', 'burn-test'], { referringTo: id })).toMatchObject([
+    { id: test.id, kind: 'burn-test', raw: '{"answers":' },
+  ])
+  expect(await damagedRecords(db, ['piece', 'measurement'])).toEqual([])
+  await removeRecord(db, 'piece', { id }, LATER)
+  expect((await damagedRecords(db, ['burn-test'])).map((one) => one.id)).toEqual([test.id])
+  await removeRecord(db, 'burn-test', { id: test.id, revision: 1 }, LATER)
+  expect(await damagedRecords(db, ['burn-test'])).toEqual([])
 })
 
 it('lists by page, either way round, each record once', async () => {

@@ -1,6 +1,7 @@
 import { PieceSchema } from '@/core/notebook/kinds/piece'
 import { shade } from './colour'
-import { TileSchema, tileOf } from './spec'
+import { TileSchema } from './query'
+import { tileOf } from './spec'
 import { tileUrl } from './tileUrl'
 import { clothTile } from './tile'
 

@@ -1,126 +1,73 @@
 'use client'
 
 import { ChevronDown } from 'lucide-react'
-import {
-  Button,
-  ComboBox,
-  FieldError,
-  Input,
-  Label,
-  ListBox,
-  ListBoxItem,
-  Popover,
-  Text,
-  type Key,
-} from 'react-aria-components'
-import { useState } from 'react'
+import { useId, useRef, useState, type ComponentType } from 'react'
 import styled from 'styled-components'
+import { type ComboList } from './ComboList'
+import { type ComboProps } from './completing'
 import { box, field } from './fieldStyles'
 
-const Box = styled(ComboBox)`
+const Box = styled.div`
   ${field}
   .line {
     position: relative;
     display: flex;
   }
+  svg {
+    position: absolute;
+    right: 0.75rem;
+    top: calc(50% - 10px);
+    pointer-events: none;
+  }
 `
-const Typed = styled(Input)`
+const Typed = styled.input`
   ${box}
   padding-right: 2.75rem;
 `
-const Open = styled(Button)`
-  position: absolute;
-  inset: 0 0 0 auto;
-  width: 2.75rem;
-  border: 0;
-  background: transparent;
-  display: grid;
-  place-items: center;
-  cursor: pointer;
-`
-const Choices = styled(Popover)`
-  width: var(--trigger-width);
-  max-height: 20rem;
-  overflow: auto;
-  background: var(--paper);
-  border: 1.5px solid var(--ink-soft);
-  border-radius: 3px;
-  box-shadow: var(--shadow);
-`
-const Choice = styled(ListBoxItem)`
-  padding: 0.55rem 0.8rem;
-  min-height: 2.75rem;
-  cursor: pointer;
-  &[data-focused] {
-    background: var(--paper-deep);
-    outline: 2px solid var(--indigo);
-    outline-offset: -2px;
-  }
-  &[data-selected] {
-    font-weight: 700;
-  }
-  &[data-selected]::before {
-    content: '✓ ';
-  }
-`
 
-export interface Option {
-  id: string
-  label: string
-}
+type List = ComponentType<Parameters<typeof ComboList>[0]>
 
-interface Props {
-  label: string
-  hint?: string
-  error?: string
-  options: readonly Option[]
-  chosen: string | null
-  onChoose: (id: string) => void
-}
-
-/** One of many: a field that completes what is typed, what begins so before what only holds it. */
-export function ComboField({ label, hint, error, options, chosen, onChoose }: Props) {
-  const chosenLabel = options.find(({ id }) => id === chosen)?.label ?? ''
-  const [typed, setTyped] = useState(chosenLabel)
-  const items = typed === chosenLabel ? options : completing(options, typed)
+/**
+ * One of many: a field that completes what is typed. The list weighs as much as all other fields together, so that it
+ * is fetched when somebody comes into the field; what they type meanwhile is kept.
+ */
+export function ComboField(props: ComboProps) {
+  const { label, hint, error, options, chosen } = props
+  const id = useId()
+  const own = useRef<HTMLInputElement>(null)
+  const [typed, setTyped] = useState<string>()
+  const [loaded, setLoaded] = useState<{ List: List; isInIt: boolean }>()
+  if (loaded) return <loaded.List {...props} begun={typed} isInIt={loaded.isInIt} />
+  const load = () =>
+    void import('./ComboList').then(({ ComboList: List }) =>
+      setLoaded({ List, isInIt: document.activeElement === own.current }),
+    )
   return (
-    <Box
-      menuTrigger="focus"
-      selectedKey={chosen}
-      onSelectionChange={(key: Key | null) => {
-        if (key !== null) onChoose(String(key))
-      }}
-      onInputChange={setTyped}
-      isInvalid={error !== undefined}
-      items={items}
-    >
-      <Label>{label}</Label>
+    <Box>
+      <label htmlFor={id}>{label}</label>
       <div className="line">
-        <Typed />
-        <Open aria-label={`Show what there is: ${label}`}>
-          <ChevronDown aria-hidden size={20} />
-        </Open>
+        <Typed
+          ref={own}
+          id={id}
+          role="combobox"
+          aria-expanded={false}
+          aria-autocomplete="list"
+          aria-invalid={error !== undefined}
+          data-invalid={error === undefined ? undefined : ''}
+          aria-describedby={hint ? `${id}-hint` : undefined}
+          autoComplete="off"
+          value={typed ?? options.find((option) => option.id === chosen)?.label ?? ''}
+          onChange={(event) => setTyped(event.target.value)}
+          onFocus={load}
+        />
+        <ChevronDown aria-hidden size={20} />
       </div>
-      {hint ? <Text slot="description">{hint}</Text> : null}
-      <FieldError className="error">{error}</FieldError>
-      <Choices>
-        <ListBox<Option>>
-          {(option) => (
-            <Choice id={option.id} textValue={option.label}>
-              {option.label}
-            </Choice>
-          )}
-        </ListBox>
-      </Choices>
+      {hint ? (
+        <span slot="description" id={`${id}-hint`}>
+          {hint}
+        </span>
+      ) : null}
+      {error ? <span className="error">{error}</span> : null}
     </Box>
   )
-}
-
-/** Options that hold what was typed, those that begin with it first. */
-export function completing(options: readonly Option[], typed: string): readonly Option[] {
-  const sought = typed.trim().toLowerCase()
-  const place = ({ label }: Option) => label.toLowerCase().indexOf(sought)
-  return options
-    .filter((option) => place(option) >= 0)
-    .toSorted((a, b) => Number(place(a) > 0) - Number(place(b) > 0))
 }

@@ -3,16 +3,13 @@
 import { type ReactNode } from 'react'
 import {
   FieldError,
-  Group,
   Input,
   Label,
-  NumberField as AriaNumberField,
   Radio,
   RadioGroup,
   Text,
   TextField as AriaTextField,
   TextArea,
-  type NumberFieldProps,
   type RadioGroupProps,
   type TextFieldProps,
 } from 'react-aria-components'
@@ -26,9 +23,6 @@ const Area = styled(TextArea)`
   ${box} min-height: 5rem;
   resize: vertical;
 `
-const StyledNumber = styled(AriaNumberField)`
-  ${field}
-`
 const StyledText = styled(AriaTextField)`
   ${field}
 `
@@ -39,15 +33,6 @@ const StyledRadios = styled(RadioGroup)`
     flex-wrap: wrap;
     gap: 0.5rem;
   }
-`
-const Unit = styled.span`
-  color: var(--ink-soft);
-  padding-left: 0.5rem;
-  white-space: nowrap;
-`
-const WithUnit = styled(Group)`
-  display: flex;
-  align-items: center;
 `
 
 const Choice = styled(Radio)`
@@ -82,29 +67,10 @@ const Choice = styled(Radio)`
   }
 `
 
-interface Worded {
+export interface Worded {
   label: string
   hint?: string
   error?: string
-}
-
-/** A number with its unit. */
-export function NumberField({ label, hint, error, unit, ...rest }: NumberFieldProps & Worded & { unit?: string }) {
-  return (
-    <StyledNumber
-      {...rest}
-      isInvalid={error !== undefined}
-      formatOptions={{ maximumFractionDigits: 3, useGrouping: false, ...rest.formatOptions }}
-    >
-      <Label>{label}</Label>
-      <WithUnit>
-        <Box inputMode="decimal" />
-        {unit ? <Unit>{unit}</Unit> : null}
-      </WithUnit>
-      {hint ? <Text slot="description">{hint}</Text> : null}
-      <FieldError className="error">{error}</FieldError>
-    </StyledNumber>
-  )
 }
 
 export function TextField({ label, hint, error, rows, ...rest }: TextFieldProps & Worded & { rows?: number }) {

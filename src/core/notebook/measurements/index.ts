@@ -1,11 +1,11 @@
 import { z } from 'zod'
-import { type WashState } from '../../vocabulary/cloth'
 import { creaseKind } from './crease'
 import { crockingKind } from './crocking'
 import { type MeasurementKind, type PoolContext, type ReadingForm, type ReadingOf } from './define'
 import { drapeKind } from './drape'
 import { grainKind } from './grain'
 import { inspectionKind } from './inspection'
+import { type KeptReading } from './kept'
 import { lieKind } from './lie'
 import { loupeKind } from './loupe'
 import { opacityKind } from './opacity'
@@ -57,23 +57,8 @@ export const MeasurementSchema = z.discriminatedUnion(
   [...forms.values()].map(({ form }) => form.schema) as never,
 ) as unknown as z.ZodType<Measurement, MeasurementInput>
 
-/** A measurement as it is kept: with the state of the cloth when it was taken. */
-export interface KeptMeasurement {
-  id: string
-  state: WashState
-  data: Measurement
-  at: string
-}
-
-/** Those of one form. */
-export function ofKind<K extends FormId>(
-  measurements: readonly KeptMeasurement[],
-  kind: K,
-): (KeptMeasurement & { data: Extract<Measurement, { kind: K }> })[] {
-  return measurements.filter(
-    (one): one is KeptMeasurement & { data: Extract<Measurement, { kind: K }> } => one.data.kind === kind,
-  )
-}
+/** A measurement as it is kept. */
+export type KeptMeasurement = KeptReading<Measurement>
 
 /** The kind of measurement of that address. */
 export function findMeasurementKind(id: string): MeasurementKind | undefined {

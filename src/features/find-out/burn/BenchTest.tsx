@@ -1,15 +1,18 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { type BoxPiece } from '@/core/identify/controls'
 import { type Yarn } from '@/ui/burn'
 import { Page, Slip } from '@/ui/kit/surfaces'
-import { AtTheBench } from './AtTheBench'
 import { ClashSlip } from './ClashSlip'
-import { Judged } from './Judged'
-import { LayOut } from './LayOut'
 import { SafetyGate } from './SafetyGate'
 import { useBench, type BenchStart } from './useBench'
 import { useSafetyRead } from './useSafetyRead'
+
+// One of them is on the page at a time, and only that one is fetched.
+const LayOut = dynamic(() => import('./LayOut').then(({ LayOut: part }) => part))
+const AtTheBench = dynamic(() => import('./AtTheBench').then(({ AtTheBench: part }) => part))
+const Judged = dynamic(() => import('./Judged').then(({ Judged: part }) => part))
 
 interface Props extends BenchStart {
   /** What this test is of, and the way back to it; null for a cloth that is not kept yet. */

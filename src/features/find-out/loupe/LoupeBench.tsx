@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { ofKind } from '@/core/notebook/measurements'
+import { ofKind } from '@/core/notebook/measurements/kept'
 import { StrongButton } from '@/ui/kit/buttons'
 import { Actions, Columns, Paper, Soft, Stack } from '@/ui/kit/surfaces'
 import { ReadingList, type BenchProps } from '../measure/benches/common'

@@ -1,7 +1,8 @@
 'use client'
 
 import { Fields } from '@/ui/kit/surfaces'
-import { NumberField, ChoiceField } from '@/ui/kit/fields'
+import { NumberField } from '@/ui/kit/NumberField'
+import { ChoiceField } from '@/ui/kit/fields'
 import { type YarnChoice } from '@/ui/cloth/drawn'
 import { fieldUnits, fromField, toField } from '../../shared/settings/measures'
 import { usePreferences } from '../../shared/settings/PreferencesContext'

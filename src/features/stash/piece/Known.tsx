@@ -1,7 +1,7 @@
 'use client'
 
 import styled from 'styled-components'
-import { howWords, type PropertyRow } from '@/core/notebook/properties'
+import { type PropertyRow } from '@/core/notebook/properties'
 
 const Mark = styled.small<{ $sure: boolean }>`
   color: var(--ink-soft);
@@ -12,11 +12,19 @@ const Mark = styled.small<{ $sure: boolean }>`
   }
 `
 
+const HOW_WORDS: Record<PropertyRow['how'], string> = {
+  measured: 'measured',
+  said: 'written down',
+  foretold: 'foretold',
+  estimated: 'guessed',
+  unknown: 'not known',
+}
+
 /** A property's value, with a word on how it is known. */
 export function KnownValue({ row: { how, value } }: { row: Pick<PropertyRow, 'how' | 'value'> }) {
   return (
     <>
-      {value || '—'} <Mark $sure={how === 'measured' || how === 'said'}>{howWords[how]}</Mark>
+      {value || '—'} <Mark $sure={how === 'measured' || how === 'said'}>{HOW_WORDS[how]}</Mark>
     </>
   )
 }

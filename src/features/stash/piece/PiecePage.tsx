@@ -6,7 +6,6 @@ import styled from 'styled-components'
 import { formatPercent } from '@/core/units/format'
 import { WASH_STATE_WORDS } from '@/core/vocabulary/cloth'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
-import { tileOf } from '@/ui/cloth/spec'
 import { QuietButton, StrongButton } from '@/ui/kit/buttons'
 import { StrongLink } from '@/ui/kit/links'
 import { PutAway } from '@/ui/kit/PutAway'
@@ -28,7 +27,7 @@ const Answer = styled.p`
 
 /** One piece on one page: what it is, what to do next, and all that is known, with the evidence under each line. */
 export function PiecePage({ damaged, ...data }: PieceData & { damaged: readonly DamagedCard[] }) {
-  const { piece, summary, rows, foretelling } = data
+  const { piece, tile, summary, rows, foretelling } = data
   const measured = rows.filter(({ how }) => how === 'measured').length
   return (
     <Page>
@@ -43,7 +42,7 @@ export function PiecePage({ damaged, ...data }: PieceData & { damaged: readonly 
         <PropertyTable {...data} />
         <Stack $gap="1.25rem">
           <ClothSwatch
-            tile={tileOf(piece)}
+            tile={tile}
             label={`${piece.name}, drawn from its weave and colours`}
             height="16rem"
             scale={1.6}

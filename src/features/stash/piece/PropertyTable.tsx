@@ -1,16 +1,20 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useTransition } from 'react'
 import styled from 'styled-components'
 import { WASH_STATE_WORDS } from '@/core/vocabulary/cloth'
 import { QuietButton } from '@/ui/kit/buttons'
 import { Paper, PlainList, Soft } from '@/ui/kit/surfaces'
+import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { dropMeasurement } from '../../shared/readings/actions'
-import { FibreEvidence } from './FibreEvidence'
 import { KnownValue } from './Known'
 import { type PieceData, type SheetRow } from './types'
-import { WeightEvidence } from './WeightEvidence'
+
+// Fetched when a line is opened: most visits open none.
+const FibreEvidence = dynamic(() => import('./FibreEvidence').then(({ FibreEvidence: part }) => part))
+const WeightEvidence = dynamic(() => import('./WeightEvidence').then(({ WeightEvidence: part }) => part))
 
 const Sheet = styled.table`
   width: 100%;
@@ -100,14 +104,15 @@ function Line({ row, data }: { row: SheetRow; data: PieceData }) {
           </small>
         ))}
         {evidence ? (
-          <details>
-            <summary>{evidence}</summary>
-            <Inside>
-              {id === 'fibre' ? <FibreEvidence {...data} /> : null}
-              {id === 'weight' ? <WeightEvidence {...data} /> : null}
-              <Readings pieceId={data.piece.id} row={row} now={data.piece.washed} />
-            </Inside>
-          </details>
+          <WhenOpened summary={evidence}>
+            {() => (
+              <Inside>
+                {id === 'fibre' ? <FibreEvidence {...data} /> : null}
+                {id === 'weight' ? <WeightEvidence {...data} /> : null}
+                <Readings pieceId={data.piece.id} row={row} now={data.piece.washed} />
+              </Inside>
+            )}
+          </WhenOpened>
         ) : null}
       </td>
       <td>

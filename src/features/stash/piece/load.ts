@@ -1,12 +1,14 @@
 import { COMMON_NEEDS, worthMeasuring } from '@/core/choose/worthMeasuring'
 import { foretellingRecord } from '@/core/notebook/foretell'
-import { formOf, ofKind, type KeptMeasurement } from '@/core/notebook/measurements'
+import { formOf, type KeptMeasurement } from '@/core/notebook/measurements'
+import { ofKind } from '@/core/notebook/measurements/kept'
 import { propertiesOf, type PropertyRow } from '@/core/notebook/properties'
 import { type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
 import { listPatterns } from '@/server/patterns'
 import { readStash } from '@/server/stash'
+import { tileOf } from '@/ui/cloth/spec'
 import { pieceWords } from '../../shared/stash/describe'
 import { type PieceData, type SheetRow } from './types'
 
@@ -23,6 +25,7 @@ export async function loadPiece(
   const rows = propertiesOf(piece, measurements, sheet, units, words)
   return {
     piece,
+    tile: tileOf(piece),
     summary: pieceWords(entry, units, words),
     rows: rows.map((row) => ({ ...row, readings: readingsUnder(row, rows, measurements, units) })),
     weighings: ofKind(measurements, 'weighing').flatMap(({ state, data }) => (state === piece.washed ? [data] : [])),

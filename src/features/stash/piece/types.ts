@@ -5,6 +5,7 @@ import { type ForetellingRecord } from '@/core/notebook/foretell'
 import { type Piece } from '@/core/notebook/kinds/piece'
 import { type KeptMeasurement } from '@/core/notebook/measurements'
 import { type PropertyRow } from '@/core/notebook/properties'
+import { type TileSpec } from '@/ui/cloth/tileUrl'
 
 /** A line of the sheet, with the readings that it rests on. */
 export interface SheetRow extends PropertyRow {
@@ -14,6 +15,8 @@ export interface SheetRow extends PropertyRow {
 /** Everything that the page of one piece shows. */
 export interface PieceData {
   piece: Piece & { id: string }
+  /** How it is drawn. */
+  tile: TileSpec
   /** What it is, in a few words: fibre, weight, size. */
   summary: string
   rows: readonly SheetRow[]

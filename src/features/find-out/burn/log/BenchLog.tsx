@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import styled from 'styled-components'
@@ -17,9 +18,11 @@ import { type BenchStart } from '../useBench'
 import { useKept } from '../useKept'
 import { verdictTitle } from '../../../shared/burn/title'
 import { Compare, type Comparable } from './Compare'
-import { Correcting } from './Correcting'
 import { LogTable } from './LogTable'
 import { SpecimenNotes } from './SpecimenNotes'
+
+// Fetched when an answer is to be changed.
+const Correcting = dynamic(() => import('./Correcting').then(({ Correcting: part }) => part))
 
 const Notes = styled.div`
   display: grid;

@@ -1,7 +1,8 @@
 'use client'
 
 import { creaseWords } from '@/core/measure/grades'
-import { measuredOf, ofKind } from '@/core/notebook/measurements'
+import { measuredOf } from '@/core/notebook/measurements'
+import { ofKind } from '@/core/notebook/measurements/kept'
 import { CreaseDrawing } from '@/ui/measuring/grades'
 import { type Asked } from '../../../shared/question/Question'
 import { Mean, type BenchProps } from './common'

@@ -2,7 +2,8 @@
 
 import { useState } from 'react'
 import { crockingWords } from '@/core/measure/grades'
-import { measuredOf, ofKind } from '@/core/notebook/measurements'
+import { measuredOf } from '@/core/notebook/measurements'
+import { ofKind } from '@/core/notebook/measurements/kept'
 import { ChoiceField } from '@/ui/kit/fields'
 import { CrockingDrawing } from '@/ui/measuring/grades'
 import { type Asked } from '../../../shared/question/Question'

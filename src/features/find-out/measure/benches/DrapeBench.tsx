@@ -3,7 +3,8 @@
 import { useState } from 'react'
 import { inspectionById } from '@/core/cloths/inspection'
 import { bodyFromBending, bodyFromCoefficient, flexuralRigidity } from '@/core/measure/drape'
-import { formOf, measuredOf, measurementKinds, ofKind } from '@/core/notebook/measurements'
+import { formOf, measuredOf, measurementKinds } from '@/core/notebook/measurements'
+import { ofKind } from '@/core/notebook/measurements/kept'
 import {
   FALL_TESTS,
   FALL_TEST_WORDS,

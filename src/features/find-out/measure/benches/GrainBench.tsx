@@ -2,10 +2,11 @@
 
 import { useState } from 'react'
 import { judgeGrain, type GrainJudgement } from '@/core/measure/grain'
-import { ofKind } from '@/core/notebook/measurements'
+import { ofKind } from '@/core/notebook/measurements/kept'
 import { StrongButton } from '@/ui/kit/buttons'
 import { Chip, Chips } from '@/ui/kit/Chips'
-import { ChoiceField, NumberField } from '@/ui/kit/fields'
+import { ChoiceField } from '@/ui/kit/fields'
+import { NumberField } from '@/ui/kit/NumberField'
 import { Actions, Fields, Lead, Paper, PlainList, Slip, Soft } from '@/ui/kit/surfaces'
 import { GrainDrawing } from '@/ui/measuring/grain'
 import { fieldUnits, fromField, toField } from '../../../shared/settings/measures'

@@ -2,7 +2,8 @@
 
 import { useState } from 'react'
 import { inspectionById } from '@/core/cloths/inspection'
-import { measuredOf, ofKind } from '@/core/notebook/measurements'
+import { measuredOf } from '@/core/notebook/measurements'
+import { ofKind } from '@/core/notebook/measurements/kept'
 import {
   opacityOverall,
   PRINT_PARTS,

@@ -2,7 +2,8 @@
 
 import styled from 'styled-components'
 import { absorbencyWords } from '@/core/measure/grades'
-import { measuredOf, ofKind } from '@/core/notebook/measurements'
+import { measuredOf } from '@/core/notebook/measurements'
+import { ofKind } from '@/core/notebook/measurements/kept'
 import { useStopwatch } from '@/features/shared/useStopwatch'
 import { Button, StrongButton } from '@/ui/kit/buttons'
 import { Actions, Paper } from '@/ui/kit/surfaces'

@@ -2,7 +2,8 @@ import dynamic from 'next/dynamic'
 import { type ComponentType } from 'react'
 import { type MeasurementKindId } from '@/core/notebook/measurements'
 import { type BenchProps } from './common'
-import { TypedBench } from './TypedBench'
+
+const TypedBench = dynamic(() => import('./TypedBench').then((bench) => bench.TypedBench))
 
 /** Benches that want more than fields to type into: a drawing, a watch, a picture. Each is a chunk of its own. */
 const OWN: Partial<Record<MeasurementKindId, ComponentType<BenchProps>>> = {

@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { drapeCoefficient } from '@/core/measure/drape'
 import { StrongButton } from '@/ui/kit/buttons'
-import { NumberField } from '@/ui/kit/fields'
+import { NumberField } from '@/ui/kit/NumberField'
 import { Actions, Fields, Paper, Slip, Soft } from '@/ui/kit/surfaces'
 import { type Shadow } from '@/core/loupe/disc'
 import { pixelsPerCm, ScaleFields, ScaleStage, usePictureScale } from '../../picture/ScaleMarks'

@@ -1,7 +1,7 @@
 'use client'
 
 import { lengthToMatch, offGrainPrint, printScale } from '@/core/measure/lie/print'
-import { NumberField } from '@/ui/kit/fields'
+import { NumberField } from '@/ui/kit/NumberField'
 import { Fields, Paper, Slip, Soft } from '@/ui/kit/surfaces'
 import { fieldUnits, fromField, toField } from '../../../../shared/settings/measures'
 import { usePreferences } from '../../../../shared/settings/PreferencesContext'

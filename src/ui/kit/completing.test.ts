@@ -1,4 +1,4 @@
-import { completing } from './ComboField'
+import { completing } from './completing'
 
 const options = ['waistcoat', 'shirt', 'coat', 'Coat dress'].map((label) => ({ id: label, label }))
 

@@ -1,0 +1,74 @@
+import { type Need } from '../notebook/schemas/need'
+import { match } from './match'
+import { offerFrom, type Described } from './offer'
+
+const judge = (need: Need, fabric: Described) => match(need, offerFrom(fabric))
+const reason = (need: Need, fabric: Described, property: string) =>
+  judge(need, fabric).reasons.find((one) => one.property === property)!
+
+describe('structure', () => {
+  it('fits where it is as drafted, and says which it is where it is not', () => {
+    const leggings: Need = { garment: 'leggings' }
+    expect(reason(leggings, { called: 'jersey' }, 'structure')).toMatchObject({
+      status: 'good',
+      text: 'A knit cloth, as the pattern wants.',
+    })
+    expect(reason(leggings, { called: 'denim' }, 'structure')).toMatchObject({
+      status: 'bad',
+      text: 'The pattern is drafted for a knit cloth; this one is woven.',
+    })
+  })
+})
+
+describe('season', () => {
+  const cotton = ['cotton'] as const
+  const polyester = ['polyester'] as const
+  const said = (season: Need['season'], gsm: number, fibres: Described['fibres'] = cotton) =>
+    reason({ garment: 'shirt', season }, { called: 'poplin', gsm, fibres }, 'season').text
+
+  it('in the heat asks for moisture first, then for lightness', () => {
+    expect(said('hot', 90)).toMatch(/^Light, and takes up moisture/)
+    expect(said('hot', 199)).toMatch(/^Light, and takes up moisture/)
+    expect(said('hot', 330)).toMatch(/is heavy for hot days/)
+    expect(said('hot', 90, polyester)).toMatch(/clammy in the heat/)
+  })
+
+  it('in the cold asks for weight', () => {
+    expect(said('cold', 400)).toBe('Heavy enough for cold days.')
+    expect(said('cold', 161)).toBe('Heavy enough for cold days.')
+    expect(said('cold', 70)).toMatch(/^Thin for cold days/)
+  })
+
+  it('on mild days hardly asks at all, but next to the skin for moisture', () => {
+    expect(said('mild', 120)).toBe('Fibre and weight do for mild days.')
+    expect(said('mild', 120, polyester)).toMatch(/closer to the skin it may feel clammy/)
+  })
+})
+
+describe('details', () => {
+  const sentence = (detail: NonNullable<Need['details']>[number], fabric: Described) =>
+    judge({ garment: 'dress-fit-and-flare', details: [detail] }, fabric).reasons.find(({ property }) =>
+      property.includes(detail),
+    )
+
+  it('say why, in their own words where they have some', () => {
+    const heavy = sentence('gathers', { called: 'canvas', gsm: 450 })!
+    expect(heavy.status).not.toBe('good')
+    expect(heavy.text).toMatch(/gather/i)
+    expect(heavy.text).not.toMatch(/undefined/)
+  })
+
+  it('are content with what suits them', () => {
+    expect(sentence('gathers', { called: 'lawn', gsm: 75 })?.status ?? 'good').toBe('good')
+  })
+})
+
+describe('remedies', () => {
+  it('underline what is too light, not what is too heavy', () => {
+    const remedies = (fabric: Described) => judge({ garment: 'coat' }, fabric).remedies.map(({ id }) => id)
+    expect(remedies({ called: 'poplin', gsm: 180 })).toContain('underline-it')
+    expect(judge({ garment: 'blouse' }, { called: 'canvas', gsm: 450 }).remedies.map(({ id }) => id)).not.toContain(
+      'underline-it',
+    )
+  })
+})

@@ -1,0 +1,23 @@
+import { z } from 'zod'
+import { type Interlacing, COLOURINGS } from '@/core/vocabulary/cloth'
+import { drafts } from '@/core/weave/drafts'
+import { type TileSpec } from './tileUrl'
+
+const INTERLACINGS = [...Object.keys(drafts), 'jersey', 'rib-knit', 'felt', 'mesh'] as unknown as [
+  Interlacing,
+  ...Interlacing[],
+]
+const hex = z
+  .string()
+  .regex(/^[0-9a-f]{6}$/i)
+  .transform((digits) => `#${digits}`)
+
+/** A tile as it comes back from the query of its address. */
+export const TileSchema: z.ZodType<TileSpec> = z.object({
+  weave: z.enum(INTERLACINGS),
+  warp: hex,
+  weft: hex,
+  accent: hex.optional(),
+  colouring: z.enum(COLOURINGS),
+  sheen: z.coerce.number().min(0).max(1).default(0.3),
+})
