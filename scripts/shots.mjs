@@ -1,5 +1,6 @@
 import { chromium } from '@playwright/test'
 import { mkdirSync } from 'node:fs'
+import { pages } from '../src/features/shared/pages.ts'
 
 // Pictures of the main views, from a running demo: npm run shots -- http://127.0.0.1:4170 [FOLDER] [NAME …]
 const [base = 'http://127.0.0.1:4170', folder = 'docs/screenshots', ...only] = process.argv.slice(2)
@@ -10,31 +11,37 @@ const PHONE = { width: 390, height: 844 }
 const TO_SMELL = ['2', '3', '3', '2', '3', '2', '2']
 const TO_END = [...TO_SMELL, '4', 'Enter', '4', '7', 'Enter', '4', '2']
 
+/** A piece of the demo that is burnt, weighed and measured. */
+const PIECE = 'Lobby curtain, sea green'
+
+// `path` is an address of the list of pages; its `[id]` is the piece's, or with `burn` that of a burn of the piece.
 const views = [
   { name: 'table', path: '/' },
+  { name: 'find-out', path: '/find-out', query: 'piece' },
   { name: 'bench', keys: TO_SMELL.slice(0, 2) },
   { name: 'verdict', keys: TO_END },
-  { name: 'evidence', path: '/bench/18', press: 'What each answer did', to: 'Why' },
-  { name: 'log', path: '/bench/19/log' },
+  { name: 'log', path: '/bench/[id]/log' },
   { name: 'controls', path: '/bench/controls' },
   { name: 'tests', path: '/bench/tests' },
   { name: 'inspect', path: '/inspect', type: ['1'] },
-  { name: 'measure', path: '/measure?piece=1' },
-  { name: 'loupe', path: '/measure/loupe?piece=1', loupe: true },
+  { name: 'measure', path: '/measure', query: 'piece' },
+  { name: 'loupe', path: '/measure', more: '/loupe', loupe: true },
   { name: 'weave', path: '/weave' },
-  { name: 'sheet', path: '/stash/1/sheet' },
   { name: 'stash', path: '/stash' },
-  { name: 'piece', path: '/stash/8' },
-  { name: 'match', path: '/stash/1/patterns' },
+  { name: 'piece', path: '/stash/[id]' },
+  { name: 'match', path: '/stash/[id]/patterns' },
   { name: 'patterns', path: '/patterns' },
   {
     name: 'weigh',
     path: '/stash/new',
     fill: { 'Weight on the scale': '3', 'Specimen length': '10', 'Specimen width': '10' },
   },
-  { name: 'safety', path: '/safety' },
+  { name: 'learn', path: '/learn' },
   { name: 'bench-phone-dark', keys: TO_SMELL, size: PHONE, dark: true },
+  { name: 'piece-phone', path: '/stash/[id]', size: PHONE },
 ]
+for (const { path } of views)
+  if (path && !pages.some((page) => page.path === path)) throw new Error(`${path} is no page of the list`)
 
 mkdirSync(folder, { recursive: true })
 const browser = await chromium.launch({
@@ -49,19 +56,37 @@ const browser = await chromium.launch({
     '--disable-sync',
   ],
 })
-for (const { name, path, keys, stay, type = [], press, to, fill = {}, size = DESK, dark, loupe } of views) {
+
+const begun = await browser.newPage()
+await begun.goto(`${base}/stash`)
+const piece = await begun.getByRole('link', { name: PIECE }).first().getAttribute('href')
+await begun.goto(base + piece)
+await begun.locator('html[data-alive]').waitFor()
+await begun.getByText(/^Why, and from which burn/).click()
+const burn = await begun.locator('main a[href^="/bench/"]').first().getAttribute('href')
+await begun.close()
+const idOf = (address) => address.split('/').at(-1)
+const addressOf = ({ path, query, more = '' }) =>
+  path.replace('[id]', path.startsWith('/bench') ? idOf(burn) : idOf(piece)) +
+  more +
+  (query ? `?${query}=${idOf(piece)}` : '')
+
+for (const view of views) {
+  const { name, path, keys, stay, type = [], press, to, fill = {}, size = DESK, dark, loupe } = view
   if (only.length > 0 && !only.includes(name)) continue
   const context = await browser.newContext({ viewport: size, colorScheme: dark ? 'dark' : 'light' })
   const page = await context.newPage()
   await page.addInitScript(() => sessionStorage.setItem('rough-swatch-safety-read', 'yes'))
-  await page.goto(base + (path ?? '/bench'), { waitUntil: 'networkidle' })
+  await page.goto(base + (path ? addressOf(view) : '/bench'))
+  await page.locator('html[data-alive]').waitFor()
   if (keys) {
     await page.getByRole('button', { name: 'Burn a specimen' }).click()
     await page.getByRole('heading', { name: 'Lay it out' }).waitFor()
     if (!stay) await page.getByRole('button', { name: 'To the flame' }).click()
+    if (!stay) await page.locator('#question').waitFor()
     for (const key of keys) {
       await page.keyboard.press(key)
-      await page.waitForTimeout(150)
+      await page.waitForTimeout(250)
     }
   }
   for (const [label, value] of Object.entries(fill)) {

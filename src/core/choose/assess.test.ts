@@ -72,3 +72,37 @@ describe('remedies', () => {
     )
   })
 })
+
+describe('body and stretch', () => {
+  const skirt: Need = { garment: 'dress-fluid' }
+
+  it('say how it falls, as wanted or against it', () => {
+    expect(reason(skirt, { called: 'crepe de chine', body: 'fluid' }, 'body')).toMatchObject({ status: 'good' })
+    expect(reason(skirt, { called: 'crepe de chine', body: 'fluid' }, 'body').text).toMatch(/, as the pattern wants/)
+    const stiff = reason(skirt, { called: 'crepe de chine', body: 'stiff' }, 'body')
+    expect(stiff.status).toBe('bad')
+    expect(stiff.text).toMatch(/; the pattern wants a .* cloth\.$/)
+  })
+
+  it('lose fit by as much as the stretch is short of what the pattern relies on', () => {
+    const leggings = (width: number) =>
+      judge({ garment: 'leggings' }, { called: 'jersey', stretchPercent: { width, length: 50 } }).score
+    const scores = [10, 20, 30, 40, 60].map(leggings)
+    expect(scores).toEqual(scores.toSorted((a, b) => a - b))
+    expect(scores[4]!).toBeGreaterThan(scores[0]! + 0.2)
+  })
+})
+
+it('a verdict follows the score: what suits has no fatal miss, and what has one never does', () => {
+  const verdicts = ['leggings', 'coat', 'blouse', 'shirt'].flatMap((garment) =>
+    ['jersey', 'denim', 'chiffon', 'poplin', 'melton'].map((called) =>
+      judge({ garment: garment as Need['garment'] }, { called }),
+    ),
+  )
+  for (const { verdict, score, remedies } of verdicts) {
+    if (verdict === 'suits') expect(score).toBeGreaterThanOrEqual(0.6)
+    if (verdict === 'suits-with-changes') expect(remedies.length).toBeGreaterThan(0)
+    if (verdict === 'unsuitable') expect(score).toBeLessThan(0.6)
+  }
+  expect(new Set(verdicts.map(({ verdict }) => verdict)).size).toBeGreaterThan(2)
+})

@@ -89,3 +89,27 @@ describe('a seller’s claim', () => {
     expect(text).toContain(`about ${Math.round(bayesFactor)} times`)
   })
 })
+
+describe('what is said of a claim', () => {
+  it('gives how many times likelier, which way round, and stops counting at a thousand', () => {
+    const fake = judge(polyester, ['silk', 100])
+    expect(fake.bayesFactor).toBeLessThan(1 / 1000)
+    expect(fake.text).toMatch(/a thousand or more times likelier if that is not true/)
+    const real = judge(silk, ['silk', 100])
+    expect(real.bayesFactor).toBeGreaterThan(1)
+    const times = real.bayesFactor > 1000.5 ? 'a thousand or more' : `about ${Math.round(real.bayesFactor)}`
+    expect(real.text).toContain(`is ${times} times likelier`)
+  })
+
+  it('names the signs loudest first, each with what the claim would have shown and what was seen', () => {
+    const { signs } = judge(polyester, ['silk', 100])
+    const loudness = signs.map(({ bits }) => Math.abs(bits))
+    expect(loudness).toEqual(loudness.toSorted((a, b) => b - a))
+    const smell = signs.find(({ feature }) => feature === 'smell')!
+    expect(smell.expected).toBe('hair-feather')
+    expect(smell.seen).toEqual(['sweet-chemical'])
+    expect(smell.bits).toBeLessThan(-1)
+    const agreeing = judge(silk, ['silk', 100]).signs.find(({ feature }) => feature === 'smell')!
+    expect(agreeing.bits).toBeGreaterThan(0.5)
+  })
+})

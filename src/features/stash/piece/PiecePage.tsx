@@ -79,29 +79,31 @@ function Next(data: PieceData) {
   const more = afterThat(data.worth)
   return (
     <Slip>
-      <p>
-        <b>Next:</b> {step.why} {step.do === 'go' ? more : ''}
-      </p>
-      <Actions>
-        {step.do === 'burn' ? (
-          <StrongButton isDisabled={starting} onPress={burn}>
-            {step.says}
-          </StrongButton>
-        ) : (
-          <StrongLink href={step.href}>{step.says}</StrongLink>
-        )}
-        {step.says === 'Which pattern does it suit?' ? null : (
-          <Link href={`/stash/${piece.id}/patterns`}>Which pattern does it suit?</Link>
-        )}
-        {step.do === 'burn' ? null : (
-          <QuietButton isDisabled={starting} onPress={burn}>
-            {tests.length === 0 ? 'Burn a specimen of it' : 'Burn another specimen'}
-          </QuietButton>
-        )}
-        <Link href={`/find-out?piece=${piece.id}`}>Find out more</Link>
-        <Link href={`/measure?piece=${piece.id}`}>Measure it</Link>
-        <Link href={`/stash/${piece.id}/edit`}>Change what is written</Link>
-      </Actions>
+      <Stack $gap="0.6rem">
+        <p>
+          <b>Next:</b> {step.why} {step.do === 'go' ? more : ''}
+        </p>
+        <Actions>
+          {step.do === 'burn' ? (
+            <StrongButton isDisabled={starting} onPress={burn}>
+              {step.says}
+            </StrongButton>
+          ) : (
+            <StrongLink href={step.href}>{step.says}</StrongLink>
+          )}
+          {step.says === 'Which pattern does it suit?' ? null : (
+            <Link href={`/stash/${piece.id}/patterns`}>Which pattern does it suit?</Link>
+          )}
+          {step.do === 'burn' ? null : (
+            <QuietButton isDisabled={starting} onPress={burn}>
+              {tests.length === 0 ? 'Burn a specimen of it' : 'Burn another specimen'}
+            </QuietButton>
+          )}
+          <Link href={`/find-out?piece=${piece.id}`}>Find out more</Link>
+          <Link href={`/measure?piece=${piece.id}`}>Measure it</Link>
+          <Link href={`/stash/${piece.id}/edit`}>Change what is written</Link>
+        </Actions>
+      </Stack>
     </Slip>
   )
 }
