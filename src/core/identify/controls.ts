@@ -1,5 +1,6 @@
 import { fibreById, isTrace } from '../fibres/catalogue'
 import { type FamilyId, type FibreId } from '../vocabulary/fibres'
+import { bounded } from './bounded'
 import { judgeClaim } from './claim'
 import { commonGrounds } from './grounds'
 import { type ControlBurn } from './nose'
@@ -8,24 +9,20 @@ import { capitalised } from '../units/format'
 import { fibreName } from './words'
 import { type Vocabulary } from '../vocabulary/words'
 
-const doubtful = new Map<string, boolean>()
 const MOST_KEPT = 500
+const doubtful = bounded<boolean>(MOST_KEPT)
 
 /** Whether a control, judged by the common tables, does not look like the fibre that it is kept as. */
 export function looksImpure({ fibre, observations }: ControlBurn): boolean {
   if (observations.length === 0) return false
-  const key = JSON.stringify([fibre, observations])
-  const before = doubtful.get(key)
-  if (before !== undefined) return before
-  const { verdict } = judgeClaim(
-    [{ fibre, percent: 100 }],
-    clothPosterior(observations, commonGrounds),
-    commonGrounds,
-  )
-  const found = verdict === 'doubtful' || verdict === 'contradicted'
-  if (doubtful.size >= MOST_KEPT) doubtful.clear()
-  doubtful.set(key, found)
-  return found
+  return doubtful(JSON.stringify([fibre, observations]), () => {
+    const { verdict } = judgeClaim(
+      [{ fibre, percent: 100 }],
+      clothPosterior(observations, commonGrounds),
+      commonGrounds,
+    )
+    return verdict === 'doubtful' || verdict === 'contradicted'
+  })
 }
 
 /** The controls that may teach: one that looks impure would teach a mistake. */

@@ -1,4 +1,5 @@
-import { type FibreId } from '../vocabulary/fibres'
+import { bounded } from './bounded'
+import { FIBRE_IDS, type FibreId } from '../vocabulary/fibres'
 import { features, type Feature, type Weights } from './features'
 import { commonReporter, reporterWith, type Reporter } from './reporter'
 import { type Observation } from './types'
@@ -95,9 +96,7 @@ export function ownWays(burns: readonly ControlBurn[]): OwnWay[] {
           .map(([state, share]) => [state, share - (before[state] ?? 0)] as const)
           .sort((a, b) => b[1] - a[1])[0]!
         if (shift < WORTH_TELLING) return []
-        const fibres = (Object.keys(feature.weights) as FibreId[]).filter(
-          (fibre) => feature.weights[fibre] === common,
-        )
+        const fibres = FIBRE_IDS.filter((fibre) => feature.weights[fibre] === common)
         return [{ feature: feature.id, fibres, says, common: before[says] ?? 0, own: after[says]! }]
       }),
     )
@@ -110,7 +109,7 @@ function shares(row: Weights): Record<string, number> {
 }
 
 const MOST_KEPT = 8
-const kept = new Map<string, Reporter>()
+const taught = bounded<Reporter>(MOST_KEPT)
 
 /**
  * The reporter that these controls have taught; the common one where there are none. Kept, since its tables take a
@@ -119,12 +118,8 @@ const kept = new Map<string, Reporter>()
 export function reporterTaughtBy(burns: readonly ControlBurn[]): Reporter {
   const spoken = burns.filter(({ observations }) => observations.length > 0)
   if (spoken.length === 0) return commonReporter
-  const key = JSON.stringify(spoken)
-  const before = kept.get(key)
-  if (before) return before
-  const own = ownReports(spoken)
-  const made = reporterWith(features.map((feature) => personalFeature(feature, own)))
-  if (kept.size >= MOST_KEPT) kept.delete(kept.keys().next().value!)
-  kept.set(key, made)
-  return made
+  return taught(JSON.stringify(spoken), () => {
+    const own = ownReports(spoken)
+    return reporterWith(features.map((feature) => personalFeature(feature, own)))
+  })
 }

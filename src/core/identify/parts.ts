@@ -1,3 +1,4 @@
+import { bounded } from './bounded'
 import { type FibreId } from '../vocabulary/fibres'
 import { type Grounds } from './grounds'
 import { hypothesisOf, mixtureOf } from './hypotheses'
@@ -131,7 +132,8 @@ function likeliest(hypotheses: readonly Hypothesis[], logLikelihoods: Float64Arr
     .slice(0, count)
 }
 
-const mixturesKept = new Map<string, Hypothesis>()
+const MOST_MIXTURES = 20_000
+const mixtures = bounded<Hypothesis>(MOST_MIXTURES)
 
 /** The mixture of these weights, made once: the same few hundred come up with every test of two parts. */
 function mixtureKept(weights: ReadonlyMap<FibreId, number>): Hypothesis {
@@ -139,9 +141,7 @@ function mixtureKept(weights: ReadonlyMap<FibreId, number>): Hypothesis {
     .map(([fibre, weight]) => `${fibre} ${weight.toFixed(3)}`)
     .sort()
     .join()
-  const kept = mixturesKept.get(key) ?? hypothesisOf(mixtureOf([...weights]), 0)
-  mixturesKept.set(key, kept)
-  return kept
+  return mixtures(key, () => hypothesisOf(mixtureOf([...weights]), 0))
 }
 
 /** Adds up entries of the same mixture. */

@@ -275,7 +275,7 @@ function verdictText(carried: Carried, best: FibreSet, vocabulary: Vocabulary): 
     default:
       break
   }
-  if (carried.sides.every(([first]) => best.fibres.includes(first as FibreId))) {
+  if (carried.sides.every(([first]) => best.fibres.some((fibre) => fibre === first))) {
     const trace =
       best.trace / best.probability >= TRACE_WORTH_SAYING
         ? ' A little of something stretchy or shiny may be in it too.'
@@ -307,7 +307,7 @@ export function verdictBriefly(
       `${familyChoiceWords(ids.filter((id) => id !== sure) as FamilyId[])}`
     )
   if (level !== 'blend') return `${how} ${familyChoiceWords(ids as FamilyId[])}`
-  const isFine = sides.every(([first]) => leaning.includes(first as FibreId))
+  const isFine = sides.every(([first]) => leaning.some((fibre) => fibre === first))
   const parents = isFine
     ? leaning.map((id) => fibreListWords([id], vocabulary))
     : sides.map((side) => familyChoiceWords(side as FamilyId[]))

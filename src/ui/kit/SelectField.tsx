@@ -12,22 +12,27 @@ const Wrap = styled.div`
 `
 
 /** One of many, in the platform's own list: quick by keyboard and by thumb. */
-export function SelectField({
+export function SelectField<T extends string>({
   label,
   value,
   onChange,
   options,
 }: {
   label: string
-  value: string
-  onChange: (value: string) => void
-  options: readonly (readonly [string, string])[]
+  value: NoInfer<T>
+  /** Called with one of the options, never with anything else. */
+  onChange: (value: NoInfer<T>) => void
+  options: readonly (readonly [T, string])[]
 }) {
   const id = useId()
+  const choose = (key: string) => {
+    const chosen = options.find(([option]) => option === key)
+    if (chosen) onChange(chosen[0])
+  }
   return (
     <Wrap>
       <label htmlFor={id}>{label}</label>
-      <select id={id} value={value} onChange={(event) => onChange(event.target.value)}>
+      <select id={id} value={value} onChange={(event) => choose(event.target.value)}>
         {options.map(([key, words]) => (
           <option key={key} value={key}>
             {words}

@@ -265,8 +265,8 @@ export function Inspect({ piece }: { piece: OnTheBench | null }) {
             <SelectField
               label="Mostly of"
               value={fibre}
-              onChange={(id) => setFibre(id as FibreId | '')}
-              options={[['', 'Not known'], ...fibres.map(({ id, name }) => [id, name[words]] as const)]}
+              onChange={setFibre}
+              options={[['', 'Not known'] as const, ...fibres.map(({ id, name }) => [id, name[words]] as const)]}
             />
           </Paper>
         </Stack>

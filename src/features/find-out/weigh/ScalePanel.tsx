@@ -43,7 +43,7 @@ function portFor(which: string): ScalePort | null {
 
 /** A scale that sends its weight by itself: a real one on a cable, or a made-up one to try it with. */
 export function ScalePanel({ onTake }: { onTake: (grams: number, resolutionGrams: number) => void }) {
-  const [which, setWhich] = useState('')
+  const [which, setWhich] = useState<'' | 'kitchen' | 'letter' | `serial-${(typeof BAUD_RATES)[number]}`>('')
   const [pretended, setPretended] = useState(215)
   const serial = useSyncExternalStore(never, hasSerial, () => false)
   const port = useMemo(() => portFor(which), [which])

@@ -1,5 +1,5 @@
 import { families } from '@/core/fibres/families'
-import { type FamilyId, type FibreId } from '@/core/vocabulary/fibres'
+import { FAMILIES, FIBRE_IDS, type FamilyId } from '@/core/vocabulary/fibres'
 import { type Verdict } from '@/core/identify/types'
 import { capitalised } from '@/core/units/format'
 import { fibreName } from '@/core/identify/words'
@@ -29,5 +29,7 @@ export function verdictTitle({ verdict }: { verdict: Verdict }, words: Vocabular
 }
 
 function nameOf(id: string, words: Vocabulary): string {
-  return id in families ? families[id as FamilyId].name.toLowerCase() : fibreName(id as FibreId, words)
+  const family = FAMILIES.find((one) => one === id)
+  const fibre = FIBRE_IDS.find((one) => one === id)
+  return family ? families[family].name.toLowerCase() : fibre ? fibreName(fibre, words) : id
 }

@@ -1,7 +1,6 @@
 'use client'
 
 import { fibres } from '@/core/fibres/catalogue'
-import { type FibreId } from '@/core/vocabulary/fibres'
 import { type ClaimItem } from '@/core/identify/types'
 import { QuietButton } from '@/ui/kit/buttons'
 import { NumberField } from '@/ui/kit/NumberField'
@@ -38,7 +37,7 @@ export function ClaimRows({
           <SelectField
             label="Fibre"
             value={fibre}
-            onChange={(value) => change(index, { fibre: value as FibreId })}
+            onChange={(chosen) => change(index, { fibre: chosen })}
             options={options}
           />
           <NumberField

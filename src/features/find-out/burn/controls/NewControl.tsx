@@ -11,7 +11,7 @@ import { useForm } from '../../../shared/form/useForm'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
 import { keepControl } from '../actions'
 
-const EMPTY = { fibre: 'cotton' as FibreId, name: '', sure: '' }
+const EMPTY: { fibre: FibreId; name: string; sure: string } = { fibre: 'cotton', name: '', sure: '' }
 
 /** A known piece to put in. */
 export function NewControl() {
@@ -29,7 +29,7 @@ export function NewControl() {
       <SelectField
         label="It is"
         value={value.fibre}
-        onChange={(fibre) => set({ fibre: fibre as FibreId })}
+        onChange={(fibre) => set({ fibre })}
         options={fibres.map(({ id, name }) => [id, name[words]] as const)}
       />
       <TextField label="Called" value={value.name} error={error('name')} onChange={(name) => set({ name })} />
