@@ -14,7 +14,6 @@ const MOST_ABOVE_THE_FRAME_KB = 60
  * leave this list. The page of the kit is shown in development only.
  */
 const STILL_OVER: Record<string, number> = {
-  '/bench/[id]/page': 266,
   '/bench/[id]/log/page': 258,
   '/inspect/page': 252,
   '/stash/new/page': 238,
