@@ -7,7 +7,7 @@ import { WASH_STATES, WASH_STATE_WORDS } from '@/core/vocabulary/cloth'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Page, Slip, Soft } from '@/ui/kit/surfaces'
 import { HowToDrawing } from '@/ui/measuring/HowTo'
-import { BENCHES } from './benches'
+import { OWN_BENCHES, TypedBench } from './benches'
 import { type BenchData } from './load'
 import { PieceChoice } from './PieceChoice'
 import { type MeasurementInfo } from './info'
@@ -44,7 +44,7 @@ const PLAIN = '#4a6b83'
 export function MeasurePage({ kind, pieces, piece }: BenchData & { kind: MeasurementInfo }) {
   const router = useRouter()
   const readings = useReadings(piece, piece?.measurements ?? [])
-  const Bench = BENCHES[kind.id]
+  const Bench = OWN_BENCHES[kind.id] ?? TypedBench
   const { warp, weft } = piece?.look ?? { warp: PLAIN, weft: PLAIN }
   const yarn = { fill: warp, edge: warp === weft ? `color-mix(in srgb, var(--ink) 55%, ${PLAIN})` : weft }
   const here = `/measure/${kind.id}`
@@ -75,7 +75,7 @@ export function MeasurePage({ kind, pieces, piece }: BenchData & { kind: Measure
             <SelectField
               label="As it is now"
               value={readings.state}
-              onChange={(value) => readings.setState(value as typeof readings.state)}
+              onChange={(value) => readings.setState(value)}
               options={WASH_STATES.map((state) => [state, WASH_STATE_WORDS[state]] as const)}
             />
           )}

@@ -3,7 +3,7 @@
 import { useEffect, useRef, useState } from 'react'
 import styled from 'styled-components'
 import { burnRate, catchState } from '@/core/identify/stopwatch'
-import { PARTS, type Part } from '@/core/vocabulary/observations'
+import { PARTS } from '@/core/vocabulary/observations'
 import { type SpecimenNote } from '@/core/notebook/kinds/burnTest'
 import { withDoubt } from '@/core/units/format'
 import { PickFile } from '@/ui/kit/PickFile'
@@ -72,7 +72,7 @@ export function SpecimenNotes({ testId, note, onChange }: Props) {
       <SelectField
         label="Taken from"
         value={note.part}
-        onChange={(part) => onChange({ ...note, part: part as Part })}
+        onChange={(part) => onChange({ ...note, part })}
         options={PARTS.map((part) => [part, PART_WORDS[part]] as const)}
       />
       <Times>

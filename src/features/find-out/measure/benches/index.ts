@@ -3,10 +3,11 @@ import { type ComponentType } from 'react'
 import { type MeasurementKindId } from '@/core/notebook/measurements'
 import { type BenchProps } from './common'
 
-const TypedBench = dynamic(() => import('./TypedBench').then((bench) => bench.TypedBench))
+/** Where a kind has no bench of its own: what it declares is typed into fields. */
+export const TypedBench = dynamic(() => import('./TypedBench').then((bench) => bench.TypedBench))
 
 /** Benches that want more than fields to type into: a drawing, a watch, a picture. Each is a chunk of its own. */
-const OWN: Partial<Record<MeasurementKindId, ComponentType<BenchProps>>> = {
+export const OWN_BENCHES: Partial<Record<MeasurementKindId, ComponentType<BenchProps>>> = {
   weigh: dynamic(() => import('@/features/find-out/weigh/WeighBench').then(({ WeighBench }) => WeighBench)),
   stretch: dynamic(() => import('./StretchBench').then(({ StretchBench }) => StretchBench)),
   drape: dynamic(() => import('./DrapeBench').then(({ DrapeBench }) => DrapeBench)),
@@ -20,8 +21,3 @@ const OWN: Partial<Record<MeasurementKindId, ComponentType<BenchProps>>> = {
   loupe: dynamic(() => import('@/features/find-out/loupe/LoupeBench').then(({ LoupeBench }) => LoupeBench)),
   yarns: dynamic(() => import('./YarnsBench').then(({ YarnsBench }) => YarnsBench)),
 }
-
-/** A kind of measurement without a bench of its own is typed into the fields that it declares. */
-export const BENCHES = new Proxy(OWN as Record<MeasurementKindId, ComponentType<BenchProps>>, {
-  get: (own, id: MeasurementKindId) => own[id] ?? TypedBench,
-})

@@ -37,7 +37,7 @@ export function NapColourFinish({ draft: { nap, colourFrom, finish }, onChange }
       <SelectField
         label="Pull out a coloured thread; look along it, and at the back: the colour is"
         value={colourFrom}
-        onChange={(value) => onChange({ colourFrom: value as ColourFrom })}
+        onChange={(value) => onChange({ colourFrom: value })}
         options={COLOURS_FROM.map((one) => [one, COLOUR_LABELS[one]] as const)}
       />
       <Soft>{colourFromWords[colourFrom]}</Soft>
