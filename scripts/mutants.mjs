@@ -26,8 +26,11 @@ const LONGEST_MS = 120_000
 const GROUPS = [
   { files: filesIn('src/core/choose'), tests: ['src/core/choose', 'tests/reference/describedCloths'] },
   {
-    files: ['src/core/identify/claim.ts', 'src/core/identify/verdict.ts'],
-    tests: ['src/core/identify/(claim|verdict|identify|parts).test', 'tests/reference/(burnTable|tableCases)'],
+    files: ['claim', 'claimSteps', 'verdict'].map((name) => `src/core/identify/${name}.ts`),
+    tests: [
+      'src/core/identify/(claim|claimSteps|verdict|identify|parts).test',
+      'tests/reference/(burnTable|tableCases)',
+    ],
   },
   {
     files: filesIn('src/core/measure'),

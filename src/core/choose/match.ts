@@ -3,30 +3,14 @@ import { type Need } from '../notebook/schemas/need'
 import { assess } from './assess'
 import { fullNeed } from './need'
 import { remediesFor } from './remedies'
-import {
-  type Assessment,
-  type Match,
-  type MatchProperty,
-  type MatchVerdict,
-  type Offer,
-  type OfferProperty,
-  type Status,
-} from './types'
+import { statusOf, verdictOf } from './steps'
+import { type Assessment, type Match, type MatchProperty, type Offer, type OfferProperty } from './types'
 
 /** A property that is unknown is taken to fit about this well: neither a recommendation nor a refusal. */
 const UNKNOWN_FIT = 0.85
 
 /** From this certainty on, measuring a property again is not worth the trouble. */
 const KNOWN_WELL = 0.85
-
-/** Scores at which a match changes name; ours. */
-const SUITS = 0.75
-const RISKY = 0.5
-const UNSUITABLE = 0.28
-
-/** Below this fit a property that the pattern is drafted on cannot be made good by the others. */
-const FATAL_FIT = 0.2
-const FATAL_IMPORTANCE = 0.8
 
 /**
  * How well a cloth meets a pattern's need, why, what would rescue it, and what to measure next.
@@ -87,21 +71,4 @@ function certaintyOf(assessments: readonly Assessment[]): number {
 
 function loss({ importance, fit }: Assessment): number {
   return importance * (1 - (fit ?? UNKNOWN_FIT))
-}
-
-function statusOf({ fit }: Assessment): Status {
-  if (fit === null) return 'unknown'
-  if (fit >= 0.8) return 'good'
-  return fit >= 0.4 ? 'near' : 'bad'
-}
-
-function verdictOf(score: number, assessments: readonly Assessment[], best: number): MatchVerdict {
-  const fatal = assessments.some(
-    ({ fit, importance }) => fit !== null && fit < FATAL_FIT && importance >= FATAL_IMPORTANCE,
-  )
-  if (fatal) return 'unsuitable'
-  if (score >= SUITS) return 'suits'
-  if (best >= SUITS || (score >= RISKY && best >= score + 0.1)) return 'suits-with-changes'
-  if (score >= RISKY) return 'risky'
-  return score >= UNSUITABLE ? 'risky' : 'unsuitable'
 }

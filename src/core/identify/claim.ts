@@ -1,29 +1,13 @@
 import { fibreById } from '../fibres/catalogue'
 import { claimedMixture, meansClaim } from './claimed'
+import { claimText, claimVerdict } from './claimSteps'
 import { type Grounds } from './grounds'
 import { type ClothPosterior } from './parts'
 import { logLikelihoodUnder, weightedLogLikelihood } from './posterior'
-import { type ClaimAnswer, type ClaimItem, type ClaimSign, type ClaimVerdict } from './types'
+import { type ClaimAnswer, type ClaimItem, type ClaimSign } from './types'
 import { capitalised } from '../units/format'
 import { fibreName } from './words'
 import { type Vocabulary } from '../vocabulary/words'
-
-/**
- * Bayes factors at which a claim changes name. 3 and 20 are the usual steps (Kass & Raftery, 1995, from memory); for
- * support twice is enough, since a true claim of any plant-like fibre cannot score more: cotton, a third of all
- * cloth, burns the same. To say that a seller was wrong takes more than to doubt it: in the simulator fewer than 2 in
- * 100 true labels are contradicted.
- */
-export const CLAIM_SUPPORTED = 2
-export const CLAIM_DOUBTFUL = 1 / 3
-export const CLAIM_CONTRADICTED = 1 / 20
-
-/**
- * How much better one other kind of cloth may explain what was seen before the claim suffers, whatever the average of
- * all.
- */
-const RIVAL_DOUBT = 1 / 4
-const RIVAL_CONTRADICTS = 1 / 60
 
 /**
  * A seller's claim against everything else that the cloth could be.
@@ -87,7 +71,7 @@ export function judgeClaim(
   }
   const bayesFactor = all.prior / all.mass
   const againstBestKind = Math.min(...[...kinds.values()].map(({ prior, mass }) => prior / mass))
-  const verdict = named(bayesFactor, againstBestKind)
+  const verdict = claimVerdict(bayesFactor, againstBestKind)
 
   const signs = [...evidence].flatMap(([part, { reports, byFeature }]) =>
     reports.map((entry, column): ClaimSign => {
@@ -108,31 +92,4 @@ export function judgeClaim(
   )
   signs.sort((a, b) => Math.abs(b.bits) - Math.abs(a.bits))
   return { verdict, bayesFactor, signs, text: claimText(verdict, bayesFactor, words) }
-}
-
-function named(bayesFactor: number, againstBestKind: number): ClaimVerdict {
-  if (bayesFactor <= CLAIM_CONTRADICTED || againstBestKind <= RIVAL_CONTRADICTS) return 'contradicted'
-  if (bayesFactor <= CLAIM_DOUBTFUL || againstBestKind <= RIVAL_DOUBT) return 'doubtful'
-  return bayesFactor >= CLAIM_SUPPORTED ? 'supported' : 'untested'
-}
-
-function claimText(verdict: ClaimVerdict, bayesFactor: number, words: string): string {
-  const times = bayesFactor >= 1 ? Math.round(bayesFactor) : Math.round(1 / bayesFactor)
-  const amount = times > 1000 ? 'a thousand or more' : `about ${Math.max(1, times)}`
-  switch (verdict) {
-    case 'supported':
-      return (
-        `What you saw is ${amount} times likelier if “${words}” is true than if it is not. Lookalikes ` +
-        'of the same kind cannot be ruled out by this.'
-      )
-    case 'contradicted':
-      return bayesFactor <= CLAIM_CONTRADICTED
-        ? `What you saw fits something else far better than “${words}”: ` +
-            `it is ${amount} times likelier if that is not true.`
-        : `What you saw fits something else far better than “${words}”.`
-    case 'doubtful':
-      return `What you saw fits something else better than “${words}”. Burn another specimen before you say so.`
-    case 'untested':
-      return `What you saw so far speaks neither for nor against “${words}”.`
-  }
 }
