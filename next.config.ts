@@ -1,12 +1,30 @@
 import type { NextConfig } from 'next'
 
+/** Sent with every answer; the policy of a page's contents is the proxy's, since its nonce changes. */
+const HEADERS = Object.entries({
+  'X-Content-Type-Options': 'nosniff',
+  'X-Frame-Options': 'DENY',
+  'Referrer-Policy': 'same-origin',
+  'Cross-Origin-Opener-Policy': 'same-origin',
+  'Cross-Origin-Resource-Policy': 'same-origin',
+  // The camera for the loupe, the serial port for a scale; nothing else, and for no other site.
+  'Permissions-Policy': 'camera=(self), serial=(self), microphone=(), geolocation=(), payment=(), usb=(), midi=()',
+}).map(([key, value]) => ({ key, value }))
+
 const config: NextConfig = {
   compiler: { styledComponents: true },
   poweredByHeader: false,
   // `npm test` checks the types; the demo need not wait for them again.
   typescript: { ignoreBuildErrors: true },
   // Pictures of specimens come through a server action.
-  experimental: { serverActions: { bodySizeLimit: '9mb' } },
+  experimental: {
+    serverActions: { bodySizeLimit: '9mb' },
+    // A picture of 25 MiB to count threads in, and the form around it; behind a proxy file Next cuts bodies at 10 MB.
+    proxyClientMaxBodySize: '26mb',
+  },
+  // No picture goes through the optimiser, so that its route answers nothing.
+  images: { unoptimized: true },
+  headers: () => Promise.resolve([{ source: '/:path*', headers: HEADERS }]),
   // libsql loads a native library by name at run time, which a bundler cannot follow.
   serverExternalPackages: ['libsql'],
   distDir: process.env.ROUGH_SWATCH_DIST ?? '.next',

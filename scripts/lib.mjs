@@ -64,7 +64,8 @@ function sourceHash() {
 /** Serves the built program on the loopback address until it is stopped. */
 export function serve({ home, port }) {
   mkdirSync(home, { recursive: true })
-  const host = process.env.ROUGH_SWATCH_HOST ?? '127.0.0.1'
+  // More than one name, by comma: the first is listened on, all are answered to.
+  const host = (process.env.ROUGH_SWATCH_HOST ?? '').split(',')[0].trim() || '127.0.0.1'
   console.log(`\nRough Swatch is at http://${host}:${port}/\nNotebook: ${home}\nStop it with Ctrl+C.\n`)
   const child = spawn(bin('next'), ['start', '-H', host, '-p', String(port)], {
     cwd: root,

@@ -1,14 +1,38 @@
+import { networkInterfaces } from 'node:os'
 import { type NextRequest, NextResponse } from 'next/server'
 import { problem } from './server/api/problem'
-import { originAllowed } from './server/sameOrigin'
+import { contentPolicy } from './server/contentPolicy'
+import { allowedHosts, hostAllowed, originAllowed } from './server/visitors'
 
-/** Turns away requests that a page of another site made in this person's name. */
+const hosts = allowedHosts(
+  process.env.ROUGH_SWATCH_HOST,
+  Object.values(networkInterfaces()).flatMap((each) => (each ?? []).map(({ address }) => address)),
+)
+
+/** Turns away who has no business here, and says to the browser what a page may do. */
 export function proxy(request: NextRequest): Response {
   const { method, nextUrl, headers } = request
-  if (originAllowed(method, nextUrl.pathname, headers.get('host'), headers.get('origin'))) return NextResponse.next()
-  return problem(403, 'foreign-origin', 'This request did not come from a page of this program.', [
-    { path: 'headers.origin', message: 'foreign or missing' },
-  ])
+  const host = headers.get('host')
+  if (!hostAllowed(host, hosts)) {
+    return problem(403, 'foreign-host', 'This program does not answer to that name.', [
+      { path: 'headers.host', message: 'not one of the names that ROUGH_SWATCH_HOST allows' },
+    ])
+  }
+  if (!originAllowed(method, nextUrl.pathname, host, headers.get('origin'))) {
+    return problem(403, 'foreign-origin', 'This request did not come from a page of this program.', [
+      { path: 'headers.origin', message: 'foreign or missing' },
+    ])
+  }
+  const nonce = Buffer.from(crypto.randomUUID()).toString('base64')
+  const policy = contentPolicy(nonce, process.env.NODE_ENV === 'development')
+  // Next reads the nonce out of the policy that comes with the request.
+  const onward = new Headers(headers)
+  onward.set('content-security-policy', policy)
+  onward.set('x-nonce', nonce)
+  const response = NextResponse.next({ request: { headers: onward } })
+  response.headers.set('content-security-policy', policy)
+  return response
 }
 
-export const config = { matcher: ['/((?!_next/static|_next/image|favicon.ico).*)'] }
+// What is built is nobody's secret; everything else is asked for by name.
+export const config = { matcher: ['/((?!_next/static/).*)'] }

@@ -1,6 +1,7 @@
 import '@fontsource/young-serif/400.css'
 import '@fontsource-variable/atkinson-hyperlegible-next/wght.css'
 import type { Metadata, Viewport } from 'next'
+import { headers } from 'next/headers'
 import { type ReactNode } from 'react'
 import { Frame } from '@/features/frame/Frame'
 import { PreferencesProvider } from '@/features/shared/settings/PreferencesContext'
@@ -15,15 +16,20 @@ export const metadata: Metadata = {
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
 
 export default async function Layout({ children }: { children: ReactNode }) {
-  const preferences = await readPreferences()
+  const [preferences, sent] = await Promise.all([readPreferences(), headers()])
+  const nonce = sent.get('x-nonce') ?? undefined
   return (
     <html
       lang={preferences.words === 'us' ? 'en-US' : 'en-GB'}
       data-theme={preferences.theme === 'system' ? undefined : preferences.theme}
       data-motion={preferences.motion}
     >
+      <head>
+        {/* Where styles are made in the browser, their makers look for the nonce here. */}
+        <meta property="csp-nonce" content={nonce} />
+      </head>
       <body>
-        <StyleRegistry>
+        <StyleRegistry nonce={nonce}>
           <PreferencesProvider value={preferences}>
             <Frame>{children}</Frame>
           </PreferencesProvider>

@@ -56,6 +56,15 @@ export const test = base.extend<object, { server: OwnServer }>({
     { scope: 'worker' },
   ],
   baseURL: async ({ server }, provide) => provide(server.url),
+  // Whatever a test does: nothing that the page's own policy forbids is ever tried.
+  page: async ({ page }, provide) => {
+    const forbidden: string[] = []
+    page.on('console', (message) => {
+      if (/Content Security Policy|Permissions policy/i.test(message.text())) forbidden.push(message.text())
+    })
+    await provide(page)
+    expect(forbidden).toEqual([])
+  },
 })
 
 export { expect, type Page }

@@ -3,7 +3,15 @@ import { z } from 'zod'
 /** Bad input as the contract words it: data with a path, never a stack trace. */
 export const ProblemSchema = z.strictObject({
   error: z.strictObject({
-    code: z.enum(['bad-json', 'bad-input', 'makes-no-sense', 'too-large', 'foreign-origin', 'failed']),
+    code: z.enum([
+      'bad-json',
+      'bad-input',
+      'makes-no-sense',
+      'too-large',
+      'foreign-origin',
+      'foreign-host',
+      'failed',
+    ]),
     message: z.string(),
     issues: z.array(z.strictObject({ path: z.string(), message: z.string() })),
   }),
