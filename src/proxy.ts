@@ -1,5 +1,6 @@
 import { networkInterfaces } from 'node:os'
 import { type NextRequest, NextResponse } from 'next/server'
+import { actionBodyProblem } from './server/actionBody'
 import { problem } from './server/api/problem'
 import { contentPolicy } from './server/contentPolicy'
 import { allowedHosts, hostAllowed, originAllowed } from './server/visitors'
@@ -10,7 +11,7 @@ const hosts = allowedHosts(
 )
 
 /** Turns away who has no business here, and says to the browser what a page may do. */
-export function proxy(request: NextRequest): Response {
+export async function proxy(request: NextRequest): Promise<Response> {
   const { method, nextUrl, headers } = request
   const host = headers.get('host')
   if (!hostAllowed(host, hosts)) {
@@ -23,6 +24,16 @@ export function proxy(request: NextRequest): Response {
       { path: 'headers.origin', message: 'foreign or missing' },
     ])
   }
+  if (!isDecodable(nextUrl.pathname)) {
+    return problem(400, 'bad-input', 'This address cannot be read.', [
+      { path: 'address', message: 'a percent sign in it stands for nothing' },
+    ])
+  }
+  const isAction = method === 'POST' && headers.has('next-action')
+  if (isAction && !headers.get('content-type')?.startsWith('multipart/form-data')) {
+    const wrong = actionBodyProblem(await request.text())
+    if (wrong) return problem(400, 'bad-input', 'No page of this program asks like that.', [wrong])
+  }
   const nonce = Buffer.from(crypto.randomUUID()).toString('base64')
   const policy = contentPolicy(nonce, process.env.NODE_ENV === 'development')
   // Next reads the nonce out of the policy that comes with the request.
@@ -32,6 +43,15 @@ export function proxy(request: NextRequest): Response {
   const response = NextResponse.next({ request: { headers: onward } })
   response.headers.set('content-security-policy', policy)
   return response
+}
+
+function isDecodable(path: string): boolean {
+  try {
+    decodeURIComponent(path)
+    return true
+  } catch {
+    return false
+  }
 }
 
 // What is built is nobody's secret; everything else is asked for by name.

@@ -1,11 +1,11 @@
 import type { Metadata } from 'next'
+import { firstOf } from '@/app/firstOf'
 import { loadFound } from '@/features/frame/loadFound'
 import { SearchPage } from '@/features/frame/SearchPage'
 
 export const metadata: Metadata = { title: 'Search' }
 
 export default async function SearchRoute({ searchParams }: { searchParams: Promise<{ q?: string | string[] }> }) {
-  const { q } = await searchParams
-  const text = (Array.isArray(q) ? (q[0] ?? '') : (q ?? '')).slice(0, 100)
+  const text = firstOf((await searchParams).q, 100)
   return <SearchPage text={text} {...await loadFound(text)} />
 }

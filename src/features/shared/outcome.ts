@@ -16,12 +16,20 @@ export interface Clash {
  * What came of keeping something: its id and new revision; or what was wrong, by the path of the field; or what stands
  * there now, where it was changed elsewhere.
  */
-export type Outcome =
-  | { ok: true; id: string; revision: number }
-  | { ok: false; errors: Record<string, string>; clash?: Clash; gone?: true }
+export type Outcome = { ok: true; id: string; revision: number } | Refusal
+
+/** The same of what leaves no record behind. */
+export type Done = { ok: true } | Refusal
+
+export interface Refusal {
+  ok: false
+  errors: Record<string, string>
+  clash?: Clash
+  gone?: true
+}
 
 /** Zod's refusal as an outcome. */
-export function refused(error: z.ZodError): Outcome {
+function refused(error: z.ZodError): Refusal {
   return {
     ok: false,
     errors: Object.fromEntries(error.issues.slice(0, 20).map(({ path, message }) => [pathWords(path), message])),
@@ -37,13 +45,28 @@ export async function outcomeOf(work: () => Promise<{ id: string; revision: numb
     const { id, revision } = await work()
     return { ok: true, id, revision }
   } catch (error) {
-    if (error instanceof z.ZodError) return refused(error)
-    if (error instanceof ConflictError) return { ok: false, errors: { '': error.message }, clash: clashOf(error) }
-    if (error instanceof GoneError) return { ok: false, errors: { '': error.message }, gone: true }
-    if (error instanceof NotebookBusyError || error instanceof NotCommittedError)
-      return { ok: false, errors: { '': error.message } }
-    throw error
+    return refusalOf(error)
   }
+}
+
+/** Does something that leaves no record behind, and says what came of it. */
+export async function doneOf(work: () => Promise<unknown>): Promise<Done> {
+  try {
+    await work()
+    return { ok: true }
+  } catch (error) {
+    return refusalOf(error)
+  }
+}
+
+/** @throws whatever a person can do nothing about */
+function refusalOf(error: unknown): Refusal {
+  if (error instanceof z.ZodError) return refused(error)
+  if (error instanceof ConflictError) return { ok: false, errors: { '': error.message }, clash: clashOf(error) }
+  if (error instanceof GoneError) return { ok: false, errors: { '': error.message }, gone: true }
+  if (error instanceof NotebookBusyError || error instanceof NotCommittedError)
+    return { ok: false, errors: { '': error.message } }
+  throw error
 }
 
 function clashOf({ current }: ConflictError): Clash | undefined {

@@ -10,7 +10,8 @@ import { keepTestWithPiece } from '@/server/burnTests'
 import { notebook } from '@/server/database'
 import { addMeasurement } from '@/server/measurements'
 import { changeRecord, createRecord, removeRecord, within } from '@/server/store/repository'
-import { outcomeOf, type Outcome } from '../shared/outcome'
+import { doneOf, outcomeOf, type Outcome, type Refusal } from '../shared/outcome'
+import { told } from '../shared/told'
 
 const now = () => new Date().toISOString()
 
@@ -45,12 +46,11 @@ export async function updatePiece(seen: unknown, input: unknown): Promise<Outcom
   return outcome
 }
 
-export async function dropPiece(id: unknown): Promise<void> {
-  await outcomeOf(async () => {
-    const piece = { id: RecordIdSchema.parse(id), revision: 1 }
-    await removeRecord(await notebook(), 'piece', { id: piece.id }, now())
-    return piece
-  })
+/** Puts a piece away for good; one that is gone already is no trouble. */
+export async function dropPiece(input: unknown): Promise<Refusal> {
+  const id = told(RecordIdSchema, input)
+  const outcome = await doneOf(async () => removeRecord(await notebook(), 'piece', { id }, now()))
+  if (!outcome.ok && !outcome.gone) return outcome
   revalidatePath('/', 'layout')
   redirect('/stash')
 }

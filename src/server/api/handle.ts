@@ -1,4 +1,5 @@
 import { type z } from 'zod'
+import { beyondBounds, isFinite } from './bounds'
 import { pathWords, problem, problemOf } from './problem'
 
 /** Largest JSON body that is read, bytes. */
@@ -14,8 +15,15 @@ export class NoSense extends Error {
   }
 }
 
-/** A route handler: the body parsed by the schema, the computation called, its answer sent as JSON. */
-export function postJson<Schema extends z.ZodType>(schema: Schema, compute: (input: z.output<Schema>) => unknown) {
+/**
+ * A route handler: the body parsed by the schema, the computation called, its answer checked and sent as JSON. Values
+ * so far from any cloth that an answer is no number are refused, whatever let them in.
+ */
+export function postJson<Asked extends z.ZodType>(
+  schema: Asked,
+  answerSchema: z.ZodType,
+  compute: (input: z.output<Asked>) => unknown,
+) {
   return async (request: Request): Promise<Response> => {
     const text = await readLimited(request)
     if (text === undefined) {
@@ -30,10 +38,15 @@ export function postJson<Schema extends z.ZodType>(schema: Schema, compute: (inp
       const message = text.trim() === '' ? 'the body is empty' : 'the body is not JSON'
       return problem(400, 'bad-json', 'The body must be JSON.', [{ path: 'body', message }])
     }
+    const beyond = beyondBounds(body)
+    if (beyond) return problem(422, 'makes-no-sense', `The body is more than is read: ${beyond.message}.`, [beyond])
     const parsed = schema.safeParse(body)
     if (!parsed.success) return problemOf(parsed.error)
     try {
-      return Response.json(await compute(parsed.data))
+      const answer = await compute(parsed.data)
+      if (!isFinite(answer))
+        throw new NoSense([], 'something in it is so large or small that nothing follows from it')
+      return Response.json(answerSchema.parse(answer))
     } catch (error) {
       if (error instanceof NoSense) {
         return problem(422, 'makes-no-sense', error.message, [

@@ -5,20 +5,21 @@ import { ASKS, PARTS, TOOLS } from '../../core/vocabulary/observations'
 import { ClaimSchema } from '../../core/notebook/schemas/claim'
 import { ControlBurnSchema } from '../../core/notebook/schemas/controlBurn'
 import { HistorySchema, MadeSchema } from '../../core/notebook/schemas/history'
-import { ObservationSchema } from '../../core/notebook/schemas/observation'
+import { MOST_OBSERVATIONS, ObservationSchema } from '../../core/notebook/schemas/observation'
+import { listOf } from '../../core/notebook/schemas/text'
 import { postJson } from './handle'
 
 export const IdentifyRequest = z.strictObject({
-  observations: z.array(ObservationSchema).max(400, 'that is more than anybody burns'),
+  observations: listOf(ObservationSchema, MOST_OBSERVATIONS, 'that is more than anybody burns'),
   claim: ClaimSchema.optional(),
   made: MadeSchema.optional(),
   /** What else is known of its past. */
   history: HistorySchema.omit({ made: true }).optional(),
   /** What the person wants to know: it decides which test is offered next. */
   asks: z.enum(ASKS).optional(),
-  atHand: z.array(z.enum(TOOLS)).optional(),
+  atHand: listOf(z.enum(TOOLS), TOOLS.length).optional(),
   /** Known pieces as this person answered them, or "none". */
-  controls: z.union([z.literal('none'), z.array(ControlBurnSchema).max(200)]).default('none'),
+  controls: z.union([z.literal('none'), listOf(ControlBurnSchema, 200)]).default('none'),
 })
 
 const fibre = z.enum(FIBRE_IDS)
@@ -77,14 +78,6 @@ export const IdentifyResponse = z.object({
   parts: z.object({ differ: probability.nullable(), text: z.string() }).optional(),
 })
 
-export const postIdentify = postJson(
-  IdentifyRequest,
-  ({ made, history, controls, ...question }): z.input<typeof IdentifyResponse> => {
-    const answer = identify({
-      ...question,
-      history: { ...history, made },
-      controls: controls === 'none' ? [] : controls,
-    })
-    return IdentifyResponse.parse(answer)
-  },
+export const postIdentify = postJson(IdentifyRequest, IdentifyResponse, ({ made, history, controls, ...question }) =>
+  identify({ ...question, history: { ...history, made }, controls: controls === 'none' ? [] : controls }),
 )

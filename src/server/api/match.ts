@@ -7,6 +7,9 @@ import { type Offer } from '../../core/choose/types'
 import { NeedSchema, type Need } from '../../core/notebook/schemas/need'
 import { BodySchema, OpacitySchema } from '../../core/notebook/schemas/cloth'
 import { FibreIdSchema } from '../../core/notebook/schemas/observation'
+import { listOf, optionalText } from '../../core/notebook/schemas/text'
+import { GsmSchema } from '../../core/notebook/schemas/weighing'
+import { FIBRE_IDS } from '../../core/vocabulary/fibres'
 import { notebook } from '../database'
 import { findPattern } from '../patterns'
 import { readStashEntry } from '../stash'
@@ -15,9 +18,9 @@ import { NoSense, postJson } from './handle'
 const stretch = z.number().min(0).max(300)
 
 export const FabricSchema = z.strictObject({
-  called: z.string().max(200, 'at most 200 characters').optional(),
-  gsm: z.number().gt(0, 'a weight is more than zero').lte(5000).optional(),
-  fibres: z.array(FibreIdSchema).optional(),
+  called: optionalText(200).optional(),
+  gsm: GsmSchema.optional(),
+  fibres: listOf(FibreIdSchema, FIBRE_IDS.length).optional(),
   construction: z.enum(CONSTRUCTIONS).optional(),
   stretchPercent: z.strictObject({ length: stretch.optional(), width: stretch.optional() }).optional(),
   body: BodySchema.optional(),
@@ -26,7 +29,7 @@ export const FabricSchema = z.strictObject({
 })
 
 /** An id that nothing has is no bad form: it is answered by its name. */
-const id = z.union([z.string().min(1).max(64), z.number().int()]).transform(String)
+const id = z.union([z.string().min(1).max(64), z.number().int().min(0).max(1e9)]).transform(String)
 
 export const MatchRequest = z
   .strictObject({
@@ -61,9 +64,9 @@ export const MatchResponse = z.object({
   measureNext: z.array(z.object({ property: z.string(), gain: z.number() })),
 })
 
-export const postMatch = postJson(MatchRequest, async (body): Promise<z.input<typeof MatchResponse>> => {
-  return match(await needOf(body), await offerOf(body))
-})
+export const postMatch = postJson(MatchRequest, MatchResponse, async (body) =>
+  match(await needOf(body), await offerOf(body)),
+)
 
 async function needOf({ need, patternId }: z.infer<typeof MatchRequest>): Promise<Need> {
   if (need) return need

@@ -22,6 +22,4 @@ export const NameResponse = z.object({
   warnings: z.array(z.string()),
 })
 
-export const postName = postJson(NameRequest, (description): z.output<typeof NameResponse> =>
-  NameResponse.parse(nameCloth(description)),
-)
+export const postName = postJson(NameRequest, NameResponse, (description) => nameCloth(description))

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { shown } from '../../core/notebook/schemas/words'
 
 /** Bad input as the contract words it: data with a path, never a stack trace. */
 export const ProblemSchema = z.strictObject({
@@ -33,17 +34,24 @@ export function pathWords(path: readonly PropertyKey[]): string {
   return path.length === 0 ? 'body' : path.map(String).join('.')
 }
 
-/** Zod's issues as the contract's, each unknown key at a path of its own. */
+/** Characters of a key that are said again. */
+const MOST_KEY = 60
+
+/** So many refusals are listed; the rest would say the same. */
+export const MOST_ISSUES = 20
+
+/** Zod's issues as the contract's, each unknown key at a path of its own; the first twenty. */
 export function issuesOf(error: z.ZodError): Issue[] {
-  return error.issues.flatMap((issue) => {
+  const issues = error.issues.slice(0, MOST_ISSUES).flatMap((issue) => {
     if (issue.code === 'unrecognized_keys') {
-      return issue.keys.map((key) => ({
-        path: pathWords([...issue.path, key]),
-        message: `"${key}" is not known here`,
+      return issue.keys.slice(0, MOST_ISSUES).map((key) => ({
+        path: pathWords([...issue.path, key.slice(0, MOST_KEY)]),
+        message: `${shown(key)} is not known here`,
       }))
     }
     return [{ path: pathWords(issue.path), message: issue.message }]
   })
+  return issues.slice(0, MOST_ISSUES)
 }
 
 /** Wrong shapes are bad input (400); right shapes with wrong contents make no sense (422). */

@@ -2,10 +2,11 @@ import { z } from 'zod'
 import { weigh } from '../../core/measure/weigh'
 import { WEIGHT_CLASSES } from '../../core/vocabulary/cloth'
 import { ReadingSchema } from '../../core/notebook/schemas/weighing'
+import { listOf } from '../../core/notebook/schemas/text'
 import { postJson } from './handle'
 
 export const WeighRequest = z.strictObject({
-  readings: z.array(ReadingSchema).min(1, 'at least one reading is needed').max(1000, 'at most 1000 readings'),
+  readings: listOf(ReadingSchema, 1000, 'at most 1000 readings').min(1, 'at least one reading is needed'),
 })
 
 export const WeighResponse = z.object({
@@ -19,4 +20,4 @@ export const WeighResponse = z.object({
   adviceSideMm: z.number().nullable(),
 })
 
-export const postWeigh = postJson(WeighRequest, ({ readings }): z.input<typeof WeighResponse> => weigh(readings))
+export const postWeigh = postJson(WeighRequest, WeighResponse, ({ readings }) => weigh(readings))

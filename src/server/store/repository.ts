@@ -346,6 +346,6 @@ function read<K extends RecordKindId>(kind: K, row: Selectable<RecordTable>): Ke
 }
 
 function problemOf({ issues }: z.ZodError): string {
-  const [first] = issues
-  return first ? `${first.path.join('.') || 'all of it'}: ${first.message}` : 'it cannot be read'
+  const worst = issues.slice(0, 3).map(({ path, message }) => `${path.join('.') || 'all of it'}: ${message}`)
+  return worst.length > 0 ? worst.join('; ') : 'it cannot be read'
 }

@@ -1,21 +1,24 @@
 'use client'
 
-import { useState, useTransition } from 'react'
+import { useState } from 'react'
 import { Button, QuietButton } from './buttons'
 import { Actions, Slip } from './surfaces'
+import { Trouble } from './Trouble'
+import { type Doing, useDoing } from './useDoing'
 
 interface Props {
   /** What the quiet button says, what is asked then, and what the deciding button says. */
   offer: string
   question: string
   decide: string
-  onDecided: () => Promise<void>
+  /** Answers what stood in its way, if something did. */
+  onDecided: () => Promise<Doing>
 }
 
 /** Something that cannot be undone: offered quietly, asked about once, then done. */
 export function PutAway({ offer, question, decide, onDecided }: Props) {
   const [asking, setAsking] = useState(false)
-  const [, start] = useTransition()
+  const { busy, trouble, doing } = useDoing()
   if (!asking)
     return (
       <Actions>
@@ -26,9 +29,12 @@ export function PutAway({ offer, question, decide, onDecided }: Props) {
     <Slip $tone="warn" role="alert">
       <p>{question} This cannot be undone.</p>
       <Actions>
-        <Button onPress={() => start(onDecided)}>{decide}</Button>
+        <Button isDisabled={busy} onPress={() => doing(onDecided)}>
+          {decide}
+        </Button>
         <QuietButton onPress={() => setAsking(false)}>Leave it</QuietButton>
       </Actions>
+      <Trouble>{trouble}</Trouble>
     </Slip>
   )
 }

@@ -1,4 +1,5 @@
 import type { Metadata } from 'next'
+import { firstOf } from '@/app/firstOf'
 import { pieceFrom } from '@/app/idFrom'
 import { identify } from '@/core/identify/identify'
 import { questionOf } from '@/core/notebook/answers'
@@ -12,17 +13,18 @@ export const metadata: Metadata = { title: 'Weigh it, keep it' }
 export default async function NewPiecePage({
   searchParams,
 }: {
-  searchParams: Promise<{ test?: string; called?: string }>
+  searchParams: Promise<{ test?: string | string[]; called?: string | string[] }>
 }) {
-  const [{ words }, { test: testParam, called = '' }] = await Promise.all([readPreferences(), searchParams])
-  const testId = pieceFrom(testParam)
+  const [{ words }, sent] = await Promise.all([readPreferences(), searchParams])
+  const testId = pieceFrom(sent.test)
   const loaded = testId ? await loadTest(testId) : undefined
   const loose = loaded && loaded.of === null ? loaded : undefined
   const question = loose && questionOf(loose.test.answers, loose.test.setup, loose.controls)
   const verdict = question && question.observations.length > 0 ? identify(question, words).verdict : null
+  const called = PieceSchema.shape.called.catch('').parse(firstOf(sent.called, 80))
   // A name is asked for on the page; the schema fills in the rest.
   const blank = {
-    ...PieceSchema.parse({ name: '-', called: called.slice(0, 80), claim: loose?.test.setup.claim ?? [] }),
+    ...PieceSchema.parse({ name: '-', called, claim: loose?.test.setup.claim ?? [] }),
     name: '',
   }
   return <NewPiece blank={blank} testId={loose?.test.id ?? null} verdict={verdict} />

@@ -4,7 +4,7 @@ import { ASKS, TOOLS } from '../../vocabulary/observations'
 import { ClaimSchema } from '../schemas/claim'
 import { HistorySchema } from '../schemas/history'
 import { ObservationSchema, PartSchema } from '../schemas/observation'
-import { optionalText } from '../schemas/text'
+import { idText, listOf, optionalText } from '../schemas/text'
 import { defineKind } from './define'
 
 const specimen = z.number().int().min(1).max(20, 'at most twenty specimens')
@@ -18,8 +18,8 @@ export const AnswerSchema = z.union([
   z.strictObject({
     specimen,
     part: PartSchema,
-    feature: z.string().refine((id) => findFeature(id) !== undefined, 'nothing observable is called so'),
-    states: z.array(z.string()).max(0),
+    feature: idText.refine((id) => findFeature(id) !== undefined, 'nothing observable is called so'),
+    states: listOf(z.never(), 0),
     at: z.iso.datetime().optional(),
   }),
 ])
@@ -28,7 +28,7 @@ export const AnswerSchema = z.union([
 export const TestSetupSchema = z.strictObject({
   asks: z.enum(ASKS).default('fibre'),
   /** A flame is what a burn bench is for; the rest is said. */
-  atHand: z.array(z.enum(TOOLS)).default(['flame']),
+  atHand: listOf(z.enum(TOOLS), TOOLS.length).default(['flame']),
   history: HistorySchema.default({}),
   /** Whether the history counts; what is known stays written down either way. */
   countHistory: z.boolean().default(true),
@@ -69,14 +69,19 @@ export type SpecimenNote = z.infer<typeof SpecimenNoteSchema>
 
 const id = z.uuid()
 
+/** Everything answered of one test. */
+export const AnswersSchema = listOf(AnswerSchema, 500, 'at most 500 answers').superRefine(eachOnce)
+
+export const SpecimenNotesSchema = listOf(SpecimenNoteSchema, 20, 'at most twenty specimens')
+
 /** A burn test as it is kept: what it is of, what it is for, and everything seen of its specimens. */
 export const BurnTestSchema = z.strictObject({
   pieceId: id.nullable().default(null),
   /** The known piece that was burnt, where it was one. */
   controlId: id.nullable().default(null),
   setup: TestSetupSchema.prefault({}),
-  answers: z.array(AnswerSchema).max(500).superRefine(eachOnce).default([]),
-  specimens: z.array(SpecimenNoteSchema).max(20, 'at most twenty specimens').default([]),
+  answers: AnswersSchema.default([]),
+  specimens: SpecimenNotesSchema.default([]),
 })
 export type BurnTest = z.infer<typeof BurnTestSchema>
 

@@ -1,11 +1,12 @@
 import { z } from 'zod'
 import { chosenWord } from '../../vocabulary/choosing'
 import { NeedSchema } from '../schemas/need'
+import { nameText, optionalText } from '../schemas/text'
 import { defineKind } from './define'
 
 export const PatternSchema = z.strictObject({
-  name: z.string().trim().min(1, 'give it a name').max(80, 'at most 80 characters'),
-  notes: z.string().trim().max(2000, 'at most 2000 characters').default(''),
+  name: nameText,
+  notes: optionalText(2000),
   need: NeedSchema,
 })
 

@@ -8,10 +8,11 @@ import { weighSigns } from '../../measure/lie/signs'
 import { warpSigns } from '../../measure/lie/warp'
 import { capitalised } from '../../units/format'
 import { defineMeasurement, form } from './define'
+import { idText, listOf } from '../schemas/text'
 import { mm } from './schemas'
 
 const said = z
-  .record(z.string().max(20), z.enum(['a', 'b', 'neither']))
+  .record(idText, z.enum(['a', 'b', 'neither']))
   .refine((signs) => Object.keys(signs).length <= 20, 'at most twenty signs')
 
 /** The signs of its warp and right side, its nap, where its colour comes from, its finish and its print. */
@@ -21,7 +22,7 @@ const schema = z.strictObject({
   rightSigns: said.default({}),
   nap: z.enum(NAPS).default('unknown'),
   colourFrom: z.enum(COLOURS_FROM).default('unknown'),
-  finish: z.array(z.enum(FINISHES)).max(FINISHES.length).default([]),
+  finish: listOf(z.enum(FINISHES), FINISHES.length).default([]),
   printRepeatMm: mm(3000).nullable().default(null),
   printOffMm: z.number().min(-1000).max(1000).nullable().default(null),
   widthMm: mm(5000).nullable().default(null),

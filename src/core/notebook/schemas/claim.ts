@@ -1,6 +1,8 @@
 import { z } from 'zod'
 import { claimTotal } from '../../identify/claimTotal'
+import { FIBRE_IDS } from '../../vocabulary/fibres'
 import { FibreIdSchema } from './observation'
+import { listOf } from './text'
 
 export const ClaimItemSchema = z.strictObject({
   fibre: FibreIdSchema,
@@ -8,7 +10,7 @@ export const ClaimItemSchema = z.strictObject({
 })
 
 /** A label or a seller's word. It may leave something out, but never adds up to more than all of the cloth. */
-export const ClaimSchema = z.array(ClaimItemSchema).superRefine((items, context) => {
+export const ClaimSchema = listOf(ClaimItemSchema, FIBRE_IDS.length).superRefine((items, context) => {
   const { total, tooMuch } = claimTotal(items)
   if (tooMuch)
     context.addIssue({

@@ -1,8 +1,9 @@
 import { z } from 'zod'
-import { FibreIdSchema, ObservationSchema } from './observation'
+import { FibreIdSchema, MOST_OBSERVATIONS, ObservationSchema } from './observation'
+import { listOf } from './text'
 
 /** A known piece, burnt and answered. */
 export const ControlBurnSchema = z.strictObject({
   fibre: FibreIdSchema,
-  observations: z.array(ObservationSchema).max(400),
+  observations: listOf(ObservationSchema, MOST_OBSERVATIONS),
 })

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { shown } from './words'
 import { TILTS, yearsCrossed } from '../../identify/history/history'
 
 const year = z.number().int().min(1700, 'no year before 1700').max(2100, 'no year after 2100')
@@ -20,7 +21,7 @@ const tilt = (question: keyof typeof TILTS) =>
   z
     .enum(
       TILTS[question].map(({ id }) => id),
-      { error: (issue) => `"${String(issue.input)}" is no ${question} that is known` },
+      { error: (issue) => `${shown(issue.input)} is no ${question} that is known` },
     )
     .optional()
 

@@ -2,6 +2,8 @@ import { z } from 'zod'
 import { INSPECTION_IDS, type InspectionId } from '../../vocabulary/inspection'
 import { inspectionById } from '../../cloths/inspection'
 import { FibreIdSchema } from './observation'
+import { GsmSchema } from './weighing'
+import { idText, listOf } from './text'
 
 /**
  * One answer, or a list of answers, to a feature of the inspection; more than one only where the feature takes
@@ -11,7 +13,7 @@ function answerSchema(id: InspectionId) {
   const { states, multi } = inspectionById(id)
   const known = states.map((state) => state.id)
   return z
-    .union([z.string(), z.array(z.string()).min(1, 'say at least one, or leave it out')])
+    .union([idText, listOf(idText, states.length).min(1, 'say at least one, or leave it out')])
     .transform((value) => (typeof value === 'string' ? [value] : value))
     .superRefine((value, context) => {
       value.forEach((state, index) => {
@@ -46,7 +48,7 @@ const percent = z
 /** A cloth that wants a name; every part may be missing. */
 export const DescriptionSchema = z.strictObject({
   inspection: InspectionSchema.optional(),
-  gsm: z.number().gt(0, 'a weight is more than zero').lt(5000, 'that is heavier than any cloth').optional(),
+  gsm: GsmSchema.optional(),
   stretchPercent: z.strictObject({ length: percent.optional(), width: percent.optional() }).optional(),
-  fibres: z.array(FibreIdSchema).max(5, 'at most five fibres').optional(),
+  fibres: listOf(FibreIdSchema, 5, 'at most five fibres').optional(),
 })

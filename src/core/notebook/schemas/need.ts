@@ -1,6 +1,8 @@
 import { z } from 'zod'
+import { BODIES, OPACITIES } from '../../vocabulary/cloth'
 import { DETAILS, GARMENTS, ROLES, SEASONS } from '../../vocabulary/choosing'
 import { BodySchema, OpacitySchema } from './cloth'
+import { listOf } from './text'
 
 const span = (what: string, most: number) =>
   z
@@ -14,15 +16,15 @@ const span = (what: string, most: number) =>
 export const NeedSchema = z.strictObject({
   garment: z.enum(GARMENTS).optional(),
   role: z.enum(ROLES).optional(),
-  details: z.array(z.enum(DETAILS)).optional(),
+  details: listOf(z.enum(DETAILS), DETAILS.length).optional(),
   season: z.enum(SEASONS).optional(),
   gsm: span('weights', 5000).optional(),
   structure: z.enum(['woven', 'knit', 'either']).optional(),
   stretchPercent: z
     .strictObject({ length: span('stretches', 400).optional(), width: span('stretches', 400).optional() })
     .optional(),
-  body: z.array(BodySchema).min(1, 'say at least one, or leave it out').optional(),
-  opacity: z.array(OpacitySchema).min(1, 'say at least one, or leave it out').optional(),
+  body: listOf(BodySchema, BODIES.length).min(1, 'say at least one, or leave it out').optional(),
+  opacity: listOf(OpacitySchema, OPACITIES.length).min(1, 'say at least one, or leave it out').optional(),
 })
 
 export type Need = z.infer<typeof NeedSchema>

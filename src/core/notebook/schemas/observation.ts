@@ -2,11 +2,19 @@ import { z } from 'zod'
 import { findFeature } from '../../identify/features'
 import { FIBRE_IDS } from '../../vocabulary/fibres'
 import { PARTS } from '../../vocabulary/observations'
+import { idText, listOf } from './text'
+import { shown } from './words'
 
 /** Ids over the vocabulary, and the refusals that a person reads. */
 export const FibreIdSchema = z.enum(FIBRE_IDS, {
-  error: (issue) => `"${String(issue.input)}" is no fibre of the vocabulary`,
+  error: (issue) => `${shown(issue.input)} is no fibre of the vocabulary`,
 })
+
+/** More states than any feature has. */
+const MOST_STATES = 24
+
+/** More answers than anybody gives of one cloth. */
+export const MOST_OBSERVATIONS = 400
 
 export const PartSchema = z.enum(PARTS)
 
@@ -16,8 +24,11 @@ export const PartSchema = z.enum(PARTS)
  */
 export const ObservationSchema = z
   .strictObject({
-    feature: z.string(),
-    states: z.array(z.string()).min(1, 'say at least one state, or leave the observation out'),
+    feature: idText,
+    states: listOf(idText, MOST_STATES, 'nothing has so many states').min(
+      1,
+      'say at least one state, or leave the ' + 'observation out',
+    ),
     part: PartSchema.default('whole'),
   })
   .superRefine(({ feature: id, states }, context) => {

@@ -1,11 +1,27 @@
 import { z } from 'zod'
 
+/** Anything that a person can see. */
+const VISIBLE = /[\p{L}\p{N}\p{P}\p{S}]/u
+/** What no page can show: control characters but for tabs and ends of lines, and halves of a character. */
+const NOT_TEXT = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]|\p{Surrogate}/u
+
+/** Text of at most so many characters; trimmed, and nothing in it that cannot be shown. */
+const text = (most: number) =>
+  z
+    .string()
+    .trim()
+    .max(most, { error: `at most ${most} characters`, abort: true })
+    .refine((value) => !NOT_TEXT.test(value), 'there is a character in it that cannot be shown')
+
 /** Text that may be left out; trimmed. */
-export const optionalText = (most: number) => z.string().trim().max(most, `at most ${most} characters`).default('')
+export const optionalText = (most: number) => text(most).default('')
 
 /** What a person calls a thing; it has to be there. */
-export const nameText = z
-  .string()
-  .trim()
-  .min(1, 'give it a name that you will know it by')
-  .max(80, 'at most 80 characters')
+export const nameText = text(80).refine((value) => VISIBLE.test(value), 'give it a name that you will know it by')
+
+/** An id over a vocabulary, before it is looked up. */
+export const idText = z.string().max(60, { error: 'no id is as long as that', abort: true })
+
+/** A list that is looked at only where it is no longer than it may be. */
+export const listOf = <T extends z.ZodType>(item: T, most: number, error = `at most ${most} of these`) =>
+  z.array(item).max(most, { error, abort: true })

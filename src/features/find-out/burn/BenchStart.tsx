@@ -1,12 +1,13 @@
 'use client'
 
-import { useTransition } from 'react'
 import Link from 'next/link'
 import { burnFeatures, stateLabel } from '@/core/identify/features'
 import { type TestAnswer } from '@/core/notebook/answers'
 import { BurnStrip } from '@/ui/burn'
 import { StrongButton } from '@/ui/kit/buttons'
 import { Actions, Lead, Page, Paper, PlainList, Soft } from '@/ui/kit/surfaces'
+import { Trouble } from '@/ui/kit/Trouble'
+import { useDoing } from '@/ui/kit/useDoing'
 import { beginTest } from '../../shared/burn/beginTest'
 import { describeSeen, seenIn } from '../../shared/burn/session'
 
@@ -26,7 +27,7 @@ const EXAMPLE: TestAnswer[] = [
 
 /** Where a burn begins, or goes on. */
 export function BenchStart({ loose, of }: { loose: LooseTest[]; of: { id: string; name: string } | null }) {
-  const [starting, start] = useTransition()
+  const { busy, trouble, doing } = useDoing()
   return (
     <Page>
       <div>
@@ -38,11 +39,12 @@ export function BenchStart({ loose, of }: { loose: LooseTest[]; of: { id: string
         </Lead>
       </div>
       <Actions>
-        <StrongButton isDisabled={starting} onPress={() => start(() => beginTest(of ? { pieceId: of.id } : {}))}>
-          {starting ? 'Laying out…' : of ? `Burn a specimen of ${of.name}` : 'Burn a specimen'}
+        <StrongButton isDisabled={busy} onPress={() => doing(() => beginTest(of ? { pieceId: of.id } : {}))}>
+          {busy ? 'Laying out…' : of ? `Burn a specimen of ${of.name}` : 'Burn a specimen'}
         </StrongButton>
         <Link href="/safety">What must be in place first</Link>
       </Actions>
+      <Trouble>{trouble}</Trouble>
       <div>
         <Soft>A finished strip reads from left to right. This one was wool.</Soft>
         <BurnStrip seen={seenIn(EXAMPLE)} describe={(features) => describeSeen(EXAMPLE, features)} />

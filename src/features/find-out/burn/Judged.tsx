@@ -8,6 +8,8 @@ import { PLAIN_YARN } from '@/ui/burn'
 import { Button, QuietButton } from '@/ui/kit/buttons'
 import { StrongLink } from '@/ui/kit/links'
 import { Actions, Paper, Soft } from '@/ui/kit/surfaces'
+import { Trouble } from '@/ui/kit/Trouble'
+import { useDoing } from '@/ui/kit/useDoing'
 import { nextQuestion, PART_WORDS } from '../../shared/burn/session'
 import { Strips } from '../../shared/burn/Strips'
 import { discardTest } from './actions'
@@ -24,6 +26,7 @@ interface Props {
 
 /** The verdict first, then what to do with it; the strips and the rest below. */
 export function Judged({ bench, testId, of }: Props) {
+  const { busy, trouble, doing } = useDoing()
   const { answers, notes, specimen, part } = bench
   const isFlameLeft = nextQuestion(answers, specimen) && bench.setup.atHand.includes('flame')
   const isBegun = bench.own.some((answer) => burnFeatures.some(({ id }) => id === answer.feature))
@@ -64,8 +67,13 @@ export function Judged({ bench, testId, of }: Props) {
           <QuietButton onPress={bench.undo} isDisabled={answers.length === 0}>
             Undo the last answer
           </QuietButton>
-          {of ? null : <QuietButton onPress={() => void discardTest(testId)}>Throw this test away</QuietButton>}
+          {of ? null : (
+            <QuietButton isDisabled={busy} onPress={() => doing(() => discardTest(testId))}>
+              Throw this test away
+            </QuietButton>
+          )}
         </Actions>
+        <Trouble>{trouble}</Trouble>
         <Another onAnother={bench.another} />
       </Paper>
     </>

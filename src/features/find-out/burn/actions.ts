@@ -3,7 +3,7 @@
 import { revalidatePath } from 'next/cache'
 import { redirect } from 'next/navigation'
 import { z } from 'zod'
-import { AnswerSchema, SpecimenNoteSchema, TestSetupSchema } from '@/core/notebook/kinds/burnTest'
+import { AnswersSchema, SpecimenNotesSchema, TestSetupSchema } from '@/core/notebook/kinds/burnTest'
 import { ControlSchema } from '@/core/notebook/kinds/control'
 import { RecordIdSchema, SeenSchema } from '@/core/notebook/schemas/id'
 import { changeBurnTest, findBurnTest } from '@/server/burnTests'
@@ -11,14 +11,15 @@ import { notebook } from '@/server/database'
 import { notebookHome } from '@/server/home'
 import { savePicture, sweepPictures } from '@/server/pictures'
 import { createRecord, removeRecord } from '@/server/store/repository'
-import { outcomeOf, type Outcome } from '../../shared/outcome'
+import { doneOf, outcomeOf, type Done, type Outcome, type Refusal } from '../../shared/outcome'
+import { told } from '../../shared/told'
 
 const now = () => new Date().toISOString()
 
 const TestParts = z.strictObject({
-  answers: z.array(AnswerSchema).max(500).optional(),
+  answers: AnswersSchema.optional(),
   setup: TestSetupSchema.optional(),
-  specimens: z.array(SpecimenNoteSchema).max(20).optional(),
+  specimens: SpecimenNotesSchema.optional(),
 })
 
 /** Keeps what changed of a test, where it still is as the person saw it. */
@@ -30,12 +31,12 @@ export async function saveTest(seen: unknown, changed: unknown): Promise<Outcome
 }
 
 /** Keeps a picture of a specimen, for its note to name. Answers its name, or what was wrong with it. */
-export async function addPicture(testId: unknown, form: FormData): Promise<{ name: string } | { error: string }> {
-  const file = form.get('picture')
+export async function addPicture(testId: unknown, form: unknown): Promise<{ name: string } | { error: string }> {
+  const file = form instanceof FormData ? form.get('picture') : null
   if (!(file instanceof Blob)) return { error: 'No picture came along.' }
+  const id = told(RecordIdSchema, testId)
   const db = await notebook()
-  if (!(await findBurnTest(db, RecordIdSchema.parse(testId))))
-    return { error: 'This test was thrown away elsewhere.' }
+  if (!(await findBurnTest(db, id))) return { error: 'This test was thrown away elsewhere.' }
   try {
     const name = await savePicture(notebookHome(), new Uint8Array(await file.arrayBuffer()))
     await sweepPictures(db, notebookHome(), Date.now())
@@ -46,8 +47,9 @@ export async function addPicture(testId: unknown, form: FormData): Promise<{ nam
   }
 }
 
-export async function discardTest(testId: unknown): Promise<void> {
-  await drop('burn-test', testId)
+export async function discardTest(testId: unknown): Promise<Refusal> {
+  const outcome = await drop('burn-test', testId)
+  if (!outcome.ok) return outcome
   redirect('/bench')
 }
 
@@ -59,18 +61,19 @@ export async function keepControl(input: unknown): Promise<Outcome> {
   return outcome
 }
 
-export async function dropControl(controlId: unknown): Promise<void> {
-  await drop('control', controlId)
+export async function dropControl(controlId: unknown): Promise<Done> {
+  const outcome = await drop('control', controlId)
   revalidatePath('/', 'layout')
+  return outcome
 }
 
 /** Removes a record and its pictures; one that is gone already is no trouble. */
-async function drop(kind: 'burn-test' | 'control', input: unknown): Promise<void> {
-  const id = RecordIdSchema.parse(input)
-  const db = await notebook()
-  await outcomeOf(async () => {
+async function drop(kind: 'burn-test' | 'control', input: unknown): Promise<Done> {
+  const id = told(RecordIdSchema, input)
+  const outcome = await doneOf(async () => {
+    const db = await notebook()
     await removeRecord(db, kind, { id }, now())
-    return { id, revision: 1 }
+    await sweepPictures(db, notebookHome(), Date.now())
   })
-  await sweepPictures(db, notebookHome(), Date.now())
+  return !outcome.ok && outcome.gone ? { ok: true } : outcome
 }

@@ -2,11 +2,12 @@
 
 import { Flame, Droplets, Eye, Ruler, ScanSearch, Tags } from 'lucide-react'
 import Link from 'next/link'
-import { useTransition } from 'react'
 import styled from 'styled-components'
 import { QuietButton, StrongButton } from '@/ui/kit/buttons'
 import { StrongLink } from '@/ui/kit/links'
 import { Actions, Lead, Page, PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Trouble } from '@/ui/kit/Trouble'
+import { useDoing } from '@/ui/kit/useDoing'
 import { type HandStrip } from '../../shared/hand/strip'
 import { takeInHand } from './actions'
 
@@ -96,7 +97,7 @@ interface Props {
 
 /** The one way in: a cloth in hand, what is known of it, and the doors that would tell more. */
 export function FindOut({ strip, begun }: Props) {
-  const [taking, start] = useTransition()
+  const { busy, trouble, doing } = useDoing()
   const query = strip ? `?piece=${strip.id}` : ''
   return (
     <Page>
@@ -119,18 +120,19 @@ export function FindOut({ strip, begun }: Props) {
           ) : (
             <StrongLink href={`/stash/${strip.id}`}>See all that is known</StrongLink>
           )}
-          <QuietButton isDisabled={taking} onPress={() => start(() => takeInHand())}>
+          <QuietButton isDisabled={busy} onPress={() => doing(takeInHand)}>
             Take another cloth
           </QuietButton>
         </Actions>
       ) : (
         <Actions>
-          <StrongButton isDisabled={taking} onPress={() => start(() => takeInHand())}>
-            {taking ? 'Laying it out…' : 'Begin with this cloth'}
+          <StrongButton isDisabled={busy} onPress={() => doing(takeInHand)}>
+            {busy ? 'Laying it out…' : 'Begin with this cloth'}
           </StrongButton>
           <Link href="/stash">It lies in the stash already</Link>
         </Actions>
       )}
+      <Trouble>{trouble}</Trouble>
       {begun.length > 0 ? (
         <Slip>
           <b>Still in hand:</b>

@@ -6,7 +6,8 @@ import { PatternSchema } from '@/core/notebook/kinds/pattern'
 import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { notebook } from '@/server/database'
 import { createRecord, removeRecord } from '@/server/store/repository'
-import { outcomeOf, type Outcome } from '../../shared/outcome'
+import { doneOf, outcomeOf, type Outcome, type Refusal } from '../../shared/outcome'
+import { told } from '../../shared/told'
 
 const now = () => new Date().toISOString()
 
@@ -18,12 +19,11 @@ export async function keepPattern(input: unknown): Promise<Outcome> {
   return outcome
 }
 
-export async function dropPattern(patternId: unknown): Promise<void> {
-  await outcomeOf(async () => {
-    const id = RecordIdSchema.parse(patternId)
-    await removeRecord(await notebook(), 'pattern', { id }, now())
-    return { id, revision: 1 }
-  })
+/** Puts a pattern away for good; one that is gone already is no trouble. */
+export async function dropPattern(patternId: unknown): Promise<Refusal> {
+  const id = told(RecordIdSchema, patternId)
+  const outcome = await doneOf(async () => removeRecord(await notebook(), 'pattern', { id }, now()))
+  if (!outcome.ok && !outcome.gone) return outcome
   revalidatePath('/', 'layout')
   redirect('/patterns')
 }

@@ -6,6 +6,8 @@ import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { latestAtHand, startBurnTest } from '@/server/burnTests'
 import { notebook } from '@/server/database'
 import { findPiece } from '@/server/pieces'
+import { doneOf, type Refusal } from '../outcome'
+import { told } from '../told'
 
 const Beginning = z.strictObject({ pieceId: RecordIdSchema.optional(), controlId: RecordIdSchema.optional() })
 
@@ -13,13 +15,17 @@ const Beginning = z.strictObject({ pieceId: RecordIdSchema.optional(), controlId
  * Begins a test, of a piece, of a control or of a cloth that is not kept yet, and goes to it. A piece brings its
  * label along, and the last test what is at hand.
  */
-export async function beginTest(of: unknown = {}): Promise<void> {
-  const { pieceId, controlId } = Beginning.parse(of)
-  const db = await notebook()
-  const piece = pieceId === undefined ? undefined : await findPiece(db, pieceId)
-  const testId = await startBurnTest(db, { pieceId, controlId }, new Date().toISOString(), {
-    atHand: await latestAtHand(db),
-    claim: piece?.claim,
+export async function beginTest(of: unknown = {}): Promise<Refusal> {
+  const { pieceId, controlId } = told(Beginning, of)
+  let testId = ''
+  const outcome = await doneOf(async () => {
+    const db = await notebook()
+    const piece = pieceId === undefined ? undefined : await findPiece(db, pieceId)
+    testId = await startBurnTest(db, { pieceId, controlId }, new Date().toISOString(), {
+      atHand: await latestAtHand(db),
+      claim: piece?.claim,
+    })
   })
+  if (!outcome.ok) return outcome
   redirect(`/bench/${testId}`)
 }

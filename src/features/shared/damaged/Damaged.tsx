@@ -1,10 +1,12 @@
 'use client'
 
-import { useState, useTransition } from 'react'
+import { useState } from 'react'
 import styled from 'styled-components'
 import { Button, QuietButton } from '@/ui/kit/buttons'
 import { SaveText } from '@/ui/kit/SaveText'
 import { Actions, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Trouble } from '@/ui/kit/Trouble'
+import { useDoing } from '@/ui/kit/useDoing'
 import { removeDamaged } from './actions'
 import { type DamagedCard } from './load'
 
@@ -32,13 +34,7 @@ export function Damaged({ cards }: { cards: readonly DamagedCard[] }) {
 
 function One({ kind, id, revision, what, problem, raw, updatedAt }: DamagedCard) {
   const [asking, setAsking] = useState(false)
-  const [refusal, setRefusal] = useState('')
-  const [removing, start] = useTransition()
-  const remove = () =>
-    start(async () => {
-      const outcome = await removeDamaged(kind, { id, revision })
-      if (!outcome.ok) setRefusal(Object.values(outcome.errors).join('; '))
-    })
+  const { busy, trouble, doing } = useDoing()
   return (
     <Slip $tone="warn">
       <Stack $gap="0.6rem">
@@ -58,7 +54,7 @@ function One({ kind, id, revision, what, problem, raw, updatedAt }: DamagedCard)
           </SaveText>
           {asking ? (
             <>
-              <Button isDisabled={removing} onPress={remove}>
+              <Button isDisabled={busy} onPress={() => doing(() => removeDamaged(kind, { id, revision }))}>
                 Yes, take it out for good
               </Button>
               <QuietButton onPress={() => setAsking(false)}>Leave it</QuietButton>
@@ -67,7 +63,7 @@ function One({ kind, id, revision, what, problem, raw, updatedAt }: DamagedCard)
             <QuietButton onPress={() => setAsking(true)}>Take it out of the notebook</QuietButton>
           )}
         </Actions>
-        {refusal ? <p role="alert">{refusal}</p> : null}
+        <Trouble>{trouble}</Trouble>
       </Stack>
     </Slip>
   )

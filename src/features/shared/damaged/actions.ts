@@ -6,11 +6,11 @@ import { RECORD_KIND_IDS } from '@/core/notebook/kinds'
 import { SeenSchema } from '@/core/notebook/schemas/id'
 import { notebook } from '@/server/database'
 import { removeRecord } from '@/server/store/repository'
-import { outcomeOf, type Outcome } from '../outcome'
+import { doneOf, type Done } from '../outcome'
 
 /** Takes a record that cannot be read out of the notebook, where it still is as the person saw it. */
-export async function removeDamaged(kind: unknown, seen: unknown): Promise<Outcome> {
-  const outcome = await outcomeOf(async () => {
+export async function removeDamaged(kind: unknown, seen: unknown): Promise<Done> {
+  const outcome = await doneOf(async () => {
     const { id, revision } = SeenSchema.parse(seen)
     await removeRecord(
       await notebook(),
@@ -18,7 +18,6 @@ export async function removeDamaged(kind: unknown, seen: unknown): Promise<Outco
       { id, revision },
       new Date().toISOString(),
     )
-    return { id, revision }
   })
   revalidatePath('/', 'layout')
   return outcome

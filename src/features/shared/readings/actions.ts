@@ -7,23 +7,27 @@ import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { WASH_STATES } from '@/core/vocabulary/cloth'
 import { notebook } from '@/server/database'
 import { addMeasurement, removeMeasurement } from '@/server/measurements'
-import { outcomeOf, type Outcome } from '../outcome'
+import { doneOf, type Done } from '../outcome'
+import { told } from '../told'
 
 const Kept = z.strictObject({ data: MeasurementSchema, state: z.enum(WASH_STATES) })
 
 /** Keeps a measurement with its piece. */
-export async function keepMeasurement(pieceId: unknown, input: unknown): Promise<Outcome> {
-  const outcome = await outcomeOf(async () => {
+export async function keepMeasurement(pieceId: unknown, input: unknown): Promise<Done> {
+  const outcome = await doneOf(async () => {
     const { data, state } = Kept.parse(input)
     const piece = RecordIdSchema.parse(pieceId)
-    return { id: await addMeasurement(await notebook(), piece, data, state, new Date().toISOString()), revision: 1 }
+    await addMeasurement(await notebook(), piece, data, state, new Date().toISOString())
   })
   if (outcome.ok) revalidatePath('/', 'layout')
   return outcome
 }
 
-export async function dropMeasurement(pieceId: unknown, measurementId: unknown): Promise<void> {
-  const [piece, measurement] = [RecordIdSchema.parse(pieceId), RecordIdSchema.parse(measurementId)]
-  await removeMeasurement(await notebook(), piece, measurement, new Date().toISOString())
+export async function dropMeasurement(pieceId: unknown, measurementId: unknown): Promise<Done> {
+  const [piece, measurement] = [told(RecordIdSchema, pieceId), told(RecordIdSchema, measurementId)]
+  const outcome = await doneOf(async () =>
+    removeMeasurement(await notebook(), piece, measurement, new Date().toISOString()),
+  )
   revalidatePath('/', 'layout')
+  return !outcome.ok && outcome.gone ? { ok: true } : outcome
 }

@@ -3,6 +3,7 @@
 import { useRef, useState, useTransition } from 'react'
 import { type KeptMeasurement, type Measurement } from '@/core/notebook/measurements'
 import { type WashState } from '@/core/vocabulary/cloth'
+import { type Done } from '../outcome'
 import { dropMeasurement, keepMeasurement } from './actions'
 
 /** What a bench works with: the readings so far, and what to do with another one. */
@@ -35,6 +36,7 @@ export function useReadings(
   const [saving, start] = useTransition()
   const taken = useRef(0)
   const all = piece ? kept : loose
+  const told = (outcome: Done) => setTrouble(outcome.ok ? undefined : Object.values(outcome.errors).join(' '))
   const add = (data: Measurement, onKept = () => {}) => {
     setTrouble(undefined)
     if (!piece) {
@@ -46,12 +48,12 @@ export function useReadings(
     }
     start(async () => {
       const outcome = await keepMeasurement(piece.id, { data, state })
+      told(outcome)
       if (outcome.ok) onKept()
-      else setTrouble(Object.values(outcome.errors).join(' '))
     })
   }
   const drop = (id: string) => {
-    if (piece) start(() => dropMeasurement(piece.id, id))
+    if (piece) start(async () => told(await dropMeasurement(piece.id, id)))
     else setLoose((before) => before.filter((one) => one.id !== id))
   }
   return { now: all.filter((one) => one.state === state), all, state, setState, add, drop, trouble, saving }

@@ -2,12 +2,13 @@
 
 import { cookies } from 'next/headers'
 import { revalidatePath } from 'next/cache'
-import { PREFERENCES_COOKIE, PreferencesSchema, type Preferences } from './preferences'
+import { PREFERENCES_COOKIE, PreferencesSchema } from './preferences'
+import { told } from '../told'
 
 const ONE_YEAR_SECONDS = 365 * 24 * 3600
 
-export async function savePreferences(preferences: Preferences): Promise<void> {
-  const value = JSON.stringify(PreferencesSchema.parse(preferences))
+export async function savePreferences(preferences: unknown): Promise<void> {
+  const value = JSON.stringify(told(PreferencesSchema, preferences))
   ;(await cookies()).set(PREFERENCES_COOKIE, value, { maxAge: ONE_YEAR_SECONDS, sameSite: 'strict', path: '/' })
   revalidatePath('/', 'layout')
 }

@@ -1,7 +1,6 @@
 'use client'
 
 import Link from 'next/link'
-import { useTransition } from 'react'
 import styled from 'styled-components'
 import { formatPercent } from '@/core/units/format'
 import { WASH_STATE_WORDS } from '@/core/vocabulary/cloth'
@@ -10,6 +9,8 @@ import { QuietButton, StrongButton } from '@/ui/kit/buttons'
 import { StrongLink } from '@/ui/kit/links'
 import { PutAway } from '@/ui/kit/PutAway'
 import { Actions, Columns, Facts, Page, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Trouble } from '@/ui/kit/Trouble'
+import { useDoing } from '@/ui/kit/useDoing'
 import { beginTest } from '../../shared/burn/beginTest'
 import { Damaged } from '../../shared/damaged/Damaged'
 import { type DamagedCard } from '../../shared/damaged/load'
@@ -73,9 +74,9 @@ export function PiecePage({ damaged, ...data }: PieceData & { damaged: readonly 
 /** The one thing to do next, and the quieter rest. */
 function Next(data: PieceData) {
   const { piece, tests } = data
-  const [starting, start] = useTransition()
+  const { busy, trouble, doing } = useDoing()
   const step = nextStepOf(data)
-  const burn = () => start(() => beginTest({ pieceId: piece.id }))
+  const burn = () => doing(() => beginTest({ pieceId: piece.id }))
   const more = afterThat(data.worth)
   return (
     <Slip>
@@ -85,7 +86,7 @@ function Next(data: PieceData) {
         </p>
         <Actions>
           {step.do === 'burn' ? (
-            <StrongButton isDisabled={starting} onPress={burn}>
+            <StrongButton isDisabled={busy} onPress={burn}>
               {step.says}
             </StrongButton>
           ) : (
@@ -95,7 +96,7 @@ function Next(data: PieceData) {
             <Link href={`/stash/${piece.id}/patterns`}>Which pattern does it suit?</Link>
           )}
           {step.do === 'burn' ? null : (
-            <QuietButton isDisabled={starting} onPress={burn}>
+            <QuietButton isDisabled={busy} onPress={burn}>
               {tests.length === 0 ? 'Burn a specimen of it' : 'Burn another specimen'}
             </QuietButton>
           )}
@@ -103,6 +104,7 @@ function Next(data: PieceData) {
           <Link href={`/measure?piece=${piece.id}`}>Measure it</Link>
           <Link href={`/stash/${piece.id}/edit`}>Change what is written</Link>
         </Actions>
+        <Trouble>{trouble}</Trouble>
       </Stack>
     </Slip>
   )

@@ -2,12 +2,13 @@
 
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
-import { useTransition } from 'react'
 import styled from 'styled-components'
 import { WASH_STATE_WORDS } from '@/core/vocabulary/cloth'
 import { QuietButton } from '@/ui/kit/buttons'
 import { Paper, PlainList, Soft } from '@/ui/kit/surfaces'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
+import { Trouble } from '@/ui/kit/Trouble'
+import { useDoing } from '@/ui/kit/useDoing'
 import { dropMeasurement } from '../../shared/readings/actions'
 import { KnownValue } from './Known'
 import { type PieceData, type SheetRow } from './types'
@@ -144,16 +145,19 @@ function addressOf(test: NonNullable<SheetRow['test']>, pieceId: string): string
 }
 
 function Readings({ pieceId, row, now }: { pieceId: string; row: SheetRow; now: PieceData['piece']['washed'] }) {
-  const [, start] = useTransition()
+  const { busy, trouble, doing } = useDoing()
   if (row.readings.length === 0) return null
   return (
     <PlainList>
       {row.readings.map(({ id, text, state }) => (
         <li key={id}>
           {text} {state === now ? null : <Soft as="span">({WASH_STATE_WORDS[state]}: not counted here)</Soft>}{' '}
-          <QuietButton onPress={() => start(() => dropMeasurement(pieceId, id))}>Strike out</QuietButton>
+          <QuietButton isDisabled={busy} onPress={() => doing(() => dropMeasurement(pieceId, id))}>
+            Strike out
+          </QuietButton>
         </li>
       ))}
+      <Trouble>{trouble}</Trouble>
     </PlainList>
   )
 }

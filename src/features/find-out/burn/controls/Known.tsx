@@ -1,7 +1,6 @@
 'use client'
 
 import Link from 'next/link'
-import { useTransition } from 'react'
 import styled from 'styled-components'
 import { fibreName } from '@/core/identify/words'
 import { capitalised } from '@/core/units/format'
@@ -9,6 +8,8 @@ import { BurnStrip } from '@/ui/burn'
 import { Button } from '@/ui/kit/buttons'
 import { PutAway } from '@/ui/kit/PutAway'
 import { Actions, Slip, Soft } from '@/ui/kit/surfaces'
+import { Trouble } from '@/ui/kit/Trouble'
+import { useDoing } from '@/ui/kit/useDoing'
 import { beginTest } from '../../../shared/burn/beginTest'
 import { describeSeen, seenIn } from '../../../shared/burn/session'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
@@ -26,7 +27,7 @@ const Card = styled.li`
 /** One known piece, with what its burns looked like. */
 export function Known({ control: { id, fibre, name, sure, impure, tests } }: { control: BoxedControl }) {
   const { words } = usePreferences()
-  const [starting, start] = useTransition()
+  const { busy, trouble, doing } = useDoing()
   const latest = tests.at(-1)
   return (
     <Card>
@@ -58,8 +59,9 @@ export function Known({ control: { id, fibre, name, sure, impure, tests } }: { c
           .
         </Soft>
       ) : null}
+      <Trouble>{trouble}</Trouble>
       <Actions>
-        <Button isDisabled={starting} onPress={() => start(() => beginTest({ controlId: id }))}>
+        <Button isDisabled={busy} onPress={() => doing(() => beginTest({ controlId: id }))}>
           {tests.length === 0 ? 'Burn a bit of it' : 'Burn another bit'}
         </Button>
         <PutAway

@@ -1,0 +1,18 @@
+'use client'
+
+import { useState, useTransition } from 'react'
+
+/** What came of something that was done: well, or what stood in its way. */
+export type Doing = { ok: true } | { ok: false; errors: Record<string, string> }
+
+/** Something done at the press of a button: whether it is under way, and what stood in its way in words. */
+export function useDoing() {
+  const [trouble, setTrouble] = useState('')
+  const [busy, start] = useTransition()
+  const doing = (work: () => Promise<Doing>) =>
+    start(async () => {
+      const outcome = await work()
+      setTrouble(outcome.ok ? '' : Object.values(outcome.errors).join('; '))
+    })
+  return { busy, trouble, doing }
+}

@@ -1,0 +1,132 @@
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { pages } from '@/features/shared/pages'
+import { nasty, spoilt } from './nasty'
+import { oneOf, type Random } from './random'
+
+export interface Shot {
+  method: string
+  path: string
+  headers: Record<string, string>
+  body?: string
+}
+
+/** What the routes are meant for, to be spoilt. */
+const BODIES = {
+  identify: {
+    observations: [
+      { feature: 'smell', states: ['hair-feather'], part: 'whole' },
+      { feature: 'residue', states: ['crushable-bead'], part: 'warp' },
+    ],
+    claim: [{ fibre: 'silk', percent: 100 }],
+    made: { after: 1950, before: 1965 },
+    history: { kind: 'garment' },
+    atHand: ['flame'],
+    controls: [{ fibre: 'wool', observations: [{ feature: 'smell', states: ['hair-feather'] }] }],
+  },
+  weigh: { readings: [{ grams: 3.2, resolutionGrams: 0.1, lengthMm: 100, widthMm: 100, cutErrorMm: 1 }] },
+  name: {
+    inspection: { construction: 'woven', interlacing: ['twill'] },
+    gsm: 270,
+    stretchPercent: { length: 0, width: 2 },
+    fibres: ['cotton'],
+  },
+  match: {
+    need: { garment: 'jumpsuit', role: 'main', details: ['belt'], season: 'mild', gsm: [150, 270] },
+    fabric: { called: 'chambray', gsm: 150, fibres: ['cotton'], stretchPercent: { width: 3 }, body: 'soft' },
+  },
+} as const
+
+/** What each action is meant for. */
+const ID = '01890a5d-ac96-7000-8000-0000000000aa'
+const PIECE = {
+  name: 'Foyer curtain',
+  called: 'velvet',
+  washed: 'unknown',
+  claim: [{ fibre: 'cotton', percent: 100 }],
+}
+const SEEN = { id: ID, revision: 1 }
+const ARGUMENTS: Readonly<Record<string, readonly unknown[]>> = {
+  beginTest: [{ pieceId: ID }],
+  saveTest: [SEEN, { answers: [{ specimen: 1, part: 'whole', feature: 'smell', states: ['paper'] }], setup: {} }],
+  addPicture: [ID, null],
+  removeDamaged: ['piece', SEEN],
+  keepControl: [{ fibre: 'wool', name: 'Known wool', sure: '' }],
+  dropMeasurement: [ID, ID],
+  keepMeasurement: [ID, { data: { kind: 'weighing', grams: 1, lengthMm: 1, widthMm: 1 }, state: 'unknown' }],
+  keepPattern: [{ name: 'Smock', notes: '', need: { garment: 'shirt' } }],
+  savePreferences: [{ units: 'metric' }],
+  updatePiece: [SEEN, { piece: PIECE }],
+  keepPiece: [{ piece: PIECE, reading: null, testId: null }],
+}
+const QUERIES = ['', '?piece=', '?q=', '?called=', '?called=a&called=b', '?test=', '?weave=plain&', '?%', '?a[]=1&']
+const ODD_PATHS = [
+  '/%',
+  '/%E0%A4%A',
+  '/stash/%00',
+  '/pictures/..%2f..%2fnotebook.sqlite',
+  '/bench/constructor',
+  '//',
+  '/.git',
+]
+
+/** The actions of a build: their ids, what they are called, and a page that they are asked from. */
+export function actionsOf(build: string): { id: string; name: string; path: string }[] {
+  const { node } = JSON.parse(readFileSync(join(build, 'server/server-reference-manifest.json'), 'utf8')) as {
+    node: Record<string, { exportedName: string; workers: Record<string, unknown> }>
+  }
+  return Object.entries(node).map(([id, { exportedName, workers }]) => ({
+    id,
+    name: exportedName,
+    path: `/${Object.keys(workers)[0]!
+      .replace(/^app\/|\/?page$/g, '')
+      .replace('[id]', ID)
+      .replace('[test]', 'weigh')}`,
+  }))
+}
+
+export function shotMaker(actions: ReturnType<typeof actionsOf>, origin: string, random: Random): () => Shot {
+  const json = { 'content-type': 'application/json' }
+  const api = (): Shot => {
+    const route = oneOf(random, Object.keys(BODIES) as (keyof typeof BODIES)[])
+    const body = random() < 0.05 ? 'not { json' : JSON.stringify(spoilt(BODIES[route] as never, random))
+    return {
+      method: oneOf(random, ['POST', 'POST', 'POST', 'POST', 'PUT']),
+      path: `/api/v1/${route}`,
+      headers: json,
+      body,
+    }
+  }
+  const action = (): Shot => {
+    const { id, name, path } = oneOf(random, actions)
+    const whole = JSON.stringify(spoilt((ARGUMENTS[name] ?? [ID]) as never, random))
+    const body =
+      random() < 0.1
+        ? oneOf(random, ['', 'garbage', '["$F1"]', '["$K1"]', '{"0":1}', '["$undefined"]', '["$$a"]'])
+        : whole
+    return {
+      method: 'POST',
+      path,
+      headers: { 'next-action': id, origin, 'content-type': 'text/plain;charset=UTF-8' },
+      body,
+    }
+  }
+  const page = (): Shot => {
+    const known = oneOf(random, pages).path.replace('[id]', oneOf(random, [ID, 'x', '%FF', '..', '0'.repeat(300)]))
+    const query = oneOf(random, QUERIES)
+    const value = random() < 0.5 ? encodeURIComponent(String(JSON.stringify(nasty(random))).slice(0, 2000)) : ''
+    const path = random() < 0.15 ? oneOf(random, ODD_PATHS) : known
+    return { method: 'GET', path: path + query + (query ? value : ''), headers: {} }
+  }
+  const drawn = (): Shot => ({
+    method: 'GET',
+    path: `/cloth.svg?weave=${oneOf(random, ['plain', 'twill', 'x', ''])}&warp=${encodeURIComponent(
+      String(JSON.stringify(nasty(random))).slice(0, 500),
+    )}`,
+    headers: {},
+  })
+  return () => {
+    const which = random()
+    return which < 0.45 ? api() : which < 0.75 ? action() : which < 0.93 ? page() : drawn()
+  }
+}
