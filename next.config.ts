@@ -25,8 +25,8 @@ const config: NextConfig = {
   // No picture goes through the optimiser, so that its route answers nothing.
   images: { unoptimized: true },
   headers: () => Promise.resolve([{ source: '/:path*', headers: HEADERS }]),
-  // libsql loads a native library by name at run time, which a bundler cannot follow.
-  serverExternalPackages: ['libsql'],
+  // libsql loads a native library by name at run time, and piscina its worker, which a bundler cannot follow.
+  serverExternalPackages: ['libsql', 'piscina'],
   distDir: process.env.ROUGH_SWATCH_DIST ?? '.next',
 }
 

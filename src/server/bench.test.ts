@@ -1,3 +1,4 @@
+import sharp from 'sharp'
 import { mkdtempSync, readdirSync, utimesSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -12,12 +13,20 @@ import { readStashEntry } from './stash'
 import { ConflictError, GoneError } from './store/errors'
 import { countRecords, createRecord, removeRecord } from './store/repository'
 
+jest.mock('./heavy/pool', () => jest.requireActual('../../tests/support/heavyHere'))
+
 const AT = '2026-01-02T03:04:05.000Z'
 const LATER = '2026-01-02T03:09:00.000Z'
 const NOBODY = '01900000-0000-7000-8000-000000000000'
 const burn = (states: Record<string, string>): TestAnswer[] =>
   Object.entries(states).map(([feature, state]) => ({ specimen: 1, part: 'whole', feature, states: [state] }))
-const PNG = Uint8Array.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a, 0, 0])
+/** One grey pixel. */
+const PNG = Uint8Array.from(
+  Buffer.from(
+    'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+    'base64',
+  ),
+)
 
 let db: Notebook
 beforeEach(async () => {
@@ -129,9 +138,11 @@ describe('pictures', () => {
   const home = mkdtempSync(join(tmpdir(), 'rough-swatch-pictures-'))
   const DAYS = 24 * 60 * 60 * 1000
 
-  it('are kept under a name of their own and come back as they were', async () => {
+  it('are kept under a name of their own, encoded anew', async () => {
     const name = await savePicture(home, PNG)
-    expect(await readPicture(home, name)).toEqual({ bytes: Buffer.from(PNG), type: 'image/png' })
+    const kept = await readPicture(home, name)
+    expect(kept!.type).toBe('image/jpeg')
+    expect(await sharp(kept!.bytes).metadata()).toMatchObject({ format: 'jpeg', width: 1, height: 1 })
     expect(SpecimenNoteSchema.parse({ specimen: 1, picture: name }).picture).toBe(name)
   })
 
@@ -139,6 +150,8 @@ describe('pictures', () => {
     await expect(savePicture(home, new TextEncoder().encode('<svg onload="alert(1)"/>'))).rejects.toThrow(
       /no JPEG, PNG or WebP/,
     )
+    // Its first bytes are those of a picture; nothing after them is.
+    await expect(savePicture(home, PNG.subarray(0, 10))).rejects.toThrow(/damaged/)
     await expect(savePicture(home, new Uint8Array(9 * 1024 * 1024))).rejects.toThrow(/larger than 8 MB/)
   })
 

@@ -1,45 +1,35 @@
 import { randomUUID } from 'node:crypto'
-import { mkdir, readdir, readFile, rm, stat, writeFile } from 'node:fs/promises'
+import { mkdir, open, readdir, readFile, rm, stat } from 'node:fs/promises'
 import { join } from 'node:path'
 import { type Notebook } from './database'
 import { picturesInUse } from './burnTests'
+import { runHeavy } from './heavy/pool'
 
 /** The largest picture that is kept; a phone's own pictures are made smaller before they are sent. */
 export const MOST_PICTURE_BYTES = 8 * 1024 * 1024
 
-/** How a file of each kind begins: offset and bytes. */
-const KINDS: readonly {
-  ending: string
-  type: string
-  marks: readonly (readonly [at: number, bytes: readonly number[]])[]
-}[] = [
-  { ending: 'jpg', type: 'image/jpeg', marks: [[0, [0xff, 0xd8, 0xff]]] },
-  { ending: 'png', type: 'image/png', marks: [[0, [0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]]] },
-  {
-    ending: 'webp',
-    type: 'image/webp',
-    marks: [
-      [0, [0x52, 0x49, 0x46, 0x46]],
-      [8, [0x57, 0x45, 0x42, 0x50]],
-    ],
-  },
-]
+/** What is kept now, and what was kept before. */
+const TYPES: Readonly<Record<string, string>> = { jpg: 'image/jpeg', png: 'image/png', webp: 'image/webp' }
 
 const folderIn = (home: string) => join(home, 'pictures')
 
 /**
- * Puts a picture into the notebook's folder; answers its file name.
- * @throws RangeError where it is too large, or no JPEG, PNG or WebP by its first bytes
+ * Puts a picture into the notebook's folder, encoded anew; answers its file name once it lies on the disk.
+ * @throws RangeError where it is too large, or no JPEG, PNG or WebP that can be decoded
  */
 export async function savePicture(home: string, bytes: Uint8Array): Promise<string> {
   if (bytes.length > MOST_PICTURE_BYTES) throw new RangeError('The picture is larger than 8 MB.')
-  const kind = KINDS.find(({ marks }) =>
-    marks.every(([at, mark]) => mark.every((byte, index) => bytes[at + index] === byte)),
-  )
-  if (!kind) throw new RangeError('That is no JPEG, PNG or WebP picture.')
-  const name = `${randomUUID()}.${kind.ending}`
+  const outcome = await runHeavy('cleanPicture', { bytes })
+  if ('refused' in outcome) throw new RangeError(outcome.refused)
+  const name = `${randomUUID()}.jpg`
   await mkdir(folderIn(home), { recursive: true })
-  await writeFile(join(folderIn(home), name), bytes, { flag: 'wx' })
+  const file = await open(join(folderIn(home), name), 'wx')
+  try {
+    await file.writeFile(outcome.jpeg)
+    await file.sync()
+  } finally {
+    await file.close()
+  }
   return name
 }
 
@@ -48,10 +38,10 @@ export async function readPicture(
   home: string,
   name: string,
 ): Promise<{ bytes: Buffer<ArrayBuffer>; type: string } | undefined> {
-  const kind = KINDS.find(({ ending }) => name.endsWith(`.${ending}`))
-  if (!kind || !/^[0-9a-f-]{36}\.\w+$/.test(name)) return undefined
+  const type = TYPES[/^[0-9a-f-]{36}\.(jpg|png|webp)$/.exec(name)?.[1] ?? '']
+  if (type === undefined) return undefined
   try {
-    return { bytes: await readFile(join(folderIn(home), name)), type: kind.type }
+    return { bytes: await readFile(join(folderIn(home), name)), type }
   } catch {
     return undefined
   }

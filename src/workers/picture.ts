@@ -1,5 +1,5 @@
 import { expose, transfer } from 'comlink'
-import { countThreads, NothingToCount, type ThreadCount } from '@/core/loupe/count'
+import { countThreads, MOST_READ_PX, NothingToCount, type ThreadCount } from '@/core/loupe/count'
 import { NoShape, shadowOf, type Shadow } from '@/core/loupe/disc'
 import { NEAR_THREADS, threadLines, type Line } from '@/core/loupe/overlay'
 import { type Plane } from '@/core/loupe/plane'
@@ -9,8 +9,6 @@ import { shoot, type Shot } from '@/devices/standins/camera'
 const MOST_PIXELS = 25_000_000
 /** Longest side of what is shown of the whole picture, pixels. */
 const SHOWN = 1400
-/** Longest side of what is read to be counted: more holds no more threads than are needed. */
-const READ = 4096
 
 /** What goes wrong with the picture itself, in words for the person. */
 class Unusable extends Error {}
@@ -69,7 +67,7 @@ async function counted(
   pixelsPerCm: number,
   onProgress: (share: number) => void,
 ): Promise<Counted> {
-  const [width, height] = [Math.min(READ, picture.width), Math.min(READ, picture.height)]
+  const [width, height] = [Math.min(MOST_READ_PX, picture.width), Math.min(MOST_READ_PX, picture.height)]
   const [left, top] = [Math.floor((picture.width - width) / 2), Math.floor((picture.height - height) / 2)]
   const plane = planeOf(picture, left, top, width, height)
   const count = countThreads(plane, pixelsPerCm, onProgress)

@@ -37,6 +37,8 @@ export class NothingToCount extends Error {
 }
 
 const MM_PER_CM = 10
+/** Largest side of what need be read to be counted, pixels: more holds no more threads than are needed. */
+export const MOST_READ_PX = 4096
 /** Largest side of what is transformed at once, pixels. */
 const WINDOW = 1024
 /**

@@ -4,6 +4,9 @@ import { dice } from '../../../tests/support/seen'
 import { weavePicture } from '../../../tests/support/weavePicture'
 import { postCount, CountResponse } from './count'
 
+// The worker threads run in the real server, and are tested there.
+jest.mock('../heavy/pool', () => jest.requireActual('../../../tests/support/heavyHere'))
+
 const taken = {
   drawdown: drafts.plain!,
   endsPerCm: 24,

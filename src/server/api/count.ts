@@ -1,11 +1,9 @@
-import sharp from 'sharp'
 import { z } from 'zod'
-import { countThreads, NothingToCount } from '../../core/loupe/count'
+import { runHeavy, TooBusyError } from '../heavy/pool'
 import { problem, problemOf } from './problem'
 
-/** The largest picture file that is read, bytes, and the most pixels that it may have. */
+/** The largest picture file that is read, bytes. */
 export const MOST_IMAGE_BYTES = 25 * 1024 * 1024
-const MOST_PIXELS = 24_000_000
 
 export const CountRequest = z.strictObject({
   /** A PNG, JPEG or WebP file. */
@@ -51,32 +49,12 @@ export async function postCount(request: Request): Promise<Response> {
   if (!parsed.success) return problemOf(parsed.error)
   const { image, pixelsPerCm } = parsed.data
   if (image.size > MOST_IMAGE_BYTES) return tooLarge('The picture is larger than 25 MiB.')
-  const plane = await lumaOf(new Uint8Array(await image.arrayBuffer()))
-  if (typeof plane === 'string') return noSense(plane)
   try {
-    return Response.json(CountResponse.parse(countThreads(plane, pixelsPerCm)))
+    const task = { bytes: new Uint8Array(await image.arrayBuffer()), pixelsPerCm }
+    const outcome = await runHeavy('countPicture', task, request.signal)
+    return 'refused' in outcome ? noSense(outcome.refused) : Response.json(CountResponse.parse(outcome.count))
   } catch (error) {
-    if (error instanceof NothingToCount) return noSense(error.message)
+    if (error instanceof TooBusyError) return problem(503, 'busy', error.message, [])
     throw error
-  }
-}
-
-/** The picture's brightness, turned as its EXIF says; words where it cannot be read. */
-async function lumaOf(bytes: Uint8Array) {
-  try {
-    if (!['jpeg', 'png', 'webp'].includes((await sharp(bytes).metadata()).format ?? ''))
-      return 'The picture is no JPEG, PNG or WebP.'
-    const { data, info } = await sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
-      .autoOrient()
-      .flatten({ background: '#808080' })
-      .toColourspace('srgb')
-      .greyscale()
-      .raw()
-      .toBuffer({ resolveWithObject: true })
-    const plane = { width: info.width, height: info.height, data: new Float32Array(info.width * info.height) }
-    for (let i = 0; i < plane.data.length; i++) plane.data[i] = data[i * info.channels]!
-    return plane
-  } catch {
-    return 'The picture cannot be read: it is damaged, of another kind, or has more than 24 million pixels.'
   }
 }

@@ -1,0 +1,34 @@
+import sharp from 'sharp'
+
+/** The most pixels that a picture may have before it is made smaller, and its longest side afterwards. */
+const MOST_PIXELS = 50_000_000
+const LONGEST_SIDE = 2400
+const QUALITY = 86
+
+/** The picture as it may be kept, or in words why it may not. */
+export type CleanOutcome = { jpeg: Uint8Array } | { refused: string }
+
+/**
+ * A picture decoded, turned as its EXIF says, and encoded anew: nothing of the file that came stays, neither where it
+ * was taken nor anything hidden in it. Of a moving picture the first is kept.
+ */
+export async function cleanPicture({ bytes }: { bytes: Uint8Array }): Promise<CleanOutcome> {
+  try {
+    const { format } = await sharp(bytes).metadata()
+    if (!['jpeg', 'png', 'webp'].includes(format)) return { refused: 'That is no JPEG, PNG or WebP picture.' }
+    const jpeg = await sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
+      .autoOrient()
+      .resize({ width: LONGEST_SIDE, height: LONGEST_SIDE, fit: 'inside', withoutEnlargement: true })
+      .flatten({ background: '#ffffff' })
+      .jpeg({ quality: QUALITY, mozjpeg: false })
+      .toBuffer()
+    return { jpeg: new Uint8Array(jpeg) }
+  } catch (error) {
+    const isHuge = error instanceof Error && /pixel limit/.test(error.message)
+    return {
+      refused: isHuge
+        ? 'The picture has more than 50 million pixels. Make it smaller first.'
+        : 'That is no JPEG, PNG or WebP picture, or it is damaged.',
+    }
+  }
+}

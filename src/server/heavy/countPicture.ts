@@ -1,0 +1,52 @@
+import sharp from 'sharp'
+import { countThreads, MOST_READ_PX, NothingToCount, type ThreadCount } from '../../core/loupe/count'
+import { type Plane } from '../../core/loupe/plane'
+
+/** The most pixels that a picture may have. */
+const MOST_PIXELS = 24_000_000
+
+export interface CountTask {
+  bytes: Uint8Array
+  pixelsPerCm: number
+}
+
+/** What was counted, or in words why nothing was. */
+export type CountOutcome = { count: ThreadCount } | { refused: string }
+
+/** Counts the threads in a picture file. */
+export async function countPicture({ bytes, pixelsPerCm }: CountTask): Promise<CountOutcome> {
+  const plane = await lumaOf(bytes)
+  if (typeof plane === 'string') return { refused: plane }
+  try {
+    return { count: countThreads(plane, pixelsPerCm) }
+  } catch (error) {
+    if (error instanceof NothingToCount) return { refused: error.message }
+    throw error
+  }
+}
+
+/** The brightness of the picture's middle, turned as its EXIF says; words where it cannot be read. */
+async function lumaOf(bytes: Uint8Array): Promise<Plane | string> {
+  try {
+    const { format, autoOrient } = await sharp(bytes).metadata()
+    if (!['jpeg', 'png', 'webp'].includes(format)) return 'The picture is no JPEG, PNG or WebP.'
+    const [width, height] = [Math.min(MOST_READ_PX, autoOrient.width), Math.min(MOST_READ_PX, autoOrient.height)]
+    const { data, info } = await sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
+      .autoOrient()
+      .extract({
+        left: Math.floor((autoOrient.width - width) / 2),
+        top: Math.floor((autoOrient.height - height) / 2),
+        width,
+        height,
+      })
+      .flatten({ background: '#808080' })
+      .toColourspace('b-w')
+      .raw()
+      .toBuffer({ resolveWithObject: true })
+    const plane = { width: info.width, height: info.height, data: new Float32Array(info.width * info.height) }
+    for (let i = 0; i < plane.data.length; i++) plane.data[i] = data[i * info.channels]!
+    return plane
+  } catch {
+    return 'The picture cannot be read: it is damaged, of another kind, or has more than 24 million pixels.'
+  }
+}
