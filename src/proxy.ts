@@ -40,6 +40,7 @@ export async function proxy(request: NextRequest): Promise<Response> {
   const onward = new Headers(headers)
   onward.set('content-security-policy', policy)
   onward.set('x-nonce', nonce)
+  onward.set('x-address', nextUrl.pathname)
   const response = NextResponse.next({ request: { headers: onward } })
   response.headers.set('content-security-policy', policy)
   return response

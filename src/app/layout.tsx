@@ -4,8 +4,10 @@ import type { Metadata, Viewport } from 'next'
 import { headers } from 'next/headers'
 import { type ReactNode } from 'react'
 import { Frame } from '@/features/frame/Frame'
+import { TroublePage, TroubleSlip } from '@/features/frame/Trouble'
 import { PreferencesProvider } from '@/features/shared/settings/PreferencesContext'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
+import { notebookTrouble } from '@/server/database'
 import { StyleRegistry } from '@/ui/registry'
 
 export const metadata: Metadata = {
@@ -13,10 +15,14 @@ export const metadata: Metadata = {
   description: 'Find out what a mystery cloth is, weigh it, keep it, and see which pattern it suits.',
 }
 
+/** Pages that are there whatever is the matter with the notebook. */
+const WITHOUT_NOTEBOOK = ['/safety', '/settings', '/weave', '/learn']
+
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
 
 export default async function Layout({ children }: { children: ReactNode }) {
-  const [preferences, sent] = await Promise.all([readPreferences(), headers()])
+  const [preferences, sent, trouble] = await Promise.all([readPreferences(), headers(), notebookTrouble()])
+  const wantsNotebook = !WITHOUT_NOTEBOOK.some((path) => sent.get('x-address')?.startsWith(path))
   const nonce = sent.get('x-nonce') ?? undefined
   return (
     <html
@@ -31,7 +37,10 @@ export default async function Layout({ children }: { children: ReactNode }) {
       <body>
         <StyleRegistry nonce={nonce}>
           <PreferencesProvider value={preferences}>
-            <Frame>{children}</Frame>
+            <Frame>
+              {trouble?.kind === 'read-only' ? <TroubleSlip kind={trouble.kind} /> : null}
+              {trouble && trouble.kind !== 'read-only' && wantsNotebook ? <TroublePage {...trouble} /> : children}
+            </Frame>
           </PreferencesProvider>
         </StyleRegistry>
       </body>

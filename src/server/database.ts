@@ -1,18 +1,25 @@
-import { Kysely } from 'kysely'
+import { mkdirSync } from 'node:fs'
+import { dirname } from 'node:path'
+import { Kysely, sql } from 'kysely'
 import { Migrator } from 'kysely/migration'
 import { notebookFile } from './home'
 import { NotebookDialect } from './store/connection'
 import { migrations } from './store/migrations'
 import { type NotebookTables } from './store/tables'
+import { claim, release } from './trouble/claim'
+import { copyOf, examine } from './trouble/examine'
+import { isTrouble, type TroubleKind } from './trouble/kinds'
+import { isProtected, troubleOf } from './trouble/signs'
 
 export type Notebook = Kysely<NotebookTables>
 
 /**
  * Opens a notebook file (or `:memory:`), brought up to the newest migration.
+ * @param onLost called where the file turns out to be damaged while it is open: this connection is not used again
  * @throws the migration's own error; nothing is left half-migrated
  */
-export async function openNotebook(file: string): Promise<Notebook> {
-  const db = new Kysely<NotebookTables>({ dialect: new NotebookDialect(file) })
+export async function openNotebook(file: string, onLost = () => {}): Promise<Notebook> {
+  const db = new Kysely<NotebookTables>({ dialect: new NotebookDialect(file, onLost) })
   const migrator = new Migrator({ db, provider: { getMigrations: () => Promise.resolve(migrations) } })
   const { error } = await migrator.migrateToLatest()
   if (error) {
@@ -22,14 +29,72 @@ export async function openNotebook(file: string): Promise<Notebook> {
   return db
 }
 
-// A development server reloads modules; the notebook stays open across that.
-const open = globalThis as { roughSwatchNotebook?: Promise<Notebook> }
+/** A notebook as it is open: to be read only, where it is protected. */
+interface Opened {
+  db: Notebook
+  isReadOnly: boolean
+}
 
-/** The person's own notebook, opened once for the life of the server. A failed opening is tried again. */
-export function notebook(): Promise<Notebook> {
-  open.roughSwatchNotebook ??= openNotebook(notebookFile()).catch((error: unknown) => {
-    open.roughSwatchNotebook = undefined
+// A development server reloads modules; the notebook stays open across that.
+const open = globalThis as { roughSwatchNotebook?: Promise<Opened>; roughSwatchTrouble?: { until: number } }
+
+/** A notebook in trouble is looked at anew only after so long, ms: every page of it asks. */
+const LOOKED_AT_MS = 1500
+
+/**
+ * The person's own notebook, opened once for the life of the server. A failed opening is tried again.
+ * @throws NotebookTrouble where it cannot be used
+ */
+export async function notebook(): Promise<Notebook> {
+  return (await opened()).db
+}
+
+/** What is the matter with the person's own notebook; undefined where nothing is. */
+export async function notebookTrouble(): Promise<{ kind: TroubleKind; found: string } | undefined> {
+  try {
+    return (await opened()).isReadOnly ? { kind: 'read-only', found: notebookFile() } : undefined
+  } catch (error) {
+    if (isTrouble(error)) return { kind: error.kind, found: error.found }
     throw error
-  })
-  return open.roughSwatchNotebook
+  }
+}
+
+async function opened(): Promise<Opened> {
+  const { roughSwatchTrouble: trouble } = open
+  if (trouble && Date.now() > trouble.until) forget()
+  open.roughSwatchNotebook ??= openOwn()
+  try {
+    return await open.roughSwatchNotebook
+  } catch (error) {
+    open.roughSwatchTrouble ??= { until: Date.now() + LOOKED_AT_MS }
+    throw error
+  }
+}
+
+function forget(): void {
+  open.roughSwatchNotebook = undefined
+  open.roughSwatchTrouble = undefined
+}
+
+async function openOwn(): Promise<Opened> {
+  let file: string | undefined
+  try {
+    file = notebookFile()
+    mkdirSync(dirname(file), { recursive: true })
+    if (isProtected(file)) return { db: await openToRead(file), isReadOnly: true }
+    claim(file)
+    await examine(file)
+    return { db: await openNotebook(file, forget), isReadOnly: false }
+  } catch (error) {
+    if (file !== undefined) release(file)
+    throw troubleOf(error) ?? error
+  }
+}
+
+/** A copy of a protected notebook, brought up to date for this program and then closed to writing. */
+async function openToRead(file: string): Promise<Notebook> {
+  await examine(file)
+  const db = await openNotebook(copyOf(file).file)
+  await sql`pragma query_only = on`.execute(db)
+  return db
 }

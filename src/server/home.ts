@@ -1,15 +1,11 @@
-import { mkdirSync } from 'node:fs'
 import { homedir } from 'node:os'
 import { join, resolve } from 'node:path'
 
 /**
- * The folder that holds this person's notebook: `ROUGH_SWATCH_HOME`, else a folder in the home directory. Made if
- * absent.
+ * The folder that holds this person's notebook: `ROUGH_SWATCH_HOME`, else a folder in the home directory.
  */
 export function notebookHome(): string {
-  const folder = resolve(/* turbopackIgnore: true */ process.env.ROUGH_SWATCH_HOME || join(homedir(), 'rough-swatch'))
-  mkdirSync(folder, { recursive: true })
-  return folder
+  return resolve(/* turbopackIgnore: true */ process.env.ROUGH_SWATCH_HOME || join(homedir(), 'rough-swatch'))
 }
 
 /** The notebook's one file. */

@@ -35,23 +35,40 @@ async function answers(url: string): Promise<boolean> {
 
 const LONGEST_START_MS = 30_000
 
+/** A server with the notebook of that folder, and how to stop it. */
+export async function serve(home: string): Promise<{ url: string; stop: () => Promise<void> }> {
+  const port = await freePort()
+  const url = `http://127.0.0.1:${port}`
+  const child = spawn(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
+    {
+      env: { ...process.env, ROUGH_SWATCH_HOME: home, ROUGH_SWATCH_KIT: 'shown', NEXT_TELEMETRY_DISABLED: '1' },
+      stdio: ['ignore', 'ignore', 'inherit'],
+    },
+  )
+  const since = Date.now()
+  while (!(await answers(`${url}/settings`))) {
+    if (Date.now() - since > LONGEST_START_MS) throw new Error('the server did not start')
+    await new Promise((resolve) => setTimeout(resolve, 100))
+  }
+  const ended = new Promise<void>((resolve) => child.once('exit', () => resolve()))
+  return {
+    url,
+    stop: () => {
+      child.kill('SIGTERM')
+      return ended
+    },
+  }
+}
+
 export const test = base.extend<object, { server: OwnServer }>({
   server: [
     async ({}, provide) => {
       const home = mkdtempSync(join(tmpdir(), 'rough-swatch-e2e-'))
-      const port = await freePort()
-      const url = `http://127.0.0.1:${port}`
-      const child = spawn('node_modules/.bin/next', ['start', '-H', '127.0.0.1', '-p', String(port)], {
-        env: { ...process.env, ROUGH_SWATCH_HOME: home, ROUGH_SWATCH_KIT: 'shown', NEXT_TELEMETRY_DISABLED: '1' },
-        stdio: ['ignore', 'ignore', 'inherit'],
-      })
-      const since = Date.now()
-      while (!(await answers(`${url}/settings`))) {
-        if (Date.now() - since > LONGEST_START_MS) throw new Error('the server did not start')
-        await new Promise((resolve) => setTimeout(resolve, 100))
-      }
+      const { url, stop } = await serve(home)
       await provide({ url, home })
-      child.kill('SIGTERM')
+      await stop()
     },
     { scope: 'worker' },
   ],

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { pathWords } from '@/server/api/problem'
 import { ConflictError, GoneError } from '@/server/store/errors'
 import { NotebookBusyError, NotCommittedError } from '@/server/store/connection'
+import { isTrouble } from '@/server/trouble/kinds'
 import { isDamaged } from '@/server/store/repository'
 
 /** What stands in the notebook where somebody else was quicker. */
@@ -64,6 +65,8 @@ function refusalOf(error: unknown): Refusal {
   if (error instanceof z.ZodError) return refused(error)
   if (error instanceof ConflictError) return { ok: false, errors: { '': error.message }, clash: clashOf(error) }
   if (error instanceof GoneError) return { ok: false, errors: { '': error.message }, gone: true }
+  if (isTrouble(error))
+    return { ok: false, errors: { '': `${error.message}. Nothing was kept; what you wrote still stands here.` } }
   if (error instanceof NotebookBusyError || error instanceof NotCommittedError)
     return { ok: false, errors: { '': error.message } }
   throw error

@@ -1,5 +1,6 @@
 import { type z } from 'zod'
 import { beyondBounds, isFinite } from './bounds'
+import { isTrouble } from '../trouble/kinds'
 import { pathWords, problem, problemOf } from './problem'
 
 /** Largest JSON body that is read, bytes. */
@@ -53,6 +54,7 @@ export function postJson<Asked extends z.ZodType>(
           { path: pathWords(error.path), message: error.message },
         ])
       }
+      if (isTrouble(error)) return problem(503, 'notebook-trouble', `${error.message}.`, [])
       console.error(error)
       return problem(500, 'failed', 'Something went wrong here; nothing was changed.', [])
     }

@@ -12,6 +12,7 @@ export const ProblemSchema = z.strictObject({
       'foreign-origin',
       'foreign-host',
       'busy',
+      'notebook-trouble',
       'failed',
     ]),
     message: z.string(),

@@ -11,6 +11,8 @@ import {
   type Kysely,
   type QueryResult,
 } from 'kysely'
+import { NotebookTrouble } from '../trouble/kinds'
+import { troubleOf } from '../trouble/signs'
 
 type Connection = InstanceType<typeof Database>
 
@@ -41,12 +43,16 @@ const BUSY_TIMEOUT_MS = 40
  * answered; write transactions that take their lock when they begin; and a connection that is opened anew after a
  * refusal, because in libsql a statement that met SQLITE_BUSY stays open, and what is "committed" after it never is.
  * @param file of the notebook, or `:memory:`
+ * @param onLost called where the file turns out to be damaged
  */
 export class NotebookDialect implements Dialect {
-  constructor(private readonly file: string) {}
+  constructor(
+    private readonly file: string,
+    private readonly onLost = () => {},
+  ) {}
 
   createDriver(): Driver {
-    return new NotebookDriver(this.file)
+    return new NotebookDriver(this.file, this.onLost)
   }
   createQueryCompiler(): SqliteQueryCompiler {
     return new SqliteQueryCompiler()
@@ -62,7 +68,10 @@ export class NotebookDialect implements Dialect {
 class NotebookDriver implements Driver {
   private db: Connection | undefined
 
-  constructor(private readonly file: string) {}
+  constructor(
+    private readonly file: string,
+    private readonly onLost: () => void,
+  ) {}
 
   async init(): Promise<void> {
     this.db = openConnection(this.file)
@@ -101,18 +110,20 @@ class NotebookDriver implements Driver {
 
   async rollbackTransaction(): Promise<void> {
     // After a refusal the connection is a new one, with nothing to roll back.
-    if (this.connection.inTransaction) this.execute(CompiledQuery.raw('rollback'))
+    if (this.db?.inTransaction) this.execute(CompiledQuery.raw('rollback'))
   }
 
   async releaseConnection(): Promise<void> {}
 
   async destroy(): Promise<void> {
+    // Whoever copies the one file has all of it: what is in the log goes into the file first.
+    if (this.db && this.file !== ':memory:') this.db.exec('pragma wal_checkpoint(truncate)')
     this.db?.close()
     this.db = undefined
   }
 
   private get connection(): Connection {
-    if (!this.db) throw new Error('the notebook is closed')
+    if (!this.db) throw new NotebookTrouble('damaged', 'it was closed when it turned out to be damaged')
     return this.db
   }
 
@@ -123,9 +134,23 @@ class NotebookDriver implements Driver {
       const { changes, lastInsertRowid } = statement.run(parameters)
       return { rows: [], numAffectedRows: BigInt(changes), insertId: BigInt(lastInsertRowid) }
     } catch (error) {
-      if (isBusy(error)) this.reopen()
-      throw error
+      if (isBusy(error)) {
+        this.reopen()
+        throw error
+      }
+      const trouble = troubleOf(error)
+      if (!trouble) throw error
+      // A damaged file is not touched again; after a full disk a new connection has nothing half-done.
+      if (trouble.kind === 'damaged') this.lose()
+      else if (trouble.kind === 'full') this.reopen()
+      throw trouble
     }
+  }
+
+  private lose(): void {
+    this.db?.close()
+    this.db = undefined
+    this.onLost()
   }
 
   private async *stream<R>(query: CompiledQuery): AsyncIterableIterator<QueryResult<R>> {

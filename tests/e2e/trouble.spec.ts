@@ -1,0 +1,112 @@
+import {
+  chmodSync,
+  cpSync,
+  mkdirSync,
+  mkdtempSync,
+  readFileSync,
+  statSync,
+  truncateSync,
+  writeFileSync,
+} from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import Database from 'libsql'
+import AxeBuilder from '@axe-core/playwright'
+import { open, expect, serve, test, type Page } from './fixtures'
+
+/** A notebook with a piece in it, made through the pages' own server, and then a copy of it that is done some harm. */
+async function harmed(server: { url: string; home: string }, page: Page, harm: (home: string) => void) {
+  await open(page, '/find-out')
+  await page.getByRole('button', { name: 'Begin with this cloth' }).click()
+  await page.waitForURL(/piece=/)
+  const home = mkdtempSync(join(tmpdir(), 'rough-swatch-trouble-'))
+  for (const name of ['notebook.sqlite', 'notebook.sqlite-wal'])
+    cpSync(join(server.home, name), join(home, name), { force: true })
+  // All of it into the one file, so that the harm is done to all of it.
+  const db = new Database(notebookIn(home))
+  db.exec('pragma wal_checkpoint(truncate)')
+  db.close()
+  harm(home)
+  return home
+}
+
+const notebookIn = (home: string) => join(home, 'notebook.sqlite')
+
+const HARMS: [string, RegExp, (home: string) => void][] = [
+  [
+    'cut in half',
+    /This notebook is damaged/,
+    (home) => truncateSync(notebookIn(home), Math.floor(statSync(notebookIn(home)).size / 2)),
+  ],
+  [
+    'overwritten at its head',
+    /This notebook is damaged/,
+    (home) => writeFileSync(notebookIn(home), Buffer.alloc(8192, 7), { flag: 'r+' }),
+  ],
+]
+
+for (const [what, title, harm] of HARMS) {
+  test(`a notebook that is ${what} is told of on every page, and not written to`, async ({ page, server }) => {
+    const home = await harmed(server, page, harm)
+    const before = readFileSync(notebookIn(home))
+    const { url, stop } = await serve(home)
+    for (const path of ['/', '/stash', '/find-out', '/patterns', '/search?q=velvet', '/bench/controls']) {
+      await open(page, url + path)
+      await expect(page.getByRole('heading', { level: 1, name: title })).toBeVisible()
+      await expect(page.getByRole('heading', { name: 'What to do' })).toBeVisible()
+    }
+    const { violations } = await new AxeBuilder({ page }).analyze()
+    expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')).toEqual([])
+    // What needs no notebook is there as ever; a computation that needs none answers.
+    await open(page, `${url}/safety`)
+    await expect(page.getByRole('heading', { level: 1 })).not.toHaveText(title)
+    const weighed = await page.request.post(`${url}/api/v1/weigh`, {
+      data: { readings: [{ grams: 3, lengthMm: 100, widthMm: 100 }] },
+    })
+    expect(weighed.status()).toBe(200)
+    const matched = await page.request.post(`${url}/api/v1/match`, { data: { need: {}, fabricId: 1 } })
+    expect(matched.status()).toBe(503)
+    expect((await page.request.get(`${url}/rescue`)).status()).toBe(200)
+    expect(readFileSync(notebookIn(home)).equals(before)).toBe(true)
+    await stop()
+  })
+}
+
+test('a second server with the same notebook says that there is a first', async ({ page, server }) => {
+  await open(page, '/stash')
+  const second = await serve(server.home)
+  await open(page, `${second.url}/stash`)
+  await expect(page.getByRole('heading', { name: 'Another Rough Swatch has this notebook open' })).toBeVisible()
+  await second.stop()
+  await open(page, `${server.url}/stash`)
+  await expect(page.getByRole('heading', { name: /Another Rough Swatch/ })).toBeHidden()
+})
+
+test(
+  'a protected notebook is shown, says so, and keeps what was typed when it cannot ' + 'be kept',
+  async ({ page, server }) => {
+    const home = await harmed(server, page, (folder) => chmodSync(notebookIn(folder), 0o444))
+    const { url, stop } = await serve(home)
+    await open(page, `${url}/stash`)
+    await expect(page.getByText('This notebook can be read, but not written.')).toBeVisible()
+    await open(page, `${url}/find-out`)
+    await expect(page.getByRole('link', { name: /Cloth in hand since/ }).first()).toBeVisible()
+    await open(page, `${url}/patterns/new`)
+    await page.getByLabel('Name').first().fill('Smock for the fox')
+    await page.getByRole('button', { name: /Keep/ }).click()
+    await expect(page.getByText(/Nothing was kept/)).toBeVisible()
+    await expect(page.getByLabel('Name').first()).toHaveValue('Smock for the fox')
+    await stop()
+  },
+)
+
+test('a folder that cannot be one is told of', async ({ page }) => {
+  const parent = mkdtempSync(join(tmpdir(), 'rough-swatch-trouble-'))
+  const home = join(parent, 'taken')
+  mkdirSync(parent, { recursive: true })
+  writeFileSync(home, 'a file, not a folder')
+  const { url, stop } = await serve(home)
+  await open(page, `${url}/stash`)
+  await expect(page.getByRole('heading', { name: 'The notebook’s folder cannot be used' })).toBeVisible()
+  await stop()
+})
