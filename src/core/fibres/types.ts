@@ -25,11 +25,13 @@ export interface FibreKind {
   /**
    * Conventional allowance, per cent of dry mass, the middle of a range where the source gives one; null where none.
    */
-  allowance: { percent: number; source: string } | null
+  allowance: { percent: number; range?: readonly [number, number]; source: string } | null
   /**
-   * Year from which it was widely sold, the later end where sources differ; null where older than any garment here.
-   * From memory of published histories of man-made fibres.
+   * Earliest year in which cloth of it was sold anywhere: before it there is none, as far as anybody knows. Left out
+   * where that is the year from which it was widely sold. From memory of published histories of man-made fibres.
    */
+  firstSold?: number
+  /** Year from which it was widely sold, the later end where sources differ; null where older than any garment here. */
   soldSince: number | null
   /** Is there another fibre that a flame cannot part it from? Words for the verdict. Common practice. */
   lookalike: string | null

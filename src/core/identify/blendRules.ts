@@ -1,18 +1,20 @@
 import { type FamilyId } from '../vocabulary/fibres'
 
-/** How much of the mixture is the fibre that melts. */
-export type MelterShare = 'main' | 'even' | 'minor' | 'trace'
+/** How much of the mixture is the fibre that a rule is about. */
+export type BlendShare = 'main' | 'even' | 'minor' | 'trace'
 
 /**
- * What a mixture of a melting fibre with one that does not melt shows that neither shows alone.
- * `strength` is how far the rule replaces the plain mixture of the two tables.
+ * What a mixture shows that neither of its fibres shows alone: of one that melts with one that does not, or of hair
+ * with cellulose. `strength` is how far the rule replaces the plain mixture of the two tables.
  */
 export interface BlendRule {
   feature: string
-  /** Families of the fibre that does not melt. */
+  /** What the shares are of: everything that melts, or the protein beside cellulose. */
+  of: 'melting' | 'protein'
+  /** Families of the other fibre. */
   with: readonly FamilyId[]
   strength: number
-  weights: Record<MelterShare, Readonly<Record<string, number>>>
+  weights: Record<BlendShare, Readonly<Record<string, number>>>
   source: string
 }
 
@@ -22,6 +24,7 @@ const unmelting: readonly FamilyId[] = ['plant', 'regenerated', 'protein']
 export const blendRules: readonly BlendRule[] = [
   {
     feature: 'melting',
+    of: 'melting',
     with: unmelting,
     strength: 0.8,
     source:
@@ -35,6 +38,7 @@ export const blendRules: readonly BlendRule[] = [
   },
   {
     feature: 'residue',
+    of: 'melting',
     with: cellulose,
     strength: 0.8,
     source: 'common practice: hard specks in the ash; weights from memory',
@@ -71,6 +75,7 @@ export const blendRules: readonly BlendRule[] = [
   },
   {
     feature: 'residue',
+    of: 'melting',
     with: ['protein'],
     strength: 0.8,
     source: 'common practice: hard specks in crushable ash; weights from memory',
@@ -95,6 +100,7 @@ export const blendRules: readonly BlendRule[] = [
   },
   {
     feature: 'crush',
+    of: 'melting',
     with: unmelting,
     strength: 0.8,
     source: 'common practice; weights from memory',
@@ -107,6 +113,7 @@ export const blendRules: readonly BlendRule[] = [
   },
   {
     feature: 'residue-colour',
+    of: 'melting',
     with: cellulose,
     strength: 0.6,
     source: 'common practice: melt blackens the ash; weights from memory',
@@ -119,6 +126,7 @@ export const blendRules: readonly BlendRule[] = [
   },
   {
     feature: 'after-removal',
+    of: 'melting',
     with: cellulose,
     strength: 0.7,
     source:
@@ -129,6 +137,82 @@ export const blendRules: readonly BlendRule[] = [
       even: { 'burns-on': 74, 'burns-slowly-on': 18, 'dies-soon': 5, 'dies-at-once': 2, 'never-lit': 1 },
       minor: { 'burns-on': 81, 'burns-slowly-on': 14, 'dies-soon': 3, 'dies-at-once': 1, 'never-lit': 1 },
       trace: { 'burns-on': 82, 'burns-slowly-on': 13, 'dies-soon': 3, 'dies-at-once': 1, 'never-lit': 1 },
+    },
+  },
+  {
+    feature: 'after-removal',
+    of: 'protein',
+    with: cellulose,
+    strength: 0.7,
+    source: 'common practice: cellulose carries the flame through the hair beside it; weights from memory',
+    weights: {
+      main: { 'burns-on': 35, 'burns-slowly-on': 35, 'dies-soon': 22, 'dies-at-once': 7, 'never-lit': 1 },
+      even: { 'burns-on': 60, 'burns-slowly-on': 28, 'dies-soon': 9, 'dies-at-once': 2, 'never-lit': 1 },
+      minor: { 'burns-on': 74, 'burns-slowly-on': 19, 'dies-soon': 5, 'dies-at-once': 1, 'never-lit': 1 },
+      trace: { 'burns-on': 82, 'burns-slowly-on': 13, 'dies-soon': 3, 'dies-at-once': 1, 'never-lit': 1 },
+    },
+  },
+  {
+    feature: 'residue',
+    of: 'protein',
+    with: cellulose,
+    strength: 0.7,
+    source: 'common practice: black that crumbles, between ash and bead; weights from memory',
+    weights: {
+      main: {
+        'brittle-clinker': 36,
+        'crushable-bead': 26,
+        'fluffy-black': 14,
+        'soft-ash': 14,
+        'shape-keeping-ash': 9,
+      },
+      even: {
+        'brittle-clinker': 32,
+        'fluffy-black': 18,
+        'soft-ash': 27,
+        'shape-keeping-ash': 12,
+        'crushable-bead': 11,
+      },
+      minor: {
+        'soft-ash': 47,
+        'brittle-clinker': 20,
+        'fluffy-black': 15,
+        'shape-keeping-ash': 14,
+        'crushable-bead': 4,
+      },
+      trace: {
+        'soft-ash': 66,
+        'shape-keeping-ash': 15,
+        'fluffy-black': 9,
+        'brittle-clinker': 8,
+        'crushable-bead': 2,
+      },
+    },
+  },
+  {
+    feature: 'residue-colour',
+    of: 'protein',
+    with: cellulose,
+    strength: 0.6,
+    source: 'common practice: the hair’s part is black; weights from memory',
+    weights: {
+      main: { 'pale-grey': 4, grey: 14, brown: 8, black: 74 },
+      even: { 'pale-grey': 8, grey: 24, brown: 6, black: 62 },
+      minor: { 'pale-grey': 20, grey: 34, brown: 6, black: 40 },
+      trace: { 'pale-grey': 40, grey: 38, brown: 4, black: 18 },
+    },
+  },
+  {
+    feature: 'crush',
+    of: 'protein',
+    with: cellulose,
+    strength: 0.6,
+    source: 'common practice; weights from memory',
+    weights: {
+      main: { powders: 44, crumbles: 52, resists: 4 },
+      even: { powders: 47, crumbles: 50, resists: 3 },
+      minor: { powders: 62, crumbles: 36, resists: 2 },
+      trace: { powders: 84, crumbles: 14, resists: 2 },
     },
   },
 ]

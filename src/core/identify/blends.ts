@@ -72,6 +72,11 @@ export const pairs: readonly Pair[] = [
   { fibres: ['acrylic', 'nylon'], main: 'either', common: 0.4 },
   { fibres: ['polyester', 'nylon'], main: 'either', common: 0.6 },
   { fibres: ['polyester', 'modacrylic'], main: 'either', common: 0.1 },
+  // Fake fur; jumpers; linings and dresses.
+  { fibres: ['acrylic', 'modacrylic'], main: 'either', common: 0.5 },
+  { fibres: ['cotton', 'hair'], main: 'either', common: 0.2 },
+  { fibres: ['cupro', 'polyester'], main: 'either', common: 0.2 },
+  { fibres: ['ramie', 'acrylic'], main: 'either', common: 0.2 },
   { fibres: ['polyester', 'metallic'], main: 'first', common: 0.3 },
   { fibres: ['nylon', 'metallic'], main: 'first', common: 0.3 },
   { fibres: ['silk', 'metallic'], main: 'first', common: 0.1 },

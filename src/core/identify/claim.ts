@@ -2,6 +2,7 @@ import { fibreById } from '../fibres/catalogue'
 import { claimedMixture, meansClaim } from './claimed'
 import { claimText, claimVerdict } from './claimSteps'
 import { type Grounds } from './grounds'
+import { BEFORE_FIRST, notSoldYet } from './history/history'
 import { type ClothPosterior } from './parts'
 import { logLikelihoodUnder, weightedLogLikelihood } from './posterior'
 import { type ClaimAnswer, type ClaimItem, type ClaimSign } from './types'
@@ -12,32 +13,29 @@ import { type Vocabulary } from '../vocabulary/words'
 /**
  * A seller's claim against everything else that the cloth could be.
  * The Bayes factor is P(what was seen | the claim) over P(what was seen | anything else, by prior).
- * A fibre that the garment's years rule out (prior 0) contradicts by itself.
+ * A fibre that was sold nowhere in the garment's years contradicts by itself.
  * @param claim fibres with percentages; they are used as shares of 100, whatever they add up to
  */
 export function judgeClaim(
   claim: readonly ClaimItem[],
   { evidence }: ClothPosterior,
-  { hypotheses, reporter }: Grounds,
+  { hypotheses, reporter, made }: Grounds,
   vocabulary: Vocabulary = 'uk',
 ): ClaimAnswer {
   const claimed = claimedMixture(claim)
   const parts = [...evidence.values()]
   const words = claim.map(({ fibre, percent }) => `${percent} % ${fibreName(fibre, vocabulary)}`).join(', ')
-  const early = claimed.find(({ fibre }) =>
-    hypotheses.some(
-      ({ components, prior }) => components.length === 1 && components[0]!.fibre === fibre && prior === 0,
-    ),
-  )
+  const early = claimed.find(({ fibre }) => notSoldYet(fibre, made))
   if (early) {
-    const { soldSince } = fibreById(early.fibre)
+    const { firstSold, soldSince } = fibreById(early.fibre)
     return {
       verdict: 'contradicted',
-      bayesFactor: 0,
+      bayesFactor: BEFORE_FIRST,
       signs: [],
       text:
-        `${capitalised(fibreName(early.fibre, vocabulary))} was first sold about ${soldSince}: cloth as ` +
-        `old as this cannot hold it, so “${words}” is not true.`,
+        `${capitalised(fibreName(early.fibre, vocabulary))} was sold nowhere before about ` +
+        `${firstSold ?? soldSince}: if the years are right, cloth as old as this does not hold it, and “${words}” ` +
+        'is not true.',
     }
   }
   if (parts.length === 0)
@@ -53,7 +51,7 @@ export function judgeClaim(
   const fits = meansClaim(claim)
   const others = hypotheses
     .map((hypothesis, index) => ({ hypothesis, index }))
-    .filter(({ hypothesis }) => hypothesis.prior > 0 && !fits(hypothesis))
+    .filter(({ hypothesis }) => !fits(hypothesis))
 
   const all = { prior: 0, mass: 0 }
   // Rivals are judged as kinds (the families in them), each by the mean of its cloths: the best of 200 single cloths

@@ -1,4 +1,4 @@
-import { REPEAT_CORRELATION, type FeatureReports } from './evidence'
+import { sharedBy, type FeatureReports } from './evidence'
 import { type Grounds } from './grounds'
 
 /** The tables of every hypothesis, turned: of one feature, a column over the hypotheses for each of its answers. */
@@ -23,7 +23,7 @@ export function logLikelihoodsOf({ feature, column, reports }: FeatureReports, g
     for (const state of states) add(sums, columns[state]!)
     if (feature.multi) add(sums, states.length > 1 ? several : single)
   }
-  const divisor = 1 + (reports.length - 1) * REPEAT_CORRELATION
+  const divisor = sharedBy(feature, reports.length)
   if (divisor !== 1) for (let i = 0; i < sums.length; i++) sums[i] = sums[i]! / divisor
   return sums
 }

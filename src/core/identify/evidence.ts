@@ -6,7 +6,8 @@ import { type Observation } from './types'
  * How dependent answers are combined. Two rules, both ours, chosen so that correlated answers saturate:
  *
  * 1. The same feature seen on n specimens shares one nose, one dye, one finish. n reports count as
- *    n / (1 + (n − 1)·ρ) independent ones (the design effect of cluster sampling: Kish, Survey Sampling, 1965),
+ * n / (1 + (n − 1)·ρ) independent ones, ρ the feature's own or this one (the design effect of cluster sampling: Kish,
+ * Survey Sampling, 1965),
  *    which never exceeds 1/ρ.
  * 2. Features of one look (form, colour and crush of one residue) say much the same thing. The strongest counts in
  *    full, the next for a fraction of itself, the one after for that fraction again: a geometric series, so a look can
@@ -62,7 +63,12 @@ export function logLikelihood({ feature, column, reports }: FeatureReports, { lo
     for (const state of states) sum += row[state]!
     if (feature.multi) sum += Math.log(states.length > 1 ? severalProbability : 1 - severalProbability)
   }
-  return sum / (1 + (reports.length - 1) * REPEAT_CORRELATION)
+  return sum / sharedBy(feature, reports.length)
+}
+
+/** By how much n reports of one feature are divided, since they share their mistakes (rule 1). */
+export function sharedBy({ repeatCorrelation = REPEAT_CORRELATION }: Feature, count: number): number {
+  return 1 + (count - 1) * repeatCorrelation
 }
 
 function stateIndex(feature: Feature, state: string): number {

@@ -39,7 +39,7 @@ export function fibreSetKey(components: readonly Component[]): string {
   return FIBRE_IDS.filter((id) => present.includes(id)).join('+')
 }
 
-function catalogue(): Hypothesis[] {
+function catalogue(): { hypotheses: Hypothesis[]; total: number } {
   const list: { components: Component[]; weight: number }[] = FIBRE_IDS.map((fibre) => ({
     components: mixtureOf([[fibre, 1]]),
     weight: fibreById(fibre).common,
@@ -88,8 +88,11 @@ function catalogue(): Hypothesis[] {
     list.push({ components: mixtureOf(Object.entries(shows) as [FibreId, number][]), weight: common })
   }
   const total = list.reduce((sum, { weight }) => sum + weight, 0)
-  return list.map(({ components, weight }) => hypothesisOf(components, weight / total))
+  return { hypotheses: list.map(({ components, weight }) => hypothesisOf(components, weight / total)), total }
 }
 
-/** Every pure fibre and every common blend of two or three, with priors that sum to 1. */
-export const hypotheses: readonly Hypothesis[] = catalogue()
+/**
+ * Every pure fibre and every common blend of two or three, with priors that sum to 1; and what their parts in a
+ * hundred add up to.
+ */
+export const { hypotheses, total: COMMON_TOTAL }: { hypotheses: readonly Hypothesis[]; total: number } = catalogue()

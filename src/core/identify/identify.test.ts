@@ -173,8 +173,9 @@ describe('years', () => {
   it('rule out what was not sold yet', () => {
     const { fibres } = identify({ observations: seen(polyester), history: { made: { before: 1945 } } })
     const present = (id: string) => fibres.find((fibre) => fibre.id === id)!.present
-    expect(present('polyester')).toBe(0)
-    expect(present('lyocell')).toBe(0)
+    // Never quite to nothing: years are remembered wrongly.
+    expect(present('polyester')).toBeLessThan(0.05)
+    expect(present('lyocell')).toBeLessThan(1e-4)
     expect(present('nylon')).toBeGreaterThan(0)
   })
 
@@ -183,7 +184,8 @@ describe('years', () => {
       identify({ observations: [], history: { made: { after: 1950, before } } }).fibres.find(
         ({ id }) => id === 'polyester',
       )!.present
-    expect(at(1953)).toBe(0)
+    expect(at(1950)).toBeLessThan(at(1953))
+    expect(at(1953)).toBeLessThan(at(1956))
     expect(at(1956)).toBeGreaterThan(0)
     expect(at(1970)).toBeGreaterThan(at(1956))
   })

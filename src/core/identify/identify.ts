@@ -2,6 +2,7 @@ import { fibres as catalogue } from '../fibres/catalogue'
 import { FAMILIES, FIBRE_IDS, type FamilyId, type FibreId } from '../vocabulary/fibres'
 import { answerAsked } from './asks'
 import { judgeClaim } from './claim'
+import { guarded, STOP_UNLIT, warningsFor, wouldNotLight } from './cautions'
 import { conflictsIn } from './conflicts'
 import { trustedControls } from './controls'
 import { type Grounds } from './grounds'
@@ -11,6 +12,7 @@ import { type History } from './history/types'
 import { hypotheses } from './hypotheses'
 import { adviseNext } from './nextTest'
 import { reporterTaughtBy, type ControlBurn } from './nose'
+import { outside } from './outsiders/outsiders'
 import { clothPosterior, type ClothPosterior } from './parts'
 import { partsAnswer, type PartsAnswer } from './partsAnswer'
 import { PARTS, TOOLS, type Asks, type Part, type Tool } from '../vocabulary/observations'
@@ -26,6 +28,7 @@ import {
   type Observation,
   type Scored,
   type Verdict,
+  type Warning,
 } from './types'
 import { verdictOf } from './verdict'
 import { type Vocabulary } from '../vocabulary/words'
@@ -61,6 +64,8 @@ export interface Answer {
   /** Why to stop here; null where going on is worth it. */
   stop: string | null
   conflicts: Conflict[]
+  /** What comes before everything else: what not to do with this cloth, or what it may be beside the list. */
+  warnings: Warning[]
   evidence: Evidence[]
   history?: HistoryEffect
   byPart?: Partial<Record<Part, Answer>>
@@ -112,7 +117,11 @@ export function identify(question: Question, vocabulary: Vocabulary = 'uk'): Ans
 
 /** What a question rests on before anything is seen. */
 function groundsOf({ history = {}, controls = [] }: Question): Grounds {
-  return { hypotheses: hypothesesFor(history), reporter: reporterTaughtBy(trustedControls(controls)) }
+  return {
+    hypotheses: hypothesesFor(history),
+    reporter: reporterTaughtBy(trustedControls(controls)),
+    made: history.made,
+  }
 }
 
 /** The heart of an answer, at a fraction of its cost: what is believed, without what to do next and why. */
@@ -120,10 +129,11 @@ export type Glance = Pick<Answer, 'families' | 'fibres' | 'verdict'>
 
 /** What is believed of the whole cloth. @throws RangeError as `identify` does */
 export function glance(question: Question, vocabulary: Vocabulary = 'uk'): Glance {
-  const scored = [...clothPosterior(question.observations, groundsOf(question)).scored].sort(
-    (a, b) => b.probability - a.probability,
-  )
-  return { ...presences(scored), verdict: verdictOf(scored, question.observations.length > 0, vocabulary) }
+  const { observations } = question
+  const grounds = groundsOf(question)
+  const cloth = clothPosterior(observations, grounds)
+  const scored = [...cloth.scored].sort((a, b) => b.probability - a.probability)
+  return { ...presences(scored), verdict: verdictFor(scored, observations, outside(cloth, grounds), vocabulary) }
 }
 
 function answerFor(
@@ -139,7 +149,12 @@ function answerFor(
   const scored = [...cloth.scored].sort((a, b) => b.probability - a.probability)
   // Nobody can ask of a label that was not given.
   const asked = asks === 'label' && claim.length === 0 ? 'fibre' : asks
-  const { next, stop } = adviseNext(scored, own, part, { asks: asked, claim, atHand }, grounds.reporter, vocabulary)
+  const isUnlit = wouldNotLight(own)
+  const strange = outside(cloth, grounds)
+  // Nothing more is done with cloth that would not light.
+  const { next, stop } = isUnlit
+    ? { next: [], stop: STOP_UNLIT }
+    : adviseNext(scored, own, part, { asks: asked, claim, atHand }, grounds.reporter, vocabulary)
   const answer: Answer = {
     ...presences(scored),
     hypotheses: scored.map(({ hypothesis, probability }) => ({
@@ -147,15 +162,25 @@ function answerFor(
       probability,
       fibres: hypothesis.components.map(({ fibre, share }) => ({ id: fibre, share })),
     })),
-    verdict: verdictOf(scored, observations.length > 0, vocabulary),
+    verdict: verdictFor(scored, own, strange, vocabulary),
     asked: answerAsked(scored, asked, claim, vocabulary),
     next,
     stop,
     conflicts: conflictsIn(observations, grounds, vocabulary),
+    warnings: warningsFor(isUnlit, strange),
     evidence: evidenceBits(cloth, grounds.hypotheses).map((row) => (part === 'whole' ? row : { ...row, part })),
   }
   if (claim.length > 0) answer.claim = judgeClaim(claim, cloth, grounds, vocabulary)
   return { answer, differ: cloth.differ }
+}
+
+function verdictFor(
+  scored: readonly Scored[],
+  observations: readonly Observation[],
+  strange: ReturnType<typeof outside>,
+  vocabulary: Vocabulary,
+): Verdict {
+  return guarded(verdictOf(scored, observations.length > 0, vocabulary), wouldNotLight(observations), strange)
 }
 
 /** Where a hypothesis counts among the fibres and the families: worked out once. */

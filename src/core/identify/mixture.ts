@@ -1,5 +1,6 @@
 import { fibreById } from '../fibres/catalogue'
-import { blendRules, type BlendRule, type MelterShare } from './blendRules'
+import { type Fibre } from '../fibres/types'
+import { blendRules, type BlendRule, type BlendShare } from './blendRules'
 import { type Feature, type Weights } from './features'
 import { type Component } from './types'
 
@@ -7,22 +8,30 @@ import { type Component } from './types'
  * Probability of each report of one feature, given what the cloth is made of, in the order of `feature.states`; sums
  * to 1.
  * A mixture's reports are the parents' own, weighted by share and by how loudly each shows, then bent by
- * the blend rules where one parent melts and the other does not, then dulled by plain slips.
+ * the blend rules, then dulled by plain slips.
  */
 export function reportProbabilities(feature: Feature, components: readonly Component[]): Float64Array {
   const mixed = plainMixture(feature, components)
-  const melter = melterShare(components)
   for (const rule of blendRules) {
-    if (rule.feature !== feature.id || melter === undefined) continue
-    const reach = rule.strength * coverage(rule, components)
-    if (reach === 0) continue
-    const bent = normalised(feature, rule.weights[melter])
+    if (rule.feature !== feature.id) continue
+    const bend = bendOf(rule, components)
+    if (!bend) continue
+    const bent = normalised(feature, rule.weights[bend.share])
     for (let state = 0; state < mixed.length; state++)
-      mixed[state] = (1 - reach) * mixed[state]! + reach * bent[state]!
+      mixed[state] = (1 - bend.reach) * mixed[state]! + bend.reach * bent[state]!
   }
-  const slip = feature.slip / mixed.length
-  for (let state = 0; state < mixed.length; state++) mixed[state] = (1 - feature.slip) * mixed[state]! + slip
-  return mixed
+  return dulled(feature, mixed)
+}
+
+/** Probability of each report of a material that is told by its own row alone. */
+export function rowProbabilities(feature: Feature, weights: Weights): Float64Array {
+  return dulled(feature, normalised(feature, weights))
+}
+
+/** Plain slips, spread over all states. */
+function dulled({ slip }: Feature, row: Float64Array): Float64Array {
+  for (let state = 0; state < row.length; state++) row[state] = (1 - slip) * row[state]! + slip / row.length
+  return row
 }
 
 /** Probability that a person names more than one state: seldom of one family, often of two. */
@@ -53,25 +62,37 @@ function normalised(feature: Feature, weights: Weights): Float64Array {
   return row.map((weight) => weight / sum)
 }
 
-/** How much of the cloth melts, where some of it does and some does not; undefined where that is all or nothing. */
-function melterShare(components: readonly Component[]): MelterShare | undefined {
-  let melting = 0
-  for (const { fibre, weight } of components) if (fibreById(fibre).thermoplastic) melting += weight
-  if (melting === 0 || melting > 0.999) return undefined
-  if (melting < 0.15) return 'trace'
-  if (melting < 0.4) return 'minor'
-  return melting <= 0.6 ? 'even' : 'main'
+/** How far a rule bends the reports of a mixture, and by which of its rows; undefined where it says nothing of it. */
+function bendOf(rule: BlendRule, components: readonly Component[]): { share: BlendShare; reach: number } | undefined {
+  return rule.of === 'melting' ? meltBend(rule, components) : proteinBend(rule, components)
 }
 
-/** Share of the unmelting part that a rule speaks of. */
-function coverage(rule: BlendRule, components: readonly Component[]): number {
-  let spokenOf = 0
-  let unmelting = 0
-  for (const { fibre, weight } of components) {
-    const { thermoplastic, family } = fibreById(fibre)
-    if (thermoplastic) continue
-    unmelting += weight
-    if (rule.with.includes(family)) spokenOf += weight
-  }
-  return spokenOf / unmelting
+/** By how much of the cloth melts; it reaches as far as the rule speaks of what does not. */
+function meltBend(rule: BlendRule, components: readonly Component[]) {
+  const melting = weightOf(components, ({ thermoplastic }) => thermoplastic)
+  if (melting === 0 || melting > ALL_OF_IT) return undefined
+  const spokenOf = weightOf(components, ({ thermoplastic, family }) => !thermoplastic && rule.with.includes(family))
+  if (spokenOf === 0) return undefined
+  return { share: shareOf(melting), reach: (rule.strength * spokenOf) / (1 - melting) }
+}
+
+/** By how much hair there is beside cellulose; it reaches as far as there is nothing else. */
+function proteinBend(rule: BlendRule, components: readonly Component[]) {
+  const protein = weightOf(components, ({ family }) => family === 'protein')
+  const other = weightOf(components, ({ family }) => rule.with.includes(family))
+  if (protein === 0 || other === 0) return undefined
+  const both = protein + other
+  return { share: shareOf(protein / both), reach: rule.strength * both }
+}
+
+const ALL_OF_IT = 0.999
+
+function shareOf(part: number): BlendShare {
+  if (part < 0.15) return 'trace'
+  if (part < 0.4) return 'minor'
+  return part <= 0.6 ? 'even' : 'main'
+}
+
+function weightOf(components: readonly Component[], test: (fibre: Fibre) => boolean): number {
+  return components.reduce((sum, { fibre, weight }) => sum + (test(fibreById(fibre)) ? weight : 0), 0)
 }

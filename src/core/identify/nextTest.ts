@@ -76,7 +76,8 @@ export function adviseNext(
     text: reason(feature, answers),
   }))
   const out = worthwhile.find(({ feature }) => lacking(feature, wanted.atHand).length > 0)?.feature
-  return { next, stop: stopWords(groups, next.length, out, wanted) }
+  const isWhole = part === 'whole' && observations.every((one) => (one.part ?? 'whole') === 'whole')
+  return { next, stop: stopWords(groups, next.length, out, wanted, isWhole) }
 }
 
 function lacking({ needs }: Feature, atHand: readonly Tool[]): Tool[] {
@@ -95,12 +96,18 @@ function stopWords(
   offered: number,
   out: Feature | undefined,
   { atHand }: Wanted,
+  isWhole: boolean,
 ): string | null {
   const [first, second] = groups
   if (first && first.probability >= ANSWERED) return `You can stop here: ${first.label} is as good as settled.`
   if (offered > 0) return null
   const between = first && second ? `to tell ${first.label} from ${second.label}` : 'more'
-  if (!out) return `Stop here: nothing that can be done at home would help ${between}. A laboratory could.`
+  if (!out) {
+    // A mixture woven of two yarns parts where a spun one does not.
+    const isMixed = [first, second].some((group) => group?.members.some(({ mixed }) => mixed))
+    const apart = isMixed && isWhole ? ' Burning a yarn of the warp and one of the weft apart may still tell.' : ''
+    return `Stop here: nothing that can be done at home to the whole would help ${between}. A laboratory could.${apart}`
+  }
   const tool = lacking(out, atHand)[0]!
   return `Stop here, unless you can get ${TOOL_WORDS[tool]}: nothing else would help ${between}.`
 }
@@ -108,7 +115,7 @@ function stopWords(
 interface Group {
   label: string
   probability: number
-  members: { probability: number; tables: ReportTables }[]
+  members: { probability: number; tables: ReportTables; mixed: boolean }[]
 }
 
 interface GroupAnswers {
@@ -131,7 +138,8 @@ function groupsOf(
     let group = groups.get(key)
     if (!group) groups.set(key, (group = { label: labelOf(hypothesis), probability: 0, members: [] }))
     group.probability += probability
-    group.members.push({ probability, tables: reporter.tables(hypothesis) })
+    const mixed = hypothesis.components.length > 1
+    group.members.push({ probability, tables: reporter.tables(hypothesis), mixed })
   }
   return [...groups.values()].sort((a, b) => b.probability - a.probability)
 }

@@ -127,7 +127,6 @@ function differing(
 function likeliest(hypotheses: readonly Hypothesis[], logLikelihoods: Float64Array | undefined, count: number) {
   return hypotheses
     .map((hypothesis, index) => ({ hypothesis, logLikelihood: logLikelihoods?.[index] ?? 0 }))
-    .filter(({ hypothesis }) => hypothesis.prior > 0)
     .sort((a, b) => Math.log(b.hypothesis.prior) + b.logLikelihood - Math.log(a.hypothesis.prior) - a.logLikelihood)
     .slice(0, count)
 }

@@ -112,6 +112,12 @@ export interface NextTest {
   text: string
 }
 
+/** What a person is warned of before anything else. */
+export interface Warning {
+  id: string
+  text: string
+}
+
 export interface Conflict {
   features: readonly [string, string]
   text: string

@@ -66,6 +66,7 @@ const onePart = {
     })
     .optional(),
   next: z.array(z.object({ feature: z.string(), part, bits: z.number(), hazard: z.string(), text: z.string() })),
+  warnings: z.array(z.object({ id: z.string(), text: z.string() })),
   conflicts: z.array(z.object({ features: z.tuple([z.string(), z.string()]), text: z.string() })),
   evidence: z.array(
     z.object({ feature: z.string(), part, states: z.array(z.string()), bits: z.record(family, z.number()) }),

@@ -6,7 +6,7 @@ export const TROUBLES = {
     safe: 'Nothing was written to it since this was found, and nothing will be.',
     todo: [
       'Make a copy of the whole folder before anything else.',
-      'Save what can still be read, with the button below.',
+      'Save what can still be read, with the link below.',
       'Put back the latest good copy of the folder, if you have one, and start again.',
       'If the disk may be failing, copy it elsewhere first.',
     ],

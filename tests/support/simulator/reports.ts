@@ -54,8 +54,10 @@ export function reportsOf(
   const stretchy = share((fibre) => fibre === 'elastane')
   // Cellulose holds the melt up like a wick: it burns on and does not drip.
   const wick = cellulose > 0.15 && melt > 0.1 ? 0.35 * Math.min(1, cellulose * 2) : 0
+  // A mixture of cellulose and protein burns on as the cellulose does, and leaves black that crumbles.
+  const mingled = Math.min(cellulose, protein) * 2
   const liquid = mean('melts') + heat * 0.6
-  const sustain = mean('sustains') + wick + heat * 0.5
+  const sustain = mean('sustains') + wick + mingled * 0.22 + heat * 0.5
   const hardness = mean('hard') + heat * 0.4 + bias.hardness
   const speck = melt > 0.03 && melt < 0.75 ? Math.min(1, melt * 3.2) * (1 - melt) * 1.6 : 0
 
@@ -94,13 +96,13 @@ export function reportsOf(
       [
         cellulose * (1 - mean('holds') - tightness * 0.5) * (1 - speck * 0.6),
         cellulose * (mean('holds') + tightness * 0.5) * (1 - speck * 0.5),
-        protein * 0.3 + 0.06 * mean('dark') * melt,
-        protein * 0.75 * (1 - speck * 0.6),
+        protein * 0.3 + mingled * 0.45 + 0.06 * mean('dark') * melt,
+        protein * 0.75 * (1 - speck * 0.6) * (1 - mingled * 0.5),
         melt > 0.5 ? melt * mean('drips') * 1.2 : melt * 0.12,
         melt > 0.4 ? melt * (1.05 - mean('drips')) : melt * 0.15,
         speck * (cellulose + protein),
         stretchy * 2 + 0.02 * melt,
-        stretchy + 0.03 * cellulose,
+        stretchy + 0.03 * cellulose + mingled * 0.2,
         mineral * 1.2 + 0.005,
       ],
       1.6,

@@ -7,6 +7,7 @@ export const cupro: FibreKind = {
   density: { gramsPerCm3: [1.52, 1.54], source: FROM_MEMORY },
   regain: { percent: 11, source: FROM_MEMORY },
   allowance: { percent: 13, source: EU_1007_ANNEX_IX },
+  firstSold: 1899,
   soldSince: 1920,
   lookalike: 'viscose burns as cupro does',
   ironDots: 2,
@@ -14,7 +15,7 @@ export const cupro: FibreKind = {
   reports: {
     like: 'viscose',
     except: {
-      'wet-strength': { weaker: 82, unchanged: 16, stronger: 2 },
+      'wet-strength': { weaker: 72, unchanged: 26, stronger: 2 },
       'yarn-break': { 'soft-fuzzy': 35, 'crisp-long-ends': 28, 'stretches-first': 36, 'snaps-back': 1 },
       'yarn-type': { staple: 14, filament: 86 },
       scrunch: { 'stays-crumpled': 35, 'some-creases': 49, 'springs-out': 16 },

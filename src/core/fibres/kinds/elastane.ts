@@ -7,6 +7,7 @@ export const elastane: FibreKind = {
   density: { gramsPerCm3: [1.2, 1.2], source: MORTON_HEARLE },
   regain: { percent: 1.3, source: FROM_MEMORY },
   allowance: { percent: 1.5, source: EU_1007_ANNEX_IX },
+  firstSold: 1958,
   soldSince: 1959,
   lookalike: null,
   ironDots: 1,

@@ -7,10 +7,12 @@ export const glass: FibreKind = {
   density: { gramsPerCm3: [2.5, 2.6], source: MORTON_HEARLE },
   regain: { percent: 0, source: FROM_MEMORY },
   allowance: { percent: 2.5, source: EU_1007_ANNEX_IX },
+  firstSold: 1936,
   soldSince: 1938,
   lookalike: null,
   ironDots: 0,
-  common: 0.3,
+  // Seldom met, and never put above metal by a flame alone.
+  common: 0.12,
   reports: {
     approach: { unmoved: 95, 'curls-away': 2, 'melts-back': 3 },
     ignition: { instant: 1, quick: 1, slow: 3, none: 95 },
@@ -28,7 +30,7 @@ export const glass: FibreKind = {
     smoke: { 'hardly-any': 93, pale: 5, dark: 1, 'black-sooty': 1 },
     smell: { none: 94, 'acrid-chemical': 3 },
     residue: { unburnt: 86, 'hard-bead': 10, 'brittle-clinker': 2 },
-    'residue-colour': { 'pale-grey': 60, grey: 25, brown: 5, black: 10 },
+    'residue-colour': { 'pale-grey': 46, grey: 32, brown: 8, black: 14 },
     crush: { powders: 3, crumbles: 10, resists: 87 },
     'water-drop': { 'soaks-at-once': 8, 'soaks-slowly': 24, beads: 68 },
     'wet-strength': { weaker: 10, unchanged: 88, stronger: 2 },

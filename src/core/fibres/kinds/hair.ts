@@ -6,7 +6,7 @@ export const hair: FibreKind = {
   thermoplastic: false,
   density: { gramsPerCm3: [1.28, 1.32], source: FROM_MEMORY },
   regain: { percent: 13.6, source: FROM_MEMORY },
-  allowance: { percent: 17.5, source: EU_1007_ANNEX_IX },
+  allowance: { percent: 17.5, range: [17, 18.25], source: EU_1007_ANNEX_IX },
   soldSince: null,
   lookalike: 'wool burns just as mohair, alpaca and cashmere do',
   ironDots: 1,
@@ -14,6 +14,14 @@ export const hair: FibreKind = {
   reports: {
     like: 'wool',
     except: {
+      'loupe-fibre': {
+        'twisted-ribbon': 0,
+        'cross-nodes': 1,
+        scales: 78,
+        'smooth-rod': 18,
+        'lengthwise-lines': 2,
+        'flat-strip': 1,
+      },
       lustre: { matt: 42, 'soft-sheen': 49, bright: 9 },
     },
   },

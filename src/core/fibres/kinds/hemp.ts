@@ -5,7 +5,7 @@ export const hemp: FibreKind = {
   family: 'plant',
   thermoplastic: false,
   density: { gramsPerCm3: [1.48, 1.5], source: FROM_MEMORY },
-  regain: { percent: 12, source: FROM_MEMORY },
+  regain: { percent: 8, source: FROM_MEMORY },
   allowance: { percent: 12, source: EU_1007_ANNEX_IX },
   soldSince: null,
   lookalike: 'linen and ramie burn as hemp does',
@@ -15,7 +15,7 @@ export const hemp: FibreKind = {
     like: 'linen',
     except: {
       smell: { paper: 40, 'wood-leaves': 16, 'rope-straw': 39, none: 4 },
-      residue: { 'soft-ash': 53, 'shape-keeping-ash': 42, 'fluffy-black': 1, 'brittle-clinker': 2, unburnt: 1 },
+      residue: { 'soft-ash': 62, 'shape-keeping-ash': 33, 'fluffy-black': 1, 'brittle-clinker': 2, unburnt: 1 },
       'drying-twist': { clockwise: 4, anticlockwise: 85, 'both-ways': 11 },
     },
   },

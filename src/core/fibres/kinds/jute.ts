@@ -25,7 +25,7 @@ export const jute: FibreKind = {
       },
       afterglow: { yes: 78, no: 22 },
       smell: { paper: 22, 'wood-leaves': 22, 'rope-straw': 52, none: 3 },
-      residue: { 'soft-ash': 53, 'shape-keeping-ash': 42, 'fluffy-black': 1, 'brittle-clinker': 2, unburnt: 1 },
+      residue: { 'soft-ash': 62, 'shape-keeping-ash': 33, 'fluffy-black': 1, 'brittle-clinker': 2, unburnt: 1 },
       'yarn-break': { 'soft-fuzzy': 20, 'crisp-long-ends': 75, 'stretches-first': 4, 'snaps-back': 1 },
       scrunch: { 'stays-crumpled': 65, 'some-creases': 30, 'springs-out': 5 },
       touch: { cool: 38, neutral: 52, warm: 10 },

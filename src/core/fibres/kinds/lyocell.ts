@@ -7,6 +7,7 @@ export const lyocell: FibreKind = {
   density: { gramsPerCm3: [1.5, 1.52], source: FROM_MEMORY },
   regain: { percent: 11, source: FROM_MEMORY },
   allowance: { percent: 13, source: EU_1007_ANNEX_IX },
+  firstSold: 1991,
   soldSince: 1992,
   lookalike: 'cotton, viscose and modal burn just as lyocell does',
   ironDots: 2,
@@ -15,7 +16,7 @@ export const lyocell: FibreKind = {
     like: 'viscose',
     except: {
       ignition: { instant: 30, quick: 48, slow: 20, none: 2 },
-      residue: { 'soft-ash': 83, 'shape-keeping-ash': 11, 'fluffy-black': 2, 'brittle-clinker': 1, unburnt: 1 },
+      residue: { 'soft-ash': 74, 'shape-keeping-ash': 20, 'fluffy-black': 2, 'brittle-clinker': 1, unburnt: 1 },
       'wet-strength': { weaker: 40, unchanged: 55, stronger: 5 },
       'yarn-type': { staple: 94, filament: 6 },
       scrunch: { 'stays-crumpled': 35, 'some-creases': 49, 'springs-out': 16 },

@@ -7,6 +7,7 @@ export const modal: FibreKind = {
   density: { gramsPerCm3: [1.52, 1.53], source: FROM_MEMORY },
   regain: { percent: 11, source: FROM_MEMORY },
   allowance: { percent: 13, source: EU_1007_ANNEX_IX },
+  firstSold: 1951,
   soldSince: 1965,
   lookalike: 'cotton, viscose and lyocell burn just as modal does',
   ironDots: 2,
@@ -16,7 +17,7 @@ export const modal: FibreKind = {
     except: {
       ignition: { instant: 30, quick: 48, slow: 20, none: 2 },
       'wet-strength': { weaker: 65, unchanged: 32, stronger: 3 },
-      'yarn-break': { 'soft-fuzzy': 62, 'crisp-long-ends': 16, 'stretches-first': 21, 'snaps-back': 1 },
+      'yarn-break': { 'soft-fuzzy': 62, 'crisp-long-ends': 16, 'stretches-first': 21, 'snaps-back': 0.6 },
       'yarn-type': { staple: 94, filament: 6 },
       scrunch: { 'stays-crumpled': 35, 'some-creases': 49, 'springs-out': 16 },
       lustre: { matt: 42, 'soft-sheen': 49, bright: 9 },

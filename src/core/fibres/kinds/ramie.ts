@@ -15,7 +15,7 @@ export const ramie: FibreKind = {
     like: 'linen',
     except: {
       smell: { paper: 55, 'wood-leaves': 18, 'rope-straw': 22, none: 4 },
-      residue: { 'soft-ash': 53, 'shape-keeping-ash': 42, 'fluffy-black': 1, 'brittle-clinker': 2, unburnt: 1 },
+      residue: { 'soft-ash': 62, 'shape-keeping-ash': 33, 'fluffy-black': 1, 'brittle-clinker': 2, unburnt: 1 },
       lustre: { matt: 25, 'soft-sheen': 60, bright: 15 },
       'loupe-fibre': {
         'twisted-ribbon': 6,

@@ -15,13 +15,13 @@ export const triacetate: FibreKind = {
     like: 'acetate',
     except: {
       smell: { vinegar: 50, 'acrid-chemical': 27, paper: 10, 'sweet-chemical': 8, 'wood-leaves': 3, none: 2 },
-      residue: { 'hard-lump': 40, 'hard-bead': 40, 'brittle-clinker': 13, gummy: 3, 'crushable-bead': 3 },
+      residue: { 'hard-lump': 54, 'brittle-clinker': 18, 'hard-bead': 22, gummy: 3, 'crushable-bead': 3 },
       'water-drop': { 'soaks-at-once': 10, 'soaks-slowly': 40, beads: 50 },
       'wet-strength': { weaker: 35, unchanged: 62, stronger: 3 },
       scrunch: { 'stays-crumpled': 12, 'some-creases': 45, 'springs-out': 43 },
       lustre: { matt: 15, 'soft-sheen': 40, bright: 45 },
       touch: { cool: 30, neutral: 55, warm: 15 },
-      acetone: { dissolves: 12, softens: 65, 'no-change': 23 },
+      acetone: { dissolves: 8, softens: 70, 'no-change': 22 },
     },
   },
 }

@@ -7,6 +7,7 @@ export const viscose: FibreKind = {
   density: { gramsPerCm3: [1.52, 1.52], source: MORTON_HEARLE },
   regain: { percent: 11, source: ASTM_D1909 },
   allowance: { percent: 13, source: EU_1007_ANNEX_IX },
+  firstSold: 1892,
   soldSince: 1910,
   lookalike: 'cotton, modal and lyocell burn just as viscose does',
   ironDots: 2,
@@ -14,6 +15,7 @@ export const viscose: FibreKind = {
   reports: {
     like: 'cotton',
     except: {
+      residue: { 'soft-ash': 81, 'shape-keeping-ash': 13, 'fluffy-black': 2, 'brittle-clinker': 1, unburnt: 1 },
       approach: { unmoved: 86, 'curls-away': 11, 'melts-back': 3 },
       ignition: { instant: 34, quick: 44, slow: 20, none: 2 },
       flame: {
@@ -30,7 +32,7 @@ export const viscose: FibreKind = {
       smell: { paper: 66, 'wood-leaves': 24, 'rope-straw': 4, 'sweet-chemical': 0.5, 'acrid-chemical': 0.5, none: 5 },
       'water-drop': { 'soaks-at-once': 67, 'soaks-slowly': 27, beads: 6 },
       'wet-strength': { weaker: 88, unchanged: 11, stronger: 1 },
-      'yarn-break': { 'soft-fuzzy': 53, 'crisp-long-ends': 26, 'stretches-first': 20, 'snaps-back': 1 },
+      'yarn-break': { 'soft-fuzzy': 53, 'crisp-long-ends': 26, 'stretches-first': 20, 'snaps-back': 0.6 },
       'yarn-type': { staple: 65, filament: 35 },
       scrunch: { 'stays-crumpled': 52, 'some-creases': 36, 'springs-out': 12 },
       lustre: { matt: 40, 'soft-sheen': 35, bright: 25 },

@@ -16,8 +16,8 @@ export const acetone = defineFeature({
       'Wait a minute and press it with a glass rod.',
     ],
     separates:
-      'Acetate, which turns to jelly, from silk, viscose and polyester that look like it. Triacetate and ' +
-      'modacrylic only soften.',
+      'Acetate, which turns to jelly, from silk, viscose and polyester that look like it. Triacetate ' +
+      'swells or dissolves in part; some modacrylics dissolve, others soften.',
     spoiledBy: 'Nail-varnish remover without acetone, too little of it, a coating that dissolves in its place.',
     caution:
       'Acetone catches fire from afar: no flame, spark or hot iron in the room, never near a burn test. ' +
@@ -26,7 +26,7 @@ export const acetone = defineFeature({
   },
   source: 'AATCC TM20: acetone dissolves acetate; modacrylic and triacetate swell in it, from memory',
   // A hole is hard to mistake; a weak remover is in the rows.
-  slip: 0.01,
+  slip: 0.005,
   states: [
     ['dissolves', 'Dissolves', 'It turns to jelly or holes appear.'],
     ['softens', 'Softens', 'Sticky or stiff, but still there.'],

@@ -22,6 +22,7 @@ type Definition<F extends FeatureId> = Omit<
   id: F
   needs?: readonly Tool[]
   multi?: boolean
+  repeatCorrelation?: number
   slip?: number
   salience?: Feature['salience']
   states: readonly (readonly [id: StateOf<F>, label: string, help: string])[]

@@ -16,14 +16,17 @@ export const float = defineFeature({
       'Let go of it half-way down.',
     ],
     separates: 'Polypropylene and polyethylene, the only common ones lighter than water, from all others.',
-    spoiledBy: 'Bubbles: squeeze again and try three times. A metal or dirty yarn sinks anything.',
+    spoiledBy:
+      'Bubbles: squeeze again and try three times; three that float are as good as certain. A metal or dirty ' +
+      'yarn sinks anything.',
     caution: null,
   },
   source:
     'densities in Morton & Hearle, Physical Properties of Textile Fibres: of these only polypropylene is ' +
     'lighter than water',
   // It either sinks or does not; trapped air is in the rows.
-  slip: 0.03,
+  slip: 0.02,
+  repeatCorrelation: 0.2,
   states: [
     ['floats', 'Floats', 'It comes up again and again.'],
     ['sinks', 'Sinks', 'It goes down and stays.'],

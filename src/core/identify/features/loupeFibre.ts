@@ -8,8 +8,10 @@ export const loupeFibre = defineFeature({
   minutes: 6,
   needs: ['loupe'],
   title: 'One fibre, magnified',
-  question: 'One fibre at 60 times or more. What does it look like?',
-  hint: 'Wet it on a slip of glass. A clip-on lens for a phone may do.',
+  question: 'One fibre at 100 times or so. What does it look like?',
+  hint:
+    'Wet it on a slip of glass. At 60 times cotton and coarse wool show; fine wool and flax want about 100, and ' +
+    'the scales of mohair and alpaca are faint.',
   guide: {
     steps: [
       'Tease a yarn out on a slip of glass and add a drop of water.',
@@ -19,7 +21,9 @@ export const loupeFibre = defineFeature({
     separates:
       'Cotton, linen, wool and viscose, each with a face of its own. Smooth rods stay in doubt: silk, ' +
       'lyocell and most synthetics look alike.',
-    spoiledBy: 'Too little magnification, dye that hides the lines, delustred synthetics that look dusty.',
+    spoiledBy:
+      'Too little magnification (fine wool and flax look smooth below 100 times), dye that hides the lines, ' +
+      'delustred synthetics that look dusty.',
     caution: 'Slips of glass have sharp edges.',
   },
   source: 'longitudinal views as in AATCC TM20, from memory',

@@ -70,6 +70,11 @@ export interface Feature {
   states: readonly State[]
   /** Share of reports that are plain mistakes, spread over all states. */
   slip: number
+  /**
+   * How alike the mistakes of two looks are, 0 … 1; where left out, as alike as two burns under one nose
+   * (`REPEAT_CORRELATION`).
+   */
+  repeatCorrelation?: number
   /** How loudly a family, or a fibre against its family, shows in a mixture, against its share; 1 where not named. */
   salience: Partial<Record<FamilyId | FibreId, number>>
   /** Where the weights come from. */

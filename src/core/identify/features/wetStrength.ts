@@ -18,8 +18,8 @@ export const wetStrength = defineFeature({
       'Pull that one the same way, with the same hands.',
     ],
     separates:
-      'Viscose and cupro, which lose about half of their strength when wet, from cotton and linen, which ' +
-      'gain a little. Synthetics do not care.',
+      'Viscose, which loses about half of its strength when wet, and cupro and acetate, which lose a third, from ' +
+      'cotton and linen, which gain a little. Wool and silk lose some, nylon a tenth; polyester does not care.',
     spoiledBy: 'Yarns of different thickness, or a yarn that is worn. Three of each, and go by the most.',
     caution: null,
   },

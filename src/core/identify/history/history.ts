@@ -40,8 +40,8 @@ export function hasHistory({ made, ...tilts }: History): boolean {
 }
 
 /**
- * The hypotheses with priors for a cloth of that past; they sum to 1 again. What was not sold before a fibre's first
- * year is ruled out, and a year within the span counts by the part of it that lies after. Kind, price and country
+ * The hypotheses with priors for a cloth of that past; they sum to 1 again. What was sold nowhere yet is all but ruled
+ * out, and a year within the span counts by the part of it that lies after. Kind, price and country
  * tilt, within bounds. With nothing known, the common list itself.
  * @throws RangeError where a kind, price or country is not in `TILTS`
  */
@@ -75,13 +75,29 @@ function fibreFactors(history: History): (fibre: FibreId) => number {
   return (fibre) => chosen.reduce((product, { factors }) => product * (factors[fibre] ?? 1), 1)
 }
 
-/** Share of a span of years in which a fibre was sold; 1 where nothing is known of the years. */
+/**
+ * How much there was of a fibre: before it was first sold anywhere, and from then until it was widely sold; 1 later.
+ * Never nothing: dates are remembered wrongly, and garments mended. From memory.
+ */
+export const BEFORE_FIRST = 1e-4
+const BEFORE_WIDELY = 0.2
+
+/** Whether a fibre was sold nowhere yet in all of those years. */
+export function notSoldYet(fibre: FibreId, made: Made | undefined): boolean {
+  const { firstSold, soldSince } = fibreById(fibre)
+  const first = firstSold ?? soldSince
+  return first !== null && made?.before !== undefined && first >= made.before
+}
+
+/** Mean over a span of years of how much there was of a fibre; 1 where nothing is known of the years. */
 function soldFraction(fibre: FibreId, made: Made | undefined): number {
-  const since = fibreById(fibre).soldSince
-  if (since === null || made?.before === undefined) return 1
+  const { soldSince: widely, firstSold: first = widely } = fibreById(fibre)
+  if (widely === null || first === null || made?.before === undefined) return 1
   const { before } = made
-  const after = made.after ?? before - USUAL_SPAN_YEARS
-  if (since <= after) return 1
-  if (since >= before) return 0
-  return (before - since) / (before - after)
+  // Years the wrong way round are refused where they come in; here they are one year.
+  const after = Math.min(made.after ?? before - USUAL_SPAN_YEARS, before - 1)
+  const within = (from: number, to: number) => Math.max(0, Math.min(before, to) - Math.max(after, from))
+  const sum =
+    BEFORE_FIRST * within(-Infinity, first) + BEFORE_WIDELY * within(first, widely) + within(widely, Infinity)
+  return sum / (before - after)
 }

@@ -37,7 +37,13 @@ export function fibresTold(words: Vocabulary): FibreTold[] {
         { title: 'Density', value: `${low === high ? low : `${low} to ${high}`} g/cm³`, source: density.source },
         ...(regain ? [{ title: 'Moisture regain', value: `${regain.percent} %`, source: regain.source }] : []),
         ...(allowance
-          ? [{ title: 'Conventional allowance', value: `${allowance.percent} %`, source: allowance.source }]
+          ? [
+              {
+                title: 'Conventional allowance',
+                value: allowance.range ? `${allowance.range.join(' to ')} %` : `${allowance.percent} %`,
+                source: allowance.source,
+              },
+            ]
           : []),
         {
           title: 'Iron',

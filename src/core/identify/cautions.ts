@@ -1,0 +1,75 @@
+import { type Observation, type Verdict, type Warning } from './types'
+import { outsiders, type OutsiderId } from './outsiders/kinds'
+import { POINTS_OUTSIDE } from './outsiders/outsiders'
+import { doubtWords } from './words'
+
+/** From this probability on a material outside the catalogue is named beside the verdict. */
+const WORTH_NAMING = 0.1
+
+/** Reports of cloth that would not light, and of cloth that burned, shrank or melted after all. */
+const UNLIT: Readonly<Record<string, readonly string[]>> = {
+  ignition: ['none'],
+  flame: ['none'],
+  'after-removal': ['never-lit'],
+}
+const GAVE_WAY: Readonly<Record<string, readonly string[]>> = {
+  approach: ['curls-away', 'melts-back'],
+  ignition: ['instant', 'quick', 'slow'],
+  flame: ['yellow-fast', 'yellow-slow', 'sputtering', 'melting-small', 'black-tipped-leaping'],
+  melting: ['partly', 'melts', 'melts-drips'],
+  'after-removal': ['burns-on', 'burns-slowly-on', 'dies-soon', 'dies-at-once'],
+}
+
+const says = (table: typeof UNLIT, { feature, states }: Observation) =>
+  states.some((state) => table[feature]?.includes(state) ?? false)
+
+/** Whether it was held in a flame, did not light, and neither melted nor shrank: such cloth is not handled further. */
+export function wouldNotLight(observations: readonly Observation[]): boolean {
+  return observations.some((one) => says(UNLIT, one)) && !observations.some((one) => says(GAVE_WAY, one))
+}
+
+/** What stands in place of any further test. */
+export const STOP_UNLIT =
+  'Stop here, and do not handle it further: no scrunching, tearing, pulling of yarns or touching to the skin. Old ' +
+  'cloth that will not light may hold asbestos, which nobody can tell at home. Damp it, put it in a bag and close ' +
+  'it, wash your hands, and ask your local authority what to do with it.'
+
+const MINERAL_TEXT =
+  'It would not light and did not melt: metal, glass-fibre (fibreglass) cloth or, in anything old, perhaps asbestos. ' +
+  'Nobody can tell these apart for certain at home, and this is no verdict to rely on.'
+
+/** What a person is warned of before anything else, the gravest first. */
+export function warningsFor(
+  isUnlit: boolean,
+  strange: readonly { id: OutsiderId; probability: number }[],
+): Warning[] {
+  const found: Warning[] = isUnlit ? [{ id: 'may-be-asbestos', text: STOP_UNLIT }] : []
+  for (const { id, probability } of strange) {
+    if (isUnlit || probability < WORTH_NAMING) continue
+    const { phrase, note } = outsiders[id]
+    const how = probability >= POINTS_OUTSIDE ? 'Perhaps' : 'It may also be'
+    found.push({ id: `perhaps-${id}`, text: `${how} ${phrase}. ${note}` })
+  }
+  return found
+}
+
+/** The verdict where something outside the catalogue explains what was seen: no family is claimed. */
+export function guarded(
+  verdict: Verdict,
+  isUnlit: boolean,
+  strange: readonly { id: OutsiderId; probability: number }[],
+): Verdict {
+  if (isUnlit) return { ...verdict, text: MINERAL_TEXT }
+  const [first] = strange
+  if (!first || first.probability < POINTS_OUTSIDE) return verdict
+  const { phrase, note } = outsiders[first.id]
+  return {
+    ...verdict,
+    level: 'undecided',
+    ids: [],
+    sides: [],
+    sure: null,
+    probability: verdict.leaningProbability,
+    text: `Perhaps ${phrase}: ${doubtWords(first.probability)}, so that no family is claimed. ${note}`,
+  }
+}
