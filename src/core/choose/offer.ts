@@ -26,9 +26,11 @@ export interface Described {
 const STATED_WEIGHT_DOUBT = 0.03
 const STATED_STRETCH_DOUBT = 1.5
 
-/** What a description offers; what it leaves out is estimated, with doubt, from what the cloth is called. */
-export function offerFrom(described: Described): Offer {
-  const named = described.called ? clothCalled(described.called) : undefined
+/**
+ * What a description offers; what it leaves out is estimated, with doubt, from what the cloth is called.
+ * @param named the cloth that its name means, where that was found out already
+ */
+export function offerFrom(described: Described, named = clothCalled(described.called ?? '')): Offer {
   const offer: Offer = {}
   if (described.called) {
     if (named) offer.called = named.id

@@ -12,7 +12,13 @@ describe('named cloths', () => {
 
   it.each([
     ['Calico', 'calico'],
-    ['muslin', 'calico'],
+    ['printed viscose', 'challis'],
+    ['rayon', 'challis'],
+    ['sailcloth', 'sailcloth'],
+    ['baby cord', 'needlecord'],
+    ['tussah', 'wild-silk'],
+    ['batting', 'wadding'],
+    ['cotton ripstop', 'ripstop-cotton'],
     ['CRÊPE DE CHINE', 'crepe-de-chine'],
     ['crepe de chine', 'crepe-de-chine'],
     ['printed cotton lawn', 'lawn'],
@@ -25,6 +31,22 @@ describe('named cloths', () => {
     ['silk habotai', 'habotai'],
   ])('%s is found', (words, id) => {
     expect(clothCalled(words)?.id).toBe(id)
+  })
+
+  it.each([
+    ['muslin', 'gauze', 'calico'],
+    ['calico', 'calico', 'calico-print'],
+    ['flannel', 'flannel-wool', 'flannel'],
+  ])('%s is one cloth in the UK and another in the US', (words, uk, us) => {
+    expect(clothCalled(words, 'uk')?.id).toBe(uk)
+    expect(clothCalled(words, 'us')?.id).toBe(us)
+  })
+
+  it('have names of their own: none is given to two cloths in one English', () => {
+    for (const words of ['uk', 'us'] as const) {
+      const names = namedCloths.map(({ name }) => name[words].toLowerCase())
+      expect(names.filter((name, index) => names.indexOf(name) < index)).toEqual([])
+    }
   })
 
   it('are not found by a part of a word, by nothing, or by nonsense', () => {

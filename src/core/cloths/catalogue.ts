@@ -1,9 +1,11 @@
 import { felts, nets } from './groups/feltAndNet'
+import { furtherKnits, furtherNets, furtherWovens, nonWovens } from './groups/further'
 import { knitCloths } from './groups/knit'
-import { pileCloths } from './groups/pile'
+import { knitPiles, pileCloths } from './groups/pile'
 import { plainCloths } from './groups/plain'
 import { satinCloths } from './groups/satin'
 import { twillCloths } from './groups/twill'
+import { type Vocabulary } from '../vocabulary/words'
 import { type NamedCloth } from './types'
 
 /** Every named cloth. */
@@ -12,38 +14,58 @@ export const namedCloths: readonly NamedCloth[] = [
   ...twillCloths,
   ...satinCloths,
   ...pileCloths,
+  ...knitPiles,
   ...knitCloths,
   ...felts,
   ...nets,
+  ...furtherWovens,
+  ...furtherKnits,
+  ...nonWovens,
+  ...furtherNets,
 ]
 
-/** Every name of every cloth in plain words, worked out once: the first cloth of a name has it. */
-const byName = new Map<string, NamedCloth>()
-for (const cloth of namedCloths) {
-  for (const name of [cloth.name.uk, cloth.name.us, ...cloth.also, cloth.id.replaceAll('-', ' ')]) {
-    const words = plainWords(name)
-    if (!byName.has(words)) byName.set(words, cloth)
-  }
+/**
+ * Every name of every cloth in plain words, worked out once. A word that means one cloth in the UK and another in the
+ * US (muslin, calico, flannel) is first what it is in the English that is asked in, then what a cloth is also called.
+ */
+const byName: Readonly<Record<Vocabulary, ReadonlyMap<string, NamedCloth>>> = {
+  uk: namesIn('uk', 'us'),
+  us: namesIn('us', 'uk'),
 }
-const MOST_WORDS = Math.max(...[...byName.keys()].map((name) => name.split(' ').length))
+const MOST_WORDS = Math.max(...[...byName.uk.keys()].map((name) => name.split(' ').length))
+
+function namesIn(own: Vocabulary, other: Vocabulary): Map<string, NamedCloth> {
+  const names = new Map<string, NamedCloth>()
+  const give = (cloth: NamedCloth, name: string) => {
+    const words = plainWords(name)
+    if (!names.has(words)) names.set(words, cloth)
+  }
+  for (const cloth of namedCloths) give(cloth, cloth.name[own])
+  for (const cloth of namedCloths) for (const name of cloth.also) give(cloth, name)
+  for (const cloth of namedCloths) give(cloth, cloth.name[other])
+  for (const cloth of namedCloths) give(cloth, cloth.id.replaceAll('-', ' '))
+  return names
+}
 
 /**
  * The cloth that free text means, in UK or US words: an exact name first, else the longest name that stands in the text
  * as whole words ("printed cotton lawn" is a lawn). Undefined where nobody knows it.
+ * @param vocabulary whose words they are, where a word means two cloths
  */
-export function clothCalled(text: string): NamedCloth | undefined {
+export function clothCalled(text: string, vocabulary: Vocabulary = 'uk'): NamedCloth | undefined {
+  const names = byName[vocabulary]
   const sought = plainWords(text)
-  const exact = byName.get(sought)
+  const exact = names.get(sought)
   if (exact) return exact
   const words = sought.split(' ')
   let best = ''
   for (let from = 0; from < words.length; from++) {
     for (let to = from + 1; to <= Math.min(words.length, from + MOST_WORDS); to++) {
       const name = words.slice(from, to).join(' ')
-      if (name.length > best.length && byName.has(name)) best = name
+      if (name.length > best.length && names.has(name)) best = name
     }
   }
-  return byName.get(best)
+  return names.get(best)
 }
 
 /** Lower case, no accents, single spaces between words. */

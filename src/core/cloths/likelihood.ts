@@ -30,7 +30,7 @@ function rowOf(cloth: NamedCloth, feature: InspectionFeature): Float64Array {
   const marked = cloth.marks[feature.id]
   switch (feature.id) {
     case 'construction':
-      return spread(feature, [cloth.construction], PLAIN_SHARE)
+      return spread(feature, marked ?? [cloth.construction], PLAIN_SHARE)
     case 'body':
       return ordinal(BODIES.indexOf(cloth.body), feature.states.length, 0.85)
     case 'opacity':

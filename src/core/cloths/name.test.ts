@@ -82,11 +82,48 @@ describe('a name', () => {
   } as const
 
   it('is ranked with reasons for and against, and sums to one over all', () => {
-    const { names } = nameCloth(denim)
+    const { names, none } = nameCloth(denim)
+    expect(none).toBeLessThan(0.01)
     expect(names[0]).toMatchObject({ id: 'denim', name: 'Denim' })
     expect(names[0]!.for).toContain('the back: colours changed over')
     expect(names.find(({ id }) => id === 'habotai')!.against).toContain('330 g/m²')
-    expect(names.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 9)
+    expect(names.reduce((sum, { probability }) => sum + probability, none)).toBeCloseTo(1, 9)
+  })
+
+  it('is none of these where nothing of the list fits: a woven net that foams, pebbled and metallic', () => {
+    const odd = nameCloth({
+      inspection: {
+        construction: ['net'],
+        surface: ['foamy'],
+        back: ['colours-reversed'],
+        'yarn-look': ['coarse-cords'],
+        pile: ['looped'],
+        colouring: ['yarn-dyed'],
+      },
+      gsm: 600,
+    })
+    expect(odd.none).toBeGreaterThan(odd.names[0]!.probability)
+    expect(odd.warnings[0]).toMatch(/None of the names here/)
+  })
+
+  it('tells faux leather from fleece, and wadding from felt', () => {
+    const leather = nameCloth({
+      inspection: {
+        construction: ['knit'],
+        surface: ['smooth'],
+        back: ['different-cloth'],
+        pile: ['none'],
+        body: ['stiff'],
+      },
+      gsm: 420,
+    })
+    expect(leather.names.slice(0, 3).map(({ id }) => id)).toContain('faux-leather')
+    expect(leather.names[0]!.id).not.toBe('fleece')
+    const wadding = nameCloth({
+      inspection: { construction: ['felted'], surface: ['foamy'], body: ['soft'] },
+      gsm: 150,
+    })
+    expect(wadding.names[0]!.id).toBe('wadding')
   })
 
   it('follows the weight: shirt, jeans and heavy denim differ in nothing else', () => {

@@ -36,6 +36,8 @@ export interface NextLook {
 
 export interface NameAnswer {
   names: RankedName[]
+  /** Probability that it is none of these: with the names', they sum to 1. */
+  none: number
   next: NextLook[]
   warnings: string[]
 }
@@ -44,10 +46,17 @@ export interface NameAnswer {
 interface Sign {
   words: string
   logs: readonly number[]
+  /** The same for a cloth that is none of them. */
+  unknown: number
 }
 
 /** A sign this far above or below the mean of all cloths is given as a reason, nats. */
 const A_REASON = 0.5
+/** How often a cloth on the table is none of the list, and what such a cloth may be; from memory. */
+const NONE_SHARE = 0.02
+const ANY_GSM = [40, 700] as const
+const ANY_STRETCH = [0, 60] as const
+const ANY_FIBRE = 0.2
 const MOST_REASONS = 4
 /** Under this a look is not worth the turning over, bits. */
 const WORTH_LOOKING_BITS = 0.05
@@ -64,8 +73,13 @@ export function nameCloth(description: Description, vocabulary: Vocabulary = 'uk
   const masses = namedCloths.map(
     ({ common }, index) => Math.log(common) + signs.reduce((sum, { logs }) => sum + logs[index]!, 0),
   )
-  const highest = Math.max(...masses)
-  const total = masses.reduce((sum, mass) => sum + Math.exp(mass - highest), 0)
+  // A cloth outside the list answers anything: it is believed where every name of the list answers worse.
+  const stranger =
+    Math.log((NONE_SHARE * namedCloths.reduce((sum, { common }) => sum + common, 0)) / (1 - NONE_SHARE)) +
+    signs.reduce((sum, { unknown }) => sum + unknown, 0)
+  const highest = Math.max(stranger, ...masses)
+  const total = masses.reduce((sum, mass) => sum + Math.exp(mass - highest), Math.exp(stranger - highest))
+  const none = Math.exp(stranger - highest) / total
   const scored = namedCloths.map((cloth, index) => ({
     cloth,
     index,
@@ -81,9 +95,21 @@ export function nameCloth(description: Description, vocabulary: Vocabulary = 'uk
       makes: cloth.makes,
       ...reasons(signs, index),
     })),
+    none,
     next: nextLooks(scored, description, vocabulary),
-    warnings: warningsFor(scored.filter(({ probability }) => probability >= 0.1).map(({ cloth }) => cloth.id)),
+    warnings: noneWarning(none, scored[0]!.probability).concat(
+      warningsFor(scored.filter(({ probability }) => probability >= 0.1).map(({ cloth }) => cloth.id)),
+    ),
   }
+}
+
+function noneWarning(none: number, best: number): string[] {
+  return none > best
+    ? [
+        'None of the names here fits all of this. Look again at what speaks against the first, or keep it ' +
+          'without a name.',
+      ]
+    : []
 }
 
 function otherWords({ name, also }: NamedCloth, vocabulary: Vocabulary): string[] {
@@ -111,24 +137,28 @@ function signsOf(
       logs: namedCloths.map((cloth) =>
         known.reduce((sum, state) => sum + Math.log(likelihoodsOf(cloth, feature)[state]!), 0),
       ),
+      unknown: -known.length * Math.log(feature.states.length),
     })
   }
   if (gsm !== undefined)
     signs.push({
       words: `${Math.round(gsm)} g/m²`,
       logs: namedCloths.map(({ gsm: span }) => logWeightDensity(gsm, span)),
+      unknown: logWeightDensity(gsm, ANY_GSM),
     })
   if (stretchPercent.width !== undefined) {
     const width = stretchPercent.width
     signs.push({
       words: `${Math.round(width)} % stretch across`,
       logs: namedCloths.map(({ stretchWidth }) => logWidthDensity(width, stretchWidth)),
+      unknown: logWidthDensity(width, ANY_STRETCH),
     })
   }
   if (fibres.length > 0)
     signs.push({
       words: fibres.map((fibre) => fibreById(fibre).name[vocabulary]).join(' and '),
       logs: namedCloths.map((cloth) => Math.log(fibreFit(cloth, fibres))),
+      unknown: Math.log(ANY_FIBRE),
     })
   return signs
 }

@@ -1,4 +1,3 @@
-import { clothCalled } from '../cloths/catalogue'
 import { fibreListWords, fibreName } from '../identify/words'
 import { ironFor } from '../sew/irons'
 import { needleFor } from '../sew/needles'
@@ -52,7 +51,7 @@ export function propertiesOf(
 ): PropertyRow[] {
   const facts: Facts = {
     piece,
-    named: clothCalled(piece.called),
+    named: sheet.named,
     weightNow: sheet.weightNow,
     weightFromThreads: weightFromThreads(measurements),
     opacityForetold: opacityForetold(piece, measurements, sheet),

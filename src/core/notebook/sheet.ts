@@ -1,3 +1,5 @@
+import { clothCalled } from '../cloths/catalogue'
+import { type NamedCloth } from '../cloths/types'
 import { regainOf } from '../fibres/regain'
 import { type FibreId } from '../vocabulary/fibres'
 import { type History } from '../identify/history/types'
@@ -37,6 +39,8 @@ export interface PropertySheet {
   belief: Answer | null
   /** The fibres to reason with, and how they are known; null where nothing says. */
   fibres: { ids: readonly FibreId[]; how: 'tested' | 'said' } | null
+  /** The cloth that its name means, in the person's own English; undefined where nobody knows it. */
+  named: NamedCloth | undefined
 }
 
 /** Belief from which a leaning is good enough to reason with when choosing; below it the label is asked. */
@@ -65,7 +69,8 @@ export function propertySheet(
   const now = inState(piece.washed)
   const noted = new Set(measurements.map(({ state }) => state))
   const earlier = WASH_STATES.filter((state) => state !== piece.washed && noted.has(state)).map(inState)
-  return { measured: now.measured, belief, fibres, earlier, weightNow: weightNow(now, earlier) }
+  const named = clothCalled(piece.called, vocabulary)
+  return { measured: now.measured, belief, fibres, earlier, weightNow: weightNow(now, earlier), named }
 }
 
 /**

@@ -1,4 +1,3 @@
-import { clothCalled } from '@/core/cloths/catalogue'
 import { fibreById } from '@/core/fibres/catalogue'
 import { formatLength, formatWidth, type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
@@ -23,7 +22,7 @@ export async function loadStash({ units, words }: { units: UnitSystem; words: Vo
 
 /** Everything a piece may be sought by, in UK and US words alike. */
 function searchWords({ piece, sheet }: StashEntry): string {
-  const cloth = clothCalled(piece.called)
+  const cloth = sheet.named
   const fibres = (sheet.fibres?.ids ?? []).map(fibreById)
   return [
     piece.name,

@@ -22,4 +22,20 @@ export const NameResponse = z.object({
   warnings: z.array(z.string()),
 })
 
-export const postName = postJson(NameRequest, NameResponse, (description) => nameCloth(description))
+export const postName = postJson(NameRequest, NameResponse, (description) => {
+  const { none, names, ...rest } = nameCloth(description)
+  const noName = {
+    id: 'none',
+    name: 'None of these',
+    also: [],
+    probability: none,
+    for: [],
+    against: [],
+    makes: NONE_MAKES,
+  }
+  // In its place among the names, so that they sum to 1.
+  const at = names.findIndex(({ probability }) => probability < none)
+  return { ...rest, names: at < 0 ? [...names, noName] : [...names.slice(0, at), noName, ...names.slice(at)] }
+})
+
+const NONE_MAKES = 'A cloth that is not in the list: what was seen fits none of its names well.'

@@ -38,24 +38,6 @@ export const felts = cloths('felted', [
     },
     makes: 'A knit shrunk until it felts: springy, warm, gives a little.',
   },
-  {
-    id: 'melton',
-    name: 'melton',
-    also: ['loden', 'broadcloth wool'],
-    interlacing: 'felt',
-    gsm: [400, 720],
-    stretchWidth: [0, 4],
-    body: 'stiff',
-    opacity: 'opaque',
-    fibres: ['wool'],
-    marks: {
-      surface: ['brushed', 'smooth'],
-      back: ['same'],
-      'yarn-look': ['fuzzy'],
-      colouring: ['piece-dyed'],
-    },
-    makes: 'Woven wool milled until no weave shows; dense, wind-tight, can be left raw.',
-  },
 ])
 
 /** Nets and laces. Weights, stretch, body, opacity, usual fibres and marks: common practice, from memory. */
@@ -63,7 +45,7 @@ export const nets = cloths('net', [
   {
     id: 'tulle',
     name: 'tulle',
-    also: ['bobbinet', 'illusion', 'soft tulle'],
+    also: ['bobbinet', 'illusion', 'soft tulle', 'tulle for skirts'],
     interlacing: 'mesh',
     gsm: [8, 40],
     stretchWidth: [5, 40],

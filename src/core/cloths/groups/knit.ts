@@ -110,7 +110,7 @@ export const knitCloths = cloths('knit', [
   {
     id: 'loopback',
     name: { uk: 'loopback sweatshirting', us: 'french terry' },
-    also: ['sweatshirt fabric', 'loopback'],
+    also: ['loopback', 'loopback sweatshirt'],
     interlacing: 'jersey',
     gsm: [220, 350],
     stretchWidth: [12, 45],

@@ -228,8 +228,8 @@ export const plainCloths = cloths('woven', [
   },
   {
     id: 'gauze',
-    name: 'gauze',
-    also: ['cheesecloth', 'butter muslin'],
+    name: { uk: 'muslin', us: 'gauze' },
+    also: ['gauze', 'cotton gauze', 'cheesecloth', 'butter muslin'],
     interlacing: 'plain',
     gsm: [40, 100],
     stretchWidth: [0, 6],
@@ -434,7 +434,7 @@ export const plainCloths = cloths('woven', [
   {
     id: 'duck',
     name: 'duck',
-    also: ['cotton duck', 'sailcloth'],
+    also: ['cotton duck'],
     interlacing: 'plain',
     gsm: [300, 520],
     stretchWidth: [0, 2],
@@ -453,7 +453,7 @@ export const plainCloths = cloths('woven', [
   {
     id: 'ripstop',
     name: 'ripstop',
-    also: ['rip-stop nylon', 'tent cloth'],
+    also: ['rip-stop nylon', 'nylon ripstop', 'tent cloth'],
     interlacing: 'plain',
     gsm: [35, 120],
     stretchWidth: [0, 3],
@@ -471,7 +471,7 @@ export const plainCloths = cloths('woven', [
   {
     id: 'oilcloth',
     name: 'oilcloth',
-    also: ['coated cotton', 'wipe-clean cloth', 'pvc cloth'],
+    also: ['coated cotton', 'wipe-clean cloth', 'pvc cloth', 'oil cloth'],
     interlacing: 'plain',
     gsm: [200, 380],
     stretchWidth: [0, 2],
@@ -561,7 +561,15 @@ export const plainCloths = cloths('woven', [
   {
     id: 'challis',
     name: 'challis',
-    also: ['viscose challis', 'rayon challis', 'wool challis'],
+    also: [
+      'viscose challis',
+      'rayon challis',
+      'wool challis',
+      'viscose',
+      'rayon',
+      'printed viscose',
+      'printed rayon',
+    ],
     interlacing: 'plain',
     gsm: [90, 150],
     stretchWidth: [0, 4],
@@ -703,7 +711,7 @@ export const plainCloths = cloths('woven', [
   {
     id: 'faille',
     name: 'faille',
-    also: ['bengaline', 'grosgrain'],
+    also: ['grosgrain'],
     interlacing: 'rib',
     gsm: [110, 240],
     stretchWidth: [0, 6],
@@ -758,7 +766,7 @@ export const plainCloths = cloths('woven', [
   {
     id: 'shantung',
     name: 'shantung',
-    also: ['wild silk'],
+    also: ['silk shantung'],
     interlacing: 'plain',
     gsm: [70, 140],
     stretchWidth: [0, 2],

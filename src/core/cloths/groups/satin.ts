@@ -286,7 +286,7 @@ export const satinCloths = cloths('woven', [
   {
     id: 'dobby',
     name: 'dobby',
-    also: ['dobby cotton', 'dobby weave', 'swiss dot'],
+    also: ['dobby cotton', 'dobby weave'],
     interlacing: 'dobby',
     gsm: [90, 170],
     stretchWidth: [0, 4],
@@ -342,7 +342,7 @@ export const satinCloths = cloths('woven', [
   {
     id: 'huckaback',
     name: 'huckaback',
-    also: ['towelling linen', 'glass cloth', 'tea towel cloth'],
+    also: ['towelling linen', 'tea towel cloth', 'tea towelling', 'glass cloth'],
     interlacing: 'dobby',
     gsm: [150, 260],
     stretchWidth: [0, 3],

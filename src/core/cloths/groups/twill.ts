@@ -215,7 +215,7 @@ export const twillCloths = cloths('woven', [
   {
     id: 'glen-check',
     name: 'glen check',
-    also: ['grouped check', 'glen plaid', 'prince check'],
+    also: ['grouped check', 'glen plaid'],
     interlacing: 'twill',
     gsm: [180, 400],
     stretchWidth: [0, 5],
@@ -273,7 +273,7 @@ export const twillCloths = cloths('woven', [
   {
     id: 'twill-viscose',
     name: { uk: 'viscose twill', us: 'rayon twill' },
-    also: ['twill-weave viscose', 'viscose'],
+    also: ['twill-weave viscose'],
     interlacing: 'twill',
     gsm: [115, 195],
     stretchWidth: [0, 5],
@@ -366,7 +366,7 @@ export const twillCloths = cloths('woven', [
   {
     id: 'twill-stretch',
     name: 'stretch twill',
-    also: ['stretch cotton twill', 'bengaline twill'],
+    also: ['stretch cotton twill'],
     interlacing: 'twill',
     gsm: [180, 320],
     stretchWidth: [8, 30],
@@ -418,5 +418,26 @@ export const twillCloths = cloths('woven', [
       figure: ['large-pictorial'],
     },
     makes: 'Plain cotton with a glaze on the face; flowers, most often.',
+  },
+  {
+    id: 'melton',
+    name: 'melton',
+    also: ['broadcloth wool', 'melton wool'],
+    interlacing: 'felt',
+    gsm: [400, 720],
+    stretchWidth: [0, 4],
+    body: 'stiff',
+    opacity: 'opaque',
+    fibres: ['wool'],
+    marks: {
+      // Many take it for a felt: its weave does not show.
+      construction: ['woven', 'felted'],
+      interlacing: ['twill', 'plain'],
+      surface: ['brushed', 'smooth'],
+      back: ['same'],
+      'yarn-look': ['fuzzy'],
+      colouring: ['piece-dyed'],
+    },
+    makes: 'Woven wool milled until no weave shows; dense, wind-tight, can be left raw.',
   },
 ])

@@ -5,7 +5,6 @@ import { regainFor } from '@/core/notebook/sheet'
 import { type Quantity } from '@/core/units/quantity'
 import { type GrainHindrance } from '@/core/measure/grain'
 import { type Construction, type WashState } from '@/core/vocabulary/cloth'
-import { clothCalled } from '@/core/cloths/catalogue'
 import { opacityForetold } from '@/core/notebook/foretell'
 import { type ForetoldOpacity } from '@/core/measure/opacity'
 import { weightFromThreads } from '@/core/notebook/threads'
@@ -61,7 +60,7 @@ function onTheBench({
     widthMm: piece.widthMm,
     lengthMm: piece.lengthMm,
     look: piece.look,
-    construction: piece.construction ?? clothCalled(piece.called)?.construction ?? null,
+    construction: piece.construction ?? sheet.named?.construction ?? null,
     gsm: sheet.weightNow?.gsm ?? null,
     gsmFromThreads: weightFromThreads(measurements),
     regainPercent: regainFor(sheet.fibres, piece.claim) ?? null,

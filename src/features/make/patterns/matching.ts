@@ -1,7 +1,6 @@
 import { match } from '@/core/choose/match'
 import { pieceOffer } from '@/core/choose/pieceOffer'
 import { type Match } from '@/core/choose/types'
-import { clothCalled } from '@/core/cloths/catalogue'
 import { type Body } from '@/core/vocabulary/cloth'
 import { type UnitSystem } from '@/core/units/format'
 import { type Need } from '@/core/notebook/schemas/need'
@@ -18,6 +17,6 @@ export function byMatch(a: { match: Match }, b: { match: Match }): number {
 }
 
 /** How a piece falls, as said or as its name suggests. */
-export function bodyOf({ piece }: Pick<StashEntry, 'piece'>): Body {
-  return piece.body ?? clothCalled(piece.called)?.body ?? 'moderate'
+export function bodyOf({ piece, sheet }: Pick<StashEntry, 'piece' | 'sheet'>): Body {
+  return piece.body ?? sheet.named?.body ?? 'moderate'
 }
