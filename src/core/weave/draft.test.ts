@@ -70,3 +70,15 @@ it.each([
 ])('%d ends and %d picks a cm, %d up and %d across: %d°', (ends, picks, rise, run, angle) => {
   expect(twillAngle(ends, picks, rise, run)).toBeCloseTo(angle, 2)
 })
+
+it('a herringbone turns across the ends, broken, so that its ribs run along the warp', () => {
+  const herringbone = drafts.herringbone!
+  const end = (index: number) => herringbone.map((pick) => pick[index % pick.length]!)
+  // Along the warp every end is the same 2/2 twill; across, the line climbs for four ends and falls for four.
+  for (let i = 0; i < 8; i++) expect(end(i).filter(Boolean)).toHaveLength(2)
+  const step = (i: number) => [1, 2, 3].find((by) => end(i).every((up, pick) => up === end(i + 1)[(pick + by) % 4]))
+  expect([0, 1, 2].map(step)).toEqual([step(0), step(0), step(0)])
+  expect([4, 5, 6].map(step)).toEqual([3, 3, 3].map((by) => (step(0) === 3 ? 1 : by)))
+  // Where it turns, neighbours are opposite: a clean break.
+  for (const turn of [3, 7]) expect(end(turn).map((up) => !up)).toEqual(end(turn + 1))
+})

@@ -39,6 +39,11 @@ export function steppedDrawdown(run: number, up: number, move: number): Drawdown
   )
 }
 
+/** The same picks over ends taken in another order. */
+function threaded(drawdown: Drawdown, order: readonly number[]): Drawdown {
+  return drawdown.map((pick) => order.map((end) => pick[end]!))
+}
+
 /** One textbook draft for each interlacing that is woven; common practice. */
 export const drafts: Partial<Record<Interlacing, Drawdown>> = {
   plain: drawdownFrom(['x.', '.x']),
@@ -46,16 +51,8 @@ export const drafts: Partial<Record<Interlacing, Drawdown>> = {
   rib: drawdownFrom(['x.', 'x.', '.x', '.x']),
   twill: steppedDrawdown(4, 2, 1),
   'broken-twill': drawdownFrom(['xxx.', 'x.xx', '.xxx', 'xx.x']),
-  herringbone: drawdownFrom([
-    'xx..xx..',
-    '.xx..xx.',
-    '..xx..xx',
-    'x..xx..x',
-    'xx..xx..',
-    'x..xx..x',
-    '..xx..xx',
-    '.xx..xx.',
-  ]),
+  // The line turns across the ends, and breaks where it turns, so that the ribs run along the warp.
+  herringbone: threaded(steppedDrawdown(4, 2, 1), [0, 1, 2, 3, 1, 0, 3, 2]),
   satin: steppedDrawdown(5, 4, 2),
   sateen: steppedDrawdown(5, 1, 2),
   'crepe-weave': drawdownFrom([

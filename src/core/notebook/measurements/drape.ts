@@ -86,8 +86,8 @@ const paper = form({
   entry: {
     title: 'A paper ring',
     steps: [
-      'Lay a 30 cm disc of cloth on an 18 cm tin under a lamp, over a paper ring of 30 cm with an 18 cm hole. Draw ' +
-        'round the shadow.',
+      'Lay a 30 cm disc of cloth on an 18 cm tin, over a paper ring of 30 cm with an 18 cm hole, under a lamp that ' +
+        'stands high: two metres or more, or the shadow is too large. Draw round it.',
       'Weigh the ring whole; cut along the shadow, and weigh the inner part.',
     ],
     fields: [

@@ -7,11 +7,12 @@ import { fibreListWords } from '@/core/identify/words'
 import { type SpecimenNote } from '@/core/notebook/kinds/burnTest'
 import { formatPercent, withDoubt } from '@/core/units/format'
 import { BurnStrip, PLAIN_YARN, STRIP_PLACES } from '@/ui/burn'
-import { QuietButton } from '@/ui/kit/buttons'
+import { QuietButton, StrongButton } from '@/ui/kit/buttons'
 import { NumberField } from '@/ui/kit/NumberField'
 import { Actions, Columns, Slip, Soft, Stack } from '@/ui/kit/surfaces'
 import { Belief } from '../../shared/burn/Belief'
 import { describeSeen, PART_WORDS, seenIn, statesWords } from '../../shared/burn/session'
+import { FirstAid } from '../../shared/safety/SafetyText'
 import { Question } from '../../shared/question/Question'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { type TestSubject } from './BenchTest'
@@ -46,6 +47,8 @@ export function AtTheBench({ bench, feature, of }: Props) {
   const seenAny = bench.question.observations.length > 0
   const isAdvised = bench.phase === 'look' && !bench.asked
   const reason = isAdvised ? belief.next.find((one) => one.feature === feature.id)?.text : undefined
+  // Cloth that would not light is left alone: nothing more is asked of it.
+  const isHalted = belief.warnings.some(({ id }) => id === 'may-be-asbestos')
   const enough = () => {
     bench.setPhase('judged')
     bench.ask(undefined)
@@ -72,29 +75,55 @@ export function AtTheBench({ bench, feature, of }: Props) {
               <b>Why this next:</b> {reason}
             </Slip>
           ) : null}
-          <Question
-            key={`${feature.id}-${bench.specimen}-${answers.length}`}
-            feature={feature}
-            yarn={of?.yarn}
-            canUndo={answers.length > 0 || bench.asked !== undefined}
-            onAnswer={bench.give}
-            onUndo={bench.undo}
-          >
-            {feature.id === 'ignition' ? (
-              <Stopwatch
-                what="until it catches"
-                kept={note.catchSeconds}
-                onTimed={(catchSeconds) => bench.keepNote({ ...note, catchSeconds })}
-                means={(seconds) => `That is called “${statesWords('ignition', [catchState(seconds)])}”.`}
-              />
-            ) : null}
-            {feature.id === 'after-removal' ? <BurnTiming note={note} onNote={bench.keepNote} /> : null}
-          </Question>
-          <Actions>{seenAny ? <QuietButton onPress={enough}>Enough: show the verdict</QuietButton> : null}</Actions>
+          {isHalted ? (
+            <Halted bench={bench} onVerdict={enough} />
+          ) : (
+            <Question
+              key={`${feature.id}-${bench.specimen}-${answers.length}`}
+              feature={feature}
+              yarn={of?.yarn}
+              canUndo={answers.length > 0 || bench.asked !== undefined}
+              onAnswer={bench.give}
+              onUndo={bench.undo}
+            >
+              {feature.id === 'ignition' ? (
+                <Stopwatch
+                  what="until it catches"
+                  kept={note.catchSeconds}
+                  onTimed={(catchSeconds) => bench.keepNote({ ...note, catchSeconds })}
+                  means={(seconds) => `That is called “${statesWords('ignition', [catchState(seconds)])}”.`}
+                />
+              ) : null}
+              {feature.id === 'after-removal' ? <BurnTiming note={note} onNote={bench.keepNote} /> : null}
+            </Question>
+          )}
+          <Actions>
+            {seenAny && !isHalted ? <QuietButton onPress={enough}>Enough: show the verdict</QuietButton> : null}
+          </Actions>
+          <details>
+            <summary>First aid</summary>
+            <FirstAid />
+          </details>
         </Stack>
         <Belief answer={belief} />
       </Columns>
     </>
+  )
+}
+
+function Halted({ bench, onVerdict }: { bench: Bench; onVerdict: () => void }) {
+  return (
+    <Slip $tone="warn" role="alert">
+      <Stack $gap="0.8rem">
+        <p>
+          <b>It would not light.</b> {bench.belief.stop}
+        </p>
+        <Actions>
+          <StrongButton onPress={onVerdict}>Stop, and see what that means</StrongButton>
+          <QuietButton onPress={bench.undo}>That was a slip: undo the last answer</QuietButton>
+        </Actions>
+      </Stack>
+    </Slip>
   )
 }
 

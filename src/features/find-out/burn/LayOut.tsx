@@ -118,8 +118,8 @@ export function LayOut({ title, setup, part, belief, box, onSetup, onPart, onFla
           <Paper aria-labelledby="spoils">
             <h2 id="spoils">What spoils a burn</h2>
             <Slip $tone="warn">
-              <b>Never burn</b> glass cloth or old heat-resistant cloth: it may hold asbestos. Leave it whole, and ask
-              your local authority.
+              <b>Never burn</b> glass-fibre cloth, or anything old that was made for heat (oven gloves, ironing pads,
+              stage curtains, fire blankets): it may hold asbestos. Leave it whole, and ask your local authority.
             </Slip>
             <PlainList>
               {SPOILERS.map((text) => (

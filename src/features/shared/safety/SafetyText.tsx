@@ -2,7 +2,7 @@
 
 import styled from 'styled-components'
 import { Paper, PlainList } from '@/ui/kit/surfaces'
-import { beforeTheFlame, limits, neverBurn } from './content'
+import { beforeTheFlame, firstAid, inTheSmoke, limits, neverBurn, withChemicals } from './content'
 
 const Steps = styled.ul`
   list-style: none;
@@ -20,37 +20,55 @@ const Steps = styled.ul`
   }
 `
 
-/** Everything that is to be read before a flame. */
+interface Titled {
+  title: string
+  text: string
+}
+
+/** Everything that is to be read before a flame, and what to do when something has gone wrong. */
 export function SafetyText() {
   return (
     <>
-      <Paper aria-labelledby="before-flame">
-        <h2 id="before-flame">Before the flame</h2>
-        <Steps>
-          {beforeTheFlame.map(({ title, text }) => (
-            <li key={title}>
-              <b>{title}</b>
-              {text}
-            </li>
-          ))}
-        </Steps>
-      </Paper>
-      <Paper aria-labelledby="never-burn">
-        <h2 id="never-burn">Do not burn</h2>
-        <PlainList>
-          {neverBurn.map((text) => (
-            <li key={text}>{text}</li>
-          ))}
-        </PlainList>
-      </Paper>
-      <Paper aria-labelledby="limits">
-        <h2 id="limits">What this is not</h2>
-        <PlainList>
-          {limits.map((text) => (
-            <li key={text}>{text}</li>
-          ))}
-        </PlainList>
-      </Paper>
+      <Cards id="before-flame" title="Before the flame" cards={beforeTheFlame} />
+      <Lines id="never-burn" title="Do not burn" lines={neverBurn} />
+      <FirstAid />
+      <Lines id="smoke" title="Why not to breathe it" lines={inTheSmoke} />
+      <Lines id="chemicals" title="Acetone and bleach" lines={withChemicals} />
+      <Lines id="limits" title="What this is not" lines={limits} />
     </>
+  )
+}
+
+/** One tap away from the bench. */
+export function FirstAid() {
+  return <Cards id="first-aid" title="First aid" cards={firstAid} />
+}
+
+function Cards({ id, title, cards }: { id: string; title: string; cards: readonly Titled[] }) {
+  return (
+    <Paper aria-labelledby={id}>
+      <h2 id={id}>{title}</h2>
+      <Steps>
+        {cards.map((card) => (
+          <li key={card.title}>
+            <b>{card.title}</b>
+            {card.text}
+          </li>
+        ))}
+      </Steps>
+    </Paper>
+  )
+}
+
+function Lines({ id, title, lines }: { id: string; title: string; lines: readonly string[] }) {
+  return (
+    <Paper aria-labelledby={id}>
+      <h2 id={id}>{title}</h2>
+      <PlainList>
+        {lines.map((text) => (
+          <li key={text}>{text}</li>
+        ))}
+      </PlainList>
+    </Paper>
   )
 }

@@ -48,7 +48,10 @@ export function VerdictCard({ answer, children }: { answer: Answer; children: Re
   const { verdict, asked, parts, byPart = {} } = answer
   const lookalike = verdict.leaning.map((id) => fibreById(id).lookalike).find((text) => text !== null)
   const traceUnseen =
-    verdict.level !== 'undecided' && verdict.level !== 'blend' && !verdict.leaning.some((id) => isTrace(id))
+    answer.warnings.length === 0 &&
+    verdict.level !== 'undecided' &&
+    verdict.level !== 'blend' &&
+    !verdict.leaning.some((id) => isTrace(id))
   return (
     <Card aria-labelledby="verdict">
       <h2 id="verdict">{verdictTitle(answer, words)}</h2>
@@ -57,6 +60,11 @@ export function VerdictCard({ answer, children }: { answer: Answer; children: Re
           <b>{ASKED_TITLES[asked.asks]}</b> {asked.text}
         </Slip>
       )}
+      {answer.warnings.map(({ id, text }) => (
+        <Slip key={id} $tone="warn" role="alert">
+          {text}
+        </Slip>
+      ))}
       <Lead role="status">{verdict.text}</Lead>
       {verdict.level === 'undecided' ? null : (
         <Soft>
