@@ -1,10 +1,13 @@
+import { type Detail } from '../vocabulary/choosing'
 import { BODIES, OPACITIES } from '../vocabulary/cloth'
 import { fibreById } from '../fibres/catalogue'
 import { formatWeight, formatWeightRange, type UnitSystem } from '../units/format'
 import { type Quantity } from '../units/quantity'
 import { assessDetails } from './details'
 import { fitOfSpan, fitOfStep } from './fit'
-import { type FullNeed } from './need'
+import { RELIES_ON_STRETCH, type FullNeed } from './need'
+import { GOOD_FIT } from './steps'
+import { inWater } from './water'
 import { type Assessment, type Known, type Offer, type OfferProperty } from './types'
 
 /** How surely a property is known, by how it came to be known; from memory. */
@@ -12,9 +15,6 @@ const CERTAINTY: Record<Known, number> = { measured: 1, said: 0.9, estimated: 0.
 
 /** What a cloth is called says almost for sure whether it is woven or knit. */
 const NAMED_STRUCTURE = 0.95
-
-/** Stretch from which a pattern relies on it, per cent: below that it is ease or comfort. */
-export const RELIES_ON_STRETCH = 12
 
 /** How much each property can take off a score, 0 to 1. Common practice, ours to weigh. */
 const IMPORTANCE = {
@@ -30,7 +30,8 @@ const IMPORTANCE = {
 } as const
 
 /** Every property of the need against the offer. */
-export function assess(need: FullNeed, offer: Offer, system: UnitSystem = 'metric'): Assessment[] {
+export function assess(asked: FullNeed, offer: Offer, system: UnitSystem = 'metric'): Assessment[] {
+  const need = isLayered(asked, offer) ? layeredNeed(asked) : asked
   return [
     structure(need, offer),
     weight(need, offer, system),
@@ -40,7 +41,7 @@ export function assess(need: FullNeed, offer: Offer, system: UnitSystem = 'metri
       : []),
     body(need, offer),
     opacity(need, offer),
-    season(need, offer),
+    ...(need.inWater ? [inWater(offer, CERTAINTY)] : need.anyConstruction ? [] : [season(need, offer)]),
     ...assessDetails(need, offer, CERTAINTY),
     ...washing(offer),
     ...name(offer),
@@ -55,12 +56,45 @@ function hedge(how: Known): string {
   return how === 'estimated' ? ' (a guess from its name)' : ''
 }
 
-function structure({ structure: wanted }: FullNeed, { construction }: Offer): Assessment {
+/** Per cent that a net may give across, and g/m² from which there is any. */
+const NET_GIVES = 60
+const NET_FROM_GSM = 8
+
+/** What is asked of a net whose lining or layers do the rest: no weight, no body and no cover of its own. */
+function layeredNeed(need: FullNeed): FullNeed {
+  const { gsm, stretchWidth } = need
+  return {
+    ...need,
+    gsm: [NET_FROM_GSM, gsm[1]],
+    stretchWidth: [stretchWidth[0], Math.max(stretchWidth[1], NET_GIVES)],
+    body: BODIES,
+    opacity: OPACITIES,
+  }
+}
+
+function isLayered({ details }: FullNeed, { construction }: Offer): boolean {
+  return construction?.value === 'net' && details.some((detail) => NET_BELONGS.includes(detail))
+}
+
+/** Details over which a net or a lace is laid, or in whose layers it is gathered. */
+const NET_BELONGS: readonly Detail[] = ['lined', 'gathers', 'tiers', 'ruffles']
+
+function structure(need: FullNeed, offer: Offer): Assessment {
+  const { structure: wanted, anyConstruction } = need
+  const { construction } = offer
   const importance = IMPORTANCE.structure
   const want = wanted === 'either' ? 'woven or knit' : wanted
   if (!construction)
     return unknown('structure', importance, `The pattern wants a ${want}; whether this is one is not written down.`)
   const { value, how } = construction
+  const certainty = how === 'estimated' ? NAMED_STRUCTURE : CERTAINTY[how]
+  const layered = isLayered(need, offer)
+  if (anyConstruction || layered) {
+    const text = layered
+      ? 'Net or lace, over a lining or in gathered layers.'
+      : 'Judged by what it does, not by how it is made.'
+    return { property: 'structure', importance, fit: layered ? 0.9 : 1, certainty, miss: null, text }
+  }
   const fits = value === wanted || (wanted === 'either' && (value === 'woven' || value === 'knit'))
   // A felt has no give and no threads, but cuts and sews as a firm woven does.
   const fit = fits ? 1 : value === 'felted' && wanted !== 'knit' ? 0.85 : 0.05
@@ -71,7 +105,7 @@ function structure({ structure: wanted }: FullNeed, { construction }: Offer): As
     property: 'structure',
     importance,
     fit,
-    certainty: how === 'estimated' ? NAMED_STRUCTURE : CERTAINTY[how],
+    certainty,
     miss: null,
     text,
   }
@@ -88,7 +122,9 @@ function weight({ gsm: [low, high] }: FullNeed, { gsm }: Offer, system: UnitSyst
   const text =
     miss === null
       ? `${is}, within the ${wanted} that the pattern wants.`
-      : `${is} is ${miss === 'under' ? 'lighter' : 'heavier'} than the ${wanted} that the pattern wants.`
+      : fit >= GOOD_FIT
+        ? `${is}, near enough to the ${wanted} that the pattern wants.`
+        : `${is} is ${miss === 'under' ? 'lighter' : 'heavier'} than the ${wanted} that the pattern wants.`
   return { property: 'weight', importance: IMPORTANCE.weight, fit, certainty: CERTAINTY[how], miss, text }
 }
 
@@ -113,7 +149,7 @@ function stretch(
   const miss = value.value < least ? 'under' : value.value > most ? 'over' : null
   const shown = `${Math.round(value.value)} % stretch ${where}${hedge(how)}`
   const text =
-    miss === null
+    miss === null || fit >= GOOD_FIT
       ? `${shown}: what the pattern wants.`
       : miss === 'under'
         ? `${shown}, but the pattern needs at least ${least} %.`

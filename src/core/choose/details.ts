@@ -1,4 +1,7 @@
-import { BODIES } from '../vocabulary/cloth'
+import { isTrace } from '../fibres/catalogue'
+import { BODIES, type Body } from '../vocabulary/cloth'
+import { type FibreId } from '../vocabulary/fibres'
+import { GOOD_FIT } from './steps'
 import { fitOfSpan, fitOfStep } from './fit'
 import { detailRules, type DetailRule } from './data/details'
 import { type FullNeed } from './need'
@@ -21,7 +24,10 @@ export function assessDetails(
     )
     if (judged.length === 0) return []
     const worst = judged.reduce((a, b) => (b.fit < a.fit ? b : a))
-    const text = worst.fit > 0.8 ? `Fine for the ${chosenWord(detail)}.` : sentence(rule, detail, worst.miss)
+    const fine = isHeatSet(rule, offer)
+      ? `For the ${chosenWord(detail)} it can be set by heat, and keeps them for good.`
+      : `Fine for the ${chosenWord(detail)}.`
+    const text = worst.fit >= GOOD_FIT ? fine : sentence(rule, detail, worst.miss)
     return [
       {
         property: detail,
@@ -42,22 +48,36 @@ interface Judged {
   how: Known
 }
 
+const PLIABLE: readonly Body[] = ['fluid', 'soft', 'moderate']
+
 /** A detail's upper limit gives way to the garment: the belt of a coat may be as heavy as a middling coat. */
 function byWeight(
-  { gsm: span }: DetailRule,
-  { gsm }: Offer,
+  { gsm: span, pliableTo }: DetailRule,
+  { gsm, body }: Offer,
   ofGarment: readonly [number, number],
 ): Judged | undefined {
   if (!span || !gsm) return undefined
   const low = span[0] ?? 0
-  const high = Math.max(span[1] ?? Infinity, (ofGarment[0] + ofGarment[1]) / 2)
+  const pliable = body !== undefined && PLIABLE.includes(body.value)
+  const own = Math.max(span[1] ?? Infinity, pliable ? (pliableTo ?? 0) : 0)
+  const high = Math.max(own, (ofGarment[0] + ofGarment[1]) / 2)
   const { value } = gsm.value
   const fit = fitOfSpan(gsm.value, [low, high], low * 0.5 - 1, high * 1.4)
   return { fit, miss: value < low ? 'under' : value > high ? 'over' : null, how: gsm.how }
 }
 
-function byBody({ body: wanted }: DetailRule, { body }: Offer): Judged | undefined {
+/** Fibres in which heat sets a fold for good; common practice. */
+const HEAT_SET: readonly FibreId[] = ['polyester', 'triacetate', 'nylon']
+
+function isHeatSet({ heatSets = false }: DetailRule, { fibres }: Offer): boolean {
+  return heatSets && fibres !== undefined && fibres.value.every((id) => HEAT_SET.includes(id) || isTrace(id))
+}
+
+function byBody(rule: DetailRule, offer: Offer): Judged | undefined {
+  const { body: wanted } = rule
+  const { body } = offer
   if (!wanted || !body) return undefined
+  if (isHeatSet(rule, offer)) return { fit: 1, miss: null, how: body.how }
   return { ...fitOfStep(BODIES, body.value, wanted, [1, 0.55, 0.15, 0]), how: body.how }
 }
 

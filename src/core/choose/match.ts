@@ -1,6 +1,7 @@
 import { type UnitSystem } from '../units/format'
 import { type Need } from '../notebook/schemas/need'
 import { assess } from './assess'
+import { cautionsFor } from './flame'
 import { fullNeed } from './need'
 import { remediesFor } from './remedies'
 import { statusOf, verdictOf } from './steps'
@@ -17,9 +18,10 @@ const KNOWN_WELL = 0.85
  * The score is the product over properties of 1 − importance · (1 − fit), so that one bad miss is not outvoted.
  */
 export function match(need: Need, offer: Offer, system: UnitSystem = 'metric'): Match {
-  const assessments = assess(fullNeed(need), offer, system)
+  const full = fullNeed(need)
+  const assessments = assess(full, offer, system)
   const score = scoreOf(assessments)
-  const remedies = remediesFor(assessments)
+  const remedies = remediesFor(assessments, offer.gsm?.value.value)
     .map(({ id, text, rescues }) => ({
       id,
       text,
@@ -44,6 +46,7 @@ export function match(need: Need, offer: Offer, system: UnitSystem = 'metric'): 
       }))
       .filter(({ gain }) => gain > 0.01)
       .sort((a, b) => b.gain - a.gain),
+    cautions: cautionsFor(full, offer),
   }
 }
 

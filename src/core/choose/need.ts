@@ -20,12 +20,24 @@ const ANYTHING: GarmentNeed = {
   nextToSkin: false,
 }
 
+/** Stretch from which a pattern relies on it, per cent: below that it is ease or comfort. */
+export const RELIES_ON_STRETCH = 12
+/** A lining gives at least so much of what its garment gives; common practice. */
+const LINING_GIVES = 0.6
+
 /** The need with what it leaves out filled in from the garment, the role and the details. */
 export function fullNeed(need: Need): FullNeed {
   // A detail named twice is there once.
   const details = [...new Set(need.details)]
   const ofGarment = need.garment ? garmentNeeds[need.garment] : ANYTHING
-  const base = { ...ofGarment, ...(need.role ? roleNeeds[need.role] : undefined) }
+  const ofRole = { ...(need.role ? roleNeeds[need.role] : undefined) }
+  // The lining of what has to stretch stretches too.
+  if (need.role === 'lining' && ofGarment.stretchWidth[0] >= RELIES_ON_STRETCH) {
+    ofRole.structure = ofGarment.structure
+    ofRole.stretchWidth = [Math.max(RELIES_ON_STRETCH, ofGarment.stretchWidth[0] * LINING_GIVES), 200]
+    ofRole.gsm = [50, 220]
+  }
+  const base = { ...ofGarment, ...ofRole }
   const lined = details.includes('lined')
   return {
     structure: need.structure ?? base.structure,
@@ -37,6 +49,9 @@ export function fullNeed(need: Need): FullNeed {
     // A lining takes care of the light behind.
     opacity: need.opacity ?? (lined ? ['sheer', 'semi-sheer', 'opaque'] : base.opacity),
     nextToSkin: base.nextToSkin && !lined,
+    inWater: base.inWater ?? false,
+    isNightwear: base.isNightwear ?? false,
+    anyConstruction: base.anyConstruction ?? false,
     details,
     season: need.season ?? 'mild',
   }

@@ -1,4 +1,5 @@
 import { clothCalled } from '../cloths/catalogue'
+import { type NamedCloth } from '../cloths/types'
 import { type Body, type Construction, type Opacity } from '../vocabulary/cloth'
 import { fibreByWord } from '../fibres/catalogue'
 import { type FibreId } from '../vocabulary/fibres'
@@ -56,7 +57,14 @@ export function offerFrom(described: Described, named = clothCalled(described.ca
   offer.body = known(described.body, named?.body)
   offer.opacity = known(described.opacity, named?.opacity)
   offer.washed = described.washed
+  if (named) offer.isRaisedOrOpen = isRaisedOrOpen(named)
   return offer
+}
+
+/** Raised, piled or open cloth: a flame runs over it; common practice. */
+function isRaisedOrOpen({ marks, opacity, interlacing, construction }: NamedCloth): boolean {
+  const isRaised = marks.surface?.includes('brushed') || (marks.pile !== undefined && !marks.pile.includes('none'))
+  return isRaised || opacity !== 'opaque' || construction === 'net' || interlacing === 'leno'
 }
 
 /** An empty list says nothing. */

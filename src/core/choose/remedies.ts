@@ -10,6 +10,9 @@ export interface RemedyRule {
   rescues: (assessment: Assessment) => number | undefined
 }
 
+/** g/m² beyond which nobody mounts a cloth on another: it has body of its own. Common practice. */
+const UNDERLINED_TO_GSM = 180
+
 const falls = ({ fit }: Assessment) => fit !== null && fit < 0.8
 
 /** Changes that do not depend on a detail; common practice, the fits after them from memory. */
@@ -45,11 +48,18 @@ const general: readonly RemedyRule[] = [
   },
 ]
 
-/** Every remedy that could rescue something in these assessments. */
-export function remediesFor(assessments: readonly Assessment[]): RemedyRule[] {
+/** Every remedy that could rescue something in these assessments. @param gsm of the cloth, where it is known, g/m² */
+export function remediesFor(assessments: readonly Assessment[], gsm?: number): RemedyRule[] {
   const own = assessments.flatMap((assessment) => (falls(assessment) ? ofDetail(assessment) : []))
   const interfaced = own.filter(({ id }) => id === 'interface-it')
-  const rules = [...general, ...own.filter(({ id }) => id !== 'interface-it')]
+  // A second cloth behind makes nothing of what is heavy already, and lets no pleat hold that does not by itself.
+  const mayUnderline =
+    (gsm === undefined || gsm <= UNDERLINED_TO_GSM) &&
+    !assessments.some((one) => one.detail === 'pleats' && falls(one))
+  const rules = [
+    ...general.filter(({ id }) => id !== 'underline-it' || mayUnderline),
+    ...own.filter(({ id }) => id !== 'interface-it'),
+  ]
   if (interfaced.length > 0) {
     rules.push({
       ...interfaced[0]!,

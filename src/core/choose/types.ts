@@ -24,13 +24,24 @@ export interface Offer {
   body?: KnownValue<Body>
   opacity?: KnownValue<Opacity>
   washed?: boolean
+  /** Its surface or its openness lets a flame run over it, where it is of cellulose. */
+  isRaisedOrOpen?: boolean
   /** A name that nobody knows. */
   unknownName?: string
 }
 
 /** What a need and an offer are held together in: ids that stand in answers, beside those of the details. */
 export type OfferProperty =
-  'structure' | 'weight' | 'stretch-width' | 'stretch-length' | 'body' | 'opacity' | 'season' | 'washing' | 'called'
+  | 'structure'
+  | 'weight'
+  | 'stretch-width'
+  | 'stretch-length'
+  | 'body'
+  | 'opacity'
+  | 'season'
+  | 'water'
+  | 'washing'
+  | 'called'
 export type MatchProperty = OfferProperty | Detail
 
 export type Status = 'good' | 'near' | 'bad' | 'unknown'
@@ -72,4 +83,6 @@ export interface Match {
   reasons: Reason[]
   remedies: Remedy[]
   measureNext: { property: OfferProperty; gain: number }[]
+  /** What could hurt somebody, before everything else. */
+  cautions: { id: string; text: string }[]
 }

@@ -137,7 +137,11 @@ function said(mm: number | null, words: (mm: number) => string): Candidate | nul
 
 function needle({ weightNow, piece, named }: Facts): Candidate | null {
   if (!weightNow) return null
-  const { nm, us, point } = needleFor(weightNow.gsm.value, piece.construction ?? named?.construction ?? 'woven', named?.id)
+  const { nm, us, point } = needleFor(
+    weightNow.gsm.value,
+    piece.construction ?? named?.construction ?? 'woven',
+    named?.id,
+  )
   return {
     how: 'estimated',
     value: `${nm[0]}/${us[0]} to ${nm[1]}/${us[1]}`,

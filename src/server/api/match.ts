@@ -61,6 +61,7 @@ export const MatchResponse = z.object({
     z.object({ property: z.string(), status: z.enum(['good', 'near', 'bad', 'unknown']), text: z.string() }),
   ),
   remedies: z.array(z.object({ id: z.string(), text: z.string(), scoreAfter: z.number().min(0).max(1) })),
+  cautions: z.array(z.object({ id: z.string(), text: z.string() })),
   measureNext: z.array(z.object({ property: z.string(), gain: z.number() })),
 })
 

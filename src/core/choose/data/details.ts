@@ -6,6 +6,10 @@ export interface DetailRule {
   /** g/m²; either end may be open. */
   gsm?: readonly [number | null, number | null]
   body?: readonly Body[]
+  /** g/m² to which a soft, pliable cloth may go; as `gsm` where left out. */
+  pliableTo?: number
+  /** What melts can be set in it by heat for good, however softly it falls. */
+  heatSets?: boolean
   /** Stretch across that it needs, per cent, unless there is a fastening. */
   stretchAtLeast?: number
   /** Said where the cloth is too heavy or stiff for it, too light or limp, or does not stretch. */
@@ -22,6 +26,8 @@ export interface DetailRule {
 export const detailRules: Readonly<Record<Detail, DetailRule>> = {
   belt: {
     gsm: [null, 260],
+    // Towelling is thick and ties all the same, since it gives.
+    pliableTo: 460,
     mayLeaveOff: true,
     lighterClothHelps: true,
     tooHeavy: 'a tie belt turns out thick and will not knot',
@@ -40,6 +46,7 @@ export const detailRules: Readonly<Record<Detail, DetailRule>> = {
     tooHeavy: 'tiers hang heavy and push out instead of falling',
   },
   pleats: {
+    heatSets: true,
     gsm: [80, 350],
     body: ['moderate', 'crisp', 'stiff'],
     mayLeaveOff: false,
@@ -67,7 +74,7 @@ export const detailRules: Readonly<Record<Detail, DetailRule>> = {
   },
   'close-fit': { stretchAtLeast: 12, mayLeaveOff: false },
   collar: {
-    gsm: [75, 420],
+    gsm: [75, 340],
     body: ['soft', 'moderate', 'crisp', 'stiff'],
     mayLeaveOff: true,
     interfacingHelps: true,
@@ -82,7 +89,7 @@ export const detailRules: Readonly<Record<Detail, DetailRule>> = {
     tooLight: 'it will not hold a lapel',
   },
   cuffs: {
-    gsm: [65, 400],
+    gsm: [65, 300],
     body: ['soft', 'moderate', 'crisp', 'stiff'],
     mayLeaveOff: true,
     interfacingHelps: true,

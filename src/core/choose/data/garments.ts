@@ -12,6 +12,12 @@ export interface GarmentNeed {
   opacity: readonly Opacity[]
   /** Worn against the skin, so that how it takes up moisture counts. */
   nextToSkin: boolean
+  /** Worn in the water, where cloth that holds it sags. */
+  inWater?: boolean
+  /** Worn in bed or by the fire, where what flares up is a danger. */
+  isNightwear?: boolean
+  /** Judged by its own role, however it is made: interfacing and wadding have no threads at all, mostly. */
+  anyConstruction?: boolean
 }
 
 const folding: readonly Body[] = ['soft', 'moderate', 'crisp']
@@ -228,10 +234,10 @@ export const garmentNeeds: Readonly<Record<Garment, GarmentNeed>> = {
     nextToSkin: false,
   },
   'jacket-casual': {
-    structure: 'woven',
+    structure: 'either',
     gsm: [180, 420],
-    stretchWidth: [0, 20],
-    body: firm,
+    stretchWidth: [0, 35],
+    body: folding,
     opacity: solid,
     nextToSkin: false,
   },
@@ -258,6 +264,7 @@ export const garmentNeeds: Readonly<Record<Garment, GarmentNeed>> = {
     body: easy,
     opacity: solid,
     nextToSkin: true,
+    isNightwear: true,
   },
   'dressing-gown': {
     structure: 'either',
@@ -266,6 +273,7 @@ export const garmentNeeds: Readonly<Record<Garment, GarmentNeed>> = {
     body: easy,
     opacity: solid,
     nextToSkin: true,
+    isNightwear: true,
   },
   apron: {
     structure: 'woven',
@@ -298,12 +306,13 @@ export const garmentNeeds: Readonly<Record<Garment, GarmentNeed>> = {
     body: middling,
     opacity: solid,
     nextToSkin: true,
+    inWater: true,
   },
   scarf: {
     structure: 'either',
-    gsm: [20, 220],
+    gsm: [20, 380],
     stretchWidth: [0, 60],
-    body: flowing,
+    body: easy,
     opacity: anyLight,
     nextToSkin: true,
   },

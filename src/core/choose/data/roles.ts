@@ -19,6 +19,7 @@ export const roleNeeds: Partial<Record<Role, Partial<GarmentNeed>>> = {
     opacity: ['sheer', 'semi-sheer', 'opaque'],
     stretchWidth: [0, 30],
     nextToSkin: false,
+    anyConstruction: true,
   },
   underlining: {
     gsm: [30, 150],
@@ -34,6 +35,7 @@ export const roleNeeds: Partial<Record<Role, Partial<GarmentNeed>>> = {
     opacity: ['semi-sheer', 'opaque'],
     stretchWidth: [0, 30],
     nextToSkin: false,
+    anyConstruction: true,
   },
   pocket: {
     structure: 'woven',
@@ -43,12 +45,13 @@ export const roleNeeds: Partial<Record<Role, Partial<GarmentNeed>>> = {
     stretchWidth: [0, 8],
     nextToSkin: false,
   },
+  // A rib on a T-shirt is as right as a bias strip on a blouse.
   binding: {
-    structure: 'woven',
-    gsm: [60, 160],
+    structure: 'either',
+    gsm: [60, 240],
     body: ['fluid', 'soft', 'moderate'],
     opacity: ['sheer', 'semi-sheer', 'opaque'],
-    stretchWidth: [0, 15],
+    stretchWidth: [0, 90],
     nextToSkin: false,
   },
 }

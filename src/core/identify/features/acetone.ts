@@ -21,7 +21,8 @@ export const acetone = defineFeature({
     spoiledBy: 'Nail-varnish remover without acetone, too little of it, a coating that dissolves in its place.',
     caution:
       'Acetone catches fire from afar: no flame, spark or hot iron in the room, never near a burn test. ' +
-      'Adults, eyes covered, open window; thin nitrile gloves give way in it within minutes. Dry the swab outdoors. Never on a garment you wear, never with bleach. Follow the maker’s sheet and ' +
+      'Adults, eyes covered, open window; thin nitrile gloves give way in it within minutes. Dry the swab ' +
+      'outdoors. Never on a garment you wear, never with bleach. Follow the maker’s sheet and ' +
       'your local rules.',
   },
   source: 'AATCC TM20: acetone dissolves acetate; modacrylic and triacetate swell in it, from memory',

@@ -6,7 +6,7 @@ import { type Match, type Reason } from '@/core/choose/types'
 import { type Body } from '@/core/vocabulary/cloth'
 import { HeldUp } from '@/ui/cloth/HeldUp'
 import { type TileSpec } from '@/ui/cloth/tileUrl'
-import { PlainList, Soft, Stack } from '@/ui/kit/surfaces'
+import { PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
 import { pinsOf, propertyWords, STATUS_MARKS, VERDICT_WORDS } from '../../shared/choose/words'
 import { Share } from '@/ui/kit/Share'
 
@@ -86,7 +86,7 @@ interface Props {
 
 /** One cloth held up for one pattern: how well, why, and what would rescue it. */
 export function MatchCard({ title, href, under, match, tile, body, clothName }: Props) {
-  const { score, certainty, verdict, reasons, remedies, measureNext } = match
+  const { score, certainty, verdict, reasons, remedies, measureNext, cautions } = match
   const [measure] = measureNext
   return (
     <Card>
@@ -100,6 +100,11 @@ export function MatchCard({ title, href, under, match, tile, body, clothName }: 
           </h2>
           <Soft>{under}</Soft>
         </div>
+        {cautions.map(({ id, text }) => (
+          <Slip key={id} $tone="warn">
+            {text}
+          </Slip>
+        ))}
         <div>
           <p className="verdict">
             {VERDICT_WORDS[verdict]}: {Math.round(score * 100)} out of 100

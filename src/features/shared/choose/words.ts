@@ -31,6 +31,7 @@ const PROPERTY_WORDS: Readonly<Record<OfferProperty, { words: string; at: number
   body: { words: 'how it falls', at: 0.95 },
   opacity: { words: 'shows through', at: 0.6 },
   season: { words: 'season', at: 0.75 },
+  water: { words: 'its fibre, for the water', at: 0.75 },
   washing: { words: 'not washed', at: 0.85 },
   called: { words: 'its name', at: 0 },
 }

@@ -5,7 +5,8 @@ export const beforeTheFlame: readonly { title: string; text: string }[] = [
   {
     title: 'Air and room',
     text:
-      'A window open or an extractor running. Nothing flammable near, no curtains, no aerosols, no solvents. Children ' +
+      'A window open or an extractor running. Nothing flammable near, no curtains, no aerosols, no solvents. ' +
+      'Children ' +
       'and pets out of the room. The smoke alarm stays on.',
   },
   {
@@ -27,7 +28,8 @@ export const beforeTheFlame: readonly { title: string; text: string }[] = [
   {
     title: 'A long lighter',
     text:
-      'Better than a candle, whose wax smells as polypropylene does and whose soot blackens what is left. Not matches: ' +
+      'Better than a candle, whose wax smells as polypropylene does and whose soot blackens what is left. ' +
+      'Not matches: ' +
       'the sulphur spoils the smell, and they burn down to the fingers.',
   },
   {
@@ -47,7 +49,8 @@ export const beforeTheFlame: readonly { title: string; text: string }[] = [
 ]
 
 export const neverBurn: readonly string[] = [
-  'Glass-fibre (fibreglass) cloth, and old heat-resistant cloth of any kind: oven gloves, ironing pads, stage curtains, ' +
+  'Glass-fibre (fibreglass) cloth, and old heat-resistant cloth of any kind: oven gloves, ironing pads, ' +
+    'stage curtains, ' +
     'fire blankets. It may hold asbestos. Do not cut, shake or wash it: damp it, bag it, and ask your local authority.',
   'Anything that smells of solvent, oil or dry-cleaning fluid, or that has been flameproofed, rubberised or coated.',
   'Vinyl, faux leather and anything of PVC: its smoke carries acid.',
@@ -67,7 +70,8 @@ export const firstAid: readonly { title: string; text: string }[] = [
     title: 'A burn',
     text:
       'Cool it at once under running water for 20 minutes. Do not peel off polymer or cloth that sticks. Cover it ' +
-      'loosely with something clean. Get help for anything larger than a coin, on the face, a hand or a joint, or on a child.',
+      'loosely with something clean. Get help for anything larger than a coin, on the face, a hand or a ' +
+      'joint, or on a child.',
   },
   {
     title: 'Clothes alight',
@@ -89,7 +93,8 @@ export const firstAid: readonly { title: string; text: string }[] = [
 
 /** Acetone and bleach, beside what each test says of itself. */
 export const withChemicals: readonly string[] = [
-  'Acetone: no flame, spark or hot iron in the room. Thin nitrile gloves give way in it within minutes: change them, or ' +
+  'Acetone: no flame, spark or hot iron in the room. Thin nitrile gloves give way in it within minutes: ' +
+    'change them, or ' +
     'use butyl rubber. Dry the swabs outdoors before they go in the bin.',
   'Bleach: alone in its dish. Never with vinegar, ammonia, alcohol, acetone or any cleaner: the gas is poisonous.',
   'Eyes covered for both. The makers’ sheets and your local rules come first.',
