@@ -26,7 +26,7 @@ export const silk: FibreKind = {
     'after-removal': { 'burns-on': 5, 'burns-slowly-on': 20, 'dies-soon': 50, 'dies-at-once': 23, 'never-lit': 2 },
     afterglow: { yes: 8, no: 92 },
     smoke: { 'hardly-any': 32, pale: 38, dark: 26, 'black-sooty': 4 },
-    smell: { 'hair-feather': 80, none: 5, 'wood-leaves': 5, paper: 5, 'acrid-chemical': 3 },
+    smell: { 'hair-feather': 84, none: 5, 'wood-leaves': 3, paper: 3, 'acrid-chemical': 3 },
     residue: {
       'crushable-bead': 67,
       'brittle-clinker': 11,

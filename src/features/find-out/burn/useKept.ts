@@ -1,9 +1,10 @@
 'use client'
 
-import { useEffect, useRef, useState } from 'react'
+import { useCallback, useEffect, useRef, useState } from 'react'
 import { disagreements, mergedTests, type Disagreement, type TestWritten } from '@/core/notebook/mergeTests'
 import { type Clash, type Outcome } from '../../shared/outcome'
 import { saveTest } from './actions'
+import { layBy, noLongerWaiting, waitingFor } from './waiting'
 
 const TRY_AGAIN_MS = 3000
 
@@ -35,6 +36,34 @@ export function useKept(
   useEffect(() => {
     take.current = onMerged
   })
+  const join = useCallback((mine: TestWritten, from: Pick<Clash, 'revision' | 'data'>) => {
+    const theirs = from.data as TestWritten
+    const goOn = (merged: TestWritten) => {
+      revision.current = from.revision
+      kept.current = theirs
+      setLatest(theirs)
+      setClash(undefined)
+      take.current(merged)
+    }
+    const differences = disagreements(mine, theirs)
+    if (differences.length === 0) return goOn(mergedTests(mine, theirs))
+    const settle = (whose: 'mine' | 'theirs') =>
+      goOn(whose === 'mine' ? mergedTests(mine, theirs) : mergedTests(theirs, mine))
+    return setClash({ differences, settle })
+  }, [])
+  useEffect(() => {
+    let left = false
+    void waitingFor(test.id).then((waiting) => {
+      if (left || !waiting) return
+      setTrouble(WAITED)
+      // Written upon what the notebook has: it follows. Upon something older: the two are joined.
+      if (waiting.revision === revision.current) take.current(waiting.written)
+      else join(waiting.written, { revision: revision.current, data: kept.current })
+    })
+    return () => {
+      left = true
+    }
+  }, [test.id, join])
   const { answers, setup, specimens } = written
   useEffect(() => {
     const value: TestWritten = { answers, setup, specimens }
@@ -45,21 +74,7 @@ export function useKept(
       setTrouble(why)
       timer = setTimeout(() => setAttempt((before) => before + 1), TRY_AGAIN_MS)
     }
-    const goOn = (merged: TestWritten, from: Clash) => {
-      revision.current = from.revision
-      kept.current = from.data as TestWritten
-      setLatest(kept.current)
-      setClash(undefined)
-      take.current(merged)
-    }
-    const join = (from: Clash) => {
-      const theirs = from.data as TestWritten
-      const differences = disagreements(value, theirs)
-      if (differences.length === 0) return goOn(mergedTests(value, theirs), from)
-      const settle = (whose: 'mine' | 'theirs') =>
-        goOn(whose === 'mine' ? mergedTests(value, theirs) : mergedTests(theirs, value), from)
-      return setClash({ differences, settle })
-    }
+    void layBy(test.id, { written: value, revision: revision.current })
     queue.current = queue.current.then(async () => {
       if (stale) return
       const outcome = await saved({ id: test.id, revision: revision.current }, changedParts(kept.current, value))
@@ -68,21 +83,24 @@ export function useKept(
         revision.current = outcome.revision
         kept.current = value
         setLatest(value)
+        await noLongerWaiting(test.id)
         return setTrouble(undefined)
       }
       if (outcome.gone) return setTrouble('This test was thrown away elsewhere: what you answer now is not kept.')
-      if (outcome.clash) return join(outcome.clash)
+      if (outcome.clash) return join(value, outcome.clash)
       return again(Object.values(outcome.errors).join(' '))
     })
     return () => {
       stale = true
       clearTimeout(timer)
     }
-  }, [answers, setup, specimens, attempt, test.id])
+  }, [answers, setup, specimens, attempt, test.id, join])
   return { trouble, clash, keeping: Object.keys(changedParts(latest, { answers, setup, specimens })).length > 0 }
 }
 
-const UNKEPT = 'The last answers could not be kept. They are still here, and it is tried again.'
+const UNKEPT =
+  'The last answers could not be kept. They wait in this browser, also when you leave, and it is tried again.'
+const WAITED = 'Answers that could not be kept when you left were waiting in this browser: they are being kept now.'
 
 /** What came of it; undefined where the server could not be reached. */
 async function saved(
