@@ -20,8 +20,9 @@ export const acetone = defineFeature({
       'swells or dissolves in part; some modacrylics dissolve, others soften.',
     spoiledBy: 'Nail-varnish remover without acetone, too little of it, a coating that dissolves in its place.',
     caution:
-      'Acetone catches fire from afar: no flame, spark or hot iron in the room, never near a burn test. Adults, gloves ' +
-      '(thin nitrile gives way in it within minutes), eyes covered, open window. Dry the swab outdoors. Never on a ' +
+      'Acetone catches fire from afar: no flame, spark or hot iron in the room, never near a burn test. Adults, ' +
+      'gloves (thin nitrile gives way in it within minutes), eyes covered, open window. Dry the swab ' +
+      'outdoors. Never on a ' +
       'garment you wear, never with bleach. Follow the maker’s sheet and your local rules.',
   },
   source: 'AATCC TM20: acetone dissolves acetate; modacrylic and triacetate swell in it, from memory',

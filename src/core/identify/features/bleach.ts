@@ -20,8 +20,9 @@ export const bleach = defineFeature({
     separates: 'Wool, hair and silk, which dissolve, from every plant fibre and synthetic, which stay.',
     spoiledBy: 'Bleach that has stood for a year has lost its strength; bleach without chlorine does nothing.',
     caution:
-      'Chlorine bleach burns skin and eyes. Alone in the dish: with vinegar, ammonia, acetone, alcohol or ' +
-      'any cleaner it gives off poisonous gas. Never in metal. Adults, gloves, open window. Follow the maker’s sheet and your ' +
+      'Chlorine bleach burns skin and eyes. Alone in the dish: with vinegar, ammonia, acetone, alcohol or any ' +
+      'cleaner it gives off poisonous gas. Never in metal. Adults, gloves, open window. Follow the maker’s ' +
+      'sheet and your ' +
       'local rules.',
   },
   source: 'AATCC TM20: 5 % sodium hypochlorite dissolves wool and silk; weights from memory',
