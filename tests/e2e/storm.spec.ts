@@ -6,11 +6,11 @@ test('whatever is sent is answered, quickly, and never by a fault of the program
   const build = process.env.ROUGH_SWATCH_DIST ?? '.next'
   // The first requests open everything.
   await storm(server.url, build, 60, 11)
-  const hits = await storm(server.url, build, 600, 12)
+  const hits = await storm(server.url, build, 300, 12)
   expect(hits.filter(({ status }) => status === 0 || status >= 500)).toEqual([])
   // Both kinds are there, or nothing was shown by this.
-  expect(hits.filter(({ status }) => status >= 400).length).toBeGreaterThan(100)
-  expect(hits.filter(mayHaveWritten).length).toBeGreaterThan(5)
+  expect(hits.filter(({ status }) => status >= 400).length).toBeGreaterThan(60)
+  expect(hits.filter(mayHaveWritten).length).toBeGreaterThan(2)
   for (const path of ['/', '/stash', '/patterns', '/bench/controls']) {
     const page = await request.get(path)
     expect([path, page.status()]).toEqual([path, 200])

@@ -50,7 +50,7 @@ for (const [what, title, harm] of HARMS) {
     const home = await harmed(server, page, harm)
     const before = readFileSync(notebookIn(home))
     const { url, stop } = await serve(home)
-    for (const path of ['/', '/stash', '/find-out', '/patterns', '/search?q=velvet', '/bench/controls']) {
+    for (const path of ['/', '/stash', '/bench/controls']) {
       await open(page, url + path)
       await expect(page.getByRole('heading', { level: 1, name: title })).toBeVisible()
       await expect(page.getByRole('heading', { name: 'What to do' })).toBeVisible()

@@ -1,0 +1,86 @@
+import AxeBuilder from '@axe-core/playwright'
+import { pages } from '@/features/shared/pages'
+import { benchInfos } from '@/features/find-out/measure/info'
+import { type Page, choose, expect, open } from './fixtures'
+import { answer, enough, layOut } from './atTheBench'
+
+/** Every page of the list that shows a record of these kinds, or none. */
+export function addresses(ids: { piece: string; pattern: string }): string[] {
+  const own = pages.flatMap(({ path, of }) => {
+    if (of === undefined) return [path]
+    return of === 'burn-test' ? [] : [path.replace('[id]', ids[of])]
+  })
+  return [
+    ...own,
+    `/find-out?piece=${ids.piece}`,
+    '/search?q=viscose',
+    '/kit',
+    ...benchInfos.map(({ id }) => `/measure/${id}`),
+  ]
+}
+
+export async function serious(page: Page): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page }).analyze()
+  return violations
+    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    .map(
+      ({ id, nodes }) =>
+        `${id}: ${nodes
+          .map(({ html, failureSummary }) => `${html.slice(0, 160)} ${failureSummary}`)
+          .slice(0, 3)
+          .join(' | ')}`,
+    )
+}
+
+export async function fits(page: Page): Promise<boolean> {
+  return page.evaluate(() => document.documentElement.scrollWidth <= document.documentElement.clientWidth)
+}
+
+/** One piece and one pattern to look at. */
+export async function fill(page: Page) {
+  await open(page, '/stash/new')
+  await page.getByLabel('Name').fill('Palm court viscose')
+  await page.getByLabel('What is it called?').fill('viscose twill')
+  await page.getByLabel('Weight on the scale').fill('213')
+  await page.getByLabel('Specimen length').fill('100')
+  await page.getByLabel('Specimen width').fill('142')
+  await page.getByRole('button', { name: 'Keep it in the stash' }).click()
+  await expect(page.getByRole('heading', { name: 'Palm court viscose' })).toBeVisible()
+  const piece = new URL(page.url()).pathname.split('/').at(-1)!
+  await open(page, '/patterns/new')
+  await page.getByLabel('Name').fill('Heron’s wing cape')
+  await choose(page, 'What it makes', 'fluid dress')
+  await page.getByRole('button', { name: 'Keep the pattern' }).click()
+  await expect(page.getByRole('heading', { name: 'Heron’s wing cape' })).toBeVisible()
+  return { piece, pattern: new URL(page.url()).pathname.split('/').at(-1)! }
+}
+
+/** Every screen, by day or by lamplight, has no serious finding. */
+export async function scanned(page: Page, colorScheme: 'light' | 'dark'): Promise<void> {
+  await page.emulateMedia({ colorScheme })
+  const ids = await fill(page)
+  for (const path of addresses(ids)) {
+    await open(page, path)
+    expect([path, await serious(page)]).toEqual([path, []])
+  }
+  await open(page, '/stash')
+  await page.getByText('a list').click()
+  expect(await serious(page)).toEqual([])
+  await layOut(page)
+  expect(['laid out', await serious(page)]).toEqual(['laid out', []])
+  await page.getByRole('button', { name: 'To the flame' }).click()
+  expect(['question', await serious(page)]).toEqual(['question', []])
+  await answer(page, '2')
+  await enough(page)
+  expect(['verdict', await serious(page)]).toEqual(['verdict', []])
+  for (const view of ['What each answer did', 'Where the belief came from']) {
+    await page.getByText(view, { exact: true }).click()
+    await expect(page.getByRole('img', { name: /figures stand in the table below/ }).locator('svg')).toBeVisible()
+    expect([view, await serious(page)]).toEqual([view, []])
+  }
+  const address = new URL(page.url()).pathname
+  for (const path of [`${address}/log`, `${address}/sheet`, `${address}/slip`]) {
+    await open(page, path)
+    expect([path, await serious(page)]).toEqual([path, []])
+  }
+}
