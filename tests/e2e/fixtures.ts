@@ -104,7 +104,13 @@ export async function allKept(page: Page): Promise<void> {
 /** Chooses one of many in a field that completes. */
 export async function choose(page: Page, label: string, words: string): Promise<void> {
   const field = page.getByRole('combobox', { name: label })
-  await field.fill(words)
-  await page.getByRole('option', { name: words, exact: true }).click()
+  const option = page.getByRole('option', { name: words, exact: true })
+  // The list is fetched when the field is come to: typed before it is there, the words find nothing.
+  await expect(async () => {
+    await field.fill('')
+    await field.fill(words)
+    await expect(option).toBeVisible({ timeout: 2000 })
+  }).toPass({ timeout: 20_000 })
+  await option.click()
   await expect(field).toHaveValue(words)
 }

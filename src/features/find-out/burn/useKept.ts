@@ -33,8 +33,11 @@ export function useKept(
   const revision = useRef(test.revision)
   const queue = useRef(Promise.resolve())
   const take = useRef(onMerged)
+  // What is written by now: more may have come while an older writing was under way.
+  const newest = useRef(written)
   useEffect(() => {
     take.current = onMerged
+    newest.current = written
   })
   const join = useCallback((mine: TestWritten, from: Pick<Clash, 'revision' | 'data'>) => {
     const theirs = from.data as TestWritten
@@ -87,7 +90,7 @@ export function useKept(
         return setTrouble(undefined)
       }
       if (outcome.gone) return setTrouble('This test was thrown away elsewhere: what you answer now is not kept.')
-      if (outcome.clash) return join(value, outcome.clash)
+      if (outcome.clash) return join(newest.current, outcome.clash)
       return again(Object.values(outcome.errors).join(' '))
     })
     return () => {
