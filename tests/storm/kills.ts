@@ -99,8 +99,7 @@ async function writesPictures(testId: string): Promise<void> {
 async function run(): Promise<void> {
   server = start()
   await ready()
-  const first = await act('beginTest', JSON.stringify([{}])).catch(() => '')
-  void first
+  await act('beginTest', JSON.stringify([{}])).catch(() => '')
   const db = await openNotebook(join(home, 'notebook.sqlite'))
   const testId = (await allRecords(db, 'burn-test')).kept[0]!.id
   await db.destroy()

@@ -133,7 +133,10 @@ export function glance(question: Question, vocabulary: Vocabulary = 'uk'): Glanc
   const grounds = groundsOf(question)
   const cloth = clothPosterior(observations, grounds)
   const scored = [...cloth.scored].sort((a, b) => b.probability - a.probability)
-  return { ...presences(scored), verdict: verdictFor(scored, observations, outside(cloth, grounds), vocabulary) }
+  return {
+    ...presences(scored),
+    verdict: verdictFor(scored, observations, wouldNotLight(observations), outside(cloth, grounds), vocabulary),
+  }
 }
 
 function answerFor(
@@ -162,7 +165,7 @@ function answerFor(
       probability,
       fibres: hypothesis.components.map(({ fibre, share }) => ({ id: fibre, share })),
     })),
-    verdict: verdictFor(scored, own, strange, vocabulary),
+    verdict: verdictFor(scored, own, isUnlit, strange, vocabulary),
     asked: answerAsked(scored, asked, claim, vocabulary),
     next,
     stop,
@@ -177,10 +180,11 @@ function answerFor(
 function verdictFor(
   scored: readonly Scored[],
   observations: readonly Observation[],
+  isUnlit: boolean,
   strange: ReturnType<typeof outside>,
   vocabulary: Vocabulary,
 ): Verdict {
-  return guarded(verdictOf(scored, observations.length > 0, vocabulary), wouldNotLight(observations), strange)
+  return guarded(verdictOf(scored, observations.length > 0, vocabulary), isUnlit, strange)
 }
 
 /** Where a hypothesis counts among the fibres and the families: worked out once. */

@@ -1,8 +1,11 @@
 import Database from 'libsql'
 import { NotebookTrouble } from './kinds'
 
+// Pages and routes are bundled apart, each with a module of its own; a claim is the whole process's.
+const kept = globalThis as { roughSwatchClaims?: Map<string, InstanceType<typeof Database>> }
+
 /** The claims of this process, by file; they last as long as it does. */
-const held = new Map<string, InstanceType<typeof Database>>()
+const held = (kept.roughSwatchClaims ??= new Map())
 
 /**
  * Claims a notebook for this process: a lock that the system lets go of by itself when the process ends, however it
