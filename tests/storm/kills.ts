@@ -9,7 +9,7 @@ import { picturesInUse } from '@/server/burnTests'
 import { sweepPictures } from '@/server/pictures'
 import { endHeavy } from '@/server/heavy/pool'
 import { actionsOf } from './requests'
-import { randomFrom } from './random'
+import { dice } from '../support/seen'
 
 /*
  * Kills the real server again and again with SIGKILL, while three clients write through its actions and another
@@ -20,7 +20,7 @@ const [kills = 500, seed = 1] = process.argv.slice(2).map(Number)
 const home = mkdtempSync(join(tmpdir(), 'rough-swatch-kills-'))
 const port = Number(process.env.PORT ?? 4178)
 const url = `http://127.0.0.1:${port}`
-const random = randomFrom(seed)
+const random = dice(seed)
 const rest = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms))
 
 const HOLDER = `

@@ -1,14 +1,4 @@
-/** Numbers that come again with the same seed (mulberry32, public domain). */
-export function randomFrom(seed: number): () => number {
-  let state = seed >>> 0
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0
-    let t = Math.imul(state ^ (state >>> 15), 1 | state)
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296
-  }
-}
-
+/** Chances from 0 to 1, one after the other. */
 export type Random = () => number
 
 export function oneOf<T>(random: Random, from: readonly T[]): T {

@@ -1,5 +1,5 @@
 import { request } from 'node:http'
-import { randomFrom } from './random'
+import { dice } from '../support/seen'
 import { actionsOf, shotMaker, type Shot } from './requests'
 
 export interface Hit extends Shot {
@@ -20,7 +20,7 @@ const PATIENCE_MS = 20_000
 
 /** Sends so many generated requests, a few at a time; answers those that went wrong and how the rest went. */
 export async function storm(url: string, build: string, shots: number, seed: number, atOnce = 2): Promise<Hit[]> {
-  const next = shotMaker(actionsOf(build), url, randomFrom(seed))
+  const next = shotMaker(actionsOf(build), url, dice(seed))
   const hits: Hit[] = []
   let left = shots
   const worker = async () => {
