@@ -94,7 +94,9 @@ async function openOwn(): Promise<Opened> {
 /** A copy of a protected notebook, brought up to date for this program and then closed to writing. */
 async function openToRead(file: string): Promise<Notebook> {
   await examine(file)
-  const db = await openNotebook(copyOf(file).file)
+  const copy = copyOf(file)
+  process.once('exit', copy.remove)
+  const db = await openNotebook(copy.file)
   await sql`pragma query_only = on`.execute(db)
   return db
 }

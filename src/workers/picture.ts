@@ -2,7 +2,7 @@ import { expose, transfer } from 'comlink'
 import { countThreads, MOST_READ_PX, NothingToCount, type ThreadCount } from '@/core/loupe/count'
 import { NoShape, shadowOf, type Shadow } from '@/core/loupe/disc'
 import { NEAR_THREADS, threadLines, type Line } from '@/core/loupe/overlay'
-import { type Plane } from '@/core/loupe/plane'
+import { planeOf, type Plane } from '@/core/loupe/plane'
 import { shoot, type Shot } from '@/devices/standins/camera'
 
 /** Largest picture, pixels: 24 megapixels and a little. */
@@ -42,7 +42,7 @@ const jobs = {
   shadow: (file: Blob) =>
     told(async (): Promise<Shadow> => {
       const picture = await opened(file)
-      return shadowOf(planeOf(picture, 0, 0, picture.width, picture.height))
+      return shadowOf(partOf(picture, 0, 0, picture.width, picture.height))
     }),
   count: (file: Blob, pixelsPerCm: number, onProgress: (share: number) => void) =>
     told(async (): Promise<Counted> => counted(await opened(file), pixelsPerCm, onProgress)),
@@ -69,7 +69,7 @@ async function counted(
 ): Promise<Counted> {
   const [width, height] = [Math.min(MOST_READ_PX, picture.width), Math.min(MOST_READ_PX, picture.height)]
   const [left, top] = [Math.floor((picture.width - width) / 2), Math.floor((picture.height - height) / 2)]
-  const plane = planeOf(picture, left, top, width, height)
+  const plane = partOf(picture, left, top, width, height)
   const count = countThreads(plane, pixelsPerCm, onProgress)
   const reach = (NEAR_THREADS / 2 / Math.min(...count.sets.map(({ threadsPerCm }) => threadsPerCm))) * pixelsPerCm
   const [ends, picks] = count.sets.map((set) =>
@@ -127,17 +127,17 @@ async function view(
   return { bitmap, left, top, width, height }
 }
 
-/** Brightness of a part of the picture (Rec. 601 luma). */
-function planeOf(picture: ImageBitmap, left: number, top: number, width: number, height: number): Plane {
+/** Red, green, blue and opacity: what a canvas holds of a pixel. */
+const RGBA = 4
+
+/** Brightness of a part of the picture. */
+function partOf(picture: ImageBitmap, left: number, top: number, width: number, height: number): Plane {
   const canvas = new OffscreenCanvas(width, height)
   const context = canvas.getContext('2d', { willReadFrequently: true })
   if (!context) throw new Unusable('This browser cannot read the points of a picture.')
   context.drawImage(picture, left, top, width, height, 0, 0, width, height)
   const { data } = context.getImageData(0, 0, width, height)
-  const luma = new Float32Array(width * height)
-  for (let i = 0; i < luma.length; i++)
-    luma[i] = 0.299 * data[4 * i]! + 0.587 * data[4 * i + 1]! + 0.114 * data[4 * i + 2]!
-  return { width, height, data: luma }
+  return planeOf(data, width, height, RGBA)
 }
 
 async function photographed(shot: Shot): Promise<{ file: Blob; pixelsPerCm: number }> {

@@ -1,72 +1,20 @@
-import { spawn } from 'node:child_process'
 import { mkdtempSync } from 'node:fs'
-import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { expect, test as base, type Page } from '@playwright/test'
+import { startServer } from '../support/ownServer'
 
 /** A server of its own for each spec, with an empty notebook. */
-interface OwnServer {
+interface SpecServer {
   url: string
   home: string
 }
 
-/** A port that nobody listens on at this moment. */
-function freePort(): Promise<number> {
-  return new Promise((resolve, reject) => {
-    const probe = createServer()
-    probe.once('error', reject)
-    probe.listen(0, '127.0.0.1', () => {
-      const address = probe.address()
-      probe.close(() =>
-        typeof address === 'object' && address ? resolve(address.port) : reject(new Error('no port')),
-      )
-    })
-  })
-}
-
-async function answers(url: string): Promise<boolean> {
-  try {
-    return (await fetch(url)).ok
-  } catch {
-    return false
-  }
-}
-
-const LONGEST_START_MS = 30_000
-
-/** A server with the notebook of that folder, and how to stop it. */
-export async function serve(home: string): Promise<{ url: string; stop: () => Promise<void> }> {
-  const port = await freePort()
-  const url = `http://127.0.0.1:${port}`
-  const child = spawn(
-    process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
-    {
-      env: { ...process.env, ROUGH_SWATCH_HOME: home, ROUGH_SWATCH_KIT: 'shown', NEXT_TELEMETRY_DISABLED: '1' },
-      stdio: ['ignore', 'ignore', 'inherit'],
-    },
-  )
-  const since = Date.now()
-  while (!(await answers(`${url}/settings`))) {
-    if (Date.now() - since > LONGEST_START_MS) throw new Error('the server did not start')
-    await new Promise((resolve) => setTimeout(resolve, 100))
-  }
-  const ended = new Promise<void>((resolve) => child.once('exit', () => resolve()))
-  return {
-    url,
-    stop: () => {
-      child.kill('SIGTERM')
-      return ended
-    },
-  }
-}
-
-export const test = base.extend<object, { server: OwnServer }>({
+export const test = base.extend<object, { server: SpecServer }>({
   server: [
     async ({}, provide) => {
       const home = mkdtempSync(join(tmpdir(), 'rough-swatch-e2e-'))
-      const { url, stop } = await serve(home)
+      const { url, stop } = await startServer(home)
       await provide({ url, home })
       await stop()
     },

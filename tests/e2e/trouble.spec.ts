@@ -12,7 +12,8 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import Database from 'libsql'
 import AxeBuilder from '@axe-core/playwright'
-import { open, expect, serve, test, type Page } from './fixtures'
+import { startServer } from '../support/ownServer'
+import { open, expect, test, type Page } from './fixtures'
 
 /** A notebook with a piece in it, made through the pages' own server, and then a copy of it that is done some harm. */
 async function harmed(server: { url: string; home: string }, page: Page, harm: (home: string) => void) {
@@ -49,7 +50,7 @@ for (const [what, title, harm] of HARMS) {
   test(`a notebook that is ${what} is told of on every page, and not written to`, async ({ page, server }) => {
     const home = await harmed(server, page, harm)
     const before = readFileSync(notebookIn(home))
-    const { url, stop } = await serve(home)
+    const { url, stop } = await startServer(home)
     for (const path of ['/', '/stash', '/bench/controls']) {
       await open(page, url + path)
       await expect(page.getByRole('heading', { level: 1, name: title })).toBeVisible()
@@ -74,7 +75,7 @@ for (const [what, title, harm] of HARMS) {
 
 test('a second server with the same notebook says that there is a first', async ({ page, server }) => {
   await open(page, '/stash')
-  const second = await serve(server.home)
+  const second = await startServer(server.home)
   await open(page, `${second.url}/stash`)
   await expect(page.getByRole('heading', { name: 'Another Rough Swatch has this notebook open' })).toBeVisible()
   await second.stop()
@@ -86,7 +87,7 @@ test(
   'a protected notebook is shown, says so, and keeps what was typed when it cannot ' + 'be kept',
   async ({ page, server }) => {
     const home = await harmed(server, page, (folder) => chmodSync(notebookIn(folder), 0o444))
-    const { url, stop } = await serve(home)
+    const { url, stop } = await startServer(home)
     await open(page, `${url}/stash`)
     await expect(page.getByText('This notebook can be read, but not written.')).toBeVisible()
     await open(page, `${url}/find-out`)
@@ -105,7 +106,7 @@ test('a folder that cannot be one is told of', async ({ page }) => {
   const home = join(parent, 'taken')
   mkdirSync(parent, { recursive: true })
   writeFileSync(home, 'a file, not a folder')
-  const { url, stop } = await serve(home)
+  const { url, stop } = await startServer(home)
   await open(page, `${url}/stash`)
   await expect(page.getByRole('heading', { name: 'The notebook’s folder cannot be used' })).toBeVisible()
   await stop()

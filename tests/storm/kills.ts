@@ -1,4 +1,3 @@
-import { spawn, type ChildProcess } from 'node:child_process'
 import { existsSync, mkdtempSync, readdirSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -8,7 +7,9 @@ import { allRecords } from '@/server/store/repository'
 import { picturesInUse } from '@/server/burnTests'
 import { sweepPictures } from '@/server/pictures'
 import { endHeavy } from '@/server/heavy/pool'
-import { actionsOf } from './requests'
+import { holdLock } from '../support/lockHolder'
+import { startServer } from '../support/ownServer'
+import { doerOf } from './act'
 import { dice } from '../support/seen'
 
 /*
@@ -23,51 +24,8 @@ const url = `http://127.0.0.1:${port}`
 const random = dice(seed)
 const rest = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms))
 
-const HOLDER = `
-  const Database = require('libsql')
-  const db = new Database(process.argv[1], { timeout: 5000 })
-  const rest = (ms) => Atomics.wait(new Int32Array(new SharedArrayBuffer(4)), 0, 0, ms)
-  for (;;) {
-    try { db.exec('begin immediate'); rest(Math.random() * 300); db.exec('commit') } catch {}
-    rest(200 + Math.random() * 1500)
-  }
-`
-
-let server: ChildProcess | undefined
-function start(): ChildProcess {
-  return spawn(
-    process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
-    {
-      env: { ...process.env, ROUGH_SWATCH_HOME: home, NEXT_TELEMETRY_DISABLED: '1' },
-      stdio: 'ignore',
-    },
-  )
-}
-async function ready(): Promise<void> {
-  for (;;) {
-    const answer = await fetch(`${url}/settings`, { signal: AbortSignal.timeout(2000) }).catch(() => undefined)
-    if (answer?.ok) return
-    await rest(50)
-  }
-}
-
 const acknowledged = { pieces: new Set<string>(), pictures: new Set<string>() }
-const byName = new Map(actionsOf('.next').map((action) => [action.name, action]))
-
-async function act(name: string, body: string | FormData): Promise<string> {
-  const { id, path } = byName.get(name)!
-  const headers: Record<string, string> = { 'next-action': id, origin: url, accept: 'text/x-component' }
-  if (typeof body === 'string') headers['content-type'] = 'text/plain;charset=UTF-8'
-  const answer = await fetch(url + path, {
-    method: 'POST',
-    headers,
-    body,
-    redirect: 'manual',
-    signal: AbortSignal.timeout(8000),
-  })
-  return answer.text()
-}
+const act = doerOf(url)
 
 let isOver = false
 let count = 0
@@ -75,7 +33,7 @@ async function writesPieces(client: number): Promise<void> {
   while (!isOver) {
     const name = `piece ${client} ${count++}`
     const piece = { name, called: 'velvet', washed: 'unknown', claim: [] }
-    const text = await act('keepPiece', JSON.stringify([{ piece, reading: null, testId: null }])).catch(() => '')
+    const text = await act('keepPiece', { piece, reading: null, testId: null }).catch(() => '')
     if (text.includes('"ok":true')) acknowledged.pieces.add(name)
     else await rest(30)
   }
@@ -87,9 +45,8 @@ async function writesPictures(testId: string): Promise<void> {
     .toBuffer()
   while (!isOver) {
     const form = new FormData()
-    form.set('1_picture', new Blob([new Uint8Array(jpeg)], { type: 'image/jpeg' }), 'picture.jpg')
-    form.set('0', JSON.stringify([testId, '$K1']))
-    const text = await act('addPicture', form).catch(() => '')
+    form.set('picture', new Blob([new Uint8Array(jpeg)], { type: 'image/jpeg' }), 'picture.jpg')
+    const text = await act('addPicture', testId, form).catch(() => '')
     const name = /"name":"([0-9a-f-]{36}\.jpg)"/.exec(text)?.[1]
     if (name) acknowledged.pictures.add(name)
     await rest(name ? 150 : 40)
@@ -97,20 +54,17 @@ async function writesPictures(testId: string): Promise<void> {
 }
 
 async function run(): Promise<void> {
-  server = start()
-  await ready()
-  await act('beginTest', JSON.stringify([{}])).catch(() => '')
+  let server = await startServer(home, port)
+  await act('beginTest', {}).catch(() => '')
   const db = await openNotebook(join(home, 'notebook.sqlite'))
   const testId = (await allRecords(db, 'burn-test')).kept[0]!.id
   await db.destroy()
-  const holder = spawn(process.execPath, ['-e', HOLDER, join(home, 'notebook.sqlite')], { stdio: 'ignore' })
+  const holder = holdLock(join(home, 'notebook.sqlite'), Infinity, 300, 1700)
   const clients = [writesPieces(1), writesPieces(2), writesPictures(testId)]
   for (let kill = 1; kill <= kills; kill++) {
     await rest(100 + random() * 900)
-    server.kill('SIGKILL')
-    await new Promise((resolve) => server!.once('exit', resolve))
-    server = start()
-    await ready()
+    await server.stop('SIGKILL')
+    server = await startServer(home, port)
     if (kill % 25 === 0)
       console.log(
         `${kill} kills, ${acknowledged.pieces.size} pieces and ${acknowledged.pictures.size} pictures acknowledged`,
@@ -118,9 +72,8 @@ async function run(): Promise<void> {
   }
   isOver = true
   await Promise.all(clients)
-  holder.kill('SIGKILL')
-  server.kill('SIGKILL')
-  await rest(300)
+  holder.end()
+  await server.stop('SIGKILL')
 
   const after = await openNotebook(join(home, 'notebook.sqlite'))
   const { kept, damaged } = await allRecords(after, 'piece')

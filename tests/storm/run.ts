@@ -1,21 +1,17 @@
-import { spawn } from 'node:child_process'
 import { join } from 'node:path'
 import { openNotebook } from '@/server/database'
 import { allRecords } from '@/server/store/repository'
 import { RECORD_KIND_IDS } from '@/core/notebook/kinds'
+import { startServer } from '../support/ownServer'
 import { mayHaveWritten, storm } from './storm'
 
 const [shots, seed] = process.argv.slice(2).map(Number)
 const home = process.env.ROUGH_SWATCH_HOME!
-const port = Number(process.env.PORT ?? 4177)
-const url = `http://127.0.0.1:${port}`
 const LONGEST_MS = 1000
 
 async function run(): Promise<void> {
-  const server = spawn('node_modules/.bin/next', ['start', '-H', '127.0.0.1', '-p', String(port)], {
-    stdio: 'ignore',
-  })
-  while (!(await fetch(`${url}/settings`).catch(() => undefined))?.ok) await new Promise((r) => setTimeout(r, 200))
+  const server = await startServer(home)
+  const { url } = server
   // The first question compiles and opens everything; it is not what is measured.
   await storm(url, '.next', 60, seed! + 1)
   const db = await openNotebook(join(home, 'notebook.sqlite'))
@@ -40,7 +36,7 @@ async function run(): Promise<void> {
     unreadable += damaged.length
     console.log(`${kind}: ${kept.length} kept, ${damaged.length} unreadable`)
   }
-  server.kill()
+  await server.stop()
   console.log(`${hits.length - bad.length} passed, ${bad.length + unreadable + unasked} failed`)
   process.exit(bad.length + unreadable + unasked > 0 ? 1 : 0)
 }

@@ -4,7 +4,7 @@ import { areCrossings, cellsOf } from './cells'
 import { type Wave } from './phase'
 import { firstHarmonics } from './interlacing'
 import { isThreads, peaksOf, type Peak } from './peaks'
-import { flattened, middle, shrunk, spreadOf, type Plane } from './plane'
+import { flattened, halved, middle, spreadOf, type Plane } from './plane'
 import { spectrumOf, type Spectrum } from './spectrum'
 
 /** One set of threads. */
@@ -38,7 +38,7 @@ export class NothingToCount extends Error {
 
 const MM_PER_CM = 10
 /** Largest side of what need be read to be counted, pixels: more holds no more threads than are needed. */
-export const MOST_READ_PX = 4096
+export const MOST_READ_PX = 3072
 /** Largest side of what is transformed at once, pixels. */
 const WINDOW = 1024
 /**
@@ -110,10 +110,12 @@ export function countThreads(plane: Plane, pixelsPerCm: number, progress: Progre
   if (!(pixelsPerCm > 0)) throw new RangeError('countThreads: needs a scale of more than zero pixels a centimetre')
   const looks: Look[] = []
   const factors = [1, 2, 4, 8].filter((factor) => Math.min(plane.width, plane.height) / factor >= 96)
+  let smaller = plane
   factors.forEach((shrink, index) => {
     progress(index / factors.length)
-    const small = middle(shrunk(middle(plane, WINDOW * shrink), shrink), WINDOW)
-    const flat = flattened(small, FLATTEN_PX)
+    // Each look is made from the one before it, by halves.
+    if (shrink > 1) smaller = halved(smaller)
+    const flat = flattened(middle(smaller, WINDOW), FLATTEN_PX)
     // A smooth picture evened out is nothing but rounding.
     if (spreadOf(flat) < LEAST_SPREAD) return
     looks.push(lookAt(flat, spectrumOf(flat), shrink))

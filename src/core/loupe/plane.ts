@@ -26,6 +26,33 @@ export function shrunk({ width, height, data }: Plane, factor: number): Plane {
   return { width: w, height: h, data: out }
 }
 
+/** The plane at half its size, as `shrunk` makes it, without its inner loops. */
+export function halved({ width, height, data }: Plane): Plane {
+  const [w, h] = [floor(width / 2), floor(height / 2)]
+  const out = new Float32Array(w * h)
+  for (let y = 0; y < h; y++) {
+    let above = 2 * y * width
+    let below = above + width
+    for (let at = y * w; at < (y + 1) * w; at++) {
+      out[at] = (data[above++]! + data[above++]! + data[below++]! + data[below++]!) / 4
+    }
+  }
+  return { width: w, height: h, data: out }
+}
+
+/**
+ * Brightness of a picture from its red, green and blue.
+ * @param channels values a pixel, the first three of which are red, green and blue
+ * Weights of ITU-R BT.601.
+ */
+export function planeOf(pixels: ArrayLike<number>, width: number, height: number, channels: number): Plane {
+  const data = new Float32Array(width * height)
+  for (let i = 0, at = 0; i < data.length; i++, at += channels) {
+    data[i] = 0.299 * pixels[at]! + 0.587 * pixels[at + 1]! + 0.114 * pixels[at + 2]!
+  }
+  return { width, height, data }
+}
+
 /** The middle square of that side, or of the shorter side where there is no room. */
 export function middle({ width, height, data }: Plane, side: number): Plane {
   const [w, h] = [min(side, width), min(side, height)]
@@ -36,52 +63,64 @@ export function middle({ width, height, data }: Plane, side: number): Plane {
 }
 
 /**
- * Uneven light taken out: from each pixel the mean of a square about it, divided by the square's own spread.
+ * Uneven light taken out: from each pixel the mean of a square about it, divided by the square's own spread. The
+ * square slides: what it enters is added, what it leaves is taken away.
  * @param radius half the side of the square, pixels
  */
 export function flattened({ width, height, data }: Plane, radius: number): Plane {
-  const sums = integral(width, height, (i) => data[i]!)
-  const squares = integral(width, height, (i) => data[i]! * data[i]!)
   const out = new Float32Array(data.length)
-  for (let y = 0; y < height; y++) {
-    const [top, bottom] = [max(0, y - radius), min(height, y + radius + 1)]
+  // Of each column, what stands between the square's top and bottom.
+  const sums = new Float64Array(width)
+  const squares = new Float64Array(width)
+  const addRow = (y: number, sign: 1 | -1) => {
+    if (y < 0 || y >= height) return
     for (let x = 0; x < width; x++) {
-      const [left, right] = [max(0, x - radius), min(width, x + radius + 1)]
-      const area = (bottom - top) * (right - left)
-      const mean = box(sums, width, left, top, right, bottom) / area
-      const variance = box(squares, width, left, top, right, bottom) / area - mean * mean
+      const value = data[y * width + x]!
+      sums[x]! += sign * value
+      squares[x]! += sign * value * value
+    }
+  }
+  for (let y = 0; y < radius; y++) addRow(y, 1)
+  for (let y = 0; y < height; y++) {
+    addRow(y + radius, 1)
+    addRow(y - radius - 1, -1)
+    const rows = min(height, y + radius + 1) - max(0, y - radius)
+    let sum = 0
+    let square = 0
+    for (let x = 0; x < min(radius, width); x++) {
+      sum += sums[x]!
+      square += squares[x]!
+    }
+    for (let x = 0; x < width; x++) {
+      if (x + radius < width) {
+        sum += sums[x + radius]!
+        square += squares[x + radius]!
+      }
+      if (x - radius > 0) {
+        sum -= sums[x - radius - 1]!
+        square -= squares[x - radius - 1]!
+      }
+      const area = rows * (min(width, x + radius + 1) - max(0, x - radius))
+      const mean = sum / area
       // One grey level of spread is nothing but the camera's own steps.
-      out[y * width + x] = (data[y * width + x]! - mean) / sqrt(max(variance, 1))
+      out[y * width + x] = (data[y * width + x]! - mean) / sqrt(max(square / area - mean * mean, 1))
     }
   }
   return { width, height, data: out }
 }
 
+/** Mean over the whole plane. */
+export function meanOf({ data }: Plane): number {
+  let sum = 0
+  for (let i = 0; i < data.length; i++) sum += data[i]!
+  return sum / data.length
+}
+
 /** Standard deviation over the whole plane. */
-export function spreadOf({ data }: Plane): number {
-  const mean = data.reduce((sum, value) => sum + value, 0) / data.length
-  return sqrt(data.reduce((sum, value) => sum + (value - mean) ** 2, 0) / data.length)
-}
-
-/** Running sums over the rectangle from the corner, one wider and higher than the plane. */
-function integral(width: number, height: number, value: (index: number) => number): Float64Array {
-  const sums = new Float64Array((width + 1) * (height + 1))
-  for (let y = 0; y < height; y++) {
-    let row = 0
-    for (let x = 0; x < width; x++) {
-      row += value(y * width + x)
-      sums[(y + 1) * (width + 1) + x + 1] = sums[y * (width + 1) + x + 1]! + row
-    }
-  }
-  return sums
-}
-
-function box(sums: Float64Array, width: number, left: number, top: number, right: number, bottom: number): number {
-  const stride = width + 1
-  return (
-    sums[bottom * stride + right]! -
-    sums[top * stride + right]! -
-    sums[bottom * stride + left]! +
-    sums[top * stride + left]!
-  )
+export function spreadOf(plane: Plane): number {
+  const { data } = plane
+  const mean = meanOf(plane)
+  let squares = 0
+  for (let i = 0; i < data.length; i++) squares += (data[i]! - mean) * (data[i]! - mean)
+  return sqrt(squares / data.length)
 }

@@ -1,6 +1,6 @@
 import FFT from 'fft.js'
 import { hann } from './phase'
-import { type Plane } from './plane'
+import { meanOf, type Plane } from './plane'
 
 // Taken out once: they stand in loops over every bin.
 const { sqrt, floor } = Math
@@ -21,12 +21,13 @@ export interface Spectrum {
  * Power spectrum of a plane under a Hann window, padded to the next power of two.
  * @throws RangeError where the plane is smaller than 32 pixels either way
  */
-export function spectrumOf({ width, height, data }: Plane): Spectrum {
+export function spectrumOf(plane: Plane): Spectrum {
+  const { width, height, data } = plane
   if (width < 32 || height < 32) throw new RangeError('spectrumOf: needs at least 32 pixels each way')
   const size = 2 ** Math.ceil(Math.log2(Math.max(width, height)))
   const fft = new FFT(size)
   const half = size / 2
-  const mean = data.reduce((sum, value) => sum + value, 0) / data.length
+  const mean = meanOf(plane)
   const [hannX, hannY] = [hann(width), hann(height)]
   // Rows first; two real rows share one complex transform.
   const columns = Array.from({ length: half + 1 }, () => new Float64Array(size * 2))
@@ -42,12 +43,10 @@ export function spectrumOf({ width, height, data }: Plane): Spectrum {
     fft.transform(output, input)
     for (let u = 0; u <= half; u++) {
       const mirror = (size - u) % size
-      const [re, im, mirrorRe, mirrorIm] = [
-        output[2 * u]!,
-        output[2 * u + 1]!,
-        output[2 * mirror]!,
-        output[2 * mirror + 1]!,
-      ]
+      const re = output[2 * u]!
+      const im = output[2 * u + 1]!
+      const mirrorRe = output[2 * mirror]!
+      const mirrorIm = output[2 * mirror + 1]!
       const column = columns[u]!
       column[2 * y] = (re + mirrorRe) / 2
       column[2 * y + 1] = (im - mirrorIm) / 2
@@ -61,7 +60,7 @@ export function spectrumOf({ width, height, data }: Plane): Spectrum {
     fft.transform(output, column)
     for (let k = 0; k < size; k++) {
       const v = k < half ? k : k - size
-      power[(v + half) * (half + 1) + u] = output[2 * k]! ** 2 + output[2 * k + 1]! ** 2
+      power[(v + half) * (half + 1) + u] = output[2 * k]! * output[2 * k]! + output[2 * k + 1]! * output[2 * k + 1]!
     }
   })
   return { size, power, background: backgroundOf(power, size), window: { width, height } }
@@ -85,9 +84,11 @@ function backgroundOf(power: Float64Array, size: number): Float64Array {
       rings[floor(sqrt(u * u + v * v) / RING)]!.push(power[(v + half) * (half + 1) + u]!)
   }
   const medians = rings.map((ring) =>
-    ring.length === 0 ? 0 : ring.sort((a, b) => a - b)[Math.floor(ring.length / 2)]!,
+    ring.length === 0 ? 0 : Float64Array.from(ring).sort()[Math.floor(ring.length / 2)]!,
   )
-  const quietest = power.reduce((most, value) => Math.max(most, value), 0) * CAMERA_FLOOR
+  let strongest = 0
+  for (let i = 0; i < power.length; i++) if (power[i]! > strongest) strongest = power[i]!
+  const quietest = strongest * CAMERA_FLOOR
   return Float64Array.from({ length: Math.ceil(half * Math.SQRT2) + RING }, (_, radius) => {
     const ring = Math.floor(radius / RING)
     const near = medians.slice(Math.max(0, ring - 2), ring + 3).filter((value) => value > 0)

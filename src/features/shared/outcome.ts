@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { pathWords } from '@/server/api/problem'
 import { ConflictError, GoneError } from '@/server/store/errors'
-import { NotebookBusyError, NotCommittedError } from '@/server/store/connection'
+import { isNotWritten } from '@/server/store/connection'
 import { isTrouble } from '@/server/trouble/kinds'
 import { isDamaged } from '@/server/store/repository'
 
@@ -67,8 +67,7 @@ function refusalOf(error: unknown): Refusal {
   if (error instanceof GoneError) return { ok: false, errors: { '': error.message }, gone: true }
   if (isTrouble(error))
     return { ok: false, errors: { '': `${error.message}. Nothing was kept; what you wrote still stands here.` } }
-  if (error instanceof NotebookBusyError || error instanceof NotCommittedError)
-    return { ok: false, errors: { '': error.message } }
+  if (isNotWritten(error)) return { ok: false, errors: { '': error.message } }
   throw error
 }
 

@@ -1,6 +1,6 @@
 import sharp from 'sharp'
 import { countThreads, MOST_READ_PX, NothingToCount, type ThreadCount } from '../../core/loupe/count'
-import { type Plane } from '../../core/loupe/plane'
+import { planeOf, type Plane } from '../../core/loupe/plane'
 
 /** The most pixels that a picture may have. */
 const MOST_PIXELS = 24_000_000
@@ -40,12 +40,10 @@ async function lumaOf(bytes: Uint8Array): Promise<Plane | string> {
         height,
       })
       .flatten({ background: '#808080' })
-      .toColourspace('b-w')
+      .toColourspace('srgb')
       .raw()
       .toBuffer({ resolveWithObject: true })
-    const plane = { width: info.width, height: info.height, data: new Float32Array(info.width * info.height) }
-    for (let i = 0; i < plane.data.length; i++) plane.data[i] = data[i * info.channels]!
-    return plane
+    return planeOf(data, info.width, info.height, info.channels)
   } catch {
     return 'The picture cannot be read: it is damaged, of another kind, or has more than 24 million pixels.'
   }

@@ -1,39 +1,19 @@
-import { spawn } from 'node:child_process'
 import { mkdtempSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { sql } from 'kysely'
 import Database from 'libsql'
+import { holdLock } from '../../../tests/support/lockHolder'
 import { PieceSchema } from '../../core/notebook/kinds/piece'
 import { openNotebook } from '../database'
 import { allRecords, createRecord } from './repository'
 
 const AT = '2026-01-02T03:04:05.000Z'
 
-/** Another program that takes the write lock again and again, each time for as long, ms, until it is told to stop. */
-const HOLDER = `
-  const Database = require('libsql')
-  const db = new Database(process.argv[1], { timeout: 5000 })
-  const rest = (ms) => Atomics.wait(new Int32Array(new SharedArrayBuffer(4)), 0, 0, ms)
-  for (let i = 0; i < Number(process.argv[2]); i++) {
-    db.exec('begin immediate')
-    if (i === 0) process.stdout.write('held')
-    rest(Number(process.argv[3]) * Math.random())
-    db.exec('commit')
-    rest(5)
-  }
-`
-
-function holder(file: string, times: number, mostMs: number) {
-  const child = spawn(process.execPath, ['-e', HOLDER, file, String(times), String(mostMs)], { cwd: process.cwd() })
-  const holds = new Promise<void>((resolve) => child.stdout.once('data', () => resolve()))
-  const done = new Promise<void>((resolve) => child.once('exit', () => resolve()))
-  return { holds, done }
-}
-
 it('loses no write that it acknowledged, whoever else holds the lock', async () => {
   const file = join(mkdtempSync(join(tmpdir(), 'rough-swatch-lock-')), 'notebook.sqlite')
   const db = await openNotebook(file)
-  const other = holder(file, 12, 400)
+  const other = holdLock(file, 12, 400, 10)
   await other.holds
   const acknowledged: string[] = []
   for (let i = 0; i < 150; i++) {
@@ -73,5 +53,33 @@ it('writes every commit to the disk, and lets readers read meanwhile', async () 
   const reader = new Database(file)
   expect(reader.prepare('pragma journal_mode').get()).toMatchObject({ journal_mode: 'wal' })
   reader.close()
+  await db.destroy()
+})
+
+it('takes a full disk: what was kept stays, the rest is refused, and it goes on when there is room', async () => {
+  const db = await openNotebook(join(mkdtempSync(join(tmpdir(), 'rough-swatch-full-')), 'notebook.sqlite'))
+  const write = (i: number) =>
+    createRecord(db, 'piece', PieceSchema.parse({ name: `piece ${i}`, notes: 'word '.repeat(300) }), AT)
+  // SQLite has no more room for pages, as on a full disk.
+  await sql`pragma max_page_count = 30`.execute(db)
+  let kept = 0
+  const filling = async () => {
+    for (; kept < 500; kept++) await write(kept)
+  }
+  await expect(filling()).rejects.toMatchObject({ name: 'NotebookTrouble', kind: 'full' })
+  expect(kept).toBeGreaterThan(2)
+  expect((await allRecords(db, 'piece')).kept).toHaveLength(kept)
+  // The connection was opened anew, and with it the room came back.
+  await write(kept)
+  expect((await allRecords(db, 'piece')).kept).toHaveLength(kept + 1)
+  await db.destroy()
+})
+
+it('lets twenty write at once, one after another', async () => {
+  const db = await openNotebook(join(mkdtempSync(join(tmpdir(), 'rough-swatch-many-')), 'notebook.sqlite'))
+  await Promise.all(
+    Array.from({ length: 20 }, (_, i) => createRecord(db, 'piece', PieceSchema.parse({ name: `piece ${i}` }), AT)),
+  )
+  expect((await allRecords(db, 'piece')).kept).toHaveLength(20)
   await db.destroy()
 })

@@ -32,6 +32,11 @@ export class NotCommittedError extends Error {
   }
 }
 
+/** Nothing was kept, and it may be tried again. By its name: bundles have a class each, and one opens the notebook. */
+export function isNotWritten(error: unknown): error is NotebookBusyError | NotCommittedError {
+  return error instanceof Error && ['NotebookBusyError', 'NotCommittedError'].includes(error.name)
+}
+
 /** How long a write waits for another program, ms; in steps, so that pages are served meanwhile. */
 const LONGEST_WAIT_MS = 20_000
 const STEP_MS = 60

@@ -1,0 +1,23 @@
+import { actionsOf } from './requests'
+
+// React's own encoding of arguments: what a page sends. It ships within Next, and without types.
+// eslint-disable-next-line @typescript-eslint/no-require-imports
+const { encodeReply } = require('next/dist/compiled/react-server-dom-turbopack/client.browser') as {
+  encodeReply: (value: unknown) => Promise<string | FormData>
+}
+
+const PATIENCE_MS = 8000
+
+/** Does one of the program's actions as its pages do; answers what the server wrote. */
+export function doerOf(url: string, build = '.next'): (name: string, ...values: unknown[]) => Promise<string> {
+  const byName = new Map(actionsOf(build).map((action) => [action.name, action]))
+  return async (name, ...values) => {
+    const { id, path } = byName.get(name)!
+    const body = await encodeReply(values)
+    const headers: Record<string, string> = { 'next-action': id, origin: url, accept: 'text/x-component' }
+    if (typeof body === 'string') headers['content-type'] = 'text/plain;charset=UTF-8'
+    const signal = AbortSignal.timeout(PATIENCE_MS)
+    const answer = await fetch(url + path, { method: 'POST', headers, body, redirect: 'manual', signal })
+    return answer.text()
+  }
+}

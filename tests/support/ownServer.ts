@@ -1,0 +1,62 @@
+import { spawn, type ChildProcess } from 'node:child_process'
+import { createServer } from 'node:net'
+
+/** The built program with a notebook of its own, on a port of its own. */
+export interface OwnServer {
+  url: string
+  /** Ends it, and waits until it is gone. SIGTERM unless another signal is given. */
+  stop: (signal?: NodeJS.Signals) => Promise<void>
+}
+
+const LONGEST_START_MS = 30_000
+
+/** A port that nobody listens on at this moment. */
+function freePort(): Promise<number> {
+  return new Promise((resolve, reject) => {
+    const probe = createServer()
+    probe.once('error', reject)
+    probe.listen(0, '127.0.0.1', () => {
+      const address = probe.address()
+      probe.close(() =>
+        typeof address === 'object' && address ? resolve(address.port) : reject(new Error('no port')),
+      )
+    })
+  })
+}
+
+/**
+ * Starts the built program with the notebook of that folder, and waits until it answers.
+ * @throws Error where it does not within half a minute
+ */
+export async function startServer(home: string, port?: number): Promise<OwnServer> {
+  const at = port ?? (await freePort())
+  const url = `http://127.0.0.1:${at}`
+  // Next itself and not its wrapper: a signal must reach it.
+  const child = spawn(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(at)],
+    {
+      env: { ...process.env, ROUGH_SWATCH_HOME: home, ROUGH_SWATCH_KIT: 'shown', NEXT_TELEMETRY_DISABLED: '1' },
+      stdio: ['ignore', 'ignore', 'inherit'],
+    },
+  )
+  await untilItAnswers(url, child)
+  const ended = new Promise<void>((resolve) => child.once('exit', () => resolve()))
+  return {
+    url,
+    stop: (signal = 'SIGTERM') => {
+      child.kill(signal)
+      return ended
+    },
+  }
+}
+
+async function untilItAnswers(url: string, child: ChildProcess): Promise<void> {
+  const since = Date.now()
+  for (;;) {
+    const answer = await fetch(`${url}/settings`, { signal: AbortSignal.timeout(5000) }).catch(() => undefined)
+    if (answer?.ok) return
+    if (child.exitCode !== null || Date.now() - since > LONGEST_START_MS) throw new Error('the server did not start')
+    await new Promise((resolve) => setTimeout(resolve, 50))
+  }
+}
