@@ -24,8 +24,11 @@ const mayRead = {
   'src/core/sew': ['vocabulary', 'units', 'fibres', 'cloths'],
   'src/core/loupe': ['vocabulary', 'units', 'measure', 'weave'],
   'src/core/formats': ['vocabulary', 'units', 'weave'],
-  'src/core/notebook': ['vocabulary', 'units', 'fibres', 'weave', 'identify', 'measure', 'cloths', 'sew'],
+  'src/core/search': [],
+  'src/core/stash': ['vocabulary', 'units', 'fibres', 'cloths'],
+  'src/core/notebook': ['vocabulary', 'units', 'fibres', 'weave', 'identify', 'measure', 'cloths', 'sew', 'stash'],
   'src/core/choose': ['vocabulary', 'units', 'fibres', 'cloths', 'measure', 'notebook'],
+  'src/core/shelf': ['vocabulary', 'units', 'fibres', 'cloths', 'measure', 'notebook', 'choose', 'stash'],
   // Inside the features: a place imports no other place; what two need lies in what they share.
   'src/features/shared': [],
   'src/features/frame': ['shared'],

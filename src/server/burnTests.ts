@@ -10,6 +10,8 @@ import {
   findRecord,
   listRecords,
   recordsReferring,
+  recordsReferringToAny,
+  recordsReferringToNothing,
   within,
   type Kept,
   type RecordHead,
@@ -51,25 +53,15 @@ export async function findBurnTest(db: Notebook, id: string): Promise<KeptTest |
   return found && flat(found)
 }
 
-/** The tests of pieces, of controls, and of nothing that is kept, each oldest first. */
-export interface TestsByWhat {
-  byPiece: Map<string, KeptTest[]>
-  byControl: Map<string, KeptTest[]>
-  loose: KeptTest[]
-}
-
-export async function allBurnTests(db: Notebook): Promise<TestsByWhat> {
-  const tests = (await allRecords(db, 'burn-test')).kept.map(flat)
-  return {
-    byPiece: grouped(tests, ({ pieceId }) => pieceId),
-    byControl: grouped(tests, ({ controlId }) => controlId),
-    loose: tests.filter(({ pieceId, controlId }) => pieceId === null && controlId === null),
-  }
-}
-
 /** Tests begun and not yet kept with a piece, newest first; those without an answer are left out. */
 export async function looseBurnTests(db: Notebook): Promise<KeptTest[]> {
-  return (await allBurnTests(db)).loose.filter(({ answers }) => answers.length > 0).reverse()
+  const tests = (await recordsReferringToNothing(db, 'burn-test')).map(flat)
+  return tests.filter(({ answers }) => answers.length > 0).reverse()
+}
+
+/** The tests of known pieces, by piece, each oldest first. */
+export async function testsOfControls(db: Notebook, ids: readonly string[]): Promise<Map<string, KeptTest[]>> {
+  return grouped((await recordsReferringToAny(db, 'burn-test', 'controlId', ids)).map(flat), (test) => test.controlId)
 }
 
 /** The tests of one piece, oldest first. */

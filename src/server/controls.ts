@@ -2,7 +2,7 @@ import { looksImpure } from '../core/identify/controls'
 import { type ControlBurn } from '../core/identify/nose'
 import { observationsFrom } from '../core/notebook/answers'
 import { type Control } from '../core/notebook/kinds/control'
-import { allBurnTests, type KeptTest } from './burnTests'
+import { testsOfControls, type KeptTest } from './burnTests'
 import { type Notebook } from './database'
 import { allRecords, type RecordHead } from './store/repository'
 
@@ -17,7 +17,10 @@ export interface KeptControl extends Control, RecordHead {
 export async function controlsBox(db: Notebook): Promise<KeptControl[]> {
   const { kept } = await allRecords(db, 'control')
   if (kept.length === 0) return []
-  const { byControl } = await allBurnTests(db)
+  const byControl = await testsOfControls(
+    db,
+    kept.map(({ id }) => id),
+  )
   return kept.map(({ data, ...head }) => {
     const control = { ...data, ...head, tests: byControl.get(head.id) ?? [] }
     return { ...control, impure: burnsOf(control).some(looksImpure) }

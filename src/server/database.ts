@@ -14,11 +14,12 @@ import { isProtected, troubleOf } from './trouble/signs'
 export type Notebook = Kysely<NotebookTables>
 
 /**
- * Opens a notebook file (or `:memory:`), brought up to the newest migration.
+ * Opens a notebook file (or `:memory:`), made with its folder where it is not there, brought up to the newest step.
  * @param onLost called where the file turns out to be damaged while it is open: this connection is not used again
  * @throws the migration's own error; nothing is left half-migrated
  */
 export async function openNotebook(file: string, onLost = () => {}): Promise<Notebook> {
+  if (file !== ':memory:') mkdirSync(dirname(file), { recursive: true })
   const db = new Kysely<NotebookTables>({ dialect: new NotebookDialect(file, onLost) })
   const migrator = new Migrator({ db, provider: { getMigrations: () => Promise.resolve(migrations) } })
   const { error } = await migrator.migrateToLatest()

@@ -1,19 +1,11 @@
 import { type KeptMeasurement, type Measurement } from '../core/notebook/measurements'
 import { type WashState } from '../core/vocabulary/cloth'
 import { type Notebook } from './database'
-import { grouped } from './grouped'
-import { allRecords, createRecord, findRecord, recordsReferring, removeRecord, type Kept } from './store/repository'
+import { createRecord, findRecord, recordsReferring, removeRecord, type Kept } from './store/repository'
 
 /** Measurements of one piece, oldest first. */
 export async function measurementsOf(db: Notebook, pieceId: string): Promise<KeptMeasurement[]> {
   return (await recordsReferring(db, 'measurement', 'pieceId', pieceId)).map(told)
-}
-
-/** Measurements of every piece, by piece. */
-export async function allMeasurements(db: Notebook): Promise<Map<string, KeptMeasurement[]>> {
-  const { kept } = await allRecords(db, 'measurement')
-  const byPiece = grouped(kept, ({ data }) => data.pieceId)
-  return new Map([...byPiece].map(([id, records]) => [id, records.map(told)]))
 }
 
 /** Writes a measurement; answers its id. @throws GoneError where its piece was taken away */
@@ -33,6 +25,7 @@ export async function removeMeasurement(db: Notebook, pieceId: string, id: strin
   if (found?.data.pieceId === pieceId) await removeRecord(db, 'measurement', { id }, at)
 }
 
-function told({ id, data: { state, data }, createdAt }: Kept<'measurement'>): KeptMeasurement {
+/** A measurement as the core takes it. */
+export function told({ id, data: { state, data }, createdAt }: Kept<'measurement'>): KeptMeasurement {
   return { id, state, data, at: createdAt }
 }

@@ -82,7 +82,7 @@ test('the stash is searched in UK and US words, on shelves and as a list', async
   await keepPiece(page, { Name: 'Laundry bolt', 'What is it called?': 'calico', 'Where it lies': 'Long shelf' })
   await keepPiece(page, { Name: 'Bundle without a ticket', 'Where it lies': 'Under the stage' })
   await open(page, '/stash')
-  const search = page.getByLabel('Search', { exact: true })
+  const search = page.getByLabel('Search the stash')
   await search.fill('muslin')
   await expect(page.getByRole('link', { name: /Laundry bolt/ })).toBeVisible()
   await expect(page.getByRole('link', { name: /Bundle without a ticket/ })).toBeHidden()

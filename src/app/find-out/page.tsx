@@ -5,7 +5,7 @@ import { InHand } from '@/features/shared/hand/InHand'
 import { loadStrip } from '@/features/shared/hand/strip'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 import { notebook } from '@/server/database'
-import { piecesInHand } from '@/server/pieces'
+import { shelfOf } from '@/server/remember/shelf'
 
 export const metadata: Metadata = { title: 'Find out' }
 
@@ -15,16 +15,18 @@ export default async function FindOutPage({
   searchParams: Promise<{ piece?: string | string[] }>
 }) {
   const id = pieceFrom((await searchParams).piece)
-  const [strip, begun] = await Promise.all([
-    id ? readPreferences().then((preferences) => loadStrip(id, preferences)) : undefined,
-    notebook().then(piecesInHand),
+  const preferences = await readPreferences()
+  const [strip, shelf] = await Promise.all([
+    id ? loadStrip(id, preferences) : undefined,
+    notebook().then((db) => shelfOf(db, preferences.words)),
   ])
   return (
     <>
       {strip ? <InHand {...strip} /> : null}
       <FindOut
         strip={strip}
-        begun={begun
+        begun={shelf
+          .inHand()
           .filter((piece) => piece.id !== id)
           .slice(0, 5)
           .map((piece) => ({ id: piece.id, name: piece.name }))}

@@ -1,4 +1,5 @@
 import type { Metadata } from 'next'
+import { paramsFrom } from '@/app/paramsFrom'
 import { damagedOf } from '@/features/shared/damaged/load'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 import { loadStash } from '@/features/stash/load'
@@ -6,10 +7,13 @@ import { Stash } from '@/features/stash/Stash'
 
 export const metadata: Metadata = { title: 'The stash' }
 
-export default async function StashPage() {
-  const [rows, damaged] = await Promise.all([
-    readPreferences().then(loadStash),
+type Asked = Record<string, string | string[] | undefined>
+
+export default async function StashPage({ searchParams }: { searchParams: Promise<Asked> }) {
+  const [asked, preferences] = await Promise.all([searchParams, readPreferences()])
+  const [loaded, damaged] = await Promise.all([
+    loadStash(paramsFrom(asked), preferences),
     damagedOf('piece', 'measurement', 'burn-test'),
   ])
-  return <Stash rows={rows} damaged={damaged} />
+  return <Stash {...loaded} isList={asked.as === 'list'} damaged={damaged} />
 }

@@ -1,7 +1,5 @@
 import { GSM_PER_OUNCE_PER_SQUARE_YARD } from '../units/constants'
-
-export const WEIGHT_CLASSES = ['very-light', 'light', 'medium', 'heavy', 'very-heavy'] as const
-export type WeightClass = (typeof WEIGHT_CLASSES)[number]
+import { type WeightClass } from '../vocabulary/cloth'
 
 /** Upper limits in oz/yd², as shops sort cloth; common practice. */
 const UPPER_OUNCES: readonly (readonly [number, WeightClass])[] = [

@@ -1,9 +1,7 @@
 import { clothCalled } from '../cloths/catalogue'
-import { type Opacity } from '../vocabulary/cloth'
 import { foretellOpacity, lightnessOf, type ForetoldOpacity, type OpacityClues } from '../measure/opacity'
 import { type Quantity } from '../units/quantity'
 import { usualOpenShare } from '../weave/openness'
-import { opacityOverall } from './measurements/opacity'
 import { type KeptMeasurement } from './measurements'
 import { threadsOf } from './threads'
 import { type Piece } from './kinds/piece'
@@ -54,18 +52,12 @@ export interface ForetellingRecord {
   meanProbability: number
 }
 
-/** @param pieces with what was foretold and what was seen of each */
-export function foretellingRecord(
-  pieces: readonly { piece: Piece; measurements: readonly KeptMeasurement[]; sheet: PropertySheet }[],
-): ForetellingRecord {
-  let [checked, right, sum] = [0, 0, 0]
-  for (const { piece, measurements, sheet } of pieces) {
-    const seen: Opacity | undefined = opacityOverall(sheet.measured.opacity) ?? piece.opacity ?? undefined
-    const foretold = seen && opacityForetold(piece, measurements, sheet)
-    if (!foretold) continue
-    checked += 1
-    if (foretold.likeliest === seen) right += 1
-    sum += foretold.grades[seen]
+/** @param foretold of each piece foretold and then held up: whether it came true, and how surely it was said */
+export function foretellingRecord(foretold: readonly { right: boolean; probability: number }[]): ForetellingRecord {
+  const sum = foretold.reduce((all, { probability }) => all + probability, 0)
+  return {
+    checked: foretold.length,
+    right: foretold.filter(({ right }) => right).length,
+    meanProbability: foretold.length === 0 ? 0 : sum / foretold.length,
   }
-  return { checked, right, meanProbability: checked === 0 ? 0 : sum / checked }
 }

@@ -189,14 +189,14 @@ describe('foretelling', () => {
     expect(listingOpacity({ called: 'who knows', lightness: 0.5, filament: null })).toBeNull()
   })
   it('is checked against what was then seen, and only that', () => {
-    const one = (grade: 'sheer' | 'opaque') => {
-      const measurements = kept([{ kind: 'opacity', part: 'whole', behind: 'card', grade }])
-      return { piece: piece({ called: 'denim' }), measurements, sheet: sheetOf(measurements, { called: 'denim' }) }
-    }
-    const unseen = { piece: piece({ called: 'denim' }), measurements: [], sheet: sheetOf([], { called: 'denim' }) }
+    const unseen = { piece: piece({ called: 'denim' }), sheet: sheetOf([], { called: 'denim' }) }
     // A weight has to be known; the name gives it.
     expect(opacityForetold(unseen.piece, [], unseen.sheet)).not.toBeNull()
-    expect(foretellingRecord([one('opaque'), one('sheer'), unseen])).toMatchObject({ checked: 2, right: 1 })
+    const told = [
+      { right: true, probability: 0.9 },
+      { right: false, probability: 0.3 },
+    ]
+    expect(foretellingRecord(told)).toEqual({ checked: 2, right: 1, meanProbability: 0.6 })
     expect(foretellingRecord([])).toMatchObject({ checked: 0, right: 0 })
   })
 })

@@ -1,98 +1,161 @@
 'use client'
 
-import { useMemo, useState } from 'react'
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useEffect, useRef, useState, useTransition } from 'react'
 import styled from 'styled-components'
+import { asksSomething, SHELF_SORTS, SORT_WORDS, writeQuery, type ShelfQuery } from '@/core/shelf/query'
 import { ChoiceField, TextField } from '@/ui/kit/fields'
-import { ButtonLink, StrongLink } from '@/ui/kit/links'
-import { Actions, Page, Soft, Stack } from '@/ui/kit/surfaces'
+import { StrongLink } from '@/ui/kit/links'
+import { SelectField } from '@/ui/kit/SelectField'
+import { Actions, Page, Slip, Soft, Stack } from '@/ui/kit/surfaces'
 import { Damaged } from '../shared/damaged/Damaged'
 import { type DamagedCard } from '../shared/damaged/load'
-import { Shelf, type Fold } from '../shared/stash/Shelf'
-import { StashList } from './StashList'
+import { Filters } from './filter/Filters'
+import { type LoadedStash } from './load'
+import { Shelves } from './shelves/Shelves'
+import { StashList } from './shelves/StashList'
 
-/** A row of the list: a fold with everything that can be searched. */
-export interface StashRow extends Fold {
-  called: string
-  width: string
-  length: string
-  weight: string
-  fibre: string
-  /** Lower case words to search in, UK and US. */
-  search: string
-}
-
-const Seeking = styled.div`
+const Top = styled.div`
   display: flex;
   flex-wrap: wrap;
-  gap: 1rem 1.5rem;
+  gap: 1rem 2rem;
   align-items: end;
-  > :first-child {
-    flex: 1 1 16rem;
+  justify-content: space-between;
+`
+const Beside = styled.div`
+  display: grid;
+  gap: 1.5rem 2rem;
+  align-items: start;
+  grid-template-columns: minmax(0, 1fr);
+  @media (min-width: 60rem) {
+    grid-template-columns: 16rem minmax(0, 1fr);
   }
 `
 
-/** The stash: shelves to look at, a list to search. */
-export function Stash({ rows, damaged }: { rows: readonly StashRow[]; damaged: readonly DamagedCard[] }) {
-  const [sought, setSought] = useState('')
-  const [as, setAs] = useState('shelves')
-  const found = useMemo(() => {
-    const words = sought.toLowerCase().split(/\s+/).filter(Boolean)
-    return rows.filter(({ search }) => words.every((word) => search.includes(word)))
-  }, [rows, sought])
+/** While somebody types, nothing is asked for so long, ms. */
+const TYPING_MS = 180
+/** What is being looked over is asked for again after so long, ms. */
+const AGAIN_MS = 1500
 
+/** The stash: shelves to look at, or a list; filters that combine, each saying how much it would leave. */
+export function Stash(props: LoadedStash & { isList: boolean; damaged: readonly DamagedCard[] }) {
+  const { query, rows, found, all, left, places, isList, damaged } = props
+  const { text, type, ask, isAsking } = useAsking(query, isList)
+  useAgain(left > 0)
+  const address = writeQuery(query).toString()
   return (
     <Page>
-      <div>
-        <h1>The stash</h1>
-        <Soft>{countWords(rows)}</Soft>
-      </div>
-      <Actions>
-        <StrongLink href="/bench">Burn a mystery piece</StrongLink>
-        <ButtonLink href="/stash/new">Weigh and keep a piece</ButtonLink>
-      </Actions>
+      <Top>
+        <div>
+          <h1>The stash</h1>
+          <Soft>{countWords(props)}</Soft>
+        </div>
+        <Actions>
+          <StrongLink href="/stash/new">Weigh and keep a piece</StrongLink>
+          <Link href="/bench">Burn a mystery piece</Link>
+        </Actions>
+      </Top>
       <Damaged cards={damaged} />
-      {rows.length > 0 ? (
-        <Seeking>
-          <TextField
-            label="Search"
-            value={sought}
-            onChange={setSought}
-            hint="Name, fibre, cloth, place; UK or US words."
-            type="search"
-          />
-          <ChoiceField
-            label="Show as"
-            value={as}
-            onChange={setAs}
-            options={[
-              ['shelves', 'shelves'],
-              ['list', 'a list'],
-            ]}
-          />
-        </Seeking>
+      {left > 0 ? (
+        <Slip role="status">{left} pieces are being looked over; what is shown of them may be of before.</Slip>
+      ) : null}
+      {all > 0 ? (
+        <TextField
+          label="Search the stash"
+          value={text}
+          onChange={type}
+          hint="Name, fibre, cloth, place, tag; UK or US words."
+          type="search"
+        />
       ) : null}
       <p role="status" className="visually-hidden">
-        {found.length} found
+        {found} found
       </p>
-      {as === 'shelves' ? <Shelves rows={found} /> : <StashList rows={found} />}
-      {rows.length > 0 && found.length === 0 ? <p>Nothing on the shelves answers to “{sought}”.</p> : null}
+      {all > 0 ? (
+        <Beside aria-busy={isAsking}>
+          <Filters {...props} onAsk={ask}>
+            <SelectField
+              label="In order of"
+              value={query.sort}
+              onChange={(sort) => ask({ ...query, sort })}
+              options={SHELF_SORTS.map((sort) => [sort, SORT_WORDS[sort]] as const)}
+            />
+            <ChoiceField
+              label="Show as"
+              value={isList ? 'list' : 'shelves'}
+              onChange={(as) => ask(query, as === 'list')}
+              options={[
+                ['shelves', 'shelves'],
+                ['list', 'a list'],
+              ]}
+            />
+          </Filters>
+          <Stack $gap="1.25rem">
+            {found === 0 ? <Nothing query={query} /> : null}
+            {isList ? (
+              <StashList key={address} first={rows} found={found} address={address} />
+            ) : (
+              <Shelves key={address} first={rows} found={found} places={places} address={address} />
+            )}
+          </Stack>
+        </Beside>
+      ) : null}
     </Page>
   )
 }
 
-function countWords(rows: readonly StashRow[]): string {
-  if (rows.length === 0) return 'Nothing on the shelves yet.'
-  const mysteries = rows.filter(({ known }) => !known).length
-  const unknown = mysteries > 0 ? `, ${mysteries} of them still a mystery` : ''
-  return `${rows.length} pieces${unknown}. As wide as the cloth, as thick as what is left.`
+function Nothing({ query }: { query: ShelfQuery }) {
+  return query.text ? (
+    <p>Nothing on the shelves answers to “{query.text}”.</p>
+  ) : (
+    <p>Nothing on the shelves answers to all of that. Take one of the filters off.</p>
+  )
 }
 
-function Shelves({ rows }: { rows: readonly StashRow[] }) {
-  const places = [...new Set(rows.map(({ place }) => place))].sort((a, b) => a.localeCompare(b))
-  return places.map((place) => (
-    <Stack key={place} $gap="0.9rem" as="section">
-      <h2>{place || 'Nowhere in particular'}</h2>
-      <Shelf folds={rows.filter((fold) => fold.place === place)} label={place || 'Nowhere in particular'} />
-    </Stack>
-  ))
+/** What is asked stands in the address: it can be kept, sent and gone back to. */
+function useAsking(query: ShelfQuery, isList: boolean) {
+  const router = useRouter()
+  const [isAsking, start] = useTransition()
+  const [text, setText] = useState(query.text)
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined)
+  const go = (params: URLSearchParams) =>
+    start(() => router.replace(`/stash${params.size > 0 ? `?${params.toString()}` : ''}`, { scroll: false }))
+  const ask = (next: ShelfQuery, list = isList) => {
+    clearTimeout(timer.current)
+    // What is typed and not asked yet goes along; what sets the words anew is what stands in the field from then on.
+    const words = next.text === query.text ? text.trim() : next.text
+    if (words !== text.trim()) setText(words)
+    const params = writeQuery({ ...next, text: words })
+    if (list) params.set('as', 'list')
+    go(params)
+  }
+  const type = (typed: string) => {
+    setText(typed)
+    clearTimeout(timer.current)
+    timer.current = setTimeout(() => {
+      const params = writeQuery({ ...query, text: typed.trim() })
+      if (isList) params.set('as', 'list')
+      go(params)
+    }, TYPING_MS)
+  }
+  return { text, type, ask, isAsking }
+}
+
+/** Asks for the page again while pieces are looked over in the background. */
+function useAgain(isWorking: boolean) {
+  const router = useRouter()
+  useEffect(() => {
+    if (!isWorking) return
+    const timer = setInterval(() => router.refresh(), AGAIN_MS)
+    return () => clearInterval(timer)
+  }, [isWorking, router])
+}
+
+function countWords({ all, found, mysteries, query, keptTo }: LoadedStash): string {
+  if (all === 0) return 'Nothing on the shelves yet.'
+  const unknown = mysteries > 0 ? `, ${mysteries} of them still a mystery` : ''
+  if (keptTo) return `${found} pieces of “${keptTo}”${unknown}.`
+  if (asksSomething(query)) return `${found} of ${all} pieces${unknown}.`
+  return `${all} ${all === 1 ? 'piece' : 'pieces'}${unknown}. As wide as the cloth, as thick as what is left.`
 }

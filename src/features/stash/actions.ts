@@ -4,6 +4,7 @@ import { revalidatePath } from 'next/cache'
 import { redirect } from 'next/navigation'
 import { z } from 'zod'
 import { PieceSchema } from '@/core/notebook/kinds/piece'
+import { ViewSchema } from '@/core/notebook/kinds/view'
 import { RecordIdSchema, SeenSchema } from '@/core/notebook/schemas/id'
 import { ReadingSchema } from '@/core/notebook/schemas/weighing'
 import { keepTestWithPiece } from '@/server/burnTests'
@@ -53,4 +54,11 @@ export async function dropPiece(input: unknown): Promise<Refusal> {
   if (!outcome.ok && !outcome.gone) return outcome
   revalidatePath('/', 'layout')
   redirect('/stash')
+}
+
+/** Keeps filters of the stash under a name. */
+export async function keepView(input: unknown): Promise<Outcome> {
+  const outcome = await outcomeOf(async () => createRecord(await notebook(), 'view', ViewSchema.parse(input), now()))
+  if (outcome.ok) revalidatePath('/stash')
+  return outcome
 }

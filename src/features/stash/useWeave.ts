@@ -16,7 +16,7 @@ export function useWeave({ called, construction }: Pick<Piece, 'called' | 'const
     if (last.current.called === called && last.current.construction === construction) return
     last.current = { called, construction }
     let isOld = false
-    void import('@/ui/cloth/spec').then(({ weaveOf }) => {
+    void import('@/core/cloths/weaveOf').then(({ weaveOf }) => {
       if (!isOld) setWeave(weaveOf({ called, construction }))
     })
     return () => {

@@ -1,9 +1,8 @@
 import { notebook } from '@/server/database'
 import { looseBurnTests } from '@/server/burnTests'
 import { controlsBox } from '@/server/controls'
-import { piecesInHand } from '@/server/pieces'
 import { countRecords } from '@/server/store/repository'
-import { readStash } from '@/server/stash'
+import { shelfOf } from '@/server/remember/shelf'
 import { type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { foldOf, isKnown } from '../shared/stash/describe'
@@ -22,24 +21,24 @@ export async function loadTable({
   words: Vocabulary
 }): Promise<{ things: NextThing[]; folds: Fold[]; pieces: number }> {
   const db = await notebook()
-  const [stash, inHand, loose, box, patterns] = await Promise.all([
-    readStash(db, words),
-    piecesInHand(db),
+  const [shelf, loose, box, patterns] = await Promise.all([
+    shelfOf(db, words),
     looseBurnTests(db),
     controlsBox(db),
     countRecords(db, 'pattern'),
   ])
-  const touched = stash.toSorted((a, b) => b.piece.updatedAt.localeCompare(a.piece.updatedAt)).slice(0, FOLDS)
+  const touched = shelf.inOrder('touched').map(({ gist }) => gist)
+  const mysteries = touched.filter((gist) => !isKnown(gist)).toSorted((a, b) => (a.id < b.id ? -1 : 1))
   return {
     things: nextThings({
-      inHand,
+      inHand: shelf.inHand(),
       looseTests: loose.map(({ id, answers }) => ({ id, answers: answers.length })),
-      mysteries: stash.filter((entry) => !isKnown(entry)).map(({ piece: { id, name } }) => ({ id, name })),
-      pieces: stash.length,
+      mysteries: { first: mysteries[0], count: mysteries.length },
+      pieces: shelf.size,
       patterns,
       controls: { count: box.length, burnt: box.filter(({ tests }) => tests.length > 0).length },
     }),
-    folds: touched.map((entry) => foldOf(entry, units, words)),
-    pieces: stash.length,
+    folds: touched.slice(0, FOLDS).map((gist) => foldOf(gist, units, words)),
+    pieces: shelf.size,
   }
 }

@@ -3,7 +3,7 @@ import { nextThings, type OnTheTable } from './nextThings'
 const EMPTY: OnTheTable = {
   inHand: [],
   looseTests: [],
-  mysteries: [],
+  mysteries: { first: undefined, count: 0 },
   pieces: 0,
   patterns: 0,
   controls: { count: 0, burnt: 0 },
@@ -18,7 +18,7 @@ it('puts what was begun first, and never says more than four things', () => {
   const busy = {
     inHand: [{ id: 'a', name: 'Cloth in hand' }],
     looseTests: [{ id: 'b', answers: 3 }],
-    mysteries: [{ id: 'c', name: 'Bundle' }],
+    mysteries: { first: { id: 'c', name: 'Bundle' }, count: 1 },
     pieces: 5,
   }
   expect(ids(busy)).toEqual(['in-hand', 'loose-test', 'mystery', 'first-pattern'])
@@ -33,6 +33,6 @@ it('leads to the pattern and the controls once there are pieces', () => {
 it('says how many, in the singular where it is one', () => {
   const [one] = nextThings({ ...EMPTY, looseTests: [{ id: 'b', answers: 1 }] })
   expect(one).toMatchObject({ why: 'One answer is given; it belongs to no piece yet.', href: '/bench/b' })
-  const [three] = nextThings({ ...EMPTY, mysteries: ['x', 'y', 'z'].map((id) => ({ id, name: id })) })
+  const [three] = nextThings({ ...EMPTY, mysteries: { first: { id: 'x', name: 'x' }, count: 3 } })
   expect(three).toMatchObject({ says: 'Begin with x', why: '3 pieces are still a mystery.' })
 })

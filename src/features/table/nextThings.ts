@@ -13,7 +13,7 @@ export interface OnTheTable {
   /** Burn tests begun and not kept with a piece, the newest first. */
   looseTests: readonly { id: string; answers: number }[]
   /** Pieces of which nobody knows what they are made of. */
-  mysteries: readonly { id: string; name: string }[]
+  mysteries: { first: { id: string; name: string } | undefined; count: number }
   pieces: number
   patterns: number
   /** Known pieces of the controls box, and how many of them were burnt. */
@@ -40,11 +40,11 @@ export function nextThings({ inHand, looseTests, mysteries, pieces, patterns, co
         'it belongs to no piece yet.',
       href: `/bench/${looseTests[0].id}`,
     },
-    mysteries[0] && {
+    mysteries.first && {
       id: 'mystery',
-      says: `Begin with ${mysteries[0].name}`,
-      why: `${mysteries.length === 1 ? 'One piece is' : `${mysteries.length} pieces are`} still a mystery.`,
-      href: `/stash/${mysteries[0].id}`,
+      says: `Begin with ${mysteries.first.name}`,
+      why: `${mysteries.count === 1 ? 'One piece is' : `${mysteries.count} pieces are`} still a mystery.`,
+      href: `/stash/${mysteries.first.id}`,
     },
     pieces > 0 &&
       patterns === 0 && {

@@ -61,7 +61,7 @@ it('takes a full disk: what was kept stays, the rest is refused, and it goes on 
   const write = (i: number) =>
     createRecord(db, 'piece', PieceSchema.parse({ name: `piece ${i}`, notes: 'word '.repeat(300) }), AT)
   // SQLite has no more room for pages, as on a full disk.
-  await sql`pragma max_page_count = 30`.execute(db)
+  await sql`pragma max_page_count = 60`.execute(db)
   let kept = 0
   const filling = async () => {
     for (; kept < 500; kept++) await write(kept)
@@ -81,5 +81,12 @@ it('lets twenty write at once, one after another', async () => {
     Array.from({ length: 20 }, (_, i) => createRecord(db, 'piece', PieceSchema.parse({ name: `piece ${i}` }), AT)),
   )
   expect((await allRecords(db, 'piece')).kept).toHaveLength(20)
+  await db.destroy()
+})
+
+it('makes the folder of a notebook that is not there yet', async () => {
+  const file = join(mkdtempSync(join(tmpdir(), 'rough-swatch-new-')), 'not', 'there', 'notebook.sqlite')
+  const db = await openNotebook(file)
+  expect((await allRecords(db, 'piece')).kept).toEqual([])
   await db.destroy()
 })

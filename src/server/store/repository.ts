@@ -42,6 +42,20 @@ export function within<T>(db: Notebook, work: (db: Notebook) => Promise<T>): Pro
   return db.isTransaction ? work(db) : db.transaction().execute(work)
 }
 
+/** What is done in one transaction is one stroke. */
+const strokes = new WeakMap<Notebook, { stroke: string; undoes: string | null }>()
+
+function strokeOf(open: Notebook): { stroke: string; undoes: string | null } {
+  const known = strokes.get(open) ?? { stroke: v7(), undoes: null }
+  strokes.set(open, known)
+  return known
+}
+
+/** Says that what this transaction does takes back another stroke. */
+export function takesBack(open: Notebook, undoes: string): void {
+  strokes.set(open, { ...strokeOf(open), undoes })
+}
+
 /**
  * Writes a new record.
  * @returns its head and data as they will be read
@@ -176,41 +190,88 @@ export async function allRecords<K extends RecordKindId>(
 }
 
 /** Every record of a kind that refers to that one by that field, the oldest first. */
-export async function recordsReferring<K extends RecordKindId>(
+export function recordsReferring<K extends RecordKindId>(
   db: Notebook,
   kind: K,
   field: string,
   to: string,
 ): Promise<Kept<K>[]> {
+  return recordsReferringToAny(db, kind, field, [to])
+}
+
+/** Every record of a kind that refers to no other, the oldest first. */
+export async function recordsReferringToNothing<K extends RecordKindId>(db: Notebook, kind: K): Promise<Kept<K>[]> {
   const rows = await db
-    .selectFrom('reference')
-    .innerJoin('record', 'record.id', 'reference.from_id')
-    .selectAll('record')
-    .where('to_id', '=', to)
-    .where('field', '=', field)
+    .selectFrom('record')
+    .selectAll()
     .where('kind', '=', kind)
-    .orderBy('record.id')
+    .where(({ not, exists, selectFrom }) =>
+      not(exists(selectFrom('reference').select('to_id').whereRef('from_id', '=', 'record.id'))),
+    )
+    .orderBy('id')
     .execute()
   return sorted(kind, rows).kept
 }
 
-/** Of these kinds the records that cannot be read, the oldest first; `referringTo` keeps to those of one record. */
-export async function damagedRecords(
+/** Ids asked for in one query: SQLite takes no more than 32,766 of them. */
+const IDS_AT_ONCE = 500
+
+/** Does something for so many ids at a time. */
+async function inBatches<T>(ids: readonly string[], work: (some: readonly string[]) => Promise<T[]>): Promise<T[]> {
+  const all: T[] = []
+  for (let at = 0; at < ids.length; at += IDS_AT_ONCE) all.push(...(await work(ids.slice(at, at + IDS_AT_ONCE))))
+  return all
+}
+
+/** These records of a kind, the oldest first of every few hundred; what is not there or cannot be read is left out. */
+export async function recordsByIds<K extends RecordKindId>(
   db: Notebook,
-  kinds: readonly RecordKindId[],
-  { referringTo }: { referringTo?: string } = {},
-): Promise<DamagedRecord[]> {
-  const rows = await db
-    .selectFrom('record')
-    .selectAll()
-    .where('kind', 'in', kinds)
-    .$if(referringTo !== undefined, (query) =>
-      query.where('id', 'in', (sub) =>
-        sub.selectFrom('reference').select('from_id').where('to_id', '=', referringTo!),
-      ),
-    )
-    .orderBy('id')
-    .execute()
+  kind: K,
+  ids: readonly string[],
+): Promise<Kept<K>[]> {
+  const rows = await inBatches(ids, (some) =>
+    db
+      .selectFrom('record')
+      .selectAll()
+      .where('kind', '=', kind)
+      .where('id', 'in', [...some])
+      .orderBy('id')
+      .execute(),
+  )
+  return sorted(kind, rows).kept
+}
+
+/** Every record of a kind that refers to one of those by that field, in the order of `recordsByIds`. */
+export async function recordsReferringToAny<K extends RecordKindId>(
+  db: Notebook,
+  kind: K,
+  field: string,
+  to: readonly string[],
+): Promise<Kept<K>[]> {
+  const rows = await inBatches(to, (some) =>
+    db
+      .selectFrom('reference')
+      .innerJoin('record', 'record.id', 'reference.from_id')
+      .selectAll('record')
+      .where('to_id', 'in', [...some])
+      .where('field', '=', field)
+      .where('kind', '=', kind)
+      .orderBy('record.id')
+      .execute(),
+  )
+  return sorted(kind, rows).kept
+}
+
+/** Which of these records cannot be read; those that are not there are left out. */
+export async function damagedAmong(db: Notebook, ids: readonly string[]): Promise<DamagedRecord[]> {
+  const rows = await inBatches(ids, (some) =>
+    db
+      .selectFrom('record')
+      .selectAll()
+      .where('id', 'in', [...some])
+      .orderBy('id')
+      .execute(),
+  )
   return rows.flatMap((row) => {
     const found = read(row.kind as RecordKindId, row)
     return isDamaged(found) ? [found] : []
@@ -251,9 +312,14 @@ export function isDamaged(record: RecordHead): record is DamagedRecord {
 
 /** How data is stored: checked, in the present form, with the words that it is found by. */
 function formOf<K extends RecordKindId>(kind: K, data: RecordData<K>) {
-  const { schema, version, searched } = recordKinds[kind] as RecordKind
+  const { schema, version, title, searched } = recordKinds[kind] as RecordKind
   const parsed = schema.parse(data)
-  return { version, data: JSON.stringify(parsed), searched: searched(parsed).join(' ').toLowerCase() }
+  return {
+    version,
+    data: JSON.stringify(parsed),
+    title: title(parsed),
+    searched: searched(parsed).filter(Boolean).join(' ').toLowerCase(),
+  }
 }
 
 /** Refers to what its fields name. @throws GoneError where one of them is not there */
@@ -309,7 +375,7 @@ interface Entry {
 async function log(db: Notebook, { row: { id, kind, revision }, ...rest }: Entry): Promise<void> {
   await db
     .insertInto('change')
-    .values({ record_id: id, kind, revision, ...rest })
+    .values({ record_id: id, kind, revision, ...strokeOf(db), ...rest })
     .execute()
 }
 

@@ -5,6 +5,12 @@ export interface NotebookTables {
   record: RecordTable
   reference: ReferenceTable
   change: ChangeTable
+  remembered: RememberedTable
+  stale: StaleTable
+  unchecked: RecordIdTable
+  damaged: RecordIdTable
+  made_with: MadeWithTable
+  sought_row: SoughtTable
 }
 
 /** Every record of every kind. */
@@ -16,6 +22,8 @@ export interface RecordTable {
   /** Raised by one at each change; whoever changes a record names the revision that they saw. */
   revision: number
   data: string
+  /** What it is called; empty where it has no name. */
+  title: string
   /** Lower-case words that it is found by. */
   searched: string
   created_at: string
@@ -42,4 +50,45 @@ export interface ChangeTable {
   /** Data before and after; null where there was none. */
   before: string | null
   after: string | null
+  /** Changes of one stroke were done together, and are taken back together. */
+  stroke: string | null
+  /** The stroke that this one takes back. */
+  undoes: string | null
+}
+
+/** What follows from a piece. */
+export interface RememberedTable {
+  piece_id: string
+  /** Version of the tables that it was made with. */
+  tables: string
+  /** Hash of what it was made from. */
+  stamp: string
+  gist: string
+  /** Raised with each making, over all pieces. */
+  made: number
+}
+
+/** Pieces whose evidence changed since; a mark is new with each change. */
+export interface StaleTable {
+  piece_id: string
+  mark: string
+}
+
+/** Every record's words, as they are indexed. */
+export interface SoughtTable {
+  n: Generated<number>
+  record_id: string
+  title: string
+  words: string
+}
+
+/** Records that were written since somebody looked whether they can be read; records that cannot be. */
+export interface RecordIdTable {
+  record_id: string
+}
+
+/** Which version of the tables something of the whole notebook was made with. */
+export interface MadeWithTable {
+  what: string
+  tables: string
 }

@@ -1,18 +1,24 @@
 import { type z } from 'zod'
 import { burnTestKind } from './burnTest'
 import { controlKind } from './control'
+import { heapKind } from './heap'
+import { lotKind } from './lot'
 import { measurementKind } from './measurement'
 import { patternKind } from './pattern'
 import { pieceKind } from './piece'
+import { viewKind } from './view'
 import { type RecordKind } from './define'
 
 /** Every kind of record that a notebook keeps. */
 export const recordKinds = {
+  lot: lotKind,
+  heap: heapKind,
   piece: pieceKind,
   'burn-test': burnTestKind,
   control: controlKind,
   measurement: measurementKind,
   pattern: patternKind,
+  view: viewKind,
 } as const satisfies Record<string, RecordKind>
 
 export type RecordKindId = keyof typeof recordKinds

@@ -5,13 +5,14 @@ export const BodySchema = z.enum(BODIES)
 
 export const OpacitySchema = z.enum(OPACITIES)
 
-const colour = z.string().regex(/^#[0-9a-f]{6}$/i, 'a colour is # and six hexadecimal digits')
+/** A colour of the screen. */
+export const ColourSchema = z.string().regex(/^#[0-9a-f]{6}$/i, 'a colour is # and six hexadecimal digits')
 
 /** How the cloth is drawn: its yarns' colours, and the pattern that they make. */
 export const LookSchema = z.strictObject({
-  warp: colour,
-  weft: colour,
-  accent: colour.nullable(),
+  warp: ColourSchema,
+  weft: ColourSchema,
+  accent: ColourSchema.nullable(),
   colouring: z.enum(COLOURINGS),
 })
 

@@ -19,6 +19,9 @@ export const optionalText = (most: number) => text(most).default('')
 /** What a person calls a thing; it has to be there. */
 export const nameText = text(80).refine((value) => VISIBLE.test(value), 'give it a name that you will know it by')
 
+/** A word or two that a piece is found by. */
+export const tagText = text(30).refine((value) => VISIBLE.test(value), 'a tag has something in it')
+
 /** An id over a vocabulary, before it is looked up. */
 export const idText = z.string().max(60, { error: 'no id is as long as that', abort: true })
 

@@ -9,7 +9,7 @@ import { opacityForetold } from '@/core/notebook/foretell'
 import { type ForetoldOpacity } from '@/core/measure/opacity'
 import { weightFromThreads } from '@/core/notebook/threads'
 import { notebook } from '@/server/database'
-import { listPieces } from '@/server/pieces'
+import { shelfOf } from '@/server/remember/shelf'
 import { readStashEntry } from '@/server/stash'
 
 /** A piece as the benches need it. */
@@ -31,7 +31,10 @@ export interface OnTheBench {
   measurements: KeptMeasurement[]
 }
 
-/** What a measuring page shows: every piece to choose from, and the chosen one. */
+/** Pieces that are offered to be measured, those touched last first: any other is come to from its own page. */
+const MOST_OFFERED = 200
+
+/** What a measuring page shows: pieces to choose from, and the chosen one. */
 export interface BenchData {
   pieces: { id: string; name: string }[]
   piece: OnTheBench | null
@@ -39,11 +42,12 @@ export interface BenchData {
 
 export async function loadBench(pieceId: string | undefined, words: Vocabulary): Promise<BenchData> {
   const db = await notebook()
-  const [pieces, entry] = await Promise.all([
-    listPieces(db),
+  const [shelf, entry] = await Promise.all([
+    shelfOf(db, words),
     pieceId === undefined ? undefined : readStashEntry(db, pieceId, words),
   ])
-  return { pieces: pieces.map(({ id, name }) => ({ id, name })), piece: entry ? onTheBench(entry) : null }
+  const pieces = shelf.inOrder('touched').slice(0, MOST_OFFERED)
+  return { pieces: pieces.map(({ gist: { id, name } }) => ({ id, name })), piece: entry ? onTheBench(entry) : null }
 }
 
 function onTheBench({

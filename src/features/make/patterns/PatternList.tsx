@@ -63,8 +63,9 @@ function PatternSheet({ id, name, need, best }: Pattern) {
         <Link href={`/patterns/${id}`}>{name}</Link>
       </h2>
       <Soft>{need}</Soft>
+      {best ? null : <Soft>Open it to see what of the stash suits it.</Soft>}
       <Three>
-        {best.map((piece) => (
+        {best?.map((piece) => (
           <div key={piece.id}>
             <ClothSwatch tile={piece.tile} label={`${piece.name}, drawn`} height="5rem" scale={0.6} />
             <p>

@@ -7,7 +7,7 @@ import { type Loaded, type loadPattern } from './load'
 import { Ranked } from './Ranked'
 
 /** One pattern with the pieces of the stash, the best first. */
-export function PatternPage({ id, name, notes, need, rows }: Loaded<typeof loadPattern>) {
+export function PatternPage({ id, name, notes, need, rows, others }: Loaded<typeof loadPattern>) {
   return (
     <Page>
       <div>
@@ -22,7 +22,8 @@ export function PatternPage({ id, name, notes, need, rows }: Loaded<typeof loadP
       ) : (
         <h2 className="visually-hidden">Pieces of the stash, the best first</h2>
       )}
-      <Ranked more="Show the rest of the stash" rows={rows} />
+      <Ranked more="Show more of the stash" rows={rows} />
+      {others > 0 ? <Soft>{others} more pieces of the stash suit it less than these.</Soft> : null}
       <DropPattern id={id} name={name} />
     </Page>
   )

@@ -1,11 +1,16 @@
+import { match } from '@/core/choose/match'
+import { byRank } from '@/core/choose/rank'
 import { type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { pieceWords } from '@/features/shared/stash/describe'
 import { notebook } from '@/server/database'
 import { findPattern, listPatterns } from '@/server/patterns'
-import { readStash, readStashEntry } from '@/server/stash'
-import { tileOf } from '@/ui/cloth/spec'
-import { bodyOf, byMatch, matchOf } from './matching'
+import { bestFor, isReady } from '@/server/remember/ranks'
+import { gistOfEntry } from '@/server/remember/remember'
+import { shelfOf } from '@/server/remember/shelf'
+import { readStashEntry } from '@/server/stash'
+import { drawnAs } from '@/ui/cloth/drawnAs'
+import { type Gist } from '@/core/shelf/gist'
 import { needWords } from './needWords'
 
 interface Preferences {
@@ -15,47 +20,59 @@ interface Preferences {
 
 /** Pieces of the stash that stand beside a pattern in the list. */
 const BEST_SHOWN = 3
+/** Patterns whose best pieces are worked out while the list waits; the others, where they are not known yet, later. */
+const PATTERNS_AT_ONCE = 40
 
-/** Every pattern with the pieces that suit it best. */
+/** Every pattern with the pieces that suit it best; null where that is not worked out yet. */
 export async function loadPatterns({ units, words }: Preferences) {
   const db = await notebook()
-  const [patterns, stash] = await Promise.all([listPatterns(db), readStash(db, words)])
-  return patterns.map((pattern) => ({
-    id: pattern.id,
-    name: pattern.name,
-    need: needWords(pattern.need, units, words),
-    best: stash
-      .map((entry) => ({ entry, match: matchOf(pattern.need, entry, units) }))
-      .sort(byMatch)
-      .slice(0, BEST_SHOWN)
-      .map(({ entry: { piece }, match }) => ({
-        id: piece.id,
-        name: piece.name,
-        tile: tileOf(piece),
-        verdict: match.verdict,
-      })),
-  }))
+  const [patterns, shelf] = await Promise.all([listPatterns(db), shelfOf(db, words)])
+  const ready = patterns.filter((pattern) => isReady(shelf, pattern)).slice(0, PATTERNS_AT_ONCE)
+  const rows = await Promise.all(
+    patterns.map(async (pattern) => ({
+      id: pattern.id,
+      name: pattern.name,
+      need: needWords(pattern.need, units, words),
+      best: ready.includes(pattern)
+        ? (await bestFor(shelf, pattern)).slice(0, BEST_SHOWN).map(({ id, verdict }) => {
+            const { name, weave, look, picture } = shelf.find(id)!
+            return { id, name, tile: drawnAs(weave, look), picture, verdict }
+          })
+        : null,
+    })),
+  )
+  return rows
 }
 
-/** One pattern with the whole stash, the best first. @returns undefined where there is no such pattern */
+/** So many of the best stand on the page of a pattern. */
+const MOST_SHOWN = 60
+
+/** One pattern with the best of the stash, the best first. @returns undefined where there is no such pattern */
 export async function loadPattern(id: string, { units, words }: Preferences) {
   const db = await notebook()
   const pattern = await findPattern(db, id)
   if (!pattern) return undefined
-  const rows = (await readStash(db, words))
-    .map((entry) => ({ entry, match: matchOf(pattern.need, entry, units) }))
-    .sort(byMatch)
-    .map(({ entry, match }) => ({
-      id: entry.piece.id,
-      title: entry.piece.name,
-      href: `/stash/${entry.piece.id}`,
-      under: pieceWords(entry, units, words),
-      match,
-      tile: tileOf(entry.piece),
-      body: bodyOf(entry),
-      clothName: entry.piece.name,
-    }))
-  return { id, name: pattern.name, notes: pattern.notes, need: needWords(pattern.need, units, words), rows }
+  const shelf = await shelfOf(db, words)
+  const best = (await bestFor(shelf, pattern)).slice(0, MOST_SHOWN)
+  const rows = best.map(({ id: pieceId }) => {
+    const gist = shelf.find(pieceId)!
+    return {
+      id: pieceId,
+      title: gist.name,
+      href: `/stash/${pieceId}`,
+      under: pieceWords(gist, units, words),
+      match: match(pattern.need, gist.offer, units),
+      ...clothOf(gist),
+    }
+  })
+  return {
+    id,
+    name: pattern.name,
+    notes: pattern.notes,
+    need: needWords(pattern.need, units, words),
+    rows,
+    others: shelf.size - rows.length,
+  }
 }
 
 /** One piece with every pattern, the best first. @returns undefined where there is no such piece */
@@ -63,20 +80,28 @@ export async function loadPatternsFor(pieceId: string, { units, words }: Prefere
   const db = await notebook()
   const entry = await readStashEntry(db, pieceId, words)
   if (!entry) return undefined
+  const gist = gistOfEntry(entry)
   const rows = (await listPatterns(db))
-    .map((pattern) => ({ pattern, match: matchOf(pattern.need, entry, units) }))
-    .sort(byMatch)
-    .map(({ pattern, match }) => ({
+    .map((pattern) => ({ pattern, match: match(pattern.need, gist.offer, units) }))
+    .sort((a, b) => byRank({ id: a.pattern.id, ...a.match }, { id: b.pattern.id, ...b.match }))
+    .map(({ pattern, match: held }) => ({
       id: pattern.id,
       title: pattern.name,
       href: `/patterns/${pattern.id}`,
       under: needWords(pattern.need, units, words),
-      match,
-      tile: tileOf(entry.piece),
-      body: bodyOf(entry),
-      clothName: entry.piece.name,
+      match: held,
+      ...clothOf(gist),
     }))
-  return { piece: { id: pieceId, name: entry.piece.name, words: pieceWords(entry, units, words) }, rows }
+  return { piece: { id: pieceId, name: gist.name, words: pieceWords(gist, units, words) }, rows }
+}
+
+/** How a piece looks and falls, as said or as its name suggests. */
+function clothOf(gist: Gist) {
+  return {
+    tile: drawnAs(gist.weave, gist.look),
+    body: gist.offer.body?.value ?? ('moderate' as const),
+    clothName: gist.name,
+  }
 }
 
 /** What a loader gives where there is something. */

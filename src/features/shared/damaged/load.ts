@@ -1,6 +1,7 @@
 import { recordKinds, type RecordKindId } from '@/core/notebook/kinds'
 import { notebook } from '@/server/database'
-import { damagedRecords, isDamaged, readRecord, type DamagedRecord } from '@/server/store/repository'
+import { damagedRecords } from '@/server/remember/checked'
+import { isDamaged, readRecord, type DamagedRecord } from '@/server/store/repository'
 
 /** A record that cannot be read, as it is shown in its place. */
 export interface DamagedCard {

@@ -1,26 +1,28 @@
-import { GRAMS_PER_OUNCE, MM_PER_INCH, MM_PER_YARD } from '@/core/units/constants'
+import { GRAMS_PER_OUNCE, GSM_PER_OUNCE_PER_SQUARE_YARD, MM_PER_INCH, MM_PER_YARD } from '@/core/units/constants'
 import { type UnitSystem } from '@/core/units/format'
 
-/** A unit that a field is filled in with, and how many of the core's own units (mm, g) are in one of it. */
+/** A unit that a field is filled in with, and how many of the core's own units (mm, g, g/m²) are in one of it. */
 export interface FieldUnit {
   symbol: string
   inCore: number
 }
 
-/** Units for fields, by system: fine lengths (marks on a specimen), short lengths, long lengths, masses. */
-export function fieldUnits(system: UnitSystem): Record<'fine' | 'short' | 'long' | 'mass', FieldUnit> {
+/** Units for fields, by system: fine lengths (marks on a specimen), short and long ones, masses, masses per area. */
+export function fieldUnits(system: UnitSystem): Record<'fine' | 'short' | 'long' | 'mass' | 'weight', FieldUnit> {
   return system === 'metric'
     ? {
         fine: { symbol: 'mm', inCore: 1 },
         short: { symbol: 'cm', inCore: 10 },
         long: { symbol: 'm', inCore: 1000 },
         mass: { symbol: 'g', inCore: 1 },
+        weight: { symbol: 'g/m²', inCore: 1 },
       }
     : {
         fine: { symbol: 'in', inCore: MM_PER_INCH },
         short: { symbol: 'in', inCore: MM_PER_INCH },
         long: { symbol: 'yd', inCore: MM_PER_YARD },
         mass: { symbol: 'oz', inCore: GRAMS_PER_OUNCE },
+        weight: { symbol: 'oz/yd²', inCore: GSM_PER_OUNCE_PER_SQUARE_YARD },
       }
 }
 

@@ -11,6 +11,8 @@ export interface Fold {
   name: string
   place: string
   tile: TileSpec
+  /** The photograph that stands for it; null where the drawing does. */
+  picture: string | null
   /** Null where not measured. */
   widthMm: number | null
   /** Mass of all that is left, g; null where not known. */
@@ -97,13 +99,15 @@ interface Size {
 const sizeOf = ({ $wide, $high }: Size) => ({ width: `${$wide}%`, height: `${$high}px` })
 
 // What differs from fold to fold is said in place, or each would make a style sheet rule of its own.
-const Folded = styled.span.attrs<Size & { $tile: TileSpec }>(({ $tile, ...size }) => ({
-  style: {
-    ...sizeOf(size),
-    backgroundImage: `url("${tileUrl($tile)}")`,
-    backgroundSize: `${tileSize($tile).width / 2}px auto`,
-  },
-}))<Size & { $tile: TileSpec; $layers: number }>`
+const Folded = styled.span.attrs<Size & { $tile: TileSpec; $picture: string | null }>(
+  ({ $tile, $picture, ...size }) => ({
+    style: {
+      ...sizeOf(size),
+      backgroundImage: `url("${$picture ? `/pictures/${$picture}?small` : tileUrl($tile)}")`,
+      backgroundSize: $picture ? 'cover' : `${tileSize($tile).width / 2}px auto`,
+    },
+  }),
+)<Size & { $tile: TileSpec; $picture: string | null; $layers: number }>`
   display: block;
   position: relative;
   border-radius: 10px 4px 4px 10px;
@@ -154,30 +158,41 @@ function breadth(widthMm: number | null): number {
 export function Shelf({ folds, label }: { folds: readonly Fold[]; label: string }) {
   return (
     <Board aria-label={label}>
-      {folds.map(({ id, name, tile, widthMm, grams, known, says }) => {
-        const high = thickness(grams)
-        const size = { $wide: breadth(widthMm), $high: high }
-        return (
-          <li key={id}>
-            <Item href={`/stash/${id}`} prefetch={false}>
-              <span className="stand" aria-hidden>
-                {known ? (
-                  <Folded className="fold" $layers={Math.max(2, Math.round(high / 15))} $tile={tile} {...size} />
-                ) : (
-                  <Mystery className="fold" {...size}>
-                    <ChalkMark />
-                  </Mystery>
-                )}
-              </span>
-              <span className="tag">
-                <b>{name}</b>
-                <span>{says}</span>
-              </span>
-            </Item>
-          </li>
-        )
-      })}
+      {folds.map((fold) => (
+        <li key={fold.id}>
+          <FoldOnShelf {...fold} />
+        </li>
+      ))}
     </Board>
+  )
+}
+
+/** One piece, folded on its board, with its tag. */
+export function FoldOnShelf({ id, name, tile, picture, widthMm, grams, known, says }: Fold) {
+  const high = thickness(grams)
+  const size = { $wide: breadth(widthMm), $high: high }
+  return (
+    <Item href={`/stash/${id}`} prefetch={false}>
+      <span className="stand" aria-hidden>
+        {known || picture ? (
+          <Folded
+            className="fold"
+            $layers={Math.max(2, Math.round(high / 15))}
+            $tile={tile}
+            $picture={picture}
+            {...size}
+          />
+        ) : (
+          <Mystery className="fold" {...size}>
+            <ChalkMark />
+          </Mystery>
+        )}
+      </span>
+      <span className="tag">
+        <b>{name}</b>
+        <span>{says}</span>
+      </span>
+    </Item>
   )
 }
 

@@ -7,7 +7,9 @@ import { type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
 import { listPatterns } from '@/server/patterns'
-import { readStash } from '@/server/stash'
+import { gistOfEntry } from '@/server/remember/remember'
+import { shelfOf } from '@/server/remember/shelf'
+import { readStashEntry } from '@/server/stash'
 import { tileOf } from '@/ui/cloth/spec'
 import { pieceWords } from '../../shared/stash/describe'
 import { type PieceData, type SheetRow } from './types'
@@ -18,21 +20,24 @@ export async function loadPiece(
   { units, words }: { units: UnitSystem; words: Vocabulary },
 ): Promise<PieceData | undefined> {
   const db = await notebook()
-  const [stash, patterns] = await Promise.all([readStash(db, words), listPatterns(db)])
-  const entry = stash.find(({ piece }) => piece.id === id)
+  const [entry, shelf, patterns] = await Promise.all([
+    readStashEntry(db, id, words),
+    shelfOf(db, words),
+    listPatterns(db),
+  ])
   if (!entry) return undefined
   const { piece, measurements, tests, sheet } = entry
   const rows = propertiesOf(piece, measurements, sheet, units, words)
   return {
     piece,
     tile: tileOf(piece),
-    summary: pieceWords(entry, units, words),
+    summary: pieceWords(gistOfEntry(entry), units, words),
     rows: rows.map((row) => ({ ...row, readings: readingsUnder(row, rows, measurements, units) })),
     weighings: ofKind(measurements, 'weighing').flatMap(({ state, data }) => (state === piece.washed ? [data] : [])),
     tests: tests.map((test) => ({ id: test.id, answers: test.answers })),
     belief: sheet.belief,
     worth: worthMeasuring(piece, sheet, patterns.length > 0 ? patterns : COMMON_NEEDS),
-    foretelling: foretellingRecord(stash),
+    foretelling: foretellingRecord(shelf.gists().flatMap(({ foretold }) => foretold ?? [])),
   }
 }
 

@@ -3,6 +3,7 @@ import { firstNotebook } from './0001_first_notebook'
 import { benchInFull } from './0002_bench_in_full'
 import { measuringBench } from './0003_measuring_bench'
 import { oneTableOfRecords } from './0004_one_table_of_records'
+import { rememberedAndSought } from './0005_remembered_and_sought'
 
 /**
  * Named, reversible steps, run in the order of their names. A step that has been released is never changed; a new one
@@ -13,4 +14,5 @@ export const migrations: Record<string, Migration> = {
   '0002_bench_in_full': benchInFull,
   '0003_measuring_bench': measuringBench,
   '0004_one_table_of_records': oneTableOfRecords,
+  '0005_remembered_and_sought': rememberedAndSought,
 }

@@ -5,7 +5,7 @@ import Database from 'libsql'
 import { sql } from 'kysely'
 import { openNotebook } from '../../database'
 import { allRecords, countRecords } from '../repository'
-import { readStash } from '../../stash'
+import { measurementsOf } from '../../measurements'
 import { migrations } from './'
 
 const OLD = readFileSync(join(__dirname, '../../../../tests/support/notebook0003.sql'), 'utf8')
@@ -37,10 +37,10 @@ it('brings a notebook of today up, every record readable and in its place', asyn
   expect(await countRecords(db, 'pattern')).toBe(tables.pattern!.length)
   for (const kind of ['piece', 'control', 'burn-test', 'measurement', 'pattern'] as const)
     expect([kind, (await allRecords(db, kind)).damaged]).toEqual([kind, []])
-  const stash = await readStash(db, 'uk')
-  expect(stash.map(({ piece }) => piece.name)).toEqual(tables.piece!.map(({ name }) => name))
+  const pieces = (await allRecords(db, 'piece')).kept
+  expect(pieces.map(({ data }) => data.name)).toEqual(tables.piece!.map(({ name }) => name))
   // The second piece was weighed again after two washes, folded, with notions, in damp air.
-  expect(stash[1]!.measurements.find(({ state }) => state === 'washed-twice')).toMatchObject({
+  expect((await measurementsOf(db, pieces[1]!.id)).find(({ state }) => state === 'washed-twice')).toMatchObject({
     state: 'washed-twice',
     data: { kind: 'weighing', grams: 240, layers: 4, notionsGrams: 30, notionsErrorGrams: 5, humidityPercent: 80 },
   })
@@ -58,6 +58,7 @@ it('brings a notebook of today up, every record readable and in its place', asyn
 it('takes it down again, row for row as it was, and up once more', async () => {
   const { file, tables } = oldNotebook()
   const db = await openNotebook(file)
+  await migrations['0005_remembered_and_sought']!.down!(db)
   await migrations['0004_one_table_of_records']!.down!(db)
   for (const table of TABLES) {
     const { rows } = await sql<Rows[number]>`select * from ${sql.table(table)}`.execute(db)
@@ -65,6 +66,7 @@ it('takes it down again, row for row as it was, and up once more', async () => {
     expect([table, inOrder(rows)]).toEqual([table, inOrder(tables[table]!)])
   }
   await migrations['0004_one_table_of_records']!.up(db)
+  await migrations['0005_remembered_and_sought']!.up(db)
   expect(await countRecords(db, 'piece')).toBe(tables.piece!.length)
   await db.destroy()
 })
@@ -102,3 +104,20 @@ function saying(value: unknown): unknown {
   const told = JSON.parse(value) as unknown
   return Array.isArray(told) ? told : Object.fromEntries(Object.entries(told as object).sort())
 }
+
+it('indexes every word at once, keeps the index, and goes back to what was', async () => {
+  const { file, tables } = oldNotebook()
+  const db = await openNotebook(file)
+  const sought = async (word: string) =>
+    (await sql<{ n: number }>`select count(*) as n from sought where sought match ${word}`.execute(db)).rows[0]!.n
+  const { name } = tables.piece![0] as { name: string }
+  const word = name.split(' ')[0]!
+  expect(await sought(`title : ${word}*`)).toBeGreaterThan(0)
+  expect(await db.selectFrom('stale').selectAll().execute()).toHaveLength(tables.piece!.length)
+  await migrations['0005_remembered_and_sought']!.down!(db)
+  const columns = (await sql<{ name: string }>`pragma table_info(record)`.execute(db)).rows.map((row) => row.name)
+  expect(columns).not.toContain('title')
+  await migrations['0005_remembered_and_sought']!.up(db)
+  expect(await sought(`title : ${word}*`)).toBeGreaterThan(0)
+  await db.destroy()
+})

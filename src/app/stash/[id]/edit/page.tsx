@@ -4,7 +4,7 @@ import { idFrom } from '@/app/idFrom'
 import { EditPiece } from '@/features/stash/EditPiece'
 import { notebook } from '@/server/database'
 import { findRecord } from '@/server/store/repository'
-import { weaveOf } from '@/ui/cloth/spec'
+import { weaveOf } from '@/core/cloths/weaveOf'
 
 export const metadata: Metadata = { title: 'Change a piece' }
 

@@ -1,0 +1,24 @@
+import { type Need } from '../notebook/schemas/need'
+import { match } from './match'
+import { type MatchVerdict, type Offer } from './types'
+
+/** How one cloth stands in the order of all that were held against a need. */
+export interface Ranked {
+  id: string
+  score: number
+  certainty: number
+  verdict: MatchVerdict
+}
+
+/** The better first; of two alike, the one that more is known of, then the older. */
+export function byRank(a: Ranked, b: Ranked): number {
+  return b.score - a.score || b.certainty - a.certainty || (a.id < b.id ? -1 : 1)
+}
+
+/** Cloths held against a need, in no order. */
+export function ranked(need: Need, cloths: readonly { id: string; offer: Offer }[]): Ranked[] {
+  return cloths.map(({ id, offer }) => {
+    const { score, certainty, verdict } = match(need, offer)
+    return { id, score, certainty, verdict }
+  })
+}

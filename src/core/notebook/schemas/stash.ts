@@ -1,0 +1,44 @@
+import { z } from 'zod'
+import { crossesItself, areaOfPolygon } from '../../stash/shape'
+import { CARE_IDS } from '../../vocabulary/care'
+import { PRICE_PERS } from '../../vocabulary/stash'
+import { listOf, optionalText, tagText } from './text'
+
+/** mm; no piece is longer than a bolt. */
+const coordinate = z.number().min(-200_000, 'that is off any cloth').max(200_000, 'that is off any cloth')
+const PointSchema = z.tuple([coordinate, coordinate])
+
+const PolygonSchema = z
+  .array(PointSchema)
+  .min(3, 'an outline has at least three points')
+  .max(400, { error: 'at most 400 points', abort: true })
+  .refine((points) => areaOfPolygon(points) > 1, { error: 'an outline has an area', abort: true })
+  .refine((points) => !crossesItself(points), 'the outline crosses itself')
+
+/** An opened garment or an offcut as it lies: mm, y along the warp. */
+export const OutlineSchema = z.strictObject({
+  points: PolygonSchema,
+  holes: listOf(PolygonSchema, 40),
+})
+
+export const PriceSchema = z.strictObject({
+  amount: z.number().min(0, 'a price is not negative').max(1e6, 'that is more than any cloth costs'),
+  /** As the person writes it. */
+  currency: optionalText(8),
+  per: z.enum(PRICE_PERS),
+})
+
+export const DaySchema = z.iso.date('a day is written 2026-05-02')
+
+/** File name of a picture in the notebook's folder. */
+export const PictureNameSchema = z.string().regex(/^[0-9a-f-]{36}\.(jpg|png|webp)$/, 'no picture is called so')
+
+/** A photograph of a piece, and what it shows. */
+export const PhotographSchema = z.strictObject({ name: PictureNameSchema, says: optionalText(120) })
+
+export const CareSchema = listOf(z.enum(CARE_IDS), CARE_IDS.length).refine(
+  (ids) => new Set(ids).size === ids.length,
+  'a symbol stands there once',
+)
+
+export const TagsSchema = listOf(tagText, 20)

@@ -1,0 +1,30 @@
+'use client'
+
+import { useState } from 'react'
+import { Button } from '@/ui/kit/buttons'
+import { TextField } from '@/ui/kit/fields'
+import { Stack } from '@/ui/kit/surfaces'
+import { Trouble } from '@/ui/kit/Trouble'
+import { useDoing } from '@/ui/kit/useDoing'
+import { keepView } from '../actions'
+
+/** Keeps the filters as they stand under a name. */
+export function KeepView({ query }: { query: string }) {
+  const [name, setName] = useState('')
+  const { busy, trouble, doing } = useDoing()
+  const keep = () =>
+    doing(async () => {
+      const outcome = await keepView({ name, query })
+      if (outcome.ok) setName('')
+      return outcome
+    })
+  return (
+    <Stack $gap="0.5rem">
+      <TextField label="Keep these filters as" value={name} onChange={setName} hint="“Light silks, washed”." />
+      <Button isDisabled={busy || name.trim() === ''} onPress={() => void keep()}>
+        Keep this view
+      </Button>
+      <Trouble>{trouble}</Trouble>
+    </Stack>
+  )
+}

@@ -1,0 +1,25 @@
+import { formatLength, formatWidth, type UnitSystem } from '@/core/units/format'
+import { type Vocabulary } from '@/core/vocabulary/words'
+import { type Gist } from '@/core/shelf/gist'
+import { fibreWords, foldOf, weightWords } from '../shared/stash/describe'
+import { type Fold } from '../shared/stash/Shelf'
+
+/** A piece as a line of the list: a fold, and what a shelf cannot say. */
+export interface StashRow extends Fold {
+  called: string
+  width: string
+  length: string
+  weight: string
+  fibre: string
+}
+
+export function stashRow(gist: Gist, units: UnitSystem, words: Vocabulary): StashRow {
+  return {
+    ...foldOf(gist, units, words),
+    called: gist.called,
+    fibre: fibreWords(gist, words),
+    weight: weightWords(gist, units),
+    width: gist.widthMm === null ? '' : formatWidth(gist.widthMm, units),
+    length: gist.lengthMm === null ? '' : formatLength(gist.lengthMm, units),
+  }
+}

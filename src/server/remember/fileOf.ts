@@ -1,0 +1,14 @@
+import { sql } from 'kysely'
+import { type Notebook } from '../database'
+
+/** The file of a notebook, for worker threads; undefined where it lies in memory only. */
+export async function fileOf(db: Notebook): Promise<string | undefined> {
+  const { rows } = await sql<{ file: string }>`pragma database_list`.execute(db)
+  return rows[0]?.file || undefined
+}
+
+/** Whether it may be read only: nothing can be remembered in it. */
+export async function isReadOnly(db: Notebook): Promise<boolean> {
+  const { rows } = await sql<{ query_only: number }>`pragma query_only`.execute(db)
+  return rows[0]?.query_only === 1
+}

@@ -1,0 +1,73 @@
+import { createHash } from 'node:crypto'
+import { gistOf, type Gist } from '../../core/shelf/gist'
+import { type ControlBurn } from '../../core/identify/nose'
+import { type Vocabulary } from '../../core/vocabulary/words'
+import { controlBurns } from '../controls'
+import { type Notebook } from '../database'
+import { entryOf, type StashEntry } from '../stash'
+import { recordsOfPieces, type PieceRecords } from '../pieceRecords'
+
+/** A piece that is to be looked over, with the mark that it was asked under. */
+export interface Stale {
+  id: string
+  mark: string
+}
+
+/** What was made of it; null where it is gone or cannot be read. */
+export interface Made extends Stale {
+  made: { stamp: string; gist: string; words: string } | null
+}
+
+/** Under which tables and in which English something is made. */
+export interface Making {
+  tables: string
+  words: Vocabulary
+}
+
+/**
+ * Looks these pieces over: reads what the person wrote of them and makes the gist of each. Writes nothing.
+ * @param known stamps of what is remembered under the same tables: where nothing changed, it is not made again
+ */
+export async function lookOver(
+  db: Notebook,
+  stale: readonly Stale[],
+  { words }: Making,
+  known: ReadonlyMap<string, { stamp: string; gist: string }>,
+): Promise<Made[]> {
+  const [records, controls] = await Promise.all([
+    recordsOfPieces(
+      db,
+      stale.map(({ id }) => id),
+    ),
+    controlBurns(db),
+  ])
+  const byId = new Map(records.map((one) => [one.piece.id, one]))
+  return stale.map(({ id, mark }) => {
+    const own = byId.get(id)
+    if (!own) return { id, mark, made: null }
+    const stamp = stampOf(own, controls)
+    const before = known.get(id)
+    if (before?.stamp === stamp) return { id, mark, made: madeOf(stamp, JSON.parse(before.gist) as Gist) }
+    return { id, mark, made: madeOf(stamp, gistOfEntry(entryOf(own, controls, words))) }
+  })
+}
+
+function madeOf(stamp: string, gist: Gist): Made['made'] {
+  return { stamp, gist: JSON.stringify(gist), words: gist.words }
+}
+
+/** Everything that a gist is made from, as a hash. */
+function stampOf(records: PieceRecords, controls: readonly ControlBurn[]): string {
+  // What a person says of known pieces counts only where something was burnt.
+  const nose = records.tests.length > 0 ? controls : []
+  return createHash('sha256')
+    .update(JSON.stringify([records, nose]))
+    .digest('base64url')
+}
+
+export function gistOfEntry(entry: StashEntry): Gist {
+  const { piece, measurements, tests, sheet } = entry
+  const touched = [piece.updatedAt, ...measurements.map(({ at }) => at), ...tests.map(({ updatedAt }) => updatedAt)]
+  const head = { id: piece.id, createdAt: piece.createdAt, touchedAt: touched.reduce((a, b) => (a > b ? a : b)) }
+  return gistOf(head, { piece, measurements }, sheet, tests.length)
+}

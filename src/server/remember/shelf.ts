@@ -1,0 +1,247 @@
+import { sql } from 'kysely'
+import { type Gist } from '../../core/shelf/gist'
+import { inOrder, rowOf, type ShelfRow } from '../../core/shelf/filter'
+import { type ShelfSort } from '../../core/shelf/query'
+import { type Vocabulary } from '../../core/vocabulary/words'
+import { type Notebook } from '../database'
+import { runHeavy } from '../heavy/pool'
+import { within } from '../store/repository'
+import { TABLES_VERSION } from './tables'
+import { fileOf, isReadOnly } from './fileOf'
+import { lookOver, type Made, type Making, type Stale } from './remember'
+
+/** So many are looked over while a page waits; more than that, in the background. */
+const AT_ONCE = 60
+/** So many go to a worker thread at a time. */
+const BATCH = 250
+
+/** Every piece on the shelves, held in memory as it is remembered. */
+export class Shelf {
+  private readonly rows = new Map<string, ShelfRow>()
+  /** Every piece that is remembered, on a shelf or not. */
+  private readonly ids = new Set<string>()
+  private readonly hand = new Map<string, Gist>()
+  private readonly orders = new Map<ShelfSort, ShelfRow[]>()
+  /** The last making of a gist that is read. */
+  latest = 0
+  /** In which making each was made. */
+  private readonly madeIn = new Map<string, number>()
+  private day = ''
+  private isCurrent = false
+  /** Pieces that are still to be looked over in the background. */
+  left = 0
+  private working: Promise<void> | undefined
+
+  constructor(
+    private readonly db: Notebook,
+    private readonly making: Making,
+    /** The notebook's file, for worker threads; undefined where it lies in memory only. */
+    private readonly file: string | undefined,
+    /** A protected notebook cannot be remembered beside its pieces: it is looked over once, in memory. */
+    private readonly isReadOnly = false,
+  ) {}
+
+  /**
+   * Brings what is remembered up to what is written: a few pieces at once, many of them in the background.
+   * @param today ISO 8601
+   */
+  async refresh(today: string): Promise<void> {
+    if (this.isReadOnly) return this.refreshInMemory(today)
+    await this.markOutdated()
+    const stale = await this.stale(AT_ONCE + 1)
+    if (stale.length > AT_ONCE) this.inBackground()
+    else if (stale.length > 0) await this.keep(await this.lookOverHere(stale))
+    await this.read(today)
+  }
+
+  private async refreshInMemory(today: string): Promise<void> {
+    if (this.isCurrent) return
+    this.isCurrent = true
+    const { rows } = await sql<Stale>`select id, '' as mark from record where kind = 'piece'`.execute(this.db)
+    for (let at = 0; at < rows.length; at += BATCH) {
+      const made = await lookOver(this.db, rows.slice(at, at + BATCH), this.making, new Map())
+      for (const { made: one } of made) if (one) this.put(JSON.parse(one.gist) as Gist, today)
+    }
+  }
+
+  private put(gist: Gist, today: string): void {
+    this.ids.add(gist.id)
+    this.rows.delete(gist.id)
+    this.hand.delete(gist.id)
+    // A cloth in hand lies on no shelf yet.
+    if (gist.inHand) this.hand.set(gist.id, gist)
+    else this.rows.set(gist.id, rowOf(gist, today))
+  }
+
+  /** Waits for what goes on in the background. */
+  async settled(): Promise<void> {
+    await this.working
+  }
+
+  get size(): number {
+    return this.rows.size
+  }
+
+  find(id: string): Gist | undefined {
+    return this.rows.get(id)?.gist
+  }
+
+  /** Cloths that were taken in the hand and are not put on a shelf yet, the newest first. */
+  inHand(): Gist[] {
+    return [...this.hand.values()].sort((a, b) => (a.id < b.id ? 1 : -1))
+  }
+
+  gists(): Gist[] {
+    return [...this.rows.values()].map(({ gist }) => gist)
+  }
+
+  /** What was made after that making. */
+  changedSince(latest: number): Gist[] {
+    return this.gists().filter(({ id }) => (this.madeIn.get(id) ?? 0) > latest)
+  }
+
+  /** All of it in an order; the same list until something changes. */
+  inOrder(sort: ShelfSort): readonly ShelfRow[] {
+    const known = this.orders.get(sort)
+    if (known) return known
+    const order = inOrder([...this.rows.values()], sort)
+    this.orders.set(sort, order)
+    return order
+  }
+
+  private stale(most: number): Promise<Stale[]> {
+    return this.db.selectFrom('stale').select(['piece_id as id', 'mark']).limit(most).execute()
+  }
+
+  /** What was made with other tables, or in another English, is stale; looked for once. */
+  private async markOutdated(): Promise<void> {
+    if (this.isCurrent) return
+    await sql`insert or ignore into stale
+      select piece_id, lower(hex(randomblob(8))) from remembered where tables <> ${this.version}`.execute(this.db)
+    this.isCurrent = true
+  }
+
+  private get version(): string {
+    return `${this.making.tables} ${this.making.words}`
+  }
+
+  private async known(ids: readonly string[]): Promise<Map<string, { stamp: string; gist: string }>> {
+    const rows = await this.db
+      .selectFrom('remembered')
+      .select(['piece_id', 'stamp', 'gist'])
+      .where('piece_id', 'in', [...ids])
+      .where('tables', '=', this.version)
+      .execute()
+    return new Map(rows.map(({ piece_id, stamp, gist }) => [piece_id, { stamp, gist }]))
+  }
+
+  private async lookOverHere(stale: readonly Stale[]): Promise<Made[]> {
+    return lookOver(this.db, stale, this.making, await this.known(stale.map(({ id }) => id)))
+  }
+
+  /** Keeps what was made, unless the piece changed meanwhile: its mark is another one then, and it stays stale. */
+  private async keep(made: readonly Made[]): Promise<void> {
+    await within(this.db, async (open) => {
+      for (const { id, mark, made: one } of made) {
+        if (one) {
+          await sql`insert or replace into remembered (piece_id, tables, stamp, gist, made)
+            select ${id}, ${this.version}, ${one.stamp}, ${one.gist},
+              (select coalesce(max(made), 0) + 1 from remembered)
+            where exists (select 1 from record where id = ${id})`.execute(open)
+          await sql`update sought_row set words = (select searched from record where id = ${id}) || ' ' || ${one.words}
+            where record_id = ${id}`.execute(open)
+        } else await open.deleteFrom('remembered').where('piece_id', '=', id).execute()
+        await open.deleteFrom('stale').where('piece_id', '=', id).where('mark', '=', mark).execute()
+      }
+    })
+  }
+
+  private inBackground(): void {
+    this.working ??= this.work().finally(() => {
+      this.working = undefined
+      this.left = 0
+    })
+    // Whoever waits for it is told; nobody else has to be.
+    this.working.catch(() => undefined)
+  }
+
+  private async work(): Promise<void> {
+    for (;;) {
+      const stale = await this.stale(BATCH)
+      if (stale.length === 0) return
+      this.left = await this.countStale()
+      const made = this.file
+        ? await runHeavy('lookPiecesOver', {
+            file: this.file,
+            making: this.making,
+            stale,
+            known: await this.known(stale.map(({ id }) => id)),
+          })
+        : await this.lookOverHere(stale)
+      await this.keep(made)
+    }
+  }
+
+  private async countStale(): Promise<number> {
+    const { rows } = await sql<{ n: number }>`select count(*) as n from stale`.execute(this.db)
+    return rows[0]!.n
+  }
+
+  /** Reads what was made since the last time, and lets go of what is no longer there. */
+  private async read(today: string): Promise<void> {
+    const fresh = await this.db
+      .selectFrom('remembered')
+      .select(['gist', 'made'])
+      .where('made', '>', this.latest)
+      .execute()
+    for (const { gist, made } of fresh) {
+      this.latest = Math.max(this.latest, made)
+      const told = JSON.parse(gist) as Gist
+      this.put(told, today)
+      this.madeIn.set(told.id, made)
+    }
+    const lost = await this.letGo()
+    if (this.day !== today.slice(0, 10)) {
+      // What is a week old today was not yesterday.
+      for (const [id, { gist }] of this.rows) this.rows.set(id, rowOf(gist, today))
+      this.day = today.slice(0, 10)
+      this.orders.clear()
+    }
+    if (fresh.length > 0 || lost) this.orders.clear()
+  }
+
+  private async letGo(): Promise<boolean> {
+    const { rows } = await sql<{ n: number }>`select count(*) as n from remembered`.execute(this.db)
+    if (rows[0]!.n === this.ids.size) return false
+    const there = new Set(
+      (await this.db.selectFrom('remembered').select('piece_id').execute()).map(({ piece_id }) => piece_id),
+    )
+    for (const id of this.ids) {
+      if (there.has(id)) continue
+      this.ids.delete(id)
+      this.rows.delete(id)
+      this.hand.delete(id)
+      this.madeIn.delete(id)
+    }
+    return true
+  }
+}
+
+// A development server reloads modules; what is in memory stays.
+const kept = globalThis as { roughSwatchShelf?: { db: Notebook; words: Vocabulary; shelf: Shelf } }
+
+/**
+ * The shelves of a notebook, up to date but for what is looked over in the background.
+ * @param today ISO 8601
+ */
+export async function shelfOf(db: Notebook, words: Vocabulary, today = new Date().toISOString()): Promise<Shelf> {
+  const known = kept.roughSwatchShelf
+  const shelf = known?.db === db && known.words === words ? known.shelf : await newShelf(db, words)
+  kept.roughSwatchShelf = { db, words, shelf }
+  await shelf.refresh(today)
+  return shelf
+}
+
+async function newShelf(db: Notebook, words: Vocabulary): Promise<Shelf> {
+  return new Shelf(db, { tables: TABLES_VERSION, words }, await fileOf(db), await isReadOnly(db))
+}
