@@ -34,8 +34,9 @@ const config: NextConfig = {
   // Pictures of specimens come through a server action.
   experimental: {
     serverActions: { bodySizeLimit: '9mb' },
-    // A picture of 25 MiB to count threads in, and the form around it; behind a proxy file Next cuts bodies at 10 MB.
-    proxyClientMaxBodySize: '26mb',
+    // A notebook with its pictures that is taken in; behind a proxy file Next cuts bodies at 10 MB. Each route has a
+    // narrower limit of its own.
+    proxyClientMaxBodySize: '251mb',
   },
   // No picture goes through the optimiser, so that its route answers nothing.
   images: { unoptimized: true },

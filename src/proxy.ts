@@ -19,7 +19,8 @@ export async function proxy(request: NextRequest): Promise<Response> {
       { path: 'headers.host', message: 'not one of the names that ROUGH_SWATCH_HOST allows' },
     ])
   }
-  if (!originAllowed(method, nextUrl.pathname, host, headers.get('origin'))) {
+  const site = headers.get('sec-fetch-site')
+  if (!originAllowed(method, nextUrl.pathname, host, headers.get('origin'), site)) {
     return problem(403, 'foreign-origin', 'This request did not come from a page of this program.', [
       { path: 'headers.origin', message: 'foreign or missing' },
     ])

@@ -4,7 +4,6 @@ import { type TestAnswer } from '../core/notebook/answers'
 import { type Notebook } from './database'
 import { grouped } from './grouped'
 import {
-  allRecords,
   changeRecord,
   createRecord,
   findRecord,
@@ -106,12 +105,6 @@ export async function keepTestWithPiece(db: Notebook, testId: string, pieceId: s
     const seen = { id: testId, revision: found?.revision ?? 0 }
     await changeRecord(open, 'burn-test', seen, { ...found?.data, pieceId } as BurnTest, at)
   })
-}
-
-/** Every picture that some specimen has. */
-export async function picturesInUse(db: Notebook): Promise<Set<string>> {
-  const { kept } = await allRecords(db, 'burn-test')
-  return new Set(kept.flatMap(({ data }) => data.specimens.flatMap(({ picture }) => picture ?? [])))
 }
 
 function flat({ data, ...head }: Kept<'burn-test'>): KeptTest {

@@ -2,7 +2,9 @@ import { mkdirSync } from 'node:fs'
 import { dirname } from 'node:path'
 import { Kysely, sql } from 'kysely'
 import { Migrator } from 'kysely/migration'
-import { notebookFile } from './home'
+import { makeBackup } from './backup/backups'
+import { runHeavy } from './heavy/pool'
+import { notebookFile, notebookHome } from './home'
 import { NotebookDialect } from './store/connection'
 import { migrations } from './store/migrations'
 import { type NotebookTables } from './store/tables'
@@ -16,14 +18,24 @@ export type Notebook = Kysely<NotebookTables>
 /**
  * Opens a notebook file (or `:memory:`), made with its folder where it is not there, brought up to the newest step.
  * @param onLost called where the file turns out to be damaged while it is open: this connection is not used again
+ * @param beforeUpdate done where it is of an older program, before the first step
  * @throws the migration's own error; nothing is left half-migrated
  */
-export async function openNotebook(file: string, onLost = () => {}): Promise<Notebook> {
+export async function openNotebook(
+  file: string,
+  onLost = () => {},
+  beforeUpdate: (db: Notebook) => Promise<unknown> = () => Promise.resolve(),
+): Promise<Notebook> {
   if (file !== ':memory:') mkdirSync(dirname(file), { recursive: true })
   const db = new Kysely<NotebookTables>({ dialect: new NotebookDialect(file, onLost) })
   const migrator = new Migrator({ db, provider: { getMigrations: () => Promise.resolve(migrations) } })
-  const { error } = await migrator.migrateToLatest()
-  if (error) {
+  try {
+    const steps = await migrator.getMigrations()
+    const isOlder = steps.some(({ executedAt }) => executedAt) && steps.some(({ executedAt }) => !executedAt)
+    if (isOlder) await beforeUpdate(db)
+    const { error } = await migrator.migrateToLatest()
+    if (error) throw error
+  } catch (error) {
     await db.destroy()
     throw error
   }
@@ -37,7 +49,11 @@ interface Opened {
 }
 
 // A development server reloads modules; the notebook stays open across that.
-const open = globalThis as { roughSwatchNotebook?: Promise<Opened>; roughSwatchTrouble?: { until: number } }
+const open = globalThis as {
+  roughSwatchNotebook?: Promise<Opened>
+  roughSwatchTrouble?: { until: number }
+  roughSwatchNightly?: NodeJS.Timeout
+}
 
 /** A notebook in trouble is looked at anew only after so long, ms: every page of it asks. */
 const LOOKED_AT_MS = 1500
@@ -85,11 +101,32 @@ async function openOwn(): Promise<Opened> {
     if (isProtected(file)) return { db: await openToRead(file), isReadOnly: true }
     claim(file)
     await examine(file)
-    return { db: await openNotebook(file, forget), isReadOnly: false }
+    const db = await openNotebook(file, forget, (older) => {
+      return makeBackup(older, notebookHome(), 'before-update', new Date().toISOString())
+    })
+    backUpNightly(file)
+    return { db, isReadOnly: false }
   } catch (error) {
     if (file !== undefined) release(file)
     throw troubleOf(error) ?? error
   }
+}
+
+/** How often it is asked whether a nightly backup is due, ms. */
+const ASKED_EVERY_MS = 60 * 60 * 1000
+/** After the start, the pages come first, ms. */
+const FIRST_ASKED_MS = 60 * 1000
+
+/** Backups go on for as long as the server runs; one that fails is tried again an hour later. */
+function backUpNightly(file: string): void {
+  clearInterval(open.roughSwatchNightly)
+  const due = () => {
+    const task = { file, home: notebookHome(), why: 'nightly' as const, at: new Date().toISOString() }
+    runHeavy('backUp', task).catch((error: unknown) => console.error('The nightly backup failed:', error))
+  }
+  open.roughSwatchNightly = setInterval(due, ASKED_EVERY_MS)
+  open.roughSwatchNightly.unref()
+  setTimeout(due, FIRST_ASKED_MS).unref()
 }
 
 /** A copy of a protected notebook, brought up to date for this program and then closed to writing. */

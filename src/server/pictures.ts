@@ -1,15 +1,18 @@
 import { randomUUID } from 'node:crypto'
 import { mkdir, open, readdir, readFile, rm, stat } from 'node:fs/promises'
 import { join } from 'node:path'
+import { sql } from 'kysely'
 import { type Notebook } from './database'
-import { picturesInUse } from './burnTests'
 import { runHeavy } from './heavy/pool'
+import { binFrom } from './store/history'
 
 /** The largest picture that is kept; a phone's own pictures are made smaller before they are sent. */
 export const MOST_PICTURE_BYTES = 8 * 1024 * 1024
 
 /** What is kept now, and what was kept before. */
 const TYPES: Readonly<Record<string, string>> = { jpg: 'image/jpeg', png: 'image/png', webp: 'image/webp' }
+
+const typeOf = (name: string) => TYPES[/^[0-9a-f-]{36}\.(jpg|png|webp)$/.exec(name)?.[1] ?? '']
 
 const folderIn = (home: string) => join(home, 'pictures')
 
@@ -38,7 +41,7 @@ export async function readPicture(
   home: string,
   name: string,
 ): Promise<{ bytes: Buffer<ArrayBuffer>; type: string } | undefined> {
-  const type = TYPES[/^[0-9a-f-]{36}\.(jpg|png|webp)$/.exec(name)?.[1] ?? '']
+  const type = typeOf(name)
   if (type === undefined) return undefined
   try {
     return { bytes: await readFile(join(folderIn(home), name)), type }
@@ -47,15 +50,38 @@ export async function readPicture(
   }
 }
 
+/** The file names of every picture that lies there, in their order. */
+export async function pictureNames(home: string): Promise<string[]> {
+  const names = await readdir(folderIn(home)).catch(() => [])
+  return names.filter((name) => typeOf(name) !== undefined).sort()
+}
+
+const PICTURE_NAMES = /[0-9a-f-]{36}\.(?:jpg|png|webp)/g
+
+/** Every picture that is named somewhere in a text. */
+export function picturesNamedIn(text: string): Set<string> {
+  return new Set(text.match(PICTURE_NAMES) ?? [])
+}
+
+/** Every picture that a record names, or one that lies in the bin or may be taken back. @param now ms since 1970 */
+export async function picturesInUse(db: Notebook, now: number): Promise<Set<string>> {
+  const since = binFrom(new Date(now).toISOString())
+  const { rows } = await sql<{ data: string }>`
+    select data from record where data like '%.jpg%' or data like '%.png%' or data like '%.webp%'
+    union all
+    select before as data from change where at >= ${since} and before like '%.jpg%'`.execute(db)
+  return new Set(rows.flatMap(({ data }) => [...picturesNamedIn(data)]))
+}
+
 /** How long a picture may lie there before a note names it, ms: the note is kept by the page that sent it. */
 const UNNAMED_FOR_MS = 24 * 60 * 60 * 1000
 
 /**
- * Removes the pictures that no specimen has any more, once they are old: a new one may be waiting for its note.
+ * Removes the pictures that nothing names any more, once they are old: a new one may be waiting for its note.
  * @param now ms since 1970
  */
 export async function sweepPictures(db: Notebook, home: string, now: number): Promise<void> {
-  const [used, names] = await Promise.all([picturesInUse(db), readdir(folderIn(home)).catch(() => [])])
+  const [used, names] = await Promise.all([picturesInUse(db, now), readdir(folderIn(home)).catch(() => [])])
   const unused = names.filter((name) => !used.has(name)).map((name) => join(folderIn(home), name))
   for (const file of unused) {
     const { mtimeMs } = await stat(file)

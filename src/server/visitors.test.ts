@@ -13,9 +13,16 @@ it.each([
   ['DELETE', '/api/v1/identify/extra', null, false],
   ['POST', '/api/v1/identify', null, true],
   ['POST', '/api/v1/identify', 'https://elsewhere.example', false],
-  ['POST', '/api/v1/import', null, false],
+  ['POST', '/api/v1/import', null, true],
+  ['POST', '/api/v1/import', 'http://elsewhere.example', false],
+  ['POST', '/stash', null, false],
 ])('%s %s from %s: %s', (method, path, origin, allowed) => {
   expect(originAllowed(method, path, HOST, origin)).toBe(allowed)
+})
+
+it('believes a browser that says it comes from elsewhere, though it leaves the origin out', () => {
+  const asked = (site: string | null) => originAllowed('POST', '/api/v1/import', HOST, null, site)
+  expect([asked(null), asked('same-origin'), asked('cross-site'), asked('none')]).toEqual([true, true, false, false])
 })
 
 it('wants to know its own host', () => {

@@ -1,8 +1,8 @@
 /** Methods that change nothing. */
 const SAFE = new Set(['GET', 'HEAD', 'OPTIONS'])
 
-/** Computations that write nothing, open to scripts and spreadsheets that send no origin. */
-const COMPUTES = /^\/api\/v1\/(identify|weigh|name|count|match)$/
+/** Open to scripts and spreadsheets, which send no origin; a browser always sends one with what could write. */
+const FOR_SCRIPTS = /^\/api\/v1\/(identify|weigh|name|count|match|import)$/
 
 /** Names of this very machine, whoever asks. */
 const LOOPBACK = ['localhost', '127.0.0.1', '[::1]']
@@ -33,13 +33,20 @@ export function hostAllowed(host: string | null, allowed: ReadonlySet<string>): 
 
 /**
  * May this request go on? Anything that could write must come from a page of this very server: its `Origin` names the
- * same host as `Host`. A computation may also come without an origin, from a script, but not from a foreign page.
+ * same host as `Host`. What is for scripts may also come without an origin, but not from a foreign page.
  * @param host the `Host` header, or null
  * @param origin the `Origin` header, or null
+ * @param site the `Sec-Fetch-Site` header, or null: a browser says there that it is one, whatever else it leaves out
  */
-export function originAllowed(method: string, path: string, host: string | null, origin: string | null): boolean {
+export function originAllowed(
+  method: string,
+  path: string,
+  host: string | null,
+  origin: string | null,
+  site: string | null = null,
+): boolean {
   if (SAFE.has(method)) return true
-  if (origin === null) return COMPUTES.test(path)
+  if (origin === null) return FOR_SCRIPTS.test(path) && (site === null || site === 'same-origin')
   try {
     return host !== null && new URL(origin).host === host
   } catch {

@@ -4,8 +4,7 @@ import { join } from 'node:path'
 import sharp from 'sharp'
 import { openNotebook } from '@/server/database'
 import { allRecords } from '@/server/store/repository'
-import { picturesInUse } from '@/server/burnTests'
-import { sweepPictures } from '@/server/pictures'
+import { picturesInUse, sweepPictures } from '@/server/pictures'
 import { endHeavy } from '@/server/heavy/pool'
 import { holdLock } from '../support/lockHolder'
 import { startServer } from '../support/ownServer'
@@ -81,7 +80,7 @@ async function run(): Promise<void> {
   const lost = [...acknowledged.pieces].filter((name) => !there.has(name))
   const files = () => (existsSync(join(home, 'pictures')) ? readdirSync(join(home, 'pictures')) : [])
   const lostPictures = [...acknowledged.pictures].filter((name) => !files().includes(name))
-  const named = await picturesInUse(after)
+  const named = await picturesInUse(after, Date.now())
   const rowsWithoutFile = [...named].filter((name) => !files().includes(name))
   const TWO_DAYS_MS = 2 * 24 * 60 * 60 * 1000
   await sweepPictures(after, home, Date.now() + TWO_DAYS_MS)

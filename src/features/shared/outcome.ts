@@ -3,6 +3,7 @@ import { pathWords } from '@/server/api/problem'
 import { ConflictError, GoneError } from '@/server/store/errors'
 import { isNotWritten } from '@/server/store/connection'
 import { isTrouble } from '@/server/trouble/kinds'
+import { ChangedSinceError } from '@/server/store/history'
 import { isDamaged } from '@/server/store/repository'
 
 /** What stands in the notebook where somebody else was quicker. */
@@ -65,6 +66,7 @@ function refusalOf(error: unknown): Refusal {
   if (error instanceof z.ZodError) return refused(error)
   if (error instanceof ConflictError) return { ok: false, errors: { '': error.message }, clash: clashOf(error) }
   if (error instanceof GoneError) return { ok: false, errors: { '': error.message }, gone: true }
+  if (error instanceof ChangedSinceError) return { ok: false, errors: { '': error.message } }
   if (isTrouble(error))
     return { ok: false, errors: { '': `${error.message}. Nothing was kept; what you wrote still stands here.` } }
   if (isNotWritten(error)) return { ok: false, errors: { '': error.message } }

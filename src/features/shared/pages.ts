@@ -108,6 +108,14 @@ export const pages: readonly PageInfo[] = [
     inRow: true,
   },
   {
+    path: '/stash/safe',
+    place: 'stash',
+    title: 'Keep it safe',
+    about: 'Backups, the notebook out and in, and the bin.',
+    also: ['backup', 'export', 'import', 'restore', 'bin', 'trash', 'undo', 'csv', 'json', 'zip'],
+    inRow: true,
+  },
+  {
     path: '/stash/[id]',
     place: 'stash',
     title: 'A piece',

@@ -1,5 +1,7 @@
 import { z } from 'zod'
+import { exchangeJsonSchema } from '../../core/formats/exchange'
 import { CountRequest, CountResponse } from './count'
+import { ImportResponse } from './exchange'
 import { IdentifyRequest, IdentifyResponse } from './identify'
 import { MatchRequest, MatchResponse } from './match'
 import { NameRequest, NameResponse } from './name'
@@ -59,8 +61,9 @@ export function openApi() {
       version: '1',
       description: 'Lengths in mm, masses in g. Unknown keys are refused.',
     },
-    paths: Object.fromEntries(
-      operations.map(
+    paths: Object.fromEntries([
+      ...exchangePaths(problems),
+      ...operations.map(
         ({
           path,
           summary,
@@ -96,9 +99,55 @@ export function openApi() {
           },
         ],
       ),
-    ),
+    ]),
     components: { schemas: { Problem: jsonSchema(ProblemSchema, 'output') } },
   }
+}
+
+/** A notebook out and in. */
+function exchangePaths(problems: object): [string, object][] {
+  const document = { 'application/json': { schema: exchangeJsonSchema() }, 'application/zip': {} }
+  const parameter = (name: string, values: string[], description: string) => ({
+    name,
+    in: 'query',
+    required: false,
+    description,
+    schema: { type: 'string', enum: values },
+  })
+  return [
+    [
+      '/api/v1/export',
+      {
+        get: {
+          operationId: 'export',
+          summary: 'The whole notebook as one document, or as an archive with tables and pictures.',
+          parameters: [parameter('format', ['json', 'zip', 'schema'], 'JSON where it is left out')],
+          responses: { 200: { description: 'The notebook', content: document } },
+        },
+      },
+    ],
+    [
+      '/api/v1/import',
+      {
+        post: {
+          operationId: 'import',
+          summary: 'Takes a document or an archive in, all of it or nothing.',
+          parameters: [
+            parameter('trial', ['0', '1'], '1 tells what it would do, and does nothing'),
+            parameter('progress', ['0', '1'], '1 answers lines of JSON as it gets on, the outcome last'),
+          ],
+          requestBody: { required: true, content: document },
+          responses: {
+            200: {
+              description: 'Taken in',
+              content: { 'application/json': { schema: jsonSchema(ImportResponse, 'output') } },
+            },
+            ...problems,
+          },
+        },
+      },
+    ],
+  ]
 }
 
 function jsonSchema(schema: z.ZodType, io: 'input' | 'output') {

@@ -13,6 +13,7 @@ export const ProblemSchema = z.strictObject({
       'foreign-host',
       'busy',
       'notebook-trouble',
+      'stopped',
       'failed',
     ]),
     message: z.string(),

@@ -1,4 +1,5 @@
 import { join } from 'node:path'
+import { type MessagePort } from 'node:worker_threads'
 import { Piscina } from 'piscina'
 import type * as tasks from './tasks'
 
@@ -37,16 +38,20 @@ function pool(): Piscina {
 /**
  * Runs a heavy task in a worker thread, so that the pages stay quick meanwhile.
  * @param signal ends it before its time, and the worker with it
+ * @param handedOver what of the task goes over to the worker altogether
  * @throws TooBusyError where too many wait already
  */
 export async function runHeavy<Name extends keyof Tasks>(
   name: Name,
   task: Parameters<Tasks[Name]>[0],
   signal?: AbortSignal,
+  handedOver: readonly MessagePort[] = [],
 ): Promise<Awaited<ReturnType<Tasks[Name]>>> {
   const workers = pool()
   if (workers.queueSize >= MOST_WAITING) throw new TooBusyError()
-  return workers.run(task, { name, ...(signal ? { signal } : {}) }) as Promise<Awaited<ReturnType<Tasks[Name]>>>
+  return workers.run(task, { name, transferList: [...handedOver], ...(signal ? { signal } : {}) }) as Promise<
+    Awaited<ReturnType<Tasks[Name]>>
+  >
 }
 
 /** Ends the workers. */

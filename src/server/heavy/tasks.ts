@@ -1,8 +1,10 @@
+import { backUp } from './backUp'
 import { checkRecords } from './checkRecords'
 import { cleanPicture } from './cleanPicture'
 import { countPicture } from './countPicture'
+import { importNotebook } from './importNotebook'
 import { lookPiecesOver } from './lookPiecesOver'
 import { rankCloths } from './rankCloths'
 
 // Each task by its name; a worker thread runs one at a time.
-export { checkRecords, cleanPicture, countPicture, lookPiecesOver, rankCloths }
+export { backUp, checkRecords, cleanPicture, countPicture, importNotebook, lookPiecesOver, rankCloths }

@@ -95,3 +95,12 @@ it('marks every burnt piece when a known one is burnt: what a person means by a 
   const stale = await db.selectFrom('stale').select('piece_id').execute()
   expect(stale).toEqual([{ piece_id: burnt.id }])
 })
+
+it('sees what comes after the latest was taken away', async () => {
+  const { id } = await put('First')
+  expect(await names()).toEqual(['First'])
+  await removeRecord(db, 'piece', { id }, AT)
+  expect(await names()).toEqual([])
+  await put('Second')
+  expect(await names()).toEqual(['Second'])
+})

@@ -144,9 +144,10 @@ export class Shelf {
     await within(this.db, async (open) => {
       for (const { id, mark, made: one } of made) {
         if (one) {
+          // Higher than any that was read, though that one may be gone by now.
           await sql`insert or replace into remembered (piece_id, tables, stamp, gist, made)
             select ${id}, ${this.version}, ${one.stamp}, ${one.gist},
-              (select coalesce(max(made), 0) + 1 from remembered)
+              (select max(coalesce(max(made), 0), ${this.latest}) + 1 from remembered)
             where exists (select 1 from record where id = ${id})`.execute(open)
           await sql`update sought_row set words = (select searched from record where id = ${id}) || ' ' || ${one.words}
             where record_id = ${id}`.execute(open)

@@ -78,9 +78,45 @@ export async function createRecord<K extends RecordKindId>(
   await within(db, async (open) => {
     await open.insertInto('record').values(row).execute()
     await writeReferences(open, kind, row)
-    await log(open, { what: 'create', before: null, after: row.data, at, row })
+    await log(open, { what: 'create', before: null, after: row, at })
   })
   return mustRead(kind, row)
+}
+
+/**
+ * Puts a record that was removed back under its own id.
+ * @param revision higher than any that somebody may have seen
+ * @param before its data as they were written, and the version of their form
+ * @throws GoneError where it refers to what is not there any more
+ */
+export async function restoreRecord(
+  db: Notebook,
+  kind: RecordKindId,
+  { id, revision }: { id: string; revision: number },
+  before: { data: string; version: number },
+  at: Instant,
+): Promise<void> {
+  const data = inPresentForm(kind, before)
+  const begun = await db
+    .selectFrom('change')
+    .select('at')
+    .where('record_id', '=', id)
+    .where('what', '=', 'create')
+    .orderBy('seq')
+    .executeTakeFirst()
+  const row = {
+    id,
+    kind,
+    ...formOf(kind, data as never),
+    revision,
+    created_at: begun?.at ?? at,
+    updated_at: at,
+  }
+  await within(db, async (open) => {
+    await open.insertInto('record').values(row).execute()
+    await writeReferences(open, kind, row)
+    await log(open, { what: 'create', before: null, after: row, at })
+  })
 }
 
 /** @returns undefined where there is no record of that kind under that id */
@@ -133,7 +169,7 @@ export async function changeRecord<K extends RecordKindId>(
     await open.updateTable('record').set(row).where('id', '=', id).execute()
     await open.deleteFrom('reference').where('from_id', '=', id).execute()
     await writeReferences(open, kind, row)
-    await log(open, { what: 'change', before: before.data, after: row.data, at, row })
+    await log(open, { what: 'change', before, after: row, at })
     return mustRead(kind, row)
   })
 }
@@ -160,7 +196,7 @@ export async function removeRecord(
     if (revision !== undefined && row.revision !== revision) throw new ConflictError(kind, read(kind, row))
     await letGo(open, id, at)
     await open.deleteFrom('record').where('id', '=', id).execute()
-    await log(open, { what: 'remove', before: row.data, after: null, at, row })
+    await log(open, { what: 'remove', before: row, after: null, at })
   })
 }
 
@@ -364,19 +400,40 @@ async function letGo(db: Notebook, id: string, at: Instant): Promise<void> {
   }
 }
 
-interface Entry {
+type Logged = Pick<Selectable<RecordTable>, 'id' | 'kind' | 'revision' | 'version' | 'data'>
+
+/** One thing that was done to a record: what it was before and after; null where it was not there. */
+export interface Entry {
   what: 'create' | 'change' | 'remove'
-  before: string | null
-  after: string | null
+  before: Logged | null
+  after: Logged | null
   at: Instant
-  row: Pick<Selectable<RecordTable>, 'id' | 'kind' | 'revision'>
 }
 
-async function log(db: Notebook, { row: { id, kind, revision }, ...rest }: Entry): Promise<void> {
-  await db
-    .insertInto('change')
-    .values({ record_id: id, kind, revision, ...strokeOf(db), ...rest })
-    .execute()
+async function log(db: Notebook, entry: Entry): Promise<void> {
+  await logged(db, [entry])
+}
+
+/** Writes down what was done, within the transaction that does it. */
+export async function logged(db: Notebook, entries: readonly Entry[]): Promise<void> {
+  if (entries.length === 0) return
+  const stroke = strokeOf(db)
+  const rows = entries.map(({ what, before, after, at }) => {
+    const { id, kind, revision } = (after ?? before)!
+    return {
+      at,
+      what,
+      record_id: id,
+      kind,
+      revision,
+      before: before?.data ?? null,
+      before_version: before?.version ?? null,
+      after: after?.data ?? null,
+      after_version: after?.version ?? null,
+      ...stroke,
+    }
+  })
+  await db.insertInto('change').values(rows).execute()
 }
 
 function sorted<K extends RecordKindId>(kind: K, rows: readonly Selectable<RecordTable>[]) {
@@ -394,16 +451,22 @@ function mustRead<K extends RecordKindId>(kind: K, row: Selectable<RecordTable>)
   return read(kind, row) as Kept<K>
 }
 
+/** Data of an older form, taken through the steps of their kind; not checked yet. */
+export function inPresentForm(kind: RecordKindId, { version, data }: { version: number; data: string }): unknown {
+  const { steps } = recordKinds[kind] as RecordKind
+  return steps.slice(version - 1).reduce((told: unknown, step) => step(told), JSON.parse(data) as unknown)
+}
+
 /** A row as a record in the present form, or as what is wrong with it. */
 function read<K extends RecordKindId>(kind: K, row: Selectable<RecordTable>): Kept<K> | DamagedRecord {
   const head = { id: row.id, revision: row.revision, createdAt: row.created_at, updatedAt: row.updated_at }
   const damaged = (problem: string): DamagedRecord => ({ ...head, kind, raw: row.data, problem })
-  const { schema, version, steps } = recordKinds[kind] as RecordKind
+  const { schema, version } = recordKinds[kind] as RecordKind
   if (row.version > version)
     return damaged(`written by a newer program (form ${row.version}, known here up to ${version})`)
   let told: unknown
   try {
-    told = steps.slice(row.version - 1).reduce((data: unknown, step) => step(data), JSON.parse(row.data) as unknown)
+    told = inPresentForm(kind, row)
   } catch (error) {
     return damaged(error instanceof Error ? error.message : String(error))
   }

@@ -50,6 +50,9 @@ export interface ChangeTable {
   /** Data before and after; null where there was none. */
   before: string | null
   after: string | null
+  /** Versions of the form of both. */
+  before_version: number | null
+  after_version: number | null
   /** Changes of one stroke were done together, and are taken back together. */
   stroke: string | null
   /** The stroke that this one takes back. */

@@ -11,12 +11,14 @@ interface Props {
   offer: string
   question: string
   decide: string
+  /** Whether nothing brings it back. */
+  isFinal?: boolean
   /** Answers what stood in its way, if something did. */
   onDecided: () => Promise<Doing>
 }
 
-/** Something that cannot be undone: offered quietly, asked about once, then done. */
-export function PutAway({ offer, question, decide, onDecided }: Props) {
+/** Something with consequences: offered quietly, asked about once, then done. */
+export function PutAway({ offer, question, decide, isFinal = true, onDecided }: Props) {
   const [asking, setAsking] = useState(false)
   const { busy, trouble, doing } = useDoing()
   if (!asking)
@@ -27,7 +29,10 @@ export function PutAway({ offer, question, decide, onDecided }: Props) {
     )
   return (
     <Slip $tone="warn" role="alert">
-      <p>{question} This cannot be undone.</p>
+      <p>
+        {question}
+        {isFinal ? ' This cannot be undone.' : ''}
+      </p>
       <Actions>
         <Button isDisabled={busy} onPress={() => doing(onDecided)}>
           {decide}

@@ -11,6 +11,10 @@ export const ButtonLink = styled(Link)`
 export const StrongLink = styled(Link)`
   ${shape}${strong}
 `
+/** A file to be saved, not a page to go to. */
+export const FileLink = styled.a.attrs({ download: true })`
+  ${shape}
+`
 /** Sends a form that works without a script. */
 export const StrongSubmit = styled.button.attrs({ type: 'submit' })`
   ${shape}${strong}

@@ -11,10 +11,12 @@ import { PutAway } from '@/ui/kit/PutAway'
 import { Actions, Columns, Facts, Page, Slip, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
+import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { beginTest } from '../../shared/burn/beginTest'
 import { Damaged } from '../../shared/damaged/Damaged'
 import { type DamagedCard } from '../../shared/damaged/load'
 import { dropPiece } from '../actions'
+import { History } from './History'
 import { afterThat, nextStepOf } from './nextStep'
 import { PropertyTable } from './PropertyTable'
 import { type PieceData } from './types'
@@ -61,9 +63,11 @@ export function PiecePage({ damaged, ...data }: PieceData & { damaged: readonly 
           ) : null}
         </Stack>
       </Columns>
+      <WhenOpened summary="What was done to it, and undoing it">{() => <History {...data} />}</WhenOpened>
       <PutAway
         offer="Used up or given away? Take it off the shelf"
-        question={`Take ${piece.name} off the shelf, with its tests and weighings?`}
+        question={`Take ${piece.name} off the shelf, with its tests and weighings? It lies in the bin for 30 days.`}
+        isFinal={false}
         decide="Take it off"
         onDecided={() => dropPiece(piece.id)}
       />

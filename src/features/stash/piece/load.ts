@@ -9,9 +9,11 @@ import { notebook } from '@/server/database'
 import { listPatterns } from '@/server/patterns'
 import { gistOfEntry } from '@/server/remember/remember'
 import { shelfOf } from '@/server/remember/shelf'
+import { historyOf } from '@/server/store/history'
 import { readStashEntry } from '@/server/stash'
 import { tileOf } from '@/ui/cloth/spec'
 import { pieceWords } from '../../shared/stash/describe'
+import { strokeWords } from './strokeWords'
 import { type PieceData, type SheetRow } from './types'
 
 /** @returns undefined where there is no such piece */
@@ -20,10 +22,11 @@ export async function loadPiece(
   { units, words }: { units: UnitSystem; words: Vocabulary },
 ): Promise<PieceData | undefined> {
   const db = await notebook()
-  const [entry, shelf, patterns] = await Promise.all([
+  const [entry, shelf, patterns, history] = await Promise.all([
     readStashEntry(db, id, words),
     shelfOf(db, words),
     listPatterns(db),
+    historyOf(db, id),
   ])
   if (!entry) return undefined
   const { piece, measurements, tests, sheet } = entry
@@ -37,6 +40,13 @@ export async function loadPiece(
     tests: tests.map((test) => ({ id: test.id, answers: test.answers })),
     belief: sheet.belief,
     worth: worthMeasuring(piece, sheet, patterns.length > 0 ? patterns : COMMON_NEEDS),
+    history: history.map(({ stroke, at, isUndone, undoes, steps }) => ({
+      stroke,
+      at,
+      isUndone,
+      undoes,
+      says: strokeWords(steps),
+    })),
     foretelling: foretellingRecord(shelf.gists().flatMap(({ foretold }) => foretold ?? [])),
   }
 }

@@ -25,4 +25,6 @@ export interface PieceData {
   belief: Answer | null
   worth: readonly WorthMeasuring[]
   foretelling: ForetellingRecord
+  /** What was done to it, the latest first. */
+  history: readonly { stroke: string; at: string; says: string; isUndone: boolean; undoes: string | null }[]
 }

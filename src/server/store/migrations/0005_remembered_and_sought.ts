@@ -15,7 +15,8 @@ export const rememberedAndSought: Migration = {
     for (const table of ['remembered', 'stale', 'unchecked', 'damaged', 'made_with', 'sought', 'sought_row'])
       await sql.raw(`drop table ${table}`).execute(db)
     await sql.raw('drop index change_by_stroke').execute(db)
-    for (const column of ['stroke', 'undoes']) await sql.raw(`alter table change drop column ${column}`).execute(db)
+    for (const column of ['stroke', 'undoes', 'before_version', 'after_version'])
+      await sql.raw(`alter table change drop column ${column}`).execute(db)
     await sql.raw('alter table record drop column title').execute(db)
   },
 }
@@ -24,6 +25,8 @@ const TABLES = [
   `alter table record add column title text not null default ''`,
   `alter table change add column stroke text`,
   `alter table change add column undoes text`,
+  `alter table change add column before_version integer`,
+  `alter table change add column after_version integer`,
   `create index change_by_stroke on change (stroke)`,
   `create table remembered (
     piece_id text primary key references record (id) on delete cascade,

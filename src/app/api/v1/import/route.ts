@@ -1,0 +1,1 @@
+export { postImport as POST } from '@/server/api/exchange'

@@ -1,0 +1,16 @@
+'use server'
+
+import { revalidatePath } from 'next/cache'
+import { RecordIdSchema } from '@/core/notebook/schemas/id'
+import { notebook } from '@/server/database'
+import { takeBack } from '@/server/store/history'
+import { doneOf, type Done } from '../outcome'
+
+/** Takes back everything that was done at one stroke, where nothing of it was changed since. */
+export async function takeBackStroke(stroke: unknown): Promise<Done> {
+  const outcome = await doneOf(async () =>
+    takeBack(await notebook(), RecordIdSchema.parse(stroke), new Date().toISOString()),
+  )
+  revalidatePath('/', 'layout')
+  return outcome
+}

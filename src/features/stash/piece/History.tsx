@@ -1,0 +1,41 @@
+'use client'
+
+import { Button } from '@/ui/kit/buttons'
+import { Actions, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
+import { Trouble } from '@/ui/kit/Trouble'
+import { useDoing } from '@/ui/kit/useDoing'
+import { takeBackStroke } from '../../shared/history/actions'
+import { When } from '../../shared/history/When'
+import { type PieceData } from './types'
+
+/** What was done to the piece, the latest first; each can be taken back, and the taking back as well. */
+export function History({ history }: Pick<PieceData, 'history'>) {
+  const { busy, trouble, doing } = useDoing()
+  const latest = history.find(({ isUndone, undoes }) => !isUndone && !undoes)
+  const undone = history[0]?.undoes && !history[0].isUndone ? history[0] : undefined
+  return (
+    <Stack $gap="0.8rem">
+      <Actions>
+        {latest ? (
+          <Button isDisabled={busy} onPress={() => doing(() => takeBackStroke(latest.stroke))}>
+            Undo: {latest.says}
+          </Button>
+        ) : null}
+        {undone ? (
+          <Button isDisabled={busy} onPress={() => doing(() => takeBackStroke(undone.stroke))}>
+            Do it again
+          </Button>
+        ) : null}
+      </Actions>
+      <Trouble>{trouble}</Trouble>
+      <PlainList as="ol" aria-label="What was done">
+        {history.map(({ stroke, at, says, isUndone, undoes }) => (
+          <li key={stroke}>
+            <When at={at} />: {undoes ? `taken back: ${says}` : says}
+            {isUndone ? <Soft as="span"> (taken back)</Soft> : null}
+          </li>
+        ))}
+      </PlainList>
+    </Stack>
+  )
+}

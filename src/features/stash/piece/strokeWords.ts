@@ -1,0 +1,46 @@
+import { recordKinds } from '@/core/notebook/kinds'
+import { type Stroke } from '@/server/store/history'
+
+/** Fields of a piece, as somebody would say them. */
+const FIELD_WORDS: Readonly<Record<string, string>> = {
+  called: 'what it is called',
+  construction: 'how it is made',
+  widthMm: 'width',
+  lengthMm: 'length',
+  place: 'where it lies',
+  source: 'where it came from',
+  washed: 'washing',
+  body: 'how it falls',
+  opacity: 'what shows through',
+  stretchWidthPercent: 'stretch',
+  claim: 'label',
+  inHand: 'put on a shelf',
+  look: 'looks',
+  thing: 'what it is',
+  sizeHow: 'how it was measured',
+  lotId: 'lot',
+  cutFromId: 'what it was cut from',
+  heapId: 'heap',
+  sorting: 'sorting',
+  got: 'the day it came',
+  face: 'what stands for it',
+}
+const MOST_FIELDS = 3
+
+const DONE = { create: 'kept', change: 'changed', remove: 'thrown away' } as const
+
+/** What was done at one stroke, in a few words: “width and length changed”, “a reading kept”. */
+export function strokeWords(steps: Stroke['steps']): string {
+  const [first] = steps
+  if (!first) return 'nothing'
+  const { what, kind, title, fields } = first
+  const others = steps.length > 1 ? ` and ${steps.length - 1} more` : ''
+  if (kind === 'piece' && what === 'change') return `${listed(fields)} changed${others}`
+  return `${kind === 'piece' ? title : recordKinds[kind].words.one} ${DONE[what]}${others}`
+}
+
+function listed(fields: readonly string[]): string {
+  const words = fields.map((field) => FIELD_WORDS[field] ?? field)
+  const shown = words.slice(0, MOST_FIELDS)
+  return words.length > MOST_FIELDS ? `${shown.join(', ')} and ${words.length - MOST_FIELDS} more` : shown.join(', ')
+}

@@ -1,0 +1,117 @@
+'use client'
+
+import { Actions, Page, Paper, PlainList, Soft, Tiles } from '@/ui/kit/surfaces'
+import { Button, StrongButton } from '@/ui/kit/buttons'
+import { FileLink } from '@/ui/kit/links'
+import { PutAway } from '@/ui/kit/PutAway'
+import { Trouble } from '@/ui/kit/Trouble'
+import { useDoing } from '@/ui/kit/useDoing'
+import { When } from '../../shared/history/When'
+import { takeBackStroke } from '../../shared/history/actions'
+import { backUpNow, restore } from './actions'
+import { type LoadedSafe } from './load'
+import { TakeIn } from './TakeIn'
+
+const WHY_WORDS = {
+  nightly: 'of the night',
+  asked: 'asked for',
+  'before-update': 'before an update of the program',
+  'before-restoring': 'before another was put back',
+} as const
+
+const PUT_BACK = 'Make the notebook as this backup has it? What is there now is backed up first.'
+
+/** Backups, the notebook out and in, and the bin. */
+export function SafePage({ backups, home, pieces, bin, binDays }: LoadedSafe) {
+  return (
+    <Page>
+      <div>
+        <h1>Keep it safe</h1>
+        <Soft>
+          {pieces} {pieces === 1 ? 'piece' : 'pieces'} with all that was found out of them, in {home}.
+        </Soft>
+      </div>
+      <Backups backups={backups} />
+      <Tiles>
+        <Paper aria-labelledby="out">
+          <h2 id="out">Take it out</h2>
+          <p>The whole notebook in open formats, to keep elsewhere or to read with other programs.</p>
+          <Actions>
+            <FileLink href="/api/v1/export?format=zip">With pictures and tables (ZIP)</FileLink>
+            <FileLink href="/api/v1/export">As one document (JSON)</FileLink>
+          </Actions>
+        </Paper>
+        <TakeIn />
+      </Tiles>
+      <Bin bin={bin} binDays={binDays} />
+    </Page>
+  )
+}
+
+function Backups({ backups }: Pick<LoadedSafe, 'backups'>) {
+  const { busy, trouble, doing } = useDoing()
+  return (
+    <Paper aria-labelledby="backups">
+      <h2 id="backups">Backups</h2>
+      <Soft>
+        One is made each night in which something was written, before an update, and whenever you ask; each is opened
+        to see that it is sound. Copy the folder <b>backups</b> to another disk now and then: a backup on the same
+        disk dies with it.
+      </Soft>
+      <Actions>
+        <StrongButton isDisabled={busy} onPress={() => doing(backUpNow)}>
+          {busy ? 'Making one…' : 'Make a backup now'}
+        </StrongButton>
+      </Actions>
+      <Trouble>{trouble}</Trouble>
+      {backups.length === 0 ? <p>There is none yet.</p> : null}
+      <PlainList aria-label="Backups">
+        {backups.map(({ name, at, why, bytes }) => (
+          <li key={name}>
+            <p>
+              <When at={at} />, {WHY_WORDS[why]} <small>({Math.max(0.1, bytes / 1e6).toFixed(1)} MB)</small>
+            </p>
+            <PutAway
+              offer="Put this one back"
+              question={PUT_BACK}
+              isFinal={false}
+              decide="Put it back"
+              onDecided={() => restore(name)}
+            />
+          </li>
+        ))}
+      </PlainList>
+    </Paper>
+  )
+}
+
+function Bin({ bin, binDays }: Pick<LoadedSafe, 'bin' | 'binDays'>) {
+  const { busy, trouble, doing } = useDoing()
+  return (
+    <Paper aria-labelledby="bin">
+      <h2 id="bin">The bin</h2>
+      <Soft>What is thrown away lies here for {binDays} days.</Soft>
+      {bin.length === 0 ? <p>Nothing lies in it.</p> : null}
+      <PlainList aria-label="The bin">
+        {bin.map(({ stroke, title, what, at, others }) => (
+          <li key={stroke}>
+            <Actions>
+              <span>
+                <b>{title}</b>, {what}
+                {others > 0 ? ` and ${others} more with it` : ''}; thrown away <When at={at} />
+              </span>
+              <Button
+                isDisabled={busy}
+                aria-label={`Take ${title} out of the bin`}
+                onPress={() => doing(() => takeBackStroke(stroke))}
+              >
+                Take it out again
+              </Button>
+            </Actions>
+          </li>
+        ))}
+      </PlainList>
+      <Trouble>{trouble}</Trouble>
+    </Paper>
+  )
+}

@@ -1,0 +1,89 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useRef, useState } from 'react'
+import { Button, QuietButton, StrongButton } from '@/ui/kit/buttons'
+import { PickFile } from '@/ui/kit/PickFile'
+import { Actions, Paper, PlainList, Slip } from '@/ui/kit/surfaces'
+import { sendNotebook, type Sent } from './sendNotebook'
+
+type State =
+  | { is: 'empty' }
+  | { is: 'going'; file: File; isTrial: boolean; done: number; of: number }
+  | { is: 'tried' | 'taken'; file: File; sent: Extract<Sent, { ok: true }> }
+  | { is: 'refused'; sent: Extract<Sent, { ok: false }> }
+
+/** A document or an archive taken in: tried first, then done, and it can be stopped. */
+export function TakeIn() {
+  const router = useRouter()
+  const [state, setState] = useState<State>({ is: 'empty' })
+  const stopping = useRef<AbortController>(undefined)
+  const send = async (file: File, isTrial: boolean) => {
+    const stop = new AbortController()
+    stopping.current = stop
+    setState({ is: 'going', file, isTrial, done: 0, of: 0 })
+    const sent = await sendNotebook(file, isTrial, stop.signal, ({ done, of }) =>
+      setState({ is: 'going', file, isTrial, done, of }),
+    )
+    if (!sent) return setState({ is: 'empty' })
+    setState(sent.ok ? { is: isTrial ? 'tried' : 'taken', file, sent } : { is: 'refused', sent })
+    if (sent.ok && !isTrial) router.refresh()
+  }
+  return (
+    <Paper aria-labelledby="in">
+      <h2 id="in">Take one in</h2>
+      <p>
+        A document or an archive that was taken out here or elsewhere. What is in it stands as it is there; the rest
+        of your notebook stays.
+      </p>
+      {state.is === 'going' ? (
+        <div role="status">
+          <p>{state.isTrial ? 'Looking what it would do…' : 'Taking it in…'}</p>
+          <progress
+            aria-label="How far it is"
+            max={state.of || undefined}
+            value={state.of > 0 ? state.done : undefined}
+          />
+          <QuietButton onPress={() => stopping.current?.abort()}>Stop</QuietButton>
+        </div>
+      ) : (
+        <PickFile label="Choose a file…" types={['.json', '.zip']} onPick={(file) => void send(file, true)} />
+      )}
+      {state.is === 'tried' ? (
+        <Slip role="status">
+          <p>
+            <b>{state.file.name}</b>: {countsOf(state.sent)}. Nothing was done yet.
+          </p>
+          <Actions>
+            <StrongButton onPress={() => void send(state.file, false)}>Take it in</StrongButton>
+            <Button onPress={() => setState({ is: 'empty' })}>Leave it</Button>
+          </Actions>
+        </Slip>
+      ) : null}
+      {state.is === 'taken' ? (
+        <Slip $tone="good" role="status">
+          Taken in: {countsOf(state.sent)}.
+        </Slip>
+      ) : null}
+      {state.is === 'refused' ? (
+        <Slip $tone="warn" role="alert">
+          <p>{state.sent.message}</p>
+          <PlainList>
+            {state.sent.issues.map(({ path, message }) => (
+              <li key={path + message}>
+                <code>{path}</code>: {message}
+              </li>
+            ))}
+          </PlainList>
+        </Slip>
+      ) : null}
+    </Paper>
+  )
+}
+
+function countsOf({ created, changed, same, pictures, picturesRefused }: Extract<Sent, { ok: true }>): string {
+  const parts = [`${created} new`, `${changed} changed`, `${same} as they are here already`]
+  if (pictures > 0) parts.push(`${pictures} pictures`)
+  if (picturesRefused > 0) parts.push(`${picturesRefused} pictures that cannot be read, left out`)
+  return parts.join(', ')
+}

@@ -1,0 +1,37 @@
+import { recordKinds } from '@/core/notebook/kinds'
+import { backups, type Backup } from '@/server/backup/backups'
+import { notebook } from '@/server/database'
+import { notebookHome } from '@/server/home'
+import { countRecords } from '@/server/store/repository'
+import { BIN_DAYS, binned } from '@/server/store/history'
+
+export interface LoadedSafe {
+  backups: Backup[]
+  home: string
+  pieces: number
+  binDays: number
+  bin: { stroke: string; title: string; what: string; at: string; others: number }[]
+}
+
+/** What is kept safe, and what was thrown away. */
+export async function loadSafe(): Promise<LoadedSafe> {
+  const db = await notebook()
+  const [made, bin, pieces] = await Promise.all([
+    backups(notebookHome()),
+    binned(db, new Date().toISOString()),
+    countRecords(db, 'piece'),
+  ])
+  return {
+    backups: made,
+    home: notebookHome(),
+    pieces,
+    binDays: BIN_DAYS,
+    bin: bin.map(({ stroke, title, kind, at, others }) => ({
+      stroke,
+      title,
+      what: recordKinds[kind].words.one,
+      at,
+      others,
+    })),
+  }
+}

@@ -1,0 +1,17 @@
+import { makeBackup, nightly, type Backup, type BackupWhy } from '../backup/backups'
+import { workerNotebook } from './workerNotebook'
+
+export interface BackUpTask {
+  file: string
+  home: string
+  /** Nightly ones are made only where something was written since the latest. */
+  why: BackupWhy
+  /** ISO 8601. */
+  at: string
+}
+
+/** Makes a backup in a worker thread; answers none where none is due. */
+export async function backUp({ file, home, why, at }: BackUpTask): Promise<Backup | undefined> {
+  const db = await workerNotebook(file)
+  return why === 'nightly' ? nightly(db, home, at) : makeBackup(db, home, why, at)
+}

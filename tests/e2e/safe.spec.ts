@@ -1,0 +1,118 @@
+import { mkdtempSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { strToU8, unzipSync } from 'fflate'
+import { startServer } from '../support/ownServer'
+import { expect, open, test, type Page } from './fixtures'
+
+async function keep(page: Page, name: string, at = ''): Promise<string> {
+  await open(page, `${at}/stash/new`)
+  await page.getByLabel('Name', { exact: true }).fill(name)
+  await page.getByRole('button', { name: 'Keep it in the stash' }).click()
+  await expect(page.getByRole('heading', { level: 1, name })).toBeVisible()
+  return new URL(page.url()).pathname
+}
+
+test('a change is taken back and done again, also after the server was started anew', async ({ page }) => {
+  const home = mkdtempSync(join(tmpdir(), 'rough-swatch-undo-'))
+  const first = await startServer(home)
+  const path = await keep(page, 'Lobby curtain', first.url)
+  await open(page, `${first.url}${path}/edit`)
+  await page.getByLabel('Where it lies').fill('Wicker hamper')
+  await page.getByRole('button', { name: 'Keep the changes' }).click()
+  await expect(page.getByText('Wicker hamper').first()).toBeVisible()
+  await first.stop()
+  const second = await startServer(home)
+  await open(page, second.url + path)
+  await page.getByText('What was done to it').click()
+  await page.getByRole('button', { name: 'Undo: where it lies changed' }).click()
+  await expect(page.getByText('nowhere in particular')).toBeVisible()
+  await second.stop()
+  const third = await startServer(home)
+  await open(page, third.url + path)
+  await page.getByText('What was done to it').click()
+  await page.getByRole('button', { name: 'Do it again' }).click()
+  await expect(page.getByText('Wicker hamper').first()).toBeVisible()
+  await third.stop()
+})
+
+test('what is thrown away is taken out of the bin again, by keyboard', async ({ page }) => {
+  await keep(page, 'Thrown away')
+  await page.getByRole('button', { name: /Take it off the shelf/ }).click()
+  await page.getByRole('button', { name: 'Take it off', exact: true }).click()
+  await expect(page).toHaveURL(/\/stash$/)
+  await open(page, '/stash/safe')
+  const out = page.getByRole('button', { name: 'Take Thrown away out of the bin' })
+  await out.focus()
+  await page.keyboard.press('Enter')
+  await expect(out).toBeHidden()
+  await open(page, '/stash?q=thrown')
+  await expect(page.getByRole('link', { name: /Thrown away/ })).toBeVisible()
+})
+
+test('the notebook goes out, comes in after a look at what it would do, and is refused whole', async ({ page }) => {
+  await keep(page, 'Ballroom lining')
+  const document = await (await page.request.get('/api/v1/export')).text()
+  const zip = unzipSync(new Uint8Array(await (await page.request.get('/api/v1/export?format=zip')).body()))
+  expect(Object.keys(zip)).toEqual(expect.arrayContaining(['notebook.json', 'tables/pieces.csv']))
+  const told = JSON.parse(document)
+  told.records.find(({ data }: { data: { name?: string } }) => data.name === 'Ballroom lining').data.name = 'Renamed'
+  const file = (text: string) => ({ name: 'book.json', mimeType: 'application/json', buffer: Buffer.from(text) })
+  const choose = async (text: string) => {
+    const picker = page.waitForEvent('filechooser')
+    await page.getByRole('button', { name: 'Choose a file…' }).click()
+    await (await picker).setFiles(file(text))
+  }
+  await open(page, '/stash/safe')
+  await choose(JSON.stringify(told))
+  await expect(page.getByText(/0 new, 1 changed, \d+ as they are here already. Nothing was done yet/)).toBeVisible()
+  await page.getByRole('button', { name: 'Take it in' }).click()
+  await expect(page.getByText(/^Taken in: 0 new, 1 changed/)).toBeVisible()
+  told.records[0].data.name = 7
+  await choose(JSON.stringify(told))
+  await expect(page.getByText('records.0.data.name')).toBeVisible()
+  await open(page, '/stash?q=renamed')
+  await expect(page.getByRole('link', { name: /Renamed/ })).toBeVisible()
+})
+
+test('a backup is made, and put back; what was there before is in the next one', async ({ page }) => {
+  const path = await keep(page, 'Before')
+  await open(page, '/stash/safe')
+  await page.getByRole('button', { name: 'Make a backup now' }).click()
+  const list = page.getByRole('list', { name: 'Backups' })
+  await expect(list.getByText(/asked for/)).toHaveCount(1)
+  await open(page, `${path}/edit`)
+  await page.getByLabel('Name', { exact: true }).fill('After')
+  await page.getByRole('button', { name: 'Keep the changes' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'After' })).toBeVisible()
+  await open(page, '/stash/safe')
+  await list.getByRole('button', { name: 'Put this one back' }).first().click()
+  await list.getByRole('button', { name: 'Put it back' }).click()
+  await expect(list.getByText(/before another was put back/)).toHaveCount(1)
+  await open(page, path)
+  await expect(page.getByRole('heading', { level: 1, name: 'Before' })).toBeVisible()
+})
+
+test('over HTTP: out, in, the same, and refusals with a path', async ({ request }) => {
+  const document = await (await request.get('/api/v1/export')).text()
+  const again = await request.post('/api/v1/import', {
+    data: Buffer.from(document),
+    headers: { 'content-type': 'application/json' },
+  })
+  expect(await again.json()).toMatchObject({ created: 0, changed: 0 })
+  const after = await (await request.get('/api/v1/export')).text()
+  const bare = (text: string) => text.replace(/"exportedAt":"[^"]*"/, '')
+  expect(bare(after)).toBe(bare(document))
+  for (const [body, status] of [
+    ['{', 422],
+    ['', 400],
+    ['{"format":"else","version":1,"exportedAt":"2026-05-02T10:00:00.000Z","records":[]}', 422],
+  ] as const) {
+    const answer = await request.post('/api/v1/import', { data: Buffer.from(strToU8(body)) })
+    expect([body, answer.status()]).toEqual([body, status])
+    expect((await answer.json()).error.issues[0].path).toMatch(/^(body|format)$/)
+  }
+  expect((await request.get('/api/v1/export?format=xls')).status()).toBe(400)
+  const foreign = { origin: 'https://elsewhere.example' }
+  expect((await request.post('/api/v1/import', { data: {}, headers: foreign })).status()).toBe(403)
+})
