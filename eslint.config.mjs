@@ -25,10 +25,11 @@ const mayRead = {
   'src/core/loupe': ['vocabulary', 'units', 'measure', 'weave'],
   'src/core/formats': ['vocabulary', 'units', 'weave', 'notebook', 'stash', 'fibres', 'cloths'],
   'src/core/search': [],
+  'src/core/colour': [],
   'src/core/stash': ['vocabulary', 'units', 'fibres', 'cloths'],
   'src/core/notebook': ['vocabulary', 'units', 'fibres', 'weave', 'identify', 'measure', 'cloths', 'sew', 'stash'],
   'src/core/choose': ['vocabulary', 'units', 'fibres', 'cloths', 'measure', 'notebook'],
-  'src/core/shelf': ['vocabulary', 'units', 'fibres', 'cloths', 'measure', 'notebook', 'choose', 'stash'],
+  'src/core/shelf': ['vocabulary', 'colour', 'units', 'fibres', 'cloths', 'measure', 'notebook', 'choose', 'stash'],
   // Inside the features: a place imports no other place; what two need lies in what they share.
   'src/features/shared': [],
   'src/features/frame': ['shared'],

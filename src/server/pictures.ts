@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
-import { mkdir, open, readdir, readFile, rm, stat } from 'node:fs/promises'
-import { join } from 'node:path'
+import { mkdir, open, readdir, readFile, rename, rm, stat, writeFile } from 'node:fs/promises'
+import { basename, join } from 'node:path'
 import { sql } from 'kysely'
 import { type Notebook } from './database'
 import { runHeavy } from './heavy/pool'
@@ -13,6 +13,9 @@ export const MOST_PICTURE_BYTES = 8 * 1024 * 1024
 const TYPES: Readonly<Record<string, string>> = { jpg: 'image/jpeg', png: 'image/png', webp: 'image/webp' }
 
 const typeOf = (name: string) => TYPES[/^[0-9a-f-]{36}\.(jpg|png|webp)$/.exec(name)?.[1] ?? '']
+
+/** Longest side of a small picture, px. */
+const SMALL_SIDE = 480
 
 const folderIn = (home: string) => join(home, 'pictures')
 
@@ -50,6 +53,35 @@ export async function readPicture(
   }
 }
 
+/** A picture made small, for tiles; made when it is first asked for. */
+export async function readSmallPicture(
+  home: string,
+  name: string,
+): Promise<{ bytes: Buffer<ArrayBuffer>; type: string } | undefined> {
+  if (typeOf(name) === undefined) return undefined
+  const folder = join(folderIn(home), 'small')
+  const file = join(folder, `${name.slice(0, 36)}.jpg`)
+  const known = await readFile(file).catch(() => undefined)
+  if (known) return { bytes: known, type: TYPES.jpg! }
+  const full = await readPicture(home, name)
+  if (!full) return undefined
+  const outcome = await runHeavy('cleanPicture', { bytes: new Uint8Array(full.bytes), longestSide: SMALL_SIDE })
+  if ('refused' in outcome) return undefined
+  await mkdir(folder, { recursive: true })
+  // It can be made again at any time: whoever reads half of it does not matter as long as none is left.
+  const part = `${file}.${randomUUID()}.part`
+  await writeFile(part, outcome.jpeg)
+  await rename(part, file)
+  return { bytes: Buffer.from(outcome.jpeg), type: TYPES.jpg! }
+}
+
+/** Takes a picture away that was written and is not wanted after all. */
+export async function removePicture(home: string, name: string): Promise<void> {
+  if (typeOf(name) === undefined) return
+  await rm(join(folderIn(home), name), { force: true })
+  await rm(join(folderIn(home), 'small', `${name.slice(0, 36)}.jpg`), { force: true })
+}
+
 /** The file names of every picture that lies there, in their order. */
 export async function pictureNames(home: string): Promise<string[]> {
   const names = await readdir(folderIn(home)).catch(() => [])
@@ -82,9 +114,11 @@ const UNNAMED_FOR_MS = 24 * 60 * 60 * 1000
  */
 export async function sweepPictures(db: Notebook, home: string, now: number): Promise<void> {
   const [used, names] = await Promise.all([picturesInUse(db, now), readdir(folderIn(home)).catch(() => [])])
-  const unused = names.filter((name) => !used.has(name)).map((name) => join(folderIn(home), name))
+  const unused = names
+    .filter((name) => typeOf(name) !== undefined && !used.has(name))
+    .map((name) => join(folderIn(home), name))
   for (const file of unused) {
     const { mtimeMs } = await stat(file)
-    if (now - mtimeMs > UNNAMED_FOR_MS) await rm(file)
+    if (now - mtimeMs > UNNAMED_FOR_MS) await removePicture(home, basename(file))
   }
 }

@@ -7,5 +7,5 @@ export const metadata: Metadata = { title: 'Search' }
 
 export default async function SearchRoute({ searchParams }: { searchParams: Promise<{ q?: string | string[] }> }) {
   const text = firstOf((await searchParams).q, 100)
-  return <SearchPage text={text} {...await loadFound(text)} />
+  return <SearchPage text={text} groups={await loadFound(text)} />
 }

@@ -9,10 +9,13 @@ import {
   SORTING_WORDS,
   THINGS,
   THING_WORDS,
+  TODOS,
+  TODO_WORDS,
   type FacetId,
   type Knowing,
   type Sorting,
   type Thing,
+  type Todo,
 } from '../vocabulary/stash'
 import { wordFor, type Vocabulary } from '../vocabulary/words'
 import { type Gist } from './gist'
@@ -52,6 +55,19 @@ function instant(iso: string): number {
   return (days + Math.floor((153 * m + 2) / 5) + day) * MS_A_DAY
 }
 
+/** What is still to be done to a piece; nothing to what is given away. */
+export function todosOf(gist: Gist): Todo[] {
+  if (gist.sorting === 'give-away') return []
+  const open: Readonly<Record<Todo, boolean>> = {
+    identify: gist.knowing === 'untested' || gist.knowing === 'unsettled' || gist.knowing === 'contradicted',
+    weigh: gist.gsm === null,
+    measure: gist.m2 === null,
+    wash: gist.washed === 'unwashed' || gist.washed === 'unknown',
+    name: gist.called === '',
+  }
+  return TODOS.filter((todo) => open[todo])
+}
+
 /** Weight to sort by: measured, else as its name suggests. */
 export function gsmToSortBy({ gsm, offer }: Pick<Gist, 'gsm' | 'offer'>): number | null {
   return gsm?.value ?? offer.gsm?.value.value ?? null
@@ -61,6 +77,13 @@ const one = (value: string | null) => (value === null || value === '' ? [] : [va
 
 /** Every facet, in the order in which they stand. */
 export const facets: readonly Facet[] = [
+  {
+    id: 'todo',
+    title: 'Still to do',
+    values: TODOS,
+    of: todosOf,
+    words: (value) => TODO_WORDS[value as Todo],
+  },
   {
     id: 'knowing',
     title: 'How surely it is known',

@@ -1,4 +1,4 @@
-import { apart, labOf, NEAR_COLOUR, type Lab } from './colour'
+import { apart, labOf, NEAR_COLOUR, type Lab } from '../colour/oklab'
 import { facets, gsmToSortBy } from './facets'
 import { type Gist } from './gist'
 import { type ShelfQuery, type ShelfSort } from './query'

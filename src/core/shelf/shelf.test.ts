@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { PieceSchema, type PieceInput } from '../notebook/kinds/piece'
 import { propertySheet } from '../notebook/sheet'
-import { apart, labOf } from './colour'
+import { apart, labOf } from '../colour/oklab'
 import { ageDays, facets } from './facets'
 import { filterShelf, inOrder, isEnough, rowOf } from './filter'
 import { gistOf, type Gist } from './gist'

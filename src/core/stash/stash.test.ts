@@ -3,6 +3,7 @@ import { THINGS } from '../vocabulary/stash'
 import { clothOf, sidesOf, spansOf, type Sized } from './amount'
 import { paidInAll, pricePerSquareMetre } from './price'
 import { areaOfOutline, areaOfPolygon, boundsOf, crossesItself, type Point } from './shape'
+import { tallyOf } from './tally'
 import { USUAL_THINGS } from './things'
 
 const PLAIN: Sized = { thing: 'cloth', widthMm: 1400, lengthMm: 2500, sizeHow: 'measured', outline: null }
@@ -96,5 +97,18 @@ describe('price', () => {
     const price = { amount: 1, currency: '', per: 'kilogram' } as const
     expect(pricePerSquareMetre(price, { ...whole, kg: null })).toBeNull()
     expect(paidInAll({ ...price, per: 'metre' }, { lengthMm: null, kg: null })).toBeNull()
+  })
+})
+
+describe('a tally', () => {
+  it('adds up what is known, and counts what is not', () => {
+    const tally = tallyOf([
+      { sorting: 'keep', m2: { value: 2 }, kg: 0.5 },
+      { sorting: 'keep', m2: null, kg: null },
+      { sorting: 'give-away', m2: { value: 1 }, kg: null },
+    ])
+    expect(tally).toMatchObject({ pieces: 3, m2: 3, withoutM2: 1, kg: 0.5, withoutKg: 2 })
+    expect(tally.bySorting.keep).toEqual({ pieces: 2, m2: 2, withoutM2: 1, kg: 0.5, withoutKg: 1 })
+    expect(tally.bySorting.test.pieces).toBe(0)
   })
 })

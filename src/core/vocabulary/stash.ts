@@ -70,8 +70,20 @@ export const KNOWING_WORDS = {
 export type Knowing = keyof typeof KNOWING_WORDS
 export const KNOWINGS = idsOf(KNOWING_WORDS)
 
+/** What is still to be done to a piece before it can be chosen by. */
+export const TODO_WORDS = {
+  identify: 'not identified',
+  weigh: 'not weighed',
+  measure: 'no size yet',
+  wash: 'not washed',
+  name: 'no cloth’s name',
+} as const
+export type Todo = keyof typeof TODO_WORDS
+export const TODOS = idsOf(TODO_WORDS)
+
 /** Ways of sorting a stash into heaps that may be chosen, in the order in which they stand; as in its address. */
 export const FACET_IDS = [
+  'todo',
   'knowing',
   'family',
   'fibre',

@@ -6,7 +6,8 @@ import { usePathname } from 'next/navigation'
 import { useEffect, type ReactNode } from 'react'
 import { GlobalStyle } from '@/ui/GlobalStyle'
 import { pageAt, PLACES, PLACE_WORDS, rowOf, type PlaceId } from '../shared/pages'
-import { AlwaysInReach, Bar, Content, FootBar, Head, Row, SearchBox, Selvedge, Skip } from './frameStyles'
+import { AlwaysInReach, Bar, Content, FootBar, Head, Row, Selvedge, Skip } from './frameStyles'
+import { SearchField } from './SearchField'
 
 const ICONS: Readonly<Record<PlaceId, typeof Search>> = {
   table: LampDesk,
@@ -73,10 +74,7 @@ function Places({ here, as: Box, label }: { here: PlaceId | null; as: typeof Bar
 function Reach({ here }: { here: string | undefined }) {
   return (
     <AlwaysInReach>
-      <SearchBox action="/search" role="search">
-        <Search aria-hidden size={18} strokeWidth={1.75} />
-        <input type="search" name="q" aria-label="Search pages and pieces" placeholder="Search" maxLength={100} />
-      </SearchBox>
+      <SearchField />
       <Link href="/search" className="to-search" prefetch={false} aria-label="To the search">
         <Search aria-hidden size={20} strokeWidth={1.75} />
       </Link>

@@ -4,7 +4,7 @@ import Link from 'next/link'
 import styled from 'styled-components'
 import { StrongSubmit } from '@/ui/kit/links'
 import { Actions, Page, PlainList, Soft } from '@/ui/kit/surfaces'
-import { type Found } from './loadFound'
+import { type FoundGroup } from './loadFound'
 
 const Box = styled.form`
   display: flex;
@@ -27,9 +27,9 @@ const Box = styled.form`
   }
 `
 
-/** Pages, pieces and patterns that answer to what was typed. */
-export function SearchPage({ text, pages, pieces, patterns }: Found & { text: string }) {
-  const count = pages.length + pieces.length + patterns.length
+/** Everything that answers to what was typed. */
+export function SearchPage({ text, groups }: { text: string; groups: readonly FoundGroup[] }) {
+  const count = groups.reduce((sum, { items }) => sum + items.length, 0)
   return (
     <Page>
       <h1>{text ? `“${text}”` : 'Search'}</h1>
@@ -45,17 +45,18 @@ export function SearchPage({ text, pages, pieces, patterns }: Found & { text: st
       {text ? (
         <p role="status">{count === 0 ? 'Nothing answers to that. Try fewer words.' : `${count} found`}</p>
       ) : (
-        <Soft>A page, a piece, a pattern; UK or US words, or the trade’s.</Soft>
+        <Soft>
+          A piece, a pattern, a cloth’s name, a page; UK or US words, or the trade’s. A slip of the pen is forgiven.
+        </Soft>
       )}
-      <Listed title="Pieces" items={pieces.map(({ id, ...rest }) => ({ href: `/stash/${id}`, ...rest }))} />
-      <Listed title="Patterns" items={patterns.map(({ id, ...rest }) => ({ href: `/patterns/${id}`, ...rest }))} />
-      <Listed title="Pages" items={pages} />
+      {groups.map((group) => (
+        <Listed key={group.title} {...group} />
+      ))}
     </Page>
   )
 }
 
-function Listed({ title, items }: { title: string; items: { href: string; title: string; about: string }[] }) {
-  if (items.length === 0) return null
+function Listed({ title, items }: FoundGroup) {
   return (
     <section>
       <h2>{title}</h2>

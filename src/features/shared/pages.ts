@@ -24,7 +24,7 @@ export interface PageInfo {
   /** Whether it stands in its place's own row. */
   inRow?: boolean
   /** Which record its `[id]` is of. */
-  of?: 'piece' | 'pattern' | 'burn-test'
+  of?: 'piece' | 'pattern' | 'burn-test' | 'heap'
 }
 
 /** Every page, read by the navigation, the search, the tests of accessibility and the script that takes pictures. */
@@ -106,6 +106,30 @@ export const pages: readonly PageInfo[] = [
     about: 'A new piece: weighed, named, put on the shelf.',
     also: ['new piece', 'add fabric', 'weigh'],
     inRow: true,
+  },
+  {
+    path: '/stash/quick',
+    place: 'stash',
+    title: 'Quick entry',
+    about: 'At a stall or a shop: a picture, arm-spans, a guess, a price; the rest later.',
+    also: ['stall', 'market', 'arm span', 'price', 'shop', 'add', 'fast'],
+    inRow: true,
+  },
+  {
+    path: '/stash/heap',
+    place: 'stash',
+    title: 'Sort a heap',
+    about: 'A box or a cupboard full: one piece after another, keep, give away, test or cut up.',
+    also: ['box', 'declutter', 'tally', 'give away', 'inherited', 'sorting'],
+    inRow: true,
+  },
+  {
+    path: '/stash/heap/[id]',
+    place: 'stash',
+    title: 'A heap',
+    about: 'Sorting one heap, with its tally.',
+    also: [],
+    of: 'heap',
   },
   {
     path: '/stash/safe',

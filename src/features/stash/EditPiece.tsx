@@ -2,6 +2,9 @@
 
 import { useRouter } from 'next/navigation'
 import { type Piece } from '@/core/notebook/kinds/piece'
+import { careSymbol } from '@/core/vocabulary/care'
+import { THING_WORDS } from '@/core/vocabulary/stash'
+import { wordFor } from '@/core/vocabulary/words'
 import { WASH_STATE_WORDS, type Interlacing } from '@/core/vocabulary/cloth'
 import { StrongButton } from '@/ui/kit/buttons'
 import { ButtonLink } from '@/ui/kit/links'
@@ -9,7 +12,8 @@ import { Actions, Page } from '@/ui/kit/surfaces'
 import { FormTrouble } from '../shared/form/FormTrouble'
 import { useForm } from '../shared/form/useForm'
 import { updatePiece } from './actions'
-import { PieceFields } from './PieceFields'
+import { cleaned } from './fields/cleaned'
+import { PieceFields } from './fields/PieceFields'
 
 /** What two windows may have written differently. */
 const COMPARED = [
@@ -20,7 +24,13 @@ const COMPARED = [
   ['Width, mm', ({ widthMm }: Piece) => String(widthMm ?? '')],
   ['Length, mm', ({ lengthMm }: Piece) => String(lengthMm ?? '')],
   ['Stretch across, %', ({ stretchWidthPercent }: Piece) => String(stretchWidthPercent ?? '')],
+  ['What it is', ({ thing }: Piece) => wordFor(THING_WORDS[thing], 'uk')],
   ['Washed', ({ washed }: Piece) => WASH_STATE_WORDS[washed]],
+  ['Came on', ({ got }: Piece) => got ?? ''],
+  ['Price', ({ price }: Piece) => (price ? `${price.amount} ${price.currency} for ${price.per}` : '')],
+  ['Tags', ({ tags }: Piece) => tags.join(', ')],
+  ['What for', ({ ideas }: Piece) => ideas],
+  ['Care', ({ care }: Piece) => care.map((id) => careSymbol(id).words).join(', ')],
   ['How it falls', ({ body }: Piece) => body ?? ''],
   ['Shows through', ({ opacity }: Piece) => opacity ?? ''],
   ['Label', ({ claim }: Piece) => claim.map(({ fibre, percent }) => `${percent} % ${fibre}`).join(', ')],
@@ -44,7 +54,7 @@ export function EditPiece({ id, revision, initial, weave }: Props) {
     // A cloth in hand gets a name of its own when it is put on a shelf.
     initial: inHand ? { ...initial, name: '' } : initial,
     revision,
-    save: (piece, seen) => updatePiece({ id, revision: seen }, { piece: { ...piece, inHand: false } }),
+    save: (piece, seen) => updatePiece({ id, revision: seen }, { piece: { ...cleaned(piece), inHand: false } }),
     onKept: () => router.push(`/stash/${id}`),
     keepAs: `piece-${id}`,
   })

@@ -11,7 +11,8 @@ import { completeReading, EMPTY_READING } from '../shared/weigh/draft'
 import { ReadingFields } from '../shared/weigh/ReadingFields'
 import { WeightResult } from '../shared/weigh/WeightResult'
 import { keepPiece } from './actions'
-import { PieceFields } from './PieceFields'
+import { cleaned } from './fields/cleaned'
+import { PieceFields } from './fields/PieceFields'
 
 interface Props {
   blank: Piece
@@ -26,7 +27,7 @@ export function NewPiece({ blank, testId, verdict }: Props) {
   const router = useRouter()
   const form = useForm({
     initial: { piece: blank, draft: EMPTY_READING },
-    save: ({ piece, draft }) => keepPiece({ piece, reading: completeReading(draft) ?? null, testId }),
+    save: ({ piece, draft }) => keepPiece({ piece: cleaned(piece), reading: completeReading(draft) ?? null, testId }),
     onKept: ({ id }) => router.push(`/stash/${id}`),
     keepAs: `new-piece-${testId ?? ''}`,
   })

@@ -5,6 +5,12 @@ const MOST_PIXELS = 50_000_000
 const LONGEST_SIDE = 2400
 const QUALITY = 86
 
+export interface CleanTask {
+  bytes: Uint8Array
+  /** px */
+  longestSide?: number
+}
+
 /** The picture as it may be kept, or in words why it may not. */
 export type CleanOutcome = { jpeg: Uint8Array } | { refused: string }
 
@@ -12,13 +18,13 @@ export type CleanOutcome = { jpeg: Uint8Array } | { refused: string }
  * A picture decoded, turned as its EXIF says, and encoded anew: nothing of the file that came stays, neither where it
  * was taken nor anything hidden in it. Of a moving picture the first is kept.
  */
-export async function cleanPicture({ bytes }: { bytes: Uint8Array }): Promise<CleanOutcome> {
+export async function cleanPicture({ bytes, longestSide = LONGEST_SIDE }: CleanTask): Promise<CleanOutcome> {
   try {
     const { format } = await sharp(bytes).metadata()
     if (!['jpeg', 'png', 'webp'].includes(format)) return { refused: 'That is no JPEG, PNG or WebP picture.' }
     const jpeg = await sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
       .autoOrient()
-      .resize({ width: LONGEST_SIDE, height: LONGEST_SIDE, fit: 'inside', withoutEnlargement: true })
+      .resize({ width: longestSide, height: longestSide, fit: 'inside', withoutEnlargement: true })
       .flatten({ background: '#ffffff' })
       .jpeg({ quality: QUALITY, mozjpeg: false })
       .toBuffer()

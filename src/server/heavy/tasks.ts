@@ -1,10 +1,11 @@
 import { backUp } from './backUp'
 import { checkRecords } from './checkRecords'
 import { cleanPicture } from './cleanPicture'
+import { coloursOf } from './coloursOf'
 import { countPicture } from './countPicture'
 import { importNotebook } from './importNotebook'
 import { lookPiecesOver } from './lookPiecesOver'
 import { rankCloths } from './rankCloths'
 
 // Each task by its name; a worker thread runs one at a time.
-export { backUp, checkRecords, cleanPicture, countPicture, importNotebook, lookPiecesOver, rankCloths }
+export { backUp, checkRecords, cleanPicture, coloursOf, countPicture, importNotebook, lookPiecesOver, rankCloths }

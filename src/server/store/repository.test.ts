@@ -3,6 +3,7 @@ import { PieceSchema } from '../../core/notebook/kinds/piece'
 import { recordKinds } from '../../core/notebook/kinds'
 import { BurnTestSchema } from '../../core/notebook/kinds/burnTest'
 import { damagedRecords } from '../remember/checked'
+import { soughtRecords } from '../sought'
 import { openNotebook, type Notebook } from '../database'
 import { ConflictError, GoneError } from './errors'
 import {
@@ -17,7 +18,6 @@ import {
   readRecord,
   recordsReferring,
   removeRecord,
-  searchRecords,
   within,
 } from './repository'
 
@@ -178,9 +178,10 @@ it('reads an older form through the steps of its kind', async () => {
 it('finds records by every word, in UK and US English, and nothing by nothing', async () => {
   await put('Laundry bolt', { called: 'calico', place: 'Long shelf' })
   await put('Other bolt', { called: 'denim' })
-  const found = async (text: string) => (await searchRecords(db, 'piece', text, 10)).map(({ data }) => data.name)
+  const found = async (text: string) =>
+    (await soughtRecords(db, text, ['piece'], 10)).map(({ title }) => title).toSorted()
   expect(await found('MUSLIN')).toEqual(['Laundry bolt'])
-  expect(await found('bolt')).toEqual(['Other bolt', 'Laundry bolt'])
+  expect(await found('bolt')).toEqual(['Laundry bolt', 'Other bolt'])
   expect(await found('bolt long')).toEqual(['Laundry bolt'])
   expect(await found('  ')).toEqual([])
   expect(await found('%')).toEqual([])

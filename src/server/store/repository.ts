@@ -1,4 +1,4 @@
-import { sql, type Selectable } from 'kysely'
+import { type Selectable } from 'kysely'
 import { v7 } from 'uuid'
 import { type z } from 'zod'
 import { recordKinds, type RecordData, type RecordKindId } from '../../core/notebook/kinds'
@@ -321,20 +321,6 @@ export async function countRecords(db: Notebook, kind: RecordKindId): Promise<nu
     .where('kind', '=', kind)
     .executeTakeFirstOrThrow()
   return count
-}
-
-/** Records of a kind that have every one of these words somewhere, the newest first. */
-export async function searchRecords<K extends RecordKindId>(
-  db: Notebook,
-  kind: K,
-  text: string,
-  limit: number,
-): Promise<Kept<K>[]> {
-  const words = text.toLowerCase().split(/\s+/).filter(Boolean).slice(0, 12)
-  if (words.length === 0) return []
-  let query = db.selectFrom('record').selectAll().where('kind', '=', kind)
-  for (const word of words) query = query.where(sql<boolean>`instr(searched, ${word}) > 0`)
-  return sorted(kind, await query.orderBy('id', 'desc').limit(limit).execute()).kept
 }
 
 /** What was done to a record, the oldest first. */

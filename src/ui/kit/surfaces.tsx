@@ -46,6 +46,11 @@ export const Lead = styled.p`
   line-height: 1.45;
 `
 
+/** Text with the ends of lines that somebody wrote. */
+export const Lines = styled.p`
+  white-space: pre-line;
+`
+
 /** Two columns that fold into one; the first takes the larger share. */
 export const Columns = styled.div<{ $first?: string }>`
   display: grid;
@@ -71,6 +76,9 @@ export const Facts = styled.dl`
   display: grid;
   grid-template-columns: max-content minmax(0, 1fr);
   gap: 0.35rem 1.25rem;
+  > div {
+    display: contents;
+  }
   dt {
     color: var(--ink-soft);
   }

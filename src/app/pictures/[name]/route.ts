@@ -1,8 +1,10 @@
 import { notebookHome } from '@/server/home'
-import { readPicture } from '@/server/pictures'
+import { readPicture, readSmallPicture } from '@/server/pictures'
 
-export async function GET(_: Request, { params }: { params: Promise<{ name: string }> }): Promise<Response> {
-  const picture = await readPicture(notebookHome(), (await params).name)
+export async function GET(request: Request, { params }: { params: Promise<{ name: string }> }): Promise<Response> {
+  const { name } = await params
+  const isSmall = new URL(request.url).searchParams.has('small')
+  const picture = await (isSmall ? readSmallPicture : readPicture)(notebookHome(), name)
   if (!picture) return new Response('No such picture.', { status: 404 })
   return new Response(picture.bytes, {
     headers: {

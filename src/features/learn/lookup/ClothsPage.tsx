@@ -41,7 +41,7 @@ export function ClothsPage({ cloths }: { cloths: readonly ClothTold[] }) {
       </p>
       <PlainList>
         {found.map(({ id, name, also, makes, usual, tile }) => (
-          <Cloth key={id}>
+          <Cloth key={id} id={id}>
             <ClothSwatch tile={tile} label={`${name}, drawn from its weave`} height="5.5rem" scale={1.3} />
             <div>
               <h2>{name}</h2>

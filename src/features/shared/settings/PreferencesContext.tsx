@@ -3,7 +3,13 @@
 import { createContext, useContext, type ReactNode } from 'react'
 import { type Preferences } from './preferences'
 
-const Context = createContext<Preferences>({ units: 'metric', words: 'uk', theme: 'system', motion: 'moving' })
+const Context = createContext<Preferences>({
+  units: 'metric',
+  words: 'uk',
+  theme: 'system',
+  motion: 'moving',
+  spanMm: 1650,
+})
 
 export function PreferencesProvider({ value, children }: { value: Preferences; children: ReactNode }) {
   return <Context.Provider value={value}>{children}</Context.Provider>

@@ -2,15 +2,18 @@
 
 import { useState, useTransition } from 'react'
 import { ChoiceField } from '@/ui/kit/fields'
+import { NumberField } from '@/ui/kit/NumberField'
 import { Paper } from '@/ui/kit/surfaces'
 import { savePreferences } from './actions'
+import { fieldUnits, fromField, toField } from './measures'
 import { type Preferences } from './preferences'
 
 /** Every preference in one place; each is kept as soon as it is chosen. */
 export function SettingsForm({ initial }: { initial: Preferences }) {
   const [preferences, setPreferences] = useState(initial)
   const [saving, start] = useTransition()
-  const choose = (key: keyof Preferences) => (value: string) => {
+  const { short } = fieldUnits(preferences.units)
+  const choose = (key: keyof Preferences) => (value: string | number) => {
     const next = { ...preferences, [key]: value } as Preferences
     setPreferences(next)
     start(() => savePreferences(next))
@@ -53,6 +56,16 @@ export function SettingsForm({ initial }: { initial: Preferences }) {
           ['moving', 'A little'],
           ['still', 'None'],
         ]}
+      />
+      <NumberField
+        label="Your arm-span"
+        unit={short.symbol}
+        hint="Fingertip to fingertip, arms stretched out: about your height. Quick entry measures by it."
+        value={toField(preferences.spanMm, short)}
+        onChange={(value) => {
+          const mm = fromField(value, short)
+          if (mm !== null) choose('spanMm')(Math.min(2300, Math.max(1000, Math.round(mm))))
+        }}
       />
       <p role="status" className="visually-hidden">
         {saving ? 'Saving' : 'Kept'}

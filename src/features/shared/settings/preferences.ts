@@ -6,6 +6,8 @@ export const PreferencesSchema = z.object({
   words: z.enum(['uk', 'us']).catch('uk'),
   theme: z.enum(['system', 'light', 'dark']).catch('system'),
   motion: z.enum(['moving', 'still']).catch('moving'),
+  /** From fingertip to fingertip with the arms stretched out, mm; about a person's height. */
+  spanMm: z.number().min(1000).max(2300).catch(1650),
 })
 
 export type Preferences = z.infer<typeof PreferencesSchema>

@@ -3,12 +3,11 @@
 import Link from 'next/link'
 import styled from 'styled-components'
 import { formatPercent } from '@/core/units/format'
-import { WASH_STATE_WORDS } from '@/core/vocabulary/cloth'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { QuietButton, StrongButton } from '@/ui/kit/buttons'
 import { StrongLink } from '@/ui/kit/links'
 import { PutAway } from '@/ui/kit/PutAway'
-import { Actions, Columns, Facts, Page, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Columns, Page, Slip, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
@@ -17,6 +16,10 @@ import { Damaged } from '../../shared/damaged/Damaged'
 import { type DamagedCard } from '../../shared/damaged/load'
 import { dropPiece } from '../actions'
 import { History } from './History'
+import { Kin } from './Kin'
+import { OutlineDrawing } from './OutlineDrawing'
+import { Photographs } from './Photographs'
+import { WrittenDown } from './WrittenDown'
 import { afterThat, nextStepOf } from './nextStep'
 import { PropertyTable } from './PropertyTable'
 import { type PieceData } from './types'
@@ -26,6 +29,14 @@ const Answer = styled.p`
   font-size: clamp(1.25rem, 1rem + 1vw, 1.6rem);
   line-height: 1.3;
   max-width: 52ch;
+`
+
+const Photo = styled.img`
+  display: block;
+  width: 100%;
+  max-height: 22rem;
+  object-fit: cover;
+  border-radius: 3px;
 `
 
 /** One piece on one page: what it is, what to do next, and all that is known, with the evidence under each line. */
@@ -44,13 +55,11 @@ export function PiecePage({ damaged, ...data }: PieceData & { damaged: readonly 
       <Columns $first="1.9fr">
         <PropertyTable {...data} />
         <Stack $gap="1.25rem">
-          <ClothSwatch
-            tile={tile}
-            label={`${piece.name}, drawn from its weave and colours`}
-            height="16rem"
-            scale={1.6}
-          />
+          <Face piece={piece} tile={tile} />
           <WrittenDown piece={piece} />
+          {piece.outline ? <OutlineDrawing outline={piece.outline} name={piece.name} /> : null}
+          <Photographs piece={piece} />
+          <Kin {...data} />
           <Soft>
             {rows.filter(({ how }) => how !== 'unknown').length} of {rows.length} properties are known or guessed;
             measured: {measured}.
@@ -73,6 +82,15 @@ export function PiecePage({ damaged, ...data }: PieceData & { damaged: readonly 
       />
     </Page>
   )
+}
+
+/** What stands for the piece: how it is drawn, or its first photograph. */
+function Face({ piece, tile }: Pick<PieceData, 'piece' | 'tile'>) {
+  const [first] = piece.pictures
+  if (piece.face === 'picture' && first)
+    return <Photo src={`/pictures/${first.name}`} alt={`${piece.name}, as photographed`} />
+  const label = `${piece.name}, drawn from its weave and colours`
+  return <ClothSwatch tile={tile} label={label} height="16rem" scale={1.6} />
 }
 
 /** The one thing to do next, and the quieter rest. */
@@ -111,23 +129,5 @@ function Next(data: PieceData) {
         <Trouble>{trouble}</Trouble>
       </Stack>
     </Slip>
-  )
-}
-
-function WrittenDown({ piece }: Pick<PieceData, 'piece'>) {
-  return (
-    <>
-      <Facts>
-        <dt>Called</dt>
-        <dd>{piece.called || 'not named yet'}</dd>
-        <dt>Washed</dt>
-        <dd>{WASH_STATE_WORDS[piece.washed]}</dd>
-        <dt>Lies</dt>
-        <dd>{piece.place || 'nowhere in particular'}</dd>
-        <dt>Came from</dt>
-        <dd>{piece.source || 'not written down'}</dd>
-      </Facts>
-      {piece.notes ? <p>{piece.notes}</p> : null}
-    </>
   )
 }

@@ -5,16 +5,18 @@ import { ofKind } from '@/core/notebook/measurements/kept'
 import { propertiesOf, type PropertyRow } from '@/core/notebook/properties'
 import { type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
-import { notebook } from '@/server/database'
+import { notebook, type Notebook } from '@/server/database'
 import { listPatterns } from '@/server/patterns'
 import { gistOfEntry } from '@/server/remember/remember'
-import { shelfOf } from '@/server/remember/shelf'
+import { shelfOf, type Shelf } from '@/server/remember/shelf'
+import { type KeptPiece } from '@/server/pieces'
+import { findRecord, listRecords } from '@/server/store/repository'
 import { historyOf } from '@/server/store/history'
 import { readStashEntry } from '@/server/stash'
 import { tileOf } from '@/ui/cloth/spec'
 import { pieceWords } from '../../shared/stash/describe'
 import { strokeWords } from './strokeWords'
-import { type PieceData, type SheetRow } from './types'
+import { type Kin, type PieceData, type SheetRow } from './types'
 
 /** @returns undefined where there is no such piece */
 export async function loadPiece(
@@ -28,6 +30,7 @@ export async function loadPiece(
     listPatterns(db),
     historyOf(db, id),
   ])
+
   if (!entry) return undefined
   const { piece, measurements, tests, sheet } = entry
   const rows = propertiesOf(piece, measurements, sheet, units, words)
@@ -40,6 +43,7 @@ export async function loadPiece(
     tests: tests.map((test) => ({ id: test.id, answers: test.answers })),
     belief: sheet.belief,
     worth: worthMeasuring(piece, sheet, patterns.length > 0 ? patterns : COMMON_NEEDS),
+    kin: await kinOf(db, shelf, piece),
     history: history.map(({ stroke, at, isUndone, undoes, steps }) => ({
       stroke,
       at,
@@ -63,4 +67,23 @@ function readingsUnder(
     const { kind, form } = formOf(data)
     return kind.id === row.test ? [{ id, state, text: form.says(data, units) }] : []
   })
+}
+
+/** Lots that are offered at once; any other has a piece that leads to it. */
+const LOTS_OFFERED = 6
+
+async function kinOf(db: Notebook, shelf: Shelf, piece: KeptPiece): Promise<Kin> {
+  const [parent, lots] = await Promise.all([
+    piece.cutFromId ? findRecord(db, 'piece', piece.cutFromId) : undefined,
+    listRecords(db, 'lot', { limit: LOTS_OFFERED, newestFirst: true }),
+  ])
+  const lot = piece.lotId ? await findRecord(db, 'lot', piece.lotId) : undefined
+  const gists = shelf.gists()
+  const others = gists.filter(({ id, lotId }) => lotId !== null && lotId === piece.lotId && id !== piece.id)
+  return {
+    cutFrom: parent ? { id: parent.id, name: parent.data.name } : null,
+    offcuts: gists.filter(({ cutFromId }) => cutFromId === piece.id).map(({ id, name }) => ({ id, name })),
+    lot: lot ? { id: lot.id, name: lot.data.name, others: others.length } : null,
+    lots: lots.kept.map(({ id, data: { name } }) => ({ id, name })),
+  }
 }

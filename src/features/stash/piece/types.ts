@@ -25,6 +25,21 @@ export interface PieceData {
   belief: Answer | null
   worth: readonly WorthMeasuring[]
   foretelling: ForetellingRecord
+  kin: Kin
   /** What was done to it, the latest first. */
   history: readonly { stroke: string; at: string; says: string; isUndone: boolean; undoes: string | null }[]
+}
+
+interface Named {
+  id: string
+  name: string
+}
+
+/** What a piece was cut from, what was cut from it, and what it was bought with. */
+export interface Kin {
+  cutFrom: Named | null
+  offcuts: readonly Named[]
+  lot: (Named & { others: number }) | null
+  /** Lots that it may be put in, the latest first. */
+  lots: readonly Named[]
 }

@@ -13,7 +13,7 @@ import { SelectField } from '@/ui/kit/SelectField'
 import { Slip, Soft } from '@/ui/kit/surfaces'
 import { addPicture } from '../actions'
 import { PART_WORDS, statesWords } from '../../../shared/burn/session'
-import { smaller } from './smaller'
+import { smaller } from '../../../shared/pictures/smaller'
 
 const Card = styled.section`
   display: grid;

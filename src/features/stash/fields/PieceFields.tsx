@@ -17,10 +17,13 @@ import { ColourField } from '@/ui/kit/ColourField'
 import { ChoiceField, TextField } from '@/ui/kit/fields'
 import { NumberField } from '@/ui/kit/NumberField'
 import { Fields, Paper, Soft, Stack } from '@/ui/kit/surfaces'
-import { ClaimRows } from '../shared/claim/ClaimRows'
-import { fieldUnits, fromField, toField } from '../shared/settings/measures'
-import { usePreferences } from '../shared/settings/PreferencesContext'
-import { useWeave } from './useWeave'
+import { ClaimRows } from '../../shared/claim/ClaimRows'
+import { fieldUnits, fromField, toField } from '../../shared/settings/measures'
+import { usePreferences } from '../../shared/settings/PreferencesContext'
+import { useWeave } from '../useWeave'
+import { CareFields } from './CareFields'
+import { MoneyFields } from './MoneyFields'
+import { ThingFields } from './ThingFields'
 
 const TopFields = styled(Fields)`
   align-items: start;
@@ -34,7 +37,7 @@ interface Props {
   /** What is wrong with a field. */
   error: (key: string) => string | undefined
 }
-type PartProps = Omit<Props, 'onChange' | 'weave'> & { set: (change: Partial<Piece>) => void }
+export type PartProps = Omit<Props, 'onChange' | 'weave'> & { set: (change: Partial<Piece>) => void }
 
 /** What a person writes down of a piece. */
 export function PieceFields({ piece, weave, onChange, error }: Props) {
@@ -43,6 +46,7 @@ export function PieceFields({ piece, weave, onChange, error }: Props) {
     <>
       <WhichFields piece={piece} set={set} error={error} />
       <MadeFields piece={piece} set={set} error={error} />
+      <MoneyFields piece={piece} set={set} error={error} />
       <LooksFields piece={piece} weave={weave} set={set} error={error} />
     </>
   )
@@ -110,6 +114,7 @@ function WhichFields({ piece, set, error }: PartProps) {
           error={error('stretchWidthPercent')}
         />
       </TopFields>
+      <ThingFields piece={piece} set={set} error={error} />
       <ChoiceField
         label="Washed since it came?"
         value={piece.washed}
@@ -128,7 +133,7 @@ const WASHED = (['washed', 'washed-twice', 'unwashed', 'unknown'] as const).map(
 const unsaid = (words: readonly string[]) =>
   [['', 'not known'], ...words.map((word) => [word, word])] as [string, string][]
 
-function MadeFields({ piece, set }: PartProps) {
+function MadeFields({ piece, set, error }: PartProps) {
   return (
     <Paper aria-labelledby="how-made">
       <h2 id="how-made">How it is made and falls</h2>
@@ -154,6 +159,7 @@ function MadeFields({ piece, set }: PartProps) {
       />
       <h3>What the label says</h3>
       <ClaimRows claim={piece.claim} onChange={(claim) => set({ claim })} />
+      <CareFields piece={piece} set={set} error={error} />
     </Paper>
   )
 }

@@ -1,5 +1,5 @@
 /** The longest side of a picture that is kept, pixels: enough to see a bead, small enough for a phone's connection. */
-const MOST_PIXELS = 1600
+const MOST_PIXELS = 2400
 const QUALITY = 0.85
 
 /** A picture made small enough to send, turned as its EXIF says, as JPEG. @throws where the browser cannot read it */

@@ -1,0 +1,48 @@
+'use server'
+
+import { revalidatePath } from 'next/cache'
+import { redirect } from 'next/navigation'
+import { z } from 'zod'
+import { HeapSchema } from '@/core/notebook/kinds/heap'
+import { RecordIdSchema } from '@/core/notebook/schemas/id'
+import { SORTINGS } from '@/core/vocabulary/stash'
+import { notebook } from '@/server/database'
+import { changePiece } from '@/server/photographs'
+import { changeRecord, createRecord, findRecord, within } from '@/server/store/repository'
+import { doneOf, outcomeOf, type Done, type Refusal } from '../../shared/outcome'
+import { told } from '../../shared/told'
+
+const now = () => new Date().toISOString()
+
+/** Begins a heap, and goes to it. */
+export async function beginHeap(input: unknown): Promise<Refusal> {
+  const outcome = await outcomeOf(async () => createRecord(await notebook(), 'heap', HeapSchema.parse(input), now()))
+  if (!outcome.ok) return outcome
+  revalidatePath('/stash/heap')
+  redirect(`/stash/heap/${outcome.id}`)
+}
+
+/** Says that a heap is sorted, or that it goes on. */
+export async function endHeap(heapId: unknown, done: unknown): Promise<Done> {
+  const id = told(RecordIdSchema, heapId)
+  const outcome = await doneOf(async () =>
+    within(await notebook(), async (db) => {
+      const heap = await findRecord(db, 'heap', id)
+      if (!heap) return told(z.never(), id)
+      return changeRecord(db, 'heap', heap, { ...heap.data, done: z.boolean().parse(done) }, now())
+    }),
+  )
+  revalidatePath('/stash/heap')
+  return outcome
+}
+
+/** Sorts a piece otherwise. */
+export async function sortPiece(pieceId: unknown, sorting: unknown): Promise<Done> {
+  const id = told(RecordIdSchema, pieceId)
+  const as = told(z.enum(SORTINGS).nullable(), sorting)
+  const outcome = await doneOf(async () =>
+    changePiece(await notebook(), id, now(), (piece) => ({ ...piece, sorting: as })),
+  )
+  revalidatePath('/', 'layout')
+  return outcome
+}

@@ -1,0 +1,59 @@
+import { type Gist } from '@/core/shelf/gist'
+import { tallyOf, type Tally } from '@/core/stash/tally'
+import { type UnitSystem } from '@/core/units/format'
+import { type Vocabulary } from '@/core/vocabulary/words'
+import { notebook } from '@/server/database'
+import { shelfOf } from '@/server/remember/shelf'
+import { allRecords, findRecord } from '@/server/store/repository'
+import { foldOf } from '../../shared/stash/describe'
+import { type Fold } from '../../shared/stash/Shelf'
+import { worthTesting } from './worthTesting'
+
+interface Preferences {
+  units: UnitSystem
+  words: Vocabulary
+}
+
+export interface HeapData {
+  id: string
+  name: string
+  place: string
+  done: boolean
+  tally: Tally
+  /** Sorted last first. */
+  folds: (Fold & { sorting: Gist['sorting']; worth: string | null })[]
+}
+
+/** Heaps, those still to be sorted first, each with its tally. */
+export async function loadHeaps({ words }: Preferences) {
+  const db = await notebook()
+  const [{ kept }, shelf] = await Promise.all([allRecords(db, 'heap'), shelfOf(db, words)])
+  const gists = shelf.gists()
+  return kept
+    .map(({ id, data }) => ({
+      id,
+      name: data.name,
+      done: data.done,
+      tally: tallyOf(gists.filter(({ heapId }) => heapId === id)),
+    }))
+    .sort((a, b) => Number(a.done) - Number(b.done) || (a.id < b.id ? 1 : -1))
+}
+
+/** @returns undefined where there is no such heap */
+export async function loadHeap(id: string, { units, words }: Preferences): Promise<HeapData | undefined> {
+  const db = await notebook()
+  const heap = await findRecord(db, 'heap', id)
+  if (!heap) return undefined
+  const gists = (await shelfOf(db, words)).gists().filter(({ heapId }) => heapId === id)
+  const latest = gists.toSorted((a, b) => (a.id < b.id ? 1 : -1))
+  return {
+    id,
+    ...heap.data,
+    tally: tallyOf(gists),
+    folds: latest.map((gist) => ({
+      ...foldOf(gist, units, words),
+      sorting: gist.sorting,
+      worth: worthTesting(gist),
+    })),
+  }
+}

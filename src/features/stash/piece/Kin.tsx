@@ -1,0 +1,90 @@
+'use client'
+
+import Link from 'next/link'
+import { useState } from 'react'
+import { Button, QuietButton } from '@/ui/kit/buttons'
+import { TextField } from '@/ui/kit/fields'
+import { Actions, PlainList, Stack } from '@/ui/kit/surfaces'
+import { Trouble } from '@/ui/kit/Trouble'
+import { useDoing } from '@/ui/kit/useDoing'
+import { WhenOpened } from '@/ui/kit/WhenOpened'
+import { CutForm } from './CutForm'
+import { copyPiece, putInLot } from './kinActions'
+import { type PieceData } from './types'
+
+/** What the piece was cut from, what was cut from it, and what it was bought with. */
+export function Kin(data: PieceData) {
+  const { piece, kin } = data
+  const { busy, trouble, doing } = useDoing()
+  return (
+    <Stack $gap="0.8rem" as="section" aria-label="Cut from, offcuts and lot">
+      {kin.cutFrom ? (
+        <p>
+          Cut from <Link href={`/stash/${kin.cutFrom.id}`}>{kin.cutFrom.name}</Link>.
+        </p>
+      ) : null}
+      {kin.offcuts.length > 0 ? (
+        <div>
+          <b>Its offcuts</b>
+          <PlainList $gap="0.2rem">
+            {kin.offcuts.map(({ id, name }) => (
+              <li key={id}>
+                <Link href={`/stash/${id}`}>{name}</Link>
+              </li>
+            ))}
+          </PlainList>
+        </div>
+      ) : null}
+      {kin.lot ? (
+        <p>
+          Of the lot <Link href={`/stash?lot=${kin.lot.id}`}>{kin.lot.name}</Link>, with {kin.lot.others} other{' '}
+          {kin.lot.others === 1 ? 'piece' : 'pieces'}.{' '}
+          <QuietButton isDisabled={busy} onPress={() => doing(() => putInLot(piece.id, { lotId: null, name: null }))}>
+            Take it out of the lot
+          </QuietButton>
+        </p>
+      ) : (
+        <WhenOpened summary="Bought together with others of the same cloth?">
+          {() => <LotForm {...data} />}
+        </WhenOpened>
+      )}
+      <WhenOpened summary="Cut from it">{() => <CutForm piece={piece} />}</WhenOpened>
+      <Actions>
+        <QuietButton isDisabled={busy} onPress={() => doing(() => copyPiece(piece.id))}>
+          Keep another like it
+        </QuietButton>
+      </Actions>
+      <Trouble>{trouble}</Trouble>
+    </Stack>
+  )
+}
+
+function LotForm({ piece, kin }: PieceData) {
+  const [name, setName] = useState('')
+  const { busy, trouble, doing } = useDoing()
+  return (
+    <Stack $gap="0.6rem">
+      <Actions>
+        {kin.lots.map((lot) => (
+          <Button
+            key={lot.id}
+            isDisabled={busy}
+            onPress={() => doing(() => putInLot(piece.id, { lotId: lot.id, name: null }))}
+          >
+            {lot.name}
+          </Button>
+        ))}
+      </Actions>
+      <TextField label="A new lot" value={name} onChange={setName} hint="“Lobby curtains, May”." />
+      <Actions>
+        <Button
+          isDisabled={busy || name.trim() === ''}
+          onPress={() => doing(() => putInLot(piece.id, { lotId: null, name }))}
+        >
+          Put it in this lot
+        </Button>
+      </Actions>
+      <Trouble>{trouble}</Trouble>
+    </Stack>
+  )
+}

@@ -1,0 +1,116 @@
+'use client'
+
+import { useState } from 'react'
+import styled from 'styled-components'
+import { Button, QuietButton } from '@/ui/kit/buttons'
+import { PickFile } from '@/ui/kit/PickFile'
+import { Actions, Stack } from '@/ui/kit/surfaces'
+import { Trouble } from '@/ui/kit/Trouble'
+import { useDoing } from '@/ui/kit/useDoing'
+import { smaller } from '../../shared/pictures/smaller'
+import { addPhoto, changePhotos } from './photoActions'
+import { type PieceData } from './types'
+
+const Row = styled.ul`
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 0.75rem;
+  grid-template-columns: repeat(auto-fill, minmax(9rem, 1fr));
+  img {
+    display: block;
+    width: 100%;
+    aspect-ratio: 4 / 3;
+    object-fit: cover;
+    border-radius: 3px;
+  }
+`
+const Drop = styled(Stack)`
+  border: 1.5px dashed var(--line);
+  border-radius: 4px;
+  padding: 0.8rem;
+  &[data-over] {
+    border-color: var(--indigo);
+    background: var(--paper);
+  }
+`
+
+/** Pictures of a piece: chosen, taken, or dropped here; the first may stand for it everywhere. */
+export function Photographs({ piece }: Pick<PieceData, 'piece'>) {
+  const { busy, trouble, doing } = useDoing()
+  const [isOver, setIsOver] = useState(false)
+  const add = (files: readonly File[]) =>
+    doing(async () => {
+      for (const file of files) {
+        const form = new FormData()
+        form.set('picture', await smaller(file).catch(() => file), 'picture.jpg')
+        const outcome = await addPhoto(piece.id, form)
+        if (!outcome.ok) return outcome
+      }
+      return { ok: true }
+    })
+  const change = (asked: object) => doing(() => changePhotos(piece.id, asked))
+  return (
+    <Drop
+      $gap="0.75rem"
+      as="section"
+      aria-label="Photographs"
+      data-over={isOver || undefined}
+      onDragOver={(event) => {
+        event.preventDefault()
+        setIsOver(true)
+      }}
+      onDragLeave={() => setIsOver(false)}
+      onDrop={(event) => {
+        event.preventDefault()
+        setIsOver(false)
+        add([...event.dataTransfer.files])
+      }}
+    >
+      <Row>
+        {piece.pictures.map(({ name, says }, index) => (
+          <li key={name}>
+            <a href={`/pictures/${name}`} target="_blank" rel="noreferrer">
+              {/* From the notebook's own folder, and small already: no optimiser needed. */}
+              <img src={`/pictures/${name}?small`} alt={says || `Photograph ${index + 1} of ${piece.name}`} />
+            </a>
+            <Actions>
+              {index === 0 && piece.face === 'picture' ? null : (
+                <QuietButton isDisabled={busy} onPress={() => change({ do: 'first', name })}>
+                  Let it stand for the piece
+                </QuietButton>
+              )}
+              <QuietButton
+                isDisabled={busy}
+                aria-label={`Take photograph ${index + 1} away`}
+                onPress={() => change({ do: 'drop', name })}
+              >
+                Take away
+              </QuietButton>
+            </Actions>
+          </li>
+        ))}
+      </Row>
+      <Actions>
+        <PickFile
+          label={busy ? 'Keeping it…' : 'Add a photograph'}
+          types={['image/*']}
+          isDisabled={busy}
+          onPick={(file) => add([file])}
+        />
+        {piece.face === 'picture' ? (
+          <Button isDisabled={busy} onPress={() => change({ do: 'face', face: 'drawing' })}>
+            Let the drawing stand for it
+          </Button>
+        ) : null}
+        {piece.pictures.length > 0 && piece.colours.length > 0 ? (
+          <QuietButton isDisabled={busy} onPress={() => change({ do: 'colour' })}>
+            Colour the drawing by the picture
+          </QuietButton>
+        ) : null}
+      </Actions>
+      <Trouble>{trouble}</Trouble>
+    </Drop>
+  )
+}

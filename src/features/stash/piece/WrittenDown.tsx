@@ -1,0 +1,42 @@
+'use client'
+
+import { careSymbol } from '@/core/vocabulary/care'
+import { WASH_STATE_WORDS } from '@/core/vocabulary/cloth'
+import { PRICE_PER_WORDS, THING_WORDS } from '@/core/vocabulary/stash'
+import { wordFor } from '@/core/vocabulary/words'
+import { Facts, Lines } from '@/ui/kit/surfaces'
+import { usePreferences } from '../../shared/settings/PreferencesContext'
+import { type PieceData } from './types'
+
+/** What the person wrote down of a piece; what is not there takes no room. */
+export function WrittenDown({ piece }: Pick<PieceData, 'piece'>) {
+  const { words } = usePreferences()
+  const { price } = piece
+  const facts: [string, string][] = [
+    ['Called', piece.called || 'not named yet'],
+    ['It is', piece.thing === 'cloth' ? '' : `a ${wordFor(THING_WORDS[piece.thing], words)}`],
+    ['Washed', WASH_STATE_WORDS[piece.washed]],
+    ['Lies', piece.place || 'nowhere in particular'],
+    ['Came from', piece.source || 'not written down'],
+    ['Came on', piece.got ?? ''],
+    ['Price', price ? `${price.currency}${price.amount} for ${PRICE_PER_WORDS[price.per]}` : ''],
+    ['Care', piece.care.map((id) => careSymbol(id).words).join('; ')],
+    ['Tags', piece.tags.join(', ')],
+    ['What for', piece.ideas],
+  ]
+  return (
+    <>
+      <Facts>
+        {facts
+          .filter(([, value]) => value !== '')
+          .map(([term, value]) => (
+            <div key={term}>
+              <dt>{term}</dt>
+              <dd>{value}</dd>
+            </div>
+          ))}
+      </Facts>
+      {piece.notes ? <Lines>{piece.notes}</Lines> : null}
+    </>
+  )
+}

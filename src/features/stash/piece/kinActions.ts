@@ -1,0 +1,59 @@
+'use server'
+
+import { revalidatePath } from 'next/cache'
+import { redirect } from 'next/navigation'
+import { z } from 'zod'
+import { LotSchema } from '@/core/notebook/kinds/lot'
+import { RecordIdSchema } from '@/core/notebook/schemas/id'
+import { nameText } from '@/core/notebook/schemas/text'
+import { CutSchema, cutFrom, TooLongError } from '@/server/cutting'
+import { notebook } from '@/server/database'
+import { changePiece } from '@/server/photographs'
+import { createRecord, findRecord, within } from '@/server/store/repository'
+import { doneOf, outcomeOf, type Done, type Refusal } from '../../shared/outcome'
+import { told } from '../../shared/told'
+
+const now = () => new Date().toISOString()
+
+/** Cuts from a piece, and keeps its offcuts. */
+export async function cutPiece(input: unknown): Promise<Done> {
+  try {
+    const outcome = await doneOf(async () => cutFrom(await notebook(), CutSchema.parse(input), now()))
+    revalidatePath('/', 'layout')
+    return outcome
+  } catch (error) {
+    if (error instanceof TooLongError) return { ok: false, errors: { lengthMm: error.message } }
+    throw error
+  }
+}
+
+const LotChoice = z.strictObject({ lotId: RecordIdSchema.nullable(), name: nameText.nullable() })
+
+/** Puts a piece in a lot, a new one where it has a name and no id; or takes it out of its lot. */
+export async function putInLot(pieceId: unknown, choice: unknown): Promise<Done> {
+  const id = told(RecordIdSchema, pieceId)
+  const outcome = await doneOf(async () => {
+    const { lotId, name } = LotChoice.parse(choice)
+    return within(await notebook(), async (db) => {
+      const into = lotId ?? (name && (await createRecord(db, 'lot', LotSchema.parse({ name }), now())).id)
+      return changePiece(db, id, now(), (piece) => ({ ...piece, lotId: into || null }))
+    })
+  })
+  revalidatePath('/', 'layout')
+  return outcome
+}
+
+/** Keeps another piece of the same: everything that was written but its pictures, and none of its evidence. */
+export async function copyPiece(pieceId: unknown): Promise<Refusal> {
+  const id = told(RecordIdSchema, pieceId)
+  const outcome = await outcomeOf(async () => {
+    const db = await notebook()
+    const found = await findRecord(db, 'piece', id)
+    if (!found) return told(z.never(), id)
+    const name = `${found.data.name.slice(0, 70)}, another`
+    return createRecord(db, 'piece', { ...found.data, name, pictures: [], face: 'drawing', inHand: false }, now())
+  })
+  if (!outcome.ok) return outcome
+  revalidatePath('/', 'layout')
+  redirect(`/stash/${outcome.id}/edit`)
+}

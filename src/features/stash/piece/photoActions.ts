@@ -1,0 +1,73 @@
+'use server'
+
+import { revalidatePath } from 'next/cache'
+import { z } from 'zod'
+import { PictureNameSchema } from '@/core/notebook/schemas/stash'
+import { RecordIdSchema } from '@/core/notebook/schemas/id'
+import { type Piece } from '@/core/notebook/kinds/piece'
+import { notebook } from '@/server/database'
+import { TooBusyError } from '@/server/heavy/pool'
+import { notebookHome } from '@/server/home'
+import { addPhotograph, changePiece } from '@/server/photographs'
+import { doneOf, type Done } from '../../shared/outcome'
+import { told } from '../../shared/told'
+
+const now = () => new Date().toISOString()
+
+/** Adds a photograph to a piece. */
+export async function addPhoto(pieceId: unknown, form: unknown): Promise<Done> {
+  const file = form instanceof FormData ? form.get('picture') : null
+  if (!(file instanceof Blob)) return refused('No picture came along.')
+  const id = told(RecordIdSchema, pieceId)
+  try {
+    const outcome = await doneOf(async () => {
+      const bytes = new Uint8Array(await file.arrayBuffer())
+      await addPhotograph(await notebook(), notebookHome(), id, bytes, now())
+    })
+    revalidatePath('/', 'layout')
+    return outcome
+  } catch (error) {
+    if (error instanceof RangeError || error instanceof TooBusyError) return refused(error.message)
+    throw error
+  }
+}
+
+const refused = (message: string): Done => ({ ok: false, errors: { '': message } })
+
+const ChangeSchema = z.discriminatedUnion('do', [
+  /** It stands for the piece. */
+  z.strictObject({ do: z.literal('first'), name: PictureNameSchema }),
+  z.strictObject({ do: z.literal('drop'), name: PictureNameSchema }),
+  z.strictObject({ do: z.literal('face'), face: z.enum(['drawing', 'picture']) }),
+  /** The drawing takes the colours of the pictures. */
+  z.strictObject({ do: z.literal('colour') }),
+])
+
+/** Puts a photograph first, or away, or says what stands for the piece. */
+export async function changePhotos(pieceId: unknown, change: unknown): Promise<Done> {
+  const id = told(RecordIdSchema, pieceId)
+  const asked = told(ChangeSchema, change)
+  const outcome = await doneOf(async () => changePiece(await notebook(), id, now(), (piece) => changed(piece, asked)))
+  revalidatePath('/', 'layout')
+  return outcome
+}
+
+function changed(piece: Piece, change: z.output<typeof ChangeSchema>): Piece {
+  switch (change.do) {
+    case 'first': {
+      const others = piece.pictures.filter(({ name }) => name !== change.name)
+      const chosen = piece.pictures.filter(({ name }) => name === change.name)
+      return { ...piece, pictures: [...chosen, ...others], face: 'picture' }
+    }
+    case 'drop': {
+      const pictures = piece.pictures.filter(({ name }) => name !== change.name)
+      return { ...piece, pictures, face: pictures.length === 0 ? 'drawing' : piece.face }
+    }
+    case 'face':
+      return { ...piece, face: change.face }
+    case 'colour': {
+      const [warp = piece.look.warp, weft = warp, accent = null] = piece.colours
+      return { ...piece, look: { ...piece.look, warp, weft, accent: accent ?? piece.look.accent } }
+    }
+  }
+}

@@ -1,0 +1,32 @@
+'use client'
+
+import Link from 'next/link'
+import { useState } from 'react'
+import { Page, Paper, Slip, Soft } from '@/ui/kit/surfaces'
+import { Todos } from './Todos'
+import { QuickForm } from './QuickForm'
+
+/** At a stall: a piece in under twenty seconds, finished later; and what waits to be finished. */
+export function QuickPage({ todos }: { todos: readonly { id: string; words: string; count: number }[] }) {
+  const [kept, setKept] = useState<string[]>([])
+  return (
+    <Page>
+      <div>
+        <h1>Quick entry</h1>
+        <Soft>A picture, a length, a guess, a price. Everything can be left open; finish it at home.</Soft>
+      </div>
+      {kept.length > 0 ? (
+        <Slip $tone="good" role="status">
+          Kept, {kept.length} so far. <Link href={`/stash/${kept.at(-1)}`}>Look at the last one</Link>
+        </Slip>
+      ) : null}
+      <Paper aria-label="The piece">
+        <QuickForm
+          endings={[{ label: 'Keep it, and the next', sorting: null }]}
+          onKept={({ id }) => setKept([...kept, id])}
+        />
+      </Paper>
+      <Todos todos={todos} />
+    </Page>
+  )
+}

@@ -1,0 +1,87 @@
+import { z } from 'zod'
+import { PieceSchema, type Piece } from '../core/notebook/kinds/piece'
+import { RecordIdSchema } from '../core/notebook/schemas/id'
+import { listOf, nameText, optionalText } from '../core/notebook/schemas/text'
+import { type Notebook } from './database'
+import { GoneError } from './store/errors'
+import { changeRecord, createRecord, findRecord, within } from './store/repository'
+
+const side = z.number().gt(0, 'a side is more than zero').lte(200_000, 'that is longer than any piece of cloth')
+
+/** What is cut off a piece, and what is left over of it that is worth keeping. */
+export const CutSchema = z.strictObject({
+  pieceId: RecordIdSchema,
+  /** Length taken off, mm; null where nothing is measured off. */
+  lengthMm: side.nullable(),
+  what: optionalText(120),
+  offcuts: listOf(z.strictObject({ name: nameText, widthMm: side, lengthMm: side }), 12),
+})
+
+export type Cut = z.output<typeof CutSchema>
+
+/** More is cut off than there is. */
+export class TooLongError extends RangeError {
+  constructor() {
+    super('There is not as much of it left.')
+    this.name = 'TooLongError'
+  }
+}
+
+/** Lengths nearer to one another than this are one: a tape is not read more finely, mm. */
+const ALL_OF_IT_MM = 5
+
+/**
+ * Cuts from a piece, in one stroke: what is left of it is written down, and its offcuts become pieces that know what
+ * they were cut from. A piece that is cut up altogether stays, with nothing left of it.
+ * @param at ISO 8601
+ * @returns ids of the offcuts
+ * @throws GoneError where the piece was taken away, TooLongError where more is cut off than there is
+ */
+export async function cutFrom(
+  db: Notebook,
+  { pieceId, lengthMm, what, offcuts }: Cut,
+  at: string,
+): Promise<string[]> {
+  return within(db, async (open) => {
+    const found = await findRecord(open, 'piece', pieceId)
+    if (!found) throw new GoneError('piece', pieceId)
+    const { data: piece } = found
+    const note = cutNote(at, lengthMm, what)
+    const left = leftOf(piece, lengthMm)
+    const notes = [piece.notes, note].filter(Boolean).join('\n').slice(-MOST_NOTES)
+    await changeRecord(open, 'piece', found, PieceSchema.parse({ ...piece, ...left, notes }), at)
+    const ids: string[] = []
+    for (const offcut of offcuts) {
+      const data = offcutOf(piece, pieceId, offcut)
+      ids.push((await createRecord(open, 'piece', data, at)).id)
+    }
+    return ids
+  })
+}
+
+const MOST_NOTES = 2000
+
+function leftOf({ lengthMm, sorting }: Piece, cutMm: number | null): Pick<Piece, 'lengthMm' | 'sorting'> {
+  if (cutMm === null || lengthMm === null) return { lengthMm, sorting }
+  if (cutMm > lengthMm + ALL_OF_IT_MM) throw new TooLongError()
+  const left = Math.round(lengthMm - cutMm)
+  return { lengthMm: left > ALL_OF_IT_MM ? left : null, sorting: left > ALL_OF_IT_MM ? sorting : 'cut-up' }
+}
+
+function cutNote(at: string, lengthMm: number | null, what: string): string {
+  const length = lengthMm === null ? '' : ` ${(lengthMm / 1000).toFixed(2)} m`
+  return `${at.slice(0, 10)}: cut${length}${what ? ` for ${what}` : ''}.`
+}
+
+/** The same cloth, in what hangs on no size. */
+function offcutOf(piece: Piece, cutFromId: string, offcut: Cut['offcuts'][number]): Piece {
+  const { called, construction, place, source, washed, body, opacity, stretchWidthPercent, claim } = piece
+  const { lotId, care, colours, look } = piece
+  return PieceSchema.parse({
+    ...{ called, construction, place, source, washed, body, opacity, stretchWidthPercent, claim },
+    ...{ lotId, care, colours, look },
+    ...offcut,
+    thing: 'offcut',
+    cutFromId,
+  })
+}
