@@ -4,11 +4,13 @@ import { PieceSchema } from '../core/notebook/kinds/piece'
 import { PatternSchema } from '../core/notebook/kinds/pattern'
 import { startBurnTest } from '../server/burnTests'
 import { openNotebook, type Notebook } from '../server/database'
-import { notebookFile } from '../server/home'
+import { endHeavy } from '../server/heavy/pool'
+import { notebookFile, notebookHome } from '../server/home'
 import { addMeasurement } from '../server/measurements'
 import { countRecords, createRecord, within } from '../server/store/repository'
 import { demoBurns } from './burns'
 import { demoControls } from './controls'
+import { cameAt, fillKeeping, fillPhotographs } from './fillKeeping'
 import { demoMeasurements } from './measurements'
 import { demoPatterns } from './patterns'
 import { demoPieces, type DemoPiece } from './pieces'
@@ -21,15 +23,25 @@ async function fill(): Promise<void> {
     await db.destroy()
     return
   }
-  const at = new Date().toISOString()
+  const now = Date.now()
+  const at = new Date(now).toISOString()
+  const ids = new Map<string, string>()
   await within(db, async (open) => {
-    for (const piece of demoPieces) await fillPiece(open, piece, at)
+    for (const piece of demoPieces) {
+      const came = cameAt(piece.piece.name, now)
+      ids.set(piece.piece.name, await fillPiece(open, piece, came))
+    }
     for (const { burns, ...control } of demoControls) {
       const { id } = await createRecord(open, 'control', control, at)
       for (const answers of burns) await startBurnTest(open, { controlId: id }, at, {}, answers)
     }
     for (const pattern of demoPatterns) await createRecord(open, 'pattern', PatternSchema.parse(pattern), at)
   })
+  // Strokes of their own: each of them stands in the history of its piece.
+  await fillKeeping(db, ids, now)
+  const looks = new Map(demoPieces.map(({ piece: { name, look } }) => [name, [look!.warp, look!.weft] as const]))
+  await fillPhotographs(db, notebookHome(), ids, looks, at)
+  await endHeavy()
   console.log(
     `Filled the demo notebook: ${demoPieces.length} pieces, ${demoPatterns.length} patterns, ` +
       `${demoControls.length} known pieces.`,
@@ -41,7 +53,7 @@ async function fillPiece(
   db: Notebook,
   { piece, burn, weighed = [], past = {} }: DemoPiece,
   at: string,
-): Promise<void> {
+): Promise<string> {
   const { id } = await createRecord(db, 'piece', PieceSchema.parse(piece), at)
   const state: WashState = piece.washed ?? 'unknown'
   const weighings = weighed.map(([grams, lengthMm, widthMm]): MeasurementInput => {
@@ -50,6 +62,7 @@ async function fillPiece(
   for (const told of [...weighings, ...(demoMeasurements[piece.name] ?? [])])
     await addMeasurement(db, id, MeasurementSchema.parse(told), state, at)
   if (burn) await startBurnTest(db, { pieceId: id }, at, { claim: piece.claim ?? [], history: past }, demoBurns[burn])
+  return id
 }
 
 fill().catch((error: unknown) => {

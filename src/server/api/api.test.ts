@@ -242,6 +242,8 @@ describe('openapi.json', () => {
       '/api/v1/name',
       '/api/v1/count',
       '/api/v1/match',
+      '/api/v1/export',
+      '/api/v1/import',
     ])
     const text = JSON.stringify(document)
     expect(text).toContain('"hair"')

@@ -62,7 +62,6 @@ export function openApi() {
       description: 'Lengths in mm, masses in g. Unknown keys are refused.',
     },
     paths: Object.fromEntries([
-      ...exchangePaths(problems),
       ...operations.map(
         ({
           path,
@@ -99,6 +98,7 @@ export function openApi() {
           },
         ],
       ),
+      ...exchangePaths(problems),
     ]),
     components: { schemas: { Problem: jsonSchema(ProblemSchema, 'output') } },
   }

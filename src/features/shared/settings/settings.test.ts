@@ -2,7 +2,7 @@ import { fieldUnits, fromField, toField } from './measures'
 import { preferencesFrom } from './preferences'
 
 it('falls back to plain preferences for a missing or broken cookie', () => {
-  const plain = { units: 'metric', words: 'uk', theme: 'system', motion: 'moving' }
+  const plain = { units: 'metric', words: 'uk', theme: 'system', motion: 'moving', spanMm: 1650 }
   expect(preferencesFrom(undefined)).toEqual(plain)
   expect(preferencesFrom('not json')).toEqual(plain)
   expect(preferencesFrom('{"units":"cubits","words":"us"}')).toEqual({ ...plain, words: 'us' })
