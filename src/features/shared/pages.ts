@@ -132,6 +132,14 @@ export const pages: readonly PageInfo[] = [
     of: 'heap',
   },
   {
+    path: '/stash/cards',
+    place: 'stash',
+    title: 'Cards and labels',
+    about: 'Swatch cards to staple a snip on, stickers for bundles, and the stash as a book.',
+    also: ['print', 'swatch card', 'label', 'sticker', 'pdf', 'qr', 'book', 'index'],
+    inRow: true,
+  },
+  {
     path: '/stash/safe',
     place: 'stash',
     title: 'Keep it safe',

@@ -92,6 +92,11 @@ export function Stash(props: LoadedStash & { isList: boolean; damaged: readonly 
             />
           </Filters>
           <Stack $gap="1.25rem">
+            {found > 0 && asksSomething(query) ? (
+              <p>
+                <Link href={`/stash/cards?${address}`}>Print cards of these</Link>
+              </p>
+            ) : null}
             {found === 0 ? <Nothing query={query} /> : null}
             {isList ? (
               <StashList key={address} first={rows} found={found} address={address} />

@@ -106,7 +106,7 @@ export function openApi() {
 
 /** A notebook out and in. */
 function exchangePaths(problems: object): [string, object][] {
-  const document = { 'application/json': { schema: exchangeJsonSchema() }, 'application/zip': {} }
+  const document = { 'application/json': { schema: withoutDialect(exchangeJsonSchema()) }, 'application/zip': {} }
   const parameter = (name: string, values: string[], description: string) => ({
     name,
     in: 'query',
@@ -151,8 +151,10 @@ function exchangePaths(problems: object): [string, object][] {
 }
 
 function jsonSchema(schema: z.ZodType, io: 'input' | 'output') {
-  const document: Record<string, unknown> = { ...z.toJSONSchema(schema, { io, unrepresentable: 'any' }) }
-  // The dialect is said once, by the OpenAPI version.
-  delete document.$schema
-  return document
+  return withoutDialect({ ...z.toJSONSchema(schema, { io, unrepresentable: 'any' }) })
+}
+
+/** The dialect is said once, by the OpenAPI version. */
+function withoutDialect(document: Record<string, unknown>): Record<string, unknown> {
+  return Object.fromEntries(Object.entries(document).filter(([key]) => key !== '$schema'))
 }

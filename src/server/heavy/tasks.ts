@@ -5,7 +5,19 @@ import { coloursOf } from './coloursOf'
 import { countPicture } from './countPicture'
 import { importNotebook } from './importNotebook'
 import { lookPiecesOver } from './lookPiecesOver'
+import { printBook, printCards } from './printCards'
 import { rankCloths } from './rankCloths'
 
 // Each task by its name; a worker thread runs one at a time.
-export { backUp, checkRecords, cleanPicture, coloursOf, countPicture, importNotebook, lookPiecesOver, rankCloths }
+export {
+  backUp,
+  checkRecords,
+  cleanPicture,
+  coloursOf,
+  countPicture,
+  importNotebook,
+  lookPiecesOver,
+  printBook,
+  printCards,
+  rankCloths,
+}

@@ -53,6 +53,7 @@ export function Kin(data: PieceData) {
         <QuietButton isDisabled={busy} onPress={() => doing(() => copyPiece(piece.id))}>
           Keep another like it
         </QuietButton>
+        <Link href={`/stash/cards?id=${piece.id}`}>Print its card</Link>
       </Actions>
       <Trouble>{trouble}</Trouble>
     </Stack>

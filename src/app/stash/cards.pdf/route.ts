@@ -1,0 +1,42 @@
+import { z } from 'zod'
+import { SHEET_IDS } from '@/core/cards/sheets'
+import { bookPdf, cardsPdf, piecesAsked } from '@/features/stash/cards/load'
+import { readPreferences } from '@/features/shared/settings/readPreferences'
+import { issuesOf, problem } from '@/server/api/problem'
+import { TooBusyError } from '@/server/heavy/pool'
+
+const Asked = z.object({
+  sheet: z.enum([...SHEET_IDS, 'book']).default('a4'),
+  /** Stickers that are used up on the first sheet. */
+  skip: z.coerce.number().int().min(0).max(64).default(0),
+})
+
+/** Swatch cards, stickers or the book of the pieces that the address asks for, as a PDF. */
+export async function GET(request: Request): Promise<Response> {
+  const { searchParams } = new URL(request.url)
+  const asked = Asked.safeParse(Object.fromEntries(searchParams))
+  if (!asked.success) return problem(400, 'bad-input', 'There is no such sheet.', issuesOf(asked.error))
+  const preferences = await readPreferences()
+  const gists = await piecesAsked(searchParams, preferences.words)
+  if (gists.length === 0)
+    return problem(404, 'bad-input', 'There is nothing to print.', [{ path: 'id', message: 'no such piece' }])
+  const { sheet, skip } = asked.data
+  // The name that this page was asked by is one that the host's list allows.
+  const origin = `http://${request.headers.get('host') ?? '127.0.0.1'}`
+  try {
+    const bytes =
+      sheet === 'book'
+        ? await bookPdf(gists, preferences)
+        : await cardsPdf(gists, preferences, { sheet, skip, origin })
+    return new Response(new Uint8Array(bytes), {
+      headers: {
+        'content-type': 'application/pdf',
+        'content-disposition': `inline; filename="rough-swatch-${sheet}.pdf"`,
+        'cache-control': 'no-store',
+      },
+    })
+  } catch (error) {
+    if (error instanceof TooBusyError) return problem(503, 'busy', error.message, [])
+    throw error
+  }
+}

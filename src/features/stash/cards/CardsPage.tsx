@@ -1,0 +1,63 @@
+'use client'
+
+import { useState } from 'react'
+import { SHEETS } from '@/core/cards/sheets'
+import { ChoiceField } from '@/ui/kit/fields'
+import { FileLink } from '@/ui/kit/links'
+import { NumberField } from '@/ui/kit/NumberField'
+import { Actions, Page, Paper, PlainList, Soft } from '@/ui/kit/surfaces'
+
+interface Props {
+  /** What is asked, as in the address of the stash. */
+  asked: string
+  names: readonly string[]
+  count: number
+  most: number
+}
+
+const OPTIONS = [
+  ...SHEETS.map(({ id, words }) => [id, words] as const),
+  ['book', 'a book of all, with an index'] as const,
+]
+
+/** Cards to staple a snip on, stickers for bundles and boxes, and the stash as a book. */
+export function CardsPage({ asked, names, count, most }: Props) {
+  const [sheet, setSheet] = useState<string>('a4')
+  const [skip, setSkip] = useState(0)
+  const params = new URLSearchParams(asked)
+  params.set('sheet', sheet)
+  if (skip > 0) params.set('skip', String(skip))
+  return (
+    <Page>
+      <div>
+        <h1>Swatch cards and labels</h1>
+        <Soft>
+          {count} {count === 1 ? 'piece' : 'pieces'}
+          {count > most && sheet !== 'book' ? `; the first ${most} are printed` : ''}. Each carries a code that leads
+          back to it.
+        </Soft>
+      </div>
+      <Paper aria-label="The sheet">
+        <ChoiceField label="On" value={sheet} onChange={setSheet} options={OPTIONS} />
+        {sheet.startsWith('stickers') ? (
+          <NumberField
+            label="Stickers used up on the first sheet"
+            minValue={0}
+            maxValue={64}
+            value={skip}
+            onChange={(value) => setSkip(Number.isFinite(value) ? value : 0)}
+          />
+        ) : null}
+        <Actions>
+          <FileLink href={`/stash/cards.pdf?${params.toString()}`}>Make the PDF</FileLink>
+        </Actions>
+        <Soft>Print at 100 %, not “fit to page”, or the stickers do not meet their sheet.</Soft>
+      </Paper>
+      <PlainList $gap="0.2rem" aria-label="What is printed">
+        {names.map((name, index) => (
+          <li key={index}>{name}</li>
+        ))}
+      </PlainList>
+    </Page>
+  )
+}

@@ -1,0 +1,86 @@
+import { type Card, type BookLine, type SheetId } from '@/core/cards/sheets'
+import { fibreById } from '@/core/fibres/catalogue'
+import { type Piece } from '@/core/notebook/kinds/piece'
+import { type Gist } from '@/core/shelf/gist'
+import { readQuery } from '@/core/shelf/readQuery'
+import { type UnitSystem } from '@/core/units/format'
+import { careSymbol } from '@/core/vocabulary/care'
+import { WASH_STATE_WORDS } from '@/core/vocabulary/cloth'
+import { type Vocabulary } from '@/core/vocabulary/words'
+import { notebook } from '@/server/database'
+import { runHeavy } from '@/server/heavy/pool'
+import { askShelf } from '@/server/remember/askShelf'
+import { shelfOf } from '@/server/remember/shelf'
+import { recordsByIds } from '@/server/store/repository'
+import { drawnAs } from '@/ui/cloth/drawnAs'
+import { clothTile } from '@/ui/cloth/tile'
+import { capitalised } from '@/core/units/format'
+import { fibreWords, pieceWords, sizeWords, thingWords, weightWords } from '../../shared/stash/describe'
+
+interface Preferences {
+  units: UnitSystem
+  words: Vocabulary
+}
+
+/** More are not printed at once. */
+export const MOST_CARDS = 240
+const MOST_LINES = 5000
+
+/** The pieces that an address asks for: those named by `id`, else what answers to the filters. */
+export async function piecesAsked(params: URLSearchParams, words: Vocabulary): Promise<readonly Gist[]> {
+  const db = await notebook()
+  const ids = params.getAll('id')
+  if (ids.length === 0) return (await askShelf(db, readQuery(params), words)).found
+  const shelf = await shelfOf(db, words)
+  return ids.flatMap((id) => shelf.find(id) ?? [])
+}
+
+/**
+ * Cards of these pieces as a PDF.
+ * @param origin where this program is reached: the codes lead there
+ */
+export async function cardsPdf(
+  gists: readonly Gist[],
+  { units, words }: Preferences,
+  { sheet, skip, origin }: { sheet: SheetId; skip: number; origin: string },
+): Promise<Uint8Array> {
+  const some = gists.slice(0, MOST_CARDS)
+  const records = await recordsByIds(
+    await notebook(),
+    'piece',
+    some.map(({ id }) => id),
+  )
+  const pieces = new Map(records.map(({ id, data }) => [id, data]))
+  const cards = some.map((gist) => cardOf(gist, pieces.get(gist.id), units, words, origin))
+  return runHeavy('printCards', { cards, sheet, skip })
+}
+
+function cardOf(gist: Gist, piece: Piece | undefined, units: UnitSystem, words: Vocabulary, origin: string): Card {
+  const lines = [
+    weightWords(gist, units),
+    sizeWords(gist, units),
+    [thingWords(gist, words), gist.called].filter(Boolean).join(', '),
+    `washed: ${WASH_STATE_WORDS[gist.washed]}`,
+    (piece?.care ?? []).map((id) => careSymbol(id).words).join('; '),
+    gist.place ? `lies: ${gist.place}` : '',
+    piece?.ideas ?? '',
+  ]
+  return {
+    name: gist.name,
+    fibre: capitalised(fibreWords(gist, words)),
+    lines: lines.filter(Boolean),
+    url: `${origin}/stash/${gist.id}`,
+    drawing: clothTile(drawnAs(gist.weave, gist.look)),
+  }
+}
+
+/** These pieces as a book with an index. */
+export function bookPdf(gists: readonly Gist[], { units, words }: Preferences): Promise<Uint8Array> {
+  const lines = gists.slice(0, MOST_LINES).map((gist): BookLine => ({
+    name: gist.name,
+    place: gist.place,
+    says: pieceWords(gist, units, words),
+    words: [gist.called, ...gist.fibres.map((id) => fibreById(id).name[words]), ...gist.tags].filter(Boolean),
+  }))
+  return runHeavy('printBook', { lines, title: 'The stash' })
+}

@@ -1,0 +1,101 @@
+import { execFileSync } from 'node:child_process'
+import { mkdtempSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import jsQR from 'jsqr'
+import { decodePDFRawStream, PDFDocument, PDFName, PDFRawStream, type PDFNumber } from 'pdf-lib'
+import { SHEETS, type Card } from '../../core/cards/sheets'
+import { printBook, printCards } from './printCards'
+
+const SVG = '<svg xmlns="http://www.w3.org/2000/svg" width="20" height="20"><rect width="10" height="20"/></svg>'
+const card = (more: Partial<Card> = {}): Card => ({
+  name: 'Lobby curtain, sea green',
+  fibre: 'cotton, tested',
+  lines: ['144.5 ± 0.9 g/m²', '4.8 m of 137 cm width', 'wash at up to 40 °C'],
+  url: 'http://127.0.0.1:4170/stash/01a21579-3d26-76d0-8c1d-456012720fa9',
+  drawing: SVG,
+  ...more,
+})
+
+interface Item {
+  str: string
+  transform: number[]
+  width: number
+}
+
+/** Every piece of text of a PDF, by page, with where it stands; read by another program than wrote it. */
+function textOf(bytes: Uint8Array): { items: Item[]; width: number; height: number }[] {
+  const file = join(mkdtempSync(join(tmpdir(), 'rough-swatch-pdf-')), 'cards.pdf')
+  writeFileSync(file, bytes)
+  return JSON.parse(execFileSync(process.execPath, ['tests/support/pdfText.mjs', file], { encoding: 'utf8' }))
+}
+
+/** What the codes of a PDF say. */
+async function codesOf(bytes: Uint8Array): Promise<string[]> {
+  const pdf = await PDFDocument.load(bytes)
+  return pdf.context.enumerateIndirectObjects().flatMap(([, object]) => {
+    if (!(object instanceof PDFRawStream) || object.dict.get(PDFName.of('Subtype')) !== PDFName.of('Image')) return []
+    if (object.dict.get(PDFName.of('Filter')) !== PDFName.of('FlateDecode')) return []
+    const [width, height] = ['Width', 'Height'].map((key) =>
+      (object.dict.get(PDFName.of(key)) as PDFNumber).asNumber(),
+    ) as [number, number]
+    const data = decodePDFRawStream(object).decode()
+    if (data.length !== width * height * 3) return []
+    const rgba = new Uint8ClampedArray(width * height * 4).fill(255)
+    for (let i = 0; i < width * height; i++) rgba.set(data.subarray(i * 3, i * 3 + 3), i * 4)
+    return jsQR(rgba, width, height)?.data ?? []
+  })
+}
+
+it.each(SHEETS.map(({ id }) => id))(
+  '%s: text can be selected, nothing is cut off, the code leads back',
+  async (sheet) => {
+    const long = card({
+      name: 'The very long name of a bundle that nobody would ever write on a card but somebody did',
+    })
+    const bytes = await printCards({ cards: [card(), long], sheet, skip: 0 })
+    const pages = textOf(bytes)
+    const all = pages
+      .flatMap(({ items }) => items.map(({ str }) => str))
+      .join(' ')
+      .replace(/\s+/g, ' ')
+    expect(all).toContain('Lobby curtain')
+    expect(all).toContain('cotton, tested')
+    expect(all).toContain('144.5 ± 0.9 g/m²')
+    for (const { items, width, height } of pages)
+      for (const { transform, width: own } of items) {
+        const [x, y] = transform.slice(4) as [number, number]
+        expect(x).toBeGreaterThanOrEqual(0)
+        expect(x + own).toBeLessThanOrEqual(width)
+        expect(y).toBeGreaterThanOrEqual(0)
+        expect(y).toBeLessThanOrEqual(height)
+      }
+    expect(new Set(await codesOf(bytes))).toEqual(new Set([card().url]))
+  },
+  30_000,
+)
+
+it('leaves out what its font has no sign for, and breaks a word that is wider than the card', async () => {
+  const bytes = await printCards({
+    cards: [card({ name: '綿 Cotton \u{1f9f5}', fibre: 'x'.repeat(300), drawing: '' })],
+    sheet: 'stickers-30',
+    skip: 29,
+  })
+  const pages = textOf(bytes)
+  expect(pages).toHaveLength(1)
+  expect(pages[0]!.items.map(({ str }) => str).join('')).toContain('Cotton')
+})
+
+it('makes a book with an index that names the pages', async () => {
+  const lines = Array.from({ length: 120 }, (_, i) => ({
+    name: `Piece ${i}`,
+    place: i < 60 ? 'Loft' : 'Hamper',
+    says: 'likely wool; 480 ± 4 g/m²',
+    words: [i === 119 ? 'velvet' : 'denim'],
+  }))
+  const pages = textOf(await printBook({ lines, title: 'The stash' }))
+  expect(pages.length).toBeGreaterThan(3)
+  const text = pages.map(({ items }) => items.map(({ str }) => str).join(' '))
+  const last = text.findIndex((page) => page.includes('Piece 119 likely') || /Piece 119\b/.test(page)) + 1
+  expect(text.at(-1)).toContain(`velvet, ${last}`)
+}, 30_000)
