@@ -3,6 +3,8 @@ import { type NextRequest, NextResponse } from 'next/server'
 import { actionBodyProblem } from './server/actionBody'
 import { problem } from './server/api/problem'
 import { contentPolicy } from './server/contentPolicy'
+import { isShared } from './server/door/shared'
+import { SESSION_COOKIE, sessionOf } from './server/door/sessions'
 import { allowedHosts, hostAllowed, originAllowed } from './server/visitors'
 
 const hosts = allowedHosts(
@@ -25,6 +27,8 @@ export async function proxy(request: NextRequest): Promise<Response> {
       { path: 'headers.origin', message: 'foreign or missing' },
     ])
   }
+  const turnedAway = turnedAwayAtTheDoor(request)
+  if (turnedAway) return turnedAway
   if (!isDecodable(nextUrl.pathname)) {
     return problem(400, 'bad-input', 'This address cannot be read.', [
       { path: 'address', message: 'a percent sign in it stands for nothing' },
@@ -45,6 +49,17 @@ export async function proxy(request: NextRequest): Promise<Response> {
   const response = NextResponse.next({ request: { headers: onward } })
   response.headers.set('content-security-policy', policy)
   return response
+}
+
+/** Of a notebook that is shared, everybody is asked for the passphrase once; undefined where the way is free. */
+function turnedAwayAtTheDoor({ nextUrl, headers, cookies, method }: NextRequest): Response | undefined {
+  const isAtTheDoor = /^\/(door(\/in)?|icon\.svg)$/.test(nextUrl.pathname)
+  if (!isShared() || isAtTheDoor || sessionOf(cookies.get(SESSION_COOKIE)?.value, Date.now())) return undefined
+  if (method === 'GET' && headers.get('accept')?.includes('text/html'))
+    return NextResponse.redirect(new URL('/door', `http://${headers.get('host')}`), 303)
+  return problem(401, 'not-let-in', 'This notebook asks for its passphrase first.', [
+    { path: 'headers.cookie', message: 'no session of this notebook' },
+  ])
 }
 
 function isDecodable(path: string): boolean {

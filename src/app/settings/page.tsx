@@ -1,6 +1,9 @@
 import type { Metadata } from 'next'
+import { Devices } from '@/features/door/Devices'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 import { SettingsForm } from '@/features/shared/settings/SettingsForm'
+import { allSessions } from '@/server/door/sessions'
+import { isShared } from '@/server/door/shared'
 import { Page, Soft } from '@/ui/kit/surfaces'
 
 export const metadata: Metadata = { title: 'Settings' }
@@ -11,6 +14,7 @@ export default async function SettingsPage() {
       <h1>Settings</h1>
       <Soft>Kept in this browser, as soon as you choose.</Soft>
       <SettingsForm initial={await readPreferences()} />
+      {isShared() ? <Devices devices={allSessions()} /> : null}
     </Page>
   )
 }

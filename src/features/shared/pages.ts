@@ -132,6 +132,14 @@ export const pages: readonly PageInfo[] = [
     of: 'heap',
   },
   {
+    path: '/stash/looking',
+    place: 'stash',
+    title: 'The whole',
+    about: 'What there is by fibre and weight, what is known, what comes and goes, what waits.',
+    also: ['statistics', 'charts', 'figures', 'how much', 'money', 'ageing'],
+    inRow: true,
+  },
+  {
     path: '/stash/cards',
     place: 'stash',
     title: 'Cards and labels',

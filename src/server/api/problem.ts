@@ -11,6 +11,7 @@ export const ProblemSchema = z.strictObject({
       'too-large',
       'foreign-origin',
       'foreign-host',
+      'not-let-in',
       'busy',
       'notebook-trouble',
       'stopped',

@@ -215,6 +215,9 @@ function swatchCard(
 
 const QUIET: Style = { font: 'text', size: 7, color: SOFT }
 
+/** More lines than these are too small to be read on a sticker. */
+const STICKER_LINES = 3
+
 /** What tells a bundle on a shelf from its neighbour, and the code. */
 function sticker(pen: Pen, card: Card, code: PDFImage, box: Omit<Cell, 'page'>): void {
   const side = Math.min(box.height, 24)
@@ -222,7 +225,10 @@ function sticker(pen: Pen, card: Card, code: PDFImage, box: Omit<Cell, 'page'>):
   let y = box.y
   y += pen.text(card.name, { ...box, width, height: box.height * 0.45 }, { font: 'bold', size: 10 }) + 0.5
   const rest = { x: box.x, y, width, height: box.y + box.height - y }
-  pen.text([card.fibre, ...card.lines].filter(Boolean).join('; '), rest, { font: 'text', size: 7.5 })
+  pen.text([card.fibre, ...card.lines.slice(0, STICKER_LINES)].filter(Boolean).join('; '), rest, {
+    font: 'text',
+    size: 7.5,
+  })
   pen.image(code, { x: box.x + box.width - side, y: box.y, width: side, height: side })
 }
 

@@ -4,7 +4,7 @@ import { useState } from 'react'
 import styled from 'styled-components'
 import { Button, QuietButton } from '@/ui/kit/buttons'
 import { PickFile } from '@/ui/kit/PickFile'
-import { Actions, Stack } from '@/ui/kit/surfaces'
+import { Actions, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
 import { smaller } from '../../shared/pictures/smaller'
@@ -110,6 +110,7 @@ export function Photographs({ piece }: Pick<PieceData, 'piece'>) {
           </QuietButton>
         ) : null}
       </Actions>
+      {piece.pictures.length === 0 ? <Soft>Or drop pictures here.</Soft> : null}
       <Trouble>{trouble}</Trouble>
     </Drop>
   )

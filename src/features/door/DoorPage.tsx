@@ -1,0 +1,53 @@
+'use client'
+
+import styled from 'styled-components'
+import { StrongSubmit } from '@/ui/kit/links'
+import { Actions, Page, Slip, Soft } from '@/ui/kit/surfaces'
+
+const Box = styled.form`
+  display: grid;
+  gap: 1rem;
+  max-width: 26rem;
+  label {
+    display: grid;
+    gap: 0.25rem;
+    font-weight: 600;
+  }
+  input {
+    min-height: 2.75rem;
+    padding: 0.4rem 0.7rem;
+    border: 1.5px solid var(--ink-soft);
+    border-radius: 3px;
+    background: var(--paper);
+  }
+`
+
+/** A notebook that is open to the home network asks each device once. */
+export function DoorPage({ isWrong, waitSeconds }: { isWrong: boolean; waitSeconds: number }) {
+  return (
+    <Page>
+      <div>
+        <h1>The passphrase, please</h1>
+        <Soft>It was printed where this notebook was started. This device is remembered for a month.</Soft>
+      </div>
+      {waitSeconds > 0 ? (
+        <Slip $tone="warn" role="alert">
+          It was said wrongly too often. Wait {waitSeconds} seconds, then try again.
+        </Slip>
+      ) : isWrong ? (
+        <Slip $tone="warn" role="alert">
+          That is not it.
+        </Slip>
+      ) : null}
+      <Box action="/door/in" method="post">
+        <label>
+          Passphrase
+          <input type="password" name="passphrase" autoComplete="current-password" maxLength={200} required />
+        </label>
+        <Actions>
+          <StrongSubmit>Come in</StrongSubmit>
+        </Actions>
+      </Box>
+    </Page>
+  )
+}

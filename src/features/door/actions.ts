@@ -1,0 +1,13 @@
+'use server'
+
+import { revalidatePath } from 'next/cache'
+import { z } from 'zod'
+import { endSession } from '@/server/door/sessions'
+import { told } from '../shared/told'
+
+/** Ends a session: its device is asked for the passphrase again. */
+export async function endThis(id: unknown): Promise<{ ok: true }> {
+  endSession(told(z.string().max(40), id))
+  revalidatePath('/settings')
+  return { ok: true }
+}

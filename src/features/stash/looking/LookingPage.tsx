@@ -1,0 +1,173 @@
+'use client'
+
+import Link from 'next/link'
+import { useCallback } from 'react'
+import { type FigureLine, type Month } from '@/core/shelf/looking'
+import { EChart, type Palette } from '@/ui/charts/EChart'
+import { Figures, Page, Paper, PlainList, Soft, Tiles } from '@/ui/kit/surfaces'
+import { type loadLooking } from './load'
+
+type Props = Awaited<ReturnType<typeof loadLooking>>
+
+/** The stash as a whole: what there is, what is known, what comes and goes, what waits. */
+export function LookingPage({ pieces, families, weights, knowing, money, months, waiting }: Props) {
+  return (
+    <Page>
+      <div>
+        <h1>Looking at the whole</h1>
+        <Soft>{pieces} pieces; each line leads to those that it counts.</Soft>
+      </div>
+      <Tiles>
+        <Figure title="What do I own, by fibre?" lines={families} />
+        <Figure title="What do I own, by weight?" lines={weights} />
+        <Figure title="How much is known, and how?" lines={knowing} />
+        <ComingAndGoing months={months} />
+        <Paper aria-labelledby="money">
+          <h2 id="money">Where does the money lie?</h2>
+          {money.length === 0 ? <p>No price is written down yet.</p> : null}
+          <PlainList $gap="0.3rem">
+            {money.map(({ place, currency, paid, pieces: count, query }) => (
+              <li key={place + currency}>
+                <Link href={`/stash?${query}`}>{place || 'Nowhere in particular'}</Link>: {currency}
+                {paid.toFixed(2)}, {count} {count === 1 ? 'piece' : 'pieces'}
+              </li>
+            ))}
+          </PlainList>
+        </Paper>
+        <Paper aria-labelledby="waiting">
+          <h2 id="waiting">What has waited longest, and suits no pattern?</h2>
+          <PlainList $gap="0.3rem">
+            {waiting.map(({ id, name, days }) => (
+              <li key={id}>
+                <Link href={`/stash/${id}`}>{name}</Link>, {days} days
+              </li>
+            ))}
+          </PlainList>
+          {waiting.length === 0 ? <p>Nothing: each piece suits some pattern.</p> : null}
+        </Paper>
+      </Tiles>
+    </Page>
+  )
+}
+
+const LINE_PX = 34
+const idOf = (title: string) => title.toLowerCase().replace(/[^a-z]+/g, '-')
+
+/** A figure of areas as bars, with the same in a table. */
+function Figure({ title, lines }: { title: string; lines: readonly FigureLine[] }) {
+  const option = useCallback((palette: Palette) => barsOption(lines, palette), [lines])
+  return (
+    <Paper aria-labelledby={idOf(title)}>
+      <h2 id={idOf(title)}>{title}</h2>
+      {lines.length === 0 ? (
+        <p>Nothing to count yet.</p>
+      ) : (
+        <>
+          <EChart
+            height={50 + LINE_PX * lines.length}
+            label={`${title} Square metres; the figures stand in the table below`}
+            option={option}
+          />
+          <Figures>
+            <thead>
+              <tr>
+                <th scope="col">of</th>
+                <th scope="col">pieces</th>
+                <th scope="col">m²</th>
+                <th scope="col">kg</th>
+              </tr>
+            </thead>
+            <tbody>
+              {lines.map(({ label, pieces, m2, kg, query }) => (
+                <tr key={label}>
+                  <th scope="row">
+                    <Link href={`/stash?${query}`}>{label}</Link>
+                  </th>
+                  <td>{pieces}</td>
+                  <td>{m2.toFixed(1)}</td>
+                  <td>{kg.toFixed(1)}</td>
+                </tr>
+              ))}
+            </tbody>
+          </Figures>
+        </>
+      )}
+    </Paper>
+  )
+}
+
+function axisOf(palette: Palette) {
+  return { axisLabel: { color: palette('ink-soft') }, splitLine: { lineStyle: { color: palette('line') } } }
+}
+
+function barsOption(lines: readonly FigureLine[], palette: Palette) {
+  return {
+    grid: { left: 8, right: 16, top: 6, bottom: 24, containLabel: true },
+    xAxis: { type: 'value', ...axisOf(palette) },
+    yAxis: { type: 'category', inverse: true, data: lines.map(({ label }) => label), ...axisOf(palette) },
+    series: [
+      {
+        type: 'bar',
+        data: lines.map(({ m2 }) => Math.round(m2 * 10) / 10),
+        itemStyle: { color: palette('indigo') },
+        barMaxWidth: 18,
+      },
+    ],
+  }
+}
+
+/** What came and what went, month by month. */
+function ComingAndGoing({ months }: { months: readonly Month[] }) {
+  const option = useCallback((palette: Palette) => monthsOption(months, palette), [months])
+  return (
+    <Paper aria-labelledby="months">
+      <h2 id="months">What came, and what went?</h2>
+      <EChart
+        height={230}
+        label="Square metres that came and went in each month; the figures stand in the table below"
+        option={option}
+      />
+      <Figures>
+        <thead>
+          <tr>
+            <th scope="col">month</th>
+            <th scope="col">came, m²</th>
+            <th scope="col">went, m²</th>
+            <th scope="col">came, kg</th>
+            <th scope="col">went, kg</th>
+          </tr>
+        </thead>
+        <tbody>
+          {months.map(({ month, inM2, outM2, inKg, outKg }) => (
+            <tr key={month}>
+              <th scope="row">{month}</th>
+              <td>{inM2.toFixed(1)}</td>
+              <td>{outM2.toFixed(1)}</td>
+              <td>{inKg.toFixed(1)}</td>
+              <td>{outKg.toFixed(1)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </Figures>
+    </Paper>
+  )
+}
+
+function monthsOption(months: readonly Month[], palette: Palette) {
+  const series = (name: string, color: string, of: (month: Month) => number) => ({
+    type: 'bar',
+    name,
+    data: months.map((month) => Math.round(of(month) * 10) / 10),
+    itemStyle: { color },
+  })
+  return {
+    grid: { left: 8, right: 8, top: 34, bottom: 8, containLabel: true },
+    legend: { top: 0, textStyle: { color: palette('ink') } },
+    xAxis: { type: 'category', data: months.map(({ month }) => month), ...axisOf(palette) },
+    yAxis: { type: 'value', name: 'm²', nameTextStyle: { color: palette('ink-soft') }, ...axisOf(palette) },
+    series: [
+      series('came', palette('indigo'), ({ inM2 }) => inM2),
+      series('went', palette('madder'), ({ outM2 }) => outM2),
+    ],
+  }
+}

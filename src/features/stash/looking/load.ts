@@ -1,0 +1,38 @@
+import { byFamily, byKnowing, byMoney, byMonth, byWeight, waitingLongest } from '@/core/shelf/looking'
+import { type Vocabulary } from '@/core/vocabulary/words'
+import { notebook } from '@/server/database'
+import { cameOf, wentSince } from '@/server/movements'
+import { listPatterns } from '@/server/patterns'
+import { bestFor, isReady } from '@/server/remember/ranks'
+import { shelfOf } from '@/server/remember/shelf'
+
+const MONTHS = 12
+const MS_A_YEAR = 366 * 24 * 60 * 60 * 1000
+const MOST_WAITING = 8
+
+/** The stash as a whole, in figures that each answer a question. */
+export async function loadLooking(words: Vocabulary) {
+  const db = await notebook()
+  const [shelf, patterns] = await Promise.all([shelfOf(db, words), listPatterns(db)])
+  const today = new Date().toISOString()
+  const gists = shelf.gists()
+  const suits = new Set<string>()
+  for (const pattern of patterns.filter((one) => isReady(shelf, one)))
+    for (const { id, verdict } of await bestFor(shelf, pattern))
+      if (verdict === 'suits' || verdict === 'suits-with-changes') suits.add(id)
+  const since = new Date(Date.parse(today) - MS_A_YEAR).toISOString()
+  const went = await wentSince(db, since, (id) => shelf.find(id)?.gsm?.value)
+  return {
+    pieces: gists.length,
+    families: byFamily(gists),
+    weights: byWeight(gists),
+    knowing: byKnowing(gists),
+    money: byMoney(gists),
+    months: byMonth(cameOf(gists), went, today, MONTHS),
+    waiting: waitingLongest(gists, suits, today, MOST_WAITING).map(({ gist: { id, name }, days }) => ({
+      id,
+      name,
+      days,
+    })),
+  }
+}

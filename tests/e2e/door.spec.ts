@@ -1,0 +1,48 @@
+import { mkdtempSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { sealed } from '@/server/door/passphrase'
+import { startServer } from '../support/ownServer'
+import { expect, open, test } from './fixtures'
+
+test('a shared notebook asks for its passphrase, lets a device in, and shows it out again', async ({
+  page,
+  request,
+}) => {
+  test.setTimeout(90_000)
+  const seal = await sealed('heron lobby selvedge pin')
+  const home = mkdtempSync(join(tmpdir(), 'rough-swatch-door-'))
+  const { url, stop } = await startServer(home, undefined, { ROUGH_SWATCH_SEAL: seal })
+  // Without it: no page, no picture, no export, no import, no computation.
+  for (const path of ['/stash/rows', '/api/v1/export', '/find?q=x', '/pictures/x.jpg'])
+    expect([path, (await request.get(url + path)).status()]).toEqual([path, 401])
+  expect((await request.post(`${url}/api/v1/import`, { data: {} })).status()).toBe(401)
+  expect((await request.post(`${url}/api/v1/identify`, { data: {} })).status()).toBe(401)
+  await page.goto(`${url}/stash`)
+  await expect(page).toHaveURL(/\/door$/)
+  await page.getByLabel('Passphrase').fill('heron lobby')
+  await page.getByRole('button', { name: 'Come in' }).click()
+  await expect(page.getByRole('alert').filter({ hasText: 'That is not it' })).toBeVisible()
+  await page.getByLabel('Passphrase').fill('heron lobby selvedge pin')
+  await page.keyboard.press('Enter')
+  await expect(page).toHaveURL(`${url}/`)
+  await open(page, `${url}/stash`)
+  await expect(page.getByRole('heading', { level: 1, name: 'The stash' })).toBeVisible()
+  const [cookie] = await page.context().cookies(url)
+  expect(cookie).toMatchObject({ httpOnly: true, sameSite: 'Strict' })
+  await open(page, `${url}/settings`)
+  await page.getByRole('button', { name: 'Ask it again' }).click()
+  await page.goto(`${url}/stash`)
+  await expect(page).toHaveURL(/\/door$/)
+  // Guessing gets slow.
+  for (let i = 0; i < 6; i++)
+    await request.post(`${url}/door/in`, { form: { passphrase: `guess ${i}` }, headers: { origin: url } })
+  const told = await request.post(`${url}/door/in`, {
+    form: { passphrase: 'heron lobby selvedge pin' },
+    headers: { origin: url },
+    maxRedirects: 0,
+  })
+  expect(told.headers().location).toMatch(/wait=\d+/)
+  expect(told.headers()['set-cookie']).toBeUndefined()
+  await stop()
+})
