@@ -23,7 +23,7 @@ const mayRead = {
   'src/core/cloths': ['vocabulary', 'units', 'fibres', 'weave'],
   'src/core/sew': ['vocabulary', 'units', 'fibres', 'cloths'],
   'src/core/loupe': ['vocabulary', 'units', 'measure', 'weave'],
-  'src/core/formats': ['vocabulary', 'units', 'weave', 'notebook', 'stash', 'fibres', 'cloths'],
+  'src/core/formats': ['vocabulary', 'units', 'weave', 'notebook', 'stash', 'fibres', 'cloths', 'search'],
   'src/core/search': [],
   'src/core/colour': [],
   'src/core/stash': ['vocabulary', 'units', 'fibres', 'cloths'],

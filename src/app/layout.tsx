@@ -4,6 +4,7 @@ import type { Metadata, Viewport } from 'next'
 import { headers } from 'next/headers'
 import { type ReactNode } from 'react'
 import { Frame } from '@/features/frame/Frame'
+import { pages } from '@/features/shared/pages'
 import { TroublePage, TroubleSlip } from '@/features/frame/Trouble'
 import { PreferencesProvider } from '@/features/shared/settings/PreferencesContext'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
@@ -19,6 +20,8 @@ export const metadata: Metadata = {
 const WITHOUT_NOTEBOOK = ['/safety', '/settings', '/weave', '/learn']
 
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
+
+const shown = pages.map(({ path, place, title, inRow }) => ({ path, place, title, inRow }))
 
 export default async function Layout({ children }: { children: ReactNode }) {
   const [preferences, sent, trouble] = await Promise.all([readPreferences(), headers(), notebookTrouble()])
@@ -37,7 +40,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
       <body>
         <StyleRegistry nonce={nonce}>
           <PreferencesProvider value={preferences}>
-            <Frame>
+            <Frame pages={shown}>
               {trouble?.kind === 'read-only' ? <TroubleSlip kind={trouble.kind} /> : null}
               {trouble && trouble.kind !== 'read-only' && wantsNotebook ? <TroublePage {...trouble} /> : children}
             </Frame>

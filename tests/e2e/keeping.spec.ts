@@ -135,3 +135,18 @@ test('photographs: several, one stands for the piece, its colours go into the dr
   await page.getByRole('button', { name: 'Take photograph 2 away' }).click()
   await expect(page.getByAltText(/^Photograph 2/)).toHaveCount(0)
 })
+
+test('a table is looked over, mended in its columns, and kept whole or not at all', async ({ page }) => {
+  await open(page, '/stash/table')
+  const table = page.getByLabel('The table, headings first')
+  await table.fill('piece\twide\twhich box\nTabled one\t140 cm\tBox 9\nTabled two\tbroad\tBox 9\n')
+  await page.getByRole('button', { name: 'Look it over' }).click()
+  await expect(page.getByText('Line 3, wide: “broad” is no length')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Keep 1 piece' })).toBeDisabled()
+  await table.fill('piece\twide\twhich box\nTabled one\t140 cm\tBox 9\nTabled two\t90 cm\tBox 9\n')
+  await page.getByRole('button', { name: 'Look it over' }).click()
+  await page.getByLabel('which box').selectOption('place')
+  await page.getByRole('button', { name: 'Keep 2 pieces' }).click()
+  await page.getByRole('link', { name: 'Look at them' }).click()
+  await expect(page.getByRole('link', { name: /Tabled two/ })).toBeVisible()
+})

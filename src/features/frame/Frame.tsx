@@ -5,7 +5,7 @@ import Link from 'next/link'
 import { usePathname } from 'next/navigation'
 import { useEffect, type ReactNode } from 'react'
 import { GlobalStyle } from '@/ui/GlobalStyle'
-import { pageAt, PLACES, PLACE_WORDS, rowOf, type PlaceId } from '../shared/pages'
+import { pageAt, PLACES, PLACE_WORDS, rowOf, type PlaceId, type ShownPage } from '../shared/places'
 import { AlwaysInReach, Bar, Content, FootBar, Head, Row, Selvedge, Skip } from './frameStyles'
 import { SearchField } from './SearchField'
 
@@ -25,8 +25,8 @@ const HREFS: Readonly<Record<PlaceId, string>> = {
 }
 
 /** What stands around every page: the places, the search, what is always in reach, and the pages of this place. */
-export function Frame({ children }: { children: ReactNode }) {
-  const here = pageAt(usePathname())
+export function Frame({ pages, children }: { pages: readonly ShownPage[]; children: ReactNode }) {
+  const here = pageAt(pages, usePathname())
   useEffect(() => {
     // From here on keys and buttons count; tests wait for it.
     document.documentElement.dataset.alive = 'yes'
@@ -45,7 +45,7 @@ export function Frame({ children }: { children: ReactNode }) {
           <Reach here={here?.path} />
         </div>
       </Head>
-      {here?.place && rowOf(here.place).length > 0 ? <PlaceRow place={here.place} path={here.path} /> : null}
+      {here?.place ? <PlaceRow pages={rowOf(pages, here.place)} place={here.place} path={here.path} /> : null}
       <Content id="content" tabIndex={-1}>
         {children}
       </Content>
@@ -90,11 +90,12 @@ function Reach({ here }: { here: string | undefined }) {
   )
 }
 
-function PlaceRow({ place, path }: { place: PlaceId; path: string }) {
+function PlaceRow({ pages, place, path }: { pages: readonly ShownPage[]; place: PlaceId; path: string }) {
+  if (pages.length === 0) return null
   return (
     <Row aria-label={PLACE_WORDS[place].title}>
       <div className="inside">
-        {rowOf(place).map((page) => (
+        {pages.map((page) => (
           <Link
             key={page.path}
             href={page.path}

@@ -2,54 +2,17 @@
 
 import { Search } from 'lucide-react'
 import { useRouter } from 'next/navigation'
-import { useEffect, useId, useRef, useState, type KeyboardEvent } from 'react'
+import { lazy, Suspense, useEffect, useId, useRef, useState, type KeyboardEvent } from 'react'
 import styled from 'styled-components'
 import { SearchBox } from './frameStyles'
-import { type FoundGroup } from './loadFound'
 import { useTypeAhead } from './useTypeAhead'
+
+// Fetched when something first answers: every page begins with this field.
+const Answers = lazy(() => import('./Answers'))
 
 const Box = styled.div`
   position: relative;
 `
-const Answers = styled.ul`
-  position: absolute;
-  z-index: 20;
-  top: calc(100% + 4px);
-  right: 0;
-  width: min(24rem, 90vw);
-  max-height: 70vh;
-  overflow: auto;
-  margin: 0;
-  padding: 0.4rem 0;
-  list-style: none;
-  background: var(--paper);
-  color: var(--ink);
-  border: 1.5px solid var(--ink-soft);
-  border-radius: 3px;
-  box-shadow: var(--shadow);
-  ul {
-    list-style: none;
-    margin: 0;
-    padding: 0;
-  }
-  .group {
-    padding: 0.4rem 0.9rem 0.1rem;
-    color: var(--ink-soft);
-    font-size: 0.9rem;
-    font-weight: 700;
-  }
-  [role='option'] {
-    padding: 0.5rem 0.9rem;
-    min-height: 2.75rem;
-    cursor: pointer;
-  }
-  [role='option'][aria-selected='true'] {
-    background: var(--paper-deep);
-    outline: 2px solid var(--indigo);
-    outline-offset: -2px;
-  }
-`
-
 /** One search over everything: answers while one types; come to by “/” or Ctrl K from anywhere. */
 export function SearchField() {
   const input = useRef<HTMLInputElement>(null)
@@ -109,48 +72,12 @@ export function SearchField() {
           onKeyDown={onKeyDown}
         />
       </SearchBox>
-      {isShown ? <Found id={list} groups={groups} at={at} onGo={go} /> : null}
+      {isShown ? (
+        <Suspense>
+          <Answers id={list} groups={groups} at={at} onGo={go} />
+        </Suspense>
+      ) : null}
     </Box>
-  )
-}
-
-function Found({
-  id,
-  groups,
-  at,
-  onGo,
-}: {
-  id: string
-  groups: readonly FoundGroup[]
-  at: number
-  onGo: (href: string) => void
-}) {
-  const starts = groups.map((_, index) => groups.slice(0, index).reduce((sum, { items }) => sum + items.length, 0))
-  return (
-    <Answers id={id} role="listbox" aria-label="What answers">
-      {groups.map(({ title, items }, group) => (
-        <li key={title} role="none">
-          <ul role="group" aria-label={title}>
-            <li className="group" role="presentation">
-              {title}
-            </li>
-            {items.map((item, i) => (
-              <li
-                key={item.href}
-                id={`${id}-${starts[group]! + i}`}
-                role="option"
-                aria-selected={starts[group]! + i === at}
-                // The field keeps the focus: it would close the list before the click counts.
-                onMouseDown={(event) => event.preventDefault()}
-                onClick={() => onGo(item.href)}
-              >
-                {item.title}
-              </li>
-            ))}
-          </ul>
-        </li>
-      ))}
-    </Answers>
   )
 }
 

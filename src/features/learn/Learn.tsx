@@ -2,7 +2,8 @@
 
 import Link from 'next/link'
 import { Lead, Page, Paper, Soft, Tiles } from '@/ui/kit/surfaces'
-import { rowOf } from '../shared/pages'
+import { pages } from '../shared/pages'
+import { rowOf } from '../shared/places'
 
 /** What can be looked up. */
 export function Learn() {
@@ -13,7 +14,7 @@ export function Learn() {
         <Lead>Fibres, cloths and weaves, from the same tables that the verdicts are made of.</Lead>
       </div>
       <Tiles>
-        {rowOf('learn')
+        {rowOf(pages, 'learn')
           .filter(({ path }) => path !== '/learn')
           .map(({ path, title, about }) => (
             <Paper key={path}>

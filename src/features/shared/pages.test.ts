@@ -1,22 +1,23 @@
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
-import { pageAt, pages, pagesFound, PLACES, rowOf } from './pages'
+import { pages, pagesFound } from './pages'
+import { pageAt, PLACES, rowOf } from './places'
 
 it('has a route for every page, and a page for every place', () => {
   for (const { path } of pages)
     expect([path, existsSync(join(__dirname, '../../app', path, 'page.tsx'))]).toEqual([path, true])
-  for (const place of PLACES.slice(1)) expect([place, rowOf(place).length > 0]).toEqual([place, true])
+  for (const place of PLACES.slice(1)) expect([place, rowOf(pages, place).length > 0]).toEqual([place, true])
   expect(new Set(pages.map(({ path }) => path)).size).toBe(pages.length)
 })
 
 it('knows the page of an address, also below one', () => {
   const id = '01900000-0000-7000-8000-000000000000'
-  expect(pageAt('/')?.place).toBe('table')
-  expect(pageAt('/bench/tests')?.title).toBe('Without a flame')
-  expect(pageAt(`/bench/${id}/log`)?.title).toBe('Burn log')
-  expect(pageAt(`/stash/${id}`)?.of).toBe('piece')
-  expect(pageAt('/measure/stretch')?.path).toBe('/measure')
-  expect(pageAt('/nowhere')).toBeUndefined()
+  expect(pageAt(pages, '/')?.place).toBe('table')
+  expect(pageAt(pages, '/bench/tests')?.title).toBe('Without a flame')
+  expect(pageAt(pages, `/bench/${id}/log`)?.title).toBe('Burn log')
+  expect(pageAt(pages, `/stash/${id}`)?.of).toBe('piece')
+  expect(pageAt(pages, '/measure/stretch')?.path).toBe('/measure')
+  expect(pageAt(pages, '/nowhere')).toBeUndefined()
 })
 
 it('finds pages by the trade’s words, UK and US, and nothing by nothing', () => {

@@ -1,31 +1,4 @@
-/** The five places of the program, in the order of the job. */
-export const PLACES = ['table', 'find-out', 'stash', 'make', 'learn'] as const
-export type PlaceId = (typeof PLACES)[number]
-
-export const PLACE_WORDS: Readonly<Record<PlaceId, { title: string; asks: string }>> = {
-  table: { title: 'Table', asks: 'What shall I do now?' },
-  'find-out': { title: 'Find out', asks: 'What is this cloth?' },
-  stash: { title: 'Stash', asks: 'What have I, and where is it?' },
-  make: { title: 'Make', asks: 'What from what, and how?' },
-  learn: { title: 'Learn', asks: 'How do I get better at it?' },
-}
-
-/** A page of the program. */
-export interface PageInfo {
-  /** Its address; `[id]` stands for a record. */
-  path: string
-  /** The place it belongs to; null for what is always in reach. */
-  place: PlaceId | null
-  title: string
-  /** What one comes for, in a line. */
-  about: string
-  /** Other words that it is sought by: the trade's, UK and US. */
-  also: readonly string[]
-  /** Whether it stands in its place's own row. */
-  inRow?: boolean
-  /** Which record its `[id]` is of. */
-  of?: 'piece' | 'pattern' | 'burn-test' | 'heap'
-}
+import { type PageInfo } from './places'
 
 /** Every page, read by the navigation, the search, the tests of accessibility and the script that takes pictures. */
 export const pages: readonly PageInfo[] = [
@@ -113,6 +86,14 @@ export const pages: readonly PageInfo[] = [
     title: 'Quick entry',
     about: 'At a stall or a shop: a picture, arm-spans, a guess, a price; the rest later.',
     also: ['stall', 'market', 'arm span', 'price', 'shop', 'add', 'fast'],
+    inRow: true,
+  },
+  {
+    path: '/stash/table',
+    place: 'stash',
+    title: 'Many at once',
+    about: 'A box of twenty from a spreadsheet: pasted, typed or from a CSV file, looked over first.',
+    also: ['csv', 'spreadsheet', 'paste', 'bulk', 'import', 'table'],
     inRow: true,
   },
   {
@@ -283,24 +264,6 @@ export const pages: readonly PageInfo[] = [
   },
   { path: '/search', place: null, title: 'Search', about: 'Pages, pieces and patterns.', also: ['find'] },
 ]
-
-const patterns = pages.map((page) => ({
-  page,
-  matches: new RegExp(`^${page.path.replaceAll('[id]', '[0-9a-f-]{36}')}$`),
-  below: page.path === '/' ? undefined : `${page.path}/`,
-}))
-
-/** The page that an address shows: its own, or the nearest that it lies below. */
-export function pageAt(path: string): PageInfo | undefined {
-  const exact = patterns.find(({ matches }) => matches.test(path))
-  if (exact) return exact.page
-  return patterns.filter(({ below }) => below && path.startsWith(below)).at(-1)?.page
-}
-
-/** The pages of a place's own row. */
-export function rowOf(place: PlaceId): readonly PageInfo[] {
-  return pages.filter((page) => page.place === place && page.inRow)
-}
 
 /** Pages that answer to every word, those whose title does first; none of a single record. */
 export function pagesFound(text: string): readonly PageInfo[] {

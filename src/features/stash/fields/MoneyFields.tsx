@@ -1,19 +1,20 @@
 'use client'
 
+import { lazy, Suspense } from 'react'
 import { type Piece } from '@/core/notebook/kinds/piece'
-import { clothOf } from '@/core/stash/amount'
-import { pricePerSquareMetre } from '@/core/stash/price'
 import { PRICE_PERS, PRICE_PER_WORDS } from '@/core/vocabulary/stash'
 import { TextField } from '@/ui/kit/fields'
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Fields, Paper, Soft } from '@/ui/kit/surfaces'
+import { Fields, Paper } from '@/ui/kit/surfaces'
 import { type PartProps } from './PieceFields'
+
+const PerSquareMetre = lazy(() => import('./PerSquareMetre'))
 
 const NO_PRICE = { amount: 0, currency: '', per: 'all' } as const
 
 /** When it came, what it cost, and what somebody has in mind with it. */
-export function MoneyFields({ piece, set, error }: PartProps) {
+export default function MoneyFields({ piece, set, error }: PartProps) {
   const price = piece.price ?? NO_PRICE
   const setPrice = (change: Partial<NonNullable<Piece['price']>>) => set({ price: { ...price, ...change } })
   return (
@@ -49,7 +50,11 @@ export function MoneyFields({ piece, set, error }: PartProps) {
           options={PRICE_PERS.map((per) => [per, PRICE_PER_WORDS[per]] as const)}
         />
       </Fields>
-      <PerSquareMetre piece={piece} />
+      {piece.price ? (
+        <Suspense>
+          <PerSquareMetre piece={piece} price={piece.price} />
+        </Suspense>
+      ) : null}
       <Fields>
         <TextField
           label="Tags"
@@ -67,19 +72,6 @@ export function MoneyFields({ piece, set, error }: PartProps) {
         />
       </Fields>
     </Paper>
-  )
-}
-
-function PerSquareMetre({ piece }: Pick<PartProps, 'piece'>) {
-  if (!piece.price) return null
-  const area = clothOf(piece)?.all ?? null
-  const perM2 = pricePerSquareMetre(piece.price, { widthMm: piece.widthMm, area, kg: null })
-  return (
-    <Soft>
-      {perM2 === null
-        ? 'With its width, the price of a square metre can be told: a narrow bargain and a broad cloth compare fairly.'
-        : `${piece.price.currency || ''}${perM2.toFixed(2)} a square metre.`}
-    </Soft>
   )
 }
 

@@ -1,5 +1,6 @@
 'use client'
 
+import { lazy, Suspense } from 'react'
 import styled from 'styled-components'
 import { type Piece } from '@/core/notebook/kinds/piece'
 import {
@@ -20,10 +21,13 @@ import { Fields, Paper, Soft, Stack } from '@/ui/kit/surfaces'
 import { ClaimRows } from '../../shared/claim/ClaimRows'
 import { fieldUnits, fromField, toField } from '../../shared/settings/measures'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
+import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { useWeave } from '../useWeave'
-import { CareFields } from './CareFields'
-import { MoneyFields } from './MoneyFields'
 import { ThingFields } from './ThingFields'
+
+// Below what is seen first: fetched after it.
+const CareFields = lazy(() => import('./CareFields'))
+const MoneyFields = lazy(() => import('./MoneyFields'))
 
 const TopFields = styled(Fields)`
   align-items: start;
@@ -46,7 +50,9 @@ export function PieceFields({ piece, weave, onChange, error }: Props) {
     <>
       <WhichFields piece={piece} set={set} error={error} />
       <MadeFields piece={piece} set={set} error={error} />
-      <MoneyFields piece={piece} set={set} error={error} />
+      <Suspense>
+        <MoneyFields piece={piece} set={set} error={error} />
+      </Suspense>
       <LooksFields piece={piece} weave={weave} set={set} error={error} />
     </>
   )
@@ -159,7 +165,13 @@ function MadeFields({ piece, set, error }: PartProps) {
       />
       <h3>What the label says</h3>
       <ClaimRows claim={piece.claim} onChange={(claim) => set({ claim })} />
-      <CareFields piece={piece} set={set} error={error} />
+      <WhenOpened summary={`What the care label says${piece.care.length > 0 ? ` (${piece.care.length} said)` : ''}`}>
+        {() => (
+          <Suspense>
+            <CareFields piece={piece} set={set} error={error} />
+          </Suspense>
+        )}
+      </WhenOpened>
     </Paper>
   )
 }

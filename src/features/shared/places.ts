@@ -1,0 +1,42 @@
+/** The five places of the program, in the order of the job. */
+export const PLACES = ['table', 'find-out', 'stash', 'make', 'learn'] as const
+export type PlaceId = (typeof PLACES)[number]
+
+export const PLACE_WORDS: Readonly<Record<PlaceId, { title: string; asks: string }>> = {
+  table: { title: 'Table', asks: 'What shall I do now?' },
+  'find-out': { title: 'Find out', asks: 'What is this cloth?' },
+  stash: { title: 'Stash', asks: 'What have I, and where is it?' },
+  make: { title: 'Make', asks: 'What from what, and how?' },
+  learn: { title: 'Learn', asks: 'How do I get better at it?' },
+}
+
+/** A page of the program. */
+export interface PageInfo {
+  /** Its address; `[id]` stands for a record. */
+  path: string
+  /** The place it belongs to; null for what is always in reach. */
+  place: PlaceId | null
+  title: string
+  /** What one comes for, in a line. */
+  about: string
+  /** Other words that it is sought by: the trade's, UK and US. */
+  also: readonly string[]
+  /** Whether it stands in its place's own row. */
+  inRow?: boolean
+  /** Which record its `[id]` is of. */
+  of?: 'piece' | 'pattern' | 'burn-test' | 'heap'
+}
+
+/** What the frame shows of a page: every page loads it, so there is no more of it. */
+export type ShownPage = Pick<PageInfo, 'path' | 'place' | 'title' | 'inRow'>
+
+/** The page that an address shows: its own, or the nearest that it lies below. */
+export function pageAt<P extends Pick<PageInfo, 'path'>>(pages: readonly P[], address: string): P | undefined {
+  const exact = pages.find(({ path }) => new RegExp(`^${path.replaceAll('[id]', '[0-9a-f-]{36}')}$`).test(address))
+  return exact ?? pages.filter(({ path }) => path !== '/' && address.startsWith(`${path}/`)).at(-1)
+}
+
+/** The pages of a place's own row. */
+export function rowOf<P extends ShownPage>(pages: readonly P[], place: PlaceId): readonly P[] {
+  return pages.filter((page) => page.place === place && page.inRow)
+}

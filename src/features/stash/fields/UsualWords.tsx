@@ -1,0 +1,30 @@
+'use client'
+
+import { type Piece } from '@/core/notebook/kinds/piece'
+import { clothOf } from '@/core/stash/amount'
+import { USUAL_THINGS } from '@/core/stash/things'
+import { formatWidth } from '@/core/units/format'
+import { Soft } from '@/ui/kit/surfaces'
+import { usePreferences } from '../../shared/settings/PreferencesContext'
+
+/** What is usual of such things, and how much of this one can be cut from. */
+export default function UsualWords({ piece }: { piece: Piece }) {
+  const { units } = usePreferences()
+  const usual = USUAL_THINGS[piece.thing]
+  const cloth = clothOf(piece)
+  if (!usual) return null
+  return (
+    <>
+      <Soft>
+        Usually {formatWidth(usual.widthMm, units)} by {formatWidth(usual.lengthMm, units)}; about{' '}
+        {Math.round(usual.usable * 100)} % of its cloth can be cut from. Look at: {usual.look.join('; ')}. Leave the
+        size open to go by that.
+      </Soft>
+      {cloth ? (
+        <Soft>
+          About {cloth.usable.value.toFixed(1)} ± {(2 * cloth.usable.sd).toFixed(1)} m² to cut from.
+        </Soft>
+      ) : null}
+    </>
+  )
+}
