@@ -153,6 +153,14 @@ export const pages: readonly PageInfo[] = [
     of: 'piece',
   },
   {
+    path: '/stash/[id]/like',
+    place: 'stash',
+    title: 'What is like this?',
+    about: 'Pieces that could stand in for one, each with its reasons.',
+    also: [],
+    of: 'piece',
+  },
+  {
     path: '/stash/[id]/patterns',
     place: 'stash',
     title: 'Which pattern does it suit?',

@@ -4,7 +4,8 @@ import { join } from 'node:path'
 import Papa from 'papaparse'
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
 import sharp from 'sharp'
-import { readExchange } from '../../core/formats/exchange'
+import { z } from 'zod'
+import { exchangeJsonSchema, readExchange } from '../../core/formats/exchange'
 import { PieceSchema } from '../../core/notebook/kinds/piece'
 import { startBurnTest } from '../burnTests'
 import { openNotebook, type Notebook } from '../database'
@@ -216,4 +217,21 @@ it('reads an older form through its steps, and keeps it as it is', async () => {
   expect(await bring(other.db, JSON.stringify(told))).toMatchObject({ created: 6 })
   const piece = (await allRecords(other.db, 'piece')).kept.find(({ id }) => id === old.id)!
   expect(piece.data).toMatchObject({ name: old.data.name, thing: 'cloth', tags: [] })
+})
+
+it.each(readdirSync('tests/support/exchange'))('takes a document of an older program in for ever: %s', async (name) => {
+  const told = JSON.parse(readFileSync(join('tests/support/exchange', name), 'utf8'))
+  const { db } = await book()
+  expect(await bring(db, JSON.stringify(told))).toMatchObject({ created: told.records.length })
+  const out = JSON.parse(await jsonOf(db))
+  expect(out.records).toEqual(told.records)
+})
+
+it('publishes a schema that its own documents meet', async () => {
+  const { db } = await filled()
+  const schema = z.fromJSONSchema(exchangeJsonSchema() as never)
+  const document = JSON.parse(await jsonOf(db))
+  expect(schema.safeParse(document).success).toBe(true)
+  document.records[0].data.name = 7
+  expect(schema.safeParse(document).success).toBe(false)
 })

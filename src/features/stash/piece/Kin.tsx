@@ -53,6 +53,7 @@ export function Kin(data: PieceData) {
         <QuietButton isDisabled={busy} onPress={() => doing(() => copyPiece(piece.id))}>
           Keep another like it
         </QuietButton>
+        <Link href={`/stash/${piece.id}/like`}>What have I that is like this?</Link>
         <Link href={`/stash/cards?id=${piece.id}`}>Print its card</Link>
       </Actions>
       <Trouble>{trouble}</Trouble>
