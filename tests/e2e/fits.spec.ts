@@ -1,6 +1,6 @@
 import { expect, open, test } from './fixtures'
 import { answer, answerSeveral, enough, layOut, readCautions } from './atTheBench'
-import { addresses, fill, fits } from './everyScreen'
+import { fits } from './everyScreen'
 
 test.beforeEach(({ page }) => readCautions(page))
 
@@ -8,14 +8,8 @@ for (const [name, viewport] of [
   ['a phone', { width: 390, height: 844 }],
   ['200 % zoom', { width: 640, height: 400 }],
 ] as const) {
-  test(`nothing runs off the side on ${name}, and targets are big`, async ({ page }) => {
-    test.setTimeout(240_000)
+  test(`nothing of a burn runs off the side on ${name}, and targets are big`, async ({ page }) => {
     await page.setViewportSize(viewport)
-    const ids = await fill(page)
-    for (const path of addresses(ids)) {
-      await open(page, path)
-      expect([path, await fits(page)]).toEqual([path, true])
-    }
     await layOut(page)
     expect(await fits(page)).toBe(true)
     await page.getByRole('button', { name: 'To the flame' }).click()

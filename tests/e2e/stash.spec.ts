@@ -143,7 +143,7 @@ test('a pattern can be put away, and says what it will ask for before it is kept
   await page.getByLabel('to', { exact: true }).blur()
   await page.getByRole('button', { name: 'Keep the pattern' }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Eel puppet skin' })).toBeVisible()
-  await page.getByRole('button', { name: 'Put this pattern away for good' }).click()
+  await page.getByRole('button', { name: 'Put this pattern away' }).click()
   await page.getByRole('button', { name: 'Put it away', exact: true }).click()
   await expect(page).toHaveURL(/\/patterns$/)
   await expect(page.getByText('Eel puppet skin')).toHaveCount(0)

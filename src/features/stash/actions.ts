@@ -47,7 +47,7 @@ export async function updatePiece(seen: unknown, input: unknown): Promise<Outcom
   return outcome
 }
 
-/** Puts a piece away for good; one that is gone already is no trouble. */
+/** Puts a piece into the bin; one that is gone already is no trouble. */
 export async function dropPiece(input: unknown): Promise<Refusal> {
   const id = told(RecordIdSchema, input)
   const outcome = await doneOf(async () => removeRecord(await notebook(), 'piece', { id }, now()))

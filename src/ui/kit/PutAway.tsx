@@ -11,14 +11,20 @@ interface Props {
   offer: string
   question: string
   decide: string
-  /** Whether nothing brings it back. */
-  isFinal?: boolean
+  /** How it can be had back. */
+  afterwards?: string
   /** Answers what stood in its way, if something did. */
   onDecided: () => Promise<Doing>
 }
 
 /** Something with consequences: offered quietly, asked about once, then done. */
-export function PutAway({ offer, question, decide, isFinal = true, onDecided }: Props) {
+export function PutAway({
+  offer,
+  question,
+  decide,
+  afterwards = 'It lies in the bin for 30 days.',
+  onDecided,
+}: Props) {
   const [asking, setAsking] = useState(false)
   const { busy, trouble, doing } = useDoing()
   if (!asking)
@@ -30,8 +36,7 @@ export function PutAway({ offer, question, decide, isFinal = true, onDecided }: 
   return (
     <Slip $tone="warn" role="alert">
       <p>
-        {question}
-        {isFinal ? ' This cannot be undone.' : ''}
+        {question} {afterwards}
       </p>
       <Actions>
         <Button isDisabled={busy} onPress={() => doing(onDecided)}>

@@ -6,8 +6,8 @@ import { dropPattern } from './actions'
 export function DropPattern({ id, name }: { id: string; name: string }) {
   return (
     <PutAway
-      offer="Put this pattern away for good"
-      question={`Put ${name} away for good?`}
+      offer="Put this pattern away"
+      question={`Put ${name} away?`}
       decide="Put it away"
       onDecided={() => dropPattern(id)}
     />

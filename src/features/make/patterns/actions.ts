@@ -19,7 +19,7 @@ export async function keepPattern(input: unknown): Promise<Outcome> {
   return outcome
 }
 
-/** Puts a pattern away for good; one that is gone already is no trouble. */
+/** Puts a pattern into the bin; one that is gone already is no trouble. */
 export async function dropPattern(patternId: unknown): Promise<Refusal> {
   const id = told(RecordIdSchema, patternId)
   const outcome = await doneOf(async () => removeRecord(await notebook(), 'pattern', { id }, now()))

@@ -75,8 +75,7 @@ export function PiecePage({ damaged, ...data }: PieceData & { damaged: readonly 
       <WhenOpened summary="What was done to it, and undoing it">{() => <History {...data} />}</WhenOpened>
       <PutAway
         offer="Used up or given away? Take it off the shelf"
-        question={`Take ${piece.name} off the shelf, with its tests and weighings? It lies in the bin for 30 days.`}
-        isFinal={false}
+        question={`Take ${piece.name} off the shelf, with its tests and weighings?`}
         decide="Take it off"
         onDecided={() => dropPiece(piece.id)}
       />

@@ -19,8 +19,6 @@ const WHY_WORDS = {
   'before-restoring': 'before another was put back',
 } as const
 
-const PUT_BACK = 'Make the notebook as this backup has it? What is there now is backed up first.'
-
 /** Backups, the notebook out and in, and the bin. */
 export function SafePage({ backups, home, pieces, bin, binDays }: LoadedSafe) {
   return (
@@ -73,8 +71,8 @@ function Backups({ backups }: Pick<LoadedSafe, 'backups'>) {
             </p>
             <PutAway
               offer="Put this one back"
-              question={PUT_BACK}
-              isFinal={false}
+              question="Make the notebook as this backup has it?"
+              afterwards="What is there now is backed up first."
               decide="Put it back"
               onDecided={() => restore(name)}
             />

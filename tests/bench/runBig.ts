@@ -1,0 +1,3 @@
+import { benchBig } from './big'
+
+void benchBig()
