@@ -21,8 +21,6 @@ const views = [
   { name: 'bench', keys: TO_SMELL.slice(0, 2) },
   { name: 'verdict', keys: TO_END },
   { name: 'log', path: '/bench/[id]/log' },
-  { name: 'controls', path: '/bench/controls' },
-  { name: 'tests', path: '/bench/tests' },
   { name: 'inspect', path: '/inspect', type: ['1'] },
   { name: 'measure', path: '/measure', query: 'piece' },
   { name: 'loupe', path: '/measure', more: '/loupe', loupe: true },
@@ -31,11 +29,9 @@ const views = [
   { name: 'piece', path: '/stash/[id]' },
   { name: 'match', path: '/stash/[id]/patterns' },
   { name: 'patterns', path: '/patterns' },
-  {
-    name: 'weigh',
-    path: '/stash/new',
-    fill: { 'Weight on the scale': '3', 'Specimen length': '10', 'Specimen width': '10' },
-  },
+  { name: 'heap', path: '/stash/heap/[id]' },
+  { name: 'whole', path: '/stash/looking', charts: true },
+  { name: 'safe', path: '/stash/safe' },
   { name: 'learn', path: '/learn' },
   { name: 'bench-phone-dark', keys: TO_SMELL, size: PHONE, dark: true },
   { name: 'piece-phone', path: '/stash/[id]', size: PHONE },
@@ -64,15 +60,17 @@ await begun.goto(base + piece)
 await begun.locator('html[data-alive]').waitFor()
 await begun.getByText(/^Why, and from which burn/).click()
 const burn = await begun.locator('main a[href^="/bench/"]').first().getAttribute('href')
+await begun.goto(`${base}/stash/heap`)
+const heap = await begun.locator('main a[href^="/stash/heap/"]').first().getAttribute('href')
 await begun.close()
 const idOf = (address) => address.split('/').at(-1)
 const addressOf = ({ path, query, more = '' }) =>
-  path.replace('[id]', path.startsWith('/bench') ? idOf(burn) : idOf(piece)) +
+  path.replace('[id]', idOf(path.startsWith('/bench') ? burn : path.startsWith('/stash/heap') ? heap : piece)) +
   more +
   (query ? `?${query}=${idOf(piece)}` : '')
 
 for (const view of views) {
-  const { name, path, keys, stay, type = [], press, to, fill = {}, size = DESK, dark, loupe } = view
+  const { name, path, keys, stay, type = [], press, to, size = DESK, dark, loupe, charts } = view
   if (only.length > 0 && !only.includes(name)) continue
   const context = await browser.newContext({ viewport: size, colorScheme: dark ? 'dark' : 'light' })
   const page = await context.newPage()
@@ -88,10 +86,6 @@ for (const view of views) {
       await page.keyboard.press(key)
       await page.waitForTimeout(250)
     }
-  }
-  for (const [label, value] of Object.entries(fill)) {
-    await page.getByLabel(label).fill(value)
-    await page.getByLabel(label).blur()
   }
   for (const key of type) await page.keyboard.press(key)
   if (loupe) {
@@ -109,6 +103,7 @@ for (const view of views) {
     await page.getByText('Each line should lie along one thread.', { exact: false }).waitFor()
     await page.getByRole('heading', { name: '2. What was counted' }).evaluate((heading) => heading.scrollIntoView())
   }
+  if (charts) await page.locator('main svg').first().waitFor()
   if (press) await page.getByText(press, { exact: true }).click()
   if (to) await page.getByRole('heading', { name: to, exact: true }).evaluate((heading) => heading.scrollIntoView())
   await page.waitForTimeout(press ? 1200 : 300)

@@ -26,7 +26,7 @@ export async function* exportedJson(db: Notebook, at: string): AsyncGenerator<st
         .limit(AT_ONCE)
         .execute()
       const texts = rows
-        .filter(({ id }) => !unreadable.has(id))
+        .filter(({ id, data }) => !unreadable.has(id) && isJson(data))
         .map(({ id, version, revision, created_at: createdAt, updated_at: updatedAt, data }) => {
           const outer = JSON.stringify({ id, kind, version, revision, createdAt, updatedAt })
           // The data are JSON already, and stay as they were written.
@@ -41,4 +41,14 @@ export async function* exportedJson(db: Notebook, at: string): AsyncGenerator<st
     }
   }
   yield '\n]}\n'
+}
+
+/** What somebody put in by hand may be anything, and would make the whole document unreadable. */
+function isJson(text: string): boolean {
+  try {
+    JSON.parse(text)
+    return true
+  } catch {
+    return false
+  }
 }
