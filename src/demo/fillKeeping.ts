@@ -77,6 +77,8 @@ export async function fillPhotographs(
   at: string,
 ): Promise<void> {
   for (const [seed, { piece, ...shot }] of demoPhotographed.entries()) {
-    await addPhotograph(db, home, ids.get(piece)!, await photographOf(shot, looks.get(piece)!, seed + 1), at)
+    const id = ids.get(piece)!
+    await addPhotograph(db, home, id, await photographOf(shot, looks.get(piece)!, seed + 1), at)
+    await changePiece(db, id, at, (data) => ({ ...data, face: 'picture' }))
   }
 }

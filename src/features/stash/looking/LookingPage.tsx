@@ -51,6 +51,8 @@ export function LookingPage({ pieces, families, weights, knowing, money, months,
 }
 
 const LINE_PX = 34
+/** A longer label is broken. */
+const LABEL_PX = 110
 const idOf = (title: string) => title.toLowerCase().replace(/[^a-z]+/g, '-')
 
 /** A figure of areas as bars, with the same in a table. */
@@ -104,7 +106,12 @@ function barsOption(lines: readonly FigureLine[], palette: Palette) {
   return {
     grid: { left: 8, right: 16, top: 6, bottom: 24, containLabel: true },
     xAxis: { type: 'value', ...axisOf(palette) },
-    yAxis: { type: 'category', inverse: true, data: lines.map(({ label }) => label), ...axisOf(palette) },
+    yAxis: {
+      type: 'category',
+      inverse: true,
+      data: lines.map(({ label }) => label),
+      axisLabel: { color: palette('ink-soft'), width: LABEL_PX, overflow: 'break' },
+    },
     series: [
       {
         type: 'bar',
