@@ -1,9 +1,9 @@
-import { PieceSchema, type Piece } from '../core/notebook/kinds/piece'
 import { type Notebook } from './database'
 import { runHeavy } from './heavy/pool'
 import { readPicture, removePicture, savePicture } from './pictures'
+import { changePiece } from './pieces'
 import { GoneError } from './store/errors'
-import { changeRecord, findRecord, within, type Kept } from './store/repository'
+import { findRecord, type Kept } from './store/repository'
 
 /**
  * Adds a photograph to a piece: the file lies on the disk before the row names it, and goes again where the row cannot
@@ -31,18 +31,4 @@ export async function addPhotograph(
     await removePicture(home, name)
     throw error
   }
-}
-
-/** Changes a piece as it stands now, whatever revision a page saw of it: for changes that touch nothing else. */
-export function changePiece(
-  db: Notebook,
-  id: string,
-  at: string,
-  change: (piece: Piece) => Piece,
-): Promise<Kept<'piece'>> {
-  return within(db, async (open) => {
-    const found = await findRecord(open, 'piece', id)
-    if (!found) throw new GoneError('piece', id)
-    return changeRecord(open, 'piece', found, PieceSchema.parse(change(found.data)), at)
-  })
 }

@@ -13,8 +13,7 @@ import { addMeasurement } from '@/server/measurements'
 import { changeRecord, createRecord, removeRecord, within } from '@/server/store/repository'
 import { doneOf, outcomeOf, type Outcome, type Refusal } from '../shared/outcome'
 import { told } from '../shared/told'
-
-const now = () => new Date().toISOString()
+import { now } from '../shared/now'
 
 const NewPiece = z.strictObject({
   piece: PieceSchema,

@@ -18,13 +18,11 @@ const BATCH = 250
 /** Every piece on the shelves, held in memory as it is remembered. */
 export class Shelf {
   private readonly rows = new Map<string, ShelfRow>()
-  /** Every piece that is remembered, on a shelf or not. */
-  private readonly ids = new Set<string>()
   private readonly hand = new Map<string, Gist>()
   private readonly orders = new Map<ShelfSort, ShelfRow[]>()
   /** The last making of a gist that is read. */
   latest = 0
-  /** In which making each was made. */
+  /** In which making each was made: every piece that is remembered, on a shelf or not. */
   private readonly madeIn = new Map<string, number>()
   private day = ''
   private isCurrent = false
@@ -65,7 +63,6 @@ export class Shelf {
   }
 
   private put(gist: Gist, today: string): void {
-    this.ids.add(gist.id)
     this.rows.delete(gist.id)
     this.hand.delete(gist.id)
     // A cloth in hand lies on no shelf yet.
@@ -213,13 +210,12 @@ export class Shelf {
 
   private async letGo(): Promise<boolean> {
     const { rows } = await sql<{ n: number }>`select count(*) as n from remembered`.execute(this.db)
-    if (rows[0]!.n === this.ids.size) return false
+    if (rows[0]!.n === this.madeIn.size) return false
     const there = new Set(
       (await this.db.selectFrom('remembered').select('piece_id').execute()).map(({ piece_id }) => piece_id),
     )
-    for (const id of this.ids) {
+    for (const id of this.madeIn.keys()) {
       if (there.has(id)) continue
-      this.ids.delete(id)
       this.rows.delete(id)
       this.hand.delete(id)
       this.madeIn.delete(id)

@@ -14,8 +14,7 @@ import { savePicture, sweepPictures } from '@/server/pictures'
 import { createRecord, removeRecord } from '@/server/store/repository'
 import { doneOf, outcomeOf, type Done, type Outcome, type Refusal } from '../../shared/outcome'
 import { told } from '../../shared/told'
-
-const now = () => new Date().toISOString()
+import { now } from '../../shared/now'
 
 const TestParts = z.strictObject({
   answers: AnswersSchema.optional(),

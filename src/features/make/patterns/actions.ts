@@ -8,8 +8,7 @@ import { notebook } from '@/server/database'
 import { createRecord, removeRecord } from '@/server/store/repository'
 import { doneOf, outcomeOf, type Outcome, type Refusal } from '../../shared/outcome'
 import { told } from '../../shared/told'
-
-const now = () => new Date().toISOString()
+import { now } from '../../shared/now'
 
 export async function keepPattern(input: unknown): Promise<Outcome> {
   const outcome = await outcomeOf(async () =>

@@ -7,12 +7,11 @@ import { HeapSchema } from '@/core/notebook/kinds/heap'
 import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { SORTINGS } from '@/core/vocabulary/stash'
 import { notebook } from '@/server/database'
-import { changePiece } from '@/server/photographs'
+import { changePiece } from '@/server/pieces'
 import { changeRecord, createRecord, findRecord, within } from '@/server/store/repository'
 import { doneOf, outcomeOf, type Done, type Refusal } from '../../shared/outcome'
 import { told } from '../../shared/told'
-
-const now = () => new Date().toISOString()
+import { now } from '../../shared/now'
 
 /** Begins a heap, and goes to it. */
 export async function beginHeap(input: unknown): Promise<Refusal> {

@@ -8,12 +8,11 @@ import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { nameText } from '@/core/notebook/schemas/text'
 import { CutSchema, cutFrom, TooLongError } from '@/server/cutting'
 import { notebook } from '@/server/database'
-import { changePiece } from '@/server/photographs'
+import { changePiece } from '@/server/pieces'
 import { createRecord, findRecord, within } from '@/server/store/repository'
 import { doneOf, outcomeOf, type Done, type Refusal } from '../../shared/outcome'
 import { told } from '../../shared/told'
-
-const now = () => new Date().toISOString()
+import { now } from '../../shared/now'
 
 /** Cuts from a piece, and keeps its offcuts. */
 export async function cutPiece(input: unknown): Promise<Done> {

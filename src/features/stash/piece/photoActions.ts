@@ -8,11 +8,11 @@ import { type Piece } from '@/core/notebook/kinds/piece'
 import { notebook } from '@/server/database'
 import { TooBusyError } from '@/server/heavy/pool'
 import { notebookHome } from '@/server/home'
-import { addPhotograph, changePiece } from '@/server/photographs'
+import { addPhotograph } from '@/server/photographs'
+import { changePiece } from '@/server/pieces'
 import { doneOf, type Done } from '../../shared/outcome'
 import { told } from '../../shared/told'
-
-const now = () => new Date().toISOString()
+import { now } from '../../shared/now'
 
 /** Adds a photograph to a piece. */
 export async function addPhoto(pieceId: unknown, form: unknown): Promise<Done> {

@@ -6,8 +6,7 @@ import { notebookHome } from '@/server/home'
 import { addPhotograph } from '@/server/photographs'
 import { keepQuick, QuickSchema } from '@/server/quickPieces'
 import { outcomeOf, type Outcome } from '../../shared/outcome'
-
-const now = () => new Date().toISOString()
+import { now } from '../../shared/now'
 
 /**
  * Keeps a piece in a hurry, with a picture where one was taken. A picture that cannot be kept does not stop the piece

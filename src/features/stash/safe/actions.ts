@@ -7,8 +7,7 @@ import { restoreBackup } from '@/server/backup/restoring'
 import { runHeavy } from '@/server/heavy/pool'
 import { notebookFile, notebookHome } from '@/server/home'
 import { doneOf, type Done } from '../../shared/outcome'
-
-const now = () => new Date().toISOString()
+import { now } from '../../shared/now'
 
 /** Makes a backup at once. */
 export async function backUpNow(): Promise<Done> {
