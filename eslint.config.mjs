@@ -27,8 +27,9 @@ const mayRead = {
   'src/core/search': [],
   'src/core/colour': [],
   'src/core/stash': ['vocabulary', 'units', 'fibres', 'cloths'],
+  'src/core/fabric': ['vocabulary', 'units', 'fibres', 'weave', 'measure', 'cloths'],
   'src/core/notebook': ['vocabulary', 'units', 'fibres', 'weave', 'identify', 'measure', 'cloths', 'sew', 'stash'],
-  'src/core/choose': ['vocabulary', 'units', 'fibres', 'cloths', 'measure', 'notebook'],
+  'src/core/choose': ['vocabulary', 'units', 'colour', 'fibres', 'cloths', 'measure', 'fabric', 'notebook'],
   'src/core/shelf': [
     'vocabulary',
     'identify',
@@ -39,6 +40,7 @@ const mayRead = {
     'measure',
     'notebook',
     'choose',
+    'fabric',
     'stash',
   ],
   // Inside the features: a place imports no other place; what two need lies in what they share.

@@ -1,5 +1,5 @@
 import { match } from '@/core/choose/match'
-import { offerFrom } from '@/core/choose/offer'
+import { offerFrom } from '@/core/fabric/offer'
 import { namedCloths } from '@/core/cloths/catalogue'
 import { GARMENTS } from '@/core/vocabulary/choosing'
 import { features } from '@/core/identify/features'

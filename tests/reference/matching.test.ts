@@ -1,5 +1,5 @@
 import { match } from '@/core/choose/match'
-import { offerFrom, type Described } from '@/core/choose/offer'
+import { offerFrom, type Described } from '@/core/fabric/offer'
 import { type Need } from '@/core/notebook/schemas/need'
 import { namedCloths } from '@/core/cloths/catalogue'
 import { DETAILS, GARMENTS } from '@/core/vocabulary/choosing'

@@ -1,6 +1,6 @@
 import { FIBRE_IDS } from '@/core/vocabulary/fibres'
 import { fibreById } from '@/core/fibres/catalogue'
-import { ironFor, IRON_DOTS } from '@/core/sew/irons'
+import { ironFor, IRON_DOTS } from '@/core/fibres/irons'
 import { needleFor, needleSizes } from '@/core/sew/needles'
 
 describe('machine needles (pairs of NM and US numbers, from memory)', () => {

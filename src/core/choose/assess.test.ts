@@ -1,6 +1,6 @@
 import { type Need } from '../notebook/schemas/need'
 import { match } from './match'
-import { offerFrom, type Described } from './offer'
+import { offerFrom, type Described } from '../fabric/offer'
 
 const judge = (need: Need, fabric: Described) => match(need, offerFrom(fabric))
 const reason = (need: Need, fabric: Described, property: string) =>

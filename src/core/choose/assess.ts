@@ -8,7 +8,8 @@ import { fitOfSpan, fitOfStep } from './fit'
 import { RELIES_ON_STRETCH, type FullNeed } from './need'
 import { GOOD_FIT } from './steps'
 import { inWater } from './water'
-import { type Assessment, type Known, type Offer, type OfferProperty } from './types'
+import { type Known, type Offer } from '../fabric/types'
+import { type Assessment, type OfferProperty } from './types'
 
 /** How surely a property is known, by how it came to be known; from memory. */
 const CERTAINTY: Record<Known, number> = { measured: 1, said: 0.9, estimated: 0.5 }

@@ -2,7 +2,8 @@ import { assess } from './assess'
 import { assessDetails } from './details'
 import { fullNeed } from './need'
 import { remediesFor } from './remedies'
-import { type Assessment, type Known, type MatchProperty, type Offer } from './types'
+import { type Known, type Offer } from '../fabric/types'
+import { type Assessment, type MatchProperty } from './types'
 
 // One property at a time, at the very limits, with no doubt in the values: what each says and how well it fits.
 const exactly = (value: number, how: Known = 'measured') => ({ value: { value, sd: 0 }, how })

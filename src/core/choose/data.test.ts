@@ -4,7 +4,7 @@ import { chosenWord, DETAILS, GARMENTS, type Garment } from '../vocabulary/choos
 import { detailRules } from './data/details'
 import { garmentNeeds } from './data/garments'
 import { match } from './match'
-import { offerFrom } from './offer'
+import { offerFrom } from '../fabric/offer'
 
 const offers = namedCloths.map((cloth) => ({ cloth, offer: offerFrom({ called: cloth.name.uk }) }))
 

@@ -5,7 +5,8 @@ import { GOOD_FIT } from './steps'
 import { fitOfSpan, fitOfStep } from './fit'
 import { detailRules, type DetailRule } from './data/details'
 import { type FullNeed } from './need'
-import { type Assessment, type Known, type Offer } from './types'
+import { type Known, type Offer } from '../fabric/types'
+import { type Assessment } from './types'
 import { chosenWord, type Detail } from '../vocabulary/choosing'
 
 /** How much one detail that goes wrong can take off a score. */

@@ -1,6 +1,7 @@
 import { fibreById } from '../fibres/catalogue'
 import { type FullNeed } from './need'
-import { type Match, type Offer } from './types'
+import { type Offer } from '../fabric/types'
+import { type Match } from './types'
 
 /** g/m² below which any cellulose burns in a rush; common practice. */
 const LIGHT_GSM = 120

@@ -4,7 +4,7 @@ import { namedCloths } from '../cloths/catalogue'
 import vocabulary from '../../../tests/reference/vocabulary.json'
 import { match } from './match'
 import { fullNeed } from './need'
-import { offerFrom, type Described } from './offer'
+import { offerFrom, type Described } from '../fabric/offer'
 import { type Need } from '../notebook/schemas/need'
 
 const judge = (need: Need, fabric: Described) => match(need, offerFrom(fabric))

@@ -5,7 +5,8 @@ import { cautionsFor } from './flame'
 import { fullNeed } from './need'
 import { remediesFor } from './remedies'
 import { statusOf, verdictOf } from './steps'
-import { type Assessment, type Match, type MatchProperty, type Offer, type OfferProperty } from './types'
+import { type Offer } from '../fabric/types'
+import { type Assessment, type Match, type MatchProperty, type OfferProperty } from './types'
 
 /** A property that is unknown is taken to fit about this well: neither a recommendation nor a refusal. */
 const UNKNOWN_FIT = 0.85

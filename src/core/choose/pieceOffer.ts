@@ -1,7 +1,7 @@
 import { opacityOverall } from '../notebook/measurements/opacity'
 import { type PieceEvidence, type PropertySheet } from '../notebook/sheet'
-import { offerFrom } from './offer'
-import { type Offer } from './types'
+import { offerFrom } from '../fabric/offer'
+import { type Offer } from '../fabric/types'
 
 /** What a piece of the stash offers: its own measurements, and guesses from its name where it has none. */
 export function pieceOffer({ piece }: Pick<PieceEvidence, 'piece'>, sheet: PropertySheet): Offer {

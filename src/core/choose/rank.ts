@@ -1,6 +1,7 @@
 import { type Need } from '../notebook/schemas/need'
 import { match } from './match'
-import { type MatchVerdict, type Offer } from './types'
+import { type Offer } from '../fabric/types'
+import { type MatchVerdict } from './types'
 
 /** How one cloth stands in the order of all that were held against a need. */
 export interface Ranked {

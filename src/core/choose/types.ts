@@ -1,34 +1,4 @@
-import { type Body, type Construction, type Opacity } from '../vocabulary/cloth'
-import { type FibreId } from '../vocabulary/fibres'
-import { type Quantity } from '../units/quantity'
 import { type Detail } from '../vocabulary/choosing'
-
-/** How a property of a cloth came to be known. */
-export type Known = 'measured' | 'said' | 'estimated'
-
-export interface KnownValue<T> {
-  value: T
-  how: Known
-}
-
-/** What is known of a cloth; whatever is left out is unknown. */
-export interface Offer {
-  /** What it is called, where that was understood. */
-  called?: string
-  gsm?: KnownValue<Quantity>
-  fibres?: KnownValue<readonly FibreId[]>
-  construction?: KnownValue<Construction>
-  /** Per cent. */
-  stretchWidth?: KnownValue<Quantity>
-  stretchLength?: KnownValue<Quantity>
-  body?: KnownValue<Body>
-  opacity?: KnownValue<Opacity>
-  washed?: boolean
-  /** Its surface or its openness lets a flame run over it, where it is of cellulose. */
-  isRaisedOrOpen?: boolean
-  /** A name that nobody knows. */
-  unknownName?: string
-}
 
 /** What a need and an offer are held together in: ids that stand in answers, beside those of the details. */
 export type OfferProperty =

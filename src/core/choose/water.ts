@@ -1,6 +1,7 @@
 import { fibreById, isTrace } from '../fibres/catalogue'
 import { type FibreId } from '../vocabulary/fibres'
-import { type Assessment, type Known, type Offer } from './types'
+import { type Known, type Offer } from '../fabric/types'
+import { type Assessment } from './types'
 
 /** How much the wrong fibre takes off a swimsuit: it is unsuitable. Ours. */
 const IMPORTANCE = 0.85

@@ -13,6 +13,9 @@ export type Reports = ReportRows | { readonly like: FibreId; readonly except: Pa
 /** How hot a fibre may be ironed, in the dots of a care label; none: not at all. */
 export type IronDots = 0 | 1 | 2 | 3
 
+/** How hot it may be tumbled, if at all. */
+export type Tumble = 'normal' | 'low' | 'never'
+
 /** One fibre, as its own file declares it. Its words stand in the vocabulary. */
 export interface FibreKind {
   family: FamilyId
@@ -37,6 +40,16 @@ export interface FibreKind {
   lookalike: string | null
   /** How hot it may be ironed. Common practice; where practice differs, the cooler one. */
   ironDots: IronDots
+  /**
+   * How it is washed, and what plain woven cloth of it loses in the first wash, per cent of its length: [low, high], in
+   * which four of five fall. `celsius` is the hottest bath, null where it is not washed. Common practice, from memory.
+   */
+  care: { celsius: number | null; tumble: Tumble; shrinks: readonly [number, number] }
+  /**
+   * How its cloth handles, 0 to 1: softness on bare skin, how easily it slides over other cloth; and `bulk`, how thick
+   * its cloth is for its weight beside the same cloth of cotton. From memory; wide spread between cloths.
+   */
+  handle: { softness: number; slide: number; bulk: number }
   /**
    * How often a cloth from a shop, a charity shop or a stash is made of it alone: parts in a hundred, before blends.
    * From memory of what is sold and given away; no survey stands behind it.

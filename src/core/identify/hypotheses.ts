@@ -2,7 +2,8 @@ import { fibreById } from '../fibres/catalogue'
 import { FAMILIES, FIBRE_IDS, type FibreId } from '../vocabulary/fibres'
 import { pairs, triples } from './blends'
 import { MAIN_WEIGHT, SHARE_SPLIT } from './priors'
-import { type Component, type Hypothesis, type Share } from './types'
+import { type Share } from '../vocabulary/fibres'
+import { type Component, type Hypothesis } from './types'
 
 /** `silk`, or `cotton.main+polyester.minor`: the same mixture always gets the same id. */
 function hypothesisId(components: readonly Component[]): string {

@@ -1,4 +1,4 @@
-import { type FamilyId, type FibreId } from '../vocabulary/fibres'
+import { type FamilyId, type FibreId, type Share } from '../vocabulary/fibres'
 
 export const PARTS = ['whole', 'warp', 'weft', 'pile'] as const
 export type Part = (typeof PARTS)[number]
@@ -9,8 +9,6 @@ export interface Observation {
   states: readonly string[]
   part?: Part
 }
-
-export type Share = 'all' | 'main' | 'even' | 'minor'
 
 /** One fibre's place in a mixture; `weight` is its share of what burns, in (0, 1], all of them summing to 1. */
 export interface Component {

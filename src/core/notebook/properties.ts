@@ -1,5 +1,5 @@
 import { fibreListWords, fibreName } from '../identify/words'
-import { ironFor } from '../sew/irons'
+import { ironFor } from '../fibres/irons'
 import { needleFor } from '../sew/needles'
 import { capitalised, formatLength, formatWidth, type UnitSystem } from '../units/format'
 import { WASH_STATE_WORDS } from '../vocabulary/cloth'

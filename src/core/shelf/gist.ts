@@ -1,5 +1,5 @@
 import { pieceOffer } from '../choose/pieceOffer'
-import { type Offer } from '../choose/types'
+import { type Offer } from '../fabric/types'
 import { weaveOf } from '../cloths/weaveOf'
 import { fibreById } from '../fibres/catalogue'
 import { opacityForetold } from '../notebook/foretell'

@@ -73,7 +73,7 @@ export function capitalised(text: string): string {
 /** Keeps a number and its unit on one line. */
 const NBSP = '\u00a0'
 
-const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞']
+export const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞']
 
 function eighths(yards: number): string {
   const count = Math.round(yards * 8)

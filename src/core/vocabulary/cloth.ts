@@ -56,3 +56,7 @@ export const WASH_STATE_WORDS: Readonly<Record<WashState, string>> = {
 /** How sure a weight can be spoken of, from the lightest. */
 export const WEIGHT_CLASSES = ['very-light', 'light', 'medium', 'heavy', 'very-heavy'] as const
 export type WeightClass = (typeof WEIGHT_CLASSES)[number]
+
+/** How a cloth behaves on the table. */
+export const HANDLINGS = ['slippery', 'frays', 'curls', 'delicate', 'pile', 'sheer', 'bulky', 'coated'] as const
+export type Handling = (typeof HANDLINGS)[number]

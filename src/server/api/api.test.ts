@@ -242,6 +242,10 @@ describe('openapi.json', () => {
       '/api/v1/name',
       '/api/v1/count',
       '/api/v1/match',
+      '/api/v1/set',
+      '/api/v1/comfort',
+      '/api/v1/enough',
+      '/api/v1/envelope',
       '/api/v1/export',
       '/api/v1/import',
     ])

@@ -1,32 +1,23 @@
 import { z } from 'zod'
-import { CONSTRUCTIONS } from '../../core/vocabulary/cloth'
+import { type MatchVerdict, type Status } from '../../core/choose/types'
 import { match } from '../../core/choose/match'
-import { offerFrom } from '../../core/choose/offer'
+import { offerFrom } from '../../core/fabric/offer'
 import { pieceOffer } from '../../core/choose/pieceOffer'
-import { type Offer } from '../../core/choose/types'
+import { type Offer } from '../../core/fabric/types'
 import { NeedSchema, type Need } from '../../core/notebook/schemas/need'
-import { BodySchema, OpacitySchema } from '../../core/notebook/schemas/cloth'
-import { FibreIdSchema } from '../../core/notebook/schemas/observation'
-import { listOf, optionalText } from '../../core/notebook/schemas/text'
-import { GsmSchema } from '../../core/notebook/schemas/weighing'
-import { FIBRE_IDS } from '../../core/vocabulary/fibres'
 import { notebook } from '../database'
 import { findPattern } from '../patterns'
 import { readStashEntry } from '../stash'
+import { FabricSchema } from './fabric'
 import { NoSense, postJson } from './handle'
 
-const stretch = z.number().min(0).max(300)
-
-export const FabricSchema = z.strictObject({
-  called: optionalText(200).optional(),
-  gsm: GsmSchema.optional(),
-  fibres: listOf(FibreIdSchema, FIBRE_IDS.length).optional(),
-  construction: z.enum(CONSTRUCTIONS).optional(),
-  stretchPercent: z.strictObject({ length: stretch.optional(), width: stretch.optional() }).optional(),
-  body: BodySchema.optional(),
-  opacity: OpacitySchema.optional(),
-  washed: z.boolean().optional(),
-})
+export const STATUSES = ['good', 'near', 'bad', 'unknown'] as const satisfies readonly Status[]
+export const MATCH_VERDICTS = [
+  'suits',
+  'suits-with-changes',
+  'risky',
+  'unsuitable',
+] as const satisfies readonly MatchVerdict[]
 
 /** An id that nothing has is no bad form: it is answered by its name. */
 const id = z.union([z.string().min(1).max(64), z.number().int().min(0).max(1e9)]).transform(String)
@@ -56,10 +47,8 @@ export const MatchRequest = z
 export const MatchResponse = z.object({
   score: z.number().min(0).max(1),
   certainty: z.number().min(0).max(1),
-  verdict: z.enum(['suits', 'suits-with-changes', 'risky', 'unsuitable']),
-  reasons: z.array(
-    z.object({ property: z.string(), status: z.enum(['good', 'near', 'bad', 'unknown']), text: z.string() }),
-  ),
+  verdict: z.enum(MATCH_VERDICTS),
+  reasons: z.array(z.object({ property: z.string(), status: z.enum(STATUSES), text: z.string() })),
   remedies: z.array(z.object({ id: z.string(), text: z.string(), scoreAfter: z.number().min(0).max(1) })),
   cautions: z.array(z.object({ id: z.string(), text: z.string() })),
   measureNext: z.array(z.object({ property: z.string(), gain: z.number() })),

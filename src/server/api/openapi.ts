@@ -1,11 +1,14 @@
 import { z } from 'zod'
 import { exchangeJsonSchema } from '../../core/formats/exchange'
+import { ComfortRequest, ComfortResponse } from './comfort'
 import { CountRequest, CountResponse } from './count'
+import { EnoughRequest, EnoughResponse } from './enough'
 import { ImportResponse } from './exchange'
 import { IdentifyRequest, IdentifyResponse } from './identify'
 import { MatchRequest, MatchResponse } from './match'
 import { NameRequest, NameResponse } from './name'
 import { ProblemSchema } from './problem'
+import { SetRequest, SetResponse } from './set'
 import { WeighRequest, WeighResponse } from './weigh'
 
 const operations = [
@@ -39,6 +42,24 @@ const operations = [
     summary: 'How well a cloth meets what a pattern needs, why, and what would rescue it.',
     request: MatchRequest,
     response: MatchResponse,
+  },
+  {
+    path: '/api/v1/set',
+    summary: 'Whether a cloth, its lining, interfacing and wadding go together.',
+    request: SetRequest,
+    response: SetResponse,
+  },
+  {
+    path: '/api/v1/comfort',
+    summary: 'How a cloth wears in hot, mild and cold weather.',
+    request: ComfortRequest,
+    response: ComfortResponse,
+  },
+  {
+    path: '/api/v1/enough',
+    summary: 'Whether a length is enough by an envelope’s table, and what to buy.',
+    request: EnoughRequest,
+    response: EnoughResponse,
   },
 ] satisfies { path: string; summary: string; request: z.ZodType; response: z.ZodType; form?: true }[]
 

@@ -1,5 +1,5 @@
 import { byRank, ranked, type Ranked } from '../../core/choose/rank'
-import { type Offer } from '../../core/choose/types'
+import { type Offer } from '../../core/fabric/types'
 import { type Need } from '../../core/notebook/schemas/need'
 
 export interface RankCloths {

@@ -11,6 +11,8 @@ export const acetate: FibreKind = {
   soldSince: 1924,
   lookalike: 'triacetate burns as acetate does',
   ironDots: 1,
+  care: { celsius: 30, tumble: 'never', shrinks: [0.5, 3] },
+  handle: { softness: 0.8, slide: 0.95, bulk: 0.9 },
   common: 3,
   reports: {
     approach: { unmoved: 5, 'curls-away': 22, 'melts-back': 73 },

@@ -11,6 +11,8 @@ export const acrylic: FibreKind = {
   soldSince: 1950,
   lookalike: null,
   ironDots: 1,
+  care: { celsius: 40, tumble: 'low', shrinks: [0, 3] },
+  handle: { softness: 0.65, slide: 0.2, bulk: 1.25 },
   common: 4,
   reports: {
     approach: { unmoved: 7, 'curls-away': 28, 'melts-back': 65 },

@@ -10,6 +10,8 @@ export const cotton: FibreKind = {
   soldSince: null,
   lookalike: 'viscose, modal and lyocell burn just as cotton does',
   ironDots: 3,
+  care: { celsius: 60, tumble: 'normal', shrinks: [2, 6] },
+  handle: { softness: 0.85, slide: 0.2, bulk: 1 },
   common: 24,
   reports: {
     approach: { unmoved: 88, 'curls-away': 9, 'melts-back': 3 },

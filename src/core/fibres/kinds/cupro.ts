@@ -11,6 +11,8 @@ export const cupro: FibreKind = {
   soldSince: 1920,
   lookalike: 'viscose burns as cupro does',
   ironDots: 2,
+  care: { celsius: 30, tumble: 'never', shrinks: [1, 4] },
+  handle: { softness: 1, slide: 1, bulk: 0.9 },
   common: 0.8,
   reports: {
     like: 'viscose',

@@ -11,6 +11,8 @@ export const elastane: FibreKind = {
   soldSince: 1959,
   lookalike: null,
   ironDots: 1,
+  care: { celsius: 40, tumble: 'low', shrinks: [0, 3] },
+  handle: { softness: 0.7, slide: 0.3, bulk: 1 },
   common: 0.6,
   traceWeight: 0.1,
   reports: {

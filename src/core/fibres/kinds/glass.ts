@@ -11,6 +11,8 @@ export const glass: FibreKind = {
   soldSince: 1938,
   lookalike: null,
   ironDots: 0,
+  care: { celsius: null, tumble: 'never', shrinks: [0, 1] },
+  handle: { softness: 0, slide: 0.5, bulk: 1 },
   // Seldom met, and never put above metal by a flame alone.
   common: 0.12,
   reports: {

@@ -10,6 +10,8 @@ export const hair: FibreKind = {
   soldSince: null,
   lookalike: 'wool burns just as mohair, alpaca and cashmere do',
   ironDots: 1,
+  care: { celsius: 30, tumble: 'never', shrinks: [3, 10] },
+  handle: { softness: 0.55, slide: 0.1, bulk: 1.25 },
   common: 2,
   reports: {
     like: 'wool',

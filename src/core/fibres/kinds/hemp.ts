@@ -10,6 +10,8 @@ export const hemp: FibreKind = {
   soldSince: null,
   lookalike: 'linen and ramie burn as hemp does',
   ironDots: 3,
+  care: { celsius: 60, tumble: 'normal', shrinks: [3, 7] },
+  handle: { softness: 0.55, slide: 0.1, bulk: 0.95 },
   common: 1.2,
   reports: {
     like: 'linen',

@@ -10,6 +10,8 @@ export const jute: FibreKind = {
   soldSince: null,
   lookalike: 'hemp burns as jute does',
   ironDots: 3,
+  care: { celsius: 30, tumble: 'never', shrinks: [4, 10] },
+  handle: { softness: 0.15, slide: 0.05, bulk: 1 },
   common: 0.8,
   reports: {
     like: 'linen',

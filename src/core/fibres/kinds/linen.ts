@@ -10,6 +10,8 @@ export const linen: FibreKind = {
   soldSince: null,
   lookalike: 'hemp and ramie burn as linen does',
   ironDots: 3,
+  care: { celsius: 60, tumble: 'normal', shrinks: [3, 7] },
+  handle: { softness: 0.6, slide: 0.15, bulk: 0.95 },
   common: 5,
   reports: {
     like: 'cotton',

@@ -11,6 +11,8 @@ export const lyocell: FibreKind = {
   soldSince: 1992,
   lookalike: 'cotton, viscose and modal burn just as lyocell does',
   ironDots: 2,
+  care: { celsius: 40, tumble: 'low', shrinks: [2, 4] },
+  handle: { softness: 0.9, slide: 0.55, bulk: 0.95 },
   common: 1.8,
   reports: {
     like: 'viscose',

@@ -10,6 +10,8 @@ export const metallic: FibreKind = {
   soldSince: null,
   lookalike: null,
   ironDots: 1,
+  care: { celsius: 30, tumble: 'never', shrinks: [0, 2] },
+  handle: { softness: 0.25, slide: 0.4, bulk: 1 },
   // Real metal neither smells nor burns; what burns of the rest is the film that carries it. Both are in the rows.
   common: 0.5,
   traceWeight: 0.12,

@@ -11,6 +11,8 @@ export const modacrylic: FibreKind = {
   soldSince: 1950,
   lookalike: null,
   ironDots: 1,
+  care: { celsius: 30, tumble: 'never', shrinks: [0, 3] },
+  handle: { softness: 0.6, slide: 0.2, bulk: 1.2 },
   common: 0.6,
   reports: {
     like: 'acrylic',

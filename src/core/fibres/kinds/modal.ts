@@ -11,6 +11,8 @@ export const modal: FibreKind = {
   soldSince: 1965,
   lookalike: 'cotton, viscose and lyocell burn just as modal does',
   ironDots: 2,
+  care: { celsius: 40, tumble: 'low', shrinks: [2, 5] },
+  handle: { softness: 0.95, slide: 0.5, bulk: 0.95 },
   common: 1.2,
   reports: {
     like: 'viscose',

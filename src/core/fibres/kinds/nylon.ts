@@ -10,6 +10,8 @@ export const nylon: FibreKind = {
   soldSince: 1939,
   lookalike: 'polyester differs from nylon in smell and colour of bead only',
   ironDots: 1,
+  care: { celsius: 40, tumble: 'low', shrinks: [0, 2] },
+  handle: { softness: 0.7, slide: 0.75, bulk: 1 },
   common: 4,
   reports: {
     like: 'polyester',

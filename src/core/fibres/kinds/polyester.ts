@@ -11,6 +11,8 @@ export const polyester: FibreKind = {
   soldSince: 1953,
   lookalike: 'nylon differs from polyester in smell and colour of bead only',
   ironDots: 2,
+  care: { celsius: 40, tumble: 'low', shrinks: [0, 1.5] },
+  handle: { softness: 0.65, slide: 0.7, bulk: 1 },
   common: 21,
   reports: {
     approach: { unmoved: 3, 'curls-away': 22, 'melts-back': 75 },

@@ -11,6 +11,8 @@ export const polypropylene: FibreKind = {
   soldSince: 1959,
   lookalike: null,
   ironDots: 0,
+  care: { celsius: 40, tumble: 'never', shrinks: [0, 1] },
+  handle: { softness: 0.5, slide: 0.5, bulk: 1.1 },
   common: 1,
   reports: {
     like: 'polyester',

@@ -10,6 +10,8 @@ export const ramie: FibreKind = {
   soldSince: null,
   lookalike: 'linen and hemp burn as ramie does',
   ironDots: 3,
+  care: { celsius: 40, tumble: 'normal', shrinks: [2, 5] },
+  handle: { softness: 0.6, slide: 0.2, bulk: 0.95 },
   common: 0.8,
   reports: {
     like: 'linen',

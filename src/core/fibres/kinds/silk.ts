@@ -10,6 +10,8 @@ export const silk: FibreKind = {
   soldSince: null,
   lookalike: 'wool and hair burn much as silk does',
   ironDots: 2,
+  care: { celsius: 30, tumble: 'never', shrinks: [1, 5] },
+  handle: { softness: 1, slide: 0.85, bulk: 0.9 },
   common: 4,
   reports: {
     approach: { unmoved: 12, 'curls-away': 78, 'melts-back': 10 },

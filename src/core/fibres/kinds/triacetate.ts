@@ -10,6 +10,8 @@ export const triacetate: FibreKind = {
   soldSince: 1954,
   lookalike: 'acetate burns as triacetate does',
   ironDots: 2,
+  care: { celsius: 40, tumble: 'low', shrinks: [0, 2] },
+  handle: { softness: 0.75, slide: 0.9, bulk: 0.9 },
   common: 0.8,
   reports: {
     like: 'acetate',

@@ -11,6 +11,8 @@ export const viscose: FibreKind = {
   soldSince: 1910,
   lookalike: 'cotton, modal and lyocell burn just as viscose does',
   ironDots: 2,
+  care: { celsius: 30, tumble: 'never', shrinks: [3, 8] },
+  handle: { softness: 0.9, slide: 0.6, bulk: 0.9 },
   common: 8,
   reports: {
     like: 'cotton',

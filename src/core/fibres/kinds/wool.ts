@@ -10,6 +10,8 @@ export const wool: FibreKind = {
   soldSince: null,
   lookalike: 'mohair, alpaca and cashmere burn just as wool does',
   ironDots: 2,
+  care: { celsius: 30, tumble: 'never', shrinks: [3, 10] },
+  handle: { softness: 0.5, slide: 0.15, bulk: 1.3 },
   common: 7,
   reports: {
     approach: { unmoved: 15, 'curls-away': 75, 'melts-back': 10 },

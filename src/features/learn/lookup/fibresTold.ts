@@ -1,7 +1,7 @@
 import { families } from '@/core/fibres/families'
 import { fibres } from '@/core/fibres/catalogue'
 import { burnFeatures, stateLabel } from '@/core/identify/features'
-import { IRON_DOTS } from '@/core/sew/irons'
+import { IRON_DOTS } from '@/core/fibres/irons'
 import { type FibreId } from '@/core/vocabulary/fibres'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { capitalised } from '@/core/units/format'

@@ -1,5 +1,5 @@
 import { match } from '@/core/choose/match'
-import { offerFrom } from '@/core/choose/offer'
+import { offerFrom } from '@/core/fabric/offer'
 import { needWords } from './needWords'
 import { pinsOf, propertyWords } from '../../shared/choose/words'
 

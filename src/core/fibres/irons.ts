@@ -1,5 +1,5 @@
-import { fibreById, isTrace } from '../fibres/catalogue'
-import { type IronDots } from '../fibres/types'
+import { fibreById, isTrace } from './catalogue'
+import { type IronDots } from './types'
 import { type FibreId } from '../vocabulary/fibres'
 
 /**

@@ -1,9 +1,10 @@
 import { clothCalled } from '../cloths/catalogue'
 import { type NamedCloth } from '../cloths/types'
-import { type Body, type Construction, type Opacity } from '../vocabulary/cloth'
+import { type Body, type Construction, type Handling, type Opacity } from '../vocabulary/cloth'
 import { fibreByWord } from '../fibres/catalogue'
 import { type FibreId } from '../vocabulary/fibres'
-import { type KnownValue, type Offer } from './types'
+import { idOf, mixOf, mixOfUsual } from './mix'
+import { type KnownValue, type Offer, type SharedFibre } from './types'
 
 /** A cloth as somebody describes it, every part optional. */
 export interface Described {
@@ -12,12 +13,20 @@ export interface Described {
   gsm?: number
   /** Standard uncertainty of `gsm`; 3 % where none is given. */
   gsmUncertainty?: number
-  fibres?: readonly FibreId[]
+  /** With their shares, where a label gave them. */
+  fibres?: readonly (FibreId | SharedFibre)[]
   construction?: Construction
   stretchPercent?: { length?: number; width?: number }
   body?: Body
   opacity?: Opacity
   washed?: boolean
+  widthMm?: number
+  lengthMm?: number
+  /** Still to come, per cent. */
+  shrinkPercent?: { length?: number; width?: number }
+  nap?: boolean
+  handling?: readonly Handling[]
+  colour?: string
 }
 
 /**
@@ -26,6 +35,8 @@ export interface Described {
  */
 const STATED_WEIGHT_DOUBT = 0.03
 const STATED_STRETCH_DOUBT = 1.5
+/** Of a shrinkage that somebody states, per cent points. */
+const STATED_SHRINK_DOUBT = 0.7
 
 /**
  * What a description offers; what it leaves out is estimated, with doubt, from what the cloth is called.
@@ -52,13 +63,38 @@ export function offerFrom(described: Described, named = clothCalled(described.ca
   if (length !== undefined)
     offer.stretchLength = { value: { value: length, sd: STATED_STRETCH_DOUBT }, how: 'measured' }
 
-  offer.fibres = known(listed(described.fibres) ?? fibresNamedIn(described.called), named?.fibres)
+  const fibres = known(listed(described.fibres) ?? fibresNamedIn(described.called), named?.fibres)
+  if (fibres) {
+    offer.fibres = { value: fibres.value.map(idOf), how: fibres.how }
+    offer.mix = fibres.how === 'estimated' ? mixOfUsual(fibres.value.map(idOf)) : mixOf(fibres.value)
+  }
   offer.construction = known(described.construction, named?.construction)
   offer.body = known(described.body, named?.body)
   offer.opacity = known(described.opacity, named?.opacity)
   offer.washed = described.washed
-  if (named) offer.isRaisedOrOpen = isRaisedOrOpen(named)
-  return offer
+  if (named) {
+    offer.isRaisedOrOpen = isRaisedOrOpen(named)
+    offer.interlacing = named.interlacing
+  }
+  return { ...offer, ...ofTheLength(described) }
+}
+
+/** What is said of this very length, beside what kind of cloth it is. */
+function ofTheLength({ widthMm, lengthMm, shrinkPercent, nap, handling, colour }: Described): Partial<Offer> {
+  const doubted = (value: number) => ({ value, sd: STATED_SHRINK_DOUBT })
+  return {
+    ...(widthMm !== undefined && { widthMm }),
+    ...(lengthMm !== undefined && { lengthMm }),
+    ...(shrinkPercent && {
+      shrink: {
+        value: { length: doubted(shrinkPercent.length ?? 0), width: doubted(shrinkPercent.width ?? 0) },
+        how: 'said' as const,
+      },
+    }),
+    ...(nap !== undefined && { nap: { value: nap, how: 'said' as const } }),
+    ...(handling && { handling }),
+    ...(colour && { colour }),
+  }
 }
 
 /** Raised, piled or open cloth: a flame runs over it; common practice. */
@@ -68,7 +104,7 @@ function isRaisedOrOpen({ marks, opacity, interlacing, construction }: NamedClot
 }
 
 /** An empty list says nothing. */
-function listed(fibres: readonly FibreId[] | undefined): readonly FibreId[] | undefined {
+function listed<T>(fibres: readonly T[] | undefined): readonly T[] | undefined {
   return fibres && fibres.length > 0 ? fibres : undefined
 }
 

@@ -1,0 +1,1 @@
+export { postComfort as POST } from '@/server/api/comfort'

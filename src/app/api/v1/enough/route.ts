@@ -1,0 +1,1 @@
+export { postEnough as POST } from '@/server/api/enough'

@@ -1,0 +1,1 @@
+export { postSet as POST } from '@/server/api/set'

@@ -1,0 +1,86 @@
+import { airinessOf, type Airiness } from '../../fabric/openness'
+import { type Offer } from '../../fabric/types'
+import { type ComfortClues } from './clues'
+
+/** A rule that an answer rests on, and what it says here. */
+export interface Told {
+  id: string
+  text: string
+}
+
+/** g of water a square metre holds after the spin, beside what its fibres take up; from memory. */
+const SPUN_SHARE = 0.2
+/** g/m² of water below which a line dries it in an hour or two, and above which it takes a day. */
+const DRIES_FAST = 60
+const DRIES_SLOWLY = 160
+
+const AIR_WORDS: Readonly<Record<Airiness, string>> = {
+  open: 'Air goes straight through it.',
+  airy: 'It is woven or knitted openly enough for a breeze to go through.',
+  middling: 'Some air goes through it.',
+  close: 'It is close, so that wind stays out and so does your own damp stay in.',
+  sealed: 'It is coated or laid under a film: next to no air goes through.',
+}
+
+/** Why a cloth wears as it does, what weighs most first. @param clo its own warmth */
+export function comfortReasons(offer: Offer, clues: ComfortClues, clo: number, nextToSkin: boolean): Told[] {
+  return [
+    moisture(clues),
+    { id: 'air', text: AIR_WORDS[airinessOf(clues.openness.value)] },
+    warmth(clo, clues),
+    ...(nextToSkin ? [skin(clues)] : []),
+    drying(clues),
+    ...shares(offer, clues),
+  ]
+}
+
+function moisture({ regain }: ComfortClues): Told {
+  if (!regain)
+    return { id: 'moisture-unknown', text: 'How it takes up moisture depends on its fibres, which are not settled.' }
+  const percent = regain.value < 2 ? regain.value.toFixed(1) : regain.value.toFixed(0)
+  const text =
+    regain.value >= 7
+      ? `Its fibres take up about ${percent} % of their weight from damp air (regain): skin stays dry under it.`
+      : regain.value >= 3
+        ? `Its fibres take up about ${percent} % of their weight from damp air (regain): middling.`
+        : `Its fibres take up hardly any moisture (regain about ${percent} %): sweat stays on the skin.`
+  return { id: 'moisture', text }
+}
+
+function warmth(clo: number, { thickness, gsm }: ComfortClues): Told {
+  const mm = thickness.value < 1 ? thickness.value.toFixed(1) : thickness.value.toFixed(0)
+  const word = clo >= 0.3 ? 'warm' : clo >= 0.12 ? 'of middling warmth' : 'thin'
+  return {
+    id: 'thickness',
+    text: `About ${mm} mm thick at ${Math.round(gsm.value)} g/m²: ${word}. It is the still air in a cloth that warms.`,
+  }
+}
+
+function skin({ softness }: ComfortClues): Told {
+  if (softness.value >= 0.78) return { id: 'softness', text: 'Soft on bare skin.' }
+  if (softness.value >= 0.5)
+    return { id: 'softness', text: 'Neither soft nor rough on bare skin; how finely it is spun decides.' }
+  return { id: 'softness', text: 'It may prickle or scratch on bare skin: line it, or wear something under it.' }
+}
+
+function drying({ regain, gsm }: ComfortClues): Told {
+  const water = gsm.value * (SPUN_SHARE + (regain?.value ?? 6) / 25)
+  const text =
+    water < DRIES_FAST
+      ? 'It dries quickly on a line.'
+      : water < DRIES_SLOWLY
+        ? 'It dries in half a day on a line.'
+        : 'It holds much water and is slow to dry.'
+  return { id: 'drying', text }
+}
+
+/** Where the shares of a blend are unsaid and would change the answer. */
+function shares({ mix = [] }: Offer, { regain }: ComfortClues): Told[] {
+  if (mix.length < 2 || !regain || regain.sd < 1) return []
+  return [
+    {
+      id: 'shares-unknown',
+      text: 'How much there is of each fibre is not known, and it matters here: the label would tell.',
+    },
+  ]
+}

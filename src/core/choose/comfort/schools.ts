@@ -1,0 +1,43 @@
+import { type Offer } from '../../fabric/types'
+import { type ComfortClues } from './clues'
+
+/** A matter on which practitioners disagree, and which side was taken. */
+export interface School {
+  id: string
+  picked: string
+  text: string
+}
+
+/** Where schools disagree about a cloth’s comfort, what was picked and why. */
+export function schoolsFor({ mix = [] }: Offer, { regain, openness }: ComfortClues): School[] {
+  const has = (...fibres: string[]) =>
+    mix.some(({ fibre, fraction }) => fibres.includes(fibre) && fraction.value > 0.2)
+  const found: School[] = []
+  if (has('linen', 'hemp', 'ramie')) {
+    found.push({
+      id: 'linen-breathes',
+      picked: 'computed',
+      text:
+        'Some say that linen breathes less than cotton, others that nothing breathes better. Taken here: neither, ' +
+        'but what follows from its regain, its weight and how openly it is woven' +
+        (openness.value >= 0.5 ? ', and this one is open.' : ', and this one is close.'),
+    })
+  }
+  if (has('viscose', 'modal', 'lyocell', 'cupro')) {
+    found.push({
+      id: 'viscose-moisture',
+      picked: 'published-regain',
+      text:
+        'Some say that viscose takes up hardly any moisture, being man-made, others that it does so very well. Taken ' +
+        `here: the published regain (ASTM D1909: 11 % against cotton’s ${regain ? '7 to 8.5' : '8.5'} %), so it does.`,
+    })
+  }
+  if (has('silk')) {
+    found.push({
+      id: 'silk-heat',
+      picked: 'by-weight',
+      text: 'Some call silk cool and others warm. Taken here: thin silk is cool and thick silk warm, by its thickness.',
+    })
+  }
+  return found
+}

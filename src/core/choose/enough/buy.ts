@@ -1,0 +1,30 @@
+import { MM_PER_YARD } from '../../units/constants'
+import { EIGHTHS } from '../../units/format'
+
+/** A length rounded up to what a shop cuts by. */
+export interface Buy {
+  /** Up to the next 0.1 m. */
+  metres: number
+  /** Up to the next ⅛ yd. */
+  yards: number
+  text: string
+}
+
+const STEPS_A_METRE = 10
+const STEPS_A_YARD = 8
+/** What arithmetic in mm may be off by, so that 2100.0000001 is 2.1 m. */
+const TINY = 1e-6
+
+/** The step up: in metres to 0.1, in yards to ⅛. @param safeMm what would do even if the reckoning is off */
+export function buy(needMm: number, safeMm = needMm): Buy {
+  const metres = upTo(needMm / 1000, STEPS_A_METRE)
+  const yards = upTo(needMm / MM_PER_YARD, STEPS_A_YARD)
+  const safe = upTo(safeMm / 1000, STEPS_A_METRE)
+  const inYards = (steps: number) => `${Math.floor(steps) || ''}${EIGHTHS[Math.round((steps % 1) * STEPS_A_YARD)]}`
+  const more = safe > metres ? `; ${safe} m (${inYards(upTo(safeMm / MM_PER_YARD, STEPS_A_YARD))} yd) to be safe` : ''
+  return { metres, yards, text: `${metres} m (${inYards(yards)} yd)${more}` }
+}
+
+function upTo(value: number, steps: number): number {
+  return Math.ceil(value * steps - TINY) / steps
+}

@@ -1,0 +1,160 @@
+import { apart, labOf } from '../../colour/oklab'
+import { careOf } from '../../fabric/care'
+import { meanOver } from '../../fabric/mix'
+import { shrinkOf } from '../../fabric/shrink'
+import { type Offer } from '../../fabric/types'
+import { BODIES } from '../../vocabulary/cloth'
+import { fitOfSpan } from '../fit'
+import { RELIES_ON_STRETCH } from '../need'
+import { pairOf, shrinkRuling, type Ruling } from './pairing'
+import { type Pair, type PairProperty } from './types'
+import { type SetWants } from './wants'
+
+/** Every rule of a lining with its shell; common practice, limits from memory. */
+export function liningPairs(main: Offer, lining: Offer, wants: SetWants): Pair[] {
+  const rulings: [PairProperty, Ruling | undefined][] = [
+    ['weight', weight(main, lining)],
+    ['care', care(main, lining)],
+    ['shrinkage', shrinkage(main, lining)],
+    ['slide', wants.slides ? slide(main, lining) : undefined],
+    ['opacity', opacity(main, lining, wants)],
+    ['stretch', stretch(main, lining, wants)],
+    ['body', body(main, lining)],
+    ['heat', heat(main, lining)],
+  ]
+  return rulings.flatMap(([property, ruling]) => (ruling ? [pairOf(['main', 'lining'], property, ruling)] : []))
+}
+
+/** A lining is lighter than its shell; one as heavy makes the garment stand off. */
+function weight({ gsm: shell }: Offer, { gsm: own }: Offer): Ruling {
+  const rule = { id: 'lining-lighter', importance: 0.5 }
+  if (!shell || !own)
+    return { ...rule, fit: null, text: 'Weigh both: a lining should be lighter than the cloth outside.' }
+  const ratio = own.value.value / shell.value.value
+  const sd = ratio * Math.hypot(own.value.sd / own.value.value, shell.value.sd / shell.value.value)
+  const fit = fitOfSpan({ value: ratio, sd }, [0, 0.92], -1, 1.5)
+  const text =
+    fit >= 0.8
+      ? 'The lining is lighter than the cloth outside, as it should be.'
+      : 'The lining is as heavy as the cloth outside, or heavier: it would pull it out of shape.'
+  return { ...rule, fit, text }
+}
+
+function care(main: Offer, lining: Offer): Ruling {
+  const rule = { id: 'care-agrees', importance: 0.45 }
+  const [shell, own] = [careOf(main), careOf(lining)]
+  if (!main.fibres || !lining.fibres)
+    return { ...rule, fit: null, text: 'What both bear in the wash is not known while their fibres are not.' }
+  if (shell.washCelsius !== null && own.washCelsius === null)
+    return { ...rule, fit: 0.25, text: 'The lining may not be washed, so the whole would go to the dry-cleaner.' }
+  if (shell.washCelsius === null) return { ...rule, fit: 1, text: 'Dry-cleaned, which the lining bears.' }
+  const colder = shell.washCelsius - own.washCelsius!
+  if (colder >= 30)
+    return {
+      ...rule,
+      fit: 0.65,
+      text: `The lining asks for ${own.washCelsius} °C: the whole is washed as gently as it.`,
+    }
+  return { ...rule, fit: 1, text: 'Both bear the same wash.' }
+}
+
+function shrinkage(main: Offer, lining: Offer): Ruling {
+  const still = (offer: Offer) => shrinkOf(offer).value.length
+  const inWater = careOf(main).washCelsius !== null && careOf(lining).washCelsius !== null
+  return shrinkRuling(still(main), still(lining), { a: 'cloth outside', b: 'lining' }, inWater)
+}
+
+/** Slide of a lining from which an arm goes through it easily, and under which it drags. */
+const SLIDES = 0.6
+const DRAGS = 0.1
+
+function slide(main: Offer, lining: Offer): Ruling | undefined {
+  const rule = { id: 'lining-slides', importance: 0.4 }
+  if ((main.stretchWidth?.value.value ?? 0) > RELIES_ON_STRETCH * 2) return undefined
+  const mean = meanOver(lining.mix ?? [], ({ handle }) => handle.slide)
+  if (!mean) return { ...rule, fit: null, text: 'Whether it slides over what is worn under it depends on its fibre.' }
+  const isRaised = lining.isRaisedOrOpen === true && lining.opacity?.value === 'opaque'
+  const ofWeave = (lining.interlacing === 'satin' ? 0.2 : 0) - (isRaised ? 0.4 : 0)
+  const fit = fitOfSpan({ value: mean.value + ofWeave, sd: 0.08 }, [SLIDES, 3], DRAGS, 4)
+  const text =
+    fit >= 0.8
+      ? 'The lining is smooth: it slides over what is worn under it.'
+      : 'The lining drags: an arm will not slip through. It does for a bodice, not for a sleeve.'
+  const remedy = {
+    id: 'sleeves-in-smooth',
+    text: 'Line the sleeves with something smooth (cupro, acetate, silk).',
+    fit: 0.9,
+  }
+  return { ...rule, fit, text, ...(fit < 0.8 && { remedy }) }
+}
+
+/** Colours closer than this (OKLab) look like one through a thin cloth. */
+const LIKE_COLOURS = 0.12
+
+function opacity(main: Offer, lining: Offer, { opaque }: SetWants): Ruling {
+  const rule = { id: 'lining-shows-through', importance: 0.4 }
+  if (!main.opacity)
+    return { ...rule, fit: null, text: 'Whether the lining shows through is not known: hold a hand behind.' }
+  if (main.opacity.value === 'opaque') return { ...rule, fit: 1, text: 'The cloth outside covers the lining.' }
+  if (opaque && lining.opacity?.value === 'sheer')
+    return { ...rule, fit: 0.3, text: 'Both are see-through: the lining does not cover what is under it.' }
+  if (main.colour && lining.colour && apart(labOf(main.colour), labOf(lining.colour)) > LIKE_COLOURS)
+    return {
+      ...rule,
+      fit: 0.6,
+      text: 'The lining’s colour shows through and changes that of the cloth: see that you like it.',
+    }
+  const isKnown = main.colour !== undefined && lining.colour !== undefined
+  const hue = isKnown ? 'its colour goes with it.' : 'choose its colour and shine with that in mind.'
+  const text = `The lining shows through: ${hue}`
+  return { ...rule, fit: 0.9, text }
+}
+
+/** A lining gives at least so much of what its shell gives. Common practice. */
+const GIVES = 0.6
+
+function stretch(main: Offer, lining: Offer, wants: SetWants): Ruling {
+  const rule = { id: 'lining-gives', importance: wants.stretch > 0 ? 0.85 : 0.3 }
+  const shell = main.stretchWidth?.value.value ?? 0
+  const asked =
+    Math.max(wants.stretch, shell >= RELIES_ON_STRETCH * 2 ? shell * GIVES : 0) * (wants.stretch > 0 ? GIVES : 1)
+  if (asked === 0) return { ...rule, fit: 1, text: 'Neither has to give.' }
+  if (!lining.stretchWidth)
+    return { ...rule, fit: null, text: 'Whether the lining gives with the cloth is not measured.' }
+  const fit = fitOfSpan(lining.stretchWidth.value, [asked, 500], asked * 0.2, 600)
+  const text =
+    fit >= 0.8
+      ? 'The lining gives with the cloth outside.'
+      : 'The cloth outside stretches and the lining does not: it would tear at the seams or hold it still.'
+  const remedy = {
+    id: 'lining-on-bias',
+    text: 'Cut the lining on the bias, or with a deep pleat at the back.',
+    fit: 0.8,
+  }
+  return { ...rule, fit, text, ...(fit < 0.8 && wants.stretch === 0 && { remedy }) }
+}
+
+function body(main: Offer, lining: Offer): Ruling {
+  const rule = { id: 'lining-no-stiffer', importance: 0.35 }
+  if (main.construction?.value === 'net')
+    return { ...rule, fit: 1, text: 'Net and lace fall as what is under them does.' }
+  if (!main.body || !lining.body) return { ...rule, fit: null, text: 'How both fall is not known.' }
+  const stiffer = BODIES.indexOf(lining.body.value) - BODIES.indexOf(main.body.value)
+  const fit = [1, 0.6, 0.3, 0.15, 0.1][Math.max(0, stiffer)]!
+  return {
+    ...rule,
+    fit,
+    text:
+      fit === 1
+        ? 'The lining falls as softly as the cloth outside.'
+        : 'The lining is stiffer than the cloth outside and spoils its fall.',
+  }
+}
+
+function heat(main: Offer, lining: Offer): Ruling {
+  const rule = { id: 'iron-the-cooler', importance: 0.15 }
+  const [shell, own] = [careOf(main).ironDots, careOf(lining).ironDots]
+  return own < shell && own <= 1
+    ? { ...rule, fit: 0.7, text: 'The lining bears only a cool iron: press from the outside, with a cloth between.' }
+    : { ...rule, fit: 1, text: 'Both bear the same iron.' }
+}

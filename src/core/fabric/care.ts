@@ -1,0 +1,68 @@
+import { fibreById, isTrace } from '../fibres/catalogue'
+import { ironFor } from '../fibres/irons'
+import { type IronDots, type Tumble } from '../fibres/types'
+import { type FibreId } from '../vocabulary/fibres'
+import { hasPile, isCoated } from './handling'
+import { type Offer } from './types'
+
+/** How a cloth is looked after. */
+export interface Care {
+  /** Hottest bath, °C; null: not in water, to the dry-cleaner. */
+  washCelsius: number | null
+  tumble: Tumble
+  ironDots: IronDots
+  /** It bears no wringing and no spinning: washed by hand or on the gentlest programme. */
+  isGentle: boolean
+  /** The fibre that asks for most care. */
+  tenderest: FibreId | null
+}
+
+/** Where its fibres are unknown: what hardly anything is hurt by. */
+const CAREFUL: Care = { washCelsius: 30, tumble: 'never', ironDots: 1, isGentle: true, tenderest: null }
+
+/** Made-up or tailored wool and piles of silk or acetate are not put into water. Common practice. */
+const DRY_CLEANED: readonly string[] = [
+  'suiting',
+  'melton',
+  'coating',
+  'velvet',
+  'lame',
+  'sequin-net',
+  'duchess-satin',
+  'brocade',
+  'hair-canvas',
+  'bump',
+]
+const GENTLE_FIBRES: readonly FibreId[] = [
+  'wool',
+  'hair',
+  'silk',
+  'viscose',
+  'cupro',
+  'acetate',
+  'metallic',
+  'modacrylic',
+]
+const TUMBLES: readonly Tumble[] = ['never', 'low', 'normal']
+
+/** How a cloth wants to be washed, dried and ironed: the tenderest of its fibres decides. Common practice. */
+export function careOf(offer: Offer): Care {
+  const all = (offer.fibres?.value ?? []).filter((id, _, list) => !isTrace(id) || list.every(isTrace))
+  if (all.length === 0) return CAREFUL
+  const kinds = all.map((id) => ({ id, ...fibreById(id).care }))
+  const coldest = kinds.reduce((a, b) => ((b.celsius ?? -1) < (a.celsius ?? -1) ? b : a))
+  const isCottonVelvet = offer.called === 'velvet' && all.every((id) => id === 'cotton' || id === 'polyester')
+  const isWaterShy =
+    coldest.celsius === null ||
+    (DRY_CLEANED.includes(offer.called ?? '') && !isCottonVelvet && all.some((id) => GENTLE_FIBRES.includes(id)))
+  const tumble = isCoated(offer) ? 0 : Math.min(...kinds.map((kind) => TUMBLES.indexOf(kind.tumble)))
+  const iron = ironFor(offer.fibres!.value)!
+  const mostDots = isCoated(offer) ? 1 : hasPile(offer) ? 2 : 3
+  return {
+    washCelsius: isWaterShy ? null : coldest.celsius,
+    tumble: TUMBLES[tumble]!,
+    ironDots: Math.min(mostDots, iron.dots) as IronDots,
+    isGentle: all.some((id) => GENTLE_FIBRES.includes(id)),
+    tenderest: coldest.id,
+  }
+}

@@ -1,0 +1,128 @@
+import { meanOver } from './mix'
+import { thicknessOf } from './thickness'
+import { type Offer } from './types'
+import { HANDLINGS, type Handling } from '../vocabulary/cloth'
+
+/** Cloths that are coated or laid under a film: they neither breathe nor fray, and a pin leaves its hole. */
+const COATED: readonly string[] = [
+  'oilcloth',
+  'blackout',
+  'laminate',
+  'waxed-cotton',
+  'softshell',
+  'faux-leather',
+  'vinyl',
+]
+/** Cloths whose threads lie loose or smooth, so that cut edges ravel; common practice. */
+const RAVELS: readonly string[] = [
+  'hopsack',
+  'boucle',
+  'tweed',
+  'dupion',
+  'shantung',
+  'brocade',
+  'lame',
+  'chiffon',
+  'georgette',
+  'hessian',
+  'gauze',
+  'double-gauze',
+  'crinkle-gauze',
+  'noil',
+  'suit-lining',
+  'lining',
+]
+const RAVELLING_WEAVES = ['satin', 'sateen', 'basket', 'leno', 'crepe-weave', 'jacquard']
+/** Knits that lie flat when they are cut. */
+const FLAT_KNITS: readonly string[] = [
+  'interlock',
+  'ponte',
+  'scuba',
+  'scuba-crepe',
+  'fleece',
+  'fleece-back',
+  'rib-knit',
+  'textured-knit',
+  'pique-knit',
+  'quilted-knit',
+  'loopback',
+  'sweatshirting',
+  'velour',
+  'minky',
+  'sherpa',
+]
+
+/** How smooth fibres have to be on the whole for a cloth of them to slide about, 0 … 1. */
+const SLIDES_FROM = 0.6
+/** g/m² above which nothing slips off the table, and under which any cloth is delicate; mm from which it is bulky. */
+const SLIPS_UNDER = 180
+const DELICATE_UNDER = 60
+const BULKY_OVER_MM = 1.6
+/** g/m² above which threads are coarse enough to work loose. */
+const COARSE_OVER = 260
+
+/** Each way of behaving, and what of a cloth brings it; common practice, limits from memory. */
+const RULES: Readonly<Record<Handling, (offer: Offer) => boolean>> = {
+  slippery: (offer) => isSmooth(offer) && weightOf(offer) < SLIPS_UNDER && isLimp(offer) && !hasPile(offer),
+  frays: (offer) => isWoven(offer) && !isCoated(offer) && ravels(offer),
+  curls: ({ construction, interlacing, called = '' }) =>
+    construction?.value === 'knit' && (interlacing ?? 'jersey') === 'jersey' && !FLAT_KNITS.includes(called),
+  delicate: (offer) =>
+    weightOf(offer) < DELICATE_UNDER ||
+    (offer.construction?.value === 'net' && offer.called !== 'sports-mesh' && offer.called !== 'power-mesh') ||
+    (isSmooth(offer) && weightOf(offer) < 90),
+  pile: (offer) => hasPile(offer),
+  sheer: ({ opacity }) => opacity?.value === 'sheer',
+  bulky: (offer) => (thicknessOf(offer)?.value ?? 0) > BULKY_OVER_MM,
+  coated: (offer) => isCoated(offer),
+}
+
+/** How a cloth behaves on the table: as somebody said, else as follows from what it is called, made of and weighs. */
+export function handlingOf(offer: Offer): readonly Handling[] {
+  return offer.handling ?? HANDLINGS.filter((one) => RULES[one](offer))
+}
+
+export function isCoated({ called = '', handling }: Offer): boolean {
+  return handling?.includes('coated') ?? COATED.includes(called)
+}
+
+export function hasPile({ interlacing, called = '', handling }: Offer): boolean {
+  if (handling) return handling.includes('pile')
+  return interlacing === 'pile' || interlacing === 'pile-ribs' || ['velour', 'panne-velvet', 'plush'].includes(called)
+}
+
+/** Whether its pieces must all lie one way: its pile or nap shades; a print is another matter. */
+export function isOneWay(offer: Offer): boolean {
+  return offer.nap?.value ?? (hasPile(offer) && offer.called !== 'terry')
+}
+
+function weightOf({ gsm }: Offer): number {
+  return gsm?.value.value ?? 150
+}
+
+function isWoven({ construction }: Offer): boolean {
+  return construction === undefined || construction.value === 'woven'
+}
+
+function isLimp({ body }: Offer): boolean {
+  return body === undefined || body.value === 'fluid' || body.value === 'soft'
+}
+
+function isSmooth({ mix = [], interlacing, called = '' }: Offer): boolean {
+  if (called === 'noil' || called === 'winceyette' || called === 'peachskin') return false
+  const slide = meanOver(mix, ({ handle }) => handle.slide)?.value ?? 0
+  const ofWeave = interlacing === 'satin' ? 0.15 : interlacing === 'crepe-weave' ? -0.05 : 0
+  return slide + ofWeave >= SLIDES_FROM
+}
+
+function ravels(offer: Offer): boolean {
+  const { called = '', interlacing, mix = [] } = offer
+  const isCoarse = mix[0] !== undefined && ['linen', 'hemp', 'jute'].includes(mix[0].fibre)
+  return (
+    RAVELS.includes(called) ||
+    isCoarse ||
+    weightOf(offer) > COARSE_OVER ||
+    isSmooth(offer) ||
+    (interlacing !== undefined && RAVELLING_WEAVES.includes(interlacing))
+  )
+}
