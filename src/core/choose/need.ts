@@ -1,4 +1,5 @@
-import { garmentNeeds, type GarmentNeed } from './data/garments'
+import { type GarmentNeed } from './data/garmentNeed'
+import { garmentNeeds } from './data/garments'
 import { roleNeeds } from './data/roles'
 import { type Need } from '../notebook/schemas/need'
 import { type Detail, type Season } from '../vocabulary/choosing'

@@ -43,6 +43,31 @@ export const GARMENT_WORDS = {
   tablecloth: 'tablecloth',
   quilt: 'quilt',
   toile: { uk: 'toile', us: 'muslin (test garment)' },
+  'skirt-wrap': 'wrap skirt',
+  culottes: 'culottes',
+  kaftan: 'kaftan',
+  'kimono-jacket': 'loose jacket',
+  cardigan: 'cardigan',
+  hoodie: 'hooded sweatshirt',
+  'vest-top': { uk: 'vest top', us: 'tank top' },
+  nightdress: { uk: 'nightdress', us: 'nightgown' },
+  underwear: 'underwear',
+  raincoat: 'raincoat',
+  cape: 'cape',
+  hat: 'hat',
+  pouch: 'pouch',
+  rucksack: { uk: 'rucksack', us: 'backpack' },
+  pillowcase: 'pillowcase',
+  'duvet-cover': 'duvet cover',
+  napkin: 'napkin',
+  'roman-blind': { uk: 'Roman blind', us: 'Roman shade' },
+  cloak: 'cloak',
+  corset: 'corset',
+  doublet: 'doublet',
+  tabard: 'tabard',
+  tutu: 'tutu',
+  'puppet-clothes': 'puppet’s clothes',
+  'stage-drape': 'stage drape',
 } as const satisfies Record<string, OneOrBoth>
 export type Garment = keyof typeof GARMENT_WORDS
 export const GARMENTS = idsOf(GARMENT_WORDS)
@@ -69,6 +94,35 @@ export const DETAIL_WORDS = {
   'quilted-layers': 'quilted layers',
   lined: 'lined',
   unlined: 'unlined',
+  yoke: 'yoke',
+  darts: 'darts',
+  'princess-seams': 'princess seams',
+  godets: 'godets',
+  peplum: 'peplum',
+  'puff-sleeves': 'puff sleeves',
+  'bell-sleeves': 'bell sleeves',
+  'set-in-sleeves': 'set-in sleeves',
+  'raglan-sleeves': 'raglan sleeves',
+  waistband: 'waistband',
+  drawstring: 'drawstring',
+  'welt-pockets': 'welt pockets',
+  'inseam-pockets': 'in-seam pockets',
+  'button-loops': 'button loops',
+  placket: 'placket',
+  hood: 'hood',
+  shirring: 'shirring',
+  smocking: 'smocking',
+  facings: 'facings',
+  'bound-edges': 'bound edges',
+  vent: 'vent',
+  boning: 'boning',
+  'turn-ups': { uk: 'turn-ups', us: 'cuffed hems' },
+  cowl: 'cowl',
+  flounces: 'flounces',
+  circle: 'circle cut',
+  handles: 'handles',
+  eyelets: 'eyelets',
+  'curtain-heading': 'curtain heading',
 } as const satisfies Record<string, OneOrBoth>
 export type Detail = keyof typeof DETAIL_WORDS
 export const DETAILS = idsOf(DETAIL_WORDS)
@@ -86,6 +140,32 @@ export const ROLE_WORDS = {
 } as const satisfies Record<string, OneOrBoth>
 export type Role = keyof typeof ROLE_WORDS
 export const ROLES = idsOf(ROLE_WORDS)
+
+/** What the looks of a cloth may not be, as envelopes put it. */
+export const AVOID_WORDS = {
+  diagonals: 'obvious diagonals',
+  stripes: 'stripes',
+  plaids: { uk: 'checks and tartans', us: 'plaids' },
+  'one-way': 'one-way designs',
+  'large-print': 'large prints',
+  'border-print': 'border prints',
+  pile: 'pile and nap',
+  stretch: 'stretch cloth',
+  knits: 'knits',
+  wovens: 'wovens',
+  sheers: 'see-through cloth',
+  heavy: 'heavy cloth',
+  light: 'flimsy cloth',
+  slippery: 'slippery cloth',
+  stiff: 'stiff cloth',
+} as const satisfies Record<string, OneOrBoth>
+export type Avoid = keyof typeof AVOID_WORDS
+export const AVOIDS = idsOf(AVOID_WORDS)
+
+/** How a thing has to be looked after. */
+export const CARE_WISH_WORDS = { machine: 'in the washing machine', wash: 'in water', any: 'as it comes' } as const
+export type CareWish = keyof typeof CARE_WISH_WORDS
+export const CARES = idsOf(CARE_WISH_WORDS)
 
 export const SEASONS = ['hot', 'mild', 'cold'] as const
 export type Season = (typeof SEASONS)[number]

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { exchangeJsonSchema } from '../../core/formats/exchange'
 import { ComfortRequest, ComfortResponse } from './comfort'
 import { CountRequest, CountResponse } from './count'
+import { EnvelopeRequest, EnvelopeResponse } from './envelope'
 import { EnoughRequest, EnoughResponse } from './enough'
 import { ImportResponse } from './exchange'
 import { IdentifyRequest, IdentifyResponse } from './identify'
@@ -60,6 +61,12 @@ const operations = [
     summary: 'Whether a length is enough by an envelope’s table, and what to buy.',
     request: EnoughRequest,
     response: EnoughResponse,
+  },
+  {
+    path: '/api/v1/envelope',
+    summary: 'What a pattern’s envelope says, read into needs, lengths and notions.',
+    request: EnvelopeRequest,
+    response: EnvelopeResponse,
   },
 ] satisfies { path: string; summary: string; request: z.ZodType; response: z.ZodType; form?: true }[]
 

@@ -1,29 +1,9 @@
-import { type Body } from '../../vocabulary/cloth'
 import { type Detail } from '../../vocabulary/choosing'
+import { type DetailRule } from './detailRule'
+import { furtherDetails } from './furtherDetails'
 
-/** What a detail asks beyond the garment, and how it is rescued; common practice, limits from memory. */
-export interface DetailRule {
-  /** g/m²; either end may be open. */
-  gsm?: readonly [number | null, number | null]
-  body?: readonly Body[]
-  /** g/m² to which a soft, pliable cloth may go; as `gsm` where left out. */
-  pliableTo?: number
-  /** What melts can be set in it by heat for good, however softly it falls. */
-  heatSets?: boolean
-  /** Stretch across that it needs, per cent, unless there is a fastening. */
-  stretchAtLeast?: number
-  /** Said where the cloth is too heavy or stiff for it, too light or limp, or does not stretch. */
-  tooHeavy?: string
-  tooLight?: string
-  /** Can the garment do without it? */
-  mayLeaveOff: boolean
-  /** Would interfacing carry it on a light or limp cloth? */
-  interfacingHelps?: boolean
-  /** Could this part alone be cut from a lighter cloth? */
-  lighterClothHelps?: boolean
-}
-
-export const detailRules: Readonly<Record<Detail, DetailRule>> = {
+/** Details, by what they ask of cloth. */
+const common = {
   belt: {
     gsm: [null, 260],
     // Towelling is thick and ties all the same, since it gives.
@@ -122,4 +102,7 @@ export const detailRules: Readonly<Record<Detail, DetailRule>> = {
   'quilted-layers': { gsm: [null, 220], mayLeaveOff: true, tooHeavy: 'the layers get too thick to quilt' },
   lined: { mayLeaveOff: true },
   unlined: { mayLeaveOff: true },
-}
+} as const satisfies Readonly<Record<string, DetailRule>>
+
+/** What every detail asks beyond the garment. */
+export const detailRules: Readonly<Record<Detail, DetailRule>> = { ...common, ...furtherDetails }

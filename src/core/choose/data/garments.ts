@@ -1,38 +1,21 @@
-import { type Body, type Opacity } from '../../vocabulary/cloth'
 import { type Garment } from '../../vocabulary/choosing'
-
-/** What a garment asks of its main cloth where its pattern says nothing. */
-export interface GarmentNeed {
-  structure: 'woven' | 'knit' | 'either'
-  /** g/m². */
-  gsm: readonly [number, number]
-  /** Across, per cent. */
-  stretchWidth: readonly [number, number]
-  body: readonly Body[]
-  opacity: readonly Opacity[]
-  /** Worn against the skin, so that how it takes up moisture counts. */
-  nextToSkin: boolean
-  /** Worn in the water, where cloth that holds it sags. */
-  inWater?: boolean
-  /** Worn in bed or by the fire, where what flares up is a danger. */
-  isNightwear?: boolean
-  /** Judged by its own role, however it is made: interfacing and wadding have no threads at all, mostly. */
-  anyConstruction?: boolean
-}
-
-const folding: readonly Body[] = ['soft', 'moderate', 'crisp']
-const flowing: readonly Body[] = ['fluid', 'soft']
-const easy: readonly Body[] = ['fluid', 'soft', 'moderate']
-const middling: readonly Body[] = ['soft', 'moderate']
-const shaped: readonly Body[] = ['moderate', 'crisp']
-const firm: readonly Body[] = ['moderate', 'crisp', 'stiff']
-const any: readonly Body[] = ['fluid', 'soft', 'moderate', 'crisp', 'stiff']
-const solid: readonly Opacity[] = ['opaque']
-const veiled: readonly Opacity[] = ['semi-sheer', 'opaque']
-const anyLight: readonly Opacity[] = ['sheer', 'semi-sheer', 'opaque']
+import { furtherGarments } from './furtherGarments'
+import {
+  folding,
+  flowing,
+  easy,
+  middling,
+  shaped,
+  firm,
+  any,
+  solid,
+  veiled,
+  anyLight,
+  type GarmentNeed,
+} from './garmentNeed'
 
 /** Common practice; spans from memory of what pattern envelopes ask for. */
-export const garmentNeeds: Readonly<Record<Garment, GarmentNeed>> = {
+const common = {
   shirt: {
     structure: 'woven',
     gsm: [90, 170],
@@ -364,4 +347,7 @@ export const garmentNeeds: Readonly<Record<Garment, GarmentNeed>> = {
     opacity: anyLight,
     nextToSkin: false,
   },
-}
+} as const satisfies Readonly<Record<string, GarmentNeed>>
+
+/** Every garment and other thing that is made, and what it asks of its main cloth. */
+export const garmentNeeds: Readonly<Record<Garment, GarmentNeed>> = { ...common, ...furtherGarments }

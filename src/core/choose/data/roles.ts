@@ -1,4 +1,4 @@
-import { type GarmentNeed } from './garments'
+import { type GarmentNeed } from './garmentNeed'
 import { type Role } from '../../vocabulary/choosing'
 
 /**

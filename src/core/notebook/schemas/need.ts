@@ -1,8 +1,13 @@
 import { z } from 'zod'
 import { BODIES, OPACITIES } from '../../vocabulary/cloth'
-import { DETAILS, GARMENTS, ROLES, SEASONS } from '../../vocabulary/choosing'
+import { AVOIDS, CARES, DETAILS, GARMENTS, ROLES, SEASONS } from '../../vocabulary/choosing'
+import { FIBRE_IDS } from '../../vocabulary/fibres'
 import { BodySchema, OpacitySchema } from './cloth'
-import { listOf } from './text'
+import { FibreIdSchema } from './observation'
+import { listOf, optionalText } from './text'
+
+/** More cloths than any envelope names. */
+const MOST_NAMED = 60
 
 const span = (what: string, most: number) =>
   z
@@ -25,6 +30,18 @@ export const NeedSchema = z.strictObject({
     .optional(),
   body: listOf(BodySchema, BODIES.length).min(1, 'say at least one, or leave it out').optional(),
   opacity: listOf(OpacitySchema, OPACITIES.length).min(1, 'say at least one, or leave it out').optional(),
+  /** Whether cloth with a pile or nap will do; laid one way, where the pattern gives lengths for that. */
+  pile: z.enum(['no', 'yes', 'with-nap-layout']).optional(),
+  /** Cloths that the pattern names, as they are written there. */
+  called: listOf(optionalText(80), MOST_NAMED).optional(),
+  /** Fibres that are wished for. */
+  fibres: listOf(FibreIdSchema, FIBRE_IDS.length).optional(),
+  /** What its looks may not be. */
+  avoid: listOf(z.enum(AVOIDS), AVOIDS.length).optional(),
+  /** How it has to be looked after: in the machine, at any rate in water, or as it comes. */
+  care: z.enum(CARES).optional(),
+  /** Creases that stay spoil it. */
+  creases: z.enum(['any', 'few']).optional(),
 })
 
 export type Need = z.infer<typeof NeedSchema>

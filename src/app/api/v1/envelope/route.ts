@@ -1,0 +1,1 @@
+export { postEnvelope as POST } from '@/server/api/envelope'

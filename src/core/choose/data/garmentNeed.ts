@@ -1,0 +1,32 @@
+import { type Body, type Opacity } from '../../vocabulary/cloth'
+
+/** What a garment asks of its main cloth where its pattern says nothing. */
+export interface GarmentNeed {
+  structure: 'woven' | 'knit' | 'either'
+  /** g/m². */
+  gsm: readonly [number, number]
+  /** Across, per cent. */
+  stretchWidth: readonly [number, number]
+  body: readonly Body[]
+  opacity: readonly Opacity[]
+  /** Worn against the skin, so that how it takes up moisture counts. */
+  nextToSkin: boolean
+  /** Worn in the water, where cloth that holds it sags. */
+  inWater?: boolean
+  /** Worn in bed or by the fire, where what flares up is a danger. */
+  isNightwear?: boolean
+  /** Judged by its own role, however it is made: interfacing and wadding have no threads at all, mostly. */
+  anyConstruction?: boolean
+}
+
+// Sets of words that many garments share.
+export const folding: readonly Body[] = ['soft', 'moderate', 'crisp']
+export const flowing: readonly Body[] = ['fluid', 'soft']
+export const easy: readonly Body[] = ['fluid', 'soft', 'moderate']
+export const middling: readonly Body[] = ['soft', 'moderate']
+export const shaped: readonly Body[] = ['moderate', 'crisp']
+export const firm: readonly Body[] = ['moderate', 'crisp', 'stiff']
+export const any: readonly Body[] = ['fluid', 'soft', 'moderate', 'crisp', 'stiff']
+export const solid: readonly Opacity[] = ['opaque']
+export const veiled: readonly Opacity[] = ['semi-sheer', 'opaque']
+export const anyLight: readonly Opacity[] = ['sheer', 'semi-sheer', 'opaque']

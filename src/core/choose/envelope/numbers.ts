@@ -1,0 +1,62 @@
+import { MM_PER_INCH, MM_PER_YARD } from '../../units/constants'
+
+const VULGAR: Readonly<Record<string, string>> = {
+  '½': '1/2',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+}
+
+/** A number as envelopes write it: 2, 2.5, 2,5, 1/2, 2 1/8, 2-1/8. One group that is not caught by itself. */
+export const NUMBER = String.raw`(?:\d+(?:[.,]\d+)?(?:[ -]\d\/\d{1,2})?|\d\/\d{1,2})`
+
+/** The same text with every fraction sign written out, quotes and dashes made plain, and single spaces. */
+export function plainText(text: string): string {
+  return text
+    .replace(
+      /[½¼¾⅓⅔⅛⅜⅝⅞]/g,
+      (sign, at: number, whole: string) => `${/\d/.test(whole[at - 1] ?? '') ? ' ' : ''}${VULGAR[sign]}`,
+    )
+    .replace(/[“”″]|''/g, '"')
+    .replace(/[‘’′]/g, "'")
+    .replace(/[–—−]/g, '-')
+    .replace(/(?<=[a-zA-Z])[‑‐](?=[a-zA-Z])/g, '-')
+    .replace(/[^\S\n\t]+/g, ' ')
+}
+
+/** The value of a number as `NUMBER` finds it; undefined where it is none. */
+export function numberOf(written: string): number | undefined {
+  const parts = written.trim().replace(',', '.').split(/[ -]/)
+  const values = parts.map((part) => {
+    const [top, bottom] = part.split('/').map(Number)
+    return bottom === undefined ? top! : bottom === 0 ? NaN : top! / bottom
+  })
+  const sum = values.reduce((all, value) => all + value, 0)
+  return Number.isFinite(sum) ? sum : undefined
+}
+
+const UNIT_MM: Readonly<Record<string, number>> = { mm: 1, cm: 10, m: 1000, in: MM_PER_INCH, yd: MM_PER_YARD }
+
+/** How a unit of length may be written, to its id here. */
+export function unitOf(written: string): keyof typeof UNIT_MM | undefined {
+  const word = written.trim().toLowerCase().replace(/\.$/, '')
+  if (word === '"' || /^in(ch(es)?)?$/.test(word)) return 'in'
+  if (/^(yd|yds|yard|yards)$/.test(word)) return 'yd'
+  if (/^(m|metre|metres|meter|meters)$/.test(word)) return 'm'
+  if (/^(cm|cms|centimetres?|centimeters?)$/.test(word)) return 'cm'
+  return word === 'mm' ? 'mm' : undefined
+}
+
+/** Units of length as a group of a regular expression. */
+export const UNIT = String.raw`(?:"|mm\b|cms?\b|metres?\b|meters?\b|m\b|inch(?:es)?\b|in\b\.?|yards?\b|yds?\b\.?)`
+
+/** @returns mm; undefined where the unit is unknown */
+export function lengthMm(value: number, unit: string): number | undefined {
+  const known = unitOf(unit)
+  return known === undefined ? undefined : value * UNIT_MM[known]!
+}

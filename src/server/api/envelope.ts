@@ -1,0 +1,30 @@
+import { z } from 'zod'
+import { readEnvelope } from '../../core/choose/envelope/readEnvelope'
+import { NeedSchema } from '../../core/notebook/schemas/need'
+import { AVOIDS, GARMENTS, ROLES } from '../../core/vocabulary/choosing'
+import { postJson } from './handle'
+
+/** Longest text of an envelope that is read, characters. */
+const MOST_TEXT = 20_000
+
+export const EnvelopeRequest = z.strictObject({
+  text: z.string().max(MOST_TEXT, { error: `at most ${MOST_TEXT} characters`, abort: true }),
+})
+
+export const EnvelopeResponse = z.object({
+  garment: z.enum(GARMENTS).nullable(),
+  roles: z.array(
+    z.object({
+      role: z.enum(ROLES),
+      need: NeedSchema,
+      lengths: z.array(
+        z.object({ size: z.string().nullable(), widthMm: z.number(), lengthMm: z.number(), nap: z.boolean() }),
+      ),
+    }),
+  ),
+  notions: z.array(z.object({ id: z.string(), text: z.string(), count: z.number().nullable() })),
+  avoid: z.array(z.object({ id: z.enum(AVOIDS), text: z.string() })),
+  notRead: z.array(z.string()),
+})
+
+export const postEnvelope = postJson(EnvelopeRequest, EnvelopeResponse, ({ text }) => readEnvelope(text))
