@@ -8,6 +8,7 @@ import { fitOfSpan, fitOfStep } from './fit'
 import { RELIES_ON_STRETCH, type FullNeed } from './need'
 import { GOOD_FIT } from './steps'
 import { inWater } from './water'
+import { assessWishes } from './wishes'
 import { type Known, type Offer } from '../fabric/types'
 import { type Assessment, type OfferProperty } from './types'
 
@@ -26,6 +27,8 @@ const IMPORTANCE = {
   body: 0.5,
   opacity: 0.45,
   season: 0.25,
+  /** On bare skin in the heat. */
+  seasonOnHotSkin: 0.4,
   washing: 0.08,
   name: 0,
 } as const
@@ -44,6 +47,7 @@ export function assess(asked: FullNeed, offer: Offer, system: UnitSystem = 'metr
     opacity(need, offer),
     ...(need.inWater ? [inWater(offer, CERTAINTY)] : need.anyConstruction ? [] : [season(need, offer)]),
     ...assessDetails(need, offer, CERTAINTY),
+    ...assessWishes(asked, offer, CERTAINTY),
     ...washing(offer),
     ...name(offer),
   ]
@@ -225,7 +229,7 @@ function season({ season: when, nextToSkin }: FullNeed, { fibres, gsm }: Offer):
   const certainty = CERTAINTY[fibres.how]
   const result = (fit: number, text: string): Assessment => ({
     property: 'season',
-    importance: IMPORTANCE.season,
+    importance: when === 'hot' && nextToSkin ? IMPORTANCE.seasonOnHotSkin : IMPORTANCE.season,
     fit,
     certainty,
     miss: null,

@@ -1,15 +1,15 @@
+import { type Offer } from '../fabric/types'
 import { type UnitSystem } from '../units/format'
 import { type Need } from '../notebook/schemas/need'
 import { assess } from './assess'
 import { cautionsFor } from './flame'
 import { fullNeed } from './need'
 import { remediesFor } from './remedies'
+import { rescuedBy, rescues, together } from './rescue'
+import { scoreOf, UNKNOWN_FIT } from './score'
+import { spreadOf, spreadWords } from './spread'
 import { statusOf, verdictOf } from './steps'
-import { type Offer } from '../fabric/types'
-import { type Assessment, type Match, type MatchProperty, type OfferProperty } from './types'
-
-/** A property that is unknown is taken to fit about this well: neither a recommendation nor a refusal. */
-const UNKNOWN_FIT = 0.85
+import { type Assessment, type Match, type OfferProperty } from './types'
 
 /** From this certainty on, measuring a property again is not worth the trouble. */
 const KNOWN_WELL = 0.85
@@ -22,50 +22,54 @@ export function match(need: Need, offer: Offer, system: UnitSystem = 'metric'): 
   const full = fullNeed(need)
   const assessments = assess(full, offer, system)
   const score = scoreOf(assessments)
-  const remedies = remediesFor(assessments, offer.gsm?.value.value)
-    .map(({ id, text, rescues }) => ({
-      id,
-      text,
-      scoreAfter: scoreOf(assessments.map((a) => rescued(a, rescues(a)))),
-    }))
-    .filter(({ scoreAfter }) => scoreAfter > score + 0.01)
-    .sort((a, b) => b.scoreAfter - a.scoreAfter)
+  const rules = remediesFor(assessments, offer, full)
+  const remedies = rescues(rules, assessments, score)
+  const best = Math.max(score, ...remedies.map(({ scoreAfter }) => scoreAfter))
+  const spread = spreadOf(assessments, score)
   return {
     score,
+    interval80: spread.interval80,
+    spread: spreadWords(spread),
     certainty: certaintyOf(assessments),
-    verdict: verdictOf(score, assessments, Math.max(score, ...remedies.map(({ scoreAfter }) => scoreAfter))),
+    verdict: verdictOf(score, assessments, best),
     reasons: [...assessments]
       .sort((a, b) => loss(b) - loss(a) || b.importance - a.importance)
       .map((assessment) => ({ property: assessment.property, status: statusOf(assessment), text: assessment.text })),
     remedies,
-    measureNext: assessments
-      .filter(isMeasurable)
-      .filter(({ certainty }) => certainty < KNOWN_WELL)
-      .map((a) => ({
-        property: a.property,
-        gain: (1 - a.certainty) * (scoreOf(assessments, a.property, 1) - scoreOf(assessments, a.property, 0)),
-      }))
-      .filter(({ gain }) => gain > 0.01)
-      .sort((a, b) => b.gain - a.gain),
+    together: together(rules, assessments, score),
+    measureNext: measureNext(assessments),
     cautions: cautionsFor(full, offer),
   }
+}
+
+/** The score and the verdict alone, for a long list: nothing is put into words that nobody reads. */
+export function matchScore(need: Need, offer: Offer): Pick<Match, 'score' | 'certainty' | 'verdict'> {
+  const full = fullNeed(need)
+  const assessments = assess(full, offer)
+  const score = scoreOf(assessments)
+  const after = remediesFor(assessments, offer, full).map((rule) => scoreOf(rescuedBy([rule], assessments)))
+  return {
+    score,
+    certainty: certaintyOf(assessments),
+    verdict: verdictOf(score, assessments, Math.max(score, ...after)),
+  }
+}
+
+function measureNext(assessments: readonly Assessment[]): Match['measureNext'] {
+  return assessments
+    .filter(isMeasurable)
+    .filter(({ certainty }) => certainty < KNOWN_WELL)
+    .map((a) => ({
+      property: a.property,
+      gain: (1 - a.certainty) * (scoreOf(assessments, a.property, 1) - scoreOf(assessments, a.property, 0)),
+    }))
+    .filter(({ gain }) => gain > 0.01)
+    .sort((a, b) => b.gain - a.gain)
 }
 
 /** A detail is judged by what the cloth is, and nothing more can be measured of it. */
 function isMeasurable(assessment: Assessment): assessment is Assessment & { property: OfferProperty } {
   return assessment.detail === undefined
-}
-
-function rescued(assessment: Assessment, fit: number | undefined): Assessment {
-  return fit === undefined || (assessment.fit !== null && fit <= assessment.fit) ? assessment : { ...assessment, fit }
-}
-
-/** The score, one property's fit replaced if named. */
-function scoreOf(assessments: readonly Assessment[], property?: MatchProperty, as?: number): number {
-  return assessments.reduce((score, a) => {
-    const fit = a.property === property ? as! : (a.fit ?? UNKNOWN_FIT)
-    return score * (1 - a.importance * (1 - fit))
-  }, 1)
 }
 
 function certaintyOf(assessments: readonly Assessment[]): number {

@@ -9,6 +9,8 @@ export interface FullNeed extends GarmentNeed {
   stretchLength: readonly [number, number]
   details: readonly Detail[]
   season: Season
+  /** What the pattern says beyond its garment; as it stands there. */
+  wishes: Pick<Need, 'pile' | 'called' | 'fibres' | 'avoid' | 'care' | 'creases'>
 }
 
 /** For a pattern that says neither what it makes nor what it wants: anything between a scarf and a coat. */
@@ -55,5 +57,13 @@ export function fullNeed(need: Need): FullNeed {
     anyConstruction: base.anyConstruction ?? false,
     details,
     season: need.season ?? 'mild',
+    wishes: {
+      pile: need.pile,
+      called: need.called,
+      fibres: need.fibres,
+      avoid: need.avoid,
+      care: need.care,
+      creases: need.creases,
+    },
   }
 }

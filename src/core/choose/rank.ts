@@ -1,5 +1,5 @@
 import { type Need } from '../notebook/schemas/need'
-import { match } from './match'
+import { matchScore } from './match'
 import { type Offer } from '../fabric/types'
 import { type MatchVerdict } from './types'
 
@@ -18,8 +18,5 @@ export function byRank(a: Ranked, b: Ranked): number {
 
 /** Cloths held against a need, in no order. */
 export function ranked(need: Need, cloths: readonly { id: string; offer: Offer }[]): Ranked[] {
-  return cloths.map(({ id, offer }) => {
-    const { score, certainty, verdict } = match(need, offer)
-    return { id, score, certainty, verdict }
-  })
+  return cloths.map(({ id, offer }) => ({ id, ...matchScore(need, offer) }))
 }

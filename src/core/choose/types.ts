@@ -12,6 +12,12 @@ export type OfferProperty =
   | 'water'
   | 'washing'
   | 'called'
+  | 'pile'
+  | 'named'
+  | 'fibre'
+  | 'care'
+  | 'creasing'
+  | 'looks'
 export type MatchProperty = OfferProperty | Detail
 
 export type Status = 'good' | 'near' | 'bad' | 'unknown'
@@ -41,17 +47,32 @@ export interface Remedy {
   id: string
   text: string
   scoreAfter: number
+  /** What it makes worse, where it does. */
+  costs?: string
+}
+
+/** Changes that are made together, the fewest and cheapest that do. */
+export interface Rescue {
+  ids: string[]
+  text: string
+  scoreAfter: number
 }
 
 export type MatchVerdict = 'suits' | 'suits-with-changes' | 'risky' | 'unsuitable'
 
 export interface Match {
   score: number
+  /** Where the score lies in four cases of five, as far as the properties are known. */
+  interval80: [number, number]
+  /** The score with its spread and what makes most of it, in words. */
+  spread: string
   /** 0 to 1: how much of what matters is known. */
   certainty: number
   verdict: MatchVerdict
   reasons: Reason[]
   remedies: Remedy[]
+  /** The cheapest changes that together make it suit; null where none do, or none are needed. */
+  together: Rescue | null
   measureNext: { property: OfferProperty; gain: number }[]
   /** What could hurt somebody, before everything else. */
   cautions: { id: string; text: string }[]

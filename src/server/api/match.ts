@@ -46,10 +46,20 @@ export const MatchRequest = z
 
 export const MatchResponse = z.object({
   score: z.number().min(0).max(1),
+  interval80: z.tuple([z.number(), z.number()]),
+  spread: z.string(),
   certainty: z.number().min(0).max(1),
   verdict: z.enum(MATCH_VERDICTS),
   reasons: z.array(z.object({ property: z.string(), status: z.enum(STATUSES), text: z.string() })),
-  remedies: z.array(z.object({ id: z.string(), text: z.string(), scoreAfter: z.number().min(0).max(1) })),
+  remedies: z.array(
+    z.object({
+      id: z.string(),
+      text: z.string(),
+      scoreAfter: z.number().min(0).max(1),
+      costs: z.string().optional(),
+    }),
+  ),
+  together: z.object({ ids: z.array(z.string()), text: z.string(), scoreAfter: z.number() }).nullable(),
   cautions: z.array(z.object({ id: z.string(), text: z.string() })),
   measureNext: z.array(z.object({ property: z.string(), gain: z.number() })),
 })

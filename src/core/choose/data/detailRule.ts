@@ -20,4 +20,6 @@ export interface DetailRule {
   interfacingHelps?: boolean
   /** Could this part alone be cut from a lighter cloth? */
   lighterClothHelps?: boolean
+  /** What does instead, where it misses that way. */
+  swap?: { text: string; miss?: 'under' | 'over' }
 }

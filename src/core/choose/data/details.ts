@@ -18,6 +18,7 @@ const common = {
     mayLeaveOff: false,
     lighterClothHelps: true,
     tooHeavy: 'gathers stand out and bulk up in the seam',
+    swap: { text: 'Take the fullness in flat pleats or darts instead of gathers.', miss: 'over' },
   },
   tiers: {
     gsm: [null, 190],
@@ -89,8 +90,15 @@ const common = {
     mayLeaveOff: false,
     interfacingHelps: true,
     tooLight: 'buttonholes pull and pucker',
+    swap: { text: 'Close it with press studs, hooks or ties instead of buttonholes.' },
   },
-  zip: { gsm: [60, null], mayLeaveOff: false, interfacingHelps: true, tooLight: 'a zip drags and ripples' },
+  zip: {
+    gsm: [60, null],
+    mayLeaveOff: false,
+    interfacingHelps: true,
+    tooLight: 'a zip drags and ripples',
+    swap: { text: 'Close it with buttons or ties instead of a zip.' },
+  },
   'pull-on': { stretchAtLeast: 8, mayLeaveOff: true },
   'elastic-waist': { gsm: [null, 280], mayLeaveOff: false, tooHeavy: 'a gathered elastic waist bulks up' },
   topstitching: {

@@ -57,6 +57,7 @@ export const furtherDetails = {
     mayLeaveOff: true,
     lighterClothHelps: true,
     tooHeavy: 'loops will not turn right side out',
+    swap: { text: 'Close it with hooks, or with loops of cord, instead of loops of the cloth.' },
   },
   placket: {
     gsm: [50, 300],
@@ -85,6 +86,7 @@ export const furtherDetails = {
     lighterClothHelps: true,
     tooLight: 'facings show through and flip out',
     tooHeavy: 'facings get thick at the edge',
+    swap: { text: 'Bind the edges instead of facing them.' },
   },
   'bound-edges': {
     gsm: [null, 380],

@@ -1,4 +1,5 @@
 import {
+  any,
   folding,
   flowing,
   easy,
@@ -162,7 +163,7 @@ export const furtherGarments = {
     structure: 'either',
     gsm: [180, 700],
     stretchWidth: [0, 25],
-    body: easy,
+    body: any,
     opacity: solid,
     nextToSkin: false,
   },

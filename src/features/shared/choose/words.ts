@@ -34,6 +34,12 @@ const PROPERTY_WORDS: Readonly<Record<OfferProperty, { words: string; at: number
   water: { words: 'its fibre, for the water', at: 0.75 },
   washing: { words: 'not washed', at: 0.85 },
   called: { words: 'its name', at: 0 },
+  pile: { words: 'pile', at: 0.5 },
+  named: { words: 'named by the pattern', at: 0.02 },
+  fibre: { words: 'its fibre', at: 0.7 },
+  care: { words: 'how it is washed', at: 0.88 },
+  creasing: { words: 'creasing', at: 0.55 },
+  looks: { words: 'its looks', at: 0.45 },
 }
 
 /** A property in words. */

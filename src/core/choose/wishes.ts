@@ -1,0 +1,111 @@
+import { clothCalled } from '../cloths/catalogue'
+import { careOf } from '../fabric/care'
+import { handlingOf, hasPile, isOneWay } from '../fabric/handling'
+import { meanOver } from '../fabric/mix'
+import { type Known, type Offer } from '../fabric/types'
+import { fibreById } from '../fibres/catalogue'
+import { AVOID_WORDS, type Avoid } from '../vocabulary/choosing'
+import { wordFor } from '../vocabulary/words'
+import { type FullNeed } from './need'
+import { GOOD_FIT } from './steps'
+import { type Assessment, type OfferProperty } from './types'
+
+/** How much each wish can take off a score. Ours. */
+const IMPORTANCE = { pile: 0.5, named: 0.05, fibre: 0.2, care: 0.4, creasing: 0.25, looks: 0.4 } as const
+
+/** What a pattern says beyond its garment, against a cloth; nothing where it says nothing. */
+export function assessWishes({ wishes }: FullNeed, offer: Offer, certainties: Record<Known, number>): Assessment[] {
+  const certainty = certainties[offer.fibres?.how ?? 'estimated']
+  return [
+    pile(wishes.pile, offer),
+    named(wishes.called, offer),
+    fibre(wishes.fibres, offer, certainty),
+    care(wishes.care, offer, certainty),
+    creasing(wishes.creases, offer, certainty),
+    looks(wishes.avoid, offer),
+  ].filter((one) => one !== undefined)
+}
+
+function told(property: OfferProperty, fit: number | null, certainty: number, text: string): Assessment {
+  return { property, importance: IMPORTANCE[property as keyof typeof IMPORTANCE], fit, certainty, miss: null, text }
+}
+
+function pile(wish: FullNeed['wishes']['pile'], offer: Offer): Assessment | undefined {
+  if (wish === undefined || !(hasPile(offer) || isOneWay(offer))) return undefined
+  if (wish === 'yes') return told('pile', 1, 0.9, 'It has a pile, which the pattern is made for.')
+  return wish === 'no'
+    ? told('pile', 0.15, 0.9, 'It has a pile, for which the pattern is not suitable.')
+    : told('pile', 0.85, 0.9, 'It has a pile: take the lengths with nap, and lay all pieces one way.')
+}
+
+function named(called: readonly string[] | undefined, offer: Offer): Assessment | undefined {
+  if (!called || called.length === 0 || !offer.called) return undefined
+  const wanted = called.map((word) => clothCalled(word)?.id)
+  return wanted.includes(offer.called) ? told('named', 1, 1, 'The pattern names this very cloth.') : undefined
+}
+
+function fibre(wanted: FullNeed['wishes']['fibres'], { mix }: Offer, certainty: number): Assessment | undefined {
+  if (!wanted || wanted.length === 0) return undefined
+  if (!mix) return told('fibre', null, 0, 'The pattern wishes for a fibre; what this is of is not settled.')
+  const share = mix.reduce((sum, part) => sum + (wanted.includes(part.fibre) ? part.fraction.value : 0), 0)
+  const text =
+    share >= 0.5 ? 'Of the fibre that the pattern wishes for.' : 'Of another fibre than the pattern wishes for.'
+  return told('fibre', 0.4 + 0.6 * share, certainty, text)
+}
+
+function care(wish: FullNeed['wishes']['care'], offer: Offer, certainty: number): Assessment | undefined {
+  if (wish === undefined || wish === 'any') return undefined
+  if (!offer.fibres) return told('care', null, 0, 'Whether it may be washed depends on its fibre.')
+  const { washCelsius, isGentle } = careOf(offer)
+  if (washCelsius === null)
+    return told('care', 0.1, certainty, 'It goes to the dry-cleaner, and this is to be washed.')
+  if (wish === 'machine' && isGentle)
+    return told('care', 0.55, certainty, 'It wants a gentle wash, and this is for the machine.')
+  return told('care', 1, certainty, 'It may be washed as this will be.')
+}
+
+/** How much the cloth of a fibre creases, 0 … 1; common practice. */
+const CREASES = { plant: 0.75, regenerated: 0.75, acetate: 0.4, protein: 0.3, synthetic: 0.1, mineral: 0.5 } as const
+
+function creasing(wish: FullNeed['wishes']['creases'], offer: Offer, certainty: number): Assessment | undefined {
+  if (wish !== 'few') return undefined
+  const creases = meanOver(offer.mix ?? [], ({ id }) => CREASES[fibreById(id).family])?.value
+  if (creases === undefined)
+    return told('creasing', null, 0, 'Whether it creases is not known: crush it in the fist.')
+  const isKnit = offer.construction?.value === 'knit' || offer.interlacing === 'crepe-weave'
+  const fit = 1 - Math.max(0, creases - 0.2) * (isKnit ? 0.4 : 1.3)
+  const text = fit >= GOOD_FIT ? 'It hardly creases.' : 'It creases, and this should not.'
+  return told('creasing', Math.max(0.1, fit), certainty, text)
+}
+
+/** Cloths whose lines run aslant for all to see. */
+const DIAGONAL: readonly string[] = ['cavalry-twill', 'gabardine', 'herringbone', 'serge', 'drill', 'twill-viscose']
+const STRIPED: readonly string[] = ['ticking', 'seersucker', 'madras', 'ottoman', 'corduroy']
+const CHECKED: readonly string[] = ['gingham', 'tartan', 'glen-check', 'houndstooth', 'prince-of-wales', 'madras']
+const HEAVY_GSM = 300
+const FLIMSY_GSM = 70
+
+const SHOWS: Readonly<Record<Avoid, (offer: Offer) => boolean>> = {
+  diagonals: ({ called = '' }) => DIAGONAL.includes(called),
+  stripes: ({ called = '' }) => STRIPED.includes(called),
+  plaids: ({ called = '' }) => CHECKED.includes(called),
+  'one-way': (offer) => isOneWay(offer),
+  'large-print': () => false,
+  'border-print': () => false,
+  pile: (offer) => hasPile(offer),
+  stretch: ({ stretchWidth }) => (stretchWidth?.value.value ?? 0) > 10,
+  knits: ({ construction }) => construction?.value === 'knit',
+  wovens: ({ construction }) => construction?.value === 'woven',
+  sheers: ({ opacity }) => opacity !== undefined && opacity.value !== 'opaque',
+  heavy: ({ gsm }) => (gsm?.value.value ?? 0) > HEAVY_GSM,
+  light: ({ gsm }) => (gsm?.value.value ?? FLIMSY_GSM) < FLIMSY_GSM,
+  slippery: (offer) => handlingOf(offer).includes('slippery'),
+  stiff: ({ body }) => body?.value === 'stiff' || body?.value === 'crisp',
+}
+
+function looks(avoid: FullNeed['wishes']['avoid'], offer: Offer): Assessment | undefined {
+  const shown = (avoid ?? []).filter((one) => SHOWS[one](offer))
+  if (shown.length === 0) return undefined
+  const words = shown.map((one) => wordFor(AVOID_WORDS[one], 'uk')).join(', ')
+  return told('looks', 0.3, 0.8, `The pattern is not suitable for ${words}, and this is that.`)
+}
