@@ -5,7 +5,7 @@ import { assess } from './assess'
 import { cautionsFor } from './flame'
 import { fullNeed } from './need'
 import { remediesFor } from './remedies'
-import { rescuedBy, rescues, together } from './rescue'
+import { effectsOf, rescues, together } from './rescue'
 import { scoreOf, UNKNOWN_FIT } from './score'
 import { spreadOf, spreadWords } from './spread'
 import { statusOf, verdictOf } from './steps'
@@ -22,8 +22,8 @@ export function match(need: Need, offer: Offer, system: UnitSystem = 'metric'): 
   const full = fullNeed(need)
   const assessments = assess(full, offer, system)
   const score = scoreOf(assessments)
-  const rules = remediesFor(assessments, offer, full)
-  const remedies = rescues(rules, assessments, score)
+  const effects = effectsOf(remediesFor(assessments, offer, full), assessments)
+  const remedies = rescues(effects, score)
   const best = Math.max(score, ...remedies.map(({ scoreAfter }) => scoreAfter))
   const spread = spreadOf(assessments, score)
   return {
@@ -36,7 +36,7 @@ export function match(need: Need, offer: Offer, system: UnitSystem = 'metric'): 
       .sort((a, b) => loss(b) - loss(a) || b.importance - a.importance)
       .map((assessment) => ({ property: assessment.property, status: statusOf(assessment), text: assessment.text })),
     remedies,
-    together: together(rules, assessments, score),
+    together: together(effects, assessments, score),
     measureNext: measureNext(assessments),
     cautions: cautionsFor(full, offer),
   }
@@ -47,11 +47,11 @@ export function matchScore(need: Need, offer: Offer): Pick<Match, 'score' | 'cer
   const full = fullNeed(need)
   const assessments = assess(full, offer)
   const score = scoreOf(assessments)
-  const after = remediesFor(assessments, offer, full).map((rule) => scoreOf(rescuedBy([rule], assessments)))
+  const effects = effectsOf(remediesFor(assessments, offer, full), assessments)
   return {
     score,
     certainty: certaintyOf(assessments),
-    verdict: verdictOf(score, assessments, Math.max(score, ...after)),
+    verdict: verdictOf(score, assessments, Math.max(score, ...effects.map((effect) => effect.scoreAfter))),
   }
 }
 

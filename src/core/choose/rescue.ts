@@ -1,6 +1,6 @@
 import { type RemedyRule } from './remedies'
-import { scoreOf } from './score'
 import { SUITS } from './steps'
+import { UNKNOWN_FIT } from './score'
 import { type Assessment, type Remedy, type Rescue } from './types'
 
 /** What a change has to add to the score to be worth its name. */
@@ -9,50 +9,75 @@ const WORTH = 0.01
 const MOST_TOGETHER = 3
 const MOST_TRIED = 8
 
-/** Assessments after some changes are made: what they mend, and what they make worse. */
-export function rescuedBy(rules: readonly RemedyRule[], assessments: readonly Assessment[]): Assessment[] {
-  return assessments.map((assessment) =>
-    rules.reduce((one, rule) => {
-      const fit = rule.rescues(assessment)
-      const worse = rule.worsens?.(assessment)
-      const better = fit === undefined || (one.fit !== null && fit <= one.fit) ? one : { ...one, fit }
-      return worse === undefined || better.fit === null ? better : { ...better, fit: Math.min(better.fit, worse) }
-    }, assessment),
+/** What one change does to the fits, by the place of the assessment. */
+export interface Effect {
+  rule: RemedyRule
+  changes: readonly { at: number; better?: number; worse?: number }[]
+  isWorse: boolean
+  /** The score after this change alone. */
+  scoreAfter: number
+}
+
+/** What each change would do, worked out once. */
+export function effectsOf(rules: readonly RemedyRule[], assessments: readonly Assessment[]): Effect[] {
+  return rules.map((rule) => {
+    const changes = assessments.flatMap((assessment, at) => {
+      const [better, worse] = [rule.rescues(assessment), rule.worsens?.(assessment)]
+      return better === undefined && worse === undefined ? [] : [{ at, better, worse }]
+    })
+    const effect = { rule, changes, isWorse: changes.some(({ worse }) => worse !== undefined) }
+    return { ...effect, scoreAfter: scoreAfter([effect], assessments) }
+  })
+}
+
+/** The score once some changes are made: what they mend, and what they make worse. */
+function scoreAfter(effects: readonly Pick<Effect, 'changes'>[], assessments: readonly Assessment[]): number {
+  const fits = assessments.map(({ fit }) => fit)
+  for (const { changes } of effects) {
+    for (const { at, better, worse } of changes) {
+      const fit = fits[at]!
+      if (better !== undefined && (fit === null || better > fit)) fits[at] = better
+      if (worse !== undefined && fits[at] !== null) fits[at] = Math.min(fits[at]!, worse)
+    }
+  }
+  return assessments.reduce(
+    (score, { importance }, at) => score * (1 - importance * (1 - (fits[at] ?? UNKNOWN_FIT))),
+    1,
   )
 }
 
 /** Each change by itself, what helps most first. */
-export function rescues(rules: readonly RemedyRule[], assessments: readonly Assessment[], score: number): Remedy[] {
-  return rules
-    .map((rule) => {
-      const { id, text, costs } = rule
-      const isWorse = assessments.some((one) => rule.worsens?.(one) !== undefined)
-      return { id, text, scoreAfter: scoreOf(rescuedBy([rule], assessments)), ...(isWorse && costs && { costs }) }
-    })
-    .filter(({ scoreAfter }) => scoreAfter > score + WORTH)
+export function rescues(effects: readonly Effect[], score: number): Remedy[] {
+  return effects
+    .filter((effect) => effect.scoreAfter > score + WORTH)
+    .map(({ rule: { id, text, costs }, isWorse, scoreAfter: after }) => ({
+      id,
+      text,
+      scoreAfter: after,
+      ...(isWorse && costs && { costs }),
+    }))
     .sort((a, b) => b.scoreAfter - a.scoreAfter)
 }
 
 /** The cheapest changes that together bring it to where it suits; null where none do, or none are needed. */
 export function together(
-  rules: readonly RemedyRule[],
+  effects: readonly Effect[],
   assessments: readonly Assessment[],
   score: number,
 ): Rescue | null {
   if (score >= SUITS) return null
-  const helping = rules
-    .filter((rule) => scoreOf(rescuedBy([rule], assessments)) > score + WORTH)
-    .toSorted((a, b) => a.effort - b.effort)
+  const helping = effects
+    .filter((effect) => effect.scoreAfter > score + WORTH)
+    .toSorted((a, b) => a.rule.effort - b.rule.effort || b.scoreAfter - a.scoreAfter)
     .slice(0, MOST_TRIED)
-  const sets = subsets(helping, MOST_TOGETHER)
-    .map((set) => ({ set, effort: set.reduce((sum, rule) => sum + rule.effort, 0) }))
-    .sort((a, b) => a.effort - b.effort || a.set.length - b.set.length)
-  for (const { set } of sets) {
-    const scoreAfter = scoreOf(rescuedBy(set, assessments))
-    if (scoreAfter < SUITS) continue
-    const worse = set.filter((rule) => rule.costs && assessments.some((one) => rule.worsens?.(one) !== undefined))
-    const text = [...set.map((rule) => rule.text), ...worse.map((rule) => rule.costs!)].join(' ')
-    return { ids: set.map(({ id }) => id), text, scoreAfter }
+  const effortOf = (set: readonly Effect[]) => set.reduce((sum, { rule }) => sum + rule.effort, 0)
+  const sets = subsets(helping, MOST_TOGETHER).sort((a, b) => effortOf(a) - effortOf(b) || a.length - b.length)
+  for (const set of sets) {
+    const after = scoreAfter(set, assessments)
+    if (after < SUITS) continue
+    const worse = set.flatMap(({ rule, isWorse }) => (isWorse && rule.costs ? [rule.costs] : []))
+    const text = [...set.map(({ rule }) => rule.text), ...worse].join(' ')
+    return { ids: set.map(({ rule }) => rule.id), text, scoreAfter: after }
   }
   return null
 }

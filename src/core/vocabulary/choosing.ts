@@ -170,7 +170,9 @@ export const CARES = idsOf(CARE_WISH_WORDS)
 export const SEASONS = ['hot', 'mild', 'cold'] as const
 export type Season = (typeof SEASONS)[number]
 
+const CHOSEN_WORDS = { ...GARMENT_WORDS, ...DETAIL_WORDS }
+
 /** A garment's or detail's name as it stands in a sentence. */
 export function chosenWord(id: Garment | Detail, vocabulary: Vocabulary = 'uk'): string {
-  return wordFor({ ...GARMENT_WORDS, ...DETAIL_WORDS }[id], vocabulary)
+  return wordFor(CHOSEN_WORDS[id], vocabulary)
 }
