@@ -30,6 +30,7 @@ const mayRead = {
   'src/core/fabric': ['vocabulary', 'units', 'fibres', 'weave', 'measure', 'cloths'],
   'src/core/notebook': ['vocabulary', 'units', 'fibres', 'weave', 'identify', 'measure', 'cloths', 'sew', 'stash'],
   'src/core/choose': ['vocabulary', 'units', 'colour', 'fibres', 'cloths', 'measure', 'fabric', 'notebook'],
+  'src/core/making': ['vocabulary', 'units', 'fabric', 'notebook', 'choose'],
   'src/core/shelf': [
     'vocabulary',
     'identify',

@@ -4,7 +4,7 @@ import { PieceSchema } from '../core/notebook/kinds/piece'
 import { cutFrom } from '../server/cutting'
 import { type Notebook } from '../server/database'
 import { addPhotograph } from '../server/photographs'
-import { changePiece } from '../server/pieces'
+import { amendRecord } from '../server/store/amend'
 import { createRecord } from '../server/store/repository'
 import { demoCuts, demoHeap, demoLots, demoMore, demoOutlines, demoPhotographed } from './keeping'
 import { photographOf } from './photographs'
@@ -38,11 +38,14 @@ export async function fillKeeping(db: Notebook, ids: ReadonlyMap<string, string>
       LotSchema.parse({ name, source, notes, got: ago(got).slice(0, 10) }),
       ago(got),
     )
-    for (const piece of pieces) await changePiece(db, idOf(piece), ago(got), (data) => ({ ...data, lotId: lot.id }))
+    for (const piece of pieces)
+      await amendRecord(db, 'piece', idOf(piece), ago(got), (data) => ({ ...data, lotId: lot.id }))
   }
   for (const [name, { cameDaysAgo = 0, ...more }] of Object.entries(demoMore)) {
     const got = ago(cameDaysAgo)
-    await changePiece(db, idOf(name), got, (data) => PieceSchema.parse({ ...data, ...more, got: got.slice(0, 10) }))
+    await amendRecord(db, 'piece', idOf(name), got, (data) =>
+      PieceSchema.parse({ ...data, ...more, got: got.slice(0, 10) }),
+    )
   }
   await fillHeap(db, ago)
   for (const { piece, from } of demoOutlines) {
@@ -80,6 +83,6 @@ export async function fillPhotographs(
   for (const [seed, { piece, ...shot }] of demoPhotographed.entries()) {
     const id = ids.get(piece)!
     await addPhotograph(db, home, id, await photographOf(shot, looks.get(piece)!, seed + 1), at)
-    await changePiece(db, id, at, (data) => ({ ...data, face: 'picture' }))
+    await amendRecord(db, 'piece', id, at, (data) => ({ ...data, face: 'picture' }))
   }
 }

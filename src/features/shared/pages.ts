@@ -193,6 +193,14 @@ export const pages: readonly PageInfo[] = [
     of: 'pattern',
   },
   {
+    path: '/patterns/[id]/edit',
+    place: 'make',
+    title: 'Change a pattern',
+    about: 'What its envelope says, and what was read of it.',
+    also: [],
+    of: 'pattern',
+  },
+  {
     path: '/learn',
     place: 'learn',
     title: 'Look up',

@@ -18,7 +18,13 @@ export const EnvelopeResponse = z.object({
       role: z.enum(ROLES),
       need: NeedSchema,
       lengths: z.array(
-        z.object({ size: z.string().nullable(), widthMm: z.number(), lengthMm: z.number(), nap: z.boolean() }),
+        z.object({
+          size: z.string().nullable(),
+          view: z.string().nullable(),
+          widthMm: z.number(),
+          lengthMm: z.number(),
+          nap: z.boolean(),
+        }),
       ),
     }),
   ),

@@ -13,13 +13,14 @@ import {
   SEASON_PATTERNS,
 } from './lexicon'
 import { notionsIn, type Notion } from './notions'
-import { rowOf, sizesOf, type TableLength } from './table'
+import { rowOf, sizesOf } from './table'
+import { type LengthAsked } from '../../notebook/schemas/making'
 
 /** What an envelope says of one role. */
 export interface RoleRead {
   role: Role
   need: Need
-  lengths: TableLength[]
+  lengths: LengthAsked[]
 }
 
 /** An envelope, read. */
@@ -39,6 +40,7 @@ interface Reading {
   /** Which the lines are about now. */
   role: Role
   sizes: string[]
+  view: string | null
   inYards: boolean | undefined
   inNotions: boolean
   notions: Notion[]
@@ -73,6 +75,7 @@ export function readEnvelope(text: string): EnvelopeRead {
     roles: new Map(),
     role: 'main',
     sizes: [],
+    view: null,
     inYards: undefined,
     inNotions: false,
     notions: [],
@@ -104,8 +107,10 @@ function roleRead({ roles }: Reading, role: Role): RoleRead {
 }
 
 /** One statement. The lines of a table come first: they look like nothing else. */
-function readClause(reading: Reading, clause: Clause): void {
+function readClause(reading: Reading, whole: Clause): void {
+  const clause = afterView(reading, whole)
   const { text } = clause
+  if (text === '') return
   const sizes = sizesOf(clause.written)
   if (sizes) {
     reading.sizes = sizes
@@ -121,12 +126,22 @@ function readClause(reading: Reading, clause: Clause): void {
   const rows = rowOf(cloth, reading.sizes, reading.inYards)
   if (rows.length > 0) {
     reading.notions.push(...notions)
-    roleRead(reading, reading.role).lengths.push(...rows)
+    roleRead(reading, reading.role).lengths.push(...rows.map((row) => ({ ...row, view: reading.view })))
     readFabric(reading, { ...clause, text: rest })
     return
   }
   if (readNeeds(reading, { ...clause, text: rest })) return
   reading.notRead.push(clause.written)
+}
+
+/** “View A: …”: what follows is of that view. */
+const VIEW = /^views?\s+([a-z0-9]{1,3})\b\s*[:,]?\s*/i
+
+function afterView(reading: Reading, { text, written }: Clause): Clause {
+  const named = VIEW.exec(text)
+  if (!named) return { text, written }
+  reading.view = named[1]!.toUpperCase()
+  return { text: text.slice(named[0].length), written: written.slice(named[0].length) }
 }
 
 /** “1.2 m of 140 cm wide canvas, 3 m tape”: the cloth of a line, and the notions that stand behind it. */

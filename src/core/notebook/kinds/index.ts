@@ -6,6 +6,8 @@ import { lotKind } from './lot'
 import { measurementKind } from './measurement'
 import { patternKind } from './pattern'
 import { pieceKind } from './piece'
+import { projectKind } from './project'
+import { projectClothKind } from './projectCloth'
 import { viewKind } from './view'
 import { type RecordKind } from './define'
 
@@ -18,6 +20,8 @@ export const recordKinds = {
   control: controlKind,
   measurement: measurementKind,
   pattern: patternKind,
+  project: projectKind,
+  'project-cloth': projectClothKind,
   view: viewKind,
 } as const satisfies Record<string, RecordKind>
 

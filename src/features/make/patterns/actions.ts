@@ -2,11 +2,19 @@
 
 import { revalidatePath } from 'next/cache'
 import { redirect } from 'next/navigation'
+import { z } from 'zod'
+import { patternFrom } from '@/core/choose/envelope/asPattern'
+import { readEnvelope } from '@/core/choose/envelope/readEnvelope'
 import { PatternSchema } from '@/core/notebook/kinds/pattern'
-import { RecordIdSchema } from '@/core/notebook/schemas/id'
+import { RecordIdSchema, SeenSchema } from '@/core/notebook/schemas/id'
+import { optionalText } from '@/core/notebook/schemas/text'
 import { notebook } from '@/server/database'
-import { createRecord, removeRecord } from '@/server/store/repository'
-import { doneOf, outcomeOf, type Outcome, type Refusal } from '../../shared/outcome'
+import { notebookHome } from '@/server/home'
+import { addPictureTo } from '@/server/photographs'
+import { amendRecord } from '@/server/store/amend'
+import { changeRecord, createRecord, removeRecord } from '@/server/store/repository'
+import { TooBusyError } from '@/server/heavy/pool'
+import { doneOf, outcomeOf, type Done, type Outcome, type Refusal } from '../../shared/outcome'
 import { told } from '../../shared/told'
 import { now } from '../../shared/now'
 
@@ -15,6 +23,50 @@ export async function keepPattern(input: unknown): Promise<Outcome> {
     createRecord(await notebook(), 'pattern', PatternSchema.parse(input), now()),
   )
   if (outcome.ok) revalidatePath('/', 'layout')
+  return outcome
+}
+
+/** Changes a pattern. @param which its id, and the revision that the person saw */
+export async function changePattern(which: unknown, input: unknown): Promise<Outcome> {
+  const seen = told(SeenSchema, which)
+  const outcome = await outcomeOf(async () =>
+    changeRecord(await notebook(), 'pattern', seen, PatternSchema.parse(input), now()),
+  )
+  if (outcome.ok) revalidatePath('/', 'layout')
+  return outcome
+}
+
+/** What a pasted envelope says, ready to stand in the form. */
+export async function readPasted(text: unknown) {
+  return patternFrom(readEnvelope(told(optionalText(20_000), text)))
+}
+
+/** Adds a picture of the envelope to a pattern. */
+export async function addEnvelopePicture(patternId: unknown, form: unknown): Promise<Done> {
+  const file = form instanceof FormData ? form.get('picture') : null
+  if (!(file instanceof Blob)) return { ok: false, errors: { '': 'No picture came along.' } }
+  const id = told(RecordIdSchema, patternId)
+  try {
+    const outcome = await doneOf(async () => {
+      const bytes = new Uint8Array(await file.arrayBuffer())
+      await addPictureTo(await notebook(), notebookHome(), { kind: 'pattern', id }, bytes, now())
+    })
+    revalidatePath('/', 'layout')
+    return outcome
+  } catch (error) {
+    if (error instanceof RangeError || error instanceof TooBusyError)
+      return { ok: false, errors: { '': error.message } }
+    throw error
+  }
+}
+
+/** Puts a pattern on the list for the shop, or takes it off. */
+export async function putOnList(patternId: unknown, isOn: unknown): Promise<Done> {
+  const [id, onList] = [told(RecordIdSchema, patternId), told(z.boolean(), isOn)]
+  const outcome = await doneOf(async () =>
+    amendRecord(await notebook(), 'pattern', id, now(), (pattern) => ({ ...pattern, onList })),
+  )
+  revalidatePath('/', 'layout')
   return outcome
 }
 

@@ -8,6 +8,7 @@ import { findPattern, listPatterns } from '@/server/patterns'
 import { bestFor, isReady } from '@/server/remember/ranks'
 import { gistOfEntry } from '@/server/remember/remember'
 import { shelfOf } from '@/server/remember/shelf'
+import { findRecord } from '@/server/store/repository'
 import { readStashEntry } from '@/server/stash'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 import { type Gist } from '@/core/shelf/gist'
@@ -73,6 +74,12 @@ export async function loadPattern(id: string, { units, words }: Preferences) {
     rows,
     others: shelf.size - rows.length,
   }
+}
+
+/** A pattern as its form needs it. @returns undefined where there is no such pattern */
+export async function loadPatternForm(id: string) {
+  const found = await findRecord(await notebook(), 'pattern', id)
+  return found && { id, revision: found.revision, pattern: found.data }
 }
 
 /** One piece with every pattern, the best first. @returns undefined where there is no such piece */

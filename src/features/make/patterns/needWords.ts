@@ -1,6 +1,6 @@
 import { fullNeed } from '@/core/choose/need'
 import { type Need } from '@/core/notebook/schemas/need'
-import { chosenWord } from '@/core/vocabulary/choosing'
+import { chosenWord, type Role } from '@/core/vocabulary/choosing'
 import { formatWeightRange, type UnitSystem } from '@/core/units/format'
 
 /** What a pattern asks for, in one line. */
@@ -15,4 +15,27 @@ export function needWords(need: Need, units: UnitSystem, words: 'uk' | 'us'): st
     ...(details.length > 0 ? [`with ${details.map((detail) => chosenWord(detail, words)).join(', ')}`] : []),
   ]
   return parts.join('; ')
+}
+
+/** What a cloth beside the main one is asked for, in one line. */
+export function partnerWords({ role, need }: { role: Role; need: Need }, units: UnitSystem): string {
+  const said = [
+    ...(need.structure && need.structure !== 'either' ? [need.structure] : []),
+    ...(need.gsm ? [formatWeightRange(need.gsm, units)] : []),
+    ...(need.called && need.called.length > 0 ? [`such as ${need.called.join(', ')}`] : []),
+    ...(need.fibres && need.fibres.length > 0 ? [need.fibres.join(', ')] : []),
+  ]
+  return said.length > 0 ? said.join('; ') : USUAL[role]
+}
+
+/** What a role asks for where its pattern says nothing; common practice. */
+const USUAL: Readonly<Record<Role, string>> = {
+  main: 'as the pattern asks',
+  contrast: 'as the main cloth',
+  lining: 'lighter than the main cloth, smooth, and washed as it is',
+  interfacing: 'no heavier than the main cloth',
+  underlining: 'light and firm',
+  wadding: 'thin enough to bend',
+  pocket: 'firm and close',
+  binding: 'light enough to fold twice',
 }

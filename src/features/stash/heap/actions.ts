@@ -7,7 +7,7 @@ import { HeapSchema } from '@/core/notebook/kinds/heap'
 import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { SORTINGS } from '@/core/vocabulary/stash'
 import { notebook } from '@/server/database'
-import { changePiece } from '@/server/pieces'
+import { amendRecord } from '@/server/store/amend'
 import { changeRecord, createRecord, findRecord, within } from '@/server/store/repository'
 import { doneOf, outcomeOf, type Done, type Refusal } from '../../shared/outcome'
 import { told } from '../../shared/told'
@@ -40,7 +40,7 @@ export async function sortPiece(pieceId: unknown, sorting: unknown): Promise<Don
   const id = told(RecordIdSchema, pieceId)
   const as = told(z.enum(SORTINGS).nullable(), sorting)
   const outcome = await doneOf(async () =>
-    changePiece(await notebook(), id, now(), (piece) => ({ ...piece, sorting: as })),
+    amendRecord(await notebook(), 'piece', id, now(), (piece) => ({ ...piece, sorting: as })),
   )
   revalidatePath('/', 'layout')
   return outcome

@@ -8,7 +8,7 @@ import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { nameText } from '@/core/notebook/schemas/text'
 import { CutSchema, cutFrom, TooLongError } from '@/server/cutting'
 import { notebook } from '@/server/database'
-import { changePiece } from '@/server/pieces'
+import { amendRecord } from '@/server/store/amend'
 import { createRecord, findRecord, within } from '@/server/store/repository'
 import { doneOf, outcomeOf, type Done, type Refusal } from '../../shared/outcome'
 import { told } from '../../shared/told'
@@ -35,7 +35,7 @@ export async function putInLot(pieceId: unknown, choice: unknown): Promise<Done>
     const { lotId, name } = LotChoice.parse(choice)
     return within(await notebook(), async (db) => {
       const into = lotId ?? (name && (await createRecord(db, 'lot', LotSchema.parse({ name }), now())).id)
-      return changePiece(db, id, now(), (piece) => ({ ...piece, lotId: into || null }))
+      return amendRecord(db, 'piece', id, now(), (piece) => ({ ...piece, lotId: into || null }))
     })
   })
   revalidatePath('/', 'layout')

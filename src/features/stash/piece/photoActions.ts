@@ -9,7 +9,7 @@ import { notebook } from '@/server/database'
 import { TooBusyError } from '@/server/heavy/pool'
 import { notebookHome } from '@/server/home'
 import { addPhotograph } from '@/server/photographs'
-import { changePiece } from '@/server/pieces'
+import { amendRecord } from '@/server/store/amend'
 import { doneOf, type Done } from '../../shared/outcome'
 import { told } from '../../shared/told'
 import { now } from '../../shared/now'
@@ -47,7 +47,9 @@ const ChangeSchema = z.discriminatedUnion('do', [
 export async function changePhotos(pieceId: unknown, change: unknown): Promise<Done> {
   const id = told(RecordIdSchema, pieceId)
   const asked = told(ChangeSchema, change)
-  const outcome = await doneOf(async () => changePiece(await notebook(), id, now(), (piece) => changed(piece, asked)))
+  const outcome = await doneOf(async () =>
+    amendRecord(await notebook(), 'piece', id, now(), (piece) => changed(piece, asked)),
+  )
   revalidatePath('/', 'layout')
   return outcome
 }

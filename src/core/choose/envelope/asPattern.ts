@@ -1,0 +1,33 @@
+import { type PatternRecord } from '../../notebook/kinds/pattern'
+import { type Need } from '../../notebook/schemas/need'
+import { type EnvelopeRead } from './readEnvelope'
+
+/** What an envelope gives a pattern’s record; its name and notes are the person’s own. */
+export function patternFrom(
+  read: EnvelopeRead,
+): Pick<PatternRecord, 'need' | 'lengths' | 'partners' | 'notions' | 'notRead'> {
+  const main = read.roles.find(({ role }) => role === 'main')
+  const avoid = read.avoid.map(({ id }) => id)
+  return {
+    need: {
+      ...ofCloth(main?.need ?? {}),
+      details: main?.need.details ?? [],
+      ...(read.garment && { garment: read.garment }),
+      ...(avoid.length > 0 && { avoid }),
+    },
+    lengths: main?.lengths ?? [],
+    partners: read.roles.flatMap(({ role, need, lengths }) =>
+      role === 'main' ? [] : [{ role, label: '', need: ofCloth(need), lengths }],
+    ),
+    notions: read.notions,
+    notRead: read.notRead,
+  }
+}
+
+/** A need without what its place in the pattern says already. */
+function ofCloth(need: Need): Need {
+  const own = { ...need }
+  delete own.garment
+  delete own.role
+  return own
+}

@@ -1,0 +1,83 @@
+import { type LengthAsked } from '../../notebook/schemas/making'
+import { rowOf, sizesOf } from './table'
+
+/** A table of lengths as text, read. */
+export interface LengthsRead {
+  lengths: LengthAsked[]
+  /** Lines that are no rows of a table. */
+  notRead: string[]
+}
+
+const VIEW = /^\s*views?\s+([a-z0-9]{1,8})\b\s*[:,]?\s*/i
+
+/** Lengths as somebody types or pastes them: “Sizes 8 10 12”, then “115 cm 2.4 2.5 2.6 m” for each width. */
+export function readLengths(text: string): LengthsRead {
+  const read: LengthsRead = { lengths: [], notRead: [] }
+  let sizes: string[] = []
+  let view: string | null = null
+  for (const written of text.split(/\r?\n/).filter((line) => line.trim() !== '')) {
+    const named = VIEW.exec(written)
+    if (named) view = named[1]!.toUpperCase()
+    const line = written.replace(VIEW, '')
+    if (line.trim() === '') continue
+    const headed = sizesOf(line)
+    const rows = headed ? [] : rowOf(line, sizes)
+    if (headed) sizes = headed
+    else if (rows.length === 0) read.notRead.push(written.trim())
+    for (const row of rows) read.lengths.push({ ...row, view })
+  }
+  return read
+}
+
+/** The same table as text that reads back to it, lengths in metres. */
+export function lengthsAsText(lengths: readonly LengthAsked[]): string {
+  const lines: string[] = []
+  let headed = ''
+  let view: string | null = null
+  for (const row of rowsOf(lengths)) {
+    const [first] = row
+    if (first!.view !== view) lines.push(`View ${first!.view ?? ''}`)
+    view = first!.view
+    const sizes = row.map(({ size }) => size ?? '').join(' ')
+    if (sizes.trim() !== '' && sizes !== headed) lines.push(`Sizes ${sizes}`)
+    if (sizes.trim() !== '') headed = sizes
+    const metres = row.map(({ lengthMm }) => Number((lengthMm / 1000).toFixed(3))).join(' ')
+    lines.push(`${Number((first!.widthMm / 10).toFixed(1))} cm: ${metres} m${first!.nap ? ', with nap' : ''}`)
+  }
+  return lines.join('\n')
+}
+
+/** Lengths that stood on one line: of one width, view and nap, each of another size. */
+function rowsOf(lengths: readonly LengthAsked[]): LengthAsked[][] {
+  const rows: LengthAsked[][] = []
+  for (const one of lengths) {
+    const last = rows.at(-1)
+    const goesOn =
+      last !== undefined &&
+      last[0]!.widthMm === one.widthMm &&
+      last[0]!.view === one.view &&
+      last[0]!.nap === one.nap &&
+      one.size !== null &&
+      last.every(({ size }) => size !== null && size !== one.size)
+    if (goesOn) last.push(one)
+    else rows.push([one])
+  }
+  return rows
+}
+
+/** The lengths of one size and view: those that are of it, and those that are for all. */
+export function lengthsFor(
+  lengths: readonly LengthAsked[],
+  { size, view }: { size: string; view: string },
+): LengthAsked[] {
+  return lengths.filter(
+    (one) =>
+      (one.size === null || size === '' || one.size.toLowerCase() === size.toLowerCase()) &&
+      (one.view === null || view === '' || one.view.toLowerCase() === view.toLowerCase()),
+  )
+}
+
+/** Every size that a pattern’s lengths name, in their order. */
+export function sizesIn(lengths: readonly LengthAsked[]): string[] {
+  return [...new Set(lengths.flatMap(({ size }) => size ?? []))]
+}

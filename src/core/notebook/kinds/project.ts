@@ -1,0 +1,40 @@
+import { z } from 'zod'
+import { MAKING_STEPS, WEARS } from '../../vocabulary/making'
+import { DaySchema, PhotographSchema } from '../schemas/stash'
+import { listOf, nameText, optionalText } from '../schemas/text'
+import { defineKind } from './define'
+
+const id = z.string().min(1).max(64)
+
+/** Something that is being made, or was. Its cloths name it. */
+export const ProjectSchema = z.strictObject({
+  name: nameText,
+  /** What it is made by; null once that pattern was thrown away. */
+  patternId: id.nullable().default(null),
+  view: optionalText(24),
+  size: optionalText(24),
+  copies: z.number().int().min(1, 'at least one').max(100, 'at most a hundred').default(1),
+  notes: optionalText(4000),
+  /** Steps that are behind it. */
+  behind: listOf(z.enum(MAKING_STEPS), MAKING_STEPS.length).default([]),
+  /** Notions that are there, by their words. */
+  bought: listOf(optionalText(200), 60).default([]),
+  finished: DaySchema.nullable().default(null),
+  /** How it wore and washed since. */
+  wore: listOf(z.enum(WEARS), WEARS.length).default([]),
+  woreNotes: optionalText(2000),
+  pictures: listOf(PhotographSchema, 12).default([]),
+})
+
+export type Project = z.infer<typeof ProjectSchema>
+
+export const projectKind = defineKind({
+  id: 'project',
+  words: { one: 'a project', many: 'projects' },
+  version: 1,
+  schema: ProjectSchema,
+  steps: [],
+  references: { patternId: { to: 'pattern', whenRemoved: 'clear' } },
+  title: ({ name }) => name,
+  searched: ({ name, notes, woreNotes }) => [name, notes, woreNotes],
+})

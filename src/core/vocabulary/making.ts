@@ -1,0 +1,32 @@
+import { idsOf } from './words'
+
+/** The steps of a project, in the order of the work. */
+export const STEP_WORDS = {
+  cloth: { title: 'Cloth', asks: 'Which cloth is it made of?' },
+  enough: { title: 'Enough', asks: 'Is there enough of it?' },
+  buy: { title: 'Buy', asks: 'What has to be bought, all at once?' },
+  prepare: { title: 'Prepare', asks: 'Is everything washed, pressed and true?' },
+  cut: { title: 'Cut', asks: 'Is it cut and marked?' },
+  sew: { title: 'Sew', asks: 'Is it sewn?' },
+  done: { title: 'Done', asks: 'How did it turn out?' },
+} as const
+export type MakingStep = keyof typeof STEP_WORDS
+export const MAKING_STEPS = idsOf(STEP_WORDS)
+
+/** How a finished thing wore and washed. */
+export const WEAR_WORDS = {
+  well: 'it wears well',
+  creased: 'creased more than I liked',
+  pilled: 'pilled',
+  faded: 'faded',
+  shrank: 'shrank',
+  grew: 'grew in wear',
+  sheer: 'showed through after all',
+  stiff: 'hung too stiffly',
+  limp: 'hung too limply',
+  hot: 'too warm to wear',
+  cold: 'too thin to wear',
+  scratched: 'scratched on the skin',
+} as const
+export type Wear = keyof typeof WEAR_WORDS
+export const WEARS = idsOf(WEAR_WORDS)

@@ -1,0 +1,37 @@
+'use client'
+
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { type PatternRecord } from '@/core/notebook/kinds/pattern'
+import { Page } from '@/ui/kit/surfaces'
+import { useForm } from '../../shared/form/useForm'
+import { changePattern } from './actions'
+import { draftOf, patternOf, type PatternDraft } from './draft'
+import { PatternForm } from './PatternForm'
+
+interface Props {
+  id: string
+  revision: number
+  pattern: PatternRecord
+}
+
+/** A pattern that is kept, to be changed. */
+export function EditPattern({ id, revision, pattern }: Props) {
+  const router = useRouter()
+  const form = useForm<PatternDraft>({
+    initial: draftOf(pattern),
+    revision,
+    save: (draft, seen) => changePattern({ id, revision: seen }, patternOf(draft)),
+    onKept: () => router.push(`/patterns/${id}`),
+    keepAs: `pattern-${id}-${revision}`,
+  })
+  return (
+    <Page>
+      <div>
+        <Link href={`/patterns/${id}`}>{pattern.name}</Link>
+        <h1>Change a pattern</h1>
+      </div>
+      <PatternForm form={form} />
+    </Page>
+  )
+}

@@ -1,0 +1,220 @@
+'use client'
+
+import { type Need } from '@/core/notebook/schemas/need'
+import { type Body, type Opacity } from '@/core/vocabulary/cloth'
+import { BODIES, OPACITIES } from '@/core/vocabulary/cloth'
+import { GSM_PER_OUNCE_PER_SQUARE_YARD } from '@/core/units/constants'
+import {
+  AVOID_WORDS,
+  AVOIDS,
+  chosenWord,
+  DETAILS,
+  GARMENTS,
+  SEASONS,
+  type Avoid,
+  type Detail,
+  type Garment,
+  type Season,
+} from '@/core/vocabulary/choosing'
+import { wordFor } from '@/core/vocabulary/words'
+import { Chip, Chips } from '@/ui/kit/Chips'
+import { ComboField } from '@/ui/kit/ComboField'
+import { SelectField } from '@/ui/kit/SelectField'
+import { NumberField } from '@/ui/kit/NumberField'
+import { Fields, Stack } from '@/ui/kit/surfaces'
+import { WhenOpened } from '@/ui/kit/WhenOpened'
+import { usePreferences } from '../../shared/settings/PreferencesContext'
+
+interface Props {
+  need: Need
+  onChange: (need: Need) => void
+  error?: string
+}
+
+/** What is made, with its details, and what its envelope asks of the main cloth; what is left open follows. */
+export function NeedFields({ need, onChange, error }: Props) {
+  const { words } = usePreferences()
+  const set = (change: Partial<Need>) => onChange({ ...need, ...change })
+  const details = need.details ?? []
+  return (
+    <>
+      <ComboField
+        label="What it makes"
+        chosen={need.garment ?? null}
+        onChoose={(garment) => set({ garment: garment as Garment })}
+        options={GARMENTS.map((id) => ({ id, label: chosenWord(id, words) }))}
+      />
+      <Stack $gap="0.5rem">
+        {details.length > 0 ? (
+          <Picked<Detail>
+            label="Its details"
+            picked={details}
+            all={details}
+            wordOf={(detail) => chosenWord(detail, words)}
+            onChange={(left) => set({ details: left })}
+          />
+        ) : null}
+        <ComboField
+          key={details.length}
+          label="Add a detail"
+          chosen={null}
+          onChoose={(detail) => set({ details: [...new Set([...details, detail as Detail])] })}
+          options={DETAILS.filter((id) => !details.includes(id)).map((id) => ({ id, label: chosenWord(id, words) }))}
+        />
+      </Stack>
+      <WeightFields need={need} set={set} error={error} />
+      <WhenOpened summary="More that it asks of the cloth">{() => <More need={need} set={set} />}</WhenOpened>
+    </>
+  )
+}
+
+type Set = (change: Partial<Need>) => void
+
+const numberOf = (value: number) => (Number.isFinite(value) ? value : null)
+/** Where only one end is said, g/m². */
+const [LIGHTEST, HEAVIEST] = [15, 900]
+
+function WeightFields({ need, set, error }: { need: Need; set: Set; error?: string }) {
+  const { units } = usePreferences()
+  const perUnit = units === 'metric' ? 1 : GSM_PER_OUNCE_PER_SQUARE_YARD
+  const unit = units === 'metric' ? 'g/m²' : 'oz/yd²'
+  const shown = (gsm: number | undefined) => (gsm === undefined ? NaN : Number((gsm / perUnit).toFixed(1)))
+  const change = (from: number | null, to: number | null) =>
+    set({ gsm: from === null && to === null ? undefined : [from ?? LIGHTEST, to ?? HEAVIEST] })
+  return (
+    <Fields>
+      <NumberField
+        label="Cloth from"
+        unit={unit}
+        minValue={0}
+        value={shown(need.gsm?.[0])}
+        onChange={(from) => change(Number.isFinite(from) ? from * perUnit : null, need.gsm?.[1] ?? null)}
+        hint="Leave open where the envelope does not say."
+        error={error}
+      />
+      <NumberField
+        label="to"
+        unit={unit}
+        minValue={0}
+        value={shown(need.gsm?.[1])}
+        onChange={(to) => change(need.gsm?.[0] ?? null, Number.isFinite(to) ? to * perUnit : null)}
+      />
+    </Fields>
+  )
+}
+
+const BODY_WORDS: Record<Body, string> = {
+  fluid: 'flows (fluid)',
+  soft: 'falls softly',
+  moderate: 'has some body',
+  crisp: 'stands away (crisp)',
+  stiff: 'stiff',
+}
+const OPACITY_WORDS: Record<Opacity, string> = {
+  sheer: 'see-through (sheer)',
+  'semi-sheer': 'a hand shows through',
+  opaque: 'opaque',
+}
+
+function More({ need, set }: { need: Need; set: Set }) {
+  const { words } = usePreferences()
+  const least = need.stretchPercent?.width?.[0]
+  return (
+    <Stack $gap="0.9rem" $top="0.6rem">
+      <Fields>
+        <SelectField
+          label="Worn in"
+          value={need.season ?? ''}
+          onChange={(season) => set({ season: (season || undefined) as Season | undefined })}
+          options={[['', 'not said'], ...SEASONS.map((id) => [id, `${id} weather`] as const)]}
+        />
+        <SelectField
+          label="Woven or knit"
+          value={need.structure ?? ''}
+          onChange={(structure) => set({ structure: (structure || undefined) as Need['structure'] })}
+          options={[
+            ['', 'follows from what it makes'],
+            ['woven', 'woven'],
+            ['knit', 'knit'],
+            ['either', 'either'],
+          ]}
+        />
+        <SelectField
+          label="Pile or nap"
+          value={need.pile ?? ''}
+          onChange={(pile) => set({ pile: (pile || undefined) as Need['pile'] })}
+          options={[
+            ['', 'not said'],
+            ['no', 'not suitable'],
+            ['with-nap-layout', 'with the lengths for nap'],
+            ['yes', 'made for it'],
+          ]}
+        />
+        <NumberField
+          label="Stretch across, at least"
+          unit="%"
+          minValue={0}
+          maxValue={300}
+          value={least ?? NaN}
+          onChange={(value) => {
+            const from = numberOf(value)
+            const { length } = need.stretchPercent ?? {}
+            const width = from === null ? undefined : ([from, Math.max(150, from)] as [number, number])
+            set({
+              stretchPercent: width || length ? { ...(length && { length }), ...(width && { width }) } : undefined,
+            })
+          }}
+        />
+      </Fields>
+      <Picked<Body>
+        label="How it falls (drape)"
+        picked={need.body ?? []}
+        all={BODIES}
+        wordOf={(body) => BODY_WORDS[body]}
+        onChange={(body) => set({ body: body.length > 0 ? body : undefined })}
+      />
+      <Picked<Opacity>
+        label="What shows through (opacity)"
+        picked={need.opacity ?? []}
+        all={OPACITIES}
+        wordOf={(opacity) => OPACITY_WORDS[opacity]}
+        onChange={(opacity) => set({ opacity: opacity.length > 0 ? opacity : undefined })}
+      />
+      <Picked<Avoid>
+        label="Not suitable for"
+        picked={need.avoid ?? []}
+        all={AVOIDS}
+        wordOf={(avoid) => wordFor(AVOID_WORDS[avoid], words)}
+        onChange={(avoid) => set({ avoid: avoid.length > 0 ? avoid : undefined })}
+      />
+    </Stack>
+  )
+}
+
+interface PickedProps<T> {
+  label: string
+  picked: readonly T[]
+  all: readonly T[]
+  wordOf: (one: T) => string
+  onChange: (picked: T[]) => void
+}
+
+/** Several of a few, each on or off. */
+function Picked<T extends string>({ label, picked, all, wordOf, onChange }: PickedProps<T>) {
+  return (
+    <div role="group" aria-label={label}>
+      <b>{label}</b>
+      <Chips>
+        {all.map((one) => (
+          <Chip
+            key={one}
+            isSelected={picked.includes(one)}
+            onChange={(isOn) => onChange(isOn ? [...picked, one] : picked.filter((other) => other !== one))}
+          >
+            {wordOf(one)}
+          </Chip>
+        ))}
+      </Chips>
+    </div>
+  )
+}

@@ -1,0 +1,95 @@
+import { lengthsAsText, readLengths } from '@/core/choose/envelope/lengths'
+import { type patternFrom } from '@/core/choose/envelope/asPattern'
+import { type PatternRecord } from '@/core/notebook/kinds/pattern'
+import { type NotionAsked } from '@/core/notebook/schemas/making'
+import { type Need } from '@/core/notebook/schemas/need'
+import { type Role } from '@/core/vocabulary/choosing'
+
+export interface PartnerDraft {
+  role: Exclude<Role, 'main'>
+  label: string
+  need: Need
+  lengthsText: string
+}
+
+/** A pattern as it stands in its form: tables as the text that somebody types. */
+export interface PatternDraft {
+  name: string
+  notes: string
+  envelope: string
+  need: Need
+  lengthsText: string
+  partners: PartnerDraft[]
+  views: string
+  notionsText: string
+  pieces: number | null
+  notRead: string[]
+  pictures: PatternRecord['pictures']
+  onList: boolean
+}
+
+export const BLANK: PatternDraft = {
+  name: '',
+  notes: '',
+  envelope: '',
+  need: { garment: 'shirt', details: [] },
+  lengthsText: '',
+  partners: [],
+  views: '',
+  notionsText: '',
+  pieces: null,
+  notRead: [],
+  pictures: [],
+  onList: false,
+}
+
+/** A kept pattern, ready to be changed. */
+export function draftOf(pattern: PatternRecord): PatternDraft {
+  const { lengths, partners, views, notions, ...rest } = pattern
+  return {
+    ...rest,
+    lengthsText: lengthsAsText(lengths),
+    partners: partners.map(({ lengths: own, ...partner }) => ({ ...partner, lengthsText: lengthsAsText(own) })),
+    views: views.join(', '),
+    notionsText: notions.map(notionLine).join('\n'),
+  }
+}
+
+/** What is sent to be kept. */
+export function patternOf({ lengthsText, partners, views, notionsText, ...rest }: PatternDraft) {
+  return {
+    ...rest,
+    lengths: readLengths(lengthsText).lengths,
+    partners: partners.map(({ lengthsText: own, ...partner }) => ({ ...partner, lengths: readLengths(own).lengths })),
+    views: listOf(views, ','),
+    notions: listOf(notionsText, '\n').map(notionOf),
+  }
+}
+
+/** What was read of an envelope, over what was typed so far; name and notes stay. */
+export function withReading(draft: PatternDraft, read: ReturnType<typeof patternFrom>): PatternDraft {
+  const { need, lengths, partners, notions, notRead } = read
+  return {
+    ...draft,
+    need: { ...need, garment: need.garment ?? draft.need.garment },
+    lengthsText: lengthsAsText(lengths),
+    partners: partners.map(({ lengths: own, ...partner }) => ({ ...partner, lengthsText: lengthsAsText(own) })),
+    notionsText: notions.map(notionLine).join('\n'),
+    notRead,
+  }
+}
+
+const listOf = (text: string, by: string) =>
+  text
+    .split(by)
+    .map((one) => one.trim())
+    .filter((one) => one !== '')
+
+function notionLine({ text }: NotionAsked): string {
+  return text
+}
+
+function notionOf(text: string): NotionAsked {
+  const count = /^(\d{1,3})\s*(?:x|×)?\s+(?!cm|mm|m\b|in\b|yd)/.exec(text)?.[1]
+  return { id: '', text, count: count === undefined ? null : Number(count) }
+}
