@@ -117,7 +117,6 @@ export default tseslint.config(
       'src/features/find-out/loupe/HandCount.tsx',
       'src/features/find-out/measure/disc/DrapedDisc.tsx',
       'src/features/learn/weave/WeavePage.tsx',
-      'src/ui/cloth/HeldUp.tsx',
     ],
     rules: { 'max-lines-per-function': 'off' },
   },

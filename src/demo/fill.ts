@@ -11,6 +11,7 @@ import { countRecords, createRecord, within } from '../server/store/repository'
 import { demoBurns } from './burns'
 import { demoControls } from './controls'
 import { cameAt, fillKeeping, fillPhotographs } from './fillKeeping'
+import { fillProjects } from './fillProjects'
 import { demoMeasurements } from './measurements'
 import { demoPatterns } from './patterns'
 import { demoPieces, type DemoPiece } from './pieces'
@@ -26,6 +27,7 @@ async function fill(): Promise<void> {
   const now = Date.now()
   const at = new Date(now).toISOString()
   const ids = new Map<string, string>()
+  const patterns = new Map<string, string>()
   await within(db, async (open) => {
     for (const piece of demoPieces) {
       const came = cameAt(piece.piece.name, now)
@@ -35,10 +37,12 @@ async function fill(): Promise<void> {
       const { id } = await createRecord(open, 'control', control, at)
       for (const answers of burns) await startBurnTest(open, { controlId: id }, at, {}, answers)
     }
-    for (const pattern of demoPatterns) await createRecord(open, 'pattern', PatternSchema.parse(pattern), at)
+    for (const pattern of demoPatterns)
+      patterns.set(pattern.name, (await createRecord(open, 'pattern', PatternSchema.parse(pattern), at)).id)
   })
   // Strokes of their own: each of them stands in the history of its piece.
   await fillKeeping(db, ids, now)
+  await fillProjects(db, { pieces: ids, patterns }, now)
   const looks = new Map(demoPieces.map(({ piece: { name, look } }) => [name, [look!.warp, look!.weft] as const]))
   await fillPhotographs(db, notebookHome(), ids, looks, at)
   await endHeavy()

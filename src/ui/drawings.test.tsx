@@ -114,27 +114,15 @@ describe('skeins', () => {
 describe('cloth held up', () => {
   it('falls in more folds and closer the softer it is', () => {
     const folds = BODIES.map(
-      (body) => renderToStaticMarkup(<HeldUp tile={tile} body={body} pins={[]} label="cloth" />).match(/Q/g)!.length,
+      (body) => renderToStaticMarkup(<HeldUp tile={tile} body={body} label="cloth" />).match(/Q/g)!.length,
     )
     folds.slice(1).forEach((count, index) => expect(count).toBeLessThanOrEqual(folds[index]!))
     expect(folds[0]).toBeGreaterThan(folds.at(-1)!)
   })
 
-  it('carries at most four slips, each with its words', () => {
-    const pins = ['weight', 'belt', 'collar', 'season', 'stretch'].map((label, index) => ({
-      label,
-      at: index / 5,
-      bad: index === 0,
-    }))
-    const markup = renderToStaticMarkup(<HeldUp tile={tile} body="soft" pins={pins} label="Gabardine, held up" />)
-    expect(markup).toContain('aria-label="Gabardine, held up"')
-    expect(markup).toContain('>weight<')
-    expect(markup).not.toContain('>stretch<')
-  })
-
   it('is drawn from the same tile as the swatch', () => {
     const address = tileUrl(tile).replaceAll('&', '&amp;')
-    expect(renderToStaticMarkup(<HeldUp tile={tile} body="soft" pins={[]} label="x" />)).toContain(address)
+    expect(renderToStaticMarkup(<HeldUp tile={tile} body="soft" label="x" />)).toContain(address)
     expect(renderToStaticMarkup(<ClothSwatch tile={tile} label="A swatch" />)).toContain(address)
   })
 })

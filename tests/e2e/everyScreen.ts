@@ -5,7 +5,7 @@ import { type Page, choose, expect, open } from './fixtures'
 import { answer, enough, layOut } from './atTheBench'
 
 /** Every page of the list that shows a record of these kinds, or none. */
-function addresses(ids: { piece: string; pattern: string; heap: string }): string[] {
+function addresses(ids: { piece: string; pattern: string; heap: string; project: string }): string[] {
   const own = pages.flatMap(({ path, of }) => {
     if (of === undefined) return [path]
     return of === 'burn-test' ? [] : [path.replace('[id]', ids[of])]
@@ -38,7 +38,7 @@ export async function fits(page: Page): Promise<boolean> {
   return page.evaluate(() => document.documentElement.scrollWidth <= document.documentElement.clientWidth)
 }
 
-/** One piece, one pattern and one heap to look at. */
+/** One piece, one pattern, one project and one heap to look at. */
 export async function fill(page: Page) {
   await open(page, '/stash/new')
   await page.getByLabel('Name').fill('Palm court viscose')
@@ -55,13 +55,17 @@ export async function fill(page: Page) {
   await page.getByRole('button', { name: 'Keep the pattern' }).click()
   await expect(page.getByRole('heading', { name: 'Heron’s wing cape' })).toBeVisible()
   const pattern = new URL(page.url()).pathname.split('/').at(-1)!
+  await page.getByRole('link', { name: 'Start a project' }).click()
+  await page.getByRole('button', { name: 'Begin with its cloth' }).click()
+  await expect(page.getByRole('navigation', { name: 'Steps of the project' })).toBeVisible()
+  const project = new URL(page.url()).pathname.split('/').at(-1)!
   await open(page, '/stash/heap')
   await page.getByLabel('What is it?').fill('Laundry hamper')
   await page.getByRole('button', { name: 'Begin sorting' }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Laundry hamper' })).toBeVisible()
   await page.getByRole('button', { name: 'Test', exact: true }).click()
   await expect(page.getByRole('heading', { name: 'Sorted so far' })).toBeVisible()
-  return { piece, pattern, heap: new URL(page.url()).pathname.split('/').at(-1)! }
+  return { piece, pattern, project, heap: new URL(page.url()).pathname.split('/').at(-1)! }
 }
 
 /** A phone, and a desk at 200 % zoom. */

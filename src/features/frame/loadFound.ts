@@ -21,6 +21,7 @@ export interface FoundGroup {
 const SHOWN: readonly { kind: RecordKindId; title: string; href: (hit: Hit) => string }[] = [
   { kind: 'piece', title: 'Pieces', href: ({ id }) => `/stash/${id}` },
   { kind: 'pattern', title: 'Patterns', href: ({ id }) => `/patterns/${id}` },
+  { kind: 'project', title: 'Projects', href: ({ id }) => `/projects/${id}` },
   { kind: 'lot', title: 'Lots', href: ({ id }) => `/stash?lot=${id}` },
   { kind: 'heap', title: 'Heaps', href: ({ id }) => `/stash/heap/${id}` },
   { kind: 'view', title: 'Saved views', href: ({ id }) => `/stash/view/${id}` },

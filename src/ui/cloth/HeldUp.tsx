@@ -20,26 +20,8 @@ const HELD_SCALE = 0.4
 
 const [TOP, FOOT, HALF] = [52, 300, 62]
 
-/** A paper slip pinned to the cloth. */
-export interface Pin {
-  label: string
-  /** Where along the fall, 0 at the hanger to 1 at the foot. */
-  at: number
-  bad: boolean
-}
-
-/** A cloth falling from a hanger as its body makes it fall, with slips pinned where something is wrong. */
-export function HeldUp({
-  tile,
-  body,
-  pins,
-  label,
-}: {
-  tile: TileSpec
-  body: Body
-  pins: readonly Pin[]
-  label: string
-}) {
+/** A cloth falling from a hanger as its body makes it fall. */
+export function HeldUp({ tile, body, label }: { tile: TileSpec; body: Body; label: string }) {
   const id = useId()
   const { width, height } = tileSize(tile)
   const { folds, depth, flare } = FALL[body]
@@ -102,20 +84,6 @@ export function HeldUp({
         strokeWidth={crease * 0.6}
         strokeLinecap="round"
       />
-      {pins.slice(0, 4).map(({ label: words, at, bad }, index) => {
-        const y = TOP + 24 + at * (FOOT - TOP - 70)
-        const x = index % 2 === 0 ? 168 : 26
-        return (
-          <g key={words} transform={`translate(${x} ${y}) rotate(${index % 2 === 0 ? 3 : -3})`}>
-            <rect width="112" height="28" fill="#fbf8ee" stroke="#2a2119" strokeOpacity=".35" />
-            <rect width="5" height="28" fill={bad ? '#9c3524' : '#c8a02c'} />
-            <text x="13" y="19" fontSize="14" fontWeight="700" fill="#2a2119">
-              {words}
-            </text>
-            <circle cx="104" cy="5" r="4" fill={bad ? '#9c3524' : '#c8a02c'} stroke="#fff" />
-          </g>
-        )
-      })}
     </Drawing>
   )
 }

@@ -92,7 +92,7 @@ export function inspectionPicture(feature: string, state: string): ReactNode {
   ) : sketch ? (
     <Sketch src={sketch} alt="" />
   ) : feature === 'body' ? (
-    <HeldUp tile={tile('plain', { weft: INK.warp })} body={state as Body} pins={[]} label="" />
+    <HeldUp tile={tile('plain', { weft: INK.warp })} body={state as Body} label="" />
   ) : null
   return picture && <Above aria-hidden>{picture}</Above>
 }

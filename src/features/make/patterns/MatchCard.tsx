@@ -1,14 +1,19 @@
 'use client'
 
 import Link from 'next/link'
+import { type ReactNode } from 'react'
 import styled from 'styled-components'
 import { type Match, type Reason } from '@/core/choose/types'
+import { type Enough } from '@/core/choose/enough/enough'
+import { type Detail, type Garment } from '@/core/vocabulary/choosing'
 import { type Body } from '@/core/vocabulary/cloth'
-import { HeldUp } from '@/ui/cloth/HeldUp'
+import { Figure } from '@/ui/garment/Figure'
 import { type TileSpec } from '@/ui/cloth/tileUrl'
 import { PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
 import { pinsOf, propertyWords, STATUS_MARKS, VERDICT_WORDS } from '../../shared/choose/words'
 import { Share } from '@/ui/kit/Share'
+import { usePreferences } from '../../shared/settings/PreferencesContext'
+import { enoughWords } from '../holding/enoughWords'
 
 const Card = styled.article`
   background: var(--paper);
@@ -74,6 +79,16 @@ const Tape = styled.div`
   }
 `
 
+const Span = styled.b.attrs<{ $from: number; $to: number }>(({ $from, $to }) => ({
+  style: { left: `${$from * 100}%`, right: `${100 - $to * 100}%` },
+}))<{ $from: number; $to: number }>`
+  position: absolute;
+  top: 30%;
+  bottom: 30%;
+  background: var(--ink);
+  opacity: 0.55;
+`
+
 interface Props {
   title: string
   href: string
@@ -82,15 +97,36 @@ interface Props {
   tile: TileSpec
   body: Body
   clothName: string
+  /** Light comes through it. */
+  sheer: boolean
+  garment: Garment | null
+  details: readonly Detail[]
+  enough: Enough | null
+  /** The project that keeps it back. */
+  keptBy: { id: string; name: string } | null
+  /** What was made of such cloth before teaches. */
+  lesson: string | null
+  /** What can be done with it here. */
+  actions?: ReactNode
 }
 
 /** One cloth held up for one pattern: how well, why, and what would rescue it. */
-export function MatchCard({ title, href, under, match, tile, body, clothName }: Props) {
-  const { score, certainty, verdict, reasons, remedies, measureNext, cautions } = match
+export function MatchCard({ title, href, under, match, actions, ...cloth }: Props) {
+  const { verdict, reasons, remedies, together, measureNext, cautions } = match
+  const { tile, body, sheer, garment, details, clothName, enough, keptBy, lesson } = cloth
+  const { units } = usePreferences()
   const [measure] = measureNext
   return (
     <Card>
-      <HeldUp tile={tile} body={body} pins={pinsOf(match)} label={`${clothName}, held up: a ${body} fall`} />
+      <Figure
+        garment={garment}
+        details={details}
+        tile={tile}
+        body={body}
+        sheer={sheer}
+        pins={pinsOf(match)}
+        label={`${clothName} as it would hang: a ${body} fall`}
+      />
       <Stack $gap="0.8rem">
         <div>
           <h2>
@@ -105,40 +141,56 @@ export function MatchCard({ title, href, under, match, tile, body, clothName }: 
             {text}
           </Slip>
         ))}
-        <div>
-          <p className="verdict">
-            {VERDICT_WORDS[verdict]}: {Math.round(score * 100)} out of 100
-          </p>
-          <Tape aria-hidden>
-            <Share $of={score} />
-          </Tape>
-          <Soft>
-            {certainty >= 0.8
-              ? 'Measured or said, hardly guessed.'
-              : certainty >= 0.5
-                ? 'Partly guessed from its name.'
-                : 'Mostly guesswork so far.'}
-          </Soft>
-        </div>
+        <Verdict match={match} />
+        {enough ? <p>{enoughWords(enough, units)}</p> : null}
+        {keptBy ? (
+          <Slip $tone="warn">
+            Kept back for <Link href={`/projects/${keptBy.id}`}>{keptBy.name}</Link>.
+          </Slip>
+        ) : null}
+        {lesson ? <Slip>{lesson}</Slip> : null}
         <Reasons reasons={reasons.filter(({ status }) => status !== 'good')} label="What to mind" />
         <Reasons reasons={reasons.filter(({ status }) => status === 'good')} label="What fits" className="fits" />
-        {remedies.length > 0 && verdict !== 'unsuitable' ? (
-          <div>
-            <h3>What would help</h3>
-            <PlainList>
-              {remedies.slice(0, 3).map(({ id, text, scoreAfter }) => (
-                <li key={id}>
-                  {text} <Soft as="span">Then {Math.round(scoreAfter * 100)}.</Soft>
-                </li>
-              ))}
-            </PlainList>
-          </div>
-        ) : null}
+        {verdict === 'unsuitable' ? null : <Helps remedies={remedies} together={together} />}
         {measure && verdict !== 'unsuitable' ? (
-          <Soft>Worth measuring next: {propertyWords(measure.property)}.</Soft>
+          <Soft>Measure next: {propertyWords(measure.property)}. It would decide most.</Soft>
         ) : null}
+        {actions}
       </Stack>
     </Card>
+  )
+}
+
+/** The verdict, with the score as far as it is known. */
+function Verdict({ match: { verdict, spread, interval80, score } }: { match: Match }) {
+  return (
+    <div>
+      <p className="verdict">
+        {VERDICT_WORDS[verdict]}: {spread}
+      </p>
+      <Tape aria-hidden>
+        <Share $of={score} />
+        <Span $from={interval80[0]} $to={interval80[1]} />
+      </Tape>
+    </div>
+  )
+}
+
+/** What would rescue it: by itself, and together where one alone does not. */
+function Helps({ remedies, together }: Pick<Match, 'remedies' | 'together'>) {
+  if (remedies.length === 0) return null
+  return (
+    <div>
+      <h3>What would help</h3>
+      {together && together.ids.length > 1 ? <p>All together, it would suit: {together.text}</p> : null}
+      <PlainList>
+        {remedies.slice(0, 3).map(({ id, text, scoreAfter, costs }) => (
+          <li key={id}>
+            {text} {costs} <Soft as="span">Then about {Math.round(scoreAfter * 20) * 5}.</Soft>
+          </li>
+        ))}
+      </PlainList>
+    </div>
   )
 }
 

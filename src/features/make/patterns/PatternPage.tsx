@@ -1,30 +1,98 @@
 'use client'
 
 import Link from 'next/link'
-import { Lead, Page, Soft } from '@/ui/kit/surfaces'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import { CheckField } from '@/ui/kit/checks'
+import { SelectField } from '@/ui/kit/SelectField'
+import { ButtonLink, StrongLink } from '@/ui/kit/links'
+import { Actions, Fields, Lead, Page, Soft } from '@/ui/kit/surfaces'
 import { DropPattern } from './DropPattern'
 import { type Loaded, type loadPattern } from './load'
+import { PatternTold } from './PatternTold'
 import { Ranked } from './Ranked'
+import { SetsFromStash } from './SetsFromStash'
+
+type Props = Loaded<typeof loadPattern>
+
+/** Cloths that are held side by side at once. */
+const MOST_COMPARED = 4
 
 /** One pattern with the pieces of the stash, the best first. */
-export function PatternPage({ id, name, notes, need, rows, others }: Loaded<typeof loadPattern>) {
+export function PatternPage(pattern: Props) {
+  const { id, name, need, rows, others, sets, making } = pattern
+  const [compared, setCompared] = useState<string[]>([])
+  const choose = (pieceId: string, isOn: boolean) =>
+    setCompared((before) =>
+      isOn ? [...before, pieceId].slice(-MOST_COMPARED) : before.filter((one) => one !== pieceId),
+    )
   return (
     <Page>
       <div>
         <Link href="/patterns">Patterns</Link>
         <h1>{name}</h1>
         <Lead>{need}</Lead>
-        {notes ? <Soft>{notes}</Soft> : null}
-        <Soft>How much cloth it takes is not worked out here yet: the size of each piece stands beside it.</Soft>
       </div>
+      <Actions>
+        <StrongLink href={`/projects/new?pattern=${id}&size=${making.size}&view=${making.view}`}>
+          Start a project
+        </StrongLink>
+        {compared.length > 1 ? (
+          <ButtonLink href={`/patterns/${id}/compare?with=${compared.join(',')}`}>
+            Compare {compared.length} cloths
+          </ButtonLink>
+        ) : null}
+        <Link href={`/patterns/${id}/edit`}>Change it</Link>
+      </Actions>
+      <Which {...pattern} />
+      {sets.length > 0 ? <SetsFromStash sets={sets} /> : null}
       {rows.length === 0 ? (
         <p>Nothing is in the stash yet to hold up for it.</p>
       ) : (
-        <h2 className="visually-hidden">Pieces of the stash, the best first</h2>
+        <h2>Main cloth, the best first</h2>
       )}
-      <Ranked more="Show more of the stash" rows={rows} />
+      <Ranked
+        more="Show more of the stash"
+        rows={rows.map((row) => ({ ...row, garment: pattern.garment, details: pattern.details }))}
+        actions={(row) => (
+          <CheckField isSelected={compared.includes(row.id)} onChange={(isOn) => choose(row.id, isOn)}>
+            Compare it with others
+          </CheckField>
+        )}
+      />
       {others > 0 ? <Soft>{others} more pieces of the stash suit it less than these.</Soft> : null}
+      <PatternTold {...pattern} />
       <DropPattern id={id} name={name} />
     </Page>
+  )
+}
+
+/** Which size and view is made: how much is enough depends on it. */
+function Which({ id, sizes, views, making }: Props) {
+  const router = useRouter()
+  if (sizes.length < 2 && views.length < 2) return null
+  const go = (size: string, view: string) =>
+    router.push(`/patterns/${id}?size=${encodeURIComponent(size)}&view=${encodeURIComponent(view)}`, {
+      scroll: false,
+    })
+  return (
+    <Fields>
+      {sizes.length > 1 ? (
+        <SelectField
+          label="Size"
+          value={making.size}
+          onChange={(size) => go(size, making.view)}
+          options={sizes.map((size) => [size, size])}
+        />
+      ) : null}
+      {views.length > 1 ? (
+        <SelectField
+          label="View"
+          value={making.view}
+          onChange={(view) => go(making.size, view)}
+          options={views.map((view) => [view, view])}
+        />
+      ) : null}
+    </Fields>
   )
 }

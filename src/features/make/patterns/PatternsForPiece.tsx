@@ -13,7 +13,7 @@ export function PatternsForPiece({ piece, rows }: Loaded<typeof loadPatternsFor>
       <div>
         <Link href={`/stash/${piece.id}`}>{piece.name}</Link>
         <h1>Which pattern does it suit?</h1>
-        <Soft>{piece.words}. The best first; how much cloth each takes is not worked out here yet.</Soft>
+        <Soft>{piece.words}. The best first.</Soft>
       </div>
       {rows.length === 0 ? (
         <>

@@ -1,28 +1,32 @@
 'use client'
 
-import { useState, type ComponentProps } from 'react'
+import { useState, type ComponentProps, type ReactNode } from 'react'
 import { Button } from '@/ui/kit/buttons'
 import { PlainList } from '@/ui/kit/surfaces'
 import { MatchCard } from './MatchCard'
 
-const AT_FIRST = 6
+const AT_FIRST = 10
+
+type Row = ComponentProps<typeof MatchCard> & { id: string }
 
 /** Matches, the best first; the tail unfolds on request. */
 export function Ranked({
   rows,
   more,
+  actions,
 }: {
-  rows: readonly (ComponentProps<typeof MatchCard> & { id: string })[]
+  rows: readonly Row[]
   more: string
+  actions?: (row: Row) => ReactNode
 }) {
   const [all, setAll] = useState(false)
   const shown = all ? rows : rows.slice(0, AT_FIRST)
   return (
     <>
       <PlainList as="ol" $gap="1.25rem">
-        {shown.map(({ id, ...row }) => (
-          <li key={id}>
-            <MatchCard {...row} />
+        {shown.map((row) => (
+          <li key={row.id}>
+            <MatchCard {...row} actions={actions?.(row)} />
           </li>
         ))}
       </PlainList>

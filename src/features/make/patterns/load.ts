@@ -1,18 +1,25 @@
+import { bestSets, type Candidate } from '@/core/choose/set/bestSets'
+import { type Partner } from '@/core/choose/set/types'
 import { match } from '@/core/choose/match'
 import { byRank } from '@/core/choose/rank'
+import { sizesIn } from '@/core/choose/envelope/lengths'
+import { lessonOf } from '@/core/making/lessons'
 import { type UnitSystem } from '@/core/units/format'
+import { ROLE_WORDS, type Role } from '@/core/vocabulary/choosing'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { pieceWords } from '@/features/shared/stash/describe'
 import { notebook } from '@/server/database'
-import { findPattern, listPatterns } from '@/server/patterns'
+import { findPattern, listPatterns, type KeptPattern } from '@/server/patterns'
+import { listProjects, reservedBy, wornOf } from '@/server/projects'
 import { bestFor, isReady } from '@/server/remember/ranks'
 import { gistOfEntry } from '@/server/remember/remember'
-import { shelfOf } from '@/server/remember/shelf'
+import { shelfOf, type Shelf } from '@/server/remember/shelf'
 import { findRecord } from '@/server/store/repository'
 import { readStashEntry } from '@/server/stash'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 import { type Gist } from '@/core/shelf/gist'
-import { needWords } from './needWords'
+import { enoughFor, toBuy, type Making } from '../holding/enoughFor'
+import { needWords, partnerWords } from './needWords'
 
 interface Preferences {
   units: UnitSystem
@@ -46,14 +53,26 @@ export async function loadPatterns({ units, words }: Preferences) {
 }
 
 /** So many of the best stand on the page of a pattern. */
-const MOST_SHOWN = 60
+const MOST_SHOWN = 40
 
-/** One pattern with the best of the stash, the best first. @returns undefined where there is no such pattern */
-export async function loadPattern(id: string, { units, words }: Preferences) {
+/**
+ * One pattern with the best of the stash, the best first; whether each is enough, who keeps it back, what was made of
+ * such cloth before.
+ * @returns undefined where there is no such pattern
+ */
+export async function loadPattern(id: string, { units, words }: Preferences, asked: { size: string; view: string }) {
   const db = await notebook()
   const pattern = await findPattern(db, id)
   if (!pattern) return undefined
-  const shelf = await shelfOf(db, words)
+  const [shelf, projects] = await Promise.all([shelfOf(db, words), listProjects(db)])
+  const [reserved, worn] = [reservedBy(projects), wornOf(projects, shelf)]
+  const sizes = sizesIn(pattern.lengths)
+  const making: Making = {
+    size: sizes.includes(asked.size) ? asked.size : (sizes[0] ?? ''),
+    view: pattern.views.includes(asked.view) ? asked.view : (pattern.views[0] ?? ''),
+    copies: 1,
+    pieces: pattern.pieces,
+  }
   const best = (await bestFor(shelf, pattern)).slice(0, MOST_SHOWN)
   const rows = best.map(({ id: pieceId }) => {
     const gist = shelf.find(pieceId)!
@@ -63,17 +82,91 @@ export async function loadPattern(id: string, { units, words }: Preferences) {
       href: `/stash/${pieceId}`,
       under: pieceWords(gist, units, words),
       match: match(pattern.need, gist.offer, units),
+      enough: enoughFor(gist, pattern.lengths, making),
+      keptBy: reserved.get(pieceId) ?? null,
+      lesson: lessonOf(gist.cloth, worn),
       ...clothOf(gist),
     }
   })
   return {
-    id,
-    name: pattern.name,
-    notes: pattern.notes,
-    need: needWords(pattern.need, units, words),
+    ...toldOf(pattern, { units, words }),
+    making,
+    sizes,
     rows,
+    sets: await setsOf(
+      pattern,
+      shelf,
+      best.map(({ id: pieceId }) => pieceId).filter((one) => !reserved.has(one)),
+    ),
     others: shelf.size - rows.length,
   }
+}
+
+/** What is written down of a pattern, as its page shows it. */
+function toldOf(pattern: KeptPattern, { units, words }: Preferences) {
+  return {
+    id: pattern.id,
+    name: pattern.name,
+    notes: pattern.notes,
+    garment: pattern.need.garment ?? null,
+    details: pattern.need.details ?? [],
+    need: needWords(pattern.need, units, words),
+    called: pattern.need.called ?? [],
+    lengths: pattern.lengths,
+    views: pattern.views,
+    notions: pattern.notions,
+    pictures: pattern.pictures,
+    onList: pattern.onList,
+    partners: pattern.partners.map((partner) => ({
+      role: partner.role,
+      title: partner.label || ROLE_WORDS[partner.role],
+      asks: partnerWords(partner, units),
+      lengths: partner.lengths,
+    })),
+  }
+}
+
+const PARTNERS: readonly Role[] = ['lining', 'interfacing', 'wadding']
+const CANDIDATES = 12
+
+/** The best sets of the stash for a pattern that takes more than one cloth. */
+async function setsOf(pattern: KeptPattern, shelf: Shelf, mains: readonly string[]) {
+  const roles = [...new Set(pattern.partners.map(({ role }) => role))].filter((role) => PARTNERS.includes(role))
+  if (roles.length === 0 || mains.length === 0) return []
+  const candidate = (id: string): Candidate => ({ id, offer: shelf.find(id)!.offer })
+  const partners: Partial<Record<Partner, Candidate[]>> = {}
+  for (const role of roles as Partner[]) {
+    const asking = { ...pattern, id: `${pattern.id} ${role}`, need: { garment: pattern.need.garment, role } }
+    const ranked = (await bestFor(shelf, asking)).filter(({ verdict }) => verdict !== 'unsuitable')
+    partners[role] = ranked.slice(0, CANDIDATES).map(({ id }) => candidate(id))
+  }
+  return bestSets({ need: pattern.need, mains: mains.slice(0, 6).map(candidate), partners }).map((set) => ({
+    verdict: set.answer.verdict,
+    score: set.answer.score,
+    worst: set.answer.worst,
+    care: set.answer.care.text,
+    says: set.answer.pairs
+      .filter(({ status }) => status === 'bad' || status === 'near')
+      .slice(0, 3)
+      .map(({ id, text }) => ({ id, text })),
+    cloths: [['main', set.main] as const, ...(Object.entries(set.partners) as [Partner, string | null][])].map(
+      ([role, pieceId]) => ({
+        role: ROLE_WORDS[role],
+        piece: pieceId === null ? null : shownPiece(shelf.find(pieceId)!),
+        buy: pieceId === null ? buyWords(pattern, role) : '',
+      }),
+    ),
+  }))
+}
+
+function buyWords(pattern: KeptPattern, role: Role): string {
+  const partner = pattern.partners.find((one) => one.role === role)
+  const [first] = partner ? toBuy(partner.lengths, { size: '', view: '', copies: 1, pieces: null }) : []
+  return first ? `to buy: ${first.says.text}` : 'to buy'
+}
+
+function shownPiece(gist: Gist) {
+  return { id: gist.id, name: gist.name, tile: drawnAs(gist.weave, gist.look) }
 }
 
 /** A pattern as its form needs it. @returns undefined where there is no such pattern */
@@ -97,7 +190,12 @@ export async function loadPatternsFor(pieceId: string, { units, words }: Prefere
       href: `/patterns/${pattern.id}`,
       under: needWords(pattern.need, units, words),
       match: held,
+      enough: enoughFor(gist, pattern.lengths, { size: '', view: '', copies: 1, pieces: pattern.pieces }),
+      keptBy: null,
+      lesson: null,
       ...clothOf(gist),
+      garment: pattern.need.garment ?? null,
+      details: pattern.need.details ?? [],
     }))
   return { piece: { id: pieceId, name: gist.name, words: pieceWords(gist, units, words) }, rows }
 }
@@ -107,6 +205,7 @@ function clothOf(gist: Gist) {
   return {
     tile: drawnAs(gist.weave, gist.look),
     body: gist.offer.body?.value ?? ('moderate' as const),
+    sheer: gist.offer.opacity !== undefined && gist.offer.opacity.value !== 'opaque',
     clothName: gist.name,
   }
 }

@@ -6,7 +6,7 @@ import {
   type Match,
 } from '@/core/choose/types'
 import { chosenWord } from '@/core/vocabulary/choosing'
-import { type Pin } from '@/ui/cloth/HeldUp'
+import { type Pin } from '@/ui/garment/Pins'
 
 export const VERDICT_WORDS: Record<MatchVerdict, string> = {
   suits: 'Suits',

@@ -1,0 +1,54 @@
+import { type RecordInput } from '../core/notebook/kinds'
+import { type Role } from '../core/vocabulary/choosing'
+
+interface DemoProject {
+  project: Omit<RecordInput<'project'>, 'finished' | 'patternId'>
+  pattern: string
+  /** By role: a piece of the stash; an empty one is to be bought. */
+  cloths: Partial<Record<Role, string>>
+  begunDaysAgo: number
+  finishedDaysAgo?: number
+}
+
+/** What the wardrobe is making, and what it made; invented. */
+export const demoProjects: readonly DemoProject[] = [
+  {
+    project: {
+      name: 'Harbour mistress, winter tour',
+      view: 'A',
+      notes: 'The lantern scene: she stands in the wind machine.',
+      bought: ['thread'],
+    },
+    pattern: 'Harbour mistress’s coat',
+    cloths: { main: 'Bellboy red melton', lining: 'Ballroom lining, champagne' },
+    begunDaysAgo: 12,
+  },
+  {
+    project: {
+      name: 'Six handlers’ overshirts',
+      size: '14',
+      copies: 6,
+      notes: 'Dyed black afterwards, all in one bath.',
+    },
+    pattern: 'Handlers’ black overshirt',
+    cloths: { main: '' },
+    begunDaysAgo: 5,
+  },
+  {
+    project: { name: 'Chorus of gulls, first tier', behind: ['enough', 'buy', 'prepare', 'cut'] },
+    pattern: 'Chorus tiered skirts',
+    cloths: { main: 'Chambermaid blue' },
+    begunDaysAgo: 40,
+  },
+  {
+    project: {
+      name: 'Heron, second winter',
+      wore: ['creased'],
+      woreNotes: 'Hangs as a wing should; lives on a hanger, not in the hamper.',
+    },
+    pattern: 'Heron’s wing cape',
+    cloths: { main: 'Palm court viscose' },
+    begunDaysAgo: 120,
+    finishedDaysAgo: 60,
+  },
+]

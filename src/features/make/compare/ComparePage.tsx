@@ -1,0 +1,141 @@
+'use client'
+
+import Link from 'next/link'
+import { type ReactNode } from 'react'
+import styled from 'styled-components'
+import { Figure } from '@/ui/garment/Figure'
+import { Page, Soft } from '@/ui/kit/surfaces'
+import { pinsOf, propertyWords, STATUS_MARKS, VERDICT_WORDS } from '../../shared/choose/words'
+import { usePreferences } from '../../shared/settings/PreferencesContext'
+import { enoughWords } from '../holding/enoughWords'
+import { type Loaded } from '../patterns/load'
+import { type loadComparison } from './load'
+
+type Props = Loaded<typeof loadComparison>
+type Cloth = Props['cloths'][number]
+
+const Wide = styled.div`
+  overflow-x: auto;
+`
+const Table = styled.table<{ $count: number }>`
+  border-collapse: collapse;
+  width: 100%;
+  min-width: ${({ $count }) => 8 + $count * 13}rem;
+  th,
+  td {
+    text-align: left;
+    vertical-align: top;
+    padding: 0.6rem 0.8rem;
+    border-bottom: 1px solid var(--line);
+  }
+  tbody th {
+    width: 8rem;
+    font-weight: 600;
+    color: var(--ink-soft);
+  }
+  ul {
+    margin: 0;
+    padding: 0;
+    list-style: none;
+    display: grid;
+    gap: 0.3rem;
+  }
+`
+
+const AIR_WORDS = {
+  open: 'open to the air',
+  airy: 'airy',
+  middling: 'some air',
+  close: 'close, keeps wind out',
+  sealed: 'sealed',
+} as const
+
+/** Up to four cloths for one pattern, side by side. */
+export function ComparePage({ id, name, need, garment, details, season, cloths }: Props) {
+  const { units } = usePreferences()
+  const rows: [string, (cloth: Cloth) => ReactNode][] = [
+    ['Verdict', ({ match }) => <b>{VERDICT_WORDS[match.verdict]}</b>],
+    ['Score', ({ match }) => match.spread],
+    ['Enough?', ({ enough }) => (enough ? enoughWords(enough, units) : 'the pattern gives no length')],
+    ['What to mind', ({ match }) => <Minded match={match} />],
+    ['What would help', ({ match }) => match.remedies[0]?.text ?? 'nothing is needed'],
+    ['Made of', ({ fibre }) => fibre],
+    ['Weight', ({ weight }) => weight],
+    ['Size', ({ size }) => size || 'not measured'],
+    [`In ${season} weather`, ({ comfort }) => fives(comfort.interval80)],
+    ['Air', ({ air }) => AIR_WORDS[air]],
+    ['On the table', ({ handling }) => (handling.length > 0 ? handling.join(', ') : 'nothing special')],
+    ['Care', ({ care }) => careWords(care)],
+    [
+      'Measure next',
+      ({ match }) => (match.measureNext[0] ? propertyWords(match.measureNext[0].property) : 'nothing'),
+    ],
+  ]
+  return (
+    <Page>
+      <div>
+        <Link href={`/patterns/${id}`}>{name}</Link>
+        <h1>Side by side</h1>
+        <Soft>{need}</Soft>
+      </div>
+      {cloths.length === 0 ? <p>Choose up to four cloths on the page of the pattern.</p> : null}
+      <Wide tabIndex={0} role="region" aria-label="Cloths side by side">
+        <Table $count={cloths.length}>
+          <thead>
+            <tr>
+              <td />
+              {cloths.map((cloth) => (
+                <th key={cloth.id} scope="col">
+                  <Figure
+                    garment={garment}
+                    details={details}
+                    tile={cloth.tile}
+                    body={cloth.body}
+                    sheer={cloth.sheer}
+                    pins={pinsOf(cloth.match)}
+                    label={`${cloth.name} as it would hang: a ${cloth.body} fall`}
+                  />
+                  <Link href={`/stash/${cloth.id}`}>{cloth.name}</Link>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map(([title, of]) => (
+              <tr key={title}>
+                <th scope="row">{title}</th>
+                {cloths.map((cloth) => (
+                  <td key={cloth.id}>{of(cloth)}</td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </Table>
+      </Wide>
+    </Page>
+  )
+}
+
+function Minded({ match }: Pick<Cloth, 'match'>) {
+  const minded = match.reasons.filter(({ status }) => status === 'bad' || status === 'near').slice(0, 3)
+  if (minded.length === 0) return 'nothing'
+  return (
+    <ul>
+      {minded.map(({ property, status, text }) => (
+        <li key={property}>
+          {STATUS_MARKS[status].mark} {text}
+        </li>
+      ))}
+    </ul>
+  )
+}
+
+function fives([low, high]: readonly [number, number]): string {
+  const five = (share: number) => Math.round(share * 20) * 5
+  return `${five(low)} to ${five(high)} of 100`
+}
+
+function careWords({ celsius, dots }: Cloth['care']): string {
+  const iron = dots === 0 ? 'no iron' : `iron at ${dots} ${dots === 1 ? 'dot' : 'dots'}`
+  return `${celsius === null ? 'to the dry-cleaner' : `wash at ${celsius} °C`}; ${iron}`
+}

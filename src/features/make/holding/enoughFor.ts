@@ -1,0 +1,42 @@
+import { enough, type Enough } from '@/core/choose/enough/enough'
+import { lengthsFor } from '@/core/choose/envelope/lengths'
+import { type LengthAsked } from '@/core/notebook/schemas/making'
+import { type Gist } from '@/core/shelf/gist'
+
+/** Which of a pattern is made, and how often. */
+export interface Making {
+  size: string
+  view: string
+  copies: number
+  pieces: number | null
+}
+
+/** Added for crooked ends and mistakes, mm. */
+export const MARGIN_MM = 50
+
+/** Whether a piece is enough for what is made; null where the envelope gives no length. */
+export function enoughFor(
+  gist: Pick<Gist, 'widthMm' | 'lengthMm' | 'offer'>,
+  lengths: readonly LengthAsked[],
+  { size, view, copies, pieces }: Making,
+): Enough | null {
+  const own = lengthsFor(lengths, { size, view })
+  if (own.length === 0) return null
+  return enough({
+    lengths: own,
+    copies,
+    marginMm: MARGIN_MM,
+    pieces: pieces ?? undefined,
+    fabric: { widthMm: gist.widthMm ?? undefined, lengthMm: gist.lengthMm ?? undefined, offer: gist.offer },
+  })
+}
+
+/** What would have to be bought of a cloth that is not there yet, at each width that the envelope lists. */
+export function toBuy(lengths: readonly LengthAsked[], making: Making): { widthMm: number; says: Enough['buy'] }[] {
+  const own = lengthsFor(lengths, making)
+  const widths = [...new Set(own.map(({ widthMm }) => widthMm))].sort((a, b) => a - b)
+  return widths.map((widthMm) => ({
+    widthMm,
+    says: enoughFor({ widthMm, lengthMm: null, offer: { washed: false } }, own, making)!.buy,
+  }))
+}

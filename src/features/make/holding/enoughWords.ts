@@ -1,0 +1,17 @@
+import { type Enough, type EnoughVerdict } from '@/core/choose/enough/enough'
+import { capitalised, formatLength, type UnitSystem } from '@/core/units/format'
+
+export const ENOUGH_WORDS: Record<EnoughVerdict, string> = {
+  enough: 'There is enough',
+  perhaps: 'Perhaps enough: lay it out',
+  short: 'Not enough',
+  'lay-it-out': 'Lay it out to see',
+  buy: 'To buy',
+}
+
+/** “There is enough: it takes about 2.4 m, and there are 3 m.” */
+export function enoughWords({ verdict, needMm, haveMm }: Enough, units: UnitSystem): string {
+  const takes = `it takes about ${formatLength(needMm, units)}`
+  const has = haveMm === null ? 'its length is not measured' : `there is ${formatLength(haveMm, units)}`
+  return verdict === 'buy' ? `${capitalised(takes)}; ${has}.` : `${ENOUGH_WORDS[verdict]}: ${takes}, ${has}.`
+}

@@ -1,0 +1,71 @@
+'use client'
+
+import { Button } from '@/ui/kit/buttons'
+import { PickFile } from '@/ui/kit/PickFile'
+import { Actions, Columns, Lines, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
+import { Trouble } from '@/ui/kit/Trouble'
+import { useDoing } from '@/ui/kit/useDoing'
+import { smaller } from '../../shared/pictures/smaller'
+import { addEnvelopePicture, putOnList } from './actions'
+import { LengthsTable } from './LengthsField'
+import { type Loaded, type loadPattern } from './load'
+
+type Props = Pick<
+  Loaded<typeof loadPattern>,
+  'id' | 'name' | 'notes' | 'called' | 'lengths' | 'partners' | 'notions' | 'pictures' | 'onList'
+>
+
+/** What is written down of a pattern: its lengths, its other cloths, its notions, its envelope. */
+export function PatternTold({ id, name, notes, called, lengths, partners, notions, pictures, onList }: Props) {
+  const { busy, trouble, doing } = useDoing()
+  const add = (file: File) =>
+    doing(async () => {
+      const form = new FormData()
+      form.set('picture', await smaller(file).catch(() => file), 'picture.jpg')
+      return addEnvelopePicture(id, form)
+    })
+  return (
+    <Paper aria-labelledby="told">
+      <h2 id="told">What the pattern says</h2>
+      <Columns $first="1fr">
+        <Stack>
+          {called.length > 0 ? <p>It names {called.join(', ')}.</p> : null}
+          {lengths.length > 0 ? <LengthsTable lengths={lengths} /> : <Soft>It gives no lengths yet.</Soft>}
+          {partners.map(({ role, title, asks, lengths: own }) => (
+            <div key={`${role} ${title}`}>
+              <b>{title}</b>: {asks}
+              {own.length > 0 ? <LengthsTable lengths={own} /> : null}
+            </div>
+          ))}
+        </Stack>
+        <Stack>
+          {notions.length > 0 ? (
+            <div>
+              <b>Notions</b>
+              <PlainList $gap="0.2rem">
+                {notions.map(({ text }) => (
+                  <li key={text}>{text}</li>
+                ))}
+              </PlainList>
+            </div>
+          ) : null}
+          {notes ? <Lines>{notes}</Lines> : null}
+          {pictures.map(({ name: file }, index) => (
+            <a key={file} href={`/pictures/${file}`} target="_blank" rel="noreferrer">
+              <img src={`/pictures/${file}?small`} alt={`Envelope of ${name}, picture ${index + 1}`} width={180} />
+            </a>
+          ))}
+        </Stack>
+      </Columns>
+      <Actions>
+        <Button isDisabled={busy} onPress={() => doing(() => putOnList(id, !onList))}>
+          {onList ? 'Take it off the shop list' : 'Put it on the shop list'}
+        </Button>
+        {pictures.length < 4 ? (
+          <PickFile label="Add a picture of the envelope" types={['image/*']} isDisabled={busy} onPick={add} />
+        ) : null}
+      </Actions>
+      <Trouble>{trouble}</Trouble>
+    </Paper>
+  )
+}

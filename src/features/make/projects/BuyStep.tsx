@@ -1,0 +1,49 @@
+'use client'
+
+import { formatWidth } from '@/core/units/format'
+import { CheckField } from '@/ui/kit/checks'
+import { PlainList, Soft, Stack } from '@/ui/kit/surfaces'
+import { Trouble } from '@/ui/kit/Trouble'
+import { useDoing } from '@/ui/kit/useDoing'
+import { usePreferences } from '../../shared/settings/PreferencesContext'
+import { changeProject } from './actions'
+import { type ProjectData } from './types'
+import { StepTick } from './StepTick'
+
+/** Everything that is still to be bought, cloth and notions, all at once. */
+export function BuyStep({ project }: { project: ProjectData }) {
+  const { units } = usePreferences()
+  const { busy, trouble, doing } = useDoing()
+  const cloths = project.places.filter(
+    ({ chosen }) => chosen !== null && chosen?.pieceId === null && chosen.was === '',
+  )
+  return (
+    <Stack $gap="0.6rem">
+      {cloths.map(({ role, label, title, asks, buy }) => (
+        <section key={`${role} ${label}`} aria-label={`Buy ${title}`}>
+          <b>{title}</b>: {asks}
+          <PlainList $gap="0.2rem">
+            {buy.map(({ widthMm, says }) => (
+              <li key={widthMm}>
+                at {formatWidth(widthMm, units)}: {says.text}
+              </li>
+            ))}
+          </PlainList>
+        </section>
+      ))}
+      {project.notions.map(({ text, isBought }) => (
+        <CheckField
+          key={text}
+          isSelected={isBought}
+          isDisabled={busy}
+          onChange={(isOn) => doing(() => changeProject(project.id, { do: 'bought', text, isBought: isOn }))}
+        >
+          {text}
+        </CheckField>
+      ))}
+      {cloths.length === 0 && project.notions.length === 0 ? <Soft>Nothing has to be bought.</Soft> : null}
+      {cloths.length > 0 ? <StepTick project={project} step="buy" label="Everything is here" /> : null}
+      <Trouble>{trouble}</Trouble>
+    </Stack>
+  )
+}

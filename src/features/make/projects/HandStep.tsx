@@ -1,0 +1,50 @@
+'use client'
+
+import Link from 'next/link'
+import { type MakingStep } from '@/core/vocabulary/making'
+import { Soft, Stack } from '@/ui/kit/surfaces'
+import { type ProjectData } from './types'
+import { StepTick } from './StepTick'
+
+const TICKS: Partial<Record<MakingStep, string>> = {
+  prepare: 'It is washed as it will be, pressed and true',
+  cut: 'It is cut and marked',
+  sew: 'It is sewn',
+}
+
+/** A step that only the person can see to. */
+export function HandStep({ project, step }: { project: ProjectData; step: MakingStep }) {
+  return (
+    <Stack $gap="0.6rem">
+      {step === 'prepare' ? <Washing project={project} /> : null}
+      {step === 'cut' ? <Cutting project={project} /> : null}
+      <StepTick project={project} step={step} label={TICKS[step] ?? 'It is done'} />
+    </Stack>
+  )
+}
+
+function Washing({ project: { set, places } }: { project: ProjectData }) {
+  const unwashed = places.filter(({ chosen }) =>
+    chosen?.match?.reasons.some(({ property }) => property === 'washing'),
+  )
+  return (
+    <>
+      {unwashed.map(({ title, chosen }) => (
+        <p key={title}>
+          {chosen!.name} has not been washed yet: wash and dry it the way this will be, before it is cut.
+        </p>
+      ))}
+      {set ? <Soft>{set.care}</Soft> : null}
+    </>
+  )
+}
+
+/** What is cut is taken off the shelf on the page of the piece, where offcuts become pieces too. */
+function Cutting({ project: { places } }: { project: ProjectData }) {
+  const own = places.filter(({ chosen }) => chosen?.pieceId)
+  return own.map(({ title, chosen }) => (
+    <p key={title}>
+      Once it is cut, <Link href={`/stash/${chosen!.pieceId}#cut`}>write down what is left of {chosen!.name}</Link>.
+    </p>
+  ))
+}

@@ -1,0 +1,64 @@
+'use client'
+
+import Link from 'next/link'
+import styled from 'styled-components'
+import { STEP_WORDS } from '@/core/vocabulary/making'
+import { Damaged } from '@/features/shared/damaged/Damaged'
+import { type DamagedCard } from '@/features/shared/damaged/load'
+import { ClothSwatch } from '@/ui/cloth/Cloth'
+import { StrongLink } from '@/ui/kit/links'
+import { Page, Paper, Soft } from '@/ui/kit/surfaces'
+import { type loadProjects } from './load'
+
+type Row = Awaited<ReturnType<typeof loadProjects>>[number]
+
+const Cards = styled.div`
+  display: grid;
+  gap: 1.25rem;
+  grid-template-columns: repeat(auto-fill, minmax(min(100%, 19rem), 1fr));
+`
+
+/** What is being made, and what was. */
+export function ProjectList({ projects, damaged }: { projects: readonly Row[]; damaged: readonly DamagedCard[] }) {
+  const going = projects.filter(({ finished }) => finished === null)
+  const done = projects.filter(({ finished }) => finished !== null)
+  return (
+    <Page>
+      <div>
+        <h1>Projects</h1>
+        <Soft>Each with the one thing that comes next.</Soft>
+      </div>
+      <p>
+        <StrongLink href="/projects/new">Start a project</StrongLink>
+      </p>
+      <Damaged cards={damaged} />
+      {projects.length === 0 ? <p>Nothing is being made yet. A pattern, a size and a cloth make a project.</p> : null}
+      <Cards>
+        {going.map((project) => (
+          <ProjectCard key={project.id} {...project} />
+        ))}
+      </Cards>
+      {done.length > 0 ? <h2>Done</h2> : null}
+      <Cards>
+        {done.map((project) => (
+          <ProjectCard key={project.id} {...project} />
+        ))}
+      </Cards>
+    </Page>
+  )
+}
+
+function ProjectCard({ id, name, pattern, now, finished, tile, cloth }: Row) {
+  return (
+    <Paper aria-labelledby={`project-${id}`}>
+      {tile ? <ClothSwatch tile={tile} label={`${cloth}, drawn`} height="6rem" scale={0.7} /> : null}
+      <h3 id={`project-${id}`}>
+        <Link href={`/projects/${id}`}>{name}</Link>
+      </h3>
+      <Soft>{[pattern, cloth].filter(Boolean).join('; ') || 'no cloth chosen yet'}</Soft>
+      <p>
+        {finished ? `Done on ${finished}.` : now ? <b>Next: {STEP_WORDS[now].asks}</b> : 'Everything is behind it.'}
+      </p>
+    </Paper>
+  )
+}

@@ -1,0 +1,25 @@
+'use client'
+
+import { type MakingStep } from '@/core/vocabulary/making'
+import { CheckField } from '@/ui/kit/checks'
+import { Trouble } from '@/ui/kit/Trouble'
+import { useDoing } from '@/ui/kit/useDoing'
+import { changeProject } from './actions'
+import { type ProjectData } from './types'
+
+/** A step that the person says is behind them. */
+export function StepTick({ project, step, label }: { project: ProjectData; step: MakingStep; label: string }) {
+  const { busy, trouble, doing } = useDoing()
+  return (
+    <>
+      <CheckField
+        isSelected={project.behind.includes(step)}
+        isDisabled={busy}
+        onChange={(isBehind) => doing(() => changeProject(project.id, { do: 'step', step, isBehind }))}
+      >
+        {label}
+      </CheckField>
+      <Trouble>{trouble}</Trouble>
+    </>
+  )
+}

@@ -1,0 +1,133 @@
+'use server'
+
+import { revalidatePath } from 'next/cache'
+import { redirect } from 'next/navigation'
+import { z } from 'zod'
+import { ProjectSchema, type Project } from '@/core/notebook/kinds/project'
+import { ProjectClothSchema } from '@/core/notebook/kinds/projectCloth'
+import { RecordIdSchema } from '@/core/notebook/schemas/id'
+import { optionalText } from '@/core/notebook/schemas/text'
+import { MAKING_STEPS, WEARS } from '@/core/vocabulary/making'
+import { ROLES } from '@/core/vocabulary/choosing'
+import { notebook } from '@/server/database'
+import { TooBusyError } from '@/server/heavy/pool'
+import { notebookHome } from '@/server/home'
+import { addPictureTo } from '@/server/photographs'
+import { amendRecord } from '@/server/store/amend'
+import { createRecord, findRecord, recordsReferring, removeRecord, within } from '@/server/store/repository'
+import { doneOf, outcomeOf, type Done, type Outcome, type Refusal } from '../../shared/outcome'
+import { told } from '../../shared/told'
+import { now } from '../../shared/now'
+
+export async function keepProject(input: unknown): Promise<Outcome> {
+  const outcome = await outcomeOf(async () =>
+    createRecord(await notebook(), 'project', ProjectSchema.parse(input), now()),
+  )
+  if (outcome.ok) revalidatePath('/', 'layout')
+  return outcome
+}
+
+const ChoiceSchema = z.strictObject({
+  role: z.enum(ROLES),
+  label: optionalText(60),
+  /** Null: to be bought. */
+  pieceId: RecordIdSchema.nullable(),
+  wish: optionalText(300),
+})
+
+/** Chooses a piece of the stash for a role, or says that it is to be bought. */
+export async function chooseCloth(projectId: unknown, choice: unknown): Promise<Done> {
+  const id = told(RecordIdSchema, projectId)
+  const { role, label, pieceId, wish } = told(ChoiceSchema, choice)
+  const outcome = await doneOf(async () => {
+    const db = await notebook()
+    await within(db, async (open) => {
+      const piece = pieceId === null ? undefined : await findRecord(open, 'piece', pieceId)
+      const before = await recordsReferring(open, 'project-cloth', 'projectId', id)
+      for (const { id: old, data } of before)
+        if (data.role === role && data.label === label) await removeRecord(open, 'project-cloth', { id: old }, now())
+      const cloth = { projectId: id, role, label, pieceId, wish, was: piece?.data.name ?? '' }
+      await createRecord(open, 'project-cloth', ProjectClothSchema.parse(cloth), now())
+    })
+  })
+  revalidatePath('/', 'layout')
+  return outcome
+}
+
+const ChangeSchema = z.discriminatedUnion('do', [
+  z.strictObject({ do: z.literal('step'), step: z.enum(MAKING_STEPS), isBehind: z.boolean() }),
+  z.strictObject({ do: z.literal('bought'), text: optionalText(200), isBought: z.boolean() }),
+  z.strictObject({ do: z.literal('finish'), on: z.iso.date().nullable() }),
+  z.strictObject({
+    do: z.literal('wore'),
+    wore: z.array(z.enum(WEARS)).max(WEARS.length),
+    notes: optionalText(2000),
+  }),
+  z.strictObject({
+    do: z.literal('which'),
+    size: optionalText(24),
+    view: optionalText(24),
+    copies: z.number().int().min(1).max(100),
+  }),
+  z.strictObject({ do: z.literal('notes'), notes: optionalText(4000) }),
+])
+
+/** Changes what a project says of itself. */
+export async function changeProject(projectId: unknown, change: unknown): Promise<Done> {
+  const id = told(RecordIdSchema, projectId)
+  const asked = told(ChangeSchema, change)
+  const outcome = await doneOf(async () =>
+    amendRecord(await notebook(), 'project', id, now(), (project) => changed(project, asked)),
+  )
+  revalidatePath('/', 'layout')
+  return outcome
+}
+
+function changed(project: Project, change: z.output<typeof ChangeSchema>): Project {
+  switch (change.do) {
+    case 'step': {
+      const behind = project.behind.filter((step) => step !== change.step)
+      return { ...project, behind: change.isBehind ? [...behind, change.step] : behind }
+    }
+    case 'bought': {
+      const bought = project.bought.filter((text) => text !== change.text)
+      return { ...project, bought: change.isBought ? [...bought, change.text] : bought }
+    }
+    case 'finish':
+      return { ...project, finished: change.on }
+    case 'wore':
+      return { ...project, wore: [...new Set(change.wore)], woreNotes: change.notes }
+    case 'which':
+      return { ...project, size: change.size, view: change.view, copies: change.copies }
+    case 'notes':
+      return { ...project, notes: change.notes }
+  }
+}
+
+/** Adds a picture of how it turned out. */
+export async function addProjectPicture(projectId: unknown, form: unknown): Promise<Done> {
+  const file = form instanceof FormData ? form.get('picture') : null
+  if (!(file instanceof Blob)) return { ok: false, errors: { '': 'No picture came along.' } }
+  const id = told(RecordIdSchema, projectId)
+  try {
+    const outcome = await doneOf(async () => {
+      const bytes = new Uint8Array(await file.arrayBuffer())
+      await addPictureTo(await notebook(), notebookHome(), { kind: 'project', id }, bytes, now())
+    })
+    revalidatePath('/', 'layout')
+    return outcome
+  } catch (error) {
+    if (error instanceof RangeError || error instanceof TooBusyError)
+      return { ok: false, errors: { '': error.message } }
+    throw error
+  }
+}
+
+/** Puts a project into the bin; its cloths are free again. */
+export async function dropProject(projectId: unknown): Promise<Refusal> {
+  const id = told(RecordIdSchema, projectId)
+  const outcome = await doneOf(async () => removeRecord(await notebook(), 'project', { id }, now()))
+  if (!outcome.ok && !outcome.gone) return outcome
+  revalidatePath('/', 'layout')
+  redirect('/projects')
+}

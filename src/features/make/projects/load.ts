@@ -1,0 +1,220 @@
+import { match } from '@/core/choose/match'
+import { sizesIn } from '@/core/choose/envelope/lengths'
+import { setWith } from '@/core/choose/set/bestSets'
+import { judgeSet } from '@/core/choose/set/set'
+import { type ClothSet, type Partner } from '@/core/choose/set/types'
+import { lessonOf } from '@/core/making/lessons'
+import { stepsOf } from '@/core/making/progress'
+import { type LengthAsked } from '@/core/notebook/schemas/making'
+import { type Need } from '@/core/notebook/schemas/need'
+import { type Gist } from '@/core/shelf/gist'
+import { type UnitSystem } from '@/core/units/format'
+import { ROLE_WORDS, type Role } from '@/core/vocabulary/choosing'
+import { type Vocabulary } from '@/core/vocabulary/words'
+import { pieceWords } from '@/features/shared/stash/describe'
+import { notebook } from '@/server/database'
+import { findPattern, listPatterns, type KeptPattern } from '@/server/patterns'
+import { findProject, listProjects, reservedBy, wornOf, type KeptCloth, type ProjectWhole } from '@/server/projects'
+import { bestFor } from '@/server/remember/ranks'
+import { shelfOf, type Shelf } from '@/server/remember/shelf'
+import { drawnAs } from '@/ui/cloth/drawnAs'
+import { enoughFor, toBuy, type Making } from '../holding/enoughFor'
+import { needWords, partnerWords } from '../patterns/needWords'
+
+interface Preferences {
+  units: UnitSystem
+  words: Vocabulary
+}
+
+/** A place of a pattern that a cloth takes. */
+interface Place {
+  role: Role
+  label: string
+  title: string
+  asks: string
+  need: Need
+  lengths: readonly LengthAsked[]
+}
+
+/** Pieces that are offered for each place. */
+const OFFERED = 6
+
+/** Every project with where it stands, those that are not done first. */
+export async function loadProjects(preferences: Preferences) {
+  const db = await notebook()
+  const [projects, patterns, shelf] = await Promise.all([
+    listProjects(db),
+    listPatterns(db),
+    shelfOf(db, preferences.words),
+  ])
+  return projects
+    .map((whole) => {
+      const pattern = patterns.find(({ id }) => id === whole.project.data.patternId)
+      const { steps, main } = standingOf(whole, pattern, shelf, preferences)
+      const { name, finished } = whole.project.data
+      return {
+        id: whole.project.id,
+        name,
+        finished,
+        pattern: pattern?.name ?? '',
+        now: steps.find(({ state }) => state === 'now')?.id ?? null,
+        tile: main && drawnAs(main.weave, main.look),
+        cloth: main?.name ?? '',
+      }
+    })
+    .reverse()
+    .toSorted((a, b) => Number(a.finished !== null) - Number(b.finished !== null))
+}
+
+/** A project with all that its steps show. @returns undefined where there is no such project */
+export async function loadProject(id: string, preferences: Preferences) {
+  const db = await notebook()
+  const whole = await findProject(db, id)
+  if (!whole) return undefined
+  const { project } = whole
+  const pattern = project.data.patternId === null ? undefined : await findPattern(db, project.data.patternId)
+  const [shelf, all] = await Promise.all([shelfOf(db, preferences.words), listProjects(db)])
+  const standing = standingOf(whole, pattern, shelf, preferences)
+  const reserved = reservedBy(all.filter((one) => one.project.id !== id))
+  const worn = wornOf(all, shelf)
+  const places = await Promise.all(
+    standing.places.map(async ({ place, chosen, gist, enough }) => ({
+      role: place.role,
+      label: place.label,
+      title: place.title,
+      asks: place.asks,
+      chosen: chosen && {
+        pieceId: chosen.data.pieceId,
+        was: chosen.data.was,
+        wish: chosen.data.wish,
+        name: gist?.name ?? chosen.data.was,
+        tile: gist && drawnAs(gist.weave, gist.look),
+        match: gist && match(place.need, gist.offer, preferences.units),
+      },
+      enough,
+      buy: toBuy(place.lengths, standing.making),
+      offered: await offeredFor(place, pattern, shelf, reserved, preferences, standing.making, worn),
+    })),
+  )
+  return {
+    id,
+    ...project.data,
+    pattern: pattern ? { id: pattern.id, name: pattern.name } : null,
+    garment: pattern?.need.garment ?? null,
+    details: pattern?.need.details ?? [],
+    sizes: pattern ? sizesIn(pattern.lengths) : [],
+    views: pattern?.views ?? [],
+    notions: (pattern?.notions ?? []).map(({ text }) => ({ text, isBought: project.data.bought.includes(text) })),
+    steps: standing.steps,
+    places,
+    set: setOf(standing.places, pattern),
+    main: standing.main && {
+      name: standing.main.name,
+      tile: drawnAs(standing.main.weave, standing.main.look),
+      body: standing.main.offer.body?.value ?? ('moderate' as const),
+      sheer: standing.main.offer.opacity !== undefined && standing.main.offer.opacity.value !== 'opaque',
+    },
+  }
+}
+
+/** The places that a pattern has, or the main one alone where there is none. */
+function placesOf(pattern: KeptPattern | undefined, { units, words }: Preferences): Place[] {
+  const main: Place = {
+    role: 'main',
+    label: '',
+    title: 'Main cloth',
+    asks: pattern ? needWords(pattern.need, units, words) : '',
+    need: pattern?.need ?? {},
+    lengths: pattern?.lengths ?? [],
+  }
+  const partners = (pattern?.partners ?? []).map((partner) => ({
+    role: partner.role,
+    label: partner.label,
+    title: partner.label || capital(ROLE_WORDS[partner.role]),
+    asks: partnerWords(partner, units),
+    need: { ...partner.need, garment: pattern!.need.garment, role: partner.role },
+    lengths: partner.lengths,
+  }))
+  return [main, ...partners]
+}
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
+
+function standingOf(
+  { project: { data }, cloths }: ProjectWhole,
+  pattern: KeptPattern | undefined,
+  shelf: Shelf,
+  preferences: Preferences,
+) {
+  const making: Making = { size: data.size, view: data.view, copies: data.copies, pieces: pattern?.pieces ?? null }
+  const places = placesOf(pattern, preferences).map((place) => {
+    const chosen = cloths.find((cloth) => cloth.data.role === place.role && cloth.data.label === place.label)
+    const gist = chosen?.data.pieceId ? shelf.find(chosen.data.pieceId) : undefined
+    return { place, chosen, gist, enough: gist ? enoughFor(gist, place.lengths, making) : null }
+  })
+  const steps = stepsOf({
+    cloths: places.map(({ place, chosen, enough }) => ({
+      role: place.role,
+      isChosen: chosen !== undefined,
+      isBought: chosen !== undefined && chosen.data.pieceId === null && chosen.data.was === '',
+      enough: enough?.verdict ?? null,
+    })),
+    notionsLeft: (pattern?.notions ?? []).filter(({ text }) => !data.bought.includes(text)).length,
+    behind: data.behind,
+    isFinished: data.finished !== null,
+  })
+  return { making, places, steps, main: places[0]?.gist }
+}
+
+/** The pieces that would do best in a place; what another project keeps back is said so. */
+async function offeredFor(
+  place: Place,
+  pattern: KeptPattern | undefined,
+  shelf: Shelf,
+  reserved: ReturnType<typeof reservedBy>,
+  { units, words }: Preferences,
+  making: Making,
+  worn: Parameters<typeof lessonOf>[1],
+) {
+  if (!pattern) return []
+  const asking = { ...pattern, id: `${pattern.id} ${place.role} ${place.label}`, need: place.need }
+  const best = await bestFor(shelf, place.role === 'main' ? pattern : asking)
+  return best.slice(0, OFFERED).map(({ id, verdict }) => {
+    const gist = shelf.find(id)!
+    return {
+      id,
+      name: gist.name,
+      words: pieceWords(gist, units, words),
+      tile: drawnAs(gist.weave, gist.look),
+      verdict,
+      enough: enoughFor(gist, place.lengths, making),
+      keptBy: reserved.get(id) ?? null,
+      lesson: lessonOf(gist.cloth, worn),
+    }
+  })
+}
+
+/** Whether what was chosen goes together; null where there is nothing to put together. */
+function setOf(
+  places: readonly { place: Place; gist: Gist | undefined; chosen: KeptCloth | undefined }[],
+  pattern: KeptPattern | undefined,
+) {
+  const main = places.find(({ place }) => place.role === 'main')?.gist
+  const partners = places.filter(({ place, gist }) => isPartner(place.role) && gist)
+  if (!main || partners.length === 0) return null
+  let set: ClothSet = { main: main.offer }
+  for (const { place, gist } of partners) set = setWith(set, place.role as Partner, gist!.offer)
+  const { verdict, pairs, care, worst } = judgeSet(set, pattern?.need)
+  const says = pairs.filter(({ status }) => status === 'bad' || status === 'near').slice(0, 4)
+  return { verdict, worst, care: care.text, says: says.map(({ id, text }) => ({ id, text })) }
+}
+
+function isPartner(role: Role): role is Partner {
+  return role === 'lining' || role === 'interfacing' || role === 'wadding'
+}
+
+/** What a new project can be made by. */
+export async function loadNewProject() {
+  const patterns = await listPatterns(await notebook())
+  return patterns.map(({ id, name, lengths, views }) => ({ id, name, sizes: sizesIn(lengths), views }))
+}

@@ -1,0 +1,191 @@
+'use client'
+
+import Link from 'next/link'
+import { useState, useTransition } from 'react'
+import { LISTED_WEIGHT_IDS, LISTED_WEIGHTS, type Listed, type ListingChecked } from '@/core/choose/listing/listed'
+import { MM_PER_INCH } from '@/core/units/constants'
+import { formatPercent, formatWeight } from '@/core/units/format'
+import { VERDICT_WORDS } from '@/features/shared/choose/words'
+import { Button, StrongButton } from '@/ui/kit/buttons'
+import { TextField } from '@/ui/kit/fields'
+import { NumberField } from '@/ui/kit/NumberField'
+import { SelectField } from '@/ui/kit/SelectField'
+import { Actions, Columns, Facts, Fields, Lead, Page, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
+import { usePreferences } from '../../shared/settings/PreferencesContext'
+import { checkListed } from './actions'
+
+const BLANK: Listed = {
+  called: '',
+  weight: null,
+  weightIn: 'gsm',
+  widthMm: null,
+  fibres: '',
+  price: null,
+  pricePer: 'metre',
+}
+
+/** What an online shop says of a cloth, and what that comes to. */
+export function ListingPage() {
+  const [listed, setListed] = useState(BLANK)
+  const [checked, setChecked] = useState<ListingChecked>()
+  const [checking, start] = useTransition()
+  const check = () => start(async () => setChecked(await checkListed(listed)))
+  return (
+    <Page>
+      <div>
+        <Link href="/shop">In the shop</Link>
+        <h1>Check an online listing</h1>
+        <Soft>Type in what it says; leave open what it does not say.</Soft>
+      </div>
+      <Columns $first="1fr">
+        <Paper aria-label="What the listing says">
+          <ListedFields listed={listed} onChange={(change) => setListed({ ...listed, ...change })} />
+          <Actions>
+            <StrongButton isDisabled={checking} onPress={check}>
+              {checking ? 'Reckoning…' : 'What does it come to?'}
+            </StrongButton>
+          </Actions>
+        </Paper>
+        {checked ? <Checked checked={checked} /> : <Soft>How sheer, how heavy, how dear; it stands here.</Soft>}
+      </Columns>
+    </Page>
+  )
+}
+
+const numberOf = (value: number) => (Number.isFinite(value) ? value : null)
+
+function ListedFields({ listed, onChange }: { listed: Listed; onChange: (change: Partial<Listed>) => void }) {
+  const { units } = usePreferences()
+  const [unit, mm] = units === 'metric' ? ['cm', 10] : ['in', MM_PER_INCH]
+  return (
+    <>
+      <TextField label="What it is called" value={listed.called} onChange={(called) => onChange({ called })} />
+      <Fields>
+        <NumberField
+          label="Weight"
+          minValue={0}
+          value={listed.weight ?? NaN}
+          onChange={(weight) => onChange({ weight: numberOf(weight) })}
+        />
+        <SelectField
+          label="in"
+          value={listed.weightIn}
+          onChange={(weightIn) => onChange({ weightIn })}
+          options={LISTED_WEIGHT_IDS.map((id) => [id, LISTED_WEIGHTS[id]])}
+        />
+        <NumberField
+          label="Width"
+          unit={unit}
+          minValue={0}
+          value={listed.widthMm === null ? NaN : Number((listed.widthMm / mm).toFixed(1))}
+          onChange={(width) => onChange({ widthMm: Number.isFinite(width) ? width * mm : null })}
+        />
+      </Fields>
+      <TextField
+        label="Made of"
+        hint="As it is written: 95 % cotton, 5 % elastane."
+        value={listed.fibres}
+        onChange={(fibres) => onChange({ fibres })}
+      />
+      <Fields>
+        <NumberField
+          label="Price"
+          minValue={0}
+          value={listed.price ?? NaN}
+          onChange={(price) => onChange({ price: numberOf(price) })}
+        />
+        <SelectField
+          label="for a"
+          value={listed.pricePer}
+          onChange={(pricePer) => onChange({ pricePer })}
+          options={[
+            ['metre', 'metre'],
+            ['yard', 'yard'],
+          ]}
+        />
+      </Fields>
+    </>
+  )
+}
+
+const SHEER_WORDS = {
+  sheer: 'Probably see-through',
+  'semi-sheer': 'Probably a hand shows through',
+  opaque: 'Probably opaque',
+} as const
+const BODY_WORDS = {
+  fluid: 'flows',
+  soft: 'falls softly',
+  moderate: 'has some body',
+  crisp: 'stands away crisply',
+  stiff: 'is stiff',
+} as const
+const five = (share: number) => Math.round(share * 20) * 5
+
+function Checked({ checked }: { checked: ListingChecked }) {
+  const { units } = usePreferences()
+  const { gsm, opacity, body, thicknessMm, perM2, hot, cold, asks, patterns } = checked
+  return (
+    <Paper aria-label="What it comes to" aria-live="polite">
+      <Lead>
+        {opacity
+          ? `${SHEER_WORDS[opacity.likeliest]} (${formatPercent(opacity.grades[opacity.likeliest])}).`
+          : 'Without a weight or a name nobody can tell how sheer it is.'}
+      </Lead>
+      <Facts>
+        <div>
+          <dt>Weight</dt>
+          <dd>{gsm ? formatWeight(gsm, units) : 'not said'}</dd>
+        </div>
+        <div>
+          <dt>How it falls</dt>
+          <dd>{body ? `${BODY_WORDS[body.value]}, by its name` : 'not known'}</dd>
+        </div>
+        {thicknessMm === null ? null : (
+          <div>
+            <dt>Thickness</dt>
+            <dd>about {thicknessMm.toFixed(1)} mm</dd>
+          </div>
+        )}
+        <div>
+          <dt>Price of a square metre</dt>
+          <dd>{perM2 === null ? 'needs a price and a width' : perM2.toFixed(2)}</dd>
+        </div>
+        <div>
+          <dt>In hot weather</dt>
+          <dd>
+            {five(hot[0])} to {five(hot[1])} of 100
+          </dd>
+        </div>
+        <div>
+          <dt>In cold weather</dt>
+          <dd>
+            {five(cold[0])} to {five(cold[1])} of 100
+          </dd>
+        </div>
+      </Facts>
+      <Stack $gap="0.4rem">
+        <b>Ask before you buy</b>
+        <PlainList $gap="0.3rem">
+          {asks.map(({ id, text }) => (
+            <li key={id}>{text}</li>
+          ))}
+        </PlainList>
+      </Stack>
+      <Stack $gap="0.4rem">
+        <b>Your patterns that it would suit</b>
+        {patterns.length === 0 ? <Soft>None of those that are written down.</Soft> : null}
+        <PlainList $gap="0.3rem">
+          {patterns.map(({ id, name, verdict, spread }) => (
+            <li key={id}>
+              <Link href={`/patterns/${id}`}>{name}</Link>: {VERDICT_WORDS[verdict].toLowerCase()}, {spread}
+            </li>
+          ))}
+        </PlainList>
+      </Stack>
+      <Actions className="screen-only">
+        <Button onPress={() => window.print()}>Print it</Button>
+      </Actions>
+    </Paper>
+  )
+}

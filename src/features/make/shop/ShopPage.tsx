@@ -1,0 +1,129 @@
+'use client'
+
+import Link from 'next/link'
+import { formatWidth } from '@/core/units/format'
+import { Button } from '@/ui/kit/buttons'
+import { StrongLink } from '@/ui/kit/links'
+import { Actions, Facts, Page, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
+import { Trouble } from '@/ui/kit/Trouble'
+import { useDoing } from '@/ui/kit/useDoing'
+import { usePreferences } from '../../shared/settings/PreferencesContext'
+import { putOnList } from '../patterns/actions'
+import { type loadShop } from './load'
+
+type Shop = Awaited<ReturnType<typeof loadShop>>
+type Sheet = Shop['patterns'][number]
+
+/** In the shop: for every pattern on the list what to look for, what to ask, how much to buy, what one has already. */
+export function ShopPage({ patterns, others }: Shop) {
+  const { busy, trouble, doing } = useDoing()
+  return (
+    <Page>
+      <div>
+        <h1>In the shop</h1>
+        <Soft>For the patterns on your list: what to look for, and what to ask.</Soft>
+      </div>
+      <Actions className="screen-only">
+        <StrongLink href="/shop/listing">Check an online listing</StrongLink>
+        <Button onPress={() => window.print()}>Print the list</Button>
+      </Actions>
+      {patterns.length === 0 ? <p>Nothing is on the list. Put a pattern on it, here or on its page.</p> : null}
+      {patterns.map((sheet) => (
+        <ShopSheet key={sheet.id} {...sheet} isBusy={busy} onOff={() => doing(() => putOnList(sheet.id, false))} />
+      ))}
+      {others.length > 0 ? (
+        <Paper aria-labelledby="others" className="screen-only">
+          <h2 id="others">Not on the list</h2>
+          <PlainList>
+            {others.map(({ id, name }) => (
+              <li key={id}>
+                <Actions>
+                  <Link href={`/patterns/${id}`}>{name}</Link>
+                  <Button
+                    isDisabled={busy}
+                    aria-label={`Put ${name} on the list`}
+                    onPress={() => doing(() => putOnList(id, true))}
+                  >
+                    Put it on
+                  </Button>
+                </Actions>
+              </li>
+            ))}
+          </PlainList>
+        </Paper>
+      ) : null}
+      <Trouble>{trouble}</Trouble>
+    </Page>
+  )
+}
+
+function ShopSheet({ isBusy, onOff, ...sheet }: Sheet & { isBusy: boolean; onOff: () => void }) {
+  const { id, name, need, called, asks, avoid, lengths, partners, notions, have } = sheet
+  const { units } = usePreferences()
+  return (
+    <Paper aria-labelledby={`shop-${id}`}>
+      <h2 id={`shop-${id}`}>
+        <Link href={`/patterns/${id}`}>{name}</Link>
+      </h2>
+      <p>
+        <b>Look for</b> {need}
+        {called.length > 0 ? `; it names ${called.join(', ')}` : ''}.
+        {avoid.length > 0 ? ` Not ${avoid.join(', ')}.` : ''}
+      </p>
+      <div>
+        <b>Ask</b>
+        <PlainList $gap="0.2rem">
+          {asks.map((ask) => (
+            <li key={ask}>{ask}</li>
+          ))}
+        </PlainList>
+      </div>
+      <div>
+        <b>Buy</b>
+        <Facts>
+          {lengths.flatMap(({ size, rows }) =>
+            rows.map(({ widthMm, says }) => (
+              <div key={`${size} ${widthMm}`}>
+                <dt>
+                  {size ? `size ${size}, ` : ''}
+                  {formatWidth(widthMm, units)} wide
+                </dt>
+                <dd>{says.text}</dd>
+              </div>
+            )),
+          )}
+        </Facts>
+      </div>
+      <Stack $gap="0.2rem">
+        {partners.map(({ title, asks: of }) => (
+          <p key={title}>
+            <b>{title}</b> {of}
+          </p>
+        ))}
+        {notions.length > 0 ? (
+          <p>
+            <b>Notions</b> {notions.join('; ')}
+          </p>
+        ) : null}
+        <p>
+          <b>At home already</b>{' '}
+          {have.length === 0
+            ? 'nothing that suits'
+            : have.map(({ id: piece, name: called_ }, index) => (
+                <span key={piece}>
+                  {index > 0 ? ', ' : ''}
+                  <Link href={`/stash/${piece}`} prefetch={false}>
+                    {called_}
+                  </Link>
+                </span>
+              ))}
+        </p>
+      </Stack>
+      <Actions className="screen-only">
+        <Button isDisabled={isBusy} onPress={onOff} aria-label={`Take ${name} off the list`}>
+          Take it off the list
+        </Button>
+      </Actions>
+    </Paper>
+  )
+}
