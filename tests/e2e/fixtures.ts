@@ -49,8 +49,8 @@ export async function allKept(page: Page): Promise<void> {
   await expect(page.locator('[data-kept="yes"]').first()).toBeAttached()
 }
 
-/** Chooses one of many in a field that completes. */
-export async function choose(page: Page, label: string, words: string): Promise<void> {
+/** Chooses one of many in a field that completes, and empties itself again. */
+export async function pick(page: Page, label: string, words: string): Promise<void> {
   const field = page.getByRole('combobox', { name: label })
   const option = page.getByRole('option', { name: words, exact: true })
   // The list is fetched when the field is come to: typed before it is there, the words find nothing.
@@ -60,5 +60,10 @@ export async function choose(page: Page, label: string, words: string): Promise<
     await expect(option).toBeVisible({ timeout: 2000 })
   }).toPass({ timeout: 20_000 })
   await option.click()
-  await expect(field).toHaveValue(words)
+}
+
+/** Chooses one of many in a field that completes, and keeps it. */
+export async function choose(page: Page, label: string, words: string): Promise<void> {
+  await pick(page, label, words)
+  await expect(page.getByRole('combobox', { name: label })).toHaveValue(words)
 }

@@ -1,4 +1,5 @@
 import { type Detail } from '../vocabulary/choosing'
+import { clothCalled } from '../cloths/catalogue'
 import { BODIES, OPACITIES } from '../vocabulary/cloth'
 import { fibreById } from '../fibres/catalogue'
 import { formatWeight, formatWeightRange, type UnitSystem } from '../units/format'
@@ -116,7 +117,8 @@ function structure(need: FullNeed, offer: Offer): Assessment {
   }
 }
 
-function weight({ gsm: [low, high] }: FullNeed, { gsm }: Offer, system: UnitSystem): Assessment {
+function weight(need: FullNeed, { gsm, called }: Offer, system: UnitSystem): Assessment {
+  const [low, high] = withNamed(need, called)
   const wanted = formatWeightRange([low, high], system)
   if (!gsm)
     return unknown('weight', IMPORTANCE.weight, `The pattern wants ${wanted}; this cloth has not been weighed.`)
@@ -131,6 +133,13 @@ function weight({ gsm: [low, high] }: FullNeed, { gsm }: Offer, system: UnitSyst
         ? `${is}, near enough to the ${wanted} that the pattern wants.`
         : `${is} is ${miss === 'under' ? 'lighter' : 'heavier'} than the ${wanted} that the pattern wants.`
   return { property: 'weight', importance: IMPORTANCE.weight, fit, certainty: CERTAINTY[how], miss, text }
+}
+
+/** A cloth that the pattern names is as heavy as that cloth is: its usual weights count as asked for. */
+function withNamed({ gsm: [low, high], wishes }: FullNeed, called: string | undefined): readonly [number, number] {
+  if (called === undefined || !wishes.called) return [low, high]
+  const named = wishes.called.map((word) => clothCalled(word)).find((cloth) => cloth?.id === called)
+  return named ? [Math.min(low, named.gsm[0]), Math.max(high, named.gsm[1])] : [low, high]
 }
 
 function stretch(

@@ -30,3 +30,9 @@ it.each([
 ] as [Need, Described, string, string | undefined][])('%o of %o: %s is %s', (need, fabric, property, expected) => {
   expect(status(need, fabric, property)).toBe(expected)
 })
+
+it('a cloth that the pattern names may be as heavy as that cloth is', () => {
+  const coat = (called?: string[]) =>
+    status({ garment: 'coat', gsm: [200, 300], called }, { called: 'melton', gsm: 480 }, 'weight')
+  expect([coat(), coat(['tweed']), coat(['melton'])]).toEqual(['bad', 'bad', 'good'])
+})

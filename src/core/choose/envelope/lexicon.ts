@@ -131,7 +131,7 @@ export const WEIGHT_WORDS: readonly (readonly [RegExp, readonly [number, number]
   [/light(?:[- ]?weights?)?/, [65, 140]],
   [/(?:medium|mid(?:dle)?)(?:[- ]?weights?)?/, [135, 270]],
   [/very heavy(?:[- ]?weights?)?/, [400, 700]],
-  [/heavy(?:[- ]?weights?)?/, [270, 420]],
+  [/heavy(?:[- ]?weights?)?/, [270, 560]],
   [/shirt(?:ing)?[- ]?weights?/, [90, 160]],
   [/dress[- ]?weights?/, [90, 220]],
   [/bottom[- ]?weights?/, [200, 400]],

@@ -157,6 +157,8 @@ function apart(clause: Clause): { cloth: string; notions: Notion[] } {
 function afterHeading(reading: Reading, text: string): string {
   if (NOTIONS_HEAD.test(text)) {
     reading.inNotions = true
+    // A table that follows without a word of its own is that of the main cloth.
+    reading.role = 'main'
     return text.replace(NOTIONS_HEAD, '').trim()
   }
   const role = ROLE_PATTERNS.find(([pattern]) => pattern.test(text))

@@ -1,5 +1,5 @@
 import { offerFrom, type Described } from '../../fabric/offer'
-import { bestSets, interfacingOf, type Candidate } from './bestSets'
+import { bestSets, interfacingOf, mayServe, type Candidate } from './bestSets'
 
 const piece = (id: string, described: Described): Candidate => ({ id, offer: offerFrom(described) })
 const melton = piece('melton', { called: 'melton', gsm: 480, fibres: ['wool'] })
@@ -33,4 +33,14 @@ it('reads off a name how an interfacing is put on', () => {
   expect(interfacingOf(offerFrom({ called: 'iron-on stuff' })).attach).toBe('fusible')
   expect(interfacingOf(offerFrom({ called: 'jersey' })).construction).toBe('knit')
   expect(interfacingOf(offerFrom({ called: 'felt' })).construction).toBe('nonwoven')
+})
+
+it('thinks of a gingham as a lining, but not as an interfacing', () => {
+  const offer = offerFrom({ called: 'gingham' })
+  expect([mayServe('lining', offer), mayServe('interfacing', offer), mayServe('wadding', offer)]).toEqual([
+    true,
+    false,
+    false,
+  ])
+  expect(mayServe('interfacing', offerFrom({ called: 'calico' }))).toBe(true)
 })

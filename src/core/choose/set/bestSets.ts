@@ -39,6 +39,25 @@ export function interfacingOf({ construction, called = '', gsm, unknownName = ''
   }
 }
 
+/** Cloths that are sold to hold others, or have long been used so. Common practice. */
+const HOLDS: readonly string[] = [
+  'interfacing-woven',
+  'interfacing-knit',
+  'interfacing-nonwoven',
+  'hair-canvas',
+  'organza',
+  'organdie',
+  'calico',
+  'batiste',
+  'buckram',
+]
+const FILLS: readonly string[] = ['wadding', 'bump', 'fleece', 'blanket-cloth']
+
+/** Whether a piece of the stash would be thought of at all for a place. */
+export function mayServe(partner: Partner, { called = '' }: Offer): boolean {
+  return partner === 'lining' || (partner === 'interfacing' ? HOLDS : FILLS).includes(called)
+}
+
 /** The set with one more piece in it. */
 export function setWith(set: ClothSet, partner: Partner, offer: Offer): ClothSet {
   switch (partner) {

@@ -22,17 +22,23 @@ import { ComboField } from '@/ui/kit/ComboField'
 import { SelectField } from '@/ui/kit/SelectField'
 import { NumberField } from '@/ui/kit/NumberField'
 import { Fields, Stack } from '@/ui/kit/surfaces'
-import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 
 interface Props {
   need: Need
   onChange: (need: Need) => void
+}
+
+/** g/m²; null where the envelope does not say. */
+interface Weights {
+  from: number | null
+  to: number | null
+  onChange: (change: { from: number | null; to: number | null }) => void
   error?: string
 }
 
 /** What is made, with its details, and what its envelope asks of the main cloth; what is left open follows. */
-export function NeedFields({ need, onChange, error }: Props) {
+export function NeedFields({ need, onChange }: Props) {
   const { words } = usePreferences()
   const set = (change: Partial<Need>) => onChange({ ...need, ...change })
   const details = need.details ?? []
@@ -62,33 +68,26 @@ export function NeedFields({ need, onChange, error }: Props) {
           options={DETAILS.filter((id) => !details.includes(id)).map((id) => ({ id, label: chosenWord(id, words) }))}
         />
       </Stack>
-      <WeightFields need={need} set={set} error={error} />
-      <WhenOpened summary="More that it asks of the cloth">{() => <More need={need} set={set} />}</WhenOpened>
     </>
   )
 }
 
-type Set = (change: Partial<Need>) => void
-
 const numberOf = (value: number) => (Number.isFinite(value) ? value : null)
-/** Where only one end is said, g/m². */
-const [LIGHTEST, HEAVIEST] = [15, 900]
-
-function WeightFields({ need, set, error }: { need: Need; set: Set; error?: string }) {
+/** What the envelope says of the weight, in the person’s own unit. */
+export function WeightFields({ from, to, onChange, error }: Weights) {
   const { units } = usePreferences()
   const perUnit = units === 'metric' ? 1 : GSM_PER_OUNCE_PER_SQUARE_YARD
   const unit = units === 'metric' ? 'g/m²' : 'oz/yd²'
-  const shown = (gsm: number | undefined) => (gsm === undefined ? NaN : Number((gsm / perUnit).toFixed(1)))
-  const change = (from: number | null, to: number | null) =>
-    set({ gsm: from === null && to === null ? undefined : [from ?? LIGHTEST, to ?? HEAVIEST] })
+  const shown = (gsm: number | null) => (gsm === null ? NaN : Number((gsm / perUnit).toFixed(1)))
+  const asked = (value: number) => (Number.isFinite(value) ? value * perUnit : null)
   return (
     <Fields>
       <NumberField
         label="Cloth from"
         unit={unit}
         minValue={0}
-        value={shown(need.gsm?.[0])}
-        onChange={(from) => change(Number.isFinite(from) ? from * perUnit : null, need.gsm?.[1] ?? null)}
+        value={shown(from)}
+        onChange={(value) => onChange({ from: asked(value), to })}
         hint="Leave open where the envelope does not say."
         error={error}
       />
@@ -96,8 +95,8 @@ function WeightFields({ need, set, error }: { need: Need; set: Set; error?: stri
         label="to"
         unit={unit}
         minValue={0}
-        value={shown(need.gsm?.[1])}
-        onChange={(to) => change(need.gsm?.[0] ?? null, Number.isFinite(to) ? to * perUnit : null)}
+        value={shown(to)}
+        onChange={(value) => onChange({ from, to: asked(value) })}
       />
     </Fields>
   )
@@ -116,7 +115,9 @@ const OPACITY_WORDS: Record<Opacity, string> = {
   opaque: 'opaque',
 }
 
-function More({ need, set }: { need: Need; set: Set }) {
+/** What an envelope asks beyond garment and weight. */
+export function MoreFields({ need, onChange }: Props) {
+  const set = (change: Partial<Need>) => onChange({ ...need, ...change })
   const { words } = usePreferences()
   const least = need.stretchPercent?.width?.[0]
   return (

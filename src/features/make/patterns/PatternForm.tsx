@@ -4,13 +4,14 @@ import { StrongButton } from '@/ui/kit/buttons'
 import { TextField } from '@/ui/kit/fields'
 import { NumberField } from '@/ui/kit/NumberField'
 import { Actions, Fields, Paper, Slip } from '@/ui/kit/surfaces'
+import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { FormTrouble } from '../../shared/form/FormTrouble'
 import { type Form } from '../../shared/form/useForm'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
-import { type PatternDraft } from './draft'
+import { needOf, type PatternDraft } from './draft'
 import { EnvelopeField } from './EnvelopeField'
 import { LengthsField } from './LengthsField'
-import { NeedFields } from './NeedFields'
+import { MoreFields, NeedFields, WeightFields } from './NeedFields'
 import { needWords } from './needWords'
 import { PartnerFields } from './PartnerFields'
 
@@ -30,9 +31,13 @@ export function PatternForm({ form }: { form: Form<PatternDraft> }) {
           error={error('name')}
           isRequired
         />
-        <NeedFields need={value.need} onChange={(need) => set({ need })} error={error('need.gsm')} />
+        <NeedFields need={value.need} onChange={(need) => set({ need })} />
+        <WeightFields from={value.from} to={value.to} onChange={set} error={error('need.gsm')} />
+        <WhenOpened summary="More that it asks of the cloth">
+          {() => <MoreFields need={value.need} onChange={(need) => set({ need })} />}
+        </WhenOpened>
         <Slip role="status">
-          <b>It will ask for:</b> {needWords(value.need, units, words)}.
+          <b>It will ask for:</b> {needWords(needOf(value), units, words)}.
         </Slip>
       </Paper>
       <Paper aria-labelledby="lengths">

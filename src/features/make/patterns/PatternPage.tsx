@@ -3,10 +3,11 @@
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
+import styled from 'styled-components'
 import { CheckField } from '@/ui/kit/checks'
 import { SelectField } from '@/ui/kit/SelectField'
 import { ButtonLink, StrongLink } from '@/ui/kit/links'
-import { Actions, Fields, Lead, Page, Soft } from '@/ui/kit/surfaces'
+import { Actions, Lead, Page, Soft } from '@/ui/kit/surfaces'
 import { DropPattern } from './DropPattern'
 import { type Loaded, type loadPattern } from './load'
 import { PatternTold } from './PatternTold'
@@ -14,6 +15,15 @@ import { Ranked } from './Ranked'
 import { SetsFromStash } from './SetsFromStash'
 
 type Props = Loaded<typeof loadPattern>
+
+const Narrow = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 1rem;
+  > * {
+    min-width: 10rem;
+  }
+`
 
 /** Cloths that are held side by side at once. */
 const MOST_COMPARED = 4
@@ -76,7 +86,7 @@ function Which({ id, sizes, views, making }: Props) {
       scroll: false,
     })
   return (
-    <Fields>
+    <Narrow>
       {sizes.length > 1 ? (
         <SelectField
           label="Size"
@@ -93,6 +103,6 @@ function Which({ id, sizes, views, making }: Props) {
           options={views.map((view) => [view, view])}
         />
       ) : null}
-    </Fields>
+    </Narrow>
   )
 }

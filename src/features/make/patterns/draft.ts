@@ -1,5 +1,6 @@
 import { lengthsAsText, readLengths } from '@/core/choose/envelope/lengths'
 import { type patternFrom } from '@/core/choose/envelope/asPattern'
+import { fullNeed } from '@/core/choose/need'
 import { type PatternRecord } from '@/core/notebook/kinds/pattern'
 import { type NotionAsked } from '@/core/notebook/schemas/making'
 import { type Need } from '@/core/notebook/schemas/need'
@@ -17,7 +18,11 @@ export interface PatternDraft {
   name: string
   notes: string
   envelope: string
+  /** But for its weights, which stand beside it. */
   need: Need
+  /** What the envelope says of the weight, g/m²; null where it does not. */
+  from: number | null
+  to: number | null
   lengthsText: string
   partners: PartnerDraft[]
   views: string
@@ -33,6 +38,8 @@ export const BLANK: PatternDraft = {
   notes: '',
   envelope: '',
   need: { garment: 'shirt', details: [] },
+  from: null,
+  to: null,
   lengthsText: '',
   partners: [],
   views: '',
@@ -45,9 +52,10 @@ export const BLANK: PatternDraft = {
 
 /** A kept pattern, ready to be changed. */
 export function draftOf(pattern: PatternRecord): PatternDraft {
-  const { lengths, partners, views, notions, ...rest } = pattern
+  const { lengths, partners, views, notions, need, ...rest } = pattern
   return {
     ...rest,
+    ...weightsApart(need),
     lengthsText: lengthsAsText(lengths),
     partners: partners.map(({ lengths: own, ...partner }) => ({ ...partner, lengthsText: lengthsAsText(own) })),
     views: views.join(', '),
@@ -56,9 +64,10 @@ export function draftOf(pattern: PatternRecord): PatternDraft {
 }
 
 /** What is sent to be kept. */
-export function patternOf({ lengthsText, partners, views, notionsText, ...rest }: PatternDraft) {
+export function patternOf({ lengthsText, partners, views, notionsText, need, from, to, ...rest }: PatternDraft) {
   return {
     ...rest,
+    need: needOf({ need, from, to }),
     lengths: readLengths(lengthsText).lengths,
     partners: partners.map(({ lengthsText: own, ...partner }) => ({ ...partner, lengths: readLengths(own).lengths })),
     views: listOf(views, ','),
@@ -71,12 +80,24 @@ export function withReading(draft: PatternDraft, read: ReturnType<typeof pattern
   const { need, lengths, partners, notions, notRead } = read
   return {
     ...draft,
-    need: { ...need, garment: need.garment ?? draft.need.garment },
+    ...weightsApart({ ...need, garment: need.garment ?? draft.need.garment }),
     lengthsText: lengthsAsText(lengths),
     partners: partners.map(({ lengths: own, ...partner }) => ({ ...partner, lengthsText: lengthsAsText(own) })),
     notionsText: notions.map(notionLine).join('\n'),
     notRead,
   }
+}
+
+/** What is asked, with the open end of a weight filled in as usual. */
+export function needOf({ need, from, to }: Pick<PatternDraft, 'need' | 'from' | 'to'>): Need {
+  if (from === null && to === null) return need
+  const [low, high] = fullNeed(need).gsm
+  return { ...need, gsm: [from ?? low, to ?? high] }
+}
+
+function weightsApart(need: Need): Pick<PatternDraft, 'need' | 'from' | 'to'> {
+  const { gsm, ...rest } = need
+  return { need: rest, from: gsm?.[0] ?? null, to: gsm?.[1] ?? null }
 }
 
 const listOf = (text: string, by: string) =>

@@ -1,7 +1,7 @@
-import { bestSets, type Candidate } from '@/core/choose/set/bestSets'
+import { bestSets, mayServe, type Candidate } from '@/core/choose/set/bestSets'
 import { type Partner } from '@/core/choose/set/types'
 import { match } from '@/core/choose/match'
-import { byRank } from '@/core/choose/rank'
+import { byRank, type Ranked } from '@/core/choose/rank'
 import { sizesIn } from '@/core/choose/envelope/lengths'
 import { lessonOf } from '@/core/making/lessons'
 import { type UnitSystem } from '@/core/units/format'
@@ -93,11 +93,7 @@ export async function loadPattern(id: string, { units, words }: Preferences, ask
     making,
     sizes,
     rows,
-    sets: await setsOf(
-      pattern,
-      shelf,
-      best.map(({ id: pieceId }) => pieceId).filter((one) => !reserved.has(one)),
-    ),
+    sets: await setsOf(pattern, shelf, making, (pieceId) => !reserved.has(pieceId)),
     others: shelf.size - rows.length,
   }
 }
@@ -130,33 +126,43 @@ const PARTNERS: readonly Role[] = ['lining', 'interfacing', 'wadding']
 const CANDIDATES = 12
 
 /** The best sets of the stash for a pattern that takes more than one cloth. */
-async function setsOf(pattern: KeptPattern, shelf: Shelf, mains: readonly string[]) {
+async function setsOf(pattern: KeptPattern, shelf: Shelf, making: Making, isFree: (pieceId: string) => boolean) {
   const roles = [...new Set(pattern.partners.map(({ role }) => role))].filter((role) => PARTNERS.includes(role))
+  const isEnough = (id: string, lengths: KeptPattern['lengths']) =>
+    enoughFor(shelf.find(id)!, lengths, making)?.verdict !== 'short'
+  const mains = (await bestFor(shelf, pattern)).filter(({ id }) => isFree(id) && isEnough(id, pattern.lengths))
   if (roles.length === 0 || mains.length === 0) return []
   const candidate = (id: string): Candidate => ({ id, offer: shelf.find(id)!.offer })
   const partners: Partial<Record<Partner, Candidate[]>> = {}
   for (const role of roles as Partner[]) {
     const asking = { ...pattern, id: `${pattern.id} ${role}`, need: { garment: pattern.need.garment, role } }
-    const ranked = (await bestFor(shelf, asking)).filter(({ verdict }) => verdict !== 'unsuitable')
-    partners[role] = ranked.slice(0, CANDIDATES).map(({ id }) => candidate(id))
+    const { lengths } = pattern.partners.find((one) => one.role === role)!
+    const serves = ({ id, verdict }: Ranked) =>
+      verdict !== 'unsuitable' && isFree(id) && mayServe(role, shelf.find(id)!.offer) && isEnough(id, lengths)
+    partners[role] = (await bestFor(shelf, asking))
+      .filter(serves)
+      .slice(0, CANDIDATES)
+      .map(({ id }) => candidate(id))
   }
-  return bestSets({ need: pattern.need, mains: mains.slice(0, 6).map(candidate), partners }).map((set) => ({
-    verdict: set.answer.verdict,
-    score: set.answer.score,
-    worst: set.answer.worst,
-    care: set.answer.care.text,
-    says: set.answer.pairs
-      .filter(({ status }) => status === 'bad' || status === 'near')
-      .slice(0, 3)
-      .map(({ id, text }) => ({ id, text })),
-    cloths: [['main', set.main] as const, ...(Object.entries(set.partners) as [Partner, string | null][])].map(
-      ([role, pieceId]) => ({
-        role: ROLE_WORDS[role],
-        piece: pieceId === null ? null : shownPiece(shelf.find(pieceId)!),
-        buy: pieceId === null ? buyWords(pattern, role) : '',
-      }),
-    ),
-  }))
+  return bestSets({ need: pattern.need, mains: mains.slice(0, 6).map(({ id }) => candidate(id)), partners }).map(
+    (set) => ({
+      verdict: set.answer.verdict,
+      score: set.answer.score,
+      worst: set.answer.worst,
+      care: set.answer.care.text,
+      says: set.answer.pairs
+        .filter(({ status }) => status === 'bad' || status === 'near')
+        .slice(0, 3)
+        .map(({ id, text }) => ({ id, text })),
+      cloths: [['main', set.main] as const, ...(Object.entries(set.partners) as [Partner, string | null][])].map(
+        ([role, pieceId]) => ({
+          role: ROLE_WORDS[role],
+          piece: pieceId === null ? null : shownPiece(shelf.find(pieceId)!),
+          buy: pieceId === null ? buyWords(pattern, role) : '',
+        }),
+      ),
+    }),
+  )
 }
 
 function buyWords(pattern: KeptPattern, role: Role): string {

@@ -2,7 +2,6 @@
 
 import Link from 'next/link'
 import styled from 'styled-components'
-import { STEP_WORDS } from '@/core/vocabulary/making'
 import { Damaged } from '@/features/shared/damaged/Damaged'
 import { type DamagedCard } from '@/features/shared/damaged/load'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
@@ -48,7 +47,7 @@ export function ProjectList({ projects, damaged }: { projects: readonly Row[]; d
   )
 }
 
-function ProjectCard({ id, name, pattern, now, finished, tile, cloth }: Row) {
+function ProjectCard({ id, name, pattern, next, finished, tile, cloth }: Row) {
   return (
     <Paper aria-labelledby={`project-${id}`}>
       {tile ? <ClothSwatch tile={tile} label={`${cloth}, drawn`} height="6rem" scale={0.7} /> : null}
@@ -56,9 +55,7 @@ function ProjectCard({ id, name, pattern, now, finished, tile, cloth }: Row) {
         <Link href={`/projects/${id}`}>{name}</Link>
       </h3>
       <Soft>{[pattern, cloth].filter(Boolean).join('; ') || 'no cloth chosen yet'}</Soft>
-      <p>
-        {finished ? `Done on ${finished}.` : now ? <b>Next: {STEP_WORDS[now].asks}</b> : 'Everything is behind it.'}
-      </p>
+      <p>{finished ? `Done on ${finished}.` : next ? <b>Next: {next}.</b> : 'Everything is behind it.'}</p>
     </Paper>
   )
 }

@@ -16,7 +16,7 @@ import { WhichForm } from './WhichForm'
 
 /** A project: what comes next stands first, the other steps below it. */
 export function ProjectPage(project: ProjectData) {
-  const { id, name, pattern, size, view, copies, steps, finished, main, garment, details } = project
+  const { id, name, pattern, size, view, copies, steps, next, finished, main, garment, details } = project
   const now = steps.find(({ state }) => state === 'now')?.id
   const order = [...steps].sort((a, b) => Number(b.id === now) - Number(a.id === now)).map((step) => step.id)
   return (
@@ -24,9 +24,7 @@ export function ProjectPage(project: ProjectData) {
       <div>
         <Link href="/projects">Projects</Link>
         <h1>{name}</h1>
-        <Lead>
-          {finished ? `Done on ${finished}.` : now ? `Next: ${STEP_WORDS[now].asks}` : 'All steps are behind it.'}
-        </Lead>
+        <Lead>{finished ? `Done on ${finished}.` : next ? `Next: ${next}.` : 'All steps are behind it.'}</Lead>
         <Soft>
           {pattern ? <Link href={`/patterns/${pattern.id}`}>{pattern.name}</Link> : 'Without a pattern'}
           {size ? `, size ${size}` : ''}

@@ -1,6 +1,6 @@
 import { match } from '@/core/choose/match'
 import { sizesIn } from '@/core/choose/envelope/lengths'
-import { setWith } from '@/core/choose/set/bestSets'
+import { mayServe, setWith } from '@/core/choose/set/bestSets'
 import { judgeSet } from '@/core/choose/set/set'
 import { type ClothSet, type Partner } from '@/core/choose/set/types'
 import { lessonOf } from '@/core/making/lessons'
@@ -10,6 +10,7 @@ import { type Need } from '@/core/notebook/schemas/need'
 import { type Gist } from '@/core/shelf/gist'
 import { type UnitSystem } from '@/core/units/format'
 import { ROLE_WORDS, type Role } from '@/core/vocabulary/choosing'
+import { type MakingStep } from '@/core/vocabulary/making'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { pieceWords } from '@/features/shared/stash/describe'
 import { notebook } from '@/server/database'
@@ -50,14 +51,15 @@ export async function loadProjects(preferences: Preferences) {
   return projects
     .map((whole) => {
       const pattern = patterns.find(({ id }) => id === whole.project.data.patternId)
-      const { steps, main } = standingOf(whole, pattern, shelf, preferences)
+      const standing = standingOf(whole, pattern, shelf, preferences)
+      const { main } = standing
       const { name, finished } = whole.project.data
       return {
         id: whole.project.id,
         name,
         finished,
         pattern: pattern?.name ?? '',
-        now: steps.find(({ state }) => state === 'now')?.id ?? null,
+        next: nextWords(standing),
         tile: main && drawnAs(main.weave, main.look),
         cloth: main?.name ?? '',
       }
@@ -106,6 +108,7 @@ export async function loadProject(id: string, preferences: Preferences) {
     views: pattern?.views ?? [],
     notions: (pattern?.notions ?? []).map(({ text }) => ({ text, isBought: project.data.bought.includes(text) })),
     steps: standing.steps,
+    next: nextWords(standing),
     places,
     set: setOf(standing.places, pattern),
     main: standing.main && {
@@ -166,6 +169,27 @@ function standingOf(
   return { making, places, steps, main: places[0]?.gist }
 }
 
+/** The one thing to do next, in words; null where nothing is left. */
+function nextWords({ steps, places }: ReturnType<typeof standingOf>): string | null {
+  const now = steps.find(({ state }) => state === 'now')?.id
+  if (now === undefined) return null
+  const open = places.find(({ chosen }) => chosen === undefined)
+  if (now === 'cloth' && open) return `choose the ${open.place.title.toLowerCase()}`
+  const short = places.find(({ enough }) => enough !== null && enough.verdict !== 'enough')
+  if (now === 'enough' && short) return `see whether the ${short.place.title.toLowerCase()} is enough`
+  return NEXT_WORDS[now]
+}
+
+const NEXT_WORDS: Readonly<Record<MakingStep, string>> = {
+  cloth: 'choose its cloth',
+  enough: 'see whether there is enough',
+  buy: 'buy what is missing, all at once',
+  prepare: 'wash, press and true the cloth',
+  cut: 'cut it and mark it',
+  sew: 'sew it',
+  done: 'say how it turned out',
+}
+
 /** The pieces that would do best in a place; what another project keeps back is said so. */
 async function offeredFor(
   place: Place,
@@ -179,19 +203,23 @@ async function offeredFor(
   if (!pattern) return []
   const asking = { ...pattern, id: `${pattern.id} ${place.role} ${place.label}`, need: place.need }
   const best = await bestFor(shelf, place.role === 'main' ? pattern : asking)
-  return best.slice(0, OFFERED).map(({ id, verdict }) => {
-    const gist = shelf.find(id)!
-    return {
-      id,
-      name: gist.name,
-      words: pieceWords(gist, units, words),
-      tile: drawnAs(gist.weave, gist.look),
-      verdict,
-      enough: enoughFor(gist, place.lengths, making),
-      keptBy: reserved.get(id) ?? null,
-      lesson: lessonOf(gist.cloth, worn),
-    }
-  })
+  const serves = (id: string) => !isPartner(place.role) || mayServe(place.role, shelf.find(id)!.offer)
+  return best
+    .filter(({ id }) => serves(id))
+    .slice(0, OFFERED)
+    .map(({ id, verdict }) => {
+      const gist = shelf.find(id)!
+      return {
+        id,
+        name: gist.name,
+        words: pieceWords(gist, units, words),
+        tile: drawnAs(gist.weave, gist.look),
+        verdict,
+        enough: enoughFor(gist, place.lengths, making),
+        keptBy: reserved.get(id) ?? null,
+        lesson: lessonOf(gist.cloth, worn),
+      }
+    })
 }
 
 /** Whether what was chosen goes together; null where there is nothing to put together. */
