@@ -1,6 +1,7 @@
 import { type Detail } from '../vocabulary/choosing'
 import { clothCalled } from '../cloths/catalogue'
 import { BODIES, OPACITIES } from '../vocabulary/cloth'
+import { careOf } from '../fabric/care'
 import { fibreById } from '../fibres/catalogue'
 import { formatWeight, formatWeightRange, type UnitSystem } from '../units/format'
 import { type Quantity } from '../units/quantity'
@@ -272,8 +273,9 @@ function season({ season: when, nextToSkin }: FullNeed, { fibres, gsm }: Offer):
   )
 }
 
-function washing({ washed }: Offer): Assessment[] {
-  if (washed !== false) return []
+function washing(offer: Offer): Assessment[] {
+  if (offer.washed !== false) return []
+  const isDryCleaned = offer.fibres !== undefined && careOf(offer).washCelsius === null
   return [
     {
       property: 'washing',
@@ -281,7 +283,9 @@ function washing({ washed }: Offer): Assessment[] {
       fit: 0.4,
       certainty: 1,
       miss: null,
-      text: 'Not washed yet: wash and dry it as the garment will be, before cutting.',
+      text: isDryCleaned
+        ? 'Not shrunk yet: have it steamed, as the dry-cleaner would, before cutting.'
+        : 'Not washed yet: wash and dry it as the garment will be, before cutting.',
     },
   ]
 }

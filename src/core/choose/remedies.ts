@@ -126,7 +126,7 @@ const general: readonly GeneralRule[] = [
   },
   {
     id: 'wash-first',
-    text: 'Wash and dry it first, the way the garment will be.',
+    text: 'Wash and dry it first, the way the garment will be; what may not be washed is steamed.',
     effort: 1,
     rescues: (a) => (a.property === 'washing' ? 1 : undefined),
   },

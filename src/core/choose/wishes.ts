@@ -44,13 +44,17 @@ function named(called: readonly string[] | undefined, offer: Offer): Assessment 
   return wanted.includes(offer.called) ? told('named', 1, 1, 'The pattern names this very cloth.') : undefined
 }
 
+/** Share below which what is wished for is hardly in it. */
+const MOSTLY_OTHER = 0.2
+
 function fibre(wanted: FullNeed['wishes']['fibres'], { mix }: Offer, certainty: number): Assessment | undefined {
   if (!wanted || wanted.length === 0) return undefined
   if (!mix) return told('fibre', null, 0, 'The pattern wishes for a fibre; what this is of is not settled.')
   const share = mix.reduce((sum, part) => sum + (wanted.includes(part.fibre) ? part.fraction.value : 0), 0)
-  const text =
-    share >= 0.5 ? 'Of the fibre that the pattern wishes for.' : 'Of another fibre than the pattern wishes for.'
-  return told('fibre', 0.4 + 0.6 * share, certainty, text)
+  const fit = 0.4 + 0.6 * share
+  const partly = share >= MOSTLY_OTHER ? 'Partly of the fibre' : 'Of another fibre than the one'
+  const text = fit >= GOOD_FIT ? 'Of the fibre' : partly
+  return told('fibre', fit, certainty, `${text} that the pattern wishes for.`)
 }
 
 function care(wish: FullNeed['wishes']['care'], offer: Offer, certainty: number): Assessment | undefined {

@@ -11,6 +11,8 @@ const LEFT_AFTER_WASH = 0.15
 const ACROSS = 0.5
 /** Knits lose more, and across as much as along; net and felt of synthetics little. From memory. */
 const KNIT = 1.4
+/** Of what a wash would take, steam and the dry-cleaner take so much. From memory. */
+export const STEAM_SHARE = 0.25
 /** Where nobody knows of what a cloth is, per cent. */
 const UNKNOWN: Quantity = { value: 3, sd: 2.5 }
 

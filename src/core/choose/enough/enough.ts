@@ -1,4 +1,5 @@
-import { shrinkOf } from '../../fabric/shrink'
+import { careOf } from '../../fabric/care'
+import { shrinkOf, STEAM_SHARE } from '../../fabric/shrink'
 import { type Offer } from '../../fabric/types'
 import { isOneWay } from '../../fabric/handling'
 import { type Quantity } from '../../units/quantity'
@@ -155,7 +156,12 @@ function addShrinkage(sum: Sum, fabric: EnoughFabric): void {
 /** What has been washed as it will be does not shrink again; what was not said is what is usual for its fibres. */
 function shrinkToCome({ offer }: EnoughFabric) {
   if (offer.washed === true) return { length: NONE, width: NONE }
-  const { value } = shrinkOf(offer)
+  const { value: inWater } = shrinkOf(offer)
+  // What goes to the dry-cleaner meets steam alone; what was said or measured is taken as it is.
+  const steamed = !offer.shrink && offer.fibres !== undefined && careOf(offer).washCelsius === null
+  const value = steamed
+    ? { length: times(inWater.length, STEAM_SHARE), width: times(inWater.width, STEAM_SHARE) }
+    : inWater
   // Washed already or not, nobody knows: half of it is to be expected.
   if (offer.washed !== undefined || offer.shrink) return value
   return { length: times(value.length, 0.5), width: times(value.width, 0.5) }

@@ -36,7 +36,7 @@ export const partWords = {
       : washed === undefined
         ? ', as is usual for its fibre if it was not washed yet'
         : ', as is usual for its fibre'
-    return `It still loses about ${Number(percent.toFixed(1))} % of its length in the wash${how}.`
+    return `It still loses about ${Number(percent.toFixed(1))} % of its length in the wash or by steam${how}.`
   },
   margin: (mm: number) => `${cm(mm)} over, for crooked ends and mistakes.`,
 }

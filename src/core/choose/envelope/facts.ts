@@ -4,6 +4,7 @@ import { fibreByWord } from '../../fibres/catalogue'
 import { isTrace } from '../../fibres/catalogue'
 import { GSM_PER_OUNCE_PER_SQUARE_YARD } from '../../units/constants'
 import { type Body, type Opacity } from '../../vocabulary/cloth'
+import { type Role } from '../../vocabulary/choosing'
 import { type FibreId } from '../../vocabulary/fibres'
 import { BODY_PATTERNS, OPACITY_PATTERNS, WEIGHT_WORDS } from './lexicon'
 import { NUMBER, numberOf } from './numbers'
@@ -19,11 +20,13 @@ const NUMBERED = new RegExp(
 )
 /** Cloth by number without its other end may be so much lighter or heavier. */
 const ONE_WEIGHT = 0.2
+/** A medium interfacing weighs about a third of a medium cloth; common practice. */
+const INTERFACING_SCALE = 0.36
 /** Words behind which a weight word is not of cloth: “lightweight fusible interfacing”. */
 const NOT_CLOTH = /^\s*(?:fusible|interfacing|zip|elastic|thread)/
 
-/** The weights that a clause asks for, g/m². */
-export function weightIn(text: string): Span | undefined {
+/** The weights that a clause asks for, g/m². @param role what is light as a cloth is heavy as an interfacing */
+export function weightIn(text: string, role: Role = 'main'): Span | undefined {
   const numbered = NUMBERED.exec(text)
   if (numbered) {
     const factor = numbered[3] === 'oz' ? GSM_PER_OUNCE_PER_SQUARE_YARD : 1
@@ -41,7 +44,8 @@ export function weightIn(text: string): Span | undefined {
   })
   if (spans.length === 0) return undefined
   const flat = spans.flat()
-  return [Math.min(...flat), Math.max(...flat)]
+  const scale = role === 'interfacing' ? INTERFACING_SCALE : 1
+  return [Math.round(Math.min(...flat) * scale), Math.round(Math.max(...flat) * scale)]
 }
 
 function spanOf(word: string | undefined): [readonly [number, number]] | undefined {

@@ -164,6 +164,7 @@ function afterHeading(reading: Reading, text: string): string {
   const role = ROLE_PATTERNS.find(([pattern]) => pattern.test(text))
   if (role) {
     reading.inNotions = false
+    reading.view = null
     reading.role = role[1]
     roleRead(reading, role[1])
     // “Lining: …” is a heading; “lightweight interfacing” is one that says something itself.
@@ -264,7 +265,7 @@ function readFabric(reading: Reading, { text }: Clause): boolean {
   const before = reading.roles.get(reading.role)
   const { need } = roleRead(reading, reading.role)
   const found: Partial<Need> = {}
-  const gsm = weightIn(text)
+  const gsm = weightIn(text, reading.role)
   if (gsm) found.gsm = widened(need.gsm, gsm)
   const stretchPercent = stretchIn(text)
   if (stretchPercent) found.stretchPercent = stricter(need.stretchPercent, stretchPercent)

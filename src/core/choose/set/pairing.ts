@@ -1,3 +1,4 @@
+import { STEAM_SHARE } from '../../fabric/shrink'
 import { fitOfSpan } from '../fit'
 import { statusOf } from '../steps'
 import { type Quantity } from '../../units/quantity'
@@ -38,6 +39,3 @@ export function shrinkRuling(a: Quantity, b: Quantity, words: { a: string; b: st
   }
   return { id: 'shrink-alike', fit, importance: 0.4, text, ...(inWater && fit < 0.8 && { remedy }) }
 }
-
-/** Of what a wash would take, steam and the dry-cleaner take so much. From memory. */
-const STEAM_SHARE = 0.25

@@ -19,6 +19,7 @@ const Wide = styled.div`
 `
 const Table = styled.table<{ $count: number }>`
   border-collapse: collapse;
+  table-layout: fixed;
   width: 100%;
   min-width: ${({ $count }) => 8 + $count * 13}rem;
   th,
@@ -27,6 +28,9 @@ const Table = styled.table<{ $count: number }>`
     vertical-align: top;
     padding: 0.6rem 0.8rem;
     border-bottom: 1px solid var(--line);
+  }
+  td:first-child {
+    width: 8rem;
   }
   tbody th {
     width: 8rem;

@@ -24,14 +24,15 @@ export function HandStep({ project, step }: { project: ProjectData; step: Making
 }
 
 function Washing({ project: { set, places } }: { project: ProjectData }) {
-  const unwashed = places.filter(({ chosen }) =>
-    chosen?.match?.reasons.some(({ property }) => property === 'washing'),
-  )
+  const unwashed = places.flatMap(({ title, chosen }) => {
+    const reason = chosen?.match?.reasons.find(({ property }) => property === 'washing')
+    return reason ? [{ title, name: chosen!.name, text: reason.text }] : []
+  })
   return (
     <>
-      {unwashed.map(({ title, chosen }) => (
+      {unwashed.map(({ title, name, text }) => (
         <p key={title}>
-          {chosen!.name} has not been washed yet: wash and dry it the way this will be, before it is cut.
+          <b>{name}</b>: {text}
         </p>
       ))}
       {set ? <Soft>{set.care}</Soft> : null}
