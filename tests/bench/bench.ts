@@ -18,6 +18,7 @@ import { drafts } from '@/core/weave/drafts'
 import { dice, seen } from '../support/seen'
 import { weavePicture } from '@/devices/standins/weavePicture'
 import { printAccuracy } from './accuracy'
+import { printMatching } from './matching'
 
 /** Median seconds of one call, over `rounds` after a warm-up. */
 function median(call: () => unknown, rounds = 60): number {
@@ -198,4 +199,5 @@ console.log('Ratios of medians in one run; times are of this machine and only to
 for (const [what, against, ratio, note] of rows)
   console.log(`${ratio.toFixed(2).padStart(10)} ×  ${what}\n             against ${against} (${note})`)
 
+printMatching()
 printAccuracy()

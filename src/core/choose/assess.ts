@@ -2,38 +2,18 @@ import { type Detail } from '../vocabulary/choosing'
 import { clothCalled } from '../cloths/catalogue'
 import { BODIES, OPACITIES } from '../vocabulary/cloth'
 import { careOf } from '../fabric/care'
-import { fibreById } from '../fibres/catalogue'
 import { formatWeight, formatWeightRange, type UnitSystem } from '../units/format'
 import { type Quantity } from '../units/quantity'
 import { assessDetails } from './details'
-import { fitOfSpan, fitOfStep } from './fit'
-import { RELIES_ON_STRETCH, type FullNeed } from './need'
+import { fitOfStep, RELIES_ON_STRETCH, stretchFit, weightFit } from './fit'
+import { type FullNeed } from './need'
 import { GOOD_FIT } from './steps'
+import { season } from './season'
+import { CERTAINTY, IMPORTANCE, NAMED_STRUCTURE, unknown } from './weights'
 import { inWater } from './water'
 import { assessWishes } from './wishes'
 import { type Known, type Offer } from '../fabric/types'
 import { type Assessment, type OfferProperty } from './types'
-
-/** How surely a property is known, by how it came to be known; from memory. */
-const CERTAINTY: Record<Known, number> = { measured: 1, said: 0.9, estimated: 0.5 }
-
-/** What a cloth is called says almost for sure whether it is woven or knit. */
-const NAMED_STRUCTURE = 0.95
-
-/** How much each property can take off a score, 0 to 1. Common practice, ours to weigh. */
-const IMPORTANCE = {
-  structure: 0.9,
-  stretchRelied: 0.85,
-  stretch: 0.35,
-  weight: 0.7,
-  body: 0.5,
-  opacity: 0.45,
-  season: 0.25,
-  /** On bare skin in the heat. */
-  seasonOnHotSkin: 0.4,
-  washing: 0.08,
-  name: 0,
-} as const
 
 /** Every property of the need against the offer. */
 export function assess(asked: FullNeed, offer: Offer, system: UnitSystem = 'metric'): Assessment[] {
@@ -55,10 +35,6 @@ export function assess(asked: FullNeed, offer: Offer, system: UnitSystem = 'metr
   ]
 }
 
-function unknown(property: OfferProperty, importance: number, text: string): Assessment {
-  return { property, importance, fit: null, certainty: 0, miss: null, text }
-}
-
 function hedge(how: Known): string {
   return how === 'estimated' ? ' (a guess from its name)' : ''
 }
@@ -68,7 +44,7 @@ const NET_GIVES = 60
 const NET_FROM_GSM = 8
 
 /** What is asked of a net whose lining or layers do the rest: no weight, no body and no cover of its own. */
-function layeredNeed(need: FullNeed): FullNeed {
+export function layeredNeed(need: FullNeed): FullNeed {
   const { gsm, stretchWidth } = need
   return {
     ...need,
@@ -79,14 +55,19 @@ function layeredNeed(need: FullNeed): FullNeed {
   }
 }
 
-function isLayered({ details }: FullNeed, { construction }: Offer): boolean {
-  return construction?.value === 'net' && details.some((detail) => NET_BELONGS.includes(detail))
+export function isLayered({ details }: FullNeed, { construction }: Offer): boolean {
+  return construction?.value === 'net' && isLaidOver({ details })
+}
+
+/** Whether a net would be laid over something here, or gathered in layers. */
+export function isLaidOver({ details }: Pick<FullNeed, 'details'>): boolean {
+  return details.some((detail) => NET_BELONGS.includes(detail))
 }
 
 /** Details over which a net or a lace is laid, or in whose layers it is gathered. */
 const NET_BELONGS: readonly Detail[] = ['lined', 'gathers', 'tiers', 'ruffles']
 
-function structure(need: FullNeed, offer: Offer): Assessment {
+export function structure(need: FullNeed, offer: Offer): Assessment {
   const { structure: wanted, anyConstruction } = need
   const { construction } = offer
   const importance = IMPORTANCE.structure
@@ -124,7 +105,7 @@ function weight(need: FullNeed, { gsm, called }: Offer, system: UnitSystem): Ass
   if (!gsm)
     return unknown('weight', IMPORTANCE.weight, `The pattern wants ${wanted}; this cloth has not been weighed.`)
   const { value, how } = gsm
-  const fit = fitOfSpan(value, [low, high], low * 0.6, high * 1.5)
+  const fit = weightFit(value.value, value.sd, low, high)
   const miss = value.value < low ? 'under' : value.value > high ? 'over' : null
   const is = `${formatWeight(value, system)}${hedge(how)}`
   const text =
@@ -137,7 +118,10 @@ function weight(need: FullNeed, { gsm, called }: Offer, system: UnitSystem): Ass
 }
 
 /** A cloth that the pattern names is as heavy as that cloth is: its usual weights count as asked for. */
-function withNamed({ gsm: [low, high], wishes }: FullNeed, called: string | undefined): readonly [number, number] {
+export function withNamed(
+  { gsm: [low, high], wishes }: FullNeed,
+  called: string | undefined,
+): readonly [number, number] {
   if (called === undefined || !wishes.called) return [low, high]
   const named = wishes.called.map((word) => clothCalled(word)).find((cloth) => cloth?.id === called)
   return named ? [Math.min(low, named.gsm[0]), Math.max(high, named.gsm[1])] : [low, high]
@@ -160,7 +144,7 @@ function stretch(
         : `Stretch ${where} has not been measured.`,
     )
   const { value, how } = known
-  const fit = fitOfSpan(value, [least, most], relied ? least * 0.4 : least - 15, most + 45)
+  const fit = stretchFit(value.value, value.sd, least, most)
   const miss = value.value < least ? 'under' : value.value > most ? 'over' : null
   const shown = `${Math.round(value.value)} % stretch ${where}${hedge(how)}`
   const text =
@@ -180,7 +164,7 @@ const bodyWords = {
   stiff: 'is stiff',
 } as const
 
-function body({ body: wanted }: FullNeed, { body: known }: Offer): Assessment {
+export function body({ body: wanted }: FullNeed, { body: known }: Offer): Assessment {
   const want = wanted.join(' or ')
   if (!known)
     return unknown(
@@ -196,7 +180,7 @@ function body({ body: wanted }: FullNeed, { body: known }: Offer): Assessment {
   return { property: 'body', importance: IMPORTANCE.body, fit, certainty: CERTAINTY[known.how], miss, text }
 }
 
-function opacity({ opacity: wanted }: FullNeed, { opacity: known }: Offer): Assessment {
+export function opacity({ opacity: wanted }: FullNeed, { opacity: known }: Offer): Assessment {
   if (!known)
     return unknown(
       'opacity',
@@ -219,61 +203,7 @@ function opacity({ opacity: wanted }: FullNeed, { opacity: known }: Offer): Asse
   return { property: 'opacity', importance: IMPORTANCE.opacity, fit, certainty: CERTAINTY[known.how], miss, text }
 }
 
-/** Regain at and above which cloth feels dry on hot skin, and below which it feels clammy; per cent, from memory. */
-const DRY_REGAIN = 7
-const CLAMMY_REGAIN = 1.5
-/** g/m² above which cloth is hot in summer, and below which it is cold in winter; common practice. */
-const HOT_OVER = 200
-const COLD_UNDER = 160
-
-function season({ season: when, nextToSkin }: FullNeed, { fibres, gsm }: Offer): Assessment {
-  if (!fibres)
-    return unknown(
-      'season',
-      IMPORTANCE.season,
-      'How it feels in the heat depends on the fibre, which is not settled.',
-    )
-  const regains = fibres.value.flatMap((id) => fibreById(id).regain?.percent ?? [])
-  const regain = regains.length > 0 ? regains.reduce((a, b) => a + b, 0) / regains.length : DRY_REGAIN
-  const dry = Math.min(1, Math.max(0, (regain - CLAMMY_REGAIN) / (DRY_REGAIN - CLAMMY_REGAIN)))
-  const certainty = CERTAINTY[fibres.how]
-  const result = (fit: number, text: string): Assessment => ({
-    property: 'season',
-    importance: when === 'hot' && nextToSkin ? IMPORTANCE.seasonOnHotSkin : IMPORTANCE.season,
-    fit,
-    certainty,
-    miss: null,
-    text,
-  })
-  if (when === 'hot') {
-    const light = gsm ? fitOfSpan(gsm.value, [0, HOT_OVER], -1, HOT_OVER * 1.8) : 0.7
-    const fit = (nextToSkin ? 0.3 + 0.7 * dry : 0.6 + 0.4 * dry) * light
-    return result(
-      fit,
-      dry > 0.6
-        ? light > 0.6
-          ? 'Light, and takes up moisture: good in the heat.'
-          : 'Takes up moisture, but is heavy for hot days.'
-        : 'Takes up little moisture: clammy in the heat.',
-    )
-  }
-  if (when === 'cold') {
-    const warm = gsm ? fitOfSpan(gsm.value, [COLD_UNDER, 10_000], COLD_UNDER * 0.3, 20_000) : 0.7
-    return result(
-      0.5 + 0.5 * warm,
-      warm > 0.6 ? 'Heavy enough for cold days.' : 'Thin for cold days: a lining would help.',
-    )
-  }
-  const fit = nextToSkin ? 0.75 + 0.25 * dry : 1
-  return result(
-    fit,
-    dry < 0.4 && nextToSkin
-      ? 'Takes up little moisture: closer to the skin it may feel clammy.'
-      : 'Fibre and weight do for mild days.',
-  )
-}
-
-function washing(offer: Offer): Assessment[] {
+export function washing(offer: Offer): Assessment[] {
   if (offer.washed !== false) return []
   const isDryCleaned = offer.fibres !== undefined && careOf(offer).washCelsius === null
   return [

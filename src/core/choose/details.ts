@@ -2,7 +2,7 @@ import { isTrace } from '../fibres/catalogue'
 import { BODIES, type Body } from '../vocabulary/cloth'
 import { type FibreId } from '../vocabulary/fibres'
 import { GOOD_FIT } from './steps'
-import { fitOfSpan, fitOfStep } from './fit'
+import { detailStretchFit, detailWeightFit, fitOfStep } from './fit'
 import { type DetailRule } from './data/detailRule'
 import { detailRules } from './data/details'
 import { type FullNeed } from './need'
@@ -11,7 +11,7 @@ import { type Assessment } from './types'
 import { chosenWord, type Detail } from '../vocabulary/choosing'
 
 /** How much one detail that goes wrong can take off a score. */
-const DETAIL_IMPORTANCE = 0.35
+export const DETAIL_IMPORTANCE = 0.35
 
 /** What each detail of the pattern makes of the cloth. */
 export function assessDetails(
@@ -50,21 +50,25 @@ interface Judged {
   how: Known
 }
 
-const PLIABLE: readonly Body[] = ['fluid', 'soft', 'moderate']
+export const PLIABLE: readonly Body[] = ['fluid', 'soft', 'moderate']
 
-/** A detail's upper limit gives way to the garment: the belt of a coat may be as heavy as a middling coat. */
-function byWeight(
+/** The weights that a detail takes, g/m². Its upper limit gives way to the garment: a coat’s belt may be heavy. */
+export function weightsOf(
   { gsm: span, pliableTo }: DetailRule,
-  { gsm, body }: Offer,
+  pliable: boolean,
   ofGarment: readonly [number, number],
-): Judged | undefined {
-  if (!span || !gsm) return undefined
-  const low = span[0] ?? 0
-  const pliable = body !== undefined && PLIABLE.includes(body.value)
+): readonly [number, number] | undefined {
+  if (!span) return undefined
   const own = Math.max(span[1] ?? Infinity, pliable ? (pliableTo ?? 0) : 0)
-  const high = Math.max(own, (ofGarment[0] + ofGarment[1]) / 2)
-  const { value } = gsm.value
-  const fit = fitOfSpan(gsm.value, [low, high], low * 0.5 - 1, high * 1.4)
+  return [span[0] ?? 0, Math.max(own, (ofGarment[0] + ofGarment[1]) / 2)]
+}
+
+function byWeight(rule: DetailRule, { gsm, body }: Offer, ofGarment: readonly [number, number]): Judged | undefined {
+  const weights = weightsOf(rule, body !== undefined && PLIABLE.includes(body.value), ofGarment)
+  if (!weights || !gsm) return undefined
+  const [low, high] = weights
+  const { value, sd } = gsm.value
+  const fit = detailWeightFit(value, sd, low, high)
   return { fit, miss: value < low ? 'under' : value > high ? 'over' : null, how: gsm.how }
 }
 
@@ -75,7 +79,7 @@ function isHeatSet({ heatSets = false }: DetailRule, { fibres }: Offer): boolean
   return heatSets && fibres !== undefined && fibres.value.every((id) => HEAT_SET.includes(id) || isTrace(id))
 }
 
-function byBody(rule: DetailRule, offer: Offer): Judged | undefined {
+export function byBody(rule: DetailRule, offer: Offer): Judged | undefined {
   const { body: wanted } = rule
   const { body } = offer
   if (!wanted || !body) return undefined
@@ -85,7 +89,7 @@ function byBody(rule: DetailRule, offer: Offer): Judged | undefined {
 
 function byStretch({ stretchAtLeast }: DetailRule, { stretchWidth }: Offer): Judged | undefined {
   if (stretchAtLeast === undefined || !stretchWidth) return undefined
-  const fit = fitOfSpan(stretchWidth.value, [stretchAtLeast, 1000], -stretchAtLeast, 2000)
+  const fit = detailStretchFit(stretchWidth.value.value, stretchWidth.value.sd, stretchAtLeast)
   return { fit, miss: stretchWidth.value.value < stretchAtLeast ? 'under' : null, how: stretchWidth.how }
 }
 

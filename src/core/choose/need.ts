@@ -1,6 +1,7 @@
 import { type GarmentNeed } from './data/garmentNeed'
 import { garmentNeeds } from './data/garments'
 import { roleNeeds } from './data/roles'
+import { RELIES_ON_STRETCH } from './fit'
 import { type Need } from '../notebook/schemas/need'
 import { type Detail, type Season } from '../vocabulary/choosing'
 
@@ -23,8 +24,6 @@ const ANYTHING: GarmentNeed = {
   nextToSkin: false,
 }
 
-/** Stretch from which a pattern relies on it, per cent: below that it is ease or comfort. */
-export const RELIES_ON_STRETCH = 12
 /** A lining gives at least so much of what its garment gives; common practice. */
 const LINING_GIVES = 0.6
 

@@ -13,17 +13,39 @@ import { type Assessment, type OfferProperty } from './types'
 /** How much each wish can take off a score. Ours. */
 const IMPORTANCE = { pile: 0.5, named: 0.05, fibre: 0.2, care: 0.4, creasing: 0.25, looks: 0.4 } as const
 
+/** One wish, judged; and what of a cloth it depends on, so that a long list is judged once for each such value. */
+export interface WishRule {
+  judge: (wishes: FullNeed['wishes'], offer: Offer, certainty: number) => Assessment | undefined
+  dependsOn: (offer: Offer) => string
+}
+
+const keyOf = (...parts: unknown[]) => JSON.stringify(parts)
+const pileKey = ({ called, interlacing, nap, handling }: Offer) => keyOf(called, interlacing, nap?.value, handling)
+
+/** Every wish that a pattern may have beyond its garment. */
+export const WISH_RULES: readonly WishRule[] = [
+  { judge: ({ pile: wish }, offer) => pile(wish, offer), dependsOn: pileKey },
+  { judge: ({ called }, offer) => named(called, offer), dependsOn: ({ called = '' }) => called },
+  {
+    judge: ({ fibres }, offer, certainty) => fibre(fibres, offer, certainty),
+    dependsOn: ({ mix, fibres }) => keyOf(mix, fibres?.how),
+  },
+  {
+    judge: ({ care: wish }, offer, certainty) => care(wish, offer, certainty),
+    dependsOn: ({ fibres, called, handling }) => keyOf(fibres, called, handling),
+  },
+  {
+    judge: ({ creases }, offer, certainty) => creasing(creases, offer, certainty),
+    dependsOn: ({ mix, fibres, construction, interlacing }) =>
+      keyOf(mix, fibres?.how, construction?.value, interlacing),
+  },
+  { judge: ({ avoid }, offer) => looks(avoid, offer), dependsOn: looksKey },
+]
+
 /** What a pattern says beyond its garment, against a cloth; nothing where it says nothing. */
 export function assessWishes({ wishes }: FullNeed, offer: Offer, certainties: Record<Known, number>): Assessment[] {
   const certainty = certainties[offer.fibres?.how ?? 'estimated']
-  return [
-    pile(wishes.pile, offer),
-    named(wishes.called, offer),
-    fibre(wishes.fibres, offer, certainty),
-    care(wishes.care, offer, certainty),
-    creasing(wishes.creases, offer, certainty),
-    looks(wishes.avoid, offer),
-  ].filter((one) => one !== undefined)
+  return WISH_RULES.flatMap(({ judge }) => judge(wishes, offer, certainty) ?? [])
 }
 
 function told(property: OfferProperty, fit: number | null, certainty: number, text: string): Assessment {
@@ -88,6 +110,8 @@ const STRIPED: readonly string[] = ['ticking', 'seersucker', 'madras', 'ottoman'
 const CHECKED: readonly string[] = ['gingham', 'tartan', 'glen-check', 'houndstooth', 'prince-of-wales', 'madras']
 const HEAVY_GSM = 300
 const FLIMSY_GSM = 70
+/** Per cent across above which a cloth is called stretchy. */
+const STRETCHY = 10
 
 const SHOWS: Readonly<Record<Avoid, (offer: Offer) => boolean>> = {
   diagonals: ({ called = '' }) => DIAGONAL.includes(called),
@@ -97,7 +121,7 @@ const SHOWS: Readonly<Record<Avoid, (offer: Offer) => boolean>> = {
   'large-print': () => false,
   'border-print': () => false,
   pile: (offer) => hasPile(offer),
-  stretch: ({ stretchWidth }) => (stretchWidth?.value.value ?? 0) > 10,
+  stretch: ({ stretchWidth }) => (stretchWidth?.value.value ?? 0) > STRETCHY,
   knits: ({ construction }) => construction?.value === 'knit',
   wovens: ({ construction }) => construction?.value === 'woven',
   sheers: ({ opacity }) => opacity !== undefined && opacity.value !== 'opaque',
@@ -112,4 +136,16 @@ function looks(avoid: FullNeed['wishes']['avoid'], offer: Offer): Assessment | u
   if (shown.length === 0) return undefined
   const words = shown.map((one) => wordFor(AVOID_WORDS[one], 'uk')).join(', ')
   return told('looks', 0.3, 0.8, `The pattern is not suitable for ${words}, and this is that.`)
+}
+
+/** Weights at which something that is worked out of a cloth turns over, g/m². */
+const TURNS_AT_GSM = [60, FLIMSY_GSM, 90, 180, 260, HEAVY_GSM] as const
+
+/** What the looks of a cloth depend on: everything but its numbers, and on which side of a turn those lie. */
+function looksKey(offer: Offer): string {
+  const { mix, construction, body, opacity, gsm, stretchWidth } = offer
+  const value = gsm?.value.value
+  const turn = value === undefined ? 'unknown' : TURNS_AT_GSM.map((at) => Math.sign(value - at)).join('')
+  const stretches = (stretchWidth?.value.value ?? 0) > STRETCHY
+  return keyOf(pileKey(offer), mix, construction?.value, body?.value, opacity?.value, turn, stretches)
 }

@@ -1,15 +1,30 @@
-import { byRank, ranked, type Ranked } from '../../core/choose/rank'
+import { bestOfColumns } from '../../core/choose/columns/bestOfColumns'
+import { columnsOf, type StashColumns } from '../../core/choose/columns/stashColumns'
+import { type Ranked } from '../../core/choose/rank'
 import { type Offer } from '../../core/fabric/types'
 import { type Need } from '../../core/notebook/schemas/need'
 
 export interface RankCloths {
-  need: Need
-  cloths: readonly { id: string; offer: Offer }[]
-  /** So many of the best are answered. */
+  /** Names these very cloths: a worker keeps the columns of the last ones. */
+  key: string
+  /** Left out where the worker may have them already. */
+  cloths: readonly { id: string; offer: Offer }[] | null
+  needs: readonly Need[]
+  /** So many of the best are answered for each need. */
   most: number
 }
 
-/** Cloths held against a need in a worker thread, the best first. */
-export function rankCloths({ need, cloths, most }: RankCloths): Promise<Ranked[]> {
-  return Promise.resolve(ranked(need, cloths).sort(byRank).slice(0, most))
+let kept: { key: string; columns: StashColumns } | undefined
+
+/**
+ * Cloths held against needs in a worker thread, the best first for each.
+ * @returns null where the cloths have to be sent along
+ */
+export function rankCloths({ key, cloths, needs, most }: RankCloths): Promise<Ranked[][] | null> {
+  if (kept?.key !== key) {
+    if (cloths === null) return Promise.resolve(null)
+    kept = { key, columns: columnsOf(cloths) }
+  }
+  const { columns } = kept!
+  return Promise.resolve(needs.map((need) => bestOfColumns(need, columns, most)))
 }

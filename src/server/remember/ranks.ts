@@ -1,6 +1,5 @@
 import { byRank, ranked, type Ranked } from '../../core/choose/rank'
 import { type Need } from '../../core/notebook/schemas/need'
-import { type Gist } from '../../core/shelf/gist'
 import { runHeavy } from '../heavy/pool'
 import { type Shelf } from './shelf'
 
@@ -50,8 +49,10 @@ export async function bestFor(shelf: Shelf, asking: Asking): Promise<readonly Ra
   const since = isOf ? shelf.changedSince(before.latest) : undefined
   const stays = isOf ? before.best.filter(({ id }) => shelf.find(id) && !since!.some((gist) => gist.id === id)) : []
   const isEnough = isOf && (stays.length >= Math.min(FEWEST_KEPT, shelf.size) || before.best.length === before.of)
-  const fresh = await heldAgainst(asking.need, isEnough ? since! : shelf.gists())
-  const best = [...(isEnough ? stays : []), ...fresh].sort(byRank).slice(0, KEPT)
+  const best =
+    isEnough && since!.length <= PAIRS_AT_ONCE
+      ? [...stays, ...ranked(asking.need, since!)].sort(byRank).slice(0, KEPT)
+      : await bestOfAll(shelf, asking.need)
   standings.set(asking.id, { revision: asking.revision, latest, best, of: shelf.size })
   return best
 }
@@ -61,7 +62,40 @@ export function isReady(shelf: Shelf, { id, revision }: Asking): boolean {
   return shelf.size <= PAIRS_AT_ONCE || standingsOf(shelf).get(id)?.revision === revision
 }
 
-async function heldAgainst(need: Need, gists: readonly Gist[]): Promise<Ranked[]> {
-  const cloths = gists.map(({ id, offer }) => ({ id, offer }))
-  return cloths.length <= PAIRS_AT_ONCE ? ranked(need, cloths) : runHeavy('rankCloths', { need, cloths, most: KEPT })
+async function bestOfAll(shelf: Shelf, need: Need): Promise<Ranked[]> {
+  if (shelf.size <= PAIRS_AT_ONCE) return ranked(need, shelf.gists()).sort(byRank).slice(0, KEPT)
+  return (await inWorker(shelf, [need]))[0]!
+}
+
+/** The whole of the shelves against needs, in a worker thread that keeps them as columns. */
+async function inWorker(shelf: Shelf, needs: readonly Need[]): Promise<Ranked[][]> {
+  const task = { key: `${shelf.name} ${shelf.latest} ${shelf.size}`, needs, most: KEPT }
+  const cloths = () => shelf.gists().map(({ id, offer }) => ({ id, offer }))
+  return (
+    (await runHeavy('rankCloths', { ...task, cloths: null })) ??
+    (await runHeavy('rankCloths', { ...task, cloths: cloths() }))!
+  )
+}
+
+const ahead = new WeakSet<Shelf>()
+
+/** Works out the best for patterns that are not known yet, in the background; once at a time for a shelf. */
+export function workOutAhead(shelf: Shelf, askings: readonly Asking[]): void {
+  const missing = askings.filter((asking) => !isReady(shelf, asking))
+  if (missing.length === 0 || ahead.has(shelf)) return
+  ahead.add(shelf)
+  const { latest, size } = shelf
+  void inWorker(
+    shelf,
+    missing.map(({ need }) => need),
+  )
+    .then((all) => {
+      const standings = standingsOf(shelf)
+      missing.forEach(({ id, revision }, index) => {
+        standings.set(id, { revision, latest, best: all[index]!, of: size })
+      })
+    })
+    // Too much waiting: the page that needs it works it out itself.
+    .catch(() => undefined)
+    .finally(() => ahead.delete(shelf))
 }

@@ -15,8 +15,12 @@ const AT_ONCE = 60
 /** So many go to a worker thread at a time. */
 const BATCH = 250
 
+let shelves = 0
+
 /** Every piece on the shelves, held in memory as it is remembered. */
 export class Shelf {
+  /** Tells one shelf from another within this run. */
+  readonly name = String((shelves += 1))
   private readonly rows = new Map<string, ShelfRow>()
   private readonly hand = new Map<string, Gist>()
   private readonly orders = new Map<ShelfSort, ShelfRow[]>()

@@ -1,4 +1,5 @@
-import { fullNeed, RELIES_ON_STRETCH } from '../need'
+import { RELIES_ON_STRETCH } from '../fit'
+import { fullNeed } from '../need'
 import { type Need } from '../../notebook/schemas/need'
 import { type Detail, type Garment } from '../../vocabulary/choosing'
 

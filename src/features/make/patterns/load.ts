@@ -11,7 +11,7 @@ import { pieceWords } from '@/features/shared/stash/describe'
 import { notebook } from '@/server/database'
 import { findPattern, listPatterns, type KeptPattern } from '@/server/patterns'
 import { listProjects, reservedBy, wornOf } from '@/server/projects'
-import { bestFor, isReady } from '@/server/remember/ranks'
+import { bestFor, isReady, workOutAhead } from '@/server/remember/ranks'
 import { gistOfEntry } from '@/server/remember/remember'
 import { shelfOf, type Shelf } from '@/server/remember/shelf'
 import { findRecord } from '@/server/store/repository'
@@ -35,6 +35,7 @@ const PATTERNS_AT_ONCE = 40
 export async function loadPatterns({ units, words }: Preferences) {
   const db = await notebook()
   const [patterns, shelf] = await Promise.all([listPatterns(db), shelfOf(db, words)])
+  workOutAhead(shelf, patterns)
   const ready = patterns.filter((pattern) => isReady(shelf, pattern)).slice(0, PATTERNS_AT_ONCE)
   const rows = await Promise.all(
     patterns.map(async (pattern) => ({

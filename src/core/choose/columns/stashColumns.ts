@@ -1,0 +1,88 @@
+import { type KnownValue, type Offer } from '../../fabric/types'
+import { type Quantity } from '../../units/quantity'
+import { coded, type Coded } from './coded'
+
+/** A number of many cloths with its doubt; NaN where it is not known. */
+export interface NumberColumn {
+  value: Float64Array
+  sd: Float64Array
+  /** How it is known: 0 measured, 1 said, 2 estimated; 3 not at all. */
+  how: Uint8Array
+}
+
+const HOW = { measured: 0, said: 1, estimated: 2 } as const
+export const UNKNOWN_HOW = 3
+
+/** Many cloths, laid out for scoring. */
+export interface StashColumns {
+  ids: readonly string[]
+  offers: readonly Offer[]
+  /** The nets apart from all others: where they are laid over something, other things are asked of them. */
+  parts: { isNet: boolean; places: number[]; columns: Columns }[]
+}
+
+/** Cloths as columns: what is a number as numbers, what takes few values as codes. */
+export interface Columns {
+  gsm: NumberColumn
+  stretchWidth: NumberColumn
+  stretchLength: NumberColumn
+  construction: Coded
+  body: Coded
+  opacity: Coded
+  fibres: Coded
+  /** By the cloth that it is called. */
+  called: Coded
+  /** By what is tried on the fibres and the fall of it at once. */
+  bodyAndFibres: Coded
+  washed: Coded
+  /** By what each wish depends on, in the order of `WISH_RULES`; found when a pattern first has that wish. */
+  wishes: (Coded | undefined)[]
+  offers: readonly Offer[]
+}
+
+/** Lays many cloths out as columns, once for any number of patterns. */
+export function columnsOf(cloths: readonly { id: string; offer: Offer }[]): StashColumns {
+  const offers = cloths.map(({ offer }) => offer)
+  const parts = [false, true].map((isNet) => {
+    const places = offers.flatMap(({ construction }, at) => ((construction?.value === 'net') === isNet ? [at] : []))
+    return { isNet, places, columns: laidOut(places.map((at) => offers[at]!)) }
+  })
+  return { ids: cloths.map(({ id }) => id), offers, parts }
+}
+
+function laidOut(offers: readonly Offer[]): Columns {
+  return {
+    gsm: numbers(offers, ({ gsm }) => gsm),
+    stretchWidth: numbers(offers, ({ stretchWidth }) => stretchWidth),
+    stretchLength: numbers(offers, ({ stretchLength }) => stretchLength),
+    construction: coded(offers, ({ construction }) => keyOf(construction)),
+    body: coded(offers, ({ body }) => keyOf(body)),
+    opacity: coded(offers, ({ opacity }) => keyOf(opacity)),
+    fibres: coded(offers, ({ fibres }) => keyOf(fibres)),
+    called: coded(offers, ({ called = '' }) => called),
+    bodyAndFibres: coded(offers, ({ body, fibres }) => `${keyOf(body)} ${keyOf(fibres)}`),
+    washed: coded(offers, ({ washed }) => String(washed === false)),
+    wishes: [],
+    offers,
+  }
+}
+
+function keyOf(known: KnownValue<unknown> | undefined): string {
+  return known === undefined ? '' : `${String(known.value)} ${known.how}`
+}
+
+function numbers(offers: readonly Offer[], of: (offer: Offer) => KnownValue<Quantity> | undefined): NumberColumn {
+  const column: NumberColumn = {
+    value: new Float64Array(offers.length).fill(NaN),
+    sd: new Float64Array(offers.length),
+    how: new Uint8Array(offers.length).fill(UNKNOWN_HOW),
+  }
+  offers.forEach((offer, index) => {
+    const known = of(offer)
+    if (!known) return
+    column.value[index] = known.value.value
+    column.sd[index] = known.value.sd
+    column.how[index] = HOW[known.how]
+  })
+  return column
+}
