@@ -35,6 +35,21 @@ const BODIES = {
     need: { garment: 'jumpsuit', role: 'main', details: ['belt'], season: 'mild', gsm: [150, 270] },
     fabric: { called: 'chambray', gsm: 150, fibres: ['cotton'], stretchPercent: { width: 3 }, body: 'soft' },
   },
+  set: {
+    need: { garment: 'coat' },
+    main: { called: 'melton', gsm: 480, fibres: [{ fibre: 'wool', share: 'main' }] },
+    lining: { called: 'lining', gsm: 80, fibres: ['acetate'] },
+    interfacing: { gsm: 90, construction: 'woven', attach: 'fusible', count: 2 },
+    wadding: { gsm: 100, loftMm: 6, fibres: ['polyester'] },
+  },
+  comfort: { fabric: { called: 'linen', gsm: 160, fibres: ['linen'] }, nextToSkin: true },
+  enough: {
+    lengths: [{ widthMm: 1120, lengthMm: 2100, nap: false }],
+    fabric: { widthMm: 1400, lengthMm: 2000, oneWay: true, repeatMm: { length: 320, width: 0 }, washed: false },
+    pieces: 9,
+    marginMm: 100,
+  },
+  envelope: { text: 'Light to mid-weight wovens such as chambray. Two-way stretch. 45" 2⅛ yd' },
 } as const
 
 /** What each action is meant for. */
@@ -56,6 +71,18 @@ const ARGUMENTS: Readonly<Record<string, readonly unknown[]>> = {
   keepMeasurement: [ID, { data: { kind: 'weighing', grams: 1, lengthMm: 1, widthMm: 1 }, state: 'unknown' }],
   keepPattern: [{ name: 'Smock', notes: '', need: { garment: 'shirt' } }],
   savePreferences: [{ units: 'metric' }],
+  changePattern: [SEEN, { name: 'Smock', need: { garment: 'shirt' }, lengths: [{ widthMm: 1400, lengthMm: 2000 }] }],
+  readPasted: ['Lining: cupro. 115 cm 2.4 m'],
+  putOnList: [ID, true],
+  addEnvelopePicture: [ID, null],
+  keepProject: [{ name: 'Gulls', patternId: null, size: '10', view: 'A', copies: 3 }],
+  chooseCloth: [ID, { role: 'main', label: '', pieceId: ID, wish: '' }],
+  changeProject: [ID, { do: 'step', step: 'cut', isBehind: true }],
+  addProjectPicture: [ID, null],
+  dropProject: [ID],
+  checkListed: [
+    { called: 'denim', weight: 10, weightIn: 'oz', widthMm: 1500, fibres: '', price: 9, pricePer: 'yard' },
+  ],
   keepView: [{ name: 'Silks', query: 'fibre=silk' }],
   beginHeap: [{ name: 'Hamper', place: '', notes: '' }],
   endHeap: [ID, true],

@@ -30,7 +30,9 @@ const LINING_GIVES = 0.6
 /** The need with what it leaves out filled in from the garment, the role and the details. */
 export function fullNeed(need: Need): FullNeed {
   // A detail named twice is there once.
-  const details = [...new Set(need.details)]
+  const details = [
+    ...new Set([...(need.details ?? []), ...(need.roles?.includes('lining') ? ['lined' as const] : [])]),
+  ]
   const ofGarment = need.garment ? garmentNeeds[need.garment] : ANYTHING
   const ofRole = { ...(need.role ? roleNeeds[need.role] : undefined) }
   // The lining of what has to stretch stretches too.

@@ -27,3 +27,31 @@ it('offers nothing of a piece of which nothing is known', () => {
   )
   expect(known).toEqual([])
 })
+
+it('takes shares off a label, the width off the piece, and what is still to shrink off its marked square', () => {
+  const square = (washes: number, lengthMm: number) =>
+    ({ kind: 'wash-square', washes, lengthMm, widthMm: 250, errorMm: 0.5 }) as const
+  const told = (washed: 'unwashed' | 'washed') =>
+    PieceSchema.parse({
+      name: 'Pillow ticking',
+      washed,
+      widthMm: 1400,
+      claim: [
+        { fibre: 'cotton', percent: 70 },
+        { fibre: 'linen', percent: 30 },
+      ],
+    })
+  const offered = (washed: 'unwashed' | 'washed') => {
+    const measurements = kept([square(0, 250), square(1, 240), square(2, 238)])
+    const evidence = { piece: told(washed), measurements, observations: [] }
+    return pieceOffer(evidence, propertySheet(evidence))
+  }
+  const { mix, widthMm, shrink } = offered('unwashed')
+  expect(mix!.map(({ fibre }) => fibre)).toEqual(['cotton', 'linen'])
+  expect(mix![0]!.fraction.value).toBeGreaterThan(0.6)
+  expect(widthMm).toBe(1400)
+  expect(shrink!.how).toBe('measured')
+  expect(shrink!.value.length.value).toBeGreaterThan(4.5)
+  // Once washed, most of it is behind.
+  expect(offered('washed').shrink!.value.length.value).toBeLessThan(1.5)
+})

@@ -5,7 +5,7 @@ import { COMMON_NEEDS, worthMeasuring } from './worthMeasuring'
 
 const piece = PieceSchema.parse({ name: 'Bar curtain' })
 const worth = (measurements: Parameters<typeof propertySheet>[0]['measurements']) =>
-  worthMeasuring(piece, propertySheet({ piece, measurements, observations: [] }), COMMON_NEEDS)
+  worthMeasuring({ piece, measurements }, propertySheet({ piece, measurements, observations: [] }), COMMON_NEEDS)
 
 it('offers the measurement that would move most, and less of it the more is known', () => {
   const nothing = worth([])

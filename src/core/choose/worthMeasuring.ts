@@ -1,6 +1,5 @@
 import { type Need } from '../notebook/schemas/need'
-import { type Piece } from '../notebook/kinds/piece'
-import { type PropertySheet } from '../notebook/sheet'
+import { type PieceEvidence, type PropertySheet } from '../notebook/sheet'
 import { match } from './match'
 import { pieceOffer } from './pieceOffer'
 import { type OfferProperty } from './types'
@@ -19,11 +18,11 @@ export interface WorthMeasuring {
 
 /** What to measure next of a piece: the property whose knowledge would move the scores of the patterns most, first. */
 export function worthMeasuring(
-  piece: Piece,
+  evidence: Pick<PieceEvidence, 'piece' | 'measurements'>,
   sheet: PropertySheet,
   patterns: readonly { name: string; need: Need }[],
 ): WorthMeasuring[] {
-  const offer = pieceOffer({ piece }, sheet)
+  const offer = pieceOffer(evidence, sheet)
   const found = new Map<OfferProperty, WorthMeasuring>()
   for (const { name, need } of patterns) {
     for (const { property, gain } of match(need, offer).measureNext) {

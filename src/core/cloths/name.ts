@@ -1,5 +1,4 @@
-import { fibreById } from '../fibres/catalogue'
-import { type FibreId } from '../vocabulary/fibres'
+import { FIBRE_WORDS, type FibreId } from '../vocabulary/fibres'
 import { type Vocabulary } from '../vocabulary/words'
 import { capitalised } from '../units/format'
 import { namedCloths } from './catalogue'
@@ -156,7 +155,7 @@ function signsOf(
   }
   if (fibres.length > 0)
     signs.push({
-      words: fibres.map((fibre) => fibreById(fibre).name[vocabulary]).join(' and '),
+      words: fibres.map((fibre) => FIBRE_WORDS[fibre][vocabulary]).join(' and '),
       logs: namedCloths.map((cloth) => Math.log(fibreFit(cloth, fibres))),
       unknown: Math.log(ANY_FIBRE),
     })

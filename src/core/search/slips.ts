@@ -20,7 +20,7 @@ export function slipsBetween(a: string, b: string, most: number): number {
     before = last
     last = row
   }
-  return last[b.length]!
+  return Math.min(last[b.length]!, most + 1)
 }
 
 /** So many slips are forgiven in a word of that length. */

@@ -122,7 +122,7 @@ export function gistOf(
     touchedAt: head.touchedAt,
     tests,
     readings: measurements.length,
-    offer: pieceOffer({ piece }, sheet),
+    offer: pieceOffer({ piece, measurements }, sheet),
     words: wordsOf(fibres),
     foretold: foretoldOf(piece, measurements, sheet),
   }

@@ -21,6 +21,8 @@ const span = (what: string, most: number) =>
 export const NeedSchema = z.strictObject({
   garment: z.enum(GARMENTS).optional(),
   role: z.enum(ROLES).optional(),
+  /** The cloths that the pattern takes, where more than one is asked about. */
+  roles: listOf(z.enum(ROLES), ROLES.length).optional(),
   details: listOf(z.enum(DETAILS), DETAILS.length).optional(),
   season: z.enum(SEASONS).optional(),
   gsm: span('weights', 5000).optional(),

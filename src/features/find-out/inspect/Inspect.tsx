@@ -7,8 +7,7 @@ import { namedCloths } from '@/core/cloths/catalogue'
 import { inspectionById, inspectionFeatures } from '@/core/cloths/inspection'
 import { type InspectionId } from '@/core/vocabulary/inspection'
 import { nameCloth, type Description, type RankedName } from '@/core/cloths/name'
-import { fibres } from '@/core/fibres/catalogue'
-import { type FibreId } from '@/core/vocabulary/fibres'
+import { FIBRE_IDS, FIBRE_WORDS, type FibreId } from '@/core/vocabulary/fibres'
 import { capitalised, formatPercent } from '@/core/units/format'
 import { ofKind } from '@/core/notebook/measurements/kept'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
@@ -266,7 +265,7 @@ export function Inspect({ piece }: { piece: OnTheBench | null }) {
               label="Mostly of"
               value={fibre}
               onChange={setFibre}
-              options={[['', 'Not known'] as const, ...fibres.map(({ id, name }) => [id, name[words]] as const)]}
+              options={[['', 'Not known'] as const, ...FIBRE_IDS.map((id) => [id, FIBRE_WORDS[id][words]] as const)]}
             />
           </Paper>
         </Stack>

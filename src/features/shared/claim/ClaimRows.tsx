@@ -1,6 +1,6 @@
 'use client'
 
-import { fibres } from '@/core/fibres/catalogue'
+import { FIBRE_IDS, FIBRE_WORDS } from '@/core/vocabulary/fibres'
 import { type ClaimItem } from '@/core/identify/types'
 import { QuietButton } from '@/ui/kit/buttons'
 import { NumberField } from '@/ui/kit/NumberField'
@@ -28,8 +28,8 @@ export function ClaimRows({
   const change = (index: number, item: Partial<ClaimItem>) =>
     onChange(claim.map((before, at) => (at === index ? { ...before, ...item } : before)))
   const { total, tooMuch } = claimTotal(claim)
-  const unused = fibres.find(({ id }) => !claim.some(({ fibre }) => fibre === id))
-  const options = fibres.map(({ id, name }) => [id, name[words]] as const)
+  const unused = FIBRE_IDS.find((id) => !claim.some(({ fibre }) => fibre === id))
+  const options = FIBRE_IDS.map((id) => [id, FIBRE_WORDS[id][words]] as const)
   return (
     <>
       {claim.map(({ fibre, percent }, index) => (
@@ -53,7 +53,7 @@ export function ClaimRows({
       <Actions>
         <QuietButton
           isDisabled={!unused}
-          onPress={() => onChange([...claim, { fibre: unused!.id, percent: Math.max(1, 100 - total) }])}
+          onPress={() => onChange([...claim, { fibre: unused!, percent: Math.max(1, 100 - total) }])}
         >
           {claim.length === 0 ? 'Say what the label claims' : 'Add a fibre'}
         </QuietButton>

@@ -45,7 +45,7 @@ export async function loadStrip(
     const { title, how, value, test } = rows.find((row) => row.id === segment)!
     return { id: segment, title, how, value, href: doorOf(test, id) }
   })
-  const [first] = worthMeasuring(piece, sheet, COMMON_NEEDS).filter(({ property }) => property in MEASURED_BY)
+  const [first] = worthMeasuring(entry, sheet, COMMON_NEEDS).filter(({ property }) => property in MEASURED_BY)
   return {
     id,
     name: piece.name,

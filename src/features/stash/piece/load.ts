@@ -42,7 +42,7 @@ export async function loadPiece(
     weighings: ofKind(measurements, 'weighing').flatMap(({ state, data }) => (state === piece.washed ? [data] : [])),
     tests: tests.map((test) => ({ id: test.id, answers: test.answers })),
     belief: sheet.belief,
-    worth: worthMeasuring(piece, sheet, patterns.length > 0 ? patterns : COMMON_NEEDS),
+    worth: worthMeasuring({ piece, measurements }, sheet, patterns.length > 0 ? patterns : COMMON_NEEDS),
     kin: await kinOf(db, shelf, piece),
     history: history.map(({ stroke, at, isUndone, undoes, steps }) => ({
       stroke,
