@@ -20,7 +20,7 @@ const views = [
   { name: 'find-out', path: '/find-out', query: 'piece' },
   { name: 'bench', keys: TO_SMELL.slice(0, 2) },
   { name: 'verdict', keys: TO_END },
-  { name: 'log', path: '/bench/[id]/log' },
+  { name: 'project', path: '/projects/[id]' },
   { name: 'inspect', path: '/inspect', type: ['1'] },
   { name: 'measure', path: '/measure', query: 'piece' },
   { name: 'loupe', path: '/measure', more: '/loupe', loupe: true },
@@ -28,13 +28,13 @@ const views = [
   { name: 'stash', path: '/stash' },
   { name: 'piece', path: '/stash/[id]' },
   { name: 'match', path: '/stash/[id]/patterns' },
+  { name: 'compare', path: '/patterns/[id]/compare' },
   { name: 'patterns', path: '/patterns' },
   { name: 'heap', path: '/stash/heap/[id]' },
   { name: 'whole', path: '/stash/looking', charts: true },
   { name: 'safe', path: '/stash/safe' },
-  { name: 'learn', path: '/learn' },
   { name: 'bench-phone-dark', keys: TO_SMELL, size: PHONE, dark: true },
-  { name: 'piece-phone', path: '/stash/[id]', size: PHONE },
+  { name: 'shop-phone', path: '/shop', size: PHONE },
 ]
 for (const { path } of views)
   if (path && !pages.some((page) => page.path === path)) throw new Error(`${path} is no page of the list`)
@@ -62,12 +62,31 @@ await begun.getByText(/^Why, and from which burn/).click()
 const burn = await begun.locator('main a[href^="/bench/"]').first().getAttribute('href')
 await begun.goto(`${base}/stash/heap`)
 const heap = await begun.locator('main a[href^="/stash/heap/"]').first().getAttribute('href')
+const record = async (list, named) => {
+  await begun.goto(`${base}${list}`)
+  return begun.getByRole('link', { name: named }).first().getAttribute('href')
+}
+const project = await record('/projects', 'Harbour mistress')
+const pattern = await record('/patterns', 'Chorus tiered skirts')
+await begun.goto(base + pattern)
+const held = await begun
+  .locator('main article h2 a')
+  .evaluateAll((links) => links.slice(0, 4).map((link) => link.href))
 await begun.close()
 const idOf = (address) => address.split('/').at(-1)
+const RECORDS = [
+  ['/bench', burn],
+  ['/stash/heap', heap],
+  ['/projects', project],
+  ['/patterns', pattern],
+  ['/stash', piece],
+]
+const recordOf = (path) => RECORDS.find(([begins]) => path.startsWith(begins))?.[1] ?? piece
 const addressOf = ({ path, query, more = '' }) =>
-  path.replace('[id]', idOf(path.startsWith('/bench') ? burn : path.startsWith('/stash/heap') ? heap : piece)) +
+  path.replace('[id]', idOf(recordOf(path))) +
   more +
-  (query ? `?${query}=${idOf(piece)}` : '')
+  (query ? `?${query}=${idOf(piece)}` : '') +
+  (path.endsWith('/compare') ? `?with=${held.map(idOf).join(',')}` : '')
 
 for (const view of views) {
   const { name, path, keys, stay, type = [], press, to, size = DESK, dark, loupe, charts } = view
