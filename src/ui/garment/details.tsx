@@ -48,22 +48,16 @@ export const detailDrawings: Partial<Record<Detail, (paths: GarmentPaths) => Rea
       strokeWidth="4"
     />
   ),
-  gathers: ({ top, foot, hem }) => (
-    <path d={strokes(MID - Math.min(hem, 40), MID + Math.min(hem, 40), waistOf(top, foot), 20, 13)} />
-  ),
+  gathers: ({ waist, waistAt }) => <path d={strokes(MID - waist, MID + waist, waistAt + 2, 18, 13)} />,
   tiers: (paths) => (
-    <>
-      {[1, 2].map((i) =>
-        ruffle(paths, waistOf(paths.top, paths.foot) + (i * (paths.foot - waistOf(paths.top, paths.foot))) / 3, i),
-      )}
-    </>
+    <>{[1, 2].map((i) => ruffle(paths, paths.waistAt + (i * (paths.foot - paths.waistAt)) / 3, i))}</>
   ),
   ruffles: (paths) => ruffle(paths, paths.foot - 26, 9),
   flounces: (paths) => ruffle(paths, paths.foot - 40, 9),
-  pleats: ({ top, foot, hem }) => (
+  pleats: ({ waistAt, foot, hem }) => (
     <>
       {[-2, -1, 0, 1, 2].map((i) => (
-        <path key={i} d={`M${MID + i * 13} ${waistOf(top, foot)}L${MID + (i * hem) / 2.6} ${foot}`} />
+        <path key={i} d={`M${MID + i * 13} ${waistAt}L${MID + (i * hem) / 2.6} ${foot}`} />
       ))}
     </>
   ),
@@ -121,11 +115,6 @@ export const detailDrawings: Partial<Record<Detail, (paths: GarmentPaths) => Rea
   ),
 }
 
-/** The waist of a dress, or the top of what begins there. */
-function waistOf(top: number, foot: number): number {
-  return Math.min(Math.max(top + 6, 186), foot - 60)
-}
-
 /** Short upright strokes in a row: cloth drawn up. */
 function strokes(from: number, to: number, y: number, height: number, count: number): string {
   return Array.from({ length: count }, (_, i) => {
@@ -134,10 +123,9 @@ function strokes(from: number, to: number, y: number, height: number, count: num
   }).join('')
 }
 
-/** A line across that is gathered into small waves. */
-function ruffle({ hem, top, foot }: GarmentPaths, y: number, key: number): ReactNode {
-  const share = Math.max(0.45, (y - top) / (foot - top))
-  const half = hem * share
+/** A line across that is gathered into small waves, from side to side. */
+function ruffle({ hem, waist, waistAt, foot }: GarmentPaths, y: number, key: number): ReactNode {
+  const half = waist + (hem - waist) * Math.min(1, Math.max(0, (y - waistAt) / (foot - waistAt)) ** 0.8)
   const waves = Array.from({ length: 12 }, () => `q${half / 12} 7 ${half / 6} 0`).join('')
   return <path key={key} d={`M${MID - half} ${y}${waves}`} />
 }

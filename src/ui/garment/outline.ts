@@ -1,6 +1,8 @@
 import { type Body } from '@/core/vocabulary/cloth'
 import { type FlatShape, type GarmentShape, type WornShape } from './shapes'
 
+/** Height of the waist of what hangs from the shoulder. */
+const WAIST = 185
 /** The middle of the drawing. */
 const MID = 150
 /** How far cloth stands out at the foot, and how many folds it falls in, by its body. */
@@ -22,6 +24,9 @@ export interface GarmentPaths {
   top: number
   foot: number
   hem: number
+  /** Where the waist is: 185, or the top of what begins below it; and half of the width there. */
+  waistAt: number
+  waist: number
 }
 
 /** The figure of a thing, as its cloth makes it fall. */
@@ -46,6 +51,8 @@ function wornPaths(shape: WornShape, body: Body): GarmentPaths {
     top: shape.top,
     foot: shape.foot,
     hem,
+    waistAt: shape.shoulder === undefined ? shape.top + 4 : WAIST,
+    waist: shape.waist,
   }
 }
 
@@ -130,7 +137,7 @@ function flatPaths({ width, height, round = 3, handles, hangs }: FlatShape, body
     ? [`M${MID - 40} ${top}C${MID - 40} ${top - 90} ${MID + 40} ${top - 90} ${MID + 40} ${top}`]
     : []
   const lines = hangs ? foldLines(width / 2, width / 2, top, foot, folds) : []
-  return { cloth, folds: lines, seams, top, foot, hem: width / 2 }
+  return { cloth, folds: lines, seams, top, foot, hem: width / 2, waistAt: top + 4, waist: width / 2 }
 }
 
 function foldLines(waist: number, hem: number, from: number, foot: number, folds: number): string[] {

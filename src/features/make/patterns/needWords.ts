@@ -1,5 +1,6 @@
 import { fullNeed } from '@/core/choose/need'
 import { type Need } from '@/core/notebook/schemas/need'
+import { BODIES } from '@/core/vocabulary/cloth'
 import { chosenWord, type Role } from '@/core/vocabulary/choosing'
 import { formatWeightRange, type UnitSystem } from '@/core/units/format'
 
@@ -10,7 +11,7 @@ export function needWords(need: Need, units: UnitSystem, words: 'uk' | 'us'): st
     need.garment ? chosenWord(need.garment, words) : 'any garment',
     structure === 'either' ? 'woven or knit' : structure,
     formatWeightRange(gsm, units),
-    body.join(' or '),
+    ...(body.length === BODIES.length ? [] : [body.join(' or ')]),
     ...(stretchWidth[0] > 0 ? [`at least ${stretchWidth[0]} % stretch`] : []),
     ...(details.length > 0 ? [`with ${details.map((detail) => chosenWord(detail, words)).join(', ')}`] : []),
   ]
