@@ -46,6 +46,14 @@ export function SafePage({ backups, home, pieces, bin, binDays }: LoadedSafe) {
   )
 }
 
+/** Asks until the backup is made: no single answer takes long. */
+async function untilMade() {
+  for (;;) {
+    const outcome = await backUpNow()
+    if (!('isGoing' in outcome)) return outcome
+  }
+}
+
 function Backups({ backups }: Pick<LoadedSafe, 'backups'>) {
   const { busy, trouble, doing } = useDoing()
   return (
@@ -57,7 +65,7 @@ function Backups({ backups }: Pick<LoadedSafe, 'backups'>) {
         disk dies with it.
       </Soft>
       <Actions>
-        <StrongButton isDisabled={busy} onPress={() => doing(backUpNow)}>
+        <StrongButton isDisabled={busy} onPress={() => doing(untilMade)}>
           {busy ? 'Making one…' : 'Make a backup now'}
         </StrongButton>
       </Actions>
