@@ -4,7 +4,7 @@ import { type ProjectCloth } from '../core/notebook/kinds/projectCloth'
 import { type Notebook } from './database'
 import { grouped } from './grouped'
 import { type Shelf } from './remember/shelf'
-import { allRecords, findRecord, recordsReferring, type Kept } from './store/repository'
+import { allRecords, findRecord, recordsByIds, recordsReferring, type Kept } from './store/repository'
 
 export type KeptCloth = Kept<'project-cloth'>
 
@@ -25,6 +25,13 @@ export async function listProjects(db: Notebook): Promise<ProjectWhole[]> {
   const [projects, cloths] = await Promise.all([allRecords(db, 'project'), allRecords(db, 'project-cloth')])
   const byProject = grouped(cloths.kept, ({ data }) => data.projectId)
   return projects.kept.map((project) => ({ project, cloths: byProject.get(project.id) ?? [] }))
+}
+
+/** The projects that keep a piece back, where they are not done. */
+export async function keepersOf(db: Notebook, pieceId: string): Promise<{ id: string; name: string }[]> {
+  const cloths = await recordsReferring(db, 'project-cloth', 'pieceId', pieceId)
+  const projects = await recordsByIds(db, 'project', [...new Set(cloths.map(({ data }) => data.projectId))])
+  return projects.flatMap(({ id, data }) => (isFinished(data) ? [] : [{ id, name: data.name }]))
 }
 
 /** Which project keeps each piece back: of those that are not done. */

@@ -36,6 +36,7 @@ export function pieceOffer(
   return {
     ...offer,
     ...(piece.widthMm !== null && { widthMm: piece.widthMm }),
+    ...(piece.colours[0] !== undefined && { colour: piece.colours[0] }),
     ...(shrink && { shrink: { value: shrink, how: 'measured' as const } }),
   }
 }

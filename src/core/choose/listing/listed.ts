@@ -39,5 +39,16 @@ export interface ListingChecked {
   fibres: readonly FibreId[]
   /** What to ask the seller, what matters most first. */
   asks: { id: string; text: string }[]
-  patterns: { id: string; name: string; verdict: MatchVerdict; spread: string }[]
+  patterns: SuitedPattern[]
+}
+
+/** A pattern that a listed cloth would suit; what it takes and comes to, where lengths and a width are known. */
+export interface SuitedPattern {
+  id: string
+  name: string
+  verdict: MatchVerdict
+  spread: string
+  buy: string | null
+  /** In the shop’s own currency. */
+  cost: number | null
 }

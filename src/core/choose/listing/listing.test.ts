@@ -78,3 +78,20 @@ it('names the patterns that it would suit, the best first, and none that it woul
   const { patterns: found } = checkListing(listed({ called: 'poplin', weight: 120, fibres: 'cotton' }), patterns)
   expect(found.map(({ id }) => id)).toEqual(['shirt'])
 })
+
+it('says what a pattern would take of it and come to, so that widths compare; the largest size, to be safe', () => {
+  const lengths = [
+    { widthMm: 1120, lengthMm: 2000, nap: false },
+    { widthMm: 1120, lengthMm: 2400, nap: false },
+    { widthMm: 1500, lengthMm: 1800, nap: false },
+  ]
+  const patterns = [{ id: 'shirt', name: 'Shirt', need: { garment: 'shirt' as const }, lengths }]
+  const cost = (widthMm: number, price: number) =>
+    checkListing(listed({ called: 'poplin', weight: 120, fibres: 'polyester', widthMm, price }), patterns)
+      .patterns[0]!
+  expect(cost(1120, 10).buy).toMatch(/^2\.5 m/)
+  expect(cost(1120, 10).cost).toBeCloseTo(25, 9)
+  expect(cost(1500, 14).cost).toBeGreaterThan(cost(1120, 10).cost!)
+  const [none] = checkListing(listed({ called: 'poplin', weight: 120, fibres: 'cotton' }), patterns).patterns
+  expect([none!.buy, none!.cost]).toEqual([null, null])
+})

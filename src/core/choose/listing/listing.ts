@@ -1,6 +1,8 @@
 import { comfortOf } from '../comfort/comfort'
 import { match } from '../match'
-import { type Listed, type ListingChecked } from './listed'
+import { enough } from '../enough/enough'
+import { type LengthAtWidth } from '../enough/widths'
+import { type Listed, type ListingChecked, type SuitedPattern } from './listed'
 import { thicknessOf } from '../../fabric/thickness'
 import { offerFrom } from '../../fabric/offer'
 import { type Offer } from '../../fabric/types'
@@ -57,7 +59,7 @@ function shareOf(percent: number | null, count: number): 'all' | 'main' | 'even'
 /** What a listing comes to: how sheer, how stiff, how dear, how warm; what to ask, and which patterns it would suit. */
 export function checkListing(
   listed: Listed,
-  patterns: readonly { id: string; name: string; need: Need }[],
+  patterns: readonly { id: string; name: string; need: Need; lengths?: readonly LengthAtWidth[] }[],
 ): ListingChecked {
   const value = listedGsm(listed)
   const gsm = value === null ? null : { value, sd: value * STATED_DOUBT }
@@ -71,7 +73,7 @@ export function checkListing(
     widthMm: listed.widthMm ?? undefined,
   })
   const comfort = comfortOf(offer, true)
-  const held = patterns.map(({ id, name, need }) => ({ id, name, ...match(need, offer) }))
+  const held = patterns.map(({ id, name, need, lengths = [] }) => ({ id, name, lengths, ...match(need, offer) }))
   return {
     gsm,
     opacity: listingOpacity({ called: listed.called, gsm: gsm ?? undefined, filament: null, lightness: null }),
@@ -86,8 +88,36 @@ export function checkListing(
       .filter(({ verdict }) => verdict === 'suits' || verdict === 'suits-with-changes')
       .sort((a, b) => b.score - a.score)
       .slice(0, 8)
-      .map(({ id, name, verdict, spread }) => ({ id, name, verdict, spread })),
+      .map(({ id, name, verdict, spread, lengths }) => ({
+        id,
+        name,
+        verdict,
+        spread,
+        ...bought(listed, lengths, offer),
+      })),
   }
+}
+
+/** What a pattern would take of it, and come to: so that a narrow bargain and a broad cloth compare fairly. */
+function bought(
+  { widthMm, price, pricePer }: Listed,
+  lengths: readonly LengthAtWidth[],
+  offer: Offer,
+): Pick<SuitedPattern, 'buy' | 'cost'> {
+  if (widthMm === null || lengths.length === 0) return { buy: null, cost: null }
+  // Of several sizes the largest, to be safe.
+  const { buy } = enough({ lengths: largestAtEachWidth(lengths), fabric: { widthMm, offer } })
+  const units = pricePer === 'metre' ? buy.metres : buy.yards
+  return { buy: buy.text, cost: price === null ? null : price * units }
+}
+
+function largestAtEachWidth(lengths: readonly LengthAtWidth[]): LengthAtWidth[] {
+  const largest = new Map<string, LengthAtWidth>()
+  for (const one of lengths) {
+    const key = `${one.widthMm} ${one.nap}`
+    if ((largest.get(key)?.lengthMm ?? 0) < one.lengthMm) largest.set(key, one)
+  }
+  return [...largest.values()]
 }
 
 function perSquareMetre({ price, pricePer, widthMm }: Listed): number | null {

@@ -176,9 +176,11 @@ function Checked({ checked }: { checked: ListingChecked }) {
         <b>Your patterns that it would suit</b>
         {patterns.length === 0 ? <Soft>None of those that are written down.</Soft> : null}
         <PlainList $gap="0.3rem">
-          {patterns.map(({ id, name, verdict, spread }) => (
+          {patterns.map(({ id, name, verdict, spread, buy, cost }) => (
             <li key={id}>
               <Link href={`/patterns/${id}`}>{name}</Link>: {VERDICT_WORDS[verdict].toLowerCase()}, {spread}
+              {buy ? `; takes ${buy}` : ''}
+              {cost === null ? '' : `, for ${cost.toFixed(2)}`}
             </li>
           ))}
         </PlainList>

@@ -16,6 +16,7 @@ import { Damaged } from '../../shared/damaged/Damaged'
 import { type DamagedCard } from '../../shared/damaged/load'
 import { dropPiece } from '../actions'
 import { History } from './History'
+import { HowItWears } from './HowItWears'
 import { Kin } from './Kin'
 import { OutlineDrawing } from './OutlineDrawing'
 import { Photographs } from './Photographs'
@@ -50,6 +51,11 @@ export function PiecePage({ damaged, ...data }: PieceData & { damaged: readonly 
         <h1>{piece.name}</h1>
         <Answer>{summary}</Answer>
       </div>
+      {data.keptBy.map(({ id, name }) => (
+        <Slip key={id} $tone="warn">
+          Kept back for <Link href={`/projects/${id}`}>{name}</Link>.
+        </Slip>
+      ))}
       <Next {...data} />
       <Damaged cards={damaged} />
       <Columns $first="1.9fr">
@@ -72,6 +78,9 @@ export function PiecePage({ damaged, ...data }: PieceData & { damaged: readonly 
           ) : null}
         </Stack>
       </Columns>
+      <WhenOpened summary="How it wears, in the heat and in the cold (comfort)">
+        {() => <HowItWears comfort={data.comfort} />}
+      </WhenOpened>
       <WhenOpened summary="What was done to it, and undoing it">{() => <History {...data} />}</WhenOpened>
       <PutAway
         offer="Used up or given away? Take it off the shelf"

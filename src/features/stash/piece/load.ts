@@ -1,3 +1,5 @@
+import { comfortOf } from '@/core/choose/comfort/comfort'
+import { pieceOffer } from '@/core/choose/pieceOffer'
 import { COMMON_NEEDS, worthMeasuring } from '@/core/choose/worthMeasuring'
 import { foretellingRecord } from '@/core/notebook/foretell'
 import { formOf, type KeptMeasurement } from '@/core/notebook/measurements'
@@ -7,6 +9,7 @@ import { type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook, type Notebook } from '@/server/database'
 import { listPatterns } from '@/server/patterns'
+import { keepersOf } from '@/server/projects'
 import { gistOfEntry } from '@/server/remember/remember'
 import { shelfOf, type Shelf } from '@/server/remember/shelf'
 import { type KeptPiece } from '@/server/pieces'
@@ -44,6 +47,8 @@ export async function loadPiece(
     belief: sheet.belief,
     worth: worthMeasuring({ piece, measurements }, sheet, patterns.length > 0 ? patterns : COMMON_NEEDS),
     kin: await kinOf(db, shelf, piece),
+    keptBy: await keepersOf(db, id),
+    comfort: comfortOf(pieceOffer(entry, sheet), true),
     history: history.map(({ stroke, at, isUndone, undoes, steps }) => ({
       stroke,
       at,

@@ -1,3 +1,4 @@
+import { type Comfort } from '@/core/choose/comfort/comfort'
 import { type WorthMeasuring } from '@/core/choose/worthMeasuring'
 import { type Answer } from '@/core/identify/identify'
 import { type TestAnswer } from '@/core/notebook/answers'
@@ -26,6 +27,10 @@ export interface PieceData {
   worth: readonly WorthMeasuring[]
   foretelling: ForetellingRecord
   kin: Kin
+  /** Projects that keep it back. */
+  keptBy: readonly Named[]
+  /** How it wears, against the skin. */
+  comfort: Comfort
   /** What was done to it, the latest first. */
   history: readonly { stroke: string; at: string; says: string; isUndone: boolean; undoes: string | null }[]
 }
