@@ -11,7 +11,10 @@ export interface FullNeed extends GarmentNeed {
   details: readonly Detail[]
   season: Season
   /** What the pattern says beyond its garment; as it stands there. */
-  wishes: Pick<Need, 'pile' | 'called' | 'fibres' | 'avoid' | 'care' | 'creases'>
+  wishes: Pick<
+    Need,
+    'pile' | 'called' | 'fibres' | 'avoid' | 'care' | 'creases' | 'fastness' | 'print' | 'recoveryPercent'
+  >
 }
 
 /** For a pattern that says neither what it makes nor what it wants: anything between a scarf and a coat. */
@@ -65,6 +68,9 @@ export function fullNeed(need: Need): FullNeed {
       avoid: need.avoid,
       care: need.care,
       creases: need.creases,
+      fastness: need.fastness,
+      print: need.print,
+      recoveryPercent: need.recoveryPercent,
     },
   }
 }

@@ -21,6 +21,8 @@ export function pieceOffer(
       gsmUncertainty: sheet.weightNow?.gsm.sd,
       fibres: sharesOf(sheet.fibres, piece.claim),
       nap: napOf(measurements),
+      recoveryPercent: measured.stretch.recovery.width?.mean,
+      ...colouredOf(measurements),
       construction: piece.construction ?? undefined,
       stretchPercent: {
         width: measured.stretch.stretch.width?.mean ?? piece.stretchWidthPercent ?? undefined,
@@ -61,6 +63,17 @@ function sharesOf(
 function napOf(measurements: PieceEvidence['measurements']): boolean | undefined {
   const nap: Nap | undefined = measurements.flatMap(({ data }) => (data.kind === 'lie' ? [data.nap] : [])).at(-1)
   return nap === undefined || nap === 'unknown' ? undefined : nap !== 'none'
+}
+
+/** How it came by its colour, and how far its print repeats, where it was looked at; the latest look counts. */
+function colouredOf(measurements: PieceEvidence['measurements']): Pick<Described, 'coloured' | 'repeatMm'> {
+  const seen = measurements.flatMap(({ data }) => (data.kind === 'lie' ? [data] : [])).at(-1)
+  if (!seen) return {}
+  const { colourFrom, printRepeatMm } = seen
+  return {
+    ...(colourFrom !== 'unknown' && { coloured: colourFrom }),
+    ...(printRepeatMm !== null && { repeatMm: printRepeatMm }),
+  }
 }
 
 /** How many washes of the square the piece has had itself. */

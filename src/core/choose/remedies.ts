@@ -119,6 +119,13 @@ const general: readonly GeneralRule[] = [
     rescues: (a) => (a.property === 'looks' && falls(a) && /one-way/.test(a.text) ? 0.85 : undefined),
   },
   {
+    id: 'turn-the-print',
+    text: 'Turn the print: lay its figures on purpose, in the middle of a piece or along it, and keep pieces few.',
+    effort: 2,
+    when: ({ repeatMm = 0 }) => repeatMm > 0,
+    rescues: (a) => (misses(a, 'print') || (misses(a, 'looks') && /large prints/.test(a.text)) ? 0.8 : undefined),
+  },
+  {
     id: 'use-the-back',
     text: 'Use its wrong side, where the lines do not show.',
     effort: 1,

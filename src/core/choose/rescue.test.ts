@@ -58,6 +58,7 @@ it.each([
   ['stay-tape', { garment: 'dress-fitted' }, { called: 'stretch sateen', gsm: 220, stretchPercent: { width: 48 } }],
   ['pre-soften', { garment: 'blouse' }, { called: 'linen', gsm: 120, body: 'crisp', fibres: ['linen'] }],
   ['face-the-hem', { garment: 'shirt' }, { called: 'drill', gsm: 200 }],
+  ['turn-the-print', { garment: 'shirt', print: 'small' }, { called: 'poplin', gsm: 120, repeatMm: 300 }],
   ['use-the-back', { garment: 'trousers', avoid: ['diagonals'] }, { called: 'gabardine', gsm: 260 }],
 ] as const)('%s is offered where it helps', (id, need, cloth) => {
   const { remedies } = match({ ...need, avoid: 'avoid' in need ? [...need.avoid] : undefined }, offerFrom(cloth))

@@ -56,6 +56,9 @@ const DOUBT_WORDS: Readonly<Record<OfferProperty, string>> = {
   care: 'how it washes is not known',
   creasing: 'how it creases is not known',
   looks: 'its looks are not known',
+  recovery: 'whether it comes back from a stretch is not known',
+  print: 'its print is not known',
+  fastness: 'how it came by its colour is not known',
 }
 
 /** “60 to 90 of 100, mostly because its stretch is not known”; in fives, for no more is known. */

@@ -18,6 +18,9 @@ export type OfferProperty =
   | 'care'
   | 'creasing'
   | 'looks'
+  | 'recovery'
+  | 'print'
+  | 'fastness'
 export type MatchProperty = OfferProperty | Detail
 
 export type Status = 'good' | 'near' | 'bad' | 'unknown'

@@ -27,6 +27,22 @@ it.each([
   [{ avoid: ['plaids', 'stripes'] }, { called: 'gingham' }, 'looks', 'bad'],
   [{ avoid: ['sheers'] }, { called: 'voile' }, 'looks', 'bad'],
   [{ avoid: ['sheers'] }, { called: 'denim' }, 'looks', undefined],
+  [{ avoid: ['large-print'] }, { called: 'poplin', repeatMm: 320 }, 'looks', 'bad'],
+  [{ avoid: ['large-print'] }, { called: 'poplin', repeatMm: 20 }, 'looks', undefined],
+  [{ recoveryPercent: 90 }, { recoveryPercent: 95 }, 'recovery', 'good'],
+  [{ recoveryPercent: 90 }, { recoveryPercent: 60 }, 'recovery', 'bad'],
+  [{ recoveryPercent: 90 }, { called: 'jersey' }, 'recovery', 'unknown'],
+  [{ print: 'none' }, { repeatMm: 40 }, 'print', 'bad'],
+  [{ print: 'small' }, { repeatMm: 15 }, 'print', 'good'],
+  [{ print: 'small' }, { repeatMm: 90 }, 'print', 'near'],
+  [{ print: 'small' }, { repeatMm: 400 }, 'print', 'bad'],
+  [{ print: 'none' }, { coloured: 'piece-dyed' }, 'print', 'good'],
+  [{ print: 'none' }, { called: 'poplin' }, 'print', 'unknown'],
+  [{ print: 'any' }, { repeatMm: 400 }, 'print', undefined],
+  [{ fastness: ['light'] }, { coloured: 'yarn-dyed', fibres: ['cotton'] }, 'fastness', 'good'],
+  [{ fastness: ['light'] }, { coloured: 'printed', fibres: ['cotton'] }, 'fastness', 'near'],
+  [{ fastness: ['light'] }, { coloured: 'yarn-dyed', fibres: ['silk'] }, 'fastness', 'near'],
+  [{ fastness: ['washing'] }, { called: 'poplin' }, 'fastness', 'unknown'],
 ] as [Need, Described, string, string | undefined][])('%o of %o: %s is %s', (need, fabric, property, expected) => {
   expect(status(need, fabric, property)).toBe(expected)
 })

@@ -4,14 +4,27 @@ import { handlingOf, hasPile, isOneWay } from '../fabric/handling'
 import { meanOver } from '../fabric/mix'
 import { type Known, type Offer } from '../fabric/types'
 import { fibreById } from '../fibres/catalogue'
-import { AVOID_WORDS, type Avoid } from '../vocabulary/choosing'
+import { printScale } from '../measure/lie/print'
+import { AVOID_WORDS, FASTNESS_WORDS, PRINT_WISH_WORDS, type Avoid, type Fastness } from '../vocabulary/choosing'
+import { type ColouredHow } from '../vocabulary/cloth'
 import { wordFor } from '../vocabulary/words'
+import { fitOfNumber } from './fit'
 import { type FullNeed } from './need'
 import { GOOD_FIT } from './steps'
 import { type Assessment, type OfferProperty } from './types'
 
 /** How much each wish can take off a score. Ours. */
-const IMPORTANCE = { pile: 0.5, named: 0.05, fibre: 0.2, care: 0.4, creasing: 0.25, looks: 0.4 } as const
+const IMPORTANCE = {
+  pile: 0.5,
+  named: 0.05,
+  fibre: 0.2,
+  care: 0.4,
+  creasing: 0.25,
+  looks: 0.4,
+  recovery: 0.4,
+  print: 0.3,
+  fastness: 0.25,
+} as const
 
 /** One wish, judged; and what of a cloth it depends on, so that a long list is judged once for each such value. */
 export interface WishRule {
@@ -40,6 +53,18 @@ export const WISH_RULES: readonly WishRule[] = [
       keyOf(mix, fibres?.how, construction?.value, interlacing),
   },
   { judge: ({ avoid }, offer) => looks(avoid, offer), dependsOn: looksKey },
+  {
+    judge: ({ recoveryPercent }, offer) => recovery(recoveryPercent, offer),
+    dependsOn: ({ recovery: known }) => keyOf(known),
+  },
+  {
+    judge: ({ print: wish }, offer) => print(wish, offer),
+    dependsOn: ({ repeatMm, coloured }) => keyOf(repeatMm, coloured),
+  },
+  {
+    judge: ({ fastness: wish }, offer) => fastness(wish, offer),
+    dependsOn: ({ coloured, fibres, called }) => keyOf(coloured, fibres, called),
+  },
 ]
 
 /** What a pattern says beyond its garment, against a cloth; nothing where it says nothing. */
@@ -104,6 +129,68 @@ function creasing(wish: FullNeed['wishes']['creases'], offer: Offer, certainty: 
   return told('creasing', Math.max(0.1, fit), certainty, text)
 }
 
+function recovery(least: number | undefined, { recovery: known }: Offer): Assessment | undefined {
+  if (least === undefined) return undefined
+  if (!known)
+    return told(
+      'recovery',
+      null,
+      0,
+      `Whether it comes back from a stretch is not measured; it has to, by ${least} %.`,
+    )
+  const { value, sd } = known.value
+  const fit = fitOfNumber(value, sd, least, 200, least - RECOVERY_RUNS_OUT, 400)
+  const shown = `${Math.round(value)} % of a stretch comes back`
+  const text = fit >= GOOD_FIT ? `${shown}: enough.` : `${shown}, and the pattern needs ${least} %: it would bag.`
+  return told('recovery', fit, 1, text)
+}
+/** Per cent points below what is asked at which nothing of it is left. */
+const RECOVERY_RUNS_OUT = 25
+
+function print(wish: FullNeed['wishes']['print'], { repeatMm, coloured }: Offer): Assessment | undefined {
+  if (wish === undefined || wish === 'any') return undefined
+  const isPlain = repeatMm === 0 || (repeatMm === undefined && coloured !== undefined && coloured.value !== 'printed')
+  if (isPlain) return told('print', 1, 0.9, 'It has no print.')
+  if (repeatMm === undefined)
+    return told(
+      'print',
+      null,
+      0,
+      `The pattern wants ${PRINT_WISH_WORDS[wish]}; whether it has one is not written down.`,
+    )
+  const { scale } = printScale(repeatMm)
+  const fit = wish === 'none' ? 0.2 : { small: 1, medium: 0.6, large: 0.2 }[scale]
+  const text =
+    fit === 1
+      ? 'Its print is small.'
+      : `Its print is ${scale === 'medium' ? 'middling' : scale}; the pattern wants ${PRINT_WISH_WORDS[wish]}.`
+  return told('print', fit, 0.9, text)
+}
+
+/** How well a colour lasts by how it came there, 0 … 1; common practice. */
+const LASTS: Readonly<Record<ColouredHow, Readonly<Record<Fastness, number>>>> = {
+  'yarn-dyed': { light: 0.95, washing: 0.95 },
+  'piece-dyed': { light: 0.8, washing: 0.8 },
+  printed: { light: 0.65, washing: 0.7 },
+  undyed: { light: 1, washing: 1 },
+}
+/** Silk and acetate fade in the sun whatever was done to them, and wool yellows. Common practice. */
+const FADES: readonly string[] = ['silk', 'acetate', 'nylon']
+
+function fastness(wish: FullNeed['wishes']['fastness'], { coloured, fibres }: Offer): Assessment | undefined {
+  if (!wish || wish.length === 0) return undefined
+  const outlasts = wish.map((one) => FASTNESS_WORDS[one]).join(' and ')
+  if (!coloured)
+    return told('fastness', null, 0, `Its colour has to outlast ${outlasts}; how it came by it is not written down.`)
+  const fades = wish.includes('light') && (fibres?.value ?? []).some((id) => FADES.includes(id))
+  const fit = Math.min(...wish.map((one) => LASTS[coloured.value][one])) * (fades ? 0.6 : 1)
+  const text =
+    fit >= GOOD_FIT
+      ? `Its colour should outlast ${outlasts}.`
+      : `Its colour may not outlast ${outlasts}: try a snip first.`
+  return told('fastness', fit, coloured.how === 'measured' ? 1 : 0.9, text)
+}
+
 /** Cloths whose lines run aslant for all to see. */
 const DIAGONAL: readonly string[] = ['cavalry-twill', 'gabardine', 'herringbone', 'serge', 'drill', 'twill-viscose']
 const STRIPED: readonly string[] = ['ticking', 'seersucker', 'madras', 'ottoman', 'corduroy']
@@ -118,7 +205,7 @@ const SHOWS: Readonly<Record<Avoid, (offer: Offer) => boolean>> = {
   stripes: ({ called = '' }) => STRIPED.includes(called),
   plaids: ({ called = '' }) => CHECKED.includes(called),
   'one-way': (offer) => isOneWay(offer),
-  'large-print': () => false,
+  'large-print': ({ repeatMm = 0 }) => repeatMm > 0 && printScale(repeatMm).scale === 'large',
   'border-print': () => false,
   pile: (offer) => hasPile(offer),
   stretch: ({ stretchWidth }) => (stretchWidth?.value.value ?? 0) > STRETCHY,
@@ -143,9 +230,9 @@ const TURNS_AT_GSM = [60, FLIMSY_GSM, 90, 180, 260, HEAVY_GSM] as const
 
 /** What the looks of a cloth depend on: everything but its numbers, and on which side of a turn those lie. */
 function looksKey(offer: Offer): string {
-  const { mix, construction, body, opacity, gsm, stretchWidth } = offer
+  const { mix, construction, body, opacity, gsm, stretchWidth, repeatMm } = offer
   const value = gsm?.value.value
   const turn = value === undefined ? 'unknown' : TURNS_AT_GSM.map((at) => Math.sign(value - at)).join('')
   const stretches = (stretchWidth?.value.value ?? 0) > STRETCHY
-  return keyOf(pileKey(offer), mix, construction?.value, body?.value, opacity?.value, turn, stretches)
+  return keyOf(pileKey(offer), repeatMm, mix, construction?.value, body?.value, opacity?.value, turn, stretches)
 }

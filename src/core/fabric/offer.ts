@@ -1,6 +1,6 @@
 import { clothCalled } from '../cloths/catalogue'
 import { type NamedCloth } from '../cloths/types'
-import { type Body, type Construction, type Handling, type Opacity } from '../vocabulary/cloth'
+import { type Body, type ColouredHow, type Construction, type Handling, type Opacity } from '../vocabulary/cloth'
 import { fibreByWord } from '../fibres/catalogue'
 import { type FibreId } from '../vocabulary/fibres'
 import { idOf, mixOf, mixOfUsual } from './mix'
@@ -25,6 +25,11 @@ export interface Described {
   /** Still to come, per cent. */
   shrinkPercent?: { length?: number; width?: number }
   nap?: boolean
+  /** Per cent of a stretch that comes back, across. */
+  recoveryPercent?: number
+  coloured?: ColouredHow
+  /** Of its print or stripe; 0 where there is none. */
+  repeatMm?: number
   handling?: readonly Handling[]
   colour?: string
 }
@@ -37,6 +42,8 @@ const STATED_WEIGHT_DOUBT = 0.03
 const STATED_STRETCH_DOUBT = 1.5
 /** Of a shrinkage that somebody states, per cent points. */
 const STATED_SHRINK_DOUBT = 0.7
+/** Of how much of a stretch comes back, per cent points. */
+const STATED_RECOVERY_DOUBT = 4
 
 /**
  * What a description offers; what it leaves out is estimated, with doubt, from what the cloth is called.
@@ -80,7 +87,8 @@ export function offerFrom(described: Described, named = clothCalled(described.ca
 }
 
 /** What is said of this very length, beside what kind of cloth it is. */
-function ofTheLength({ widthMm, lengthMm, shrinkPercent, nap, handling, colour }: Described): Partial<Offer> {
+function ofTheLength(described: Described): Partial<Offer> {
+  const { widthMm, lengthMm, shrinkPercent, nap, recoveryPercent, coloured, repeatMm, handling, colour } = described
   const doubted = (value: number) => ({ value, sd: STATED_SHRINK_DOUBT })
   return {
     ...(widthMm !== undefined && { widthMm }),
@@ -92,6 +100,11 @@ function ofTheLength({ widthMm, lengthMm, shrinkPercent, nap, handling, colour }
       },
     }),
     ...(nap !== undefined && { nap: { value: nap, how: 'said' as const } }),
+    ...(recoveryPercent !== undefined && {
+      recovery: { value: { value: recoveryPercent, sd: STATED_RECOVERY_DOUBT }, how: 'said' as const },
+    }),
+    ...(coloured && { coloured: { value: coloured, how: 'said' as const } }),
+    ...(repeatMm !== undefined && { repeatMm }),
     ...(handling && { handling }),
     ...(colour && { colour }),
   }

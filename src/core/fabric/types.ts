@@ -1,4 +1,11 @@
-import { type Body, type Construction, type Handling, type Interlacing, type Opacity } from '../vocabulary/cloth'
+import {
+  type Body,
+  type ColouredHow,
+  type Construction,
+  type Handling,
+  type Interlacing,
+  type Opacity,
+} from '../vocabulary/cloth'
 import { type FibreId, type Share } from '../vocabulary/fibres'
 import { type Quantity } from '../units/quantity'
 
@@ -50,6 +57,11 @@ export interface Offer {
   lengthMm?: number
   /** Still to come; said or measured. What it usually is, is worked out where it is needed (`shrinkOf`). */
   shrink?: KnownValue<Shrink>
+  /** Per cent of a stretch that comes back, across. */
+  recovery?: KnownValue<Quantity>
+  /** How it came by its colour, and how long the repeat of its print or stripe is, mm; 0 where it has none. */
+  coloured?: KnownValue<ColouredHow>
+  repeatMm?: number
   /** It has to be cut one way: pile, or a nap that shades. */
   nap?: KnownValue<boolean>
   /** How it behaves on the table, where somebody said it. */

@@ -162,6 +162,16 @@ export const AVOID_WORDS = {
 export type Avoid = keyof typeof AVOID_WORDS
 export const AVOIDS = idsOf(AVOID_WORDS)
 
+/** What the colour of a thing has to outlast. */
+export const FASTNESS_WORDS = { light: 'the sun', washing: 'many washes' } as const
+export type Fastness = keyof typeof FASTNESS_WORDS
+export const FASTNESSES = idsOf(FASTNESS_WORDS)
+
+/** How large a print may be on it. */
+export const PRINT_WISH_WORDS = { none: 'no print', small: 'small prints only', any: 'any print' } as const
+export type PrintWish = keyof typeof PRINT_WISH_WORDS
+export const PRINT_WISHES = idsOf(PRINT_WISH_WORDS)
+
 /** How a thing has to be looked after. */
 export const CARE_WISH_WORDS = { machine: 'in the washing machine', wash: 'in water', any: 'as it comes' } as const
 export type CareWish = keyof typeof CARE_WISH_WORDS

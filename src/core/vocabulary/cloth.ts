@@ -60,3 +60,7 @@ export type WeightClass = (typeof WEIGHT_CLASSES)[number]
 /** How a cloth behaves on the table. */
 export const HANDLINGS = ['slippery', 'frays', 'curls', 'delicate', 'pile', 'sheer', 'bulky', 'coated'] as const
 export type Handling = (typeof HANDLINGS)[number]
+
+/** How a cloth came by its colour. */
+export const COLOURED_HOWS = ['printed', 'yarn-dyed', 'piece-dyed', 'undyed'] as const
+export type ColouredHow = (typeof COLOURED_HOWS)[number]

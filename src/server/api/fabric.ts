@@ -3,7 +3,7 @@ import { BodySchema, OpacitySchema } from '../../core/notebook/schemas/cloth'
 import { FibreIdSchema } from '../../core/notebook/schemas/observation'
 import { listOf, optionalText } from '../../core/notebook/schemas/text'
 import { GsmSchema } from '../../core/notebook/schemas/weighing'
-import { CONSTRUCTIONS, HANDLINGS } from '../../core/vocabulary/cloth'
+import { COLOURED_HOWS, CONSTRUCTIONS, HANDLINGS } from '../../core/vocabulary/cloth'
 import { FIBRE_IDS, SHARES } from '../../core/vocabulary/fibres'
 
 const stretch = z.number().min(0).max(300)
@@ -36,6 +36,9 @@ export const FabricSchema = z.strictObject({
   lengthMm: LengthSchema.optional(),
   shrinkPercent: ShrinkSchema.optional(),
   nap: z.boolean().optional(),
+  recoveryPercent: z.number().min(0).max(100).optional(),
+  coloured: z.enum(COLOURED_HOWS).optional(),
+  repeatMm: z.number().min(0).max(3000).optional(),
   handling: listOf(z.enum(HANDLINGS), HANDLINGS.length).optional(),
   colour: z
     .string()

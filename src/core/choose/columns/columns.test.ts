@@ -2,8 +2,8 @@ import fc from 'fast-check'
 import { namedCloths } from '../../cloths/catalogue'
 import { offerFrom, type Described } from '../../fabric/offer'
 import { type Need } from '../../notebook/schemas/need'
-import { BODIES, CONSTRUCTIONS, OPACITIES } from '../../vocabulary/cloth'
-import { AVOIDS, CARES, DETAILS, GARMENTS, ROLES, SEASONS } from '../../vocabulary/choosing'
+import { BODIES, COLOURED_HOWS, CONSTRUCTIONS, OPACITIES } from '../../vocabulary/cloth'
+import { AVOIDS, CARES, DETAILS, FASTNESSES, GARMENTS, PRINT_WISHES, ROLES, SEASONS } from '../../vocabulary/choosing'
 import { FIBRE_IDS } from '../../vocabulary/fibres'
 import { matchScore } from '../match'
 import { scoreColumns } from './scoreColumns'
@@ -23,6 +23,9 @@ const anyFabric: fc.Arbitrary<Described> = fc.record(
     opacity: fc.constantFrom(...OPACITIES),
     washed: fc.boolean(),
     nap: fc.boolean(),
+    recoveryPercent: fc.integer({ min: 0, max: 100 }),
+    coloured: fc.constantFrom(...COLOURED_HOWS),
+    repeatMm: fc.constantFrom(0, 20, 90, 300),
   },
   { requiredKeys: [] },
 )
@@ -38,6 +41,9 @@ const anyNeed: fc.Arbitrary<Need> = fc.record(
     avoid: fc.uniqueArray(fc.constantFrom(...AVOIDS), { maxLength: 4 }),
     care: fc.constantFrom(...CARES),
     creases: fc.constantFrom('any', 'few'),
+    recoveryPercent: fc.integer({ min: 0, max: 100 }),
+    print: fc.constantFrom(...PRINT_WISHES),
+    fastness: fc.uniqueArray(fc.constantFrom(...FASTNESSES), { maxLength: 2 }),
   },
   { requiredKeys: [] },
 )

@@ -62,8 +62,10 @@ function summed(full: FullNeed, columns: Columns, count: number): Sums {
 
 /** A wish that a pattern does not have judges no cloth at all: it is tried on none. */
 function addWishes(sums: Sums, columns: Columns, { wishes }: FullNeed): void {
-  const { pile, called, fibres, care, creases, avoid } = wishes
-  const has = [pile, called, fibres, care, creases, avoid].map((wish) => wish !== undefined)
+  const { pile, called, fibres, care, creases, avoid, recoveryPercent, print, fastness } = wishes
+  // In the order of the rules.
+  const asked = [pile, called, fibres, care, creases, avoid, recoveryPercent, print, fastness]
+  const has = asked.map((wish) => wish !== undefined)
   WISH_RULES.forEach(({ judge, dependsOn }, index) => {
     if (!has[index]) return
     const codes = (columns.wishes[index] ??= coded(columns.offers, dependsOn))

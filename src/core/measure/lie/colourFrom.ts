@@ -1,4 +1,6 @@
-export const COLOURS_FROM = ['printed', 'yarn-dyed', 'piece-dyed', 'undyed', 'unknown'] as const
+import { COLOURED_HOWS } from '../../vocabulary/cloth'
+
+export const COLOURS_FROM = [...COLOURED_HOWS, 'unknown'] as const
 export type ColourFrom = (typeof COLOURS_FROM)[number]
 
 export const colourFromWords: Record<ColourFrom, string> = {

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { BODIES, OPACITIES } from '../../vocabulary/cloth'
-import { AVOIDS, CARES, DETAILS, GARMENTS, ROLES, SEASONS } from '../../vocabulary/choosing'
+import { AVOIDS, CARES, DETAILS, FASTNESSES, GARMENTS, PRINT_WISHES, ROLES, SEASONS } from '../../vocabulary/choosing'
 import { FIBRE_IDS } from '../../vocabulary/fibres'
 import { BodySchema, OpacitySchema } from './cloth'
 import { FibreIdSchema } from './observation'
@@ -40,6 +40,12 @@ export const NeedSchema = z.strictObject({
   fibres: listOf(FibreIdSchema, FIBRE_IDS.length).optional(),
   /** What its looks may not be. */
   avoid: listOf(z.enum(AVOIDS), AVOIDS.length).optional(),
+  /** What its colour has to outlast. */
+  fastness: listOf(z.enum(FASTNESSES), FASTNESSES.length).optional(),
+  /** How large a print may be. */
+  print: z.enum(PRINT_WISHES).optional(),
+  /** Per cent of a stretch that has to come back. */
+  recoveryPercent: z.number().min(0).max(100).optional(),
   /** How it has to be looked after: in the machine, at any rate in water, or as it comes. */
   care: z.enum(CARES).optional(),
   /** Creases that stay spoil it. */

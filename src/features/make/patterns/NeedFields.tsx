@@ -7,12 +7,19 @@ import { GSM_PER_OUNCE_PER_SQUARE_YARD } from '@/core/units/constants'
 import {
   AVOID_WORDS,
   AVOIDS,
+  CARE_WISH_WORDS,
+  CARES,
+  FASTNESS_WORDS,
+  FASTNESSES,
+  PRINT_WISH_WORDS,
+  PRINT_WISHES,
   chosenWord,
   DETAILS,
   GARMENTS,
   SEASONS,
   type Avoid,
   type Detail,
+  type Fastness,
   type Garment,
   type Season,
 } from '@/core/vocabulary/choosing'
@@ -118,7 +125,6 @@ const OPACITY_WORDS: Record<Opacity, string> = {
 /** What an envelope asks beyond garment and weight. */
 export function MoreFields({ need, onChange }: Props) {
   const set = (change: Partial<Need>) => onChange({ ...need, ...change })
-  const { words } = usePreferences()
   const least = need.stretchPercent?.width?.[0]
   return (
     <Stack $gap="0.9rem" $top="0.6rem">
@@ -151,6 +157,26 @@ export function MoreFields({ need, onChange }: Props) {
             ['yes', 'made for it'],
           ]}
         />
+        <SelectField
+          label="Prints"
+          value={need.print ?? ''}
+          onChange={(print) => set({ print: print || undefined })}
+          options={[['', 'not said'], ...PRINT_WISHES.map((id) => [id, PRINT_WISH_WORDS[id]] as const)]}
+        />
+        <SelectField
+          label="Washed"
+          value={need.care ?? ''}
+          onChange={(care) => set({ care: care || undefined })}
+          options={[['', 'not said'], ...CARES.map((id) => [id, CARE_WISH_WORDS[id]] as const)]}
+        />
+        <NumberField
+          label="Stretch that comes back (recovery)"
+          unit="%"
+          minValue={0}
+          maxValue={100}
+          value={need.recoveryPercent ?? NaN}
+          onChange={(value) => set({ recoveryPercent: numberOf(value) ?? undefined })}
+        />
         <NumberField
           label="Stretch across, at least"
           unit="%"
@@ -167,6 +193,16 @@ export function MoreFields({ need, onChange }: Props) {
           }}
         />
       </Fields>
+      <MorePicked need={need} onChange={onChange} />
+    </Stack>
+  )
+}
+
+function MorePicked({ need, onChange }: Props) {
+  const { words } = usePreferences()
+  const set = (change: Partial<Need>) => onChange({ ...need, ...change })
+  return (
+    <>
       <Picked<Body>
         label="How it falls (drape)"
         picked={need.body ?? []}
@@ -181,6 +217,13 @@ export function MoreFields({ need, onChange }: Props) {
         wordOf={(opacity) => OPACITY_WORDS[opacity]}
         onChange={(opacity) => set({ opacity: opacity.length > 0 ? opacity : undefined })}
       />
+      <Picked<Fastness>
+        label="Its colour has to outlast (fastness)"
+        picked={need.fastness ?? []}
+        all={FASTNESSES}
+        wordOf={(one) => FASTNESS_WORDS[one]}
+        onChange={(fastness) => set({ fastness: fastness.length > 0 ? fastness : undefined })}
+      />
       <Picked<Avoid>
         label="Not suitable for"
         picked={need.avoid ?? []}
@@ -188,7 +231,7 @@ export function MoreFields({ need, onChange }: Props) {
         wordOf={(avoid) => wordFor(AVOID_WORDS[avoid], words)}
         onChange={(avoid) => set({ avoid: avoid.length > 0 ? avoid : undefined })}
       />
-    </Stack>
+    </>
   )
 }
 

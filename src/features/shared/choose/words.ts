@@ -40,6 +40,9 @@ const PROPERTY_WORDS: Readonly<Record<OfferProperty, { words: string; at: number
   care: { words: 'how it is washed', at: 0.88 },
   creasing: { words: 'creasing', at: 0.55 },
   looks: { words: 'its looks', at: 0.45 },
+  recovery: { words: 'stretch and recovery', at: 0.25 },
+  print: { words: 'its print', at: 0.5 },
+  fastness: { words: 'its colour', at: 0.65 },
 }
 
 /** A property in words. */
