@@ -14,6 +14,8 @@ async function keep(page: Page, name: string, at = ''): Promise<string> {
 }
 
 test('a change is taken back and done again, also after the server was started anew', async ({ page }) => {
+  // Two servers are started on the way.
+  test.setTimeout(120_000)
   const home = mkdtempSync(join(tmpdir(), 'rough-swatch-undo-'))
   const first = await startServer(home)
   const path = await keep(page, 'Lobby curtain', first.url)
