@@ -61,7 +61,8 @@ async function run(): Promise<void> {
   const holder = holdLock(join(home, 'notebook.sqlite'), Infinity, 300, 1700)
   const clients = [writesPieces(1), writesPieces(2), writesPictures(testId)]
   for (let kill = 1; kill <= kills; kill++) {
-    await rest(100 + random() * 900)
+    // Long enough now and then for a worker thread to have begun, so that pictures are under way too.
+    await rest(100 + random() * 2400)
     await server.stop('SIGKILL')
     server = await startServer(home, port)
     if (kill % 25 === 0)
