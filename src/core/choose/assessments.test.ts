@@ -177,7 +177,7 @@ describe('a change to the making', () => {
     ...over,
   })
   const after = (id: string, assessment: Assessment) =>
-    remediesFor([assessment], {}, fullNeed({}))
+    remediesFor([assessment], {})
       .find((rule) => rule.id === id)
       ?.rescues(assessment)
 
@@ -191,14 +191,11 @@ describe('a change to the making', () => {
 
   it('helps nothing that does not need it', () => {
     for (const fit of [0.8, 1, null]) {
-      expect(
-        remediesFor([missing('opacity', fit), missing('weight', fit), missing('close-fit', fit)], {}, fullNeed({})),
-      ).toEqual([])
+      expect(remediesFor([missing('opacity', fit), missing('weight', fit), missing('close-fit', fit)], {})).toEqual(
+        [],
+      )
     }
-    expect(remediesFor([missing('opacity', 0.799)], {}, fullNeed({})).map(({ id }) => id)).toEqual([
-      'line-it',
-      'underline-it',
-    ])
+    expect(remediesFor([missing('opacity', 0.799)], {}).map(({ id }) => id)).toEqual(['line-it', 'underline-it'])
   })
 
   it('lines only what shows through, and washes first what is unwashed', () => {

@@ -22,7 +22,7 @@ export function match(need: Need, offer: Offer, system: UnitSystem = 'metric'): 
   const full = fullNeed(need)
   const assessments = assess(full, offer, system)
   const score = scoreOf(assessments)
-  const effects = effectsOf(remediesFor(assessments, offer, full), assessments)
+  const effects = effectsOf(remediesFor(assessments, offer), assessments)
   const remedies = rescues(effects, score)
   const best = Math.max(score, ...remedies.map(({ scoreAfter }) => scoreAfter))
   const spread = spreadOf(assessments, score)
@@ -47,7 +47,7 @@ export function matchScore(need: Need, offer: Offer): Pick<Match, 'score' | 'cer
   const full = fullNeed(need)
   const assessments = assess(full, offer)
   const score = scoreOf(assessments)
-  const effects = effectsOf(remediesFor(assessments, offer, full), assessments)
+  const effects = effectsOf(remediesFor(assessments, offer), assessments)
   return {
     score,
     certainty: certaintyOf(assessments),

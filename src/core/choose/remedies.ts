@@ -3,7 +3,6 @@ import { hasPile, isCoated } from '../fabric/handling'
 import { type Offer } from '../fabric/types'
 import { chosenWord } from '../vocabulary/choosing'
 import { detailRules } from './data/details'
-import { type FullNeed } from './need'
 import { type Assessment } from './types'
 
 /** A change to the making that rescues a near miss. */
@@ -22,7 +21,7 @@ export interface RemedyRule {
 
 /** A change with the cloths and things for which it can be thought of at all. */
 interface GeneralRule extends RemedyRule {
-  when?: (offer: Offer, need: FullNeed) => boolean
+  when?: (offer: Offer) => boolean
 }
 
 /** g/m² beyond which nobody mounts a cloth on another: it has body of its own; and to which one lays it double. */
@@ -140,13 +139,13 @@ const general: readonly GeneralRule[] = [
 ]
 
 /** Every remedy that could rescue something in these assessments. */
-export function remediesFor(assessments: readonly Assessment[], offer: Offer, need: FullNeed): RemedyRule[] {
+export function remediesFor(assessments: readonly Assessment[], offer: Offer): RemedyRule[] {
   const own = assessments.flatMap((assessment) => (falls(assessment) ? ofDetail(assessment) : []))
   const interfaced = own.filter(({ id }) => id === 'interface-it')
   // A second cloth behind lets no pleat hold that does not by itself.
   const isPleated = assessments.some((one) => one.detail === 'pleats' && falls(one))
   const rules: RemedyRule[] = [
-    ...general.filter(({ id, when }) => (when?.(offer, need) ?? true) && !(isPleated && id === 'underline-it')),
+    ...general.filter(({ id, when }) => (when?.(offer) ?? true) && !(isPleated && id === 'underline-it')),
     ...own.filter(({ id }) => id !== 'interface-it'),
   ]
   if (interfaced.length > 0) {

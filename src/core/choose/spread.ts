@@ -1,11 +1,11 @@
+import { formatFives, inFives } from '../units/format'
+import { COVERAGE_80 } from '../units/quantity'
 import { UNKNOWN_FIT } from './score'
 import { type Assessment, type OfferProperty } from './types'
 
 /** Standard uncertainty of a fit that nothing is known of, and of one that is only guessed; ours. */
 const UNKNOWN_SD = 0.25
 const GUESSED_SD = 0.3
-/** Four of five lie within so many standard deviations. */
-const Z80 = 1.2816
 
 export interface Spread {
   interval80: [number, number]
@@ -32,7 +32,7 @@ export function spreadOf(assessments: readonly Assessment[], score: number): Spr
     variance += part
     if (part > most.part) most = { part, property: detail === undefined ? (property as OfferProperty) : null }
   }
-  const factor = Math.exp(Z80 * Math.sqrt(variance))
+  const factor = Math.exp(COVERAGE_80 * Math.sqrt(variance))
   const interval80: [number, number] = [score / factor, Math.min(1, score * factor)]
   const isWide = interval80[1] - interval80[0] >= NARROW
   return { interval80, mostly: isWide && most.part >= MOSTLY * variance ? most.property : null }
@@ -63,7 +63,6 @@ const DOUBT_WORDS: Readonly<Record<OfferProperty, string>> = {
 
 /** “60 to 90 of 100, mostly because its stretch is not known”; in fives, for no more is known. */
 export function spreadWords({ interval80: [low, high], mostly }: Spread): string {
-  const five = (share: number) => Math.round(share * 20) * 5
-  if (five(low) === five(high)) return `about ${five(low)} of 100`
-  return `${five(low)} to ${five(high)} of 100${mostly ? `, mostly because ${DOUBT_WORDS[mostly]}` : ''}`
+  if (inFives(low) === inFives(high)) return `about ${inFives(low)} of 100`
+  return `${formatFives([low, high])}${mostly ? `, mostly because ${DOUBT_WORDS[mostly]}` : ''}`
 }

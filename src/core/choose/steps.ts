@@ -41,3 +41,8 @@ export function verdictOf(
   if (best >= SUITS || (score >= RISKY && best >= score + WORTH_CHANGING)) return 'suits-with-changes'
   return score >= UNSUITABLE ? 'risky' : 'unsuitable'
 }
+
+/** Whether somebody would make it of this cloth, as it is or with a change to the making. */
+export function wouldDo(verdict: MatchVerdict): boolean {
+  return verdict === 'suits' || verdict === 'suits-with-changes'
+}

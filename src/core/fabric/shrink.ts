@@ -1,10 +1,8 @@
 import { fibreById } from '../fibres/catalogue'
-import { type Quantity } from '../units/quantity'
+import { COVERAGE_80, scaled, type Quantity } from '../units/quantity'
 import { meanOver } from './mix'
 import { type KnownValue, type Offer, type Shrink } from './types'
 
-/** Four of five lie within 1.28 standard deviations either side of the middle. */
-const Z80 = 1.2816
 /** What is still to come after a first wash as it will be washed, per cent of what there was; common practice. */
 const LEFT_AFTER_WASH = 0.15
 /** Across, cloth loses about half of what it loses along: the warp was held tight on the loom. Common practice. */
@@ -26,8 +24,8 @@ export function shrinkOf(offer: Offer): KnownValue<Shrink> {
   const usual = mix.length === 0 ? UNKNOWN : usualOf(offer)
   const isKnit = construction?.value === 'knit'
   const stillToCome = washed ? LEFT_AFTER_WASH : 1
-  const length = times(usual, (isKnit ? KNIT : 1) * stillToCome)
-  return { value: { length, width: times(length, isKnit ? 1 : ACROSS) }, how: 'estimated' }
+  const length = scaled(usual, (isKnit ? KNIT : 1) * stillToCome)
+  return { value: { length, width: scaled(length, isKnit ? 1 : ACROSS) }, how: 'estimated' }
 }
 
 function usualOf({ mix = [] }: Offer): Quantity {
@@ -40,9 +38,5 @@ function usualOf({ mix = [] }: Offer): Quantity {
       .map(({ fibre }) => (fibreById(fibre).care.shrinks[0] + fibreById(fibre).care.shrinks[1]) / 2),
   )
   const held = Number.isFinite(least) ? (middle.value + Math.min(least, middle.value)) / 2 : middle.value
-  return { value: held, sd: Math.hypot(half.value / Z80, middle.sd) }
-}
-
-function times({ value, sd }: Quantity, factor: number): Quantity {
-  return { value: value * factor, sd: sd * factor }
+  return { value: held, sd: Math.hypot(half.value / COVERAGE_80, middle.sd) }
 }

@@ -7,6 +7,9 @@ export interface Quantity {
 /** 97.5 % quantile of the normal distribution: half-width of a 95 % interval in standard uncertainties. */
 export const COVERAGE_95 = 1.959964
 
+/** 90 % quantile of the normal distribution: four of five lie within so many standard deviations of the middle. */
+export const COVERAGE_80 = 1.2816
+
 /** The central 95 % interval of a normally distributed quantity. */
 export function interval95({ value, sd }: Quantity): [number, number] {
   return [value - COVERAGE_95 * sd, value + COVERAGE_95 * sd]

@@ -2,7 +2,7 @@ import { careOf } from '../../fabric/care'
 import { shrinkOf, STEAM_SHARE } from '../../fabric/shrink'
 import { type Offer } from '../../fabric/types'
 import { isOneWay } from '../../fabric/handling'
-import { type Quantity } from '../../units/quantity'
+import { COVERAGE_80, scaled, type Quantity } from '../../units/quantity'
 import { buy, type Buy } from './buy'
 import { lengthAtWidth, ONE_WAY_TAKES, type Converted, type LengthAtWidth } from './widths'
 import { partWords } from './words'
@@ -44,8 +44,6 @@ export interface Enough {
   buy: Buy
 }
 
-/** Four of five lie within so many standard deviations. */
-const Z80 = 1.2816
 /** Edge that envelopes reckon off already: about ½ in each side. Common practice. mm. */
 export const USUAL_SELVEDGE_MM = 13
 /** Where the pieces were not counted: a garment of middling trouble. */
@@ -83,13 +81,13 @@ export function enough(asked: EnoughAsked): Enough {
       { value: converted.lengthMm.value - first.lengthMm, sd: converted.lengthMm.sd },
       partWords.width(converted, fabric.widthMm),
     )
-  if (oneWay && !napSaid) add(sum, 'nap', times(ONE_WAY_TAKES, sum.mm.value), partWords.nap(isOneWay(fabric.offer)))
+  if (oneWay && !napSaid) add(sum, 'nap', scaled(ONE_WAY_TAKES, sum.mm.value), partWords.nap(isOneWay(fabric.offer)))
   addRepeats(sum, fabric, pieces, usableMm)
-  if (copies > 1) add(sum, 'copies', times(sum.mm, copies - 1), partWords.copies(copies))
+  if (copies > 1) add(sum, 'copies', scaled(sum.mm, copies - 1), partWords.copies(copies))
   addShrinkage(sum, fabric)
   if (marginMm > 0) add(sum, 'margin', { value: marginMm, sd: 0 }, partWords.margin(marginMm))
   const { value, sd } = sum.mm
-  const interval80: [number, number] = [Math.max(0, value - Z80 * sd), value + Z80 * sd]
+  const interval80: [number, number] = [Math.max(0, value - COVERAGE_80 * sd), value + COVERAGE_80 * sd]
   const haveMm = fabric.lengthMm ?? null
   const isCrossRepeat = (fabric.repeatMm?.width ?? 0) > MOST_REPEAT_SHARE * usableMm
   return {
@@ -162,11 +160,11 @@ function shrinkToCome({ offer }: EnoughFabric) {
   // What goes to the dry-cleaner meets steam alone; what was said or measured is taken as it is.
   const steamed = !offer.shrink && offer.fibres !== undefined && careOf(offer).washCelsius === null
   const value = steamed
-    ? { length: times(inWater.length, STEAM_SHARE), width: times(inWater.width, STEAM_SHARE) }
+    ? { length: scaled(inWater.length, STEAM_SHARE), width: scaled(inWater.width, STEAM_SHARE) }
     : inWater
   // Washed already or not, nobody knows: half of it is to be expected.
   if (offer.washed !== undefined || offer.shrink) return value
-  return { length: times(value.length, 0.5), width: times(value.width, 0.5) }
+  return { length: scaled(value.length, 0.5), width: scaled(value.width, 0.5) }
 }
 const NONE: Quantity = { value: 0, sd: 0 }
 
@@ -184,8 +182,4 @@ function verdictOf(
 function add(sum: Sum, id: EnoughPart, mm: Quantity, text: string): void {
   sum.mm = { value: sum.mm.value + mm.value, sd: Math.hypot(sum.mm.sd, mm.sd) }
   sum.parts.push({ id, addMm: mm.value, text })
-}
-
-function times({ value, sd }: Quantity, factor: number): Quantity {
-  return { value: value * factor, sd: sd * factor }
 }

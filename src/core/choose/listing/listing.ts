@@ -1,3 +1,4 @@
+import { wouldDo } from '../steps'
 import { comfortOf } from '../comfort/comfort'
 import { match } from '../match'
 import { enough } from '../enough/enough'
@@ -85,7 +86,7 @@ export function checkListing(
     fibres: offer.fibres?.value ?? [],
     asks: asksOf(listed, offer),
     patterns: held
-      .filter(({ verdict }) => verdict === 'suits' || verdict === 'suits-with-changes')
+      .filter(({ verdict }) => wouldDo(verdict))
       .sort((a, b) => b.score - a.score)
       .slice(0, 8)
       .map(({ id, name, verdict, spread, lengths }) => ({

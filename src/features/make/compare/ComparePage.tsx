@@ -3,6 +3,7 @@
 import Link from 'next/link'
 import { type ReactNode } from 'react'
 import styled from 'styled-components'
+import { formatFives } from '@/core/units/format'
 import { Figure } from '@/ui/garment/Figure'
 import { Page, Soft } from '@/ui/kit/surfaces'
 import { pinsOf, propertyWords, STATUS_MARKS, VERDICT_WORDS } from '../../shared/choose/words'
@@ -66,7 +67,7 @@ export function ComparePage({ id, name, need, garment, details, season, cloths }
     ['Made of', ({ fibre }) => fibre],
     ['Weight', ({ weight }) => weight],
     ['Size', ({ size }) => size || 'not measured'],
-    [`In ${season} weather`, ({ comfort }) => fives(comfort.interval80)],
+    [`In ${season} weather`, ({ comfort }) => formatFives(comfort.interval80)],
     ['Air', ({ air }) => AIR_WORDS[air]],
     ['On the table', ({ handling }) => (handling.length > 0 ? handling.join(', ') : 'nothing special')],
     ['Care', ({ care }) => careWords(care)],
@@ -132,11 +133,6 @@ function Minded({ match }: Pick<Cloth, 'match'>) {
       ))}
     </ul>
   )
-}
-
-function fives([low, high]: readonly [number, number]): string {
-  const five = (share: number) => Math.round(share * 20) * 5
-  return `${five(low)} to ${five(high)} of 100`
 }
 
 function careWords({ celsius, dots }: Cloth['care']): string {

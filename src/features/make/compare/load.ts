@@ -8,8 +8,8 @@ import { fibreWords, sizeWords, weightWords } from '@/features/shared/stash/desc
 import { notebook } from '@/server/database'
 import { findPattern } from '@/server/patterns'
 import { shelfOf } from '@/server/remember/shelf'
-import { drawnAs } from '@/ui/cloth/drawnAs'
 import { enoughFor } from '../holding/enoughFor'
+import { hangs } from '../holding/hangs'
 import { needWords } from '../patterns/needWords'
 
 /** Cloths that are held side by side at once. */
@@ -42,9 +42,7 @@ export async function loadComparison(
         id: gist.id,
         name: gist.name,
         match: held,
-        tile: drawnAs(gist.weave, gist.look),
-        body: gist.offer.body?.value ?? ('moderate' as const),
-        sheer: gist.offer.opacity !== undefined && gist.offer.opacity.value !== 'opaque',
+        ...hangs(gist),
         fibre: fibreWords(gist, words),
         weight: weightWords(gist, units),
         size: sizeWords(gist, units),

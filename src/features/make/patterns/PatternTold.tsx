@@ -5,7 +5,7 @@ import { PickFile } from '@/ui/kit/PickFile'
 import { Actions, Columns, Lines, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
-import { smaller } from '../../shared/pictures/smaller'
+import { pictureForm } from '../../shared/pictures/pictureForm'
 import { addEnvelopePicture, putOnList } from './actions'
 import { LengthsTable } from './LengthsField'
 import { type Loaded, type loadPattern } from './load'
@@ -20,9 +20,7 @@ export function PatternTold({ id, name, notes, called, lengths, partners, notion
   const { busy, trouble, doing } = useDoing()
   const add = (file: File) =>
     doing(async () => {
-      const form = new FormData()
-      form.set('picture', await smaller(file).catch(() => file), 'picture.jpg')
-      return addEnvelopePicture(id, form)
+      return addEnvelopePicture(id, await pictureForm(file))
     })
   return (
     <Paper aria-labelledby="told">

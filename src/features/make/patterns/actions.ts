@@ -13,8 +13,8 @@ import { notebookHome } from '@/server/home'
 import { addPictureTo } from '@/server/photographs'
 import { amendRecord } from '@/server/store/amend'
 import { changeRecord, createRecord, removeRecord } from '@/server/store/repository'
-import { TooBusyError } from '@/server/heavy/pool'
 import { doneOf, outcomeOf, type Done, type Outcome, type Refusal } from '../../shared/outcome'
+import { withSentPicture } from '../../shared/pictures/sent'
 import { told } from '../../shared/told'
 import { now } from '../../shared/now'
 
@@ -43,21 +43,12 @@ export async function readPasted(text: unknown) {
 
 /** Adds a picture of the envelope to a pattern. */
 export async function addEnvelopePicture(patternId: unknown, form: unknown): Promise<Done> {
-  const file = form instanceof FormData ? form.get('picture') : null
-  if (!(file instanceof Blob)) return { ok: false, errors: { '': 'No picture came along.' } }
   const id = told(RecordIdSchema, patternId)
-  try {
-    const outcome = await doneOf(async () => {
-      const bytes = new Uint8Array(await file.arrayBuffer())
-      await addPictureTo(await notebook(), notebookHome(), { kind: 'pattern', id }, bytes, now())
-    })
-    revalidatePath('/', 'layout')
-    return outcome
-  } catch (error) {
-    if (error instanceof RangeError || error instanceof TooBusyError)
-      return { ok: false, errors: { '': error.message } }
-    throw error
-  }
+  const outcome = await withSentPicture(form, async (bytes) =>
+    addPictureTo(await notebook(), notebookHome(), { kind: 'pattern', id }, bytes, now()),
+  )
+  revalidatePath('/', 'layout')
+  return outcome
 }
 
 /** Puts a pattern on the list for the shop, or takes it off. */

@@ -19,6 +19,7 @@ import { readStashEntry } from '@/server/stash'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 import { type Gist } from '@/core/shelf/gist'
 import { enoughFor, toBuy, type Making } from '../holding/enoughFor'
+import { hangs } from '../holding/hangs'
 import { needWords, partnerWords } from './needWords'
 
 interface Preferences {
@@ -86,7 +87,8 @@ export async function loadPattern(id: string, { units, words }: Preferences, ask
       enough: enoughFor(gist, pattern.lengths, making),
       keptBy: reserved.get(pieceId) ?? null,
       lesson: lessonOf(gist.cloth, worn),
-      ...clothOf(gist),
+      ...hangs(gist),
+      clothName: gist.name,
     }
   })
   return {
@@ -200,21 +202,12 @@ export async function loadPatternsFor(pieceId: string, { units, words }: Prefere
       enough: enoughFor(gist, pattern.lengths, { size: '', view: '', copies: 1, pieces: pattern.pieces }),
       keptBy: null,
       lesson: null,
-      ...clothOf(gist),
+      ...hangs(gist),
+      clothName: gist.name,
       garment: pattern.need.garment ?? null,
       details: pattern.need.details ?? [],
     }))
   return { piece: { id: pieceId, name: gist.name, words: pieceWords(gist, units, words) }, rows }
-}
-
-/** How a piece looks and falls, as said or as its name suggests. */
-function clothOf(gist: Gist) {
-  return {
-    tile: drawnAs(gist.weave, gist.look),
-    body: gist.offer.body?.value ?? ('moderate' as const),
-    sheer: gist.offer.opacity !== undefined && gist.offer.opacity.value !== 'opaque',
-    clothName: gist.name,
-  }
 }
 
 /** What a loader gives where there is something. */

@@ -9,7 +9,7 @@ import { PickFile } from '@/ui/kit/PickFile'
 import { Actions, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
-import { smaller } from '../../shared/pictures/smaller'
+import { pictureForm } from '../../shared/pictures/pictureForm'
 import { addProjectPicture, changeProject } from './actions'
 import { type ProjectData } from './types'
 
@@ -19,9 +19,7 @@ export function DoneStep({ project }: { project: ProjectData }) {
   const { busy, trouble, doing } = useDoing()
   const add = (file: File) =>
     doing(async () => {
-      const form = new FormData()
-      form.set('picture', await smaller(file).catch(() => file), 'picture.jpg')
-      return addProjectPicture(id, form)
+      return addProjectPicture(id, await pictureForm(file))
     })
   const finish = (on: string | null) => doing(() => changeProject(id, { do: 'finish', on }))
   return (

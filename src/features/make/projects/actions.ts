@@ -10,12 +10,12 @@ import { optionalText } from '@/core/notebook/schemas/text'
 import { MAKING_STEPS, WEARS } from '@/core/vocabulary/making'
 import { ROLES } from '@/core/vocabulary/choosing'
 import { notebook } from '@/server/database'
-import { TooBusyError } from '@/server/heavy/pool'
 import { notebookHome } from '@/server/home'
 import { addPictureTo } from '@/server/photographs'
 import { amendRecord } from '@/server/store/amend'
 import { createRecord, findRecord, recordsReferring, removeRecord, within } from '@/server/store/repository'
 import { doneOf, outcomeOf, type Done, type Outcome, type Refusal } from '../../shared/outcome'
+import { withSentPicture } from '../../shared/pictures/sent'
 import { told } from '../../shared/told'
 import { now } from '../../shared/now'
 
@@ -106,21 +106,12 @@ function changed(project: Project, change: z.output<typeof ChangeSchema>): Proje
 
 /** Adds a picture of how it turned out. */
 export async function addProjectPicture(projectId: unknown, form: unknown): Promise<Done> {
-  const file = form instanceof FormData ? form.get('picture') : null
-  if (!(file instanceof Blob)) return { ok: false, errors: { '': 'No picture came along.' } }
   const id = told(RecordIdSchema, projectId)
-  try {
-    const outcome = await doneOf(async () => {
-      const bytes = new Uint8Array(await file.arrayBuffer())
-      await addPictureTo(await notebook(), notebookHome(), { kind: 'project', id }, bytes, now())
-    })
-    revalidatePath('/', 'layout')
-    return outcome
-  } catch (error) {
-    if (error instanceof RangeError || error instanceof TooBusyError)
-      return { ok: false, errors: { '': error.message } }
-    throw error
-  }
+  const outcome = await withSentPicture(form, async (bytes) =>
+    addPictureTo(await notebook(), notebookHome(), { kind: 'project', id }, bytes, now()),
+  )
+  revalidatePath('/', 'layout')
+  return outcome
 }
 
 /** Puts a project into the bin; its cloths are free again. */

@@ -8,7 +8,7 @@ import { stepsOf } from '@/core/making/progress'
 import { type LengthAsked } from '@/core/notebook/schemas/making'
 import { type Need } from '@/core/notebook/schemas/need'
 import { type Gist } from '@/core/shelf/gist'
-import { type UnitSystem } from '@/core/units/format'
+import { capitalised, type UnitSystem } from '@/core/units/format'
 import { ROLE_WORDS, type Role } from '@/core/vocabulary/choosing'
 import { type MakingStep } from '@/core/vocabulary/making'
 import { type Vocabulary } from '@/core/vocabulary/words'
@@ -20,6 +20,7 @@ import { bestFor } from '@/server/remember/ranks'
 import { shelfOf, type Shelf } from '@/server/remember/shelf'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 import { enoughFor, toBuy, type Making } from '../holding/enoughFor'
+import { hangs } from '../holding/hangs'
 import { needWords, partnerWords } from '../patterns/needWords'
 
 interface Preferences {
@@ -111,12 +112,7 @@ export async function loadProject(id: string, preferences: Preferences) {
     next: nextWords(standing),
     places,
     set: setOf(standing.places, pattern),
-    main: standing.main && {
-      name: standing.main.name,
-      tile: drawnAs(standing.main.weave, standing.main.look),
-      body: standing.main.offer.body?.value ?? ('moderate' as const),
-      sheer: standing.main.offer.opacity !== undefined && standing.main.offer.opacity.value !== 'opaque',
-    },
+    main: standing.main && { name: standing.main.name, ...hangs(standing.main) },
   }
 }
 
@@ -133,15 +129,13 @@ function placesOf(pattern: KeptPattern | undefined, { units, words }: Preference
   const partners = (pattern?.partners ?? []).map((partner) => ({
     role: partner.role,
     label: partner.label,
-    title: partner.label || capital(ROLE_WORDS[partner.role]),
+    title: partner.label || capitalised(ROLE_WORDS[partner.role]),
     asks: partnerWords(partner, units),
     need: { ...partner.need, garment: pattern!.need.garment, role: partner.role },
     lengths: partner.lengths,
   }))
   return [main, ...partners]
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
 function standingOf(
   { project: { data }, cloths }: ProjectWhole,

@@ -4,7 +4,7 @@ import Link from 'next/link'
 import { useState, useTransition } from 'react'
 import { LISTED_WEIGHT_IDS, LISTED_WEIGHTS, type Listed, type ListingChecked } from '@/core/choose/listing/listed'
 import { MM_PER_INCH } from '@/core/units/constants'
-import { formatPercent, formatWeight } from '@/core/units/format'
+import { formatFives, formatPercent, formatWeight } from '@/core/units/format'
 import { VERDICT_WORDS } from '@/features/shared/choose/words'
 import { Button, StrongButton } from '@/ui/kit/buttons'
 import { TextField } from '@/ui/kit/fields'
@@ -120,7 +120,6 @@ const BODY_WORDS = {
   crisp: 'stands away crisply',
   stiff: 'is stiff',
 } as const
-const five = (share: number) => Math.round(share * 20) * 5
 
 function Checked({ checked }: { checked: ListingChecked }) {
   const { units } = usePreferences()
@@ -153,15 +152,11 @@ function Checked({ checked }: { checked: ListingChecked }) {
         </div>
         <div>
           <dt>In hot weather</dt>
-          <dd>
-            {five(hot[0])} to {five(hot[1])} of 100
-          </dd>
+          <dd>{formatFives(hot)}</dd>
         </div>
         <div>
           <dt>In cold weather</dt>
-          <dd>
-            {five(cold[0])} to {five(cold[1])} of 100
-          </dd>
+          <dd>{formatFives(cold)}</dd>
         </div>
       </Facts>
       <Stack $gap="0.4rem">

@@ -1,3 +1,4 @@
+import { wouldDo } from '@/core/choose/steps'
 import { sizesIn } from '@/core/choose/envelope/lengths'
 import { fullNeed } from '@/core/choose/need'
 import { type Need } from '@/core/notebook/schemas/need'
@@ -50,7 +51,7 @@ async function shopSheet(pattern: KeptPattern, shelf: Shelf, { units, words }: P
     })),
     notions: pattern.notions.map(({ text }) => text),
     have: best
-      .filter(({ verdict }) => verdict === 'suits' || verdict === 'suits-with-changes')
+      .filter(({ verdict }) => wouldDo(verdict))
       .slice(0, HAVE)
       .map(({ id }) => ({ id, name: shelf.find(id)!.name })),
   }

@@ -1,3 +1,4 @@
+import { wouldDo } from '@/core/choose/steps'
 import { byFamily, byKnowing, byMoney, byMonth, byWeight, waitingLongest } from '@/core/shelf/looking'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
@@ -18,8 +19,7 @@ export async function loadLooking(words: Vocabulary) {
   const gists = shelf.gists()
   const suits = new Set<string>()
   for (const pattern of patterns.filter((one) => isReady(shelf, one)))
-    for (const { id, verdict } of await bestFor(shelf, pattern))
-      if (verdict === 'suits' || verdict === 'suits-with-changes') suits.add(id)
+    for (const { id, verdict } of await bestFor(shelf, pattern)) if (wouldDo(verdict)) suits.add(id)
   const since = new Date(Date.parse(today) - MS_A_YEAR).toISOString()
   const went = await wentSince(db, since, (id) => shelf.find(id)?.gsm?.value)
   return {

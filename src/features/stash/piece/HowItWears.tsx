@@ -2,6 +2,7 @@
 
 import styled from 'styled-components'
 import { type Comfort } from '@/core/choose/comfort/comfort'
+import { formatFives } from '@/core/units/format'
 import { SEASONS } from '@/core/vocabulary/choosing'
 import { Share } from '@/ui/kit/Share'
 import { Facts, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
@@ -27,7 +28,6 @@ const AIR_WORDS: Record<Comfort['airPermeability']['word'], string> = {
   close: 'close: wind stays out',
   sealed: 'sealed: next to no air goes through',
 }
-const five = (share: number) => Math.round(share * 20) * 5
 
 /** How a cloth wears in each weather, why, and which side was taken where people disagree. */
 export function HowItWears({ comfort }: { comfort: Comfort }) {
@@ -39,7 +39,7 @@ export function HowItWears({ comfort }: { comfort: Comfort }) {
           <div key={season}>
             <dt>In {season} weather</dt>
             <dd>
-              {five(comfort[season].interval80[0])} to {five(comfort[season].interval80[1])} of 100
+              {formatFives(comfort[season].interval80)}
               <Bar aria-hidden>
                 <Share $of={comfort[season].score} />
               </Bar>

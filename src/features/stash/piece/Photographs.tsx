@@ -7,7 +7,7 @@ import { PickFile } from '@/ui/kit/PickFile'
 import { Actions, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
-import { smaller } from '../../shared/pictures/smaller'
+import { pictureForm } from '../../shared/pictures/pictureForm'
 import { addPhoto, changePhotos } from './photoActions'
 import { type PieceData } from './types'
 
@@ -43,9 +43,7 @@ export function Photographs({ piece }: Pick<PieceData, 'piece'>) {
   const add = (files: readonly File[]) =>
     doing(async () => {
       for (const file of files) {
-        const form = new FormData()
-        form.set('picture', await smaller(file).catch(() => file), 'picture.jpg')
-        const outcome = await addPhoto(piece.id, form)
+        const outcome = await addPhoto(piece.id, await pictureForm(file))
         if (!outcome.ok) return outcome
       }
       return { ok: true }

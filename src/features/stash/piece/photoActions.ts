@@ -6,33 +6,23 @@ import { PictureNameSchema } from '@/core/notebook/schemas/stash'
 import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { type Piece } from '@/core/notebook/kinds/piece'
 import { notebook } from '@/server/database'
-import { TooBusyError } from '@/server/heavy/pool'
 import { notebookHome } from '@/server/home'
 import { addPhotograph } from '@/server/photographs'
 import { amendRecord } from '@/server/store/amend'
 import { doneOf, type Done } from '../../shared/outcome'
+import { withSentPicture } from '../../shared/pictures/sent'
 import { told } from '../../shared/told'
 import { now } from '../../shared/now'
 
 /** Adds a photograph to a piece. */
 export async function addPhoto(pieceId: unknown, form: unknown): Promise<Done> {
-  const file = form instanceof FormData ? form.get('picture') : null
-  if (!(file instanceof Blob)) return refused('No picture came along.')
   const id = told(RecordIdSchema, pieceId)
-  try {
-    const outcome = await doneOf(async () => {
-      const bytes = new Uint8Array(await file.arrayBuffer())
-      await addPhotograph(await notebook(), notebookHome(), id, bytes, now())
-    })
-    revalidatePath('/', 'layout')
-    return outcome
-  } catch (error) {
-    if (error instanceof RangeError || error instanceof TooBusyError) return refused(error.message)
-    throw error
-  }
+  const outcome = await withSentPicture(form, async (bytes) =>
+    addPhotograph(await notebook(), notebookHome(), id, bytes, now()),
+  )
+  revalidatePath('/', 'layout')
+  return outcome
 }
-
-const refused = (message: string): Done => ({ ok: false, errors: { '': message } })
 
 const ChangeSchema = z.discriminatedUnion('do', [
   /** It stands for the piece. */
