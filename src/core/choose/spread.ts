@@ -1,4 +1,4 @@
-import { formatFives, inFives } from '../units/format'
+import { formatFives, inFives } from '../units/fives'
 import { COVERAGE_80 } from '../units/quantity'
 import { UNKNOWN_FIT } from './score'
 import { type Assessment, type OfferProperty } from './types'

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { namedCloths } from '../cloths/catalogue'
-import { FIBRE_IDS, SHARES } from '../vocabulary/fibres'
+import { FIBRE_IDS } from '../vocabulary/fibres'
+import { SHARES } from '../vocabulary/shares'
 import { careOf } from './care'
 import { handlingOf, isOneWay } from './handling'
 import { meanOver, mixOf, mixOfUsual } from './mix'

@@ -1,5 +1,6 @@
 import { fibreById, isTrace } from '../fibres/catalogue'
-import { type FibreId, type Share } from '../vocabulary/fibres'
+import { type FibreId } from '../vocabulary/fibres'
+import { type Share } from '../vocabulary/shares'
 import { type Quantity } from '../units/quantity'
 import { type MixPart, type SharedFibre } from './types'
 

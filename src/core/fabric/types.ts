@@ -6,7 +6,8 @@ import {
   type Interlacing,
   type Opacity,
 } from '../vocabulary/cloth'
-import { type FibreId, type Share } from '../vocabulary/fibres'
+import { type FibreId } from '../vocabulary/fibres'
+import { type Share } from '../vocabulary/shares'
 import { type Quantity } from '../units/quantity'
 
 /** How a property of a cloth came to be known. */

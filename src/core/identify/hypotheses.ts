@@ -1,8 +1,9 @@
 import { fibreById } from '../fibres/catalogue'
 import { FAMILIES, FIBRE_IDS, type FibreId } from '../vocabulary/fibres'
+import {} from '../vocabulary/shares'
 import { pairs, triples } from './blends'
 import { MAIN_WEIGHT, SHARE_SPLIT } from './priors'
-import { type Share } from '../vocabulary/fibres'
+import { type Share } from '../vocabulary/shares'
 import { type Component, type Hypothesis } from './types'
 
 /** `silk`, or `cotton.main+polyester.minor`: the same mixture always gets the same id. */

@@ -1,4 +1,5 @@
-import { type FamilyId, type FibreId, type Share } from '../vocabulary/fibres'
+import { type FamilyId, type FibreId } from '../vocabulary/fibres'
+import { type Share } from '../vocabulary/shares'
 
 export const PARTS = ['whole', 'warp', 'weft', 'pile'] as const
 export type Part = (typeof PARTS)[number]

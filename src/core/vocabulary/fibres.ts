@@ -41,13 +41,3 @@ export const FIBRE_WORDS = {
 } as const
 export type FibreId = keyof typeof FIBRE_WORDS
 export const FIBRE_IDS = idsOf(FIBRE_WORDS)
-
-/** How much of a cloth a fibre is, where nobody can say a percentage. */
-export const SHARE_WORDS = {
-  all: 'all of it',
-  main: 'most of it',
-  even: 'about half',
-  minor: 'a smaller part',
-} as const
-export type Share = keyof typeof SHARE_WORDS
-export const SHARES = idsOf(SHARE_WORDS)

@@ -4,7 +4,8 @@ import { FibreIdSchema } from '../../core/notebook/schemas/observation'
 import { listOf, optionalText } from '../../core/notebook/schemas/text'
 import { GsmSchema } from '../../core/notebook/schemas/weighing'
 import { COLOURED_HOWS, CONSTRUCTIONS, HANDLINGS } from '../../core/vocabulary/cloth'
-import { FIBRE_IDS, SHARES } from '../../core/vocabulary/fibres'
+import { FIBRE_IDS } from '../../core/vocabulary/fibres'
+import { SHARES } from '../../core/vocabulary/shares'
 
 const stretch = z.number().min(0).max(300)
 /** Cloth grows a little in the wash, too. */

@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { type ReactNode } from 'react'
 import styled from 'styled-components'
-import { formatFives } from '@/core/units/format'
+import { formatFives } from '@/core/units/fives'
 import { Figure } from '@/ui/garment/Figure'
 import { Page, Soft } from '@/ui/kit/surfaces'
 import { pinsOf, propertyWords, STATUS_MARKS, VERDICT_WORDS } from '../../shared/choose/words'

@@ -2,7 +2,7 @@
 
 import styled from 'styled-components'
 import { type Comfort } from '@/core/choose/comfort/comfort'
-import { formatFives } from '@/core/units/format'
+import { formatFives } from '@/core/units/fives'
 import { SEASONS } from '@/core/vocabulary/choosing'
 import { Share } from '@/ui/kit/Share'
 import { Facts, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
