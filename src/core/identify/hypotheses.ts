@@ -1,6 +1,5 @@
 import { fibreById } from '../fibres/catalogue'
 import { FAMILIES, FIBRE_IDS, type FibreId } from '../vocabulary/fibres'
-import {} from '../vocabulary/shares'
 import { pairs, triples } from './blends'
 import { MAIN_WEIGHT, SHARE_SPLIT } from './priors'
 import { type Share } from '../vocabulary/shares'
