@@ -14,7 +14,7 @@ export default {
     ],
   },
   // These ship as modules only.
-  transformIgnorePatterns: ['/node_modules/(?!(kysely|uuid)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(kysely|uuid|clipper2-ts|earcut)/)'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   modulePathIgnorePatterns: ['<rootDir>/.next', '<rootDir>/.notebooks'],
   maxWorkers: 2,

@@ -1,3 +1,4 @@
+import { benchLaying } from './laying'
 import { match } from '@/core/choose/match'
 import { offerFrom } from '@/core/fabric/offer'
 import { namedCloths } from '@/core/cloths/catalogue'
@@ -201,3 +202,4 @@ for (const [what, against, ratio, note] of rows)
 
 printMatching()
 printAccuracy()
+benchLaying()

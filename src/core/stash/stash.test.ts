@@ -2,7 +2,8 @@ import fc from 'fast-check'
 import { THINGS } from '../vocabulary/stash'
 import { clothOf, sidesOf, spansOf, type Sized } from './amount'
 import { paidInAll, pricePerSquareMetre } from './price'
-import { areaOfOutline, areaOfPolygon, boundsOf, crossesItself, type Point } from './shape'
+import { areaOf, isSimple, type Point } from '../shapes/polygon'
+import { areaOfOutline, boundsOf } from './shape'
 import { tallyOf } from './tally'
 import { USUAL_THINGS } from './things'
 
@@ -19,7 +20,7 @@ describe('shape', () => {
     fc.assert(
       fc.property(fc.integer({ min: -5000, max: 5000 }), fc.boolean(), (shift, back) => {
         const moved = SQUARE.map(([x, y]): Point => [x + shift, y - shift])
-        expect(areaOfPolygon(back ? moved.reverse() : moved)).toBe(1e6)
+        expect(areaOf(back ? moved.reverse() : moved)).toBe(1e6)
       }),
     )
   })
@@ -32,8 +33,8 @@ describe('shape', () => {
     expect(areaOfOutline({ points: SQUARE, holes: [hole] })).toBe(1e6 - 20_000)
   })
   it('knows a bow tie from a square', () => {
-    expect(crossesItself(SQUARE)).toBe(false)
-    expect(crossesItself([SQUARE[0]!, SQUARE[2]!, SQUARE[1]!, SQUARE[3]!])).toBe(true)
+    expect(isSimple(SQUARE)).toBe(true)
+    expect(isSimple([SQUARE[0]!, SQUARE[2]!, SQUARE[1]!, SQUARE[3]!])).toBe(false)
     expect(boundsOf({ points: SQUARE })).toEqual({ widthMm: 1000, lengthMm: 1000 })
   })
 })

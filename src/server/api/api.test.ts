@@ -242,6 +242,7 @@ describe('openapi.json', () => {
       '/api/v1/name',
       '/api/v1/count',
       '/api/v1/match',
+      '/api/v1/lay',
       '/api/v1/set',
       '/api/v1/comfort',
       '/api/v1/enough',

@@ -6,6 +6,7 @@ import { EnvelopeRequest, EnvelopeResponse } from './envelope'
 import { EnoughRequest, EnoughResponse } from './enough'
 import { ImportResponse } from './exchange'
 import { IdentifyRequest, IdentifyResponse } from './identify'
+import { LayRequest, LayResponse } from './lay'
 import { MatchRequest, MatchResponse } from './match'
 import { NameRequest, NameResponse } from './name'
 import { ProblemSchema } from './problem'
@@ -43,6 +44,12 @@ const operations = [
     summary: 'How well a cloth meets what a pattern needs, why, and what would rescue it.',
     request: MatchRequest,
     response: MatchResponse,
+  },
+  {
+    path: '/api/v1/lay',
+    summary: 'How a pattern’s pieces lie on a length of cloth or on odd pieces, how much it takes, and what is left.',
+    request: LayRequest,
+    response: LayResponse,
   },
   {
     path: '/api/v1/set',

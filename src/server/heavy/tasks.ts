@@ -4,6 +4,7 @@ import { cleanPicture } from './cleanPicture'
 import { coloursOf } from './coloursOf'
 import { countPicture } from './countPicture'
 import { importNotebook } from './importNotebook'
+import { layCloth } from './layCloth'
 import { lookPiecesOver } from './lookPiecesOver'
 import { printBook, printCards } from './printCards'
 import { rankCloths } from './rankCloths'
@@ -16,6 +17,7 @@ export {
   coloursOf,
   countPicture,
   importNotebook,
+  layCloth,
   lookPiecesOver,
   printBook,
   printCards,

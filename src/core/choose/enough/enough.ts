@@ -3,7 +3,7 @@ import { shrinkOf, STEAM_SHARE } from '../../fabric/shrink'
 import { type Offer } from '../../fabric/types'
 import { isOneWay } from '../../fabric/handling'
 import { COVERAGE_80, scaled, type Quantity } from '../../units/quantity'
-import { buy, type Buy } from './buy'
+import { buy, type Buy } from '../../units/buy'
 import { lengthAtWidth, ONE_WAY_TAKES, type Converted, type LengthAtWidth } from './widths'
 import { partWords } from './words'
 

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { crossesItself, areaOfPolygon } from '../../stash/shape'
+import { areaOf, isSimple } from '../../shapes/polygon'
 import { CARE_IDS } from '../../vocabulary/care'
 import { PRICE_PERS } from '../../vocabulary/stash'
 import { listOf, optionalText, tagText } from './text'
@@ -12,8 +12,8 @@ const PolygonSchema = z
   .array(PointSchema)
   .min(3, 'an outline has at least three points')
   .max(400, { error: 'at most 400 points', abort: true })
-  .refine((points) => areaOfPolygon(points) > 1, { error: 'an outline has an area', abort: true })
-  .refine((points) => !crossesItself(points), 'the outline crosses itself')
+  .refine((points) => areaOf(points) > 1, { error: 'an outline has an area', abort: true })
+  .refine((points) => isSimple(points), 'the outline crosses itself')
 
 /** An opened garment or an offcut as it lies: mm, y along the warp. */
 export const OutlineSchema = z.strictObject({

@@ -1,5 +1,5 @@
-import { MM_PER_YARD } from '../../units/constants'
-import { EIGHTHS } from '../../units/format'
+import { MM_PER_YARD } from './constants'
+import { EIGHTHS } from './format'
 
 /** A length rounded up to what a shop cuts by. */
 export interface Buy {

@@ -1,0 +1,1 @@
+export { postLay as POST } from '@/server/api/lay'

@@ -1,0 +1,54 @@
+import {
+  differenceD,
+  EndType,
+  FillRule,
+  inflatePathsD,
+  intersectD,
+  JoinType,
+  ramerDouglasPeuckerD,
+  unionD,
+} from 'clipper2-ts'
+import { type Outline, type Point } from '../shapes/polygon'
+
+/** Digits behind the point, in mm, that the clipping keeps. */
+const DIGITS = 4
+/** A round corner may be cut off by so much, mm. */
+const ROUND = 0.05
+
+const toPaths = (outlines: readonly Outline[]) => outlines.map((outline) => outline.map(([x, y]) => ({ x, y })))
+const fromPaths = (paths: { x: number; y: number }[][]): Point[][] =>
+  paths.map((path) => path.map(({ x, y }): Point => [x, y]))
+
+/** All of the outlines as one region: outer lines anticlockwise, holes clockwise. */
+export function unionOf(outlines: readonly Outline[]): Point[][] {
+  return fromPaths(unionD(toPaths(outlines), [], FillRule.NonZero, DIGITS))
+}
+
+/** Where closed lines, which may cross themselves, wind about at least once anticlockwise. */
+export function positiveOf(lines: readonly Outline[]): Point[][] {
+  return fromPaths(unionD(toPaths(lines), [], FillRule.Positive, DIGITS))
+}
+
+/** The first region without the second. */
+export function without(region: readonly Outline[], taken: readonly Outline[]): Point[][] {
+  return fromPaths(differenceD(toPaths(region), toPaths(taken), FillRule.NonZero, DIGITS))
+}
+
+/** What both regions have. */
+export function common(one: readonly Outline[], other: readonly Outline[]): Point[][] {
+  return fromPaths(intersectD(toPaths(one), toPaths(other), FillRule.NonZero, DIGITS))
+}
+
+/** Wider (or, below zero, narrower) all round. @param by mm; @param isSharp corners are kept sharp, not rounded */
+export function inflated(region: readonly Outline[], by: number, isSharp = false): Point[][] {
+  if (by === 0) return region.map((outline) => [...outline])
+  const join = isSharp ? JoinType.Miter : JoinType.Round
+  return fromPaths(inflatePathsD(toPaths(region), by, join, EndType.Polygon, 2, DIGITS, ROUND))
+}
+
+/** Without the corners that lie nearer than so to the line between others (Ramer, Douglas, Peucker). @param by mm */
+export function simplified(outline: Outline, by: number): Point[] {
+  const [path] = toPaths([outline])
+  const [from] = path!
+  return fromPaths([ramerDouglasPeuckerD([...path!, from!], by).slice(0, -1)])[0]!
+}

@@ -1,0 +1,170 @@
+import { boundOf } from './bounds'
+import { answerOf, type Laid } from './answer'
+import { chanceOf } from './chance'
+import { upTo, type Budget } from './search/budget'
+import { Field } from './search/field'
+import { fillIn } from './search/fill'
+import { layersOf, planOf, type Plan } from './search/items'
+import { latticesOf } from './search/lattice'
+import { squeeze } from './search/squeeze'
+import { bottomLeft, bySize } from './search/start'
+import { type LayAnswer, type LayTask, type Layers } from './types'
+
+/** How much of what may be spent each way of folding gets to show what it can, before the best goes on alone. */
+const TRIAL_SHARE = 0.12
+/** How much is spent on making it shorter, before the rest goes on what still finds no place. */
+const SQUEEZE_SHARE = 0.75
+/** A folded lay is cut in half the time: it stands where it takes no more than this share longer. */
+const FOLD_WORTH = 1.003
+
+/** One way of laying the cloth, on its way. */
+interface Way {
+  plan: Plan
+  lead: number
+  field: Field
+  /** mm along the strip as it is folded; no lay is shorter */
+  bound: number
+  /** Items that found no place. */
+  left: number[]
+}
+
+/**
+ * Lays a pattern’s pieces on cloth: a first lay from the largest piece to the smallest, each as low as it goes; then
+ * ever shorter ones by parting what was pushed together.
+ * @param budget how much may be spent: by moves for the same answer each time, or by the clock
+ * @returns the best answer; yields the best so far each time there is a better one (without what is left of the
+ *   cloth), and undefined between
+ * @throws RangeError where the cloth has no width
+ */
+export function* layOut(task: LayTask, budget: Budget): Generator<LayAnswer | undefined, LayAnswer> {
+  const chance = chanceOf(task.seed)
+  return task.cloth ? yield* onLength(task, budget, chance) : yield* onPanels(task, budget, chance)
+}
+
+function* onLength(task: LayTask, budget: Budget, chance: () => number): Generator<LayAnswer | undefined, LayAnswer> {
+  const ways: Way[] = []
+  for (const layers of layersOf(task.cloth!, task.pieces)) {
+    ways.push(bestOf(leadsOf(task).map((lead) => wayOf(task, layers, true, lead))))
+    yield toldOf(task, bestOf(ways))
+  }
+  let share = 0
+  if (ways.length > 1) {
+    for (const way of ways) {
+      share += TRIAL_SHARE
+      yield* shorten(task, way, chance, budget, share)
+    }
+  }
+  const best = bestOf(ways)
+  yield* shorten(task, best, chance, budget, squeezeShare(task))
+  const chosen = bestOf(ways)
+  const { lengthMm } = task.cloth!
+  if (lengthMm === undefined || lengthOf(chosen) <= lengthMm + 0.5) return toldOf(task, chosen, true)
+  return yield* asMuchAsFits(task, chosen, chance, budget)
+}
+
+const squeezeShare = (task: LayTask) => (task.cloth?.lengthMm === undefined ? 1 : SQUEEZE_SHARE)
+
+/** The most of the pieces that the length takes, where it does not take them all. */
+function* asMuchAsFits(
+  task: LayTask,
+  whole: Way,
+  chance: () => number,
+  budget: Budget,
+): Generator<LayAnswer | undefined, LayAnswer> {
+  const way = wayOf(task, whole.plan.layers, false, whole.lead)
+  const filling = fillIn(way.field, way.left, chance, upTo(budget, 1))
+  for (;;) {
+    const { done, value } = filling.next()
+    way.left = value
+    if (done) break
+    yield undefined
+  }
+  return answerOf(task, laidOf(way), true, { needMm: lengthOf(whole) })
+}
+
+function* onPanels(task: LayTask, budget: Budget, chance: () => number): Generator<LayAnswer | undefined, LayAnswer> {
+  const way = wayOf(task, 'single', false)
+  let least = way.left.length
+  yield toldOf(task, way)
+  const filling = fillIn(way.field, way.left, chance, upTo(budget, 1))
+  for (;;) {
+    const { done, value } = filling.next()
+    way.left = value
+    if (done) break
+    yield value.length < least ? toldOf(task, way) : undefined
+    least = Math.min(least, value.length)
+  }
+  return toldOf(task, way, true)
+}
+
+/** Which of the pieces with matched notches may lie at the edge, for the others to follow. */
+function leadsOf({ cloth, match }: LayTask): number[] {
+  const isMatched = cloth !== undefined && match.length > 0 && (cloth.repeatMm.x > 0 || cloth.repeatMm.y > 0)
+  return isMatched ? [0, 1, 2] : [0]
+}
+
+/**
+ * A first legal lay in these layers.
+ * @param isEndless on as much cloth as it takes, else on what there is
+ */
+function wayOf(task: LayTask, layers: Layers, isEndless: boolean, lead = 0): Way {
+  const plan = planOf(task, layers)
+  if (isEndless) plan.bins = plan.bins.map((bin) => ({ ...bin, maxY: Infinity, area: Infinity }))
+  const { of, torn } = latticesOf(plan, task, lead)
+  plan.items.forEach((item) => {
+    if (torn.has(item.id)) item.why ??= 'its notches cannot all agree with the repeat'
+  })
+  const field = new Field(plan, of, Infinity)
+  const order = bySize(field).filter((item) => !plan.items[item]!.why)
+  const left = bottomLeft(field, order)
+  if (isEndless) {
+    // What no length of cloth takes is not waited for.
+    for (const item of left) plan.items[item]!.why ??= whyNot(plan, item)
+  }
+  return { plan, lead, field, bound: isEndless ? boundOf(plan) : 0, left: isEndless ? [] : left }
+}
+
+function whyNot(plan: Plan, item: number): string {
+  const isWide = plan.items[item]!.choices.flat().every(({ box }) =>
+    plan.bins.every(({ minX, maxX }) => box.maxX - box.minX > maxX - minX),
+  )
+  return isWide ? 'it is wider than the cloth' : 'no place on the cloth takes it'
+}
+
+function* shorten(
+  task: LayTask,
+  way: Way,
+  chance: () => number,
+  budget: Budget,
+  share: number,
+): Generator<LayAnswer | undefined, void> {
+  let shortest = Infinity
+  for (const length of squeeze(way.field, way.bound, chance, upTo(budget, share))) {
+    const isShorter = length < shortest - 0.01
+    shortest = Math.min(shortest, length)
+    yield isShorter ? toldOf(task, way) : undefined
+  }
+}
+
+/** mm of cloth, both layers together where it is folded crosswise */
+function lengthOf({ plan, field }: Way): number {
+  return field.length() * (plan.layers === 'folded-crosswise' ? 2 : 1)
+}
+
+/** The way that leaves the least out, then takes the least; folded where that costs next to nothing. */
+function bestOf(ways: readonly Way[]): Way {
+  const refused = ({ plan }: Way) => plan.items.filter(({ why }) => why).length
+  const cost = (way: Way) => lengthOf(way) * (way.plan.layers === 'single' ? FOLD_WORTH : 1)
+  return ways.reduce((best, way) => {
+    if (refused(way) !== refused(best)) return refused(way) < refused(best) ? way : best
+    return cost(way) < cost(best) ? way : best
+  })
+}
+
+function toldOf(task: LayTask, way: Way, isLast = false): LayAnswer {
+  return answerOf(task, laidOf(way), isLast)
+}
+
+function laidOf({ plan, field, bound, left }: Way): Laid {
+  return { plan, spots: field.copy(), bound, left }
+}

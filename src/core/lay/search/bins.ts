@@ -1,0 +1,121 @@
+import { inflated, without } from '../clip'
+import { convexParts } from '../convex'
+import { boxOf, signedArea, type Outline, type Point } from '../../shapes/polygon'
+import { type LayCloth, type LayPanel, type Layers } from '../types'
+
+/** Somewhere that pieces can lie: a length of cloth as it is folded, or one odd piece. mm */
+export interface Bin {
+  panel: string | null
+  panelCopy: number | null
+  /** Direction of the warp, degrees anticlockwise from x. */
+  warpDeg: number
+  minX: number
+  maxX: number
+  minY: number
+  /** Without end where it is asked how much is needed. */
+  maxY: number
+  /** What is off the cloth or must not be used, in convex parts. */
+  off: readonly Outline[]
+  /** What can be used, mm²; without end where its length is. */
+  area: number
+}
+
+/** How wide a frame about an odd piece counts as off the cloth, mm: wider than any piece is deep in it. */
+const FRAME = 3000
+
+/** By how much an odd piece of cloth counts as wider all round, mm. */
+const ROOM = 0.02
+
+/** @throws RangeError where the selvedges leave nothing of the width */
+export function stripOf(cloth: LayCloth, layers: Layers): Bin {
+  const { widthMm, selvedgeMm, lengthMm = Infinity } = cloth
+  const isLengthwise = layers === 'folded-lengthwise'
+  const minX = isLengthwise ? 0 : selvedgeMm
+  const maxX = isLengthwise ? widthMm / 2 - selvedgeMm : widthMm - selvedgeMm
+  if (maxX <= minX) throw new RangeError('the selvedges leave nothing of the width')
+  const maxY = layers === 'folded-crosswise' ? lengthMm / 2 : lengthMm
+  const flaws = (cloth.flaws ?? []).map((flaw) => asItLies(flaw, cloth, layers))
+  return {
+    panel: null,
+    panelCopy: null,
+    warpDeg: 90,
+    minX,
+    maxX,
+    minY: 0,
+    maxY,
+    off: flaws.flat().flatMap((flaw) => convexParts(flaw)),
+    area: (maxX - minX) * maxY,
+  }
+}
+
+/** A flaw of the open cloth, as both layers show it once the cloth is folded. */
+function asItLies(flaw: Outline, { widthMm, lengthMm }: LayCloth, layers: Layers): Point[][] {
+  if (layers === 'single') return [forward(flaw)]
+  const over = (at: (point: Point) => Point) => forward(flaw.map(at))
+  if (layers === 'folded-lengthwise') {
+    const middle = widthMm / 2
+    return [over(([x, y]) => [x - middle, y]), over(([x, y]) => [middle - x, y])]
+  }
+  const middle = (lengthMm ?? 0) / 2
+  return [over(([x, y]) => [x, y - middle]), over(([x, y]) => [x, middle - y])]
+}
+
+const forward = (outline: Outline): Point[] => (signedArea(outline) < 0 ? [...outline].reverse() : [...outline])
+
+/** A bin for each of the panel’s copies. */
+export function panelBins(panel: LayPanel): Bin[] {
+  const box = boxOf(panel.outline)
+  const frame: Outline = [
+    [box.minX - FRAME, box.minY - FRAME],
+    [box.maxX + FRAME, box.minY - FRAME],
+    [box.maxX + FRAME, box.maxY + FRAME],
+    [box.minX - FRAME, box.maxY + FRAME],
+  ]
+  const cloth = without([forward(panel.outline)], panel.holes.map(forward))
+  // What just fits has room of its own: else the place for it would be a point, which clipping loses.
+  const roomy = inflated(cloth, ROOM, true)
+  const off = withHoles(without([frame], roomy))
+  const area = cloth.reduce((sum, outline) => sum + signedArea(outline), 0)
+  return Array.from({ length: panel.count }, (_, copy) => ({
+    panel: panel.id,
+    panelCopy: copy + 1,
+    warpDeg: panel.warpDeg,
+    ...box,
+    off,
+    area,
+  }))
+}
+
+/** A region of outer lines and holes, in convex parts. */
+function withHoles(region: readonly Outline[]): Point[][] {
+  const outers = region.filter((outline) => signedArea(outline) > 0)
+  const holes = region.filter((outline) => signedArea(outline) < 0)
+  return outers.flatMap((outer) =>
+    convexParts(
+      outer,
+      holes.filter((hole) => isWithin(hole[0]!, outer)),
+    ),
+  )
+}
+
+/** Whether a point lies inside an outline. */
+export function isWithin([x, y]: Point, outline: Outline): boolean {
+  let isInside = false
+  outline.forEach(([ax, ay], i) => {
+    const [bx, by] = outline[(i + 1) % outline.length]!
+    if (ay > y !== by > y && x < ((y - ay) * (bx - ax)) / (by - ay) + ax) isInside = !isInside
+  })
+  return isInside
+}
+
+/** What of a bin can be used, up to a length. Outer lines anticlockwise, holes clockwise. */
+export function usable(bin: Bin, upTo: number): Point[][] {
+  const far = Math.min(bin.maxY, upTo)
+  const whole: Outline = [
+    [bin.minX, bin.minY],
+    [bin.maxX, bin.minY],
+    [bin.maxX, far],
+    [bin.minX, far],
+  ]
+  return without([whole], inflated(bin.off, 0))
+}
