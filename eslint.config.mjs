@@ -26,6 +26,7 @@ const mayRead = {
   'src/core/formats': ['vocabulary', 'units', 'weave', 'notebook', 'stash', 'fibres', 'cloths', 'search'],
   'src/core/shapes': [],
   'src/core/lay': ['vocabulary', 'units', 'shapes'],
+  'src/core/outlines': ['vocabulary', 'shapes'],
   'src/core/search': [],
   'src/core/colour': [],
   'src/core/stash': ['vocabulary', 'units', 'shapes', 'fibres', 'cloths'],

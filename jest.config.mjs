@@ -14,7 +14,7 @@ export default {
     ],
   },
   // These ship as modules only.
-  transformIgnorePatterns: ['/node_modules/(?!(kysely|uuid|clipper2-ts|earcut)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(kysely|uuid|clipper2-ts|earcut|dxf-parser|svgpath|svg-parser)/)'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   modulePathIgnorePatterns: ['<rootDir>/.next', '<rootDir>/.notebooks'],
   maxWorkers: 2,

@@ -1,0 +1,214 @@
+import { areaOf, isSimple } from '../shapes/polygon'
+import { readDxf } from './dxf'
+import { MEASURED_KINDS, measuredKind } from './measured/kinds'
+import { readSvg } from './svg'
+import { NoOutlines } from './types'
+import { dxfOfPieces } from './dxfOut'
+
+/** A DXF file of one block, by pairs of code and value. */
+const dxf = (block: string, header = '') =>
+  `${header}0\nSECTION\n2\nBLOCKS\n0\nBLOCK\n8\n1\n2\nFRONT\n10\n0\n20\n0\n${block}0\nENDBLK\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n0\nINSERT\n2\nFRONT\n10\n0\n20\n0\n0\nENDSEC\n0\nEOF\n`
+const polyline = (layer: string, points: readonly (readonly [number, number, number?])[], isClosed = true) =>
+  `0\nPOLYLINE\n8\n${layer}\n66\n1\n70\n${isClosed ? 1 : 0}\n${points
+    .map(([x, y, bulge = 0]) => `0\nVERTEX\n8\n${layer}\n10\n${x}\n20\n${y}\n42\n${bulge}\n`)
+    .join('')}0\nSEQEND\n`
+const text = (words: string) => `0\nTEXT\n8\n1\n10\n0\n20\n0\n40\n5\n1\n${words}\n`
+
+describe('DXF', () => {
+  it('reads cut line, grain, notches, quantity, size and units of a block', () => {
+    const { pieces } = readDxf(
+      dxf(
+        polyline('1', [
+          [0, 0],
+          [10, 0],
+          [10, 20],
+          [0, 20],
+        ]) +
+          polyline(
+            '7',
+            [
+              [5, 2],
+              [5, 18],
+            ],
+            false,
+          ) +
+          `0\nPOINT\n8\n4\n10\n10\n20\n5\n` +
+          text('PIECE NAME: Front') +
+          text('QUANTITY: 1,1') +
+          text('SIZE: 12') +
+          text('UNITS: ENGLISH'),
+      ),
+    )
+    expect(pieces).toEqual([
+      {
+        name: 'Front',
+        outline: [
+          [0, 0],
+          [254, 0],
+          [254, 508],
+          [0, 508],
+        ],
+        notches: [{ id: '1', at: [254, 127] }],
+        warpDeg: 90,
+        onFold: false,
+        count: 2,
+        pair: true,
+        size: '12',
+      },
+    ])
+  })
+  it('lays the mirror line upright on x = 0, the piece to its right, whichever way it was drawn', () => {
+    const across =
+      polyline('1', [
+        [0, 0],
+        [300, 0],
+        [300, 100],
+        [0, 100],
+      ]) +
+      polyline(
+        '6',
+        [
+          [0, 0],
+          [300, 0],
+        ],
+        false,
+      )
+    const [piece] = readDxf(
+      dxf(
+        across +
+          polyline(
+            '7',
+            [
+              [0, 50],
+              [300, 50],
+            ],
+            false,
+          ),
+      ),
+    ).pieces
+    expect(piece).toMatchObject({ onFold: true, warpDeg: 90 })
+    expect(piece!.outline.filter(([x]) => x === 0)).toHaveLength(2)
+    expect(Math.min(...piece!.outline.map(([x]) => x))).toBe(0)
+  })
+  it('follows bulges: a circle of two half ones has the area of a circle', () => {
+    const [piece] = readDxf(
+      dxf(
+        polyline('1', [
+          [0, 0, 1],
+          [200, 0, 1],
+        ]),
+      ),
+    ).pieces
+    expect(areaOf(piece!.outline) / (Math.PI * 100 ** 2)).toBeCloseTo(1, 2)
+  })
+  it('joins open lines end to end', () => {
+    const parts =
+      polyline(
+        '1',
+        [
+          [0, 0],
+          [100, 0],
+          [100, 80],
+        ],
+        false,
+      ) +
+      polyline(
+        '1',
+        [
+          [0, 0],
+          [0, 80],
+          [100, 80],
+        ],
+        false,
+      )
+    expect(areaOf(readDxf(dxf(parts)).pieces[0]!.outline)).toBeCloseTo(8000)
+  })
+  it('says what crosses itself, and goes on', () => {
+    const { pieces, notRead } = readDxf(
+      `0\nSECTION\n2\nENTITIES\n${polyline('A', [
+        [0, 0],
+        [100, 100],
+        [100, 0],
+        [0, 90],
+      ])}${polyline('B', [
+        [0, 0],
+        [100, 0],
+        [50, 90],
+      ])}0\nENDSEC\n0\nEOF\n`,
+    )
+    expect([pieces.map(({ name }) => name), notRead]).toEqual([['B'], ['A: its outline crosses itself']])
+  })
+  it.each(['', 'hello', '0\nSECTION\n2\nENTITIES\n0\nENDSEC\n0\nEOF\n', '\u0000\u0001'])(
+    'refuses %j in words',
+    (file) => {
+      expect(() => readDxf(file)).toThrow(NoOutlines)
+    },
+  )
+  it('writes what it reads back unchanged', () => {
+    const sent = measuredKind('skirt')!.draw({ waist: 700, hip: 1000, length: 600 }, 15)
+    const { pieces } = readDxf(
+      dxfOfPieces(sent.map((piece) => ({ ...piece, notches: [{ id: '1', at: [40, 50] as const }] }))),
+    )
+    expect(pieces.map(({ name, onFold, count }) => [name, onFold, count])).toEqual(
+      sent.map(({ name, onFold, count }) => [name, onFold, count]),
+    )
+    pieces.forEach(({ outline, notches, warpDeg }, i) => {
+      expect(outline.map(([x, y]) => [x.toFixed(1), y.toFixed(1)])).toEqual(
+        sent[i]!.outline.map(([x, y]) => [x.toFixed(1), y.toFixed(1)]),
+      )
+      expect([notches[0]!.at, warpDeg]).toEqual([[40, 50], 90])
+    })
+  })
+})
+
+describe('SVG', () => {
+  const svg = (inner: string, head = 'width="200mm" viewBox="0 0 100 100"') =>
+    `<svg xmlns="http://www.w3.org/2000/svg" ${head}>${inner}</svg>`
+  it('goes by the file’s own units, and turns up upwards', () => {
+    const [piece] = readSvg(svg('<path id="cuff" d="M10 10h30l-10 40h-20z"/>')).pieces
+    expect(piece!.name).toBe('cuff')
+    expect(piece!.outline).toEqual([
+      [0, 80],
+      [60, 80],
+      [40, 0],
+      [0, 0],
+    ])
+  })
+  it('moves with its groups, and leaves definitions out', () => {
+    const inner =
+      '<defs><rect width="9" height="9"/></defs><g transform="scale(2)"><rect x="5" y="5" width="20" height="10"/></g>'
+    const { pieces } = readSvg(svg(inner))
+    expect(pieces.map(({ outline }) => areaOf(outline))).toEqual([80 * 40])
+  })
+  it('flattens curves to within 0.2 mm', () => {
+    const [piece] = readSvg(svg('<circle cx="50" cy="50" r="40"/>')).pieces
+    expect(Math.abs(areaOf(piece!.outline) - Math.PI * 80 ** 2)).toBeLessThan(2 * Math.PI * 80 * 0.2)
+  })
+  it('can be scaled by a test square', () => {
+    const { pieces } = readSvg(svg('<rect width="50" height="50"/>'), { squareMm: 50, readMm: 100 })
+    expect(areaOf(pieces[0]!.outline)).toBeCloseTo(2500)
+  })
+  it.each(['', '<html/>', svg('<path d="M0 0L50 50"/>'), svg('<path d="rubbish"/>')])(
+    'refuses %j in words',
+    (file) => {
+      expect(() => readSvg(file)).toThrow(NoOutlines)
+    },
+  )
+})
+
+describe('measures', () => {
+  it.each(MEASURED_KINDS.map((kind) => [kind.id, kind] as const))('%s: every piece can be cut', (_, kind) => {
+    const usual = Object.fromEntries(kind.measures.map(({ id, usualMm }) => [id, usualMm]))
+    for (const by of [0.7, 1, 1.4]) {
+      const mm = Object.fromEntries(Object.entries(usual).map(([id, value]) => [id, value * by]))
+      const pieces = kind.draw(mm, 15)
+      expect(pieces.length).toBeGreaterThan(0)
+      for (const { name, outline, onFold, pair, count } of pieces) {
+        expect({ name, isSimple: isSimple(outline) }).toEqual({ name, isSimple: true })
+        expect(areaOf(outline)).toBeGreaterThan(1000)
+        if (onFold) expect(outline.filter(([x]) => x === 0)).toHaveLength(2)
+        if (pair) expect(count % 2).toBe(0)
+      }
+    }
+  })
+})

@@ -1,0 +1,109 @@
+import { areaOf, boxOf, isSimple, mirrored, moved, turned, type Outline, type Point } from '../shapes/polygon'
+import { MOST_CORNERS, type FoundPiece } from './types'
+
+/** Corners that lie no nearer to one another than this are two, mm. */
+const SAME = 0.05
+/** Smaller than this is a mark, no piece, mm². */
+const MARK = 400
+
+/** What was drawn of a piece, as it was found. */
+export interface Drawn {
+  name: string
+  outline: Outline
+  notches: readonly Point[]
+  grain?: readonly [Point, Point]
+  fold?: readonly [Point, Point]
+  count: number
+  pair: boolean
+  size: string
+}
+
+/**
+ * A piece as it is kept: its fold upright on x = 0 and the piece to its right, or its lower left corner at the origin;
+ * few enough corners. In words where it cannot be cut out.
+ */
+export function settled(drawn: Drawn): FoundPiece | string {
+  const outline = withFewCorners(withoutDoubles(drawn.outline))
+  if (outline.length < 3 || areaOf(outline) < MARK) return `${drawn.name}: too small to be a piece`
+  if (!isSimple(outline)) return `${drawn.name}: its outline crosses itself`
+  const grainDeg = drawn.grain ? directionOf(drawn.grain) : 90
+  const place = drawn.fold ? onFold(drawn.fold, outline) : toCorner(outline)
+  const laid = place.of(outline)
+  const isOnFold = drawn.fold !== undefined && laid.filter(([x]) => Math.abs(x) < SAME * 2).length >= 2
+  return {
+    name: drawn.name,
+    outline: laid.map(([x, y]) => [isOnFold && Math.abs(x) < SAME * 2 ? 0 : rounded(x), rounded(y)]),
+    notches: place.of(drawn.notches).map(([x, y], i) => ({ id: String(i + 1), at: [rounded(x), rounded(y)] })),
+    warpDeg: rounded(upwards(place.turn(grainDeg))),
+    onFold: isOnFold,
+    count: isOnFold ? Math.max(1, drawn.count) : drawn.count,
+    pair: !isOnFold && drawn.pair && drawn.count % 2 === 0,
+    size: drawn.size,
+  }
+}
+
+const rounded = (value: number) => Math.round(value * 1000) / 1000
+
+/** A grain line runs both ways: the one that points up. */
+function upwards(degrees: number): number {
+  const whole = ((degrees % 180) + 180) % 180
+  return whole === 0 ? 0 : whole
+}
+
+function directionOf([from, to]: readonly [Point, Point]): number {
+  return (Math.atan2(to[1] - from[1], to[0] - from[0]) * 180) / Math.PI
+}
+
+interface Move {
+  of: (points: Outline) => Point[]
+  turn: (degrees: number) => number
+}
+
+function toCorner(outline: Outline): Move {
+  const { minX, minY } = boxOf(outline)
+  return { of: (points) => moved(points, -minX, -minY), turn: (degrees) => degrees }
+}
+
+function onFold(fold: readonly [Point, Point], outline: Outline): Move {
+  const by = 90 - directionOf(fold)
+  const spun = turned(outline, by)
+  const [[foldX]] = turned([fold[0]], by) as [Point]
+  const { minX, minY, maxX } = boxOf(spun)
+  const isLeft = maxX - foldX < foldX - minX
+  const lay = (points: Outline) => moved(turned(points, by), -foldX, -minY)
+  return {
+    of: (points) => (isLeft ? mirrored(lay(points)).reverse() : lay(points)),
+    turn: (degrees) => (isLeft ? 180 - (degrees + by) : degrees + by),
+  }
+}
+
+function withoutDoubles(outline: Outline): Point[] {
+  return outline.filter(([x, y], i) => {
+    const [lastX, lastY] = outline[(i + outline.length - 1) % outline.length]!
+    return Math.hypot(x - lastX, y - lastY) > SAME
+  })
+}
+
+/** Corners that turn least are left out, until there are few enough. */
+function withFewCorners(outline: Outline): Point[] {
+  let kept = [...outline]
+  while (kept.length > MOST_CORNERS) {
+    const every = Math.ceil(kept.length / (kept.length - MOST_CORNERS))
+    const bends = kept.map((at, i) =>
+      bend(kept[(i + kept.length - 1) % kept.length]!, at, kept[(i + 1) % kept.length]!),
+    )
+    const limit = [...bends].sort((a, b) => a - b)[Math.floor(kept.length / every)]!
+    const before = kept.length
+    // No two beside one another go in one round: what is between them would be lost.
+    kept = kept.filter((_, i) => i % 2 === 0 || bends[i]! > limit)
+    if (kept.length === before) kept = kept.filter((_, i) => i % 2 === 0)
+  }
+  return kept
+}
+
+/** mm by which a corner lies beside the line between its neighbours */
+function bend(before: Point, at: Point, after: Point): number {
+  const length = Math.hypot(after[0] - before[0], after[1] - before[1])
+  const cross = (at[0] - before[0]) * (after[1] - before[1]) - (at[1] - before[1]) * (after[0] - before[0])
+  return length === 0 ? Infinity : Math.abs(cross) / length
+}

@@ -1,0 +1,145 @@
+import svgpath from 'svgpath'
+import { parse, type ElementNode } from 'svg-parser'
+import { type Point } from '../shapes/polygon'
+import { flatCubic, flatQuadratic } from './flatten'
+import { settled, type Drawn } from './settled'
+import { MOST_FOUND, NoOutlines, type FoundOutlines } from './types'
+
+/** mm a unit, by the unit that a width is said in; without one a pixel, of which CSS has 96 an inch. */
+const UNITS: Readonly<Record<string, number>> = {
+  mm: 1,
+  cm: 10,
+  in: 25.4,
+  pt: 25.4 / 72,
+  pc: 25.4 / 6,
+  px: 25.4 / 96,
+}
+const PIXEL = 25.4 / 96
+const DEEPEST = 40
+
+export interface SvgScale {
+  /** Side of a test square as the file draws it that is to be so long, mm; left out: by the file’s own units. */
+  squareMm?: number
+  /** Side of that square in mm as it was read. */
+  readMm?: number
+}
+
+/**
+ * Closed lines of an SVG file as pieces: paths, polygons, rectangles, circles; curves within 0.2 mm.
+ * @throws NoOutlines in words where it is no SVG, or holds nothing that could be cut
+ */
+export function readSvg(text: string, { squareMm, readMm }: SvgScale = {}): FoundOutlines {
+  const root = rootOf(text)
+  const by = squareMm !== undefined && readMm ? squareMm / readMm : 1
+  const { scale, left, top } = viewOf(root)
+  const toMm = `translate(${-left} ${-top})`
+  const drawn = elementsOf(root, '').flatMap(({ element, transform }) =>
+    linesOf(element, { transform: `scale(${scale * by}) ${toMm} ${transform}`.trim() }),
+  )
+  const found = drawn.slice(0, MOST_FOUND).map(settled)
+  const pieces = found.filter((piece) => typeof piece !== 'string')
+  if (pieces.length === 0) throw new NoOutlines('There is no closed outline in this SVG file.')
+  return { pieces, notRead: found.filter((piece) => typeof piece === 'string') }
+}
+
+function rootOf(text: string): ElementNode {
+  try {
+    const [root] = parse(text).children
+    if (root?.type === 'element' && root.tagName === 'svg') return root
+  } catch {
+    // Whatever it stumbled over, the person is told the same.
+  }
+  throw new NoOutlines('That is no SVG file, or it is damaged.')
+}
+
+/** How long a unit of its drawing is, mm, and where its drawing begins. */
+function viewOf({ properties = {} }: ElementNode): { scale: number; left: number; top: number } {
+  const [left = 0, top = 0, width] = numbersOf(properties.viewBox)
+  const said = /^\s*([\d.]+)\s*(mm|cm|in|pt|pc|px)?\s*$/.exec(String(properties.width ?? ''))
+  const widthMm = said ? Number(said[1]) * (UNITS[said[2] ?? 'px'] ?? PIXEL) : undefined
+  const scale = widthMm && width ? widthMm / width : PIXEL
+  return { scale, left, top }
+}
+
+const numbersOf = (value: unknown) => (String(value ?? '').match(/-?[\d.]+(?:e-?\d+)?/gi) ?? []).map(Number)
+
+interface Placed {
+  element: ElementNode
+  transform: string
+}
+
+/** What is drawn, with all that moves it; definitions and the like are not drawn. */
+function elementsOf(element: ElementNode, above: string, depth = 0): Placed[] {
+  const { tagName, properties = {}, children } = element
+  if (depth > DEEPEST || ['defs', 'clipPath', 'mask', 'symbol', 'marker', 'pattern'].includes(tagName ?? ''))
+    return []
+  const transform = `${above} ${properties.transform ?? ''}`.trim()
+  const inner = children.filter((child) => typeof child !== 'string' && child.type === 'element') as ElementNode[]
+  return [{ element, transform }, ...inner.flatMap((child) => elementsOf(child, transform, depth + 1))]
+}
+
+function linesOf(element: ElementNode, { transform }: { transform: string }): Drawn[] {
+  const path = pathOf(element)
+  if (!path) return []
+  const { id, properties = {} } = { id: element.properties?.id, ...element }
+  const label = properties['inkscape:label'] ?? properties['data-name'] ?? id
+  return closedLines(path, transform).map((outline, i, list) => ({
+    name: [label ?? 'piece', list.length > 1 ? i + 1 : ''].join(' ').trim().slice(0, 80),
+    outline,
+    notches: [],
+    count: 1,
+    pair: false,
+    size: '',
+  }))
+}
+
+/** The shape of an element as a path’s words. */
+function pathOf({ tagName, properties = {} }: ElementNode): string | undefined {
+  const n = (key: string) => Number(properties[key] ?? 0)
+  if (tagName === 'path') return String(properties.d ?? '')
+  if (tagName === 'polygon') return `M${numbersOf(properties.points).join(' ')}Z`
+  if (tagName === 'rect') return `M${n('x')} ${n('y')}h${n('width')}v${n('height')}h${-n('width')}Z`
+  if (tagName !== 'circle' && tagName !== 'ellipse') return undefined
+  const [rx, ry] = tagName === 'circle' ? [n('r'), n('r')] : [n('rx'), n('ry')]
+  const [left, right] = [n('cx') - rx, n('cx') + rx]
+  return `M${left} ${n('cy')}A${rx} ${ry} 0 1 1 ${right} ${n('cy')}A${rx} ${ry} 0 1 1 ${left} ${n('cy')}Z`
+}
+
+/** The closed lines of a path in mm, up being up. */
+function closedLines(d: string, transform: string): Point[][] {
+  const lines: Point[][] = []
+  let line: Point[] = []
+  let start: Point = [0, 0]
+  const end = () => {
+    const [first, last] = [line[0], line.at(-1)]
+    if (line.length > 3 && first && last && Math.hypot(first[0] - last[0], first[1] - last[1]) < 0.5) {
+      lines.push(line.slice(0, -1).map(([x, y]) => [x, -y]))
+    }
+    line = []
+  }
+  svgpath(d)
+    .transform(transform)
+    .unshort()
+    .unarc()
+    .abs()
+    .iterate((segment, _, x, y) => {
+      const [word, ...n] = segment as [string, ...number[]]
+      const from: Point = [x, y]
+      if (word === 'M') {
+        end()
+        start = [n[0]!, n[1]!]
+        line = [start]
+      } else if (word === 'L') line.push([n[0]!, n[1]!])
+      else if (word === 'H') line.push([n[0]!, y])
+      else if (word === 'V') line.push([x, n[0]!])
+      else if (word === 'C') line.push(...flatCubic(from, [n[0]!, n[1]!], [n[2]!, n[3]!], [n[4]!, n[5]!]))
+      else if (word === 'Q') line.push(...flatQuadratic(from, [n[0]!, n[1]!], [n[2]!, n[3]!]))
+      else if (word.toUpperCase() === 'Z') {
+        line.push(start)
+        end()
+        line = [start]
+      }
+    })
+  end()
+  return lines
+}
