@@ -190,3 +190,13 @@ it('tells what to buy where the length is asked, or too short', () => {
   const short = laid(taskOf(pieces, { cloth: cloth({ lengthMm: 1000 }) }))
   expect(short).toMatchObject({ verdict: 'does-not-fit', buy: { metres: 1.3 }, placements: [] })
 })
+
+it('leaves what is held where it is, and lays the rest about it', () => {
+  const task = taskOf(shirt(), { cloth: cloth({ widthMm: 1480 }) })
+  const held = laid(task, 200).placements.find(({ id }) => id === 'back')!
+  const at = [held.at[0], held.at[1] + 120] as const
+  const again = { ...task, pinned: [{ ...held, at }] }
+  const answer = laid(again, 200)
+  expect(answer.placements.find(({ id }) => id === 'back')!.at).toEqual(at)
+  expect(faultsOf(again, answer)).toEqual([])
+})

@@ -17,6 +17,9 @@ const SQUEEZE_SHARE = 0.75
 /** A folded lay is cut in half the time: it stands where it takes no more than this share longer. */
 const FOLD_WORTH = 1.003
 
+/** Angles that differ by less are one, degrees. */
+const SAME_TURN = 0.01
+
 /** One way of laying the cloth, on its way. */
 interface Way {
   plan: Plan
@@ -115,13 +118,40 @@ function wayOf(task: LayTask, layers: Layers, isEndless: boolean, lead = 0): Way
     if (torn.has(item.id)) item.why ??= 'its notches cannot all agree with the repeat'
   })
   const field = new Field(plan, of, Infinity)
-  const order = bySize(field).filter((item) => !plan.items[item]!.why)
+  pin(field, task)
+  const order = bySize(field).filter((item) => !plan.items[item]!.why && !field.held.has(item))
   const left = bottomLeft(field, order)
   if (isEndless) {
     // What no length of cloth takes is not waited for.
     for (const item of left) plan.items[item]!.why ??= whyNot(plan, item)
   }
-  return { plan, lead, field, bound: isEndless ? boundOf(plan) : 0, left: isEndless ? [] : left }
+  return { plan, lead, field, bound: isEndless ? Math.max(boundOf(plan), heldTo(field)) : 0, left: isEndless ? [] : left }
+}
+
+/** How far what is held reaches, mm: no lay is shorter. */
+function heldTo(field: Field): number {
+  return [...field.held].reduce((far, item) => {
+    const { y, shape } = field.spots[item]!
+    return Math.max(far, y + shape.box.maxY)
+  }, 0)
+}
+
+/** Puts the pieces that the person holds where they are held. */
+function pin(field: Field, { pinned = [] }: LayTask): void {
+  for (const pinnedAt of pinned) {
+    const item = field.items.findIndex(
+      ({ id, copies }, i) => !field.held.has(i) && id === pinnedAt.id && copies[0] === pinnedAt.copies[0],
+    )
+    const bin = field.plan.bins.findIndex(
+      ({ panel, panelCopy }) => panel === pinnedAt.panel && panelCopy === pinnedAt.panelCopy,
+    )
+    const shape = field.items[item]?.choices[bin]?.find(
+      ({ degrees, isMirrored }) => isMirrored === pinnedAt.mirrored && Math.abs(degrees - pinnedAt.degrees) < SAME_TURN,
+    )
+    if (!shape) continue
+    field.put(item, { bin, shape, x: pinnedAt.at[0], y: pinnedAt.at[1] })
+    field.held.add(item)
+  }
 }
 
 function whyNot(plan: Plan, item: number): string {

@@ -1,12 +1,7 @@
 import { type Outline, type Point } from '../shapes/polygon'
+import { type Layers, type Turn } from '../vocabulary/laying'
 
-/** How cloth can lie to be cut. */
-export const LAYERS = ['single', 'folded-lengthwise', 'folded-crosswise'] as const
-export type Layers = (typeof LAYERS)[number]
-
-/** Which way a piece may be turned from its grain: not at all, head for foot, or anyhow. */
-export const TURNS = ['none', 'half', 'any'] as const
-export type Turn = (typeof TURNS)[number]
+export { LAYERS, TURNS, type Layers, type Turn } from '../vocabulary/laying'
 
 export const AXES = ['x', 'y', 'xy'] as const
 export type Axes = (typeof AXES)[number]

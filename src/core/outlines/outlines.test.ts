@@ -123,19 +123,20 @@ describe('DXF', () => {
       )
     expect(areaOf(readDxf(dxf(parts)).pieces[0]!.outline)).toBeCloseTo(8000)
   })
+  const CROSSED = polyline('A', [
+    [0, 0],
+    [100, 100],
+    [100, 0],
+    [0, 90],
+  ])
   it('says what crosses itself, and goes on', () => {
-    const { pieces, notRead } = readDxf(
-      `0\nSECTION\n2\nENTITIES\n${polyline('A', [
-        [0, 0],
-        [100, 100],
-        [100, 0],
-        [0, 90],
-      ])}${polyline('B', [
-        [0, 0],
-        [100, 0],
-        [50, 90],
-      ])}0\nENDSEC\n0\nEOF\n`,
-    )
+    const triangle = polyline('B', [
+      [0, 0],
+      [100, 0],
+      [50, 90],
+    ])
+    const file = ['0\nSECTION\n2\nENTITIES\n', CROSSED, triangle, '0\nENDSEC\n0\nEOF\n'].join('')
+    const { pieces, notRead } = readDxf(file)
     expect([pieces.map(({ name }) => name), notRead]).toEqual([['B'], ['A: its outline crosses itself']])
   })
   it.each(['', 'hello', '0\nSECTION\n2\nENTITIES\n0\nENDSEC\n0\nEOF\n', '\u0000\u0001'])(

@@ -2,9 +2,11 @@ import { type z } from 'zod'
 import { burnTestKind } from './burnTest'
 import { controlKind } from './control'
 import { heapKind } from './heap'
+import { layKind } from './lay'
 import { lotKind } from './lot'
 import { measurementKind } from './measurement'
 import { patternKind } from './pattern'
+import { patternPieceKind } from './patternPiece'
 import { pieceKind } from './piece'
 import { projectKind } from './project'
 import { projectClothKind } from './projectCloth'
@@ -20,8 +22,10 @@ export const recordKinds = {
   control: controlKind,
   measurement: measurementKind,
   pattern: patternKind,
+  'pattern-piece': patternPieceKind,
   project: projectKind,
   'project-cloth': projectClothKind,
+  lay: layKind,
   view: viewKind,
 } as const satisfies Record<string, RecordKind>
 

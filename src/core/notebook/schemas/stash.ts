@@ -1,19 +1,8 @@
 import { z } from 'zod'
-import { areaOf, isSimple } from '../../shapes/polygon'
 import { CARE_IDS } from '../../vocabulary/care'
 import { PRICE_PERS } from '../../vocabulary/stash'
+import { PolygonSchema } from './laid'
 import { listOf, optionalText, tagText } from './text'
-
-/** mm; no piece is longer than a bolt. */
-const coordinate = z.number().min(-200_000, 'that is off any cloth').max(200_000, 'that is off any cloth')
-const PointSchema = z.tuple([coordinate, coordinate])
-
-const PolygonSchema = z
-  .array(PointSchema)
-  .min(3, 'an outline has at least three points')
-  .max(400, { error: 'at most 400 points', abort: true })
-  .refine((points) => areaOf(points) > 1, { error: 'an outline has an area', abort: true })
-  .refine((points) => isSimple(points), 'the outline crosses itself')
 
 /** An opened garment or an offcut as it lies: mm, y along the warp. */
 export const OutlineSchema = z.strictObject({
