@@ -44,7 +44,7 @@ const mayRead = {
     'stash',
   ],
   'src/core/choose': ['vocabulary', 'units', 'colour', 'fibres', 'cloths', 'measure', 'fabric', 'notebook'],
-  'src/core/making': ['vocabulary', 'units', 'fabric', 'notebook', 'choose'],
+  'src/core/making': ['vocabulary', 'units', 'fabric', 'notebook', 'choose', 'lay', 'shapes'],
   'src/core/shelf': [
     'vocabulary',
     'identify',

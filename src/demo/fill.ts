@@ -2,6 +2,7 @@ import { MeasurementSchema, type MeasurementInput } from '../core/notebook/measu
 import { type WashState } from '../core/vocabulary/cloth'
 import { PieceSchema } from '../core/notebook/kinds/piece'
 import { PatternSchema } from '../core/notebook/kinds/pattern'
+import { PatternPieceSchema } from '../core/notebook/kinds/patternPiece'
 import { startBurnTest } from '../server/burnTests'
 import { openNotebook, type Notebook } from '../server/database'
 import { endHeavy } from '../server/heavy/pool'
@@ -13,6 +14,7 @@ import { demoControls } from './controls'
 import { cameAt, fillKeeping, fillPhotographs } from './fillKeeping'
 import { fillProjects } from './fillProjects'
 import { demoMeasurements } from './measurements'
+import { demoOutlines } from './outlines'
 import { demoPatterns } from './patterns'
 import { demoPieces, type DemoPiece } from './pieces'
 
@@ -40,6 +42,7 @@ async function fill(): Promise<void> {
     for (const pattern of demoPatterns)
       patterns.set(pattern.name, (await createRecord(open, 'pattern', PatternSchema.parse(pattern), at)).id)
   })
+  await fillOutlines(db, patterns, at)
   // Strokes of their own: each of them stands in the history of its piece.
   await fillKeeping(db, ids, now)
   await fillProjects(db, { pieces: ids, patterns }, now)
@@ -51,6 +54,18 @@ async function fill(): Promise<void> {
       `${demoControls.length} known pieces.`,
   )
   await db.destroy()
+}
+
+/** The outlines of the patterns' pieces. */
+async function fillOutlines(db: Notebook, patterns: ReadonlyMap<string, string>, at: string): Promise<void> {
+  for (const [name, pieces] of Object.entries(demoOutlines)) {
+    const patternId = patterns.get(name)
+    if (patternId === undefined) throw new RangeError(`fillOutlines: no pattern of the demo is called "${name}"`)
+    await within(db, async (open) => {
+      for (const piece of pieces)
+        await createRecord(open, 'pattern-piece', PatternPieceSchema.parse({ ...piece, patternId }), at)
+    })
+  }
 }
 
 async function fillPiece(

@@ -131,7 +131,7 @@ export const demoCuts: readonly (Omit<Cut, 'pieceId'> & { piece: string; daysAgo
     daysAgo: 120,
     lengthMm: 1400,
     what: 'the ferryman’s cloak',
-    offcuts: [{ name: 'Sea green, strip along the hem', widthMm: 1370, lengthMm: 220 }],
+    offcuts: [{ name: 'Sea green, strip along the hem', widthMm: 1370, lengthMm: 220, outline: null }],
   },
   { piece: 'Laundry calico', daysAgo: 40, lengthMm: 900, what: 'a toile of the heron’s neck', offcuts: [] },
   { piece: 'Palm court viscose', daysAgo: 15, lengthMm: 700, what: 'two scarves', offcuts: [] },

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { PieceSchema, type Piece } from '../core/notebook/kinds/piece'
 import { RecordIdSchema } from '../core/notebook/schemas/id'
+import { OutlineSchema } from '../core/notebook/schemas/stash'
 import { listOf, nameText, optionalText } from '../core/notebook/schemas/text'
 import { type Notebook } from './database'
 import { GoneError } from './store/errors'
@@ -14,7 +15,16 @@ export const CutSchema = z.strictObject({
   /** Length taken off, mm; null where nothing is measured off. */
   lengthMm: side.nullable(),
   what: optionalText(120),
-  offcuts: listOf(z.strictObject({ name: nameText, widthMm: side, lengthMm: side }), 12),
+  offcuts: listOf(
+    z.strictObject({
+      name: nameText,
+      widthMm: side,
+      lengthMm: side,
+      /** Where it is no rectangle. */
+      outline: OutlineSchema.nullable().default(null),
+    }),
+    24,
+  ),
 })
 
 export type Cut = z.output<typeof CutSchema>

@@ -247,6 +247,22 @@ export const pages: readonly PageInfo[] = [
     of: 'pattern',
   },
   {
+    path: '/patterns/[id]/pieces',
+    place: 'make',
+    title: 'Pieces of a pattern',
+    about: 'Its outlines: from a DXF or SVG file, from measures, corner by corner.',
+    also: [],
+    of: 'pattern',
+  },
+  {
+    path: '/patterns/[id]/lay',
+    place: 'make',
+    title: 'Lay it out',
+    about: 'The pieces on the cloth: is it enough, how does it lie, what is left.',
+    also: [],
+    of: 'pattern',
+  },
+  {
     path: '/learn',
     place: 'learn',
     title: 'Look up',

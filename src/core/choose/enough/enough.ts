@@ -152,7 +152,7 @@ function addShrinkage(sum: Sum, fabric: EnoughFabric): void {
 }
 
 /** What has been washed as it will be does not shrink again; what was not said is what is usual for its fibres. */
-function shrinkToCome({ offer }: EnoughFabric) {
+export function shrinkToCome({ offer }: Pick<EnoughFabric, 'offer'>) {
   // Of a marked square it is known what is left after the washes that it had.
   if (offer.shrink?.how === 'measured') return offer.shrink.value
   if (offer.washed === true) return { length: NONE, width: NONE }

@@ -52,6 +52,8 @@ export function PatternPage(pattern: Props) {
             Compare {compared.length} cloths
           </ButtonLink>
         ) : null}
+        <ButtonLink href={`/patterns/${id}/lay`}>Lay it out</ButtonLink>
+        <Link href={`/patterns/${id}/pieces`}>Its pieces</Link>
         <Link href={`/patterns/${id}/edit`}>Change it</Link>
       </Actions>
       <Which {...pattern} />

@@ -1,0 +1,91 @@
+import { areaOf, boxOf, signedArea, tidied, type Outline, type Point } from '../shapes/polygon'
+import { depthIn, noFitOf, type NoFit } from './search/noFit'
+
+/** Two pieces that lie no deeper in one another than this lie beside one another, mm. */
+const LIES_ON = 0.5
+
+/** A piece where it lies, for the hand to move. */
+export interface Lying {
+  polygon: Outline
+  panel: string | null
+  panelCopy: number | null
+}
+
+/** Which pieces lie upon others: the numbers of both of each pair. */
+export function overlapsOf(lying: readonly Lying[]): [number, number][] {
+  const boxes = lying.map(({ polygon }) => boxOf(polygon))
+  return lying.flatMap((one, i) =>
+    lying.slice(i + 1).flatMap((other, k): [number, number][] => {
+      const j = i + 1 + k
+      if (one.panel !== other.panel || one.panelCopy !== other.panelCopy) return []
+      const [a, b] = [boxes[i]!, boxes[j]!]
+      if (a.maxX <= b.minX || b.maxX <= a.minX || a.maxY <= b.minY || b.maxY <= a.minY) return []
+      return depthIn(between(one.polygon, other.polygon), 0, 0) > LIES_ON ? [[i, j]] : []
+    }),
+  )
+}
+
+const forward = (outline: Outline) => tidied(signedArea(outline) < 0 ? [...outline].reverse() : outline)
+
+function between(still: Outline, moving: Outline): NoFit {
+  return noFitOf([forward(still)], forward(moving))
+}
+
+/**
+ * The little move that brings a piece up against its neighbours and the edges of the cloth, or off what it lies on by
+ * little.
+ * @param within how far it may be moved, mm; @param edges of the cloth
+ */
+export function snapped(
+  moving: Outline,
+  others: readonly Outline[],
+  edges: { minX: number; maxX: number; minY: number; maxY: number },
+  within: number,
+): Point {
+  const onCloth = toEdges(moving, edges, within)
+  const [dx, dy] = onCloth
+  const placed = moving.map(([x, y]): Point => [x + dx, y + dy])
+  const box = boxOf(placed)
+  const near = others.filter((other) => {
+    const { minX, minY, maxX, maxY } = boxOf(other)
+    const isFarX = minX > box.maxX + within || maxX < box.minX - within
+    return !isFarX && minY <= box.maxY + within && maxY >= box.minY - within && areaOf(other) > 0
+  })
+  let best: Point = [0, 0]
+  let least = Infinity
+  for (const other of near) {
+    const noFit = between(other, placed)
+    const step = toEdge(noFit)
+    const by = Math.hypot(step[0], step[1])
+    const isOn = depthIn(noFit, 0, 0) > LIES_ON
+    // What lies on something goes off it first; then the nearest neighbour counts.
+    if (by <= within && by - (isOn ? within : 0) < least) [best, least] = [step, by - (isOn ? within : 0)]
+  }
+  return [dx + best[0], dy + best[1]]
+}
+
+function toEdges(
+  moving: Outline,
+  { minX, maxX, minY, maxY }: { minX: number; maxX: number; minY: number; maxY: number },
+  within: number,
+): Point {
+  const box = boxOf(moving)
+  const pull = (low: number, high: number, from: number, to: number) => {
+    if (low < from || Math.abs(low - from) <= within) return from - low
+    if (high > to || Math.abs(to - high) <= within) return to - high
+    return 0
+  }
+  return [pull(box.minX, box.maxX, minX, maxX), pull(box.minY, box.maxY, minY, maxY)]
+}
+
+/** From the origin to the nearest place on a region’s edge. */
+function toEdge({ count, x, y, dx, dy, over }: NoFit): Point {
+  let nearest = Infinity
+  let step: Point = [0, 0]
+  for (let i = 0; i < count; i++) {
+    const along = Math.min(1, Math.max(0, -(x[i]! * dx[i]! + y[i]! * dy[i]!) * over[i]!))
+    const [ex, ey] = [x[i]! + along * dx[i]!, y[i]! + along * dy[i]!]
+    if (ex * ex + ey * ey < nearest) [nearest, step] = [ex * ex + ey * ey, [ex, ey]]
+  }
+  return step
+}

@@ -1,0 +1,106 @@
+import { type LayCloth, type LayPanel, type LayPiece, type LayTask } from '../lay/types'
+import { type PatternPiece } from '../notebook/kinds/patternPiece'
+import { type Piece } from '../notebook/kinds/piece'
+import { type Layers } from '../vocabulary/laying'
+import { type Role } from '../vocabulary/choosing'
+
+/** Width of the woven edge that is not used, mm, where nobody measured it: common practice. */
+export const USUAL_SELVEDGE_MM = 13
+
+/** Cloth as it is laid on: a length, or an odd piece. */
+export interface Ground {
+  id: string
+  name: string
+  widthMm: number
+  /** What is there after the washes that are still to come; null in a shop. */
+  lengthMm: number | null
+  /** Across by along, per cent that it will still lose. */
+  shrinkPercent: { length: number; width: number }
+  oneWay: boolean
+  repeatMm: { x: number; y: number }
+  selvedgeMm: number
+  outline: Piece['outline']
+}
+
+/** The pieces of a pattern that are cut for one of a role and a size; a size that has none is served by all. */
+export function piecesFor<P extends PatternPiece>(pieces: readonly P[], role: Role, size: string): P[] {
+  const ofRole = pieces.filter((piece) => piece.role === role)
+  const own = ofRole.filter((piece) => piece.size === '' || piece.size === size)
+  return own.length > 0 ? own : ofRole
+}
+
+/** A piece of a pattern as it is laid. @param copies how many of the whole are made */
+export function layPiece(id: string, piece: PatternPiece, copies: number): LayPiece {
+  const { outline, pair, onFold, warpDeg, toleranceDeg, turn, crosswise, bias, notches } = piece
+  const count = piece.count * copies
+  return { id, outline, count, pair, onFold, warpDeg, toleranceDeg, turn, crosswise, bias, notches }
+}
+
+/** How the person wants it laid. */
+export interface Wishes {
+  layers: Layers | 'best'
+  gapMm: number
+  /** Notches of the same name agree with the repeat. */
+  matchNotches: boolean
+  seed: number
+}
+
+/**
+ * What is laid on what. One straight length is laid on as a length; an odd piece, or several, as they are.
+ * Cloth that will still shrink is reckoned as small as it will be.
+ */
+export function layTaskOf(pieces: readonly LayPiece[], grounds: readonly Ground[], wishes: Wishes): LayTask {
+  const [only] = grounds
+  const isLength = grounds.length === 1 && only!.outline === null
+  const { gapMm, seed } = wishes
+  const common = { pieces, gapMm, seed }
+  if (!isLength) return { ...common, match: [], panels: grounds.map(panelOf) }
+  return { ...common, match: wishes.matchNotches ? matches(pieces) : [], cloth: lengthOf(only!, wishes.layers) }
+}
+
+function lengthOf(ground: Ground, layers: LayCloth['layers']): LayCloth {
+  const { widthMm, lengthMm, oneWay, repeatMm, selvedgeMm } = ground
+  const { width, length } = kept(ground)
+  return {
+    widthMm: widthMm * width,
+    selvedgeMm,
+    ...(lengthMm !== null && { lengthMm: lengthMm * length }),
+    oneWay,
+    layers,
+    repeatMm,
+  }
+}
+
+const kept = ({ shrinkPercent }: Ground) => ({
+  width: 1 - shrinkPercent.width / 100,
+  length: 1 - shrinkPercent.length / 100,
+})
+
+function panelOf(ground: Ground): LayPanel {
+  const { id, widthMm, lengthMm, selvedgeMm, outline } = ground
+  const { width, length } = kept(ground)
+  const smaller = (points: readonly (readonly [number, number])[]) =>
+    points.map(([x, y]): [number, number] => [x * width, y * length])
+  const whole = [
+    [selvedgeMm, 0],
+    [widthMm - selvedgeMm, 0],
+    [widthMm - selvedgeMm, lengthMm ?? widthMm],
+    [selvedgeMm, lengthMm ?? widthMm],
+  ] as const
+  return {
+    id,
+    outline: smaller(outline ? outline.points : whole),
+    holes: (outline?.holes ?? []).map(smaller),
+    warpDeg: 90,
+    count: 1,
+  }
+}
+
+/** Notches of one name on different pieces are to meet. */
+function matches(pieces: readonly LayPiece[]): LayTask['match'] {
+  const all = pieces.flatMap(({ id, notches }) => notches.map((notch) => [id, notch.id] as const))
+  return all.flatMap((one, i) => {
+    const other = all.slice(0, i).find(([id, notch]) => notch === one[1] && id !== one[0])
+    return other ? [{ a: other, b: one, axes: 'xy' as const }] : []
+  })
+}

@@ -1,0 +1,45 @@
+import { type RecordInput } from '../core/notebook/kinds'
+import { measuredKind } from '../core/outlines/measured/kinds'
+import { type FoundPiece } from '../core/outlines/types'
+
+type Drawn = Omit<RecordInput<'pattern-piece'>, 'patternId'>
+
+/** A block from measures as records, the real pattern being lost: “about”. mm */
+function about(kindId: string, mm: Readonly<Record<string, number>>, change: Partial<Drawn> = {}): Drawn[] {
+  return measuredKind(kindId)!.draw(mm, 15).map((piece) => ({ ...asDrawn(piece), isAbout: true, ...change }))
+}
+
+function asDrawn({ name, outline, notches, warpDeg, onFold, count, pair, size }: FoundPiece): Drawn {
+  const points = outline.map(([x, y]): [number, number] => [x, y])
+  const marks = notches.map(({ id, at: [x, y] }) => ({ id, at: [x, y] as [number, number] }))
+  return { name, outline: points, notches: marks, warpDeg, onFold, count, pair, size, from: 'measures' }
+}
+
+function strip(name: string, width: number, length: number, change: Partial<Drawn> = {}): Drawn {
+  const outline: [number, number][] = [
+    [0, 0],
+    [width, 0],
+    [width, length],
+    [0, length],
+  ]
+  return { name, outline, from: 'points', ...change }
+}
+
+/** Outlines of the wardrobe's patterns, by the pattern's name; invented. */
+export const demoOutlines: Readonly<Record<string, readonly Drawn[]>> = {
+  'Ferryman’s jumpsuit': [
+    ...about('top', { chest: 1000, length: 430 }),
+    ...about('trousers', { hip: 1040, length: 1000 }),
+    strip('tie belt', 90, 1500),
+    strip('patch pocket', 190, 210, { count: 2 }),
+    strip('collar', 80, 460, { count: 2, crosswise: true }),
+  ],
+  'Heron’s wing cape': about('half-circle', { waist: 480, length: 780 }, { turn: 'any' }),
+  'Handlers’ black overshirt': about('blouse', { chest: 1080, length: 740, sleeve: 620 }).map((piece) => ({
+    ...piece,
+    // Side seams meet where the cloth is striped.
+    notches: ['front', 'back'].includes(piece.name) ? [{ id: 'side', at: piece.outline[1]! }] : [],
+  })),
+  'Harbour mistress’s coat': about('robe', { chest: 1020, length: 1080, sleeve: 580 }),
+  'Chorus tiered skirts': about('tiers', { round: 760, length: 660 }),
+}

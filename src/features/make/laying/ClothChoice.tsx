@@ -1,0 +1,87 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { formatLength, formatWidth } from '@/core/units/format'
+import { CheckField, CheckGroup } from '@/ui/kit/checks'
+import { NumberField } from '@/ui/kit/NumberField'
+import { Fields, Soft, Stack } from '@/ui/kit/surfaces'
+import { usePreferences } from '../../shared/settings/PreferencesContext'
+import { layAddress } from './layAddress'
+import { type LayData, type Offered } from './load'
+import { type Table } from './useTable'
+
+/** Which cloths it is laid on: of the stash, several together too, or a shop’s by its width. */
+export function ClothChoice({ data, table }: { data: LayData; table: Table }) {
+  const router = useRouter()
+  const { chosen, offered } = data
+  const take = (id: string, isOn: boolean) => {
+    const next = isOn ? [...chosen, id] : chosen.filter((one) => one !== id)
+    router.push(layAddress({ ...data, chosen: next }), { scroll: false })
+  }
+  return (
+    <Stack>
+      {offered.length > 0 ? (
+        <CheckGroup legend="From the stash (several are laid on together)">
+          {offered.map((ground) => (
+            <CheckField
+              key={ground.id}
+              isSelected={chosen.includes(ground.id)}
+              isDisabled={ground.widthMm <= 0}
+              onChange={(isOn) => take(ground.id, isOn)}
+            >
+              <ClothWords ground={ground} />
+            </CheckField>
+          ))}
+        </CheckGroup>
+      ) : null}
+      {chosen.length === 0 ? <ShopFields table={table} /> : null}
+    </Stack>
+  )
+}
+
+function ClothWords({ ground }: { ground: Offered }) {
+  const { units } = usePreferences()
+  const { name, widthMm, lengthMm, outline, shrinkPercent, oneWay } = ground
+  const size =
+    widthMm > 0
+      ? `${formatWidth(widthMm, units)} wide${lengthMm ? `, ${formatLength(lengthMm, units)} of it` : ''}`
+      : 'its width is not known'
+  const notes = [
+    outline ? 'odd shape' : '',
+    oneWay ? 'one way' : '',
+    shrinkPercent.length > 0 ? `reckoned ${shrinkPercent.length} % shorter after washing` : '',
+  ].filter(Boolean)
+  return (
+    <span>
+      {name} <Soft as="span">({[size, ...notes].join('; ')})</Soft>
+    </span>
+  )
+}
+
+function ShopFields({ table }: { table: Table }) {
+  const { shop, setShop } = table
+  return (
+    <Fields>
+      <NumberField
+        label="Or cloth of this width"
+        unit="cm"
+        value={shop.widthMm / 10}
+        minValue={20}
+        maxValue={500}
+        onChange={(cm) => Number.isNaN(cm) || setShop({ widthMm: cm * 10 })}
+      />
+      <NumberField
+        label="and this length"
+        unit="cm"
+        value={shop.lengthMm === null ? NaN : shop.lengthMm / 10}
+        minValue={10}
+        maxValue={10_000}
+        hint="Empty: how much is needed?"
+        onChange={(cm) => setShop({ lengthMm: Number.isNaN(cm) ? null : cm * 10 })}
+      />
+      <CheckField isSelected={shop.oneWay} onChange={(oneWay) => setShop({ oneWay })}>
+        Its nap or print runs one way
+      </CheckField>
+    </Fields>
+  )
+}

@@ -1,0 +1,34 @@
+'use client'
+
+import { Button, QuietButton } from '@/ui/kit/buttons'
+import { Actions, Soft } from '@/ui/kit/surfaces'
+import { keyOf } from './board'
+import { type Table } from './useTable'
+
+/** What the hand can do with the piece that is chosen. */
+export function HandBar({ table }: { table: Table }) {
+  const { chosen, lay, held, names, undo } = table
+  const placement = lay?.placements.find((one) => keyOf(one) === chosen)
+  const isPair = placement && table.data.pieces.find(({ id }) => id === placement.id)?.pair
+  return (
+    <section aria-label="By hand">
+      <Actions>
+        {placement && chosen ? (
+          <>
+            <span>{names.get(placement.id)}:</span>
+            <Button onPress={() => table.turn(chosen, false)}>Turn head for foot</Button>
+            {isPair && placement.copies.length === 1 ? (
+              <Button onPress={() => table.turn(chosen, true)}>Turn over</Button>
+            ) : null}
+            <Button onPress={() => table.hold(chosen)}>{held.has(chosen) ? 'Let it go' : 'Hold it here'}</Button>
+          </>
+        ) : null}
+        {undo ? <QuietButton onPress={undo}>Undo</QuietButton> : null}
+      </Actions>
+      <Soft>
+        Drag a piece, or reach it with Tab: arrow keys move it by 1 cm (with Shift by 1 mm), T turns it head for foot,
+        F turns it over, H holds it, Z takes the last move back. Arrows show the grain.
+      </Soft>
+    </section>
+  )
+}

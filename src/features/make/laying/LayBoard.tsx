@@ -1,0 +1,67 @@
+'use client'
+
+import { Board, type Stretch } from './Board'
+import { type Table } from './useTable'
+import { boxOf } from '@/core/shapes/polygon'
+import { type Placement } from '@/core/lay/types'
+
+/** Space between two odd pieces on the board, mm. */
+const BETWEEN = 60
+
+/** The cloth on the table, and the keys that a piece understands. */
+export function LayBoard({ table }: { table: Table }) {
+  const { lay, names, chosen, held, faults } = table
+  const wrong = new Set(faults.flatMap(({ keys }) => keys))
+  const grain = ({ id, degrees, mirrored }: Placement) => {
+    const { warpDeg } = table.data.pieces.find((piece) => piece.id === id)!
+    return degrees + (mirrored ? 180 - warpDeg : warpDeg)
+  }
+  const onKey = (key: string, pressed: string) => {
+    if (pressed === 't' || pressed === 'T') table.turn(key, false)
+    else if (pressed === 'h' || pressed === 'H') table.hold(key)
+    else if (pressed === 'f' || pressed === 'F') table.turn(key, true)
+    else if (pressed === 'z' || pressed === 'Z') table.undo?.()
+    else return false
+    return true
+  }
+  return (
+    <Board
+      label="The cloth, its length from left to right"
+      stretches={stretchesOf(table)}
+      placements={lay!.placements}
+      names={names}
+      grain={grain}
+      chosen={chosen}
+      held={held}
+      wrong={wrong}
+      onChoose={table.choose}
+      onMove={table.move}
+      onKey={onKey}
+    />
+  )
+}
+
+function stretchesOf({ lay, grounds, usedMm }: Table): Stretch[] {
+  const { task, layers } = lay!
+  const tileOf = (id: string) => grounds.find((ground) => ground.id === id)?.tile ?? null
+  if (task.cloth) {
+    const { widthMm, lengthMm } = task.cloth
+    const width = layers === 'folded-lengthwise' ? widthMm / 2 : widthMm
+    const both = layers === 'folded-crosswise' ? 2 : 1
+    const length = Math.max(lengthMm ?? 0, usedMm) / both
+    const outline = [
+      [0, 0],
+      [width, 0],
+      [width, length],
+      [0, length],
+    ] as const
+    return [{ id: null, tile: tileOf(grounds[0]!.id), outline, holes: [], along: 0, across: 0 }]
+  }
+  let along = 0
+  return task.panels!.map(({ id, outline, holes }) => {
+    const { minX, minY, maxY } = boxOf(outline)
+    const stretch = { id, tile: tileOf(id), outline, holes, along: along - minY, across: -minX }
+    along += maxY - minY + BETWEEN
+    return stretch
+  })
+}

@@ -1,0 +1,101 @@
+'use client'
+
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { ROLE_WORDS, type Role } from '@/core/vocabulary/choosing'
+import { StrongLink } from '@/ui/kit/links'
+import { SelectField } from '@/ui/kit/SelectField'
+import { Actions, Columns, Fields, Lead, Page, Paper, Slip, Stack } from '@/ui/kit/surfaces'
+import { ClothChoice } from './ClothChoice'
+import { HandBar } from './HandBar'
+import { layAddress } from './layAddress'
+import { LayTold } from './LayTold'
+import { type LayData } from './load'
+import { LayBoard } from './LayBoard'
+import { useTable } from './useTable'
+import { WishFields } from './WishFields'
+
+/** Laying out: the answer first, the cloth with its pieces below it, what can be changed beside it. */
+export function LayPage(data: LayData) {
+  const { id, name, project, pieces } = data
+  return (
+    <Page>
+      <div>
+        <Link href={project ? `/projects/${project.id}` : `/patterns/${id}`}>{project?.name ?? name}</Link>
+        <h1>Lay it out</h1>
+      </div>
+      {pieces.length === 0 ? (
+        <Paper>
+          <Lead>This pattern has no outlines yet.</Lead>
+          <Actions>
+            <StrongLink href={`/patterns/${id}/pieces`}>Bring its pieces in</StrongLink>
+          </Actions>
+        </Paper>
+      ) : (
+        <Laying {...data} />
+      )}
+    </Page>
+  )
+}
+
+function Laying(data: LayData) {
+  const table = useTable(data)
+  const { lay, faults } = table
+  return (
+    <>
+      <LayTold table={table} />
+      {table.lay ? <LayBoard table={table} /> : null}
+      {table.lay ? <HandBar table={table} /> : null}
+      {lay && faults.length > 0 ? (
+        <Slip $tone="warn" role="status">
+          {faults
+            .slice(0, 4)
+            .map(({ words }) => words)
+            .join('; ')}
+          .
+        </Slip>
+      ) : null}
+      <Columns>
+        <Paper aria-labelledby="which-cloth">
+          <h2 id="which-cloth">On which cloth</h2>
+          <Stack>
+            <Which {...data} />
+            <ClothChoice data={data} table={table} />
+          </Stack>
+        </Paper>
+        <Paper aria-labelledby="how-laid">
+          <h2 id="how-laid">How it lies</h2>
+          <WishFields table={table} />
+        </Paper>
+      </Columns>
+    </>
+  )
+}
+
+/** Which of the pattern is laid: the cloth it is cut from, and the size. */
+function Which(data: LayData) {
+  const router = useRouter()
+  const { role, roles, size, sizes } = data
+  const go = (change: { role?: Role; size?: string }) => router.push(layAddress({ ...data, ...change }))
+  if (roles.length < 2 && sizes.length < 2) return null
+  return (
+    <Fields>
+      {roles.length > 1 ? (
+        <SelectField
+          label="Pieces cut from"
+          value={role}
+          onChange={(value) => go({ role: value })}
+          options={roles.map((one): [Role, string] => [one, ROLE_WORDS[one]])}
+        />
+      ) : null}
+      {sizes.length > 1 ? (
+        <SelectField
+          label="Size"
+          value={size || sizes[0]!}
+          onChange={(value) => go({ size: value })}
+          options={sizes.map((one) => [one, one] as const)}
+        />
+      ) : null}
+    </Fields>
+  )
+}

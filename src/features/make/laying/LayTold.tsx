@@ -1,0 +1,173 @@
+'use client'
+
+import { useState } from 'react'
+import Link from 'next/link'
+import { formatLength } from '@/core/units/format'
+import { buy } from '@/core/units/buy'
+import { Button, StrongButton } from '@/ui/kit/buttons'
+import { Actions, Lead, Slip, Soft } from '@/ui/kit/surfaces'
+import { useDoing } from '@/ui/kit/useDoing'
+import { saveFile } from '@/ui/kit/saveFile'
+import { usePreferences } from '../../shared/settings/PreferencesContext'
+import { confirmCut, keepLay } from './actions'
+import { densityOf } from './board'
+import { SECONDS, type OnTable, type Table } from './useTable'
+
+const LIES: Record<OnTable['layers'], string> = {
+  single: 'laid open in a single layer',
+  'folded-lengthwise': 'folded lengthwise, right sides together',
+  'folded-crosswise': 'folded crosswise',
+}
+
+/** What comes of it, and the next step. */
+export function LayTold({ table }: { table: Table }) {
+  const { lay, isRunning, since, trouble } = table
+  return (
+    <section aria-label="What comes of it">
+      <Lead role="status">
+        {lay ? <Verdict table={table} lay={lay} /> : 'Choose the cloth, then let it be laid.'}
+      </Lead>
+      {trouble ? <Slip $tone="warn">{trouble}</Slip> : null}
+      <Actions>
+        {isRunning ? (
+          <Button onPress={table.stop}>Stop here</Button>
+        ) : (
+          <StrongButton onPress={table.start}>
+            {lay ? (table.held.size > 0 ? 'Lay the rest again' : 'Lay it again') : 'Lay it out'}
+          </StrongButton>
+        )}
+        {isRunning ? (
+          <Soft as="span">
+            <progress aria-label="Laying" max={SECONDS} value={Math.min(since, SECONDS)} /> still getting shorter…
+          </Soft>
+        ) : null}
+        {lay && !isRunning ? <WhatNext table={table} lay={lay} /> : null}
+      </Actions>
+    </section>
+  )
+}
+
+function Verdict({ table, lay }: { table: Table; lay: OnTable }) {
+  const { units } = usePreferences()
+  const { task, layers, answer, placements } = lay
+  const share = Math.round(densityOf(placements, task, layers) * 100)
+  if (answer.unplaced.length > 0) {
+    const names = [...new Set(answer.unplaced.map(({ id, why }) => `${table.names.get(id) ?? id}: ${why}`))]
+    const wanted = answer.buy && units === 'metric' ? ` All of it takes ${answer.buy.metres} m.` : ''
+    const yards = answer.buy && units !== 'metric' ? ` All of it takes ${answer.buy.yards} yd.` : ''
+    return (
+      <>
+        Not everything fits ({names.join('; ')}).{wanted}
+        {yards}
+      </>
+    )
+  }
+  if (!task.cloth) return <>Everything fits on these pieces; {share} % of them is used.</>
+  const have = task.cloth.lengthMm
+  const used = formatLength(table.usedMm, units)
+  if (have === undefined)
+    return (
+      <>
+        It takes {used}, {LIES[layers]}: buy {buy(table.usedMm).text}. {share} % is used.
+      </>
+    )
+  const left = have - table.usedMm
+  return left >= -0.5 ? (
+    <>
+      Enough: it takes {used} of {formatLength(have, units)}, {LIES[layers]}. {share} % is used.
+    </>
+  ) : (
+    <>
+      Too short by {formatLength(-left, units)}: it takes {used}, {LIES[layers]}.
+    </>
+  )
+}
+
+function WhatNext({ table, lay }: { table: Table; lay: OnTable }) {
+  const { data, grounds, faults } = table
+  const { busy, trouble, doing } = useDoing()
+  const [kept, setKept] = useState(false)
+  const [offcuts, setOffcuts] = useState<string[] | null>(null)
+  const isFit = faults.length === 0 && lay.answer.unplaced.length === 0
+  const record = () => ({
+    patternId: data.id,
+    projectId: data.project?.id ?? null,
+    pieceId: data.chosen[0] ?? null,
+    size: data.size,
+    layers: lay.layers,
+    widthMm: grounds[0]!.widthMm,
+    lengthMm: lay.task.cloth?.lengthMm ?? null,
+    usedLengthMm: table.usedMm,
+    density: densityOf(lay.placements, lay.task, lay.layers),
+    placements: lay.placements.map(({ polygon, ...rest }) => ({ ...rest, polygon: polygon.map(([x, y]) => [x, y]) })),
+    cutAt: null,
+  })
+  const keep = () =>
+    doing(async () => {
+      const outcome = await keepLay(record())
+      setKept(outcome.ok)
+      return outcome
+    })
+  const cut = () =>
+    doing(async () => {
+      const what = (data.project?.name ?? data.name).slice(0, 120)
+      const outcome = await confirmCut({ lay: record(), cloths: data.chosen, what })
+      if (outcome.ok) setOffcuts(outcome.offcuts)
+      return outcome
+    })
+  return (
+    <>
+      <Button onPress={keep} isDisabled={busy || !isFit}>
+        Keep this plan
+      </Button>
+      {data.chosen.length > 0 && offcuts === null ? (
+        <Button onPress={cut} isDisabled={busy || !isFit}>
+          I have cut it so
+        </Button>
+      ) : null}
+      <SavePlan table={table} lay={lay} />
+      <span role="status">
+        {trouble ? <Slip $tone="warn">{trouble}</Slip> : null}
+        {kept ? 'Kept.' : ''}
+        {offcuts ? <CutTold offcuts={offcuts} /> : null}
+      </span>
+    </>
+  )
+}
+
+function CutTold({ offcuts }: { offcuts: readonly string[] }) {
+  if (offcuts.length === 0) return <>Written down; nothing was left that is worth keeping.</>
+  return (
+    <>
+      Written down. In the stash now:{' '}
+      {offcuts.map((id, i) => (
+        <span key={id}>
+          {i > 0 ? ', ' : ''}
+          <Link href={`/stash/${id}`}>offcut {i + 1}</Link>
+        </span>
+      ))}
+      .
+    </>
+  )
+}
+
+/** The plan as a file, one to one. */
+function SavePlan({ table, lay }: { table: Table; lay: OnTable }) {
+  const name = table.data.name
+  const polygons = () =>
+    lay.placements.map(({ id, polygon }) => ({ name: table.names.get(id) ?? id, outline: polygon }))
+  const svg = async () => {
+    const { svgOfLay } = await import('@/core/outlines/svgOut')
+    saveFile(`${name}, laid.svg`, svgOfLay(lay.task, lay.layers, polygons(), table.usedMm), 'image/svg+xml')
+  }
+  const dxf = async () => {
+    const { dxfOfPolygons } = await import('@/core/outlines/dxfOut')
+    saveFile(`${name}, laid.dxf`, dxfOfPolygons(polygons()), 'image/vnd.dxf')
+  }
+  return (
+    <>
+      <Button onPress={() => void svg()}>Save as SVG, 1 : 1</Button>
+      <Button onPress={() => void dxf()}>Save as DXF</Button>
+    </>
+  )
+}

@@ -1,0 +1,97 @@
+import { layPiece, piecesFor, USUAL_SELVEDGE_MM, type Ground } from '@/core/making/layTask'
+import { shrinkToCome } from '@/core/choose/enough/enough'
+import { isOneWay } from '@/core/fabric/handling'
+import { type Gist } from '@/core/shelf/gist'
+import { ROLES, type Role } from '@/core/vocabulary/choosing'
+import { type Vocabulary } from '@/core/vocabulary/words'
+import { notebook } from '@/server/database'
+import { findPattern } from '@/server/patterns'
+import { patternPieces } from '@/server/patternPieces'
+import { findProject } from '@/server/projects'
+import { bestFor } from '@/server/remember/ranks'
+import { shelfOf, type Shelf } from '@/server/remember/shelf'
+import { recordsByIds, recordsReferring } from '@/server/store/repository'
+import { drawnAs } from '@/ui/cloth/drawnAs'
+
+/** What an address asks to be laid. */
+export interface Asked {
+  cloths: readonly string[]
+  projectId?: string
+  role: Role
+  size: string
+}
+
+/** Cloths of the stash that are offered. */
+const OFFERED = 12
+
+/** A pattern’s pieces, and the cloths that they can be laid on. @returns undefined where there is no such pattern */
+export async function loadLay(patternId: string, asked: Asked, words: Vocabulary) {
+  const db = await notebook()
+  const pattern = await findPattern(db, patternId)
+  if (!pattern) return undefined
+  const [all, shelf, project, lays] = await Promise.all([
+    patternPieces(db, patternId),
+    shelfOf(db, words),
+    asked.projectId ? findProject(db, asked.projectId) : undefined,
+    recordsReferring(db, 'lay', 'patternId', patternId),
+  ])
+  const ofProject =
+    project?.cloths.flatMap(({ data }) => (data.role === asked.role ? (data.pieceId ?? []) : [])) ?? []
+  const chosen = asked.cloths.length > 0 ? asked.cloths : ofProject
+  const best = (await bestFor(shelf, pattern)).slice(0, OFFERED).map(({ id }) => id)
+  const offered = [...new Set([...chosen, ...best])].filter((id) => shelf.find(id))
+  const outlines = await outlinesOf(offered)
+  const whole = all.map(({ id, data }) => ({ id, ...data }))
+  const size = asked.size || (project?.project.data.size ?? '')
+  const copies = project?.project.data.copies ?? 1
+  const pieces = piecesFor(whole, asked.role, size)
+  const mine = lays.filter(({ data }) => data.pieceId === (chosen[0] ?? null) && data.cutAt === null)
+  return {
+    id: patternId,
+    name: pattern.name,
+    project: project && { id: project.project.id, name: project.project.data.name },
+    role: asked.role,
+    roles: ROLES.filter((role) => whole.some((piece) => piece.role === role)),
+    size,
+    sizes: [...new Set(whole.map((piece) => piece.size).filter(Boolean))].sort(),
+    pieces: pieces.map((piece) => ({
+      name: piece.name,
+      isAbout: piece.isAbout,
+      ...layPiece(piece.id, piece, copies),
+    })),
+    chosen: chosen.filter((id) => shelf.find(id)),
+    offered: offered.map((id) => groundOf(shelf.find(id)!, outlines.get(id) ?? null)),
+    kept: mine.map(({ id, data }) => ({ id, ...data })).at(-1) ?? null,
+  }
+
+  async function outlinesOf(ids: readonly string[]) {
+    const records = await recordsByIds(db, 'piece', ids)
+    return new Map(records.map(({ id, data }) => [id, data.outline]))
+  }
+}
+
+export type LayData = NonNullable<Awaited<ReturnType<typeof loadLay>>>
+export type Offered = LayData['offered'][number]
+
+/** A piece of the stash as it is laid on. */
+export function groundOf(gist: NonNullable<ReturnType<Shelf['find']>>, outline: Ground['outline']) {
+  const ground: Ground = {
+    id: gist.id,
+    name: gist.name,
+    widthMm: gist.widthMm ?? 0,
+    lengthMm: gist.lengthMm,
+    shrinkPercent: lossOf(gist),
+    oneWay: isOneWay(gist.offer),
+    repeatMm: { x: 0, y: 0 },
+    selvedgeMm: gist.thing === 'cloth' ? USUAL_SELVEDGE_MM : 0,
+    outline,
+  }
+  return { ...ground, tile: drawnAs(gist.weave, gist.look) }
+}
+
+/** Of a cloth that is not washed yet, per cent that it is reckoned smaller. */
+function lossOf({ offer }: Gist): Ground['shrinkPercent'] {
+  const { length, width } = shrinkToCome({ offer })
+  const sure = (value: number) => Math.round(Math.max(0, value) * 10) / 10
+  return { length: sure(length.value), width: sure(width.value) }
+}

@@ -1,0 +1,177 @@
+'use client'
+
+import { useCallback, useMemo, useState } from 'react'
+import { layTaskOf, type Ground, type Wishes } from '@/core/making/layTask'
+import { type LayAnswer, type LayTask, type Placement } from '@/core/lay/types'
+import { faultsOn, keyOf, movedBy, turnedOver, usedOf, type Fault } from './board'
+import { type LayData, type Offered } from './load'
+import { useLay } from './useLay'
+
+/** How long it is laid, s: longer gets a little better. */
+export const SECONDS = 8
+const MOST_UNDO = 60
+
+/** A cloth of no stash: a shop’s, of a width. */
+export interface ShopCloth {
+  widthMm: number
+  lengthMm: number | null
+  oneWay: boolean
+}
+
+/** A lay on the table. */
+export interface OnTable {
+  placements: Placement[]
+  layers: LayAnswer['layers']
+  /** As the search left it; what was moved by hand is reckoned anew. */
+  answer: LayAnswer
+  task: LayTask
+}
+
+export interface Table {
+  data: LayData
+  grounds: (Ground & Partial<Pick<Offered, 'tile'>>)[]
+  wishes: Wishes
+  setWishes: (change: Partial<Wishes>) => void
+  ground: (change: Partial<Ground>) => void
+  shop: ShopCloth
+  setShop: (change: Partial<ShopCloth>) => void
+  lay: OnTable | null
+  faults: Fault[]
+  usedMm: number
+  chosen: string | null
+  choose: (key: string | null) => void
+  held: ReadonlySet<string>
+  hold: (key: string) => void
+  move: (key: string, by: readonly [number, number], isLoose: boolean) => void
+  turn: (key: string, isFlipped: boolean) => void
+  undo: (() => void) | undefined
+  start: () => void
+  stop: () => void
+  isRunning: boolean
+  since: number
+  trouble: string
+  names: ReadonlyMap<string, string>
+}
+
+/** All that happens on the table: the cloth, the search, the hand, and what was done before. */
+export function useTable(data: LayData): Table {
+  const [wishes, setAllWishes] = useState<Wishes>({ layers: 'best', gapMm: 0, matchNotches: true, seed: 1 })
+  const [changes, setChanges] = useState<Partial<Ground>>({})
+  const [shop, setAllShop] = useState<ShopCloth>({ widthMm: 1400, lengthMm: null, oneWay: false })
+  const [lay, setLay] = useState<OnTable | null>(() => keptLay(data))
+  const [past, setPast] = useState<Placement[][]>([])
+  const [chosen, choose] = useState<string | null>(null)
+  const [held, setHeld] = useState<ReadonlySet<string>>(new Set())
+  const names = useMemo(() => new Map(data.pieces.map(({ id, name }) => [id, name])), [data.pieces])
+  const grounds = useMemo(() => groundsOf(data, shop, changes), [data, shop, changes])
+  const task = useMemo(
+    (): LayTask =>
+      layTaskOf(
+        data.pieces.map(({ name: _, isAbout: __, ...piece }) => piece),
+        grounds,
+        wishes,
+      ),
+    [data.pieces, grounds, wishes],
+  )
+  const [running, setRunning] = useState<LayTask>(task)
+  const take = useCallback(
+    (answer: LayAnswer) => {
+      const { placements, layers } = answer
+      setLay({ placements, layers, answer, task: running })
+    },
+    [running],
+  )
+  const laying = useLay(take, take)
+  const place = (placements: Placement[]) => {
+    if (!lay) return
+    setPast((before) => [...before, lay.placements].slice(-MOST_UNDO))
+    setLay({ ...lay, placements })
+  }
+  const start = () => {
+    const pinned = lay ? lay.placements.filter((placement) => held.has(keyOf(placement))) : []
+    if (lay) setPast((before) => [...before, lay.placements].slice(-MOST_UNDO))
+    setRunning(task)
+    laying.start({ ...task, pinned, seed: wishes.seed + past.length }, SECONDS)
+  }
+  const faults = useMemo(
+    () => (lay ? faultsOn(lay.placements, { task: lay.task, layers: lay.layers, names }) : []),
+    [lay, names],
+  )
+  return {
+    data,
+    grounds,
+    wishes,
+    setWishes: (change) => setAllWishes((before) => ({ ...before, ...change })),
+    ground: (change) => setChanges((before) => ({ ...before, ...change })),
+    shop,
+    setShop: (change) => setAllShop((before) => ({ ...before, ...change })),
+    lay,
+    faults,
+    usedMm: lay ? usedOf(lay.placements, lay.layers) : 0,
+    chosen,
+    choose,
+    held,
+    hold: (key) =>
+      setHeld((before) => new Set(before.has(key) ? [...before].filter((one) => one !== key) : [...before, key])),
+    move: (key, by, isLoose) =>
+      lay && place(movedBy(lay.placements, key, by, { task: lay.task, layers: lay.layers, isLoose })),
+    turn: (key, isFlipped) => lay && place(turnedOver(lay.placements, key, isFlipped)),
+    undo:
+      past.length > 0 && lay && !laying.isRunning
+        ? () => {
+            setLay({ ...lay, placements: past.at(-1)! })
+            setPast(past.slice(0, -1))
+          }
+        : undefined,
+    start,
+    stop: laying.stop,
+    isRunning: laying.isRunning,
+    since: laying.since,
+    trouble: laying.trouble,
+    names,
+  }
+}
+
+function groundsOf(data: LayData, shop: ShopCloth, changes: Partial<Ground>): Table['grounds'] {
+  const chosen = data.chosen.flatMap((id) => data.offered.find((one) => one.id === id) ?? [])
+  const wide = chosen.filter(({ widthMm }) => widthMm > 0)
+  if (wide.length > 1) return wide
+  const base: Ground = wide[0] ?? {
+    id: 'shop',
+    name: 'Cloth of that width',
+    ...shop,
+    shrinkPercent: { length: 0, width: 0 },
+    repeatMm: { x: 0, y: 0 },
+    selvedgeMm: 13,
+    outline: null,
+  }
+  return [{ ...base, ...changes }]
+}
+
+/** The plan that was kept for this cloth, back on the table. */
+function keptLay(data: LayData): OnTable | null {
+  const { kept, pieces } = data
+  if (!kept || !kept.placements.every(({ id }) => pieces.some((piece) => piece.id === id))) return null
+  const placements = kept.placements.map((placement) => ({ ...placement, polygon: [...placement.polygon] }))
+  const grounds = groundsOf(data, { widthMm: kept.widthMm, lengthMm: kept.lengthMm, oneWay: false }, {})
+  const wishes: Wishes = { layers: kept.layers, gapMm: 0, matchNotches: true, seed: 1 }
+  const task = layTaskOf(
+    pieces.map(({ name: _, isAbout: __, ...piece }) => piece),
+    grounds,
+    wishes,
+  )
+  const { layers, usedLengthMm, density } = kept
+  const answer: LayAnswer = {
+    verdict: 'fits',
+    layers,
+    placements,
+    usedLengthMm,
+    density,
+    lowerBoundMm: 0,
+    unplaced: [],
+    leftOver: [],
+    buy: null,
+    text: 'As it was kept.',
+  }
+  return { placements, layers, answer, task }
+}

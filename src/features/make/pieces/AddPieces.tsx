@@ -1,0 +1,170 @@
+'use client'
+
+import { useState } from 'react'
+import { PickFile } from '@/ui/kit/PickFile'
+import { StrongButton } from '@/ui/kit/buttons'
+import { NumberField } from '@/ui/kit/NumberField'
+import { SelectField } from '@/ui/kit/SelectField'
+import { TextField } from '@/ui/kit/fields'
+import { Actions, Columns, Fields, Paper, Slip, Soft } from '@/ui/kit/surfaces'
+import { useDoing } from '@/ui/kit/useDoing'
+import { addFromCorners, addFromFile, addFromMeasures, type Kept } from './actions'
+import { cornersOf } from './cornersOf'
+import { type PiecesData } from './load'
+
+const TYPES = ['.dxf', '.svg', 'image/svg+xml', 'image/vnd.dxf']
+/** Usual seam allowance, mm: common practice. */
+const ALLOWANCE = 15
+
+interface Props {
+  id: string
+  kinds: PiecesData['kinds']
+  isFirst: boolean
+}
+
+/** Ways of bringing outlines in: from a file, from measures, corner by corner. */
+export function AddPieces({ id, kinds, isFirst }: Props) {
+  const { busy, trouble, doing } = useDoing()
+  const [said, setSaid] = useState('')
+  const keep = (work: () => Promise<Kept>) =>
+    doing(async () => {
+      const outcome = await work()
+      setSaid(outcome.ok ? keptWords(outcome) : '')
+      return outcome
+    })
+  return (
+    <section aria-label="Bring pieces in">
+      <h2>{isFirst ? 'Bring its pieces in' : 'More pieces'}</h2>
+      <div role="status">
+        {trouble ? <Slip $tone="warn">{trouble}</Slip> : null}
+        {said ? <Slip $tone="good">{said}</Slip> : null}
+      </div>
+      <Columns>
+        <FromFile isBusy={busy} onFile={(form) => keep(() => addFromFile(id, form))} />
+        <FromMeasures kinds={kinds} isBusy={busy} onDraw={(input) => keep(() => addFromMeasures(id, input))} />
+        <FromCorners isBusy={busy} onDraw={(input) => keep(() => addFromCorners(id, input))} />
+      </Columns>
+    </section>
+  )
+}
+
+function keptWords({ kept, notRead }: { kept: number; notRead: string[] }): string {
+  const pieces = `${kept} ${kept === 1 ? 'piece' : 'pieces'} kept.`
+  return notRead.length > 0 ? `${pieces} Not understood: ${notRead.join('; ')}.` : pieces
+}
+
+function FromFile({ isBusy, onFile }: { isBusy: boolean; onFile: (form: FormData) => void }) {
+  const [square, setSquare] = useState(NaN)
+  const send = (file: File) => {
+    const form = new FormData()
+    form.set('file', file)
+    if (square > 0) form.set('squareMm', String(square * 10))
+    onFile(form)
+  }
+  return (
+    <Paper aria-label="From a file">
+      <h3>From a file</h3>
+      <Soft>A DXF as pattern programs write it, or an SVG drawing. Closed lines become pieces.</Soft>
+      <NumberField
+        label="Test square in an SVG"
+        unit="cm"
+        value={square}
+        onChange={setSquare}
+        minValue={0}
+        hint="Only where the file’s own scale is wrong: its side as it should be."
+      />
+      <Actions>
+        <PickFile strong label="Choose a file…" types={TYPES} onPick={send} isDisabled={isBusy} />
+      </Actions>
+    </Paper>
+  )
+}
+
+interface MeasuresProps {
+  kinds: PiecesData['kinds']
+  isBusy: boolean
+  onDraw: (input: { kind: string; mm: Record<string, number>; allowance: number }) => void
+}
+
+function FromMeasures({ kinds, isBusy, onDraw }: MeasuresProps) {
+  const [kindId, setKind] = useState(kinds[0]!.id)
+  const [given, setGiven] = useState<Record<string, number>>({})
+  const [allowance, setAllowance] = useState(ALLOWANCE)
+  const kind = kinds.find(({ id }) => id === kindId)!
+  const valueOf = (id: string, usualMm: number) => given[`${kindId} ${id}`] ?? usualMm
+  const draw = () => {
+    const mm = Object.fromEntries(kind.measures.map(({ id, usualMm }) => [id, valueOf(id, usualMm)]))
+    onDraw({ kind: kindId, mm, allowance: Number.isNaN(allowance) ? 0 : allowance })
+  }
+  return (
+    <Paper aria-label="From measures">
+      <h3>From measures</h3>
+      <SelectField
+        label="Shape"
+        value={kindId}
+        onChange={setKind}
+        options={kinds.map(({ id, label, isAbout }) => [id, isAbout ? `${label} (about)` : label] as const)}
+      />
+      <Fields>
+        {kind.measures.map(({ id, label, usualMm }) => (
+          <NumberField
+            key={`${kindId} ${id}`}
+            label={label}
+            unit="cm"
+            value={valueOf(id, usualMm) / 10}
+            minValue={1}
+            maxValue={1000}
+            onChange={(cm) => setGiven((before) => ({ ...before, [`${kindId} ${id}`]: cm * 10 }))}
+          />
+        ))}
+        <NumberField
+          label="Seam allowance"
+          unit="mm"
+          value={allowance}
+          minValue={0}
+          maxValue={100}
+          onChange={setAllowance}
+        />
+      </Fields>
+      <Actions>
+        <StrongButton onPress={draw} isDisabled={isBusy}>
+          Draw it
+        </StrongButton>
+      </Actions>
+    </Paper>
+  )
+}
+
+function FromCorners({
+  isBusy,
+  onDraw,
+}: {
+  isBusy: boolean
+  onDraw: (input: { name: string; corners: (readonly [number, number])[] }) => void
+}) {
+  const [name, setName] = useState('')
+  const [text, setText] = useState('')
+  const corners = cornersOf(text)
+  return (
+    <Paper aria-label="Corner by corner">
+      <h3>Corner by corner</h3>
+      <TextField label="Name of the piece" value={name} onChange={setName} />
+      <TextField
+        label="Corners, in cm"
+        rows={5}
+        value={text}
+        onChange={setText}
+        hint="One a line, across and along, going round: 0 0, then 30 0, then 30 45."
+        error={text && corners === undefined ? 'Each line has two numbers.' : undefined}
+      />
+      <Actions>
+        <StrongButton
+          onPress={() => onDraw({ name, corners: corners ?? [] })}
+          isDisabled={isBusy || corners === undefined || corners.length < 3}
+        >
+          Keep the piece
+        </StrongButton>
+      </Actions>
+    </Paper>
+  )
+}

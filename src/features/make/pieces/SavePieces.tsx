@@ -1,0 +1,14 @@
+'use client'
+
+import { Button } from '@/ui/kit/buttons'
+import { saveFile } from '@/ui/kit/saveFile'
+import { type PieceData } from './load'
+
+/** Saves the pieces as a DXF file that reads back unchanged. */
+export function SavePieces({ name, pieces }: { name: string; pieces: readonly PieceData[] }) {
+  const save = async () => {
+    const { dxfOfPieces } = await import('@/core/outlines/dxfOut')
+    saveFile(`${name}.dxf`, dxfOfPieces(pieces), 'image/vnd.dxf')
+  }
+  return <Button onPress={() => void save()}>Save them as DXF</Button>
+}

@@ -1,0 +1,127 @@
+'use server'
+
+import { revalidatePath } from 'next/cache'
+import { z } from 'zod'
+import { PatternPieceSchema } from '@/core/notebook/kinds/patternPiece'
+import { PointSchema } from '@/core/notebook/schemas/laid'
+import { RecordIdSchema, SeenSchema } from '@/core/notebook/schemas/id'
+import { listOf, nameText } from '@/core/notebook/schemas/text'
+import { readDxf } from '@/core/outlines/dxf'
+import { measuredKind } from '@/core/outlines/measured/kinds'
+import { settled } from '@/core/outlines/settled'
+import { readSvg } from '@/core/outlines/svg'
+import { NoOutlines, type FoundOutlines } from '@/core/outlines/types'
+import { areaOf, boxOf } from '@/core/shapes/polygon'
+import { notebook } from '@/server/database'
+import { keepFound } from '@/server/patternPieces'
+import { changeRecord, removeRecord } from '@/server/store/repository'
+import { doneOf, outcomeOf, type Done, type Outcome, type Refusal } from '../../shared/outcome'
+import { told } from '../../shared/told'
+import { now } from '../../shared/now'
+
+/** Pieces that were kept, and what of the file was not understood. */
+export type Kept = { ok: true; kept: number; notRead: string[] } | Refusal
+
+/** Largest file of outlines, bytes. */
+const MOST_BYTES = 3_000_000
+
+/** Keeps the pieces of a DXF or SVG file. @param form with `file`, and `squareMm` of a test square where there is one */
+export async function addFromFile(patternId: unknown, form: unknown): Promise<Kept> {
+  const id = told(RecordIdSchema, patternId)
+  const file = form instanceof FormData ? form.get('file') : null
+  if (!(file instanceof Blob)) return refused('No file came along.')
+  if (file.size > MOST_BYTES) return refused('The file is larger than 3 MB: is it a drawing of lines?')
+  const square = Number(form instanceof FormData ? form.get('squareMm') : NaN)
+  const text = await file.text()
+  return keepAll(id, () => readAny(text, square > 0 ? square : undefined), { from: 'file', isAbout: false })
+}
+
+function readAny(text: string, squareMm: number | undefined): FoundOutlines {
+  const isSvg = /^\s*(<\?xml|<!--|<!DOCTYPE svg|<svg)/i.test(text)
+  if (!isSvg) return readDxf(text)
+  const found = readSvg(text)
+  return squareMm === undefined ? found : bySquare(text, found, squareMm)
+}
+
+/** Scaled so that the piece that is called a test square has its side; the square itself is no piece. */
+function bySquare(text: string, found: FoundOutlines, squareMm: number): FoundOutlines {
+  const square = found.pieces.find(({ name }) => /test|square|scale/i.test(name)) ?? smallest(found)
+  const { minX, maxX } = boxOf(square.outline)
+  const { pieces, notRead } = readSvg(text, { squareMm, readMm: maxX - minX })
+  const rest = pieces.filter(({ name }) => name !== square.name)
+  return { pieces: rest.length > 0 ? rest : pieces, notRead }
+}
+
+function smallest({ pieces }: FoundOutlines) {
+  return pieces.reduce((least, piece) => (areaOf(piece.outline) < areaOf(least.outline) ? piece : least))
+}
+
+const MeasuresSchema = z.strictObject({
+  kind: z.string().max(40),
+  mm: z.record(z.string().max(40), z.number().min(10, 'at least 1 cm').max(10_000, 'at most 10 m')),
+  allowance: z.number().min(0).max(100),
+})
+
+/** Keeps pieces that are drawn from measures. */
+export async function addFromMeasures(patternId: unknown, input: unknown): Promise<Kept> {
+  const id = told(RecordIdSchema, patternId)
+  const parsed = MeasuresSchema.safeParse(input)
+  if (!parsed.success) return refused(parsed.error.issues[0]!.message)
+  const { kind: kindId, mm, allowance } = parsed.data
+  const kind = measuredKind(kindId)
+  const missing = kind?.measures.find((measure) => mm[measure.id] === undefined)
+  if (!kind) return refused('There is no such shape.')
+  if (missing) return refused(`${missing.label} is missing.`)
+  const read = () => ({ pieces: kind.draw(mm, allowance), notRead: [] })
+  return keepAll(id, read, { from: 'measures', isAbout: kind.isAbout })
+}
+
+const CornersSchema = z.strictObject({ name: nameText, corners: listOf(PointSchema, 400) })
+
+/** Keeps one piece by its corners, mm. */
+export async function addFromCorners(patternId: unknown, input: unknown): Promise<Kept> {
+  const id = told(RecordIdSchema, patternId)
+  const parsed = CornersSchema.safeParse(input)
+  if (!parsed.success) return refused(parsed.error.issues[0]!.message)
+  const { name, corners } = parsed.data
+  const piece = settled({ name, outline: corners, notches: [], count: 1, pair: false, size: '' })
+  if (typeof piece === 'string') return refused(piece)
+  return keepAll(id, () => ({ pieces: [piece], notRead: [] }), { from: 'points', isAbout: false })
+}
+
+async function keepAll(
+  patternId: string,
+  read: () => FoundOutlines,
+  rest: { from: 'file' | 'measures' | 'points'; isAbout: boolean },
+): Promise<Kept> {
+  try {
+    const { pieces, notRead } = read()
+    const outcome = await doneOf(async () => keepFound(await notebook(), patternId, pieces, rest, now()))
+    if (!outcome.ok) return outcome
+    revalidatePath('/', 'layout')
+    return { ok: true, kept: pieces.length, notRead: notRead.slice(0, 20) }
+  } catch (error) {
+    if (error instanceof NoOutlines || error instanceof RangeError) return refused(error.message)
+    throw error
+  }
+}
+
+const refused = (message: string): Refusal => ({ ok: false, errors: { '': message } })
+
+/** Changes a piece. @param which its id, and the revision that the person saw */
+export async function changePatternPiece(which: unknown, input: unknown): Promise<Outcome> {
+  const seen = told(SeenSchema, which)
+  const outcome = await outcomeOf(async () =>
+    changeRecord(await notebook(), 'pattern-piece', seen, PatternPieceSchema.parse(input), now()),
+  )
+  if (outcome.ok) revalidatePath('/', 'layout')
+  return outcome
+}
+
+/** Throws a piece away. */
+export async function dropPatternPiece(pieceId: unknown): Promise<Done> {
+  const id = told(RecordIdSchema, pieceId)
+  const outcome = await doneOf(async () => removeRecord(await notebook(), 'pattern-piece', { id }, now()))
+  revalidatePath('/', 'layout')
+  return outcome
+}

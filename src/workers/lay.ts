@@ -1,0 +1,28 @@
+import { expose } from 'comlink'
+import { layOut } from '@/core/lay/lay'
+import { bySeconds } from '@/core/lay/search/budget'
+import { type LayAnswer, type LayTask } from '@/core/lay/types'
+
+/** Between two best lays that are told, at least so long, ms: more often nobody sees. */
+const TELL_EVERY = 120
+
+const jobs = {
+  /** Lays for so many seconds, and tells of every better lay meanwhile. To end it sooner, end the worker. */
+  lay(task: LayTask, seconds: number, onBest: (best: LayAnswer) => void): LayAnswer {
+    const search = layOut(task, bySeconds(seconds, () => performance.now()))
+    let toldAt = -Infinity
+    let untold: LayAnswer | undefined
+    for (;;) {
+      const { done, value } = search.next()
+      if (done) return value
+      untold = value ?? untold
+      if (!untold || performance.now() - toldAt < TELL_EVERY) continue
+      onBest(untold)
+      untold = undefined
+      toldAt = performance.now()
+    }
+  },
+}
+export type LayJobs = typeof jobs
+
+expose(jobs)
