@@ -2,6 +2,8 @@ import { expose } from 'comlink'
 import { layOut } from '@/core/lay/lay'
 import { bySeconds } from '@/core/lay/search/budget'
 import { type LayAnswer, type LayTask } from '@/core/lay/types'
+import { savings, type Saving } from '@/core/making/short'
+import { byWidth, type WidthAsked } from '@/core/making/widths'
 
 /** Between two best lays that are told, at least so long, ms: more often nobody sees. */
 const TELL_EVERY = 120
@@ -9,7 +11,10 @@ const TELL_EVERY = 120
 const jobs = {
   /** Lays for so many seconds, and tells of every better lay meanwhile. To end it sooner, end the worker. */
   lay(task: LayTask, seconds: number, onBest: (best: LayAnswer) => void): LayAnswer {
-    const search = layOut(task, bySeconds(seconds, () => performance.now()))
+    const search = layOut(
+      task,
+      bySeconds(seconds, () => performance.now()),
+    )
     let toldAt = -Infinity
     let untold: LayAnswer | undefined
     for (;;) {
@@ -21,6 +26,16 @@ const jobs = {
       untold = undefined
       toldAt = performance.now()
     }
+  },
+  /** What each width of a shop takes, told one by one. */
+  widths(task: LayTask, onOne: (one: WidthAsked) => void): void {
+    const { cloth, pieces } = task
+    if (!cloth) return
+    for (const one of byWidth(pieces, cloth)) onOne(one)
+  },
+  /** What would make it fit, told one by one. */
+  savings(task: LayTask, neededMm: number, onOne: (one: Saving) => void): void {
+    for (const one of savings(task, neededMm)) onOne(one)
   },
 }
 export type LayJobs = typeof jobs

@@ -13,8 +13,6 @@ const Cloth = styled.svg`
   width: 100%;
   height: auto;
   max-height: 34rem;
-  background: var(--paper-deep);
-  border: 1px solid var(--line);
   touch-action: pan-y;
   .piece {
     cursor: grab;
@@ -121,7 +119,7 @@ export function Board(props: Props) {
               className="edge"
               d={pathOf([stretch.outline, ...stretch.holes])}
               fillRule="evenodd"
-              style={{ fill: stretch.tile ? `url(#weave-${i})` : 'var(--paper)' }}
+              style={{ fill: stretch.tile ? `url(#weave-${i})` : 'var(--paper-deep)' }}
             />
             {placements
               .filter(({ panel }) => panel === stretch.id)

@@ -8,6 +8,7 @@ import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Columns, Fields, Lead, Page, Paper, Slip, Stack } from '@/ui/kit/surfaces'
 import { ClothChoice } from './ClothChoice'
 import { HandBar } from './HandBar'
+import { LayAdvice } from './LayAdvice'
 import { layAddress } from './layAddress'
 import { LayTold } from './LayTold'
 import { type LayData } from './load'
@@ -55,6 +56,7 @@ function Laying(data: LayData) {
           .
         </Slip>
       ) : null}
+      {lay && !table.isRunning ? <LayAdvice key={lay.answer.text} table={table} lay={lay} /> : null}
       <Columns>
         <Paper aria-labelledby="which-cloth">
           <h2 id="which-cloth">On which cloth</h2>

@@ -5,7 +5,7 @@ import Link from 'next/link'
 import { formatLength } from '@/core/units/format'
 import { buy } from '@/core/units/buy'
 import { Button, StrongButton } from '@/ui/kit/buttons'
-import { Actions, Lead, Slip, Soft } from '@/ui/kit/surfaces'
+import { Actions, Lead, Slip, Soft, Stack } from '@/ui/kit/surfaces'
 import { useDoing } from '@/ui/kit/useDoing'
 import { saveFile } from '@/ui/kit/saveFile'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
@@ -23,7 +23,7 @@ const LIES: Record<OnTable['layers'], string> = {
 export function LayTold({ table }: { table: Table }) {
   const { lay, isRunning, since, trouble } = table
   return (
-    <section aria-label="What comes of it">
+    <Stack as="section" aria-label="What comes of it">
       <Lead role="status">
         {lay ? <Verdict table={table} lay={lay} /> : 'Choose the cloth, then let it be laid.'}
       </Lead>
@@ -43,7 +43,7 @@ export function LayTold({ table }: { table: Table }) {
         ) : null}
         {lay && !isRunning ? <WhatNext table={table} lay={lay} /> : null}
       </Actions>
-    </section>
+    </Stack>
   )
 }
 

@@ -1,9 +1,9 @@
 'use client'
 
-import { proxy, wrap } from 'comlink'
+import { proxy } from 'comlink'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { type LayAnswer, type LayTask } from '@/core/lay/types'
-import { type LayJobs } from '@/workers/lay'
+import { startJob, type Job } from './startJob'
 
 interface Laying {
   isRunning: boolean
@@ -16,16 +16,16 @@ interface Laying {
 
 /**
  * Lays in a worker of its own; to stop it ends the worker, and what was best so far stands.
- * @param onBest takes every better lay; @param onDone takes the last
+ * @param onBest takes every better lay, and the last with the task that it is of
  */
-export function useLay(onBest: (answer: LayAnswer) => void, onDone: (answer: LayAnswer) => void): Laying {
-  const worker = useRef<Worker | null>(null)
+export function useLay(onBest: (answer: LayAnswer, task: LayTask) => void): Laying {
+  const job = useRef<Job | null>(null)
   const [begun, setBegun] = useState<number | null>(null)
   const [since, setSince] = useState(0)
   const [trouble, setTrouble] = useState('')
   const stop = useCallback(() => {
-    worker.current?.terminate()
-    worker.current = null
+    job.current?.end()
+    job.current = null
     setBegun(null)
   }, [])
   useEffect(() => stop, [stop])
@@ -40,30 +40,22 @@ export function useLay(onBest: (answer: LayAnswer) => void, onDone: (answer: Lay
       setTrouble('')
       setSince(0)
       setBegun(performance.now())
-      const made = new Worker(new URL('../../../workers/lay.ts', import.meta.url), { type: 'module' })
-      worker.current = made
-      made.onerror = () => {
-        setTrouble('This browser could not lay it out.')
-        stop()
-      }
-      const isMine = () => worker.current === made
-      const best = proxy((answer: LayAnswer) => {
-        if (isMine()) onBest(answer)
-      })
-      wrap<LayJobs>(made)
-        .lay(task, seconds, best)
-        .then((answer) => {
-          if (!isMine()) return
-          onDone(answer)
+      const made: Job = startJob(
+        async (jobs) => {
+          const take = (answer: LayAnswer) => {
+            if (job.current === made) onBest(answer, task)
+          }
+          take(await jobs.lay(task, seconds, proxy(take)))
+        },
+        (said) => {
+          if (job.current !== made) return
+          setTrouble(said ?? '')
           stop()
-        })
-        .catch((error: unknown) => {
-          if (!isMine()) return
-          setTrouble(error instanceof Error ? error.message : 'It could not be laid out.')
-          stop()
-        })
+        },
+      )
+      job.current = made
     },
-    [onBest, onDone, stop],
+    [onBest, stop],
   )
   return { isRunning: begun !== null, since, trouble, start, stop }
 }

@@ -64,24 +64,12 @@ export function useTable(data: LayData): Table {
   const [held, setHeld] = useState<ReadonlySet<string>>(new Set())
   const names = useMemo(() => new Map(data.pieces.map(({ id, name }) => [id, name])), [data.pieces])
   const grounds = useMemo(() => groundsOf(data, shop, changes), [data, shop, changes])
-  const task = useMemo(
-    (): LayTask =>
-      layTaskOf(
-        data.pieces.map(({ name: _, isAbout: __, ...piece }) => piece),
-        grounds,
-        wishes,
-      ),
-    [data.pieces, grounds, wishes],
-  )
-  const [running, setRunning] = useState<LayTask>(task)
-  const take = useCallback(
-    (answer: LayAnswer) => {
-      const { placements, layers } = answer
-      setLay({ placements, layers, answer, task: running })
-    },
-    [running],
-  )
-  const laying = useLay(take, take)
+  const task = useMemo((): LayTask => layTaskOf(data.pieces, grounds, wishes), [data.pieces, grounds, wishes])
+  const take = useCallback((answer: LayAnswer, of: LayTask) => {
+    const { placements, layers } = answer
+    setLay({ placements, layers, answer, task: of })
+  }, [])
+  const laying = useLay(take)
   const place = (placements: Placement[]) => {
     if (!lay) return
     setPast((before) => [...before, lay.placements].slice(-MOST_UNDO))
@@ -90,7 +78,6 @@ export function useTable(data: LayData): Table {
   const start = () => {
     const pinned = lay ? lay.placements.filter((placement) => held.has(keyOf(placement))) : []
     if (lay) setPast((before) => [...before, lay.placements].slice(-MOST_UNDO))
-    setRunning(task)
     laying.start({ ...task, pinned, seed: wishes.seed + past.length }, SECONDS)
   }
   const faults = useMemo(
@@ -155,11 +142,7 @@ function keptLay(data: LayData): OnTable | null {
   const placements = kept.placements.map((placement) => ({ ...placement, polygon: [...placement.polygon] }))
   const grounds = groundsOf(data, { widthMm: kept.widthMm, lengthMm: kept.lengthMm, oneWay: false }, {})
   const wishes: Wishes = { layers: kept.layers, gapMm: 0, matchNotches: true, seed: 1 }
-  const task = layTaskOf(
-    pieces.map(({ name: _, isAbout: __, ...piece }) => piece),
-    grounds,
-    wishes,
-  )
+  const task = layTaskOf(pieces, grounds, wishes)
   const { layers, usedLengthMm, density } = kept
   const answer: LayAnswer = {
     verdict: 'fits',

@@ -2,7 +2,8 @@
 
 import styled from 'styled-components'
 import { formatLength } from '@/core/units/format'
-import { Figures, Soft, Stack } from '@/ui/kit/surfaces'
+import { ButtonLink } from '@/ui/kit/links'
+import { Actions, Figures, Soft, Stack } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { ENOUGH_WORDS, enoughWords } from '../holding/enoughWords'
 import { StepTick } from './StepTick'
@@ -15,10 +16,20 @@ const Wide = styled.div`
 /** Whether each cloth is enough, and what makes up the length. */
 export function EnoughStep({ project }: { project: ProjectData }) {
   const { units } = usePreferences()
-  const known = project.places.filter(({ enough }) => enough)
+  const known = project.places.filter(({ enough, byLay }) => enough && !byLay)
+  const laid = project.places.filter(({ byLay }) => byLay)
   return (
     <Stack>
-      {known.length === 0 ? (
+      {laid.map(({ role, label, title, byLay }) => (
+        <section key={`${role} ${label}`} aria-label={`Enough ${title}`}>
+          <h3>{title}: there is enough</h3>
+          <p>
+            By {byLay!.isCut ? 'what was cut' : 'the plan that you kept'}: it takes{' '}
+            {formatLength(byLay!.usedLengthMm, units)}.
+          </p>
+        </section>
+      ))}
+      {known.length + laid.length === 0 ? (
         <Soft>Once a cloth is chosen and the pattern gives a length, it stands here.</Soft>
       ) : null}
       {known.map(({ role, label, title, enough }) => (
@@ -26,7 +37,7 @@ export function EnoughStep({ project }: { project: ProjectData }) {
           <h3>
             {title}: {ENOUGH_WORDS[enough!.verdict].toLowerCase()}
           </h3>
-          <p>{enoughWords(enough!, units)}</p>
+          <p>By the envelope: {enoughWords(enough!, units)}</p>
           <Soft>
             Between {formatLength(enough!.interval80[0], units)} and {formatLength(enough!.interval80[1], units)} in
             four cases of five.
@@ -46,6 +57,11 @@ export function EnoughStep({ project }: { project: ProjectData }) {
           </Wide>
         </section>
       ))}
+      {project.pattern ? (
+        <Actions>
+          <ButtonLink href={`/patterns/${project.pattern.id}/lay?project=${project.id}`}>Lay it out</ButtonLink>
+        </Actions>
+      ) : null}
       <StepTick project={project} step="enough" label="I laid it out, and there is enough" />
     </Stack>
   )

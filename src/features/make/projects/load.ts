@@ -18,6 +18,7 @@ import { findPattern, listPatterns, type KeptPattern } from '@/server/patterns'
 import { findProject, listProjects, reservedBy, wornOf, type KeptCloth, type ProjectWhole } from '@/server/projects'
 import { bestFor } from '@/server/remember/ranks'
 import { shelfOf, type Shelf } from '@/server/remember/shelf'
+import { allRecords, recordsReferring, type Kept } from '@/server/store/repository'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 import { enoughFor, toBuy, type Making } from '../holding/enoughFor'
 import { hangs } from '../holding/hangs'
@@ -44,15 +45,17 @@ const OFFERED = 6
 /** Every project with where it stands, those that are not done first. */
 export async function loadProjects(preferences: Preferences) {
   const db = await notebook()
-  const [projects, patterns, shelf] = await Promise.all([
+  const [projects, lays, patterns, shelf] = await Promise.all([
     listProjects(db),
+    allRecords(db, 'lay'),
     listPatterns(db),
     shelfOf(db, preferences.words),
   ])
   return projects
     .map((whole) => {
       const pattern = patterns.find(({ id }) => id === whole.project.data.patternId)
-      const standing = standingOf(whole, pattern, shelf, preferences)
+      const mine = lays.kept.filter(({ data }) => data.patternId === pattern?.id)
+      const standing = standingOf(whole, pattern, shelf, preferences, mine)
       const { main } = standing
       const { name, finished } = whole.project.data
       return {
@@ -77,11 +80,12 @@ export async function loadProject(id: string, preferences: Preferences) {
   const { project } = whole
   const pattern = project.data.patternId === null ? undefined : await findPattern(db, project.data.patternId)
   const [shelf, all] = await Promise.all([shelfOf(db, preferences.words), listProjects(db)])
-  const standing = standingOf(whole, pattern, shelf, preferences)
+  const lays = pattern ? await recordsReferring(db, 'lay', 'patternId', pattern.id) : []
+  const standing = standingOf(whole, pattern, shelf, preferences, lays)
   const reserved = reservedBy(all.filter((one) => one.project.id !== id))
   const worn = wornOf(all, shelf)
   const places = await Promise.all(
-    standing.places.map(async ({ place, chosen, gist, enough }) => ({
+    standing.places.map(async ({ place, chosen, gist, enough, byLay }) => ({
       role: place.role,
       label: place.label,
       title: place.title,
@@ -95,6 +99,7 @@ export async function loadProject(id: string, preferences: Preferences) {
         match: gist && match(place.need, gist.offer, preferences.units),
       },
       enough,
+      byLay,
       buy: toBuy(place.lengths, standing.making),
       offered: await offeredFor(place, pattern, shelf, reserved, preferences, standing.making, worn),
     })),
@@ -142,25 +147,34 @@ function standingOf(
   pattern: KeptPattern | undefined,
   shelf: Shelf,
   preferences: Preferences,
+  lays: readonly Kept<'lay'>[],
 ) {
   const making: Making = { size: data.size, view: data.view, copies: data.copies, pieces: pattern?.pieces ?? null }
   const places = placesOf(pattern, preferences).map((place) => {
     const chosen = cloths.find((cloth) => cloth.data.role === place.role && cloth.data.label === place.label)
     const gist = chosen?.data.pieceId ? shelf.find(chosen.data.pieceId) : undefined
-    return { place, chosen, gist, enough: gist ? enoughFor(gist, place.lengths, making) : null }
+    const byLay = chosen?.data.pieceId ? laidOn(lays, chosen.data.pieceId, data.size) : null
+    return { place, chosen, gist, byLay, enough: gist ? enoughFor(gist, place.lengths, making) : null }
   })
   const steps = stepsOf({
-    cloths: places.map(({ place, chosen, enough }) => ({
+    cloths: places.map(({ place, chosen, enough, byLay }) => ({
       role: place.role,
       isChosen: chosen !== undefined,
       isBought: chosen !== undefined && chosen.data.pieceId === null && chosen.data.was === '',
-      enough: enough?.verdict ?? null,
+      enough: byLay ? 'enough' : (enough?.verdict ?? null),
     })),
     notionsLeft: (pattern?.notions ?? []).filter(({ text }) => !data.bought.includes(text)).length,
     behind: data.behind,
     isFinished: data.finished !== null,
   })
   return { making, places, steps, main: places[0]?.gist }
+}
+
+/** The plan that was kept, or cut, on that piece: only what fits is ever kept. */
+function laidOn(lays: readonly Kept<'lay'>[], pieceId: string, size: string) {
+  const mine = lays.filter(({ data }) => data.pieceId === pieceId && (data.size === '' || data.size === size))
+  const last = mine.at(-1)?.data
+  return last ? { usedLengthMm: last.usedLengthMm, layers: last.layers, isCut: last.cutAt !== null } : null
 }
 
 /** The one thing to do next, in words; null where nothing is left. */

@@ -1,0 +1,139 @@
+import { shirt } from '../../../tests/support/lay/shirt'
+import { plainPiece } from '../../../tests/support/lay/jigsaw'
+import { layOut } from '../lay/lay'
+import { byMoves } from '../lay/search/budget'
+import { overlapsOf, snapped } from '../lay/snap'
+import { areaOf, boxOf, moved, type Outline } from '../shapes/polygon'
+import { layTaskOf, type Ground, type Wishes } from './layTask'
+import { offcutsOf } from './offcuts'
+import { savings } from './short'
+import { byWidth } from './widths'
+
+const ground = (rest: Partial<Ground> = {}): Ground => ({
+  id: 'cloth',
+  name: 'Cloth',
+  widthMm: 1000,
+  lengthMm: 2000,
+  shrinkPercent: { length: 0, width: 0 },
+  oneWay: false,
+  repeatMm: { x: 0, y: 0 },
+  selvedgeMm: 0,
+  outline: null,
+  ...rest,
+})
+const wishes: Wishes = { layers: 'single', gapMm: 0, matchNotches: true, seed: 1 }
+const rectangle = (width: number, length: number): Outline => [
+  [0, 0],
+  [width, 0],
+  [width, length],
+  [0, length],
+]
+
+function laid(...args: Parameters<typeof layTaskOf>) {
+  const search = layOut(layTaskOf(...args), byMoves(200))
+  for (;;) {
+    const { done, value } = search.next()
+    if (done) return value
+  }
+}
+
+describe('the task', () => {
+  it('reckons cloth as small as it will be once washed', () => {
+    const { cloth } = layTaskOf([], [ground({ shrinkPercent: { length: 5, width: 2 } })], wishes)
+    expect([cloth!.lengthMm, cloth!.widthMm]).toEqual([1900, 980])
+  })
+  it('lays on several cloths as odd pieces, each without its selvedges', () => {
+    const { cloth, panels } = layTaskOf([], [ground({ selvedgeMm: 10 }), ground({ id: 'other' })], wishes)
+    expect(cloth).toBeUndefined()
+    expect(panels!.map(({ outline }) => areaOf(outline))).toEqual([980 * 2000, 1000 * 2000])
+  })
+  it('lets notches of one name agree', () => {
+    const side = [{ id: 'side', at: [0, 10] as const }]
+    const pieces = ['front', 'back'].map((id) => plainPiece(id, rectangle(100, 100), { notches: side }))
+    expect(layTaskOf(pieces, [ground()], wishes).match).toEqual([
+      { a: ['front', 'side'], b: ['back', 'side'], axes: 'xy' },
+    ])
+  })
+})
+
+describe('offcuts', () => {
+  it('are what lies beside the pieces as far as is cut, not the length that is left', () => {
+    const answer = laid([plainPiece('a', rectangle(700, 500))], [ground()], wishes)
+    const [offcut, ...rest] = offcutsOf(ground(), answer.placements, answer)
+    expect(rest).toEqual([])
+    expect(offcut!.areaMm2).toBeCloseTo(300 * 500, -3)
+  })
+  it('open out where they lay on the fold, and are two where they did not', () => {
+    const onFold = plainPiece('a', rectangle(300, 500), { onFold: true })
+    const folded = { ...wishes, layers: 'folded-lengthwise' as const }
+    const one = laid([onFold], [ground()], folded)
+    expect(offcutsOf(ground(), one.placements, one)).toHaveLength(2)
+    const beside = plainPiece('b', rectangle(200, 500), { count: 2, pair: true })
+    const two = laid([beside], [ground()], folded)
+    const edge = two.placements.map((placement) => ({ ...placement, polygon: moved(placement.polygon, 300, 0) }))
+    const [whole, ...none] = offcutsOf(ground(), edge, two)
+    expect(none).toEqual([])
+    expect([whole!.widthMm, whole!.lengthMm]).toEqual([600, 500])
+  })
+})
+
+describe('by hand', () => {
+  const snap = (...args: Parameters<typeof snapped>) => snapped(...args).map((by) => Math.round(by) + 0)
+  const edges = { minX: 0, maxX: 1000, minY: 0, maxY: 1000 }
+  it('draws a piece up to what is near, and off what it lies on by little', () => {
+    const other = moved(rectangle(200, 200), 300, 300)
+    expect(snap(moved(rectangle(100, 100), 505, 310), [other], edges, 12)).toEqual([-5, 0])
+    expect(snap(moved(rectangle(100, 100), 493, 310), [other], edges, 12)).toEqual([7, 0])
+    expect(snap(moved(rectangle(100, 100), 540, 310), [other], edges, 12)).toEqual([0, 0])
+    expect(snap(moved(rectangle(100, 100), 6, 940), [], edges, 12)).toEqual([-6, -40])
+  })
+  it('tells which pieces lie on others of the same cloth', () => {
+    const at = (x: number, panel: string | null = null) => ({
+      polygon: moved(rectangle(100, 100), x, 0),
+      panel,
+      panelCopy: null,
+    })
+    expect(overlapsOf([at(0), at(99), at(200)])).toEqual([[0, 1]])
+    expect(overlapsOf([at(0), at(100), at(50, 'other')])).toEqual([])
+  })
+})
+
+it('takes less of wider cloth, and says where a piece is wider than it', () => {
+  const { cloth } = layTaskOf([], [ground()], wishes)
+  const pieces = [...shirt(), plainPiece('wide', rectangle(1000, 100))]
+  const widths = [...byWidth(pieces, cloth!, [900, 1120, 1500])]
+  expect(widths[0]!.takes).toBeNull()
+  expect(widths[2]!.takes!.lengthMm).toBeLessThan(widths[1]!.takes!.lengthMm)
+})
+
+describe('short of cloth', () => {
+  const half = plainPiece('back', rectangle(520, 900), { onFold: true })
+  it('finds that a seam instead of the fold makes it fit, each way laid for real', () => {
+    const strips = plainPiece('strip', rectangle(350, 900), { count: 2 })
+    const task = layTaskOf([half, strips], [ground()], wishes)
+    expect(laid([half, strips], [ground()], wishes).unplaced.map(({ id }) => id)).toEqual(['back'])
+    const found = [...savings(task, Infinity)]
+    expect(found.find(({ id }) => id === 'seam-for-fold')).toMatchObject({ lengthMm: 1800, fits: true })
+    // Nothing else gets what is wider than the cloth onto it.
+    expect(found.filter(({ fits }) => fits).map(({ id }) => id)).toEqual(['seam-for-fold'])
+  })
+  it('says nothing where nothing helps', () => {
+    const whole = plainPiece('sheet', rectangle(1000, 3000))
+    const task = layTaskOf([whole], [ground()], wishes)
+    const found = [...savings(task, 3000)]
+    expect(found.every(({ lengthMm }) => lengthMm < 3000 && lengthMm > 2900)).toBe(true)
+    expect(found.some(({ fits }) => fits)).toBe(false)
+  })
+  it('is told only of what saves, with what it takes', () => {
+    const facing = plainPiece('neck facing', rectangle(900, 400))
+    const task = layTaskOf([plainPiece('front', rectangle(900, 1900)), facing], [ground()], wishes)
+    const elsewhere = [...savings(task, 2300)].find(({ id }) => id === 'facing-elsewhere')
+    expect(elsewhere).toMatchObject({ lengthMm: 1900, fits: true })
+  })
+})
+
+it('keeps every box of a lay within the cloth', () => {
+  const answer = laid(shirt(), [ground({ widthMm: 1480, lengthMm: 2500 })], { ...wishes, layers: 'best' })
+  expect(answer.verdict).toBe('fits')
+  for (const { polygon } of answer.placements) expect(boxOf(polygon).maxX).toBeLessThanOrEqual(1480.01)
+})

@@ -1,0 +1,178 @@
+import { layOut } from '../lay/lay'
+import { byMoves } from '../lay/search/budget'
+import { boxOf, type Point } from '../shapes/polygon'
+import { inflated } from '../lay/clip'
+import { type LayPiece, type LayTask } from '../lay/types'
+
+/** Something that would make the pieces fit, laid for real. */
+export interface Saving {
+  id: string
+  text: string
+  /** mm along the cloth that it takes then. */
+  lengthMm: number
+  fits: boolean
+}
+
+/** Something to try: cheapest first. */
+interface Way {
+  id: string
+  text: string
+  change: (task: LayTask) => LayTask | undefined
+}
+
+/** Moves of a piece for each way. */
+const MOVES = 900
+/** Pieces whose grain matters little where they are so small: the longest side, mm. Common practice. */
+const SMALL_MM = 350
+/** By how much a hem is made shorter, and allowances narrower, mm. */
+const HEM_MM = 30
+const NARROWER_MM = 5
+
+const isFacing = ({ id, name = '' }: Named) => /facing|under|undercollar|pocket bag|lining/i.test(`${name} ${id}`)
+type Named = LayPiece & { name?: string }
+
+const withPieces = (task: LayTask, of: (piece: Named) => LayPiece | LayPiece[]): LayTask => ({
+  ...task,
+  pieces: task.pieces.flatMap((piece) => of(piece)),
+})
+
+/** Ways of getting by with less, the cheapest first (common practice, from what people try on the floor). */
+const WAYS: readonly Way[] = [
+  {
+    id: 'small-crosswise',
+    text: 'Lay the small pieces crosswise where that saves cloth.',
+    change: (task) =>
+      withPieces(task, (piece) => (longest(piece) <= SMALL_MM ? { ...piece, crosswise: true } : piece)),
+  },
+  {
+    id: 'single-layer',
+    text: 'Open the cloth and cut in a single layer.',
+    change: (task) =>
+      task.cloth && task.cloth.layers !== 'single' && task.cloth.layers !== 'best'
+        ? { ...task, cloth: { ...task.cloth, layers: 'single' } }
+        : undefined,
+  },
+  {
+    id: 'facing-elsewhere',
+    text: 'Cut facings and the under-collar from another cloth of the stash.',
+    change: (task) => {
+      const rest = task.pieces.filter((piece) => !isFacing(piece))
+      return rest.length < task.pieces.length && rest.length > 0 ? { ...task, pieces: rest } : undefined
+    },
+  },
+  {
+    id: 'seam-for-fold',
+    text: 'Put a seam where a piece lies on the fold.',
+    change: (task) =>
+      task.pieces.some(({ onFold }) => onFold)
+        ? withPieces(task, (piece) => (piece.onFold ? seamed(piece) : piece))
+        : undefined,
+  },
+  {
+    id: 'pieced-band',
+    text: 'Piece the long bands from two.',
+    change: (task) =>
+      task.pieces.some(isBand) ? withPieces(task, (piece) => (isBand(piece) ? halved(piece) : piece)) : undefined,
+  },
+  {
+    id: 'narrower-allowances',
+    text: 'Make the seam allowances 5 mm narrower.',
+    change: (task) => withPieces(task, (piece) => narrower(piece)),
+  },
+  {
+    id: 'shorter-hem',
+    text: 'Make everything that reaches the hem 3 cm shorter.',
+    change: (task) => withPieces(task, (piece) => (longest(piece) > SMALL_MM ? shorter(piece) : piece)),
+  },
+]
+
+/** The longest side of the box about a piece, mm. */
+function longest({ outline, onFold }: LayPiece): number {
+  const { minX, maxX, minY, maxY } = boxOf(outline)
+  return Math.max((maxX - minX) * (onFold ? 2 : 1), maxY - minY)
+}
+
+const SEAM_MM = 15
+
+/** Both halves apart, each with an allowance where the fold was. */
+function seamed(piece: LayPiece): LayPiece {
+  const side = boxOf(piece.outline).maxX > 1 ? -1 : 1
+  const outline = piece.outline.map(([x, y]): Point => [Math.abs(x) <= 0.5 ? side * SEAM_MM : x, y])
+  return { ...piece, outline, onFold: false, pair: true, count: piece.count * 2 }
+}
+
+/** A rectangle much longer than wide. */
+function isBand({ outline, onFold }: LayPiece): boolean {
+  const { minX, maxX, minY, maxY } = boxOf(outline)
+  const [short, long] = [Math.min(maxX - minX, maxY - minY), Math.max(maxX - minX, maxY - minY)]
+  return !onFold && outline.length === 4 && long > 600 && long > 4 * short
+}
+
+function halved(piece: LayPiece): LayPiece {
+  const { minX, maxX, minY, maxY } = boxOf(piece.outline)
+  const isUpright = maxY - minY > maxX - minX
+  const [width, length] = isUpright
+    ? [maxX - minX, (maxY - minY) / 2 + SEAM_MM]
+    : [(maxX - minX) / 2 + SEAM_MM, maxY - minY]
+  const outline: Point[] = [
+    [0, 0],
+    [width, 0],
+    [width, length],
+    [0, length],
+  ]
+  return { ...piece, outline, count: piece.count * 2, notches: [] }
+}
+
+function narrower(piece: LayPiece): LayPiece {
+  const [smaller] = inflated([piece.outline], -NARROWER_MM, true)
+  if (!smaller || smaller.length < 3) return piece
+  if (!piece.onFold) return { ...piece, outline: smaller }
+  // The fold has no allowance: what went in from it goes back.
+  const edge = piece.outline.some(([x]) => x > 1) ? NARROWER_MM : -NARROWER_MM
+  const outline = smaller.map(([x, y]): Point => [Math.abs(x - edge) < 0.6 ? 0 : x, y])
+  return { ...piece, outline }
+}
+
+function shorter(piece: LayPiece): LayPiece {
+  const { minY, maxY } = boxOf(piece.outline)
+  if (maxY - minY < 4 * HEM_MM) return piece
+  const outline = piece.outline.map(([x, y]): Point => [x, y < minY + HEM_MM ? minY + HEM_MM : y])
+  const clean = outline.filter(([x, y], i) => {
+    const [nextX, nextY] = outline[(i + 1) % outline.length]!
+    return x !== nextX || y !== nextY
+  })
+  return { ...piece, outline: clean }
+}
+
+/**
+ * What would make the pieces fit, the cheapest first, each laid for real, and then all that help together.
+ * @param task with a cloth that is too short; yields each way that saves anything
+ */
+export function* savings(task: LayTask & { pieces: readonly Named[] }, neededMm: number): Generator<Saving> {
+  const have = task.cloth?.lengthMm
+  if (!task.cloth || have === undefined) return
+  let together: LayTask = task
+  const helped: string[] = []
+  for (const { id, text, change } of WAYS) {
+    const changed = change(task)
+    const lengthMm = changed && lengthOf(changed)
+    if (lengthMm === undefined || lengthMm > neededMm - 5) continue
+    yield { id, text, lengthMm, fits: lengthMm <= have + 0.5 }
+    together = change(together) ?? together
+    helped.push(id)
+  }
+  if (helped.length < 2) return
+  const lengthMm = lengthOf(together)
+  if (lengthMm !== undefined)
+    yield { id: 'together', text: 'All of these together.', lengthMm, fits: lengthMm <= have + 0.5 }
+}
+
+/** What a task takes on as much cloth as it needs, mm; undefined where something goes on no length. */
+function lengthOf(task: LayTask): number | undefined {
+  const cloth = { ...task.cloth!, lengthMm: undefined }
+  const search = layOut({ ...task, cloth, pinned: [] }, byMoves(MOVES))
+  for (;;) {
+    const { done, value } = search.next()
+    if (done) return value.unplaced.length > 0 ? undefined : value.usedLengthMm
+  }
+}

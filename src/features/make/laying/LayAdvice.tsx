@@ -1,0 +1,118 @@
+'use client'
+
+import { proxy } from 'comlink'
+import { useEffect, useRef, useState } from 'react'
+import { type Saving } from '@/core/making/short'
+import { type WidthAsked } from '@/core/making/widths'
+import { formatLength, formatWidth } from '@/core/units/format'
+import { Button } from '@/ui/kit/buttons'
+import { Actions, Columns, Figures, Paper, PlainList, Slip, Soft } from '@/ui/kit/surfaces'
+import { usePreferences } from '../../shared/settings/PreferencesContext'
+import { startJob, type Job } from './startJob'
+import { type OnTable, type Table } from './useTable'
+
+/** What else the table is asked: what each width takes, and what would make it fit. */
+export function LayAdvice({ table, lay }: { table: Table; lay: OnTable }) {
+  const { task, answer } = lay
+  const have = task.cloth?.lengthMm
+  // What goes on no length of this cloth at all needs whatever brings it on.
+  const needed = answer.unplaced.length > 0 ? Infinity : table.usedMm
+  const isShort = have !== undefined && (answer.unplaced.length > 0 || table.usedMm > have + 0.5)
+  if (!task.cloth) return null
+  return (
+    <Columns>
+      {isShort ? <Short table={table} lay={lay} neededMm={needed} /> : null}
+      <Widths lay={lay} />
+    </Columns>
+  )
+}
+
+/** A job that tells its answers one by one. */
+function useTelling<T>() {
+  const job = useRef<Job | null>(null)
+  const [told, setTold] = useState<T[] | null>(null)
+  const [isRunning, setRunning] = useState(false)
+  const [trouble, setTrouble] = useState('')
+  useEffect(() => () => job.current?.end(), [])
+  const ask = (
+    work: (jobs: Parameters<Parameters<typeof startJob>[0]>[0], tell: (one: T) => void) => Promise<unknown>,
+  ) => {
+    job.current?.end()
+    setTold([])
+    setRunning(true)
+    job.current = startJob(
+      (jobs) =>
+        work(
+          jobs,
+          proxy((one: T) => setTold((before) => [...(before ?? []), one])),
+        ),
+      (said) => {
+        setTrouble(said ?? '')
+        setRunning(false)
+      },
+    )
+  }
+  return { told, isRunning, trouble, ask }
+}
+
+function Short({ table, lay, neededMm }: { table: Table; lay: OnTable; neededMm: number }) {
+  const { units } = usePreferences()
+  const { told, isRunning, trouble, ask } = useTelling<Saving>()
+  const pieces = lay.task.pieces.map((piece) => ({ ...piece, name: table.names.get(piece.id) ?? '' }))
+  return (
+    <Paper aria-labelledby="short-title">
+      <h2 id="short-title">Short of cloth?</h2>
+      <Soft>What people try on the floor, the cheapest first, each laid for real.</Soft>
+      <Actions>
+        <Button
+          isDisabled={isRunning}
+          onPress={() => ask((jobs, tell) => jobs.savings({ ...lay.task, pieces }, neededMm, tell))}
+        >
+          {isRunning ? 'Trying…' : 'What would make it fit?'}
+        </Button>
+      </Actions>
+      {trouble ? <Slip $tone="warn">{trouble}</Slip> : null}
+      <div role="status">
+        {told && !isRunning && told.length === 0 ? 'Nothing of it saves anything here.' : null}
+        <PlainList>
+          {(told ?? []).map(({ id, text, lengthMm, fits }) => (
+            <li key={id}>
+              <strong>{fits ? 'Fits: ' : ''}</strong>
+              {text} It takes {formatLength(lengthMm, units)} then.
+            </li>
+          ))}
+        </PlainList>
+      </div>
+    </Paper>
+  )
+}
+
+function Widths({ lay }: { lay: OnTable }) {
+  const { units } = usePreferences()
+  const { told, isRunning, trouble, ask } = useTelling<WidthAsked>()
+  return (
+    <Paper aria-labelledby="widths-title">
+      <h2 id="widths-title">In a shop</h2>
+      <Soft>What each usual width takes, rounded up to what a shop cuts.</Soft>
+      <Actions>
+        <Button isDisabled={isRunning} onPress={() => ask((jobs, tell) => jobs.widths(lay.task, tell))}>
+          {isRunning ? 'Laying…' : 'What does each width take?'}
+        </Button>
+      </Actions>
+      {trouble ? <Slip $tone="warn">{trouble}</Slip> : null}
+      {told && told.length > 0 ? (
+        <Figures>
+          <caption className="visually-hidden">What each width takes</caption>
+          <tbody>
+            {told.map(({ widthMm, takes }) => (
+              <tr key={widthMm}>
+                <th scope="row">{formatWidth(widthMm, units)} wide</th>
+                <td>{takes ? takes.buy.text : 'too narrow'}</td>
+              </tr>
+            ))}
+          </tbody>
+        </Figures>
+      ) : null}
+    </Paper>
+  )
+}
