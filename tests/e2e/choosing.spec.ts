@@ -1,4 +1,5 @@
-import { expect, open, test, type Page } from './fixtures'
+import { expect, open, test } from './fixtures'
+import { keepPiece } from './keepPiece'
 
 const ENVELOPE = `Winter coat, fully lined, with lapels.
 Fabrics: heavyweight wool, melton, tweed. Not suitable for obvious diagonals.
@@ -10,19 +11,6 @@ Notions: thread, 5 large buttons
 Lining: 140 cm 1.9 m`
 
 test.describe.configure({ mode: 'serial' })
-
-async function keepPiece(page: Page, name: string, called: string, grams: string, size: [string, string]) {
-  await open(page, '/stash/new')
-  await page.getByLabel('Name').fill(name)
-  await page.getByLabel('What is it called?').fill(called)
-  await page.getByLabel('Weight on the scale').fill(grams)
-  await page.getByLabel('Specimen length').fill('10')
-  await page.getByLabel('Specimen width').fill('10')
-  await page.getByLabel('Width, edge to edge').fill(size[0])
-  await page.getByLabel('Length', { exact: true }).fill(size[1])
-  await page.getByRole('button', { name: 'Keep it in the stash' }).click()
-  await expect(page.getByRole('heading', { level: 1, name })).toBeVisible()
-}
 
 test('from an envelope’s words to a pattern, looked over and corrected', async ({ page }) => {
   await open(page, '/patterns/new')

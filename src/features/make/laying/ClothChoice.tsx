@@ -26,7 +26,7 @@ export function ClothChoice({ data, table }: { data: LayData; table: Table }) {
             <CheckField
               key={ground.id}
               isSelected={chosen.includes(ground.id)}
-              isDisabled={ground.widthMm <= 0}
+              isDisabled={ground.widthMm <= 0 && ground.outline === null}
               onChange={(isOn) => take(ground.id, isOn)}
             >
               <ClothWords ground={ground} />
@@ -42,12 +42,12 @@ export function ClothChoice({ data, table }: { data: LayData; table: Table }) {
 function ClothWords({ ground }: { ground: Offered }) {
   const { units } = usePreferences()
   const { name, widthMm, lengthMm, outline, shrinkPercent, oneWay } = ground
-  const size =
-    widthMm > 0
+  const size = outline
+    ? 'odd shape'
+    : widthMm > 0
       ? `${formatWidth(widthMm, units)} wide${lengthMm ? `, ${formatLength(lengthMm, units)} of it` : ''}`
       : 'its width is not known'
   const notes = [
-    outline ? 'odd shape' : '',
     oneWay ? 'one way' : '',
     shrinkPercent.length > 0 ? `reckoned ${shrinkPercent.length} % shorter after washing` : '',
   ].filter(Boolean)

@@ -1,9 +1,9 @@
 'use client'
 
-import { useCallback, useMemo, useState } from 'react'
+import { useCallback, useEffect, useMemo, useState } from 'react'
 import { layTaskOf, type Ground, type Wishes } from '@/core/making/layTask'
 import { type LayAnswer, type LayTask, type Placement } from '@/core/lay/types'
-import { faultsOn, keyOf, movedBy, turnedOver, usedOf, type Fault } from './board'
+import { keyOf, turnedOver, usedOf, type Fault } from './board'
 import { type LayData, type Offered } from './load'
 import { useLay } from './useLay'
 
@@ -80,9 +80,10 @@ export function useTable(data: LayData): Table {
     if (lay) setPast((before) => [...before, lay.placements].slice(-MOST_UNDO))
     laying.start({ ...task, pinned, seed: wishes.seed + past.length }, SECONDS)
   }
+  const hand = useHand()
   const faults = useMemo(
-    () => (lay ? faultsOn(lay.placements, { task: lay.task, layers: lay.layers, names }) : []),
-    [lay, names],
+    () => (lay && hand ? hand.faultsOn(lay.placements, { task: lay.task, layers: lay.layers, names }) : []),
+    [lay, hand, names],
   )
   return {
     data,
@@ -101,7 +102,7 @@ export function useTable(data: LayData): Table {
     hold: (key) =>
       setHeld((before) => new Set(before.has(key) ? [...before].filter((one) => one !== key) : [...before, key])),
     move: (key, by, isLoose) =>
-      lay && place(movedBy(lay.placements, key, by, { task: lay.task, layers: lay.layers, isLoose })),
+      lay && hand && place(hand.movedBy(lay.placements, key, by, { task: lay.task, layers: lay.layers, isLoose })),
     turn: (key, isFlipped) => lay && place(turnedOver(lay.placements, key, isFlipped)),
     undo:
       past.length > 0 && lay && !laying.isRunning
@@ -119,9 +120,16 @@ export function useTable(data: LayData): Table {
   }
 }
 
+/** What the hand needs: it comes after the page. */
+function useHand(): typeof import('./hand') | null {
+  const [hand, setHand] = useState<typeof import('./hand') | null>(null)
+  useEffect(() => void import('./hand').then(setHand), [])
+  return hand
+}
+
 function groundsOf(data: LayData, shop: ShopCloth, changes: Partial<Ground>): Table['grounds'] {
   const chosen = data.chosen.flatMap((id) => data.offered.find((one) => one.id === id) ?? [])
-  const wide = chosen.filter(({ widthMm }) => widthMm > 0)
+  const wide = chosen.filter(({ widthMm, outline }) => widthMm > 0 || outline !== null)
   if (wide.length > 1) return wide
   const base: Ground = wide[0] ?? {
     id: 'shop',

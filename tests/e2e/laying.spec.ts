@@ -1,0 +1,187 @@
+import { readFileSync } from 'node:fs'
+import { readDxf } from '@/core/outlines/dxf'
+import { dxfOfPieces } from '@/core/outlines/dxfOut'
+import { type FoundPiece } from '@/core/outlines/types'
+import { expect, open, test, type Page } from './fixtures'
+import { keepPiece } from './keepPiece'
+
+test.describe.configure({ mode: 'serial' })
+
+const piece = (name: string, width: number, length: number, rest: Partial<FoundPiece> = {}): FoundPiece => ({
+  name,
+  outline: [
+    [0, 0],
+    [width, 0],
+    [width * 0.9, length],
+    [0, length],
+  ],
+  notches: [],
+  warpDeg: 90,
+  onFold: false,
+  count: 1,
+  pair: false,
+  size: '',
+  ...rest,
+})
+const PIECES = [
+  piece('Gull front', 300, 620, { count: 2, pair: true }),
+  piece('Gull back', 330, 640, { onFold: true }),
+  piece('Gull wing', 240, 380, { count: 2 }),
+]
+
+async function layPage(page: Page) {
+  await open(page, '/patterns')
+  await page.getByRole('link', { name: 'Gull', exact: true }).click()
+  await page.getByRole('link', { name: 'Lay it out' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Lay it out' })).toBeVisible()
+  await page.getByRole('combobox', { name: 'The cloth lies' }).selectOption({ label: 'Open, a single layer' })
+}
+
+const board = (page: Page) => page.getByRole('group', { name: /The cloth, its length/ })
+const laid = async (page: Page) => {
+  await page.getByRole('button', { name: /^(Lay it|Lay the rest)/ }).click()
+  await expect(page.getByRole('button', { name: 'Stop here' })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Lay (it|the rest) again/ })).toBeVisible({ timeout: 30_000 })
+}
+
+test('pieces come in from a DXF, from measures and corner by corner', async ({ page }) => {
+  await open(page, '/patterns/new')
+  await page.getByLabel('Name', { exact: true }).fill('Gull')
+  await page.getByRole('button', { name: 'Keep the pattern' }).click()
+  await page.getByRole('link', { name: 'Its pieces' }).click()
+  const chooser = page.waitForEvent('filechooser')
+  await page.getByRole('button', { name: 'Choose a file…' }).click()
+  const file = { name: 'gull.dxf', mimeType: 'image/vnd.dxf', buffer: Buffer.from(dxfOfPieces(PIECES)) }
+  await (await chooser).setFiles(file)
+  await expect(page.getByText('3 pieces kept.')).toBeVisible()
+  await expect(page.getByRole('article', { name: 'Gull back' })).toContainText('on the fold')
+  await expect(page.getByRole('article', { name: 'Gull front' })).toContainText('Cut 2, one of each hand')
+  await page.getByRole('combobox', { name: 'Shape' }).selectOption({ label: 'Rectangle' })
+  await page.getByRole('button', { name: 'Draw it' }).click()
+  await expect(page.getByRole('article', { name: 'rectangle' })).toContainText('Cut 1')
+  await page.getByLabel('Name of the piece').fill('Beak')
+  await page.getByLabel('Corners, in cm').fill('0 0\n20 ten')
+  await expect(page.getByText('Each line has two numbers.')).toBeVisible()
+  await page.getByLabel('Corners, in cm').fill('0 0\n20 0\n10 15')
+  await page.getByRole('button', { name: 'Keep the piece' }).click()
+  await expect(page.getByRole('article', { name: 'Beak' })).toBeVisible()
+})
+
+test('what is no outline is refused in words, and nothing is kept of it', async ({ page }) => {
+  await open(page, '/patterns')
+  await page.getByRole('link', { name: 'Gull', exact: true }).click()
+  await page.getByRole('link', { name: 'Its pieces' }).click()
+  const chooser = page.waitForEvent('filechooser')
+  await page.getByRole('button', { name: 'Choose a file…' }).click()
+  await (await chooser).setFiles({ name: 'x.svg', mimeType: 'image/svg+xml', buffer: Buffer.from('<svg></svg>') })
+  await expect(page.getByText('There is no closed outline in this SVG file.')).toBeVisible()
+  await expect(page.getByText('5 kinds of piece')).toBeVisible()
+})
+
+test('a piece is changed, and thrown away', async ({ page }) => {
+  await open(page, '/patterns')
+  await page.getByRole('link', { name: 'Gull', exact: true }).click()
+  await page.getByRole('link', { name: 'Its pieces' }).click()
+  await page.getByRole('button', { name: 'Change Gull wing' }).click()
+  const wing = page.getByRole('article', { name: 'Gull wing' })
+  await wing.getByText('One of each hand').click()
+  await wing.getByRole('textbox', { name: 'How many' }).fill('3')
+  await wing.getByRole('button', { name: 'Keep it so' }).click()
+  await expect(wing.getByText('a pair needs an even number of pieces').first()).toBeVisible()
+  await wing.getByRole('textbox', { name: 'How many' }).fill('4')
+  await wing.getByRole('button', { name: 'Keep it so' }).click()
+  await expect(wing).toContainText('Cut 4, one of each hand')
+  await page.getByRole('button', { name: 'Change rectangle' }).click()
+  const spare = page.getByRole('article', { name: 'rectangle' })
+  await spare.getByRole('button', { name: 'Throw this piece away' }).click()
+  await spare.getByRole('button', { name: 'Throw it away', exact: true }).click()
+  await expect(spare).toHaveCount(0)
+})
+
+test('they are laid, two are held, the rest is tried again', async ({ page }) => {
+  await layPage(page)
+  await laid(page)
+  await expect(page.getByText(/It takes .* buy .* % is used/)).toBeVisible()
+  await expect(board(page).getByRole('button')).toHaveCount(8)
+  for (const name of [/^Gull back/, /^Gull wing, copy 1/]) {
+    await board(page).getByRole('button', { name }).focus()
+    await page.keyboard.press('h')
+  }
+  await expect(board(page).getByRole('button', { name: /held/ })).toHaveCount(2)
+  const back = await board(page)
+    .getByRole('button', { name: /^Gull back/ })
+    .locator('path')
+    .first()
+    .getAttribute('d')
+  await laid(page)
+  await expect(
+    board(page)
+      .getByRole('button', { name: /^Gull back/ })
+      .locator('path')
+      .first(),
+  ).toHaveAttribute('d', back!)
+})
+
+test('a piece is moved by key and by mouse, what lies on another is said, and it is taken back', async ({ page }) => {
+  await layPage(page)
+  await laid(page)
+  await board(page)
+    .getByRole('button', { name: /^Gull back/ })
+    .focus()
+  for (let i = 0; i < 14; i++) await page.keyboard.press('ArrowUp')
+  for (let i = 0; i < 6; i++) await page.keyboard.press('ArrowRight')
+  await expect(page.getByText(/lies on|off the cloth/).first()).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Keep this plan' })).toBeDisabled()
+  for (let i = 0; i < 20; i++) await page.keyboard.press('z')
+  await expect(page.getByText(/lies on|off the cloth/)).toHaveCount(0)
+  const wing = board(page).getByRole('button', { name: /^Gull wing, copy 1/ })
+  const box = (await wing.boundingBox())!
+  const before = await wing.locator('path').first().getAttribute('d')
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(box.x + box.width / 2 + 60, box.y + box.height / 2 + 25, { steps: 6 })
+  await page.mouse.up()
+  await expect(wing.locator('path').first()).not.toHaveAttribute('d', before!)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(wing.locator('path').first()).toHaveAttribute('d', before!)
+})
+
+test('the plan is saved one to one, as DXF that reads back', async ({ page }) => {
+  await layPage(page)
+  await laid(page)
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save as DXF' }).click()
+  const { pieces } = readDxf(readFileSync((await (await download).path())!, 'utf8'))
+  expect(pieces).toHaveLength(8)
+  const other = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save as SVG, 1 : 1' }).click()
+  expect(readFileSync((await (await other).path())!, 'utf8')).toMatch(/^<svg [^>]*width="[\d.]+mm"/)
+})
+
+test('what each width takes, and what would make it fit', async ({ page }) => {
+  await layPage(page)
+  await page.getByRole('textbox', { name: 'Or cloth of this width' }).fill('90')
+  await page.getByRole('textbox', { name: 'and this length' }).fill('100')
+  await page.getByRole('textbox', { name: 'and this length' }).press('Tab')
+  await laid(page)
+  await expect(page.getByText('Not everything fits')).toBeVisible()
+  await page.getByRole('button', { name: 'What would make it fit?' }).click()
+  await expect(page.getByText(/It takes .* then\./).first()).toBeVisible({ timeout: 30_000 })
+  await page.getByRole('button', { name: 'What does each width take?' }).click()
+  await expect(page.getByRole('table', { name: 'What each width takes' }).getByRole('row')).toHaveCount(4, {
+    timeout: 30_000,
+  })
+})
+
+test('once it is cut so, the offcuts are in the stash and the piece is shorter', async ({ page }) => {
+  await keepPiece(page, 'Sailcloth remnant', 'canvas', '2.4', ['150', '3'])
+  await layPage(page)
+  await page.getByText(/^Sailcloth remnant/).click()
+  await expect(page).toHaveURL(/cloth=/)
+  await laid(page)
+  await expect(page.getByText(/^Enough: it takes/)).toBeVisible()
+  await page.getByRole('button', { name: 'I have cut it so' }).click()
+  await page.getByRole('link', { name: 'offcut 1', exact: true }).click()
+  await expect(page.getByRole('heading', { level: 1, name: /Sailcloth remnant, offcut 1/ })).toBeVisible()
+  await expect(page.getByRole('img', { name: /The outline of Sailcloth remnant, offcut 1/ })).toBeVisible()
+})
