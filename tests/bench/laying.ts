@@ -41,7 +41,8 @@ function laid(task: LayTask, seconds: number): { answer: LayAnswer; firstMs: num
 function plainLength(task: LayTask): number {
   const plan = planOf(task, 'single')
   const field = new Field(plan, latticesOf(plan, task).of, Infinity)
-  bottomLeft(field, bySize(field), true)
+  const laying = bottomLeft(field, bySize(field), { isPlain: true })
+  while (!laying.next().done);
   return field.length()
 }
 
@@ -78,7 +79,7 @@ function benchFaults(): void {
   let faulty = 0
   for (let seed = 1; seed <= RANDOM; seed++) {
     const task = randomTask(seed, chanceOf(seed))
-    const search = layOut(task, byMoves(60))
+    const search = layOut(task, byMoves(250))
     for (;;) {
       const { done, value } = search.next()
       if (!done) continue

@@ -5,7 +5,7 @@ import {
   inflatePathsD,
   intersectD,
   JoinType,
-  ramerDouglasPeuckerD,
+  simplifyPathD,
   unionD,
 } from 'clipper2-ts'
 import { type Outline, type Point } from '../shapes/polygon'
@@ -46,9 +46,7 @@ export function inflated(region: readonly Outline[], by: number, isSharp = false
   return fromPaths(inflatePathsD(toPaths(region), by, join, EndType.Polygon, 2, DIGITS, ROUND))
 }
 
-/** Without the corners that lie nearer than so to the line between others (Ramer, Douglas, Peucker). @param by mm */
+/** Without the corners that lie nearer than so to the line between their neighbours. @param by mm */
 export function simplified(outline: Outline, by: number): Point[] {
-  const [path] = toPaths([outline])
-  const [from] = path!
-  return fromPaths([ramerDouglasPeuckerD([...path!, from!], by).slice(0, -1)])[0]!
+  return fromPaths([simplifyPathD(toPaths([outline])[0]!, by, true)])[0]!
 }

@@ -7,11 +7,13 @@ import { fillIn } from './search/fill'
 import { layersOf, planOf, type Plan } from './search/items'
 import { latticesOf } from './search/lattice'
 import { squeeze } from './search/squeeze'
-import { bottomLeft, bySize } from './search/start'
+import { bottomLeft, bySize, inRows } from './search/start'
 import { type LayAnswer, type LayTask, type Layers } from './types'
 
 /** How much of what may be spent each way of folding gets to show what it can, before the best goes on alone. */
 const TRIAL_SHARE = 0.12
+/** How much may be spent on first lays, before the rest is laid in rows. */
+const START_SHARE = 0.4
 /** How much is spent on making it shorter, before the rest goes on what still finds no place. */
 const SQUEEZE_SHARE = 0.75
 /** A folded lay is cut in half the time: it stands where it takes no more than this share longer. */
@@ -46,11 +48,18 @@ export function* layOut(task: LayTask, budget: Budget): Generator<LayAnswer | un
 
 function* onLength(task: LayTask, budget: Budget, chance: () => number): Generator<LayAnswer | undefined, LayAnswer> {
   const ways: Way[] = []
-  for (const layers of layersOf(task.cloth!, task.pieces)) {
-    ways.push(bestOf(leadsOf(task).map((lead) => wayOf(task, layers, true, lead))))
+  const kinds = layersOf(task.cloth!, task.pieces)
+  for (const layers of kinds) {
+    const until = (START_SHARE * (ways.length + 1)) / kinds.length
+    const leads: Way[] = []
+    for (const lead of leadsOf(task)) {
+      const isShown = ways.length + leads.length === 0
+      leads.push(yield* wayOf(task, budget, { layers, isEndless: true, lead, until, isShown }))
+    }
+    ways.push(bestOf(leads))
     yield toldOf(task, bestOf(ways))
   }
-  let share = 0
+  let share = budget.spent()
   if (ways.length > 1) {
     for (const way of ways) {
       share += TRIAL_SHARE
@@ -74,7 +83,8 @@ function* asMuchAsFits(
   chance: () => number,
   budget: Budget,
 ): Generator<LayAnswer | undefined, LayAnswer> {
-  const way = wayOf(task, whole.plan.layers, false, whole.lead)
+  const how = { layers: whole.plan.layers, isEndless: false, lead: whole.lead, until: 1 }
+  const way = yield* wayOf(task, budget, how)
   const filling = fillIn(way.field, way.left, chance, upTo(budget, 1))
   for (;;) {
     const { done, value } = filling.next()
@@ -86,7 +96,7 @@ function* asMuchAsFits(
 }
 
 function* onPanels(task: LayTask, budget: Budget, chance: () => number): Generator<LayAnswer | undefined, LayAnswer> {
-  const way = wayOf(task, 'single', false)
+  const way = yield* wayOf(task, budget, { layers: 'single', isEndless: false, lead: 0, until: START_SHARE * 2 })
   let least = way.left.length
   yield toldOf(task, way)
   const filling = fillIn(way.field, way.left, chance, upTo(budget, 1))
@@ -106,26 +116,48 @@ function leadsOf({ cloth, match }: LayTask): number[] {
   return isMatched ? [0, 1, 2] : [0]
 }
 
-/**
- * A first legal lay in these layers.
- * @param isEndless on as much cloth as it takes, else on what there is
- */
-function wayOf(task: LayTask, layers: Layers, isEndless: boolean, lead = 0): Way {
+interface How {
+  layers: Layers
+  /** On as much cloth as it takes, else on what there is. */
+  isEndless: boolean
+  /** Which of the pieces with matched notches lies at the edge. */
+  lead: number
+  /** How far the budget may be spent on it. */
+  until: number
+  /** Told in rows first, so that there is something to see at once. */
+  isShown?: boolean
+}
+
+/** A first legal lay in these layers: each piece as low as it goes, and in rows what there is no time for. */
+function* wayOf(
+  task: LayTask,
+  budget: Budget,
+  { layers, isEndless, lead, until, isShown }: How,
+): Generator<LayAnswer | undefined, Way> {
   const plan = planOf(task, layers)
   if (isEndless) plan.bins = plan.bins.map((bin) => ({ ...bin, maxY: Infinity, area: Infinity }))
   const { of, torn } = latticesOf(plan, task, lead)
   plan.items.forEach((item) => {
     if (torn.has(item.id)) item.why ??= 'its notches cannot all agree with the repeat'
   })
-  const field = new Field(plan, of, Infinity)
+  const field = new Field(plan, of, Infinity, () => budget.tick())
   pin(field, task)
   const order = bySize(field).filter((item) => !plan.items[item]!.why && !field.held.has(item))
-  const left = bottomLeft(field, order)
+  if (isShown && inRows(field, order, task.gapMm).length === 0) {
+    yield answerOf(task, { plan, spots: field.copy(), bound: 0, left: [] }, false)
+  }
+  for (const item of order) field.put(item, { ...field.spots[item]!, bin: -1 })
+  const laying = bottomLeft(field, order, { isOver: () => budget.spent() >= until })
+  let laid = laying.next()
+  for (; !laid.done; laid = laying.next()) yield undefined
+  const { homeless, waiting } = laid.value
+  const left = [...homeless, ...inRows(field, waiting, task.gapMm)]
   if (isEndless) {
     // What no length of cloth takes is not waited for.
     for (const item of left) plan.items[item]!.why ??= whyNot(plan, item)
   }
-  return { plan, lead, field, bound: isEndless ? Math.max(boundOf(plan), heldTo(field)) : 0, left: isEndless ? [] : left }
+  const bound = isEndless ? Math.max(boundOf(plan), heldTo(field)) : 0
+  return { plan, lead, field, bound, left: isEndless ? [] : left }
 }
 
 /** How far what is held reaches, mm: no lay is shorter. */
@@ -146,7 +178,8 @@ function pin(field: Field, { pinned = [] }: LayTask): void {
       ({ panel, panelCopy }) => panel === pinnedAt.panel && panelCopy === pinnedAt.panelCopy,
     )
     const shape = field.items[item]?.choices[bin]?.find(
-      ({ degrees, isMirrored }) => isMirrored === pinnedAt.mirrored && Math.abs(degrees - pinnedAt.degrees) < SAME_TURN,
+      ({ degrees, isMirrored }) =>
+        isMirrored === pinnedAt.mirrored && Math.abs(degrees - pinnedAt.degrees) < SAME_TURN,
     )
     if (!shape) continue
     field.put(item, { bin, shape, x: pinnedAt.at[0], y: pinnedAt.at[1] })

@@ -21,7 +21,7 @@ interface Way {
 }
 
 /** Moves of a piece for each way. */
-const MOVES = 900
+const MOVES = 2000
 /** Pieces whose grain matters little where they are so small: the longest side, mm. Common practice. */
 const SMALL_MM = 350
 /** By how much a hem is made shorter, and allowances narrower, mm. */

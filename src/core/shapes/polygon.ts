@@ -89,6 +89,24 @@ export function tidied(outline: Outline, tolerance = 1e-6): Point[] {
   })
 }
 
+/** The band that would be stretched about points (their convex hull, by Andrew’s monotone chain), anticlockwise. */
+export function hullOf(points: Outline): Point[] {
+  const sorted = [...points].sort(([ax, ay], [bx, by]) => ax - bx || ay - by)
+  const chain = (list: Outline) => {
+    const kept: Point[] = []
+    for (const at of list) {
+      while (kept.length > 1 && turnAt(kept.at(-2)!, kept.at(-1)!, at) <= 0) kept.pop()
+      kept.push(at)
+    }
+    return kept.slice(0, -1)
+  }
+  return [...chain(sorted), ...chain([...sorted].reverse())]
+}
+
+function turnAt(a: Point, b: Point, c: Point): number {
+  return (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0])
+}
+
 /** Whether no side of the outline crosses or touches another but at the corner that they share. */
 export function isSimple(outline: Outline): boolean {
   const n = outline.length

@@ -9,7 +9,7 @@ export interface LayClothTask {
 }
 
 /** Moves of a piece that are made where no time is named: a few seconds’ worth. */
-const MOVES = 12_000
+const MOVES = 14_000
 
 /** Lays a pattern’s pieces in a worker thread. */
 export function layCloth({ task, seconds }: LayClothTask): Promise<LayAnswer & { seconds: number }> {

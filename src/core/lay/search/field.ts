@@ -9,6 +9,9 @@ export const TOUCHING = 0.03
 /** What rounding may leave over where a piece is just as wide as the cloth, mm. */
 const SLACK = 1e-6
 
+/** Moves that take as long as finding where two shapes meet. */
+const TICKS = 3
+
 /** Where one item lies. A bin of −1: nowhere. */
 export interface Spot {
   bin: number
@@ -45,6 +48,8 @@ export class Field {
     readonly plan: Plan,
     readonly lattices: readonly Map<Shape, Lattice>[],
     limit: number,
+    /** Told of what is worked out once: it takes as long as a few moves. */
+    private readonly tick: () => void = () => undefined,
   ) {
     this.items = plan.items
     this.spots = plan.items.map(({ choices }) => ({ bin: -1, shape: choices.flat()[0]!, x: 0, y: 0 }))
@@ -63,6 +68,7 @@ export class Field {
     const known = this.between[moving.index]![still.index]
     if (known) return known
     const made = noFitOf([still.taken], moving.taken)
+    for (let i = 0; i < TICKS; i++) this.tick()
     this.between[moving.index]![still.index] = made
     if (still !== moving) this.between[still.index]![moving.index] = turnedAbout(made)
     return made

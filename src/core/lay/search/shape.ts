@@ -3,6 +3,7 @@ import {
   areaOf,
   boxOf,
   girthOf,
+  hullOf,
   mirrored,
   tidied,
   turned,
@@ -27,10 +28,15 @@ export interface Shape {
   area: number
 }
 
-/** More corners than this are thinned before the search. */
+/** More corners than this are thinned before the search, and so many are aimed at. */
 const MANY_CORNERS = 16
+const FEW_CORNERS = 28
 /** How far off the thinned line may lie; the outline is made wider by as much, so that it lies inside. mm */
-const THINNED = 0.3
+const THINNED = [0.3, 0.6, 1.2, 2.5] as const
+/** Bays narrower than twice this are filled where an outline has too many corners still, mm. */
+const BAY = 20
+/** An outline that has more corners even then is taken as the band that would be stretched about it. */
+const TOO_MANY = 48
 
 /** @param gapMm that is kept between two pieces; each keeps half of it */
 export function shapeOf(
@@ -55,13 +61,28 @@ export function shapeOf(
 
 function takenBy(outline: Outline, gapMm: number): Point[] {
   const clean = tidied(outline)
-  const thinned = clean.length > MANY_CORNERS ? simplified(clean, THINNED) : clean
-  const isThinned = thinned.length >= 3 && thinned.length < clean.length * 0.8
-  const by = gapMm / 2 + (isThinned ? THINNED : 0)
+  const { line, widerBy } = thinned(clean)
+  const by = gapMm / 2 + widerBy
   if (by === 0) return clean
-  const wider = inflated([isThinned ? thinned : clean], by, gapMm === 0)
-  const [largest] = wider.sort((a, b) => areaOf(b) - areaOf(a))
-  return largest ? tidied(largest) : clean
+  return largestOf(inflated([line], by, gapMm === 0)) ?? clean
+}
+
+/** An outline with few enough corners, and by how much it has to be made wider to have the whole piece in it. */
+function thinned(clean: Point[]): { line: Point[]; widerBy: number } {
+  if (clean.length <= MANY_CORNERS) return { line: clean, widerBy: 0 }
+  for (const widerBy of THINNED) {
+    const line = simplified(clean, widerBy)
+    if (line.length >= 3 && line.length <= FEW_CORNERS) return { line, widerBy }
+  }
+  const filled = largestOf(inflated(inflated([clean], BAY), -BAY)) ?? clean
+  const widerBy = THINNED.at(-1)!
+  const line = simplified(filled, widerBy)
+  return line.length > TOO_MANY || line.length < 3 ? { line: hullOf(clean), widerBy: 0 } : { line, widerBy }
+}
+
+function largestOf(region: readonly Outline[]): Point[] | undefined {
+  const [largest] = [...region].sort((a, b) => areaOf(b) - areaOf(a))
+  return largest && tidied(largest)
 }
 
 /** Whether two shapes cover the same, so that one of them need not be tried. */

@@ -27,7 +27,7 @@ export function* squeeze(
   chance: () => number,
   effort: Effort,
 ): Generator<number, number> {
-  compact(field)
+  compact(field, effort)
   let best = field.copy()
   let length = field.length()
   let step = FIRST_STEP
@@ -45,7 +45,7 @@ export function* squeeze(
       continue
     }
     if (yield* parted(field, chance, effort, length)) {
-      compact(field)
+      compact(field, effort)
       best = field.copy()
       length = field.length()
       step = Math.min(MOST_STEP, step * 1.3)
@@ -139,7 +139,7 @@ function middleOf({ shape, x, y }: Spot): [number, number] {
 }
 
 /** Lets everything fall towards the start of the cloth, and to the left, as far as it goes. */
-export function compact(field: Field): void {
+function compact(field: Field, effort: Effort): void {
   for (let round = 0; round < 3; round++) {
     const order = [...field.items.keys()]
       .filter((item) => !field.held.has(item) && field.spots[item]!.bin >= 0)
@@ -147,7 +147,7 @@ export function compact(field: Field): void {
         (a, b) =>
           field.spots[a]!.y + field.spots[a]!.shape.box.minY - field.spots[b]!.y - field.spots[b]!.shape.box.minY,
       )
-    const moves = order.map((item) => fall(field, item, true) + fall(field, item, false))
+    const moves = order.map((item) => (effort.spend() ? 0 : fall(field, item, true) + fall(field, item, false)))
     if (moves.every((by) => by < 0.1)) return
   }
 }

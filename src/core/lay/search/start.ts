@@ -19,13 +19,49 @@ function sizeOf(field: Field, item: number): number {
 /**
  * Lays items one after the other as low as each can lie, the further left the better (bottom-left).
  * @param isPlain each as it is drawn, in the first way it may lie: what the bench compares with
- * @returns those that found no place
+ * @param isOver once it is, the rest is not looked at
+ * @returns those that found no place, and those that there was no time for; yields after each item
  */
-export function bottomLeft(field: Field, order: readonly number[], isPlain = false): number[] {
-  return order.filter((item) => {
+export function* bottomLeft(
+  field: Field,
+  order: readonly number[],
+  { isPlain = false, isOver = () => false }: { isPlain?: boolean; isOver?: () => boolean } = {},
+): Generator<void, { homeless: number[]; waiting: number[] }> {
+  const homeless: number[] = []
+  for (let i = 0; i < order.length; i++) {
+    if (isOver()) return { homeless, waiting: order.slice(i) }
+    const item = order[i]!
     const spot = lowestSpot(field, item, isPlain)
     if (spot) field.put(item, spot)
-    return !spot
+    else homeless.push(item)
+    yield
+  }
+  return { homeless, waiting: [] }
+}
+
+/**
+ * Lays items in rows by the boxes about them, above all that lies already: no better than it looks, but at once.
+ * @returns those that found no place; none is laid where repeats have to agree or cloth is out of use
+ */
+export function inRows(field: Field, order: readonly number[], gapMm: number): number[] {
+  const [bin] = field.plan.bins
+  const isPlain =
+    field.plan.bins.length === 1 && bin!.off.length === 0 && field.lattices.every(({ size }) => size === 0)
+  if (!isPlain) return [...order]
+  let [x, y, height] = [bin!.minX, field.length() > 0 ? field.length() + gapMm : bin!.minY, 0]
+  return order.filter((item) => {
+    const shape = field.items[item]!.choices[0]!.find((one) => field.reach(item, 0, one))
+    const fold = field.items[item]!.onFold
+    if (!shape || fold === 'y') return true
+    const { minX, maxX, minY, maxY } = shape.box
+    if (x + maxX - minX > bin!.maxX + 1e-6 || (fold === 'x' && x > bin!.minX)) {
+      ;[x, y, height] = [bin!.minX, y + height + gapMm, 0]
+    }
+    if (y + maxY - minY > Math.min(bin!.maxY, field.limit)) return true
+    field.put(item, { bin: 0, shape, x: x - minX, y: y - minY })
+    x += maxX - minX + gapMm
+    height = Math.max(height, maxY - minY)
+    return false
   })
 }
 
