@@ -34,6 +34,17 @@ test('the computations answer over HTTP as the pages compute', async ({ request 
   })
   expect((await named.json()).names[0].id).toBe('herringbone')
 
+  const square = [
+    [0, 0],
+    [100, 0],
+    [100, 100],
+    [0, 100],
+  ]
+  const laid = await request.post('/api/v1/lay', {
+    data: { cloth: { widthMm: 1000 }, pieces: [{ id: 'square', outline: square, count: 12 }], seconds: 0.5 },
+  })
+  expect(await laid.json()).toMatchObject({ verdict: 'fits', usedLengthMm: 200 })
+
   // A picture of one grey: nothing to count, and no guess.
   const counted = await request.post('/api/v1/count', {
     multipart: { image: { name: 'grey.png', mimeType: 'image/png', buffer: GREY }, pixelsPerCm: '100' },

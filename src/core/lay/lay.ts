@@ -217,11 +217,17 @@ function lengthOf({ plan, field }: Way): number {
 /** The way that leaves the least out, then takes the least; folded where that costs next to nothing. */
 function bestOf(ways: readonly Way[]): Way {
   const refused = ({ plan }: Way) => plan.items.filter(({ why }) => why).length
-  const cost = (way: Way) => lengthOf(way) * (way.plan.layers === 'single' ? FOLD_WORTH : 1)
+  const cost = (way: Way) => lengthOf(way) * (isCutThrough(way) ? 1 : FOLD_WORTH)
   return ways.reduce((best, way) => {
     if (refused(way) !== refused(best)) return refused(way) < refused(best) ? way : best
     return cost(way) < cost(best) ? way : best
   })
+}
+
+/** Folding is worth it where most is cut through both layers, or on the fold. */
+function isCutThrough({ plan: { layers, items } }: Way): boolean {
+  const through = items.filter(({ copies, onFold }) => copies.length > 1 || onFold)
+  return layers !== 'single' && through.length * 2 > items.length
 }
 
 function toldOf(task: LayTask, way: Way, isLast = false): LayAnswer {

@@ -1,12 +1,10 @@
 import { faultsOf } from '../../../tests/support/lay/checker'
 import { jigsaw, plainPiece } from '../../../tests/support/lay/jigsaw'
 import { chanceOf } from '@/core/lay/chance'
-import { endHeavy } from '../heavy/pool'
 import { postLay } from './lay'
 
-afterAll(endHeavy)
-// A worker thread takes a second or two to begin.
-jest.setTimeout(60_000)
+// The worker threads run in the real server, and are tested there.
+jest.mock('../heavy/pool', () => jest.requireActual('../../../tests/support/heavyHere'))
 
 async function ask(body: unknown) {
   const answer = await postLay(
@@ -23,7 +21,7 @@ const square = (side: number) => [
 ]
 const cloth = { widthMm: 1000 }
 
-it('lays in a worker thread, the same from the same seed', async () => {
+it('lays the same from the same seed', async () => {
   const pieces = jigsaw(1000, 1200, 6, chanceOf(3)).map(({ id, outline }) => ({ id, outline }))
   const body = { cloth: { ...cloth, layers: 'single' }, pieces, seed: 4 }
   const [one, other] = [await ask(body), await ask(body)]
