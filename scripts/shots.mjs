@@ -28,7 +28,7 @@ const views = [
   { name: 'stash', path: '/stash' },
   { name: 'piece', path: '/stash/[id]' },
   { name: 'match', path: '/stash/[id]/patterns' },
-  { name: 'compare', path: '/patterns/[id]/compare' },
+  { name: 'lay', path: '/patterns/[id]/lay', cloth: true },
   { name: 'patterns', path: '/patterns' },
   { name: 'heap', path: '/stash/heap/[id]' },
   { name: 'whole', path: '/stash/looking', charts: true },
@@ -67,11 +67,11 @@ const record = async (list, named) => {
   return begun.getByRole('link', { name: named }).first().getAttribute('href')
 }
 const project = await record('/projects', 'Harbour mistress')
-const pattern = await record('/patterns', 'Chorus tiered skirts')
+const pattern = await record('/patterns', 'Ferryman’s jumpsuit')
 await begun.goto(base + pattern)
 const held = await begun
   .locator('main article h2 a')
-  .evaluateAll((links) => links.slice(0, 4).map((link) => link.href))
+  .evaluateAll((links) => links.slice(0, 1).map((link) => link.href))
 await begun.close()
 const idOf = (address) => address.split('/').at(-1)
 const RECORDS = [
@@ -82,14 +82,14 @@ const RECORDS = [
   ['/stash', piece],
 ]
 const recordOf = (path) => RECORDS.find(([begins]) => path.startsWith(begins))?.[1] ?? piece
-const addressOf = ({ path, query, more = '' }) =>
+const addressOf = ({ path, query, more = '', cloth }) =>
   path.replace('[id]', idOf(recordOf(path))) +
   more +
   (query ? `?${query}=${idOf(piece)}` : '') +
-  (path.endsWith('/compare') ? `?with=${held.map(idOf).join(',')}` : '')
+  (cloth ? `?cloth=${idOf(held[0])}` : '')
 
 for (const view of views) {
-  const { name, path, keys, stay, type = [], press, to, size = DESK, dark, loupe, charts } = view
+  const { name, path, keys, stay, type = [], press, to, size = DESK, dark, loupe, charts, cloth } = view
   if (only.length > 0 && !only.includes(name)) continue
   const context = await browser.newContext({ viewport: size, colorScheme: dark ? 'dark' : 'light' })
   const page = await context.newPage()
@@ -121,6 +121,10 @@ for (const view of views) {
     await page.getByRole('button', { name: 'Count the threads' }).click()
     await page.getByText('Each line should lie along one thread.', { exact: false }).waitFor()
     await page.getByRole('heading', { name: '2. What was counted' }).evaluate((heading) => heading.scrollIntoView())
+  }
+  if (cloth) {
+    await page.getByRole('button', { name: 'Lay it out' }).click()
+    await page.getByRole('button', { name: /^Lay it again/ }).waitFor()
   }
   if (charts) await page.locator('main svg').first().waitFor()
   if (press) await page.getByText(press, { exact: true }).click()
