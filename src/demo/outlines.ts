@@ -6,7 +6,9 @@ type Drawn = Omit<RecordInput<'pattern-piece'>, 'patternId'>
 
 /** A block from measures as records, the real pattern being lost: “about”. mm */
 function about(kindId: string, mm: Readonly<Record<string, number>>, change: Partial<Drawn> = {}): Drawn[] {
-  return measuredKind(kindId)!.draw(mm, 15).map((piece) => ({ ...asDrawn(piece), isAbout: true, ...change }))
+  return measuredKind(kindId)!
+    .draw(mm, 15)
+    .map((piece) => ({ ...asDrawn(piece), isAbout: true, ...change }))
 }
 
 function asDrawn({ name, outline, notches, warpDeg, onFold, count, pair, size }: FoundPiece): Drawn {

@@ -184,4 +184,6 @@ test('once it is cut so, the offcuts are in the stash and the piece is shorter',
   await page.getByRole('link', { name: 'offcut 1', exact: true }).click()
   await expect(page.getByRole('heading', { level: 1, name: /Sailcloth remnant, offcut 1/ })).toBeVisible()
   await expect(page.getByRole('img', { name: /The outline of Sailcloth remnant, offcut 1/ })).toBeVisible()
+  await page.getByText('What it is good for').click()
+  await expect(page.getByRole('table', { name: /What Sailcloth remnant, offcut 1 is good for/ })).toBeVisible()
 })

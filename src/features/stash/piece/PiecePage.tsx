@@ -2,6 +2,7 @@
 
 import Link from 'next/link'
 import styled from 'styled-components'
+import { type Point } from '@/core/shapes/polygon'
 import { formatPercent } from '@/core/units/format'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { QuietButton, StrongButton } from '@/ui/kit/buttons'
@@ -15,6 +16,7 @@ import { beginTest } from '../../shared/burn/beginTest'
 import { Damaged } from '../../shared/damaged/Damaged'
 import { type DamagedCard } from '../../shared/damaged/load'
 import { dropPiece } from '../actions'
+import { GoodFor } from './GoodFor'
 import { History } from './History'
 import { HowItWears } from './HowItWears'
 import { Kin } from './Kin'
@@ -81,6 +83,11 @@ export function PiecePage({ damaged, ...data }: PieceData & { damaged: readonly 
       <WhenOpened summary="How it wears, in the heat and in the cold (comfort)">
         {() => <HowItWears comfort={data.comfort} />}
       </WhenOpened>
+      {piece.thing === 'offcut' ? (
+        <WhenOpened summary="What it is good for (binding, patches, pockets)">
+          {() => <GoodFor outline={groundOf(piece)} name={piece.name} />}
+        </WhenOpened>
+      ) : null}
       <WhenOpened summary="What was done to it, and undoing it">{() => <History {...data} />}</WhenOpened>
       <PutAway
         offer="Used up or given away? Take it off the shelf"
@@ -90,6 +97,18 @@ export function PiecePage({ damaged, ...data }: PieceData & { damaged: readonly 
       />
     </Page>
   )
+}
+
+/** The outline of an offcut, or the rectangle that it is. */
+function groundOf({ outline, widthMm, lengthMm }: PieceData['piece']): readonly Point[] {
+  if (outline) return outline.points
+  const [width, length] = [widthMm ?? 0, lengthMm ?? 0]
+  return [
+    [0, 0],
+    [width, 0],
+    [width, length],
+    [0, length],
+  ]
 }
 
 /** What stands for the piece: how it is drawn, or its first photograph. */

@@ -22,7 +22,10 @@ export default async function LayOutPage({ params, searchParams }: Props) {
   const [{ id }, query, { words }] = await Promise.all([params, searchParams, readPreferences()])
   const said = (key: string) => firstOf(query[key], MOST_CHARACTERS)
   const role = (ROLES as readonly string[]).includes(said('role')) ? (said('role') as Role) : 'main'
-  const cloths = said('cloth').split(',').flatMap((one) => pieceFrom(one) ?? []).slice(0, MOST_CLOTHS)
+  const cloths = said('cloth')
+    .split(',')
+    .flatMap((one) => pieceFrom(one) ?? [])
+    .slice(0, MOST_CLOTHS)
   const asked = { cloths, projectId: pieceFrom(said('project')), role, size: said('size').slice(0, 24) }
   const data = (await loadLay(idFrom(id), asked, words)) ?? notFound()
   return <LayPage key={JSON.stringify([id, asked])} {...data} />
