@@ -56,9 +56,7 @@ export function PieceDrawing({ label, outline, warpDeg, onFold, notches }: Props
     >
       <g transform="scale(1 -1)">
         <path className="cut" d={path} />
-        {onFold ? (
-          <line className="fold" x1={0} x2={0} y1={Math.min(...onEdge)} y2={Math.max(...onEdge)} />
-        ) : null}
+        {onFold ? <line className="fold" x1={0} x2={0} y1={Math.min(...onEdge)} y2={Math.max(...onEdge)} /> : null}
         <g transform={`translate(${middleX} ${middleY}) rotate(${warpDeg})`}>
           <path
             className="grain"
