@@ -63,7 +63,7 @@ function takenBy(outline: Outline, gapMm: number): Point[] {
   const clean = tidied(outline)
   const { line, widerBy } = thinned(clean)
   const by = gapMm / 2 + widerBy
-  if (by === 0) return clean
+  if (by === 0) return line
   return largestOf(inflated([line], by, gapMm === 0)) ?? clean
 }
 

@@ -27,7 +27,8 @@ export function HandBar({ table }: { table: Table }) {
       </Actions>
       <Soft>
         Drag a piece, or reach it with Tab: arrow keys move it by 1 cm (with Shift by 1 mm), T turns it head for foot,
-        F turns it over, H holds it, Z takes the last move back. Arrows show the grain.
+        F turns it over, H holds it, Z takes the last move back. Arrows show the grain. When you cut: blades are for
+        adults, away from the body, and closed when they are put down.
       </Soft>
     </section>
   )
