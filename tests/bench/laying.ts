@@ -69,7 +69,8 @@ export function benchLaying(): void {
     console.log(
       `  a shirt of 17 pieces${isOneWay ? ', one way' : ''}: ${(answer.density * 100).toFixed(1)} % used, ` +
         `${(plain / answer.usedLengthMm).toFixed(2)} times denser than bottom-left by area, ` +
-        `${(answer.usedLengthMm / answer.lowerBoundMm).toFixed(2)} times its lower bound; first lay after ${firstMs.toFixed(0)} ms`,
+        `${(answer.usedLengthMm / answer.lowerBoundMm).toFixed(2)} times its lower bound; ` +
+        `first lay after ${firstMs.toFixed(0)} ms`,
     )
   }
   benchFaults()

@@ -4,6 +4,7 @@ import { layOut } from '../lay/lay'
 import { byMoves } from '../lay/search/budget'
 import { overlapsOf, snapped } from '../lay/snap'
 import { areaOf, boxOf, moved, type Outline } from '../shapes/polygon'
+import { cutOrder } from './cutOrder'
 import { layTaskOf, type Ground, type Wishes } from './layTask'
 import { offcutsOf } from './offcuts'
 import { savings } from './short'
@@ -136,4 +137,37 @@ it('keeps every box of a lay within the cloth', () => {
   const answer = laid(shirt(), [ground({ widthMm: 1480, lengthMm: 2500 })], { ...wishes, layers: 'best' })
   expect(answer.verdict).toBe('fits')
   for (const { polygon } of answer.placements) expect(boxOf(polygon).maxX).toBeLessThanOrEqual(1480.01)
+})
+
+describe('the order of cutting', () => {
+  const told = (layers: 'single' | 'folded-lengthwise', isOneWay = false) => {
+    const pieces = [
+      plainPiece('back', rectangle(300, 500), { onFold: true }),
+      plainPiece('front', rectangle(300, 600), { count: 2, pair: true }),
+      plainPiece('pocket', rectangle(120, 150)),
+    ]
+    const { placements } = laid(pieces, [ground({ widthMm: 1400 })], { ...wishes, layers })
+    const name = (id: string) => id.toUpperCase()
+    return cutOrder(placements, {
+      layers,
+      name,
+      notched: new Set(['front']),
+      folded: new Set(['back']),
+      isOneWay,
+    }).map(({ text }) => text)
+  }
+  it('begins on the fold, ends with the small and the notches', () => {
+    expect(told('folded-lengthwise')).toEqual([
+      'Chalk a cross on the wrong side of every piece.',
+      'On the fold first, without cutting the fold: BACK.',
+      'Then the large ones, from this end to the other: FRONT (both layers).',
+      'Then the small ones: POCKET.',
+      'Snip or chalk the notches before anything is lifted: FRONT (both layers).',
+    ])
+  })
+  it('says which lie face down, and marks the nap', () => {
+    const steps = told('single', true)
+    expect(steps[0]).toMatch(/arrow for the nap/)
+    expect(steps).toContain('Face down, for the other hand: FRONT.')
+  })
 })

@@ -6,8 +6,13 @@ import { NoOutlines } from './types'
 import { dxfOfPieces } from './dxfOut'
 
 /** A DXF file of one block, by pairs of code and value. */
-const dxf = (block: string, header = '') =>
-  `${header}0\nSECTION\n2\nBLOCKS\n0\nBLOCK\n8\n1\n2\nFRONT\n10\n0\n20\n0\n${block}0\nENDBLK\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n0\nINSERT\n2\nFRONT\n10\n0\n20\n0\n0\nENDSEC\n0\nEOF\n`
+const dxf = (block: string) =>
+  [
+    '0\nSECTION\n2\nBLOCKS\n0\nBLOCK\n8\n1\n2\nFRONT\n10\n0\n20\n0\n',
+    block,
+    '0\nENDBLK\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n0\nINSERT\n2\nFRONT\n10\n0\n20\n0\n',
+    '0\nENDSEC\n0\nEOF\n',
+  ].join('')
 const polyline = (layer: string, points: readonly (readonly [number, number, number?])[], isClosed = true) =>
   `0\nPOLYLINE\n8\n${layer}\n66\n1\n70\n${isClosed ? 1 : 0}\n${points
     .map(([x, y, bulge = 0]) => `0\nVERTEX\n8\n${layer}\n10\n${x}\n20\n${y}\n42\n${bulge}\n`)

@@ -6,6 +6,7 @@ interface Shown {
 }
 
 const escaped = (text: string) => text.replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`)
+const LINE = 'fill="none" stroke-width="0.6"'
 const fixed = (value: number) => Number(value.toFixed(2))
 
 /**
@@ -26,8 +27,11 @@ export function svgOfLay(
     const path = outline.map(([x, y]) => `${fixed(x)} ${fixed(length - y)}`).join('L')
     const [x, y] = [fixed((minX + maxX) / 2), fixed(length - (minY + maxY) / 2)]
     const size = fixed(Math.min(24, (maxX - minX) / Math.max(4, name.length * 0.6)))
-    return `<path d="M${path}Z" fill="none" stroke="#000" stroke-width="0.6"><title>${escaped(name)}</title></path><text x="${x}" y="${y}" font-size="${size}" text-anchor="middle">${escaped(name)}</text>`
+    const text = `<text x="${x}" y="${y}" font-size="${size}" text-anchor="middle">${escaped(name)}</text>`
+    return `<path d="M${path}Z" ${LINE} stroke="#000"><title>${escaped(name)}</title></path>${text}`
   })
-  const edge = `<path d="M0 0H${fixed(width)}M0 ${fixed(length)}H${fixed(width)}M0 0V${fixed(length)}M${fixed(width)} 0V${fixed(length)}" fill="none" stroke="#888" stroke-width="0.6"/>`
-  return `<svg xmlns="http://www.w3.org/2000/svg" width="${fixed(width)}mm" height="${fixed(length)}mm" viewBox="0 0 ${fixed(width)} ${fixed(length)}">${edge}${lines.join('')}</svg>\n`
+  const [w, h] = [fixed(width), fixed(length)]
+  const edge = `<path d="M0 0H${w}V${h}H0Z" ${LINE} stroke="#888"/>`
+  const head = `xmlns="http://www.w3.org/2000/svg" width="${w}mm" height="${h}mm" viewBox="0 0 ${w} ${h}"`
+  return `<svg ${head}>${edge}${lines.join('')}</svg>\n`
 }

@@ -7,6 +7,7 @@ import { StrongLink } from '@/ui/kit/links'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Columns, Fields, Lead, Page, Paper, Slip, Stack } from '@/ui/kit/surfaces'
 import { ClothChoice } from './ClothChoice'
+import { CutOrder } from './CutOrder'
 import { HandBar } from './HandBar'
 import { LayAdvice } from './LayAdvice'
 import { layAddress } from './layAddress'
@@ -56,6 +57,7 @@ function Laying(data: LayData) {
           .
         </Slip>
       ) : null}
+      {lay && !table.isRunning ? <CutOrder table={table} lay={lay} /> : null}
       {lay && !table.isRunning ? <LayAdvice key={lay.answer.text} table={table} lay={lay} /> : null}
       <Columns>
         <Paper aria-labelledby="which-cloth">

@@ -5,7 +5,10 @@ import { layTaskOf, type Ground, type Wishes } from '@/core/making/layTask'
 import { type LayAnswer, type LayTask, type Placement } from '@/core/lay/types'
 import { keyOf, turnedOver, usedOf, type Fault } from './board'
 import { type LayData, type Offered } from './load'
+import type * as handOf from './hand'
 import { useLay } from './useLay'
+
+type Hand = typeof handOf
 
 /** How long it is laid, s: longer gets a little better. */
 export const SECONDS = 8
@@ -121,8 +124,8 @@ export function useTable(data: LayData): Table {
 }
 
 /** What the hand needs: it comes after the page. */
-function useHand(): typeof import('./hand') | null {
-  const [hand, setHand] = useState<typeof import('./hand') | null>(null)
+function useHand(): Hand | null {
+  const [hand, setHand] = useState<Hand | null>(null)
   useEffect(() => void import('./hand').then(setHand), [])
   return hand
 }

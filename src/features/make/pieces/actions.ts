@@ -25,7 +25,10 @@ export type Kept = { ok: true; kept: number; notRead: string[] } | Refusal
 /** Largest file of outlines, bytes. */
 const MOST_BYTES = 3_000_000
 
-/** Keeps the pieces of a DXF or SVG file. @param form with `file`, and `squareMm` of a test square where there is one */
+/**
+ * Keeps the pieces of a DXF or SVG file.
+ * @param form with `file`, and `squareMm` of a test square where there is one
+ */
 export async function addFromFile(patternId: unknown, form: unknown): Promise<Kept> {
   const id = told(RecordIdSchema, patternId)
   const file = form instanceof FormData ? form.get('file') : null

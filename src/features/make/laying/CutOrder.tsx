@@ -1,0 +1,31 @@
+'use client'
+
+import { cutOrder } from '@/core/making/cutOrder'
+import { Steps } from '@/ui/kit/surfaces'
+import { WhenOpened } from '@/ui/kit/WhenOpened'
+import { type OnTable, type Table } from './useTable'
+
+/** In which order it is cut. */
+export function CutOrder({ table, lay }: { table: Table; lay: OnTable }) {
+  const { pieces } = table.data
+  const notched = new Set(pieces.flatMap(({ id, notches }) => (notches.length > 0 ? [id] : [])))
+  const folded = new Set(pieces.flatMap(({ id, onFold }) => (onFold ? [id] : [])))
+  const steps = cutOrder(lay.placements, {
+    layers: lay.layers,
+    name: (id) => table.names.get(id) ?? id,
+    notched,
+    folded,
+    isOneWay: lay.task.cloth?.oneWay ?? false,
+  })
+  return (
+    <WhenOpened summary="In which order to cut">
+      {() => (
+        <Steps>
+          {steps.map(({ text }) => (
+            <li key={text}>{text}</li>
+          ))}
+        </Steps>
+      )}
+    </WhenOpened>
+  )
+}
