@@ -17,6 +17,15 @@ export function run(command, args, env = {}) {
   return status ?? 1
 }
 
+/** The same beside other work. @returns a promise of its exit code */
+export function runBeside(command, args) {
+  return new Promise((done) => {
+    const child = spawn(command, args, { cwd: root, stdio: 'inherit' })
+    child.on('error', () => done(1))
+    child.on('exit', (code) => done(code ?? 1))
+  })
+}
+
 /** Runs a command, and ends with a plain message where it fails. */
 export function must(what, command, args, env) {
   if (run(command, args, env) !== 0) {

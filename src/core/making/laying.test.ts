@@ -31,7 +31,7 @@ const rectangle = (width: number, length: number): Outline => [
 ]
 
 function laid(...args: Parameters<typeof layTaskOf>) {
-  const search = layOut(layTaskOf(...args), byMoves(1500))
+  const search = layOut(layTaskOf(...args), byMoves(700))
   for (;;) {
     const { done, value } = search.next()
     if (done) return value

@@ -14,7 +14,7 @@ export interface WidthAsked {
 }
 
 /** Moves of a piece for each width: an answer near enough to buy by. */
-const MOVES = 2000
+const MOVES = 1200
 
 /**
  * What each width of a shop takes, each laid for real.
