@@ -93,7 +93,7 @@ export default tseslint.config(
     settings: { 'import-x/resolver-next': [createTypeScriptImportResolver({ project: './tsconfig.json' })] },
     rules: {
       ...reactHooks.configs.recommended.rules,
-      'import-x/no-cycle': 'error',
+      'import-x/no-cycle': ['error', { ignoreExternal: true }],
       'import-x/no-restricted-paths': ['error', { zones }],
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
       'max-len': ['error', { code: 120, ignoreUrls: true }],
