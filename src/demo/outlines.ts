@@ -1,6 +1,7 @@
 import { type RecordInput } from '../core/notebook/kinds'
 import { measuredKind } from '../core/outlines/measured/kinds'
-import { type FoundPiece } from '../core/outlines/types'
+import { plainFound, type FoundPiece } from '../core/outlines/types'
+import { rectangle } from '../core/shapes/polygon'
 
 type Drawn = Omit<RecordInput<'pattern-piece'>, 'patternId'>
 
@@ -18,13 +19,7 @@ function asDrawn({ name, outline, notches, warpDeg, onFold, count, pair, size }:
 }
 
 function strip(name: string, width: number, length: number, change: Partial<Drawn> = {}): Drawn {
-  const outline: [number, number][] = [
-    [0, 0],
-    [width, 0],
-    [width, length],
-    [0, length],
-  ]
-  return { name, outline, from: 'points', ...change }
+  return { ...asDrawn(plainFound(name, rectangle(width, length))), from: 'points', ...change }
 }
 
 /** Outlines of the wardrobe's patterns, by the pattern's name; invented. */

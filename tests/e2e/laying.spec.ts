@@ -1,26 +1,19 @@
 import { readFileSync } from 'node:fs'
 import { readDxf } from '@/core/outlines/dxf'
 import { dxfOfPieces } from '@/core/outlines/dxfOut'
-import { type FoundPiece } from '@/core/outlines/types'
+import { plainFound, type FoundPiece } from '@/core/outlines/types'
 import { expect, open, test, type Page } from './fixtures'
 import { keepPiece } from './keepPiece'
 
 test.describe.configure({ mode: 'serial' })
 
 const piece = (name: string, width: number, length: number, rest: Partial<FoundPiece> = {}): FoundPiece => ({
-  name,
-  outline: [
+  ...plainFound(name, [
     [0, 0],
     [width, 0],
     [width * 0.9, length],
     [0, length],
-  ],
-  notches: [],
-  warpDeg: 90,
-  onFold: false,
-  count: 1,
-  pair: false,
-  size: '',
+  ]),
   ...rest,
 })
 const PIECES = [
@@ -29,10 +22,21 @@ const PIECES = [
   piece('Gull wing', 240, 380, { count: 2 }),
 ]
 
-async function layPage(page: Page) {
+/** What the pattern’s page leads to. */
+async function fromGull(page: Page, link: string) {
   await open(page, '/patterns')
   await page.getByRole('link', { name: 'Gull', exact: true }).click()
-  await page.getByRole('link', { name: 'Lay it out' }).click()
+  await page.getByRole('link', { name: link }).click()
+}
+
+async function chooseFile(page: Page, name: string, text: string) {
+  const chooser = page.waitForEvent('filechooser')
+  await page.getByRole('button', { name: 'Choose a file…' }).click()
+  await (await chooser).setFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) })
+}
+
+async function layPage(page: Page) {
+  await fromGull(page, 'Lay it out')
   await expect(page.getByRole('heading', { level: 1, name: 'Lay it out' })).toBeVisible()
   await page.getByRole('combobox', { name: 'The cloth lies' }).selectOption({ label: 'Open, a single layer' })
 }
@@ -59,10 +63,7 @@ test('pieces come in from a DXF, from measures and corner by corner', async ({ p
   await page.getByLabel('Name', { exact: true }).fill('Gull')
   await page.getByRole('button', { name: 'Keep the pattern' }).click()
   await page.getByRole('link', { name: 'Its pieces' }).click()
-  const chooser = page.waitForEvent('filechooser')
-  await page.getByRole('button', { name: 'Choose a file…' }).click()
-  const file = { name: 'gull.dxf', mimeType: 'image/vnd.dxf', buffer: Buffer.from(dxfOfPieces(PIECES)) }
-  await (await chooser).setFiles(file)
+  await chooseFile(page, 'gull.dxf', dxfOfPieces(PIECES))
   await expect(page.getByText('3 pieces kept.')).toBeVisible()
   await expect(page.getByRole('article', { name: 'Gull back' })).toContainText('on the fold')
   await expect(page.getByRole('article', { name: 'Gull front' })).toContainText('Cut 2, one of each hand')
@@ -78,20 +79,14 @@ test('pieces come in from a DXF, from measures and corner by corner', async ({ p
 })
 
 test('what is no outline is refused in words, and nothing is kept of it', async ({ page }) => {
-  await open(page, '/patterns')
-  await page.getByRole('link', { name: 'Gull', exact: true }).click()
-  await page.getByRole('link', { name: 'Its pieces' }).click()
-  const chooser = page.waitForEvent('filechooser')
-  await page.getByRole('button', { name: 'Choose a file…' }).click()
-  await (await chooser).setFiles({ name: 'x.svg', mimeType: 'image/svg+xml', buffer: Buffer.from('<svg></svg>') })
+  await fromGull(page, 'Its pieces')
+  await chooseFile(page, 'x.svg', '<svg></svg>')
   await expect(page.getByText('There is no closed outline in this SVG file.')).toBeVisible()
   await expect(page.getByText('5 kinds of piece')).toBeVisible()
 })
 
 test('a piece is changed, and thrown away', async ({ page }) => {
-  await open(page, '/patterns')
-  await page.getByRole('link', { name: 'Gull', exact: true }).click()
-  await page.getByRole('link', { name: 'Its pieces' }).click()
+  await fromGull(page, 'Its pieces')
   await page.getByRole('button', { name: 'Change Gull wing' }).click()
   const wing = page.getByRole('article', { name: 'Gull wing' })
   await wing.getByText('One of each hand').click()

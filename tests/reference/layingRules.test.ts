@@ -1,5 +1,5 @@
 import { measuredKind } from '@/core/outlines/measured/kinds'
-import { areaOf } from '@/core/shapes/polygon'
+import { areaOf, rectangle } from '@/core/shapes/polygon'
 import { continuousBias, hexagonsIn, joinedBias, squaresIn, usesOf } from '@/core/making/uses'
 
 const INCH = 25.4
@@ -42,13 +42,6 @@ it('counts patches by their size with seams', () => {
 })
 
 it('says only what an offcut is large enough for', () => {
-  const rectangle = (width: number, length: number) =>
-    [
-      [0, 0],
-      [width, 0],
-      [width, length],
-      [0, length],
-    ] as const
   expect(usesOf(rectangle(50, 50))).toEqual([])
   expect(usesOf(rectangle(200, 500)).map(({ id }) => id)).toEqual([
     'bias-continuous',

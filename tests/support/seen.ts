@@ -10,13 +10,5 @@ export function seen(record: Record<string, string | readonly string[]>, part: P
   }))
 }
 
-/** A fixed sequence of numbers in [0, 1), for tests that need chance without surprises (mulberry32). */
-export function dice(seed: number): () => number {
-  let state = seed
-  return () => {
-    state = (state + 0x6d2b79f5) | 0
-    let t = Math.imul(state ^ (state >>> 15), 1 | state)
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296
-  }
-}
+/** A fixed sequence of numbers in [0, 1), for tests that need chance without surprises. */
+export { chanceOf as dice } from '@/core/lay/chance'

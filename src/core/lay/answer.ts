@@ -3,6 +3,8 @@ import { leftOver } from './leftOver'
 import { moved } from '../shapes/polygon'
 import { type Spot } from './search/field'
 import { type Plan } from './search/items'
+import { lengthsTaken } from '../vocabulary/laying'
+import { isLongEnough } from './strip'
 import { type LayAnswer, type LayTask, type Placement, type Unplaced } from './types'
 import { layWords } from './words'
 
@@ -12,12 +14,7 @@ export interface Laid {
   spots: readonly Spot[]
   /** mm along the strip as it is folded */
   bound: number
-  /** Items that found no place. */
-  left: readonly number[]
 }
-
-/** A length of cloth that is short by no more is long enough, mm. */
-const SHORT_BY = 0.5
 
 /**
  * What is told of a lay.
@@ -28,11 +25,11 @@ export function answerOf(task: LayTask, laid: Laid, isLast: boolean, whole?: { n
   const { plan, spots, bound } = laid
   const placements = plan.items.flatMap((_, item) => placementOf(plan, item, spots[item]!))
   const unplaced = unplacedOf(laid)
-  const both = plan.layers === 'folded-crosswise' ? 2 : 1
+  const both = lengthsTaken(plan.layers)
   const far = Math.max(0, ...placements.flatMap(({ polygon }) => polygon.map(([, y]) => y)))
   const usedLengthMm = task.cloth ? far * both : 0
   const have = task.cloth?.lengthMm
-  const isShort = have !== undefined && usedLengthMm > have + SHORT_BY
+  const isShort = have !== undefined && !isLongEnough(have, usedLengthMm)
   const fits = unplaced.length === 0 && !isShort
   const needMm = whole?.needMm ?? usedLengthMm
   const isAsked = task.cloth !== undefined && (have === undefined || !fits)
@@ -74,12 +71,10 @@ function placementOf(plan: Plan, item: number, { bin, shape, x, y }: Spot): Plac
   ]
 }
 
-function unplacedOf({ plan, spots, left }: Laid): Unplaced[] {
-  return plan.items.flatMap(({ id, copies, why }, item) => {
-    if (spots[item]!.bin >= 0) return []
-    const reason = why ?? (left.includes(item) ? 'there is no room left for it' : 'it found no place')
-    return [{ id, copies: [...copies], why: reason }]
-  })
+function unplacedOf({ plan, spots }: Laid): Unplaced[] {
+  return plan.items.flatMap(({ id, copies, why = 'there is no room left for it' }, item) =>
+    spots[item]!.bin >= 0 ? [] : [{ id, copies: [...copies], why }],
+  )
 }
 
 /** The pieces’ area over what was used: the length by its usable width, or all of the odd pieces. */

@@ -1,4 +1,4 @@
-import { boxOf, type Outline } from '../shapes/polygon'
+import { boxOf, crossingsAt, type Outline } from '../shapes/polygon'
 import { type Item, type Plan } from './search/items'
 
 /** Places across a piece at which its section is measured, beside its corners. */
@@ -38,12 +38,7 @@ function atMiddle(outline: Outline, width: number): number {
 
 /** How much of an upright line lies in the outline, mm. */
 function sectionAt(outline: Outline, x: number): number {
-  const ys: number[] = []
-  outline.forEach(([ax, ay], i) => {
-    const [bx, by] = outline[(i + 1) % outline.length]!
-    if (ax > x === bx > x) return
-    ys.push(ay + ((x - ax) * (by - ay)) / (bx - ax))
-  })
+  const ys = crossingsAt([outline], 'y', x)
   ys.sort((a, b) => a - b)
   return ys.reduce((sum, y, i) => (i % 2 === 1 ? sum + y - ys[i - 1]! : sum), 0)
 }

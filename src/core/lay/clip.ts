@@ -1,13 +1,4 @@
-import {
-  differenceD,
-  EndType,
-  FillRule,
-  inflatePathsD,
-  intersectD,
-  JoinType,
-  simplifyPathD,
-  unionD,
-} from 'clipper2-ts'
+import { differenceD, EndType, FillRule, inflatePathsD, JoinType, simplifyPathD, unionD } from 'clipper2-ts'
 import { type Outline, type Point } from '../shapes/polygon'
 
 /** Digits behind the point, in mm, that the clipping keeps. */
@@ -19,11 +10,6 @@ const toPaths = (outlines: readonly Outline[]) => outlines.map((outline) => outl
 const fromPaths = (paths: { x: number; y: number }[][]): Point[][] =>
   paths.map((path) => path.map(({ x, y }): Point => [x, y]))
 
-/** All of the outlines as one region: outer lines anticlockwise, holes clockwise. */
-export function unionOf(outlines: readonly Outline[]): Point[][] {
-  return fromPaths(unionD(toPaths(outlines), [], FillRule.NonZero, DIGITS))
-}
-
 /** Where closed lines, which may cross themselves, wind about at least once anticlockwise. */
 export function positiveOf(lines: readonly Outline[]): Point[][] {
   return fromPaths(unionD(toPaths(lines), [], FillRule.Positive, DIGITS))
@@ -32,11 +18,6 @@ export function positiveOf(lines: readonly Outline[]): Point[][] {
 /** The first region without the second. */
 export function without(region: readonly Outline[], taken: readonly Outline[]): Point[][] {
   return fromPaths(differenceD(toPaths(region), toPaths(taken), FillRule.NonZero, DIGITS))
-}
-
-/** What both regions have. */
-export function common(one: readonly Outline[], other: readonly Outline[]): Point[][] {
-  return fromPaths(intersectD(toPaths(one), toPaths(other), FillRule.NonZero, DIGITS))
 }
 
 /** Wider (or, below zero, narrower) all round. @param by mm; @param isSharp corners are kept sharp, not rounded */

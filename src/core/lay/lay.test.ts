@@ -3,10 +3,10 @@ import { jigsaw, plainPiece } from '../../../tests/support/lay/jigsaw'
 import { randomTask } from '../../../tests/support/lay/randomTask'
 import { shirt } from '../../../tests/support/lay/shirt'
 import { chanceOf } from './chance'
-import { layOut } from './lay'
+import { laidOut } from './lay'
 import { byMoves } from './search/budget'
-import { type LayAnswer, type LayCloth, type LayPiece, type LayTask } from './types'
-import { type Outline } from '../shapes/polygon'
+import { type LayCloth, type LayPiece, type LayTask } from './types'
+import { rectangle, type Outline } from '../shapes/polygon'
 
 const cloth = (rest: Partial<LayCloth> = {}): LayCloth => ({
   widthMm: 1000,
@@ -26,20 +26,7 @@ const taskOf = (pieces: LayPiece[], rest: Partial<LayTask> = {}): LayTask => ({
   ...rest,
 })
 
-function laid(task: LayTask, moves = 900): LayAnswer {
-  const search = layOut(task, byMoves(moves))
-  for (;;) {
-    const { done, value } = search.next()
-    if (done) return value
-  }
-}
-
-const rectangle = (width: number, length: number): Outline => [
-  [0, 0],
-  [width, 0],
-  [width, length],
-  [0, length],
-]
+const laid = (task: LayTask, moves = 900) => laidOut(task, byMoves(moves))
 
 it('lays random pieces on random cloth without a fault, whatever is asked', () => {
   for (let seed = 1; seed <= 40; seed++) {

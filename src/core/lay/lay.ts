@@ -8,6 +8,8 @@ import { layersOf, planOf, type Plan } from './search/items'
 import { latticesOf } from './search/lattice'
 import { squeeze } from './search/squeeze'
 import { bottomLeft, bySize, inRows } from './search/start'
+import { lengthsTaken } from '../vocabulary/laying'
+import { isLongEnough } from './strip'
 import { type LayAnswer, type LayTask, type Layers } from './types'
 
 /** How much of what may be spent each way of folding gets to show what it can, before the best goes on alone. */
@@ -29,7 +31,7 @@ interface Way {
   field: Field
   /** mm along the strip as it is folded; no lay is shorter */
   bound: number
-  /** Items that found no place. */
+  /** Items that found no place at first. */
   left: number[]
 }
 
@@ -44,6 +46,15 @@ interface Way {
 export function* layOut(task: LayTask, budget: Budget): Generator<LayAnswer | undefined, LayAnswer> {
   const chance = chanceOf(task.seed)
   return task.cloth ? yield* onLength(task, budget, chance) : yield* onPanels(task, budget, chance)
+}
+
+/** The last answer of a lay, all at once. */
+export function laidOut(task: LayTask, budget: Budget): LayAnswer {
+  const search = layOut(task, budget)
+  for (;;) {
+    const { done, value } = search.next()
+    if (done) return value
+  }
 }
 
 function* onLength(task: LayTask, budget: Budget, chance: () => number): Generator<LayAnswer | undefined, LayAnswer> {
@@ -63,14 +74,14 @@ function* onLength(task: LayTask, budget: Budget, chance: () => number): Generat
   if (ways.length > 1) {
     for (const way of ways) {
       share += TRIAL_SHARE
-      yield* shorten(task, way, chance, budget, share)
+      yield* told(task, way, squeeze(way.field, way.bound, chance, upTo(budget, share)))
     }
   }
   const best = bestOf(ways)
-  yield* shorten(task, best, chance, budget, squeezeShare(task))
+  yield* told(task, best, squeeze(best.field, best.bound, chance, upTo(budget, squeezeShare(task))))
   const chosen = bestOf(ways)
   const { lengthMm } = task.cloth!
-  if (lengthMm === undefined || lengthOf(chosen) <= lengthMm + 0.5) return toldOf(task, chosen, true)
+  if (lengthMm === undefined || isLongEnough(lengthMm, lengthOf(chosen))) return toldOf(task, chosen, true)
   return yield* asMuchAsFits(task, chosen, chance, budget)
 }
 
@@ -86,27 +97,14 @@ function* asMuchAsFits(
   const how = { layers: whole.plan.layers, isEndless: false, lead: whole.lead, until: 1 }
   const way = yield* wayOf(task, budget, how)
   const filling = fillIn(way.field, way.left, chance, upTo(budget, 1))
-  for (;;) {
-    const { done, value } = filling.next()
-    way.left = value
-    if (done) break
-    yield undefined
-  }
+  while (!filling.next().done) yield undefined
   return answerOf(task, laidOf(way), true, { needMm: lengthOf(whole) })
 }
 
 function* onPanels(task: LayTask, budget: Budget, chance: () => number): Generator<LayAnswer | undefined, LayAnswer> {
   const way = yield* wayOf(task, budget, { layers: 'single', isEndless: false, lead: 0, until: START_SHARE * 2 })
-  let least = way.left.length
   yield toldOf(task, way)
-  const filling = fillIn(way.field, way.left, chance, upTo(budget, 1))
-  for (;;) {
-    const { done, value } = filling.next()
-    way.left = value
-    if (done) break
-    yield value.length < least ? toldOf(task, way) : undefined
-    least = Math.min(least, value.length)
-  }
+  yield* told(task, way, fillIn(way.field, way.left, chance, upTo(budget, 1)))
   return toldOf(task, way, true)
 }
 
@@ -144,7 +142,7 @@ function* wayOf(
   pin(field, task)
   const order = bySize(field).filter((item) => !plan.items[item]!.why && !field.held.has(item))
   if (isShown && inRows(field, order, task.gapMm).length === 0) {
-    yield answerOf(task, { plan, spots: field.copy(), bound: 0, left: [] }, false)
+    yield answerOf(task, { plan, spots: field.copy(), bound: 0 }, false)
   }
   for (const item of order) field.put(item, { ...field.spots[item]!, bin: -1 })
   const laying = bottomLeft(field, order, { isOver: () => budget.spent() >= until })
@@ -194,24 +192,14 @@ function whyNot(plan: Plan, item: number): string {
   return isWide ? 'it is wider than the cloth' : 'no place on the cloth takes it'
 }
 
-function* shorten(
-  task: LayTask,
-  way: Way,
-  chance: () => number,
-  budget: Budget,
-  share: number,
-): Generator<LayAnswer | undefined, void> {
-  let shortest = Infinity
-  for (const length of squeeze(way.field, way.bound, chance, upTo(budget, share))) {
-    const isShorter = length < shortest - 0.01
-    shortest = Math.min(shortest, length)
-    yield isShorter ? toldOf(task, way) : undefined
-  }
+/** A search, with the lay told wherever the search says that it is better. */
+function* told(task: LayTask, way: Way, search: Iterable<boolean>): Generator<LayAnswer | undefined, void> {
+  for (const isBetter of search) yield isBetter ? toldOf(task, way) : undefined
 }
 
 /** mm of cloth, both layers together where it is folded crosswise */
 function lengthOf({ plan, field }: Way): number {
-  return field.length() * (plan.layers === 'folded-crosswise' ? 2 : 1)
+  return field.length() * lengthsTaken(plan.layers)
 }
 
 /** The way that leaves the least out, then takes the least; folded where that costs next to nothing. */
@@ -234,6 +222,6 @@ function toldOf(task: LayTask, way: Way, isLast = false): LayAnswer {
   return answerOf(task, laidOf(way), isLast)
 }
 
-function laidOf({ plan, field, bound, left }: Way): Laid {
-  return { plan, spots: field.copy(), bound, left }
+function laidOf({ plan, field, bound }: Way): Laid {
+  return { plan, spots: field.copy(), bound }
 }

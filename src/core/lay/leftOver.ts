@@ -1,7 +1,7 @@
 import { inflated, without } from './clip'
-import { areaOf, signedArea, type Outline, type Point } from '../shapes/polygon'
+import { areaOf, forward, isWithin, signedArea, type Outline, type Point } from '../shapes/polygon'
 import { largestRectangle } from './rectangle'
-import { isWithin, usable, type Bin } from './search/bins'
+import { usable, type Bin } from './search/bins'
 import { type LeftOver, type Layers, type Placement } from './types'
 
 /** What is smaller than this is swept up: the side of a square, mm. */
@@ -21,7 +21,7 @@ export function leftOver(
   const left = bins.flatMap((bin) => {
     const taken = placements
       .filter(({ panel, panelCopy }) => panel === bin.panel && panelCopy === bin.panelCopy)
-      .map(({ polygon }) => (signedArea(polygon) < 0 ? [...polygon].reverse() : polygon))
+      .map(({ polygon }) => forward(polygon))
     return partsOf(withoutSlivers(without(usable(bin, upTo), taken))).map((region): LeftOver => {
       const { widthMm, lengthMm } = largestRectangle(region)
       return {
@@ -47,7 +47,7 @@ function withoutSlivers(region: readonly Outline[]): Point[][] {
 }
 
 /** A region in its separate parts, each an outer line with the holes that lie in it. */
-export function partsOf(region: readonly Outline[]): Point[][][] {
+function partsOf(region: readonly Outline[]): Point[][][] {
   const holes = region.filter((outline) => signedArea(outline) < 0)
   return region
     .filter((outline) => signedArea(outline) > 0 && areaOf(outline) > 1)

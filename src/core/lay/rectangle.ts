@@ -1,4 +1,4 @@
-import { boxOf, type Outline } from '../shapes/polygon'
+import { boxOf, crossingsAt, type Outline } from '../shapes/polygon'
 
 /** Lines each way between which the largest rectangle is looked for, at most. */
 const MOST_LINES = 96
@@ -44,7 +44,7 @@ function cellsInside(region: readonly Outline[], xs: readonly number[], ys: read
   return ys.slice(0, -1).map((low, row) => {
     const high = ys[row + 1]!
     const crossed = spansBetween(region, low, high)
-    const middle = crossingsAt(region, (low + high) / 2)
+    const middle = crossingsAt(region, 'x', (low + high) / 2)
     return xs.slice(0, -1).map((left, column) => {
       const right = xs[column + 1]!
       const isInside = middle.filter((x) => x < (left + right) / 2).length % 2 === 1
@@ -67,15 +67,6 @@ function spansBetween(region: readonly Outline[], low: number, high: number): [n
     })
   }
   return spans
-}
-
-function crossingsAt(region: readonly Outline[], y: number): number[] {
-  return region.flatMap((outline) =>
-    outline.flatMap(([ax, ay], i) => {
-      const [bx, by] = outline[(i + 1) % outline.length]!
-      return ay > y === by > y ? [] : [ax + ((y - ay) * (bx - ax)) / (by - ay)]
-    }),
-  )
 }
 
 interface Row {

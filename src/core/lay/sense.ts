@@ -1,5 +1,5 @@
-import { areaOf, isSimple, type Outline, type Point } from '../shapes/polygon'
-import { ON_FOLD } from './search/items'
+import { foldFault } from '../shapes/fold'
+import { areaOf, isSimple, type Outline } from '../shapes/polygon'
 import { type LayPanel, type LayPiece, type LayTask } from './types'
 
 /** What makes no sense about a task, and where. */
@@ -10,14 +10,6 @@ export interface LayFault {
 
 /** Smaller than this is no area, mm². */
 const NO_AREA = 0.01
-
-/** The outline without corners that repeat the one before. */
-export function withoutRepeats(outline: Outline): Point[] {
-  return outline.filter(([x, y], i) => {
-    const [lastX, lastY] = outline[(i + outline.length - 1) % outline.length]!
-    return outline.length === 1 || x !== lastX || y !== lastY
-  })
-}
 
 /** The first thing about a task that makes no sense; undefined where it does. */
 export function layFault(task: LayTask): LayFault | undefined {
@@ -41,7 +33,7 @@ function first<T>(list: readonly T[], of: (item: T, i: number) => LayFault | und
 }
 
 /** What is wrong with an outline, in words. */
-export function outlineFault(outline: Outline): string | undefined {
+function outlineFault(outline: Outline): string | undefined {
   if (outline.length < 3) return 'an outline has at least three points'
   if (areaOf(outline) < NO_AREA) return 'the outline has no area'
   return isSimple(outline) ? undefined : 'the outline crosses or touches itself'
@@ -54,19 +46,8 @@ function pieceFault(piece: LayPiece, all: readonly LayPiece[], path: (string | n
     return { path: [...path, 'id'], message: `there are two pieces ${piece.id}` }
   if (piece.pair && piece.count % 2 === 1)
     return { path: [...path, 'count'], message: 'a pair needs an even number of pieces' }
-  return piece.onFold ? foldFault(piece, path) : undefined
-}
-
-function foldFault({ outline }: LayPiece, path: (string | number)[]): LayFault | undefined {
-  const xs = outline.map(([x]) => x)
-  if (Math.min(...xs) < -ON_FOLD && Math.max(...xs) > ON_FOLD)
-    return { path: [...path, 'outline'], message: 'a piece on the fold lies on one side of x = 0' }
-  const isOn = (i: number) => Math.abs(xs[i % xs.length]!) <= ON_FOLD
-  const edges = xs.filter((_, i) => isOn(i) && isOn(i + 1)).length
-  const runs = xs.filter((_, i) => isOn(i) && !isOn(i + 1)).length
-  return edges === 0 || runs !== 1
-    ? { path: [...path, 'outline'], message: 'a piece on the fold has one edge on x = 0' }
-    : undefined
+  const unfoldable = piece.onFold ? foldFault(piece.outline) : undefined
+  return unfoldable ? { path: [...path, 'outline'], message: unfoldable } : undefined
 }
 
 function panelFault(panel: LayPanel, all: readonly LayPanel[], path: (string | number)[]): LayFault | undefined {

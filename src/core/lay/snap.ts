@@ -1,4 +1,4 @@
-import { areaOf, boxOf, signedArea, tidied, type Outline, type Point } from '../shapes/polygon'
+import { areaOf, boxOf, moved, tidied, type Box, type Outline, type Point } from '../shapes/polygon'
 import { depthIn, noFitOf, type NoFit } from './search/noFit'
 
 /** Two pieces that lie no deeper in one another than this lie beside one another, mm. */
@@ -25,10 +25,8 @@ export function overlapsOf(lying: readonly Lying[]): [number, number][] {
   )
 }
 
-const forward = (outline: Outline) => tidied(signedArea(outline) < 0 ? [...outline].reverse() : outline)
-
 function between(still: Outline, moving: Outline): NoFit {
-  return noFitOf([forward(still)], forward(moving))
+  return noFitOf([tidied(still)], tidied(moving))
 }
 
 /**
@@ -36,15 +34,9 @@ function between(still: Outline, moving: Outline): NoFit {
  * little.
  * @param within how far it may be moved, mm; @param edges of the cloth
  */
-export function snapped(
-  moving: Outline,
-  others: readonly Outline[],
-  edges: { minX: number; maxX: number; minY: number; maxY: number },
-  within: number,
-): Point {
-  const onCloth = toEdges(moving, edges, within)
-  const [dx, dy] = onCloth
-  const placed = moving.map(([x, y]): Point => [x + dx, y + dy])
+export function snapped(moving: Outline, others: readonly Outline[], edges: Box, within: number): Point {
+  const [dx, dy] = toEdges(moving, edges, within)
+  const placed = moved(moving, dx, dy)
   const box = boxOf(placed)
   const near = others.filter((other) => {
     const { minX, minY, maxX, maxY } = boxOf(other)
@@ -64,11 +56,7 @@ export function snapped(
   return [dx + best[0], dy + best[1]]
 }
 
-function toEdges(
-  moving: Outline,
-  { minX, maxX, minY, maxY }: { minX: number; maxX: number; minY: number; maxY: number },
-  within: number,
-): Point {
+function toEdges(moving: Outline, { minX, maxX, minY, maxY }: Box, within: number): Point {
   const box = boxOf(moving)
   const pull = (low: number, high: number, from: number, to: number) => {
     if (low < from || Math.abs(low - from) <= within) return from - low

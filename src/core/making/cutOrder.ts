@@ -1,12 +1,6 @@
 import { type Layers, type Placement } from '../lay/types'
 import { areaOf, boxOf } from '../shapes/polygon'
 
-/** One step of cutting. */
-export interface CutStep {
-  ids: string[]
-  text: string
-}
-
 /** Larger than this is cut first: its place cannot be found again elsewhere. mm² */
 const LARGE_MM2 = 60_000
 
@@ -27,7 +21,7 @@ interface Told {
 export function cutOrder(
   placements: readonly Placement[],
   { layers, name, notched, folded, isOneWay }: Told,
-): CutStep[] {
+): string[] {
   const along = [...placements].sort((a, b) => boxOf(a.polygon).minY - boxOf(b.polygon).minY)
   const onFold = along.filter(({ id }) => layers !== 'single' && folded.has(id))
   const rest = along.filter((placement) => !onFold.includes(placement))
@@ -35,17 +29,13 @@ export function cutOrder(
   const small = rest.filter((placement) => !large.includes(placement))
   const named = (list: readonly Placement[]) =>
     list.map(({ id, copies }) => `${name(id)}${through(copies)}`).join(', ')
-  const step = (list: readonly Placement[], text: string): CutStep[] =>
-    list.length > 0 ? [{ ids: list.map(({ id }) => id), text: `${text}: ${named(list)}.` }] : []
+  const step = (list: readonly Placement[], text: string) => (list.length > 0 ? [`${text}: ${named(list)}.`] : [])
   const turned = placements.filter(({ mirrored }) => mirrored)
   const marked = placements.filter(({ id }) => notched.has(id))
   return [
-    {
-      ids: [],
-      text: isOneWay
-        ? 'Chalk the right side, and an arrow for the nap on every piece.'
-        : 'Chalk a cross on the wrong side of every piece.',
-    },
+    isOneWay
+      ? 'Chalk the right side, and an arrow for the nap on every piece.'
+      : 'Chalk a cross on the wrong side of every piece.',
     ...step(onFold, 'On the fold first, without cutting the fold'),
     ...step(large, 'Then the large ones, from this end to the other'),
     ...step(small, 'Then the small ones'),

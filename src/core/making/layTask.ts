@@ -1,11 +1,9 @@
 import { type LayCloth, type LayPanel, type LayPiece, type LayTask } from '../lay/types'
+import { boxed, type Outline, type Point } from '../shapes/polygon'
 import { type PatternPiece } from '../notebook/kinds/patternPiece'
 import { type Piece } from '../notebook/kinds/piece'
 import { type Layers } from '../vocabulary/laying'
 import { type Role } from '../vocabulary/choosing'
-
-/** Width of the woven edge that is not used, mm, where nobody measured it: common practice. */
-export const USUAL_SELVEDGE_MM = 13
 
 /** Cloth as it is laid on: a length, or an odd piece. */
 export interface Ground {
@@ -49,9 +47,14 @@ export interface Wishes {
  * What is laid on what. One straight length is laid on as a length; an odd piece, or several, as they are.
  * Cloth that will still shrink is reckoned as small as it will be.
  */
-export function layTaskOf(pieces: readonly LayPiece[], grounds: readonly Ground[], wishes: Wishes): LayTask {
+export function layTaskOf(
+  pieces: readonly LayPiece[],
+  grounds: readonly Ground[],
+  wishes: Wishes,
+  areSeveral = grounds.length !== 1,
+): LayTask {
   const [only] = grounds
-  const isLength = grounds.length === 1 && only!.outline === null
+  const isLength = !areSeveral && only?.outline === null
   const { gapMm, seed } = wishes
   const common = { pieces, gapMm, seed }
   if (!isLength) return { ...common, match: [], panels: grounds.map(panelOf) }
@@ -79,14 +82,8 @@ const kept = ({ shrinkPercent }: Ground) => ({
 function panelOf(ground: Ground): LayPanel {
   const { id, widthMm, lengthMm, selvedgeMm, outline } = ground
   const { width, length } = kept(ground)
-  const smaller = (points: readonly (readonly [number, number])[]) =>
-    points.map(([x, y]): [number, number] => [x * width, y * length])
-  const whole = [
-    [selvedgeMm, 0],
-    [widthMm - selvedgeMm, 0],
-    [widthMm - selvedgeMm, lengthMm ?? widthMm],
-    [selvedgeMm, lengthMm ?? widthMm],
-  ] as const
+  const smaller = (points: Outline) => points.map(([x, y]): Point => [x * width, y * length])
+  const whole = boxed({ minX: selvedgeMm, minY: 0, maxX: widthMm - selvedgeMm, maxY: lengthMm ?? widthMm })
   return {
     id,
     outline: smaller(outline ? outline.points : whole),

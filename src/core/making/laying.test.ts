@@ -1,9 +1,9 @@
 import { shirt } from '../../../tests/support/lay/shirt'
 import { plainPiece } from '../../../tests/support/lay/jigsaw'
-import { layOut } from '../lay/lay'
+import { laidOut } from '../lay/lay'
 import { byMoves } from '../lay/search/budget'
 import { overlapsOf, snapped } from '../lay/snap'
-import { areaOf, boxOf, moved, type Outline } from '../shapes/polygon'
+import { areaOf, boxOf, moved, rectangle } from '../shapes/polygon'
 import { cutOrder } from './cutOrder'
 import { layTaskOf, type Ground, type Wishes } from './layTask'
 import { offcutsOf } from './offcuts'
@@ -23,20 +23,7 @@ const ground = (rest: Partial<Ground> = {}): Ground => ({
   ...rest,
 })
 const wishes: Wishes = { layers: 'single', gapMm: 0, matchNotches: true, seed: 1 }
-const rectangle = (width: number, length: number): Outline => [
-  [0, 0],
-  [width, 0],
-  [width, length],
-  [0, length],
-]
-
-function laid(...args: Parameters<typeof layTaskOf>) {
-  const search = layOut(layTaskOf(...args), byMoves(700))
-  for (;;) {
-    const { done, value } = search.next()
-    if (done) return value
-  }
-}
+const laid = (...args: Parameters<typeof layTaskOf>) => laidOut(layTaskOf(...args), byMoves(700))
 
 describe('the task', () => {
   it('reckons cloth as small as it will be once washed', () => {
@@ -58,9 +45,10 @@ describe('the task', () => {
 })
 
 describe('offcuts', () => {
+  const on = layTaskOf([], [ground()], wishes)
   it('are what lies beside the pieces as far as is cut, not the length that is left', () => {
     const answer = laid([plainPiece('a', rectangle(700, 500))], [ground()], wishes)
-    const [offcut, ...rest] = offcutsOf(ground(), answer.placements, answer)
+    const [offcut, ...rest] = offcutsOf(on, 'cloth', answer)
     expect(rest).toEqual([])
     expect(offcut!.areaMm2).toBeCloseTo(300 * 500, -3)
   })
@@ -68,11 +56,11 @@ describe('offcuts', () => {
     const onFold = plainPiece('a', rectangle(300, 500), { onFold: true })
     const folded = { ...wishes, layers: 'folded-lengthwise' as const }
     const one = laid([onFold], [ground()], folded)
-    expect(offcutsOf(ground(), one.placements, one)).toHaveLength(2)
+    expect(offcutsOf(on, 'cloth', one)).toHaveLength(2)
     const beside = plainPiece('b', rectangle(200, 500), { count: 2, pair: true })
     const two = laid([beside], [ground()], folded)
     const edge = two.placements.map((placement) => ({ ...placement, polygon: moved(placement.polygon, 300, 0) }))
-    const [whole, ...none] = offcutsOf(ground(), edge, two)
+    const [whole, ...none] = offcutsOf(on, 'cloth', { ...two, placements: edge })
     expect(none).toEqual([])
     expect([whole!.widthMm, whole!.lengthMm]).toEqual([600, 500])
   })
@@ -154,7 +142,7 @@ describe('the order of cutting', () => {
       notched: new Set(['front']),
       folded: new Set(['back']),
       isOneWay,
-    }).map(({ text }) => text)
+    })
   }
   it('begins on the fold, ends with the small and the notches', () => {
     expect(told('folded-lengthwise')).toEqual([

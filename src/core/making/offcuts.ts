@@ -1,9 +1,9 @@
 import { leftOver } from '../lay/leftOver'
 import { panelBins, stripOf } from '../lay/search/bins'
 import { unfolded } from '../lay/search/items'
-import { type Layers, type LeftOver, type Placement } from '../lay/types'
+import { type LayAnswer, type LayTask, type Layers, type LeftOver } from '../lay/types'
 import { boxOf, moved, type Point } from '../shapes/polygon'
-import { layTaskOf, type Ground } from './layTask'
+import { lengthsTaken } from '../vocabulary/laying'
 
 /** What a cut leaves of a cloth, worth keeping. mm */
 export interface Offcut {
@@ -11,7 +11,6 @@ export interface Offcut {
   widthMm: number
   lengthMm: number
   areaMm2: number
-  largestRectangle: { widthMm: number; lengthMm: number }
 }
 
 /** What is smaller is not put back on the shelf, mm²: ten centimetres square. */
@@ -24,16 +23,16 @@ const ON_FOLD = 0.6
  * Offcuts of one cloth, the largest first: what lies between and beside the pieces as far as is cut off. What is left
  * of a length beyond that stays a length. Where the cloth lay folded, an offcut on the fold opens out, and of any other
  * there are two.
+ * @param ground id of the cloth among those of the task
  * @param usedLengthMm along the cloth, all layers together
  */
 export function offcutsOf(
-  ground: Ground,
-  placements: readonly Placement[],
-  { layers, usedLengthMm }: { layers: Layers; usedLengthMm: number },
+  { cloth, panels = [] }: LayTask,
+  ground: string,
+  { placements, layers, usedLengthMm }: Pick<LayAnswer, 'placements' | 'layers' | 'usedLengthMm'>,
 ): Offcut[] {
-  const { cloth, panels } = layTaskOf([], [ground], { layers, gapMm: 0, matchNotches: false, seed: 1 })
-  const bins = cloth ? [stripOf(cloth, layers)] : panels!.flatMap(panelBins)
-  const upTo = cloth ? usedLengthMm / (layers === 'folded-crosswise' ? 2 : 1) : Infinity
+  const bins = cloth ? [stripOf(cloth, layers)] : panels.filter(({ id }) => id === ground).flatMap(panelBins)
+  const upTo = cloth ? usedLengthMm / lengthsTaken(layers) : Infinity
   const left = leftOver(bins, placements, { layers: cloth ? layers : 'single', upTo })
   return left
     .flatMap((part) => openedOut(part, layers))
@@ -60,6 +59,5 @@ function offcut(part: LeftOver, outline: readonly Point[], times: number): Offcu
     widthMm: maxX - minX,
     lengthMm: maxY - minY,
     areaMm2: part.areaMm2 * times,
-    largestRectangle: part.largestRectangle,
   }
 }

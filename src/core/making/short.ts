@@ -1,6 +1,8 @@
-import { layOut } from '../lay/lay'
+import { laidOut } from '../lay/lay'
 import { byMoves } from '../lay/search/budget'
-import { boxOf, type Point } from '../shapes/polygon'
+import { ON_FOLD } from '../shapes/fold'
+import { boxOf, rectangle, withoutRepeats, type Point } from '../shapes/polygon'
+import { isLongEnough } from '../lay/strip'
 import { inflated } from '../lay/clip'
 import { type LayPiece, type LayTask } from '../lay/types'
 
@@ -31,9 +33,9 @@ const NARROWER_MM = 5
 const isFacing = ({ id, name = '' }: Named) => /facing|under|undercollar|pocket bag|lining/i.test(`${name} ${id}`)
 type Named = LayPiece & { name?: string }
 
-const withPieces = (task: LayTask, of: (piece: Named) => LayPiece | LayPiece[]): LayTask => ({
+const withPieces = (task: LayTask, of: (piece: Named) => LayPiece): LayTask => ({
   ...task,
-  pieces: task.pieces.flatMap((piece) => of(piece)),
+  pieces: task.pieces.map(of),
 })
 
 /** Ways of getting by with less, the cheapest first (common practice, from what people try on the floor). */
@@ -97,7 +99,7 @@ const SEAM_MM = 15
 /** Both halves apart, each with an allowance where the fold was. */
 function seamed(piece: LayPiece): LayPiece {
   const side = boxOf(piece.outline).maxX > 1 ? -1 : 1
-  const outline = piece.outline.map(([x, y]): Point => [Math.abs(x) <= 0.5 ? side * SEAM_MM : x, y])
+  const outline = piece.outline.map(([x, y]): Point => [Math.abs(x) <= ON_FOLD ? side * SEAM_MM : x, y])
   return { ...piece, outline, onFold: false, pair: true, count: piece.count * 2 }
 }
 
@@ -114,13 +116,7 @@ function halved(piece: LayPiece): LayPiece {
   const [width, length] = isUpright
     ? [maxX - minX, (maxY - minY) / 2 + SEAM_MM]
     : [(maxX - minX) / 2 + SEAM_MM, maxY - minY]
-  const outline: Point[] = [
-    [0, 0],
-    [width, 0],
-    [width, length],
-    [0, length],
-  ]
-  return { ...piece, outline, count: piece.count * 2, notches: [] }
+  return { ...piece, outline: rectangle(width, length), count: piece.count * 2, notches: [] }
 }
 
 function narrower(piece: LayPiece): LayPiece {
@@ -137,11 +133,7 @@ function shorter(piece: LayPiece): LayPiece {
   const { minY, maxY } = boxOf(piece.outline)
   if (maxY - minY < 4 * HEM_MM) return piece
   const outline = piece.outline.map(([x, y]): Point => [x, y < minY + HEM_MM ? minY + HEM_MM : y])
-  const clean = outline.filter(([x, y], i) => {
-    const [nextX, nextY] = outline[(i + 1) % outline.length]!
-    return x !== nextX || y !== nextY
-  })
-  return { ...piece, outline: clean }
+  return { ...piece, outline: withoutRepeats(outline) }
 }
 
 /**
@@ -157,22 +149,19 @@ export function* savings(task: LayTask & { pieces: readonly Named[] }, neededMm:
     const changed = change(task)
     const lengthMm = changed && lengthOf(changed)
     if (lengthMm === undefined || lengthMm > neededMm - 5) continue
-    yield { id, text, lengthMm, fits: lengthMm <= have + 0.5 }
+    yield { id, text, lengthMm, fits: isLongEnough(have, lengthMm) }
     together = change(together) ?? together
     helped.push(id)
   }
   if (helped.length < 2) return
   const lengthMm = lengthOf(together)
   if (lengthMm !== undefined)
-    yield { id: 'together', text: 'All of these together.', lengthMm, fits: lengthMm <= have + 0.5 }
+    yield { id: 'together', text: 'All of these together.', lengthMm, fits: isLongEnough(have, lengthMm) }
 }
 
 /** What a task takes on as much cloth as it needs, mm; undefined where something goes on no length. */
 function lengthOf(task: LayTask): number | undefined {
   const cloth = { ...task.cloth!, lengthMm: undefined }
-  const search = layOut({ ...task, cloth, pinned: [] }, byMoves(MOVES))
-  for (;;) {
-    const { done, value } = search.next()
-    if (done) return value.unplaced.length > 0 ? undefined : value.usedLengthMm
-  }
+  const { unplaced, usedLengthMm } = laidOut({ ...task, cloth, pinned: [] }, byMoves(MOVES))
+  return unplaced.length > 0 ? undefined : usedLengthMm
 }

@@ -1,5 +1,5 @@
 import { byMoves } from '../lay/search/budget'
-import { layOut } from '../lay/lay'
+import { laidOut } from '../lay/lay'
 import { type LayCloth, type LayPiece } from '../lay/types'
 import { buy, type Buy } from '../units/buy'
 
@@ -27,13 +27,7 @@ export function* byWidth(
 ): Generator<WidthAsked> {
   for (const widthMm of widths) {
     const task = { cloth: { ...cloth, widthMm, lengthMm: undefined }, pieces, match: [], gapMm: 0, seed: 1 }
-    const search = layOut(task, byMoves(MOVES))
-    for (;;) {
-      const { done, value } = search.next()
-      if (!done) continue
-      const { unplaced, usedLengthMm } = value
-      yield { widthMm, takes: unplaced.length > 0 ? null : { lengthMm: usedLengthMm, buy: buy(usedLengthMm) } }
-      break
-    }
+    const { unplaced, usedLengthMm } = laidOut(task, byMoves(MOVES))
+    yield { widthMm, takes: unplaced.length > 0 ? null : { lengthMm: usedLengthMm, buy: buy(usedLengthMm) } }
   }
 }

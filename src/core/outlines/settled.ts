@@ -1,4 +1,14 @@
-import { areaOf, boxOf, isSimple, mirrored, moved, turned, type Outline, type Point } from '../shapes/polygon'
+import {
+  areaOf,
+  boxOf,
+  isSimple,
+  mirrored,
+  moved,
+  turned,
+  withoutRepeats,
+  type Outline,
+  type Point,
+} from '../shapes/polygon'
 import { MOST_CORNERS, type FoundPiece } from './types'
 
 /** Corners that lie no nearer to one another than this are two, mm. */
@@ -23,7 +33,7 @@ export interface Drawn {
  * few enough corners. In words where it cannot be cut out.
  */
 export function settled(drawn: Drawn): FoundPiece | string {
-  const outline = withFewCorners(withoutDoubles(drawn.outline))
+  const outline = withFewCorners(withoutRepeats(drawn.outline, SAME))
   if (outline.length < 3 || areaOf(outline) < MARK) return `${drawn.name}: too small to be a piece`
   if (!isSimple(outline)) return `${drawn.name}: its outline crosses itself`
   const grainDeg = drawn.grain ? directionOf(drawn.grain) : 90
@@ -75,13 +85,6 @@ function onFold(fold: readonly [Point, Point], outline: Outline): Move {
     of: (points) => (isLeft ? mirrored(lay(points)).reverse() : lay(points)),
     turn: (degrees) => (isLeft ? 180 - (degrees + by) : degrees + by),
   }
-}
-
-function withoutDoubles(outline: Outline): Point[] {
-  return outline.filter(([x, y], i) => {
-    const [lastX, lastY] = outline[(i + outline.length - 1) % outline.length]!
-    return Math.hypot(x - lastX, y - lastY) > SAME
-  })
 }
 
 /** Corners that turn least are left out, until there are few enough. */

@@ -1,4 +1,5 @@
 import { boxOf, type Outline } from '../shapes/polygon'
+import { lengthsTaken, type Layers } from '../vocabulary/laying'
 
 /** What of a task the drawing shows: how wide the cloth is. mm */
 interface Shown {
@@ -15,13 +16,13 @@ const fixed = (value: number) => Number(value.toFixed(2))
  */
 export function svgOfLay(
   { cloth }: Shown,
-  layers: string,
+  layers: Layers,
   polygons: readonly { name: string; outline: Outline }[],
   usedLengthMm: number,
 ): string {
   const box = boxOf(polygons.flatMap(({ outline }) => outline))
   const width = cloth ? cloth.widthMm / (layers === 'folded-lengthwise' ? 2 : 1) : box.maxX
-  const length = cloth ? usedLengthMm / (layers === 'folded-crosswise' ? 2 : 1) : box.maxY
+  const length = cloth ? usedLengthMm / lengthsTaken(layers) : box.maxY
   const lines = polygons.map(({ name, outline }) => {
     const { minX, maxX, minY, maxY } = boxOf(outline)
     const path = outline.map(([x, y]) => `${fixed(x)} ${fixed(length - y)}`).join('L')

@@ -11,7 +11,7 @@ export interface Box {
   maxY: number
 }
 
-/** Twice the signed area would do for a turn; this is the area itself, mm², positive where it runs anticlockwise. */
+/** mm², positive where the outline runs anticlockwise (the surveyor’s formula). */
 export function signedArea(outline: Outline): number {
   let twice = 0
   for (let i = 0; i < outline.length; i++) {
@@ -52,14 +52,18 @@ export function turned(outline: Outline, degrees: number): Point[] {
   return outline.map(([x, y]) => [x * cos - y * sin, x * sin + y * cos])
 }
 
+/** [sine, cosine] of none, one, two, three right angles. */
+const RIGHT_ANGLES: readonly (readonly [number, number])[] = [
+  [0, 1],
+  [1, 0],
+  [0, -1],
+  [-1, 0],
+]
+
 /** [sine, cosine] of an angle in degrees, exact at right angles. */
-export function sinCos(degrees: number): [number, number] {
+function sinCos(degrees: number): readonly [number, number] {
   const whole = ((degrees % 360) + 360) % 360
-  if (whole % 90 === 0)
-    return [[0, 1] as const, [1, 0] as const, [0, -1] as const, [-1, 0] as const][whole / 90]!.slice() as [
-      number,
-      number,
-    ]
+  if (whole % 90 === 0) return RIGHT_ANGLES[whole / 90]!
   const angle = (whole * Math.PI) / 180
   return [Math.sin(angle), Math.cos(angle)]
 }
@@ -73,13 +77,55 @@ export function mirrored(outline: Outline): Point[] {
   return outline.map(([x, y]): Point => [-x, y]).reverse()
 }
 
+/** An upright rectangle with a corner at the origin. mm across by along */
+export function rectangle(width: number, length: number): Point[] {
+  return boxed({ minX: 0, minY: 0, maxX: width, maxY: length })
+}
+
+/** A box as an outline. */
+export function boxed({ minX, minY, maxX, maxY }: Box): Point[] {
+  return [
+    [minX, minY],
+    [maxX, minY],
+    [maxX, maxY],
+    [minX, maxY],
+  ]
+}
+
+/** The outline running anticlockwise. */
+export function forward(outline: Outline): Point[] {
+  return signedArea(outline) < 0 ? [...outline].reverse() : [...outline]
+}
+
+/** The outline without corners that lie no further than so from the one before. @param within mm */
+export function withoutRepeats(outline: Outline, within = 0): Point[] {
+  if (outline.length === 1) return [...outline]
+  return outline.filter(([x, y], i) => {
+    const [lastX, lastY] = outline[(i + outline.length - 1) % outline.length]!
+    return Math.hypot(x - lastX, y - lastY) > within
+  })
+}
+
+/** Where a line across outlines meets their sides, unsorted: along x at this y, or along y at this x. mm */
+export function crossingsAt(outlines: readonly Outline[], along: 'x' | 'y', at: number): number[] {
+  const [own, other] = along === 'x' ? [0, 1] : [1, 0]
+  return outlines.flatMap((outline) =>
+    outline.flatMap((from, i) => {
+      const to = outline[(i + 1) % outline.length]!
+      const [a, b] = [from[other]!, to[other]!]
+      return a > at === b > at ? [] : [from[own]! + ((at - a) * (to[own]! - from[own]!)) / (b - a)]
+    }),
+  )
+}
+
+/** Whether a point lies inside an outline: a line from it to one side meets an odd number of sides. */
+export function isWithin([x, y]: Point, outline: Outline): boolean {
+  return crossingsAt([outline], 'x', y).filter((at) => x < at).length % 2 === 1
+}
+
 /** The outline running anticlockwise, without corners that repeat the one before or lie on a straight line. */
 export function tidied(outline: Outline, tolerance = 1e-6): Point[] {
-  const forward = signedArea(outline) < 0 ? [...outline].reverse() : [...outline]
-  const apart = forward.filter(([x, y], i) => {
-    const [lastX, lastY] = forward[(i + forward.length - 1) % forward.length]!
-    return Math.hypot(x - lastX, y - lastY) > tolerance
-  })
+  const apart = withoutRepeats(forward(outline), tolerance)
   return apart.filter((at, i) => {
     const before = apart[(i + apart.length - 1) % apart.length]!
     const after = apart[(i + 1) % apart.length]!

@@ -1,6 +1,17 @@
+/**
+ * Width of the woven edge that is not used, mm, where nobody measured it: about ½ in each side, which envelopes reckon
+ * off already. Common practice.
+ */
+export const USUAL_SELVEDGE_MM = 13
+
 /** How cloth can lie to be cut. */
 export const LAYERS = ['single', 'folded-lengthwise', 'folded-crosswise'] as const
 export type Layers = (typeof LAYERS)[number]
+
+/** How many lengths of cloth lie over one another along it: what is used is so much longer than it looks. */
+export function lengthsTaken(layers: Layers): 1 | 2 {
+  return layers === 'folded-crosswise' ? 2 : 1
+}
 
 export const LAYERS_WORDS: Readonly<Record<Layers | 'best', string>> = {
   best: 'Whichever takes least',

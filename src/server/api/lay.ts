@@ -1,7 +1,9 @@
 import { z } from 'zod'
-import { layFault, withoutRepeats } from '../../core/lay/sense'
+import { layFault } from '../../core/lay/sense'
 import { AXES, LAYERS, TURNS, type LayTask } from '../../core/lay/types'
+import { PointSchema } from '../../core/notebook/schemas/laid'
 import { listOf } from '../../core/notebook/schemas/text'
+import { withoutRepeats } from '../../core/shapes/polygon'
 import { runHeavy } from '../heavy/pool'
 import { NoSense, postJson } from './handle'
 
@@ -11,13 +13,11 @@ const MOST_KINDS = 200
 const MOST_COPIES = 200
 const MOST_PANELS = 60
 const MOST_LAID = 400
-/** mm: further than any cloth reaches. */
-const FURTHEST = 200_000
+/** mm: longer than any cloth is. */
+const LONGEST = 200_000
 const LONGEST_SECONDS = 60
 
-const place = z.number().min(-FURTHEST).max(FURTHEST)
-const PointSchema = z.tuple([place, place])
-const OutlineSchema = listOf(PointSchema, MOST_POINTS).transform(withoutRepeats)
+const OutlineSchema = listOf(PointSchema, MOST_POINTS).transform((outline) => withoutRepeats(outline))
 const IdSchema = z.string().min(1, 'name it').max(80)
 const degrees = z.number().min(-3600).max(3600)
 const count = z.number().int().min(1).max(MOST_COPIES).default(1)
@@ -25,7 +25,7 @@ const count = z.number().int().min(1).max(MOST_COPIES).default(1)
 const ClothSchema = z.strictObject({
   widthMm: z.number().gt(0).max(10_000),
   selvedgeMm: z.number().min(0).max(500).default(0),
-  lengthMm: z.number().gt(0).max(FURTHEST).nullish(),
+  lengthMm: z.number().gt(0).max(LONGEST).nullish(),
   oneWay: z.boolean().default(false),
   layers: z.enum([...LAYERS, 'best']).default('best'),
   repeatMm: z

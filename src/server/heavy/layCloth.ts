@@ -1,4 +1,4 @@
-import { layOut } from '../../core/lay/lay'
+import { laidOut } from '../../core/lay/lay'
 import { byMoves, bySeconds } from '../../core/lay/search/budget'
 import { type LayAnswer, type LayTask } from '../../core/lay/types'
 
@@ -15,9 +15,6 @@ const MOVES = 14_000
 export function layCloth({ task, seconds }: LayClothTask): Promise<LayAnswer & { seconds: number }> {
   const since = performance.now()
   const budget = seconds === undefined ? byMoves(MOVES) : bySeconds(seconds, () => performance.now())
-  const search = layOut(task, budget)
-  for (;;) {
-    const { done, value } = search.next()
-    if (done) return Promise.resolve({ ...value, seconds: (performance.now() - since) / 1000 })
-  }
+  const answer = laidOut(task, budget)
+  return Promise.resolve({ ...answer, seconds: (performance.now() - since) / 1000 })
 }

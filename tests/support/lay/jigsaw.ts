@@ -1,16 +1,9 @@
-import { areaOf, boxOf, moved, tidied, type Outline, type Point } from '@/core/shapes/polygon'
+import { areaOf, boxOf, moved, rectangle, tidied, type Outline, type Point } from '@/core/shapes/polygon'
 import { type LayPiece } from '@/core/lay/types'
 
 /** A rectangle cut into so many pieces by straight and stepped cuts: the least length it takes is known. */
 export function jigsaw(width: number, length: number, count: number, chance: () => number): LayPiece[] {
-  let parts: Outline[] = [
-    [
-      [0, 0],
-      [width, 0],
-      [width, length],
-      [0, length],
-    ],
-  ]
+  let parts: Outline[] = [rectangle(width, length)]
   while (parts.length < count) {
     const [largest, ...rest] = [...parts].sort((a, b) => areaOf(b) - areaOf(a))
     parts = [...rest, ...halves(largest!, chance)]

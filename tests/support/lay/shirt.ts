@@ -1,4 +1,4 @@
-import { type Outline, type Point } from '@/core/shapes/polygon'
+import { rectangle, type Outline, type Point } from '@/core/shapes/polygon'
 import { type LayPiece } from '@/core/lay/types'
 import { plainPiece } from './jigsaw'
 
@@ -43,12 +43,6 @@ const YOKE: Outline = [
   [330, 150],
   ...bend([330, 150], [240, 105], [150, 150]),
   [20, 110],
-]
-const rectangle = (width: number, length: number): Outline => [
-  [0, 0],
-  [width, 0],
-  [width, length],
-  [0, length],
 ]
 const COLLAR: Outline = [[0, 0], [460, 0], [490, 90], ...bend([490, 90], [245, 70], [0 - 30, 90], 8)]
 

@@ -4,6 +4,7 @@ import { type Offer } from '../../fabric/types'
 import { isOneWay } from '../../fabric/handling'
 import { COVERAGE_80, scaled, type Quantity } from '../../units/quantity'
 import { buy, type Buy } from '../../units/buy'
+import { USUAL_SELVEDGE_MM } from '../../vocabulary/laying'
 import { lengthAtWidth, ONE_WAY_TAKES, type Converted, type LengthAtWidth } from './widths'
 import { partWords } from './words'
 
@@ -44,8 +45,6 @@ export interface Enough {
   buy: Buy
 }
 
-/** Edge that envelopes reckon off already: about ½ in each side. Common practice. mm. */
-export const USUAL_SELVEDGE_MM = 13
 /** Where the pieces were not counted: a garment of middling trouble. */
 const USUAL_PIECES = 8
 /** Pieces that lie side by side in one row, pairs cut together; the rows are what has to be matched. */

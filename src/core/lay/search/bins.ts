@@ -1,6 +1,7 @@
 import { inflated, without } from '../clip'
 import { convexParts } from '../convex'
-import { boxOf, signedArea, type Outline, type Point } from '../../shapes/polygon'
+import { boxed, boxOf, forward, isWithin, signedArea, type Outline, type Point } from '../../shapes/polygon'
+import { stripEdges } from '../strip'
 import { type LayCloth, type LayPanel, type Layers } from '../types'
 
 /** Somewhere that pieces can lie: a length of cloth as it is folded, or one odd piece. mm */
@@ -28,21 +29,15 @@ const ROOM = 0.02
 
 /** @throws RangeError where the selvedges leave nothing of the width */
 export function stripOf(cloth: LayCloth, layers: Layers): Bin {
-  const { widthMm, selvedgeMm, lengthMm = Infinity } = cloth
-  const isLengthwise = layers === 'folded-lengthwise'
-  const minX = isLengthwise ? 0 : selvedgeMm
-  const maxX = isLengthwise ? widthMm / 2 - selvedgeMm : widthMm - selvedgeMm
+  const edges = stripEdges(cloth, layers)
+  const { minX, maxX, maxY } = edges
   if (maxX <= minX) throw new RangeError('the selvedges leave nothing of the width')
-  const maxY = layers === 'folded-crosswise' ? lengthMm / 2 : lengthMm
   const flaws = (cloth.flaws ?? []).map((flaw) => asItLies(flaw, cloth, layers))
   return {
     panel: null,
     panelCopy: null,
     warpDeg: 90,
-    minX,
-    maxX,
-    minY: 0,
-    maxY,
+    ...edges,
     off: flaws.flat().flatMap((flaw) => convexParts(flaw)),
     area: (maxX - minX) * maxY,
   }
@@ -60,17 +55,15 @@ function asItLies(flaw: Outline, { widthMm, lengthMm }: LayCloth, layers: Layers
   return [over(([x, y]) => [x, y - middle]), over(([x, y]) => [x, middle - y])]
 }
 
-const forward = (outline: Outline): Point[] => (signedArea(outline) < 0 ? [...outline].reverse() : [...outline])
-
 /** A bin for each of the panel’s copies. */
 export function panelBins(panel: LayPanel): Bin[] {
   const box = boxOf(panel.outline)
-  const frame: Outline = [
-    [box.minX - FRAME, box.minY - FRAME],
-    [box.maxX + FRAME, box.minY - FRAME],
-    [box.maxX + FRAME, box.maxY + FRAME],
-    [box.minX - FRAME, box.maxY + FRAME],
-  ]
+  const frame = boxed({
+    minX: box.minX - FRAME,
+    minY: box.minY - FRAME,
+    maxX: box.maxX + FRAME,
+    maxY: box.maxY + FRAME,
+  })
   const cloth = without([forward(panel.outline)], panel.holes.map(forward))
   // What just fits has room of its own: else the place for it would be a point, which clipping loses.
   const roomy = inflated(cloth, ROOM, true)
@@ -98,24 +91,7 @@ function withHoles(region: readonly Outline[]): Point[][] {
   )
 }
 
-/** Whether a point lies inside an outline. */
-export function isWithin([x, y]: Point, outline: Outline): boolean {
-  let isInside = false
-  outline.forEach(([ax, ay], i) => {
-    const [bx, by] = outline[(i + 1) % outline.length]!
-    if (ay > y !== by > y && x < ((y - ay) * (bx - ax)) / (by - ay) + ax) isInside = !isInside
-  })
-  return isInside
-}
-
 /** What of a bin can be used, up to a length. Outer lines anticlockwise, holes clockwise. */
 export function usable(bin: Bin, upTo: number): Point[][] {
-  const far = Math.min(bin.maxY, upTo)
-  const whole: Outline = [
-    [bin.minX, bin.minY],
-    [bin.maxX, bin.minY],
-    [bin.maxX, far],
-    [bin.minX, far],
-  ]
-  return without([whole], inflated(bin.off, 0))
+  return without([boxed({ ...bin, maxY: Math.min(bin.maxY, upTo) })], bin.off)
 }

@@ -120,15 +120,6 @@ export class Field {
     return sum
   }
 
-  /** How deep an item lies in all others and off the cloth, mm. */
-  trouble(item: number): number {
-    const spot = this.spots[item]!
-    if (spot.bin < 0) return 0
-    let sum = this.depthOff(item)
-    for (let other = 0; other < this.items.length; other++) sum += this.depth(item, other)
-    return sum
-  }
-
   /** How deep an item lies off the cloth, mm. */
   depthOff(item: number): number {
     const { bin, shape, x, y } = this.spots[item]!

@@ -6,41 +6,33 @@ import { separate, type Effort } from './separate'
 const TRIES = 4
 
 /**
- * Brings what found no place in among what lies, the largest first, and parts everything again.
+ * Brings what found no place in among what lies, the largest first, and parts everything again. What finds none even
+ * so stays off the cloth.
  * @param left items that found no place
- * @returns those that are left still; yields what is left now and then
+ * @returns nothing; yields true each time that one more lies, and false between
  */
 export function* fillIn(
   field: Field,
   left: readonly number[],
   chance: () => number,
   effort: Effort,
-): Generator<number[], number[]> {
-  let waiting = [...left]
+): Generator<boolean, void> {
+  const waiting = [...left]
   const tries = new Map<number, number>()
   while (waiting.length > 0) {
     const item = waiting.find((other) => (tries.get(other) ?? 0) < TRIES)
-    if (item === undefined || effort.spend()) break
+    if (item === undefined || effort.spend()) return
     tries.set(item, (tries.get(item) ?? 0) + 1)
     const before = field.copy()
     field.resetWeights()
     const spot = betterSpot(field, item, chance)
     if (spot) field.put(item, spot)
-    const search = separate(field, chance, effort)
-    let isIn = false
-    for (;;) {
-      const { done, value } = search.next()
-      if (done) {
-        isIn = spot !== undefined && value
-        break
-      }
-      yield waiting
-    }
+    const isParted = yield* separate(field, chance, effort)
+    const isIn = spot !== undefined && isParted
     if (isIn) {
-      waiting = waiting.filter((other) => other !== item)
+      waiting.splice(waiting.indexOf(item), 1)
       tries.clear()
     } else field.restore(before)
-    yield waiting
+    yield isIn
   }
-  return waiting
 }

@@ -1,4 +1,6 @@
 import { turned, type Outline, type Point } from '../../shapes/polygon'
+import { ON_FOLD } from '../../shapes/fold'
+import { grainAs } from '../grain'
 import { type LayCloth, type LayPiece, type LayTask, type Layers } from '../types'
 import { panelBins, stripOf, type Bin } from './bins'
 import { isSameShape, shapeOf, type Shape } from './shape'
@@ -25,8 +27,6 @@ export interface Plan {
   shapes: Shape[]
 }
 
-/** A corner so near the fold lies on it, mm. */
-export const ON_FOLD = 0.5
 /** Angles that are tried between, where the grain may be off by as much, and where a piece may lie anyhow. */
 const OFF_GRAIN = [0, 1, -1, 0.5, -0.5]
 const ANYHOW = [0, 90, 180, 270, 45, 135, 225, 315]
@@ -137,9 +137,9 @@ function addShape(
 }
 
 /** The angles by which a piece may be turned from its drawing, the straight ones first. */
-export function anglesOf(piece: LayPiece, warpDeg: number, task: LayTask, isMirrored: boolean): number[] {
+function anglesOf(piece: LayPiece, warpDeg: number, task: LayTask, isMirrored: boolean): number[] {
   const isOneWay = task.cloth?.oneWay === true
-  const grain = isMirrored ? 180 - piece.warpDeg : piece.warpDeg
+  const grain = grainAs(piece.warpDeg, isMirrored)
   const straight = warpDeg - grain
   const isMatched = task.match.some(({ a, b }) => a[0] === piece.id || b[0] === piece.id)
   if (piece.turn === 'any' && !isOneWay && !isMatched) return ANYHOW.map((degrees) => whole(straight + degrees))
@@ -162,6 +162,6 @@ export function layersOf({ layers, oneWay }: LayCloth, pieces: readonly LayPiece
 }
 
 /** The drawing’s points as they lie in a shape. */
-export function laidOut(points: Outline, { degrees, isMirrored }: Pick<Shape, 'degrees' | 'isMirrored'>): Point[] {
+export function asItLies(points: Outline, { degrees, isMirrored }: Pick<Shape, 'degrees' | 'isMirrored'>): Point[] {
   return turned(isMirrored ? points.map(([x, y]): Point => [-x, y]) : points, degrees)
 }

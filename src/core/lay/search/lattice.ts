@@ -1,5 +1,5 @@
 import { type LayTask, type NotchMatch } from '../types'
-import { laidOut, type Item, type Plan } from './items'
+import { asItLies, type Item, type Plan } from './items'
 import { type Shape } from './shape'
 
 /** Where the origin of a shape may lie along one axis: anywhere, or only at base + a whole number of steps. mm */
@@ -136,7 +136,7 @@ function nodesOf({ task, matches, axis }: Asked): Node[] {
     return {
       item,
       group: groupOf(key),
-      spot: (shape) => laidOut([at], shape)[0]![axis === 'x' ? 0 : 1],
+      spot: (shape) => asItLies([at], shape)[0]![axis === 'x' ? 0 : 1],
     }
   })
 }

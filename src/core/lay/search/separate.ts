@@ -13,22 +13,27 @@ export interface Effort {
   spend(): boolean
 }
 
+/** What lies upon one another, by the numbers of the items (the same twice: off the cloth), and how deep, mm. */
+type Depth = readonly [one: number, other: number, depth: number]
+
 /**
  * Moves what lies upon something else, one item after the other, until nothing does (guided local search after
  * Umetani and others 2009 and Gardeyn and others 2025, as remembered).
- * @returns whether nothing lies upon anything any more; the field holds the best that was found
+ * @returns whether nothing lies upon anything any more; the field holds the best that was found; yields false, which
+ *   is no news, after each round
  */
 export function* separate(
   field: Field,
   chance: () => number,
   effort: Effort,
   patience = PATIENCE,
-): Generator<void, boolean> {
+): Generator<false, boolean> {
   let best = field.copy()
   let least = Infinity
   let waited = 0
+  let depths = depthsOf(field)
   while (waited < patience) {
-    const troubled = [...field.items.keys()].filter((item) => !field.held.has(item) && field.trouble(item) > 0)
+    const troubled = troubledBy(depths).filter((item) => !field.held.has(item))
     if (troubled.length === 0) return true
     shuffle(troubled, chance)
     for (const item of troubled) {
@@ -39,9 +44,11 @@ export function* separate(
       const spot = betterSpot(field, item, chance)
       if (spot) field.put(item, spot)
     }
-    yield
-    const total = weigh(field)
-    if (total === 0) return true
+    yield false
+    depths = depthsOf(field)
+    if (depths.length === 0) return true
+    weigh(field, depths)
+    const total = depths.reduce((sum, [, , depth]) => sum + depth, 0)
     if (total < least * 0.999) {
       if (total < least * 0.98) waited = 0
       least = total
@@ -52,37 +59,37 @@ export function* separate(
   return false
 }
 
-/** Makes the weight of each pair that lies upon one another greater. @returns mm of depth over all pairs */
-function weigh(field: Field): number {
+/** Every pair that lies upon one another, and what lies off the cloth. */
+function depthsOf(field: Field): Depth[] {
   const n = field.items.length
-  const depths: [pair: number, other: number, depth: number][] = []
-  let deepest = 0
-  let total = 0
+  const depths: Depth[] = []
   for (let i = 0; i < n; i++) {
     for (let j = i; j < n; j++) {
       const depth = i === j ? field.depthOff(i) : field.depth(i, j)
       if (depth > 0) depths.push([i, j, depth])
-      else forget(field, i, j)
-      deepest = Math.max(deepest, depth)
-      total += depth
     }
   }
-  for (const [i, j, depth] of depths) {
+  return depths
+}
+
+/** The items that have a part in it, in order. */
+function troubledBy(depths: readonly Depth[]): number[] {
+  return [...new Set(depths.flatMap(([i, j]) => [i, j]))].sort((a, b) => a - b)
+}
+
+/** Makes the weight of what lies upon one another greater, the deepest most, and lets all others be forgotten. */
+function weigh({ items, weights }: Field, depths: readonly Depth[]): void {
+  const n = items.length
+  const deepest = Math.max(...depths.map(([, , depth]) => depth))
+  const grown = depths.map(([i, j, depth]) => {
     const by = GROWS_LEAST + (GROWS_MOST - GROWS_LEAST) * (depth / deepest)
-    field.weights[i * n + j]! *= by
-    if (i !== j) field.weights[j * n + i] = field.weights[i * n + j]!
-  }
-  return total
+    return [i, j, weights[i * n + j]! * by] as const
+  })
+  for (let at = 0; at < weights.length; at++) weights[at] = Math.max(1, weights[at]! * FORGETS)
+  for (const [i, j, weight] of grown) weights[i * n + j] = weights[j * n + i] = weight
 }
 
-function forget(field: Field, i: number, j: number): void {
-  const n = field.items.length
-  const lighter = Math.max(1, field.weights[i * n + j]! * FORGETS)
-  field.weights[i * n + j] = lighter
-  field.weights[j * n + i] = lighter
-}
-
-export function shuffle<T>(list: T[], chance: () => number): void {
+function shuffle<T>(list: T[], chance: () => number): void {
   for (let i = list.length - 1; i > 0; i--) {
     const j = Math.floor(chance() * (i + 1))
     ;[list[i], list[j]] = [list[j]!, list[i]!]

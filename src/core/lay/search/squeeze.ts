@@ -19,21 +19,21 @@ const FROM_STUCK = 0.3
  * Makes a legal lay shorter: the cloth is cut off a little below what is used, what stuck out is pushed back in, and
  * the pieces are parted again; over and over, till the effort is spent or the bound is reached.
  * @param field legal, everything on one strip; @param bound no lay is shorter, mm
- * @returns its length, mm; yields each time that it has become shorter, and now and then between
+ * @returns nothing; yields true each time that it has become shorter, and false between
  */
 export function* squeeze(
   field: Field,
   bound: number,
   chance: () => number,
   effort: Effort,
-): Generator<number, number> {
+): Generator<boolean, void> {
   compact(field, effort)
   let best = field.copy()
   let length = field.length()
   let step = FIRST_STEP
   let failures = 0
   let stuck = best
-  yield length
+  yield true
   while (length > bound + NEAR_BOUND && !effort.spend()) {
     field.restore(best)
     if (failures >= STUCK) disturb(field, stuck, chance)
@@ -44,13 +44,13 @@ export function* squeeze(
       step = Math.max(LEAST_STEP, step / 2)
       continue
     }
-    if (yield* parted(field, chance, effort, length)) {
+    if (yield* separate(field, chance, effort)) {
       compact(field, effort)
       best = field.copy()
       length = field.length()
       step = Math.min(MOST_STEP, step * 1.3)
       failures = 0
-      yield length
+      yield true
     } else {
       step = Math.max(LEAST_STEP, step * 0.6)
       failures++
@@ -59,16 +59,6 @@ export function* squeeze(
   }
   field.limit = Infinity
   field.restore(best)
-  return length
-}
-
-function* parted(field: Field, chance: () => number, effort: Effort, length: number): Generator<number, boolean> {
-  const search = separate(field, chance, effort)
-  for (;;) {
-    const { done, value } = search.next()
-    if (done) return value
-    yield length
-  }
 }
 
 /** Moves what sticks out at the end back onto the cloth. @returns false where something no longer fits at all */
@@ -85,7 +75,7 @@ function pushIn(field: Field): boolean {
 }
 
 /** The nearest place to a spot at which the item is on the cloth. */
-export function clamped(field: Field, item: number, spot: Spot): Spot | undefined {
+function clamped(field: Field, item: number, spot: Spot): Spot | undefined {
   const reach = field.reach(item, spot.bin, spot.shape)
   if (!reach) return undefined
   const lattice = field.lattice(item, spot.shape)

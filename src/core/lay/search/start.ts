@@ -66,7 +66,7 @@ export function inRows(field: Field, order: readonly number[], gapMm: number): n
 }
 
 /** The lowest free place of an item, in the first bin that has one. */
-export function lowestSpot(field: Field, item: number, isPlain = false): Spot | undefined {
+function lowestSpot(field: Field, item: number, isPlain = false): Spot | undefined {
   for (let bin = 0; bin < field.plan.bins.length; bin++) {
     let best: Spot | undefined
     let bestTop = Infinity
@@ -90,7 +90,7 @@ function lowestAt(field: Field, item: number, bin: number, shape: Shape, x: numb
 }
 
 /** Places across at which the item touches an edge or something that lies already, and some between. */
-export function placesAcross(field: Field, item: number, bin: number, shape: Shape): number[] {
+function placesAcross(field: Field, item: number, bin: number, shape: Shape): number[] {
   const reach = field.reach(item, bin, shape)
   if (!reach) return []
   const { minX, maxX } = reach

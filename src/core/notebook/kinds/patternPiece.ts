@@ -1,12 +1,10 @@
 import { z } from 'zod'
+import { foldFault } from '../../shapes/fold'
 import { ROLES } from '../../vocabulary/choosing'
 import { OUTLINE_FROM, TURNS } from '../../vocabulary/laying'
 import { PointSchema, PolygonSchema } from '../schemas/laid'
 import { listOf, nameText, optionalText } from '../schemas/text'
 import { defineKind } from './define'
-
-/** How far from x = 0 a corner may lie that is on the fold, mm. */
-const ON_FOLD = 0.5
 
 /** A piece of a pattern: its outline with seam allowances, and how it may lie. mm */
 export const PatternPieceSchema = z
@@ -38,19 +36,10 @@ export const PatternPieceSchema = z
     path: ['count'],
     message: 'a pair needs an even number of pieces',
   })
-  .refine(({ onFold, outline }) => !onFold || hasFoldEdge(outline), {
+  .refine(({ onFold, outline }) => !onFold || foldFault(outline) === undefined, {
     path: ['onFold'],
     message: 'a piece on the fold has one edge on x = 0, and lies on one side of it',
   })
-
-function hasFoldEdge(outline: readonly (readonly [number, number])[]): boolean {
-  const isOn = (i: number) => Math.abs(outline[i % outline.length]![0]) <= ON_FOLD
-  const runs = outline.filter((_, i) => isOn(i) && !isOn(i + 1)).length
-  const edges = outline.filter((_, i) => isOn(i) && isOn(i + 1)).length
-  const isLeft = outline.some(([x]) => x < -ON_FOLD)
-  const isRight = outline.some(([x]) => x > ON_FOLD)
-  return edges > 0 && runs === 1 && isLeft !== isRight
-}
 
 export type PatternPiece = z.infer<typeof PatternPieceSchema>
 

@@ -5,14 +5,7 @@ import { plainFound, type FoundPiece } from '../types'
 /** A curve that is drawn from measures only is no truer than this, mm. */
 const ABOUT_MM = 1
 
-export function rectangle(width: number, length: number): Point[] {
-  return [
-    [0, 0],
-    [width, 0],
-    [width, length],
-    [0, length],
-  ]
-}
+export { rectangle } from '../../shapes/polygon'
 
 /** Standing on its longer side, the other in the middle above it. */
 export function trapezium(bottom: number, top: number, length: number): Point[] {

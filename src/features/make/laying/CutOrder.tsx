@@ -21,7 +21,7 @@ export function CutOrder({ table, lay }: { table: Table; lay: OnTable }) {
     <WhenOpened summary="In which order to cut">
       {() => (
         <Steps>
-          {steps.map(({ text }) => (
+          {steps.map((text) => (
             <li key={text}>{text}</li>
           ))}
         </Steps>

@@ -1,14 +1,16 @@
 'use client'
 
-import { proxy } from 'comlink'
-import { useEffect, useRef, useState } from 'react'
+import { type Remote } from 'comlink'
+import { useState } from 'react'
+import { isLongEnough } from '@/core/lay/strip'
 import { type Saving } from '@/core/making/short'
 import { type WidthAsked } from '@/core/making/widths'
 import { formatLength, formatWidth } from '@/core/units/format'
 import { Button } from '@/ui/kit/buttons'
 import { Actions, Columns, Figures, Paper, PlainList, Slip, Soft } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
-import { startJob, type Job } from './startJob'
+import { type LayJobs } from '@/workers/lay'
+import { useLayJob } from './useLayJob'
 import { type OnTable, type Table } from './useTable'
 
 /** What else the table is asked: what each width takes, and what would make it fit. */
@@ -17,7 +19,7 @@ export function LayAdvice({ table, lay }: { table: Table; lay: OnTable }) {
   const have = task.cloth?.lengthMm
   // What goes on no length of this cloth at all needs whatever brings it on.
   const needed = answer.unplaced.length > 0 ? Infinity : table.usedMm
-  const isShort = have !== undefined && (answer.unplaced.length > 0 || table.usedMm > have + 0.5)
+  const isShort = have !== undefined && (answer.unplaced.length > 0 || !isLongEnough(have, table.usedMm))
   if (!task.cloth) return null
   return (
     <Columns>
@@ -29,27 +31,15 @@ export function LayAdvice({ table, lay }: { table: Table; lay: OnTable }) {
 
 /** A job that tells its answers one by one. */
 function useTelling<T>() {
-  const job = useRef<Job | null>(null)
+  const { isRunning, trouble, start } = useLayJob()
   const [told, setTold] = useState<T[] | null>(null)
-  const [isRunning, setRunning] = useState(false)
-  const [trouble, setTrouble] = useState('')
-  useEffect(() => () => job.current?.end(), [])
-  const ask = (
-    work: (jobs: Parameters<Parameters<typeof startJob>[0]>[0], tell: (one: T) => void) => Promise<unknown>,
-  ) => {
-    job.current?.end()
+  const ask = (work: (jobs: Remote<LayJobs>, onOne: (one: T) => void) => Promise<void>) => {
     setTold([])
-    setRunning(true)
-    job.current = startJob(
-      (jobs) =>
-        work(
-          jobs,
-          proxy((one: T) => setTold((before) => [...(before ?? []), one])),
-        ),
-      (said) => {
-        setTrouble(said ?? '')
-        setRunning(false)
-      },
+    start((jobs, tell) =>
+      work(
+        jobs,
+        tell((one: T) => setTold((before) => [...(before ?? []), one])),
+      ),
     )
   }
   return { told, isRunning, trouble, ask }

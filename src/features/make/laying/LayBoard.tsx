@@ -2,7 +2,9 @@
 
 import { Board, type Stretch } from './Board'
 import { type Table } from './useTable'
-import { boxOf } from '@/core/shapes/polygon'
+import { grainAs } from '@/core/lay/grain'
+import { boxOf, rectangle } from '@/core/shapes/polygon'
+import { lengthsTaken } from '@/core/vocabulary/laying'
 import { type Placement } from '@/core/lay/types'
 
 /** Space between two odd pieces on the board, mm. */
@@ -14,7 +16,7 @@ export function LayBoard({ table }: { table: Table }) {
   const wrong = new Set(faults.flatMap(({ keys }) => keys))
   const grain = ({ id, degrees, mirrored }: Placement) => {
     const { warpDeg } = table.data.pieces.find((piece) => piece.id === id)!
-    return degrees + (mirrored ? 180 - warpDeg : warpDeg)
+    return degrees + grainAs(warpDeg, mirrored)
   }
   const onKey = (key: string, pressed: string) => {
     if (pressed === 't' || pressed === 'T') table.turn(key, false)
@@ -47,14 +49,8 @@ function stretchesOf({ lay, grounds, usedMm }: Table): Stretch[] {
   if (task.cloth) {
     const { widthMm, lengthMm } = task.cloth
     const width = layers === 'folded-lengthwise' ? widthMm / 2 : widthMm
-    const both = layers === 'folded-crosswise' ? 2 : 1
-    const length = Math.max(lengthMm ?? 0, usedMm) / both
-    const outline = [
-      [0, 0],
-      [width, 0],
-      [width, length],
-      [0, length],
-    ] as const
+    const length = Math.max(lengthMm ?? 0, usedMm) / lengthsTaken(layers)
+    const outline = rectangle(width, length)
     return [{ id: null, tile: tileOf(grounds[0]!.id), outline, holes: [], along: 0, across: 0 }]
   }
   let along = 0

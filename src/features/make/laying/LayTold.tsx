@@ -4,6 +4,7 @@ import { useState } from 'react'
 import Link from 'next/link'
 import { formatLength } from '@/core/units/format'
 import { buy } from '@/core/units/buy'
+import { isLongEnough } from '@/core/lay/strip'
 import { Button, StrongButton } from '@/ui/kit/buttons'
 import { Actions, Lead, Slip, Soft, Stack } from '@/ui/kit/surfaces'
 import { useDoing } from '@/ui/kit/useDoing'
@@ -72,7 +73,7 @@ function Verdict({ table, lay }: { table: Table; lay: OnTable }) {
       </>
     )
   const left = have - table.usedMm
-  return left >= -0.5 ? (
+  return isLongEnough(have, table.usedMm) ? (
     <>
       Enough: it takes {used} of {formatLength(have, units)}, {LIES[layers]}. {share} % is used.
     </>

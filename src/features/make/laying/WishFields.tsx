@@ -9,6 +9,11 @@ import { type Table } from './useTable'
 
 const layersOptions = (['best', ...LAYERS] as const).map((one): [Layers | 'best', string] => [one, LAYERS_WORDS[one]])
 
+const REPEATS: readonly { axis: 'x' | 'y'; label: string; hint?: string }[] = [
+  { axis: 'y', label: 'Repeat along', hint: 'Of stripes, checks or print; 0 for none.' },
+  { axis: 'x', label: 'Repeat across' },
+]
+
 /** How the cloth lies, and what has to agree. */
 export function WishFields({ table }: { table: Table }) {
   const { wishes, setWishes, grounds, ground } = table
@@ -42,23 +47,20 @@ export function WishFields({ table }: { table: Table }) {
               maxValue={200}
               onChange={(mm) => number(mm, (selvedgeMm) => ground({ selvedgeMm }))}
             />
-            <NumberField
-              label="Repeat along"
-              unit="cm"
-              value={only!.repeatMm.y / 10}
-              minValue={0}
-              maxValue={300}
-              hint="Of stripes, checks or print; 0 for none."
-              onChange={(cm) => number(cm, (y) => ground({ repeatMm: { ...only!.repeatMm, y: y * 10 } }))}
-            />
-            <NumberField
-              label="Repeat across"
-              unit="cm"
-              value={only!.repeatMm.x / 10}
-              minValue={0}
-              maxValue={300}
-              onChange={(cm) => number(cm, (x) => ground({ repeatMm: { ...only!.repeatMm, x: x * 10 } }))}
-            />
+            {REPEATS.map(({ axis, label, hint }) => (
+              <NumberField
+                key={axis}
+                label={label}
+                unit="cm"
+                value={only!.repeatMm[axis] / 10}
+                minValue={0}
+                maxValue={300}
+                hint={hint}
+                onChange={(cm) =>
+                  number(cm, (value) => ground({ repeatMm: { ...only!.repeatMm, [axis]: value * 10 } }))
+                }
+              />
+            ))}
           </>
         ) : null}
       </Fields>

@@ -3,15 +3,25 @@
 import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
 import { overlapsOf } from '@/core/lay/snap'
+import { type LayTask } from '@/core/lay/types'
+import { layTaskOf, type Ground, type Wishes } from '@/core/making/layTask'
 import { offcutsOf } from '@/core/making/offcuts'
 import { LaySchema } from '@/core/notebook/kinds/lay'
 import { RecordIdSchema } from '@/core/notebook/schemas/id'
+import { PolygonSchema } from '@/core/notebook/schemas/laid'
 import { listOf } from '@/core/notebook/schemas/text'
-import { areaOf, isSimple } from '@/core/shapes/polygon'
+import { type Point } from '@/core/shapes/polygon'
 import { cutFrom, TooLongError } from '@/server/cutting'
 import { notebook, type Notebook } from '@/server/database'
-import { createRecord, findRecord, recordsReferring, removeRecord, within } from '@/server/store/repository'
-import { shelfOf } from '@/server/remember/shelf'
+import {
+  createRecord,
+  recordsByIds,
+  recordsReferring,
+  removeRecord,
+  within,
+  type Kept,
+} from '@/server/store/repository'
+import { shelfOf, type Shelf } from '@/server/remember/shelf'
 import { doneOf, outcomeOf, type Outcome, type Refusal } from '../../shared/outcome'
 import { readPreferences } from '../../shared/settings/readPreferences'
 import { told } from '../../shared/told'
@@ -51,8 +61,15 @@ export async function confirmCut(input: unknown): Promise<Cut> {
     const done = await doneOf(async () =>
       within(await notebook(), async (open) => {
         offcuts.length = 0
-        for (const cloth of cloths)
-          offcuts.push(...(await cutOne(open, shelf.find(cloth), lay, { what, isOnly: cloths.length === 1 })))
+        const laid = await laidOn(open, shelf, cloths)
+        const wishes: Wishes = { layers: lay.layers, gapMm: 0, matchNotches: false, seed: 1 }
+        const task = layTaskOf(
+          [],
+          laid.map(({ ground }) => ground),
+          wishes,
+          cloths.length !== 1,
+        )
+        for (const one of laid) offcuts.push(...(await cutOne(open, one, task, { lay, what })))
         await dropPlans(open, lay.patternId, lay.pieceId)
         await createRecord(open, 'lay', { ...lay, cutAt: now() }, now())
       }),
@@ -68,23 +85,34 @@ export async function confirmCut(input: unknown): Promise<Cut> {
 
 const refused = (message: string): Refusal => ({ ok: false, errors: { '': message } })
 
+/** A piece of the stash that was laid on. */
+interface Laid {
+  id: string
+  found: Kept<'piece'>
+  ground: Ground
+}
+
+/** The pieces of the stash that were laid on, those that are gone left out. */
+async function laidOn(db: Notebook, shelf: Shelf, ids: readonly string[]): Promise<Laid[]> {
+  const found = await recordsByIds(db, 'piece', ids)
+  return ids.flatMap((id) => {
+    const gist = shelf.find(id)
+    const piece = found.find((one) => one.id === id)
+    return gist && piece ? [{ id, found: piece, ground: groundOf(gist, piece.data.outline) }] : []
+  })
+}
+
+/** What a cut takes from one of the cloths that it was laid on. */
 async function cutOne(
   db: Notebook,
-  gist: Parameters<typeof groundOf>[0] | undefined,
-  lay: z.output<typeof LaySchema>,
-  { what, isOnly }: { what: string; isOnly: boolean },
+  { id, found, ground }: Laid,
+  task: LayTask,
+  { lay, what }: Pick<z.output<typeof CutSchema>, 'lay' | 'what'>,
 ): Promise<string[]> {
-  const found = gist && (await findRecord(db, 'piece', gist.id))
-  if (!found) return []
-  const ground = groundOf(gist, found.data.outline)
-  const isLength = isOnly && ground.outline === null
-  const mine = lay.placements.filter(({ panel }) => isLength || panel === gist.id)
-  if (mine.length === 0) return []
+  const isLength = task.cloth !== undefined
+  if (!lay.placements.some(({ panel }) => isLength || panel === id)) return []
   const kept = 1 - ground.shrinkPercent.length / 100
-  // Several cloths are laid on as they are, each as an odd piece.
-  const odd = isLength ? ground : { ...ground, outline: ground.outline ?? wholeOf(ground) }
-  const parts = offcutsOf(odd, mine, lay)
-  const offcuts = parts.map(({ outline, widthMm, lengthMm }, i) => ({
+  const offcuts = offcutsOf(task, id, lay).map(({ outline, widthMm, lengthMm }, i) => ({
     name: `${found.data.name.slice(0, 100)}, offcut ${i + 1}`,
     widthMm: Math.round(widthMm),
     lengthMm: Math.round(lengthMm),
@@ -92,19 +120,8 @@ async function cutOne(
   }))
   const lengthMm =
     isLength && ground.lengthMm !== null ? Math.min(lay.usedLengthMm / kept, ground.lengthMm) : found.data.lengthMm
-  return cutFrom(db, { pieceId: gist.id, lengthMm, what, offcuts }, now())
+  return cutFrom(db, { pieceId: id, lengthMm, what, offcuts }, now())
 }
 
-const isKeepable = (outline: readonly (readonly [number, number])[]) =>
-  outline.length >= 3 && outline.length <= 400 && areaOf(outline) > 1 && isSimple(outline)
-
-function wholeOf({ widthMm, lengthMm, selvedgeMm }: ReturnType<typeof groundOf>) {
-  const [left, right, far] = [selvedgeMm, widthMm - selvedgeMm, lengthMm ?? widthMm]
-  const points: [number, number][] = [
-    [left, 0],
-    [right, 0],
-    [right, far],
-    [left, far],
-  ]
-  return { points, holes: [] }
-}
+/** An outline that a piece of the stash may have. */
+const isKeepable = (outline: readonly Point[]) => PolygonSchema.safeParse(outline).success

@@ -1,23 +1,15 @@
-import { areaOf, boxOf, moved, turned, type Point } from '@/core/shapes/polygon'
+import { areaOf, boxOf, moved, turned, type Box, type Point } from '@/core/shapes/polygon'
+import { stripEdges } from '@/core/lay/strip'
 import { type LayTask, type Placement } from '@/core/lay/types'
+import { lengthsTaken, type Layers } from '@/core/vocabulary/laying'
 
 /** One piece on the board, by its kind and copies. */
 export const keyOf = ({ id, copies }: Pick<Placement, 'id' | 'copies'>) => `${id} ${copies.join('+')}`
 
 /** The bounds of the cloth under a piece. */
-export function edgesOf(task: LayTask, layers: string, { panel }: Pick<Placement, 'panel'>) {
-  if (!task.cloth) {
-    const box = boxOf(task.panels!.find(({ id }) => id === panel)!.outline)
-    return box
-  }
-  const { widthMm, selvedgeMm, lengthMm = Infinity } = task.cloth
-  const isLengthwise = layers === 'folded-lengthwise'
-  return {
-    minX: isLengthwise ? 0 : selvedgeMm,
-    maxX: isLengthwise ? widthMm / 2 - selvedgeMm : widthMm - selvedgeMm,
-    minY: 0,
-    maxY: layers === 'folded-crosswise' ? lengthMm / 2 : lengthMm,
-  }
+export function edgesOf(task: LayTask, layers: Layers, { panel }: Pick<Placement, 'panel'>): Box {
+  if (task.cloth) return stripEdges(task.cloth, layers)
+  return boxOf(task.panels!.find(({ id }) => id === panel)!.outline)
 }
 
 /** A piece turned head for foot where it lies, about its middle. */
@@ -43,21 +35,24 @@ export interface Fault {
   words: string
 }
 
+/** How far along the cloth, as it is folded, the pieces reach. mm */
+function farOf(placements: readonly Placement[]): number {
+  return Math.max(0, ...placements.map(({ polygon }) => boxOf(polygon).maxY))
+}
+
 /** How much of the length is used, mm along the cloth, all layers together. */
-export function usedOf(placements: readonly Placement[], layers: string): number {
-  const far = Math.max(0, ...placements.map(({ polygon }) => boxOf(polygon).maxY))
-  return far * (layers === 'folded-crosswise' ? 2 : 1)
+export function usedOf(placements: readonly Placement[], layers: Layers): number {
+  return farOf(placements) * lengthsTaken(layers)
 }
 
 /** The share of the cloth used that is in pieces. */
-export function densityOf(placements: readonly Placement[], task: LayTask, layers: string): number {
+export function densityOf(placements: readonly Placement[], task: LayTask, layers: Layers): number {
   const area = placements.reduce((sum, { polygon }) => sum + areaOf(polygon), 0)
-  const far = Math.max(0, ...placements.map(({ polygon }) => boxOf(polygon).maxY))
   const [first] = placements
   if (!first) return 0
   const { minX, maxX } = edgesOf(task, layers, first)
   const ground = task.cloth
-    ? (maxX - minX) * far
+    ? (maxX - minX) * farOf(placements)
     : task.panels!.reduce((sum, { outline }) => sum + areaOf(outline), 0)
   return ground > 0 ? Math.min(1, area / ground) : 0
 }

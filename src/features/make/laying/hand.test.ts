@@ -18,7 +18,7 @@ const task: LayTask = {
   seed: 1,
 }
 const names = new Map([['front', 'Front']])
-const on = { task, layers: 'single', names }
+const on = { task, layers: 'single' as const, names }
 
 const placed = (copy: number, x: number, rest: Partial<Placement> = {}): Placement => ({
   id: 'front',

@@ -1,6 +1,8 @@
 import { overlapsOf, snapped } from '@/core/lay/snap'
+import { grainAs } from '@/core/lay/grain'
 import { type LayTask, type Placement } from '@/core/lay/types'
 import { boxOf, moved, type Point } from '@/core/shapes/polygon'
+import { type Layers } from '@/core/vocabulary/laying'
 import { edgesOf, keyOf, type Fault } from './board'
 
 // Loaded when the first lay is there: it brings the clipping along.
@@ -13,7 +15,7 @@ export function movedBy(
   placements: readonly Placement[],
   key: string,
   [dx, dy]: Point,
-  { task, layers, isLoose = false }: { task: LayTask; layers: string; isLoose?: boolean },
+  { task, layers, isLoose = false }: { task: LayTask; layers: Layers; isLoose?: boolean },
 ): Placement[] {
   return placements.map((placement) => {
     if (keyOf(placement) !== key) return placement
@@ -37,7 +39,7 @@ const isBeside = (a: Placement, b: Placement) => a.panel === b.panel && a.panelC
 /** What is wrong with pieces as they lie now, by hand or not: one upon another, off the cloth, against the nap. */
 export function faultsOn(
   placements: readonly Placement[],
-  { task, layers, names }: { task: LayTask; layers: string; names: ReadonlyMap<string, string> },
+  { task, layers, names }: { task: LayTask; layers: Layers; names: ReadonlyMap<string, string> },
 ): Fault[] {
   const name = (i: number) => names.get(placements[i]!.id) ?? placements[i]!.id
   const on = overlapsOf(placements).map(([i, j]) => ({
@@ -70,7 +72,7 @@ function againstNap(placements: readonly Placement[], task: LayTask, names: Read
   return placements.flatMap((placement) => {
     const piece = task.pieces.find(({ id }) => id === placement.id)
     if (!piece) return []
-    const grain = placement.mirrored ? 180 - piece.warpDeg : piece.warpDeg
+    const grain = grainAs(piece.warpDeg, placement.mirrored)
     const off = (((placement.degrees + grain - 90) % 360) + 360) % 360
     const isDown = off > 135 && off < 225
     return isDown

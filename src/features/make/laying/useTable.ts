@@ -2,6 +2,7 @@
 
 import { useCallback, useEffect, useMemo, useState } from 'react'
 import { layTaskOf, type Ground, type Wishes } from '@/core/making/layTask'
+import { USUAL_SELVEDGE_MM } from '@/core/vocabulary/laying'
 import { type LayAnswer, type LayTask, type Placement } from '@/core/lay/types'
 import { keyOf, turnedOver, usedOf, type Fault } from './board'
 import { type LayData, type Offered } from './load'
@@ -140,7 +141,7 @@ function groundsOf(data: LayData, shop: ShopCloth, changes: Partial<Ground>): Ta
     ...shop,
     shrinkPercent: { length: 0, width: 0 },
     repeatMm: { x: 0, y: 0 },
-    selvedgeMm: 13,
+    selvedgeMm: USUAL_SELVEDGE_MM,
     outline: null,
   }
   return [{ ...base, ...changes }]

@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import styled from 'styled-components'
-import { type Point } from '@/core/shapes/polygon'
+import { rectangle, type Point } from '@/core/shapes/polygon'
 import { formatPercent } from '@/core/units/format'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { QuietButton, StrongButton } from '@/ui/kit/buttons'
@@ -101,14 +101,7 @@ export function PiecePage({ damaged, ...data }: PieceData & { damaged: readonly 
 
 /** The outline of an offcut, or the rectangle that it is. */
 function groundOf({ outline, widthMm, lengthMm }: PieceData['piece']): readonly Point[] {
-  if (outline) return outline.points
-  const [width, length] = [widthMm ?? 0, lengthMm ?? 0]
-  return [
-    [0, 0],
-    [width, 0],
-    [width, length],
-    [0, length],
-  ]
+  return outline ? outline.points : rectangle(widthMm ?? 0, lengthMm ?? 0)
 }
 
 /** What stands for the piece: how it is drawn, or its first photograph. */
