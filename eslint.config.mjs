@@ -27,6 +27,7 @@ const mayRead = {
   'src/core/shapes': [],
   'src/core/lay': ['vocabulary', 'units', 'shapes'],
   'src/core/outlines': ['vocabulary', 'shapes'],
+  'src/core/photo': ['shapes'],
   'src/core/search': [],
   'src/core/colour': [],
   'src/core/stash': ['vocabulary', 'units', 'shapes', 'fibres', 'cloths'],

@@ -24,11 +24,11 @@ export async function fillProjects(
     await within(db, async (open) => {
       const { id } = await createRecord(open, 'project', data, ago(begunDaysAgo))
       for (const role of ROLES) {
-        const piece = cloths[role]
-        if (piece === undefined) continue
-        const pieceId = piece === '' ? null : idIn(pieces, piece)
-        const cloth = ProjectClothSchema.parse({ projectId: id, role, pieceId, was: piece })
-        await createRecord(open, 'project-cloth', cloth, ago(begunDaysAgo))
+        for (const piece of [cloths[role] ?? []].flat()) {
+          const pieceId = piece === '' ? null : idIn(pieces, piece)
+          const cloth = ProjectClothSchema.parse({ projectId: id, role, pieceId, was: piece })
+          await createRecord(open, 'project-cloth', cloth, ago(begunDaysAgo))
+        }
       }
     })
   }

@@ -18,6 +18,7 @@ const squares = (...sides: (readonly [lengthMm: number, widthMm: number])[]): To
 
 /** What the puppet theatre has measured so far, by the name of the piece. All invented. */
 export const demoMeasurements: Readonly<Record<string, readonly Told[]>> = {
+  'Beach awning stripe': [{ kind: 'lie', colourFrom: 'yarn-dyed', printRepeatMm: 64 }],
   'Lobby curtain, sea green': [
     ...stretch('width', [102, 103, 102], 100),
     ...stretch('length', [101, 101], 100),

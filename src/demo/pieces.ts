@@ -14,6 +14,23 @@ export interface DemoPiece {
 const HOTEL = 'the closed seaside hotel'
 const [LOFT, LOW, BASKET] = ['Sail loft, long shelf', 'Sail loft, low shelf', 'Wicker hamper under the stage']
 
+const CURTAIN = { thing: 'curtain', body: 'moderate', opacity: 'opaque', washed: 'washed' } as const
+/** A curtain that a cat got at, and one whose foot was cut off askew, mm. */
+const ODD_LEFT: [number, number][] = [
+  [0, 0],
+  [1180, 0],
+  [1180, 1460],
+  [420, 1460],
+  [330, 1180],
+  [0, 1120],
+]
+const ODD_RIGHT: [number, number][] = [
+  [0, 110],
+  [1200, 0],
+  [1200, 1240],
+  [0, 1240],
+]
+
 /** The wardrobe of a small puppet theatre on a canal island, after the hotel's cloth came by barge. All invented. */
 export const demoPieces: readonly DemoPiece[] = [
   known(
@@ -324,6 +341,51 @@ export const demoPieces: readonly DemoPiece[] = [
     ),
     past: { kind: 'blanket', made: { before: 1950 } },
   },
+  known(
+    'Card room curtain, left',
+    'linen sheeting',
+    BASKET,
+    { warp: '#8a8f6a', weft: '#7d8260' },
+    { ...CURTAIN, widthMm: 1180, lengthMm: 1460, outline: { points: [...ODD_LEFT], holes: [] } },
+    undefined,
+    [[270, 1000, 1180]],
+  ),
+  known(
+    'Card room curtain, right',
+    'linen sheeting',
+    BASKET,
+    { warp: '#8a8f6a', weft: '#7d8260' },
+    { ...CURTAIN, widthMm: 1200, lengthMm: 1240, outline: { points: [...ODD_RIGHT], holes: [] } },
+  ),
+  known(
+    'Banquet tablecloth, stained',
+    'linen sheeting',
+    BASKET,
+    { warp: '#e9e2cf', weft: '#e4dcc6' },
+    {
+      thing: 'tablecloth',
+      widthMm: 1300,
+      lengthMm: 1700,
+      body: 'moderate',
+      opacity: 'opaque',
+      washed: 'washed',
+      // Red wine, and a burn beside it.
+      flaws: [
+        [
+          [520, 700],
+          [760, 700],
+          [760, 960],
+          [520, 960],
+        ],
+        [
+          [900, 300],
+          [980, 300],
+          [980, 380],
+          [900, 380],
+        ],
+      ],
+    },
+  ),
   mystery(
     'Night manager’s jacket lining',
     BASKET,

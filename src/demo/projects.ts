@@ -4,8 +4,8 @@ import { type Role } from '../core/vocabulary/choosing'
 interface DemoProject {
   project: Omit<RecordInput<'project'>, 'finished' | 'patternId'>
   pattern: string
-  /** By role: a piece of the stash; an empty one is to be bought. */
-  cloths: Partial<Record<Role, string>>
+  /** By role: a piece of the stash or several; an empty one is to be bought. */
+  cloths: Partial<Record<Role, string | readonly string[]>>
   begunDaysAgo: number
   finishedDaysAgo?: number
 }
@@ -33,6 +33,27 @@ export const demoProjects: readonly DemoProject[] = [
     pattern: 'Handlers’ black overshirt',
     cloths: { main: '' },
     begunDaysAgo: 5,
+  },
+  {
+    project: {
+      name: 'Deck-chair keeper, striped',
+      size: '14',
+      notes: 'The stripes meet at the side seams: the front row sits very near.',
+    },
+    pattern: 'Handlers’ black overshirt',
+    cloths: { main: 'Beach awning stripe' },
+    begunDaysAgo: 3,
+  },
+  {
+    project: {
+      name: 'Lamplighter’s overshirt, of what there is',
+      size: '14',
+      copies: 2,
+      notes: 'Two odd curtains and the tablecloth with the wine stain. Seams where they must be.',
+    },
+    pattern: 'Handlers’ black overshirt',
+    cloths: { main: ['Card room curtain, left', 'Card room curtain, right', 'Banquet tablecloth, stained'] },
+    begunDaysAgo: 2,
   },
   {
     project: { name: 'Chorus of gulls, first tier', behind: ['enough', 'buy', 'prepare', 'cut'] },

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { PieceSchema, type Piece } from '../core/notebook/kinds/piece'
 import { RecordIdSchema } from '../core/notebook/schemas/id'
+import { PolygonSchema } from '../core/notebook/schemas/laid'
 import { OutlineSchema } from '../core/notebook/schemas/stash'
 import { listOf, nameText, optionalText } from '../core/notebook/schemas/text'
 import { type Notebook } from './database'
@@ -71,11 +72,19 @@ export async function cutFrom(
 
 const MOST_NOTES = 2000
 
-function leftOf({ lengthMm, sorting }: Piece, cutMm: number | null): Pick<Piece, 'lengthMm' | 'sorting'> {
-  if (cutMm === null || lengthMm === null) return { lengthMm, sorting }
+function leftOf({ lengthMm, sorting, flaws }: Piece, cutMm: number | null): Partial<Piece> {
+  if (cutMm === null || lengthMm === null) return {}
   if (cutMm > lengthMm + ALL_OF_IT_MM) throw new TooLongError()
   const left = Math.round(lengthMm - cutMm)
-  return { lengthMm: left > ALL_OF_IT_MM ? left : null, sorting: left > ALL_OF_IT_MM ? sorting : 'cut-up' }
+  if (left <= ALL_OF_IT_MM) return { lengthMm: null, sorting: 'cut-up', flaws: [] }
+  return { lengthMm: left, sorting, flaws: flawsFrom(flaws, cutMm) }
+}
+
+/** What is still there of the flaws once so much is cut off the beginning, measured from the new edge. */
+function flawsFrom(flaws: Piece['flaws'], cutMm: number): Piece['flaws'] {
+  return flaws
+    .map((flaw) => flaw.map(([x, y]): [number, number] => [x, Math.max(0, y - cutMm)]))
+    .filter((flaw) => PolygonSchema.safeParse(flaw).success)
 }
 
 function cutNote(at: string, lengthMm: number | null, what: string): string {

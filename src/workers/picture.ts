@@ -3,6 +3,9 @@ import { countThreads, MOST_READ_PX, NothingToCount, type ThreadCount } from '@/
 import { NoShape, shadowOf, type Shadow } from '@/core/loupe/disc'
 import { NEAR_THREADS, threadLines, type Line } from '@/core/loupe/overlay'
 import { planeOf, type Plane } from '@/core/loupe/plane'
+import { cutOut, type CutOut, type CutOutAsked } from '@/core/photo/cutOut'
+import { NoCutOut } from '@/core/photo/types'
+import { type Point } from '@/core/shapes/polygon'
 import { shoot, type Shot } from '@/devices/standins/camera'
 
 /** Largest picture, pixels: 24 megapixels and a little. */
@@ -46,6 +49,8 @@ const jobs = {
     }),
   count: (file: Blob, pixelsPerCm: number, onProgress: (share: number) => void) =>
     told(async (): Promise<Counted> => counted(await opened(file), pixelsPerCm, onProgress)),
+  /** Cuts a thing out of the floor that it lies on; all places are in pixels of the whole picture. */
+  cutOut: (file: Blob, asked: CutOutAsked) => told(async (): Promise<CutOut> => cutFrom(await opened(file), asked)),
   /** What the made-up camera takes, as a file like any other's. */
   shoot: (shot: Shot) => told(() => photographed(shot)),
 }
@@ -57,7 +62,7 @@ async function told<T>(work: () => Promise<T>): Promise<T> {
   try {
     return await work()
   } catch (error) {
-    const isTold = [Unusable, NothingToCount, NoShape, RangeError].some((kind) => error instanceof kind)
+    const isTold = [Unusable, NothingToCount, NoShape, NoCutOut, RangeError].some((kind) => error instanceof kind)
     throw new Error(isTold ? (error as Error).message : 'The picture could not be worked on.')
   }
 }
@@ -130,14 +135,34 @@ async function view(
 /** Red, green, blue and opacity: what a canvas holds of a pixel. */
 const RGBA = 4
 
-/** Brightness of a part of the picture. */
-function partOf(picture: ImageBitmap, left: number, top: number, width: number, height: number): Plane {
+/** Longest side of what a thing is cut out of, pixels: its edge is then drawn to a part of a pixel. */
+const CUT_OUT_OF = 1600
+
+async function cutFrom(picture: ImageBitmap, asked: CutOutAsked): Promise<CutOut> {
+  const { bitmap } = await view(picture, 0, 0, picture.width, picture.height, CUT_OUT_OF)
+  const by = bitmap.width / picture.width
+  const smaller = ([x, y]: Point): Point => [x * by, y * by]
+  const larger = ([x, y]: Point): Point => [x / by, y / by]
+  const pixels = pixelsOf(bitmap, 0, 0, bitmap.width, bitmap.height)
+  const found = cutOut(pixels, {
+    ...asked,
+    ...(asked.corners && { corners: asked.corners.map(smaller) }),
+    ...(asked.inside && { inside: smaller(asked.inside) }),
+  })
+  return { ...found, corners: found.corners?.map(larger) ?? null, edge: found.edge.map(larger) }
+}
+
+function pixelsOf(picture: ImageBitmap, left: number, top: number, width: number, height: number): ImageData {
   const canvas = new OffscreenCanvas(width, height)
   const context = canvas.getContext('2d', { willReadFrequently: true })
   if (!context) throw new Unusable('This browser cannot read the points of a picture.')
   context.drawImage(picture, left, top, width, height, 0, 0, width, height)
-  const { data } = context.getImageData(0, 0, width, height)
-  return planeOf(data, width, height, RGBA)
+  return context.getImageData(0, 0, width, height)
+}
+
+/** Brightness of a part of the picture. */
+function partOf(picture: ImageBitmap, left: number, top: number, width: number, height: number): Plane {
+  return planeOf(pixelsOf(picture, left, top, width, height).data, width, height, RGBA)
 }
 
 async function photographed(shot: Shot): Promise<{ file: Blob; pixelsPerCm: number }> {

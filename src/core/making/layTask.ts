@@ -18,6 +18,8 @@ export interface Ground {
   repeatMm: { x: number; y: number }
   selvedgeMm: number
   outline: Piece['outline']
+  /** Stains, holes and worn places. */
+  flaws: readonly Outline[]
 }
 
 /** The pieces of a pattern that are cut for one of a role and a size; a size that has none is served by all. */
@@ -62,9 +64,10 @@ export function layTaskOf(
 }
 
 function lengthOf(ground: Ground, layers: LayCloth['layers']): LayCloth {
-  const { widthMm, lengthMm, oneWay, repeatMm, selvedgeMm } = ground
+  const { widthMm, lengthMm, oneWay, repeatMm, selvedgeMm, flaws } = ground
   const { width, length } = kept(ground)
   return {
+    ...(flaws.length > 0 && { flaws: flaws.map((flaw) => shrunk(flaw, ground)) }),
     widthMm: widthMm * width,
     selvedgeMm,
     ...(lengthMm !== null && { lengthMm: lengthMm * length }),
@@ -79,15 +82,20 @@ const kept = ({ shrinkPercent }: Ground) => ({
   length: 1 - shrinkPercent.length / 100,
 })
 
-function panelOf(ground: Ground): LayPanel {
-  const { id, widthMm, lengthMm, selvedgeMm, outline } = ground
+/** As small as it will be once it is washed. */
+function shrunk(points: Outline, ground: Ground): Point[] {
   const { width, length } = kept(ground)
-  const smaller = (points: Outline) => points.map(([x, y]): Point => [x * width, y * length])
+  return points.map(([x, y]): Point => [x * width, y * length])
+}
+
+function panelOf(ground: Ground): LayPanel {
+  const { id, widthMm, lengthMm, selvedgeMm, outline, flaws } = ground
+  const smaller = (points: Outline) => shrunk(points, ground)
   const whole = boxed({ minX: selvedgeMm, minY: 0, maxX: widthMm - selvedgeMm, maxY: lengthMm ?? widthMm })
   return {
     id,
     outline: smaller(outline ? outline.points : whole),
-    holes: (outline?.holes ?? []).map(smaller),
+    holes: [...(outline?.holes ?? []), ...flaws].map(smaller),
     warpDeg: 90,
     count: 1,
   }

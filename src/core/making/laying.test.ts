@@ -20,6 +20,7 @@ const ground = (rest: Partial<Ground> = {}): Ground => ({
   repeatMm: { x: 0, y: 0 },
   selvedgeMm: 0,
   outline: null,
+  flaws: [],
   ...rest,
 })
 const wishes: Wishes = { layers: 'single', gapMm: 0, matchNotches: true, seed: 1 }
@@ -29,6 +30,13 @@ describe('the task', () => {
   it('reckons cloth as small as it will be once washed', () => {
     const { cloth } = layTaskOf([], [ground({ shrinkPercent: { length: 5, width: 2 } })], wishes)
     expect([cloth!.lengthMm, cloth!.widthMm]).toEqual([1900, 980])
+  })
+  it('keeps off stains, as small as the cloth will be', () => {
+    const stained = ground({ flaws: [rectangle(100, 100)], shrinkPercent: { length: 10, width: 0 } })
+    const { cloth } = layTaskOf([], [stained], wishes)
+    expect(boxOf(cloth!.flaws![0]!)).toMatchObject({ maxX: 100, maxY: 90 })
+    const { panels } = layTaskOf([], [stained, ground()], wishes)
+    expect(panels!.map(({ holes }) => holes.length)).toEqual([1, 0])
   })
   it('lays on several cloths as odd pieces, each without its selvedges', () => {
     const { cloth, panels } = layTaskOf([], [ground({ selvedgeMm: 10 }), ground({ id: 'other' })], wishes)

@@ -6,6 +6,7 @@ import { SIZE_HOWS, SORTINGS, THING_WORDS, THINGS } from '../../vocabulary/stash
 import { VOCABULARIES, wordFor } from '../../vocabulary/words'
 import { ClaimSchema } from '../schemas/claim'
 import { BodySchema, ColourSchema, LookSchema, OpacitySchema } from '../schemas/cloth'
+import { PolygonSchema } from '../schemas/laid'
 import { CareSchema, DaySchema, OutlineSchema, PhotographSchema, PriceSchema, TagsSchema } from '../schemas/stash'
 import { listOf, nameText, optionalText } from '../schemas/text'
 import { defineKind } from './define'
@@ -51,6 +52,8 @@ export const PieceSchema = z.strictObject({
   sizeHow: z.enum(SIZE_HOWS).default('measured'),
   /** Where it is no rectangle: an opened garment, an offcut. */
   outline: OutlineSchema.nullable().default(null),
+  /** Stains, holes and worn places, which nothing is cut from: mm, in its outline's own place, or from its corner. */
+  flaws: listOf(PolygonSchema, 40).default([]),
   /** What was bought together with it, of one cloth. */
   lotId: id.nullable().default(null),
   /** The piece that it was cut from. */

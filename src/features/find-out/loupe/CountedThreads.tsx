@@ -6,8 +6,8 @@ import { type ThreadSet } from '@/core/loupe/count'
 import { StrongButton } from '@/ui/kit/buttons'
 import { Actions, Figures, Slip, Soft } from '@/ui/kit/surfaces'
 import { type Readings } from '../../shared/readings/useReadings'
-import { type Counted } from '../picture/jobs'
-import { Stage } from '../picture/Stage'
+import { type Counted } from '../../shared/picture/jobs'
+import { Stage } from '../../shared/picture/Stage'
 import { countWords } from './words'
 
 /** Upright threads, and level ones. */

@@ -98,7 +98,7 @@ async function laidOn(db: Notebook, shelf: Shelf, ids: readonly string[]): Promi
   return ids.flatMap((id) => {
     const gist = shelf.find(id)
     const piece = found.find((one) => one.id === id)
-    return gist && piece ? [{ id, found: piece, ground: groundOf(gist, piece.data.outline) }] : []
+    return gist && piece ? [{ id, found: piece, ground: groundOf(gist, piece.data) }] : []
   })
 }
 

@@ -41,7 +41,7 @@ export async function loadLay(patternId: string, asked: Asked, words: Vocabulary
   const chosen = asked.cloths.length > 0 ? asked.cloths : ofProject
   const best = (await bestFor(shelf, pattern)).slice(0, OFFERED).map(({ id }) => id)
   const offered = [...new Set([...chosen, ...best])].filter((id) => shelf.find(id))
-  const outlines = await outlinesOf(offered)
+  const shapes = await shapesOf(offered)
   const whole = all.map(({ id, data }) => ({ id, ...data }))
   const size = asked.size || (project?.project.data.size ?? '')
   const copies = project?.project.data.copies ?? 1
@@ -61,13 +61,13 @@ export async function loadLay(patternId: string, asked: Asked, words: Vocabulary
       ...layPiece(piece.id, piece, copies),
     })),
     chosen: chosen.filter((id) => shelf.find(id)),
-    offered: offered.map((id) => groundOf(shelf.find(id)!, outlines.get(id) ?? null)),
+    offered: offered.map((id) => groundOf(shelf.find(id)!, shapes.get(id))),
     kept: mine.map(({ id, data }) => ({ id, ...data })).at(-1) ?? null,
   }
 
-  async function outlinesOf(ids: readonly string[]) {
+  async function shapesOf(ids: readonly string[]) {
     const records = await recordsByIds(db, 'piece', ids)
-    return new Map(records.map(({ id, data }) => [id, data.outline]))
+    return new Map(records.map(({ id, data }) => [id, data]))
   }
 }
 
@@ -75,7 +75,10 @@ export type LayData = NonNullable<Awaited<ReturnType<typeof loadLay>>>
 export type Offered = LayData['offered'][number]
 
 /** A piece of the stash as it is laid on. */
-export function groundOf(gist: NonNullable<ReturnType<Shelf['find']>>, outline: Ground['outline']) {
+export function groundOf(
+  gist: NonNullable<ReturnType<Shelf['find']>>,
+  shape: Pick<Ground, 'outline' | 'flaws'> | undefined,
+) {
   const ground: Ground = {
     id: gist.id,
     name: gist.name,
@@ -83,11 +86,19 @@ export function groundOf(gist: NonNullable<ReturnType<Shelf['find']>>, outline: 
     lengthMm: gist.lengthMm,
     shrinkPercent: lossOf(gist),
     oneWay: isOneWay(gist.offer),
-    repeatMm: { x: 0, y: 0 },
+    repeatMm: repeatOf(gist),
     selvedgeMm: gist.thing === 'cloth' ? USUAL_SELVEDGE_MM : 0,
-    outline,
+    outline: shape?.outline ?? null,
+    flaws: shape?.flaws ?? [],
   }
   return { ...ground, tile: drawnAs(gist.weave, gist.look) }
+}
+
+/** Stripes run along the cloth and repeat across it; a check or a print repeats both ways. mm */
+function repeatOf({ offer, look }: Gist): Ground['repeatMm'] {
+  const repeat = offer.repeatMm ?? 0
+  if (look.colouring === 'plain') return { x: 0, y: 0 }
+  return { x: repeat, y: look.colouring === 'stripe' ? 0 : repeat }
 }
 
 /** Of a cloth that is not washed yet, per cent that it is reckoned smaller. */

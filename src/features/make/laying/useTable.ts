@@ -143,6 +143,7 @@ function groundsOf(data: LayData, shop: ShopCloth, changes: Partial<Ground>): Ta
     repeatMm: { x: 0, y: 0 },
     selvedgeMm: USUAL_SELVEDGE_MM,
     outline: null,
+    flaws: [],
   }
   return [{ ...base, ...changes }]
 }

@@ -7,7 +7,9 @@ import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
 import { TextField } from '@/ui/kit/fields'
 import { Actions, Columns, Fields, Paper, Slip, Soft } from '@/ui/kit/surfaces'
+import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { useDoing } from '@/ui/kit/useDoing'
+import { PhotoOutline } from '../../shared/cutOut/PhotoOutline'
 import { addFromCorners, addFromFile, addFromMeasures, type Kept } from './actions'
 import { cornersOf } from './cornersOf'
 import { type PiecesData } from './load'
@@ -44,7 +46,44 @@ export function AddPieces({ id, kinds, isFirst }: Props) {
         <FromMeasures kinds={kinds} isBusy={busy} onDraw={(input) => keep(() => addFromMeasures(id, input))} />
         <FromCorners isBusy={busy} onDraw={(input) => keep(() => addFromCorners(id, input))} />
       </Columns>
+      <WhenOpened summary="From a photograph of the paper piece">
+        {() => <FromPhotograph isBusy={busy} onKeep={(input) => keep(() => addFromCorners(id, input))} />}
+      </WhenOpened>
     </section>
+  )
+}
+
+type Corners = (readonly [number, number])[]
+
+function FromPhotograph({
+  isBusy,
+  onKeep,
+}: {
+  isBusy: boolean
+  onKeep: (input: { name: string; corners: Corners; from: 'photograph' }) => void
+}) {
+  const [name, setName] = useState('')
+  return (
+    <PhotoOutline>
+      {(corners) => (
+        <>
+          <TextField
+            label="What the piece is called"
+            value={name}
+            onChange={setName}
+            hint="Its outline is what is cut: with the seam allowances on."
+          />
+          <Actions>
+            <StrongButton
+              onPress={() => onKeep({ name, corners, from: 'photograph' })}
+              isDisabled={isBusy || name.trim() === ''}
+            >
+              Keep this outline
+            </StrongButton>
+          </Actions>
+        </>
+      )}
+    </PhotoOutline>
   )
 }
 
@@ -140,7 +179,7 @@ function FromCorners({
   onDraw,
 }: {
   isBusy: boolean
-  onDraw: (input: { name: string; corners: (readonly [number, number])[] }) => void
+  onDraw: (input: { name: string; corners: Corners }) => void
 }) {
   const [name, setName] = useState('')
   const [text, setText] = useState('')

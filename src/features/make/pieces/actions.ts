@@ -2,7 +2,7 @@
 
 import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
-import { PatternPieceSchema } from '@/core/notebook/kinds/patternPiece'
+import { PatternPieceSchema, type PatternPiece } from '@/core/notebook/kinds/patternPiece'
 import { PointSchema } from '@/core/notebook/schemas/laid'
 import { RecordIdSchema, SeenSchema } from '@/core/notebook/schemas/id'
 import { listOf, nameText } from '@/core/notebook/schemas/text'
@@ -79,23 +79,27 @@ export async function addFromMeasures(patternId: unknown, input: unknown): Promi
   return keepAll(id, read, { from: 'measures', isAbout: kind.isAbout })
 }
 
-const CornersSchema = z.strictObject({ name: nameText, corners: listOf(PointSchema, 400) })
+const CornersSchema = z.strictObject({
+  name: nameText,
+  corners: listOf(PointSchema, 400),
+  from: z.enum(['points', 'photograph']).default('points'),
+})
 
 /** Keeps one piece by its corners, mm. */
 export async function addFromCorners(patternId: unknown, input: unknown): Promise<Kept> {
   const id = told(RecordIdSchema, patternId)
   const parsed = CornersSchema.safeParse(input)
   if (!parsed.success) return refused(parsed.error.issues[0]!.message)
-  const { name, corners } = parsed.data
+  const { name, corners, from } = parsed.data
   const piece = settled({ name, outline: corners, notches: [], count: 1, pair: false, size: '' })
   if (typeof piece === 'string') return refused(piece)
-  return keepAll(id, () => ({ pieces: [piece], notRead: [] }), { from: 'points', isAbout: false })
+  return keepAll(id, () => ({ pieces: [piece], notRead: [] }), { from, isAbout: false })
 }
 
 async function keepAll(
   patternId: string,
   read: () => FoundOutlines,
-  rest: { from: 'file' | 'measures' | 'points'; isAbout: boolean },
+  rest: Pick<PatternPiece, 'from' | 'isAbout'>,
 ): Promise<Kept> {
   try {
     const { pieces, notRead } = read()

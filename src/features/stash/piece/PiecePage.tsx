@@ -20,7 +20,8 @@ import { GoodFor } from './GoodFor'
 import { History } from './History'
 import { HowItWears } from './HowItWears'
 import { Kin } from './Kin'
-import { OutlineDrawing } from './OutlineDrawing'
+import { ShapeDrawing } from './shape/ShapeDrawing'
+import { ShapeOf } from './shape/ShapeOf'
 import { Photographs } from './Photographs'
 import { WrittenDown } from './WrittenDown'
 import { afterThat, nextStepOf } from './nextStep'
@@ -65,7 +66,7 @@ export function PiecePage({ damaged, ...data }: PieceData & { damaged: readonly 
         <Stack $gap="1.25rem">
           <Face piece={piece} tile={tile} />
           <WrittenDown piece={piece} />
-          {piece.outline ? <OutlineDrawing outline={piece.outline} name={piece.name} /> : null}
+          {piece.outline || piece.flaws.length > 0 ? <ShapeDrawing piece={piece} /> : null}
           <Photographs piece={piece} />
           <Kin {...data} />
           <Soft>
@@ -83,6 +84,7 @@ export function PiecePage({ damaged, ...data }: PieceData & { damaged: readonly 
       <WhenOpened summary="How it wears, in the heat and in the cold (comfort)">
         {() => <HowItWears comfort={data.comfort} />}
       </WhenOpened>
+      <WhenOpened summary="Its shape, and stains, holes or worn places">{() => <ShapeOf piece={piece} />}</WhenOpened>
       {piece.thing === 'offcut' ? (
         <WhenOpened summary="What it is good for (binding, patches, pockets)">
           {() => <GoodFor outline={groundOf(piece)} name={piece.name} />}

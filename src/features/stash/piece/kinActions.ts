@@ -5,7 +5,10 @@ import { redirect } from 'next/navigation'
 import { z } from 'zod'
 import { LotSchema } from '@/core/notebook/kinds/lot'
 import { RecordIdSchema } from '@/core/notebook/schemas/id'
-import { nameText } from '@/core/notebook/schemas/text'
+import { PolygonSchema } from '@/core/notebook/schemas/laid'
+import { OutlineSchema } from '@/core/notebook/schemas/stash'
+import { listOf, nameText } from '@/core/notebook/schemas/text'
+import { boundsOf } from '@/core/stash/shape'
 import { CutSchema, cutFrom, TooLongError } from '@/server/cutting'
 import { notebook } from '@/server/database'
 import { amendRecord } from '@/server/store/amend'
@@ -24,6 +27,25 @@ export async function cutPiece(input: unknown): Promise<Done> {
     if (error instanceof TooLongError) return { ok: false, errors: { lengthMm: error.message } }
     throw error
   }
+}
+
+const ShapeSchema = z.strictObject({ outline: OutlineSchema.nullable(), flaws: listOf(PolygonSchema, 40) })
+
+/** Keeps the outline of a piece and where it is stained, worn or torn. An outline says how wide and long it is, too. */
+export async function keepShape(pieceId: unknown, input: unknown): Promise<Done> {
+  const id = told(RecordIdSchema, pieceId)
+  const outcome = await doneOf(async () => {
+    const { outline, flaws } = ShapeSchema.parse(input)
+    const size = outline && boundsOf(outline)
+    return amendRecord(await notebook(), 'piece', id, now(), (piece) => ({
+      ...piece,
+      outline,
+      flaws,
+      ...(size && { widthMm: Math.round(size.widthMm), lengthMm: Math.round(size.lengthMm) }),
+    }))
+  })
+  revalidatePath('/', 'layout')
+  return outcome
 }
 
 const LotChoice = z.strictObject({ lotId: RecordIdSchema.nullable(), name: nameText.nullable() })

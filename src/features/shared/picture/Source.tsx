@@ -44,9 +44,12 @@ const Pretend = styled.details`
   }
 `
 
+type Subjects = readonly (readonly [Shot['of'], string])[]
+
 interface Props {
-  work: PictureWork
-  subjects: readonly (readonly [Shot['of'], string])[]
+  work: Pick<PictureWork, 'shoot'> & { open: (file: File) => Promise<unknown> }
+  /** What the made-up camera can be pointed at; left out: it is not offered. */
+  subjects?: Subjects
 }
 
 /** Where a picture comes from: a file, a drop, the camera of a phone, or a made-up camera to try it with. */
@@ -64,13 +67,13 @@ export function Source({ work, subjects }: Props) {
         <PickFile label="Use this phone’s camera" types={KINDS} onPick={(file) => void work.open(file)} camera />
       </Actions>
       <Soft>JPEG, PNG or WebP, up to 24 megapixels; or drop it here. It stays on this machine.</Soft>
-      <MadeUpCamera work={work} subjects={subjects} />
+      {subjects ? <MadeUpCamera work={work} subjects={subjects} /> : null}
     </Zone>
   )
 }
 
 /** Pictures of cloth where there is no cloth at hand. */
-function MadeUpCamera({ work, subjects }: Props) {
+function MadeUpCamera({ work, subjects }: Required<Props>) {
   const [of, setOf] = useState<Shot['of']>(subjects[0]![0])
   const [ends, setEnds] = useState(28)
   const [picks, setPicks] = useState(22)

@@ -1,9 +1,9 @@
 import { proxy, type Remote } from 'comlink'
 import { type PictureJobs } from '@/workers/picture'
-import { runIn, type Running } from '../../shared/runIn'
+import { runIn, type Running } from '../runIn'
 
 export type { Counted, View } from '@/workers/picture'
-export { Cancelled, type Running } from '../../shared/runIn'
+export { Cancelled, type Running } from '../runIn'
 
 /** Runs a job on a picture in a worker of its own; to cancel it ends the worker. */
 export function runJob<T>(

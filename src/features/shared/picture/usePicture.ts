@@ -2,6 +2,7 @@
 
 import { useRef, useState } from 'react'
 import { type Shot } from '@/devices/standins/camera'
+import { type CutOut, type CutOutAsked } from '@/core/photo/cutOut'
 import { Cancelled, runJob, type Counted, type Running, type View } from './jobs'
 
 export interface Picture {
@@ -19,6 +20,7 @@ export function usePicture() {
   const [progress, setProgress] = useState<number | null>(null)
   const [trouble, setTrouble] = useState<string>()
   const running = useRef<Running<unknown> | null>(null)
+  const counted = useRef(0)
 
   /** Runs a job; null where it was stopped or failed, which `trouble` then tells. */
   const run = async <T>(job: Job<T>): Promise<T | null> => {
@@ -40,9 +42,12 @@ export function usePicture() {
       }
     }
   }
-  const open = async (file: Blob): Promise<void> => {
+  const open = async (file: Blob): Promise<Picture | null> => {
     const view = await run((jobs) => jobs.open(file))
-    if (view) setPicture((before) => ({ file, view, number: (before?.number ?? 0) + 1 }))
+    if (!view) return null
+    const opened = { file, view, number: ++counted.current }
+    setPicture(opened)
+    return opened
   }
   const shoot = async (shot: Shot): Promise<void> => {
     const taken = await run((jobs) => jobs.shoot(shot))
@@ -56,6 +61,7 @@ export function usePicture() {
     count: (file: Blob, pixelsPerCm: number): Promise<Counted | null> =>
       run((jobs, onProgress) => jobs.count(file, pixelsPerCm, onProgress)),
     shadow: (file: Blob) => run((jobs) => jobs.shadow(file)),
+    cutOut: (file: Blob, asked: CutOutAsked): Promise<CutOut | null> => run((jobs) => jobs.cutOut(file, asked)),
     progress,
     trouble,
     cancel: () => running.current?.cancel(),

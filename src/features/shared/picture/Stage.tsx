@@ -33,12 +33,12 @@ const Box = styled.div<{ $pointed: boolean }>`
   }
 `
 
-/** Steps of the arrow keys, shares of the shown width; with Shift ten times as far. */
 const Grip = styled.g`
   cursor: grab;
   touch-action: none;
 `
 
+/** Steps of the arrow keys, shares of the shown width; with Shift ten times as far. */
 const STEP = 1 / 800
 
 /** A picture, or a part of it, with what is drawn over it in the picture's own pixels. */
@@ -89,13 +89,18 @@ export function Mark({
   view,
   name,
   onMove,
+  onDrop,
+  isSmall = false,
 }: {
   at: Spot
   view: View
   name: string
   onMove: (spot: Spot) => void
+  /** Where the Delete key takes it away. */
+  onDrop?: () => void
+  isSmall?: boolean
 }) {
-  const size = view.width / 40
+  const size = view.width / (isSmall ? 90 : 40)
   const inside = ({ x, y }: Spot): Spot => ({
     x: Math.max(view.left, Math.min(view.left + view.width, x)),
     y: Math.max(view.top, Math.min(view.top + view.height, y)),
@@ -117,6 +122,10 @@ export function Mark({
       ArrowRight: [by, 0],
       ArrowUp: [0, -by],
       ArrowDown: [0, by],
+    }
+    if (onDrop && (event.key === 'Delete' || event.key === 'Backspace')) {
+      event.preventDefault()
+      onDrop()
     }
     const step = steps[event.key]
     if (!step) return

@@ -1,0 +1,188 @@
+'use client'
+
+import { useState, type ReactNode } from 'react'
+import styled from 'styled-components'
+import { type Point } from '@/core/shapes/polygon'
+import { areaOf, boxOf } from '@/core/shapes/polygon'
+import { formatLength } from '@/core/units/format'
+import { CheckField } from '@/ui/kit/checks'
+import { NumberField } from '@/ui/kit/NumberField'
+import { SelectField } from '@/ui/kit/SelectField'
+import { Columns, Lead, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { type View } from '../picture/jobs'
+import { Source } from '../picture/Source'
+import { Mark, Stage, type Spot } from '../picture/Stage'
+import { Working } from '../picture/Working'
+import { fieldUnits, fromField, toField } from '../settings/measures'
+import { usePreferences } from '../settings/PreferencesContext'
+import { type Measure } from './outlineOf'
+import { useCutOut, type CutOutWork } from './useCutOut'
+
+const Edge = styled.polygon`
+  fill: #ffd23f;
+  fill-opacity: 0.25;
+  stroke: #111;
+  vector-effect: non-scaling-stroke;
+  stroke-width: 2.5px;
+`
+const Sheet = styled.polygon`
+  fill: none;
+  stroke: #0a6fb8;
+  stroke-dasharray: 8 4;
+  vector-effect: non-scaling-stroke;
+  stroke-width: 2.5px;
+`
+const BY: readonly (readonly [Measure['by'], string])[] = [
+  ['a4', 'a sheet of A4 beside it'],
+  ['letter', 'a sheet of Letter beside it'],
+  ['ruler', 'a ruler, photographed from straight above'],
+]
+
+const spotOf = ([x, y]: Point): Spot => ({ x, y })
+const pointOf = ({ x, y }: Spot): Point => [x, y]
+const path = (points: readonly Point[]) => points.map((at) => at.join(',')).join(' ')
+const changed = (points: readonly Point[], index: number, to: Spot): Point[] =>
+  points.map((at, i) => (i === index ? pointOf(to) : at))
+
+/**
+ * The outline of a thing from a photograph: cut out of the floor, measured by a sheet of paper, put right by hand.
+ * @param children what is done with the outline, mm
+ */
+export function PhotoOutline({ children }: { children: (outline: Point[]) => ReactNode }) {
+  const all = useCutOut()
+  const { work, outline } = all
+  return (
+    <Stack>
+      <Soft>
+        Lay it flat on a plain floor of another colour, a sheet of paper beside it with its long side along the grain,
+        and take all of it in, with floor all round. Daylight from more than one side throws the least shadow.
+      </Soft>
+      <Source work={work} />
+      <Working work={work} />
+      {work.picture ? (
+        <Columns $first="1.7fr">
+          <Picture all={all} view={work.picture.view} />
+          <Stack>
+            <Said all={all} />
+            {outline ? children(outline) : null}
+            <Fields all={all} />
+          </Stack>
+        </Columns>
+      ) : null}
+    </Stack>
+  )
+}
+
+/** What was found, first: how large it is, or what is missing. */
+function Said({ all: { outline, points, isCutOff, measure, work } }: { all: CutOutWork }) {
+  const { units } = usePreferences()
+  if (work.progress !== null) return <Soft>Looking…</Soft>
+  if (!points) return null
+  if (!outline)
+    return (
+      <Slip $tone="warn">
+        {measure.by === 'ruler'
+          ? 'Set the two marks on the ruler, and say how far apart they are.'
+          : 'No sheet of paper was found. Set its four corners by hand, or say that there is a ruler.'}
+      </Slip>
+    )
+  const { maxX, maxY } = boxOf(outline)
+  return (
+    <>
+      <Lead role="status">
+        {formatLength(maxX, units)} across, {formatLength(maxY, units)} along, {(areaOf(outline) / 1e6).toFixed(3)}{' '}
+        m², to about 1 %.
+      </Lead>
+      {isCutOff ? (
+        <Slip $tone="warn">It reaches the edge of the picture: take another, with floor all round.</Slip>
+      ) : null}
+    </>
+  )
+}
+
+function Fields({ all }: { all: CutOutWork }) {
+  const { measure, setBy, marks, setRuler, isOnlyDarker, setOnlyDarker } = all
+  const { short } = fieldUnits(usePreferences().units)
+  return (
+    <Stack>
+      <SelectField
+        label="Its size, by"
+        value={measure.by}
+        onChange={(by) => setBy(by as Measure['by'])}
+        options={BY}
+      />
+      {measure.by === 'ruler' ? (
+        <NumberField
+          label="From mark to mark"
+          unit={short.symbol}
+          minValue={0}
+          value={toField(marks.lengthMm, short)}
+          onChange={(value) => setRuler({ ...marks, lengthMm: fromField(value, short) })}
+        />
+      ) : null}
+      <CheckField isSelected={isOnlyDarker} onChange={setOnlyDarker}>
+        It is only darker than the floor, of no other colour
+      </CheckField>
+      <Soft>
+        Another thing was cut out? Click what you mean. A point beside the edge? Show the points, and move them: by
+        mouse, or with the arrow keys; Delete takes one away.
+      </Soft>
+    </Stack>
+  )
+}
+
+function Picture({ all, view }: { all: CutOutWork; view: View }) {
+  const { points, setPoints, pointAt, measure, corners, setCorners, marks, setRuler } = all
+  const [isOpen, setOpen] = useState(false)
+  const shown = measure.by === 'ruler' ? null : (corners ?? startCorners(view))
+  return (
+    <Stack>
+      <Stage view={view} label="The picture" onSpot={isOpen ? undefined : (spot) => pointAt(pointOf(spot))}>
+        {points ? <Edge points={path(points)} /> : null}
+        {shown ? <Sheet points={path(shown)} /> : null}
+        {shown?.map((at, i) => (
+          <Mark
+            key={`corner ${i}`}
+            at={spotOf(at)}
+            view={view}
+            name={`Corner ${i + 1} of the sheet`}
+            onMove={(to) => setCorners(changed(shown, i, to))}
+          />
+        ))}
+        {measure.by === 'ruler'
+          ? marks.marks.map((at, i) => (
+              <Mark
+                key={`mark ${i}`}
+                at={spotOf(at)}
+                view={view}
+                name={`Mark ${i + 1} on the ruler`}
+                onMove={(to) => setRuler({ ...marks, marks: changed(marks.marks, i, to) as [Point, Point] })}
+              />
+            ))
+          : null}
+        {isOpen && points
+          ? points.map((at, i) => (
+              <Mark
+                key={`point ${i}`}
+                isSmall
+                at={spotOf(at)}
+                view={view}
+                name={`Point ${i + 1} of the outline`}
+                onMove={(to) => setPoints(changed(points, i, to))}
+                onDrop={points.length > 3 ? () => setPoints(points.filter((_, k) => k !== i)) : undefined}
+              />
+            ))
+          : null}
+      </Stage>
+      <CheckField isSelected={isOpen} onChange={setOpen}>
+        Show the points, to move them
+      </CheckField>
+    </Stack>
+  )
+}
+
+/** Where the corners wait until the person has set them. */
+function startCorners({ left, top, width, height }: View): Point[] {
+  const at = (x: number, y: number): Point => [left + width * x, top + height * y]
+  return [at(0.04, 0.05), at(0.18, 0.05), at(0.18, 0.3), at(0.04, 0.3)]
+}

@@ -1,0 +1,108 @@
+'use client'
+
+import { useState } from 'react'
+import { type CutOut } from '@/core/photo/cutOut'
+import { simplified } from '@/core/photo/simplified'
+import { areaOf, boxOf, moved, type Outline, type Point } from '@/core/shapes/polygon'
+import { usePicture, type Picture } from '../picture/usePicture'
+import { toFloor, type Measure } from './outlineOf'
+
+/** How far a kept outline may leave the edge in the picture, mm. */
+const WITHIN_MM = 1.5
+
+interface Found {
+  /** Of the picture that it was found in. */
+  number: number
+  cut: CutOut
+  /** Points of the outline, pixels; the person moves them. */
+  points: Point[]
+  isCutOff: boolean
+}
+
+/** A photograph, what was cut out of it, and its outline on the floor. */
+export function useCutOut() {
+  const work = usePicture()
+  const { picture } = work
+  const [by, setBy] = useState<Measure['by']>('a4')
+  const [isOnlyDarker, setOnlyDarker] = useState(false)
+  const [corners, setCorners] = useState<Outline | null>(null)
+  const [ruler, setRuler] = useState<{ marks: readonly [Point, Point]; lengthMm: number | null } | null>(null)
+  const [found, setFound] = useState<Found | null>(null)
+  const marks = ruler ?? startRuler(picture)
+  const measure: Measure = by === 'ruler' ? { by, ...marks } : { by, corners }
+
+  /** Looks again, as the person has now said. */
+  const look = async (one: Picture, asked: { inside?: Point; darker: boolean; corners: Outline | null }) => {
+    const cut = await work.cutOut(one.file, {
+      ...(asked.corners && { corners: asked.corners }),
+      ...(asked.inside && { inside: asked.inside }),
+      ...(asked.darker && { isOnlyDarker: true }),
+    })
+    if (!cut) return
+    if (cut.corners) setCorners(cut.corners)
+    const map = toFloor(by === 'ruler' ? { by, ...marks } : { by, corners: cut.corners })
+    setFound({ number: one.number, cut, points: fewer(cut.edge, map), isCutOff: cut.isCutOff })
+  }
+  const open = async (file: Blob) => {
+    setFound(null)
+    setCorners(null)
+    setRuler(null)
+    const one = await work.open(file)
+    if (one) await look(one, { darker: isOnlyDarker, corners: null })
+  }
+  const isOfThis = picture !== null && found?.number === picture.number
+  const points = isOfThis ? found.points : null
+  const map = toFloor(measure)
+  return {
+    work: { ...work, open },
+    measure,
+    setBy,
+    corners,
+    setCorners,
+    marks,
+    setRuler,
+    isOnlyDarker,
+    setOnlyDarker: (next: boolean) => {
+      setOnlyDarker(next)
+      if (picture) void look(picture, { darker: next, corners })
+    },
+    pointAt: (inside: Point) => {
+      if (picture) void look(picture, { inside, darker: isOnlyDarker, corners })
+    },
+    isCutOff: isOfThis && found.isCutOff,
+    points,
+    setPoints: (next: Point[]) => setFound((before) => before && { ...before, points: next }),
+    /** On the floor, mm, its lower left corner at the origin; null where there is none yet. */
+    outline: points && map ? atOrigin(points.map(map)) : null,
+  }
+}
+
+export type CutOutWork = ReturnType<typeof useCutOut>
+
+function startRuler(picture: Picture | null): { marks: readonly [Point, Point]; lengthMm: number | null } {
+  const { width, height } = picture?.view ?? { width: 3, height: 2 }
+  return {
+    marks: [
+      [width / 3, height * 0.9],
+      [(2 * width) / 3, height * 0.9],
+    ],
+    lengthMm: 300,
+  }
+}
+
+/** Thinned by what it is on the floor where that is known, and by what it is in the picture elsewhere. */
+function fewer(edge: Outline, map: ((at: Point) => Point) | undefined): Point[] {
+  if (!map) return simplified(edge, 1)
+  const onFloor = edge.map(map)
+  const { minX, maxX } = boxOf(edge)
+  const floor = boxOf(onFloor)
+  return simplified(edge, (WITHIN_MM * (maxX - minX)) / Math.max(1, floor.maxX - floor.minX))
+}
+
+function atOrigin(outline: Outline): Point[] | null {
+  const { minX, minY } = boxOf(outline)
+  const placed = moved(outline, -minX, -minY).map(([x, y]): Point => [round(x), round(y)])
+  return areaOf(placed) > 1 ? placed : null
+}
+
+const round = (mm: number) => Math.round(mm * 10) / 10
