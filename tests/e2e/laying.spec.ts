@@ -3,6 +3,7 @@ import { readDxf } from '@/core/outlines/dxf'
 import { dxfOfPieces } from '@/core/outlines/dxfOut'
 import { plainFound, type FoundPiece } from '@/core/outlines/types'
 import { expect, open, test, type Page } from './fixtures'
+import { textsOf } from '../support/pdfTexts'
 import { keepPiece } from './keepPiece'
 
 test.describe.configure({ mode: 'serial' })
@@ -154,6 +155,7 @@ test('a piece is moved by key and by mouse, what lies on another is said, and it
 test('the plan is saved one to one, as DXF that reads back', async ({ page }) => {
   await layPage(page)
   await laid(page)
+  await page.getByText('Print it, or save it as a file').click()
   const download = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Save as DXF' }).click()
   const { pieces } = readDxf(readFileSync((await (await download).path())!, 'utf8'))
@@ -161,6 +163,13 @@ test('the plan is saved one to one, as DXF that reads back', async ({ page }) =>
   const other = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Save as SVG, 1 : 1' }).click()
   expect(readFileSync((await (await other).path())!, 'utf8')).toMatch(/^<svg [^>]*width="[\d.]+mm"/)
+  await page.getByText('And every piece at its own size').click()
+  const plan = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save as PDF' }).click()
+  const file = (await (await plan).path())!
+  const [pages] = textsOf([readFileSync(file)])
+  expect(pages!.length).toBeGreaterThan(4)
+  expect(pages![0]!.items.map(({ str }) => str).join(' ')).toContain('Gull wing')
 })
 
 test('what each width takes, and what would make it fit', async ({ page }) => {

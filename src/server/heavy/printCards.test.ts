@@ -1,10 +1,7 @@
-import { execFileSync } from 'node:child_process'
-import { mkdtempSync, writeFileSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
 import jsQR from 'jsqr'
 import { decodePDFRawStream, PDFDocument, PDFName, PDFRawStream, type PDFNumber } from 'pdf-lib'
 import { SHEETS, type Card } from '../../core/cards/sheets'
+import { textsOf } from '../../../tests/support/pdfTexts'
 import { printBook, printCards } from './printCards'
 
 const SVG = '<svg xmlns="http://www.w3.org/2000/svg" width="20" height="20"><rect width="10" height="20"/></svg>'
@@ -16,29 +13,6 @@ const card = (more: Partial<Card> = {}): Card => ({
   drawing: SVG,
   ...more,
 })
-
-interface Item {
-  str: string
-  transform: number[]
-  width: number
-}
-
-type Pages = { items: Item[]; width: number; height: number }[]
-
-/** Every piece of text of these PDFs, by page, with where it stands; read by another program than wrote them. */
-function textsOf(pdfs: readonly Uint8Array[]): Pages[] {
-  const folder = mkdtempSync(join(tmpdir(), 'rough-swatch-pdf-'))
-  const files = pdfs.map((bytes, i) => {
-    const file = join(folder, `${i}.pdf`)
-    writeFileSync(file, bytes)
-    return file
-  })
-  const told = execFileSync(process.execPath, ['tests/support/pdfText.mjs', ...files], {
-    encoding: 'utf8',
-    maxBuffer: 64 * 1024 * 1024,
-  })
-  return JSON.parse(told) as Pages[]
-}
 
 /** What the codes of a PDF say. */
 async function codesOf(bytes: Uint8Array): Promise<string[]> {

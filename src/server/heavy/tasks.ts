@@ -7,6 +7,7 @@ import { importNotebook } from './importNotebook'
 import { layCloth } from './layCloth'
 import { lookPiecesOver } from './lookPiecesOver'
 import { printBook, printCards } from './printCards'
+import { printLay } from './printLay'
 import { rankCloths } from './rankCloths'
 
 // Each task by its name; a worker thread runs one at a time.
@@ -21,5 +22,6 @@ export {
   lookPiecesOver,
   printBook,
   printCards,
+  printLay,
   rankCloths,
 }

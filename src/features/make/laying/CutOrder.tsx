@@ -5,18 +5,23 @@ import { Steps } from '@/ui/kit/surfaces'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { type OnTable, type Table } from './useTable'
 
-/** In which order it is cut. */
-export function CutOrder({ table, lay }: { table: Table; lay: OnTable }) {
+/** In which order it is cut, in words. */
+export function cutStepsOf(table: Table, lay: OnTable): string[] {
   const { pieces } = table.data
   const notched = new Set(pieces.flatMap(({ id, notches }) => (notches.length > 0 ? [id] : [])))
   const folded = new Set(pieces.flatMap(({ id, onFold }) => (onFold ? [id] : [])))
-  const steps = cutOrder(lay.placements, {
+  return cutOrder(lay.placements, {
     layers: lay.layers,
     name: (id) => table.names.get(id) ?? id,
     notched,
     folded,
     isOneWay: lay.task.cloth?.oneWay ?? false,
   })
+}
+
+/** In which order it is cut. */
+export function CutOrder({ table, lay }: { table: Table; lay: OnTable }) {
+  const steps = cutStepsOf(table, lay)
   return (
     <WhenOpened summary="In which order to cut">
       {() => (

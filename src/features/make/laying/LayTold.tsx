@@ -8,10 +8,10 @@ import { isLongEnough } from '@/core/lay/strip'
 import { Button, StrongButton } from '@/ui/kit/buttons'
 import { Actions, Lead, Slip, Soft, Stack } from '@/ui/kit/surfaces'
 import { useDoing } from '@/ui/kit/useDoing'
-import { saveFile } from '@/ui/kit/saveFile'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { confirmCut, keepLay } from './actions'
 import { densityOf } from './board'
+import { SavePlan } from './SavePlan'
 import { SECONDS, type OnTable, type Table } from './useTable'
 
 const LIES: Record<OnTable['layers'], string> = {
@@ -44,6 +44,7 @@ export function LayTold({ table }: { table: Table }) {
         ) : null}
         {lay && !isRunning ? <WhatNext table={table} lay={lay} /> : null}
       </Actions>
+      {lay && !isRunning ? <SavePlan table={table} lay={lay} says={lay.answer.text} /> : null}
     </Stack>
   )
 }
@@ -126,7 +127,6 @@ function WhatNext({ table, lay }: { table: Table; lay: OnTable }) {
           I have cut it so
         </Button>
       ) : null}
-      <SavePlan table={table} lay={lay} />
       <span role="status">
         {trouble ? <Slip $tone="warn">{trouble}</Slip> : null}
         {kept ? 'Kept.' : ''}
@@ -148,27 +148,6 @@ function CutTold({ offcuts }: { offcuts: readonly string[] }) {
         </span>
       ))}
       .
-    </>
-  )
-}
-
-/** The plan as a file, one to one. */
-function SavePlan({ table, lay }: { table: Table; lay: OnTable }) {
-  const name = table.data.name
-  const polygons = () =>
-    lay.placements.map(({ id, polygon }) => ({ name: table.names.get(id) ?? id, outline: polygon }))
-  const svg = async () => {
-    const { svgOfLay } = await import('@/core/outlines/svgOut')
-    saveFile(`${name}, laid.svg`, svgOfLay(lay.task, lay.layers, polygons(), table.usedMm), 'image/svg+xml')
-  }
-  const dxf = async () => {
-    const { dxfOfPolygons } = await import('@/core/outlines/dxfOut')
-    saveFile(`${name}, laid.dxf`, dxfOfPolygons(polygons()), 'image/vnd.dxf')
-  }
-  return (
-    <>
-      <Button onPress={() => void svg()}>Save as SVG, 1 : 1</Button>
-      <Button onPress={() => void dxf()}>Save as DXF</Button>
     </>
   )
 }

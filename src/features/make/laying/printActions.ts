@@ -1,0 +1,42 @@
+'use server'
+
+import { z } from 'zod'
+import { PointSchema } from '@/core/notebook/schemas/laid'
+import { listOf, nameText } from '@/core/notebook/schemas/text'
+import { PAPERS, type PaperId } from '@/core/outlines/tiles'
+import { runHeavy } from '@/server/heavy/pool'
+import { type Refusal } from '../../shared/outcome'
+import { told } from '../../shared/told'
+
+const points = listOf(PointSchema, 400)
+
+const PlanSchema = z.strictObject({
+  title: nameText,
+  says: z.string().max(400),
+  grounds: listOf(
+    z.strictObject({
+      name: z.string().max(160),
+      cloth: listOf(points, 90),
+      pieces: listOf(
+        z.strictObject({ name: z.string().max(160), outline: points, marks: listOf(PointSchema, 60) }),
+        400,
+      ),
+    }),
+    24,
+  ),
+  order: listOf(z.string().max(400), 60),
+  paper: z.enum(Object.keys(PAPERS) as [PaperId, ...PaperId[]]),
+  isFullSize: z.boolean(),
+})
+
+/** The cutting plan as a PDF. */
+export async function planPdf(input: unknown): Promise<{ ok: true; bytes: Uint8Array<ArrayBuffer> } | Refusal> {
+  const task = told(PlanSchema, input)
+  try {
+    return { ok: true, bytes: new Uint8Array(await runHeavy('printLay', task)) }
+  } catch (error) {
+    // From a worker thread an error keeps its message and its name.
+    if (error instanceof Error && error.name === 'RangeError') return { ok: false, errors: { '': error.message } }
+    throw error
+  }
+}

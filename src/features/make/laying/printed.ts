@@ -1,0 +1,38 @@
+import { stripEdges } from '@/core/lay/strip'
+import { asItLies } from '@/core/lay/search/items'
+import { boxed, boxOf, moved, rectangle, type Outline, type Point } from '@/core/shapes/polygon'
+import { lengthsTaken } from '@/core/vocabulary/laying'
+import { type OnTable, type Table } from './useTable'
+
+type Pairs = [number, number][]
+const pairs = (points: Outline): Pairs => points.map(([x, y]): [number, number] => [round(x), round(y)])
+const round = (mm: number) => Math.round(mm * 100) / 100
+
+/** What is printed of a lay: each cloth with its edges, and the pieces on it with their notches. mm */
+export function printedGrounds(table: Table, lay: OnTable) {
+  const { task, layers, placements } = lay
+  const notchesOf = new Map(table.data.pieces.map(({ id, notches }) => [id, notches.map(({ at }) => at)]))
+  const piecesOn = (panel: string | null) =>
+    placements
+      .filter((placement) => task.cloth !== undefined || placement.panel === panel)
+      .map(({ id, polygon, degrees, mirrored, at }) => ({
+        name: table.names.get(id) ?? id,
+        outline: pairs(polygon),
+        marks: pairs(moved(asItLies(notchesOf.get(id) ?? [], { degrees, isMirrored: mirrored }), at[0], at[1])),
+      }))
+  if (task.cloth) {
+    const { widthMm, flaws = [] } = task.cloth
+    const used = table.usedMm / lengthsTaken(layers)
+    const { minX, maxX } = stripEdges(task.cloth, layers)
+    const whole = layers === 'folded-lengthwise' ? widthMm / 2 : widthMm
+    const usable: Point[] = boxed({ minX, maxX, minY: 0, maxY: used })
+    const name = table.grounds[0]?.name ?? 'the cloth'
+    const cloth = [rectangle(whole, used), usable, ...flaws.filter((flaw) => boxOf(flaw).minY < used)]
+    return [{ name, cloth: cloth.map(pairs), pieces: piecesOn(null) }]
+  }
+  return task.panels!.map(({ id, outline, holes }) => ({
+    name: table.grounds.find((ground) => ground.id === id)?.name ?? id,
+    cloth: [outline, ...holes].map(pairs),
+    pieces: piecesOn(id),
+  }))
+}
