@@ -1,7 +1,10 @@
 import { FIBRE_IDS } from '@/core/vocabulary/fibres'
 import { fibreById } from '@/core/fibres/catalogue'
 import { ironFor, IRON_DOTS } from '@/core/fibres/irons'
-import { needleFor, needleSizes } from '@/core/sew/needles'
+import { offerFrom } from '@/core/fabric/offer'
+import { needleAdvice } from '@/core/sew/needle'
+import { needleSizes } from '@/core/sew/needleSizes'
+import { SewCase } from '@/core/sew/sewCase'
 
 describe('machine needles (pairs of NM and US numbers, from memory)', () => {
   it('have a blade of NM / 100 mm and the usual US numbers', () => {
@@ -18,24 +21,31 @@ describe('machine needles (pairs of NM and US numbers, from memory)', () => {
     ])
     for (const { nm, bladeMm } of needleSizes) expect(bladeMm * 100).toBeCloseTo(nm, 9)
   })
-  // Common practice: fine silk 60 to 70, challis 70, quilting cotton 80.
+  const needleOf = (fabric: Parameters<typeof offerFrom>[0]) =>
+    needleAdvice(new SewCase({ offer: offerFrom(fabric) }))
+  // Common practice: fine silk 60 to 70, challis 70 and sharp, quilting cotton universal 80.
   it.each([
-    ['fine silk', 50, 60, 70],
-    ['challis', 110, 70, 70],
-    ['quilting cotton', 145, 80, 80],
-    ['heavy denim', 450, 100, 120],
-  ])('suit %s', (_, gsm, low, high) => {
-    const { nm } = needleFor(gsm, 'woven')
+    ['habotai', 50, 60, 70, 'sharp'],
+    ['challis', 110, 70, 70, 'sharp'],
+    ['quilting cotton', 145, 80, 80, 'universal'],
+    ['heavy denim', 450, 100, 120, 'jeans'],
+    ['jersey', 170, 70, 80, 'ball-point'],
+    ['swim knit', 190, 75, 80, 'stretch'],
+  ] as const)('suit %s', (called, gsm, low, high, point) => {
+    const { nm, gives } = needleOf({ called, gsm })
     expect(nm[0]).toBeLessThanOrEqual(high)
     expect(nm[1]).toBeGreaterThanOrEqual(low)
+    expect(gives).toBe(point)
   })
-  it('never get finer as cloth gets heavier, and change their point for knits', () => {
-    const sizes = [30, 90, 150, 220, 350, 600].map((gsm) => needleFor(gsm, 'woven').nm[0])
+  it('never get finer as plain cloth gets heavier', () => {
+    const sizes = [30, 90, 150, 220, 350, 600].map((gsm) => needleOf({ gsm, fibres: ['cotton'] }).nm[0])
     expect(sizes).toEqual(sizes.toSorted((a, b) => a - b))
-    expect(needleFor(200, 'knit').point).toMatch(/ball-point/)
-    expect(needleFor(330, 'woven', 'denim').point).toBe('jeans')
-    expect(needleFor(420, 'knit', 'faux-leather').point).toMatch(/leather/)
-    expect(() => needleFor(0, 'woven')).toThrow(RangeError)
+  })
+  it('stay within what the person has, and say what is worth buying', () => {
+    const offer = offerFrom({ called: 'chiffon' })
+    const { nm, text } = needleAdvice(new SewCase({ offer, machine: { smallestNeedle: 80 } }))
+    expect(nm[0]).toBe(80)
+    expect(text).toMatch(/worth buying/)
   })
 })
 

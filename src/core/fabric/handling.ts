@@ -32,6 +32,17 @@ const RAVELS: readonly string[] = [
   'suit-lining',
   'lining',
 ]
+/** Milled or brushed so that its threads hold one another; common practice. */
+const MILLED: readonly string[] = [
+  'melton',
+  'coating',
+  'loden',
+  'flannel',
+  'flannel-wool',
+  'blanket-cloth',
+  'moleskin',
+  'suedecloth',
+]
 const RAVELLING_WEAVES = ['satin', 'sateen', 'basket', 'leno', 'crepe-weave', 'jacquard']
 /** Knits that lie flat when they are cut. */
 const FLAT_KNITS: readonly string[] = [
@@ -64,9 +75,12 @@ const COARSE_OVER = 260
 /** Each way of behaving, and what of a cloth brings it; common practice, limits from memory. */
 const RULES: Readonly<Record<Handling, (offer: Offer) => boolean>> = {
   slippery: (offer) => isSmooth(offer) && weightOf(offer) < SLIPS_UNDER && isLimp(offer) && !hasPile(offer),
-  frays: (offer) => isWoven(offer) && !isCoated(offer) && ravels(offer),
+  frays: (offer) => isWoven(offer) && !isCoated(offer) && !MILLED.includes(offer.called ?? '') && ravels(offer),
   curls: ({ construction, interlacing, called = '' }) =>
-    construction?.value === 'knit' && (interlacing ?? 'jersey') === 'jersey' && !FLAT_KNITS.includes(called),
+    construction?.value === 'knit' &&
+    !COATED.includes(called) &&
+    (interlacing ?? 'jersey') === 'jersey' &&
+    !FLAT_KNITS.includes(called),
   delicate: (offer) =>
     weightOf(offer) < DELICATE_UNDER ||
     (offer.construction?.value === 'net' && offer.called !== 'sports-mesh' && offer.called !== 'power-mesh') ||

@@ -1,6 +1,8 @@
 import { fibreListWords, fibreName } from '../identify/words'
 import { ironFor } from '../fibres/irons'
-import { needleFor } from '../sew/needles'
+import { offerFrom } from '../fabric/offer'
+import { needleAdvice } from '../sew/needle'
+import { SewCase } from '../sew/sewCase'
 import { capitalised, formatLength, formatWidth, type UnitSystem } from '../units/format'
 import { WASH_STATE_WORDS } from '../vocabulary/cloth'
 import { type Vocabulary } from '../vocabulary/words'
@@ -64,7 +66,7 @@ export function propertiesOf(
   return [
     fibreRow(sheet, facts),
     ...measured.map((row) => (row.id === 'threads' ? withCover(row, measurements) : row)),
-    row('needle', 'Needle to begin with', 'NM and point', null, [needle(facts)]),
+    row('needle', 'Needle to begin with', 'NM and point', null, [needle(facts, sheet)]),
     row('iron', 'Iron', 'care label', null, [iron(sheet, vocabulary)]),
     row('width', 'Width, edge to edge', 'full width', null, [said(piece.widthMm, (mm) => formatWidth(mm, units))]),
     row('length', 'Length left', '', null, [said(piece.lengthMm, (mm) => formatLength(mm, units))]),
@@ -135,17 +137,19 @@ function said(mm: number | null, words: (mm: number) => string): Candidate | nul
   return mm === null ? null : { how: 'said', value: words(mm) }
 }
 
-function needle({ weightNow, piece, named }: Facts): Candidate | null {
+function needle({ weightNow, piece, named }: Facts, { fibres }: PropertySheet): Candidate | null {
   if (!weightNow) return null
-  const { nm, us, point } = needleFor(
-    weightNow.gsm.value,
-    piece.construction ?? named?.construction ?? 'woven',
-    named?.id,
-  )
+  const described = {
+    ...(named && { called: named.name.uk }),
+    gsm: weightNow.gsm.value,
+    ...(fibres && { fibres: fibres.ids }),
+    ...(piece.construction && { construction: piece.construction }),
+  }
+  const { nm, us, gives, text } = needleAdvice(new SewCase({ offer: offerFrom(described, named) }))
   return {
     how: 'estimated',
     value: `${nm[0]}/${us[0]} to ${nm[1]}/${us[1]}`,
-    note: `${capitalised(point)}. By its weight: try on a scrap.`,
+    note: `${capitalised(gives)} point. ${text} Try on a scrap.`,
   }
 }
 

@@ -243,6 +243,7 @@ describe('openapi.json', () => {
       '/api/v1/count',
       '/api/v1/match',
       '/api/v1/lay',
+      '/api/v1/sew',
       '/api/v1/set',
       '/api/v1/comfort',
       '/api/v1/enough',

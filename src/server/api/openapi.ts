@@ -11,6 +11,7 @@ import { MatchRequest, MatchResponse } from './match'
 import { NameRequest, NameResponse } from './name'
 import { ProblemSchema } from './problem'
 import { SetRequest, SetResponse } from './set'
+import { SewRequest, SewResponse } from './sew'
 import { WeighRequest, WeighResponse } from './weigh'
 
 const operations = [
@@ -50,6 +51,13 @@ const operations = [
     summary: 'How a pattern’s pieces lie on a length of cloth or on odd pieces, how much it takes, and what is left.',
     request: LayRequest,
     response: LayResponse,
+  },
+  {
+    path: '/api/v1/sew',
+    summary:
+      'How a cloth wants to be handled: needle, thread, stitch, cutting, pressing, seams and hems, in their order.',
+    request: SewRequest,
+    response: SewResponse,
   },
   {
     path: '/api/v1/set',

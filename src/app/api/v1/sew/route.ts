@@ -1,0 +1,1 @@
+export { postSew as POST } from '@/server/api/sew'

@@ -1,0 +1,111 @@
+import { chosen, type Rule } from './rule'
+import { type SewCase } from './sewCase'
+
+export const INTERFACING_KINDS: readonly Rule<'woven' | 'knit' | 'nonwoven'>[] = [
+  {
+    id: 'interfacing-woven',
+    when: () => true,
+    gives: 'woven',
+    text: 'A woven one moves as woven cloth does.',
+    safety: 0,
+  },
+  {
+    id: 'interfacing-knit',
+    when: (c) => c.isKnit || c.stretch >= 10,
+    gives: 'knit',
+    text: 'A knitted one gives with cloth that stretches.',
+    safety: 4,
+  },
+  {
+    id: 'interfacing-knit-limp',
+    when: (c) =>
+      c.isWoven &&
+      (c.body === 'fluid' || c.is('slippery')) &&
+      c.care.ironDots >= 2 &&
+      !c.isMostly('silk') &&
+      !c.is('sheer'),
+    gives: 'knit',
+    text: 'A soft knitted one leaves limp cloth its fall; built up in layers where it has to hold more.',
+    safety: 1,
+    school: 'interfacing',
+  },
+  {
+    id: 'interfacing-nonwoven-stiff',
+    when: (c) => c.makes('bag', 'hat', 'rucksack', 'pouch', 'roman-blind'),
+    gives: 'nonwoven',
+    text: 'Where it only has to stand, a non-woven one does.',
+    safety: 5,
+  },
+]
+
+export const ATTACH_RULES: readonly Rule<'fusible' | 'sew-in'>[] = [
+  {
+    id: 'attach-fusible',
+    when: () => true,
+    gives: 'fusible',
+    text: 'Fusible, a test snip first: heat, steam and ten seconds without sliding.',
+    safety: 0,
+    school: 'interfacing',
+  },
+  {
+    id: 'attach-sew-in-picked',
+    when: (c) => c.schools.interfacing === 'sew-in',
+    gives: 'sew-in',
+    text: 'Sewn in, as you like it: nothing peels off in the wash.',
+    safety: 4,
+    school: 'interfacing',
+  },
+  {
+    id: 'attach-sew-in-heat',
+    when: (c) => c.care.ironDots <= 1,
+    gives: 'sew-in',
+    text: 'Sewn in: the glue wants more heat (two dots) than this cloth bears.',
+    safety: 5,
+  },
+  {
+    id: 'attach-sew-in-surface',
+    when: (c) =>
+      c.isVelvety ||
+      c.is('coated') ||
+      c.calls('seersucker', 'plisse', 'crinkle-gauze', 'boucle', 'sequin-net', 'lame'),
+    gives: 'sew-in',
+    text: 'Sewn in: fusing flattens its surface.',
+    safety: 4,
+  },
+  {
+    id: 'attach-sew-in-sheer',
+    when: (c) => c.is('sheer') || c.isNet,
+    gives: 'sew-in',
+    text: 'Sewn in (silk organza or the cloth itself): glue shows through.',
+    safety: 4,
+  },
+  {
+    id: 'attach-sew-in-silk',
+    when: (c) => c.isMostly('silk'),
+    gives: 'sew-in',
+    text: 'Sewn in: silk organza holds silk without changing its hand.',
+    safety: 3,
+  },
+]
+
+/** Where stiffness is wanted an interfacing may weigh more than its cloth: so many times as much. From memory. */
+const STIFFER = 1.6
+
+/** What holds its collar, cuffs and closures, and how heavy that may be. */
+export function interfacingAdvice(c: SewCase) {
+  const kind = chosen(INTERFACING_KINDS, c)
+  const attach = chosen(ATTACH_RULES, c)
+  const maxGsm = Math.round(c.gsm * (c.isStiffWanted ? STIFFER : 1))
+  const limit = c.isStiffWanted
+    ? `Up to ${maxGsm} g/m²: here it may be heavier than the cloth, since it has to stand.`
+    : `No heavier than the cloth, ${maxGsm} g/m²; light layers rather than one heavy one.`
+  const weighed = c.isWeighed ? '' : ' The cloth’s weight is a guess: weigh it.'
+  return {
+    maxGsm,
+    construction: kind.gives,
+    attach: attach.gives,
+    text: `${limit} ${kind.text} ${attach.text}${weighed}`,
+    because: ['interfacing-no-heavier', ...kind.because, ...attach.because],
+    others: [...kind.others, ...attach.others],
+  }
+}

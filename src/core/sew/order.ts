@@ -1,0 +1,292 @@
+import { type Rule } from './rule'
+import { type SewCase } from './sewCase'
+
+const NECKED = [
+  'shirt',
+  'blouse',
+  'tunic',
+  'woven-tee',
+  'camisole',
+  'shirt-dress',
+  'dress-fitted',
+  'dress-fluid',
+  'dress-fit-and-flare',
+  'wrap-dress',
+  'gown',
+  'jumpsuit',
+  'blazer',
+  'waistcoat',
+  'jacket-casual',
+  'coat',
+  'pyjamas',
+  'dressing-gown',
+  'kaftan',
+  'nightdress',
+  'vest-top',
+  'doublet',
+  'corset',
+  'kimono-jacket',
+  'dungarees',
+] as const
+const SKIRTED = [
+  'skirt-a-line',
+  'skirt-full',
+  'skirt-tiered',
+  'skirt-wrap',
+  'dress-fluid',
+  'wrap-dress',
+  'gown',
+  'cape',
+  'cloak',
+  'dress-fit-and-flare',
+  'curtain',
+  'stage-drape',
+] as const
+const hasCurves = (c: SewCase) => c.makes(...NECKED) || c.has('princess-seams', 'cowl', 'yoke', 'facings', 'circle')
+
+/** What is done when, that would be too late afterwards. Rules fire in the order in which they are done. */
+export const ORDER_RULES: readonly Rule<null>[] = [
+  {
+    id: 'test-seam',
+    when: () => true,
+    gives: null,
+    text: 'First a seam, a hem and a buttonhole on a scrap, with the needle and thread that you will use.',
+    safety: 1,
+  },
+  {
+    id: 'toile-first',
+    when: (c) => c.has('close-fit', 'boning') || c.makes('dress-fitted', 'corset', 'blazer', 'gown'),
+    gives: null,
+    text: 'A toile of something cheap first: fit is found before the cloth is cut.',
+    safety: 1,
+  },
+  {
+    id: 'chalk-right-side',
+    when: (c) => !c.is('pile') && c.offer.coloured?.value !== 'printed' && !c.isFilm && !c.calls(...TWO_FACED),
+    gives: null,
+    text: 'Chalk the same side of every piece as it is cut: the faces look alike until they are worn in another light.',
+    safety: 1,
+  },
+  {
+    id: 'one-way',
+    when: (c) => c.is('pile') || c.offer.nap?.value === true,
+    gives: null,
+    text: 'All pieces one way: smooth downwards wears best, upwards looks deepest.',
+    safety: 3,
+    school: 'nap',
+  },
+  {
+    id: 'staystitch',
+    when: (c) => !c.isKnit && !c.isFelted && !c.isFilm && (hasCurves(c) || c.isLimp || c.is('frays')),
+    gives: null,
+    text: 'Staystitch necklines, armholes and every curve as soon as they are cut, before they hang.',
+    safety: 2,
+  },
+  {
+    id: 'stay-tape-knit',
+    when: (c) => c.isKnit && (c.stretch >= 15 || c.isLimp),
+    gives: null,
+    text: 'Tape (clear elastic or a strip of the knit) into shoulder seams, so that they do not grow.',
+    safety: 2,
+  },
+  {
+    id: 'finish-edges-first',
+    when: (c) => c.isWoven && c.is('frays') && c.gsm >= 130 && !c.is('sheer'),
+    gives: null,
+    text: 'Finish the edges of each piece before it is sewn: it frays while it is handled.',
+    safety: 2,
+  },
+  {
+    id: 'interface-first',
+    when: (c) => c.has('collar', 'cuffs', 'lapel', 'waistband', 'facings', 'placket', 'buttonholes', 'welt-pockets'),
+    gives: null,
+    text: 'Interfacing on before anything is sewn together; let it cool flat.',
+    safety: 1,
+  },
+  {
+    id: 'needle-new',
+    when: (c) => c.isMelting || c.is('slippery') || c.isFilm,
+    gives: null,
+    text: 'A new needle, and another one half-way: synthetics and films blunt it.',
+    safety: 1,
+  },
+  {
+    id: 'hold-threads',
+    when: (c) => c.isWoven && c.gsm < 90,
+    gives: null,
+    text: 'Hold both thread ends at the start, and sew away from the edge: fine cloth is pulled in.',
+    safety: 1,
+  },
+  {
+    id: 'sew-with-pile',
+    when: (c) => c.is('pile') && !c.isKnit,
+    gives: null,
+    text: 'Sew in the direction of the pile, stopping to lift the foot.',
+    safety: 2,
+  },
+  {
+    id: 'press-each-seam',
+    when: (c) => !c.isFilm,
+    gives: null,
+    text: 'Press each seam flat, then open, before another crosses it.',
+    safety: 1,
+  },
+  {
+    id: 'grade-seams',
+    when: (c) => c.is('bulky') || c.gsm >= 300,
+    gives: null,
+    text: 'Grade the allowances and clip away the corners: thickness adds up at crossings.',
+    safety: 1,
+  },
+  {
+    id: 'sew-twice',
+    when: (c) => c.isStressed || c.has('pull-on', 'handles'),
+    gives: null,
+    text: 'Sew twice what is pulled at: crotch, pockets’ ends, handles; bars at their corners.',
+    safety: 1,
+  },
+  {
+    id: 'hang-before-hem',
+    when: (c) =>
+      c.has('bias-cut', 'circle', 'cowl', 'godets', 'flounces', 'draped') ||
+      (c.isLimp && (c.garment === undefined || c.makes(...SKIRTED))) ||
+      (c.isKnit && c.makes(...SKIRTED)),
+    gives: null,
+    text: 'Let it hang a day (bias and limp cloth two) before the hem is measured: it drops.',
+    safety: 3,
+  },
+  {
+    id: 'wash-out-stabiliser',
+    when: (c) => c.is('slippery') && c.care.washCelsius !== null && !c.isMostly('silk', 'wool'),
+    gives: null,
+    text: 'Where it was stiffened, wash it out before the hem is measured.',
+    safety: 0.5,
+  },
+]
+
+const TWO_FACED = ['satin', 'charmeuse', 'sateen', 'denim', 'velvet', 'crepe-back-satin', 'chintz', 'brocade']
+
+/** What to be warned of. */
+export const WARNING_RULES: readonly Rule<null>[] = [
+  {
+    id: 'pins-leave-holes',
+    when: (c) =>
+      c.isFilm || (c.isMostly('silk') && c.isWoven && c.gsm < 90) || c.calls('taffeta', 'organza', 'satin'),
+    gives: null,
+    text: 'Pins, and stitches that are undone, leave holes.',
+    safety: 2,
+  },
+  {
+    id: 'iron-melts',
+    when: (c) => c.care.ironDots <= 1 || c.isFilm,
+    gives: null,
+    text: 'A hot iron melts or glazes it: start cool, on a scrap. Hot irons and steam burn skin too.',
+    safety: 4,
+  },
+  {
+    id: 'water-spots',
+    when: (c) => c.isMostly('silk') || c.holds('acetate') || c.calls('taffeta', 'moire'),
+    gives: null,
+    text: 'Drops of water leave rings.',
+    safety: 2,
+  },
+  {
+    id: 'weak-when-wet',
+    when: (c) => c.isMostly('viscose', 'cupro', 'acetate'),
+    gives: null,
+    text: 'Weak and heavy when it is wet: never hung or wrung wet.',
+    safety: 3,
+  },
+  {
+    id: 'curls',
+    when: (c) => c.is('curls'),
+    gives: null,
+    text: 'Its edges roll: starch spray (with the window open) or a wide allowance helps.',
+    safety: 1,
+  },
+  {
+    id: 'frays-away',
+    when: (c) => c.is('frays') && c.isWoven,
+    gives: null,
+    text: 'It frays while you work: wide allowances, finished early; clip no further than you must.',
+    safety: 2,
+  },
+  {
+    id: 'grows-on-bias',
+    when: (c) => c.has('bias-cut'),
+    gives: null,
+    text: 'Bias edges grow: lay each piece flat, and do not let it hang from the machine.',
+    safety: 1,
+  },
+  {
+    id: 'snags',
+    when: (c) => c.isNet || c.is('slippery') || c.calls('satin', 'charmeuse', 'sequin-net', 'pointelle'),
+    gives: null,
+    text: 'Snags on rings, nails and rough tables.',
+    safety: 1,
+  },
+  {
+    id: 'sheds',
+    when: (c) => c.is('pile') || c.calls('boucle', 'chenille', 'sequin-net'),
+    gives: null,
+    text: 'Cut edges shed: clean the machine after; a dust mask where there is much of it.',
+    safety: 1,
+  },
+  {
+    id: 'creeps',
+    when: (c) => c.is('pile') && !c.machine.walkingFoot,
+    gives: null,
+    text: 'One layer creeps along the other: tack, sew slowly, lift the foot now and then.',
+    safety: 2,
+  },
+  {
+    id: 'shrinks-later',
+    when: (c) =>
+      c.offer.washed !== true &&
+      !c.isFilm &&
+      c.isMostly('cotton', 'linen', 'hemp', 'ramie', 'viscose', 'wool', 'hair'),
+    gives: null,
+    text: 'Not washed yet, as far as is known: wash or steam it before it is cut.',
+    safety: 3,
+  },
+  {
+    id: 'needle-too-coarse',
+    when: (c) => c.gsm < 95 && c.machine.smallestNeedle > 70,
+    gives: null,
+    text: 'Your finest needle is coarse for this: buy a 60 or 70 first.',
+    safety: 2,
+  },
+  {
+    id: 'flame-near',
+    when: (c) =>
+      (c.makes('nightdress', 'pyjamas', 'dressing-gown', 'tutu', 'stage-drape') &&
+        c.isMostly('cotton', 'viscose', 'linen')) ||
+      (c.isNet && c.makes('tutu')),
+    gives: null,
+    text: 'Brushed or open plant cloth flares up near a flame: nightwear and stage rules where you live decide.',
+    safety: 4,
+  },
+  {
+    id: 'glass-fibre',
+    when: (c) => c.holds('glass'),
+    gives: null,
+    text: 'Glass fibre: do not cut or sew it; its dust harms skin, eyes and lungs.',
+    safety: 9,
+  },
+  {
+    id: 'weight-guessed',
+    when: (c) => !c.isWeighed,
+    gives: null,
+    text: 'Its weight is not known: needle, stitch and interfacing are for a middling cloth. Weigh it.',
+    safety: 1,
+  },
+  {
+    id: 'blades-and-needles',
+    when: () => true,
+    gives: null,
+    text:
+      'Blades away from the body and closed when put down; no pins in the mouth; slow over pins and thick places: a ' +
+      'broken needle flies. The machine’s own instructions come first.',
+    safety: 0,
+  },
+]

@@ -1,0 +1,135 @@
+import { chosen, type Chosen, type Rule } from './rule'
+import { type SewCase } from './sewCase'
+
+export const STEAM_RULES: readonly Rule<boolean>[] = [
+  { id: 'steam-usual', when: () => true, gives: true, text: 'With steam.', safety: 0 },
+  {
+    id: 'steam-no-silk',
+    when: (c) => c.isMostly('silk'),
+    gives: false,
+    text: 'Without steam: drops leave rings on silk.',
+    safety: 3,
+  },
+  {
+    id: 'steam-no-acetate',
+    when: (c) => c.holds('acetate', 'triacetate'),
+    gives: false,
+    text: 'Without steam: acetate spots and softens.',
+    safety: 3,
+  },
+  {
+    id: 'steam-no-film',
+    when: (c) => c.isFilm,
+    gives: false,
+    text: 'Hardly at all, dry, on the backing: a film softens and blisters.',
+    safety: 5,
+  },
+  {
+    id: 'steam-no-cool',
+    when: (c) => c.care.ironDots <= 1 && !c.isMostly('silk'),
+    gives: false,
+    text: 'Too cool for steam: an iron at one dot drips.',
+    safety: 2,
+  },
+  {
+    id: 'steam-wool',
+    when: (c) => c.isMostly('wool', 'hair'),
+    gives: true,
+    text: 'Plenty of steam, lifted and set down, never slid; a wooden block takes the heat out.',
+    safety: 3,
+  },
+  {
+    id: 'steam-pile',
+    when: (c) => c.is('pile') && !c.isMelting && c.care.ironDots >= 2,
+    gives: true,
+    text: 'Steam held above it, pile down on a needle board or a towel; the iron never rests on it.',
+    safety: 4,
+  },
+  {
+    id: 'steam-linen-damp',
+    when: (c) => c.isMostly('linen', 'hemp', 'ramie'),
+    gives: true,
+    text: 'While it is damp: creases in dry linen stay.',
+    safety: 1,
+  },
+]
+
+export const CLOTH_RULES: readonly Rule<boolean>[] = [
+  { id: 'cloth-none', when: () => true, gives: false, text: 'No cloth needed on this.', safety: 0 },
+  {
+    id: 'cloth-shine',
+    when: (c) => c.isMostly('wool', 'hair', 'acetate', 'viscose') || c.care.ironDots <= 1 || c.isMelting,
+    gives: true,
+    text: 'Under a pressing cloth: it shines or sticks under bare metal.',
+    safety: 2,
+  },
+  {
+    id: 'cloth-silk',
+    when: (c) => c.isMostly('silk'),
+    gives: true,
+    text: 'Under a dry cotton cloth: it marks.',
+    safety: 3,
+  },
+  {
+    id: 'cloth-surface',
+    when: (c) =>
+      c.is('pile', 'coated') || c.calls('sateen', 'chintz', 'satin', 'lame', 'sequin-net', 'broderie-anglaise'),
+    gives: true,
+    text: 'Its surface would go flat or dull: always a cloth between.',
+    safety: 3,
+  },
+]
+
+export const SIDE_RULES: readonly Rule<'face' | 'wrong'>[] = [
+  { id: 'side-wrong', when: () => true, gives: 'wrong', text: 'From the wrong side.', safety: 1 },
+  {
+    id: 'side-face',
+    when: (c) => c.isWoven && c.isMostly('cotton', 'linen') && !c.is('pile', 'coated') && c.gsm < 260 && !isDark(c),
+    gives: 'face',
+    text: 'From either side: plain cotton and linen bear it.',
+    safety: 2,
+  },
+  {
+    id: 'side-wrong-raised',
+    when: (c) => c.calls('broderie-anglaise', 'matelasse', 'brocade', 'jacquard', 'clip-dot', 'sateen', 'chintz'),
+    gives: 'wrong',
+    text: 'From the wrong side, into something soft: what is raised stays raised.',
+    safety: 4,
+  },
+]
+
+/** Dark cloth shines where it is pressed from its face: less light than this, 0 … 1. */
+const DARK = 0.12
+
+function isDark({ offer: { colour } }: SewCase): boolean {
+  if (!colour) return false
+  const [r, g, b] = [1, 3, 5].map((at) => parseInt(colour.slice(at, at + 2), 16) / 255) as [number, number, number]
+  return 0.2126 * r ** 2.2 + 0.7152 * g ** 2.2 + 0.0722 * b ** 2.2 < DARK
+}
+
+export interface PressAdvice {
+  ironDots: number
+  steam: Chosen<boolean>
+  pressCloth: Chosen<boolean>
+  side: Chosen<'face' | 'wrong'>
+  text: string
+  because: string[]
+}
+
+/** How it is pressed: the dots of its tenderest fibre (ISO 3758), steam, a cloth between, from which side. */
+export function pressAdvice(c: SewCase): PressAdvice {
+  const [steam, pressCloth, side] = [chosen(STEAM_RULES, c), chosen(CLOTH_RULES, c), chosen(SIDE_RULES, c)]
+  const { ironDots } = c.care
+  const dots = ironDots === 0 ? 'Do not iron it' : `Iron at ${ironDots} ${ironDots === 1 ? 'dot' : 'dots'}`
+  return {
+    ironDots,
+    steam,
+    pressCloth,
+    side,
+    text: `${dots}. ${steam.text} ${pressCloth.gives ? pressCloth.text : ''} ${side.text} Try a scrap first.`.replace(
+      /\s+/g,
+      ' ',
+    ),
+    because: ['iron-by-tenderest', ...steam.because, ...pressCloth.because, ...side.because],
+  }
+}

@@ -1,0 +1,100 @@
+import { type SewCase } from './sewCase'
+
+/** Matters on which practitioners disagree, and the sides that may be taken. */
+export const SEW_SCHOOLS = {
+  cutting: { sides: ['single', 'folded'], words: 'cutting limp cloth' },
+  marking: { sides: ['chalk', 'tacks'], words: 'marking' },
+  thread: { sides: ['polyester', 'cotton'], words: 'thread for plant fibres' },
+  needle: { sides: ['sharp', 'universal'], words: 'the needle for limp viscose' },
+  seam: {
+    sides: ['overlocked', 'zigzag', 'french', 'flat-felled', 'bound', 'pinked'],
+    words: 'the finish of a seam',
+  },
+  hem: { sides: ['single-blind', 'narrow-double', 'rolled'], words: 'the hem of limp cloth' },
+  interfacing: { sides: ['fusible', 'sew-in'], words: 'interfacing' },
+  nap: { sides: ['down', 'up'], words: 'which way pile lies' },
+} as const
+export type SewSchool = keyof typeof SEW_SCHOOLS
+export type SewSchools = Readonly<Partial<Record<SewSchool, string>>>
+
+/** One rule of handling: what of a cloth and a garment brings it, what it gives, and why. */
+export interface Rule<V> {
+  id: string
+  when: (c: SewCase) => boolean
+  gives: V
+  /** Why, as a knowing friend would say it. */
+  text: string
+  /** Where two rules differ, the one that can do less harm stands: the higher is the safer. */
+  safety: number
+  /** Common practice, unless said. */
+  source?: string
+  /** The matter on which another school would say otherwise. */
+  school?: SewSchool
+}
+
+export interface Chosen<V> {
+  gives: V
+  text: string
+  because: string[]
+  /** What other rules would have said, and why. */
+  others: { id: string; text: string }[]
+}
+
+/**
+ * What the rules say together: the safest that fires stands; those that say the same are its reasons, those that say
+ * otherwise are shown beside it.
+ * @param rules at least one of which fires on everything
+ */
+export function chosen<V>(rules: readonly Rule<V>[], c: SewCase): Chosen<V> {
+  const fired = firing(rules, c).sort((a, b) => b.safety - a.safety)
+  const [first] = fired
+  if (!first) throw new RangeError('chosen: no rule fires')
+  const isSame = ({ gives }: Rule<V>) => JSON.stringify(gives) === JSON.stringify(first.gives)
+  return {
+    gives: first.gives,
+    text: first.text,
+    because: [first.id, ...fired.filter((rule) => rule !== first && isSame(rule)).map(({ id }) => id)],
+    // A rule that speaks of every cloth is no objection to one that speaks of this.
+    others: fired.filter((rule) => !isSame(rule) && rule.safety > 0).map(({ id, text }) => ({ id, text })),
+  }
+}
+
+/** Points for and against ways of doing something. */
+export type Points<Id extends string> = Readonly<Partial<Record<Id, number>>>
+
+export interface Ranked<Id extends string> {
+  id: Id
+  rank: number
+  text: string
+  because: string[]
+}
+
+/**
+ * Ways in their order: points of all rules that fire, summed; what ends at nothing or less is left out.
+ * @param most no more than so many
+ */
+export function ranked<Id extends string>(
+  rules: readonly Rule<Points<Id>>[],
+  c: SewCase,
+  words: Readonly<Record<Id, string>>,
+  most = 4,
+): Ranked<Id>[] {
+  const fired = firing(rules, c)
+  const ids = Object.keys(words) as Id[]
+  const told = ids.map((id) => {
+    const own = fired.filter(({ gives }) => gives[id] !== undefined)
+    const points = own.reduce((sum, { gives }) => sum + gives[id]!, 0)
+    const strongest = [...own].sort((a, b) => b.gives[id]! - a.gives[id]!)[0]
+    return { id, points, text: `${words[id]}: ${strongest?.text ?? ''}`, because: own.map((rule) => rule.id) }
+  })
+  return told
+    .filter(({ points }) => points > 0)
+    .sort((a, b) => b.points - a.points)
+    .slice(0, most)
+    .map(({ id, text, because }, i) => ({ id, rank: i + 1, text, because }))
+}
+
+/** All that fire, in their own order. */
+export function firing<V>(rules: readonly Rule<V>[], c: SewCase): Rule<V>[] {
+  return rules.filter((rule) => rule.when(c))
+}

@@ -1,0 +1,229 @@
+import { type Rule } from './rule'
+
+/** How it is cut: in one layer or folded, with what, on what. */
+export const LAYER_RULES: readonly Rule<'single' | 'folded'>[] = [
+  { id: 'cut-folded', when: () => true, gives: 'folded', text: 'Folded, right sides together.', safety: 0 },
+  {
+    id: 'cut-single-slippery',
+    when: (c) => c.is('slippery') || c.calls('challis', 'chiffon', 'georgette'),
+    gives: 'single',
+    text: 'In a single layer: two layers slide over one another.',
+    safety: 2,
+    school: 'cutting',
+  },
+  {
+    id: 'cut-folded-picked',
+    when: (c) => c.schools.cutting === 'folded',
+    gives: 'folded',
+    text: 'Folded, right sides in, with shears and many pins, as you like it.',
+    safety: 2.5,
+    school: 'cutting',
+  },
+  {
+    id: 'cut-single-picked',
+    when: (c) => c.schools.cutting === 'single',
+    gives: 'single',
+    text: 'In a single layer, as you like it.',
+    safety: 2.5,
+    school: 'cutting',
+  },
+  {
+    id: 'cut-single-pile',
+    when: (c) => c.is('pile'),
+    gives: 'single',
+    text: 'In a single layer, wrong side up: pile on pile creeps.',
+    safety: 4,
+  },
+  {
+    id: 'cut-single-matched',
+    when: (c) => (c.offer.repeatMm ?? 0) > 0,
+    gives: 'single',
+    text: 'In a single layer, so that stripes or checks can be matched.',
+    safety: 3,
+  },
+  {
+    id: 'cut-single-film',
+    when: (c) => c.isFilm,
+    gives: 'single',
+    text: 'In a single layer: pins would leave holes.',
+    safety: 4,
+  },
+  {
+    id: 'cut-single-bulky',
+    when: (c) => c.is('bulky') || c.gsm >= 450,
+    gives: 'single',
+    text: 'In a single layer: thick folds shift under the shears.',
+    safety: 3,
+  },
+  {
+    id: 'cut-single-curling',
+    when: (c) => c.is('curls') && c.gsm < 180,
+    gives: 'single',
+    text: 'In a single layer: a thin jersey rolls at its edges when it is folded.',
+    safety: 2,
+  },
+  {
+    id: 'cut-single-bias',
+    when: (c) => c.has('bias-cut'),
+    gives: 'single',
+    text: 'In a single layer: on the bias a folded cloth never lies true.',
+    safety: 3,
+  },
+  {
+    id: 'cut-single-sheer',
+    when: (c) => c.is('sheer') && c.isWoven,
+    gives: 'single',
+    text: 'In a single layer on paper: sheer cloth shifts.',
+    safety: 2,
+    school: 'cutting',
+  },
+]
+
+export const TOOL_RULES: readonly Rule<string>[] = [
+  {
+    id: 'tool-shears',
+    when: () => true,
+    gives: 'shears',
+    text: 'Sharp shears, the lower blade on the table.',
+    safety: 0,
+  },
+  {
+    id: 'tool-rotary',
+    when: (c) => c.is('slippery', 'sheer', 'curls') || c.isLimp,
+    gives: 'rotary',
+    text: 'A rotary cutter does not lift the cloth; shears with a fine-toothed blade otherwise.',
+    safety: 1,
+  },
+  {
+    id: 'tool-heavy-shears',
+    when: (c) => c.gsm >= 350,
+    gives: 'shears',
+    text: 'Heavy shears; nick and cut, never saw.',
+    safety: 2,
+  },
+  {
+    id: 'tool-fur-blade',
+    when: (c) => c.calls('faux-fur', 'sherpa', 'plush'),
+    gives: 'blade',
+    text: 'A craft blade through the backing alone, from the wrong side; outdoors, it sheds.',
+    safety: 4,
+  },
+]
+
+export const UNDER_RULES: readonly Rule<string>[] = [
+  { id: 'under-nothing', when: () => true, gives: 'nothing', text: 'Nothing under it.', safety: 0 },
+  {
+    id: 'under-tissue',
+    when: (c) => c.is('slippery', 'sheer') || (c.isLimp && c.gsm < 110),
+    gives: 'tissue',
+    text: 'Tissue paper under it, cut and sewn with it where it slides, torn away after.',
+    safety: 2,
+  },
+  {
+    id: 'under-mat',
+    when: (c) => c.isFilm,
+    gives: 'mat',
+    text: 'A cutting mat, pattern weighted.',
+    safety: 1,
+  },
+]
+
+export const MARKING_RULES: readonly Rule<string>[] = [
+  {
+    id: 'mark-chalk',
+    when: () => true,
+    gives: 'chalk',
+    text: 'Chalk or a soft pencil on the wrong side; try that it comes out.',
+    safety: 0,
+    school: 'marking',
+  },
+  {
+    id: 'mark-tacks-delicate',
+    when: (c) => c.is('sheer', 'delicate') || c.isMostly('silk') || (c.isMostly('acetate') && c.isWoven),
+    gives: 'tacks',
+    text: 'Tailor’s tacks in silk or fine cotton thread: a pen would show or stay.',
+    safety: 3,
+    school: 'marking',
+  },
+  {
+    id: 'mark-tacks-picked',
+    when: (c) => c.schools.marking === 'tacks' && !c.isFilm,
+    gives: 'tacks',
+    text: 'Tailor’s tacks, as you like it: they never stain.',
+    safety: 1,
+    school: 'marking',
+  },
+  {
+    id: 'mark-tacks-pile',
+    when: (c) => c.isVelvety || c.calls('boucle', 'tweed', 'blanket-cloth'),
+    gives: 'tacks',
+    text: 'Tailor’s tacks: chalk is lost in pile and loops.',
+    safety: 2,
+  },
+  {
+    id: 'mark-film',
+    when: (c) => c.isFilm,
+    gives: 'pencil',
+    text: 'A soft pencil on the backing; no wheel and no pins, they leave holes.',
+    safety: 4,
+  },
+  {
+    id: 'mark-wheel-dense',
+    when: (c) => c.isWoven && c.isPlant && c.gsm >= 200 && !c.is('pile'),
+    gives: 'chalk',
+    text: 'Chalk paper and a tracing wheel on the wrong side do as well on firm cloth.',
+    safety: 1,
+  },
+]
+
+export const PINNING_RULES: readonly Rule<string>[] = [
+  {
+    id: 'pin-usual',
+    when: () => true,
+    gives: 'pins',
+    text: 'Pins across the seam, out before the needle.',
+    safety: 0,
+  },
+  {
+    id: 'pin-clips',
+    when: (c) => c.isFilm,
+    gives: 'clips',
+    text: 'Clips, never pins: a hole in a film stays.',
+    safety: 5,
+  },
+  {
+    id: 'pin-clips-bulky',
+    when: (c) => c.is('bulky') && !c.isFilm,
+    gives: 'clips',
+    text: 'Clips or long pins: short ones vanish in thick cloth.',
+    safety: 2,
+  },
+  {
+    id: 'pin-fine',
+    when: (c) => (c.is('delicate', 'sheer') || c.isMostly('silk')) && !c.isKnit,
+    gives: 'fine-pins',
+    text: 'Fine pins, inside the seam allowance only; weights for cutting.',
+    safety: 3,
+  },
+  {
+    id: 'pin-ball-knit',
+    when: (c) => c.isKnit && !c.is('bulky'),
+    gives: 'ball-pins',
+    text: 'Ball-headed, round-pointed pins, or clips.',
+    safety: 1,
+  },
+  {
+    id: 'pin-tack-pile',
+    when: (c) => c.isVelvety && c.isWoven,
+    gives: 'hand-tacking',
+    text: 'Tack by hand, two rows, with the pile: pins alone let it creep.',
+    safety: 4,
+  },
+  {
+    id: 'pin-tack-slippery',
+    when: (c) => c.is('slippery') && c.gsm < 110,
+    gives: 'hand-tacking',
+    text: 'Tack by hand with silk thread: it slides between pins.',
+    safety: 2,
+  },
+]

@@ -1,0 +1,76 @@
+import { ranked, type Points, type Ranked, type Rule } from './rule'
+import { type SewCase } from './sewCase'
+
+export type Thread = 'polyester' | 'cotton' | 'silk' | 'nylon'
+export const THREADS: readonly Thread[] = ['polyester', 'cotton', 'silk', 'nylon']
+
+const WORDS: Readonly<Record<Thread, string>> = {
+  polyester: 'Polyester',
+  cotton: 'Cotton',
+  silk: 'Silk',
+  nylon: 'Nylon',
+}
+
+export const THREAD_RULES: readonly Rule<Points<Thread>>[] = [
+  {
+    id: 'thread-polyester',
+    when: () => true,
+    gives: { polyester: 4 },
+    text: 'strong, gives a little, does not shrink and takes no dye.',
+    safety: 0,
+  },
+  {
+    id: 'thread-cotton-on-plant',
+    when: (c) => c.isPlant && c.isWoven && c.stretch < 15 && !c.isFilm,
+    gives: { cotton: 3 },
+    text: 'the same kind of fibre: takes dye with the cloth; it shrinks a little, and an unwashed seam puckers.',
+    safety: 1,
+    school: 'thread',
+  },
+  {
+    id: 'thread-cotton-picked',
+    when: (c) => c.schools.thread === 'cotton' && c.isPlant && c.isWoven && c.stretch < 15,
+    gives: { cotton: 3 },
+    text: 'as you like it on plant fibres.',
+    safety: 1,
+    school: 'thread',
+  },
+  {
+    id: 'thread-silk-on-silk',
+    when: (c) => c.isMostly('silk'),
+    gives: { silk: 5, cotton: 1 },
+    text: 'fine, smooth and springy: it leaves no mark when it is pressed. A fine polyester does as well.',
+    safety: 1,
+  },
+  {
+    id: 'thread-silk-on-wool',
+    when: (c) => c.isMostly('wool', 'hair'),
+    gives: { silk: 3 },
+    text: 'gives with wool and sinks into it; lovely for hand sewing, dear for long seams.',
+    safety: 1,
+  },
+  {
+    id: 'thread-none-shrinking-on-stretch',
+    when: (c) => c.isKnit || c.stretch >= 15,
+    gives: { cotton: -5, nylon: 2, polyester: 1 },
+    text: 'has to give with the cloth: cotton snaps; soft (textured) nylon is for loopers and the bobbin.',
+    safety: 3,
+  },
+  {
+    id: 'thread-no-cotton-outside',
+    when: (c) => c.isFilm || c.makes('swimwear', 'raincoat', 'rucksack'),
+    gives: { cotton: -5, nylon: 2, polyester: 1 },
+    text: 'does not rot in wet or under a film, where cotton does.',
+    safety: 3,
+  },
+  {
+    id: 'thread-strong-for-heavy',
+    when: (c) => c.gsm >= 350 && c.isWoven && !c.isMostly('wool', 'hair'),
+    gives: { nylon: 2 },
+    text: 'an upholstery thread for what bears a load; ordinary thread everywhere else.',
+    safety: 1,
+  },
+]
+
+export const threadChoices = (c: SewCase): { fibre: Thread; rank: number; text: string; because: string[] }[] =>
+  ranked(THREAD_RULES, c, WORDS, 3).map(({ id, ...rest }: Ranked<Thread>) => ({ fibre: id, ...rest }))
