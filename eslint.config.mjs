@@ -23,6 +23,7 @@ const mayRead = {
   'src/core/cloths': ['vocabulary', 'units', 'fibres', 'weave'],
   'src/core/sew': ['vocabulary', 'units', 'fibres', 'cloths', 'fabric'],
   'src/core/loupe': ['vocabulary', 'units', 'measure', 'weave'],
+  'src/core/prepare': ['vocabulary', 'fibres', 'fabric', 'sew'],
   'src/core/formats': ['vocabulary', 'units', 'weave', 'notebook', 'stash', 'fibres', 'cloths', 'search'],
   'src/core/shapes': [],
   'src/core/lay': ['vocabulary', 'units', 'shapes'],

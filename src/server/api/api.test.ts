@@ -244,6 +244,7 @@ describe('openapi.json', () => {
       '/api/v1/match',
       '/api/v1/lay',
       '/api/v1/sew',
+      '/api/v1/prepare',
       '/api/v1/set',
       '/api/v1/comfort',
       '/api/v1/enough',

@@ -9,6 +9,7 @@ import { IdentifyRequest, IdentifyResponse } from './identify'
 import { LayRequest, LayResponse } from './lay'
 import { MatchRequest, MatchResponse } from './match'
 import { NameRequest, NameResponse } from './name'
+import { PrepareRequest, PrepareResponse } from './prepare'
 import { ProblemSchema } from './problem'
 import { SetRequest, SetResponse } from './set'
 import { SewRequest, SewResponse } from './sew'
@@ -58,6 +59,13 @@ const operations = [
       'How a cloth wants to be handled: needle, thread, stitch, cutting, pressing, seams and hems, in their order.',
     request: SewRequest,
     response: SewResponse,
+  },
+  {
+    path: '/api/v1/prepare',
+    summary:
+      'Steps from a cloth that was brought home to the last hem, in loads, laid into the hours that there are.',
+    request: PrepareRequest,
+    response: PrepareResponse,
   },
   {
     path: '/api/v1/set',

@@ -1,0 +1,1 @@
+export { postPrepare as POST } from '@/server/api/prepare'

@@ -1,0 +1,89 @@
+import { careOf } from '../fabric/care'
+import { type PiecePlanned, type WashPlan } from './washing'
+
+/** What is washed together. */
+export interface Load {
+  id: string
+  pieces: string[]
+  kg: number
+  celsius: number
+  text: string
+}
+
+export interface Household {
+  washerKg: number
+  dryer: boolean
+  lineMetres: number
+  celsius: number
+  humidityPercent: number
+}
+
+/** Gentle programmes take half a drum. Common practice. */
+const GENTLE_SHARE = 0.5
+
+interface Group {
+  key: string
+  words: string
+  mostKg: number
+  celsius: number
+  members: { id: string; kg: number }[]
+}
+
+/**
+ * Loads by heat, colour and kind, none over the drum: what runs goes alone, red with red, dark with dark, white by
+ * itself. First fit, the heaviest first.
+ * @returns ids of pieces that fit no drum, too
+ */
+export function loadsOf(
+  planned: readonly { piece: PiecePlanned; plan: WashPlan }[],
+  { washerKg }: Household,
+): { loads: Load[]; tooHeavy: string[] } {
+  const groups = new Map<string, Group>()
+  const tooHeavy: string[] = []
+  for (const { piece, plan } of planned) {
+    if (plan.way !== 'machine') continue
+    const isGentle = careOf(piece.offer).isGentle
+    const mostKg = washerKg * (isGentle ? GENTLE_SHARE : 1)
+    const kg = piece.grams / 1000
+    if (kg > mostKg) {
+      tooHeavy.push(piece.id)
+      continue
+    }
+    const colour = colourOf(piece)
+    const key = `${plan.celsius} ${colour} ${isGentle ? 'gentle' : 'usual'}`
+    const words = `${colourWords(colour)}, ${plan.celsius} °C${isGentle ? ', gentle' : ''}`
+    const group = groups.get(key) ?? { key, words, mostKg, celsius: plan.celsius!, members: [] }
+    group.members.push({ id: piece.id, kg })
+    groups.set(key, group)
+  }
+  const loads = [...groups.values()].flatMap(packed)
+  return { loads: loads.map((load, i) => ({ ...load, id: `load-${i + 1}` })), tooHeavy }
+}
+
+/** What may be washed with what: a cloth that runs, or may, goes by itself. */
+function colourOf({ id, bleeds, shade, testSquare }: PiecePlanned): string {
+  const mayRun = bleeds === true || (bleeds === null && shade === 'red' && testSquare === null)
+  return mayRun ? `alone ${id}` : shade === 'red' || shade === 'bright' ? 'bright' : shade
+}
+
+function colourWords(colour: string): string {
+  if (colour.startsWith('alone')) return 'By itself: its dye may run'
+  return { white: 'White', light: 'Light', dark: 'Dark', bright: 'Bright and red' }[colour] ?? colour
+}
+
+function packed({ words, mostKg, celsius, members }: Group): Omit<Load, 'id'>[] {
+  const drums: { ids: string[]; kg: number }[] = []
+  for (const { id, kg } of [...members].sort((a, b) => b.kg - a.kg)) {
+    const drum = drums.find((one) => one.kg + kg <= mostKg + 1e-9)
+    if (drum) {
+      drum.ids.push(id)
+      drum.kg += kg
+    } else drums.push({ ids: [id], kg })
+  }
+  return drums.map(({ ids, kg }) => ({
+    pieces: ids,
+    kg: Math.round(kg * 1000) / 1000,
+    celsius,
+    text: `${words}: ${(Math.round(kg * 10) / 10).toFixed(1)} kg of ${mostKg} kg.`,
+  }))
+}

@@ -1,0 +1,168 @@
+import { handlingOf } from '../fabric/handling'
+import { sewAdvice, type SewAdvice } from '../sew/advice'
+import { detailMinutes, garmentMinutes } from './sewingTimes'
+import { NO_WAIT, step, type Project, type Step, type StepKind } from './step'
+import { sideOf, type PiecePlanned } from './washing'
+
+/** Fewer minutes than these are no session; after more one wants a break. */
+const [LEAST_SESSION, MOST_SESSION] = [15, 60]
+
+type Words = Partial<Step> & Pick<Step, 'text' | 'why'>
+
+/** Steps of one project, each waiting for the one before unless said otherwise. */
+class Chain {
+  readonly steps: Step[] = []
+  last: string[] = []
+
+  constructor(
+    private readonly pieces: string[],
+    private readonly longest: number,
+  ) {}
+
+  then(kind: StepKind, words: Words, id: string = kind): string {
+    this.steps.push(step(id, kind, this.pieces, { after: this.last, ...words }))
+    this.last = [id]
+    return id
+  }
+
+  /** Long work in sessions that follow one another. */
+  inSessions(kind: StepKind, total: number, words: Words): string {
+    const most = Math.max(LEAST_SESSION, Math.min(MOST_SESSION, this.longest))
+    // Whole sessions first: what is left over finds room between them.
+    const count = Math.max(1, Math.ceil((total - LEAST_SESSION / 2) / most))
+    for (let i = 1; i <= count; i++) {
+      const text = count === 1 ? words.text : `${words.text} (${i} of ${count})`
+      const hands = i < count ? most : Math.max(5, Math.min(most, total - most * (count - 1)))
+      const { after, ...rest } = words
+      this.then(
+        kind,
+        { ...rest, text, hands, ...(i === 1 && after && { after }) },
+        count === 1 ? kind : `${kind}-${i}`,
+      )
+    }
+    return this.last[0]!
+  }
+}
+
+/**
+ * Everything from buying to the last hem, after the cloths were made ready.
+ * @param prepared ids of the last steps of making them ready
+ * @param longest the longest time that the person has without a break, minutes
+ */
+export function making(
+  pieces: readonly PiecePlanned[],
+  { garment, details = [] }: Project,
+  schools: Readonly<Record<string, string>>,
+  prepared: string[],
+  longest: number,
+): Step[] {
+  const all = pieces.map(({ offer }) => sewAdvice({ offer, ...(garment && { garment }), details, schools }))
+  const told = new Map(all.flatMap(({ order }) => order.map(({ id, text }) => [id, text] as const)))
+  const isSlippery = pieces.some(({ offer }) => handlingOf(offer).includes('slippery'))
+  const isWashOut = sideOf(schools, 'stiffening') === 'wash-out'
+  const chain = new Chain(
+    pieces.map(({ id }) => id),
+    longest,
+  )
+  const before = beforeCutting(chain, { prepared, told, isSlippery, isWashOut, all })
+  cutting(chain, before, { told, all })
+  const minutes = garmentMinutes(garment) + details.reduce((sum, detail) => sum + detailMinutes(detail), 0)
+  chain.inSessions('sew', minutes, {
+    text: 'Sew, pressing each seam before the next crosses it.',
+    why: told.get('press-each-seam') ?? 'One seam after another, each flat.',
+  })
+  lastOf(chain, { told, all, isWashedOut: isSlippery && isWashOut })
+  return chain.steps
+}
+
+type Told = ReadonlyMap<string, string>
+
+function beforeCutting(
+  chain: Chain,
+  about: { prepared: string[]; told: Told; isSlippery: boolean; isWashOut: boolean; all: readonly SewAdvice[] },
+): string[] {
+  const { prepared, told, isSlippery, isWashOut, all } = about
+  const bought = chain.then('buy', {
+    text: 'Thread, needles, interfacing, lining, tapes, buttons or zip: everything, before the first cut.',
+    why: 'A seam that waits for thread waits a week.',
+    hands: 60,
+    after: [],
+  })
+  const fit = told.get('toile-first')
+  const toile = fit
+    ? [chain.inSessions('toile', 180, { text: fit, why: 'The fit is close: found in cheap cloth.', after: [] })]
+    : []
+  let ready = prepared
+  if (isSlippery)
+    ready = [
+      chain.then('stabilise', {
+        text: isWashOut
+          ? 'Dip or spray it with a wash-out stabiliser and dry it flat.'
+          : 'Spray starch at the iron, with the window open; several thin coats.',
+        why: 'It slides: stiff cloth stays where it is cut.',
+        hands: 20,
+        wait: isWashOut ? [120, 480] : NO_WAIT,
+        after: prepared,
+      }),
+    ]
+  const needle = all[0]?.needle
+  const tested = chain.then('test-seam', {
+    text: told.get('test-seam') ?? 'A seam on a scrap first.',
+    why: needle ? `Needle ${needle.nm.join(' to ')}, ${needle.point}: ${needle.text}` : 'A scrap tells most.',
+    hands: 20,
+    after: [...ready, bought],
+  })
+  return [tested, ...toile]
+}
+
+function cutting(chain: Chain, after: string[], { told, all }: { told: Told; all: readonly SewAdvice[] }): void {
+  const [first] = all
+  const minutes = all.reduce((sum, { cutting: { layers } }) => sum + (layers === 'single' ? 60 : 40), 0)
+  chain.inSessions('cut', Math.max(40, minutes), {
+    text: `${first?.cutting.text ?? 'Cut it.'} Blades away from the body.`,
+    why: 'Everything of one cloth at once, so that it all lies one way.',
+    after,
+  })
+  chain.then('mark', {
+    text: first?.marking.text ?? 'Mark it.',
+    why: 'Notches are lost once the pieces are moved.',
+    hands: 20,
+  })
+  const stay = told.get('staystitch') ?? told.get('stay-tape-knit')
+  if (stay) chain.then('staystitch', { text: stay, why: 'Curves stretch while they are handled.', hands: 20 })
+  const early = told.get('interface-first')
+  if (early && first)
+    chain.then('interface', {
+      text: first.interfacing.text,
+      why: early,
+      risk: 'Hot irons and steam burn.',
+      hands: 30,
+      wait: [15, 30],
+    })
+}
+
+function lastOf(
+  chain: Chain,
+  { told, all, isWashedOut }: { told: Told; all: readonly SewAdvice[]; isWashedOut: boolean },
+): void {
+  if (isWashedOut)
+    chain.then('wash-out', {
+      text: 'Wash the stabiliser out, and dry it flat.',
+      why: told.get('wash-out-stabiliser') ?? 'It hangs otherwise without it.',
+      hands: 15,
+      wait: [240, 720],
+    })
+  const drops = told.get('hang-before-hem')
+  if (drops)
+    chain.then('hang', { text: 'Hang it up by its waist or shoulders.', why: drops, hands: 5, wait: [1440, 2880] })
+  chain.then('hem', {
+    text: all[0]?.hems[0]?.text ?? 'Hem it.',
+    why: 'The hem comes last, when it has dropped.',
+    hands: 45,
+  })
+  chain.then('finish', {
+    text: 'Buttons and hooks on, threads in, a last press.',
+    why: 'Then it is done.',
+    hands: 30,
+  })
+}

@@ -1,0 +1,205 @@
+import { handlingOf, isCoated } from '../fabric/handling'
+import { dryingMinutes, shrinkWords, type DryWay } from './drying'
+import { loadsOf, type Household, type Load } from './loads'
+import { making } from './making'
+import { NO_WAIT, step, type Project, type Step, type Use } from './step'
+import { sideOf, squareNeeded, washPlan, type PiecePlanned, type WashPlan } from './washing'
+
+export interface Planned {
+  steps: Step[]
+  loads: Load[]
+  warnings: { id: string; text: string }[]
+}
+
+type Schools = Readonly<Record<string, string>>
+
+/**
+ * Every step from a cloth that was brought home to the last hem, and what has to come before what.
+ * @param longest the longest time that the person has without a break, minutes: long work is cut to it
+ */
+export function stepsOf(
+  pieces: readonly PiecePlanned[],
+  project: Project | null,
+  household: Household,
+  schools: Schools,
+  longest: number,
+): Planned {
+  const planned = pieces.map((piece) => ({ piece, plan: washPlan(piece, schools) }))
+  const { loads, tooHeavy } = loadsOf(planned, household)
+  const steps: Step[] = []
+  const warnings = planned.flatMap(({ piece, plan }) => warningsOf(piece, plan))
+  for (const id of tooHeavy)
+    warnings.push({
+      id: 'over-the-drum',
+      text: `${id} is too heavy for the drum: a launderette, or by hand in parts.`,
+    })
+  const ready = new Map<string, string>()
+  for (const { piece, plan } of planned) {
+    const before = beforeWashing(piece, plan, schools)
+    steps.push(...before)
+    ready.set(piece.id, before.at(-1)?.id ?? '')
+  }
+  for (const load of loads) {
+    const members = planned.filter(({ piece }) => load.pieces.includes(piece.id))
+    const washes = washesOf(load, members, (id) => ready.get(id)!)
+    steps.push(...washes)
+    load.pieces.forEach((id) => ready.set(id, washes.at(-1)!.id))
+  }
+  const inLoad = new Set(loads.flatMap((load) => load.pieces))
+  for (const one of planned) {
+    const after = afterWashing(one, household, ready.get(one.piece.id)!, inLoad.has(one.piece.id))
+    steps.push(...after)
+    ready.set(one.piece.id, after.at(-1)?.id ?? ready.get(one.piece.id)!)
+  }
+  const prepared = [...ready.values()].filter((id) => id !== '')
+  if (project) steps.push(...making(pieces, project, schools, prepared, longest))
+  return { steps, loads, warnings }
+}
+
+function beforeWashing(piece: PiecePlanned, plan: WashPlan, schools: Schools): Step[] {
+  const { id, offer } = piece
+  const steps: Step[] = []
+  const square = squareNeeded(piece)
+  if (square)
+    steps.push(
+      step(`${id}:test-square`, 'test-square', [id], {
+        text: 'Cut and mark a square of 20 cm, wash it as the garment will be, dry it, measure it again.',
+        why: square,
+        risk: 'What the square loses, the cloth will lose.',
+        hands: 20,
+        wait: [180, 600],
+      }),
+    )
+  const isInWater = plan.way === 'machine' || plan.way === 'hand'
+  const edges = sideOf(schools, 'edges')
+  const mayFray = offer.construction?.value !== 'knit' && offer.construction?.value !== 'felted' && !isCoated(offer)
+  if (isInWater && mayFray && edges !== 'cut-off')
+    steps.push(
+      step(`${id}:finish-edges`, 'finish-edges', [id], {
+        text:
+          edges === 'tube'
+            ? 'Sew the two cut edges together into a tube with a long stitch.'
+            : 'Overlock or zigzag the cut edges.',
+        why: 'Loose threads tangle in the wash and pull the cloth askew.',
+        hands: 10,
+        after: steps.map((one) => one.id),
+      }),
+    )
+  return steps
+}
+
+function washesOf(
+  load: Load,
+  members: readonly { piece: PiecePlanned; plan: WashPlan }[],
+  ready: (id: string) => string,
+): Step[] {
+  const times = Math.max(...members.map(({ plan }) => plan.times))
+  const { plan } = members[0]!
+  return Array.from({ length: times }, (_, i) =>
+    step(times === 1 ? `${load.id}:wash` : `${load.id}:wash-${i + 1}`, 'wash', load.pieces, {
+      text: i === 0 ? `${plan.text} ${load.text}` : 'Wash it a second time.',
+      why: plan.why,
+      risk: plan.risk,
+      hands: 10,
+      wait: [50, 120],
+      after: i === 0 ? load.pieces.map(ready).filter(Boolean) : [`${load.id}:wash-${i}`],
+      use: { of: 'washer', much: 1 },
+    }),
+  )
+}
+
+/** Metres of line that a piece takes: it hangs over it by its width. */
+const LINE_METRES = 1.5
+
+function afterWashing(
+  { piece, plan }: { piece: PiecePlanned; plan: WashPlan },
+  household: Household,
+  before: string,
+  isWashed: boolean,
+): Step[] {
+  const { id, offer } = piece
+  const steps: Step[] = []
+  const last = () => [steps.at(-1)?.id ?? before].filter(Boolean)
+  if (plan.way === 'hand' || (plan.way === 'machine' && !isWashed))
+    steps.push(
+      step(`${id}:wash`, 'wash', [id], {
+        text: plan.way === 'hand' ? plan.text : 'By hand, or in parts: it is too heavy for the drum.',
+        why: plan.why,
+        risk: plan.risk,
+        hands: 25,
+        after: last(),
+      }),
+    )
+  if (plan.dry) {
+    const way: DryWay = plan.dry === 'tumble' && !household.dryer ? 'line' : plan.dry
+    steps.push(
+      step(`${id}:dry`, 'dry', [id], {
+        text: DRY_WORDS[way],
+        why: 'Cloth is measured and cut dry, as it will be worn.',
+        hands: 5,
+        wait: dryingMinutes(offer, way, household, plan.isSpun),
+        after: last(),
+        use: takenUp(way, household),
+      }),
+    )
+  }
+  const area = areaOf(piece)
+  steps.push(
+    step(`${id}:press`, 'press', [id], {
+      text: plan.way === 'steam' ? plan.text : 'Press it flat along the grain, lifting the iron, not pushing it.',
+      why: plan.way === 'steam' ? plan.why : 'A crease that is cut over is a wrong length.',
+      risk: 'Hot irons and steam burn.',
+      hands: Math.round(10 + area * 6),
+      wait: plan.way === 'steam' ? [240, 720] : NO_WAIT,
+      after: last(),
+    }),
+  )
+  if (offer.construction === undefined || offer.construction.value === 'woven')
+    steps.push(
+      step(`${id}:true-grain`, 'true-grain', [id], {
+        text: 'Tear or draw a thread across; if it is not square to the selvedge, pull along the short diagonal.',
+        why: 'What is cut off grain twists when it is worn.',
+        risk: 'A print or a finish that is off grain cannot be pulled straight.',
+        hands: 15,
+        after: last(),
+      }),
+    )
+  const isSlow = offer.construction?.value === 'knit' || handlingOf(offer).includes('slippery')
+  steps.push(
+    step(`${id}:rest`, 'rest', [id], {
+      text: 'Leave it flat, unfolded, without a weight on it.',
+      why: 'Cloth that was stretched creeps back.',
+      wait: isSlow ? [480, 1440] : [60, 480],
+      after: last(),
+    }),
+  )
+  return steps
+}
+
+const DRY_WORDS: Readonly<Record<DryWay, string>> = {
+  line: 'Hang it by its width over the line, selvedges level.',
+  flat: 'Roll it in a towel, then lay it flat.',
+  tumble: 'Tumble it, and take it out a little damp.',
+}
+
+function takenUp(way: DryWay, { lineMetres, dryer }: Household): Use | null {
+  if (way === 'tumble' && dryer) return { of: 'dryer', much: 1 }
+  if (way === 'line' && lineMetres > 0) return { of: 'line', much: Math.min(LINE_METRES, lineMetres) }
+  return null
+}
+
+/** Square metres of a piece, from its weight. */
+function areaOf({ grams, offer }: PiecePlanned): number {
+  return Math.min(12, grams / (offer.gsm?.value.value ?? 150))
+}
+
+function warningsOf({ id, bleeds, offer }: PiecePlanned, plan: WashPlan): Planned['warnings'] {
+  const isWashed = plan.way === 'machine' || plan.way === 'hand'
+  return [
+    ...(bleeds ? [{ id: 'bleeds', text: `${id} runs: by itself every time, and never beside something pale.` }] : []),
+    ...(isWashed && offer.washed !== true
+      ? [{ id: 'will-shrink', text: `${id} may lose ${shrinkWords(offer)} in its first wash: buy and lay for that.` }]
+      : []),
+    ...(plan.risk && isWashed ? [{ id: plan.because[0]!, text: `${id}: ${plan.risk}` }] : []),
+  ]
+}

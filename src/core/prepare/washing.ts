@@ -1,0 +1,175 @@
+import { careOf } from '../fabric/care'
+import { isCoated, hasPile } from '../fabric/handling'
+import { type Offer } from '../fabric/types'
+import { type FibreId } from '../vocabulary/fibres'
+import { type DryWay } from './drying'
+
+export const WASHES = ['hot', 'warm', 'cool', 'hand', 'dry-clean', 'never'] as const
+export type Wash = (typeof WASHES)[number]
+export const SHADES = ['white', 'light', 'dark', 'bright', 'red'] as const
+export type Shade = (typeof SHADES)[number]
+
+/** Matters of washing on which practitioners disagree, their sides, and the one that is taken where nobody picked. */
+export const WASH_SCHOOLS = {
+  prewash: { sides: ['as-worn', 'hotter', 'twice'], usual: 'as-worn' },
+  edges: { sides: ['finish', 'tube', 'cut-off'], usual: 'finish' },
+  viscose: { sides: ['cold-flat', 'hot-then-cold'], usual: 'cold-flat' },
+  silk: { sides: ['hand', 'dry-clean'], usual: 'hand' },
+  stiffening: { sides: ['starch', 'wash-out'], usual: 'starch' },
+} as const
+export type WashSchool = keyof typeof WASH_SCHOOLS
+
+/** What was picked of a matter, or what is usual. */
+export function sideOf(schools: Readonly<Record<string, string>>, matter: WashSchool): string {
+  const { sides, usual } = WASH_SCHOOLS[matter]
+  const picked = schools[matter]
+  return (sides as readonly string[]).includes(picked ?? '') ? picked! : usual
+}
+
+/** A cloth that is to be made ready. */
+export interface PiecePlanned {
+  id: string
+  offer: Offer
+  grams: number
+  willBeWashed: Wash
+  shade: Shade
+  /** Whether its dye runs; null where nobody tried. */
+  bleeds: boolean | null
+  testSquare: 'passed' | null
+}
+
+/** How a cloth goes through water, or does not. */
+export interface WashPlan {
+  way: 'machine' | 'hand' | 'steam' | 'none'
+  celsius: number | null
+  times: number
+  dry: DryWay | null
+  isSpun: boolean
+  text: string
+  why: string
+  risk: string
+  /** Stable ids of what it rests on. */
+  because: string[]
+}
+
+const CELSIUS: Readonly<Record<Wash, number>> = { hot: 60, warm: 40, cool: 30, hand: 30, 'dry-clean': 0, never: 0 }
+const SOFT_WHEN_WET: readonly FibreId[] = ['viscose', 'cupro', 'acetate']
+const ANIMAL: readonly FibreId[] = ['wool', 'hair']
+
+const share = ({ mix = [] }: Offer, fibres: readonly FibreId[]) =>
+  mix.reduce((sum, { fibre, fraction }) => sum + (fibres.includes(fibre) ? fraction.value : 0), 0)
+
+/** How a piece is washed before it is cut: as it will be, by its tenderest fibre, and by the school. */
+export function washPlan(piece: PiecePlanned, schools: Readonly<Record<string, string>>): WashPlan {
+  const { offer, willBeWashed } = piece
+  const care = careOf(offer)
+  if (willBeWashed === 'never')
+    return dryPlan('none', 'Not washed: pressed only.', 'It will never be washed.', ['wash-never'])
+  if (isCoated(offer))
+    return dryPlan('none', 'Wiped with a damp cloth.', 'A film is not put through the wash; it does not shrink.', [
+      'wash-film',
+    ])
+  const isSilk = share(offer, ['silk']) >= 0.5
+  const isWool = share(offer, ANIMAL) >= 0.5
+  if (willBeWashed === 'dry-clean' || (isSilk && sideOf(schools, 'silk') === 'dry-clean'))
+    return steamed(isWool, 'It will be dry-cleaned, and steam takes what that would.', 'wash-dry-clean')
+  if (care.washCelsius === null)
+    return steamed(isWool, 'Water would spoil it, whatever is planned: its maker’s care first.', 'wash-water-shy')
+  const prewash = sideOf(schools, 'prewash')
+  const wanted = CELSIUS[willBeWashed] + (prewash === 'hotter' && !isSilk && !isWool ? 20 : 0)
+  const celsius = Math.min(wanted, care.washCelsius)
+  const times = prewash === 'twice' ? 2 : 1
+  const common = { celsius, times }
+  if (isSilk)
+    return {
+      ...common,
+      way: 'hand',
+      dry: 'flat',
+      isSpun: false,
+      text: 'By hand in lukewarm water with a drop of vinegar in the last rinse; rolled in a towel, dried flat.',
+      why: 'Silk bears neither heat nor wringing.',
+      risk: 'Dye may run, and its hand may change: a square first.',
+      because: ['wash-silk-by-hand', 'dry-silk-flat'],
+    }
+  if (isWool)
+    return {
+      ...common,
+      way: 'hand',
+      dry: 'flat',
+      isSpun: true,
+      text: 'By hand, cool and the same all through; pressed in a towel, dried flat.',
+      why: 'Heat, soap and rubbing felt wool.',
+      risk: 'It may felt: a square first, or steam it in a damp cloth instead.',
+      because: ['wash-wool-by-hand', 'dry-wool-flat'],
+    }
+  if (share(offer, SOFT_WHEN_WET) >= 0.4) return softWhenWet(common, willBeWashed, schools)
+  const isByHand = willBeWashed === 'hand' || (care.isGentle && celsius <= 30 && willBeWashed !== 'cool')
+  const dry: DryWay = care.tumble === 'never' || hasPile(offer) ? 'line' : willBeWashed === 'hot' ? 'tumble' : 'line'
+  return {
+    ...common,
+    way: isByHand ? 'hand' : 'machine',
+    dry: isByHand ? 'line' : dry,
+    isSpun: true,
+    text: isByHand ? `By hand at up to ${celsius} °C.` : `In the machine at ${celsius} °C, unfolded.`,
+    why:
+      prewash === 'as-worn'
+        ? 'As it will be washed later: what shrinks, shrinks now.'
+        : prewash === 'hotter'
+          ? 'Hotter than it will ever be washed, so that nothing is left to shrink.'
+          : 'Twice: plant fibres go on shrinking in the second wash.',
+    risk: wanted > celsius ? `Its fibres bear ${celsius} °C at most.` : 'Creases may set: not too full a drum.',
+    because: [`prewash-${prewash}`, isByHand ? 'wash-by-hand' : 'wash-in-machine'],
+  }
+}
+
+function softWhenWet(
+  { celsius, times }: { celsius: number; times: number },
+  will: Wash,
+  schools: Readonly<Record<string, string>>,
+): WashPlan {
+  const isHotFirst = sideOf(schools, 'viscose') === 'hot-then-cold'
+  return {
+    way: will === 'hand' ? 'hand' : 'machine',
+    celsius: isHotFirst ? celsius : Math.min(30, celsius),
+    times: isHotFirst ? 2 : times,
+    dry: 'flat',
+    isSpun: will !== 'hand',
+    text: isHotFirst
+      ? 'Warm first, then cold, in a bag on the gentlest programme; dried flat, never hung wet.'
+      : 'Cold, in a bag on the gentlest programme; dried flat, never hung wet.',
+    why: 'Viscose and its like are half as strong when wet, and heavy: hung, they grow.',
+    risk: 'It shrinks much in its first wash, and creases set while it is wet.',
+    because: [isHotFirst ? 'viscose-hot-then-cold' : 'viscose-cold', 'never-hung-wet'],
+  }
+}
+
+function steamed(isWool: boolean, why: string, id: string): WashPlan {
+  return {
+    ...dryPlan(
+      'steam',
+      isWool
+        ? 'Steamed: rolled in a damp cloth overnight, then pressed with much steam and left flat.'
+        : 'Steamed well from the wrong side, not touching it, and left flat.',
+      why,
+      [id],
+    ),
+    risk: 'Steam takes out only part of what water would.',
+  }
+}
+
+function dryPlan(way: 'steam' | 'none', text: string, why: string, because: string[]): WashPlan {
+  return { way, celsius: null, times: 1, dry: null, isSpun: false, text, why, risk: '', because }
+}
+
+/** Whether a marked square is washed first, and why. */
+export function squareNeeded({ offer, bleeds, shade, testSquare, willBeWashed }: PiecePlanned): string | undefined {
+  if (testSquare === 'passed' || willBeWashed === 'never') return undefined
+  const mayRun = bleeds === null && (shade === 'red' || shade === 'dark' || shade === 'bright')
+  const tender = share(offer, ['silk', 'wool', 'hair', 'viscose', 'cupro', 'acetate']) >= 0.4
+  if (willBeWashed === 'dry-clean') return undefined
+  if ((offer.mix ?? []).length === 0)
+    return 'Nobody knows what it is of: a marked square tells what washing does to it.'
+  const onWhite = mayRun ? ', on white cloth to see whether it runs' : ''
+  if (tender) return `It may lose much, or change: a marked square first${onWhite}.`
+  return mayRun ? 'Its dye may run: a marked square washed on white cloth first.' : undefined
+}
