@@ -4,6 +4,7 @@ import { offerFrom, type Described } from '../fabric/offer'
 import { GARMENTS } from '../vocabulary/choosing'
 import { dryingMinutes, heldAfterSpin, saturatedKPa, wetBulb } from './drying'
 import { loadsOf } from './loads'
+import { windowsFrom } from './hours'
 import { minutesOf, writtenAt } from './minutes'
 import { prepared, type PrepareAsked } from './prepare'
 import { lowerBound, schedule, tails } from './schedule'
@@ -185,6 +186,16 @@ describe('the plan', () => {
     expect(kinds).not.toContain('cut')
     expect(kinds).toContain('rest')
   })
+  it('washes only when it can be hung soon after', () => {
+    // Hours of two evenings: 19:00 to 19:30 alone would leave it lying wet until the next day.
+    const free = [day('2026-05-04', '19:00', '19:30'), day('2026-05-05', '18:00', '21:00')]
+    const { steps } = planOf({ free })
+    const at = (kind: string) => steps.find((one) => one.kind === kind)!
+    expect(at('wash').start!.slice(0, 10)).toBe('2026-05-05')
+    expect(minutesOf(at('dry').start!)! - minutesOf(at('wash').end!)!).toBeLessThanOrEqual(240)
+    // Where no hours allow it, it is washed all the same.
+    expect(planOf({ free: free.slice(0, 1) }).unscheduled).not.toContain(at('wash').id)
+  })
   it('says what found no time', () => {
     const plan = planOf({ free: [] })
     expect(plan.unscheduled).toHaveLength(plan.steps.length)
@@ -292,5 +303,30 @@ describe('the schedule', () => {
       step('b', 'dry', [], { text: '', why: '', hands: 5, after: ['a'] }),
     ]
     expect(Object.fromEntries(tails(steps))).toEqual({ a: 65, b: 5 })
+  })
+})
+
+describe('hours of a week', () => {
+  it('come again every week, from now on (2026-05-02 was a Saturday)', () => {
+    const now = minutesOf('2026-05-02T11:00')!
+    const hours = [
+      { day: 5, from: '10:00', to: '13:00' },
+      { day: 6, from: '09:00', to: '09:30' },
+    ]
+    const told = windowsFrom(now, hours, 9).map(({ start, end }) => [writtenAt(start), writtenAt(end)])
+    expect(told).toEqual([
+      ['2026-05-02T11:00', '2026-05-02T13:00'],
+      ['2026-05-03T09:00', '2026-05-03T09:30'],
+      ['2026-05-09T10:00', '2026-05-09T13:00'],
+      ['2026-05-10T09:00', '2026-05-10T09:30'],
+    ])
+  })
+  it('plan around what is done and what was put off', () => {
+    const whole = planOf()
+    const later = minutesOf('2026-05-10T00:00')!
+    const plan = planOf({ done: ['main:finish-edges'], notBefore: new Map([['load-1:wash', later]]) })
+    expect(plan.steps.map(({ id }) => id)).not.toContain('main:finish-edges')
+    expect(plan.steps.find(({ id }) => id === 'load-1:wash')!.start! >= '2026-05-10').toBe(true)
+    expect(plan.finish! > whole.finish!).toBe(true)
   })
 })

@@ -1,5 +1,5 @@
 import { type Household, type Load } from './loads'
-import { writtenAt } from './minutes'
+import { writtenAt, type Minutes } from './minutes'
 import { merged, schedule, type Timed, type Window } from './schedule'
 import { type Project, type Step } from './step'
 import { stepsOf } from './steps'
@@ -11,10 +11,14 @@ export interface PrepareAsked {
   household: Household
   free: readonly Window[]
   schools: Readonly<Record<string, string>>
+  /** Steps that are behind, by their ids. */
+  done?: readonly string[]
+  /** Steps that were put off, until when. */
+  notBefore?: ReadonlyMap<string, Minutes>
 }
 
 /** A step with its time, as the person's clock shows it; null where it found none. */
-export type PlannedStep = Omit<Step, 'use'> & { start: string | null; end: string | null }
+export type PlannedStep = Omit<Step, 'use' | 'soon'> & { start: string | null; end: string | null }
 
 export interface Plan {
   steps: PlannedStep[]
@@ -32,11 +36,16 @@ const USUAL_SESSION = 90
  * From cloth that was brought home to a plan: what is done to it, in loads, in the hours that there are.
  * @param chance uniform in [0, 1)
  */
-export function prepared({ pieces, project, household, free, schools }: PrepareAsked, chance: () => number): Plan {
+export function prepared(
+  { pieces, project, household, free, schools, done = [], notBefore = new Map() }: PrepareAsked,
+  chance: () => number,
+): Plan {
   const windows = merged(free)
   const longest = windows.length > 0 ? Math.max(...windows.map(({ start, end }) => end - start)) : USUAL_SESSION
-  const { steps, loads, warnings } = stepsOf(pieces, project, household, schools, longest)
-  const { timed, unscheduled, criticalPath, finish } = schedule(steps, free, household, chance)
+  const all = stepsOf(pieces, project, household, schools, longest)
+  const { loads, warnings } = all
+  const steps = all.steps.filter(({ id }) => !done.includes(id))
+  const { timed, unscheduled, criticalPath, finish } = schedule(steps, free, household, chance, notBefore)
   const times = new Map(timed.map((one) => [one.id, one]))
   if (unscheduled.length > 0)
     warnings.push({

@@ -1,12 +1,9 @@
+import { Booking, lasts, type Window } from './booking'
 import { type Household } from './loads'
 import { type Minutes } from './minutes'
-import { type Step, type Use } from './step'
+import { type Step } from './step'
 
-/** A time that the person has. */
-export interface Window {
-  start: Minutes
-  end: Minutes
-}
+export type { Window } from './booking'
 
 export interface Timed extends Step {
   start: Minutes
@@ -31,12 +28,14 @@ const TRIES = 24
  * schedule generation with the longest way first (Kolisch, 1996, from memory), and some orders near it; the one that
  * ends first is taken.
  * @param chance uniform in [0, 1), for the other orders
+ * @param notBefore steps that were put off, until when
  */
 export function schedule(
   steps: readonly Step[],
   free: readonly Window[],
   household: Pick<Household, 'lineMetres'>,
   chance: () => number,
+  notBefore: ReadonlyMap<string, Minutes> = new Map(),
 ): Schedule {
   const windows = merged(free)
   const tail = tails(steps)
@@ -44,7 +43,7 @@ export function schedule(
   for (let i = 0; i < TRIES; i++) {
     const shake = i === 0 ? () => 1 : () => 0.7 + 0.6 * chance()
     const rank = new Map(steps.map(({ id }) => [id, tail.get(id)! * shake()]))
-    const one = generated(steps, windows, household, rank)
+    const one = generated(steps, windows, household, { rank, notBefore })
     if (!best || isBetter(one, best)) best = one
   }
   return best!
@@ -54,8 +53,6 @@ function isBetter(a: Schedule, b: Schedule): boolean {
   if (a.unscheduled.length !== b.unscheduled.length) return a.unscheduled.length < b.unscheduled.length
   return (a.finish ?? Infinity) < (b.finish ?? Infinity)
 }
-
-const lasts = ({ hands, wait }: Pick<Step, 'hands' | 'wait'>) => hands + wait[1]
 
 /** Minutes from the start of each step to the end of all, if nothing stood in the way. */
 export function tails(steps: readonly Step[]): Map<string, number> {
@@ -84,91 +81,51 @@ export function merged(free: readonly Window[]): Window[] {
   return out
 }
 
-interface Busy extends Window {
-  much: number
-}
-
 function generated(
   steps: readonly Step[],
   windows: readonly Window[],
   { lineMetres }: Pick<Household, 'lineMetres'>,
-  rank: ReadonlyMap<string, number>,
+  { rank, notBefore }: { rank: ReadonlyMap<string, number>; notBefore: ReadonlyMap<string, Minutes> },
 ): Schedule {
   const done = new Map<string, Timed>()
   const failed = new Set<string>()
-  const gaps = windows.map((window) => ({ ...window }))
-  const busy: Record<Use['of'], Busy[]> = { washer: [], dryer: [], line: [] }
-  const has: Record<Use['of'], number> = { washer: 1, dryer: 1, line: lineMetres }
+  const booking = new Booking(windows, { washer: 1, dryer: 1, line: lineMetres })
   const known = new Set(steps.map(({ id }) => id))
   const waiting = new Set(steps)
   const begin = windows[0]?.start ?? 0
+  const soonAfter = (one: Step) => steps.filter(({ soon, after }) => soon !== null && after.includes(one.id))
+  const isReady = ({ after }: Step) => after.every((id) => done.has(id) || failed.has(id) || !known.has(id))
+  const take = (one: Step, start: Minutes) => {
+    waiting.delete(one)
+    booking.take(one, start)
+    done.set(one.id, { ...one, start, end: start + lasts(one) })
+  }
   while (waiting.size > 0) {
-    const ready = [...waiting].filter(({ after }) =>
-      after.every((id) => done.has(id) || failed.has(id) || !known.has(id)),
-    )
+    const ready = [...waiting].filter(isReady)
     if (ready.length === 0) break
     const one = ready.reduce((most, next) => (rank.get(next.id)! > rank.get(most.id)! ? next : most))
-    waiting.delete(one)
-    const earliest = one.after.reduce((at, id) => Math.max(at, done.get(id)?.end ?? at), begin)
+    const from = Math.max(begin, notBefore.get(one.id) ?? begin)
+    const earliest = one.after.reduce((at, id) => Math.max(at, done.get(id)?.end ?? at), from)
+    const next = soonAfter(one)
     const isHeld = one.after.some((id) => failed.has(id))
-    const start = isHeld ? undefined : place(one, earliest)
-    if (start === undefined) failed.add(one.id)
-    else take(one, start)
+    const start = isHeld ? undefined : (booking.place(one, earliest, next) ?? booking.place(one, earliest, []))
+    if (start === undefined) {
+      waiting.delete(one)
+      failed.add(one.id)
+      continue
+    }
+    take(one, start)
+    // What must follow soon takes its place before anything else can.
+    for (const follower of next) {
+      const after = isReady(follower) ? booking.place(follower, start + lasts(one), []) : undefined
+      if (after !== undefined) take(follower, after)
+    }
   }
   waiting.forEach(({ id }) => failed.add(id))
   const timed = steps.flatMap(({ id }) => done.get(id) ?? [])
   const finish = timed.length > 0 ? Math.max(...timed.map(({ end }) => end)) : null
   return { timed, unscheduled: [...failed], criticalPath: pathTo(timed, done), finish }
-
-  function place(one: Step, earliest: Minutes): Minutes | undefined {
-    if (windows.length === 0) return undefined
-    if (one.hands === 0) return roomFrom(one, earliest)
-    for (const gap of gaps) {
-      if (gap.end - one.hands < earliest) continue
-      let at = Math.max(gap.start, earliest)
-      while (at + one.hands <= gap.end) {
-        const room = roomFrom(one, at)
-        if (room === at) return at
-        at = room
-      }
-    }
-    return undefined
-  }
-
-  /** The first minute from then on at which what it uses is there for as long as it takes. */
-  function roomFrom(one: Step, from: Minutes): Minutes {
-    if (!one.use) return from
-    const { of, much } = one.use
-    let at = from
-    for (;;) {
-      const until = at + lasts(one)
-      const inTheWay = busy[of].filter(({ start, end }) => start < until && end > at)
-      const most = Math.max(
-        0,
-        ...[at, ...inTheWay.map(({ start }) => start)].map((t) => usedAt(inTheWay, Math.max(t, at))),
-      )
-      if (most + much <= has[of] + 1e-9 || inTheWay.length === 0) return at
-      at = Math.min(...inTheWay.map(({ end }) => end))
-    }
-  }
-
-  function take(one: Step, start: Minutes): void {
-    const end = start + lasts(one)
-    done.set(one.id, { ...one, start, end })
-    if (one.use) busy[one.use.of].push({ start, end, much: one.use.much })
-    if (one.hands === 0) return
-    const index = gaps.findIndex((gap) => gap.start <= start && start + one.hands <= gap.end)
-    const gap = gaps[index]!
-    const rest = [
-      { start: gap.start, end: start },
-      { start: start + one.hands, end: gap.end },
-    ].filter((part) => part.end > part.start)
-    gaps.splice(index, 1, ...rest)
-  }
 }
-
-const usedAt = (list: readonly Busy[], at: Minutes) =>
-  list.reduce((sum, { start, end, much }) => (start <= at && at < end ? sum + much : sum), 0)
 
 /** Back from the step that ends last, each time to the one that it waited for longest. */
 function pathTo(timed: readonly Timed[], done: ReadonlyMap<string, Timed>): string[] {

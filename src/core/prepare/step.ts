@@ -45,6 +45,8 @@ export interface Step {
   wait: [low: number, high: number]
   after: string[]
   use: Use | null
+  /** Begun no later than so long after what it waits for, since wet cloth spoils: minutes; null: whenever. */
+  soon: number | null
 }
 
 export interface Project {
@@ -62,5 +64,5 @@ export function step(
   pieces: string[],
   rest: Partial<Step> & Pick<Step, 'text' | 'why'>,
 ): Step {
-  return { id, kind, pieces, risk: '', hands: 0, wait: NO_WAIT, after: [], use: null, ...rest }
+  return { id, kind, pieces, risk: '', hands: 0, wait: NO_WAIT, after: [], use: null, soon: null, ...rest }
 }

@@ -101,13 +101,15 @@ function washesOf(
       why: plan.why,
       risk: plan.risk,
       hands: 10,
-      wait: [50, 120],
+      wait: [50, 100],
       after: i === 0 ? load.pieces.map(ready).filter(Boolean) : [`${load.id}:wash-${i}`],
       use: { of: 'washer', much: 1 },
     }),
   )
 }
 
+/** Wet cloth that lies longer creases and sours, minutes. */
+const SOON = 240
 /** Metres of line that a piece takes: it hangs over it by its width. */
 const LINE_METRES = 1.5
 
@@ -140,6 +142,7 @@ function afterWashing(
         wait: dryingMinutes(offer, way, household, plan.isSpun),
         after: last(),
         use: takenUp(way, household),
+        soon: SOON,
       }),
     )
   }
@@ -200,6 +203,8 @@ function warningsOf({ id, bleeds, offer }: PiecePlanned, plan: WashPlan): Planne
     ...(isWashed && offer.washed !== true
       ? [{ id: 'will-shrink', text: `${id} may lose ${shrinkWords(offer)} in its first wash: buy and lay for that.` }]
       : []),
-    ...(plan.risk && isWashed ? [{ id: plan.because[0]!, text: `${id}: ${plan.risk}` }] : []),
+    ...(plan.risk && isWashed && !plan.because.includes('wash-in-machine')
+      ? [{ id: plan.because[0]!, text: `${id}: ${plan.risk}` }]
+      : []),
   ]
 }

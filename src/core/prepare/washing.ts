@@ -11,11 +11,11 @@ export type Shade = (typeof SHADES)[number]
 
 /** Matters of washing on which practitioners disagree, their sides, and the one that is taken where nobody picked. */
 export const WASH_SCHOOLS = {
-  prewash: { sides: ['as-worn', 'hotter', 'twice'], usual: 'as-worn' },
-  edges: { sides: ['finish', 'tube', 'cut-off'], usual: 'finish' },
-  viscose: { sides: ['cold-flat', 'hot-then-cold'], usual: 'cold-flat' },
-  silk: { sides: ['hand', 'dry-clean'], usual: 'hand' },
-  stiffening: { sides: ['starch', 'wash-out'], usual: 'starch' },
+  prewash: { sides: ['as-worn', 'hotter', 'twice'], usual: 'as-worn', words: 'washing before cutting' },
+  edges: { sides: ['finish', 'tube', 'cut-off'], usual: 'finish', words: 'cut edges in the wash' },
+  viscose: { sides: ['cold-flat', 'hot-then-cold'], usual: 'cold-flat', words: 'washing viscose' },
+  silk: { sides: ['hand', 'dry-clean'], usual: 'hand', words: 'washing silk' },
+  stiffening: { sides: ['starch', 'wash-out'], usual: 'starch', words: 'stiffening before cutting' },
 } as const
 export type WashSchool = keyof typeof WASH_SCHOOLS
 

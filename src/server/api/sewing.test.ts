@@ -76,7 +76,7 @@ describe('prepare', () => {
     expect(answer.unscheduled).toHaveLength(answer.steps.length)
   })
   it.each([
-    [400, { pieces: [] }, 'pieces'],
+    [422, { pieces: [] }, 'pieces'],
     [422, { ...asked, free: [{ start: '2026-05-02T09:00', end: '2026-05-02T09:00' }] }, 'free.0.end'],
     [422, { ...asked, free: [{ start: '2026-02-30T09:00', end: '2026-05-02T09:00' }] }, 'free.0.start'],
     [422, { ...asked, pieces: [asked.pieces[0], asked.pieces[0]] }, 'pieces.1.id'],

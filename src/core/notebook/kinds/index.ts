@@ -11,6 +11,7 @@ import { pieceKind } from './piece'
 import { projectKind } from './project'
 import { projectClothKind } from './projectCloth'
 import { viewKind } from './view'
+import { workroomKind } from './workroom'
 import { type RecordKind } from './define'
 
 /** Every kind of record that a notebook keeps. */
@@ -27,6 +28,7 @@ export const recordKinds = {
   'project-cloth': projectClothKind,
   lay: layKind,
   view: viewKind,
+  workroom: workroomKind,
 } as const satisfies Record<string, RecordKind>
 
 export type RecordKindId = keyof typeof recordKinds

@@ -17,6 +17,9 @@ export const ProjectSchema = z.strictObject({
   notes: optionalText(4000),
   /** Steps that are behind it. */
   behind: listOf(z.enum(MAKING_STEPS), MAKING_STEPS.length).default([]),
+  /** Steps of its plan that are done, by their ids, and those that were put off, until when. */
+  ticked: listOf(z.string().min(1).max(160), 300).default([]),
+  putOff: listOf(z.strictObject({ id: z.string().min(1).max(160), until: z.string().max(16) }), 100).default([]),
   /** Notions that are there, by their words. */
   bought: listOf(optionalText(200), 60).default([]),
   finished: DaySchema.nullable().default(null),

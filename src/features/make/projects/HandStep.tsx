@@ -17,10 +17,31 @@ export function HandStep({ project, step }: { project: ProjectData; step: Making
   return (
     <Stack $gap="0.6rem">
       {step === 'prepare' ? <Washing project={project} /> : null}
+      {step === 'prepare' || step === 'sew' ? <Ahead project={project} step={step} /> : null}
       {step === 'cut' ? <Cutting project={project} /> : null}
       <StepTick project={project} step={step} label={TICKS[step] ?? 'It is done'} />
     </Stack>
   )
+}
+
+/** The plan of everything, and how each cloth wants to be handled. */
+function Ahead({ project: { id, places, garment }, step }: { project: ProjectData; step: MakingStep }) {
+  if (step === 'prepare')
+    return (
+      <p>
+        <Link href={`/projects/${id}/plan`}>The plan: what to do when, in loads, to the last hem</Link>
+      </p>
+    )
+  return places
+    .filter(({ chosen }) => chosen?.pieceId)
+    .map(({ title, chosen }) => (
+      <p key={title}>
+        <Link href={`/stash/${chosen!.pieceId}/sew${garment ? `?garment=${garment}` : ''}`}>
+          How to sew {chosen!.name}
+        </Link>
+        : needle, thread, seams, iron.
+      </p>
+    ))
 }
 
 function Washing({ project: { set, places } }: { project: ProjectData }) {

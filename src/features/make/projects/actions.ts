@@ -70,6 +70,8 @@ const ChangeSchema = z.discriminatedUnion('do', [
     copies: z.number().int().min(1).max(100),
   }),
   z.strictObject({ do: z.literal('notes'), notes: optionalText(4000) }),
+  z.strictObject({ do: z.literal('tick'), id: z.string().min(1).max(160), isDone: z.boolean() }),
+  z.strictObject({ do: z.literal('put-off'), id: z.string().min(1).max(160), until: z.string().max(16) }),
 ])
 
 /** Changes what a project says of itself. */
@@ -101,6 +103,14 @@ function changed(project: Project, change: z.output<typeof ChangeSchema>): Proje
       return { ...project, size: change.size, view: change.view, copies: change.copies }
     case 'notes':
       return { ...project, notes: change.notes }
+    case 'tick': {
+      const ticked = project.ticked.filter((id) => id !== change.id)
+      return { ...project, ticked: change.isDone ? [...ticked, change.id] : ticked }
+    }
+    case 'put-off': {
+      const rest = project.putOff.filter(({ id }) => id !== change.id)
+      return { ...project, putOff: [...rest, { id: change.id, until: change.until }] }
+    }
   }
 }
 

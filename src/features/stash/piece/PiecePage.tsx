@@ -146,6 +146,7 @@ function Next(data: PieceData) {
           )}
           <Link href={`/find-out?piece=${piece.id}`}>Find out more</Link>
           <Link href={`/measure?piece=${piece.id}`}>Measure it</Link>
+          <Link href={`/stash/${piece.id}/sew`}>How to sew it</Link>
           <Link href={`/stash/${piece.id}/edit`}>Change what is written</Link>
         </Actions>
         <Trouble>{trouble}</Trouble>

@@ -1,0 +1,19 @@
+import { minuteNow } from '@/features/make/plan/clock'
+import { calendarOf, loadPlan } from '@/features/make/plan/load'
+import { readPreferences } from '@/features/shared/settings/readPreferences'
+import { problem } from '@/server/api/problem'
+
+/** The plan of a project for a calendar. */
+export async function GET(_: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
+  const { words } = await readPreferences()
+  const plan = await loadPlan((await params).id, words, minuteNow())
+  if (!plan)
+    return problem(404, 'bad-input', 'There is no such project.', [{ path: 'id', message: 'no such project' }])
+  return new Response(calendarOf(plan), {
+    headers: {
+      'content-type': 'text/calendar; charset=utf-8',
+      'content-disposition': 'attachment; filename="plan.ics"',
+      'cache-control': 'no-store',
+    },
+  })
+}

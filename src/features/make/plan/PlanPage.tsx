@@ -1,0 +1,260 @@
+'use client'
+
+import Link from 'next/link'
+import styled from 'styled-components'
+import { type PlannedStep } from '@/core/prepare/prepare'
+import { Button, StrongButton } from '@/ui/kit/buttons'
+import { CheckField } from '@/ui/kit/checks'
+import { ButtonLink } from '@/ui/kit/links'
+import { Actions, Columns, Lead, Page, Paper, PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Trouble } from '@/ui/kit/Trouble'
+import { useDoing } from '@/ui/kit/useDoing'
+import { WhenOpened } from '@/ui/kit/WhenOpened'
+import { changeProject } from '../projects/actions'
+import { type PlanData } from './load'
+import { dayWords, minuteWords, waitWords } from './words'
+
+const Day = styled.section`
+  display: grid;
+  gap: 0.4rem;
+  h2 {
+    font-size: 1.1rem;
+    margin: 0.6rem 0 0;
+  }
+`
+const Line = styled.li`
+  display: grid;
+  grid-template-columns: 3.6rem minmax(0, 1fr);
+  gap: 0.75rem;
+  padding: 0.55rem 0;
+  border-bottom: 1px solid var(--line);
+  time {
+    font-variant-numeric: tabular-nums;
+    padding-top: 0.55rem;
+  }
+`
+
+/** What to do when: the next step first, then day by day. */
+export function PlanPage(plan: PlanData) {
+  const { id, name, steps, finish, hasCloth, isAsked } = plan
+  const next = steps.find(({ start }) => start !== null)
+  return (
+    <Page>
+      <div>
+        <Link href={`/projects/${id}`}>{name}</Link>
+        <h1>The plan</h1>
+        <Lead role="status">{leadWords(plan)}</Lead>
+      </div>
+      {hasCloth ? null : (
+        <Slip $tone="warn">
+          No cloth is chosen yet, so its washing is not in here.{' '}
+          <Link href={`/projects/${id}`}>Choose it first.</Link>
+        </Slip>
+      )}
+      {next ? <NextStep plan={plan} step={next} /> : null}
+      <Actions>
+        {finish ? (
+          <ButtonLink href={`/projects/${id}/plan.ics`} prefetch={false}>
+            Into my calendar
+          </ButtonLink>
+        ) : null}
+        <Link href="/workroom">{isAsked ? 'My hours and machines' : 'Say when you have time, and with what'}</Link>
+        {isAsked ? null : <Soft>For now: two evenings and a Saturday morning a week.</Soft>}
+      </Actions>
+      <Columns $first="1.8fr">
+        <Stack>
+          <Days plan={plan} />
+          <Unplanned plan={plan} />
+        </Stack>
+        <Stack>
+          <Loads plan={plan} />
+          {plan.warnings.length > 0 ? (
+            <Paper aria-label="To watch">
+              <h2>To watch</h2>
+              <PlainList>
+                {plan.warnings.map(({ text }) => (
+                  <li key={text}>{text}</li>
+                ))}
+              </PlainList>
+            </Paper>
+          ) : null}
+          <Behind plan={plan} />
+        </Stack>
+      </Columns>
+    </Page>
+  )
+}
+
+function leadWords({ finish, steps, unscheduled, done }: PlanData): string {
+  if (steps.length === 0) return 'Everything is behind it.'
+  const hands = steps.reduce((sum, one) => sum + one.hands, 0)
+  const work = `${minuteWords(hands)} of work in ${steps.length} steps${done.length > 0 ? ' to go' : ''}`
+  if (finish === null) return `${work}; it found no time yet.`
+  if (unscheduled.length > 0) return `${work}; ${unscheduled.length} of them find no time in the next twelve weeks.`
+  return `Done by ${dayWords(finish)}: ${work}.`
+}
+
+const KINDS: Readonly<Record<PlannedStep['kind'], string>> = {
+  buy: 'Buy everything',
+  toile: 'Toile',
+  'test-square': 'Test a square',
+  'finish-edges': 'Finish the edges',
+  wash: 'Wash',
+  dry: 'Dry',
+  press: 'Press',
+  'true-grain': 'True the grain',
+  rest: 'Let it rest',
+  stabilise: 'Stiffen it',
+  'test-seam': 'Test seam',
+  cut: 'Cut',
+  mark: 'Mark',
+  staystitch: 'Staystitch',
+  interface: 'Interfacing',
+  sew: 'Sew',
+  'wash-out': 'Wash the stiffener out',
+  hang: 'Let it hang',
+  hem: 'Hem',
+  finish: 'Finish',
+}
+
+/** So long a step is put off at once, minutes. */
+const A_DAY = 1440
+
+function NextStep({ plan, step }: { plan: PlanData; step: PlannedStep }) {
+  const { busy, trouble, doing } = useDoing()
+  const later = () => {
+    const until = new Date(Date.parse(`${step.start}:00Z`) + A_DAY * 60_000).toISOString().slice(0, 16)
+    return doing(() => changeProject(plan.id, { do: 'put-off', id: step.id, until }))
+  }
+  return (
+    <Paper aria-label="The next step">
+      <Soft>
+        Next, {dayWords(step.start!)} at {step.start!.slice(11)}
+        {step.hands > 0 ? `, ${minuteWords(step.hands)}` : ''}
+        {piecesWords(plan, step)}
+      </Soft>
+      <Lead>
+        {KINDS[step.kind]}: {step.text}
+      </Lead>
+      <p>{step.why}</p>
+      {step.risk ? <Soft>{step.risk}</Soft> : null}
+      <Actions>
+        <StrongButton
+          isDisabled={busy}
+          onPress={() => doing(() => changeProject(plan.id, { do: 'tick', id: step.id, isDone: true }))}
+        >
+          It is done
+        </StrongButton>
+        <Button isDisabled={busy} onPress={later}>
+          Put it off a day
+        </Button>
+      </Actions>
+      <Trouble>{trouble}</Trouble>
+    </Paper>
+  )
+}
+
+function piecesWords({ names }: PlanData, { pieces }: PlannedStep): string {
+  const known = pieces.flatMap((id) => names[id] ?? [])
+  return known.length > 0 && known.length < Object.keys(names).length ? `: ${known.join(', ')}` : ''
+}
+
+function Days({ plan }: { plan: PlanData }) {
+  const timed = plan.steps.filter((step): step is PlannedStep & { start: string } => step.start !== null)
+  const days = [...new Set(timed.map(({ start }) => start.slice(0, 10)))]
+  return days.map((day) => (
+    <Day key={day} aria-label={dayWords(`${day}T00:00`)}>
+      <h2>{dayWords(`${day}T00:00`)}</h2>
+      <PlainList $gap="0">
+        {timed
+          .filter(({ start }) => start.startsWith(day))
+          .map((step) => (
+            <StepLine key={step.id} plan={plan} step={step} />
+          ))}
+      </PlainList>
+    </Day>
+  ))
+}
+
+function StepLine({ plan, step }: { plan: PlanData; step: PlannedStep & { start: string } }) {
+  const { busy, trouble, doing } = useDoing()
+  const wait = waitWords(step.wait)
+  const isOnPath = plan.criticalPath.includes(step.id)
+  return (
+    <Line>
+      <time dateTime={step.start}>{step.start.slice(11)}</time>
+      <div>
+        <CheckField
+          isSelected={false}
+          isDisabled={busy}
+          onChange={() => doing(() => changeProject(plan.id, { do: 'tick', id: step.id, isDone: true }))}
+        >
+          <b>{KINDS[step.kind]}</b>
+        </CheckField>
+        <p>{step.text}</p>
+        <Soft>
+          {step.hands > 0 ? minuteWords(step.hands) : 'By itself'}
+          {wait ? `, then ${wait} by itself` : ''}
+          {piecesWords(plan, step)}
+          {isOnPath ? '. The end waits for this' : ''}.
+        </Soft>
+        <Trouble>{trouble}</Trouble>
+      </div>
+    </Line>
+  )
+}
+
+function Unplanned({ plan: { steps, unscheduled } }: { plan: PlanData }) {
+  if (unscheduled.length === 0) return null
+  return (
+    <WhenOpened summary={`${unscheduled.length} steps that found no time`}>
+      {() => (
+        <PlainList>
+          {steps
+            .filter(({ id }) => unscheduled.includes(id))
+            .map(({ id, text, hands }) => (
+              <li key={id}>
+                {text} ({minuteWords(hands)})
+              </li>
+            ))}
+        </PlainList>
+      )}
+    </WhenOpened>
+  )
+}
+
+function Loads({ plan: { loads, names } }: { plan: PlanData }) {
+  if (loads.length === 0) return null
+  return (
+    <Paper aria-label="In the machine">
+      <h2>In the machine</h2>
+      <PlainList>
+        {loads.map(({ id, text, pieces }) => (
+          <li key={id}>
+            <b>{text}</b>
+            <Soft>{pieces.map((piece) => names[piece] ?? piece).join(', ')}</Soft>
+          </li>
+        ))}
+      </PlainList>
+    </Paper>
+  )
+}
+
+function Behind({ plan }: { plan: PlanData }) {
+  const { busy, doing } = useDoing()
+  if (plan.done.length === 0) return null
+  const last = plan.done.at(-1)!
+  return (
+    <Actions>
+      <Soft>
+        {plan.done.length} {plan.done.length === 1 ? 'step is' : 'steps are'} done.
+      </Soft>
+      <Button
+        isDisabled={busy}
+        onPress={() => doing(() => changeProject(plan.id, { do: 'tick', id: last, isDone: false }))}
+      >
+        Take the last tick back
+      </Button>
+    </Actions>
+  )
+}

@@ -1,0 +1,197 @@
+'use client'
+
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import styled from 'styled-components'
+import { ClothSwatch } from '@/ui/cloth/Cloth'
+import { CheckField } from '@/ui/kit/checks'
+import { SelectField } from '@/ui/kit/SelectField'
+import { Actions, Columns, Page, Paper, PlainList, Slip, Soft, Stack, Steps } from '@/ui/kit/surfaces'
+import { WhenOpened } from '@/ui/kit/WhenOpened'
+import { type SewingData } from './load'
+
+const Answers = styled.dl`
+  margin: 0;
+  display: grid;
+  gap: 0.9rem 1.5rem;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 13rem), 1fr));
+  dt {
+    color: var(--ink-soft);
+  }
+  dd {
+    margin: 0;
+    font-family: 'Young Serif', Georgia, serif;
+    font-size: 1.25rem;
+    line-height: 1.25;
+  }
+`
+
+const POINTS: Readonly<Record<string, string>> = {
+  universal: 'universal point',
+  sharp: 'sharp point',
+  'ball-point': 'ball point',
+  stretch: 'stretch point',
+  jeans: 'jeans point',
+  leather: 'cutting point',
+}
+const STITCHES = { straight: 'straight', 'narrow-zigzag': 'narrow zigzag', stretch: 'stretch stitch' } as const
+const span = ([low, high]: readonly [number, number]) => (low === high ? `${low}` : `${low} to ${high}`)
+
+/** How a cloth wants to be handled: what to put into the machine first, then each choice with its reason. */
+export function SewingPage(data: SewingData) {
+  const { id, name, summary, advice, tile } = data
+  const { needle, thread, stitch, pressing } = advice
+  const dots = pressing.ironDots === 0 ? 'no iron' : '•'.repeat(pressing.ironDots)
+  return (
+    <Page>
+      <div>
+        <Link href={`/stash/${id}`}>{name}</Link>
+        <h1>How to sew it</h1>
+        <Soft>{summary}</Soft>
+      </div>
+      <For {...data} />
+      <Answers>
+        <div>
+          <dt>Needle</dt>
+          <dd>
+            {span(needle.nm)}, {POINTS[needle.point]}
+          </dd>
+        </div>
+        <div>
+          <dt>Stitch</dt>
+          <dd>
+            {STITCHES[stitch.kind]}, {span(stitch.mm)} mm
+          </dd>
+        </div>
+        <div>
+          <dt>Thread</dt>
+          <dd>{thread.choices.map(({ fibre }) => fibre).join(', else ')}</dd>
+        </div>
+        <div>
+          <dt>Iron</dt>
+          <dd>
+            <span aria-label={`${pressing.ironDots} dots`}>{dots}</span>, {pressing.steam ? 'steam' : 'dry'}
+            {pressing.pressCloth ? ', under a cloth' : ''}
+          </dd>
+        </div>
+      </Answers>
+      <Columns $first="1.7fr">
+        <Stack>
+          <Ranked title="Seams" term="seam finish" list={advice.seams} />
+          <Ranked title="Hems" term="hem" list={advice.hems} />
+          <Paper aria-label="In this order">
+            <h2>In this order</h2>
+            <Steps>
+              {advice.order.map(({ id: rule, text }) => (
+                <li key={rule}>{text}</li>
+              ))}
+            </Steps>
+          </Paper>
+          <Choices {...data} />
+        </Stack>
+        <Stack>
+          <ClothSwatch tile={tile} label={`${name}, drawn`} height="10rem" />
+          <Slip $tone="warn">
+            <PlainList>
+              {advice.warnings.map(({ id: rule, text }) => (
+                <li key={rule}>{text}</li>
+              ))}
+            </PlainList>
+          </Slip>
+          <Soft>
+            {data.isAsked ? (
+              <Link href="/workroom">With what you have, and as you like it</Link>
+            ) : (
+              <Link href="/workroom">Say what you sew with</Link>
+            )}
+            . A test seam on a scrap decides in the end.
+          </Soft>
+        </Stack>
+      </Columns>
+    </Page>
+  )
+}
+
+function For({ id, garment, garments, isLined }: SewingData) {
+  const router = useRouter()
+  const go = (next: { garment: string; isLined: boolean }) => {
+    const asked = new URLSearchParams()
+    if (next.garment) asked.set('garment', next.garment)
+    if (next.isLined) asked.set('lined', 'yes')
+    router.replace(`/stash/${id}/sew?${asked}`, { scroll: false })
+  }
+  return (
+    <Actions>
+      <SelectField
+        label="For"
+        value={garment}
+        onChange={(next) => go({ garment: next, isLined })}
+        options={[['', 'anything'] as const, ...garments]}
+      />
+      <CheckField isSelected={isLined} onChange={(next) => go({ garment, isLined: next })}>
+        Lined
+      </CheckField>
+    </Actions>
+  )
+}
+
+function Ranked({
+  title,
+  term,
+  list,
+}: {
+  title: string
+  term: string
+  list: readonly { id: string; rank: number; text: string }[]
+}) {
+  return (
+    <Paper aria-label={title}>
+      <h2>
+        {title} <Soft as="span">({term})</Soft>
+      </h2>
+      <Steps>
+        {list.map(({ id, text }) => {
+          const [what, why] = text.split(/: (.*)/s)
+          return (
+            <li key={id}>
+              <b>{what}</b>: {why}
+            </li>
+          )
+        })}
+      </Steps>
+    </Paper>
+  )
+}
+
+/** Every other choice with its reason, its rules, and what others would say. */
+function Choices({ advice }: SewingData) {
+  const rows = [
+    ['Needle', advice.needle],
+    ['Stitch', advice.stitch],
+    ['Foot', advice.foot],
+    ['Tension', advice.tension],
+    ['Cutting', advice.cutting],
+    ['Marking', advice.marking],
+    ['Pinning', advice.pinning],
+    ['Pressing', { ...advice.pressing, others: [] }],
+    ['Interfacing', advice.interfacing],
+  ] as const
+  return (
+    <Paper aria-label="Each choice, and why">
+      <h2>Each choice, and why</h2>
+      {rows.map(([title, { text, because, others }]) => (
+        <div key={title}>
+          <p>
+            <b>{title}.</b> {text}
+          </p>
+          {others.map(({ id, text: other }) => (
+            <Soft key={id}>Others would say: {other}</Soft>
+          ))}
+          <WhenOpened summary={`By which rules (${because.length})`}>
+            {() => <Soft>{because.join(', ')}</Soft>}
+          </WhenOpened>
+        </div>
+      ))}
+    </Paper>
+  )
+}
