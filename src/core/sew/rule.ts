@@ -84,8 +84,15 @@ export function ranked<Id extends string>(
   const told = ids.map((id) => {
     const own = fired.filter(({ gives }) => gives[id] !== undefined)
     const points = own.reduce((sum, { gives }) => sum + gives[id]!, 0)
-    const strongest = [...own].sort((a, b) => b.gives[id]! - a.gives[id]!)[0]
-    return { id, points, text: `${words[id]}: ${strongest?.text ?? ''}`, because: own.map((rule) => rule.id) }
+    // A rule's words are about what it favours most; for the rest it only counts.
+    const isFavoured = ({ gives }: Rule<Points<Id>>) => gives[id] === Math.max(...(Object.values(gives) as number[]))
+    const [strongest] = own.filter(isFavoured).sort((a, b) => b.gives[id]! - a.gives[id]!)
+    return {
+      id,
+      points,
+      text: `${words[id]}: ${strongest?.text ?? 'does as well.'}`,
+      because: own.map((rule) => rule.id),
+    }
   })
   return told
     .filter(({ points }) => points > 0)

@@ -60,6 +60,13 @@ export const SEAM_RULES: readonly Rule<Points<SeamId>>[] = [
     safety: 1,
   },
   {
+    id: 'seam-no-overlocker',
+    when: (c) => !c.machine.overlocker,
+    gives: { overlocked: -20 },
+    text: 'there is none.',
+    safety: 3,
+  },
+  {
     id: 'seam-overlocked-knit',
     when: (c) => c.isKnit && !c.isFilm,
     gives: { overlocked: 4, zigzag: 3 },
@@ -240,7 +247,7 @@ export const HEM_RULES: readonly Rule<Points<HemId>>[] = [
   },
   {
     id: 'hem-limp-middling',
-    when: (c) => c.isWoven && c.body === 'fluid' && c.gsm >= 130,
+    when: (c) => c.isWoven && c.isLimp && c.gsm >= 130 && !c.is('pile'),
     gives: { 'single-blind': 6, 'narrow-double': 4 },
     text: 'falls from its weight: one turn, blind, leaves no ridge.',
     safety: 1,

@@ -109,8 +109,11 @@ describe('what it rests on', () => {
     expect(sewAdvice({ offer: offerFrom({}) }).warnings.map(({ id }) => id)).toContain('weight-guessed')
   })
   it('stays within what the person has', () => {
-    const without = advise('chambray', { machine: { overlocker: false } })
-    expect(without.seams.map(({ id }) => id)).not.toContain('overlocked')
+    for (const called of ['chambray', 'linen', 'jersey', 'velvet', 'georgette', 'tweed']) {
+      const without = advise(called, { machine: { overlocker: false }, schools: { seam: 'overlocked' } })
+      expect(without.seams.map(({ id }) => id)).not.toContain('overlocked')
+      expect(without.seams.length).toBeGreaterThan(0)
+    }
     expect(advise('chiffon', { machine: { smallestNeedle: 80 } }).needle.nm).toEqual([80, 80])
     expect(advise('velvet').foot.text).toMatch(/worth buying/)
   })

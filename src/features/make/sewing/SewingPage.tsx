@@ -179,7 +179,7 @@ function Choices({ advice }: SewingData) {
   return (
     <Paper aria-label="Each choice, and why">
       <h2>Each choice, and why</h2>
-      {rows.map(([title, { text, because, others }]) => (
+      {rows.map(([title, { text, others }]) => (
         <div key={title}>
           <p>
             <b>{title}.</b> {text}
@@ -187,11 +187,19 @@ function Choices({ advice }: SewingData) {
           {others.map(({ id, text: other }) => (
             <Soft key={id}>Others would say: {other}</Soft>
           ))}
-          <WhenOpened summary={`By which rules (${because.length})`}>
-            {() => <Soft>{because.join(', ')}</Soft>}
-          </WhenOpened>
         </div>
       ))}
+      <WhenOpened summary="By which rules">
+        {() => (
+          <PlainList $gap="0.2rem">
+            {rows.map(([title, { because }]) => (
+              <li key={title}>
+                {title}: {because.join(', ')}
+              </li>
+            ))}
+          </PlainList>
+        )}
+      </WhenOpened>
     </Paper>
   )
 }

@@ -1,0 +1,73 @@
+import { readFileSync } from 'node:fs'
+import { fill } from './everyScreen'
+import { expect, open, test } from './fixtures'
+
+test.describe.configure({ mode: 'serial' })
+
+let ids: Awaited<ReturnType<typeof fill>>
+
+test('from a chosen cloth to a plan, in the hours that were said', async ({ page }) => {
+  ids = await fill(page)
+  await open(page, '/workroom')
+  await page.getByRole('button', { name: 'Another time' }).click()
+  const time = page.getByRole('group', { name: 'Time 1' })
+  await time.getByLabel('Day').selectOption('Sunday')
+  await time.getByLabel('From').fill('14:00')
+  await time.getByLabel('To').fill('13:00')
+  await page.getByRole('button', { name: 'Keep it so' }).click()
+  await expect(page.getByText('it ends before it begins')).toBeVisible()
+  await time.getByLabel('To').fill('18:00')
+  await page.getByRole('button', { name: 'Keep it so' }).click()
+  await expect(page.getByText('Kept.')).toBeVisible()
+  await open(page, `/projects/${ids.project}`)
+  await page
+    .getByRole('button', { name: /^Take / })
+    .first()
+    .click()
+  await expect(page.getByText(/Next: see whether|Next: buy|Next: wash/).first()).toBeVisible()
+  await page.getByRole('link', { name: /The plan: what to do when/ }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'The plan' })).toBeVisible()
+  await expect(page.getByRole('status').first()).toContainText(/Done by Sunday .* of work in \d+ steps/)
+  const days = page.getByRole('heading', { level: 2, name: /day \d+ \w+$/ })
+  for (const title of await days.allTextContents()) expect(title).toMatch(/^(Sun|Mon)day/)
+})
+
+test('a step is ticked with one thumb, another put off, and the tick taken back', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await open(page, `/projects/${ids.project}/plan`)
+  const next = page.getByRole('region', { name: 'The next step' })
+  const first = await next.getByText(/^Next, /).textContent()
+  await next.getByRole('button', { name: 'Put it off a day' }).click()
+  await expect(next.getByText(/^Next, /)).not.toHaveText(first!)
+  await next.getByRole('button', { name: 'It is done' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('1 step is done.')).toBeVisible()
+  await expect(page.getByRole('status').first()).toContainText('to go')
+  await page.getByRole('button', { name: 'Take the last tick back' }).click()
+  await expect(page.getByText('1 step is done.')).toHaveCount(0)
+})
+
+test('the plan goes into a calendar', async ({ page }) => {
+  await open(page, `/projects/${ids.project}/plan`)
+  const download = page.waitForEvent('download')
+  await page.getByRole('link', { name: 'Into my calendar' }).click()
+  const text = readFileSync((await (await download).path())!, 'utf8')
+  expect(text).toMatch(/^BEGIN:VCALENDAR/)
+  expect(text.match(/BEGIN:VEVENT/g)!.length).toBeGreaterThan(8)
+  expect(text).toMatch(/DTSTART:\d{8}T1[4-7]\d{4}\r?\n/)
+})
+
+test('how to sew it follows the cloth, what is made of it, and what the person has', async ({ page }) => {
+  await open(page, `/stash/${ids.piece}/sew`)
+  await expect(page.getByText(/75 to 80|80 to 90/)).toBeVisible()
+  const seams = page.getByRole('region', { name: 'Seams' })
+  await expect(seams).not.toContainText('overlocked')
+  await open(page, '/workroom')
+  await page.getByText('An overlocker (serger)').click()
+  await page.getByRole('button', { name: 'Keep it so' }).click()
+  await expect(page.getByText('Kept.')).toBeVisible()
+  await open(page, `/stash/${ids.piece}/sew`)
+  await expect(seams.getByRole('listitem').first()).toContainText('overlocked')
+  await page.getByLabel('For', { exact: true }).selectOption('jeans')
+  await expect(page.getByRole('region', { name: 'In this order' })).toContainText('Sew twice what is pulled at')
+})
