@@ -60,7 +60,7 @@ test('the plan goes into a calendar', async ({ page }) => {
 test('how to sew it follows the cloth, what is made of it, and what the person has', async ({ page }) => {
   await open(page, `/stash/${ids.piece}/sew`)
   await expect(page.getByText(/75 to 80|80 to 90/)).toBeVisible()
-  const seams = page.getByRole('region', { name: 'Seams' })
+  const seams = page.getByRole('region', { name: 'Seams', exact: true })
   await expect(seams).not.toContainText('overlocked')
   await open(page, '/workroom')
   await page.getByText('An overlocker (serger)').click()
@@ -70,4 +70,27 @@ test('how to sew it follows the cloth, what is made of it, and what the person h
   await expect(seams.getByRole('listitem').first()).toContainText('overlocked')
   await page.getByLabel('For', { exact: true }).selectOption('jeans')
   await expect(page.getByRole('region', { name: 'In this order' })).toContainText('Sew twice what is pulled at')
+})
+
+test('a test seam that came out well changes the advice, and only so far', async ({ page }) => {
+  await open(page, `/stash/${ids.piece}/sew`)
+  const seams = page.getByRole('region', { name: 'Test seams' })
+  await seams.getByLabel('Needle').selectOption('110/18')
+  await seams.getByLabel('Stitch length').fill('2.2')
+  await seams.getByRole('button', { name: 'Keep this test seam' }).click()
+  await expect(
+    page.getByText(/Worked for you on this cloth: NM 110, 2.2 mm.*only part of the way/).first(),
+  ).toBeVisible()
+  await expect(page.getByText(/^90, /)).toBeVisible()
+  await seams.getByRole('button', { name: 'Throw it away' }).click()
+  await expect(page.getByText(/Worked for you/)).toHaveCount(0)
+})
+
+test('what has to be bought to sew it is listed, and ticked off', async ({ page }) => {
+  await open(page, `/projects/${ids.project}`)
+  const supplies = page.getByRole('region', { name: 'And to sew it with' })
+  await expect(supplies).toContainText(/thread, \d+ to \d+ m/)
+  await supplies.getByText(/thread, \d+ to \d+ m/).click()
+  await page.reload()
+  await expect(supplies.getByRole('checkbox').first()).toBeChecked()
 })

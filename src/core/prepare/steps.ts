@@ -130,6 +130,8 @@ function afterWashing(
         risk: plan.risk,
         hands: 25,
         after: last(),
+        // One wash at a time: the water, the spin and the person are the same.
+        use: { of: 'washer', much: 1 },
       }),
     )
   if (plan.dry) {

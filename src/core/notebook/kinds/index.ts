@@ -10,6 +10,7 @@ import { patternPieceKind } from './patternPiece'
 import { pieceKind } from './piece'
 import { projectKind } from './project'
 import { projectClothKind } from './projectCloth'
+import { testSeamKind } from './testSeam'
 import { viewKind } from './view'
 import { workroomKind } from './workroom'
 import { type RecordKind } from './define'
@@ -27,6 +28,7 @@ export const recordKinds = {
   project: projectKind,
   'project-cloth': projectClothKind,
   lay: layKind,
+  'test-seam': testSeamKind,
   view: viewKind,
   workroom: workroomKind,
 } as const satisfies Record<string, RecordKind>

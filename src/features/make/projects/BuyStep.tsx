@@ -31,17 +31,40 @@ export function BuyStep({ project }: { project: ProjectData }) {
           </PlainList>
         </section>
       ))}
-      {project.notions.map(({ text, isBought }) => (
-        <CheckField
-          key={text}
-          isSelected={isBought}
-          isDisabled={busy}
-          onChange={(isOn) => doing(() => changeProject(project.id, { do: 'bought', text, isBought: isOn }))}
-        >
-          {text}
-        </CheckField>
+      {project.notions.map(({ text, isBought, reckoned }) => (
+        <div key={text}>
+          <CheckField
+            isSelected={isBought}
+            isDisabled={busy}
+            onChange={(isOn) => doing(() => changeProject(project.id, { do: 'bought', text, isBought: isOn }))}
+          >
+            {text}
+          </CheckField>
+          {reckoned ? <Soft>{reckoned}</Soft> : null}
+        </div>
       ))}
-      {cloths.length === 0 && project.notions.length === 0 ? <Soft>Nothing has to be bought.</Soft> : null}
+      {project.supplies.length > 0 ? (
+        <section aria-label="And to sew it with">
+          <b>And to sew it with</b>
+          {project.supplies.map(({ id, text, why, isBought }) => (
+            <div key={id}>
+              <CheckField
+                isSelected={isBought}
+                isDisabled={busy}
+                onChange={(isOn) =>
+                  doing(() => changeProject(project.id, { do: 'bought', text: `supply: ${id}`, isBought: isOn }))
+                }
+              >
+                {text}
+              </CheckField>
+              <Soft>{why}</Soft>
+            </div>
+          ))}
+        </section>
+      ) : null}
+      {cloths.length === 0 && project.notions.length === 0 && project.supplies.length === 0 ? (
+        <Soft>Nothing has to be bought.</Soft>
+      ) : null}
       {cloths.length > 0 ? <StepTick project={project} step="buy" label="Everything is here" /> : null}
       <Trouble>{trouble}</Trouble>
     </Stack>

@@ -3,6 +3,9 @@ import { sizesIn } from '@/core/choose/envelope/lengths'
 import { mayServe, setWith } from '@/core/choose/set/bestSets'
 import { judgeSet } from '@/core/choose/set/set'
 import { type ClothSet, type Partner } from '@/core/choose/set/types'
+import { type Workroom } from '@/core/notebook/kinds/workroom'
+import { sewAdvice } from '@/core/sew/advice'
+import { suppliesFor, type Supply } from '@/core/sew/supplies'
 import { lessonOf } from '@/core/making/lessons'
 import { stepsOf } from '@/core/making/progress'
 import { type LengthAsked } from '@/core/notebook/schemas/making'
@@ -19,6 +22,7 @@ import { findProject, listProjects, reservedBy, wornOf, type KeptCloth, type Pro
 import { bestFor } from '@/server/remember/ranks'
 import { shelfOf, type Shelf } from '@/server/remember/shelf'
 import { allRecords, recordsReferring, type Kept } from '@/server/store/repository'
+import { readWorkroom } from '@/server/workroom'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 import { enoughFor, toBuy, type Making } from '../holding/enoughFor'
 import { hangs } from '../holding/hangs'
@@ -79,7 +83,11 @@ export async function loadProject(id: string, preferences: Preferences) {
   if (!whole) return undefined
   const { project } = whole
   const pattern = project.data.patternId === null ? undefined : await findPattern(db, project.data.patternId)
-  const [shelf, all] = await Promise.all([shelfOf(db, preferences.words), listProjects(db)])
+  const [shelf, all, { workroom }] = await Promise.all([
+    shelfOf(db, preferences.words),
+    listProjects(db),
+    readWorkroom(db),
+  ])
   const lays = pattern ? await recordsReferring(db, 'lay', 'patternId', pattern.id) : []
   const standing = standingOf(whole, pattern, shelf, preferences, lays)
   const reserved = reservedBy(all.filter((one) => one.project.id !== id))
@@ -112,13 +120,70 @@ export async function loadProject(id: string, preferences: Preferences) {
     details: pattern?.need.details ?? [],
     sizes: pattern ? sizesIn(pattern.lengths) : [],
     views: pattern?.views ?? [],
-    notions: (pattern?.notions ?? []).map(({ text }) => ({ text, isBought: project.data.bought.includes(text) })),
+    ...boughtOf(
+      pattern,
+      project.data,
+      standing.main ? suppliesOf(standing.main.offer, pattern, project.data, workroom) : [],
+    ),
     steps: standing.steps,
     next: nextWords(standing),
     places,
     set: setOf(standing.places, pattern),
     main: standing.main && { name: standing.main.name, ...hangs(standing.main) },
   }
+}
+
+/** Words by which an envelope asks for what is reckoned here as well. */
+const SAME_AS: Readonly<Record<Supply['id'], RegExp>> = {
+  thread: /thread/i,
+  needles: /needle/i,
+  interfacing: /interfacing|interlining/i,
+  zip: /zip/i,
+  buttons: /button/i,
+  elastic: /elastic/i,
+  cord: /cord/i,
+  binding: /binding/i,
+  marking: /chalk|marking/i,
+  lining: /lining/i,
+}
+
+/** The envelope's notions, each with what is reckoned of it, and what the envelope does not say. */
+function boughtOf(
+  pattern: KeptPattern | undefined,
+  { bought }: ProjectWhole['project']['data'],
+  supplies: readonly Supply[],
+) {
+  const notions = (pattern?.notions ?? []).map(({ text }) => ({
+    text,
+    isBought: bought.includes(text),
+    reckoned: supplies.find(({ id }) => SAME_AS[id].test(text))?.text ?? '',
+  }))
+  const said = (id: Supply['id']) => notions.some(({ text }) => SAME_AS[id].test(text))
+  return {
+    notions,
+    supplies: supplies
+      .filter(({ id }) => !said(id))
+      .map(({ id, text, why }) => ({ id, text, why, isBought: bought.includes(`supply: ${id}`) })),
+  }
+}
+
+/** What is bought beside the cloths. */
+function suppliesOf(
+  offer: Gist['offer'],
+  pattern: KeptPattern | undefined,
+  { copies }: ProjectWhole['project']['data'],
+  { machine, schools }: Workroom,
+) {
+  const { garment, details = [] } = pattern?.need ?? {}
+  const advice = sewAdvice({ offer, ...(garment && { garment }), details, machine, schools })
+  return suppliesFor({
+    advice,
+    ...(garment && { garment }),
+    details,
+    copies,
+    overlocker: machine.overlocker,
+    smallestNeedle: machine.smallestNeedle,
+  })
 }
 
 /** The places that a pattern has, or the main one alone where there is none. */

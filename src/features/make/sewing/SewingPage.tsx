@@ -9,6 +9,7 @@ import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Columns, Page, Paper, PlainList, Slip, Soft, Stack, Steps } from '@/ui/kit/surfaces'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { type SewingData } from './load'
+import { TestSeams } from './TestSeams'
 
 const Answers = styled.dl`
   margin: 0;
@@ -87,6 +88,7 @@ export function SewingPage(data: SewingData) {
               ))}
             </Steps>
           </Paper>
+          <TestSeams {...data} />
           <Choices {...data} />
         </Stack>
         <Stack>

@@ -1,11 +1,15 @@
 import { sewAdvice } from '@/core/sew/advice'
+import { withSamples } from '@/core/sew/samples'
+import { type Gist } from '@/core/shelf/gist'
 import { GARMENT_WORDS, GARMENTS, type Garment } from '@/core/vocabulary/choosing'
 import { wordFor, type Vocabulary } from '@/core/vocabulary/words'
 import { type UnitSystem } from '@/core/units/format'
+import { seamWords } from './seamWords'
 import { pieceWords } from '@/features/shared/stash/describe'
-import { notebook } from '@/server/database'
-import { shelfOf } from '@/server/remember/shelf'
+import { notebook, type Notebook } from '@/server/database'
+import { shelfOf, type Shelf } from '@/server/remember/shelf'
 import { readWorkroom } from '@/server/workroom'
+import { allRecords } from '@/server/store/repository'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 
 /** How a piece wants to be handled, with what the person has. @returns undefined where there is no such piece */
@@ -18,6 +22,7 @@ export async function loadSewing(
   const [shelf, { isAsked, workroom }] = await Promise.all([shelfOf(db, words), readWorkroom(db)])
   const gist = shelf.find(pieceId)
   if (!gist) return undefined
+  const samples = await samplesFor(db, shelf, gist)
   const known = GARMENTS.find((id): id is Garment => id === garment)
   return {
     id: pieceId,
@@ -28,14 +33,39 @@ export async function loadSewing(
     isLined,
     isAsked,
     garments: GARMENTS.map((id) => [id, wordFor(GARMENT_WORDS[id], words)] as const),
-    advice: sewAdvice({
-      offer: gist.offer,
-      ...(known && { garment: known }),
-      lined: isLined,
-      machine: workroom.machine,
-      schools: workroom.schools,
-    }),
+    seams: samples.filter(({ isOwn }) => isOwn).map(({ id, words: told }) => ({ id, words: told })),
+    advice: withSamples(
+      sewAdvice({
+        offer: gist.offer,
+        ...(known && { garment: known }),
+        lined: isLined,
+        machine: workroom.machine,
+        schools: workroom.schools,
+      }),
+      samples,
+    ),
   }
+}
+
+/** Cloths count as alike when they are called the same, or made alike and within so much of one weight. */
+const ALIKE = 0.2
+
+function isAlike(a: Gist, b: Gist): boolean {
+  if (a.offer.called && a.offer.called === b.offer.called) return true
+  const [one, other] = [a.offer.gsm?.value.value, b.offer.gsm?.value.value]
+  if (!one || !other || Math.abs(one / other - 1) > ALIKE) return false
+  const main = ({ offer: { mix = [] } }: Gist) => mix[0]?.fibre
+  return a.offer.construction?.value === b.offer.construction?.value && main(a) !== undefined && main(a) === main(b)
+}
+
+/** Seams that were tried on this piece, and on such cloth; the latest last. */
+async function samplesFor(db: Notebook, shelf: Shelf, gist: Gist) {
+  const { kept } = await allRecords(db, 'test-seam')
+  return kept.flatMap(({ id, data }) => {
+    const other = data.pieceId === gist.id ? gist : shelf.find(data.pieceId)
+    if (!other || !isAlike(gist, other)) return []
+    return [{ id, isOwn: data.pieceId === gist.id, ...data, words: seamWords(data) }]
+  })
 }
 
 export type SewingData = NonNullable<Awaited<ReturnType<typeof loadSewing>>>
