@@ -74,7 +74,7 @@ const COARSE_OVER = 260
 
 /** Each way of behaving, and what of a cloth brings it; common practice, limits from memory. */
 const RULES: Readonly<Record<Handling, (offer: Offer) => boolean>> = {
-  slippery: (offer) => isSmooth(offer) && weightOf(offer) < SLIPS_UNDER && isLimp(offer) && !hasPile(offer),
+  slippery: (offer) => isSmooth(offer) && weightOf(offer) < SLIPS_UNDER && mayFlow(offer) && !hasPile(offer),
   frays: (offer) => isWoven(offer) && !isCoated(offer) && !MILLED.includes(offer.called ?? '') && ravels(offer),
   curls: ({ construction, interlacing, called = '' }) =>
     construction?.value === 'knit' &&
@@ -120,6 +120,11 @@ function isWoven({ construction }: Offer): boolean {
 
 function isLimp({ body }: Offer): boolean {
   return body === undefined || body.value === 'fluid' || body.value === 'soft'
+}
+
+/** What falls, and satin even where it stands a little. */
+function mayFlow(offer: Offer): boolean {
+  return isLimp(offer) || (offer.interlacing === 'satin' && offer.body?.value === 'moderate')
 }
 
 function isSmooth({ mix = [], interlacing, called = '' }: Offer): boolean {

@@ -57,7 +57,8 @@ export const ATTACH_RULES: readonly Rule<'fusible' | 'sew-in'>[] = [
   },
   {
     id: 'attach-sew-in-heat',
-    when: (c) => c.care.ironDots <= 1,
+    // A few per cent of elastane are no hindrance: glue is pressed on, not ironed for long.
+    when: (c) => c.care.ironDots <= 1 && c.care.tenderest !== 'elastane',
     gives: 'sew-in',
     text: 'Sewn in: the glue wants more heat (two dots) than this cloth bears.',
     safety: 5,

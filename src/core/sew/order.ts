@@ -97,6 +97,13 @@ export const ORDER_RULES: readonly Rule<null>[] = [
     safety: 2,
   },
   {
+    id: 'clear-sequins',
+    when: (c) => c.calls('sequin-net', 'lame'),
+    gives: null,
+    text: 'Take sequins off the allowances, eyes covered: they break needles and scratch.',
+    safety: 2,
+  },
+  {
     id: 'interface-first',
     when: (c) => c.has('collar', 'cuffs', 'lapel', 'waistband', 'facings', 'placket', 'buttonholes', 'welt-pockets'),
     gives: null,

@@ -82,7 +82,14 @@ export const SEAM_RULES: readonly Rule<Points<SeamId>>[] = [
   },
   {
     id: 'seam-felled-stressed',
-    when: (c) => c.isStressed && c.isWoven && !c.is('pile', 'coated') && c.body !== 'fluid' && c.gsm < 480,
+    when: (c) =>
+      c.isStressed &&
+      c.isWoven &&
+      !c.is('pile', 'coated') &&
+      !c.isLined &&
+      !c.isMostly('wool', 'hair') &&
+      c.body !== 'fluid' &&
+      c.gsm < 480,
     gives: { 'flat-felled': 8 },
     text: 'sewn twice with no edge to wear: for what is pulled and washed hard.',
     safety: 2,
@@ -97,7 +104,7 @@ export const SEAM_RULES: readonly Rule<Points<SeamId>>[] = [
   {
     id: 'seam-felled-shirt',
     when: (c) => c.makes('shirt', 'shirt-dress', 'pyjamas') && c.isWoven && c.gsm < 220 && !c.is('sheer', 'slippery'),
-    gives: { 'flat-felled': 5, french: 2 },
+    gives: { 'flat-felled': 8, french: 3 },
     text: 'clean on both sides, and strong: a shirt’s own seam.',
     safety: 1,
   },
