@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useCallback, useMemo, useState } from 'react'
 import styled from 'styled-components'
@@ -13,7 +14,6 @@ import { ofKind } from '@/core/notebook/measurements/kept'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { tileOf } from '@/ui/cloth/spec'
 import { Button, StrongButton } from '@/ui/kit/buttons'
-import { NumberField } from '@/ui/kit/NumberField'
 import { StrongLink } from '@/ui/kit/links'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Columns, Lead, Page, Paper, Slip, Soft, Stack } from '@/ui/kit/surfaces'
@@ -24,6 +24,8 @@ import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { inspectionPicture } from './pictures'
 
 type Answers = readonly (readonly [InspectionId, readonly string[]])[]
+
+const KnownNumbers = dynamic(() => import('./KnownNumbers').then(({ KnownNumbers: part }) => part))
 
 const Names = styled.ol`
   list-style: none;
@@ -245,22 +247,7 @@ export function Inspect({ piece }: { piece: OnTheBench | null }) {
           <Paper aria-labelledby="known">
             <h2 id="known">What you know already</h2>
             <Soft>Each of these narrows it down much.</Soft>
-            <NumberField
-              label="Weight"
-              unit="g/m²"
-              value={gsm ?? NaN}
-              minValue={1}
-              maxValue={4999}
-              onChange={(value) => setGsm(Number.isFinite(value) ? value : undefined)}
-            />
-            <NumberField
-              label="Stretch across"
-              unit="%"
-              value={stretch ?? NaN}
-              minValue={0}
-              maxValue={400}
-              onChange={(value) => setStretch(Number.isFinite(value) ? value : undefined)}
-            />
+            <KnownNumbers gsm={gsm} stretch={stretch} onGsm={setGsm} onStretch={setStretch} />
             <SelectField
               label="Mostly of"
               value={fibre}

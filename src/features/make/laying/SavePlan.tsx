@@ -1,80 +1,13 @@
 'use client'
 
-import { useState } from 'react'
-import { PAPERS, type PaperId } from '@/core/outlines/tiles'
-import { Button } from '@/ui/kit/buttons'
-import { CheckField } from '@/ui/kit/checks'
-import { saveFile } from '@/ui/kit/saveFile'
-import { SelectField } from '@/ui/kit/SelectField'
-import { Actions, Soft, Stack } from '@/ui/kit/surfaces'
-import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import dynamic from 'next/dynamic'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
-import { usePreferences } from '../../shared/settings/PreferencesContext'
-import { cutStepsOf } from './CutOrder'
-import { printedGrounds } from './printed'
-import { planPdf } from './printActions'
-import { type OnTable, type Table } from './useTable'
+import { type SaveProps } from './SaveWays'
 
-const paperOptions = (Object.keys(PAPERS) as PaperId[]).map((id): [PaperId, string] => [id, PAPERS[id].words])
-
-interface Props {
-  table: Table
-  lay: OnTable
-  says: string
-}
+// Opened by few: loaded when it is.
+const SaveWays = dynamic(() => import('./SaveWays').then(({ SaveWays: part }) => part))
 
 /** The plan on paper or as a file. */
-export function SavePlan(props: Props) {
-  return <WhenOpened summary="Print it, or save it as a file">{() => <Ways {...props} />}</WhenOpened>
-}
-
-function Ways({ table, lay, says }: Props) {
-  const { units } = usePreferences()
-  const { busy, trouble, doing } = useDoing()
-  const [paper, setPaper] = useState<PaperId>(units === 'metric' ? 'a4' : 'letter')
-  const [isFullSize, setFullSize] = useState(false)
-  const name = table.data.name
-  const polygons = () =>
-    lay.placements.map(({ id, polygon }) => ({ name: table.names.get(id) ?? id, outline: polygon }))
-  const svg = async () => {
-    const { svgOfLay } = await import('@/core/outlines/svgOut')
-    saveFile(`${name}, laid.svg`, svgOfLay(lay.task, lay.layers, polygons(), table.usedMm), 'image/svg+xml')
-  }
-  const dxf = async () => {
-    const { dxfOfPolygons } = await import('@/core/outlines/dxfOut')
-    saveFile(`${name}, laid.dxf`, dxfOfPolygons(polygons()), 'image/vnd.dxf')
-  }
-  const pdf = () =>
-    doing(async () => {
-      const outcome = await planPdf({
-        title: (table.data.project?.name ?? name).slice(0, 120),
-        says,
-        grounds: printedGrounds(table, lay),
-        order: cutStepsOf(table, lay).map((step) => step.slice(0, 400)),
-        paper,
-        isFullSize,
-      })
-      if (outcome.ok) saveFile(`${name}, cutting plan.pdf`, outcome.bytes, 'application/pdf')
-      return outcome
-    })
-  return (
-    <Stack $gap="0.8rem">
-      <Actions>
-        <SelectField label="Paper" value={paper} onChange={setPaper} options={paperOptions} />
-        <CheckField isSelected={isFullSize} onChange={setFullSize}>
-          And every piece at its own size, on sheets to glue
-        </CheckField>
-        <Button onPress={pdf} isDisabled={busy}>
-          Save as PDF
-        </Button>
-      </Actions>
-      <Actions>
-        <Button onPress={() => void svg()}>Save as SVG, 1 : 1</Button>
-        <Button onPress={() => void dxf()}>Save as DXF</Button>
-        <Soft>For a copy shop, a projector above the table, or a pattern program.</Soft>
-      </Actions>
-      <Trouble>{trouble}</Trouble>
-    </Stack>
-  )
+export function SavePlan(props: SaveProps) {
+  return <WhenOpened summary="Print it, or save it as a file">{() => <SaveWays {...props} />}</WhenOpened>
 }

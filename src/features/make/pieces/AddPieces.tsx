@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { PickFile } from '@/ui/kit/PickFile'
 import { StrongButton } from '@/ui/kit/buttons'
@@ -9,10 +10,12 @@ import { TextField } from '@/ui/kit/fields'
 import { Actions, Columns, Fields, Paper, Slip, Soft } from '@/ui/kit/surfaces'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { useDoing } from '@/ui/kit/useDoing'
-import { PhotoOutline } from '../../shared/cutOut/PhotoOutline'
 import { addFromCorners, addFromFile, addFromMeasures, type Kept } from './actions'
 import { cornersOf } from './cornersOf'
 import { type PiecesData } from './load'
+
+// Opened by few: loaded when it is.
+const PhotoOutline = dynamic(() => import('../../shared/cutOut/PhotoOutline').then(({ PhotoOutline: part }) => part))
 
 const TYPES = ['.dxf', '.svg', 'image/svg+xml', 'image/vnd.dxf']
 /** Usual seam allowance, mm: common practice. */

@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import styled from 'styled-components'
@@ -9,7 +10,9 @@ import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Columns, Page, Paper, PlainList, Slip, Soft, Stack, Steps } from '@/ui/kit/surfaces'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { type SewingData } from './load'
-import { TestSeams } from './TestSeams'
+
+// Opened by few: loaded when it is.
+const TestSeams = dynamic(() => import('./TestSeams').then(({ TestSeams: part }) => part))
 
 const Answers = styled.dl`
   margin: 0;

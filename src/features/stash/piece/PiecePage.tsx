@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import styled from 'styled-components'
 import { rectangle, type Point } from '@/core/shapes/polygon'
@@ -21,12 +22,14 @@ import { History } from './History'
 import { HowItWears } from './HowItWears'
 import { Kin } from './Kin'
 import { ShapeDrawing } from './shape/ShapeDrawing'
-import { ShapeOf } from './shape/ShapeOf'
 import { Photographs } from './Photographs'
 import { WrittenDown } from './WrittenDown'
 import { afterThat, nextStepOf } from './nextStep'
 import { PropertyTable } from './PropertyTable'
 import { type PieceData } from './types'
+
+// Opened by few: loaded when it is.
+const ShapeOf = dynamic(() => import('./shape/ShapeOf').then(({ ShapeOf: part }) => part))
 
 const Answer = styled.p`
   font-family: 'Young Serif', Georgia, serif;

@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { boxed, boxOf, type Box, type Point } from '@/core/shapes/polygon'
 import { Button, QuietButton, StrongButton } from '@/ui/kit/buttons'
@@ -8,13 +9,17 @@ import { Actions, Columns, Fields, Slip, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
-import { PhotoOutline } from '../../../shared/cutOut/PhotoOutline'
 import { fieldUnits, fromField, toField } from '../../../shared/settings/measures'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
 import { keepShape } from '../kinActions'
 import { type PieceData } from '../types'
 import { clothOf, flawAt } from './clothOf'
 import { ClothSvg, placed } from './ClothSvg'
+
+// Opened by few: loaded when it is.
+const PhotoOutline = dynamic(() =>
+  import('../../../shared/cutOut/PhotoOutline').then(({ PhotoOutline: part }) => part),
+)
 
 /** A stain is at least so large, and a new one starts so, mm. */
 const [LEAST, NEW] = [10, 80]
