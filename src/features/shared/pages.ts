@@ -192,6 +192,14 @@ export const pages: readonly PageInfo[] = [
     of: 'project',
   },
   {
+    path: '/techniques',
+    place: 'learn',
+    title: 'Seams, hems and ways',
+    about: 'Each drawn step by step: French, flat-felled, rolled, blind, velvet without creep.',
+    also: ['technique', 'french seam', 'flat-felled', 'rolled hem', 'staystitch', 'blind hem', 'how to sew'],
+    inRow: true,
+  },
+  {
     path: '/projects/[id]/plan',
     place: 'make',
     title: 'The plan',

@@ -43,7 +43,7 @@ const span = ([low, high]: readonly [number, number]) => (low === high ? `${low}
 
 /** How a cloth wants to be handled: what to put into the machine first, then each choice with its reason. */
 export function SewingPage(data: SewingData) {
-  const { id, name, summary, advice, tile } = data
+  const { id, name, summary, advice, tile, drawn } = data
   const { needle, thread, stitch, pressing } = advice
   const dots = pressing.ironDots === 0 ? 'no iron' : '•'.repeat(pressing.ironDots)
   return (
@@ -81,13 +81,15 @@ export function SewingPage(data: SewingData) {
       </Answers>
       <Columns $first="1.7fr">
         <Stack>
-          <Ranked title="Seams" term="seam finish" list={advice.seams} />
-          <Ranked title="Hems" term="hem" list={advice.hems} />
+          <Ranked title="Seams" term="seam finish" list={advice.seams} drawn={drawn} />
+          <Ranked title="Hems" term="hem" list={advice.hems} drawn={drawn} />
           <Paper aria-label="In this order">
             <h2>In this order</h2>
             <Steps>
               {advice.order.map(({ id: rule, text }) => (
-                <li key={rule}>{text}</li>
+                <li key={rule}>
+                  {text} {drawn.includes(rule) ? <Link href={`/techniques#${rule}`}>Drawn</Link> : null}
+                </li>
               ))}
             </Steps>
           </Paper>
@@ -144,10 +146,13 @@ function Ranked({
   title,
   term,
   list,
+  drawn,
 }: {
   title: string
   term: string
   list: readonly { id: string; rank: number; text: string }[]
+  /** Ids of what is drawn among the techniques. */
+  drawn: readonly string[]
 }) {
   return (
     <Paper aria-label={title}>
@@ -159,7 +164,7 @@ function Ranked({
           const [what, why] = text.split(/: (.*)/s)
           return (
             <li key={id}>
-              <b>{what}</b>: {why}
+              {drawn.includes(id) ? <Link href={`/techniques#${id}`}>{what}</Link> : <b>{what}</b>}: {why}
             </li>
           )
         })}

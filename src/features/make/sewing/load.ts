@@ -1,4 +1,5 @@
 import { sewAdvice } from '@/core/sew/advice'
+import { techniques } from '@/core/sew/techniques'
 import { withSamples } from '@/core/sew/samples'
 import { type Gist } from '@/core/shelf/gist'
 import { GARMENT_WORDS, GARMENTS, type Garment } from '@/core/vocabulary/choosing'
@@ -32,6 +33,7 @@ export async function loadSewing(
     garment: (known ?? '') as Garment | '',
     isLined,
     isAsked,
+    drawn: techniques.map((one) => one.id),
     garments: GARMENTS.map((id) => [id, wordFor(GARMENT_WORDS[id], words)] as const),
     seams: samples.filter(({ isOwn }) => isOwn).map(({ id, words: told }) => ({ id, words: told })),
     advice: withSamples(

@@ -1,0 +1,72 @@
+'use client'
+
+import styled from 'styled-components'
+import { type Technique } from '@/core/sew/techniques'
+import { TechniqueDrawing } from '@/ui/technique/TechniqueDrawing'
+import { Lead, Page, Paper, Soft } from '@/ui/kit/surfaces'
+
+const Row = styled.ol`
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  counter-reset: step;
+  display: grid;
+  gap: 1rem;
+  grid-template-columns: repeat(auto-fill, minmax(min(100%, 13rem), 1fr));
+  li {
+    counter-increment: step;
+    display: grid;
+    gap: 0.4rem;
+    align-content: start;
+  }
+  p::before {
+    content: counter(step) '. ';
+    font-weight: 700;
+  }
+`
+const Jump = styled.nav`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem 1rem;
+`
+const Key = styled.p`
+  color: var(--ink-soft);
+`
+
+/** Seams, hems and ways of working, drawn step by step. */
+export function TechniquesPage({ techniques }: { techniques: readonly Technique[] }) {
+  return (
+    <Page>
+      <div>
+        <h1>Seams, hems and ways</h1>
+        <Lead>Step by step, the cloth seen from its edge. Try each on a scrap of the very cloth.</Lead>
+      </div>
+      <Jump aria-label="Techniques">
+        {techniques.map(({ id, name }) => (
+          <a key={id} href={`#${id}`}>
+            {name}
+          </a>
+        ))}
+      </Jump>
+      <Key>
+        Thick lines are cloth, one colour a piece; broken red is stitching; long and short is a cut; dotted is a fold.
+      </Key>
+      {techniques.map(({ id, name, for: goodFor, notFor, steps }) => (
+        <Paper key={id} id={id} aria-labelledby={`title-${id}`}>
+          <h2 id={`title-${id}`}>{name}</h2>
+          <Soft>
+            For {goodFor}.{notFor ? ` Not for ${notFor}.` : ''}
+          </Soft>
+          <Row>
+            {steps.map(({ text, drawing }) => (
+              <li key={text}>
+                <TechniqueDrawing drawing={drawing} />
+                <p>{text}</p>
+              </li>
+            ))}
+          </Row>
+        </Paper>
+      ))}
+    </Page>
+  )
+}
