@@ -1,4 +1,5 @@
 import { benchLaying } from './laying'
+import { benchPlanning } from './planning'
 import { match } from '@/core/choose/match'
 import { offerFrom } from '@/core/fabric/offer'
 import { namedCloths } from '@/core/cloths/catalogue'
@@ -203,3 +204,4 @@ for (const [what, against, ratio, note] of rows)
 printMatching()
 printAccuracy()
 benchLaying()
+benchPlanning()

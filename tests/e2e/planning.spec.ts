@@ -57,6 +57,13 @@ test('the plan goes into a calendar', async ({ page }) => {
   expect(text).toMatch(/DTSTART:\d{8}T1[4-7]\d{4}\r?\n/)
 })
 
+test('everything that is planned stands on one page, each step with its project', async ({ page }) => {
+  await open(page, '/plan')
+  await expect(page.getByRole('status').first()).toContainText(/1 project, .* of work, all done by Sunday/)
+  await page.getByRole('region', { name: 'Projects' }).getByRole('link').first().click()
+  await expect(page.getByRole('heading', { level: 1, name: 'The plan' })).toBeVisible()
+})
+
 test('how to sew it follows the cloth, what is made of it, and what the person has', async ({ page }) => {
   await open(page, `/stash/${ids.piece}/sew`)
   await expect(page.getByText(/75 to 80|80 to 90/)).toBeVisible()

@@ -6,7 +6,7 @@ import { dryingMinutes, heldAfterSpin, saturatedKPa, wetBulb } from './drying'
 import { loadsOf } from './loads'
 import { windowsFrom } from './hours'
 import { minutesOf, writtenAt } from './minutes'
-import { prepared, type PrepareAsked } from './prepare'
+import { prepared, preparedTogether, type Shared, type Undertaking } from './prepare'
 import { lowerBound, schedule, tails } from './schedule'
 import { step } from './step'
 import { stepsOf } from './steps'
@@ -28,7 +28,8 @@ const day = (date: string, from = '09:00', to = '12:00') => ({
   end: minutesOf(`${date}T${to}`)!,
 })
 const month = Array.from({ length: 28 }, (_, i) => day(`2026-05-${String(i + 1).padStart(2, '0')}`))
-const asked = (rest: Partial<PrepareAsked> = {}): PrepareAsked => ({
+type Asked = Undertaking & Shared
+const asked = (rest: Partial<Asked> = {}): Asked => ({
   pieces: [piece('main', { called: 'linen', gsm: 185 })],
   project: null,
   household,
@@ -36,7 +37,7 @@ const asked = (rest: Partial<PrepareAsked> = {}): PrepareAsked => ({
   schools: {},
   ...rest,
 })
-const planOf = (rest: Partial<PrepareAsked> = {}) => prepared(asked(rest), dice(1))
+const planOf = (rest: Partial<Asked> = {}) => prepared(asked(rest), asked(rest), dice(1))
 
 describe('the clock', () => {
   it.each(['1970-01-01T00:00', '2024-02-29T23:59', '2000-03-01T12:30', '1999-12-31T00:01', '2100-02-28T09:00'])(
@@ -235,7 +236,7 @@ describe('the plan', () => {
         const start = minutesOf('2026-05-01T00:00')! + i * 1440 + from * 60
         return { start, end: start + 20 + Math.floor(chance() * 300) }
       })
-      const task: PrepareAsked = {
+      const task: Asked = {
         pieces,
         project: chance() < 0.3 ? null : { garment: one(GARMENTS) },
         household: {
@@ -247,7 +248,7 @@ describe('the plan', () => {
         free,
         schools: { edges: one(['finish', 'tube', 'cut-off']), prewash: one(['twice', 'hotter', 'as-worn']) },
       }
-      const plan = prepared(task, dice(k))
+      const plan = prepared(task, task, dice(k))
       const windows = free.map(({ start, end }) => ({ start: writtenAt(start), end: writtenAt(end) }))
       expect(planFaults(plan, { pieces, household: task.household, free: windows })).toEqual([])
     }
@@ -303,6 +304,30 @@ describe('the schedule', () => {
       step('b', 'dry', [], { text: '', why: '', hands: 5, after: ['a'] }),
     ]
     expect(Object.fromEntries(tails(steps))).toEqual({ a: 65, b: 5 })
+  })
+})
+
+describe('several projects', () => {
+  it('share the hours, the washer and the line, each with its own loads and path', () => {
+    const one = (id: string) => ({
+      pieces: [piece(id, { called: 'calico' })],
+      project: { garment: 'apron' as const },
+    })
+    const plans = preparedTogether([one('a'), one('b'), one('c')], asked(), dice(1))
+    const free = month.map(({ start, end }) => ({ start: writtenAt(start), end: writtenAt(end) }))
+    const all = plans.flatMap(({ steps }, i) =>
+      steps.map((told) => ({ ...told, id: `${told.id} ${i}`, after: told.after.map((id) => `${id} ${i}`) })),
+    )
+    const pieces = ['a', 'b', 'c'].map((id) => ({ id, grams: 500 }))
+    expect(planFaults({ steps: all, loads: [], unscheduled: [], finish: null }, { pieces, household, free })).toEqual(
+      [],
+    )
+    for (const { criticalPath, steps } of plans) {
+      expect(criticalPath.at(-1)).toBe('finish')
+      expect(steps.every(({ start }) => start !== null)).toBe(true)
+    }
+    const alone = prepared(one('a'), asked(), dice(1))
+    expect(plans.some(({ finish }) => finish! > alone.finish!)).toBe(true)
   })
 })
 

@@ -1,20 +1,25 @@
 import { type Household, type Load } from './loads'
 import { writtenAt, type Minutes } from './minutes'
-import { merged, schedule, type Timed, type Window } from './schedule'
+import { merged, pathTo, schedule, type Timed, type Window } from './schedule'
 import { type Project, type Step } from './step'
 import { stepsOf } from './steps'
 import { type PiecePlanned } from './washing'
 
-export interface PrepareAsked {
+/** What is made of which cloths, and how far it is. */
+export interface Undertaking {
   pieces: readonly PiecePlanned[]
   project: Project | null
-  household: Household
-  free: readonly Window[]
-  schools: Readonly<Record<string, string>>
   /** Steps that are behind, by their ids. */
   done?: readonly string[]
   /** Steps that were put off, until when. */
   notBefore?: ReadonlyMap<string, Minutes>
+}
+
+/** What all undertakings share. */
+export interface Shared {
+  household: Household
+  free: readonly Window[]
+  schools: Readonly<Record<string, string>>
 }
 
 /** A step with its time, as the person's clock shows it; null where it found none. */
@@ -36,29 +41,65 @@ const USUAL_SESSION = 90
  * From cloth that was brought home to a plan: what is done to it, in loads, in the hours that there are.
  * @param chance uniform in [0, 1)
  */
-export function prepared(
-  { pieces, project, household, free, schools, done = [], notBefore = new Map() }: PrepareAsked,
+export function prepared(one: Undertaking, shared: Shared, chance: () => number): Plan {
+  return preparedTogether([one], shared, chance)[0]!
+}
+
+/**
+ * Plans of several undertakings in the same hours, with one washer, one dryer and one line, in their order.
+ * @param chance uniform in [0, 1)
+ */
+export function preparedTogether(
+  undertakings: readonly Undertaking[],
+  { household, free, schools }: Shared,
   chance: () => number,
-): Plan {
+): Plan[] {
   const windows = merged(free)
   const longest = windows.length > 0 ? Math.max(...windows.map(({ start, end }) => end - start)) : USUAL_SESSION
-  const all = stepsOf(pieces, project, household, schools, longest)
-  const { loads, warnings } = all
-  const steps = all.steps.filter(({ id }) => !done.includes(id))
-  const { timed, unscheduled, criticalPath, finish } = schedule(steps, free, household, chance, notBefore)
+  const own = undertakings.map(({ pieces, project, done = [] }) => {
+    const { steps, loads, warnings } = stepsOf(pieces, project, household, schools, longest)
+    return { steps: steps.filter(({ id }) => !done.includes(id)), loads, warnings }
+  })
+  // Ids are an undertaking's own: among all they need a number before them.
+  const inAll = (index: number, id: string) => `${index} ${id}`
+  const all = own.flatMap(({ steps }, i) =>
+    steps.map((step) => ({ ...step, id: inAll(i, step.id), after: step.after.map((id) => inAll(i, id)) })),
+  )
+  const notBefore = new Map(
+    undertakings.flatMap((one, i) => [...(one.notBefore ?? [])].map(([id, at]) => [inAll(i, id), at] as const)),
+  )
+  const { timed } = schedule(all, free, household, chance, notBefore)
   const times = new Map(timed.map((one) => [one.id, one]))
-  if (unscheduled.length > 0)
-    warnings.push({
-      id: 'too-little-time',
-      text: `${unscheduled.length} of ${steps.length} steps found no time: give more hours.`,
-    })
+  return own.map(({ steps, loads, warnings }, i) => {
+    const mine = new Map(
+      steps.flatMap((step) => {
+        const at = times.get(inAll(i, step.id))
+        return at ? [[step.id, { ...step, start: at.start, end: at.end }] as const] : []
+      }),
+    )
+    return planOf(steps, mine, loads, warnings)
+  })
+}
+
+function planOf(
+  steps: readonly Step[],
+  times: ReadonlyMap<string, Timed>,
+  loads: Load[],
+  warnings: Plan['warnings'],
+): Plan {
+  const unscheduled = steps.flatMap(({ id }) => (times.has(id) ? [] : [id]))
+  const finish = times.size > 0 ? Math.max(...[...times.values()].map(({ end }) => end)) : null
+  const late = {
+    id: 'too-little-time',
+    text: `${unscheduled.length} of ${steps.length} steps found no time: give more hours.`,
+  }
   return {
     steps: inOrder(steps, times).map((one) => toldOf(one, times.get(one.id))),
     loads,
-    criticalPath,
+    criticalPath: pathTo([...times.values()], times),
     finish: finish === null ? null : writtenAt(finish),
     unscheduled,
-    warnings,
+    warnings: unscheduled.length > 0 ? [...warnings, late] : warnings,
   }
 }
 

@@ -14,13 +14,11 @@ export interface Timed extends Step {
 export interface Schedule {
   timed: Timed[]
   unscheduled: string[]
-  /** Ids from the first step to the last, each waiting for the one before. */
-  criticalPath: string[]
   finish: Minutes | null
 }
 
-/** Orders that are tried, the first by the longest way still to go. */
-const TRIES = 24
+/** Orders that are tried, the first by the longest way still to go: fewer where there is much, for the time. */
+const [FEWEST_TRIES, MOST_TRIES, STEPS_TRIED] = [5, 24, 3000]
 
 /**
  * Lays steps into the hours that the person has: hands-on time inside one of them, one step at a time; waiting runs on
@@ -40,7 +38,8 @@ export function schedule(
   const windows = merged(free)
   const tail = tails(steps)
   let best: Schedule | undefined
-  for (let i = 0; i < TRIES; i++) {
+  const tries = Math.max(FEWEST_TRIES, Math.min(MOST_TRIES, Math.floor(STEPS_TRIED / (steps.length || 1))))
+  for (let i = 0; i < tries; i++) {
     const shake = i === 0 ? () => 1 : () => 0.7 + 0.6 * chance()
     const rank = new Map(steps.map(({ id }) => [id, tail.get(id)! * shake()]))
     const one = generated(steps, windows, household, { rank, notBefore })
@@ -124,11 +123,11 @@ function generated(
   waiting.forEach(({ id }) => failed.add(id))
   const timed = steps.flatMap(({ id }) => done.get(id) ?? [])
   const finish = timed.length > 0 ? Math.max(...timed.map(({ end }) => end)) : null
-  return { timed, unscheduled: [...failed], criticalPath: pathTo(timed, done), finish }
+  return { timed, unscheduled: [...failed], finish }
 }
 
 /** Back from the step that ends last, each time to the one that it waited for longest. */
-function pathTo(timed: readonly Timed[], done: ReadonlyMap<string, Timed>): string[] {
+export function pathTo(timed: readonly Timed[], done: ReadonlyMap<string, Timed>): string[] {
   const path: string[] = []
   let at = timed.reduce<Timed | undefined>(
     (last, one) => (one.end > (last?.end ?? -Infinity) ? one : last),

@@ -192,11 +192,11 @@ export const pages: readonly PageInfo[] = [
     of: 'project',
   },
   {
-    path: '/techniques',
-    place: 'learn',
-    title: 'Seams, hems and ways',
-    about: 'Each drawn step by step: French, flat-felled, rolled, blind, velvet without creep.',
-    also: ['technique', 'french seam', 'flat-felled', 'rolled hem', 'staystitch', 'blind hem', 'how to sew'],
+    path: '/plan',
+    place: 'make',
+    title: 'Everything planned',
+    about: 'All projects in the same hours, day by day: one washer, one line, one pair of hands.',
+    also: ['schedule', 'week', 'calendar', 'what is going on'],
     inRow: true,
   },
   {
@@ -324,6 +324,14 @@ export const pages: readonly PageInfo[] = [
     title: 'Weaves',
     about: 'Any draft as cloth, face and back: floats, share of warp, the angle of a twill.',
     also: ['draft', 'drawdown', 'wif', 'twill', 'satin'],
+    inRow: true,
+  },
+  {
+    path: '/techniques',
+    place: 'learn',
+    title: 'Seams, hems and ways',
+    about: 'Each drawn step by step: French, flat-felled, rolled, blind, velvet without creep.',
+    also: ['technique', 'french seam', 'flat-felled', 'rolled hem', 'staystitch', 'blind hem', 'how to sew'],
     inRow: true,
   },
   {

@@ -93,7 +93,8 @@ export const postPrepare = postJson(PrepareRequest, PrepareResponse, ({ pieces, 
     const offer = offerFrom(fabric)
     return { ...piece, offer, grams: grams ?? gramsOf(fabric, offer.gsm?.value.value) }
   })
-  return prepared({ pieces: planned, free: windows, project: project && cleaned(project), ...rest }, chanceOf(1))
+  const one = { pieces: planned, project: project && cleaned(project) }
+  return prepared(one, { free: windows, ...rest }, chanceOf(1))
 })
 
 const cleaned = ({ garment, details }: NonNullable<z.output<typeof PrepareRequest>['project']>) => ({

@@ -59,11 +59,16 @@ export function PlanPage(plan: PlanData) {
           </ButtonLink>
         ) : null}
         <Link href="/workroom">{isAsked ? 'My hours and machines' : 'Say when you have time, and with what'}</Link>
+        {plan.others > 0 ? (
+          <Link href="/plan">
+            With {plan.others} other {plan.others === 1 ? 'project' : 'projects'}: everything, day by day
+          </Link>
+        ) : null}
         {isAsked ? null : <Soft>For now: two evenings and a Saturday morning a week.</Soft>}
       </Actions>
       <Columns $first="1.8fr">
         <Stack>
-          <Days plan={plan} />
+          <Days plans={[plan]} />
           <Unplanned plan={plan} />
         </Stack>
         <Stack>
@@ -138,6 +143,7 @@ function NextStep({ plan, step }: { plan: PlanData; step: PlannedStep }) {
       </Lead>
       <p>{step.why}</p>
       {step.risk ? <Soft>{step.risk}</Soft> : null}
+      <Learned step={step} />
       <Actions>
         <StrongButton
           isDisabled={busy}
@@ -154,13 +160,34 @@ function NextStep({ plan, step }: { plan: PlanData; step: PlannedStep }) {
   )
 }
 
+/** Where what a step teaches is written down, by its kind. */
+const LEARNED: Partial<Record<PlannedStep['kind'], readonly [words: string, address: (pieceId: string) => string]>> =
+  {
+    'test-square': ['Write down what it lost', (id) => `/measure/shrinkage?piece=${id}`],
+    'true-grain': ['Write down how far off it was', (id) => `/measure/grain?piece=${id}`],
+    'test-seam': ['Write down how it came out', (id) => `/stash/${id}/sew`],
+  }
+
+function Learned({ step: { kind, pieces } }: { step: PlannedStep }) {
+  const learned = LEARNED[kind]
+  const [first] = pieces
+  return learned && first ? (
+    <p>
+      <Link href={learned[1](first)}>{learned[0]}</Link>
+    </p>
+  ) : null
+}
+
 function piecesWords({ names }: PlanData, { pieces }: PlannedStep): string {
   const known = pieces.flatMap((id) => names[id] ?? [])
   return known.length > 0 && known.length < Object.keys(names).length ? `: ${known.join(', ')}` : ''
 }
 
-function Days({ plan }: { plan: PlanData }) {
-  const timed = plan.steps.filter((step): step is PlannedStep & { start: string } => step.start !== null)
+/** Steps day by day, of one project or of several. */
+export function Days({ plans }: { plans: readonly PlanData[] }) {
+  const timed = plans
+    .flatMap((plan) => plan.steps.flatMap((step) => (step.start === null ? [] : [{ plan, step, start: step.start }])))
+    .sort((a, b) => a.start.localeCompare(b.start))
   const days = [...new Set(timed.map(({ start }) => start.slice(0, 10)))]
   return days.map((day) => (
     <Day key={day} aria-label={dayWords(`${day}T00:00`)}>
@@ -168,15 +195,27 @@ function Days({ plan }: { plan: PlanData }) {
       <PlainList $gap="0">
         {timed
           .filter(({ start }) => start.startsWith(day))
-          .map((step) => (
-            <StepLine key={step.id} plan={plan} step={step} />
+          .map(({ plan, step, start }) => (
+            <StepLine
+              key={`${plan.id} ${step.id}`}
+              plan={plan}
+              step={{ ...step, start }}
+              isNamed={plans.length > 1}
+            />
           ))}
       </PlainList>
     </Day>
   ))
 }
 
-function StepLine({ plan, step }: { plan: PlanData; step: PlannedStep & { start: string } }) {
+interface LineProps {
+  plan: PlanData
+  step: PlannedStep & { start: string }
+  /** Whether the project is named beside it. */
+  isNamed: boolean
+}
+
+function StepLine({ plan, step, isNamed }: LineProps) {
   const { busy, trouble, doing } = useDoing()
   const wait = waitWords(step.wait)
   const isOnPath = plan.criticalPath.includes(step.id)
@@ -190,6 +229,7 @@ function StepLine({ plan, step }: { plan: PlanData; step: PlannedStep & { start:
           onChange={() => doing(() => changeProject(plan.id, { do: 'tick', id: step.id, isDone: true }))}
         >
           <b>{KINDS[step.kind]}</b>
+          {isNamed ? `, ${plan.name}` : ''}
         </CheckField>
         <p>{step.text}</p>
         <Soft>
@@ -198,6 +238,7 @@ function StepLine({ plan, step }: { plan: PlanData; step: PlannedStep & { start:
           {piecesWords(plan, step)}
           {isOnPath ? '. The end waits for this' : ''}.
         </Soft>
+        <Learned step={step} />
         <Trouble>{trouble}</Trouble>
       </div>
     </Line>

@@ -1,12 +1,12 @@
-import { createEvents } from 'ics'
+import { createEvents, type EventAttributes } from 'ics'
 import { chanceOf } from '@/core/lay/chance'
 import { USUAL_HOURS, windowsFrom } from '@/core/prepare/hours'
 import { minutesOf, type Minutes } from '@/core/prepare/minutes'
-import { prepared, type PlannedStep } from '@/core/prepare/prepare'
+import { preparedTogether, type PlannedStep, type Undertaking } from '@/core/prepare/prepare'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
-import { findPattern } from '@/server/patterns'
-import { findProject } from '@/server/projects'
+import { listPatterns } from '@/server/patterns'
+import { listProjects } from '@/server/projects'
 import { shelfOf } from '@/server/remember/shelf'
 import { readWorkroom } from '@/server/workroom'
 import { asPlanned } from './asPlanned'
@@ -14,70 +14,107 @@ import { asPlanned } from './asPlanned'
 /** So many days ahead are planned. */
 const DAYS_AHEAD = 84
 
-/** A project's plan from now on. @returns undefined where there is no such project */
-export async function loadPlan(projectId: string, words: Vocabulary, now: Minutes) {
+/**
+ * Plans of all projects that are not done, from now on, in the same hours; and of the one that is asked for.
+ * @param projectId left out: of none in particular
+ */
+export async function loadPlans(words: Vocabulary, now: Minutes, projectId?: string) {
   const db = await notebook()
-  const whole = await findProject(db, projectId)
-  if (!whole) return undefined
-  const { data } = whole.project
-  const [shelf, pattern, { isAsked, workroom }] = await Promise.all([
+  const [projects, shelf, patterns, { isAsked, workroom }] = await Promise.all([
+    listProjects(db),
     shelfOf(db, words),
-    data.patternId === null ? undefined : findPattern(db, data.patternId),
+    listPatterns(db),
     readWorkroom(db),
   ])
-  const gists = whole.cloths.flatMap(({ data: { pieceId } }) => (pieceId ? (shelf.find(pieceId) ?? []) : []))
-  const names = Object.fromEntries(gists.map(({ id, name }) => [id, name]))
-  const hours = workroom.hours.length > 0 ? workroom.hours : USUAL_HOURS
-  const plan = prepared(
-    {
+  const open = projects.filter(({ project }) => project.data.finished === null || project.id === projectId)
+  const all = open.map(({ project: { id, data }, cloths }) => {
+    const need = patterns.find((one) => one.id === data.patternId)?.need
+    const gists = cloths.flatMap(({ data: { pieceId } }) => (pieceId ? (shelf.find(pieceId) ?? []) : []))
+    const putOff = data.putOff.flatMap(({ id: step, until }) => {
+      const at = minutesOf(until)
+      return at === undefined ? [] : [[step, at] as const]
+    })
+    const undertaking: Undertaking = {
       pieces: gists.map(asPlanned),
-      project: pattern
-        ? { ...(pattern.need.garment && { garment: pattern.need.garment }), details: pattern.need.details ?? [] }
-        : {},
-      household: workroom.household,
-      free: windowsFrom(now, hours, DAYS_AHEAD),
-      schools: workroom.schools,
+      project: { ...(need?.garment && { garment: need.garment }), details: need?.details ?? [] },
       done: data.ticked,
-      notBefore: new Map(data.putOff.flatMap(({ id, until }) => (minutesOf(until) ? [[id, minutesOf(until)!]] : []))),
-    },
+      notBefore: new Map(putOff),
+    }
+    return { id, data, gists, undertaking: data.finished === null ? undertaking : NOTHING }
+  })
+  const hours = workroom.hours.length > 0 ? workroom.hours : USUAL_HOURS
+  const shared = {
+    household: workroom.household,
+    free: windowsFrom(now, hours, DAYS_AHEAD),
+    schools: workroom.schools,
+  }
+  const plans = preparedTogether(
+    all.map(({ undertaking }) => undertaking),
+    shared,
     chanceOf(1),
   )
-  return {
-    id: projectId,
-    name: data.name,
-    isAsked,
-    hasCloth: gists.length > 0,
-    names,
-    done: data.ticked,
-    ...plan,
-    warnings: plan.warnings.map(({ id, text }) => ({ id, text: named(text, names) })),
-  }
+  return all.map(({ id, data, gists }, i) => {
+    const names = Object.fromEntries(gists.map((gist) => [gist.id, gist.name]))
+    const plan = plans[i]!
+    return {
+      id,
+      name: data.name,
+      isAsked,
+      others: all.length - 1,
+      hasCloth: gists.length > 0,
+      names,
+      done: data.ticked,
+      ...plan,
+      warnings: plan.warnings.map(({ id: rule, text }) => ({ id: rule, text: named(text, names) })),
+    }
+  })
 }
 
-export type PlanData = NonNullable<Awaited<ReturnType<typeof loadPlan>>>
+/** What is done has no steps any more. */
+const NOTHING: Undertaking = { pieces: [], project: null }
+
+/** A project's plan from now on. @returns undefined where there is no such project */
+export async function loadPlan(projectId: string, words: Vocabulary, now: Minutes): Promise<PlanData | undefined> {
+  return (await loadPlans(words, now, projectId)).find(({ id }) => id === projectId)
+}
+
+export type PlanData = Awaited<ReturnType<typeof loadPlans>>[number]
 
 /** Pieces by their names instead of their ids. */
 function named(text: string, names: Readonly<Record<string, string>>): string {
   return Object.entries(names).reduce((told, [id, name]) => told.replaceAll(id, name), text)
 }
 
-/** The plan as a calendar (RFC 5545), each step an entry by the person's own clock. */
-export function calendarOf({ name, steps }: Pick<PlanData, 'name' | 'steps'>): string {
-  const timed = steps.filter((step): step is PlannedStep & { start: string } => step.start !== null && step.hands > 0)
-  const { error, value = '' } = createEvents(
-    timed.map(({ id, start, hands, text, why }) => ({
-      title: `${name}: ${text.slice(0, 80)}`,
-      description: `${text} ${why}`,
-      uid: `${id.replace(/[^\w-]/g, '-')}@rough-swatch`,
-      start: dateParts(start),
-      startInputType: 'local',
-      startOutputType: 'local',
-      duration: { minutes: hands },
-      productId: 'rough-swatch',
-    })),
-  )
+/** Plans as a calendar (RFC 5545), each step an entry by the person's own clock. */
+export function calendarOf(plans: readonly Pick<PlanData, 'id' | 'name' | 'steps'>[]): string {
+  const { error, value } = createEvents(plans.flatMap(eventsOf))
   if (error) throw error
   return value ?? ''
 }
 
+function eventsOf({ id: projectId, name, steps }: Pick<PlanData, 'id' | 'name' | 'steps'>): EventAttributes[] {
+  const timed = steps.filter((step): step is PlannedStep & { start: string } => step.start !== null && step.hands > 0)
+  return timed.map(({ id, start, hands, text, why }) => ({
+    title: `${name}: ${text.slice(0, 80)}`,
+    description: `${text} ${why}`,
+    uid: `${`${projectId}-${id}`.replace(/[^\w-]/g, '-')}@rough-swatch`,
+    start: dateParts(start),
+    startInputType: 'local',
+    startOutputType: 'local',
+    duration: { minutes: hands },
+    productId: 'rough-swatch',
+  }))
+}
+
 const dateParts = (written: string) => written.split(/[-T:]/).map(Number) as [number, number, number, number, number]
+
+/** A calendar as a file to save. */
+export function asCalendar(text: string): Response {
+  return new Response(text, {
+    headers: {
+      'content-type': 'text/calendar; charset=utf-8',
+      'content-disposition': 'attachment; filename="plan.ics"',
+      'cache-control': 'no-store',
+    },
+  })
+}

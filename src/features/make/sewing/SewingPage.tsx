@@ -82,7 +82,7 @@ export function SewingPage(data: SewingData) {
       <Columns $first="1.7fr">
         <Stack>
           <Ranked title="Seams" term="seam finish" list={advice.seams} drawn={drawn} />
-          <Ranked title="Hems" term="hem" list={advice.hems} drawn={drawn} />
+          <Ranked title="Hems" term="hem finish" list={advice.hems} drawn={drawn} />
           <Paper aria-label="In this order">
             <h2>In this order</h2>
             <Steps>

@@ -1,5 +1,5 @@
 import { minuteNow } from '@/features/make/plan/clock'
-import { calendarOf, loadPlan } from '@/features/make/plan/load'
+import { asCalendar, calendarOf, loadPlan } from '@/features/make/plan/load'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 import { problem } from '@/server/api/problem'
 
@@ -9,11 +9,5 @@ export async function GET(_: Request, { params }: { params: Promise<{ id: string
   const plan = await loadPlan((await params).id, words, minuteNow())
   if (!plan)
     return problem(404, 'bad-input', 'There is no such project.', [{ path: 'id', message: 'no such project' }])
-  return new Response(calendarOf(plan), {
-    headers: {
-      'content-type': 'text/calendar; charset=utf-8',
-      'content-disposition': 'attachment; filename="plan.ics"',
-      'cache-control': 'no-store',
-    },
-  })
+  return asCalendar(calendarOf([plan]))
 }

@@ -1,0 +1,9 @@
+import { minuteNow } from '@/features/make/plan/clock'
+import { asCalendar, calendarOf, loadPlans } from '@/features/make/plan/load'
+import { readPreferences } from '@/features/shared/settings/readPreferences'
+
+/** Everything that is planned, for a calendar. */
+export async function GET(): Promise<Response> {
+  const { words } = await readPreferences()
+  return asCalendar(calendarOf(await loadPlans(words, minuteNow())))
+}

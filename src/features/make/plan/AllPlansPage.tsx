@@ -1,0 +1,57 @@
+'use client'
+
+import Link from 'next/link'
+import { ButtonLink } from '@/ui/kit/links'
+import { Actions, Columns, Lead, Page, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
+import { type PlanData } from './load'
+import { Days } from './PlanPage'
+import { dayWords, minuteWords } from './words'
+
+/** Everything that is planned, of all projects, day by day. */
+export function AllPlansPage({ plans }: { plans: readonly PlanData[] }) {
+  const hands = plans.flatMap(({ steps }) => steps).reduce((sum, one) => sum + one.hands, 0)
+  const last = plans
+    .flatMap(({ finish }) => finish ?? [])
+    .sort()
+    .at(-1)
+  return (
+    <Page>
+      <div>
+        <h1>Everything planned</h1>
+        <Lead role="status">
+          {last
+            ? `${countWords(plans.length)}, ${minuteWords(hands)} of work, all done by ${dayWords(last)}.`
+            : 'Nothing is planned: start a project, and choose its cloth.'}
+        </Lead>
+      </div>
+      <Actions>
+        {last ? (
+          <ButtonLink href="/plan.ics" prefetch={false}>
+            Into my calendar
+          </ButtonLink>
+        ) : null}
+        <Link href="/workroom">My hours and machines</Link>
+      </Actions>
+      <Columns $first="1.8fr">
+        <div>
+          <Days plans={plans} />
+        </div>
+        <Stack>
+          <Paper aria-label="Projects">
+            <h2>Each by itself</h2>
+            <PlainList>
+              {plans.map(({ id, name, finish }) => (
+                <li key={id}>
+                  <Link href={`/projects/${id}/plan`}>{name}</Link>
+                  <Soft>{finish ? `by ${dayWords(finish)}` : 'without a time yet'}</Soft>
+                </li>
+              ))}
+            </PlainList>
+          </Paper>
+        </Stack>
+      </Columns>
+    </Page>
+  )
+}
+
+const countWords = (count: number) => `${count} ${count === 1 ? 'project' : 'projects'}`
