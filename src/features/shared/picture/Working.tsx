@@ -25,7 +25,11 @@ const Line = styled.div`
 `
 
 /** How far a job on a picture is, a way to stop it, and what went wrong. */
-export function Working({ work: { progress, trouble, cancel } }: { work: Pick<PictureWork, 'progress' | 'trouble' | 'cancel'> }) {
+export function Working({
+  work: { progress, trouble, cancel },
+}: {
+  work: Pick<PictureWork, 'progress' | 'trouble' | 'cancel'>
+}) {
   return (
     <>
       {progress === null ? null : (
