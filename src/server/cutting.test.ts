@@ -2,7 +2,7 @@ import { PieceSchema } from '../core/notebook/kinds/piece'
 import { CutSchema, cutFrom, TooLongError } from './cutting'
 import { openNotebook, type Notebook } from './database'
 import { historyOf, takeBack } from './store/history'
-import { allRecords, createRecord, findRecord } from './store/repository'
+import { allRecords, changeRecord, createRecord, findRecord } from './store/repository'
 
 const AT = '2026-05-02T10:00:00.000Z'
 let db: Notebook
@@ -45,4 +45,25 @@ it('cuts no more than there is, and says when nothing is left', async () => {
   expect((await piece()).lengthMm).toBe(2500)
   await cut({ lengthMm: 2497 })
   expect(await piece()).toMatchObject({ lengthMm: null, sorting: 'cut-up' })
+})
+
+it('keeps the stains of what is left, measured from its new edge, and forgets those that were cut off', async () => {
+  const box = (from: number, to: number): [number, number][] => [
+    [100, from],
+    [200, from],
+    [200, to],
+    [100, to],
+  ]
+  const found = (await findRecord(db, 'piece', id))!
+  await changeRecord(
+    db,
+    'piece',
+    found,
+    { ...found.data, flaws: [box(300, 400), box(1100, 1400), box(2000, 2100)] },
+    AT,
+  )
+  await cut({ lengthMm: 1200 })
+  expect((await piece()).flaws).toEqual([box(0, 200), box(800, 900)])
+  await cut({ lengthMm: 1298 })
+  expect((await piece()).flaws).toEqual([])
 })
