@@ -15,7 +15,7 @@ import { type ProjectData } from './types'
 
 /** When it was done, how it turned out, and how it wore since: what teaches the next choice. */
 export function DoneStep({ project }: { project: ProjectData }) {
-  const { id, name, finished, pictures } = project
+  const { id, name, finished, pictures, care } = project
   const { busy, trouble, doing } = useDoing()
   const add = (file: File) =>
     doing(async () => {
@@ -36,6 +36,11 @@ export function DoneStep({ project }: { project: ProjectData }) {
         )}
         <PickFile label="Add a photograph" types={['image/*']} isDisabled={busy} onPick={add} />
       </Actions>
+      {care.length > 0 ? (
+        <p>
+          <b>Its care label</b> (the strictest of its cloths): {care.join('; ')}. A maker’s own label comes first.
+        </p>
+      ) : null}
       {pictures.map(({ name: file }, index) => (
         <a key={file} href={`/pictures/${file}`} target="_blank" rel="noreferrer">
           <img src={`/pictures/${file}?small`} alt={`${name}, photograph ${index + 1}`} width={220} />

@@ -6,6 +6,8 @@ import { type ClothSet, type Partner } from '@/core/choose/set/types'
 import { type Workroom } from '@/core/notebook/kinds/workroom'
 import { sewAdvice } from '@/core/sew/advice'
 import { suppliesFor, type Supply } from '@/core/sew/supplies'
+import { careLabelOf } from '@/core/fabric/careLabel'
+import { careSymbol } from '@/core/vocabulary/care'
 import { lessonOf } from '@/core/making/lessons'
 import { stepsOf } from '@/core/making/progress'
 import { type LengthAsked } from '@/core/notebook/schemas/making'
@@ -129,6 +131,7 @@ export async function loadProject(id: string, preferences: Preferences) {
     next: nextWords(standing),
     places,
     set: setOf(standing.places, pattern),
+    care: labelWords(standing.places.flatMap(({ gist }) => gist?.offer ?? [])),
     main: standing.main && { name: standing.main.name, ...hangs(standing.main) },
   }
 }
@@ -166,6 +169,10 @@ function boughtOf(
       .map(({ id, text, why }) => ({ id, text, why, isBought: bought.includes(`supply: ${id}`) })),
   }
 }
+
+/** The label to sew in: the strictest of all its cloths; empty where none is chosen. */
+const labelWords = (offers: readonly Gist['offer'][]) =>
+  offers.length === 0 ? [] : careLabelOf(offers).map((id) => careSymbol(id).words)
 
 /** What is bought beside the cloths. */
 function suppliesOf(
