@@ -326,7 +326,11 @@ describe('several projects', () => {
       expect(criticalPath.at(-1)).toBe('finish')
       expect(steps.every(({ start }) => start !== null)).toBe(true)
     }
+    // The first is not kept waiting for the others.
+    const finishes = plans.map(({ finish }) => finish!)
+    expect(finishes).toEqual([...finishes].sort())
     const alone = prepared(one('a'), asked(), dice(1))
+    expect(finishes[0]).toBe(alone.finish)
     expect(plans.some(({ finish }) => finish! > alone.finish!)).toBe(true)
   })
 })

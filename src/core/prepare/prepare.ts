@@ -1,6 +1,6 @@
 import { type Household, type Load } from './loads'
 import { writtenAt, type Minutes } from './minutes'
-import { merged, pathTo, schedule, type Timed, type Window } from './schedule'
+import { inTurn, lowerBound, merged, pathTo, schedule, type Schedule, type Timed, type Window } from './schedule'
 import { type Project, type Step } from './step'
 import { stepsOf } from './steps'
 import { type PiecePlanned } from './washing'
@@ -68,7 +68,10 @@ export function preparedTogether(
   const notBefore = new Map(
     undertakings.flatMap((one, i) => [...(one.notBefore ?? [])].map(([id, at]) => [inAll(i, id), at] as const)),
   )
-  const { timed } = schedule(all, free, household, chance, notBefore)
+  const turns = new Map(own.flatMap(({ steps }, i) => steps.map(({ id }) => [inAll(i, id), i] as const)))
+  const oneByOne = inTurn(all, free, household, (id) => turns.get(id)!, notBefore)
+  const isFair = undertakings.length > 1 && isNear(oneByOne, lowerBound(all, free), windows[0]?.start ?? 0)
+  const { timed } = isFair ? oneByOne : schedule(all, free, household, chance, notBefore)
   const times = new Map(timed.map((one) => [one.id, one]))
   return own.map(({ steps, loads, warnings }, i) => {
     const mine = new Map(
@@ -79,6 +82,15 @@ export function preparedTogether(
     )
     return planOf(steps, mine, loads, warnings)
   })
+}
+
+/** So much later than the least the last may end, for the first to be done early: a share of the whole, or minutes. */
+const [LATER, LATER_MINUTES] = [0.15, 4 * 24 * 60]
+
+function isNear({ finish, unscheduled }: Schedule, least: Minutes | null, begin: Minutes): boolean {
+  if (unscheduled.length > 0 || finish === null || least === null) return false
+  const shortest = least - begin
+  return finish - begin <= shortest + Math.max(LATER * shortest, LATER_MINUTES)
 }
 
 function planOf(

@@ -48,6 +48,25 @@ export function schedule(
   return best!
 }
 
+/** More than any way still to go, minutes: who comes first comes first altogether. */
+const A_TURN = 1e7
+
+/**
+ * As `schedule`, but in turn: what comes first finds its time first, and the next fill what it leaves.
+ * @param turnOf 0 comes first
+ */
+export function inTurn(
+  steps: readonly Step[],
+  free: readonly Window[],
+  household: Pick<Household, 'lineMetres'>,
+  turnOf: (id: string) => number,
+  notBefore: ReadonlyMap<string, Minutes> = new Map(),
+): Schedule {
+  const tail = tails(steps)
+  const rank = new Map(steps.map(({ id }) => [id, tail.get(id)! - A_TURN * turnOf(id)]))
+  return generated(steps, merged(free), household, { rank, notBefore })
+}
+
 function isBetter(a: Schedule, b: Schedule): boolean {
   if (a.unscheduled.length !== b.unscheduled.length) return a.unscheduled.length < b.unscheduled.length
   return (a.finish ?? Infinity) < (b.finish ?? Infinity)
