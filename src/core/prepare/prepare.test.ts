@@ -78,6 +78,11 @@ describe('washing', () => {
     expect(ways({ called: 'oilcloth' }).way).toBe('none')
     expect(ways({ called: 'linen' }, { willBeWashed: 'never' }).way).toBe('none')
   })
+  it('washes nothing a second time that was washed already', () => {
+    expect(ways({ called: 'linen', washed: true })).toMatchObject({ way: 'none', because: ['washed-already'] })
+    expect(squareNeeded(piece('x', { called: 'challis', washed: true }))).toBeUndefined()
+    expect(ways({ called: 'linen', washed: false }).way).toBe('machine')
+  })
   it('asks for a square where it matters, and not again', () => {
     expect(squareNeeded(piece('x', { called: 'challis' }))).toMatch(/square/)
     expect(squareNeeded(piece('x', { called: 'linen' }))).toBeUndefined()

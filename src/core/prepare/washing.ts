@@ -65,6 +65,8 @@ export function washPlan(piece: PiecePlanned, schools: Readonly<Record<string, s
   const care = careOf(offer)
   if (willBeWashed === 'never')
     return dryPlan('none', 'Not washed: pressed only.', 'It will never be washed.', ['wash-never'])
+  if (offer.washed === true)
+    return dryPlan('none', 'Washed already: pressed only.', 'What it had to lose, it lost.', ['washed-already'])
   if (isCoated(offer))
     return dryPlan('none', 'Wiped with a damp cloth.', 'A film is not put through the wash; it does not shrink.', [
       'wash-film',
@@ -163,7 +165,7 @@ function dryPlan(way: 'steam' | 'none', text: string, why: string, because: stri
 
 /** Whether a marked square is washed first, and why. */
 export function squareNeeded({ offer, bleeds, shade, testSquare, willBeWashed }: PiecePlanned): string | undefined {
-  if (testSquare === 'passed' || willBeWashed === 'never') return undefined
+  if (testSquare === 'passed' || willBeWashed === 'never' || offer.washed === true) return undefined
   const mayRun = bleeds === null && (shade === 'red' || shade === 'dark' || shade === 'bright')
   const tender = share(offer, ['silk', 'wool', 'hair', 'viscose', 'cupro', 'acetate']) >= 0.4
   if (willBeWashed === 'dry-clean') return undefined
