@@ -235,7 +235,12 @@ it.each(readdirSync('tests/support/exchange'))(
     const { db } = await book()
     expect(await bring(db, JSON.stringify(told))).toMatchObject({ created: told.records.length })
     const out = JSON.parse(await jsonOf(db))
-    expect(out.records).toEqual(told.records)
+    expect(out.records).toHaveLength(told.records.length)
+    // Whatever it said is there unchanged; what later forms have more of stands beside it.
+    for (const [i, { version, ...record }] of told.records.entries()) {
+      expect(out.records[i]).toMatchObject(record)
+      expect(out.records[i].version).toBeGreaterThanOrEqual(version)
+    }
   },
 )
 

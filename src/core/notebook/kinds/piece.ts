@@ -82,10 +82,10 @@ export type PieceInput = z.input<typeof PieceSchema>
 export const pieceKind = defineKind({
   id: 'piece',
   words: { one: 'a piece', many: 'pieces' },
-  version: 2,
+  version: 3,
   schema: PieceSchema,
-  // What the second form has more of has a usual value.
-  steps: [(data) => data],
+  // What the later forms have more of has a usual value.
+  steps: [(data) => data, (data) => data],
   references: {
     lotId: { to: 'lot', whenRemoved: 'clear' },
     cutFromId: { to: 'piece', whenRemoved: 'clear' },

@@ -34,9 +34,10 @@ export type Project = z.infer<typeof ProjectSchema>
 export const projectKind = defineKind({
   id: 'project',
   words: { one: 'a project', many: 'projects' },
-  version: 1,
+  version: 2,
   schema: ProjectSchema,
-  steps: [],
+  // Which steps of its plan are done, and which were put off: none, of an older one.
+  steps: [(data) => data],
   references: { patternId: { to: 'pattern', whenRemoved: 'clear' } },
   title: ({ name }) => name,
   searched: ({ name, notes, woreNotes }) => [name, notes, woreNotes],
