@@ -1,3 +1,4 @@
+import { PAPERS } from '../vocabulary/paper'
 /** A sheet of paper and the cards or stickers on it; mm. Stickers are usual grids of the trade; common practice. */
 export interface Sheet {
   id: string
@@ -16,8 +17,7 @@ export interface Sheet {
   kind: 'card' | 'sticker'
 }
 
-const A4 = { width: 210, height: 297 }
-const LETTER = { width: 215.9, height: 279.4 }
+const { a4: A4, letter: LETTER } = PAPERS
 const A6 = { width: 105, height: 148 }
 
 export const SHEETS = [

@@ -1,15 +1,14 @@
+import { lightsOf } from './light'
+
 /** A colour in OKLab: lightness 0 to 1, green to red, blue to yellow. */
 export type Lab = readonly [lightness: number, redness: number, yellowness: number]
 
 /**
  * A colour `#rrggbb` in OKLab, in which equal distances look about equally far apart.
- * sRGB to linear: IEC 61966-2-1. Matrices: B. Ottosson, "A perceptual color space for image processing", 2020.
+ * Matrices: B. Ottosson, "A perceptual color space for image processing", 2020.
  */
 export function labOf(hex: string): Lab {
-  const [r, g, b] = [1, 3, 5].map((at) => {
-    const value = Number.parseInt(hex.slice(at, at + 2), 16) / 255
-    return value <= 0.04045 ? value / 12.92 : ((value + 0.055) / 1.055) ** 2.4
-  }) as [number, number, number]
+  const [r, g, b] = lightsOf(hex)
   const l = Math.cbrt(0.4122214708 * r + 0.5363325363 * g + 0.0514459929 * b)
   const m = Math.cbrt(0.2119034982 * r + 0.6806995451 * g + 0.1073969566 * b)
   const s = Math.cbrt(0.0883024619 * r + 0.2817188376 * g + 0.6299787005 * b)

@@ -66,6 +66,11 @@ function partOf(one: FibreId | SharedFibre, common: number, all: number): Quanti
   return all === 1 ? SHARES.all : { value: 1 / Math.max(1, common), sd: UNSAID }
 }
 
+/** The share of these fibres together, 0 … 1. */
+export function shareOf({ mix = [] }: { mix?: readonly MixPart[] }, fibres: readonly FibreId[]): number {
+  return mix.reduce((sum, { fibre, fraction }) => sum + (fibres.includes(fibre) ? fraction.value : 0), 0)
+}
+
 /**
  * The mean over a mix of something that its fibres have, by their shares; fibres that have none are left out.
  * @returns undefined where none has any. Doubt: of the shares, to first order.

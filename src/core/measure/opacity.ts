@@ -1,3 +1,4 @@
+import { lightsOf } from '../colour/light'
 import { OPACITIES, type Opacity } from '../vocabulary/cloth'
 import { yarnDiameterMm } from './construction'
 
@@ -92,15 +93,12 @@ export function foretellOpacity({
 }
 
 /**
- * Relative luminance of a colour `#rrggbb` (sRGB, IEC 61966-2-1; Rec. 709 weights), as lightness: its cube root,
+ * Relative luminance of a colour `#rrggbb` (Rec. 709 weights), as lightness: its cube root,
  * about how the eye sees it.
  */
 export function lightnessOf(hex: string): number {
-  const linear = [1, 3, 5].map((at) => {
-    const value = parseInt(hex.slice(at, at + 2), 16) / 255
-    return value <= 0.04045 ? value / 12.92 : ((value + 0.055) / 1.055) ** 2.4
-  })
-  return Math.cbrt(0.2126 * linear[0]! + 0.7152 * linear[1]! + 0.0722 * linear[2]!)
+  const [red, green, blue] = lightsOf(hex)
+  return Math.cbrt(0.2126 * red + 0.7152 * green + 0.0722 * blue)
 }
 
 function logit(share: number): number {

@@ -1,5 +1,6 @@
 import { moved, rectangle, type Point } from '../shapes/polygon'
-import { EDGE_MM, OVERLAP_MM, PAPERS, tileName, tilesOf } from './tiles'
+import { PAPERS } from '../vocabulary/paper'
+import { EDGE_MM, OVERLAP_MM, tileName, tilesOf } from './tiles'
 
 const points = (from: Point, to: Point) =>
   Array.from({ length: 101 }, (_, i): Point => [

@@ -1,11 +1,5 @@
+import { PAPERS, type PaperId } from '../vocabulary/paper'
 import { boxOf, type Box, type Outline } from '../shapes/polygon'
-
-/** Paper that a home printer takes, mm, upright. */
-export const PAPERS = {
-  a4: { words: 'A4', width: 210, height: 297 },
-  letter: { words: 'US Letter', width: 215.9, height: 279.4 },
-} as const
-export type PaperId = keyof typeof PAPERS
 
 /** No printer prints nearer to the edge, and sheets overlap by so much where they are glued, mm. */
 export const [EDGE_MM, OVERLAP_MM] = [12, 10]

@@ -2,7 +2,7 @@ import { type Outline, type Point } from '../shapes/polygon'
 import { edgeOf } from './contour'
 import { LIGHT, unlikeGround } from './ground'
 import { regionsOf, type Region, type Regions } from './regions'
-import { fourCorners } from './sheet'
+import { fourCorners, pairsOfSides } from './sheet'
 import { NoCutOut, type Pixels } from './types'
 
 /** What is known beforehand about a photograph. */
@@ -67,9 +67,8 @@ function look(picture: Pixels, isOnlyDarker: boolean, given: Outline | undefined
 
 /** How far the sides are from those of any sheet seen from anywhere, roughly. */
 function sheetUnlike(corners: Outline): number {
-  const side = (i: number) =>
-    Math.hypot(corners[(i + 1) % 4]![0] - corners[i]![0], corners[(i + 1) % 4]![1] - corners[i]![1])
-  const ratio = Math.abs(Math.log((side(0) + side(2)) / (side(1) + side(3))))
+  const [one, other] = pairsOfSides(corners)
+  const ratio = Math.abs(Math.log(one / other))
   return Math.max(0, Math.abs(ratio - Math.log(1.35)) - 0.2)
 }
 

@@ -1,3 +1,5 @@
+import { lightOf } from '../colour/light'
+import { solved } from './solved'
 import { type Pixels } from './types'
 
 // Taken out once: they stand in loops over every pixel.
@@ -17,11 +19,8 @@ const LIGHTER = 0.12
 const LEAST = 0.09
 const OF_NOISE = 4.5
 
-/** Light of a value 0 … 255 of a picture (sRGB, IEC 61966-2-1), 0 … 1. */
-export const LIGHT = Float64Array.from({ length: 256 }, (_, value) => {
-  const share = value / 255
-  return share <= 0.04045 ? share / 12.92 : ((share + 0.055) / 1.055) ** 2.4
-})
+/** Light of a value 0 … 255 of a picture, 0 … 1. */
+export const LIGHT = Float64Array.from({ length: 256 }, (_, value) => lightOf(value / 255))
 
 /** How unlike the ground each pixel is, and from where on that means something else. */
 export interface Unlike {
@@ -125,11 +124,5 @@ function leastSquares(
   })
   // A trace keeps it solvable where the edge is all of one colour and nearly all of one place.
   for (let i = 0; i < 6; i++) rows[i]![i]! += 1e-6 * at.length
-  for (let i = 0; i < 6; i++)
-    for (let row = 0; row < 6; row++) {
-      if (row === i) continue
-      const factor = rows[row]![i]! / rows[i]![i]!
-      for (let j = i; j < 7; j++) rows[row]![j]! -= factor * rows[i]![j]!
-    }
-  return rows.map((row, i) => row[6]! / row[i]!)
+  return solved(rows)
 }

@@ -1,9 +1,6 @@
+import { PAPERS, type PaperId } from '../vocabulary/paper'
 import { areaOf, signedArea, type Outline, type Point } from '../shapes/polygon'
 import { simplified } from './simplified'
-
-/** Sheets that lie in most homes, mm (ISO 216 and ANSI/ASME Y14.1), shorter side first. */
-export const SHEETS = { a4: [210, 297], letter: [215.9, 279.4] } as const
-export type SheetKind = keyof typeof SHEETS
 
 /** Of a side's length, what is left out at each corner when a line is laid through it. */
 const CORNER = 0.08
@@ -75,15 +72,23 @@ function inOrder(corners: readonly Point[]): Point[] {
   return [...clockwise.slice(first), ...clockwise.slice(0, first)]
 }
 
+/** The first side of four with the one across from it, and the other two. */
+export function pairsOfSides(corners: Outline): [one: number, other: number] {
+  const [a, b, c, d] = corners.map(([x, y], i) => {
+    const next = corners[(i + 1) % 4]!
+    return Math.hypot(next[0] - x, next[1] - y)
+  }) as [number, number, number, number]
+  return [a + c, b + d]
+}
+
 /**
  * Where the four corners lie on the ground, mm, its long side along y and y upwards, in the order that they were given.
  * @param corners clockwise in the picture
  */
-export function sheetOnGround(kind: SheetKind, corners: Outline): Point[] {
-  const [short, long] = SHEETS[kind]
-  const side = (i: number) =>
-    Math.hypot(corners[(i + 1) % 4]![0] - corners[i]![0], corners[(i + 1) % 4]![1] - corners[i]![1])
-  const isUpright = side(0) + side(2) < side(1) + side(3)
+export function sheetOnGround(kind: PaperId, corners: Outline): Point[] {
+  const { width: short, height: long } = PAPERS[kind]
+  const [one, other] = pairsOfSides(corners)
+  const isUpright = one < other
   return isUpright
     ? [
         [0, long],

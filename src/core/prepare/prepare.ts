@@ -69,8 +69,9 @@ export function preparedTogether(
     undertakings.flatMap((one, i) => [...(one.notBefore ?? [])].map(([id, at]) => [inAll(i, id), at] as const)),
   )
   const turns = new Map(own.flatMap(({ steps }, i) => steps.map(({ id }) => [inAll(i, id), i] as const)))
-  const oneByOne = inTurn(all, free, household, (id) => turns.get(id)!, notBefore)
-  const isFair = undertakings.length > 1 && isNear(oneByOne, lowerBound(all, free), windows[0]?.start ?? 0)
+  const areSeveral = undertakings.length > 1
+  const oneByOne = areSeveral ? inTurn(all, free, household, (id) => turns.get(id)!, notBefore) : undefined
+  const isFair = oneByOne && isNear(oneByOne, lowerBound(all, free), windows[0]?.start ?? 0)
   const { timed } = isFair ? oneByOne : schedule(all, free, household, chance, notBefore)
   const times = new Map(timed.map((one) => [one.id, one]))
   return own.map(({ steps, loads, warnings }, i) => {

@@ -1,5 +1,6 @@
 import { careOf } from '../fabric/care'
 import { isCoated, hasPile } from '../fabric/handling'
+import { shareOf } from '../fabric/mix'
 import { type Offer } from '../fabric/types'
 import { type FibreId } from '../vocabulary/fibres'
 import { type DryWay } from './drying'
@@ -56,9 +57,6 @@ const CELSIUS: Readonly<Record<Wash, number>> = { hot: 60, warm: 40, cool: 30, h
 const SOFT_WHEN_WET: readonly FibreId[] = ['viscose', 'cupro', 'acetate']
 const ANIMAL: readonly FibreId[] = ['wool', 'hair']
 
-const share = ({ mix = [] }: Offer, fibres: readonly FibreId[]) =>
-  mix.reduce((sum, { fibre, fraction }) => sum + (fibres.includes(fibre) ? fraction.value : 0), 0)
-
 /** How a piece is washed before it is cut: as it will be, by its tenderest fibre, and by the school. */
 export function washPlan(piece: PiecePlanned, schools: Readonly<Record<string, string>>): WashPlan {
   const { offer, willBeWashed } = piece
@@ -71,8 +69,8 @@ export function washPlan(piece: PiecePlanned, schools: Readonly<Record<string, s
     return dryPlan('none', 'Wiped with a damp cloth.', 'A film is not put through the wash; it does not shrink.', [
       'wash-film',
     ])
-  const isSilk = share(offer, ['silk']) >= 0.5
-  const isWool = share(offer, ANIMAL) >= 0.5
+  const isSilk = shareOf(offer, ['silk']) >= 0.5
+  const isWool = shareOf(offer, ANIMAL) >= 0.5
   if (willBeWashed === 'dry-clean' || (isSilk && sideOf(schools, 'silk') === 'dry-clean'))
     return steamed(isWool, 'It will be dry-cleaned, and steam takes what that would.', 'wash-dry-clean')
   if (care.washCelsius === null)
@@ -104,7 +102,7 @@ export function washPlan(piece: PiecePlanned, schools: Readonly<Record<string, s
       risk: 'It may felt: a square first, or steam it in a damp cloth instead.',
       because: ['wash-wool-by-hand', 'dry-wool-flat'],
     }
-  if (share(offer, SOFT_WHEN_WET) >= 0.4) return softWhenWet(common, willBeWashed, schools)
+  if (shareOf(offer, SOFT_WHEN_WET) >= 0.4) return softWhenWet(common, willBeWashed, schools)
   const isByHand = willBeWashed === 'hand' || (care.isGentle && celsius <= 30 && willBeWashed !== 'cool')
   const dry: DryWay = care.tumble === 'never' || hasPile(offer) ? 'line' : willBeWashed === 'hot' ? 'tumble' : 'line'
   return {
@@ -167,7 +165,7 @@ function dryPlan(way: 'steam' | 'none', text: string, why: string, because: stri
 export function squareNeeded({ offer, bleeds, shade, testSquare, willBeWashed }: PiecePlanned): string | undefined {
   if (testSquare === 'passed' || willBeWashed === 'never' || offer.washed === true) return undefined
   const mayRun = bleeds === null && (shade === 'red' || shade === 'dark' || shade === 'bright')
-  const tender = share(offer, ['silk', 'wool', 'hair', 'viscose', 'cupro', 'acetate']) >= 0.4
+  const tender = shareOf(offer, ['silk', 'wool', 'hair', 'viscose', 'cupro', 'acetate']) >= 0.4
   if (willBeWashed === 'dry-clean') return undefined
   if ((offer.mix ?? []).length === 0)
     return 'Nobody knows what it is of: a marked square tells what washing does to it.'

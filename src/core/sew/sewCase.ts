@@ -1,6 +1,7 @@
 import { fibreById, isTrace } from '../fibres/catalogue'
 import { careOf, type Care } from '../fabric/care'
 import { handlingOf } from '../fabric/handling'
+import { shareOf } from '../fabric/mix'
 import { thicknessOf } from '../fabric/thickness'
 import { type Offer } from '../fabric/types'
 import { type Detail, type Garment } from '../vocabulary/choosing'
@@ -157,8 +158,7 @@ export class SewCase {
   }
   /** The share of these fibres together, 0 … 1. */
   shareOf(...fibres: readonly FibreId[]): number {
-    const mix = this.offer.mix ?? []
-    return mix.reduce((sum, { fibre, fraction }) => sum + (fibres.includes(fibre) ? fraction.value : 0), 0)
+    return shareOf(this.offer, fibres)
   }
   isMostly(...fibres: readonly FibreId[]): boolean {
     return this.shareOf(...fibres) >= 0.5

@@ -1,5 +1,6 @@
 import { rgb, type PDFPage } from 'pdf-lib'
-import { EDGE_MM, PAPERS, tileName, tilesOf, type PaperId, type Tile } from '../../core/outlines/tiles'
+import { EDGE_MM, tileName, tilesOf, type Tile } from '../../core/outlines/tiles'
+import { PAPERS, type PaperId } from '../../core/vocabulary/paper'
 import { boxOf, type Box, type Outline, type Point } from '../../core/shapes/polygon'
 import { begun, Pen, PT_PER_MM, SOFT, type Fonts, type Style } from './pen'
 

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { PAPERS, type PaperId } from '@/core/outlines/tiles'
+import { PAPERS, type PaperId } from '@/core/vocabulary/paper'
 import { Button } from '@/ui/kit/buttons'
 import { CheckField } from '@/ui/kit/checks'
 import { saveFile } from '@/ui/kit/saveFile'

@@ -3,7 +3,7 @@
 import { z } from 'zod'
 import { PointSchema } from '@/core/notebook/schemas/laid'
 import { listOf, nameText } from '@/core/notebook/schemas/text'
-import { PAPERS, type PaperId } from '@/core/outlines/tiles'
+import { PAPERS, type PaperId } from '@/core/vocabulary/paper'
 import { runHeavy } from '@/server/heavy/pool'
 import { type Refusal } from '../../shared/outcome'
 import { told } from '../../shared/told'

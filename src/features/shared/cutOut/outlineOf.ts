@@ -1,10 +1,11 @@
 import { homography, mapped } from '@/core/photo/homography'
-import { sheetOnGround, type SheetKind } from '@/core/photo/sheet'
+import { sheetOnGround } from '@/core/photo/sheet'
 import { type Outline, type Point } from '@/core/shapes/polygon'
+import { type PaperId } from '@/core/vocabulary/paper'
 
 /** What in the picture says how large things are. */
 export type Measure =
-  | { by: SheetKind; corners: Outline | null }
+  | { by: PaperId; corners: Outline | null }
   /** Two marks so far apart, in a picture taken straight from above. */
   | { by: 'ruler'; marks: readonly [Point, Point]; lengthMm: number | null }
 
