@@ -2,6 +2,7 @@ import { expose } from 'comlink'
 import { layOut } from '@/core/lay/lay'
 import { bySeconds } from '@/core/lay/search/budget'
 import { type LayAnswer, type LayTask } from '@/core/lay/types'
+import { bothLeanings, type Leaning } from '@/core/making/leaning'
 import { savings, type Saving } from '@/core/making/short'
 import { byWidth, type WidthAsked } from '@/core/making/widths'
 
@@ -36,6 +37,10 @@ const jobs = {
   /** What would make it fit, told one by one. */
   savings(task: LayTask, neededMm: number, onOne: (one: Saving) => void): void {
     for (const one of savings(task, neededMm)) onOne(one)
+  },
+  /** By the threads and by a print that leans, told one by one. */
+  leanings(task: LayTask, leanDeg: number, onOne: (one: Leaning) => void): void {
+    for (const one of bothLeanings(task, leanDeg)) onOne(one)
   },
 }
 export type LayJobs = typeof jobs

@@ -1,4 +1,5 @@
 import { type Nap } from '../measure/lie/nap'
+import { printLean } from '../measure/lie/print'
 import { type ShrinkageCurve } from '../measure/shrinkage'
 import { shrinkageOf } from '../notebook/measurements/shrinkage'
 import { type Quantity } from '../units/quantity'
@@ -66,13 +67,16 @@ function napOf(measurements: PieceEvidence['measurements']): boolean | undefined
 }
 
 /** How it came by its colour, and how far its print repeats, where it was looked at; the latest look counts. */
-function colouredOf(measurements: PieceEvidence['measurements']): Pick<Described, 'coloured' | 'repeatMm'> {
+function colouredOf(
+  measurements: PieceEvidence['measurements'],
+): Pick<Described, 'coloured' | 'repeatMm' | 'printLeanDeg'> {
   const seen = measurements.flatMap(({ data }) => (data.kind === 'lie' ? [data] : [])).at(-1)
   if (!seen) return {}
-  const { colourFrom, printRepeatMm } = seen
+  const { colourFrom, printRepeatMm, printOffMm, widthMm } = seen
   return {
     ...(colourFrom !== 'unknown' && { coloured: colourFrom }),
     ...(printRepeatMm !== null && { repeatMm: printRepeatMm }),
+    ...(printOffMm !== null && widthMm && { printLeanDeg: printLean(printOffMm, widthMm) }),
   }
 }
 

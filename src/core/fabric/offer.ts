@@ -30,6 +30,8 @@ export interface Described {
   coloured?: ColouredHow
   /** Of its print or stripe; 0 where there is none. */
   repeatMm?: number
+  /** By how much its print leans from the threads, degrees anticlockwise. */
+  printLeanDeg?: number
   handling?: readonly Handling[]
   colour?: string
 }
@@ -89,6 +91,7 @@ export function offerFrom(described: Described, named = clothCalled(described.ca
 /** What is said of this very length, beside what kind of cloth it is. */
 function ofTheLength(described: Described): Partial<Offer> {
   const { widthMm, lengthMm, shrinkPercent, nap, recoveryPercent, coloured, repeatMm, handling, colour } = described
+  const { printLeanDeg } = described
   const doubted = (value: number) => ({ value, sd: STATED_SHRINK_DOUBT })
   return {
     ...(widthMm !== undefined && { widthMm }),
@@ -105,6 +108,7 @@ function ofTheLength(described: Described): Partial<Offer> {
     }),
     ...(coloured && { coloured: { value: coloured, how: 'said' as const } }),
     ...(repeatMm !== undefined && { repeatMm }),
+    ...(printLeanDeg !== undefined && { printLeanDeg }),
     ...(handling && { handling }),
     ...(colour && { colour }),
   }

@@ -63,6 +63,8 @@ export interface Offer {
   /** How it came by its colour, and how long the repeat of its print or stripe is, mm; 0 where it has none. */
   coloured?: KnownValue<ColouredHow>
   repeatMm?: number
+  /** By how much its print leans from the threads, degrees anticlockwise; 0 where it does not. */
+  printLeanDeg?: number
   /** It has to be cut one way: pile, or a nap that shades. */
   nap?: KnownValue<boolean>
   /** How it behaves on the table, where somebody said it. */

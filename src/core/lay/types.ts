@@ -19,6 +19,11 @@ export interface LayCloth {
   repeatMm: { x: number; y: number }
   /** Stains, holes and worn places, which nothing may lie on. */
   flaws?: readonly Outline[]
+  /**
+   * By how much a print leans from the threads where pieces are laid by the print, degrees anticlockwise. Such cloth
+   * lies in a single layer: folded, the under layer would lean the other way.
+   */
+  leanDeg?: number
 }
 
 /** An odd piece of cloth. */

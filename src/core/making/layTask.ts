@@ -20,6 +20,8 @@ export interface Ground {
   outline: Piece['outline']
   /** Stains, holes and worn places. */
   flaws: readonly Outline[]
+  /** By how much its print leans from the threads, degrees anticlockwise; 0 where it does not, or has none. */
+  leanDeg: number
 }
 
 /** The pieces of a pattern that are cut for one of a role and a size; a size that has none is served by all. */
@@ -42,6 +44,8 @@ export interface Wishes {
   gapMm: number
   /** Notches of the same name agree with the repeat. */
   matchNotches: boolean
+  /** Whether pieces lie by the threads, or by a print that leans from them. */
+  along: 'threads' | 'print'
   seed: number
 }
 
@@ -60,11 +64,11 @@ export function layTaskOf(
   const { gapMm, seed } = wishes
   const common = { pieces, gapMm, seed }
   if (!isLength) return { ...common, match: [], panels: grounds.map(panelOf) }
-  return { ...common, match: wishes.matchNotches ? matches(pieces) : [], cloth: lengthOf(only!, wishes.layers) }
+  return { ...common, match: wishes.matchNotches ? matches(pieces) : [], cloth: lengthOf(only!, wishes) }
 }
 
-function lengthOf(ground: Ground, layers: LayCloth['layers']): LayCloth {
-  const { widthMm, lengthMm, oneWay, repeatMm, selvedgeMm, flaws } = ground
+function lengthOf(ground: Ground, { layers, along }: Wishes): LayCloth {
+  const { widthMm, lengthMm, oneWay, repeatMm, selvedgeMm, flaws, leanDeg } = ground
   const { width, length } = kept(ground)
   return {
     ...(flaws.length > 0 && { flaws: flaws.map((flaw) => shrunk(flaw, ground)) }),
@@ -74,6 +78,7 @@ function lengthOf(ground: Ground, layers: LayCloth['layers']): LayCloth {
     oneWay,
     layers,
     repeatMm,
+    ...(along === 'print' && leanDeg !== 0 && { leanDeg }),
   }
 }
 

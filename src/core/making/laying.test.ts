@@ -1,6 +1,7 @@
 import { shirt } from '../../../tests/support/lay/shirt'
 import { plainPiece } from '../../../tests/support/lay/jigsaw'
 import { laidOut } from '../lay/lay'
+import { type LayAnswer } from '../lay/types'
 import { byMoves } from '../lay/search/budget'
 import { overlapsOf, snapped } from '../lay/snap'
 import { areaOf, boxOf, moved, rectangle } from '../shapes/polygon'
@@ -8,6 +9,7 @@ import { cutOrder } from './cutOrder'
 import { layTaskOf, type Ground, type Wishes } from './layTask'
 import { offcutsOf } from './offcuts'
 import { savings } from './short'
+import { bothLeanings } from './leaning'
 import { byWidth } from './widths'
 
 const ground = (rest: Partial<Ground> = {}): Ground => ({
@@ -21,9 +23,10 @@ const ground = (rest: Partial<Ground> = {}): Ground => ({
   selvedgeMm: 0,
   outline: null,
   flaws: [],
+  leanDeg: 0,
   ...rest,
 })
-const wishes: Wishes = { layers: 'single', gapMm: 0, matchNotches: true, seed: 1 }
+const wishes: Wishes = { layers: 'single', gapMm: 0, matchNotches: true, along: 'threads', seed: 1 }
 const laid = (...args: Parameters<typeof layTaskOf>) => laidOut(layTaskOf(...args), byMoves(700))
 
 describe('the task', () => {
@@ -101,6 +104,31 @@ it('takes less of wider cloth, and says where a piece is wider than it', () => {
   const widths = [...byWidth(pieces, cloth!, [900, 1120, 1500])]
   expect(widths[0]!.takes).toBeNull()
   expect(widths[2]!.takes!.lengthMm).toBeLessThan(widths[1]!.takes!.lengthMm)
+})
+
+describe('a print that is off grain', () => {
+  const strip = plainPiece('strip', rectangle(200, 1500), { count: 2, pair: true })
+  /** Which way the long side of each strip runs, degrees from x, taken upwards. */
+  const grains = ({ placements }: LayAnswer) =>
+    placements.map(({ polygon: [, a, b] }) => {
+      const [dx, dy] = [b![0] - a![0], b![1] - a![1]]
+      return (Math.atan2(Math.abs(dy), dx * Math.sign(dy)) * 180) / Math.PI
+    })
+  it('turns every piece with the print, either hand alike, in a single layer', () => {
+    const leaning = ground({ leanDeg: 3 })
+    const by = (along: 'threads' | 'print') => laid([strip], [leaning], { ...wishes, layers: 'best', along })
+    expect(by('print').layers).toBe('single')
+    for (const degrees of grains(by('print'))) expect(degrees).toBeCloseTo(93, 6)
+    expect(by('threads').usedLengthMm).toBeCloseTo(1500, 1)
+  })
+  it('is laid both ways', () => {
+    const both = [...bothLeanings(layTaskOf([strip], [ground()], wishes), 3)]
+    expect(both.map(({ along }) => along)).toEqual(['threads', 'print'])
+    expect(both[0]!.lengthMm).toBeCloseTo(1500, 1)
+    // A strip that leans is as long as its own length and width are along the cloth.
+    const turned = 1500 * Math.cos(Math.PI / 60) + 200 * Math.sin(Math.PI / 60)
+    expect(both[1]!.lengthMm).toBeCloseTo(turned, 0)
+  })
 })
 
 describe('short of cloth', () => {

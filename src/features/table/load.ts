@@ -1,7 +1,8 @@
 import { notebook } from '@/server/database'
 import { looseBurnTests } from '@/server/burnTests'
 import { controlsBox } from '@/server/controls'
-import { countRecords } from '@/server/store/repository'
+import { allRecords, countRecords, type Kept } from '@/server/store/repository'
+import { MAKING_STEPS, STEP_WORDS } from '@/core/vocabulary/making'
 import { shelfOf } from '@/server/remember/shelf'
 import { type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
@@ -21,11 +22,12 @@ export async function loadTable({
   words: Vocabulary
 }): Promise<{ things: NextThing[]; folds: Fold[]; pieces: number }> {
   const db = await notebook()
-  const [shelf, loose, box, patterns] = await Promise.all([
+  const [shelf, loose, box, patterns, projects] = await Promise.all([
     shelfOf(db, words),
     looseBurnTests(db),
     controlsBox(db),
     countRecords(db, 'pattern'),
+    allRecords(db, 'project'),
   ])
   const touched = shelf.inOrder('touched').map(({ gist }) => gist)
   const mysteries = touched.filter((gist) => !isKnown(gist)).toSorted((a, b) => (a.id < b.id ? -1 : 1))
@@ -34,6 +36,7 @@ export async function loadTable({
       inHand: shelf.inHand(),
       looseTests: loose.map(({ id, answers }) => ({ id, answers: answers.length })),
       mysteries: { first: mysteries[0], count: mysteries.length },
+      underWay: underWay(projects.kept),
       pieces: shelf.size,
       patterns,
       controls: { count: box.length, burnt: box.filter(({ tests }) => tests.length > 0).length },
@@ -41,4 +44,16 @@ export async function loadTable({
     folds: touched.slice(0, FOLDS).map((gist) => foldOf(gist, units, words)),
     pieces: shelf.size,
   }
+}
+
+/** Projects that are not done, the last touched first, each with the step after the furthest that is behind it. */
+function underWay(projects: readonly Kept<'project'>[]) {
+  return projects
+    .filter(({ data }) => data.finished === null)
+    .toSorted((a, b) => (a.updatedAt < b.updatedAt ? 1 : -1))
+    .map(({ id, data }) => {
+      const furthest = Math.max(-1, ...data.behind.map((step) => MAKING_STEPS.indexOf(step)))
+      const next = MAKING_STEPS[Math.min(furthest + 1, MAKING_STEPS.length - 1)]!
+      return { id, name: data.name, next: STEP_WORDS[next].asks }
+    })
 }

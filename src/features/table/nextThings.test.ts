@@ -3,6 +3,7 @@ import { nextThings, type OnTheTable } from './nextThings'
 const EMPTY: OnTheTable = {
   inHand: [],
   looseTests: [],
+  underWay: [],
   mysteries: { first: undefined, count: 0 },
   pieces: 0,
   patterns: 0,
@@ -22,6 +23,20 @@ it('puts what was begun first, and never says more than four things', () => {
     pieces: 5,
   }
   expect(ids(busy)).toEqual(['in-hand', 'loose-test', 'mystery', 'first-pattern'])
+})
+
+it('goes on with the project touched last, before a new mystery', () => {
+  const underWay = [
+    { id: 'p', name: 'The pilot’s coat', next: 'Is it cut and marked?' },
+    { id: 'q', name: 'Curtain', next: 'Is it sewn?' },
+  ]
+  const things = nextThings({ ...EMPTY, underWay, mysteries: { first: { id: 'c', name: 'Bundle' }, count: 1 } })
+  expect(things.map(({ id }) => id)).toEqual(['under-way', 'mystery'])
+  expect(things[0]).toMatchObject({
+    says: 'Go on with The pilot’s coat',
+    why: 'Is it cut and marked? 2 projects are under way.',
+    href: '/projects/p',
+  })
 })
 
 it('leads to the pattern and the controls once there are pieces', () => {

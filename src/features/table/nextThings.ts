@@ -14,6 +14,8 @@ export interface OnTheTable {
   looseTests: readonly { id: string; answers: number }[]
   /** Pieces of which nobody knows what they are made of. */
   mysteries: { first: { id: string; name: string } | undefined; count: number }
+  /** Projects that are begun and not done, the last touched first, with what their next step asks. */
+  underWay: readonly { id: string; name: string; next: string }[]
   pieces: number
   patterns: number
   /** Known pieces of the controls box, and how many of them were burnt. */
@@ -24,7 +26,8 @@ export interface OnTheTable {
 const FEW = 4
 
 /** The next few things worth doing, what was begun before what is new. */
-export function nextThings({ inHand, looseTests, mysteries, pieces, patterns, controls }: OnTheTable): NextThing[] {
+export function nextThings(onTable: OnTheTable): NextThing[] {
+  const { inHand, looseTests, mysteries, underWay, pieces, patterns, controls } = onTable
   const things: (NextThing | false | undefined)[] = [
     inHand[0] && {
       id: 'in-hand',
@@ -39,6 +42,12 @@ export function nextThings({ inHand, looseTests, mysteries, pieces, patterns, co
         `${looseTests[0].answers === 1 ? 'One answer is' : `${looseTests[0].answers} answers are`} given; ` +
         'it belongs to no piece yet.',
       href: `/bench/${looseTests[0].id}`,
+    },
+    underWay[0] && {
+      id: 'under-way',
+      says: `Go on with ${underWay[0].name}`,
+      why: underWay[0].next + (underWay.length > 1 ? ` ${underWay.length} projects are under way.` : ''),
+      href: `/projects/${underWay[0].id}`,
     },
     mysteries.first && {
       id: 'mystery',

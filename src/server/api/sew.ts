@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { offerFrom } from '../../core/fabric/offer'
 import { sewAdvice } from '../../core/sew/advice'
+import { SURE_LINES, surenessOf } from '../../core/sew/sureness'
 import { POINTS } from '../../core/sew/needle'
 import { HEM_WORDS, SEAM_WORDS, type HemId, type SeamId } from '../../core/sew/seams'
 import { STITCH_KINDS } from '../../core/sew/stitch'
@@ -74,8 +75,18 @@ export const SewResponse = z.object({
   hems: ranked(Object.keys(HEM_WORDS) as [HemId, ...HemId[]]),
   order: told,
   warnings: told,
+  /** How sure each line is, and what would settle it. */
+  sureness: z.array(
+    z.object({
+      line: z.enum(SURE_LINES),
+      share: z.number().min(0).max(1),
+      word: z.enum(['sure', 'likely', 'open']),
+      settle: z.string().nullable(),
+    }),
+  ),
 })
 
-export const postSew = postJson(SewRequest, SewResponse, ({ fabric, ...asked }) =>
-  sewAdvice({ ...asked, offer: offerFrom(fabric) }),
-)
+export const postSew = postJson(SewRequest, SewResponse, ({ fabric, ...rest }) => {
+  const asked = { ...rest, offer: offerFrom(fabric) }
+  return { ...sewAdvice(asked), sureness: surenessOf(asked) }
+})

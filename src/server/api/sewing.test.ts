@@ -1,5 +1,6 @@
 import { type z } from 'zod'
 import { planFaults } from '../../../tests/support/plan/checker'
+import { SURE_LINES } from '../../core/sew/sureness'
 import { postPrepare, PrepareResponse } from './prepare'
 import { postSew, SewResponse } from './sew'
 
@@ -24,6 +25,7 @@ it('tells how a cloth is handled, each choice with its rules', async () => {
   expect(answer.seams[0]).toMatchObject({ id: 'flat-felled', rank: 1 })
   expect(answer.needle.us).toEqual([11, 12])
   expect(answer.interfacing.maxGsm).toBe(140)
+  expect(answer.sureness.map(({ line }) => line)).toEqual([...SURE_LINES])
 })
 
 it('answers for a cloth of which nothing is known', async () => {

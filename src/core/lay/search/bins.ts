@@ -36,7 +36,7 @@ export function stripOf(cloth: LayCloth, layers: Layers): Bin {
   return {
     panel: null,
     panelCopy: null,
-    warpDeg: 90,
+    warpDeg: 90 + (cloth.leanDeg ?? 0),
     ...edges,
     off: flaws.flat().flatMap((flaw) => convexParts(flaw)),
     area: (maxX - minX) * maxY,

@@ -154,7 +154,8 @@ function anglesOf(piece: LayPiece, warpDeg: number, task: LayTask, isMirrored: b
 const whole = (degrees: number) => ((degrees % 360) + 360) % 360
 
 /** Ways of laying this cloth that its nap and its repeat allow. */
-export function layersOf({ layers, oneWay }: LayCloth, pieces: readonly LayPiece[]): Layers[] {
+export function layersOf({ layers, oneWay, leanDeg }: LayCloth, pieces: readonly LayPiece[]): Layers[] {
+  if (leanDeg) return ['single']
   if (layers !== 'best') return [layers]
   const hasFold = pieces.some(({ onFold, count }) => onFold || count > 1)
   if (!hasFold) return ['single']

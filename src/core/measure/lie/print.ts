@@ -17,6 +17,11 @@ export function lengthToMatch(repeatMm: number, lengths: number): number {
   return repeatMm * lengths
 }
 
+/** By how much a print leans from a crosswise thread, degrees; positive where its line rises to the right. */
+export function printLean(offMm: number, widthMm: number): number {
+  return (Math.atan(offMm / widthMm) * 180) / Math.PI
+}
+
 /** Off by less than this share of the width, no eye sees it. Common practice. */
 const UNSEEN = 0.01
 /** Beyond this share, leaning shows on any garment. */
@@ -32,7 +37,7 @@ export function offGrainPrint(
 ): { degrees: number; verdict: 'fine' | 'place' | 'reject'; words: string } {
   if (!(widthMm > 0)) throw new RangeError('offGrainPrint: needs a width')
   const share = Math.abs(offMm) / widthMm
-  const degrees = (Math.atan(share) * 180) / Math.PI
+  const degrees = printLean(Math.abs(offMm), widthMm)
   if (share <= UNSEEN) return { degrees, verdict: 'fine', words: 'So little does not show: cut by the threads.' }
   if (share <= GLARING)
     return {

@@ -4,6 +4,7 @@ import { type Remote } from 'comlink'
 import { useState } from 'react'
 import { isLongEnough } from '@/core/lay/strip'
 import { type Saving } from '@/core/making/short'
+import { type Leaning } from '@/core/making/leaning'
 import { type WidthAsked } from '@/core/making/widths'
 import { formatLength, formatWidth } from '@/core/units/format'
 import { Button } from '@/ui/kit/buttons'
@@ -20,11 +21,13 @@ export function LayAdvice({ table, lay }: { table: Table; lay: OnTable }) {
   // What goes on no length of this cloth at all needs whatever brings it on.
   const needed = answer.unplaced.length > 0 ? Infinity : table.usedMm
   const isShort = have !== undefined && (answer.unplaced.length > 0 || !isLongEnough(have, table.usedMm))
+  const leanDeg = table.grounds[0]?.leanDeg ?? 0
   if (!task.cloth) return null
   return (
     <Columns>
       {isShort ? <Short table={table} lay={lay} neededMm={needed} /> : null}
       <Widths lay={lay} />
+      {leanDeg !== 0 ? <Leanings table={table} lay={lay} leanDeg={leanDeg} /> : null}
     </Columns>
   )
 }
@@ -103,6 +106,44 @@ function Widths({ lay }: { lay: OnTable }) {
           </tbody>
         </Figures>
       ) : null}
+    </Paper>
+  )
+}
+
+const ALONG: Readonly<Record<Leaning['along'], { title: string; what: string }>> = {
+  threads: { title: 'By the threads', what: 'it hangs straight, and the print leans' },
+  print: { title: 'By the print', what: 'the print stands straight, and what hangs may twist' },
+}
+
+/** A print off grain cannot be pulled straight: both ways of laying on it, and which is taken. */
+function Leanings({ table, lay, leanDeg }: { table: Table; lay: OnTable; leanDeg: number }) {
+  const { units } = usePreferences()
+  const { told, isRunning, trouble, ask } = useTelling<Leaning>()
+  const taken = table.wishes.along
+  return (
+    <Paper aria-labelledby="leaning-title">
+      <h2 id="leaning-title">Its print is off grain</h2>
+      <Soft>
+        It leans by {Math.abs(leanDeg).toFixed(1)}°, and cannot be pulled straight, ever. It is laid{' '}
+        {ALONG[taken].title.toLowerCase()} now.
+      </Soft>
+      <Actions>
+        <Button isDisabled={isRunning} onPress={() => ask((jobs, tell) => jobs.leanings(lay.task, leanDeg, tell))}>
+          {isRunning ? 'Laying…' : 'What does each way take?'}
+        </Button>
+      </Actions>
+      {trouble ? <Slip $tone="warn">{trouble}</Slip> : null}
+      <PlainList role="status">
+        {(told ?? []).map(({ along, lengthMm }) => (
+          <li key={along}>
+            <strong>{ALONG[along].title}</strong>:{' '}
+            {lengthMm === null ? 'does not fit' : formatLength(lengthMm, units)}; {ALONG[along].what}.{' '}
+            {along === taken ? null : (
+              <Button onPress={() => table.setWishes({ along })}>Lay it {ALONG[along].title.toLowerCase()}</Button>
+            )}
+          </li>
+        ))}
+      </PlainList>
     </Paper>
   )
 }

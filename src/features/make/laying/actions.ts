@@ -62,7 +62,7 @@ export async function confirmCut(input: unknown): Promise<Cut> {
       within(await notebook(), async (open) => {
         offcuts.length = 0
         const laid = await laidOn(open, shelf, cloths)
-        const wishes: Wishes = { layers: lay.layers, gapMm: 0, matchNotches: false, seed: 1 }
+        const wishes: Wishes = { layers: lay.layers, gapMm: 0, matchNotches: false, along: 'threads', seed: 1 }
         const task = layTaskOf(
           [],
           laid.map(({ ground }) => ground),

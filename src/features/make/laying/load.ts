@@ -90,6 +90,7 @@ export function groundOf(
     selvedgeMm: gist.thing === 'cloth' ? USUAL_SELVEDGE_MM : 0,
     outline: shape?.outline ?? null,
     flaws: shape?.flaws ?? [],
+    leanDeg: gist.offer.printLeanDeg ?? 0,
   }
   return { ...ground, tile: drawnAs(gist.weave, gist.look) }
 }

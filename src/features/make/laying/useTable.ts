@@ -59,7 +59,13 @@ export interface Table {
 
 /** All that happens on the table: the cloth, the search, the hand, and what was done before. */
 export function useTable(data: LayData): Table {
-  const [wishes, setAllWishes] = useState<Wishes>({ layers: 'best', gapMm: 0, matchNotches: true, seed: 1 })
+  const [wishes, setAllWishes] = useState<Wishes>({
+    layers: 'best',
+    gapMm: 0,
+    matchNotches: true,
+    along: 'threads',
+    seed: 1,
+  })
   const [changes, setChanges] = useState<Partial<Ground>>({})
   const [shop, setAllShop] = useState<ShopCloth>({ widthMm: 1400, lengthMm: null, oneWay: false })
   const [lay, setLay] = useState<OnTable | null>(() => keptLay(data))
@@ -144,6 +150,7 @@ function groundsOf(data: LayData, shop: ShopCloth, changes: Partial<Ground>): Ta
     selvedgeMm: USUAL_SELVEDGE_MM,
     outline: null,
     flaws: [],
+    leanDeg: 0,
   }
   return [{ ...base, ...changes }]
 }
@@ -154,7 +161,7 @@ function keptLay(data: LayData): OnTable | null {
   if (!kept || !kept.placements.every(({ id }) => pieces.some((piece) => piece.id === id))) return null
   const placements = kept.placements.map((placement) => ({ ...placement, polygon: [...placement.polygon] }))
   const grounds = groundsOf(data, { widthMm: kept.widthMm, lengthMm: kept.lengthMm, oneWay: false }, {})
-  const wishes: Wishes = { layers: kept.layers, gapMm: 0, matchNotches: true, seed: 1 }
+  const wishes: Wishes = { layers: kept.layers, gapMm: 0, matchNotches: true, along: 'threads', seed: 1 }
   const task = layTaskOf(pieces, grounds, wishes)
   const { layers, usedLengthMm, density } = kept
   const answer: LayAnswer = {

@@ -95,6 +95,7 @@ export function SewingPage(data: SewingData) {
           </Paper>
           <TestSeams {...data} />
           <Choices {...data} />
+          <Softening softening={data.softening} />
         </Stack>
         <Stack>
           <ClothSwatch tile={tile} label={`${name}, drawn`} height="10rem" />
@@ -174,26 +175,27 @@ function Ranked({
 }
 
 /** Every other choice with its reason, its rules, and what others would say. */
-function Choices({ advice }: SewingData) {
+function Choices({ advice, sureness, id: pieceId }: SewingData) {
   const rows = [
-    ['Needle', advice.needle],
-    ['Stitch', advice.stitch],
-    ['Foot', advice.foot],
-    ['Tension', advice.tension],
-    ['Cutting', advice.cutting],
-    ['Marking', advice.marking],
-    ['Pinning', advice.pinning],
-    ['Pressing', { ...advice.pressing, others: [] }],
-    ['Interfacing', advice.interfacing],
+    ['Needle', 'needle', advice.needle],
+    ['Stitch', 'stitch', advice.stitch],
+    ['Foot', 'foot', advice.foot],
+    ['Tension', 'tension', advice.tension],
+    ['Cutting', 'cutting', advice.cutting],
+    ['Marking', 'marking', advice.marking],
+    ['Pinning', 'pinning', advice.pinning],
+    ['Pressing', 'pressing', { ...advice.pressing, others: [] }],
+    ['Interfacing', 'interfacing', advice.interfacing],
   ] as const
   return (
     <Paper aria-label="Each choice, and why">
       <h2>Each choice, and why</h2>
-      {rows.map(([title, { text, others }]) => (
+      {rows.map(([title, line, { text, others }]) => (
         <div key={title}>
           <p>
             <b>{title}.</b> {text}
           </p>
+          <HowSure sure={sureness.find((one) => one.line === line)} pieceId={pieceId} />
           {others.map(({ id, text: other }) => (
             <Soft key={id}>Others would say: {other}</Soft>
           ))}
@@ -202,7 +204,7 @@ function Choices({ advice }: SewingData) {
       <WhenOpened summary="By which rules">
         {() => (
           <PlainList $gap="0.2rem">
-            {rows.map(([title, { because }]) => (
+            {rows.map(([title, , { because }]) => (
               <li key={title}>
                 {title}: {because.join(', ')}
               </li>
@@ -210,6 +212,38 @@ function Choices({ advice }: SewingData) {
           </PlainList>
         )}
       </WhenOpened>
+    </Paper>
+  )
+}
+
+const SURE_WORDS = { likely: 'Likely', open: 'Open' } as const
+
+/** Said where a line may yet turn: how far it holds, and what would settle it. */
+function HowSure({ sure, pieceId }: { sure: SewingData['sureness'][number] | undefined; pieceId: string }) {
+  if (!sure || sure.word === 'sure' || !sure.settle) return null
+  return (
+    <Soft>
+      {SURE_WORDS[sure.word]}: it holds for {Math.round(sure.share * 10)} in 10 of the cloths that this may be.{' '}
+      <Link href={`/stash/${pieceId}`}>To settle it: {sure.settle}</Link>.
+    </Soft>
+  )
+}
+
+const LASTS = { stays: 'It lasts.', 'washes-out': 'It washes out again.', nothing: '' } as const
+
+function Softening({ softening }: Pick<SewingData, 'softening'>) {
+  return (
+    <Paper aria-label="Too stiff?">
+      <h2>
+        Too stiff? <Soft as="span">(softening)</Soft>
+      </h2>
+      <PlainList>
+        {softening.map(({ id, text, lasts }) => (
+          <li key={id}>
+            {text} <Soft as="span">{LASTS[lasts]}</Soft>
+          </li>
+        ))}
+      </PlainList>
     </Paper>
   )
 }

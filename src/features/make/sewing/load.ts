@@ -1,4 +1,6 @@
+import { softeningOf } from '@/core/prepare/softening'
 import { sewAdvice } from '@/core/sew/advice'
+import { surenessOf } from '@/core/sew/sureness'
 import { techniques } from '@/core/sew/techniques'
 import { withSamples } from '@/core/sew/samples'
 import { type Gist } from '@/core/shelf/gist'
@@ -25,6 +27,13 @@ export async function loadSewing(
   if (!gist) return undefined
   const samples = await samplesFor(db, shelf, gist)
   const known = GARMENTS.find((id): id is Garment => id === garment)
+  const asked = {
+    offer: gist.offer,
+    ...(known && { garment: known }),
+    lined: isLined,
+    machine: workroom.machine,
+    schools: workroom.schools,
+  }
   return {
     id: pieceId,
     name: gist.name,
@@ -36,16 +45,9 @@ export async function loadSewing(
     drawn: techniques.map((one) => one.id),
     garments: GARMENTS.map((id) => [id, wordFor(GARMENT_WORDS[id], words)] as const),
     seams: samples.filter(({ isOwn }) => isOwn).map(({ id, words: told }) => ({ id, words: told })),
-    advice: withSamples(
-      sewAdvice({
-        offer: gist.offer,
-        ...(known && { garment: known }),
-        lined: isLined,
-        machine: workroom.machine,
-        schools: workroom.schools,
-      }),
-      samples,
-    ),
+    advice: withSamples(sewAdvice(asked), samples),
+    sureness: surenessOf(asked),
+    softening: softeningOf(gist.offer),
   }
 }
 

@@ -1,0 +1,94 @@
+import { isCoated } from '../fabric/handling'
+import { shareOf } from '../fabric/mix'
+import { type Offer } from '../fabric/types'
+import { type FibreId } from '../vocabulary/fibres'
+
+/** A way of making a stiff cloth softer, or one that people try in vain. Common practice. */
+export interface Softening {
+  id: string
+  text: string
+  /** It stays; it goes with the next wash, so that it must be done again; or it does nothing here. */
+  lasts: 'stays' | 'washes-out' | 'nothing'
+}
+
+interface SofteningRule extends Softening {
+  when: (offer: Offer) => boolean
+}
+
+const BAST: readonly FibreId[] = ['linen', 'hemp', 'ramie', 'jute']
+const PLANT: readonly FibreId[] = ['cotton', ...BAST]
+const ANIMAL: readonly FibreId[] = ['wool', 'hair', 'silk']
+const HEAT_SET: readonly FibreId[] = ['polyester', 'nylon', 'acrylic', 'modacrylic', 'polypropylene', 'triacetate']
+
+const isMostly = (offer: Offer, fibres: readonly FibreId[]) => shareOf(offer, fibres) >= 0.5
+const isNotWashed = ({ washed }: Offer) => washed !== true
+const mayBeWetted = (offer: Offer) => !isCoated(offer)
+
+const RULES: readonly SofteningRule[] = [
+  {
+    id: 'film-stays-stiff',
+    when: isCoated,
+    text: 'Nothing softens a film but wear: choose another cloth where it has to fall.',
+    lasts: 'nothing',
+  },
+  {
+    id: 'size-washes-out',
+    when: (offer) => mayBeWetted(offer) && isMostly(offer, [...PLANT, 'viscose']) && isNotWashed(offer),
+    text: 'Soak it in hot water, then wash it: the size that the weaver put on the warp goes, and its stiffness too.',
+    lasts: 'stays',
+  },
+  {
+    id: 'bast-by-wear',
+    when: (offer) => mayBeWetted(offer) && isMostly(offer, BAST),
+    text:
+      'Wash it again and again and tumble it until it is only damp: linen and its like soften with each wash, for ' +
+      'good.',
+    lasts: 'stays',
+  },
+  {
+    id: 'soda-boil',
+    when: (offer) =>
+      mayBeWetted(offer) && isMostly(offer, PLANT) && !ANIMAL.some((one) => shareOf(offer, [one]) > 0.05),
+    text:
+      'A hot wash with a spoon of washing soda takes out wax, starch and hard-water soap. Gloves; never on wool or ' +
+      'silk, and colours may run.',
+    lasts: 'stays',
+  },
+  {
+    id: 'vinegar-rinse',
+    when: (offer) => mayBeWetted(offer) && !isMostly(offer, ['acetate', 'triacetate']),
+    text: 'A splash of white vinegar in the last rinse takes out what hard water and soap left. Never beside bleach.',
+    lasts: 'washes-out',
+  },
+  {
+    id: 'softener-coats',
+    when: (offer) => mayBeWetted(offer) && !isMostly(offer, ANIMAL),
+    text:
+      'Fabric softener lays a film on it: soft at once, gone after a wash or two, and cloth takes up less water and ' +
+      'less dye. Not before dyeing, not on towels or on nightwear.',
+    lasts: 'washes-out',
+  },
+  {
+    id: 'tumble-balls',
+    when: (offer) => mayBeWetted(offer) && isMostly(offer, ['cotton', 'polyester']),
+    text: 'Tumbled with two clean balls, cool, it is beaten soft; what it gains goes flat again under the iron.',
+    lasts: 'washes-out',
+  },
+  {
+    id: 'silk-soap',
+    when: (offer) => mayBeWetted(offer) && isMostly(offer, ['silk']),
+    text: 'Gum that was left in raw silk goes in warm soapy water, and with it its rustle; a square first.',
+    lasts: 'stays',
+  },
+  {
+    id: 'heat-set-stays',
+    when: (offer) => isMostly(offer, HEAT_SET),
+    text: 'A stiffness that was set by heat stays: washing takes out only what was laid on it.',
+    lasts: 'nothing',
+  },
+]
+
+/** What softens a cloth, and what of it washes out again. */
+export function softeningOf(offer: Offer): Softening[] {
+  return RULES.filter(({ when }) => when(offer)).map(({ id, text, lasts }) => ({ id, text, lasts }))
+}
