@@ -53,7 +53,7 @@ test('the computations answer over HTTP as the pages compute', async ({ request 
 
   const document = await (await request.get('/api/v1/openapi.json')).json()
   expect(document.openapi).toBe('3.1.0')
-  expect(Object.keys(document.paths)).toHaveLength(14)
+  expect(Object.keys(document.paths)).toHaveLength(18)
 })
 
 test('bad input is refused with a path, through the real server', async ({ request }) => {

@@ -1,5 +1,5 @@
 import { lightOf } from '../colour/light'
-import { solved } from './solved'
+import { solved } from '../numbers/solved'
 import { type Pixels } from './types'
 
 // Taken out once: they stand in loops over every pixel.

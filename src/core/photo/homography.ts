@@ -1,5 +1,5 @@
 import { type Outline, type Point } from '../shapes/polygon'
-import { solved } from './solved'
+import { solved } from '../numbers/solved'
 
 /** A map from one plane to another that keeps straight lines straight: nine numbers, row after row, the last 1. */
 export type Homography = readonly number[]

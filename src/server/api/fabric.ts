@@ -17,6 +17,9 @@ export const WidthSchema = z.number().min(5).max(10_000)
 export const LengthSchema = z.number().min(0).max(1_000_000)
 export const ShrinkSchema = z.strictObject({ length: shrink.optional(), width: shrink.optional() })
 
+/** A colour of a screen. */
+export const HexSchema = z.string().regex(/^#[0-9a-f]{6}$/i, 'a colour is # and six figures, like #a03c28')
+
 /** A fibre by its id, or with its share. */
 export const SharedFibreSchema = z.union([
   FibreIdSchema,
@@ -41,8 +44,5 @@ export const FabricSchema = z.strictObject({
   coloured: z.enum(COLOURED_HOWS).optional(),
   repeatMm: z.number().min(0).max(3000).optional(),
   handling: listOf(z.enum(HANDLINGS), HANDLINGS.length).optional(),
-  colour: z
-    .string()
-    .regex(/^#[0-9a-f]{6}$/i, 'a colour is # and six figures, like #a03c28')
-    .optional(),
+  colour: HexSchema.optional(),
 })

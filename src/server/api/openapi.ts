@@ -2,17 +2,21 @@ import { z } from 'zod'
 import { exchangeJsonSchema } from '../../core/formats/exchange'
 import { ComfortRequest, ComfortResponse } from './comfort'
 import { CountRequest, CountResponse } from './count'
+import { DyeRequest, DyeResponse } from './dye'
 import { EnvelopeRequest, EnvelopeResponse } from './envelope'
 import { EnoughRequest, EnoughResponse } from './enough'
 import { ImportResponse } from './exchange'
 import { IdentifyRequest, IdentifyResponse } from './identify'
 import { LayRequest, LayResponse } from './lay'
 import { MatchRequest, MatchResponse } from './match'
+import { MixRequest, MixResponse } from './mix'
 import { NameRequest, NameResponse } from './name'
 import { PrepareRequest, PrepareResponse } from './prepare'
 import { ProblemSchema } from './problem'
 import { SetRequest, SetResponse } from './set'
 import { SewRequest, SewResponse } from './sew'
+import { TeardownRequest, TeardownResponse } from './teardown'
+import { UnravelRequest, UnravelResponse } from './unravel'
 import { WeighRequest, WeighResponse } from './weigh'
 
 const operations = [
@@ -66,6 +70,30 @@ const operations = [
       'Steps from a cloth that was brought home to the last hem, in loads, laid into the hours that there are.',
     request: PrepareRequest,
     response: PrepareResponse,
+  },
+  {
+    path: '/api/v1/mix',
+    summary: 'Whether two cloths go together in one thing, where not, and what to do about it.',
+    request: MixRequest,
+    response: MixResponse,
+  },
+  {
+    path: '/api/v1/dye',
+    summary: 'Whether a cloth takes dye, the colour that comes, what goes into the bath, and what to mind.',
+    request: DyeRequest,
+    response: DyeResponse,
+  },
+  {
+    path: '/api/v1/teardown',
+    summary: 'How a garment comes apart, seam by seam, and the panels that it yields.',
+    request: TeardownRequest,
+    response: TeardownResponse,
+  },
+  {
+    path: '/api/v1/unravel',
+    summary: 'Whether a knitted thing gives its yarn back, how much of it, and how.',
+    request: UnravelRequest,
+    response: UnravelResponse,
   },
   {
     path: '/api/v1/set',

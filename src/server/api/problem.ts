@@ -60,10 +60,7 @@ export function issuesOf(error: z.ZodError): Issue[] {
 
 /** Wrong shapes are bad input (400); right shapes with wrong contents make no sense (422). */
 export function problemOf(error: z.ZodError): Response {
-  const wrongShape = error.issues.some(
-    ({ code }) => code === 'invalid_type' || code === 'unrecognized_keys' || code === 'invalid_union',
-  )
-  return wrongShape
+  return error.issues.some(isWrongShape)
     ? problem(400, 'bad-input', 'The body does not have the right shape.', issuesOf(error))
     : problem(
         422,
@@ -71,4 +68,10 @@ export function problemOf(error: z.ZodError): Response {
         'The body has the right shape, but something in it makes no sense.',
         issuesOf(error),
       )
+}
+
+/** What may be this or that has the wrong shape only where it has the shape of neither. */
+function isWrongShape(issue: z.core.$ZodIssue): boolean {
+  if (issue.code !== 'invalid_union') return issue.code === 'invalid_type' || issue.code === 'unrecognized_keys'
+  return issue.errors.every((branch) => branch.some(isWrongShape))
 }

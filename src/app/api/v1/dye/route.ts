@@ -1,0 +1,1 @@
+export { postDye as POST } from '@/server/api/dye'

@@ -1,0 +1,1 @@
+export { postMix as POST } from '@/server/api/mix'

@@ -1,0 +1,1 @@
+export { postTeardown as POST } from '@/server/api/teardown'

@@ -1,0 +1,1 @@
+export { postUnravel as POST } from '@/server/api/unravel'

@@ -1,0 +1,122 @@
+import { deltaE } from '../colour/colour'
+import { type MixPart } from '../fabric/types'
+import { FIBRE_WORDS } from '../vocabulary/fibres'
+import { amountsFor, depthOf, type Amounts } from './amounts'
+import { bathFor, dyeVerdict, letsThrough, type DyeFinish, type DyeVerdict } from './bath'
+import { DYEING, uptakeIn, type DyeClass } from './dyeClasses'
+import { dyeOutcome, strengthOf, type Outcome } from './outcome'
+import { dyeCautions, LASTS, recipeFor } from './recipe'
+import { stripFor, type Strip, type Told } from './strip'
+
+export const DYE_THREADS = ['polyester', 'cotton', 'silk'] as const
+export type DyeThread = (typeof DYE_THREADS)[number]
+
+/** What is to be dyed, and how. */
+export interface DyeAsked {
+  /** The fibres by share, with the doubt of each. At least one. */
+  mix: readonly MixPart[]
+  /** What it is sewn with; null where nobody knows. */
+  thread: DyeThread | null
+  /** Of the dry goods. */
+  grams: number
+  /** The colour that it has, and the one that the dye makes on white cloth: #rrggbb. */
+  from: string
+  to: string
+  finish: DyeFinish | null
+}
+
+export interface DyeAnswer extends Omit<Outcome, 'byFibre'> {
+  verdict: DyeVerdict
+  /** The kind of dye to use: the one of which this cloth takes most. */
+  bath: DyeClass
+  text: string
+  byFibre: { fibre: MixPart['fibre']; dyeClass: DyeClass; uptake: number; colour: string; text: string }[]
+  seams: { show: boolean; colour: string; text: string }
+  strip: Strip | null
+  amounts: Amounts
+  steps: Told[]
+  lasts: string
+  cautions: Told[]
+}
+
+/** A seam differs from its cloth by so much (CIEDE2000) before anybody sees it. */
+const SEAM_SHOWS = 5
+
+/** What dyeing does to a cloth: whether it takes, the colour that comes, and how it is done. */
+export function dyeing(asked: DyeAsked): DyeAnswer {
+  const { mix, grams, from, to, finish } = asked
+  const bath = bathFor(mix)
+  const verdict = dyeVerdict(mix, bath, finish)
+  const through = letsThrough(finish)
+  const parts = mix.map((part) => ({ ...part, uptake: uptakeIn(part.fibre, bath) * through }))
+  const { byFibre, ...outcome } = dyeOutcome(from, to, parts)
+  const used = verdict === 'no' ? 'none' : bath
+  const amounts = amountsFor(grams, used, depthOf(to))
+  return {
+    ...outcome,
+    verdict,
+    bath: used,
+    text: toldOf(verdict, outcome, asked),
+    byFibre: parts.map(({ fibre, uptake }, i) => {
+      const { dyeClass, text } = DYEING[fibre]
+      const isOther = dyeClass !== bath && dyeClass !== 'none' && uptake < 0.5
+      const stays = isOther ? ', but not of the dye that suits the rest: it stays nearly as it is' : ''
+      return {
+        fibre,
+        dyeClass,
+        uptake,
+        colour: byFibre[i]!.colour,
+        text: `${FIBRE_WORDS[fibre].uk}: ${text}${stays}.`,
+      }
+    }),
+    seams: seamsOf(asked, bath, outcome.expected),
+    strip: wantsStripping(outcome, asked, parts) ? stripFor(mix) : null,
+    amounts,
+    steps: recipeFor(mix, used, amounts, grams),
+    lasts: LASTS[used],
+    cautions: dyeCautions(used),
+  }
+}
+
+const VERDICT_WORDS: Readonly<Record<DyeVerdict, string>> = {
+  takes: 'It takes the dye.',
+  'in-part': 'It takes the dye in part: what does not take it stays, so it comes out paler or flecked.',
+  hardly: 'It hardly takes dye at home.',
+  no: 'It takes no dye at home.',
+}
+
+function toldOf(verdict: DyeVerdict, { reachable }: Pick<Outcome, 'reachable'>, { finish }: DyeAsked): string {
+  const held = finish === null ? '' : ' What was laid on it keeps dye out.'
+  const far = reachable ? '' : ' The colour that is wanted cannot be reached from here: a dye only takes light away.'
+  return `${VERDICT_WORDS[verdict]}${held}${verdict === 'no' ? '' : far}`
+}
+
+/** Thread takes dye by its own fibre; most bought things are sewn with polyester. */
+function seamsOf({ thread, from, to, finish }: DyeAsked, bath: DyeClass, expected: string): DyeAnswer['seams'] {
+  const fibre = thread ?? 'polyester'
+  const uptake = uptakeIn(fibre, bath) * letsThrough(finish)
+  const { expected: colour } = dyeOutcome(from, to, [{ fibre, fraction: { value: 1, sd: 0 }, uptake }])
+  const show = deltaE(colour, expected) > SEAM_SHOWS
+  const text =
+    thread === null
+      ? show
+        ? 'Try a thread of it: most things are sewn with polyester, which would stay as it is and show.'
+        : 'Whatever thread it is sewn with, it will hardly show.'
+      : show
+        ? `The ${thread} thread comes out another colour than the cloth: stitching, bartacks and overlocking will show.`
+        : `The ${thread} thread comes out as the cloth does.`
+  return { show, colour, text: `${text} Zips, labels, elastic and buttons are of their own fibre, and mostly stay.` }
+}
+
+/** Whether it is the old colour, not the fibres, that stands in the way: from white it would be reached. */
+function wantsStripping(
+  { reachable }: Pick<Outcome, 'reachable'>,
+  { from, to }: DyeAsked,
+  parts: readonly (MixPart & { uptake: number })[],
+): boolean {
+  if (reachable) return false
+  const best = Math.max(...parts.map(({ uptake }) => strengthOf(uptake)))
+  const white = dyeOutcome('#ffffff', to, parts)
+  const now = dyeOutcome(from, to, parts)
+  return white.reachable || (white.nearestDeltaE < now.nearestDeltaE / 2 && best > 0)
+}

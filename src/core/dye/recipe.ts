@@ -1,0 +1,126 @@
+import { type MixPart } from '../fabric/types'
+import { type FibreId } from '../vocabulary/fibres'
+import { type Amounts } from './amounts'
+import { DYE_CLASS_WORDS, type DyeClass } from './dyeClasses'
+import { type Told } from './strip'
+
+const holds = (mix: readonly MixPart[], fibres: readonly FibreId[]) =>
+  mix.some(({ fibre, fraction }) => fibres.includes(fibre) && fraction.value > 0.1)
+
+/** Time and heat of each kind of dye, as ranges. Common practice; the packet’s own instructions come first. */
+function bathSteps(mix: readonly MixPart[], bath: DyeClass, amounts: Amounts): Told[] {
+  const { salt, alkali, acid, waterLitres } = amounts
+  switch (bath) {
+    case 'reactive':
+      return [
+        {
+          id: 'reactive-salt',
+          text: `Stir ${salt} g of salt into ${waterLitres} l of water at 35 to 40 °C, then the dye.`,
+        },
+        { id: 'reactive-stir', text: 'Cloth in, wetted through; move it for 20 to 30 minutes.' },
+        {
+          id: 'reactive-soda',
+          text: `Dissolve ${alkali} g of washing soda apart, lift the cloth, stir it in; move it for 45 to 60 minutes.`,
+        },
+      ]
+    case 'acid': {
+      const most = holds(mix, ['silk']) ? 85 : 95
+      return [
+        { id: 'acid-warm', text: `Cloth, wetted through, into ${waterLitres} l of lukewarm water with the dye.` },
+        {
+          id: 'acid-heat',
+          text: `Heat slowly, in 30 to 40 minutes, to ${most - 10} to ${most} °C; wool is hardly moved.`,
+        },
+        {
+          id: 'acid-fix',
+          text: `Lift it, stir ${acid} ml of white vinegar in; hold for 30 to 45 minutes, until the water clears.`,
+        },
+        { id: 'acid-cool', text: 'Let it cool down in its bath.' },
+      ]
+    }
+    case 'disperse': {
+      const isTender = holds(mix, ['acetate'])
+      return [
+        {
+          id: 'disperse-bath',
+          text: `Stir the dye into ${waterLitres} l of water with ${acid} ml of white vinegar.`,
+        },
+        {
+          id: 'disperse-heat',
+          text: isTender
+            ? 'Heat to 75 to 80 °C, no more, for 45 to 60 minutes: hotter, acetate goes dull.'
+            : 'A rolling boil, 45 to 60 minutes, moved all the time; creases that set now stay.',
+        },
+      ]
+    }
+    case 'basic':
+      return [
+        { id: 'basic-bath', text: `Stir the dye into ${waterLitres} l of water with ${acid} ml of white vinegar.` },
+        {
+          id: 'basic-heat',
+          text: 'Heat by 1 °C a minute to 90 to 95 °C, hold for 45 minutes, cool as slowly: it sags when hot.',
+        },
+      ]
+    case 'none':
+      return []
+  }
+}
+
+/** The whole of a dyeing, step by step. @param grams of dry goods */
+export function recipeFor(mix: readonly MixPart[], bath: DyeClass, amounts: Amounts, grams: number): Told[] {
+  if (bath === 'none') return []
+  const [low, high] = amounts.dyeGrams
+  return [
+    { id: 'packet-first', text: `Use ${DYE_CLASS_WORDS[bath]}. The packet’s own instructions come first.` },
+    {
+      id: 'weigh-dry',
+      text: `Weigh the goods dry: ${Math.round(grams)} g take ${low} to ${high} g of powder for this shade.`,
+    },
+    {
+      id: 'scour',
+      text: 'Wash it hot, as hot as it bears, with washing soda or plain soap: dye does not go through finish or fat.',
+    },
+    {
+      id: 'strike-off',
+      text: 'Dye a snip first (a strike-off), with a thread and a button of it; dry it, and look by daylight.',
+    },
+    ...bathSteps(mix, bath, amounts),
+    {
+      id: 'rinse',
+      text: 'Rinse from warm to cold, or from cold to hot for reactive dye, until the water stays clear.',
+    },
+    { id: 'wash-apart', text: 'Wash it by itself the first times; dry it out of the sun.' },
+  ]
+}
+
+/** How it lasts afterwards, by kind of dye. Common practice. */
+export const LASTS: Readonly<Record<DyeClass, string>> = {
+  reactive: 'Fast in the wash once it is rinsed out; middling in the sun. A direct dye bleeds for many washes.',
+  acid: 'Fast in a cool wash, less in a hot one; pale shades fade in the sun.',
+  disperse: 'Fast in the wash; hot ironing may send it into what lies beside it.',
+  basic: 'Fast on acrylic; poor in the sun on anything else.',
+  none: '',
+}
+
+/** The cautions of a dyeing. Common practice; local rules and the packet come first. */
+export function dyeCautions(bath: DyeClass): Told[] {
+  if (bath === 'none') return []
+  return [
+    {
+      id: 'dust-mask',
+      text: 'Wear a dust mask while the powder is open: some people become allergic to it for life.',
+    },
+    { id: 'gloves', text: 'Gloves, an apron, and no children or pets near.' },
+    { id: 'separate-pots', text: 'Pots, spoons and scales for dyeing only, never for food again.' },
+    { id: 'ventilation', text: 'Open windows or the hood on; hot baths stand at the back, and are lifted by two.' },
+    ...(bath === 'reactive'
+      ? [
+          {
+            id: 'alkali',
+            text: 'Washing soda burns eyes and skin: into water, not water onto it; rinse splashes at once.',
+          },
+        ]
+      : [{ id: 'acid', text: 'Vinegar and citric acid sting eyes; never beside bleach.' }]),
+    { id: 'waste', text: 'Spent baths go where your local rules for drains and septic tanks allow.' },
+  ]
+}

@@ -1,0 +1,54 @@
+import { type Told } from '../../dye/strip'
+
+/** What is worth keeping of a garment, and how it comes off. Common practice. */
+const KEEP_WORDS: Readonly<Record<string, string>> = {
+  buttons: 'Buttons: snip the thread behind the shank, thread them on a string, and count the spare one inside.',
+  'jeans-button': 'The button of metal: cut round it; hammered through, it does not come out whole.',
+  rivets: 'Rivets: cut round them and keep clear of them with the needle.',
+  zip: 'Zip: unpick its stitching, not its tape; note its length and whether it opens at the end.',
+  snaps: 'Press studs: cut round them with some cloth behind.',
+  hooks: 'Hooks and eyes, with their thread cut, in pairs.',
+  buckle: 'The buckle and its strap.',
+  buckles: 'Buckles and sliders, with their straps.',
+  clasp: 'The clasp.',
+  elastic: 'Elastic: pull it; keep it where it springs back to its length.',
+  drawstring: 'Drawstring and its ends: it pulls out at one eyelet.',
+  eyelets: 'Eyelets: cut round them as a patch.',
+  'hanger-loops': 'Hanger ribbons, for loops and for stays in a seam.',
+  'shoulder-tape': 'The tape in the shoulder seams: it stays another knit.',
+  'shoulder-pads': 'Shoulder pads, where they are not crumbling.',
+  underwires: 'Underwires: they slide out of their casing.',
+  cups: 'Cups.',
+  labels: 'The label with the fibres and the care: pin it to the cloth, for nobody remembers.',
+  lace: 'Lace and edgings, unpicked along their foot.',
+  lining: 'The lining, where it is not shattered: pocket bags and facings.',
+  'pocket-bags': 'Pocket bags: close plain cloth for the next ones.',
+  'collar-and-cuffs': 'Collar and cuffs as they are, where their folds are not worn through.',
+  'back-pockets': 'Pockets as they are, with the darker cloth under them as a patch.',
+  waistband: 'The waistband as it is, for a bag’s strap or the next waist.',
+  yarn: 'The yarn, where its pieces were knitted to shape: see whether it unravels.',
+  belt: 'The belt.',
+  boning: 'Boning, slid out of its channels.',
+  lacing: 'The lacing.',
+  busk: 'The busk.',
+  braid: 'Braid and trimmings, unpicked and wound on card.',
+  ties: 'Ties and tapes.',
+  pockets: 'The pockets as they are.',
+  fringe: 'The fringe.',
+  ribbon: 'The ribbon.',
+  handles: 'Handles.',
+  rings: 'Rings and hooks.',
+  webbing: 'Webbing.',
+  piping: 'Piping cord: pull it out, and cover it again.',
+  'heading-tape': 'Heading tape: unpick it in one length, the cords still in.',
+  weights: 'Weights out of the hem.',
+  rods: 'Rods.',
+  cord: 'Cord: not where children reach.',
+  binding: 'Binding.',
+  wadding: 'Wadding, where it is not lumpy.',
+}
+
+/** @param ids of what a block has */
+export function keptFrom(ids: readonly string[]): Told[] {
+  return ids.map((id) => ({ id, text: KEEP_WORDS[id] ?? id }))
+}

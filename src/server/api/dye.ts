@@ -1,0 +1,59 @@
+import { z } from 'zod'
+import { DYE_FINISHES } from '../../core/dye/bath'
+import { DYE_THREADS, dyeing } from '../../core/dye/dye'
+import { DYE_CLASSES } from '../../core/dye/dyeClasses'
+import { mixOf } from '../../core/fabric/mix'
+import { listOf } from '../../core/notebook/schemas/text'
+import { FIBRE_IDS } from '../../core/vocabulary/fibres'
+import { HexSchema, SharedFibreSchema } from './fabric'
+import { postJson } from './handle'
+
+export const DyeRequest = z.strictObject({
+  fibres: listOf(SharedFibreSchema, FIBRE_IDS.length).min(1, 'at least one fibre'),
+  thread: z.enum(DYE_THREADS).nullable().default(null),
+  /** Of the dry goods. */
+  grams: z.number().gt(0, 'it weighs more than nothing').max(50_000, 'more than any pot holds').default(500),
+  from: HexSchema.default('#ffffff'),
+  to: HexSchema,
+  finish: z.enum(DYE_FINISHES).nullable().default(null),
+})
+
+const told = z.array(z.object({ id: z.string(), text: z.string() }))
+const colour = z.string()
+const amount = z.number().min(0)
+
+export const DyeResponse = z.object({
+  verdict: z.enum(['takes', 'in-part', 'hardly', 'no']),
+  bath: z.enum(DYE_CLASSES),
+  text: z.string(),
+  byFibre: z.array(
+    z.object({
+      fibre: z.string(),
+      dyeClass: z.enum(DYE_CLASSES),
+      uptake: z.number().min(0).max(1),
+      colour,
+      text: z.string(),
+    }),
+  ),
+  seams: z.object({ show: z.boolean(), colour, text: z.string() }),
+  expected: colour,
+  interval: z.tuple([colour, colour]),
+  reachable: z.boolean(),
+  nearest: colour,
+  nearestDeltaE: z.number(),
+  strip: z.object({ advised: z.boolean(), id: z.string(), text: z.string(), cautions: told }).nullable(),
+  amounts: z.object({
+    dyeGrams: z.tuple([amount, amount]),
+    waterLitres: amount,
+    salt: amount.nullable(),
+    alkali: amount.nullable(),
+    acid: amount.nullable(),
+  }),
+  steps: told,
+  lasts: z.string(),
+  cautions: told,
+})
+
+export const postDye = postJson(DyeRequest, DyeResponse, ({ fibres, ...asked }) =>
+  dyeing({ ...asked, mix: mixOf(fibres) }),
+)

@@ -1,0 +1,58 @@
+import { z } from 'zod'
+import { offerFrom } from '../../core/fabric/offer'
+import { listOf } from '../../core/notebook/schemas/text'
+import { TAKEN } from '../../core/upcycle/teardown/blocks'
+import { tornDown } from '../../core/upcycle/teardown/teardown'
+import { SEAM_MAKES, SEAM_WAYS, WORN_PLACES } from '../../core/upcycle/teardown/types'
+import { FabricSchema } from './fabric'
+import { postJson } from './handle'
+
+const measure = z.number().min(100, 'from 10 cm').max(8000, 'to 8 m').nullable().default(null)
+
+export const TeardownRequest = z.strictObject({
+  garment: z.enum(TAKEN),
+  fabric: FabricSchema.default({}),
+  chestMm: measure,
+  hipMm: measure,
+  lengthMm: measure,
+  seams: z.enum(SEAM_MAKES).default('unknown'),
+  worn: listOf(z.enum(WORN_PLACES), WORN_PLACES.length).default([]),
+})
+
+const told = z.array(z.object({ id: z.string(), text: z.string() }))
+const outline = z.array(z.tuple([z.number(), z.number()]))
+const amount = z.number().min(0)
+
+export const TeardownResponse = z.object({
+  plan: z.array(
+    z.object({
+      seam: z.string(),
+      way: z.enum(SEAM_WAYS),
+      make: z.enum(SEAM_MAKES),
+      minutes: amount,
+      loses: amount,
+      tool: z.string(),
+      text: z.string(),
+      because: z.string(),
+    }),
+  ),
+  minutes: amount,
+  panels: z.array(
+    z.object({
+      id: z.string(),
+      outline,
+      holes: z.array(outline),
+      warpDeg: z.number(),
+      count: z.number().int(),
+    }),
+  ),
+  clothMm2: z.object({ value: amount, interval80: z.tuple([amount, amount]) }),
+  yields: z.string(),
+  worth: z.object({ id: z.string(), text: z.string() }),
+  keep: told,
+  cautions: told,
+})
+
+export const postTeardown = postJson(TeardownRequest, TeardownResponse, ({ fabric, ...asked }) =>
+  tornDown({ ...asked, offer: offerFrom(fabric) }),
+)
