@@ -13,6 +13,7 @@ import { demoBurns } from './burns'
 import { demoControls } from './controls'
 import { cameAt, fillKeeping, fillPhotographs } from './fillKeeping'
 import { fillProjects } from './fillProjects'
+import { fillUpcycling } from './fillUpcycling'
 import { fillWorkroom } from './fillWorkroom'
 import { demoMeasurements } from './measurements'
 import { demoOutlines } from './outlines'
@@ -46,6 +47,7 @@ async function fill(): Promise<void> {
   await fillOutlines(db, patterns, at)
   // Strokes of their own: each of them stands in the history of its piece.
   await fillKeeping(db, ids, now)
+  await fillUpcycling(db, new Date(now - 20 * 24 * 60 * 60 * 1000).toISOString())
   await fillProjects(db, { pieces: ids, patterns }, now)
   await fillWorkroom(db, ids, at)
   const looks = new Map(demoPieces.map(({ piece: { name, look } }) => [name, [look!.warp, look!.weft] as const]))

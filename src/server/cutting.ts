@@ -15,6 +15,8 @@ export const CutSchema = z.strictObject({
   pieceId: RecordIdSchema,
   /** Length taken off, mm; null where nothing is measured off. */
   lengthMm: side.nullable(),
+  /** All of it is taken apart: nothing is left but its offcuts. */
+  all: z.boolean().default(false),
   what: optionalText(120),
   offcuts: listOf(
     z.strictObject({
@@ -28,7 +30,7 @@ export const CutSchema = z.strictObject({
   ),
 })
 
-export type Cut = z.output<typeof CutSchema>
+export type Cut = z.input<typeof CutSchema>
 
 /** More is cut off than there is. */
 export class TooLongError extends RangeError {
@@ -48,17 +50,14 @@ const ALL_OF_IT_MM = 5
  * @returns ids of the offcuts
  * @throws GoneError where the piece was taken away, TooLongError where more is cut off than there is
  */
-export async function cutFrom(
-  db: Notebook,
-  { pieceId, lengthMm, what, offcuts }: Cut,
-  at: string,
-): Promise<string[]> {
+export async function cutFrom(db: Notebook, cut: Cut, at: string): Promise<string[]> {
+  const { pieceId, lengthMm, all, what, offcuts } = CutSchema.parse(cut)
   return within(db, async (open) => {
     const found = await findRecord(open, 'piece', pieceId)
     if (!found) throw new GoneError('piece', pieceId)
     const { data: piece } = found
     const note = cutNote(at, lengthMm, what)
-    const left = leftOf(piece, lengthMm)
+    const left = all ? USED_UP : leftOf(piece, lengthMm)
     const notes = [piece.notes, note].filter(Boolean).join('\n').slice(-MOST_NOTES)
     await changeRecord(open, 'piece', found, PieceSchema.parse({ ...piece, ...left, notes }), at)
     const ids: string[] = []
@@ -71,6 +70,9 @@ export async function cutFrom(
 }
 
 const MOST_NOTES = 2000
+
+/** Of what was taken apart nothing is left to cut from. */
+const USED_UP: Partial<Piece> = { lengthMm: null, outline: null, sorting: 'cut-up', flaws: [] }
 
 function leftOf({ lengthMm, sorting, flaws }: Piece, cutMm: number | null): Partial<Piece> {
   if (cutMm === null || lengthMm === null) return {}
@@ -93,7 +95,7 @@ function cutNote(at: string, lengthMm: number | null, what: string): string {
 }
 
 /** The same cloth, in what hangs on no size. */
-function offcutOf(piece: Piece, cutFromId: string, offcut: Cut['offcuts'][number]): Piece {
+function offcutOf(piece: Piece, cutFromId: string, offcut: z.output<typeof CutSchema>['offcuts'][number]): Piece {
   const { called, construction, place, source, washed, body, opacity, stretchWidthPercent, claim } = piece
   const { lotId, care, colours, look } = piece
   return PieceSchema.parse({

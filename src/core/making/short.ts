@@ -16,7 +16,7 @@ export interface Saving {
 }
 
 /** Something to try: cheapest first. */
-interface Way {
+export interface Way {
   id: string
   text: string
   change: (task: LayTask) => LayTask | undefined
@@ -31,7 +31,7 @@ const HEM_MM = 30
 const NARROWER_MM = 5
 
 const isFacing = ({ id, name = '' }: Named) => /facing|under|undercollar|pocket bag|lining/i.test(`${name} ${id}`)
-type Named = LayPiece & { name?: string }
+export type Named = LayPiece & { name?: string }
 
 const withPieces = (task: LayTask, of: (piece: Named) => LayPiece): LayTask => ({
   ...task,
@@ -39,7 +39,7 @@ const withPieces = (task: LayTask, of: (piece: Named) => LayPiece): LayTask => (
 })
 
 /** Ways of getting by with less, the cheapest first (common practice, from what people try on the floor). */
-const WAYS: readonly Way[] = [
+export const WAYS: readonly Way[] = [
   {
     id: 'small-crosswise',
     text: 'Lay the small pieces crosswise where that saves cloth.',

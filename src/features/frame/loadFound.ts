@@ -24,6 +24,8 @@ const SHOWN: readonly { kind: RecordKindId; title: string; href: (hit: Hit) => s
   { kind: 'project', title: 'Projects', href: ({ id }) => `/projects/${id}` },
   { kind: 'lot', title: 'Lots', href: ({ id }) => `/stash?lot=${id}` },
   { kind: 'heap', title: 'Heaps', href: ({ id }) => `/stash/heap/${id}` },
+  { kind: 'notion', title: 'Notions', href: () => '/stash/notions' },
+  { kind: 'yarn', title: 'Yarn', href: () => '/stash/notions' },
   { kind: 'view', title: 'Saved views', href: ({ id }) => `/stash/view/${id}` },
 ]
 

@@ -15,6 +15,7 @@ export const TeardownRequest = z.strictObject({
   chestMm: measure,
   hipMm: measure,
   lengthMm: measure,
+  sleeveMm: measure,
   seams: z.enum(SEAM_MAKES).default('unknown'),
   worn: listOf(z.enum(WORN_PLACES), WORN_PLACES.length).default([]),
 })

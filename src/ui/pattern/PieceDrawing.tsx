@@ -35,15 +35,16 @@ interface Props {
   outline: Outline
   warpDeg: number
   onFold: boolean
-  notches: readonly { at: Point }[]
+  notches?: readonly { at: Point }[]
+  holes?: readonly Outline[]
 }
 
 /** A piece of a pattern as it is drawn: its cut line, its fold dashed, the grain with an arrow at each end. */
-export function PieceDrawing({ label, outline, warpDeg, onFold, notches }: Props) {
+export function PieceDrawing({ label, outline, warpDeg, onFold, notches = [], holes = [] }: Props) {
   const { minX, minY, maxX, maxY } = boxOf(outline)
   const size = Math.max(maxX - minX, maxY - minY)
   const margin = size * 0.04
-  const path = `M${outline.map(([x, y]) => `${x} ${y}`).join('L')}Z`
+  const path = [outline, ...holes].map((points) => `M${points.map(([x, y]) => `${x} ${y}`).join('L')}Z`).join('')
   const onEdge = outline.filter(([x]) => Math.abs(x) <= 0.5).map(([, y]) => y)
   const [middleX, middleY] = [(minX + maxX) / 2, (minY + maxY) / 2]
   const reach = Math.min(maxX - minX, maxY - minY) * 0.3 + (maxY - minY) * 0.1
@@ -55,7 +56,7 @@ export function PieceDrawing({ label, outline, warpDeg, onFold, notches }: Props
       viewBox={`${minX - margin} ${-maxY - margin} ${maxX - minX + 2 * margin} ${maxY - minY + 2 * margin}`}
     >
       <g transform="scale(1 -1)">
-        <path className="cut" d={path} />
+        <path className="cut" d={path} fillRule="evenodd" />
         {onFold ? <line className="fold" x1={0} x2={0} y1={Math.min(...onEdge)} y2={Math.max(...onEdge)} /> : null}
         <g transform={`translate(${middleX} ${middleY}) rotate(${warpDeg})`}>
           <path

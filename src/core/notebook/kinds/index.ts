@@ -1,10 +1,12 @@
 import { type z } from 'zod'
 import { burnTestKind } from './burnTest'
 import { controlKind } from './control'
+import { garmentKind } from './garment'
 import { heapKind } from './heap'
 import { layKind } from './lay'
 import { lotKind } from './lot'
 import { measurementKind } from './measurement'
+import { notionKind } from './notion'
 import { patternKind } from './pattern'
 import { patternPieceKind } from './patternPiece'
 import { pieceKind } from './piece'
@@ -13,6 +15,7 @@ import { projectClothKind } from './projectCloth'
 import { testSeamKind } from './testSeam'
 import { viewKind } from './view'
 import { workroomKind } from './workroom'
+import { yarnKind } from './yarn'
 import { type RecordKind } from './define'
 
 /** Every kind of record that a notebook keeps. */
@@ -29,6 +32,9 @@ export const recordKinds = {
   'project-cloth': projectClothKind,
   lay: layKind,
   'test-seam': testSeamKind,
+  garment: garmentKind,
+  notion: notionKind,
+  yarn: yarnKind,
   view: viewKind,
   workroom: workroomKind,
 } as const satisfies Record<string, RecordKind>

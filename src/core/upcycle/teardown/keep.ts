@@ -1,4 +1,5 @@
 import { type Told } from '../../dye/strip'
+import { type NotionKind } from '../../vocabulary/upcycling'
 
 /** What is worth keeping of a garment, and how it comes off. Common practice. */
 const KEEP_WORDS: Readonly<Record<string, string>> = {
@@ -46,6 +47,44 @@ const KEEP_WORDS: Readonly<Record<string, string>> = {
   cord: 'Cord: not where children reach.',
   binding: 'Binding.',
   wadding: 'Wadding, where it is not lumpy.',
+}
+
+/** Which of it goes into the notions box, and as what; the rest is cloth, or no notion. */
+const NOTION_OF: Readonly<Partial<Record<string, NotionKind>>> = {
+  buttons: 'buttons',
+  zip: 'zip',
+  snaps: 'snaps',
+  hooks: 'hooks',
+  buckle: 'buckles',
+  buckles: 'buckles',
+  clasp: 'buckles',
+  rings: 'buckles',
+  elastic: 'elastic',
+  drawstring: 'drawstring',
+  cord: 'drawstring',
+  lacing: 'drawstring',
+  piping: 'drawstring',
+  'hanger-loops': 'tape',
+  'shoulder-tape': 'tape',
+  ribbon: 'tape',
+  ties: 'tape',
+  webbing: 'tape',
+  'heading-tape': 'tape',
+  'shoulder-pads': 'pads',
+  cups: 'pads',
+  underwires: 'wires',
+  boning: 'wires',
+  busk: 'wires',
+  labels: 'labels',
+  lace: 'lace',
+  braid: 'lace',
+  fringe: 'lace',
+  binding: 'binding',
+  weights: 'other',
+}
+
+export function notionOf(id: string): NotionKind | undefined {
+  return NOTION_OF[id]
 }
 
 /** @param ids of what a block has */

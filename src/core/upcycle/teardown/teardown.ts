@@ -17,6 +17,8 @@ export interface TeardownAsked {
   chestMm: number | null
   hipMm: number | null
   lengthMm: number | null
+  /** From shoulder to hand. */
+  sleeveMm?: number | null
   seams: SeamMake
   worn: readonly WornPlace[]
 }
@@ -89,12 +91,13 @@ export function tornDown(asked: TeardownAsked): TeardownAnswer {
 }
 
 /** What was measured, and the rest in proportion. */
-function measuresOf({ chestMm, hipMm, lengthMm }: TeardownAsked, usual: Measures): Measures {
+function measuresOf({ chestMm, hipMm, lengthMm, sleeveMm }: TeardownAsked, usual: Measures): Measures {
   const scale = chestMm !== null ? chestMm / usual.chest : hipMm !== null ? hipMm / usual.hip : 1
   return {
     chest: chestMm ?? usual.chest * scale,
     hip: hipMm ?? usual.hip * scale,
     length: lengthMm ?? usual.length * Math.min(1.3, Math.max(0.4, scale)),
+    ...(sleeveMm && { sleeve: sleeveMm }),
   }
 }
 

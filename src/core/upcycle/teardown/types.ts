@@ -1,18 +1,15 @@
 import { type Outline, type Point } from '../../shapes/polygon'
+import { type SeamMake, type WornPlace } from '../../vocabulary/upcycling'
 
-/** How the seams of a garment are made. */
-export const SEAM_MAKES = ['overlocked', 'flat-felled', 'plain', 'linked', 'coverstitched', 'unknown'] as const
-export type SeamMake = (typeof SEAM_MAKES)[number]
-
-/** Where a garment may be worn through. */
-export const WORN_PLACES = ['knees', 'underarms', 'collar', 'seat', 'elbows', 'hem'] as const
-export type WornPlace = (typeof WORN_PLACES)[number]
+export { SEAM_MAKES, WORN_PLACES, type SeamMake, type WornPlace } from '../../vocabulary/upcycling'
 
 /** What a block is drawn from, mm: round the chest and the hips of the garment itself, and its length. */
 export interface Measures {
   chest: number
   hip: number
   length: number
+  /** Of a sleeve that was measured; left out, it follows from the chest. */
+  sleeve?: number
 }
 
 /** What is done with a seam. */

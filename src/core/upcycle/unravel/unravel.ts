@@ -1,12 +1,10 @@
 import { shareOf } from '../../fabric/mix'
 import { type MixPart } from '../../fabric/types'
+import { type KnitSeams, type YarnSurface } from '../../vocabulary/upcycling'
 import { type Construction } from '../../vocabulary/cloth'
 import { interval80, metresPerGram, yarnClassOf, type YarnClass } from './yarn'
 
-export const KNIT_SEAMS = ['linked', 'overlocked', 'cut-and-sewn', 'unknown'] as const
-export type KnitSeams = (typeof KNIT_SEAMS)[number]
-export const YARN_SURFACES = ['plain', 'fuzzy', 'felted', 'metallic', 'multicolour'] as const
-export type YarnSurface = (typeof YARN_SURFACES)[number]
+export { KNIT_SEAMS, YARN_SURFACES } from '../../vocabulary/upcycling'
 
 /** A knitted thing in the hand. */
 export interface UnravelAsked {

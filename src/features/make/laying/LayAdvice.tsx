@@ -1,7 +1,5 @@
 'use client'
 
-import { type Remote } from 'comlink'
-import { useState } from 'react'
 import { isLongEnough } from '@/core/lay/strip'
 import { type Saving } from '@/core/making/short'
 import { type Leaning } from '@/core/making/leaning'
@@ -10,8 +8,7 @@ import { formatLength, formatWidth } from '@/core/units/format'
 import { Button } from '@/ui/kit/buttons'
 import { Actions, Columns, Figures, Paper, PlainList, Slip, Soft } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
-import { type LayJobs } from '@/workers/lay'
-import { useLayJob } from './useLayJob'
+import { useTelling } from './useTelling'
 import { type OnTable, type Table } from './useTable'
 
 /** What else the table is asked: what each width takes, and what would make it fit. */
@@ -30,22 +27,6 @@ export function LayAdvice({ table, lay }: { table: Table; lay: OnTable }) {
       {leanDeg !== 0 ? <Leanings table={table} lay={lay} leanDeg={leanDeg} /> : null}
     </Columns>
   )
-}
-
-/** A job that tells its answers one by one. */
-function useTelling<T>() {
-  const { isRunning, trouble, start } = useLayJob()
-  const [told, setTold] = useState<T[] | null>(null)
-  const ask = (work: (jobs: Remote<LayJobs>, onOne: (one: T) => void) => Promise<void>) => {
-    setTold([])
-    start((jobs, tell) =>
-      work(
-        jobs,
-        tell((one: T) => setTold((before) => [...(before ?? []), one])),
-      ),
-    )
-  }
-  return { told, isRunning, trouble, ask }
 }
 
 function Short({ table, lay, neededMm }: { table: Table; lay: OnTable; neededMm: number }) {

@@ -31,7 +31,7 @@ export function BuyStep({ project }: { project: ProjectData }) {
           </PlainList>
         </section>
       ))}
-      {project.notions.map(({ text, isBought, reckoned }) => (
+      {project.notions.map(({ text, isBought, reckoned, boxed }) => (
         <div key={text}>
           <CheckField
             isSelected={isBought}
@@ -41,12 +41,13 @@ export function BuyStep({ project }: { project: ProjectData }) {
             {text}
           </CheckField>
           {reckoned ? <Soft>{reckoned}</Soft> : null}
+          {boxed ? <Soft>{boxed}</Soft> : null}
         </div>
       ))}
       {project.supplies.length > 0 ? (
         <section aria-label="And to sew it with">
           <b>And to sew it with</b>
-          {project.supplies.map(({ id, text, why, isBought }) => (
+          {project.supplies.map(({ id, text, why, boxed, isBought }) => (
             <div key={id}>
               <CheckField
                 isSelected={isBought}
@@ -57,7 +58,9 @@ export function BuyStep({ project }: { project: ProjectData }) {
               >
                 {text}
               </CheckField>
-              <Soft>{why}</Soft>
+              <Soft>
+                {why} {boxed}
+              </Soft>
             </div>
           ))}
         </section>

@@ -5,6 +5,7 @@ import { judgeSet } from '@/core/choose/set/set'
 import { type ClothSet, type Partner } from '@/core/choose/set/types'
 import { type Workroom } from '@/core/notebook/kinds/workroom'
 import { sewAdvice } from '@/core/sew/advice'
+import { inBox, type Boxed } from '@/core/sew/inBox'
 import { suppliesFor, type Supply } from '@/core/sew/supplies'
 import { careLabelOf } from '@/core/fabric/careLabel'
 import { careSymbol } from '@/core/vocabulary/care'
@@ -85,10 +86,11 @@ export async function loadProject(id: string, preferences: Preferences) {
   if (!whole) return undefined
   const { project } = whole
   const pattern = project.data.patternId === null ? undefined : await findPattern(db, project.data.patternId)
-  const [shelf, all, { workroom }] = await Promise.all([
+  const [shelf, all, { workroom }, box] = await Promise.all([
     shelfOf(db, preferences.words),
     listProjects(db),
     readWorkroom(db),
+    allRecords(db, 'notion'),
   ])
   const lays = pattern ? await recordsReferring(db, 'lay', 'patternId', pattern.id) : []
   const standing = standingOf(whole, pattern, shelf, preferences, lays)
@@ -126,6 +128,7 @@ export async function loadProject(id: string, preferences: Preferences) {
       pattern,
       project.data,
       standing.main ? suppliesOf(standing.main.offer, pattern, project.data, workroom) : [],
+      box.kept.map(({ data }) => data),
     ),
     steps: standing.steps,
     next: nextWords(standing),
@@ -155,18 +158,30 @@ function boughtOf(
   pattern: KeptPattern | undefined,
   { bought }: ProjectWhole['project']['data'],
   supplies: readonly Supply[],
+  box: readonly Boxed[],
 ) {
+  const boxed = (text: string) => {
+    const id = (Object.keys(SAME_AS) as Supply['id'][]).find((one) => SAME_AS[one].test(text))
+    return id ? inBox(id, box) : ''
+  }
   const notions = (pattern?.notions ?? []).map(({ text }) => ({
     text,
     isBought: bought.includes(text),
     reckoned: supplies.find(({ id }) => SAME_AS[id].test(text))?.text ?? '',
+    boxed: boxed(text),
   }))
   const said = (id: Supply['id']) => notions.some(({ text }) => SAME_AS[id].test(text))
   return {
     notions,
     supplies: supplies
       .filter(({ id }) => !said(id))
-      .map(({ id, text, why }) => ({ id, text, why, isBought: bought.includes(`supply: ${id}`) })),
+      .map(({ id, text, why }) => ({
+        id,
+        text,
+        why,
+        boxed: inBox(id, box),
+        isBought: bought.includes(`supply: ${id}`),
+      })),
   }
 }
 

@@ -12,6 +12,9 @@ import { CutForm } from './CutForm'
 import { copyPiece, putInLot } from './kinActions'
 import { type PieceData } from './types'
 
+/** Things that are knitted, whatever was written of them. */
+const UNRAVELS: readonly string[] = ['jumper', 'cardigan', 'scarf']
+
 /** What the piece was cut from, what was cut from it, and what it was bought with. */
 export function Kin(data: PieceData) {
   const { piece, kin } = data
@@ -55,6 +58,16 @@ export function Kin(data: PieceData) {
         </QuietButton>
         <Link href={`/stash/${piece.id}/like`}>What have I that is like this?</Link>
         <Link href={`/stash/cards?id=${piece.id}`}>Print its card</Link>
+        {piece.thing === 'cloth' || piece.thing === 'offcut' ? null : (
+          <Link href={`/stash/${piece.id}/apart`}>Take it apart</Link>
+        )}
+        {piece.construction === 'knit' || UNRAVELS.includes(piece.thing) ? (
+          <Link href={`/stash/${piece.id}/unravel`}>Will it unravel?</Link>
+        ) : null}
+        <Link href={`/stash/${piece.id}/dye`}>Dye it</Link>
+        <Link href={`/mend?of=${piece.id}`}>Mend it</Link>
+        <Link href={`/mix?of=${piece.id}`}>Does it go with another?</Link>
+        <Link href={`/use-up?of=${piece.id}`}>Use it up</Link>
       </Actions>
       <Trouble>{trouble}</Trouble>
     </Stack>

@@ -1,0 +1,90 @@
+import { careOf } from '../fabric/care'
+import { handlingOf, isCoated } from '../fabric/handling'
+import { shareOf } from '../fabric/mix'
+import { type Offer } from '../fabric/types'
+import { type FibreId } from '../vocabulary/fibres'
+
+/** Another way of giving an old cloth a new face, and how this cloth suits it. */
+export interface FurtherWay {
+  id: string
+  title: string
+  text: string
+  suits: 'well' | 'with-care' | 'not'
+}
+
+interface WayRule {
+  id: string
+  title: string
+  text: string
+  suits: (offer: Offer) => FurtherWay['suits']
+}
+
+const NATURAL: readonly FibreId[] = [
+  'cotton',
+  'linen',
+  'hemp',
+  'ramie',
+  'jute',
+  'viscose',
+  'modal',
+  'lyocell',
+  'cupro',
+]
+const PROTEIN: readonly FibreId[] = ['wool', 'hair', 'silk']
+
+const bears = (isIt: boolean, elseWith: FurtherWay['suits'] = 'not'): FurtherWay['suits'] =>
+  isIt ? 'well' : elseWith
+const isSmooth = (offer: Offer) => !handlingOf(offer).some((one) => one === 'pile' || one === 'bulky')
+
+/** Common practice, from memory; the maker’s instructions of each paint, glue and dye come first. */
+const WAYS: readonly WayRule[] = [
+  {
+    id: 'natural-dye',
+    title: 'Natural dyes (a school of its own)',
+    text:
+      'Scour it, mordant it with alum (plant fibres with a tannin first), then simmer it with the plant. Colours are ' +
+      'soft, no two baths alike, and fade sooner. Copper, chrome and tin mordants are poisons: leave them out.',
+    suits: (offer) =>
+      shareOf(offer, PROTEIN) >= 0.8 ? 'well' : shareOf(offer, [...NATURAL, ...PROTEIN]) >= 0.8 ? 'with-care' : 'not',
+  },
+  {
+    id: 'over-print',
+    title: 'Printing over it (block, stencil, screen)',
+    text: 'Pigment in a binder lies on any fibre that bears the iron that sets it; it stiffens the cloth.',
+    suits: (offer) => (isCoated(offer) || !isSmooth(offer) ? 'not' : bears(careOf(offer).ironDots >= 2, 'with-care')),
+  },
+  {
+    id: 'paint',
+    title: 'Painting',
+    text: 'Thinned textile paint on close, light cloth, stretched on a frame; ironed from behind once it is dry.',
+    suits: (offer) =>
+      isCoated(offer) || !isSmooth(offer) ? 'not' : bears(offer.construction?.value === 'woven', 'with-care'),
+  },
+  {
+    id: 'patch',
+    title: 'Patching',
+    text: 'A patch as heavy as the cloth or a little lighter, washed as often, its grain with the grain below.',
+    suits: (offer) => bears(offer.construction?.value !== 'net', 'with-care'),
+  },
+  {
+    id: 'quilt',
+    title: 'Quilting',
+    text: 'Two cloths with wadding between: hides stains in stitches, and makes thin cloth warm.',
+    suits: (offer) => ((offer.gsm?.value.value ?? 150) > 260 ? 'not' : bears(isSmooth(offer), 'with-care')),
+  },
+  {
+    id: 'weave-strips',
+    title: 'Weaving or plaiting its strips',
+    text: 'Torn or cut into strips it makes rugs and baskets; cloth that frays wants wider strips, turned in.',
+    suits: (offer) => bears(!handlingOf(offer).some((one) => one === 'coated' || one === 'sheer'), 'with-care'),
+  },
+]
+
+const ORDER: readonly FurtherWay['suits'][] = ['well', 'with-care', 'not']
+
+/** Ways beside dyeing, those first that suit this cloth. */
+export function furtherWays(offer: Offer): FurtherWay[] {
+  return WAYS.map(({ suits, ...way }) => ({ ...way, suits: suits(offer) })).sort(
+    (a, b) => ORDER.indexOf(a.suits) - ORDER.indexOf(b.suits),
+  )
+}

@@ -1,0 +1,19 @@
+/** How a pattern comes out of them. */
+export interface UsedUp {
+  id: string
+  name: string
+  fits: boolean
+  /** Share of the cloth at hand that goes into it, 0 … 1: the more, the less is lost. */
+  used: number
+  /** Copies that find no place. */
+  left: number
+  /** What made it fit, in the order in which it was tried; nothing where it fits as it is. */
+  by: readonly { id: string; text: string }[]
+}
+
+/** What fits first, and of that what loses least; of the rest, what is nearest to fitting. */
+export function byLeastLost(all: readonly UsedUp[]): UsedUp[] {
+  return all.toSorted(
+    (a, b) => Number(b.fits) - Number(a.fits) || (a.fits ? b.used - a.used : a.left - b.left) || b.used - a.used,
+  )
+}

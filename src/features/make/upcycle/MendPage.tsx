@@ -1,0 +1,124 @@
+'use client'
+
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import styled from 'styled-components'
+import { DAMAGE_WORDS, DAMAGES } from '@/core/upcycle/mend/mend'
+import { ClothSwatch } from '@/ui/cloth/Cloth'
+import { NumberField } from '@/ui/kit/NumberField'
+import { SelectField } from '@/ui/kit/SelectField'
+import { Columns, Lead, Page, Paper, Slip, Soft, Stack, Steps } from '@/ui/kit/surfaces'
+import { type MendData } from './loadMend'
+import { PiecePicker } from './PiecePicker'
+
+const Patches = styled.ul`
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 1rem;
+  grid-template-columns: repeat(auto-fill, minmax(11rem, 1fr));
+`
+
+/** A hole, a worn place, a seam gone: how it is mended, and what of the stash goes with it. */
+export function MendPage(data: MendData) {
+  const { thing, ways, patches, yarns, sew } = data
+  const [first, ...others] = ways
+  return (
+    <Page>
+      <div>
+        {thing ? <Link href={`/stash/${thing.id}`}>{thing.name}</Link> : null}
+        <h1>Mend it</h1>
+        <Lead>
+          {first ? first.text : 'A hole, a worn place, a seam that has gone: how, and with what of your own.'}
+        </Lead>
+        {thing ? (
+          <Soft>
+            {thing.summary} {sew}
+          </Soft>
+        ) : null}
+      </div>
+      <Columns $first="1.6fr">
+        <Stack $gap="1.25rem">
+          {thing ? (
+            <Paper aria-labelledby="patches">
+              <h2 id="patches">What goes with it</h2>
+              {patches.length === 0 ? (
+                <Soft>
+                  Nothing of the stash goes with it well. Its own hem or a pocket’s inside gives the best patch.
+                </Soft>
+              ) : (
+                <Patches>
+                  {patches.map(({ id, name, place, isOffcut, tile, fit, good, against }) => (
+                    <li key={id}>
+                      <ClothSwatch tile={tile} label={`${name}, drawn`} height="5rem" scale={0.8} />
+                      <Link href={`/stash/${id}`}>{name}</Link>{' '}
+                      <Soft as="span">
+                        {isOffcut ? 'saved offcut' : ''}
+                        {place ? ` (${place})` : ''}
+                      </Soft>
+                      <p>
+                        {Math.round(fit * 10)} of 10{good.length > 0 ? `: ${good.join(', ')}` : ''}
+                      </p>
+                      {against.length > 0 ? <Soft>But {against.join(', ')}.</Soft> : null}
+                    </li>
+                  ))}
+                </Patches>
+              )}
+              {yarns.length > 0 ? <Soft>Yarn to darn with: {yarns.map(({ name }) => name).join(', ')}.</Soft> : null}
+            </Paper>
+          ) : null}
+          {others.length > 0 ? (
+            <Paper aria-labelledby="else">
+              <h2 id="else">Or else</h2>
+              <Steps>
+                {others.map(({ id, text }) => (
+                  <li key={id}>{text}</li>
+                ))}
+              </Steps>
+            </Paper>
+          ) : null}
+          {thing ? (
+            <Slip>Wash it first, and press the place flat: a mend on dirt or on a crease does not lie.</Slip>
+          ) : null}
+        </Stack>
+        <What {...data} />
+      </Columns>
+    </Page>
+  )
+}
+
+function What({ thing, choice, offered }: MendData) {
+  const router = useRouter()
+  const go = (change: Partial<MendData['choice']> & { of?: string }) => {
+    const { of = thing?.id ?? '', ...rest } = change
+    const next = { ...choice, ...rest }
+    router.replace(`/mend?of=${of}&what=${next.damage}&mm=${next.mm}`, { scroll: false })
+  }
+  return (
+    <Paper aria-labelledby="what">
+      <h2 id="what">What is wrong?</h2>
+      {thing ? <ClothSwatch tile={thing.tile} label={`${thing.name}, drawn`} height="5rem" /> : null}
+      <SelectField
+        label="It has"
+        value={choice.damage}
+        onChange={(damage) => go({ damage })}
+        options={DAMAGES.map((one) => [one, DAMAGE_WORDS[one]] as const)}
+      />
+      <NumberField
+        label="Across, or along"
+        unit="mm"
+        value={choice.mm}
+        minValue={1}
+        maxValue={2000}
+        onChange={(mm) => (Number.isNaN(mm) ? undefined : go({ mm: Math.round(mm) }))}
+      />
+      <PiecePicker
+        label={thing ? 'Something else' : 'Which piece is it?'}
+        offered={offered}
+        taken={thing ? [thing.id] : []}
+        onPick={({ id }) => go({ of: id })}
+      />
+    </Paper>
+  )
+}

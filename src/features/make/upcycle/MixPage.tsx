@@ -1,0 +1,193 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import styled from 'styled-components'
+import { capitalised } from '@/core/units/format'
+import { NumberField } from '@/ui/kit/NumberField'
+import { SelectField } from '@/ui/kit/SelectField'
+import { Columns, Fields, Lead, Page, Paper, PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { type MixData } from './loadTogether'
+import { ChosenPieces, PiecePicker } from './PiecePicker'
+
+const Grid = styled.div`
+  overflow-x: auto;
+  table {
+    border-collapse: collapse;
+  }
+  th,
+  td {
+    border: 1px solid var(--line);
+    padding: 0.4rem 0.6rem;
+    text-align: left;
+    vertical-align: top;
+  }
+  td.fights {
+    border-left: 5px solid var(--madder);
+  }
+  td.with-care {
+    border-left: 5px solid var(--weld);
+  }
+  td.agrees {
+    border-left: 5px solid var(--green);
+  }
+`
+
+const VERDICTS = { agrees: 'agree', 'with-care': 'go together with care', fights: 'fight each other' } as const
+const SHORT = { agrees: 'agree', 'with-care': 'with care', fights: 'fight' } as const
+const STATUS = { good: 'fine', near: 'mind it', bad: 'against it', unknown: 'not known' } as const
+
+type Pair = MixData['pairs'][number]
+
+/** Whether cloths go together in one thing: the worst pair first, then all of them at a glance. */
+export function MixPage(data: MixData) {
+  const { cloths, pairs, worst } = data
+  const shown = pairs.find(({ of }) => worst !== null && of[0] === worst[0] && of[1] === worst[1]) ?? pairs[0]
+  return (
+    <Page>
+      <div>
+        <h1>Do they go together?</h1>
+        <Lead>{leadOf(data, shown)}</Lead>
+      </div>
+      <Columns $first="1.6fr">
+        <Stack $gap="1.25rem">
+          {shown ? <PairTold cloths={cloths} pair={shown} /> : null}
+          {cloths.length > 2 ? <Table cloths={cloths} pairs={pairs} /> : null}
+        </Stack>
+        <Choose {...data} />
+      </Columns>
+    </Page>
+  )
+}
+
+function leadOf({ cloths, worst }: MixData, pair: Pair | undefined): string {
+  if (!pair)
+    return 'Two or more cloths in one thing: shrinkage, stretch, weight, care, colour, dye, structure, fraying.'
+  const [a, b] = pair.of.map((i) => cloths[i]!.name)
+  const worstOf = cloths.length > 2 && worst !== null ? 'The worst pair: ' : ''
+  if (cloths.length > 2 && worst === null) return 'Every pair of them agrees.'
+  return `${worstOf}${a} and ${b} ${VERDICTS[pair.verdict]}.`
+}
+
+function PairTold({ cloths, pair }: { cloths: MixData['cloths']; pair: Pair }) {
+  const names = pair.of.map((i) => cloths[i]!.name)
+  return (
+    <Paper aria-label={`${names[0]} with ${names[1]}`}>
+      <h2>
+        {names[0]} with {names[1]}
+      </h2>
+      <PlainList>
+        {pair.reasons.map(({ property, status, text }) => (
+          <li key={property}>
+            <b>
+              {capitalised(property)}, {STATUS[status]}.
+            </b>{' '}
+            {text}
+          </li>
+        ))}
+      </PlainList>
+      {pair.remedies.length > 0 ? (
+        <Slip>
+          <b>What to do about it</b>
+          <PlainList>
+            {pair.remedies.map(({ id, text }) => (
+              <li key={id}>{text}</li>
+            ))}
+          </PlainList>
+        </Slip>
+      ) : null}
+    </Paper>
+  )
+}
+
+function Table({ cloths, pairs }: Pick<MixData, 'cloths' | 'pairs'>) {
+  const pairOf = (i: number, j: number) =>
+    pairs.find(({ of }) => of[0] === Math.min(i, j) && of[1] === Math.max(i, j))
+  return (
+    <Paper aria-labelledby="all-pairs">
+      <h2 id="all-pairs">All of them at a glance</h2>
+      <Grid tabIndex={0} role="group" aria-label="Every pair">
+        <table>
+          <thead>
+            <tr>
+              <td />
+              {cloths.slice(1).map(({ id, name }) => (
+                <th key={id} scope="col">
+                  {name}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {cloths.slice(0, -1).map(({ id, name }, i) => (
+              <tr key={id}>
+                <th scope="row">{name}</th>
+                {cloths.slice(1).map((other, k) => {
+                  const pair = k + 1 > i ? pairOf(i, k + 1) : undefined
+                  const against = pair?.reasons
+                    .filter(({ status }) => status === 'bad')
+                    .map(({ property }) => property)
+                  return (
+                    <td key={other.id} className={pair?.verdict}>
+                      {pair ? SHORT[pair.verdict] : ''}
+                      {against && against.length > 0 ? <Soft>{against.join(', ')}</Soft> : null}
+                    </td>
+                  )
+                })}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </Grid>
+    </Paper>
+  )
+}
+
+const PURPOSES = [
+  ['garment', 'a garment'],
+  ['patchwork', 'patchwork'],
+  ['bag', 'a bag'],
+] as const
+
+function Choose({ cloths, how, offered, most }: MixData) {
+  const router = useRouter()
+  const go = (change: Partial<MixData['how']> & { of?: readonly string[] }) => {
+    const { of = cloths.map(({ id }) => id), ...rest } = change
+    const next = { ...how, ...rest }
+    const query = new URLSearchParams({ of: of.join(','), seam: String(next.seamCm), washes: String(next.washes) })
+    query.set('for', next.purpose)
+    router.replace(`/mix?${query}`, { scroll: false })
+  }
+  const ids = cloths.map(({ id }) => id)
+  return (
+    <Paper aria-labelledby="which">
+      <h2 id="which">Which cloths?</h2>
+      <ChosenPieces pieces={cloths} onLeaveOut={(of) => go({ of })} />
+      {cloths.length < most ? (
+        <PiecePicker
+          label={cloths.length === 0 ? 'The first cloth' : 'And another'}
+          offered={offered}
+          taken={ids}
+          onPick={({ id }) => go({ of: [...ids, id] })}
+        />
+      ) : null}
+      <SelectField label="For" value={how.purpose} onChange={(purpose) => go({ purpose })} options={PURPOSES} />
+      <Fields>
+        <NumberField
+          label="Seam between them"
+          unit="cm"
+          value={how.seamCm}
+          minValue={1}
+          maxValue={1000}
+          onChange={(seamCm) => (Number.isNaN(seamCm) ? undefined : go({ seamCm }))}
+        />
+        <NumberField
+          label="Washes to come"
+          value={how.washes}
+          minValue={0}
+          maxValue={1000}
+          onChange={(washes) => (Number.isNaN(washes) ? undefined : go({ washes: Math.round(washes) }))}
+        />
+      </Fields>
+    </Paper>
+  )
+}

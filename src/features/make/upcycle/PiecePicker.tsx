@@ -1,0 +1,113 @@
+'use client'
+
+import Link from 'next/link'
+import { useEffect, useState, type ReactNode } from 'react'
+import styled from 'styled-components'
+import { ClothSwatch } from '@/ui/cloth/Cloth'
+import { type TileSpec } from '@/ui/cloth/tileUrl'
+import { Button, QuietButton } from '@/ui/kit/buttons'
+import { TextField } from '@/ui/kit/fields'
+import { Actions, Stack } from '@/ui/kit/surfaces'
+
+export interface Picked {
+  id: string
+  name: string
+}
+
+interface Props {
+  label: string
+  /** Offered before anything is typed. */
+  offered: readonly Picked[]
+  /** Those that are taken already. */
+  taken: readonly string[]
+  onPick: (piece: Picked) => void
+}
+
+/** So long after the last key it is looked for, ms. */
+const PAUSE = 200
+
+/** A piece of the stash, looked for while its name is typed: the stash itself never comes to the browser. */
+export function PiecePicker({ label, offered, taken, onPick }: Props) {
+  const [typed, setTyped] = useState('')
+  const [found, setFound] = useState<readonly Picked[]>([])
+  useEffect(() => {
+    if (typed.trim() === '') return
+    let isOver = false
+    const later = setTimeout(() => {
+      void fetch(`/find?q=${encodeURIComponent(typed)}`)
+        .then(
+          (answer) =>
+            answer.json() as Promise<{ groups: { title: string; items: { href: string; title: string }[] }[] }>,
+        )
+        .then(({ groups }) => {
+          if (isOver) return
+          const pieces = groups.find(({ title }) => title === 'Pieces')?.items ?? []
+          setFound(pieces.map(({ href, title }) => ({ id: href.split('/').at(-1)!, name: title })))
+        })
+        .catch(() => undefined)
+    }, PAUSE)
+    return () => {
+      isOver = true
+      clearTimeout(later)
+    }
+  }, [typed])
+  const shown = (typed.trim() === '' ? offered : found).filter(({ id }) => !taken.includes(id))
+  return (
+    <Stack $gap="0.5rem">
+      <TextField label={label} value={typed} onChange={setTyped} hint="Type its name, or take one of these." />
+      <Actions role="group" aria-label="Pieces to take">
+        {shown.map((piece) => (
+          <Button
+            key={piece.id}
+            onPress={() => {
+              onPick(piece)
+              setTyped('')
+            }}
+          >
+            {piece.name}
+          </Button>
+        ))}
+        {typed.trim() !== '' && shown.length === 0 ? <span role="status">No piece answers to that.</span> : null}
+      </Actions>
+    </Stack>
+  )
+}
+
+const Chosen = styled.ul`
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 0.75rem;
+  grid-template-columns: repeat(auto-fill, minmax(8rem, 1fr));
+`
+
+interface ChosenProps<P extends Picked> {
+  pieces: readonly (P & { tile: TileSpec })[]
+  /** Where its name leads; its page where left out. */
+  href?: (piece: P) => string
+  /** Said below it. */
+  says?: (piece: P) => ReactNode
+  onLeaveOut: (ids: string[]) => void
+}
+
+/** The pieces that are taken, each drawn, and a way to leave it out again. */
+export function ChosenPieces<P extends Picked>({ pieces, href, says, onLeaveOut }: ChosenProps<P>) {
+  return (
+    <Chosen>
+      {pieces.map((piece) => {
+        const { id, name, tile } = piece
+        const others = pieces.map((one) => one.id).filter((one) => one !== id)
+        return (
+          <li key={id}>
+            <ClothSwatch tile={tile} label={`${name}, drawn`} height="4rem" scale={0.6} />
+            <Link href={href?.(piece) ?? `/stash/${id}`}>{name}</Link> {says?.(piece)}
+            <QuietButton aria-label={`Leave ${name} out`} onPress={() => onLeaveOut(others)}>
+              Leave it out
+            </QuietButton>
+          </li>
+        )
+      })}
+    </Chosen>
+  )
+}

@@ -1,0 +1,142 @@
+'use client'
+
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { areaOf } from '@/core/shapes/polygon'
+import { wouldDo } from '@/core/choose/steps'
+import { byLeastLost, type UsedUp } from '@/core/making/leastLost'
+import { VERDICT_WORDS } from '@/features/shared/choose/words'
+import { Button, StrongButton } from '@/ui/kit/buttons'
+import { Actions, Columns, Lead, Page, Paper, PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { useTelling } from '../laying/useTelling'
+import { ChosenPieces, PiecePicker } from './PiecePicker'
+import { type UseUpData } from './loadUseUp'
+
+/** From what to what: things that are there, and which patterns can be cut from them, by how little is lost. */
+export function UseUpPage(data: UseUpData) {
+  const { things, candidates } = data
+  const { told, isRunning, trouble, ask, stop } = useTelling<UsedUp>()
+  const panels = things.flatMap((thing) => thing.panels)
+  const ranked = suitsFirst(byLeastLost(told ?? []), candidates)
+  const [best] = ranked
+  const go = () => ask((jobs, tell) => jobs.usingUp(panels, candidates, tell))
+  return (
+    <Page>
+      <div>
+        <h1>Use these up</h1>
+        <Lead role="status">{leadOf(data, ranked, isRunning)}</Lead>
+      </div>
+      <Columns $first="1.6fr">
+        <Stack $gap="1.25rem">
+          {things.length > 0 ? (
+            <Actions>
+              {isRunning ? (
+                <Button onPress={stop}>Stop here</Button>
+              ) : (
+                <StrongButton isDisabled={panels.length === 0 || candidates.length === 0} onPress={go}>
+                  {told ? 'Try them again' : 'What can be cut from these?'}
+                </StrongButton>
+              )}
+              {isRunning ? (
+                <progress aria-label="Trying patterns" max={candidates.length} value={told?.length ?? 0} />
+              ) : null}
+            </Actions>
+          ) : null}
+          {trouble ? <Slip $tone="warn">{trouble}</Slip> : null}
+          {best ? (
+            <Paper aria-label="Patterns, what loses least first">
+              <PlainList>
+                {ranked.map((one) => (
+                  <li key={one.id}>
+                    <Told one={one} data={data} />
+                  </li>
+                ))}
+              </PlainList>
+            </Paper>
+          ) : null}
+          {things.length > 0 && candidates.length === 0 ? (
+            <Slip>
+              None of your patterns has outlines yet. <Link href="/patterns">Bring the pieces of one in</Link> first.
+            </Slip>
+          ) : null}
+        </Stack>
+        <Which {...data} />
+      </Columns>
+    </Page>
+  )
+}
+
+/** What fits but would look wrong in this cloth comes after what does not. */
+function suitsFirst(ranked: readonly UsedUp[], candidates: UseUpData['candidates']): UsedUp[] {
+  const suits = new Set(candidates.filter(({ verdict }) => wouldDo(verdict)).map(({ id }) => id))
+  const place = ({ id, fits }: UsedUp) => (fits ? 0 : 2) + (suits.has(id) ? 0 : 1)
+  return ranked.toSorted((a, b) => place(a) - place(b))
+}
+
+function leadOf({ things, candidates }: UseUpData, ranked: readonly UsedUp[], isRunning: boolean): string {
+  if (things.length === 0)
+    return 'Take what there is, a garment, an offcut, a curtain: each pattern is laid on it, by how little is lost.'
+  const fit = ranked.filter(({ fits }) => fits)
+  if (ranked.length === 0) {
+    const m2 =
+      things.flatMap(({ panels }) => panels).reduce((sum, one) => sum + one.count * areaOf(one.outline), 0) / 1e6
+    return `${m2.toFixed(1)} m² in these, and ${candidates.length} patterns with outlines.`
+  }
+  if (isRunning) return `${ranked.length} of ${candidates.length} tried…`
+  if (fit.length === 0) return 'Nothing can be cut from these whole; below, what is nearest to it.'
+  return `${fit.length} can be cut: ${fit[0]!.name} suits the cloth and loses least.`
+}
+
+function Told({ one, data: { things, candidates } }: { one: UsedUp; data: UseUpData }) {
+  const candidate = candidates.find(({ id }) => id === one.id)
+  const cloths = things.map(({ id }) => id).join(',')
+  return (
+    <>
+      <b>
+        <Link href={`/patterns/${one.id}/lay?cloth=${cloths}`}>{one.name}</Link>
+      </b>
+      :{' '}
+      {one.fits
+        ? `fits, and ${Math.round(one.used * 100)} % goes into it`
+        : `${one.left} of its pieces find no place`}
+      . {candidate ? <Soft as="span">The cloth: {VERDICT_WORDS[candidate.verdict].toLowerCase()}.</Soft> : null}
+      {one.by.map(({ id, text }) => (
+        <Soft key={id}>{text}</Soft>
+      ))}
+    </>
+  )
+}
+
+function sizeWords(panels: UseUpData['things'][number]['panels'], isReckoned: boolean): string {
+  if (panels.length === 0) return 'its size is not known'
+  return isReckoned ? `${panels.reduce((sum, { count }) => sum + count, 0)} panels, reckoned` : 'as it lies'
+}
+
+function Which({ things, offered, most }: UseUpData) {
+  const router = useRouter()
+  const ids = things.map(({ id }) => id)
+  const go = (of: readonly string[]) => router.replace(`/use-up?of=${of.join(',')}`, { scroll: false })
+  return (
+    <Paper aria-labelledby="what">
+      <h2 id="what">From what?</h2>
+      <ChosenPieces
+        pieces={things}
+        href={({ id, isReckoned }) => (isReckoned ? `/stash/${id}/apart` : `/stash/${id}`)}
+        says={({ panels, isReckoned }) => <Soft>{sizeWords(panels, isReckoned)}</Soft>}
+        onLeaveOut={go}
+      />
+      {things.length < most ? (
+        <PiecePicker
+          label={things.length === 0 ? 'The first thing' : 'And another'}
+          offered={offered}
+          taken={ids}
+          onPick={({ id }) => go([...ids, id])}
+        />
+      ) : null}
+      <Soft>
+        Hems, plackets and collars that are still good may stay where they are: lay the new piece’s edge on them, and
+        leave that allowance off.
+      </Soft>
+    </Paper>
+  )
+}

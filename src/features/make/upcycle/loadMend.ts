@@ -1,0 +1,83 @@
+import { sewAdvice } from '@/core/sew/advice'
+import { type Gist } from '@/core/shelf/gist'
+import { DAMAGES, mendWays, patchFit, type Damage } from '@/core/upcycle/mend/mend'
+import { type UnitSystem } from '@/core/units/format'
+import { type Vocabulary } from '@/core/vocabulary/words'
+import { notebook } from '@/server/database'
+import { shelfOf } from '@/server/remember/shelf'
+import { allRecords } from '@/server/store/repository'
+import { drawnAs } from '@/ui/cloth/drawnAs'
+import { pieceWords } from '../../shared/stash/describe'
+import { lately } from './loadTogether'
+
+/** Patches that are shown, and those that fit less than this are none. */
+const SHOWN = 6
+const LEAST_FIT = 0.45
+/** A saved offcut is there for this: so much it is put before a length that fits as well. */
+const OFFCUT_FIRST = 0.15
+/** A patch reaches so far beyond the damage on each side, mm. Common practice. */
+const BEYOND_MM = 15
+
+export interface MendChoice {
+  of: string
+  damage: string
+  mm: number
+}
+
+/** How something of the stash is mended, and with what of it. */
+export async function loadMend(
+  { of, damage, mm }: MendChoice,
+  { units, words }: { units: UnitSystem; words: Vocabulary },
+) {
+  const db = await notebook()
+  const shelf = await shelfOf(db, words)
+  const gist = shelf.find(of)
+  const what = DAMAGES.find((one): one is Damage => one === damage) ?? 'hole'
+  const offered = lately(shelf, ({ thing }) => thing !== 'offcut')
+  if (!gist)
+    return { choice: { damage: what, mm }, thing: null, offered, patches: [], ways: [], yarns: [], sew: null }
+  const need = mm + 2 * BEYOND_MM
+  const isLarge = ({ widthMm, lengthMm }: Gist) =>
+    (widthMm === null || widthMm >= need) && (lengthMm === null ? widthMm === null : lengthMm >= need)
+  const patches = shelf
+    .gists()
+    .filter((one) => one.id !== gist.id && isLarge(one))
+    .map((one) => ({ one, ...patchFit(gist.offer, one.offer) }))
+    .filter(({ fit }) => fit >= LEAST_FIT)
+    .sort((a, b) => rankOf(b) - rankOf(a))
+    // Two legs of one pair of trousers are one answer.
+    .filter(({ one }, i, all) => one.cutFromId === null || isFirstOf(one.cutFromId, i, all))
+    .slice(0, SHOWN)
+  const { needle, thread } = sewAdvice({ offer: gist.offer })
+  const yarns = gist.construction === 'knit' ? (await allRecords(db, 'yarn')).kept : []
+  return {
+    choice: { damage: what, mm },
+    thing: {
+      id: gist.id,
+      name: gist.name,
+      summary: pieceWords(gist, units, words),
+      tile: drawnAs(gist.weave, gist.look),
+    },
+    offered,
+    ways: mendWays({ offer: gist.offer, damage: what, mm }),
+    patches: patches.map(({ one, fit, for: good, against }) => ({
+      id: one.id,
+      name: one.name,
+      place: one.place,
+      isOffcut: one.thing === 'offcut',
+      tile: drawnAs(one.weave, one.look),
+      fit,
+      good,
+      against,
+    })),
+    yarns: yarns.slice(0, SHOWN).map(({ id, data }) => ({ id, name: data.name })),
+    sew: `Needle ${needle.nm.join(' to ')}, ${thread.choices[0]?.fibre ?? 'polyester'} thread.`,
+  }
+}
+
+const isFirstOf = (cutFromId: string, at: number, all: readonly { one: Gist }[]) =>
+  all.findIndex(({ one }) => one.cutFromId === cutFromId) === at
+
+const rankOf = ({ one, fit }: { one: Gist; fit: number }) => fit + (one.thing === 'offcut' ? OFFCUT_FIRST : 0)
+
+export type MendData = Awaited<ReturnType<typeof loadMend>>

@@ -1,0 +1,92 @@
+import { matchScore } from '@/core/choose/match'
+import { type LayPanel } from '@/core/lay/types'
+import { layPiece, piecesFor } from '@/core/making/layTask'
+import { type Candidate } from '@/core/making/useUp'
+import { GarmentSchema } from '@/core/notebook/kinds/garment'
+import { rectangle } from '@/core/shapes/polygon'
+import { type Gist } from '@/core/shelf/gist'
+import { tornDown } from '@/core/upcycle/teardown/teardown'
+import { type Vocabulary } from '@/core/vocabulary/words'
+import { grouped } from '@/server/grouped'
+import { notebook, type Notebook } from '@/server/database'
+import { listPatterns } from '@/server/patterns'
+import { shelfOf } from '@/server/remember/shelf'
+import { allRecords, recordsByIds, recordsReferring } from '@/server/store/repository'
+import { drawnAs } from '@/ui/cloth/drawnAs'
+import { gistsOf, lately } from './loadTogether'
+
+/** More things than this at once no table holds. */
+const MOST = 6
+
+/** Things to be used up, the cloth that they give, and the patterns that might be cut from it. */
+export async function loadUseUp(of: string, words: Vocabulary) {
+  const db = await notebook()
+  const shelf = await shelfOf(db, words)
+  const gists = gistsOf(shelf, of, MOST)
+  const [things, candidates, garments] = await Promise.all([
+    Promise.all(gists.map((gist) => thingOf(db, gist))),
+    gists.length > 0 ? candidatesFor(db, gists) : [],
+    allRecords(db, 'garment'),
+  ])
+  const apart = new Set(garments.kept.filter(({ data }) => data.apart !== null).map(({ data }) => data.pieceId))
+  const isOdd = ({ id, thing, lengthMm, sorting }: Gist) =>
+    thing !== 'cloth' && sorting !== 'give-away' && !apart.has(id) && (lengthMm !== null || thing !== 'offcut')
+  return { things, candidates, offered: lately(shelf, isOdd), most: MOST }
+}
+
+/** The panels of a thing: an offcut or a length as it lies, a garment as its block yields. */
+async function thingOf(db: Notebook, gist: Gist) {
+  const [[piece], [garment]] = await Promise.all([
+    recordsByIds(db, 'piece', [gist.id]),
+    recordsReferring(db, 'garment', 'pieceId', gist.id),
+  ])
+  const head = { id: gist.id, name: gist.name, tile: drawnAs(gist.weave, gist.look) }
+  const outline = piece?.data.outline
+  const flaws = piece?.data.flaws ?? []
+  if (outline)
+    return { ...head, panels: [panelOf(gist.id, outline.points, [...outline.holes, ...flaws])], isReckoned: false }
+  const isFlat = gist.thing === 'cloth' || gist.thing === 'offcut'
+  if (isFlat)
+    return {
+      ...head,
+      isReckoned: false,
+      panels: gist.widthMm && gist.lengthMm ? [panelOf(gist.id, rectangle(gist.widthMm, gist.lengthMm), flaws)] : [],
+    }
+  const measured = garment?.data ?? GarmentSchema.parse({ pieceId: gist.id })
+  if (measured.apart !== null) return { ...head, panels: [], isReckoned: false }
+  const { panels } = tornDown({ garment: gist.thing, offer: gist.offer, ...measured })
+  return {
+    ...head,
+    isReckoned: true,
+    panels: panels.map(({ id, outline: points, holes, count, warpDeg }) => ({
+      ...panelOf(`${gist.id} ${id}`, points, holes),
+      count,
+      warpDeg,
+    })),
+  }
+}
+
+function panelOf(id: string, outline: LayPanel['outline'], holes: LayPanel['holes']): LayPanel {
+  return { id, outline, holes, warpDeg: 90, count: 1 }
+}
+
+/** Every pattern with outlines, its main pieces, and how well the first of these cloths suits it. */
+async function candidatesFor(db: Notebook, gists: readonly Gist[]) {
+  const [patterns, pieces] = await Promise.all([listPatterns(db), allRecords(db, 'pattern-piece')])
+  const byPattern = grouped(pieces.kept, ({ data }) => data.patternId)
+  return patterns.flatMap(({ id, name, need }) => {
+    const all = (byPattern.get(id) ?? []).map((piece) => ({ id: piece.id, ...piece.data }))
+    const main = piecesFor(all, 'main', '')
+    const [size] = [...new Set(main.map((piece) => piece.size).filter(Boolean))].sort()
+    const own = size === undefined ? main : main.filter((piece) => piece.size === '' || piece.size === size)
+    if (own.length === 0) return []
+    const candidate: Candidate = {
+      id,
+      name,
+      pieces: own.map((piece) => ({ name: piece.name, ...layPiece(piece.id, piece, 1) })),
+    }
+    return [{ ...candidate, verdict: matchScore(need, gists[0]!.offer).verdict }]
+  })
+}
+
+export type UseUpData = Awaited<ReturnType<typeof loadUseUp>>

@@ -1,0 +1,220 @@
+'use client'
+
+import Link from 'next/link'
+import { useState } from 'react'
+import styled from 'styled-components'
+import { type NotionKind } from '@/core/vocabulary/upcycling'
+import { Button, QuietButton, StrongButton } from '@/ui/kit/buttons'
+import { TextField } from '@/ui/kit/fields'
+import { NumberField } from '@/ui/kit/NumberField'
+import { SelectField } from '@/ui/kit/SelectField'
+import { Actions, Columns, Fields, Lead, Page, Paper, PlainList, Soft } from '@/ui/kit/surfaces'
+import { Trouble } from '@/ui/kit/Trouble'
+import { useDoing } from '@/ui/kit/useDoing'
+import { countNotion, dropFromBox, keepNotion, keepYarn } from './boxActions'
+import { type BoxData } from './loadBox'
+
+const Line = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.3rem 1rem;
+  align-items: center;
+  justify-content: space-between;
+  border-bottom: 1px solid var(--line);
+  padding: 0.3rem 0;
+`
+
+/** What was kept of garments, and bought: buttons, zips, elastic, and the yarn. */
+export function BoxPage({ kinds, notions, yarns }: BoxData) {
+  const there = notions.filter(({ count }) => count > 0)
+  const words = new Map(kinds)
+  return (
+    <Page>
+      <div>
+        <h1>Notions and yarn</h1>
+        <Lead>{leadOf(there)}</Lead>
+      </div>
+      <Columns $first="1.6fr">
+        <Paper aria-labelledby="box">
+          <h2 id="box">The notions box</h2>
+          {kinds
+            .filter(([kind]) => notions.some((one) => one.kind === kind))
+            .map(([kind]) => (
+              <section key={kind} aria-label={words.get(kind)}>
+                <h3>{words.get(kind)}</h3>
+                {notions
+                  .filter((one) => one.kind === kind)
+                  .map((one) => (
+                    <NotionLine key={one.id} notion={one} />
+                  ))}
+              </section>
+            ))}
+          {notions.length === 0 ? <Soft>Empty.</Soft> : null}
+        </Paper>
+        <NewNotion kinds={kinds} />
+      </Columns>
+      <Columns $first="1.6fr">
+        <Paper aria-labelledby="yarn">
+          <h2 id="yarn">Yarn</h2>
+          {yarns.length === 0 ? <Soft>None yet. A jumper whose seams are linked may give some.</Soft> : null}
+          <PlainList>
+            {yarns.map(({ id, name, says, place, fromPieceId }) => (
+              <li key={id}>
+                <b>{name}</b>: {says}
+                {place ? `, ${place}` : ''}.{' '}
+                {fromPieceId ? <Link href={`/stash/${fromPieceId}`}>What it was</Link> : null}{' '}
+                <Drop kind="yarn" id={id} name={name} />
+              </li>
+            ))}
+          </PlainList>
+        </Paper>
+        <NewYarn />
+      </Columns>
+    </Page>
+  )
+}
+
+function leadOf(there: BoxData['notions']): string {
+  if (there.length === 0) return 'Nothing in the box yet. What you keep of a garment that you take apart comes here.'
+  const all = there.reduce((sum, { count }) => sum + count, 0)
+  const kinds = new Set(there.map(({ kind }) => kind)).size
+  return `${all} things of ${kinds} ${kinds === 1 ? 'kind' : 'kinds'}; a project’s list says which of them it can use.`
+}
+
+function NotionLine({ notion }: { notion: BoxData['notions'][number] }) {
+  const { busy, trouble, doing } = useDoing()
+  const { id, name, count, sizeMm, place, fromPieceId } = notion
+  const size = sizeMm === null ? '' : `, ${sizeMm < 100 ? `${sizeMm} mm` : `${sizeMm / 10} cm`}`
+  return (
+    <Line>
+      <span>
+        <b>{count} ×</b> {name}
+        {size}
+        {place ? <Soft as="span"> ({place})</Soft> : null}{' '}
+        {fromPieceId ? <Link href={`/stash/${fromPieceId}`}>What it was</Link> : null}
+      </span>
+      <span>
+        <Button
+          isDisabled={busy || count === 0}
+          aria-label={`One ${name} used`}
+          onPress={() => doing(() => countNotion(id, count - 1))}
+        >
+          − 1
+        </Button>{' '}
+        <Button
+          isDisabled={busy}
+          aria-label={`One ${name} more`}
+          onPress={() => doing(() => countNotion(id, count + 1))}
+        >
+          + 1
+        </Button>{' '}
+        <Drop kind="notion" id={id} name={name} />
+      </span>
+      <Trouble>{trouble}</Trouble>
+    </Line>
+  )
+}
+
+function Drop({ kind, id, name }: { kind: 'notion' | 'yarn'; id: string; name: string }) {
+  const { busy, trouble, doing } = useDoing()
+  return (
+    <>
+      <QuietButton
+        isDisabled={busy}
+        aria-label={`Take ${name} out`}
+        onPress={() => doing(() => dropFromBox(kind, id))}
+      >
+        Take it out
+      </QuietButton>
+      <Trouble>{trouble}</Trouble>
+    </>
+  )
+}
+
+function NewNotion({ kinds }: Pick<BoxData, 'kinds'>) {
+  const { busy, trouble, doing } = useDoing()
+  const [kind, setKind] = useState<NotionKind>('buttons')
+  const [name, setName] = useState('')
+  const [count, setCount] = useState(1)
+  const [sizeMm, setSize] = useState<number | null>(null)
+  const [place, setPlace] = useState('')
+  const keep = () =>
+    doing(async () => {
+      const outcome = await keepNotion({ kind, name, count, sizeMm, place })
+      if (outcome.ok) setName('')
+      return outcome
+    })
+  return (
+    <Paper aria-labelledby="new-notion">
+      <h2 id="new-notion">Put something in</h2>
+      <SelectField label="Kind" value={kind} onChange={setKind} options={kinds} />
+      <TextField label="What it is" value={name} onChange={setName} />
+      <Fields>
+        <NumberField
+          label="How many"
+          value={count}
+          minValue={1}
+          maxValue={10_000}
+          onChange={(many) => (Number.isNaN(many) ? undefined : setCount(Math.round(many)))}
+        />
+        <NumberField
+          label="Across, or long"
+          unit="mm"
+          value={sizeMm ?? NaN}
+          minValue={1}
+          maxValue={100_000}
+          onChange={(mm) => setSize(Number.isNaN(mm) ? null : mm)}
+        />
+      </Fields>
+      <TextField label="Where it lies" value={place} onChange={setPlace} />
+      <Actions>
+        <StrongButton isDisabled={busy || name.trim() === ''} onPress={keep}>
+          Put it in the box
+        </StrongButton>
+      </Actions>
+      <Trouble>{trouble}</Trouble>
+    </Paper>
+  )
+}
+
+function NewYarn() {
+  const { busy, trouble, doing } = useDoing()
+  const [name, setName] = useState('')
+  const [grams, setGrams] = useState(100)
+  const [wraps, setWraps] = useState<number | null>(null)
+  const keep = () =>
+    doing(async () => {
+      const outcome = await keepYarn({ name, grams, wrapsPerInch: wraps })
+      if (outcome.ok) setName('')
+      return outcome
+    })
+  return (
+    <Paper aria-labelledby="new-yarn">
+      <h2 id="new-yarn">Another yarn</h2>
+      <TextField label="What it is called" value={name} onChange={setName} />
+      <Fields>
+        <NumberField
+          label="Weighs"
+          unit="g"
+          value={grams}
+          minValue={1}
+          maxValue={20_000}
+          onChange={(value) => (Number.isNaN(value) ? undefined : setGrams(value))}
+        />
+        <NumberField
+          label="Wraps an inch"
+          value={wraps ?? NaN}
+          minValue={1}
+          maxValue={100}
+          onChange={(value) => setWraps(Number.isNaN(value) ? null : value)}
+        />
+      </Fields>
+      <Actions>
+        <Button isDisabled={busy || name.trim() === ''} onPress={keep}>
+          Keep the yarn
+        </Button>
+      </Actions>
+      <Trouble>{trouble}</Trouble>
+    </Paper>
+  )
+}

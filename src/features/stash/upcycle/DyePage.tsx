@@ -1,0 +1,243 @@
+'use client'
+
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import styled from 'styled-components'
+import { ClothSwatch } from '@/ui/cloth/Cloth'
+import { ColourField } from '@/ui/kit/ColourField'
+import { StrongButton } from '@/ui/kit/buttons'
+import { StrongLink } from '@/ui/kit/links'
+import { NumberField } from '@/ui/kit/NumberField'
+import { SelectField } from '@/ui/kit/SelectField'
+import { Actions, Columns, Fields, Lead, Page, Paper, PlainList, Slip, Soft, Stack, Steps } from '@/ui/kit/surfaces'
+import { type DyeData } from './loadDye'
+
+const Before = styled.div`
+  display: grid;
+  gap: 1rem;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 2fr);
+  figure {
+    margin: 0;
+  }
+`
+const Ends = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 0.5rem;
+  margin-top: 0.5rem;
+`
+const Dab = styled.span<{ $hex: string }>`
+  display: inline-block;
+  width: 1.1em;
+  height: 1.1em;
+  vertical-align: -0.2em;
+  border: 1px solid var(--ink-soft);
+  border-radius: 50%;
+  background: ${({ $hex }) => $hex};
+`
+
+const VERDICTS = {
+  takes: 'It takes the dye',
+  'in-part': 'It takes the dye in part',
+  hardly: 'It hardly takes dye at home',
+  no: 'It takes no dye at home',
+} as const
+
+/** What dyeing does to this very cloth: the colour that comes, how, and what else there is. */
+export function DyePage(data: DyeData) {
+  const { id, name, summary, answer, knows } = data
+  return (
+    <Page>
+      <div>
+        <Link href={`/stash/${id}`}>{name}</Link>
+        <h1>{answer ? VERDICTS[answer.verdict] : 'Dye it'}</h1>
+        {answer ? <Lead>{answer.text.replace(/^[^.:]*[.:]\s*/, '') || `Use ${answer.bathWords}.`}</Lead> : null}
+        <Soft>
+          {summary}
+          {answer && knows.how !== 'measured' && knows.how !== 'said'
+            ? ` Taken to be ${knows.of}, as such cloth usually is: a burn test first would make sure.`
+            : ''}
+        </Soft>
+      </div>
+      {answer ? (
+        <Columns $first="1.5fr">
+          <Stack $gap="1.25rem">
+            <Comes {...data} answer={answer} />
+            <Recipe {...data} answer={answer} />
+          </Stack>
+          <Stack $gap="1.25rem">
+            <Choose key={id} {...data} />
+            {answer.cautions.length > 0 ? (
+              <Slip $tone="warn">
+                <PlainList>
+                  {answer.cautions.map(({ id: rule, text }) => (
+                    <li key={rule}>{text}</li>
+                  ))}
+                </PlainList>
+              </Slip>
+            ) : null}
+          </Stack>
+        </Columns>
+      ) : (
+        <Slip $tone="warn">
+          <p>Which dye it takes depends on its fibres, and nobody knows them yet.</p>
+          <Actions>
+            <StrongLink href={`/find-out?piece=${id}`}>Find out what it is made of</StrongLink>
+          </Actions>
+        </Slip>
+      )}
+      <Paper aria-labelledby="ways">
+        <h2 id="ways">Other ways to a new face</h2>
+        <PlainList>
+          {data.ways.map(({ id: way, title, text, suits }) => (
+            <li key={way}>
+              <b>{title}</b>, {SUITS[suits]}: {text}
+            </li>
+          ))}
+        </PlainList>
+      </Paper>
+    </Page>
+  )
+}
+
+const SUITS = { well: 'suits it', 'with-care': 'with care', not: 'not this cloth' } as const
+
+type Answered = DyeData & { answer: NonNullable<DyeData['answer']> }
+
+/** The colour before, and the one that comes with its lighter and darker end. */
+function Comes({ name, tile, answer, from }: Answered) {
+  const { tiles, expected, interval, seams, strip, byFibre, fibreWords, nearest, reachable } = answer
+  return (
+    <Paper aria-labelledby="comes">
+      <h2 id="comes">The colour that comes</h2>
+      <Before>
+        <figure>
+          <ClothSwatch tile={tile} label={`${name} as it is`} height="9rem" />
+          <figcaption>
+            now <Dab $hex={from} aria-hidden />
+          </figcaption>
+        </figure>
+        <figure>
+          <ClothSwatch tile={tiles.expected} label={`${name}, dyed: ${expected}`} height="9rem" />
+          <figcaption>
+            dyed <Dab $hex={expected} aria-hidden /> {expected}
+          </figcaption>
+        </figure>
+      </Before>
+      <Ends>
+        <ClothSwatch tile={tiles.lighter} label={`At its lightest: ${interval[0]}`} height="3.5rem" />
+        <ClothSwatch tile={tiles.darker} label={`At its darkest: ${interval[1]}`} height="3.5rem" />
+      </Ends>
+      <Soft>Four of five dyeings at home come out between these two.</Soft>
+      {reachable ? null : (
+        <p>
+          The nearest that any dye brings it: <Dab $hex={nearest} aria-hidden /> {nearest}.
+        </p>
+      )}
+      <PlainList>
+        {byFibre.map(({ fibre, uptake, colour, text }, i) => (
+          <li key={fibre}>
+            <Dab $hex={colour} aria-hidden /> {Math.round(uptake * 100)} % of a full shade.{' '}
+            {text.replace(/^[^:]*/, fibreWords[i]!)}
+          </li>
+        ))}
+        <li>
+          <Dab $hex={seams.colour} aria-hidden /> <b>Seams:</b> {seams.text}
+        </li>
+      </PlainList>
+      {strip ? (
+        <Slip $tone={strip.advised ? 'plain' : 'warn'}>
+          <p>
+            <b>Taking the old colour out first?</b> {strip.text}
+          </p>
+          <PlainList>
+            {strip.cautions.map(({ id, text }) => (
+              <li key={id}>{text}</li>
+            ))}
+          </PlainList>
+        </Slip>
+      ) : null}
+    </Paper>
+  )
+}
+
+function Recipe({ answer }: Answered) {
+  if (answer.steps.length === 0) return null
+  const { amounts, steps, lasts } = answer
+  return (
+    <Paper aria-labelledby="recipe">
+      <h2 id="recipe">How</h2>
+      <Soft>
+        {amounts.dyeGrams.join(' to ')} g of dye, {amounts.waterLitres} l of water
+        {amounts.salt === null ? '' : `, ${amounts.salt} g of salt`}
+        {amounts.alkali === null ? '' : `, ${amounts.alkali} g of washing soda`}
+        {amounts.acid === null ? '' : `, ${amounts.acid} ml of white vinegar`}. The packet’s own figures come first.
+      </Soft>
+      <Steps>
+        {steps.map(({ id, text }) => (
+          <li key={id}>{text}</li>
+        ))}
+      </Steps>
+      <Soft>{lasts}</Soft>
+    </Paper>
+  )
+}
+
+const THREADS = [
+  ['', 'not known'],
+  ['polyester', 'polyester'],
+  ['cotton', 'cotton'],
+  ['silk', 'silk'],
+] as const
+const FINISHES = [
+  ['', 'nothing on it'],
+  ['resin', 'crease-resistant'],
+  ['waterproof', 'water-repellent'],
+  ['coated', 'coated'],
+] as const
+
+function Choose({ id, choice }: DyeData) {
+  const router = useRouter()
+  const [value, setValue] = useState<DyeData['choice']>(choice)
+  const go = () => {
+    const asked = new URLSearchParams()
+    for (const [key, one] of Object.entries(value)) if (one) asked.set(key, String(one))
+    router.replace(`/stash/${id}/dye?${asked}`, { scroll: false })
+  }
+  return (
+    <Paper aria-labelledby="with">
+      <h2 id="with">With which dye?</h2>
+      <ColourField
+        label="The packet’s colour, on white"
+        value={value.to}
+        onChange={(to) => setValue({ ...value, to })}
+      />
+      <Fields>
+        <SelectField
+          label="Sewn with"
+          value={value.thread}
+          onChange={(thread) => setValue({ ...value, thread })}
+          options={THREADS}
+        />
+        <SelectField
+          label="Finish on it"
+          value={value.finish}
+          onChange={(finish) => setValue({ ...value, finish })}
+          options={FINISHES}
+        />
+        <NumberField
+          label="Weighs, dry"
+          unit="g"
+          value={value.grams}
+          minValue={1}
+          maxValue={50_000}
+          onChange={(grams) => (Number.isNaN(grams) ? undefined : setValue({ ...value, grams }))}
+        />
+      </Fields>
+      <Actions>
+        <StrongButton onPress={go}>See what comes</StrongButton>
+      </Actions>
+    </Paper>
+  )
+}

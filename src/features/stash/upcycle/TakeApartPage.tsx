@@ -1,0 +1,208 @@
+'use client'
+
+import Link from 'next/link'
+import { useState } from 'react'
+import styled from 'styled-components'
+import { spoken } from '@/core/vocabulary/words'
+import { capitalised } from '@/core/units/format'
+import { PieceDrawing } from '@/ui/pattern/PieceDrawing'
+import { Button, StrongButton } from '@/ui/kit/buttons'
+import { CheckField, CheckGroup } from '@/ui/kit/checks'
+import { NumberField } from '@/ui/kit/NumberField'
+import { Actions, Columns, Fields, Lead, Page, Paper, PlainList, Slip, Soft, Stack, Steps } from '@/ui/kit/surfaces'
+import { Trouble } from '@/ui/kit/Trouble'
+import { useDoing } from '@/ui/kit/useDoing'
+import { keepGarment, tookApart } from './actions'
+import { type ApartData } from './load'
+import { SeamChoice } from './SeamChoice'
+
+const Panels = styled.ul`
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 1rem;
+  grid-template-columns: repeat(auto-fill, minmax(9rem, 1fr));
+  li {
+    text-align: center;
+  }
+`
+
+const WAYS = { leave: 'Leave it', unpick: 'Unpick', rip: 'Rip', 'cut-close': 'Cut close' } as const
+const m2 = (mm2: number) => (mm2 / 1e6).toFixed(2)
+
+/** A garment in the hand: what it yields, seam by seam, what to keep, and whether it is worth it. */
+export function TakeApartPage(data: ApartData) {
+  const { id, name, summary, answer, garment, isMeasured } = data
+  const { clothMm2, panels, plan, worth, yields } = answer
+  const [low, high] = clothMm2.interval80
+  return (
+    <Page>
+      <div>
+        <Link href={`/stash/${id}`}>{name}</Link>
+        <h1>Take it apart</h1>
+        <Lead>
+          {capitalised(yields)}. {m2(clothMm2.value)} m² of cloth ({m2(low)} to {m2(high)}).
+        </Lead>
+        <Soft>
+          {worth.text} {isMeasured ? '' : 'Reckoned as such things usually are: measure it below. '}
+          {summary}
+        </Soft>
+      </div>
+      <Paper aria-labelledby="panels">
+        <h2 id="panels">
+          What it yields <Soft as="span">(panels, warp upright)</Soft>
+        </h2>
+        <Panels>
+          {panels.map((panel) => (
+            <li key={panel.id}>
+              <PieceDrawing
+                label={`${spoken(panel.id)}, drawn`}
+                outline={panel.outline}
+                holes={panel.holes}
+                warpDeg={panel.warpDeg}
+                onFold={false}
+              />
+              <b>
+                {panel.count > 1 ? `${panel.count} × ` : ''}
+                {spoken(panel.id)}
+              </b>
+              <Soft>
+                {Math.floor(panel.largest.widthMm / 10)} × {Math.floor(panel.largest.lengthMm / 10)} cm in it
+              </Soft>
+            </li>
+          ))}
+        </Panels>
+      </Paper>
+      {garment.apart ? (
+        <Slip $tone="good">Taken apart on {garment.apart}; its panels lie in the stash as offcuts of it.</Slip>
+      ) : (
+        <DoneWith {...data} />
+      )}
+      <Columns $first="1.2fr">
+        <SeamBySeam plan={plan} />
+        <Stack $gap="1.25rem">
+          <Slip $tone="warn">
+            <PlainList>
+              {answer.cautions.map(({ id: rule, text }) => (
+                <li key={rule}>{text}</li>
+              ))}
+            </PlainList>
+          </Slip>
+          <Measure key={id} {...data} />
+        </Stack>
+      </Columns>
+    </Page>
+  )
+}
+
+function SeamBySeam({ plan }: Pick<ApartData['answer'], 'plan'>) {
+  return (
+    <Paper aria-labelledby="seams">
+      <h2 id="seams">Seam by seam, in this order</h2>
+      <Steps>
+        {plan.map(({ seam, way, minutes, loses, tool, text }) => (
+          <li key={seam}>
+            <b>
+              {capitalised(spoken(seam))}: {WAYS[way].toLowerCase()}.
+            </b>{' '}
+            {text}
+            {way === 'leave' ? null : (
+              <Soft>
+                {minutes} min, {tool}
+                {loses > 0 ? `, loses ${loses} mm on each side` : ''}
+              </Soft>
+            )}
+          </li>
+        ))}
+      </Steps>
+    </Paper>
+  )
+}
+
+/** What was kept, and that it is done. */
+function DoneWith({ id, answer }: ApartData) {
+  const { busy, trouble, doing } = useDoing()
+  const [kept, setKept] = useState<readonly string[]>(() =>
+    answer.keep.flatMap(({ id: one, notion }) => (notion ? [one] : [])),
+  )
+  return (
+    <Paper aria-labelledby="keep">
+      <h2 id="keep">What to keep of it</h2>
+      <CheckGroup legend="Ticked things go into the notions box">
+        {answer.keep.map(({ id: one, text, notion }) =>
+          notion ? (
+            <CheckField
+              key={one}
+              isSelected={kept.includes(one)}
+              onChange={(isOn) => setKept(isOn ? [...kept, one] : kept.filter((other) => other !== one))}
+            >
+              {text}
+            </CheckField>
+          ) : (
+            <p key={one}>{text}</p>
+          ),
+        )}
+      </CheckGroup>
+      <Actions>
+        <StrongButton isDisabled={busy} onPress={() => doing(() => tookApart(id, kept))}>
+          I have taken it apart
+        </StrongButton>
+        <Soft as="span">Its panels become pieces of the stash.</Soft>
+      </Actions>
+      <Trouble>{trouble}</Trouble>
+    </Paper>
+  )
+}
+
+const MEASURES = [
+  ['chestMm', 'Round the chest'],
+  ['hipMm', 'Round the hips'],
+  ['lengthMm', 'From top to hem'],
+  ['sleeveMm', 'Sleeve'],
+] as const
+
+/** Its measures, how it is sewn, where it is worn. */
+function Measure({ garment, seamMakes, wornPlaces }: ApartData) {
+  const { busy, trouble, doing } = useDoing()
+  const [value, setValue] = useState(garment)
+  return (
+    <Paper aria-labelledby="measure">
+      <h2 id="measure">The garment in your hand</h2>
+      <Fields>
+        {MEASURES.map(([key, label]) => (
+          <NumberField
+            key={key}
+            label={label}
+            unit="cm"
+            value={value[key] === null ? NaN : value[key] / 10}
+            minValue={10}
+            maxValue={800}
+            onChange={(cm) => setValue({ ...value, [key]: Number.isNaN(cm) ? null : Math.round(cm * 10) })}
+          />
+        ))}
+      </Fields>
+      <Soft>Laid flat, twice across is round. What is left empty is reckoned from the rest.</Soft>
+      <SeamChoice value={value.seams} onChange={(seams) => setValue({ ...value, seams })} options={seamMakes} />
+      <CheckGroup legend="Worn through">
+        {wornPlaces.map(([place, label]) => (
+          <CheckField
+            key={place}
+            isSelected={value.worn.includes(place)}
+            onChange={(isOn) =>
+              setValue({ ...value, worn: isOn ? [...value.worn, place] : value.worn.filter((one) => one !== place) })
+            }
+          >
+            {label}
+          </CheckField>
+        ))}
+      </CheckGroup>
+      <Actions>
+        <Button isDisabled={busy} onPress={() => doing(() => keepGarment(value))}>
+          Reckon it so
+        </Button>
+      </Actions>
+      <Trouble>{trouble}</Trouble>
+    </Paper>
+  )
+}

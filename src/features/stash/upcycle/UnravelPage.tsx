@@ -1,0 +1,172 @@
+'use client'
+
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import { ClothSwatch } from '@/ui/cloth/Cloth'
+import { StrongButton } from '@/ui/kit/buttons'
+import { NumberField } from '@/ui/kit/NumberField'
+import { SelectField } from '@/ui/kit/SelectField'
+import { Actions, Columns, Fields, Lead, Page, Paper, PlainList, Slip, Soft, Stack, Steps } from '@/ui/kit/surfaces'
+import { Trouble } from '@/ui/kit/Trouble'
+import { useDoing } from '@/ui/kit/useDoing'
+import { keepYarn } from './boxActions'
+import { type UnravelData } from './loadUnravel'
+
+const VERDICTS = {
+  yes: 'It unravels',
+  'with-patience': 'It may unravel, with patience',
+  no: 'It does not unravel',
+} as const
+
+/** Whether a knitted thing gives its yarn back, how much, and how. */
+export function UnravelPage(data: UnravelData) {
+  const { id, name, summary, tile, answer } = data
+  const { metres, className, balls, minutes } = answer
+  return (
+    <Page>
+      <div>
+        <Link href={`/stash/${id}`}>{name}</Link>
+        <h1>{VERDICTS[answer.verdict]}</h1>
+        {metres ? (
+          <Lead>
+            {yarnLine(metres, className ?? '')} {balls} balls, in about {hours(minutes!)}.
+          </Lead>
+        ) : answer.verdict === 'no' ? null : (
+          <Lead>Wrap what comes off round a ruler, and say how often it goes into an inch.</Lead>
+        )}
+        <Soft>{summary}</Soft>
+      </div>
+      <Columns $first="1.6fr">
+        <Stack $gap="1.25rem">
+          <Slip $tone={answer.verdict === 'no' ? 'warn' : 'plain'}>
+            <PlainList>
+              {answer.reasons.map(({ id: rule, text }) => (
+                <li key={rule}>{text}</li>
+              ))}
+            </PlainList>
+          </Slip>
+          {answer.steps.length > 0 ? (
+            <Paper aria-labelledby="how">
+              <h2 id="how">How</h2>
+              <Steps>
+                {answer.steps.map(({ id: step, text }) => (
+                  <li key={step}>{text}</li>
+                ))}
+              </Steps>
+            </Paper>
+          ) : null}
+          {metres ? <Keep {...data} /> : null}
+        </Stack>
+        <Stack $gap="1.25rem">
+          <ClothSwatch tile={tile} label={`${name}, drawn`} height="9rem" />
+          <Look key={id} {...data} />
+        </Stack>
+      </Columns>
+    </Page>
+  )
+}
+
+function yarnLine({ value, interval80 }: NonNullable<UnravelData['answer']['metres']>, className: string): string {
+  return `About ${about(value)} m (${interval80.map(about).join(' to ')}) of ${className} yarn,`
+}
+
+/** No more digits than are known. */
+const about = (value: number) => Number(value.toPrecision(2))
+const hours = (minutes: number) => (minutes < 90 ? `${about(minutes)} minutes` : `${about(minutes / 60)} hours`)
+
+function Keep({ id, name, fibres, colour, place, asked, answer }: UnravelData) {
+  const { busy, trouble, doing } = useDoing()
+  const [isKept, setKept] = useState(false)
+  const keep = () =>
+    doing(async () => {
+      const outcome = await keepYarn({
+        name: `Yarn of ${name}`.slice(0, 80),
+        fibres: fibres.slice(0, 6),
+        grams: asked.grams,
+        metres: answer.metres!.value,
+        wrapsPerInch: asked.wrapsPerInch,
+        strands: asked.strands,
+        colour,
+        place,
+        fromPieceId: id,
+      })
+      setKept(outcome.ok)
+      return outcome
+    })
+  return (
+    <Paper aria-label="The yarn">
+      <Actions>
+        <StrongButton isDisabled={busy || isKept} onPress={keep}>
+          It is wound: keep the yarn
+        </StrongButton>
+        <span role="status">
+          {isKept ? (
+            <>
+              Kept. <Link href="/stash/notions">See it with the others</Link>
+            </>
+          ) : null}
+        </span>
+      </Actions>
+      <Trouble>{trouble}</Trouble>
+    </Paper>
+  )
+}
+
+function Look({ id, asked, seams, surfaces }: UnravelData) {
+  const router = useRouter()
+  const [value, setValue] = useState(asked)
+  const go = () => {
+    const query = new URLSearchParams({ seams: value.seams, surface: value.surface, grams: String(value.grams) })
+    if (value.wrapsPerInch !== null) query.set('wraps', String(value.wrapsPerInch))
+    if (value.strands > 1) query.set('strands', String(value.strands))
+    router.replace(`/stash/${id}/unravel?${query}`, { scroll: false })
+  }
+  return (
+    <Paper aria-labelledby="look">
+      <h2 id="look">What you see</h2>
+      <SelectField
+        label="Its side seams, from inside"
+        value={value.seams}
+        onChange={(one) => setValue({ ...value, seams: one })}
+        options={seams}
+      />
+      <SelectField
+        label="The yarn"
+        value={value.surface}
+        onChange={(one) => setValue({ ...value, surface: one })}
+        options={surfaces}
+      />
+      <Fields>
+        <NumberField
+          label="Weighs"
+          unit="g"
+          value={value.grams}
+          minValue={1}
+          maxValue={20_000}
+          onChange={(grams) => (Number.isNaN(grams) ? undefined : setValue({ ...value, grams }))}
+        />
+        <NumberField
+          label="Wraps an inch"
+          value={value.wrapsPerInch ?? NaN}
+          minValue={1}
+          maxValue={100}
+          hint="Round a ruler, side by side, not pulled."
+          onChange={(wraps) => setValue({ ...value, wrapsPerInch: Number.isNaN(wraps) ? null : wraps })}
+        />
+        <NumberField
+          label="Strands together"
+          value={value.strands}
+          minValue={1}
+          maxValue={20}
+          onChange={(strands) =>
+            Number.isNaN(strands) ? undefined : setValue({ ...value, strands: Math.round(strands) })
+          }
+        />
+      </Fields>
+      <Actions>
+        <StrongButton onPress={go}>Will it unravel?</StrongButton>
+      </Actions>
+    </Paper>
+  )
+}

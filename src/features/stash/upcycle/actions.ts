@@ -1,0 +1,40 @@
+'use server'
+
+import { revalidatePath } from 'next/cache'
+import { GarmentSchema } from '@/core/notebook/kinds/garment'
+import { RecordIdSchema } from '@/core/notebook/schemas/id'
+import { idText, listOf } from '@/core/notebook/schemas/text'
+import { notebook } from '@/server/database'
+import { shelfOf } from '@/server/remember/shelf'
+import { GoneError } from '@/server/store/errors'
+import { within } from '@/server/store/repository'
+import { putGarment, takeApart } from '@/server/takingApart'
+import { doneOf, type Done } from '../../shared/outcome'
+import { readPreferences } from '../../shared/settings/readPreferences'
+import { told } from '../../shared/told'
+import { now } from '../../shared/now'
+
+/** Keeps a garment's measures, how it is sewn, and where it is worn. */
+export async function keepGarment(input: unknown): Promise<Done> {
+  const outcome = await doneOf(async () => {
+    const garment = GarmentSchema.parse(input)
+    return within(await notebook(), (db) => putGarment(db, garment.pieceId, garment, now()))
+  })
+  revalidatePath('/', 'layout')
+  return outcome
+}
+
+/** Writes down that it was taken apart: its panels become pieces of the stash, what was kept goes into the box. */
+export async function tookApart(pieceId: unknown, keep: unknown): Promise<Done> {
+  const id = told(RecordIdSchema, pieceId)
+  const kept = told(listOf(idText, 40), keep)
+  const { words } = await readPreferences()
+  const outcome = await doneOf(async () => {
+    const db = await notebook()
+    const gist = (await shelfOf(db, words)).find(id)
+    if (!gist) throw new GoneError('piece', id)
+    return takeApart(db, gist, kept, now())
+  })
+  revalidatePath('/', 'layout')
+  return outcome
+}

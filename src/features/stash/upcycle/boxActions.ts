@@ -1,0 +1,51 @@
+'use server'
+
+import { revalidatePath } from 'next/cache'
+import { z } from 'zod'
+import { NotionSchema } from '@/core/notebook/kinds/notion'
+import { YarnSchema } from '@/core/notebook/kinds/yarn'
+import { RecordIdSchema } from '@/core/notebook/schemas/id'
+import { notebook } from '@/server/database'
+import { amendRecord } from '@/server/store/amend'
+import { createRecord, removeRecord } from '@/server/store/repository'
+import { doneOf, outcomeOf, type Done, type Outcome } from '../../shared/outcome'
+import { now } from '../../shared/now'
+import { told } from '../../shared/told'
+
+/** Puts something into the notions box. */
+export async function keepNotion(input: unknown): Promise<Outcome> {
+  const outcome = await outcomeOf(async () =>
+    createRecord(await notebook(), 'notion', NotionSchema.parse(input), now()),
+  )
+  revalidatePath('/', 'layout')
+  return outcome
+}
+
+/** How many of it there are now. */
+export async function countNotion(notionId: unknown, count: unknown): Promise<Done> {
+  const id = told(RecordIdSchema, notionId)
+  const outcome = await doneOf(async () => {
+    const { count: many } = NotionSchema.pick({ count: true }).parse({ count })
+    return amendRecord(await notebook(), 'notion', id, now(), (notion) => ({ ...notion, count: many }))
+  })
+  revalidatePath('/', 'layout')
+  return outcome
+}
+
+/** Keeps a yarn. */
+export async function keepYarn(input: unknown): Promise<Outcome> {
+  const outcome = await outcomeOf(async () => createRecord(await notebook(), 'yarn', YarnSchema.parse(input), now()))
+  revalidatePath('/', 'layout')
+  return outcome
+}
+
+const BoxKind = z.enum(['notion', 'yarn'])
+
+/** Takes something out of the box for good. */
+export async function dropFromBox(kind: unknown, recordId: unknown): Promise<Done> {
+  const of = told(BoxKind, kind)
+  const id = told(RecordIdSchema, recordId)
+  const outcome = await doneOf(async () => removeRecord(await notebook(), of, { id }, now()))
+  revalidatePath('/', 'layout')
+  return outcome
+}

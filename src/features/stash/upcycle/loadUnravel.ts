@@ -1,0 +1,60 @@
+import { unravelled, type UnravelAsked } from '@/core/upcycle/unravel/unravel'
+import { YARN_CLASSES } from '@/core/upcycle/unravel/yarn'
+import { type UnitSystem } from '@/core/units/format'
+import {
+  KNIT_SEAM_WORDS,
+  KNIT_SEAMS,
+  YARN_SURFACE_WORDS,
+  YARN_SURFACES,
+  type KnitSeams,
+  type YarnSurface,
+} from '@/core/vocabulary/upcycling'
+import { wordFor, type Vocabulary } from '@/core/vocabulary/words'
+import { loadCloth } from './load'
+
+export interface UnravelChoice {
+  seams: string
+  surface: string
+  grams: number | null
+  wraps: number | null
+  strands: number
+}
+
+/** Where nobody weighed it: a jumper, g. */
+const USUAL_GRAMS = 420
+
+/** Whether a knitted piece gives its yarn back. @returns undefined where there is no such piece */
+export async function loadUnravel(
+  pieceId: string,
+  choice: UnravelChoice,
+  reader: { units: UnitSystem; words: Vocabulary },
+) {
+  const found = await loadCloth(pieceId, reader)
+  if (!found) return undefined
+  const { gist, summary, tile } = found
+  const asked: UnravelAsked = {
+    construction: gist.construction ?? 'knit',
+    seams: KNIT_SEAMS.find((one): one is KnitSeams => one === choice.seams) ?? 'unknown',
+    surface: YARN_SURFACES.find((one): one is YarnSurface => one === choice.surface) ?? 'plain',
+    grams: choice.grams ?? Math.round((gist.kg ?? 0) * 1000 || USUAL_GRAMS),
+    mix: gist.offer.mix ?? [],
+    strands: choice.strands,
+    wrapsPerInch: choice.wraps,
+  }
+  const answer = unravelled(asked)
+  return {
+    id: pieceId,
+    name: gist.name,
+    summary,
+    tile,
+    fibres: gist.fibres,
+    colour: gist.colours[0] ?? null,
+    place: gist.place,
+    asked: { ...asked, mix: undefined },
+    answer: { ...answer, className: answer.yarnClass && YARN_CLASSES[answer.yarnClass].words[reader.words] },
+    seams: KNIT_SEAMS.map((id) => [id, wordFor(KNIT_SEAM_WORDS[id], reader.words)] as const),
+    surfaces: YARN_SURFACES.map((id) => [id, wordFor(YARN_SURFACE_WORDS[id], reader.words)] as const),
+  }
+}
+
+export type UnravelData = NonNullable<Awaited<ReturnType<typeof loadUnravel>>>
