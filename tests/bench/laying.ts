@@ -1,4 +1,4 @@
-import { chanceOf } from '@/core/lay/chance'
+import { chanceOf } from '@/core/numbers/chance'
 import { laidOut, layOut } from '@/core/lay/lay'
 import { bySeconds } from '@/core/lay/search/budget'
 import { Field } from '@/core/lay/search/field'

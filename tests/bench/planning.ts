@@ -1,4 +1,4 @@
-import { chanceOf } from '@/core/lay/chance'
+import { chanceOf } from '@/core/numbers/chance'
 import { offerFrom } from '@/core/fabric/offer'
 import { minutesOf } from '@/core/prepare/minutes'
 import { lowerBound, schedule } from '@/core/prepare/schedule'

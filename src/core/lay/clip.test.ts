@@ -1,6 +1,6 @@
 import { areaOf, boxOf, isSimple, signedArea, type Outline } from '../shapes/polygon'
 import { blob } from '../../../tests/support/lay/randomTask'
-import { chanceOf } from './chance'
+import { chanceOf } from '../numbers/chance'
 import { simplified, without } from './clip'
 import { convexParts } from './convex'
 import { shapeOf } from './search/shape'

@@ -1,6 +1,6 @@
 import { boundOf } from './bounds'
 import { answerOf, type Laid } from './answer'
-import { chanceOf } from './chance'
+import { chanceOf } from '../numbers/chance'
 import { upTo, type Budget } from './search/budget'
 import { Field } from './search/field'
 import { fillIn } from './search/fill'

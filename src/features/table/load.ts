@@ -1,6 +1,8 @@
 import { notebook } from '@/server/database'
 import { looseBurnTests } from '@/server/burnTests'
 import { controlsBox } from '@/server/controls'
+import { dueCount } from '@/server/practice'
+import { now } from '../shared/now'
 import { allRecords, countRecords, type Kept } from '@/server/store/repository'
 import { MAKING_STEPS, STEP_WORDS } from '@/core/vocabulary/making'
 import { shelfOf } from '@/server/remember/shelf'
@@ -22,12 +24,13 @@ export async function loadTable({
   words: Vocabulary
 }): Promise<{ things: NextThing[]; folds: Fold[]; pieces: number }> {
   const db = await notebook()
-  const [shelf, loose, box, patterns, projects] = await Promise.all([
+  const [shelf, loose, box, patterns, projects, due] = await Promise.all([
     shelfOf(db, words),
     looseBurnTests(db),
     controlsBox(db),
     countRecords(db, 'pattern'),
     allRecords(db, 'project'),
+    dueCount(db, now()),
   ])
   const touched = shelf.inOrder('touched').map(({ gist }) => gist)
   const mysteries = touched.filter((gist) => !isKnown(gist)).toSorted((a, b) => (a.id < b.id ? -1 : 1))
@@ -37,6 +40,7 @@ export async function loadTable({
       looseTests: loose.map(({ id, answers }) => ({ id, answers: answers.length })),
       mysteries: { first: mysteries[0], count: mysteries.length },
       underWay: underWay(projects.kept),
+      due,
       pieces: shelf.size,
       patterns,
       controls: { count: box.length, burnt: box.filter(({ tests }) => tests.length > 0).length },

@@ -4,6 +4,7 @@ const EMPTY: OnTheTable = {
   inHand: [],
   looseTests: [],
   underWay: [],
+  due: 0,
   mysteries: { first: undefined, count: 0 },
   pieces: 0,
   patterns: 0,
@@ -36,6 +37,14 @@ it('goes on with the project touched last, before a new mystery', () => {
     says: 'Go on with The pilot’s coat',
     why: 'Is it cut and marked? 2 projects are under way.',
     href: '/projects/p',
+  })
+})
+
+it('asks for practice only where some is due', () => {
+  expect(ids({ due: 0 })).toEqual([])
+  expect(nextThings({ ...EMPTY, due: 1 })[0]).toMatchObject({
+    id: 'practice',
+    why: expect.stringMatching(/^One burn is/),
   })
 })
 

@@ -16,6 +16,8 @@ export interface OnTheTable {
   mysteries: { first: { id: string; name: string } | undefined; count: number }
   /** Projects that are begun and not done, the last touched first, with what their next step asks. */
   underWay: readonly { id: string; name: string; next: string }[]
+  /** Topics of practice that are due. */
+  due: number
   pieces: number
   patterns: number
   /** Known pieces of the controls box, and how many of them were burnt. */
@@ -27,7 +29,7 @@ const FEW = 4
 
 /** The next few things worth doing, what was begun before what is new. */
 export function nextThings(onTable: OnTheTable): NextThing[] {
-  const { inHand, looseTests, mysteries, underWay, pieces, patterns, controls } = onTable
+  const { inHand, looseTests, mysteries, underWay, due, pieces, patterns, controls } = onTable
   const things: (NextThing | false | undefined)[] = [
     inHand[0] && {
       id: 'in-hand',
@@ -54,6 +56,12 @@ export function nextThings(onTable: OnTheTable): NextThing[] {
       says: `Begin with ${mysteries.first.name}`,
       why: `${mysteries.count === 1 ? 'One piece is' : `${mysteries.count} pieces are`} still a mystery.`,
       href: `/stash/${mysteries.first.id}`,
+    },
+    due > 0 && {
+      id: 'practice',
+      says: 'Practise at the bench',
+      why: `${due === 1 ? 'One burn is' : `${due} burns are`} due to be seen again; five minutes are enough.`,
+      href: '/learn/practice',
     },
     pieces > 0 &&
       patterns === 0 && {

@@ -1,6 +1,6 @@
 import { faultsOf } from '../../../tests/support/lay/checker'
 import { jigsaw, plainPiece } from '../../../tests/support/lay/jigsaw'
-import { chanceOf } from '@/core/lay/chance'
+import { chanceOf } from '@/core/numbers/chance'
 import { postLay } from './lay'
 
 // The worker threads run in the real server, and are tested there.

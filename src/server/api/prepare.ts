@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { offerFrom } from '../../core/fabric/offer'
-import { chanceOf } from '../../core/lay/chance'
+import { chanceOf } from '../../core/numbers/chance'
 import { listOf } from '../../core/notebook/schemas/text'
 import { minutesOf } from '../../core/prepare/minutes'
 import { prepared } from '../../core/prepare/prepare'

@@ -10,6 +10,7 @@ import { notionKind } from './notion'
 import { patternKind } from './pattern'
 import { patternPieceKind } from './patternPiece'
 import { pieceKind } from './piece'
+import { practiceKind } from './practice'
 import { projectKind } from './project'
 import { projectClothKind } from './projectCloth'
 import { testSeamKind } from './testSeam'
@@ -35,6 +36,7 @@ export const recordKinds = {
   garment: garmentKind,
   notion: notionKind,
   yarn: yarnKind,
+  practice: practiceKind,
   view: viewKind,
   workroom: workroomKind,
 } as const satisfies Record<string, RecordKind>

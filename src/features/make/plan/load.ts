@@ -1,5 +1,5 @@
 import { createEvents, type EventAttributes } from 'ics'
-import { chanceOf } from '@/core/lay/chance'
+import { chanceOf } from '@/core/numbers/chance'
 import { USUAL_HOURS, windowsFrom } from '@/core/prepare/hours'
 import { minutesOf, type Minutes } from '@/core/prepare/minutes'
 import { preparedTogether, type PlannedStep, type Undertaking } from '@/core/prepare/prepare'

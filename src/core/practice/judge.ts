@@ -1,0 +1,27 @@
+import { fibreById } from '../fibres/catalogue'
+import { FIBRE_IDS, type FamilyId, type FibreId } from '../vocabulary/fibres'
+import { type Topic } from './topics'
+
+/** What somebody says that a specimen is, and how sure. */
+export interface Said {
+  family: FamilyId
+  /** Empty where only the family is ventured. */
+  fibres: readonly FibreId[]
+  /** That the family is right, 0.5 … 1. */
+  sure: number
+}
+
+export interface Judged {
+  familyRight: boolean
+  /** Every fibre and no other; null where none was ventured. */
+  fibreRight: boolean | null
+}
+
+/** Whether an answer is right: the family of what is most of it, and its fibres whatever their shares. */
+export function judged({ components, families }: Topic, { family, fibres }: Said): Judged {
+  const [main] = components
+  const familyRight = families.length === 1 ? family === families[0] : family === fibreById(main!.fibre).family
+  const own = FIBRE_IDS.filter((id) => components.some(({ fibre }) => fibre === id)).join('+')
+  const said = FIBRE_IDS.filter((id) => fibres.includes(id)).join('+')
+  return { familyRight, fibreRight: fibres.length === 0 ? null : own === said }
+}

@@ -1,0 +1,178 @@
+'use client'
+
+import Link from 'next/link'
+import { useCallback } from 'react'
+import { EChart, type Palette } from '@/ui/charts/EChart'
+import { StrongLink } from '@/ui/kit/links'
+import { Actions, Columns, Figures, Lead, Page, Paper, Soft } from '@/ui/kit/surfaces'
+import { type ScoreData } from './load'
+
+const percent = (share: number | null) => (share === null ? 'none' : `${Math.round(share * 100)} %`)
+
+/** How practice went: not how often in a row, but how far one’s own sureness is to be trusted. */
+export function ScorePage(data: ScoreData) {
+  const { score, words } = data
+  return (
+    <Page>
+      <div>
+        <h1>Your score</h1>
+        <Lead>{words}</Lead>
+        <Soft>
+          {score.count} answers. Family right in {percent(score.family)}, fibre in {percent(score.fibre)} of those
+          ventured.
+        </Soft>
+      </div>
+      <Actions>
+        <StrongLink href="/learn/practice">Practise</StrongLink>
+        <Link href="/bench/controls">Teach the bench your nose</Link>
+      </Actions>
+      {score.count > 0 ? (
+        <>
+          <Columns $first="1.2fr">
+            <Sureness {...data} />
+            <TakenFor {...data} />
+          </Columns>
+          <Halves {...data} />
+        </>
+      ) : null}
+    </Page>
+  )
+}
+
+function Sureness({ reliability }: ScoreData) {
+  const option = useCallback((palette: Palette) => reliabilityOption(reliability, palette), [reliability])
+  return (
+    <Paper aria-labelledby="sureness">
+      <h2 id="sureness">
+        How sure, and how often right <Soft as="span">(reliability)</Soft>
+      </h2>
+      <EChart
+        height={260}
+        label="Share that was right against the sureness claimed; the figures stand in the table below"
+        option={option}
+      />
+      <Figures>
+        <thead>
+          <tr>
+            <th scope="col">you said</th>
+            <th scope="col">were right</th>
+            <th scope="col">answers</th>
+          </tr>
+        </thead>
+        <tbody>
+          {reliability.map(({ claimed, right, sd, count }) => (
+            <tr key={claimed}>
+              <th scope="row">{percent(claimed)}</th>
+              <td>
+                {percent(right)} ± {Math.round(sd * 100)}
+              </td>
+              <td>{count}</td>
+            </tr>
+          ))}
+        </tbody>
+      </Figures>
+    </Paper>
+  )
+}
+
+function reliabilityOption(points: ScoreData['reliability'], palette: Palette) {
+  const axis = (name: string) => ({
+    type: 'value',
+    name,
+    nameLocation: 'middle',
+    nameGap: 26,
+    nameTextStyle: { color: palette('ink-soft') },
+    axisLabel: { color: palette('ink-soft'), formatter: (value: number) => `${Math.round(value * 100)}` },
+    splitLine: { lineStyle: { color: palette('line') } },
+  })
+  return {
+    grid: { left: 36, right: 16, top: 12, bottom: 34, containLabel: true },
+    xAxis: { ...axis('you said, %'), min: 0.4, max: 1 },
+    yAxis: { ...axis('were right, %'), min: 0, max: 1 },
+    series: [
+      {
+        type: 'line',
+        data: [
+          [0.4, 0.4],
+          [1, 1],
+        ],
+        showSymbol: false,
+        lineStyle: { color: palette('ink-soft'), type: 'dashed' },
+      },
+      {
+        type: 'scatter',
+        data: points.map(({ claimed, right }) => [claimed, right]),
+        symbolSize: (_: unknown, { dataIndex }: { dataIndex: number }) =>
+          8 + 2 * Math.sqrt(points[dataIndex]?.count ?? 0),
+        itemStyle: { color: palette('madder') },
+      },
+    ],
+  }
+}
+
+function TakenFor({ confusions }: ScoreData) {
+  return (
+    <Paper aria-labelledby="taken">
+      <h2 id="taken">What you take for what</h2>
+      {confusions.length === 0 ? (
+        <Soft>Nothing yet was taken for another family.</Soft>
+      ) : (
+        <Figures>
+          <thead>
+            <tr>
+              <th scope="col">it was</th>
+              <th scope="col">you said</th>
+              <th scope="col">times</th>
+            </tr>
+          </thead>
+          <tbody>
+            {confusions.map(({ was, said, count }) => (
+              <tr key={`${was} ${said}`}>
+                <th scope="row">{was}</th>
+                <td>{said}</td>
+                <td>{count}</td>
+              </tr>
+            ))}
+          </tbody>
+        </Figures>
+      )}
+    </Paper>
+  )
+}
+
+function Halves({ before, after, score }: ScoreData) {
+  const rows = [
+    ['first half', before],
+    ['second half', after],
+    ['all', score],
+  ] as const
+  return (
+    <Paper aria-labelledby="halves">
+      <h2 id="halves">Before and after</h2>
+      <Figures>
+        <thead>
+          <tr>
+            <th scope="col">answers</th>
+            <th scope="col">family</th>
+            <th scope="col">fibre</th>
+            <th scope="col">Brier score (0 is best)</th>
+            <th scope="col">log score (0 is best)</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(([name, one]) => (
+            <tr key={name}>
+              <th scope="row">
+                {name}, {one.count}
+              </th>
+              <td>{percent(one.family)}</td>
+              <td>{percent(one.fibre)}</td>
+              <td>{one.brier.toFixed(2)}</td>
+              <td>{one.log.toFixed(2)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </Figures>
+    </Paper>
+  )
+}

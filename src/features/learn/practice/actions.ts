@@ -1,0 +1,69 @@
+'use server'
+
+import { notFound } from 'next/navigation'
+import { z } from 'zod'
+import { identify } from '@/core/identify/identify'
+import { reporterTaughtBy } from '@/core/identify/nose'
+import { fibreListWords } from '@/core/identify/words'
+import { listOf } from '@/core/notebook/schemas/text'
+import { burnOf } from '@/core/practice/specimen'
+import { topicById } from '@/core/practice/topics'
+import { FAMILIES, FIBRE_IDS } from '@/core/vocabulary/fibres'
+import { capitalised } from '@/core/units/format'
+import { controlBurns } from '@/server/controls'
+import { notebook } from '@/server/database'
+import { answerTopic } from '@/server/practice'
+import { evidenceWords } from '../../shared/burn/why'
+import { readPreferences } from '../../shared/settings/readPreferences'
+import { told } from '../../shared/told'
+import { now } from '../../shared/now'
+import { specimenOf } from './token'
+
+const AnswerSchema = z.strictObject({
+  token: z.string().max(400),
+  asked: listOf(z.string().max(40), 40),
+  family: z.enum(FAMILIES),
+  fibres: listOf(z.enum(FIBRE_IDS), 3),
+  sure: z.number().min(0.5).max(1),
+})
+
+/** What it was, what told most, and what an expert would have said and done next. */
+export interface Told {
+  was: string
+  familyRight: boolean
+  fibreRight: boolean | null
+  /** What of the stages that were asked for told most. */
+  evidence: { seen: string; says: string }[]
+  expert: string
+  next: string
+  /** When it comes again, ISO 8601. */
+  due: string
+}
+
+const MOST_TOLD = 3
+
+/** Answers a specimen. The page stays as it is, with the answer on it: another specimen is asked for. */
+export async function answerSpecimen(input: unknown): Promise<Told> {
+  const { token, asked, ...said } = told(AnswerSchema, input)
+  const specimen = specimenOf(token)
+  const topic = specimen && topicById(specimen.topic)
+  if (!topic) return notFound()
+  const [db, { words }] = await Promise.all([notebook(), readPreferences()])
+  const controls = await controlBurns(db)
+  const burn = burnOf(topic, specimen.seed, reporterTaughtBy(controls))
+  const seen = burn.filter(({ feature }) => asked.includes(feature))
+  const answer = identify({ observations: seen, controls }, words)
+  const judged = await answerTopic(db, topic, { ...said, seed: specimen.seed, asked: seen.length }, now())
+  const names = topic.components.map(({ fibre }) => fibre)
+  return {
+    ...judged,
+    was: capitalised(fibreListWords(names, words)),
+    evidence: answer.evidence
+      .map(evidenceWords)
+      .toSorted((a, b) => b.strength - a.strength)
+      .slice(0, MOST_TOLD)
+      .map(({ seen: what, says }) => ({ seen: what, says })),
+    expert: answer.verdict.text,
+    next: answer.next[0]?.text ?? '',
+  }
+}

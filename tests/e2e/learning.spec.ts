@@ -1,0 +1,46 @@
+import { serious } from './everyScreen'
+import { expect, open, test } from './fixtures'
+
+test.describe.configure({ mode: 'serial' })
+
+test('a specimen is looked at by keys, answered, and told what told most', async ({ page }) => {
+  await open(page, '/learn/practice')
+  const say = page.getByRole('button', { name: 'That is what it is' })
+  await expect(say).toBeDisabled()
+  await page.getByRole('button', { name: 'Smell', exact: true }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByText(/^Smell:/)).toBeVisible()
+  await page.getByRole('button', { name: 'What is left' }).press('Enter')
+  await page.getByLabel('Family (most of it)').selectOption('protein')
+  await page.getByLabel('How sure are you of the family?').selectOption('0.9')
+  expect(await serious(page)).toEqual([])
+  await say.press('Enter')
+  await expect(page.getByRole('heading', { name: 'What told most' })).toBeVisible()
+  await expect(page.getByText(/an expert would say/)).toBeVisible()
+  await expect(page.getByText(/You see it again/)).toBeVisible()
+  await page.getByRole('button', { name: 'Another specimen' }).click()
+  await expect(page.getByRole('heading', { name: 'What do you look at?' })).toBeVisible()
+})
+
+test('answers are scored by how sure they were, in a table beside the picture', async ({ page }) => {
+  await open(page, '/learn/practice')
+  await page.getByRole('button', { name: 'Smell', exact: true }).click()
+  await page.getByRole('button', { name: 'That is what it is' }).click()
+  await expect(page.getByRole('heading', { name: 'What told most' })).toBeVisible()
+  await page.getByRole('link', { name: 'My score' }).last().click()
+  await expect(page.getByText('2 answers.')).toBeVisible()
+  await expect(page.getByRole('row', { name: /^90 %/ })).toContainText('1')
+  await expect(page.getByRole('img', { name: /Share that was right/ })).toBeVisible()
+  expect(await serious(page)).toEqual([])
+})
+
+test('the desk converts, and words are found in either English', async ({ page }) => {
+  await open(page, '/learn/convert')
+  const weight = page.getByRole('region', { name: 'Weight of cloth' })
+  await weight.getByLabel('Weight of cloth: in').selectOption('oz')
+  await weight.getByLabel('Weight of cloth: value').fill('5')
+  await page.keyboard.press('Tab')
+  await expect(weight.getByRole('row', { name: /g\/m²/ })).toContainText('170')
+  await open(page, '/learn/words')
+  await expect(page.getByRole('row', { name: /selvedge/ })).toContainText('selvage')
+})
