@@ -1,7 +1,9 @@
 import { isDue } from '../core/practice/schedule'
 import { topicById } from '../core/practice/topics'
 import { openNotebook, type Notebook } from './database'
-import { answerTopic, begunOf, dueCount, givenIn, practised } from './practice'
+import { BlindBoxSchema } from '../core/notebook/kinds/blindBox'
+import { createRecord, allRecords } from './store/repository'
+import { answerTopic, begunOf, givenBlind, dueCount, givenIn, practised } from './practice'
 
 const AT = '2026-05-02T10:00:00.000Z'
 let db: Notebook
@@ -32,4 +34,20 @@ it('counts what is due, and a wrong answer is due sooner than a right one', asyn
   expect(await dueCount(db, AT)).toBe(0)
   expect(await dueCount(db, '2027-05-02T10:00:00.000Z')).toBe(2)
   expect(isDue({ card: right!.data.card }, '2027-05-02T10:00:00.000Z')).toBe(true)
+})
+
+it('scores a blind box once its last letter is told, and not before', async () => {
+  const entry = (code: string, answer: object | null) => ({ code, name: code, fibres: ['silk'], answer })
+  const right = { family: 'protein', fibres: ['silk'], sure: 0.9 }
+  const wrong = { family: 'synthetic', fibres: [], sure: 0.8 }
+  const open = { begun: AT, isPacked: true, entries: [entry('A', right), entry('B', null)] }
+  await createRecord(db, 'blind-box', BlindBoxSchema.parse(open), AT)
+  expect(givenBlind((await allRecords(db, 'blind-box')).kept)).toEqual([])
+  const over = { ...open, entries: [entry('A', right), entry('B', wrong)] }
+  await createRecord(db, 'blind-box', BlindBoxSchema.parse(over), AT)
+  const given = givenBlind((await allRecords(db, 'blind-box')).kept)
+  expect(given.map(({ sure, familyRight, fibreRight, was }) => [sure, familyRight, fibreRight, was])).toEqual([
+    [0.9, true, true, 'protein'],
+    [0.8, false, null, 'protein'],
+  ])
 })

@@ -1,4 +1,5 @@
 import { PracticeSchema, MOST_ANSWERS, type Practice } from '../core/notebook/kinds/practice'
+import { familyOf, judgedBlind } from '../core/practice/blind'
 import { judged, type Judged, type Said } from '../core/practice/judge'
 import { gradeOf, isDue, reviewed, type Begun } from '../core/practice/schedule'
 import { type Given } from '../core/practice/scoring'
@@ -31,6 +32,26 @@ export function givenIn(kept: readonly Kept<'practice'>[]): Given[] {
       was: known?.families[0] ?? family,
       said: family,
     }))
+  })
+}
+
+/** Answers to blind boxes that are open again, for scoring: until the last is given, none of them tells anything. */
+export function givenBlind(boxes: readonly Kept<'blind-box'>[]): Given[] {
+  return boxes.flatMap(({ data: { begun, entries } }) => {
+    if (entries.some(({ answer }) => answer === null)) return []
+    return entries.flatMap(({ fibres, answer }) =>
+      answer === null
+        ? []
+        : [
+            {
+              at: begun,
+              sure: answer.sure,
+              ...judgedBlind({ fibres }, answer),
+              was: familyOf(fibres),
+              said: answer.family,
+            },
+          ],
+    )
   })
 }
 

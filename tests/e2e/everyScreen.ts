@@ -100,10 +100,15 @@ export async function scannedPages(page: Page, remainder: 0 | 1): Promise<void> 
 }
 
 /** What is not a page of the list: a shelf as a list, the bench at work. */
-export async function scanned(page: Page, colorScheme: 'light' | 'dark'): Promise<void> {
-  await page.emulateMedia({ colorScheme })
-  // By lamplight nothing differs but the colours.
-  const found = () => serious(page, colorScheme === 'dark' ? ['color-contrast'] : undefined)
+export async function scanned(page: Page): Promise<void> {
+  const found = async () => {
+    const byDay = await serious(page)
+    // By lamplight nothing differs but the colours.
+    await page.emulateMedia({ colorScheme: 'dark' })
+    const byLamp = await serious(page, ['color-contrast'])
+    await page.emulateMedia({ colorScheme: 'light' })
+    return [...byDay, ...byLamp]
+  }
   await fill(page)
   await open(page, '/stash')
   await page.getByText('a list').click()

@@ -44,3 +44,33 @@ test('the desk converts, and words are found in either English', async ({ page }
   await open(page, '/learn/words')
   await expect(page.getByRole('row', { name: /selvedge/ })).toContainText('selvage')
 })
+
+test('a blind box is packed, told letter by letter, and opened', async ({ page }) => {
+  for (const [name, fibre] of [
+    ['Tea cotton', 'cotton'],
+    ['Bell silk', 'silk'],
+    ['Mast wool', 'wool'],
+  ] as const) {
+    await open(page, '/bench/controls')
+    await page.getByLabel('Called').fill(name)
+    await page.getByLabel('It is', { exact: true }).selectOption(fibre)
+    await page.getByRole('button', { name: 'Put it in the box' }).click()
+    await expect(page.getByText(name).first()).toBeVisible()
+  }
+  await open(page, '/learn/blind')
+  for (const name of ['Tea cotton', 'Bell silk', 'Mast wool'])
+    await page.getByRole('checkbox', { name }).press('Space')
+  await page.getByRole('button', { name: 'Shuffle them' }).click()
+  await expect(page.getByRole('row', { name: /^A/ })).toBeVisible()
+  await page.getByRole('button', { name: 'They are packed' }).press('Enter')
+  await expect(page.getByText('3 of 3 still to be told.')).toBeVisible()
+  await expect(page.getByText('Bell silk')).toHaveCount(0)
+  expect(await serious(page)).toEqual([])
+  for (const code of ['A', 'B', 'C']) {
+    await expect(page.getByRole('heading', { name: `Envelope ${code}` })).toBeVisible()
+    await page.getByLabel('Family (most of it)').selectOption('protein')
+    await page.getByRole('button', { name: 'That is what it is' }).click()
+  }
+  await expect(page.getByText('2 of 3 families right.')).toBeVisible()
+  await expect(page.getByRole('row', { name: /Tea cotton/ })).toContainText('no: plant')
+})

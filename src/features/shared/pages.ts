@@ -85,6 +85,14 @@ export const pages: readonly PageInfo[] = [
     inRow: true,
   },
   {
+    path: '/learn/blind',
+    place: 'learn',
+    title: 'Blind box',
+    about: 'Your own known pieces under letters: burned or felt for real, answered, scored.',
+    also: ['blind test', 'shuffle', 'nose', 'known pieces'],
+    inRow: true,
+  },
+  {
     path: '/learn/score',
     place: 'learn',
     title: 'My score',

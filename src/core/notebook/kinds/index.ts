@@ -1,4 +1,5 @@
 import { type z } from 'zod'
+import { blindBoxKind } from './blindBox'
 import { burnTestKind } from './burnTest'
 import { controlKind } from './control'
 import { garmentKind } from './garment'
@@ -37,6 +38,7 @@ export const recordKinds = {
   notion: notionKind,
   yarn: yarnKind,
   practice: practiceKind,
+  'blind-box': blindBoxKind,
   view: viewKind,
   workroom: workroomKind,
 } as const satisfies Record<string, RecordKind>

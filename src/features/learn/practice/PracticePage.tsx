@@ -4,22 +4,13 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import styled from 'styled-components'
-import { type FibreId } from '@/core/vocabulary/fibres'
 import { BurnStrip } from '@/ui/burn'
 import { Button, StrongButton } from '@/ui/kit/buttons'
-import { SelectField } from '@/ui/kit/SelectField'
-import { Actions, Columns, Fields, Lead, Page, Paper, PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Columns, Lead, Page, Paper, PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
+import { SayWhat, type SaidSo } from '../say/SayWhat'
 import { answerSpecimen, type Told } from './actions'
 import { type PracticeData } from './load'
-
-const SURENESS = [
-  ['0.5', 'I am guessing (5 in 10)'],
-  ['0.65', 'I lean to it (6 or 7 in 10)'],
-  ['0.8', 'fairly sure (8 in 10)'],
-  ['0.9', 'sure (9 in 10)'],
-  ['0.99', 'certain (99 in 100)'],
-] as const
 
 const Asks = styled.ul`
   list-style: none;
@@ -102,18 +93,12 @@ interface SayProps {
 }
 
 function Say({ data: { families, fibres }, asked, token, onTold }: SayProps) {
-  const [family, setFamily] = useState<PracticeData['families'][number][0]>('plant')
-  const [first, setFirst] = useState<FibreId | ''>('')
-  const [second, setSecond] = useState<FibreId | ''>('')
-  const [sure, setSure] = useState<(typeof SURENESS)[number][0]>('0.65')
   const [isBusy, setBusy] = useState(false)
   const [trouble, setTrouble] = useState('')
-  const options = [['', 'none'] as const, ...fibres]
-  const say = async () => {
+  const say = async (said: SaidSo) => {
     setBusy(true)
     try {
-      const chosen = [...new Set([first, second])].filter((id): id is FibreId => id !== '')
-      onTold(await answerSpecimen({ token, asked, family, fibres: chosen, sure: Number(sure) }))
+      onTold(await answerSpecimen({ token, asked, ...said }))
     } catch {
       setTrouble('It could not be kept. Try again.')
     } finally {
@@ -123,21 +108,14 @@ function Say({ data: { families, fibres }, asked, token, onTold }: SayProps) {
   return (
     <Paper aria-labelledby="say">
       <h2 id="say">What is it?</h2>
-      <Stack>
-        <SelectField label="Family (most of it)" value={family} onChange={setFamily} options={families} />
-        <Fields>
-          <SelectField label="Fibre" value={first} onChange={setFirst} options={options} />
-          <SelectField label="and with it" value={second} onChange={setSecond} options={options} />
-        </Fields>
-        <SelectField label="How sure are you of the family?" value={sure} onChange={setSure} options={SURENESS} />
-        <Actions>
-          <StrongButton isDisabled={isBusy || asked.length === 0} onPress={() => void say()}>
-            That is what it is
-          </StrongButton>
-        </Actions>
-        {asked.length === 0 ? <Soft>Look at something first.</Soft> : null}
-        <Trouble>{trouble}</Trouble>
-      </Stack>
+      <SayWhat
+        families={families}
+        fibres={fibres}
+        isBusy={isBusy || asked.length === 0}
+        onSaid={(said) => void say(said)}
+      />
+      {asked.length === 0 ? <Soft>Look at something first.</Soft> : null}
+      <Trouble>{trouble}</Trouble>
     </Paper>
   )
 }

@@ -8,7 +8,8 @@ import { FAMILY_WORDS, FIBRE_IDS, FIBRE_WORDS, FAMILIES } from '@/core/vocabular
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { controlBurns } from '@/server/controls'
 import { notebook } from '@/server/database'
-import { begunOf, givenIn, practised } from '@/server/practice'
+import { begunOf, givenBlind, givenIn, practised } from '@/server/practice'
+import { allRecords } from '@/server/store/repository'
 import { tokenOf } from './token'
 
 /** Specimens differ by so many seeds. */
@@ -49,7 +50,9 @@ function statesWords(feature: string, states: readonly string[]): string {
 
 /** How practice went: shares, sureness beside what came, what is taken for what, before and after. */
 export async function loadScore() {
-  const given = givenIn(await practised(await notebook()))
+  const db = await notebook()
+  const [kept, boxes] = await Promise.all([practised(db), allRecords(db, 'blind-box')])
+  const given = [...givenIn(kept), ...givenBlind(boxes.kept)]
   return {
     score: scoreOf(given),
     words: calibrationWords(given),

@@ -1,0 +1,45 @@
+import { z } from 'zod'
+import { MOST_BLIND } from '../../practice/blind'
+import { FAMILIES, FIBRE_IDS } from '../../vocabulary/fibres'
+import { listOf, nameText } from '../schemas/text'
+import { defineKind } from './define'
+
+const fibres = listOf(z.enum(FIBRE_IDS), 3)
+
+/** Known things under letters, and what was said of each: the honest test of one's own nose. */
+export const BlindBoxSchema = z.strictObject({
+  begun: z.iso.datetime(),
+  /** Packed: from here on its key is not shown until it is opened. */
+  isPacked: z.boolean().default(false),
+  entries: z
+    .array(
+      z.strictObject({
+        code: z.string().regex(/^[A-H]$/, 'a letter from A to H'),
+        name: nameText,
+        fibres: fibres.min(1, 'what it is of has to be known'),
+        answer: z
+          .strictObject({
+            family: z.enum(FAMILIES),
+            fibres,
+            sure: z.number().min(0.5).max(1),
+          })
+          .nullable()
+          .default(null),
+      }),
+    )
+    .min(1)
+    .max(MOST_BLIND),
+})
+
+export type BlindBox = z.output<typeof BlindBoxSchema>
+
+export const blindBoxKind = defineKind({
+  id: 'blind-box',
+  words: { one: 'a blind box', many: 'blind boxes' },
+  version: 1,
+  schema: BlindBoxSchema,
+  steps: [],
+  references: {},
+  title: ({ begun }) => `Blind box of ${begun.slice(0, 10)}`,
+  searched: () => [],
+})

@@ -1,0 +1,66 @@
+'use server'
+
+import { randomInt } from 'node:crypto'
+import { revalidatePath } from 'next/cache'
+import { z } from 'zod'
+import { BlindBoxSchema } from '@/core/notebook/kinds/blindBox'
+import { RecordIdSchema } from '@/core/notebook/schemas/id'
+import { listOf, nameText } from '@/core/notebook/schemas/text'
+import { coded, FEWEST_BLIND, MOST_BLIND } from '@/core/practice/blind'
+import { FAMILIES, FIBRE_IDS } from '@/core/vocabulary/fibres'
+import { notebook } from '@/server/database'
+import { amendRecord } from '@/server/store/amend'
+import { createRecord } from '@/server/store/repository'
+import { doneOf, outcomeOf, type Done, type Outcome } from '../../shared/outcome'
+import { now } from '../../shared/now'
+import { told } from '../../shared/told'
+
+const ThingsSchema = z
+  .array(z.strictObject({ name: nameText, fibres: listOf(z.enum(FIBRE_IDS), 3).min(1) }))
+  .min(FEWEST_BLIND, 'three things at least: two are told by which is left')
+  .max(MOST_BLIND, 'eight things at most')
+
+/** Shuffles known things and gives each a letter. */
+export async function packBox(things: unknown): Promise<Outcome> {
+  const outcome = await outcomeOf(async () => {
+    const chosen = ThingsSchema.parse(things)
+    const entries = coded(chosen, randomInt(2 ** 31)).map(({ code, thing }) => ({ code, ...thing, answer: null }))
+    const box = BlindBoxSchema.parse({ begun: now(), entries })
+    return createRecord(await notebook(), 'blind-box', box, now())
+  })
+  revalidatePath('/learn/blind')
+  return outcome
+}
+
+/** The envelopes are closed: the key is put away. */
+export async function closeBox(boxId: unknown): Promise<Done> {
+  const id = told(RecordIdSchema, boxId)
+  const outcome = await doneOf(async () =>
+    amendRecord(await notebook(), 'blind-box', id, now(), (box) => ({ ...box, isPacked: true })),
+  )
+  revalidatePath('/learn/blind')
+  return outcome
+}
+
+const SaidSchema = z.strictObject({
+  code: z.string().max(1),
+  family: z.enum(FAMILIES),
+  fibres: listOf(z.enum(FIBRE_IDS), 3),
+  sure: z.number().min(0.5).max(1),
+})
+
+/** What somebody says that lies under a letter. */
+export async function sayBlind(boxId: unknown, input: unknown): Promise<Done> {
+  const id = told(RecordIdSchema, boxId)
+  const outcome = await doneOf(async () => {
+    const { code, ...answer } = SaidSchema.parse(input)
+    return amendRecord(await notebook(), 'blind-box', id, now(), (box) => ({
+      ...box,
+      entries: box.entries.map((entry) =>
+        entry.code === code && entry.answer === null ? { ...entry, answer } : entry,
+      ),
+    }))
+  })
+  revalidatePath('/learn/blind')
+  return outcome
+}
