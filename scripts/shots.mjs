@@ -23,7 +23,7 @@ const views = [
   { name: 'project', path: '/projects/[id]' },
   { name: 'measure', path: '/measure', query: 'piece' },
   { name: 'loupe', path: '/measure', more: '/loupe', loupe: true },
-  { name: 'weave', path: '/weave' },
+  { name: 'practice', path: '/learn/practice', ask: ['Flame comes near', 'How it burns', 'Smell'] },
   { name: 'stash', path: '/stash' },
   { name: 'piece', path: '/stash/[id]' },
   { name: 'match', path: '/stash/[id]/patterns' },
@@ -31,8 +31,8 @@ const views = [
   { name: 'patterns', path: '/patterns' },
   { name: 'plan', path: '/projects/[id]/plan' },
   { name: 'sew', path: '/stash/[id]/sew' },
-  { name: 'heap', path: '/stash/heap/[id]' },
-  { name: 'safe', path: '/stash/safe' },
+  { name: 'apart', path: '/stash/[id]/apart', of: 'Chambermaid’s dress' },
+  { name: 'dye', path: '/stash/[id]/dye', of: 'Dining room cloth', more: '?to=%237a1f2a&thread=polyester' },
   { name: 'bench-phone-dark', keys: TO_SMELL, size: PHONE, dark: true },
   { name: 'shop-phone', path: '/shop', size: PHONE },
 ]
@@ -60,8 +60,6 @@ await begun.goto(base + piece)
 await begun.locator('html[data-alive]').waitFor()
 await begun.getByText(/^Why, and from which burn/).click()
 const burn = await begun.locator('main a[href^="/bench/"]').first().getAttribute('href')
-await begun.goto(`${base}/stash/heap`)
-const heap = await begun.locator('main a[href^="/stash/heap/"]').first().getAttribute('href')
 const record = async (list, named) => {
   await begun.goto(`${base}${list}`)
   return begun.getByRole('link', { name: named }).first().getAttribute('href')
@@ -72,24 +70,25 @@ await begun.goto(base + pattern)
 const held = await begun
   .locator('main article h2 a')
   .evaluateAll((links) => links.slice(0, 1).map((link) => link.href))
+const others = new Map()
+for (const { of } of views) if (of) others.set(of, await record('/stash', of))
 await begun.close()
 const idOf = (address) => address.split('/').at(-1)
 const RECORDS = [
   ['/bench', burn],
-  ['/stash/heap', heap],
   ['/projects', project],
   ['/patterns', pattern],
   ['/stash', piece],
 ]
 const recordOf = (path) => RECORDS.find(([begins]) => path.startsWith(begins))?.[1] ?? piece
-const addressOf = ({ path, query, more = '', cloth }) =>
-  path.replace('[id]', idOf(recordOf(path))) +
+const addressOf = ({ path, query, more = '', cloth, of }) =>
+  path.replace('[id]', idOf(of ? others.get(of) : recordOf(path))) +
   more +
   (query ? `?${query}=${idOf(piece)}` : '') +
   (cloth ? `?cloth=${idOf(held[0])}` : '')
 
 for (const view of views) {
-  const { name, path, keys, stay, type = [], press, to, size = DESK, dark, loupe, charts, cloth } = view
+  const { name, path, keys, stay, type = [], ask = [], press, to, size = DESK, dark, loupe, charts, cloth } = view
   if (only.length > 0 && !only.includes(name)) continue
   const context = await browser.newContext({ viewport: size, colorScheme: dark ? 'dark' : 'light' })
   const page = await context.newPage()
@@ -107,6 +106,7 @@ for (const view of views) {
     }
   }
   for (const key of type) await page.keyboard.press(key)
+  for (const one of ask) await page.getByRole('button', { name: one, exact: true }).click()
   if (loupe) {
     await page.getByText('No cloth at hand?').click()
     await page.getByRole('button', { name: 'Take its picture' }).click()
