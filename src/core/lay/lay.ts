@@ -149,14 +149,15 @@ function* wayOf(
   let laid = laying.next()
   for (; !laid.done; laid = laying.next()) yield undefined
   const { homeless, waiting } = laid.value
-  const left = [...homeless, ...inRows(field, waiting, task.gapMm)]
-  if (isEndless) {
-    // What no length of cloth takes is not waited for.
-    for (const item of left) plan.items[item]!.why ??= whyNot(plan, item)
-  }
+  const late = inRows(field, waiting, task.gapMm)
+  const left = [...homeless, ...late]
+  // What no length of cloth takes is not waited for.
+  if (isEndless) for (const item of left) plan.items[item]!.why ??= whyNot(plan, item, late.includes(item))
   const bound = isEndless ? Math.max(boundOf(plan), heldTo(field)) : 0
   return { plan, lead, field, bound, left: isEndless ? [] : left }
 }
+
+const NO_TIME = 'there was no time left to look for its place'
 
 /** How far what is held reaches, mm: no lay is shorter. */
 function heldTo(field: Field): number {
@@ -185,11 +186,12 @@ function pin(field: Field, { pinned = [] }: LayTask): void {
   }
 }
 
-function whyNot(plan: Plan, item: number): string {
+function whyNot(plan: Plan, item: number, isLate: boolean): string {
   const isWide = plan.items[item]!.choices.flat().every(({ box }) =>
     plan.bins.every(({ minX, maxX }) => box.maxX - box.minX > maxX - minX),
   )
-  return isWide ? 'it is wider than the cloth' : 'no place on the cloth takes it'
+  if (isWide) return 'it is wider than the cloth'
+  return isLate ? NO_TIME : 'no place on the cloth takes it'
 }
 
 /** A search, with the lay told wherever the search says that it is better. */

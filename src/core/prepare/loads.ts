@@ -57,7 +57,8 @@ export function loadsOf(
     groups.set(key, group)
   }
   const loads = [...groups.values()].flatMap(packed)
-  return { loads: loads.map((load, i) => ({ ...load, id: `load-${i + 1}` })), tooHeavy }
+  // Named by its heaviest piece: a load that is added or falls away does not rename the others.
+  return { loads: loads.map((load) => ({ ...load, id: `load-${load.pieces[0]}` })), tooHeavy }
 }
 
 /** What may be washed with what: a cloth that runs, or may, goes by itself. */

@@ -358,9 +358,9 @@ describe('hours of a week', () => {
   it('plan around what is done and what was put off', () => {
     const whole = planOf()
     const later = minutesOf('2026-05-10T00:00')!
-    const plan = planOf({ done: ['main:finish-edges'], notBefore: new Map([['load-1:wash', later]]) })
+    const plan = planOf({ done: ['main:finish-edges'], notBefore: new Map([['load-main:wash', later]]) })
     expect(plan.steps.map(({ id }) => id)).not.toContain('main:finish-edges')
-    expect(plan.steps.find(({ id }) => id === 'load-1:wash')!.start! >= '2026-05-10').toBe(true)
+    expect(plan.steps.find(({ id }) => id === 'load-main:wash')!.start! >= '2026-05-10').toBe(true)
     expect(plan.finish! > whole.finish!).toBe(true)
   })
 })

@@ -11,6 +11,7 @@ import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { PolygonSchema } from '@/core/notebook/schemas/laid'
 import { listOf } from '@/core/notebook/schemas/text'
 import { type Point } from '@/core/shapes/polygon'
+import { GoneError } from '@/server/store/errors'
 import { cutFrom, TooLongError } from '@/server/cutting'
 import { notebook, type Notebook } from '@/server/database'
 import {
@@ -62,6 +63,8 @@ export async function confirmCut(input: unknown): Promise<Cut> {
       within(await notebook(), async (open) => {
         offcuts.length = 0
         const laid = await laidOn(open, shelf, cloths)
+        const gone = cloths.find((id) => !laid.some((one) => one.id === id))
+        if (gone !== undefined) throw new GoneError('piece', gone)
         const wishes: Wishes = { layers: lay.layers, gapMm: 0, matchNotches: false, along: 'threads', seed: 1 }
         const task = layTaskOf(
           [],
