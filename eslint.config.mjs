@@ -27,7 +27,7 @@ const mayRead = {
   'src/core/formats': ['vocabulary', 'units', 'weave', 'notebook', 'stash', 'fibres', 'cloths', 'search'],
   'src/core/shapes': [],
   'src/core/lay': ['vocabulary', 'units', 'shapes', 'numbers'],
-  'src/core/practice': ['vocabulary', 'units', 'numbers', 'fibres', 'identify'],
+  'src/core/practice': ['vocabulary', 'units', 'numbers', 'fibres', 'identify', 'cloths'],
   'src/core/outlines': ['vocabulary', 'shapes'],
   'src/core/photo': ['vocabulary', 'shapes', 'colour', 'numbers'],
   'src/core/numbers': [],

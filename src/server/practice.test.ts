@@ -3,7 +3,17 @@ import { topicById } from '../core/practice/topics'
 import { openNotebook, type Notebook } from './database'
 import { BlindBoxSchema } from '../core/notebook/kinds/blindBox'
 import { createRecord, allRecords } from './store/repository'
-import { answerTopic, begunOf, givenBlind, dueCount, givenIn, practised } from './practice'
+import {
+  answerLook,
+  answerTopic,
+  begunLooks,
+  begunOf,
+  givenBlind,
+  looked,
+  dueCount,
+  givenIn,
+  practised,
+} from './practice'
 
 const AT = '2026-05-02T10:00:00.000Z'
 let db: Notebook
@@ -50,4 +60,13 @@ it('scores a blind box once its last letter is told, and not before', async () =
     [0.9, true, true, 'protein'],
     [0.8, false, null, 'protein'],
   ])
+})
+
+it('keeps what was said of a cloth by looking, and counts it among what is due', async () => {
+  expect(await answerLook(db, 'denim', { said: 'denim', sure: 0.9 }, AT)).toMatchObject({ right: true })
+  expect(await answerLook(db, 'denim', { said: 'drill', sure: 0.5 }, '2026-05-03T10:00:00.000Z')).toMatchObject({
+    right: false,
+  })
+  expect(begunLooks(await looked(db)).map(({ topic, right }) => [topic, right])).toEqual([['denim', [true, false]]])
+  expect(await dueCount(db, '2027-05-02T10:00:00.000Z')).toBe(1)
 })

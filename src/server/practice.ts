@@ -1,3 +1,4 @@
+import { LookPracticeSchema } from '../core/notebook/kinds/look'
 import { PracticeSchema, MOST_ANSWERS, type Practice } from '../core/notebook/kinds/practice'
 import { familyOf, judgedBlind } from '../core/practice/blind'
 import { judged, type Judged, type Said } from '../core/practice/judge'
@@ -55,9 +56,38 @@ export function givenBlind(boxes: readonly Kept<'blind-box'>[]): Given[] {
   })
 }
 
-/** How many topics are due. @param at ISO 8601 */
+/** Every cloth that was practised by looking. */
+export async function looked(db: Notebook): Promise<Kept<'look'>[]> {
+  return (await allRecords(db, 'look')).kept
+}
+
+export function begunLooks(kept: readonly Kept<'look'>[]): Begun[] {
+  return kept.map(({ data: { topic, card, answers } }) => ({ topic, card, right: answers.map(({ right }) => right) }))
+}
+
+/** How many topics are due, of burns and of looks. @param at ISO 8601 */
 export async function dueCount(db: Notebook, at: string): Promise<number> {
-  return (await practised(db)).filter(({ data }) => isDue(data, at)).length
+  const [burns, looks] = await Promise.all([practised(db), looked(db)])
+  return [...burns, ...looks].filter(({ data }) => isDue(data, at)).length
+}
+
+/** Writes down what was said of a cloth. @param at ISO 8601; @returns whether it was right, and when it comes again */
+export async function answerLook(
+  db: Notebook,
+  topic: string,
+  { said, sure }: { said: string; sure: number },
+  at: string,
+): Promise<{ right: boolean; due: string }> {
+  return within(db, async (open) => {
+    const before = (await looked(open)).find(({ data }) => data.topic === topic)
+    const right = said === topic
+    const card = reviewed(before?.data.card ?? null, gradeOf({ familyRight: right, fibreRight: right }, sure), at)
+    const answers = [...(before?.data.answers ?? []), { at, said, sure, right }].slice(-MOST_ANSWERS)
+    const data = LookPracticeSchema.parse({ topic, card, answers })
+    if (before) await changeRecord(open, 'look', before, data, at)
+    else await createRecord(open, 'look', data, at)
+    return { right, due: card.due }
+  })
 }
 
 /** Writes an answer down: its topic comes again by how it went. @param at ISO 8601 */

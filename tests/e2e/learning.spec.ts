@@ -74,3 +74,16 @@ test('a blind box is packed, told letter by letter, and opened', async ({ page }
   await expect(page.getByText('2 of 3 families right.')).toBeVisible()
   await expect(page.getByRole('row', { name: /Tea cotton/ })).toContainText('no: plant')
 })
+
+test('a cloth is named by looking, and what parts it from its neighbour is told', async ({ page }) => {
+  await open(page, '/learn/looks')
+  await expect(page.getByRole('img', { name: /under the loupe/ })).toBeVisible()
+  const names = page.getByRole('group', { name: 'Names' }).getByRole('button')
+  await expect(names).toHaveCount(4)
+  await names.first().press('Enter')
+  await expect(page.getByRole('heading', { name: /What parts the two|What makes it so/ })).toBeVisible()
+  expect(await serious(page)).toEqual([])
+  await page.getByRole('button', { name: 'Another cloth' }).click()
+  await expect(names).toHaveCount(4)
+  await expect(page.getByText(/of 1 right so far/)).toBeVisible()
+})

@@ -70,25 +70,36 @@ const ENOUGH_RIGHT = 0.7
 const MOST_NEW = 4
 
 /**
- * What to practise next: what is likeliest to be forgotten of what is due; else something new, no harder than skill
- * allows; else what comes due soonest.
- * @param at ISO 8601; @param seed of the choice between new ones
+ * What to practise next: what is likeliest to be forgotten of what is due; else something new; else what comes due
+ * soonest.
+ * @param fresh ids of what may be begun, the first first; @param at ISO 8601
+ * @param seed of the choice between new ones
+ * @returns its id; undefined where nothing was begun and nothing may be
  */
-export function nextTopic(begun: readonly Begun[], at: string, seed: number): Topic {
+export function nextOf(
+  begun: readonly Begun[],
+  fresh: readonly string[],
+  at: string,
+  seed: number,
+): string | undefined {
   const due = begun.filter((one) => isDue(one, at)).toSorted((a, b) => recallOf(a.card, at) - recallOf(b.card, at))
-  const fresh = freshTopics(begun)
   const learning = begun.filter(({ card }) => card.state !== REVIEWING).length
-  if (due[0] && (due.length >= MOST_NEW || fresh.length === 0 || learning >= MOST_NEW)) return topicOf(due[0])
+  if (due[0] && (due.length >= MOST_NEW || fresh.length === 0 || learning >= MOST_NEW)) return due[0].topic
   if (fresh.length > 0 && learning < MOST_NEW) {
     const some = fresh.slice(0, MOST_NEW)
     return some[Math.floor(chanceOf(seed)() * some.length)]!
   }
-  const soonest = begun.toSorted((a, b) => (a.card.due < b.card.due ? -1 : 1))[0]
-  return topicOf(due[0] ?? soonest!)
+  return (due[0] ?? begun.toSorted((a, b) => (a.card.due < b.card.due ? -1 : 1))[0])?.topic
 }
 
 const REVIEWING = 2
-const topicOf = ({ topic }: Begun) => topics.find(({ id }) => id === topic) ?? topics[0]!
+
+/** The next specimen to practise on, no harder than skill allows. @param at ISO 8601 */
+export function nextTopic(begun: readonly Begun[], at: string, seed: number): Topic {
+  const fresh = freshTopics(begun).map(({ id }) => id)
+  const id = nextOf(begun, fresh, at, seed)
+  return topics.find((topic) => topic.id === id) ?? topics[0]!
+}
 
 /** Topics that were not begun yet, of the hardest level that is open. */
 function freshTopics(begun: readonly Begun[]): Topic[] {

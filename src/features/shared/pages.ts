@@ -85,6 +85,14 @@ export const pages: readonly PageInfo[] = [
     inRow: true,
   },
   {
+    path: '/learn/looks',
+    place: 'learn',
+    title: 'Name by looking',
+    about: 'A cloth drawn three ways, among the names that it is confused with.',
+    also: ['quiz', 'weave quiz', 'which cloth', 'neighbours'],
+    inRow: true,
+  },
+  {
     path: '/learn/blind',
     place: 'learn',
     title: 'Blind box',

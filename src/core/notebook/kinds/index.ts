@@ -5,6 +5,7 @@ import { controlKind } from './control'
 import { garmentKind } from './garment'
 import { heapKind } from './heap'
 import { layKind } from './lay'
+import { lookKind } from './look'
 import { lotKind } from './lot'
 import { measurementKind } from './measurement'
 import { notionKind } from './notion'
@@ -38,6 +39,7 @@ export const recordKinds = {
   notion: notionKind,
   yarn: yarnKind,
   practice: practiceKind,
+  look: lookKind,
   'blind-box': blindBoxKind,
   view: viewKind,
   workroom: workroomKind,

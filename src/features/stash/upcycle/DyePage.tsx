@@ -4,6 +4,7 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import styled from 'styled-components'
+import { capitalised } from '@/core/units/format'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { ColourField } from '@/ui/kit/ColourField'
 import { StrongButton } from '@/ui/kit/buttons'
@@ -139,7 +140,7 @@ function Comes({ name, tile, answer, from }: Answered) {
         {byFibre.map(({ fibre, uptake, colour, text }, i) => (
           <li key={fibre}>
             <Dab $hex={colour} aria-hidden /> {Math.round(uptake * 100)} % of a full shade.{' '}
-            {text.replace(/^[^:]*/, fibreWords[i]!)}
+            {text.replace(/^[^:]*/, capitalised(fibreWords[i]!))}
           </li>
         ))}
         <li>

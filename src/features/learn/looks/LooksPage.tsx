@@ -1,0 +1,143 @@
+'use client'
+
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import styled from 'styled-components'
+import { ClothSwatch } from '@/ui/cloth/Cloth'
+import { Button, StrongButton } from '@/ui/kit/buttons'
+import { SelectField } from '@/ui/kit/SelectField'
+import { Actions, Columns, Figures, Lead, Page, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
+import { Trouble } from '@/ui/kit/Trouble'
+import { sayLook, type LookTold } from './actions'
+import { type LookData } from './load'
+
+const Three = styled.div`
+  display: grid;
+  gap: 1rem;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 14rem), 1fr));
+  figure {
+    margin: 0;
+  }
+`
+
+/** Yarns are drawn so many times as large: laid on the table, in the hand, under a loupe. */
+const DISTANCES = [
+  ['on the table', 0.5],
+  ['in the hand', 1.2],
+  ['under the loupe', 3],
+] as const
+
+const SURENESS = [
+  ['0.3', 'I am guessing'],
+  ['0.6', 'I lean to it'],
+  ['0.8', 'fairly sure'],
+  ['0.95', 'sure'],
+] as const
+
+/** A cloth drawn at three distances, to be named among its neighbours. */
+export function LooksPage(data: LookData) {
+  const { tile, hand, score } = data
+  const [told, setTold] = useState<LookTold | null>(null)
+  return (
+    <Page>
+      <div>
+        <h1>Name by looking</h1>
+        <Lead role="status">{told ? verdictOf(told) : 'Which cloth is this called?'}</Lead>
+        <Soft>{score.all > 0 ? `${score.right} of ${score.all} right so far.` : ''}</Soft>
+      </div>
+      <Three>
+        {DISTANCES.map(([where, scale]) => (
+          <figure key={where}>
+            <ClothSwatch tile={tile} label={`The cloth ${where}`} height="10rem" scale={scale} />
+            <figcaption>{where}</figcaption>
+          </figure>
+        ))}
+      </Three>
+      <Columns>
+        <Paper aria-labelledby="hand">
+          <h2 id="hand">In the hand</h2>
+          <PlainList $gap="0.3rem">
+            {hand.map((words) => (
+              <li key={words}>{words}</li>
+            ))}
+          </PlainList>
+        </Paper>
+        {told ? <Parted told={told} /> : <Choose {...data} onTold={setTold} />}
+      </Columns>
+    </Page>
+  )
+}
+
+function verdictOf({ right, was }: LookTold): string {
+  return right ? `Right: ${was.name.toLowerCase()}.` : `Not this time: it was ${was.name.toLowerCase()}.`
+}
+
+function Choose({ token, options, onTold }: LookData & { onTold: (told: LookTold) => void }) {
+  const [sure, setSure] = useState<(typeof SURENESS)[number][0]>('0.6')
+  const [isBusy, setBusy] = useState(false)
+  const [trouble, setTrouble] = useState('')
+  const say = async (said: string) => {
+    setBusy(true)
+    try {
+      onTold(await sayLook({ token, said, sure: Number(sure) }))
+    } catch {
+      setTrouble('It could not be kept. Try again.')
+    } finally {
+      setBusy(false)
+    }
+  }
+  return (
+    <Paper aria-labelledby="which">
+      <h2 id="which">It is called</h2>
+      <SelectField label="How sure are you?" value={sure} onChange={setSure} options={SURENESS} />
+      <Actions role="group" aria-label="Names">
+        {options.map(({ id, name }) => (
+          <Button key={id} isDisabled={isBusy} onPress={() => void say(id)}>
+            {name}
+          </Button>
+        ))}
+      </Actions>
+      <Trouble>{trouble}</Trouble>
+    </Paper>
+  )
+}
+
+function Parted({ told: { was, taken, parted } }: { told: LookTold }) {
+  const router = useRouter()
+  return (
+    <Paper aria-labelledby="parted">
+      <h2 id="parted">{taken ? 'What parts the two' : 'What makes it so'}</h2>
+      <Stack>
+        {[was, ...(taken ? [taken] : [])].map(({ id, name, makes }) => (
+          <p key={id}>
+            <Link href={`/learn/cloths#${id}`}>{name}</Link>: {makes}
+          </p>
+        ))}
+        {parted.length > 0 && taken ? (
+          <Figures>
+            <thead>
+              <tr>
+                <th scope="col">look at</th>
+                <th scope="col">{was.name}</th>
+                <th scope="col">{taken.name}</th>
+              </tr>
+            </thead>
+            <tbody>
+              {parted.map(({ looks, one, other }) => (
+                <tr key={looks}>
+                  <th scope="row">{looks}</th>
+                  <td>{one}</td>
+                  <td>{other}</td>
+                </tr>
+              ))}
+            </tbody>
+          </Figures>
+        ) : null}
+        <Actions>
+          <StrongButton onPress={() => router.refresh()}>Another cloth</StrongButton>
+        </Actions>
+      </Stack>
+    </Paper>
+  )
+}
