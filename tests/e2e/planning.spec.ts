@@ -47,6 +47,16 @@ test('a step is ticked with one thumb, another put off, and the tick taken back'
   await expect(page.getByText('1 step is done.')).toHaveCount(0)
 })
 
+test('the plan is printed as a list to tick, without what only a screen needs', async ({ page }) => {
+  await open(page, `/projects/${ids.project}/plan`)
+  await expect(page.getByRole('button', { name: 'Print the list' })).toBeVisible()
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.getByRole('button', { name: 'Print the list' })).toBeHidden()
+  await expect(page.getByRole('heading', { level: 2, name: /day \d+ \w+$/ }).first()).toBeVisible()
+  await expect(page.getByRole('checkbox').first()).toBeVisible()
+  await page.emulateMedia({ media: 'screen' })
+})
+
 test('the plan goes into a calendar', async ({ page }) => {
   await open(page, `/projects/${ids.project}/plan`)
   const download = page.waitForEvent('download')

@@ -23,15 +23,19 @@ function halfBody(chest: number, length: number, neckDrop: number): Point[] {
   const under = Math.max(length * 0.3, length - chest * ARMHOLE)
   const shoulder = Math.min(half, chest * SHOULDER_HALF)
   const neck = chest * NECK_HALF
+  // However short it is cut off: the neck ends above the armhole, and the shoulder slopes less.
+  const yoke = length - under
+  const slope = Math.min(SLOPE, yoke * 0.3)
+  const drop = Math.min(neckDrop, yoke * 0.8)
   return [
     [0, 0],
     [half, 0],
     [half, under],
-    [shoulder - 10, under + (length - under) * 0.35],
-    [shoulder, length - SLOPE],
+    [shoulder * 0.96, under + yoke * 0.35],
+    [shoulder, length - slope],
     [neck, length],
-    [neck * 0.8, length - neckDrop * 0.6],
-    [0, length - neckDrop],
+    [neck * 0.8, length - drop * 0.6],
+    [0, length - drop],
   ]
 }
 

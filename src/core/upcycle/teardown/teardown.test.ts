@@ -1,12 +1,12 @@
+import fc from 'fast-check'
 import { offerFrom, type Described } from '../../fabric/offer'
 import { laidOut } from '../../lay/lay'
 import { byMoves } from '../../lay/search/budget'
-import { areaOf, boxOf, isSimple, isWithin } from '../../shapes/polygon'
+import { areaOf, boxOf, isSimple, isWithin, rectangle } from '../../shapes/polygon'
 import { plainPiece } from '../../../../tests/support/lay/jigsaw'
-import { rectangle } from '../../shapes/polygon'
 import { TAKEN } from './blocks'
 import { tornDown, type TeardownAsked } from './teardown'
-import { WORN_PLACES } from './types'
+import { SEAM_MAKES, WORN_PLACES } from './types'
 
 const of = (garment: TeardownAsked['garment'], cloth: Described = {}, more: Partial<TeardownAsked> = {}) =>
   tornDown({
@@ -86,6 +86,24 @@ describe('panels', () => {
         }
       }
     }
+  })
+  it('are there, and simple, whatever was measured', () => {
+    const measure = fc.integer({ min: 100, max: 8000 })
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...TAKEN),
+        measure,
+        measure,
+        fc.constantFrom(...SEAM_MAKES),
+        (garment, round, long, seams) => {
+          const { panels, clothMm2 } = of(garment, {}, { chestMm: round, hipMm: round, lengthMm: long, seams })
+          expect(panels.length).toBeGreaterThan(0)
+          for (const { outline } of panels) expect(isSimple(outline)).toBe(true)
+          expect(clothMm2.value).toBeGreaterThan(0)
+        },
+      ),
+      { numRuns: 150 },
+    )
   })
   it('grow with the garment, and shrink with what its seams cost', () => {
     const area = (more: Partial<TeardownAsked>) => of('shirt', { called: 'poplin' }, more).clothMm2.value

@@ -51,13 +51,18 @@ export function PlanPage(plan: PlanData) {
           <Link href={`/projects/${id}`}>Choose it first.</Link>
         </Slip>
       )}
-      {next ? <NextStep plan={plan} step={next} /> : null}
-      <Actions>
+      {next ? (
+        <div className="screen-only">
+          <NextStep plan={plan} step={next} />
+        </div>
+      ) : null}
+      <Actions className="screen-only">
         {finish ? (
           <ButtonLink href={`/projects/${id}/plan.ics`} prefetch={false}>
             Into my calendar
           </ButtonLink>
         ) : null}
+        {finish ? <Button onPress={() => window.print()}>Print the list</Button> : null}
         <Link href="/workroom">{isAsked ? 'My hours and machines' : 'Say when you have time, and with what'}</Link>
         {plan.others > 0 ? (
           <Link href="/plan">
