@@ -87,3 +87,13 @@ test('a cloth is named by looking, and what parts it from its neighbour is told'
   await expect(names).toHaveCount(4)
   await expect(page.getByText(/of 1 right so far/)).toBeVisible()
 })
+
+test('two fibres stand side by side, and the look that parts them first', async ({ page }) => {
+  await open(page, '/learn/compare?a=silk&b=cotton')
+  await expect(page.getByRole('heading', { level: 1, name: 'Silk or cotton?' })).toBeVisible()
+  await expect(page.getByText(/parts them best/)).toBeVisible()
+  await page.getByLabel('The other').selectOption('polyester')
+  await expect(page.getByRole('heading', { level: 1, name: 'Silk or polyester?' })).toBeVisible()
+  await expect(page.getByRole('row', { name: /^Smell/ })).toContainText('hair or feather')
+  expect(await serious(page)).toEqual([])
+})

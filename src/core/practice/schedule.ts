@@ -9,13 +9,13 @@ const scheduler = fsrs({ enable_fuzz: false })
 /** A card of the scheduler as it is kept. */
 export const CardSchema = z.strictObject({
   due: z.iso.datetime(),
-  stability: z.number(),
-  difficulty: z.number(),
-  elapsed_days: z.number(),
-  scheduled_days: z.number(),
-  learning_steps: z.number(),
-  reps: z.number().int().min(0),
-  lapses: z.number().int().min(0),
+  stability: z.number().min(0).max(1e6),
+  difficulty: z.number().min(0).max(10),
+  elapsed_days: z.number().min(0).max(1e5),
+  scheduled_days: z.number().min(0).max(1e5),
+  learning_steps: z.number().min(0).max(100),
+  reps: z.number().int().min(0).max(100_000),
+  lapses: z.number().int().min(0).max(100_000),
   state: z.number().int().min(0).max(3),
   last_review: z.iso.datetime().nullable(),
 })

@@ -109,6 +109,14 @@ export const pages: readonly PageInfo[] = [
     inRow: true,
   },
   {
+    path: '/learn/compare',
+    place: 'learn',
+    title: 'Two fibres',
+    about: 'Any two side by side, and the look that parts them best.',
+    also: ['compare', 'difference', 'versus', 'tell apart', 'silk or polyester'],
+    inRow: true,
+  },
+  {
     path: '/learn/convert',
     place: 'learn',
     title: 'Convert',

@@ -8,7 +8,7 @@ import { defineKind } from './define'
 export const PracticeAnswerSchema = z.strictObject({
   at: z.iso.datetime(),
   /** The specimen can be burnt again by it. */
-  seed: z.number().int().min(0),
+  seed: z.number().int().min(0).max(1_000_000_000),
   /** Stages that were asked for. */
   asked: z.number().int().min(0).max(40),
   family: z.enum(FAMILIES),

@@ -24,7 +24,11 @@ const ThingsSchema = z
 export async function packBox(things: unknown): Promise<Outcome> {
   const outcome = await outcomeOf(async () => {
     const chosen = ThingsSchema.parse(things)
-    const entries = coded(chosen, randomInt(2 ** 31)).map(({ code, thing }) => ({ code, ...thing, answer: null }))
+    const entries = coded(chosen, randomInt(1_000_000_000)).map(({ code, thing }) => ({
+      code,
+      ...thing,
+      answer: null,
+    }))
     const box = BlindBoxSchema.parse({ begun: now(), entries })
     return createRecord(await notebook(), 'blind-box', box, now())
   })

@@ -12,7 +12,7 @@ import { tokenOf } from '../practice/token'
 
 /** Every cloth is drawn in the same indigo and undyed yarn, so that only its weave tells it. */
 const LOOK = { warp: '#4a6b83', weft: '#dcd3bd', accent: null, colouring: 'plain' } as const
-const SEEDS = 2 ** 31
+const SEEDS = 1_000_000_000
 
 /** A cloth to name by looking, and names to choose from. @param now ISO 8601 */
 export async function loadLook({ units, words }: { units: UnitSystem; words: Vocabulary }, now: string) {

@@ -1,5 +1,6 @@
 'use client'
 
+import Link from 'next/link'
 import { Facts, Lead, Page, Paper, Soft, Tiles } from '@/ui/kit/surfaces'
 import { type FibreTold } from './fibresTold'
 
@@ -32,6 +33,9 @@ export function FibresPage({ fibres }: { fibres: readonly FibreTold[] }) {
               ))}
             </Facts>
             {lookalike ? <p>{lookalike}.</p> : null}
+            <Link href={`/learn/compare?a=${id}&b=${id === 'cotton' ? 'polyester' : 'cotton'}`} prefetch={false}>
+              Beside another
+            </Link>
           </Paper>
         ))}
       </Tiles>

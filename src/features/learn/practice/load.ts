@@ -13,7 +13,7 @@ import { allRecords } from '@/server/store/repository'
 import { tokenOf } from './token'
 
 /** Specimens differ by so many seeds. */
-const SEEDS = 2 ** 31
+const SEEDS = 1_000_000_000
 
 /** A specimen to practise on: what it shows at each stage, and not what it is. @param now ISO 8601 */
 export async function loadPractice(words: Vocabulary, now: string) {

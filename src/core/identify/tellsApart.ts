@@ -1,0 +1,55 @@
+import { type FibreId } from '../vocabulary/fibres'
+import { features } from './features'
+import { mixtureOf } from './hypotheses'
+import { commonReporter } from './reporter'
+
+/** What one look tells of two fibres. */
+export interface Telling {
+  feature: string
+  /** Of the one bit that parts two fibres as likely as each other, so much is had from this look, 0 … 1. */
+  bits: number
+  /** What each most often shows: the ids of states, the likeliest first. */
+  one: string[]
+  other: string[]
+}
+
+/** States that come less often than this beside the likeliest are not named. */
+const WORTH_NAMING = 0.35
+/** A look that tells less than this tells nothing. */
+const LEAST_BITS = 0.02
+
+/**
+ * Which looks part two fibres, the most telling first: the mean information of one report about which of the two it
+ * is (Jensen and Shannon’s divergence of the two rows of the table, in bits).
+ */
+export function tellsApart(one: FibreId, other: FibreId): Telling[] {
+  const [mine, theirs] = [one, other].map((fibre) => commonReporter.tablesOf(mixtureOf([[fibre, 1]])).probabilities)
+  return features
+    .map(({ id, states }, at) => ({
+      feature: id,
+      bits: divergence(mine![at]!, theirs![at]!),
+      one: usual(mine![at]!, states),
+      other: usual(theirs![at]!, states),
+    }))
+    .filter(({ bits }) => bits >= LEAST_BITS)
+    .sort((a, b) => b.bits - a.bits)
+}
+
+function divergence(p: Float64Array, q: Float64Array): number {
+  let bits = 0
+  for (let i = 0; i < p.length; i++) {
+    const middle = (p[i]! + q[i]!) / 2
+    if (p[i]! > 0) bits += 0.5 * p[i]! * Math.log2(p[i]! / middle)
+    if (q[i]! > 0) bits += 0.5 * q[i]! * Math.log2(q[i]! / middle)
+  }
+  return bits
+}
+
+function usual(row: Float64Array, states: readonly { id: string }[]): string[] {
+  const most = Math.max(...row)
+  return states
+    .map(({ id }, i) => ({ id, share: row[i]! }))
+    .filter(({ share }) => share >= most * WORTH_NAMING)
+    .sort((a, b) => b.share - a.share)
+    .map(({ id }) => id)
+}
