@@ -67,9 +67,11 @@ test('the notebook goes out, comes in after a look at what it would do, and is r
   }
   await open(page, '/stash/safe')
   await choose(JSON.stringify(told))
-  await expect(page.getByText(/0 new, 1 changed, \d+ as they are here already. Nothing was done yet/)).toBeVisible()
+  // A worker thread looks it over: on a busy machine it is a while until it has begun.
+  const foretold = page.getByText(/0 new, 1 changed, \d+ as they are here already. Nothing was done yet/)
+  await expect(foretold).toBeVisible({ timeout: 40_000 })
   await page.getByRole('button', { name: 'Take it in' }).click()
-  await expect(page.getByText(/^Taken in: 0 new, 1 changed/)).toBeVisible()
+  await expect(page.getByText(/^Taken in: 0 new, 1 changed/)).toBeVisible({ timeout: 40_000 })
   told.records[0].data.name = 7
   await choose(JSON.stringify(told))
   await expect(page.getByText('records.0.data.name')).toBeVisible()
