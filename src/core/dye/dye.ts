@@ -4,7 +4,7 @@ import { FIBRE_WORDS } from '../vocabulary/fibres'
 import { amountsFor, depthOf, type Amounts } from './amounts'
 import { bathFor, dyeVerdict, letsThrough, type DyeFinish, type DyeVerdict } from './bath'
 import { DYEING, uptakeIn, type DyeClass } from './dyeClasses'
-import { dyeOutcome, strengthOf, type Outcome } from './outcome'
+import { dyeOutcome, type Outcome } from './outcome'
 import { dyeCautions, LASTS, recipeFor } from './recipe'
 import { stripFor, type Strip, type Told } from './strip'
 
@@ -110,13 +110,12 @@ function seamsOf({ thread, from, to, finish }: DyeAsked, bath: DyeClass, expecte
 
 /** Whether it is the old colour, not the fibres, that stands in the way: from white it would be reached. */
 function wantsStripping(
-  { reachable }: Pick<Outcome, 'reachable'>,
-  { from, to }: DyeAsked,
+  now: Pick<Outcome, 'reachable' | 'nearestDeltaE'>,
+  { to }: DyeAsked,
   parts: readonly (MixPart & { uptake: number })[],
 ): boolean {
-  if (reachable) return false
-  const best = Math.max(...parts.map(({ uptake }) => strengthOf(uptake)))
+  if (now.reachable) return false
   const white = dyeOutcome('#ffffff', to, parts)
-  const now = dyeOutcome(from, to, parts)
-  return white.reachable || (white.nearestDeltaE < now.nearestDeltaE / 2 && best > 0)
+  const takesSome = parts.some(({ uptake }) => uptake > 0)
+  return white.reachable || (white.nearestDeltaE < now.nearestDeltaE / 2 && takesSome)
 }

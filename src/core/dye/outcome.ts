@@ -28,7 +28,7 @@ export interface Outcome {
  * How deep a fibre comes out beside one that takes all: what takes little also lets go of some in the rinse, so that it
  * falls faster than the share taken. Ours.
  */
-export const strengthOf = (uptake: number) => Math.min(1, (uptake / FULL_FROM) ** 2)
+const strengthOf = (uptake: number) => Math.min(1, (uptake / FULL_FROM) ** 2)
 
 /**
  * The colour that a dyeing brings. Each fibre is reckoned by itself (Kubelka and Munk, single constant) and seen

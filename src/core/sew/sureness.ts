@@ -1,4 +1,4 @@
-import { COVERAGE_80, type Quantity } from '../units/quantity'
+import { interval80, type Quantity } from '../units/quantity'
 import { type KnownValue, type Offer } from '../fabric/types'
 import { sewAdvice, type SewAdvice } from './advice'
 import { type Body, type Opacity } from '../vocabulary/cloth'
@@ -44,7 +44,7 @@ const SURE_FROM = 0.95
 const LIKELY_FROM = 0.7
 
 /** The low and the high end of where four of five fall. */
-const ends = ({ value, sd }: Quantity) => [-COVERAGE_80, COVERAGE_80].map((by) => ({ value: value + by * sd, sd }))
+const ends = (known: Quantity) => interval80(known).map((value) => ({ value, sd: known.sd }))
 
 /** The same property as it may be at either end; nothing where it is unknown. */
 function atEnds(known: KnownValue<Quantity> | undefined): KnownValue<Quantity>[] {

@@ -15,6 +15,11 @@ export function interval95({ value, sd }: Quantity): [number, number] {
   return [value - COVERAGE_95 * sd, value + COVERAGE_95 * sd]
 }
 
+/** The central 80 % interval of a normally distributed quantity: where four of five lie. */
+export function interval80({ value, sd }: Quantity): [number, number] {
+  return [value - COVERAGE_80 * sd, value + COVERAGE_80 * sd]
+}
+
 /** The same quantity in another unit, `factor` new units to one old. */
 export function scaled({ value, sd }: Quantity, factor: number): Quantity {
   return { value: value * factor, sd: sd * Math.abs(factor) }

@@ -3,7 +3,7 @@ import { type Offer } from '../../fabric/types'
 import { inflated, without } from '../../lay/clip'
 import { largestRectangle } from '../../lay/rectangle'
 import { areaOf, boxOf, isSimple, moved, signedArea, tidied, type Point } from '../../shapes/polygon'
-import { COVERAGE_80 } from '../../units/quantity'
+import { interval80 } from '../../units/quantity'
 import { blockOf, type Taken } from './blocks'
 import { keptFrom } from './keep'
 import { type BlockPanel, type Measures, type Panel, type SeamMake, type WornPlace } from './types'
@@ -81,7 +81,7 @@ export function tornDown(asked: TeardownAsked): TeardownAnswer {
     panels,
     clothMm2: {
       value,
-      interval80: [Math.round(value - COVERAGE_80 * sd), Math.round(value + COVERAGE_80 * sd)],
+      interval80: interval80({ value, sd }).map(Math.round) as [number, number],
     },
     yields: yieldOf(panels),
     worth: worthOf(value, minutes, panels),

@@ -1,8 +1,9 @@
 import { shareOf } from '../../fabric/mix'
 import { type MixPart } from '../../fabric/types'
 import { type KnitSeams, type YarnSurface } from '../../vocabulary/upcycling'
+import { interval80 } from '../../units/quantity'
 import { type Construction } from '../../vocabulary/cloth'
-import { interval80, metresPerGram, yarnClassOf, type YarnClass } from './yarn'
+import { metresPerGram, yarnClassOf, type YarnClass } from './yarn'
 
 export { KNIT_SEAMS, YARN_SURFACES } from '../../vocabulary/upcycling'
 
@@ -157,7 +158,7 @@ function metresOf(wraps: number, grams: number, mix: readonly MixPart[], verdict
   const off = COMES_OFF[verdict]
   const value = perGram.value * grams * off
   const sd = value * Math.hypot(perGram.sd / perGram.value, COMES_OFF_DOUBT / off)
-  const [low, high] = interval80({ value, sd }).map(Math.round)
+  const [low, high] = interval80({ value, sd }).map((end) => Math.round(Math.max(0, end)))
   return { value: Math.round(value), interval80: [low!, high!] as [number, number] }
 }
 

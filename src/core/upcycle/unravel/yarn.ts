@@ -1,6 +1,6 @@
 import { type MixPart } from '../../fabric/types'
 import { meanOver } from '../../fabric/mix'
-import { COVERAGE_80, type Quantity } from '../../units/quantity'
+import { type Quantity } from '../../units/quantity'
 
 /** Classes of knitting yarn, by how often it goes round a ruler’s inch. Common practice; bounds differ a little. */
 export const YARN_CLASSES = {
@@ -41,9 +41,4 @@ export function metresPerGram(wrapsPerInch: number, mix: readonly MixPart[]): Qu
   const density = meanOver(mix, ({ density: { gramsPerCm3 } }) => middle(gramsPerCm3)) ?? { value: 1.35, sd: 0.12 }
   const value = METRES_AT_ONE * wrapsPerInch ** POWER * (WOOL_DENSITY / density.value)
   return { value, sd: value * Math.hypot(SPREAD, density.sd / density.value) }
-}
-
-/** The span in which four of five lie. */
-export function interval80({ value, sd }: Quantity): [number, number] {
-  return [Math.max(0, value - COVERAGE_80 * sd), value + COVERAGE_80 * sd]
 }
