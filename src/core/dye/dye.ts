@@ -6,7 +6,8 @@ import { bathFor, dyeVerdict, letsThrough, type DyeFinish, type DyeVerdict } fro
 import { DYEING, uptakeIn, type DyeClass } from './dyeClasses'
 import { dyeOutcome, type Outcome } from './outcome'
 import { dyeCautions, LASTS, recipeFor } from './recipe'
-import { stripFor, type Strip, type Told } from './strip'
+import { type Told } from '../vocabulary/words'
+import { stripFor, type Strip } from './strip'
 
 export const DYE_THREADS = ['polyester', 'cotton', 'silk'] as const
 export type DyeThread = (typeof DYE_THREADS)[number]

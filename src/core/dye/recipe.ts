@@ -2,7 +2,7 @@ import { type MixPart } from '../fabric/types'
 import { type FibreId } from '../vocabulary/fibres'
 import { type Amounts } from './amounts'
 import { DYE_CLASS_WORDS, type DyeClass } from './dyeClasses'
-import { type Told } from './strip'
+import { type Told } from '../vocabulary/words'
 
 const holds = (mix: readonly MixPart[], fibres: readonly FibreId[]) =>
   mix.some(({ fibre, fraction }) => fibres.includes(fibre) && fraction.value > 0.1)

@@ -1,11 +1,7 @@
+import { type Told } from '../vocabulary/words'
 import { shareOf } from '../fabric/mix'
 import { type MixPart } from '../fabric/types'
 import { type FibreId } from '../vocabulary/fibres'
-
-export interface Told {
-  id: string
-  text: string
-}
 
 export interface Strip {
   advised: boolean

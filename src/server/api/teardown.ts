@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { offerFrom } from '../../core/fabric/offer'
+import { GarmentMeasureSchema } from '../../core/notebook/kinds/garment'
 import { listOf } from '../../core/notebook/schemas/text'
 import { TAKEN } from '../../core/upcycle/teardown/blocks'
 import { tornDown } from '../../core/upcycle/teardown/teardown'
@@ -7,15 +8,13 @@ import { SEAM_MAKES, SEAM_WAYS, WORN_PLACES } from '../../core/upcycle/teardown/
 import { FabricSchema } from './fabric'
 import { postJson } from './handle'
 
-const measure = z.number().min(100, 'from 10 cm').max(8000, 'to 8 m').nullable().default(null)
-
 export const TeardownRequest = z.strictObject({
   garment: z.enum(TAKEN),
   fabric: FabricSchema.default({}),
-  chestMm: measure,
-  hipMm: measure,
-  lengthMm: measure,
-  sleeveMm: measure,
+  chestMm: GarmentMeasureSchema,
+  hipMm: GarmentMeasureSchema,
+  lengthMm: GarmentMeasureSchema,
+  sleeveMm: GarmentMeasureSchema,
   seams: z.enum(SEAM_MAKES).default('unknown'),
   worn: listOf(z.enum(WORN_PLACES), WORN_PLACES.length).default([]),
 })

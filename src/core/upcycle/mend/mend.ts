@@ -4,7 +4,7 @@ import { handlingOf } from '../../fabric/handling'
 import { shrinkOf } from '../../fabric/shrink'
 import { shareOf } from '../../fabric/mix'
 import { type Offer } from '../../fabric/types'
-import { type Told } from '../../dye/strip'
+import { type Told } from '../../vocabulary/words'
 
 export const DAMAGES = ['hole', 'worn', 'seam', 'tear'] as const
 export type Damage = (typeof DAMAGES)[number]

@@ -1,4 +1,4 @@
-import { type Told } from '../../dye/strip'
+import { type Told } from '../../vocabulary/words'
 import { type NotionKind } from '../../vocabulary/upcycling'
 
 /** What is worth keeping of a garment, and how it comes off. Common practice. */

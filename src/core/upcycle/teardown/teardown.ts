@@ -1,4 +1,4 @@
-import { type Told } from '../../dye/strip'
+import { type Told } from '../../vocabulary/words'
 import { type Offer } from '../../fabric/types'
 import { inflated, without } from '../../lay/clip'
 import { largestRectangle } from '../../lay/rectangle'

@@ -1,4 +1,4 @@
-import { dyeing, DYE_THREADS, type DyeAsked, type DyeThread } from '@/core/dye/dye'
+import { dyeing, DYE_THREADS, type DyeAnswer, type DyeAsked, type DyeThread } from '@/core/dye/dye'
 import { DYE_FINISHES, type DyeFinish } from '@/core/dye/bath'
 import { DYE_CLASS_WORDS } from '@/core/dye/dyeClasses'
 import { furtherWays } from '@/core/dye/ways'
@@ -41,10 +41,17 @@ export async function loadDye(pieceId: string, choice: DyeChoice, reader: { unit
     weft: of(look.weft),
     accent: look.accent && of(look.accent),
   })
-  const ofEach = (which: (one: ReturnType<typeof dyeing>) => string) =>
+  // Each colour of the weave is dyed once, for all three drawings.
+  const colours = new Map<string, DyeAnswer>()
+  const dyedFrom = (colour: string) => {
+    const answered = colours.get(colour) ?? dyeing({ ...asked, from: colour })
+    colours.set(colour, answered)
+    return answered
+  }
+  const ofEach = (which: (one: DyeAnswer) => string) =>
     drawnAs(
       gist.weave,
-      dyedAs((colour) => which(dyeing({ ...asked, from: colour }))),
+      dyedAs((colour) => which(dyedFrom(colour))),
     )
   return {
     id: pieceId,
