@@ -20,4 +20,6 @@ export default {
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   modulePathIgnorePatterns: ['<rootDir>/.next', '<rootDir>/.notebooks'],
   maxWorkers: 2,
+  // A busy machine is slow, not wrong.
+  testTimeout: 60_000,
 }

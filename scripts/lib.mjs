@@ -52,7 +52,7 @@ export function ensureBuilt() {
   const sources = sourceHash()
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === sources) return
   console.log('Building…')
-  must('Building', bin('next'), ['build'])
+  must('Building', process.execPath, [join(root, 'scripts', 'build.mjs')])
   writeFileSync(stamp, sources)
 }
 

@@ -1,4 +1,4 @@
-import AxeBuilder from '@axe-core/playwright'
+import { source as axeSource, type AxeResults, type RunOptions } from 'axe-core'
 import { pages } from '@/features/shared/pages'
 import { benchInfos } from '@/features/find-out/measure/info'
 import { type Page, choose, expect, open } from './fixtures'
@@ -19,11 +19,24 @@ function addresses(ids: { piece: string; pattern: string; heap: string; project:
   ]
 }
 
-/** @param rules only those; all of them where it is left out */
+declare global {
+  interface Window {
+    axe?: { run(within: Document, options: RunOptions): Promise<AxeResults> }
+  }
+}
+
+/**
+ * What axe finds that is serious. It runs in the page itself: no page of ours has a frame, and a second page for
+ * every finding takes longer than the finding.
+ * @param rules only those; all of them where it is left out
+ */
 export async function serious(page: Page, rules?: string[]): Promise<string[]> {
+  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axeSource)
   // What passed is not written down: on long pages that takes longest.
-  const builder = new AxeBuilder({ page }).options({ resultTypes: ['violations'] })
-  const { violations } = await (rules ? builder.withRules(rules) : builder).analyze()
+  const { violations } = await page.evaluate(
+    (runOnly) => window.axe!.run(document, { resultTypes: ['violations'], ...(runOnly && { runOnly }) }),
+    rules,
+  )
   return violations
     .filter(({ impact }) => impact === 'serious' || impact === 'critical')
     .map(

@@ -11,8 +11,8 @@ import {
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import Database from 'libsql'
-import AxeBuilder from '@axe-core/playwright'
 import { startServer } from '../support/ownServer'
+import { serious } from './everyScreen'
 import { open, expect, test, type Page } from './fixtures'
 
 /** A notebook with a piece in it, made through the pages' own server, and then a copy of it that is done some harm. */
@@ -56,8 +56,7 @@ for (const [what, title, harm] of HARMS) {
       await expect(page.getByRole('heading', { level: 1, name: title })).toBeVisible()
       await expect(page.getByRole('heading', { name: 'What to do' })).toBeVisible()
     }
-    const { violations } = await new AxeBuilder({ page }).analyze()
-    expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')).toEqual([])
+    expect(await serious(page)).toEqual([])
     // What needs no notebook is there as ever; a computation that needs none answers.
     await open(page, `${url}/safety`)
     await expect(page.getByRole('heading', { level: 1 })).not.toHaveText(title)

@@ -1,3 +1,4 @@
+import { existsSync } from 'node:fs'
 import { join } from 'node:path'
 import { type MessagePort } from 'node:worker_threads'
 import { Piscina } from 'piscina'
@@ -23,10 +24,17 @@ export class TooBusyError extends Error {
 // A development server reloads modules; the workers stay.
 const kept = globalThis as { roughSwatchPool?: Piscina }
 
+/** What the build bundled; in development and in tests the source itself. The bundler of the pages follows neither. */
+function workerFile(): string {
+  const dist = process.env.ROUGH_SWATCH_DIST ?? '.next'
+  const bundled = join(/* turbopackIgnore: true */ process.cwd(), dist, 'heavy/index.mjs')
+  if (process.env.NODE_ENV === 'production' && existsSync(bundled)) return bundled
+  return join(/* turbopackIgnore: true */ process.cwd(), 'src/server/heavy/worker.cjs')
+}
+
 function pool(): Piscina {
   kept.roughSwatchPool ??= new Piscina({
-    // Run from the source, which a bundler must not follow.
-    filename: join(/* turbopackIgnore: true */ process.cwd(), 'src/server/heavy/worker.cjs'),
+    filename: workerFile(),
     maxThreads: MOST_WORKERS,
     minThreads: 0,
     maxQueue: MOST_WAITING,
