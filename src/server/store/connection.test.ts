@@ -57,7 +57,8 @@ it('writes every commit to the disk, and lets readers read meanwhile', async () 
 })
 
 it('takes a full disk: what was kept stays, the rest is refused, and it goes on when there is room', async () => {
-  const db = await openNotebook(join(mkdtempSync(join(tmpdir(), 'rough-swatch-full-')), 'notebook.sqlite'))
+  const file = join(mkdtempSync(join(tmpdir(), 'rough-swatch-full-')), 'notebook.sqlite')
+  const db = await openNotebook(file)
   const write = (i: number) =>
     createRecord(db, 'piece', PieceSchema.parse({ name: `piece ${i}`, notes: 'word '.repeat(300) }), AT)
   // SQLite has no more room for pages, as on a full disk.
@@ -69,6 +70,10 @@ it('takes a full disk: what was kept stays, the rest is refused, and it goes on 
   await expect(filling()).rejects.toMatchObject({ name: 'NotebookTrouble', kind: 'full' })
   expect(kept).toBeGreaterThan(2)
   expect((await allRecords(db, 'piece')).kept).toHaveLength(kept)
+  // Nobody is kept waiting by the writing that failed.
+  const other = new Database(file, { timeout: 0 })
+  other.exec('begin immediate; rollback')
+  other.close()
   // The connection was opened anew, and with it the room came back.
   await write(kept)
   expect((await allRecords(db, 'piece')).kept).toHaveLength(kept + 1)

@@ -165,8 +165,18 @@ class NotebookDriver implements Driver {
 
   private reopen(): void {
     if (this.file === ':memory:') return
-    this.db?.close()
+    this.letGo()
     this.db = openConnection(this.file)
+  }
+
+  /** Closes the connection. One that is closed within a writing would hold its lock until it is swept from memory. */
+  private letGo(): void {
+    try {
+      if (this.db?.inTransaction) this.db.exec('rollback')
+    } catch {
+      // A statement is still open: closing is all that can be done.
+    }
+    this.db?.close()
   }
 }
 
