@@ -1,6 +1,10 @@
+import { LotSchema } from '../core/notebook/kinds/lot'
 import { PieceSchema } from '../core/notebook/kinds/piece'
+import { MeasurementSchema } from '../core/notebook/measurements'
 import { CutSchema, cutFrom, TooLongError } from './cutting'
 import { openNotebook, type Notebook } from './database'
+import { addMeasurement, removeMeasurement } from './measurements'
+import { readStashEntry } from './stash'
 import { historyOf, takeBack } from './store/history'
 import { allRecords, changeRecord, createRecord, findRecord } from './store/repository'
 
@@ -66,4 +70,57 @@ it('keeps the stains of what is left, measured from its new edge, and forgets th
   expect((await piece()).flaws).toEqual([box(0, 200), box(800, 900)])
   await cut({ lengthMm: 1298 })
   expect((await piece()).flaws).toEqual([])
+})
+
+describe('what is found out of a piece', () => {
+  const WEIGHED = { kind: 'weighing', grams: 3, lengthMm: 100, widthMm: 100 } as const
+  const gsmOf = async (which: string) => (await readStashEntry(db, which, 'uk'))!.sheet.weightNow?.gsm.value
+  const weigh = (which: string) => addMeasurement(db, which, MeasurementSchema.parse(WEIGHED), 'washed', AT)
+
+  it('holds for its offcuts, and what is found out of an offcut for it, with the name of the piece', async () => {
+    const [strip, square] = await cut({
+      offcuts: [
+        { name: 'Strip', widthMm: 1400, lengthMm: 150 },
+        { name: 'Square', widthMm: 200, lengthMm: 200 },
+      ],
+    })
+    await weigh(strip!)
+    expect(await gsmOf(id)).toBeCloseTo(300, 6)
+    expect(await gsmOf(square!)).toBeCloseTo(300, 6)
+    const { measurements } = (await readStashEntry(db, square!, 'uk'))!
+    expect(measurements.map(({ on }) => on)).toEqual([{ id: strip, name: 'Strip' }])
+    expect((await readStashEntry(db, strip!, 'uk'))!.measurements[0]!.on).toBeUndefined()
+  })
+
+  it('holds for its lot, for nothing else, and no longer once they are parted', async () => {
+    const lotId = (await createRecord(db, 'lot', LotSchema.parse({ name: 'Ballroom' }), AT)).id
+    const first = await createRecord(db, 'piece', PieceSchema.parse({ name: 'First', lotId, washed: 'washed' }), AT)
+    const second = await createRecord(db, 'piece', PieceSchema.parse({ name: 'Second', lotId, washed: 'washed' }), AT)
+    await weigh(first.id)
+    expect(await gsmOf(second.id)).toBeCloseTo(300, 6)
+    expect(await gsmOf(id)).toBeUndefined()
+    const { data } = (await findRecord(db, 'piece', second.id))!
+    await changeRecord(db, 'piece', second, { ...data, lotId: null }, AT)
+    expect(await gsmOf(second.id)).toBeUndefined()
+  })
+
+  it('marks all of that cloth to be looked over, and no other piece', async () => {
+    const [strip] = await cut({ offcuts: [{ name: 'Strip', widthMm: 1400, lengthMm: 150 }] })
+    await createRecord(db, 'piece', PieceSchema.parse({ name: 'Other' }), AT)
+    const marked = async () => {
+      const rows = await db.selectFrom('stale').select('piece_id').execute()
+      await db.deleteFrom('stale').execute()
+      return rows.map(({ piece_id }) => piece_id).sort()
+    }
+    await marked()
+    const reading = await weigh(strip!)
+    expect(await marked()).toEqual([id, strip].sort())
+    await removeMeasurement(db, strip!, reading, AT)
+    expect(await marked()).toEqual([id, strip].sort())
+    const found = (await findRecord(db, 'piece', strip!))!
+    await changeRecord(db, 'piece', found, { ...found.data, cutFromId: null }, AT)
+    expect(await marked()).toEqual([id, strip].sort())
+    await weigh(strip!)
+    expect(await marked()).toEqual([strip])
+  })
 })

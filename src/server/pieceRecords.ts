@@ -1,33 +1,55 @@
-import { type Notebook } from './database'
-import { recordsByIds, recordsReferringToAny } from './store/repository'
 import { type KeptMeasurement } from '../core/notebook/measurements'
 import { type KeptTest } from './burnTests'
+import { type Notebook } from './database'
+import { grouped } from './grouped'
 import { told } from './measurements'
 import { type KeptPiece } from './pieces'
-import { grouped } from './grouped'
+import { oneClothWith } from './store/oneCloth'
+import { recordsByIds, recordsReferringToAny } from './store/repository'
 
-/** Records of one piece, as the person wrote them. */
+/** Where evidence comes from another piece of the same cloth, which. */
+type OnKin = Pick<KeptMeasurement, 'on'>
+
+/**
+ * Records of one piece, as the person wrote them. What was found out of another piece of the same cloth counts here
+ * too, and says of which.
+ */
 export interface PieceRecords {
   piece: KeptPiece
   measurements: KeptMeasurement[]
-  tests: KeptTest[]
+  tests: (KeptTest & OnKin)[]
 }
 
 /** The records of these pieces; those that are not there, or cannot be read, are left out. */
 export async function recordsOfPieces(db: Notebook, ids: readonly string[]): Promise<PieceRecords[]> {
+  const kin = await oneClothWith(db, ids)
+  const others = [...new Set([...kin.values()].flat())].filter((id) => !ids.includes(id))
+  const everyone = [...ids, ...others]
   const [pieces, measurements, tests] = await Promise.all([
-    recordsByIds(db, 'piece', ids),
-    recordsReferringToAny(db, 'measurement', 'pieceId', ids),
-    recordsReferringToAny(db, 'burn-test', 'pieceId', ids),
+    recordsByIds(db, 'piece', everyone),
+    recordsReferringToAny(db, 'measurement', 'pieceId', everyone),
+    recordsReferringToAny(db, 'burn-test', 'pieceId', everyone),
   ])
+  const byId = new Map(pieces.map((piece) => [piece.id, piece]))
   const measuredBy = grouped(measurements, ({ data }) => data.pieceId)
   const testedBy = grouped(tests, ({ data }) => data.pieceId)
-  return pieces.map(({ data, ...head }) => ({
-    piece: { ...data, ...head },
-    measurements: (measuredBy.get(head.id) ?? []).map(told),
-    tests: (testedBy.get(head.id) ?? []).map((one) => {
-      const { data: test, ...testHead } = one
-      return { ...test, ...testHead }
-    }),
-  }))
+  const evidenceOf = (id: string, on: OnKin) => ({
+    measurements: (measuredBy.get(id) ?? []).map((one) => ({ ...told(one), ...on })),
+    tests: (testedBy.get(id) ?? []).map(({ data, ...head }) => ({ ...data, ...head, ...on })),
+  })
+  return ids.flatMap((id) => {
+    const own = byId.get(id)
+    if (!own) return []
+    const { data, ...head } = own
+    const relatives = (kin.get(id) ?? []).flatMap((other) => byId.get(other) ?? [])
+    const all = [
+      evidenceOf(id, {}),
+      ...relatives.map((other) => evidenceOf(other.id, { on: { id: other.id, name: other.data.name } })),
+    ]
+    return {
+      piece: { ...data, ...head },
+      measurements: all.flatMap((one) => one.measurements),
+      tests: all.flatMap((one) => one.tests),
+    }
+  })
 }

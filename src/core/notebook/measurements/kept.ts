@@ -6,6 +6,8 @@ export interface KeptReading<M> {
   state: WashState
   data: M
   at: string
+  /** The piece of one cloth with this one that it was read on; left out where it was read on this one. */
+  on?: { id: string; name: string }
 }
 
 /** Those of one form. It knows nothing of the kinds, so that a page that only sorts readings loads none of them. */

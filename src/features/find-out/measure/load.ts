@@ -71,6 +71,7 @@ function onTheBench({
     opacityForetold: opacityForetold(piece, measurements, sheet),
     // What melts was set by heat; where half or more of it is such a fibre, damp does not move it.
     heatSet: fibres.length > 0 && fibres.filter((id) => fibreById(id).thermoplastic).length * 2 >= fibres.length,
-    measurements,
+    // Those of another piece of the same cloth are changed on that piece's own bench.
+    measurements: measurements.filter(({ on }) => on === undefined),
   }
 }

@@ -7,6 +7,7 @@ import { Likeliest } from '../../shared/burn/Belief'
 import { Strips } from '../../shared/burn/Strips'
 import { verdictTitle } from '../../shared/burn/title'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
+import { SameCloth } from './SameCloth'
 import { type PieceData } from './types'
 
 /** What its burns say together, what each looked like, and what else it could be. */
@@ -20,10 +21,11 @@ export function FibreEvidence({ piece, belief, tests }: PieceData) {
       <Lead>{belief.verdict.text}</Lead>
       {belief.parts ? <Slip>{belief.parts.text}</Slip> : null}
       {belief.claim ? <ClaimSlip judged={belief.claim} /> : null}
-      {tests.map(({ id, answers }) => (
+      {tests.map(({ id, answers, on }) => (
         <div key={id}>
           <Strips answers={answers} yarn={yarn} />
-          <Link href={`/bench/${id}`}>Open this test: why, and what would settle it</Link>
+          <Link href={`/bench/${id}`}>Open this test: why, and what would settle it</Link>{' '}
+          {on ? <SameCloth on={on} /> : null}
         </div>
       ))}
       <Likeliest answer={belief} few={4} words={words} />

@@ -11,6 +11,7 @@ import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
 import { dropMeasurement } from '../../shared/readings/actions'
 import { KnownValue } from './Known'
+import { SameCloth } from './SameCloth'
 import { type PieceData, type SheetRow } from './types'
 
 // Fetched when a line is opened: most visits open none.
@@ -149,12 +150,16 @@ function Readings({ pieceId, row, now }: { pieceId: string; row: SheetRow; now: 
   if (row.readings.length === 0) return null
   return (
     <PlainList>
-      {row.readings.map(({ id, text, state }) => (
+      {row.readings.map(({ id, text, state, on }) => (
         <li key={id}>
           {text} {state === now ? null : <Soft as="span">({WASH_STATE_WORDS[state]}: not counted here)</Soft>}{' '}
-          <QuietButton isDisabled={busy} onPress={() => doing(() => dropMeasurement(pieceId, id))}>
-            Strike out
-          </QuietButton>
+          {on ? (
+            <SameCloth on={on} />
+          ) : (
+            <QuietButton isDisabled={busy} onPress={() => doing(() => dropMeasurement(pieceId, id))}>
+              Strike out
+            </QuietButton>
+          )}
         </li>
       ))}
       <Trouble>{trouble}</Trouble>

@@ -43,7 +43,7 @@ export async function loadPiece(
     summary: pieceWords(gistOfEntry(entry), units, words),
     rows: rows.map((row) => ({ ...row, readings: readingsUnder(row, rows, measurements, units) })),
     weighings: ofKind(measurements, 'weighing').flatMap(({ state, data }) => (state === piece.washed ? [data] : [])),
-    tests: tests.map((test) => ({ id: test.id, answers: test.answers })),
+    tests: tests.map(({ id: testId, answers, on }) => ({ id: testId, answers, on })),
     belief: sheet.belief,
     worth: worthMeasuring({ piece, measurements }, sheet, patterns.length > 0 ? patterns : COMMON_NEEDS),
     kin: await kinOf(db, shelf, piece),
@@ -68,9 +68,9 @@ function readingsUnder(
   units: UnitSystem,
 ): SheetRow['readings'] {
   if (row.test === null || rows.find(({ test }) => test === row.test) !== row) return []
-  return measurements.flatMap(({ id, state, data }) => {
+  return measurements.flatMap(({ id, state, data, on }) => {
     const { kind, form } = formOf(data)
-    return kind.id === row.test ? [{ id, state, text: form.says(data, units) }] : []
+    return kind.id === row.test ? [{ id, state, on, text: form.says(data, units) }] : []
   })
 }
 

@@ -10,7 +10,7 @@ import { type TileSpec } from '@/ui/cloth/tileUrl'
 
 /** A line of the sheet, with the readings that it rests on. */
 export interface SheetRow extends PropertyRow {
-  readings: { id: string; text: string; state: Piece['washed'] }[]
+  readings: { id: string; text: string; state: Piece['washed']; on: KeptMeasurement['on'] }[]
 }
 
 /** Everything that the page of one piece shows. */
@@ -22,7 +22,7 @@ export interface PieceData {
   summary: string
   rows: readonly SheetRow[]
   weighings: readonly Extract<KeptMeasurement['data'], { kind: 'weighing' }>[]
-  tests: readonly { id: string; answers: TestAnswer[] }[]
+  tests: readonly { id: string; answers: TestAnswer[]; on: KeptMeasurement['on'] }[]
   belief: Answer | null
   worth: readonly WorthMeasuring[]
   foretelling: ForetellingRecord

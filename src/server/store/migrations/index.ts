@@ -4,6 +4,7 @@ import { benchInFull } from './0002_bench_in_full'
 import { measuringBench } from './0003_measuring_bench'
 import { oneTableOfRecords } from './0004_one_table_of_records'
 import { rememberedAndSought } from './0005_remembered_and_sought'
+import { oneCloth } from './0006_one_cloth'
 
 /**
  * Named, reversible steps, run in the order of their names. A step that has been released is never changed; a new one
@@ -15,4 +16,5 @@ export const migrations: Record<string, Migration> = {
   '0003_measuring_bench': measuringBench,
   '0004_one_table_of_records': oneTableOfRecords,
   '0005_remembered_and_sought': rememberedAndSought,
+  '0006_one_cloth': oneCloth,
 }

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import Database from 'libsql'
 import { sql } from 'kysely'
-import { openNotebook } from '../../database'
+import { openNotebook, type Notebook } from '../../database'
 import { allRecords, countRecords } from '../repository'
 import { measurementsOf } from '../../measurements'
 import { migrations } from './'
@@ -25,6 +25,18 @@ function oldNotebook(): { file: string; tables: Record<string, Rows> } {
   )
   db.close()
   return { file, tables }
+}
+
+/** The steps after that one, in their order. */
+const stepsAfter = (name: string) =>
+  Object.entries(migrations).flatMap(([step, migration]) => (step > name ? [migration] : []))
+
+async function downTo(db: Notebook, name: string): Promise<void> {
+  for (const step of stepsAfter(name).reverse()) await step.down!(db)
+}
+
+async function upFrom(db: Notebook, name: string): Promise<void> {
+  for (const step of stepsAfter(name)) await step.up(db)
 }
 
 it('brings a notebook of today up, every record readable and in its place', async () => {
@@ -58,15 +70,13 @@ it('brings a notebook of today up, every record readable and in its place', asyn
 it('takes it down again, row for row as it was, and up once more', async () => {
   const { file, tables } = oldNotebook()
   const db = await openNotebook(file)
-  await migrations['0005_remembered_and_sought']!.down!(db)
-  await migrations['0004_one_table_of_records']!.down!(db)
+  await downTo(db, '0003_measuring_bench')
   for (const table of TABLES) {
     const { rows } = await sql<Rows[number]>`select * from ${sql.table(table)}`.execute(db)
     const inOrder = (all: Rows) => all.map((row) => JSON.stringify(without(row, table))).toSorted()
     expect([table, inOrder(rows)]).toEqual([table, inOrder(tables[table]!)])
   }
-  await migrations['0004_one_table_of_records']!.up(db)
-  await migrations['0005_remembered_and_sought']!.up(db)
+  await upFrom(db, '0003_measuring_bench')
   expect(await countRecords(db, 'piece')).toBe(tables.piece!.length)
   await db.destroy()
 })
@@ -114,10 +124,10 @@ it('indexes every word at once, keeps the index, and goes back to what was', asy
   const word = name.split(' ')[0]!
   expect(await sought(`title : ${word}*`)).toBeGreaterThan(0)
   expect(await db.selectFrom('stale').selectAll().execute()).toHaveLength(tables.piece!.length)
-  await migrations['0005_remembered_and_sought']!.down!(db)
+  await downTo(db, '0004_one_table_of_records')
   const columns = (await sql<{ name: string }>`pragma table_info(record)`.execute(db)).rows.map((row) => row.name)
   expect(columns).not.toContain('title')
-  await migrations['0005_remembered_and_sought']!.up(db)
+  await upFrom(db, '0004_one_table_of_records')
   expect(await sought(`title : ${word}*`)).toBeGreaterThan(0)
   await db.destroy()
 })
