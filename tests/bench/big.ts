@@ -1,6 +1,6 @@
 import { mkdtempSync, statSync } from 'node:fs'
 import { tmpdir } from 'node:os'
-import { join } from 'node:path'
+import { dirname, join } from 'node:path'
 import { ASKS_NOTHING, type ShelfQuery } from '@/core/shelf/query'
 import { filterShelf, inOrder, rowOf } from '@/core/shelf/filter'
 import { type Gist } from '@/core/shelf/gist'
@@ -12,8 +12,9 @@ import { askShelf } from '@/server/remember/askShelf'
 import { shelfOf } from '@/server/remember/shelf'
 import { soughtPieces } from '@/server/sought'
 import { fillBig } from './bigNotebook'
+import { benchPages } from './pages'
 
-const SIZE = { pieces: 20_000, patterns: 200, tests: 2000, measurements: 38_000 }
+const SIZE = { pieces: 20_000, patterns: 200, tests: 2000, measurements: 38_000, projects: 200 }
 const TODAY = '2026-05-02T12:00:00.000Z'
 
 const QUESTIONS: Readonly<Record<string, Partial<ShelfQuery>>> = {
@@ -78,13 +79,14 @@ export async function benchBig(): Promise<void> {
   await benchExchange()
   await db.destroy()
   await endHeavy()
+  await benchPages(dirname(file))
 }
 
 /** Five thousand pieces out and in again. */
 async function benchExchange(): Promise<void> {
   const folder = mkdtempSync(join(tmpdir(), 'rough-swatch-exchange-'))
   const file = join(folder, 'five.sqlite')
-  await fillBig(file, { pieces: 5000, patterns: 20, tests: 500, measurements: 9500 })
+  await fillBig(file, { pieces: 5000, patterns: 20, tests: 500, measurements: 9500, projects: 0 })
   const db = await openNotebook(file)
   let text = ''
   const out = await seconds(async () => {

@@ -1,5 +1,7 @@
 import { namedCloths } from '@/core/cloths/catalogue'
 import { PatternSchema } from '@/core/notebook/kinds/pattern'
+import { ProjectSchema } from '@/core/notebook/kinds/project'
+import { ProjectClothSchema } from '@/core/notebook/kinds/projectCloth'
 import { PieceSchema } from '@/core/notebook/kinds/piece'
 import { FIBRE_IDS } from '@/core/vocabulary/fibres'
 import { GARMENTS } from '@/core/vocabulary/choosing'
@@ -16,6 +18,7 @@ export interface BigNotebook {
   patterns: number
   tests: number
   measurements: number
+  projects: number
 }
 
 const BATCH = 500
@@ -41,6 +44,7 @@ export async function fillBig(file: string, size: BigNotebook, seed = 1): Promis
   const db = await openNotebook(file)
   const at = new Date(Date.UTC(2026, 4, 2)).toISOString()
   const ids: string[] = []
+  const patterns: string[] = []
   const inBatches = async (count: number, work: (open: typeof db, index: number) => Promise<unknown>) => {
     for (let from = 0; from < count; from += BATCH)
       await within(db, async (open) => {
@@ -79,9 +83,15 @@ export async function fillBig(file: string, size: BigNotebook, seed = 1): Promis
     const answers = [{ specimen: 1, part: 'whole' as const, feature: 'smell', states: [one(SMELLS)] }]
     return startBurnTest(open, { pieceId: one(ids) }, at, {}, answers)
   })
-  await inBatches(size.patterns, (open, i) => {
+  await inBatches(size.patterns, async (open, i) => {
     const need = { garment: one(GARMENTS) }
-    return createRecord(open, 'pattern', PatternSchema.parse({ name: `Pattern ${i}`, notes: '', need }), at)
+    patterns.push((await createRecord(open, 'pattern', PatternSchema.parse({ name: `Pattern ${i}`, need }), at)).id)
+  })
+  await inBatches(size.projects, async (open, i) => {
+    const project = ProjectSchema.parse({ name: `Project ${i}`, patternId: one(patterns) })
+    const projectId = (await createRecord(open, 'project', project, at)).id
+    const cloth = ProjectClothSchema.parse({ projectId, role: 'main', pieceId: one(ids) })
+    return createRecord(open, 'project-cloth', cloth, at)
   })
   await db.destroy()
 }

@@ -4,6 +4,7 @@ import sharp from 'sharp'
 import { drafts } from '@/core/weave/drafts'
 import { weavePicture } from '@/devices/standins/weavePicture'
 import { dice } from '../support/seen'
+import { keepPiece } from './keepPiece'
 
 /** The made-up camera’s own size, pixels. */
 const [WIDE, HIGH] = [1200, 900]
@@ -77,6 +78,30 @@ test('a made-up picture is counted by mouse, its threads drawn, a count by hand 
   await near.focus()
   await page.keyboard.press('Backspace')
   await expect(page.getByText('Level: 8 marks', { exact: false })).toBeVisible()
+})
+
+test('a count of a piece keeps the picture that it was read from', async ({ page }) => {
+  await keepPiece(page, 'Linen store sheet', 'poplin', '1.2', ['150', '2'])
+  const piece = new URL(page.url()).pathname.split('/').at(-1)!
+  await open(page, `/measure/loupe?piece=${piece}`)
+  await shoot(page, 'plain weave')
+  await mark(page, [308, 865], [924, 865])
+  await page.getByLabel('From mark to mark').fill('20')
+  await page.getByLabel('From mark to mark').blur()
+  await page.getByRole('button', { name: 'Count the threads' }).click()
+  await counts(page)
+  const region = page.getByRole('region', { name: 'What was counted' })
+  await region.getByRole('button', { name: 'Keep this count' }).click()
+  await expect(region.getByRole('img', { name: 'The picture that was counted' })).toBeVisible()
+  await open(page, `/stash/${piece}`)
+  await page
+    .getByRole('row', { name: /^Threads/ })
+    .getByText('The reading')
+    .click()
+  const picture = page.getByRole('img', { name: 'The picture that was counted' })
+  await expect(picture).toBeVisible()
+  const whole = await page.request.get((await picture.locator('..').getAttribute('href'))!)
+  expect((await sharp(await whole.body()).metadata()).width).toBe(WIDE)
 })
 
 test('the scale is set by keys, and where there is nothing to count it says so', async ({ page }) => {

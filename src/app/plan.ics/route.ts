@@ -5,5 +5,5 @@ import { readPreferences } from '@/features/shared/settings/readPreferences'
 /** Everything that is planned, for a calendar. */
 export async function GET(): Promise<Response> {
   const { words } = await readPreferences()
-  return asCalendar(calendarOf(await loadPlans(words, minuteNow())))
+  return asCalendar(calendarOf((await loadPlans(words, minuteNow())).plans))
 }

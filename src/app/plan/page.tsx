@@ -8,5 +8,5 @@ export const metadata: Metadata = { title: 'Everything planned' }
 
 export default async function EverythingPlannedPage() {
   const { words } = await readPreferences()
-  return <AllPlansPage plans={await loadPlans(words, minuteNow())} />
+  return <AllPlansPage {...await loadPlans(words, minuteNow())} />
 }

@@ -140,6 +140,18 @@ export interface Card {
   url: string
   /** How it is drawn, SVG; empty where nothing is drawn. */
   drawing: string
+  /** Whether there is room for a snip; a box has a list of what lies in it there. */
+  hasSnip: boolean
+}
+
+/** Where nothing says where it lies. */
+export const NOWHERE = 'Nowhere in particular'
+
+/** What lies in each place, in the order in which the places come first. */
+export function byPlace<T extends { place: string }>(lying: readonly T[]): { place: string; pieces: T[] }[] {
+  const places = new Map<string, T[]>()
+  for (const piece of lying) places.set(piece.place, [...(places.get(piece.place) ?? []), piece])
+  return [...places].map(([place, pieces]) => ({ place, pieces }))
 }
 
 /** A line of the book: a piece, and what it is looked up by. */

@@ -11,6 +11,7 @@ const card = (more: Partial<Card> = {}): Card => ({
   lines: ['144.5 ± 0.9 g/m²', '4.8 m of 137 cm width', 'wash at up to 40 °C'],
   url: 'http://127.0.0.1:4170/stash/01a21579-3d26-76d0-8c1d-456012720fa9',
   drawing: SVG,
+  hasSnip: true,
   ...more,
 })
 
@@ -70,9 +71,39 @@ it('makes a book with an index that names the pages', async () => {
     says: 'likely wool; 480 ± 4 g/m²',
     words: [i === 119 ? 'velvet' : 'denim'],
   }))
-  const [pages] = textsOf([await printBook({ lines, title: 'The stash' })])
+  const [pages] = textsOf([await printBook({ lines, title: 'The stash', lead: '120 pieces', isList: false })])
   expect(pages!.length).toBeGreaterThan(3)
   const text = pages!.map(({ items }) => items.map(({ str }) => str).join(' '))
   const last = text.findIndex((page) => page.includes('Piece 119 likely') || /Piece 119\b/.test(page)) + 1
   expect(text.at(-1)).toContain(`velvet, ${last}`)
 }, 30_000)
+
+const wordsOf = (bytes: Uint8Array) =>
+  textsOf([bytes])[0]!.map(({ items }) =>
+    items
+      .map(({ str }) => str)
+      .join(' ')
+      .replace(/\s+/g, ' '),
+  )
+
+it('makes a label of a box: what lies in it in place of a snip, and how many more there are', async () => {
+  const lines = Array.from({ length: 60 }, (_, i) => `Curtain ${i + 1}`)
+  const box = card({ name: 'Hamper 3', fibre: '60 pieces', lines, drawing: '', hasSnip: false })
+  const [said] = wordsOf(await printCards({ cards: [box], sheet: 'a6', skip: 0 }))
+  expect(said).toContain('Hamper 3')
+  expect(said).not.toContain('Staple a snip')
+  const shown = said!.match(/Curtain \d+/g)!.length
+  expect(shown).toBeGreaterThan(10)
+  expect(said).toContain(`and ${60 - shown} more`)
+})
+
+it('makes a list to tick off, place by place, without an index', async () => {
+  const lines = [
+    { name: 'Net', place: 'Loft', says: 'polyester', words: ['net'] },
+    { name: 'Drape', place: 'Hamper', says: 'wool', words: ['velvet'] },
+    { name: 'Bow', place: 'Loft', says: 'silk', words: ['satin'] },
+  ]
+  const [said] = wordsOf(await printBook({ lines, title: 'To give away', lead: '3 pieces, 2 kg', isList: true }))
+  expect(said).toMatch(/To give away 3 pieces, 2 kg Loft Net polyester Bow silk Hamper Drape wool/)
+  expect(said).not.toMatch(/Index|velvet/)
+})

@@ -1,7 +1,16 @@
 import { type PDFDocument, type PDFImage } from 'pdf-lib'
 import QRCode from 'qrcode'
 import sharp from 'sharp'
-import { cellsOf, SHEETS, type BookLine, type Card, type Cell, type SheetId } from '../../core/cards/sheets'
+import {
+  byPlace,
+  cellsOf,
+  NOWHERE,
+  SHEETS,
+  type BookLine,
+  type Card,
+  type Cell,
+  type SheetId,
+} from '../../core/cards/sheets'
 import { begun, Pen, PT_PER_MM, SOFT, type Style } from './pen'
 
 /** Nothing stands nearer to a cell's edge than this: printers shift, mm. */
@@ -57,21 +66,30 @@ function swatchCard(
   let y = box.y
   y += pen.text(card.name, { ...box, height: 16 }, { font: 'title', size: 17 }) + 1
   y += pen.text(card.fibre, { ...box, y, height: 12 }, { font: 'bold', size: 11 }) + 2
+  if (card.hasSnip) y += snipRow(pen, drawing, { ...box, y }) + 3
+  const foot = box.y + box.height
+  const width = box.width - CODE_MM - 3
+  for (const [i, line] of card.lines.entries()) {
+    const isLast = y > foot - 2 * LINE_MM && i < card.lines.length - 1
+    const says = isLast ? `and ${card.lines.length - i} more` : line
+    y += pen.text(says, { x: box.x, y, width, height: Math.min(10, foot - y) }, { font: 'text', size: 9.5 }) + 0.8
+    if (isLast) break
+  }
+  pen.image(code, { x: box.x + box.width - CODE_MM, y: foot - CODE_MM, width: CODE_MM, height: CODE_MM })
+}
+
+/** A line of a card is as high as this at least, mm. */
+const LINE_MM = 5
+
+/** The drawn weave, and room for a snip beside it; answers how high that is, mm. */
+function snipRow(pen: Pen, drawing: PDFImage | undefined, box: Omit<Cell, 'page'>): number {
   const half = (box.width - 4) / 2
-  const swatch = { x: box.x, y, width: half, height: Math.min(SNIP_MM, half) }
+  const swatch = { x: box.x, y: box.y, width: half, height: Math.min(SNIP_MM, half) }
   if (drawing) pen.image(drawing, swatch)
   const snip = { ...swatch, x: box.x + half + 4 }
   pen.frame(snip, true)
   pen.text('Staple a snip here', { ...snip, x: snip.x + 2, y: snip.y + 2, width: half - 4, height: 5 }, QUIET)
-  y += swatch.height + 3
-  const foot = box.y + box.height
-  const width = box.width - CODE_MM - 3
-  for (const line of card.lines) {
-    if (y > foot - 5) break
-    const room = { x: box.x, y, width, height: Math.min(10, foot - y) }
-    y += pen.text(line, room, { font: 'text', size: 9.5 }) + 0.8
-  }
-  pen.image(code, { x: box.x + box.width - CODE_MM, y: foot - CODE_MM, width: CODE_MM, height: CODE_MM })
+  return swatch.height
 }
 
 const QUIET: Style = { font: 'text', size: 7, color: SOFT }
@@ -118,13 +136,20 @@ async function atMost(tile: Buffer, { width, height }: { width: number; height: 
 export interface BookTask {
   lines: readonly BookLine[]
   title: string
+  /** What all of it comes to. */
+  lead: string
+  /** A list to go by has a box before each line, and no index. */
+  isList: boolean
 }
+
+/** A box to tick, and what stands beside it, mm. */
+const TICK_MM = 3.6
 
 const A4_MM = { width: 210, height: 297 }
 const BOOK_MARGIN_MM = 18
 
-/** The whole stash as a book: a line a piece, place by place, and an index of its words at the end. */
-export async function printBook({ lines, title }: BookTask): Promise<Uint8Array> {
+/** Pieces as a book: a line a piece, place by place, and an index of their words at the end; or as a list to tick. */
+export async function printBook({ lines, title, lead, isList }: BookTask): Promise<Uint8Array> {
   const { pdf, fonts } = await begun(title)
   const width = A4_MM.width - 2 * BOOK_MARGIN_MM
   const foot = A4_MM.height - BOOK_MARGIN_MM
@@ -144,19 +169,21 @@ export async function printBook({ lines, title }: BookTask): Promise<Uint8Array>
   }
   turn()
   put(title, { font: 'title', size: 22 }, 14)
+  put(lead, { font: 'text', size: 9.5 }, 10)
+  const indent = isList ? TICK_MM + 2 : 0
   const index = new Map<string, Set<number>>()
-  let place: string | undefined
-  for (const line of lines) {
-    if (line.place !== place) {
-      place = line.place
-      y += 3
-      put(place || 'Nowhere in particular', { font: 'bold', size: 12 }, 8)
+  for (const { place, pieces } of byPlace(lines)) {
+    y += 3
+    put(place || NOWHERE, { font: 'bold', size: 12 }, 8)
+    for (const line of pieces) {
+      put(line.name, { font: 'bold', size: 9.5 }, 8, indent)
+      if (isList) pen.frame({ x: BOOK_MARGIN_MM, y: y - TICK_MM - 0.6, width: TICK_MM, height: TICK_MM })
+      for (const word of [line.name, ...line.words]) index.set(word, (index.get(word) ?? new Set()).add(number))
+      put(line.says, { font: 'text', size: 8.5 }, 8, indent || 4)
+      y += 1
     }
-    put(line.name, { font: 'bold', size: 9.5 }, 8)
-    for (const word of [line.name, ...line.words]) index.set(word, (index.get(word) ?? new Set()).add(number))
-    put(line.says, { font: 'text', size: 8.5 }, 8, 4)
-    y += 1
   }
+  if (isList) return pdf.save()
   y += 4
   put('Index', { font: 'title', size: 16 }, 12)
   for (const word of [...index.keys()].sort((a, b) => a.localeCompare(b)))

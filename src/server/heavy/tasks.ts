@@ -6,6 +6,7 @@ import { countPicture } from './countPicture'
 import { importNotebook } from './importNotebook'
 import { layCloth } from './layCloth'
 import { lookPiecesOver } from './lookPiecesOver'
+import { planTogether } from './planTogether'
 import { printBook, printCards } from './printCards'
 import { printLay } from './printLay'
 import { rankCloths } from './rankCloths'
@@ -20,6 +21,7 @@ export {
   importNotebook,
   layCloth,
   lookPiecesOver,
+  planTogether,
   printBook,
   printCards,
   printLay,

@@ -6,9 +6,10 @@ import { issuesOf, problem } from '@/server/api/problem'
 import { TooBusyError } from '@/server/heavy/pool'
 
 const Asked = z.object({
-  sheet: z.enum([...SHEET_IDS, 'book']).default('a4'),
+  sheet: z.enum([...SHEET_IDS, 'book', 'list']).default('a4'),
   /** Stickers that are used up on the first sheet. */
   skip: z.coerce.number().int().min(0).max(64).default(0),
+  labels: z.enum(['pieces', 'places']).default('pieces'),
 })
 
 /** Swatch cards, stickers or the book of the pieces that the address asks for, as a PDF. */
@@ -20,14 +21,14 @@ export async function GET(request: Request): Promise<Response> {
   const gists = await piecesAsked(searchParams, preferences.words)
   if (gists.length === 0)
     return problem(404, 'bad-input', 'There is nothing to print.', [{ path: 'id', message: 'no such piece' }])
-  const { sheet, skip } = asked.data
+  const { sheet, skip, labels } = asked.data
   // The name that this page was asked by is one that the host's list allows.
   const origin = `http://${request.headers.get('host') ?? '127.0.0.1'}`
   try {
     const bytes =
-      sheet === 'book'
-        ? await bookPdf(gists, preferences)
-        : await cardsPdf(gists, preferences, { sheet, skip, origin })
+      sheet === 'book' || sheet === 'list'
+        ? await bookPdf(gists, preferences, sheet === 'list')
+        : await cardsPdf(gists, preferences, { sheet, skip, origin, labels })
     return new Response(new Uint8Array(bytes), {
       headers: {
         'content-type': 'application/pdf',

@@ -13,9 +13,10 @@ export const MeasurementRecordSchema = z.strictObject({
 export const measurementKind = defineKind({
   id: 'measurement',
   words: { one: 'a reading', many: 'readings' },
-  version: 1,
+  version: 2,
   schema: MeasurementRecordSchema,
-  steps: [],
+  // A count by picture has its picture beside it in the later form.
+  steps: [(data) => data],
   references: { pieceId: { to: 'piece', whenRemoved: 'remove' } },
   title: ({ data }) => data.kind,
   searched: () => [],

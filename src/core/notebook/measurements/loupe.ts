@@ -3,6 +3,7 @@ import { repeatsOf, type Repeats } from '../../measure/repeats'
 import { MM_PER_INCH } from '../../units/constants'
 import { withDoubt } from '../../units/format'
 import { scaled } from '../../units/quantity'
+import { PictureNameSchema } from '../schemas/stash'
 import { defineMeasurement, form } from './define'
 
 /** A thread count by hand or by picture, as a share. */
@@ -34,6 +35,8 @@ export const loupeKind = defineMeasurement({
         picksPerCm: z.number().gt(0).lte(200),
         skewDeg: z.number().min(0).max(45).nullable().default(null),
         twillAngleDeg: z.number().min(0).max(90).nullable().default(null),
+        /** The picture that it was counted from. */
+        picture: PictureNameSchema.nullable().default(null),
       }),
       says: ({ endsPerCm, picksPerCm, how }) =>
         `${endsPerCm.toFixed(1)} ends, ${picksPerCm.toFixed(1)} picks a cm, ` +

@@ -137,7 +137,7 @@ function Heading({ bench, feature, of }: Props) {
         Specimen {bench.specimen}, {PART_WORDS[bench.part]}
         {of ? ` of ${of.name}` : ''}.{' '}
         {isInOrder ? `Question ${Math.min(count + 1, burnFeatures.length)} of ${burnFeatures.length}. ` : ''}
-        <KeptMark isKeeping={bench.keeping} />
+        <KeptMark keeping={bench.keeping} allKept={bench.allKept} />
       </Soft>
     </div>
   )

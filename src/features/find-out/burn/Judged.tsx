@@ -36,7 +36,7 @@ export function Judged({ bench, testId, of }: Props) {
         <h1>The verdict</h1>
         <Soft>
           Specimen {specimen}, {PART_WORDS[part]}
-          {of ? ` of ${of.name}` : ''}. <KeptMark isKeeping={bench.keeping} />
+          {of ? ` of ${of.name}` : ''}. <KeptMark keeping={bench.keeping} allKept={bench.allKept} />
         </Soft>
       </div>
       <VerdictView

@@ -1,8 +1,9 @@
-/** Whether all that was answered lies in the notebook. */
-export function KeptMark({ isKeeping }: { isKeeping: boolean }) {
+/**
+ * Whether all that was answered lies in the notebook.
+ * @param keeping something is being written; @param allKept nothing is, and nothing waits of an earlier visit
+ */
+export function KeptMark({ keeping, allKept }: { keeping: boolean; allKept: boolean }) {
   return (
-    <span data-kept={isKeeping ? 'no' : 'yes'}>
-      {isKeeping ? 'Keeping it…' : 'Every answer is kept as you give it.'}
-    </span>
+    <span data-kept={allKept ? 'yes' : 'no'}>{keeping ? 'Keeping it…' : 'Every answer is kept as you give it.'}</span>
   )
 }

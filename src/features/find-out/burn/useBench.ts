@@ -53,7 +53,7 @@ export function useBench(start: BenchStart, kept: boolean) {
   const [asked, setAsked] = useState<string>()
   const [phase, setPhase] = useState<Phase>(() => firstPhase(start, kept))
 
-  const { trouble, clash, keeping } = useKept(
+  const writing = useKept(
     { id: start.testId, revision: start.revision },
     { answers, setup, specimens: notes },
     (merged) => {
@@ -103,9 +103,7 @@ export function useBench(start: BenchStart, kept: boolean) {
     note,
     phase,
     asked,
-    trouble,
-    clash,
-    keeping,
+    ...writing,
     give,
     undo,
     setPhase,

@@ -15,6 +15,16 @@ export interface TestClash {
   settle: (whose: 'mine' | 'theirs') => void
 }
 
+/** How far the keeping has come. */
+interface Writing {
+  trouble: string | undefined
+  clash: TestClash | undefined
+  /** Something is being written. */
+  keeping: boolean
+  /** Nothing is, and nothing waits of an earlier visit. */
+  allKept: boolean
+}
+
 /**
  * Keeps a test in the notebook as it is answered, one change after the other. What could not be kept is said and tried
  * again; what was written in another window meanwhile is joined with it, and asked about where the two contradict.
@@ -24,12 +34,14 @@ export function useKept(
   test: { id: string; revision: number },
   written: TestWritten,
   onMerged: (merged: TestWritten) => void,
-): { trouble: string | undefined; clash: TestClash | undefined; keeping: boolean } {
+): Writing {
   const [trouble, setTrouble] = useState<string>()
   const [clash, setClash] = useState<TestClash>()
   const [attempt, setAttempt] = useState(0)
   const kept = useRef(written)
   const [latest, setLatest] = useState(written)
+  // Whether something of an earlier visit waits in this browser is not known at once.
+  const [looked, setLooked] = useState(false)
   const revision = useRef(test.revision)
   const queue = useRef(Promise.resolve())
   const take = useRef(onMerged)
@@ -50,13 +62,13 @@ export function useKept(
     }
     const differences = disagreements(mine, theirs)
     if (differences.length === 0) return goOn(mergedTests(mine, theirs))
-    const settle = (whose: 'mine' | 'theirs') =>
-      goOn(whose === 'mine' ? mergedTests(mine, theirs) : mergedTests(theirs, mine))
-    return setClash({ differences, settle })
+    const bothOf = { mine: mergedTests(mine, theirs), theirs: mergedTests(theirs, mine) }
+    return setClash({ differences, settle: (whose) => goOn(bothOf[whose]) })
   }, [])
   useEffect(() => {
     let left = false
     void waitingFor(test.id).then((waiting) => {
+      if (!left) setLooked(true)
       if (left || !waiting) return
       setTrouble(WAITED)
       // Written upon what the notebook has: it follows. Upon something older: the two are joined.
@@ -98,7 +110,8 @@ export function useKept(
       clearTimeout(timer)
     }
   }, [answers, setup, specimens, attempt, test.id, join])
-  return { trouble, clash, keeping: Object.keys(changedParts(latest, { answers, setup, specimens })).length > 0 }
+  const keeping = Object.keys(changedParts(latest, { answers, setup, specimens })).length > 0
+  return { trouble, clash, keeping, allKept: looked && !keeping }
 }
 
 const UNKEPT =

@@ -25,7 +25,16 @@ const Swatch = styled.i<{ $colour: string }>`
 `
 
 /** The found threads over the picture, their numbers, and what they say. */
-export function CountedThreads({ result, readings }: { result: Counted; readings: Readings }) {
+export function CountedThreads({
+  result,
+  picture,
+  readings,
+}: {
+  result: Counted
+  /** What was counted: it is kept with the count. */
+  picture: Blob
+  readings: Readings
+}) {
   const { count, lines, view } = result
   const [shown, setShown] = useState<readonly boolean[]>([true, true])
   const show = (set: number, isShown: boolean) => setShown(shown.map((was, index) => (index === set ? isShown : was)))
@@ -60,14 +69,19 @@ export function CountedThreads({ result, readings }: { result: Counted; readings
         <StrongButton
           isDisabled={readings.saving}
           onPress={() =>
-            readings.add({
-              kind: 'count',
-              how: 'picture',
-              endsPerCm: count.sets[0].threadsPerCm,
-              picksPerCm: count.sets[1].threadsPerCm,
-              skewDeg: Math.min(45, count.skewDeg),
-              twillAngleDeg: count.twillAngleDeg,
-            })
+            readings.add(
+              {
+                kind: 'count',
+                how: 'picture',
+                endsPerCm: count.sets[0].threadsPerCm,
+                picksPerCm: count.sets[1].threadsPerCm,
+                skewDeg: Math.min(45, count.skewDeg),
+                twillAngleDeg: count.twillAngleDeg,
+                picture: null,
+              },
+              undefined,
+              picture,
+            )
           }
         >
           Keep this count

@@ -160,6 +160,7 @@ export function HandCount({
                   picksPerCm: counts.picks!.value,
                   skewDeg: null,
                   twillAngleDeg: null,
+                  picture: null,
                 })
               }
             >

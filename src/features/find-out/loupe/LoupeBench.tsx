@@ -75,8 +75,8 @@ export function LoupeBench({ readings }: BenchProps) {
       </Stack>
       <Paper aria-labelledby="counted">
         <h2 id="counted">2. What was counted</h2>
-        {result ? (
-          <CountedThreads result={result} readings={readings} />
+        {result && picture ? (
+          <CountedThreads result={result} picture={picture.file} readings={readings} />
         ) : (
           <Soft>A picture, its scale, and a count: the found threads are drawn over it here.</Soft>
         )}

@@ -3,12 +3,12 @@
 import Link from 'next/link'
 import { ButtonLink } from '@/ui/kit/links'
 import { Actions, Columns, Lead, Page, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
-import { type PlanData } from './load'
+import { type AllPlans } from './load'
 import { Days } from './PlanPage'
 import { dayWords, minuteWords } from './words'
 
 /** Everything that is planned, of all projects, day by day. */
-export function AllPlansPage({ plans }: { plans: readonly PlanData[] }) {
+export function AllPlansPage({ plans, waiting }: AllPlans) {
   const hands = plans.flatMap(({ steps }) => steps).reduce((sum, one) => sum + one.hands, 0)
   const last = plans
     .flatMap(({ finish }) => finish ?? [])
@@ -48,10 +48,32 @@ export function AllPlansPage({ plans }: { plans: readonly PlanData[] }) {
               ))}
             </PlainList>
           </Paper>
+          {waiting.length > 0 ? (
+            <Paper aria-label="Not planned yet">
+              <h2>Not planned yet</h2>
+              <Soft>
+                The {plans.length} begun first share the hours; these come in as those are done. Each can be planned
+                by itself.
+              </Soft>
+              <PlainList>
+                {waiting.slice(0, MOST_NAMED).map(({ id, name }) => (
+                  <li key={id}>
+                    <Link href={`/projects/${id}/plan`} prefetch={false}>
+                      {name}
+                    </Link>
+                  </li>
+                ))}
+              </PlainList>
+              {waiting.length > MOST_NAMED ? <Soft>and {waiting.length - MOST_NAMED} more</Soft> : null}
+            </Paper>
+          ) : null}
         </Stack>
       </Columns>
     </Page>
   )
 }
+
+/** So many that wait are named. */
+const MOST_NAMED = 20
 
 const countWords = (count: number) => `${count} ${count === 1 ? 'project' : 'projects'}`

@@ -1,12 +1,12 @@
 import { createEvents, type EventAttributes } from 'ics'
-import { chanceOf } from '@/core/numbers/chance'
 import { USUAL_HOURS, windowsFrom } from '@/core/prepare/hours'
 import { minutesOf, type Minutes } from '@/core/prepare/minutes'
-import { preparedTogether, type PlannedStep, type Undertaking } from '@/core/prepare/prepare'
+import { type PlannedStep, type Undertaking } from '@/core/prepare/prepare'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
+import { runHeavy } from '@/server/heavy/pool'
 import { listPatterns } from '@/server/patterns'
-import { listProjects } from '@/server/projects'
+import { listProjects, type ProjectWhole } from '@/server/projects'
 import { shelfOf } from '@/server/remember/shelf'
 import { readWorkroom } from '@/server/workroom'
 import { asPlanned } from './asPlanned'
@@ -14,9 +14,14 @@ import { asPlanned } from './asPlanned'
 /** So many days ahead are planned. */
 const DAYS_AHEAD = 84
 
+/** So many are planned in the same hours; who has more going plans these first. */
+const MOST_TOGETHER = 12
+
 /**
- * Plans of all projects that are not done, from now on, in the same hours; and of the one that is asked for.
+ * Plans of the projects that are not done, those begun first, from now on, in the same hours; and of the one that is
+ * asked for.
  * @param projectId left out: of none in particular
+ * @returns and those that are not planned yet, since there are too many
  */
 export async function loadPlans(words: Vocabulary, now: Minutes, projectId?: string) {
   const db = await notebook()
@@ -27,7 +32,8 @@ export async function loadPlans(words: Vocabulary, now: Minutes, projectId?: str
     readWorkroom(db),
   ])
   const open = projects.filter(({ project }) => project.data.finished === null || project.id === projectId)
-  const all = open.map(({ project: { id, data }, cloths }) => {
+  const [first, waiting] = firstOf(open, projectId)
+  const all = first.map(({ project: { id, data }, cloths }) => {
     const need = patterns.find((one) => one.id === data.patternId)?.need
     const gists = cloths.flatMap(({ data: { pieceId } }) => (pieceId ? (shelf.find(pieceId) ?? []) : []))
     const putOff = data.putOff.flatMap(({ id: step, until }) => {
@@ -48,12 +54,8 @@ export async function loadPlans(words: Vocabulary, now: Minutes, projectId?: str
     free: windowsFrom(now, hours, DAYS_AHEAD),
     schools: workroom.schools,
   }
-  const plans = preparedTogether(
-    all.map(({ undertaking }) => undertaking),
-    shared,
-    chanceOf(1),
-  )
-  return all.map(({ id, data, gists }, i) => {
+  const plans = await runHeavy('planTogether', { undertakings: all.map(({ undertaking }) => undertaking), shared })
+  const told = all.map(({ id, data, gists }, i) => {
     const names = Object.fromEntries(gists.map((gist) => [gist.id, gist.name]))
     const plan = plans[i]!
     return {
@@ -68,6 +70,14 @@ export async function loadPlans(words: Vocabulary, now: Minutes, projectId?: str
       warnings: plan.warnings.map(({ id: rule, text }) => ({ id: rule, text: named(text, names) })),
     }
   })
+  return { plans: told, waiting: waiting.map(({ project: { id, data } }) => ({ id, name: data.name })) }
+}
+
+/** The first of them, the asked one always among them; and the others. */
+function firstOf(open: readonly ProjectWhole[], asked: string | undefined): [ProjectWhole[], ProjectWhole[]] {
+  const inTurn = open.toSorted((a, b) => Number(b.project.id === asked) - Number(a.project.id === asked))
+  const first = new Set(inTurn.slice(0, MOST_TOGETHER))
+  return [open.filter((one) => first.has(one)), open.filter((one) => !first.has(one))]
 }
 
 /** What is done has no steps any more. */
@@ -75,10 +85,11 @@ const NOTHING: Undertaking = { pieces: [], project: null }
 
 /** A project's plan from now on. @returns undefined where there is no such project */
 export async function loadPlan(projectId: string, words: Vocabulary, now: Minutes): Promise<PlanData | undefined> {
-  return (await loadPlans(words, now, projectId)).find(({ id }) => id === projectId)
+  return (await loadPlans(words, now, projectId)).plans.find(({ id }) => id === projectId)
 }
 
-export type PlanData = Awaited<ReturnType<typeof loadPlans>>[number]
+export type AllPlans = Awaited<ReturnType<typeof loadPlans>>
+export type PlanData = AllPlans['plans'][number]
 
 /** Pieces by their names instead of their ids. */
 function named(text: string, names: Readonly<Record<string, string>>): string {

@@ -1,7 +1,7 @@
 import { smaller } from './smaller'
 
 /** A picture made ready to be sent: smaller where this browser can, as it is where it cannot. */
-export async function pictureForm(file: File): Promise<FormData> {
+export async function pictureForm(file: Blob): Promise<FormData> {
   const form = new FormData()
   form.set('picture', await smaller(file).catch(() => file), 'picture.jpg')
   return form

@@ -6,28 +6,38 @@ import { MeasurementSchema } from '@/core/notebook/measurements'
 import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { WASH_STATES } from '@/core/vocabulary/cloth'
 import { notebook } from '@/server/database'
+import { notebookHome } from '@/server/home'
 import { addMeasurement, removeMeasurement } from '@/server/measurements'
+import { withPicture } from '@/server/withPicture'
+import { now } from '../now'
 import { doneOf, type Done } from '../outcome'
+import { withSentPicture } from '../pictures/sent'
 import { told } from '../told'
 
 const Kept = z.strictObject({ data: MeasurementSchema, state: z.enum(WASH_STATES) })
 
-/** Keeps a measurement with its piece. */
-export async function keepMeasurement(pieceId: unknown, input: unknown): Promise<Done> {
-  const outcome = await doneOf(async () => {
+/**
+ * Keeps a measurement with its piece.
+ * @param form with the picture that a count was read from, where there is one
+ */
+export async function keepMeasurement(pieceId: unknown, input: unknown, form?: unknown): Promise<Done> {
+  const keep = async (picture?: string) => {
     const { data, state } = Kept.parse(input)
     const piece = RecordIdSchema.parse(pieceId)
-    await addMeasurement(await notebook(), piece, data, state, new Date().toISOString())
-  })
+    const reading = data.kind === 'count' && picture ? { ...data, picture } : data
+    await addMeasurement(await notebook(), piece, reading, state, now())
+  }
+  const outcome =
+    form === undefined
+      ? await doneOf(() => keep())
+      : await withSentPicture(form, (bytes) => withPicture(notebookHome(), bytes, keep))
   if (outcome.ok) revalidatePath('/', 'layout')
   return outcome
 }
 
 export async function dropMeasurement(pieceId: unknown, measurementId: unknown): Promise<Done> {
   const [piece, measurement] = [told(RecordIdSchema, pieceId), told(RecordIdSchema, measurementId)]
-  const outcome = await doneOf(async () =>
-    removeMeasurement(await notebook(), piece, measurement, new Date().toISOString()),
-  )
+  const outcome = await doneOf(async () => removeMeasurement(await notebook(), piece, measurement, now()))
   revalidatePath('/', 'layout')
   return !outcome.ok && outcome.gone ? { ok: true } : outcome
 }

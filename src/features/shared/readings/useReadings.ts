@@ -4,6 +4,7 @@ import { useRef, useState, useTransition } from 'react'
 import { type KeptMeasurement, type Measurement } from '@/core/notebook/measurements'
 import { type WashState } from '@/core/vocabulary/cloth'
 import { type Done } from '../outcome'
+import { pictureForm } from '../pictures/pictureForm'
 import { dropMeasurement, keepMeasurement } from './actions'
 
 /** What a bench works with: the readings so far, and what to do with another one. */
@@ -14,8 +15,8 @@ export interface Readings {
   all: readonly KeptMeasurement[]
   state: WashState
   setState: (state: WashState) => void
-  /** Keeps one; says whether it was kept. */
-  add: (data: Measurement, onKept?: () => void) => void
+  /** Keeps one, and the picture that it was read from; says when it was kept. */
+  add: (data: Measurement, onKept?: () => void, picture?: Blob) => void
   drop: (id: string) => void
   /** What could not be kept, in words. */
   trouble: string | undefined
@@ -37,7 +38,7 @@ export function useReadings(
   const taken = useRef(0)
   const all = piece ? kept : loose
   const told = (outcome: Done) => setTrouble(outcome.ok ? undefined : Object.values(outcome.errors).join(' '))
-  const add = (data: Measurement, onKept = () => {}) => {
+  const add = (data: Measurement, onKept = () => {}, picture?: Blob) => {
     setTrouble(undefined)
     if (!piece) {
       // Counted up and never down, so that no two share an id after one was struck out.
@@ -47,7 +48,8 @@ export function useReadings(
       return
     }
     start(async () => {
-      const outcome = await keepMeasurement(piece.id, { data, state })
+      const sent = picture && (await pictureForm(picture))
+      const outcome = await keepMeasurement(piece.id, { data, state }, sent)
       told(outcome)
       if (outcome.ok) onKept()
     })

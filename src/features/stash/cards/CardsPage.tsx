@@ -15,17 +15,26 @@ interface Props {
   most: number
 }
 
+const LABELS = [
+  ['pieces', 'each piece'],
+  ['places', 'each shelf or box'],
+] as const
+
 const OPTIONS = [
   ...SHEETS.map(({ id, words }) => [id, words] as const),
+  ['list', 'a list to tick off, place by place'] as const,
   ['book', 'a book of all, with an index'] as const,
 ]
 
 /** Cards to staple a snip on, stickers for bundles and boxes, and the stash as a book. */
 export function CardsPage({ asked, names, count, most }: Props) {
   const [sheet, setSheet] = useState<string>('a4')
+  const [labels, setLabels] = useState<string>('pieces')
   const [skip, setSkip] = useState(0)
+  const isPages = sheet === 'book' || sheet === 'list'
   const params = new URLSearchParams(asked)
   params.set('sheet', sheet)
+  if (labels === 'places' && !isPages) params.set('labels', labels)
   if (skip > 0) params.set('skip', String(skip))
   return (
     <Page>
@@ -33,12 +42,13 @@ export function CardsPage({ asked, names, count, most }: Props) {
         <h1>Swatch cards and labels</h1>
         <Soft>
           {count} {count === 1 ? 'piece' : 'pieces'}
-          {count > most && sheet !== 'book' ? `; the first ${most} are printed` : ''}. Each carries a code that leads
-          back to it.
+          {count > most && !isPages ? `; the first ${most} are printed` : ''}. Each carries a code that leads back to
+          it.
         </Soft>
       </div>
       <Paper aria-label="The sheet">
         <ChoiceField label="On" value={sheet} onChange={setSheet} options={OPTIONS} />
+        {isPages ? null : <ChoiceField label="For" value={labels} onChange={setLabels} options={LABELS} />}
         {sheet.startsWith('stickers') ? (
           <NumberField
             label="Stickers used up on the first sheet"

@@ -1,9 +1,12 @@
-import { type Card, type BookLine, type SheetId } from '@/core/cards/sheets'
+import { byPlace, NOWHERE, type Card, type BookLine, type SheetId } from '@/core/cards/sheets'
 import { fibreById } from '@/core/fibres/catalogue'
 import { type Piece } from '@/core/notebook/kinds/piece'
 import { type Gist } from '@/core/shelf/gist'
 import { readQuery } from '@/core/shelf/readQuery'
 import { type UnitSystem } from '@/core/units/format'
+import { tallyOf } from '@/core/stash/tally'
+import { ASKS_NOTHING, writeQuery } from '@/core/shelf/query'
+import { SORTING_WORDS } from '@/core/vocabulary/stash'
 import { careSymbol } from '@/core/vocabulary/care'
 import { WASH_STATE_WORDS } from '@/core/vocabulary/cloth'
 import { type Vocabulary } from '@/core/vocabulary/words'
@@ -15,7 +18,11 @@ import { recordsByIds } from '@/server/store/repository'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 import { clothTile } from '@/ui/cloth/tile'
 import { capitalised } from '@/core/units/format'
+import { tallyWords } from '../heap/tallyWords'
 import { fibreWords, pieceWords, sizeWords, thingWords, weightWords } from '../../shared/stash/describe'
+
+/** What a label is for. */
+export type Labels = 'pieces' | 'places'
 
 interface Preferences {
   units: UnitSystem
@@ -42,8 +49,12 @@ export async function piecesAsked(params: URLSearchParams, words: Vocabulary): P
 export async function cardsPdf(
   gists: readonly Gist[],
   { units, words }: Preferences,
-  { sheet, skip, origin }: { sheet: SheetId; skip: number; origin: string },
+  { sheet, skip, origin, labels }: { sheet: SheetId; skip: number; origin: string; labels: Labels },
 ): Promise<Uint8Array> {
+  if (labels === 'places') {
+    const places = byPlace(gists).slice(0, MOST_CARDS)
+    return runHeavy('printCards', { cards: places.map((one) => placeCard(one, origin)), sheet, skip })
+  }
   const some = gists.slice(0, MOST_CARDS)
   const records = await recordsByIds(
     await notebook(),
@@ -71,16 +82,37 @@ function cardOf(gist: Gist, piece: Piece | undefined, units: UnitSystem, words: 
     lines: lines.filter(Boolean),
     url: `${origin}/stash/${gist.id}`,
     drawing: clothTile(drawnAs(gist.weave, gist.look)),
+    hasSnip: true,
   }
 }
 
-/** These pieces as a book with an index. */
-export function bookPdf(gists: readonly Gist[], { units, words }: Preferences): Promise<Uint8Array> {
+/** A shelf or a box: what it comes to, and what lies in it; its code opens the stash there. */
+function placeCard({ place, pieces }: { place: string; pieces: readonly Gist[] }, origin: string): Card {
+  const query = writeQuery({ ...ASKS_NOTHING, chosen: place ? { place: [place] } : {} })
+  return {
+    name: place || NOWHERE,
+    fibre: tallyWords(tallyOf(pieces)),
+    lines: pieces.map(({ name }) => name),
+    url: `${origin}/stash?${query.toString()}`,
+    drawing: '',
+    hasSnip: false,
+  }
+}
+
+/** These pieces as a book with an index, or as a list to tick off. */
+export function bookPdf(gists: readonly Gist[], { units, words }: Preferences, isList: boolean): Promise<Uint8Array> {
   const lines = gists.slice(0, MOST_LINES).map((gist): BookLine => ({
     name: gist.name,
     place: gist.place,
     says: pieceWords(gist, units, words),
     words: [gist.called, ...gist.fibres.map((id) => fibreById(id).name[words]), ...gist.tags].filter(Boolean),
   }))
-  return runHeavy('printBook', { lines, title: 'The stash' })
+  return runHeavy('printBook', { lines, title: titleOf(gists), lead: tallyWords(tallyOf(gists)), isList })
+}
+
+/** What pieces of one sorting are printed for; else they are the stash. */
+function titleOf(gists: readonly Gist[]): string {
+  const [first] = gists
+  const isOne = first?.sorting && gists.every(({ sorting }) => sorting === first.sorting)
+  return isOne ? `To ${SORTING_WORDS[first.sorting!]}` : 'The stash'
 }

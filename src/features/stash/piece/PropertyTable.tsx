@@ -10,6 +10,7 @@ import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
 import { dropMeasurement } from '../../shared/readings/actions'
+import { CountedFrom } from '../../shared/readings/CountedFrom'
 import { KnownValue } from './Known'
 import { SameCloth } from './SameCloth'
 import { type PieceData, type SheetRow } from './types'
@@ -150,9 +151,10 @@ function Readings({ pieceId, row, now }: { pieceId: string; row: SheetRow; now: 
   if (row.readings.length === 0) return null
   return (
     <PlainList>
-      {row.readings.map(({ id, text, state, on }) => (
+      {row.readings.map(({ id, text, state, on, picture }) => (
         <li key={id}>
-          {text} {state === now ? null : <Soft as="span">({WASH_STATE_WORDS[state]}: not counted here)</Soft>}{' '}
+          <CountedFrom name={picture} /> {text}{' '}
+          {state === now ? null : <Soft as="span">({WASH_STATE_WORDS[state]}: not counted here)</Soft>}{' '}
           {on ? (
             <SameCloth on={on} />
           ) : (

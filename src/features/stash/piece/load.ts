@@ -70,7 +70,9 @@ function readingsUnder(
   if (row.test === null || rows.find(({ test }) => test === row.test) !== row) return []
   return measurements.flatMap(({ id, state, data, on }) => {
     const { kind, form } = formOf(data)
-    return kind.id === row.test ? [{ id, state, on, text: form.says(data, units) }] : []
+    return kind.id === row.test
+      ? [{ id, state, on, text: form.says(data, units), picture: data.kind === 'count' ? data.picture : null }]
+      : []
   })
 }
 

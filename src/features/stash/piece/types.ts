@@ -10,7 +10,7 @@ import { type TileSpec } from '@/ui/cloth/tileUrl'
 
 /** A line of the sheet, with the readings that it rests on. */
 export interface SheetRow extends PropertyRow {
-  readings: { id: string; text: string; state: Piece['washed']; on: KeptMeasurement['on'] }[]
+  readings: { id: string; text: string; state: Piece['washed']; on: KeptMeasurement['on']; picture: string | null }[]
 }
 
 /** Everything that the page of one piece shows. */

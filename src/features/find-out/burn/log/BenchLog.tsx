@@ -46,7 +46,7 @@ export function BenchLog({ testId, name, yarn, known, ...start }: Props) {
   const [answers, setAnswers] = useState(start.answers)
   const [notes, setNotes] = useState(start.notes)
   const [correcting, setCorrecting] = useState<{ feature: string; specimen: number }>()
-  const { trouble, clash, keeping } = useKept(
+  const { trouble, clash, keeping, allKept } = useKept(
     { id: testId, revision: start.revision },
     { answers, setup: start.setup, specimens: notes },
     (merged) => {
@@ -84,7 +84,7 @@ export function BenchLog({ testId, name, yarn, known, ...start }: Props) {
         <Link href={`/bench/${testId}`}>Back to the bench</Link>
         <h1>The log of {name}</h1>
         <Soft>
-          <KeptMark isKeeping={keeping} />
+          <KeptMark keeping={keeping} allKept={allKept} />
         </Soft>
       </div>
       {trouble ? (

@@ -152,8 +152,9 @@ function CountByHand({ readings }: Pick<BenchProps, 'readings'>) {
         <Button
           isDisabled={!isCounted || readings.saving}
           onPress={() =>
-            readings.add({ kind: 'count', how: 'hand', ...perCm, skewDeg: null, twillAngleDeg: null }, () =>
-              setPerCm(NOT_COUNTED),
+            readings.add(
+              { kind: 'count', how: 'hand', ...perCm, skewDeg: null, twillAngleDeg: null, picture: null },
+              () => setPerCm(NOT_COUNTED),
             )
           }
         >

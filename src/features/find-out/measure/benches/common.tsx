@@ -10,6 +10,7 @@ import { QuietButton } from '@/ui/kit/buttons'
 import { Columns, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
 import { type OnTheBench } from '../load'
+import { CountedFrom } from '../../../shared/readings/CountedFrom'
 import { type Readings } from '../../../shared/readings/useReadings'
 
 /** What every bench is given. */
@@ -99,7 +100,9 @@ export function ReadingList({ kept, onDrop }: { kept: readonly KeptMeasurement[]
     <PlainList>
       {kept.map(({ id, data }) => (
         <Item key={id}>
-          <span>{formOf(data).form.says(data, units)}</span>
+          <span>
+            {formOf(data).form.says(data, units)} {data.kind === 'count' ? <CountedFrom name={data.picture} /> : null}
+          </span>
           <QuietButton onPress={() => onDrop(id)}>Strike out</QuietButton>
         </Item>
       ))}
