@@ -75,6 +75,8 @@ async function medianMs(address: string): Promise<{ ms: number; html: string }> 
 async function benchFrames(url: string): Promise<void> {
   const browser = await chromium.launch(config.use?.launchOptions)
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  // tsx keeps the names of functions by a helper, which a page has not.
+  await page.addInitScript('globalThis.__name = (named) => named')
   await page.goto(`${url}/stash`)
   await page.locator('html[data-alive]').waitFor()
   await watchFrames(page)
@@ -101,13 +103,12 @@ async function watchFrames(page: Page): Promise<void> {
   await page.evaluate(() => {
     const frames: number[] = (window.framesSeen = [])
     let before = performance.now()
-    const next = (at: number) => {
+    requestAnimationFrame(function next(at) {
       if (window.framesSeen !== frames) return
       frames.push(at - before)
       before = at
       requestAnimationFrame(next)
-    }
-    requestAnimationFrame(next)
+    })
   })
 }
 

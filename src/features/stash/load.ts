@@ -15,7 +15,7 @@ interface Preferences {
 }
 
 /** Pieces that come with the page; more are sent as one scrolls to them. */
-export const FIRST_ROWS = 56
+export const FIRST_ROWS = 48
 /** More are not sent at once. */
 export const MOST_ROWS = 200
 /** Values of a facet that are offered; the rest is found by words. */

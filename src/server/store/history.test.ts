@@ -85,3 +85,11 @@ it('empties the bin after thirty days', async () => {
   expect(await binned(db, '2026-05-31T09:00:00.000Z')).toHaveLength(1)
   expect(await binned(db, '2026-05-31T11:00:00.000Z')).toEqual([])
 })
+
+it('tells it whatever else was thrown away: what cannot be read is of no piece', async () => {
+  const { id } = await put('First')
+  const other = await put('Damaged')
+  await db.updateTable('record').set({ data: 'no { JSON' }).where('id', '=', other.id).execute()
+  await removeRecord(db, 'piece', { id: other.id }, DAY(2))
+  expect((await historyOf(db, id)).map(({ steps }) => steps.map(({ what }) => what))).toEqual([['create']])
+})

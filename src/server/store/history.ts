@@ -35,7 +35,8 @@ export async function historyOf(db: Notebook, id: string): Promise<Stroke[]> {
     where stroke in (
       select stroke from change
       where stroke is not null and (record_id = ${id}
-        or json_extract(after, '$.pieceId') = ${id} or json_extract(before, '$.pieceId') = ${id})
+        or (case when json_valid(after) then json_extract(after, '$.pieceId') end) = ${id}
+        or (case when json_valid(before) then json_extract(before, '$.pieceId') end) = ${id})
       group by stroke order by max(seq) desc limit ${MOST_STROKES})
     order by seq desc`.execute(db)
   return strokesFrom(rows, await undoneBy(db, rows))

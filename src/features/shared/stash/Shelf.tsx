@@ -1,6 +1,7 @@
 'use client'
 
 import Link from 'next/link'
+import { memo, useEffect, useState } from 'react'
 import styled from 'styled-components'
 import { tileSize } from '@/ui/cloth/tileSize'
 import { tileUrl, type TileSpec } from '@/ui/cloth/tileUrl'
@@ -98,16 +99,24 @@ interface Size {
 }
 const sizeOf = ({ $wide, $high }: Size) => ({ width: `${$wide}%`, height: `${$high}px` })
 
+interface Cloth {
+  $tile: TileSpec
+  $picture: string | null
+  /** Else it is a plain colour for the moment. */
+  $isDrawn: boolean
+}
+
 // What differs from fold to fold is said in place, or each would make a style sheet rule of its own.
-const Folded = styled.span.attrs<Size & { $tile: TileSpec; $picture: string | null }>(
-  ({ $tile, $picture, ...size }) => ({
-    style: {
-      ...sizeOf(size),
+const Folded = styled.span.attrs<Size & Cloth>(({ $tile, $picture, $isDrawn, ...size }) => ({
+  style: {
+    ...sizeOf(size),
+    backgroundColor: $tile.warp,
+    ...($isDrawn && {
       backgroundImage: `url("${$picture ? `/pictures/${$picture}?small` : tileUrl($tile)}")`,
       backgroundSize: $picture ? 'cover' : `${tileSize($tile).width / 2}px auto`,
-    },
-  }),
-)<Size & { $tile: TileSpec; $picture: string | null; $layers: number }>`
+    }),
+  },
+}))<Size & Cloth & { $layers: number }>`
   display: block;
   position: relative;
   border-radius: 10px 4px 4px 10px;
@@ -142,6 +151,9 @@ const Mystery = styled.span.attrs<Size>((size) => ({ style: sizeOf(size) }))<Siz
   }
 `
 
+/** A fold that is still there after so long is looked at, ms: drawing one takes longer than passing it. */
+const DRAWN_AFTER_MS = 120
+
 /** Thickness of a fold in px: as its mass is, between a handkerchief and an armful. */
 function thickness(grams: number | null): number {
   if (grams === null) return 46
@@ -154,21 +166,39 @@ function breadth(widthMm: number | null): number {
   return Math.round(Math.min(98, 42 + (widthMm / 1600) * 50))
 }
 
-/** Cloth folded on shelves: as wide as it is wide, as thick as what is left of it weighs. */
-export function Shelf({ folds, label }: { folds: readonly Fold[]; label: string }) {
+/**
+ * Cloth folded on shelves: as wide as it is wide, as thick as what is left of it weighs.
+ * @param isPassing asked when a fold first shows: what only passes by is not drawn
+ */
+export function Shelf({
+  folds,
+  label,
+  isPassing,
+}: {
+  folds: readonly Fold[]
+  label: string
+  isPassing?: () => boolean
+}) {
   return (
     <Board aria-label={label}>
       {folds.map((fold) => (
         <li key={fold.id}>
-          <FoldOnShelf {...fold} />
+          <FoldOnShelf {...fold} isPassing={isPassing} />
         </li>
       ))}
     </Board>
   )
 }
 
-/** One piece, folded on its board, with its tag. */
-export function FoldOnShelf({ id, name, tile, picture, widthMm, grams, known, says }: Fold) {
+/** One piece, folded on its board, with its tag. Drawn once, however often the shelves are scrolled. */
+export const FoldOnShelf = memo(function FoldOnShelf(fold: Fold & { isPassing?: (() => boolean) | undefined }) {
+  const { id, name, tile, picture, widthMm, grams, known, says, isPassing } = fold
+  const [isDrawn, setDrawn] = useState(!isPassing?.())
+  useEffect(() => {
+    if (isDrawn) return
+    const timer = setTimeout(() => setDrawn(true), DRAWN_AFTER_MS)
+    return () => clearTimeout(timer)
+  }, [isDrawn])
   const high = thickness(grams)
   const size = { $wide: breadth(widthMm), $high: high }
   return (
@@ -180,6 +210,7 @@ export function FoldOnShelf({ id, name, tile, picture, widthMm, grams, known, sa
             $layers={Math.max(2, Math.round(high / 15))}
             $tile={tile}
             $picture={picture}
+            $isDrawn={isDrawn}
             {...size}
           />
         ) : (
@@ -194,7 +225,7 @@ export function FoldOnShelf({ id, name, tile, picture, widthMm, grams, known, sa
       </span>
     </Item>
   )
-}
+})
 
 /** A question mark chalked on wrapping paper. */
 function ChalkMark() {

@@ -1,7 +1,7 @@
 'use client'
 
 import { useWindowVirtualizer } from '@tanstack/react-virtual'
-import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react'
+import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react'
 import styled from 'styled-components'
 import { Shelf } from '../../shared/stash/Shelf'
 import { type StashRow } from '../rows'
@@ -60,6 +60,7 @@ export function Shelves({ first, found, places, address }: Props) {
     scrollMargin: top,
     initialRect: { width: 1280, height: 1600 },
   })
+  const isPassing = useCallback(() => virtual.isScrolling, [virtual])
   const items = virtual.getVirtualItems()
   const [begin, end] = [inSight(lines, items[0]?.index), inSight(lines, items.at(-1)?.index)]
   useEffect(() => {
@@ -79,7 +80,7 @@ export function Shelves({ first, found, places, address }: Props) {
                 {name} <small>({line.count})</small>
               </h2>
             ) : (
-              <Shelf label={name} folds={rowsBetween(line.from, line.to, row)} />
+              <Shelf label={name} folds={rowsBetween(line.from, line.to, row)} isPassing={isPassing} />
             )}
           </div>
         )

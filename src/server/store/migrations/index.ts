@@ -5,6 +5,7 @@ import { measuringBench } from './0003_measuring_bench'
 import { oneTableOfRecords } from './0004_one_table_of_records'
 import { rememberedAndSought } from './0005_remembered_and_sought'
 import { oneCloth } from './0006_one_cloth'
+import { quickHistory } from './0007_quick_history'
 
 /**
  * Named, reversible steps, run in the order of their names. A step that has been released is never changed; a new one
@@ -17,4 +18,5 @@ export const migrations: Record<string, Migration> = {
   '0004_one_table_of_records': oneTableOfRecords,
   '0005_remembered_and_sought': rememberedAndSought,
   '0006_one_cloth': oneCloth,
+  '0007_quick_history': quickHistory,
 }
