@@ -5,9 +5,10 @@ import { hypotheses } from '@/core/identify/hypotheses'
 import { type Observation } from '@/core/identify/types'
 import { type FibreId } from '@/core/vocabulary/fibres'
 import { seen } from '../support/seen'
+import { weightsOf } from '@/core/identify/weights'
 
 // An expert's reading of the tables, from memory of handbooks; sources stand beside the values.
-const weights = (feature: string, id: FibreId) => featureById(feature).weights[id]
+const weights = (feature: string, id: FibreId) => weightsOf(featureById(feature))[id]
 const likeliest = (feature: string, id: FibreId) =>
   Object.entries(weights(feature, id)).sort((a, b) => b[1] - a[1])[0]![0]
 const present = (observations: readonly Observation[], ...ids: FibreId[]) =>

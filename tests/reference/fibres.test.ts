@@ -1,6 +1,7 @@
 import { fibreById, fibres } from '@/core/fibres/catalogue'
 import { type FibreId } from '@/core/vocabulary/fibres'
 import { featureById } from '@/core/identify/features'
+import { weightsOf } from '@/core/identify/weights'
 
 // Morton & Hearle, Physical Properties of Textile Fibres (g/cm³), as carried in the project's check values.
 const densities: [FibreId, number, number][] = [
@@ -24,7 +25,7 @@ it.each(densities)('%s weighs %d to %d g/cm³', (id, low, high) => {
 it('only polypropylene floats, and the float test says so', () => {
   const floating = fibres.filter(({ density }) => density.gramsPerCm3[1] < 1).map(({ id }) => id)
   expect(floating).toEqual(['polypropylene'])
-  const { weights } = featureById('float')
+  const weights = weightsOf(featureById('float'))
   for (const { id, density } of fibres) expect(weights[id].floats! > 50).toBe(density.gramsPerCm3[1] < 1)
 })
 
@@ -82,7 +83,7 @@ it.each([
 // Morton & Hearle: the drying twist, and strength when wet. AATCC TM20: solubility.
 it('tables follow what the handbooks say of twist, wet strength and solvents', () => {
   const likeliest = (feature: string, id: FibreId) =>
-    Object.entries(featureById(feature).weights[id]).sort((a, b) => b[1] - a[1])[0]![0]
+    Object.entries(weightsOf(featureById(feature))[id]).sort((a, b) => b[1] - a[1])[0]![0]
   for (const id of ['linen', 'ramie'] as const) expect(likeliest('drying-twist', id)).toBe('clockwise')
   for (const id of ['hemp', 'jute'] as const) expect(likeliest('drying-twist', id)).toBe('anticlockwise')
   expect(likeliest('wet-strength', 'viscose')).toBe('weaker')

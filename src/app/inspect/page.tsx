@@ -1,5 +1,7 @@
 import type { Metadata } from 'next'
 import { pieceFrom } from '@/app/idFrom'
+import { namedCloths } from '@/core/cloths/catalogue'
+import { firstOf } from '@/features/find-out/inspect/first'
 import { Inspect } from '@/features/find-out/inspect/Inspect'
 import { loadBench } from '@/features/find-out/measure/load'
 import { HandOf } from '@/features/shared/hand/HandOf'
@@ -17,7 +19,7 @@ export default async function InspectPage({
   return (
     <>
       <HandOf pieceId={piece?.id} />
-      <Inspect key={piece?.id} piece={piece} />
+      <Inspect key={piece?.id} piece={piece} first={firstOf(piece, words)} cloths={namedCloths.length} />
     </>
   )
 }

@@ -3,6 +3,7 @@ import { type Fibre } from '../fibres/types'
 import { blendRules, type BlendRule, type BlendShare } from './blendRules'
 import { type Feature, type Weights } from './features'
 import { type Component } from './types'
+import { weightsOf } from './weights'
 
 /**
  * Probability of each report of one feature, given what the cloth is made of, in the order of `feature.states`; sums
@@ -48,7 +49,7 @@ function plainMixture(feature: Feature, components: readonly Component[]): Float
   let total = 0
   for (const { fibre, weight } of components) {
     const loudness = weight * (feature.salience[fibre] ?? feature.salience[fibreById(fibre).family] ?? 1)
-    const row = normalised(feature, feature.weights[fibre])
+    const row = normalised(feature, weightsOf(feature)[fibre])
     for (let state = 0; state < mixed.length; state++) mixed[state] = mixed[state]! + loudness * row[state]!
     total += loudness
   }

@@ -2,6 +2,7 @@ import { seen } from '../../../tests/support/seen'
 import { featureById } from './features'
 import { identify } from './identify'
 import { COMMON_WORTH, ownReports, ownWays, personalFeature, type ControlBurn } from './nose'
+import { weightsOf } from './weights'
 
 const nylonSweet: ControlBurn = {
   fibre: 'nylon',
@@ -9,7 +10,7 @@ const nylonSweet: ControlBurn = {
 }
 const times = (count: number, burn: ControlBurn) => Array.from({ length: count }, () => burn)
 const share = (burns: readonly ControlBurn[], fibre: 'nylon' | 'polyester', state: string) => {
-  const { weights } = personalFeature(featureById('smell'), ownReports(burns))
+  const weights = weightsOf(personalFeature(featureById('smell'), ownReports(burns)))
   return weights[fibre][state]! / Object.values(weights[fibre]).reduce((sum, weight) => sum + weight, 0)
 }
 
@@ -42,8 +43,8 @@ it('teaches what burns the same: fibres that share a row share what was learnt',
     featureById('smell'),
     ownReports(times(6, { fibre: 'wool', observations: seen({ smell: 'acrid-chemical' }) })),
   )
-  expect(taught.weights.hair).toEqual(taught.weights.wool)
-  expect(taught.weights.silk).toBe(featureById('smell').weights.silk)
+  expect(weightsOf(taught).hair).toEqual(weightsOf(taught).wool)
+  expect(weightsOf(taught).silk).toBe(weightsOf(featureById('smell')).silk)
 })
 
 it('shares one report between two smells named at once', () => {

@@ -1,8 +1,10 @@
 import { bounded } from './bounded'
 import { FIBRE_IDS, type FibreId } from '../vocabulary/fibres'
 import { features, type Feature, type Weights } from './features'
+import { type FibreWeights } from './features/types'
 import { commonReporter, reporterWith, type Reporter } from './reporter'
 import { type Observation } from './types'
+import { weightsOf } from './weights'
 
 /** A known piece, burnt and answered: what this person says of a cloth that is nothing but that fibre. */
 export interface ControlBurn {
@@ -32,8 +34,9 @@ export function ownReports(burns: readonly ControlBurn[]): OwnReports {
       if (!feature) throw new RangeError(`controls: nothing observable is called "${id}"`)
       const rows = counts.get(id) ?? new Map<Weights, Record<string, number>>()
       counts.set(id, rows)
-      const row = rows.get(feature.weights[fibre]) ?? {}
-      rows.set(feature.weights[fibre], row)
+      const common = weightsOf(feature)[fibre]
+      const row = rows.get(common) ?? {}
+      rows.set(common, row)
       for (const state of states) row[state] = (row[state] ?? 0) + 1 / states.length
     }
   }
@@ -50,9 +53,9 @@ export function personalFeature(feature: Feature, own: OwnReports): Feature {
   const bent = new Map([...rows].map(([common, counts]) => [common, bentRow(common, counts)]))
   return {
     ...feature,
-    weights: Object.fromEntries(
-      Object.entries(feature.weights).map(([fibre, row]) => [fibre, bent.get(row) ?? row]),
-    ) as Feature['weights'],
+    own: Object.fromEntries(
+      Object.entries(weightsOf(feature)).map(([fibre, row]) => [fibre, bent.get(row) ?? row]),
+    ) as unknown as FibreWeights,
   }
 }
 
@@ -96,7 +99,7 @@ export function ownWays(burns: readonly ControlBurn[]): OwnWay[] {
           .map(([state, share]) => [state, share - (before[state] ?? 0)] as const)
           .sort((a, b) => b[1] - a[1])[0]!
         if (shift < WORTH_TELLING) return []
-        const fibres = FIBRE_IDS.filter((fibre) => feature.weights[fibre] === common)
+        const fibres = FIBRE_IDS.filter((fibre) => weightsOf(feature)[fibre] === common)
         return [{ feature: feature.id, fibres, says, common: before[says] ?? 0, own: after[says]! }]
       }),
     )

@@ -1,7 +1,6 @@
-import { type FamilyId, type FibreId } from '../vocabulary/fibres'
+import { FIBRE_WORDS, type FamilyId, type FibreId } from '../vocabulary/fibres'
 import { type Vocabulary } from '../vocabulary/words'
 import { families } from '../fibres/families'
-import { fibreById } from '../fibres/catalogue'
 
 export { capitalised } from '../units/format'
 export type { Vocabulary } from '../vocabulary/words'
@@ -25,7 +24,7 @@ export function doubtWords(probability: number): string {
 }
 
 export function fibreName(id: FibreId, vocabulary: Vocabulary = 'uk'): string {
-  return fibreById(id).name[vocabulary]
+  return FIBRE_WORDS[id][vocabulary]
 }
 
 /** `cotton`, `cotton with polyester`, or `cotton with polyester and elastane`. */

@@ -1,5 +1,5 @@
 import { type Question } from '../identify/identify'
-import { hasHistory } from '../identify/history/history'
+import { hasHistory } from '../identify/history/told'
 import { type History } from '../identify/history/types'
 import { type ControlBurn } from '../identify/nose'
 import { type Observation } from '../identify/types'

@@ -1,4 +1,3 @@
-import { reportsOf } from '../../fibres/reports'
 import { type FeatureId, type StateOf, type Tool } from '../../vocabulary/observations'
 import { type Feature, type Hazard } from './types'
 
@@ -17,7 +16,7 @@ const NEEDED_BY: Record<Hazard, readonly Tool[]> = {
 
 type Definition<F extends FeatureId> = Omit<
   Feature,
-  'id' | 'states' | 'weights' | 'slip' | 'salience' | 'multi' | 'needs'
+  'id' | 'states' | 'own' | 'slip' | 'salience' | 'multi' | 'needs'
 > & {
   id: F
   needs?: readonly Tool[]
@@ -28,7 +27,7 @@ type Definition<F extends FeatureId> = Omit<
   states: readonly (readonly [id: StateOf<F>, label: string, help: string])[]
 }
 
-/** A feature from its own data and from what each fibre's file says of it. */
+/** A feature from its own data. */
 export function defineFeature<F extends FeatureId>({
   states,
   slip = USUAL_SLIP,
@@ -44,6 +43,5 @@ export function defineFeature<F extends FeatureId>({
     salience,
     needs: needs ?? NEEDED_BY[rest.hazard],
     states: states.map(([id, label, help]) => ({ id, label, help })),
-    weights: reportsOf(rest.id) as Feature['weights'],
   }
 }

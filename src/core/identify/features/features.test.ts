@@ -1,6 +1,7 @@
 import vocabulary from '../../../../tests/reference/vocabulary.json'
 import { FIBRE_IDS } from '../../vocabulary/fibres'
 import { burnFeatures, featureById, features, findFeature, otherFeatures, stateLabel } from './'
+import { weightsOf } from '../weights'
 
 type Entry = { states: string[]; multi?: boolean }
 
@@ -27,7 +28,7 @@ describe('every table', () => {
     '%s has a full row of weights for each fibre, a source and words',
     (_, feature) => {
       for (const fibre of FIBRE_IDS) {
-        const total = Object.values(feature.weights[fibre]).reduce((a, b) => a + b, 0)
+        const total = Object.values(weightsOf(feature)[fibre]).reduce((a, b) => a + b, 0)
         expect(total).toBeGreaterThan(92)
         expect(total).toBeLessThan(105)
       }

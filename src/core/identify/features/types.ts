@@ -29,6 +29,9 @@ export interface State {
 /** Probability weights of each state, per cent; states left out get nothing but the slip. */
 export type Weights = Readonly<Record<string, number>>
 
+/** A row a fibre. */
+export type FibreWeights = Readonly<Record<FibreId, Weights>>
+
 /** How a test at the table is done; common practice. */
 export interface Guide {
   /** What to do, in order. */
@@ -42,8 +45,8 @@ export interface Guide {
 }
 
 /**
- * One thing that can be seen, smelt or tried, and how likely each report of it is.
- * The table is what a careful beginner *reports*, not only what the fibre does.
+ * One thing that can be seen, smelt or tried. How likely each report of it is stands in the fibres' own files: what a
+ * careful beginner *reports*, not only what the fibre does.
  */
 export interface Feature {
   id: FeatureId
@@ -79,5 +82,6 @@ export interface Feature {
   salience: Partial<Record<FamilyId | FibreId, number>>
   /** Where the weights come from. */
   source: string
-  weights: Readonly<Record<FibreId, Weights>>
+  /** How this person reports each fibre, where that differs from the common tables. */
+  own?: FibreWeights
 }

@@ -2,7 +2,8 @@ import { seen } from '../../../../tests/support/seen'
 import { FIBRE_IDS } from '../../vocabulary/fibres'
 import { hypotheses } from '../hypotheses'
 import { identify } from '../identify'
-import { hypothesesFor, MOST_TILT, TILTS } from './history'
+import { hypothesesFor, MOST_TILT } from './history'
+import { TILTS } from './told'
 import { type History } from './types'
 
 const present = (history: History, id: string, observations = seen({})) =>

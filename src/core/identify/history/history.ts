@@ -2,19 +2,8 @@ import { fibreById, isTrace } from '../../fibres/catalogue'
 import { type FibreId } from '../../vocabulary/fibres'
 import { hypotheses } from '../hypotheses'
 import { type Component, type Hypothesis, type Made } from '../types'
-import { kinds } from './kinds'
-import { countries, prices } from './more'
-import { type History, type Tilt } from './types'
-
-/**
- * What may be said of the past of a cloth, a list a question. Together they never move a fibre's odds beyond
- * `MOST_TILT`.
- */
-export const TILTS: Record<'kind' | 'price' | 'country', readonly Tilt[]> = {
-  kind: kinds,
-  price: prices,
-  country: countries,
-}
+import { hasHistory, TILTS } from './told'
+import { type History } from './types'
 
 /** The past is a hint, and what is seen on the bench must be able to overrule it; ours. */
 export const MOST_TILT = 8
@@ -28,16 +17,6 @@ const say = ({ fibre, weight }: Component) => (!isTrace(fibre) ? Math.max(weight
 
 /** Years assumed before a "made before" date when nobody says after which; from memory. */
 const USUAL_SPAN_YEARS = 30
-
-/** Whether the years are the wrong way round, so that nothing could have been made between them. */
-export function yearsCrossed({ after, before }: Made): boolean {
-  return after !== undefined && before !== undefined && after >= before
-}
-
-/** Whether anything is known at all. */
-export function hasHistory({ made, ...tilts }: History): boolean {
-  return made?.before !== undefined || Object.values(tilts).some((id) => id !== undefined)
-}
 
 /**
  * The hypotheses with priors for a cloth of that past; they sum to 1 again. What was sold nowhere yet is all but ruled

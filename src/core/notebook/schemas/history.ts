@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { shown } from './words'
-import { TILTS, yearsCrossed } from '../../identify/history/history'
+import { TILTS } from '../../identify/history/told'
+import { yearsCrossed } from '../../identify/history/years'
 
 const year = z.number().int().min(1700, 'no year before 1700').max(2100, 'no year after 2100')
 

@@ -2,7 +2,8 @@
 
 import styled from 'styled-components'
 import { type HistoryEffect } from '@/core/identify/history/effect'
-import { TILTS, yearsCrossed } from '@/core/identify/history/history'
+import { TILTS } from '@/core/identify/history/told'
+import { yearsCrossed } from '@/core/identify/history/years'
 import { type History, type Tilt } from '@/core/identify/history/types'
 import { families } from '@/core/fibres/families'
 import { type TestSetup } from '@/core/notebook/kinds/burnTest'

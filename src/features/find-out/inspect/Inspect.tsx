@@ -4,27 +4,26 @@ import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useCallback, useMemo, useState } from 'react'
 import styled from 'styled-components'
-import { namedCloths } from '@/core/cloths/catalogue'
 import { inspectionById, inspectionFeatures } from '@/core/cloths/inspection'
 import { type InspectionId } from '@/core/vocabulary/inspection'
-import { nameCloth, type Description, type RankedName } from '@/core/cloths/name'
+import { type NameAnswer } from '@/core/cloths/name'
 import { FIBRE_IDS, FIBRE_WORDS, type FibreId } from '@/core/vocabulary/fibres'
-import { capitalised, formatPercent } from '@/core/units/format'
 import { ofKind } from '@/core/notebook/measurements/kept'
-import { ClothSwatch } from '@/ui/cloth/Cloth'
-import { tileOf } from '@/ui/cloth/spec'
 import { Button, StrongButton } from '@/ui/kit/buttons'
 import { StrongLink } from '@/ui/kit/links'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Columns, Lead, Page, Paper, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { useLoaded } from '@/ui/kit/useLoaded'
 import { type OnTheBench } from '../measure/load'
 import { useReadings } from '../../shared/readings/useReadings'
 import { Question } from '../../shared/question/Question'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
+import { descriptionOf, knownOf } from './description'
 import { inspectionPicture } from './pictures'
 
-type Answers = readonly (readonly [InspectionId, readonly string[]])[]
-
+// It knows every cloth: the page is there before it.
+const theJudge = () => import('@/core/cloths/name')
+const ClothName = dynamic(() => import('./ClothName').then(({ ClothName: part }) => part))
 const KnownNumbers = dynamic(() => import('./KnownNumbers').then(({ KnownNumbers: part }) => part))
 
 const Names = styled.ol`
@@ -65,35 +64,31 @@ const FEW = 3
 const FAINT = 0.02
 
 /** What is it called? The next question is the one that tells most; the names follow each answer. */
-export function Inspect({ piece }: { piece: OnTheBench | null }) {
+export function Inspect({
+  piece,
+  first,
+  cloths,
+}: {
+  piece: OnTheBench | null
+  /** What is known of the piece came to this when the page was made. */
+  first: NameAnswer
+  /** How many cloths are known. */
+  cloths: number
+}) {
   const { words } = usePreferences()
   const readings = useReadings(piece, piece?.measurements ?? [])
   const kept = ofKind(readings.all, 'inspection').at(-1)
-  const [answers, setAnswers] = useState<Answers>(
-    () => Object.entries(kept?.data.answers ?? {}) as unknown as Answers,
-  )
+  const [known] = useState(() => knownOf(piece, kept?.data.answers))
+  const [answers, setAnswers] = useState(known.answers)
   const [asked, setAsked] = useState<InspectionId>()
-  const [gsm, setGsm] = useState<number | undefined>(piece?.gsm ? Math.round(piece.gsm.value) : undefined)
+  const [gsm, setGsm] = useState(known.gsm)
   const [stretch, setStretch] = useState<number>()
   const [fibre, setFibre] = useState<FibreId | ''>('')
 
-  const inspection = useMemo(
-    () => Object.fromEntries(answers.filter(([, states]) => states.length > 0)) as Description['inspection'],
-    [answers],
-  )
-  const answer = useMemo(
-    () =>
-      nameCloth(
-        {
-          inspection,
-          gsm,
-          ...(stretch === undefined ? {} : { stretchPercent: { width: stretch } }),
-          fibres: fibre ? [fibre] : [],
-        },
-        words,
-      ),
-    [inspection, gsm, stretch, fibre, words],
-  )
+  const judge = useLoaded(theJudge)
+  const description = useMemo(() => descriptionOf(answers, { gsm, stretch, fibre }), [answers, gsm, stretch, fibre])
+  const { inspection } = description
+  const answer = useMemo(() => judge?.nameCloth(description, words) ?? first, [judge, first, description, words])
   const done = new Set(answers.map(([id]) => id))
   // How it is made comes first: half of the other questions hang on it.
   const next =
@@ -124,8 +119,7 @@ export function Inspect({ piece }: { piece: OnTheBench | null }) {
         {piece ? <Link href={`/stash/${piece.id}`}>{piece.name}</Link> : null}
         <h1>What is it called?</h1>
         <Lead>
-          Look, feel, turn it over: each question tells most about what is left. {namedCloths.length} cloths are known
-          here.
+          Look, feel, turn it over: each question tells most about what is left. {cloths} cloths are known here.
         </Lead>
       </div>
       <Columns $first="1.5fr">
@@ -195,7 +189,7 @@ export function Inspect({ piece }: { piece: OnTheBench | null }) {
               <>
                 <Names aria-live="polite">
                   {top.map((name) => (
-                    <Name key={name.id} name={name} />
+                    <ClothName key={name.id} name={name} />
                   ))}
                 </Names>
                 {answer.warnings.slice(0, 2).map((warning) => (
@@ -258,29 +252,5 @@ export function Inspect({ piece }: { piece: OnTheBench | null }) {
         </Stack>
       </Columns>
     </Page>
-  )
-}
-
-function Name({ name: { id, name, also, probability, makes, for: speaksFor, against } }: { name: RankedName }) {
-  const cloth = namedCloths.find((one) => one.id === id)!
-  const look = { warp: '#4a6b83', weft: '#dcd3bd', accent: null, colouring: 'plain' } as const
-  return (
-    <li>
-      <ClothSwatch
-        tile={tileOf({ called: cloth.name.uk, construction: cloth.construction, look })}
-        label={`${name}, drawn from its weave`}
-        height="6rem"
-        scale={1.3}
-      />
-      <Stack $gap="0.25rem">
-        <h3>
-          <span>{name}</span> <span>{formatPercent(probability)}</span>
-        </h3>
-        <p>{makes}</p>
-        {speaksFor.length > 0 ? <Soft>For it: {speaksFor.join('; ')}.</Soft> : null}
-        {against.length > 0 ? <Soft>Against it: {against.join('; ')}.</Soft> : null}
-        {also.length > 0 ? <Soft>Also {capitalised(also.slice(0, 3).join(', '))}.</Soft> : null}
-      </Stack>
-    </li>
   )
 }

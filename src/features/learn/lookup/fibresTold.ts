@@ -5,6 +5,7 @@ import { IRON_DOTS } from '@/core/fibres/irons'
 import { type FibreId } from '@/core/vocabulary/fibres'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { capitalised } from '@/core/units/format'
+import { weightsOf } from '@/core/identify/weights'
 
 /** A fibre as it is told to a person who looks it up. */
 export interface FibreTold {
@@ -29,9 +30,9 @@ export function fibresTold(words: Vocabulary): FibreTold[] {
       name: capitalised(name[words]),
       also: [...new Set([other, ...also])].filter((word) => word !== name[words]).join(', '),
       family: families[family].name,
-      burns: burnFeatures.map(({ id: feature, title, weights }) => ({
+      burns: burnFeatures.map(({ id: feature, title }) => ({
         title,
-        usual: usualOf(feature, weights[id]),
+        usual: usualOf(feature, weightsOf({ id: feature })[id]),
       })),
       facts: [
         { title: 'Density', value: `${low === high ? low : `${low} to ${high}`} g/cm³`, source: density.source },

@@ -1,5 +1,5 @@
 import { burnFeatures, featureById, stateLabel, type Feature } from '@/core/identify/features'
-import { yearsCrossed } from '@/core/identify/history/history'
+import { yearsCrossed } from '@/core/identify/history/years'
 import { type Part } from '@/core/vocabulary/observations'
 import { type TestAnswer } from '@/core/notebook/answers'
 import { type SpecimenNote, type TestSetup } from '@/core/notebook/kinds/burnTest'

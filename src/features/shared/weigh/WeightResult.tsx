@@ -1,7 +1,7 @@
 'use client'
 
 import styled from 'styled-components'
-import { besideFamiliar } from '@/core/cloths/familiar'
+import { type NamedCloth } from '@/core/cloths/types'
 import { moistureWords } from '@/core/measure/moisture'
 import { disagreement, weigh } from '@/core/measure/weigh'
 import { weightClassWords } from '@/core/measure/weightClass'
@@ -11,7 +11,11 @@ import { GSM_PER_MOMME } from '@/core/units/constants'
 import { capitalised, formatWeight, toMomme, withDoubt } from '@/core/units/format'
 import { scaled } from '@/core/units/quantity'
 import { Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { useLoaded } from '@/ui/kit/useLoaded'
 import { usePreferences } from '../settings/PreferencesContext'
+
+// It knows every cloth by name: fetched before there is a weight, so that nothing moves once there is one.
+const theFamiliar = () => import('@/core/cloths/familiar')
 
 const Big = styled.p`
   font-family: 'Young Serif', Georgia, serif;
@@ -29,14 +33,15 @@ interface Props {
 /** What the readings make: weight with its doubt in every unit, what it is like, how to do better. */
 export function WeightResult({ readings, widthMm = null, regainPercent = null }: Props) {
   const { units, words } = usePreferences()
+  const familiar = useLoaded(theFamiliar)
   if (readings.length === 0)
     return <Soft>Weigh a piece of known size and the weight appears here, with its doubt.</Soft>
   const answer = weigh(readings, regainPercent ?? undefined)
   const gsm = { value: answer.gsm, sd: answer.standardUncertainty }
   const momme = toMomme(answer.gsm) < 40 ? `, ${withDoubt(scaled(gsm, 1 / GSM_PER_MOMME))} momme` : ''
   const { name, like } = weightClassWords[answer.weightClass]
-  const beside = besideFamiliar(answer.gsm)
-  const listed = (cloths: typeof beside.like) =>
+  const beside = familiar?.besideFamiliar(answer.gsm)
+  const listed = (cloths: readonly NamedCloth[]) =>
     cloths
       .slice(0, 2)
       .map((cloth) => cloth.name[words])
@@ -49,7 +54,7 @@ export function WeightResult({ readings, widthMm = null, regainPercent = null }:
         {formatWeight(gsm, units === 'metric' ? 'imperial' : 'metric')}
         {momme}. {capitalised(name)}, {like}.
       </p>
-      {beside.like.length > 0 ? (
+      {beside && beside.like.length > 0 ? (
         <p>
           As heavy as {listed(beside.like)}
           {beside.lighter.length > 0 ? `; heavier than ${listed(beside.lighter)}` : ''}

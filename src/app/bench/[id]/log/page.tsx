@@ -1,11 +1,14 @@
 import type { Metadata } from 'next'
 import { testFrom } from '@/app/testFrom'
+import { readPreferences } from '@/features/shared/settings/readPreferences'
 import { BenchLog } from '@/features/find-out/burn/log/BenchLog'
+import { verdictOf } from '@/features/find-out/burn/log/verdictOf'
 
 export const metadata: Metadata = { title: 'Burn log' }
 
 export default async function BenchLogPage({ params }: { params: Promise<{ id: string }> }) {
   const { test, of, box, controls } = await testFrom(params)
+  const { words } = await readPreferences()
   const known = box.flatMap((control) =>
     control.tests
       .filter(({ id }) => id !== test.id)
@@ -22,6 +25,7 @@ export default async function BenchLogPage({ params }: { params: Promise<{ id: s
       controls={controls}
       yarn={of?.yarn}
       known={known}
+      first={verdictOf(test.answers, test.setup, controls, words)}
     />
   )
 }

@@ -4,12 +4,12 @@ import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import styled from 'styled-components'
-import { identify } from '@/core/identify/identify'
-import { questionOf } from '@/core/notebook/answers'
+import { type Verdict } from '@/core/identify/types'
 import { type SpecimenNote } from '@/core/notebook/kinds/burnTest'
 import { type Yarn } from '@/ui/burn'
 import { ButtonLink, StrongLink } from '@/ui/kit/links'
 import { Actions, Page, Paper, Slip, Soft } from '@/ui/kit/surfaces'
+import { useLoaded } from '@/ui/kit/useLoaded'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
 import { ClashSlip } from '../ClashSlip'
 import { KeptMark } from '../KeptMark'
@@ -17,12 +17,18 @@ import { emptyNote, partOf, specimensOf, withAnswer, withNote, withPart } from '
 import { type BenchStart } from '../useBench'
 import { useKept } from '../useKept'
 import { verdictTitle } from '../../../shared/burn/title'
-import { Compare, type Comparable } from './Compare'
+import { type Comparable } from './Compare'
 import { LogTable } from './LogTable'
 import { SpecimenNotes } from './SpecimenNotes'
 
+// It knows how every fibre burns: the page is there before it.
+const theJudge = () => import('./verdictOf')
+
 // Fetched when an answer is to be changed.
 const Correcting = dynamic(() => import('./Correcting').then(({ Correcting: part }) => part))
+
+// It stands below, with its strips.
+const Compare = dynamic(() => import('./Compare').then(({ Compare: part }) => part))
 
 const Notes = styled.div`
   display: grid;
@@ -33,6 +39,8 @@ const Notes = styled.div`
 interface Props extends BenchStart {
   name: string
   yarn?: Yarn
+  /** What the answers came to when the page was made. */
+  first: Verdict
   /** Burns of known pieces, to lay beside the specimens. */
   known: Comparable[]
 }
@@ -41,7 +49,7 @@ interface Props extends BenchStart {
  * The log of one test: every answer with its time, to correct, compare and print. The verdict follows each
  * correction.
  */
-export function BenchLog({ testId, name, yarn, known, ...start }: Props) {
+export function BenchLog({ testId, name, yarn, first, known, ...start }: Props) {
   const { words } = usePreferences()
   const [answers, setAnswers] = useState(start.answers)
   const [notes, setNotes] = useState(start.notes)
@@ -54,9 +62,10 @@ export function BenchLog({ testId, name, yarn, known, ...start }: Props) {
       setNotes(merged.specimens)
     },
   )
-  const belief = useMemo(
-    () => identify(questionOf(answers, start.setup, start.controls), words),
-    [answers, start.setup, start.controls, words],
+  const judge = useLoaded(theJudge)
+  const verdict = useMemo(
+    () => judge?.verdictOf(answers, start.setup, start.controls, words) ?? first,
+    [judge, first, answers, start.setup, start.controls, words],
   )
   const specimens = specimensOf(answers, notes)
   const noteOf = (specimen: number) =>
@@ -94,7 +103,7 @@ export function BenchLog({ testId, name, yarn, known, ...start }: Props) {
       ) : null}
       {clash ? <ClashSlip clash={clash} /> : null}
       <Slip role="status">
-        <b>{verdictTitle(belief, words)}.</b> {belief.verdict.text}
+        <b>{verdictTitle({ verdict }, words)}.</b> {verdict.text}
       </Slip>
       <Actions>
         <StrongLink href={`/bench/${testId}/sheet`}>Print this log</StrongLink>

@@ -1,0 +1,32 @@
+import { namedCloths } from '@/core/cloths/catalogue'
+import { type RankedName } from '@/core/cloths/name'
+import { capitalised, formatPercent } from '@/core/units/format'
+import { ClothSwatch } from '@/ui/cloth/Cloth'
+import { tileOf } from '@/ui/cloth/spec'
+import { Soft, Stack } from '@/ui/kit/surfaces'
+
+/** A name that fits, drawn, with what speaks for and against it. */
+export function ClothName({ name: ranked }: { name: RankedName }) {
+  const { id, name, also, probability, makes, for: speaksFor, against } = ranked
+  const cloth = namedCloths.find((one) => one.id === id)!
+  const look = { warp: '#4a6b83', weft: '#dcd3bd', accent: null, colouring: 'plain' } as const
+  return (
+    <li>
+      <ClothSwatch
+        tile={tileOf({ called: cloth.name.uk, construction: cloth.construction, look })}
+        label={`${name}, drawn from its weave`}
+        height="6rem"
+        scale={1.3}
+      />
+      <Stack $gap="0.25rem">
+        <h3>
+          <span>{name}</span> <span>{formatPercent(probability)}</span>
+        </h3>
+        <p>{makes}</p>
+        {speaksFor.length > 0 ? <Soft>For it: {speaksFor.join('; ')}.</Soft> : null}
+        {against.length > 0 ? <Soft>Against it: {against.join('; ')}.</Soft> : null}
+        {also.length > 0 ? <Soft>Also {capitalised(also.slice(0, 3).join(', '))}.</Soft> : null}
+      </Stack>
+    </li>
+  )
+}
