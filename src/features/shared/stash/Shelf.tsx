@@ -3,6 +3,7 @@
 import Link from 'next/link'
 import { memo, useEffect, useState } from 'react'
 import styled from 'styled-components'
+import { inTurn } from '@/ui/cloth/inTurn'
 import { tileSize } from '@/ui/cloth/tileSize'
 import { tileUrl, type TileSpec } from '@/ui/cloth/tileUrl'
 
@@ -196,8 +197,12 @@ export const FoldOnShelf = memo(function FoldOnShelf(fold: Fold & { isPassing?: 
   const [isDrawn, setDrawn] = useState(!isPassing?.())
   useEffect(() => {
     if (isDrawn) return
-    const timer = setTimeout(() => setDrawn(true), DRAWN_AFTER_MS)
-    return () => clearTimeout(timer)
+    let takeBack = () => {}
+    const timer = setTimeout(() => (takeBack = inTurn(() => setDrawn(true))), DRAWN_AFTER_MS)
+    return () => {
+      clearTimeout(timer)
+      takeBack()
+    }
   }, [isDrawn])
   const high = thickness(grams)
   const size = { $wide: breadth(widthMm), $high: high }

@@ -1,2 +1,0 @@
-import { benchPages } from './pages'
-void benchPages(process.argv[2]!)
