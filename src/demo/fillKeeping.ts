@@ -31,7 +31,7 @@ export async function fillKeeping(db: Notebook, ids: ReadonlyMap<string, string>
     if (!id) throw new RangeError(`fillKeeping: no piece of the demo is called "${name}"`)
     return id
   }
-  for (const { name, source, got, notes, pieces } of demoLots) {
+  for (const { name, source, got, notes, pieces, others } of demoLots) {
     const lot = await createRecord(
       db,
       'lot',
@@ -40,6 +40,13 @@ export async function fillKeeping(db: Notebook, ids: ReadonlyMap<string, string>
     )
     for (const piece of pieces)
       await amendRecord(db, 'piece', idOf(piece), ago(got), (data) => ({ ...data, lotId: lot.id }))
+    for (const piece of others)
+      await createRecord(
+        db,
+        'piece',
+        PieceSchema.parse({ ...piece, lotId: lot.id, got: ago(got).slice(0, 10) }),
+        ago(got),
+      )
   }
   for (const [name, { cameDaysAgo = 0, ...more }] of Object.entries(demoMore)) {
     const got = ago(cameDaysAgo)

@@ -9,8 +9,10 @@ export interface DemoLot {
   source: string
   got: DaysAgo
   notes: string
-  /** Pieces that came with it, by name. */
+  /** Pieces of it that are told elsewhere, by name. */
   pieces: readonly string[]
+  /** And what else it is of: the same cloth, not looked at by itself. */
+  others: readonly PieceInput[]
 }
 
 const HOTEL = 'the closed seaside hotel'
@@ -18,11 +20,35 @@ const HOTEL = 'the closed seaside hotel'
 /** What was bought together. All invented, like everything here. */
 export const demoLots: readonly DemoLot[] = [
   {
-    name: 'First barge of hotel cloth',
+    name: 'Lobby curtains, sea green',
     source: HOTEL,
     got: 180,
-    notes: 'Paid by the barge load; shared out by weight.',
-    pieces: ['Lobby curtain, sea green', 'Dining room cloth, white damask', 'Porter’s trousers cloth'],
+    notes: 'Three of one cloth, off the first barge; paid by the metre.',
+    pieces: ['Lobby curtain, sea green'],
+    others: [
+      {
+        name: 'Lobby curtain, its twin',
+        called: 'curtain lining',
+        construction: 'woven',
+        widthMm: 1370,
+        lengthMm: 2400,
+        place: 'Sail loft, long shelf',
+        source: HOTEL,
+        washed: 'unwashed',
+        look: { warp: '#2f6f63', weft: '#3f8a7b', accent: null, colouring: 'plain' },
+      },
+      {
+        name: 'Lobby pelmet, sea green',
+        called: 'curtain lining',
+        construction: 'woven',
+        widthMm: 400,
+        lengthMm: 2600,
+        place: 'Sail loft, long shelf',
+        source: HOTEL,
+        washed: 'unwashed',
+        look: { warp: '#2f6f63', weft: '#3f8a7b', accent: null, colouring: 'plain' },
+      },
+    ],
   },
 ]
 

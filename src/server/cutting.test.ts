@@ -104,6 +104,19 @@ describe('what is found out of a piece', () => {
     expect(await gsmOf(second.id)).toBeUndefined()
   })
 
+  it('is not told of what only came together: another name, another make, another label', async () => {
+    const lotId = (await createRecord(db, 'lot', LotSchema.parse({ name: 'Barge' }), AT)).id
+    const put = async (more: object) =>
+      (await createRecord(db, 'piece', PieceSchema.parse({ name: 'Of a lot', lotId, washed: 'washed', ...more }), AT))
+        .id
+    const first = await put({ called: 'Velvet', claim: [{ fibre: 'silk', percent: 100 }] })
+    await weigh(first)
+    expect(await gsmOf(await put({ called: 'velvet' }))).toBeCloseTo(300, 6)
+    expect(await gsmOf(await put({}))).toBeCloseTo(300, 6)
+    for (const other of [{ called: 'damask' }, { claim: [{ fibre: 'cotton', percent: 100 }] }])
+      expect([other, await gsmOf(await put(other))]).toEqual([other, undefined])
+  })
+
   it('marks all of that cloth to be looked over, and no other piece', async () => {
     const [strip] = await cut({ offcuts: [{ name: 'Strip', widthMm: 1400, lengthMm: 150 }] })
     await createRecord(db, 'piece', PieceSchema.parse({ name: 'Other' }), AT)
@@ -113,6 +126,9 @@ describe('what is found out of a piece', () => {
       return rows.map(({ piece_id }) => piece_id).sort()
     }
     await marked()
+    const { data: whole, ...head } = (await findRecord(db, 'piece', id))!
+    await changeRecord(db, 'piece', head, { ...whole, called: 'velveteen' }, AT)
+    expect(await marked()).toEqual([id, strip].sort())
     const reading = await weigh(strip!)
     expect(await marked()).toEqual([id, strip].sort())
     await removeMeasurement(db, strip!, reading, AT)

@@ -1,3 +1,4 @@
+import { type Piece } from '../core/notebook/kinds/piece'
 import { type KeptMeasurement } from '../core/notebook/measurements'
 import { type KeptTest } from './burnTests'
 import { type Notebook } from './database'
@@ -23,7 +24,8 @@ export interface PieceRecords {
 /** The records of these pieces; those that are not there, or cannot be read, are left out. */
 export async function recordsOfPieces(db: Notebook, ids: readonly string[]): Promise<PieceRecords[]> {
   const kin = await oneClothWith(db, ids)
-  const others = [...new Set([...kin.values()].flat())].filter((id) => !ids.includes(id))
+  const asked = new Set(ids)
+  const others = new Set([...kin.values()].flatMap((all) => all.map((one) => one.id)).filter((id) => !asked.has(id)))
   const everyone = [...ids, ...others]
   const [pieces, measurements, tests] = await Promise.all([
     recordsByIds(db, 'piece', everyone),
@@ -41,7 +43,10 @@ export async function recordsOfPieces(db: Notebook, ids: readonly string[]): Pro
     const own = byId.get(id)
     if (!own) return []
     const { data, ...head } = own
-    const relatives = (kin.get(id) ?? []).flatMap((other) => byId.get(other) ?? [])
+    const relatives = (kin.get(id) ?? []).flatMap(({ id: other, byCut }) => {
+      const found = byId.get(other)
+      return found && (byCut || mayBeOneCloth(data, found.data)) ? found : []
+    })
     const all = [
       evidenceOf(id, {}),
       ...relatives.map((other) => evidenceOf(other.id, { on: { id: other.id, name: other.data.name } })),
@@ -52,4 +57,23 @@ export async function recordsOfPieces(db: Notebook, ids: readonly string[]): Pro
       tests: all.flatMap((one) => one.tests),
     }
   })
+}
+
+/**
+ * Whether two pieces of a lot may be of one cloth by what is written of them: who puts things into one lot that only
+ * came together is not told of one what was found of the other.
+ */
+function mayBeOneCloth(a: Piece, b: Piece): boolean {
+  const agree = (one: string, other: string) =>
+    one === '' || other === '' || one.toLowerCase() === other.toLowerCase()
+  const claimOf = ({ claim }: Piece) =>
+    claim
+      .map(({ fibre, percent }) => `${fibre} ${percent}`)
+      .sort()
+      .join()
+  return (
+    agree(a.called.trim(), b.called.trim()) &&
+    agree(a.construction ?? '', b.construction ?? '') &&
+    agree(claimOf(a), claimOf(b))
+  )
 }

@@ -1,5 +1,7 @@
 import sharp from 'sharp'
+import { textsOf } from '../support/pdfTexts'
 import { expect, open, test, type Page } from './fixtures'
+import { keepPiece } from './keepPiece'
 
 async function keep(page: Page, fields: Record<string, string>): Promise<string> {
   await open(page, '/stash/new')
@@ -149,4 +151,25 @@ test('a table is looked over, mended in its columns, and kept whole or not at al
   await page.getByRole('button', { name: 'Keep 2 pieces' }).click()
   await page.getByRole('link', { name: 'Look at them' }).click()
   await expect(page.getByRole('link', { name: /Tabled two/ })).toBeVisible()
+})
+
+test('labels are made for the shelf as well as for the piece, and what is given away is a list', async ({ page }) => {
+  await keepPiece(page, 'Blind of the tea room', 'ticking', '2', ['140', '2'])
+  await open(page, '/stash/cards')
+  const file = page.getByRole('link', { name: 'Make the PDF' })
+  const said = async () => {
+    const answer = await page.request.get((await file.getAttribute('href'))!)
+    expect(answer.headers()['content-type']).toBe('application/pdf')
+    return textsOf([await answer.body()])[0]!
+      .flatMap(({ items }) => items.map(({ str }) => str))
+      .join(' ')
+  }
+  expect(await said()).toContain('Staple a snip')
+  await page.getByText('each shelf or box', { exact: true }).click()
+  const label = await said()
+  expect(label).toContain('Blind of the tea room')
+  expect(label).not.toContain('Staple a snip')
+  await page.getByText('a list to tick off, place by place').click()
+  await expect(page.getByText('each shelf or box', { exact: true })).toBeHidden()
+  expect(await said()).toMatch(/^The stash/)
 })

@@ -17,7 +17,7 @@ export const oneCloth: Migration = {
   },
 }
 
-const OLD = ['evidence_new', 'evidence_gone', 'control_burnt', 'control_gone']
+const OLD = ['piece_changed', 'evidence_new', 'evidence_gone', 'control_burnt', 'control_gone']
 const MARK = 'lower(hex(randomblob(8)))'
 const KIN = `('lotId', 'cutFromId')`
 /** No trigger walks further than this: a lot of more pieces is looked over bit by bit. */
@@ -34,6 +34,8 @@ const forgetKinOf = (...ids: string[]) => `insert or replace into stale
     select id from kin);`
 
 const TRIGGERS = [
+  // What is written of one decides whether it may be of one cloth with the others of its lot.
+  `create trigger piece_changed after update on record when new.kind = 'piece' begin ${forgetKinOf('new.id')} end`,
   `create trigger evidence_new after insert on reference when new.field in ('pieceId', 'lotId', 'cutFromId')
     begin ${forgetKinOf('new.to_id')} end`,
   `create trigger evidence_gone after delete on reference when old.field = 'pieceId'
@@ -64,6 +66,7 @@ const forget = (id: string) =>
   `insert or replace into stale select id, ${MARK} from record where id = ${id} and kind = 'piece';`
 
 const BEFORE = [
+  `create trigger piece_changed after update on record when new.kind = 'piece' begin ${forget('new.id')} end`,
   `create trigger evidence_new after insert on reference when new.field = 'pieceId' begin ${forget('new.to_id')} end`,
   `create trigger evidence_gone after delete on reference when old.field = 'pieceId' begin ${forget('old.to_id')} end`,
   ...controls(''),
