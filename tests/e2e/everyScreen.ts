@@ -1,11 +1,12 @@
 import { source as axeSource, type AxeResults, type RunOptions } from 'axe-core'
 import { pages } from '@/features/shared/pages'
+import { type PageInfo } from '@/features/shared/places'
 import { benchInfos } from '@/features/find-out/measure/info'
 import { type Page, choose, expect, open } from './fixtures'
 import { answer, enough, layOut } from './atTheBench'
 
 /** Every page of the list that shows a record of these kinds, or none. */
-function addresses(ids: { piece: string; pattern: string; heap: string; project: string }): string[] {
+function addresses(ids: Record<Exclude<NonNullable<PageInfo['of']>, 'burn-test'>, string>): string[] {
   const own = pages.flatMap(({ path, of }) => {
     if (of === undefined) return [path]
     return of === 'burn-test' ? [] : [path.replace('[id]', ids[of])]
@@ -79,7 +80,14 @@ export async function fill(page: Page) {
   await expect(page.getByRole('heading', { level: 1, name: 'Laundry hamper' })).toBeVisible()
   await page.getByRole('button', { name: 'Test', exact: true }).click()
   await expect(page.getByRole('heading', { name: 'Sorted so far' })).toBeVisible()
-  return { piece, pattern, project, heap: new URL(page.url()).pathname.split('/').at(-1)! }
+  return {
+    piece,
+    pattern,
+    project,
+    heap: new URL(page.url()).pathname.split('/').at(-1)!,
+    fibre: 'silk',
+    cloth: 'denim',
+  }
 }
 
 /** A phone, and a desk at 200 % zoom. */

@@ -1,4 +1,5 @@
 import { serious } from './everyScreen'
+import { keepPiece } from './keepPiece'
 import { expect, open, test } from './fixtures'
 
 test.describe.configure({ mode: 'serial' })
@@ -96,4 +97,26 @@ test('two fibres stand side by side, and the look that parts them first', async 
   await expect(page.getByRole('heading', { level: 1, name: 'Silk or polyester?' })).toBeVisible()
   await expect(page.getByRole('row', { name: /^Smell/ })).toContainText('hair or feather')
   expect(await serious(page)).toEqual([])
+})
+
+test('a cloth is looked up from the search: what it is taken for, its fibre, and what of it lies there', async ({
+  page,
+}) => {
+  await keepPiece(page, 'Staff trousers', 'denim', '3.4', ['150', '1'])
+  await page.keyboard.press('/')
+  await page.keyboard.type('denim')
+  await page
+    .getByRole('option', { name: /^denim/i })
+    .first()
+    .click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Denim' })).toBeVisible()
+  await expect(page.getByRole('list', { name: 'Pieces called denim' })).toContainText('Staff trousers')
+  await page.getByRole('link', { name: 'Drill' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Drill' })).toBeVisible()
+  await page.getByRole('link', { name: 'cotton', exact: true }).first().click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Cotton' })).toBeVisible()
+  await expect(page.getByText('Nothing of it lies there, as far as is known.')).toBeVisible()
+  await page.getByRole('region', { name: 'Taken for it' }).getByRole('link', { name: 'Side by side' }).first().click()
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+  expect((await page.request.get('/learn/cloths/unheard-of')).status()).toBe(404)
 })

@@ -55,7 +55,7 @@ export async function loadFound(text: string, most = 30): Promise<FoundGroup[]> 
     })),
   )
   const names = foundBy(cloths, text, most).map(({ id, name, also }) => ({
-    href: `/learn/cloths#${id}`,
+    href: `/learn/cloths/${id}`,
     title: name.uk === name.us ? name.uk : `${name.uk} (US ${name.us})`,
     about: also.join(', '),
   }))

@@ -149,6 +149,22 @@ export const pages: readonly PageInfo[] = [
     inRow: true,
   },
   {
+    path: '/learn/fibres/[id]',
+    place: 'learn',
+    title: 'A fibre',
+    about: 'How it burns, what it is taken for, its figures, and what of it lies in the stash.',
+    also: [],
+    of: 'fibre',
+  },
+  {
+    path: '/learn/cloths/[id]',
+    place: 'learn',
+    title: 'A cloth',
+    about: 'Drawn, what makes it that, what it is taken for, and what of it lies in the stash.',
+    also: [],
+    of: 'cloth',
+  },
+  {
     path: '/weave',
     place: 'learn',
     title: 'Weaves',

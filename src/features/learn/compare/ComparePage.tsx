@@ -68,8 +68,8 @@ export function ComparePage(data: ComparedData) {
           </tbody>
         </Figures>
         <Soft>
-          With their sources: <Link href={`/learn/fibres#${one.id}`}>{one.name}</Link>,{' '}
-          <Link href={`/learn/fibres#${other.id}`}>{other.name}</Link>.
+          With their sources: <Link href={`/learn/fibres/${one.id}`}>{one.name}</Link>,{' '}
+          <Link href={`/learn/fibres/${other.id}`}>{other.name}</Link>.
         </Soft>
       </Paper>
     </Page>

@@ -111,7 +111,7 @@ function Parted({ told: { was, taken, parted } }: { told: LookTold }) {
       <Stack>
         {[was, ...(taken ? [taken] : [])].map(({ id, name, makes }) => (
           <p key={id}>
-            <Link href={`/learn/cloths#${id}`}>{name}</Link>: {makes}
+            <Link href={`/learn/cloths/${id}`}>{name}</Link>: {makes}
           </p>
         ))}
         {parted.length > 0 && taken ? (

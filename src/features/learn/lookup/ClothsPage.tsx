@@ -1,5 +1,6 @@
 'use client'
 
+import Link from 'next/link'
 import { useDeferredValue, useState } from 'react'
 import styled from 'styled-components'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
@@ -44,7 +45,11 @@ export function ClothsPage({ cloths }: { cloths: readonly ClothTold[] }) {
           <Cloth key={id} id={id}>
             <ClothSwatch tile={tile} label={`${name}, drawn from its weave`} height="5.5rem" scale={1.3} />
             <div>
-              <h2>{name}</h2>
+              <h2>
+                <Link href={`/learn/cloths/${id}`} prefetch={false}>
+                  {name}
+                </Link>
+              </h2>
               {also ? <Soft>Also {also}</Soft> : null}
               <p>{makes}</p>
               <Soft>{usual}</Soft>

@@ -3,6 +3,7 @@
 import Link from 'next/link'
 import { Facts, Lead, Page, Paper, Soft, Tiles } from '@/ui/kit/surfaces'
 import { type FibreTold } from './fibresTold'
+import { Pair } from './Pair'
 
 /** Every fibre: how it burns, and its figures with their sources. */
 export function FibresPage({ fibres }: { fibres: readonly FibreTold[] }) {
@@ -17,7 +18,11 @@ export function FibresPage({ fibres }: { fibres: readonly FibreTold[] }) {
       <Tiles>
         {fibres.map(({ id, name, also, family, burns, facts, lookalike }) => (
           <Paper key={id} id={id} aria-labelledby={`of-${id}`}>
-            <h2 id={`of-${id}`}>{name}</h2>
+            <h2 id={`of-${id}`}>
+              <Link href={`/learn/fibres/${id}`} prefetch={false}>
+                {name}
+              </Link>
+            </h2>
             <Soft>
               {family}
               {also ? `; also ${also}` : ''}
@@ -40,17 +45,5 @@ export function FibresPage({ fibres }: { fibres: readonly FibreTold[] }) {
         ))}
       </Tiles>
     </Page>
-  )
-}
-
-function Pair({ title, value, note }: { title: string; value: string; note?: string }) {
-  return (
-    <>
-      <dt>{title}</dt>
-      <dd>
-        {value}
-        {note ? <Soft as="small"> ({note})</Soft> : null}
-      </dd>
-    </>
   )
 }

@@ -1,4 +1,5 @@
 import { namedCloths } from '@/core/cloths/catalogue'
+import { type NamedCloth } from '@/core/cloths/types'
 import { fibreName } from '@/core/identify/words'
 import { capitalised, formatWeightRange, type UnitSystem } from '@/core/units/format'
 import { type Construction } from '@/core/vocabulary/cloth'
@@ -21,21 +22,29 @@ export interface ClothTold {
 /** Every cloth is drawn in the same indigo and undyed yarn, so that only its weave tells them apart. */
 const LOOK = { warp: '#4a6b83', weft: '#dcd3bd', accent: null, colouring: 'plain' } as const
 
+interface Preferences {
+  units: UnitSystem
+  words: Vocabulary
+}
+
+/** One cloth, as it is told. */
+export function clothTold(cloth: NamedCloth, { units, words }: Preferences): ClothTold {
+  const { id, name, also, makes, gsm, fibres, body, construction } = cloth
+  const others = new Set([name[words === 'uk' ? 'us' : 'uk'], ...also])
+  return {
+    id,
+    name: capitalised(name[words]),
+    also: [...others].filter((word) => word !== name[words]).join(', '),
+    makes,
+    usual:
+      `${formatWeightRange(gsm, units)}; ` +
+      `${fibres.map((fibre) => fibreName(fibre, words)).join(' or ')}; ${body}`,
+    construction,
+    tile: tileOf({ called: name.uk, construction, look: LOOK }),
+  }
+}
+
 /** Every named cloth, by its name in the reader's words. */
-export function clothsTold({ units, words }: { units: UnitSystem; words: Vocabulary }): ClothTold[] {
-  return namedCloths
-    .map(({ id, name, also, makes, gsm, fibres, body, construction }) => ({
-      id,
-      name: capitalised(name[words]),
-      also: [...new Set([name[words === 'uk' ? 'us' : 'uk'], ...also])]
-        .filter((word) => word !== name[words])
-        .join(', '),
-      makes,
-      usual:
-        `${formatWeightRange(gsm, units)}; ` +
-        `${fibres.map((fibre) => fibreName(fibre, words)).join(' or ')}; ${body}`,
-      construction,
-      tile: tileOf({ called: name.uk, construction, look: LOOK }),
-    }))
-    .toSorted((a, b) => a.name.localeCompare(b.name))
+export function clothsTold(preferences: Preferences): ClothTold[] {
+  return namedCloths.map((cloth) => clothTold(cloth, preferences)).toSorted((a, b) => a.name.localeCompare(b.name))
 }

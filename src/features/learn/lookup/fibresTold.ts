@@ -3,6 +3,7 @@ import { fibres } from '@/core/fibres/catalogue'
 import { burnFeatures, stateLabel } from '@/core/identify/features'
 import { IRON_DOTS } from '@/core/fibres/irons'
 import { type FibreId } from '@/core/vocabulary/fibres'
+import { type FeatureId } from '@/core/vocabulary/observations'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { capitalised } from '@/core/units/format'
 import { weightsOf } from '@/core/identify/weights'
@@ -32,7 +33,7 @@ export function fibresTold(words: Vocabulary): FibreTold[] {
       family: families[family].name,
       burns: burnFeatures.map(({ id: feature, title }) => ({
         title,
-        usual: usualOf(feature, weightsOf({ id: feature })[id]),
+        usual: usualOf(feature, id),
       })),
       facts: [
         { title: 'Density', value: `${low === high ? low : `${low} to ${high}`} g/cm³`, source: density.source },
@@ -69,7 +70,9 @@ export function fibresTold(words: Vocabulary): FibreTold[] {
 /** A report that comes at least half as often as the commonest is worth a word. */
 const WORTH_A_WORD = 0.5
 
-function usualOf(feature: string, weights: Readonly<Record<string, number>>): string {
+/** What is most often reported of a fibre, in words. */
+export function usualOf(feature: FeatureId, fibre: FibreId): string {
+  const weights = weightsOf({ id: feature })[fibre]
   const most = Math.max(...Object.values(weights))
   return Object.entries(weights)
     .filter(([, weight]) => weight >= most * WORTH_A_WORD)

@@ -35,7 +35,7 @@ export function differingWords(): Differing[] {
     Object.entries(table).flatMap(([id, word]) =>
       typeof word === 'string' || word.uk === word.us
         ? []
-        : [{ id: `${of} ${id}`, uk: word.uk, us: word.us, of, ...(href && { href: `${href}#${id}` }) }],
+        : [{ id: `${of} ${id}`, uk: word.uk, us: word.us, of, ...(href && { href: `${href}/${id}` }) }],
     )
   const fibres = Object.fromEntries(Object.entries(FIBRE_WORDS).map(([id, { uk, us }]) => [id, { uk, us }]))
   const cloths = Object.fromEntries(namedCloths.map(({ id, name }) => [id, name]))

@@ -58,9 +58,13 @@ export function CardsPage({ asked, names, count, most }: Props) {
             onChange={(value) => setSkip(Number.isFinite(value) ? value : 0)}
           />
         ) : null}
-        <Actions>
-          <FileLink href={`/stash/cards.pdf?${params.toString()}`}>Make the PDF</FileLink>
-        </Actions>
+        {count === 0 ? (
+          <Soft>There is nothing to print yet: keep a piece first.</Soft>
+        ) : (
+          <Actions>
+            <FileLink href={`/stash/cards.pdf?${params.toString()}`}>Make the PDF</FileLink>
+          </Actions>
+        )}
         <Soft>Print at 100 %, not “fit to page”, or the stickers do not meet their sheet.</Soft>
       </Paper>
       <PlainList $gap="0.2rem" aria-label="What is printed">

@@ -1,0 +1,88 @@
+'use client'
+
+import Link from 'next/link'
+import { Actions, Columns, Facts, Lead, Page, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
+import { LinksTo } from './LinksTo'
+import { Pair } from './Pair'
+import { type OneFibre } from './loadFibre'
+import { StashOf } from './StashOf'
+
+/** One fibre: how it burns and what else tells it, its figures, what it is taken for, and what of it lies there. */
+export function FibrePage({ id, name, also, family, burns, tests, facts, ...told }: OneFibre) {
+  const { lookalike, neighbours, cloths, stash } = told
+  return (
+    <Page>
+      <div>
+        <Link href="/learn/fibres">All fibres</Link>
+        <h1>{name}</h1>
+        <Lead>
+          {family}
+          {also ? `; also ${also}` : ''}. {lookalike ? `${lookalike}.` : ''}
+        </Lead>
+      </div>
+      <Columns $first="1.3fr">
+        <Stack>
+          <Paper aria-labelledby="burns">
+            <h2 id="burns">At the flame</h2>
+            <Soft>What a careful beginner mostly reports; common practice.</Soft>
+            <Facts>
+              {burns.map(({ title, usual }) => (
+                <Pair key={title} title={title} value={usual} />
+              ))}
+            </Facts>
+            <Actions>
+              <Link href="/safety">Before you light anything</Link>
+            </Actions>
+          </Paper>
+          <Paper aria-labelledby="tests">
+            <h2 id="tests">Without a flame</h2>
+            <Facts>
+              {tests.map(({ title, usual, source }) => (
+                <Pair key={title} title={title} value={usual} note={source} />
+              ))}
+            </Facts>
+          </Paper>
+        </Stack>
+        <Stack>
+          <Paper aria-labelledby="neighbours">
+            <h2 id="neighbours">Taken for it</h2>
+            <PlainList>
+              {neighbours.map((one) => (
+                <li key={one.id}>
+                  <b>
+                    <Link href={`/learn/fibres/${one.id}`} prefetch={false}>
+                      {one.name}
+                    </Link>
+                  </b>
+                  <br />
+                  {one.parted
+                    ? `${one.parted.title}: ${one.parted.one}, where the other is ${one.parted.other}.`
+                    : 'Nothing that is seen at home parts them.'}{' '}
+                  <Link href={`/learn/compare?a=${id}&b=${one.id}`} prefetch={false}>
+                    Side by side
+                  </Link>
+                </li>
+              ))}
+            </PlainList>
+          </Paper>
+          <Paper aria-labelledby="figures">
+            <h2 id="figures">Figures</h2>
+            <Facts>
+              {facts.map(({ title, value, source }) => (
+                <Pair key={title} title={title} value={value} note={source} />
+              ))}
+            </Facts>
+          </Paper>
+          <Paper aria-labelledby="cloths">
+            <h2 id="cloths">Made of it</h2>
+            {cloths.length === 0 ? <Soft>No cloth that is known here by a name of its own.</Soft> : null}
+            <p>
+              <LinksTo of={cloths} path="/learn/cloths" between=", " />
+            </p>
+          </Paper>
+        </Stack>
+      </Columns>
+      <StashOf {...stash} all={`/stash?fibre=${id}`} what={`Pieces of ${name.toLowerCase()}`} />
+    </Page>
+  )
+}

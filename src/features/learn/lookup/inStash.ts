@@ -1,0 +1,32 @@
+import { type Gist } from '@/core/shelf/gist'
+import { type UnitSystem } from '@/core/units/format'
+import { type Vocabulary } from '@/core/vocabulary/words'
+import { notebook } from '@/server/database'
+import { shelfOf } from '@/server/remember/shelf'
+import { foldOf } from '../../shared/stash/describe'
+import { type Fold } from '../../shared/stash/Shelf'
+
+/** So many are shown; the stash shows them all. */
+const SHOWN = 7
+
+/** What of something lies in the stash. */
+export interface InStash {
+  count: number
+  folds: Fold[]
+}
+
+/** Those pieces of the stash of which something is true; the latest first. */
+export async function inStash(
+  isIt: (gist: Gist) => boolean,
+  { units, words }: { units: UnitSystem; words: Vocabulary },
+): Promise<InStash> {
+  const shelf = await shelfOf(await notebook(), words)
+  const found = shelf.gists().filter(isIt)
+  return {
+    count: found.length,
+    folds: found
+      .slice(-SHOWN)
+      .reverse()
+      .map((gist) => foldOf(gist, units, words)),
+  }
+}

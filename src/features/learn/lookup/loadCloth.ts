@@ -1,0 +1,37 @@
+import { clothCalled, namedCloths } from '@/core/cloths/catalogue'
+import { neighboursOf, partedBy } from '@/core/practice/looks'
+import { capitalised, type UnitSystem } from '@/core/units/format'
+import { FIBRE_WORDS } from '@/core/vocabulary/fibres'
+import { type Vocabulary } from '@/core/vocabulary/words'
+import { clothTold } from './clothsTold'
+import { inStash } from './inStash'
+
+/** So many that are taken for it are told. */
+const NEIGHBOURS = 4
+
+/** All that is known of one cloth, from the records that it is named by. @returns undefined of none */
+export async function loadCloth(id: string, preferences: { units: UnitSystem; words: Vocabulary }) {
+  const cloth = namedCloths.find((one) => one.id === id)
+  if (!cloth) return undefined
+  const { words } = preferences
+  const [least, most] = cloth.stretchWidth
+  return {
+    ...clothTold(cloth, preferences),
+    facts: [
+      { title: 'How it falls', value: cloth.body },
+      { title: 'What shows through', value: cloth.opacity },
+      { title: 'Stretch across', value: least === most ? `${most} %` : `${least} to ${most} %` },
+    ],
+    fibres: cloth.fibres.map((fibre) => ({ id: fibre, name: FIBRE_WORDS[fibre][words] })),
+    neighbours: neighboursOf(cloth)
+      .slice(0, NEIGHBOURS)
+      .map((other) => ({
+        ...clothTold(other, preferences),
+        name: capitalised(other.name[words]),
+        parted: partedBy(cloth, other)[0] ?? null,
+      })),
+    stash: await inStash(({ called }) => clothCalled(called, words)?.id === id, preferences),
+  }
+}
+
+export type OneCloth = NonNullable<Awaited<ReturnType<typeof loadCloth>>>

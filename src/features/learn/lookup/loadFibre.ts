@@ -1,0 +1,44 @@
+import { namedCloths } from '@/core/cloths/catalogue'
+import { features, findFeature, stateLabel } from '@/core/identify/features'
+import { nearestTo } from '@/core/identify/nearest'
+import { capitalised, type UnitSystem } from '@/core/units/format'
+import { FIBRE_IDS, FIBRE_WORDS } from '@/core/vocabulary/fibres'
+import { type Vocabulary } from '@/core/vocabulary/words'
+import { fibresTold, usualOf } from './fibresTold'
+import { inStash } from './inStash'
+
+/** So many that are taken for it are told. */
+const NEIGHBOURS = 4
+
+/** All that is known of one fibre, from the tables that verdicts are made of. @returns undefined of none */
+export async function loadFibre(name: string, preferences: { units: UnitSystem; words: Vocabulary }) {
+  const id = FIBRE_IDS.find((one) => one === name)
+  if (!id) return undefined
+  const { words } = preferences
+  const say = (feature: string, states: readonly string[]) =>
+    states.map((state) => stateLabel(feature, state).toLowerCase()).join(' or ')
+  return {
+    ...fibresTold(words).find((one) => one.id === id)!,
+    tests: features
+      .filter(({ kind }) => kind !== 'burn')
+      .map((feature) => ({ title: feature.title, usual: usualOf(feature.id, id), source: feature.source })),
+    neighbours: nearestTo(id)
+      .slice(0, NEIGHBOURS)
+      .map(({ fibre, best }) => ({
+        id: fibre,
+        name: capitalised(FIBRE_WORDS[fibre][words]),
+        parted: best && {
+          title: findFeature(best.feature)!.title,
+          one: say(best.feature, best.one),
+          other: say(best.feature, best.other),
+        },
+      })),
+    cloths: namedCloths
+      .filter(({ fibres }) => fibres.includes(id))
+      .map((cloth) => ({ id: cloth.id, name: cloth.name[words] }))
+      .toSorted((a, b) => a.name.localeCompare(b.name)),
+    stash: await inStash(({ fibres }) => fibres.includes(id), preferences),
+  }
+}
+
+export type OneFibre = NonNullable<Awaited<ReturnType<typeof loadFibre>>>
