@@ -120,3 +120,17 @@ test('a cloth is looked up from the search: what it is taken for, its fibre, and
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
   expect((await page.request.get('/learn/cloths/unheard-of')).status()).toBe(404)
 })
+
+test('bench cards: every fibre, every test with its caution, needles and irons, and on paper nothing else', async ({
+  page,
+}) => {
+  await open(page, '/learn/cards')
+  const chart = page.getByRole('region', { name: 'Burn chart' }).first()
+  await expect(chart.getByRole('row', { name: /^Silk .*hair or feather/ })).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Acetone' })).toContainText('flame')
+  await expect(page.getByRole('row', { name: /150 °C/ })).toContainText('Silk')
+  expect(await serious(page)).toEqual([])
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.getByRole('button', { name: /Print them/ })).toBeHidden()
+  await expect(chart).toBeVisible()
+})

@@ -149,6 +149,14 @@ export const pages: readonly PageInfo[] = [
     inRow: true,
   },
   {
+    path: '/learn/cards',
+    place: 'learn',
+    title: 'Bench cards',
+    about: 'To print and hang up: a burn chart, the tests without a flame, needles and irons.',
+    also: ['burn chart', 'wall chart', 'cheat sheet', 'print', 'needle chart', 'iron'],
+    inRow: true,
+  },
+  {
     path: '/learn/fibres/[id]',
     place: 'learn',
     title: 'A fibre',

@@ -1,0 +1,185 @@
+'use client'
+
+import Link from 'next/link'
+import styled from 'styled-components'
+import { StrongButton } from '@/ui/kit/buttons'
+import { Actions, Figures, Lead, Page, Paper, Soft, Stack } from '@/ui/kit/surfaces'
+import { type BenchCards } from './loadCards'
+
+const Sheets = styled.div`
+  display: grid;
+  gap: 1.5rem;
+  ol {
+    margin: 0.25rem 0;
+    padding-left: 1.3rem;
+  }
+  @media print {
+    display: block;
+    font-size: 9pt;
+    > * {
+      break-after: page;
+      border: 0;
+      padding: 0;
+    }
+  }
+`
+const Scrolled = styled.div`
+  overflow-x: auto;
+  @media screen {
+    table {
+      min-width: 44rem;
+    }
+  }
+  th,
+  td {
+    vertical-align: top;
+    text-align: left;
+  }
+`
+const Tests = styled.div`
+  display: grid;
+  gap: 1rem 1.5rem;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 20rem), 1fr));
+  > * {
+    break-inside: avoid;
+  }
+`
+
+/** Cards to hang by the bench and by the machine: a burn chart, the tests without a flame, needles and irons. */
+export function CardsToPrint(cards: BenchCards) {
+  return (
+    <Page>
+      <Stack className="screen-only">
+        <h1>Bench cards</h1>
+        <Lead>
+          Three sheets for the wall, from the same records as every verdict here: what each fibre mostly shows at the
+          flame, the tests without one, needles and irons.
+        </Lead>
+        <Actions>
+          <StrongButton onPress={() => window.print()}>Print them, or save them as PDF</StrongButton>
+          <Link href="/bench/sheet">An empty burn log</Link>
+        </Actions>
+      </Stack>
+      <Sheets>
+        <BurnChart {...cards} />
+        <TestCards {...cards} />
+        <NeedlesAndIrons {...cards} />
+      </Sheets>
+    </Page>
+  )
+}
+
+function BurnChart({ looks, burns }: BenchCards) {
+  return (
+    <Paper aria-labelledby="burn-chart">
+      <h2 id="burn-chart">Burn chart</h2>
+      <Soft>
+        What a careful beginner mostly reports; common practice. A few threads, tweezers, a dish of sand or water, an
+        open window, nobody small or furry near. Blends, finishes and dyes change it: one burn is a hint.
+      </Soft>
+      <Scrolled role="region" aria-label="Burn chart" tabIndex={0}>
+        <Figures>
+          <thead>
+            <tr>
+              <th>Fibre</th>
+              {looks.map(({ id, title }) => (
+                <th key={id}>{title}</th>
+              ))}
+            </tr>
+          </thead>
+          {burns.map(({ family, fibres }) => (
+            <tbody key={family}>
+              <tr>
+                <th colSpan={looks.length + 1} scope="rowgroup">
+                  {family}
+                </th>
+              </tr>
+              {fibres.map(({ id, name, seen }) => (
+                <tr key={id}>
+                  <th scope="row">{name}</th>
+                  {seen.map((says, index) => (
+                    <td key={looks[index]!.id}>{says}</td>
+                  ))}
+                </tr>
+              ))}
+            </tbody>
+          ))}
+        </Figures>
+      </Scrolled>
+    </Paper>
+  )
+}
+
+function TestCards({ tests }: BenchCards) {
+  return (
+    <Paper aria-labelledby="test-cards">
+      <h2 id="test-cards">Tests without a flame</h2>
+      <Tests>
+        {tests.map(({ id, title, minutes, steps, separates, spoiledBy, caution }) => (
+          <section key={id} aria-label={title}>
+            <h3>
+              {title}, {minutes} min
+            </h3>
+            <ol>
+              {steps.map((step) => (
+                <li key={step}>{step}</li>
+              ))}
+            </ol>
+            <p>Parts: {separates}</p>
+            <Soft>Spoiled by: {spoiledBy}</Soft>
+            {caution ? <p>⚠ {caution}</p> : null}
+          </section>
+        ))}
+      </Tests>
+    </Paper>
+  )
+}
+
+function NeedlesAndIrons({ sizes, points, irons }: BenchCards) {
+  return (
+    <Paper aria-labelledby="needles-irons">
+      <h2 id="needles-irons">Needles and irons</h2>
+      <Scrolled role="region" aria-label="Needles and irons" tabIndex={0}>
+        <Figures>
+          <caption>
+            Iron, the sole plate at the most; of several fibres the tenderest decides. Try a seam first.
+          </caption>
+          <tbody>
+            {irons.map(({ dots, celsius, fibres }) => (
+              <tr key={dots}>
+                <th scope="row">{celsius === null ? 'Not ironed' : `${'•'.repeat(dots)} ${celsius} °C`}</th>
+                <td>{fibres.join(', ')}</td>
+              </tr>
+            ))}
+          </tbody>
+        </Figures>
+        <Figures>
+          <caption>Size of needle: metric, and US</caption>
+          <tbody>
+            {sizes.map(({ id, nm, us, text }) => (
+              <tr key={id}>
+                <th scope="row">{nm}</th>
+                <td>{us}</td>
+                <td>{text}</td>
+              </tr>
+            ))}
+          </tbody>
+        </Figures>
+        <Figures>
+          <caption>Point of needle</caption>
+          <tbody>
+            {points.map(({ id, point, text }) => (
+              <tr key={id}>
+                <th scope="row">{point}</th>
+                <td>{text}</td>
+              </tr>
+            ))}
+          </tbody>
+        </Figures>
+      </Scrolled>
+      <Soft>
+        Sizes and points from memory of common practice; irons by ISO 3758, from memory. A new needle first.
+      </Soft>
+    </Paper>
+  )
+}
