@@ -71,7 +71,7 @@ const held = await begun
   .locator('main article h2 a')
   .evaluateAll((links) => links.slice(0, 1).map((link) => link.href))
 const others = new Map()
-for (const { of } of views) if (of) others.set(of, await record('/stash', of))
+for (const { of } of views) if (of) others.set(of, await record(`/stash?q=${encodeURIComponent(of)}`, of))
 await begun.close()
 const idOf = (address) => address.split('/').at(-1)
 const RECORDS = [
