@@ -94,7 +94,7 @@ export const demoGarments: readonly DemoGarment[] = [
       thing: 'jacket',
       called: 'melton',
       washed: 'washed',
-      place: 'Costume rail',
+      place: 'Wardrobe rail',
       claim: [{ fibre: 'wool', percent: 100 }],
       colours: ['#2f3f4f'],
       look: plain('#2f3f4f', '#293846'),
