@@ -67,7 +67,12 @@ function stampOf(records: PieceRecords, controls: readonly ControlBurn[]): strin
 
 export function gistOfEntry(entry: StashEntry): Gist {
   const { piece, measurements, tests, sheet } = entry
-  const touched = [piece.updatedAt, ...measurements.map(({ at }) => at), ...tests.map(({ updatedAt }) => updatedAt)]
+  // What was found out of another piece of the same cloth touched that one.
+  const touched = [
+    piece.updatedAt,
+    ...measurements.filter(({ on }) => !on).map(({ at }) => at),
+    ...tests.filter(({ on }) => !on).map(({ updatedAt }) => updatedAt),
+  ]
   const head = { id: piece.id, createdAt: piece.createdAt, touchedAt: touched.reduce((a, b) => (a > b ? a : b)) }
   return gistOf(head, { piece, measurements }, sheet, tests.length)
 }

@@ -4,18 +4,17 @@ import { minutesOf, type Minutes } from '@/core/prepare/minutes'
 import { type PlannedStep, type Undertaking } from '@/core/prepare/prepare'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
-import { runHeavy } from '@/server/heavy/pool'
+import { planTogether } from '@/server/heavy/planTogether'
+import { runHeavy, TooBusyError } from '@/server/heavy/pool'
 import { listPatterns } from '@/server/patterns'
-import { listProjects, type ProjectWhole } from '@/server/projects'
+import { listProjects } from '@/server/projects'
 import { shelfOf } from '@/server/remember/shelf'
 import { readWorkroom } from '@/server/workroom'
 import { asPlanned } from './asPlanned'
+import { together } from './together'
 
 /** So many days ahead are planned. */
 const DAYS_AHEAD = 84
-
-/** So many are planned in the same hours; who has more going plans these first. */
-const MOST_TOGETHER = 12
 
 /**
  * Plans of the projects that are not done, those begun first, from now on, in the same hours; and of the one that is
@@ -32,7 +31,7 @@ export async function loadPlans(words: Vocabulary, now: Minutes, projectId?: str
     readWorkroom(db),
   ])
   const open = projects.filter(({ project }) => project.data.finished === null || project.id === projectId)
-  const [first, waiting] = firstOf(open, projectId)
+  const [first, waiting] = together(open, projectId)
   const all = first.map(({ project: { id, data }, cloths }) => {
     const need = patterns.find((one) => one.id === data.patternId)?.need
     const gists = cloths.flatMap(({ data: { pieceId } }) => (pieceId ? (shelf.find(pieceId) ?? []) : []))
@@ -54,7 +53,12 @@ export async function loadPlans(words: Vocabulary, now: Minutes, projectId?: str
     free: windowsFrom(now, hours, DAYS_AHEAD),
     schools: workroom.schools,
   }
-  const plans = await runHeavy('planTogether', { undertakings: all.map(({ undertaking }) => undertaking), shared })
+  const task = { undertakings: all.map(({ undertaking }) => undertaking), shared }
+  // Where every worker has too much to do, the page waits for it itself.
+  const plans = await runHeavy('planTogether', task).catch((error: unknown) => {
+    if (error instanceof TooBusyError) return planTogether(task)
+    throw error
+  })
   const told = all.map(({ id, data, gists }, i) => {
     const names = Object.fromEntries(gists.map((gist) => [gist.id, gist.name]))
     const plan = plans[i]!
@@ -71,13 +75,6 @@ export async function loadPlans(words: Vocabulary, now: Minutes, projectId?: str
     }
   })
   return { plans: told, waiting: waiting.map(({ project: { id, data } }) => ({ id, name: data.name })) }
-}
-
-/** The first of them, the asked one always among them; and the others. */
-function firstOf(open: readonly ProjectWhole[], asked: string | undefined): [ProjectWhole[], ProjectWhole[]] {
-  const inTurn = open.toSorted((a, b) => Number(b.project.id === asked) - Number(a.project.id === asked))
-  const first = new Set(inTurn.slice(0, MOST_TOGETHER))
-  return [open.filter((one) => first.has(one)), open.filter((one) => !first.has(one))]
 }
 
 /** What is done has no steps any more. */
