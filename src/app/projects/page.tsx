@@ -1,4 +1,5 @@
 import type { Metadata } from 'next'
+import { textFrom, type Asked } from '@/app/asked'
 import { loadProjects } from '@/features/make/projects/load'
 import { ProjectList } from '@/features/make/projects/ProjectList'
 import { damagedOf } from '@/features/shared/damaged/load'
@@ -6,7 +7,9 @@ import { readPreferences } from '@/features/shared/settings/readPreferences'
 
 export const metadata: Metadata = { title: 'Projects' }
 
-export default async function ProjectsPage() {
-  const [projects, damaged] = await Promise.all([readPreferences().then(loadProjects), damagedOf('project')])
-  return <ProjectList projects={projects} damaged={damaged} />
+export default async function ProjectsPage({ searchParams }: { searchParams: Promise<Asked> }) {
+  const isAll = textFrom(await searchParams, 'all') !== ''
+  const preferences = await readPreferences()
+  const [loaded, damaged] = await Promise.all([loadProjects(preferences, isAll), damagedOf('project')])
+  return <ProjectList {...loaded} damaged={damaged} />
 }

@@ -9,7 +9,8 @@ import { StrongLink } from '@/ui/kit/links'
 import { Page, Paper, Soft } from '@/ui/kit/surfaces'
 import { type loadProjects } from './load'
 
-type Row = Awaited<ReturnType<typeof loadProjects>>[number]
+type Loaded = Awaited<ReturnType<typeof loadProjects>>
+type Row = Loaded['projects'][number]
 
 const Cards = styled.div`
   display: grid;
@@ -18,7 +19,7 @@ const Cards = styled.div`
 `
 
 /** What is being made, and what was. */
-export function ProjectList({ projects, damaged }: { projects: readonly Row[]; damaged: readonly DamagedCard[] }) {
+export function ProjectList({ projects, count, damaged }: Loaded & { damaged: readonly DamagedCard[] }) {
   const going = projects.filter(({ finished }) => finished === null)
   const done = projects.filter(({ finished }) => finished !== null)
   return (
@@ -43,6 +44,13 @@ export function ProjectList({ projects, damaged }: { projects: readonly Row[]; d
           <ProjectCard key={project.id} {...project} />
         ))}
       </Cards>
+      {count > projects.length ? (
+        <p>
+          <Link href="/projects?all=yes" prefetch={false}>
+            All {count} projects
+          </Link>
+        </p>
+      ) : null}
     </Page>
   )
 }

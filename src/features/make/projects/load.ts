@@ -30,6 +30,7 @@ import { drawnAs } from '@/ui/cloth/drawnAs'
 import { enoughFor, toBuy, type Making } from '../holding/enoughFor'
 import { hangs } from '../holding/hangs'
 import { needWords, partnerWords } from '../patterns/needWords'
+import { shownOf } from './shownOf'
 
 interface Preferences {
   units: UnitSystem
@@ -49,8 +50,11 @@ interface Place {
 /** Pieces that are offered for each place. */
 const OFFERED = 6
 
-/** Every project with where it stands, those that are not done first. */
-export async function loadProjects(preferences: Preferences) {
+/**
+ * Projects, those that are not done first, the latest before the others.
+ * @param isAll all of them; else the first few
+ */
+export async function loadProjects(preferences: Preferences, isAll: boolean) {
   const db = await notebook()
   const [projects, lays, patterns, shelf] = await Promise.all([
     listProjects(db),
@@ -58,8 +62,9 @@ export async function loadProjects(preferences: Preferences) {
     listPatterns(db),
     shelfOf(db, preferences.words),
   ])
-  return projects
-    .map((whole) => {
+  return {
+    count: projects.length,
+    projects: shownOf(projects, isAll).map((whole) => {
       const pattern = patterns.find(({ id }) => id === whole.project.data.patternId)
       const mine = lays.kept.filter(({ data }) => data.patternId === pattern?.id)
       const standing = standingOf(whole, pattern, shelf, preferences, mine)
@@ -74,9 +79,8 @@ export async function loadProjects(preferences: Preferences) {
         tile: main && drawnAs(main.weave, main.look),
         cloth: main?.name ?? '',
       }
-    })
-    .reverse()
-    .toSorted((a, b) => Number(a.finished !== null) - Number(b.finished !== null))
+    }),
+  }
 }
 
 /** A project with all that its steps show. @returns undefined where there is no such project */
