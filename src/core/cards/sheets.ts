@@ -150,7 +150,11 @@ export const NOWHERE = 'Nowhere in particular'
 /** What lies in each place, in the order in which the places come first. */
 export function byPlace<T extends { place: string }>(lying: readonly T[]): { place: string; pieces: T[] }[] {
   const places = new Map<string, T[]>()
-  for (const piece of lying) places.set(piece.place, [...(places.get(piece.place) ?? []), piece])
+  for (const piece of lying) {
+    const before = places.get(piece.place)
+    if (before) before.push(piece)
+    else places.set(piece.place, [piece])
+  }
   return [...places].map(([place, pieces]) => ({ place, pieces }))
 }
 

@@ -1,8 +1,8 @@
-import { findFeature, stateLabel } from '@/core/identify/features'
+import { findFeature } from '@/core/identify/features'
 import { tellsApart } from '@/core/identify/tellsApart'
 import { FIBRE_IDS, FIBRE_WORDS, type FibreId } from '@/core/vocabulary/fibres'
 import { type Vocabulary } from '@/core/vocabulary/words'
-import { fibresTold } from '../lookup/fibresTold'
+import { fibresTold, statesSaid } from '../lookup/fibresTold'
 
 const fibreOf = (id: string, usual: FibreId) => FIBRE_IDS.find((one) => one === id) ?? usual
 
@@ -11,8 +11,6 @@ export function loadCompared(a: string, b: string, words: Vocabulary) {
   const [one, other] = [fibreOf(a, 'silk'), fibreOf(b, 'polyester')]
   const told = fibresTold(words)
   const [mine, theirs] = [one, other].map((id) => told.find((fibre) => fibre.id === id)!)
-  const say = (feature: string, states: readonly string[]) =>
-    states.map((state) => stateLabel(feature, state).toLowerCase()).join(' or ')
   const titles = [...new Set([...mine!.facts, ...theirs!.facts].map(({ title }) => title))]
   const figure = (facts: typeof mine, title: string) =>
     facts!.facts.find((fact) => fact.title === title)?.value ?? 'not known'
@@ -24,8 +22,8 @@ export function loadCompared(a: string, b: string, words: Vocabulary) {
       title: findFeature(telling.feature)!.title,
       hazard: findFeature(telling.feature)!.hazard,
       bits: telling.bits,
-      one: say(telling.feature, telling.one),
-      other: say(telling.feature, telling.other),
+      one: statesSaid(telling.feature, telling.one),
+      other: statesSaid(telling.feature, telling.other),
     })),
     figures: titles.map((title) => ({ title, one: figure(mine, title), other: figure(theirs, title) })),
     fibres: FIBRE_IDS.map((id) => [id, FIBRE_WORDS[id][words]] as const),

@@ -74,9 +74,14 @@ const WORTH_A_WORD = 0.5
 export function usualOf(feature: FeatureId, fibre: FibreId): string {
   const weights = weightsOf({ id: feature })[fibre]
   const most = Math.max(...Object.values(weights))
-  return Object.entries(weights)
+  const usual = Object.entries(weights)
     .filter(([, weight]) => weight >= most * WORTH_A_WORD)
     .sort((a, b) => b[1] - a[1])
-    .map(([state]) => stateLabel(feature, state).toLowerCase())
-    .join(' or ')
+    .map(([state]) => state)
+  return statesSaid(feature, usual)
+}
+
+/** What a look may show, in words. */
+export function statesSaid(feature: string, states: readonly string[]): string {
+  return states.map((state) => stateLabel(feature, state).toLowerCase()).join(' or ')
 }

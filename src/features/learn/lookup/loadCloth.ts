@@ -1,6 +1,6 @@
 import { clothCalled, namedCloths } from '@/core/cloths/catalogue'
 import { neighboursOf, partedBy } from '@/core/practice/looks'
-import { capitalised, type UnitSystem } from '@/core/units/format'
+import { type UnitSystem } from '@/core/units/format'
 import { FIBRE_WORDS } from '@/core/vocabulary/fibres'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { clothTold } from './clothsTold'
@@ -27,7 +27,6 @@ export async function loadCloth(id: string, preferences: { units: UnitSystem; wo
       .slice(0, NEIGHBOURS)
       .map((other) => ({
         ...clothTold(other, preferences),
-        name: capitalised(other.name[words]),
         parted: partedBy(cloth, other)[0] ?? null,
       })),
     stash: await inStash(({ called }) => clothCalled(called, words)?.id === id, preferences),

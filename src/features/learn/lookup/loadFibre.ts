@@ -1,10 +1,10 @@
 import { namedCloths } from '@/core/cloths/catalogue'
-import { features, findFeature, stateLabel } from '@/core/identify/features'
+import { findFeature, otherFeatures } from '@/core/identify/features'
 import { nearestTo } from '@/core/identify/nearest'
 import { capitalised, type UnitSystem } from '@/core/units/format'
 import { FIBRE_IDS, FIBRE_WORDS } from '@/core/vocabulary/fibres'
 import { type Vocabulary } from '@/core/vocabulary/words'
-import { fibresTold, usualOf } from './fibresTold'
+import { fibresTold, statesSaid, usualOf } from './fibresTold'
 import { inStash } from './inStash'
 
 /** So many that are taken for it are told. */
@@ -15,13 +15,13 @@ export async function loadFibre(name: string, preferences: { units: UnitSystem; 
   const id = FIBRE_IDS.find((one) => one === name)
   if (!id) return undefined
   const { words } = preferences
-  const say = (feature: string, states: readonly string[]) =>
-    states.map((state) => stateLabel(feature, state).toLowerCase()).join(' or ')
   return {
     ...fibresTold(words).find((one) => one.id === id)!,
-    tests: features
-      .filter(({ kind }) => kind !== 'burn')
-      .map((feature) => ({ title: feature.title, usual: usualOf(feature.id, id), source: feature.source })),
+    tests: otherFeatures.map((feature) => ({
+      title: feature.title,
+      usual: usualOf(feature.id, id),
+      source: feature.source,
+    })),
     neighbours: nearestTo(id)
       .slice(0, NEIGHBOURS)
       .map(({ fibre, best }) => ({
@@ -29,8 +29,8 @@ export async function loadFibre(name: string, preferences: { units: UnitSystem; 
         name: capitalised(FIBRE_WORDS[fibre][words]),
         parted: best && {
           title: findFeature(best.feature)!.title,
-          one: say(best.feature, best.one),
-          other: say(best.feature, best.other),
+          one: statesSaid(best.feature, best.one),
+          other: statesSaid(best.feature, best.other),
         },
       })),
     cloths: namedCloths

@@ -1,6 +1,7 @@
 'use client'
 
 import Link from 'next/link'
+import { NOWHERE } from '@/core/cards/sheets'
 import { useCallback } from 'react'
 import { type FigureLine, type Month } from '@/core/shelf/looking'
 import { EChart, type Palette } from '@/ui/charts/EChart'
@@ -28,7 +29,7 @@ export function LookingPage({ pieces, families, weights, knowing, money, months,
           <PlainList $gap="0.3rem">
             {money.map(({ place, currency, paid, pieces: count, query }) => (
               <li key={place + currency}>
-                <Link href={`/stash?${query}`}>{place || 'Nowhere in particular'}</Link>: {currency}
+                <Link href={`/stash?${query}`}>{place || NOWHERE}</Link>: {currency}
                 {paid.toFixed(2)}, {count} {count === 1 ? 'piece' : 'pieces'}
               </li>
             ))}

@@ -3,6 +3,7 @@
 import { useWindowVirtualizer } from '@tanstack/react-virtual'
 import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react'
 import styled from 'styled-components'
+import { NOWHERE } from '@/core/cards/sheets'
 import { Shelf } from '../../shared/stash/Shelf'
 import { type StashRow } from '../rows'
 import { linesOf } from './lines'
@@ -72,7 +73,7 @@ export function Shelves({ first, found, places, address }: Props) {
       {items.map(({ index, key, start }) => {
         const line = lines[index]!
         const style = { transform: `translateY(${start - top}px)` }
-        const name = line.place || 'Nowhere in particular'
+        const name = line.place || NOWHERE
         return (
           <div key={key} ref={virtual.measureElement} data-index={index} style={style}>
             {line.kind === 'heading' ? (
