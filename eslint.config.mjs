@@ -129,20 +129,6 @@ export default tseslint.config(
     rules: { 'max-lines-per-function': ['error', { max: 80, skipBlankLines: true, skipComments: true }] },
   },
   {
-    // Still too long: each of these falls into parts that have a name of their own. Nothing may join them.
-    files: [
-      'src/features/find-out/burn/LayOut.tsx',
-      'src/features/find-out/burn/log/BenchLog.tsx',
-      'src/features/find-out/burn/log/SpecimenNotes.tsx',
-      'src/features/find-out/burn/verdict/Why.tsx',
-      'src/features/find-out/inspect/Inspect.tsx',
-      'src/features/find-out/loupe/HandCount.tsx',
-      'src/features/find-out/measure/disc/DrapedDisc.tsx',
-      'src/features/learn/weave/WeavePage.tsx',
-    ],
-    rules: { 'max-lines-per-function': 'off' },
-  },
-  {
     // Tables: a description of every address, drawings.
     files: ['src/server/api/openapi.ts', 'src/server/store/migrations/*.ts', 'src/ui/burn/Drawing.tsx'],
     rules: { 'max-lines-per-function': 'off' },

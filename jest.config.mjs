@@ -15,9 +15,10 @@ export default {
   },
   // These ship as modules only.
   transformIgnorePatterns: [
-    '/node_modules/(?!(kysely|uuid|clipper2-ts|earcut|dxf-parser|svgpath|svg-parser|d3-contour|d3-array|internmap|colorjs\\.io|ts-fsrs)/)',
+    '/node_modules/(?!(kysely|uuid|clipper2-ts|earcut|dxf-parser|svgpath|svg-parser|d3-contour|d3-array|internmap|colorjs\\.io|ts-fsrs|ical\\.js)/)',
   ],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+  setupFiles: ['<rootDir>/tests/support/dom.ts'],
   modulePathIgnorePatterns: ['<rootDir>/.next', '<rootDir>/.notebooks'],
   maxWorkers: 2,
   // A busy machine is slow, not wrong.

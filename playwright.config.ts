@@ -1,5 +1,6 @@
-import { readdirSync } from 'node:fs'
+import { existsSync, readdirSync } from 'node:fs'
 import { defineConfig } from '@playwright/test'
+import { chromium } from './scripts/debian.json'
 
 const specs = readdirSync('tests/e2e').filter((name) => name.endsWith('.spec.ts'))
 
@@ -16,7 +17,7 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     launchOptions: {
-      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+      executablePath: process.env.CHROMIUM ?? chromium.map((name) => `/usr/bin/${name}`).find(existsSync),
       args: [
         '--no-sandbox',
         '--disable-gpu',

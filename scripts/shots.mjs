@@ -1,4 +1,5 @@
 import { chromium } from '@playwright/test'
+import { chromiumPath } from './chromium.mjs'
 import { mkdirSync } from 'node:fs'
 import { pages } from '../src/features/shared/pages.ts'
 
@@ -41,7 +42,7 @@ for (const { path } of views)
 
 mkdirSync(folder, { recursive: true })
 const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  executablePath: chromiumPath(),
   args: [
     '--no-sandbox',
     '--disable-gpu',

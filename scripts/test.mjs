@@ -1,28 +1,7 @@
-import { spawnSync } from 'node:child_process'
-import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
+import { mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
+import { ensureChromium } from './chromium.mjs'
 import { bin, ensureBuilt, ensureInstalled, root, run, runBeside } from './lib.mjs'
-
-/** Where Debian puts Chromium; CHROMIUM names another. */
-const chromium = process.env.CHROMIUM ?? '/usr/bin/chromium'
-
-function ensureChromium() {
-  if (existsSync(chromium)) return true
-  const mayInstall = process.getuid?.() === 0 && spawnSync('which', ['apt-get']).status === 0
-  if (mayInstall) {
-    console.log('Installing Debian’s Chromium…')
-    run('apt-get', ['update', '-qq'])
-    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], {
-      DEBIAN_FRONTEND: 'noninteractive',
-    })
-  }
-  if (existsSync(chromium)) return true
-  console.error(
-    `\nThe browser tests need Chromium at ${chromium}. Install Debian’s package (apt-get install chromium), ` +
-      'or set CHROMIUM to where it is.',
-  )
-  return false
-}
 
 const results = join(root, 'test-results')
 const jestFile = join(results, 'jest.json')
@@ -58,7 +37,8 @@ count('unit and reference tests', jestOk, jestFile, ({ numPassedTests, numFailed
 ])
 
 ensureBuilt()
-if (ensureChromium()) {
+const chromium = ensureChromium()
+if (chromium) {
   const env = { PLAYWRIGHT_JSON_OUTPUT_NAME: playwrightFile, CHROMIUM: chromium }
   const browserOk = run(bin('playwright'), ['test'], env) === 0
   // Playwright empties its own output folder, not this file's.

@@ -6,7 +6,7 @@ import { keepWorkroom } from '../server/workroom'
 
 /** What stands in the theatre's workroom, and when somebody has time; invented. */
 const WORKROOM = {
-  machine: { overlocker: true, walkingFoot: false, smallestNeedle: 70 },
+  machine: { overlocker: true, feet: ['zip', 'buttonhole', 'rolled-hem'], smallestNeedle: 70 },
   household: { washerKg: 5, dryer: false, lineMetres: 14, celsius: 16, humidityPercent: 70 },
   hours: [
     { day: 0, from: '18:30', to: '21:30' },
@@ -18,8 +18,23 @@ const WORKROOM = {
 /** Seams that were tried on scraps, by the name of the piece. */
 const SEAMS = [
   { piece: 'Palm court viscose', needleNm: 80, lengthMm: 2.5, came: 'puckered', notes: 'Bobbin too tight, too.' },
-  { piece: 'Palm court viscose', needleNm: 75, lengthMm: 2.2, came: 'good', tension: 'looser', notes: '' },
-  { piece: 'Bellboy red melton', needleNm: 90, lengthMm: 3, came: 'good', notes: 'Raw edges are enough.' },
+  {
+    piece: 'Palm court viscose',
+    needleNm: 75,
+    lengthMm: 2.2,
+    came: 'good',
+    tension: 'looser',
+    technique: 'french',
+    notes: '',
+  },
+  {
+    piece: 'Bellboy red melton',
+    needleNm: 90,
+    lengthMm: 3,
+    came: 'good',
+    technique: 'bound',
+    notes: 'Raw edges are enough; bound ones look finished.',
+  },
 ] as const
 
 /** The workroom, and the test seams. @param ids of pieces, by name @param at ISO 8601 */

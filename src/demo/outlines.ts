@@ -12,15 +12,42 @@ function about(kindId: string, mm: Readonly<Record<string, number>>, change: Par
     .map((piece) => ({ ...asDrawn(piece), isAbout: true, ...change }))
 }
 
-function asDrawn({ name, outline, notches, warpDeg, onFold, count, pair, size }: FoundPiece): Drawn {
+function asDrawn({ name, outline, notches, marks, warpDeg, onFold, count, pair, size }: FoundPiece): Drawn {
   const points = outline.map(([x, y]): [number, number] => [x, y])
-  const marks = notches.map(({ id, at: [x, y] }) => ({ id, at: [x, y] as [number, number] }))
-  return { name, outline: points, notches: marks, warpDeg, onFold, count, pair, size, from: 'measures' }
+  const notched = notches.map(({ id, at: [x, y] }) => ({ id, at: [x, y] as [number, number] }))
+  const marked = marks.map(({ is, points: on }) => ({ is, points: on.map(([x, y]): [number, number] => [x, y]) }))
+  return {
+    name,
+    outline: points,
+    notches: notched,
+    marks: marked,
+    warpDeg,
+    onFold,
+    count,
+    pair,
+    size,
+    from: 'measures',
+  }
 }
 
 function strip(name: string, width: number, length: number, change: Partial<Drawn> = {}): Drawn {
   return { ...asDrawn(plainFound(name, rectangle(width, length))), from: 'points', ...change }
 }
+
+/** Where the breast pocket sits, its upper corners drilled. */
+const POCKET: Drawn['marks'] = [
+  {
+    is: 'line',
+    points: [
+      [60, 480],
+      [60, 350],
+      [180, 350],
+      [180, 480],
+    ],
+  },
+  { is: 'drill', points: [[65, 475]] },
+  { is: 'drill', points: [[175, 475]] },
+]
 
 /** Outlines of the wardrobe's patterns, by the pattern's name; invented. */
 export const demoOutlines: Readonly<Record<string, readonly Drawn[]>> = {
@@ -36,6 +63,7 @@ export const demoOutlines: Readonly<Record<string, readonly Drawn[]>> = {
     ...piece,
     // Side seams meet where the cloth is striped.
     notches: ['front', 'back'].includes(piece.name) ? [{ id: 'side', at: piece.outline[1]! }] : [],
+    marks: piece.name === 'front' ? POCKET : [],
   })),
   'Harbour mistress’s coat': about('robe', { chest: 1020, length: 1080, sleeve: 580 }),
   'Chorus tiered skirts': about('tiers', { round: 760, length: 660 }),

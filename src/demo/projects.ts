@@ -18,6 +18,11 @@ export const demoProjects: readonly DemoProject[] = [
       view: 'A',
       notes: 'The lantern scene: she stands in the wind machine.',
       bought: ['thread'],
+      currency: '£',
+      costs: [
+        { what: 'thread', amount: 4.2 },
+        { what: '5 large buttons', amount: 11.5 },
+      ],
     },
     pattern: 'Harbour mistress’s coat',
     cloths: { main: 'Bellboy red melton', lining: 'Ballroom lining, champagne' },

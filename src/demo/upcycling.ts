@@ -58,7 +58,17 @@ export const demoGarments: readonly DemoGarment[] = [
       look: plain('#7f9cbc', '#dfe5ea'),
       tags: ['to take apart'],
     },
-    garment: { chestMm: 1020, hipMm: 1080, lengthMm: 1080, seams: 'overlocked', worn: ['underarms'] },
+    garment: {
+      chestMm: 1020,
+      hipMm: 1080,
+      lengthMm: 1080,
+      seams: 'overlocked',
+      worn: ['underarms'],
+      places: [
+        { panel: 'back', is: 'stained', x: 0.3, y: 0.25, acrossMm: 120, onEach: false },
+        { panel: 'front', is: 'faded', x: 0.6, y: 0.7, acrossMm: 220, onEach: false },
+      ],
+    },
   },
   {
     piece: {

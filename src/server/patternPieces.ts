@@ -31,8 +31,8 @@ export async function keepFound(
     if (before.length + found.length > MOST_OF_ONE)
       throw new RangeError(`A pattern has at most ${MOST_OF_ONE} pieces here.`)
     for (const piece of found) {
-      const { name, outline, notches, warpDeg, onFold, count, pair, size } = piece
-      const data = { name, outline, notches, warpDeg, onFold, count, pair, size, patternId, ...rest }
+      const { name, outline, notches, marks, warpDeg, onFold, count, pair, size } = piece
+      const data = { name, outline, notches, marks, warpDeg, onFold, count, pair, size, patternId, ...rest }
       await createRecord(open, 'pattern-piece', PatternPieceSchema.parse(data), at)
     }
     return found.length

@@ -1,3 +1,4 @@
+import { type Machine } from '../core/sew/sewCase'
 import { WorkroomSchema, type Workroom } from '../core/notebook/kinds/workroom'
 import { type Notebook } from './database'
 import { allRecords, changeRecord, createRecord, within } from './store/repository'
@@ -8,11 +9,36 @@ export async function readWorkroom(db: Notebook): Promise<{ isAsked: boolean; wo
   return { isAsked: first !== undefined, workroom: first?.data ?? WorkroomSchema.parse({}) }
 }
 
+/** What they sew with, as advice asks for it. */
+export function machineOf({ machine: { overlocker, feet, smallestNeedle } }: Workroom): Machine {
+  return { overlocker, walkingFoot: feet.includes('walking'), smallestNeedle }
+}
+
+/** Keeps what the person said of it; what calendars said stays. @param at ISO 8601 */
+export function keepSaid(db: Notebook, said: Omit<Workroom, 'calendar'>, at: string): Promise<void> {
+  return changeWorkroom(db, (workroom) => ({ ...workroom, ...said }), at)
+}
+
+/** Keeps what calendars said; what the person said stays. @param at ISO 8601 */
+export function keepCalendar(
+  db: Notebook,
+  change: (calendar: Workroom['calendar']) => Workroom['calendar'],
+  at: string,
+): Promise<void> {
+  return changeWorkroom(db, ({ calendar, ...said }) => ({ ...said, calendar: change(calendar) }), at)
+}
+
 /** Keeps it, in place of what was kept before. @param at ISO 8601 */
-export async function keepWorkroom(db: Notebook, workroom: Workroom, at: string): Promise<void> {
+export function keepWorkroom(db: Notebook, workroom: Workroom, at: string): Promise<void> {
+  return changeWorkroom(db, () => workroom, at)
+}
+
+/** Reads and writes in one stroke, so that no window's change is lost to another's. */
+async function changeWorkroom(db: Notebook, change: (before: Workroom) => Workroom, at: string): Promise<void> {
   await within(db, async (open) => {
     const [first] = (await allRecords(open, 'workroom')).kept
-    if (first) await changeRecord(open, 'workroom', first, workroom, at)
-    else await createRecord(open, 'workroom', workroom, at)
+    const next = change(first?.data ?? WorkroomSchema.parse({}))
+    if (first) await changeRecord(open, 'workroom', first, next, at)
+    else await createRecord(open, 'workroom', next, at)
   })
 }

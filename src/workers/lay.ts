@@ -1,11 +1,11 @@
 import { expose } from 'comlink'
 import { layOut } from '@/core/lay/lay'
 import { bySeconds } from '@/core/lay/search/budget'
-import { type LayAnswer, type LayPanel, type LayTask } from '@/core/lay/types'
+import { type LayAnswer, type LayTask } from '@/core/lay/types'
 import { bothLeanings, type Leaning } from '@/core/making/leaning'
 import { savings, type Saving } from '@/core/making/short'
 import { type UsedUp } from '@/core/making/leastLost'
-import { usingUp, type Candidate } from '@/core/making/useUp'
+import { usingUp, type Candidate, type ToUseUp } from '@/core/making/useUp'
 import { byWidth, type WidthAsked } from '@/core/making/widths'
 
 /** Between two best lays that are told, at least so long, ms: more often nobody sees. */
@@ -45,8 +45,8 @@ const jobs = {
     for (const one of bothLeanings(task, leanDeg)) onOne(one)
   },
   /** Which patterns can be cut from odd pieces, told one by one. */
-  usingUp(panels: readonly LayPanel[], candidates: readonly Candidate[], onOne: (one: UsedUp) => void): void {
-    for (const one of usingUp(panels, candidates)) onOne(one)
+  usingUp(things: readonly ToUseUp[], candidates: readonly Candidate[], onOne: (one: UsedUp) => void): void {
+    for (const one of usingUp(things, candidates)) onOne(one)
   },
 }
 export type LayJobs = typeof jobs

@@ -1,4 +1,5 @@
 import { type Page, allKept, expect, test, open } from './fixtures'
+import { PIXEL } from '../support/pixel'
 import { answer, answerSeveral, begin, enough, layOut, readCautions } from './atTheBench'
 
 test.beforeEach(({ page }) => readCautions(page))
@@ -10,12 +11,6 @@ async function burnWool(page: Page) {
   await answerSeveral(page, '4')
   await enough(page)
 }
-
-/** The smallest PNG that is one: a single pixel. */
-const PIXEL = Buffer.from(
-  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
-  'base64',
-)
 
 test('what is laid out counts: the question, the past and its switch, the part', async ({ page }) => {
   await layOut(page)

@@ -134,3 +134,19 @@ test('bench cards: every fibre, every test with its caution, needles and irons, 
   await expect(page.getByRole('button', { name: /Print them/ })).toBeHidden()
   await expect(chart).toBeVisible()
 })
+
+test('the one search finds seams, tests, fibres and care symbols where they are told', async ({ page }) => {
+  const search = async (text: string, title: string | RegExp) => {
+    await open(page, `/search?q=${encodeURIComponent(text)}`)
+    await page.getByRole('link', { name: title }).first().click()
+  }
+  await search('flat felled', 'Flat-felled seam')
+  await expect(page).toHaveURL(/\/techniques#flat-felled$/)
+  await search('rayon', /viscose \(US rayon\)/)
+  await expect(page).toHaveURL(/\/learn\/fibres\/viscose$/)
+  await search('tumble low', /Tumble dry, low/)
+  await expect(page).toHaveURL(/\/learn\/care#tumble-low$/)
+  await expect(page.getByText('A square with a circle and one dot in it')).toBeVisible()
+  await search('acetone', 'Acetone')
+  await expect(page).toHaveURL(/\/bench\/tests/)
+})

@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs'
+import { PIXEL } from '../support/pixel'
 import { fill } from './everyScreen'
 import { expect, open, test } from './fixtures'
 
@@ -110,4 +111,68 @@ test('what has to be bought to sew it is listed, and ticked off', async ({ page 
   await supplies.getByText(/thread, \d+ to \d+ m/).click()
   await page.reload()
   await expect(supplies.getByRole('checkbox').first()).toBeChecked()
+})
+
+test('a calendar that is read keeps the plan clear of what stands in it', async ({ page }) => {
+  await open(page, '/workroom')
+  const calendar = page.getByRole('region', { name: 'What stands in your calendar' })
+  const give = (text: string) =>
+    calendar
+      .locator('input[type=file]')
+      .setInputFiles({ name: 'mine.ics', mimeType: 'text/calendar', buffer: Buffer.from(text) })
+  await give('a shopping list')
+  await expect(calendar.getByRole('alert')).toContainText('This is no calendar')
+  // Every Sunday afternoon but its last hour is taken.
+  const event = ['BEGIN:VEVENT', 'UID:choir@elsewhere', 'DTSTART:20240107T130000', 'DURATION:PT4H']
+  const lines = ['BEGIN:VCALENDAR', 'VERSION:2.0', ...event, 'RRULE:FREQ=WEEKLY', 'END:VEVENT', 'END:VCALENDAR', '']
+  await give(lines.join('\r\n'))
+  await expect(calendar.getByRole('status')).toContainText(/1[1-3] times taken/)
+  await open(page, `/projects/${ids.project}/plan`)
+  const times = await page.locator('time').allTextContents()
+  expect(times.length).toBeGreaterThan(4)
+  for (const time of times) expect(time).toMatch(/^17:/)
+  await open(page, '/workroom')
+  await calendar.getByRole('button', { name: 'Forget what it said' }).click()
+  await expect(calendar.getByRole('button', { name: 'Forget what it said' })).toHaveCount(0)
+})
+
+test('a step is timed, the timer outlives a reload, and what it took makes the plan this person’s own', async ({
+  page,
+}) => {
+  await page.clock.install()
+  await open(page, `/projects/${ids.project}/plan`)
+  const next = page.getByRole('region', { name: 'The next step' })
+  await next.getByRole('button', { name: /Time the work/ }).click()
+  await expect(next.getByRole('timer').first()).toContainText('to go')
+  await page.reload()
+  await expect(next.getByRole('timer').first()).toContainText('to go')
+  await page.clock.fastForward('10:00:00')
+  await expect(next.getByText('The planned time is over.')).toBeVisible()
+  await next.getByRole('button', { name: 'It is done' }).click()
+  await expect(page.getByText('1 step is done.')).toBeVisible()
+  await expect(page.getByText(/By your watch you take \d+ % longer than is usual/)).toBeVisible()
+})
+
+test('a test seam keeps its picture, and stands under the way that it was sewn in', async ({ page }) => {
+  await open(page, `/stash/${ids.piece}/sew`)
+  const seams = page.getByRole('region', { name: 'Test seams' })
+  await seams.getByLabel('Sewn as').selectOption('French seam')
+  await seams.locator('input[type=file]').setInputFiles({ name: 'seam.png', mimeType: 'image/png', buffer: PIXEL })
+  await expect(seams.getByText('seam.png goes along.')).toBeVisible()
+  await seams.getByRole('button', { name: 'Keep this test seam' }).click()
+  await expect(seams.getByRole('img', { name: /^The seam: NM/ })).toBeVisible()
+  await open(page, '/techniques')
+  const french = page.getByRole('region', { name: 'French seam' })
+  await expect(french.getByRole('img', { name: /^On Palm court viscose: NM/ })).toBeVisible()
+  await french.getByRole('link', { name: 'Palm court viscose' }).click()
+  await expect(page).toHaveURL(/\/sew$/)
+})
+
+test('what things cost is written down, and added up', async ({ page }) => {
+  await open(page, `/projects/${ids.project}`)
+  await page.getByText('What it costs', { exact: true }).click()
+  const price = page.getByRole('textbox', { name: /thread, \d+ to \d+ m/ })
+  await price.fill('4.5')
+  await price.press('Tab')
+  await expect(page.getByText(/^It costs 4\.50, and \d+ without a price yet$/)).toBeVisible()
 })

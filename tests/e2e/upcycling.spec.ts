@@ -38,6 +38,38 @@ test('a garment is measured and taken apart: its panels lie in the stash, its zi
   await expect(page.getByText(/Zip off denim/)).toBeVisible()
 })
 
+test('what is not good is drawn on a garment’s panels, by mouse and in figures, and is no cloth', async ({
+  page,
+}) => {
+  const dress = await keep(page, 'dress', 'chambray')
+  await open(page, `/stash/${dress}/apart`)
+  const cloth = async () => Number(/([\d.]+) m² of cloth/.exec((await page.locator('main').textContent())!)![1])
+  const before = await cloth()
+  const how = page.getByRole('region', { name: 'How it is' })
+  const back = how.getByRole('img', { name: /^Back, 0 marked/ })
+  await back.scrollIntoViewIfNeeded()
+  const drawing = (await back.boundingBox())!
+  const at = (x: number, y: number) => [drawing.x + drawing.width * x, drawing.y + drawing.height * y] as const
+  await page.mouse.move(...at(0.45, 0.5))
+  await page.mouse.down()
+  await page.mouse.move(...at(0.55, 0.55), { steps: 3 })
+  await page.mouse.up()
+  await expect(how.getByRole('group', { name: 'Place 1' })).toBeVisible()
+  await how.getByLabel('Panel').selectOption('2 × sleeve')
+  await how.getByLabel('It is').first().selectOption('worn thin')
+  await how.getByRole('button', { name: 'Mark a place' }).press('Enter')
+  await how.getByRole('textbox', { name: 'Across' }).fill('30')
+  await how.getByRole('textbox', { name: 'Across' }).press('Tab')
+  expect(await serious(page)).toEqual([])
+  await page.getByRole('button', { name: 'Reckon it so' }).click()
+  await expect(page.getByRole('img', { name: 'sleeve marked, drawn' })).toBeVisible()
+  expect(await cloth()).toBeLessThan(before)
+  await page.reload()
+  await how.getByLabel('Panel').selectOption('back, 1 marked')
+  await how.getByRole('button', { name: 'Take place 1 away' }).click()
+  await expect(how.getByRole('group', { name: 'Place 1' })).toHaveCount(0)
+})
+
 test('the box is counted down and up, and filled by keys', async ({ page }) => {
   await open(page, '/stash/notions')
   await page.getByLabel('What it is', { exact: true }).fill('Brass buttons')

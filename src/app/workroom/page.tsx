@@ -1,6 +1,7 @@
 import type { Metadata } from 'next'
 import { SEW_SCHOOLS } from '@/core/sew/rule'
 import { WASH_SCHOOLS } from '@/core/prepare/washing'
+import { calendarTold } from '@/features/make/workroom/calendarTold'
 import { WorkroomPage } from '@/features/make/workroom/WorkroomPage'
 import { notebook } from '@/server/database'
 import { readWorkroom } from '@/server/workroom'
@@ -8,11 +9,11 @@ import { readWorkroom } from '@/server/workroom'
 export const metadata: Metadata = { title: 'My workroom' }
 
 export default async function MyWorkroomPage() {
-  const { workroom } = await readWorkroom(await notebook())
+  const { calendar, ...said } = (await readWorkroom(await notebook())).workroom
   const schools = [...Object.entries(SEW_SCHOOLS), ...Object.entries(WASH_SCHOOLS)].map(([id, { words, sides }]) => ({
     id,
     words,
     sides: sides as readonly string[],
   }))
-  return <WorkroomPage workroom={workroom} schools={schools} />
+  return <WorkroomPage workroom={said} calendar={calendarTold(calendar)} schools={schools} />
 }

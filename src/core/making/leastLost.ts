@@ -9,6 +9,12 @@ export interface UsedUp {
   left: number
   /** What made it fit, in the order in which it was tried; nothing where it fits as it is. */
   by: readonly { id: string; text: string }[]
+  /** Which pieces come out of which thing, by their names; a piece that comes out of two stands in both. */
+  from: readonly { thing: string; pieces: readonly string[] }[]
+  /** Pieces that lie along a hem which may stay as theirs. */
+  hems: readonly string[]
+  /** Cloth that it takes, mm². */
+  needsMm2: number
 }
 
 /** What fits first, and of that what loses least; of the rest, what is nearest to fitting. */

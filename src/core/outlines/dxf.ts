@@ -4,11 +4,14 @@ import { flatArc, flatBulge } from './flatten'
 import { settled, type Drawn } from './settled'
 import { MOST_FOUND, NoOutlines, type FoundOutlines } from './types'
 
-/** Layers of ASTM D6673 (from memory): cut line, notches of several shapes, mirror line, grain line. */
+/** Layers of ASTM D6673 (from memory): cut line, notches of several shapes, mirror line, grain line, marks. */
 const CUT = '1'
 const NOTCHES = ['4', '80', '81', '82', '83']
 const MIRROR = '6'
 const GRAIN = '7'
+/** Lines inside a piece (darts, pockets, buttonholes), and holes that are drilled. */
+const INSIDE = '8'
+const DRILLED = '13'
 /** mm by the code of $INSUNITS: inches, feet, mm, cm, m. */
 const UNITS: Readonly<Record<number, number>> = { 1: 25.4, 2: 304.8, 4: 1, 5: 10, 6: 1000 }
 /** Ends nearer than this belong together, in the file’s units. */
@@ -82,6 +85,13 @@ function drawnOf(name: string, entities: readonly Entity[], scale: number): Draw
     outline: scaled(outline, scale),
     notches: scaled(
       on(...NOTCHES).flatMap(({ position }) => (position ? [[position.x, position.y] as const] : [])),
+      scale,
+    ),
+    lines: on(INSIDE)
+      .map((entity) => scaled(pointsOf(entity), scale))
+      .filter((line) => line.length >= 2),
+    drilled: scaled(
+      on(DRILLED).flatMap(({ position }) => (position ? [[position.x, position.y] as const] : [])),
       scale,
     ),
     grain: stretchOf(on(GRAIN), scale),

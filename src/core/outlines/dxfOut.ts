@@ -1,11 +1,13 @@
 import { boxOf, type Outline, type Point } from '../shapes/polygon'
 import { type FoundPiece } from './types'
 
-/** Layers of ASTM D6673, as they are read: cut line, notches, mirror line, grain line, words. */
+/** Layers of ASTM D6673, as they are read: cut line, notches, mirror line, grain line, marks, words. */
 const CUT = '1'
 const NOTCH = '4'
 const MIRROR = '6'
 const GRAIN = '7'
+const INSIDE = '8'
+const DRILLED = '13'
 const WORDS = '15'
 
 type Pair = readonly [code: number, value: string | number]
@@ -49,7 +51,7 @@ function section(name: string, inner: readonly Pair[]): Pair[] {
 }
 
 function blockOf(piece: FoundPiece, name: string): Pair[] {
-  const { outline, notches, onFold, warpDeg, count, pair, size } = piece
+  const { outline, notches, marks, onFold, warpDeg, count, pair, size } = piece
   const half = count / 2
   const words = [
     `PIECE NAME: ${oneLine(piece.name)}`,
@@ -66,6 +68,9 @@ function blockOf(piece: FoundPiece, name: string): Pair[] {
     ...polyline(GRAIN, grainOf(outline, warpDeg), false),
     ...(onFold ? polyline(MIRROR, foldOf(outline), false) : []),
     ...notches.flatMap((notch): Pair[] => [[0, 'POINT'], [8, NOTCH], ...at(notch.at)]),
+    ...marks.flatMap(({ is, points }): Pair[] =>
+      is === 'drill' ? [[0, 'POINT'], [8, DRILLED], ...at(points[0]!)] : polyline(INSIDE, points, false),
+    ),
     ...words.flatMap((text): Pair[] => [[0, 'TEXT'], [8, WORDS], ...at([0, 0]), [40, 5], [1, text]]),
     [0, 'ENDBLK'],
   ]

@@ -1,8 +1,8 @@
-import { areaOf, isSimple } from '../shapes/polygon'
+import { areaOf, isSimple, type Point } from '../shapes/polygon'
 import { readDxf } from './dxf'
 import { MEASURED_KINDS, measuredKind } from './measured/kinds'
 import { readSvg } from './svg'
-import { NoOutlines } from './types'
+import { NoOutlines, type PieceMark } from './types'
 import { dxfOfPieces } from './dxfOut'
 
 /** A DXF file of one block, by pairs of code and value. */
@@ -54,6 +54,7 @@ describe('DXF', () => {
           [0, 508],
         ],
         notches: [{ id: '1', at: [254, 127] }],
+        marks: [],
         warpDeg: 90,
         onFold: false,
         count: 2,
@@ -62,6 +63,47 @@ describe('DXF', () => {
       },
     ])
   })
+  const square = polyline('1', [
+    [0, 0],
+    [300, 0],
+    [300, 400],
+    [0, 400],
+  ])
+  const inside = (...points: [number, number][]) => polyline('8', points, false)
+
+  it('tells a dart by its feet at the edge, and keeps other lines and drill holes as such', () => {
+    const [piece] = readDxf(
+      dxf(
+        square +
+          inside([120, 395], [150, 280], [180, 395]) +
+          inside([100, 100], [150, 150], [200, 100]) +
+          inside([60, 300], [60, 200]) +
+          '0\nPOINT\n8\n13\n10\n150\n20\n290\n',
+      ),
+    ).pieces
+    expect(piece!.marks.map(({ is }) => is)).toEqual(['dart', 'line', 'line', 'drill'])
+    expect(piece!.marks[0]!.points).toEqual([
+      [120, 395],
+      [150, 280],
+      [180, 395],
+    ])
+    expect(piece!.marks[3]!.points).toEqual([[150, 290]])
+  })
+
+  it('moves marks with their piece, where it is laid on a fold', () => {
+    const mirror = polyline(
+      '6',
+      [
+        [300, 0],
+        [300, 400],
+      ],
+      false,
+    )
+    const [piece] = readDxf(dxf(square + mirror + '0\nPOINT\n8\n13\n10\n250\n20\n100\n')).pieces
+    expect(piece!.onFold).toBe(true)
+    expect(piece!.marks).toEqual([{ is: 'drill', points: [[50, 100]] }])
+  })
+
   it('lays the mirror line upright on x = 0, the piece to its right, whichever way it was drawn', () => {
     const across =
       polyline('1', [
@@ -152,12 +194,22 @@ describe('DXF', () => {
   )
   it('writes what it reads back unchanged', () => {
     const sent = measuredKind('skirt')!.draw({ waist: 700, hip: 1000, length: 600 }, 15)
+    const line: Point[] = [
+      [30, 200],
+      [60, 200],
+      [60, 240],
+    ]
+    const marks: PieceMark[] = [
+      { is: 'line', points: line },
+      { is: 'drill', points: [[45, 220]] },
+    ]
     const { pieces } = readDxf(
-      dxfOfPieces(sent.map((piece) => ({ ...piece, notches: [{ id: '1', at: [40, 50] as const }] }))),
+      dxfOfPieces(sent.map((piece) => ({ ...piece, notches: [{ id: '1', at: [40, 50] as const }], marks }))),
     )
     expect(pieces.map(({ name, onFold, count }) => [name, onFold, count])).toEqual(
       sent.map(({ name, onFold, count }) => [name, onFold, count]),
     )
+    for (const piece of pieces) expect(piece.marks).toEqual(marks)
     pieces.forEach(({ outline, notches, warpDeg }, i) => {
       expect(outline.map(([x, y]) => [x.toFixed(1), y.toFixed(1)])).toEqual(
         sent[i]!.outline.map(([x, y]) => [x.toFixed(1), y.toFixed(1)]),

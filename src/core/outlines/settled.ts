@@ -9,7 +9,7 @@ import {
   type Outline,
   type Point,
 } from '../shapes/polygon'
-import { MOST_CORNERS, type FoundPiece } from './types'
+import { MOST_CORNERS, type FoundPiece, type PieceMark } from './types'
 
 /** Corners that lie no nearer to one another than this are two, mm. */
 const SAME = 0.05
@@ -21,6 +21,9 @@ export interface Drawn {
   name: string
   outline: Outline
   notches: readonly Point[]
+  /** Lines inside it, and holes to be marked through. */
+  lines?: readonly Outline[]
+  drilled?: readonly Point[]
   grain?: readonly [Point, Point]
   fold?: readonly [Point, Point]
   count: number
@@ -44,12 +47,40 @@ export function settled(drawn: Drawn): FoundPiece | string {
     name: drawn.name,
     outline: laid.map(([x, y]) => [isOnFold && Math.abs(x) < SAME * 2 ? 0 : rounded(x), rounded(y)]),
     notches: place.of(drawn.notches).map(([x, y], i) => ({ id: String(i + 1), at: [rounded(x), rounded(y)] })),
+    marks: marksOf(drawn, place).slice(0, MOST_MARKS),
     warpDeg: rounded(upwards(place.turn(grainDeg))),
     onFold: isOnFold,
     count: isOnFold ? Math.max(1, drawn.count) : drawn.count,
     pair: !isOnFold && drawn.pair && drawn.count % 2 === 0,
     size: drawn.size,
   }
+}
+
+/** More marks, and more corners of one, say nothing to a pair of shears. */
+const [MOST_MARKS, MOST_OF_ONE] = [60, 60]
+/** A dart’s feet stand on the cut line or on the seam inside it, mm. */
+const FOOT = 25
+
+/** A V with both feet near the edge is a dart; other lines stay lines. */
+function marksOf({ outline, lines = [], drilled = [] }: Drawn, place: Move): PieceMark[] {
+  const near = (at: Point) => outline.some((a, i) => distance(at, a, outline[(i + 1) % outline.length]!) <= FOOT)
+  const marks = lines.map((line): PieceMark => {
+    const isDart = line.length === 3 && near(line[0]!) && near(line[2]!) && !near(line[1]!)
+    return { is: isDart ? 'dart' : 'line', points: line.slice(0, MOST_OF_ONE) }
+  })
+  const holes = drilled.map((at): PieceMark => ({ is: 'drill', points: [at] }))
+  return [...marks, ...holes].map(({ is, points }) => ({
+    is,
+    points: place.of(points).map(([x, y]): Point => [rounded(x), rounded(y)]),
+  }))
+}
+
+/** From a point to a stretch, mm. */
+function distance([x, y]: Point, a: Point, b: Point): number {
+  const [dx, dy] = [b[0] - a[0], b[1] - a[1]]
+  const along = dx === 0 && dy === 0 ? 0 : ((x - a[0]) * dx + (y - a[1]) * dy) / (dx * dx + dy * dy)
+  const t = Math.min(1, Math.max(0, along))
+  return Math.hypot(x - a[0] - t * dx, y - a[1] - t * dy)
 }
 
 const rounded = (value: number) => Math.round(value * 1000) / 1000

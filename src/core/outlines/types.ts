@@ -1,4 +1,11 @@
 import { type Outline, type Point } from '../shapes/polygon'
+import { type MarkKind } from '../vocabulary/laying'
+
+/** What is marked on a piece beside its notches. mm */
+export interface PieceMark {
+  is: MarkKind
+  points: Point[]
+}
 
 /** A piece of a pattern as a file or a set of measures has it. mm, y along the grain where it is known. */
 export interface FoundPiece {
@@ -6,6 +13,8 @@ export interface FoundPiece {
   /** Seam allowances included. */
   outline: Point[]
   notches: { id: string; at: Point }[]
+  /** What is marked on it beside the notches. */
+  marks: PieceMark[]
   /** Direction of the grain line, degrees anticlockwise from x. */
   warpDeg: number
   /** Its edge on x = 0 lies on a fold. */
@@ -33,6 +42,7 @@ export function plainFound(name: string, outline: Outline): FoundPiece {
     name,
     outline: [...outline],
     notches: [],
+    marks: [],
     warpDeg: 90,
     onFold: false,
     count: 1,

@@ -30,4 +30,19 @@ export function windowsFrom(now: Minutes, hours: readonly WeeklyHours[], days: n
   )
 }
 
+/** Those times less the ones that are taken. */
+export function without(windows: readonly Window[], taken: readonly Window[]): Window[] {
+  return taken.reduce<Window[]>(
+    (left, { start, end }) =>
+      left.flatMap((window) => {
+        if (end <= window.start || start >= window.end) return [window]
+        return [
+          { start: window.start, end: start },
+          { start: end, end: window.end },
+        ].filter((part) => part.end > part.start)
+      }),
+    [...windows],
+  )
+}
+
 const clock = (written: string): number => minutesOf(`1970-01-01T${written}`)!

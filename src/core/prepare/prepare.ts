@@ -1,5 +1,6 @@
 import { type Household, type Load } from './loads'
 import { writtenAt, type Minutes } from './minutes'
+import { atPace } from './pace'
 import { inTurn, lowerBound, merged, pathTo, schedule, type Schedule, type Timed, type Window } from './schedule'
 import { type Project, type Step } from './step'
 import { stepsOf } from './steps'
@@ -20,6 +21,8 @@ export interface Shared {
   household: Household
   free: readonly Window[]
   schools: Readonly<Record<string, string>>
+  /** How much longer the person takes than is planned; 1 where left out. */
+  pace?: number
 }
 
 /** A step with its time, as the person's clock shows it; null where it found none. */
@@ -51,14 +54,16 @@ export function prepared(one: Undertaking, shared: Shared, chance: () => number)
  */
 export function preparedTogether(
   undertakings: readonly Undertaking[],
-  { household, free, schools }: Shared,
+  { household, free, schools, pace = 1 }: Shared,
   chance: () => number,
 ): Plan[] {
   const windows = merged(free)
   const longest = windows.length > 0 ? Math.max(...windows.map(({ start, end }) => end - start)) : USUAL_SESSION
   const own = undertakings.map(({ pieces, project, done = [] }) => {
-    const { steps, loads, warnings } = stepsOf(pieces, project, household, schools, longest)
-    return { steps: steps.filter(({ id }) => !done.includes(id)), loads, warnings }
+    // Long work is cut so that it finds room at this person's pace.
+    const { steps, loads, warnings } = stepsOf(pieces, project, household, schools, longest / pace)
+    const left = steps.filter(({ id }) => !done.includes(id))
+    return { steps: left.map((one) => ({ ...one, hands: paced(one.hands, pace, longest) })), loads, warnings }
   })
   // Ids are an undertaking's own: among all they need a number before them.
   const inAll = (index: number, id: string) => `${index} ${id}`
@@ -83,6 +88,11 @@ export function preparedTogether(
     )
     return planOf(steps, mine, loads, warnings)
   })
+}
+
+/** Minutes at a pace, within the longest time that there is where they were before. */
+function paced(hands: number, pace: number, longest: number): number {
+  return Math.min(atPace(hands, pace), Math.max(hands, longest))
 }
 
 /** So much later than the least the last may end, for the first to be done early: a share of the whole, or minutes. */

@@ -72,6 +72,22 @@ export interface Supply {
   why: string
 }
 
+/** What to ask in the shop for each, or to look at there. Common practice. */
+export const SHOP_ASKS: Readonly<Record<Supply['id'], string>> = {
+  thread:
+    'Lay one strand over the cloth in daylight: a shade darker vanishes, a lighter one shows. How long is a reel?',
+  needles: 'The point by its name, and the size in both numbers; a packet of one size, not a mixed one.',
+  interfacing: 'Does it shrink, and at what heat does it fuse? Fold it with your cloth: it may be no heavier.',
+  zip: 'Teeth of metal or plastic, open at the end or not, and how hot may the iron come near it?',
+  buttons:
+    'Washed and ironed as hot as the cloth? Shank or holes? Put one through a slit in paper for the buttonhole.',
+  elastic: 'Pull it twice: does it come back to its length, and does it roll? May it be washed as the cloth is?',
+  cord: 'Does its end fray, does it run in the wash, and does it fit the eyelets?',
+  binding: 'Cut on the bias, and washed before or not? Of what fibre: it shrinks beside the cloth.',
+  marking: 'Does it come out again, with what, and does an iron set it? Try it on a scrap.',
+  lining: 'Does it breathe, cling or shrink? Hold it together with the cloth and let both hang.',
+}
+
 export interface SuppliesAsked {
   advice: SewAdvice
   garment?: Garment

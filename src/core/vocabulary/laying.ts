@@ -32,3 +32,7 @@ export const TURN_WORDS: Readonly<Record<Turn, string>> = {
 
 /** Where an outline came from. */
 export const OUTLINE_FROM = ['file', 'measures', 'points', 'photograph'] as const
+
+/** Marks of a piece beside its notches: a hole to be marked through, a dart by its feet and point, any other line. */
+export const MARK_KINDS = ['drill', 'dart', 'line'] as const
+export type MarkKind = (typeof MARK_KINDS)[number]

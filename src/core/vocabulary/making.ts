@@ -30,3 +30,16 @@ export const WEAR_WORDS = {
 } as const
 export type Wear = keyof typeof WEAR_WORDS
 export const WEARS = idsOf(WEAR_WORDS)
+
+/** Feet of a sewing machine, beside the one that it came with. */
+export const FOOT_WORDS = {
+  walking: 'walking foot',
+  'non-stick': 'non-stick foot',
+  straight: 'straight-stitch foot and plate',
+  'rolled-hem': 'rolled-hem foot',
+  'blind-hem': 'blind-hem foot',
+  zip: 'zip foot',
+  buttonhole: 'buttonhole foot',
+} as const
+export type Foot = keyof typeof FOOT_WORDS
+export const FEET = idsOf(FOOT_WORDS)

@@ -24,6 +24,16 @@ export const WORN_PLACE_WORDS = {
 export type WornPlace = keyof typeof WORN_PLACE_WORDS
 export const WORN_PLACES = idsOf(WORN_PLACE_WORDS)
 
+/** How a place on a garment is; what is not said is good. */
+export const CONDITION_WORDS = {
+  worn: 'worn thin',
+  stained: 'stained',
+  torn: 'torn or holed',
+  faded: { uk: 'faded: good cloth of another colour', us: 'faded: good cloth of another color' },
+} as const satisfies Record<string, OneOrBoth>
+export type Condition = keyof typeof CONDITION_WORDS
+export const CONDITIONS = idsOf(CONDITION_WORDS)
+
 /** How a knitted thing is joined. */
 export const KNIT_SEAM_WORDS = {
   linked: 'linked: a chain along whole edges',

@@ -7,6 +7,8 @@ import { useEffect, type ReactNode } from 'react'
 import { GlobalStyle } from '@/ui/GlobalStyle'
 import { pageAt, PLACES, PLACE_WORDS, rowOf, type PlaceId, type ShownPage } from '../shared/places'
 import { AlwaysInReach, Bar, Content, FootBar, Head, Row, Selvedge, Skip } from './frameStyles'
+import { Help } from './help/Help'
+import { TourSlip } from './help/TourSlip'
 import { SearchField } from './SearchField'
 
 const ICONS: Readonly<Record<PlaceId, typeof Search>> = {
@@ -42,13 +44,14 @@ export function Frame({ pages, children }: { pages: readonly ShownPage[]; childr
             Rough Swatch
           </Link>
           <Places here={here?.place ?? null} as={Bar} label="Places" />
-          <Reach here={here?.path} />
+          <Reach here={here} />
         </div>
       </Head>
       {here?.place ? <PlaceRow pages={rowOf(pages, here.place)} place={here.place} path={here.path} /> : null}
       <Content id="content" tabIndex={-1}>
         {children}
       </Content>
+      <TourSlip />
       <Places here={here?.place ?? null} as={FootBar} label="Places, at the foot" />
     </>
   )
@@ -70,22 +73,23 @@ function Places({ here, as: Box, label }: { here: PlaceId | null; as: typeof Bar
   )
 }
 
-/** Search, safety and settings: no places, but always there. */
-function Reach({ here }: { here: string | undefined }) {
+/** Search, safety, settings and help: no places, but always there. */
+function Reach({ here }: { here: ShownPage | undefined }) {
   return (
     <AlwaysInReach>
       <SearchField />
       <Link href="/search" className="to-search" prefetch={false} aria-label="To the search">
         <Search aria-hidden size={20} strokeWidth={1.75} />
       </Link>
-      <Link href="/safety" prefetch={false} aria-current={here === '/safety' ? 'page' : undefined}>
+      <Link href="/safety" prefetch={false} aria-current={here?.path === '/safety' ? 'page' : undefined}>
         <ShieldAlert aria-hidden size={20} strokeWidth={1.75} />
         <span>Safety</span>
       </Link>
-      <Link href="/settings" prefetch={false} aria-current={here === '/settings' ? 'page' : undefined}>
+      <Link href="/settings" prefetch={false} aria-current={here?.path === '/settings' ? 'page' : undefined}>
         <Settings aria-hidden size={20} strokeWidth={1.75} />
         <span>Settings</span>
       </Link>
+      <Help page={here} />
     </AlwaysInReach>
   )
 }

@@ -123,6 +123,7 @@ export const FootBar = styled(Bar)`
 `
 
 export const AlwaysInReach = styled.div`
+  position: relative;
   display: flex;
   align-items: center;
   gap: 0.25rem 1rem;
@@ -136,11 +137,13 @@ export const AlwaysInReach = styled.div`
     .to-search {
       display: inline-flex;
     }
-    a {
+    > a,
+    > button {
       min-width: 2.75rem;
       justify-content: center;
     }
-    a span {
+    > a span,
+    > button span {
       position: absolute;
       width: 1px;
       height: 1px;
@@ -149,6 +152,19 @@ export const AlwaysInReach = styled.div`
     }
     gap: 0;
   }
+`
+
+export const PlainPress = styled.button.attrs({ type: 'button' })`
+  display: inline-flex;
+  align-items: center;
+  gap: 0.4rem;
+  min-height: 2.75rem;
+  padding: 0;
+  background: none;
+  border: 0;
+  color: inherit;
+  font: inherit;
+  cursor: pointer;
 `
 
 export const SearchBox = styled.form`

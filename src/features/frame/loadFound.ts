@@ -4,6 +4,7 @@ import { type RecordKindId } from '@/core/notebook/kinds'
 import { notebook } from '@/server/database'
 import { soughtRecords, type Hit } from '@/server/sought'
 import { pages, pagesFound } from '../shared/pages'
+import { referenceIndex } from './reference'
 
 /** Something that answers, and where it is. */
 export interface FoundItem {
@@ -59,9 +60,15 @@ export async function loadFound(text: string, most = 30): Promise<FoundGroup[]> 
     title: name.uk === name.us ? name.uk : `${name.uk} (US ${name.us})`,
     about: also.join(', '),
   }))
+  const looked = foundBy(referenceIndex, text, most).map(({ href, title, about }) => ({ href, title, about }))
   const exact = pagesFound(text)
   const found = (exact.length > 0 ? exact : foundBy(slipped, text, most)).slice(0, most)
   const told = found.map(({ path, title, about }) => ({ href: path, title, about }))
-  const all = [...groups, { title: 'Cloths by name', items: names }, { title: 'Pages', items: told }]
+  const all = [
+    ...groups,
+    { title: 'Cloths by name', items: names },
+    { title: 'To look up', items: looked },
+    { title: 'Pages', items: told },
+  ]
   return all.filter(({ items }) => items.length > 0)
 }

@@ -14,12 +14,27 @@ import { MenuButton } from '@/ui/kit/MenuButton'
 import { ModalButton } from '@/ui/kit/ModalButton'
 import { PickFile } from '@/ui/kit/PickFile'
 import { SelectField } from '@/ui/kit/SelectField'
+import { DayField } from '@/ui/kit/DayField'
+import { FormBox } from '@/ui/kit/FormBox'
+import { SortTable } from '@/ui/kit/SortTable'
 import { SlideField } from '@/ui/kit/SlideField'
 import { Actions, Fields, Lead, Page, Paper, Slip, Soft, Tiles } from '@/ui/kit/surfaces'
 
 const nothing = () => {}
 const FIBRES = ['cotton', 'linen', 'wool'].map((id) => ({ id, label: id }))
 const PAIRS = FIBRES.map(({ id, label }) => [id, label] as const)
+
+const SORTED = [
+  ['cotton', 12],
+  ['linen', 31],
+  ['wool', 4],
+].map(([of, m2]) => ({
+  id: String(of),
+  cells: [
+    { shown: of, by: of! },
+    { shown: m2, by: m2! },
+  ],
+}))
 
 function Shown({ title, children }: { title: string; children: ReactNode }) {
   return (
@@ -56,6 +71,10 @@ export function KitPage() {
           </Actions>
         </Shown>
         <Typed />
+        <Sent />
+        <Shown title="Sorted figures">
+          <SortTable label="Sorted figures" columns={['of', 'm²']} rows={SORTED} />
+        </Shown>
         <Chosen />
         <Switched />
         <Opened />
@@ -150,6 +169,21 @@ function Opened() {
         <Hint words="Regain: water that a fibre takes up from the air, per cent of its dry mass.">Regain</Hint>
       </Actions>
       <p role="status">Done: {did}</p>
+    </Shown>
+  )
+}
+
+function Sent() {
+  const [sent, setSent] = useState(0)
+  const [day, setDay] = useState<string | null>('2026-03-14')
+  return (
+    <Shown title="Sent as a whole">
+      <FormBox onSubmit={() => setSent(sent + 1)}>
+        <DayField label="A day" hint="Typed, or chosen from a month." day={day} onChange={setDay} />
+        <DayField label="A day, wrong" day={day} onChange={setDay} error="That is after today." />
+        <StrongButton type="submit">Send</StrongButton>
+        <Soft role="status">Sent {sent} times.</Soft>
+      </FormBox>
     </Shown>
   )
 }

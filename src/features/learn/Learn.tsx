@@ -3,7 +3,6 @@
 import Link from 'next/link'
 import { Lead, Page, Paper, Soft, Tiles } from '@/ui/kit/surfaces'
 import { pages } from '../shared/pages'
-import { rowOf } from '../shared/places'
 
 /** What can be looked up. */
 export function Learn() {
@@ -14,8 +13,8 @@ export function Learn() {
         <Lead>Fibres, cloths and weaves, from the same tables that the verdicts are made of.</Lead>
       </div>
       <Tiles>
-        {rowOf(pages, 'learn')
-          .filter(({ path }) => path !== '/learn')
+        {pages
+          .filter(({ place, path, of }) => place === 'learn' && path !== '/learn' && !of)
           .map(({ path, title, about }) => (
             <Paper key={path}>
               <h2>

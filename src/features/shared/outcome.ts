@@ -30,6 +30,22 @@ export interface Refusal {
   gone?: true
 }
 
+/** A refusal of the whole, in words. */
+export const refusedFor = (message: string): Refusal => ({ ok: false, errors: { '': message } })
+
+/**
+ * Works out what a person sent: words that a reader refuses it with (RangeError) become an outcome, as what is wrong
+ * with a field does.
+ */
+export function sayingWhy<T>(work: () => T): T {
+  try {
+    return work()
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error
+    throw new z.ZodError([{ code: 'custom', path: [], message: error.message, input: undefined }])
+  }
+}
+
 /** Zod's refusal as an outcome. */
 function refused(error: z.ZodError): Refusal {
   return {
@@ -66,10 +82,9 @@ function refusalOf(error: unknown): Refusal {
   if (error instanceof z.ZodError) return refused(error)
   if (error instanceof ConflictError) return { ok: false, errors: { '': error.message }, clash: clashOf(error) }
   if (error instanceof GoneError) return { ok: false, errors: { '': error.message }, gone: true }
-  if (error instanceof ChangedSinceError) return { ok: false, errors: { '': error.message } }
-  if (isTrouble(error))
-    return { ok: false, errors: { '': `${error.message}. Nothing was kept; what you wrote still stands here.` } }
-  if (isNotWritten(error)) return { ok: false, errors: { '': error.message } }
+  if (error instanceof ChangedSinceError) return refusedFor(error.message)
+  if (isTrouble(error)) return refusedFor(`${error.message}. Nothing was kept; what you wrote still stands here.`)
+  if (isNotWritten(error)) return refusedFor(error.message)
   throw error
 }
 

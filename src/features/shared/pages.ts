@@ -77,6 +77,14 @@ export const pages: readonly PageInfo[] = [
     inRow: true,
   },
   {
+    path: '/learn/first',
+    place: 'learn',
+    title: 'The first five minutes',
+    about: 'Never done it? What to gather, and a first safe burn of two threads that you know.',
+    also: ['begin', 'beginner', 'start', 'how to', 'first burn', 'getting started', 'tour'],
+    inRow: true,
+  },
+  {
     path: '/learn/practice',
     place: 'learn',
     title: 'Practise',
@@ -93,6 +101,14 @@ export const pages: readonly PageInfo[] = [
     inRow: true,
   },
   {
+    path: '/learn/numbers',
+    place: 'learn',
+    title: 'Guess the numbers',
+    about: 'Weight, stretch, width, length by arm-spans: guessed from your own cloth, and then seen.',
+    also: ['guess', 'estimate', 'weight by hand', 'gsm', 'arm span', 'drape', 'opacity'],
+    inRow: true,
+  },
+  {
     path: '/learn/blind',
     place: 'learn',
     title: 'Blind box',
@@ -101,12 +117,19 @@ export const pages: readonly PageInfo[] = [
     inRow: true,
   },
   {
+    path: '/learn/group',
+    place: 'learn',
+    title: 'In a group',
+    about: 'A set as a file: the same specimens for a whole class, and answers side by side.',
+    also: ['class', 'workshop', 'teach', 'lesson', 'group', 'share', 'results'],
+    inRow: true,
+  },
+  {
     path: '/learn/score',
     place: 'learn',
     title: 'My score',
     about: 'How far your sureness is to be trusted, and what you take for what.',
     also: ['calibration', 'reliability', 'brier', 'log score', 'confusion'],
-    inRow: true,
   },
   {
     path: '/learn/compare',
@@ -114,7 +137,6 @@ export const pages: readonly PageInfo[] = [
     title: 'Two fibres',
     about: 'Any two side by side, and the look that parts them best.',
     also: ['compare', 'difference', 'versus', 'tell apart', 'silk or polyester'],
-    inRow: true,
   },
   {
     path: '/learn/convert',
@@ -122,7 +144,6 @@ export const pages: readonly PageInfo[] = [
     title: 'Convert',
     about: 'Ounces, grams and momme; yards and metres; yarn counts; needle sizes; stretch; iron dots.',
     also: ['oz', 'gsm', 'momme', 'denier', 'tex', 'yards', 'inches', 'conversion', 'units'],
-    inRow: true,
   },
   {
     path: '/learn/words',
@@ -130,7 +151,6 @@ export const pages: readonly PageInfo[] = [
     title: 'Words',
     about: 'What is called otherwise in the UK and in the US.',
     also: ['glossary', 'british', 'american', 'muslin', 'calico', 'selvage', 'dictionary'],
-    inRow: true,
   },
   {
     path: '/learn/fibres',
@@ -149,12 +169,18 @@ export const pages: readonly PageInfo[] = [
     inRow: true,
   },
   {
+    path: '/learn/care',
+    place: 'learn',
+    title: 'Care symbols',
+    about: 'What each sign on a label looks like, what it allows, and what of the stash bears it.',
+    also: ['laundry symbols', 'washing symbols', 'label', 'iso 3758', 'iron dots', 'tumble dry'],
+  },
+  {
     path: '/learn/cards',
     place: 'learn',
     title: 'Bench cards',
     about: 'To print and hang up: a burn chart, the tests without a flame, needles and irons.',
     also: ['burn chart', 'wall chart', 'cheat sheet', 'print', 'needle chart', 'iron'],
-    inRow: true,
   },
   {
     path: '/learn/fibres/[id]',

@@ -6,10 +6,9 @@ import { careSymbol } from '@/core/vocabulary/care'
 import { THING_WORDS } from '@/core/vocabulary/stash'
 import { wordFor } from '@/core/vocabulary/words'
 import { WASH_STATE_WORDS, type Interlacing } from '@/core/vocabulary/cloth'
-import { StrongButton } from '@/ui/kit/buttons'
 import { ButtonLink } from '@/ui/kit/links'
-import { Actions, Page } from '@/ui/kit/surfaces'
-import { FormTrouble } from '../shared/form/FormTrouble'
+import { Page } from '@/ui/kit/surfaces'
+import { RecordForm } from '../shared/form/RecordForm'
 import { useForm } from '../shared/form/useForm'
 import { updatePiece } from './actions'
 import { cleaned } from './fields/cleaned'
@@ -61,19 +60,21 @@ export function EditPiece({ id, revision, initial, weave }: Props) {
   return (
     <Page>
       <h1>{inHand ? 'Keep it in the stash' : initial.name}</h1>
-      <PieceFields
-        piece={form.value}
-        weave={weave}
-        onChange={form.replace}
-        error={(key) => form.error(`piece.${key}`)}
-      />
-      <FormTrouble form={form} fields={COMPARED} />
-      <Actions>
-        <StrongButton isDisabled={form.saving} onPress={form.submit}>
-          {form.saving ? 'Keeping…' : inHand ? 'Keep it in the stash' : 'Keep the changes'}
-        </StrongButton>
-        <ButtonLink href={inHand ? `/find-out?piece=${id}` : `/stash/${id}`}>Back without changing</ButtonLink>
-      </Actions>
+      <RecordForm
+        form={form}
+        keep={inHand ? 'Keep it in the stash' : 'Keep the changes'}
+        compared={COMPARED}
+        beside={
+          <ButtonLink href={inHand ? `/find-out?piece=${id}` : `/stash/${id}`}>Back without changing</ButtonLink>
+        }
+      >
+        <PieceFields
+          piece={form.value}
+          weave={weave}
+          onChange={form.replace}
+          error={(key) => form.error(`piece.${key}`)}
+        />
+      </RecordForm>
     </Page>
   )
 }

@@ -3,9 +3,8 @@
 import { useRouter } from 'next/navigation'
 import { type Answer } from '@/core/identify/identify'
 import { type Piece } from '@/core/notebook/kinds/piece'
-import { StrongButton } from '@/ui/kit/buttons'
-import { Actions, Columns, Page, Paper, Slip, Soft } from '@/ui/kit/surfaces'
-import { FormTrouble } from '../shared/form/FormTrouble'
+import { Columns, Page, Paper, Slip, Soft } from '@/ui/kit/surfaces'
+import { RecordForm } from '../shared/form/RecordForm'
 import { useForm } from '../shared/form/useForm'
 import { completeReading, EMPTY_READING } from '../shared/weigh/draft'
 import { ReadingFields } from '../shared/weigh/ReadingFields'
@@ -43,29 +42,25 @@ export function NewPiece({ blank, testId, verdict }: Props) {
           <b>From the bench:</b> {verdict.text}
         </Slip>
       ) : null}
-      <Paper aria-labelledby="weigh">
-        <h2 id="weigh">Weigh it</h2>
-        <Soft>
-          Lay a piece of known size on the scale. With a coarse scale, fold up a long length and give its whole length
-          and width.
-        </Soft>
-        <Columns $first="1.5fr">
-          <ReadingFields draft={draft} onChange={(next) => form.set({ draft: next })} error={form.error} />
-          <WeightResult readings={reading ? [reading] : []} />
-        </Columns>
-      </Paper>
-      <PieceFields
-        piece={piece}
-        weave="plain"
-        onChange={(next) => form.set({ piece: next })}
-        error={(key) => form.error(`piece.${key}`)}
-      />
-      <FormTrouble form={{ ...form, submit: keep }} fields={[]} />
-      <Actions>
-        <StrongButton isDisabled={form.saving} onPress={keep}>
-          {form.saving ? 'Keeping…' : 'Keep it in the stash'}
-        </StrongButton>
-      </Actions>
+      <RecordForm form={form} keep="Keep it in the stash" onKeep={keep}>
+        <Paper aria-labelledby="weigh">
+          <h2 id="weigh">Weigh it</h2>
+          <Soft>
+            Lay a piece of known size on the scale. With a coarse scale, fold up a long length and give its whole
+            length and width.
+          </Soft>
+          <Columns $first="1.5fr">
+            <ReadingFields draft={draft} onChange={(next) => form.set({ draft: next })} error={form.error} />
+            <WeightResult readings={reading ? [reading] : []} />
+          </Columns>
+        </Paper>
+        <PieceFields
+          piece={piece}
+          weave="plain"
+          onChange={(next) => form.set({ piece: next })}
+          error={(key) => form.error(`piece.${key}`)}
+        />
+      </RecordForm>
     </Page>
   )
 }

@@ -64,6 +64,7 @@ export function TableTop({ things, folds, pieces }: Props) {
         </Stack>
         <Stack $gap="0.75rem" as="section" aria-labelledby="next">
           <h2 id="next">{things.length > 0 ? 'Worth doing now' : 'How it goes'}</h2>
+          {things.length > 0 ? <Soft>What somebody who does this daily would do next, and why.</Soft> : null}
           <Things>
             {(things.length > 0 ? things : BEGINNING).map(({ id, says, why, href }) => (
               <li key={id}>
@@ -93,6 +94,12 @@ export function TableTop({ things, folds, pieces }: Props) {
 
 /** The job in its order, for somebody who begins. */
 const BEGINNING: readonly NextThing[] = [
+  {
+    id: 'first',
+    says: 'Never done it? The first five minutes',
+    why: 'What to gather, and a first safe burn of two threads that you know.',
+    href: '/learn/first',
+  },
   {
     id: 'find-out',
     says: 'Find out what it is',

@@ -1,11 +1,24 @@
 import { z } from 'zod'
-import { SEAM_MAKES, WORN_PLACES } from '../../vocabulary/upcycling'
+import { CONDITIONS, SEAM_MAKES, WORN_PLACES } from '../../vocabulary/upcycling'
 import { DaySchema } from '../schemas/stash'
 import { listOf, optionalText } from '../schemas/text'
 import { defineKind } from './define'
 
 /** Of a garment, mm; null where nobody measured. */
 export const GarmentMeasureSchema = z.number().min(100, 'from 10 cm').max(8000, 'to 8 m').nullable().default(null)
+
+const share = z.number().min(0, 'a place lies on its panel').max(1, 'a place lies on its panel')
+
+/** A round place on a panel, where it is not good. */
+const PlaceSchema = z.strictObject({
+  panel: z.string().min(1).max(40),
+  is: z.enum(CONDITIONS),
+  /** Of the panel’s width and height, from its lower left. */
+  x: share,
+  y: share,
+  acrossMm: z.number().min(5, 'from 5 mm').max(2000, 'to 2 m'),
+  onEach: z.boolean(),
+})
 
 /** A garment of the stash that may be taken apart: its own measures, how it is sewn, and where it is worn. */
 export const GarmentSchema = z.strictObject({
@@ -17,6 +30,8 @@ export const GarmentSchema = z.strictObject({
   sleeveMm: GarmentMeasureSchema,
   seams: z.enum(SEAM_MAKES).default('unknown'),
   worn: listOf(z.enum(WORN_PLACES), WORN_PLACES.length).default([]),
+  /** How it is elsewhere: places on its panels. */
+  places: listOf(PlaceSchema, 40).default([]),
   notes: optionalText(600),
   /** The day on which it was taken apart. */
   apart: DaySchema.nullable().default(null),
@@ -27,9 +42,10 @@ export type Garment = z.output<typeof GarmentSchema>
 export const garmentKind = defineKind({
   id: 'garment',
   words: { one: 'a garment’s measures', many: 'garments’ measures' },
-  version: 1,
+  version: 2,
   schema: GarmentSchema,
-  steps: [],
+  // Nothing was marked on an older one.
+  steps: [(data) => data],
   references: { pieceId: { to: 'piece', whenRemoved: 'remove' } },
   title: ({ apart }) => (apart ? `Taken apart on ${apart}` : 'Measures of a garment'),
   searched: ({ notes }) => [notes],

@@ -3,6 +3,7 @@ import { blindBoxKind } from './blindBox'
 import { burnTestKind } from './burnTest'
 import { controlKind } from './control'
 import { garmentKind } from './garment'
+import { guessKind } from './guess'
 import { heapKind } from './heap'
 import { layKind } from './lay'
 import { lookKind } from './look'
@@ -40,6 +41,7 @@ export const recordKinds = {
   yarn: yarnKind,
   practice: practiceKind,
   look: lookKind,
+  guess: guessKind,
   'blind-box': blindBoxKind,
   view: viewKind,
   workroom: workroomKind,

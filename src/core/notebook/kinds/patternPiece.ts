@@ -1,10 +1,12 @@
 import { z } from 'zod'
 import { foldFault } from '../../shapes/fold'
 import { ROLES } from '../../vocabulary/choosing'
-import { OUTLINE_FROM, TURNS } from '../../vocabulary/laying'
+import { MARK_KINDS, OUTLINE_FROM, TURNS } from '../../vocabulary/laying'
 import { PointSchema, PolygonSchema } from '../schemas/laid'
 import { listOf, nameText, optionalText } from '../schemas/text'
 import { defineKind } from './define'
+
+const MarkSchema = z.strictObject({ is: z.enum(MARK_KINDS), points: z.array(PointSchema).min(1).max(60) })
 
 /** A piece of a pattern: its outline with seam allowances, and how it may lie. mm */
 export const PatternPieceSchema = z
@@ -17,6 +19,8 @@ export const PatternPieceSchema = z
     size: optionalText(24),
     outline: PolygonSchema,
     notches: listOf(z.strictObject({ id: nameText, at: PointSchema }), 60).default([]),
+    /** Darts, drill holes and other lines on it. */
+    marks: listOf(MarkSchema, 60).default([]),
     count: z.number().int().min(1, 'at least one').max(200, 'at most two hundred').default(1),
     /** Half of them are turned over. */
     pair: z.boolean().default(false),
@@ -46,9 +50,10 @@ export type PatternPiece = z.infer<typeof PatternPieceSchema>
 export const patternPieceKind = defineKind({
   id: 'pattern-piece',
   words: { one: 'a piece of a pattern', many: 'pieces of patterns' },
-  version: 1,
+  version: 2,
   schema: PatternPieceSchema,
-  steps: [],
+  // Nothing was marked on an older one.
+  steps: [(data) => data],
   references: { patternId: { to: 'pattern', whenRemoved: 'remove' } },
   title: ({ name }) => name,
   searched: () => [],

@@ -6,6 +6,13 @@ import { defineKind } from './define'
 
 const id = z.string().min(1).max(64)
 
+const minutes = z.number().min(0, 'no step takes less than no time').max(10_000, 'that is a week without sleep')
+const TookSchema = z.strictObject({ id: z.string().min(1).max(160), planned: minutes, minutes })
+const CostSchema = z.strictObject({
+  what: z.string().min(1).max(200),
+  amount: z.number().min(0, 'a price is not negative').max(1_000_000, 'that is more than a theatre has'),
+})
+
 /** Something that is being made, or was. Its cloths name it. */
 export const ProjectSchema = z.strictObject({
   name: nameText,
@@ -20,8 +27,13 @@ export const ProjectSchema = z.strictObject({
   /** Steps of its plan that are done, by their ids, and those that were put off, until when. */
   ticked: listOf(z.string().min(1).max(160), 300).default([]),
   putOff: listOf(z.strictObject({ id: z.string().min(1).max(160), until: z.string().max(16) }), 100).default([]),
+  /** How long steps took, beside how long they were planned to; minutes of hands. */
+  took: listOf(TookSchema, 300).default([]),
   /** Notions that are there, by their words. */
   bought: listOf(optionalText(200), 60).default([]),
+  /** What things for it cost, by their words, in the currency as the person writes it. */
+  costs: listOf(CostSchema, 100).default([]),
+  currency: optionalText(8),
   finished: DaySchema.nullable().default(null),
   /** How it wore and washed since. */
   wore: listOf(z.enum(WEARS), WEARS.length).default([]),
@@ -34,10 +46,10 @@ export type Project = z.infer<typeof ProjectSchema>
 export const projectKind = defineKind({
   id: 'project',
   words: { one: 'a project', many: 'projects' },
-  version: 2,
+  version: 3,
   schema: ProjectSchema,
-  // Which steps of its plan are done, and which were put off: none, of an older one.
-  steps: [(data) => data],
+  // Which steps of its plan are done or put off, how long they took, what things cost: nothing, of an older one.
+  steps: [(data) => data, (data) => data],
   references: { patternId: { to: 'pattern', whenRemoved: 'clear' } },
   title: ({ name }) => name,
   searched: ({ name, notes, woreNotes }) => [name, notes, woreNotes],

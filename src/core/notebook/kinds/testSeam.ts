@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { PictureNameSchema } from '../schemas/stash'
 import { optionalText } from '../schemas/text'
 import { defineKind } from './define'
 
@@ -14,7 +15,11 @@ export const TestSeamSchema = z.strictObject({
   thread: optionalText(60),
   lengthMm: z.number().min(0.5, 'at least half a millimetre').max(6, 'at most 6 mm'),
   tension: z.enum(['looser', 'usual', 'firmer']).default('usual'),
+  /** Which of the ways of sewing it was, by its id; empty: a plain seam. */
+  technique: optionalText(40),
   came: z.enum(SEAM_CAME),
+  /** Its picture, by its file’s name. */
+  picture: PictureNameSchema.nullable().default(null),
   notes: optionalText(600),
 })
 
@@ -23,9 +28,10 @@ export type TestSeam = z.output<typeof TestSeamSchema>
 export const testSeamKind = defineKind({
   id: 'test-seam',
   words: { one: 'a test seam', many: 'test seams' },
-  version: 1,
+  version: 2,
   schema: TestSeamSchema,
-  steps: [],
+  // Neither a way of sewing nor a picture, of an older one.
+  steps: [(data) => data],
   references: { pieceId: { to: 'piece', whenRemoved: 'remove' } },
   title: ({ needleNm, lengthMm }) => `NM ${needleNm}, ${lengthMm} mm`,
   searched: ({ notes }) => [notes],

@@ -1,4 +1,6 @@
 import { z } from 'zod'
+import { FEET } from '../../vocabulary/making'
+import { DaySchema } from '../schemas/stash'
 import { listOf } from '../schemas/text'
 import { defineKind } from './define'
 
@@ -14,12 +16,23 @@ export const HoursSchema = z
   })
   .refine(({ from, to }) => from < to, { path: ['to'], message: 'it ends before it begins' })
 
+const moment = z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'a moment is written 2026-05-04T18:30')
+const span = z.strictObject({ from: moment, to: moment })
+
+/** What a calendar said of the weeks after it was read: when the person has no time, or time beside the usual. */
+const CalendarSchema = z.strictObject({
+  taken: listOf(span, 1000).default([]),
+  free: listOf(span, 1000).default([]),
+  readOn: DaySchema.nullable().default(null),
+})
+
 /** What the person sews, washes and dries with, when, and which side of the schools they take. Asked once. */
 export const WorkroomSchema = z.strictObject({
   machine: z
     .strictObject({
       overlocker: z.boolean().default(false),
-      walkingFoot: z.boolean().default(false),
+      feet: listOf(z.enum(FEET), FEET.length).default([]),
+      steamIron: z.boolean().default(true),
       smallestNeedle: z.number().int().min(60).max(120).default(60),
     })
     .prefault({}),
@@ -33,6 +46,7 @@ export const WorkroomSchema = z.strictObject({
     })
     .prefault({}),
   hours: listOf(HoursSchema, 28).default([]),
+  calendar: CalendarSchema.prefault({}),
   schools: z.record(z.string().max(40), z.string().max(40)).default({}),
 })
 
@@ -41,10 +55,17 @@ export type Workroom = z.output<typeof WorkroomSchema>
 export const workroomKind = defineKind({
   id: 'workroom',
   words: { one: 'a workroom', many: 'workrooms' },
-  version: 1,
+  version: 2,
   schema: WorkroomSchema,
-  steps: [],
+  // A walking foot was the only one asked for.
+  steps: [withFeet],
   references: {},
   title: () => 'Workroom',
   searched: () => [],
 })
+
+function withFeet(data: unknown): unknown {
+  const { machine, ...rest } = data as { machine?: { walkingFoot?: boolean } }
+  const { walkingFoot, ...others } = machine ?? {}
+  return { ...rest, machine: { ...others, feet: walkingFoot ? ['walking'] : [] } }
+}

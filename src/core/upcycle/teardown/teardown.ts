@@ -5,6 +5,7 @@ import { largestRectangle } from '../../lay/rectangle'
 import { areaOf, boxOf, isSimple, moved, signedArea, tidied, type Point } from '../../shapes/polygon'
 import { interval80 } from '../../units/quantity'
 import { blockOf, type Taken } from './blocks'
+import { conditionOf, copiesOf, type Place } from './condition'
 import { keptFrom } from './keep'
 import { type BlockPanel, type Measures, type Panel, type SeamMake, type WornPlace } from './types'
 import { seamPlan, tearingOf, type SeamPlan } from './ways'
@@ -21,6 +22,8 @@ export interface TeardownAsked {
   sleeveMm?: number | null
   seams: SeamMake
   worn: readonly WornPlace[]
+  /** How it is elsewhere; left out: good. */
+  places?: readonly Place[]
 }
 
 export interface TeardownAnswer {
@@ -55,7 +58,7 @@ const ORDER = ['fixing', 'hem', 'long', 'fitting']
 
 /** How a garment comes apart, seam by seam, and what cloth it yields. Common practice; blocks about. */
 export function tornDown(asked: TeardownAsked): TeardownAnswer {
-  const { garment, offer, seams, worn } = asked
+  const { garment, offer, seams, worn, places = [] } = asked
   const block = blockOf(garment)
   const mm = measuresOf(asked, block.usual)
   const tearing = tearingOf(offer)
@@ -68,7 +71,7 @@ export function tornDown(asked: TeardownAsked): TeardownAnswer {
   const grows = ALLOWANCE - (block.isFlat ? ALLOWANCE : losesOf('long', 0))
   const hem = losesOf('hem', 0)
   const lengthens = hem >= LET_DOWN ? -(hem - LET_DOWN) : LET_DOWN
-  const panels = block.panels(mm).flatMap((one) => panelOf(one, { grows, lengthens, worn }))
+  const panels = block.panels(mm).flatMap((one) => panelsOf(one, { grows, lengthens, worn, places }))
   const value = Math.round(
     panels.reduce((sum, { outline, holes, count }) => sum + count * areaLess(outline, holes), 0),
   )
@@ -105,17 +108,27 @@ interface Cutting {
   grows: number
   lengthens: number
   worn: readonly WornPlace[]
+  places: readonly Place[]
+}
+
+/** Every copy of a panel: one that is marked apart from the others. */
+function panelsOf(one: BlockPanel, cutting: Cutting): Panel[] {
+  const own = cutting.places.filter(({ panel }) => panel === one.id)
+  return copiesOf(one.count, own).flatMap(({ count, places, isMarked }) =>
+    panelOf({ ...one, count, ...(isMarked && { id: `${one.id}-marked` }) }, { ...cutting, places }),
+  )
 }
 
 /** A panel as it lies on the table: with what is left of its allowances, without what is worn. */
 function panelOf(
   { id, outline, count, hasHem, worn }: BlockPanel,
-  { grows, lengthens, worn: places }: Cutting,
+  { grows, lengthens, worn: wornAt, places }: Cutting,
 ): Panel[] {
   const lowest = boxOf(outline).minY
   const longer = outline.map(([x, y]): Point => [x, hasHem && y === lowest ? y - lengthens : y])
   const wider = inflated([longer], grows, true)
-  const holes = worn.filter(({ place }) => places.includes(place)).map((one) => one.outline)
+  const { bad, faded } = conditionOf(wider[0] ?? longer, places)
+  const holes = [...worn.filter(({ place }) => wornAt.includes(place)).map((one) => one.outline), ...bad]
   const left = holes.length > 0 ? without(wider, holes) : wider
   const [outer, ...rest] = left.toSorted((a, b) => areaOf(b) - areaOf(a))
   if (!outer) return []
@@ -127,7 +140,10 @@ function panelOf(
   const inner = rest.filter((one) => signedArea(one) * signedArea(outer) < 0).map(placed)
   if (whole.length < 3 || !isSimple(whole)) return []
   const { widthMm, lengthMm } = largestRectangle([whole, ...inner])
-  return [{ id, outline: whole, holes: inner, warpDeg: 90, count, largest: { widthMm, lengthMm } }]
+  const pale = faded.map(placed)
+  return [
+    { id, outline: whole, holes: inner, faded: pale, warpDeg: 90, count, hasHem, largest: { widthMm, lengthMm } },
+  ]
 }
 
 const rounded = (value: number) => Math.round(value * 10) / 10

@@ -59,8 +59,12 @@ export interface Panel {
   id: string
   outline: Point[]
   holes: Point[][]
+  /** Good cloth of another colour. */
+  faded: Point[][]
   warpDeg: number
   count: number
+  /** Its lower edge is the garment’s hem. */
+  hasHem: boolean
   /** The largest upright rectangle in it, mm. */
   largest: { widthMm: number; lengthMm: number }
 }

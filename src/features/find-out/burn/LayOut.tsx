@@ -46,10 +46,6 @@ interface Props {
  * beside it.
  */
 export function LayOut({ title, setup, part, belief, box, onSetup, onPart, onFlame, onLook }: Props) {
-  const { words } = usePreferences()
-  const controls = controlsNeeded(belief.fibres, box, words)
-  const toggle = (tool: Tool) =>
-    onSetup({ ...setup, atHand: TOOLS.filter((one) => (one === tool) !== setup.atHand.includes(one)) })
   return (
     <Page $gap="1.25rem">
       <div>
@@ -62,38 +58,7 @@ export function LayOut({ title, setup, part, belief, box, onSetup, onPart, onFla
       </Actions>
       <Columns $first="1.35fr">
         <Stack $gap="1.25rem">
-          <Paper aria-labelledby="wanted">
-            <h2 id="wanted">What do you want to know?</h2>
-            <ChoiceField
-              label="The question"
-              value={setup.asks}
-              onChange={(asks) => onSetup({ ...setup, asks: asks as TestSetup['asks'] })}
-              options={ASK_WORDS}
-            />
-            {setup.asks === 'label' || setup.claim.length > 0 ? (
-              <>
-                <Soft>What the label or the seller says, with percentages.</Soft>
-                <ClaimRows claim={setup.claim} onChange={(claim) => onSetup({ ...setup, claim })} />
-              </>
-            ) : null}
-            <ChoiceField
-              label="The first specimen is from"
-              value={part}
-              onChange={(value) => onPart(value as Part)}
-              options={(Object.keys(PART_WORDS) as Part[]).map((id) => [id, PART_WORDS[id]] as const)}
-              hint="Warp and weft are often different fibres: pull a few yarns of each direction and burn them apart."
-            />
-            <Stack $gap="0.4rem">
-              <b id="tools">What is at hand beside water, tweezers and daylight?</b>
-              <Chips role="group" aria-labelledby="tools">
-                {TOOLS.map((tool) => (
-                  <Chip key={tool} isSelected={setup.atHand.includes(tool)} onChange={() => toggle(tool)}>
-                    {TOOL_WORDS[tool]}
-                  </Chip>
-                ))}
-              </Chips>
-            </Stack>
-          </Paper>
+          <Wanted setup={setup} part={part} onSetup={onSetup} onPart={onPart} />
           <Paper aria-labelledby="past">
             <h2 id="past">What do you know of its past?</h2>
             <HistoryFields setup={setup} onChange={onSetup} />
@@ -101,35 +66,90 @@ export function LayOut({ title, setup, part, belief, box, onSetup, onPart, onFla
           </Paper>
         </Stack>
         <Stack $gap="1.25rem">
-          <Paper aria-labelledby="beside">
-            <h2 id="beside">Lay these beside it</h2>
-            <Soft>
-              Known pieces, cut and ready before anything is lit. Burn one whenever you doubt what you see or smell.
-            </Soft>
-            <PlainList>
-              {controls.map(({ fibre, inBox, text }) => (
-                <li key={fibre}>
-                  <Slip $tone={inBox === 'pure' ? 'good' : inBox === 'impure' ? 'warn' : 'plain'}>{text}</Slip>
-                </li>
-              ))}
-            </PlainList>
-            <Link href="/bench/controls">Your controls box</Link>
-          </Paper>
-          <Paper aria-labelledby="spoils">
-            <h2 id="spoils">What spoils a burn</h2>
-            <Slip $tone="warn">
-              <b>Never burn</b> glass-fibre cloth, or anything old that was made for heat (oven gloves, ironing pads,
-              stage curtains, fire blankets): it may hold asbestos. Leave it whole, and ask your local authority.
-            </Slip>
-            <PlainList>
-              {SPOILERS.map((text) => (
-                <li key={text}>{text}</li>
-              ))}
-            </PlainList>
-          </Paper>
+          <Beside belief={belief} box={box} />
+          <Spoils />
         </Stack>
       </Columns>
     </Page>
+  )
+}
+
+/** The question, which part the first specimen is of, and what is at hand. */
+function Wanted({ setup, part, onSetup, onPart }: Pick<Props, 'setup' | 'part' | 'onSetup' | 'onPart'>) {
+  const toggle = (tool: Tool) =>
+    onSetup({ ...setup, atHand: TOOLS.filter((one) => (one === tool) !== setup.atHand.includes(one)) })
+  return (
+    <Paper aria-labelledby="wanted">
+      <h2 id="wanted">What do you want to know?</h2>
+      <ChoiceField
+        label="The question"
+        value={setup.asks}
+        onChange={(asks) => onSetup({ ...setup, asks: asks as TestSetup['asks'] })}
+        options={ASK_WORDS}
+      />
+      {setup.asks === 'label' || setup.claim.length > 0 ? (
+        <>
+          <Soft>What the label or the seller says, with percentages.</Soft>
+          <ClaimRows claim={setup.claim} onChange={(claim) => onSetup({ ...setup, claim })} />
+        </>
+      ) : null}
+      <ChoiceField
+        label="The first specimen is from"
+        value={part}
+        onChange={(value) => onPart(value as Part)}
+        options={(Object.keys(PART_WORDS) as Part[]).map((id) => [id, PART_WORDS[id]] as const)}
+        hint="Warp and weft are often different fibres: pull a few yarns of each direction and burn them apart."
+      />
+      <Stack $gap="0.4rem">
+        <b id="tools">What is at hand beside water, tweezers and daylight?</b>
+        <Chips role="group" aria-labelledby="tools">
+          {TOOLS.map((tool) => (
+            <Chip key={tool} isSelected={setup.atHand.includes(tool)} onChange={() => toggle(tool)}>
+              {TOOL_WORDS[tool]}
+            </Chip>
+          ))}
+        </Chips>
+      </Stack>
+    </Paper>
+  )
+}
+
+/** Known pieces to burn beside it. */
+function Beside({ belief, box }: Pick<Props, 'belief' | 'box'>) {
+  const { words } = usePreferences()
+  const controls = controlsNeeded(belief.fibres, box, words)
+  return (
+    <Paper aria-labelledby="beside">
+      <h2 id="beside">Lay these beside it</h2>
+      <Soft>
+        Known pieces, cut and ready before anything is lit. Burn one whenever you doubt what you see or smell.
+      </Soft>
+      <PlainList>
+        {controls.map(({ fibre, inBox, text }) => (
+          <li key={fibre}>
+            <Slip $tone={inBox === 'pure' ? 'good' : inBox === 'impure' ? 'warn' : 'plain'}>{text}</Slip>
+          </li>
+        ))}
+      </PlainList>
+      <Link href="/bench/controls">Your controls box</Link>
+    </Paper>
+  )
+}
+
+function Spoils() {
+  return (
+    <Paper aria-labelledby="spoils">
+      <h2 id="spoils">What spoils a burn</h2>
+      <Slip $tone="warn">
+        <b>Never burn</b> glass-fibre cloth, or anything old that was made for heat (oven gloves, ironing pads, stage
+        curtains, fire blankets): it may hold asbestos. Leave it whole, and ask your local authority.
+      </Slip>
+      <PlainList>
+        {SPOILERS.map((text) => (
+          <li key={text}>{text}</li>
+        ))}
+      </PlainList>
+    </Paper>
   )
 }
 

@@ -27,6 +27,45 @@ const Line = styled.span`
 const NEAR_CM = 1
 const STEP = 1 / 200
 
+type Marks = Readonly<Record<Which, readonly Spot[]>>
+
+/** Marks on the threads of a picture from near, and what they come to. */
+function useMarks(picture: Picture, perCm: number, counted: ThreadCount | null) {
+  const work = usePicture()
+  const [near, setNear] = useState<View | null>(null)
+  const [which, setWhich] = useState<Which>('ends')
+  const [marks, setMarks] = useState<Record<Which, Spot[]>>({ ends: [], picks: [] })
+  const [cursor, setCursor] = useState<Spot | null>(null)
+  const open = async () => {
+    const threads = counted ? Math.min(...counted.sets.map(({ threadsPerCm }) => threadsPerCm)) : null
+    const view = await work.near(picture.file, threads ? (NEAR_THREADS / threads) * perCm : NEAR_CM * perCm)
+    if (view) {
+      setNear(view)
+      setCursor({ x: view.left + view.width / 2, y: view.top + view.height / 2 })
+    }
+  }
+  const add = (spot: Spot) => setMarks((before) => ({ ...before, [which]: [...before[which], spot] }))
+  const takeBack = () => setMarks((before) => ({ ...before, [which]: before[which].slice(0, -1) }))
+  const counts = { ends: countByMarks(marks.ends, perCm), picks: countByMarks(marks.picks, perCm) }
+  const keys = (event: KeyboardEvent) => {
+    if (!near || !cursor) return
+    const by = near.width * STEP * (event.shiftKey ? 8 : 1)
+    const steps: Record<string, [number, number]> = {
+      ArrowLeft: [-by, 0],
+      ArrowRight: [by, 0],
+      ArrowUp: [0, -by],
+      ArrowDown: [0, by],
+    }
+    const step = steps[event.key]
+    if (step) setCursor({ x: cursor.x + step[0], y: cursor.y + step[1] })
+    else if (event.key === 'Enter' || event.key === ' ') add(cursor)
+    else if (event.key === 'Backspace') takeBack()
+    else return
+    event.preventDefault()
+  }
+  return { work, near, open, which, setWhich, marks, add, takeBack, counts, cursor, keys }
+}
+
 /**
  * Counting by hand: a mark on one thread after another, straight across them; held against what was counted from the
  * picture.
@@ -42,37 +81,11 @@ export function HandCount({
   counted: ThreadCount | null
   readings: Readings
 }) {
-  const work = usePicture()
-  const [near, setNear] = useState<View | null>(null)
-  const [which, setWhich] = useState<Which>('ends')
-  const [marks, setMarks] = useState<Record<Which, Spot[]>>({ ends: [], picks: [] })
-  const [cursor, setCursor] = useState<Spot | null>(null)
-  const open = async () => {
-    const threads = counted ? Math.min(...counted.sets.map(({ threadsPerCm }) => threadsPerCm)) : null
-    const view = await work.near(picture.file, threads ? (NEAR_THREADS / threads) * perCm : NEAR_CM * perCm)
-    if (view) {
-      setNear(view)
-      setCursor({ x: view.left + view.width / 2, y: view.top + view.height / 2 })
-    }
-  }
-  const add = (spot: Spot) => setMarks((before) => ({ ...before, [which]: [...before[which], spot] }))
-  const counts = { ends: countByMarks(marks.ends, perCm), picks: countByMarks(marks.picks, perCm) }
-  const keys = (event: KeyboardEvent) => {
-    if (!near || !cursor) return
-    const by = near.width * STEP * (event.shiftKey ? 8 : 1)
-    const steps: Record<string, [number, number]> = {
-      ArrowLeft: [-by, 0],
-      ArrowRight: [by, 0],
-      ArrowUp: [0, -by],
-      ArrowDown: [0, by],
-    }
-    const step = steps[event.key]
-    if (step) setCursor({ x: cursor.x + step[0], y: cursor.y + step[1] })
-    else if (event.key === 'Enter' || event.key === ' ') add(cursor)
-    else if (event.key === 'Backspace') setMarks((before) => ({ ...before, [which]: before[which].slice(0, -1) }))
-    else return
-    event.preventDefault()
-  }
+  const { work, near, open, which, setWhich, marks, add, takeBack, counts, cursor, keys } = useMarks(
+    picture,
+    perCm,
+    counted,
+  )
   return (
     <Paper aria-labelledby="by-hand">
       <h2 id="by-hand">Or count by hand</h2>
@@ -97,58 +110,8 @@ export function HandCount({
               ['picks', 'the level threads'],
             ]}
           />
-          <Near
-            role="application"
-            aria-label="Threads from near: arrows move the cross, Enter sets a mark, Backspace takes the last one back"
-            tabIndex={0}
-            onKeyDown={keys}
-          >
-            <Stage view={near} label="The middle of the picture from near" onSpot={add}>
-              {(['ends', 'picks'] as const).flatMap((set) =>
-                marks[set].map((spot, index) => (
-                  <g key={`${set}${index}`} transform={`translate(${spot.x} ${spot.y})`}>
-                    <circle
-                      r={near.width / 90}
-                      fill={set === 'ends' ? '#ffd23f' : '#59d7ff'}
-                      stroke="#000"
-                      strokeWidth={near.width / 500}
-                    />
-                  </g>
-                )),
-              )}
-              {cursor ? (
-                <path
-                  d={
-                    `M${cursor.x - near.width / 30} ${cursor.y}h${near.width / 15}M${cursor.x} ` +
-                    `${cursor.y - near.width / 30}v${near.width / 15}`
-                  }
-                  stroke="#fff"
-                  strokeWidth={near.width / 300}
-                  className="against"
-                />
-              ) : null}
-            </Stage>
-          </Near>
-          <p role="status">
-            {(['ends', 'picks'] as const).map((set) => (
-              <Line key={set}>
-                {set === 'ends' ? 'Upright' : 'Level'}: {marks[set].length}{' '}
-                {marks[set].length === 1 ? 'mark' : 'marks'}
-                {counts[set] ? `, ${withDoubt(counts[set])} a cm` : ', three or more are needed'}
-              </Line>
-            ))}
-          </p>
-          {counted
-            ? (['ends', 'picks'] as const).map((set, index) =>
-                counts[set] ? (
-                  <Compared
-                    key={set}
-                    name={set === 'ends' ? 'upright' : 'level'}
-                    outcome={compareCounts(counts[set], counted.sets[index]!.threadsPerCm)}
-                  />
-                ) : null,
-              )
-            : null}
+          <MarkedNear {...{ near, marks, cursor, keys }} onSpot={add} />
+          <CountsTold {...{ marks, counts, counted }} />
           <Actions>
             <StrongButton
               isDisabled={!counts.ends || !counts.picks || readings.saving}
@@ -166,10 +129,7 @@ export function HandCount({
             >
               Keep this count by hand
             </StrongButton>
-            <QuietButton
-              isDisabled={marks[which].length === 0}
-              onPress={() => setMarks({ ...marks, [which]: marks[which].slice(0, -1) })}
-            >
+            <QuietButton isDisabled={marks[which].length === 0} onPress={takeBack}>
               Take the last mark back
             </QuietButton>
           </Actions>
@@ -177,6 +137,91 @@ export function HandCount({
       )}
       <Working work={work} />
     </Paper>
+  )
+}
+
+/** The picture from near, its marks, and the cross that the arrows move. */
+function MarkedNear({
+  near,
+  marks,
+  cursor,
+  keys,
+  onSpot,
+}: {
+  near: View
+  marks: Marks
+  cursor: Spot | null
+  keys: (event: KeyboardEvent) => void
+  onSpot: (spot: Spot) => void
+}) {
+  return (
+    <Near
+      role="application"
+      aria-label="Threads from near: arrows move the cross, Enter sets a mark, Backspace takes the last one back"
+      tabIndex={0}
+      onKeyDown={keys}
+    >
+      <Stage view={near} label="The middle of the picture from near" onSpot={onSpot}>
+        {(['ends', 'picks'] as const).flatMap((set) =>
+          marks[set].map((spot, index) => (
+            <g key={`${set}${index}`} transform={`translate(${spot.x} ${spot.y})`}>
+              <circle
+                r={near.width / 90}
+                fill={set === 'ends' ? '#ffd23f' : '#59d7ff'}
+                stroke="#000"
+                strokeWidth={near.width / 500}
+              />
+            </g>
+          )),
+        )}
+        {cursor ? (
+          <path
+            d={
+              `M${cursor.x - near.width / 30} ${cursor.y}h${near.width / 15}M${cursor.x} ` +
+              `${cursor.y - near.width / 30}v${near.width / 15}`
+            }
+            stroke="#fff"
+            strokeWidth={near.width / 300}
+            className="against"
+          />
+        ) : null}
+      </Stage>
+    </Near>
+  )
+}
+
+/** How many threads a cm the marks come to, beside what was counted from the picture. */
+function CountsTold({
+  marks,
+  counts,
+  counted,
+}: {
+  marks: Marks
+  counts: Readonly<Record<Which, ReturnType<typeof countByMarks>>>
+  counted: ThreadCount | null
+}) {
+  return (
+    <>
+      <p role="status">
+        {(['ends', 'picks'] as const).map((set) => (
+          <Line key={set}>
+            {set === 'ends' ? 'Upright' : 'Level'}: {marks[set].length} {marks[set].length === 1 ? 'mark' : 'marks'}
+            {counts[set] ? `, ${withDoubt(counts[set])} a cm` : ', three or more are needed'}
+          </Line>
+        ))}
+      </p>
+      {counted
+        ? (['ends', 'picks'] as const).map((set, index) =>
+            counts[set] ? (
+              <Compared
+                key={set}
+                name={set === 'ends' ? 'upright' : 'level'}
+                outcome={compareCounts(counts[set], counted.sets[index]!.threadsPerCm)}
+              />
+            ) : null,
+          )
+        : null}
+    </>
   )
 }
 

@@ -3,37 +3,19 @@
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
-import styled from 'styled-components'
-import { BurnStrip } from '@/ui/burn'
-import { Button, StrongButton } from '@/ui/kit/buttons'
+import { StrongButton } from '@/ui/kit/buttons'
 import { Actions, Columns, Lead, Page, Paper, PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { SayWhat, type SaidSo } from '../say/SayWhat'
 import { answerSpecimen, type Told } from './actions'
 import { type PracticeData } from './load'
-
-const Asks = styled.ul`
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  display: grid;
-  gap: 0.5rem 1rem;
-  align-items: center;
-  grid-template-columns: repeat(auto-fill, minmax(13rem, 1fr));
-`
+import { Tray } from './Tray'
 
 /** Practice at the bench, without a flame: ask for what you want to see, say what it is, and how sure. */
 export function PracticePage(data: PracticeData) {
   const { stages, token, due, answered, isOwnNose } = data
   const [asked, setAsked] = useState<readonly string[]>([])
   const [told, setTold] = useState<Told | null>(null)
-  const shown = stages.filter(({ feature }) => told !== null || asked.includes(feature))
-  const seen = Object.fromEntries(shown.map(({ feature, states }) => [feature, states]))
-  const describe = (features: readonly string[]) =>
-    shown
-      .filter(({ feature }) => features.includes(feature))
-      .map(({ title, says }) => `${title}: ${says}`)
-      .join('; ') || 'not looked at'
   return (
     <Page>
       <div>
@@ -51,30 +33,9 @@ export function PracticePage(data: PracticeData) {
           {isOwnNose ? 'It smells as you said that your known pieces do.' : ''}
         </Soft>
       </div>
-      <BurnStrip seen={seen} describe={describe} />
-      {told ? (
-        <AnswerTold told={told} />
-      ) : (
-        <Columns $first="1.4fr">
-          <Paper aria-labelledby="ask">
-            <h2 id="ask">What do you look at?</h2>
-            <Asks>
-              {stages.map(({ feature, title, says }) => (
-                <li key={feature}>
-                  {asked.includes(feature) ? (
-                    <span role="status">
-                      <b>{title}:</b> {says}
-                    </span>
-                  ) : (
-                    <Button onPress={() => setAsked([...asked, feature])}>{title}</Button>
-                  )}
-                </li>
-              ))}
-            </Asks>
-          </Paper>
-          <Say data={data} asked={asked} token={token} onTold={setTold} />
-        </Columns>
-      )}
+      <Tray stages={stages} asked={asked} isOpen={told !== null} onAsk={(feature) => setAsked([...asked, feature])}>
+        {told ? <AnswerTold told={told} /> : <Say data={data} asked={asked} token={token} onTold={setTold} />}
+      </Tray>
     </Page>
   )
 }

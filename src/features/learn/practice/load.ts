@@ -1,15 +1,16 @@
 import { randomInt } from 'node:crypto'
-import { burnFeatures, featureById } from '@/core/identify/features'
 import { reporterTaughtBy } from '@/core/identify/nose'
 import { burnOf } from '@/core/practice/specimen'
 import { isDue, nextTopic } from '@/core/practice/schedule'
 import { beforeAndAfter, calibrationWords, confusions, reliability, scoreOf } from '@/core/practice/scoring'
-import { FAMILY_WORDS, FIBRE_IDS, FIBRE_WORDS, FAMILIES } from '@/core/vocabulary/fibres'
+import { FAMILY_WORDS } from '@/core/vocabulary/fibres'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { controlBurns } from '@/server/controls'
 import { notebook } from '@/server/database'
 import { begunOf, givenBlind, givenIn, practised } from '@/server/practice'
 import { allRecords } from '@/server/store/repository'
+import { choicesIn } from './choices'
+import { stagesOf } from './stages'
 import { tokenOf } from './token'
 
 /** Specimens differ by so many seeds. */
@@ -28,25 +29,11 @@ export async function loadPractice(words: Vocabulary, now: string) {
     isOwnNose: controls.length > 0,
     due: begun.filter((one) => isDue(one, now)).length,
     answered: givenIn(kept).length,
-    stages: burnFeatures.map(({ id }) => ({
-      feature: id,
-      title: stageWords(id),
-      states: burn.find(({ feature }) => feature === id)!.states,
-      says: statesWords(id, burn.find(({ feature }) => feature === id)!.states),
-    })),
-    families: FAMILIES.filter((id) => id !== 'mineral').map((id) => [id, FAMILY_WORDS[id].name] as const),
-    fibres: FIBRE_IDS.map((id) => [id, FIBRE_WORDS[id][words]] as const),
+    stages: stagesOf(burn),
+    ...choicesIn(words),
   }
 }
 export type PracticeData = Awaited<ReturnType<typeof loadPractice>>
-
-/** What is asked at a stage, in the words of the bench. */
-const stageWords = (feature: string) => featureById(feature).title
-
-function statesWords(feature: string, states: readonly string[]): string {
-  const known = featureById(feature).states
-  return states.map((state) => known.find(({ id }) => id === state)?.label ?? state).join(' and ')
-}
 
 /** How practice went: shares, sureness beside what came, what is taken for what, before and after. */
 export async function loadScore() {

@@ -1,5 +1,6 @@
 'use client'
 
+import Link from 'next/link'
 import styled from 'styled-components'
 import { type Technique } from '@/core/sew/techniques'
 import { TechniqueDrawing } from '@/ui/technique/TechniqueDrawing'
@@ -29,12 +30,44 @@ const Jump = styled.nav`
   flex-wrap: wrap;
   gap: 0.4rem 1rem;
 `
+const Scraps = styled.ul`
+  list-style: none;
+  margin: 0.4rem 0 0;
+  padding: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.6rem 1.2rem;
+  li {
+    display: grid;
+    gap: 0.3rem;
+    max-width: 16rem;
+  }
+  img {
+    max-width: 100%;
+    max-height: 8rem;
+    border: 1px solid var(--line);
+  }
+`
 const Key = styled.p`
   color: var(--ink-soft);
 `
 
+/** A seam that was sewn so on a scrap of a piece. */
+export interface TriedSeam {
+  id: string
+  words: string
+  picture: string | null
+  piece: { id: string; name: string }
+}
+
+interface Props {
+  techniques: readonly Technique[]
+  /** By the technique, the latest first. */
+  tried: Readonly<Record<string, readonly TriedSeam[]>>
+}
+
 /** Seams, hems and ways of working, drawn step by step. */
-export function TechniquesPage({ techniques }: { techniques: readonly Technique[] }) {
+export function TechniquesPage({ techniques, tried }: Props) {
   return (
     <Page>
       <div>
@@ -65,8 +98,29 @@ export function TechniquesPage({ techniques }: { techniques: readonly Technique[
               </li>
             ))}
           </Row>
+          <Tried seams={tried[id] ?? []} />
         </Paper>
       ))}
     </Page>
+  )
+}
+
+/** The person’s own scraps. */
+function Tried({ seams }: { seams: readonly TriedSeam[] }) {
+  if (seams.length === 0) return null
+  return (
+    <section aria-label="Your own scraps">
+      <b>Your own scraps</b>
+      <Scraps>
+        {seams.map(({ id, words, picture, piece }) => (
+          <li key={id}>
+            {picture ? <img src={`/pictures/${picture}`} alt={`On ${piece.name}: ${words}`} /> : null}
+            <span>
+              <Link href={`/stash/${piece.id}/sew`}>{piece.name}</Link>: {words}
+            </span>
+          </li>
+        ))}
+      </Scraps>
+    </section>
   )
 }

@@ -46,8 +46,8 @@ const YARN: YarnChoice = {
   slub: 0,
 }
 
-/** Any weave, seen: choose or draw how the threads cross, and look at the cloth, its back and its section. */
-export function WeavePage() {
+/** A weave on the desk: how its threads cross, its yarns, and what stands on it. */
+function useWeaveDesk() {
   const [draft, setDraft] = useState<Drawdown>(drafts.twill!)
   const [perCm, setPerCm] = useState({ ends: 28, picks: 22 })
   const [warp, setWarp] = useState<YarnChoice>(YARN)
@@ -55,7 +55,6 @@ export function WeavePage() {
   const [nap, setNap] = useState(0)
   const [pile, setPile] = useState<PileLook>({ kind: 'none', heightMm: 1.5 })
   const [side, setSide] = useState<'face' | 'back'>('face')
-  const [trouble, setTrouble] = useState<string>()
   const cloth = useMemo(
     () => clothSvg({ draft, endsPerCm: perCm.ends, picksPerCm: perCm.picks, warp, weft, nap, pile, side }),
     [draft, perCm, warp, weft, nap, pile, side],
@@ -76,7 +75,50 @@ export function WeavePage() {
   )
   const loom = useMemo(() => draftOf(draft), [draft])
   const named = Object.entries(drafts).find(([, known]) => JSON.stringify(known) === JSON.stringify(draft))?.[0] ?? ''
-  const [ends, picks] = [draft[0]!.length, draft.length]
+  return {
+    ...{ draft, setDraft, perCm, setPerCm, warp, setWarp, weft, setWeft },
+    ...{ nap, setNap, pile, setPile, side, setSide, cloth, section, loom, named },
+  }
+}
+
+type Desk = ReturnType<typeof useWeaveDesk>
+
+/** Any weave, seen: choose or draw how the threads cross, and look at the cloth, its back and its section. */
+export function WeavePage() {
+  const desk = useWeaveDesk()
+  return (
+    <Page>
+      <div>
+        <h1>A weave, seen</h1>
+        <Lead>
+          Choose how the threads cross, or draw it; give the yarns; look at the face, the back and the cut edge.
+        </Lead>
+      </div>
+      <Columns $first="1fr">
+        <Stack>
+          <TheCloth desk={desk} />
+          <Paper aria-labelledby="loom">
+            <h2 id="loom">On a loom</h2>
+            <LoomDraft draft={desk.loom} drawdown={desk.draft} />
+            <Soft>
+              {Math.max(1, ...desk.loom.threading)} shafts, {desk.loom.tieUp.length} treadles: threading above, tie-up
+              in the corner, treadling beside.
+            </Soft>
+          </Paper>
+        </Stack>
+        <Stack>
+          <Crossing desk={desk} />
+          <TheYarns desk={desk} />
+        </Stack>
+      </Columns>
+    </Page>
+  )
+}
+
+/** Its face or back and its cut edge; opened from a file, and saved as one. */
+function TheCloth({ desk }: { desk: Desk }) {
+  const { draft, setDraft, perCm, pile, side, setSide, cloth, section, loom, named } = desk
+  const [trouble, setTrouble] = useState<string>()
   const read = async (file: File) => {
     setTrouble(undefined)
     try {
@@ -95,147 +137,137 @@ export function WeavePage() {
     }
   }
   return (
-    <Page>
-      <div>
-        <h1>A weave, seen</h1>
-        <Lead>
-          Choose how the threads cross, or draw it; give the yarns; look at the face, the back and the cut edge.
-        </Lead>
-      </div>
-      <Columns $first="1fr">
-        <Stack>
-          <Paper aria-labelledby="cloth">
-            <h2 id="cloth">The cloth</h2>
-            <ChoiceField
-              label="Seen from"
-              value={side}
-              onChange={(value) => setSide(value as typeof side)}
-              options={[
-                ['face', 'its face'],
-                ['back', 'its back'],
-              ]}
-            />
-            <Cloth src={svgAddress(cloth)} alt={`The ${side} of the cloth, drawn to scale`} />
-            <h3>Cut along a pick</h3>
-            <Section
-              src={svgAddress(section)}
-              alt={
-                'The cut edge: ends as rounds, the pick over and under ' +
-                `them${pile.kind === 'none' ? '' : `, ${pile.kind} pile on it`}`
-              }
-            />
-            <Told draft={draft} perCm={perCm} />
-            <Actions>
-              <FileTrigger
-                acceptedFileTypes={['.wif']}
-                onSelect={(files) => {
-                  if (files?.[0]) void read(files[0])
-                }}
-              >
-                <Button>Open a WIF file</Button>
-              </FileTrigger>
-              <Button onPress={() => download('weave.wif', 'text/plain', writeWif(loom, named || 'weave'))}>
-                Save as WIF
-              </Button>
-              <Button onPress={() => download(`weave-${side}.svg`, 'image/svg+xml', cloth)}>Save the picture</Button>
-            </Actions>
-            {trouble ? (
-              <Slip $tone="warn" role="alert">
-                {trouble}
-              </Slip>
-            ) : null}
-          </Paper>
-          <Paper aria-labelledby="loom">
-            <h2 id="loom">On a loom</h2>
-            <LoomDraft draft={loom} drawdown={draft} />
-            <Soft>
-              {Math.max(1, ...loom.threading)} shafts, {loom.tieUp.length} treadles: threading above, tie-up in the
-              corner, treadling beside.
-            </Soft>
-          </Paper>
-        </Stack>
-        <Stack>
-          <Paper aria-labelledby="crossing">
-            <h2 id="crossing">How the threads cross</h2>
-            <Fields>
-              <SelectField
-                label="Begin with"
-                value={named}
-                onChange={(id) => {
-                  if (id) setDraft(drafts[id as Interlacing]!)
-                }}
-                options={[
-                  ...(named === '' ? [['', 'your own'] as const] : []),
-                  ...Object.keys(drafts).map((id) => [id, capitalised(id.replace('-', ' '))] as const),
-                ]}
-              />
-              <NumberField
-                label="Ends in the repeat"
-                minValue={1}
-                maxValue={MOST_THREADS}
-                value={ends}
-                onChange={(value) => setDraft(resized(draft, value || ends, picks))}
-              />
-              <NumberField
-                label="Picks in the repeat"
-                minValue={1}
-                maxValue={MOST_THREADS}
-                value={picks}
-                onChange={(value) => setDraft(resized(draft, ends, value || picks))}
-              />
-            </Fields>
-            <Grid draft={draft} onChange={setDraft} />
-            <Soft>Dark: the warp lies on top. Each column is an end, each row a pick, the first at the foot.</Soft>
-          </Paper>
-          <Paper aria-labelledby="yarns">
-            <h2 id="yarns">The yarns</h2>
-            <YarnFields
-              title="Warp (lengthwise)"
-              yarn={warp}
-              perCm={perCm.ends}
-              onPerCm={(value) => setPerCm({ ...perCm, ends: value })}
-              onChange={setWarp}
-            />
-            <YarnFields
-              title="Weft (across)"
-              yarn={weft}
-              perCm={perCm.picks}
-              onPerCm={(value) => setPerCm({ ...perCm, picks: value })}
-              onChange={setWeft}
-            />
-            <h3>What stands on it</h3>
-            <Fields>
-              <NumberField
-                label="Nap"
-                unit="%"
-                minValue={0}
-                maxValue={100}
-                value={nap * 100}
-                onChange={(value) => setNap((value || 0) / 100)}
-              />
-              <NumberField
-                label="Pile height"
-                unit="mm"
-                minValue={0.3}
-                maxValue={12}
-                value={pile.heightMm}
-                onChange={(value) => setPile({ ...pile, heightMm: value || pile.heightMm })}
-              />
-            </Fields>
-            <ChoiceField
-              label="Pile"
-              value={pile.kind}
-              onChange={(kind) => setPile({ ...pile, kind: kind as PileLook['kind'] })}
-              options={[
-                ['none', 'none'],
-                ['cut', 'cut'],
-                ['looped', 'looped'],
-              ]}
-            />
-          </Paper>
-        </Stack>
-      </Columns>
-    </Page>
+    <Paper aria-labelledby="cloth">
+      <h2 id="cloth">The cloth</h2>
+      <ChoiceField
+        label="Seen from"
+        value={side}
+        onChange={(value) => setSide(value as typeof side)}
+        options={[
+          ['face', 'its face'],
+          ['back', 'its back'],
+        ]}
+      />
+      <Cloth src={svgAddress(cloth)} alt={`The ${side} of the cloth, drawn to scale`} />
+      <h3>Cut along a pick</h3>
+      <Section
+        src={svgAddress(section)}
+        alt={
+          'The cut edge: ends as rounds, the pick over and under ' +
+          `them${pile.kind === 'none' ? '' : `, ${pile.kind} pile on it`}`
+        }
+      />
+      <Told draft={draft} perCm={perCm} />
+      <Actions>
+        <FileTrigger
+          acceptedFileTypes={['.wif']}
+          onSelect={(files) => {
+            if (files?.[0]) void read(files[0])
+          }}
+        >
+          <Button>Open a WIF file</Button>
+        </FileTrigger>
+        <Button onPress={() => download('weave.wif', 'text/plain', writeWif(loom, named || 'weave'))}>
+          Save as WIF
+        </Button>
+        <Button onPress={() => download(`weave-${side}.svg`, 'image/svg+xml', cloth)}>Save the picture</Button>
+      </Actions>
+      {trouble ? (
+        <Slip $tone="warn" role="alert">
+          {trouble}
+        </Slip>
+      ) : null}
+    </Paper>
+  )
+}
+
+function Crossing({ desk: { draft, setDraft, named } }: { desk: Desk }) {
+  const [ends, picks] = [draft[0]!.length, draft.length]
+  return (
+    <Paper aria-labelledby="crossing">
+      <h2 id="crossing">How the threads cross</h2>
+      <Fields>
+        <SelectField
+          label="Begin with"
+          value={named}
+          onChange={(id) => {
+            if (id) setDraft(drafts[id as Interlacing]!)
+          }}
+          options={[
+            ...(named === '' ? [['', 'your own'] as const] : []),
+            ...Object.keys(drafts).map((id) => [id, capitalised(id.replace('-', ' '))] as const),
+          ]}
+        />
+        <NumberField
+          label="Ends in the repeat"
+          minValue={1}
+          maxValue={MOST_THREADS}
+          value={ends}
+          onChange={(value) => setDraft(resized(draft, value || ends, picks))}
+        />
+        <NumberField
+          label="Picks in the repeat"
+          minValue={1}
+          maxValue={MOST_THREADS}
+          value={picks}
+          onChange={(value) => setDraft(resized(draft, ends, value || picks))}
+        />
+      </Fields>
+      <Grid draft={draft} onChange={setDraft} />
+      <Soft>Dark: the warp lies on top. Each column is an end, each row a pick, the first at the foot.</Soft>
+    </Paper>
+  )
+}
+
+function TheYarns({ desk }: { desk: Desk }) {
+  const { perCm, setPerCm, warp, setWarp, weft, setWeft, nap, setNap, pile, setPile } = desk
+  return (
+    <Paper aria-labelledby="yarns">
+      <h2 id="yarns">The yarns</h2>
+      <YarnFields
+        title="Warp (lengthwise)"
+        yarn={warp}
+        perCm={perCm.ends}
+        onPerCm={(value) => setPerCm({ ...perCm, ends: value })}
+        onChange={setWarp}
+      />
+      <YarnFields
+        title="Weft (across)"
+        yarn={weft}
+        perCm={perCm.picks}
+        onPerCm={(value) => setPerCm({ ...perCm, picks: value })}
+        onChange={setWeft}
+      />
+      <h3>What stands on it</h3>
+      <Fields>
+        <NumberField
+          label="Nap"
+          unit="%"
+          minValue={0}
+          maxValue={100}
+          value={nap * 100}
+          onChange={(value) => setNap((value || 0) / 100)}
+        />
+        <NumberField
+          label="Pile height"
+          unit="mm"
+          minValue={0.3}
+          maxValue={12}
+          value={pile.heightMm}
+          onChange={(value) => setPile({ ...pile, heightMm: value || pile.heightMm })}
+        />
+      </Fields>
+      <ChoiceField
+        label="Pile"
+        value={pile.kind}
+        onChange={(kind) => setPile({ ...pile, kind: kind as PileLook['kind'] })}
+        options={[
+          ['none', 'none'],
+          ['cut', 'cut'],
+          ['looped', 'looped'],
+        ]}
+      />
+    </Paper>
   )
 }
 

@@ -23,7 +23,7 @@ import {
   type Kept,
 } from '@/server/store/repository'
 import { shelfOf, type Shelf } from '@/server/remember/shelf'
-import { doneOf, outcomeOf, type Outcome, type Refusal } from '../../shared/outcome'
+import { doneOf, outcomeOf, type Outcome, type Refusal, refusedFor } from '../../shared/outcome'
 import { readPreferences } from '../../shared/settings/readPreferences'
 import { told } from '../../shared/told'
 import { now } from '../../shared/now'
@@ -55,7 +55,7 @@ export type Cut = { ok: true; offcuts: string[] } | Refusal
 /** Writes down that it was cut so: what is left of each cloth, and its offcuts as pieces of the stash. */
 export async function confirmCut(input: unknown): Promise<Cut> {
   const { lay, cloths, what } = told(CutSchema, input)
-  if (overlapsOf(lay.placements).length > 0) return refused('Some pieces still lie on others.')
+  if (overlapsOf(lay.placements).length > 0) return refusedFor('Some pieces still lie on others.')
   const offcuts: string[] = []
   const shelf = await shelfOf(await notebook(), (await readPreferences()).words)
   try {
@@ -79,14 +79,12 @@ export async function confirmCut(input: unknown): Promise<Cut> {
     )
     if (!done.ok) return done
   } catch (error) {
-    if (error instanceof TooLongError) return refused(error.message)
+    if (error instanceof TooLongError) return refusedFor(error.message)
     throw error
   }
   revalidatePath('/', 'layout')
   return { ok: true, offcuts }
 }
-
-const refused = (message: string): Refusal => ({ ok: false, errors: { '': message } })
 
 /** A piece of the stash that was laid on. */
 interface Laid {

@@ -58,6 +58,7 @@ export async function loadLay(patternId: string, asked: Asked, words: Vocabulary
     pieces: pieces.map((piece) => ({
       name: piece.name,
       isAbout: piece.isAbout,
+      marks: piece.marks,
       ...layPiece(piece.id, piece, copies),
     })),
     chosen: chosen.filter((id) => shelf.find(id)),

@@ -17,7 +17,9 @@ const table = {
   usedMm: 1000,
   names: new Map([['front', 'Front']]),
   grounds: [{ id: 'a', name: 'Laundry calico' }],
-  data: { pieces: [{ id: 'front', notches: [{ id: '1', at: [0, 100] }] }] },
+  data: {
+    pieces: [{ id: 'front', notches: [{ id: '1', at: [0, 100] }], marks: [{ is: 'drill', points: [[20, 40]] }] }],
+  },
 } as unknown as Table
 const lay = (rest: object) => ({ layers: 'single', placements: [placement({})], ...rest }) as unknown as OnTable
 
@@ -32,7 +34,13 @@ it('prints a length as far as it is used, with the stains that lie on it, and no
   expect(boxOf(ground!.cloth[0]!)).toMatchObject({ maxX: 1400, maxY: 1000 })
   expect(ground!.cloth).toHaveLength(3)
   // Half a turn: 100 up in the drawing is 100 down on the cloth.
-  expect(ground!.pieces[0]).toMatchObject({ name: 'Front', marks: [[400, 800]] })
+  expect(ground!.pieces[0]).toMatchObject({
+    name: 'Front',
+    marks: [
+      [400, 800],
+      [380, 860],
+    ],
+  })
 })
 
 it('shows half of a folded length', () => {

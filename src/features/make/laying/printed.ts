@@ -8,17 +8,25 @@ type Pairs = [number, number][]
 const pairs = (points: Outline): Pairs => points.map(([x, y]): [number, number] => [round(x), round(y)])
 const round = (mm: number) => Math.round(mm * 100) / 100
 
-/** What is printed of a lay: each cloth with its edges, and the pieces on it with their notches. mm */
+/** More crosses on one piece nobody marks. */
+const MOST_CROSSES = 60
+
+/** What is printed of a lay: each cloth, and the pieces on it with their notches, darts and drill holes. mm */
 export function printedGrounds(table: Table, lay: OnTable) {
   const { task, layers, placements } = lay
-  const notchesOf = new Map(table.data.pieces.map(({ id, notches }) => [id, notches.map(({ at }) => at)]))
+  const crossesOf = new Map(
+    table.data.pieces.map(({ id, notches, marks }) => [
+      id,
+      [...notches.map(({ at }) => at), ...marks.flatMap(({ points }) => points)].slice(0, MOST_CROSSES),
+    ]),
+  )
   const piecesOn = (panel: string | null) =>
     placements
       .filter((placement) => task.cloth !== undefined || placement.panel === panel)
       .map(({ id, polygon, degrees, mirrored, at }) => ({
         name: table.names.get(id) ?? id,
         outline: pairs(polygon),
-        marks: pairs(moved(asItLies(notchesOf.get(id) ?? [], { degrees, isMirrored: mirrored }), at[0], at[1])),
+        marks: pairs(moved(asItLies(crossesOf.get(id) ?? [], { degrees, isMirrored: mirrored }), at[0], at[1])),
       }))
   if (task.cloth) {
     const { widthMm, flaws = [] } = task.cloth

@@ -88,7 +88,8 @@ export function useTable(data: LayData): Table {
   const start = () => {
     const pinned = lay ? lay.placements.filter((placement) => held.has(keyOf(placement))) : []
     if (lay) setPast((before) => [...before, lay.placements].slice(-MOST_UNDO))
-    laying.start({ ...task, pinned, seed: wishes.seed + past.length }, SECONDS)
+    // The same seed would find the same lay again.
+    laying.start({ ...task, pinned, seed: wishes.seed + (lay ? past.length + 1 : 0) }, SECONDS)
   }
   const hand = useHand()
   const faults = useMemo(

@@ -1,11 +1,10 @@
 'use client'
 
-import { StrongButton } from '@/ui/kit/buttons'
 import { TextField } from '@/ui/kit/fields'
 import { NumberField } from '@/ui/kit/NumberField'
-import { Actions, Fields, Paper, Slip } from '@/ui/kit/surfaces'
+import { Fields, Paper, Slip } from '@/ui/kit/surfaces'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
-import { FormTrouble } from '../../shared/form/FormTrouble'
+import { RecordForm } from '../../shared/form/RecordForm'
 import { type Form } from '../../shared/form/useForm'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { needOf, type PatternDraft } from './draft'
@@ -17,10 +16,10 @@ import { PartnerFields } from './PartnerFields'
 
 /** What a pattern asks: read off its envelope, corrected by hand. */
 export function PatternForm({ form }: { form: Form<PatternDraft> }) {
-  const { value, set, error, saving, submit } = form
+  const { value, set, error } = form
   const { units, words } = usePreferences()
   return (
-    <>
+    <RecordForm form={form} keep="Keep the pattern" compared={[['Name', (draft) => draft.name]]}>
       <EnvelopeField form={form} />
       <Paper aria-label="The pattern">
         <TextField
@@ -68,13 +67,7 @@ export function PatternForm({ form }: { form: Form<PatternDraft> }) {
           onChange={(notionsText) => set({ notionsText })}
         />
         <TextField label="Notes" rows={3} value={value.notes} onChange={(notes) => set({ notes })} />
-        <FormTrouble form={form} fields={[['Name', (draft) => draft.name]]} />
-        <Actions>
-          <StrongButton isDisabled={saving} onPress={submit}>
-            {saving ? 'Keeping…' : 'Keep the pattern'}
-          </StrongButton>
-        </Actions>
       </Paper>
-    </>
+    </RecordForm>
   )
 }

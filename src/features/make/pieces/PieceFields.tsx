@@ -2,13 +2,14 @@
 
 import { ROLE_WORDS, ROLES, type Role } from '@/core/vocabulary/choosing'
 import { TURN_WORDS, TURNS, type Turn } from '@/core/vocabulary/laying'
-import { QuietButton, StrongButton } from '@/ui/kit/buttons'
+import { QuietButton } from '@/ui/kit/buttons'
 import { CheckField } from '@/ui/kit/checks'
 import { TextField } from '@/ui/kit/fields'
 import { NumberField } from '@/ui/kit/NumberField'
 import { PutAway } from '@/ui/kit/PutAway'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Actions, Slip, Stack } from '@/ui/kit/surfaces'
+import { Slip, Stack } from '@/ui/kit/surfaces'
+import { RecordForm } from '../../shared/form/RecordForm'
 import { useForm } from '../../shared/form/useForm'
 import { changePatternPiece, dropPatternPiece } from './actions'
 import { type PieceData } from './load'
@@ -30,59 +31,53 @@ export function PieceFields({ piece, onDone }: { piece: PieceData; onDone: () =>
     Number.isNaN(given) ? undefined : set({ [key]: given })
   return (
     <Stack>
-      <TextField label="Name" value={value.name} onChange={(name) => set({ name })} error={error('name')} />
-      <SelectField label="Cut from" value={value.role} onChange={(role) => set({ role })} options={roleOptions} />
-      <TextField label="Size" value={value.size} onChange={(size) => set({ size })} hint="Empty: for every size." />
-      <NumberField
-        label="How many"
-        value={value.count}
-        onChange={(count) => number(count, 'count')}
-        minValue={1}
-        maxValue={200}
-        error={error('count')}
-      />
-      <CheckField isSelected={value.pair} onChange={(pair) => set({ pair })}>
-        One of each hand
-      </CheckField>
-      <CheckField isSelected={value.onFold} onChange={(onFold) => set({ onFold })}>
-        Its straight edge lies on the fold
-      </CheckField>
-      {error('onFold') ? <Slip $tone="warn">{error('onFold')}</Slip> : null}
-      <SelectField label="It lies" value={value.turn} onChange={(turn) => set({ turn })} options={turnOptions} />
-      <NumberField
-        label="Grain line"
-        unit="°"
-        value={value.warpDeg}
-        onChange={(warpDeg) => number(warpDeg, 'warpDeg')}
-        hint="90: up and down as it is drawn."
-      />
-      <NumberField
-        label="May be off grain by"
-        unit="°"
-        value={value.toleranceDeg}
-        onChange={(toleranceDeg) => number(toleranceDeg, 'toleranceDeg')}
-        minValue={0}
-        maxValue={45}
-      />
-      <CheckField isSelected={value.crosswise} onChange={(crosswise) => set({ crosswise })}>
-        May lie crosswise
-      </CheckField>
-      <CheckField isSelected={value.bias} onChange={(bias) => set({ bias })}>
-        On the bias
-      </CheckField>
-      {form.trouble ? <Slip $tone="warn">{form.trouble}</Slip> : null}
-      {form.clash ? (
-        <Actions>
-          <QuietButton onPress={form.clash.takeTheirs}>Take what stands there now</QuietButton>
-          <QuietButton onPress={form.clash.keepMine}>Keep mine</QuietButton>
-        </Actions>
-      ) : null}
-      <Actions>
-        <StrongButton onPress={form.submit} isDisabled={form.saving}>
-          Keep it so
-        </StrongButton>
-        <QuietButton onPress={onDone}>Leave it</QuietButton>
-      </Actions>
+      <RecordForm
+        form={form}
+        keep="Keep it so"
+        compared={[['Name', ({ name }) => name]]}
+        beside={<QuietButton onPress={onDone}>Leave it</QuietButton>}
+      >
+        <TextField label="Name" value={value.name} onChange={(name) => set({ name })} error={error('name')} />
+        <SelectField label="Cut from" value={value.role} onChange={(role) => set({ role })} options={roleOptions} />
+        <TextField label="Size" value={value.size} onChange={(size) => set({ size })} hint="Empty: for every size." />
+        <NumberField
+          label="How many"
+          value={value.count}
+          onChange={(count) => number(count, 'count')}
+          minValue={1}
+          maxValue={200}
+          error={error('count')}
+        />
+        <CheckField isSelected={value.pair} onChange={(pair) => set({ pair })}>
+          One of each hand
+        </CheckField>
+        <CheckField isSelected={value.onFold} onChange={(onFold) => set({ onFold })}>
+          Its straight edge lies on the fold
+        </CheckField>
+        {error('onFold') ? <Slip $tone="warn">{error('onFold')}</Slip> : null}
+        <SelectField label="It lies" value={value.turn} onChange={(turn) => set({ turn })} options={turnOptions} />
+        <NumberField
+          label="Grain line"
+          unit="°"
+          value={value.warpDeg}
+          onChange={(warpDeg) => number(warpDeg, 'warpDeg')}
+          hint="90: up and down as it is drawn."
+        />
+        <NumberField
+          label="May be off grain by"
+          unit="°"
+          value={value.toleranceDeg}
+          onChange={(toleranceDeg) => number(toleranceDeg, 'toleranceDeg')}
+          minValue={0}
+          maxValue={45}
+        />
+        <CheckField isSelected={value.crosswise} onChange={(crosswise) => set({ crosswise })}>
+          May lie crosswise
+        </CheckField>
+        <CheckField isSelected={value.bias} onChange={(bias) => set({ bias })}>
+          On the bias
+        </CheckField>
+      </RecordForm>
       <PutAway
         offer="Throw this piece away"
         question={`Throw ${piece.name} away?`}

@@ -15,7 +15,7 @@ import { areaOf, boxOf } from '@/core/shapes/polygon'
 import { notebook } from '@/server/database'
 import { keepFound } from '@/server/patternPieces'
 import { changeRecord, removeRecord } from '@/server/store/repository'
-import { doneOf, outcomeOf, type Done, type Outcome, type Refusal } from '../../shared/outcome'
+import { doneOf, outcomeOf, type Done, type Outcome, type Refusal, refusedFor } from '../../shared/outcome'
 import { told } from '../../shared/told'
 import { now } from '../../shared/now'
 
@@ -32,8 +32,8 @@ const MOST_BYTES = 3_000_000
 export async function addFromFile(patternId: unknown, form: unknown): Promise<Kept> {
   const id = told(RecordIdSchema, patternId)
   const file = form instanceof FormData ? form.get('file') : null
-  if (!(file instanceof Blob)) return refused('No file came along.')
-  if (file.size > MOST_BYTES) return refused('The file is larger than 3 MB: is it a drawing of lines?')
+  if (!(file instanceof Blob)) return refusedFor('No file came along.')
+  if (file.size > MOST_BYTES) return refusedFor('The file is larger than 3 MB: is it a drawing of lines?')
   const square = Number(form instanceof FormData ? form.get('squareMm') : NaN)
   const text = await file.text()
   return keepAll(id, () => readAny(text, square > 0 ? square : undefined), { from: 'file', isAbout: false })
@@ -69,12 +69,12 @@ const MeasuresSchema = z.strictObject({
 export async function addFromMeasures(patternId: unknown, input: unknown): Promise<Kept> {
   const id = told(RecordIdSchema, patternId)
   const parsed = MeasuresSchema.safeParse(input)
-  if (!parsed.success) return refused(parsed.error.issues[0]!.message)
+  if (!parsed.success) return refusedFor(parsed.error.issues[0]!.message)
   const { kind: kindId, mm, allowance } = parsed.data
   const kind = measuredKind(kindId)
   const missing = kind?.measures.find((measure) => mm[measure.id] === undefined)
-  if (!kind) return refused('There is no such shape.')
-  if (missing) return refused(`${missing.label} is missing.`)
+  if (!kind) return refusedFor('There is no such shape.')
+  if (missing) return refusedFor(`${missing.label} is missing.`)
   const read = () => ({ pieces: kind.draw(mm, allowance), notRead: [] })
   return keepAll(id, read, { from: 'measures', isAbout: kind.isAbout })
 }
@@ -89,10 +89,10 @@ const CornersSchema = z.strictObject({
 export async function addFromCorners(patternId: unknown, input: unknown): Promise<Kept> {
   const id = told(RecordIdSchema, patternId)
   const parsed = CornersSchema.safeParse(input)
-  if (!parsed.success) return refused(parsed.error.issues[0]!.message)
+  if (!parsed.success) return refusedFor(parsed.error.issues[0]!.message)
   const { name, corners, from } = parsed.data
   const piece = settled({ name, outline: corners, notches: [], count: 1, pair: false, size: '' })
-  if (typeof piece === 'string') return refused(piece)
+  if (typeof piece === 'string') return refusedFor(piece)
   return keepAll(id, () => ({ pieces: [piece], notRead: [] }), { from, isAbout: false })
 }
 
@@ -108,12 +108,10 @@ async function keepAll(
     revalidatePath('/', 'layout')
     return { ok: true, kept: pieces.length, notRead: notRead.slice(0, 20) }
   } catch (error) {
-    if (error instanceof NoOutlines || error instanceof RangeError) return refused(error.message)
+    if (error instanceof NoOutlines || error instanceof RangeError) return refusedFor(error.message)
     throw error
   }
 }
-
-const refused = (message: string): Refusal => ({ ok: false, errors: { '': message } })
 
 /** Changes a piece. @param which its id, and the revision that the person saw */
 export async function changePatternPiece(which: unknown, input: unknown): Promise<Outcome> {

@@ -10,8 +10,10 @@ import { Actions, Columns, Lead, Page, Paper, PlainList, Slip, Soft, Stack } fro
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
+import { useCountdown, type Countdown } from '../../shared/useCountdown'
 import { changeProject } from '../projects/actions'
 import { type PlanData } from './load'
+import { StepTimer } from './StepTimer'
 import { dayWords, minuteWords, waitWords } from './words'
 
 const Day = styled.section`
@@ -71,6 +73,7 @@ export function PlanPage(plan: PlanData) {
         ) : null}
         {isAsked ? null : <Soft>For now: two evenings and a Saturday morning a week.</Soft>}
       </Actions>
+      <Pace pace={plan.pace} />
       <Columns $first="1.8fr">
         <Stack>
           <Days plans={[plan]} />
@@ -92,6 +95,20 @@ export function PlanPage(plan: PlanData) {
         </Stack>
       </Columns>
     </Page>
+  )
+}
+
+/** Less than that is not said. */
+const SAID = 0.05
+
+/** That the person's own pace is reckoned with, where it is another than the usual. */
+function Pace({ pace }: Pick<PlanData, 'pace'>) {
+  const off = Math.round((pace - 1) * 100)
+  if (Math.abs(pace - 1) < SAID) return null
+  return (
+    <Soft>
+      By your watch you take {Math.abs(off)} % {off > 0 ? 'longer' : 'less'} than is usual: the times here are yours.
+    </Soft>
   )
 }
 
@@ -132,6 +149,18 @@ const A_DAY = 1440
 
 function NextStep({ plan, step }: { plan: PlanData; step: PlannedStep }) {
   const { busy, trouble, doing } = useDoing()
+  const work = useCountdown(`${plan.id} ${step.id}`)
+  const done = () =>
+    doing(async () => {
+      const outcome = await changeProject(plan.id, {
+        do: 'tick',
+        id: step.id,
+        isDone: true,
+        ...tookOf(step, plan.pace, work),
+      })
+      if (outcome.ok) work.stop()
+      return outcome
+    })
   const later = () => {
     const until = new Date(Date.parse(`${step.start}:00Z`) + A_DAY * 60_000).toISOString().slice(0, 16)
     return doing(() => changeProject(plan.id, { do: 'put-off', id: step.id, until }))
@@ -149,11 +178,9 @@ function NextStep({ plan, step }: { plan: PlanData; step: PlannedStep }) {
       <p>{step.why}</p>
       {step.risk ? <Soft>{step.risk}</Soft> : null}
       <Learned step={step} />
+      <StepTimer projectId={plan.id} step={step} work={work} />
       <Actions>
-        <StrongButton
-          isDisabled={busy}
-          onPress={() => doing(() => changeProject(plan.id, { do: 'tick', id: step.id, isDone: true }))}
-        >
+        <StrongButton isDisabled={busy} onPress={done}>
           It is done
         </StrongButton>
         <Button isDisabled={busy} onPress={later}>
@@ -163,6 +190,12 @@ function NextStep({ plan, step }: { plan: PlanData; step: PlannedStep }) {
       <Trouble>{trouble}</Trouble>
     </Paper>
   )
+}
+
+/** How long it took by the watch; planned as it would be without this person’s pace. */
+function tookOf({ hands }: PlannedStep, pace: number, { secondsLeft, secondsGone }: Countdown) {
+  if (secondsLeft === null || secondsGone < 60) return {}
+  return { took: { planned: Math.round(hands / pace), minutes: Math.round(secondsGone / 60) } }
 }
 
 /** Where what a step teaches is written down, by its kind. */

@@ -1,9 +1,5 @@
-import { minutesOf, type Minutes } from '@/core/prepare/minutes'
+import { type Minutes } from '@/core/prepare/minutes'
+import { minutesByTheClock } from '@/server/clock'
 
 /** This minute by the clock of the machine that the program runs on, which is the person's own. */
-export function minuteNow(): Minutes {
-  const at = new Date()
-  const two = (value: number) => String(value).padStart(2, '0')
-  const day = `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`
-  return minutesOf(`${day}T${two(at.getHours())}:${two(at.getMinutes())}`)!
-}
+export const minuteNow = (): Minutes => minutesByTheClock(new Date())

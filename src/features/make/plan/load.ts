@@ -1,5 +1,5 @@
 import { createEvents, type EventAttributes } from 'ics'
-import { USUAL_HOURS, windowsFrom } from '@/core/prepare/hours'
+import { paceOf } from '@/core/prepare/pace'
 import { minutesOf, type Minutes } from '@/core/prepare/minutes'
 import { type PlannedStep, type Undertaking } from '@/core/prepare/prepare'
 import { type Vocabulary } from '@/core/vocabulary/words'
@@ -11,10 +11,8 @@ import { listProjects } from '@/server/projects'
 import { shelfOf } from '@/server/remember/shelf'
 import { readWorkroom } from '@/server/workroom'
 import { asPlanned } from './asPlanned'
+import { freeTimes } from './freeTimes'
 import { together } from './together'
-
-/** So many days ahead are planned. */
-const DAYS_AHEAD = 84
 
 /**
  * Plans of the projects that are not done, those begun first, from now on, in the same hours; and of the one that is
@@ -47,11 +45,11 @@ export async function loadPlans(words: Vocabulary, now: Minutes, projectId?: str
     }
     return { id, data, gists, undertaking: data.finished === null ? undertaking : NOTHING }
   })
-  const hours = workroom.hours.length > 0 ? workroom.hours : USUAL_HOURS
   const shared = {
     household: workroom.household,
-    free: windowsFrom(now, hours, DAYS_AHEAD),
+    free: freeTimes(now, workroom),
     schools: workroom.schools,
+    pace: paceOf(projects.flatMap(({ project }) => project.data.took)),
   }
   const task = { undertakings: all.map(({ undertaking }) => undertaking), shared }
   // Where every worker has too much to do, the page waits for it itself.
@@ -68,6 +66,7 @@ export async function loadPlans(words: Vocabulary, now: Minutes, projectId?: str
       isAsked,
       others: all.length - 1,
       hasCloth: gists.length > 0,
+      pace: shared.pace,
       names,
       done: data.ticked,
       ...plan,

@@ -7,6 +7,7 @@ import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { changeProject } from './actions'
+import { Costs } from './Costs'
 import { type ProjectData } from './types'
 import { StepTick } from './StepTick'
 
@@ -47,7 +48,7 @@ export function BuyStep({ project }: { project: ProjectData }) {
       {project.supplies.length > 0 ? (
         <section aria-label="And to sew it with">
           <b>And to sew it with</b>
-          {project.supplies.map(({ id, text, why, boxed, isBought }) => (
+          {project.supplies.map(({ id, text, why, boxed, ask, isBought }) => (
             <div key={id}>
               <CheckField
                 isSelected={isBought}
@@ -61,6 +62,7 @@ export function BuyStep({ project }: { project: ProjectData }) {
               <Soft>
                 {why} {boxed}
               </Soft>
+              {isBought ? null : <Soft>In the shop: {ask}</Soft>}
             </div>
           ))}
         </section>
@@ -68,6 +70,7 @@ export function BuyStep({ project }: { project: ProjectData }) {
       {cloths.length === 0 && project.notions.length === 0 && project.supplies.length === 0 ? (
         <Soft>Nothing has to be bought.</Soft>
       ) : null}
+      <Costs project={project} cloths={cloths.map(({ title }) => title)} />
       {cloths.length > 0 ? <StepTick project={project} step="buy" label="Everything is here" /> : null}
       <Trouble>{trouble}</Trouble>
     </Stack>

@@ -1,13 +1,12 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { StrongButton } from '@/ui/kit/buttons'
 import { ComboField } from '@/ui/kit/ComboField'
 import { TextField } from '@/ui/kit/fields'
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Actions, Fields, Page, Paper, Soft } from '@/ui/kit/surfaces'
-import { FormTrouble } from '../../shared/form/FormTrouble'
+import { Fields, Page, Paper, Soft } from '@/ui/kit/surfaces'
+import { RecordForm } from '../../shared/form/RecordForm'
 import { useForm } from '../../shared/form/useForm'
 import { keepProject } from './actions'
 import { type loadNewProject } from './load'
@@ -32,45 +31,51 @@ export function NewProject({ patterns, begin }: Props) {
     save: (draft) => keepProject(draft),
     onKept: ({ id }) => router.push(`/projects/${id}`),
   })
-  const { value, set, error, saving, submit } = form
+  const { value, set, error } = form
   const pattern = patterns.find(({ id }) => id === value.patternId)
   return (
     <Page>
       <h1>Start a project</h1>
       <Paper aria-label="The project">
-        <ComboField
-          label="By which pattern"
-          hint="One that is written down; leave it open for something without a pattern."
-          chosen={value.patternId}
-          onChoose={(id) =>
-            set({ patternId: id, name: value.name || (patterns.find((one) => one.id === id)?.name ?? '') })
-          }
-          options={patterns.map(({ id, name }) => ({ id, label: name }))}
-        />
-        <TextField
-          label="What it is called"
-          value={value.name}
-          onChange={(name) => set({ name })}
-          error={error('name')}
-          isRequired
-        />
-        <Fields>
-          <WhichField label="Size" value={value.size} all={pattern?.sizes ?? []} onChange={(size) => set({ size })} />
-          <WhichField label="View" value={value.view} all={pattern?.views ?? []} onChange={(view) => set({ view })} />
-          <NumberField
-            label="How many"
-            minValue={1}
-            maxValue={100}
-            value={value.copies}
-            onChange={(copies) => set({ copies: Number.isFinite(copies) ? Math.round(copies) : 1 })}
+        <RecordForm form={form} keep="Begin with its cloth">
+          <ComboField
+            label="By which pattern"
+            hint="One that is written down; leave it open for something without a pattern."
+            chosen={value.patternId}
+            onChoose={(id) =>
+              set({ patternId: id, name: value.name || (patterns.find((one) => one.id === id)?.name ?? '') })
+            }
+            options={patterns.map(({ id, name }) => ({ id, label: name }))}
           />
-        </Fields>
-        <FormTrouble form={form} fields={[]} />
-        <Actions>
-          <StrongButton isDisabled={saving} onPress={submit}>
-            {saving ? 'Keeping…' : 'Begin with its cloth'}
-          </StrongButton>
-        </Actions>
+          <TextField
+            label="What it is called"
+            value={value.name}
+            onChange={(name) => set({ name })}
+            error={error('name')}
+            isRequired
+          />
+          <Fields>
+            <WhichField
+              label="Size"
+              value={value.size}
+              all={pattern?.sizes ?? []}
+              onChange={(size) => set({ size })}
+            />
+            <WhichField
+              label="View"
+              value={value.view}
+              all={pattern?.views ?? []}
+              onChange={(view) => set({ view })}
+            />
+            <NumberField
+              label="How many"
+              minValue={1}
+              maxValue={100}
+              value={value.copies}
+              onChange={(copies) => set({ copies: Number.isFinite(copies) ? Math.round(copies) : 1 })}
+            />
+          </Fields>
+        </RecordForm>
         <Soft>The cloth is chosen next; what is chosen is kept back for it.</Soft>
       </Paper>
     </Page>

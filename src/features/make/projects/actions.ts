@@ -70,7 +70,21 @@ const ChangeSchema = z.discriminatedUnion('do', [
     copies: z.number().int().min(1).max(100),
   }),
   z.strictObject({ do: z.literal('notes'), notes: optionalText(4000) }),
-  z.strictObject({ do: z.literal('tick'), id: z.string().min(1).max(160), isDone: z.boolean() }),
+  z.strictObject({
+    do: z.literal('tick'),
+    id: z.string().min(1).max(160),
+    isDone: z.boolean(),
+    took: z
+      .strictObject({ planned: z.number().min(0).max(10_000), minutes: z.number().min(0).max(10_000) })
+      .optional(),
+  }),
+  z.strictObject({
+    do: z.literal('cost'),
+    what: z.string().min(1).max(200),
+    /** Null: not known any more. */
+    amount: z.number().min(0, 'a price is not negative').max(1_000_000).nullable(),
+  }),
+  z.strictObject({ do: z.literal('currency'), currency: optionalText(8) }),
   z.strictObject({ do: z.literal('put-off'), id: z.string().min(1).max(160), until: z.string().max(16) }),
 ])
 
@@ -105,8 +119,20 @@ function changed(project: Project, change: z.output<typeof ChangeSchema>): Proje
       return { ...project, notes: change.notes }
     case 'tick': {
       const ticked = project.ticked.filter((id) => id !== change.id)
-      return { ...project, ticked: change.isDone ? [...ticked, change.id] : ticked }
+      const took = project.took.filter(({ id }) => id !== change.id)
+      return {
+        ...project,
+        ticked: change.isDone ? [...ticked, change.id] : ticked,
+        took: change.isDone && change.took ? [...took, { id: change.id, ...change.took }] : took,
+      }
     }
+    case 'cost': {
+      const costs = project.costs.filter(({ what }) => what !== change.what)
+      const { what, amount } = change
+      return { ...project, costs: amount === null ? costs : [...costs, { what, amount }] }
+    }
+    case 'currency':
+      return { ...project, currency: change.currency }
     case 'put-off': {
       const rest = project.putOff.filter(({ id }) => id !== change.id)
       return { ...project, putOff: [...rest, { id: change.id, until: change.until }] }

@@ -6,7 +6,7 @@ import { type ClothSet, type Partner } from '@/core/choose/set/types'
 import { type Workroom } from '@/core/notebook/kinds/workroom'
 import { sewAdvice } from '@/core/sew/advice'
 import { inBox, type Boxed } from '@/core/sew/inBox'
-import { suppliesFor, type Supply } from '@/core/sew/supplies'
+import { SHOP_ASKS, suppliesFor, type Supply } from '@/core/sew/supplies'
 import { careLabelOf } from '@/core/fabric/careLabel'
 import { careSymbol } from '@/core/vocabulary/care'
 import { lessonOf } from '@/core/making/lessons'
@@ -25,7 +25,7 @@ import { findProject, listProjects, reservedBy, wornOf, type KeptCloth, type Pro
 import { bestFor } from '@/server/remember/ranks'
 import { shelfOf, type Shelf } from '@/server/remember/shelf'
 import { allRecords, recordsReferring, type Kept } from '@/server/store/repository'
-import { readWorkroom } from '@/server/workroom'
+import { machineOf, readWorkroom } from '@/server/workroom'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 import { enoughFor, toBuy, type Making } from '../holding/enoughFor'
 import { hangs } from '../holding/hangs'
@@ -184,6 +184,7 @@ function boughtOf(
         text,
         why,
         boxed: inBox(id, box),
+        ask: SHOP_ASKS[id],
         isBought: bought.includes(`supply: ${id}`),
       })),
   }
@@ -198,10 +199,11 @@ function suppliesOf(
   offer: Gist['offer'],
   pattern: KeptPattern | undefined,
   { copies }: ProjectWhole['project']['data'],
-  { machine, schools }: Workroom,
+  workroom: Workroom,
 ) {
   const { garment, details = [] } = pattern?.need ?? {}
-  const advice = sewAdvice({ offer, ...(garment && { garment }), details, machine, schools })
+  const machine = machineOf(workroom)
+  const advice = sewAdvice({ offer, ...(garment && { garment }), details, machine, schools: workroom.schools })
   return suppliesFor({
     advice,
     ...(garment && { garment }),

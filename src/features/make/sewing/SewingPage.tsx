@@ -175,7 +175,7 @@ function Ranked({
 }
 
 /** Every other choice with its reason, its rules, and what others would say. */
-function Choices({ advice, sureness, id: pieceId }: SewingData) {
+function Choices({ advice, instead, sureness, id: pieceId }: SewingData) {
   const rows = [
     ['Needle', 'needle', advice.needle],
     ['Stitch', 'stitch', advice.stitch],
@@ -200,6 +200,9 @@ function Choices({ advice, sureness, id: pieceId }: SewingData) {
             <Soft key={id}>Others would say: {other}</Soft>
           ))}
         </div>
+      ))}
+      {instead.map(({ id, text }) => (
+        <Slip key={id}>{text}</Slip>
       ))}
       <WhenOpened summary="By which rules">
         {() => (

@@ -1,18 +1,28 @@
 'use client'
 
 import { useState } from 'react'
+import styled from 'styled-components'
 import { SEAM_CAME, type SeamCame } from '@/core/notebook/kinds/testSeam'
 import { needleSizes } from '@/core/sew/needleSizes'
 import { QuietButton, StrongButton } from '@/ui/kit/buttons'
 import { TextField } from '@/ui/kit/fields'
+import { PickFile } from '@/ui/kit/PickFile'
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Fields, Paper, PlainList, Soft } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
+import { pictureForm } from '../../shared/pictures/pictureForm'
 import { dropTestSeam, keepTestSeam } from './actions'
 import { type SewingData } from './load'
-import { CAME_WORDS } from './seamWords'
+import { CAME_WORDS } from '../../shared/seamWords'
+
+const Picture = styled.img`
+  display: block;
+  max-width: 100%;
+  max-height: 9rem;
+  border: 1px solid var(--line);
+`
 
 const TENSIONS = [
   ['usual', 'as usual'],
@@ -22,29 +32,29 @@ const TENSIONS = [
 type Tension = (typeof TENSIONS)[number][0]
 
 /** Seams on scraps of this cloth: what worked moves the advice. */
-export function TestSeams({ id, seams, advice }: SewingData) {
+export function TestSeams({ id, seams, advice, ways }: SewingData) {
   const { busy, trouble, doing } = useDoing()
   const [needleNm, setNeedle] = useState(advice.needle.nm[0])
   const [lengthMm, setLength] = useState(advice.stitch.mm[0])
   const [tension, setTension] = useState<Tension>('usual')
   const [came, setCame] = useState<SeamCame>('good')
   const [notes, setNotes] = useState('')
+  const [technique, setTechnique] = useState('')
+  const [picture, setPicture] = useState<File>()
   const keep = () =>
-    doing(() => keepTestSeam({ pieceId: id, needleNm, point: advice.needle.point, lengthMm, tension, came, notes }))
+    doing(async () => {
+      const sent = picture && (await pictureForm(picture))
+      const { point } = advice.needle
+      const seam = { pieceId: id, needleNm, point, lengthMm, tension, technique, came, notes }
+      const outcome = await keepTestSeam(seam, sent)
+      if (outcome.ok) setPicture(undefined)
+      return outcome
+    })
   return (
     <Paper aria-label="Test seams">
       <h2>Test seams</h2>
       <Soft>Sew a scrap, pull it, press it. What worked on this cloth, on your machine, moves the advice.</Soft>
-      <PlainList>
-        {seams.map((seam) => (
-          <li key={seam.id}>
-            {seam.words}{' '}
-            <QuietButton isDisabled={busy} onPress={() => doing(() => dropTestSeam(seam.id))}>
-              Throw it away
-            </QuietButton>
-          </li>
-        ))}
-      </PlainList>
+      <SeamList seams={seams} />
       <Fields>
         <SelectField
           label="Needle"
@@ -68,7 +78,22 @@ export function TestSeams({ id, seams, advice }: SewingData) {
           options={SEAM_CAME.map((one) => [one, CAME_WORDS[one]] as const)}
         />
       </Fields>
+      <SelectField
+        label="Sewn as"
+        value={technique}
+        onChange={setTechnique}
+        options={[['', 'a plain seam'] as const, ...ways]}
+      />
       <TextField label="Notes of the seam" value={notes} onChange={setNotes} />
+      <Actions>
+        <PickFile
+          label={picture ? 'Another picture of it' : 'A picture of it'}
+          types={['image/*']}
+          onPick={setPicture}
+          camera
+        />
+        {picture ? <Soft role="status">{picture.name} goes along.</Soft> : null}
+      </Actions>
       <Actions>
         <StrongButton isDisabled={busy || Number.isNaN(lengthMm)} onPress={keep}>
           Keep this test seam
@@ -76,5 +101,26 @@ export function TestSeams({ id, seams, advice }: SewingData) {
       </Actions>
       <Trouble>{trouble}</Trouble>
     </Paper>
+  )
+}
+
+/** The seams that were tried, each with its picture where it has one. */
+function SeamList({ seams }: Pick<SewingData, 'seams'>) {
+  const { busy, trouble, doing } = useDoing()
+  return (
+    <>
+      <PlainList>
+        {seams.map((seam) => (
+          <li key={seam.id}>
+            {seam.picture ? <Picture src={`/pictures/${seam.picture}`} alt={`The seam: ${seam.words}`} /> : null}
+            {seam.words}{' '}
+            <QuietButton isDisabled={busy} onPress={() => doing(() => dropTestSeam(seam.id))}>
+              Throw it away
+            </QuietButton>
+          </li>
+        ))}
+      </PlainList>
+      <Trouble>{trouble}</Trouble>
+    </>
   )
 }

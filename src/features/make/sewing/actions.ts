@@ -1,19 +1,28 @@
 'use server'
 
 import { revalidatePath } from 'next/cache'
+import { z } from 'zod'
 import { TestSeamSchema } from '@/core/notebook/kinds/testSeam'
 import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { notebook } from '@/server/database'
 import { createRecord, removeRecord } from '@/server/store/repository'
-import { doneOf, outcomeOf, type Done, type Outcome } from '../../shared/outcome'
+import { withPicture } from '@/server/withPicture'
+import { notebookHome } from '@/server/home'
+import { withSentPicture } from '../../shared/pictures/sent'
+import { doneOf, type Done } from '../../shared/outcome'
 import { now } from '../../shared/now'
 import { told } from '../../shared/told'
 
-/** Keeps a test seam. */
-export async function keepTestSeam(input: unknown): Promise<Outcome> {
-  const outcome = await outcomeOf(async () =>
-    createRecord(await notebook(), 'test-seam', TestSeamSchema.parse(input), now()),
-  )
+/** Keeps a test seam, and its picture where one comes along. */
+export async function keepTestSeam(input: unknown, form?: unknown): Promise<Done> {
+  const keep = async (picture: string | null) => {
+    const seam = TestSeamSchema.parse({ ...told(z.record(z.string(), z.unknown()), input), picture })
+    return createRecord(await notebook(), 'test-seam', seam, now())
+  }
+  const outcome =
+    form === undefined
+      ? await doneOf(() => keep(null))
+      : await withSentPicture(form, (bytes) => withPicture(notebookHome(), bytes, keep))
   if (outcome.ok) revalidatePath('/', 'layout')
   return outcome
 }

@@ -1,17 +1,18 @@
 import { softeningOf } from '@/core/prepare/softening'
 import { sewAdvice } from '@/core/sew/advice'
 import { surenessOf } from '@/core/sew/sureness'
+import { insteadOf } from '@/core/sew/haves'
 import { techniques } from '@/core/sew/techniques'
 import { withSamples } from '@/core/sew/samples'
 import { type Gist } from '@/core/shelf/gist'
 import { GARMENT_WORDS, GARMENTS, type Garment } from '@/core/vocabulary/choosing'
 import { wordFor, type Vocabulary } from '@/core/vocabulary/words'
 import { type UnitSystem } from '@/core/units/format'
-import { seamWords } from './seamWords'
+import { seamWords } from '../../shared/seamWords'
 import { pieceWords } from '@/features/shared/stash/describe'
 import { notebook, type Notebook } from '@/server/database'
 import { shelfOf, type Shelf } from '@/server/remember/shelf'
-import { readWorkroom } from '@/server/workroom'
+import { machineOf, readWorkroom } from '@/server/workroom'
 import { allRecords } from '@/server/store/repository'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 
@@ -31,9 +32,10 @@ export async function loadSewing(
     offer: gist.offer,
     ...(known && { garment: known }),
     lined: isLined,
-    machine: workroom.machine,
+    machine: machineOf(workroom),
     schools: workroom.schools,
   }
+  const advice = withSamples(sewAdvice(asked), samples)
   return {
     id: pieceId,
     name: gist.name,
@@ -43,9 +45,11 @@ export async function loadSewing(
     isLined,
     isAsked,
     drawn: techniques.map((one) => one.id),
+    ways: techniques.map(({ id, name }) => [id, name] as const),
     garments: GARMENTS.map((id) => [id, wordFor(GARMENT_WORDS[id], words)] as const),
-    seams: samples.filter(({ isOwn }) => isOwn).map(({ id, words: told }) => ({ id, words: told })),
-    advice: withSamples(sewAdvice(asked), samples),
+    seams: samples.filter(({ isOwn }) => isOwn).map(({ id, words: told, picture }) => ({ id, words: told, picture })),
+    advice,
+    instead: insteadOf(advice, workroom.machine),
     sureness: surenessOf(asked),
     softening: softeningOf(gist.offer),
   }

@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation'
 import { areaOf } from '@/core/shapes/polygon'
 import { wouldDo } from '@/core/choose/steps'
 import { byLeastLost, type UsedUp } from '@/core/making/leastLost'
+import { worthFor } from '@/core/making/worthFor'
 import { VERDICT_WORDS } from '@/features/shared/choose/words'
 import { Button, StrongButton } from '@/ui/kit/buttons'
 import { Actions, Columns, Lead, Page, Paper, PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
@@ -19,7 +20,7 @@ export function UseUpPage(data: UseUpData) {
   const panels = things.flatMap((thing) => thing.panels)
   const ranked = suitsFirst(byLeastLost(told ?? []), candidates)
   const [best] = ranked
-  const go = () => ask((jobs, tell) => jobs.usingUp(panels, candidates, tell))
+  const go = () => ask((jobs, tell) => jobs.usingUp(things, candidates, tell))
   return (
     <Page>
       <div>
@@ -90,6 +91,12 @@ function leadOf({ things, candidates }: UseUpData, ranked: readonly UsedUp[], is
 function Told({ one, data: { things, candidates } }: { one: UsedUp; data: UseUpData }) {
   const candidate = candidates.find(({ id }) => id === one.id)
   const cloths = things.map(({ id }) => id).join(',')
+  const taken = things.filter(({ id }) => one.from.some(({ thing }) => thing === id) || !one.fits)
+  const worth = worthFor(
+    taken.reduce((sum, { minutes }) => sum + minutes, 0),
+    one,
+  )
+  const nameOf = (id: string) => things.find((thing) => thing.id === id)?.name ?? ''
   return (
     <>
       <b>
@@ -99,7 +106,19 @@ function Told({ one, data: { things, candidates } }: { one: UsedUp; data: UseUpD
       {one.fits
         ? `fits, and ${Math.round(one.used * 100)} % goes into it`
         : `${one.left} of its pieces find no place`}
-      . {candidate ? <Soft as="span">The cloth: {VERDICT_WORDS[candidate.verdict].toLowerCase()}.</Soft> : null}
+      . {worth ? `${worth.text} ` : ''}
+      {candidate ? <Soft as="span">The cloth: {VERDICT_WORDS[candidate.verdict].toLowerCase()}.</Soft> : null}
+      {things.length > 1 && one.from.length === 1 ? (
+        <Soft>All of it out of {nameOf(one.from[0]!.thing)}.</Soft>
+      ) : null}
+      {one.hems.length > 0 ? (
+        <Soft>
+          The hem that is there may stay for {one.hems.join(', ')}: lay its edge on it, and leave that allowance off.
+        </Soft>
+      ) : null}
+      {one.from.length > 1 ? (
+        <Soft>{one.from.map(({ thing, pieces }) => `${pieces.join(', ')} of ${nameOf(thing)}`).join('; ')}.</Soft>
+      ) : null}
       {one.by.map(({ id, text }) => (
         <Soft key={id}>{text}</Soft>
       ))}
@@ -109,7 +128,9 @@ function Told({ one, data: { things, candidates } }: { one: UsedUp; data: UseUpD
 
 function sizeWords(panels: UseUpData['things'][number]['panels'], isReckoned: boolean): string {
   if (panels.length === 0) return 'its size is not known'
-  return isReckoned ? `${panels.reduce((sum, { count }) => sum + count, 0)} panels, reckoned` : 'as it lies'
+  if (!isReckoned) return 'as it lies'
+  const count = panels.reduce((sum, panel) => sum + panel.count, 0)
+  return `${count} ${count === 1 ? 'panel' : 'panels'}, reckoned`
 }
 
 function Which({ things, offered, most }: UseUpData) {

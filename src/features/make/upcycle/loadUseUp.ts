@@ -44,20 +44,28 @@ async function thingOf(db: Notebook, gist: Gist) {
   const outline = piece?.data.outline
   const flaws = piece?.data.flaws ?? []
   if (outline)
-    return { ...head, panels: [panelOf(gist.id, outline.points, [...outline.holes, ...flaws])], isReckoned: false }
+    return {
+      ...head,
+      panels: [panelOf(gist.id, outline.points, [...outline.holes, ...flaws])],
+      isReckoned: false,
+      minutes: 0,
+    }
   const isFlat = gist.thing === 'cloth' || gist.thing === 'offcut'
   if (isFlat)
     return {
       ...head,
       isReckoned: false,
+      minutes: 0,
       panels: gist.widthMm && gist.lengthMm ? [panelOf(gist.id, rectangle(gist.widthMm, gist.lengthMm), flaws)] : [],
     }
   const measured = garment?.data ?? GarmentSchema.parse({ pieceId: gist.id })
-  if (measured.apart !== null) return { ...head, panels: [], isReckoned: false }
-  const { panels } = tornDown({ garment: gist.thing, offer: gist.offer, ...measured })
+  if (measured.apart !== null) return { ...head, panels: [], isReckoned: false, minutes: 0 }
+  const { panels, minutes } = tornDown({ garment: gist.thing, offer: gist.offer, ...measured })
   return {
     ...head,
     isReckoned: true,
+    hemmed: panels.filter(({ hasHem }) => hasHem).map(({ id }) => `${gist.id} ${id}`),
+    minutes,
     panels: panels.map(({ id, outline: points, holes, count, warpDeg }) => ({
       ...panelOf(`${gist.id} ${id}`, points, holes),
       count,

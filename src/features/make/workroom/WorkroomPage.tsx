@@ -2,8 +2,10 @@
 
 import { useState } from 'react'
 import { type Workroom } from '@/core/notebook/kinds/workroom'
+import { FEET, FOOT_WORDS } from '@/core/vocabulary/making'
+import { capitalised } from '@/core/units/format'
 import { Button, QuietButton, StrongButton } from '@/ui/kit/buttons'
-import { CheckField } from '@/ui/kit/checks'
+import { CheckField, CheckGroup } from '@/ui/kit/checks'
 import { TextField } from '@/ui/kit/fields'
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
@@ -11,22 +13,28 @@ import { Actions, Columns, Fields, Lead, Page, Paper, Slip, Soft, Stack } from '
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
 import { saveWorkroom } from './actions'
+import { CalendarIn } from './CalendarIn'
+import { type CalendarTold } from './calendarTold'
 
 const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const
 const NEEDLES = [60, 65, 70, 75, 80, 90, 100] as const
 const EVENING = { day: 5, from: '10:00', to: '12:00' }
 
+/** What a person says of their workroom; what a calendar says is read from it. */
+type Said = Omit<Workroom, 'calendar'>
+
 interface Props {
-  workroom: Workroom
+  workroom: Said
+  calendar: CalendarTold
   schools: readonly { id: string; words: string; sides: readonly string[] }[]
 }
 
 /** What the person has, when they have time, and which side they take where people disagree. */
-export function WorkroomPage({ workroom, schools }: Props) {
+export function WorkroomPage({ workroom, calendar, schools }: Props) {
   const { busy, trouble, doing } = useDoing()
   const [value, setValue] = useState(workroom)
   const [isKept, setKept] = useState(false)
-  const set = (part: Partial<Workroom>) => {
+  const set = (part: Partial<Said>) => {
     setKept(false)
     setValue((before) => ({ ...before, ...part }))
   }
@@ -45,6 +53,7 @@ export function WorkroomPage({ workroom, schools }: Props) {
       <Columns>
         <Stack $gap="1.25rem">
           <HoursFields hours={value.hours} onChange={(hours) => set({ hours })} />
+          <CalendarIn calendar={calendar} />
           <MachineFields machine={value.machine} onChange={(machine) => set({ machine })} />
           <HouseholdFields household={value.household} onChange={(household) => set({ household })} />
         </Stack>
@@ -84,7 +93,9 @@ function HoursFields({ hours, onChange }: Part<Workroom['hours']> & Pick<Workroo
           />
           <TextField label="From" value={one.from} onChange={(from) => change(i, { from })} />
           <TextField label="To" value={one.to} onChange={(to) => change(i, { to })} />
-          <QuietButton onPress={() => onChange(hours.filter((_, k) => k !== i))}>Take it away</QuietButton>
+          <Actions>
+            <QuietButton onPress={() => onChange(hours.filter((_, k) => k !== i))}>Take it away</QuietButton>
+          </Actions>
         </Fields>
       ))}
       <Actions>
@@ -102,9 +113,20 @@ function MachineFields({ machine, onChange }: Part<Workroom['machine']> & Pick<W
       <CheckField isSelected={machine.overlocker} onChange={(overlocker) => set({ overlocker })}>
         An overlocker (serger)
       </CheckField>
-      <CheckField isSelected={machine.walkingFoot} onChange={(walkingFoot) => set({ walkingFoot })}>
-        A walking foot
+      <CheckField isSelected={machine.steamIron} onChange={(steamIron) => set({ steamIron })}>
+        An iron that makes steam
       </CheckField>
+      <CheckGroup legend="Feet, beside the one that it came with">
+        {FEET.map((foot) => (
+          <CheckField
+            key={foot}
+            isSelected={machine.feet.includes(foot)}
+            onChange={() => set({ feet: FEET.filter((one) => (one === foot) !== machine.feet.includes(one)) })}
+          >
+            {capitalised(FOOT_WORDS[foot])}
+          </CheckField>
+        ))}
+      </CheckGroup>
       <SelectField
         label="Finest needle at hand"
         value={String(machine.smallestNeedle)}

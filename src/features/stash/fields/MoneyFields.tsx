@@ -1,33 +1,35 @@
 'use client'
 
 import { lazy, Suspense } from 'react'
+import { I18nProvider } from 'react-aria-components'
 import { type Piece } from '@/core/notebook/kinds/piece'
 import { PRICE_PERS, PRICE_PER_WORDS } from '@/core/vocabulary/stash'
+import { DayField } from '@/ui/kit/DayField'
 import { TextField } from '@/ui/kit/fields'
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Fields, Paper } from '@/ui/kit/surfaces'
+import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { type PartProps } from './PieceFields'
 
 const PerSquareMetre = lazy(() => import('./PerSquareMetre'))
 
+/** Days are written as those do whose words one uses, whatever the browser speaks. */
+const LOCALES = { uk: 'en-GB', us: 'en-US' } as const
 const NO_PRICE = { amount: 0, currency: '', per: 'all' } as const
 
 /** When it came, what it cost, and what somebody has in mind with it. */
 export default function MoneyFields({ piece, set, error }: PartProps) {
+  const { words } = usePreferences()
   const price = piece.price ?? NO_PRICE
   const setPrice = (change: Partial<NonNullable<Piece['price']>>) => set({ price: { ...price, ...change } })
   return (
     <Paper aria-labelledby="money">
       <h2 id="money">When it came, what it cost, what for</h2>
       <Fields>
-        <TextField
-          label="Came on"
-          type="date"
-          value={piece.got ?? ''}
-          onChange={(got) => set({ got: got || null })}
-          error={error('got')}
-        />
+        <I18nProvider locale={LOCALES[words]}>
+          <DayField label="Came on" day={piece.got} onChange={(got) => set({ got })} error={error('got')} />
+        </I18nProvider>
         <NumberField
           label="Price"
           minValue={0}

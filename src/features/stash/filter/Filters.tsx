@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useState, type ReactNode } from 'react'
 import styled from 'styled-components'
@@ -9,8 +10,10 @@ import { CheckField, CheckGroup } from '@/ui/kit/checks'
 import { PlainList, Stack } from '@/ui/kit/surfaces'
 import { useMedia } from '@/ui/kit/useMedia'
 import { type LoadedStash, type OfferedFacet } from '../load'
-import { Amounts } from './Amounts'
-import { KeepView } from './KeepView'
+
+// Below what is ticked, with all that numbers need: the page is there before it.
+const Amounts = dynamic(() => import('./Amounts').then(({ Amounts: part }) => part))
+const KeepView = dynamic(() => import('./KeepView').then(({ KeepView: part }) => part))
 
 const Panel = styled.details`
   background: var(--paper);

@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { NOWHERE } from '@/core/cards/sheets'
 import { useCallback } from 'react'
@@ -7,6 +8,9 @@ import { type FigureLine, type Month } from '@/core/shelf/looking'
 import { EChart, type Palette } from '@/ui/charts/EChart'
 import { Figures, Page, Paper, PlainList, Soft, Tiles } from '@/ui/kit/surfaces'
 import { type loadLooking } from './load'
+
+// It stands below its chart.
+const SortTable = dynamic(() => import('@/ui/kit/SortTable').then(({ SortTable: part }) => part))
 
 type Props = Awaited<ReturnType<typeof loadLooking>>
 
@@ -53,7 +57,7 @@ export function LookingPage({ pieces, families, weights, knowing, money, months,
 
 const LINE_PX = 34
 /** A longer label is broken. */
-const LABEL_PX = 110
+const LABEL_PX = 96
 const idOf = (title: string) => title.toLowerCase().replace(/[^a-z]+/g, '-')
 
 /** A figure of areas as bars, with the same in a table. */
@@ -71,28 +75,19 @@ function Figure({ title, lines }: { title: string; lines: readonly FigureLine[] 
             label={`${title} Square metres; the figures stand in the table below`}
             option={option}
           />
-          <Figures>
-            <thead>
-              <tr>
-                <th scope="col">of</th>
-                <th scope="col">pieces</th>
-                <th scope="col">m²</th>
-                <th scope="col">kg</th>
-              </tr>
-            </thead>
-            <tbody>
-              {lines.map(({ label, pieces, m2, kg, query }) => (
-                <tr key={label}>
-                  <th scope="row">
-                    <Link href={`/stash?${query}`}>{label}</Link>
-                  </th>
-                  <td>{pieces}</td>
-                  <td>{m2.toFixed(1)}</td>
-                  <td>{kg.toFixed(1)}</td>
-                </tr>
-              ))}
-            </tbody>
-          </Figures>
+          <SortTable
+            label={title}
+            columns={['of', 'pieces', 'm²', 'kg']}
+            rows={lines.map(({ label, pieces, m2, kg, query }) => ({
+              id: label,
+              cells: [
+                { shown: <Link href={`/stash?${query}`}>{label}</Link>, by: label },
+                { shown: pieces, by: pieces },
+                { shown: m2.toFixed(1), by: m2 },
+                { shown: kg.toFixed(1), by: kg },
+              ],
+            }))}
+          />
         </>
       )}
     </Paper>

@@ -12,7 +12,7 @@ import {
 } from '@/core/formats/csvPieces'
 import { notebook } from '@/server/database'
 import { createRecord, within } from '@/server/store/repository'
-import { doneOf, type Refusal } from '../../shared/outcome'
+import { doneOf, type Refusal, refusedFor } from '../../shared/outcome'
 
 /** More is no table of a stash. */
 const MOST_CHARACTERS = 4_000_000
@@ -43,8 +43,6 @@ const Asked = z.strictObject({
   leavesOut: z.boolean(),
 })
 
-const refused = (message: string): Refusal => ({ ok: false, errors: { '': message } })
-
 /**
  * Reads a table of pieces, and keeps them where it is no trial: all in one stroke, or none.
  * @param form the text, under `table`
@@ -53,12 +51,12 @@ export async function takeTable(form: unknown, asked: unknown): Promise<TableOut
   const sent = form instanceof FormData ? form.get('table') : null
   const text = sent instanceof Blob ? await sent.text() : sent
   const options = Asked.safeParse(asked)
-  if (typeof text !== 'string' || !options.success) return refused('There is no table in that.')
-  if (text.length > MOST_CHARACTERS) return refused('That is too long for one table.')
+  if (typeof text !== 'string' || !options.success) return refusedFor('There is no table in that.')
+  if (text.length > MOST_CHARACTERS) return refusedFor('That is too long for one table.')
   const table = readTable(text)
-  if (table.lines.length === 0) return refused('There are no lines below the headings.')
+  if (table.lines.length === 0) return refusedFor('There are no lines below the headings.')
   if (table.lines.length > MOST_TABLE_LINES)
-    return refused(`At most ${MOST_TABLE_LINES} lines at once: this has ${table.lines.length}.`)
+    return refusedFor(`At most ${MOST_TABLE_LINES} lines at once: this has ${table.lines.length}.`)
   const { isTrial, leavesOut } = options.data
   const columns = options.data.columns ?? matchedColumns(table.headings)
   const { pieces, errors } = piecesOfTable(table, columns)

@@ -13,6 +13,7 @@ import { Actions, Columns, Fields, Lead, Page, Paper, PlainList, Slip, Soft, Sta
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
 import { keepGarment, tookApart } from './actions'
+import { Condition } from './Condition'
 import { type ApartData } from './load'
 import { SeamChoice } from './SeamChoice'
 
@@ -45,7 +46,8 @@ export function TakeApartPage(data: ApartData) {
           {capitalised(yields)}. {m2(clothMm2.value)} m² of cloth ({m2(low)} to {m2(high)}).
         </Lead>
         <Soft>
-          {worth.text} {isMeasured ? '' : 'Reckoned as such things usually are: measure it below. '}
+          {worth.text} <Link href={`/use-up?of=${id}`}>Worth it for what? See what can be cut from it.</Link>{' '}
+          {isMeasured ? '' : 'Reckoned as such things usually are: measure it below. '}
           {summary}
         </Soft>
       </div>
@@ -60,6 +62,7 @@ export function TakeApartPage(data: ApartData) {
                 label={`${spoken(panel.id)}, drawn`}
                 outline={panel.outline}
                 holes={panel.holes}
+                faded={panel.faded}
                 warpDeg={panel.warpDeg}
                 onFold={false}
               />
@@ -89,7 +92,7 @@ export function TakeApartPage(data: ApartData) {
               ))}
             </PlainList>
           </Slip>
-          <Measure key={id} {...data} />
+          <InTheHand key={id} {...data} />
         </Stack>
       </Columns>
     </Page>
@@ -162,47 +165,58 @@ const MEASURES = [
   ['sleeveMm', 'Sleeve'],
 ] as const
 
-/** Its measures, how it is sewn, where it is worn. */
-function Measure({ garment, seamMakes, wornPlaces }: ApartData) {
+/** How it is, its measures, how it is sewn, where it is worn. */
+function InTheHand({ garment, seamMakes, wornPlaces, whole, conditions }: ApartData) {
   const { busy, trouble, doing } = useDoing()
   const [value, setValue] = useState(garment)
   return (
-    <Paper aria-labelledby="measure">
-      <h2 id="measure">The garment in your hand</h2>
-      <Fields>
-        {MEASURES.map(([key, label]) => (
-          <NumberField
-            key={key}
-            label={label}
-            unit="cm"
-            value={value[key] === null ? NaN : value[key] / 10}
-            minValue={10}
-            maxValue={800}
-            onChange={(cm) => setValue({ ...value, [key]: Number.isNaN(cm) ? null : Math.round(cm * 10) })}
-          />
-        ))}
-      </Fields>
-      <Soft>Laid flat, twice across is round. What is left empty is reckoned from the rest.</Soft>
-      <SeamChoice value={value.seams} onChange={(seams) => setValue({ ...value, seams })} options={seamMakes} />
-      <CheckGroup legend="Worn through">
-        {wornPlaces.map(([place, label]) => (
-          <CheckField
-            key={place}
-            isSelected={value.worn.includes(place)}
-            onChange={(isOn) =>
-              setValue({ ...value, worn: isOn ? [...value.worn, place] : value.worn.filter((one) => one !== place) })
-            }
-          >
-            {label}
-          </CheckField>
-        ))}
-      </CheckGroup>
-      <Actions>
-        <Button isDisabled={busy} onPress={() => doing(() => keepGarment(value))}>
-          Reckon it so
-        </Button>
-      </Actions>
-      <Trouble>{trouble}</Trouble>
-    </Paper>
+    <Stack $gap="1.25rem">
+      <Condition
+        whole={whole}
+        conditions={conditions}
+        places={value.places}
+        onChange={(places) => setValue({ ...value, places })}
+      />
+      <Paper aria-labelledby="measure">
+        <h2 id="measure">The garment in your hand</h2>
+        <Fields>
+          {MEASURES.map(([key, label]) => (
+            <NumberField
+              key={key}
+              label={label}
+              unit="cm"
+              value={value[key] === null ? NaN : value[key] / 10}
+              minValue={10}
+              maxValue={800}
+              onChange={(cm) => setValue({ ...value, [key]: Number.isNaN(cm) ? null : Math.round(cm * 10) })}
+            />
+          ))}
+        </Fields>
+        <Soft>Laid flat, twice across is round. What is left empty is reckoned from the rest.</Soft>
+        <SeamChoice value={value.seams} onChange={(seams) => setValue({ ...value, seams })} options={seamMakes} />
+        <CheckGroup legend="Worn through">
+          {wornPlaces.map(([place, label]) => (
+            <CheckField
+              key={place}
+              isSelected={value.worn.includes(place)}
+              onChange={(isOn) =>
+                setValue({
+                  ...value,
+                  worn: isOn ? [...value.worn, place] : value.worn.filter((one) => one !== place),
+                })
+              }
+            >
+              {label}
+            </CheckField>
+          ))}
+        </CheckGroup>
+        <Actions>
+          <Button isDisabled={busy} onPress={() => doing(() => keepGarment(value))}>
+            Reckon it so
+          </Button>
+        </Actions>
+        <Trouble>{trouble}</Trouble>
+      </Paper>
+    </Stack>
   )
 }

@@ -1,8 +1,16 @@
-import { GarmentSchema } from '@/core/notebook/kinds/garment'
+import { type Gist } from '@/core/shelf/gist'
+import { GarmentSchema, type Garment } from '@/core/notebook/kinds/garment'
 import { notionOf } from '@/core/upcycle/teardown/keep'
 import { tornDown } from '@/core/upcycle/teardown/teardown'
 import { type UnitSystem } from '@/core/units/format'
-import { SEAM_MAKE_WORDS, SEAM_MAKES, WORN_PLACE_WORDS, WORN_PLACES } from '@/core/vocabulary/upcycling'
+import {
+  CONDITION_WORDS,
+  CONDITIONS,
+  SEAM_MAKE_WORDS,
+  SEAM_MAKES,
+  WORN_PLACE_WORDS,
+  WORN_PLACES,
+} from '@/core/vocabulary/upcycling'
 import { wordFor, type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
 import { shelfOf } from '@/server/remember/shelf'
@@ -38,10 +46,18 @@ export async function loadApart(pieceId: string, reader: Reader) {
     tile,
     garment,
     isMeasured: kept !== undefined,
+    whole: wholePanels(gist, garment),
     answer: { ...answer, keep: answer.keep.map((one) => ({ ...one, notion: notionOf(one.id) ?? null })) },
     seamMakes: SEAM_MAKES.map((id) => [id, wordFor(SEAM_MAKE_WORDS[id], reader.words)] as const),
+    conditions: CONDITIONS.map((id) => [id, wordFor(CONDITION_WORDS[id], reader.words)] as const),
     wornPlaces: WORN_PLACES.map((id) => [id, wordFor(WORN_PLACE_WORDS[id], reader.words)] as const),
   }
+}
+
+/** Its panels as they are drawn to be marked: with all that is worn still on them. */
+function wholePanels(gist: Gist, garment: Garment) {
+  const { panels } = tornDown({ garment: gist.thing, offer: gist.offer, ...garment, worn: [], places: [] })
+  return panels.map(({ id, outline, count }) => ({ id, outline, count }))
 }
 
 export type ApartData = NonNullable<Awaited<ReturnType<typeof loadApart>>>

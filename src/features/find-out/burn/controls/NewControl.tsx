@@ -2,11 +2,10 @@
 
 import { fibres } from '@/core/fibres/catalogue'
 import { type FibreId } from '@/core/vocabulary/fibres'
-import { StrongButton } from '@/ui/kit/buttons'
 import { TextField } from '@/ui/kit/fields'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Actions, Paper } from '@/ui/kit/surfaces'
-import { FormTrouble } from '../../../shared/form/FormTrouble'
+import { Paper } from '@/ui/kit/surfaces'
+import { RecordForm } from '../../../shared/form/RecordForm'
 import { useForm } from '../../../shared/form/useForm'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
 import { keepControl } from '../actions'
@@ -22,30 +21,26 @@ export function NewControl() {
     onKept: () => form.replace(EMPTY),
     keepAs: 'new-control',
   })
-  const { value, set, error, saving } = form
+  const { value, set, error } = form
   return (
     <Paper aria-labelledby="new-control">
       <h2 id="new-control">Put a known piece in</h2>
-      <SelectField
-        label="It is"
-        value={value.fibre}
-        onChange={(fibre) => set({ fibre })}
-        options={fibres.map(({ id, name }) => [id, name[words]] as const)}
-      />
-      <TextField label="Called" value={value.name} error={error('name')} onChange={(name) => set({ name })} />
-      <TextField
-        label="Why you are sure"
-        hint="A label you believe, a thread you bought, a test."
-        value={value.sure}
-        error={error('sure')}
-        onChange={(sure) => set({ sure })}
-      />
-      <FormTrouble form={form} fields={[]} />
-      <Actions>
-        <StrongButton isDisabled={saving || value.name.trim() === ''} onPress={form.submit}>
-          Put it in the box
-        </StrongButton>
-      </Actions>
+      <RecordForm form={form} keep="Put it in the box" isDisabled={value.name.trim() === ''}>
+        <SelectField
+          label="It is"
+          value={value.fibre}
+          onChange={(fibre) => set({ fibre })}
+          options={fibres.map(({ id, name }) => [id, name[words]] as const)}
+        />
+        <TextField label="Called" value={value.name} error={error('name')} onChange={(name) => set({ name })} />
+        <TextField
+          label="Why you are sure"
+          hint="A label you believe, a thread you bought, a test."
+          value={value.sure}
+          error={error('sure')}
+          onChange={(sure) => set({ sure })}
+        />
+      </RecordForm>
     </Paper>
   )
 }

@@ -5,6 +5,7 @@ import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import styled from 'styled-components'
 import { type Verdict } from '@/core/identify/types'
+import { type TestAnswer } from '@/core/notebook/answers'
 import { type SpecimenNote } from '@/core/notebook/kinds/burnTest'
 import { type Yarn } from '@/ui/burn'
 import { ButtonLink, StrongLink } from '@/ui/kit/links'
@@ -53,7 +54,6 @@ export function BenchLog({ testId, name, yarn, first, known, ...start }: Props) 
   const { words } = usePreferences()
   const [answers, setAnswers] = useState(start.answers)
   const [notes, setNotes] = useState(start.notes)
-  const [correcting, setCorrecting] = useState<{ feature: string; specimen: number }>()
   const { trouble, clash, keeping, allKept } = useKept(
     { id: testId, revision: start.revision },
     { answers, setup: start.setup, specimens: notes },
@@ -78,15 +78,6 @@ export function BenchLog({ testId, name, yarn, first, known, ...start }: Props) 
         : before,
     )
   }
-  const comparable: Comparable[] = [
-    ...specimens.map((specimen) => ({
-      id: `own ${specimen}`,
-      label: `Specimen ${specimen}`,
-      answers: answers.filter((answer) => answer.specimen === specimen),
-      yarn,
-    })),
-    ...known,
-  ]
   return (
     <Page>
       <div>
@@ -109,35 +100,17 @@ export function BenchLog({ testId, name, yarn, first, known, ...start }: Props) 
         <StrongLink href={`/bench/${testId}/sheet`}>Print this log</StrongLink>
         <ButtonLink href="/bench/sheet">An empty sheet to fill in by hand</ButtonLink>
       </Actions>
-      <Paper aria-labelledby="answers">
-        <h2 id="answers">What was seen</h2>
-        <Soft>Press an answer to change it: the verdict follows.</Soft>
-        {specimens.length === 0 ? (
-          <Slip>Nothing has been answered yet.</Slip>
-        ) : (
-          <LogTable
-            answers={answers}
-            specimens={specimens}
-            onCorrect={(id, specimen) => setCorrecting({ feature: id, specimen })}
-          />
-        )}
-        {correcting ? (
-          <Correcting
-            key={`${correcting.feature} ${correcting.specimen}`}
-            {...correcting}
-            yarn={yarn}
-            onLeave={() => setCorrecting(undefined)}
-            onAnswer={(states) => {
-              const { feature, specimen } = correcting
-              const { part } = noteOf(specimen)
-              const at = new Date().toISOString()
-              setAnswers((before) => withAnswer(before, { specimen, part, feature, states, at }))
-              setCorrecting(undefined)
-            }}
-          />
-        ) : null}
-      </Paper>
-      <Compare choices={comparable} />
+      <Seen
+        answers={answers}
+        specimens={specimens}
+        yarn={yarn}
+        onCorrect={({ feature, specimen }, states) => {
+          const { part } = noteOf(specimen)
+          const at = new Date().toISOString()
+          setAnswers((before) => withAnswer(before, { specimen, part, feature, states, at }))
+        }}
+      />
+      <Compare choices={[...specimens.map((specimen) => ownOf(specimen, answers, yarn)), ...known]} />
       <Paper aria-labelledby="notes">
         <h2 id="notes">Notes, times and pictures</h2>
         <Notes>
@@ -147,5 +120,59 @@ export function BenchLog({ testId, name, yarn, first, known, ...start }: Props) 
         </Notes>
       </Paper>
     </Page>
+  )
+}
+
+/** A specimen of this test, to lay beside others. */
+function ownOf(specimen: number, answers: readonly TestAnswer[], yarn?: Yarn): Comparable {
+  return {
+    id: `own ${specimen}`,
+    label: `Specimen ${specimen}`,
+    answers: answers.filter((answer) => answer.specimen === specimen),
+    yarn,
+  }
+}
+
+interface AnswerPlace {
+  feature: string
+  specimen: number
+}
+
+interface SeenProps {
+  answers: TestAnswer[]
+  specimens: number[]
+  yarn?: Yarn
+  onCorrect: (place: AnswerPlace, states: string[]) => void
+}
+
+/** Every answer, and the one that is being changed. */
+function Seen({ answers, specimens, yarn, onCorrect }: SeenProps) {
+  const [correcting, setCorrecting] = useState<AnswerPlace>()
+  return (
+    <Paper aria-labelledby="answers">
+      <h2 id="answers">What was seen</h2>
+      <Soft>Press an answer to change it: the verdict follows.</Soft>
+      {specimens.length === 0 ? (
+        <Slip>Nothing has been answered yet.</Slip>
+      ) : (
+        <LogTable
+          answers={answers}
+          specimens={specimens}
+          onCorrect={(feature, specimen) => setCorrecting({ feature, specimen })}
+        />
+      )}
+      {correcting ? (
+        <Correcting
+          key={`${correcting.feature} ${correcting.specimen}`}
+          {...correcting}
+          yarn={yarn}
+          onLeave={() => setCorrecting(undefined)}
+          onAnswer={(states) => {
+            onCorrect(correcting, states)
+            setCorrecting(undefined)
+          }}
+        />
+      ) : null}
+    </Paper>
   )
 }

@@ -44,28 +44,6 @@ interface Props {
 
 /** What is noted of one specimen beside its answers: its part, times, a picture, a note. */
 export function SpecimenNotes({ testId, note, onChange }: Props) {
-  const latest = useRef(note)
-  useEffect(() => {
-    latest.current = note
-  })
-  const [trouble, setTrouble] = useState<string>()
-  const [sending, setSending] = useState(false)
-  const number = (key: 'catchSeconds' | 'burnSeconds' | 'burnMm') => (value: number) =>
-    onChange({ ...note, [key]: Number.isFinite(value) ? value : null })
-  const send = async (file: File) => {
-    setSending(true)
-    setTrouble(undefined)
-    try {
-      const form = new FormData()
-      form.set('picture', await smaller(file), 'picture.jpg')
-      const outcome = await addPicture(testId, form)
-      if ('name' in outcome) onChange({ ...latest.current, picture: outcome.name })
-      else setTrouble(outcome.error)
-    } catch {
-      setTrouble('That picture could not be read here. Try a JPEG, PNG or WebP.')
-    }
-    setSending(false)
-  }
   return (
     <Card aria-label={`Notes on specimen ${note.specimen}`}>
       <h3>Specimen {note.specimen}</h3>
@@ -75,6 +53,24 @@ export function SpecimenNotes({ testId, note, onChange }: Props) {
         onChange={(part) => onChange({ ...note, part })}
         options={PARTS.map((part) => [part, PART_WORDS[part]] as const)}
       />
+      <TimesNoted note={note} onChange={onChange} />
+      <TextField
+        label="Note"
+        rows={2}
+        value={note.note}
+        onChange={(text) => onChange({ ...note, note: text.slice(0, 1000) })}
+      />
+      <PictureOf testId={testId} note={note} onChange={onChange} />
+    </Card>
+  )
+}
+
+/** How soon it caught, and how fast it burnt along. */
+function TimesNoted({ note, onChange }: Pick<Props, 'note' | 'onChange'>) {
+  const number = (key: 'catchSeconds' | 'burnSeconds' | 'burnMm') => (value: number) =>
+    onChange({ ...note, [key]: Number.isFinite(value) ? value : null })
+  return (
+    <>
       <Times>
         <NumberField
           label="Caught after"
@@ -107,12 +103,34 @@ export function SpecimenNotes({ testId, note, onChange }: Props) {
           ? `Burning: ${withDoubt(burnRate(note.burnMm, note.burnSeconds))} mm a second.`
           : ''}
       </Soft>
-      <TextField
-        label="Note"
-        rows={2}
-        value={note.note}
-        onChange={(text) => onChange({ ...note, note: text.slice(0, 1000) })}
-      />
+    </>
+  )
+}
+
+/** Its picture, and another in its place. */
+function PictureOf({ testId, note, onChange }: Props) {
+  const latest = useRef(note)
+  useEffect(() => {
+    latest.current = note
+  })
+  const [trouble, setTrouble] = useState<string>()
+  const [sending, setSending] = useState(false)
+  const send = async (file: File) => {
+    setSending(true)
+    setTrouble(undefined)
+    try {
+      const form = new FormData()
+      form.set('picture', await smaller(file), 'picture.jpg')
+      const outcome = await addPicture(testId, form)
+      if ('name' in outcome) onChange({ ...latest.current, picture: outcome.name })
+      else setTrouble(outcome.error)
+    } catch {
+      setTrouble('That picture could not be read here. Try a JPEG, PNG or WebP.')
+    }
+    setSending(false)
+  }
+  return (
+    <>
       {note.picture ? (
         // From the notebook's own folder, and small already: no optimiser needed.
         <img src={`/pictures/${note.picture}`} alt={`Specimen ${note.specimen}, as photographed`} />
@@ -131,6 +149,6 @@ export function SpecimenNotes({ testId, note, onChange }: Props) {
           {trouble}
         </Slip>
       ) : null}
-    </Card>
+    </>
   )
 }

@@ -53,11 +53,6 @@ export function Why({ question, answer }: { question: Question; answer: Answer }
   const { words } = usePreferences()
   const [view, setView] = useState('words')
   const evidence = answer.evidence
-  const steps = useMemo(() => (view === 'steps' ? beliefSteps(question, words) : []), [view, question, words])
-  const stepLabels = useMemo(() => ['before', ...question.observations.map(titleOf)], [question])
-  const cells = useCallback((palette: Palette) => evidenceOption(evidence, palette), [evidence])
-  const lines = useCallback((palette: Palette) => stepsOption(steps, stepLabels, palette), [steps, stepLabels])
-  const said = evidence.map(evidenceWords).sort((a, b) => b.strength - a.strength)
   return (
     <Paper aria-labelledby="why">
       <h2 id="why">Why</h2>
@@ -75,56 +70,9 @@ export function Why({ question, answer }: { question: Question; answer: Answer }
           ]}
         />
       )}
-      {view === 'words' ? (
-        <List>
-          {said.map(({ seen, says, strength }) => (
-            <li key={seen}>
-              <b>{seen}</b>
-              <span>{says}</span>
-              <Share $of={strength / LOUDEST_BITS} />
-            </li>
-          ))}
-        </List>
-      ) : null}
-      {view === 'cells' && evidence.length > 0 ? (
-        <>
-          <EChart
-            label="What each answer did to each family; the figures stand in the table below"
-            height={evidence.length * ROW_HEIGHT + 36}
-            option={cells}
-          />
-          <Soft>
-            ×4: this answer made it four times likelier that the cloth is of this family alone; ÷4: four times less
-            likely.
-          </Soft>
-          <FamilyFigures
-            head="Answer, bits"
-            rows={evidence.map(({ feature, part, bits }) => [
-              titleOf({ feature, part }),
-              FAMILIES.map((id) => bits[id].toFixed(1)),
-            ])}
-          />
-        </>
-      ) : null}
-      {view === 'steps' && evidence.length > 0 ? (
-        <>
-          <EChart
-            label={
-              'How likely each family was to be in the cloth, answer by answer; the figures stand in the ' +
-              'table below'
-            }
-            height={380}
-            option={lines}
-          />
-          <FamilyFigures
-            head="After"
-            rows={steps.map((step, index) => [
-              stepLabels[index]!,
-              FAMILIES.map((id) => formatPercent(step.families.find((one) => one.id === id)!.present)),
-            ])}
-          />
-        </>
-      ) : null}
+      {view === 'words' ? <InWords evidence={evidence} /> : null}
+      {view === 'cells' && evidence.length > 0 ? <ByAnswer evidence={evidence} /> : null}
+      {view === 'steps' && evidence.length > 0 ? <StepByStep question={question} /> : null}
       {evidence.length > 0 ? (
         <WhatIf question={question} answerWords={`it is ${verdictBriefly(answer.verdict, words)}`} />
       ) : null}
@@ -133,6 +81,73 @@ export function Why({ question, answer }: { question: Question; answer: Answer }
         the others for less.
       </Soft>
     </Paper>
+  )
+}
+
+type Evidence = Answer['evidence']
+
+/** The strongest first. */
+function InWords({ evidence }: { evidence: Evidence }) {
+  const said = evidence.map(evidenceWords).sort((a, b) => b.strength - a.strength)
+  return (
+    <List>
+      {said.map(({ seen, says, strength }) => (
+        <li key={seen}>
+          <b>{seen}</b>
+          <span>{says}</span>
+          <Share $of={strength / LOUDEST_BITS} />
+        </li>
+      ))}
+    </List>
+  )
+}
+
+/** What each answer did to each family. */
+function ByAnswer({ evidence }: { evidence: Evidence }) {
+  const cells = useCallback((palette: Palette) => evidenceOption(evidence, palette), [evidence])
+  return (
+    <>
+      <EChart
+        label="What each answer did to each family; the figures stand in the table below"
+        height={evidence.length * ROW_HEIGHT + 36}
+        option={cells}
+      />
+      <Soft>
+        ×4: this answer made it four times likelier that the cloth is of this family alone; ÷4: four times less
+        likely.
+      </Soft>
+      <FamilyFigures
+        head="Answer, bits"
+        rows={evidence.map(({ feature, part, bits }) => [
+          titleOf({ feature, part }),
+          FAMILIES.map((id) => bits[id].toFixed(1)),
+        ])}
+      />
+    </>
+  )
+}
+
+/** How likely each family was, answer by answer. */
+function StepByStep({ question }: { question: Question }) {
+  const { words } = usePreferences()
+  const steps = useMemo(() => beliefSteps(question, words), [question, words])
+  const labels = useMemo(() => ['before', ...question.observations.map(titleOf)], [question])
+  const lines = useCallback((palette: Palette) => stepsOption(steps, labels, palette), [steps, labels])
+  return (
+    <>
+      <EChart
+        label="How likely each family was to be in the cloth, answer by answer; the figures stand in the table below"
+        height={380}
+        option={lines}
+      />
+      <FamilyFigures
+        head="After"
+        rows={steps.map((step, index) => [
+          labels[index]!,
+          FAMILIES.map((id) => formatPercent(step.families.find((one) => one.id === id)!.present)),
+        ])}
+      />
+    </>
   )
 }
 

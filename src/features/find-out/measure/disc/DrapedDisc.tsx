@@ -28,23 +28,26 @@ interface Disc {
 /** Usual sizes of the test: a disc of 30 cm on a stand of 18 cm. */
 const [CLOTH_MM, TABLE_MM] = [150, 90]
 
+/** As they stand in their fields; null where one is empty. */
+interface RadiiMm {
+  cloth: number | null
+  table: number | null
+}
+
 /** The draped disc from a picture: its shape is found, its area taken, and the coefficient follows. */
 export function DrapedDisc({ onMeasured }: { onMeasured: (disc: Disc) => void }) {
-  const { units } = usePreferences()
-  const { short } = fieldUnits(units)
   const work = usePicture()
   const { picture } = work
   const [scale, setScale] = usePictureScale(picture?.view ?? null, picture?.number ?? 0)
   const [found, setFound] = useState<{ number: number; shadow: Shadow } | null>(null)
-  const [cloth, setCloth] = useState<number | null>(CLOTH_MM)
-  const [table, setTable] = useState<number | null>(TABLE_MM)
+  const [radii, setRadii] = useState<RadiiMm>({ cloth: CLOTH_MM, table: TABLE_MM })
   const perCm = scale ? pixelsPerCm(scale) : null
   const shadow = found && found.number === picture?.number ? found.shadow : null
+  const { cloth, table } = radii
   const disc =
     shadow && perCm && cloth && table && table < cloth
       ? { clothRadiusMm: cloth, tableRadiusMm: table, shadowMm2: (shadow.areaPx / perCm ** 2) * 100 }
       : null
-  const coefficient = disc ? coefficientOf(disc) : null
   const find = async () => {
     if (!picture) return
     const answer = await work.shadow(picture.file)
@@ -81,25 +84,7 @@ export function DrapedDisc({ onMeasured }: { onMeasured: (disc: Disc) => void })
             ) : null}
           </ScaleStage>
           <ScaleFields scale={scale} onChange={setScale} />
-          <Fields>
-            <NumberField
-              label="Radius of the disc"
-              unit={short.symbol}
-              minValue={0}
-              value={toField(cloth, short)}
-              onChange={(value) => setCloth(fromField(value, short))}
-            />
-            <NumberField
-              label="Radius of the tin"
-              unit={short.symbol}
-              minValue={0}
-              value={toField(table, short)}
-              onChange={(value) => setTable(fromField(value, short))}
-              error={
-                cloth !== null && table !== null && table >= cloth ? 'The tin is smaller than the disc.' : undefined
-              }
-            />
-          </Fields>
+          <Radii {...radii} onChange={setRadii} />
           <Actions>
             <StrongButton isDisabled={!perCm || work.progress !== null} onPress={() => void find()}>
               Find the shape
@@ -108,32 +93,61 @@ export function DrapedDisc({ onMeasured }: { onMeasured: (disc: Disc) => void })
         </>
       ) : null}
       <Working work={work} />
-      {disc ? (
-        <div role="status">
-          <p>
-            The shape covers {(disc.shadowMm2 / 100).toFixed(0)} cm²
-            {coefficient === null ? (
-              '.'
-            ) : (
-              <>
-                : drape coefficient <b>{coefficient.toFixed(0)} %</b>.
-              </>
-            )}
-          </p>
-          {coefficient === null ? (
-            <Slip $tone="warn">
-              No disc of that size covers so much or so little: look at the scale and the two radii again.
-            </Slip>
-          ) : (
-            <Actions>
-              <StrongButton onPress={() => onMeasured(disc)}>Keep this disc</StrongButton>
-            </Actions>
-          )}
-        </div>
-      ) : (
-        <Soft>Its outline is drawn over the picture, so that your eye can check it.</Soft>
-      )}
+      <DiscTold disc={disc} onMeasured={onMeasured} />
     </Paper>
+  )
+}
+
+function Radii({ cloth, table, onChange }: RadiiMm & { onChange: (radii: RadiiMm) => void }) {
+  const { units } = usePreferences()
+  const { short } = fieldUnits(units)
+  return (
+    <Fields>
+      <NumberField
+        label="Radius of the disc"
+        unit={short.symbol}
+        minValue={0}
+        value={toField(cloth, short)}
+        onChange={(value) => onChange({ cloth: fromField(value, short), table })}
+      />
+      <NumberField
+        label="Radius of the tin"
+        unit={short.symbol}
+        minValue={0}
+        value={toField(table, short)}
+        onChange={(value) => onChange({ cloth, table: fromField(value, short) })}
+        error={cloth !== null && table !== null && table >= cloth ? 'The tin is smaller than the disc.' : undefined}
+      />
+    </Fields>
+  )
+}
+
+/** What the shape comes to. */
+function DiscTold({ disc, onMeasured }: { disc: Disc | null; onMeasured: (disc: Disc) => void }) {
+  const coefficient = disc ? coefficientOf(disc) : null
+  if (!disc) return <Soft>Its outline is drawn over the picture, so that your eye can check it.</Soft>
+  return (
+    <div role="status">
+      <p>
+        The shape covers {(disc.shadowMm2 / 100).toFixed(0)} cm²
+        {coefficient === null ? (
+          '.'
+        ) : (
+          <>
+            : drape coefficient <b>{coefficient.toFixed(0)} %</b>.
+          </>
+        )}
+      </p>
+      {coefficient === null ? (
+        <Slip $tone="warn">
+          No disc of that size covers so much or so little: look at the scale and the two radii again.
+        </Slip>
+      ) : (
+        <Actions>
+          <StrongButton onPress={() => onMeasured(disc)}>Keep this disc</StrongButton>
+        </Actions>
+      )}
+    </div>
   )
 }
 

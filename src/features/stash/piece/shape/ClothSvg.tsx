@@ -19,6 +19,13 @@ const Drawing = styled.svg`
     stroke-width: 1.5;
     vector-effect: non-scaling-stroke;
   }
+  .pale {
+    fill: color-mix(in srgb, var(--weld) 30%, transparent);
+    stroke: var(--weld);
+    stroke-width: 1.5;
+    stroke-dasharray: 4 3;
+    vector-effect: non-scaling-stroke;
+  }
   &.drawn-on {
     cursor: crosshair;
     touch-action: none;

@@ -1,6 +1,6 @@
-import { ORDER_RULES } from './order'
-import { HEM_WORDS, SEAM_WORDS } from './seams'
-import { techniqueOf, techniques } from './techniques'
+import { ORDER_RULES } from '../order'
+import { HEM_WORDS, SEAM_WORDS } from '../seams'
+import { techniqueOf, techniques } from './index'
 
 it('have ids of their own, each of a seam, a hem or a rule where it is one', () => {
   const ids = techniques.map(({ id }) => id)

@@ -1,0 +1,68 @@
+import { FOOT_WORDS, type Foot } from '../vocabulary/making'
+import { type SewAdvice } from './advice'
+
+/** What the person has, as far as advice asks for it. */
+export interface Haves {
+  feet: readonly Foot[]
+  steamIron: boolean
+}
+
+/** What an advice would like, and what does instead. Common practice. */
+export interface Instead {
+  id: string
+  /** What it is about. */
+  about: 'foot' | 'hems' | 'pressing'
+  text: string
+}
+
+interface Wish {
+  about: Instead['about']
+  foot: Foot
+  /** Whether this advice would like it. */
+  wants: (advice: SewAdvice) => boolean
+  instead: string
+}
+
+const WISHES: readonly Wish[] = [
+  {
+    about: 'foot',
+    foot: 'non-stick',
+    wants: ({ foot }) => foot.id === 'non-stick',
+    instead: 'A strip of tissue between foot and film, torn off afterwards.',
+  },
+  {
+    about: 'foot',
+    foot: 'straight',
+    wants: ({ foot }) => foot.id === 'straight-stitch',
+    instead: 'The needle to the side, close to the plate’s edge, and tissue under the start.',
+  },
+  {
+    about: 'hems',
+    foot: 'rolled-hem',
+    wants: ({ hems }) => hems[0]?.id === 'rolled',
+    instead: 'Sew 6 mm from the edge, press on the stitches, fold twice; or roll it by hand.',
+  },
+  {
+    about: 'hems',
+    foot: 'blind-hem',
+    wants: ({ hems }) => hems[0]?.id === 'single-blind',
+    instead: 'By hand, one thread of the fold at each stitch: it shows least of all.',
+  },
+]
+
+/** What is advised and not at hand: what does instead, and that it is worth buying. */
+export function insteadOf(advice: SewAdvice, { feet, steamIron }: Haves): Instead[] {
+  const missing = WISHES.filter(({ foot, wants }) => !feet.includes(foot) && wants(advice)).map(
+    ({ about, foot, instead }): Instead => ({
+      id: `no-${foot}`,
+      about,
+      text: `No ${FOOT_WORDS[foot]} at hand: worth buying if you sew such cloth often. Until then: ${lowered(instead)}`,
+    }),
+  )
+  if (steamIron || !advice.pressing.steam) return missing
+  const dry =
+    'Your iron makes no steam: a damp cotton cloth between it and the piece does the same, tried on a scrap.'
+  return [...missing, { id: 'no-steam-iron', about: 'pressing', text: dry }]
+}
+
+const lowered = (text: string) => `${text[0]!.toLowerCase()}${text.slice(1)}`

@@ -1,0 +1,171 @@
+import { seamAt } from './twoLayers'
+import { type Technique } from './types'
+
+/** Hems, each drawn. */
+export const hems: readonly Technique[] = [
+  {
+    id: 'rolled',
+    name: 'Rolled hem',
+    what: 'hem',
+    for: 'chiffon, organza, silk scarves, ruffles',
+    notFor: 'anything over about 100 g/m²',
+    steps: [
+      {
+        text: 'Staystitch 5 mm from the edge; fold on it; sew close to the fold.',
+        drawing: [['cloth', [8, 30], [80, 30], [80, 36], [66, 36]], seamAt(77, 24, 42)],
+      },
+      {
+        text: 'Trim to the stitches with small scissors, the points away from the cloth.',
+        drawing: [
+          ['cloth', [8, 30], [80, 30], [80, 36], [74, 36]],
+          ['cut', [73, 32], [73, 46]],
+        ],
+      },
+      {
+        text: 'Roll once more and sew on the first line, or by hand.',
+        drawing: [['cloth', [8, 30], [80, 30], [80, 38], [70, 38], [70, 34]], seamAt(73, 24, 44)],
+      },
+    ],
+  },
+  {
+    id: 'narrow-double',
+    name: 'Narrow double hem',
+    what: 'hem',
+    for: 'shirts, light skirts, straight or gently curved edges',
+    notFor: 'knits, pile, thick cloth, full circles in crisp cloth',
+    steps: [
+      {
+        text: 'Press 6 mm up.',
+        drawing: [
+          ['cloth', [8, 30], [80, 30], [80, 36], [66, 36]],
+          ['fold', [80, 20], [80, 46]],
+        ],
+      },
+      {
+        text: 'Press 6 mm up again.',
+        drawing: [['cloth', [8, 30], [80, 30], [80, 40], [62, 40], [62, 35], [76, 35]]],
+      },
+      {
+        text: 'Topstitch close to the inner fold.',
+        drawing: [['cloth', [8, 30], [80, 30], [80, 40], [62, 40], [62, 35], [76, 35]], seamAt(65, 24, 46)],
+      },
+    ],
+  },
+  {
+    id: 'single-blind',
+    name: 'Single turn, blind-stitched',
+    what: 'hem',
+    for: 'dress weights, wool, limp cloth on which a ridge would show',
+    notFor: 'work clothes; sheer cloth',
+    steps: [
+      {
+        text: 'Finish the edge thinly; press the hem up, over paper so that it leaves no ridge.',
+        drawing: [
+          ['cloth', [8, 28], [84, 28], [84, 38], [40, 38]],
+          ['stitch', [40, 34], [44, 42], [40, 42]],
+        ],
+      },
+      {
+        text: 'Fold the garment back along the hem’s edge.',
+        drawing: [
+          ['cloth', [44, 24], [8, 24], [8, 30], [84, 30], [84, 38], [40, 38]],
+          ['fold', [44, 18], [44, 44]],
+        ],
+      },
+      {
+        text: 'Catch one thread of the fold at each stitch, by hand or with the blind foot.',
+        drawing: [
+          ['cloth', [8, 28], [84, 28], [84, 38], [40, 38]],
+          ['stitch', [40, 38], [46, 28], [52, 38], [58, 28]],
+        ],
+      },
+    ],
+  },
+  {
+    id: 'twin-needle',
+    name: 'Single turn with a twin needle',
+    what: 'hem',
+    for: 'knits',
+    notFor: 'woven cloth that frays',
+    steps: [
+      {
+        text: 'Press the hem up once; tack it, or hold it with wash-away tape.',
+        drawing: [['cloth', [8, 28], [84, 28], [84, 36], [48, 36]]],
+      },
+      {
+        text: 'Two rows from the right side, the raw edge between them; looser, so that no tunnel forms.',
+        drawing: [['cloth', [8, 28], [84, 28], [84, 36], [48, 36]], seamAt(54, 22, 42), seamAt(60, 22, 42)],
+      },
+      {
+        text: 'Trim what stands out behind.',
+        drawing: [
+          ['cloth', [8, 28], [84, 28], [84, 36], [52, 36]],
+          ['cut', [50, 30], [50, 44]],
+        ],
+      },
+    ],
+  },
+  {
+    id: 'double',
+    name: 'Double hem, topstitched',
+    what: 'hem',
+    for: 'shirts, trousers, curtains, aprons: middling cloth on straight edges',
+    notFor: 'thick cloth, where three layers stand like a ridge; full circles',
+    steps: [
+      {
+        text: 'Press 10 mm to the wrong side.',
+        drawing: [
+          ['cloth', [8, 30], [84, 30], [84, 36], [72, 36]],
+          ['fold', [84, 22], [84, 44]],
+        ],
+      },
+      {
+        text: 'Fold again by the depth of the hem, and press; pin or tack it level.',
+        drawing: [
+          ['cloth', [8, 30], [84, 30], [84, 40], [58, 40], [58, 35], [72, 35]],
+          ['fold', [58, 24], [58, 46]],
+        ],
+      },
+      {
+        text: 'Topstitch 2 mm from the inner fold, from the wrong side or along a guide.',
+        drawing: [
+          ['cloth', [8, 30], [84, 30], [84, 40], [58, 40], [58, 35], [72, 35]],
+          ['stitch', [62, 24], [62, 46]],
+        ],
+      },
+    ],
+  },
+  {
+    id: 'faced',
+    name: 'Faced hem',
+    what: 'hem',
+    for: 'curved hems, thick cloth, and hems with no length to spare',
+    notFor: 'sheer cloth, where the facing shows as a band',
+    steps: [
+      {
+        text: 'A bias strip, right sides together, sewn 8 mm from the edge.',
+        drawing: [
+          ['cloth', [8, 36], [84, 36]],
+          ['tape', [56, 30], [84, 30]],
+          ['stitch', [76, 24], [76, 42]],
+        ],
+      },
+      {
+        text: 'Turn it all to the wrong side, and roll the seam 1 mm inwards before it is pressed.',
+        drawing: [
+          ['cloth', [8, 30], [84, 30], [84, 35], [76, 35]],
+          ['tape', [82, 40], [56, 40]],
+          ['fold', [84, 22], [84, 46]],
+        ],
+      },
+      {
+        text: 'Catch its free edge by hand, one thread of the cloth at each stitch.',
+        drawing: [
+          ['cloth', [8, 30], [84, 30], [84, 35], [76, 35]],
+          ['tape', [82, 40], [56, 40]],
+          ['stitch', [54, 42], [58, 32], [62, 42]],
+        ],
+      },
+    ],
+  },
+]

@@ -1,0 +1,96 @@
+'use client'
+
+import dynamic from 'next/dynamic'
+import Link from 'next/link'
+import styled from 'styled-components'
+import { StrongButton } from '@/ui/kit/buttons'
+import { StrongLink } from '@/ui/kit/links'
+import { Actions, Paper, Slip, Soft } from '@/ui/kit/surfaces'
+import { type OnTheBench } from '../measure/load'
+import { type Inspection } from './useInspection'
+
+const ClothName = dynamic(() => import('./ClothName').then(({ ClothName: part }) => part))
+
+const Names = styled.ol`
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 1.1rem;
+  li {
+    display: grid;
+    grid-template-columns: 6.5rem minmax(0, 1fr);
+    gap: 0.2rem 1rem;
+    align-items: start;
+  }
+  h3 {
+    display: flex;
+    justify-content: space-between;
+    gap: 0.75rem;
+  }
+`
+
+const FEW = 3
+/** A name below this is not worth a line. */
+const FAINT = 0.02
+
+/** The names that what was seen comes to, and where it can be kept. */
+export function MostLike({ inspection, piece }: { inspection: Inspection; piece: OnTheBench | null }) {
+  const { names, warnings } = inspection.answer
+  // The first stands there whatever it is.
+  const top = names.filter(({ probability }, index) => index === 0 || (index < FEW && probability >= FAINT))
+  const called = top[0]!.name.toLowerCase()
+  return (
+    <Paper aria-labelledby="names">
+      <h2 id="names">Most like</h2>
+      {inspection.isNothingKnown ? (
+        <Soft>Nothing is known yet: answer the first question, or say what you know below.</Soft>
+      ) : (
+        <>
+          <Names aria-live="polite">
+            {top.map((name) => (
+              <ClothName key={name.id} name={name} />
+            ))}
+          </Names>
+          {warnings.slice(0, 2).map((warning) => (
+            <Slip key={warning} $tone="warn">
+              {warning}
+            </Slip>
+          ))}
+          {piece ? (
+            <KeepSeen inspection={inspection} piece={piece} />
+          ) : (
+            <Actions>
+              <StrongLink href={`/stash/new?called=${encodeURIComponent(called)}`}>
+                Weigh it and keep it as {called}
+              </StrongLink>
+            </Actions>
+          )}
+        </>
+      )}
+    </Paper>
+  )
+}
+
+function KeepSeen({ inspection, piece }: { inspection: Inspection; piece: OnTheBench }) {
+  const { isNothingSeen, isKept, keep, saving, trouble } = inspection
+  return (
+    <>
+      <Actions>
+        <StrongButton isDisabled={saving || isNothingSeen} onPress={keep}>
+          Keep what was seen with {piece.name}
+        </StrongButton>
+      </Actions>
+      {trouble ? (
+        <Slip $tone="warn" role="alert">
+          Not kept. {trouble}
+        </Slip>
+      ) : null}
+      {isKept ? (
+        <Slip $tone="good" role="status">
+          Kept. It stands on <Link href={`/stash/${piece.id}/sheet`}>its property sheet</Link>.
+        </Slip>
+      ) : null}
+    </>
+  )
+}

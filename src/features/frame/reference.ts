@@ -1,0 +1,52 @@
+import { otherFeatures } from '@/core/identify/features'
+import { indexOf } from '@/core/search/names'
+import { techniques } from '@/core/sew/techniques'
+import { capitalised } from '@/core/units/format'
+import { CARE_GROUP_WORDS, CARE_IDS, careSymbol } from '@/core/vocabulary/care'
+import { FAMILY_WORDS, FIBRE_IDS, FIBRE_WORDS, type FibreId } from '@/core/vocabulary/fibres'
+import { fibreById } from '@/core/fibres/catalogue'
+import { careShape } from '@/core/vocabulary/careShapes'
+
+/** Something to look up: where it is told, and what it is found by. */
+export interface Reference {
+  href: string
+  title: string
+  about: string
+  also: string
+}
+
+const fibreTold = (id: FibreId): Reference => {
+  const { uk, us, also } = FIBRE_WORDS[id]
+  return {
+    href: `/learn/fibres/${id}`,
+    title: uk === us ? uk : `${uk} (US ${us})`,
+    about: `${FAMILY_WORDS[fibreById(id).family].phrase}: how it burns, its figures, what it is taken for`,
+    also: also.join(' '),
+  }
+}
+
+/** Everything that is told at length somewhere, from the same tables as the computation. */
+export const references: readonly Reference[] = [
+  ...FIBRE_IDS.map(fibreTold),
+  ...techniques.map(({ id, name, for: goodFor, what }) => ({
+    href: `/techniques#${id}`,
+    title: name,
+    about: `for ${goodFor}`,
+    also: `${what} sew drawn`,
+  })),
+  ...otherFeatures.map(({ id, title }) => ({
+    href: `/bench/tests#test-${id}`,
+    title,
+    about: 'a test without a flame: how it is done, and what it tells apart',
+    also: 'test',
+  })),
+  ...CARE_IDS.map((id) => ({
+    href: `/learn/care#${id}`,
+    title: capitalised(careSymbol(id).words),
+    about: `care symbol: ${careShape(id)}`,
+    also: `${CARE_GROUP_WORDS[careSymbol(id).group]} label symbol laundry`,
+  })),
+]
+
+/** The same, ready to be searched. */
+export const referenceIndex = indexOf(references, ({ title, about, also }) => ({ title, also: `${about} ${also}` }))

@@ -1,0 +1,63 @@
+'use client'
+
+import styled from 'styled-components'
+import { capitalised } from '@/core/units/format'
+import { Lead, Page, Paper, Soft, Tiles } from '@/ui/kit/surfaces'
+import { type CareData } from './load'
+
+const Signs = styled.dl`
+  margin: 0;
+  display: grid;
+  gap: 0.7rem;
+  dt {
+    font-weight: 600;
+  }
+  dd {
+    margin: 0;
+    color: var(--ink-soft);
+  }
+  div:target {
+    border-left: 4px solid var(--weld);
+    padding-left: 0.6rem;
+  }
+`
+
+/** The signs on care labels, in words. */
+export function CarePage({ groups }: CareData) {
+  return (
+    <Page>
+      <div>
+        <h1>Care symbols</h1>
+        <Lead>
+          A tub washes, a triangle bleaches, a square dries, an iron irons, a circle is for the dry-cleaner.
+        </Lead>
+        <Soft>
+          More dots are hotter; a bar under it is gentler, two are gentlest; a cross forbids. ISO 3758:2012, Textiles
+          – Care labelling code using symbols.
+        </Soft>
+      </div>
+      <Tiles>
+        {groups.map(({ group, title, symbols }) => (
+          <Paper key={group} aria-labelledby={`group-${group}`}>
+            <h2 id={`group-${group}`}>{capitalised(title)}</h2>
+            <Signs>
+              {symbols.map(({ id, words, shape, pieces }) => (
+                <div key={id} id={id}>
+                  <dt>{capitalised(shape)}</dt>
+                  <dd>
+                    {capitalised(words)}.{piecesWords(pieces)}
+                  </dd>
+                </div>
+              ))}
+            </Signs>
+          </Paper>
+        ))}
+      </Tiles>
+    </Page>
+  )
+}
+
+function piecesWords(pieces: number): string {
+  if (pieces === 0) return ''
+  return ` On ${pieces === 1 ? 'one of your pieces' : `${pieces} of your pieces`}.`
+}

@@ -1,0 +1,78 @@
+'use client'
+
+import Link from 'next/link'
+import { BurnStrip } from '@/ui/burn'
+import { CheckField } from '@/ui/kit/checks'
+import { StrongLink } from '@/ui/kit/links'
+import { Actions, Columns, Lead, Page, Paper, PlainList, Slip, Soft, Stack, Steps } from '@/ui/kit/surfaces'
+import { useStored } from '../../shared/useStored'
+import { GATHER, KNOWN, STEPS } from './firstSteps'
+
+/** For somebody who has never done it: what to gather, and a first safe burn of two things that are known. */
+export function FirstPage() {
+  const [stored, keep] = useStored('gathered', 'browser')
+  const ticked = new Set((stored ?? '').split(' ').filter(Boolean))
+  const left = GATHER.filter(({ id }) => !ticked.has(id)).length
+  const tick = (id: string, isOn: boolean) => {
+    if (isOn) ticked.add(id)
+    else ticked.delete(id)
+    keep([...ticked].join(' '))
+  }
+  return (
+    <Page>
+      <div>
+        <h1>The first five minutes</h1>
+        <Lead>
+          Two threads that you know, a bowl of water, and a flame that stands by itself. After it you know what “it
+          melts” and “it smells of paper” mean.
+        </Lead>
+      </div>
+      <Slip $tone="warn">
+        <b>By an adult who has nothing else to do meanwhile.</b> Hair tied back, sleeves up, nothing of polyester on.
+        No children, no pets, no draught. <Link href="/safety">All the cautions</Link>; local rules come first.
+      </Slip>
+      <Columns>
+        <Paper aria-labelledby="gather">
+          <h2 id="gather">Gather</h2>
+          {GATHER.map(({ id, text, why }) => (
+            <div key={id}>
+              <CheckField isSelected={ticked.has(id)} onChange={(isOn) => tick(id, isOn)}>
+                {text}
+              </CheckField>
+              <Soft>{why}</Soft>
+            </div>
+          ))}
+          <p role="status">{left === 0 ? 'Everything is here.' : `${left} of ${GATHER.length} still to fetch.`}</p>
+        </Paper>
+        <Stack $gap="1.25rem">
+          <Paper aria-labelledby="burn">
+            <h2 id="burn">Then, one after the other</h2>
+            <Steps>
+              {STEPS.map((step) => (
+                <li key={step}>{step}</li>
+              ))}
+            </Steps>
+          </Paper>
+          <Paper aria-labelledby="saw">
+            <h2 id="saw">What you will see</h2>
+            {KNOWN.map(({ id, title, says, seen }) => (
+              <section key={id} aria-label={title}>
+                <h3>{title}</h3>
+                <BurnStrip seen={seen} describe={() => says.join(' ')} />
+                <PlainList $gap="0.2rem">
+                  {says.map((line) => (
+                    <li key={line}>{line}</li>
+                  ))}
+                </PlainList>
+              </section>
+            ))}
+          </Paper>
+        </Stack>
+      </Columns>
+      <Actions>
+        <StrongLink href="/bench/controls">Put both in the controls box, and burn them at the bench</StrongLink>
+        <Link href="/learn/practice">Or practise without a flame first</Link>
+      </Actions>
+    </Page>
+  )
+}

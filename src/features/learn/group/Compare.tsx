@@ -1,0 +1,112 @@
+'use client'
+
+import { useRef, useState } from 'react'
+import { PickFile } from '@/ui/kit/PickFile'
+import { Actions, Figures, Paper, Soft } from '@/ui/kit/surfaces'
+import { QuietButton } from '@/ui/kit/buttons'
+import { Trouble } from '@/ui/kit/Trouble'
+import { useDoing } from '@/ui/kit/useDoing'
+import { compareResults } from './actions'
+import { jsonIn } from './jsonIn'
+
+type Compared = Extract<Awaited<ReturnType<typeof compareResults>>, { ok: true }>['is']
+
+const percent = (share: number | null) => (share === null ? '–' : `${Math.round(share * 100)} %`)
+
+/** Answers of several people, laid side by side. */
+export function Compare() {
+  const { busy, trouble, doing } = useDoing()
+  const [compared, setCompared] = useState<Compared>()
+  const files = useRef<readonly unknown[]>([])
+  const queue = useRef<Promise<unknown>>(Promise.resolve())
+  const read = async (file: File) => {
+    const next = [...files.current, await jsonIn(file)]
+    const outcome = await compareResults(next)
+    if (outcome.ok) {
+      files.current = next
+      setCompared(outcome.is)
+    }
+    return outcome
+  }
+  const add = (file: File) =>
+    doing(() => {
+      // One after the other: a second that is chosen meanwhile would not know of the first.
+      const turn = queue.current.then(() => read(file))
+      queue.current = turn.catch(() => undefined)
+      return turn
+    })
+  return (
+    <Paper aria-labelledby="compare">
+      <h2 id="compare">Lay the answers side by side</h2>
+      <Actions>
+        <PickFile
+          label={compared === undefined ? 'Add somebody’s answers' : 'And another’s'}
+          types={['.json', 'application/json']}
+          isDisabled={busy}
+          onPick={add}
+        />
+        {compared ? (
+          <QuietButton
+            onPress={() => {
+              files.current = []
+              setCompared(undefined)
+            }}
+          >
+            Begin again
+          </QuietButton>
+        ) : null}
+      </Actions>
+      <Trouble>{trouble}</Trouble>
+      {compared ? <Tables {...compared} /> : <Soft>They are read here, and kept nowhere.</Soft>}
+    </Paper>
+  )
+}
+
+function Tables({ title, scores, specimens }: Compared) {
+  return (
+    <>
+      <Figures>
+        <caption>{title}</caption>
+        <thead>
+          <tr>
+            <th scope="col">who</th>
+            <th scope="col">family</th>
+            <th scope="col">fibre</th>
+            <th scope="col">sureness (Brier)</th>
+          </tr>
+        </thead>
+        <tbody>
+          {scores.map(({ by, family, fibre, brier }, i) => (
+            <tr key={`${by} ${i}`}>
+              <th scope="row">{by}</th>
+              <td>{percent(family)}</td>
+              <td>{percent(fibre)}</td>
+              <td>{brier.toFixed(2)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </Figures>
+      <Figures>
+        <thead>
+          <tr>
+            <th scope="col">it was</th>
+            <th scope="col">knew its family</th>
+            <th scope="col">said</th>
+          </tr>
+        </thead>
+        <tbody>
+          {specimens.map(({ was, right, said }, i) => (
+            <tr key={i}>
+              <th scope="row">{was}</th>
+              <td>
+                {right} of {scores.length}
+              </td>
+              <td>{said}</td>
+            </tr>
+          ))}
+        </tbody>
+      </Figures>
+      <Soft>Brier: 0 is the best; 0.25 is to say “half” each time.</Soft>
+    </>
+  )
+}

@@ -1,0 +1,56 @@
+'use server'
+
+import { z } from 'zod'
+import { GuessSchema } from '@/core/notebook/kinds/guess'
+import { RecordIdSchema } from '@/core/notebook/schemas/id'
+import { formatLength, formatWeight, formatWidth, type UnitSystem } from '@/core/units/format'
+import { GUESS_STEPS, GUESSED, type Guessed } from '@/core/vocabulary/guessing'
+import { type Gist } from '@/core/shelf/gist'
+import { notebook } from '@/server/database'
+import { truthOf } from '@/server/guesses'
+import { shelfOf } from '@/server/remember/shelf'
+import { createRecord } from '@/server/store/repository'
+import { GoneError } from '@/server/store/errors'
+import { doneOf, type Refusal } from '../../shared/outcome'
+import { readPreferences } from '../../shared/settings/readPreferences'
+import { told } from '../../shared/told'
+import { now } from '../../shared/now'
+
+const SaidSchema = z.strictObject({
+  pieceId: RecordIdSchema,
+  what: z.enum(GUESSED),
+  said: z.number().min(0).max(1e6),
+})
+
+/** What was measured, and how far off the guess is. */
+export interface GuessTold {
+  ok: true
+  /** Null: it was not measured yet. */
+  truth: number | null
+  words: string
+}
+
+/** Keeps a guess, and tells what was measured. The page stays as it is, with the answer on it. */
+export async function sayNumber(input: unknown): Promise<GuessTold | Refusal> {
+  const { pieceId, what, said } = told(SaidSchema, input)
+  const { units, words } = await readPreferences()
+  let answer: GuessTold = { ok: true, truth: null, words: '' }
+  const outcome = await doneOf(async () => {
+    const db = await notebook()
+    const gist = (await shelfOf(db, words)).find(pieceId)
+    if (!gist) throw new GoneError('piece', pieceId)
+    const truth = truthOf(gist, what)
+    await createRecord(db, 'guess', GuessSchema.parse({ pieceId, what, said, truth, at: now() }), now())
+    answer = { ok: true, truth, words: truthWords(gist, what, units) }
+  })
+  return outcome.ok ? answer : outcome
+}
+
+function truthWords(gist: Gist, what: Guessed, units: UnitSystem): string {
+  const truth = truthOf(gist, what)
+  if (truth === null) return ''
+  if (what === 'gsm') return formatWeight(gist.gsm!, units)
+  if (what === 'width') return formatWidth(truth, units)
+  if (what === 'length') return formatLength(truth, units)
+  return GUESS_STEPS[what]?.[truth] ?? `${truth.toFixed(0)} %`
+}

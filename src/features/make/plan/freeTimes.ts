@@ -1,0 +1,25 @@
+import { type Workroom } from '@/core/notebook/kinds/workroom'
+import { USUAL_HOURS, windowsFrom, without } from '@/core/prepare/hours'
+import { minutesOf, type Minutes } from '@/core/prepare/minutes'
+import { merged, type Window } from '@/core/prepare/schedule'
+
+/** So many days ahead are planned. */
+export const DAYS_AHEAD = 84
+
+type Span = Workroom['calendar']['taken'][number]
+
+/** When the person has time from now on: their hours of the week and what a calendar adds, less what it takes. */
+export function freeTimes(now: Minutes, { hours, calendar }: Pick<Workroom, 'hours' | 'calendar'>): Window[] {
+  const weekly = windowsFrom(now, hours.length > 0 ? hours : USUAL_HOURS, DAYS_AHEAD)
+  const added = windowsOf(calendar.free)
+    .map(({ start, end }) => ({ start: Math.max(start, now), end }))
+    .filter(({ start, end }) => end > start)
+  return without(merged([...weekly, ...added]), windowsOf(calendar.taken))
+}
+
+function windowsOf(spans: readonly Span[]): Window[] {
+  return spans.flatMap(({ from, to }) => {
+    const [start, end] = [minutesOf(from), minutesOf(to)]
+    return start === undefined || end === undefined ? [] : [{ start, end }]
+  })
+}

@@ -1,0 +1,54 @@
+'use client'
+
+import { TextField } from '@/ui/kit/fields'
+import { NumberField } from '@/ui/kit/NumberField'
+import { Fields, Soft, Stack } from '@/ui/kit/surfaces'
+import { Trouble } from '@/ui/kit/Trouble'
+import { useDoing } from '@/ui/kit/useDoing'
+import { WhenOpened } from '@/ui/kit/WhenOpened'
+import { changeProject } from './actions'
+import { costLines, costTotal, moneyWords } from './costs'
+import { type ProjectData } from './types'
+
+/** What everything for a project costs, thing by thing. @param cloths those that are bought */
+export function Costs({ project, cloths }: { project: ProjectData; cloths: readonly string[] }) {
+  const { id, currency, costs, notions, supplies } = project
+  const { busy, trouble, doing } = useDoing()
+  const named = [...cloths, ...notions.map(({ text }) => text)].map((text) => ({ what: text, label: text }))
+  const reckoned = supplies.map((one) => ({ what: `supply: ${one.id}`, label: one.text }))
+  const lines = costLines([...named, ...reckoned], costs)
+  const { sum, open } = costTotal(lines)
+  if (lines.length === 0) return null
+  return (
+    <WhenOpened summary={sum > 0 ? `It costs ${moneyWords(sum, currency)}${openWords(open)}` : 'What it costs'}>
+      {() => (
+        <Stack $gap="0.6rem">
+          <Soft>Write each price as it is paid; cloth of the stash has its price on its own page.</Soft>
+          <Fields>
+            <TextField
+              label="Currency"
+              value={currency}
+              maxLength={8}
+              onChange={(next) => doing(() => changeProject(id, { do: 'currency', currency: next }))}
+            />
+            {lines.map(({ what, label, amount }) => (
+              <NumberField
+                key={what}
+                label={label}
+                minValue={0}
+                value={amount ?? Number.NaN}
+                isDisabled={busy}
+                onChange={(next) =>
+                  doing(() => changeProject(id, { do: 'cost', what, amount: Number.isFinite(next) ? next : null }))
+                }
+              />
+            ))}
+          </Fields>
+          <Trouble>{trouble}</Trouble>
+        </Stack>
+      )}
+    </WhenOpened>
+  )
+}
+
+const openWords = (open: number) => (open > 0 ? `, and ${open} without a price yet` : '')

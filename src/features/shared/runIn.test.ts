@@ -1,0 +1,58 @@
+import { expose } from 'comlink'
+import { MessageChannel, type MessagePort } from 'node:worker_threads'
+import { Cancelled, runIn } from './runIn'
+
+interface Jobs {
+  double(value: number): number
+  wait(): Promise<never>
+  fail(): never
+}
+
+const open: MessagePort[] = []
+afterEach(() => open.splice(0).forEach((port) => port.close()))
+
+/** A worker that is no thread: its jobs run at the other end of a channel. */
+function worker() {
+  const { port1, port2 } = new MessageChannel()
+  open.push(port1, port2)
+  const jobs: Jobs = {
+    double: (value) => value * 2,
+    wait: () => new Promise(() => {}),
+    fail: () => {
+      throw new Error('no cloth in it')
+    },
+  }
+  expose(jobs, port2 as never)
+  const ended = jest.fn()
+  const here = Object.assign(port1, { terminate: ended, onerror: null as null | (() => void) })
+  return { here: here as unknown as Worker, ended, breaks: () => here.onerror?.() }
+}
+
+test('hands over the answer, and ends its worker', async () => {
+  const { here, ended } = worker()
+  const { answer } = runIn<Jobs, number>(here, (jobs) => jobs.double(21), 'failed')
+  await expect(answer).resolves.toBe(42)
+  expect(ended).toHaveBeenCalledTimes(1)
+})
+
+test('what the job throws is thrown here', async () => {
+  const { here, ended } = worker()
+  const { answer } = runIn<Jobs, number>(here, (jobs) => jobs.fail(), 'failed')
+  await expect(answer).rejects.toThrow('no cloth in it')
+  expect(ended).toHaveBeenCalledTimes(1)
+})
+
+test('to cancel it ends the worker at once', async () => {
+  const { here, ended } = worker()
+  const running = runIn<Jobs, number>(here, (jobs) => jobs.wait(), 'failed')
+  running.cancel()
+  await expect(running.answer).rejects.toBeInstanceOf(Cancelled)
+  expect(ended).toHaveBeenCalledTimes(1)
+})
+
+test('a worker that cannot be run says what failed', async () => {
+  const { here, breaks } = worker()
+  const { answer } = runIn<Jobs, number>(here, (jobs) => jobs.wait(), 'This browser could not lay it out.')
+  breaks()
+  await expect(answer).rejects.toThrow('This browser could not lay it out.')
+})

@@ -1,0 +1,107 @@
+import { readFileSync } from 'node:fs'
+import { fill, serious } from './everyScreen'
+import { expect, open, test } from './fixtures'
+
+test('help stands on every page in three lines, by keys, and leads into the tour', async ({ page }) => {
+  await open(page, '/stash')
+  await page.getByRole('button', { name: 'Help' }).press('Enter')
+  const help = page.getByRole('complementary', { name: 'Shelves' })
+  await expect(help.getByRole('paragraph')).toHaveCount(3)
+  await expect(help).toBeFocused()
+  expect(await serious(page)).toEqual([])
+  await page.keyboard.press('Escape')
+  await expect(help).toHaveCount(0)
+  await page.getByRole('button', { name: 'Help' }).click()
+  await page.getByRole('link', { name: 'Show me round' }).click()
+  const tour = page.getByRole('complementary', { name: 'The tour' })
+  await expect(tour).toContainText('1 of 8')
+  await tour.getByRole('link', { name: 'On to a cloth in your hand' }).click()
+  await expect(page).toHaveURL(/\/find-out$/)
+  await expect(tour).toContainText('2 of 8')
+  await page.reload()
+  await expect(tour).toContainText('2 of 8')
+  await tour.getByRole('link', { name: 'Back' }).click()
+  await expect(tour).toContainText('1 of 8')
+  expect(await serious(page)).toEqual([])
+  await tour.getByRole('button', { name: 'Leave the tour' }).click()
+  await expect(tour).toHaveCount(0)
+})
+
+test('the first five minutes: what is gathered stays ticked', async ({ page }) => {
+  await open(page, '/learn/first')
+  await expect(page.getByText('7 of 7 still to fetch.')).toBeVisible()
+  await page.getByRole('checkbox', { name: /bowl of water/ }).press('Space')
+  await expect(page.getByText('6 of 7 still to fetch.')).toBeVisible()
+  await page.reload()
+  await expect(page.getByText('6 of 7 still to fetch.')).toBeVisible()
+})
+
+test('a weight is guessed by hand, seen, and the error kept', async ({ page }) => {
+  await open(page, '/learn/numbers')
+  await expect(page.getByText('There is no piece in the stash yet.')).toBeVisible()
+  await fill(page)
+  await open(page, '/learn/numbers')
+  await expect(page.getByText('Take a piece off its shelf, guess, and see how near you come.')).toBeVisible()
+  // 213 g on 100 by 142 cm are 150 g/m²: nothing on the page says so before.
+  expect(await page.content()).not.toContain('150')
+  await page.getByLabel('Your guess').fill('120')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText(/150.* g\/m²/)).toBeVisible()
+  await expect(page.getByText('You guessed 20 % too little.')).toBeVisible()
+  await page.getByRole('button', { name: 'The next piece' }).click()
+  await expect(page.getByText('You guess 20 % too little, and are off by 25 % either way.')).toBeVisible()
+  await page.getByLabel('What to guess').selectOption('Length')
+  await page.getByText('arm-spans', { exact: true }).click()
+  await page.getByLabel('Your guess').fill('1')
+  await page.getByRole('button', { name: /What was measured|Keep my guess/ }).click()
+  await expect(page.getByText(/too much\.|too little\.|kitchen scale|Nobody measured it yet/)).toBeVisible()
+  await page.getByLabel('What to guess').selectOption('How it falls')
+  await page.getByText('moderate', { exact: true }).click()
+  await page.getByRole('button', { name: 'Keep my guess' }).click()
+  await page.getByRole('link', { name: 'measure it now' }).click()
+  await expect(page).toHaveURL(/\/stash\/[0-9a-f-]{36}$/)
+})
+
+test('a set is made, answered by two, and the answers laid side by side', async ({ page }) => {
+  await open(page, '/learn/group')
+  await page.getByLabel('What it is called').fill('Tuesday class')
+  await page.getByLabel('How many specimens').fill('3')
+  await page.getByLabel('How many specimens').press('Tab')
+  const saved = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save the set' }).click()
+  const set = readFileSync((await (await saved).path())!)
+  const file = (name: string, buffer: Buffer) => ({ name, mimeType: 'application/json', buffer })
+  const results: Buffer[] = []
+  for (const [by, family] of [
+    ['Ida', 'Plant'],
+    ['Bo', 'Synthetic'],
+  ] as const) {
+    await open(page, '/learn/group')
+    await page
+      .getByRole('region', { name: 'Somebody gave you a set' })
+      .locator('input')
+      .setInputFiles(file('s.json', set))
+    for (const at of [1, 2, 3]) {
+      await expect(page.getByText(`Specimen ${at} of 3.`)).toBeVisible()
+      await page
+        .getByRole('button', { name: /Approach|flame/i })
+        .first()
+        .click()
+      await page.getByLabel('Family (most of it)').selectOption(family)
+      await page.getByRole('button', { name: 'That is what it is' }).click()
+    }
+    await page.getByLabel('Whose are they?').fill(by)
+    const mine = page.waitForEvent('download')
+    await page.getByRole('button', { name: 'Save my answers' }).click()
+    results.push(readFileSync((await (await mine).path())!))
+  }
+  await page.getByRole('button', { name: 'Back to the sets' }).click()
+  const compare = page.getByRole('region', { name: 'Lay the answers side by side' })
+  await compare.locator('input').setInputFiles(file('no.json', Buffer.from('{"format":"something else"}')))
+  await expect(compare.getByRole('alert')).toBeVisible()
+  for (const one of results) await compare.locator('input').setInputFiles(file('r.json', one))
+  await expect(compare.getByRole('rowheader', { name: 'Ida' })).toBeVisible()
+  await expect(compare.getByRole('rowheader', { name: 'Bo' })).toBeVisible()
+  await expect(compare.getByText('Tuesday class')).toBeVisible()
+  expect(await serious(page)).toEqual([])
+})
