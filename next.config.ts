@@ -29,6 +29,8 @@ const config: NextConfig = {
   compiler: { styledComponents: true },
   env: { ROUGH_SWATCH_TABLES: hashOfCore() },
   poweredByHeader: false,
+  // The title comes with the page for every reader, never after it: a refreshed page had none for a moment.
+  htmlLimitedBots: /.*/,
   // `npm test` checks the types; the demo need not wait for them again.
   typescript: { ignoreBuildErrors: true },
   // Pictures of specimens come through a server action.

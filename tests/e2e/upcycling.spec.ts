@@ -70,16 +70,28 @@ test('what is not good is drawn on a garment’s panels, by mouse and in figures
   await expect(how.getByRole('group', { name: 'Place 1' })).toHaveCount(0)
 })
 
-test('the box is counted down and up, and filled by keys', async ({ page }) => {
+test('the box is counted down and up, and filled by keys, under one title', async ({ page }) => {
   await open(page, '/stash/notions')
+  const title = await page.title()
+  // A page that is refreshed after each count keeps its title meanwhile.
+  await page.evaluate(() => {
+    document.body.dataset.untitled = '0'
+    new MutationObserver(() => {
+      if (document.title === '') document.body.dataset.untitled = '1'
+    }).observe(document.documentElement, { childList: true, subtree: true, characterData: true })
+  })
   await page.getByLabel('What it is', { exact: true }).fill('Brass buttons')
   await page.getByLabel('How many').fill('6')
   await page.keyboard.press('Tab')
   await page.getByRole('button', { name: 'Put it in the box' }).focus()
   await page.keyboard.press('Enter')
   await expect(page.getByText(/6 × Brass buttons/)).toBeVisible()
-  await page.getByRole('button', { name: 'One Brass buttons used' }).click()
-  await expect(page.getByText(/5 × Brass buttons/)).toBeVisible()
+  for (const left of [5, 4, 3]) {
+    await page.getByRole('button', { name: 'One Brass buttons used' }).click()
+    await expect(page.getByText(new RegExp(`${left} × Brass buttons`))).toBeVisible()
+  }
+  await expect(page.locator('body')).toHaveAttribute('data-untitled', '0')
+  expect(await page.title()).toBe(title)
   expect(await serious(page)).toEqual([])
 })
 
