@@ -1,3 +1,4 @@
+import { type Edge } from './border'
 import { boundOf } from './bounds'
 import { answerOf, type Laid } from './answer'
 import { chanceOf } from '../numbers/chance'
@@ -187,11 +188,24 @@ function pin(field: Field, { pinned = [] }: LayTask): void {
 }
 
 function whyNot(plan: Plan, item: number, isLate: boolean): string {
+  const shapes = plan.items[item]!.choices.flat()
+  const [border] = plan.bins.flatMap((bin) => bin.border ?? [])
+  const isLonger = border && shapes.every(({ foot, box }) => foot && box.maxX - box.minX > widthFor(plan, foot))
+  if (isLonger) return 'it is longer than the cloth is wide, with its foot on the border'
+  const beside = border ? border.clearMaxX - border.clearMinX : Infinity
+  if (shapes.every(({ foot, box }) => !foot && box.maxX - box.minX > beside))
+    return 'it is wider than the cloth beside its border'
   const isWide = plan.items[item]!.choices.flat().every(({ box }) =>
     plan.bins.every(({ minX, maxX }) => box.maxX - box.minX > maxX - minX),
   )
   if (isWide) return 'it is wider than the cloth'
   return isLate ? NO_TIME : 'no place on the cloth takes it'
+}
+
+/** What is left of the width from a foot’s line on, mm. */
+function widthFor({ bins }: Plan, foot: Edge): number {
+  const [{ minX, maxX, border }] = bins as [Plan['bins'][number]]
+  return foot === 'left' ? maxX - border!.left : border!.right - minX
 }
 
 /** A search, with the lay told wherever the search says that it is better. */

@@ -64,6 +64,11 @@ function panelFault(panel: LayPanel, all: readonly LayPanel[], path: (string | n
 function clothFault({ cloth }: LayTask): LayFault | undefined {
   if (cloth && 2 * cloth.selvedgeMm >= cloth.widthMm)
     return { path: ['cloth', 'selvedgeMm'], message: 'the selvedges leave nothing of the width' }
+  const { border } = cloth ?? {}
+  if (border && border.reachMm > cloth!.widthMm)
+    return { path: ['cloth', 'border', 'reachMm'], message: 'the border is wider than the cloth' }
+  if (border && border.footMm > border.reachMm)
+    return { path: ['cloth', 'border', 'footMm'], message: 'the feet lie beyond the border' }
   return undefined
 }
 

@@ -1,7 +1,7 @@
 import { type Outline, type Point } from '../shapes/polygon'
-import { type Layers, type Turn } from '../vocabulary/laying'
+import { type BorderSide, type Layers, type Turn } from '../vocabulary/laying'
 
-export { LAYERS, TURNS, type Layers, type Turn } from '../vocabulary/laying'
+export { BORDER_SIDES, LAYERS, TURNS, type BorderSide, type Layers, type Turn } from '../vocabulary/laying'
 
 export const AXES = ['x', 'y', 'xy'] as const
 export type Axes = (typeof AXES)[number]
@@ -24,6 +24,21 @@ export interface LayCloth {
    * lies in a single layer: folded, the under layer would lean the other way.
    */
   leanDeg?: number
+  border?: ClothBorder
+}
+
+/**
+ * A border print, along one selvedge or both: the feet of some pieces lie on it, their grain across the cloth (common
+ * practice). Such cloth lies in a single layer.
+ */
+export interface ClothBorder {
+  side: BorderSide
+  /** From the cloth’s edge to where the border ends, mm. */
+  reachMm: number
+  /** From the cloth’s edge to where the feet lie, mm: what is turned up falls outside what is seen. */
+  footMm: number
+  /** Whether all other pieces are kept off it. */
+  isKeptClear: boolean
 }
 
 /** An odd piece of cloth. */
@@ -57,6 +72,8 @@ export interface LayPiece {
   turn: Turn
   crosswise: boolean
   bias: boolean
+  /** Its foot lies on the border of a cloth that has one. */
+  onBorder?: boolean
   notches: readonly Notch[]
 }
 

@@ -1,8 +1,10 @@
 import { type LayCloth, type LayPanel, type LayPiece, type LayTask } from '../lay/types'
 import { boxed, type Outline, type Point } from '../shapes/polygon'
 import { type PatternPiece } from '../notebook/kinds/patternPiece'
+import { likelyOnBorder } from '../lay/border'
+import { type Border, type OnBorder } from '../notebook/schemas/laid'
 import { type Piece } from '../notebook/kinds/piece'
-import { type Layers } from '../vocabulary/laying'
+import { USUAL_SELVEDGE_MM, type Layers } from '../vocabulary/laying'
 import { type Role } from '../vocabulary/choosing'
 
 /** Cloth as it is laid on: a length, or an odd piece. */
@@ -22,6 +24,7 @@ export interface Ground {
   flaws: readonly Outline[]
   /** By how much its print leans from the threads, degrees anticlockwise; 0 where it does not, or has none. */
   leanDeg: number
+  border: Border | null
 }
 
 /** The pieces of a pattern that are cut for one of a role and a size; a size that has none is served by all. */
@@ -47,6 +50,8 @@ export interface Wishes {
   /** Whether pieces lie by the threads, or by a print that leans from them. */
   along: 'threads' | 'print'
   seed: number
+  /** Null: which have a foot for it, at the usual place. */
+  onBorder?: OnBorder | null
 }
 
 /**
@@ -64,7 +69,18 @@ export function layTaskOf(
   const { gapMm, seed } = wishes
   const common = { pieces, gapMm, seed }
   if (!isLength) return { ...common, match: [], panels: grounds.map(panelOf) }
-  return { ...common, match: wishes.matchNotches ? matches(pieces) : [], cloth: lengthOf(only!, wishes) }
+  const cloth = lengthOf(only!, wishes)
+  const match = wishes.matchNotches ? matches(pieces) : []
+  if (!only!.border) return { ...common, match, cloth }
+  const on = onBorderOf(pieces, wishes)
+  const border = { ...only!.border, footMm: Math.min(on.footMm, only!.border.reachMm), isKeptClear: on.isKeptClear }
+  const placed = pieces.map((piece) => ({ ...piece, onBorder: on.ids.includes(piece.id) }))
+  return { ...common, pieces: placed, match, cloth: { ...cloth, border } }
+}
+
+/** Which pieces have their feet on the border: as was said, else those that have a foot for it. */
+export function onBorderOf(pieces: readonly LayPiece[], { onBorder }: Pick<Wishes, 'onBorder'>): OnBorder {
+  return onBorder ?? { ids: likelyOnBorder(pieces), footMm: USUAL_SELVEDGE_MM, isKeptClear: true }
 }
 
 function lengthOf(ground: Ground, { layers, along }: Wishes): LayCloth {

@@ -24,6 +24,7 @@ const ground = (rest: Partial<Ground> = {}): Ground => ({
   outline: null,
   flaws: [],
   leanDeg: 0,
+  border: null,
   ...rest,
 })
 const wishes: Wishes = { layers: 'single', gapMm: 0, matchNotches: true, along: 'threads', seed: 1 }

@@ -20,6 +20,16 @@ export const LAYERS_WORDS: Readonly<Record<Layers | 'best', string>> = {
   'folded-crosswise': 'Folded crosswise',
 }
 
+/** Along which edge of the cloth a border print runs, the length of the cloth going up. */
+export const BORDER_SIDES = ['left', 'right', 'both'] as const
+export type BorderSide = (typeof BORDER_SIDES)[number]
+
+export const BORDER_WORDS: Readonly<Record<BorderSide, string>> = {
+  left: 'Along the left selvedge',
+  right: 'Along the right selvedge',
+  both: 'Along both selvedges',
+}
+
 /** Which way a piece may be turned from its grain: not at all, head for foot, or anyhow. */
 export const TURNS = ['none', 'half', 'any'] as const
 export type Turn = (typeof TURNS)[number]

@@ -34,6 +34,7 @@ const COMPARED = [
   ['Shows through', ({ opacity }: Piece) => opacity ?? ''],
   ['Label', ({ claim }: Piece) => claim.map(({ fibre, percent }) => `${percent} % ${fibre}`).join(', ')],
   ['Looks', ({ look }: Piece) => `${look.warp} ${look.weft} ${look.accent ?? ''} ${look.colouring}`],
+  ['Border', ({ border }: Piece) => (border ? `${border.side}, ${border.reachMm} mm` : '')],
   ['Notes', ({ notes }: Piece) => notes],
 ] as const
 

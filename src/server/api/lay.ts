@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { layFault } from '../../core/lay/sense'
-import { AXES, LAYERS, TURNS, type LayTask } from '../../core/lay/types'
+import { AXES, BORDER_SIDES, LAYERS, TURNS, type LayTask } from '../../core/lay/types'
 import { PointSchema } from '../../core/notebook/schemas/laid'
 import { listOf } from '../../core/notebook/schemas/text'
 import { withoutRepeats } from '../../core/shapes/polygon'
@@ -22,6 +22,13 @@ const IdSchema = z.string().min(1, 'name it').max(80)
 const degrees = z.number().min(-3600).max(3600)
 const count = z.number().int().min(1).max(MOST_COPIES).default(1)
 
+const BorderSchema = z.strictObject({
+  side: z.enum(BORDER_SIDES),
+  reachMm: z.number().gt(0).max(10_000),
+  footMm: z.number().min(0).max(10_000).default(0),
+  isKeptClear: z.boolean().default(true),
+})
+
 const ClothSchema = z.strictObject({
   widthMm: z.number().gt(0).max(10_000),
   selvedgeMm: z.number().min(0).max(500).default(0),
@@ -32,6 +39,7 @@ const ClothSchema = z.strictObject({
     .strictObject({ x: z.number().min(0).max(3000).default(0), y: z.number().min(0).max(3000).default(0) })
     .default({ x: 0, y: 0 }),
   flaws: listOf(OutlineSchema, MOST_PANELS).optional(),
+  border: BorderSchema.optional(),
 })
 
 const PanelSchema = z.strictObject({
@@ -53,6 +61,7 @@ const PieceSchema = z.strictObject({
   turn: z.enum(TURNS).default('none'),
   crosswise: z.boolean().default(false),
   bias: z.boolean().default(false),
+  onBorder: z.boolean().default(false),
   notches: listOf(z.strictObject({ id: IdSchema, at: PointSchema }), MOST_POINTS).default([]),
 })
 

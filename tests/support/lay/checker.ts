@@ -25,6 +25,7 @@ export function faultsOf(task: LayTask, answer: LayAnswer): string[] {
       ...offCloth(task, answer, placement),
       ...misshapen(task, answer, placement),
       ...offFold(task, answer, placement),
+      ...offBorder(task, placement),
     ]),
     ...pairsOf(answer.placements).flatMap(([a, b]) => overlap(task, a, b)),
     ...miscounted(task, answer),
@@ -91,6 +92,11 @@ function allowedAngles(task: LayTask, piece: LayPiece, warp: number, isOver: boo
   const grain = isOver ? 180 - piece.warpDeg : piece.warpDeg
   const oneWay = task.cloth?.oneWay === true
   const base = warp - grain
+  // Head away from the border: along +x from the left edge, along −x from the right one.
+  if (task.cloth?.border && piece.onBorder) {
+    const { side } = task.cloth.border
+    return [...(side === 'right' ? [] : [-grain]), ...(side === 'left' ? [] : [180 - grain])]
+  }
   if (piece.turn === 'any' && !oneWay) return Array.from({ length: 720 }, (_, i) => base + i / 2)
   const ways = piece.bias ? [45, -45] : piece.crosswise ? [0, 90, -90] : [0]
   const halves = piece.turn === 'none' || oneWay ? [0] : [0, 180]
@@ -125,6 +131,25 @@ function offFold(task: LayTask, { layers }: LayAnswer, { id, polygon }: Placemen
   if (!piece?.onFold || layers === 'single' || polygon.length > piece.outline.length) return []
   const axis = layers === 'folded-lengthwise' ? 0 : 1
   return polygon.filter((corner) => Math.abs(corner[axis]) < OFF).length >= 2 ? [] : [`${id} is not on the fold`]
+}
+
+/** That a foot lies on its line, and what has none on the border beside it. */
+function offBorder({ cloth, pieces }: LayTask, { id, polygon, degrees, mirrored }: Placement): string[] {
+  if (!cloth?.border) return []
+  const { side, reachMm, footMm, isKeptClear } = cloth.border
+  const piece = pieces.find((one) => one.id === id)!
+  const xs = polygon.map(([x]) => x)
+  const [low, high] = [Math.min(...xs), Math.max(...xs)]
+  if (!piece.onBorder) {
+    const from = isKeptClear && side !== 'right' ? reachMm : 0
+    const to = cloth.widthMm - (isKeptClear && side !== 'left' ? reachMm : 0)
+    return low < from - OFF || high > to + OFF ? [`${id} lies on the border`] : []
+  }
+  const head = ((((mirrored ? 180 - piece.warpDeg : piece.warpDeg) + degrees) % 360) + 360) % 360
+  const isLeft = head < 90 || head > 270
+  const line = Math.max(footMm, cloth.selvedgeMm)
+  const off = isLeft ? low - line : high - (cloth.widthMm - line)
+  return Math.abs(off) > OFF ? [`${id} has its foot ${off.toFixed(1)} mm off the border`] : []
 }
 
 /** The half that is drawn, and its mirror image, as one line. */

@@ -1,5 +1,13 @@
 import { type Outline, type Point } from '@/core/shapes/polygon'
-import { LAYERS, TURNS, type LayPanel, type LayPiece, type LayTask } from '@/core/lay/types'
+import {
+  BORDER_SIDES,
+  LAYERS,
+  TURNS,
+  type ClothBorder,
+  type LayPanel,
+  type LayPiece,
+  type LayTask,
+} from '@/core/lay/types'
 import { layFault } from '@/core/lay/sense'
 import { plainPiece } from './jigsaw'
 
@@ -44,6 +52,7 @@ function randomPiece(i: number, chance: Chance): LayPiece {
     toleranceDeg: pick([0, 0, 2, 5], chance),
     crosswise: chance() < 0.2,
     bias: chance() < 0.1,
+    onBorder: chance() < 0.3,
     notches: [{ id: 'n', at: outline[1]! }],
   })
 }
@@ -62,6 +71,16 @@ function randomPanel(i: number, chance: Chance): LayPanel {
     holes: chance() < 0.5 ? [hole] : [],
     warpDeg: pick([90, 0, 75], chance),
     count: upTo(2, chance),
+  }
+}
+
+function randomBorder(chance: Chance): ClothBorder {
+  const reachMm = 40 + 200 * chance()
+  return {
+    side: pick(BORDER_SIDES, chance),
+    reachMm,
+    footMm: pick([0, 0.4], chance) * reachMm,
+    isKeptClear: chance() < 0.6,
   }
 }
 
@@ -86,6 +105,7 @@ export function randomTask(seed: number, chance: Chance): LayTask {
               layers: pick([...LAYERS, 'best'] as const, chance),
               repeatMm: matches ? { x: 40 + 60 * chance(), y: 40 + 100 * chance() } : { x: 0, y: 0 },
               ...(chance() < 0.4 && { lengthMm: 300 + 1500 * chance() }),
+              ...(chance() < 0.15 && { border: randomBorder(chance) }),
             },
           }),
     }

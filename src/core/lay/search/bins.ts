@@ -1,3 +1,4 @@
+import { borderLines, type BorderLines } from '../border'
 import { inflated, without } from '../clip'
 import { convexParts } from '../convex'
 import { boxed, boxOf, forward, isWithin, signedArea, type Outline, type Point } from '../../shapes/polygon'
@@ -17,6 +18,8 @@ export interface Bin {
   maxY: number
   /** What is off the cloth or must not be used, in convex parts. */
   off: readonly Outline[]
+  /** Where feet lie on a border, and what of the width is left to all other pieces. */
+  border?: BorderLines
   /** What can be used, mm²; without end where its length is. */
   area: number
 }
@@ -38,6 +41,7 @@ export function stripOf(cloth: LayCloth, layers: Layers): Bin {
     panelCopy: null,
     warpDeg: 90 + (cloth.leanDeg ?? 0),
     ...edges,
+    border: borderLines(cloth, edges),
     off: flaws.flat().flatMap((flaw) => convexParts(flaw)),
     area: (maxX - minX) * maxY,
   }

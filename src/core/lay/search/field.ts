@@ -1,3 +1,5 @@
+import { type Box } from '../../shapes/polygon'
+import { type Bin } from './bins'
 import { FREE, type Lattice } from './lattice'
 import { depthIn, noFitOf, turnedAbout, type NoFit } from './noFit'
 import { type Item, type Plan } from './items'
@@ -86,14 +88,15 @@ export class Field {
   }
 
   /** Where the origin of an item may lie; undefined where it fits nowhere in the bin. */
-  reach(item: number, bin: number, { box }: Shape): Reach | undefined {
-    const { minX, maxX, minY, maxY } = this.plan.bins[bin]!
+  reach(item: number, bin: number, { box, foot }: Shape): Reach | undefined {
+    const { minX, maxX, minY, maxY } = withinOf(this.plan.bins[bin]!, foot)
     const fold = this.items[item]!.onFold
     const top = Math.min(maxY, this.limit)
     const reach = { minX: minX - box.minX, maxX: maxX - box.maxX, minY: minY - box.minY, maxY: top - box.maxY }
     if (reach.maxX < reach.minX - SLACK || reach.maxY < reach.minY - SLACK) return undefined
-    // What lies on a fold does not leave it.
-    const farX = fold === 'x' ? reach.minX : reach.maxX
+    // What lies on a fold or a border does not leave it.
+    if (foot === 'right') reach.minX = reach.maxX
+    const farX = fold === 'x' || foot === 'left' ? reach.minX : reach.maxX
     const farY = fold === 'y' ? reach.minY : reach.maxY
     return { ...reach, maxX: Math.max(farX, reach.minX), maxY: Math.max(farY, reach.minY) }
   }
@@ -154,6 +157,14 @@ export class Field {
   resetWeights(): void {
     this.weights.fill(1)
   }
+}
+
+/** Between what an item lies: a foot at its line on the border, all others beside the border where that is wished. */
+function withinOf(bin: Bin, foot: Shape['foot']): Box {
+  const { border } = bin
+  if (!border) return bin
+  if (foot === null) return { ...bin, minX: border.clearMinX, maxX: border.clearMaxX }
+  return foot === 'left' ? { ...bin, minX: border.left } : { ...bin, maxX: border.right }
 }
 
 const clear = (depth: number) => (depth > TOUCHING ? depth : 0)

@@ -1,5 +1,6 @@
 import { turned, type Outline, type Point } from '../../shapes/polygon'
 import { ON_FOLD } from '../../shapes/fold'
+import { edgesWith, footTurn, isOnBorder, type Edge } from '../border'
 import { grainAs } from '../grain'
 import { type LayCloth, type LayPiece, type LayTask, type Layers } from '../types'
 import { panelBins, stripOf, type Bin } from './bins'
@@ -114,11 +115,11 @@ function isItsOwnMirror(plain: readonly (readonly Shape[])[], over: readonly (re
 function choicesOf({ piece, bins, shapes, task }: Asked, outline: Outline, isMirrored: boolean): Shape[][] {
   const kept: Shape[] = []
   return bins.map((bin) => {
-    const angles = anglesOf(piece, bin.warpDeg, task, isMirrored)
-    const all = angles.map((degrees) => {
-      const known = kept.find((shape) => shape.degrees === degrees)
+    const turns = turnsOf(piece, bin.warpDeg, task, isMirrored)
+    const all = turns.map(({ degrees, foot }) => {
+      const known = kept.find((shape) => shape.degrees === degrees && shape.foot === (foot ?? null))
       if (known) return known
-      const shape = addShape(shapes, outline, { degrees, isMirrored, gapMm: task.gapMm })
+      const shape = addShape(shapes, outline, { degrees, isMirrored, gapMm: task.gapMm, foot })
       kept.push(shape)
       return shape
     })
@@ -129,11 +130,26 @@ function choicesOf({ piece, bins, shapes, task }: Asked, outline: Outline, isMir
 function addShape(
   shapes: Shape[],
   outline: Outline,
-  how: { degrees: number; isMirrored: boolean; gapMm: number },
+  how: { degrees: number; isMirrored: boolean; gapMm: number; foot?: Edge },
 ): Shape {
   const shape = shapeOf(outline, how, shapes.length)
   shapes.push(shape)
   return shape
+}
+
+interface TurnedTo {
+  degrees: number
+  foot?: Edge
+}
+
+/** How a piece may be turned from its drawing: with its foot to a border, or along the warp as it is allowed. */
+function turnsOf(piece: LayPiece, warpDeg: number, task: LayTask, isMirrored: boolean): TurnedTo[] {
+  if (!isOnBorder(piece, task.cloth))
+    return anglesOf(piece, warpDeg, task, isMirrored).map((degrees) => ({ degrees }))
+  return edgesWith(task.cloth!.border!.side).map((foot) => ({
+    degrees: whole(footTurn(piece.warpDeg, isMirrored, foot)),
+    foot,
+  }))
 }
 
 /** The angles by which a piece may be turned from its drawing, the straight ones first. */
@@ -154,8 +170,8 @@ function anglesOf(piece: LayPiece, warpDeg: number, task: LayTask, isMirrored: b
 const whole = (degrees: number) => ((degrees % 360) + 360) % 360
 
 /** Ways of laying this cloth that its nap and its repeat allow. */
-export function layersOf({ layers, oneWay, leanDeg }: LayCloth, pieces: readonly LayPiece[]): Layers[] {
-  if (leanDeg) return ['single']
+export function layersOf({ layers, oneWay, leanDeg, border }: LayCloth, pieces: readonly LayPiece[]): Layers[] {
+  if (leanDeg || border) return ['single']
   if (layers !== 'best') return [layers]
   const hasFold = pieces.some(({ onFold, count }) => onFold || count > 1)
   if (!hasFold) return ['single']

@@ -1,3 +1,4 @@
+import { type Edge } from '../border'
 import { inflated, simplified } from '../clip'
 import {
   areaOf,
@@ -26,6 +27,8 @@ export interface Shape {
   /** What it takes without the gap: the cloth’s edge and its flaws may be touched. */
   bare: Outline
   area: number
+  /** The edge of the cloth at which its foot lies on a border; null of all other pieces. */
+  foot: Edge | null
 }
 
 /** More corners than this are thinned before the search, and so many are aimed at. */
@@ -41,7 +44,7 @@ const TOO_MANY = 48
 /** @param gapMm that is kept between two pieces; each keeps half of it */
 export function shapeOf(
   outline: Outline,
-  how: { degrees: number; isMirrored: boolean; gapMm: number },
+  how: { degrees: number; isMirrored: boolean; gapMm: number; foot?: Edge },
   index: number,
 ): Shape {
   const laid = turned(how.isMirrored ? mirrored(outline) : outline, how.degrees)
@@ -56,6 +59,7 @@ export function shapeOf(
     taken,
     bare: gapMm > 0 ? takenBy(laid, 0) : taken,
     area: areaOf(laid),
+    foot: how.foot ?? null,
   }
 }
 
@@ -90,6 +94,7 @@ export function isSameShape(one: Shape, other: Shape): boolean {
   const near = (a: number, b: number) => Math.abs(a - b) < 0.01
   const [a, b] = [fromCorner(one), fromCorner(other)]
   return (
+    one.foot === other.foot &&
     a.length === b.length &&
     near(girthOf(a), girthOf(b)) &&
     a.every(([x, y]) => b.some(([otherX, otherY]) => near(x, otherX) && near(y, otherY)))

@@ -41,12 +41,16 @@ export function* bottomLeft(
 
 /**
  * Lays items in rows by the boxes about them, above all that lies already: no better than it looks, but at once.
- * @returns those that found no place; none is laid where repeats have to agree or cloth is out of use
+ * @returns those that found no place; none is laid where repeats have to agree, cloth is out of use
+ * or has a border
  */
 export function inRows(field: Field, order: readonly number[], gapMm: number): number[] {
   const [bin] = field.plan.bins
   const isPlain =
-    field.plan.bins.length === 1 && bin!.off.length === 0 && field.lattices.every(({ size }) => size === 0)
+    field.plan.bins.length === 1 &&
+    bin!.off.length === 0 &&
+    !bin!.border &&
+    field.lattices.every(({ size }) => size === 0)
   if (!isPlain) return [...order]
   let [x, y, height] = [bin!.minX, field.length() > 0 ? field.length() + gapMm : bin!.minY, 0]
   return order.filter((item) => {

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { LAYERS } from '../../vocabulary/laying'
-import { PlacementSchema } from '../schemas/laid'
+import { OnBorderSchema, PlacementSchema } from '../schemas/laid'
 import { listOf, optionalText } from '../schemas/text'
 import { defineKind } from './define'
 
@@ -21,6 +21,7 @@ export const LaySchema = z.strictObject({
   usedLengthMm: length,
   density: z.number().min(0).max(1),
   placements: listOf(PlacementSchema, 400),
+  onBorder: OnBorderSchema.nullable().default(null),
   /** ISO 8601 of when it was cut; null while it is only planned. */
   cutAt: z.iso.datetime().nullable().default(null),
 })
@@ -30,9 +31,10 @@ export type KeptLay = z.infer<typeof LaySchema>
 export const layKind = defineKind({
   id: 'lay',
   words: { one: 'a lay', many: 'lays' },
-  version: 1,
+  version: 2,
   schema: LaySchema,
-  steps: [],
+  // What the later form has more of has a usual value.
+  steps: [(data) => data],
   references: {
     patternId: { to: 'pattern', whenRemoved: 'remove' },
     projectId: { to: 'project', whenRemoved: 'clear' },

@@ -6,7 +6,7 @@ import { SIZE_HOWS, SORTINGS, THING_WORDS, THINGS } from '../../vocabulary/stash
 import { VOCABULARIES, wordFor } from '../../vocabulary/words'
 import { ClaimSchema } from '../schemas/claim'
 import { BodySchema, ColourSchema, LookSchema, OpacitySchema } from '../schemas/cloth'
-import { PolygonSchema } from '../schemas/laid'
+import { BorderSchema, PolygonSchema } from '../schemas/laid'
 import { CareSchema, DaySchema, OutlineSchema, PhotographSchema, PriceSchema, TagsSchema } from '../schemas/stash'
 import { listOf, nameText, optionalText } from '../schemas/text'
 import { defineKind } from './define'
@@ -54,6 +54,7 @@ export const PieceSchema = z.strictObject({
   outline: OutlineSchema.nullable().default(null),
   /** Stains, holes and worn places, which nothing is cut from: mm, in its outline's own place, or from its corner. */
   flaws: listOf(PolygonSchema, 40).default([]),
+  border: BorderSchema.nullable().default(null),
   /** What was bought together with it, of one cloth. */
   lotId: id.nullable().default(null),
   /** The piece that it was cut from. */
@@ -82,10 +83,10 @@ export type PieceInput = z.input<typeof PieceSchema>
 export const pieceKind = defineKind({
   id: 'piece',
   words: { one: 'a piece', many: 'pieces' },
-  version: 3,
+  version: 4,
   schema: PieceSchema,
   // What the later forms have more of has a usual value.
-  steps: [(data) => data, (data) => data],
+  steps: [(data) => data, (data) => data, (data) => data],
   references: {
     lotId: { to: 'lot', whenRemoved: 'clear' },
     cutFromId: { to: 'piece', whenRemoved: 'clear' },

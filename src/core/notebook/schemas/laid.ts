@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { BORDER_SIDES } from '../../vocabulary/laying'
 import { areaOf, isSimple } from '../../shapes/polygon'
 import { listOf } from './text'
 
@@ -13,6 +14,23 @@ export const PolygonSchema = z
   .max(400, { error: 'at most 400 points', abort: true })
   .refine((points) => areaOf(points) > 1, { error: 'an outline has an area', abort: true })
   .refine((points) => isSimple(points), 'the outline crosses itself')
+
+/** A border print along one edge or both, and how far it reaches in, mm. */
+export const BorderSchema = z.strictObject({
+  side: z.enum(BORDER_SIDES),
+  reachMm: z.number().gt(0, 'a border is wider than nothing').max(5000, 'that is wider than any border'),
+})
+
+export type Border = z.infer<typeof BorderSchema>
+
+/** Which pieces had their feet on a border, how far in from the cloth’s edge, and whether the rest was kept off it. */
+export const OnBorderSchema = z.strictObject({
+  ids: listOf(z.string().min(1).max(64), 200),
+  footMm: z.number().min(0).max(5000),
+  isKeptClear: z.boolean(),
+})
+
+export type OnBorder = z.infer<typeof OnBorderSchema>
 
 /** One piece where it lies on the cloth. */
 export const PlacementSchema = z.strictObject({

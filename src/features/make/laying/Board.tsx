@@ -50,6 +50,15 @@ const Cloth = styled.svg`
     vector-effect: non-scaling-stroke;
     fill: none;
   }
+  .band {
+    fill: color-mix(in srgb, var(--madder) 26%, transparent);
+    stroke: var(--madder);
+    stroke-dasharray: 1 5;
+    stroke-width: 3;
+    stroke-linecap: round;
+    vector-effect: non-scaling-stroke;
+    pointer-events: none;
+  }
   .arrow {
     stroke: var(--ink-soft);
     stroke-width: 1.5;
@@ -65,6 +74,8 @@ export interface Stretch {
   tile: TileSpec | null
   outline: Outline
   holes: readonly Outline[]
+  /** Along which a border is printed. */
+  bands: readonly Outline[]
   /** Where it is drawn on the board, along and across. */
   along: number
   across: number
@@ -121,6 +132,7 @@ export function Board(props: Props) {
               fillRule="evenodd"
               style={{ fill: stretch.tile ? `url(#weave-${i})` : 'var(--paper-deep)' }}
             />
+            {stretch.bands.length > 0 ? <path className="band" d={pathOf(stretch.bands)} /> : null}
             {placements
               .filter(({ panel }) => panel === stretch.id)
               .map((placement) => (

@@ -1,6 +1,7 @@
 'use client'
 
 import { Board, type Stretch } from './Board'
+import { bandsOf } from './board'
 import { type Table } from './useTable'
 import { grainAs } from '@/core/lay/grain'
 import { boxOf, rectangle } from '@/core/shapes/polygon'
@@ -51,12 +52,13 @@ function stretchesOf({ lay, grounds, usedMm }: Table): Stretch[] {
     const width = layers === 'folded-lengthwise' ? widthMm / 2 : widthMm
     const length = Math.max(lengthMm ?? 0, usedMm) / lengthsTaken(layers)
     const outline = rectangle(width, length)
-    return [{ id: null, tile: tileOf(grounds[0]!.id), outline, holes: [], along: 0, across: 0 }]
+    const bands = bandsOf(task.cloth, length)
+    return [{ id: null, tile: tileOf(grounds[0]!.id), outline, holes: [], bands, along: 0, across: 0 }]
   }
   let along = 0
   return task.panels!.map(({ id, outline, holes }) => {
     const { minX, minY, maxY } = boxOf(outline)
-    const stretch = { id, tile: tileOf(id), outline, holes, along: along - minY, across: -minX }
+    const stretch = { id, tile: tileOf(id), outline, holes, bands: [], along: along - minY, across: -minX }
     along += maxY - minY + BETWEEN
     return stretch
   })

@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import Link from 'next/link'
+import { onBorderOf } from '@/core/making/layTask'
 import { formatLength } from '@/core/units/format'
 import { buy } from '@/core/units/buy'
 import { isLongEnough } from '@/core/lay/strip'
@@ -101,6 +102,7 @@ function WhatNext({ table, lay }: { table: Table; lay: OnTable }) {
     lengthMm: lay.task.cloth?.lengthMm ?? null,
     usedLengthMm: table.usedMm,
     density: densityOf(lay.placements, lay.task, lay.layers),
+    onBorder: lay.task.cloth?.border ? onBorderOf(data.pieces, table.wishes) : null,
     placements: lay.placements.map(({ polygon, ...rest }) => ({ ...rest, polygon: polygon.map(([x, y]) => [x, y]) })),
     cutAt: null,
   })

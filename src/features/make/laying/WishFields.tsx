@@ -5,6 +5,7 @@ import { CheckField } from '@/ui/kit/checks'
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Fields, Soft, Stack } from '@/ui/kit/surfaces'
+import { BorderFields } from './BorderFields'
 import { type Table } from './useTable'
 
 const layersOptions = (['best', ...LAYERS] as const).map((one): [Layers | 'best', string] => [one, LAYERS_WORDS[one]])
@@ -35,9 +36,10 @@ export function WishFields({ table }: { table: Table }) {
           <>
             <SelectField
               label="The cloth lies"
-              value={wishes.layers}
+              value={only!.border ? 'single' : wishes.layers}
               onChange={(layers) => setWishes({ layers })}
-              options={layersOptions}
+              // Folded, a border would lie at one side of the lower layer and at the other of the upper.
+              options={only!.border ? layersOptions.filter(([layers]) => layers === 'single') : layersOptions}
             />
             <NumberField
               label="Selvedge that is not used"
@@ -66,6 +68,7 @@ export function WishFields({ table }: { table: Table }) {
       </Fields>
       {isLength ? (
         <>
+          <BorderFields table={table} />
           <CheckField isSelected={only!.oneWay} onChange={(oneWay) => ground({ oneWay })}>
             Nap or print runs one way: nothing is turned head for foot
           </CheckField>

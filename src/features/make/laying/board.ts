@@ -1,6 +1,7 @@
-import { areaOf, boxOf, moved, turned, type Box, type Point } from '@/core/shapes/polygon'
+import { edgesWith } from '@/core/lay/border'
+import { areaOf, boxed, boxOf, moved, turned, type Box, type Outline, type Point } from '@/core/shapes/polygon'
 import { stripEdges } from '@/core/lay/strip'
-import { type LayTask, type Placement } from '@/core/lay/types'
+import { type LayCloth, type LayTask, type Placement } from '@/core/lay/types'
 import { lengthsTaken, type Layers } from '@/core/vocabulary/laying'
 
 /** One piece on the board, by its kind and copies. */
@@ -10,6 +11,16 @@ export const keyOf = ({ id, copies }: Pick<Placement, 'id' | 'copies'>) => `${id
 export function edgesOf(task: LayTask, layers: Layers, { panel }: Pick<Placement, 'panel'>): Box {
   if (task.cloth) return stripEdges(task.cloth, layers)
   return boxOf(task.panels!.find(({ id }) => id === panel)!.outline)
+}
+
+/** A border print, as far as it reaches in. */
+export function bandsOf({ border, widthMm }: LayCloth, length: number): Outline[] {
+  if (!border) return []
+  const { reachMm } = border
+  return edgesWith(border.side).map((edge) => {
+    const minX = edge === 'left' ? 0 : widthMm - reachMm
+    return boxed({ minX, maxX: minX + reachMm, minY: 0, maxY: length })
+  })
 }
 
 /** A piece turned head for foot where it lies, about its middle. */

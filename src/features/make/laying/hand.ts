@@ -1,3 +1,4 @@
+import { borderFault, isOnBorder } from '@/core/lay/border'
 import { overlapsOf, snapped } from '@/core/lay/snap'
 import { grainAs } from '@/core/lay/grain'
 import { type LayTask, type Placement } from '@/core/lay/types'
@@ -53,7 +54,13 @@ export function faultsOn(
       minX < edges.minX - 0.5 || maxX > edges.maxX + 0.5 || minY < -0.5 + edges.minY || maxY > edges.maxY + 0.5
     return isOff ? [{ keys: [keyOf(placement)], words: `${name(i)} is off the cloth` }] : []
   })
-  return [...on, ...off, ...handed(placements, task, names), ...againstNap(placements, task, names)]
+  return [
+    ...on,
+    ...off,
+    ...handed(placements, task, names),
+    ...againstNap(placements, task, names),
+    ...offBorder(placements, task, names),
+  ]
 }
 
 /** A pair that was turned over by hand till both were of one hand. */
@@ -67,11 +74,22 @@ function handed(placements: readonly Placement[], task: LayTask, names: Readonly
   })
 }
 
+function offBorder(placements: readonly Placement[], task: LayTask, names: ReadonlyMap<string, string>): Fault[] {
+  const { cloth } = task
+  if (!cloth?.border) return []
+  return placements.flatMap((placement) => {
+    const piece = task.pieces.find(({ id }) => id === placement.id)
+    const fault = piece && borderFault(piece, placement, cloth)
+    return fault ? [{ keys: [keyOf(placement)], words: `${names.get(placement.id) ?? placement.id} ${fault}` }] : []
+  })
+}
+
 function againstNap(placements: readonly Placement[], task: LayTask, names: ReadonlyMap<string, string>): Fault[] {
   if (!task.cloth?.oneWay) return []
   return placements.flatMap((placement) => {
     const piece = task.pieces.find(({ id }) => id === placement.id)
-    if (!piece) return []
+    // With its foot on a border it lies across: the border says which way round.
+    if (!piece || isOnBorder(piece, task.cloth)) return []
     const grain = grainAs(piece.warpDeg, placement.mirrored)
     const off = (((placement.degrees + grain - 90) % 360) + 360) % 360
     const isDown = off > 135 && off < 225

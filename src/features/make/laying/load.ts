@@ -78,7 +78,7 @@ export type Offered = LayData['offered'][number]
 /** A piece of the stash as it is laid on. */
 export function groundOf(
   gist: NonNullable<ReturnType<Shelf['find']>>,
-  shape: Pick<Ground, 'outline' | 'flaws'> | undefined,
+  shape: Pick<Ground, 'outline' | 'flaws' | 'border'> | undefined,
 ) {
   const ground: Ground = {
     id: gist.id,
@@ -91,6 +91,7 @@ export function groundOf(
     selvedgeMm: gist.thing === 'cloth' ? USUAL_SELVEDGE_MM : 0,
     outline: shape?.outline ?? null,
     flaws: shape?.flaws ?? [],
+    border: shape?.border ?? null,
     leanDeg: gist.offer.printLeanDeg ?? 0,
   }
   return { ...ground, tile: drawnAs(gist.weave, gist.look) }

@@ -2,6 +2,7 @@ import { stripEdges } from '@/core/lay/strip'
 import { asItLies } from '@/core/lay/search/items'
 import { boxed, boxOf, moved, rectangle, type Outline, type Point } from '@/core/shapes/polygon'
 import { lengthsTaken } from '@/core/vocabulary/laying'
+import { bandsOf } from './board'
 import { type OnTable, type Table } from './useTable'
 
 type Pairs = [number, number][]
@@ -35,7 +36,8 @@ export function printedGrounds(table: Table, lay: OnTable) {
     const whole = layers === 'folded-lengthwise' ? widthMm / 2 : widthMm
     const usable: Point[] = boxed({ minX, maxX, minY: 0, maxY: used })
     const name = table.grounds[0]?.name ?? 'the cloth'
-    const cloth = [rectangle(whole, used), usable, ...flaws.filter((flaw) => boxOf(flaw).minY < used)]
+    const borders = bandsOf(task.cloth, used)
+    const cloth = [rectangle(whole, used), usable, ...borders, ...flaws.filter((flaw) => boxOf(flaw).minY < used)]
     return [{ name, cloth: cloth.map(pairs), pieces: piecesOn(null) }]
   }
   return task.panels!.map(({ id, outline, holes }) => ({

@@ -33,6 +33,7 @@ const ground = {
   outline: null,
   flaws: [],
   leanDeg: 0,
+  border: null,
 }
 const data = {
   pieces: [

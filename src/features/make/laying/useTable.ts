@@ -65,6 +65,7 @@ export function useTable(data: LayData): Table {
     matchNotches: true,
     along: 'threads',
     seed: 1,
+    onBorder: data.kept?.onBorder ?? null,
   })
   const [changes, setChanges] = useState<Partial<Ground>>({})
   const [shop, setAllShop] = useState<ShopCloth>({ widthMm: 1400, lengthMm: null, oneWay: false })
@@ -152,6 +153,7 @@ function groundsOf(data: LayData, shop: ShopCloth, changes: Partial<Ground>): Ta
     outline: null,
     flaws: [],
     leanDeg: 0,
+    border: null,
   }
   return [{ ...base, ...changes }]
 }
@@ -162,7 +164,14 @@ function keptLay(data: LayData): OnTable | null {
   if (!kept || !kept.placements.every(({ id }) => pieces.some((piece) => piece.id === id))) return null
   const placements = kept.placements.map((placement) => ({ ...placement, polygon: [...placement.polygon] }))
   const grounds = groundsOf(data, { widthMm: kept.widthMm, lengthMm: kept.lengthMm, oneWay: false }, {})
-  const wishes: Wishes = { layers: kept.layers, gapMm: 0, matchNotches: true, along: 'threads', seed: 1 }
+  const wishes: Wishes = {
+    layers: kept.layers,
+    gapMm: 0,
+    matchNotches: true,
+    along: 'threads',
+    seed: 1,
+    onBorder: kept.onBorder,
+  }
   const task = layTaskOf(pieces, grounds, wishes)
   const { layers, usedLengthMm, density } = kept
   const answer: LayAnswer = {

@@ -12,6 +12,7 @@ import {
   type Colouring,
   type Interlacing,
 } from '@/core/vocabulary/cloth'
+import { BORDER_SIDES, BORDER_WORDS, type BorderSide } from '@/core/vocabulary/laying'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 import { ColourField } from '@/ui/kit/ColourField'
@@ -176,6 +177,41 @@ function MadeFields({ piece, set, error }: PartProps) {
   )
 }
 
+/** A border of 25 cm, where nobody measured it. */
+const USUAL_REACH_MM = 250
+
+const SIDES = [['', 'none'], ...BORDER_SIDES.map((side) => [side, BORDER_WORDS[side].toLowerCase()])] as [
+  string,
+  string,
+][]
+
+/** A border print, for the lay: feet are cut along it. */
+function BorderOf({ piece: { border }, set, error }: PartProps) {
+  const { short } = fieldUnits(usePreferences().units)
+  return (
+    <Fields>
+      <ChoiceField
+        label="Border along its edge"
+        value={border?.side ?? ''}
+        onChange={(side) =>
+          set({ border: side ? { side: side as BorderSide, reachMm: border?.reachMm ?? USUAL_REACH_MM } : null })
+        }
+        options={SIDES}
+      />
+      {border ? (
+        <NumberField
+          label="It reaches in"
+          unit={short.symbol}
+          minValue={0}
+          value={toField(border.reachMm, short)}
+          onChange={(value) => set({ border: { ...border, reachMm: fromField(value, short) ?? border.reachMm } })}
+          error={error('border.reachMm')}
+        />
+      ) : null}
+    </Fields>
+  )
+}
+
 /** A second colour where none was chosen yet. */
 const INK = '#2a2119'
 
@@ -209,6 +245,7 @@ function LooksFields({ piece, weave: before, set, error }: PartProps & Pick<Prop
             }}
             options={COLOURINGS.map((word) => [word, word])}
           />
+          <BorderOf piece={piece} set={set} error={error} />
         </Stack>
       </Fields>
       <TextField

@@ -1,0 +1,90 @@
+'use client'
+
+import { footOf } from '@/core/lay/border'
+import { onBorderOf } from '@/core/making/layTask'
+import { type OnBorder } from '@/core/notebook/schemas/laid'
+import { BORDER_SIDES, BORDER_WORDS, type BorderSide } from '@/core/vocabulary/laying'
+import { CheckField, CheckGroup } from '@/ui/kit/checks'
+import { NumberField } from '@/ui/kit/NumberField'
+import { SelectField } from '@/ui/kit/SelectField'
+import { Fields, Soft, Stack } from '@/ui/kit/surfaces'
+import { type Table } from './useTable'
+
+const SIDES = [
+  ['none', 'No border print'],
+  ...BORDER_SIDES.map((side): [BorderSide, string] => [side, BORDER_WORDS[side]]),
+] as const
+
+/** Where nobody measured it, mm. */
+const USUAL_REACH_MM = 250
+/** A foot so little curved lies on a border as if it were straight, mm. */
+const STRAIGHT_MM = 5
+
+/** A border along the cloth’s edge, and which pieces have their feet on it. */
+export function BorderFields({ table }: { table: Table }) {
+  const { grounds, ground, wishes, setWishes, data } = table
+  const { border } = grounds[0]!
+  const on = onBorderOf(data.pieces, wishes)
+  const set = (change: Partial<OnBorder>) => setWishes({ onBorder: { ...on, ...change } })
+  return (
+    <Stack>
+      <Fields>
+        <SelectField
+          label="Border print"
+          value={border?.side ?? 'none'}
+          onChange={(side) =>
+            ground({ border: side === 'none' ? null : { side, reachMm: border?.reachMm ?? USUAL_REACH_MM } })
+          }
+          options={SIDES}
+        />
+        {border ? (
+          <>
+            <NumberField
+              label="The border reaches in"
+              unit="cm"
+              value={border.reachMm / 10}
+              minValue={0.5}
+              maxValue={500}
+              onChange={(cm) => Number.isNaN(cm) || ground({ border: { ...border, reachMm: cm * 10 } })}
+            />
+            <NumberField
+              label="Cut edges of the feet, in from the edge"
+              unit="mm"
+              value={on.footMm}
+              minValue={0}
+              maxValue={5000}
+              hint="The hem that is turned up falls outside what is seen."
+              onChange={(footMm) => Number.isNaN(footMm) || set({ footMm })}
+            />
+          </>
+        ) : null}
+      </Fields>
+      {border ? (
+        <>
+          <CheckGroup legend="With their feet on the border (their grain runs across the cloth)">
+            {data.pieces.map((piece) => {
+              const { bowMm } = footOf(piece)
+              return (
+                <CheckField
+                  key={piece.id}
+                  isSelected={on.ids.includes(piece.id)}
+                  onChange={(isOn) =>
+                    set({ ids: isOn ? [...on.ids, piece.id] : on.ids.filter((id) => id !== piece.id) })
+                  }
+                >
+                  {piece.name}
+                  {bowMm > STRAIGHT_MM ? (
+                    <Soft as="span"> (its foot is curved: the border runs {Math.round(bowMm)} mm off it)</Soft>
+                  ) : null}
+                </CheckField>
+              )
+            })}
+          </CheckGroup>
+          <CheckField isSelected={on.isKeptClear} onChange={(isKeptClear) => set({ isKeptClear })}>
+            All other pieces are kept off the border
+          </CheckField>
+        </>
+      ) : null}
+    </Stack>
+  )
+}
