@@ -242,6 +242,60 @@ describe('SVG', () => {
     const [piece] = readSvg(svg('<circle cx="50" cy="50" r="40"/>')).pieces
     expect(Math.abs(areaOf(piece!.outline) - Math.PI * 80 ** 2)).toBeLessThan(2 * Math.PI * 80 * 0.2)
   })
+  describe('lines on a piece', () => {
+    // 400 × 600 mm in all, one unit a millimetre.
+    const head = 'width="1000mm" viewBox="0 0 1000 1000"'
+    const front = '<path id="front" d="M100 100h400v600h-400z"/>'
+    const read = (inner: string) => readSvg(svg(inner, head)).pieces
+    it('are its grain and its fold where they or their layers are called so', () => {
+      const grain = '<g id="grain lines"><path d="M200 400h100"/></g>'
+      const fold = '<line data-name="place on fold" x1="100" y1="100" x2="100" y2="700"/>'
+      const [piece] = read(front + grain + fold)
+      expect(piece).toMatchObject({ warpDeg: 0, onFold: true, marks: [], notches: [] })
+      expect(piece!.outline.filter(([x]) => x === 0)).toHaveLength(2)
+    })
+    it('are notches where they are short and begin on the cut line', () => {
+      const [piece] = read(`${front}<line x1="500" y1="300" x2="492" y2="300"/><polyline points="300,694 300,700"/>`)
+      expect(piece!.notches.map(({ at }) => at)).toEqual([
+        [400, 400],
+        [200, 0],
+      ])
+      expect(piece!.marks).toEqual([])
+    })
+    it('are darts by their feet, drill holes where they are small and closed, and other marks', () => {
+      const dart = '<polyline points="200,105 230,250 260,105"/>'
+      const inner = `${dart}<circle cx="300" cy="500" r="4"/><path d="M150 600L350 600L350 500"/>`
+      const [piece] = read(front + inner)
+      expect(piece!.marks).toEqual([
+        {
+          is: 'dart',
+          points: [
+            [100, 595],
+            [130, 450],
+            [160, 595],
+          ],
+        },
+        {
+          is: 'line',
+          points: [
+            [50, 100],
+            [250, 100],
+            [250, 200],
+          ],
+        },
+        { is: 'drill', points: [[200, 200]] },
+      ])
+    })
+    it('belong to the smallest piece that they lie on, and to none beside it', () => {
+      const pocket = '<rect id="pocket" x="150" y="150" width="100" height="100"/>'
+      const inner = '<path d="M160 200h80"/><path d="M800 200h80"/><path d="M400 300L700 300"/>'
+      const pieces = read(front + pocket + inner)
+      expect(pieces.map(({ name, marks }) => [name, marks.length])).toEqual([
+        ['front', 0],
+        ['pocket', 1],
+      ])
+    })
+  })
   it('can be scaled by a test square', () => {
     const { pieces } = readSvg(svg('<rect width="50" height="50"/>'), { squareMm: 50, readMm: 100 })
     expect(areaOf(pieces[0]!.outline)).toBeCloseTo(2500)

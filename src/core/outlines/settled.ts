@@ -9,6 +9,7 @@ import {
   type Outline,
   type Point,
 } from '../shapes/polygon'
+import { distance } from './distance'
 import { MOST_CORNERS, type FoundPiece, type PieceMark } from './types'
 
 /** Corners that lie no nearer to one another than this are two, mm. */
@@ -73,14 +74,6 @@ function marksOf({ outline, lines = [], drilled = [] }: Drawn, place: Move): Pie
     is,
     points: place.of(points).map(([x, y]): Point => [rounded(x), rounded(y)]),
   }))
-}
-
-/** From a point to a stretch, mm. */
-function distance([x, y]: Point, a: Point, b: Point): number {
-  const [dx, dy] = [b[0] - a[0], b[1] - a[1]]
-  const along = dx === 0 && dy === 0 ? 0 : ((x - a[0]) * dx + (y - a[1]) * dy) / (dx * dx + dy * dy)
-  const t = Math.min(1, Math.max(0, along))
-  return Math.hypot(x - a[0] - t * dx, y - a[1] - t * dy)
 }
 
 const rounded = (value: number) => Math.round(value * 1000) / 1000

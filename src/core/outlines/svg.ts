@@ -1,6 +1,7 @@
 import svgpath from 'svgpath'
 import { parse, type ElementNode } from 'svg-parser'
-import { type Point } from '../shapes/polygon'
+import { areaOf, type Outline, type Point } from '../shapes/polygon'
+import { HOLE, withMarks, type Loose } from './belongs'
 import { flatCubic, flatQuadratic } from './flatten'
 import { settled, type Drawn } from './settled'
 import { MOST_FOUND, NoOutlines, type FoundOutlines } from './types'
@@ -25,7 +26,8 @@ export interface SvgScale {
 }
 
 /**
- * Closed lines of an SVG file as pieces: paths, polygons, rectangles, circles; curves within 0.2 mm.
+ * Closed lines of an SVG file as pieces: paths, polygons, rectangles, circles; curves within 0.2 mm. Lines on them are
+ * their marks: grain and fold by what they or their layers are called, notches, darts, drill holes.
  * @throws NoOutlines in words where it is no SVG, or holds nothing that could be cut
  */
 export function readSvg(text: string, { squareMm, readMm }: SvgScale = {}): FoundOutlines {
@@ -33,8 +35,13 @@ export function readSvg(text: string, { squareMm, readMm }: SvgScale = {}): Foun
   const by = squareMm !== undefined && readMm ? squareMm / readMm : 1
   const { scale, left, top } = viewOf(root)
   const toMm = `translate(${-left} ${-top})`
-  const drawn = elementsOf(root, '').flatMap(({ element, transform }) =>
-    linesOf(element, { transform: `scale(${scale * by}) ${toMm} ${transform}`.trim() }),
+  const lines = elementsOf(root).flatMap(({ element, transform, label }) =>
+    linesOf(element, { label, transform: `scale(${scale * by}) ${toMm} ${transform}`.trim() }),
+  )
+  const isPiece = ({ points }: Loose) => isClosed(points) && areaOf(points) >= HOLE
+  const drawn = withMarks(
+    lines.filter(isPiece).map(pieceOf),
+    lines.filter((line) => !isPiece(line)),
   )
   const found = drawn.slice(0, MOST_FOUND).map(settled)
   const pieces = found.filter((piece) => typeof piece !== 'string')
@@ -66,37 +73,45 @@ const numbersOf = (value: unknown) => (String(value ?? '').match(/-?[\d.]+(?:e-?
 interface Placed {
   element: ElementNode
   transform: string
+  /** What it is called, or else what it lies in. */
+  label: string
 }
 
 /** What is drawn, with all that moves it; definitions and the like are not drawn. */
-function elementsOf(element: ElementNode, above: string, depth = 0): Placed[] {
+function elementsOf(element: ElementNode, above = { transform: '', label: '' }, depth = 0): Placed[] {
   const { tagName, properties = {}, children } = element
   if (depth > DEEPEST || ['defs', 'clipPath', 'mask', 'symbol', 'marker', 'pattern'].includes(tagName ?? ''))
     return []
-  const transform = `${above} ${properties.transform ?? ''}`.trim()
+  const transform = `${above.transform} ${properties.transform ?? ''}`.trim()
+  const own = properties['inkscape:label'] ?? properties['data-name'] ?? (depth > 0 ? properties.id : undefined)
+  const here = { transform, label: String(own ?? above.label) }
   const inner = children.filter((child) => typeof child !== 'string' && child.type === 'element') as ElementNode[]
-  return [{ element, transform }, ...inner.flatMap((child) => elementsOf(child, transform, depth + 1))]
+  return [{ element, ...here }, ...inner.flatMap((child) => elementsOf(child, here, depth + 1))]
 }
 
-function linesOf(element: ElementNode, { transform }: { transform: string }): Drawn[] {
+function linesOf(element: ElementNode, { transform, label }: Omit<Placed, 'element'>): Loose[] {
   const path = pathOf(element)
   if (!path) return []
-  const { id, properties = {} } = { id: element.properties?.id, ...element }
-  const label = properties['inkscape:label'] ?? properties['data-name'] ?? id
-  return closedLines(path, transform).map((outline, i, list) => ({
-    name: [label ?? 'piece', list.length > 1 ? i + 1 : ''].join(' ').trim().slice(0, 80),
-    outline,
-    notches: [],
-    count: 1,
-    pair: false,
-    size: '',
-  }))
+  const lines = flatLines(path, transform)
+  const closed = lines.filter(isClosed)
+  const number = (line: Point[]) => (closed.length > 1 && isClosed(line) ? String(closed.indexOf(line) + 1) : '')
+  return lines.map((points) => ({ label: [label, number(points)].join(' ').trim(), points }))
+}
+
+const isClosed = (points: Outline) => points.length > 3 && points[0] === points.at(-1)
+
+/** A closed line as a piece. */
+function pieceOf({ label, points }: Loose): Drawn {
+  const outline = points.slice(0, -1)
+  return { name: (label || 'piece').slice(0, 80), outline, notches: [], count: 1, pair: false, size: '' }
 }
 
 /** The shape of an element as a path’s words. */
 function pathOf({ tagName, properties = {} }: ElementNode): string | undefined {
   const n = (key: string) => Number(properties[key] ?? 0)
   if (tagName === 'path') return String(properties.d ?? '')
+  if (tagName === 'line') return `M${n('x1')} ${n('y1')}L${n('x2')} ${n('y2')}`
+  if (tagName === 'polyline') return `M${numbersOf(properties.points).join(' ')}`
   if (tagName === 'polygon') return `M${numbersOf(properties.points).join(' ')}Z`
   if (tagName === 'rect') return `M${n('x')} ${n('y')}h${n('width')}v${n('height')}h${-n('width')}Z`
   if (tagName !== 'circle' && tagName !== 'ellipse') return undefined
@@ -105,16 +120,17 @@ function pathOf({ tagName, properties = {} }: ElementNode): string | undefined {
   return `M${left} ${n('cy')}A${rx} ${ry} 0 1 1 ${right} ${n('cy')}A${rx} ${ry} 0 1 1 ${left} ${n('cy')}Z`
 }
 
-/** The closed lines of a path in mm, up being up. */
-function closedLines(d: string, transform: string): Point[][] {
+/** The lines of a path in mm, up being up; a closed one ends with the very point that it begins with. */
+function flatLines(d: string, transform: string): Point[][] {
   const lines: Point[][] = []
   let line: Point[] = []
   let start: Point = [0, 0]
   const end = () => {
     const [first, last] = [line[0], line.at(-1)]
-    if (line.length > 3 && first && last && Math.hypot(first[0] - last[0], first[1] - last[1]) < 0.5) {
-      lines.push(line.slice(0, -1).map(([x, y]) => [x, -y]))
-    }
+    const up = line.map(([x, y]): Point => [x, -y])
+    const isShut = line.length > 3 && first && last && Math.hypot(first[0] - last[0], first[1] - last[1]) < 0.5
+    if (isShut) up[up.length - 1] = up[0]!
+    if (up.length > 1) lines.push(up)
     line = []
   }
   svgpath(d)

@@ -1,0 +1,81 @@
+import { areaOf, boxOf, isWithin, type Outline, type Point } from '../shapes/polygon'
+import { type Drawn } from './settled'
+import { distance } from './distance'
+
+/** A line of a drawing that is no piece by itself, and what it or its layer is called. */
+export interface Loose {
+  label: string
+  points: Outline
+}
+
+/** A closed line smaller than this is a hole to be marked through, mm². */
+export const HOLE = 400
+/** So short a stroke that begins on the cut line is a notch, mm. */
+const NOTCH = 20
+/** An end so near to the cut line lies on it, mm. */
+const ON = 1
+/** Lines whose names say what they are, in the words of those who draw patterns. */
+const GRAIN = /grain|warp|lengthwise/i
+const FOLD = /\bfold\b/i
+
+/**
+ * Pieces with all that is drawn on them: an open line belongs to the smallest piece that it lies on. What is called a
+ * grain line or a fold is one; a short stroke from the cut line is a notch; a small closed line is a drill hole; any
+ * other is a mark.
+ */
+export function withMarks(pieces: readonly Drawn[], loose: readonly Loose[]): Drawn[] {
+  const bySize = [...pieces].sort((a, b) => areaOf(a.outline) - areaOf(b.outline))
+  const owned = new Map(pieces.map((piece): [Drawn, Loose[]] => [piece, []]))
+  for (const line of loose) {
+    const owner = bySize.find(({ outline }) => liesOn(line.points, outline))
+    if (owner) owned.get(owner)!.push(line)
+  }
+  return pieces.map((piece) => withOwn(piece, owned.get(piece)!))
+}
+
+function withOwn(piece: Drawn, own: readonly Loose[]): Drawn {
+  const grain = own.find(({ label, points }) => GRAIN.test(label) && points.length >= 2)
+  const fold = own.find(({ label, points }) => FOLD.test(label) && points.length >= 2)
+  const rest = own.filter((line) => line !== grain && line !== fold)
+  const notches = rest.map(({ points }) => notchOf(points, piece.outline)).filter((at) => at !== undefined)
+  const drilled = rest.flatMap(({ points }) => (isHole(points) ? [middleOf(points)] : []))
+  const lines = rest
+    .filter(({ points }) => points.length >= 2 && !isHole(points) && !notchOf(points, piece.outline))
+    .map(({ points }) => points)
+  return {
+    ...piece,
+    notches: [...piece.notches, ...notches],
+    lines,
+    drilled,
+    ...(grain && { grain: endsOf(grain.points) }),
+    ...(fold && { fold: endsOf(fold.points) }),
+  }
+}
+
+const endsOf = (points: Outline): [Point, Point] => [points[0]!, points.at(-1)!]
+const isClosed = (points: Outline) => points.length > 3 && lengthOf([points[0]!, points.at(-1)!]) < 1e-9
+const isHole = (points: Outline) => isClosed(points) && areaOf(points) < HOLE
+
+function middleOf(points: Outline): Point {
+  const { minX, maxX, minY, maxY } = boxOf(points)
+  return [(minX + maxX) / 2, (minY + maxY) / 2]
+}
+
+function liesOn(points: Outline, outline: Outline): boolean {
+  return points.every((at) => isWithin(at, outline) || toEdge(at, outline) <= ON)
+}
+
+function toEdge(at: Point, outline: Outline): number {
+  return Math.min(...outline.map((a, i) => distance(at, a, outline[(i + 1) % outline.length]!)))
+}
+
+/** Where a short stroke leaves the cut line; undefined where it does not, or runs along it. */
+function notchOf(points: Outline, outline: Outline): Point | undefined {
+  if (isClosed(points) || points.length < 2 || lengthOf(points) > NOTCH) return undefined
+  const on = endsOf(points).filter((end) => toEdge(end, outline) <= ON)
+  return on.length === 1 ? on[0] : undefined
+}
+
+function lengthOf(points: Outline): number {
+  return points.slice(1).reduce((sum, [x, y], i) => sum + Math.hypot(x - points[i]![0], y - points[i]![1]), 0)
+}

@@ -1,0 +1,9 @@
+import { type Point } from '../shapes/polygon'
+
+/** From a point to a stretch, mm. */
+export function distance([x, y]: Point, a: Point, b: Point): number {
+  const [dx, dy] = [b[0] - a[0], b[1] - a[1]]
+  const along = dx === 0 && dy === 0 ? 0 : ((x - a[0]) * dx + (y - a[1]) * dy) / (dx * dx + dy * dy)
+  const t = Math.min(1, Math.max(0, along))
+  return Math.hypot(x - a[0] - t * dx, y - a[1] - t * dy)
+}
