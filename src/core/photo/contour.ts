@@ -15,7 +15,7 @@ const TOLD = 0.02
  * The outer edge of a region, pixel by pixel and then drawn to where the light is half way between the two sides.
  * @returns pixels of the picture, x from the left, y from the top
  */
-export function edgeOf(picture: Pixels, { labels }: Regions, label: number): Point[] {
+export function edgeOf(picture: Pixels, labels: Regions['labels'], label: number): Point[] {
   const { width, height } = picture
   const mask = Array.from(labels, (one) => (one === label ? 1 : 0))
   const [shape] = contours().size([width, height]).thresholds([0.5])(mask)

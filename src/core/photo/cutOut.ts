@@ -20,8 +20,13 @@ export interface CutOut {
   corners: Point[] | null
   /** Pixels, a point every pixel or so. */
   edge: Point[]
+  /** Edges of what may be holes in it, the largest first. Pixels. */
+  holes: Point[][]
   isCutOff: boolean
 }
+
+/** More holes than these are a print. */
+const MOST_HOLES = 12
 
 /** A sheet is white: its light, and how much its colours differ. */
 const [WHITE, GREY] = [0.25, 0.35]
@@ -57,7 +62,7 @@ function look(picture: Pixels, isOnlyDarker: boolean, given: Outline | undefined
     .flatMap((region) => {
       const { light, colour } = lookOf(picture, regions, region)
       if (light < WHITE || colour > GREY) return []
-      const four = fourCorners(edgeOf(picture, regions, region.label))
+      const four = fourCorners(edgeOf(picture, regions.labels, region.label))
       return four ? [{ region, four, score: light - colour - sheetUnlike(four) }] : []
     })
     .sort((a, b) => b.score - a.score)
@@ -96,5 +101,10 @@ function chosen({ regions, sheet }: Looked, { width }: Pixels, inside: Point | u
 }
 
 function answer(picture: Pixels, { regions, corners }: Looked, { label, isCutOff }: Region): CutOut {
-  return { corners, edge: edgeOf(picture, regions, label), isCutOff }
+  const holes = regions.holes
+    .filter(({ of }) => of === label)
+    .sort((a, b) => b.pixels - a.pixels)
+    .slice(0, MOST_HOLES)
+    .map((hole) => edgeOf(picture, regions.holeLabels, hole.label))
+  return { corners, edge: edgeOf(picture, regions.labels, label), holes, isCutOff }
 }

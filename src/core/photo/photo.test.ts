@@ -86,6 +86,40 @@ it.each(Object.keys(scenes))('cuts it out and measures it: %s', (name) => {
   expect(outline.length).toBeLessThan(80)
 })
 
+describe('holes', () => {
+  const HOLES: Point[][] = [
+    [
+      [120, 120],
+      [220, 130],
+      [200, 240],
+      [110, 220],
+    ],
+    [
+      [300, 300],
+      [350, 300],
+      [350, 345],
+      [300, 345],
+    ],
+  ]
+  const area = (edge: Point[], corners: Point[]) => {
+    const toGround = homography(corners, sheetOnGround('a4', corners))
+    return areaOf(edge.map((at) => mapped(toGround, at)))
+  }
+  it('are found where the floor shows through, the largest first, and measured', () => {
+    const picture = photograph({ ...usual, holes: HOLES, tiltDeg: 15 }, dice(4))
+    const { corners, edge, holes } = cutOut(picture, {})
+    expect(holes).toHaveLength(2)
+    holes.forEach((hole, i) => expect(area(hole, corners!) / areaOf(HOLES[i]!)).toBeCloseTo(1, 1))
+    // The outline is of the whole, holes or not.
+    expect(area(edge, corners!) / areaOf(SLEEVE)).toBeCloseTo(1, 1.7)
+  })
+  it('are none in whole cloth, checked or striped', () => {
+    const check = scenes['checked cloth']!
+    expect(cutOut(photograph({ ...usual, ...check }, dice(5)), {}).holes).toEqual([])
+    expect(cutOut(photograph(usual, dice(5)), {}).holes).toEqual([])
+  })
+})
+
 it('says so where nothing lies on the floor, and where the piece leaves the picture', () => {
   const empty = photograph(
     {

@@ -14,12 +14,25 @@ export interface Regions {
   /** The number of the thing that each pixel belongs to; 0 is ground. */
   labels: Int32Array
   found: Region[]
+  /** The number of the hole that each pixel belongs to; 0 where there is none. */
+  holeLabels: Int32Array
+  holes: Hole[]
+}
+
+/** Within a thing, where what shows looks like the ground: a hole, or a print of its colour. */
+export interface Hole {
+  label: number
+  pixels: number
+  /** The thing that it is in. */
+  of: number
 }
 
 /** Of the picture's longest side: gaps in a thing so wide are closed. */
 const GAP = 0.003
 /** Least share of the picture that is a thing. */
 const LEAST = 0.003
+/** Least share of a thing that is a hole in it, and least pixels: less is grain of the picture. */
+const [LEAST_HOLE, LEAST_PIXELS] = [0.0008, 40]
 
 /** What lies on the ground: all that ground joined to the picture's edge does not reach, holes filled. */
 export function regionsOf({ width, height }: Pixels, { data, threshold }: Unlike): Regions {
@@ -34,7 +47,38 @@ export function regionsOf({ width, height }: Pixels, { data, threshold }: Unlike
     const region = filled(labels, ground, found.length + 1, at, width, height)
     found.push(region)
   }
-  return { labels, found: found.filter(({ pixels }) => pixels >= LEAST * width * height) }
+  const things = found.filter(({ pixels }) => pixels >= LEAST * width * height)
+  return { labels, found: things, ...holesIn({ closed, ground, labels }, things, width) }
+}
+
+/** What looks like the ground and is not joined to it. */
+function holesIn(
+  { closed, ground, labels }: { closed: Uint8Array; ground: Uint8Array; labels: Int32Array },
+  things: readonly Region[],
+  width: number,
+): Pick<Regions, 'holes' | 'holeLabels'> {
+  const holeLabels = new Int32Array(closed.length)
+  const holes: Hole[] = []
+  for (let start = 0; start < closed.length; start++) {
+    if (closed[start] || ground[start] || holeLabels[start]) continue
+    const hole = { label: holes.length + 1, pixels: 0, of: labels[start]! }
+    const waiting = [start]
+    holeLabels[start] = hole.label
+    for (let at = waiting.pop(); at !== undefined; at = waiting.pop()) {
+      hole.pixels++
+      // Never at the picture’s edge: what is like the ground there is the ground.
+      for (const next of [at - 1, at + 1, at - width, at + width]) {
+        if (closed[next] || holeLabels[next]) continue
+        holeLabels[next] = hole.label
+        waiting.push(next)
+      }
+    }
+    holes.push(hole)
+  }
+  const sizes = new Map(things.map(({ label, pixels }) => [label, pixels]))
+  const isHole = ({ of, pixels }: Hole) =>
+    sizes.has(of) && pixels >= Math.max(LEAST_PIXELS, LEAST_HOLE * sizes.get(of)!)
+  return { holeLabels, holes: holes.filter(isHole) }
 }
 
 /** Grown by a square and shrunk by it again: gaps close, edges stay. */

@@ -6,6 +6,8 @@ const { floor: down, max, min, round } = Math
 /** What lies on a floor, seen by a camera that is held askew. All lengths mm, on the floor x to the right, y away. */
 export interface Scene {
   shape: readonly Point[]
+  /** Through which the floor shows. */
+  holes?: readonly (readonly Point[])[]
   /** Corner of the sheet and its turn, degrees. */
   sheet: { at: Point; degrees: number; sides: readonly [number, number] }
   tiltDeg: number
@@ -71,7 +73,7 @@ export function sheetCorners({ at, degrees, sides: [w, h] }: Scene['sheet']): Po
 
 /** Takes the photograph. @param chance uniform in [0, 1) */
 export function photograph(scene: Scene, chance: () => number) {
-  const { width, height, floor, cloth, shape, shadow, slope, noise } = scene
+  const { width, height, floor, cloth, shape, holes = [], shadow, slope, noise } = scene
   const toFloor = camera(scene)
   const corners = sheetCorners(scene.sheet)
   const data = new Uint8ClampedArray(width * height * 4)
@@ -89,7 +91,8 @@ export function photograph(scene: Scene, chance: () => number) {
   /** What lies at a place of the picture: 2 the cloth, 1 the sheet, 0 the floor. */
   const thingAt = (px: number, py: number) => {
     const [x, y] = toFloor(px, py)
-    return isInside(x, y, shape) ? 2 : isInside(x, y, corners) ? 1 : 0
+    const isCloth = isInside(x, y, shape) && !holes.some((hole) => isInside(x, y, hole))
+    return isCloth ? 2 : isInside(x, y, corners) ? 1 : 0
   }
   const seenAt = (px: number, py: number): readonly number[] => {
     const thing = thingAt(px, py)

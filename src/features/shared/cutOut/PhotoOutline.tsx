@@ -5,7 +5,7 @@ import styled from 'styled-components'
 import { type Point } from '@/core/shapes/polygon'
 import { areaOf, boxOf } from '@/core/shapes/polygon'
 import { formatLength } from '@/core/units/format'
-import { CheckField } from '@/ui/kit/checks'
+import { CheckField, CheckGroup } from '@/ui/kit/checks'
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Columns, Lead, Slip, Soft, Stack } from '@/ui/kit/surfaces'
@@ -24,6 +24,18 @@ const Edge = styled.polygon`
   stroke: #111;
   vector-effect: non-scaling-stroke;
   stroke-width: 2.5px;
+`
+const Hole = styled.polygon`
+  fill: #fff;
+  fill-opacity: 0.35;
+  stroke: #111;
+  stroke-dasharray: 3 3;
+  vector-effect: non-scaling-stroke;
+  stroke-width: 2.5px;
+  &[data-hole='false'] {
+    fill-opacity: 0;
+    stroke-opacity: 0.45;
+  }
 `
 const Sheet = styled.polygon`
   fill: none;
@@ -46,11 +58,11 @@ const changed = (points: readonly Point[], index: number, to: Spot): Point[] =>
 
 /**
  * The outline of a thing from a photograph: cut out of the floor, measured by a sheet of paper, put right by hand.
- * @param children what is done with the outline, mm
+ * @param children what is done with the outline and the holes in it, mm
  */
-export function PhotoOutline({ children }: { children: (outline: Point[]) => ReactNode }) {
+export function PhotoOutline({ children }: { children: (outline: Point[], holes: Point[][]) => ReactNode }) {
   const all = useCutOut()
-  const { work, outline } = all
+  const { work, outline, holesMm } = all
   return (
     <Stack>
       <Soft>
@@ -64,7 +76,8 @@ export function PhotoOutline({ children }: { children: (outline: Point[]) => Rea
           <Picture all={all} view={work.picture.view} />
           <Stack>
             <Said all={all} />
-            {outline ? children(outline) : null}
+            {outline ? <Holes all={all} /> : null}
+            {outline ? children(outline, holesMm) : null}
             <Fields all={all} />
           </Stack>
         </Columns>
@@ -74,7 +87,7 @@ export function PhotoOutline({ children }: { children: (outline: Point[]) => Rea
 }
 
 /** What was found, first: how large it is, or what is missing. */
-function Said({ all: { outline, points, isCutOff, measure, work } }: { all: CutOutWork }) {
+function Said({ all: { outline, holesMm, points, isCutOff, measure, work } }: { all: CutOutWork }) {
   const { units } = usePreferences()
   if (work.progress !== null) return <Soft>Looking…</Soft>
   if (!points) return null
@@ -87,16 +100,32 @@ function Said({ all: { outline, points, isCutOff, measure, work } }: { all: CutO
       </Slip>
     )
   const { maxX, maxY } = boxOf(outline)
+  const cloth = areaOf(outline) - holesMm.reduce((sum, hole) => sum + areaOf(hole), 0)
   return (
     <>
       <Lead role="status">
-        {formatLength(maxX, units)} across, {formatLength(maxY, units)} along, {(areaOf(outline) / 1e6).toFixed(3)}{' '}
-        m², to about 1 %.
+        {formatLength(maxX, units)} across, {formatLength(maxY, units)} along, {(cloth / 1e6).toFixed(3)} m², to about
+        1 %.
       </Lead>
       {isCutOff ? (
         <Slip $tone="warn">It reaches the edge of the picture: take another, with floor all round.</Slip>
       ) : null}
     </>
+  )
+}
+
+/** Where the floor shows through, or only a print of its colour: the person knows which. */
+function Holes({ all: { holes, takeHole } }: { all: CutOutWork }) {
+  if (holes.length === 0) return null
+  return (
+    <CheckGroup legend="The floor shows through here (untick what is only a print of its colour)">
+      {holes.map(({ isHole }, i) => (
+        <CheckField key={i} isSelected={isHole} onChange={(next) => takeHole(i, next)}>
+          Hole {i + 1}
+          {i === 0 && holes.length > 1 ? ', the largest' : ''}
+        </CheckField>
+      ))}
+    </CheckGroup>
   )
 }
 
@@ -132,13 +161,16 @@ function Fields({ all }: { all: CutOutWork }) {
 }
 
 function Picture({ all, view }: { all: CutOutWork; view: View }) {
-  const { points, setPoints, pointAt, measure, corners, setCorners, marks, setRuler } = all
+  const { points, setPoints, holes, pointAt, measure, corners, setCorners, marks, setRuler } = all
   const [isOpen, setOpen] = useState(false)
   const shown = measure.by === 'ruler' ? null : (corners ?? startCorners(view))
   return (
     <Stack>
       <Stage view={view} label="The picture" onSpot={isOpen ? undefined : (spot) => pointAt(pointOf(spot))}>
         {points ? <Edge points={path(points)} /> : null}
+        {holes.map((hole, i) => (
+          <Hole key={i} points={path(hole.points)} data-hole={hole.isHole} />
+        ))}
         {shown ? <Sheet points={path(shown)} /> : null}
         {shown?.map((at, i) => (
           <Mark

@@ -25,7 +25,7 @@ const cutOut = jest.fn()
 
 beforeEach(() => {
   cutOut.mockReset()
-  cutOut.mockResolvedValue({ corners: sheet, edge: square(500, 100, 200), isCutOff: false })
+  cutOut.mockResolvedValue({ corners: sheet, edge: square(500, 100, 200), holes: [], isCutOff: false })
   jest.mocked(usePicture).mockReturnValue({ picture, open: async () => picture, cutOut } as never)
 })
 
@@ -43,8 +43,26 @@ test('the outline is on the floor, in mm, its lower left corner at the origin', 
   expect(Math.min(...outline.map(([, y]) => y))).toBe(0)
 })
 
+test('holes lie in the outline’s own place, and are left out when they are none', async () => {
+  cutOut.mockResolvedValue({
+    corners: sheet,
+    edge: square(500, 100, 200),
+    holes: [square(560, 140, 40), square(620, 240, 20)],
+    isCutOff: false,
+  })
+  const work = await opened()
+  expect(work().holesMm.map((hole) => Math.round(areaOf(hole)))).toEqual([400, 100])
+  // 60 px from the left edge and 20 px above the lower one, two pixels to a mm.
+  const [hole] = work().holesMm
+  expect(Math.min(...hole!.map(([x]) => x))).toBeCloseTo(30, 0)
+  expect(Math.min(...hole!.map(([, y]) => y))).toBeCloseTo(60, 0)
+  act(() => work().takeHole(0, false))
+  expect(work().holesMm.map((one) => Math.round(areaOf(one)))).toEqual([100])
+  expect(work().holes.map(({ isHole }) => isHole)).toEqual([false, true])
+})
+
 test('a sheet that was not found leaves the edge, and no size', async () => {
-  cutOut.mockResolvedValue({ corners: null, edge: square(500, 100, 200), isCutOff: true })
+  cutOut.mockResolvedValue({ corners: null, edge: square(500, 100, 200), holes: [], isCutOff: true })
   const work = await opened()
   expect(work().points).not.toBeNull()
   expect(work().outline).toBeNull()

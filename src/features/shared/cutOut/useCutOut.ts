@@ -16,6 +16,8 @@ interface Found {
   cut: CutOut
   /** Points of the outline, pixels; the person moves them. */
   points: Point[]
+  /** What may be holes in it, pixels, and whether they are. */
+  holes: { points: Point[]; isHole: boolean }[]
   isCutOff: boolean
 }
 
@@ -41,7 +43,8 @@ export function useCutOut() {
     if (!cut) return
     if (cut.corners) setCorners(cut.corners)
     const map = toFloor(by === 'ruler' ? { by, ...marks } : { by, corners: cut.corners })
-    setFound({ number: one.number, cut, points: fewer(cut.edge, map), isCutOff: cut.isCutOff })
+    const holes = cut.holes.map((edge) => ({ points: fewer(edge, map), isHole: true }))
+    setFound({ number: one.number, cut, points: fewer(cut.edge, map), holes, isCutOff: cut.isCutOff })
   }
   const open = async (file: Blob) => {
     setFound(null)
@@ -72,8 +75,14 @@ export function useCutOut() {
     isCutOff: isOfThis && found.isCutOff,
     points,
     setPoints: (next: Point[]) => setFound((before) => before && { ...before, points: next }),
-    /** On the floor, mm, its lower left corner at the origin; null where there is none yet. */
-    outline: points && map ? atOrigin(points.map(map)) : null,
+    /** What may be holes, and whether the person takes them for such. */
+    holes: isOfThis ? found.holes : [],
+    takeHole: (index: number, isHole: boolean) =>
+      setFound(
+        (before) =>
+          before && { ...before, holes: before.holes.map((one, i) => (i === index ? { ...one, isHole } : one)) },
+      ),
+    ...onFloor(points, isOfThis ? found.holes : [], map),
   }
 }
 
@@ -99,10 +108,22 @@ function fewer(edge: Outline, map: ((at: Point) => Point) | undefined): Point[] 
   return simplified(edge, (WITHIN_MM * (maxX - minX)) / Math.max(1, floor.maxX - floor.minX))
 }
 
-function atOrigin(outline: Outline): Point[] | null {
-  const { minX, minY } = boxOf(outline)
-  const placed = moved(outline, -minX, -minY).map(([x, y]): Point => [round(x), round(y)])
-  return areaOf(placed) > 1 ? placed : null
+interface OnFloor {
+  /** On the floor, mm, its lower left corner at the origin; null where there is none yet. */
+  outline: Point[] | null
+  /** Holes in it, in its own place, mm. */
+  holesMm: Point[][]
+}
+
+function onFloor(points: Outline | null, holes: Found['holes'], map: ReturnType<typeof toFloor>): OnFloor {
+  if (!points || !map) return { outline: null, holesMm: [] }
+  const flat = points.map(map)
+  const { minX, minY } = boxOf(flat)
+  const placed = (line: Outline) => moved(line, -minX, -minY).map(([x, y]): Point => [round(x), round(y)])
+  const outline = placed(flat)
+  if (areaOf(outline) <= 1) return { outline: null, holesMm: [] }
+  const own = holes.filter(({ isHole }) => isHole).map((hole) => placed(hole.points.map(map)))
+  return { outline, holesMm: own.filter((hole) => areaOf(hole) > 1) }
 }
 
 const round = (mm: number) => Math.round(mm * 10) / 10

@@ -29,8 +29,8 @@ const asPairs = (points: readonly Point[]) => points.map(([x, y]): [number, numb
 export function ShapeOf({ piece }: Pick<PieceData, 'piece'>) {
   const { busy, trouble, doing } = useDoing()
   const cloth = clothOf(piece)
-  const keepOutline = (points: readonly Point[]) =>
-    doing(() => keepShape(piece.id, { outline: { points: asPairs(points), holes: [] }, flaws: [] }))
+  const keepOutline = (points: readonly Point[], holes: readonly Point[][]) =>
+    doing(() => keepShape(piece.id, { outline: { points: asPairs(points), holes: holes.map(asPairs) }, flaws: [] }))
   return (
     <Stack>
       {cloth ? (
@@ -41,8 +41,8 @@ export function ShapeOf({ piece }: Pick<PieceData, 'piece'>) {
       <WhenOpened summary="An odd shape? Its outline from a photograph">
         {() => (
           <PhotoOutline>
-            {(outline) => (
-              <StrongButton isDisabled={busy} onPress={() => keepOutline(outline)}>
+            {(outline, holes) => (
+              <StrongButton isDisabled={busy} onPress={() => keepOutline(outline, holes)}>
                 Keep this as its shape
               </StrongButton>
             )}
