@@ -1,6 +1,7 @@
 import { spawnSync } from 'node:child_process'
 import { existsSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
+import { fileURLToPath } from 'node:url'
 import { root, run } from './lib.mjs'
 
 /** Debian’s Chromium without a window takes two thirds of the time of the one with windows; either will do. */
@@ -36,3 +37,6 @@ function installed(name) {
   if (run('apt-get', ['update', '-qq'], options) !== 0 && chromiumPath()) return true
   return run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', name], options) === 0
 }
+
+// Run by itself it only fetches: beside work that waits for nothing.
+if (process.argv[1] === fileURLToPath(import.meta.url)) ensureChromium()

@@ -20,6 +20,8 @@ ensureInstalled()
 rmSync(results, { recursive: true, force: true })
 mkdirSync(results, { recursive: true })
 
+// Fetched while the rest is looked at.
+const fetching = runBeside(process.execPath, [join(root, 'scripts', 'chromium.mjs')])
 // Each of the three keeps one core busy: two go at once.
 const linting = runBeside(bin('eslint'), ['.', '--max-warnings', '0'])
 const [formatted, typed] = [
@@ -36,6 +38,7 @@ count('unit and reference tests', jestOk, jestFile, ({ numPassedTests, numFailed
   Math.max(numFailedTests, numFailedTestSuites),
 ])
 
+await fetching
 ensureBuilt()
 const chromium = ensureChromium()
 if (chromium) {

@@ -26,6 +26,8 @@ const [WIDTH, HEIGHT] = [1200, 900]
 const RULER = 90
 const PIXELS_A_THREAD = 11
 const DISC_PX_PER_CM = 22
+/** Lamplight: how much of red, green and blue. */
+const WARM = [1.02, 0.97, 0.86]
 const [DISC_CM, TABLE_CM] = [15, 9]
 
 /**
@@ -55,7 +57,10 @@ export function shoot({ of, endsPerCm, picksPerCm, turnDeg, drape }: Shot, chanc
             chance,
           ).data
   const data = new Uint8ClampedArray(WIDTH * HEIGHT * 4)
-  grey.forEach((value, at) => data.set([value * 1.02, value * 0.97, value * 0.86, 255], at * 4))
+  for (let at = 0; at < grey.length; at++) {
+    for (let c = 0; c < 3; c++) data[at * 4 + c] = grey[at]! * WARM[c]!
+    data[at * 4 + 3] = 255
+  }
   drawRuler(data, pixelsPerCm)
   return { width: WIDTH, height: HEIGHT, data, pixelsPerCm }
 }

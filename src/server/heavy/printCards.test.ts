@@ -27,7 +27,7 @@ async function codesOf(bytes: Uint8Array): Promise<string[]> {
     const data = decodePDFRawStream(object).decode()
     if (data.length !== width * height * 3) return []
     const rgba = new Uint8ClampedArray(width * height * 4).fill(255)
-    for (let i = 0; i < width * height; i++) rgba.set(data.subarray(i * 3, i * 3 + 3), i * 4)
+    for (let i = 0; i < width * height; i++) for (let c = 0; c < 3; c++) rgba[i * 4 + c] = data[i * 3 + c]!
     return jsQR(rgba, width, height)?.data ?? []
   })
 }
