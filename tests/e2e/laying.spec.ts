@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs'
 import { readDxf } from '@/core/outlines/dxf'
 import { dxfOfPieces } from '@/core/outlines/dxfOut'
 import { plainFound, type FoundPiece } from '@/core/outlines/types'
+import { serious } from './everyScreen'
 import { expect, open, test, type Page } from './fixtures'
 import { textsOf } from '../support/pdfTexts'
 import { keepPiece } from './keepPiece'
@@ -170,6 +171,30 @@ test('the plan is saved one to one, as DXF that reads back', async ({ page }) =>
   const [pages] = textsOf([readFileSync(file)])
   expect(pages!.length).toBeGreaterThan(4)
   expect(pages![0]!.items.map(({ str }) => str).join(' ')).toContain('Gull wing')
+})
+
+test('with a border print, feet lie on it, and a foot that is moved off it is said', async ({ page }) => {
+  await layPage(page)
+  await page.getByRole('combobox', { name: 'Border print' }).selectOption('left')
+  const feet = page.getByRole('group', { name: /With their feet on the border/ })
+  await expect(feet.getByRole('checkbox', { name: /Gull front/ })).toBeChecked()
+  await feet.getByRole('checkbox', { name: /Gull wing/ }).focus()
+  await page.keyboard.press('Space')
+  await expect(page.getByRole('combobox', { name: 'The cloth lies' }).getByRole('option')).toHaveCount(1)
+  expect(await serious(page)).toEqual([])
+  await laid(page)
+  await expect(page.getByText(/It takes .* buy .* % is used/)).toBeVisible()
+  await board(page)
+    .getByRole('button', { name: /^Gull front, copy 1/ })
+    .focus()
+  await page.keyboard.press('ArrowDown')
+  await expect(page.getByText('Gull front does not have its foot on the border')).toBeVisible()
+  await page.keyboard.press('z')
+  await expect(page.getByText(/foot on the border\./)).toHaveCount(0)
+  await page.getByRole('button', { name: 'Keep this plan' }).click()
+  await expect(page.getByText('Kept.')).toBeVisible()
+  await page.getByRole('combobox', { name: 'Border print' }).selectOption('none')
+  await expect(feet).toHaveCount(0)
 })
 
 test('what each width takes, and what would make it fit', async ({ page }) => {

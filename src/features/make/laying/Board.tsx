@@ -182,6 +182,9 @@ function PieceOnCloth({ placement, board, size }: PieceProps) {
   const letters = Math.min((maxY - minY) / Math.max(4, name.length * 0.62), (maxX - minX) * 0.4, size.across / 24)
   const angle = grain(placement)
   const arrow = Math.min(maxX - minX, maxY - minY) * 0.36
+  // Beside the name: below it where it runs as the name does, clear of its end where it crosses it.
+  const [along, across] = [Math.sin, Math.cos].map((of) => Math.abs(of((angle * Math.PI) / 180)))
+  const off = -letters * (along! + across! * (name.length * 0.31 + 0.6))
   /** mm a pixel */
   const scaleOf = (target: Element) => size.along / target.closest('svg')!.getBoundingClientRect().width
   const begin = (event: PointerEvent<SVGGElement>) => {
@@ -239,9 +242,9 @@ function PieceOnCloth({ placement, board, size }: PieceProps) {
         <path
           className="arrow"
           transform={`rotate(${angle})`}
-          d={`M${-arrow} ${-letters}H${arrow}M${arrow * 0.8} ${-letters - arrow * 0.12}L${arrow} ${-letters}L${
-            arrow * 0.8
-          } ${-letters + arrow * 0.12}`}
+          d={`M${-arrow} ${off}H${arrow}M${arrow * 0.8} ${off - arrow * 0.12}L${arrow} ${off}L${arrow * 0.8} ${
+            off + arrow * 0.12
+          }`}
         />
         <text transform="matrix(0 1 1 0 0 0)" fontSize={letters}>
           {name}

@@ -3,6 +3,7 @@
 import { footOf } from '@/core/lay/border'
 import { onBorderOf } from '@/core/making/layTask'
 import { type OnBorder } from '@/core/notebook/schemas/laid'
+import { boxOf, type Outline } from '@/core/shapes/polygon'
 import { BORDER_SIDES, BORDER_WORDS, type BorderSide } from '@/core/vocabulary/laying'
 import { CheckField, CheckGroup } from '@/ui/kit/checks'
 import { NumberField } from '@/ui/kit/NumberField'
@@ -20,11 +21,18 @@ const USUAL_REACH_MM = 250
 /** A foot so little curved lies on a border as if it were straight, mm. */
 const STRAIGHT_MM = 5
 
+/** Width and height of a piece as it is drawn, where its name does not tell which it is. */
+function sizeOf(outline: Outline): string {
+  const { minX, maxX, minY, maxY } = boxOf(outline)
+  return `${Math.round((maxX - minX) / 10)} × ${Math.round((maxY - minY) / 10)} cm`
+}
+
 /** A border along the cloth’s edge, and which pieces have their feet on it. */
 export function BorderFields({ table }: { table: Table }) {
   const { grounds, ground, wishes, setWishes, data } = table
   const { border } = grounds[0]!
   const on = onBorderOf(data.pieces, wishes)
+  const isNamedTwice = (name: string) => data.pieces.filter((piece) => piece.name === name).length > 1
   const set = (change: Partial<OnBorder>) => setWishes({ onBorder: { ...on, ...change } })
   return (
     <Stack>
@@ -73,6 +81,7 @@ export function BorderFields({ table }: { table: Table }) {
                   }
                 >
                   {piece.name}
+                  {isNamedTwice(piece.name) ? <Soft as="span">, {sizeOf(piece.outline)}</Soft> : null}
                   {bowMm > STRAIGHT_MM ? (
                     <Soft as="span"> (its foot is curved: the border runs {Math.round(bowMm)} mm off it)</Soft>
                   ) : null}
