@@ -19,15 +19,17 @@ import {
 /** A burn test with the head of its record. */
 export type KeptTest = BurnTest & RecordHead
 
-/** What a test is of: a piece, a known piece of the controls box, or a cloth that is not kept yet. */
+/** What a test is of: a piece, a known piece of the controls box, an envelope, or a cloth that is not kept yet. */
 export interface TestOf {
   pieceId?: string
   controlId?: string
+  /** An envelope of a blind box. */
+  blind?: { id: string; code: string }
 }
 
 export async function startBurnTest(
   db: Notebook,
-  { pieceId, controlId }: TestOf,
+  { pieceId, controlId, blind }: TestOf,
   at: string,
   setup: Partial<TestSetup> = {},
   answers: readonly TestAnswer[] = [],
@@ -35,6 +37,8 @@ export async function startBurnTest(
   const data = BurnTestSchema.parse({
     pieceId,
     controlId,
+    blindId: blind?.id,
+    blindCode: blind?.code,
     setup,
     answers: answers.map((answer) => ({ at, ...answer })),
   })

@@ -63,8 +63,12 @@ it('scores a blind box once its last letter is told, and not before', async () =
 })
 
 it('keeps what was said of a cloth by looking, and counts it among what is due', async () => {
-  expect(await answerLook(db, 'denim', { said: 'denim', sure: 0.9 }, AT)).toMatchObject({ right: true })
-  expect(await answerLook(db, 'denim', { said: 'drill', sure: 0.5 }, '2026-05-03T10:00:00.000Z')).toMatchObject({
+  expect(await answerLook(db, 'denim', { said: 'denim', sure: 0.9, right: 'denim' }, AT)).toMatchObject({
+    right: true,
+  })
+  expect(
+    await answerLook(db, 'denim', { said: 'drill', sure: 0.5, right: 'denim' }, '2026-05-03T10:00:00.000Z'),
+  ).toMatchObject({
     right: false,
   })
   expect(begunLooks(await looked(db)).map(({ topic, right }) => [topic, right])).toEqual([['denim', [true, false]]])

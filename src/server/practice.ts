@@ -4,6 +4,7 @@ import { familyOf, judgedBlind } from '../core/practice/blind'
 import { judged, type Judged, type Said } from '../core/practice/judge'
 import { gradeOf, isDue, reviewed, type Begun } from '../core/practice/schedule'
 import { type Given } from '../core/practice/scoring'
+import { sideTopicById } from '../core/practice/sides'
 import { topicById, type Topic } from '../core/practice/topics'
 import { type Notebook } from './database'
 import { allRecords, changeRecord, createRecord, within, type Kept } from './store/repository'
@@ -58,6 +59,15 @@ export function givenBlind(boxes: readonly Kept<'blind-box'>[]): Given[] {
 
 /** Every cloth that was practised by looking. */
 export async function looked(db: Notebook): Promise<Kept<'look'>[]> {
+  return (await seen(db)).filter(({ data }) => sideTopicById(data.topic) === undefined)
+}
+
+/** Everything of warp, face, pile, grain and light that was practised. */
+export async function sidesTried(db: Notebook): Promise<Kept<'look'>[]> {
+  return (await seen(db)).filter(({ data }) => sideTopicById(data.topic) !== undefined)
+}
+
+async function seen(db: Notebook): Promise<Kept<'look'>[]> {
   return (await allRecords(db, 'look')).kept
 }
 
@@ -67,20 +77,24 @@ export function begunLooks(kept: readonly Kept<'look'>[]): Begun[] {
 
 /** How many topics are due, of burns and of looks. @param at ISO 8601 */
 export async function dueCount(db: Notebook, at: string): Promise<number> {
-  const [burns, looks] = await Promise.all([practised(db), looked(db)])
+  const [burns, looks] = await Promise.all([practised(db), seen(db)])
   return [...burns, ...looks].filter(({ data }) => isDue(data, at)).length
 }
 
-/** Writes down what was said of a cloth. @param at ISO 8601; @returns whether it was right, and when it comes again */
+/**
+ * Writes down what was said of a cloth that was looked at.
+ * @param right what would have been right; @param at ISO 8601
+ * @returns whether it was, and when it comes again
+ */
 export async function answerLook(
   db: Notebook,
   topic: string,
-  { said, sure }: { said: string; sure: number },
+  { said, sure, right: answer }: { said: string; sure: number; right: string },
   at: string,
 ): Promise<{ right: boolean; due: string }> {
   return within(db, async (open) => {
-    const before = (await looked(open)).find(({ data }) => data.topic === topic)
-    const right = said === topic
+    const before = (await seen(open)).find(({ data }) => data.topic === topic)
+    const right = said === answer
     const card = reviewed(before?.data.card ?? null, gradeOf({ familyRight: right, fibreRight: right }, sure), at)
     const answers = [...(before?.data.answers ?? []), { at, said, sure, right }].slice(-MOST_ANSWERS)
     const data = LookPracticeSchema.parse({ topic, card, answers })

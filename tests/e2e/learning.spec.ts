@@ -1,6 +1,7 @@
+import { answer, readCautions } from './atTheBench'
 import { serious } from './everyScreen'
 import { keepPiece } from './keepPiece'
-import { expect, open, test } from './fixtures'
+import { allKept, expect, open, test } from './fixtures'
 
 test.describe.configure({ mode: 'serial' })
 
@@ -47,6 +48,7 @@ test('the desk converts, and words are found in either English', async ({ page }
 })
 
 test('a blind box is packed, told letter by letter, and opened', async ({ page }) => {
+  await readCautions(page)
   for (const [name, fibre] of [
     ['Tea cotton', 'cotton'],
     ['Bell silk', 'silk'],
@@ -67,12 +69,22 @@ test('a blind box is packed, told letter by letter, and opened', async ({ page }
   await expect(page.getByText('3 of 3 still to be told.')).toBeVisible()
   await expect(page.getByText('Bell silk')).toHaveCount(0)
   expect(await serious(page)).toEqual([])
+  // The first is burnt at the bench, under its letter.
+  await page.getByRole('button', { name: 'Burn it at the bench' }).click()
+  await expect(page.getByText(/specimen of Envelope A/).first()).toBeVisible()
+  await page.getByRole('button', { name: 'To the flame' }).click()
+  await expect(page.locator('#question')).toContainText('The flame comes near')
+  await answer(page, '2')
+  await allKept(page)
+  await open(page, '/learn/blind')
+  await expect(page.getByRole('link', { name: 'Burn 1 of it' })).toBeVisible()
   for (const code of ['A', 'B', 'C']) {
     await expect(page.getByRole('heading', { name: `Envelope ${code}` })).toBeVisible()
     await page.getByLabel('Family (most of it)').selectOption('protein')
     await page.getByRole('button', { name: 'That is what it is' }).click()
   }
   await expect(page.getByText('2 of 3 families right.')).toBeVisible()
+  await expect(page.getByText(/1 of your burns under a letter are burns of known pieces now/)).toBeVisible()
   await expect(page.getByRole('row', { name: /Tea cotton/ })).toContainText('no: plant')
 })
 
@@ -87,6 +99,25 @@ test('a cloth is named by looking, and what parts it from its neighbour is told'
   await page.getByRole('button', { name: 'Another cloth' }).click()
   await expect(names).toHaveCount(4)
   await expect(page.getByText(/of 1 right so far/)).toBeVisible()
+})
+
+test('warp, right side, pile, grain and wear are told from a drawn cloth, by keys', async ({ page }) => {
+  await open(page, '/learn/sides')
+  const answers = page.getByRole('group', { name: 'Answers' }).getByRole('button')
+  for (let asked = 1; asked <= 3; asked++) {
+    await expect(answers.first()).toBeVisible()
+    const pictures = page.getByRole('main').getByRole('img')
+    expect(await pictures.count()).toBeGreaterThanOrEqual(1)
+    expect(await pictures.first().evaluate((img: HTMLImageElement) => img.naturalWidth)).toBeGreaterThan(100)
+    await page.getByLabel('How sure are you?').selectOption('fairly sure')
+    await answers.first().focus()
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('heading', { name: 'What tells it' })).toBeVisible()
+    await expect(page.getByRole('status')).toContainText(/^(Right|Not this time): /)
+    expect(await serious(page)).toEqual([])
+    await page.getByRole('button', { name: 'Another cloth' }).press('Enter')
+    await expect(page.getByText(new RegExp(`of ${asked} right so far`))).toBeVisible()
+  }
 })
 
 test('two fibres stand side by side, and the look that parts them first', async ({ page }) => {

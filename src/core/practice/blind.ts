@@ -7,6 +7,7 @@ import { type Judged, type Said } from './judge'
 export interface Blind {
   /** Of a control or of a piece. */
   id: string
+  from: 'control' | 'piece'
   name: string
   /** What it is known to be of, the most of it first. */
   fibres: readonly FibreId[]

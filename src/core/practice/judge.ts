@@ -17,11 +17,16 @@ export interface Judged {
   fibreRight: boolean | null
 }
 
-/** Whether an answer is right: the family of what is most of it, and its fibres whatever their shares. */
-export function judged({ components, families }: Topic, { family, fibres }: Said): Judged {
+/**
+ * Whether an answer is right: the family of what is most of it, or of either set where warp and weft differ; and its
+ * fibres whatever their shares. Nobody can tell the fibre under a finish: it is not judged.
+ */
+export function judged({ components, families, weft = [], finish }: Topic, { family, fibres }: Said): Judged {
   const [main] = components
-  const familyRight = families.length === 1 ? family === families[0] : family === fibreById(main!.fibre).family
-  const own = FIBRE_IDS.filter((id) => components.some(({ fibre }) => fibre === id)).join('+')
+  const isEither = families.length === 1 || weft.length > 0 || finish !== undefined
+  const familyRight = isEither ? families.includes(family) : family === fibreById(main!.fibre).family
+  if (finish !== undefined) return { familyRight, fibreRight: null }
+  const own = FIBRE_IDS.filter((id) => [...components, ...weft].some(({ fibre }) => fibre === id)).join('+')
   const said = FIBRE_IDS.filter((id) => fibres.includes(id)).join('+')
   return { familyRight, fibreRight: fibres.length === 0 ? null : own === said }
 }

@@ -3,6 +3,7 @@ import { identify } from '../identify/identify'
 import { burnFeatures } from '../identify/features'
 import { commonReporter } from '../identify/reporter'
 import { features } from '../identify/features'
+import { type FamilyId, type FibreId } from '../vocabulary/fibres'
 import { judged } from './judge'
 import { gradeOf, isDue, nextTopic, recallOf, reviewed, type Begun } from './schedule'
 import {
@@ -21,6 +22,45 @@ import { PRACTICE_LEVELS, topicById, topics } from './topics'
 const AT = '2026-05-02T10:00:00.000Z'
 const later = (days: number) => new Date(Date.parse(AT) + days * 86_400_000).toISOString()
 const topic = (id: string) => topicById(id)!
+
+describe('warp and weft, finishes, and burns that mislead', () => {
+  it('burns the warp and the weft of a union apart, each as its fibre', () => {
+    const burn = burnOf(topic('union:silk/cotton'), 5)
+    const sets = burn.map(({ part }) => part)
+    expect(sets.filter((part) => part === 'warp')).toHaveLength(burnFeatures.length)
+    expect(sets.filter((part) => part === 'weft')).toHaveLength(burnFeatures.length)
+    const many = Array.from({ length: 150 }, (_, seed) => burnOf(topic('union:silk/cotton'), seed))
+    const share = (part: 'warp' | 'weft', state: string) =>
+      many.filter((one) => one.some((seen) => seen.part === part && seen.states.includes(state))).length / many.length
+    expect(share('warp', 'hair-feather')).toBeGreaterThan(0.6)
+    expect(share('weft', 'paper')).toBeGreaterThan(0.5)
+    expect(share('weft', 'hair-feather')).toBeLessThan(0.1)
+  })
+  it('hides what a finish hides: flame-proofed cotton dies at once, where cotton burns on', () => {
+    const dies = (id: string) =>
+      Array.from({ length: 100 }, (_, seed) => burnOf(topic(id), seed)).filter((burn) =>
+        burn.some(({ feature, states }) => feature === 'after-removal' && states.includes('dies-at-once')),
+      ).length
+    expect(dies('finish:flame-proofed')).toBeGreaterThan(60)
+    expect(dies('cotton')).toBeLessThan(15)
+  })
+  it('misleads: the bench itself is led astray more often than by an honest burn', () => {
+    const right = (id: string, family: string) =>
+      Array.from({ length: 15 }, (_, seed) => identify({ observations: burnOf(topic(id), seed) })).filter(
+        ({ families }) => families.toSorted((a, b) => b.present - a.present)[0]!.id === family,
+      ).length
+    expect(right('misleading:silk', 'protein')).toBeLessThan(right('silk', 'protein'))
+    expect(right('silk', 'protein')).toBeGreaterThan(12)
+  })
+  it('judges either family of a union, both its fibres, and no fibre under a finish', () => {
+    const of = (id: string, family: FamilyId, fibres: FibreId[]) => judged(topic(id), { family, fibres, sure: 0.8 })
+    expect(of('union:cotton/wool', 'plant', ['wool', 'cotton'])).toEqual({ familyRight: true, fibreRight: true })
+    expect(of('union:cotton/wool', 'protein', ['wool'])).toEqual({ familyRight: true, fibreRight: false })
+    expect(of('union:cotton/wool', 'synthetic', [])).toEqual({ familyRight: false, fibreRight: null })
+    expect(of('finish:flame-proofed', 'plant', ['linen'])).toEqual({ familyRight: true, fibreRight: null })
+    expect(of('finish:flame-proofed', 'protein', [])).toEqual({ familyRight: false, fibreRight: null })
+  })
+})
 
 describe('topics', () => {
   it('are told apart by their ids, the easiest level first', () => {

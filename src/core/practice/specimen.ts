@@ -1,18 +1,37 @@
 import { burnFeatures, features } from '../identify/features'
-import { commonReporter, type Reporter } from '../identify/reporter'
-import { type Observation } from '../identify/types'
+import { outsiderTables } from '../identify/outsiders/outsiders'
+import { gather, logLikelihood } from '../identify/evidence'
+import { commonReporter, type Reporter, type ReportTables } from '../identify/reporter'
+import { type Component, type Observation } from '../identify/types'
+import { mixtureOf } from '../identify/hypotheses'
+import { fibreById } from '../fibres/catalogue'
+import { FIBRE_IDS } from '../vocabulary/fibres'
 import { chanceOf } from '../numbers/chance'
 import { type Topic } from './topics'
+
+/** Of so many burns of a fibre the one that looks least like it is taken, where it is to mislead. */
+const OF_SO_MANY = 24
 
 /**
  * One specimen of a topic, burnt once: what a person would report of it at each stage, drawn from the same tables that
  * the bench reckons by, so that it misleads as often as a real one does. The same seed burns the same way for all.
  * @param reporter whose eyes and nose; this person's own where controls taught the bench, else a careful beginner's
- * @returns one observation a feature of the burn, in the order of the flame
+ * @returns one observation a feature of the burn, in the order of the flame; a union’s warp first, then its weft
  */
-export function burnOf({ components }: Topic, seed: number, reporter: Reporter = commonReporter): Observation[] {
+export function burnOf(topic: Topic, seed: number, reporter: Reporter = commonReporter): Observation[] {
+  const { components, weft, finish, isMisleading } = topic
   const chance = chanceOf(seed)
-  const { probabilities, several } = reporter.tablesOf(components)
+  if (finish) return burntOnce(outsiderTables(finish), chance)
+  if (isMisleading) return leastLike(components, chance, reporter)
+  const warp = burntOnce(reporter.tablesOf(components), chance)
+  if (!weft) return warp
+  const other = burntOnce(reporter.tablesOf(weft), chance)
+  return [...of('warp', warp), ...of('weft', other)]
+}
+
+const of = (part: 'warp' | 'weft', burn: readonly Observation[]) => burn.map((one) => ({ ...one, part }))
+
+function burntOnce({ probabilities, several }: ReportTables, chance: () => number): Observation[] {
   return burnFeatures.map((feature) => {
     const at = features.indexOf(feature)
     const row = probabilities[at]!
@@ -23,6 +42,21 @@ export function burnOf({ components }: Topic, seed: number, reporter: Reporter =
     const states = [...new Set([first, second])].map((state) => feature.states[state]!.id)
     return { feature: feature.id, states }
   })
+}
+
+/** The burn of many that speaks most for another family. */
+function leastLike(components: readonly Component[], chance: () => number, reporter: Reporter): Observation[] {
+  const own = reporter.tablesOf(components)
+  const { family } = fibreById(components[0]!.fibre)
+  const others = FIBRE_IDS.filter((id) => fibreById(id).family !== family).map((id) =>
+    reporter.tables({ id, components: mixtureOf([[id, 1]]) }),
+  )
+  const under = (burn: Observation[], tables: ReportTables) =>
+    gather(burn).reduce((sum, reports) => sum + logLikelihood(reports, tables), 0)
+  const forItself = (burn: Observation[]) =>
+    under(burn, own) - Math.max(...others.map((tables) => under(burn, tables)))
+  const burns = Array.from({ length: OF_SO_MANY }, () => burntOnce(own, chance))
+  return burns.reduce((least, burn) => (forItself(burn) < forItself(least) ? burn : least))
 }
 
 /** The place of a row of probabilities on which a number in [0, 1) falls. */

@@ -1,4 +1,5 @@
 import { pairs } from '../identify/blends'
+import { type OutsiderId } from '../identify/outsiders/kinds'
 import { fibreSetKey, mixtureOf } from '../identify/hypotheses'
 import { MAIN_WEIGHT } from '../identify/priors'
 import { type Component } from '../identify/types'
@@ -6,7 +7,7 @@ import { fibreById } from '../fibres/catalogue'
 import { FAMILIES, FIBRE_IDS, type FamilyId, type FibreId } from '../vocabulary/fibres'
 
 /** How hard a specimen is, from the easiest. */
-export const PRACTICE_LEVELS = ['pure', 'lookalike', 'blend', 'trace'] as const
+export const PRACTICE_LEVELS = ['pure', 'lookalike', 'blend', 'trace', 'union', 'finish', 'misleading'] as const
 export type PracticeLevel = (typeof PRACTICE_LEVELS)[number]
 
 /** Something to know again: a fibre, or fibres together. */
@@ -15,7 +16,30 @@ export interface Topic {
   level: PracticeLevel
   components: readonly Component[]
   families: readonly FamilyId[]
+  /** What its weft is of, where its warp and its weft are burnt apart: the components are the warp’s then. */
+  weft?: readonly Component[]
+  /** It burns as this material does: a finish or a coat hides the fibre. */
+  finish?: OutsiderId
+  /** It is burnt so that it looks like something else, as one burn in many does. */
+  isMisleading?: true
 }
+
+/** Fibres that are woven with one another, warp and weft. Common practice. */
+const UNIONS: readonly (readonly [warp: FibreId, weft: FibreId])[] = [
+  ['cotton', 'linen'],
+  ['cotton', 'wool'],
+  ['linen', 'wool'],
+  ['silk', 'wool'],
+  ['silk', 'cotton'],
+  ['polyester', 'viscose'],
+  ['acetate', 'viscose'],
+]
+
+/** What a finish hides, and the families that are right then. */
+const FINISHED: readonly { finish: OutsiderId; fibre: FibreId; families: readonly FamilyId[] }[] = [
+  { finish: 'flame-proofed', fibre: 'cotton', families: ['plant', 'regenerated'] },
+  { finish: 'pvc', fibre: 'modacrylic', families: ['synthetic'] },
+]
 
 /** One of each family to begin with: what a home meets most. */
 const FIRST: readonly FibreId[] = [
@@ -62,6 +86,22 @@ export const topics: readonly Topic[] = [
     .toSorted((a, b) => b.common - a.common)
     .map(({ fibres, main }) => blendOf(fibres, main === 'first' ? fibreById(fibres[1]).traceWeight : undefined))
     .toSorted((a, b) => PRACTICE_LEVELS.indexOf(a.level) - PRACTICE_LEVELS.indexOf(b.level)),
+  ...UNIONS.map(([warp, weft]): Topic => {
+    const [own, other] = [topicOf('union', mixtureOf([[warp, 1]])), topicOf('union', mixtureOf([[weft, 1]]))]
+    const families = FAMILIES.filter((id) => own.families.includes(id) || other.families.includes(id))
+    return { ...own, id: `union:${warp}/${weft}`, families, weft: other.components }
+  }),
+  ...FINISHED.map(({ finish, fibre, families }): Topic => ({
+    ...topicOf('finish', mixtureOf([[fibre, 1]])),
+    id: `finish:${finish}`,
+    finish,
+    families,
+  })),
+  ...FIRST.map((fibre): Topic => ({
+    ...topicOf('misleading', mixtureOf([[fibre, 1]])),
+    id: `misleading:${fibre}`,
+    isMisleading: true,
+  })),
 ]
 
 const byId = new Map(topics.map((topic) => [topic.id, topic]))

@@ -101,6 +101,14 @@ export const pages: readonly PageInfo[] = [
     inRow: true,
   },
   {
+    path: '/learn/sides',
+    place: 'learn',
+    title: 'Which way round',
+    about: 'Warp, right side, pile, grain, and what the light shows: told from a drawn cloth.',
+    also: ['warp', 'weft', 'right side', 'face', 'nap', 'pile', 'off grain', 'skew', 'bow', 'quiz'],
+    inRow: true,
+  },
+  {
     path: '/learn/numbers',
     place: 'learn',
     title: 'Guess the numbers',
@@ -122,7 +130,6 @@ export const pages: readonly PageInfo[] = [
     title: 'In a group',
     about: 'A set as a file: the same specimens for a whole class, and answers side by side.',
     also: ['class', 'workshop', 'teach', 'lesson', 'group', 'share', 'results'],
-    inRow: true,
   },
   {
     path: '/learn/score',

@@ -20,4 +20,6 @@ export const TileSchema: z.ZodType<TileSpec> = z.object({
   accent: hex.optional(),
   colouring: z.enum(COLOURINGS),
   sheen: z.coerce.number().min(0).max(1).default(0.3),
+  side: z.enum(['face', 'back', 'light']).default('face'),
+  open: z.coerce.number().min(0).max(1).optional(),
 })

@@ -2,8 +2,9 @@ import { PieceSchema } from '@/core/notebook/kinds/piece'
 import { shade } from './colour'
 import { TileSchema } from './query'
 import { tileOf } from './spec'
-import { tileUrl } from './tileUrl'
-import { clothTile } from './tile'
+import { tileUrl, type TileSpec } from './tileUrl'
+import { drafts } from '@/core/weave/drafts'
+import { backOf, clothTile } from './tile'
 
 const base = { warp: '#3f7d70', weft: '#efe9dc', colouring: 'plain', sheen: 0.3 } as const
 
@@ -59,7 +60,9 @@ it('has an address that says all of it, and comes back the same', () => {
     }),
   )
   const query = Object.fromEntries(new URL(tileUrl(tile), 'http://localhost').searchParams)
-  expect(TileSchema.parse(query)).toEqual(tile)
+  expect(TileSchema.parse(query)).toEqual({ ...tile, side: 'face' })
+  const lit: TileSpec = { ...tile, side: 'light', open: 0.5 }
+  expect(TileSchema.parse(Object.fromEntries(new URL(tileUrl(lit), 'http://localhost').searchParams))).toEqual(lit)
   expect(TileSchema.safeParse({ ...query, warp: '"><script>' }).success).toBe(false)
 })
 
@@ -67,4 +70,34 @@ it('shades towards white and black', () => {
   expect(shade('#808080', 1)).toBe('#ffffff')
   expect(shade('#808080', -1)).toBe('#000000')
   expect(shade('#808080', 0)).toBe('#808080')
+})
+
+describe('the other ways of looking', () => {
+  const denim: TileSpec = { weave: 'broken-twill', warp: '#223355', weft: '#eeeeee', colouring: 'plain', sheen: 0.3 }
+  const share = (svg: string, colour: RegExp) => {
+    const of = (match: RegExpMatchArray) => (match[2]!.match(/M/g) ?? []).length
+    const all = [...svg.matchAll(/<path fill="(#[0-9a-f]{6})" d="([^"]+)"/g)]
+    const total = all.reduce((sum, match) => sum + of(match), 0)
+    return all.filter(([, fill]) => colour.test(fill!)).reduce((sum, match) => sum + of(match), 0) / total
+  }
+  it('shows on its back what lay below', () => {
+    const dark = /^#[0-4]/
+    expect(share(clothTile(denim), dark)).toBeCloseTo(0.75)
+    expect(share(clothTile({ ...denim, side: 'back' }), dark)).toBeCloseTo(0.25)
+  })
+  it('turned over twice is as it was', () => {
+    const draft = drafts.satin!
+    expect(backOf(backOf(draft))).toEqual(draft)
+  })
+  it('lets more light through the opener it is, woven, knitted or felted', () => {
+    const opacityOf = (open: number, weave: TileSpec['weave']) =>
+      Number(/<g opacity="([\d.]+)"/.exec(clothTile({ ...denim, weave, side: 'light', open }))![1])
+    for (const weave of ['plain', 'jersey', 'felt', 'pile'] as const)
+      expect([weave, opacityOf(0, weave) > opacityOf(1, weave)]).toEqual([weave, true])
+  })
+  it('prints palely on the back', () => {
+    const printed: TileSpec = { ...denim, weave: 'plain', colouring: 'print', accent: '#aa0000' }
+    expect(clothTile(printed)).toContain('fill-opacity=".88"')
+    expect(clothTile({ ...printed, side: 'back' })).toContain('fill-opacity=".28"')
+  })
 })

@@ -10,10 +10,17 @@ import { type TileSpec } from './tileUrl'
  * yarn on top that the drawdown puts there, rounded where it dives under.
  */
 export function clothTile(spec: TileSpec): string {
+  if (spec.side === 'light') return lightTile(spec)
   if (spec.weave === 'jersey' || spec.weave === 'rib-knit') return knitTile(spec)
   if (spec.weave === 'felt') return feltTile(spec)
   if (spec.weave === 'mesh') return meshTile(spec)
-  return wovenTile(spec, drafts[spec.weave]!)
+  const draft = drafts[spec.weave]!
+  return wovenTile(spec, spec.side === 'back' ? backOf(draft) : draft)
+}
+
+/** A cloth turned over sideways: what lay on top lies below. */
+export function backOf(draft: Drawdown): Drawdown {
+  return draft.map((pick) => [...pick].reverse().map((warpUp) => !warpUp))
 }
 
 function wovenTile(spec: TileSpec, draft: Drawdown): string {
@@ -34,10 +41,36 @@ function wovenTile(spec: TileSpec, draft: Drawdown): string {
         warp: { ...yarn, colourOf: (end) => yarnColour(spec, spec.warp, end, ends) },
         weft: { ...yarn, colourOf: (pick) => yarnColour(spec, spec.weft, pick, picks, spec.colouring !== 'check') },
       }),
-      spec.colouring === 'print' && spec.accent ? print(width, height, spec.accent) : '',
-      nap(spec, width, height),
+      spec.colouring === 'print' && spec.accent ? print(width, height, spec.accent, spec.side === 'back') : '',
+      spec.side === 'back' ? '' : nap(spec, width, height),
     ].join(''),
   )
+}
+
+/** Before a window: the light comes between the yarns, the more the opener the cloth. */
+function lightTile(spec: TileSpec): string {
+  const { width, height } = tileSize(spec)
+  const lit = `<rect width="${width}" height="${height}" fill="#fbf2d3"/>`
+  const { open = 0.3 } = spec
+  const draft = drafts[spec.weave]
+  if (!draft || spec.weave === 'pile' || spec.weave === 'pile-ribs') {
+    // Knits, felt, net and pile: as they are drawn, the light through all of it.
+    const inner = clothTile({ ...spec, side: 'face' }).replace(/^<svg[^>]*>|<\/svg>$/g, '')
+    return svg(width, height, `${lit}<g opacity="${(0.96 - 0.5 * open).toFixed(2)}">${inner}</g>`)
+  }
+  const { ends, picks } = threadsOf(spec)
+  const yarn = { fill: 0.98 - 0.42 * open, sheen: 0, hair: 0, slub: 0 }
+  const dark = (colour: string) => (index: number) => shade(colour, -0.42 + unevenness(index))
+  const layers = wovenLayers({
+    draft,
+    ends,
+    picks,
+    cellX: CELL,
+    cellY: CELL,
+    warp: { ...yarn, colourOf: dark(spec.warp) },
+    weft: { ...yarn, colourOf: dark(spec.weft) },
+  })
+  return svg(width, height, `${lit}<g opacity="${(0.97 - 0.35 * open).toFixed(2)}">${layers}</g>`)
 }
 
 /** A thread's colour: striped by its place in the repeat, and never quite the same as its neighbour. */
@@ -54,7 +87,7 @@ function yarnColour(
 }
 
 /** A small scattered leaf print, under the relief of the yarns. */
-function print(width: number, height: number, colour: string): string {
+function print(width: number, height: number, colour: string, isBack = false): string {
   const leaf = 'M0-13C9-8 9 6 0 13C-9 6-9-8 0-13Z'
   const places: readonly (readonly [number, number, number])[] = [
     [0.25, 0.25, 20],
@@ -66,7 +99,7 @@ function print(width: number, height: number, colour: string): string {
     .map(
       ([x, y, turn]) =>
         `<path transform="translate(${x * width} ${y * height}) rotate(${turn})" d="${leaf}" ` +
-        `fill="${colour}" fill-opacity=".88"/>`,
+        `fill="${colour}" fill-opacity="${isBack ? '.28' : '.88'}"/>`,
     )
     .join('')
 }

@@ -39,6 +39,11 @@ export function outside(
 /** Each material's tables, as a careful beginner would report it. */
 const tables = tablesOfAll()
 
+/** What a careful beginner would report of a material outside the catalogue. */
+export function outsiderTables(id: OutsiderId): ReportTables {
+  return tables[id]
+}
+
 function tablesOfAll(): Record<OutsiderId, ReportTables> {
   const told = Object.fromEntries(FIBRE_IDS.map((id) => [id, fibreKinds[id].reports]))
   const full = reportsInFull({ ...told, ...mapped((id) => outsiders[id].reports) })

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { MOST_BLIND } from '../../practice/blind'
 import { FAMILIES, FIBRE_IDS } from '../../vocabulary/fibres'
+import { BlindCodeSchema } from '../schemas/blind'
 import { listOf, nameText } from '../schemas/text'
 import { defineKind } from './define'
 
@@ -14,9 +15,12 @@ export const BlindBoxSchema = z.strictObject({
   entries: z
     .array(
       z.strictObject({
-        code: z.string().regex(/^[A-H]$/, 'a letter from A to H'),
+        code: BlindCodeSchema,
         name: nameText,
         fibres: fibres.min(1, 'what it is of has to be known'),
+        /** Where it was taken from: its burns are this one’s once the box is open. */
+        controlId: z.uuid().nullable().default(null),
+        pieceId: z.uuid().nullable().default(null),
         answer: z
           .strictObject({
             family: z.enum(FAMILIES),
@@ -36,9 +40,10 @@ export type BlindBox = z.output<typeof BlindBoxSchema>
 export const blindBoxKind = defineKind({
   id: 'blind-box',
   words: { one: 'a blind box', many: 'blind boxes' },
-  version: 1,
+  version: 2,
   schema: BlindBoxSchema,
-  steps: [],
+  // What the later form has more of has a usual value.
+  steps: [(data) => data],
   references: {},
   title: ({ begun }) => `Blind box of ${begun.slice(0, 10)}`,
   searched: () => [],

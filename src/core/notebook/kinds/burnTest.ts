@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { findFeature } from '../../identify/features'
 import { ASKS, TOOLS } from '../../vocabulary/observations'
+import { BlindCodeSchema } from '../schemas/blind'
 import { ClaimSchema } from '../schemas/claim'
 import { HistorySchema } from '../schemas/history'
 import { ObservationSchema, PartSchema } from '../schemas/observation'
@@ -79,6 +80,9 @@ export const BurnTestSchema = z.strictObject({
   pieceId: id.nullable().default(null),
   /** The known piece that was burnt, where it was one. */
   controlId: id.nullable().default(null),
+  /** The blind box and the letter that it was burnt under; what it is of is said when the box is open. */
+  blindId: id.nullable().default(null),
+  blindCode: BlindCodeSchema.nullable().default(null),
   setup: TestSetupSchema.prefault({}),
   answers: AnswersSchema.default([]),
   specimens: SpecimenNotesSchema.default([]),
@@ -98,12 +102,14 @@ function eachOnce(answers: readonly { specimen: number; part: string; feature: s
 export const burnTestKind = defineKind({
   id: 'burn-test',
   words: { one: 'a burn test', many: 'burn tests' },
-  version: 1,
+  version: 2,
   schema: BurnTestSchema,
-  steps: [],
+  // What the later form has more of has a usual value.
+  steps: [(data) => data],
   references: {
     pieceId: { to: 'piece', whenRemoved: 'remove' },
     controlId: { to: 'control', whenRemoved: 'remove' },
+    blindId: { to: 'blind-box', whenRemoved: 'clear' },
   },
   title: () => 'burn test',
   searched: ({ specimens }) => specimens.map(({ note }) => note),

@@ -24,7 +24,10 @@ export async function loadTest(id: string): Promise<LoadedTest | undefined> {
   return { test, of: await subjectOf(test, box), box, controls: others.flatMap(burnsOf) }
 }
 
-async function subjectOf({ pieceId, controlId }: KeptTest, box: readonly KeptControl[]): Promise<LoadedTest['of']> {
+async function subjectOf(test: KeptTest, box: readonly KeptControl[]): Promise<LoadedTest['of']> {
+  const { pieceId, controlId, blindId, blindCode } = test
+  if (blindId !== null && controlId === null && pieceId === null)
+    return { name: `Envelope ${blindCode}`, href: '/learn/blind' }
   const control = box.find(({ id }) => id === controlId)
   if (control) return { name: control.name, href: '/bench/controls' }
   const piece = pieceId === null ? undefined : await findPiece(await notebook(), pieceId)

@@ -269,6 +269,11 @@ export const helpLines: Readonly<Record<string, HelpLines>> = {
     'Look from the hand, through the loupe, and held to the light.',
     'After the answer, the one look that parts them is told.',
   ],
+  '/learn/sides': [
+    'A drawn cloth: which way the warp runs, which side is right, which way the pile lies.',
+    'Say what you see and how sure you are; the drawing is another one each time.',
+    'After the answer stands what tells it, on real cloth as on the drawing.',
+  ],
   '/learn/numbers': [
     'Weights, lengths and stretch, guessed by hand from your own cloth.',
     'Take the piece off its shelf, guess, and see what was measured.',

@@ -8,6 +8,7 @@ import { CheckField, CheckGroup } from '@/ui/kit/checks'
 import { Actions, Figures, Lead, Page, Paper, Soft, Steps } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
+import { beginTest } from '../../shared/burn/beginTest'
 import { SayWhat } from '../say/SayWhat'
 import { closeBox, packBox, sayBlind } from './actions'
 import { type BlindData } from './load'
@@ -47,7 +48,11 @@ function Choosing({ offered }: BlindData) {
   const [chosen, setChosen] = useState<readonly string[]>([])
   const pack = () =>
     doing(() =>
-      packBox(offered.filter(({ id }) => chosen.includes(id)).map(({ name, fibres }) => ({ name, fibres }))),
+      packBox(
+        offered
+          .filter(({ id }) => chosen.includes(id))
+          .map(({ id, from, name, fibres }) => ({ id, from, name, fibres })),
+      ),
     )
   return (
     <Paper aria-labelledby="choose">
@@ -122,6 +127,17 @@ function Answering({ box, data }: { box: Box; data: BlindData }) {
   return (
     <Paper aria-labelledby="answer">
       <h2 id="answer">Envelope {next.code}</h2>
+      <Actions>
+        <Button isDisabled={busy} onPress={() => doing(() => beginTest({ blind: { id: box.id, code: next.code } }))}>
+          Burn it at the bench
+        </Button>
+        {next.burns.map((id, i) => (
+          <Link key={id} href={`/bench/${id}`}>
+            Burn {i + 1} of it
+          </Link>
+        ))}
+      </Actions>
+      <Soft>Or feel it only. Then say what it is; the key stays away until the last envelope is told.</Soft>
       <SayWhat
         key={next.code}
         families={data.families}
@@ -163,8 +179,10 @@ function Opened({ box }: { box: Box }) {
         </tbody>
       </Figures>
       <Soft>
-        What you saw and smelt teaches the bench when you{' '}
-        <Link href="/bench/controls">burn your known pieces there</Link>.
+        {box.taught > 0
+          ? `${box.taught} of your burns under a letter are burns of known pieces now: they teach the bench your nose. `
+          : 'What you burn under a letter at the bench teaches it your nose when the box is opened. '}
+        <Link href="/bench/controls">The controls box</Link>
       </Soft>
     </Paper>
   )

@@ -9,6 +9,7 @@ import { listOf, nameText } from '@/core/notebook/schemas/text'
 import { coded, FEWEST_BLIND, MOST_BLIND } from '@/core/practice/blind'
 import { FAMILIES, FIBRE_IDS } from '@/core/vocabulary/fibres'
 import { notebook } from '@/server/database'
+import { answerBlind } from '@/server/blindBoxes'
 import { amendRecord } from '@/server/store/amend'
 import { createRecord } from '@/server/store/repository'
 import { doneOf, outcomeOf, type Done, type Outcome } from '../../shared/outcome'
@@ -16,7 +17,14 @@ import { now } from '../../shared/now'
 import { told } from '../../shared/told'
 
 const ThingsSchema = z
-  .array(z.strictObject({ name: nameText, fibres: listOf(z.enum(FIBRE_IDS), 3).min(1) }))
+  .array(
+    z.strictObject({
+      id: RecordIdSchema,
+      from: z.enum(['control', 'piece']),
+      name: nameText,
+      fibres: listOf(z.enum(FIBRE_IDS), 3).min(1),
+    }),
+  )
   .min(FEWEST_BLIND, 'three things at least: two are told by which is left')
   .max(MOST_BLIND, 'eight things at most')
 
@@ -24,9 +32,11 @@ const ThingsSchema = z
 export async function packBox(things: unknown): Promise<Outcome> {
   const outcome = await outcomeOf(async () => {
     const chosen = ThingsSchema.parse(things)
-    const entries = coded(chosen, randomInt(1_000_000_000)).map(({ code, thing }) => ({
+    const entries = coded(chosen, randomInt(1_000_000_000)).map(({ code, thing: { id, from, ...thing } }) => ({
       code,
       ...thing,
+      controlId: from === 'control' ? id : null,
+      pieceId: from === 'piece' ? id : null,
       answer: null,
     }))
     const box = BlindBoxSchema.parse({ begun: now(), entries })
@@ -58,12 +68,7 @@ export async function sayBlind(boxId: unknown, input: unknown): Promise<Done> {
   const id = told(RecordIdSchema, boxId)
   const outcome = await doneOf(async () => {
     const { code, ...answer } = SaidSchema.parse(input)
-    return amendRecord(await notebook(), 'blind-box', id, now(), (box) => ({
-      ...box,
-      entries: box.entries.map((entry) =>
-        entry.code === code && entry.answer === null ? { ...entry, answer } : entry,
-      ),
-    }))
+    return answerBlind(await notebook(), id, { code, answer }, now())
   })
   revalidatePath('/learn/blind')
   return outcome

@@ -2,9 +2,10 @@ import { familyOf, judgedBlind, type Blind } from '@/core/practice/blind'
 import { FAMILIES, FAMILY_WORDS, FIBRE_IDS, FIBRE_WORDS } from '@/core/vocabulary/fibres'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { controlsBox } from '@/server/controls'
+import { isOpened } from '@/server/blindBoxes'
 import { notebook } from '@/server/database'
 import { shelfOf } from '@/server/remember/shelf'
-import { listRecords } from '@/server/store/repository'
+import { listRecords, recordsReferring } from '@/server/store/repository'
 
 /** Pieces that are offered beside the known ones. */
 const OFFERED = 16
@@ -22,13 +23,16 @@ export async function loadBlind(words: Vocabulary) {
     .gists()
     .filter(({ knowing, fibres }) => fibres.length > 0 && ['tested', 'supported', 'label'].includes(knowing))
     .slice(0, OFFERED)
-    .map(({ id, name, fibres }) => ({ id, name, fibres: fibres.slice(0, 3) }))
+    .map(({ id, name, fibres }) => ({ id, from: 'piece', name, fibres: fibres.slice(0, 3) }))
   const offered: Blind[] = [
-    ...controls.filter(({ impure }) => !impure).map(({ id, name, fibre }) => ({ id, name, fibres: [fibre] })),
+    ...controls
+      .filter(({ impure }) => !impure)
+      .map(({ id, name, fibre }): Blind => ({ id, from: 'control', name, fibres: [fibre] })),
     ...pieces,
   ]
   const entries = box?.data.entries ?? []
-  const isOver = entries.length > 0 && entries.every(({ answer }) => answer !== null)
+  const isOver = box !== undefined && isOpened(box.data)
+  const burns = box ? await recordsReferring(db, 'burn-test', 'blindId', box.id) : []
   const namesOf = (fibres: Blind['fibres']) => fibres.map((id) => FIBRE_WORDS[id][words]).join(' and ')
   return {
     offered: offered.map((one) => ({ ...one, says: namesOf(one.fibres) })),
@@ -36,10 +40,14 @@ export async function loadBlind(words: Vocabulary) {
       id: box.id,
       isPacked: box.data.isPacked,
       isOver,
+      /** Burns that teach the bench now. */
+      taught: isOver ? burns.filter(({ data }) => data.controlId !== null && data.answers.length > 0).length : 0,
       // Until the last is answered the page does not hold what they are.
       entries: entries.map(({ code, name, fibres, answer }) => ({
         code,
         isAnswered: answer !== null,
+        /** Burns under its letter. */
+        burns: burns.filter(({ data }) => data.blindCode === code).map((burn) => burn.id),
         key: !box.data.isPacked || isOver ? `${name} (${namesOf(fibres)})` : null,
         result:
           isOver && answer

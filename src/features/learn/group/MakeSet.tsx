@@ -15,6 +15,9 @@ const LEVELS = [
   ['lookalike', 'Those that look alike'],
   ['blend', 'Two fibres together'],
   ['trace', 'A trace of something in something'],
+  ['union', 'One thing in the warp, another in the weft'],
+  ['finish', 'Hidden by a finish or a coat'],
+  ['misleading', 'Burns that mislead'],
 ] as const
 type Level = (typeof LEVELS)[number][0]
 

@@ -6,9 +6,9 @@ import { useState } from 'react'
 import styled from 'styled-components'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { Button, StrongButton } from '@/ui/kit/buttons'
-import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Columns, Figures, Lead, Page, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
+import { LEANING, SureField } from '../say/SureField'
 import { sayLook, type LookTold } from './actions'
 import { type LookData } from './load'
 
@@ -21,21 +21,15 @@ const Three = styled.div`
   }
 `
 
-/** Yarns are drawn so many times as large: laid on the table, in the hand, under a loupe. */
-const DISTANCES = [
-  ['on the table', 0.5],
-  ['in the hand', 1.2],
-  ['under the loupe', 3],
+/** Ways of looking, and how many times as large the yarns are drawn. */
+const WAYS = [
+  ['in the hand, face up', 'face', 0.8],
+  ['its back', 'back', 0.8],
+  ['under the loupe', 'face', 3],
+  ['held to the light', 'light', 0.8],
 ] as const
 
-const SURENESS = [
-  ['0.3', 'I am guessing'],
-  ['0.6', 'I lean to it'],
-  ['0.8', 'fairly sure'],
-  ['0.95', 'sure'],
-] as const
-
-/** A cloth drawn at three distances, to be named among its neighbours. */
+/** A cloth drawn on both sides, under the loupe and before the light, to be named among its neighbours. */
 export function LooksPage(data: LookData) {
   const { tile, hand, score } = data
   const [told, setTold] = useState<LookTold | null>(null)
@@ -47,9 +41,9 @@ export function LooksPage(data: LookData) {
         <Soft>{score.all > 0 ? `${score.right} of ${score.all} right so far.` : ''}</Soft>
       </div>
       <Three>
-        {DISTANCES.map(([where, scale]) => (
+        {WAYS.map(([where, side, scale]) => (
           <figure key={where}>
-            <ClothSwatch tile={tile} label={`The cloth ${where}`} height="10rem" scale={scale} />
+            <ClothSwatch tile={{ ...tile, side }} label={`The cloth, ${where}`} height="10rem" scale={scale} />
             <figcaption>{where}</figcaption>
           </figure>
         ))}
@@ -74,7 +68,7 @@ function verdictOf({ right, was }: LookTold): string {
 }
 
 function Choose({ token, options, onTold }: LookData & { onTold: (told: LookTold) => void }) {
-  const [sure, setSure] = useState<(typeof SURENESS)[number][0]>('0.6')
+  const [sure, setSure] = useState(LEANING)
   const [isBusy, setBusy] = useState(false)
   const [trouble, setTrouble] = useState('')
   const say = async (said: string) => {
@@ -90,7 +84,7 @@ function Choose({ token, options, onTold }: LookData & { onTold: (told: LookTold
   return (
     <Paper aria-labelledby="which">
       <h2 id="which">It is called</h2>
-      <SelectField label="How sure are you?" value={sure} onChange={setSure} options={SURENESS} />
+      <SureField value={sure} onChange={setSure} />
       <Actions role="group" aria-label="Names">
         {options.map(({ id, name }) => (
           <Button key={id} isDisabled={isBusy} onPress={() => void say(id)}>

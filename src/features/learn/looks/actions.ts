@@ -35,7 +35,7 @@ export async function sayLook(input: unknown): Promise<LookTold> {
   const chosen = lookById(said)
   if (!cloth || !chosen) return notFound()
   const { words } = await readPreferences()
-  const answer = await answerLook(await notebook(), cloth.id, { said, sure }, now())
+  const answer = await answerLook(await notebook(), cloth.id, { said, sure, right: cloth.id }, now())
   const tell = ({ id, name, makes }: typeof cloth) => ({ id, name: capitalised(name[words]), makes })
   return {
     ...answer,

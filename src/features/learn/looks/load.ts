@@ -3,6 +3,7 @@ import { nextLook, optionsFor } from '@/core/practice/looks'
 import { inspectionById } from '@/core/cloths/inspection'
 import { type NamedCloth } from '@/core/cloths/types'
 import { capitalised, formatWeightRange, type UnitSystem } from '@/core/units/format'
+import { OPACITIES } from '@/core/vocabulary/cloth'
 import { INSPECTION_IDS } from '@/core/vocabulary/inspection'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
@@ -22,13 +23,19 @@ export async function loadLook({ units, words }: { units: UnitSystem; words: Voc
   const answers = kept.flatMap(({ data }) => data.answers)
   return {
     token: tokenOf({ topic: cloth.id, seed }),
-    tile: drawnAs(cloth.interlacing, LOOK),
+    tile: { ...drawnAs(cloth.interlacing, LOOK), open: opennessOf(cloth) },
     hand: handWords(cloth, units),
     options: optionsFor(cloth, seed).map(({ id, name }) => ({ id, name: capitalised(name[words]) })),
     score: { right: answers.filter(({ right }) => right).length, all: answers.length },
   }
 }
 export type LookData = Awaited<ReturnType<typeof loadLook>>
+
+/** How much light comes through, by what shows through it: opaque 0, sheer 1. */
+function opennessOf({ opacity }: NamedCloth): number {
+  const at = OPACITIES.indexOf(opacity)
+  return Math.round((100 * (OPACITIES.length - 1 - at)) / (OPACITIES.length - 1)) / 100
+}
 
 /** What a hand tells of it: weight, fall, what shows through, give. */
 function handWords(cloth: NamedCloth, units: UnitSystem): string[] {

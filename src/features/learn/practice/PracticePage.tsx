@@ -87,6 +87,7 @@ function AnswerTold({ told }: { told: Told }) {
     <Columns $first="1.4fr">
       <Paper aria-labelledby="told">
         <h2 id="told">What told most</h2>
+        {told.note ? <p>{told.note}</p> : null}
         <PlainList>
           {told.evidence.map(({ seen, says }) => (
             <li key={seen}>

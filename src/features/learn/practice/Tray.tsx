@@ -5,7 +5,7 @@ import styled from 'styled-components'
 import { BurnStrip } from '@/ui/burn'
 import { Button } from '@/ui/kit/buttons'
 import { Columns, Paper } from '@/ui/kit/surfaces'
-import { type Stage } from './stages'
+import { type BurntSet, type Stage } from './stages'
 
 const Asks = styled.ul`
   list-style: none;
@@ -28,18 +28,39 @@ interface Props {
   children: ReactNode
 }
 
-/** A specimen on the tray: its strip with what was asked for, and what else can be looked at. */
-export function Tray({ stages, asked, isOpen = false, onAsk, children }: Props) {
-  const shown = stages.filter(({ feature }) => isOpen || asked.includes(feature))
-  const seen = Object.fromEntries(shown.map(({ feature, states }) => [feature, states]))
+/** One strip, with what was asked for of it. */
+function Strip({ set, shown }: { set: BurntSet; shown: readonly Stage[] }) {
+  const own = shown.map(({ feature, title, shows }) => ({
+    feature,
+    title,
+    ...shows.find((one) => one.set === set)!,
+  }))
   const describe = (features: readonly string[]) =>
-    shown
+    own
       .filter(({ feature }) => features.includes(feature))
       .map(({ title, says }) => `${title}: ${says}`)
       .join('; ') || 'not looked at'
+  const strip = (
+    <BurnStrip seen={Object.fromEntries(own.map(({ feature, states }) => [feature, states]))} describe={describe} />
+  )
+  if (set === 'whole') return strip
+  return (
+    <section aria-label={`The ${set}, burnt by itself`}>
+      <h2>{set === 'warp' ? 'The warp (lengthwise yarns)' : 'The weft (crosswise yarns)'}</h2>
+      {strip}
+    </section>
+  )
+}
+
+/** A specimen on the tray: its strip with what was asked for, and what else can be looked at. */
+export function Tray({ stages, asked, isOpen = false, onAsk, children }: Props) {
+  const shown = stages.filter(({ feature }) => isOpen || asked.includes(feature))
+  const sets = stages[0]?.shows.map(({ set }) => set) ?? []
   return (
     <>
-      <BurnStrip seen={seen} describe={describe} />
+      {sets.map((set) => (
+        <Strip key={set} set={set} shown={shown} />
+      ))}
       {isOpen ? (
         children
       ) : (

@@ -7,7 +7,8 @@ import { reporterTaughtBy } from '@/core/identify/nose'
 import { fibreListWords } from '@/core/identify/words'
 import { listOf } from '@/core/notebook/schemas/text'
 import { burnOf } from '@/core/practice/specimen'
-import { topicById } from '@/core/practice/topics'
+import { outsiders } from '@/core/identify/outsiders/kinds'
+import { topicById, type Topic } from '@/core/practice/topics'
 import { FAMILIES, FIBRE_IDS } from '@/core/vocabulary/fibres'
 import { capitalised } from '@/core/units/format'
 import { controlBurns } from '@/server/controls'
@@ -30,6 +31,8 @@ const AnswerSchema = z.strictObject({
 /** What it was, what told most, and what an expert would have said and done next. */
 export interface Told {
   was: string
+  /** What is worth knowing of it; empty where nothing is. */
+  note: string
   familyRight: boolean
   fibreRight: boolean | null
   /** What of the stages that were asked for told most. */
@@ -41,6 +44,15 @@ export interface Told {
 }
 
 const MOST_TOLD = 3
+
+/** What is worth knowing of a specimen that is not as it seems; empty for all others. */
+function noteOf({ finish, weft, isMisleading }: Topic): string {
+  if (finish) return outsiders[finish].note
+  if (weft) return 'Warp and weft were not alike: with woven cloth, each is burnt by itself.'
+  return isMisleading
+    ? 'It burned as it seldom does. One burn is one witness: burn it again, and try a test without a flame.'
+    : ''
+}
 
 /** Answers a specimen. The page stays as it is, with the answer on it: another specimen is asked for. */
 export async function answerSpecimen(input: unknown): Promise<Told> {
@@ -54,10 +66,11 @@ export async function answerSpecimen(input: unknown): Promise<Told> {
   const seen = burn.filter(({ feature }) => asked.includes(feature))
   const answer = identify({ observations: seen, controls }, words)
   const judged = await answerTopic(db, topic, { ...said, seed: specimen.seed, asked: seen.length }, now())
-  const names = topic.components.map(({ fibre }) => fibre)
+  const names = [...topic.components, ...(topic.weft ?? [])].map(({ fibre }) => fibre)
   return {
     ...judged,
-    was: capitalised(fibreListWords(names, words)),
+    was: capitalised(topic.finish ? outsiders[topic.finish].phrase : fibreListWords(names, words)),
+    note: noteOf(topic),
     evidence: answer.evidence
       .map(evidenceWords)
       .toSorted((a, b) => b.strength - a.strength)

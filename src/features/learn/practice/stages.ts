@@ -1,13 +1,24 @@
 import { burnFeatures, featureById } from '@/core/identify/features'
 import { type Observation } from '@/core/identify/types'
 
-/** What a specimen shows at each stage of the burn, in the words of the bench. */
+/** Which yarns were burnt: all of them, or one set of a cloth whose warp and weft differ. */
+export type BurntSet = 'whole' | 'warp' | 'weft'
+
+/** What a specimen shows at each stage of the burn, in the words of the bench; warp and weft apart where they are. */
 export function stagesOf(burn: readonly Observation[]) {
+  const sets = [...new Set(burn.map(setOf))]
   return burnFeatures.map(({ id, title }) => {
-    const { states } = burn.find(({ feature }) => feature === id)!
-    return { feature: id, title, states, says: statesWords(id, states) }
+    const shows = sets.map((set) => {
+      const { states } = burn.find((one) => one.feature === id && setOf(one) === set)!
+      return { set, states, says: statesWords(id, states) }
+    })
+    const says = shows.map(({ set, says: words }) => (set === 'whole' ? words : `${set}: ${words}`)).join('; ')
+    return { feature: id, title, shows, says }
   })
 }
+
+const setOf = ({ part }: Observation): BurntSet => (part === 'warp' || part === 'weft' ? part : 'whole')
+
 export type Stage = ReturnType<typeof stagesOf>[number]
 
 function statesWords(feature: string, states: readonly string[]): string {

@@ -3,25 +3,33 @@
 import { redirect } from 'next/navigation'
 import { z } from 'zod'
 import { RecordIdSchema } from '@/core/notebook/schemas/id'
+import { BlindCodeSchema } from '@/core/notebook/schemas/blind'
+import { checkEnvelope } from '@/server/blindBoxes'
 import { latestAtHand, startBurnTest } from '@/server/burnTests'
 import { notebook } from '@/server/database'
 import { findPiece } from '@/server/pieces'
 import { doneOf, type Refusal } from '../outcome'
 import { told } from '../told'
 
-const Beginning = z.strictObject({ pieceId: RecordIdSchema.optional(), controlId: RecordIdSchema.optional() })
+const Beginning = z.strictObject({
+  pieceId: RecordIdSchema.optional(),
+  controlId: RecordIdSchema.optional(),
+  /** An envelope of a blind box that is packed and not open yet. */
+  blind: z.strictObject({ id: RecordIdSchema, code: BlindCodeSchema }).optional(),
+})
 
 /**
- * Begins a test, of a piece, of a control or of a cloth that is not kept yet, and goes to it. A piece brings its
- * label along, and the last test what is at hand.
+ * Begins a test, of a piece, of a control, of an envelope or of a cloth that is not kept yet, and goes to it. A piece
+ * brings its label along, and the last test what is at hand.
  */
 export async function beginTest(of: unknown = {}): Promise<Refusal> {
-  const { pieceId, controlId } = told(Beginning, of)
+  const { pieceId, controlId, blind } = told(Beginning, of)
   let testId = ''
   const outcome = await doneOf(async () => {
     const db = await notebook()
     const piece = pieceId === undefined ? undefined : await findPiece(db, pieceId)
-    testId = await startBurnTest(db, { pieceId, controlId }, new Date().toISOString(), {
+    if (blind) await checkEnvelope(db, blind)
+    testId = await startBurnTest(db, { pieceId, controlId, blind }, new Date().toISOString(), {
       atHand: await latestAtHand(db),
       claim: piece?.claim,
     })

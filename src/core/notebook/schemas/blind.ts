@@ -1,0 +1,4 @@
+import { z } from 'zod'
+
+/** The letter of an envelope. */
+export const BlindCodeSchema = z.string().regex(/^[A-H]$/, 'a letter from A to H')

@@ -1,0 +1,19 @@
+'use client'
+
+import { SelectField } from '@/ui/kit/SelectField'
+
+const SURENESS = [
+  ['0.3', 'I am guessing'],
+  ['0.6', 'I lean to it'],
+  ['0.8', 'fairly sure'],
+  ['0.95', 'sure'],
+] as const
+export type Sureness = (typeof SURENESS)[number][0]
+
+/** Where it begins: neither guessed nor sure. */
+export const LEANING: Sureness = '0.6'
+
+/** How sure somebody is of what they will say. */
+export function SureField({ value, onChange }: { value: Sureness; onChange: (sure: Sureness) => void }) {
+  return <SelectField label="How sure are you?" value={value} onChange={onChange} options={SURENESS} />
+}

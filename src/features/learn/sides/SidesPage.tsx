@@ -1,0 +1,108 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import styled from 'styled-components'
+import { Button, StrongButton } from '@/ui/kit/buttons'
+import { Actions, Lead, Page, Paper, Soft, Stack } from '@/ui/kit/surfaces'
+import { Trouble } from '@/ui/kit/Trouble'
+import { LEANING, SureField } from '../say/SureField'
+import { saySide, type SideTold } from './actions'
+import { type SideData } from './load'
+
+const Pictures = styled.div`
+  display: grid;
+  gap: 1rem;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 16rem), max-content));
+  justify-content: start;
+  figure {
+    margin: 0;
+  }
+  img {
+    display: block;
+    max-width: 100%;
+    height: auto;
+    border-radius: 3px;
+  }
+  figcaption {
+    font-weight: 600;
+  }
+`
+
+/** Warp, right side, pile, grain and wear, told from a drawn cloth. */
+export function SidesPage({ asks, told: seen, pictures, choices, score, token }: SideData) {
+  const [told, setTold] = useState<SideTold | null>(null)
+  return (
+    <Page>
+      <div>
+        <h1>Which way round</h1>
+        <Lead role="status">{told ? verdictOf(told) : asks}</Lead>
+        <Soft>{score.all > 0 ? `${score.right} of ${score.all} right so far.` : ''}</Soft>
+      </div>
+      <Pictures>
+        {pictures.map(({ name, url }) => (
+          <figure key={name}>
+            <img src={url} alt={name ? `${name}. ${seen}` : seen} />
+            {name ? <figcaption>{name}</figcaption> : null}
+          </figure>
+        ))}
+      </Pictures>
+      {told ? <Because told={told} /> : <Choose token={token} choices={choices} onTold={setTold} />}
+    </Page>
+  )
+}
+
+const verdictOf = ({ right, answer }: SideTold) => (right ? `Right: ${answer}.` : `Not this time: ${answer}.`)
+
+function Choose({
+  token,
+  choices,
+  onTold,
+}: Pick<SideData, 'token' | 'choices'> & { onTold: (told: SideTold) => void }) {
+  const [sure, setSure] = useState(LEANING)
+  const [isBusy, setBusy] = useState(false)
+  const [trouble, setTrouble] = useState('')
+  const say = async (said: string) => {
+    setBusy(true)
+    try {
+      onTold(await saySide({ token, said, sure: Number(sure) }))
+    } catch {
+      setTrouble('It could not be kept. Try again.')
+    } finally {
+      setBusy(false)
+    }
+  }
+  return (
+    <Paper aria-labelledby="which">
+      <h2 id="which">It is</h2>
+      <Stack>
+        <SureField value={sure} onChange={setSure} />
+        <Actions role="group" aria-label="Answers">
+          {choices.map(({ id, words }) => (
+            <Button key={id} isDisabled={isBusy} onPress={() => void say(id)}>
+              {words}
+            </Button>
+          ))}
+        </Actions>
+        <Trouble>{trouble}</Trouble>
+      </Stack>
+    </Paper>
+  )
+}
+
+function Because({ told: { because } }: { told: SideTold }) {
+  const router = useRouter()
+  return (
+    <Paper aria-labelledby="because">
+      <h2 id="because">What tells it</h2>
+      <Stack>
+        <p>
+          {because} <Soft as="span">(common practice)</Soft>
+        </p>
+        <Actions>
+          <StrongButton onPress={() => router.refresh()}>Another cloth</StrongButton>
+        </Actions>
+      </Stack>
+    </Paper>
+  )
+}
