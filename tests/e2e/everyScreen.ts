@@ -86,6 +86,7 @@ export async function fill(page: Page) {
     project,
     heap: new URL(page.url()).pathname.split('/').at(-1)!,
     fibre: 'silk',
+    unit: 'momme',
     cloth: 'denim',
   }
 }

@@ -152,6 +152,25 @@ test('a cloth is looked up from the search: what it is taken for, its fibre, and
   expect((await page.request.get('/learn/cloths/unheard-of')).status()).toBe(404)
 })
 
+test('a unit has a page, and a term leads to where it is told, from where it stands first', async ({ page }) => {
+  await open(page, '/learn/convert')
+  await page.getByRole('link', { name: 'momme' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'momme' })).toBeVisible()
+  await expect(page.getByRole('row', { name: /^\d+ [\d.]+ \d/ }).first()).toBeVisible()
+  expect(await serious(page)).toEqual([])
+  await page.getByRole('link', { name: 'oz/yd²' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'oz/yd²' })).toBeVisible()
+  await open(page, '/learn/cloths/corduroy')
+  const term = page.getByRole('main').locator('a[href^="/learn/words#term-"]').first()
+  const words = (await term.textContent())!
+  await term.press('Enter')
+  await expect(page).toHaveURL(/\/learn\/words#term-/)
+  const told = new URL(page.url()).hash.slice(1)
+  await expect(page.locator(`[id="${told}"]`)).toBeInViewport()
+  expect(words.length).toBeGreaterThan(2)
+  expect((await page.request.get('/learn/units/cubit')).status()).toBe(404)
+})
+
 test('bench cards: every fibre, every test with its caution, needles and irons, and on paper nothing else', async ({
   page,
 }) => {

@@ -5,15 +5,18 @@ import { cottonCountFromTex, texFromCottonCount, texFromDenier, texFromMetricCou
 export interface Unit {
   id: string
   words: string
+  /** What it is, and where it is met. Common practice. */
+  told: string
   /** Into the base unit. */
   into: (value: number) => number
   out: (base: number) => number
   decimals: number
 }
 
-const scaledBy = (id: string, words: string, base: number, decimals: number): Unit => ({
+const scaledBy = (id: string, words: string, base: number, decimals: number, told: string): Unit => ({
   id,
   words,
+  told,
   into: (value) => value * base,
   out: (value) => value / base,
   decimals,
@@ -25,43 +28,113 @@ export const QUANTITIES = {
     title: 'Weight of cloth',
     usual: 150,
     units: [
-      scaledBy('gsm', 'g/m²', 1, 0),
-      scaledBy('oz', 'oz/yd²', GSM_PER_OUNCE_PER_SQUARE_YARD, 2),
-      scaledBy('momme', 'momme', GSM_PER_MOMME, 1),
+      scaledBy(
+        'gsm',
+        'g/m²',
+        1,
+        0,
+        'Grams that a square metre weighs: on labels and in shops wherever cloth is sold by metres.',
+      ),
+      scaledBy(
+        'oz',
+        'oz/yd²',
+        GSM_PER_OUNCE_PER_SQUARE_YARD,
+        2,
+        'Ounces that a square yard weighs: “12 oz denim”. Older books mean an ounce a running yard.',
+      ),
+      scaledBy(
+        'momme',
+        'momme',
+        GSM_PER_MOMME,
+        1,
+        'The weight by which silk is sold: 8 is light, 16 a blouse, 30 and more a suiting.',
+      ),
     ],
   },
   length: {
     title: 'Length and width',
     usual: 140,
     units: [
-      scaledBy('cm', 'cm', 1, 1),
-      scaledBy('m', 'm', 100, 2),
-      scaledBy('in', 'in', MM_PER_INCH / 10, 1),
-      scaledBy('yd', 'yd', MM_PER_YARD / 10, 2),
+      scaledBy('cm', 'cm', 1, 1, 'Centimetres: seam allowances and hems of most patterns.'),
+      scaledBy('m', 'm', 100, 2, 'Metres: cloth is cut to the tenth of one in most shops.'),
+      scaledBy('in', 'in', MM_PER_INCH / 10, 1, 'Inches of 25.4 mm: widths of American cloth, and the ⅝ in seam.'),
+      scaledBy(
+        'yd',
+        'yd',
+        MM_PER_YARD / 10,
+        2,
+        'Yards of 36 in, 0.9144 m: cloth is cut to the eighth of one where it is sold so.',
+      ),
     ],
   },
   yarn: {
     title: 'Fineness of yarn (count)',
     usual: 20,
     units: [
-      scaledBy('tex', 'tex (g a km)', 1, 1),
-      { id: 'denier', words: 'denier (g in 9 km)', into: texFromDenier, out: (tex) => tex * 9, decimals: 0 },
-      { id: 'ne', words: 'cotton count, Ne', into: texFromCottonCount, out: cottonCountFromTex, decimals: 1 },
-      { id: 'nm', words: 'metric count, Nm', into: texFromMetricCount, out: (tex) => 1000 / tex, decimals: 1 },
+      scaledBy('tex', 'tex (g a km)', 1, 1, 'What a kilometre of yarn weighs in grams: the more, the thicker.'),
+      {
+        id: 'denier',
+        words: 'denier (g in 9 km)',
+        told: 'Grams in nine kilometres: tights, linings and filament yarns. The more, the thicker.',
+        into: texFromDenier,
+        out: (tex) => tex * 9,
+        decimals: 0,
+      },
+      {
+        id: 'ne',
+        words: 'cotton count, Ne',
+        told: 'Hanks of 840 yards in a pound: cotton and its threads. The more, the finer.',
+        into: texFromCottonCount,
+        out: cottonCountFromTex,
+        decimals: 1,
+      },
+      {
+        id: 'nm',
+        words: 'metric count, Nm',
+        told: 'Kilometres in a kilogram: wool and knitting yarns. The more, the finer.',
+        into: texFromMetricCount,
+        out: (tex) => 1000 / tex,
+        decimals: 1,
+      },
     ],
   },
   stretch: {
     title: 'Stretch',
     usual: 25,
     units: [
-      scaledBy('percent', '%', 1, 0),
+      scaledBy('percent', '% (per cent)', 1, 0, 'How much longer it gets when it is pulled, in parts of a hundred.'),
       // Of 4 in, to the eighth that a ruler has.
-      scaledBy('of4in', 'in more, of 4 in', 25, 2),
-      scaledBy('of10cm', 'cm more, of 10 cm', 10, 1),
+      scaledBy(
+        'of4in',
+        'in more, of 4 in',
+        25,
+        2,
+        'As the gauge on an envelope has it: 4 in of folded cloth, pulled to a mark.',
+      ),
+      scaledBy('of10cm', 'cm more, of 10 cm', 10, 1, 'The same gauge by centimetres.'),
     ],
   },
 } as const satisfies Record<string, { title: string; usual: number; units: readonly Unit[] }>
 export type QuantityId = keyof typeof QUANTITIES
+
+/** Where the figures of a quantity are from. */
+export const UNIT_SOURCES: Readonly<Record<QuantityId, string>> = {
+  weight:
+    'Ounce and yard by the international agreement of 1959; a momme by the trade’s definition, pounds of silk 45 in ' +
+    'wide and 100 yd long (common practice).',
+  length: 'Inch and yard by the international agreement of 1959.',
+  yarn: 'tex by ISO 1144 (from memory); the counts by their definitions.',
+  stretch: 'By arithmetic.',
+}
+
+/** A unit by its id, and what it is a unit of; undefined where there is none. */
+export function unitById(id: string): { quantity: QuantityId; unit: Unit } | undefined {
+  for (const quantity of Object.keys(QUANTITIES) as QuantityId[]) {
+    const unit = (QUANTITIES[quantity].units as readonly Unit[]).find((one) => one.id === id)
+    if (unit) return { quantity, unit }
+  }
+  return undefined
+}
 
 /**
  * A value in every unit of its quantity.

@@ -1,10 +1,14 @@
 import { otherFeatures } from '@/core/identify/features'
 import { indexOf } from '@/core/search/names'
 import { techniques } from '@/core/sew/techniques'
+import { QUANTITIES, type QuantityId } from '@/core/units/convert'
 import { capitalised } from '@/core/units/format'
 import { CARE_GROUP_WORDS, CARE_IDS, careSymbol } from '@/core/vocabulary/care'
 import { FAMILY_WORDS, FIBRE_IDS, FIBRE_WORDS, type FibreId } from '@/core/vocabulary/fibres'
 import { fibreById } from '@/core/fibres/catalogue'
+import { termHref } from '@/core/vocabulary/markTerms'
+import { TERM_WORDS, type Term, type TermId } from '@/core/vocabulary/terms'
+import { TERMS_TOLD } from '@/core/vocabulary/termsTold'
 import { careShape } from '@/core/vocabulary/careShapes'
 
 /** Something to look up: where it is told, and what it is found by. */
@@ -40,6 +44,24 @@ export const references: readonly Reference[] = [
     about: 'a test without a flame: how it is done, and what it tells apart',
     also: 'test',
   })),
+  ...(Object.keys(QUANTITIES) as QuantityId[]).flatMap((quantity) =>
+    QUANTITIES[quantity].units.map(({ id, words }) => ({
+      href: `/learn/units/${id}`,
+      title: words,
+      about: `a unit of ${QUANTITIES[quantity].title.toLowerCase()}`,
+      also: `${id} unit convert`,
+    })),
+  ),
+  ...(Object.keys(TERM_WORDS) as TermId[]).map((id) => {
+    const { word, also = [] }: Term = TERM_WORDS[id]
+    const [uk, us] = typeof word === 'string' ? [word, word] : [word.uk, word.us]
+    return {
+      href: termHref(id),
+      title: capitalised(uk === us ? uk : `${uk} (US ${us})`),
+      about: TERMS_TOLD[id],
+      also: [...also, 'word meaning'].join(' '),
+    }
+  }),
   ...CARE_IDS.map((id) => ({
     href: `/learn/care#${id}`,
     title: capitalised(careSymbol(id).words),

@@ -156,8 +156,8 @@ export const pages: readonly PageInfo[] = [
     path: '/learn/words',
     place: 'learn',
     title: 'Words',
-    about: 'What is called otherwise in the UK and in the US.',
-    also: ['glossary', 'british', 'american', 'muslin', 'calico', 'selvage', 'dictionary'],
+    about: 'What the words of the trade mean, and what is called otherwise in the UK and in the US.',
+    also: ['glossary', 'meaning', 'terms', 'british', 'american', 'muslin', 'calico', 'selvage', 'dictionary'],
   },
   {
     path: '/learn/fibres',
@@ -196,6 +196,14 @@ export const pages: readonly PageInfo[] = [
     about: 'How it burns, what it is taken for, its figures, and what of it lies in the stash.',
     also: [],
     of: 'fibre',
+  },
+  {
+    path: '/learn/units/[id]',
+    place: 'learn',
+    title: 'A unit',
+    about: 'What it is, where it is met, and its figures in its neighbours.',
+    also: [],
+    of: 'unit',
   },
   {
     path: '/learn/cloths/[id]',

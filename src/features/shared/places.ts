@@ -24,7 +24,7 @@ export interface PageInfo {
   /** Whether it stands in its place's own row. */
   inRow?: boolean
   /** Which record its `[id]` is of. */
-  of?: 'piece' | 'pattern' | 'project' | 'burn-test' | 'heap' | 'fibre' | 'cloth'
+  of?: 'piece' | 'pattern' | 'project' | 'burn-test' | 'heap' | 'fibre' | 'cloth' | 'unit'
 }
 
 /** What the frame shows of a page: every page loads it, so there is no more of it. */

@@ -1,9 +1,10 @@
 import type { Metadata } from 'next'
-import { differingWords } from '@/features/learn/words/words'
+import { differingWords, termsTold } from '@/features/learn/words/words'
+import { readPreferences } from '@/features/shared/settings/readPreferences'
 import { WordsPage } from '@/features/learn/words/WordsPage'
 
 export const metadata: Metadata = { title: 'Words' }
 
-export default function GlossaryPage() {
-  return <WordsPage words={differingWords()} />
+export default async function GlossaryPage() {
+  return <WordsPage words={differingWords()} terms={termsTold((await readPreferences()).words)} />
 }

@@ -4,6 +4,7 @@ import { capitalised, formatPercent } from '@/core/units/format'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { tileOf } from '@/ui/cloth/spec'
 import { Soft, Stack } from '@/ui/kit/surfaces'
+import { Terms } from '@/ui/kit/Terms'
 
 /** A name that fits, drawn, with what speaks for and against it. */
 export function ClothName({ name: ranked }: { name: RankedName }) {
@@ -22,7 +23,9 @@ export function ClothName({ name: ranked }: { name: RankedName }) {
         <h3>
           <span>{name}</span> <span>{formatPercent(probability)}</span>
         </h3>
-        <p>{makes}</p>
+        <p>
+          <Terms>{makes}</Terms>
+        </p>
         {speaksFor.length > 0 ? <Soft>For it: {speaksFor.join('; ')}.</Soft> : null}
         {against.length > 0 ? <Soft>Against it: {against.join('; ')}.</Soft> : null}
         {also.length > 0 ? <Soft>Also {capitalised(also.slice(0, 3).join(', '))}.</Soft> : null}

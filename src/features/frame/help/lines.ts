@@ -314,6 +314,11 @@ export const helpLines: Readonly<Record<string, HelpLines>> = {
     'Open one to see what it is taken for, and what of it lies in the stash.',
     'Every figure has its source beside it.',
   ],
+  '/learn/units/[id]': [
+    'One unit: what it is, and where it is met.',
+    'Its figures stand beside those of its neighbours; each of them leads to its own page.',
+    'To convert a figure of your own, go back to Convert.',
+  ],
   '/learn/fibres/[id]': [
     'One fibre, all of it.',
     'The four that are hardest to tell from it stand with the look that parts them.',

@@ -1,5 +1,6 @@
 'use client'
 
+import Link from 'next/link'
 import { useState } from 'react'
 import { needleSizes } from '@/core/sew/needleSizes'
 import { inAllUnits, QUANTITIES, type QuantityId, type Unit } from '@/core/units/convert'
@@ -94,9 +95,11 @@ function Desk({ id }: { id: QuantityId }) {
         </Fields>
         <Figures aria-live="polite">
           <tbody>
-            {all.map((one) => (
+            {all.map((one, i) => (
               <tr key={one.words}>
-                <th scope="row">{one.words}</th>
+                <th scope="row">
+                  <Link href={`/learn/units/${units[i]!.id}`}>{one.words}</Link>
+                </th>
                 <td>{one.value}</td>
               </tr>
             ))}

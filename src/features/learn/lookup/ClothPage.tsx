@@ -4,6 +4,7 @@ import Link from 'next/link'
 import styled from 'styled-components'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { Columns, Facts, Lead, Page, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
+import { Terms } from '@/ui/kit/Terms'
 import { type OneCloth } from './loadCloth'
 import { LinksTo } from './LinksTo'
 import { Pair } from './Pair'
@@ -23,7 +24,9 @@ export function ClothPage({ name, also, makes, usual, tile, facts, fibres, neigh
       <div>
         <Link href="/learn/cloths">All cloths</Link>
         <h1>{name}</h1>
-        <Lead>{makes}</Lead>
+        <Lead>
+          <Terms>{makes}</Terms>
+        </Lead>
         {also ? <Soft>Also {also}</Soft> : null}
       </div>
       <Columns $first="1.1fr">

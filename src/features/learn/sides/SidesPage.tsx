@@ -6,6 +6,7 @@ import styled from 'styled-components'
 import { Button, StrongButton } from '@/ui/kit/buttons'
 import { Actions, Lead, Page, Paper, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
+import { Terms } from '@/ui/kit/Terms'
 import { LEANING, SureField } from '../say/SureField'
 import { saySide, type SideTold } from './actions'
 import { type SideData } from './load'
@@ -97,7 +98,7 @@ function Because({ told: { because } }: { told: SideTold }) {
       <h2 id="because">What tells it</h2>
       <Stack>
         <p>
-          {because} <Soft as="span">(common practice)</Soft>
+          <Terms>{because}</Terms> <Soft as="span">(common practice)</Soft>
         </p>
         <Actions>
           <StrongButton onPress={() => router.refresh()}>Another cloth</StrongButton>

@@ -5,6 +5,7 @@ import styled from 'styled-components'
 import { type Technique } from '@/core/sew/techniques'
 import { TechniqueDrawing } from '@/ui/technique/TechniqueDrawing'
 import { Lead, Page, Paper, Soft } from '@/ui/kit/surfaces'
+import { Terms } from '@/ui/kit/Terms'
 
 const Row = styled.ol`
   margin: 0;
@@ -94,7 +95,9 @@ export function TechniquesPage({ techniques, tried }: Props) {
             {steps.map(({ text, drawing }) => (
               <li key={text}>
                 <TechniqueDrawing drawing={drawing} />
-                <p>{text}</p>
+                <p>
+                  <Terms>{text}</Terms>
+                </p>
               </li>
             ))}
           </Row>

@@ -1,17 +1,32 @@
 'use client'
 
 import Link from 'next/link'
-import { Figures, Lead, Page, Paper } from '@/ui/kit/surfaces'
-import { type Differing } from './words'
+import { Facts, Figures, Lead, Page, Paper, Soft } from '@/ui/kit/surfaces'
+import { type Differing, type Told } from './words'
 
 /** A glossary of what is called otherwise on the other side of the sea. */
-export function WordsPage({ words }: { words: readonly Differing[] }) {
+export function WordsPage({ words, terms }: { words: readonly Differing[]; terms: readonly Told[] }) {
   return (
     <Page>
       <div>
         <h1>Words</h1>
-        <Lead>{words.length} things that are called otherwise in the UK and in the US. The search finds either.</Lead>
+        <Lead>
+          What the words of the trade mean, and {words.length} things that are called otherwise in the UK and in the
+          US. The search finds either.
+        </Lead>
       </div>
+      <Paper aria-labelledby="meanings">
+        <h2 id="meanings">What they mean</h2>
+        <Facts>
+          {terms.map(({ id, title, means }) => (
+            <div key={id}>
+              <dt id={`term-${id}`}>{title}</dt>
+              <dd>{means}</dd>
+            </div>
+          ))}
+        </Facts>
+        <Soft>Common practice.</Soft>
+      </Paper>
       <Paper aria-label="UK and US words">
         <Figures>
           <thead>

@@ -3,7 +3,9 @@ import { DETAIL_WORDS, GARMENT_WORDS } from '@/core/vocabulary/choosing'
 import { FIBRE_WORDS } from '@/core/vocabulary/fibres'
 import { THING_WORDS } from '@/core/vocabulary/stash'
 import { KNIT_SEAM_WORDS, NOTION_WORDS, SEAM_MAKE_WORDS } from '@/core/vocabulary/upcycling'
-import { type OneOrBoth } from '@/core/vocabulary/words'
+import { TERM_WORDS, type TermId } from '@/core/vocabulary/terms'
+import { TERMS_TOLD } from '@/core/vocabulary/termsTold'
+import { wordFor, type OneOrBoth, type Vocabulary } from '@/core/vocabulary/words'
 
 /** A word that differs between the UK and the US, and what it is a word for. */
 export interface Differing {
@@ -13,6 +15,25 @@ export interface Differing {
   of: string
   /** Where it is told at length; nothing where it is not. */
   href?: string
+}
+
+/** A word of the trade and what it means. */
+export interface Told {
+  id: TermId
+  title: string
+  means: string
+}
+
+/** Every word of the trade, as this reader calls it first, in their order. */
+export function termsTold(words: Vocabulary): Told[] {
+  const titleOf = (word: OneOrBoth) => {
+    if (typeof word === 'string') return word
+    const other = words === 'uk' ? `US ${word.us}` : `UK ${word.uk}`
+    return `${wordFor(word, words)} (${other})`
+  }
+  return (Object.keys(TERM_WORDS) as TermId[])
+    .map((id) => ({ id, title: titleOf(TERM_WORDS[id].word), means: TERMS_TOLD[id] }))
+    .sort((a, b) => a.title.localeCompare(b.title))
 }
 
 /** Words of the trade that no table of the program holds. Common practice. */

@@ -10,6 +10,7 @@ import { Actions, Columns, Lead, Page, Paper, PlainList, Slip, Soft, Stack } fro
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
+import { Terms } from '@/ui/kit/Terms'
 import { useCountdown, type Countdown } from '../../shared/useCountdown'
 import { changeProject } from '../projects/actions'
 import { type PlanData } from './load'
@@ -269,7 +270,9 @@ function StepLine({ plan, step, isNamed }: LineProps) {
           <b>{KINDS[step.kind]}</b>
           {isNamed ? `, ${plan.name}` : ''}
         </CheckField>
-        <p>{step.text}</p>
+        <p>
+          <Terms>{step.text}</Terms>
+        </p>
         <Soft>
           {step.hands > 0 ? minuteWords(step.hands) : 'By itself'}
           {wait ? `, then ${wait} by itself` : ''}

@@ -9,6 +9,7 @@ import { CheckField } from '@/ui/kit/checks'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Columns, Page, Paper, PlainList, Slip, Soft, Stack, Steps } from '@/ui/kit/surfaces'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
+import { Terms } from '@/ui/kit/Terms'
 import { type SewingData } from './load'
 
 // Opened by few: loaded when it is.
@@ -88,7 +89,8 @@ export function SewingPage(data: SewingData) {
             <Steps>
               {advice.order.map(({ id: rule, text }) => (
                 <li key={rule}>
-                  {text} {drawn.includes(rule) ? <Link href={`/techniques#${rule}`}>Drawn</Link> : null}
+                  <Terms>{text}</Terms>{' '}
+                  {drawn.includes(rule) ? <Link href={`/techniques#${rule}`}>Drawn</Link> : null}
                 </li>
               ))}
             </Steps>
@@ -102,7 +104,9 @@ export function SewingPage(data: SewingData) {
           <Slip $tone="warn">
             <PlainList>
               {advice.warnings.map(({ id: rule, text }) => (
-                <li key={rule}>{text}</li>
+                <li key={rule}>
+                  <Terms>{text}</Terms>
+                </li>
               ))}
             </PlainList>
           </Slip>
@@ -193,7 +197,7 @@ function Choices({ advice, instead, sureness, id: pieceId }: SewingData) {
       {rows.map(([title, line, { text, others }]) => (
         <div key={title}>
           <p>
-            <b>{title}.</b> {text}
+            <b>{title}.</b> <Terms>{text}</Terms>
           </p>
           <HowSure sure={sureness.find((one) => one.line === line)} pieceId={pieceId} />
           {others.map(({ id, text: other }) => (

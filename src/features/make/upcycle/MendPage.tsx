@@ -8,6 +8,7 @@ import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Columns, Lead, Page, Paper, Slip, Soft, Stack, Steps } from '@/ui/kit/surfaces'
+import { Terms } from '@/ui/kit/Terms'
 import { type MendData } from './loadMend'
 import { PiecePicker } from './PiecePicker'
 
@@ -73,7 +74,9 @@ export function MendPage(data: MendData) {
               <h2 id="else">Or else</h2>
               <Steps>
                 {others.map(({ id, text }) => (
-                  <li key={id}>{text}</li>
+                  <li key={id}>
+                    <Terms>{text}</Terms>
+                  </li>
                 ))}
               </Steps>
             </Paper>

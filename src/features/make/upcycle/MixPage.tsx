@@ -6,6 +6,7 @@ import { capitalised } from '@/core/units/format'
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Columns, Fields, Lead, Page, Paper, PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Terms } from '@/ui/kit/Terms'
 import { type MixData } from './loadTogether'
 import { ChosenPieces, PiecePicker } from './PiecePicker'
 
@@ -90,7 +91,9 @@ function PairTold({ cloths, pair }: { cloths: MixData['cloths']; pair: Pair }) {
           <b>What to do about it</b>
           <PlainList>
             {pair.remedies.map(({ id, text }) => (
-              <li key={id}>{text}</li>
+              <li key={id}>
+                <Terms>{text}</Terms>
+              </li>
             ))}
           </PlainList>
         </Slip>

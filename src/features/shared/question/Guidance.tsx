@@ -4,6 +4,7 @@ import styled from 'styled-components'
 import { type Guide } from '@/core/identify/features'
 import { HowDrawing, type Yarn } from '@/ui/burn'
 import { Slip } from '@/ui/kit/surfaces'
+import { Terms } from '@/ui/kit/Terms'
 
 const How = styled.div`
   display: grid;
@@ -56,7 +57,9 @@ export function Guidance({ feature, guide, yarn }: { feature: string; guide: Gui
         <HowDrawing feature={feature} yarn={yarn} />
         <ol>
           {guide.steps.map((step) => (
-            <li key={step}>{step}</li>
+            <li key={step}>
+              <Terms>{step}</Terms>
+            </li>
           ))}
         </ol>
         <dl>

@@ -6,6 +6,7 @@ import { formatFives } from '@/core/units/fives'
 import { SEASONS } from '@/core/vocabulary/choosing'
 import { Share } from '@/ui/kit/Share'
 import { Facts, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
+import { Terms } from '@/ui/kit/Terms'
 
 const Bar = styled.div`
   position: relative;
@@ -65,7 +66,9 @@ export function HowItWears({ comfort }: { comfort: Comfort }) {
       </Facts>
       <PlainList $gap="0.3rem">
         {reasons.map(({ id, text }) => (
-          <li key={id}>{text}</li>
+          <li key={id}>
+            <Terms>{text}</Terms>
+          </li>
         ))}
       </PlainList>
       {schools.map(({ id, text }) => (

@@ -12,6 +12,7 @@ import { StrongLink } from '@/ui/kit/links'
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Columns, Fields, Lead, Page, Paper, PlainList, Slip, Soft, Stack, Steps } from '@/ui/kit/surfaces'
+import { Terms } from '@/ui/kit/Terms'
 import { type DyeData } from './loadDye'
 
 const Before = styled.div`
@@ -73,7 +74,9 @@ export function DyePage(data: DyeData) {
               <Slip $tone="warn">
                 <PlainList>
                   {answer.cautions.map(({ id: rule, text }) => (
-                    <li key={rule}>{text}</li>
+                    <li key={rule}>
+                      <Terms>{text}</Terms>
+                    </li>
                   ))}
                 </PlainList>
               </Slip>
@@ -93,7 +96,7 @@ export function DyePage(data: DyeData) {
         <PlainList>
           {data.ways.map(({ id: way, title, text, suits }) => (
             <li key={way}>
-              <b>{title}</b>, {SUITS[suits]}: {text}
+              <b>{title}</b>, {SUITS[suits]}: <Terms>{text}</Terms>
             </li>
           ))}
         </PlainList>

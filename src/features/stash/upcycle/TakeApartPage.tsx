@@ -12,6 +12,7 @@ import { NumberField } from '@/ui/kit/NumberField'
 import { Actions, Columns, Fields, Lead, Page, Paper, PlainList, Slip, Soft, Stack, Steps } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
+import { Terms } from '@/ui/kit/Terms'
 import { keepGarment, tookApart } from './actions'
 import { Condition } from './Condition'
 import { type ApartData } from './load'
@@ -88,7 +89,9 @@ export function TakeApartPage(data: ApartData) {
           <Slip $tone="warn">
             <PlainList>
               {answer.cautions.map(({ id: rule, text }) => (
-                <li key={rule}>{text}</li>
+                <li key={rule}>
+                  <Terms>{text}</Terms>
+                </li>
               ))}
             </PlainList>
           </Slip>

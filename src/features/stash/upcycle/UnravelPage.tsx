@@ -10,6 +10,7 @@ import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Columns, Fields, Lead, Page, Paper, PlainList, Slip, Soft, Stack, Steps } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
+import { Terms } from '@/ui/kit/Terms'
 import { keepYarn } from './boxActions'
 import { type UnravelData } from './loadUnravel'
 
@@ -42,7 +43,9 @@ export function UnravelPage(data: UnravelData) {
           <Slip $tone={answer.verdict === 'no' ? 'warn' : 'plain'}>
             <PlainList>
               {answer.reasons.map(({ id: rule, text }) => (
-                <li key={rule}>{text}</li>
+                <li key={rule}>
+                  <Terms>{text}</Terms>
+                </li>
               ))}
             </PlainList>
           </Slip>
@@ -51,7 +54,9 @@ export function UnravelPage(data: UnravelData) {
               <h2 id="how">How</h2>
               <Steps>
                 {answer.steps.map(({ id: step, text }) => (
-                  <li key={step}>{text}</li>
+                  <li key={step}>
+                    <Terms>{text}</Terms>
+                  </li>
                 ))}
               </Steps>
             </Paper>

@@ -4,6 +4,7 @@ import { featureById, type Hazard } from '@/core/identify/features'
 import { type Answer } from '@/core/identify/identify'
 import { Button } from '@/ui/kit/buttons'
 import { Paper, PlainList, Slip, Soft } from '@/ui/kit/surfaces'
+import { Terms } from '@/ui/kit/Terms'
 import styled from 'styled-components'
 
 const Tries = styled(PlainList)`
@@ -38,7 +39,9 @@ export function Settle({ answer: { next, stop }, onTry }: { answer: Answer; onTr
               <span>
                 <b>{title}</b> ({HAZARD_WORDS[hazard]}, about {minutes} min)
               </span>
-              <Soft>{text}</Soft>
+              <Soft>
+                <Terms>{text}</Terms>
+              </Soft>
               <Button onPress={() => onTry(id)}>Try it: {title.toLowerCase()}</Button>
             </li>
           )

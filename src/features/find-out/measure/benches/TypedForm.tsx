@@ -8,6 +8,7 @@ import { StrongButton } from '@/ui/kit/buttons'
 import { ChoiceField } from '@/ui/kit/fields'
 import { NumberField } from '@/ui/kit/NumberField'
 import { Actions, Fields, Paper, Soft, Steps } from '@/ui/kit/surfaces'
+import { Terms } from '@/ui/kit/Terms'
 import { fieldUnits, fromField, toField } from '../../../shared/settings/measures'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
 import { type Readings } from '../../../shared/readings/useReadings'
@@ -29,7 +30,9 @@ export function TypedForm({ id, form, readings }: { id: string; form: ReadingFor
       <h2 id={id}>{entry.title}</h2>
       <Steps>
         {entry.steps.map((step) => (
-          <li key={step}>{step}</li>
+          <li key={step}>
+            <Terms>{step}</Terms>
+          </li>
         ))}
       </Steps>
       <Fields>

@@ -1,0 +1,68 @@
+import { type OneOrBoth } from './words'
+
+/** A word of the trade, and in what other forms it stands in texts. */
+export interface Term {
+  word: OneOrBoth
+  also?: readonly string[]
+}
+
+/** Words of the trade that are told in the glossary. Common practice. */
+export const TERM_WORDS = {
+  warp: { word: 'warp' },
+  weft: { word: 'weft' },
+  selvedge: { word: { uk: 'selvedge', us: 'selvage' } },
+  grain: { word: 'grain', also: ['straight grain', 'lengthwise grain', 'crosswise grain'] },
+  bias: { word: 'bias' },
+  'off-grain': { word: 'off grain' },
+  nap: { word: 'nap' },
+  pile: { word: 'pile' },
+  drape: { word: 'drape' },
+  opacity: { word: 'opacity' },
+  'plain-weave': { word: 'plain weave' },
+  twill: { word: 'twill' },
+  satin: { word: 'satin weave', also: ['sateen weave'] },
+  float: { word: 'float', also: ['floats'] },
+  slub: { word: 'slub', also: ['slubs'] },
+  staple: { word: 'staple fibre', also: ['staple yarn'] },
+  filament: { word: 'filament', also: ['filaments'] },
+  count: { word: 'yarn count' },
+  sett: { word: 'thread count', also: ['threads per centimetre'] },
+  wpi: { word: 'wraps per inch' },
+  regain: { word: 'regain', also: ['moisture regain'] },
+  hand: { word: 'handle', also: ['hand'] },
+  gsm: { word: 'grams per square metre' },
+  'burn-test': { word: 'burn test', also: ['burn tests'] },
+  afterglow: { word: 'afterglow' },
+  bead: { word: 'bead' },
+  control: { word: 'known piece', also: ['controls box'] },
+  union: { word: 'union cloth', also: ['union'] },
+  blend: { word: 'blend', also: ['blends'] },
+  finish: { word: 'finish', also: ['finishes'] },
+  shrinkage: { word: 'shrinkage' },
+  preshrink: { word: 'pre-shrink', also: ['preshrink', 'pre-shrunk'] },
+  truing: { word: 'truing', also: ['trued'] },
+  'press-cloth': { word: 'press cloth', also: ['pressing cloth'] },
+  interfacing: { word: 'interfacing' },
+  facing: { word: 'facing', also: ['facings'] },
+  underlining: { word: 'underlining' },
+  'stay-stitch': { word: 'staystitching', also: ['staystitch'] },
+  toile: { word: { uk: 'toile', us: 'muslin' } },
+  ease: { word: 'ease', also: ['wearing ease'] },
+  notch: { word: 'notch', also: ['notches'] },
+  dart: { word: 'dart', also: ['darts'] },
+  'seam-allowance': { word: 'seam allowance', also: ['seam allowances'] },
+  repeat: { word: 'pattern repeat' },
+  'one-way': { word: 'one-way' },
+  'border-print': { word: 'border print', also: ['border prints'] },
+  lay: { word: 'lay plan' },
+  tacking: { word: { uk: 'tacking', us: 'basting' } },
+  overlock: { word: { uk: 'overlocker', us: 'serger' } },
+  'french-seam': { word: 'french seam', also: ['French seam'] },
+  'flat-felled': { word: 'flat-felled seam', also: ['flat felled'] },
+  bleeding: { word: 'bleeding' },
+  fulling: { word: 'felting', also: ['fulling'] },
+  mordant: { word: 'mordant' },
+  skein: { word: 'skein', also: ['skeins'] },
+  calibration: { word: 'calibration' },
+} as const satisfies Record<string, Term>
+export type TermId = keyof typeof TERM_WORDS
