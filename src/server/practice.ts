@@ -1,6 +1,7 @@
 import { LookPracticeSchema } from '../core/notebook/kinds/look'
 import { PracticeSchema, MOST_ANSWERS, type Practice } from '../core/notebook/kinds/practice'
 import { familyOf, judgedBlind } from '../core/practice/blind'
+import { replayed, type Foretold } from '../core/practice/foretold'
 import { judged, type Judged, type Said } from '../core/practice/judge'
 import { gradeOf, isDue, reviewed, type Begun } from '../core/practice/schedule'
 import { type Given } from '../core/practice/scoring'
@@ -35,6 +36,16 @@ export function givenIn(kept: readonly Kept<'practice'>[]): Given[] {
       said: family,
     }))
   })
+}
+
+/** What was known before each answer but a topic’s first, in the order in which they came. */
+export function foretoldIn(kept: readonly Kept<'practice'>[]): Foretold[] {
+  const rated = ({ at, familyRight, fibreRight, sure }: Practice['answers'][number]) => ({
+    at,
+    grade: gradeOf({ familyRight, fibreRight }, sure),
+    right: familyRight && fibreRight !== false,
+  })
+  return kept.flatMap(({ data: { answers } }) => replayed(answers.map(rated))).sort((a, b) => (a.at < b.at ? -1 : 1))
 }
 
 /** Answers to blind boxes that are open again, for scoring: until the last is given, none of them tells anything. */

@@ -33,6 +33,7 @@ export function ScorePage(data: ScoreData) {
             <TakenFor {...data} />
           </Columns>
           <Halves {...data} />
+          <Remembered {...data} />
         </>
       ) : null}
     </Page>
@@ -66,6 +67,38 @@ function Sureness({ reliability }: ScoreData) {
               <td>
                 {percent(right)} ± {Math.round(sd * 100)}
               </td>
+              <td>{count}</td>
+            </tr>
+          ))}
+        </tbody>
+      </Figures>
+    </Paper>
+  )
+}
+
+/** What the program foretold that would be known again, beside what was. */
+function Remembered({ foretold }: ScoreData) {
+  if (foretold.length === 0) return null
+  return (
+    <Paper aria-labelledby="remembered">
+      <h2 id="remembered">What you would know again</h2>
+      <Soft>
+        Foretold of your later answers from your earlier ones: it decides what comes next. Where the two lie near one
+        another, it has come to know your memory.
+      </Soft>
+      <Figures>
+        <thead>
+          <tr>
+            <th scope="col">foretold</th>
+            <th scope="col">came</th>
+            <th scope="col">answers</th>
+          </tr>
+        </thead>
+        <tbody>
+          {foretold.map(({ foretold: said, came, count }) => (
+            <tr key={said}>
+              <th scope="row">{percent(said)}</th>
+              <td>{percent(came)}</td>
               <td>{count}</td>
             </tr>
           ))}

@@ -1,13 +1,14 @@
 import { randomInt } from 'node:crypto'
 import { reporterTaughtBy } from '@/core/identify/nose'
 import { burnOf } from '@/core/practice/specimen'
+import { foretoldAndCame } from '@/core/practice/foretold'
 import { isDue, nextTopic } from '@/core/practice/schedule'
 import { beforeAndAfter, calibrationWords, confusions, reliability, scoreOf } from '@/core/practice/scoring'
 import { FAMILY_WORDS } from '@/core/vocabulary/fibres'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { controlBurns } from '@/server/controls'
 import { notebook } from '@/server/database'
-import { begunOf, givenBlind, givenIn, practised } from '@/server/practice'
+import { begunOf, foretoldIn, givenBlind, givenIn, practised } from '@/server/practice'
 import { allRecords } from '@/server/store/repository'
 import { choicesIn } from './choices'
 import { stagesOf } from './stages'
@@ -50,6 +51,7 @@ export async function loadScore() {
       count,
     })),
     ...beforeAndAfter(given),
+    foretold: foretoldAndCame(foretoldIn(kept)),
   }
 }
 export type ScoreData = Awaited<ReturnType<typeof loadScore>>
