@@ -122,7 +122,6 @@ export const pages: readonly PageInfo[] = [
     title: 'Blind box',
     about: 'Your own known pieces under letters: burned or felt for real, answered, scored.',
     also: ['blind test', 'shuffle', 'nose', 'known pieces'],
-    inRow: true,
   },
   {
     path: '/learn/group',
