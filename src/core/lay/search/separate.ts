@@ -6,7 +6,7 @@ const GROWS_MOST = 1.4
 const GROWS_LEAST = 1.05
 const FORGETS = 0.95
 /** Rounds without getting better, after which it is given up. */
-const PATIENCE = 120
+const PATIENCE = 200
 
 export interface Effort {
   /** Counts one item’s move; true once there is no more time. */

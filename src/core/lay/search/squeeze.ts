@@ -11,6 +11,12 @@ const LEAST_STEP = 0.0015
 const NEAR_BOUND = 0.05
 /** Failures in a row, after which two pieces change places before it is tried again. */
 const STUCK = 2
+/**
+ * Failures in a row, after which it is mostly tried far shorter, anywhere down to the bound: another order of the
+ * pieces is a leap away, no step. Sooner it costs more than it finds where the bound is out of reach.
+ */
+const LEAPS_AFTER = 8
+const LEAPS = 0.7
 /** How often, then, all are scattered, and how often it goes on from what failed last. */
 const SCATTERED = 0.3
 const FROM_STUCK = 0.3
@@ -37,7 +43,9 @@ export function* squeeze(
   while (length > bound + NEAR_BOUND && !effort.spend()) {
     field.restore(best)
     if (failures >= STUCK) disturb(field, stuck, chance)
-    field.limit = Math.max(bound, length * (1 - step))
+    const least = Math.max(bound, length * (1 - step))
+    const isLeap = failures >= LEAPS_AFTER && chance() < LEAPS
+    field.limit = isLeap ? bound + (least - bound) * chance() : least
     field.resetWeights()
     if (!pushIn(field)) {
       if (step <= LEAST_STEP) break
