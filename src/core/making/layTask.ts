@@ -73,7 +73,13 @@ export function layTaskOf(
   const match = wishes.matchNotches ? matches(pieces) : []
   if (!only!.border) return { ...common, match, cloth }
   const on = onBorderOf(pieces, wishes)
-  const border = { ...only!.border, footMm: Math.min(on.footMm, only!.border.reachMm), isKeptClear: on.isKeptClear }
+  const reachMm = only!.border.reachMm * kept(only!).width
+  const border = {
+    side: only!.border.side,
+    reachMm,
+    footMm: Math.min(on.footMm, reachMm),
+    isKeptClear: on.isKeptClear,
+  }
   const placed = pieces.map((piece) => ({ ...piece, onBorder: on.ids.includes(piece.id) }))
   return { ...common, pieces: placed, match, cloth: { ...cloth, border } }
 }

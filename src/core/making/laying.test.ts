@@ -132,6 +132,33 @@ describe('a print that is off grain', () => {
   })
 })
 
+describe('a border print', () => {
+  const skirt = plainPiece('skirt', rectangle(600, 700), { count: 2 })
+  const cuff = plainPiece('cuff', rectangle(90, 240), { count: 2 })
+  const bordered = (rest: Partial<Ground> = {}) => ground({ border: { side: 'left', reachMm: 200 }, ...rest })
+  it('takes the pieces with a foot for it, where nobody said which', () => {
+    const { pieces, cloth } = layTaskOf([skirt, cuff], [bordered()], wishes)
+    expect(pieces.map(({ onBorder }) => onBorder)).toEqual([true, false])
+    expect(cloth!.border).toEqual({ side: 'left', reachMm: 200, footMm: 13, isKeptClear: true })
+  })
+  it('takes those that were said, and no foot beyond the border', () => {
+    const onBorder = { ids: ['cuff'], footMm: 400, isKeptClear: false }
+    const { pieces, cloth } = layTaskOf([skirt, cuff], [bordered()], { ...wishes, onBorder })
+    expect(pieces.map(({ onBorder: on }) => on)).toEqual([false, true])
+    expect(cloth!.border).toMatchObject({ footMm: 200, isKeptClear: false })
+  })
+  it('shrinks with its cloth, and is none on odd pieces', () => {
+    const { cloth } = layTaskOf([skirt], [bordered({ shrinkPercent: { length: 0, width: 5 } })], wishes)
+    expect(cloth!.border!.reachMm).toBeCloseTo(190)
+    const several = layTaskOf([skirt], [bordered(), ground({ id: 'other' })], wishes)
+    expect([several.cloth, several.pieces[0]!.onBorder]).toEqual([undefined, undefined])
+  })
+  it('is not asked for by cloth that has none', () => {
+    const { pieces, cloth } = layTaskOf([skirt], [ground()], wishes)
+    expect([cloth!.border, pieces[0]!.onBorder]).toEqual([undefined, undefined])
+  })
+})
+
 describe('short of cloth', () => {
   const half = plainPiece('back', rectangle(520, 900), { onFold: true })
   it('finds that a seam instead of the fold makes it fit, each way laid for real', () => {

@@ -1,5 +1,6 @@
 import { faultsOf } from '../../../tests/support/lay/checker'
 import { jigsaw, plainPiece } from '../../../tests/support/lay/jigsaw'
+import { rectangle } from '@/core/shapes/polygon'
 import { chanceOf } from '@/core/numbers/chance'
 import { postLay } from './lay'
 
@@ -41,6 +42,25 @@ it('takes an outline that is closed by its first point again', async () => {
     seconds: 0.1,
   })
   expect([status, body.placements[0].polygon.length]).toEqual([200, 4])
+})
+
+it('lays feet on a border, and refuses one that makes no sense, with its place', async () => {
+  const pieces = [
+    { id: 'skirt', outline: rectangle(500, 600), count: 2, onBorder: true },
+    { id: 'cuff', outline: rectangle(200, 80), count: 2 },
+  ]
+  const border = { side: 'right', reachMm: 180, footMm: 20 }
+  const { status, body } = await ask({ cloth: { ...cloth, border }, pieces })
+  expect([status, body.verdict, body.layers]).toEqual([200, 'fits', 'single'])
+  for (const { id, polygon } of body.placements as { id: string; polygon: [number, number][] }[]) {
+    const far = Math.max(...polygon.map(([x]) => x))
+    if (id === 'skirt') expect(far).toBeCloseTo(980, 0)
+    else expect(far).toBeLessThanOrEqual(820.5)
+  }
+  const wrong = await ask({ cloth: { ...cloth, border: { ...border, reachMm: 1200 } }, pieces })
+  expect(wrong.status).toBe(422)
+  expect(JSON.stringify(wrong.body)).toContain('reachMm')
+  expect((await ask({ cloth: { ...cloth, border: { side: 'top', reachMm: 10 } }, pieces })).status).toBe(422)
 })
 
 it('leaves a piece unplaced that no cloth takes', async () => {

@@ -1,7 +1,7 @@
 import { type LayTask, type Placement } from '@/core/lay/types'
 import { areaOf, boxOf, type Point } from '@/core/shapes/polygon'
 import { plainPiece } from '../../../../tests/support/lay/jigsaw'
-import { densityOf, keyOf, turnedOver, usedOf } from './board'
+import { bandsOf, densityOf, keyOf, turnedOver, usedOf } from './board'
 import { faultsOn, movedBy } from './hand'
 
 const WEDGE: Point[] = [
@@ -66,4 +66,41 @@ it('draws a piece that is moved to the edge, unless it is moved by key', () => {
   expect(box(movedBy(pair, 'front 1', [6, 8], on)).minY).toBe(0)
   expect(box(movedBy(pair, 'front 1', [6, 8], { ...on, isLoose: true })).minX).toBe(16)
   expect(movedBy(pair, 'front 1', [6, 8], on)[1]).toBe(pair[1])
+})
+
+describe('on a border print', () => {
+  const border = { side: 'left', reachMm: 200, footMm: 10, isKeptClear: true } as const
+  const bordered: LayTask = {
+    ...task,
+    cloth: { ...task.cloth!, border },
+    pieces: [plainPiece('front', WEDGE, { onBorder: true }), plainPiece('cuff', WEDGE)],
+  }
+  const both = { ...on, task: bordered, names: new Map([...names, ['cuff', 'Cuff']]) }
+  // A quarter turned: its foot, at the drawing’s y = 0, comes to lie on the left.
+  const across = (x: number): Placement =>
+    placed(1, 0, { polygon: WEDGE.map(([px, py]): Point => [py + x, 300 - px]), degrees: 270, at: [x, 300] })
+  const cuffAt = (x: number): Placement => ({
+    ...placed(1, x),
+    id: 'cuff',
+    polygon: WEDGE.map(([px, py]): Point => [px + x, py + 400]),
+    at: [x, 400],
+  })
+  const words = (placements: Placement[]) => faultsOn(placements, both).map((fault) => fault.words)
+  it('finds nothing wrong with a foot on its line and the rest beside the border', () => {
+    expect(words([across(10), cuffAt(300)])).toEqual([])
+  })
+  it('says which foot is off it, and what lies on it', () => {
+    expect(words([across(30), cuffAt(300)])).toEqual(['Front does not have its foot on the border'])
+    expect(words([across(10), cuffAt(120)])).toEqual(['Cuff lies on the border'])
+  })
+  it('draws the border as far as it reaches, on each side that has one', () => {
+    const bands = (side: 'left' | 'right' | 'both') =>
+      bandsOf({ ...task.cloth!, border: { ...border, side } }, 900).map((band) => boxOf(band))
+    expect(bands('left')).toEqual([{ minX: 0, maxX: 200, minY: 0, maxY: 900 }])
+    expect(bands('both').map(({ minX, maxX }) => [minX, maxX])).toEqual([
+      [0, 200],
+      [800, 1000],
+    ])
+    expect(bandsOf(task.cloth!, 900)).toEqual([])
+  })
 })
