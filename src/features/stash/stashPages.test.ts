@@ -1,0 +1,149 @@
+import { PieceSchema, type PieceInput } from '@/core/notebook/kinds/piece'
+import { SORTINGS } from '@/core/vocabulary/stash'
+import { type Notebook } from '@/server/database'
+import { startBurnTest } from '@/server/burnTests'
+import { allRecords, createRecord, findRecord } from '@/server/store/repository'
+import { closeOwn, openOwn } from '../../../tests/support/ownNotebook'
+import { dropPiece, keepPiece, keepView, updatePiece } from './actions'
+import { endHeap, sortPiece } from './heap/actions'
+import { loadHeap, loadHeaps } from './heap/load'
+import { loadAlike } from './like/load'
+import { loadRows, loadStash } from './load'
+import { loadLooking } from './looking/load'
+import { keepShape } from './piece/kinActions'
+import { loadPiece } from './piece/load'
+import { quickKeep } from './quick/actions'
+import { keepGarment } from './upcycle/actions'
+import { loadApart } from './upcycle/load'
+
+jest.mock('@/server/database', () => jest.requireActual('../../../tests/support/ownNotebook'))
+jest.mock('@/server/heavy/pool', () => jest.requireActual('../../../tests/support/heavyHere'))
+jest.mock('next/cache', () => ({ revalidatePath: jest.fn() }))
+jest.mock('next/headers', () => ({ cookies: () => Promise.resolve({ get: () => undefined }) }))
+jest.mock('next/navigation', () => ({
+  notFound: () => {
+    throw new Error('no such page')
+  },
+  redirect: jest.fn(),
+}))
+
+const AT = '2026-05-02T10:00:00.000Z'
+const METRIC = { units: 'metric', words: 'uk' } as const
+const GONE = '01a21579-3d26-76d0-8c1d-456012720fa9'
+const asks = (text: string) => new URLSearchParams(text)
+
+let db: Notebook
+beforeEach(async () => {
+  db = await openOwn()
+})
+afterAll(closeOwn)
+
+async function piece(name: string, rest: Partial<PieceInput> = {}): Promise<string> {
+  return (await createRecord(db, 'piece', PieceSchema.parse({ name, ...rest }), AT)).id
+}
+
+describe('a piece', () => {
+  const input = PieceSchema.parse({ name: 'Lobby curtain', called: 'velvet', place: 'Loft' })
+  it('is kept with its first weighing and its burn, all or nothing', async () => {
+    const testId = await startBurnTest(db, {}, AT)
+    const reading = { grams: 120, lengthMm: 500, widthMm: 500 }
+    expect(await keepPiece({ piece: input, reading: { ...reading, grams: -1 }, testId })).toMatchObject({ ok: false })
+    expect(await keepPiece({ piece: input, reading, testId: GONE })).toMatchObject({ ok: false })
+    expect((await allRecords(db, 'piece')).kept).toEqual([])
+    const kept = await keepPiece({ piece: input, reading, testId })
+    const page = (await loadPiece(kept.ok ? kept.id : '', METRIC))!
+    expect(page.piece.name).toBe('Lobby curtain')
+    expect(page.weighings).toHaveLength(1)
+    expect(page.tests.map(({ id }) => id)).toEqual([testId])
+    expect(page.summary).toContain('480')
+  })
+  it('is changed only as the person saw it', async () => {
+    const id = await piece('Lobby curtain')
+    const change = (revision: number, name: string) =>
+      updatePiece({ id, revision }, { piece: PieceSchema.parse({ name }) })
+    expect(await change(1, 'Green curtain')).toMatchObject({ ok: true })
+    expect(await change(1, 'Red curtain')).toMatchObject({ ok: false })
+    expect((await findRecord(db, 'piece', id))!.data.name).toBe('Green curtain')
+  })
+  it('has no page once it is in the bin, and throwing it away twice is no trouble', async () => {
+    const id = await piece('Lobby curtain')
+    await dropPiece(id)
+    expect(await loadPiece(id, METRIC)).toBeUndefined()
+    await expect(dropPiece(id)).resolves.toBeUndefined()
+    await expect(dropPiece('no id')).rejects.toThrow('no such page')
+  })
+  it('has its shape with its holes, and refuses one that crosses itself', async () => {
+    const id = await piece('Opened sleeve', { widthMm: 500, lengthMm: 600 })
+    const points = [
+      [0, 0],
+      [400, 0],
+      [400, 500],
+      [0, 500],
+    ]
+    const hole = [
+      [100, 100],
+      [150, 100],
+      [150, 160],
+    ]
+    expect(await keepShape(id, { outline: { points, holes: [hole] }, flaws: [] })).toMatchObject({ ok: true })
+    expect((await findRecord(db, 'piece', id))!.data.outline).toEqual({ points, holes: [hole] })
+    const crossed = [points[0], points[2], points[1], points[3]]
+    expect(await keepShape(id, { outline: { points: crossed, holes: [] }, flaws: [] })).toMatchObject({ ok: false })
+    expect((await findRecord(db, 'piece', id))!.data.outline).toEqual({ points, holes: [hole] })
+  })
+})
+
+describe('the stash', () => {
+  it('answers to its address, counts what it leaves out, and sends the rest by rows', async () => {
+    for (let i = 0; i < 5; i++) await piece(`Curtain ${i}`, { place: i < 2 ? 'Loft' : 'Hamper', called: 'velvet' })
+    await piece('Tea towel', { place: 'Loft', called: 'huckaback' })
+    const all = await loadStash(asks(''), METRIC)
+    expect([all.found, all.all]).toEqual([6, 6])
+    const loft = await loadStash(asks('q=curtain&place=Loft'), METRIC)
+    expect(loft.rows.map(({ name }) => name).sort()).toEqual(['Curtain 0', 'Curtain 1'])
+    expect(await loadStash(asks('q=tricorn'), METRIC)).toMatchObject({ found: 0, rows: [] })
+    const rows = await loadRows(asks('q=curtain'), METRIC, 2)
+    expect(rows).toHaveLength(3)
+  })
+  it('keeps a view under a name', async () => {
+    expect(await keepView({ name: 'In the loft', query: 'place=Loft' })).toMatchObject({ ok: true })
+    expect(await keepView({ name: '', query: '' })).toMatchObject({ ok: false })
+    expect((await loadStash(asks(''), METRIC)).views).toMatchObject([{ name: 'In the loft' }])
+  })
+  it('tells what in it is like a piece, and what is worth looking at', async () => {
+    const id = await piece('Blue shirt', { called: 'chambray', claim: [{ fibre: 'cotton', percent: 100 }] })
+    await piece('Blue blouse', { called: 'chambray', claim: [{ fibre: 'cotton', percent: 100 }] })
+    await piece('Felt', { called: 'felt', construction: 'felted' })
+    expect(JSON.stringify(await loadAlike(id, METRIC))).toContain('Blue blouse')
+    expect(await loadLooking('uk')).toBeDefined()
+  })
+})
+
+describe('a heap', () => {
+  it('is sorted piece by piece, ended, and goes on', async () => {
+    const { id } = await createRecord(db, 'heap', { name: 'Laundry hamper', place: '', notes: '', done: false }, AT)
+    const kept = await quickKeep({ called: 'denim', spanMm: 1650, widthMm: null, heapId: id, sorting: 'test' })
+    const pieceId = kept.ok ? kept.id : ''
+    expect((await loadHeap(id, METRIC))!).toBeDefined()
+    await sortPiece(pieceId, SORTINGS[0])
+    expect((await findRecord(db, 'piece', pieceId))!.data.sorting).toBe(SORTINGS[0])
+    await expect(sortPiece(pieceId, 'burn')).rejects.toThrow('no such page')
+    await endHeap(id, true)
+    expect((await findRecord(db, 'heap', id))!.data).toMatchObject({ done: true })
+    expect(JSON.stringify(await loadHeaps(METRIC))).toContain('Laundry hamper')
+    expect(await loadHeap(GONE, METRIC)).toBeUndefined()
+  })
+})
+
+describe('a garment', () => {
+  it('yields less cloth where more of it is worn', async () => {
+    const id = await piece('Old trousers', { thing: 'trousers', called: 'denim' })
+    const whole = (await loadApart(id, METRIC))!
+    expect(whole.isMeasured).toBe(false)
+    expect(await keepGarment({ pieceId: id, worn: ['knees', 'seat'] })).toMatchObject({ ok: true })
+    const worn = (await loadApart(id, METRIC))!
+    expect(worn.isMeasured).toBe(true)
+    expect(worn.answer.clothMm2.value).toBeLessThan(whole.answer.clothMm2.value)
+    expect(await loadApart(GONE, METRIC)).toBeUndefined()
+  })
+})
