@@ -1,7 +1,9 @@
 'use client'
 
+import { formatWidth } from '@/core/units/format'
 import { careSymbol } from '@/core/vocabulary/care'
 import { WASH_STATE_WORDS } from '@/core/vocabulary/cloth'
+import { BORDER_WORDS } from '@/core/vocabulary/laying'
 import { PRICE_PER_WORDS, THING_WORDS } from '@/core/vocabulary/stash'
 import { wordFor } from '@/core/vocabulary/words'
 import { Facts, Lines } from '@/ui/kit/surfaces'
@@ -10,12 +12,16 @@ import { type PieceData } from './types'
 
 /** What the person wrote down of a piece; what is not there takes no room. */
 export function WrittenDown({ piece }: Pick<PieceData, 'piece'>) {
-  const { words } = usePreferences()
-  const { price } = piece
+  const { words, units } = usePreferences()
+  const { price, border } = piece
   const facts: [string, string][] = [
     ['Called', piece.called || 'not named yet'],
     ['It is', piece.thing === 'cloth' ? '' : `a ${wordFor(THING_WORDS[piece.thing], words)}`],
     ['Washed', WASH_STATE_WORDS[piece.washed]],
+    [
+      'Border print',
+      border ? `${BORDER_WORDS[border.side].toLowerCase()}, ${formatWidth(border.reachMm, units)} deep` : '',
+    ],
     ['Lies', piece.place || 'nowhere in particular'],
     ['Came from', piece.source || 'not written down'],
     ['Came on', piece.got ?? ''],
