@@ -1,4 +1,4 @@
-import { areaOf, boxOf, isWithin, type Outline, type Point } from '../shapes/polygon'
+import { areaOf, boxOf, isWithin, type Box, type Outline, type Point } from '../shapes/polygon'
 import { type Drawn } from './settled'
 import { distance } from './distance'
 
@@ -12,6 +12,8 @@ export interface Loose {
 export const HOLE = 400
 /** So short a stroke that begins on the cut line is a notch, mm. */
 const NOTCH = 20
+/** More lines than these are a drawing, no pattern: the rest is not looked at. */
+const MOST_LINES = 2000
 /** An end so near to the cut line lies on it, mm. */
 const ON = 1
 /** Lines whose names say what they are, in the words of those who draw patterns. */
@@ -24,11 +26,14 @@ const FOLD = /\bfold\b/i
  * other is a mark.
  */
 export function withMarks(pieces: readonly Drawn[], loose: readonly Loose[]): Drawn[] {
-  const bySize = [...pieces].sort((a, b) => areaOf(a.outline) - areaOf(b.outline))
+  const bySize = [...pieces]
+    .sort((a, b) => areaOf(a.outline) - areaOf(b.outline))
+    .map((piece) => ({ piece, box: boxOf(piece.outline) }))
   const owned = new Map(pieces.map((piece): [Drawn, Loose[]] => [piece, []]))
-  for (const line of loose) {
-    const owner = bySize.find(({ outline }) => liesOn(line.points, outline))
-    if (owner) owned.get(owner)!.push(line)
+  for (const line of loose.slice(0, MOST_LINES)) {
+    const box = boxOf(line.points)
+    const owner = bySize.find((one) => isIn(box, one.box) && liesOn(line.points, one.piece.outline))
+    if (owner) owned.get(owner.piece)!.push(line)
   }
   return pieces.map((piece) => withOwn(piece, owned.get(piece)!))
 }
@@ -60,6 +65,12 @@ function middleOf(points: Outline): Point {
   const { minX, maxX, minY, maxY } = boxOf(points)
   return [(minX + maxX) / 2, (minY + maxY) / 2]
 }
+
+const isIn = (inner: Box, outer: Box) =>
+  inner.minX >= outer.minX - ON &&
+  inner.maxX <= outer.maxX + ON &&
+  inner.minY >= outer.minY - ON &&
+  inner.maxY <= outer.maxY + ON
 
 function liesOn(points: Outline, outline: Outline): boolean {
   return points.every((at) => isWithin(at, outline) || toEdge(at, outline) <= ON)

@@ -286,6 +286,12 @@ describe('SVG', () => {
         { is: 'drill', points: [[200, 200]] },
       ])
     })
+    it('are looked at only as far as a pattern has any', () => {
+      const lines = Array.from({ length: 5000 }, (_, i) => `<path d="M${150 + (i % 300)} ${150 + (i % 500)}h30v9"/>`)
+      const [piece] = read(front + lines.join(''))
+      expect(piece!.marks.length).toBeLessThanOrEqual(60)
+      expect(piece!.outline).toHaveLength(4)
+    })
     it('belong to the smallest piece that they lie on, and to none beside it', () => {
       const pocket = '<rect id="pocket" x="150" y="150" width="100" height="100"/>'
       const inner = '<path d="M160 200h80"/><path d="M800 200h80"/><path d="M400 300L700 300"/>'
