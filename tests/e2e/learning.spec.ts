@@ -120,6 +120,19 @@ test('warp, right side, pile, grain and wear are told from a drawn cloth, by key
   }
 })
 
+test('five minutes or twenty: what is due of everything, and a way to begin', async ({ page }) => {
+  await open(page, '/learn/today')
+  const steps = page.getByRole('region', { name: 'This sitting' }).getByRole('listitem')
+  const few = await steps.allTextContents()
+  expect(few.length).toBeGreaterThanOrEqual(2)
+  expect(await serious(page)).toEqual([])
+  await page.getByRole('link', { name: 'I have 20 minutes' }).press('Enter')
+  await expect(page.getByText(/^In 20 minutes/)).toBeVisible()
+  expect((await steps.allTextContents()).join()).not.toBe(few.join())
+  await page.getByRole('link', { name: 'Begin', exact: true }).press('Enter')
+  await expect(page).toHaveURL(/learn\/(practice|looks|sides|numbers)/)
+})
+
 test('two fibres stand side by side, and the look that parts them first', async ({ page }) => {
   await open(page, '/learn/compare?a=silk&b=cotton')
   await expect(page.getByRole('heading', { level: 1, name: 'Silk or cotton?' })).toBeVisible()

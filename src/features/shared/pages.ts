@@ -85,6 +85,14 @@ export const pages: readonly PageInfo[] = [
     inRow: true,
   },
   {
+    path: '/learn/today',
+    place: 'learn',
+    title: 'Again today',
+    about: 'In five minutes or in twenty: what is likeliest to be forgotten, of all that is learned.',
+    also: ['due', 'review', 'repeat', 'session', 'five minutes', 'twenty minutes'],
+    inRow: true,
+  },
+  {
     path: '/learn/practice',
     place: 'learn',
     title: 'Practise',
@@ -114,7 +122,6 @@ export const pages: readonly PageInfo[] = [
     title: 'Guess the numbers',
     about: 'Weight, stretch, width, length by arm-spans: guessed from your own cloth, and then seen.',
     also: ['guess', 'estimate', 'weight by hand', 'gsm', 'arm span', 'drape', 'opacity'],
-    inRow: true,
   },
   {
     path: '/learn/blind',

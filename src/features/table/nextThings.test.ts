@@ -44,7 +44,7 @@ it('asks for practice only where some is due', () => {
   expect(ids({ due: 0 })).toEqual([])
   expect(nextThings({ ...EMPTY, due: 1 })[0]).toMatchObject({
     id: 'practice',
-    why: expect.stringMatching(/^One burn is/),
+    why: expect.stringMatching(/^One thing is/),
   })
 })
 

@@ -59,9 +59,9 @@ export function nextThings(onTable: OnTheTable): NextThing[] {
     },
     due > 0 && {
       id: 'practice',
-      says: 'Practise at the bench',
-      why: `${due === 1 ? 'One burn is' : `${due} burns are`} due to be seen again; five minutes are enough.`,
-      href: '/learn/practice',
+      says: 'See again what you are learning',
+      why: `${due === 1 ? 'One thing is' : `${due} things are`} due to be seen again; five minutes are enough.`,
+      href: '/learn/today',
     },
     pieces > 0 &&
       patterns === 0 && {

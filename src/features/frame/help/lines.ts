@@ -259,6 +259,11 @@ export const helpLines: Readonly<Record<string, HelpLines>> = {
     'Ten minutes, two threads that you know, and a bowl of water.',
     'Never alone with children or pets, never near anything that hangs.',
   ],
+  '/learn/today': [
+    'What is due of all that you practise: burns, cloths to name, which way round, weights by hand.',
+    'Say whether you have five minutes or twenty; what is likeliest to be forgotten comes first.',
+    'Begin, do as many as stand there, and come back for the next.',
+  ],
   '/learn/practice': [
     'Burns without a flame, as they would really look.',
     'Ask for as little as you need, say what it is, and how sure.',
