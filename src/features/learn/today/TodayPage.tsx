@@ -8,11 +8,14 @@ import { type TodayData } from './load'
 /** What is practised today, in five minutes or in twenty: what is likeliest to be forgotten, of all that is learned. */
 export function TodayPage({ minutes, lengths, steps }: TodayData) {
   const [first] = steps
+  const isAllNew = steps.every(({ fresh }) => fresh === 'new')
   return (
     <Page>
       <div>
         <h1>Again today</h1>
-        <Lead>In {minutes} minutes, what you are likeliest to have forgotten:</Lead>
+        <Lead>
+          In {minutes} minutes, {isAllNew ? 'something new to learn' : 'what you are likeliest to have forgotten'}:
+        </Lead>
       </div>
       <Actions role="group" aria-label="How long">
         {first ? <StrongLink href={first.href}>Begin</StrongLink> : null}
