@@ -1,6 +1,6 @@
 import { areaOf, boxOf, isWithin, type Box, type Outline, type Point } from '../shapes/polygon'
 import { type Drawn } from './settled'
-import { distance } from './distance'
+import { toEdge } from './distance'
 
 /** A line of a drawing that is no piece by itself, and what it or its layer is called. */
 export interface Loose {
@@ -42,11 +42,15 @@ function withOwn(piece: Drawn, own: readonly Loose[]): Drawn {
   const grain = own.find(({ label, points }) => GRAIN.test(label) && points.length >= 2)
   const fold = own.find(({ label, points }) => FOLD.test(label) && points.length >= 2)
   const rest = own.filter((line) => line !== grain && line !== fold)
-  const notches = rest.map(({ points }) => notchOf(points, piece.outline)).filter((at) => at !== undefined)
-  const drilled = rest.flatMap(({ points }) => (isHole(points) ? [middleOf(points)] : []))
-  const lines = rest
-    .filter(({ points }) => points.length >= 2 && !isHole(points) && !notchOf(points, piece.outline))
-    .map(({ points }) => points)
+  const notches: Point[] = []
+  const drilled: Point[] = []
+  const lines: Outline[] = []
+  for (const { points } of rest) {
+    const notch = notchOf(points, piece.outline)
+    if (notch) notches.push(notch)
+    else if (isHole(points)) drilled.push(middleOf(points))
+    else if (points.length >= 2) lines.push(points)
+  }
   return {
     ...piece,
     notches: [...piece.notches, ...notches],
@@ -74,10 +78,6 @@ const isIn = (inner: Box, outer: Box) =>
 
 function liesOn(points: Outline, outline: Outline): boolean {
   return points.every((at) => isWithin(at, outline) || toEdge(at, outline) <= ON)
-}
-
-function toEdge(at: Point, outline: Outline): number {
-  return Math.min(...outline.map((a, i) => distance(at, a, outline[(i + 1) % outline.length]!)))
 }
 
 /** Where a short stroke leaves the cut line; undefined where it does not, or runs along it. */

@@ -9,7 +9,7 @@ import {
   type Outline,
   type Point,
 } from '../shapes/polygon'
-import { distance } from './distance'
+import { toEdge } from './distance'
 import { MOST_CORNERS, type FoundPiece, type PieceMark } from './types'
 
 /** Corners that lie no nearer to one another than this are two, mm. */
@@ -64,7 +64,7 @@ const FOOT = 25
 
 /** A V with both feet near the edge is a dart; other lines stay lines. */
 function marksOf({ outline, lines = [], drilled = [] }: Drawn, place: Move): PieceMark[] {
-  const near = (at: Point) => outline.some((a, i) => distance(at, a, outline[(i + 1) % outline.length]!) <= FOOT)
+  const near = (at: Point) => toEdge(at, outline) <= FOOT
   const marks = lines.map((line): PieceMark => {
     const isDart = line.length === 3 && near(line[0]!) && near(line[2]!) && !near(line[1]!)
     return { is: isDart ? 'dart' : 'line', points: line.slice(0, MOST_OF_ONE) }

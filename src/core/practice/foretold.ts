@@ -74,14 +74,16 @@ export function calibrated(history: readonly Foretold[]): Calibration {
     const step = stepFrom(now, history)
     let share = 1
     let next = now
+    let nextLoss = loss
     // A step that overshoots is halved until it does some good.
     for (; share > LEAST_STEP; share /= 2) {
       next = now.map((weight, i) => weight - share * step[i]!) as unknown as Calibration
-      if (lossOf(next, history) < loss) break
+      nextLoss = lossOf(next, history)
+      if (nextLoss < loss) break
     }
     if (share <= LEAST_STEP) break
     now = next
-    loss = lossOf(now, history)
+    loss = nextLoss
   }
   return now
 }

@@ -5,7 +5,7 @@ import { chanceOf } from '../numbers/chance'
 import { BODIES, OPACITIES } from '../vocabulary/cloth'
 import { INSPECTION_IDS } from '../vocabulary/inspection'
 import { coded } from './blind'
-import { nextOf, type Begun } from './schedule'
+import { nextInOrder, type Begun } from './schedule'
 
 const byId = new Map(namedCloths.map((cloth) => [cloth.id, cloth]))
 /** What is met most first. */
@@ -17,9 +17,7 @@ export function lookById(id: string): NamedCloth | undefined {
 
 /** The next cloth to name by looking. @param at ISO 8601 */
 export function nextLook(begun: readonly Begun[], at: string, seed: number): NamedCloth {
-  const known = new Set(begun.map(({ topic }) => topic))
-  const fresh = inOrder.filter((id) => !known.has(id))
-  return byId.get(nextOf(begun, fresh, at, seed) ?? inOrder[0]!) ?? byId.get(inOrder[0]!)!
+  return byId.get(nextInOrder(begun, inOrder, at, seed) ?? inOrder[0]!) ?? byId.get(inOrder[0]!)!
 }
 
 /** Names that are offered beside the right one. */

@@ -92,6 +92,18 @@ export function nextOf(
   return (due[0] ?? begun.toSorted((a, b) => (a.card.due < b.card.due ? -1 : 1))[0])?.topic
 }
 
+/** The next of things that are begun one after the other. @param inOrder their ids, what is begun first first */
+export function nextInOrder(
+  begun: readonly Begun[],
+  inOrder: readonly string[],
+  at: string,
+  seed: number,
+): string | undefined {
+  const known = new Set(begun.map(({ topic }) => topic))
+  const fresh = inOrder.filter((id) => !known.has(id))
+  return nextOf(begun, fresh, at, seed)
+}
+
 const REVIEWING = 2
 
 /** The next specimen to practise on, no harder than skill allows. @param at ISO 8601 */

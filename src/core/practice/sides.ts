@@ -1,7 +1,7 @@
 import { chanceOf } from '../numbers/chance'
 import { type Interlacing } from '../vocabulary/cloth'
 import { type SideAsk, type SideChoice } from '../vocabulary/sides'
-import { nextOf, type Begun } from './schedule'
+import { nextInOrder, type Begun } from './schedule'
 
 /** The yarns of one set as a question draws them. */
 export interface SideYarn {
@@ -125,6 +125,7 @@ export const sideTopics: readonly SideTopic[] = [
 ]
 
 const byId = new Map(sideTopics.map((topic) => [topic.id, topic]))
+const inOrder = sideTopics.map(({ id }) => id)
 
 export function sideTopicById(id: string): SideTopic | undefined {
   return byId.get(id)
@@ -220,9 +221,7 @@ function lightQuestion(name: string, chance: () => number, between: Between): Si
 
 /** The next thing to tell. @param at ISO 8601 */
 export function nextSide(begun: readonly Begun[], at: string, seed: number): SideTopic {
-  const known = new Set(begun.map(({ topic }) => topic))
-  const fresh = sideTopics.filter(({ id }) => !known.has(id)).map(({ id }) => id)
-  return byId.get(nextOf(begun, fresh, at, seed) ?? '') ?? sideTopics[0]!
+  return byId.get(nextInOrder(begun, inOrder, at, seed) ?? '') ?? sideTopics[0]!
 }
 
 /** What somebody who cannot see the picture is told of it: what is there, not what it means. */

@@ -8,12 +8,6 @@ export interface Marked {
   href: string | null
 }
 
-interface Known {
-  /** One a term, however it is written. */
-  key: string
-  href: string
-}
-
 /** Where each word of the trade and each fibre is told, by how it is written, in lower case. */
 const known = knownTerms()
 
@@ -28,16 +22,16 @@ const pattern = new RegExp(
 
 /**
  * A text with its terms marked, each once.
- * @param isFree whether a term, by its key, is not linked elsewhere on the page
+ * @param isFree whether a term, by where it leads, is not linked elsewhere on the page
  */
-export function marked(text: string, isFree: (key: string) => boolean = () => true): Marked[] {
+export function marked(text: string, isFree: (href: string) => boolean = () => true): Marked[] {
   const parts: Marked[] = []
   const seen = new Set<string>()
   let from = 0
   for (const { 0: words, index } of text.matchAll(pattern)) {
-    const { key, href } = known.get(words.toLowerCase())!
-    if (seen.has(key) || !isFree(key)) continue
-    seen.add(key)
+    const href = known.get(words.toLowerCase())!
+    if (seen.has(href) || !isFree(href)) continue
+    seen.add(href)
     if (index > from) parts.push({ words: text.slice(from, index), href: null })
     parts.push({ words, href })
     from = index + words.length
@@ -51,14 +45,14 @@ const taken = new Map<string, string>()
 
 /** Marks the terms of a text that nobody else on the page has linked. @param owner who links them */
 export function claimTerms(text: string, owner: string): Marked[] {
-  const parts = marked(text, (key) => (taken.get(key) ?? owner) === owner)
+  const parts = marked(text, (href) => (taken.get(href) ?? owner) === owner)
   for (const { href } of parts) if (href !== null) taken.set(href, owner)
   return parts
 }
 
 /** Whoever linked terms is gone: others may link them. */
 export function releaseTerms(owner: string): void {
-  for (const [key, by] of taken) if (by === owner) taken.delete(key)
+  for (const [href, by] of taken) if (by === owner) taken.delete(href)
 }
 
 /** Where a word of the trade is told. */
@@ -66,9 +60,9 @@ export function termHref(id: TermId): string {
   return `/learn/words#term-${id}`
 }
 
-function knownTerms(): Map<string, Known> {
-  const found = new Map<string, Known>()
-  const add = (words: string, href: string) => found.set(words.toLowerCase(), { key: href, href })
+function knownTerms(): Map<string, string> {
+  const found = new Map<string, string>()
+  const add = (words: string, href: string) => found.set(words.toLowerCase(), href)
   for (const [id, { uk, us }] of Object.entries(FIBRE_WORDS)) {
     for (const words of [uk, us]) add(words, `/learn/fibres/${id}`)
   }

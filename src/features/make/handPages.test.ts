@@ -16,14 +16,9 @@ import { forgetCalendar, saveWorkroom, takeCalendar } from './workroom/actions'
 
 jest.mock('@/server/database', () => jest.requireActual('../../../tests/support/ownNotebook'))
 jest.mock('@/server/heavy/pool', () => jest.requireActual('../../../tests/support/heavyHere'))
-jest.mock('next/cache', () => ({ revalidatePath: jest.fn() }))
-jest.mock('next/headers', () => ({ cookies: () => Promise.resolve({ get: () => undefined }) }))
-jest.mock('next/navigation', () => ({
-  notFound: () => {
-    throw new Error('no such page')
-  },
-  redirect: jest.fn(),
-}))
+jest.mock('next/cache', () => jest.requireActual('../../../tests/support/ownNext'))
+jest.mock('next/headers', () => jest.requireActual('../../../tests/support/ownNext'))
+jest.mock('next/navigation', () => jest.requireActual('../../../tests/support/ownNext'))
 
 const AT = '2026-05-02T10:00:00.000Z'
 const METRIC = { units: 'metric', words: 'uk' } as const

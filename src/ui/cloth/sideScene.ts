@@ -3,7 +3,7 @@ import { type SideScene, type SideYarn, type Spot } from '@/core/practice/sides'
 import { shade, unevenness } from './colour'
 import { backOf } from './tile'
 import { svg } from './unwoven'
-import { wovenLayers, type YarnLook } from './woven'
+import { mod, wovenLayers, type YarnLook } from './woven'
 
 /** Undyed yarn, indigo, and a madder stripe: the colours tell nothing by themselves. */
 const [PALE, BLUE, RED] = ['#dcd3bd', '#4a6b83', '#a5413a']
@@ -183,8 +183,4 @@ function beforeLight({ thin, holes, line }: Extract<SideScene, { is: 'light' }>)
       holes.map((spot) => round(spot, '#fffdf2')).join('') +
       `<path d="${pricks}" stroke="#fffdf2" stroke-width="5" stroke-linecap="round"/>`,
   )
-}
-
-function mod(value: number, by: number): number {
-  return ((value % by) + by) % by
 }

@@ -94,6 +94,7 @@ function hair(x: number, y: number, cellX: number, cellY: number, seed: number):
 /** To a hundredth, without trailing noughts. */
 const n = (value: number) => Number(value.toFixed(2))
 
-function mod(value: number, by: number): number {
+/** The remainder, never below nothing. */
+export function mod(value: number, by: number): number {
   return ((value % by) + by) % by
 }

@@ -9,6 +9,7 @@ import { Button, StrongButton } from '@/ui/kit/buttons'
 import { Actions, Columns, Figures, Lead, Page, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { LEANING, SureField } from '../say/SureField'
+import { useSaying } from '../say/useSaying'
 import { sayLook, type LookTold } from './actions'
 import { type LookData } from './load'
 
@@ -69,18 +70,8 @@ function verdictOf({ right, was }: LookTold): string {
 
 function Choose({ token, options, onTold }: LookData & { onTold: (told: LookTold) => void }) {
   const [sure, setSure] = useState(LEANING)
-  const [isBusy, setBusy] = useState(false)
-  const [trouble, setTrouble] = useState('')
-  const say = async (said: string) => {
-    setBusy(true)
-    try {
-      onTold(await sayLook({ token, said, sure: Number(sure) }))
-    } catch {
-      setTrouble('It could not be kept. Try again.')
-    } finally {
-      setBusy(false)
-    }
-  }
+  const send = (said: string) => sayLook({ token, said, sure: Number(sure) })
+  const { isBusy, trouble, say } = useSaying(send, onTold)
   return (
     <Paper aria-labelledby="which">
       <h2 id="which">It is called</h2>

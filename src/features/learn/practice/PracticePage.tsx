@@ -7,6 +7,7 @@ import { StrongButton } from '@/ui/kit/buttons'
 import { Actions, Columns, Lead, Page, Paper, PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { SayWhat, type SaidSo } from '../say/SayWhat'
+import { useSaying } from '../say/useSaying'
 import { answerSpecimen, type Told } from './actions'
 import { type PracticeData } from './load'
 import { Tray } from './Tray'
@@ -54,18 +55,8 @@ interface SayProps {
 }
 
 function Say({ data: { families, fibres }, asked, token, onTold }: SayProps) {
-  const [isBusy, setBusy] = useState(false)
-  const [trouble, setTrouble] = useState('')
-  const say = async (said: SaidSo) => {
-    setBusy(true)
-    try {
-      onTold(await answerSpecimen({ token, asked, ...said }))
-    } catch {
-      setTrouble('It could not be kept. Try again.')
-    } finally {
-      setBusy(false)
-    }
-  }
+  const send = (said: SaidSo) => answerSpecimen({ token, asked, ...said })
+  const { isBusy, trouble, say } = useSaying(send, onTold)
   return (
     <Paper aria-labelledby="say">
       <h2 id="say">What is it?</h2>

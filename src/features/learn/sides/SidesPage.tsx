@@ -8,6 +8,7 @@ import { Actions, Lead, Page, Paper, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { Terms } from '@/ui/kit/Terms'
 import { LEANING, SureField } from '../say/SureField'
+import { useSaying } from '../say/useSaying'
 import { saySide, type SideTold } from './actions'
 import { type SideData } from './load'
 
@@ -61,18 +62,8 @@ function Choose({
   onTold,
 }: Pick<SideData, 'token' | 'choices'> & { onTold: (told: SideTold) => void }) {
   const [sure, setSure] = useState(LEANING)
-  const [isBusy, setBusy] = useState(false)
-  const [trouble, setTrouble] = useState('')
-  const say = async (said: string) => {
-    setBusy(true)
-    try {
-      onTold(await saySide({ token, said, sure: Number(sure) }))
-    } catch {
-      setTrouble('It could not be kept. Try again.')
-    } finally {
-      setBusy(false)
-    }
-  }
+  const send = (said: string) => saySide({ token, said, sure: Number(sure) })
+  const { isBusy, trouble, say } = useSaying(send, onTold)
   return (
     <Paper aria-labelledby="which">
       <h2 id="which">It is</h2>

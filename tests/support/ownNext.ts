@@ -1,0 +1,10 @@
+// In place of Next in tests of what pages load and do, for 'next/cache', 'next/headers' and 'next/navigation' alike:
+// jest.mock('next/cache', () => jest.requireActual('…/tests/support/ownNext'))
+
+export const revalidatePath = jest.fn()
+export const redirect = jest.fn()
+export const cookies = () => Promise.resolve({ get: () => undefined })
+
+export function notFound(): never {
+  throw new Error('no such page')
+}
