@@ -192,10 +192,14 @@ test('the controls box teaches, reminds, and is laid out before the flame', asyn
   await page.getByRole('button', { name: 'Burn a bit of it' }).click()
   await page.getByRole('button', { name: 'To the flame' }).click()
   await expect(page.getByText('of Darning wool', { exact: false })).toBeVisible()
+  await watchPlace(page, '#question')
   // It burns like polyester: is it pure?
   await answer(page, '3', '3', '4', '4', '3', '2', '4')
   await answerSeveral(page, '7')
   await answerSeveral(page, '5')
+  await allKept(page)
+  // A button that jumps while it is pressed is not pressed.
+  expect(await placesSeen(page)).toHaveLength(1)
   await enough(page)
   await allKept(page)
   await page.getByRole('link', { name: 'Back to Darning wool' }).click()
@@ -207,3 +211,21 @@ test('the controls box teaches, reminds, and is laid out before the flame', asyn
   await page.getByRole('button', { name: 'Take it out', exact: true }).click()
   await expect(page.getByText('The box is empty.', { exact: false })).toBeVisible()
 })
+
+/** From now on, notes each height on the page at which that element stands. */
+function watchPlace(page: Page, selector: string): Promise<void> {
+  return page.evaluate((watched) => {
+    const seen = new Set<number>()
+    Object.assign(window, { placesSeen: seen })
+    const look = () => {
+      const top = document.querySelector(watched)?.getBoundingClientRect().top
+      if (top !== undefined) seen.add(Math.round(top + window.scrollY))
+      requestAnimationFrame(look)
+    }
+    look()
+  }, selector)
+}
+
+function placesSeen(page: Page): Promise<number[]> {
+  return page.evaluate(() => [...(window as unknown as { placesSeen: Set<number> }).placesSeen])
+}
