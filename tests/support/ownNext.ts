@@ -2,6 +2,7 @@
 // jest.mock('next/cache', () => jest.requireActual('…/tests/support/ownNext'))
 
 export const revalidatePath = jest.fn()
+/** Where the last action led to. */
 export const redirect = jest.fn()
 export const cookies = () => Promise.resolve({ get: () => undefined })
 

@@ -302,9 +302,25 @@ describe('SVG', () => {
       ])
     })
   })
-  it('can be scaled by a test square', () => {
-    const { pieces } = readSvg(svg('<rect width="50" height="50"/>'), { squareMm: 50, readMm: 100 })
-    expect(areaOf(pieces[0]!.outline)).toBeCloseTo(2500)
+  it.each([
+    ['that is called so', '<rect id="Scale" width="50" height="50"/><rect x="60" width="20" height="20"/>', 50],
+    ['the smallest', '<rect width="50" height="50"/><rect x="60" width="20" height="20"/>', 20],
+    ['that stands on its corner', '<path d="M200 0l30 30l-30 30l-30-30z"/>', 30 * Math.SQRT2],
+    ['that is tiny as it was read', '<rect id="test" width="3" height="3"/>', 3],
+  ])('is scaled by a test square: one %s', (_, squares, side) => {
+    const wing = '<path id="Wing" d="M0 100h80v60h-80z"/>'
+    const round = '<circle id="Test disc" cx="300" cy="300" r="5"/>'
+    const { pieces } = readSvg(svg(wing + squares + round), 6 * side)
+    const read = readSvg(svg(wing)).pieces[0]!
+    expect(areaOf(pieces.find(({ name }) => name === 'Wing')!.outline)).toBeCloseTo(9 * areaOf(read.outline), 0)
+    // A unit of these drawings is 2 mm. The square is no piece; another that is drawn may be one.
+    expect(pieces.filter(({ outline }) => Math.abs(areaOf(outline) - (6 * side) ** 2) < 1)).toEqual([])
+  })
+  it('keeps what is called as the square is, and says where there is no square', () => {
+    const alike = '<g id="Layer 1"><rect width="50" height="50"/><rect x="60" width="90" height="70"/></g>'
+    expect(readSvg(svg(alike), 50).pieces).toHaveLength(1)
+    expect(() => readSvg(svg('<rect width="50" height="60"/><circle r="20"/>'), 50)).toThrow('no square')
+    expect(() => readSvg(svg('<rect width="50" height="50"/>'), 50)).toThrow('no closed outline')
   })
   it.each(['', '<html/>', svg('<path d="M0 0L50 50"/>'), svg('<path d="rubbish"/>')])(
     'refuses %j in words',

@@ -4,6 +4,7 @@ import { areaOf, type Outline, type Point } from '../shapes/polygon'
 import { HOLE, withMarks, type Loose } from './belongs'
 import { flatCubic, flatQuadratic } from './flatten'
 import { settled, type Drawn } from './settled'
+import { testSquareIn } from './testSquare'
 import { MOST_FOUND, NoOutlines, type FoundOutlines } from './types'
 
 /** mm a unit, by the unit that a width is said in; without one a pixel, of which CSS has 96 an inch. */
@@ -18,26 +19,15 @@ const UNITS: Readonly<Record<string, number>> = {
 const PIXEL = 25.4 / 96
 const DEEPEST = 40
 
-export interface SvgScale {
-  /** Side of a test square as the file draws it that is to be so long, mm; left out: by the file’s own units. */
-  squareMm?: number
-  /** Side of that square in mm as it was read. */
-  readMm?: number
-}
-
 /**
  * Closed lines of an SVG file as pieces: paths, polygons, rectangles, circles; curves within 0.2 mm. Lines on them are
  * their marks: grain and fold by what they or their layers are called, notches, darts, drill holes.
- * @throws NoOutlines in words where it is no SVG, or holds nothing that could be cut
+ * @param squareMm how long the side of the test square is that is drawn in it, mm; left out: by the file’s own units
+ * @throws NoOutlines in words where it is no SVG, has no such square, or holds nothing that could be cut
  */
-export function readSvg(text: string, { squareMm, readMm }: SvgScale = {}): FoundOutlines {
+export function readSvg(text: string, squareMm?: number): FoundOutlines {
   const root = rootOf(text)
-  const by = squareMm !== undefined && readMm ? squareMm / readMm : 1
-  const { scale, left, top } = viewOf(root)
-  const toMm = `translate(${-left} ${-top})`
-  const lines = elementsOf(root).flatMap(({ element, transform, label }) =>
-    linesOf(element, { label, transform: `scale(${scale * by}) ${toMm} ${transform}`.trim() }),
-  )
+  const lines = squareMm === undefined ? linesAt(root, 1) : bySquare(root, squareMm)
   const isPiece = ({ points }: Loose) => isClosed(points) && areaOf(points) >= HOLE
   const drawn = withMarks(
     lines.filter(isPiece).map(pieceOf),
@@ -47,6 +37,23 @@ export function readSvg(text: string, { squareMm, readMm }: SvgScale = {}): Foun
   const pieces = found.filter((piece) => typeof piece !== 'string')
   if (pieces.length === 0) throw new NoOutlines('There is no closed outline in this SVG file.')
   return { pieces, notRead: found.filter((piece) => typeof piece === 'string') }
+}
+
+/** Every line that is drawn. @param by how much larger than the file says */
+function linesAt(root: ElementNode, by: number): Loose[] {
+  const { scale, left, top } = viewOf(root)
+  const toMm = `translate(${-left} ${-top})`
+  return elementsOf(root).flatMap(({ element, transform, label }) =>
+    linesOf(element, { label, transform: `scale(${scale * by}) ${toMm} ${transform}`.trim() }),
+  )
+}
+
+/** Every line, as large as it is where the test square has that side; the square itself is no piece. */
+function bySquare(root: ElementNode, squareMm: number): Loose[] {
+  const found = testSquareIn(linesAt(root, 1).map((line) => (isClosed(line.points) ? line : { ...line, points: [] })))
+  if (!found) throw new NoOutlines('There is no square in this SVG file that could be its test square.')
+  // Curves are flattened anew: what is near enough depends on how large they are.
+  return linesAt(root, squareMm / found.side).toSpliced(found.at, 1)
 }
 
 function rootOf(text: string): ElementNode {

@@ -1,8 +1,7 @@
-import { PieceSchema, type PieceInput } from '@/core/notebook/kinds/piece'
-import { type Notebook } from '@/server/database'
+import { AT, GONE, db, piece } from '../../../tests/support/ownPages'
+import { redirect } from '../../../tests/support/ownNext'
 import { startBurnTest } from '@/server/burnTests'
 import { allRecords, createRecord, findRecord } from '@/server/store/repository'
-import { closeOwn, openOwn } from '../../../tests/support/ownNotebook'
 import { keepMeasurement, dropMeasurement } from '../shared/readings/actions'
 import { takeBackStroke } from '../shared/history/actions'
 import { beginTest } from '../shared/burn/beginTest'
@@ -12,30 +11,6 @@ import { loadTest } from './burn/loadTest'
 import { takeInHand } from './door/actions'
 import { loadBench } from './measure/load'
 
-jest.mock('@/server/database', () => jest.requireActual('../../../tests/support/ownNotebook'))
-jest.mock('@/server/heavy/pool', () => jest.requireActual('../../../tests/support/heavyHere'))
-jest.mock('next/cache', () => ({ revalidatePath: jest.fn() }))
-const redirect = jest.fn()
-jest.mock('next/navigation', () => ({
-  notFound: () => {
-    throw new Error('no such page')
-  },
-  redirect: (to: string) => redirect(to),
-}))
-
-const AT = '2026-05-02T10:00:00.000Z'
-const GONE = '01a21579-3d26-76d0-8c1d-456012720fa9'
-
-let db: Notebook
-beforeEach(async () => {
-  redirect.mockReset()
-  db = await openOwn()
-})
-afterAll(closeOwn)
-
-async function piece(name: string, rest: Partial<PieceInput> = {}): Promise<string> {
-  return (await createRecord(db, 'piece', PieceSchema.parse({ name, ...rest }), AT)).id
-}
 const smelt = (states: string[]) => [{ specimen: 1, part: 'whole', feature: 'smell', states }]
 
 describe('a burn test', () => {

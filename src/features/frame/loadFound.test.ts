@@ -1,21 +1,5 @@
-import { PieceSchema, type PieceInput } from '@/core/notebook/kinds/piece'
-import { createRecord } from '@/server/store/repository'
-import { type Notebook } from '@/server/database'
-import { closeOwn, openOwn } from '../../../tests/support/ownNotebook'
+import { piece } from '../../../tests/support/ownPages'
 import { loadFound } from './loadFound'
-
-jest.mock('@/server/database', () => jest.requireActual('../../../tests/support/ownNotebook'))
-jest.mock('@/server/heavy/pool', () => jest.requireActual('../../../tests/support/heavyHere'))
-
-const AT = '2026-05-02T10:00:00.000Z'
-let db: Notebook
-beforeEach(async () => {
-  db = await openOwn()
-})
-afterAll(closeOwn)
-
-const piece = (name: string, rest: Partial<PieceInput> = {}) =>
-  createRecord(db, 'piece', PieceSchema.parse({ name, ...rest }), AT)
 
 it('finds pieces, words of the trade, units and pages by one search', async () => {
   await piece('Moth-eaten wing', { called: 'flannel' })

@@ -1,11 +1,10 @@
+import { AT, METRIC, db } from '../../../tests/support/ownPages'
 import { PieceSchema } from '@/core/notebook/kinds/piece'
 import { MeasurementSchema } from '@/core/notebook/measurements'
 import { sideQuestion, sideTopicById, sideTopics } from '@/core/practice/sides'
 import { topicById } from '@/core/practice/topics'
-import { type Notebook } from '@/server/database'
 import { addMeasurement } from '@/server/measurements'
 import { allRecords, createRecord } from '@/server/store/repository'
-import { closeOwn, openOwn } from '../../../tests/support/ownNotebook'
 import { closeBox, packBox, sayBlind } from './blind/actions'
 import { loadBlind } from './blind/load'
 import { sayLook } from './looks/actions'
@@ -20,20 +19,6 @@ import { specimenOf, tokenOf } from './practice/token'
 import { saySide } from './sides/actions'
 import { loadSide } from './sides/load'
 import { loadUnit } from './units/loadUnit'
-
-jest.mock('@/server/database', () => jest.requireActual('../../../tests/support/ownNotebook'))
-jest.mock('@/server/heavy/pool', () => jest.requireActual('../../../tests/support/heavyHere'))
-jest.mock('next/cache', () => jest.requireActual('../../../tests/support/ownNext'))
-jest.mock('next/headers', () => jest.requireActual('../../../tests/support/ownNext'))
-jest.mock('next/navigation', () => jest.requireActual('../../../tests/support/ownNext'))
-
-const AT = '2026-05-02T10:00:00.000Z'
-const METRIC = { units: 'metric', words: 'uk' } as const
-let db: Notebook
-beforeEach(async () => {
-  db = await openOwn()
-})
-afterAll(closeOwn)
 
 async function weighedPiece(name: string, called: string, grams: number) {
   const { id } = await createRecord(db, 'piece', PieceSchema.parse({ name, called, washed: 'washed' }), AT)

@@ -1,11 +1,10 @@
+import { AT, GONE, METRIC, db } from '../../../tests/support/ownPages'
 import { minutesOf } from '@/core/prepare/minutes'
 import { PieceSchema, type PieceInput } from '@/core/notebook/kinds/piece'
 import { ProjectSchema } from '@/core/notebook/kinds/project'
 import { ProjectClothSchema } from '@/core/notebook/kinds/projectCloth'
-import { type Notebook } from '@/server/database'
 import { createRecord } from '@/server/store/repository'
 import { readWorkroom } from '@/server/workroom'
-import { closeOwn, openOwn } from '../../../tests/support/ownNotebook'
 import { calendarOf, loadPlan, loadPlans } from './plan/load'
 import { dropTestSeam, keepTestSeam } from './sewing/actions'
 import { loadSewing } from './sewing/load'
@@ -14,22 +13,7 @@ import { loadMix } from './upcycle/loadTogether'
 import { loadUseUp } from './upcycle/loadUseUp'
 import { forgetCalendar, saveWorkroom, takeCalendar } from './workroom/actions'
 
-jest.mock('@/server/database', () => jest.requireActual('../../../tests/support/ownNotebook'))
-jest.mock('@/server/heavy/pool', () => jest.requireActual('../../../tests/support/heavyHere'))
-jest.mock('next/cache', () => jest.requireActual('../../../tests/support/ownNext'))
-jest.mock('next/headers', () => jest.requireActual('../../../tests/support/ownNext'))
-jest.mock('next/navigation', () => jest.requireActual('../../../tests/support/ownNext'))
-
-const AT = '2026-05-02T10:00:00.000Z'
-const METRIC = { units: 'metric', words: 'uk' } as const
-const GONE = '01a21579-3d26-76d0-8c1d-456012720fa9'
 const NOW = minutesOf('2026-05-04T08:00')!
-
-let db: Notebook
-beforeEach(async () => {
-  db = await openOwn()
-})
-afterAll(closeOwn)
 
 async function cloth(name: string, rest: Partial<PieceInput> = {}): Promise<string> {
   const usual = { called: 'poplin', widthMm: 1400, lengthMm: 3000 } as const

@@ -1,9 +1,8 @@
+import { AT, GONE, METRIC, db } from '../../../tests/support/ownPages'
 import { PieceSchema, type PieceInput } from '@/core/notebook/kinds/piece'
 import { PatternPieceSchema } from '@/core/notebook/kinds/patternPiece'
 import { rectangle } from '@/core/shapes/polygon'
-import { type Notebook } from '@/server/database'
 import { createRecord, findRecord, recordsReferring } from '@/server/store/repository'
-import { closeOwn, openOwn } from '../../../tests/support/ownNotebook'
 import { loadComparison } from './compare/load'
 import { confirmCut, keepLay } from './laying/actions'
 import { loadLay } from './laying/load'
@@ -13,22 +12,6 @@ import { addFromCorners, addFromMeasures } from './pieces/actions'
 import { changeProject, chooseCloth, dropProject, keepProject } from './projects/actions'
 import { loadProject, loadProjects } from './projects/load'
 import { loadShop } from './shop/load'
-
-jest.mock('@/server/database', () => jest.requireActual('../../../tests/support/ownNotebook'))
-jest.mock('@/server/heavy/pool', () => jest.requireActual('../../../tests/support/heavyHere'))
-jest.mock('next/cache', () => jest.requireActual('../../../tests/support/ownNext'))
-jest.mock('next/headers', () => jest.requireActual('../../../tests/support/ownNext'))
-jest.mock('next/navigation', () => jest.requireActual('../../../tests/support/ownNext'))
-
-const AT = '2026-05-02T10:00:00.000Z'
-const METRIC = { units: 'metric', words: 'uk' } as const
-const GONE = '01a21579-3d26-76d0-8c1d-456012720fa9'
-
-let db: Notebook
-beforeEach(async () => {
-  db = await openOwn()
-})
-afterAll(closeOwn)
 
 async function cloth(name: string, rest: Partial<PieceInput> = {}): Promise<string> {
   const usual = { called: 'poplin', widthMm: 1400, lengthMm: 3000, washed: 'washed' } as const

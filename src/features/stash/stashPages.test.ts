@@ -1,9 +1,8 @@
-import { PieceSchema, type PieceInput } from '@/core/notebook/kinds/piece'
+import { AT, GONE, METRIC, db, piece } from '../../../tests/support/ownPages'
+import { PieceSchema } from '@/core/notebook/kinds/piece'
 import { SORTINGS } from '@/core/vocabulary/stash'
-import { type Notebook } from '@/server/database'
 import { startBurnTest } from '@/server/burnTests'
 import { allRecords, createRecord, findRecord } from '@/server/store/repository'
-import { closeOwn, openOwn } from '../../../tests/support/ownNotebook'
 import { dropPiece, keepPiece, keepView, updatePiece } from './actions'
 import { endHeap, sortPiece } from './heap/actions'
 import { loadHeap, loadHeaps } from './heap/load'
@@ -16,26 +15,7 @@ import { quickKeep } from './quick/actions'
 import { keepGarment } from './upcycle/actions'
 import { loadApart } from './upcycle/load'
 
-jest.mock('@/server/database', () => jest.requireActual('../../../tests/support/ownNotebook'))
-jest.mock('@/server/heavy/pool', () => jest.requireActual('../../../tests/support/heavyHere'))
-jest.mock('next/cache', () => jest.requireActual('../../../tests/support/ownNext'))
-jest.mock('next/headers', () => jest.requireActual('../../../tests/support/ownNext'))
-jest.mock('next/navigation', () => jest.requireActual('../../../tests/support/ownNext'))
-
-const AT = '2026-05-02T10:00:00.000Z'
-const METRIC = { units: 'metric', words: 'uk' } as const
-const GONE = '01a21579-3d26-76d0-8c1d-456012720fa9'
 const asks = (text: string) => new URLSearchParams(text)
-
-let db: Notebook
-beforeEach(async () => {
-  db = await openOwn()
-})
-afterAll(closeOwn)
-
-async function piece(name: string, rest: Partial<PieceInput> = {}): Promise<string> {
-  return (await createRecord(db, 'piece', PieceSchema.parse({ name, ...rest }), AT)).id
-}
 
 describe('a piece', () => {
   const input = PieceSchema.parse({ name: 'Lobby curtain', called: 'velvet', place: 'Loft' })

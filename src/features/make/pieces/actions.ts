@@ -11,7 +11,6 @@ import { measuredKind } from '@/core/outlines/measured/kinds'
 import { settled } from '@/core/outlines/settled'
 import { readSvg } from '@/core/outlines/svg'
 import { NoOutlines, type FoundOutlines } from '@/core/outlines/types'
-import { areaOf, boxOf } from '@/core/shapes/polygon'
 import { notebook } from '@/server/database'
 import { keepFound } from '@/server/patternPieces'
 import { changeRecord, removeRecord } from '@/server/store/repository'
@@ -41,22 +40,7 @@ export async function addFromFile(patternId: unknown, form: unknown): Promise<Ke
 
 function readAny(text: string, squareMm: number | undefined): FoundOutlines {
   const isSvg = /^\s*(<\?xml|<!--|<!DOCTYPE svg|<svg)/i.test(text)
-  if (!isSvg) return readDxf(text)
-  const found = readSvg(text)
-  return squareMm === undefined ? found : bySquare(text, found, squareMm)
-}
-
-/** Scaled so that the piece that is called a test square has its side; the square itself is no piece. */
-function bySquare(text: string, found: FoundOutlines, squareMm: number): FoundOutlines {
-  const square = found.pieces.find(({ name }) => /test|square|scale/i.test(name)) ?? smallest(found)
-  const { minX, maxX } = boxOf(square.outline)
-  const { pieces, notRead } = readSvg(text, { squareMm, readMm: maxX - minX })
-  const rest = pieces.filter(({ name }) => name !== square.name)
-  return { pieces: rest.length > 0 ? rest : pieces, notRead }
-}
-
-function smallest({ pieces }: FoundOutlines) {
-  return pieces.reduce((least, piece) => (areaOf(piece.outline) < areaOf(least.outline) ? piece : least))
+  return isSvg ? readSvg(text, squareMm) : readDxf(text)
 }
 
 const MeasuresSchema = z.strictObject({
