@@ -4,6 +4,7 @@ import { Search } from 'lucide-react'
 import { useRouter } from 'next/navigation'
 import { lazy, Suspense, useEffect, useId, useRef, useState, type KeyboardEvent } from 'react'
 import styled from 'styled-components'
+import { isTyping } from '../shared/isTyping'
 import { SearchBox } from './frameStyles'
 import { useTypeAhead } from './useTypeAhead'
 
@@ -37,7 +38,8 @@ export function SearchField() {
     if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
       event.preventDefault()
       const step = event.key === 'ArrowDown' ? 1 : -1
-      setAt((at + step + items.length + 1) % (items.length + 1) || (step > 0 ? 0 : items.length - 1))
+      // Round through the answers and the field itself, which is the place before the first.
+      setAt(((at + 1 + step + items.length + 1) % (items.length + 1)) - 1)
     }
     if (event.key === 'Enter' && items[at]) {
       event.preventDefault()
@@ -89,8 +91,7 @@ function useShortcut(come: () => void) {
   })
   useEffect(() => {
     const onKey = (event: globalThis.KeyboardEvent) => {
-      const isTyping = (event.target as HTMLElement).closest?.('input, textarea, select, [contenteditable]')
-      const isSlash = event.key === '/' && !isTyping && !event.ctrlKey && !event.metaKey
+      const isSlash = event.key === '/' && !isTyping(event.target) && !event.ctrlKey && !event.metaKey
       const isCtrlK = event.key.toLowerCase() === 'k' && (event.ctrlKey || event.metaKey)
       if (!isSlash && !isCtrlK) return
       event.preventDefault()

@@ -1,5 +1,6 @@
 import { type ForetoldOpacity } from '@/core/measure/opacity'
-import { formatPercent } from '@/core/units/format'
+import { formatPercent, withDoubt } from '@/core/units/format'
+import { type Quantity } from '@/core/units/quantity'
 
 const SHOWS: Record<ForetoldOpacity['likeliest'], string> = {
   sheer: 'much',
@@ -14,4 +15,9 @@ export function foretoldWords({ likeliest, grades, transmission, interval95: [lo
     `(${formatPercent(grades[likeliest])}). About ${Math.round(transmission * 100)} % of the light comes ` +
     `through, ${Math.round(low * 100)} to ${Math.round(high * 100)} % with 95 % confidence.`
   )
+}
+
+/** What a side has become. @param change per cent of what it was, less where it shrank */
+export function changeWords({ value, sd }: Quantity, [less, more]: readonly [string, string]): string {
+  return `${withDoubt({ value: Math.abs(value), sd })} % ${value <= 0 ? less : more}`
 }

@@ -7,6 +7,7 @@ import { type Guide } from '@/core/identify/features'
 import { AnswerDrawing, type Yarn } from '@/ui/burn'
 import { Button, StrongButton } from '@/ui/kit/buttons'
 import { Actions, Soft, Stack } from '@/ui/kit/surfaces'
+import { isTyping } from '../isTyping'
 import { Guidance } from './Guidance'
 import { keyFor, keyOf } from './keys'
 
@@ -143,7 +144,7 @@ export function Question({
         else onAnswer([state.id])
       } else if (action === 'blank' && blank) onAnswer([])
       else if (action === 'undo' && canUndo) onUndo()
-      else if (action === 'next' && feature.multi && chosen.length > 0) onAnswer(chosen)
+      else if (action === 'next' && feature.multi && chosen.length > 0 && !isElsewhere(event.target)) onAnswer(chosen)
       else return
       event.preventDefault()
     }
@@ -197,8 +198,8 @@ export function Question({
   )
 }
 
-function isTyping(target: EventTarget | null): boolean {
-  return (
-    target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
-  )
+/** Whether a key would press something else than an answer: then it does just that. */
+function isElsewhere(target: EventTarget | null): boolean {
+  const pressed = target instanceof HTMLElement ? target.closest('button, a[href], summary') : null
+  return pressed !== null && pressed.closest('[role=group][aria-labelledby=question]') === null
 }

@@ -13,6 +13,7 @@ import { Actions, Columns, Fields, Lead, Paper, Slip, Soft } from '@/ui/kit/surf
 import { fieldUnits, fromField, toField } from '../../../shared/settings/measures'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
 import { ShrinkageChart } from '../ShrinkageChart'
+import { changeWords } from '../words'
 import { ReadingList, type BenchProps } from './common'
 
 const SQUARE_MM = 250
@@ -101,7 +102,8 @@ function Loses({ readings }: Pick<BenchProps, 'readings'>) {
     <Paper aria-labelledby="loses">
       <h2 id="loses">What it loses</h2>
       <Lead>
-        In the end {withDoubt(length.limit)} % lengthwise and {withDoubt(width.limit)} % across.
+        In the end it is {changeWords(length.limit, ['shorter', 'longer'])} and{' '}
+        {changeWords(width.limit, ['narrower', 'wider'])}.
       </Lead>
       <ShrinkageChart curves={curves} />
       {length.goesOn || width.goesOn ? (
