@@ -8,14 +8,16 @@ const box: Boxed[] = [
 ]
 
 it('names what is there of a supply, with its size, and nothing that is used up', () => {
-  expect(inBox('buttons', box)).toBe('In your box: 14 × Brass (22 mm).')
-  expect(inBox('zip', box)).toBe('In your box: 1 × Metal (60 cm).')
-  expect(inBox('binding', box)).toBe('In your box: 1 × Twill.')
-  expect(inBox('elastic', box)).toBe('')
-  expect(inBox('lining', box)).toBe('')
+  expect(inBox('buttons', box, 'metric')).toBe('In your box: 14 × Brass (22 mm).')
+  expect(inBox('zip', box, 'metric')).toBe('In your box: 1 × Metal (60 cm).')
+  expect(inBox('binding', box, 'metric')).toBe('In your box: 1 × Twill.')
+  expect(inBox('elastic', box, 'metric')).toBe('')
+  expect(inBox('lining', box, 'metric')).toBe('')
+  expect(inBox('buttons', box, 'imperial')).toBe('In your box: 14 × Brass (⅞ in).')
+  expect(inBox('zip', box, 'imperial')).toBe('In your box: 1 × Metal (23⅝ in).')
 })
 
 it('names three, and says how many more there are', () => {
   const many = Array.from({ length: 5 }, (_, i) => ({ ...box[0]!, name: `B${i}` }))
-  expect(inBox('buttons', many)).toMatch(/B0.*B1.*B2.*and 2 more/)
+  expect(inBox('buttons', many, 'metric')).toMatch(/B0.*B1.*B2.*and 2 more/)
 })

@@ -1,3 +1,4 @@
+import { formatSize, type UnitSystem } from '../units/format'
 import { type NotionKind } from '../vocabulary/upcycling'
 import { type Supply } from './supplies'
 
@@ -26,15 +27,11 @@ const KINDS: Readonly<Record<Supply['id'], readonly NotionKind[]>> = {
 const NAMED = 3
 
 /** What of a supply lies in the box already, in words; empty where nothing does. */
-export function inBox(id: Supply['id'], box: readonly Boxed[]): string {
+export function inBox(id: Supply['id'], box: readonly Boxed[], units: UnitSystem): string {
   const own = box.filter(({ kind, count }) => count > 0 && KINDS[id].includes(kind))
-  const words = own.slice(0, NAMED).map(({ name, count, sizeMm }) => `${count} × ${name}${sizeWords(sizeMm)}`)
+  const words = own
+    .slice(0, NAMED)
+    .map(({ name, count, sizeMm }) => `${count} × ${name}${sizeMm === null ? '' : ` (${formatSize(sizeMm, units)})`}`)
   const more = own.length > NAMED ? `, and ${own.length - NAMED} more` : ''
   return words.length === 0 ? '' : `In your box: ${words.join('; ')}${more}.`
-}
-
-/** Small things in mm, long ones in cm. */
-function sizeWords(mm: number | null): string {
-  if (mm === null) return ''
-  return mm < 100 ? ` (${mm} mm)` : ` (${Math.round(mm / 10)} cm)`
 }

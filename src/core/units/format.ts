@@ -41,6 +41,12 @@ export function formatWidth(mm: number, system: UnitSystem): string {
     : `${trimmed(Math.round((mm / MM_PER_INCH) * 2) / 2, 1)} in`
 }
 
+/** The size of a small thing in mm: mm, from 10 cm on cm; or inches to the eighth. */
+export function formatSize(mm: number, system: UnitSystem): string {
+  if (system === 'imperial') return `${eighths(mm / MM_PER_INCH)} in`
+  return mm < 100 ? `${trimmed(mm, 1)} mm` : `${Math.round(mm / 10)} cm`
+}
+
 /** A length in mm: metres, or yards to the eighth that shops cut by. */
 export function formatLength(mm: number, system: UnitSystem): string {
   if (system === 'metric') return `${trimmed(mm / 1000, 2)} m`
@@ -75,8 +81,9 @@ const NBSP = '\u00a0'
 
 export const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞']
 
-function eighths(yards: number): string {
-  const count = Math.round(yards * 8)
+/** To the nearest eighth, of yards or inches. */
+function eighths(value: number): string {
+  const count = Math.round(value * 8)
   const whole = Math.floor(count / 8)
   const part = EIGHTHS[count % 8] ?? ''
   return whole === 0 && part ? part : `${whole}${part}`

@@ -4,6 +4,7 @@ import { useEffect, useRef } from 'react'
 import styled from 'styled-components'
 import { Button } from '@/ui/kit/buttons'
 import { Soft } from '@/ui/kit/surfaces'
+import { isTyping } from '../../shared/isTyping'
 import { useStopwatch } from '../../shared/useStopwatch'
 
 const Row = styled.div`
@@ -46,7 +47,7 @@ export function Stopwatch({ what, kept, onTimed, means }: Props) {
     const onKey = (event: KeyboardEvent) => {
       if ((event.key !== 't' && event.key !== 'T') || event.ctrlKey || event.metaKey || event.altKey || event.repeat)
         return
-      if (event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName)) return
+      if (isTyping(event.target)) return
       latest.current()
       event.preventDefault()
     }

@@ -9,7 +9,7 @@ import { Button, QuietButton, StrongButton } from '@/ui/kit/buttons'
 import { ChoiceField } from '@/ui/kit/fields'
 import { Actions, Paper, Slip, Soft } from '@/ui/kit/surfaces'
 import { type View } from '../../shared/picture/jobs'
-import { Stage, type Spot } from '../../shared/picture/Stage'
+import { Stage, within, type Spot } from '../../shared/picture/Stage'
 import { usePicture, type Picture } from '../../shared/picture/usePicture'
 import { Working } from '../../shared/picture/Working'
 import { type Readings } from '../../shared/readings/useReadings'
@@ -57,7 +57,7 @@ function useMarks(picture: Picture, perCm: number, counted: ThreadCount | null) 
       ArrowDown: [0, by],
     }
     const step = steps[event.key]
-    if (step) setCursor({ x: cursor.x + step[0], y: cursor.y + step[1] })
+    if (step) setCursor(within(near, { x: cursor.x + step[0], y: cursor.y + step[1] }))
     else if (event.key === 'Enter' || event.key === ' ') add(cursor)
     else if (event.key === 'Backspace') takeBack()
     else return

@@ -133,6 +133,7 @@ export async function loadProject(id: string, preferences: Preferences) {
       project.data,
       standing.main ? suppliesOf(standing.main.offer, pattern, project.data, workroom) : [],
       box.kept.map(({ data }) => data),
+      preferences.units,
     ),
     steps: standing.steps,
     next: nextWords(standing),
@@ -163,10 +164,11 @@ function boughtOf(
   { bought }: ProjectWhole['project']['data'],
   supplies: readonly Supply[],
   box: readonly Boxed[],
+  units: UnitSystem,
 ) {
   const boxed = (text: string) => {
     const id = (Object.keys(SAME_AS) as Supply['id'][]).find((one) => SAME_AS[one].test(text))
-    return id ? inBox(id, box) : ''
+    return id ? inBox(id, box, units) : ''
   }
   const notions = (pattern?.notions ?? []).map(({ text }) => ({
     text,
@@ -183,7 +185,7 @@ function boughtOf(
         id,
         text,
         why,
-        boxed: inBox(id, box),
+        boxed: inBox(id, box, units),
         ask: SHOP_ASKS[id],
         isBought: bought.includes(`supply: ${id}`),
       })),

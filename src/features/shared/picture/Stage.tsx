@@ -83,6 +83,11 @@ export function Stage({
   )
 }
 
+/** The place in what is shown that is nearest to a spot. */
+export function within({ left, top, width, height }: View, { x, y }: Spot): Spot {
+  return { x: Math.max(left, Math.min(left + width, x)), y: Math.max(top, Math.min(top + height, y)) }
+}
+
 /** One mark that can be dragged, or moved with the arrow keys. Drawn to the size of the view. */
 export function Mark({
   at,
@@ -101,10 +106,6 @@ export function Mark({
   isSmall?: boolean
 }) {
   const size = view.width / (isSmall ? 90 : 40)
-  const inside = ({ x, y }: Spot): Spot => ({
-    x: Math.max(view.left, Math.min(view.left + view.width, x)),
-    y: Math.max(view.top, Math.min(view.top + view.height, y)),
-  })
   const drag = (event: PointerEvent<SVGGElement>) => {
     event.stopPropagation()
     const svg = event.currentTarget.ownerSVGElement!
@@ -113,7 +114,7 @@ export function Mark({
     const matrix = svg.getScreenCTM()
     if (!matrix) return
     const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse())
-    onMove(inside({ x, y }))
+    onMove(within(view, { x, y }))
   }
   const keys = (event: KeyboardEvent<SVGGElement>) => {
     const by = view.width * STEP * (event.shiftKey ? 10 : 1)
@@ -130,7 +131,7 @@ export function Mark({
     const step = steps[event.key]
     if (!step) return
     event.preventDefault()
-    onMove(inside({ x: at.x + step[0], y: at.y + step[1] }))
+    onMove(within(view, { x: at.x + step[0], y: at.y + step[1] }))
   }
   return (
     <Grip

@@ -3,6 +3,8 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import styled from 'styled-components'
+import { formatSize } from '@/core/units/format'
+import { type FibreId } from '@/core/vocabulary/fibres'
 import { type NotionKind } from '@/core/vocabulary/upcycling'
 import { Button, QuietButton, StrongButton } from '@/ui/kit/buttons'
 import { TextField } from '@/ui/kit/fields'
@@ -11,6 +13,8 @@ import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Columns, Fields, Lead, Page, Paper, PlainList, Soft } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
+import { fieldUnits, fromField, toField } from '../../shared/settings/measures'
+import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { countNotion, dropFromBox, keepNotion, keepYarn } from './boxActions'
 import { type BoxData } from './loadBox'
 
@@ -25,7 +29,7 @@ const Line = styled.div`
 `
 
 /** What was kept of garments, and bought: buttons, zips, elastic, and the yarn. */
-export function BoxPage({ kinds, notions, yarns }: BoxData) {
+export function BoxPage({ kinds, notions, yarns, fibres }: BoxData) {
   const there = notions.filter(({ count }) => count > 0)
   const words = new Map(kinds)
   return (
@@ -68,7 +72,7 @@ export function BoxPage({ kinds, notions, yarns }: BoxData) {
             ))}
           </PlainList>
         </Paper>
-        <NewYarn />
+        <NewYarn fibres={fibres} />
       </Columns>
     </Page>
   )
@@ -78,13 +82,15 @@ function leadOf(there: BoxData['notions']): string {
   if (there.length === 0) return 'Nothing in the box yet. What you keep of a garment that you take apart comes here.'
   const all = there.reduce((sum, { count }) => sum + count, 0)
   const kinds = new Set(there.map(({ kind }) => kind)).size
-  return `${all} things of ${kinds} ${kinds === 1 ? 'kind' : 'kinds'}; a project’s list says which of them it can use.`
+  const many = `${all} ${all === 1 ? 'thing' : 'things'} of ${kinds} ${kinds === 1 ? 'kind' : 'kinds'}`
+  return `${many}; a project’s list says which of them it can use.`
 }
 
 function NotionLine({ notion }: { notion: BoxData['notions'][number] }) {
   const { busy, trouble, doing } = useDoing()
   const { id, name, count, sizeMm, place, fromPieceId } = notion
-  const size = sizeMm === null ? '' : `, ${sizeMm < 100 ? `${sizeMm} mm` : `${sizeMm / 10} cm`}`
+  const { units } = usePreferences()
+  const size = sizeMm === null ? '' : `, ${formatSize(sizeMm, units)}`
   return (
     <Line>
       <span>
@@ -138,6 +144,7 @@ function NewNotion({ kinds }: Pick<BoxData, 'kinds'>) {
   const [count, setCount] = useState(1)
   const [sizeMm, setSize] = useState<number | null>(null)
   const [place, setPlace] = useState('')
+  const { fine } = fieldUnits(usePreferences().units)
   const keep = () =>
     doing(async () => {
       const outcome = await keepNotion({ kind, name, count, sizeMm, place })
@@ -159,11 +166,10 @@ function NewNotion({ kinds }: Pick<BoxData, 'kinds'>) {
         />
         <NumberField
           label="Across, or long"
-          unit="mm"
-          value={sizeMm ?? NaN}
-          minValue={1}
-          maxValue={100_000}
-          onChange={(mm) => setSize(Number.isNaN(mm) ? null : mm)}
+          unit={fine.symbol}
+          value={toField(sizeMm, fine)}
+          minValue={0}
+          onChange={(value) => setSize(fromField(value, fine))}
         />
       </Fields>
       <TextField label="Where it lies" value={place} onChange={setPlace} />
@@ -177,14 +183,15 @@ function NewNotion({ kinds }: Pick<BoxData, 'kinds'>) {
   )
 }
 
-function NewYarn() {
+function NewYarn({ fibres }: Pick<BoxData, 'fibres'>) {
   const { busy, trouble, doing } = useDoing()
   const [name, setName] = useState('')
+  const [fibre, setFibre] = useState<FibreId | ''>('')
   const [grams, setGrams] = useState(100)
   const [wraps, setWraps] = useState<number | null>(null)
   const keep = () =>
     doing(async () => {
-      const outcome = await keepYarn({ name, grams, wrapsPerInch: wraps })
+      const outcome = await keepYarn({ name, fibres: fibre ? [fibre] : [], grams, wrapsPerInch: wraps })
       if (outcome.ok) setName('')
       return outcome
     })
@@ -192,6 +199,12 @@ function NewYarn() {
     <Paper aria-labelledby="new-yarn">
       <h2 id="new-yarn">Another yarn</h2>
       <TextField label="What it is called" value={name} onChange={setName} />
+      <SelectField
+        label="Mostly of"
+        value={fibre}
+        onChange={setFibre}
+        options={[['', 'not known'], ...fibres] as const}
+      />
       <Fields>
         <NumberField
           label="Weighs"

@@ -1,6 +1,6 @@
 import { mixOf } from '@/core/fabric/mix'
 import { metresPerGram, YARN_CLASSES, yarnClassOf } from '@/core/upcycle/unravel/yarn'
-import { FIBRE_WORDS } from '@/core/vocabulary/fibres'
+import { FIBRE_IDS, FIBRE_WORDS } from '@/core/vocabulary/fibres'
 import { NOTION_KINDS, NOTION_WORDS } from '@/core/vocabulary/upcycling'
 import { wordFor, type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
@@ -13,6 +13,7 @@ export async function loadBox(words: Vocabulary) {
   const byName = <T extends { name: string }>(a: T, b: T) => a.name.localeCompare(b.name)
   return {
     kinds: NOTION_KINDS.map((id) => [id, wordFor(NOTION_WORDS[id], words)] as const),
+    fibres: FIBRE_IDS.map((id) => [id, FIBRE_WORDS[id][words]] as const),
     notions: notions.kept
       .map(({ id, data }) => ({ id, ...data }))
       .sort((a, b) => NOTION_KINDS.indexOf(a.kind) - NOTION_KINDS.indexOf(b.kind) || byName(a, b)),

@@ -1,0 +1,119 @@
+/** @jest-environment jsdom */
+import { render, screen, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { PreferencesProvider } from '../../shared/settings/PreferencesContext'
+import { countNotion, dropFromBox, keepNotion, keepYarn } from './boxActions'
+import { BoxPage } from './BoxPage'
+import { type BoxData } from './loadBox'
+
+jest.mock('./boxActions', () => ({
+  keepNotion: jest.fn(),
+  countNotion: jest.fn(),
+  keepYarn: jest.fn(),
+  dropFromBox: jest.fn(),
+}))
+const did = { ok: true, id: 'new', revision: 1 } as const
+const user = userEvent.setup()
+
+const notion = (id: string, rest: object = {}) =>
+  ({
+    id,
+    kind: 'buttons',
+    name: 'Brass buttons',
+    count: 3,
+    sizeMm: null,
+    colour: null,
+    place: '',
+    notes: '',
+    fromPieceId: null,
+    pictures: [],
+    ...rest,
+  }) as BoxData['notions'][number]
+
+function shown(notions: BoxData['notions'], units: 'metric' | 'imperial' = 'metric') {
+  const value = { units, words: 'uk', theme: 'system', motion: 'still', spanMm: 1650 } as const
+  render(
+    <PreferencesProvider value={value}>
+      <BoxPage
+        kinds={[
+          ['buttons', 'buttons'],
+          ['zip', 'zip'],
+        ]}
+        notions={notions}
+        yarns={[]}
+        fibres={[['wool', 'wool']]}
+      />
+    </PreferencesProvider>,
+  )
+}
+
+beforeEach(() => {
+  for (const action of [keepNotion, countNotion, keepYarn, dropFromBox])
+    jest.mocked(action).mockReset().mockResolvedValue(did)
+})
+
+test('says how much is there: what is used up does not count, one thing is one thing', () => {
+  shown([notion('a', { count: 1 }), notion('b', { kind: 'zip', name: 'Zip', count: 0 })])
+  expect(screen.getByText(/^1 thing of 1 kind;/)).toBeTruthy()
+  expect(screen.getByRole<HTMLButtonElement>('button', { name: 'One Zip used' }).disabled).toBe(true)
+})
+
+test('an empty box says how it fills', () => {
+  shown([])
+  expect(screen.getByText(/Nothing in the box yet/)).toBeTruthy()
+})
+
+test.each([
+  ['metric', '22 mm', '60 cm'],
+  ['imperial', '⅞ in', '23⅝ in'],
+] as const)('sizes stand in %s units', (units, button, zip) => {
+  shown([notion('a', { sizeMm: 22 }), notion('b', { kind: 'zip', name: 'Zip', sizeMm: 600 })], units)
+  const lines = (kind: string) => screen.getByRole('region', { name: kind }).textContent
+  expect(lines('buttons')).toContain(button)
+  expect(lines('zip')).toContain(zip)
+})
+
+test('counts up and down by one, and takes out', async () => {
+  shown([notion('a')])
+  await user.click(screen.getByRole('button', { name: 'One Brass buttons used' }))
+  await user.click(screen.getByRole('button', { name: 'One Brass buttons more' }))
+  expect(jest.mocked(countNotion).mock.calls).toEqual([
+    ['a', 2],
+    ['a', 4],
+  ])
+  await user.click(screen.getByRole('button', { name: 'Take Brass buttons out' }))
+  expect(dropFromBox).toHaveBeenCalledWith('notion', 'a')
+})
+
+test('what is put in is sized in the person’s own unit, and a refusal is told where it happened', async () => {
+  shown([], 'imperial')
+  const form = within(screen.getByRole('region', { name: 'Put something in' }))
+  expect(form.getByRole<HTMLButtonElement>('button', { name: 'Put it in the box' }).disabled).toBe(true)
+  await user.type(form.getByLabelText('What it is'), 'Bone buttons')
+  await user.type(form.getByLabelText('Across, or long'), '0.5')
+  await user.tab()
+  jest.mocked(keepNotion).mockResolvedValueOnce({ ok: false, errors: { name: 'there is such a thing already' } })
+  await user.click(form.getByRole('button', { name: 'Put it in the box' }))
+  expect(keepNotion).toHaveBeenCalledWith({
+    kind: 'buttons',
+    name: 'Bone buttons',
+    count: 1,
+    sizeMm: 12.7,
+    place: '',
+  })
+  expect(form.getByText(/there is such a thing already/)).toBeTruthy()
+  // Nothing that was typed is lost by it.
+  expect(form.getByLabelText<HTMLInputElement>('What it is').value).toBe('Bone buttons')
+  await user.click(form.getByRole('button', { name: 'Put it in the box' }))
+  expect(form.getByLabelText<HTMLInputElement>('What it is').value).toBe('')
+})
+
+test('a yarn is kept with what it is mostly of', async () => {
+  shown([])
+  const form = within(screen.getByRole('region', { name: 'Another yarn' }))
+  await user.type(form.getByLabelText('What it is called'), 'Sea wool')
+  await user.selectOptions(form.getByLabelText('Mostly of'), 'wool')
+  await user.click(form.getByRole('button', { name: 'Keep the yarn' }))
+  const yarn = { name: 'Sea wool', fibres: ['wool'], grams: 100, wrapsPerInch: null }
+  expect(keepYarn).toHaveBeenCalledWith(yarn)
+})
