@@ -139,7 +139,7 @@ test(
     await allKept(page)
     await page.getByRole('link', { name: 'The log: correct, compare, print' }).click()
 
-    await expect(page.getByText('They part in 1 of the 1 things', { exact: false })).toBeVisible()
+    await expect(page.getByText('They part in 1 of 1 thing seen on both:', { exact: false })).toBeVisible()
     const verdict = page.getByRole('status').first()
     await expect(verdict).toContainText('Protein')
     const before = await verdict.innerText()

@@ -1,3 +1,4 @@
+import { counted } from '../units/format'
 import { chosen, type Chosen, type Rule } from './rule'
 import { type SewCase } from './sewCase'
 
@@ -120,7 +121,7 @@ export interface PressAdvice {
 export function pressAdvice(c: SewCase): PressAdvice {
   const [steam, pressCloth, side] = [chosen(STEAM_RULES, c), chosen(CLOTH_RULES, c), chosen(SIDE_RULES, c)]
   const { ironDots } = c.care
-  const dots = ironDots === 0 ? 'Do not iron it' : `Iron at ${ironDots} ${ironDots === 1 ? 'dot' : 'dots'}`
+  const dots = ironDots === 0 ? 'Do not iron it' : `Iron at ${counted(ironDots, 'dot')}`
   return {
     ironDots,
     steam,

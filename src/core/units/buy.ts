@@ -20,9 +20,14 @@ export function buy(needMm: number, safeMm = needMm): Buy {
   const metres = upTo(needMm / 1000, STEPS_A_METRE)
   const yards = upTo(needMm / MM_PER_YARD, STEPS_A_YARD)
   const safe = upTo(safeMm / 1000, STEPS_A_METRE)
-  const inYards = (steps: number) => `${Math.floor(steps) || ''}${EIGHTHS[Math.round((steps % 1) * STEPS_A_YARD)]}`
-  const more = safe > metres ? `; ${safe} m (${inYards(upTo(safeMm / MM_PER_YARD, STEPS_A_YARD))} yd) to be safe` : ''
-  return { metres, yards, text: `${metres} m (${inYards(yards)} yd)${more}` }
+  const safer = { metres: safe, yards: upTo(safeMm / MM_PER_YARD, STEPS_A_YARD) }
+  const more = safe > metres ? `; ${buyWords(safer)} to be safe` : ''
+  return { metres, yards, text: `${buyWords({ metres, yards })}${more}` }
+}
+
+/** `1.2 m (1⅜ yd)`. */
+export function buyWords({ metres, yards }: Pick<Buy, 'metres' | 'yards'>): string {
+  return `${metres} m (${Math.floor(yards) || ''}${EIGHTHS[Math.round((yards % 1) * STEPS_A_YARD)]} yd)`
 }
 
 function upTo(value: number, steps: number): number {

@@ -71,6 +71,11 @@ export function formatPercent(probability: number): string {
   return `${percent}${NBSP}%`
 }
 
+/** `1 piece`, `3 pieces`. @param more what several are called, where it is not `one` with an s */
+export function counted(count: number, one: string, more = `${one}s`): string {
+  return `${count} ${count === 1 ? one : more}`
+}
+
 /** The text with its first letter large. */
 export function capitalised(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1)

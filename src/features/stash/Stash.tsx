@@ -4,6 +4,7 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState, useTransition } from 'react'
 import styled from 'styled-components'
+import { counted } from '@/core/units/format'
 import { asksSomething, SHELF_SORTS, SORT_WORDS, writeQuery, type ShelfQuery } from '@/core/shelf/query'
 import { ChoiceField, TextField } from '@/ui/kit/fields'
 import { StrongLink } from '@/ui/kit/links'
@@ -58,7 +59,10 @@ export function Stash(props: LoadedStash & { isList: boolean; damaged: readonly 
       </Top>
       <Damaged cards={damaged} />
       {left > 0 ? (
-        <Slip role="status">{left} pieces are being looked over; what is shown of them may be of before.</Slip>
+        <Slip role="status">
+          {left === 1 ? '1 piece is' : `${left} pieces are`} being looked over; what is shown of{' '}
+          {left === 1 ? 'it' : 'them'} may be of before.
+        </Slip>
       ) : null}
       {all > 0 ? (
         <TextField
@@ -160,7 +164,7 @@ function useAgain(isWorking: boolean) {
 function countWords({ all, found, mysteries, query, keptTo }: LoadedStash): string {
   if (all === 0) return 'Nothing on the shelves yet.'
   const unknown = mysteries > 0 ? `, ${mysteries} of them still a mystery` : ''
-  if (keptTo) return `${found} pieces of “${keptTo}”${unknown}.`
-  if (asksSomething(query)) return `${found} of ${all} pieces${unknown}.`
-  return `${all} ${all === 1 ? 'piece' : 'pieces'}${unknown}. As wide as the cloth, as thick as what is left.`
+  if (keptTo) return `${counted(found, 'piece')} of “${keptTo}”${unknown}.`
+  if (asksSomething(query)) return `${found} of ${counted(all, 'piece')}${unknown}.`
+  return `${counted(all, 'piece')}${unknown}. As wide as the cloth, as thick as what is left.`
 }

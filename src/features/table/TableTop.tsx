@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/units/format'
 import Link from 'next/link'
 import styled from 'styled-components'
 import { StrongLink } from '@/ui/kit/links'
@@ -82,9 +83,7 @@ export function TableTop({ things, folds, pieces }: Props) {
           <h2 id="shelf">Touched last</h2>
           <Shelf folds={folds} label="Pieces, the last touched first" />
           <p>
-            <Link href="/stash">
-              All {pieces} {pieces === 1 ? 'piece' : 'pieces'}
-            </Link>
+            <Link href="/stash">All {counted(pieces, 'piece')}</Link>
           </p>
         </Stack>
       ) : null}

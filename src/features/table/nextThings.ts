@@ -1,3 +1,5 @@
+import { counted } from '@/core/units/format'
+
 /** Something worth doing now, and why. */
 export interface NextThing {
   id: string
@@ -87,9 +89,7 @@ export function nextThings(onTable: OnTheTable): NextThing[] {
       patterns > 0 && {
         id: 'choose',
         says: 'See what suits which pattern',
-        why:
-          `${patterns} ${patterns === 1 ? 'pattern' : 'patterns'} held against ${pieces} ` +
-          `${pieces === 1 ? 'piece' : 'pieces'}.`,
+        why: `${counted(patterns, 'pattern')} held against ${counted(pieces, 'piece')}.`,
         href: '/patterns',
       },
   ]

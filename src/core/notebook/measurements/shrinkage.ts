@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { shrinkageCurve, washWords, type ShrinkageCurve } from '../../measure/shrinkage'
-import { capitalised, formatWidth, withDoubt } from '../../units/format'
+import { counted, capitalised, formatWidth, withDoubt } from '../../units/format'
 import { DIRECTION_WORDS, type Direction } from '../../vocabulary/cloth'
 import { defineMeasurement, form, type Candidate } from './define'
 import { errorMm, mm } from './schemas'
@@ -73,6 +73,6 @@ function shrinks(curves: Record<Direction, ShrinkageCurve> | null): Candidate | 
   return {
     how: 'measured',
     value: `to ${end('length')}, ${end('width')}`,
-    note: `after ${washes} ${washes === 1 ? 'wash' : 'washes'}: ${percent(length.each.at(-1)!)} lengthwise${goesOn}`,
+    note: `after ${counted(washes, 'wash', 'washes')}: ${percent(length.each.at(-1)!)} lengthwise${goesOn}`,
   }
 }

@@ -4,7 +4,7 @@ import styled from 'styled-components'
 import { useState, type KeyboardEvent } from 'react'
 import { type ThreadCount } from '@/core/loupe/count'
 import { compareCounts, countByMarks, NEAR_THREADS } from '@/core/loupe/overlay'
-import { withDoubt } from '@/core/units/format'
+import { counted as manyOf, withDoubt } from '@/core/units/format'
 import { Button, QuietButton, StrongButton } from '@/ui/kit/buttons'
 import { ChoiceField } from '@/ui/kit/fields'
 import { Actions, Paper, Slip, Soft } from '@/ui/kit/surfaces'
@@ -205,7 +205,7 @@ function CountsTold({
       <p role="status">
         {(['ends', 'picks'] as const).map((set) => (
           <Line key={set}>
-            {set === 'ends' ? 'Upright' : 'Level'}: {marks[set].length} {marks[set].length === 1 ? 'mark' : 'marks'}
+            {set === 'ends' ? 'Upright' : 'Level'}: {manyOf(marks[set].length, 'mark')}
             {counts[set] ? `, ${withDoubt(counts[set])} a cm` : ', three or more are needed'}
           </Line>
         ))}

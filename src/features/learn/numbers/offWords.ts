@@ -1,3 +1,4 @@
+import { counted } from '@/core/units/format'
 import { GUESS_STEPS, type Guessed } from '@/core/vocabulary/guessing'
 
 /** Nearer than that is as good as any scale, per cent. */
@@ -9,7 +10,7 @@ export function offWords(what: Guessed, said: number, truth: number): string {
   if (steps) {
     const off = Math.abs(said - truth)
     if (off === 0) return 'Right.'
-    return `You said ${steps[said]}: ${off} ${off === 1 ? 'step' : 'steps'} off.`
+    return `You said ${steps[said]}: ${counted(off, 'step')} off.`
   }
   if (truth === 0) return said === 0 ? 'Right.' : 'It does not give at all.'
   const percent = Math.round((said / truth - 1) * 100)

@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/units/format'
 import Link from 'next/link'
 import { useCallback } from 'react'
 import { EChart, type Palette } from '@/ui/charts/EChart'
@@ -17,10 +18,7 @@ export function ScorePage(data: ScoreData) {
       <div>
         <h1>Your score</h1>
         <Lead>{words}</Lead>
-        <Soft>
-          {score.count} answers. Family right in {percent(score.family)}, fibre in {percent(score.fibre)} of those
-          ventured.
-        </Soft>
+        <Soft>{scoreWords(score)}</Soft>
       </div>
       <Actions>
         <StrongLink href="/learn/practice">Practise</StrongLink>
@@ -208,4 +206,9 @@ function Halves({ before, after, score }: ScoreData) {
       </Figures>
     </Paper>
   )
+}
+
+function scoreWords({ count, family, fibre }: ScoreData['score']): string {
+  const ventured = `fibre, where one was ventured, in ${percent(fibre)}`
+  return `${counted(count, 'answer')}. Family right in ${percent(family)}; ${ventured}.`
 }

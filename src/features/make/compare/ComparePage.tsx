@@ -3,6 +3,7 @@
 import Link from 'next/link'
 import { type ReactNode } from 'react'
 import styled from 'styled-components'
+import { counted } from '@/core/units/format'
 import { formatFives } from '@/core/units/fives'
 import { Figure } from '@/ui/garment/Figure'
 import { Page, Soft } from '@/ui/kit/surfaces'
@@ -136,6 +137,6 @@ function Minded({ match }: Pick<Cloth, 'match'>) {
 }
 
 function careWords({ celsius, dots }: Cloth['care']): string {
-  const iron = dots === 0 ? 'no iron' : `iron at ${dots} ${dots === 1 ? 'dot' : 'dots'}`
+  const iron = dots === 0 ? 'no iron' : `iron at ${counted(dots, 'dot')}`
   return `${celsius === null ? 'to the dry-cleaner' : `wash at ${celsius} °C`}; ${iron}`
 }

@@ -4,7 +4,7 @@ import { useState } from 'react'
 import Link from 'next/link'
 import { onBorderOf } from '@/core/making/layTask'
 import { formatLength } from '@/core/units/format'
-import { buy } from '@/core/units/buy'
+import { buy, buyWords } from '@/core/units/buy'
 import { isLongEnough } from '@/core/lay/strip'
 import { Button, StrongButton } from '@/ui/kit/buttons'
 import { Actions, Lead, Slip, Soft, Stack } from '@/ui/kit/surfaces'
@@ -56,12 +56,10 @@ function Verdict({ table, lay }: { table: Table; lay: OnTable }) {
   const share = Math.round(densityOf(placements, task, layers) * 100)
   if (answer.unplaced.length > 0) {
     const names = [...new Set(answer.unplaced.map(({ id, why }) => `${table.names.get(id) ?? id}: ${why}`))]
-    const wanted = answer.buy && units === 'metric' ? ` All of it takes ${answer.buy.metres} m.` : ''
-    const yards = answer.buy && units !== 'metric' ? ` All of it takes ${answer.buy.yards} yd.` : ''
+    const wanted = answer.buy ? ` All of it takes ${buyWords(answer.buy)}.` : ''
     return (
       <>
         Not everything fits ({names.join('; ')}).{wanted}
-        {yards}
       </>
     )
   }
@@ -89,7 +87,8 @@ function Verdict({ table, lay }: { table: Table; lay: OnTable }) {
 function WhatNext({ table, lay }: { table: Table; lay: OnTable }) {
   const { data, grounds, faults } = table
   const { busy, trouble, doing } = useDoing()
-  const [kept, setKept] = useState(false)
+  // What was kept is told as long as it lies as it was kept.
+  const [kept, setKept] = useState<OnTable['placements'] | null>(null)
   const [offcuts, setOffcuts] = useState<string[] | null>(null)
   const isFit = faults.length === 0 && lay.answer.unplaced.length === 0
   const record = () => ({
@@ -109,7 +108,7 @@ function WhatNext({ table, lay }: { table: Table; lay: OnTable }) {
   const keep = () =>
     doing(async () => {
       const outcome = await keepLay(record())
-      setKept(outcome.ok)
+      if (outcome.ok) setKept(lay.placements)
       return outcome
     })
   const cut = () =>
@@ -131,7 +130,7 @@ function WhatNext({ table, lay }: { table: Table; lay: OnTable }) {
       ) : null}
       <span role="status">
         {trouble ? <Slip $tone="warn">{trouble}</Slip> : null}
-        {kept ? 'Kept.' : ''}
+        {kept === lay.placements ? 'Kept.' : ''}
         {offcuts ? <CutTold offcuts={offcuts} /> : null}
       </span>
     </>

@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/units/format'
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { PickFile } from '@/ui/kit/PickFile'
@@ -91,7 +92,7 @@ function FromPhotograph({
 }
 
 function keptWords({ kept, notRead }: { kept: number; notRead: string[] }): string {
-  const pieces = `${kept} ${kept === 1 ? 'piece' : 'pieces'} kept.`
+  const pieces = `${counted(kept, 'piece')} kept.`
   return notRead.length > 0 ? `${pieces} Not understood: ${notRead.join('; ')}.` : pieces
 }
 

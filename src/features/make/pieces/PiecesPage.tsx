@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/units/format'
 import Link from 'next/link'
 import { StrongLink } from '@/ui/kit/links'
 import { Actions, Lead, Page, Slip, Soft, Tiles } from '@/ui/kit/surfaces'
@@ -21,7 +22,7 @@ export function PiecesPage(pattern: PiecesData) {
         <Lead>
           {pieces.length === 0
             ? 'No outlines yet: bring them in, and the program lays them on your cloth.'
-            : `${pieces.length} ${pieces.length === 1 ? 'kind' : 'kinds'} of piece, ${copies} to cut.`}
+            : `${counted(pieces.length, 'kind')} of piece, ${copies} to cut.`}
         </Lead>
       </div>
       {pieces.length > 0 ? (

@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/units/format'
 import Link from 'next/link'
 import { ButtonLink } from '@/ui/kit/links'
 import { Actions, Columns, Lead, Page, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
@@ -76,4 +77,4 @@ export function AllPlansPage({ plans, waiting }: AllPlans) {
 /** So many that wait are named. */
 const MOST_NAMED = 20
 
-const countWords = (count: number) => `${count} ${count === 1 ? 'project' : 'projects'}`
+const countWords = (count: number) => `${counted(count, 'project')}`

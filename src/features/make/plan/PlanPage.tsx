@@ -2,6 +2,7 @@
 
 import Link from 'next/link'
 import styled from 'styled-components'
+import { counted } from '@/core/units/format'
 import { type PlannedStep } from '@/core/prepare/prepare'
 import { Button, StrongButton } from '@/ui/kit/buttons'
 import { CheckField } from '@/ui/kit/checks'
@@ -116,9 +117,9 @@ function Pace({ pace }: Pick<PlanData, 'pace'>) {
 function leadWords({ finish, steps, unscheduled, done }: PlanData): string {
   if (steps.length === 0) return 'Everything is behind it.'
   const hands = steps.reduce((sum, one) => sum + one.hands, 0)
-  const work = `${minuteWords(hands)} of work in ${steps.length} steps${done.length > 0 ? ' to go' : ''}`
+  const work = `${minuteWords(hands)} of work in ${counted(steps.length, 'step')}${done.length > 0 ? ' to go' : ''}`
   if (finish === null) return `${work}; it found no time yet.`
-  if (unscheduled.length > 0) return `${work}; ${unscheduled.length} of them find no time in the next twelve weeks.`
+  if (unscheduled.length > 0) return `${work}; ${unscheduled.length} of them found no time in the next twelve weeks.`
   return `Done by ${dayWords(finish)}: ${work}.`
 }
 
@@ -289,7 +290,7 @@ function StepLine({ plan, step, isNamed }: LineProps) {
 function Unplanned({ plan: { steps, unscheduled } }: { plan: PlanData }) {
   if (unscheduled.length === 0) return null
   return (
-    <WhenOpened summary={`${unscheduled.length} steps that found no time`}>
+    <WhenOpened summary={`${counted(unscheduled.length, 'step')} that found no time`}>
       {() => (
         <PlainList>
           {steps
@@ -328,9 +329,7 @@ function Behind({ plan }: { plan: PlanData }) {
   const last = plan.done.at(-1)!
   return (
     <Actions>
-      <Soft>
-        {plan.done.length} {plan.done.length === 1 ? 'step is' : 'steps are'} done.
-      </Soft>
+      <Soft>{counted(plan.done.length, 'step is', 'steps are')} done.</Soft>
       <Button
         isDisabled={busy}
         onPress={() => doing(() => changeProject(plan.id, { do: 'tick', id: last, isDone: false }))}

@@ -2,6 +2,7 @@
 
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
+import { counted } from '@/core/units/format'
 import { areaOf } from '@/core/shapes/polygon'
 import { wouldDo } from '@/core/choose/steps'
 import { byLeastLost, type UsedUp } from '@/core/making/leastLost'
@@ -81,7 +82,7 @@ function leadOf({ things, candidates }: UseUpData, ranked: readonly UsedUp[], is
   if (ranked.length === 0) {
     const m2 =
       things.flatMap(({ panels }) => panels).reduce((sum, one) => sum + one.count * areaOf(one.outline), 0) / 1e6
-    return `${m2.toFixed(1)} m² in these, and ${candidates.length} patterns with outlines.`
+    return `${m2.toFixed(1)} m² in these, and ${counted(candidates.length, 'pattern')} with outlines.`
   }
   if (isRunning) return `${ranked.length} of ${candidates.length} tried…`
   if (fit.length === 0) return 'Nothing can be cut from these whole; below, what is nearest to it.'
@@ -130,7 +131,7 @@ function sizeWords(panels: UseUpData['things'][number]['panels'], isReckoned: bo
   if (panels.length === 0) return 'its size is not known'
   if (!isReckoned) return 'as it lies'
   const count = panels.reduce((sum, panel) => sum + panel.count, 0)
-  return `${count} ${count === 1 ? 'panel' : 'panels'}, reckoned`
+  return `${counted(count, 'panel')}, reckoned`
 }
 
 function Which({ things, offered, most }: UseUpData) {

@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/units/format'
 import { useState } from 'react'
 import { QuietButton } from '@/ui/kit/buttons'
 import { ChoiceField } from '@/ui/kit/fields'
@@ -54,10 +55,9 @@ export function CalendarIn({ calendar: { taken, free, until, readOn } }: { calen
 }
 
 function toldWords({ taken, free, until, readOn }: CalendarTold): string {
-  const parts = [
-    taken > 0 ? `${taken} ${taken === 1 ? 'time' : 'times'} taken` : '',
-    free > 0 ? `${free} more free` : '',
-  ].filter(Boolean)
+  const parts = [taken > 0 ? `${counted(taken, 'time')} taken` : '', free > 0 ? `${free} more free` : ''].filter(
+    Boolean,
+  )
   if (parts.length === 0) return `Read on ${readOn}: nothing in the next twelve weeks.`
   return `Read on ${readOn}: ${parts.join(', ')}, up to ${until}.`
 }

@@ -21,7 +21,7 @@ export function verdictTitle({ verdict }: { verdict: Verdict }, words: Vocabular
         return `${families[verdict.sure].name} fibre, alone or with ${verdict.ids
           .filter((id) => id !== verdict.sure)
           .map((id) => nameOf(id, words))
-          .join()}`
+          .join(' or ')}`
       return `${capitalised(verdict.ids.map((id) => nameOf(id, words)).join(' or '))} fibre`
     case 'undecided':
       return 'Not settled yet'

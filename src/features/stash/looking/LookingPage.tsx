@@ -2,6 +2,7 @@
 
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
+import { counted } from '@/core/units/format'
 import { NOWHERE } from '@/core/cards/sheets'
 import { useCallback } from 'react'
 import { type FigureLine, type Month } from '@/core/shelf/looking'
@@ -34,7 +35,7 @@ export function LookingPage({ pieces, families, weights, knowing, money, months,
             {money.map(({ place, currency, paid, pieces: count, query }) => (
               <li key={place + currency}>
                 <Link href={`/stash?${query}`}>{place || NOWHERE}</Link>: {currency}
-                {paid.toFixed(2)}, {count} {count === 1 ? 'piece' : 'pieces'}
+                {paid.toFixed(2)}, {counted(count, 'piece')}
               </li>
             ))}
           </PlainList>

@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/units/format'
 import Link from 'next/link'
 import { Paper, PlainList } from '@/ui/kit/surfaces'
 
@@ -13,7 +14,7 @@ export function Todos({ todos }: { todos: readonly { id: string; words: string; 
         {todos.map(({ id, words, count }) => (
           <li key={id}>
             <Link href={`/stash?todo=${id}&as=list`}>
-              {count} {count === 1 ? 'piece' : 'pieces'}: {words}
+              {counted(count, 'piece')}: {words}
             </Link>
           </li>
         ))}

@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/units/format'
 import { Actions, Page, Paper, PlainList, Soft, Tiles } from '@/ui/kit/surfaces'
 import { Button, StrongButton } from '@/ui/kit/buttons'
 import { FileLink } from '@/ui/kit/links'
@@ -26,7 +27,7 @@ export function SafePage({ backups, home, pieces, bin, binDays }: LoadedSafe) {
       <div>
         <h1>Keep it safe</h1>
         <Soft>
-          {pieces} {pieces === 1 ? 'piece' : 'pieces'} with all that was found out of them, in {home}.
+          {counted(pieces, 'piece')} with all that was found out of them, in {home}.
         </Soft>
       </div>
       <Backups backups={backups} />

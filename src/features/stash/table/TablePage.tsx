@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/units/format'
 import Link from 'next/link'
 import { useState } from 'react'
 import styled from 'styled-components'
@@ -89,8 +90,7 @@ export function TablePage({ fields }: Props) {
       </Paper>
       {read?.isKept ? (
         <Slip $tone="good" role="status">
-          Kept, {read.pieces} {read.pieces === 1 ? 'piece' : 'pieces'}.{' '}
-          <Link href="/stash?sort=touched">Look at them</Link>
+          Kept, {counted(read.pieces, 'piece')}. <Link href="/stash?sort=touched">Look at them</Link>
         </Slip>
       ) : read ? (
         <LookedOver
@@ -121,7 +121,7 @@ function LookedOver({
   isDisabled: boolean
   onSend: (columns: TableOutcome['columns'], isTrial: boolean) => void
 }) {
-  const count = `${read.pieces} ${read.pieces === 1 ? 'piece' : 'pieces'}`
+  const count = `${counted(read.pieces, 'piece')}`
   const isHeldBack = read.pieces === 0 || (read.errors.length > 0 && !leavesOut)
   return (
     <Paper aria-labelledby="read">

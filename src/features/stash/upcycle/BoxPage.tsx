@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import styled from 'styled-components'
-import { formatSize } from '@/core/units/format'
+import { counted, formatSize } from '@/core/units/format'
 import { type FibreId } from '@/core/vocabulary/fibres'
 import { type NotionKind } from '@/core/vocabulary/upcycling'
 import { Button, QuietButton, StrongButton } from '@/ui/kit/buttons'
@@ -82,7 +82,7 @@ function leadOf(there: BoxData['notions']): string {
   if (there.length === 0) return 'Nothing in the box yet. What you keep of a garment that you take apart comes here.'
   const all = there.reduce((sum, { count }) => sum + count, 0)
   const kinds = new Set(there.map(({ kind }) => kind)).size
-  const many = `${all} ${all === 1 ? 'thing' : 'things'} of ${kinds} ${kinds === 1 ? 'kind' : 'kinds'}`
+  const many = `${counted(all, 'thing')} of ${counted(kinds, 'kind')}`
   return `${many}; a project’s list says which of them it can use.`
 }
 

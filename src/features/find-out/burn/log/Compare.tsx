@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import styled from 'styled-components'
+import { counted } from '@/core/units/format'
 import { features } from '@/core/identify/features'
 import { type TestAnswer } from '@/core/notebook/answers'
 import { BurnStrip, type Yarn } from '@/ui/burn'
@@ -61,8 +62,8 @@ export function Compare({ choices }: { choices: readonly Comparable[] }) {
         ) : (
           <p>
             {apart.length === 0
-              ? `They agree in all ${both.length} things that were seen on both.`
-              : `They part in ${apart.length} of the ${both.length} things that were seen on both:`}
+              ? `They agree in all that was seen on both: ${counted(both.length, 'thing')}.`
+              : `They part in ${apart.length} of ${counted(both.length, 'thing')} seen on both:`}
           </p>
         )}
         <PlainList>
