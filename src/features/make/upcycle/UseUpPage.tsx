@@ -86,7 +86,10 @@ function leadOf({ things, candidates }: UseUpData, ranked: readonly UsedUp[], is
   }
   if (isRunning) return `${ranked.length} of ${candidates.length} tried…`
   if (fit.length === 0) return 'Nothing can be cut from these whole; below, what is nearest to it.'
-  return `${fit.length} can be cut: ${fit[0]!.name} suits the cloth and loses least.`
+  const [{ id, name }] = fit as [UsedUp]
+  const suits = candidates.some((one) => one.id === id && wouldDo(one.verdict))
+  if (!suits) return `${fit.length} can be cut, none of which suits the cloth; ${name} loses least.`
+  return `${fit.length} can be cut: ${name} suits the cloth and loses least.`
 }
 
 function Told({ one, data: { things, candidates } }: { one: UsedUp; data: UseUpData }) {
