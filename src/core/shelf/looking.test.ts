@@ -50,11 +50,11 @@ it('never adds currencies up', () => {
   ])
 })
 
-it('tells what waits longest and suits nothing', () => {
-  const waiting = waitingLongest(gists, new Set([gists[0]!.id]), TODAY, 5)
-  expect(waiting.map(({ gist: { id } }) => id)).toEqual([gists[1]!.id, gists[2]!.id])
+it('tells what waits longest, but for what is given away', () => {
+  const waiting = waitingLongest(gists, TODAY)
+  expect(waiting.map(({ gist: { id } }) => id)).toEqual([gists[1]!.id, gists[0]!.id, gists[2]!.id])
   expect(waiting[0]!.days).toBe(852)
-  expect(waitingLongest([gist({ sorting: 'give-away' })], new Set(), TODAY, 5)).toEqual([])
+  expect(waitingLongest([gist({ sorting: 'give-away' })], TODAY)).toEqual([])
 })
 
 it('has a line for every month up to this one, over the turn of a year', () => {

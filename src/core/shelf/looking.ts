@@ -100,18 +100,12 @@ export function byMoney(gists: readonly Gist[]): MoneyLine[] {
   return [...lines.values()].sort((a, b) => b.paid - a.paid)
 }
 
-/** Pieces that nothing was made of for longest, the longest first. @param suits ids that suit some pattern */
-export function waitingLongest(
-  gists: readonly Gist[],
-  suits: ReadonlySet<string>,
-  today: string,
-  most: number,
-): { gist: Gist; days: number }[] {
+/** Pieces that nothing was made of for longest, the longest first; what is given away waits for nothing. */
+export function waitingLongest(gists: readonly Gist[], today: string): { gist: Gist; days: number }[] {
   return gists
-    .filter(({ id, sorting }) => !suits.has(id) && sorting !== 'give-away')
+    .filter(({ sorting }) => sorting !== 'give-away')
     .map((gist) => ({ gist, days: Math.round(ageDays(gist, today)) }))
     .sort((a, b) => b.days - a.days || (a.gist.id < b.gist.id ? -1 : 1))
-    .slice(0, most)
 }
 
 /** A piece that came, or cloth that went: cut, given away, used up. */

@@ -1,6 +1,9 @@
 import { AT, GONE, METRIC, db, piece } from '../../../tests/support/ownPages'
 import { PieceSchema } from '@/core/notebook/kinds/piece'
 import { SORTINGS } from '@/core/vocabulary/stash'
+import { listPatterns } from '@/server/patterns'
+import { bestFor } from '@/server/remember/ranks'
+import { shelfOf } from '@/server/remember/shelf'
 import { startBurnTest } from '@/server/burnTests'
 import { allRecords, createRecord, findRecord } from '@/server/store/repository'
 import { dropPiece, keepPiece, keepView, updatePiece } from './actions'
@@ -11,6 +14,7 @@ import { loadRows, loadStash } from './load'
 import { loadLooking } from './looking/load'
 import { keepShape } from './piece/kinActions'
 import { loadPiece } from './piece/load'
+import { PatternSchema } from '@/core/notebook/kinds/pattern'
 import { quickKeep } from './quick/actions'
 import { keepGarment } from './upcycle/actions'
 import { loadApart } from './upcycle/load'
@@ -91,6 +95,17 @@ describe('the stash', () => {
     await piece('Felt', { called: 'felt', construction: 'felted' })
     expect(JSON.stringify(await loadAlike(id, METRIC))).toContain('Blue blouse')
     expect(await loadLooking('uk')).toBeDefined()
+  })
+  it('in figures are counted anew when a piece comes or goes, and what suits no pattern waits', async () => {
+    const old = await piece('Deck chair', { called: 'canvas', got: '2020-03-01' })
+    await piece('Shirting', { called: 'poplin', got: '2019-03-01' })
+    expect(await loadLooking('uk')).toMatchObject({ pieces: 2, waiting: [{ name: 'Shirting' }, { id: old }] })
+    await createRecord(db, 'pattern', PatternSchema.parse({ name: 'Smock', need: { garment: 'shirt' } }), AT)
+    const [smock] = await listPatterns(db)
+    await bestFor(await shelfOf(db, 'uk'), smock!)
+    expect((await loadLooking('uk')).waiting.map(({ name }) => name)).toEqual(['Deck chair'])
+    await dropPiece(old)
+    expect(await loadLooking('uk')).toMatchObject({ pieces: 1, waiting: [] })
   })
 })
 

@@ -42,6 +42,25 @@ it('remembers a piece as it is written, changed, tested and taken away', async (
   expect(await names()).toEqual([])
 })
 
+it('reckons over the shelves once, and anew when a piece comes, changes or goes, or the day does', async () => {
+  const reckon = jest.fn((gists: readonly { name: string }[]) => gists.map(({ name }) => name).join())
+  const reckoned = async (today?: string) => (await shelfOf(db, 'uk', today)).once('names', reckon)
+  const { id } = await put('Curtain')
+  expect([await reckoned(), await reckoned()]).toEqual(['Curtain', 'Curtain'])
+  expect(reckon).toHaveBeenCalledTimes(1)
+  await changeRecord(db, 'piece', { id, revision: 1 }, PieceSchema.parse({ name: 'Awning' }), AT)
+  expect(await reckoned()).toBe('Awning')
+  await put('Bunting')
+  expect(await reckoned()).toBe('Awning,Bunting')
+  await removeRecord(db, 'piece', { id }, AT)
+  expect(await reckoned()).toBe('Bunting')
+  expect(reckon).toHaveBeenCalledTimes(4)
+  await reckoned('2031-01-01T00:00:00.000Z')
+  expect(reckon).toHaveBeenCalledTimes(5)
+  // Another name is another thing.
+  expect((await shelfOf(db, 'uk')).once('how many', (gists) => gists.length)).toBe(1)
+})
+
 it('looks many pieces over in the background, and says how many are left', async () => {
   for (let i = 0; i < 70; i++) await put(`piece ${i}`)
   const first = await ask()

@@ -23,7 +23,7 @@ export class Shelf {
   readonly name = String((shelves += 1))
   private readonly rows = new Map<string, ShelfRow>()
   private readonly hand = new Map<string, Gist>()
-  private readonly orders = new Map<ShelfSort, ShelfRow[]>()
+  private readonly reckoned = new Map<string, unknown>()
   /** The last making of a gist that is read. */
   latest = 0
   /** In which making each was made: every piece that is remembered, on a shelf or not. */
@@ -101,13 +101,18 @@ export class Shelf {
     return this.gists().filter(({ id }) => (this.madeIn.get(id) ?? 0) > latest)
   }
 
+  /**
+   * What is reckoned over all of the shelves: once, and the same until a piece or the day changes.
+   * @param name of what is reckoned, one for each way of reckoning
+   */
+  once<T>(name: string, reckon: (gists: readonly Gist[]) => T): T {
+    if (!this.reckoned.has(name)) this.reckoned.set(name, reckon(this.gists()))
+    return this.reckoned.get(name) as T
+  }
+
   /** All of it in an order; the same list until something changes. */
   inOrder(sort: ShelfSort): readonly ShelfRow[] {
-    const known = this.orders.get(sort)
-    if (known) return known
-    const order = inOrder([...this.rows.values()], sort)
-    this.orders.set(sort, order)
-    return order
+    return this.once(`in order ${sort}`, () => inOrder([...this.rows.values()], sort))
   }
 
   private stale(most: number): Promise<Stale[]> {
@@ -207,9 +212,9 @@ export class Shelf {
       // What is a week old today was not yesterday.
       for (const [id, { gist }] of this.rows) this.rows.set(id, rowOf(gist, today))
       this.day = today.slice(0, 10)
-      this.orders.clear()
+      this.reckoned.clear()
     }
-    if (fresh.length > 0 || lost) this.orders.clear()
+    if (fresh.length > 0 || lost) this.reckoned.clear()
   }
 
   private async letGo(): Promise<boolean> {

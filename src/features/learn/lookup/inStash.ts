@@ -15,13 +15,17 @@ export interface InStash {
   folds: Fold[]
 }
 
-/** Those pieces of the stash of which something is true; the latest first. */
+/**
+ * Those pieces of the stash of which something is true; the latest first.
+ * @param what it is of them, a name for each
+ */
 export async function inStash(
+  what: string,
   isIt: (gist: Gist) => boolean,
   { units, words }: { units: UnitSystem; words: Vocabulary },
 ): Promise<InStash> {
   const shelf = await shelfOf(await notebook(), words)
-  const found = shelf.gists().filter(isIt)
+  const found = shelf.once(`in stash: ${what}`, (gists) => gists.filter(isIt))
   return {
     count: found.length,
     folds: found

@@ -29,7 +29,7 @@ export async function loadCloth(id: string, preferences: { units: UnitSystem; wo
         ...clothTold(other, preferences),
         parted: partedBy(cloth, other)[0] ?? null,
       })),
-    stash: await inStash(({ called }) => clothCalled(called, words)?.id === id, preferences),
+    stash: await inStash(`cloth ${id}`, ({ called }) => clothCalled(called, words)?.id === id, preferences),
   }
 }
 

@@ -37,7 +37,7 @@ export async function loadFibre(name: string, preferences: { units: UnitSystem; 
       .filter(({ fibres }) => fibres.includes(id))
       .map((cloth) => ({ id: cloth.id, name: cloth.name[words] }))
       .toSorted((a, b) => a.name.localeCompare(b.name)),
-    stash: await inStash(({ fibres }) => fibres.includes(id), preferences),
+    stash: await inStash(`fibre ${id}`, ({ fibres }) => fibres.includes(id), preferences),
   }
 }
 

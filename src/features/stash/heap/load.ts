@@ -3,7 +3,8 @@ import { tallyOf, type Tally } from '@/core/stash/tally'
 import { type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
-import { shelfOf } from '@/server/remember/shelf'
+import { grouped } from '@/server/grouped'
+import { shelfOf, type Shelf } from '@/server/remember/shelf'
 import { allRecords, findRecord } from '@/server/store/repository'
 import { foldOf } from '../../shared/stash/describe'
 import { type Fold } from '../../shared/stash/Shelf'
@@ -28,13 +29,13 @@ export interface HeapData {
 export async function loadHeaps({ words }: Preferences) {
   const db = await notebook()
   const [{ kept }, shelf] = await Promise.all([allRecords(db, 'heap'), shelfOf(db, words)])
-  const gists = shelf.gists()
+  const byHeap = heapsOf(shelf)
   return kept
     .map(({ id, data }) => ({
       id,
       name: data.name,
       done: data.done,
-      tally: tallyOf(gists.filter(({ heapId }) => heapId === id)),
+      tally: tallyOf(byHeap.get(id) ?? []),
     }))
     .sort((a, b) => Number(a.done) - Number(b.done) || (a.id < b.id ? 1 : -1))
 }
@@ -44,7 +45,7 @@ export async function loadHeap(id: string, { units, words }: Preferences): Promi
   const db = await notebook()
   const heap = await findRecord(db, 'heap', id)
   if (!heap) return undefined
-  const gists = (await shelfOf(db, words)).gists().filter(({ heapId }) => heapId === id)
+  const gists = heapsOf(await shelfOf(db, words)).get(id) ?? []
   const latest = gists.toSorted((a, b) => (a.id < b.id ? 1 : -1))
   return {
     id,
@@ -57,3 +58,6 @@ export async function loadHeap(id: string, { units, words }: Preferences): Promi
     })),
   }
 }
+
+/** What lies on the shelves by the heap that it was sorted from. */
+const heapsOf = (shelf: Shelf) => shelf.once('by heap', (gists) => grouped(gists, ({ heapId }) => heapId))

@@ -16,23 +16,25 @@ export async function loadLooking(words: Vocabulary) {
   const db = await notebook()
   const [shelf, patterns] = await Promise.all([shelfOf(db, words), listPatterns(db)])
   const today = new Date().toISOString()
-  const gists = shelf.gists()
+  const figures = shelf.once('looking', (gists) => ({
+    pieces: gists.length,
+    families: byFamily(gists),
+    weights: byWeight(gists),
+    knowing: byKnowing(gists),
+    money: byMoney(gists),
+  }))
+  const oldest = shelf.once('oldest first', (gists) => waitingLongest(gists, today))
   const suits = new Set<string>()
   for (const pattern of patterns.filter((one) => isReady(shelf, one)))
     for (const { id, verdict } of await bestFor(shelf, pattern)) if (wouldDo(verdict)) suits.add(id)
   const since = new Date(Date.parse(today) - MS_A_YEAR).toISOString()
   const went = await wentSince(db, since, (id) => shelf.find(id)?.gsm?.value)
   return {
-    pieces: gists.length,
-    families: byFamily(gists),
-    weights: byWeight(gists),
-    knowing: byKnowing(gists),
-    money: byMoney(gists),
-    months: byMonth(cameOf(gists), went, today, MONTHS),
-    waiting: waitingLongest(gists, suits, today, MOST_WAITING).map(({ gist: { id, name }, days }) => ({
-      id,
-      name,
-      days,
-    })),
+    ...figures,
+    months: byMonth(shelf.once('came', cameOf), went, today, MONTHS),
+    waiting: oldest
+      .filter(({ gist }) => !suits.has(gist.id))
+      .slice(0, MOST_WAITING)
+      .map(({ gist: { id, name }, days }) => ({ id, name, days })),
   }
 }

@@ -8,6 +8,7 @@ import { propertiesOf, type PropertyRow } from '@/core/notebook/properties'
 import { type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook, type Notebook } from '@/server/database'
+import { grouped } from '@/server/grouped'
 import { listPatterns } from '@/server/patterns'
 import { keepersOf } from '@/server/projects'
 import { gistOfEntry } from '@/server/remember/remember'
@@ -56,7 +57,9 @@ export async function loadPiece(
       undoes,
       says: strokeWords(steps),
     })),
-    foretelling: foretellingRecord(shelf.gists().flatMap(({ foretold }) => foretold ?? [])),
+    foretelling: shelf.once('foretelling', (gists) =>
+      foretellingRecord(gists.flatMap(({ foretold }) => foretold ?? [])),
+    ),
   }
 }
 
@@ -85,11 +88,12 @@ async function kinOf(db: Notebook, shelf: Shelf, piece: KeptPiece): Promise<Kin>
     listRecords(db, 'lot', { limit: LOTS_OFFERED, newestFirst: true }),
   ])
   const lot = piece.lotId ? await findRecord(db, 'lot', piece.lotId) : undefined
-  const gists = shelf.gists()
-  const others = gists.filter(({ id, lotId }) => lotId !== null && lotId === piece.lotId && id !== piece.id)
+  const byLot = shelf.once('by lot', (gists) => grouped(gists, ({ lotId }) => lotId))
+  const byParent = shelf.once('by what it was cut from', (gists) => grouped(gists, ({ cutFromId }) => cutFromId))
+  const others = (byLot.get(piece.lotId ?? '') ?? []).filter(({ id }) => id !== piece.id)
   return {
     cutFrom: parent ? { id: parent.id, name: parent.data.name } : null,
-    offcuts: gists.filter(({ cutFromId }) => cutFromId === piece.id).map(({ id, name }) => ({ id, name })),
+    offcuts: (byParent.get(piece.id) ?? []).map(({ id, name }) => ({ id, name })),
     lot: lot ? { id: lot.id, name: lot.data.name, others: others.length } : null,
     lots: lots.kept.map(({ id, data: { name } }) => ({ id, name })),
   }
