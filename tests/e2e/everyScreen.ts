@@ -87,6 +87,9 @@ export async function fill(page: Page) {
     heap: new URL(page.url()).pathname.split('/').at(-1)!,
     fibre: 'silk',
     unit: 'momme',
+    test: 'smell',
+    technique: 'french',
+    care: 'wash-40-mild',
     cloth: 'denim',
   }
 }

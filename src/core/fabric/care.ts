@@ -43,7 +43,8 @@ const GENTLE_FIBRES: readonly FibreId[] = [
   'metallic',
   'modacrylic',
 ]
-const TUMBLES: readonly Tumble[] = ['never', 'low', 'normal']
+/** From what may not be tumbled to what bears the most. */
+export const TUMBLES: readonly Tumble[] = ['never', 'low', 'normal']
 
 /** How a cloth wants to be washed, dried and ironed: the tenderest of its fibres decides. Common practice. */
 export function careOf(offer: Offer): Care {

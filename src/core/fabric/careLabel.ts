@@ -1,11 +1,10 @@
 import { type CareId } from '../vocabulary/care'
-import { careOf } from './care'
+import { careOf, TUMBLES } from './care'
 import { isCoated } from './handling'
 import { type Offer } from './types'
 
 /** Heats of a wash that a label knows (ISO 3758), °C. */
 const WASHES = [95, 70, 60, 50, 40, 30] as const
-const TUMBLES = ['never', 'low', 'normal'] as const
 const PLANT = ['cotton', 'linen', 'hemp', 'ramie', 'jute', 'viscose', 'modal', 'lyocell', 'cupro'] as const
 
 /**

@@ -35,6 +35,7 @@ export function tellsApart(one: FibreId, other: FibreId): Telling[] {
     .sort((a, b) => b.bits - a.bits)
 }
 
+/** Jensen and Shannon’s divergence of two rows of probabilities, bits: 0 alike … 1 apart. */
 function divergence(p: Float64Array, q: Float64Array): number {
   let bits = 0
   for (let i = 0; i < p.length; i++) {

@@ -6,11 +6,11 @@ const first = (text: string) => foundBy(referenceIndex, text, 5)[0]?.href
 test.each([
   ['rayon', '/learn/fibres/viscose'],
   ['spandex', '/learn/fibres/elastane'],
-  ['french seam', '/techniques#french'],
-  ['flat felled', '/techniques#flat-felled'],
-  ['acetone', '/bench/tests#test-acetone'],
-  ['tumble dry low', '/learn/care#tumble-low'],
-  ['two bars', '/learn/care#wash-40-very-mild'],
+  ['french seam', '/learn/techniques/french'],
+  ['flat felled', '/learn/techniques/flat-felled'],
+  ['acetone', '/learn/tests/acetone'],
+  ['tumble dry low', '/learn/care/tumble-low'],
+  ['two bars', '/learn/care/wash-40-very-mild'],
 ])('“%s” leads to %s', (text, href) => expect(first(text)).toBe(href))
 
 test('each is told in one place, and is found by its own title', () => {

@@ -1,4 +1,4 @@
-import { otherFeatures } from '@/core/identify/features'
+import { features } from '@/core/identify/features'
 import { indexOf } from '@/core/search/names'
 import { techniques } from '@/core/sew/techniques'
 import { QUANTITIES, type QuantityId } from '@/core/units/convert'
@@ -33,16 +33,19 @@ const fibreTold = (id: FibreId): Reference => {
 export const references: readonly Reference[] = [
   ...FIBRE_IDS.map(fibreTold),
   ...techniques.map(({ id, name, for: goodFor, what }) => ({
-    href: `/techniques#${id}`,
+    href: `/learn/techniques/${id}`,
     title: name,
     about: `for ${goodFor}`,
     also: `${what} sew drawn`,
   })),
-  ...otherFeatures.map(({ id, title }) => ({
-    href: `/bench/tests#test-${id}`,
+  ...features.map(({ id, title, kind }) => ({
+    href: `/learn/tests/${id}`,
     title,
-    about: 'a test without a flame: how it is done, and what it tells apart',
-    also: 'test',
+    about:
+      kind === 'burn'
+        ? 'a look at the flame: what each answer speaks for, and what it parts'
+        : 'a test without a flame: how it is done, and what it tells apart',
+    also: kind === 'burn' ? 'burn' : 'test',
   })),
   ...(Object.keys(QUANTITIES) as QuantityId[]).flatMap((quantity) =>
     QUANTITIES[quantity].units.map(({ id, words }) => ({
@@ -63,7 +66,7 @@ export const references: readonly Reference[] = [
     }
   }),
   ...CARE_IDS.map((id) => ({
-    href: `/learn/care#${id}`,
+    href: `/learn/care/${id}`,
     title: capitalised(careSymbol(id).words),
     about: `care symbol: ${careShape(id)}`,
     also: `${CARE_GROUP_WORDS[careSymbol(id).group]} label symbol laundry`,

@@ -17,6 +17,8 @@ it('knows the page of an address, also below one', () => {
   expect(pageAt(pages, `/bench/${id}/log`)?.title).toBe('Burn log')
   expect(pageAt(pages, `/stash/${id}`)?.of).toBe('piece')
   expect(pageAt(pages, '/measure/stretch')?.path).toBe('/measure')
+  expect(pageAt(pages, '/learn/units/momme')?.of).toBe('unit')
+  expect(pageAt(pages, '/stash/quick')?.path).toBe('/stash/quick')
   expect(pageAt(pages, '/nowhere')).toBeUndefined()
 })
 

@@ -24,7 +24,18 @@ export interface PageInfo {
   /** Whether it stands in its place's own row. */
   inRow?: boolean
   /** Which record its `[id]` is of. */
-  of?: 'piece' | 'pattern' | 'project' | 'burn-test' | 'heap' | 'fibre' | 'cloth' | 'unit'
+  of?:
+    | 'piece'
+    | 'pattern'
+    | 'project'
+    | 'burn-test'
+    | 'heap'
+    | 'fibre'
+    | 'cloth'
+    | 'unit'
+    | 'test'
+    | 'technique'
+    | 'care'
 }
 
 /** What the frame shows of a page: every page loads it, so there is no more of it. */
@@ -32,8 +43,9 @@ export type ShownPage = Pick<PageInfo, 'path' | 'place' | 'title' | 'inRow'>
 
 /** The page that an address shows: its own, or the nearest that it lies below. */
 export function pageAt<P extends Pick<PageInfo, 'path'>>(pages: readonly P[], address: string): P | undefined {
-  const exact = pages.find(({ path }) => new RegExp(`^${path.replaceAll('[id]', '[0-9a-f-]{36}')}$`).test(address))
-  return exact ?? pages.filter(({ path }) => path !== '/' && address.startsWith(`${path}/`)).at(-1)
+  const shown = pages.find(({ path }) => path === address)
+  const ofOne = pages.find(({ path }) => new RegExp(`^${path.replaceAll('[id]', '[^/]+')}$`).test(address))
+  return shown ?? ofOne ?? pages.filter(({ path }) => path !== '/' && address.startsWith(`${path}/`)).at(-1)
 }
 
 /** The pages of a place's own row. */

@@ -57,7 +57,10 @@ export function TableTests() {
           <Paper key={id} aria-labelledby={`test-${id}`}>
             <h2 id={`test-${id}`}>{title}</h2>
             <Soft>
-              {question} About {minutes} min.
+              {question} About {minutes} min.{' '}
+              <Link href={`/learn/tests/${id}`} prefetch={false}>
+                What each answer speaks for
+              </Link>
             </Soft>
             {guide ? <Guidance feature={id} guide={guide} /> : null}
             <Answers>

@@ -324,6 +324,21 @@ export const helpLines: Readonly<Record<string, HelpLines>> = {
     'Its figures stand beside those of its neighbours; each of them leads to its own page.',
     'To convert a figure of your own, go back to Convert.',
   ],
+  '/learn/tests/[id]': [
+    'One test or one look at the flame, from how to do it to what it tells.',
+    'Beside each answer stand the fibres that are likely after it, if nothing else is known.',
+    'A pair that it parts can be looked at side by side.',
+  ],
+  '/learn/techniques/[id]': [
+    'One way of sewing, step by step; the cloth is seen from its edge.',
+    'The cloths under it are those that the advice for a piece would give it to.',
+    'What you tried on scraps stands here with its picture.',
+  ],
+  '/learn/care/[id]': [
+    'One sign of a care label, in words.',
+    'Which fibres bear what it allows follows from how each is looked after.',
+    'Pieces of the stash that have it on their label stand below.',
+  ],
   '/learn/fibres/[id]': [
     'One fibre, all of it.',
     'The four that are hardest to tell from it stand with the look that parts them.',

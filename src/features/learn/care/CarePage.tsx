@@ -1,5 +1,6 @@
 'use client'
 
+import Link from 'next/link'
 import styled from 'styled-components'
 import { capitalised } from '@/core/units/format'
 import { Lead, Page, Paper, Soft, Tiles } from '@/ui/kit/surfaces'
@@ -43,7 +44,11 @@ export function CarePage({ groups }: CareData) {
             <Signs>
               {symbols.map(({ id, words, shape, pieces }) => (
                 <div key={id} id={id}>
-                  <dt>{capitalised(shape)}</dt>
+                  <dt>
+                    <Link href={`/learn/care/${id}`} prefetch={false}>
+                      {capitalised(shape)}
+                    </Link>
+                  </dt>
                   <dd>
                     {capitalised(words)}.{piecesWords(pieces)}
                   </dd>

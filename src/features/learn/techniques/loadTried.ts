@@ -1,7 +1,7 @@
 import { seamWords } from '../../shared/seamWords'
 import { notebook } from '@/server/database'
 import { allRecords, recordsByIds } from '@/server/store/repository'
-import { type TriedSeam } from './TechniquesPage'
+import { type TriedSeam } from './Steps'
 
 /** So many of a technique are shown, the latest. */
 const SHOWN = 8

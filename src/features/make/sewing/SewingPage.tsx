@@ -90,7 +90,7 @@ export function SewingPage(data: SewingData) {
               {advice.order.map(({ id: rule, text }) => (
                 <li key={rule}>
                   <Terms>{text}</Terms>{' '}
-                  {drawn.includes(rule) ? <Link href={`/techniques#${rule}`}>Drawn</Link> : null}
+                  {drawn.includes(rule) ? <Link href={`/learn/techniques/${rule}`}>Drawn</Link> : null}
                 </li>
               ))}
             </Steps>
@@ -169,7 +169,7 @@ function Ranked({
           const [what, why] = text.split(/: (.*)/s)
           return (
             <li key={id}>
-              {drawn.includes(id) ? <Link href={`/techniques#${id}`}>{what}</Link> : <b>{what}</b>}: {why}
+              {drawn.includes(id) ? <Link href={`/learn/techniques/${id}`}>{what}</Link> : <b>{what}</b>}: {why}
             </li>
           )
         })}

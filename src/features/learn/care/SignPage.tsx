@@ -1,0 +1,60 @@
+'use client'
+
+import Link from 'next/link'
+import { counted } from '@/core/units/format'
+import { Columns, Lead, Page, Paper, Soft } from '@/ui/kit/surfaces'
+import { Shelf } from '../../shared/stash/Shelf'
+import { LinksTo } from '../lookup/LinksTo'
+import { type OneSign } from './loadSign'
+
+/** One sign of a care label: what it looks like and allows, what bears it, and the pieces that have it. */
+export function SignPage({ title, shape, group, bearing, hurt, others, pieces, folds }: OneSign) {
+  return (
+    <Page>
+      <div>
+        <Link href="/learn/care">All care symbols</Link>
+        <h1>{title}</h1>
+        <Lead>{shape}.</Lead>
+        <Soft>ISO 3758:2012, Textiles – Care labelling code using symbols. The garment’s own label comes first.</Soft>
+      </div>
+      <Columns>
+        {bearing.length + hurt.length > 0 ? (
+          <Paper aria-labelledby="bears">
+            <h2 id="bears">What bears it</h2>
+            <p>
+              {bearing.length > 0 ? <LinksTo of={bearing} path="/learn/fibres" between=", " /> : 'Hardly any fibre'}.
+            </p>
+            {hurt.length > 0 ? (
+              <>
+                <h3>What wants more care</h3>
+                <p>
+                  <LinksTo of={hurt} path="/learn/fibres" between=", " />.
+                </p>
+              </>
+            ) : null}
+            <Soft>
+              The fibre alone, as it is usually woven; dye, finish and pile may ask for more. Common practice.
+            </Soft>
+          </Paper>
+        ) : null}
+        <Paper aria-labelledby="others">
+          <h2 id="others">Of {group} as well</h2>
+          <p>
+            <LinksTo of={others} path="/learn/care" between="; " />
+          </p>
+        </Paper>
+      </Columns>
+      <Paper aria-labelledby="own">
+        <h2 id="own">In your stash</h2>
+        {pieces === 0 ? (
+          <Soft>No piece has it on its label.</Soft>
+        ) : (
+          <>
+            <Shelf folds={folds} label={`Pieces with “${title}” on their label`} />
+            {pieces > folds.length ? <Soft>{counted(pieces, 'piece')} have it; the latest are shown.</Soft> : null}
+          </>
+        )}
+      </Paper>
+    </Page>
+  )
+}

@@ -1,0 +1,115 @@
+'use client'
+
+import Link from 'next/link'
+import styled from 'styled-components'
+import { counted } from '@/core/units/format'
+import { AnswerDrawing } from '@/ui/burn'
+import { Columns, Lead, Page, Paper, PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Guidance } from '../../shared/question/Guidance'
+import { LinksTo } from './LinksTo'
+import { type OneTest } from './loadTest'
+
+const Answer = styled.li`
+  display: grid;
+  grid-template-columns: 5.5rem minmax(0, 1fr);
+  gap: 0.3rem 1rem;
+  align-items: center;
+  svg {
+    display: block;
+    width: 100%;
+    height: auto;
+  }
+`
+
+/** One test: how it is done, what each answer speaks for, and which fibres it parts. */
+export function TestPage({ id, title, question, hint, guide, minutes, isBurn, ...told }: OneTest) {
+  const { isHazard, answers, pairs, parted, others, source } = told
+  return (
+    <Page>
+      <div>
+        <Link href={isBurn ? '/bench' : `/bench/tests#test-${id}`}>{isBurn ? 'The burn bench' : 'All tests'}</Link>
+        <h1>{title}</h1>
+        <Lead>
+          {question} {isBurn ? hint : `About ${minutes} min.`}
+        </Lead>
+      </div>
+      {isHazard ? (
+        <Slip $tone="warn">
+          <Link href="/safety">What must be in place first.</Link> Local rules on fire and chemicals come before
+          anything here.
+        </Slip>
+      ) : null}
+      <Columns $first="1.5fr">
+        <Stack>
+          {guide ? (
+            <Paper aria-label="How it is done">
+              <Guidance feature={id} guide={guide} />
+            </Paper>
+          ) : null}
+          <Answers id={id} answers={answers} source={source} />
+        </Stack>
+        <Stack>
+          <Paper aria-labelledby="parts">
+            <h2 id="parts">What it parts</h2>
+            {parted === 0 ? (
+              <Soft>For any two fibres another look tells more; it counts together with the others.</Soft>
+            ) : (
+              <>
+                <Soft>
+                  No other look parts these as well
+                  {pairs.length < parted ? `; ${counted(parted, 'pair')} in all, those hardest otherwise first` : ''}:
+                </Soft>
+                <PlainList>
+                  {pairs.map(({ one, other }) => (
+                    <li key={`${one.id} ${other.id}`}>
+                      <Link href={`/learn/compare?a=${one.id}&b=${other.id}`} prefetch={false}>
+                        {one.name} and {other.name}
+                      </Link>
+                    </li>
+                  ))}
+                </PlainList>
+              </>
+            )}
+          </Paper>
+          <Paper aria-labelledby="others">
+            <h2 id="others">{isBurn ? 'At the flame as well' : 'Without a flame as well'}</h2>
+            <p>
+              <LinksTo of={others} path="/learn/tests" between=", " />
+            </p>
+          </Paper>
+        </Stack>
+      </Columns>
+    </Page>
+  )
+}
+
+function Answers({ id, answers, source }: Pick<OneTest, 'id' | 'answers' | 'source'>) {
+  return (
+    <Paper aria-labelledby="answers">
+      <h2 id="answers">What each answer speaks for</h2>
+      <Soft>Of pure cloth, where nothing else is known of it. The bench weighs all answers together.</Soft>
+      <PlainList $gap="0.9rem">
+        {answers.map(({ state, label, help, likeliest }) => (
+          <Answer key={state}>
+            <AnswerDrawing feature={id} state={state} />
+            <div>
+              <b>{label}</b> <Soft as="span">{help}</Soft>
+              <p>
+                {likeliest.map((one, i) => (
+                  <span key={one.id}>
+                    {i > 0 ? ', ' : ''}
+                    <Link href={`/learn/fibres/${one.id}`} prefetch={false}>
+                      {one.name}
+                    </Link>{' '}
+                    {one.share}
+                  </span>
+                ))}
+              </p>
+            </div>
+          </Answer>
+        ))}
+      </PlainList>
+      <Soft>{source}</Soft>
+    </Paper>
+  )
+}
