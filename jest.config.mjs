@@ -20,6 +20,22 @@ export default {
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   setupFiles: ['<rootDir>/tests/support/dom.ts'],
   modulePathIgnorePatterns: ['<rootDir>/.next', '<rootDir>/.notebooks'],
+  // Looked up in the sandbox each time, these cost more than what they do.
+  sandboxInjectedGlobals: [
+    'Math',
+    'Number',
+    'Object',
+    'Array',
+    'JSON',
+    'Float64Array',
+    'Float32Array',
+    'Int32Array',
+    'Uint32Array',
+    'Uint16Array',
+    'Int16Array',
+    'Uint8Array',
+    'Uint8ClampedArray',
+  ],
   maxWorkers: 2,
   // A busy machine is slow, not wrong.
   testTimeout: 60_000,
