@@ -4,11 +4,13 @@ import { footOf } from '@/core/lay/border'
 import { onBorderOf } from '@/core/making/layTask'
 import { type OnBorder } from '@/core/notebook/schemas/laid'
 import { boxOf, type Outline } from '@/core/shapes/polygon'
+import { formatWidth, type UnitSystem } from '@/core/units/format'
 import { BORDER_SIDES, BORDER_WORDS, type BorderSide } from '@/core/vocabulary/laying'
 import { CheckField, CheckGroup } from '@/ui/kit/checks'
-import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Fields, Soft, Stack } from '@/ui/kit/surfaces'
+import { LengthField } from '../../shared/settings/LengthField'
+import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { type Table } from './useTable'
 
 const SIDES = [
@@ -22,14 +24,15 @@ const USUAL_REACH_MM = 250
 const STRAIGHT_MM = 5
 
 /** Width and height of a piece as it is drawn, where its name does not tell which it is. */
-function sizeOf(outline: Outline): string {
+function sizeOf(outline: Outline, units: UnitSystem): string {
   const { minX, maxX, minY, maxY } = boxOf(outline)
-  return `${Math.round((maxX - minX) / 10)} × ${Math.round((maxY - minY) / 10)} cm`
+  return `${formatWidth(maxX - minX, units)} × ${formatWidth(maxY - minY, units)}`
 }
 
 /** A border along the cloth’s edge, and which pieces have their feet on it. */
 export function BorderFields({ table }: { table: Table }) {
   const { grounds, ground, wishes, setWishes, data } = table
+  const { units } = usePreferences()
   const { border } = grounds[0]!
   const on = onBorderOf(data.pieces, wishes)
   const isNamedTwice = (name: string) => data.pieces.filter((piece) => piece.name === name).length > 1
@@ -47,22 +50,21 @@ export function BorderFields({ table }: { table: Table }) {
         />
         {border ? (
           <>
-            <NumberField
+            <LengthField
               label="The border reaches in"
-              unit="cm"
-              value={border.reachMm / 10}
-              minValue={0.5}
-              maxValue={500}
-              onChange={(cm) => Number.isNaN(cm) || ground({ border: { ...border, reachMm: cm * 10 } })}
+              of="short"
+              mm={border.reachMm}
+              leastMm={5}
+              mostMm={5000}
+              onMm={(reachMm) => reachMm === null || ground({ border: { ...border, reachMm } })}
             />
-            <NumberField
+            <LengthField
               label="Cut edges of the feet, in from the edge"
-              unit="mm"
-              value={on.footMm}
-              minValue={0}
-              maxValue={5000}
+              of="fine"
+              mm={on.footMm}
+              mostMm={5000}
               hint="The hem that is turned up falls outside what is seen."
-              onChange={(footMm) => Number.isNaN(footMm) || set({ footMm })}
+              onMm={(footMm) => footMm === null || set({ footMm })}
             />
           </>
         ) : null}
@@ -81,7 +83,7 @@ export function BorderFields({ table }: { table: Table }) {
                   }
                 >
                   {piece.name}
-                  {isNamedTwice(piece.name) ? <Soft as="span">, {sizeOf(piece.outline)}</Soft> : null}
+                  {isNamedTwice(piece.name) ? <Soft as="span">, {sizeOf(piece.outline, units)}</Soft> : null}
                   {bowMm > STRAIGHT_MM ? (
                     <Soft as="span"> (its foot is curved: the border runs {Math.round(bowMm)} mm off it)</Soft>
                   ) : null}

@@ -3,8 +3,8 @@
 import { useRouter } from 'next/navigation'
 import { formatLength, formatWidth } from '@/core/units/format'
 import { CheckField, CheckGroup } from '@/ui/kit/checks'
-import { NumberField } from '@/ui/kit/NumberField'
 import { Fields, Soft, Stack } from '@/ui/kit/surfaces'
+import { LengthField } from '../../shared/settings/LengthField'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { layAddress } from './layAddress'
 import { type LayData, type Offered } from './load'
@@ -62,22 +62,22 @@ function ShopFields({ table }: { table: Table }) {
   const { shop, setShop } = table
   return (
     <Fields>
-      <NumberField
+      <LengthField
         label="Or cloth of this width"
-        unit="cm"
-        value={shop.widthMm / 10}
-        minValue={20}
-        maxValue={500}
-        onChange={(cm) => Number.isNaN(cm) || setShop({ widthMm: cm * 10 })}
+        of="short"
+        mm={shop.widthMm}
+        leastMm={200}
+        mostMm={5000}
+        onMm={(widthMm) => widthMm === null || setShop({ widthMm })}
       />
-      <NumberField
+      <LengthField
         label="and this length"
-        unit="cm"
-        value={shop.lengthMm === null ? NaN : shop.lengthMm / 10}
-        minValue={10}
-        maxValue={10_000}
+        of="short"
+        mm={shop.lengthMm}
+        leastMm={100}
+        mostMm={100_000}
         hint="Empty: how much is needed?"
-        onChange={(cm) => setShop({ lengthMm: Number.isNaN(cm) ? null : cm * 10 })}
+        onMm={(lengthMm) => setShop({ lengthMm })}
       />
       <CheckField isSelected={shop.oneWay} onChange={(oneWay) => setShop({ oneWay })}>
         Its nap or print runs one way

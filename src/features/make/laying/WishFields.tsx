@@ -2,9 +2,9 @@
 
 import { LAYERS, LAYERS_WORDS, type Layers } from '@/core/vocabulary/laying'
 import { CheckField } from '@/ui/kit/checks'
-import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Fields, Soft, Stack } from '@/ui/kit/surfaces'
+import { LengthField } from '../../shared/settings/LengthField'
 import { BorderFields } from './BorderFields'
 import { type Table } from './useTable'
 
@@ -20,17 +20,15 @@ export function WishFields({ table }: { table: Table }) {
   const { wishes, setWishes, grounds, ground } = table
   const [only] = grounds
   const isLength = grounds.length === 1 && only!.outline === null
-  const number = (value: number, then: (value: number) => void) => (Number.isNaN(value) ? undefined : then(value))
   return (
     <Stack>
       <Fields>
-        <NumberField
+        <LengthField
           label="Space between pieces"
-          unit="mm"
-          value={wishes.gapMm}
-          minValue={0}
-          maxValue={50}
-          onChange={(mm) => number(mm, (gapMm) => setWishes({ gapMm }))}
+          of="fine"
+          mm={wishes.gapMm}
+          mostMm={50}
+          onMm={(gapMm) => gapMm === null || setWishes({ gapMm })}
         />
         {isLength ? (
           <>
@@ -41,26 +39,22 @@ export function WishFields({ table }: { table: Table }) {
               // Folded, a border would lie at one side of the lower layer and at the other of the upper.
               options={only!.border ? layersOptions.filter(([layers]) => layers === 'single') : layersOptions}
             />
-            <NumberField
+            <LengthField
               label="Selvedge that is not used"
-              unit="mm"
-              value={only!.selvedgeMm}
-              minValue={0}
-              maxValue={200}
-              onChange={(mm) => number(mm, (selvedgeMm) => ground({ selvedgeMm }))}
+              of="fine"
+              mm={only!.selvedgeMm}
+              mostMm={200}
+              onMm={(selvedgeMm) => selvedgeMm === null || ground({ selvedgeMm })}
             />
             {REPEATS.map(({ axis, label, hint }) => (
-              <NumberField
+              <LengthField
                 key={axis}
                 label={label}
-                unit="cm"
-                value={only!.repeatMm[axis] / 10}
-                minValue={0}
-                maxValue={300}
+                of="short"
+                mm={only!.repeatMm[axis]}
+                mostMm={3000}
                 hint={hint}
-                onChange={(cm) =>
-                  number(cm, (value) => ground({ repeatMm: { ...only!.repeatMm, [axis]: value * 10 } }))
-                }
+                onMm={(mm) => mm === null || ground({ repeatMm: { ...only!.repeatMm, [axis]: mm } })}
               />
             ))}
           </>

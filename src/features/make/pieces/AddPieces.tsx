@@ -5,12 +5,12 @@ import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { PickFile } from '@/ui/kit/PickFile'
 import { StrongButton } from '@/ui/kit/buttons'
-import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
 import { TextField } from '@/ui/kit/fields'
 import { Actions, Columns, Fields, Paper, Slip, Soft } from '@/ui/kit/surfaces'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { useDoing } from '@/ui/kit/useDoing'
+import { LengthField } from '../../shared/settings/LengthField'
 import { addFromCorners, addFromFile, addFromMeasures, type Kept } from './actions'
 import { cornersOf } from './cornersOf'
 import { type PiecesData } from './load'
@@ -97,23 +97,22 @@ function keptWords({ kept, notRead }: { kept: number; notRead: string[] }): stri
 }
 
 function FromFile({ isBusy, onFile }: { isBusy: boolean; onFile: (form: FormData) => void }) {
-  const [square, setSquare] = useState(NaN)
+  const [squareMm, setSquare] = useState<number | null>(null)
   const send = (file: File) => {
     const form = new FormData()
     form.set('file', file)
-    if (square > 0) form.set('squareMm', String(square * 10))
+    if (squareMm) form.set('squareMm', String(squareMm))
     onFile(form)
   }
   return (
     <Paper aria-label="From a file">
       <h3>From a file</h3>
       <Soft>A DXF as pattern programs write it, or an SVG drawing. Closed lines become pieces.</Soft>
-      <NumberField
+      <LengthField
         label="Test square in an SVG"
-        unit="cm"
-        value={square}
-        onChange={setSquare}
-        minValue={0}
+        of="short"
+        mm={squareMm}
+        onMm={setSquare}
         hint="Only where the file’s own scale is wrong: its side as it should be."
       />
       <Actions>
@@ -137,7 +136,7 @@ function FromMeasures({ kinds, isBusy, onDraw }: MeasuresProps) {
   const valueOf = (id: string, usualMm: number) => given[`${kindId} ${id}`] ?? usualMm
   const draw = () => {
     const mm = Object.fromEntries(kind.measures.map(({ id, usualMm }) => [id, valueOf(id, usualMm)]))
-    onDraw({ kind: kindId, mm, allowance: Number.isNaN(allowance) ? 0 : allowance })
+    onDraw({ kind: kindId, mm, allowance })
   }
   return (
     <Paper aria-label="From measures">
@@ -150,23 +149,22 @@ function FromMeasures({ kinds, isBusy, onDraw }: MeasuresProps) {
       />
       <Fields>
         {kind.measures.map(({ id, label, usualMm }) => (
-          <NumberField
+          <LengthField
             key={`${kindId} ${id}`}
             label={label}
-            unit="cm"
-            value={valueOf(id, usualMm) / 10}
-            minValue={1}
-            maxValue={1000}
-            onChange={(cm) => setGiven((before) => ({ ...before, [`${kindId} ${id}`]: cm * 10 }))}
+            of="short"
+            mm={valueOf(id, usualMm)}
+            leastMm={10}
+            mostMm={10_000}
+            onMm={(mm) => setGiven((before) => ({ ...before, [`${kindId} ${id}`]: mm ?? usualMm }))}
           />
         ))}
-        <NumberField
+        <LengthField
           label="Seam allowance"
-          unit="mm"
-          value={allowance}
-          minValue={0}
-          maxValue={100}
-          onChange={setAllowance}
+          of="fine"
+          mm={allowance}
+          mostMm={100}
+          onMm={(mm) => setAllowance(mm ?? 0)}
         />
       </Fields>
       <Actions>

@@ -5,10 +5,10 @@ import { useRouter } from 'next/navigation'
 import styled from 'styled-components'
 import { DAMAGE_WORDS, DAMAGES } from '@/core/upcycle/mend/mend'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
-import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Columns, Lead, Page, Paper, Slip, Soft, Stack, Steps } from '@/ui/kit/surfaces'
 import { Terms } from '@/ui/kit/Terms'
+import { LengthField } from '../../shared/settings/LengthField'
 import { type MendData } from './loadMend'
 import { PiecePicker } from './PiecePicker'
 
@@ -40,51 +40,55 @@ export function MendPage(data: MendData) {
         ) : null}
       </div>
       <Columns $first="1.6fr">
-        <Stack $gap="1.25rem">
-          {thing ? (
-            <Paper aria-labelledby="patches">
-              <h2 id="patches">What goes with it</h2>
-              {patches.length === 0 ? (
-                <Soft>
-                  Nothing of the stash goes with it well. Its own hem or a pocket’s inside gives the best patch.
-                </Soft>
-              ) : (
-                <Patches>
-                  {patches.map(({ id, name, place, isOffcut, tile, fit, good, against }) => (
+        {thing || others.length > 0 ? (
+          <Stack $gap="1.25rem">
+            {thing ? (
+              <Paper aria-labelledby="patches">
+                <h2 id="patches">What goes with it</h2>
+                {patches.length === 0 ? (
+                  <Soft>
+                    Nothing of the stash goes with it well. Its own hem or a pocket’s inside gives the best patch.
+                  </Soft>
+                ) : (
+                  <Patches>
+                    {patches.map(({ id, name, place, isOffcut, tile, fit, good, against }) => (
+                      <li key={id}>
+                        <ClothSwatch tile={tile} label={`${name}, drawn`} height="5rem" scale={0.8} />
+                        <Link href={`/stash/${id}`}>{name}</Link>{' '}
+                        <Soft as="span">
+                          {isOffcut ? 'saved offcut' : ''}
+                          {place ? ` (${place})` : ''}
+                        </Soft>
+                        <p>
+                          {Math.round(fit * 10)} of 10{good.length > 0 ? `: ${good.join(', ')}` : ''}
+                        </p>
+                        {against.length > 0 ? <Soft>But {against.join(', ')}.</Soft> : null}
+                      </li>
+                    ))}
+                  </Patches>
+                )}
+                {yarns.length > 0 ? (
+                  <Soft>Yarn to darn with: {yarns.map(({ name }) => name).join(', ')}.</Soft>
+                ) : null}
+              </Paper>
+            ) : null}
+            {others.length > 0 ? (
+              <Paper aria-labelledby="else">
+                <h2 id="else">Or else</h2>
+                <Steps>
+                  {others.map(({ id, text }) => (
                     <li key={id}>
-                      <ClothSwatch tile={tile} label={`${name}, drawn`} height="5rem" scale={0.8} />
-                      <Link href={`/stash/${id}`}>{name}</Link>{' '}
-                      <Soft as="span">
-                        {isOffcut ? 'saved offcut' : ''}
-                        {place ? ` (${place})` : ''}
-                      </Soft>
-                      <p>
-                        {Math.round(fit * 10)} of 10{good.length > 0 ? `: ${good.join(', ')}` : ''}
-                      </p>
-                      {against.length > 0 ? <Soft>But {against.join(', ')}.</Soft> : null}
+                      <Terms>{text}</Terms>
                     </li>
                   ))}
-                </Patches>
-              )}
-              {yarns.length > 0 ? <Soft>Yarn to darn with: {yarns.map(({ name }) => name).join(', ')}.</Soft> : null}
-            </Paper>
-          ) : null}
-          {others.length > 0 ? (
-            <Paper aria-labelledby="else">
-              <h2 id="else">Or else</h2>
-              <Steps>
-                {others.map(({ id, text }) => (
-                  <li key={id}>
-                    <Terms>{text}</Terms>
-                  </li>
-                ))}
-              </Steps>
-            </Paper>
-          ) : null}
-          {thing ? (
-            <Slip>Wash it first, and press the place flat: a mend on dirt or on a crease does not lie.</Slip>
-          ) : null}
-        </Stack>
+                </Steps>
+              </Paper>
+            ) : null}
+            {thing ? (
+              <Slip>Wash it first, and press the place flat: a mend on dirt or on a crease does not lie.</Slip>
+            ) : null}
+          </Stack>
+        ) : null}
         <What {...data} />
       </Columns>
     </Page>
@@ -108,13 +112,13 @@ function What({ thing, choice, offered }: MendData) {
         onChange={(damage) => go({ damage })}
         options={DAMAGES.map((one) => [one, DAMAGE_WORDS[one]] as const)}
       />
-      <NumberField
+      <LengthField
         label="Across, or along"
-        unit="mm"
-        value={choice.mm}
-        minValue={1}
-        maxValue={2000}
-        onChange={(mm) => (Number.isNaN(mm) ? undefined : go({ mm: Math.round(mm) }))}
+        of="fine"
+        mm={choice.mm}
+        leastMm={1}
+        mostMm={2000}
+        onMm={(mm) => (mm === null ? undefined : go({ mm: Math.round(mm) }))}
       />
       <PiecePicker
         label={thing ? 'Something else' : 'Which piece is it?'}

@@ -7,6 +7,7 @@ import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Columns, Fields, Lead, Page, Paper, PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
 import { Terms } from '@/ui/kit/Terms'
+import { LengthField } from '../../shared/settings/LengthField'
 import { type MixData } from './loadTogether'
 import { ChosenPieces, PiecePicker } from './PiecePicker'
 
@@ -50,10 +51,13 @@ export function MixPage(data: MixData) {
         <Lead>{leadOf(data, shown)}</Lead>
       </div>
       <Columns $first="1.6fr">
-        <Stack $gap="1.25rem">
-          {shown ? <PairTold cloths={cloths} pair={shown} /> : null}
-          {cloths.length > 2 ? <Table cloths={cloths} pairs={pairs} /> : null}
-        </Stack>
+        {/* Until there is something to tell, what is chosen from has the room. */}
+        {shown ? (
+          <Stack $gap="1.25rem">
+            <PairTold cloths={cloths} pair={shown} />
+            {cloths.length > 2 ? <Table cloths={cloths} pairs={pairs} /> : null}
+          </Stack>
+        ) : null}
         <Choose {...data} />
       </Columns>
     </Page>
@@ -175,13 +179,13 @@ function Choose({ cloths, how, offered, most }: MixData) {
       ) : null}
       <SelectField label="For" value={how.purpose} onChange={(purpose) => go({ purpose })} options={PURPOSES} />
       <Fields>
-        <NumberField
+        <LengthField
           label="Seam between them"
-          unit="cm"
-          value={how.seamCm}
-          minValue={1}
-          maxValue={1000}
-          onChange={(seamCm) => (Number.isNaN(seamCm) ? undefined : go({ seamCm }))}
+          of="short"
+          mm={how.seamCm * 10}
+          leastMm={10}
+          mostMm={10_000}
+          onMm={(mm) => (mm === null ? undefined : go({ seamCm: Math.round(mm) / 10 }))}
         />
         <NumberField
           label="Washes to come"

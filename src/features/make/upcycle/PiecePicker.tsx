@@ -2,16 +2,20 @@
 
 import Link from 'next/link'
 import { useEffect, useState, type ReactNode } from 'react'
+import { Button as AriaButton } from 'react-aria-components'
 import styled from 'styled-components'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { type TileSpec } from '@/ui/cloth/tileUrl'
-import { Button, QuietButton } from '@/ui/kit/buttons'
+import { QuietButton } from '@/ui/kit/buttons'
 import { TextField } from '@/ui/kit/fields'
-import { Actions, Stack } from '@/ui/kit/surfaces'
+import { pressable } from '@/ui/kit/pressable'
+import { Stack } from '@/ui/kit/surfaces'
 
 export interface Picked {
   id: string
   name: string
+  /** Where it is drawn. */
+  tile?: TileSpec
 }
 
 interface Props {
@@ -22,6 +26,28 @@ interface Props {
   taken: readonly string[]
   onPick: (piece: Picked) => void
 }
+
+const ToTake = styled.div`
+  display: grid;
+  gap: 0.6rem;
+  grid-template-columns: repeat(auto-fill, minmax(8.5rem, 1fr));
+`
+const Piece = styled(AriaButton)`
+  display: grid;
+  gap: 0.4rem;
+  align-content: start;
+  min-height: 2.75rem;
+  padding: 0.4rem 0.5rem 0.5rem;
+  text-align: left;
+  font: inherit;
+  font-weight: 600;
+  line-height: 1.25;
+  color: var(--ink);
+  background: var(--paper);
+  border: 1.5px solid var(--line);
+  border-radius: 3px;
+  ${pressable}
+`
 
 /** So long after the last key it is looked for, ms. */
 const PAUSE = 200
@@ -55,20 +81,25 @@ export function PiecePicker({ label, offered, taken, onPick }: Props) {
   return (
     <Stack $gap="0.5rem">
       <TextField label={label} value={typed} onChange={setTyped} hint="Type its name, or take one of these." />
-      <Actions role="group" aria-label="Pieces to take">
+      <ToTake role="group" aria-label="Pieces to take">
         {shown.map((piece) => (
-          <Button
+          <Piece
             key={piece.id}
             onPress={() => {
               onPick(piece)
               setTyped('')
             }}
           >
+            {piece.tile ? (
+              <span aria-hidden>
+                <ClothSwatch tile={piece.tile} label="" height="3.4rem" scale={0.6} />
+              </span>
+            ) : null}
             {piece.name}
-          </Button>
+          </Piece>
         ))}
         {typed.trim() !== '' && shown.length === 0 ? <span role="status">No piece answers to that.</span> : null}
-      </Actions>
+      </ToTake>
     </Stack>
   )
 }

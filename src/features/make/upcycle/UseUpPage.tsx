@@ -29,8 +29,8 @@ export function UseUpPage(data: UseUpData) {
         <Lead role="status">{leadOf(data, ranked, isRunning)}</Lead>
       </div>
       <Columns $first="1.6fr">
-        <Stack $gap="1.25rem">
-          {things.length > 0 ? (
+        {things.length > 0 ? (
+          <Stack $gap="1.25rem">
             <Actions>
               {isRunning ? (
                 <Button onPress={stop}>Stop here</Button>
@@ -43,25 +43,26 @@ export function UseUpPage(data: UseUpData) {
                 <progress aria-label="Trying patterns" max={candidates.length} value={told?.length ?? 0} />
               ) : null}
             </Actions>
-          ) : null}
-          {trouble ? <Slip $tone="warn">{trouble}</Slip> : null}
-          {best ? (
-            <Paper aria-label="Patterns, what loses least first">
-              <PlainList>
-                {ranked.map((one) => (
-                  <li key={one.id}>
-                    <Told one={one} data={data} />
-                  </li>
-                ))}
-              </PlainList>
-            </Paper>
-          ) : null}
-          {things.length > 0 && candidates.length === 0 ? (
-            <Slip>
-              None of your patterns has outlines yet. <Link href="/patterns">Bring the pieces of one in</Link> first.
-            </Slip>
-          ) : null}
-        </Stack>
+            {trouble ? <Slip $tone="warn">{trouble}</Slip> : null}
+            {best ? (
+              <Paper aria-label="Patterns, what loses least first">
+                <PlainList>
+                  {ranked.map((one) => (
+                    <li key={one.id}>
+                      <Told one={one} data={data} />
+                    </li>
+                  ))}
+                </PlainList>
+              </Paper>
+            ) : null}
+            {candidates.length === 0 ? (
+              <Slip>
+                None of your patterns has outlines yet. <Link href="/patterns">Bring the pieces of one in</Link>{' '}
+                first.
+              </Slip>
+            ) : null}
+          </Stack>
+        ) : null}
         <Which {...data} />
       </Columns>
     </Page>

@@ -23,7 +23,7 @@ export function lately(shelf: Shelf, isIt: (gist: Gist) => boolean = () => true)
     .map(({ gist }) => gist)
     .filter(isIt)
     .slice(0, OFFERED)
-    .map(({ id, name }) => ({ id, name }))
+    .map(({ id, name, weave, look }) => ({ id, name, tile: drawnAs(weave, look) }))
 }
 
 export interface MixChoice {

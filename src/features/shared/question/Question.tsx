@@ -6,6 +6,7 @@ import styled, { css } from 'styled-components'
 import { type Guide } from '@/core/identify/features'
 import { AnswerDrawing, type Yarn } from '@/ui/burn'
 import { Button, StrongButton } from '@/ui/kit/buttons'
+import { pressable } from '@/ui/kit/pressable'
 import { Actions, Soft, Stack } from '@/ui/kit/surfaces'
 import { isTyping } from '../isTyping'
 import { Guidance } from './Guidance'
@@ -24,7 +25,6 @@ const choice = css`
   color: var(--ink);
   border: 2px solid var(--ink-soft);
   border-radius: 4px;
-  cursor: pointer;
   b {
     font-size: 1.05rem;
     line-height: 1.2;
@@ -55,14 +55,7 @@ const choice = css`
   kbd + b {
     padding-right: 1.9rem;
   }
-  &[data-hovered] {
-    border-color: var(--indigo);
-    background: var(--paper-deep);
-  }
-  &[data-focus-visible] {
-    outline: 3px solid var(--madder);
-    outline-offset: 2px;
-  }
+  ${pressable}
   &[data-selected] {
     border-color: var(--indigo);
     box-shadow: inset 0 0 0 3px var(--indigo);

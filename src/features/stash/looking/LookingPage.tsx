@@ -5,13 +5,23 @@ import Link from 'next/link'
 import { counted } from '@/core/units/format'
 import { NOWHERE } from '@/core/cards/sheets'
 import { useCallback } from 'react'
+import styled from 'styled-components'
 import { type FigureLine, type Month } from '@/core/shelf/looking'
 import { EChart, type Palette } from '@/ui/charts/EChart'
-import { Figures, Page, Paper, PlainList, Soft, Tiles } from '@/ui/kit/surfaces'
+import { Figures, Page, Paper, PlainList, Soft, Stack, Tiles } from '@/ui/kit/surfaces'
 import { type loadLooking } from './load'
 
 // It stands below its chart.
 const SortTable = dynamic(() => import('@/ui/kit/SortTable').then(({ SortTable: part }) => part))
+
+const Wide = styled(Paper)`
+  th[scope='row'] {
+    white-space: nowrap;
+  }
+  @media (min-width: 60rem) {
+    grid-column: span 2;
+  }
+`
 
 type Props = Awaited<ReturnType<typeof loadLooking>>
 
@@ -21,36 +31,38 @@ export function LookingPage({ pieces, families, weights, knowing, money, months,
     <Page>
       <div>
         <h1>Looking at the whole</h1>
-        <Soft>{pieces} pieces; each line leads to those that it counts.</Soft>
+        <Soft>{counted(pieces, 'piece')}; each line leads to those that it counts.</Soft>
       </div>
       <Tiles>
         <Figure title="What do I own, by fibre?" lines={families} />
         <Figure title="What do I own, by weight?" lines={weights} />
         <Figure title="How much is known, and how?" lines={knowing} />
         <ComingAndGoing months={months} />
-        <Paper aria-labelledby="money">
-          <h2 id="money">Where does the money lie?</h2>
-          {money.length === 0 ? <p>No price is written down yet.</p> : null}
-          <PlainList $gap="0.3rem">
-            {money.map(({ place, currency, paid, pieces: count, query }) => (
-              <li key={place + currency}>
-                <Link href={`/stash?${query}`}>{place || NOWHERE}</Link>: {currency}
-                {paid.toFixed(2)}, {counted(count, 'piece')}
-              </li>
-            ))}
-          </PlainList>
-        </Paper>
-        <Paper aria-labelledby="waiting">
-          <h2 id="waiting">What has waited longest, and suits no pattern?</h2>
-          <PlainList $gap="0.3rem">
-            {waiting.map(({ id, name, days }) => (
-              <li key={id}>
-                <Link href={`/stash/${id}`}>{name}</Link>, {days} days
-              </li>
-            ))}
-          </PlainList>
-          {waiting.length === 0 ? <p>Nothing: each piece suits some pattern.</p> : null}
-        </Paper>
+        <Stack>
+          <Paper aria-labelledby="money">
+            <h2 id="money">Where does the money lie?</h2>
+            {money.length === 0 ? <p>No price is written down yet.</p> : null}
+            <PlainList $gap="0.3rem">
+              {money.map(({ place, currency, paid, pieces: count, query }) => (
+                <li key={place + currency}>
+                  <Link href={`/stash?${query}`}>{place || NOWHERE}</Link>: {currency}
+                  {paid.toFixed(2)}, {counted(count, 'piece')}
+                </li>
+              ))}
+            </PlainList>
+          </Paper>
+          <Paper aria-labelledby="waiting">
+            <h2 id="waiting">What has waited longest, and suits no pattern?</h2>
+            <PlainList $gap="0.3rem">
+              {waiting.map(({ id, name, days }) => (
+                <li key={id}>
+                  <Link href={`/stash/${id}`}>{name}</Link>, {counted(days, 'day')}
+                </li>
+              ))}
+            </PlainList>
+            {waiting.length === 0 ? <p>Nothing: each piece suits some pattern.</p> : null}
+          </Paper>
+        </Stack>
       </Tiles>
     </Page>
   )
@@ -58,7 +70,7 @@ export function LookingPage({ pieces, families, weights, knowing, money, months,
 
 const LINE_PX = 34
 /** A longer label is broken. */
-const LABEL_PX = 96
+const LABEL_PX = 104
 const idOf = (title: string) => title.toLowerCase().replace(/[^a-z]+/g, '-')
 
 /** A figure of areas as bars, with the same in a table. */
@@ -101,13 +113,13 @@ function axisOf(palette: Palette) {
 
 function barsOption(lines: readonly FigureLine[], palette: Palette) {
   return {
-    grid: { left: 8, right: 16, top: 6, bottom: 24, containLabel: true },
+    grid: { left: LABEL_PX + 14, right: 16, top: 6, bottom: 24 },
     xAxis: { type: 'value', ...axisOf(palette) },
     yAxis: {
       type: 'category',
       inverse: true,
       data: lines.map(({ label }) => label),
-      axisLabel: { color: palette('ink-soft'), width: LABEL_PX, overflow: 'break' },
+      axisLabel: { color: palette('ink-soft'), width: LABEL_PX, overflow: 'break', lineHeight: 14 },
     },
     series: [
       {
@@ -124,7 +136,7 @@ function barsOption(lines: readonly FigureLine[], palette: Palette) {
 function ComingAndGoing({ months }: { months: readonly Month[] }) {
   const option = useCallback((palette: Palette) => monthsOption(months, palette), [months])
   return (
-    <Paper aria-labelledby="months">
+    <Wide aria-labelledby="months">
       <h2 id="months">What came, and what went?</h2>
       <EChart
         height={230}
@@ -144,7 +156,7 @@ function ComingAndGoing({ months }: { months: readonly Month[] }) {
         <tbody>
           {months.map(({ month, inM2, outM2, inKg, outKg }) => (
             <tr key={month}>
-              <th scope="row">{month}</th>
+              <th scope="row">{monthWords(month)}</th>
               <td>{inM2.toFixed(1)}</td>
               <td>{outM2.toFixed(1)}</td>
               <td>{inKg.toFixed(1)}</td>
@@ -153,8 +165,14 @@ function ComingAndGoing({ months }: { months: readonly Month[] }) {
           ))}
         </tbody>
       </Figures>
-    </Paper>
+    </Wide>
   )
+}
+
+/** “Dec 2025”. @param month as in `2025-12` */
+function monthWords(month: string): string {
+  const day = new Date(`${month}-01T00:00:00Z`)
+  return new Intl.DateTimeFormat('en-GB', { month: 'short', year: 'numeric', timeZone: 'UTC' }).format(day)
 }
 
 function monthsOption(months: readonly Month[], palette: Palette) {
@@ -167,7 +185,7 @@ function monthsOption(months: readonly Month[], palette: Palette) {
   return {
     grid: { left: 8, right: 8, top: 34, bottom: 8, containLabel: true },
     legend: { top: 0, textStyle: { color: palette('ink') } },
-    xAxis: { type: 'category', data: months.map(({ month }) => month), ...axisOf(palette) },
+    xAxis: { type: 'category', data: months.map(({ month }) => monthWords(month)), ...axisOf(palette) },
     yAxis: { type: 'value', name: 'm²', nameTextStyle: { color: palette('ink-soft') }, ...axisOf(palette) },
     series: [
       series('came', palette('indigo'), ({ inM2 }) => inM2),

@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import styled from 'styled-components'
-import { counted, formatSize } from '@/core/units/format'
+import { capitalised, counted, formatSize } from '@/core/units/format'
 import { type FibreId } from '@/core/vocabulary/fibres'
 import { type NotionKind } from '@/core/vocabulary/upcycling'
 import { Button, QuietButton, StrongButton } from '@/ui/kit/buttons'
@@ -13,7 +13,7 @@ import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Columns, Fields, Lead, Page, Paper, PlainList, Soft } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
-import { fieldUnits, fromField, toField } from '../../shared/settings/measures'
+import { LengthField } from '../../shared/settings/LengthField'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { countNotion, dropFromBox, keepNotion, keepYarn } from './boxActions'
 import { type BoxData } from './loadBox'
@@ -45,7 +45,7 @@ export function BoxPage({ kinds, notions, yarns, fibres }: BoxData) {
             .filter(([kind]) => notions.some((one) => one.kind === kind))
             .map(([kind]) => (
               <section key={kind} aria-label={words.get(kind)}>
-                <h3>{words.get(kind)}</h3>
+                <h3>{capitalised(words.get(kind)!)}</h3>
                 {notions
                   .filter((one) => one.kind === kind)
                   .map((one) => (
@@ -144,7 +144,6 @@ function NewNotion({ kinds }: Pick<BoxData, 'kinds'>) {
   const [count, setCount] = useState(1)
   const [sizeMm, setSize] = useState<number | null>(null)
   const [place, setPlace] = useState('')
-  const { fine } = fieldUnits(usePreferences().units)
   const keep = () =>
     doing(async () => {
       const outcome = await keepNotion({ kind, name, count, sizeMm, place })
@@ -164,13 +163,7 @@ function NewNotion({ kinds }: Pick<BoxData, 'kinds'>) {
           maxValue={10_000}
           onChange={(many) => (Number.isNaN(many) ? undefined : setCount(Math.round(many)))}
         />
-        <NumberField
-          label="Across, or long"
-          unit={fine.symbol}
-          value={toField(sizeMm, fine)}
-          minValue={0}
-          onChange={(value) => setSize(fromField(value, fine))}
-        />
+        <LengthField label="Across, or long" of="fine" mm={sizeMm} onMm={setSize} />
       </Fields>
       <TextField label="Where it lies" value={place} onChange={setPlace} />
       <Actions>

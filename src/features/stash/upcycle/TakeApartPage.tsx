@@ -8,11 +8,11 @@ import { capitalised } from '@/core/units/format'
 import { PieceDrawing } from '@/ui/pattern/PieceDrawing'
 import { Button, StrongButton } from '@/ui/kit/buttons'
 import { CheckField, CheckGroup } from '@/ui/kit/checks'
-import { NumberField } from '@/ui/kit/NumberField'
 import { Actions, Columns, Fields, Lead, Page, Paper, PlainList, Slip, Soft, Stack, Steps } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
 import { Terms } from '@/ui/kit/Terms'
+import { LengthField } from '../../shared/settings/LengthField'
 import { keepGarment, tookApart } from './actions'
 import { Condition } from './Condition'
 import { type ApartData } from './load'
@@ -184,14 +184,14 @@ function InTheHand({ garment, seamMakes, wornPlaces, whole, conditions }: ApartD
         <h2 id="measure">The garment in your hand</h2>
         <Fields>
           {MEASURES.map(([key, label]) => (
-            <NumberField
+            <LengthField
               key={key}
               label={label}
-              unit="cm"
-              value={value[key] === null ? NaN : value[key] / 10}
-              minValue={10}
-              maxValue={800}
-              onChange={(cm) => setValue({ ...value, [key]: Number.isNaN(cm) ? null : Math.round(cm * 10) })}
+              of="short"
+              mm={value[key]}
+              leastMm={100}
+              mostMm={8000}
+              onMm={(mm) => setValue({ ...value, [key]: mm && Math.round(mm) })}
             />
           ))}
         </Fields>
