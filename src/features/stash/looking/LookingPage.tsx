@@ -69,8 +69,8 @@ export function LookingPage({ pieces, families, weights, knowing, money, months,
 }
 
 const LINE_PX = 34
-/** A longer label is broken. */
-const LABEL_PX = 104
+/** How wide a letter of a label is, at the most. */
+const LETTER_PX = 6.6
 const idOf = (title: string) => title.toLowerCase().replace(/[^a-z]+/g, '-')
 
 /** A figure of areas as bars, with the same in a table. */
@@ -112,14 +112,15 @@ function axisOf(palette: Palette) {
 }
 
 function barsOption(lines: readonly FigureLine[], palette: Palette) {
+  const longest = Math.max(...lines.map(({ label }) => label.length))
   return {
-    grid: { left: LABEL_PX + 14, right: 16, top: 6, bottom: 24 },
+    grid: { left: 12 + LETTER_PX * longest, right: 16, top: 6, bottom: 24 },
     xAxis: { type: 'value', ...axisOf(palette) },
     yAxis: {
       type: 'category',
       inverse: true,
       data: lines.map(({ label }) => label),
-      axisLabel: { color: palette('ink-soft'), width: LABEL_PX, overflow: 'break', lineHeight: 14 },
+      axisLabel: { color: palette('ink-soft') },
     },
     series: [
       {
