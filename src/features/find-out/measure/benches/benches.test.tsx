@@ -22,7 +22,7 @@ jest.mock('../../../shared/readings/actions', () => ({ keepMeasurement: jest.fn(
 jest.mock('@/ui/charts/EChart', () => ({ EChart: ({ label }: { label: string }) => <p>{label}</p> }))
 
 const METRIC = { units: 'metric', words: 'uk', theme: 'system', motion: 'still', spanMm: 1650 } as const
-const user = userEvent.setup()
+const user = userEvent.setup({ delay: null })
 
 /** A bench without a piece: its readings stay on the page. @returns those of them that were taken, the last last */
 function laid(Bench: ComponentType<BenchProps>, piece: Partial<OnTheBench> | null = null, units = 'metric') {

@@ -1,0 +1,72 @@
+/** @jest-environment jsdom */
+import { render, screen, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { PreferencesProvider } from '../../shared/settings/PreferencesContext'
+import { CutForm } from './CutForm'
+import { cutPiece } from './kinActions'
+import { type PieceData } from './types'
+
+jest.mock('./kinActions', () => ({ cutPiece: jest.fn() }))
+const cut = jest.mocked(cutPiece)
+const user = userEvent.setup()
+
+function shown(units: 'metric' | 'imperial' = 'metric') {
+  const value = { units, words: 'uk', theme: 'system', motion: 'still', spanMm: 1650 } as const
+  render(
+    <PreferencesProvider value={value}>
+      <CutForm piece={{ id: 'p1', name: 'Lobby curtain' } as PieceData['piece']} />
+    </PreferencesProvider>,
+  )
+}
+const type = async (label: string, text: string, from: Pick<typeof screen, 'getByLabelText'> = screen) => {
+  await user.clear(from.getByLabelText(label))
+  await user.type(from.getByLabelText(label), text)
+  await user.tab()
+}
+const press = (name: string) => user.click(screen.getByRole('button', { name }))
+const cutIt = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Cut it' })
+
+beforeEach(() => cut.mockReset().mockResolvedValue({ ok: true }))
+
+test('nothing is cut until it is said how much, or what is left over', async () => {
+  shown()
+  expect(cutIt().disabled).toBe(true)
+  await press('Keep an offcut')
+  expect(cutIt().disabled).toBe(false)
+  await press('One fewer')
+  expect(cutIt().disabled).toBe(true)
+})
+
+test('a length is cut off for something, and the form is empty again', async () => {
+  shown('imperial')
+  await type('Length cut off', '2')
+  await type('For', 'a smock')
+  await press('Cut it')
+  const { lengthMm, ...rest } = cut.mock.lastCall![0] as { lengthMm: number }
+  expect(lengthMm).toBeCloseTo(1828.8, 6)
+  expect(rest).toEqual({ pieceId: 'p1', what: 'a smock', offcuts: [] })
+  expect(screen.getByLabelText<HTMLInputElement>('Length cut off').value).toBe('')
+})
+
+test('offcuts are numbered after their piece, each with its own size', async () => {
+  shown()
+  await press('Keep an offcut')
+  await press('Keep an offcut')
+  const second = within(screen.getByRole('group', { name: 'Offcut 2' }))
+  await type('Offcut’s width', '30', second)
+  await type('Offcut’s length', '120', second)
+  await press('Cut it')
+  expect((cut.mock.lastCall![0] as { offcuts: object[] }).offcuts).toEqual([
+    { name: 'Lobby curtain, offcut 1', widthMm: null, lengthMm: null },
+    { name: 'Lobby curtain, offcut 2', widthMm: 300, lengthMm: 1200 },
+  ])
+})
+
+test('what is refused is told, and nothing that was typed is lost', async () => {
+  cut.mockResolvedValueOnce({ ok: false, errors: { lengthMm: 'There is not as much of it left.' } })
+  shown()
+  await type('Length cut off', '9')
+  await press('Cut it')
+  expect(screen.getByText(/There is not as much of it left/)).toBeTruthy()
+  expect(screen.getByLabelText<HTMLInputElement>('Length cut off').value).toBe('9')
+})
