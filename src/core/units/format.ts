@@ -47,10 +47,11 @@ export function formatSize(mm: number, system: UnitSystem): string {
   return mm < 100 ? `${trimmed(mm, 1)} mm` : `${Math.round(mm / 10)} cm`
 }
 
-/** A length in mm: metres, or yards to the eighth that shops cut by. */
+/** A length in mm: metres, or yards to the eighth that shops cut by; what is less than that in inches. */
 export function formatLength(mm: number, system: UnitSystem): string {
   if (system === 'metric') return `${trimmed(mm / 1000, 2)} m`
-  return `${eighths(mm / MM_PER_YARD)} yd`
+  const yards = eighths(mm / MM_PER_YARD)
+  return yards === '0' && mm > 0 ? `${eighths(mm / MM_PER_INCH)} in` : `${yards} yd`
 }
 
 /** g/m² to momme. */

@@ -49,6 +49,9 @@ describe('formatting', () => {
     expect(formatLength(2286, 'metric')).toBe('2.29 m')
     expect(formatLength(2286, 'imperial')).toBe('2½ yd')
     expect(formatLength(457.2, 'imperial')).toBe('½ yd')
+    // Less than a shop cuts is no “0 yd”.
+    expect(formatLength(50, 'imperial')).toBe('2 in')
+    expect(formatLength(0, 'imperial')).toBe('0 yd')
   })
 
   it('keeps a belief short of certainty short of certainty', () => {

@@ -1,5 +1,6 @@
 /** @jest-environment jsdom */
 import { render, screen, waitFor } from '@testing-library/react'
+import { ReadsImperial } from './readsImperial'
 import { Terms } from './Terms'
 
 const linked = () => screen.queryAllByRole('link').map((link) => [link.textContent, link.getAttribute('href')])
@@ -49,4 +50,14 @@ test('a text that changes has the terms of the new one', async () => {
   rerender(<Terms>Mind the pile of the velvet.</Terms>)
   expect(container.textContent).toBe('Mind the pile of the velvet.')
   await waitFor(() => expect(linked()).toEqual([['pile', '/learn/words#term-pile']]))
+})
+
+test('whoever reads inches has them beside what is said in mm, and the terms all the same', async () => {
+  const { container } = render(
+    <ReadsImperial.Provider value>
+      <Terms>Cut along the selvedge, 6 mm from it.</Terms>
+    </ReadsImperial.Provider>,
+  )
+  await screen.findByRole('link', { name: 'selvedge' })
+  expect(container.textContent).toBe('Cut along the selvedge, 6 mm (¼ in) from it.')
 })

@@ -1,6 +1,7 @@
 'use client'
 
 import { createContext, useContext, type ReactNode } from 'react'
+import { ReadsImperial } from '@/ui/kit/readsImperial'
 import { type Preferences } from './preferences'
 
 const Context = createContext<Preferences>({
@@ -12,7 +13,11 @@ const Context = createContext<Preferences>({
 })
 
 export function PreferencesProvider({ value, children }: { value: Preferences; children: ReactNode }) {
-  return <Context.Provider value={value}>{children}</Context.Provider>
+  return (
+    <Context.Provider value={value}>
+      <ReadsImperial.Provider value={value.units === 'imperial'}>{children}</ReadsImperial.Provider>
+    </Context.Provider>
+  )
 }
 
 /** Units and words as the person set them. */
