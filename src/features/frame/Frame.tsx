@@ -5,7 +5,7 @@ import Link from 'next/link'
 import { usePathname } from 'next/navigation'
 import { useEffect, type ReactNode } from 'react'
 import { GlobalStyle } from '@/ui/GlobalStyle'
-import { pageAt, PLACES, PLACE_WORDS, rowOf, type PlaceId, type ShownPage } from '../shared/places'
+import { pageAt, PLACES, PLACE_WORDS, rowOf, underOf, type PlaceId, type ShownPage } from '../shared/places'
 import { AlwaysInReach, Bar, Content, FootBar, Head, Row, Selvedge, Skip } from './frameStyles'
 import { Help } from './help/Help'
 import { TourSlip } from './help/TourSlip'
@@ -28,7 +28,8 @@ const HREFS: Readonly<Record<PlaceId, string>> = {
 
 /** What stands around every page: the places, the search, what is always in reach, and the pages of this place. */
 export function Frame({ pages, children }: { pages: readonly ShownPage[]; children: ReactNode }) {
-  const here = pageAt(pages, usePathname())
+  const address = usePathname()
+  const here = pageAt(pages, address)
   useEffect(() => {
     // From here on keys and buttons count; tests wait for it.
     document.documentElement.dataset.alive = 'yes'
@@ -47,7 +48,7 @@ export function Frame({ pages, children }: { pages: readonly ShownPage[]; childr
           <Reach here={here} />
         </div>
       </Head>
-      {here?.place ? <PlaceRow pages={rowOf(pages, here.place)} place={here.place} path={here.path} /> : null}
+      {here?.place ? <PlaceRow pages={rowOf(pages, here.place)} place={here.place} address={address} /> : null}
       <Content id="content" tabIndex={-1}>
         {children}
       </Content>
@@ -94,7 +95,8 @@ function Reach({ here }: { here: ShownPage | undefined }) {
   )
 }
 
-function PlaceRow({ pages, place, path }: { pages: readonly ShownPage[]; place: PlaceId; path: string }) {
+function PlaceRow({ pages, place, address }: { pages: readonly ShownPage[]; place: PlaceId; address: string }) {
+  const under = underOf(pages, address)
   if (pages.length === 0) return null
   return (
     <Row aria-label={PLACE_WORDS[place].title}>
@@ -103,7 +105,7 @@ function PlaceRow({ pages, place, path }: { pages: readonly ShownPage[]; place: 
           <Link
             key={page.path}
             href={page.path}
-            aria-current={page.path === path ? 'page' : undefined}
+            aria-current={page === under ? (page.path === address ? 'page' : 'true') : undefined}
             prefetch={false}
           >
             {page.title}

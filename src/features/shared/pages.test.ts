@@ -1,7 +1,7 @@
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
 import { pages, pagesFound } from './pages'
-import { pageAt, PLACES, rowOf } from './places'
+import { pageAt, PLACES, rowOf, underOf } from './places'
 
 it('has a route for every page, and a page for every place', () => {
   for (const { path } of pages)
@@ -20,6 +20,17 @@ it('knows the page of an address, also below one', () => {
   expect(pageAt(pages, '/learn/units/momme')?.of).toBe('unit')
   expect(pageAt(pages, '/stash/quick')?.path).toBe('/stash/quick')
   expect(pageAt(pages, '/nowhere')).toBeUndefined()
+})
+
+it.each([
+  ['find-out', '/bench/01900000-0000-7000-8000-000000000000/log', '/bench'],
+  ['find-out', '/bench/tests', '/bench/tests'],
+  ['find-out', '/measure/stretch', '/measure'],
+  ['stash', '/stash/01900000-0000-7000-8000-000000000000', '/stash'],
+  ['learn', '/learn/fibres/silk', '/learn/fibres'],
+  ['make', '/safety', undefined],
+] as const)('in the row of %s, %s lies under %s', (place, address, under) => {
+  expect(underOf(rowOf(pages, place), address)?.path).toBe(under)
 })
 
 it('finds pages by the trade’s words, UK and US, and nothing by nothing', () => {

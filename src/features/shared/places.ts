@@ -52,3 +52,10 @@ export function pageAt<P extends Pick<PageInfo, 'path'>>(pages: readonly P[], ad
 export function rowOf<P extends ShownPage>(pages: readonly P[], place: PlaceId): readonly P[] {
   return pages.filter((page) => page.place === place && page.inRow)
 }
+
+/** The page of a row that an address lies under, or is; undefined where it lies under none. */
+export function underOf<P extends Pick<PageInfo, 'path'>>(row: readonly P[], address: string): P | undefined {
+  return row
+    .filter(({ path }) => address === path || address.startsWith(`${path}/`))
+    .toSorted((a, b) => b.path.length - a.path.length)[0]
+}
