@@ -48,7 +48,6 @@ const Cloth = styled.svg`
     stroke: var(--ink-soft);
     stroke-dasharray: 4 4;
     vector-effect: non-scaling-stroke;
-    fill: none;
   }
   .band {
     fill: color-mix(in srgb, var(--madder) 26%, transparent);
@@ -130,7 +129,7 @@ export function Board(props: Props) {
               className="edge"
               d={pathOf([stretch.outline, ...stretch.holes])}
               fillRule="evenodd"
-              style={{ fill: stretch.tile ? `url(#weave-${i})` : 'var(--paper-deep)' }}
+              fill={stretch.tile ? `url(#weave-${i})` : 'var(--paper-deep)'}
             />
             {stretch.bands.length > 0 ? <path className="band" d={pathOf(stretch.bands)} /> : null}
             {placements

@@ -9,7 +9,7 @@ import { type StashRow } from '../rows'
 import { linesOf } from './lines'
 import { useFound } from './useFound'
 
-const Room = styled.div`
+const Room = styled.div.attrs<{ $height: number }>(({ $height }) => ({ style: { height: $height } }))`
   position: relative;
   > * {
     position: absolute;
@@ -69,7 +69,7 @@ export function Shelves({ first, found, places, address }: Props) {
   }, [begin, end, need])
 
   return (
-    <Room ref={room} style={{ height: virtual.getTotalSize() }}>
+    <Room ref={room} $height={virtual.getTotalSize()}>
       {items.map(({ index, key, start }) => {
         const line = lines[index]!
         const style = { transform: `translateY(${start - top}px)` }

@@ -93,11 +93,14 @@ export function StashList({ first, found, address }: Props) {
   )
 }
 
+/** As high as the lines that are not drawn. */
+const Room = styled.tr.attrs<{ $height: number }>(({ $height }) => ({ style: { height: $height } }))``
+
 function Gap({ height }: { height: number }) {
   return (
-    <tr className="gap" aria-hidden style={{ height }}>
+    <Room className="gap" aria-hidden $height={height}>
       <td colSpan={6} />
-    </tr>
+    </Room>
   )
 }
 
