@@ -57,6 +57,9 @@ it('reckons over the shelves once, and anew when a piece comes, changes or goes,
   expect(reckon).toHaveBeenCalledTimes(4)
   await reckoned('2031-01-01T00:00:00.000Z')
   expect(reckon).toHaveBeenCalledTimes(5)
+  const failing = jest.fn(() => Promise.reject(new Error('busy')))
+  for (let i = 0; i < 2; i++) await expect((await shelfOf(db, 'uk')).once('failing', failing)).rejects.toThrow('busy')
+  expect(failing).toHaveBeenCalledTimes(2)
   // Another name is another thing.
   expect((await shelfOf(db, 'uk')).once('how many', (gists) => gists.length)).toBe(1)
 })

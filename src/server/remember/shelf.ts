@@ -106,7 +106,12 @@ export class Shelf {
    * @param name of what is reckoned, one for each way of reckoning
    */
   once<T>(name: string, reckon: (gists: readonly Gist[]) => T): T {
-    if (!this.reckoned.has(name)) this.reckoned.set(name, reckon(this.gists()))
+    if (!this.reckoned.has(name)) {
+      const told = reckon(this.gists())
+      this.reckoned.set(name, told)
+      // What failed is asked again.
+      if (told instanceof Promise) told.catch(() => this.reckoned.delete(name))
+    }
     return this.reckoned.get(name) as T
   }
 
