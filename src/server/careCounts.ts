@@ -1,22 +1,20 @@
 import { sql } from 'kysely'
 import { type Notebook } from './database'
+import { grouped } from './grouped'
+import { type Shelf } from './remember/shelf'
 
-/** How many pieces have each symbol on their care label, counted where they lie. */
-export async function countCare(db: Notebook): Promise<Map<string, number>> {
-  const { rows } = await sql<{ id: string; pieces: number }>`
-    select sign.value as id, count(*) as pieces
+/** Ids of the pieces that have each symbol on their care label, the latest first; looked for where they lie. */
+export async function piecesByCare(db: Notebook): Promise<Map<string, string[]>> {
+  const { rows } = await sql<{ piece: string; symbol: string }>`
+    select record.id as piece, sign.value as symbol
     from record, json_each(record.data, '$.care') as sign
     where record.kind = 'piece'
-    group by sign.value`.execute(db)
-  return new Map(rows.map(({ id, pieces }) => [id, pieces]))
+    order by record.id desc`.execute(db)
+  const groups = grouped(rows, ({ symbol }) => symbol)
+  return new Map([...groups].map(([symbol, own]) => [symbol, own.map(({ piece }) => piece)]))
 }
 
-/** Ids of the pieces that have a symbol on their care label, the latest first. */
-export async function piecesWithCare(db: Notebook, id: string): Promise<string[]> {
-  const { rows } = await sql<{ id: string }>`
-    select record.id as id
-    from record, json_each(record.data, '$.care') as sign
-    where record.kind = 'piece' and sign.value = ${id}
-    order by record.id desc`.execute(db)
-  return rows.map((row) => row.id)
+/** The same, looked for once until a piece changes. */
+export function careOnShelves(db: Notebook, shelf: Shelf): Promise<Map<string, string[]>> {
+  return shelf.once('by care', () => piecesByCare(db))
 }

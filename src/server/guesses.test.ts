@@ -8,10 +8,7 @@ const gist = (id: string, rest: Partial<Gist> = {}): Gist =>
   ({ id, gsm: null, widthMm: null, lengthMm: null, inHand: false, offer: {}, ...rest }) as Gist
 const weighed = (id: string, value: number) => gist(id, { gsm: { value, sd: 3 } as Gist['gsm'] })
 const shelfOf = (...gists: Gist[]): Shelf =>
-  ({
-    once: <T>(_: string, reckon: (all: readonly Gist[]) => T) => reckon(gists),
-    find: (id: string) => gists.find((one) => one.id === id),
-  }) as unknown as Shelf
+  ({ gists: () => gists, find: (id: string) => gists.find((one) => one.id === id) }) as unknown as Shelf
 const guess = (pieceId: string, said: number, truth: number | null = null): Kept<'guess'> =>
   ({
     data: GuessSchema.parse({ pieceId, what: 'gsm', said, truth, at: '2026-05-02T10:00:00.000Z' }),

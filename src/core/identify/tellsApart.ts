@@ -18,12 +18,14 @@ const WORTH_NAMING = 0.35
 /** A look that tells less than this tells nothing. */
 const LEAST_BITS = 0.02
 
+const known = new Map<FibreId, readonly Float64Array[]>()
+
 /**
  * Which looks part two fibres, the most telling first: the mean information of one report about which of the two it
  * is (Jensen and Shannon’s divergence of the two rows of the table, in bits).
  */
 export function tellsApart(one: FibreId, other: FibreId): Telling[] {
-  const [mine, theirs] = [one, other].map((fibre) => commonReporter.tablesOf(mixtureOf([[fibre, 1]])).probabilities)
+  const [mine, theirs] = [one, other].map(rowsOf)
   return features
     .map(({ id, states }, at) => ({
       feature: id,
@@ -33,6 +35,13 @@ export function tellsApart(one: FibreId, other: FibreId): Telling[] {
     }))
     .filter(({ bits }) => bits >= LEAST_BITS)
     .sort((a, b) => b.bits - a.bits)
+}
+
+/** How likely each answer is of a pure fibre: a row a feature, in the order of the vocabulary; worked out once. */
+export function rowsOf(fibre: FibreId): readonly Float64Array[] {
+  const rows = known.get(fibre) ?? commonReporter.tablesOf(mixtureOf([[fibre, 1]])).probabilities
+  known.set(fibre, rows)
+  return rows
 }
 
 /** Jensen and Shannon’s divergence of two rows of probabilities, bits: 0 alike … 1 apart. */

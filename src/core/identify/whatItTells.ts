@@ -1,9 +1,7 @@
 import { fibres } from '../fibres/catalogue'
 import { FIBRE_IDS, type FibreId } from '../vocabulary/fibres'
 import { features } from './features'
-import { mixtureOf } from './hypotheses'
-import { commonReporter } from './reporter'
-import { tellsApart } from './tellsApart'
+import { rowsOf, tellsApart } from './tellsApart'
 
 /** What one answer to a question says of pure cloth. */
 export interface AnswerTells {
@@ -44,7 +42,7 @@ export function whatItTells(id: string): WhatItTells {
   const rows = fibres.map((fibre) => ({
     fibre: fibre.id,
     common: fibre.common,
-    row: commonReporter.tablesOf(mixtureOf([[fibre.id, 1]])).probabilities[at]!,
+    row: rowsOf(fibre.id)[at]!,
   }))
   const answers = features[at]!.states.map(({ id: state }, s): AnswerTells => {
     const weights = rows.map(({ fibre, common, row }) => ({ fibre, weight: common * row[s]! }))

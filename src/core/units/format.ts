@@ -88,11 +88,15 @@ const NBSP = '\u00a0'
 export const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞']
 
 /** To the nearest eighth, of yards or inches. */
-function eighths(value: number): string {
-  const count = Math.round(value * 8)
-  const whole = Math.floor(count / 8)
-  const part = EIGHTHS[count % 8] ?? ''
-  return whole === 0 && part ? part : `${whole}${part}`
+const eighths = (value: number) => inParts(value, 8)
+
+/** To the nearest sixteenth, eighth, quarter or half, as people read a tape: `3/16`, `⅝`, `9½`. */
+export function inParts(value: number, parts: 2 | 4 | 8 | 16): string {
+  const sixteenths = (Math.round(value * parts) * 16) / parts
+  const [whole, rest] = [Math.floor(sixteenths / 16), sixteenths % 16]
+  const part = rest % 2 === 0 ? EIGHTHS[rest / 2]! : `${rest}/16`
+  if (whole === 0) return part || '0'
+  return part.includes('/') ? `${whole} ${part}` : `${whole}${part}`
 }
 
 function trimmed(value: number, decimals: number): string {

@@ -1,5 +1,5 @@
 import { GSM_PER_OUNCE_PER_SQUARE_YARD, MM_PER_INCH, MM_PER_YARD } from './constants'
-import { EIGHTHS } from './format'
+import { inParts } from './format'
 
 /** kg in a pound (avoirdupois, exact by definition). */
 const KG_PER_POUND = 0.45359237
@@ -11,15 +11,6 @@ const LEAST_MM = 2
 const AMOUNT = /(\d+(?:\.\d+)?)(?:( to | by | × )(\d+(?:\.\d+)?))?[ \u00a0](mm|cm|m|g\/m²|kg)(?![\w²³])(?!\s*\()/g
 
 type Metric = 'mm' | 'cm' | 'm' | 'g/m²' | 'kg'
-
-/** To the nearest sixteenth, eighth, quarter or half, as people read a tape: `3/16`, `⅝`, `9½`. */
-function inParts(value: number, parts: 2 | 4 | 8 | 16): string {
-  const sixteenths = (Math.round(value * parts) * 16) / parts
-  const [whole, rest] = [Math.floor(sixteenths / 16), sixteenths % 16]
-  const part = rest % 2 === 0 ? EIGHTHS[rest / 2]! : `${rest}/16`
-  if (whole === 0) return part || '0'
-  return part.includes('/') ? `${whole} ${part}` : `${whole}${part}`
-}
 
 function inInches(mm: number): string {
   return inParts(mm / MM_PER_INCH, mm < 10 ? 16 : mm < 60 ? 8 : mm < 100 ? 4 : 2)

@@ -60,8 +60,8 @@ export function Stash(props: LoadedStash & { isList: boolean; damaged: readonly 
       <Damaged cards={damaged} />
       {left > 0 ? (
         <Slip role="status">
-          {left === 1 ? '1 piece is' : `${left} pieces are`} being looked over; what is shown of{' '}
-          {left === 1 ? 'it' : 'them'} may be of before.
+          {counted(left, 'piece is', 'pieces are')} being looked over; what is shown{' '}
+          {left === 1 ? 'of it' : 'of them'} may be of before.
         </Slip>
       ) : null}
       {all > 0 ? (

@@ -24,6 +24,7 @@ export class Shelf {
   private readonly rows = new Map<string, ShelfRow>()
   private readonly hand = new Map<string, Gist>()
   private readonly reckoned = new Map<string, unknown>()
+  private all: readonly Gist[] | undefined
   /** The last making of a gist that is read. */
   latest = 0
   /** In which making each was made: every piece that is remembered, on a shelf or not. */
@@ -92,8 +93,10 @@ export class Shelf {
     return [...this.hand.values()].sort((a, b) => (a.id < b.id ? 1 : -1))
   }
 
-  gists(): Gist[] {
-    return [...this.rows.values()].map(({ gist }) => gist)
+  /** Everything on the shelves; the same list until something changes. */
+  gists(): readonly Gist[] {
+    this.all ??= [...this.rows.values()].map(({ gist }) => gist)
+    return this.all
   }
 
   /** What was made after that making. */
@@ -118,6 +121,12 @@ export class Shelf {
   /** All of it in an order; the same list until something changes. */
   inOrder(sort: ShelfSort): readonly ShelfRow[] {
     return this.once(`in order ${sort}`, () => inOrder([...this.rows.values()], sort))
+  }
+
+  /** Something on the shelves is not as it was. */
+  private forget(): void {
+    this.reckoned.clear()
+    this.all = undefined
   }
 
   private stale(most: number): Promise<Stale[]> {
@@ -217,9 +226,9 @@ export class Shelf {
       // What is a week old today was not yesterday.
       for (const [id, { gist }] of this.rows) this.rows.set(id, rowOf(gist, today))
       this.day = today.slice(0, 10)
-      this.reckoned.clear()
+      this.forget()
     }
-    if (fresh.length > 0 || lost) this.reckoned.clear()
+    if (fresh.length > 0 || lost) this.forget()
   }
 
   private async letGo(): Promise<boolean> {

@@ -2,19 +2,18 @@ import { CARE_GROUP_WORDS, CARE_GROUPS, CARE_IDS, careSymbol, type CareId } from
 import { careShape } from '@/core/vocabulary/careShapes'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
-import { countCare } from '@/server/careCounts'
+import { careOnShelves } from '@/server/careCounts'
 import { shelfOf } from '@/server/remember/shelf'
 
 /** Every care symbol by its group, and how many pieces have it on their label. */
 export async function loadCare(words: Vocabulary) {
   const db = await notebook()
-  const shelf = await shelfOf(db, words)
-  const counts = await shelf.once('by care', () => countCare(db))
+  const pieces = await careOnShelves(db, await shelfOf(db, words))
   const told = (id: CareId) => ({
     id,
     words: careSymbol(id).words,
     shape: careShape(id),
-    pieces: counts.get(id) ?? 0,
+    pieces: pieces.get(id)?.length ?? 0,
   })
   return {
     groups: CARE_GROUPS.map((group) => ({

@@ -6,7 +6,7 @@ import { CARE_GROUP_WORDS, CARE_IDS, careSymbol } from '@/core/vocabulary/care'
 import { careShape } from '@/core/vocabulary/careShapes'
 import { FIBRE_IDS, FIBRE_WORDS } from '@/core/vocabulary/fibres'
 import { type Vocabulary } from '@/core/vocabulary/words'
-import { piecesWithCare } from '@/server/careCounts'
+import { careOnShelves } from '@/server/careCounts'
 import { notebook } from '@/server/database'
 import { shelfOf } from '@/server/remember/shelf'
 import { foldOf } from '../../shared/stash/describe'
@@ -21,7 +21,7 @@ export async function loadSign(name: string, { units, words }: { units: UnitSyst
   const { group, words: says } = careSymbol(id)
   const db = await notebook()
   const shelf = await shelfOf(db, words)
-  const own = (await piecesWithCare(db, id)).flatMap((piece) => shelf.find(piece) ?? [])
+  const own = ((await careOnShelves(db, shelf)).get(id) ?? []).flatMap((piece) => shelf.find(piece) ?? [])
   const fibres = FIBRE_IDS.map((fibre) => ({
     id: fibre,
     name: FIBRE_WORDS[fibre][words],

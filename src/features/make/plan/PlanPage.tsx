@@ -69,9 +69,7 @@ export function PlanPage(plan: PlanData) {
         {finish ? <Button onPress={() => window.print()}>Print the list</Button> : null}
         <Link href="/workroom">{isAsked ? 'My hours and machines' : 'Say when you have time, and with what'}</Link>
         {plan.others > 0 ? (
-          <Link href="/plan">
-            With {plan.others} other {plan.others === 1 ? 'project' : 'projects'}: everything, day by day
-          </Link>
+          <Link href="/plan">With {counted(plan.others, 'other project')}: everything, day by day</Link>
         ) : null}
         {isAsked ? null : <Soft>For now: two evenings and a Saturday morning a week.</Soft>}
       </Actions>

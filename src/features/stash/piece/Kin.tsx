@@ -1,6 +1,7 @@
 'use client'
 
 import Link from 'next/link'
+import { counted } from '@/core/units/format'
 import { useState } from 'react'
 import { Button, QuietButton } from '@/ui/kit/buttons'
 import { TextField } from '@/ui/kit/fields'
@@ -40,8 +41,8 @@ export function Kin(data: PieceData) {
       ) : null}
       {kin.lot ? (
         <p>
-          Of the lot <Link href={`/stash?lot=${kin.lot.id}`}>{kin.lot.name}</Link>, with {kin.lot.others} other{' '}
-          {kin.lot.others === 1 ? 'piece' : 'pieces'}.{' '}
+          Of the lot <Link href={`/stash?lot=${kin.lot.id}`}>{kin.lot.name}</Link>, with{' '}
+          {counted(kin.lot.others, 'other piece')}.{' '}
           <QuietButton isDisabled={busy} onPress={() => doing(() => putInLot(piece.id, { lotId: null, name: null }))}>
             Take it out of the lot
           </QuietButton>

@@ -6,11 +6,9 @@ import { ofKind } from '@/core/notebook/measurements/kept'
 import { StrongButton } from '@/ui/kit/buttons'
 import { Chip, Chips } from '@/ui/kit/Chips'
 import { ChoiceField } from '@/ui/kit/fields'
-import { NumberField } from '@/ui/kit/NumberField'
 import { Actions, Fields, Lead, Paper, PlainList, Slip, Soft } from '@/ui/kit/surfaces'
 import { GrainDrawing } from '@/ui/measuring/grain'
-import { fieldUnits, fromField, toField } from '../../../shared/settings/measures'
-import { usePreferences } from '../../../shared/settings/PreferencesContext'
+import { LengthField } from '../../../shared/settings/LengthField'
 import { BenchColumns, type BenchProps } from './common'
 
 const CAN_TRUE = { yes: 'It can be trued.', partly: 'It can be trued in part.', no: 'It cannot be trued.' } as const
@@ -97,24 +95,17 @@ function Against({
   onDraft: (draft: Draft) => void
   children: React.ReactNode
 }) {
-  const { fine, short } = fieldUnits(usePreferences().units)
   const set = (change: Partial<Draft>) => onDraft({ ...draft, ...change })
-  const field = (key: 'widthMm' | 'offMm' | 'bowMm', label: string, unit: typeof fine) => (
-    <NumberField
-      label={label}
-      unit={unit.symbol}
-      minValue={0}
-      value={toField(draft[key], unit)}
-      onChange={(value) => set({ [key]: fromField(value, unit) })}
-    />
+  const field = (key: 'widthMm' | 'offMm' | 'bowMm', label: string, of: 'fine' | 'short') => (
+    <LengthField label={label} of={of} mm={draft[key]} onMm={(mm) => set({ [key]: mm })} />
   )
   return (
     <Paper aria-labelledby="square">
       <h2 id="square">Against the square</h2>
       <Fields>
-        {field('widthMm', 'Width of the cloth', short)}
-        {field('offMm', 'Right end is off by', fine)}
-        {field('bowMm', 'Middle lags by (bow)', fine)}
+        {field('widthMm', 'Width of the cloth', 'short')}
+        {field('offMm', 'Right end is off by', 'fine')}
+        {field('bowMm', 'Middle lags by (bow)', 'fine')}
       </Fields>
       <ChoiceField
         label="The right end lies"

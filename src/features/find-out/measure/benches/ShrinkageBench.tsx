@@ -7,10 +7,9 @@ import { ofKind } from '@/core/notebook/measurements/kept'
 import { shrinkageOf } from '@/core/notebook/measurements/shrinkage'
 import { formatWidth, withDoubt } from '@/core/units/format'
 import { StrongButton } from '@/ui/kit/buttons'
-import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Columns, Fields, Lead, Paper, Slip, Soft } from '@/ui/kit/surfaces'
-import { fieldUnits, fromField, toField } from '../../../shared/settings/measures'
+import { LengthField } from '../../../shared/settings/LengthField'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
 import { ShrinkageChart } from '../ShrinkageChart'
 import { changeWords } from '../words'
@@ -32,7 +31,6 @@ export function ShrinkageBench({ readings }: BenchProps) {
 
 function Square({ readings }: Pick<BenchProps, 'readings'>) {
   const { units } = usePreferences()
-  const { fine } = fieldUnits(units)
   const kept = ofKind(readings.all, 'wash-square').toSorted((a, b) => a.data.washes - b.data.washes)
   const [chosen, setChosen] = useState<number | null>(null)
   const washes = chosen ?? Math.max(-1, ...kept.map(({ data }) => data.washes)) + 1
@@ -47,13 +45,7 @@ function Square({ readings }: Pick<BenchProps, 'readings'>) {
     })
   }
   const field = (side: 'length' | 'width', label: string) => (
-    <NumberField
-      label={label}
-      unit={fine.symbol}
-      minValue={0}
-      value={toField(draft[side], fine)}
-      onChange={(value) => setDraft({ ...draft, [side]: fromField(value, fine) })}
-    />
+    <LengthField label={label} of="fine" mm={draft[side]} onMm={(mm) => setDraft({ ...draft, [side]: mm })} />
   )
   return (
     <Paper aria-labelledby="square">
@@ -86,7 +78,6 @@ function Square({ readings }: Pick<BenchProps, 'readings'>) {
 
 function Loses({ readings }: Pick<BenchProps, 'readings'>) {
   const { units } = usePreferences()
-  const { long } = fieldUnits(units)
   const [needed, setNeeded] = useState<number | null>(2000)
   const curves = shrinkageOf(readingsOfKind(readings.all, 'shrinkage'))
   if (!curves) {
@@ -111,13 +102,7 @@ function Loses({ readings }: Pick<BenchProps, 'readings'>) {
       ) : (
         <Slip $tone="good">It has come to rest, as far as marks can tell.</Slip>
       )}
-      <NumberField
-        label="Length that the garment needs"
-        unit={long.symbol}
-        minValue={0}
-        value={toField(needed, long)}
-        onChange={(value) => setNeeded(fromField(value, long))}
-      />
+      <LengthField label="Length that the garment needs" of="long" mm={needed} onMm={setNeeded} />
       {needed ? (
         <p role="status">
           Buy <b>{formatWidth(Math.ceil(extraToBuy(needed, length.limit) / 10) * 10, units)} more</b> than that if it

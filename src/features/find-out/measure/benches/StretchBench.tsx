@@ -8,10 +8,8 @@ import { withDoubt } from '@/core/units/format'
 import { type Direction } from '@/core/vocabulary/cloth'
 import { StrongButton } from '@/ui/kit/buttons'
 import { ChoiceField } from '@/ui/kit/fields'
-import { NumberField } from '@/ui/kit/NumberField'
 import { Actions, Fields, Paper, Slip, Soft } from '@/ui/kit/surfaces'
-import { fieldUnits, fromField, toField } from '../../../shared/settings/measures'
-import { usePreferences } from '../../../shared/settings/PreferencesContext'
+import { LengthField } from '../../../shared/settings/LengthField'
 import { Ruler } from '../Ruler'
 import { BenchColumns, Mean, type BenchProps } from './common'
 
@@ -29,7 +27,6 @@ export function StretchBench({ readings }: BenchProps) {
 }
 
 function Pull({ readings }: Pick<BenchProps, 'readings'>) {
-  const { fine } = fieldUnits(usePreferences().units)
   const [direction, setDirection] = useState<Direction>('width')
   const [draft, setDraft] = useState(START)
   const [ruler, setRuler] = useState<keyof typeof RULERS>('hand')
@@ -41,12 +38,11 @@ function Pull({ readings }: Pick<BenchProps, 'readings'>) {
     readings.add(reading, () => set({ pulledMm: null, backMm: null }))
   }
   const field = (key: keyof typeof START, label: string) => (
-    <NumberField
+    <LengthField
       label={label}
-      unit={fine.symbol}
-      minValue={0}
-      value={toField(draft[key], fine)}
-      onChange={(value) => set({ [key]: fromField(value, fine) ?? (key === 'restMm' ? 0 : null) })}
+      of="fine"
+      mm={draft[key]}
+      onMm={(mm) => set({ [key]: mm ?? (key === 'restMm' ? 0 : null) })}
     />
   )
   return (

@@ -9,7 +9,7 @@ import { type Quantity } from '@/core/units/quantity'
 import { Button, StrongButton } from '@/ui/kit/buttons'
 import { NumberField } from '@/ui/kit/NumberField'
 import { Actions, Fields, Lead, Paper, Slip, Soft } from '@/ui/kit/surfaces'
-import { fieldUnits, fromField, toField } from '../../../shared/settings/measures'
+import { LengthField } from '../../../shared/settings/LengthField'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
 import { BenchColumns, type BenchProps } from './common'
 
@@ -82,7 +82,6 @@ function BundleFields({
   bundle: Bundle
   onBundle: (bundle: Bundle) => void
 }) {
-  const { fine } = fieldUnits(usePreferences().units)
   const { count, grams, clothMm, straightMm } = bundle
   const isShort = clothMm !== null && straightMm !== null && straightMm < clothMm
   return (
@@ -102,19 +101,17 @@ function BundleFields({
           value={grams}
           onChange={(next) => onBundle({ ...bundle, grams: next })}
         />
-        <NumberField
+        <LengthField
           label="Length in the cloth"
-          unit={fine.symbol}
-          minValue={0}
-          value={toField(clothMm, fine)}
-          onChange={(next) => onBundle({ ...bundle, clothMm: fromField(next, fine) })}
+          of="fine"
+          mm={clothMm}
+          onMm={(mm) => onBundle({ ...bundle, clothMm: mm })}
         />
-        <NumberField
+        <LengthField
           label="Length straightened"
-          unit={fine.symbol}
-          minValue={0}
-          value={toField(straightMm, fine)}
-          onChange={(next) => onBundle({ ...bundle, straightMm: fromField(next, fine) })}
+          of="fine"
+          mm={straightMm}
+          onMm={(mm) => onBundle({ ...bundle, straightMm: mm })}
           error={isShort ? 'Straightened it is at least as long.' : undefined}
         />
       </Fields>
