@@ -1,5 +1,5 @@
-import { expose } from 'comlink'
-import { layOut } from '@/core/lay/lay'
+import { serve } from './serve'
+import { layOut, type BetterLay } from '@/core/lay/lay'
 import { bySeconds } from '@/core/lay/search/budget'
 import { type LayAnswer, type LayTask } from '@/core/lay/types'
 import { bothLeanings, type Leaning } from '@/core/making/leaning'
@@ -9,7 +9,7 @@ import { usingUp, type Candidate, type ToUseUp } from '@/core/making/useUp'
 import { byWidth, type WidthAsked } from '@/core/making/widths'
 
 /** Between two best lays that are told, at least so long, ms: more often nobody sees. */
-const TELL_EVERY = 120
+const TELL_EVERY = 300
 
 const jobs = {
   /** Lays for so many seconds, and tells of every better lay meanwhile. To end it sooner, end the worker. */
@@ -19,13 +19,13 @@ const jobs = {
       bySeconds(seconds, () => performance.now()),
     )
     let toldAt = -Infinity
-    let untold: LayAnswer | undefined
+    let untold: BetterLay | undefined
     for (;;) {
       const { done, value } = search.next()
       if (done) return value
       untold = value ?? untold
       if (!untold || performance.now() - toldAt < TELL_EVERY) continue
-      onBest(untold)
+      onBest(untold())
       untold = undefined
       toldAt = performance.now()
     }
@@ -51,4 +51,4 @@ const jobs = {
 }
 export type LayJobs = typeof jobs
 
-expose(jobs)
+serve(jobs)

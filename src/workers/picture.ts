@@ -1,4 +1,5 @@
-import { expose, transfer } from 'comlink'
+import { transfer } from 'comlink'
+import { serve } from './serve'
 import { countThreads, MOST_READ_PX, NothingToCount, type ThreadCount } from '@/core/loupe/count'
 import { NoShape, shadowOf, type Shadow } from '@/core/loupe/disc'
 import { NEAR_THREADS, threadLines, type Line } from '@/core/loupe/overlay'
@@ -56,7 +57,7 @@ const jobs = {
 }
 export type PictureJobs = typeof jobs
 
-expose(jobs)
+serve(jobs)
 
 async function told<T>(work: () => Promise<T>): Promise<T> {
   try {

@@ -1,29 +1,20 @@
 import { buy } from '../units/buy'
 import { leftOver } from './leftOver'
-import { moved } from '../shapes/polygon'
-import { type Spot } from './search/field'
-import { type Plan } from './search/items'
 import { lengthsTaken } from '../vocabulary/laying'
 import { isLongEnough } from './strip'
-import { type LayAnswer, type LayTask, type Placement, type Unplaced } from './types'
+import { type LayAnswer, type LayTask, type Unplaced } from './types'
+import { placementsOf, verified, type Laid } from './verified'
 import { layWords } from './words'
 
-/** A lay as the search has it. */
-export interface Laid {
-  plan: Plan
-  spots: readonly Spot[]
-  /** mm along the strip as it is folded */
-  bound: number
-}
-
 /**
- * What is told of a lay.
+ * What is told of a lay: only what passed the check.
  * @param isLast what is left of the cloth is reckoned for the last lay only
  * @param whole.needMm what everything would take, where the cloth is too short for it
  */
-export function answerOf(task: LayTask, laid: Laid, isLast: boolean, whole?: { needMm: number }): LayAnswer {
-  const { plan, spots, bound } = laid
-  const placements = plan.items.flatMap((_, item) => placementOf(plan, item, spots[item]!))
+export function answerOf(task: LayTask, found: Laid, isLast: boolean, whole?: { needMm: number }): LayAnswer {
+  const laid = verified(task, found)
+  const { plan, bound } = laid
+  const placements = placementsOf(laid).map(({ placement }) => placement)
   const unplaced = unplacedOf(laid)
   const both = lengthsTaken(plan.layers)
   const far = Math.max(0, ...placements.flatMap(({ polygon }) => polygon.map(([, y]) => y)))
@@ -51,24 +42,6 @@ export function answerOf(task: LayTask, laid: Laid, isLast: boolean, whole?: { n
     buy: bought ? { metres: bought.metres, yards: bought.yards } : null,
   }
   return { ...answer, text: layWords(answer, task) }
-}
-
-function placementOf(plan: Plan, item: number, { bin, shape, x, y }: Spot): Placement[] {
-  const on = plan.bins[bin]
-  if (!on) return []
-  const { id, copies } = plan.items[item]!
-  return [
-    {
-      id,
-      copies: [...copies],
-      panel: on.panel,
-      panelCopy: on.panelCopy,
-      mirrored: shape.isMirrored,
-      polygon: moved(shape.outline, x, y),
-      degrees: shape.degrees,
-      at: [x, y],
-    },
-  ]
 }
 
 function unplacedOf({ plan, spots }: Laid): Unplaced[] {

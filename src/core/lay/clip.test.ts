@@ -4,7 +4,7 @@ import { chanceOf } from '../numbers/chance'
 import { simplified, without } from './clip'
 import { convexParts } from './convex'
 import { shapeOf } from './search/shape'
-import { sumOf } from './sum'
+import { minkowskiSum } from './minkowskiSum'
 
 const circle: Outline = Array.from({ length: 60 }, (_, i) => [
   300 * Math.cos((i * Math.PI) / 30),
@@ -32,9 +32,9 @@ it('sums two regions as the sums of their convex parts do', () => {
   for (let seed = 1; seed <= 30; seed++) {
     const [one, other] = [blob(100, chanceOf(seed)), blob(60, chanceOf(seed + 100))]
     const forward = (outline: Outline) => (signedArea(outline) < 0 ? [...outline].reverse() : [...outline])
-    const whole = sumOf([forward(one)], forward(other))
+    const whole = minkowskiSum([forward(one)], forward(other))
     const parts = convexParts(forward(one)).flatMap((part) =>
-      convexParts(forward(other)).map((second) => sumOf([part], second)[0]!),
+      convexParts(forward(other)).map((second) => minkowskiSum([part], second)[0]!),
     )
     const area = (region: readonly Outline[]) => region.reduce((sum, line) => sum + signedArea(line), 0)
     expect(area(without(whole, parts))).toBeLessThan(1)

@@ -2,6 +2,7 @@ import { faultsOf } from '../../../tests/support/lay/checker'
 import { jigsaw, plainPiece } from '../../../tests/support/lay/jigsaw'
 import { randomTask } from '../../../tests/support/lay/randomTask'
 import { shirt } from '../../../tests/support/lay/shirt'
+import { uglyTask } from '../../../tests/support/lay/uglyTask'
 import { chanceOf } from '../numbers/chance'
 import { laidOut } from './lay'
 import { byMoves } from './search/budget'
@@ -32,6 +33,13 @@ it('lays random pieces on random cloth without a fault, whatever is asked', () =
   for (let seed = 1; seed <= 40; seed++) {
     const task = randomTask(seed, chanceOf(seed))
     expect({ seed, faults: faultsOf(task, laid(task, 250)) }).toEqual({ seed, faults: [] })
+  }
+})
+
+it('lays pieces with bays without a fault, equal, turned over and round', () => {
+  for (let seed = 1; seed <= 250; seed++) {
+    const task = uglyTask(seed, chanceOf(seed))
+    expect({ seed, faults: faultsOf(task, laid(task, 60)) }).toEqual({ seed, faults: [] })
   }
 })
 
@@ -68,6 +76,23 @@ describe('on the fold', () => {
     const answer = laid(taskOf([half], { cloth: cloth({ layers: 'folded-lengthwise' }) }))
     expect(answer.placements[0]!.polygon.filter(([x]) => x === 0)).toHaveLength(2)
     expect([answer.usedLengthMm, answer.density]).toEqual([500, 0.6])
+  })
+  it('has its head where the others have theirs, though it is drawn head down', () => {
+    const down = {
+      ...half,
+      outline: [
+        [0, 0],
+        [300, 0],
+        [200, 500],
+        [0, 500],
+      ] as Outline,
+      warpDeg: 270,
+    }
+    const task = taskOf([down], { cloth: cloth({ layers: 'folded-lengthwise', oneWay: true }) })
+    const answer = laid(task)
+    expect([answer.unplaced, faultsOf(task, answer)]).toEqual([[], []])
+    // The narrow end, its head in the drawing’s sense, is at the beginning of the cloth.
+    expect(Math.max(...answer.placements[0]!.polygon.filter(([, y]) => y < 1).map(([x]) => x))).toBeCloseTo(200)
   })
   it('is unfolded on single cloth', () => {
     const [placed] = laid(taskOf([half])).placements

@@ -1,6 +1,6 @@
 import { type Edge } from './border'
 import { boundOf } from './bounds'
-import { answerOf, type Laid } from './answer'
+import { answerOf } from './answer'
 import { chanceOf } from '../numbers/chance'
 import { upTo, type Budget } from './search/budget'
 import { Field } from './search/field'
@@ -11,6 +11,7 @@ import { squeeze } from './search/squeeze'
 import { bottomLeft, bySize, inRows } from './search/start'
 import { lengthsTaken } from '../vocabulary/laying'
 import { isLongEnough } from './strip'
+import { type Laid } from './verified'
 import { type LayAnswer, type LayTask, type Layers } from './types'
 
 /** How much of what may be spent each way of folding gets to show what it can, before the best goes on alone. */
@@ -36,15 +37,19 @@ interface Way {
   left: number[]
 }
 
+/** A better lay as it was when it was found; made into an answer, and checked, only where somebody wants to see it. */
+export type BetterLay = () => LayAnswer
+type Search = Generator<BetterLay | undefined, LayAnswer>
+
 /**
  * Lays a pattern’s pieces on cloth: a first lay from the largest piece to the smallest, each as low as it goes; then
  * ever shorter ones by parting what was pushed together.
  * @param budget how much may be spent: by moves for the same answer each time, or by the clock
- * @returns the best answer; yields the best so far each time there is a better one (without what is left of the
- *   cloth), and undefined between
+ * @returns the best answer; yields each better lay on the way (without what is left of the cloth), and undefined
+ *   between
  * @throws RangeError where the cloth has no width
  */
-export function* layOut(task: LayTask, budget: Budget): Generator<LayAnswer | undefined, LayAnswer> {
+export function* layOut(task: LayTask, budget: Budget): Search {
   const chance = chanceOf(task.seed)
   return task.cloth ? yield* onLength(task, budget, chance) : yield* onPanels(task, budget, chance)
 }
@@ -58,7 +63,7 @@ export function laidOut(task: LayTask, budget: Budget): LayAnswer {
   }
 }
 
-function* onLength(task: LayTask, budget: Budget, chance: () => number): Generator<LayAnswer | undefined, LayAnswer> {
+function* onLength(task: LayTask, budget: Budget, chance: () => number): Search {
   const ways: Way[] = []
   const kinds = layersOf(task.cloth!, task.pieces)
   for (const layers of kinds) {
@@ -69,7 +74,7 @@ function* onLength(task: LayTask, budget: Budget, chance: () => number): Generat
       leads.push(yield* wayOf(task, budget, { layers, isEndless: true, lead, until, isShown }))
     }
     ways.push(bestOf(leads))
-    yield toldOf(task, bestOf(ways))
+    yield betterOf(task, bestOf(ways))
   }
   let share = budget.spent()
   if (ways.length > 1) {
@@ -82,19 +87,14 @@ function* onLength(task: LayTask, budget: Budget, chance: () => number): Generat
   yield* told(task, best, squeeze(best.field, best.bound, chance, upTo(budget, squeezeShare(task))))
   const chosen = bestOf(ways)
   const { lengthMm } = task.cloth!
-  if (lengthMm === undefined || isLongEnough(lengthMm, lengthOf(chosen))) return toldOf(task, chosen, true)
+  if (lengthMm === undefined || isLongEnough(lengthMm, lengthOf(chosen))) return answerOf(task, laidOf(chosen), true)
   return yield* asMuchAsFits(task, chosen, chance, budget)
 }
 
 const squeezeShare = (task: LayTask) => (task.cloth?.lengthMm === undefined ? 1 : SQUEEZE_SHARE)
 
 /** The most of the pieces that the length takes, where it does not take them all. */
-function* asMuchAsFits(
-  task: LayTask,
-  whole: Way,
-  chance: () => number,
-  budget: Budget,
-): Generator<LayAnswer | undefined, LayAnswer> {
+function* asMuchAsFits(task: LayTask, whole: Way, chance: () => number, budget: Budget): Search {
   const how = { layers: whole.plan.layers, isEndless: false, lead: whole.lead, until: 1 }
   const way = yield* wayOf(task, budget, how)
   const filling = fillIn(way.field, way.left, chance, upTo(budget, 1))
@@ -102,11 +102,11 @@ function* asMuchAsFits(
   return answerOf(task, laidOf(way), true, { needMm: lengthOf(whole) })
 }
 
-function* onPanels(task: LayTask, budget: Budget, chance: () => number): Generator<LayAnswer | undefined, LayAnswer> {
+function* onPanels(task: LayTask, budget: Budget, chance: () => number): Search {
   const way = yield* wayOf(task, budget, { layers: 'single', isEndless: false, lead: 0, until: START_SHARE * 2 })
-  yield toldOf(task, way)
+  yield betterOf(task, way)
   yield* told(task, way, fillIn(way.field, way.left, chance, upTo(budget, 1)))
-  return toldOf(task, way, true)
+  return answerOf(task, laidOf(way), true)
 }
 
 /** Which of the pieces with matched notches may lie at the edge, for the others to follow. */
@@ -132,7 +132,7 @@ function* wayOf(
   task: LayTask,
   budget: Budget,
   { layers, isEndless, lead, until, isShown }: How,
-): Generator<LayAnswer | undefined, Way> {
+): Generator<BetterLay | undefined, Way> {
   const plan = planOf(task, layers)
   if (isEndless) plan.bins = plan.bins.map((bin) => ({ ...bin, maxY: Infinity, area: Infinity }))
   const { of, torn } = latticesOf(plan, task, lead)
@@ -143,7 +143,7 @@ function* wayOf(
   pin(field, task)
   const order = bySize(field).filter((item) => !plan.items[item]!.why && !field.held.has(item))
   if (isShown && inRows(field, order, task.gapMm).length === 0) {
-    yield answerOf(task, { plan, spots: field.copy(), bound: 0 }, false)
+    yield betterOf(task, { plan, field, bound: 0 })
   }
   for (const item of order) field.put(item, { ...field.spots[item]!, bin: -1 })
   const laying = bottomLeft(field, order, { isOver: () => budget.spent() >= until })
@@ -209,8 +209,8 @@ function widthFor({ bins }: Plan, foot: Edge): number {
 }
 
 /** A search, with the lay told wherever the search says that it is better. */
-function* told(task: LayTask, way: Way, search: Iterable<boolean>): Generator<LayAnswer | undefined, void> {
-  for (const isBetter of search) yield isBetter ? toldOf(task, way) : undefined
+function* told(task: LayTask, way: Way, search: Iterable<boolean>): Generator<BetterLay | undefined, void> {
+  for (const isBetter of search) yield isBetter ? betterOf(task, way) : undefined
 }
 
 /** mm of cloth, both layers together where it is folded crosswise */
@@ -234,10 +234,11 @@ function isCutThrough({ plan: { layers, items } }: Way): boolean {
   return layers !== 'single' && through.length * 2 > items.length
 }
 
-function toldOf(task: LayTask, way: Way, isLast = false): LayAnswer {
-  return answerOf(task, laidOf(way), isLast)
+function betterOf(task: LayTask, way: Pick<Way, 'plan' | 'field' | 'bound'>): BetterLay {
+  const laid = laidOf(way)
+  return () => answerOf(task, laid, false)
 }
 
-function laidOf({ plan, field, bound }: Way): Laid {
+function laidOf({ plan, field, bound }: Pick<Way, 'plan' | 'field' | 'bound'>): Laid {
   return { plan, spots: field.copy(), bound }
 }

@@ -4,27 +4,6 @@ import { depthIn, noFitOf, type NoFit } from './search/noFit'
 /** Two pieces that lie no deeper in one another than this lie beside one another, mm. */
 const LIES_ON = 0.5
 
-/** A piece where it lies, for the hand to move. */
-export interface Lying {
-  polygon: Outline
-  panel: string | null
-  panelCopy: number | null
-}
-
-/** Which pieces lie upon others: the numbers of both of each pair. */
-export function overlapsOf(lying: readonly Lying[]): [number, number][] {
-  const boxes = lying.map(({ polygon }) => boxOf(polygon))
-  return lying.flatMap((one, i) =>
-    lying.slice(i + 1).flatMap((other, k): [number, number][] => {
-      const j = i + 1 + k
-      if (one.panel !== other.panel || one.panelCopy !== other.panelCopy) return []
-      const [a, b] = [boxes[i]!, boxes[j]!]
-      if (a.maxX <= b.minX || b.maxX <= a.minX || a.maxY <= b.minY || b.maxY <= a.minY) return []
-      return depthIn(between(one.polygon, other.polygon), 0, 0) > LIES_ON ? [[i, j]] : []
-    }),
-  )
-}
-
 function between(still: Outline, moving: Outline): NoFit {
   return noFitOf([tidied(still)], tidied(moving))
 }

@@ -3,7 +3,7 @@ import { plainPiece } from '../../../tests/support/lay/jigsaw'
 import { laidOut } from '../lay/lay'
 import { type LayAnswer } from '../lay/types'
 import { byMoves } from '../lay/search/budget'
-import { overlapsOf, snapped } from '../lay/snap'
+import { snapped } from '../lay/snap'
 import { areaOf, boxOf, moved, rectangle } from '../shapes/polygon'
 import { cutOrder } from './cutOrder'
 import { layTaskOf, type Ground, type Wishes } from './layTask'
@@ -87,15 +87,6 @@ describe('by hand', () => {
     expect(snap(moved(rectangle(100, 100), 493, 310), [other], edges, 12)).toEqual([7, 0])
     expect(snap(moved(rectangle(100, 100), 540, 310), [other], edges, 12)).toEqual([0, 0])
     expect(snap(moved(rectangle(100, 100), 6, 940), [], edges, 12)).toEqual([-6, -40])
-  })
-  it('tells which pieces lie on others of the same cloth', () => {
-    const at = (x: number, panel: string | null = null) => ({
-      polygon: moved(rectangle(100, 100), x, 0),
-      panel,
-      panelCopy: null,
-    })
-    expect(overlapsOf([at(0), at(99), at(200)])).toEqual([[0, 1]])
-    expect(overlapsOf([at(0), at(100), at(50, 'other')])).toEqual([])
   })
 })
 

@@ -148,6 +148,7 @@ describe('laying out', () => {
     })),
     ...rest,
   })
+  const at517 = rectangle(500, 700).map(([x, y]) => [x + 517, y])
   it('has the pieces, the cloth with its border, and the plan that was kept for it', async () => {
     const border = { side: 'left', reachMm: 180 } as const
     const [id, shirting] = [await smock(), await cloth('Shirting', { border })]
@@ -168,8 +169,13 @@ describe('laying out', () => {
     const [id, shirting] = [await smock(), await cloth('Shirting')]
     const piece = (await loadLay(id, { cloths: [shirting], role: 'main', size: '' }, 'uk'))!.pieces[0]!.id
     const upon = lay(id, shirting, piece)
-    upon.placements[1] = { ...upon.placements[1]!, polygon: upon.placements[0]!.polygon }
-    expect(await confirmCut({ lay: upon, cloths: [shirting], what: 'Smock' })).toMatchObject({ ok: false })
+    // Moved by so little that only a part of it overlaps.
+    upon.placements[1] = { ...upon.placements[1]!, ...{ at: [517, 0], polygon: at517 } }
+    const refusedCut = await confirmCut({ lay: upon, cloths: [shirting], what: 'Smock' })
+    expect(JSON.stringify(refusedCut)).toContain('Body overlaps Body')
+    const beyond = await confirmCut({ lay: lay(id, shirting, piece, { widthMm: 900 }), cloths: [shirting], what: '' })
+    expect(JSON.stringify(beyond)).toContain('Body is off the fabric')
+    expect((await findRecord(db, 'piece', shirting))!.data.lengthMm).toBe(3000)
     const done = await confirmCut({ lay: lay(id, shirting, piece), cloths: [shirting], what: 'Smock' })
     expect(done).toMatchObject({ ok: true })
     expect((await findRecord(db, 'piece', shirting))!.data.lengthMm).toBe(2300)

@@ -1,5 +1,5 @@
-import { expose } from 'comlink'
 import { MessageChannel, type MessagePort } from 'node:worker_threads'
+import { serve } from '@/workers/serve'
 import { Cancelled, runIn } from './runIn'
 
 interface Jobs {
@@ -11,8 +11,8 @@ interface Jobs {
 const open: MessagePort[] = []
 afterEach(() => open.splice(0).forEach((port) => port.close()))
 
-/** A worker that is no thread: its jobs run at the other end of a channel. */
-function worker() {
+/** A worker that is no thread: its jobs run at the other end of a channel. @param loadsLate its code comes later */
+function worker(loadsLate = false) {
   const { port1, port2 } = new MessageChannel()
   open.push(port1, port2)
   const jobs: Jobs = {
@@ -22,10 +22,13 @@ function worker() {
       throw new Error('no cloth in it')
     },
   }
-  expose(jobs, port2 as never)
+  const load = () => serve(jobs, port2 as never)
+  if (!loadsLate) load()
+  // Nobody keeps what comes before its code does.
+  else port2.on('message', () => {})
   const ended = jest.fn()
   const here = Object.assign(port1, { terminate: ended, onerror: null as null | (() => void) })
-  return { here: here as unknown as Worker, ended, breaks: () => here.onerror?.() }
+  return { here: here as unknown as Worker, ended, breaks: () => here.onerror?.(), load }
 }
 
 test('hands over the answer, and ends its worker', async () => {
@@ -55,4 +58,12 @@ test('a worker that cannot be run says what failed', async () => {
   const { answer } = runIn<Jobs, number>(here, (jobs) => jobs.wait(), 'This browser could not lay it out.')
   breaks()
   await expect(answer).rejects.toThrow('This browser could not lay it out.')
+})
+
+test('a worker whose code comes late still gets its job', async () => {
+  const { here, load } = worker(true)
+  const { answer } = runIn<Jobs, number>(here, (jobs) => jobs.double(21), 'failed')
+  await new Promise((resolve) => setTimeout(resolve, 20))
+  load()
+  await expect(answer).resolves.toBe(42)
 })

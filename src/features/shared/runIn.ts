@@ -1,4 +1,5 @@
 import { wrap, type Remote } from 'comlink'
+import { READY } from '@/workers/serve'
 
 /** The person stopped it. */
 export class Cancelled extends Error {}
@@ -18,6 +19,13 @@ export function runIn<Jobs, T>(worker: Worker, job: (jobs: Remote<Jobs>) => Prom
     stop = () => reject(new Cancelled())
     worker.onerror = () => reject(new Error(failed))
   })
-  const answer = Promise.race([job(wrap<Jobs>(worker)), stopped]).finally(() => worker.terminate())
+  const isReady = new Promise<void>((resolve) => {
+    worker.addEventListener('message', ({ data }) => {
+      if (data === READY) resolve()
+    })
+  })
+  const answer = Promise.race([isReady.then(() => job(wrap<Jobs>(worker))), stopped]).finally(() =>
+    worker.terminate(),
+  )
   return { answer, cancel: () => stop() }
 }

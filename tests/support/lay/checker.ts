@@ -1,4 +1,5 @@
 import { differenceD, EndType, FillRule, inflatePathsD, intersectD, JoinType } from 'clipper2-ts'
+import { samplesOf, sharedDepth } from './sampling'
 import { type LayAnswer, type LayPiece, type LayTask, type Placement } from '@/core/lay/types'
 
 type Corner = readonly [number, number]
@@ -39,8 +40,9 @@ function pairsOf(list: readonly Placement[]): [Placement, Placement][] {
 
 function overlap({ gapMm }: LayTask, a: Placement, b: Placement): string[] {
   if (a.panel !== b.panel || a.panelCopy !== b.panelCopy) return []
-  const shared = intersectD([oriented(a.polygon)], [oriented(b.polygon)], FillRule.NonZero, 4)
-  const found = grown(shared, -OFF / 2).length > 0 ? [`${a.id} lies on ${b.id}`] : []
+  // By trying points: a clipping that is wrong about the search is wrong about its check, too.
+  const deep = Math.max(sharedDepth(samplesOf(a.polygon), b.polygon), sharedDepth(samplesOf(b.polygon), a.polygon))
+  const found = deep > OFF / 2 ? [`${a.id} lies on ${b.id}`] : []
   if (gapMm <= OFF) return found
   const round = (outline: Placement['polygon']) =>
     inflatePathsD([oriented(outline)], (gapMm - OFF) / 2, JoinType.Round, EndType.Polygon, 2, 4, 0.01)

@@ -77,8 +77,10 @@ function foldItems(asked: Asked, axis: 'x' | 'y'): Item[] {
   const { piece, shapes, bins, task } = asked
   const isOnRight = Math.max(...piece.outline.map(([x]) => x)) > ON_FOLD
   const runsAlong = !piece.bias && (axis === 'x' ? isUpright(piece.warpDeg) : isLevel(piece))
-  const degrees = axis === 'x' ? 0 : isOnRight ? 90 : 270
-  const isMirrored = axis === 'x' && !isOnRight
+  // Its head to the same end as the others’: turned over and round, its edge stays on the fold.
+  const isDown = axis === 'x' && isUpright(piece.warpDeg) && grainAs(piece.warpDeg, false) % 360 > 180
+  const degrees = axis === 'y' ? (isOnRight ? 90 : 270) : isDown ? 180 : 0
+  const isMirrored = axis === 'x' && isOnRight === isDown
   const shape = addShape(shapes, piece.outline, { degrees, isMirrored, gapMm: task.gapMm })
   return Array.from({ length: piece.count }, (_, i) => ({
     id: piece.id,

@@ -1,6 +1,6 @@
 import { type Field } from './field'
 import { nearestRung } from './lattice'
-import { crossings } from './noFit'
+import { crossings, type NoFit } from './noFit'
 import { type Shape } from './shape'
 
 /** A line through places of an item: along y at an x, or along x at a y. */
@@ -14,20 +14,21 @@ export interface Line {
   to: number
 }
 
-/** Crossings of one region that are looked at, and events on one line: more than any lay of ours has. */
-const MOST_CROSSINGS = 64
-const MOST_EVENTS = 4096
+/** Room for the crossings of one region, and of all on one line; it grows where there are more. */
+const SOME_CROSSINGS = 512
+const SOME_EVENTS = 4096
 
 // Looked along millions of times: the buffers are kept, and hold what the last look found.
-const found = new Float64Array(MOST_CROSSINGS)
-const eventAt = new Float64Array(MOST_EVENTS)
-const eventWeight = new Float64Array(MOST_EVENTS)
+let found = new Float64Array(SOME_CROSSINGS)
+let enters = new Int8Array(SOME_CROSSINGS)
+let eventAt = new Float64Array(SOME_EVENTS)
+let eventWeight = new Float64Array(SOME_EVENTS)
 let events = 0
 
 /** The stretches of the line that was looked along last: from, to, and the weight of what lies there already. */
-export const stretchFrom = new Float64Array(MOST_EVENTS + 1)
-export const stretchTo = new Float64Array(MOST_EVENTS + 1)
-export const stretchWeight = new Float64Array(MOST_EVENTS + 1)
+export let stretchFrom = new Float64Array(SOME_EVENTS + 1)
+export let stretchTo = new Float64Array(SOME_EVENTS + 1)
+export let stretchWeight = new Float64Array(SOME_EVENTS + 1)
 
 /** Less weight than this is what adding and taking off has left. */
 const NOTHING = 1e-6
@@ -42,39 +43,75 @@ export function lookAlong(field: Field, line: Line): number {
   const n = field.items.length
   events = 0
   const off = field.noFitOff(bin, shape)
-  if (off) collect(crossings(off, at, isUpright, found), 0, field.weights[item * n + item]!)
+  if (off) collect(off, at, { isUpright, along: 0, weight: field.weights[item * n + item]! })
   for (let other = 0; other < n; other++) {
     const spot = field.spots[other]!
     if (spot.bin !== bin || other === item) continue
     const noFit = field.noFit(spot.shape, shape)
     const local = at - (isUpright ? spot.x : spot.y)
     if (local <= (isUpright ? noFit.minX : noFit.minY) || local >= (isUpright ? noFit.maxX : noFit.maxY)) continue
-    const count = crossings(noFit, local, isUpright, found)
-    collect(count, isUpright ? spot.y : spot.x, field.weights[item * n + other]!)
+    const weight = field.weights[item * n + other]!
+    collect(noFit, local, { isUpright, along: isUpright ? spot.y : spot.x, weight })
   }
   return sweep(line.from, line.to)
 }
 
-/** Puts the two ends of each crossed stretch among the events, in order. */
-function collect(count: number, along: number, weight: number): void {
-  sortFirst(found, count)
-  for (let i = 0; i + 1 < count; i += 2) {
-    insert(found[i]! + along, weight)
-    insert(found[i + 1]! + along, -weight)
+interface Crossed {
+  isUpright: boolean
+  /** By how far the region is moved along the line, mm. */
+  along: number
+  weight: number
+}
+
+/**
+ * Puts the two ends of each crossed stretch among the events, in order. Where the line only touches a corner, rounding
+ * may have it go out before it comes in: such a stretch counts as none.
+ */
+function collect(noFit: NoFit, at: number, { isUpright, along, weight }: Crossed): void {
+  if (noFit.count > found.length) {
+    found = new Float64Array(noFit.count)
+    enters = new Int8Array(noFit.count)
+  }
+  const count = crossings(noFit, at, isUpright, found, enters)
+  sortFirst(count)
+  if (events + count > eventAt.length) makeRoom()
+  let winding = 0
+  for (let i = 0; i < count; i++) {
+    const before = winding
+    winding += enters[i]!
+    if (before <= 0 && winding > 0) insert(found[i]! + along, weight)
+    else if (before > 0 && winding <= 0) insert(found[i]! + along, -weight)
   }
 }
 
-function sortFirst(list: Float64Array, count: number): void {
+/** Sorts the crossings that were found by their places. */
+function sortFirst(count: number): void {
   for (let i = 1; i < count; i++) {
-    const value = list[i]!
+    const [value, sign] = [found[i]!, enters[i]!]
     let j = i - 1
-    for (; j >= 0 && list[j]! > value; j--) list[j + 1] = list[j]!
-    list[j + 1] = value
+    for (; j >= 0 && found[j]! > value; j--) {
+      found[j + 1] = found[j]!
+      enters[j + 1] = enters[j]!
+    }
+    found[j + 1] = value
+    enters[j + 1] = sign
   }
+}
+
+function makeRoom(): void {
+  const twice = (values: Float64Array) => {
+    const wider = new Float64Array(2 * values.length)
+    wider.set(values)
+    return wider
+  }
+  eventAt = twice(eventAt)
+  eventWeight = twice(eventWeight)
+  stretchFrom = new Float64Array(eventAt.length + 1)
+  stretchTo = new Float64Array(eventAt.length + 1)
+  stretchWeight = new Float64Array(eventAt.length + 1)
 }
 
 function insert(at: number, weight: number): void {
-  if (events >= MOST_EVENTS) return
   let j = events++ - 1
   for (; j >= 0 && eventAt[j]! > at; j--) {
     eventAt[j + 1] = eventAt[j]!

@@ -1,5 +1,5 @@
 import { type Outline } from '../../shapes/polygon'
-import { sumOf } from '../sum'
+import { minkowskiSum } from '../minkowskiSum'
 
 /**
  * The places at which one shape, moved, would lie upon another (the no-fit polygon), as sides in flat arrays, so that
@@ -30,7 +30,7 @@ export interface NoFit {
  */
 export function noFitOf(still: readonly Outline[], moving: Outline): NoFit {
   const about = moving.map(([x, y]) => [-x, -y] as const)
-  return sidesOf(sumOf(still, about))
+  return sidesOf(minkowskiSum(still, about))
 }
 
 function sidesOf(loops: readonly Outline[]): NoFit {
@@ -83,12 +83,13 @@ export function turnedAbout(noFit: NoFit): NoFit {
 export function depthIn(noFit: NoFit, atX: number, atY: number): number {
   if (atX <= noFit.minX || atX >= noFit.maxX || atY <= noFit.minY || atY >= noFit.maxY) return 0
   const { count, x, y, toY, dx, dy, over } = noFit
-  let isInside = false
+  // Winding numbers, not even and odd: inside two loops that overlap is inside.
+  let winding = 0
   for (let i = 0; i < count; i++) {
-    const up = y[i]! > atY
-    if (up !== toY[i]! > atY && atX < ((atY - y[i]!) * dx[i]!) / dy[i]! + x[i]!) isInside = !isInside
+    const isUp = toY[i]! > atY
+    if (y[i]! > atY !== isUp && atX < ((atY - y[i]!) * dx[i]!) / dy[i]! + x[i]!) winding += isUp ? 1 : -1
   }
-  if (!isInside) return 0
+  if (winding <= 0) return 0
   let nearest = Infinity
   for (let i = 0; i < count; i++) {
     const [px, py] = [atX - x[i]!, atY - y[i]!]
@@ -102,11 +103,19 @@ export function depthIn(noFit: NoFit, atX: number, atY: number): number {
 }
 
 /**
- * Where a line through the region lies inside it.
- * @param isUpright along y at this x, else along x at this y; @param found takes the crossings, unsorted
+ * Where a line crosses the edges of the region.
+ * @param isUpright along y at this x, else along x at this y
+ * @param found takes the places of the crossings, unsorted
+ * @param enters takes 1 where the line comes in at the crossing and −1 where it goes out
  * @returns how many crossings there are
  */
-export function crossings(noFit: NoFit, at: number, isUpright: boolean, found: Float64Array): number {
+export function crossings(
+  noFit: NoFit,
+  at: number,
+  isUpright: boolean,
+  found: Float64Array,
+  enters: Int8Array,
+): number {
   const { count } = noFit
   const [from, along] = isUpright ? [noFit.x, noFit.y] : [noFit.y, noFit.x]
   const to = isUpright ? noFit.toX : noFit.toY
@@ -114,8 +123,11 @@ export function crossings(noFit: NoFit, at: number, isUpright: boolean, found: F
   let n = 0
   for (let i = 0; i < count; i++) {
     const start = from[i]!
-    if (start > at === to[i]! > at || n >= found.length) continue
-    found[n++] = along[i]! + ((at - start) * rise[i]!) / step[i]!
+    const isBeyond = start > at
+    if (isBeyond === to[i]! > at) continue
+    found[n] = along[i]! + ((at - start) * rise[i]!) / step[i]!
+    // The region lies to the left of its edges.
+    enters[n++] = isUpright === isBeyond ? -1 : 1
   }
   return n
 }

@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation'
 import { ROLE_WORDS, type Role } from '@/core/vocabulary/choosing'
 import { StrongLink } from '@/ui/kit/links'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Actions, Columns, Fields, Lead, Page, Paper, Slip, Stack } from '@/ui/kit/surfaces'
+import { Actions, Columns, Fields, Lead, Page, Paper, Stack } from '@/ui/kit/surfaces'
 import { ClothChoice } from './ClothChoice'
 import { CutOrder } from './CutOrder'
 import { HandBar } from './HandBar'
@@ -42,21 +42,12 @@ export function LayPage(data: LayData) {
 
 function Laying(data: LayData) {
   const table = useTable(data)
-  const { lay, faults } = table
+  const { lay } = table
   return (
     <>
       <LayTold table={table} />
       {table.lay ? <LayBoard table={table} /> : null}
       {table.lay ? <HandBar table={table} /> : null}
-      {lay && faults.length > 0 ? (
-        <Slip $tone="warn" role="status">
-          {faults
-            .slice(0, 4)
-            .map(({ words }) => words)
-            .join('; ')}
-          .
-        </Slip>
-      ) : null}
       {lay && !table.isRunning ? <CutOrder table={table} lay={lay} /> : null}
       {lay && !table.isRunning ? <LayAdvice key={lay.answer.text} table={table} lay={lay} /> : null}
       <Columns>

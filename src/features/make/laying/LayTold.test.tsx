@@ -45,6 +45,7 @@ function tableOf(rest: Partial<Record<keyof Table, unknown>> = {}): Table {
     since: 0,
     trouble: undefined,
     faults: [],
+    isChecked: true,
     held: new Set(),
     names: new Map([['front', 'Front']]),
     usedMm: 500,
@@ -70,6 +71,19 @@ beforeEach(() => {
 })
 
 describe('the verdict', () => {
+  test('says which pieces overlap instead of what it takes, and nothing before the check', () => {
+    const faults = [1, 2, 3, 4, 5].map((i) => ({ keys: [], words: `Yoke ${i} overlaps Collar` }))
+    const { unmount } = shown(tableOf({ lay: lay({ lengthMm: 2000 }), faults }))
+    expect(verdict()).toBe(
+      'Yoke 1 overlaps Collar; Yoke 2 overlaps Collar; Yoke 3 overlaps Collar; and 2 more. ' +
+        'Move the pieces apart, or lay them out again.',
+    )
+    expect([button('Keep this plan').disabled, button('I have cut it so').disabled]).toEqual([true, true])
+    unmount()
+    shown(tableOf({ lay: lay({ lengthMm: 2000 }), isChecked: false }))
+    expect(verdict()).toBe('Checking the layout…')
+    expect(button('I have cut it so').disabled).toBe(true)
+  })
   test('says what is needed where the cloth has no length yet', () => {
     shown(tableOf({ lay: lay() }))
     expect(verdict()).toMatch(/^It takes 0.5 m, laid open in a single layer: buy .*0\.5 m/)

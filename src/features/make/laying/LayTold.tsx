@@ -54,6 +54,8 @@ function Verdict({ table, lay }: { table: Table; lay: OnTable }) {
   const { units } = usePreferences()
   const { task, layers, answer, placements } = lay
   const share = Math.round(densityOf(placements, task, layers) * 100)
+  if (!table.isChecked) return <>Checking the layout…</>
+  if (table.faults.length > 0) return <>{faultWords(table.faults)}. Move the pieces apart, or lay them out again.</>
   if (answer.unplaced.length > 0) {
     const names = [...new Set(answer.unplaced.map(({ id, why }) => `${table.names.get(id) ?? id}: ${why}`))]
     const wanted = answer.buy ? ` All of it takes ${buyWords(answer.buy)}.` : ''
@@ -84,13 +86,21 @@ function Verdict({ table, lay }: { table: Table; lay: OnTable }) {
   )
 }
 
+/** The first faults that are told, the others as a number. */
+const TOLD = 3
+
+function faultWords(faults: Table['faults']): string {
+  const words = faults.slice(0, TOLD).map(({ words }) => words)
+  return faults.length > TOLD ? `${words.join('; ')}; and ${faults.length - TOLD} more` : words.join('; ')
+}
+
 function WhatNext({ table, lay }: { table: Table; lay: OnTable }) {
-  const { data, grounds, faults } = table
+  const { data, grounds, faults, isChecked } = table
   const { busy, trouble, doing } = useDoing()
   // What was kept is told as long as it lies as it was kept.
   const [kept, setKept] = useState<OnTable['placements'] | null>(null)
   const [offcuts, setOffcuts] = useState<string[] | null>(null)
-  const isFit = faults.length === 0 && lay.answer.unplaced.length === 0
+  const isFit = isChecked && faults.length === 0 && lay.answer.unplaced.length === 0
   const record = () => ({
     patternId: data.id,
     projectId: data.project?.id ?? null,

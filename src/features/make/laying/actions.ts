@@ -2,7 +2,6 @@
 
 import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
-import { overlapsOf } from '@/core/lay/snap'
 import { type LayTask } from '@/core/lay/types'
 import { layTaskOf, type Ground, type Wishes } from '@/core/making/layTask'
 import { offcutsOf } from '@/core/making/offcuts'
@@ -28,6 +27,7 @@ import { readPreferences } from '../../shared/settings/readPreferences'
 import { told } from '../../shared/told'
 import { now } from '../../shared/now'
 import { groundOf } from './load'
+import { UncuttableError, verifyKept } from './verifyKept'
 
 /** Keeps a lay as the plan for a cloth, in place of the one that was kept for it before. */
 export async function keepLay(input: unknown): Promise<Outcome> {
@@ -55,7 +55,6 @@ export type Cut = { ok: true; offcuts: string[] } | Refusal
 /** Writes down that it was cut so: what is left of each cloth, and its offcuts as pieces of the stash. */
 export async function confirmCut(input: unknown): Promise<Cut> {
   const { lay, cloths, what } = told(CutSchema, input)
-  if (overlapsOf(lay.placements).length > 0) return refusedFor('Some pieces still lie on others.')
   const offcuts: string[] = []
   const shelf = await shelfOf(await notebook(), (await readPreferences()).words)
   try {
@@ -65,6 +64,11 @@ export async function confirmCut(input: unknown): Promise<Cut> {
         const laid = await laidOn(open, shelf, cloths)
         const gone = cloths.find((id) => !laid.some((one) => one.id === id))
         if (gone !== undefined) throw new GoneError('piece', gone)
+        await verifyKept(
+          open,
+          lay,
+          laid.map(({ ground }) => ground),
+        )
         const wishes: Wishes = { layers: lay.layers, gapMm: 0, matchNotches: false, along: 'threads', seed: 1 }
         const task = layTaskOf(
           [],
@@ -79,7 +83,7 @@ export async function confirmCut(input: unknown): Promise<Cut> {
     )
     if (!done.ok) return done
   } catch (error) {
-    if (error instanceof TooLongError) return refusedFor(error.message)
+    if (error instanceof TooLongError || error instanceof UncuttableError) return refusedFor(error.message)
     throw error
   }
   revalidatePath('/', 'layout')

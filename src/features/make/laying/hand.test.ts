@@ -41,8 +41,9 @@ it('finds nothing wrong with a pair that lies apart', () => {
 
 it('tells what lies on another, off the cloth, against the nap, and both of one hand', () => {
   const words = (placements: Placement[]) => faultsOn(placements, on).map((fault) => fault.words)
-  expect(words([placed(1, 10), { ...pair[1]!, polygon: placed(2, 60).polygon }])).toEqual(['Front lies on Front'])
-  expect(words([placed(1, 0), pair[1]!])).toEqual(['Front is off the cloth'])
+  const near = turnedOver([placed(2, 60)], 'front 2', true)[0]!
+  expect(words([placed(1, 10), near])).toEqual(['Front overlaps Front'])
+  expect(words([placed(1, 0), pair[1]!])).toEqual(['Front is off the fabric'])
   expect(words([placed(1, 10), placed(2, 400)])).toEqual(['Front: there must be one of each hand'])
   expect(words(turnedOver(pair, 'front 1', false))).toEqual(['Front lies against the nap'])
 })

@@ -1,8 +1,8 @@
-import { borderFault, isOnBorder } from '@/core/lay/border'
-import { overlapsOf, snapped } from '@/core/lay/snap'
-import { grainAs } from '@/core/lay/grain'
+import { borderFault } from '@/core/lay/border'
+import { snapped } from '@/core/lay/snap'
 import { type LayTask, type Placement } from '@/core/lay/types'
-import { boxOf, moved, type Point } from '@/core/shapes/polygon'
+import { verifyLayout, type LayoutFaultKind } from '@/core/lay/verify/verifyLayout'
+import { moved, type Point } from '@/core/shapes/polygon'
 import { type Layers } from '@/core/vocabulary/laying'
 import { edgesOf, keyOf, type Fault } from './board'
 
@@ -37,28 +37,34 @@ export function movedBy(
 
 const isBeside = (a: Placement, b: Placement) => a.panel === b.panel && a.panelCopy === b.panelCopy
 
-/** What is wrong with pieces as they lie now, by hand or not: one upon another, off the cloth, against the nap. */
+/** What is said of each thing that the check finds, after the name of the piece; a second name may follow. */
+const SAID: Record<LayoutFaultKind, string> = {
+  overlap: 'overlaps',
+  gap: 'is too close to',
+  edge: 'is off the fabric',
+  hole: 'lies on a hole or a flaw',
+  grain: 'is off the grain',
+  nap: 'lies against the nap',
+  fold: 'is not on the fold',
+  shape: 'has changed in the pattern since: lay it out again',
+  border: 'does not lie as the border asks',
+}
+
+/** What is wrong with pieces as they lie now, by hand or not: what the check of every layout finds. */
 export function faultsOn(
   placements: readonly Placement[],
   { task, layers, names }: { task: LayTask; layers: Layers; names: ReadonlyMap<string, string> },
 ): Fault[] {
   const name = (i: number) => names.get(placements[i]!.id) ?? placements[i]!.id
-  const on = overlapsOf(placements).map(([i, j]) => ({
-    keys: [keyOf(placements[i]!), keyOf(placements[j]!)],
-    words: `${name(i)} lies on ${name(j)}`,
-  }))
-  const off = placements.flatMap((placement, i) => {
-    const { minX, minY, maxX, maxY } = boxOf(placement.polygon)
-    const edges = edgesOf(task, layers, placement)
-    const isOff =
-      minX < edges.minX - 0.5 || maxX > edges.maxX + 0.5 || minY < -0.5 + edges.minY || maxY > edges.maxY + 0.5
-    return isOff ? [{ keys: [keyOf(placement)], words: `${name(i)} is off the cloth` }] : []
-  })
+  const found = verifyLayout(task, { placements: [...placements], layers })
+  // A border says for itself what is wrong with it.
+  const own = found.filter(({ kind }) => kind !== 'border')
   return [
-    ...on,
-    ...off,
+    ...own.map(({ kind, placements: [i, j] }) => ({
+      keys: [i!, ...(j === undefined ? [] : [j])].map((at) => keyOf(placements[at]!)),
+      words: `${name(i!)} ${SAID[kind]}${j === undefined ? '' : ` ${name(j)}`}`,
+    })),
     ...handed(placements, task, names),
-    ...againstNap(placements, task, names),
     ...offBorder(placements, task, names),
   ]
 }
@@ -81,20 +87,5 @@ function offBorder(placements: readonly Placement[], task: LayTask, names: Reado
     const piece = task.pieces.find(({ id }) => id === placement.id)
     const fault = piece && borderFault(piece, placement, cloth)
     return fault ? [{ keys: [keyOf(placement)], words: `${names.get(placement.id) ?? placement.id} ${fault}` }] : []
-  })
-}
-
-function againstNap(placements: readonly Placement[], task: LayTask, names: ReadonlyMap<string, string>): Fault[] {
-  if (!task.cloth?.oneWay) return []
-  return placements.flatMap((placement) => {
-    const piece = task.pieces.find(({ id }) => id === placement.id)
-    // With its foot on a border it lies across: the border says which way round.
-    if (!piece || isOnBorder(piece, task.cloth)) return []
-    const grain = grainAs(piece.warpDeg, placement.mirrored)
-    const off = (((placement.degrees + grain - 90) % 360) + 360) % 360
-    const isDown = off > 135 && off < 225
-    return isDown
-      ? [{ keys: [keyOf(placement)], words: `${names.get(piece.id) ?? piece.id} lies against the nap` }]
-      : []
   })
 }

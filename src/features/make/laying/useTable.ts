@@ -41,6 +41,8 @@ export interface Table {
   setShop: (change: Partial<ShopCloth>) => void
   lay: OnTable | null
   faults: Fault[]
+  /** Whether what lies was checked: until then nothing is said of it. */
+  isChecked: boolean
   usedMm: number
   chosen: string | null
   choose: (key: string | null) => void
@@ -107,6 +109,7 @@ export function useTable(data: LayData): Table {
     setShop: (change) => setAllShop((before) => ({ ...before, ...change })),
     lay,
     faults,
+    isChecked: hand !== null,
     usedMm: lay ? usedOf(lay.placements, lay.layers) : 0,
     chosen,
     choose,
