@@ -31,6 +31,7 @@ const mayRead = {
   'src/core/outlines': ['vocabulary', 'shapes'],
   'src/core/photo': ['vocabulary', 'shapes', 'colour', 'numbers'],
   'src/core/numbers': [],
+  'src/core/typed': ['vocabulary', 'units', 'numbers'],
   'src/core/dye': ['vocabulary', 'units', 'numbers', 'colour', 'fabric'],
   'src/core/upcycle': ['vocabulary', 'units', 'shapes', 'fibres', 'fabric', 'colour', 'dye', 'lay', 'stash'],
   'src/core/search': [],

@@ -24,7 +24,9 @@ it.each([
   ['1500 mm 180 cm', 1500, 1800],
   ['60” wide: 1-5/8 yards', 1524, 1486],
 ] as const)('a row of a table: %s', (text, widthMm, lengthMm) => {
-  expect(readEnvelope(text).roles[0]!.lengths).toEqual([{ size: null, view: null, widthMm, lengthMm, nap: false }])
+  expect(readEnvelope(text).roles[0]!.lengths).toEqual([
+    { size: null, view: null, widthMm, lengthMm, nap: false, from: text },
+  ])
 })
 
 it('whatever is pasted, it answers with needs that are needs', () => {

@@ -253,6 +253,7 @@ describe('openapi.json', () => {
       '/api/v1/comfort',
       '/api/v1/enough',
       '/api/v1/envelope',
+      '/api/v1/quantity',
       '/api/v1/export',
       '/api/v1/import',
     ])

@@ -24,11 +24,23 @@ export const EnvelopeResponse = z.object({
           widthMm: z.number(),
           lengthMm: z.number(),
           nap: z.boolean(),
+          /** The line that it was read from. */
+          from: z.string(),
         }),
       ),
     }),
   ),
-  notions: z.array(z.object({ id: z.string(), text: z.string(), count: z.number().nullable() })),
+  notions: z.array(
+    z.object({
+      id: z.string(),
+      text: z.string(),
+      count: z.number().nullable(),
+      lengthMm: z.number().optional(),
+      widthMm: z.number().optional(),
+    }),
+  ),
+  name: z.string().nullable(),
+  views: z.array(z.string()),
   avoid: z.array(z.object({ id: z.enum(AVOIDS), text: z.string() })),
   notRead: z.array(z.string()),
 })

@@ -13,6 +13,7 @@ import { MixRequest, MixResponse } from './mix'
 import { NameRequest, NameResponse } from './name'
 import { PrepareRequest, PrepareResponse } from './prepare'
 import { ProblemSchema } from './problem'
+import { QuantityRequest, QuantityResponse } from './quantity'
 import { SetRequest, SetResponse } from './set'
 import { SewRequest, SewResponse } from './sew'
 import { TeardownRequest, TeardownResponse } from './teardown'
@@ -118,6 +119,12 @@ const operations = [
     summary: 'What a pattern’s envelope says, read into needs, lengths and notions.',
     request: EnvelopeRequest,
     response: EnvelopeResponse,
+  },
+  {
+    path: '/api/v1/quantity',
+    summary: 'A number as a person types it, with its unit; what can be read in two ways says so.',
+    request: QuantityRequest,
+    response: QuantityResponse,
   },
 ] satisfies { path: string; summary: string; request: z.ZodType; response: z.ZodType; form?: true }[]
 

@@ -3,6 +3,7 @@
 import { type ReactNode, type Ref } from 'react'
 import { Form } from 'react-aria-components'
 import styled from 'styled-components'
+import { unreadTrouble } from './unread'
 
 const Box = styled(Form)`
   display: grid;
@@ -24,7 +25,8 @@ export function FormBox({ ref, onSubmit, children }: Props) {
       validationBehavior="aria"
       onSubmit={(event) => {
         event.preventDefault()
-        onSubmit()
+        // The field says itself what it cannot read, and has the focus now.
+        if (!unreadTrouble()) onSubmit()
       }}
     >
       {children}

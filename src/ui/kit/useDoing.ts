@@ -1,6 +1,7 @@
 'use client'
 
 import { useState, useTransition } from 'react'
+import { unreadTrouble } from './unread'
 
 /** What came of something that was done: well, or what stood in its way. */
 export type Doing = { ok: true } | { ok: false; errors: Record<string, string> }
@@ -9,10 +10,13 @@ export type Doing = { ok: true } | { ok: false; errors: Record<string, string> }
 export function useDoing() {
   const [trouble, setTrouble] = useState('')
   const [busy, start] = useTransition()
-  const doing = (work: () => Promise<Doing>) =>
+  const doing = (work: () => Promise<Doing>) => {
+    const unread = unreadTrouble()
+    if (unread) return setTrouble(unread)
     start(async () => {
       const outcome = await work()
       setTrouble(outcome.ok ? '' : Object.values(outcome.errors).join('; '))
     })
+  }
   return { busy, trouble, doing }
 }

@@ -1,6 +1,7 @@
 import { type PatternRecord } from '../../notebook/kinds/pattern'
 import { type Need } from '../../notebook/schemas/need'
-import { type EnvelopeRead } from './readEnvelope'
+import { type LengthAsked } from '../../notebook/schemas/making'
+import { type EnvelopeRead, type LengthRead } from './readEnvelope'
 
 /** What an envelope gives a pattern’s record; its name and notes are the person’s own. */
 export function patternFrom(
@@ -15,11 +16,11 @@ export function patternFrom(
       ...(read.garment && { garment: read.garment }),
       ...(avoid.length > 0 && { avoid }),
     },
-    lengths: main?.lengths ?? [],
+    lengths: (main?.lengths ?? []).map(asAsked),
     partners: read.roles.flatMap(({ role, need, lengths }) =>
-      role === 'main' ? [] : [{ role, label: '', need: ofCloth(need), lengths }],
+      role === 'main' ? [] : [{ role, label: '', need: ofCloth(need), lengths: lengths.map(asAsked) }],
     ),
-    notions: read.notions,
+    notions: read.notions.map(({ id, text, count }) => ({ id, text, count })),
     notRead: read.notRead,
   }
 }
@@ -31,3 +32,12 @@ function ofCloth(need: Need): Need {
   delete own.role
   return own
 }
+
+/** A length without the line that it was read from. */
+const asAsked = ({ size, view, widthMm, lengthMm, nap }: LengthRead): LengthAsked => ({
+  size,
+  view,
+  widthMm,
+  lengthMm,
+  nap,
+})

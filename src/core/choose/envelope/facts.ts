@@ -185,6 +185,7 @@ const FILLERS = new RegExp(
 
 function trimmed(piece: string): string {
   const whole = piece
+    .replace(/"/g, ' ')
     .replace(/^[\s\-•*.]+|[\s\-•*.]+$|\b\d[\d.\-]*(?: ?(?:oz|gsm|cm|m|yds?|yards?|metres?))?\b/g, '')
     .trim()
   // A name that is known as it stands (“double knit”, “wool crepe”) is kept whole.

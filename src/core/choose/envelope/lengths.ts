@@ -1,5 +1,6 @@
 import { type LengthAsked } from '../../notebook/schemas/making'
-import { rowOf, sizesOf } from './table'
+import { columnsOf } from './columns'
+import { lengthsIn, NO_CONTEXT, viewsOf, type TableContext } from './table'
 
 /** A table of lengths as text, read. */
 export interface LengthsRead {
@@ -8,23 +9,28 @@ export interface LengthsRead {
   notRead: string[]
 }
 
-const VIEW = /^\s*views?\s+([a-z0-9]{1,8})\b\s*[:,]?\s*/i
+const VIEW = /^\s*views?\s+([a-z0-9]{1,8}(?:\s*(?:,|&|and)\s*[a-z0-9])*)\s*[:,]?\s*$/i
 
 /** Lengths as somebody types or pastes them: “Sizes 8 10 12”, then “115 cm 2.4 2.5 2.6 m” for each width. */
 export function readLengths(text: string): LengthsRead {
   const read: LengthsRead = { lengths: [], notRead: [] }
-  let sizes: string[] = []
-  let view: string | null = null
+  let context: TableContext = NO_CONTEXT
   for (const written of text.split(/\r?\n/).filter((line) => line.trim() !== '')) {
-    const named = VIEW.exec(written)
-    if (named) view = named[1]!.toUpperCase()
-    const line = written.replace(VIEW, '')
-    if (line.trim() === '') continue
-    const headed = sizesOf(line)
-    const rows = headed ? [] : rowOf(line, sizes)
-    if (headed) sizes = headed
-    else if (rows.length === 0) read.notRead.push(written.trim())
-    for (const row of rows) read.lengths.push({ ...row, view })
+    const view = VIEW.exec(written)
+    const columns = columnsOf(written)
+    if (/^\s*views?\s*$/i.test(written)) context = { ...context, views: [] }
+    else if (view)
+      context = {
+        ...context,
+        views: view[1]!.length > 1 && !/\W/.test(view[1]!) ? [view[1]!.toUpperCase()] : viewsOf(view[1]!),
+      }
+    else if (columns) context = { ...context, columns }
+    else {
+      const rows = lengthsIn(written, context)
+      if (rows.length === 0) read.notRead.push(written.trim())
+      for (const { size, view: of, widthMm, lengthMm, nap } of rows)
+        read.lengths.push({ size, view: of, widthMm, lengthMm, nap })
+    }
   }
   return read
 }

@@ -1,5 +1,6 @@
 import { NOTION_PATTERNS } from './lexicon'
 import { type Clause } from './clauses'
+import { lengthMm, NUMBER, numberOf, UNIT } from './numbers'
 
 /** Something to buy beside cloth. */
 export interface Notion {
@@ -7,6 +8,9 @@ export interface Notion {
   text: string
   /** How many; null where it is not a matter of counting, or not said. */
   count: number | null
+  /** How long and how wide it is, mm, where that is said. */
+  lengthMm?: number
+  widthMm?: number
 }
 
 const WORDS: readonly string[] = [
@@ -26,8 +30,7 @@ const WORDS: readonly string[] = [
 ]
 const COUNT = new RegExp(`\\b(${WORDS.slice(1).join('|')}|\\d{1,2}|an?)\\b`)
 /** A length is no count: “20 cm zip”. */
-const MEASURE =
-  /\b\d+(?:[.,]\d+)?(?:[ -]\d\/\d{1,2})?\s*(?:"|mm|cm|m|in|inch(?:es)?|yd|yds|yards?|metres?|meters?)(?![a-z])/g
+const MEASURE = new RegExp(`(?<![\\d/.,])(${NUMBER})\\s*-?\\s*(${UNIT})`, 'g')
 
 /** What a clause lists: its notions, and the items of the list that are none. */
 export interface NotionsRead {
@@ -48,12 +51,29 @@ export function notionsIn({ text, written }: Clause): NotionsRead {
         id: found[1],
         text: (shown[index] ?? part).replace(HEADING, '').trim(),
         count: countIn(part),
+        ...sizeOf(part),
       })
   })
   return read
 }
 
-const HEADING = /^(?:notions|haberdashery|you(?:'ll| will) need|also)\s*:\s*/i
+const HEADING = /^(?:notions|haberdashery|you(?:'ll| will) need|also|needs?|requires?)\b\s*:?\s*/i
+
+/** What is said of its size: of two measures the larger is how long it is, `1¼ yd of ¼" elastic`. */
+function sizeOf(part: string): Pick<Notion, 'lengthMm' | 'widthMm'> {
+  const found = [...part.matchAll(MEASURE)].flatMap(([whole, number, unit], i, all) => {
+    const mm = lengthMm(numberOf(number!) ?? NaN, unit!)
+    return mm === undefined || !(mm > 0)
+      ? []
+      : [{ mm, isWide: /^\s*-?\s*wide\b/.test(part.slice(all[i]!.index + whole.length)) }]
+  })
+  const [one, other] = found.toSorted((a, b) => b.mm - a.mm)
+  if (!one) return {}
+  if (other) return { lengthMm: Math.round(one.mm), widthMm: Math.round(other.mm * 10) / 10 }
+  // How wide an elastic or a button is, is small.
+  const isWidth = one.isWide || (one.mm < 80 && !/\bzip/.test(part))
+  return isWidth ? { widthMm: Math.round(one.mm * 10) / 10 } : { lengthMm: Math.round(one.mm) }
+}
 
 function splitList(text: string): string[] {
   // “hook and eye” is one thing; “thread and buttons” are two.

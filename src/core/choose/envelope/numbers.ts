@@ -13,7 +13,7 @@ const VULGAR: Readonly<Record<string, string>> = {
 }
 
 /** A number as envelopes write it: 2, 2.5, 2,5, 1/2, 2 1/8, 2-1/8. One group that is not caught by itself. */
-export const NUMBER = String.raw`(?:\d+(?:[.,]\d+)?(?:[ -]\d\/\d{1,2})?|\d\/\d{1,2})`
+export const NUMBER = String.raw`(?:\d\/\d{1,2}(?!\d)|\d+(?:[.,]\d+)?(?:[ -]\d\/\d{1,2})?)`
 
 /** The same text with every fraction sign written out, quotes and dashes made plain, and single spaces. */
 export function plainText(text: string): string {

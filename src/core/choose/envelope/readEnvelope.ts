@@ -13,14 +13,21 @@ import {
   SEASON_PATTERNS,
 } from './lexicon'
 import { notionsIn, type Notion } from './notions'
-import { rowOf, sizesOf } from './table'
+import { plainText } from './numbers'
+import { columnsOf } from './columns'
+import { lengthsIn, napIn, NO_CONTEXT, viewsOf, widthAlone, type TableContext } from './table'
 import { type LengthAsked } from '../../notebook/schemas/making'
 
 /** What an envelope says of one role. */
 export interface RoleRead {
   role: Role
   need: Need
-  lengths: LengthAsked[]
+  lengths: LengthRead[]
+}
+
+/** A length, and the line that it stands in: the person confirms it before anything follows from it. */
+export interface LengthRead extends LengthAsked {
+  from: string
 }
 
 /** An envelope, read. */
@@ -31,6 +38,10 @@ export interface EnvelopeRead {
   avoid: { id: Avoid; text: string }[]
   /** Statements that were not understood, as they were written. */
   notRead: string[]
+  /** As its first line has it; null where that says something else. */
+  name: string | null
+  /** Views that have lengths of their own. */
+  views: string[]
 }
 
 /** What the reading has come to so far. */
@@ -39,14 +50,15 @@ interface Reading {
   roles: Map<Role, RoleRead>
   /** Which the lines are about now. */
   role: Role
-  sizes: string[]
-  view: string | null
-  inYards: boolean | undefined
+  /** What the lines above say of the rows of a table. */
+  table: TableContext
   inNotions: boolean
   notions: Notion[]
   avoid: Set<Avoid>
   notRead: string[]
   structures: Map<Role, Set<'woven' | 'knit'>>
+  /** Some words mean another thing in the US: a vest, a jumper. */
+  isAmerican: boolean
 }
 
 const NOTIONS_HEAD =
@@ -56,7 +68,8 @@ const FABRICS_HEAD = new RegExp(
     String.raw`(?: (?:suggestions?|recommendations?|requirements?|needed))?\s*:?`,
 )
 const NEGATED = new RegExp(
-  String.raw`\b(?:not (?:suitable|recommended|suited|advised|appropriate|good)|unsuitable|avoid|do not use|don't use|` +
+  String.raw`\b(?:not (?:for|to be made|suitable|recommended|suited|advised|appropriate|good)|` +
+    String.raw`unsuitable|avoid|do not use|don't use|` +
     String.raw`no (?=obvious|large|one|stripes|plaids|checks|diagonal|border|pile))`,
 )
 const EXTRA =
@@ -74,16 +87,18 @@ export function readEnvelope(text: string): EnvelopeRead {
     garment: null,
     roles: new Map(),
     role: 'main',
-    sizes: [],
-    view: null,
-    inYards: undefined,
+    table: NO_CONTEXT,
     inNotions: false,
     notions: [],
     avoid: new Set(),
     notRead: [],
     structures: new Map(),
+    isAmerican: isAmerican(text),
   }
-  for (const clause of clausesOf(text)) readClause(reading, clause)
+  const clauses = clausesOf(text)
+  for (const clause of clauses) readClause(reading, clause)
+  const name = nameOf(text, reading)
+  if (name !== null) reading.notRead = reading.notRead.filter((one) => one !== name)
   settleStructures(reading)
   if (reading.garment) roleRead(reading, 'main').need.garment = reading.garment
   const roles = [...reading.roles.values()].map(({ role, need, lengths }) => ({
@@ -97,7 +112,27 @@ export function readEnvelope(text: string): EnvelopeRead {
     notions: reading.notions,
     avoid: [...reading.avoid].map((id) => ({ id, text: wordFor(AVOID_WORDS[id], 'uk') })),
     notRead: reading.notRead,
+    name,
+    views: [...new Set(roles.flatMap(({ lengths }) => lengths.flatMap(({ view }) => view ?? [])))].sort(),
   }
+}
+
+/** A first line of a few words that says nothing of fabric or lengths: the name of the pattern. */
+function nameOf(text: string, { notRead, garment }: Reading): string | null {
+  const [first = '', second] = text
+    .split(/\r?\n/)
+    .map((line) => line.trim())
+    .filter((line) => line !== '')
+  const isTitle = second !== undefined && /^[^\d:;,.]{2,60}$/.test(first) && first.split(/\s+/).length <= 8
+  const isOnlyNamed = notRead.includes(first) || (garment !== null && firstGarment(first.toLowerCase()) === garment)
+  const isHeading = NOTIONS_HEAD.test(first.toLowerCase()) || FABRICS_HEAD.test(first.toLowerCase())
+  return isTitle && isOnlyNamed && !isHeading && clothsIn(first.toLowerCase()).length === 0 ? first : null
+}
+
+/** Whether an envelope is written as in the US, by its units and words. */
+function isAmerican(text: string): boolean {
+  const uk = /\b(?:calico|haberdashery|colour|fibre|metres?|wadding|tartan|dressmaking)\b/i
+  return /\byds?\b|\byards?\b|\binch|\d ?["″”]|[½¼¾⅛⅜⅝⅞]/i.test(text) && !uk.test(text)
 }
 
 function roleRead({ roles }: Reading, role: Role): RoleRead {
@@ -107,50 +142,70 @@ function roleRead({ roles }: Reading, role: Role): RoleRead {
 }
 
 /** One statement. The lines of a table come first: they look like nothing else. */
-function readClause(reading: Reading, whole: Clause): void {
-  const clause = afterView(reading, whole)
-  const { text } = clause
-  if (text === '') return
-  const sizes = sizesOf(clause.written)
-  if (sizes) {
-    reading.sizes = sizes
-    return
-  }
-  if (/^(?:yardage|metrage|lengths?|fabric requirements?|requirements)\b.{0,30}$/.test(text) && !/\d/.test(text)) {
-    reading.inYards = /yard/.test(text) ? true : /met/.test(text) ? false : reading.inYards
-    return
-  }
-  const rest = afterHeading(reading, text)
+function readClause(reading: Reading, clause: Clause): void {
+  if (readHeading(reading, clause)) return
+  const rest = afterHeading(reading, clause.text)
   if (rest === '') return
   const { cloth, notions } = apart(clause)
-  const rows = rowOf(cloth, reading.sizes, reading.inYards)
+  const rows = lengthsIn(cloth, reading.table)
   if (rows.length > 0) {
     reading.notions.push(...notions)
-    roleRead(reading, reading.role).lengths.push(...rows.map((row) => ({ ...row, view: reading.view })))
-    readFabric(reading, { ...clause, text: rest })
+    const roles = rolesOf(reading, clause.text)
+    for (const { role: own, ...row } of rows) {
+      for (const role of own ? [own] : roles) roleRead(reading, role).lengths.push({ ...row, from: clause.written })
+    }
+    // Of several fabrics in one line nobody knows which a word is said of.
+    if (rows.every(({ role }) => role === undefined)) readFabric(reading, { ...clause, text: withoutView(rest) })
     return
   }
-  if (readNeeds(reading, { ...clause, text: rest })) return
+  if (readNeeds(reading, { ...clause, text: withoutView(rest) })) return
   reading.notRead.push(clause.written)
 }
 
-/** “View A: …”: what follows is of that view. */
-const VIEW = /^views?\s+([a-z0-9]{1,3})\b\s*[:,]?\s*/i
+const VIEWS_ALONE = /^views?\s+([a-k1-9](?:\s*(?:,|&|and|\/|-)\s*[a-k1-9])*)\s*:?$/
+const NAP_ALONE = /^(?:\*+\s*)?(?:with(?:out)?(?: or with(?:out)?)? nap|no nap)\s*:?$/
+const UNITS_ALONE = /^(?:yardage|metrage|lengths?|fabric requirements?|requirements)\b.{0,30}$/
 
-function afterView(reading: Reading, { text, written }: Clause): Clause {
-  const named = VIEW.exec(text)
-  if (!named) return { text, written }
-  reading.view = named[1]!.toUpperCase()
-  return { text: text.slice(named[0].length), written: written.slice(named[0].length) }
+/** A line that says something of the rows below it. */
+function readHeading(reading: Reading, { text, written }: Clause): boolean {
+  const views = VIEWS_ALONE.exec(text)
+  const columns = views ? undefined : columnsOf(written)
+  if (views) reading.table = { ...reading.table, views: viewsOf(views[1]!) }
+  else if (columns) reading.table = { ...reading.table, columns, widthMm: null }
+  else if (NAP_ALONE.test(text)) {
+    reading.table = { ...reading.table, nap: napIn(text) }
+    readNap(reading, text)
+  } else if (widthAlone(written) !== undefined) {
+    const nap = napIn(text)
+    reading.table = { ...reading.table, widthMm: widthAlone(written)!, ...(nap !== null && { nap }) }
+  } else if (UNITS_ALONE.test(text) && !/\d/.test(text)) {
+    const inYards = /yard/.test(text) ? true : /met/.test(text) ? false : reading.table.inYards
+    reading.table = { ...reading.table, inYards }
+  } else return false
+  return true
+}
+
+/** “View A: …”: what is said of the fabric is said behind it. */
+const withoutView = (text: string) => text.replace(/^views?\s+[a-z0-9]{1,3}\b\s*[:,]?\s*/, '')
+
+/** The roles that a row is of: “outer and lining, 1 m of each” is of both. */
+function rolesOf(reading: Reading, text: string): Role[] {
+  const isBoth =
+    /\b(?:outer|main|self|shell|exterior)\b[^,;.\d]*(?:\band\b|&|\/)\s*lining\b/.test(text) ||
+    /\blining\s*(?:and|&)\s*(?:outer|main|shell)\b/.test(text)
+  return isBoth ? ['main', 'lining'] : [reading.role]
 }
 
 /** “1.2 m of 140 cm wide canvas, 3 m tape”: the cloth of a line, and the notions that stand behind it. */
 function apart(clause: Clause): { cloth: string; notions: Notion[] } {
-  const items = clause.text.split(/,(?= )/)
-  const isNotion = (item: string) => NOTION_PATTERNS.some(([pattern]) => pattern.test(item))
+  const items = clause.written.split(/,(?= )/)
+  const isNotion = (item: string) => NOTION_PATTERNS.some(([pattern]) => pattern.test(item.toLowerCase()))
   const cloth = items.filter((item) => !isNotion(item))
   const rest = items.filter(isNotion).join(',')
-  return { cloth: cloth.join(','), notions: rest === '' ? [] : notionsIn({ text: rest, written: rest }).notions }
+  return {
+    cloth: cloth.join(','),
+    notions: rest === '' ? [] : notionsIn({ text: plainText(rest).toLowerCase(), written: rest }).notions,
+  }
 }
 
 /** Takes the heading off a line, and notes which part of the envelope it begins. */
@@ -164,7 +219,7 @@ function afterHeading(reading: Reading, text: string): string {
   const role = ROLE_PATTERNS.find(([pattern]) => pattern.test(text))
   if (role) {
     reading.inNotions = false
-    reading.view = null
+    reading.table = { ...reading.table, views: [], nap: null, widthMm: null }
     reading.role = role[1]
     roleRead(reading, role[1])
     // “Lining: …” is a heading; “lightweight interfacing” is one that says something itself.
@@ -240,7 +295,7 @@ function readNap(reading: Reading, text: string): boolean {
 function readGarment(reading: Reading, text: string): boolean {
   const isDescription = reading.role === 'main' && !reading.inNotions
   if (!isDescription) return false
-  const garment = firstGarment(text)
+  const garment = firstGarment(reading.isAmerican ? text.replace(/\bjumper\b/g, 'pinafore dress') : text)
   const isList = /fabrics?\b|such as|suitable for/.test(text) && reading.garment !== null
   if (garment && reading.garment === null && !isList) reading.garment = garment
   const details = DETAIL_PATTERNS.filter(([pattern]) => pattern.test(text)).map(([, id]) => id)

@@ -17,6 +17,7 @@ export function KnownNumbers({ gsm, stretch, onGsm, onStretch }: Props) {
     <>
       <NumberField
         label="Weight"
+        kind="areal-weight"
         unit="g/m²"
         value={gsm ?? NaN}
         minValue={1}

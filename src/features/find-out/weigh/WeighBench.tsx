@@ -2,22 +2,31 @@
 
 import { useState } from 'react'
 import { ofKind } from '@/core/notebook/measurements/kept'
-import { withDoubt } from '@/core/units/format'
-import { StrongButton } from '@/ui/kit/buttons'
-import { Actions, Columns, Paper, Soft, Stack } from '@/ui/kit/surfaces'
+import { isPlausible } from '@/core/typed/readQuantity'
+import { weigh } from '@/core/measure/weigh'
+import { type Reading } from '@/core/notebook/schemas/weighing'
+import { formatWeight, withDoubt } from '@/core/units/format'
+import { Button, StrongButton } from '@/ui/kit/buttons'
+import { Actions, Columns, Paper, Slip, Soft, Stack } from '@/ui/kit/surfaces'
 import { ReadingList, type BenchProps } from '../measure/benches/common'
 import { completeReading, EMPTY_READING } from '../../shared/weigh/draft'
 import { ReadingFields } from '../../shared/weigh/ReadingFields'
+import { usePreferences } from '../../shared/settings/PreferencesContext'
+import { unreadTrouble } from '@/ui/kit/unread'
 import { ScalePanel } from './ScalePanel'
 import { WeightResult } from '../../shared/weigh/WeightResult'
 
 export function WeighBench({ piece, readings }: BenchProps) {
   const [draft, setDraft] = useState(EMPTY_READING)
+  const [isAsked, setAsked] = useState(false)
+  const { units } = usePreferences()
   const reading = completeReading(draft)
   const kept = ofKind(readings.now, 'weighing')
   const weighings = kept.map(({ data }) => data)
+  const isUnusual = reading !== undefined && !isPlausible(gsmOf(reading), { kind: 'areal-weight' })
   const keep = () => {
-    if (!reading) return
+    if (!reading || unreadTrouble()) return
+    setAsked(false)
     readings.add({ kind: 'weighing', ...reading }, () =>
       setDraft((before) => ({ ...before, grams: null, lengthMm: null, widthMm: null, notionsGrams: null })),
     )
@@ -27,12 +36,21 @@ export function WeighBench({ piece, readings }: BenchProps) {
       <Paper aria-labelledby="reading">
         <h2 id="reading">One weighing</h2>
         <ScalePanel onTake={(grams, resolutionGrams) => setDraft({ ...draft, grams, resolutionGrams })} />
-        <ReadingFields draft={draft} onChange={setDraft} inFull />
+        <ReadingFields draft={draft} onChange={setDraft} known={piece ?? undefined} inFull />
         <Actions>
-          <StrongButton isDisabled={!reading || readings.saving} onPress={keep}>
+          <StrongButton isDisabled={!reading || readings.saving} onPress={isUnusual ? () => setAsked(true) : keep}>
             Keep this reading
           </StrongButton>
         </Actions>
+        {isAsked && isUnusual && reading ? (
+          <Slip $tone="warn" role="alert">
+            <p>
+              {formatWeight({ value: gsmOf(reading), sd: 0 }, units)} is unlike any fabric. Please check weight and
+              size.
+            </p>
+            <Button onPress={keep}>It is right, keep it</Button>
+          </Slip>
+        ) : null}
       </Paper>
       <Stack>
         <Paper aria-labelledby="weight">
@@ -51,3 +69,5 @@ export function WeighBench({ piece, readings }: BenchProps) {
     </Columns>
   )
 }
+
+const gsmOf = (reading: Reading) => weigh([reading]).gsm

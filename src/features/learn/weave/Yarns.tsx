@@ -56,7 +56,7 @@ export function YarnFields({
           unit={fine.symbol}
           minValue={0}
           value={toField(yarn.diameterMm, fine)}
-          formatOptions={{ maximumFractionDigits: 4 }}
+          decimals={4}
           onChange={(value) => onChange({ ...yarn, diameterMm: fromField(value, fine) || yarn.diameterMm })}
         />
         <ColourField label="Colour" value={yarn.colour} onChange={(colour) => onChange({ ...yarn, colour })} />

@@ -65,6 +65,7 @@ function ShopFields({ table }: { table: Table }) {
       <LengthField
         label="Or cloth of this width"
         of="short"
+        kind="width"
         mm={shop.widthMm}
         leastMm={200}
         mostMm={5000}

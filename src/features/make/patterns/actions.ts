@@ -4,10 +4,11 @@ import { revalidatePath } from 'next/cache'
 import { redirect } from 'next/navigation'
 import { z } from 'zod'
 import { patternFrom } from '@/core/choose/envelope/asPattern'
-import { readEnvelope } from '@/core/choose/envelope/readEnvelope'
+import { readEnvelope, type LengthRead } from '@/core/choose/envelope/readEnvelope'
 import { PatternSchema } from '@/core/notebook/kinds/pattern'
 import { RecordIdSchema, SeenSchema } from '@/core/notebook/schemas/id'
 import { optionalText } from '@/core/notebook/schemas/text'
+import { type Role } from '@/core/vocabulary/choosing'
 import { notebook } from '@/server/database'
 import { notebookHome } from '@/server/home'
 import { addPictureTo } from '@/server/photographs'
@@ -36,9 +37,16 @@ export async function changePattern(which: unknown, input: unknown): Promise<Out
   return outcome
 }
 
-/** What a pasted envelope says, ready to stand in the form. */
+/** A length that an envelope seems to ask for, for the person to confirm beside the line that it was read from. */
+export interface ReadLength extends LengthRead {
+  role: Role
+}
+
+/** What a pasted envelope says, ready to stand in the form; its lengths apart, until they are confirmed. */
 export async function readPasted(text: unknown) {
-  return patternFrom(readEnvelope(told(optionalText(20_000), text)))
+  const read = readEnvelope(told(optionalText(20_000), text))
+  const lengths = read.roles.flatMap(({ role, lengths: own }): ReadLength[] => own.map((one) => ({ ...one, role })))
+  return { pattern: patternFrom(read), lengths, name: read.name, views: read.views }
 }
 
 /** Adds a picture of the envelope to a pattern. */

@@ -75,16 +75,29 @@ export function patternOf({ lengthsText, partners, views, notionsText, need, fro
   }
 }
 
-/** What was read of an envelope, over what was typed so far; name and notes stay. */
+/**
+ * What was read of an envelope, over what was typed so far; name and notes stay. Its lengths stay out until they are
+ * confirmed: nothing is worked out from a length that nobody looked at.
+ */
 export function withReading(draft: PatternDraft, read: ReturnType<typeof patternFrom>): PatternDraft {
-  const { need, lengths, partners, notions, notRead } = read
+  const { need, partners, notions, notRead } = read
+  const before = (role: Role) => draft.partners.find((one) => one.role === role)?.lengthsText ?? ''
   return {
     ...draft,
     ...weightsApart({ ...need, garment: need.garment ?? draft.need.garment }),
-    lengthsText: lengthsAsText(lengths),
-    partners: partners.map(({ lengths: own, ...partner }) => ({ ...partner, lengthsText: lengthsAsText(own) })),
+    partners: partners.map(({ role, label, need: own }) => ({ role, label, need: own, lengthsText: before(role) })),
     notionsText: notions.map(notionLine).join('\n'),
     notRead,
+  }
+}
+
+/** The lengths that were read, once they are confirmed. */
+export function withLengths(draft: PatternDraft, read: ReturnType<typeof patternFrom>): PatternDraft {
+  const own = (role: Role) => read.partners.find((one) => one.role === role)?.lengths ?? []
+  return {
+    ...draft,
+    lengthsText: lengthsAsText(read.lengths),
+    partners: draft.partners.map((one) => ({ ...one, lengthsText: lengthsAsText(own(one.role)) })),
   }
 }
 

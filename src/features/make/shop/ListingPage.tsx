@@ -76,6 +76,7 @@ function ListedFields({ listed, onChange }: { listed: Listed; onChange: (change:
         />
         <NumberField
           label="Width"
+          kind="width"
           unit={unit}
           minValue={0}
           value={listed.widthMm === null ? NaN : Number((listed.widthMm / mm).toFixed(1))}

@@ -41,9 +41,13 @@ test('shows what is kept, rounded to what a person would write', () => {
   expect(shown('imperial', { mm: 25.4 * 3.5 }).input.value).toBe('3.5')
 })
 
-test('what is emptied is nothing, and what is too long is as long as it may be', async () => {
+test('what is emptied is nothing, and what is too long or too short is said and not taken', async () => {
   const { type } = shown('metric', { mm: 50, mostMm: 3000, leastMm: 10 })
   expect(await type('')).toBeNull()
-  expect(await type('900')).toBe(3000)
-  expect(await type('0.2')).toBe(10)
+  await type('900')
+  expect(screen.getByText('Please enter a number from 1 cm to 300 cm.')).toBeTruthy()
+  await type('0.2')
+  expect(screen.getByText('Please enter a number from 1 cm to 300 cm.')).toBeTruthy()
+  // The last that counted is the emptied one.
+  expect(await type('20')).toBe(200)
 })

@@ -13,6 +13,8 @@ interface Props extends Worded {
   leastMm?: number
   mostMm?: number
   isDisabled?: boolean
+  /** Given where a value beyond what fabric is like is to be asked about. */
+  kind?: 'length' | 'width'
   /** @param mm null where the field was emptied */
   onMm: (mm: number | null) => void
 }

@@ -8,7 +8,7 @@ import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
 import { fieldUnits, fromField, toField } from '../settings/measures'
 import { usePreferences } from '../settings/PreferencesContext'
-import { type DraftReading, LAID, laidOf } from './draft'
+import { type DraftReading, LAID, laidAs, laidOf } from './draft'
 
 const Grid = styled.div`
   display: grid;
@@ -24,9 +24,11 @@ interface Props {
   error?: (path: string) => string | undefined
   /** Whether folds, garments and the air are asked about too. */
   inFull?: boolean
+  /** What is known of the piece already: it is filled in, not typed again. */
+  known?: { widthMm: number | null; lengthMm: number | null }
 }
 
-export function ReadingFields({ draft, onChange, error = () => undefined, inFull = false }: Props) {
+export function ReadingFields({ draft, onChange, error = () => undefined, inFull = false, known }: Props) {
   const { units } = usePreferences()
   const { short, mass, fine } = fieldUnits(units)
   const laid = laidOf(draft.laid)
@@ -48,9 +50,7 @@ export function ReadingFields({ draft, onChange, error = () => undefined, inFull
           label="What lies on the scale"
           hint={laid.hint}
           value={draft.laid}
-          onChange={(id) =>
-            onChange({ ...draft, laid: id as DraftReading['laid'], cutErrorMm: laidOf(id).cutErrorMm })
-          }
+          onChange={(id) => onChange(laidAs(draft, id, known))}
           options={LAID.map(({ id, name }) => [id, name] as const)}
         />
       ) : null}

@@ -75,6 +75,23 @@ export const EMPTY_READING: DraftReading = {
   humidityPercent: null,
 }
 
+/** The draft once something else lies on the scale: what is known of the piece is filled in. */
+export function laidAs(
+  draft: DraftReading,
+  id: string,
+  known: { widthMm: number | null; lengthMm: number | null } = { widthMm: null, lengthMm: null },
+): DraftReading {
+  const { id: laid, cutErrorMm } = laidOf(id)
+  const isFromEdgeToEdge = laid === 'strip' || laid === 'whole'
+  return {
+    ...draft,
+    laid,
+    cutErrorMm,
+    widthMm: draft.widthMm ?? (isFromEdgeToEdge ? known.widthMm : null),
+    lengthMm: draft.lengthMm ?? (laid === 'whole' ? known.lengthMm : null),
+  }
+}
+
 /** The reading, where everything is filled in and makes sense. */
 export function completeReading({
   laid,

@@ -97,6 +97,7 @@ function WhichFields({ piece, set, error }: PartProps) {
       <TopFields>
         <NumberField
           label="Width, edge to edge"
+          kind="width"
           unit={short.symbol}
           minValue={0}
           value={toField(piece.widthMm, short)}
@@ -105,6 +106,7 @@ function WhichFields({ piece, set, error }: PartProps) {
         />
         <NumberField
           label="Length"
+          kind="length"
           unit={long.symbol}
           minValue={0}
           value={toField(piece.lengthMm, long)}

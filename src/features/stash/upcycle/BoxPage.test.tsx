@@ -1,5 +1,5 @@
 /** @jest-environment jsdom */
-import { render, screen, within } from '@testing-library/react'
+import { render, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { PreferencesProvider } from '../../shared/settings/PreferencesContext'
 import { countNotion, dropFromBox, keepNotion, keepYarn } from './boxActions'
@@ -101,11 +101,13 @@ test('what is put in is sized in the person’s own unit, and a refusal is told 
     sizeMm: 12.7,
     place: '',
   })
-  expect(form.getByText(/there is such a thing already/)).toBeTruthy()
+  expect(await form.findByText(/there is such a thing already/)).toBeTruthy()
   // Nothing that was typed is lost by it.
   expect(form.getByLabelText<HTMLInputElement>('What it is').value).toBe('Bone buttons')
-  await user.click(form.getByRole('button', { name: 'Put it in the box' }))
-  expect(form.getByLabelText<HTMLInputElement>('What it is').value).toBe('')
+  const put = form.getByRole<HTMLButtonElement>('button', { name: 'Put it in the box' })
+  await waitFor(() => expect(put.disabled).toBe(false))
+  await user.click(put)
+  await waitFor(() => expect(form.getByLabelText<HTMLInputElement>('What it is').value).toBe(''))
 })
 
 test('a yarn is kept with what it is mostly of', async () => {

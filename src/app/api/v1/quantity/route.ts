@@ -1,0 +1,1 @@
+export { postQuantity as POST } from '@/server/api/quantity'

@@ -1,0 +1,74 @@
+import { NOTION_PATTERNS } from './lexicon'
+import { lengthMm, NUMBER, numberOf, UNIT, unitOf } from './numbers'
+
+/** What a number in a line about fabric is. */
+export interface Measure {
+  /** A width of fabric, a length of it, a bare number, or something else: a button, a zip, a hem. */
+  is: 'width' | 'length' | 'bare' | 'other'
+  value: number
+  /** mm; undefined of a bare number. */
+  mm: number | undefined
+  unit: string | undefined
+  at: number
+  end: number
+}
+
+/** Widths in which fabric is sold, mm; narrower where the line says that it is a width: interfacing, binding. */
+const WIDTHS = [700, 3300] as const
+const NARROWEST = 200
+/** More than so of one width is no length that an envelope asks for, mm. */
+const LONGEST = 30_000
+
+// “44/45 in” and “58-60 in” are one width.
+const MEASURE = new RegExp(
+  `(?<![\\w.,/])(?:\\d{2,3} ?[/-] ?(?=\\d{2,3} ?-?(?:"|in\\b|inch|cm)))?(${NUMBER})\\s*-?\\s*(${UNIT})?`,
+  'g',
+)
+/** Behind a number, what makes it none that counts in fabric. */
+const NO_MEASURE = /^\s*(?:%|per ?cent|oz\b|ounces?\b|gsm\b|g\/m|grams?\b|momme\b|x\b|:1)/
+const WIDE = /^\s*-?\s*(?:wide\b|width\b|w\b)/
+
+/** The measures of a line, in their order. @param text lower case, signs made plain; numbers that are none left out */
+export function measuresIn(text: string): Measure[] {
+  return [...text.matchAll(MEASURE)].flatMap((found) => {
+    const [whole, number, unit] = found
+    const value = numberOf(number!)
+    const at = found.index
+    const end = at + whole.trimEnd().length
+    const after = text.slice(end)
+    if (value === undefined || (unit === undefined && NO_MEASURE.test(after))) return []
+    const known = unit === undefined ? undefined : unitOf(unit)
+    const mm = known === undefined ? undefined : lengthMm(value, known)
+    const kind = kindOf(known, mm, text.slice(0, at), after)
+    return [{ is: kind, value, mm, unit: known, at, end }]
+  })
+}
+
+function kindOf(unit: string | undefined, mm: number | undefined, before: string, after: string): Measure['is'] {
+  if (unit === undefined || mm === undefined) return 'bare'
+  const isSaidWidth = WIDE.test(after)
+  if (isSaidWidth) return mm >= NARROWEST && mm <= WIDTHS[1] ? 'width' : 'other'
+  if (unit === 'yd' || unit === 'm') return mm > 0 && mm <= LONGEST ? 'length' : 'other'
+  // What is bought of a notion is no fabric: a 24 in zip, 45 cm of elastic.
+  const next = /^[^,;.\d]{0,24}/.exec(after)?.[0] ?? ''
+  if (NOTION_PATTERNS.some(([pattern]) => pattern.test(next))) return 'other'
+  if (/^\s*of\b/.test(after)) return mm > 50 ? 'length' : 'other'
+  if (mm >= WIDTHS[0] && mm <= WIDTHS[1]) return 'width'
+  // A row that begins with it: “60 cm: 1.2 m”.
+  if (mm >= NARROWEST && mm <= WIDTHS[1] && before.trim() === '' && /^\s*:/.test(after)) return 'width'
+  const isNarrow = mm >= NARROWEST && mm < WIDTHS[0]
+  return isNarrow && INTERFACED.test(before + after) ? 'width' : 'other'
+}
+
+const INTERFACED = /\binterfacing\b|\bfusible\b|\bbinding\b|\bunderlining\b/
+
+/** Measures that say the one before again in other units: `45"/115 cm`, `2½ yd (2.3 m)`. */
+export function withoutRestated(measures: readonly Measure[], text: string): Measure[] {
+  return measures.filter((measure, i) => {
+    const before = measures[i - 1]
+    if (!before || before.is !== measure.is || before.mm === undefined || measure.mm === undefined) return true
+    const between = text.slice(before.end, measure.at)
+    const isRestated = before.unit !== measure.unit && Math.abs(measure.mm / before.mm - 1) < 0.06
+    return !(isRestated && /^\s*(?:[/(=]|or\b|\[)/.test(between))
+  })
+}
