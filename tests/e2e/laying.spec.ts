@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { readDxf } from '@/core/outlines/dxf'
+import { readDxf } from '@/core/outlines/dxf/readDxf'
 import { dxfOfPieces } from '@/core/outlines/dxfOut'
 import { plainFound, type FoundPiece } from '@/core/outlines/types'
 import { serious } from './everyScreen'

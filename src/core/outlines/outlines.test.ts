@@ -1,7 +1,7 @@
 import { areaOf, isSimple, type Point } from '../shapes/polygon'
-import { readDxf } from './dxf'
+import { readDxf } from './dxf/readDxf'
 import { MEASURED_KINDS, measuredKind } from './measured/kinds'
-import { readSvg } from './svg'
+import { readSvg } from './svg/readSvg'
 import { NoOutlines, type PieceMark } from './types'
 import { dxfOfPieces } from './dxfOut'
 
@@ -310,7 +310,7 @@ describe('SVG', () => {
   ])('is scaled by a test square: one %s', (_, squares, side) => {
     const wing = '<path id="Wing" d="M0 100h80v60h-80z"/>'
     const round = '<circle id="Test disc" cx="300" cy="300" r="5"/>'
-    const { pieces } = readSvg(svg(wing + squares + round), 6 * side)
+    const { pieces } = readSvg(svg(wing + squares + round), { squareMm: 6 * side })
     const read = readSvg(svg(wing)).pieces[0]!
     expect(areaOf(pieces.find(({ name }) => name === 'Wing')!.outline)).toBeCloseTo(9 * areaOf(read.outline), 0)
     // A unit of these drawings is 2 mm. The square is no piece; another that is drawn may be one.
@@ -318,9 +318,11 @@ describe('SVG', () => {
   })
   it('keeps what is called as the square is, and says where there is no square', () => {
     const alike = '<g id="Layer 1"><rect width="50" height="50"/><rect x="60" width="90" height="70"/></g>'
-    expect(readSvg(svg(alike), 50).pieces).toHaveLength(1)
-    expect(() => readSvg(svg('<rect width="50" height="60"/><circle r="20"/>'), 50)).toThrow('no square')
-    expect(() => readSvg(svg('<rect width="50" height="50"/>'), 50)).toThrow('no closed outline')
+    expect(readSvg(svg(alike), { squareMm: 50 }).pieces).toHaveLength(1)
+    expect(() => readSvg(svg('<rect width="50" height="60"/><circle r="20"/>'), { squareMm: 50 })).toThrow(
+      'no square',
+    )
+    expect(() => readSvg(svg('<rect width="50" height="50"/>'), { squareMm: 50 })).toThrow('no closed outline')
   })
   it.each(['', '<html/>', svg('<path d="M0 0L50 50"/>'), svg('<path d="rubbish"/>')])(
     'refuses %j in words',

@@ -28,10 +28,42 @@ export interface FoundPiece {
 export interface FoundOutlines {
   pieces: FoundPiece[]
   notRead: string[]
+  unit: UnitRead
+}
+
+/** mm in a unit of a drawing. */
+export const UNIT_MM = {
+  mm: 1,
+  cm: 10,
+  dm: 100,
+  m: 1000,
+  in: 25.4,
+  ft: 304.8,
+  yd: 914.4,
+  pt: 25.4 / 72,
+  px: 25.4 / 96,
+}
+export type UnitId = keyof typeof UNIT_MM
+
+/** Units that a person can say a file is drawn in. */
+export const ASKED_UNITS = ['mm', 'cm', 'in', 'pt'] as const satisfies readonly UnitId[]
+
+/** The unit that a file was read in, and who said so. */
+export interface UnitRead {
+  is: UnitId
+  by: 'header' | 'words' | 'asked' | 'assumed' | 'square'
 }
 
 /** The file is none of its kind, or holds nothing that could be cut. */
-export class NoOutlines extends Error {}
+export class NoOutlines extends Error {
+  constructor(
+    message: string,
+    /** What the person is asked for. */
+    readonly asks?: 'unit',
+  ) {
+    super(message)
+  }
+}
 
 /** More pieces than this are not read from one file, and more corners not kept of one. */
 export const MOST_FOUND = 200

@@ -11,6 +11,7 @@ import { LayRequest, LayResponse } from './lay'
 import { MatchRequest, MatchResponse } from './match'
 import { MixRequest, MixResponse } from './mix'
 import { NameRequest, NameResponse } from './name'
+import { OutlinesRequest, OutlinesResponse } from './outlines'
 import { PrepareRequest, PrepareResponse } from './prepare'
 import { ProblemSchema } from './problem'
 import { QuantityRequest, QuantityResponse } from './quantity'
@@ -125,6 +126,13 @@ const operations = [
     summary: 'A number as a person types it, with its unit; what can be read in two ways says so.',
     request: QuantityRequest,
     response: QuantityResponse,
+  },
+  {
+    path: '/api/v1/outlines',
+    summary: 'A drawing (DXF or SVG) read into the pieces of a pattern.',
+    request: OutlinesRequest,
+    response: OutlinesResponse,
+    form: true,
   },
 ] satisfies { path: string; summary: string; request: z.ZodType; response: z.ZodType; form?: true }[]
 

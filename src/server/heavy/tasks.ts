@@ -10,6 +10,7 @@ import { planTogether } from './planTogether'
 import { printBook, printCards } from './printCards'
 import { printLay } from './printLay'
 import { rankCloths } from './rankCloths'
+import { readOutlines } from './readOutlines'
 
 // Each task by its name; a worker thread runs one at a time.
 export {
@@ -26,4 +27,5 @@ export {
   printCards,
   printLay,
   rankCloths,
+  readOutlines,
 }

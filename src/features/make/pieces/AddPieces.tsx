@@ -12,6 +12,7 @@ import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { useDoing } from '@/ui/kit/useDoing'
 import { LengthField } from '../../shared/settings/LengthField'
 import { addFromCorners, addFromFile, addFromMeasures, type Kept } from './actions'
+import { ASKED_UNITS } from '@/core/outlines/types'
 import { cornersOf } from './cornersOf'
 import { type PiecesData } from './load'
 
@@ -98,16 +99,24 @@ function keptWords({ kept, notRead }: { kept: number; notRead: string[] }): stri
 
 function FromFile({ isBusy, onFile }: { isBusy: boolean; onFile: (form: FormData) => void }) {
   const [squareMm, setSquare] = useState<number | null>(null)
+  const [unit, setUnit] = useState<(typeof ASKED_UNITS)[number] | ''>('')
   const send = (file: File) => {
     const form = new FormData()
     form.set('file', file)
     if (squareMm) form.set('squareMm', String(squareMm))
+    if (unit) form.set('unit', unit)
     onFile(form)
   }
   return (
     <Paper aria-label="From a file">
       <h3>From a file</h3>
-      <Soft>A DXF as pattern programs write it, or an SVG drawing. Closed lines become pieces.</Soft>
+      <Soft>A DXF or SVG drawing from any program. Closed lines become pieces.</Soft>
+      <SelectField
+        label="Unit of the drawing"
+        value={unit}
+        onChange={setUnit}
+        options={[['', 'As the file says'] as const, ...ASKED_UNITS.map((one) => [one, one] as const)]}
+      />
       <LengthField
         label="Test square in an SVG"
         of="short"

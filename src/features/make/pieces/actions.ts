@@ -6,12 +6,11 @@ import { PatternPieceSchema, type PatternPiece } from '@/core/notebook/kinds/pat
 import { PointSchema } from '@/core/notebook/schemas/laid'
 import { RecordIdSchema, SeenSchema } from '@/core/notebook/schemas/id'
 import { listOf, nameText } from '@/core/notebook/schemas/text'
-import { readDxf } from '@/core/outlines/dxf'
 import { measuredKind } from '@/core/outlines/measured/kinds'
 import { settled } from '@/core/outlines/settled'
-import { readSvg } from '@/core/outlines/svg'
-import { NoOutlines, type FoundOutlines } from '@/core/outlines/types'
+import { ASKED_UNITS, NoOutlines, type FoundOutlines } from '@/core/outlines/types'
 import { notebook } from '@/server/database'
+import { runHeavy } from '@/server/heavy/pool'
 import { keepFound } from '@/server/patternPieces'
 import { changeRecord, removeRecord } from '@/server/store/repository'
 import { doneOf, outcomeOf, type Done, type Outcome, type Refusal, refusedFor } from '../../shared/outcome'
@@ -19,14 +18,14 @@ import { told } from '../../shared/told'
 import { now } from '../../shared/now'
 
 /** Pieces that were kept, and what of the file was not understood. */
-export type Kept = { ok: true; kept: number; notRead: string[] } | Refusal
+export type Kept = { ok: true; kept: number; notRead: string[] } | (Refusal & { asks?: 'unit' })
 
 /** Largest file of outlines, bytes. */
 const MOST_BYTES = 3_000_000
 
 /**
  * Keeps the pieces of a DXF or SVG file.
- * @param form with `file`, and `squareMm` of a test square where there is one
+ * @param form with `file`, `unit` where the file does not say its own, and `squareMm` of a test square
  */
 export async function addFromFile(patternId: unknown, form: unknown): Promise<Kept> {
   const id = told(RecordIdSchema, patternId)
@@ -34,13 +33,14 @@ export async function addFromFile(patternId: unknown, form: unknown): Promise<Ke
   if (!(file instanceof Blob)) return refusedFor('No file came along.')
   if (file.size > MOST_BYTES) return refusedFor('The file is larger than 3 MB: is it a drawing of lines?')
   const square = Number(form instanceof FormData ? form.get('squareMm') : NaN)
-  const text = await file.text()
-  return keepAll(id, () => readAny(text, square > 0 ? square : undefined), { from: 'file', isAbout: false })
-}
-
-function readAny(text: string, squareMm: number | undefined): FoundOutlines {
-  const isSvg = /^\s*(<\?xml|<!--|<!DOCTYPE svg|<svg)/i.test(text)
-  return isSvg ? readSvg(text, squareMm) : readDxf(text)
+  const unit = ASKED_UNITS.find((one) => form instanceof FormData && form.get('unit') === one)
+  const asked = { ...(unit && { unit }), ...(square > 0 && { squareMm: square }) }
+  const outcome = await runHeavy('readOutlines', { text: await file.text(), asked })
+  if ('refused' in outcome) {
+    const { message, asks } = outcome.refused
+    return { ...refusedFor(message), ...(asks && { asks }) }
+  }
+  return keepAll(id, () => outcome.found, { from: 'file', isAbout: false })
 }
 
 const MeasuresSchema = z.strictObject({
@@ -82,7 +82,7 @@ export async function addFromCorners(patternId: unknown, input: unknown): Promis
 
 async function keepAll(
   patternId: string,
-  read: () => FoundOutlines,
+  read: () => Pick<FoundOutlines, 'pieces' | 'notRead'>,
   rest: Pick<PatternPiece, 'from' | 'isAbout'>,
 ): Promise<Kept> {
   try {

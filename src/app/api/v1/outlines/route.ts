@@ -1,0 +1,1 @@
+export { postOutlines as POST } from '@/server/api/outlines'
