@@ -255,6 +255,7 @@ describe('openapi.json', () => {
       '/api/v1/envelope',
       '/api/v1/quantity',
       '/api/v1/outlines',
+      '/api/v1/table',
       '/api/v1/export',
       '/api/v1/import',
     ])

@@ -17,6 +17,7 @@ import { ProblemSchema } from './problem'
 import { QuantityRequest, QuantityResponse } from './quantity'
 import { SetRequest, SetResponse } from './set'
 import { SewRequest, SewResponse } from './sew'
+import { TableRequest, TableResponse } from './table'
 import { TeardownRequest, TeardownResponse } from './teardown'
 import { UnravelRequest, UnravelResponse } from './unravel'
 import { WeighRequest, WeighResponse } from './weigh'
@@ -133,6 +134,12 @@ const operations = [
     request: OutlinesRequest,
     response: OutlinesResponse,
     form: true,
+  },
+  {
+    path: '/api/v1/table',
+    summary: 'A spreadsheet’s text read into fabrics; nothing is kept.',
+    request: TableRequest,
+    response: TableResponse,
   },
 ] satisfies { path: string; summary: string; request: z.ZodType; response: z.ZodType; form?: true }[]
 

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { isUnitOf, readQuantity, TYPED_KINDS } from '../../core/typed/readQuantity'
 import { NoSense, postJson } from './handle'
 
-const LocaleSchema = z.string().max(35).refine(isLocale, 'a language tag such as en-US or de-DE is needed')
+export const LocaleSchema = z.string().max(35).refine(isLocale, 'a language tag such as en-US or de-DE is needed')
 
 export const QuantityRequest = z.strictObject({
   text: z.string().max(1000),

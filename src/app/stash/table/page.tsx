@@ -1,9 +1,9 @@
 import type { Metadata } from 'next'
-import { PIECE_COLUMNS } from '@/core/formats/csvPieces'
+import { TABLE_FIELDS, TABLE_FIELD_TITLES } from '@/core/table/columns'
 import { TablePage } from '@/features/stash/table/TablePage'
 
 export const metadata: Metadata = { title: 'Many at once' }
 
 export default function Table() {
-  return <TablePage fields={PIECE_COLUMNS.map(({ id, title }) => [id, title] as const)} />
+  return <TablePage fields={TABLE_FIELDS.map((id) => [id, TABLE_FIELD_TITLES[id]] as const)} />
 }

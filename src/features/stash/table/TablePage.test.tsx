@@ -1,6 +1,7 @@
 /** @jest-environment jsdom */
-import { render, screen } from '@testing-library/react'
+import { act, render, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
+import { PreferencesProvider } from '../../shared/settings/PreferencesContext'
 import { takeTable, type TableOutcome } from './actions'
 import { TablePage } from './TablePage'
 
@@ -12,57 +13,83 @@ const read = (rest: Partial<TableOutcome> = {}): TableOutcome => ({
   ok: true,
   headings: ['What', 'Where'],
   columns: ['name', null],
-  preview: [['Awning', 'Loft']],
+  preview: [{ line: 2, fabric: { name: 'Awning' }, doubts: [] }],
   pieces: 1,
-  errors: [],
-  moreErrors: 0,
+  doubts: [],
+  moreDoubts: 0,
+  refused: [],
   isKept: false,
   ...rest,
 })
-const asked = () => take.mock.lastCall![1] as { columns: unknown; isTrial: boolean; leavesOut: boolean }
+const asked = () => take.mock.lastCall![1] as { columns: unknown; isTrial: boolean }
 const area = () => screen.getByRole<HTMLTextAreaElement>('textbox')
 
 beforeEach(() => {
   take.mockReset().mockResolvedValue(read())
   render(
-    <TablePage
-      fields={[
-        ['name', 'Name'],
-        ['place', 'Where it lies'],
-      ]}
-    />,
+    <PreferencesProvider value={{ units: 'metric', words: 'uk', theme: 'system', motion: 'still', spanMm: 1650 }}>
+      <TablePage
+        fields={[
+          ['name', 'Name'],
+          ['place', 'Location'],
+        ]}
+      />
+    </PreferencesProvider>,
   )
 })
 const look = () => user.click(screen.getByRole('button', { name: /look/i }))
 
 test('is looked over first: nothing is kept until it is said', async () => {
   await look()
-  expect(asked()).toEqual({ columns: null, isTrial: true, leavesOut: false })
-  expect(screen.getByText('Awning')).toBeTruthy()
+  expect(asked()).toEqual({ columns: null, isTrial: true })
+  expect(await screen.findByText('Awning')).toBeTruthy()
 })
+
+const keep = () => screen.findByRole<HTMLButtonElement>('button', { name: /^Keep/ })
 
 test('a column that was not known is told, looked over again so, and kept so', async () => {
   await look()
-  const [, where] = screen.getAllByRole<HTMLSelectElement>('combobox')
-  await user.selectOptions(where!, 'Where it lies')
-  expect(asked()).toMatchObject({ columns: ['name', 'place'], isTrial: true })
+  const where = await screen.findByRole<HTMLSelectElement>('combobox', { name: 'Where' })
+  await user.selectOptions(where, 'Location')
+  await waitFor(() => expect(asked()).toMatchObject({ columns: ['name', 'place'], isTrial: true }))
   take.mockResolvedValueOnce(read({ columns: ['name', 'place'], isKept: true }))
-  await user.click(screen.getByRole('button', { name: /^Keep/ }))
-  expect(asked().isTrial).toBe(false)
-  expect(screen.getByText(/Kept, 1 piece\./)).toBeTruthy()
+  const button = await keep()
+  await waitFor(() => expect(button.disabled).toBe(false))
+  await user.click(button)
+  await waitFor(() => expect(asked().isTrial).toBe(false))
+  expect(await screen.findByText(/Kept, 1 fabric\./)).toBeTruthy()
   // The next table begins anew.
   expect(area().value).not.toContain('Awning')
 })
 
-test('lines with something wrong are told by line and heading, and can be left out', async () => {
-  const errors = [{ line: 4, heading: 'Width', message: '“wide” is no length' }]
-  take.mockResolvedValue(read({ errors, moreErrors: 3 }))
+test('two columns that are chosen quickly both count, whichever answer comes first', async () => {
+  take.mockResolvedValueOnce(read({ columns: [null, null] }))
   await look()
-  expect(screen.getByText(/4.*Width.*“wide” is no length/)).toBeTruthy()
+  const [what, where] = await screen.findAllByRole<HTMLSelectElement>('combobox')
+  const answers: ((outcome: TableOutcome) => void)[] = []
+  take.mockImplementation(() => new Promise((resolve) => answers.push(resolve)))
+  await user.selectOptions(what!, 'Name')
+  await user.selectOptions(where!, 'Location')
+  await waitFor(() => expect(take.mock.calls.length).toBe(3))
+  expect(asked()).toMatchObject({ columns: ['name', 'place'] })
+  // The second answer overtakes the first.
+  await act(async () => answers[1]!(read({ columns: ['name', 'place'] })))
+  await act(async () => answers[0]!(read({ columns: ['name', null] })))
+  await waitFor(() => expect([what!.value, where!.value]).toEqual(['name', 'place']))
+})
+
+test('cells that were left open are told by line and heading, and the rest can be kept', async () => {
+  const doubts = [{ line: 4, column: 'Width', text: 'wide', why: 'that is no width that we can read' }]
+  const refused = [{ line: 6, why: 'the line is empty' }]
+  take.mockResolvedValue(read({ doubts, moreDoubts: 3, refused }))
+  await look()
+  expect(await screen.findByText(/Line 4, Width: “wide”/)).toBeTruthy()
   expect(screen.getByText(/3 more/)).toBeTruthy()
-  await user.click(screen.getByRole('checkbox'))
-  await user.click(screen.getByRole('button', { name: /^Keep/ }))
-  expect(asked()).toMatchObject({ isTrial: false, leavesOut: true })
+  expect(screen.getByText('Left out: line 6 (the line is empty).')).toBeTruthy()
+  const button = await keep()
+  await waitFor(() => expect(button.disabled).toBe(false))
+  await user.click(button)
+  await waitFor(() => expect(asked().isTrial).toBe(false))
 })
 
 test('what is no table is told, and what was typed stays', async () => {
@@ -70,7 +97,7 @@ test('what is no table is told, and what was typed stays', async () => {
   await user.clear(area())
   await user.type(area(), 'name')
   await look()
-  expect(screen.getByText('There are no lines below the headings.')).toBeTruthy()
+  expect(await screen.findByText('There are no lines below the headings.')).toBeTruthy()
   expect(area().value).toBe('name')
 })
 
@@ -78,6 +105,7 @@ test('a file is looked over as soon as it is chosen', async () => {
   const file = new File(['What,Where\nAwning,Loft\n'], 'stash.csv', { type: 'text/csv' })
   Object.assign(file, { text: () => Promise.resolve('What,Where\nAwning,Loft\n') })
   await user.upload(document.querySelector<HTMLInputElement>('input[type=file]')!, file)
+  await waitFor(() => expect(take).toHaveBeenCalled())
   expect(asked()).toMatchObject({ columns: null, isTrial: true })
   expect(area().value).toContain('Awning,Loft')
 })

@@ -1,17 +1,19 @@
 'use client'
 
-import { counted } from '@/core/units/format'
+import { type TableField } from '@/core/table/columns'
+import { type TableFabric } from '@/core/table/readTable'
+import { counted, formatLength, formatWidth, type UnitSystem } from '@/core/units/format'
 import Link from 'next/link'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import styled from 'styled-components'
-import { Button, StrongButton } from '@/ui/kit/buttons'
-import { CheckField } from '@/ui/kit/checks'
+import { StrongButton } from '@/ui/kit/buttons'
 import { TextField } from '@/ui/kit/fields'
 import { PickFile } from '@/ui/kit/PickFile'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Page, Paper, PlainList, Slip, Soft } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
+import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { takeTable, type TableOutcome } from './actions'
 
 const Grid = styled.div`
@@ -35,24 +37,35 @@ interface Props {
   fields: readonly (readonly [id: string, title: string])[]
 }
 
+type Columns = TableOutcome['columns']
+
 const BLANK = 'name\tcalled\twidth (cm)\tlength (m)\tplace\n'
 
 /** A box of twenty at once: pasted from a spreadsheet, typed line by line, or from a CSV file. */
 export function TablePage({ fields }: Props) {
   const [text, setText] = useState(BLANK)
   const [read, setRead] = useState<TableOutcome>()
-  const [leavesOut, setLeavesOut] = useState(false)
   const { busy, trouble, doing } = useDoing()
-  const send = (table: string, columns: TableOutcome['columns'] | null, isTrial: boolean) =>
+  // Answers may overtake one another: only the last that was asked for counts.
+  const asked = useRef(0)
+  const send = (table: string, columns: Columns | null, isTrial: boolean) => {
+    const mine = ++asked.current
     doing(async () => {
       const form = new FormData()
       form.set('table', new Blob([table], { type: 'text/csv' }))
-      const outcome = await takeTable(form, { columns, isTrial, leavesOut })
+      const outcome = await takeTable(form, { columns, isTrial })
+      if (mine !== asked.current) return { ok: true as const }
       setRead(outcome.ok ? outcome : undefined)
       if (outcome.ok && outcome.isKept) setText(BLANK)
       return outcome
     })
-  const choose = async (file: File) => {
+  }
+  /** What was chosen stands at once, for the next choice to be made beside it. */
+  const choose = (columns: Columns) => {
+    setRead((before) => before && { ...before, columns })
+    send(text, columns, true)
+  }
+  const open = async (file: File) => {
     const table = await file.text()
     setText(table)
     send(table, null, true)
@@ -80,79 +93,61 @@ export function TablePage({ fields }: Props) {
           <StrongButton isDisabled={busy} onPress={() => send(text, null, true)}>
             Look it over
           </StrongButton>
-          <PickFile
-            label="Choose a CSV file…"
-            types={['.csv', '.tsv', '.txt']}
-            onPick={(file) => void choose(file)}
-          />
+          <PickFile label="Choose a CSV file…" types={['.csv', '.tsv', '.txt']} onPick={(file) => void open(file)} />
         </Actions>
         <Trouble>{trouble}</Trouble>
       </Paper>
       {read?.isKept ? (
         <Slip $tone="good" role="status">
-          Kept, {counted(read.pieces, 'piece')}. <Link href="/stash?sort=touched">Look at them</Link>
+          Kept, {counted(read.pieces, 'fabric')}. <Link href="/stash?sort=touched">Look at them</Link>
         </Slip>
       ) : read ? (
         <LookedOver
           read={read}
           fields={fields}
-          leavesOut={leavesOut}
-          onLeaveOut={setLeavesOut}
           isDisabled={busy}
-          onSend={(columns, isTrial) => send(text, columns, isTrial)}
+          onChoose={choose}
+          onKeep={() => send(text, read.columns, false)}
         />
       ) : null}
     </Page>
   )
 }
 
-/** What a table would give, what is wrong in it, and the button that keeps it. */
-function LookedOver({
-  read,
-  fields,
-  leavesOut,
-  onLeaveOut,
-  isDisabled,
-  onSend,
-}: Props & {
+interface LookedOverProps extends Props {
   read: TableOutcome
-  leavesOut: boolean
-  onLeaveOut: (leavesOut: boolean) => void
   isDisabled: boolean
-  onSend: (columns: TableOutcome['columns'], isTrial: boolean) => void
-}) {
-  const count = `${counted(read.pieces, 'piece')}`
-  const isHeldBack = read.pieces === 0 || (read.errors.length > 0 && !leavesOut)
+  onChoose: (columns: Columns) => void
+  onKeep: () => void
+}
+
+/** What a table would give, what is left open in it, and the button that keeps it. */
+function LookedOver({ read, fields, isDisabled, onChoose, onKeep }: LookedOverProps) {
+  const count = counted(read.pieces, 'fabric')
   return (
     <Paper aria-labelledby="read">
       <h2 id="read">{count} can be read</h2>
-      <ReadTable read={read} fields={fields} onColumns={(columns) => onSend(columns, true)} />
-      {read.errors.length > 0 ? (
-        <>
-          <Errors read={read} />
-          <CheckField isSelected={leavesOut} onChange={onLeaveOut}>
-            Leave these lines out
-          </CheckField>
-        </>
+      <ReadTable read={read} fields={fields} onColumns={onChoose} />
+      {read.doubts.length > 0 ? <Doubts read={read} /> : null}
+      {read.refused.length > 0 ? (
+        <Soft>Left out: {read.refused.map(({ line, why }) => `line ${line} (${why})`).join(', ')}.</Soft>
       ) : null}
       <Actions>
-        <Button isDisabled={isDisabled || isHeldBack} onPress={() => onSend(read.columns, false)}>
+        <StrongButton isDisabled={isDisabled} onPress={onKeep}>
           Keep {count}
-        </Button>
+        </StrongButton>
       </Actions>
     </Paper>
   )
 }
 
 function ReadTable({
-  read: { headings, columns, preview },
+  read,
   fields,
   onColumns,
-}: {
-  read: TableOutcome
-  fields: Props['fields']
-  onColumns: (columns: TableOutcome['columns']) => void
-}) {
+}: Props & { read: TableOutcome; onColumns: (columns: Columns) => void }) {
+  const { headings, columns, preview } = read
+  const { units } = usePreferences()
   return (
     <Grid tabIndex={0} role="region" aria-label="The first lines, and what each column holds">
       <table>
@@ -163,7 +158,9 @@ function ReadTable({
                 <SelectField
                   label={heading || `Column ${at + 1}`}
                   value={columns[at] ?? ''}
-                  onChange={(id) => onColumns(columns.map((one, i) => (i === at ? id || null : one)))}
+                  onChange={(id) =>
+                    onColumns(columns.map((one, i) => (i === at ? ((id || null) as TableField | null) : one)))
+                  }
                   options={[['', 'left out'], ...fields]}
                 />
               </th>
@@ -171,11 +168,12 @@ function ReadTable({
           </tr>
         </thead>
         <tbody>
-          {preview.map((line, index) => (
-            <tr key={index}>
-              {headings.map((_, at) => (
-                <td key={at}>{line[at]}</td>
-              ))}
+          {preview.map(({ line, fabric, doubts }) => (
+            <tr key={line}>
+              {headings.map((heading, at) => {
+                const doubt = doubts.find(({ column }) => column === heading)
+                return <td key={at}>{doubt ? `? “${doubt.text}”` : shown(fabric, columns[at] ?? null, units)}</td>
+              })}
             </tr>
           ))}
         </tbody>
@@ -184,18 +182,33 @@ function ReadTable({
   )
 }
 
-function Errors({ read: { errors, moreErrors } }: { read: TableOutcome }) {
+/** A field of a fabric as it was understood. */
+function shown(fabric: TableFabric, field: TableField | null, units: UnitSystem): string {
+  if (field === null) return ''
+  const { widthMm, lengthMm, gsm, fibres, price, washed, tags } = fabric
+  if (field === 'width') return widthMm === undefined ? '' : formatWidth(widthMm, units)
+  if (field === 'length') return lengthMm === undefined ? '' : formatLength(lengthMm, units)
+  if (field === 'weight') return gsm === undefined ? '' : `${gsm} g/m²`
+  if (field === 'fibres') return fibres?.map(({ fibre, percent }) => `${percent} % ${fibre}`).join(', ') ?? ''
+  if (field === 'price') return price ? `${price.currency} ${price.amount}, ${price.per}`.trim() : ''
+  if (field === 'currency' || field === 'per') return price?.[field] ?? ''
+  if (field === 'washed') return washed === undefined ? '' : washed ? 'yes' : 'no'
+  if (field === 'tags') return tags?.join(', ') ?? ''
+  return fabric[field] ?? ''
+}
+
+function Doubts({ read: { doubts, moreDoubts } }: { read: TableOutcome }) {
   return (
-    <Slip $tone="warn" role="alert">
-      <p>Something is wrong in these lines; nothing is kept with them.</p>
+    <Slip $tone="warn" role="status">
+      <p>These cells are left open; what they say is kept in the notes.</p>
       <PlainList $gap="0.2rem">
-        {errors.map(({ line, heading, message }) => (
-          <li key={`${line} ${heading}`}>
-            Line {line}, {heading}: {message}
+        {doubts.map(({ line, column, text, why }) => (
+          <li key={`${line} ${column}`}>
+            Line {line}, {column}: “{text}”: {why}
           </li>
         ))}
       </PlainList>
-      {moreErrors > 0 ? <p>and {moreErrors} more.</p> : null}
+      {moreDoubts > 0 ? <p>and {moreDoubts} more.</p> : null}
     </Slip>
   )
 }

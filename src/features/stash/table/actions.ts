@@ -2,49 +2,46 @@
 
 import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
-import {
-  matchedColumns,
-  MOST_TABLE_LINES,
-  PIECE_COLUMNS,
-  piecesOfTable,
-  readTable,
-  type TableError,
-} from '@/core/formats/csvPieces'
+import { pieceOfRow } from '@/core/formats/tablePieces'
+import { TABLE_FIELDS, type TableField } from '@/core/table/columns'
+import { MOST_TABLE_LINES, readTable, type TableDoubt, type TableRow } from '@/core/table/readTable'
+import { readPreferences } from '../../shared/settings/readPreferences'
 import { notebook } from '@/server/database'
 import { createRecord, within } from '@/server/store/repository'
 import { doneOf, type Refusal, refusedFor } from '../../shared/outcome'
 
 /** More is no table of a stash. */
 const MOST_CHARACTERS = 4_000_000
-/** So many lines, and so many errors, are shown. */
+/** So many lines, and so many doubts, are shown. */
 const SHOWN = 8
-const ERRORS_SHOWN = 40
+const DOUBTS_SHOWN = 40
 
 /** What a table would do, or did. */
 export interface TableOutcome {
   ok: true
   headings: string[]
-  columns: (string | null)[]
+  columns: (TableField | null)[]
   /** The first lines, as they were read. */
-  preview: string[][]
+  preview: TableRow[]
   pieces: number
-  errors: TableError[]
-  /** Errors beyond those. */
-  moreErrors: number
+  /** Cells that were left open, by their lines. */
+  doubts: (TableDoubt & { line: number })[]
+  /** Doubts beyond those. */
+  moreDoubts: number
+  refused: { line: number; why: string }[]
   isKept: boolean
 }
 
-const Columns = z.array(z.enum(PIECE_COLUMNS.map(({ id }) => id) as [string, ...string[]]).nullable()).max(200)
+const Columns = z.array(z.enum(TABLE_FIELDS).nullable()).max(200)
 const Asked = z.strictObject({
   /** Null where the headings are to say it. */
   columns: Columns.nullable(),
   isTrial: z.boolean(),
-  /** Lines with something wrong are left out, instead of keeping all back. */
-  leavesOut: z.boolean(),
 })
 
 /**
- * Reads a table of pieces, and keeps them where it is no trial: all in one stroke, or none.
+ * Reads a table of fabrics, and keeps them where it is no trial: all in one stroke, or none. A cell that is not
+ * certain is left open and noted beside; no line is refused for it.
  * @param form the text, under `table`
  */
 export async function takeTable(form: unknown, asked: unknown): Promise<TableOutcome | Refusal> {
@@ -53,32 +50,32 @@ export async function takeTable(form: unknown, asked: unknown): Promise<TableOut
   const options = Asked.safeParse(asked)
   if (typeof text !== 'string' || !options.success) return refusedFor('There is no table in that.')
   if (text.length > MOST_CHARACTERS) return refusedFor('That is too long for one table.')
-  const table = readTable(text)
-  if (table.lines.length === 0) return refusedFor('There are no lines below the headings.')
-  if (table.lines.length > MOST_TABLE_LINES)
-    return refusedFor(`At most ${MOST_TABLE_LINES} lines at once: this has ${table.lines.length}.`)
-  const { isTrial, leavesOut } = options.data
-  const columns = options.data.columns ?? matchedColumns(table.headings)
-  const { pieces, errors } = piecesOfTable(table, columns)
-  const isKept = !isTrial && pieces.length > 0 && (errors.length === 0 || leavesOut)
-  if (isKept) {
+  const lines = text.trimEnd().split(/\r?\n/).length - 1
+  if (lines > MOST_TABLE_LINES) return refusedFor(`At most ${MOST_TABLE_LINES} lines at once: this has ${lines}.`)
+  const { words } = await readPreferences()
+  const { isTrial, columns: said } = options.data
+  const { columns, rows, refused } = readTable(text, { columns: said, locale: words === 'us' ? 'en-US' : 'en-GB' })
+  if (rows.length === 0) return refusedFor('There are no lines below the headings.')
+  if (!isTrial) {
     const outcome = await doneOf(async () => {
       const at = new Date().toISOString()
       return within(await notebook(), async (db) => {
-        for (const piece of pieces) await createRecord(db, 'piece', piece, at)
+        for (const row of rows) await createRecord(db, 'piece', pieceOfRow(row), at)
       })
     })
     if (!outcome.ok) return outcome
     revalidatePath('/', 'layout')
   }
+  const doubts = rows.flatMap(({ line, doubts: own }) => own.map((doubt) => ({ ...doubt, line })))
   return {
     ok: true,
-    headings: table.headings,
-    columns,
-    preview: table.lines.slice(0, SHOWN),
-    pieces: pieces.length,
-    errors: errors.slice(0, ERRORS_SHOWN),
-    moreErrors: Math.max(0, errors.length - ERRORS_SHOWN),
-    isKept,
+    headings: columns.map(({ heading }) => heading),
+    columns: columns.map(({ as }) => as),
+    preview: rows.slice(0, SHOWN),
+    pieces: rows.length,
+    doubts: doubts.slice(0, DOUBTS_SHOWN),
+    moreDoubts: Math.max(0, doubts.length - DOUBTS_SHOWN),
+    refused: refused.slice(0, DOUBTS_SHOWN),
+    isKept: !isTrial,
   }
 }

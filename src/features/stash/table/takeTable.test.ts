@@ -2,7 +2,7 @@ import { db } from '../../../../tests/support/ownPages'
 import { allRecords } from '@/server/store/repository'
 import { takeTable } from './actions'
 
-const LOOK = { columns: null, isTrial: true, leavesOut: false }
+const LOOK = { columns: null, isTrial: true }
 const KEEP = { ...LOOK, isTrial: false }
 const sent = (table: string | Blob) => {
   const form = new FormData()
@@ -17,13 +17,13 @@ it('a trial tells what would be kept, and keeps nothing', async () => {
   expect(await takeTable(sent(GOOD), LOOK)).toMatchObject({
     ok: true,
     headings: ['Name', 'Width (cm)', 'Length'],
-    columns: ['name', 'widthMm', 'lengthMm'],
+    columns: ['name', 'width', 'length'],
     preview: [
-      ['Lobby curtain', '140', '2,5 m'],
-      ['Awning', '160', '3'],
+      { line: 2, fabric: { name: 'Lobby curtain', widthMm: 1400, lengthMm: 2500 }, doubts: [] },
+      { line: 3, fabric: { name: 'Awning', widthMm: 1600, lengthMm: 3000 }, doubts: [] },
     ],
     pieces: 2,
-    errors: [],
+    doubts: [],
     isKept: false,
   })
   expect(await names()).toEqual([])
@@ -41,16 +41,18 @@ it('a good table is kept whole, as text or as a file', async () => {
   expect(await names()).toHaveLength(3)
 })
 
-it('one wrong line keeps all back, line and heading told, until it is to be left out', async () => {
-  const told = await takeTable(sent(TORN), KEEP)
-  expect(told).toMatchObject({ ok: true, isKept: false, pieces: 2, moreErrors: 0 })
-  expect(told.ok && told.errors.map(({ line, heading }) => [line, heading])).toEqual([
-    [4, 'Width (cm)'],
-    [5, 'Name'],
+it('a cell that is not certain is left open, told by line and heading, and noted; no line is refused', async () => {
+  const told = await takeTable(sent(TORN), LOOK)
+  expect(told).toMatchObject({ ok: true, isKept: false, pieces: 3, moreDoubts: 0 })
+  expect(told.ok && told.refused).toEqual([{ line: 5, why: 'there is no text in it' }])
+  expect(told.ok && told.doubts.map(({ line, column, text }) => [line, column, text])).toEqual([
+    [4, 'Width (cm)', 'wide'],
   ])
   expect(await names()).toEqual([])
-  expect(await takeTable(sent(TORN), { ...KEEP, leavesOut: true })).toMatchObject({ isKept: true, pieces: 2 })
-  expect((await names()).sort()).toEqual(['Awning', 'Lobby curtain'])
+  expect(await takeTable(sent(TORN), KEEP)).toMatchObject({ isKept: true, pieces: 3 })
+  expect((await names()).sort()).toEqual(['Awning', 'Deck chair', 'Lobby curtain'])
+  const chair = (await allRecords(db, 'piece')).kept.find(({ data }) => data.name === 'Deck chair')!
+  expect([chair.data.widthMm, chair.data.notes]).toEqual([null, 'Width (cm), as written: “wide”'])
 })
 
 it('columns that were mended are read as they were said, and a column that is none is refused', async () => {
@@ -60,13 +62,10 @@ it('columns that were mended are read as they were said, and a column that is no
   expect(await takeTable(table, { ...KEEP, columns: ['__proto__'] })).toMatchObject({ ok: false })
 })
 
-it('tells only so many of very many mistakes', async () => {
+it('tells only so many of very many doubts', async () => {
   const told = await takeTable(sent(`name,width\n${'A,wide\n'.repeat(60)}`), LOOK)
-  expect(told).toMatchObject({ pieces: 0, moreErrors: 20, isKept: false })
-  expect(told.ok && told.errors).toHaveLength(40)
-  // Nothing at all that could be kept is nothing kept, whatever is left out.
-  const kept = await takeTable(sent('name,width\nA,wide\n'), { ...KEEP, leavesOut: true })
-  expect(kept).toMatchObject({ isKept: false })
+  expect(told).toMatchObject({ pieces: 60, moreDoubts: 20, isKept: false })
+  expect(told.ok && told.doubts).toHaveLength(40)
 })
 
 it.each([

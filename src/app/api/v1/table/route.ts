@@ -1,0 +1,1 @@
+export { postTable as POST } from '@/server/api/table'
