@@ -61,11 +61,21 @@ test('the plan is printed as a list to tick, without what only a screen needs', 
 test('the plan goes into a calendar', async ({ page }) => {
   await open(page, `/projects/${ids.project}/plan`)
   const download = page.waitForEvent('download')
-  await page.getByRole('link', { name: 'Into my calendar' }).click()
+  await page.getByRole('link', { name: 'Add to calendar' }).click()
   const text = readFileSync((await (await download).path())!, 'utf8')
   expect(text).toMatch(/^BEGIN:VCALENDAR/)
   expect(text.match(/BEGIN:VEVENT/g)!.length).toBeGreaterThan(8)
   expect(text).toMatch(/DTSTART:\d{8}T1[4-7]\d{4}\r?\n/)
+  // The page stays where it is: what is ticked after it is saved.
+  await expect(page).toHaveURL(new RegExp(`/projects/${ids.project}/plan$`))
+  const first = page.getByRole('checkbox').first()
+  await first.click()
+  await expect(first).toBeChecked()
+  const saved = page.waitForResponse((answer) => answer.request().method() === 'POST')
+  await page.getByRole('checkbox').nth(1).click()
+  expect(new URL((await saved).url()).pathname).toBe(`/projects/${ids.project}/plan`)
+  await page.reload()
+  await expect(page.getByRole('checkbox').nth(1)).toBeChecked()
 })
 
 test('everything that is planned stands on one page, each step with its project', async ({ page }) => {

@@ -6,6 +6,13 @@ import { unreadTrouble } from './unread'
 /** What came of something that was done: well, or what stood in its way. */
 export type Doing = { ok: true } | { ok: false; errors: Record<string, string> }
 
+/** Where the program did not answer, that is said, and nothing counts as done; any other error is one. */
+function offLine(error: unknown): Doing {
+  const isUnreachable = error instanceof TypeError || (typeof navigator !== 'undefined' && !navigator.onLine)
+  if (!isUnreachable) throw error
+  return { ok: false, errors: { '': 'We could not reach the program. Nothing was saved: please try again.' } }
+}
+
 /** Something done at the press of a button: whether it is under way, and what stood in its way in words. */
 export function useDoing() {
   const [trouble, setTrouble] = useState('')
@@ -14,7 +21,7 @@ export function useDoing() {
     const unread = unreadTrouble()
     if (unread) return setTrouble(unread)
     start(async () => {
-      const outcome = await work()
+      const outcome = await work().catch(offLine)
       setTrouble(outcome.ok ? '' : Object.values(outcome.errors).join('; '))
     })
   }

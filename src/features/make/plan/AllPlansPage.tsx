@@ -2,7 +2,7 @@
 
 import { counted } from '@/core/units/format'
 import Link from 'next/link'
-import { ButtonLink } from '@/ui/kit/links'
+import { FileLink } from '@/ui/kit/links'
 import { Actions, Columns, Lead, Page, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
 import { type AllPlans } from './load'
 import { Days } from './PlanPage'
@@ -26,11 +26,7 @@ export function AllPlansPage({ plans, waiting }: AllPlans) {
         </Lead>
       </div>
       <Actions>
-        {last ? (
-          <ButtonLink href="/plan.ics" prefetch={false}>
-            Into my calendar
-          </ButtonLink>
-        ) : null}
+        {last ? <FileLink href="/plan.ics">Add to calendar</FileLink> : null}
         <Link href="/workroom">My hours and machines</Link>
       </Actions>
       <Columns $first="1.8fr">

@@ -6,7 +6,7 @@ import { counted } from '@/core/units/format'
 import { type PlannedStep } from '@/core/prepare/prepare'
 import { Button, StrongButton } from '@/ui/kit/buttons'
 import { CheckField } from '@/ui/kit/checks'
-import { ButtonLink } from '@/ui/kit/links'
+import { FileLink } from '@/ui/kit/links'
 import { Actions, Columns, Lead, Page, Paper, PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
@@ -61,11 +61,7 @@ export function PlanPage(plan: PlanData) {
         </div>
       ) : null}
       <Actions className="screen-only">
-        {finish ? (
-          <ButtonLink href={`/projects/${id}/plan.ics`} prefetch={false}>
-            Into my calendar
-          </ButtonLink>
-        ) : null}
+        {finish ? <FileLink href={`/projects/${id}/plan.ics`}>Add to calendar</FileLink> : null}
         {finish ? <Button onPress={() => window.print()}>Print the list</Button> : null}
         <Link href="/workroom">{isAsked ? 'My hours and machines' : 'Say when you have time, and with what'}</Link>
         {plan.others > 0 ? (

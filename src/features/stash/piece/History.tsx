@@ -11,8 +11,10 @@ import { type PieceData } from './types'
 /** What was done to the piece, the latest first; each can be taken back, and the taking back as well. */
 export function History({ history }: Pick<PieceData, 'history'>) {
   const { busy, trouble, doing } = useDoing()
-  const latest = history.find(({ isUndone, undoes }) => !isUndone && !undoes)
-  const undone = history[0]?.undoes && !history[0].isUndone ? history[0] : undefined
+  // Only what was just done: pressed again, undoing does not go on to something older.
+  const [last] = history
+  const latest = last && !last.isUndone && !last.undoes ? last : undefined
+  const undone = last?.undoes && !last.isUndone ? last : undefined
   return (
     <Stack $gap="0.8rem">
       <Actions>

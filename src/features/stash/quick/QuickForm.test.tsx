@@ -84,3 +84,12 @@ test('what is refused is told, and nothing that was said is lost', async () => {
   expect(onKept).not.toHaveBeenCalled()
   expect(screen.getByLabelText<HTMLInputElement>('What do you take it for?').value).toBe('denim')
 })
+
+test('off line nothing is said to be kept, and what was said stays', async () => {
+  keep.mockRejectedValueOnce(new TypeError('Failed to fetch'))
+  await user.type(screen.getByLabelText('What do you take it for?'), 'denim')
+  await press('Keep')
+  expect(await screen.findByText(/Nothing was saved: please try again/)).toBeTruthy()
+  expect(onKept).not.toHaveBeenCalled()
+  expect(screen.getByLabelText<HTMLInputElement>('What do you take it for?').value).toBe('denim')
+})

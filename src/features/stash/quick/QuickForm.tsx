@@ -49,10 +49,12 @@ interface Props {
   /** How it is ended: a button a way of sorting, or one to keep it. */
   endings: readonly { label: string; sorting: Sorting | null }[]
   onKept: (kept: { id: string; sorting: Sorting | null }) => void
+  /** Told when a piece is about to be kept: what was said of the one before is past. */
+  onBegin?: () => void
 }
 
 /** A picture, arm-spans, a guess, a price: what can be said of a piece in twenty seconds, one hand on the phone. */
-export function QuickForm({ heapId, place = '', endings, onKept }: Props) {
+export function QuickForm({ heapId, place = '', endings, onKept, onBegin }: Props) {
   const { spanMm, units, words } = usePreferences()
   const [said, setSaid] = useState(EMPTY)
   const [currency, setCurrency] = useStored('currency', 'browser')
@@ -61,6 +63,7 @@ export function QuickForm({ heapId, place = '', endings, onKept }: Props) {
   const set = (change: Partial<typeof said>) => setSaid({ ...said, ...change })
   const keep = (sorting: Sorting | null) =>
     doing(async () => {
+      onBegin?.()
       const form = new FormData()
       if (picture) form.set('picture', await smaller(picture.file).catch(() => picture.file), 'picture.jpg')
       const price = Number.isFinite(said.price)

@@ -9,13 +9,14 @@ import { QuickForm } from './QuickForm'
 /** At a stall: a piece in under twenty seconds, finished later; and what waits to be finished. */
 export function QuickPage({ todos }: { todos: readonly { id: string; words: string; count: number }[] }) {
   const [kept, setKept] = useState<string[]>([])
+  const [isTold, setTold] = useState(false)
   return (
     <Page>
       <div>
         <h1>Quick entry</h1>
         <Soft>A picture, a length, a guess, a price. Everything can be left open; finish it at home.</Soft>
       </div>
-      {kept.length > 0 ? (
+      {isTold && kept.length > 0 ? (
         <Slip $tone="good" role="status">
           Kept, {kept.length} so far. <Link href={`/stash/${kept.at(-1)}`}>Look at the last one</Link>
         </Slip>
@@ -23,7 +24,11 @@ export function QuickPage({ todos }: { todos: readonly { id: string; words: stri
       <Paper aria-label="The piece">
         <QuickForm
           endings={[{ label: 'Keep it, and the next', sorting: null }]}
-          onKept={({ id }) => setKept([...kept, id])}
+          onBegin={() => setTold(false)}
+          onKept={({ id }) => {
+            setKept([...kept, id])
+            setTold(true)
+          }}
         />
       </Paper>
       <Todos todos={todos} />

@@ -38,6 +38,8 @@ export function TakeApartPage(data: ApartData) {
   const { id, name, summary, answer, garment, isMeasured } = data
   const { clothMm2, panels, plan, worth, yields } = answer
   const [low, high] = clothMm2.interval80
+  // What was marked and measured but not kept yet counts too when it is taken apart.
+  const [value, setValue] = useState(garment)
   return (
     <Page>
       <div>
@@ -81,7 +83,7 @@ export function TakeApartPage(data: ApartData) {
       {garment.apart ? (
         <Slip $tone="good">Taken apart on {garment.apart}; its panels lie in the stash as offcuts of it.</Slip>
       ) : (
-        <DoneWith {...data} />
+        <DoneWith {...data} unsaved={value === garment ? null : value} />
       )}
       <Columns $first="1.2fr">
         <SeamBySeam plan={plan} />
@@ -95,7 +97,7 @@ export function TakeApartPage(data: ApartData) {
               ))}
             </PlainList>
           </Slip>
-          <InTheHand key={id} {...data} />
+          <InTheHand key={id} {...data} value={value} setValue={setValue} />
         </Stack>
       </Columns>
     </Page>
@@ -127,7 +129,7 @@ function SeamBySeam({ plan }: Pick<ApartData['answer'], 'plan'>) {
 }
 
 /** What was kept, and that it is done. */
-function DoneWith({ id, answer }: ApartData) {
+function DoneWith({ id, answer, unsaved }: ApartData & { unsaved: ApartData['garment'] | null }) {
   const { busy, trouble, doing } = useDoing()
   const [kept, setKept] = useState<readonly string[]>(() =>
     answer.keep.flatMap(({ id: one, notion }) => (notion ? [one] : [])),
@@ -151,7 +153,7 @@ function DoneWith({ id, answer }: ApartData) {
         )}
       </CheckGroup>
       <Actions>
-        <StrongButton isDisabled={busy} onPress={() => doing(() => tookApart(id, kept))}>
+        <StrongButton isDisabled={busy} onPress={() => doing(() => tookApart(id, kept, unsaved))}>
           I have taken it apart
         </StrongButton>
         <Soft as="span">Its panels become pieces of the stash.</Soft>
@@ -168,10 +170,14 @@ const MEASURES = [
   ['sleeveMm', 'Sleeve'],
 ] as const
 
+interface InTheHandProps extends ApartData {
+  value: ApartData['garment']
+  setValue: (value: ApartData['garment']) => void
+}
+
 /** How it is, its measures, how it is sewn, where it is worn. */
-function InTheHand({ garment, seamMakes, wornPlaces, whole, conditions }: ApartData) {
+function InTheHand({ value, setValue, seamMakes, wornPlaces, whole, conditions }: InTheHandProps) {
   const { busy, trouble, doing } = useDoing()
-  const [value, setValue] = useState(garment)
   return (
     <Stack $gap="1.25rem">
       <Condition

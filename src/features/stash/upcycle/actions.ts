@@ -24,16 +24,23 @@ export async function keepGarment(input: unknown): Promise<Done> {
   return outcome
 }
 
-/** Writes down that it was taken apart: its panels become pieces of the stash, what was kept goes into the box. */
-export async function tookApart(pieceId: unknown, keep: unknown): Promise<Done> {
+/**
+ * Writes down that it was taken apart: its panels become pieces of the stash, what was kept goes into the box.
+ * @param unsaved the garment as it was marked and measured since it was kept last, where it was
+ */
+export async function tookApart(pieceId: unknown, keep: unknown, unsaved: unknown = null): Promise<Done> {
   const id = told(RecordIdSchema, pieceId)
+  const garment = unsaved === null ? null : told(GarmentSchema, unsaved)
   const kept = told(listOf(idText, 40), keep)
   const { words } = await readPreferences()
   const outcome = await doneOf(async () => {
     const db = await notebook()
     const gist = (await shelfOf(db, words)).find(id)
     if (!gist) throw new GoneError('piece', id)
-    return takeApart(db, gist, kept, now())
+    return within(db, async (open) => {
+      if (garment) await putGarment(open, id, { ...garment, pieceId: id }, now())
+      return takeApart(open, gist, kept, now())
+    })
   })
   revalidatePath('/', 'layout')
   return outcome
