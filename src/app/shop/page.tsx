@@ -2,9 +2,15 @@ import type { Metadata } from 'next'
 import { loadShop } from '@/features/make/shop/load'
 import { ShopPage } from '@/features/make/shop/ShopPage'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
+import { firstOf } from '../firstOf'
 
 export const metadata: Metadata = { title: 'In the shop' }
 
-export default async function InTheShop() {
-  return <ShopPage {...await loadShop(await readPreferences())} />
+/** Sizes that were chosen, by the patterns’ ids: `?size.ID=12`. */
+const SIZE = 'size.'
+
+export default async function InTheShop({ searchParams }: PageProps<'/shop'>) {
+  const asked = Object.entries(await searchParams).filter(([key]) => key.startsWith(SIZE))
+  const sizes = Object.fromEntries(asked.map(([key, value]) => [key.slice(SIZE.length), firstOf(value, 24)]))
+  return <ShopPage {...await loadShop(await readPreferences(), sizes)} />
 }

@@ -64,13 +64,75 @@ describe('patterns', () => {
     await putOnList(id, true)
     const { patterns, others } = await loadShop(METRIC)
     expect([patterns.map(({ name }) => name), others]).toEqual([['Gull smock'], []])
-    expect(patterns[0]!.lengths[0]!.rows.length).toBeGreaterThan(0)
+    expect(patterns[0]!.rows.length).toBeGreaterThan(0)
     await putOnList(id, false)
     expect((await loadShop(METRIC)).others).toHaveLength(1)
   })
   it('are read from what an envelope says', async () => {
     const read = await readPasted('Fabrics: light to mid-weight wovens such as poplin or chambray. 2.1 m of 140 cm.')
     expect(JSON.stringify(read)).toContain('poplin')
+  })
+})
+
+describe('fabric is promised once', () => {
+  const take = (made: string, pieceId: string) => chooseCloth(made, { role: 'main', label: '', pieceId, wish: '' })
+  const enoughOf = async (made: string) => (await loadProject(made, METRIC))!.places[0]!.enough!
+
+  it('of two projects that each take more than half of a piece, the second is told that it is not enough', async () => {
+    const [smock, shirting] = [await pattern(), await cloth('Shirting')]
+    const [first, second] = [await project(smock), await project(smock)]
+    await take(first, shirting)
+    await take(second, shirting)
+    expect(await enoughOf(first)).toMatchObject({ verdict: 'enough', haveMm: 3000, taken: [] })
+    const { verdict, haveMm, taken } = await enoughOf(second)
+    expect([verdict, haveMm! < 1000, taken.map(({ project: name }) => name)]).toEqual([
+      'short',
+      true,
+      ['For the ferryman'],
+    ])
+    // Nor is it promised by a pattern, in a comparison, or to be laid out.
+    const [row] = (await loadPattern(smock, METRIC, { size: '', view: '' }))!.rows
+    expect(row!.enough).toMatchObject({ verdict: 'short', haveMm })
+    expect((await loadComparison(smock, [shirting], METRIC))!.cloths[0]!.enough).toMatchObject({ verdict: 'short' })
+    expect((await loadPatternsFor(shirting, METRIC))!.rows[0]!.enough).toMatchObject({ verdict: 'short' })
+    const offered = async (projectId?: string) => {
+      const asked = { cloths: [shirting], role: 'main', size: '', ...(projectId && { projectId }) } as const
+      return (await loadLay(smock, asked, 'uk'))!.offered[0]!.lengthMm
+    }
+    expect([await offered(first), await offered(second), await offered()]).toEqual([3000, haveMm, haveMm])
+    // The second has to buy: in its own number, and nothing that is there.
+    const { projects } = await loadShop(METRIC)
+    expect(projects.map(({ id, fabrics }) => [id, fabrics.map(({ short }) => short)])).toEqual([
+      [second, ['Shirting']],
+    ])
+    // Once the first is done, its cloth is the second's.
+    await changeProject(first, { do: 'finish', on: '2026-05-02' })
+    expect((await findRecord(db, 'project', first))!.data.finished).not.toBeNull()
+    expect(await enoughOf(second)).toMatchObject({ verdict: 'enough', taken: [] })
+  })
+  it('what is enough stands before what is not', async () => {
+    const smock = await pattern()
+    await cloth('Shirting', { lengthMm: 500 })
+    await cloth('Sailcloth', { called: 'canvas' })
+    const { rows } = (await loadPattern(smock, METRIC, { size: '', view: '' }))!
+    expect(rows.map(({ title }) => title)).toEqual(['Sailcloth', 'Shirting'])
+  })
+  it('the shop asks for the size of a pattern without a project', async () => {
+    const sized = [
+      { size: '8', widthMm: 1400, lengthMm: 2000, nap: false },
+      { size: '10', widthMm: 1400, lengthMm: 2200, nap: false },
+    ]
+    const id = await pattern('Sized', { lengths: sized })
+    await putOnList(id, true)
+    const [open] = (await loadShop(METRIC)).patterns
+    expect([open!.sizes, open!.size, open!.rows]).toEqual([['8', '10'], '', []])
+    const [told] = (await loadShop(METRIC, { [id]: '10' })).patterns
+    expect([told!.size, told!.rows.length]).toEqual(['10', 1])
+    // A project has its own.
+    const made = await project(id)
+    await changeProject(made, { do: 'which', size: '8', view: '', copies: 2 })
+    const { projects, patterns } = await loadShop(METRIC)
+    expect([projects[0]!.says, projects[0]!.fabrics[0]!.rows.length, patterns]).toEqual(['size 8, 2 of it', 1, []])
   })
 })
 
@@ -179,6 +241,12 @@ describe('laying out', () => {
     const done = await confirmCut({ lay: lay(id, shirting, piece), cloths: [shirting], what: 'Smock' })
     expect(done).toMatchObject({ ok: true })
     expect((await findRecord(db, 'piece', shirting))!.data.lengthMm).toBe(2300)
+    // The same layout is not cut twice, nor anything from what is used up.
+    const again = await confirmCut({ lay: lay(id, shirting, piece), cloths: [shirting], what: 'Smock' })
+    expect(JSON.stringify(again)).toContain('marked as cut already')
+    const gone = await cloth('Rag', { lengthMm: null, sorting: 'cut-up' })
+    const fromGone = await confirmCut({ lay: lay(id, gone, piece), cloths: [gone], what: '' })
+    expect(JSON.stringify(fromGone)).toContain('Nothing is left of Rag')
     const offcuts = done.ok ? done.offcuts : []
     expect(offcuts.length).toBeGreaterThan(0)
     for (const offcut of offcuts)

@@ -9,6 +9,7 @@ import { notebook } from '@/server/database'
 import { findPattern } from '@/server/patterns'
 import { shelfOf } from '@/server/remember/shelf'
 import { enoughFor } from '../holding/enoughFor'
+import { loadReservations } from '../holding/reservations'
 import { hangs } from '../holding/hangs'
 import { needWords } from '../patterns/needWords'
 
@@ -25,6 +26,7 @@ export async function loadComparison(
   const pattern = await findPattern(db, id)
   if (!pattern) return undefined
   const shelf = await shelfOf(db, words)
+  const reservations = await loadReservations(db, shelf)
   const gists = [...new Set(pieceIds)].slice(0, MOST).flatMap((one) => shelf.find(one) ?? [])
   const season = pattern.need.season ?? 'mild'
   return {
@@ -50,7 +52,12 @@ export async function loadComparison(
         air: comfort.airPermeability.word,
         handling: handlingOf(gist.offer),
         care: { celsius: care.washCelsius, dots: care.ironDots },
-        enough: enoughFor(gist, pattern.lengths, { size: '', view: '', copies: 1, pieces: pattern.pieces }),
+        enough: enoughFor(
+          gist,
+          pattern.lengths,
+          { size: '', view: '', copies: 1, pieces: pattern.pieces },
+          reservations.left(gist),
+        ),
       }
     }),
   }

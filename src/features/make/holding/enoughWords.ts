@@ -1,3 +1,4 @@
+import { type EnoughLeft } from './enoughFor'
 import { type Enough, type EnoughVerdict } from '@/core/choose/enough/enough'
 import { capitalised, formatLength, type UnitSystem } from '@/core/units/format'
 
@@ -10,8 +11,13 @@ export const ENOUGH_WORDS: Record<EnoughVerdict, string> = {
 }
 
 /** “There is enough: it takes about 2.4 m, and there are 3 m.” */
-export function enoughWords({ verdict, needMm, haveMm }: Enough, units: UnitSystem): string {
+export function enoughWords(
+  { verdict, needMm, haveMm, taken = [] }: Enough & Partial<Pick<EnoughLeft, 'taken'>>,
+  units: UnitSystem,
+): string {
   const takes = `it takes about ${formatLength(needMm, units)}`
-  const has = haveMm === null ? 'its length is not measured' : `there is ${formatLength(haveMm, units)}`
+  const by = taken.map(({ project, mm }) => `${project}${mm === null ? '' : ` (${formatLength(mm, units)})`}`)
+  const left = by.length > 0 ? ` left beside what is reserved for ${by.join(' and ')}` : ''
+  const has = haveMm === null ? 'its length is not measured' : `there is ${formatLength(haveMm, units)}${left}`
   return verdict === 'buy' ? `${capitalised(takes)}; ${has}.` : `${ENOUGH_WORDS[verdict]}: ${takes}, ${has}.`
 }

@@ -26,7 +26,7 @@ export function ClothChoice({ data, table }: { data: LayData; table: Table }) {
             <CheckField
               key={ground.id}
               isSelected={chosen.includes(ground.id)}
-              isDisabled={ground.widthMm <= 0 && ground.outline === null}
+              isDisabled={ground.isGone || (ground.widthMm <= 0 && ground.outline === null)}
               onChange={(isOn) => take(ground.id, isOn)}
             >
               <ClothWords ground={ground} />
@@ -41,13 +41,15 @@ export function ClothChoice({ data, table }: { data: LayData; table: Table }) {
 
 function ClothWords({ ground }: { ground: Offered }) {
   const { units } = usePreferences()
-  const { name, widthMm, lengthMm, outline, shrinkPercent, oneWay } = ground
+  const { name, widthMm, lengthMm, outline, shrinkPercent, oneWay, taken, isGone } = ground
   const size = outline
     ? 'odd shape'
     : widthMm > 0
-      ? `${formatWidth(widthMm, units)} wide${lengthMm ? `, ${formatLength(lengthMm, units)} of it` : ''}`
+      ? `${formatWidth(widthMm, units)} wide${lengthMm === null ? '' : `, ${formatLength(lengthMm, units)} of it left`}`
       : 'its width is not known'
   const notes = [
+    ...taken.map((one) => `reserved for ${one.name}${one.mm === null ? '' : `: ${formatLength(one.mm, units)}`}`),
+    isGone && taken.length === 0 ? 'cut up already' : '',
     oneWay ? 'one way' : '',
     shrinkPercent.length > 0 ? `reckoned ${shrinkPercent.length} % shorter after washing` : '',
   ].filter(Boolean)

@@ -5,7 +5,7 @@ import { z } from 'zod'
 import { type LayTask } from '@/core/lay/types'
 import { layTaskOf, type Ground, type Wishes } from '@/core/making/layTask'
 import { offcutsOf } from '@/core/making/offcuts'
-import { LaySchema } from '@/core/notebook/kinds/lay'
+import { LaySchema, type KeptLay } from '@/core/notebook/kinds/lay'
 import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { PolygonSchema } from '@/core/notebook/schemas/laid'
 import { listOf } from '@/core/notebook/schemas/text'
@@ -26,6 +26,7 @@ import { doneOf, outcomeOf, type Outcome, type Refusal, refusedFor } from '../..
 import { readPreferences } from '../../shared/settings/readPreferences'
 import { told } from '../../shared/told'
 import { now } from '../../shared/now'
+import { isUsedUp } from '../holding/reservations'
 import { groundOf } from './load'
 import { UncuttableError, verifyKept } from './verifyKept'
 
@@ -40,6 +41,12 @@ export async function keepLay(input: unknown): Promise<Outcome> {
   )
   if (outcome.ok) revalidatePath('/', 'layout')
   return outcome
+}
+
+/** Whether it is the very layout that was cut before. */
+function isSameCut(cut: KeptLay, lay: KeptLay): boolean {
+  const isOfSame = cut.cutAt !== null && cut.pieceId === lay.pieceId && cut.projectId === lay.projectId
+  return isOfSame && JSON.stringify(cut.placements) === JSON.stringify(lay.placements)
 }
 
 async function dropPlans(db: Notebook, patternId: string, pieceId: string | null): Promise<void> {
@@ -64,6 +71,11 @@ export async function confirmCut(input: unknown): Promise<Cut> {
         const laid = await laidOn(open, shelf, cloths)
         const gone = cloths.find((id) => !laid.some((one) => one.id === id))
         if (gone !== undefined) throw new GoneError('piece', gone)
+        const before = await recordsReferring(open, 'lay', 'patternId', lay.patternId)
+        if (before.some(({ data }) => isSameCut(data, lay)))
+          throw new UncuttableError('This layout is marked as cut already')
+        const used = laid.find(({ found }) => isUsedUp(found.data))
+        if (used) throw new UncuttableError(`Nothing is left of ${used.found.data.name}`)
         await verifyKept(
           open,
           lay,

@@ -13,6 +13,7 @@ import { bestFor } from '@/server/remember/ranks'
 import { shelfOf, type Shelf } from '@/server/remember/shelf'
 import { recordsByIds, recordsReferring } from '@/server/store/repository'
 import { drawnAs } from '@/ui/cloth/drawnAs'
+import { isUsedUp, loadReservations, placeKey } from '../holding/reservations'
 
 /** What an address asks to be laid. */
 export interface Asked {
@@ -41,7 +42,10 @@ export async function loadLay(patternId: string, asked: Asked, words: Vocabulary
   const chosen = asked.cloths.length > 0 ? asked.cloths : ofProject
   const best = (await bestFor(shelf, pattern)).slice(0, OFFERED).map(({ id }) => id)
   const offered = [...new Set([...chosen, ...best])].filter((id) => shelf.find(id))
-  const shapes = await shapesOf(offered)
+  const [shapes, reservations] = await Promise.all([shapesOf(offered), loadReservations(db, shelf)])
+  const place = project?.cloths.find(({ data }) => data.role === asked.role)
+    ? placeKey(project.cloths.find(({ data }) => data.role === asked.role)!.data)
+    : asked.role
   const whole = all.map(({ id, data }) => ({ id, ...data }))
   const size = asked.size || (project?.project.data.size ?? '')
   const copies = project?.project.data.copies ?? 1
@@ -62,8 +66,24 @@ export async function loadLay(patternId: string, asked: Asked, words: Vocabulary
       ...layPiece(piece.id, piece, copies),
     })),
     chosen: chosen.filter((id) => shelf.find(id)),
-    offered: offered.map((id) => groundOf(shelf.find(id)!, shapes.get(id))),
+    offered: offered.map((id) => leftGround(shelf.find(id)!)),
     kept: mine.map(({ id, data }) => ({ id, ...data })).at(-1) ?? null,
+  }
+
+  /** A piece as far as no other project has reserved it. */
+  function leftGround(gist: Gist) {
+    const ground = groundOf(gist, shapes.get(gist.id))
+    const asker = asked.projectId ? { projectId: asked.projectId, place } : null
+    const left = reservations.left(gist, asker)
+    const taken = left.taken.map(({ project: name, mm }) => ({ name, mm }))
+    // An odd piece has no length to part: it is there for one project.
+    const isGone = taken.length > 0 && ground.outline !== null
+    return {
+      ...ground,
+      lengthMm: ground.outline ? ground.lengthMm : left.mm,
+      taken,
+      isGone: isGone || isUsedUp(gist),
+    }
   }
 
   async function shapesOf(ids: readonly string[]) {

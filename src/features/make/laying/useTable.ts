@@ -144,7 +144,7 @@ function useHand(): Hand | null {
 
 function groundsOf(data: LayData, shop: ShopCloth, changes: Partial<Ground>): Table['grounds'] {
   const chosen = data.chosen.flatMap((id) => data.offered.find((one) => one.id === id) ?? [])
-  const wide = chosen.filter(({ widthMm, outline }) => widthMm > 0 || outline !== null)
+  const wide = chosen.filter(({ widthMm, outline, isGone }) => !isGone && (widthMm > 0 || outline !== null))
   if (wide.length > 1) return wide
   const base: Ground = wide[0] ?? {
     id: 'shop',

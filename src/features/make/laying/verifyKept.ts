@@ -7,7 +7,7 @@ import { patternPieces } from '@/server/patternPieces'
 /** A layout that cannot be cut as it lies. */
 export class UncuttableError extends RangeError {
   constructor(what: string) {
-    super(`${what}. Move the pieces apart or lay them out again, then mark it as cut.`)
+    super(`${what}. Nothing was marked as cut.`)
     this.name = 'UncuttableError'
   }
 }

@@ -18,7 +18,8 @@ import { findRecord } from '@/server/store/repository'
 import { readStashEntry } from '@/server/stash'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 import { type Gist } from '@/core/shelf/gist'
-import { enoughFor, toBuy, type Making } from '../holding/enoughFor'
+import { enoughFor, isShort, toBuy, type Making } from '../holding/enoughFor'
+import { loadReservations, type Reservations } from '../holding/reservations'
 import { hangs } from '../holding/hangs'
 import { needWords, partnerWords } from './needWords'
 
@@ -67,6 +68,7 @@ export async function loadPattern(id: string, { units, words }: Preferences, ask
   const pattern = await findPattern(db, id)
   if (!pattern) return undefined
   const [shelf, projects] = await Promise.all([shelfOf(db, words), listProjects(db)])
+  const reservations = await loadReservations(db, shelf)
   const [reserved, worn] = [reservedBy(projects), wornOf(projects, shelf)]
   const sizes = sizesIn(pattern.lengths)
   const making: Making = {
@@ -76,7 +78,7 @@ export async function loadPattern(id: string, { units, words }: Preferences, ask
     pieces: pattern.pieces,
   }
   const best = (await bestFor(shelf, pattern)).slice(0, MOST_SHOWN)
-  const rows = best.map(({ id: pieceId }) => {
+  const held = best.map(({ id: pieceId }) => {
     const gist = shelf.find(pieceId)!
     return {
       id: pieceId,
@@ -84,19 +86,21 @@ export async function loadPattern(id: string, { units, words }: Preferences, ask
       href: `/stash/${pieceId}`,
       under: pieceWords(gist, units, words),
       match: match(pattern.need, gist.offer, units),
-      enough: enoughFor(gist, pattern.lengths, making),
+      enough: enoughFor(gist, pattern.lengths, making, reservations.left(gist)),
       keptBy: reserved.get(pieceId) ?? null,
       lesson: lessonOf(gist.cloth, worn),
       ...hangs(gist),
       clothName: gist.name,
     }
   })
+  // What is enough stands before what is not, each in its own order.
+  const rows = held.toSorted((a, b) => Number(isShort(a.enough)) - Number(isShort(b.enough)))
   return {
     ...toldOf(pattern, { units, words }),
     making,
     sizes,
     rows,
-    sets: await setsOf(pattern, shelf, making, (pieceId) => !reserved.has(pieceId)),
+    sets: await setsOf(pattern, shelf, making, reservations),
     others: shelf.size - rows.length,
   }
 }
@@ -129,11 +133,11 @@ const PARTNERS: readonly Role[] = ['lining', 'interfacing', 'wadding']
 const CANDIDATES = 12
 
 /** The best sets of the stash for a pattern that takes more than one cloth. */
-async function setsOf(pattern: KeptPattern, shelf: Shelf, making: Making, isFree: (pieceId: string) => boolean) {
+async function setsOf(pattern: KeptPattern, shelf: Shelf, making: Making, reservations: Reservations) {
   const roles = [...new Set(pattern.partners.map(({ role }) => role))].filter((role) => PARTNERS.includes(role))
   const isEnough = (id: string, lengths: KeptPattern['lengths']) =>
-    enoughFor(shelf.find(id)!, lengths, making)?.verdict !== 'short'
-  const mains = (await bestFor(shelf, pattern)).filter(({ id }) => isFree(id) && isEnough(id, pattern.lengths))
+    enoughFor(shelf.find(id)!, lengths, making, reservations.left(shelf.find(id)!))?.verdict !== 'short'
+  const mains = (await bestFor(shelf, pattern)).filter(({ id }) => isEnough(id, pattern.lengths))
   if (roles.length === 0 || mains.length === 0) return []
   const candidate = (id: string): Candidate => ({ id, offer: shelf.find(id)!.offer })
   const partners: Partial<Record<Partner, Candidate[]>> = {}
@@ -141,7 +145,7 @@ async function setsOf(pattern: KeptPattern, shelf: Shelf, making: Making, isFree
     const asking = { ...pattern, id: `${pattern.id} ${role}`, need: { garment: pattern.need.garment, role } }
     const { lengths } = pattern.partners.find((one) => one.role === role)!
     const serves = ({ id, verdict }: Ranked) =>
-      verdict !== 'unsuitable' && isFree(id) && mayServe(role, shelf.find(id)!.offer) && isEnough(id, lengths)
+      verdict !== 'unsuitable' && mayServe(role, shelf.find(id)!.offer) && isEnough(id, lengths)
     partners[role] = (await bestFor(shelf, asking))
       .filter(serves)
       .slice(0, CANDIDATES)
@@ -190,6 +194,7 @@ export async function loadPatternsFor(pieceId: string, { units, words }: Prefere
   const entry = await readStashEntry(db, pieceId, words)
   if (!entry) return undefined
   const gist = gistOfEntry(entry)
+  const reservations = await loadReservations(db, await shelfOf(db, words))
   const rows = (await listPatterns(db))
     .map((pattern) => ({ pattern, match: match(pattern.need, gist.offer, units) }))
     .sort((a, b) => byRank({ id: a.pattern.id, ...a.match }, { id: b.pattern.id, ...b.match }))
@@ -199,7 +204,12 @@ export async function loadPatternsFor(pieceId: string, { units, words }: Prefere
       href: `/patterns/${pattern.id}`,
       under: needWords(pattern.need, units, words),
       match: held,
-      enough: enoughFor(gist, pattern.lengths, { size: '', view: '', copies: 1, pieces: pattern.pieces }),
+      enough: enoughFor(
+        gist,
+        pattern.lengths,
+        { size: '', view: '', copies: 1, pieces: pattern.pieces },
+        reservations.left(gist),
+      ),
       keptBy: null,
       lesson: null,
       ...hangs(gist),

@@ -27,7 +27,9 @@ import { shelfOf, type Shelf } from '@/server/remember/shelf'
 import { allRecords, recordsReferring, type Kept } from '@/server/store/repository'
 import { machineOf, readWorkroom } from '@/server/workroom'
 import { drawnAs } from '@/ui/cloth/drawnAs'
+import { type Left } from '@/core/making/reserved'
 import { enoughFor, toBuy, type Making } from '../holding/enoughFor'
+import { loadReservations, placeKey, reservationsOf, type Reservations } from '../holding/reservations'
 import { hangs } from '../holding/hangs'
 import { needWords, partnerWords } from '../patterns/needWords'
 import { shownOf } from './shownOf'
@@ -62,12 +64,18 @@ export async function loadProjects(preferences: Preferences, isAll: boolean) {
     listPatterns(db),
     shelfOf(db, preferences.words),
   ])
+  const reservations = reservationsOf(
+    projects,
+    patterns,
+    lays.kept.map(({ data }) => data),
+    shelf,
+  )
   return {
     count: projects.length,
     projects: shownOf(projects, isAll).map((whole) => {
       const pattern = patterns.find(({ id }) => id === whole.project.data.patternId)
       const mine = lays.kept.filter(({ data }) => data.patternId === pattern?.id)
-      const standing = standingOf(whole, pattern, shelf, preferences, mine)
+      const standing = standingOf(whole, pattern, shelf, preferences, mine, reservations)
       const { main } = standing
       const { name, finished } = whole.project.data
       return {
@@ -97,7 +105,8 @@ export async function loadProject(id: string, preferences: Preferences) {
     allRecords(db, 'notion'),
   ])
   const lays = pattern ? await recordsReferring(db, 'lay', 'patternId', pattern.id) : []
-  const standing = standingOf(whole, pattern, shelf, preferences, lays)
+  const reservations = await loadReservations(db, shelf)
+  const standing = standingOf(whole, pattern, shelf, preferences, lays, reservations)
   const reserved = reservedBy(all.filter((one) => one.project.id !== id))
   const worn = wornOf(all, shelf)
   const places = await Promise.all(
@@ -117,7 +126,12 @@ export async function loadProject(id: string, preferences: Preferences) {
       enough,
       byLay,
       buy: toBuy(place.lengths, standing.making),
-      offered: await offeredFor(place, pattern, shelf, reserved, preferences, standing.making, worn),
+      offered: await offeredFor(place, pattern, shelf, preferences, {
+        making: standing.making,
+        worn,
+        reserved,
+        left: (gist) => reservations.left(gist, { projectId: id, place: placeKey(place) }),
+      }),
     })),
   )
   return {
@@ -238,18 +252,23 @@ function placesOf(pattern: KeptPattern | undefined, { units, words }: Preference
 }
 
 function standingOf(
-  { project: { data }, cloths }: ProjectWhole,
+  { project: { id, data }, cloths }: ProjectWhole,
   pattern: KeptPattern | undefined,
   shelf: Shelf,
   preferences: Preferences,
   lays: readonly Kept<'lay'>[],
+  reservations: Reservations,
 ) {
   const making: Making = { size: data.size, view: data.view, copies: data.copies, pieces: pattern?.pieces ?? null }
   const places = placesOf(pattern, preferences).map((place) => {
     const chosen = cloths.find((cloth) => cloth.data.role === place.role && cloth.data.label === place.label)
     const gist = chosen?.data.pieceId ? shelf.find(chosen.data.pieceId) : undefined
-    const byLay = chosen?.data.pieceId ? laidOn(lays, chosen.data.pieceId, data.size) : null
-    return { place, chosen, gist, byLay, enough: gist ? enoughFor(gist, place.lengths, making) : null }
+    const left = gist && reservations.left(gist, { projectId: id, place: placeKey(place) })
+    const laid = chosen?.data.pieceId ? laidOn(lays, chosen.data.pieceId, { projectId: id, size: data.size }) : null
+    // A layout on what others have reserved meanwhile says nothing.
+    const isThere = laid?.isCut || !left || left.mm === null || (laid?.usedLengthMm ?? 0) <= left.mm
+    const byLay = isThere ? laid : null
+    return { place, chosen, gist, byLay, enough: gist ? enoughFor(gist, place.lengths, making, left) : null }
   })
   const steps = stepsOf({
     cloths: places.map(({ place, chosen, enough, byLay }) => ({
@@ -265,9 +284,15 @@ function standingOf(
   return { making, places, steps, main: places[0]?.gist }
 }
 
-/** The plan that was kept, or cut, on that piece: only what fits is ever kept. */
-function laidOn(lays: readonly Kept<'lay'>[], pieceId: string, size: string) {
-  const mine = lays.filter(({ data }) => data.pieceId === pieceId && (data.size === '' || data.size === size))
+/** The plan that was kept for this project, or cut, on that piece: only what fits is ever kept. */
+function laidOn(
+  lays: readonly Kept<'lay'>[],
+  pieceId: string,
+  { projectId, size }: { projectId: string; size: string },
+) {
+  const isOwn = ({ data }: Kept<'lay'>) => data.projectId === null || data.projectId === projectId
+  const isOf = ({ data }: Kept<'lay'>) => data.pieceId === pieceId && (data.size === '' || data.size === size)
+  const mine = lays.filter((lay) => isOwn(lay) && isOf(lay))
   const last = mine.at(-1)?.data
   return last ? { usedLengthMm: last.usedLengthMm, layers: last.layers, isCut: last.cutAt !== null } : null
 }
@@ -293,15 +318,21 @@ const NEXT_WORDS: Readonly<Record<MakingStep, string>> = {
   done: 'say how it turned out',
 }
 
+interface OfferedHow {
+  making: Making
+  worn: Parameters<typeof lessonOf>[1]
+  reserved: ReturnType<typeof reservedBy>
+  /** What others have left of a piece. */
+  left: (gist: Gist) => Left
+}
+
 /** The pieces that would do best in a place; what another project keeps back is said so. */
 async function offeredFor(
   place: Place,
   pattern: KeptPattern | undefined,
   shelf: Shelf,
-  reserved: ReturnType<typeof reservedBy>,
   { units, words }: Preferences,
-  making: Making,
-  worn: Parameters<typeof lessonOf>[1],
+  { making, worn, reserved, left }: OfferedHow,
 ) {
   if (!pattern) return []
   const asking = { ...pattern, id: `${pattern.id} ${place.role} ${place.label}`, need: place.need }
@@ -318,7 +349,7 @@ async function offeredFor(
         words: pieceWords(gist, units, words),
         tile: drawnAs(gist.weave, gist.look),
         verdict,
-        enough: enoughFor(gist, place.lengths, making),
+        enough: enoughFor(gist, place.lengths, making, left(gist)),
         keptBy: reserved.get(id) ?? null,
         lesson: lessonOf(gist.cloth, worn),
       }

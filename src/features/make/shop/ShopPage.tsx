@@ -1,9 +1,11 @@
 'use client'
 
 import Link from 'next/link'
+import { useRouter, useSearchParams } from 'next/navigation'
 import { formatWidth } from '@/core/units/format'
 import { Button } from '@/ui/kit/buttons'
 import { StrongLink } from '@/ui/kit/links'
+import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Facts, Page, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
@@ -15,7 +17,7 @@ type Shop = Awaited<ReturnType<typeof loadShop>>
 type Sheet = Shop['patterns'][number]
 
 /** In the shop: for every pattern on the list what to look for, what to ask, how much to buy, what one has already. */
-export function ShopPage({ patterns, others }: Shop) {
+export function ShopPage({ projects, patterns, others }: Shop) {
   const { busy, trouble, doing } = useDoing()
   return (
     <Page>
@@ -27,7 +29,12 @@ export function ShopPage({ patterns, others }: Shop) {
         <StrongLink href="/shop/listing">Check an online listing</StrongLink>
         <Button onPress={() => window.print()}>Print the list</Button>
       </Actions>
-      {patterns.length === 0 ? <p>Nothing is on the list. Put a pattern on it, here or on its page.</p> : null}
+      {projects.map((project) => (
+        <Missing key={project.id} {...project} />
+      ))}
+      {patterns.length === 0 && projects.length === 0 ? (
+        <p>Nothing is on the list. Put a pattern on it, here or on its page.</p>
+      ) : null}
       {patterns.map((sheet) => (
         <ShopSheet key={sheet.id} {...sheet} isBusy={busy} onOff={() => doing(() => putOnList(sheet.id, false))} />
       ))}
@@ -57,9 +64,48 @@ export function ShopPage({ patterns, others }: Shop) {
   )
 }
 
-function ShopSheet({ isBusy, onOff, ...sheet }: Sheet & { isBusy: boolean; onOff: () => void }) {
-  const { id, name, need, called, asks, avoid, lengths, partners, notions, have } = sheet
+/** What a project still wants: in its own size, view and number, and nothing else. */
+function Missing({ id, name, says, fabrics, notions }: Shop['projects'][number]) {
   const { units } = usePreferences()
+  return (
+    <Paper aria-labelledby={`missing-${id}`}>
+      <h2 id={`missing-${id}`}>
+        <Link href={`/projects/${id}`}>{name}</Link>
+        {says ? <Soft as="span"> ({says})</Soft> : null}
+      </h2>
+      {fabrics.map(({ title, wish, short, rows }) => (
+        <div key={title}>
+          <b>Buy {title}</b> {wish}
+          {short ? <Soft as="span"> Not enough is left of {short}.</Soft> : null}
+          <Facts>
+            {rows.map(({ widthMm, says: buy }) => (
+              <div key={widthMm}>
+                <dt>{formatWidth(widthMm, units)} wide</dt>
+                <dd>{buy.text}</dd>
+              </div>
+            ))}
+          </Facts>
+        </div>
+      ))}
+      {notions.length > 0 ? (
+        <p>
+          <b>Notions</b> {notions.join('; ')}
+        </p>
+      ) : null}
+    </Paper>
+  )
+}
+
+function ShopSheet({ isBusy, onOff, ...sheet }: Sheet & { isBusy: boolean; onOff: () => void }) {
+  const { id, name, need, called, asks, avoid, sizes, size, rows, partners, notions, have } = sheet
+  const { units } = usePreferences()
+  const router = useRouter()
+  const chosen = useSearchParams()
+  const choose = (one: string) => {
+    const next = new URLSearchParams(chosen)
+    next.set(`size.${id}`, one)
+    router.push(`/shop?${next}`, { scroll: false })
+  }
   return (
     <Paper aria-labelledby={`shop-${id}`}>
       <h2 id={`shop-${id}`}>
@@ -80,18 +126,24 @@ function ShopSheet({ isBusy, onOff, ...sheet }: Sheet & { isBusy: boolean; onOff
       </div>
       <div>
         <b>Buy</b>
+        {sizes.length > 1 ? (
+          <SelectField
+            label="Size"
+            value={size}
+            onChange={choose}
+            options={[['', 'Choose a size'], ...sizes.map((one) => [one, one] as const)]}
+          />
+        ) : null}
         <Facts>
-          {lengths.flatMap(({ size, rows }) =>
-            rows.map(({ widthMm, says }) => (
-              <div key={`${size} ${widthMm}`}>
-                <dt>
-                  {size ? `size ${size}, ` : ''}
-                  {formatWidth(widthMm, units)} wide
-                </dt>
-                <dd>{says.text}</dd>
-              </div>
-            )),
-          )}
+          {rows.map(({ widthMm, says }) => (
+            <div key={widthMm}>
+              <dt>
+                {size ? `size ${size}, ` : ''}
+                {formatWidth(widthMm, units)} wide
+              </dt>
+              <dd>{says.text}</dd>
+            </div>
+          ))}
         </Facts>
       </div>
       <Stack $gap="0.2rem">

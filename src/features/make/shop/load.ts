@@ -9,7 +9,9 @@ import { notebook } from '@/server/database'
 import { listPatterns, type KeptPattern } from '@/server/patterns'
 import { bestFor, isReady } from '@/server/remember/ranks'
 import { shelfOf, type Shelf } from '@/server/remember/shelf'
-import { toBuy } from '../holding/enoughFor'
+import { isFinished, listProjects, type ProjectWhole } from '@/server/projects'
+import { enoughFor, toBuy, type Making } from '../holding/enoughFor'
+import { loadReservations, placeKey, type Reservations } from '../holding/reservations'
 import { needWords, partnerWords } from '../patterns/needWords'
 
 interface Preferences {
@@ -21,19 +23,73 @@ interface Preferences {
 const HAVE = 3
 
 /** The patterns on the list, as one needs them before a shelf of cloth. */
-export async function loadShop(preferences: Preferences) {
+export async function loadShop(preferences: Preferences, sizes: Readonly<Record<string, string>> = {}) {
   const db = await notebook()
-  const [patterns, shelf] = await Promise.all([listPatterns(db), shelfOf(db, preferences.words)])
-  const onList = patterns.filter((pattern) => pattern.onList)
+  const [patterns, shelf, projects] = await Promise.all([
+    listPatterns(db),
+    shelfOf(db, preferences.words),
+    listProjects(db),
+  ])
+  const reservations = await loadReservations(db, shelf)
+  const open = projects.filter(({ project }) => !isFinished(project.data))
+  const missing = open.flatMap((whole) => missingFor(whole, patterns, shelf, reservations) ?? [])
+  // A pattern that a project is made by is listed for that project: in its size, view and number.
+  const inProjects = new Set(open.map(({ project }) => project.data.patternId))
+  const onList = patterns.filter((pattern) => pattern.onList && !inProjects.has(pattern.id))
   return {
+    projects: missing,
     others: patterns.filter((pattern) => !pattern.onList).map(({ id, name }) => ({ id, name })),
-    patterns: await Promise.all(onList.map((pattern) => shopSheet(pattern, shelf, preferences))),
+    patterns: await Promise.all(
+      onList.map((pattern) => shopSheet(pattern, shelf, preferences, sizes[pattern.id] ?? '')),
+    ),
   }
 }
 
-async function shopSheet(pattern: KeptPattern, shelf: Shelf, { units, words }: Preferences) {
+/** Fabrics of a project that are to be bought, or are not enough; and its notions that are not there yet. */
+function missingFor(
+  { project: { id, data }, cloths }: ProjectWhole,
+  patterns: readonly KeptPattern[],
+  shelf: Shelf,
+  reservations: Reservations,
+) {
+  const pattern = patterns.find((one) => one.id === data.patternId)
+  if (!pattern) return undefined
+  const making: Making = { size: data.size, view: data.view, copies: data.copies, pieces: pattern.pieces }
+  const places = [
+    { role: 'main' as const, label: '', lengths: pattern.lengths },
+    ...pattern.partners.map(({ role, label, lengths }) => ({ role, label, lengths })),
+  ]
+  const fabrics = places.flatMap((place) => {
+    const chosen = cloths.find((cloth) => cloth.data.role === place.role && cloth.data.label === place.label)
+    if (chosen && chosen.data.pieceId === null && chosen.data.was !== '') return []
+    const gist = chosen?.data.pieceId ? shelf.find(chosen.data.pieceId) : undefined
+    const left = gist && reservations.left(gist, { projectId: id, place: placeKey(place) })
+    const answer = gist && enoughFor(gist, place.lengths, making, left)
+    if (gist && answer?.verdict !== 'short') return []
+    return [
+      {
+        title: place.label || ROLE_WORDS[place.role],
+        wish: chosen?.data.wish ?? '',
+        short: gist ? gist.name : null,
+        rows: toBuy(place.lengths, making),
+      },
+    ]
+  })
+  const notions = pattern.notions.flatMap(({ text }) => (data.bought.includes(text) ? [] : [text]))
+  if (fabrics.length === 0 && notions.length === 0) return undefined
+  const says = [
+    data.size && `size ${data.size}`,
+    data.view && `view ${data.view}`,
+    data.copies > 1 && `${data.copies} of it`,
+  ]
+  return { id, name: data.name, says: says.filter(Boolean).join(', '), fabrics, notions }
+}
+
+async function shopSheet(pattern: KeptPattern, shelf: Shelf, { units, words }: Preferences, asked: string) {
   const best = isReady(shelf, pattern) ? await bestFor(shelf, pattern) : []
   const sizes = sizesIn(pattern.lengths)
+  // Of several sizes the person says which: a list of all of them would be bought wrongly.
+  const size = sizes.includes(asked) ? asked : sizes.length === 1 ? sizes[0]! : ''
   return {
     id: pattern.id,
     name: pattern.name,
@@ -41,10 +97,12 @@ async function shopSheet(pattern: KeptPattern, shelf: Shelf, { units, words }: P
     called: pattern.need.called ?? [],
     asks: numbersToAsk(pattern.need, units),
     avoid: (pattern.need.avoid ?? []).map((id) => wordFor(AVOID_WORDS[id], words)),
-    lengths: (sizes.length > 0 ? sizes : ['']).map((size) => ({
-      size,
-      rows: toBuy(pattern.lengths, { size, view: pattern.views[0] ?? '', copies: 1, pieces: pattern.pieces }),
-    })),
+    sizes,
+    size,
+    rows:
+      size === '' && sizes.length > 1
+        ? []
+        : toBuy(pattern.lengths, { size, view: pattern.views[0] ?? '', copies: 1, pieces: pattern.pieces }),
     partners: pattern.partners.map((partner) => ({
       title: partner.label || ROLE_WORDS[partner.role],
       asks: partnerWords(partner, units),

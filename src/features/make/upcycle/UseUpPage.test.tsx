@@ -17,6 +17,7 @@ const thing = (id: string, rest: object = {}) => ({
   id,
   name: `Thing ${id}`,
   tile: { weave: 'plain', warp: '#aaaaaa', weft: '#bbbbbb', colouring: 'plain', sheen: 0 },
+  keptFor: [],
   isReckoned: false,
   minutes: 0,
   panels: [{ id, outline: rectangle(1000, 600), holes: [], warpDeg: 90, count: 2 }],
@@ -96,7 +97,7 @@ test('each says what comes out of which thing, and which hem may stay', () => {
 })
 
 test('a thing whose size nobody knows is said to be so, and can be left out again', async () => {
-  shown({ things: [thing('a', { panels: [] }), thing('b', { isReckoned: true })] }, null)
+  shown({ things: [thing('a', { panels: [] }), thing('b', { keptFor: [], isReckoned: true })] }, null)
   expect(screen.getByText('its size is not known')).toBeTruthy()
   expect(screen.getByText('2 panels, reckoned')).toBeTruthy()
   await user.click(screen.getAllByRole('button', { name: /^Leave Thing a out/ })[0]!)

@@ -43,6 +43,18 @@ export function UseUpPage(data: UseUpData) {
                 <progress aria-label="Trying patterns" max={candidates.length} value={told?.length ?? 0} />
               ) : null}
             </Actions>
+            {things.some(({ keptFor }) => keptFor.length > 0) ? (
+              <Slip role="status">
+                {things
+                  .filter(({ keptFor }) => keptFor.length > 0)
+                  .map(
+                    ({ name, keptFor }) =>
+                      `${name} is reserved for ${keptFor.join(' and ')}: only what is left counts`,
+                  )
+                  .join('; ')}
+                .
+              </Slip>
+            ) : null}
             {trouble ? <Slip $tone="warn">{trouble}</Slip> : null}
             {best ? (
               <Paper aria-label="Patterns, what loses least first">

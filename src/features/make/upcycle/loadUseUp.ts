@@ -13,6 +13,7 @@ import { listPatterns } from '@/server/patterns'
 import { shelfOf } from '@/server/remember/shelf'
 import { allRecords, recordsByIds, recordsReferring } from '@/server/store/repository'
 import { drawnAs } from '@/ui/cloth/drawnAs'
+import { isUsedUp, loadReservations, type Reservations } from '../holding/reservations'
 import { gistsOf, lately } from './loadTogether'
 
 /** More things than this at once no table holds. */
@@ -23,8 +24,9 @@ export async function loadUseUp(of: string, words: Vocabulary) {
   const db = await notebook()
   const shelf = await shelfOf(db, words)
   const gists = gistsOf(shelf, of, MOST)
+  const reservations = await loadReservations(db, shelf)
   const [things, candidates, garments] = await Promise.all([
-    Promise.all(gists.map((gist) => thingOf(db, gist))),
+    Promise.all(gists.map((gist) => thingOf(db, gist, reservations))),
     gists.length > 0 ? candidatesFor(db, gists) : [],
     allRecords(db, 'garment'),
   ])
@@ -35,14 +37,20 @@ export async function loadUseUp(of: string, words: Vocabulary) {
 }
 
 /** The panels of a thing: an offcut or a length as it lies, a garment as its block yields. */
-async function thingOf(db: Notebook, gist: Gist) {
+async function thingOf(db: Notebook, gist: Gist, reservations: Reservations) {
+  const left = reservations.left(gist)
+  const keptFor = [...new Set(left.taken.map(({ project }) => project))]
   const [[piece], [garment]] = await Promise.all([
     recordsByIds(db, 'piece', [gist.id]),
     recordsReferring(db, 'garment', 'pieceId', gist.id),
   ])
-  const head = { id: gist.id, name: gist.name, tile: drawnAs(gist.weave, gist.look) }
+  const head = { id: gist.id, name: gist.name, tile: drawnAs(gist.weave, gist.look), keptFor }
   const outline = piece?.data.outline
   const flaws = piece?.data.flaws ?? []
+  // What has no length to part is there for the project that reserved it.
+  const isLength = !outline && (gist.thing === 'cloth' || gist.thing === 'offcut')
+  const isGone = isUsedUp(gist) || (!isLength && keptFor.length > 0)
+  if (isGone) return { ...head, panels: [], isReckoned: false, minutes: 0 }
   if (outline)
     return {
       ...head,
@@ -50,13 +58,12 @@ async function thingOf(db: Notebook, gist: Gist) {
       isReckoned: false,
       minutes: 0,
     }
-  const isFlat = gist.thing === 'cloth' || gist.thing === 'offcut'
-  if (isFlat)
+  if (isLength)
     return {
       ...head,
       isReckoned: false,
       minutes: 0,
-      panels: gist.widthMm && gist.lengthMm ? [panelOf(gist.id, rectangle(gist.widthMm, gist.lengthMm), flaws)] : [],
+      panels: gist.widthMm && left.mm ? [panelOf(gist.id, rectangle(gist.widthMm, left.mm), flaws)] : [],
     }
   const measured = garment?.data ?? GarmentSchema.parse({ pieceId: gist.id })
   if (measured.apart !== null) return { ...head, panels: [], isReckoned: false, minutes: 0 }
