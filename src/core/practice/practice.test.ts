@@ -37,9 +37,13 @@ describe('warp and weft, finishes, and burns that mislead', () => {
     expect(share('weft', 'hair-feather')).toBeLessThan(0.1)
   })
   it('hides what a finish hides: flame-proofed cotton dies at once, where cotton burns on', () => {
+    const OUT = ['dies-at-once', 'never-lit']
     const dies = (id: string) =>
       Array.from({ length: 100 }, (_, seed) => burnOf(topic(id), seed)).filter((burn) =>
-        burn.some(({ feature, states }) => feature === 'after-removal' && states.includes('dies-at-once')),
+        // What does not catch at all goes out at once as well.
+        burn.some(
+          ({ feature, states }) => feature === 'after-removal' && states.some((state) => OUT.includes(state)),
+        ),
       ).length
     expect(dies('finish:flame-proofed')).toBeGreaterThan(60)
     expect(dies('cotton')).toBeLessThan(15)

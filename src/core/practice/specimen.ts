@@ -7,6 +7,7 @@ import { mixtureOf } from '../identify/hypotheses'
 import { fibreById } from '../fibres/catalogue'
 import { FIBRE_IDS } from '../vocabulary/fibres'
 import { chanceOf } from '../numbers/chance'
+import { isPossible } from './possible'
 import { type Topic } from './topics'
 
 /** Of so many burns of a fibre the one that looks least like it is taken, where it is to mislead. */
@@ -31,14 +32,27 @@ export function burnOf(topic: Topic, seed: number, reporter: Reporter = commonRe
 
 const of = (part: 'warp' | 'weft', burn: readonly Observation[]) => burn.map((one) => ({ ...one, part }))
 
+/**
+ * All answers of one specimen, drawn together: each from the tables of the verdict, given what was drawn before it, so
+ * that no specimen shows what none could (soft ash that stays hard, soot of what never lit).
+ */
 function burntOnce({ probabilities, several }: ReportTables, chance: () => number): Observation[] {
+  const shown: string[] = []
   return burnFeatures.map((feature) => {
     const at = features.indexOf(feature)
-    const row = probabilities[at]!
-    const first = drawn(row, chance())
+    const name = (state: number) => `${feature.id}:${feature.states[state]!.id}`
+    const draw = () => {
+      const row = Array.from(probabilities[at]!, (share, state) => (isPossible(name(state), shown) ? share : 0))
+      const left = row.reduce((sum, share) => sum + share, 0)
+      // Where nothing is left, what was drawn before was the rare thing; the table alone decides.
+      return left > 0 ? drawn(row, chance() * left) : drawn(probabilities[at]!, chance())
+    }
+    const first = draw()
+    shown.push(name(first))
     // Some smell two things at once, seldom of one family and often of two.
     const isTwo = feature.multi && chance() < several[at]!
-    const second = isTwo ? drawn(row, chance()) : first
+    const second = isTwo ? draw() : first
+    shown.push(name(second))
     const states = [...new Set([first, second])].map((state) => feature.states[state]!.id)
     return { feature: feature.id, states }
   })

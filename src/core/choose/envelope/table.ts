@@ -203,8 +203,8 @@ function inOneUnit(
 
 const LETTERS = /[a-z]{2,}/
 const TABLE_WORDS = new RegExp(
-  String.raw`\b(?:wide|width|fabric|cloth|with(?:out)?|or|and|nap|yds?|yards?|cms?|mm|in|inch(?:es)?|m|metres?|meters?|` +
-    String.raw`lining|interfacing|contrast|main|self|views?|sizes?|all)\b`,
+  String.raw`\b(?:wide|width|fabric|cloth|with(?:out)?|or|and|nap|yds?|yards?|cms?|mm|in|inch(?:es)?|m|metres?|` +
+    String.raw`meters?|lining|interfacing|contrast|main|self|views?|sizes?|all)\b`,
   'g',
 )
 

@@ -96,9 +96,8 @@ function Missing({ id, name, says, fabrics, notions }: Shop['projects'][number])
   )
 }
 
-function ShopSheet({ isBusy, onOff, ...sheet }: Sheet & { isBusy: boolean; onOff: () => void }) {
-  const { id, name, need, called, asks, avoid, sizes, size, rows, partners, notions, have } = sheet
-  const { units } = usePreferences()
+/** Of several sizes, which is made: nothing is told to be bought before. */
+function SizeAsked({ id, sizes, size }: Pick<Sheet, 'id' | 'sizes' | 'size'>) {
   const router = useRouter()
   const chosen = useSearchParams()
   const choose = (one: string) => {
@@ -106,6 +105,20 @@ function ShopSheet({ isBusy, onOff, ...sheet }: Sheet & { isBusy: boolean; onOff
     next.set(`size.${id}`, one)
     router.push(`/shop?${next}`, { scroll: false })
   }
+  if (sizes.length < 2) return null
+  return (
+    <SelectField
+      label="Size"
+      value={size}
+      onChange={choose}
+      options={[['', 'Choose a size'], ...sizes.map((one) => [one, one] as const)]}
+    />
+  )
+}
+
+function ShopSheet({ isBusy, onOff, ...sheet }: Sheet & { isBusy: boolean; onOff: () => void }) {
+  const { id, name, need, called, asks, avoid, sizes, size, rows, partners, notions, have } = sheet
+  const { units } = usePreferences()
   return (
     <Paper aria-labelledby={`shop-${id}`}>
       <h2 id={`shop-${id}`}>
@@ -126,14 +139,7 @@ function ShopSheet({ isBusy, onOff, ...sheet }: Sheet & { isBusy: boolean; onOff
       </div>
       <div>
         <b>Buy</b>
-        {sizes.length > 1 ? (
-          <SelectField
-            label="Size"
-            value={size}
-            onChange={choose}
-            options={[['', 'Choose a size'], ...sizes.map((one) => [one, one] as const)]}
-          />
-        ) : null}
+        <SizeAsked id={id} sizes={sizes} size={size} />
         <Facts>
           {rows.map(({ widthMm, says }) => (
             <div key={widthMm}>
