@@ -124,7 +124,7 @@ describe('the season', () => {
     expect(season('mild', 120, 'polyester')).toBeCloseTo(0.75, 9)
     const lined = one('season', { fibres: said(['polyester']) }, { season: 'mild', details: ['lined'] })
     expect(lined.fit).toBe(1)
-    expect(lined.text).toBe('Fibre and weight do for mild days.')
+    expect(lined.text).toBe('Its fibre does for mild days.')
   })
 
   it('averages what is in a blend', () => {

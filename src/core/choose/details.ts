@@ -13,6 +13,14 @@ import { chosenWord, type Detail } from '../vocabulary/choosing'
 /** How much one detail that goes wrong can take off a score. */
 export const DETAIL_IMPORTANCE = 0.35
 
+/** Details that are a fastening by themselves. */
+const DRAWN_IN: readonly Detail[] = ['elastic-waist', 'drawstring', 'shirring']
+
+/** Whether a shape that is pulled on need not stretch: what is drawn in at the waist goes over the hips so. */
+export function isDrawnIn(detail: Detail, details: readonly Detail[]): boolean {
+  return detail === 'pull-on' && details.some((one) => DRAWN_IN.includes(one))
+}
+
 /** What each detail of the pattern makes of the cloth. */
 export function assessDetails(
   { details, gsm }: FullNeed,
@@ -21,9 +29,8 @@ export function assessDetails(
 ): Assessment[] {
   return details.flatMap((detail) => {
     const rule = detailRules[detail]
-    const judged = [byWeight(rule, offer, gsm), byBody(rule, offer), byStretch(rule, offer)].filter(
-      (one) => one !== undefined,
-    )
+    const stretch = isDrawnIn(detail, details) ? undefined : byStretch(rule, offer)
+    const judged = [byWeight(rule, offer, gsm), byBody(rule, offer), stretch].filter((one) => one !== undefined)
     if (judged.length === 0) return []
     const worst = judged.reduce((a, b) => (b.fit < a.fit ? b : a))
     const fine = isHeatSet(rule, offer)

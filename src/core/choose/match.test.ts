@@ -169,3 +169,29 @@ describe('need', () => {
     expect(hot('cotton')).toBeGreaterThan(hot('polyester'))
   })
 })
+
+describe('no tick without data', () => {
+  const statuses = (need: Need, cloth: Described) =>
+    Object.fromEntries(match(need, offerFrom(cloth)).reasons.map(({ property, status }) => [property, status]))
+  test('of a fabric of which nothing is known, nothing is good', () => {
+    for (const season of ['hot', 'mild', 'cold'] as const)
+      expect(Object.values(statuses({ garment: 'shirt', season, care: 'machine' }, {}))).not.toContain('good')
+  })
+  test('an unweighed fabric is not good for heat or cold', () => {
+    const cotton: Described = { fibres: ['cotton'], construction: 'woven' }
+    expect(statuses({ garment: 'shirt', season: 'hot' }, cotton).season).toBe('unknown')
+    expect(statuses({ garment: 'coat', season: 'cold' }, cotton).season).toBe('unknown')
+    expect(statuses({ garment: 'shirt', season: 'hot' }, { ...cotton, gsm: 110 }).season).toBe('good')
+  })
+  test('a fibre’s name is understood, an unknown one is reported', () => {
+    expect(statuses({ garment: 'coat' }, { called: 'cashmere' }).called).toBeUndefined()
+    expect(statuses({ garment: 'coat' }, { called: 'wobblecloth' }).called).toBe('unknown')
+  })
+  test('an elastic waist is a fastening', () => {
+    const poplin: Described = { called: 'poplin', gsm: 110, stretchPercent: { length: 1, width: 2 } }
+    const skirt = (details: Need['details']) => statuses({ garment: 'skirt-full', details }, poplin)['pull-on']
+    expect(skirt(['gathers', 'pull-on'])).not.toBe('good')
+    for (const drawn of ['elastic-waist', 'drawstring', 'shirring'] as const)
+      expect(skirt(['gathers', 'pull-on', drawn])).not.toBe('near')
+  })
+})

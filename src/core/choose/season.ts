@@ -51,6 +51,8 @@ export function season(need: FullNeed, { fibres, gsm }: Offer): Assessment {
       IMPORTANCE.season,
       'How it feels in the heat depends on the fibre, which is not settled.',
     )
+  if (!gsm && need.season !== 'mild')
+    return unknown('season', seasonImportance(need), 'How warm it is depends on its weight, which is not known.')
   const dry = drynessOf(fibres.value)
   const [value, sd] = gsm ? [gsm.value.value, gsm.value.sd] : [NaN, 0]
   return {
@@ -59,11 +61,11 @@ export function season(need: FullNeed, { fibres, gsm }: Offer): Assessment {
     fit: seasonFit(need, dry, value, sd),
     certainty: CERTAINTY[fibres.how],
     miss: null,
-    text: seasonText(need, dry, byWeight(need.season, value, sd)),
+    text: seasonText(need, dry, value, byWeight(need.season, value, sd)),
   }
 }
 
-function seasonText({ season: when, nextToSkin }: FullNeed, dry: number, weight: number): string {
+function seasonText({ season: when, nextToSkin }: FullNeed, dry: number, gsm: number, weight: number): string {
   if (when === 'hot') {
     if (dry <= 0.6) return 'Takes up little moisture: clammy in the heat.'
     return weight > 0.6
@@ -74,5 +76,7 @@ function seasonText({ season: when, nextToSkin }: FullNeed, dry: number, weight:
     return weight > 0.6 ? 'Heavy enough for cold days.' : 'Thin for cold days: a lining would help.'
   return dry < 0.4 && nextToSkin
     ? 'Takes up little moisture: closer to the skin it may feel clammy.'
-    : 'Fibre and weight do for mild days.'
+    : Number.isNaN(gsm)
+      ? 'Its fibre does for mild days.'
+      : 'Fibre and weight do for mild days.'
 }

@@ -55,7 +55,8 @@ export function offerFrom(described: Described, named = clothCalled(described.ca
   const offer: Offer = {}
   if (described.called) {
     if (named) offer.called = named.id
-    else offer.unknownName = described.called
+    // “Wool” and “cashmere” name a fibre: that much is understood.
+    else if (!fibresNamedIn(described.called)?.length) offer.unknownName = described.called
   }
   if (described.gsm !== undefined) {
     const sd = described.gsmUncertainty ?? described.gsm * STATED_WEIGHT_DOUBT

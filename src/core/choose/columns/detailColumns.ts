@@ -1,7 +1,7 @@
 import { CERTAINTY } from '../weights'
 import { detailRules } from '../data/details'
 import { type DetailRule } from '../data/detailRule'
-import { byBody, DETAIL_IMPORTANCE, PLIABLE, weightsOf } from '../details'
+import { byBody, DETAIL_IMPORTANCE, isDrawnIn, PLIABLE, weightsOf } from '../details'
 import { detailStretchFit, detailWeightFit } from '../fit'
 import { type FullNeed } from '../need'
 import { CERTAINTY_BY_HOW, type Sums } from './sums'
@@ -9,7 +9,11 @@ import { UNKNOWN_HOW, type Columns } from './stashColumns'
 
 /** Each detail of a pattern over every cloth: its worst side counts, as in `assessDetails`. */
 export function scoreDetails(sums: Sums, columns: Columns, { details, gsm }: FullNeed): void {
-  for (const detail of details) scoreDetail(sums, columns, detailRules[detail], gsm)
+  for (const detail of details) {
+    const rule = detailRules[detail]
+    const asked = isDrawnIn(detail, details) ? { ...rule, stretchAtLeast: undefined } : rule
+    scoreDetail(sums, columns, asked, gsm)
+  }
 }
 
 function scoreDetail(

@@ -140,10 +140,12 @@ function addSeason({ score, importance, certain }: Sums, { fibres, gsm }: Column
   for (let i = 0; i < codes.length; i++) {
     const code = codes[i]!
     const weight = weights[code]!
-    const isKnown = dry[code] === dry[code]
+    const isWeighed = gsm.value[i] === gsm.value[i]
+    // In heat and cold the weight decides as well: without it nothing is said.
+    const isKnown = dry[code] === dry[code] && (isWeighed || full.season === 'mild')
     const fit = isKnown ? fitOf(full, dry[code]!, gsm.value[i]!, gsm.sd[i]!) : unknown
     score[i]! *= 1 - weight * (1 - fit)
     importance[i]! += weight
-    certain[i]! += weight * certainty[code]!
+    if (isKnown) certain[i]! += weight * certainty[code]!
   }
 }

@@ -10,7 +10,7 @@ import { type Body } from '@/core/vocabulary/cloth'
 import { Figure } from '@/ui/garment/Figure'
 import { type TileSpec } from '@/ui/cloth/tileUrl'
 import { PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
-import { pinsOf, propertyWords, STATUS_MARKS, VERDICT_WORDS } from '../../shared/choose/words'
+import { pinsOf, propertyWords, STATUS_MARKS, verdictWords } from '../../shared/choose/words'
 import { Share } from '@/ui/kit/Share'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { enoughWords } from '../holding/enoughWords'
@@ -162,11 +162,12 @@ export function MatchCard({ title, href, under, match, actions, ...cloth }: Prop
 }
 
 /** The verdict, with the score as far as it is known. */
-function Verdict({ match: { verdict, spread, interval80, score } }: { match: Match }) {
+function Verdict({ match }: { match: Match }) {
+  const { spread, interval80, score } = match
   return (
     <div>
       <p className="verdict">
-        {VERDICT_WORDS[verdict]}: {spread}
+        {verdictWords(match)}: {spread}
       </p>
       <Tape aria-hidden>
         <Share $of={score} />

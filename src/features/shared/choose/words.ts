@@ -15,6 +15,12 @@ export const VERDICT_WORDS: Record<MatchVerdict, string> = {
   unsuitable: 'Not this one',
 }
 
+/** The verdict in words. Where nothing speaks against a fabric and most is not known, it is not known: not risky. */
+export function verdictWords({ verdict, reasons }: Pick<Match, 'verdict' | 'reasons'>): string {
+  const isUnknown = verdict === 'risky' && reasons.every(({ status }) => status === 'unknown' || status === 'good')
+  return isUnknown ? 'Not known yet' : VERDICT_WORDS[verdict]
+}
+
 /** A mark beside each reason, so that colour is never the only sign. */
 export const STATUS_MARKS: Record<Status, { mark: string; words: string }> = {
   good: { mark: '✓', words: 'good' },
