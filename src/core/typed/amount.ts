@@ -1,3 +1,4 @@
+import { VULGAR_FRACTIONS } from '../units/fractions'
 import { readNumeral } from './numeral'
 import { type TypedUnit } from './units'
 
@@ -10,23 +11,6 @@ export interface AmountReading {
   isGrouped: boolean
 }
 
-const VULGAR: Readonly<Record<string, string>> = {
-  '½': '1/2',
-  '⅓': '1/3',
-  '⅔': '2/3',
-  '¼': '1/4',
-  '¾': '3/4',
-  '⅕': '1/5',
-  '⅖': '2/5',
-  '⅗': '3/5',
-  '⅘': '4/5',
-  '⅙': '1/6',
-  '⅚': '5/6',
-  '⅛': '1/8',
-  '⅜': '3/8',
-  '⅝': '5/8',
-  '⅞': '7/8',
-}
 const WORDS: readonly (readonly [RegExp, string])[] = [
   [/\b(?:a|an|one)?\s*half(?: an?\b)?/g, ' 1/2 '],
   [/\b(?:three|3)[ -]quarters?(?: of an?\b| an?\b)?/g, ' 3/4 '],
@@ -78,7 +62,7 @@ export function readAmount(text: string, units: readonly TypedUnit[], assumed: T
 /** Fractions of one sign or in words as `1/2`, with a space before. */
 function withFractions(text: string): string {
   const spaced = (words: string) => words.replace(/\s+/g, ' ').trim()
-  let plain = text.toLowerCase().replace(/[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]/g, (sign) => ` ${VULGAR[sign]} `)
+  let plain = text.toLowerCase().replace(/[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]/g, (sign) => ` ${VULGAR_FRACTIONS[sign]} `)
   for (const [words, figures] of WORDS) plain = spaced(plain.replace(words, figures))
   // A yard and a half, two yards and a half.
   const halfOf = /^(an?|\d+) ([a-z]+?)s? and (\d+\/\d+)$/.exec(plain)

@@ -1,16 +1,5 @@
 import { MM_PER_INCH, MM_PER_YARD } from '../../units/constants'
-
-const VULGAR: Readonly<Record<string, string>> = {
-  '½': '1/2',
-  '¼': '1/4',
-  '¾': '3/4',
-  '⅓': '1/3',
-  '⅔': '2/3',
-  '⅛': '1/8',
-  '⅜': '3/8',
-  '⅝': '5/8',
-  '⅞': '7/8',
-}
+import { VULGAR_FRACTIONS } from '../../units/fractions'
 
 /** A number as envelopes write it: 2, 2.5, 2,5, 1/2, 2 1/8, 2-1/8. One group that is not caught by itself. */
 export const NUMBER = String.raw`(?:\d\/\d{1,2}(?!\d)|\d+(?:[.,]\d+)?(?:[ -]\d\/\d{1,2})?)`
@@ -19,8 +8,8 @@ export const NUMBER = String.raw`(?:\d\/\d{1,2}(?!\d)|\d+(?:[.,]\d+)?(?:[ -]\d\/
 export function plainText(text: string): string {
   return text
     .replace(
-      /[½¼¾⅓⅔⅛⅜⅝⅞]/g,
-      (sign, at: number, whole: string) => `${/\d/.test(whole[at - 1] ?? '') ? ' ' : ''}${VULGAR[sign]}`,
+      /[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]/g,
+      (sign, at: number, whole: string) => `${/\d/.test(whole[at - 1] ?? '') ? ' ' : ''}${VULGAR_FRACTIONS[sign]}`,
     )
     .replace(/[“”″]|''/g, '"')
     .replace(/[‘’′]/g, "'")

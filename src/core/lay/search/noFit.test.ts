@@ -1,7 +1,8 @@
 import { again, concave } from '../../../../tests/support/lay/uglyTask'
 import { doSidesCross, isInside, samplesOf, sharedDepth } from '../../../../tests/support/lay/sampling'
+import { ELL as L } from '../../../../tests/support/lay/ell'
 import { chanceOf } from '../../numbers/chance'
-import { boxOf, tidied, type Outline, type Point } from '../../shapes/polygon'
+import { boxOf, signedArea, tidied, type Outline, type Point } from '../../shapes/polygon'
 import { convexParts } from '../convex'
 import { isBoundary, minkowskiSum, withoutSpikes } from '../minkowskiSum'
 import { depthIn, noFitOf, turnedAbout } from './noFit'
@@ -53,30 +54,14 @@ const U: Outline = [
   [50, 200],
   [0, 200],
 ]
-const L: Outline = [
-  [0, 0],
-  [300, 0],
-  [300, 80],
-  [80, 80],
-  [80, 400],
-  [0, 400],
-]
-
 // A union that left a spike in lost a corner of this sum: 20,800 mm² of 349,600 mm².
 it('has the whole sum of two shapes with parallel sides', () => {
   const about = L.map(([x, y]): Point => [-x, -y])
-  const area = minkowskiSum([U], about).reduce((sum, loop) => sum + areaWithin(loop), 0)
+  const area = minkowskiSum([U], about).reduce((sum, loop) => sum + signedArea(loop), 0)
   expect(area).toBeCloseTo(349_600, 0)
   expect(depthIn(noFitOf([U], L), 0, -300)).toBeGreaterThan(49)
   expect(depthIn(turnedAbout(noFitOf([L], U)), 0, -300)).toBeGreaterThan(49)
 })
-
-function areaWithin(loop: Outline): number {
-  return loop.reduce((sum, [x, y], i) => {
-    const [nextX, nextY] = loop[(i + 1) % loop.length]!
-    return sum + (x * nextY - nextX * y) / 2
-  }, 0)
-}
 
 it('takes out of a line what runs to and fro', () => {
   const line: Outline = [

@@ -1,18 +1,10 @@
+import { ELL as L } from '../../../../tests/support/lay/ell'
 import { plainPiece } from '../../../../tests/support/lay/jigsaw'
-import { moved, rectangle, turned, type Outline, type Point } from '../../shapes/polygon'
+import { moved, rectangle, turned, type Point } from '../../shapes/polygon'
 import { type LayCloth, type LayPiece, type LayTask, type Placement } from '../types'
 import { planOf } from '../search/items'
 import { answerOf } from '../answer'
 import { verifyLayout } from './verifyLayout'
-
-const L: Outline = [
-  [0, 0],
-  [300, 0],
-  [300, 80],
-  [80, 80],
-  [80, 400],
-  [0, 400],
-]
 
 const cloth: LayCloth = {
   widthMm: 1000,

@@ -159,6 +159,17 @@ describe('taking apart', () => {
     expect(notions[0]!.data).toMatchObject({ place: 'Rail', fromPieceId: id })
     expect((await dataOf('piece', id)).sorting).toBe('cut-up')
   })
+  it('a stain that was marked and not kept yet is cut out of its panel when it is taken apart', async () => {
+    const id = await piece('Stained skirt', skirt as never)
+    const { garment, whole } = (await loadApart(id, METRIC))!
+    const places = whole.map(({ id: panel }) => ({
+      ...{ panel, is: 'stained', x: 0.5, y: 0.5, acrossMm: 80, onEach: true },
+    }))
+    expect(await tookApart(id, [], { ...garment, places })).toEqual({ ok: true })
+    const panels = (await allRecords(db, 'piece')).kept.filter(({ data }) => data.cutFromId === id)
+    expect(panels.length).toBeGreaterThan(0)
+    for (const { data } of panels) expect(data.outline!.holes).toHaveLength(1)
+  })
   it('keeps how it is sewn, changes it instead of keeping two, and refuses seams that are none', async () => {
     const id = await piece('Housekeeper’s skirt', skirt as never)
     expect(await keepGarment({ pieceId: id, seams: 'glued by magic' })).toMatchObject({ ok: false })
