@@ -238,8 +238,9 @@ test('takes in what it wrote out itself', () => {
 })
 
 test('never throws, whatever stands in it, and every row can be kept', () => {
+  const cell = fc.oneof(fc.string(), fc.constantFrom('__proto__', 'constructor', 'toString', '1/0', '9'.repeat(400)))
   fc.assert(
-    fc.property(fc.string(), fc.string(), (one, other) => {
+    fc.property(cell, cell, (one, other) => {
       expect(safeCell(one)).not.toMatch(/^[=+\-@\t\r]/)
       for (const row of readTable(`name,width,price,fibre,date\n${one},${other},${one},${other},${one}`).rows)
         expect(PieceSchema.safeParse(pieceOfRow(row)).success).toBe(true)

@@ -7,24 +7,26 @@ export interface FibreShare {
 }
 
 /** What people write short, or together. Common practice. */
-const SHORT: Readonly<Record<string, string>> = {
-  poly: 'polyester',
-  polyester: 'polyester',
-  pes: 'polyester',
-  polyamide: 'nylon',
-  bamboo: 'viscose',
-  lin: 'linen',
-  flax: 'linen',
-  co: 'cotton',
-  cot: 'cotton',
-  ly: 'lyocell',
-  ray: 'viscose',
-  merino: 'wool',
-  cashmere: 'hair',
-  mohair: 'hair',
-  alpaca: 'hair',
-  metallic: 'metallic',
-}
+const SHORT: ReadonlyMap<string, string> = new Map(
+  Object.entries({
+    poly: 'polyester',
+    polyester: 'polyester',
+    pes: 'polyester',
+    polyamide: 'nylon',
+    bamboo: 'viscose',
+    lin: 'linen',
+    flax: 'linen',
+    co: 'cotton',
+    cot: 'cotton',
+    ly: 'lyocell',
+    ray: 'viscose',
+    merino: 'wool',
+    cashmere: 'hair',
+    mohair: 'hair',
+    alpaca: 'hair',
+    metallic: 'metallic',
+  }),
+)
 /** Words that say something of a fibre, not which. */
 const BESIDE = new RegExp(
   String.raw`\b(?:organic|pure|recycled|virgin|combed|washed|blend(?:ed)?|mix(?:ed|ture)?|fabric|cloth|fibres?|` +
@@ -98,6 +100,6 @@ function namesIn(text: string): { fibres: FibreId[] } | { unknown: string } {
 }
 
 function fibreOf(word: string): FibreId | undefined {
-  const known = fibreByWord(SHORT[word] ?? word)
+  const known = fibreByWord(SHORT.get(word) ?? word)
   return known && (!isTrace(known.id) || word !== '') ? known.id : undefined
 }
