@@ -1,18 +1,32 @@
 import { PieceSchema, type Piece } from '../notebook/kinds/piece'
 import { type TableRow } from '../table/readTable'
 
-/** What a piece’s notes take, characters. */
+/** What a piece’s notes and its name take, characters. */
 const MOST_NOTES = 2000
+const MOST_NAME = 80
 
 /**
  * A line of a table as a piece of the stash. What a piece has no field for, and every cell that was left open, stands
  * in its notes as it was written: nothing of the table is lost.
  */
 export function pieceOfRow({ fabric, doubts, line }: TableRow): Piece {
-  const { name = `Line ${line}`, called, kind, fibres, widthMm, lengthMm, washed, place, source, boughtOn } = fabric
+  const {
+    name: full = `Line ${line}`,
+    called,
+    kind,
+    fibres,
+    widthMm,
+    lengthMm,
+    washed,
+    place,
+    source,
+    boughtOn,
+  } = fabric
   const { price, tags, ideas, colour, care, gsm, notes } = fabric
+  const name = full.length > MOST_NAME ? `${full.slice(0, MOST_NAME - 1).trimEnd()}…` : full
   const beside = [
     notes,
+    name !== full && `Name: ${full}`,
     colour && `Colour: ${colour}`,
     care && `Care: ${care}`,
     gsm !== undefined && `Weight as listed: ${gsm} g/m²`,
