@@ -51,9 +51,32 @@ test('the computations answer over HTTP as the pages compute', async ({ request 
   })
   expect(counted.status()).toBe(422)
 
+  const typed = await request.post('/api/v1/quantity', {
+    data: { text: '1 yd 9 in', kind: 'length', locale: 'en-US', units: 'imperial', assume: 'yd' },
+  })
+  expect(await typed.json()).toMatchObject({ value: 1143, unit: 'yd', ambiguous: false, plausible: true })
+  const table = await request.post('/api/v1/table', {
+    data: { text: 'Fabric,Yards\nLobby linen,2 1/2\nAwning,lots', columns: null, locale: 'en-US' },
+  })
+  expect((await table.json()).rows).toMatchObject([
+    { line: 2, fabric: { name: 'Lobby linen', lengthMm: 2286, widthMm: null }, doubts: [] },
+    { line: 3, fabric: { lengthMm: null }, doubts: [{ column: 'Yards', text: 'lots' }] },
+  ])
+  const drawing = Buffer.from(
+    '<svg width="200mm" height="100mm" viewBox="0 0 200 100"><rect width="200" height="100"/></svg>',
+  )
+  const read = await request.post('/api/v1/outlines', {
+    multipart: { file: { name: 'a.svg', mimeType: 'image/svg+xml', buffer: drawing } },
+  })
+  expect(await read.json()).toMatchObject({ unit: { is: 'mm', by: 'header' }, pieces: [{ holes: [], count: 1 }] })
+  const none = await request.post('/api/v1/outlines', {
+    multipart: { file: { name: 'a.dxf', mimeType: 'text/plain', buffer: Buffer.from('no drawing') } },
+  })
+  expect([none.status(), (await none.json()).error.issues[0].path]).toEqual([422, 'file'])
+
   const document = await (await request.get('/api/v1/openapi.json')).json()
   expect(document.openapi).toBe('3.1.0')
-  expect(Object.keys(document.paths)).toHaveLength(18)
+  expect(Object.keys(document.paths)).toHaveLength(21)
 })
 
 test('bad input is refused with a path, through the real server', async ({ request }) => {

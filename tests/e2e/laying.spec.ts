@@ -84,7 +84,7 @@ test('pieces come in from a DXF, from measures and corner by corner', async ({ p
 test('what is no outline is refused in words, and nothing is kept of it', async ({ page }) => {
   await fromGull(page, 'Its pieces')
   await chooseFile(page, 'x.svg', '<svg></svg>')
-  await expect(page.getByText('There is no closed outline in this SVG file.')).toBeVisible()
+  await expect(page.getByText('There is no closed outline in this SVG file: it holds no lines at all.')).toBeVisible()
   await expect(page.getByText('5 kinds of piece')).toBeVisible()
 })
 
@@ -104,6 +104,19 @@ test('a piece is changed, and thrown away', async ({ page }) => {
   await spare.getByRole('button', { name: 'Throw this piece away' }).click()
   await spare.getByRole('button', { name: 'Throw it away', exact: true }).click()
   await expect(spare).toHaveCount(0)
+})
+
+test('the first press lays it out, however late the code of the search comes', async ({ page }) => {
+  await layPage(page)
+  // The search is fetched when it is first asked for, over a slow network.
+  await page.context().route('**/_next/static/**', async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 1500))
+    await route.continue()
+  })
+  await page.getByRole('button', { name: 'Lay it out' }).click()
+  await expect(board(page).getByRole('button').first()).toBeVisible()
+  await page.getByRole('button', { name: 'Stop here' }).click()
+  await page.context().unroute('**/_next/static/**')
 })
 
 test('they are laid, two are held, the rest is tried again', async ({ page }) => {

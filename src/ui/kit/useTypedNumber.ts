@@ -1,9 +1,10 @@
 'use client'
 
-import { useEffect, useId, useRef, useState, type RefObject } from 'react'
+import { useEffect, useId, useState, type RefObject } from 'react'
 import { useLocale } from 'react-aria-components'
 import { readQuantity, type QuantityReading, type TypedKind } from '@/core/typed/readQuantity'
 import { UNITS_OF } from '@/core/typed/units'
+import { afterPress } from './afterPress'
 import { markUnread } from './unread'
 
 /** What a field for a number needs to know to read it. */
@@ -52,14 +53,16 @@ export function useTypedNumber(asked: NumberAsked, input: RefObject<HTMLInputEle
     setDraft(null)
     setDoubt(null)
   }
-  const label = useRef(asked.label)
+  const mark = (isUnread: boolean) =>
+    markUnread(id, isUnread ? { label: asked.label, focus: () => input.current?.focus() } : null)
+  useEffect(() => () => markUnread(id, null), [id])
   useEffect(() => {
-    label.current = asked.label
-    markUnread(id, doubt && { label: asked.label, focus: () => input.current?.focus() })
-    return () => markUnread(id, null)
-  }, [id, doubt, asked.label, input])
+    // Also where something else set the field.
+    if (draft === null) markUnread(id, null)
+  }, [id, draft])
   const text = draft ?? written(shown, locale, asked.decimals)
   const take = (next: number) => {
+    mark(false)
     setDoubt(null)
     setDraft(null)
     setOwn(next)
@@ -67,13 +70,18 @@ export function useTypedNumber(asked: NumberAsked, input: RefObject<HTMLInputEle
   }
   const commit = () => {
     if (draft === null || draft === written(shown, locale, asked.decimals)) {
+      mark(false)
       setDraft(null)
       setDoubt(null)
     } else if (draft.trim() === '') take(NaN)
     else {
       const outcome = understood(draft, asked, locale)
       if (typeof outcome === 'number') take(outcome)
-      else setDoubt(outcome)
+      else {
+        // Nothing is saved from now on; the question comes when the pointer is up.
+        mark(true)
+        afterPress(() => setDoubt(outcome))
+      }
     }
   }
   return {
@@ -82,6 +90,7 @@ export function useTypedNumber(asked: NumberAsked, input: RefObject<HTMLInputEle
     commit,
     take,
     type: (typed: string) => {
+      mark(false)
       setDraft(typed)
       setDoubt(null)
     },
