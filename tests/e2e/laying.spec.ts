@@ -151,10 +151,10 @@ test('a piece is moved by key and by mouse, what lies on another is said, and it
     .focus()
   for (let i = 0; i < 14; i++) await page.keyboard.press('ArrowUp')
   for (let i = 0; i < 6; i++) await page.keyboard.press('ArrowRight')
-  await expect(page.getByText(/lies on|off the cloth/).first()).toBeVisible()
+  await expect(page.getByText(/ overlaps |is off the fabric/).first()).toBeVisible()
   await expect(page.getByRole('button', { name: 'Keep this plan' })).toBeDisabled()
   for (let i = 0; i < 20; i++) await page.keyboard.press('z')
-  await expect(page.getByText(/lies on|off the cloth/)).toHaveCount(0)
+  await expect(page.getByText(/ overlaps |is off the fabric/)).toHaveCount(0)
   const wing = board(page).getByRole('button', { name: /^Gull wing, copy 1/ })
   const box = (await wing.boundingBox())!
   const before = await wing.locator('path').first().getAttribute('d')

@@ -39,7 +39,7 @@ async function startProject(page: Page, name: string) {
   await open(page, '/patterns')
   await page.getByRole('link', { name: 'Ferry cape' }).click()
   await page.getByRole('link', { name: 'Start a project' }).click()
-  await page.getByLabel('Name', { exact: true }).fill(name)
+  await page.getByLabel('What it is called').fill(name)
   await page.getByRole('button', { name: 'Begin with its cloth' }).click()
   await expect(page.getByText('Next: choose the main cloth.')).toBeVisible()
   await page.getByRole('button', { name: 'Take Harbour melton' }).first().click()

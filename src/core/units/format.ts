@@ -54,6 +54,21 @@ export function formatLength(mm: number, system: UnitSystem): string {
   return yards === '0' && mm > 0 ? `${eighths(mm / MM_PER_INCH)} in` : `${yards} yd`
 }
 
+/** A length that is owned: rounded down, so that never more is told than there is. To the centimetre, or ⅛ yd. */
+export function formatOwned(mm: number, system: UnitSystem): string {
+  const step = system === 'metric' ? 10 : MM_PER_YARD / 8
+  return formatLength(Math.floor(mm / step + ROUNDING) * step, system)
+}
+
+/** A length that is needed: rounded up, so that what is bought is enough. To the centimetre, or ⅛ yd. */
+export function formatNeeded(mm: number, system: UnitSystem): string {
+  const step = system === 'metric' ? 10 : MM_PER_YARD / 8
+  return formatLength(Math.ceil(mm / step - ROUNDING) * step, system)
+}
+
+/** What arithmetic leaves over, in steps. */
+const ROUNDING = 1e-6
+
 /** g/m² to momme. */
 export function toMomme(gsm: number): number {
   return gsm / GSM_PER_MOMME

@@ -1,6 +1,8 @@
 import {
   decimalsFor,
   formatLength,
+  formatNeeded,
+  formatOwned,
   formatPercent,
   formatWeight,
   formatWeightRange,
@@ -59,4 +61,12 @@ describe('formatting', () => {
     expect(formatPercent(0.0004)).toBe('under 1\u00a0%')
     expect(formatPercent(0.83)).toBe('83\u00a0%')
   })
+})
+
+test('owned lengths are told rounded down, needed ones up, in either system', () => {
+  expect([formatOwned(2999, 'metric'), formatNeeded(2001, 'metric')]).toEqual(['2.99 m', '2.01 m'])
+  expect([formatOwned(2000, 'metric'), formatNeeded(2000, 'metric')]).toEqual(['2 m', '2 m'])
+  // 2.73 and 2.19 yd.
+  expect([formatOwned(2500, 'imperial'), formatNeeded(2000, 'imperial')]).toEqual(['2⅝ yd', '2¼ yd'])
+  expect([formatOwned(914.4, 'imperial'), formatNeeded(914.4, 'imperial')]).toEqual(['1 yd', '1 yd'])
 })

@@ -1,6 +1,6 @@
 'use client'
 
-import { useEffect, useId, useState, type RefObject } from 'react'
+import { useEffect, useId, useRef, useState, type RefObject } from 'react'
 import { useLocale } from 'react-aria-components'
 import { readQuantity, type QuantityReading, type TypedKind } from '@/core/typed/readQuantity'
 import { UNITS_OF } from '@/core/typed/units'
@@ -60,8 +60,10 @@ export function useTypedNumber(asked: NumberAsked, input: RefObject<HTMLInputEle
     // Also where something else set the field.
     if (draft === null) markUnread(id, null)
   }, [id, draft])
+  const turn = useRef(0)
   const text = draft ?? written(shown, locale, asked.decimals)
   const take = (next: number) => {
+    turn.current++
     mark(false)
     setDoubt(null)
     setDraft(null)
@@ -80,7 +82,9 @@ export function useTypedNumber(asked: NumberAsked, input: RefObject<HTMLInputEle
       else {
         // Nothing is saved from now on; the question comes when the pointer is up.
         mark(true)
-        afterPress(() => setDoubt(outcome))
+        const mine = ++turn.current
+        // Unless it was answered, or something else was typed, by that very press.
+        afterPress(() => (mine === turn.current ? setDoubt(outcome) : undefined))
       }
     }
   }
@@ -90,6 +94,7 @@ export function useTypedNumber(asked: NumberAsked, input: RefObject<HTMLInputEle
     commit,
     take,
     type: (typed: string) => {
+      turn.current++
       mark(false)
       setDraft(typed)
       setDoubt(null)

@@ -1,7 +1,7 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { formatLength, formatWidth } from '@/core/units/format'
+import { formatLength, formatOwned, formatWidth } from '@/core/units/format'
 import { CheckField, CheckGroup } from '@/ui/kit/checks'
 import { Fields, Soft, Stack } from '@/ui/kit/surfaces'
 import { LengthField } from '../../shared/settings/LengthField'
@@ -45,7 +45,7 @@ function ClothWords({ ground }: { ground: Offered }) {
   const size = outline
     ? 'odd shape'
     : widthMm > 0
-      ? `${formatWidth(widthMm, units)} wide${lengthMm === null ? '' : `, ${formatLength(lengthMm, units)} of it left`}`
+      ? `${formatWidth(widthMm, units)} wide${lengthMm === null ? '' : `, ${formatOwned(lengthMm, units)} of it left`}`
       : 'its width is not known'
   const notes = [
     ...taken.map((one) => `reserved for ${one.name}${one.mm === null ? '' : `: ${formatLength(one.mm, units)}`}`),

@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import Link from 'next/link'
 import { onBorderOf } from '@/core/making/layTask'
-import { formatLength } from '@/core/units/format'
+import { formatNeeded, formatOwned } from '@/core/units/format'
 import { buy, buyWords } from '@/core/units/buy'
 import { isLongEnough } from '@/core/lay/strip'
 import { Button, StrongButton } from '@/ui/kit/buttons'
@@ -67,7 +67,7 @@ function Verdict({ table, lay }: { table: Table; lay: OnTable }) {
   }
   if (!task.cloth) return <>Everything fits on these pieces; {share} % of them is used.</>
   const have = task.cloth.lengthMm
-  const used = formatLength(table.usedMm, units)
+  const used = formatNeeded(table.usedMm, units)
   if (have === undefined)
     return (
       <>
@@ -77,11 +77,11 @@ function Verdict({ table, lay }: { table: Table; lay: OnTable }) {
   const left = have - table.usedMm
   return isLongEnough(have, table.usedMm) ? (
     <>
-      Enough: it takes {used} of {formatLength(have, units)}, {LIES[layers]}. {share} % is used.
+      Enough: it takes {used} of {formatOwned(have, units)}, {LIES[layers]}. {share} % is used.
     </>
   ) : (
     <>
-      Too short by {formatLength(-left, units)}: it takes {used}, {LIES[layers]}.
+      Too short by {formatNeeded(-left, units)}: it takes {used}, {LIES[layers]}.
     </>
   )
 }
