@@ -91,6 +91,10 @@ function ToConfirm({ lengths, onConfirm, onLeave }: ToConfirmProps) {
       <p>
         <b>Are these lengths right?</b> They count only once you confirm them.
       </p>
+      <Actions>
+        <StrongButton onPress={onConfirm}>Use these lengths</StrongButton>
+        <Button onPress={onLeave}>Leave them out</Button>
+      </Actions>
       <Wide>
         <Table>
           <thead>
@@ -119,10 +123,6 @@ function ToConfirm({ lengths, onConfirm, onLeave }: ToConfirmProps) {
           </tbody>
         </Table>
       </Wide>
-      <Actions>
-        <StrongButton onPress={onConfirm}>Use these lengths</StrongButton>
-        <Button onPress={onLeave}>Leave them out</Button>
-      </Actions>
     </section>
   )
 }
