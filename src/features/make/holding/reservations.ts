@@ -18,9 +18,16 @@ export interface Reservations {
 /** Which of a project’s fabrics one is. */
 export const placeKey = ({ role, label }: { role: string; label: string }) => `${role} ${label}`.trim()
 
-/** Reads what all projects that are not finished have reserved, in the order in which they did. */
-export async function loadReservations(db: Notebook, shelf: Shelf): Promise<Reservations> {
-  const [projects, patterns, lays] = await Promise.all([listProjects(db), listPatterns(db), allRecords(db, 'lay')])
+/**
+ * Reads what all projects that are not finished have reserved, in the order in which they did.
+ * @param read projects, where the page has read them already
+ */
+export async function loadReservations(db: Notebook, shelf: Shelf, read?: ProjectWhole[]): Promise<Reservations> {
+  const [projects, patterns, lays] = await Promise.all([
+    read ?? listProjects(db),
+    listPatterns(db),
+    allRecords(db, 'lay'),
+  ])
   return reservationsOf(
     projects,
     patterns,

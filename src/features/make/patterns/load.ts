@@ -68,7 +68,7 @@ export async function loadPattern(id: string, { units, words }: Preferences, ask
   const pattern = await findPattern(db, id)
   if (!pattern) return undefined
   const [shelf, projects] = await Promise.all([shelfOf(db, words), listProjects(db)])
-  const reservations = await loadReservations(db, shelf)
+  const reservations = await loadReservations(db, shelf, projects)
   const [reserved, worn] = [reservedBy(projects), wornOf(projects, shelf)]
   const sizes = sizesIn(pattern.lengths)
   const making: Making = {

@@ -105,7 +105,7 @@ export async function loadProject(id: string, preferences: Preferences) {
     allRecords(db, 'notion'),
   ])
   const lays = pattern ? await recordsReferring(db, 'lay', 'patternId', pattern.id) : []
-  const reservations = await loadReservations(db, shelf)
+  const reservations = await loadReservations(db, shelf, all)
   const standing = standingOf(whole, pattern, shelf, preferences, lays, reservations)
   const reserved = reservedBy(all.filter((one) => one.project.id !== id))
   const worn = wornOf(all, shelf)

@@ -30,7 +30,7 @@ export async function loadShop(preferences: Preferences, sizes: Readonly<Record<
     shelfOf(db, preferences.words),
     listProjects(db),
   ])
-  const reservations = await loadReservations(db, shelf)
+  const reservations = await loadReservations(db, shelf, projects)
   const open = projects.filter(({ project }) => !isFinished(project.data))
   const missing = open.flatMap((whole) => missingFor(whole, patterns, shelf, reservations) ?? [])
   // A pattern that a project is made by is listed for that project: in its size, view and number.
