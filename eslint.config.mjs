@@ -106,6 +106,14 @@ export default tseslint.config(
       'import-x/no-cycle': ['error', { ignoreExternal: true }],
       'import-x/no-restricted-paths': ['error', { zones }],
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
+      'no-restricted-syntax': [
+        'error',
+        {
+          // A fresh clone has no build to take them from.
+          selector: 'TSTypeReference > Identifier[name=/^(PageProps|LayoutProps|RouteContext)$/]',
+          message: 'Name the type here: this one is written by a build.',
+        },
+      ],
       'max-len': ['error', { code: 120, ignoreUrls: true }],
       'max-lines': ['error', { max: 400, skipComments: true, skipBlankLines: true }],
     },

@@ -2,6 +2,7 @@ import type { Metadata } from 'next'
 import { loadShop } from '@/features/make/shop/load'
 import { ShopPage } from '@/features/make/shop/ShopPage'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
+import type { Asked } from '../asked'
 import { firstOf } from '../firstOf'
 
 export const metadata: Metadata = { title: 'In the shop' }
@@ -9,7 +10,7 @@ export const metadata: Metadata = { title: 'In the shop' }
 /** Sizes that were chosen, by the patterns’ ids: `?size.ID=12`. */
 const SIZE = 'size.'
 
-export default async function InTheShop({ searchParams }: PageProps<'/shop'>) {
+export default async function InTheShop({ searchParams }: { searchParams: Promise<Asked> }) {
   const asked = Object.entries(await searchParams).filter(([key]) => key.startsWith(SIZE))
   const sizes = Object.fromEntries(asked.map(([key, value]) => [key.slice(SIZE.length), firstOf(value, 24)]))
   return <ShopPage {...await loadShop(await readPreferences(), sizes)} />
