@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import { act, render, screen } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { SearchField } from './SearchField'
+import userEvent from '../../../tests/support/person'
 
 const push = jest.fn()
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push }) }))

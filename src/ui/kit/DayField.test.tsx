@@ -1,8 +1,8 @@
 /** @jest-environment jsdom */
 import { render, screen, within } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { useState } from 'react'
 import { DayField } from './DayField'
+import userEvent from '../../../tests/support/person'
 
 function Holding({ from, heard }: { from: string | null; heard: (day: string | null) => void }) {
   const [day, setDay] = useState(from)

@@ -1,12 +1,12 @@
 /** @jest-environment jsdom */
 import { act, render, screen } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { useState } from 'react'
 import { I18nProvider } from 'react-aria-components'
 import { type TypedKind } from '@/core/typed/readQuantity'
 import { FormBox } from './FormBox'
 import { NumberField } from './NumberField'
 import { useDoing } from './useDoing'
+import userEvent from '../../../tests/support/person'
 
 const user = userEvent.setup()
 const saved = jest.fn()

@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import { render, screen, within } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { SortTable } from './SortTable'
+import userEvent from '../../../tests/support/person'
 
 const rows = [
   ['wool', 4],

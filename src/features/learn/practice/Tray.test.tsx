@@ -1,10 +1,10 @@
 /** @jest-environment jsdom */
 import { render, screen } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { burnOf } from '@/core/practice/specimen'
 import { topicById } from '@/core/practice/topics'
 import { stagesOf } from './stages'
 import { Tray } from './Tray'
+import userEvent from '../../../../tests/support/person'
 
 const stages = (topic: string) => stagesOf(burnOf(topicById(topic)!, 4))
 const tray = (topic: string, asked: string[], isOpen = false) => {

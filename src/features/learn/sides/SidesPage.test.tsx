@@ -1,9 +1,9 @@
 /** @jest-environment jsdom */
 import { render, screen } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { saySide } from './actions'
 import { type SideData } from './load'
 import { SidesPage } from './SidesPage'
+import userEvent from '../../../../tests/support/person'
 
 jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: jest.fn() }) }))
 jest.mock('./actions', () => ({ saySide: jest.fn() }))

@@ -1,9 +1,9 @@
 /** @jest-environment jsdom */
 import { fireEvent, render, screen } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { type Placement } from '@/core/lay/types'
 import { rectangle, type Point } from '@/core/shapes/polygon'
 import { Board, boundsOf, type Stretch } from './Board'
+import userEvent from '../../../../tests/support/person'
 
 const stretch: Stretch = {
   id: null,

@@ -1,10 +1,10 @@
 /** @jest-environment jsdom */
 import { render, screen } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { rectangle, type Outline } from '@/core/shapes/polygon'
 import { plainPiece } from '../../../../tests/support/lay/jigsaw'
 import { BorderFields } from './BorderFields'
 import { type Table } from './useTable'
+import userEvent from '../../../../tests/support/person'
 
 const CURVED: Outline = [
   [-300, 40],

@@ -1,9 +1,9 @@
 /** @jest-environment jsdom */
 import { render, screen, within } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { LayAdvice } from './LayAdvice'
 import { useTelling } from './useTelling'
 import { type OnTable, type Table } from './useTable'
+import userEvent from '../../../../tests/support/person'
 
 jest.mock('./useTelling', () => ({ useTelling: jest.fn() }))
 const telling = jest.mocked(useTelling)

@@ -1,12 +1,12 @@
 /** @jest-environment jsdom */
 import { render, screen } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { rectangle } from '@/core/shapes/polygon'
 import { buy } from '@/core/units/buy'
 import { PreferencesProvider } from '../../shared/settings/PreferencesContext'
 import { confirmCut, keepLay } from './actions'
 import { LayTold } from './LayTold'
 import { type OnTable, type Table } from './useTable'
+import userEvent from '../../../../tests/support/person'
 
 jest.mock('./actions', () => ({ keepLay: jest.fn(), confirmCut: jest.fn() }))
 jest.mock('./SavePlan', () => ({ SavePlan: () => null }))

@@ -1,10 +1,10 @@
 /** @jest-environment jsdom */
 import { render, screen, within } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { useState } from 'react'
 import { NeedSchema, type Need } from '@/core/notebook/schemas/need'
 import { PreferencesProvider } from '../../shared/settings/PreferencesContext'
 import { MoreFields, NeedFields, WeightFields } from './NeedFields'
+import userEvent from '../../../../tests/support/person'
 
 const user = userEvent.setup()
 const preferences = (units: 'metric' | 'imperial') =>

@@ -1,10 +1,10 @@
 /** @jest-environment jsdom */
 import { render, screen, within } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { type PlannedStep } from '@/core/prepare/prepare'
 import { changeProject } from '../projects/actions'
 import { type PlanData } from './load'
 import { PlanPage } from './PlanPage'
+import userEvent from '../../../../tests/support/person'
 
 jest.mock('../projects/actions', () => ({ changeProject: jest.fn() }))
 // Terms are linked after the page; here words are words.

@@ -1,8 +1,8 @@
 /** @jest-environment jsdom */
 import { render, screen, within } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { type MixData } from './loadTogether'
 import { MixPage } from './MixPage'
+import userEvent from '../../../../tests/support/person'
 
 const replace = jest.fn()
 jest.mock('next/navigation', () => ({ useRouter: () => ({ replace }) }))

@@ -1,11 +1,11 @@
 /** @jest-environment jsdom */
 import { render, screen, within } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { type UsedUp } from '@/core/making/leastLost'
 import { rectangle } from '@/core/shapes/polygon'
 import { useTelling } from '../laying/useTelling'
 import { type UseUpData } from './loadUseUp'
 import { UseUpPage } from './UseUpPage'
+import userEvent from '../../../../tests/support/person'
 
 const replace = jest.fn()
 jest.mock('next/navigation', () => ({ useRouter: () => ({ replace }) }))

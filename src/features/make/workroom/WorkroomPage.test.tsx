@@ -1,10 +1,10 @@
 /** @jest-environment jsdom */
 import { render, screen, within } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { WorkroomSchema } from '@/core/notebook/kinds/workroom'
 import { forgetCalendar, saveWorkroom, takeCalendar } from './actions'
 import { calendarTold } from './calendarTold'
 import { WorkroomPage } from './WorkroomPage'
+import userEvent from '../../../../tests/support/person'
 
 jest.mock('./actions', () => ({ saveWorkroom: jest.fn(), takeCalendar: jest.fn(), forgetCalendar: jest.fn() }))
 

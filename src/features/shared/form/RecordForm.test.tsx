@@ -1,10 +1,10 @@
 /** @jest-environment jsdom */
 import { render, screen } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { TextField } from '@/ui/kit/fields'
 import { type Outcome } from '../outcome'
 import { RecordForm } from './RecordForm'
 import { useForm } from './useForm'
+import userEvent from '../../../../tests/support/person'
 
 const kept: Outcome = { ok: true, id: 'p1', revision: 1 }
 

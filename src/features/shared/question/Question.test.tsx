@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import { act, render, screen } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { Question, type Asked } from './Question'
+import userEvent from '../../../../tests/support/person'
 
 const states = ['paper', 'hair', 'vinegar'].map((id) => ({ id, label: `of ${id}`, help: '' }))
 const ONE: Asked = { id: 'smell', question: 'What does it smell of?', hint: '', multi: false, states }

@@ -1,8 +1,8 @@
 /** @jest-environment jsdom */
 import { render, screen } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { LengthField } from './LengthField'
 import { PreferencesProvider } from './PreferencesContext'
+import userEvent from '../../../../tests/support/person'
 
 const user = userEvent.setup()
 

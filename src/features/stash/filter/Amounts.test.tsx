@@ -1,9 +1,9 @@
 /** @jest-environment jsdom */
 import { render, screen } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { ASKS_NOTHING, type ShelfQuery } from '@/core/shelf/query'
 import { PreferencesProvider } from '../../shared/settings/PreferencesContext'
 import { Amounts } from './Amounts'
+import userEvent from '../../../../tests/support/person'
 
 const user = userEvent.setup()
 

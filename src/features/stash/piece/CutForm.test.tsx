@@ -1,10 +1,10 @@
 /** @jest-environment jsdom */
 import { render, screen, within } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { PreferencesProvider } from '../../shared/settings/PreferencesContext'
 import { CutForm } from './CutForm'
 import { cutPiece } from './kinActions'
 import { type PieceData } from './types'
+import userEvent from '../../../../tests/support/person'
 
 jest.mock('./kinActions', () => ({ cutPiece: jest.fn() }))
 const cut = jest.mocked(cutPiece)

@@ -1,9 +1,9 @@
 /** @jest-environment jsdom */
 import { render, screen } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { takeBackStroke } from '../../shared/history/actions'
 import { History } from './History'
 import { type PieceData } from './types'
+import userEvent from '../../../../tests/support/person'
 
 jest.mock('../../shared/history/actions', () => ({ takeBackStroke: jest.fn() }))
 jest.mock('../../shared/history/When', () => ({ When: () => 'today' }))

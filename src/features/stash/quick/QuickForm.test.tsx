@@ -1,9 +1,9 @@
 /** @jest-environment jsdom */
 import { render, screen } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { PreferencesProvider } from '../../shared/settings/PreferencesContext'
 import { quickKeep } from './actions'
 import { QuickForm } from './QuickForm'
+import userEvent from '../../../../tests/support/person'
 
 jest.mock('./actions', () => ({ quickKeep: jest.fn() }))
 // Making a picture smaller wants a browser's canvas; where that fails the picture goes as it is.

@@ -1,9 +1,9 @@
 /** @jest-environment jsdom */
 import { act, render, screen, waitFor } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { PreferencesProvider } from '../../shared/settings/PreferencesContext'
 import { takeTable, type TableOutcome } from './actions'
 import { TablePage } from './TablePage'
+import userEvent from '../../../../tests/support/person'
 
 jest.mock('./actions', () => ({ takeTable: jest.fn() }))
 const take = jest.mocked(takeTable)

@@ -1,10 +1,10 @@
 /** @jest-environment jsdom */
 import { render, screen, waitFor, within } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { PreferencesProvider } from '../../shared/settings/PreferencesContext'
 import { countNotion, dropFromBox, keepNotion, keepYarn } from './boxActions'
 import { BoxPage } from './BoxPage'
 import { type BoxData } from './loadBox'
+import userEvent from '../../../../tests/support/person'
 
 jest.mock('./boxActions', () => ({
   keepNotion: jest.fn(),

@@ -1,10 +1,10 @@
 /** @jest-environment jsdom */
 import { render, screen, within } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { useState } from 'react'
 import { type Garment } from '@/core/notebook/kinds/garment'
 import { rectangle } from '@/core/shapes/polygon'
 import { Condition } from './Condition'
+import userEvent from '../../../../tests/support/person'
 
 type Places = Garment['places']
 

@@ -1,8 +1,8 @@
 /** @jest-environment jsdom */
 import { render, screen, within } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { type Question } from '@/core/identify/identify'
 import { WhatIf } from './WhatIf'
+import userEvent from '../../../../../tests/support/person'
 
 const user = userEvent.setup()
 const seen = (feature: string, state: string, part = 'whole') => ({ feature, states: [state], part })

@@ -1,6 +1,5 @@
 /** @jest-environment jsdom */
 import { render, screen, within } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { type ComponentType } from 'react'
 import { type Measurement } from '@/core/notebook/measurements'
 import { PreferencesProvider } from '../../../shared/settings/PreferencesContext'
@@ -17,6 +16,7 @@ import { ShrinkageBench } from './ShrinkageBench'
 import { StretchBench } from './StretchBench'
 import { WaterDropBench } from './WaterDropBench'
 import { YarnsBench } from './YarnsBench'
+import userEvent from '../../../../../tests/support/person'
 
 jest.mock('../../../shared/readings/actions', () => ({ keepMeasurement: jest.fn(), dropMeasurement: jest.fn() }))
 jest.mock('@/ui/charts/EChart', () => ({ EChart: ({ label }: { label: string }) => <p>{label}</p> }))
