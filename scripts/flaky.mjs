@@ -1,12 +1,13 @@
-import { readFileSync, rmSync } from 'node:fs'
+import { mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { spawn } from 'node:child_process'
-import { join } from 'node:path'
+import { dirname, join } from 'node:path'
 import { bin, root, run } from './lib.mjs'
 
 // Runs every unit suite many times while both cores are kept busy, and names those that ever fail:
 // npm run flaky -- [TIMES] [PATTERN …]
 const [times = '20', ...patterns] = process.argv.slice(2)
 const report = join(root, 'test-results', 'flaky.json')
+mkdirSync(dirname(report), { recursive: true })
 
 /** Two loops that never rest: what else runs gets half a core. */
 const busy = [0, 1].map(() => spawn(process.execPath, ['-e', 'for(;;);'], { stdio: 'ignore' }))

@@ -106,3 +106,26 @@ it('a verdict follows the score: what suits has no fatal miss, and what has one 
   }
   expect(new Set(verdicts.map(({ verdict }) => verdict)).size).toBeGreaterThan(2)
 })
+
+describe('weight', () => {
+  const range = '65 to 140 g/m²'
+  const need: Need = { garment: 'blouse', gsm: [65, 140], called: ['crepe'], details: ['lined'] }
+  const ranges = (called: string, gsm: number) =>
+    reason(need, { called, gsm }, 'weight').text.match(/\d+ to \d+ g\/m²/g)
+
+  it('names one range for one need, whatever the fabric is', () => {
+    // A fabric that the pattern names, one that it does not, a net over a lining; inside, above and below.
+    for (const called of ['crepe', 'poplin', 'tulle'])
+      for (const gsm of [12, 100, 155, 168, 300]) expect(ranges(called, gsm)).toEqual([range])
+  })
+  it('says why a weight beside it does', () => {
+    expect(reason(need, { called: 'crepe', gsm: 155 }, 'weight')).toMatchObject({
+      status: 'good',
+      text: expect.stringContaining('a fabric that the pattern names'),
+    })
+    expect(reason(need, { called: 'tulle', gsm: 20 }, 'weight')).toMatchObject({
+      status: 'good',
+      text: expect.stringContaining('net'),
+    })
+  })
+})

@@ -1,5 +1,6 @@
 import { type Detail } from '../vocabulary/choosing'
 import { clothCalled } from '../cloths/catalogue'
+import { type NamedCloth } from '../cloths/types'
 import { BODIES, OPACITIES } from '../vocabulary/cloth'
 import { careOf } from '../fabric/care'
 import { formatWeight, formatWeightRange, type UnitSystem } from '../units/format'
@@ -7,10 +8,10 @@ import { type Quantity } from '../units/quantity'
 import { assessDetails } from './details'
 import { fitOfStep, RELIES_ON_STRETCH, stretchFit, weightFit } from './fit'
 import { type FullNeed } from './need'
+import { assessPurposes } from './purpose/purposes'
 import { GOOD_FIT } from './steps'
-import { season } from './season'
+import { hasSeason, season } from './season'
 import { CERTAINTY, IMPORTANCE, NAMED_STRUCTURE, unknown } from './weights'
-import { inWater } from './water'
 import { assessWishes } from './wishes'
 import { type Known, type Offer } from '../fabric/types'
 import { type Assessment, type OfferProperty } from './types'
@@ -20,14 +21,15 @@ export function assess(asked: FullNeed, offer: Offer, system: UnitSystem = 'metr
   const need = isLayered(asked, offer) ? layeredNeed(asked) : asked
   return [
     structure(need, offer),
-    weight(need, offer, system),
+    weight(need, offer, asked.gsm, system),
     stretch('stretch-width', 'across', need.stretchWidth, offer.stretchWidth),
     ...(offer.stretchLength
       ? [stretch('stretch-length', 'along the length', need.stretchLength, offer.stretchLength)]
       : []),
     body(need, offer),
     opacity(need, offer),
-    ...(need.inWater ? [inWater(offer, CERTAINTY)] : need.anyConstruction ? [] : [season(need, offer)]),
+    ...(hasSeason(need) ? [season(need, offer)] : []),
+    ...assessPurposes(need.purposes, offer, CERTAINTY),
     ...assessDetails(need, offer, CERTAINTY),
     ...assessWishes(asked, offer, CERTAINTY),
     ...washing(offer),
@@ -99,22 +101,37 @@ export function structure(need: FullNeed, offer: Offer): Assessment {
   }
 }
 
-function weight(need: FullNeed, { gsm, called }: Offer, system: UnitSystem): Assessment {
+/** @param asked weights that the pattern asks for: the one range that every sentence names */
+function weight(
+  need: FullNeed,
+  { gsm, called }: Offer,
+  asked: readonly [number, number],
+  system: UnitSystem,
+): Assessment {
   const [low, high] = withNamed(need, called)
-  const wanted = formatWeightRange([low, high], system)
+  const wanted = formatWeightRange(asked, system)
   if (!gsm)
     return unknown('weight', IMPORTANCE.weight, `The pattern wants ${wanted}; this cloth has not been weighed.`)
   const { value, how } = gsm
   const fit = weightFit(value.value, value.sd, low, high)
   const miss = value.value < low ? 'under' : value.value > high ? 'over' : null
   const is = `${formatWeight(value, system)}${hedge(how)}`
+  const isAsked = value.value >= asked[0] && value.value <= asked[1]
   const text =
     miss === null
-      ? `${is}, within the ${wanted} that the pattern wants.`
+      ? isAsked
+        ? `${is}, within the ${wanted} that the pattern wants.`
+        : `${is}: ${allowedWords(need, called)}, whatever the ${wanted} that the pattern wants else.`
       : fit >= GOOD_FIT
         ? `${is}, near enough to the ${wanted} that the pattern wants.`
         : `${is} is ${miss === 'under' ? 'lighter' : 'heavier'} than the ${wanted} that the pattern wants.`
   return { property: 'weight', importance: IMPORTANCE.weight, fit, certainty: CERTAINTY[how], miss, text }
+}
+
+/** Why a weight beside those that are asked for does. */
+function allowedWords({ wishes }: FullNeed, called: string | undefined): string {
+  const named = wishes.called && called !== undefined && namedIn(wishes.called, called)
+  return named ? 'the usual weight of a fabric that the pattern names' : 'net, laid over a lining or in layers'
 }
 
 /** A cloth that the pattern names is as heavy as that cloth is: its usual weights count as asked for. */
@@ -123,8 +140,12 @@ export function withNamed(
   called: string | undefined,
 ): readonly [number, number] {
   if (called === undefined || !wishes.called) return [low, high]
-  const named = wishes.called.map((word) => clothCalled(word)).find((cloth) => cloth?.id === called)
+  const named = namedIn(wishes.called, called)
   return named ? [Math.min(low, named.gsm[0]), Math.max(high, named.gsm[1])] : [low, high]
+}
+
+function namedIn(words: readonly string[], called: string): NamedCloth | undefined {
+  return words.map((word) => clothCalled(word)).find((cloth) => cloth?.id === called)
 }
 
 function stretch(

@@ -2,14 +2,16 @@ import { type GarmentNeed } from './data/garmentNeed'
 import { garmentNeeds } from './data/garments'
 import { roleNeeds } from './data/roles'
 import { RELIES_ON_STRETCH } from './fit'
+import { type Purpose } from './purpose/told'
 import { type Need } from '../notebook/schemas/need'
-import { type Detail, type Season } from '../vocabulary/choosing'
+import { type Detail, type Garment, type Season } from '../vocabulary/choosing'
 
 /** A need with nothing left out. */
 export interface FullNeed extends GarmentNeed {
   stretchLength: readonly [number, number]
   details: readonly Detail[]
   season: Season
+  purposes: readonly Purpose[]
   /** What the pattern says beyond its garment; as it stands there. */
   wishes: Pick<
     Need,
@@ -27,8 +29,46 @@ const ANYTHING: GarmentNeed = {
   nextToSkin: false,
 }
 
+/** Things that no arm and no leg goes through. */
+const NOT_SLIPPED_ON: readonly Garment[] = [
+  'apron',
+  'bag',
+  'cushion',
+  'curtain',
+  'duvet-cover',
+  'hat',
+  'napkin',
+  'pillowcase',
+  'pouch',
+  'quilt',
+  'roman-blind',
+  'rucksack',
+  'scarf',
+  'stage-drape',
+  'tablecloth',
+  'towel',
+]
+
+/** What the garment is for is asked of its own fabric; a lining has to slip, and all that swims swims. */
+function purposesOf({ garment, role = 'main' }: Need, { purposes = [], stretchWidth }: GarmentNeed): Purpose[] {
+  if (role === 'main' || role === 'contrast') return [...purposes]
+  const swims = purposes.filter((one) => one === 'swims')
+  const stays = garment !== undefined && NOT_SLIPPED_ON.includes(garment)
+  return role === 'lining' && !stays && stretchWidth[0] < RELIES_ON_STRETCH ? [...swims, 'slides'] : swims
+}
+
 /** A lining gives at least so much of what its garment gives; common practice. */
 const LINING_GIVES = 0.6
+
+/** g/m² of what is worn that a lining of habotai does for, and that one as thick as a coat’s goes into. */
+const LIGHT_TO = 180
+const HEAVY_TO = 350
+
+/** What a lining weighs, g/m², by what its garment may weigh; common practice, spans from memory. */
+function liningWeights([, most]: readonly [number, number]): readonly [number, number] {
+  if (most <= LIGHT_TO) return [30, 110]
+  return most >= HEAVY_TO ? [55, 165] : [45, 130]
+}
 
 /** The need with what it leaves out filled in from the garment, the role and the details. */
 export function fullNeed(need: Need): FullNeed {
@@ -38,6 +78,7 @@ export function fullNeed(need: Need): FullNeed {
   ]
   const ofGarment = need.garment ? garmentNeeds[need.garment] : ANYTHING
   const ofRole = { ...(need.role ? roleNeeds[need.role] : undefined) }
+  if (need.role === 'lining') ofRole.gsm = liningWeights(ofGarment.gsm)
   // The lining of what has to stretch stretches too.
   if (need.role === 'lining' && ofGarment.stretchWidth[0] >= RELIES_ON_STRETCH) {
     ofRole.structure = ofGarment.structure
@@ -56,7 +97,7 @@ export function fullNeed(need: Need): FullNeed {
     // A lining takes care of the light behind.
     opacity: need.opacity ?? (lined ? ['sheer', 'semi-sheer', 'opaque'] : base.opacity),
     nextToSkin: base.nextToSkin && !lined,
-    inWater: base.inWater ?? false,
+    purposes: purposesOf(need, ofGarment),
     isNightwear: base.isNightwear ?? false,
     anyConstruction: base.anyConstruction ?? false,
     details,

@@ -38,6 +38,8 @@ export function pieceOffer(
   const shrink = shrinkMeasured({ piece, measurements })
   return {
     ...offer,
+    ...(offer.fibres &&
+      sheet.fibres?.how === 'leaning' && { fibres: { ...offer.fibres, how: 'estimated' as const } }),
     ...(piece.widthMm !== null && { widthMm: piece.widthMm }),
     ...(piece.colours[0] !== undefined && { colour: piece.colours[0] }),
     ...(shrink && { shrink: { value: shrink, how: 'measured' as const } }),

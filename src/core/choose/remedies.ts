@@ -19,6 +19,12 @@ export interface RemedyRule {
   costs?: string
 }
 
+/** What a lining that drags is mended by. */
+export const SMOOTH_SLEEVES = {
+  id: 'sleeves-in-smooth',
+  text: 'Line the sleeves with something smooth (cupro, acetate, silk).',
+} as const
+
 /** A change with the cloths and things for which it can be thought of at all. */
 interface GeneralRule extends RemedyRule {
   when?: (offer: Offer) => boolean
@@ -37,6 +43,11 @@ const warmer = (a: Assessment) => (a.property === 'season' && a.fit !== null ? a
 
 /** Changes that do not depend on a detail; common practice, the fits after them from memory. */
 const general: readonly GeneralRule[] = [
+  {
+    ...SMOOTH_SLEEVES,
+    effort: 2,
+    rescues: (a) => (misses(a, 'slip') ? 0.9 : undefined),
+  },
   {
     id: 'line-it',
     text: 'Line it: a lining takes the light from behind it.',

@@ -37,6 +37,11 @@ export function seasonFit({ season: when, nextToSkin }: SeasonAsked, dry: number
   return nextToSkin ? 0.75 + 0.25 * dry : 1
 }
 
+/** Whether heat and cold count at all: what swims is judged by the water, and what is inside by its role. */
+export function hasSeason({ purposes, anyConstruction }: FullNeed): boolean {
+  return !anyConstruction && !purposes.includes('swims')
+}
+
 type SeasonAsked = Pick<FullNeed, 'season' | 'nextToSkin'>
 
 /** How much the season can take off a score. */

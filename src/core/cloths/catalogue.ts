@@ -5,6 +5,7 @@ import { knitPiles, pileCloths } from './groups/pile'
 import { plainCloths } from './groups/plain'
 import { satinCloths } from './groups/satin'
 import { twillCloths } from './groups/twill'
+import { fibreByWord } from '../fibres/catalogue'
 import { type Vocabulary } from '../vocabulary/words'
 import { type NamedCloth } from './types'
 
@@ -49,7 +50,8 @@ function namesIn(own: Vocabulary, other: Vocabulary): Map<string, NamedCloth> {
 
 /**
  * The cloth that free text means, in UK or US words: an exact name first, else the longest name that stands in the text
- * as whole words ("printed cotton lawn" is a lawn). Undefined where nobody knows it.
+ * as whole words ("printed cotton lawn" is a lawn), one that is more than a fibre before one that is not. Undefined
+ * where nobody knows it.
  * @param vocabulary whose words they are, where a word means two cloths
  */
 export function clothCalled(text: string, vocabulary: Vocabulary = 'uk'): NamedCloth | undefined {
@@ -58,13 +60,16 @@ export function clothCalled(text: string, vocabulary: Vocabulary = 'uk'): NamedC
   const exact = names.get(sought)
   if (exact) return exact
   const words = sought.split(' ')
-  let best = ''
+  const found: string[] = []
   for (let from = 0; from < words.length; from++) {
     for (let to = from + 1; to <= Math.min(words.length, from + MOST_WORDS); to++) {
       const name = words.slice(from, to).join(' ')
-      if (name.length > best.length && names.has(name)) best = name
+      if (names.has(name)) found.push(name)
     }
   }
+  // “Viscose” alone is a challis, but a viscose satin is a satin.
+  const cloths = found.filter((name) => !name.split(' ').every((word) => fibreByWord(word)))
+  const [best = ''] = (cloths.length > 0 ? cloths : found).sort((a, b) => b.length - a.length)
   return names.get(best)
 }
 

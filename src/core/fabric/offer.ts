@@ -84,6 +84,8 @@ export function offerFrom(described: Described, named = clothCalled(described.ca
   offer.washed = described.washed
   if (named) {
     offer.isRaisedOrOpen = isRaisedOrOpen(named)
+    // The look that is usual stands first.
+    offer.isBrushed = named.marks.surface?.[0] === 'brushed'
     offer.interlacing = named.interlacing
   }
   return { ...offer, ...ofTheLength(described) }

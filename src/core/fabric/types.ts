@@ -73,6 +73,8 @@ export interface Offer {
   colour?: string
   /** Its surface or its openness lets a flame run over it, where it is of cellulose. */
   isRaisedOrOpen?: boolean
+  /** Its face is brushed, as a rule. */
+  isBrushed?: boolean
   /** A name that nobody knows. */
   unknownName?: string
 }

@@ -1,4 +1,4 @@
-import { fibres as catalogue } from '../fibres/catalogue'
+import { fibreById, fibres as catalogue } from '../fibres/catalogue'
 import { FAMILIES, FIBRE_IDS, type FamilyId, type FibreId } from '../vocabulary/fibres'
 import { answerAsked } from './asks'
 import { judgeClaim } from './claim'
@@ -159,6 +159,7 @@ function answerFor(
   const { next, stop } = isUnlit
     ? { next: [], stop: STOP_UNLIT }
     : adviseNext(scored, own, part, { asks: asked, claim, atHand }, grounds.reporter, vocabulary)
+  const verdict = verdictFor(scored, own, isUnlit, strange, vocabulary)
   const answer: Answer = {
     ...presences(scored),
     hypotheses: scored.map(({ hypothesis, probability }) => ({
@@ -166,13 +167,15 @@ function answerFor(
       probability,
       fibres: hypothesis.components.map(({ fibre, share }) => ({ id: fibre, share })),
     })),
-    verdict: verdictFor(scored, own, isUnlit, strange, vocabulary),
+    verdict,
     asked: answerAsked(scored, asked, claim, vocabulary),
     next,
     stop,
     conflicts: conflictsIn(observations, grounds, vocabulary),
     warnings: warningsFor(isUnlit, strange),
-    evidence: evidenceBits(cloth, grounds.hypotheses).map((row) => (part === 'whole' ? row : { ...row, part })),
+    evidence: evidenceBits(cloth, grounds.hypotheses, mixtureOf(verdict)).map((row) =>
+      part === 'whole' ? row : { ...row, part },
+    ),
   }
   if (claim.length > 0) answer.claim = judgeClaim(claim, cloth, grounds, vocabulary)
   return { answer, differ: cloth.differ }
@@ -239,15 +242,52 @@ function presences(scored: readonly Scored[]): Pick<Answer, 'families' | 'fibres
 }
 
 /** Bits of each answer for each family: log2 of P(answer | that family alone) over P(answer). */
-function evidenceBits({ evidence }: ClothPosterior, hypotheses: readonly Hypothesis[]): Evidence[] {
+function evidenceBits(
+  { evidence }: ClothPosterior,
+  hypotheses: readonly Hypothesis[],
+  mixture: readonly FamilyId[] | null,
+): Evidence[] {
   const rows: Evidence[] = []
   for (const [part, { reports, byFeature }] of evidence) {
     reports.forEach(({ feature, reports: specimens }, column) => {
       const states = [...new Set(specimens.flat())].map((state) => feature.states[state]!.id)
-      rows.push({ feature: feature.id, part, states, bits: bitsByFamily(byFeature[column]!, hypotheses) })
+      const logs = byFeature[column]!
+      rows.push({
+        feature: feature.id,
+        part,
+        states,
+        bits: bitsByFamily(logs, hypotheses),
+        ...(mixture && { mixture: { families: mixture, bits: bitsFor(logs, hypotheses, mixture) } }),
+      })
     })
   }
   return rows
+}
+
+/** The families that a verdict says are mixed; null where it names no mixture, or one within a family. */
+function mixtureOf({ level, leaning }: Verdict): FamilyId[] | null {
+  if (level !== 'blend') return null
+  const mixed = new Set(leaning.map((id) => fibreById(id).family))
+  return mixed.size > 1 ? FAMILIES.filter((id) => mixed.has(id)) : null
+}
+
+/** Bits of one answer for exactly these families together: log2 of P(answer | them) over P(answer). */
+function bitsFor(
+  logLikelihoods: Float64Array,
+  hypotheses: readonly Hypothesis[],
+  mixture: readonly FamilyId[],
+): number {
+  const key = mixture.join()
+  let [mass, prior, allMass, allPrior] = [0, 0, 0, 0]
+  hypotheses.forEach((hypothesis, index) => {
+    const own = hypothesis.prior * Math.exp(logLikelihoods[index]!)
+    allMass += own
+    allPrior += hypothesis.prior
+    if (hypothesis.families.join() !== key) return
+    mass += own
+    prior += hypothesis.prior
+  })
+  return prior > 0 ? Math.log2(mass / prior / (allMass / allPrior)) : 0
 }
 
 function bitsByFamily(logLikelihoods: Float64Array, hypotheses: readonly Hypothesis[]): Record<FamilyId, number> {

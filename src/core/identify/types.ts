@@ -128,6 +128,11 @@ export interface Evidence {
   states: readonly string[]
   /** How far the answer moves the odds of each family being the only one, log2; discounts for correlation included. */
   bits: Record<FamilyId, number>
+  /**
+   * Where the verdict is a mixture of families: the same for that mixture, and which families it is of. What speaks for
+   * one of them alone is no reason for the two together.
+   */
+  mixture?: { families: readonly FamilyId[]; bits: number }
 }
 
 export interface Made {

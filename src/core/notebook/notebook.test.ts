@@ -71,7 +71,8 @@ describe('the property sheet', () => {
     const sheet = propertySheet({ piece, measurements: weighedTwice, observations: wool })
     expect(sheet.measured.weigh?.gsm).toBeCloseTo(320, 9)
     expect(sheet.belief?.verdict.level).toBe('family')
-    expect(sheet.fibres).toEqual({ ids: ['wool'], how: 'tested' })
+    // A flame cannot part wool from hair: a family is no fibre.
+    expect(sheet.fibres).toEqual({ ids: ['wool'], how: 'leaning' })
   })
 
   it('knows nothing where nothing was noted', () => {
@@ -92,6 +93,6 @@ describe('the property sheet', () => {
         observations: wool,
       }).fibres
     expect(labelled('wool')).toEqual({ ids: ['wool'], how: 'said' })
-    expect(labelled('cotton')).toEqual({ ids: ['wool'], how: 'tested' })
+    expect(labelled('cotton')).toEqual({ ids: ['wool'], how: 'leaning' })
   })
 })

@@ -200,3 +200,28 @@ describe('foretelling', () => {
     expect(foretellingRecord([])).toMatchObject({ checked: 0, right: 0 })
   })
 })
+
+describe('what it is made of', () => {
+  const fibreOf = (seen: Record<string, string>, rest: Partial<PieceInput> = {}) => {
+    const observations = Object.entries(seen).map(([feature, state]) => ({
+      feature,
+      states: [state],
+      part: 'whole' as const,
+    }))
+    const sheet = propertySheet({ piece: piece(rest), measurements: [], observations })
+    return propertiesOf(piece(rest), [], sheet, 'metric', 'uk').find(({ id }) => id === 'fibre')!
+  }
+  const HAIR = { smell: 'hair-feather', residue: 'crushable-bead', 'after-removal': 'dies-at-once' }
+
+  it('is measured only where a fibre or a blend is settled', () => {
+    // A flame cannot part wool from hair.
+    expect(fibreOf(HAIR)).toMatchObject({ how: 'estimated', value: 'most like wool' })
+    expect(fibreOf({ ...HAIR, 'loupe-fibre': 'scales' })).toMatchObject({
+      value: expect.stringContaining('most like'),
+    })
+  })
+  it('is as good as measured where a label is borne out', () => {
+    const claim = [{ fibre: 'wool' as const, percent: 100 }]
+    expect(fibreOf(HAIR, { claim })).toMatchObject({ how: 'measured', value: 'wool' })
+  })
+})

@@ -16,7 +16,7 @@ import {
   type MeasurementKindId,
 } from './measurements'
 import { type Candidate, type Facts, type How, type MeasurementKind } from './measurements/define'
-import { type PropertySheet } from './sheet'
+import { type FibresHow, type PropertySheet } from './sheet'
 import { coverFromThreads, weightFromThreads } from './threads'
 
 /** Ids of the lines of the property sheet. */
@@ -106,14 +106,17 @@ function measuredRows(
   })
 }
 
+/** What a test only leans to is a guess still. */
+const FIBRES_HOW: Readonly<Record<FibresHow, How>> = { tested: 'measured', leaning: 'estimated', said: 'said' }
+
 function fibreRow({ fibres, belief }: PropertySheet, { named, vocabulary }: Facts): PropertyRow {
   // A label that a test bears out is as good as tested.
   const isBorneOut = fibres?.how === 'said' && belief?.claim?.verdict === 'supported'
-  const tested = fibres?.how === 'tested' || isBorneOut
+  const how = isBorneOut ? 'measured' : FIBRES_HOW[fibres?.how ?? 'leaning']
   return row('fibre', 'Made of', 'fibre content', 'burn', [
     fibres && {
-      how: tested ? 'measured' : 'said',
-      value: fibreListWords(fibres.ids, vocabulary),
+      how,
+      value: `${fibres.how === 'leaning' ? 'most like ' : ''}${fibreListWords(fibres.ids, vocabulary)}`,
       note: fibreNote(fibres.how, isBorneOut, belief?.verdict.text ?? ''),
     },
     named && {
@@ -123,8 +126,8 @@ function fibreRow({ fibres, belief }: PropertySheet, { named, vocabulary }: Fact
   ])
 }
 
-function fibreNote(how: 'tested' | 'said', isBorneOut: boolean, verdict: string): string {
-  if (how === 'tested') return verdict
+function fibreNote(how: FibresHow, isBorneOut: boolean, verdict: string): string {
+  if (how !== 'said') return verdict
   return isBorneOut ? 'by its label, and what was seen agrees' : 'by its label'
 }
 

@@ -24,6 +24,9 @@ export interface PieceEvidence {
   controls?: readonly ControlBurn[]
 }
 
+/** Settled by tests, only what they lean to, or written on a label. */
+export type FibresHow = 'tested' | 'leaning' | 'said'
+
 /** What follows from it, derived afresh each time. */
 export interface PropertySheet {
   /** What was measured in the state that the piece is in now. */
@@ -38,7 +41,7 @@ export interface PropertySheet {
   /** Null where nothing has been seen. */
   belief: Answer | null
   /** The fibres to reason with, and how they are known; null where nothing says. */
-  fibres: { ids: readonly FibreId[]; how: 'tested' | 'said' } | null
+  fibres: { ids: readonly FibreId[]; how: FibresHow } | null
   /** The cloth that its name means, in the person's own English; undefined where nobody knows it. */
   named: NamedCloth | undefined
 }
@@ -102,11 +105,16 @@ export function regainFor(fibres: PropertySheet['fibres'], claim: readonly Claim
   )
 }
 
+/** Verdicts that name fibres; a family alone is not yet a fibre. */
+const SETTLED: readonly string[] = ['fibre', 'blend']
+
 function fibresOf(belief: Answer | null, claim: readonly ClaimItem[]): PropertySheet['fibres'] {
   const contradicted = belief?.claim?.verdict === 'contradicted'
   if (belief && (belief.verdict.leaningProbability >= LEANING_COUNTS || belief.verdict.level !== 'undecided')) {
     // A true label says more than a flame can: it is kept where the test does not speak against it.
-    if (claim.length === 0 || contradicted) return { ids: belief.verdict.leaning, how: 'tested' }
+    const isSettled = SETTLED.includes(belief.verdict.level)
+    if (claim.length === 0 || contradicted)
+      return { ids: belief.verdict.leaning, how: isSettled ? 'tested' : 'leaning' }
   }
   if (claim.length > 0 && !contradicted) return { ids: claim.map(({ fibre }) => fibre), how: 'said' }
   return null

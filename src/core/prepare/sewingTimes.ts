@@ -24,6 +24,7 @@ const GARMENTS: Readonly<Partial<Record<Garment, number>>> = {
   cushion: 60,
   pouch: 60,
   napkin: 20,
+  towel: 25,
   tablecloth: 45,
   pillowcase: 40,
   'duvet-cover': 90,

@@ -67,7 +67,7 @@ export interface Gist {
 export function knowingOf({ fibres, belief }: Pick<PropertySheet, 'fibres' | 'belief'>, hasClaim: boolean): Knowing {
   if (belief?.claim?.verdict === 'contradicted') return 'contradicted'
   if (fibres === null) return belief ? 'unsettled' : 'untested'
-  if (fibres.how === 'tested') return belief?.verdict.level === 'fibre' ? 'tested' : 'likely'
+  if (fibres.how !== 'said') return fibres.how === 'tested' ? 'tested' : 'likely'
   return hasClaim && belief?.claim?.verdict === 'supported' ? 'supported' : 'label'
 }
 

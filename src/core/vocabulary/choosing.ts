@@ -60,6 +60,7 @@ export const GARMENT_WORDS = {
   pillowcase: 'pillowcase',
   'duvet-cover': 'duvet cover',
   napkin: 'napkin',
+  towel: 'towel',
   'roman-blind': { uk: 'Roman blind', us: 'Roman shade' },
   cloak: 'cloak',
   corset: 'corset',

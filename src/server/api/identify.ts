@@ -69,7 +69,13 @@ const onePart = {
   warnings: z.array(z.object({ id: z.string(), text: z.string() })),
   conflicts: z.array(z.object({ features: z.tuple([z.string(), z.string()]), text: z.string() })),
   evidence: z.array(
-    z.object({ feature: z.string(), part, states: z.array(z.string()), bits: z.record(family, z.number()) }),
+    z.object({
+      feature: z.string(),
+      part,
+      states: z.array(z.string()),
+      bits: z.record(family, z.number()),
+      mixture: z.object({ families: z.array(family), bits: z.number() }).optional(),
+    }),
   ),
 }
 

@@ -135,6 +135,7 @@ export const garmentShapes: Readonly<Record<Garment, GarmentShape>> = {
   pillowcase: flat(230, 150, { round: 14 }),
   'duvet-cover': flat(230, 260),
   napkin: flat(180, 180),
+  towel: flat(150, 260, { hangs: true }),
   curtain: flat(190, 320, { hangs: true }),
   'stage-drape': flat(240, 330, { hangs: true }),
   'roman-blind': flat(190, 250),

@@ -2,10 +2,11 @@ import { type Need } from '../../notebook/schemas/need'
 import { body, isLaidOver, layeredNeed, opacity, structure, washing, withNamed } from '../assess'
 import { RELIES_ON_STRETCH, stretchFit, weightFit } from '../fit'
 import { fullNeed, type FullNeed } from '../need'
+import { PURPOSE_RULES } from '../purpose/purposes'
+import { assessmentOf } from '../purpose/told'
 import { UNKNOWN_FIT } from '../score'
-import { drynessOf, seasonFit, seasonImportance } from '../season'
+import { drynessOf, hasSeason, seasonFit, seasonImportance } from '../season'
 import { type Assessment } from '../types'
-import { inWater } from '../water'
 import { CERTAINTY, IMPORTANCE } from '../weights'
 import { WISH_RULES } from '../wishes'
 import { coded, type Coded } from './coded'
@@ -52,8 +53,12 @@ function summed(full: FullNeed, columns: Columns, count: number): Sums {
   addStretch(sums, columns.stretchLength, full.stretchLength, true)
   addCoded(sums, columns.body, (offer) => body(full, offer))
   addCoded(sums, columns.opacity, (offer) => opacity(full, offer))
-  if (full.inWater) addCoded(sums, columns.fibres, (offer) => inWater(offer, CERTAINTY))
-  else if (!full.anyConstruction) addSeason(sums, columns, full)
+  if (hasSeason(full)) addSeason(sums, columns, full)
+  for (const purpose of full.purposes) {
+    const rule = PURPOSE_RULES[purpose]
+    const codes = (columns.purposes[purpose] ??= coded(columns.offers, (one) => JSON.stringify(rule.dependsOn(one))))
+    addCoded(sums, codes, (offer) => assessmentOf(rule, offer, CERTAINTY))
+  }
   scoreDetails(sums, columns, full)
   addWishes(sums, columns, full)
   addCoded(sums, columns.washed, washing)

@@ -1,5 +1,6 @@
 import { type KnownValue, type Offer } from '../../fabric/types'
 import { type Quantity } from '../../units/quantity'
+import { type Purpose } from '../purpose/told'
 import { coded, type Coded } from './coded'
 
 /** A number of many cloths with its doubt; NaN where it is not known. */
@@ -37,6 +38,8 @@ export interface Columns {
   washed: Coded
   /** By what each wish depends on, in the order of `WISH_RULES`; found when a pattern first has that wish. */
   wishes: (Coded | undefined)[]
+  /** The same by what each purpose depends on. */
+  purposes: Partial<Record<Purpose, Coded>>
   offers: readonly Offer[]
 }
 
@@ -63,6 +66,7 @@ function laidOut(offers: readonly Offer[]): Columns {
     bodyAndFibres: coded(offers, ({ body, fibres }) => `${keyOf(body)} ${keyOf(fibres)}`),
     washed: coded(offers, ({ washed }) => String(washed === false)),
     wishes: [],
+    purposes: {},
     offers,
   }
 }

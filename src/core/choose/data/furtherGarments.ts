@@ -86,6 +86,7 @@ export const furtherGarments = {
     body: flowing,
     opacity: veiled,
     nextToSkin: true,
+    purposes: ['on-skin'],
   },
   raincoat: {
     structure: 'woven',
@@ -94,6 +95,7 @@ export const furtherGarments = {
     body: firm,
     opacity: solid,
     nextToSkin: false,
+    purposes: ['sheds-rain'],
   },
   cape: {
     structure: 'either',
@@ -134,6 +136,7 @@ export const furtherGarments = {
     body: folding,
     opacity: solid,
     nextToSkin: true,
+    purposes: ['on-skin', 'washed-hot'],
   },
   'duvet-cover': {
     structure: 'woven',
@@ -142,6 +145,7 @@ export const furtherGarments = {
     body: folding,
     opacity: solid,
     nextToSkin: true,
+    purposes: ['on-skin', 'washed-hot'],
   },
   napkin: {
     structure: 'woven',
@@ -150,6 +154,16 @@ export const furtherGarments = {
     body: folding,
     opacity: solid,
     nextToSkin: false,
+    purposes: ['soaks-up', 'washed-hot'],
+  },
+  towel: {
+    structure: 'either',
+    gsm: [160, 600],
+    stretchWidth: [0, 30],
+    body: easy,
+    opacity: solid,
+    nextToSkin: true,
+    purposes: ['soaks-up', 'dries-by-loops', 'washed-hot'],
   },
   'roman-blind': {
     structure: 'woven',

@@ -1,4 +1,5 @@
 import { type Body, type Opacity } from '../../vocabulary/cloth'
+import { type Purpose } from '../purpose/told'
 
 /** What a garment asks of its main cloth where its pattern says nothing. */
 export interface GarmentNeed {
@@ -11,8 +12,8 @@ export interface GarmentNeed {
   opacity: readonly Opacity[]
   /** Worn against the skin, so that how it takes up moisture counts. */
   nextToSkin: boolean
-  /** Worn in the water, where cloth that holds it sags. */
-  inWater?: boolean
+  /** What it is for, where that decides over a fabric. */
+  purposes?: readonly Purpose[]
   /** Worn in bed or by the fire, where what flares up is a danger. */
   isNightwear?: boolean
   /** Judged by its own role, however it is made: interfacing and wadding have no threads at all, mostly. */

@@ -289,7 +289,7 @@ const common = {
     body: middling,
     opacity: solid,
     nextToSkin: true,
-    inWater: true,
+    purposes: ['swims'],
   },
   scarf: {
     structure: 'either',
@@ -330,6 +330,7 @@ const common = {
     body: folding,
     opacity: solid,
     nextToSkin: false,
+    purposes: ['washed-hot'],
   },
   quilt: {
     structure: 'woven',

@@ -6,8 +6,8 @@ import { type Role } from '../../vocabulary/choosing'
  * garment's.
  */
 export const roleNeeds: Partial<Record<Role, Partial<GarmentNeed>>> = {
+  // How heavy it may be follows from its garment.
   lining: {
-    gsm: [50, 120],
     body: ['fluid', 'soft'],
     opacity: ['semi-sheer', 'opaque'],
     stretchWidth: [0, 30],

@@ -61,6 +61,7 @@ export const GARMENT_PATTERNS: readonly (readonly [RegExp, Garment])[] = [
   [/\bcurtains?\b|\bdrapes\b|\bdraperies/, 'curtain'],
   [/\btable ?cloth/, 'tablecloth'],
   [/\bnapkins?/, 'napkin'],
+  [/\b(?:tea |bath |hand |beach |dish )?towels?\b/, 'towel'],
   [/\bquilt\b|\bbedspread|\bcoverlet/, 'quilt'],
   [/\bcorset|\bstays\b/, 'corset'],
   [/\bdoublet/, 'doublet'],

@@ -1,10 +1,11 @@
 import { apart, labOf } from '../../colour/oklab'
 import { careOf } from '../../fabric/care'
-import { meanOver } from '../../fabric/mix'
 import { shrinkOf } from '../../fabric/shrink'
 import { type Offer } from '../../fabric/types'
 import { BODIES } from '../../vocabulary/cloth'
 import { fitOfSpan, RELIES_ON_STRETCH } from '../fit'
+import { slideFit } from '../purpose/worn'
+import { SMOOTH_SLEEVES } from '../remedies'
 import { pairOf, shrinkRuling, type Ruling } from './pairing'
 import { type Pair, type PairProperty } from './types'
 import { type SetWants } from './wants'
@@ -63,27 +64,17 @@ function shrinkage(main: Offer, lining: Offer): Ruling {
   return shrinkRuling(still(main), still(lining), { a: 'cloth outside', b: 'lining' }, inWater)
 }
 
-/** Slide of a lining from which an arm goes through it easily, and under which it drags. */
-const SLIDES = 0.6
-const DRAGS = 0.1
-
 function slide(main: Offer, lining: Offer): Ruling | undefined {
   const rule = { id: 'lining-slides', importance: 0.4 }
   if ((main.stretchWidth?.value.value ?? 0) > RELIES_ON_STRETCH * 2) return undefined
-  const mean = meanOver(lining.mix ?? [], ({ handle }) => handle.slide)
-  if (!mean) return { ...rule, fit: null, text: 'Whether it slides over what is worn under it depends on its fibre.' }
-  const isRaised = lining.isRaisedOrOpen === true && lining.opacity?.value === 'opaque'
-  const ofWeave = (lining.interlacing === 'satin' ? 0.2 : 0) - (isRaised ? 0.4 : 0)
-  const fit = fitOfSpan({ value: mean.value + ofWeave, sd: 0.08 }, [SLIDES, 3], DRAGS, 4)
+  const fit = slideFit(lining)
+  if (fit === null)
+    return { ...rule, fit, text: 'Whether it slides over what is worn under it depends on its fibre.' }
   const text =
     fit >= 0.8
       ? 'The lining is smooth: it slides over what is worn under it.'
       : 'The lining drags: an arm will not slip through. It does for a bodice, not for a sleeve.'
-  const remedy = {
-    id: 'sleeves-in-smooth',
-    text: 'Line the sleeves with something smooth (cupro, acetate, silk).',
-    fit: 0.9,
-  }
+  const remedy = { ...SMOOTH_SLEEVES, fit: 0.9 }
   return { ...rule, fit, text, ...(fit < 0.8 && { remedy }) }
 }
 

@@ -19,20 +19,6 @@ export interface SetWants {
 /** Things that stand by themselves, however soft their cloth; common practice. */
 const STIFF: readonly Garment[] = ['bag']
 const STIFF_DETAILS: readonly Detail[] = ['lapel']
-const SLEEVED: readonly Garment[] = [
-  'blazer',
-  'jacket-casual',
-  'jacket-quilted',
-  'coat',
-  'dress-fitted',
-  'skirt-pencil',
-  'skirt-a-line',
-  'trousers',
-  'gown',
-  'waistcoat',
-  'dressing-gown',
-]
-const HOUSEHOLD: readonly Garment[] = ['bag', 'cushion', 'curtain', 'tablecloth', 'quilt', 'apron']
 
 export function wantsOf(need: Need | undefined): SetWants {
   const full = fullNeed({ ...need, role: undefined })
@@ -44,7 +30,7 @@ export function wantsOf(need: Need | undefined): SetWants {
       (garment !== undefined && STIFF.includes(garment)) ||
       (need?.body?.includes('stiff') ?? false) ||
       details.some((detail) => STIFF_DETAILS.includes(detail)),
-    slides: garment === undefined ? true : SLEEVED.includes(garment) || !HOUSEHOLD.includes(garment),
+    slides: fullNeed({ garment, role: 'lining' }).purposes.includes('slides'),
     stretch: full.stretchWidth[0] >= RELIES_ON_STRETCH ? full.stretchWidth[0] : 0,
     opaque: full.opacity.every((one) => one === 'opaque'),
   }

@@ -1,6 +1,7 @@
 import { inspectionFeatures } from '@/core/cloths/inspection'
 import { burnFeatures, features } from '@/core/identify/features'
 import { identify } from '@/core/identify/identify'
+import { type Observation } from '@/core/identify/types'
 import { observationsFrom, type TestAnswer } from '@/core/notebook/answers'
 import { keyFor, keyOf } from '../question/keys'
 import { currentSpecimen, describeSeen, nextQuestion, seenIn, withAnswer } from './session'
@@ -49,6 +50,20 @@ it('has a key for each answer of the longest question, and none to spare', () =>
   expect(new Set(keys).size).toBe(most)
   expect(keyFor(most)).toBe('')
   expect(['n', 'u', 'Enter', 'x'].map((key) => keyOf({ key }))).toEqual(['blank', 'undo', 'next', undefined])
+})
+
+it('gives reasons for the mixture where the verdict is one, not for one of its sides', () => {
+  const seen = { smell: 'paper', melting: 'partly', residue: 'hard-specks-in-ash', afterglow: 'yes' } as const
+  const answer = identify({
+    observations: Object.entries(seen).map(([feature, state]) => ({ feature, states: [state] })) as Observation[],
+  })
+  expect(answer.verdict.level).toBe('blend')
+  const said = Object.fromEntries(answer.evidence.map((one) => [one.feature, evidenceWords(one).says]))
+  expect(said.melting).toMatch(/for the mixture.*alone/)
+  expect(said.residue).toMatch(/for the mixture/)
+  // Paper is what the cotton gives; it does not rule polyester in, and only polyester alone out.
+  expect(said.smell).toBe('is what a plant fibre in it does, against a synthetic alone')
+  for (const says of Object.values(said)) expect(says).not.toMatch(/for (plant|synthetic)/)
 })
 
 it('puts evidence into words that point the right way', () => {

@@ -9,15 +9,46 @@ const LOUD = 3
 const CLEAR = 1
 const FAINT = 0.3
 
-/** What one answer said, in words: for which family most, and against which. */
-export function evidenceWords({ feature, part, states, bits }: Evidence): {
+/** What an answer said: what was seen, what that speaks for, and how strongly, bits. */
+interface Said {
   seen: string
   says: string
   strength: number
-} {
+}
+
+/** What one answer said, in words: for the mixture where the verdict is one, else for a family, and against which. */
+export function evidenceWords({ feature, part, states, bits, mixture }: Evidence): Said {
   const seen =
     `${titleOf({ feature, part })}: ` +
     `${states.map((state) => stateLabel(feature, state).toLowerCase()).join(', ')}`
+  return { seen, ...(mixture ? forMixture(bits, mixture) : forFamilies(bits)) }
+}
+
+/** A mixture is seen by what rules each of its sides out alone, and by what one side does in it. */
+function forMixture(
+  bits: Evidence['bits'],
+  { families: mixed, bits: own }: NonNullable<Evidence['mixture']>,
+): Omit<Said, 'seen'> {
+  const ruledOut = FAMILIES.filter((id) => bits[id] <= -CLEAR).sort((a, b) => bits[a] - bits[b])
+  const shown = mixed.filter((id) => bits[id] >= FAINT)
+  const says =
+    own >= FAINT
+      ? `${loudness(own)} for the mixture`
+      : own <= -CLEAR
+        ? 'speaks against the mixture'
+        : shown.length > 0
+          ? `is what ${phrases(shown)} in it does`
+          : ''
+  const [sides, others] = [ruledOut.filter((id) => mixed.includes(id)), ruledOut.filter((id) => !mixed.includes(id))]
+  const against = [
+    ...(sides.length > 0 ? [`against ${phrases(sides)} alone`] : []),
+    ...(sides.length === 0 && others.length > 0 ? [`against ${joined(others)}`] : []),
+  ]
+  const strength = Math.max(Math.abs(own), ...ruledOut.map((id) => -bits[id]), 0)
+  return { says: [says, ...against].filter(Boolean).join(', ') || 'says little', strength }
+}
+
+function forFamilies(bits: Evidence['bits']): Omit<Said, 'seen'> {
   const ranked = [...FAMILIES].sort((a, b) => bits[b] - bits[a])
   const [best, worst] = [ranked[0]!, ranked.at(-1)!]
   const strength = Math.max(bits[best], -bits[worst])
@@ -29,12 +60,14 @@ export function evidenceWords({ feature, part, states, bits }: Evidence): {
     bits[worst] <= -CLEAR
       ? `against ${joined([...ranked].reverse().filter((id) => bits[id] <= -CLEAR && bits[id] < bits[worst] + 1))}`
       : ''
-  return { seen, says: [speaksFor, speaksAgainst].filter(Boolean).join(', ') || 'says little', strength }
+  return { says: [speaksFor, speaksAgainst].filter(Boolean).join(', ') || 'says little', strength }
 }
 
 function loudness(bits: number): string {
   return bits >= LOUD ? 'speaks loudly' : bits >= CLEAR ? 'speaks clearly' : 'speaks a little'
 }
+
+const phrases = (ids: readonly FamilyId[]) => ids.map((id) => families[id].phrase).join(' or ')
 
 function joined(ids: readonly FamilyId[]): string {
   return ids

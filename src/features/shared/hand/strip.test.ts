@@ -57,7 +57,7 @@ it('fills up with what is weighed and burnt, and goes on to what is still open',
   expect((await strip(id)).next).toMatchObject({ href: `/bench?piece=${id}` })
   await burnt(id, WOOL)
   const { segments, next } = await strip(id)
-  expect(segments[0]).toMatchObject({ id: 'fibre', how: 'measured' })
+  expect(segments[0]).toMatchObject({ id: 'fibre', how: 'estimated', value: 'most like wool' })
   expect(next).toMatchObject({ says: 'Name it by looking', href: `/inspect?piece=${id}` })
 })
 

@@ -52,7 +52,12 @@ export async function loadStrip(
     inHand: piece.inHand,
     tile: tileOf(piece),
     segments,
-    next: nextDoor(segments, first?.property, id),
+    next: nextDoor(
+      segments,
+      // A flame that leans to a fibre says no more by another burn.
+      { isBurnt: sheet.fibres?.how === 'leaning', property: first?.property },
+      id,
+    ),
   }
 }
 
@@ -71,9 +76,13 @@ function doorOf(test: PropertyRow['test'], id: string): string {
 }
 
 /** First what it is made of, then what it is called, then what would tell most of what it can become. */
-function nextDoor(segments: readonly Segment[], property: string | undefined, id: string): HandStrip['next'] {
+function nextDoor(
+  segments: readonly Segment[],
+  { isBurnt, property }: { isBurnt: boolean; property: string | undefined },
+  id: string,
+): HandStrip['next'] {
   const open = (segment: PropertyId) => segments.some((one) => one.id === segment && one.how !== 'measured')
-  if (open('fibre')) {
+  if (open('fibre') && !isBurnt) {
     const why = 'What it is made of is open, and decides the most.'
     return { says: 'Burn a pinch of it', why, href: `/bench?piece=${id}` }
   }

@@ -12,7 +12,7 @@ import { EChart, type Palette } from '@/ui/charts/EChart'
 import { ChoiceField } from '@/ui/kit/fields'
 import { Figures, Paper, Soft } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
-import { evidenceOption, stepsOption } from './evidenceOptions'
+import { evidenceColumns, evidenceOption, stepsOption } from './evidenceOptions'
 import { WhatIf } from './WhatIf'
 import { evidenceWords, titleOf } from '../../../shared/burn/why'
 import { Share } from '@/ui/kit/Share'
@@ -104,7 +104,8 @@ function InWords({ evidence }: { evidence: Evidence }) {
 
 /** What each answer did to each family. */
 function ByAnswer({ evidence }: { evidence: Evidence }) {
-  const cells = useCallback((palette: Palette) => evidenceOption(evidence, palette), [evidence])
+  const columns = useMemo(() => evidenceColumns(evidence), [evidence])
+  const cells = useCallback((palette: Palette) => evidenceOption(evidence, columns, palette), [evidence, columns])
   return (
     <>
       <EChart
@@ -113,15 +114,13 @@ function ByAnswer({ evidence }: { evidence: Evidence }) {
         option={cells}
       />
       <Soft>
-        ×4: this answer made it four times likelier that the cloth is of this family alone; ÷4: four times less
-        likely.
+        ×4: this answer made it four times likelier that the cloth is of this family alone
+        {columns.length > FAMILIES.length ? ', or of the mixture' : ''}; ÷4: four times less likely.
       </Soft>
       <FamilyFigures
         head="Answer, bits"
-        rows={evidence.map(({ feature, part, bits }) => [
-          titleOf({ feature, part }),
-          FAMILIES.map((id) => bits[id].toFixed(1)),
-        ])}
+        columns={columns.map(({ name }) => name)}
+        rows={evidence.map((one) => [titleOf(one), columns.map(({ bitsOf }) => bitsOf(one).toFixed(1))])}
       />
     </>
   )
@@ -142,6 +141,7 @@ function StepByStep({ question }: { question: Question }) {
       />
       <FamilyFigures
         head="After"
+        columns={FAMILIES.map((id) => families[id].name)}
         rows={steps.map((step, index) => [
           labels[index]!,
           FAMILIES.map((id) => formatPercent(step.families.find((one) => one.id === id)!.present)),
@@ -151,12 +151,14 @@ function StepByStep({ question }: { question: Question }) {
   )
 }
 
-/** The figures of a chart, a column a family. */
+/** The figures of a chart, a column a family, or the mixture. */
 function FamilyFigures({
   head,
+  columns,
   rows,
 }: {
   head: string
+  columns: readonly string[]
   rows: readonly (readonly [name: string, values: readonly string[]])[]
 }) {
   return (
@@ -167,9 +169,9 @@ function FamilyFigures({
           <thead>
             <tr>
               <th scope="col">{head}</th>
-              {FAMILIES.map((id) => (
-                <th key={id} scope="col">
-                  {families[id].name}
+              {columns.map((name) => (
+                <th key={name} scope="col">
+                  {name}
                 </th>
               ))}
             </tr>
@@ -179,7 +181,7 @@ function FamilyFigures({
               <tr key={index}>
                 <th scope="row">{name}</th>
                 {values.map((value, column) => (
-                  <td key={FAMILIES[column]}>{value}</td>
+                  <td key={columns[column]}>{value}</td>
                 ))}
               </tr>
             ))}

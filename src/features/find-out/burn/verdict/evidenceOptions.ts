@@ -16,19 +16,37 @@ const MOST_TINT = 42
 const tinted = (colour: string, paper: string, percent: number) =>
   `color-mix(in srgb, ${colour} ${percent.toFixed(0)}%, ${paper})`
 
+export interface EvidenceColumn {
+  name: string
+  bitsOf: (evidence: Evidence) => number
+}
+
+/** What an answer can speak for: the mixture where the verdict is one, and each family alone. */
+export function evidenceColumns(evidence: readonly Evidence[]): readonly EvidenceColumn[] {
+  const alone = FAMILIES.map((id) => ({ name: families[id].name, bitsOf: ({ bits }: Evidence) => bits[id] }))
+  return evidence.some(({ mixture }) => mixture)
+    ? [{ name: 'The mixture', bitsOf: ({ mixture }) => mixture?.bits ?? 0 }, ...alone]
+    : alone
+}
+
 /** What each answer did to each family: a cell for each, "×4" where it made it four times likelier. */
-export function evidenceOption(evidence: readonly Evidence[], palette: Palette): EChartsCoreOption {
-  const cells = evidence.flatMap(({ bits }, row) =>
-    FAMILIES.map((family, column) => {
-      const strength = Math.min(1, Math.abs(bits[family]) / FULL_BITS)
+export function evidenceOption(
+  evidence: readonly Evidence[],
+  columns: readonly EvidenceColumn[],
+  palette: Palette,
+): EChartsCoreOption {
+  const cells = evidence.flatMap((one, row) =>
+    columns.map(({ bitsOf }, column) => {
+      const bits = bitsOf(one)
+      const strength = Math.min(1, Math.abs(bits) / FULL_BITS)
       return {
-        value: [column, row, bits[family]],
+        value: [column, row, bits],
         itemStyle: {
-          color: tinted(palette(bits[family] >= 0 ? 'green' : 'madder'), palette('paper'), strength * MOST_TINT),
+          color: tinted(palette(bits >= 0 ? 'green' : 'madder'), palette('paper'), strength * MOST_TINT),
           borderColor: palette('paper'),
           borderWidth: 2,
         },
-        label: { formatter: timesWords(bits[family]) },
+        label: { formatter: timesWords(bits) },
       }
     }),
   )
@@ -38,7 +56,7 @@ export function evidenceOption(evidence: readonly Evidence[], palette: Palette):
     xAxis: {
       type: 'category',
       position: 'top',
-      data: FAMILIES.map((id) => families[id].name),
+      data: columns.map(({ name }) => name),
       ...axis,
       axisLabel: { color: palette('ink'), interval: 0, hideOverlap: false },
     },
