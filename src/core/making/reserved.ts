@@ -7,6 +7,8 @@ export interface Reserved {
   pieceId: string
   /** Null where nobody knows how much it takes. */
   mm: number | null
+  /** What it takes where `mm`, by a layout, is not left: by its envelope. */
+  elseMm?: number
 }
 
 /** What is left of a piece for one who asks. */
@@ -32,11 +34,13 @@ export function leftOf(lengthMm: number | null, reserved: readonly Reserved[], a
   const taken = own < 0 ? reserved.filter(({ projectId }) => projectId !== asker?.projectId) : reserved.slice(0, own)
   if (lengthMm === null) return { mm: null, taken }
   let mm = lengthMm
-  const counted = taken.filter((one) => {
+  const counted = taken.flatMap((one) => {
+    const fits = (wanted: number | null | undefined) => wanted === null || wanted! <= mm + TAPE_MM
+    const takes = [one.mm, one.elseMm].filter((wanted) => wanted !== undefined).find(fits)
     // There was not enough for one that came too late: it takes nothing.
-    if (one.mm !== null && one.mm > mm + TAPE_MM) return false
-    mm = Math.max(0, mm - (one.mm ?? mm))
-    return true
+    if (takes === undefined) return []
+    mm = Math.max(0, mm - (takes ?? mm))
+    return [{ ...one, mm: takes }]
   })
   return { mm: Math.round(mm), taken: counted }
 }

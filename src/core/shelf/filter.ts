@@ -1,5 +1,6 @@
 import { apart, labOf, NEAR_COLOUR, type Lab } from '../colour/oklab'
 import { facets, gsmToSortBy } from './facets'
+import { scaled } from '../units/quantity'
 import { type Gist } from './gist'
 import { type ShelfQuery, type ShelfSort } from './query'
 
@@ -35,11 +36,13 @@ export interface ShelfAnswer {
  * What of a stash answers to a query, in one pass: a piece that fails one facet alone still counts in it.
  * @param rows in the order in which they are to be answered
  * @param worded ids of the pieces that have the words; null where no words are asked
+ * @param leftMm how much of a piece is not promised; all of it where that is not asked
  */
 export function filterShelf(
   rows: readonly ShelfRow[],
   query: ShelfQuery,
   worded: ReadonlySet<string> | null,
+  leftMm: LeftMm = ({ lengthMm }) => lengthMm,
 ): ShelfAnswer {
   const found: Gist[] = []
   const counts: Record<string, number>[] = facets.map(() => ({}))
@@ -47,7 +50,7 @@ export function filterShelf(
     const chosen = query.chosen[id]
     return chosen ? new Set(chosen) : null
   })
-  const passes = plainTest(query)
+  const passes = plainTest(query, leftMm)
   for (const row of rows) {
     if (worded && !worded.has(row.gist.id)) continue
     if (!passes(row)) continue
@@ -67,20 +70,27 @@ export function filterShelf(
   return { found, counts: Object.fromEntries(facets.map(({ id }, i) => [id, counts[i]!])) }
 }
 
+/** How much of a piece nobody has reserved yet, mm; null where its length is not known. */
+export type LeftMm = (gist: Pick<Gist, 'id' | 'lengthMm' | 'sorting'>) => number | null
+
+/** A piece without what is promised of it. */
+function remaining(gist: Gist, leftMm: number | null): Pick<Gist, 'widthMm' | 'lengthMm' | 'usableM2'> {
+  const { widthMm, lengthMm, usableM2 } = gist
+  if (leftMm === null || lengthMm === null || leftMm >= lengthMm) return { widthMm, lengthMm: leftMm, usableM2 }
+  const share = lengthMm > 0 ? leftMm / lengthMm : 0
+  return { widthMm, lengthMm: leftMm, usableM2: usableM2 && scaled(usableM2, share) }
+}
+
 /** Everything that is asked beside the facets. */
-function plainTest({
-  gsm: [low, high],
-  enough,
-  colour,
-  mostPerM2,
-  lot,
-  heap,
-}: ShelfQuery): (row: ShelfRow) => boolean {
+function plainTest(
+  { gsm: [low, high], enough, colour, mostPerM2, lot, heap }: ShelfQuery,
+  leftMm: LeftMm,
+): (row: ShelfRow) => boolean {
   const lab = colour === null ? null : labOf(colour)
   return ({ gist, labs, gsm }) =>
     (low === null || (gsm !== null && gsm >= low)) &&
     (high === null || (gsm !== null && gsm <= high)) &&
-    (enough === null || isEnough(gist, enough) !== 'no') &&
+    (enough === null || isEnough(remaining(gist, leftMm(gist)), enough) !== 'no') &&
     (lab === null || labs.some((own) => apart(own, lab) < NEAR_COLOUR)) &&
     (mostPerM2 === null || (gist.perM2 !== null && gist.perM2 <= mostPerM2)) &&
     (lot === null || gist.lotId === lot) &&

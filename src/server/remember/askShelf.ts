@@ -1,9 +1,10 @@
-import { filterShelf, type FacetCounts } from '../../core/shelf/filter'
+import { filterShelf, type FacetCounts, type LeftMm } from '../../core/shelf/filter'
 import { type Gist } from '../../core/shelf/gist'
 import { type ShelfQuery } from '../../core/shelf/query'
 import { type Vocabulary } from '../../core/vocabulary/words'
 import { type Notebook } from '../database'
 import { soughtPieces } from '../sought'
+import { loadReservations } from '../reservations'
 import { shelfOf } from './shelf'
 
 export interface AskedShelf {
@@ -19,6 +20,9 @@ export interface AskedShelf {
 /** What of the stash answers to a query. */
 export async function askShelf(db: Notebook, query: ShelfQuery, words: Vocabulary): Promise<AskedShelf> {
   const [shelf, worded] = await Promise.all([shelfOf(db, words), soughtPieces(db, query.text)])
-  const { found, counts } = filterShelf(shelf.inOrder(query.sort), query, worded)
+  // Only the question whether there is enough asks what is promised already.
+  const reservations = query.enough && (await loadReservations(db, shelf))
+  const leftMm = reservations ? (gist: Parameters<LeftMm>[0]) => reservations.left(gist).mm : undefined
+  const { found, counts } = filterShelf(shelf.inOrder(query.sort), query, worded, leftMm)
   return { found, counts, all: shelf.size, left: shelf.left }
 }

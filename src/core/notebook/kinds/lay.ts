@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { ROLES } from '../../vocabulary/choosing'
 import { LAYERS } from '../../vocabulary/laying'
 import { OnBorderSchema, PlacementSchema } from '../schemas/laid'
 import { listOf, optionalText } from '../schemas/text'
@@ -13,6 +14,8 @@ export const LaySchema = z.strictObject({
   projectId: id.nullable().default(null),
   /** The piece of the stash; null where a shop’s cloth of this width was meant. */
   pieceId: id.nullable().default(null),
+  /** Which fabric of the pattern it lays; null where nobody wrote that down. */
+  role: z.enum(ROLES).nullable().default(null),
   size: optionalText(24),
   layers: z.enum(LAYERS),
   widthMm: z.number().gt(0).max(10_000),
@@ -31,10 +34,10 @@ export type KeptLay = z.infer<typeof LaySchema>
 export const layKind = defineKind({
   id: 'lay',
   words: { one: 'a lay', many: 'lays' },
-  version: 2,
+  version: 3,
   schema: LaySchema,
-  // What the later form has more of has a usual value.
-  steps: [(data) => data],
+  // What the later forms have more of has a usual value.
+  steps: [(data) => data, (data) => data],
   references: {
     patternId: { to: 'pattern', whenRemoved: 'remove' },
     projectId: { to: 'project', whenRemoved: 'clear' },

@@ -8,8 +8,8 @@ import { fibreWords, sizeWords, weightWords } from '@/features/shared/stash/desc
 import { notebook } from '@/server/database'
 import { findPattern } from '@/server/patterns'
 import { shelfOf } from '@/server/remember/shelf'
-import { enoughFor } from '../holding/enoughFor'
-import { loadReservations } from '../holding/reservations'
+import { enoughFor } from '@/core/making/enoughFor'
+import { loadReservations } from '@/server/reservations'
 import { hangs } from '../holding/hangs'
 import { needWords } from '../patterns/needWords'
 

@@ -1,4 +1,4 @@
-import { type EnoughLeft } from './enoughFor'
+import { type EnoughLeft } from '@/core/making/enoughFor'
 import { type Enough, type EnoughVerdict } from '@/core/choose/enough/enough'
 import { capitalised, formatLength, formatNeeded, formatOwned, type UnitSystem } from '@/core/units/format'
 

@@ -105,6 +105,7 @@ function WhatNext({ table, lay }: { table: Table; lay: OnTable }) {
     patternId: data.id,
     projectId: data.project?.id ?? null,
     pieceId: data.chosen[0] ?? null,
+    role: data.role,
     size: data.size,
     layers: lay.layers,
     widthMm: grounds[0]!.widthMm,

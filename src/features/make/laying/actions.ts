@@ -26,7 +26,7 @@ import { doneOf, outcomeOf, type Outcome, type Refusal, refusedFor } from '../..
 import { readPreferences } from '../../shared/settings/readPreferences'
 import { told } from '../../shared/told'
 import { now } from '../../shared/now'
-import { isUsedUp } from '../holding/reservations'
+import { isUsedUp } from '@/server/reservations'
 import { groundOf } from './load'
 import { UncuttableError, verifyKept } from './verifyKept'
 
@@ -35,7 +35,7 @@ export async function keepLay(input: unknown): Promise<Outcome> {
   const lay = told(LaySchema, input)
   const outcome = await outcomeOf(async () =>
     within(await notebook(), async (open) => {
-      await dropPlans(open, lay.patternId, lay.pieceId)
+      await dropPlans(open, lay)
       return createRecord(open, 'lay', { ...lay, cutAt: null }, now())
     }),
   )
@@ -49,9 +49,12 @@ function isSameCut(cut: KeptLay, lay: KeptLay): boolean {
   return isOfSame && JSON.stringify(cut.placements) === JSON.stringify(lay.placements)
 }
 
-async function dropPlans(db: Notebook, patternId: string, pieceId: string | null): Promise<void> {
-  for (const { id, data } of await recordsReferring(db, 'lay', 'patternId', patternId))
-    if (data.pieceId === pieceId && data.cutAt === null) await removeRecord(db, 'lay', { id }, now())
+/** Another project's plan on the same piece stays, and so does that of another fabric. */
+async function dropPlans(db: Notebook, lay: KeptLay): Promise<void> {
+  const isReplaced = ({ pieceId, projectId, role, cutAt }: KeptLay) =>
+    cutAt === null && pieceId === lay.pieceId && projectId === lay.projectId && (role === null || role === lay.role)
+  for (const { id, data } of await recordsReferring(db, 'lay', 'patternId', lay.patternId))
+    if (isReplaced(data)) await removeRecord(db, 'lay', { id }, now())
 }
 
 const CutSchema = z.strictObject({ lay: LaySchema, cloths: listOf(RecordIdSchema, 24), what: z.string().max(120) })
@@ -89,7 +92,7 @@ export async function confirmCut(input: unknown): Promise<Cut> {
           cloths.length !== 1,
         )
         for (const one of laid) offcuts.push(...(await cutOne(open, one, task, { lay, what })))
-        await dropPlans(open, lay.patternId, lay.pieceId)
+        await dropPlans(open, lay)
         await createRecord(open, 'lay', { ...lay, cutAt: now() }, now())
       }),
     )

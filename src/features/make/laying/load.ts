@@ -13,7 +13,7 @@ import { bestFor } from '@/server/remember/ranks'
 import { shelfOf, type Shelf } from '@/server/remember/shelf'
 import { recordsByIds, recordsReferring } from '@/server/store/repository'
 import { drawnAs } from '@/ui/cloth/drawnAs'
-import { isUsedUp, loadReservations, placeKey } from '../holding/reservations'
+import { isUsedUp, loadReservations, placeKey } from '@/server/reservations'
 
 /** What an address asks to be laid. */
 export interface Asked {
@@ -50,7 +50,13 @@ export async function loadLay(patternId: string, asked: Asked, words: Vocabulary
   const size = asked.size || (project?.project.data.size ?? '')
   const copies = project?.project.data.copies ?? 1
   const pieces = piecesFor(whole, asked.role, size)
-  const mine = lays.filter(({ data }) => data.pieceId === (chosen[0] ?? null) && data.cutAt === null)
+  const mine = lays.filter(
+    ({ data }) =>
+      data.pieceId === (chosen[0] ?? null) &&
+      data.cutAt === null &&
+      (data.role === null || data.role === asked.role) &&
+      (data.projectId === null || !project || data.projectId === project.project.id),
+  )
   return {
     id: patternId,
     name: pattern.name,

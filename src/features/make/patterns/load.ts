@@ -18,8 +18,8 @@ import { findRecord } from '@/server/store/repository'
 import { readStashEntry } from '@/server/stash'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 import { type Gist } from '@/core/shelf/gist'
-import { enoughFor, isShort, toBuy, type Making } from '../holding/enoughFor'
-import { loadReservations, type Reservations } from '../holding/reservations'
+import { enoughFirst, enoughFor, toBuy, type Making } from '@/core/making/enoughFor'
+import { loadReservations, type Reservations } from '@/server/reservations'
 import { hangs } from '../holding/hangs'
 import { needWords, partnerWords } from './needWords'
 
@@ -37,6 +37,7 @@ const PATTERNS_AT_ONCE = 40
 export async function loadPatterns({ units, words }: Preferences) {
   const db = await notebook()
   const [patterns, shelf] = await Promise.all([listPatterns(db), shelfOf(db, words)])
+  const reservations = await loadReservations(db, shelf)
   workOutAhead(shelf, patterns)
   const ready = patterns.filter((pattern) => isReady(shelf, pattern)).slice(0, PATTERNS_AT_ONCE)
   const rows = await Promise.all(
@@ -45,14 +46,24 @@ export async function loadPatterns({ units, words }: Preferences) {
       name: pattern.name,
       need: needWords(pattern.need, units, words),
       best: ready.includes(pattern)
-        ? (await bestFor(shelf, pattern)).slice(0, BEST_SHOWN).map(({ id, verdict }) => {
-            const { name, weave, look, picture } = shelf.find(id)!
-            return { id, name, tile: drawnAs(weave, look), picture, verdict }
+        ? enoughFirst(await bestFor(shelf, pattern), ({ id }) => {
+            const gist = shelf.find(id)!
+            return enoughFor(gist, pattern.lengths, firstOf(pattern), reservations.left(gist))
           })
+            .slice(0, BEST_SHOWN)
+            .map(({ one: { id, verdict } }) => {
+              const { name, weave, look, picture } = shelf.find(id)!
+              return { id, name, tile: drawnAs(weave, look), picture, verdict }
+            })
         : null,
     })),
   )
   return rows
+}
+
+/** Its first size and view, once: what is asked for where nobody chose. */
+function firstOf({ lengths, views, pieces }: KeptPattern): Making {
+  return { size: sizesIn(lengths)[0] ?? '', view: views[0] ?? '', copies: 1, pieces }
 }
 
 /** So many of the best stand on the page of a pattern. */
@@ -71,14 +82,17 @@ export async function loadPattern(id: string, { units, words }: Preferences, ask
   const reservations = await loadReservations(db, shelf, projects)
   const [reserved, worn] = [reservedBy(projects), wornOf(projects, shelf)]
   const sizes = sizesIn(pattern.lengths)
+  const first = firstOf(pattern)
   const making: Making = {
-    size: sizes.includes(asked.size) ? asked.size : (sizes[0] ?? ''),
-    view: pattern.views.includes(asked.view) ? asked.view : (pattern.views[0] ?? ''),
-    copies: 1,
-    pieces: pattern.pieces,
+    ...first,
+    size: sizes.includes(asked.size) ? asked.size : first.size,
+    view: pattern.views.includes(asked.view) ? asked.view : first.view,
   }
-  const best = (await bestFor(shelf, pattern)).slice(0, MOST_SHOWN)
-  const held = best.map(({ id: pieceId }) => {
+  const best = enoughFirst(await bestFor(shelf, pattern), ({ id: pieceId }) => {
+    const gist = shelf.find(pieceId)!
+    return enoughFor(gist, pattern.lengths, making, reservations.left(gist))
+  })
+  const rows = best.slice(0, MOST_SHOWN).map(({ one: { id: pieceId }, enough }) => {
     const gist = shelf.find(pieceId)!
     return {
       id: pieceId,
@@ -86,15 +100,13 @@ export async function loadPattern(id: string, { units, words }: Preferences, ask
       href: `/stash/${pieceId}`,
       under: pieceWords(gist, units, words),
       match: match(pattern.need, gist.offer, units),
-      enough: enoughFor(gist, pattern.lengths, making, reservations.left(gist)),
+      enough,
       keptBy: reserved.get(pieceId) ?? null,
       lesson: lessonOf(gist.cloth, worn),
       ...hangs(gist),
       clothName: gist.name,
     }
   })
-  // What is enough stands before what is not, each in its own order.
-  const rows = held.toSorted((a, b) => Number(isShort(a.enough)) - Number(isShort(b.enough)))
   return {
     ...toldOf(pattern, { units, words }),
     making,

@@ -24,12 +24,12 @@ import { findPattern, listPatterns, type KeptPattern } from '@/server/patterns'
 import { findProject, listProjects, reservedBy, wornOf, type KeptCloth, type ProjectWhole } from '@/server/projects'
 import { bestFor } from '@/server/remember/ranks'
 import { shelfOf, type Shelf } from '@/server/remember/shelf'
-import { allRecords, recordsReferring, type Kept } from '@/server/store/repository'
+import { allRecords } from '@/server/store/repository'
 import { machineOf, readWorkroom } from '@/server/workroom'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 import { type Left } from '@/core/making/reserved'
-import { enoughFor, toBuy, type Making } from '../holding/enoughFor'
-import { loadReservations, placeKey, reservationsOf, type Reservations } from '../holding/reservations'
+import { enoughFirst, enoughFor, toBuy, type Making } from '@/core/making/enoughFor'
+import { loadReservations, placeKey, reservationsOf, type Reservations } from '@/server/reservations'
 import { hangs } from '../holding/hangs'
 import { needWords, partnerWords } from '../patterns/needWords'
 import { shownOf } from './shownOf'
@@ -74,8 +74,7 @@ export async function loadProjects(preferences: Preferences, isAll: boolean) {
     count: projects.length,
     projects: shownOf(projects, isAll).map((whole) => {
       const pattern = patterns.find(({ id }) => id === whole.project.data.patternId)
-      const mine = lays.kept.filter(({ data }) => data.patternId === pattern?.id)
-      const standing = standingOf(whole, pattern, shelf, preferences, mine, reservations)
+      const standing = standingOf(whole, pattern, shelf, preferences, reservations)
       const { main } = standing
       const { name, finished } = whole.project.data
       return {
@@ -104,9 +103,8 @@ export async function loadProject(id: string, preferences: Preferences) {
     readWorkroom(db),
     allRecords(db, 'notion'),
   ])
-  const lays = pattern ? await recordsReferring(db, 'lay', 'patternId', pattern.id) : []
   const reservations = await loadReservations(db, shelf, all)
-  const standing = standingOf(whole, pattern, shelf, preferences, lays, reservations)
+  const standing = standingOf(whole, pattern, shelf, preferences, reservations)
   const reserved = reservedBy(all.filter((one) => one.project.id !== id))
   const worn = wornOf(all, shelf)
   const places = await Promise.all(
@@ -252,23 +250,24 @@ function placesOf(pattern: KeptPattern | undefined, { units, words }: Preference
 }
 
 function standingOf(
-  { project: { id, data }, cloths }: ProjectWhole,
+  whole: ProjectWhole,
   pattern: KeptPattern | undefined,
   shelf: Shelf,
   preferences: Preferences,
-  lays: readonly Kept<'lay'>[],
   reservations: Reservations,
 ) {
+  const { project, cloths } = whole
+  const { data } = project
   const making: Making = { size: data.size, view: data.view, copies: data.copies, pieces: pattern?.pieces ?? null }
   const places = placesOf(pattern, preferences).map((place) => {
     const chosen = cloths.find((cloth) => cloth.data.role === place.role && cloth.data.label === place.label)
     const gist = chosen?.data.pieceId ? shelf.find(chosen.data.pieceId) : undefined
-    const left = gist && reservations.left(gist, { projectId: id, place: placeKey(place) })
-    const laid = chosen?.data.pieceId ? laidOn(lays, chosen.data.pieceId, { projectId: id, size: data.size }) : null
-    // A layout on what others have reserved meanwhile says nothing.
-    const isThere = laid?.isCut || !left || left.mm === null || (laid?.usedLengthMm ?? 0) <= left.mm
-    const byLay = isThere ? laid : null
-    return { place, chosen, gist, byLay, enough: gist ? enoughFor(gist, place.lengths, making, left) : null }
+    const held = chosen && gist && reservations.held(whole, chosen, gist)
+    const layout = held?.layout
+    const byLay = layout
+      ? { usedLengthMm: layout.usedLengthMm, layers: layout.layers, isCut: layout.cutAt !== null }
+      : null
+    return { place, chosen, gist, byLay, enough: gist ? enoughFor(gist, place.lengths, making, held?.left) : null }
   })
   const steps = stepsOf({
     cloths: places.map(({ place, chosen, enough, byLay }) => ({
@@ -282,19 +281,6 @@ function standingOf(
     isFinished: data.finished !== null,
   })
   return { making, places, steps, main: places[0]?.gist }
-}
-
-/** The plan that was kept for this project, or cut, on that piece: only what fits is ever kept. */
-function laidOn(
-  lays: readonly Kept<'lay'>[],
-  pieceId: string,
-  { projectId, size }: { projectId: string; size: string },
-) {
-  const isOwn = ({ data }: Kept<'lay'>) => data.projectId === null || data.projectId === projectId
-  const isOf = ({ data }: Kept<'lay'>) => data.pieceId === pieceId && (data.size === '' || data.size === size)
-  const mine = lays.filter((lay) => isOwn(lay) && isOf(lay))
-  const last = mine.at(-1)?.data
-  return last ? { usedLengthMm: last.usedLengthMm, layers: last.layers, isCut: last.cutAt !== null } : null
 }
 
 /** The one thing to do next, in words; null where nothing is left. */
@@ -338,10 +324,12 @@ async function offeredFor(
   const asking = { ...pattern, id: `${pattern.id} ${place.role} ${place.label}`, need: place.need }
   const best = await bestFor(shelf, place.role === 'main' ? pattern : asking)
   const serves = (id: string) => !isPartner(place.role) || mayServe(place.role, shelf.find(id)!.offer)
-  return best
-    .filter(({ id }) => serves(id))
+  return enoughFirst(
+    best.filter(({ id }) => serves(id)),
+    ({ id }) => enoughFor(shelf.find(id)!, place.lengths, making, left(shelf.find(id)!)),
+  )
     .slice(0, OFFERED)
-    .map(({ id, verdict }) => {
+    .map(({ one: { id, verdict }, enough }) => {
       const gist = shelf.find(id)!
       return {
         id,
@@ -349,7 +337,7 @@ async function offeredFor(
         words: pieceWords(gist, units, words),
         tile: drawnAs(gist.weave, gist.look),
         verdict,
-        enough: enoughFor(gist, place.lengths, making, left(gist)),
+        enough,
         keptBy: reserved.get(id) ?? null,
         lesson: lessonOf(gist.cloth, worn),
       }

@@ -10,8 +10,8 @@ import { listPatterns, type KeptPattern } from '@/server/patterns'
 import { bestFor, isReady } from '@/server/remember/ranks'
 import { shelfOf, type Shelf } from '@/server/remember/shelf'
 import { isFinished, listProjects, type ProjectWhole } from '@/server/projects'
-import { enoughFor, toBuy, type Making } from '../holding/enoughFor'
-import { loadReservations, placeKey, type Reservations } from '../holding/reservations'
+import { enoughFor, toBuy, type Making } from '@/core/making/enoughFor'
+import { loadReservations, type Reservations } from '@/server/reservations'
 import { needWords, partnerWords } from '../patterns/needWords'
 
 interface Preferences {
@@ -40,18 +40,17 @@ export async function loadShop(preferences: Preferences, sizes: Readonly<Record<
     projects: missing,
     others: patterns.filter((pattern) => !pattern.onList).map(({ id, name }) => ({ id, name })),
     patterns: await Promise.all(
-      onList.map((pattern) => shopSheet(pattern, shelf, preferences, sizes[pattern.id] ?? '')),
+      onList.map((pattern) => shopSheet(pattern, { shelf, reservations }, preferences, sizes[pattern.id] ?? '')),
     ),
   }
 }
 
 /** Fabrics of a project that are to be bought, or are not enough; and its notions that are not there yet. */
-function missingFor(
-  { project: { id, data }, cloths }: ProjectWhole,
-  patterns: readonly KeptPattern[],
-  shelf: Shelf,
-  reservations: Reservations,
-) {
+function missingFor(whole: ProjectWhole, patterns: readonly KeptPattern[], shelf: Shelf, reservations: Reservations) {
+  const {
+    project: { id, data },
+    cloths,
+  } = whole
   const pattern = patterns.find((one) => one.id === data.patternId)
   if (!pattern) return undefined
   const making: Making = { size: data.size, view: data.view, copies: data.copies, pieces: pattern.pieces }
@@ -63,9 +62,9 @@ function missingFor(
     const chosen = cloths.find((cloth) => cloth.data.role === place.role && cloth.data.label === place.label)
     if (chosen && chosen.data.pieceId === null && chosen.data.was !== '') return []
     const gist = chosen?.data.pieceId ? shelf.find(chosen.data.pieceId) : undefined
-    const left = gist && reservations.left(gist, { projectId: id, place: placeKey(place) })
-    const answer = gist && enoughFor(gist, place.lengths, making, left)
-    if (gist && answer?.verdict !== 'short') return []
+    const held = chosen && gist && reservations.held(whole, chosen, gist)
+    const answer = gist && enoughFor(gist, place.lengths, making, held?.left)
+    if (gist && (held?.layout || answer?.verdict !== 'short')) return []
     return [
       {
         title: place.label || ROLE_WORDS[place.role],
@@ -85,11 +84,20 @@ function missingFor(
   return { id, name: data.name, says: says.filter(Boolean).join(', '), fabrics, notions }
 }
 
-async function shopSheet(pattern: KeptPattern, shelf: Shelf, { units, words }: Preferences, asked: string) {
+async function shopSheet(
+  pattern: KeptPattern,
+  { shelf, reservations }: { shelf: Shelf; reservations: Reservations },
+  { units, words }: Preferences,
+  asked: string,
+) {
   const best = isReady(shelf, pattern) ? await bestFor(shelf, pattern) : []
   const sizes = sizesIn(pattern.lengths)
   // Of several sizes the person says which: a list of all of them would be bought wrongly.
   const size = sizes.includes(asked) ? asked : sizes.length === 1 ? sizes[0]! : ''
+  const isOpen = size === '' && sizes.length > 1
+  const making: Making = { size, view: pattern.views[0] ?? '', copies: 1, pieces: pattern.pieces }
+  const enoughOf = (id: string) =>
+    isOpen ? null : enoughFor(shelf.find(id)!, pattern.lengths, making, reservations.left(shelf.find(id)!))
   return {
     id: pattern.id,
     name: pattern.name,
@@ -99,17 +107,14 @@ async function shopSheet(pattern: KeptPattern, shelf: Shelf, { units, words }: P
     avoid: (pattern.need.avoid ?? []).map((id) => wordFor(AVOID_WORDS[id], words)),
     sizes,
     size,
-    rows:
-      size === '' && sizes.length > 1
-        ? []
-        : toBuy(pattern.lengths, { size, view: pattern.views[0] ?? '', copies: 1, pieces: pattern.pieces }),
+    rows: isOpen ? [] : toBuy(pattern.lengths, making),
     partners: pattern.partners.map((partner) => ({
       title: partner.label || ROLE_WORDS[partner.role],
       asks: partnerWords(partner, units),
     })),
     notions: pattern.notions.map(({ text }) => text),
     have: best
-      .filter(({ verdict }) => wouldDo(verdict))
+      .filter(({ verdict, id }) => wouldDo(verdict) && enoughOf(id)?.verdict !== 'short')
       .slice(0, HAVE)
       .map(({ id }) => ({ id, name: shelf.find(id)!.name })),
   }

@@ -13,7 +13,7 @@ import { listPatterns } from '@/server/patterns'
 import { shelfOf } from '@/server/remember/shelf'
 import { allRecords, recordsByIds, recordsReferring } from '@/server/store/repository'
 import { drawnAs } from '@/ui/cloth/drawnAs'
-import { isUsedUp, loadReservations, type Reservations } from '../holding/reservations'
+import { isUsedUp, loadReservations, type Reservations } from '@/server/reservations'
 import { gistsOf, lately } from './loadTogether'
 
 /** More things than this at once no table holds. */

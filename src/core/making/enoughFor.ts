@@ -1,8 +1,8 @@
-import { enough, type Enough } from '@/core/choose/enough/enough'
-import { lengthsFor } from '@/core/choose/envelope/lengths'
-import { type LengthAsked } from '@/core/notebook/schemas/making'
-import { type Left } from '@/core/making/reserved'
-import { type Gist } from '@/core/shelf/gist'
+import { enough, type Enough } from '../choose/enough/enough'
+import { lengthsFor } from '../choose/envelope/lengths'
+import { type Offer } from '../fabric/types'
+import { type LengthAsked } from '../notebook/schemas/making'
+import { type Left } from './reserved'
 
 /** Which of a pattern is made, and how often. */
 export interface Making {
@@ -15,6 +15,13 @@ export interface Making {
 /** Added for crooked ends and mistakes, mm. */
 export const MARGIN_MM = 50
 
+/** A piece of which there may be enough, mm; null where nobody measured it. */
+export interface HadPiece {
+  widthMm: number | null
+  lengthMm: number | null
+  offer: Offer
+}
+
 /** Whether there is enough, and who has reserved something of the piece. */
 export interface EnoughLeft extends Enough {
   taken: Left['taken']
@@ -25,7 +32,7 @@ export interface EnoughLeft extends Enough {
  * @param left what others have left of it; all of it where it is not said
  */
 export function enoughFor(
-  gist: Pick<Gist, 'widthMm' | 'lengthMm' | 'offer'>,
+  gist: HadPiece,
   lengths: readonly LengthAsked[],
   { size, view, copies, pieces }: Making,
   left: Left = { mm: gist.lengthMm, taken: [] },
@@ -53,4 +60,22 @@ export function toBuy(lengths: readonly LengthAsked[], making: Making): { widthM
 }
 
 /** Whether a piece is known not to be enough. */
-export const isShort = (answer: Enough | null) => answer?.verdict === 'short'
+const isShort = (answer: Enough | null) => answer?.verdict === 'short'
+
+/** So many of the best are asked whether they are enough: what is short makes room for what is not. */
+const AMONG = 120
+
+/**
+ * The best of a stash for something, each with whether it is enough: what is known to be short comes after all the
+ * others, each in its own order.
+ * @param best the better first
+ */
+export function enoughFirst<T>(
+  best: readonly T[],
+  enoughOf: (one: T) => EnoughLeft | null,
+): { one: T; enough: EnoughLeft | null }[] {
+  return best
+    .slice(0, AMONG)
+    .map((one) => ({ one, enough: enoughOf(one) }))
+    .toSorted((a, b) => Number(isShort(a.enough)) - Number(isShort(b.enough)))
+}
