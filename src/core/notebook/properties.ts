@@ -3,7 +3,7 @@ import { ironFor } from '../fibres/irons'
 import { offerFrom } from '../fabric/offer'
 import { needleAdvice } from '../sew/needle'
 import { SewCase } from '../sew/sewCase'
-import { capitalised, formatLength, formatWidth, type UnitSystem } from '../units/format'
+import { capitalised, formatOwned, formatWidth, type UnitSystem } from '../units/format'
 import { WASH_STATE_WORDS } from '../vocabulary/cloth'
 import { type Vocabulary } from '../vocabulary/words'
 import { opacityForetold } from './foretell'
@@ -69,7 +69,7 @@ export function propertiesOf(
     row('needle', 'Needle to begin with', 'NM and point', null, [needle(facts, sheet)]),
     row('iron', 'Iron', 'care label', null, [iron(sheet, vocabulary)]),
     row('width', 'Width, edge to edge', 'full width', null, [said(piece.widthMm, (mm) => formatWidth(mm, units))]),
-    row('length', 'Length left', '', null, [said(piece.lengthMm, (mm) => formatLength(mm, units))]),
+    row('length', 'Length left', '', null, [said(piece.lengthMm, (mm) => formatOwned(mm, units))]),
   ]
 }
 

@@ -50,23 +50,49 @@ export function formatSize(mm: number, system: UnitSystem): string {
 /** A length in mm: metres, or yards to the eighth that shops cut by; what is less than that in inches. */
 export function formatLength(mm: number, system: UnitSystem): string {
   if (system === 'metric') return `${trimmed(mm / 1000, 2)} m`
-  const yards = eighths(mm / MM_PER_YARD)
-  return yards === '0' && mm > 0 ? `${eighths(mm / MM_PER_INCH)} in` : `${yards} yd`
+  return mm > 0 && mm < YARDS_FROM_MM - ROUNDING
+    ? `${eighths(mm / MM_PER_INCH)} in`
+    : `${eighths(mm / MM_PER_YARD)} yd`
 }
 
 /** A length that is owned: rounded down, so that never more is told than there is. To the centimetre, or ⅛ yd. */
 export function formatOwned(mm: number, system: UnitSystem): string {
-  const step = system === 'metric' ? 10 : MM_PER_YARD / 8
-  return formatLength(Math.floor(mm / step + ROUNDING) * step, system)
+  return formatLength(
+    stepped(mm, system, (steps) => Math.floor(steps + ROUNDING)),
+    system,
+  )
 }
 
 /** A length that is needed: rounded up, so that what is bought is enough. To the centimetre, or ⅛ yd. */
 export function formatNeeded(mm: number, system: UnitSystem): string {
-  const step = system === 'metric' ? 10 : MM_PER_YARD / 8
-  return formatLength(Math.ceil(mm / step - ROUNDING) * step, system)
+  return formatLength(
+    stepped(mm, system, (steps) => Math.ceil(steps - ROUNDING)),
+    system,
+  )
 }
 
-/** What arithmetic leaves over, in steps. */
+/** To whole centimetres or eighths of a yard; what is less than that in eighths of an inch. */
+function stepped(mm: number, system: UnitSystem, whole: (steps: number) => number): number {
+  const step = system === 'metric' ? 10 : mm < YARDS_FROM_MM - ROUNDING ? MM_PER_INCH / 8 : YARDS_FROM_MM
+  return whole(mm / step) * step
+}
+
+/** A price of a square metre, in the person's units: `£4.00 a square metre`, `$3.34 a square yard`. */
+export function formatAreaPrice(perM2: number, currency: string, system: UnitSystem): string {
+  return `${currency}${(perM2 * AREA_M2[system]).toFixed(2)} ${AREA_WORDS[system]}`
+}
+
+/** What prices are compared by, m² and in words. */
+export const AREA_M2: Readonly<Record<UnitSystem, number>> = { metric: 1, imperial: (MM_PER_YARD / 1000) ** 2 }
+export const AREA_WORDS: Readonly<Record<UnitSystem, string>> = {
+  metric: 'a square metre',
+  imperial: 'a square yard',
+}
+
+/** The least that shops cut by, mm: ⅛ yd. */
+const YARDS_FROM_MM = MM_PER_YARD / 8
+
+/** What arithmetic leaves over, in steps or mm. */
 const ROUNDING = 1e-6
 
 /** g/m² to momme. */

@@ -1,5 +1,6 @@
 import {
   decimalsFor,
+  formatAreaPrice,
   formatLength,
   formatNeeded,
   formatOwned,
@@ -69,4 +70,12 @@ test('owned lengths are told rounded down, needed ones up, in either system', ()
   // 2.73 and 2.19 yd.
   expect([formatOwned(2500, 'imperial'), formatNeeded(2000, 'imperial')]).toEqual(['2⅝ yd', '2¼ yd'])
   expect([formatOwned(914.4, 'imperial'), formatNeeded(914.4, 'imperial')]).toEqual(['1 yd', '1 yd'])
+  // What is less than ⅛ yd is told in inches, not as nothing.
+  expect([formatOwned(100, 'imperial'), formatNeeded(20, 'imperial')]).toEqual(['3⅞ in', '⅞ in'])
+  expect([formatOwned(0, 'imperial'), formatOwned(5, 'metric')]).toEqual(['0 yd', '0 m'])
+})
+
+test('prices are compared by the area that people buy by', () => {
+  expect(formatAreaPrice(4, '£', 'metric')).toBe('£4.00 a square metre')
+  expect(formatAreaPrice(4, '$', 'imperial')).toBe('$3.34 a square yard')
 })

@@ -52,6 +52,9 @@ export const SIZE_HOW_WORDS = {
 export type SizeHow = keyof typeof SIZE_HOW_WORDS
 export const SIZE_HOWS = idsOf(SIZE_HOW_WORDS)
 
+/** How fabric is sold where lengths are metres, and where they are yards. */
+export const SOLD_BY = { metric: 'metre', imperial: 'yard' } as const
+
 /** What a price was paid for. */
 export const PRICE_PER_WORDS = { all: 'all of it', metre: 'a metre', yard: 'a yard', kilogram: 'a kilogram' } as const
 export type PricePer = keyof typeof PRICE_PER_WORDS

@@ -1,4 +1,4 @@
-import { formatLength, formatWidth, type UnitSystem } from '@/core/units/format'
+import { formatOwned, formatWidth, type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { type Gist } from '@/core/shelf/gist'
 import { fibreWords, foldOf, weightWords } from '../shared/stash/describe'
@@ -20,6 +20,6 @@ export function stashRow(gist: Gist, units: UnitSystem, words: Vocabulary): Stas
     fibre: fibreWords(gist, words),
     weight: weightWords(gist, units),
     width: gist.widthMm === null ? '' : formatWidth(gist.widthMm, units),
-    length: gist.lengthMm === null ? '' : formatLength(gist.lengthMm, units),
+    length: gist.lengthMm === null ? '' : formatOwned(gist.lengthMm, units),
   }
 }

@@ -1,6 +1,6 @@
 import { type EnoughLeft } from '@/core/making/enoughFor'
 import { type Enough, type EnoughVerdict } from '@/core/choose/enough/enough'
-import { capitalised, formatLength, formatNeeded, formatOwned, type UnitSystem } from '@/core/units/format'
+import { capitalised, formatNeeded, formatOwned, type UnitSystem } from '@/core/units/format'
 
 export const ENOUGH_WORDS: Record<EnoughVerdict, string> = {
   enough: 'There is enough',
@@ -16,7 +16,7 @@ export function enoughWords(
   units: UnitSystem,
 ): string {
   const takes = `it takes about ${formatNeeded(needMm, units)}`
-  const by = taken.map(({ project, mm }) => `${project}${mm === null ? '' : ` (${formatLength(mm, units)})`}`)
+  const by = taken.map(({ project, mm }) => `${project}${mm === null ? '' : ` (${formatNeeded(mm, units)})`}`)
   const left = by.length > 0 ? ` left beside what is reserved for ${by.join(' and ')}` : ''
   const has = haveMm === null ? 'its length is not measured' : `there is ${formatOwned(haveMm, units)}${left}`
   return verdict === 'buy' ? `${capitalised(takes)}; ${has}.` : `${ENOUGH_WORDS[verdict]}: ${takes}, ${has}.`

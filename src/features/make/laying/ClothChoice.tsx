@@ -1,7 +1,7 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { formatLength, formatOwned, formatWidth } from '@/core/units/format'
+import { formatNeeded, formatOwned, formatWidth } from '@/core/units/format'
 import { CheckField, CheckGroup } from '@/ui/kit/checks'
 import { Fields, Soft, Stack } from '@/ui/kit/surfaces'
 import { LengthField } from '../../shared/settings/LengthField'
@@ -48,7 +48,7 @@ function ClothWords({ ground }: { ground: Offered }) {
       ? `${formatWidth(widthMm, units)} wide${lengthMm === null ? '' : `, ${formatOwned(lengthMm, units)} of it left`}`
       : 'its width is not known'
   const notes = [
-    ...taken.map((one) => `reserved for ${one.name}${one.mm === null ? '' : `: ${formatLength(one.mm, units)}`}`),
+    ...taken.map((one) => `reserved for ${one.name}${one.mm === null ? '' : `: ${formatNeeded(one.mm, units)}`}`),
     isGone && taken.length === 0 ? 'cut up already' : '',
     oneWay ? 'one way' : '',
     shrinkPercent.length > 0 ? `reckoned ${shrinkPercent.length} % shorter after washing` : '',

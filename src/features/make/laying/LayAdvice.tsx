@@ -4,7 +4,7 @@ import { isLongEnough } from '@/core/lay/strip'
 import { type Saving } from '@/core/making/short'
 import { type Leaning } from '@/core/making/leaning'
 import { type WidthAsked } from '@/core/making/widths'
-import { formatLength, formatWidth } from '@/core/units/format'
+import { formatNeeded, formatWidth } from '@/core/units/format'
 import { Button } from '@/ui/kit/buttons'
 import { Actions, Columns, Figures, Paper, PlainList, Slip, Soft } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
@@ -52,7 +52,7 @@ function Short({ table, lay, neededMm }: { table: Table; lay: OnTable; neededMm:
           {(told ?? []).map(({ id, text, lengthMm, fits }) => (
             <li key={id}>
               <strong>{fits ? 'Fits: ' : ''}</strong>
-              {text} It takes {formatLength(lengthMm, units)} then.
+              {text} It takes {formatNeeded(lengthMm, units)} then.
             </li>
           ))}
         </PlainList>
@@ -118,7 +118,7 @@ function Leanings({ table, lay, leanDeg }: { table: Table; lay: OnTable; leanDeg
         {(told ?? []).map(({ along, lengthMm }) => (
           <li key={along}>
             <strong>{ALONG[along].title}</strong>:{' '}
-            {lengthMm === null ? 'does not fit' : formatLength(lengthMm, units)}; {ALONG[along].what}.{' '}
+            {lengthMm === null ? 'does not fit' : formatNeeded(lengthMm, units)}; {ALONG[along].what}.{' '}
             {along === taken ? null : (
               <Button onPress={() => table.setWishes({ along })}>Lay it {ALONG[along].title.toLowerCase()}</Button>
             )}

@@ -1,7 +1,7 @@
 'use client'
 
 import styled from 'styled-components'
-import { formatLength } from '@/core/units/format'
+import { formatLength, formatNeeded } from '@/core/units/format'
 import { ButtonLink } from '@/ui/kit/links'
 import { Actions, Figures, Soft, Stack } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
@@ -25,7 +25,7 @@ export function EnoughStep({ project }: { project: ProjectData }) {
           <h3>{title}: there is enough</h3>
           <p>
             By {byLay!.isCut ? 'what was cut' : 'the plan that you kept'}: it takes{' '}
-            {formatLength(byLay!.usedLengthMm, units)}.
+            {formatNeeded(byLay!.usedLengthMm, units)}.
           </p>
         </section>
       ))}
@@ -39,7 +39,7 @@ export function EnoughStep({ project }: { project: ProjectData }) {
           </h3>
           <p>By the envelope: {enoughWords(enough!, units)}</p>
           <Soft>
-            Between {formatLength(enough!.interval80[0], units)} and {formatLength(enough!.interval80[1], units)} in
+            Between {formatNeeded(enough!.interval80[0], units)} and {formatNeeded(enough!.interval80[1], units)} in
             four cases of five.
           </Soft>
           <Wide>

@@ -5,8 +5,9 @@ import { useState, useTransition } from 'react'
 import { LISTED_WEIGHT_IDS, LISTED_WEIGHTS, type Listed, type ListingChecked } from '@/core/choose/listing/listed'
 import { MM_PER_INCH } from '@/core/units/constants'
 import { formatFives } from '@/core/units/fives'
-import { formatPercent, formatWeight } from '@/core/units/format'
+import { formatAreaPrice, formatPercent, formatWeight } from '@/core/units/format'
 import { VERDICT_WORDS } from '@/features/shared/choose/words'
+import { SOLD_BY } from '@/core/vocabulary/stash'
 import { Button, StrongButton } from '@/ui/kit/buttons'
 import { TextField } from '@/ui/kit/fields'
 import { NumberField } from '@/ui/kit/NumberField'
@@ -27,7 +28,12 @@ const BLANK: Listed = {
 
 /** What an online shop says of a cloth, and what that comes to. */
 export function ListingPage() {
-  const [listed, setListed] = useState(BLANK)
+  const { units } = usePreferences()
+  const [listed, setListed] = useState<Listed>(() => ({
+    ...BLANK,
+    weightIn: units === 'metric' ? 'gsm' : 'oz',
+    pricePer: SOLD_BY[units],
+  }))
   const [checked, setChecked] = useState<ListingChecked>()
   const [checking, start] = useTransition()
   const check = () => start(async () => setChecked(await checkListed(listed)))
@@ -149,8 +155,8 @@ function Checked({ checked }: { checked: ListingChecked }) {
           </div>
         )}
         <div>
-          <dt>Price of a square metre</dt>
-          <dd>{perM2 === null ? 'needs a price and a width' : perM2.toFixed(2)}</dd>
+          <dt>Price by area</dt>
+          <dd>{perM2 === null ? 'needs a price and a width' : formatAreaPrice(perM2, '', units)}</dd>
         </div>
         <div>
           <dt>In hot weather</dt>

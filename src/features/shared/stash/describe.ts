@@ -1,5 +1,5 @@
 import { fibreListWords } from '@/core/identify/words'
-import { formatLength, formatWeight, formatWidth, type UnitSystem } from '@/core/units/format'
+import { formatOwned, formatWeight, formatWidth, type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { THING_WORDS } from '@/core/vocabulary/stash'
 import { wordFor } from '@/core/vocabulary/words'
@@ -40,7 +40,7 @@ export function weightWords({ gsm }: Pick<Gist, 'gsm'>, units: UnitSystem): stri
 /** How much there is of it; nothing where it was not measured. */
 export function sizeWords({ widthMm, lengthMm }: Pick<Gist, 'widthMm' | 'lengthMm'>, units: UnitSystem): string {
   if (widthMm === null || lengthMm === null) return ''
-  return `${formatLength(lengthMm, units)} of ${formatWidth(widthMm, units)} width`
+  return `${formatOwned(lengthMm, units)} of ${formatWidth(widthMm, units)} width`
 }
 
 /** What it is, where it is no cloth by the length. */

@@ -3,17 +3,20 @@
 import { type Piece } from '@/core/notebook/kinds/piece'
 import { clothOf } from '@/core/stash/amount'
 import { pricePerSquareMetre } from '@/core/stash/price'
+import { AREA_WORDS, formatAreaPrice } from '@/core/units/format'
+import { usePreferences } from '@/features/shared/settings/PreferencesContext'
 import { Soft } from '@/ui/kit/surfaces'
 
-/** What a square metre cost: a narrow bargain and a broad cloth compare fairly. */
+/** What a square metre or yard cost: a narrow bargain and a broad cloth compare fairly. */
 export default function PerSquareMetre({ piece, price }: { piece: Piece; price: NonNullable<Piece['price']> }) {
+  const { units } = usePreferences()
   const area = clothOf(piece)?.all ?? null
   const perM2 = pricePerSquareMetre(price, { widthMm: piece.widthMm, area, kg: null })
   return (
     <Soft>
       {perM2 === null
-        ? 'With its width, the price of a square metre can be told: a narrow bargain and a broad cloth compare fairly.'
-        : `${price.currency}${perM2.toFixed(2)} a square metre.`}
+        ? `With its width, the price of ${AREA_WORDS[units]} can be told: narrow and broad compare fairly.`
+        : `${formatAreaPrice(perM2, price.currency, units)}.`}
     </Soft>
   )
 }

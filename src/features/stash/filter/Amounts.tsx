@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import { type ShelfQuery } from '@/core/shelf/query'
+import { AREA_M2, AREA_WORDS } from '@/core/units/format'
 import { Button, QuietButton } from '@/ui/kit/buttons'
 import { CheckField } from '@/ui/kit/checks'
 import { ColourField } from '@/ui/kit/ColourField'
@@ -20,7 +21,7 @@ const NUMBERS = [
   { key: 'high', label: 'Weight to', unit: 'weight' },
   { key: 'length', label: 'Enough for a length of', unit: 'long' },
   { key: 'width', label: 'at a width of', unit: 'short' },
-  { key: 'price', label: 'At most, a square metre', unit: undefined },
+  { key: 'price', label: 'At most,', unit: undefined },
 ] as const
 
 const MADDER = '#8c2f39'
@@ -36,7 +37,7 @@ export function Amounts({ query, onAsk }: Props) {
     length: toField(query.enough?.lengthMm ?? null, long),
     width: toField(query.enough?.widthMm ?? null, short),
     colour: query.colour,
-    price: query.mostPerM2 ?? Number.NaN,
+    price: query.mostPerM2 === null ? Number.NaN : inCents(query.mostPerM2 * AREA_M2[units]),
   }))
   const set = (change: Partial<typeof draft>) => setDraft({ ...draft, ...change })
   const send = () => {
@@ -46,7 +47,7 @@ export function Amounts({ query, onAsk }: Props) {
       gsm: [whole(fromField(draft.low, weight)), whole(fromField(draft.high, weight))],
       enough: lengthMm && widthMm ? { lengthMm: Math.round(lengthMm), widthMm: Math.round(widthMm) } : null,
       colour: draft.colour,
-      mostPerM2: Number.isFinite(draft.price) ? draft.price : null,
+      mostPerM2: Number.isFinite(draft.price) ? draft.price / AREA_M2[units] : null,
     })
   }
   return (
@@ -57,7 +58,7 @@ export function Amounts({ query, onAsk }: Props) {
           {NUMBERS.map(({ key, label, unit }) => (
             <NumberField
               key={key}
-              label={label}
+              label={key === 'price' ? `${label} ${AREA_WORDS[units]}` : label}
               unit={unit && inUnits[unit].symbol}
               minValue={0}
               value={draft[key]}
@@ -96,5 +97,7 @@ const EMPTY = {
   colour: null,
   price: Number.NaN,
 }
+
+const inCents = (price: number) => Math.round(price * 100) / 100
 
 const whole = (value: number | null) => (value === null ? null : Math.round(value))
