@@ -120,3 +120,32 @@ test('over HTTP: out, in, the same, and refusals with a path', async ({ request 
   const foreign = { origin: 'https://elsewhere.example' }
   expect((await request.post('/api/v1/import', { data: {}, headers: foreign })).status()).toBe(403)
 })
+
+test('after an import the first page counts at once what came in', async ({ page }) => {
+  test.setTimeout(120_000)
+  const own = await startServer(mkdtempSync(join(tmpdir(), 'rough-swatch-count-')))
+  await keep(page, 'Bar towel', own.url)
+  const told = JSON.parse(await (await page.request.get(`${own.url}/api/v1/export`)).text())
+  const [one] = told.records.filter(({ kind }: { kind: string }) => kind === 'piece')
+  const id = (at: number) => `${one.id.slice(0, -4)}${String(at).padStart(4, '0')}`
+  told.records = Array.from({ length: 120 }, (_, at) => ({
+    ...one,
+    id: id(at),
+    data: { ...one.data, name: `T ${at}` },
+  }))
+  await open(page, `${own.url}/stash/safe`)
+  const picker = page.waitForEvent('filechooser')
+  await page.getByRole('button', { name: 'Choose a file…' }).click()
+  const buffer = Buffer.from(JSON.stringify(told))
+  await (await picker).setFiles({ name: 'book.json', mimeType: 'application/json', buffer })
+  await page.getByRole('button', { name: 'Take it in' }).click({ timeout: 40_000 })
+  await expect(page.getByText(/^Taken in: 120 new/)).toBeVisible({ timeout: 40_000 })
+  // Clicked, not loaded anew: what the browser kept of it is of before.
+  await page
+    .getByRole('banner')
+    .getByRole('link', { name: /Rough Swatch/ })
+    .click()
+  await expect(page.getByRole('heading', { level: 1, name: /What is this cloth/ })).toBeVisible()
+  await expect(page.getByRole('link', { name: /^All \d+ pieces/ })).toHaveText('All 121 pieces')
+  await own.stop()
+})

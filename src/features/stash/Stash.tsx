@@ -2,16 +2,17 @@
 
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useEffect, useRef, useState, useTransition } from 'react'
+import { useRef, useState, useTransition } from 'react'
 import styled from 'styled-components'
 import { counted } from '@/core/units/format'
 import { asksSomething, SHELF_SORTS, SORT_WORDS, writeQuery, type ShelfQuery } from '@/core/shelf/query'
 import { ChoiceField, TextField } from '@/ui/kit/fields'
 import { StrongLink } from '@/ui/kit/links'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Actions, Page, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Page, Soft, Stack } from '@/ui/kit/surfaces'
 import { Damaged } from '../shared/damaged/Damaged'
 import { type DamagedCard } from '../shared/damaged/load'
+import { LookedOver } from '../shared/stash/LookedOver'
 import { Filters } from './filter/Filters'
 import { type LoadedStash } from './load'
 import { Shelves } from './shelves/Shelves'
@@ -36,14 +37,11 @@ const Beside = styled.div`
 
 /** While somebody types, nothing is asked for so long, ms. */
 const TYPING_MS = 180
-/** What is being looked over is asked for again after so long, ms. */
-const AGAIN_MS = 1500
 
 /** The stash: shelves to look at, or a list; filters that combine, each saying how much it would leave. */
 export function Stash(props: LoadedStash & { isList: boolean; damaged: readonly DamagedCard[] }) {
   const { query, rows, found, all, left, places, isList, damaged } = props
   const { text, type, ask, isAsking } = useAsking(query, isList)
-  useAgain(left > 0)
   const address = writeQuery(query).toString()
   return (
     <Page>
@@ -58,12 +56,7 @@ export function Stash(props: LoadedStash & { isList: boolean; damaged: readonly 
         </Actions>
       </Top>
       <Damaged cards={damaged} />
-      {left > 0 ? (
-        <Slip role="status">
-          {counted(left, 'piece is', 'pieces are')} being looked over; what is shown{' '}
-          {left === 1 ? 'of it' : 'of them'} may be of before.
-        </Slip>
-      ) : null}
+      <LookedOver left={left} />
       {all > 0 ? (
         <TextField
           label="Search the stash"
@@ -149,16 +142,6 @@ function useAsking(query: ShelfQuery, isList: boolean) {
     }, TYPING_MS)
   }
   return { text, type, ask, isAsking }
-}
-
-/** Asks for the page again while pieces are looked over in the background. */
-function useAgain(isWorking: boolean) {
-  const router = useRouter()
-  useEffect(() => {
-    if (!isWorking) return
-    const timer = setInterval(() => router.refresh(), AGAIN_MS)
-    return () => clearInterval(timer)
-  }, [isWorking, router])
 }
 
 function countWords({ all, found, mysteries, query, keptTo }: LoadedStash): string {

@@ -5,6 +5,7 @@ import Link from 'next/link'
 import styled from 'styled-components'
 import { StrongLink } from '@/ui/kit/links'
 import { Actions, Lead, Page, Soft, Stack } from '@/ui/kit/surfaces'
+import { LookedOver } from '../shared/stash/LookedOver'
 import { Shelf, type Fold } from '../shared/stash/Shelf'
 import { type NextThing } from './nextThings'
 
@@ -42,10 +43,12 @@ interface Props {
   /** What was touched last, the latest first. */
   folds: readonly Fold[]
   pieces: number
+  /** Pieces that are still being looked over. */
+  left: number
 }
 
 /** The first page: what is worth doing now and why, and what was touched last. */
-export function TableTop({ things, folds, pieces }: Props) {
+export function TableTop({ things, folds, pieces, left }: Props) {
   return (
     <Page>
       <Top>
@@ -78,14 +81,17 @@ export function TableTop({ things, folds, pieces }: Props) {
           </Things>
         </Stack>
       </Top>
+      <LookedOver left={left} />
       {folds.length > 0 ? (
         <Stack as="section" aria-labelledby="shelf">
           <h2 id="shelf">Touched last</h2>
           <Shelf folds={folds} label="Pieces, the last touched first" />
-          <p>
-            <Link href="/stash">All {counted(pieces, 'piece')}</Link>
-          </p>
         </Stack>
+      ) : null}
+      {pieces > 0 ? (
+        <p>
+          <Link href="/stash">All {counted(pieces, 'piece')}</Link>
+        </p>
       ) : null}
     </Page>
   )

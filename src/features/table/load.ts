@@ -22,7 +22,7 @@ export async function loadTable({
 }: {
   units: UnitSystem
   words: Vocabulary
-}): Promise<{ things: NextThing[]; folds: Fold[]; pieces: number }> {
+}): Promise<{ things: NextThing[]; folds: Fold[]; pieces: number; left: number }> {
   const db = await notebook()
   const [shelf, loose, box, patterns, projects, due] = await Promise.all([
     shelfOf(db, words),
@@ -41,12 +41,13 @@ export async function loadTable({
       mysteries: { first: mysteries[0], count: mysteries.length },
       underWay: underWay(projects.kept),
       due,
-      pieces: shelf.size,
+      pieces: shelf.count,
       patterns,
       controls: { count: box.length, burnt: box.filter(({ tests }) => tests.length > 0).length },
     }),
     folds: touched.slice(0, FOLDS).map((gist) => foldOf(gist, units, words)),
-    pieces: shelf.size,
+    pieces: shelf.count,
+    left: shelf.left,
   }
 }
 

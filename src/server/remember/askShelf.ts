@@ -24,5 +24,5 @@ export async function askShelf(db: Notebook, query: ShelfQuery, words: Vocabular
   const reservations = query.enough && (await loadReservations(db, shelf))
   const leftMm = reservations ? (gist: Parameters<LeftMm>[0]) => reservations.left(gist).mm : undefined
   const { found, counts } = filterShelf(shelf.inOrder(query.sort), query, worded, leftMm)
-  return { found, counts, all: shelf.size, left: shelf.left }
+  return { found, counts, all: shelf.count, left: shelf.left }
 }

@@ -33,6 +33,8 @@ export class Shelf {
   private isCurrent = false
   /** Pieces that are still to be looked over in the background. */
   left = 0
+  /** Of those, pieces of which nothing is remembered at all. */
+  private unseen = 0
   private working: Promise<void> | undefined
 
   constructor(
@@ -52,9 +54,12 @@ export class Shelf {
     if (this.isReadOnly) return this.refreshInMemory(today)
     await this.markOutdated()
     const stale = await this.stale(AT_ONCE + 1)
-    if (stale.length > AT_ONCE) this.inBackground()
-    else if (stale.length > 0) await this.keep(await this.lookOverHere(stale))
+    if (stale.length > AT_ONCE) {
+      this.left = await this.countStale()
+      this.inBackground()
+    } else if (stale.length > 0) await this.keep(await this.lookOverHere(stale))
     await this.read(today)
+    this.unseen = this.left > 0 ? await this.countUnseen() : 0
   }
 
   private async refreshInMemory(today: string): Promise<void> {
@@ -80,8 +85,14 @@ export class Shelf {
     await this.working
   }
 
+  /** Pieces that can be told about. */
   get size(): number {
     return this.rows.size
+  }
+
+  /** Pieces that there are: also those that nobody has looked over yet. */
+  get count(): number {
+    return this.rows.size + this.unseen
   }
 
   find(id: string): Gist | undefined {
@@ -205,6 +216,13 @@ export class Shelf {
 
   private async countStale(): Promise<number> {
     const { rows } = await sql<{ n: number }>`select count(*) as n from stale`.execute(this.db)
+    return rows[0]!.n
+  }
+
+  private async countUnseen(): Promise<number> {
+    const { rows } = await sql<{ n: number }>`select count(*) as n from stale
+      where piece_id not in (select piece_id from remembered)
+        and piece_id in (select id from record where kind = 'piece')`.execute(this.db)
     return rows[0]!.n
   }
 
