@@ -97,8 +97,16 @@ const NO_LENGTHS = [
 
 test.each(NO_LENGTHS)('makes no length of fabric of “%s”', (line) => {
   expect(told(line)).toEqual([])
-  // Not below the heading of a table either.
-  expect(told(`Sizes 8 10 12\n45" 2 2¼ 2½ yd\n${line}`)).toHaveLength(3)
+  // Not below the heading of a table either, whatever that heads.
+  for (const [above, rows] of [
+    ['Sizes 8 10 12\n45" 2 2¼ 2½ yd', 3],
+    ['Fabric requirements (metres)\nWidth S M L\nDress 115 2.1 2.2 2.3', 3],
+    ['Size 36 38 40\nJacket A\n114cm (45in) 2.30 2.40 2.50 m', 3],
+    ['60" fabrics only\nSize 8: 2 yds', 1],
+    ['Views A B C\n45" 2 yd 3 yd 4 yd', 3],
+    ['Width 45" 60"\n8 2½ 1¾ yd', 2],
+  ] as const)
+    expect([above, told(`${above}\n${line}`).length]).toEqual([above, rows])
 })
 
 test('rows that do not fit their columns are left to the person', () => {

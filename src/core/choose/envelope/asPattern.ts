@@ -1,7 +1,8 @@
 import { type PatternRecord } from '../../notebook/kinds/pattern'
 import { type Need } from '../../notebook/schemas/need'
 import { type LengthAsked } from '../../notebook/schemas/making'
-import { type EnvelopeRead, type LengthRead } from './readEnvelope'
+import { type EnvelopeRead } from './readEnvelope'
+import { type LengthRead } from './reading'
 
 /** What an envelope gives a pattern’s record; its name and notes are the person’s own. */
 export function patternFrom(

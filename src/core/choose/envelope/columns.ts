@@ -3,10 +3,13 @@ import { plainText } from './numbers'
 
 /** What the columns of a table are. */
 export type Columns =
-  { of: 'size'; names: string[] } | { of: 'view'; names: string[] } | { of: 'width'; widthsMm: number[] }
+  { of: 'size' | 'view'; names: string[]; isWidthFirst?: boolean } | { of: 'width'; widthsMm: number[] }
 
-const HEAD =
-  /^(?:(?:fabric |cloth )?widths?|sizes?|views?|size ?\/ ?width|views? ?\/ ?sizes?|yardage|metrage)\b[\s:|,]*/i
+const HEADS = [
+  String.raw`(?:fabric |cloth )?widths?|nap|fabrics?|yardage|metrage|views?`,
+  String.raw`(?:to fit )?(?:sizes?|ages?)|size ?\/ ?width|views? ?\/ ?sizes?`,
+]
+const HEAD = new RegExp(String.raw`^(?:${HEADS.join('|')})\b[\s:|,]*`, 'i')
 const SIZE =
   /^(?:\d{1,3}(?:[-/]\d{1,3})?|(?:[2-6]?x{0,3})?[sml](?:[-/](?:[2-6]?x{0,3})?[sml])?|xx?s|\d{1,2}[tx]|one)$/i
 const NARROWEST_BARE = 70
@@ -23,7 +26,10 @@ export function columnsOf(line: string): Columns | undefined {
     heads.push(head[0].toLowerCase())
     rest = rest.slice(head[0].length)
   }
-  return widthsIn(rest.toLowerCase(), heads) ?? viewsIn(rest, heads) ?? sizesIn(rest, heads)
+  const columns = widthsIn(rest.toLowerCase(), heads) ?? viewsIn(rest, heads) ?? sizesIn(rest, heads)
+  // “Width  XS  S  M”: the rows begin with theirs.
+  const isWidthFirst = columns !== undefined && columns.of !== 'width' && heads.some((head) => head.includes('width'))
+  return isWidthFirst ? { ...columns, isWidthFirst } : columns
 }
 
 /** `45" 60"`, `115 cm | 150 cm`: widths and nothing else, at least two. */
@@ -61,10 +67,15 @@ function viewsIn(rest: string, heads: readonly string[]): Columns | undefined {
 
 /** `Size 8 10 12`, `XS | S | M`, `sizes 8-10, 12-14`; bare numbers are sizes only where the line says so. */
 function sizesIn(rest: string, heads: readonly string[]): Columns | undefined {
-  const cells = cellsOf(rest.replace(/\((?:xx?s|s|m|l|x{1,3}l)\)/gi, ' '))
+  const chain = /^\d{1,2}(?:\s*-\s*\d{1,2}){2,}$/.test(rest.trim()) ? rest.replaceAll('-', ' ') : rest
+  const cells = cellsOf(chain.replace(/\((?:xx?s|s|m|l|x{1,3}l)\)/gi, ' '))
   if (cells.length === 0 || !cells.every((cell) => SIZE.test(cell))) return undefined
-  const isHeaded = heads.length > 0
-  return isHeaded || cells.every((cell) => /[a-z]/i.test(cell)) ? { of: 'size', names: cells } : undefined
+  const isHeaded = heads.some((head) => !/^(?:nap|fabrics?)/.test(head))
+  // “0-8 | 10-16”: ranges are sizes.
+  const areRanges = cells.length > 1 && cells.every((cell) => /^\d{1,2}-\d{1,2}$/.test(cell))
+  return isHeaded || areRanges || cells.every((cell) => /[a-z]/i.test(cell))
+    ? { of: 'size', names: cells }
+    : undefined
 }
 
 function cellsOf(text: string): string[] {

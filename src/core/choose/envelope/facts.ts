@@ -20,6 +20,9 @@ const NUMBERED = new RegExp(
 )
 /** Cloth by number without its other end may be so much lighter or heavier. */
 const ONE_WEIGHT = 0.2
+/** “Up to 10 oz”: and from about so much of it. */
+const AT_MOST = /\b(?:up to|at most|no more than|no heavier than|max(?:imum)?)\s*$/
+const AT_MOST_FROM = 0.5
 /** A medium interfacing weighs about a third of a medium cloth; common practice. */
 const INTERFACING_SCALE = 0.36
 /** Words behind which a weight word is not of cloth: “lightweight fusible interfacing”. */
@@ -34,7 +37,9 @@ export function weightIn(text: string, role: Role = 'main'): Span | undefined {
     const high = numbered[2] === undefined ? undefined : numberOf(numbered[2])! * factor
     const span: Span =
       high === undefined
-        ? [low * (1 - ONE_WEIGHT), low * (1 + ONE_WEIGHT)]
+        ? AT_MOST.test(text.slice(0, numbered.index))
+          ? [low * AT_MOST_FROM, low]
+          : [low * (1 - ONE_WEIGHT), low * (1 + ONE_WEIGHT)]
         : [Math.min(low, high), Math.max(low, high)]
     if (span[0] >= 5 && span[1] <= 2000) return [Math.round(span[0]), Math.round(span[1])]
   }
@@ -152,7 +157,7 @@ const FIBRE_ONLY: readonly string[] = [
 ]
 
 /** A cloth’s name that stands for something else. */
-const NO_CLOTH = /\bneedle|\binterfacing|\bthread|\bfoot\b|%/
+const NO_CLOTH = /\bneedles?\b|\binterfacing|\bthread|\bfoot\b|%/
 
 export interface ListedCloth {
   /** As written. */
@@ -163,23 +168,27 @@ export interface ListedCloth {
 
 /** The cloths and fibres that a clause lists. */
 export function clothsIn(text: string): ListedCloth[] {
-  return text.split(BETWEEN).flatMap((piece) => {
-    const word = trimmed(piece)
-    if (word === '' || word.split(' ').length > 5 || NO_CLOTH.test(piece)) return []
-    const fibre = word
-      .split(' ')
-      .map((one) => fibreByWord(singular(one))?.id)
-      .find((id) => id !== undefined && !isTrace(id))
-    const cloth = FIBRE_ONLY.includes(word) ? undefined : (clothCalled(word) ?? clothCalled(singular(word)))
-    return cloth || (fibre && FIBRE_ONLY.includes(word)) ? [{ word, cloth, fibre }] : []
-  })
+  return text
+    .replace(/\bwith(?:out)? nap\b/g, ' ')
+    .split(BETWEEN)
+    .flatMap((piece) => {
+      // “Trench coat in cotton gabardine”: what it is in.
+      const word = trimmed(piece.replace(/^.*\bin\s+(?=[a-z])/, ''))
+      if (word === '' || word.split(' ').length > 5 || NO_CLOTH.test(piece)) return []
+      const fibre = word
+        .split(' ')
+        .map((one) => fibreByWord(singular(one))?.id)
+        .find((id) => id !== undefined && !isTrace(id))
+      const cloth = FIBRE_ONLY.includes(word) ? undefined : (clothCalled(word) ?? clothCalled(singular(word)))
+      return cloth || (fibre && FIBRE_ONLY.includes(word)) ? [{ word, cloth, fibre }] : []
+    })
 }
 
 const FILLERS = new RegExp(
   String.raw`\b(?:suggested|recommended|fabrics?|cloths?|materials?|use|suitable|best|in|with|of|the|a|an|any|soft|` +
     String.raw`stable|lightweight|light|medium|mid|weight|heavy|heavyweight|very|good|drape|wovens?|knits?|` +
     String.raw`fine|crisp|other|similar|made|from|for|only|to|is|are|choose|try|printed|plain|lighter|heavier|wide|` +
-    String.raw`cms?|mm|m|yds?|yards?|metres?)\b|weight\b`,
+    String.raw`at|x|by|up|about|around|over|under|less|cms?|mm|m|yds?|yards?|metres?)\b|weight\b`,
   'g',
 )
 
@@ -189,7 +198,11 @@ function trimmed(piece: string): string {
     .replace(/^[\s\-•*.]+|[\s\-•*.]+$|\b\d[\d.\-]*(?: ?(?:oz|gsm|cm|m|yds?|yards?|metres?))?\b/g, '')
     .trim()
   // A name that is known as it stands (“double knit”, “wool crepe”) is kept whole.
-  if (clothCalled(whole) && whole.split(' ').length <= 3 && !/\b(?:in|with|of|use|fabrics?)\b/.test(whole))
+  if (
+    clothCalled(whole) &&
+    whole.split(' ').length <= 3 &&
+    !/\b(?:in|with|of|use|fabrics?|up|to|about|over|under|at|x|by)\b/.test(whole)
+  )
     return whole
   return whole
     .replace(FILLERS, ' ')

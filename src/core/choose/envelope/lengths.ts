@@ -1,6 +1,7 @@
 import { type LengthAsked } from '../../notebook/schemas/making'
 import { columnsOf } from './columns'
-import { lengthsIn, NO_CONTEXT, viewsOf, type TableContext } from './table'
+import { viewsOf } from './captions'
+import { lengthsIn, NO_CONTEXT, type TableContext } from './table'
 
 /** A table of lengths as text, read. */
 export interface LengthsRead {

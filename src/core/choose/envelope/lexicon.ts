@@ -49,6 +49,7 @@ export const GARMENT_PATTERNS: readonly (readonly [RegExp, Garment])[] = [
   [/\bshirts?\b/, 'shirt'],
   [/\btops?\b(?! ?stitch)/, 'blouse'],
   [/\b(?:sun|tea|summer|smock|maxi|midi) ?dress|\bdress(?:es)?\b/, 'dress-fluid'],
+  [/\bpinafore\b/, 'dress-fluid'],
   [/\bapron/, 'apron'],
   [/\bback ?pack|\bruck ?sack/, 'rucksack'],
   [/\b(?:tote|hand|shoulder|shopping)?[- ]?bags?\b/, 'bag'],
@@ -165,7 +166,7 @@ export const SEASON_PATTERNS: readonly (readonly [RegExp, Season])[] = [
 
 /** A part of the envelope begins with one of these. */
 export const ROLE_PATTERNS: readonly (readonly [RegExp, Role])[] = [
-  [/^(?:lining|lined with)\b/, 'lining'],
+  [/^(?:(?:bodice|skirt|sleeve|bag) )?lining\b|^lined with\b/, 'lining'],
   [
     /^(?:(?:fusible|sew-?in|woven|knit|non-?woven|light(?:weight)?|medium(?:[- ]weight)?) )*interfacing\b/,
     'interfacing',
@@ -181,7 +182,7 @@ export const ROLE_PATTERNS: readonly (readonly [RegExp, Role])[] = [
 export const AVOID_PATTERNS: readonly (readonly [RegExp, Avoid])[] = [
   [/\bdiagonals?\b/, 'diagonals'],
   [/\bstripe[sd]?\b/, 'stripes'],
-  [/\bplaids?\b|\bchecks?\b|\btartans?\b/, 'plaids'],
+  [/\bplaids?\b|\bcheck(?:s|ed)?\b|\btartans?\b/, 'plaids'],
   [/\bone[- ]way\b|\bdirectional\b/, 'one-way'],
   [/\b(?:large|big|bold)[- ](?:scale )?(?:prints?|patterns?|motifs?)\b/, 'large-print'],
   [/\bborder prints?\b/, 'border-print'],
@@ -213,12 +214,22 @@ export const NOTION_PATTERNS: readonly (readonly [RegExp, string])[] = [
   [/\bribbon\b/, 'ribbon'],
   [/\bpiping(?: cord)?\b/, 'piping'],
   [/\bcord(?:ing)?\b/, 'cord'],
-  [/\bd-?rings?\b/, 'd-ring'],
-  [/\bbuckles?\b/, 'buckle'],
+  [/\bd[- ]?rings?\b/, 'd-ring'],
+  [/\bbuckles?\b|\bdungaree clips?\b/, 'buckle'],
   [/\bshoulder pads?\b/, 'shoulder-pad'],
   [/\bboning\b/, 'boning'],
   [/\beyelets?\b|\bgrommets?\b/, 'eyelet'],
   [/\blace (?:trim|edging)\b|\btrim(?:ming)?\b/, 'trim'],
   [/\bcurtain tape\b|\bheading tape\b/, 'heading-tape'],
   [/\bsleeve heads?\b/, 'sleeve-head'],
+  [/\bwebbing\b/, 'webbing'],
+  [/\bfrogs?\b(?: fastener| closure)?/, 'frog'],
+  [/\bclasps?\b|\bbusks?\b/, 'clasp'],
+  [/\b(?:machine |hand |ball-?point |stretch |twin |jeans |leather )*needles?\b/, 'needle'],
+  [/\bcord (?:stop|lock|end)s?\b/, 'cord-stop'],
+  [/\b(?:slider|slide adjuster|strap adjuster)s?\b|\btri-?glides?\b/, 'slider'],
+  [/\b(?:swivel|lobster|trigger)[- ](?:hooks?|clips?|clasps?)\b/, 'swivel-hook'],
+  [/\b(?:o-?|metal |split )rings?\b/, 'ring'],
+  [/\b(?:fusible|bonding) web\b/, 'fusible-web'],
+  [/\bpom-?poms?\b|\bfringe\b|\bbraid\b/, 'trim'],
 ]

@@ -9,6 +9,8 @@ export interface Measure {
   /** mm; undefined of a bare number. */
   mm: number | undefined
   unit: string | undefined
+  /** Whether the line says that it is how wide something is. */
+  isSaidWide?: boolean
   at: number
   end: number
 }
@@ -30,7 +32,7 @@ const WIDE = /^\s*-?\s*(?:wide\b|width\b|w\b)/
 
 /** The measures of a line, in their order. @param text lower case, signs made plain; numbers that are none left out */
 export function measuresIn(text: string): Measure[] {
-  return [...text.matchAll(MEASURE)].flatMap((found) => {
+  const measures = [...text.matchAll(MEASURE)].flatMap((found): Measure[] => {
     const [whole, number, unit] = found
     const value = numberOf(number!)
     const at = found.index
@@ -40,8 +42,13 @@ export function measuresIn(text: string): Measure[] {
     const known = unit === undefined ? undefined : unitOf(unit)
     const mm = known === undefined ? undefined : lengthMm(value, known)
     const kind = kindOf(known, mm, text.slice(0, at), after)
-    return [{ is: kind, value, mm, unit: known, at, end }]
+    return [{ is: kind, value, mm, unit: known, at, end, isSaidWide: WIDE.test(after) }]
   })
+  // “80 cm each, 110 cm wide”: where one is said to be the width, what stands before it is not.
+  const said = measures.findIndex(({ is, isSaidWide }) => is === 'width' && isSaidWide)
+  const before = measures.slice(0, Math.max(0, said)).filter(({ is }) => is === 'width' || is === 'length')
+  const isBefore = before.length === 1 && before[0]!.is === 'width'
+  return measures.map((one, i) => (isBefore && i < said && one.is === 'width' ? { ...one, is: 'length' } : one))
 }
 
 function kindOf(unit: string | undefined, mm: number | undefined, before: string, after: string): Measure['is'] {
@@ -52,12 +59,14 @@ function kindOf(unit: string | undefined, mm: number | undefined, before: string
   // What is bought of a notion is no fabric: a 24 in zip, 45 cm of elastic.
   const next = /^[^,;.\d]{0,24}/.exec(after)?.[0] ?? ''
   if (NOTION_PATTERNS.some(([pattern]) => pattern.test(next))) return 'other'
-  if (/^\s*of\b/.test(after)) return mm > 50 ? 'length' : 'other'
+  if (/^\s*(?:of|at)\b/.test(after)) return mm > 50 ? 'length' : 'other'
   if (mm >= WIDTHS[0] && mm <= WIDTHS[1]) return 'width'
   // A row that begins with it: “60 cm: 1.2 m”.
   if (mm >= NARROWEST && mm <= WIDTHS[1] && before.trim() === '' && /^\s*:/.test(after)) return 'width'
   const isNarrow = mm >= NARROWEST && mm < WIDTHS[0]
-  return isNarrow && INTERFACED.test(before + after) ? 'width' : 'other'
+  // Of a list, the item that it stands in.
+  const item = `${/[^,;]*$/.exec(before)![0]}${/^[^,;]*/.exec(after)![0]}`
+  return isNarrow && INTERFACED.test(item) ? 'width' : 'other'
 }
 
 const INTERFACED = /\binterfacing\b|\bfusible\b|\bbinding\b|\bunderlining\b/
@@ -66,9 +75,12 @@ const INTERFACED = /\binterfacing\b|\bfusible\b|\bbinding\b|\bunderlining\b/
 export function withoutRestated(measures: readonly Measure[], text: string): Measure[] {
   return measures.filter((measure, i) => {
     const before = measures[i - 1]
-    if (!before || before.is !== measure.is || before.mm === undefined || measure.mm === undefined) return true
+    if (!before || before.mm === undefined || measure.mm === undefined) return true
     const between = text.slice(before.end, measure.at)
-    const isRestated = before.unit !== measure.unit && Math.abs(measure.mm / before.mm - 1) < 0.06
-    return !(isRestated && /^\s*(?:[/(=]|or\b|\[)/.test(between))
+    const isAlike = before.unit !== measure.unit && Math.abs(measure.mm / before.mm - 1) < 0.06
+    if (!isAlike) return true
+    // In brackets it is the same again, whatever it looks like: “¾ yd (70 cm)”.
+    const isRestated = before.is === measure.is ? /^\s*(?:[/(=]|or\b|\[)/ : /^\s*[([]/
+    return !isRestated.test(between)
   })
 }

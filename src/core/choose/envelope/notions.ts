@@ -28,7 +28,7 @@ const WORDS: readonly string[] = [
   'eleven',
   'twelve',
 ]
-const COUNT = new RegExp(`\\b(${WORDS.slice(1).join('|')}|\\d{1,2}|an?)\\b`)
+const COUNT = new RegExp(`(?<![\\w/.])(${WORDS.slice(1).join('|')}|\\d{1,2}|an?)\\b(?![/.]\\d)`)
 /** A length is no count: “20 cm zip”. */
 const MEASURE = new RegExp(`(?<![\\d/.,])(${NUMBER})\\s*-?\\s*(${UNIT})`, 'g')
 
@@ -80,7 +80,19 @@ function splitList(text: string): string[] {
   return text
     .split(/,|;| plus | \+ |(?<!hooks?|snap|press|stud|touch|loop) and (?!eyes?\b|bars?\b|loop\b|a half)/i)
     .map((part) => part.trim())
+    .reduce<string[]>(
+      // “9 buttons, 12 mm” is one thing and its size.
+      (parts, part) =>
+        SIZE_ALONE.test(part) && parts.length > 0
+          ? [...parts.slice(0, -1), `${parts.at(-1)}, ${part}`]
+          : [...parts, part],
+      [],
+    )
 }
+
+const UNITS = String.raw`(?:mm|cm|m|in|inch(?:es)?|yds?|pairs?|thick|wide|long|deep|in diameter|diameter|across)\b`
+const AMOUNT = String.raw`[\d½¼¾⅛⅜⅝⅞][\d\s./"'”″½¼¾⅛⅜⅝⅞-]*`
+const SIZE_ALONE = new RegExp(String.raw`^(?:approx\.? |about )?${AMOUNT}(?:${UNITS}[\s\d./"”″]*)*$`, 'i')
 
 function countIn(part: string): number | null {
   const found = COUNT.exec(part.replace(MEASURE, ' '))?.[1]

@@ -1,0 +1,47 @@
+import { type Need } from '../../notebook/schemas/need'
+import { type LengthAsked } from '../../notebook/schemas/making'
+import { type Avoid, type Garment, type Role } from '../../vocabulary/choosing'
+import { type Notion } from './notions'
+import { type TableContext } from './table'
+
+/** What an envelope says of one role. */
+export interface RoleRead {
+  role: Role
+  need: Need
+  lengths: LengthRead[]
+}
+
+/** A length, and the line that it stands in: the person confirms it before anything follows from it. */
+export interface LengthRead extends LengthAsked {
+  from: string
+}
+
+/** What the reading has come to so far. */
+export interface Reading {
+  garment: Garment | null
+  roles: Map<Role, RoleRead>
+  /** Which the lines are about now. */
+  role: Role
+  /** What the lines above say of the rows of a table. */
+  table: TableContext
+  inNotions: boolean
+  /** Of the envelope, which line is read. */
+  line: number
+  /** The width that stands before the lengths of this line, mm. */
+  widthOfLine: number | null
+  /** Its role was said and its lengths told: what follows is of the main fabric again. */
+  isRoleTold: boolean
+  notions: Notion[]
+  avoid: Set<Avoid>
+  notRead: string[]
+  structures: Map<Role, Set<'woven' | 'knit'>>
+  /** Some words mean another thing in the US: a vest, a jumper. */
+  isAmerican: boolean
+}
+
+/** What is read of a role so far. */
+export function roleRead({ roles }: Reading, role: Role): RoleRead {
+  const found = roles.get(role) ?? { role, need: {}, lengths: [] }
+  roles.set(role, found)
+  return found
+}
