@@ -141,6 +141,18 @@ Bust    31 1/2 32 1/2 34 in`,
     '60" fabrics only. Size 8: 2 yds. Size 10: 2 1/8 yds. Lining 45": 1 3/4 yds.',
     ['main 8 1524×1829', 'main 10 1524×1943', 'lining 1143×1600'],
   ],
+  [
+    'a lining behind a comma, what it is of in brackets',
+    'Outer 1.1 m x 150 cm, lining (cotton jersey) 1.0 m x 150 cm, 5 snaps',
+    ['main 1500×1100', 'lining 1500×1000'],
+  ],
+  ['sizes that a sentence begins with', 'In sizes 8-12 you need 1.3 m of 150 cm fabric.', ['main 8/10/12 1500×1300']],
+  [
+    'the width in the sentence before',
+    'Trousers, 140 cm wide fabric. Size 38: 2.10 m. Size 40: 2.15 m.',
+    ['main 38 1400×2100', 'main 40 1400×2150'],
+  ],
+  ['two widths that are no length and a width', 'In metres, for 115cm / 150cm wide: size 10: 2.6 / 1.9', []],
 ])('reads %s', (_, text, lengths) => {
   expect(lengthsOf(text).toSorted()).toEqual([...lengths].toSorted())
 })

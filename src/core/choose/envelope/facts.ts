@@ -188,7 +188,7 @@ const FILLERS = new RegExp(
   String.raw`\b(?:suggested|recommended|fabrics?|cloths?|materials?|use|suitable|best|in|with|of|the|a|an|any|soft|` +
     String.raw`stable|lightweight|light|medium|mid|weight|heavy|heavyweight|very|good|drape|wovens?|knits?|` +
     String.raw`fine|crisp|other|similar|made|from|for|only|to|is|are|choose|try|printed|plain|lighter|heavier|wide|` +
-    String.raw`at|x|by|up|about|around|over|under|less|cms?|mm|m|yds?|yards?|metres?)\b|weight\b`,
+    String.raw`makes|two|at|x|by|up|about|around|over|under|less|cms?|mm|m|yds?|yards?|metres?)\b|weight\b`,
   'g',
 )
 
@@ -201,7 +201,7 @@ function trimmed(piece: string): string {
   if (
     clothCalled(whole) &&
     whole.split(' ').length <= 3 &&
-    !/\b(?:in|with|of|use|fabrics?|up|to|about|over|under|at|x|by)\b/.test(whole)
+    !/\b(?:in|with|of|use|fabrics?|up|to|about|over|under|at|x|by|makes)\b/.test(whole)
   )
     return whole
   return whole

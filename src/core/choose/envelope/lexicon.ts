@@ -166,7 +166,7 @@ export const SEASON_PATTERNS: readonly (readonly [RegExp, Season])[] = [
 
 /** A part of the envelope begins with one of these. */
 export const ROLE_PATTERNS: readonly (readonly [RegExp, Role])[] = [
-  [/^(?:(?:bodice|skirt|sleeve|bag) )?lining\b|^lined with\b/, 'lining'],
+  [/^(?:(?:bodice|skirt|sleeve|bag|swim|silky|satin) )?lining\b|^lined with\b/, 'lining'],
   [
     /^(?:(?:fusible|sew-?in|woven|knit|non-?woven|light(?:weight)?|medium(?:[- ]weight)?) )*interfacing\b/,
     'interfacing',
@@ -219,7 +219,7 @@ export const NOTION_PATTERNS: readonly (readonly [RegExp, string])[] = [
   [/\bshoulder pads?\b/, 'shoulder-pad'],
   [/\bboning\b/, 'boning'],
   [/\beyelets?\b|\bgrommets?\b/, 'eyelet'],
-  [/\blace (?:trim|edging)\b|\btrim(?:ming)?\b/, 'trim'],
+  [/\blace (?:trim|edging)\b|\b(?:flat|gathered|narrow) lace\b|\btrim(?:ming)?\b/, 'trim'],
   [/\bcurtain tape\b|\bheading tape\b/, 'heading-tape'],
   [/\bsleeve heads?\b/, 'sleeve-head'],
   [/\bwebbing\b/, 'webbing'],

@@ -47,7 +47,10 @@ export function measuresIn(text: string): Measure[] {
   // “80 cm each, 110 cm wide”: where one is said to be the width, what stands before it is not.
   const said = measures.findIndex(({ is, isSaidWide }) => is === 'width' && isSaidWide)
   const before = measures.slice(0, Math.max(0, said)).filter(({ is }) => is === 'width' || is === 'length')
-  const isBefore = before.length === 1 && before[0]!.is === 'width'
+  const [only] = before
+  // “115 cm / 150 cm wide” are two widths.
+  const isBefore =
+    before.length === 1 && only!.is === 'width' && /[a-z]{3,}/.test(text.slice(only!.end, measures[said]!.at))
   return measures.map((one, i) => (isBefore && i < said && one.is === 'width' ? { ...one, is: 'length' } : one))
 }
 

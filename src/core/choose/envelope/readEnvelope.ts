@@ -73,6 +73,13 @@ export function readEnvelope(text: string): EnvelopeRead {
 
 const isRoleAlone = (text: string) => ROLE_PATTERNS.some(([pattern]) => pattern.exec(text)?.[0] === text.trim())
 
+/** “Trousers, 140 cm wide fabric.”: the lengths that follow are of that width. */
+function noteWidth(reading: Reading, text: string): void {
+  const [width, ...others] = withoutRestated(measuresIn(text), text)
+  const isAlone = width?.is === 'width' && width.isSaidWide === true && others.length === 0
+  if (isAlone) reading.table = { ...reading.table, widthMm: Math.round(width.mm!) }
+}
+
 /** Whether a line has a width of fabric and something that may be a length of it. */
 function looksLikeLengths(text: string, hasNotions: boolean): boolean {
   const kinds = measuresIn(text).map(({ is }) => is)
@@ -152,6 +159,7 @@ function readClause(reading: Reading, whole: Clause): void {
   }
   const isUnderstood = readNeeds(reading, { ...clause, text: withoutView(rest) })
   // What looks like fabric by the length and was not read is told, whatever else the line said.
+  noteWidth(reading, rest)
   if (isUnderstood && !looksLikeLengths(rest, notions.length > 0)) return
   reading.notRead.push(whole.written)
 }

@@ -65,6 +65,12 @@ export function bySizes(text: string): OfSizes[] | undefined {
   })
 }
 
+/** “In sizes 8-14 you need 1.3 m”: the sizes that a sentence begins with; undefined where it does not. */
+export function sizesBefore(text: string): string[] | undefined {
+  const found = new RegExp(String.raw`^[^\d]*\b(?:in|for)\s+${OF_SIZES}\b(?=.*\d)`, 'i').exec(text)
+  return found ? listOf(found[1]!) : undefined
+}
+
 /** `XS-S 2 yd`, `size 8: 2 yd`. */
 const LETTERED_SIZE = String.raw`[2-6]?x{0,3}[sml]`
 const SIZE_FIRST = new RegExp(

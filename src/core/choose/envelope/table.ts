@@ -4,7 +4,7 @@ import { isSize, type Columns } from './columns'
 import { measuresIn, withoutRestated, type Measure } from './measures'
 import { NOTION_PATTERNS } from './lexicon'
 import { lengthMm, plainText, UNIT } from './numbers'
-import { bySizes, sizesFirst, type OfSizes } from './sizes'
+import { bySizes, sizesBefore, sizesFirst, type OfSizes } from './sizes'
 
 /** A length that an envelope asks for. */
 export interface TableLength {
@@ -79,9 +79,11 @@ export function lengthsIn(line: string, above: TableContext): TableLength[] {
           : first
             ? beforeWidths(measures, text, context)
             : []
+  const forSizes = sizesBefore(row.rest)
   return found.flatMap(({ size, view, ...rest }) => {
     const views = view === null ? (row.views.length > 0 ? row.views : [null]) : [view]
-    return views.map((one) => ({ ...rest, size: size ?? row.size, view: one, nap }))
+    const sizes = size === null && forSizes ? forSizes : [size ?? row.size]
+    return views.flatMap((one) => sizes.map((own) => ({ ...rest, size: own, view: one, nap })))
   })
 }
 
@@ -178,7 +180,8 @@ function afterWidths(measures: readonly Measure[], text: string, context: TableC
   for (const measure of all) {
     const group = groups.at(-1)
     // “150 cm: 180 cm”: without metres or yards the second is the length.
-    const isWidth = measure.is === 'width' && (!group || hasLong || group.lengths.length > 0)
+    const isNext = !group || hasLong || measure.isSaidWide || group.lengths.length > 0
+    const isWidth = measure.is === 'width' && isNext
     if (isWidth && group?.lengths.length === 0) return []
     if (isWidth) groups.push({ width: measure, lengths: [] })
     else if (group && measure.is !== 'other') group.lengths.push(measure)
@@ -259,7 +262,9 @@ function beforeWidths(measures: readonly Measure[], text: string, { columns }: T
     // Words before a colon are of what comes next.
     const next = /^[^,;.:]{0,40}(?![^,;.]{0,40}:)/.exec(behind)?.[0] ?? ''
     if (!isJoined || isNotion(next)) return []
-    const label = /[^,;.\d]*:\s*$/.exec(text.slice(measures[i - 1]?.end ?? 0, length.at))?.[0] ?? ''
+    // “Lining: 1 m …”, “…, lining (cotton jersey) 1 m …”: said before the length.
+    const before = text.slice(measures[i - 1]?.end ?? 0, length.at)
+    const label = /[,;]\s*([^,;.\d]*)$|([^,;.\d]*:\s*)$/.exec(i === 0 ? `,${before}` : before)?.[0] ?? ''
     const role = roleOfLabel(label) ?? roleIn(`${between} ${next}`)
     const lengths = rowBefore(measures, i, text)
     const found = lengths && inColumns(lengths, Math.round(width.mm!), lengths.length > 1 ? columns : null)
