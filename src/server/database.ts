@@ -52,7 +52,8 @@ interface Opened {
 const open = globalThis as {
   roughSwatchNotebook?: Promise<Opened>
   roughSwatchTrouble?: { until: number }
-  roughSwatchNightly?: NodeJS.Timeout
+  /** Ends the nightly backups. */
+  roughSwatchNightly?: () => void
 }
 
 /** A notebook in trouble is looked at anew only after so long, ms: every page of it asks. */
@@ -89,6 +90,9 @@ async function opened(): Promise<Opened> {
 }
 
 function forget(): void {
+  // A notebook that is damaged is not backed up over a sound one.
+  open.roughSwatchNightly?.()
+  open.roughSwatchNightly = undefined
   open.roughSwatchNotebook = undefined
   open.roughSwatchTrouble = undefined
 }
@@ -119,14 +123,17 @@ const FIRST_ASKED_MS = 60 * 1000
 
 /** Backups go on for as long as the server runs; one that fails is tried again an hour later. */
 function backUpNightly(file: string): void {
-  clearInterval(open.roughSwatchNightly)
+  open.roughSwatchNightly?.()
   const due = () => {
     const task = { file, home: notebookHome(), why: 'nightly' as const, at: new Date().toISOString() }
     runHeavy('backUp', task).catch((error: unknown) => console.error('The nightly backup failed:', error))
   }
-  open.roughSwatchNightly = setInterval(due, ASKED_EVERY_MS)
-  open.roughSwatchNightly.unref()
-  setTimeout(due, FIRST_ASKED_MS).unref()
+  const [first, hourly] = [setTimeout(due, FIRST_ASKED_MS), setInterval(due, ASKED_EVERY_MS)]
+  for (const timer of [first, hourly]) timer.unref()
+  open.roughSwatchNightly = () => {
+    clearTimeout(first)
+    clearInterval(hourly)
+  }
 }
 
 /** A copy of a protected notebook, brought up to date for this program and then closed to writing. */

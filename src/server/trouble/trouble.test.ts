@@ -101,7 +101,11 @@ it('belongs to one process at a time, and to nobody once that has died', () => {
 })
 
 describe('the person’s own notebook', () => {
-  const own = globalThis as { roughSwatchNotebook?: unknown; roughSwatchTrouble?: unknown }
+  const own = globalThis as {
+    roughSwatchNotebook?: unknown
+    roughSwatchTrouble?: unknown
+    roughSwatchNightly?: unknown
+  }
   const before = process.env.ROUGH_SWATCH_HOME
   beforeEach(() => {
     own.roughSwatchNotebook = undefined
@@ -131,9 +135,12 @@ describe('the person’s own notebook', () => {
     process.env.ROUGH_SWATCH_HOME = join(file, '..')
     const db = await notebook()
     expect(await notebookTrouble()).toBeUndefined()
+    expect(own.roughSwatchNightly).toBeDefined()
     // The connection has pages in memory: everything but the head is gone beneath it.
     overwrite(file, 4096 * 2, readFileSync(file).length - 4096 * 2)
     await expect(allRecords(db, 'piece')).rejects.toMatchObject({ kind: 'damaged' })
+    // Nor is it backed up: that would put a damaged copy among the sound ones.
+    expect(own.roughSwatchNightly).toBeUndefined()
     expect(await notebookTrouble()).toMatchObject({ kind: 'damaged' })
     release(file)
   })
