@@ -12,8 +12,8 @@ import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { readPasted, type ReadLength } from './actions'
 import { withLengths, withReading, type PatternDraft } from './draft'
 
-const Wide = styled.div`
-  overflow-x: auto;
+const Confirm = styled.section`
+  min-width: 0;
 `
 const Table = styled.table`
   border-collapse: collapse;
@@ -22,6 +22,24 @@ const Table = styled.table`
     padding: 0.3rem 0.8rem 0.3rem 0;
     text-align: left;
     vertical-align: top;
+  }
+  @media (max-width: 40rem) {
+    thead {
+      display: none;
+    }
+    tr {
+      display: block;
+      padding: 0.5rem 0;
+      border-top: 1px solid var(--line);
+    }
+    td {
+      display: inline;
+      padding: 0 0.6rem 0 0;
+    }
+    td:last-child {
+      display: block;
+      color: var(--ink-soft);
+    }
   }
 `
 
@@ -81,13 +99,27 @@ interface ToConfirmProps {
   onLeave: () => void
 }
 
+const bySize = (size: string | null, length: string) => (size === null ? length : `${size}: ${length}`)
+
+/** Lengths that stand in one line of the text, of one fabric, view and width: a row of the table. */
+function inLines(lengths: readonly ReadLength[]): { one: ReadLength; all: ReadLength[] }[] {
+  const key = ({ role, view, widthMm, nap, from }: ReadLength) => JSON.stringify([role, view, widthMm, nap, from])
+  const rows: { one: ReadLength; all: ReadLength[] }[] = []
+  for (const one of lengths) {
+    const last = rows.at(-1)
+    if (last && key(last.one) === key(one)) last.all.push(one)
+    else rows.push({ one, all: [one] })
+  }
+  return rows
+}
+
 /** The lengths that were read, each beside the line that it stands in. */
 function ToConfirm({ lengths, onConfirm, onLeave }: ToConfirmProps) {
   const { units } = usePreferences()
   const some = (of: (one: ReadLength) => unknown) => lengths.some((one) => of(one))
-  const [hasView, hasSize, hasNap] = [some((one) => one.view), some((one) => one.size), some((one) => one.nap)]
+  const [hasView, hasNap] = [some((one) => one.view), some((one) => one.nap)]
   return (
-    <section aria-label="Lengths to confirm">
+    <Confirm aria-label="Lengths to confirm">
       <p>
         <b>Are these lengths right?</b> They count only once you confirm them.
       </p>
@@ -95,34 +127,30 @@ function ToConfirm({ lengths, onConfirm, onLeave }: ToConfirmProps) {
         <StrongButton onPress={onConfirm}>Use these lengths</StrongButton>
         <Button onPress={onLeave}>Leave them out</Button>
       </Actions>
-      <Wide>
-        <Table>
-          <thead>
-            <tr>
-              <th scope="col">Fabric</th>
-              {hasView ? <th scope="col">View</th> : null}
-              {hasSize ? <th scope="col">Size</th> : null}
-              <th scope="col">Width</th>
-              <th scope="col">Length</th>
-              {hasNap ? <th scope="col">Nap</th> : null}
-              <th scope="col">In the text</th>
+      <Table>
+        <thead>
+          <tr>
+            <th scope="col">Fabric</th>
+            {hasView ? <th scope="col">View</th> : null}
+            <th scope="col">Width</th>
+            <th scope="col">{some((one) => one.size) ? 'Length by size' : 'Length'}</th>
+            {hasNap ? <th scope="col">Nap</th> : null}
+            <th scope="col">In the text</th>
+          </tr>
+        </thead>
+        <tbody>
+          {inLines(lengths).map(({ one, all }, i) => (
+            <tr key={i}>
+              <td>{capitalised(ROLE_WORDS[one.role])}</td>
+              {hasView ? <td>{one.view ?? 'all'}</td> : null}
+              <td>{formatWidth(one.widthMm, units)}</td>
+              <td>{all.map(({ size, lengthMm }) => bySize(size, formatLength(lengthMm, units))).join(', ')}</td>
+              {hasNap ? <td>{one.nap ? 'with nap' : ''}</td> : null}
+              <td>“{one.from}”</td>
             </tr>
-          </thead>
-          <tbody>
-            {lengths.map((one, i) => (
-              <tr key={i}>
-                <td>{capitalised(ROLE_WORDS[one.role])}</td>
-                {hasView ? <td>{one.view ?? 'all'}</td> : null}
-                {hasSize ? <td>{one.size ?? 'all'}</td> : null}
-                <td>{formatWidth(one.widthMm, units)}</td>
-                <td>{formatLength(one.lengthMm, units)}</td>
-                {hasNap ? <td>{one.nap ? 'with nap' : ''}</td> : null}
-                <td>“{one.from}”</td>
-              </tr>
-            ))}
-          </tbody>
-        </Table>
-      </Wide>
-    </section>
+          ))}
+        </tbody>
+      </Table>
+    </Confirm>
   )
 }
