@@ -4,7 +4,7 @@ import { featureById } from '@/core/identify/features'
 import { Button } from '@/ui/kit/buttons'
 import { Actions, PlainList, Slip } from '@/ui/kit/surfaces'
 import { statesWords } from '../../shared/burn/session'
-import { type TestClash } from './useKept'
+import { type TestClash } from './keeping/useKept'
 
 const said = (feature: string, states: readonly string[]) =>
   states.length === 0 ? 'not seen' : statesWords(feature, states)

@@ -5,7 +5,7 @@ import { type TestAnswer } from '@/core/notebook/answers'
 import { TestSetupSchema } from '@/core/notebook/kinds/burnTest'
 import { useBench, type BenchStart } from './useBench'
 
-jest.mock('./useKept', () => ({
+jest.mock('./keeping/useKept', () => ({
   useKept: () => ({ trouble: undefined, clash: undefined, keeping: false, allKept: true }),
 }))
 jest.mock('../../shared/settings/PreferencesContext', () => ({ usePreferences: () => ({ words: 'uk' }) }))

@@ -18,7 +18,7 @@ import {
   withNote,
   withPart,
 } from '../../shared/burn/session'
-import { useKept } from './useKept'
+import { useKept } from './keeping/useKept'
 
 /**
  * Where a test stands: laid out, at the flame in its order, at the table without a flame by what tells most, or

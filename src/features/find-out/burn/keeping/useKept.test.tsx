@@ -3,13 +3,18 @@ import { act, renderHook } from '@testing-library/react'
 import { type TestAnswer } from '@/core/notebook/answers'
 import { TestSetupSchema } from '@/core/notebook/kinds/burnTest'
 import { type TestWritten } from '@/core/notebook/mergeTests'
-import { type Outcome } from '../../shared/outcome'
-import { saveTest } from './actions'
+import { type Outcome } from '../../../shared/outcome'
+import { saveTest } from '../actions'
 import { useKept } from './useKept'
 import { layBy, noLongerWaiting, waitingFor } from './waiting'
 
-jest.mock('./actions', () => ({ saveTest: jest.fn() }))
-jest.mock('./waiting', () => ({ layBy: jest.fn(), noLongerWaiting: jest.fn(), waitingFor: jest.fn() }))
+jest.mock('../actions', () => ({ saveTest: jest.fn() }))
+jest.mock('./waiting', () => ({
+  layBy: jest.fn(),
+  newKeyOfVisit: () => 'this visit',
+  noLongerWaiting: jest.fn(),
+  waitingFor: jest.fn(),
+}))
 
 const save = jest.mocked(saveTest)
 const waiting = jest.mocked(waitingFor)
@@ -35,7 +40,7 @@ async function opened(first: TestWritten) {
 
 beforeEach(() => {
   jest.resetAllMocks()
-  waiting.mockResolvedValue(undefined)
+  waiting.mockResolvedValue([])
 })
 afterEach(() => jest.useRealTimers())
 
@@ -70,7 +75,7 @@ test('is laid by in the browser until the notebook has it', async () => {
   const { write, writing } = await opened(written())
   const one = written(answer('smell', 'hair'))
   await write(one)
-  expect(layBy).toHaveBeenCalledWith(ID, { written: one, revision: 1 })
+  expect(layBy).toHaveBeenCalledWith('this visit', { written: one, revision: 1, number: expect.any(Number) })
   expect(noLongerWaiting).not.toHaveBeenCalled()
   expect(writing()).toMatchObject({ keeping: true, allKept: false })
 })
@@ -155,17 +160,38 @@ describe('written in another window too', () => {
   })
 })
 
+test('a save that succeeds late does not forget what was answered since, though the next one fails', async () => {
+  let succeed!: (outcome: Outcome) => void
+  save.mockReturnValueOnce(new Promise((resolve) => (succeed = resolve))).mockRejectedValue(new Error('fetch failed'))
+  const { write, leave } = await opened(written())
+  const one = written(answer('smell', 'hair'))
+  const two = written(...one.answers, answer('residue', 'ash'))
+  await write(one)
+  await write(two)
+  await act(async () => succeed(kept(2)))
+  leave()
+  const [[, first], [, second]] = jest.mocked(layBy).mock.calls as [
+    [string, { number: number }],
+    [string, { number: number }],
+  ]
+  expect(second.number).toBeGreaterThan(first.number)
+  expect(jest.mocked(noLongerWaiting).mock.calls).toEqual([[{ key: 'this visit', number: first.number }]])
+})
+
 describe('what waited since an earlier visit', () => {
+  beforeEach(() => save.mockReturnValue(new Promise(() => {})))
+
   test('goes on where it was written upon what the notebook has', async () => {
     const before = written(answer('smell', 'hair'))
-    waiting.mockResolvedValue({ written: before, revision: 1 })
+    waiting.mockResolvedValue([{ key: 'earlier', number: 1, written: before, revision: 1 }])
     const { onMerged, writing } = await opened(written())
     expect(onMerged).toHaveBeenCalledWith(before)
     expect(writing().trouble).toMatch(/were waiting in this browser/)
+    expect(save).toHaveBeenLastCalledWith({ id: ID, revision: 1 }, { answers: before.answers })
   })
 
   test('is joined with what was written since', async () => {
-    waiting.mockResolvedValue({ written: written(answer('smell', 'hair')), revision: 0 })
+    waiting.mockResolvedValue([{ key: 'earlier', number: 1, written: written(answer('smell', 'hair')), revision: 0 }])
     const { onMerged } = await opened(written(answer('residue', 'ash')))
     const [merged] = onMerged.mock.calls[0] as [TestWritten]
     expect(merged.answers).toHaveLength(2)
