@@ -1,3 +1,4 @@
+import { z } from 'zod'
 import { type BurnTest, type SpecimenNote, type TestSetup } from '../core/notebook/kinds/burnTest'
 import { BurnTestSchema } from '../core/notebook/kinds/burnTest'
 import { type TestAnswer } from '../core/notebook/answers'
@@ -102,10 +103,20 @@ export async function changeBurnTest(
   })
 }
 
-/** Keeps a test with a piece. @throws GoneError where either was taken away */
+/**
+ * Keeps a test with a piece.
+ * @throws GoneError where either was taken away, ZodError where it was kept with another piece meanwhile
+ */
 export async function keepTestWithPiece(db: Notebook, testId: string, pieceId: string, at: string): Promise<void> {
   await within(db, async (open) => {
     const found = await findRecord(open, 'burn-test', testId)
+    const before = found?.data.pieceId ?? null
+    if (before !== null && before !== pieceId) {
+      const piece = await findRecord(open, 'piece', before)
+      const name = piece ? `“${piece.data.name}”` : 'another piece'
+      const message = `This burn test was kept with ${name} in another window. Nothing was moved.`
+      throw new z.ZodError([{ code: 'custom', path: ['testId'], message, input: testId }])
+    }
     const seen = { id: testId, revision: found?.revision ?? 0 }
     await changeRecord(open, 'burn-test', seen, { ...found?.data, pieceId } as BurnTest, at)
   })

@@ -6,7 +6,7 @@ import { optionalText } from '../core/notebook/schemas/text'
 import { spansOf } from '../core/stash/amount'
 import { SORTINGS, THINGS } from '../core/vocabulary/stash'
 import { type Notebook } from './database'
-import { countRecords, createRecord, type Kept } from './store/repository'
+import { countRecords, createOnce, findRecord, type Kept } from './store/repository'
 
 /** What can be said of a piece in twenty seconds; the rest comes later. */
 export const QuickSchema = z.strictObject({
@@ -31,16 +31,18 @@ export const QuickSchema = z.strictObject({
 
 export type Quick = z.output<typeof QuickSchema>
 
-/** Keeps what was said; a piece without a name gets one that is not taken. @param at ISO 8601 */
-export async function keepQuick(db: Notebook, quick: Quick, at: string): Promise<Kept<'piece'>> {
+/** Keeps what was said; a piece without a name gets one that is not taken. @param at ISO 8601 @param id `createOnce` */
+export async function keepQuick(db: Notebook, quick: Quick, at: string, id?: string): Promise<Kept<'piece'>> {
+  const before = id === undefined ? undefined : await findRecord(db, 'piece', id)
   const { spans, spanMm, name, ...said } = quick
   const number = (await countRecords(db, 'piece')) + 1
   const piece: Piece = PieceSchema.parse({
     ...said,
-    name: name || `${said.called || 'Piece'}, no. ${number}`,
+    // Asked again, it is called as it was called the first time.
+    name: name || before?.data.name || `${said.called || 'Piece'}, no. ${number}`,
     lengthMm: spans === null ? null : Math.round(spansOf(spans, spanMm).value),
     sizeHow: spans === null && said.widthMm === null ? 'usual' : 'spans',
     got: at.slice(0, 10),
   })
-  return createRecord(db, 'piece', piece, at)
+  return createOnce(db, 'piece', piece, at, id)
 }

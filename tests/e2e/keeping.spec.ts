@@ -173,3 +173,23 @@ test('labels are made for the shelf as well as for the piece, and what is given 
   await expect(page.getByText('each shelf or box', { exact: true })).toBeHidden()
   expect(await said()).toMatch(/^The stash/)
 })
+
+test('a save whose answer is lost on its way, and that is tried again, keeps one piece', async ({ page }) => {
+  await open(page, '/stash/new')
+  await page.getByLabel('Name', { exact: true }).fill('Twice sent')
+  // The first one reaches the notebook; that it was kept never comes back.
+  let lost = 0
+  await page.route('**/stash/new*', async (route) => {
+    if (route.request().method() !== 'POST' || lost > 0) return route.continue()
+    lost += 1
+    await route.fetch()
+    await route.abort()
+  })
+  await page.getByRole('button', { name: 'Keep it in the stash' }).click()
+  await expect(page.getByText(/could not be reached/).first()).toBeVisible()
+  await page.getByRole('button', { name: 'Keep it in the stash' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Twice sent' })).toBeVisible()
+  expect(lost).toBe(1)
+  await open(page, '/stash?q=twice+sent')
+  await expect(page.getByRole('link', { name: /Twice sent/ })).toHaveCount(1)
+})

@@ -26,7 +26,8 @@ export function NewPiece({ blank, testId, verdict }: Props) {
   const router = useRouter()
   const form = useForm({
     initial: { piece: blank, draft: EMPTY_READING },
-    save: ({ piece, draft }) => keepPiece({ piece: cleaned(piece), reading: completeReading(draft) ?? null, testId }),
+    save: ({ piece, draft }, _, id) =>
+      keepPiece({ piece: cleaned(piece), reading: completeReading(draft) ?? null, testId, id }),
     onKept: ({ id }) => router.push(`/stash/${id}`),
     keepAs: `new-piece-${testId ?? ''}`,
   })

@@ -5,12 +5,12 @@ import { redirect } from 'next/navigation'
 import { z } from 'zod'
 import { PieceSchema } from '@/core/notebook/kinds/piece'
 import { ViewSchema } from '@/core/notebook/kinds/view'
-import { RecordIdSchema, SeenSchema } from '@/core/notebook/schemas/id'
+import { NewIdSchema, RecordIdSchema, SeenSchema } from '@/core/notebook/schemas/id'
 import { ReadingSchema } from '@/core/notebook/schemas/weighing'
 import { keepTestWithPiece } from '@/server/burnTests'
 import { notebook } from '@/server/database'
 import { addMeasurement } from '@/server/measurements'
-import { changeRecord, createRecord, removeRecord, within } from '@/server/store/repository'
+import { changeRecord, createOnce, createRecord, findRecord, removeRecord, within } from '@/server/store/repository'
 import { doneOf, outcomeOf, type Outcome, type Refusal } from '../shared/outcome'
 import { told } from '../shared/told'
 import { now } from '../shared/now'
@@ -19,14 +19,18 @@ const NewPiece = z.strictObject({
   piece: PieceSchema,
   reading: ReadingSchema.nullable(),
   testId: RecordIdSchema.nullable(),
+  id: NewIdSchema,
 })
 
 /** Keeps a new piece with its first weighing and its burn test, all or nothing. */
 export async function keepPiece(input: unknown): Promise<Outcome> {
   const outcome = await outcomeOf(async () => {
-    const { piece, reading, testId } = NewPiece.parse(input)
+    const { piece, reading, testId, id } = NewPiece.parse(input)
     return within(await notebook(), async (db) => {
-      const kept = await createRecord(db, 'piece', piece, now())
+      const isAgain = id !== undefined && (await findRecord(db, 'piece', id)) !== undefined
+      const kept = await createOnce(db, 'piece', piece, now(), id)
+      // Its weighing and its test came with it the first time.
+      if (isAgain) return kept
       if (reading) await addMeasurement(db, kept.id, { kind: 'weighing', ...reading }, piece.washed, now())
       if (testId) await keepTestWithPiece(db, testId, kept.id, now())
       return kept

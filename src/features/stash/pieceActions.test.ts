@@ -5,6 +5,11 @@ import { readdirSync } from 'node:fs'
 import sharp from 'sharp'
 import { LotSchema } from '@/core/notebook/kinds/lot'
 import { allRecords, createRecord } from '@/server/store/repository'
+import { v7 } from 'uuid'
+import { PieceSchema } from '@/core/notebook/kinds/piece'
+import { burnTestsOf, startBurnTest } from '@/server/burnTests'
+import { measurementsOf } from '@/server/measurements'
+import { keepPiece } from './actions'
 import { copyPiece, cutPiece, putInLot } from './piece/kinActions'
 import { addPhoto, changePhotos } from './piece/photoActions'
 
@@ -133,5 +138,37 @@ describe('photographs', () => {
     expect(await addPhoto(GONE, await picture('red'))).toMatchObject({ ok: false, gone: true })
     expect(readdirSync(home, { recursive: true })).toHaveLength(before)
     await expect(changePhotos(id, { do: 'burn it' })).rejects.toThrow('no such page')
+  })
+})
+
+describe('keeping a new piece', () => {
+  const reading = { grams: 3.2, resolutionGrams: 0.1, lengthMm: 100, widthMm: 100, cutErrorMm: 1 }
+  const told = (name: string, rest: object = {}) => ({
+    piece: PieceSchema.parse({ name }),
+    reading: null,
+    testId: null,
+    ...rest,
+  })
+  const pieces = async () => (await allRecords(db, 'piece')).kept.map(({ data }) => data.name)
+
+  it('twice, because its answer was lost, keeps one, with one weighing and its test', async () => {
+    const testId = await startBurnTest(db, {}, AT)
+    const sent = told('Lobby curtain', { reading, testId, id: v7() })
+    const [first, again] = [await keepPiece(sent), await keepPiece(sent)]
+    expect([first.ok, again]).toEqual([true, first])
+    expect(await pieces()).toEqual(['Lobby curtain'])
+    const { id } = first as { id: string }
+    expect((await measurementsOf(db, id)).length).toBe(1)
+    expect((await burnTestsOf(db, id)).map((test) => test.id)).toEqual([testId])
+  })
+  it('with a burn test that another window kept with another piece is refused whole', async () => {
+    const testId = await startBurnTest(db, {}, AT)
+    const first = (await keepPiece(told('First', { testId, id: v7() }))) as { id: string }
+    expect(await keepPiece(told('Second', { testId, id: v7() }))).toEqual({
+      ok: false,
+      errors: { testId: 'This burn test was kept with “First” in another window. Nothing was moved.' },
+    })
+    expect(await pieces()).toEqual(['First'])
+    expect((await burnTestsOf(db, first.id)).map((test) => test.id)).toEqual([testId])
   })
 })

@@ -32,7 +32,12 @@ it('finds what was cut from a piece and what lies in one lot with it, near and f
       [other, false],
     ]),
   )
-  expect(kin.get(strip)!.map(({ id }) => id).sort()).toEqual([curtain, offcut, other].sort())
+  expect(
+    kin
+      .get(strip)!
+      .map(({ id }) => id)
+      .sort(),
+  ).toEqual([curtain, offcut, other].sort())
 })
 
 it.each([

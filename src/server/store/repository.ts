@@ -58,6 +58,7 @@ export function takesBack(open: Notebook, undoes: string): void {
 
 /**
  * Writes a new record.
+ * @param id a new one, unless the caller has made one
  * @returns its head and data as they will be read
  * @throws ZodError on data that its kind refuses, GoneError where it refers to what is not there
  */
@@ -66,9 +67,10 @@ export async function createRecord<K extends RecordKindId>(
   kind: K,
   data: RecordData<K>,
   at: Instant,
+  id: string = v7(),
 ): Promise<Kept<K>> {
   const row = {
-    id: v7(),
+    id,
     kind,
     ...formOf(kind, data),
     revision: 1,
@@ -81,6 +83,35 @@ export async function createRecord<K extends RecordKindId>(
     await log(open, { what: 'create', before: null, after: row, at })
   })
   return mustRead(kind, row)
+}
+
+/**
+ * Writes a new record under an id that whoever asks has made: asked again, because the answer was lost on its way, it
+ * is the same record and no second one. What was typed differently meanwhile changes it.
+ * @param id undefined: a new one each time
+ * @throws ConflictError where the record was changed by somebody since
+ */
+export async function createOnce<K extends RecordKindId>(
+  db: Notebook,
+  kind: K,
+  data: RecordData<K>,
+  at: Instant,
+  id: string | undefined,
+): Promise<Kept<K>> {
+  return within(db, async (open) => {
+    const taken = id === undefined ? undefined : await kindOf(open, id)
+    // Thrown away since, or another kind's: it is new.
+    if (taken !== kind) return createRecord(open, kind, data, at, taken === undefined ? id : undefined)
+    const found = await findRecord(open, kind, id!)
+    if (found && JSON.stringify(found.data) === JSON.stringify(data)) return found
+    if (found && found.revision > 1) throw new ConflictError(kind, found)
+    return changeRecord(open, kind, { id: id!, revision: 1 }, data, at)
+  })
+}
+
+/** Of which kind the record is that has an id; undefined where none has. */
+async function kindOf(db: Notebook, id: string): Promise<string | undefined> {
+  return (await db.selectFrom('record').select('kind').where('id', '=', id).executeTakeFirst())?.kind
 }
 
 /**

@@ -5,13 +5,13 @@ import { redirect } from 'next/navigation'
 import { z } from 'zod'
 import { AnswersSchema, SpecimenNotesSchema, TestSetupSchema } from '@/core/notebook/kinds/burnTest'
 import { ControlSchema } from '@/core/notebook/kinds/control'
-import { RecordIdSchema, SeenSchema } from '@/core/notebook/schemas/id'
+import { NewIdSchema, RecordIdSchema, SeenSchema } from '@/core/notebook/schemas/id'
 import { changeBurnTest, findBurnTest } from '@/server/burnTests'
 import { notebook } from '@/server/database'
 import { notebookHome } from '@/server/home'
 import { TooBusyError } from '@/server/heavy/pool'
 import { savePicture, sweepPictures } from '@/server/pictures'
-import { createRecord, removeRecord } from '@/server/store/repository'
+import { createOnce, removeRecord } from '@/server/store/repository'
 import { doneOf, outcomeOf, type Done, type Outcome, type Refusal } from '../../shared/outcome'
 import { told } from '../../shared/told'
 import { now } from '../../shared/now'
@@ -53,9 +53,9 @@ export async function discardTest(testId: unknown): Promise<Refusal> {
   redirect('/bench')
 }
 
-export async function keepControl(input: unknown): Promise<Outcome> {
+export async function keepControl(input: unknown, id?: unknown): Promise<Outcome> {
   const outcome = await outcomeOf(async () =>
-    createRecord(await notebook(), 'control', ControlSchema.parse(input), now()),
+    createOnce(await notebook(), 'control', ControlSchema.parse(input), now(), NewIdSchema.parse(id)),
   )
   if (outcome.ok) revalidatePath('/', 'layout')
   return outcome

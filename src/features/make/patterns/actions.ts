@@ -7,22 +7,22 @@ import { patternFrom } from '@/core/choose/envelope/asPattern'
 import { readEnvelope } from '@/core/choose/envelope/readEnvelope'
 import { type LengthRead } from '@/core/choose/envelope/reading'
 import { PatternSchema } from '@/core/notebook/kinds/pattern'
-import { RecordIdSchema, SeenSchema } from '@/core/notebook/schemas/id'
+import { NewIdSchema, RecordIdSchema, SeenSchema } from '@/core/notebook/schemas/id'
 import { optionalText } from '@/core/notebook/schemas/text'
 import { type Role } from '@/core/vocabulary/choosing'
 import { notebook } from '@/server/database'
 import { notebookHome } from '@/server/home'
 import { addPictureTo } from '@/server/photographs'
 import { amendRecord } from '@/server/store/amend'
-import { changeRecord, createRecord, removeRecord } from '@/server/store/repository'
+import { changeRecord, createOnce, removeRecord } from '@/server/store/repository'
 import { doneOf, outcomeOf, type Done, type Outcome, type Refusal } from '../../shared/outcome'
 import { withSentPicture } from '../../shared/pictures/sent'
 import { told } from '../../shared/told'
 import { now } from '../../shared/now'
 
-export async function keepPattern(input: unknown): Promise<Outcome> {
+export async function keepPattern(input: unknown, id?: unknown): Promise<Outcome> {
   const outcome = await outcomeOf(async () =>
-    createRecord(await notebook(), 'pattern', PatternSchema.parse(input), now()),
+    createOnce(await notebook(), 'pattern', PatternSchema.parse(input), now(), NewIdSchema.parse(id)),
   )
   if (outcome.ok) revalidatePath('/', 'layout')
   return outcome

@@ -28,7 +28,7 @@ export function NewProject({ patterns, begin }: Props) {
       view: begin.view,
       copies: 1,
     },
-    save: (draft) => keepProject(draft),
+    save: (draft, _, id) => keepProject(draft, id),
     onKept: ({ id }) => router.push(`/projects/${id}`),
   })
   const { value, set, error } = form

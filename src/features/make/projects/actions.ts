@@ -5,7 +5,7 @@ import { redirect } from 'next/navigation'
 import { z } from 'zod'
 import { ProjectSchema, type Project } from '@/core/notebook/kinds/project'
 import { ProjectClothSchema } from '@/core/notebook/kinds/projectCloth'
-import { RecordIdSchema } from '@/core/notebook/schemas/id'
+import { NewIdSchema, RecordIdSchema } from '@/core/notebook/schemas/id'
 import { optionalText } from '@/core/notebook/schemas/text'
 import { MAKING_STEPS, WEARS } from '@/core/vocabulary/making'
 import { ROLES } from '@/core/vocabulary/choosing'
@@ -13,15 +13,22 @@ import { notebook } from '@/server/database'
 import { notebookHome } from '@/server/home'
 import { addPictureTo } from '@/server/photographs'
 import { amendRecord } from '@/server/store/amend'
-import { createRecord, findRecord, recordsReferring, removeRecord, within } from '@/server/store/repository'
+import {
+  createOnce,
+  createRecord,
+  findRecord,
+  recordsReferring,
+  removeRecord,
+  within,
+} from '@/server/store/repository'
 import { doneOf, outcomeOf, type Done, type Outcome, type Refusal } from '../../shared/outcome'
 import { withSentPicture } from '../../shared/pictures/sent'
 import { told } from '../../shared/told'
 import { now } from '../../shared/now'
 
-export async function keepProject(input: unknown): Promise<Outcome> {
+export async function keepProject(input: unknown, id?: unknown): Promise<Outcome> {
   const outcome = await outcomeOf(async () =>
-    createRecord(await notebook(), 'project', ProjectSchema.parse(input), now()),
+    createOnce(await notebook(), 'project', ProjectSchema.parse(input), now(), NewIdSchema.parse(id)),
   )
   if (outcome.ok) revalidatePath('/', 'layout')
   return outcome

@@ -14,7 +14,7 @@ const kept: Outcome = { ok: true, id: 'p1', revision: 4 }
 /** A form whose saves answer one after another with these. */
 function formWith(answers: (Outcome | Error)[], options: { revision?: number; keepAs?: string } = {}) {
   const left = [...answers]
-  const save = jest.fn<Promise<Outcome>, [Written, number | undefined]>(async () => {
+  const save = jest.fn<Promise<Outcome>, [Written, number | undefined, string]>(async () => {
     const next = left.shift()
     if (!next || next instanceof Error) throw next ?? new Error('asked once too often')
     return next
@@ -31,7 +31,7 @@ test('sends what was typed, whole, with the revision that was seen', async () =>
   act(() => form().set({ name: 'Curtain' }))
   act(() => form().set({ grams: 310 }))
   await act(async () => form().submit())
-  expect(save).toHaveBeenCalledWith({ name: 'Curtain', grams: 310 }, 3)
+  expect(save).toHaveBeenCalledWith({ name: 'Curtain', grams: 310 }, 3, expect.any(String))
   expect(onKept).toHaveBeenCalledWith(kept)
   expect(form().trouble).toBeUndefined()
 })
@@ -80,7 +80,7 @@ describe('changed in another window meanwhile', () => {
     expect(form().clash).toBeUndefined()
     expect(save).toHaveBeenCalledTimes(1)
     await act(async () => form().submit())
-    expect(save).toHaveBeenLastCalledWith(theirs, 7)
+    expect(save).toHaveBeenLastCalledWith(theirs, 7, expect.any(String))
   })
 
   test('what was typed here is sent over it at once', async () => {
@@ -88,7 +88,7 @@ describe('changed in another window meanwhile', () => {
     act(() => form().set({ name: 'Curtain' }))
     await act(async () => form().submit())
     await act(async () => form().clash!.keepMine())
-    expect(save).toHaveBeenLastCalledWith({ name: 'Curtain', grams: 0 }, 7)
+    expect(save).toHaveBeenLastCalledWith({ name: 'Curtain', grams: 0 }, 7, expect.any(String))
     expect(onKept).toHaveBeenCalledTimes(1)
   })
 })
@@ -111,5 +111,25 @@ describe('what waits in this tab', () => {
     const other = formWith([], { keepAs: 'pattern' })
     act(() => other.form().set({ name: 'Apron' }))
     expect(formWith([]).form().value).toEqual(BLANK)
+  })
+})
+
+describe('a new record has an id before it is sent', () => {
+  const idsOf = (save: { mock: { calls: unknown[][] } }) => save.mock.calls.map(([, , id]) => id)
+
+  test('which stays until it was kept, and is another one then', async () => {
+    const { form, save } = formWith([new Error('lost'), kept, kept])
+    for (let i = 0; i < 3; i++) await act(async () => form().submit())
+    const [first, again, next] = idsOf(save)
+    expect([again === first, next === first]).toEqual([true, false])
+  })
+  test('and outlives a reload where what was typed does', async () => {
+    const before = formWith([new Error('lost')], { keepAs: 'new' })
+    act(() => before.form().set({ name: 'Curtain' }))
+    await act(async () => before.form().submit())
+    before.unmount()
+    const after = formWith([kept], { keepAs: 'new' })
+    await act(async () => after.form().submit())
+    expect(idsOf(after.save)).toEqual(idsOf(before.save))
   })
 })

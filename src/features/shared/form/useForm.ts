@@ -3,13 +3,17 @@
 import { useMemo, useRef, useState, useTransition } from 'react'
 import { type Outcome } from '../outcome'
 import { useStored } from '../useStored'
+import { useNewId } from './useNewId'
 
 interface Options<T> {
   initial: T
   /** Which revision of a record is changed; left out for a new one. */
   revision?: number
-  /** @param revision the one that the person saw, or chose to go on from */
-  save: (value: T, revision: number | undefined) => Promise<Outcome>
+  /**
+   * @param revision the one that the person saw, or chose to go on from
+   * @param id of a new record, made here: sent again it is the same one
+   */
+  save: (value: T, revision: number | undefined, id: string) => Promise<Outcome>
   onKept: (kept: { id: string; revision: number }) => void
   /** Under which name what was typed waits in this tab, so that it outlives a reload; left out where nothing waits. */
   keepAs?: string
@@ -56,6 +60,7 @@ export function useForm<T extends object>({ initial, revision, save, onKept, kee
   const [clash, setClash] = useState<{ theirs: T; revision: number }>()
   const [saving, start] = useTransition()
   const seen = useRef(revision)
+  const newId = useNewId(keepAs)
 
   const replace = (next: T) => {
     setTyped(next)
@@ -63,9 +68,13 @@ export function useForm<T extends object>({ initial, revision, save, onKept, kee
   }
   const send = (sent: T) =>
     start(async () => {
-      const outcome = await save(sent, seen.current).catch((): Outcome => ({ ok: false, errors: { '': UNREACHED } }))
+      const outcome = await save(sent, seen.current, newId.take()).catch((): Outcome => ({
+        ok: false,
+        errors: { '': UNREACHED },
+      }))
       if (outcome.ok) {
         if (keepAs !== undefined) wait(null)
+        newId.spend()
         setErrors({})
         onKept(outcome)
         return

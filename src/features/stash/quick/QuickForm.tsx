@@ -16,6 +16,7 @@ import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
 import { smaller } from '../../shared/pictures/smaller'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
+import { useNewId } from '../../shared/form/useNewId'
 import { useStored } from '../../shared/useStored'
 import { quickKeep } from './actions'
 
@@ -60,6 +61,7 @@ export function QuickForm({ heapId, place = '', endings, onKept, onBegin }: Prop
   const [currency, setCurrency] = useStored('currency', 'browser')
   const [picture, setPicture] = useState<{ file: Blob; url: string }>()
   const { busy, trouble, doing } = useDoing()
+  const newId = useNewId()
   const set = (change: Partial<typeof said>) => setSaid({ ...said, ...change })
   const keep = (sorting: Sorting | null) =>
     doing(async () => {
@@ -70,8 +72,9 @@ export function QuickForm({ heapId, place = '', endings, onKept, onBegin }: Prop
         ? { amount: said.price, currency: currency ?? '', per: 'all' as const }
         : null
       const data = { ...said, name: '', price, spanMm, place, source: '', sorting, heapId: heapId ?? null }
-      const outcome = await quickKeep(data, picture ? form : undefined)
+      const outcome = await quickKeep(data, picture ? form : undefined, newId.take())
       if (!outcome.ok) return outcome
+      newId.spend()
       if (picture) URL.revokeObjectURL(picture.url)
       setPicture(undefined)
       setSaid(EMPTY)

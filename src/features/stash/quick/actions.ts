@@ -1,6 +1,7 @@
 'use server'
 
 import { revalidatePath } from 'next/cache'
+import { NewIdSchema } from '@/core/notebook/schemas/id'
 import { notebook } from '@/server/database'
 import { notebookHome } from '@/server/home'
 import { addPhotograph } from '@/server/photographs'
@@ -13,8 +14,10 @@ import { now } from '../../shared/now'
  * from being kept.
  * @param form the picture, under `picture`; left out where there is none
  */
-export async function quickKeep(input: unknown, form?: unknown): Promise<Outcome> {
-  const outcome = await outcomeOf(async () => keepQuick(await notebook(), QuickSchema.parse(input), now()))
+export async function quickKeep(input: unknown, form?: unknown, id?: unknown): Promise<Outcome> {
+  const outcome = await outcomeOf(async () =>
+    keepQuick(await notebook(), QuickSchema.parse(input), now(), NewIdSchema.parse(id)),
+  )
   const file = form instanceof FormData ? form.get('picture') : null
   if (outcome.ok && file instanceof Blob) {
     const bytes = new Uint8Array(await file.arrayBuffer())

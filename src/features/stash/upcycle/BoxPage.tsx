@@ -13,6 +13,7 @@ import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Columns, Fields, Lead, Page, Paper, PlainList, Soft } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
+import { useNewId } from '../../shared/form/useNewId'
 import { LengthField } from '../../shared/settings/LengthField'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { countNotion, dropFromBox, keepNotion, keepYarn } from './boxActions'
@@ -139,6 +140,7 @@ function Drop({ kind, id, name }: { kind: 'notion' | 'yarn'; id: string; name: s
 
 function NewNotion({ kinds }: Pick<BoxData, 'kinds'>) {
   const { busy, trouble, doing } = useDoing()
+  const newId = useNewId()
   const [kind, setKind] = useState<NotionKind>('buttons')
   const [name, setName] = useState('')
   const [count, setCount] = useState(1)
@@ -146,8 +148,10 @@ function NewNotion({ kinds }: Pick<BoxData, 'kinds'>) {
   const [place, setPlace] = useState('')
   const keep = () =>
     doing(async () => {
-      const outcome = await keepNotion({ kind, name, count, sizeMm, place })
-      if (outcome.ok) setName('')
+      const outcome = await keepNotion({ kind, name, count, sizeMm, place }, newId.take())
+      if (!outcome.ok) return outcome
+      newId.spend()
+      setName('')
       return outcome
     })
   return (
@@ -178,14 +182,17 @@ function NewNotion({ kinds }: Pick<BoxData, 'kinds'>) {
 
 function NewYarn({ fibres }: Pick<BoxData, 'fibres'>) {
   const { busy, trouble, doing } = useDoing()
+  const newId = useNewId()
   const [name, setName] = useState('')
   const [fibre, setFibre] = useState<FibreId | ''>('')
   const [grams, setGrams] = useState(100)
   const [wraps, setWraps] = useState<number | null>(null)
   const keep = () =>
     doing(async () => {
-      const outcome = await keepYarn({ name, fibres: fibre ? [fibre] : [], grams, wrapsPerInch: wraps })
-      if (outcome.ok) setName('')
+      const outcome = await keepYarn({ name, fibres: fibre ? [fibre] : [], grams, wrapsPerInch: wraps }, newId.take())
+      if (!outcome.ok) return outcome
+      newId.spend()
+      setName('')
       return outcome
     })
   return (

@@ -4,18 +4,18 @@ import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
 import { NotionSchema } from '@/core/notebook/kinds/notion'
 import { YarnSchema } from '@/core/notebook/kinds/yarn'
-import { RecordIdSchema } from '@/core/notebook/schemas/id'
+import { NewIdSchema, RecordIdSchema } from '@/core/notebook/schemas/id'
 import { notebook } from '@/server/database'
 import { amendRecord } from '@/server/store/amend'
-import { createRecord, removeRecord } from '@/server/store/repository'
+import { createOnce, removeRecord } from '@/server/store/repository'
 import { doneOf, outcomeOf, type Done, type Outcome } from '../../shared/outcome'
 import { now } from '../../shared/now'
 import { told } from '../../shared/told'
 
 /** Puts something into the notions box. */
-export async function keepNotion(input: unknown): Promise<Outcome> {
+export async function keepNotion(input: unknown, id?: unknown): Promise<Outcome> {
   const outcome = await outcomeOf(async () =>
-    createRecord(await notebook(), 'notion', NotionSchema.parse(input), now()),
+    createOnce(await notebook(), 'notion', NotionSchema.parse(input), now(), NewIdSchema.parse(id)),
   )
   revalidatePath('/', 'layout')
   return outcome
@@ -33,8 +33,10 @@ export async function countNotion(notionId: unknown, count: unknown): Promise<Do
 }
 
 /** Keeps a yarn. */
-export async function keepYarn(input: unknown): Promise<Outcome> {
-  const outcome = await outcomeOf(async () => createRecord(await notebook(), 'yarn', YarnSchema.parse(input), now()))
+export async function keepYarn(input: unknown, id?: unknown): Promise<Outcome> {
+  const outcome = await outcomeOf(async () =>
+    createOnce(await notebook(), 'yarn', YarnSchema.parse(input), now(), NewIdSchema.parse(id)),
+  )
   revalidatePath('/', 'layout')
   return outcome
 }

@@ -17,7 +17,7 @@ export function NewControl() {
   const { words } = usePreferences()
   const form = useForm({
     initial: EMPTY,
-    save: (control) => keepControl(control),
+    save: (control, _, id) => keepControl(control, id),
     onKept: () => form.replace(EMPTY),
     keepAs: 'new-control',
   })
