@@ -7,7 +7,7 @@ import { openNotebook, type Notebook } from '../database'
 import { exportedJson } from '../exchange/exporting'
 import { historyOf, takeBack } from '../store/history'
 import { allRecords, changeRecord, createRecord } from '../store/repository'
-import { backupFile, backups, BACKUPS_KEPT, backupsIn, makeBackup, nightly } from './backups'
+import { backupFile, backups, BACKUPS_KEPT, backupsIn, countedBackups, makeBackup, nightly } from './backups'
 import { restoreBackup } from './restoring'
 
 const DAY = (day: number) => new Date(Date.UTC(2026, 4, day, 10)).toISOString()
@@ -119,4 +119,52 @@ it('is made before a notebook of an older program is brought up to date', async 
   expect(existsSync(file)).toBe(true)
   const again = await openNotebook(file, undefined, () => Promise.reject(new Error('not older')))
   await again.destroy()
+})
+
+describe('a backup that is none', () => {
+  const spoilt = async (how: (file: string) => void) => {
+    await put('Lobby curtain')
+    const { name } = await makeBackup(db, home, 'asked', DAY(2))
+    how(backupFile(home, name)!)
+    return name
+  }
+  const emptied = (sql: string) => (file: string) => {
+    const copy = new Database(file)
+    copy.exec(sql)
+    copy.close()
+  }
+
+  it.each<[string, (file: string) => void]>([
+    ['a file with nothing in it', (file) => writeFileSync(file, '')],
+    ['one whose records are gone', emptied('delete from reference; delete from record')],
+    ['one without its tables', emptied('drop table change')],
+    [
+      'another program’s file',
+      (file) => {
+        rmSync(file)
+        emptied('create table songs (name text)')(file)
+      },
+    ],
+    ['an empty one of an older program', emptied('delete from reference; delete from record; drop table backed_up')],
+  ])('%s is not put back, and nothing of the notebook goes', async (_, how) => {
+    const name = await spoilt(how)
+    const before = await text()
+    await expect(restoreBackup(db, home, name, DAY(4))).rejects.toMatchObject({ kind: 'damaged' })
+    expect(await text()).toBe(before)
+    expect((await countedBackups(home)).find((one) => one.name === name)!.counted).toBeNull()
+  })
+  it('says how much is in it, where it is one', async () => {
+    await put('Lobby curtain')
+    await put('Bar towel')
+    await makeBackup(db, home, 'asked', DAY(2))
+    expect((await countedBackups(home))[0]!.counted).toEqual({ records: 2, pieces: 2 })
+  })
+})
+
+it('dated in the future does not stop the nightly ones', async () => {
+  await put('First')
+  await makeBackup(db, home, 'asked', '2031-01-01T10:00:00.000Z')
+  await put('Second', {}, DAY(2))
+  expect(await nightly(db, home, DAY(3))).toMatchObject({ at: DAY(3), why: 'nightly' })
+  expect(await nightly(db, home, DAY(3))).toBeUndefined()
 })

@@ -5,6 +5,7 @@ import { sql } from 'kysely'
 import { type Notebook } from '../database'
 import { pictureNames } from '../pictures'
 import { examine } from '../trouble/examine'
+import { countedIn, countInto, type Counted } from './counted'
 
 /** So many of the latest are kept. */
 export const BACKUPS_KEPT = 14
@@ -21,6 +22,11 @@ export interface Backup {
   at: string
   why: BackupWhy
   bytes: number
+}
+
+/** A backup with what is in it; null where it cannot be read. */
+export interface CountedBackup extends Backup {
+  counted: Counted | null
 }
 
 const NAME = /^(\d{4}-\d\d-\d\d)T(\d\d)-(\d\d)-(\d\d)-(\d{3})Z-([a-z-]+)\.sqlite$/
@@ -50,6 +56,19 @@ export async function backups(home: string): Promise<Backup[]> {
   return found.sort((a, b) => (a.name < b.name ? 1 : -1))
 }
 
+/** The same with what is in each. */
+export async function countedBackups(home: string): Promise<CountedBackup[]> {
+  return (await backups(home)).map((one) => ({ ...one, counted: countedOrNot(join(backupsIn(home), one.name)) }))
+}
+
+function countedOrNot(file: string): Counted | null {
+  try {
+    return countedIn(file)
+  } catch {
+    return null
+  }
+}
+
 /** The file of a backup; undefined where there is none of that name. No name becomes a path that is not one of ours. */
 export function backupFile(home: string, name: string): string | undefined {
   const file = join(backupsIn(home), name)
@@ -69,6 +88,7 @@ export async function makeBackup(db: Notebook, home: string, why: BackupWhy, at:
   await rm(part, { force: true })
   try {
     await sql`vacuum into ${part}`.execute(db)
+    countInto(part)
     await onTheDisk(part)
     await examine(part)
     await rename(part, file)
@@ -84,7 +104,8 @@ export async function makeBackup(db: Notebook, home: string, why: BackupWhy, at:
 
 /** Makes one where the latest is a day old and something was written since. */
 export async function nightly(db: Notebook, home: string, now: string): Promise<Backup | undefined> {
-  const [latest] = await backups(home)
+  // A clock that was wrong once does not end them: what is of the future is not the latest.
+  const latest = (await backups(home)).find(({ at }) => Date.parse(at) <= Date.parse(now))
   if (latest && Date.parse(now) - Date.parse(latest.at) < NIGHTLY_MS) return undefined
   const change = await db.selectFrom('change').select('at').orderBy('seq', 'desc').limit(1).executeTakeFirst()
   if (!change || (latest && change.at < latest.at)) return undefined

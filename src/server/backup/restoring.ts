@@ -10,6 +10,7 @@ import { picturesNamedIn } from '../pictures'
 import { removeRecord, within } from '../store/repository'
 import { examine } from '../trouble/examine'
 import { backupFile, makeBackup, restorePictures } from './backups'
+import { countedIn } from './counted'
 
 /** What restoring did. */
 export interface Restored extends ImportCounts {
@@ -20,7 +21,7 @@ export interface Restored extends ImportCounts {
  * Makes a notebook as a backup has it: in one stroke, which can be taken back like any other; and a backup of what was
  * there before is made first.
  * @returns undefined where there is no backup of that name
- * @throws NotebookTrouble where the backup is damaged; nothing is done then
+ * @throws NotebookTrouble where the backup is damaged, empty, or not what it says; nothing is done then
  */
 export async function restoreBackup(
   db: Notebook,
@@ -53,6 +54,7 @@ export async function restoreBackup(
 /** Every record of a backup, in the present form, from a copy of it. */
 async function recordsIn(file: string): Promise<ReadyRecord[]> {
   await examine(file)
+  countedIn(file)
   const folder = mkdtempSync(join(tmpdir(), 'rough-swatch-restore-'))
   try {
     const copy = join(folder, 'notebook.sqlite')

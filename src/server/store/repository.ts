@@ -345,13 +345,9 @@ export async function damagedAmong(db: Notebook, ids: readonly string[]): Promis
   })
 }
 
-export async function countRecords(db: Notebook, kind: RecordKindId): Promise<number> {
-  const { count } = await db
-    .selectFrom('record')
-    .select(({ fn }) => fn.countAll<number>().as('count'))
-    .where('kind', '=', kind)
-    .executeTakeFirstOrThrow()
-  return count
+export async function countRecords(db: Notebook, kind?: RecordKindId): Promise<number> {
+  const all = db.selectFrom('record').select(({ fn }) => fn.countAll<number>().as('count'))
+  return (await (kind ? all.where('kind', '=', kind) : all).executeTakeFirstOrThrow()).count
 }
 
 /** What was done to a record, the oldest first. */

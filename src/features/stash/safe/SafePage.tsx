@@ -21,7 +21,7 @@ const WHY_WORDS = {
 } as const
 
 /** Backups, the notebook out and in, and the bin. */
-export function SafePage({ backups, home, pieces, bin, binDays }: LoadedSafe) {
+export function SafePage({ backups, home, pieces, records, bin, binDays }: LoadedSafe) {
   return (
     <Page>
       <div>
@@ -30,7 +30,7 @@ export function SafePage({ backups, home, pieces, bin, binDays }: LoadedSafe) {
           {counted(pieces, 'piece')} with all that was found out of them, in {home}.
         </Soft>
       </div>
-      <Backups backups={backups} />
+      <Backups backups={backups} today={{ pieces, records }} />
       <Tiles>
         <Paper aria-labelledby="out">
           <h2 id="out">Take it out</h2>
@@ -55,7 +55,14 @@ async function untilMade() {
   }
 }
 
-function Backups({ backups }: Pick<LoadedSafe, 'backups'>) {
+const amount = ({ pieces, records }: { pieces: number; records: number }) =>
+  `${counted(pieces, 'piece')}, ${counted(records, 'record')} in all`
+
+interface BackupsProps extends Pick<LoadedSafe, 'backups'> {
+  today: Pick<LoadedSafe, 'pieces' | 'records'>
+}
+
+function Backups({ backups, today }: BackupsProps) {
   const { busy, trouble, doing } = useDoing()
   return (
     <Paper aria-labelledby="backups">
@@ -73,18 +80,21 @@ function Backups({ backups }: Pick<LoadedSafe, 'backups'>) {
       <Trouble>{trouble}</Trouble>
       {backups.length === 0 ? <p>There is none yet.</p> : null}
       <PlainList aria-label="Backups">
-        {backups.map(({ name, at, why, bytes }) => (
+        {backups.map(({ name, at, why, bytes, counted: has }) => (
           <li key={name}>
             <p>
-              <When at={at} />, {WHY_WORDS[why]} <small>({Math.max(0.1, bytes / 1e6).toFixed(1)} MB)</small>
+              <When at={at} />, {WHY_WORDS[why]}: {has ? amount(has) : 'it cannot be read'}{' '}
+              <small>({Math.max(0.1, bytes / 1e6).toFixed(1)} MB)</small>
             </p>
-            <PutAway
-              offer="Put this one back"
-              question="Make the notebook as this backup has it?"
-              afterwards="What is there now is backed up first."
-              decide="Put it back"
-              onDecided={() => restore(name)}
-            />
+            {has ? (
+              <PutAway
+                offer="Put this one back"
+                question={`Make the notebook as this backup has it: ${amount(has)}?`}
+                afterwards={`Today there are ${amount(today)}; that is backed up first.`}
+                decide="Put it back"
+                onDecided={() => restore(name)}
+              />
+            ) : null}
           </li>
         ))}
       </PlainList>

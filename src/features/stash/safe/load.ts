@@ -1,14 +1,15 @@
 import { recordKinds } from '@/core/notebook/kinds'
-import { backups, type Backup } from '@/server/backup/backups'
+import { countedBackups, type CountedBackup } from '@/server/backup/backups'
 import { notebook } from '@/server/database'
 import { notebookHome } from '@/server/home'
 import { countRecords } from '@/server/store/repository'
 import { BIN_DAYS, binned } from '@/server/store/history'
 
 export interface LoadedSafe {
-  backups: Backup[]
+  backups: CountedBackup[]
   home: string
   pieces: number
+  records: number
   binDays: number
   bin: { stroke: string; title: string; what: string; at: string; others: number }[]
 }
@@ -16,15 +17,17 @@ export interface LoadedSafe {
 /** What is kept safe, and what was thrown away. */
 export async function loadSafe(): Promise<LoadedSafe> {
   const db = await notebook()
-  const [made, bin, pieces] = await Promise.all([
-    backups(notebookHome()),
+  const [made, bin, pieces, records] = await Promise.all([
+    countedBackups(notebookHome()),
     binned(db, new Date().toISOString()),
     countRecords(db, 'piece'),
+    countRecords(db),
   ])
   return {
     backups: made,
     home: notebookHome(),
     pieces,
+    records,
     binDays: BIN_DAYS,
     bin: bin.map(({ stroke, title, kind, at, others }) => ({
       stroke,
