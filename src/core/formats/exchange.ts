@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { RevisionSchema } from '../notebook/schemas/id'
 import { RECORD_KIND_IDS, recordKinds, type RecordKindId } from '../notebook/kinds'
 import { type RecordKind } from '../notebook/kinds/define'
 
@@ -16,7 +17,7 @@ export const ExchangeRecordSchema = z.strictObject({
   kind: z.enum(RECORD_KIND_IDS),
   /** Of the form of `data`. */
   version: z.number().int().min(1).max(1000),
-  revision: z.number().int().min(1).max(1e9),
+  revision: RevisionSchema,
   createdAt: instant,
   updatedAt: instant,
   data: z.record(z.string(), z.unknown()),

@@ -252,3 +252,32 @@ it('publishes a schema that its own documents meet', async () => {
   document.records[0].data.name = 7
   expect(schema.safeParse(document).success).toBe(false)
 })
+
+it('whatever revision was taken in, a changed record goes out and comes in again', async () => {
+  const { db, piece } = await filled()
+  const told = JSON.parse(await jsonOf(db)) as { records: { id: string; revision: number }[] }
+  const mine = told.records.find(({ id }) => id === piece.id)!
+  for (const revision of [1_000_000_000, 999_999_999, 1]) {
+    mine.revision = revision
+    await bring(db, JSON.stringify(told))
+    // Changed often enough to come past any bound that a revision has.
+    for (let i = 0, at = revision; i < 3; i++) {
+      const changed = await changeRecord(
+        db,
+        'piece',
+        { id: piece.id, revision: at },
+        { ...piece.data, notes: `${revision} ${i}` },
+        LATER,
+      )
+      expect(changed.revision).not.toBe(at)
+      at = changed.revision
+    }
+    const document = await jsonOf(db)
+    const other = await book()
+    expect(await bring(other.db, document)).toMatchObject({ records: 6, created: 6 })
+    expect(await jsonOf(other.db)).toBe(document)
+  }
+  mine.revision = 1_000_000_001
+  const refused = await bring(db, JSON.stringify(told))
+  expect(JSON.stringify(refused)).toMatch(/records\.\d+\.revision/)
+})

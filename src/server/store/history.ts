@@ -1,4 +1,5 @@
 import { sql, type Selectable } from 'kysely'
+import { nextRevision } from '../../core/notebook/schemas/id'
 import { recordKinds, type RecordKindId } from '../../core/notebook/kinds'
 import { type RecordKind } from '../../core/notebook/kinds/define'
 import { type Notebook } from '../database'
@@ -138,7 +139,7 @@ async function takeBackOne(db: Notebook, row: Selectable<ChangeTable>, at: strin
   if (there) {
     const seen = { id: row.record_id, revision: there.revision }
     await changeRecord(db, kind, seen, inPresentForm(kind, before) as never, at)
-  } else await restoreRecord(db, kind, { id: row.record_id, revision: row.revision + 1 }, before, at)
+  } else await restoreRecord(db, kind, { id: row.record_id, revision: nextRevision(row.revision) }, before, at)
 }
 
 /** Something that was thrown away and may be taken out of the bin again. */

@@ -1,6 +1,7 @@
 import { type Selectable } from 'kysely'
 import { v7 } from 'uuid'
 import { type z } from 'zod'
+import { nextRevision } from '../../core/notebook/schemas/id'
 import { recordKinds, type RecordData, type RecordKindId } from '../../core/notebook/kinds'
 import { type RecordKind } from '../../core/notebook/kinds/define'
 import { type Notebook } from '../database'
@@ -196,7 +197,7 @@ export async function changeRecord<K extends RecordKindId>(
       .executeTakeFirst()
     if (!before) throw new GoneError(kind, id)
     if (before.revision !== revision) throw new ConflictError(kind, read(kind, before))
-    const row = { ...before, ...formOf(kind, data), revision: revision + 1, updated_at: at }
+    const row = { ...before, ...formOf(kind, data), revision: nextRevision(revision), updated_at: at }
     await open.updateTable('record').set(row).where('id', '=', id).execute()
     await open.deleteFrom('reference').where('from_id', '=', id).execute()
     await writeReferences(open, kind, row)
