@@ -2,6 +2,7 @@ import { networkInterfaces } from 'node:os'
 import { type NextRequest, NextResponse } from 'next/server'
 import { actionBodyProblem } from './server/actionBody'
 import { problem } from './server/api/problem'
+import { bodyProblem } from './server/bodyLimit'
 import { contentPolicy } from './server/contentPolicy'
 import { isShared } from './server/door/shared'
 import { SESSION_COOKIE, sessionOf } from './server/door/sessions'
@@ -27,6 +28,20 @@ export async function proxy(request: NextRequest): Promise<Response> {
       { path: 'headers.origin', message: 'foreign or missing' },
     ])
   }
+  const isAction = method === 'POST' && headers.has('next-action')
+  const contentType = headers.get('content-type')
+  const size = bodyProblem({
+    method,
+    path: nextUrl.pathname,
+    isAction,
+    contentType,
+    contentLength: headers.get('content-length'),
+  })
+  // Before anybody is let in, and before a byte is read.
+  if (size)
+    return problem(size.status, size.status === 413 ? 'too-large' : 'bad-input', size.message, [
+      { path: 'headers.content-length', message: size.message },
+    ])
   const turnedAway = turnedAwayAtTheDoor(request)
   if (turnedAway) return turnedAway
   if (!isDecodable(nextUrl.pathname)) {
@@ -34,8 +49,7 @@ export async function proxy(request: NextRequest): Promise<Response> {
       { path: 'address', message: 'a percent sign in it stands for nothing' },
     ])
   }
-  const isAction = method === 'POST' && headers.has('next-action')
-  if (isAction && !headers.get('content-type')?.startsWith('multipart/form-data')) {
+  if (isAction && !contentType?.startsWith('multipart/form-data')) {
     const wrong = actionBodyProblem(await request.text())
     if (wrong) return problem(400, 'bad-input', 'No page of this program asks like that.', [wrong])
   }

@@ -18,6 +18,11 @@ test('a shared notebook asks for its passphrase, lets a device in, and shows it 
     expect([path, (await request.get(url + path)).status()]).toEqual([path, 401])
   expect((await request.post(`${url}/api/v1/import`, { data: {} })).status()).toBe(401)
   expect((await request.post(`${url}/api/v1/identify`, { data: {} })).status()).toBe(401)
+  // Nobody who was not let in has megabytes read: not as a form, and not as what a page would send.
+  const heavy = { data: `[${'1,'.repeat(1_000_000)}1]`, headers: { origin: url, 'content-type': 'text/plain' } }
+  expect((await request.post(`${url}/door/in`, heavy)).status()).toBe(413)
+  const asAction = { ...heavy, headers: { ...heavy.headers, 'next-action': '40' } }
+  expect((await request.post(`${url}/door`, asAction)).status()).toBe(413)
   await page.goto(`${url}/stash`)
   await expect(page).toHaveURL(/\/door$/)
   await page.getByLabel('Passphrase').fill('heron lobby')
