@@ -1,4 +1,6 @@
+import { readFileSync } from 'node:fs'
 import { sealed } from '@/server/door/passphrase'
 
-// What is kept of a passphrase: tsx scripts/seal.ts PASSPHRASE
-void sealed(process.argv[2] ?? '').then((seal) => process.stdout.write(seal))
+// What is kept of a passphrase, which comes by the input: it never stands in the list of processes.
+const INPUT = 0
+void sealed(readFileSync(INPUT, 'utf8')).then((seal) => process.stdout.write(seal))

@@ -23,20 +23,23 @@ export async function share(port) {
   const own = process.env.ROUGH_SWATCH_PASSPHRASE
   const passphrase = own || newPassphrase()
   delete process.env.ROUGH_SWATCH_PASSPHRASE
-  process.env.ROUGH_SWATCH_SEAL = execFileSync(bin('tsx'), ['scripts/seal.ts', passphrase], {
+  // Printed before anything else can fail or return: a passphrase that nobody saw lets nobody in.
+  console.log(own ? '\nPassphrase: the one that you set.' : `\nPassphrase: ${passphrase}`)
+  // By the input and not as an argument: arguments stand in the list of processes, for everybody on this machine.
+  process.env.ROUGH_SWATCH_SEAL = execFileSync(bin('tsx'), ['scripts/seal.ts'], {
     cwd: root,
     encoding: 'utf8',
+    input: passphrase,
   })
   process.env.ROUGH_SWATCH_HOST = ['0.0.0.0', process.env.ROUGH_SWATCH_HOST].filter(Boolean).join(',')
   const address = Object.values(networkInterfaces())
     .flat()
     .find((one) => one && one.family === 'IPv4' && !one.internal)?.address
   if (!address) {
-    console.log('\nThis machine is in no network: only it reaches the notebook.')
+    console.log('This machine is in no network: only it reaches the notebook.')
     return
   }
   const url = `http://${address}:${port}/`
-  console.log(`\nFrom the home network: ${url}\n${await QRCode.toString(url, { type: 'terminal', small: true })}`)
-  console.log(own ? 'Passphrase: the one that you set.' : `Passphrase: ${passphrase}`)
+  console.log(`From the home network: ${url}\n${await QRCode.toString(url, { type: 'terminal', small: true })}`)
   console.log('What is sent is not encrypted: share it in a network that you trust, and nowhere else.')
 }
