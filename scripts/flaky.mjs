@@ -11,6 +11,8 @@ mkdirSync(dirname(report), { recursive: true })
 
 /** Two loops that never rest: what else runs gets half a core. */
 const busy = [0, 1].map(() => spawn(process.execPath, ['-e', 'for(;;);'], { stdio: 'ignore' }))
+const rest = () => busy.forEach((one) => one.kill())
+for (const signal of ['SIGINT', 'SIGTERM']) process.once(signal, () => (rest(), process.exit(1)))
 const failed = new Map()
 try {
   for (let round = 1; round <= Number(times); round++) {
@@ -25,7 +27,7 @@ try {
     console.log(`round ${round} of ${times}: ${isGood ? 'all passed' : 'something failed'}`)
   }
 } finally {
-  for (const one of busy) one.kill()
+  rest()
 }
 for (const [name, rounds] of failed)
   console.log(
