@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { plainMessage } from '@/server/api/plainIssue'
 import { pathWords } from '@/server/api/problem'
 import { ConflictError, GoneError } from '@/server/store/errors'
 import { isNotWritten } from '@/server/store/connection'
@@ -50,7 +51,9 @@ export function sayingWhy<T>(work: () => T): T {
 function refused(error: z.ZodError): Refusal {
   return {
     ok: false,
-    errors: Object.fromEntries(error.issues.slice(0, 20).map(({ path, message }) => [pathWords(path), message])),
+    errors: Object.fromEntries(
+      error.issues.slice(0, 20).map((issue) => [pathWords(issue.path), plainMessage(issue)]),
+    ),
   }
 }
 

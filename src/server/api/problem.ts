@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { shown } from '../../core/notebook/schemas/words'
+import { plainMessage } from './plainIssue'
 
 /** Bad input as the contract words it: data with a path, never a stack trace. */
 export const ProblemSchema = z.strictObject({
@@ -53,7 +54,7 @@ export function issuesOf(error: z.ZodError): Issue[] {
         message: `${shown(key)} is not known here`,
       }))
     }
-    return [{ path: pathWords(issue.path), message: issue.message }]
+    return [{ path: pathWords(issue.path), message: plainMessage(issue) }]
   })
   return issues.slice(0, MOST_ISSUES)
 }
