@@ -68,10 +68,10 @@ export function useForm<T extends object>({ initial, revision, save, onKept, kee
   }
   const send = (sent: T) =>
     start(async () => {
-      const outcome = await save(sent, seen.current, newId.take()).catch((): Outcome => ({
-        ok: false,
-        errors: { '': UNREACHED },
-      }))
+      const outcome = await newId
+        .take()
+        .then((id) => save(sent, seen.current, id))
+        .catch((): Outcome => ({ ok: false, errors: { '': UNREACHED } }))
       if (outcome.ok) {
         if (keepAs !== undefined) wait(null)
         newId.spend()

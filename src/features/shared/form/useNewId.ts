@@ -1,7 +1,6 @@
 'use client'
 
 import { useCallback, useRef } from 'react'
-import { v7 } from 'uuid'
 import { useStored } from '../useStored'
 
 /**
@@ -10,11 +9,12 @@ import { useStored } from '../useStored'
  * @param keepAs under which name it waits in this tab, with what was typed, so that it outlives a reload
  * @returns `take`, the id to send; `spend`, once it was kept: the next one is another
  */
-export function useNewId(keepAs?: string): { take: () => string; spend: () => void } {
+export function useNewId(keepAs?: string): { take: () => Promise<string>; spend: () => void } {
   const id = useRef<string>(undefined)
   const [waiting, wait] = useStored(`id-${keepAs ?? ''}`, 'tab')
-  const take = useCallback(() => {
-    id.current ??= (keepAs !== undefined && waiting) || v7()
+  const take = useCallback(async () => {
+    // Fetched when something is first kept: no page begins with it.
+    id.current ??= (keepAs !== undefined && waiting) || (await import('uuid')).v7()
     if (keepAs !== undefined) wait(id.current)
     return id.current
   }, [keepAs, waiting, wait])

@@ -72,7 +72,7 @@ export function QuickForm({ heapId, place = '', endings, onKept, onBegin }: Prop
         ? { amount: said.price, currency: currency ?? '', per: 'all' as const }
         : null
       const data = { ...said, name: '', price, spanMm, place, source: '', sorting, heapId: heapId ?? null }
-      const outcome = await quickKeep(data, picture ? form : undefined, newId.take())
+      const outcome = await quickKeep(data, picture ? form : undefined, await newId.take())
       if (!outcome.ok) return outcome
       newId.spend()
       if (picture) URL.revokeObjectURL(picture.url)

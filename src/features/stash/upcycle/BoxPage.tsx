@@ -148,7 +148,7 @@ function NewNotion({ kinds }: Pick<BoxData, 'kinds'>) {
   const [place, setPlace] = useState('')
   const keep = () =>
     doing(async () => {
-      const outcome = await keepNotion({ kind, name, count, sizeMm, place }, newId.take())
+      const outcome = await keepNotion({ kind, name, count, sizeMm, place }, await newId.take())
       if (!outcome.ok) return outcome
       newId.spend()
       setName('')
@@ -189,7 +189,10 @@ function NewYarn({ fibres }: Pick<BoxData, 'fibres'>) {
   const [wraps, setWraps] = useState<number | null>(null)
   const keep = () =>
     doing(async () => {
-      const outcome = await keepYarn({ name, fibres: fibre ? [fibre] : [], grams, wrapsPerInch: wraps }, newId.take())
+      const outcome = await keepYarn(
+        { name, fibres: fibre ? [fibre] : [], grams, wrapsPerInch: wraps },
+        await newId.take(),
+      )
       if (!outcome.ok) return outcome
       newId.spend()
       setName('')
