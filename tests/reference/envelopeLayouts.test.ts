@@ -152,6 +152,27 @@ Bust    31 1/2 32 1/2 34 in`,
     'Trousers, 140 cm wide fabric. Size 38: 2.10 m. Size 40: 2.15 m.',
     ['main 38 1400×2100', 'main 40 1400×2150'],
   ],
+  [
+    'sizes named one by one in the heading',
+    'FABRIC  Size 8   Size 10\n45 inch  2 1/4 yd  2 3/8 yd',
+    ['main 8 1143×2057', 'main 10 1143×2172'],
+  ],
+  [
+    'views of a line, with words in brackets, and its lining',
+    'Jacket A: 60" fabric, 2 yds; lining 45", 1 yd. Jacket B (cropped): 60" fabric, 1 1/2 yds; lining 45", 3/4 yd.',
+    ['main A 1524×1829', 'lining A 1143×914', 'main B 1524×1372', 'lining B 1143×686'],
+  ],
+  ['ages one by one', 'Fabric 112 cm: age 3: 1.1 m, age 4: 1.2 m.', ['main 3 1120×1100', 'main 4 1120×1200']],
+  [
+    'a size behind the garment',
+    'Trousers (unlined), size 12: 1.9 m of 150 cm. Size 14: 2 m of 150 cm.',
+    ['main 12 1500×1900', 'main 14 1500×2000'],
+  ],
+  [
+    'fabric beside buttons, and beside its stretch',
+    '1.2 metres of 90 cm fusible interfacing and 4 buttons. Fabric: 1.8 m x 150 cm ponte with 20-30 % stretch.',
+    ['interfacing 900×1200', 'main 1500×1800'],
+  ],
   ['two widths that are no length and a width', 'In metres, for 115cm / 150cm wide: size 10: 2.6 / 1.9', []],
 ])('reads %s', (_, text, lengths) => {
   expect(lengthsOf(text).toSorted()).toEqual([...lengths].toSorted())

@@ -29,7 +29,11 @@ const MAINS = /^(?:(?:main|self|outer|shell|fashion|garment)(?: (?:fabric|cloth|
  * @returns undefined where it is no caption
  */
 export function captionOf(written: string): Caption | undefined {
-  const text = written.replace(/[\s:|,.-]+$/, '').replace(/^[\s|*•-]+/, '')
+  const text = written
+    // “Jacket B (cropped)”.
+    .replace(/\((?!\s*(?:views?|[A-K]\b))[^)\d]*\)/gi, ' ')
+    .replace(/[\s:|,.-]+$/, '')
+    .replace(/^[\s|*•-]+/, '')
   const said = VIEWS_SAID.exec(text)
   const last = said ? null : LETTERS_LAST.exec(text)
   const views = viewsOf(said?.[1] ?? last?.[1] ?? '')
@@ -40,6 +44,8 @@ export function captionOf(written: string): Caption | undefined {
     .toLowerCase()
   if (rest === '') return views.length > 0 ? { views, role: 'main', label: null } : undefined
   if (rest.split(' ').length > MOST_WORDS) return undefined
+  // “Fabric A” is a fabric’s own letter.
+  if (rest === 'fabric' && !said) return undefined
   if (MAINS.test(rest)) return views.length > 0 ? { views, role: 'main', label: null } : undefined
   if (CONTRASTS.test(rest)) return { views, role: 'contrast', label: null }
   const role = ROLE_PATTERNS.find(([pattern]) => pattern.exec(rest)?.[0] === rest)?.[1]

@@ -68,7 +68,7 @@ function viewsIn(rest: string, heads: readonly string[]): Columns | undefined {
 /** `Size 8 10 12`, `XS | S | M`, `sizes 8-10, 12-14`; bare numbers are sizes only where the line says so. */
 function sizesIn(rest: string, heads: readonly string[]): Columns | undefined {
   const chain = /^\d{1,2}(?:\s*-\s*\d{1,2}){2,}$/.test(rest.trim()) ? rest.replaceAll('-', ' ') : rest
-  const cells = cellsOf(chain.replace(/\((?:xx?s|s|m|l|x{1,3}l)\)/gi, ' '))
+  const cells = cellsOf(chain.replace(/\bsizes?\b/gi, ' ').replace(/\((?:xx?s|s|m|l|x{1,3}l)\)/gi, ' '))
   if (cells.length === 0 || !cells.every((cell) => SIZE.test(cell))) return undefined
   const isHeaded = heads.some((head) => !/^(?:nap|fabrics?)/.test(head))
   // “0-8 | 10-16”: ranges are sizes.

@@ -93,6 +93,7 @@ export function withoutCaption(reading: Reading, clause: Clause): Clause {
   if (before === undefined || !caption) return clause
   const { widthMm } = reading.table
   readGarment(reading, before.toLowerCase())
+  reading.captionLine = clause.line
   begin(reading, caption)
   if (reading.widthOfLine !== null) reading.table = { ...reading.table, widthMm }
   return cutOff(clause, before)
@@ -119,7 +120,8 @@ export function afterHeading(reading: Reading, text: string): string {
   const role = isTape ? undefined : found
   if (role) {
     reading.inNotions = false
-    reading.table = { ...reading.table, views: [], nap: null, widthMm: null }
+    const views = reading.captionLine === reading.line ? reading.table.views : []
+    reading.table = { ...reading.table, views, nap: null, widthMm: null }
     reading.role = role[1]
     reading.isRoleTold = false
     roleRead(reading, role[1])

@@ -41,6 +41,7 @@ export function readEnvelope(text: string): EnvelopeRead {
     inNotions: false,
     line: 0,
     widthOfLine: null,
+    captionLine: -1,
     isRoleTold: false,
     notions: [],
     avoid: new Set(),
@@ -177,7 +178,7 @@ function rolesOf(reading: Reading, text: string): Role[] {
 
 /** “1.2 m of 140 cm wide canvas, 3 m tape”: the cloth of a line, and the notions that stand behind it. */
 function apart(clause: Clause): { cloth: string; notions: Notion[] } {
-  const items = clause.written.split(/,(?= )/)
+  const items = clause.written.split(/,(?= )| and (?=\d)/)
   const isNotion = (item: string) => NOTION_PATTERNS.some(([pattern]) => pattern.test(item.toLowerCase()))
   const cloth = items.filter((item) => !isNotion(item))
   const rest = items.filter(isNotion).join(',')

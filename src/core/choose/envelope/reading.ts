@@ -29,6 +29,8 @@ export interface Reading {
   line: number
   /** The width that stands before the lengths of this line, mm. */
   widthOfLine: number | null
+  /** On which line a caption stood before numbers: its views are those of the whole line. */
+  captionLine: number
   /** Its role was said and its lengths told: what follows is of the main fabric again. */
   isRoleTold: boolean
   notions: Notion[]

@@ -74,7 +74,8 @@ export function sizesBefore(text: string): string[] | undefined {
 /** `XS-S 2 yd`, `size 8: 2 yd`. */
 const LETTERED_SIZE = String.raw`[2-6]?x{0,3}[sml]`
 const SIZE_FIRST = new RegExp(
-  String.raw`^(?:sizes?\s+)?(${LETTERED_SIZE}(?:\s*[-/]\s*${LETTERED_SIZE})?|\d{1,2}\s*-\s*\d{1,2})\s*[:=]?\s+(\d.*)$`,
+  String.raw`^(?:(?:sizes?|ages?)\s+(\d{1,2})|(?:sizes?\s+)?(${LETTERED_SIZE}(?:\s*[-/]\s*${LETTERED_SIZE})?|` +
+    String.raw`\d{1,2}\s*-\s*\d{1,2}))\s*[:=]?\s+(\d.*)$`,
   'i',
 )
 
@@ -89,7 +90,10 @@ export function sizesFirst(text: string): OfSizes[] | undefined {
     : (/^(.*?\d.*?[:)]\s*:?\s*)(.*)$/.exec(text) ?? [])
   const items = rest.split(/[,;]\s+/).map((item) => SIZE_FIRST.exec(item.trim()))
   if (items.length < 2 || items.some((item) => item === null)) return undefined
-  return items.map((item, i) => ({ sizes: listOf(item![1]!), text: `${i === 0 ? head : ''}${item![2]!}` }))
+  return items.map((item, i) => ({
+    sizes: listOf((item![1] ?? item![2])!),
+    text: `${i === 0 ? head : ''}${item![3]!}`,
+  }))
 }
 
 /** The sizes that a column is of: `0-8` is 0, 2, 4, 6, 8; what is no range is as it stands. */

@@ -61,7 +61,8 @@ export function lengthsIn(line: string, above: TableContext): TableLength[] {
   const text = row.rest.toLowerCase()
   const measures = withoutRestated(measuresIn(text), text)
   if (measures.length === 0) return []
-  const isSaid = /\d[^\d]{0,12}\b(?:of|wide)\b/.test(text)
+  const isSaid =
+    /\d[^\d]{0,12}\b(?:of|wide)\b/.test(text) || /\d\s*(?:m|yds?|yards?|metres?)\s*(?:x|at|@)\s*\d/.test(text)
   if (BODY.test(text) && !isSaid) return []
   const parts = bySizes(row.rest) ?? sizesFirst(row.rest)
   if (parts) return ofSizes(parts, { ...context, views: row.views })
@@ -135,7 +136,9 @@ function rowOf(text: string, { views, columns }: TableContext): Row {
   const sizes = several?.[1]!.split(/[\s,/|-]+/).filter((cell) => cell !== '' && cell !== 'and') ?? []
   if (several && sizes.length > 1 && sizes.every(isSize))
     return { columns: { of: 'size', names: sizes }, size: null, views: own, rest: rest.slice(several[0].length) }
-  const sized = /^sizes?\s+([\w/-]+)\s*[:,|)-]?\s*(?:(?:requires?|needs?|takes?)\s+)?/i.exec(rest)
+  const sized = /^(?:[^\d]{0,40}[,)(]\s*)?sizes?\s+([\w/-]+)\s*[:,|)-]?\s*(?:(?:requires?|needs?|takes?)\s+)?/i.exec(
+    rest,
+  )
   if (sized && isSize(sized[1]!))
     return { columns: null, size: sized[1]!, views: own, rest: rest.slice(sized[0].length) }
   const [cell = ''] = rest.split(/[\s|\t:]+/)
