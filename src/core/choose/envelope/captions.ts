@@ -11,7 +11,7 @@ export interface Caption {
 }
 
 /** A letter or several: `A`, `A, B`, `A-C`, `A & D`. */
-const LETTERS = String.raw`[A-K](?:\s*(?:,|&|\/|-|\band\b)\s*[A-K])*`
+export const LETTERS = String.raw`[A-K](?:\s*(?:,|&|\/|-|\band\b)\s*[A-K])*`
 const VIEWS_SAID = new RegExp(
   String.raw`\(?\b(?:views?|versions?|styles?|variations?)\s+(${LETTERS})\b(?:\s+only)?\)?`,
   'i',

@@ -1,3 +1,4 @@
+import { LETTERS } from './captions'
 import { plainText } from './numbers'
 
 /** One statement of an envelope, with the line that it stands on. */
@@ -25,7 +26,7 @@ export function clausesOf(text: string): Clause[] {
 }
 
 /** Where a line goes on with another view: “… VIEW B: 45 in: 3 yds”. */
-const NEXT_VIEW = /(?<=\S)[\s,;]+(?=views?\s+[A-K](?:\s*(?:,|&|\/|-|and)\s*[A-K])*\s*[:(])/i
+const NEXT_VIEW = new RegExp(String.raw`(?<=\S)[\s,;]+(?=views?\s+${LETTERS}\s*[:(])`, 'i')
 /** A list in brackets behind its first: “Age 2 (4, 6, 8)”, “1.2 m (1.3, 1.5)”. */
 const BRACKETED = /(?<=[\w½⅓⅔¼¾⅛⅜⅝⅞"])\s*\(((?:[\w.½⅓⅔¼¾⅛⅜⅝⅞/ ]+,\s+)+[\w.½⅓⅔¼¾⅛⅜⅝⅞/ ]+)\)/g
 

@@ -1,11 +1,11 @@
 import { isCoated, hasPile } from '../../fabric/handling'
-import { meanOver } from '../../fabric/mix'
+import { meanOver, shareOf } from '../../fabric/mix'
 import { opennessOf } from '../../fabric/openness'
 import { slideOf } from '../../fabric/slide'
 import { type Offer } from '../../fabric/types'
 import { fitOfNumber } from '../fit'
 import { GOOD_FIT, NEAR_FIT } from '../steps'
-import { type PurposeRule } from './told'
+import { BAST, type PurposeRule } from './told'
 
 /** Openness, 0 sealed … 1 a net, up to which a cloth keeps a shower out once it is proofed, and from which none. */
 const CLOSE = 0.2
@@ -60,7 +60,7 @@ export const onSkin: PurposeRule = {
     if (hasPile(offer)) return { fit: 0.3, by: offer.fibres, text: 'Its pile is warm and presses flat under a head.' }
     const fit = Math.max(0.05, fitOfNumber(soft.value, soft.sd + 0.05, SOFT, 3, SCRATCHES, 4))
     // Linen is chosen for it all the same: it softens with each wash.
-    const softens = shareOfBast(offer) * 0.9
+    const softens = shareOf(offer, BAST) * 0.9
     const best = Math.max(fit, softens)
     const text =
       best >= GOOD_FIT
@@ -70,10 +70,6 @@ export const onSkin: PurposeRule = {
           : 'Rough or hairy on the skin, all night.'
     return { fit: best, by: offer.fibres, text }
   },
-}
-
-function shareOfBast({ mix = [] }: Offer): number {
-  return meanOver(mix, ({ id }) => (id === 'linen' || id === 'hemp' ? 1 : 0))?.value ?? 0
 }
 
 /** Slide of a lining from which an arm goes through it easily, and under which it drags. */
