@@ -1,6 +1,7 @@
-import { enoughFor } from '../core/making/enoughFor'
+import { enoughFor, type EnoughLeft, type Making } from '../core/making/enoughFor'
 import { leftOf, type Asker, type Left, type Reserved } from '../core/making/reserved'
 import { type KeptLay } from '../core/notebook/kinds/lay'
+import { type LengthAsked } from '../core/notebook/schemas/making'
 import { type Gist } from '../core/shelf/gist'
 import { type Notebook } from './database'
 import { grouped } from './grouped'
@@ -13,6 +14,8 @@ import { allRecords } from './store/repository'
 export interface Reservations {
   /** What is left of a piece for one who asks; of a whole stash nothing is computed but what is asked. */
   left: (gist: Pick<Gist, 'id' | 'lengthMm' | 'sorting'>, asker?: Asker) => Left
+  /** Whether what is left of a piece is enough, for one who asks; null where the envelope gives no length. */
+  enough: (gist: Gist, lengths: readonly LengthAsked[], making: Making, asker?: Asker) => EnoughLeft | null
   /** What a project has of the piece that it chose for one of its fabrics. */
   held: (whole: ProjectWhole, cloth: KeptCloth, gist: Gist) => Held
 }
@@ -63,6 +66,7 @@ export function reservationsOf(
     leftOf(isUsedUp({ lengthMm, sorting }) ? 0 : lengthMm, byPiece.get(id) ?? [], asker)
   return {
     left,
+    enough: (gist, lengths, making, asker) => enoughFor(gist, lengths, making, left(gist, asker)),
     held: ({ project }, { data }, gist) => {
       const own = left(gist, { projectId: project.id, place: placeKey(data) })
       const last = laidFor(lays, project, data).at(-1)

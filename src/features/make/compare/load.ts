@@ -8,7 +8,6 @@ import { fibreWords, sizeWords, weightWords } from '@/features/shared/stash/desc
 import { notebook } from '@/server/database'
 import { findPattern } from '@/server/patterns'
 import { shelfOf } from '@/server/remember/shelf'
-import { enoughFor } from '@/core/making/enoughFor'
 import { loadReservations } from '@/server/reservations'
 import { hangs } from '../holding/hangs'
 import { needWords } from '../patterns/needWords'
@@ -52,12 +51,12 @@ export async function loadComparison(
         air: comfort.airPermeability.word,
         handling: handlingOf(gist.offer),
         care: { celsius: care.washCelsius, dots: care.ironDots },
-        enough: enoughFor(
-          gist,
-          pattern.lengths,
-          { size: '', view: '', copies: 1, pieces: pattern.pieces },
-          reservations.left(gist),
-        ),
+        enough: reservations.enough(gist, pattern.lengths, {
+          size: '',
+          view: '',
+          copies: 1,
+          pieces: pattern.pieces,
+        }),
       }
     }),
   }

@@ -18,7 +18,7 @@ import { findRecord } from '@/server/store/repository'
 import { readStashEntry } from '@/server/stash'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 import { type Gist } from '@/core/shelf/gist'
-import { enoughFirst, enoughFor, toBuy, type Making } from '@/core/making/enoughFor'
+import { enoughFirst, toBuy, type Making } from '@/core/making/enoughFor'
 import { loadReservations, type Reservations } from '@/server/reservations'
 import { hangs } from '../holding/hangs'
 import { needWords, partnerWords } from './needWords'
@@ -46,10 +46,9 @@ export async function loadPatterns({ units, words }: Preferences) {
       name: pattern.name,
       need: needWords(pattern.need, units, words),
       best: ready.includes(pattern)
-        ? enoughFirst(await bestFor(shelf, pattern), ({ id }) => {
-            const gist = shelf.find(id)!
-            return enoughFor(gist, pattern.lengths, firstOf(pattern), reservations.left(gist))
-          })
+        ? enoughFirst(await bestFor(shelf, pattern), ({ id }) =>
+            reservations.enough(shelf.find(id)!, pattern.lengths, firstOf(pattern)),
+          )
             .slice(0, BEST_SHOWN)
             .map(({ one: { id, verdict } }) => {
               const { name, weave, look, picture } = shelf.find(id)!
@@ -88,10 +87,9 @@ export async function loadPattern(id: string, { units, words }: Preferences, ask
     size: sizes.includes(asked.size) ? asked.size : first.size,
     view: pattern.views.includes(asked.view) ? asked.view : first.view,
   }
-  const best = enoughFirst(await bestFor(shelf, pattern), ({ id: pieceId }) => {
-    const gist = shelf.find(pieceId)!
-    return enoughFor(gist, pattern.lengths, making, reservations.left(gist))
-  })
+  const best = enoughFirst(await bestFor(shelf, pattern), ({ id: pieceId }) =>
+    reservations.enough(shelf.find(pieceId)!, pattern.lengths, making),
+  )
   const rows = best.slice(0, MOST_SHOWN).map(({ one: { id: pieceId }, enough }) => {
     const gist = shelf.find(pieceId)!
     return {
@@ -148,7 +146,7 @@ const CANDIDATES = 12
 async function setsOf(pattern: KeptPattern, shelf: Shelf, making: Making, reservations: Reservations) {
   const roles = [...new Set(pattern.partners.map(({ role }) => role))].filter((role) => PARTNERS.includes(role))
   const isEnough = (id: string, lengths: KeptPattern['lengths']) =>
-    enoughFor(shelf.find(id)!, lengths, making, reservations.left(shelf.find(id)!))?.verdict !== 'short'
+    reservations.enough(shelf.find(id)!, lengths, making)?.verdict !== 'short'
   const mains = (await bestFor(shelf, pattern)).filter(({ id }) => isEnough(id, pattern.lengths))
   if (roles.length === 0 || mains.length === 0) return []
   const candidate = (id: string): Candidate => ({ id, offer: shelf.find(id)!.offer })
@@ -216,12 +214,12 @@ export async function loadPatternsFor(pieceId: string, { units, words }: Prefere
       href: `/patterns/${pattern.id}`,
       under: needWords(pattern.need, units, words),
       match: held,
-      enough: enoughFor(
-        gist,
-        pattern.lengths,
-        { size: '', view: '', copies: 1, pieces: pattern.pieces },
-        reservations.left(gist),
-      ),
+      enough: reservations.enough(gist, pattern.lengths, {
+        size: '',
+        view: '',
+        copies: 1,
+        pieces: pattern.pieces,
+      }),
       keptBy: null,
       lesson: null,
       ...hangs(gist),

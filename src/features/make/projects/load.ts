@@ -27,8 +27,7 @@ import { shelfOf, type Shelf } from '@/server/remember/shelf'
 import { allRecords } from '@/server/store/repository'
 import { machineOf, readWorkroom } from '@/server/workroom'
 import { drawnAs } from '@/ui/cloth/drawnAs'
-import { type Left } from '@/core/making/reserved'
-import { enoughFirst, enoughFor, toBuy, type Making } from '@/core/making/enoughFor'
+import { enoughFirst, enoughFor, toBuy, type EnoughLeft, type Making } from '@/core/making/enoughFor'
 import { loadReservations, placeKey, reservationsOf, type Reservations } from '@/server/reservations'
 import { hangs } from '../holding/hangs'
 import { needWords, partnerWords } from '../patterns/needWords'
@@ -125,10 +124,10 @@ export async function loadProject(id: string, preferences: Preferences) {
       byLay,
       buy: toBuy(place.lengths, standing.making),
       offered: await offeredFor(place, pattern, shelf, preferences, {
-        making: standing.making,
         worn,
         reserved,
-        left: (gist) => reservations.left(gist, { projectId: id, place: placeKey(place) }),
+        enoughOf: (gist) =>
+          reservations.enough(gist, place.lengths, standing.making, { projectId: id, place: placeKey(place) }),
       }),
     })),
   )
@@ -305,11 +304,10 @@ const NEXT_WORDS: Readonly<Record<MakingStep, string>> = {
 }
 
 interface OfferedHow {
-  making: Making
   worn: Parameters<typeof lessonOf>[1]
   reserved: ReturnType<typeof reservedBy>
-  /** What others have left of a piece. */
-  left: (gist: Gist) => Left
+  /** Whether what others have left of a piece is enough for this place. */
+  enoughOf: (gist: Gist) => EnoughLeft | null
 }
 
 /** The pieces that would do best in a place; what another project keeps back is said so. */
@@ -318,7 +316,7 @@ async function offeredFor(
   pattern: KeptPattern | undefined,
   shelf: Shelf,
   { units, words }: Preferences,
-  { making, worn, reserved, left }: OfferedHow,
+  { worn, reserved, enoughOf }: OfferedHow,
 ) {
   if (!pattern) return []
   const asking = { ...pattern, id: `${pattern.id} ${place.role} ${place.label}`, need: place.need }
@@ -326,7 +324,7 @@ async function offeredFor(
   const serves = (id: string) => !isPartner(place.role) || mayServe(place.role, shelf.find(id)!.offer)
   return enoughFirst(
     best.filter(({ id }) => serves(id)),
-    ({ id }) => enoughFor(shelf.find(id)!, place.lengths, making, left(shelf.find(id)!)),
+    ({ id }) => enoughOf(shelf.find(id)!),
   )
     .slice(0, OFFERED)
     .map(({ one: { id, verdict }, enough }) => {

@@ -96,8 +96,7 @@ async function shopSheet(
   const size = sizes.includes(asked) ? asked : sizes.length === 1 ? sizes[0]! : ''
   const isOpen = size === '' && sizes.length > 1
   const making: Making = { size, view: pattern.views[0] ?? '', copies: 1, pieces: pattern.pieces }
-  const enoughOf = (id: string) =>
-    isOpen ? null : enoughFor(shelf.find(id)!, pattern.lengths, making, reservations.left(shelf.find(id)!))
+  const enoughOf = (id: string) => (isOpen ? null : reservations.enough(shelf.find(id)!, pattern.lengths, making))
   return {
     id: pattern.id,
     name: pattern.name,
