@@ -1,19 +1,10 @@
 import { readEnvelope } from '@/core/choose/envelope/readEnvelope'
+import { lengthsTold } from '../support/lengthsTold'
 
 // Whole envelopes as they are laid out in common practice; the words are made up. Lengths are told one size at a time:
 // role, view, size, width × length in mm; sizes that follow one another with one length stand as a range.
 
-const lengthsOf = (text: string) => {
-  const rows: { head: string; sizes: string[]; tail: string }[] = []
-  for (const { role, lengths } of readEnvelope(text).roles)
-    for (const { view, size, widthMm, lengthMm, nap } of lengths) {
-      const [head, tail] = [view ? `${role} ${view}` : role, `${widthMm}×${lengthMm}${nap ? ' nap' : ''}`]
-      const last = rows.at(-1)
-      if (last && size !== null && last.head === head && last.tail === tail) last.sizes.push(size)
-      else rows.push({ head, sizes: size === null ? [] : [size], tail })
-    }
-  return rows.map(({ head, sizes, tail }) => [head, sizes.join('/'), tail].filter(Boolean).join(' '))
-}
+const lengthsOf = (text: string) => lengthsTold(readEnvelope(text))
 
 test.each<[string, string, string[]]>([
   [
@@ -173,7 +164,11 @@ Bust    31 1/2 32 1/2 34 in`,
     '1.2 metres of 90 cm fusible interfacing and 4 buttons. Fabric: 1.8 m x 150 cm ponte with 20-30 % stretch.',
     ['interfacing 900×1200', 'main 1500×1800'],
   ],
-  ['two widths that are no length and a width', 'In metres, for 115cm / 150cm wide: size 10: 2.6 / 1.9', []],
+  [
+    'two widths, and a length for each',
+    'In metres, for 115cm / 150cm wide: size 10: 2.6 / 1.9 m',
+    ['main 10 1150×2600', 'main 10 1500×1900'],
+  ],
 ])('reads %s', (_, text, lengths) => {
   expect(lengthsOf(text).toSorted()).toEqual([...lengths].toSorted())
 })

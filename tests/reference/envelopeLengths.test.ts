@@ -93,6 +93,12 @@ const NO_LENGTHS = [
   'Inside leg 76 cm, rise 28 cm',
   'Lining: 1½ yards',
   '2 yards, 2½ yards or 3 yards',
+  'Elastic 2.5 cm wide, 50-60 cm',
+  'Cushion 45 x 45 cm',
+  '2 x 65 cm webbing, 2.5 cm wide',
+  'Add 0.3 m for matching checks',
+  'Zips 35 / 37 / 40 / 42 cm',
+  'Hip 110 cm, waist 90 cm',
 ]
 
 test.each(NO_LENGTHS)('makes no length of fabric of “%s”', (line) => {
@@ -151,5 +157,24 @@ test('notions have counts and sizes, and the name and the views are read', () =>
     ['press-stud', 2, undefined, undefined],
     ['rivet', 4, undefined, undefined],
     ['hook-and-eye', null, undefined, undefined],
+  ])
+})
+
+test('a statement longer than any envelope has is left to the person', () => {
+  const long = '45" 2 yd '.repeat(100).trim()
+  const { roles, notRead } = readEnvelope(`${long}.\n60" 1½ yd`)
+  expect(notRead).toEqual([long])
+  expect(roles[0]!.lengths).toHaveLength(1)
+})
+
+test('asterisks say what their legend says', () => {
+  expect(told('Size 8 10\n115 cm* 3.4 3.5 m\n*without nap')).toEqual(['main 8 1150 3400', 'main 10 1150 3500'])
+})
+
+test('two lengths for one and the same are both left to the person', () => {
+  const { roles, notRead } = readEnvelope('2 m of 150 cm fabric\n3 m of 150 cm fabric')
+  expect([roles.flatMap(({ lengths }) => lengths), notRead]).toEqual([
+    [],
+    ['2 m of 150 cm fabric', '3 m of 150 cm fabric'],
   ])
 })

@@ -5,6 +5,7 @@ import { isTrace } from '../../fibres/catalogue'
 import { GSM_PER_OUNCE_PER_SQUARE_YARD } from '../../units/constants'
 import { type Body, type Opacity } from '../../vocabulary/cloth'
 import { type Role } from '../../vocabulary/choosing'
+import { wordFor } from '../../vocabulary/words'
 import { type FibreId } from '../../vocabulary/fibres'
 import { BODY_PATTERNS, OPACITY_PATTERNS, WEIGHT_WORDS } from './lexicon'
 import { NUMBER, numberOf } from './numbers'
@@ -148,8 +149,10 @@ export function opacityIn(text: string): Opacity[] | undefined {
 }
 
 /** Words between the names of cloths in a list. */
-const BETWEEN =
-  /,|;|\/|\bor\b|\band\b|&|:|\bsuch as\b|\blike\b|\bincluding\b|\be\.?g\.?\b|\btypes?\b|\bblends?\b|\(|\)/
+const BETWEEN = new RegExp(
+  String.raw`[,;/&:()]|\b(?:or|and|such as|like|including|e\.?g\.?|types?|blends?|plus|for)\b|` +
+    String.raw`\bwith (?:at least|a |some |good)`,
+)
 /** “Linen” and “cotton” alone name a fibre; with a word of weave they name a cloth. */
 const FIBRE_ONLY: readonly string[] = [
   ...['cotton', 'wool', 'silk', 'polyester', 'viscose', 'rayon', 'nylon', 'acrylic', 'hemp', 'modal', 'lyocell'],
@@ -158,6 +161,8 @@ const FIBRE_ONLY: readonly string[] = [
 
 /** A cloth’s name that stands for something else. */
 const NO_CLOTH = /\bneedles?\b|\binterfacing|\bthread|\bfoot\b|%/
+
+const MOST_WORDS = 3
 
 export interface ListedCloth {
   /** As written. */
@@ -180,7 +185,9 @@ export function clothsIn(text: string): ListedCloth[] {
         .map((one) => fibreByWord(singular(one))?.id)
         .find((id) => id !== undefined && !isTrace(id))
       const cloth = FIBRE_ONLY.includes(word) ? undefined : (clothCalled(word) ?? clothCalled(singular(word)))
-      return cloth || (fibre && FIBRE_ONLY.includes(word)) ? [{ word, cloth, fibre }] : []
+      // Of a sentence it is the cloth’s own name.
+      const named = cloth && word.split(' ').length > MOST_WORDS ? wordFor(cloth.name, 'uk').toLowerCase() : word
+      return cloth || (fibre && FIBRE_ONLY.includes(word)) ? [{ word: named, cloth, fibre }] : []
     })
 }
 
@@ -188,7 +195,7 @@ const FILLERS = new RegExp(
   String.raw`\b(?:suggested|recommended|fabrics?|cloths?|materials?|use|suitable|best|in|with|of|the|a|an|any|soft|` +
     String.raw`stable|lightweight|light|medium|mid|weight|heavy|heavyweight|very|good|drape|wovens?|knits?|` +
     String.raw`fine|crisp|other|similar|made|from|for|only|to|is|are|choose|try|printed|plain|lighter|heavier|wide|` +
-    String.raw`makes|two|at|x|by|up|about|around|over|under|less|cms?|mm|m|yds?|yards?|metres?)\b|weight\b`,
+    String.raw`makes|two|at|x|by|up|about|around|over|under|less|cms?|mm|m|yds?|yards?|metres?|inch(?:es)?)\b|weight\b`,
   'g',
 )
 
@@ -201,7 +208,7 @@ function trimmed(piece: string): string {
   if (
     clothCalled(whole) &&
     whole.split(' ').length <= 3 &&
-    !/\b(?:in|with|of|use|fabrics?|up|to|about|over|under|at|x|by|makes)\b/.test(whole)
+    !/\b(?:in|with|of|use|fabrics?|up|to|about|over|under|at|x|by|makes|wide)\b/.test(whole)
   )
     return whole
   return whole

@@ -37,7 +37,7 @@ export const GARMENT_PATTERNS: readonly (readonly [RegExp, Garment])[] = [
   [/\bculottes?/, 'culottes'],
   [/\bjeans\b/, 'jeans'],
   [/\bshorts\b/, 'shorts'],
-  [/\btrousers|\bpants\b|\bchinos\b|\bslacks/, 'trousers'],
+  [/\btrousers|\bpants\b|\bcapris?\b|\bchinos\b|\bslacks/, 'trousers'],
   [/\bswim ?(?:suit|wear)|\bbikini/, 'swimwear'],
   [/\bkaftan|\bcaftan/, 'kaftan'],
   [/\btunic/, 'tunic'],
@@ -166,18 +166,29 @@ export const SEASON_PATTERNS: readonly (readonly [RegExp, Season])[] = [
 
 /** A part of the envelope begins with one of these. */
 export const ROLE_PATTERNS: readonly (readonly [RegExp, Role])[] = [
-  [/^(?:(?:bodice|skirt|sleeve|bag|swim|silky|satin) )?lining\b|^lined with\b/, 'lining'],
+  [/^(?:(?:bodice|skirt|sleeve|bag|swim|silky|satin) )?lining\b|^backing\b|^lined with\b/, 'lining'],
   [
     /^(?:(?:fusible|sew-?in|woven|knit|non-?woven|light(?:weight)?|medium(?:[- ]weight)?) )*interfacing\b/,
     'interfacing',
   ],
   [/^(?:underlining|mounting|interlining)\b/, 'underlining'],
   [/^(?:(?:thin|light(?:weight)?|cotton|polyester) )*(?:wadding|batting)\b/, 'wadding'],
-  [/^(?:pocket(?:ing)?(?: lining| bags?)?)\b/, 'pocket'],
+  [/^(?:pocket(?:ing)?(?: lining| bags?)?)\b(?! zip)/, 'pocket'],
   [/^(?:bias )?binding\b/, 'binding'],
   [/^(?:contrast(?:ing)?)\b/, 'contrast'],
   [/^(?:main|self|outer|shell|fashion|garment)(?: (?:fabric|cloth|material))?\b/, 'main'],
 ]
+
+/** Words by which a pattern tells one of its things from another. */
+export const LENGTH_LABELS = new RegExp(
+  String.raw`^(?:(?:short|long|mini|midi|maxi|cropped|sleeveless|(?:knee|ankle|full|floor)[- ]length)` +
+    String.raw`(?: (?:version|skirt|dress))?|(?:short|long|elbow|cap|three[- ]quarter) sleeves?)$`,
+)
+
+/** Parts that may be cut from a fabric of their own, or from so much more of the main one. */
+export const PARTS =
+  '(?:facings?|collars?|cuffs?|yokes?|trims?|(?:neck ?|waist ?)?bands?|ruffles?|frills?|flounces?|straps?|ties|' +
+  'belts?|sash(?:es)?|hoods?|sleeves?|lapels?|peplums?|gussets?|panels?|spikes|ears|overlays?)'
 
 export const AVOID_PATTERNS: readonly (readonly [RegExp, Avoid])[] = [
   [/\bdiagonals?\b/, 'diagonals'],
@@ -201,35 +212,36 @@ export const AVOID_PATTERNS: readonly (readonly [RegExp, Avoid])[] = [
 export const NOTION_PATTERNS: readonly (readonly [RegExp, string])[] = [
   [/\bthreads?\b/, 'thread'],
   [/\bzip(?:s|pers?)?\b/, 'zip'],
+  [/\bmagnet(?:s|ic)?\b/, 'magnetic-clasp'],
   [/\b(?:press[- ]studs?|snaps?|poppers?|snap fasteners?)\b/, 'press-stud'],
   [/\bhook[- ]and[- ]loop\b|\btouch fasten/, 'hook-and-loop'],
   [/\bhooks? (?:and|&) (?:eyes?|bars?)\b|\bhooks?\b/, 'hook-and-eye'],
   [/\brivets?\b/, 'rivet'],
   [/\btoggles?\b/, 'toggle'],
-  [/\bmagnet(?:s|ic)?\b/, 'magnetic-clasp'],
   [/\bbuttons?\b/, 'button'],
   [/\belastic\b(?! waist)/, 'elastic'],
   [/\bbias (?:binding|tape)\b/, 'bias-tape'],
+  [/\b(?:curtain|heading|header) tape\b/, 'heading-tape'],
   [/\b(?:stay|seam|twill|cotton) tape\b/, 'tape'],
+  [/\btapes?\b(?! measure)/, 'tape'],
   [/\bribbon\b/, 'ribbon'],
   [/\bpiping(?: cord)?\b/, 'piping'],
-  [/\bcord(?:ing)?\b/, 'cord'],
+  [/\bcord (?:stop|lock|end)s?\b/, 'cord-stop'],
+  [/(?<!\bor )\bcord(?:ing)?\b(?! or\b)/, 'cord'],
   [/\bd[- ]?rings?\b/, 'd-ring'],
   [/\bbuckles?\b|\bdungaree clips?\b/, 'buckle'],
   [/\bshoulder pads?\b/, 'shoulder-pad'],
   [/\bboning\b/, 'boning'],
   [/\beyelets?\b|\bgrommets?\b/, 'eyelet'],
   [/\blace (?:trim|edging)\b|\b(?:flat|gathered|narrow) lace\b|\btrim(?:ming)?\b/, 'trim'],
-  [/\bcurtain tape\b|\bheading tape\b/, 'heading-tape'],
   [/\bsleeve heads?\b/, 'sleeve-head'],
   [/\bwebbing\b/, 'webbing'],
   [/\bfrogs?\b(?: fastener| closure)?/, 'frog'],
   [/\bclasps?\b|\bbusks?\b/, 'clasp'],
   [/\b(?:machine |hand |ball-?point |stretch |twin |jeans |leather )*needles?\b/, 'needle'],
-  [/\bcord (?:stop|lock|end)s?\b/, 'cord-stop'],
   [/\b(?:slider|slide adjuster|strap adjuster)s?\b|\btri-?glides?\b/, 'slider'],
   [/\b(?:swivel|lobster|trigger)[- ](?:hooks?|clips?|clasps?)\b/, 'swivel-hook'],
-  [/\b(?:o-?|metal |split )rings?\b/, 'ring'],
+  [/\b(?:o-?|metal |split )?rings?\b/, 'ring'],
   [/\b(?:fusible|bonding) web\b/, 'fusible-web'],
   [/\bpom-?poms?\b|\bfringe\b|\bbraid\b/, 'trim'],
 ]

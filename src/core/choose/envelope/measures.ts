@@ -22,16 +22,22 @@ const NARROWEST = 200
 const LONGEST = 30_000
 
 // “44/45 in” and “58-60 in” are one width.
-const MEASURE = new RegExp(
-  `(?<![\\w.,/])(?:\\d{2,3} ?[/-] ?(?=\\d{2,3} ?-?(?:"|in\\b|inch|cm)))?(${NUMBER})\\s*-?\\s*(${UNIT})?`,
-  'g',
-)
+const WIDER_OF_TWO =
+  String.raw`(?<!\/ )(?:\d{2,3} ?"? ?[/-] ?(?=\d{2,3} ?")|` +
+  String.raw`\d{2,3} ?[/-] ?(?=\d{2,3} ?-?(?:in\b|inch|cm)))`
+const MEASURE = new RegExp(String.raw`(?<![\w.,])(?<!\d ?\/)(?:${WIDER_OF_TWO})?(${NUMBER})\s*-?\s*(${UNIT})?`, 'g')
 /** Behind a number, what makes it none that counts in fabric. */
 const NO_MEASURE = /^\s*(?:%|per ?cent|oz\b|ounces?\b|gsm\b|g\/m|grams?\b|momme\b|x\b|:1)/
+/** “Width 145 cm”. */
+const WIDTH_BEFORE = /\bwidth(?: of)?\s*:?\s*$/
 const WIDE = /^\s*-?\s*(?:wide\b|width\b|w\b)/
 
-/** The measures of a line, in their order. @param text lower case, signs made plain; numbers that are none left out */
-export function measuresIn(text: string): Measure[] {
+/**
+ * The measures of a line, in their order; numbers that are none are left out.
+ * @param text lower case, signs made plain
+ * @param isNarrow it is about interfacing or the like, which is sold narrower
+ */
+export function measuresIn(text: string, isNarrow = false): Measure[] {
   const measures = [...text.matchAll(MEASURE)].flatMap((found): Measure[] => {
     const [whole, number, unit] = found
     const value = numberOf(number!)
@@ -39,10 +45,20 @@ export function measuresIn(text: string): Measure[] {
     const end = at + whole.trimEnd().length
     const after = text.slice(end)
     if (value === undefined || (unit === undefined && NO_MEASURE.test(after))) return []
-    const known = unit === undefined ? undefined : unitOf(unit)
+    const known = unit === undefined ? widthUnit(value, after) : unitOf(unit)
     const mm = known === undefined ? undefined : lengthMm(value, known)
-    const kind = kindOf(known, mm, text.slice(0, at), after)
-    return [{ is: kind, value, mm, unit: known, at, end, isSaidWide: WIDE.test(after) }]
+    const kind = kindOf({ unit: known, mm, isNarrow }, text.slice(0, at), after)
+    return [
+      {
+        is: kind,
+        value,
+        mm,
+        unit: known,
+        at,
+        end,
+        isSaidWide: WIDE.test(after) || WIDTH_BEFORE.test(text.slice(0, at)),
+      },
+    ]
   })
   // “80 cm each, 110 cm wide”: where one is said to be the width, what stands before it is not.
   const said = measures.findIndex(({ is, isSaidWide }) => is === 'width' && isSaidWide)
@@ -54,22 +70,33 @@ export function measuresIn(text: string): Measure[] {
   return measures.map((one, i) => (isBefore && i < said && one.is === 'width' ? { ...one, is: 'length' } : one))
 }
 
-function kindOf(unit: string | undefined, mm: number | undefined, before: string, after: string): Measure['is'] {
+/** `140 wide`: the unit of a number that is said to be a width of fabric. */
+function widthUnit(value: number, after: string): string | undefined {
+  if (!/^\s*wide\b/.test(after)) return undefined
+  return value >= WIDTHS[0] / 10 && value <= WIDTHS[1] / 10 ? 'cm' : value >= 28 ? 'in' : undefined
+}
+
+function kindOf(
+  { unit, mm, isNarrow: isOfNarrow }: { unit: string | undefined; mm: number | undefined; isNarrow: boolean },
+  before: string,
+  after: string,
+): Measure['is'] {
   if (unit === undefined || mm === undefined) return 'bare'
-  const isSaidWidth = WIDE.test(after)
+  const isSaidWidth = WIDE.test(after) || WIDTH_BEFORE.test(before)
   if (isSaidWidth) return mm >= NARROWEST && mm <= WIDTHS[1] ? 'width' : 'other'
   if (unit === 'yd' || unit === 'm') return mm > 0 && mm <= LONGEST ? 'length' : 'other'
   // What is bought of a notion is no fabric: a 24 in zip, 45 cm of elastic.
   const next = /^[^,;.\d]{0,24}/.exec(after)?.[0] ?? ''
   if (NOTION_PATTERNS.some(([pattern]) => pattern.test(next))) return 'other'
-  if (/^\s*(?:of|at)\b/.test(after)) return mm > 50 ? 'length' : 'other'
+  // “30 cm x 150 cm”: so much of a width.
+  if (/^\s*(?:of|at)\b|^\s*x\s*\d{2,3}\s*cm\b/.test(after)) return mm > 50 ? 'length' : 'other'
   if (mm >= WIDTHS[0] && mm <= WIDTHS[1]) return 'width'
   // A row that begins with it: “60 cm: 1.2 m”.
   if (mm >= NARROWEST && mm <= WIDTHS[1] && before.trim() === '' && /^\s*:/.test(after)) return 'width'
   const isNarrow = mm >= NARROWEST && mm < WIDTHS[0]
-  // Of a list, the item that it stands in.
-  const item = `${/[^,;]*$/.exec(before)![0]}${/^[^,;]*/.exec(after)![0]}`
-  return isNarrow && INTERFACED.test(item) ? 'width' : 'other'
+  // Of a list, the item that it stands in, with what heads it.
+  const item = `${/(?:^[^\d,;]*, *)?[^,;]*$/.exec(before)![0]}${/^[^,;]*/.exec(after)![0]}`
+  return isNarrow && (isOfNarrow || INTERFACED.test(item)) ? 'width' : 'other'
 }
 
 const INTERFACED = /\binterfacing\b|\bfusible\b|\bbinding\b|\bunderlining\b/

@@ -28,7 +28,7 @@ const WORDS: readonly string[] = [
   'eleven',
   'twelve',
 ]
-const COUNT = new RegExp(`(?<![\\w/.])(${WORDS.slice(1).join('|')}|\\d{1,2}|an?)\\b(?![/.]\\d)`)
+const COUNT = new RegExp(`(?<![\\w/.])(${WORDS.slice(1).join('|')}|\\d{1,2}|an?)\\b(?!\\s?[/.,-]\\s?\\d)`)
 /** A length is no count: “20 cm zip”. */
 const MEASURE = new RegExp(`(?<![\\d/.,])(${NUMBER})\\s*-?\\s*(${UNIT})`, 'g')
 
@@ -44,8 +44,15 @@ export function notionsIn({ text, written }: Clause): NotionsRead {
   const shown = splitList(written)
   const read: NotionsRead = { notions: [], others: [] }
   parts.forEach((part, index) => {
-    const found = NOTION_PATTERNS.find(([pattern]) => pattern.test(part))
+    const last = read.notions.at(-1)
+    // “Elastic: 1¼ yd of 1¼ in, 1 yd of ⅜ in”: another of the same.
+    const isAgain = last !== undefined && ANOTHER.test(part)
+    const found = isAgain
+      ? NOTION_PATTERNS.find(([, id]) => id === last.id)
+      : NOTION_PATTERNS.find(([pattern]) => pattern.test(part))
     if (!found) read.others.push(part)
+    // “No zip” is nothing to buy.
+    else if (/^no \w+$/.test(part)) return
     else
       read.notions.push({
         id: found[1],
@@ -75,10 +82,20 @@ function sizeOf(part: string): Pick<Notion, 'lengthMm' | 'widthMm'> {
   return isWidth ? { widthMm: Math.round(one.mm * 10) / 10 } : { lengthMm: Math.round(one.mm) }
 }
 
+/** “Elastic for skirt and trousers: …” is one thing. */
+const FOR_SEVERAL = /^(?:[^:,]*\bfor\b[^:,]*|[a-z ]+ [a-k](?:, ?[a-k])*):/i
+
 function splitList(text: string): string[] {
+  const head = FOR_SEVERAL.exec(text)?.[0]
+  if (head !== undefined) {
+    const [first = '', ...rest] = splitList(text.slice(head.length))
+    return [`${head} ${first}`.trim(), ...rest]
+  }
   // “hook and eye” is one thing; “thread and buttons” are two.
   return text
-    .split(/,|;| plus | \+ |(?<!hooks?|snap|press|stud|touch|loop) and (?!eyes?\b|bars?\b|loop\b|a half)/i)
+    .split(
+      /,(?![^()]*\))|;| plus | \+ |(?<!hooks?|snap|press|stud|touch|loop) and (?!eyes?\b|bars?\b|loop\b|a half)/i,
+    )
     .map((part) => part.trim())
     .reduce<string[]>(
       // “9 buttons, 12 mm” is one thing and its size.
@@ -90,12 +107,17 @@ function splitList(text: string): string[] {
     )
 }
 
+const ANOTHER = new RegExp(`^${NUMBER}\\s*${UNIT}\\s*(?:of|x)\\s*${NUMBER}\\s*${UNIT}$`)
 const UNITS = String.raw`(?:mm|cm|m|in|inch(?:es)?|yds?|pairs?|thick|wide|long|deep|in diameter|diameter|across)\b`
 const AMOUNT = String.raw`[\d½¼¾⅛⅜⅝⅞][\d\s./"'”″½¼¾⅛⅜⅝⅞-]*`
 const SIZE_ALONE = new RegExp(String.raw`^(?:approx\.? |about )?${AMOUNT}(?:${UNITS}[\s\d./"”″]*)*$`, 'i')
 
+/** A measure for each size: “35, 37 and 40 cm”. */
+const LISTED = /\d+(?:(?:\s+|-)\d+){2,}|\d\s*[,/]\s*\d[\d.]*\s*(?:[,/]|\band\b)\s*\d/
+
 function countIn(part: string): number | null {
-  const found = COUNT.exec(part.replace(MEASURE, ' '))?.[1]
+  if (LISTED.test(part)) return null
+  const found = COUNT.exec(part.replace(/^[a-k](?:, ?[a-k])*:\s*/, '').replace(MEASURE, ' '))?.[1]
   if (found === undefined) return null
   if (found === 'a' || found === 'an') return 1
   const word = WORDS.indexOf(found)

@@ -4,6 +4,8 @@ import { VULGAR_FRACTIONS } from '../../units/fractions'
 /** A number as envelopes write it: 2, 2.5, 2,5, 1/2, 2 1/8, 2-1/8. One group that is not caught by itself. */
 export const NUMBER = String.raw`(?:\d\/\d{1,2}(?!\d)|\d+(?:[.,]\d+)?(?:[ -]\d\/\d{1,2})?)`
 
+const COUNTED: Readonly<Record<string, string>> = { one: '1', two: '2', three: '3', four: '4', five: '5' }
+
 /** The same text with every fraction sign written out, quotes and dashes made plain, and single spaces. */
 export function plainText(text: string): string {
   return text
@@ -11,6 +13,8 @@ export function plainText(text: string): string {
       /[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]/g,
       (sign, at: number, whole: string) => `${/\d/.test(whole[at - 1] ?? '') ? ' ' : ''}${VULGAR_FRACTIONS[sign]}`,
     )
+    .replace(/(?<![\d.,])\.(?=\d)/g, '0.')
+    .replace(/\b(one|two|three|four|five)(?= (?:yards?|met(?:re|er)s?)\b)/gi, (word) => COUNTED[word.toLowerCase()]!)
     .replace(/[“”″]|''/g, '"')
     .replace(/[‘’′]/g, "'")
     .replace(/[–—−]/g, '-')

@@ -1,16 +1,19 @@
 import { AVOID_WORDS, type Avoid, type Garment, type Role } from '../../vocabulary/choosing'
 import { wordFor } from '../../vocabulary/words'
-import { clausesOf, type Clause } from './clauses'
+import { clausesOf, LONGEST_CLAUSE, type Clause } from './clauses'
+import { settleContradictions } from './contradictions'
 import { clothsIn } from './facts'
 import { firstGarment, readFabric, readGarment, readNeeds, settleStructures } from './fabricNeeds'
 import { afterHeading, ALL_HEAD, FABRICS_HEAD, NOTIONS_HEAD, readHeading, withoutCaption } from './headings'
 import { NOTION_PATTERNS, ROLE_PATTERNS } from './lexicon'
+import { namesRole } from './marks'
 import { measuresIn, withoutRestated } from './measures'
+import { starsIn } from './naps'
 import { notionsIn, type Notion } from './notions'
 import { plainText } from './numbers'
 import { roleRead, type Reading, type RoleRead } from './reading'
-import { sizesCalled } from './sizes'
-import { lengthsIn, NO_CONTEXT } from './table'
+import { sizesCalled, sizesOfAll } from './sizes'
+import { NO_CONTEXT, rowIn, type TableContext, type TableLength } from './table'
 
 /** An envelope, read. */
 export interface EnvelopeRead {
@@ -37,10 +40,16 @@ export function readEnvelope(text: string): EnvelopeRead {
     garment: null,
     roles: new Map(),
     role: 'main',
-    table: NO_CONTEXT,
+    table: { ...NO_CONTEXT, stars: starsIn(text) },
     inNotions: false,
+    headed: null,
+    open: [],
+    isHeadBelow: false,
+    isByAge: BY_AGE.test(text),
+    sizes: sizesOfAll(text),
     line: 0,
     widthOfLine: null,
+    widthOfAll: null,
     captionLine: -1,
     isRoleTold: false,
     notions: [],
@@ -50,7 +59,11 @@ export function readEnvelope(text: string): EnvelopeRead {
     isAmerican: isAmerican(text),
   }
   const clauses = clausesOf(text)
-  for (const clause of clauses) readClause(reading, clause)
+  for (const clause of clauses)
+    if (clause.written.length > LONGEST_CLAUSE) reading.notRead.push(clause.written)
+    else readClause(reading, clause)
+  readOpen(reading)
+  settleContradictions(reading)
   const name = nameOf(text, reading)
   if (name !== null) reading.notRead = reading.notRead.filter((one) => one !== name)
   settleStructures(reading)
@@ -75,31 +88,33 @@ export function readEnvelope(text: string): EnvelopeRead {
 const isRoleAlone = (text: string) => ROLE_PATTERNS.some(([pattern]) => pattern.exec(text)?.[0] === text.trim())
 
 /** “Trousers, 140 cm wide fabric.”: the lengths that follow are of that width. */
-function noteWidth(reading: Reading, text: string): void {
+function noteWidth(reading: Reading, text: string): boolean {
   const [width, ...others] = withoutRestated(measuresIn(text), text)
   const isAlone = width?.is === 'width' && width.isSaidWide === true && others.length === 0
-  if (isAlone) reading.table = { ...reading.table, widthMm: Math.round(width.mm!) }
+  if (!isAlone) return false
+  const widthMm = Math.round(width.mm!)
+  reading.table = { ...reading.table, widthMm }
+  const isFirst = [...reading.roles.values()].every(({ lengths }) => lengths.length === 0)
+  if (isFirst && reading.role === 'main') reading.widthOfAll = widthMm
+  return true
 }
 
-/** Whether a line has a width of fabric and something that may be a length of it. */
-function looksLikeLengths(text: string, hasNotions: boolean): boolean {
-  const kinds = measuresIn(text).map(({ is }) => is)
-  return !hasNotions && (kinds.includes('length') || (kinds.includes('width') && kinds.includes('bare')))
+/** Whether a line has a measure that may be of fabric. */
+function looksLikeLengths(text: string): boolean {
+  return measuresIn(text).some(({ is, unit }) => is !== 'bare' && unit !== 'mm')
 }
 
 /** “…; tulle 6 m at 280 cm”: fabric with a length of its own, beside a main one that has other names. */
-function isAnother(reading: Reading, cloth: string): boolean {
+function isAnother(reading: Reading, cloth: string, rows: readonly TableLength[]): boolean {
   const main = reading.roles.get('main')
   if (reading.role !== 'main' || !main || main.lengths.length === 0) return false
-  const named = clothsIn(/^[^\d]*/.exec(cloth.toLowerCase())![0]).flatMap((one) => one.cloth?.id ?? [])
+  const isOtherView = rows.every(({ view }) => view !== null && !main.lengths.some((one) => one.view === view))
+  // A row of a table is of the same thing in another fabric.
+  const isOfTable = rows.length > 1 && rows.length === reading.table.columns?.list.length
+  if (isOtherView || isOfTable) return false
+  const named = clothsIn(plainText(cloth).toLowerCase()).flatMap((one) => one.cloth?.id ?? [])
   const known = (main.need.called ?? []).flatMap((word) => clothsIn(word).flatMap((one) => one.cloth?.id ?? []))
   return known.length > 0 && named.length > 0 && named.every((id) => !known.includes(id))
-}
-
-/** Whether a line with lengths has measures of something else as well: “2 fat quarters (18" × 22")”. */
-function hasMore(cloth: string): boolean {
-  const text = plainText(cloth).toLowerCase()
-  return withoutRestated(measuresIn(text), text).some(({ is }) => is === 'other')
 }
 
 const isLabel = (view: string | null) => view !== null && view.length > 1
@@ -132,37 +147,117 @@ function isAmerican(text: string): boolean {
   return /\byds?\b|\byards?\b|\binch|\d ?["″”]|[½¼¾⅛⅜⅝⅞]/i.test(text) && !uk.test(text)
 }
 
+/** “1.5 m of 150 cm for size 8; 2 m for size 10”: the width goes on to the end of the line. */
+function noteWidthOfLine(reading: Reading, rows: readonly TableLength[]): void {
+  const [first, ...others] = new Set(rows.map(({ widthMm }) => widthMm))
+  if (others.length > 0 || (reading.table.widthMm !== null && reading.widthOfLine === null)) return
+  reading.widthOfLine = first!
+  reading.table = { ...reading.table, widthMm: first! }
+}
+
+/** Keeps the lengths of a line, each with the line that it comes from. */
+function keep(
+  reading: Reading,
+  { whole }: { whole: string },
+  { rows, roles }: { rows: readonly TableLength[]; roles: readonly Role[] },
+): void {
+  // “Sizes 1-3” and “4-6”: where one is odd they go by ones.
+  const isByAge = reading.isByAge || rows.some(({ size }) => size !== null && ODD.test(size))
+  for (const { role: own, ...row } of rows) {
+    const sizes = row.size === null ? [null] : sizesCalled(row.size, { isByAge, all: reading.sizes })
+    const all = sizes.map((size) => ({ ...row, size }))
+    for (const role of own ? [own] : roles)
+      roleRead(reading, role).lengths.push(...all.map((one) => ({ ...one, from: whole })))
+  }
+}
+
+const ODD = /^\d?[13579](?!\d)/
+const BY_AGE = /\b(?:ages?|aged|child(?:ren)?|kids?|girls?|boys?|toddlers?|baby|babies|years?|yrs?)\b/i
+
+/** Rows whose columns are headed below them: that heading is the last of the table. */
+function readOpen(reading: Reading): void {
+  const { columns, widthMm } = reading.table
+  for (const { clause, role, table } of reading.isHeadBelow ? reading.open : []) {
+    const below = { ...table, columns: table.columns ?? columns, widthMm: table.widthMm ?? widthMm }
+    const { lengths } = rowIn(clause.written, below, true)
+    if (lengths.length === 0) continue
+    keep(reading, clause, { rows: lengths, roles: [role] })
+    reading.notRead = reading.notRead.filter((one) => one !== clause.whole)
+  }
+}
+
+/** Numbers, units and what is said of a width, and no more. */
+const IS_ROW = new RegExp(
+  String.raw`^(?:[\d\s./,|:*"()½⅓⅔¼¾⅛⅜⅝⅞-]|` +
+    String.raw`(?<![a-z])(?:cms?|mm|m|in|inch(?:es)?|yds?|yards?|wide|fabrics?|with(?:out)?|or|nap)(?![a-z]))+$`,
+)
+
+/** “Net: 6 m of 137 cm”, “Gabardine, linen.” behind the lengths of a lining: of no lining. */
+function isOfMain({ role, roles, inNotions }: Reading, text: string): boolean {
+  if (role === 'main' || inNotions || !roles.get(role)?.lengths.length) return false
+  const [head = ''] = /^[^:\d]+:(?=.*\d)/.exec(text) ?? (/\d/.test(text) ? [] : [text])
+  return clothsIn(head.replace(':', '')).length > 0 && !namesRole(head)
+}
+
 /** One statement. The lines of a table come first: they look like nothing else. */
 function readClause(reading: Reading, whole: Clause): void {
   if (readHeading(reading, whole)) return
-  const clause = withoutCaption(reading, whole)
-  const wasTold = reading.isRoleTold
+  reading.headed = null
+  const clause = { ...withoutCaption(reading, whole), whole: whole.written }
+  // The row of another width of the same fabric says no more than that.
+  const wasTold = reading.isRoleTold && !IS_ROW.test(clause.text)
+  if (isOfMain(reading, clause.text)) reading.role = 'main'
   const rest = afterHeading(reading, clause.text)
   if (rest === '' || isRoleAlone(rest)) return
   // “Lining 1.1 m of 140 cm. Tweed or denim.”: the second is said of the main fabric.
   if (wasTold && reading.isRoleTold) [reading.role, reading.isRoleTold] = ['main', false]
+  const parts = fabricsOf(reading, clause)
+  if (parts.length > 1) {
+    for (const written of parts) readClause(reading, { ...clause, written, text: plainText(written).toLowerCase() })
+    return
+  }
   const { cloth, notions } = apart(clause)
-  const rows = lengthsIn(cloth, reading.table)
+  const { lengths: rows, isOpen, isWhole } = rowIn(cloth, tableOf(reading, clause, cloth))
   if (rows.length > 0) {
     reading.notions.push(...notions)
-    const roles = isAnother(reading, cloth) ? (['contrast'] as const) : rolesOf(reading, clause.text)
-    for (const { role: own, ...row } of rows) {
-      const all = row.size === null ? [row] : sizesCalled(row.size).map((size) => ({ ...row, size }))
-      for (const role of own ? [own] : roles)
-        roleRead(reading, role).lengths.push(...all.map((one) => ({ ...one, from: whole.written })))
-    }
+    keep(reading, clause, {
+      rows,
+      roles: isAnother(reading, cloth, rows) ? ['contrast'] : rolesOf(reading, clause.text),
+    })
+    // Columns that head rows above head none below.
+    reading.open = []
     if (reading.garment === null) readGarment(reading, rest)
-    if (hasMore(cloth)) reading.notRead.push(whole.written)
+    if (!isWhole) reading.notRead.push(clause.whole)
+    noteWidthOfLine(reading, rows)
     reading.isRoleTold = reading.role !== 'main' && rest !== clause.text
     // Of several fabrics in one line nobody knows which a word is said of.
     if (rows.every(({ role }) => role === undefined)) readFabric(reading, { ...clause, text: withoutView(rest) })
     return
   }
+  if (isOpen) {
+    reading.open.push({ clause: { ...clause, written: cloth }, role: reading.role, table: reading.table })
+    reading.isHeadBelow = false
+  }
   const isUnderstood = readNeeds(reading, { ...clause, text: withoutView(rest) })
   // What looks like fabric by the length and was not read is told, whatever else the line said.
-  noteWidth(reading, rest)
-  if (isUnderstood && !looksLikeLengths(rest, notions.length > 0)) return
+  const isWidth = noteWidth(reading, rest)
+  if (isUnderstood && (isWidth || !looksLikeLengths(notionsIn({ ...clause, text: rest }).others.join(', ')))) return
   reading.notRead.push(whole.written)
+}
+
+/** What stands above a line: views of the rows above are not those of another fabric. */
+function tableOf({ table, role, captionLine }: Reading, { line }: Clause, cloth: string): TableContext {
+  if (namesRole(cloth) && role === 'main' && captionLine !== line) return { ...table, views: [] }
+  return role === 'interfacing' || role === 'binding' ? { ...table, isNarrow: true } : table
+}
+
+/** “6 yd satin 45 in wide, 3 yd net 54 in wide”: fabrics of one line, each with its own width and name. */
+function fabricsOf({ table }: Reading, { written }: Clause): string[] {
+  const items = written.split(/, (?=\d)/)
+  const fabrics = items.filter((item) => rowIn(item, table).lengths.length === 1)
+  const names = fabrics.map((item) => clothsIn(plainText(item).toLowerCase())[0]?.cloth?.id)
+  const areOther = names.every((name) => name !== undefined) && new Set(names).size === fabrics.length
+  return areOther && fabrics.length > 1 ? items : [written]
 }
 
 /** “View A: …”: what is said of the fabric is said behind it. */
@@ -176,14 +271,23 @@ function rolesOf(reading: Reading, text: string): Role[] {
   return isBoth ? ['main', 'lining'] : [reading.role]
 }
 
+/** “Felt for pompoms” is felt. */
+const withoutPurpose = (item: string) => item.replace(/(?<=\w\s)for\b.*$/, '')
+const IS_MEASURE = /^[\d\s./½⅓⅔¼¾⅛⅜⅝⅞-]+(?:cm|mm|m|"|in|yds?)?\s*$/
+
 /** “1.2 m of 140 cm wide canvas, 3 m tape”: the cloth of a line, and the notions that stand behind it. */
 function apart(clause: Clause): { cloth: string; notions: Notion[] } {
   const items = clause.written.split(/,(?= )| and (?=\d)/)
-  const isNotion = (item: string) => NOTION_PATTERNS.some(([pattern]) => pattern.test(item.toLowerCase()))
-  const cloth = items.filter((item) => !isNotion(item))
-  const rest = items.filter(isNotion).join(',')
+  const isNotion = (item: string) =>
+    NOTION_PATTERNS.some(([pattern]) => pattern.test(withoutPurpose(item.toLowerCase())))
+  // “Elastic 25 mm wide, 50-60 cm”: a measure alone is of what stands before it.
+  const ofNotions = items.map(
+    (item, i) => isNotion(item) || (i > 0 && isNotion(items[i - 1]!) && IS_MEASURE.test(item)),
+  )
+  const cloth = items.filter((_, i) => !ofNotions[i])
+  const rest = items.filter((_, i) => ofNotions[i]).join(',')
   return {
-    cloth: cloth.join(','),
+    cloth: rest === '' ? clause.written : cloth.join(', '),
     notions: rest === '' ? [] : notionsIn({ ...clause, text: plainText(rest).toLowerCase(), written: rest }).notions,
   }
 }

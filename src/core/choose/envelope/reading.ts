@@ -2,6 +2,8 @@ import { type Need } from '../../notebook/schemas/need'
 import { type LengthAsked } from '../../notebook/schemas/making'
 import { type Avoid, type Garment, type Role } from '../../vocabulary/choosing'
 import { type Notion } from './notions'
+import { type Clause } from './clauses'
+import { type Columns } from './columns'
 import { type TableContext } from './table'
 
 /** What an envelope says of one role. */
@@ -16,6 +18,14 @@ export interface LengthRead extends LengthAsked {
   from: string
 }
 
+/** A row whose columns are not known, and what was known where it stands. */
+export interface OpenRow {
+  /** With the whole of it, as it was written. */
+  clause: Clause & { whole: string }
+  role: Role
+  table: TableContext
+}
+
 /** What the reading has come to so far. */
 export interface Reading {
   garment: Garment | null
@@ -25,10 +35,21 @@ export interface Reading {
   /** What the lines above say of the rows of a table. */
   table: TableContext
   inNotions: boolean
+  /** Ages go up by one, sizes of grown-ups by two. */
+  isByAge: boolean
+  /** All that the envelope is for, where it says so: “sizes 36-46”. */
+  sizes: readonly string[]
+  /** The columns that the line above heads; null where it is another line. */
+  headed: Columns | null
+  /** Rows that no columns were headed for yet: a heading may stand below them. */
+  open: OpenRow[]
+  isHeadBelow: boolean
   /** Of the envelope, which line is read. */
   line: number
   /** The width that stands before the lengths of this line, mm. */
   widthOfLine: number | null
+  /** The width that is said above all captions, mm. */
+  widthOfAll: number | null
   /** On which line a caption stood before numbers: its views are those of the whole line. */
   captionLine: number
   /** Its role was said and its lengths told: what follows is of the main fabric again. */

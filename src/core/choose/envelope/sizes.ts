@@ -1,110 +1,162 @@
-import { viewsOf } from './captions'
+import { NUMBER, plainText, UNIT } from './numbers'
+import { found, type Span } from './spans'
 
 /** Sizes by letters, from the smallest. */
-const LETTERED = ['xxxs', 'xxs', 'xs', 's', 'm', 'l', 'xl', 'xxl', '2xl', 'xxxl', '3xl', '4xl', '5xl', '6xl']
+const LETTERED = [
+  ...['xxxs', 'xxs', 'xs', 's', 'm', 'l', 'xl', 'xxl', '1x', '2xl', '2x', 'xxxl', '3xl', '3x'],
+  ...['4xl', '4x', '5xl', '5x', '6xl', '6x'],
+]
 const MOST_IN_A_RANGE = 20
 
-/** Sizes that a range stands for: `34-40` is 34, 36, 38, 40; `S-L` is S, M, L. @returns [] where it is none */
-export function sizesOfRange(from: string, to: string): string[] {
+/**
+ * Sizes that a range stands for: `34-40` is 34, 36, 38, 40; `S-L` is S, M, L.
+ * @param isByAge `4-6` is 4, 5, 6
+ * @returns [] where it is none
+ */
+export function sizesOfRange(from: string, to: string, isByAge = false): string[] {
+  if (from === '00') return ['00', ...sizesOfRange('0', to, isByAge)]
   const [low, high] = [Number(from), Number(to)]
   if (Number.isInteger(low) && Number.isInteger(high)) {
     // Grown-ups' sizes go in twos.
-    const step = low % 2 === 0 && high % 2 === 0 ? 2 : 1
+    const step = !isByAge && low % 2 === 0 && high % 2 === 0 ? 2 : 1
     const count = (high - low) / step + 1
     return count > 1 && count <= MOST_IN_A_RANGE
       ? Array.from({ length: count }, (_, i) => String(low + i * step))
       : []
   }
   const [first, last] = [LETTERED.indexOf(from.toLowerCase()), LETTERED.indexOf(to.toLowerCase())]
-  const isNumbered = /\d/.test(from + to)
-  const isOther = (size: string) => (isNumbered ? ['xxl', 'xxxl'] : ['2xl', '3xl']).includes(size)
-  return first < 0 || last <= first
-    ? []
-    : LETTERED.slice(first, last + 1)
-        .filter((size) => !isOther(size))
-        .map((size) => size.toUpperCase())
+  if (first < 0 || last <= first) return []
+  return LETTERED.slice(first, last + 1)
+    .filter((size) => [from, to].some((end) => end.toLowerCase() === size) || isOfStyle(size, from + to))
+    .map((size) => size.toUpperCase())
 }
 
-const ONE = String.raw`(?:\d{1,2}|[2-6]?x{0,3}[sml])`
-const OF_SIZES = String.raw`(?<![a-z])(?:sizes?|uk|us|eu)\s+(${ONE}(?:\s*(?:-|to|,|and|&|\/)\s*${ONE})*)`
-const OF_VIEWS = String.raw`(?<=for\s+)views?\s+([A-K](?:\s*(?:,|&|\/|and)\s*[A-K])*)\b`
-const SIZES = new RegExp(String.raw`\(?\s*(?:(?:for|in)\s+)?(?:all sizes|${OF_SIZES}|${OF_VIEWS})\s*\)?`, 'gi')
-
-/** A part of a line that is of some sizes alone. */
-export interface OfSizes {
-  /** Null: of all of them. */
-  sizes: string[] | null
-  /** Where it says those. */
-  views?: string[]
-  /** What stands behind the sizes, of the last part. */
-  behind?: string
-  text: string
+/** Whether a large size is written as the ends of its range are: XXL, 2XL or 2X. */
+function isOfStyle(size: string, ends: string): boolean {
+  if (/^\dx$/.test(size)) return /\dx(?!l)/i.test(ends)
+  if (/^\dxl$/.test(size)) return /\dxl/i.test(ends)
+  return !/^xx+l$/.test(size) || !/\dx/i.test(ends)
 }
 
 /**
- * “2.30 m (sizes 34-40), 2.50 m (sizes 42-48)”: a length with the sizes that it is of behind it.
- * @returns undefined where the line says no sizes behind its lengths
+ * The sizes that a column is of: `0-8` is 0, 2, 4, 6, 8, “up to 10” all of these that are smaller; what is no range is
+ * as it stands.
  */
-export function bySizes(text: string): OfSizes[] | undefined {
-  const found = [...text.matchAll(SIZES)].filter(({ index }) => /\d/.test(text.slice(0, index)))
-  if (found.length === 0) return undefined
-  let start = 0
-  return found.map(({ 0: whole, 1: list, 2: letters, index }, i) => {
-    // Words lead to the first number; a letter before it is a view.
-    const part = text
-      .slice(start, index)
-      .replace(/^[\s,;)]+/, '')
-      .replace(/^(?![A-K]\s)[^\d]*(?=\d)/, '')
-    start = index + whole.length
-    return {
-      sizes: list === undefined ? null : listOf(list),
-      ...(letters && { views: viewsOf(letters) }),
-      ...(i === found.length - 1 && { behind: text.slice(start) }),
-      text: part,
-    }
-  })
-}
-
-/** “In sizes 8-14 you need 1.3 m”: the sizes that a sentence begins with; undefined where it does not. */
-export function sizesBefore(text: string): string[] | undefined {
-  const found = new RegExp(String.raw`^[^\d]*\b(?:in|for)\s+${OF_SIZES}\b(?=.*\d)`, 'i').exec(text)
-  return found ? listOf(found[1]!) : undefined
-}
-
-/** `XS-S 2 yd`, `size 8: 2 yd`. */
-const LETTERED_SIZE = String.raw`[2-6]?x{0,3}[sml]`
-const SIZE_FIRST = new RegExp(
-  String.raw`^(?:(?:sizes?|ages?)\s+(\d{1,2})|(?:sizes?\s+)?(${LETTERED_SIZE}(?:\s*[-/]\s*${LETTERED_SIZE})?|` +
-    String.raw`\d{1,2}\s*-\s*\d{1,2}))\s*[:=]?\s+(\d.*)$`,
-  'i',
-)
-
-/**
- * “45" wide: XS-S 2 yd, M-L 2¼ yd”: each length with the sizes that it is of before it.
- * @returns undefined where the line does not go so
- */
-export function sizesFirst(text: string): OfSizes[] | undefined {
-  const behind = /^(.*?)[\s,(]+(\d[\d.]*\s*(?:cm|"|in|inch(?:es)?)\s*wide)\)?$/i.exec(text)
-  const [, head = '', rest = ''] = behind
-    ? [text, `${behind[2]!}: `, behind[1]!]
-    : (/^(.*?\d.*?[:)]\s*:?\s*)(.*)$/.exec(text) ?? [])
-  const items = rest.split(/[,;]\s+/).map((item) => SIZE_FIRST.exec(item.trim()))
-  if (items.length < 2 || items.some((item) => item === null)) return undefined
-  return items.map((item, i) => ({
-    sizes: listOf((item![1] ?? item![2])!),
-    text: `${i === 0 ? head : ''}${item![3]!}`,
-  }))
-}
-
-/** The sizes that a column is of: `0-8` is 0, 2, 4, 6, 8; what is no range is as it stands. */
-export function sizesCalled(name: string): string[] {
-  const [, from, to] = /^(\w+)\s*[-/]\s*(\w+)$/.exec(name) ?? []
-  const many = from === undefined ? [] : sizesOfRange(from, to!)
+export function sizesCalled(
+  name: string,
+  { isByAge = false, all = [] }: { isByAge?: boolean; all?: readonly string[] } = {},
+): string[] {
+  const [, bound, end] = /^(up to|from) (\w+)$/.exec(name) ?? []
+  const at = all.findIndex((size) => size.toLowerCase() === end?.toLowerCase())
+  // By letters there is no smaller one than the first of them.
+  if (bound === 'up to' && at < 0 && /[SML]$/.test(end!)) return sizesOfRange('XS', end!)
+  if (bound !== undefined) return at < 0 ? [end!] : bound === 'from' ? all.slice(at) : all.slice(0, at + 1)
+  const [, from, to] = /^(\w+)\s*(?:[-/]|\bto\b)\s*(\w+)$/.exec(name) ?? []
+  const chain = name.split(/[-/]/)
+  if (chain.length > 2 && chain.every((size) => /^\d{1,2}$/.test(size))) return chain
+  const many = from === undefined ? [] : sizesOfRange(from, to!, isByAge)
   return many.length > 0 ? many : [name]
 }
 
+/** The sizes that an envelope is for, where it says so in one place. @param text the whole of it */
+export function sizesOfAll(text: string): string[] {
+  const said = [...plainText(text).matchAll(OF_ALL)].map(([, from, to]) => sizesOfRange(from!, to!))
+  return said.toSorted((a, b) => b.length - a.length)[0] ?? []
+}
+
+/** What a line says of sizes at one place: these, or all of them. */
+export interface SizeMark extends Span {
+  is: 'size'
+  /** Each as it stands in the list, with the sizes that it is of; null: of all. */
+  names: string[] | null
+}
+
+const SEPARATOR = String.raw`\s*(?:-|\bto\b|,|\band\b|&|\/|\|)\s*`
+// “14 in 45 in wide fabric” is a size and where it is cut from.
+const NO_MEASURE = String.raw`(?!\d)(?![.,]\d)(?!\s\d\/\d)(?!\s*(?!in\s+\d)${UNIT})`
+const LETTER = '(?:[1-6]?X{0,3}[SML]|[1-6]X)'
+const OLD = String.raw`(?:years?|yrs?|months?|mths?|mos?)\b\.?`
+const ONE = String.raw`(?:\d{1,2}[TX]?${NO_MEASURE}|[1-6]?x{0,3}[sml]\b|[1-6]x\b)`
+const SAID = new RegExp(
+  String.raw`(?:\b(?:for|in|to fit)\s+)?\b(?:(?:uk|us|eu)\s+)?(?:sizes?|ages?|aged|uk|us|eu)\b\s*:?\s*` +
+    `(${ONE}(?:${SEPARATOR}${ONE})*)(?:\\s*${OLD})?`,
+  'gi',
+)
+const OF_ALL = new RegExp(String.raw`\bsizes?\s+(${ONE})\s*(?:-|\bto\b)\s*(${ONE})`, 'gi')
+/** “Up to size 40”, “from size 42”. */
+const FROM_OR_TO = new RegExp(
+  String.raw`\b((?:sizes?\s+)?(?:up to|from)\s+(?:sizes?\s+)?${ONE}(?!\s*-)|` +
+    String.raw`sizes?\s+${ONE}(?=\s+and (?:above|over|up|larger)\b))`,
+  'gi',
+)
+const WORDS = /(?<![\w-])((?:extra|x)?[- ]?(?:small|medium|large))(?=\s*(?:[:)]|\s\d))/gi
+const ALL = /\b(?:for\s+)?(?:all|any|one|every) sizes?\b/gi
+const BARE_LETTERS = new RegExp(
+  `(?<![\\w.'’"])(?<!\\d\\s)(${LETTER}(?:${SEPARATOR}${LETTER})*)(?![\\w'’])(?!\\s*(?:of|x)\\b)`,
+  'g',
+)
+/** `8-14: 2 m`, `(8-14)`, `10 to 12 2½ yd`. */
+const BARE_RANGE = new RegExp(
+  String.raw`(?<=^\s*|[,;:(|]\s*|\bfor\s+)(\d{1,2}\s*(?:-|to)\s*\d{1,2})${NO_MEASURE}(?=\s*[:=|),]|\s+${NUMBER}|\s*$)`,
+  'g',
+)
+/** Ages by months or years: `0-3m`, `3-6 months`, `12 mths`. A number and “m” alone is metres. */
+const BY_AGE = new RegExp(
+  String.raw`(?<![\w.,/])(\d{1,2}\s*-\s*\d{1,2}\s*(?:m|y|${OLD})|\d{1,2}\s*${OLD})(?!\w)` +
+    String.raw`(?!\s*(?:of|x|wide)\b)|\bnewborn\b`,
+  'gi',
+)
+/** `36: 2.10 m`, `14, 16: 3.1 m` at the head of a row. */
+const BEFORE_COLON = /^\s*(\d{1,2}(?:\s*[,/&]\s*\d{1,2})*)\s*:\s*(?=\d)/g
+/** “Up to hip 100 cm”: a size by a measure of the body. */
+export const BY_BODY =
+  String.raw`(?:up to |to fit )?(?:hips?|bust|chest|waist|drop|height)(?: up to| of)? ?` +
+  String.raw`\d{2,3}(?: ?- ?\d{2,3})? ?(?:cm|in\b|")?`
+
+/** “2 yards” is no row of size 2. */
+const AT_THE_HEAD = new RegExp(String.raw`^\s*(\d{1,2})${NO_MEASURE}(?=[\s|]+\d)`, 'g')
+
+/**
+ * The sizes that a line names, in their order.
+ * @param text signs made plain, as it was written
+ * @param isRowOfSize whether a bare number at its head is one: below columns of widths
+ */
+export function sizeMarks(text: string, isRowOfSize: boolean): SizeMark[] {
+  const list = (written: string) => ({ is: 'size' as const, names: listOf(written) })
+  const one = (written: string) => ({ is: 'size' as const, names: [written.trim()] })
+  return found<Omit<SizeMark, keyof Span>>(text, [
+    [ALL, () => ({ is: 'size', names: null })],
+    [FROM_OR_TO, (written) => ({ is: 'size', names: [boundOf(written)] })],
+    [SAID, list],
+    [WORDS, (written) => ({ is: 'size', names: [sizeOfWord(written)] })],
+    [BY_AGE, one],
+    [/\b(cups? [A-H](?:-[A-H])?)\b/g, one],
+    [new RegExp(String.raw`\b${BY_BODY}`, 'gi'), one],
+    [BARE_LETTERS, list],
+    [BARE_RANGE, list],
+    [BEFORE_COLON, list],
+    ...(isRowOfSize ? [[AT_THE_HEAD, one] as const] : []),
+  ])
+}
+
+/** “Up to size 40”: `up to 40`. */
+function boundOf(written: string): string {
+  const words = written.toLowerCase()
+  return `${words.includes('up to') ? 'up to' : 'from'} ${words.split(/\s+/).at(-1)!.toUpperCase()}`
+}
+
+/** “Small” is S, “extra large” XL. */
+export function sizeOfWord(word: string): string {
+  const [, extra, size] = /^(extra|x)?[- ]?(small|medium|large)$/i.exec(word.trim()) ?? []
+  return size === undefined ? word : `${extra ? 'X' : ''}${size.charAt(0).toUpperCase()}`
+}
+
+/** `8, 10 and 12`, `S-L`: each as it stands, ranges whole. */
 function listOf(list: string): string[] {
-  const range = new RegExp(String.raw`^(${ONE})\s*(?:-|to)\s*(${ONE})$`, 'i').exec(list.trim())
-  const many = range ? sizesOfRange(range[1]!, range[2]!) : []
-  return many.length > 0 ? many : list.split(/\s*(?:-|to|,|and|&|\/)\s*/).filter((size) => size !== '')
+  const cells = list.trim().split(/\s*(?:,|\band\b|&|\|)\s*/)
+  return cells.flatMap((cell) => {
+    const parts = cell.split(/\s*(?:-|\/|\bto\b)\s*/).filter((part) => part !== '')
+    const isRange = parts.length === 2 && sizesOfRange(parts[0]!, parts[1]!).length > 0
+    return isRange ? [parts.join('-')] : parts
+  })
 }
