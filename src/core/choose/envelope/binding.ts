@@ -72,7 +72,12 @@ export function bound({ marks, rest, text, hasWords }: Marked, columns: Columns 
     return first !== undefined && first.at > (ofFabric[0]?.at ?? 0)
   }
   return ofFabric.map((run) => {
-    const roles = rolesOf(run, { groups, runs: ofFabric, text })
+    const roles = rolesOf(run, {
+      groups,
+      runs: ofFabric,
+      text,
+      isNamed: /[a-z]{3,}/.test(rest.slice(starts[run.item], run.at)),
+    })
     const find = (is: Kind) => nearest(is, run, { groups, isBehind: isBehind(is), runs: ofFabric })
     const found = (['size', 'view', 'width', 'nap'] as const).flatMap((is) => find(is) ?? [])
     return { values: run.values, keys: keysOf(run, found, { roles, columns }) }
@@ -132,7 +137,10 @@ function nearest(is: Kind, run: Run, { groups, isBehind, runs }: Omit<Around, 't
 }
 
 /** The fabrics that a run is of: those of its item, else those that the line said last before any length. */
-function rolesOf(run: Run, { groups, runs, text }: Omit<Around, 'isBehind'>): Role[] | null {
+function rolesOf(
+  run: Run,
+  { groups, runs, text, isNamed }: Omit<Around, 'isBehind'> & { isNamed: boolean },
+): Role[] | null {
   const roles = groups.filter(({ is }) => is === 'role')
   const inItem = runs.filter(({ item }) => item === run.item)
   const own = roles.filter(({ item }) => item === run.item)
@@ -140,10 +148,13 @@ function rolesOf(run: Run, { groups, runs, text }: Omit<Around, 'isBehind'>): Ro
   const found =
     own.length === 0
       ? // Said before the lengths of its item, or in an item without any.
-        roles.findLast(({ at, item }) => {
-          const [first] = runs.filter((one) => one.item === item)
-          return at < run.at && (first === undefined || at < first.at)
-        })
+        // What has a name of its own is of no role that came before.
+        isNamed
+        ? undefined
+        : roles.findLast(({ at, item }) => {
+            const [first] = runs.filter((one) => one.item === item)
+            return at < run.at && (first === undefined || at < first.at)
+          })
       : isLeading
         ? own.findLast(({ at }) => at < run.at)
         : (own.find(({ at }) => at > run.at) ?? own.at(-1))

@@ -64,14 +64,18 @@ export function captionOf(written: string): Caption | undefined {
   const role = ROLE_PATTERNS.find(([pattern]) => pattern.exec(rest)?.[0] === rest)?.[1]
   // A role alone is told by the line that it begins.
   if (role) return views.length > 0 ? { views, role, label: null } : undefined
-  const isThing = GARMENT_PATTERNS.some(([pattern]) => {
-    const named = pattern.exec(rest)
-    return named !== null && named.index + named[0].length === rest.length
-  })
   const isVersion =
     views.length === 0 && !LENGTH_LABELS.test(rest) && /\w (?:version|option|style|variation)$/.test(rest)
-  if (!isThing && !isVersion && !LENGTH_LABELS.test(rest)) return undefined
+  if (!isThing(rest) && !isVersion && !LENGTH_LABELS.test(rest)) return undefined
   return { views, role: 'main', label: views.length > 0 ? null : capital(rest) }
+}
+
+/** Whether words name something that is sewn, and end in its name. */
+function isThing(words: string): boolean {
+  return GARMENT_PATTERNS.some(([pattern]) => {
+    const named = pattern.exec(words)
+    return named !== null && named.index + named[0].length === words.length
+  })
 }
 
 /** `A, B`, `A-C`, `A & D`. */
@@ -113,16 +117,22 @@ const BRACKETED = new RegExp(
   'g',
 )
 
+/** “Shift 1.9 m, tunic 1.5 m”. */
+const BEFORE_NUMBER = /(?<=[,;:]\s*)([a-z][a-z -]{2,20}?)\s+(?=\d)/gi
+
 /** The views that a line names, in their order. @param text signs made plain, as it was written */
 export function viewMarks(text: string): ViewMark[] {
   const read = (letters: string) => ({ is: 'view' as const, views: viewsOf(letters) })
   const labels = [...text.matchAll(BRACKETED)]
+  const things = [...text.matchAll(BEFORE_NUMBER)].filter(([, thing]) => isThing(thing!.toLowerCase()))
+  const label = (named: string) => ({ is: 'view' as const, views: [capital(named.toLowerCase())] })
   return found(text, [
     [SAID, read],
     [BARE, read],
     // One alone is a remark.
-    ...(labels.length > 1
-      ? [[BRACKETED, (label: string) => ({ is: 'view' as const, views: [capital(label)] })] as const]
+    ...(labels.length > 1 ? [[BRACKETED, label] as const] : []),
+    ...(things.length > 1
+      ? [[new RegExp(`\\b(${things.map(([, thing]) => thing).join('|')})\\s+(?=\\d)`, 'gi'), label] as const]
       : []),
   ])
 }

@@ -15,7 +15,7 @@ export interface Clause {
 const ABBREVIATED = /\b(?:in|yd|yds|approx|incl|eg|e\.g|i\.e|etc|no|min|max|oz|wt)\.$/i
 
 /** What begins another sentence behind “yds.”: a capital, a width. */
-const NEXT = /^\s+(?:[A-Z][a-z]|[A-K]\s*:|\d{2,3}(?:\/\d{2,3})?\s?-?(?:"|”|″|cm\b|in\b|inch))/
+const NEXT = /^\s+(?:[A-Z][A-Za-z]|\d{1,2} [a-z]{3,}|[A-K]\s*:|\d{2,3}(?:\/\d{2,3})?\s?-?(?:"|”|″|cm\b|in\b|inch))/
 
 /** No statement of an envelope is longer; what is, is a person’s to read. */
 export const LONGEST_CLAUSE = 600

@@ -23,7 +23,7 @@ const NOTHING: Column = { size: null, view: null, widthMm: null, nap: null }
 
 const SIZE_HEADS =
   String.raw`(?:to fit )?(?:(?:(?:body|uk|us|eu|women'?s|men'?s|child(?:ren)?'?s|girls'?|boys'?) )?` +
-  String.raw`(?:sizes?|ages?|aged)|` +
+  String.raw`(?:(?:by )?sizes?|ages?|aged)|` +
   String.raw`(?:uk|us|eu)(?= \d))|size ?\/ ?width|views? ?\/ ?sizes?`
 const HEADS = [
   String.raw`(?:fabric |cloth )?widths?(?: of (?:the )?(?:fabric|cloth))?(?: in (?:cm|inch(?:es)?))?`,

@@ -160,7 +160,7 @@ const FIBRE_ONLY: readonly string[] = [
 ]
 
 /** A cloth’s name that stands for something else. */
-const NO_CLOTH = /\bneedles?\b|\binterfacing|\bthread|\bfoot\b|%/
+const NO_CLOTH = /\bno lining\b|\bneedles?\b|\binterfacing|\bthread|\bfoot\b|%/
 
 const MOST_WORDS = 3
 

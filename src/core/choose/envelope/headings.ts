@@ -75,9 +75,9 @@ export function readHeading(reading: Reading, clause: Clause): boolean {
     readNap(reading, text)
   } else if (widthAlone(written) !== undefined) {
     const nap = napIn(text) ?? (namesRole(text) ? false : null)
-    noteBelow(reading, line)
     if (reading.captionLine < 0 && !namesRole(text)) reading.widthOfAll = widthAlone(written)!
     reading.table = { ...reading.table, widthMm: widthAlone(written)!, ...(nap !== null && { nap }) }
+    noteBelow(reading, line)
   } else if (UNITS_ALONE.test(text) && !/\d/.test(text)) {
     reading.table = { ...reading.table, unit: unitNamed(text) ?? reading.table.unit }
   } else return false
@@ -94,7 +94,9 @@ function unitNamed(text: string): TableUnit | undefined {
 /** A heading straight below rows that had none may be theirs. */
 function noteBelow(reading: Reading, line: number): void {
   const last = reading.open.at(-1)
-  reading.isHeadBelow = last !== undefined && line - last.clause.line <= MOST_BETWEEN && reading.role === last.role
+  if (last === undefined || line - last.clause.line > MOST_BETWEEN || reading.role !== last.role) return
+  const { columns, widthMm } = reading.table
+  reading.below = { columns, widthMm }
 }
 
 const MOST_BETWEEN = 2
@@ -118,8 +120,10 @@ const SIZES_WITHIN = new RegExp(
   'i',
 )
 /** “Shorts S-M-L-XL”, “for toddlers 80-86-92:”: sizes that no word announces. */
-const CHAIN_WITHIN =
-  /[\s,(]+((?:[1-6]?X{0,3}[SML](?:\s*[,/-]\s*[1-6]?X{0,3}[SML]){2,}|\d{2,3}(?:[/-]\d{2,3}){2,}))\)?\s*(:|$)/
+const CHAIN_WITHIN = new RegExp(
+  String.raw`[\s,(]+(?:\d{1,2} sizes?[\s,:(]+)?((?:[1-6]?X{0,3}[SML](?:\s*[,/-]\s*[1-6]?X{0,3}[SML]){2,}|` +
+    String.raw`\d{2,3}(?:[/-]\d{2,3}){2,}))\)?\s*(:|$)`,
+)
 /** “Main fabric, 140 cm wide: A 2.30 m”: a width that the lengths of the whole line are of. */
 const WIDTH_FIRST = /^[^:]*\b(?:wide|width)\s*:\s*(?=[A-K]\s+\d)/
 
@@ -133,7 +137,7 @@ export function withoutCaption(reading: Reading, clause: Clause): Clause {
   }
   const said = SIZES_WITHIN.exec(clause.written) ?? CHAIN_WITHIN.exec(clause.written)
   // “2.2 m (sizes 8, 10, 12)” heads nothing.
-  const sized = said && !/\d/.test(clause.written.slice(0, said.index)) ? said : null
+  const sized = said && measuresIn(clause.text.slice(0, said.index)).every(({ is }) => is === 'bare') ? said : null
   const columns = sized && columnsOf(`Sizes ${sized[1]!.replace(/[/,&]|\band\b|-(?=.*-)|(?<=-.*)-/g, ' ')}`)
   const isLast = sized !== null && clause.written.trimEnd().endsWith(sized[0].trimEnd())
   if (

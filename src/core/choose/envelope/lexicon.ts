@@ -233,7 +233,7 @@ export const NOTION_PATTERNS: readonly (readonly [RegExp, string])[] = [
   [/\bshoulder pads?\b/, 'shoulder-pad'],
   [/\bboning\b/, 'boning'],
   [/\beyelets?\b|\bgrommets?\b/, 'eyelet'],
-  [/\blace (?:trim|edging)\b|\b(?:flat|gathered|narrow) lace\b|\btrim(?:ming)?\b/, 'trim'],
+  [/\b(?:lace|broderie) (?:trim|edging)\b|\b(?:flat|gathered|narrow) lace\b|\btrim(?:ming)?\b/, 'trim'],
   [/\bsleeve heads?\b/, 'sleeve-head'],
   [/\bwebbing\b/, 'webbing'],
   [/\bfrogs?\b(?: fastener| closure)?/, 'frog'],

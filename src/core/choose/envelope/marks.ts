@@ -182,14 +182,12 @@ function centimetres(
     isOther || /:|\bwide\b|=/.test(spoken.slice(first!.end, rest[0]?.at ?? first!.end)) || rest.length === columns
   if (isAfter && isApart && rest.some(isLength) && (said < 0 || measures[said] === first))
     return [first!, ...inTheLastUnit(rest)]
-  // “75 cm (sizes 6-12) or 90 cm (sizes 14-20) of 150 cm wide”.
-  const before = said > 0 ? measures.slice(0, said) : []
-  const gap = (i: number) => spoken.slice(measures[i]!.end, measures[i + 1]!.at)
-  return before.length > 0 &&
-    said === measures.length - 1 &&
-    before.every((one, i) => isLength(one) && isSpoken(gap(i)))
-    ? measures.map((one, i) => (i < said ? as(one, 'length') : one))
-    : measures
+  // “75 cm (sizes 6-12) or 90 cm (sizes 14-20) of 150 cm wide”: what is not said to be wide is how long it is.
+  const lastWide = measures.findLastIndex(({ isSaidWide }) => isSaidWide)
+  const gap = (i: number) => spoken.slice(measures[i]!.end, measures[i + 1]?.at)
+  const isLong = (one: Measure, i: number) => i < lastWide && !one.isSaidWide && isLength(one) && isSpoken(gap(i))
+  const areTold = measures.slice(0, lastWide + 1).every((one, i) => one.isSaidWide || isLong(one, i))
+  return lastWide > 0 && areTold ? measures.map((one, i) => (isLong(one, i) ? as(one, 'length') : one)) : measures
 }
 
 /** Numbers of a row in centimetres, the unit behind the last or behind each. */

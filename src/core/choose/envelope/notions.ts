@@ -117,7 +117,7 @@ const LISTED = /\d+(?:(?:\s+|-)\d+){2,}|\d\s*[,/]\s*\d[\d.]*\s*(?:[,/]|\band\b)\
 
 function countIn(part: string): number | null {
   if (LISTED.test(part)) return null
-  const found = COUNT.exec(part.replace(/^[a-k](?:, ?[a-k])*:\s*/, '').replace(MEASURE, ' '))?.[1]
+  const found = COUNT.exec(part.replace(/^[a-k](?:, ?[a-k])*:\s*|\d+\s*-\s*(?=\d)/g, '').replace(MEASURE, ' '))?.[1]
   if (found === undefined) return null
   if (found === 'a' || found === 'an') return 1
   const word = WORDS.indexOf(found)

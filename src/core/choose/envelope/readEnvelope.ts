@@ -44,7 +44,7 @@ export function readEnvelope(text: string): EnvelopeRead {
     inNotions: false,
     headed: null,
     open: [],
-    isHeadBelow: false,
+    below: null,
     isByAge: BY_AGE.test(text),
     sizes: sizesOfAll(text),
     line: 0,
@@ -111,7 +111,8 @@ function isAnother(reading: Reading, cloth: string, rows: readonly TableLength[]
   const isOtherView = rows.every(({ view }) => view !== null && !main.lengths.some((one) => one.view === view))
   // A row of a table is of the same thing in another fabric.
   const isOfTable = rows.length > 1 && rows.length === reading.table.columns?.list.length
-  if (isOtherView || isOfTable) return false
+  // “Satin 1.2 m; or felt 1 m”.
+  if (isOtherView || isOfTable || /^or\b/i.test(cloth)) return false
   const named = clothsIn(plainText(cloth).toLowerCase()).flatMap((one) => one.cloth?.id ?? [])
   const known = (main.need.called ?? []).flatMap((word) => clothsIn(word).flatMap((one) => one.cloth?.id ?? []))
   return known.length > 0 && named.length > 0 && named.every((id) => !known.includes(id))
@@ -155,6 +156,22 @@ function noteWidthOfLine(reading: Reading, rows: readonly TableLength[]): void {
   reading.table = { ...reading.table, widthMm: first! }
 }
 
+/** What a line with lengths says beside them. */
+function readRest(
+  reading: Reading,
+  { clause, rest, cloth, hasRoles }: { clause: Clause; rest: string; cloth: string; hasRoles: boolean },
+): void {
+  const items = cloth.split(/,(?= )/).map((item) => item.trim())
+  // “8 buttons, 2 cuff links”: a count of something that has no name here.
+  const isCounted = (item: string) =>
+    /^\d{1,2} (?!inch|yard|met)[a-z]{3,}[a-z ]*$/i.test(item) && clothsIn(item.toLowerCase()).length === 0
+  reading.notRead.push(...items.slice(1).filter(isCounted))
+  // Of several fabrics in one line what names no other is said of the first.
+  const own = items.filter((item) => !namesRole(item)).join(', ')
+  const text = hasRoles ? plainText(own).toLowerCase() : rest
+  if (text !== '') readFabric(reading, { ...clause, text: withoutView(text) })
+}
+
 /** Keeps the lengths of a line, each with the line that it comes from. */
 function keep(
   reading: Reading,
@@ -176,8 +193,8 @@ const BY_AGE = /\b(?:ages?|aged|child(?:ren)?|kids?|girls?|boys?|toddlers?|baby|
 
 /** Rows whose columns are headed below them: that heading is the last of the table. */
 function readOpen(reading: Reading): void {
-  const { columns, widthMm } = reading.table
-  for (const { clause, role, table } of reading.isHeadBelow ? reading.open : []) {
+  const { columns = null, widthMm = null } = reading.below ?? {}
+  for (const { clause, role, table } of reading.below ? reading.open : []) {
     const below = { ...table, columns: table.columns ?? columns, widthMm: table.widthMm ?? widthMm }
     const { lengths } = rowIn(clause.written, below, true)
     if (lengths.length === 0) continue
@@ -189,7 +206,8 @@ function readOpen(reading: Reading): void {
 /** Numbers, units and what is said of a width, and no more. */
 const IS_ROW = new RegExp(
   String.raw`^(?:[\d\s./,|:*"()½⅓⅔¼¾⅛⅜⅝⅞-]|` +
-    String.raw`(?<![a-z])(?:cms?|mm|m|in|inch(?:es)?|yds?|yards?|wide|fabrics?|with(?:out)?|or|nap)(?![a-z]))+$`,
+    String.raw`(?<![a-z])(?:cms?|mm|m|in|inch(?:es)?|yds?|yards?|wide|fabrics?|with(?:out)?|or|nap|` +
+    String.raw`sizes?|ages?|years?|yrs?|all|for|to|up|uk|us|eu|[1-6]?x{0,3}[sml])(?![a-z]))+$`,
 )
 
 /** “Net: 6 m of 137 cm”, “Gabardine, linen.” behind the lengths of a lining: of no lining. */
@@ -224,19 +242,18 @@ function readClause(reading: Reading, whole: Clause): void {
       rows,
       roles: isAnother(reading, cloth, rows) ? ['contrast'] : rolesOf(reading, clause.text),
     })
-    // Columns that head rows above head none below.
-    reading.open = []
+    // Columns that head these rows head none above.
+    if (reading.table.columns !== null) reading.open = []
     if (reading.garment === null) readGarment(reading, rest)
     if (!isWhole) reading.notRead.push(clause.whole)
     noteWidthOfLine(reading, rows)
     reading.isRoleTold = reading.role !== 'main' && rest !== clause.text
-    // Of several fabrics in one line nobody knows which a word is said of.
-    if (rows.every(({ role }) => role === undefined)) readFabric(reading, { ...clause, text: withoutView(rest) })
+    readRest(reading, { clause, rest, cloth, hasRoles: rows.some(({ role }) => role !== undefined) })
     return
   }
   if (isOpen) {
     reading.open.push({ clause: { ...clause, written: cloth }, role: reading.role, table: reading.table })
-    reading.isHeadBelow = false
+    reading.below = null
   }
   const isUnderstood = readNeeds(reading, { ...clause, text: withoutView(rest) })
   // What looks like fabric by the length and was not read is told, whatever else the line said.

@@ -43,7 +43,8 @@ export interface Reading {
   headed: Columns | null
   /** Rows that no columns were headed for yet: a heading may stand below them. */
   open: OpenRow[]
-  isHeadBelow: boolean
+  /** What a heading straight below them says. */
+  below: Pick<TableContext, 'columns' | 'widthMm'> | null
   /** Of the envelope, which line is read. */
   line: number
   /** The width that stands before the lengths of this line, mm. */

@@ -51,7 +51,10 @@ export function sizesCalled(
   // By letters there is no smaller one than the first of them.
   if (bound === 'up to' && at < 0 && /[SML]$/.test(end!)) return sizesOfRange('XS', end!)
   if (bound !== undefined) return at < 0 ? [end!] : bound === 'from' ? all.slice(at) : all.slice(0, at + 1)
-  const [, from, to] = /^(\w+)\s*(?:[-/]|\bto\b)\s*(\w+)$/.exec(name) ?? []
+  // “38/40” is two sizes.
+  const pair = name.split('/')
+  if (pair.length > 1 && pair.every((size) => /^[\dXSML]{1,4}$/i.test(size))) return pair.map((size) => size.trim())
+  const [, from, to] = /^(\w+)\s*(?:-|\bto\b)\s*(\w+)$/.exec(name) ?? []
   const chain = name.split(/[-/]/)
   if (chain.length > 2 && chain.every((size) => /^\d{1,2}$/.test(size))) return chain
   const many = from === undefined ? [] : sizesOfRange(from, to!, isByAge)
@@ -97,10 +100,13 @@ const BARE_LETTERS = new RegExp(
 )
 /** `8-14: 2 m`, `(8-14)`, `10 to 12 2½ yd`. */
 const BARE_RANGE = new RegExp(
-  String.raw`(?<=^\s*|[,;:(|]\s*|\bfor\s+)(\d{1,2}\s*(?:-|to)\s*\d{1,2})${NO_MEASURE}(?=\s*[:=|),]|\s+${NUMBER}|\s*$)`,
+  String.raw`(?<=^\s*|[,;:(|]\s*|\bfor\s+|(?:"|cm)\s+)(\d{1,2}\s*(?:-|to)\s*\d{1,2})${NO_MEASURE}` +
+    String.raw`(?=\s*[:=|),]|\s+${NUMBER}|\s*$)`,
   'g',
 )
 /** Ages by months or years: `0-3m`, `3-6 months`, `12 mths`. A number and “m” alone is metres. */
+/** `3-4 yrs`: ages as sizes are written. */
+const BY_YEARS = /(?<![\w.,/])(\d{1,2}\s*-\s*\d{1,2})\s*(?:years?|yrs?)\b/gi
 const BY_AGE = new RegExp(
   String.raw`(?<![\w.,/])(\d{1,2}\s*-\s*\d{1,2}\s*(?:m|y|${OLD})|\d{1,2}\s*${OLD})(?!\w)` +
     String.raw`(?!\s*(?:of|x|wide)\b)|\bnewborn\b`,
@@ -129,6 +135,7 @@ export function sizeMarks(text: string, isRowOfSize: boolean): SizeMark[] {
     [FROM_OR_TO, (written) => ({ is: 'size', names: [boundOf(written)] })],
     [SAID, list],
     [WORDS, (written) => ({ is: 'size', names: [sizeOfWord(written)] })],
+    [BY_YEARS, list],
     [BY_AGE, one],
     [/\b(cups? [A-H](?:-[A-H])?)\b/g, one],
     [new RegExp(String.raw`\b${BY_BODY}`, 'gi'), one],
@@ -156,7 +163,7 @@ function listOf(list: string): string[] {
   const cells = list.trim().split(/\s*(?:,|\band\b|&|\|)\s*/)
   return cells.flatMap((cell) => {
     const parts = cell.split(/\s*(?:-|\/|\bto\b)\s*/).filter((part) => part !== '')
-    const isRange = parts.length === 2 && sizesOfRange(parts[0]!, parts[1]!).length > 0
+    const isRange = !cell.includes('/') && parts.length === 2 && sizesOfRange(parts[0]!, parts[1]!).length > 0
     return isRange ? [parts.join('-')] : parts
   })
 }

@@ -78,7 +78,11 @@ export function rowIn(line: string, above: TableContext, isReread = false): RowR
   const isOfFabric = SAID_OF_FABRIC.some((pattern) => pattern.test(read.text))
   if ((read.isOfBody && !isOfFabric) || MORE.test(read.text)) return NO_ROW
   const found = bound(read, columns)
-  if (found.some(({ keys }) => keys === null)) return { ...NO_ROW, isOpen: columns === null && !read.hasWords }
+  // A lone number beside a full row is no length.
+  const isLone = ({ values }: Bound) => values.length === 1 && values[0]!.unit === undefined
+  if (found.some(isLone) && found.some(({ values }) => values.length > 1)) return NO_ROW
+  if (found.some(({ keys }) => keys === null))
+    return { ...NO_ROW, isOpen: columns === null && (!read.hasWords || areRows(found)) }
   const units = unitOf(read, above)
   const ofRuns = found.map((run) => lengthsOf(run, above, units, { read, isReread }))
   // “1 m organza 150 cm wide, 2 m wire”: what has no width beside what has one is something else.
@@ -92,6 +96,10 @@ export function rowIn(line: string, above: TableContext, isReread = false): RowR
     ? { lengths, isOpen: false, isWhole: !read.hasOthers && others.length === 0 }
     : { ...NO_ROW, isOpen: lengths.includes(null) && (!read.hasWords || areOfSizes(found)) }
 }
+
+/** Whether a line has a row of lengths, with their unit: “1.9, 2.0, 2.1 m of fleece”. */
+const areRows = (runs: readonly Bound[]) =>
+  runs.every(({ values }) => values.length > 2 && values.at(-1)!.unit !== undefined)
 
 /** Whether every length of a line has its unit, and says of which sizes or views it is. */
 const areOfSizes = (runs: readonly Bound[]) =>
