@@ -78,7 +78,7 @@ export function bound({ marks, rest, text, hasWords }: Marked, columns: Columns 
       text,
       isNamed: /[a-z]{3,}/.test(rest.slice(starts[run.item], run.at)),
     })
-    const find = (is: Kind) => nearest(is, run, { groups, isBehind: isBehind(is), runs: ofFabric })
+    const find = (is: Kind) => nearest(is, run, { groups, isBehind: isBehind(is), runs: ofFabric, text })
     const found = (['size', 'view', 'width', 'nap'] as const).flatMap((is) => find(is) ?? [])
     return { values: run.values, keys: keysOf(run, found, { roles, columns }) }
   })
@@ -126,14 +126,20 @@ interface Around {
 }
 
 /** The group of a kind that a run is of. */
-function nearest(is: Kind, run: Run, { groups, isBehind, runs }: Omit<Around, 'text'>): Group | undefined {
+function nearest(is: Kind, run: Run, { groups, isBehind, runs, text }: Around): Group | undefined {
   const all = groups.filter((group) => group.is === is)
   const own = all.filter(({ item }) => item === run.item)
   const before = (list: readonly Group[]) => list.findLast(({ at }) => at < run.at)
   const behind = (list: readonly Group[]) => list.find(({ at }) => at > run.at)
   if (own.length === 1 && runs.filter(({ item }) => item === run.item).length === 1) return own[0]
   if (own.length > 0) return isBehind ? (behind(own) ?? before(own)) : (before(own) ?? behind(own))
-  return isBehind ? (behind(all) ?? before(all)) : before(all)
+  // “1 yd of 45 in lawn, 3 yd of lace”: a width that has a length of its own is of no other fabric.
+  const isOfSize = groups.some((group) => group.item === run.item && (group.is === 'size' || group.is === 'view'))
+  const isOfBoth = ({ at }: Group) => /\b(?:both|each|all)\b[^,;]{0,8}$/.test(text.slice(0, at))
+  const isFree = (group: Group) =>
+    is !== 'width' || isOfSize || isOfBoth(group) || !runs.some(({ item }) => item === group.item)
+  const free = isBehind ? all.filter(isFree) : all
+  return isBehind ? (behind(free) ?? before(free)) : before(free)
 }
 
 /** The fabrics that a run is of: those of its item, else those that the line said last before any length. */

@@ -119,6 +119,11 @@ export const BY_BODY =
   String.raw`(?:up to |to fit )?(?:hips?|bust|chest|waist|drop|height)(?: up to| of)? ?` +
   String.raw`\d{2,3}(?: ?- ?\d{2,3})? ?(?:cm|in\b|")?`
 
+/** “Size 36 1.30 m, 38 1.35 m”: the sizes that follow in a list. */
+const IN_A_LIST = new RegExp(
+  String.raw`(?<=${UNIT}\s*[,;]\s*)(\d{1,2})(?!\s+\d\/)(?=:?\s+\d[\d.,/ ]*\s*${UNIT})`,
+  'gi',
+)
 /** “2 yards” is no row of size 2. */
 const AT_THE_HEAD = new RegExp(String.raw`^\s*(\d{1,2})${NO_MEASURE}(?=[\s|]+\d)`, 'g')
 
@@ -142,6 +147,7 @@ export function sizeMarks(text: string, isRowOfSize: boolean): SizeMark[] {
     [BARE_LETTERS, list],
     [BARE_RANGE, list],
     [BEFORE_COLON, list],
+    ...(/\bsizes?\b/i.test(text) ? [[IN_A_LIST, one] as const] : []),
     ...(isRowOfSize ? [[AT_THE_HEAD, one] as const] : []),
   ])
 }
