@@ -1,46 +1,17 @@
 import { mkdirSync } from 'node:fs'
 import { dirname } from 'node:path'
-import { Kysely, sql } from 'kysely'
-import { Migrator } from 'kysely/migration'
+import { sql } from 'kysely'
 import { makeBackup } from './backup/backups'
 import { runHeavy } from './heavy/pool'
+import { heard } from './heavy/told'
 import { notebookFile, notebookHome } from './home'
-import { NotebookDialect } from './store/connection'
-import { migrations } from './store/migrations'
-import { type NotebookTables } from './store/tables'
+import { openNotebook, type Notebook } from './store/openNotebook'
 import { claim, release } from './trouble/claim'
 import { copyOf, examine } from './trouble/examine'
 import { isTrouble, type TroubleKind } from './trouble/kinds'
 import { isProtected, troubleOf } from './trouble/signs'
 
-export type Notebook = Kysely<NotebookTables>
-
-/**
- * Opens a notebook file (or `:memory:`), made with its folder where it is not there, brought up to the newest step.
- * @param onLost called where the file turns out to be damaged while it is open: this connection is not used again
- * @param beforeUpdate done where it is of an older program, before the first step
- * @throws the migration's own error; nothing is left half-migrated
- */
-export async function openNotebook(
-  file: string,
-  onLost = () => {},
-  beforeUpdate: (db: Notebook) => Promise<unknown> = () => Promise.resolve(),
-): Promise<Notebook> {
-  if (file !== ':memory:') mkdirSync(dirname(file), { recursive: true })
-  const db = new Kysely<NotebookTables>({ dialect: new NotebookDialect(file, onLost) })
-  const migrator = new Migrator({ db, provider: { getMigrations: () => Promise.resolve(migrations) } })
-  try {
-    const steps = await migrator.getMigrations()
-    const isOlder = steps.some(({ executedAt }) => executedAt) && steps.some(({ executedAt }) => !executedAt)
-    if (isOlder) await beforeUpdate(db)
-    const { error } = await migrator.migrateToLatest()
-    if (error) throw error
-  } catch (error) {
-    await db.destroy()
-    throw error
-  }
-  return db
-}
+export { openNotebook, type Notebook }
 
 /** A notebook as it is open: to be read only, where it is protected. */
 interface Opened {
@@ -126,7 +97,9 @@ function backUpNightly(file: string): void {
   open.roughSwatchNightly?.()
   const due = () => {
     const task = { file, home: notebookHome(), why: 'nightly' as const, at: new Date().toISOString() }
-    runHeavy('backUp', task).catch((error: unknown) => console.error('The nightly backup failed:', error))
+    runHeavy('backUp', task)
+      .then(heard)
+      .catch((error: unknown) => console.error('The nightly backup failed:', error))
   }
   const [first, hourly] = [setTimeout(due, FIRST_ASKED_MS), setInterval(due, ASKED_EVERY_MS)]
   for (const timer of [first, hourly]) timer.unref()

@@ -3,7 +3,6 @@ import type * as tasks from '@/server/heavy/tasks'
 type Tasks = typeof tasks
 
 /** In place of the worker threads, which run in the real server and are tested there: the task, here and now. */
-export class TooBusyError extends Error {}
 
 export function runHeavy<Name extends keyof Tasks>(name: Name, task: never): ReturnType<Tasks[Name]> {
   return jest.requireActual<Tasks>('@/server/heavy/tasks')[name](task) as ReturnType<Tasks[Name]>

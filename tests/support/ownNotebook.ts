@@ -21,6 +21,9 @@ export async function closeOwn(): Promise<void> {
   own = undefined
 }
 
+/** What a thread opens is the same one: it has no file that two could open. */
+export const workerNotebook = () => notebook()
+
 export function notebook(): Promise<Notebook> {
   if (!own) throw new Error('openOwn() first')
   return Promise.resolve(own)

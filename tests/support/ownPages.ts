@@ -9,6 +9,7 @@ import { redirect, revalidatePath } from './ownNext'
 // heavy work is done here and now, and Next is not there.
 jest.mock('@/server/database', () => jest.requireActual('./ownNotebook'))
 jest.mock('@/server/heavy/pool', () => jest.requireActual('./heavyHere'))
+jest.mock('@/server/heavy/workerNotebook', () => jest.requireActual('./ownNotebook'))
 jest.mock('next/cache', () => jest.requireActual('./ownNext'))
 jest.mock('next/headers', () => jest.requireActual('./ownNext'))
 jest.mock('next/navigation', () => jest.requireActual('./ownNext'))

@@ -4,18 +4,32 @@ import { type Point } from '../shapes/polygon'
 export const FLAT_MM = 0.2
 /** Halvings after which a curve is straight enough, whatever it does. */
 const DEEPEST = 12
+/** No curve is drawn finer than this share of its own size: a circle as large as the sea has no more corners. */
+const FINEST = 1e-5
+
+/** How far stretches may lie from a curve of that size: as asked, and no finer than makes sense. */
+export const coarse = (tolerance: number, size: number) => Math.max(tolerance, size * FINEST)
 
 /**
  * A cubic curve (Bézier) as straight stretches, halved until its handles lie within the tolerance of the chord.
  * @returns its points without the first
  */
-export function flatCubic(from: Point, one: Point, two: Point, to: Point, tolerance = FLAT_MM, depth = 0): Point[] {
+export function flatCubic(from: Point, one: Point, two: Point, to: Point, tolerance = FLAT_MM): Point[] {
+  const size = Math.max(...[one, two, to].map(([x, y]) => Math.hypot(x - from[0], y - from[1])))
+  return Number.isFinite(size) ? halved([from, one, two, to], coarse(tolerance, size), 0) : [to]
+}
+
+function halved(
+  [from, one, two, to]: readonly [Point, Point, Point, Point],
+  tolerance: number,
+  depth: number,
+): Point[] {
   if (depth >= DEEPEST || (offChord(one, from, to) + offChord(two, from, to)) * 0.75 <= tolerance) return [to]
   const middle = (a: Point, b: Point): Point => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2]
   const [a, b, c] = [middle(from, one), middle(one, two), middle(two, to)]
   const [d, e] = [middle(a, b), middle(b, c)]
   const half = middle(d, e)
-  return [...flatCubic(from, a, d, half, tolerance, depth + 1), ...flatCubic(half, e, c, to, tolerance, depth + 1)]
+  return [...halved([from, a, d, half], tolerance, depth + 1), ...halved([half, e, c, to], tolerance, depth + 1)]
 }
 
 /** A curve of the second degree, as the cubic that it is. */
@@ -29,7 +43,9 @@ export function flatQuadratic(from: Point, by: Point, to: Point, tolerance = FLA
  * @param from, turn radians, anticlockwise where the turn is positive; @returns its points without the first
  */
 export function flatArc(middle: Point, radius: number, from: number, turn: number, tolerance = FLAT_MM): Point[] {
-  const most = 2 * Math.acos(Math.max(0.5, 1 - tolerance / Math.max(radius, tolerance)))
+  if (!Number.isFinite(radius + turn)) return []
+  const near = coarse(tolerance, radius)
+  const most = 2 * Math.acos(Math.max(0.5, 1 - near / Math.max(radius, near)))
   const steps = Math.max(1, Math.ceil(Math.abs(turn) / most))
   return Array.from({ length: steps }, (_, i) => {
     const angle = from + (turn * (i + 1)) / steps

@@ -3,6 +3,9 @@ import { signedArea, type Point } from '../shapes/polygon'
 /** Ends that lie no further apart than this meet, mm. */
 export const MEET_MM = 0.5
 
+/** Where more lines meet in one point, no outline runs through it. */
+const MOST_MEETING = 60
+
 /** Lines that were joined to closed ones. */
 export interface Joined {
   /** Closed lines, the first point not said again. */
@@ -66,35 +69,49 @@ function nodesOf(ends: readonly Point[], meetMm: number): { nodes: number[]; wid
         }
     nodes.push(nearest < 0 ? i : nodes[nearest]!)
     if (nearest >= 0) widestMm = Math.max(widestMm, least)
-    const key = `${cx} ${cy}`
-    cells.set(key, [...(cells.get(key) ?? []), i])
+    // Where one lies already another says nothing new.
+    if (nearest < 0 || least > meetMm / 8) added(cells, `${cx} ${cy}`, i)
   })
   return { nodes, widestMm }
 }
 
-/** Without lines one end of which meets nothing, again and again. */
+function added<Key, One>(lists: Map<Key, One[]>, key: Key, one: One): void {
+  const list = lists.get(key)
+  if (list) list.push(one)
+  else lists.set(key, [one])
+}
+
+/** Lines by the nodes that they end in. */
+function byNode(edges: readonly Edge[]): Map<number, Edge[]> {
+  const at = new Map<number, Edge[]>()
+  for (const edge of edges) for (const node of [edge.from, edge.to]) added(at, node, edge)
+  return at
+}
+
+/** Without lines one end of which meets nothing, and those that meet nothing once these are gone. */
 function withoutEnds(edges: readonly Edge[]): { kept: Edge[]; loose: Edge[] } {
-  let kept = [...edges]
-  const loose: Edge[] = []
-  for (;;) {
-    const degree = new Map<number, number>()
-    for (const { from, to } of kept) {
-      degree.set(from, (degree.get(from) ?? 0) + 1)
-      degree.set(to, (degree.get(to) ?? 0) + 1)
+  const at = byNode(edges)
+  const degree = new Map([...at].map(([node, own]) => [node, own.length]))
+  const loose = new Set<Edge>()
+  const waiting = [...degree].flatMap(([node, count]) => (count < 2 ? node : []))
+  for (let node = waiting.pop(); node !== undefined; node = waiting.pop())
+    for (const edge of at.get(node)!) {
+      if (loose.has(edge)) continue
+      loose.add(edge)
+      for (const end of [edge.from, edge.to]) {
+        const left = degree.get(end)! - 1
+        degree.set(end, left)
+        if (left === 1) waiting.push(end)
+      }
     }
-    const isHeld = ({ from, to }: Edge) => degree.get(from)! > 1 && degree.get(to)! > 1
-    const left = kept.filter((edge) => !isHeld(edge))
-    if (left.length === 0) return { kept, loose }
-    loose.push(...left)
-    kept = kept.filter(isHeld)
-  }
+  return { kept: edges.filter((edge) => !loose.has(edge)), loose: [...loose] }
 }
 
 /** Lines that hang together. */
 function partsOf(edges: readonly Edge[]): Edge[][] {
-  const at = new Map<number, Edge[]>()
-  for (const edge of edges) for (const node of [edge.from, edge.to]) at.set(node, [...(at.get(node) ?? []), edge])
+  const at = byNode(edges)
   const seen = new Set<Edge>()
+  const gone = new Set<number>()
   return edges.flatMap((first) => {
     if (seen.has(first)) return []
     const part: Edge[] = []
@@ -102,12 +119,15 @@ function partsOf(edges: readonly Edge[]): Edge[][] {
     seen.add(first)
     for (let edge = waiting.pop(); edge; edge = waiting.pop()) {
       part.push(edge)
-      for (const node of [edge.from, edge.to])
+      // Each node is gone through once, however many lines meet there.
+      for (const node of [edge.from, edge.to].filter((one) => !gone.has(one))) {
+        gone.add(node)
         for (const next of at.get(node)!)
           if (!seen.has(next)) {
             seen.add(next)
             waiting.push(next)
           }
+      }
     }
     return [part]
   })
@@ -115,12 +135,14 @@ function partsOf(edges: readonly Edge[]): Edge[][] {
 
 /** The way round the outside of lines that hang together: from the lowest node, always the rightmost turn. */
 function roundOf(edges: readonly Edge[]): Point[] | undefined {
+  if (edges.length > MOST_MEETING && [...byNode(edges).values()].some((own) => own.length > MOST_MEETING))
+    return undefined
   const ways = edges.flatMap(({ from, to, line }) => [
     { from, to, line },
     { from: to, to: from, line: [...line].reverse() },
   ])
   const leaving = new Map<number, Edge[]>()
-  for (const way of ways) leaving.set(way.from, [...(leaving.get(way.from) ?? []), way])
+  for (const way of ways) added(leaving, way.from, way)
   let best: Point[] | undefined
   const walked = new Set<Edge>()
   for (const start of ways) {

@@ -1,6 +1,6 @@
 import { readDxf } from './dxf/readDxf'
 import { readSvg } from './svg/readSvg'
-import { type FoundOutlines, type UnitId } from './types'
+import { NoOutlines, type FoundOutlines, type UnitId } from './types'
 
 export interface DrawingAsked {
   /** The unit of a file that does not say its own. */
@@ -15,5 +15,12 @@ export interface DrawingAsked {
  */
 export function readDrawing(text: string, { unit, squareMm }: DrawingAsked = {}): FoundOutlines {
   const isSvg = /^\ufeff?\s*(?:<\?xml|<!--|<!DOCTYPE svg|<svg)/i.test(text)
-  return isSvg ? readSvg(text, { squareMm, asked: unit }) : readDxf(text.replace(/^\ufeff/, ''), unit)
+  try {
+    return isSvg ? readSvg(text, { squareMm, asked: unit }) : readDxf(text.replace(/^\ufeff/, ''), unit)
+  } catch (error) {
+    // Numbers that no drawing has, groups in groups without end.
+    if (error instanceof RangeError)
+      throw new NoOutlines('That drawing is damaged, or nested more deeply than any is.')
+    throw error
+  }
 }

@@ -82,3 +82,15 @@ export function plainFound(name: string, outline: Outline): FoundPiece {
     size: '',
   }
 }
+
+/** Points of one line, and of a whole drawing: more is no pattern, but a picture or a mistake. */
+export const MOST_POINTS_OF_ONE = 60_000
+export const MOST_POINTS = 400_000
+
+/** @throws NoOutlines where a drawing has more points than are read */
+export function boundPoints(ofOne: number, ofAll: number): void {
+  if (ofOne > MOST_POINTS_OF_ONE || ofAll > MOST_POINTS)
+    throw new NoOutlines(
+      'This drawing has more points than a pattern has. Save only the pieces, or simplify its lines.',
+    )
+}

@@ -36,6 +36,10 @@ export interface TableAsked {
 
 /** More lines than these are taken in at several times. */
 export const MOST_TABLE_LINES = 5000
+/** More columns are no table of fabrics: the rest is not looked at. */
+const MOST_COLUMNS = 100
+/** A longer cell says no more. */
+const LONGEST_CELL = 2000
 /** Headings are looked for among so many lines: a title may stand above them. */
 const HEADINGS_WITHIN = 5
 
@@ -48,7 +52,9 @@ export function readTable(text: string, { columns: said, locale = 'en-GB' }: Tab
   // Empty lines keep their numbers, but would mislead the guess of what stands between cells.
   const { delimiter } = Papa.parse<string[]>(plain, { skipEmptyLines: 'greedy', preview: 50 }).meta
   const { data } = Papa.parse<string[]>(plain, { delimiter, skipEmptyLines: false })
-  const lines = data.map((cells) => cells.map((cell) => unguarded(cell.trim())))
+  const lines = data
+    .slice(0, MOST_TABLE_LINES + HEADINGS_WITHIN)
+    .map((cells) => cells.slice(0, MOST_COLUMNS).map((cell) => unguarded(cell.slice(0, LONGEST_CELL).trim())))
   const at = headingsAt(lines)
   const headings = at < 0 ? (lines[0] ?? []).map((_, i) => `Column ${i + 1}`) : lines[at]!
   const body = lines.slice(at + 1).map((cells, i) => ({ cells, line: at + 2 + i }))

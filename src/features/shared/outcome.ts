@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { plainMessage } from '@/server/api/plainIssue'
 import { pathWords } from '@/server/api/problem'
+import { isHeavyRefusal } from '@/server/heavy/refusal'
 import { ConflictError, GoneError } from '@/server/store/errors'
 import { isNotWritten } from '@/server/store/connection'
 import { isTrouble } from '@/server/trouble/kinds'
@@ -87,7 +88,7 @@ function refusalOf(error: unknown): Refusal {
   if (error instanceof GoneError) return { ok: false, errors: { '': error.message }, gone: true }
   if (error instanceof ChangedSinceError) return refusedFor(error.message)
   if (isTrouble(error)) return refusedFor(`${error.message}. Nothing was kept; what you wrote still stands here.`)
-  if (isNotWritten(error)) return refusedFor(error.message)
+  if (isNotWritten(error) || isHeavyRefusal(error)) return refusedFor(error.message)
   throw error
 }
 

@@ -1,6 +1,6 @@
 import { z } from 'zod'
-import { runHeavy, TooBusyError } from '../heavy/pool'
-import { problem, problemOf } from './problem'
+import { runHeavy } from '../heavy/pool'
+import { problem, problemOf, problemOfHeavy } from './problem'
 
 /** The largest picture file that is read, bytes. */
 export const MOST_IMAGE_BYTES = 25 * 1024 * 1024
@@ -54,7 +54,8 @@ export async function postCount(request: Request): Promise<Response> {
     const outcome = await runHeavy('countPicture', task, request.signal)
     return 'refused' in outcome ? noSense(outcome.refused) : Response.json(CountResponse.parse(outcome.count))
   } catch (error) {
-    if (error instanceof TooBusyError) return problem(503, 'busy', error.message, [])
+    const refused = problemOfHeavy(error, 'image')
+    if (refused) return refused
     throw error
   }
 }

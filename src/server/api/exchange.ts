@@ -5,11 +5,10 @@ import { exportedJson } from '../exchange/exporting'
 import { importInto, type Progress } from '../exchange/importing'
 import { exportedZip } from '../exchange/zipping'
 import { type ImportOutcome } from '../heavy/importNotebook'
-import { TooBusyError } from '../heavy/pool'
 import { notebookHome } from '../home'
 import { isNotWritten } from '../store/connection'
 import { isTrouble } from '../trouble/kinds'
-import { problem, issuesOf } from './problem'
+import { problem, issuesOf, problemOfHeavy } from './problem'
 
 /** The largest document or archive that is taken in, bytes. */
 export const MOST_IMPORT_BYTES = 250 * 1024 * 1024
@@ -111,7 +110,9 @@ function answered(outcome: ImportOutcome): Response {
 
 /** @throws whatever is no trouble of the notebook's */
 function troubled(error: unknown): Response {
-  if (error instanceof TooBusyError || isNotWritten(error)) return problem(503, 'busy', error.message, [])
+  const refused = problemOfHeavy(error)
+  if (refused) return refused
+  if (isNotWritten(error)) return problem(503, 'busy', error.message, [])
   if (isTrouble(error)) return problem(503, 'notebook-trouble', error.message, [])
   throw error
 }

@@ -1,7 +1,7 @@
 import { type z } from 'zod'
 import { beyondBounds, isFinite } from './bounds'
 import { isTrouble } from '../trouble/kinds'
-import { pathWords, problem, problemOf } from './problem'
+import { pathWords, problem, problemOf, problemOfHeavy } from './problem'
 
 /** Largest JSON body that is read, bytes. */
 export const MOST_BYTES = 1024 * 1024
@@ -23,7 +23,7 @@ export class NoSense extends Error {
 export function postJson<Asked extends z.ZodType>(
   schema: Asked,
   answerSchema: z.ZodType,
-  compute: (input: z.output<Asked>) => unknown,
+  compute: (input: z.output<Asked>, signal: AbortSignal) => unknown,
 ) {
   return async (request: Request): Promise<Response> => {
     const text = await readLimited(request)
@@ -44,7 +44,7 @@ export function postJson<Asked extends z.ZodType>(
     const parsed = schema.safeParse(body)
     if (!parsed.success) return problemOf(parsed.error)
     try {
-      const answer = await compute(parsed.data)
+      const answer = await compute(parsed.data, request.signal)
       if (!isFinite(answer))
         throw new NoSense([], 'something in it is so large or small that nothing follows from it')
       return Response.json(answerSchema.parse(answer))
@@ -54,6 +54,8 @@ export function postJson<Asked extends z.ZodType>(
           { path: pathWords(error.path), message: error.message },
         ])
       }
+      const refused = problemOfHeavy(error)
+      if (refused) return refused
       if (isTrouble(error)) return problem(503, 'notebook-trouble', `${error.message}.`, [])
       console.error(error)
       return problem(500, 'failed', 'Something went wrong here; nothing was changed.', [])

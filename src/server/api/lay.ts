@@ -118,7 +118,7 @@ export const LayResponse = z.object({
   text: z.string(),
 })
 
-export const postLay = postJson(LayRequest, LayResponse, ({ seconds, cloth, ...rest }) => {
+export const postLay = postJson(LayRequest, LayResponse, ({ seconds, cloth, ...rest }, signal) => {
   const task: LayTask = { ...rest, ...(cloth && { cloth: { ...cloth, lengthMm: cloth.lengthMm ?? undefined } }) }
   const fault = layFault(task)
   if (fault) throw new NoSense(fault.path, fault.message)
@@ -126,5 +126,5 @@ export const postLay = postJson(LayRequest, LayResponse, ({ seconds, cloth, ...r
   const panels = (task.panels ?? []).reduce((sum, panel) => sum + panel.count, 0)
   if (copies > MOST_LAID) throw new NoSense(['pieces'], `at most ${MOST_LAID} pieces are laid at once`)
   if (panels > MOST_LAID / 2) throw new NoSense(['panels'], `at most ${MOST_LAID / 2} panels are laid on at once`)
-  return runHeavy('layCloth', { task, ...(seconds !== undefined && { seconds }) })
+  return runHeavy('layCloth', { task, ...(seconds !== undefined && { seconds }) }, signal)
 })

@@ -1,8 +1,8 @@
 import { z } from 'zod'
 import { ASKED_UNITS, UNIT_MM, type UnitId } from '../../core/outlines/types'
 import { MARK_KINDS } from '../../core/vocabulary/laying'
-import { runHeavy, TooBusyError } from '../heavy/pool'
-import { problem, problemOf } from './problem'
+import { runHeavy } from '../heavy/pool'
+import { problem, problemOf, problemOfHeavy } from './problem'
 
 /** The largest drawing that is read, bytes. */
 export const MOST_DRAWING_BYTES = 12 * 1024 * 1024
@@ -65,7 +65,8 @@ export async function postOutlines(request: Request): Promise<Response> {
     const pieces = outcome.found.pieces.map((piece) => ({ ...piece, holes: [], size: piece.size || null }))
     return Response.json(OutlinesResponse.parse({ ...outcome.found, pieces }))
   } catch (error) {
-    if (error instanceof TooBusyError) return problem(503, 'busy', error.message, [])
+    const refused = problemOfHeavy(error, 'file')
+    if (refused) return refused
     throw error
   }
 }

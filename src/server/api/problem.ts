@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { shown } from '../../core/notebook/schemas/words'
+import { isHeavyRefusal } from '../heavy/refusal'
 import { plainMessage } from './plainIssue'
 
 /** Bad input as the contract words it: data with a path, never a stack trace. */
@@ -32,6 +33,24 @@ export interface Issue {
 
 export function problem(status: number, code: ProblemCode, message: string, issues: readonly Issue[]): Response {
   return Response.json({ error: { code, message, issues } }, { status })
+}
+
+/** How soon a client may ask again, seconds. */
+const AGAIN_AFTER = 5
+
+/**
+ * Heavy work that was not done, as an answer; undefined where it is another error.
+ * @param path of what was too much
+ */
+export function problemOfHeavy(error: unknown, path = 'body'): Response | undefined {
+  if (!isHeavyRefusal(error)) return undefined
+  const issues = [{ path, message: error.message }]
+  if (error.why === 'stopped') return problem(409, 'stopped', error.message, [])
+  if (error.why === 'large') return problem(413, 'too-large', error.message, issues)
+  if (error.why === 'long') return problem(422, 'makes-no-sense', error.message, issues)
+  const answer = problem(503, 'busy', error.message, [])
+  answer.headers.set('retry-after', String(AGAIN_AFTER))
+  return answer
 }
 
 /** `observations.0.states.1`; `body` for the whole of it. */

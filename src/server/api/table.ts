@@ -1,8 +1,10 @@
 import { z } from 'zod'
-import { MOST_TABLE_LINES, readTable } from '../../core/table/readTable'
+import { MOST_TABLE_LINES } from '../../core/table/readTable'
 import { TABLE_FIELDS } from '../../core/table/columns'
 import { ClaimItemSchema } from '../../core/notebook/schemas/claim'
 import { PRICE_PERS, THINGS } from '../../core/vocabulary/stash'
+import { runHeavy } from '../heavy/pool'
+import { heard } from '../heavy/told'
 import { NoSense, postJson } from './handle'
 import { LocaleSchema } from './quantity'
 
@@ -53,8 +55,10 @@ const NOTHING = {
   ...{ care: null, place: null, source: null, boughtOn: null, price: null, tags: [], ideas: null, notes: null },
 }
 
-export const postTable = postJson(TableRequest, TableResponse, ({ text, columns, locale }) => {
-  const { rows, ...read } = readTable(text, { columns: columns ?? null, ...(locale && { locale }) })
+export const postTable = postJson(TableRequest, TableResponse, async ({ text, columns, locale }, signal) => {
+  const asked = { columns: columns ?? null, ...(locale && { locale }) }
+  const task = { text, asked, file: undefined, at: new Date().toISOString() }
+  const { rows, ...read } = heard(await runHeavy('takeTable', task, signal))
   if (rows.length + read.refused.length > MOST_TABLE_LINES - 1)
     throw new NoSense(['text'], `at most ${MOST_TABLE_LINES} lines at once`)
   return { ...read, rows: rows.map((row) => ({ ...row, fabric: { ...NOTHING, ...row.fabric } })) }

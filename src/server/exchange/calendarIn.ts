@@ -25,7 +25,8 @@ export interface CalendarTimes {
  * The times in a calendar (RFC 5545): entries with their repetitions, and free/busy lists. A whole day counts as
  * taken; what the calendar itself calls free, what is called off, and what this program wrote do not.
  * @param span only what falls into it
- * @throws RangeError where it is no calendar, or repeats without end in no time
+ * It may take long, and a rule that never comes never ends: it runs where it can be ended.
+ * @throws RangeError where it is no calendar, or repeats too often
  */
 export function timesIn(text: string, span: Window): CalendarTimes {
   try {
@@ -41,7 +42,16 @@ function timesOfAll(calendar: ICAL.Component, span: Window): CalendarTimes {
   const events = calendar.getAllSubcomponents('vevent')
   const counted = events.filter(takesTime)
   const own = counted.filter((event) => !event.hasProperty('recurrence-id'))
-  const times = own.flatMap((event) => timesOf(event, counted, span, left))
+  const moved = new Map<unknown, ICAL.Component[]>()
+  for (const event of counted.filter((one) => one.hasProperty('recurrence-id'))) {
+    const uid = event.getFirstPropertyValue('uid')
+    const known = moved.get(uid)
+    if (known) known.push(event)
+    else moved.set(uid, [event])
+  }
+  const times = own.flatMap((event) => {
+    return timesOf(event, moved.get(event.getFirstPropertyValue('uid')) ?? [], span, left)
+  })
   const lists = calendar.getAllSubcomponents('vfreebusy')
   const all = [...times, ...lists.flatMap(listed)].flatMap((one) => within(one, span))
   return {
@@ -74,12 +84,10 @@ function takesTime(event: ICAL.Component): boolean {
 
 function timesOf(
   component: ICAL.Component,
-  all: readonly ICAL.Component[],
+  exceptions: readonly ICAL.Component[],
   span: Window,
   left: { times: number },
 ): Window[] {
-  const uid = component.getFirstPropertyValue('uid')
-  const exceptions = all.filter((one) => one.hasProperty('recurrence-id') && one.getFirstPropertyValue('uid') === uid)
   const event = new ICAL.Event(component, { exceptions: [...exceptions], strictExceptions: true })
   if (!event.isRecurring()) return [windowOf(event.startDate, event.endDate)]
   const times: Window[] = []

@@ -1,4 +1,5 @@
 import { makeBackup, nightly, type Backup, type BackupWhy } from '../backup/backups'
+import { telling } from './told'
 import { workerNotebook } from './workerNotebook'
 
 export interface BackUpTask {
@@ -11,7 +12,7 @@ export interface BackUpTask {
 }
 
 /** Makes a backup in a worker thread; answers none where none is due. */
-export async function backUp({ file, home, why, at }: BackUpTask): Promise<Backup | undefined> {
+export const backUp = telling(async ({ file, home, why, at }: BackUpTask): Promise<Backup | undefined> => {
   const db = await workerNotebook(file)
   return why === 'nightly' ? nightly(db, home, at) : makeBackup(db, home, why, at)
-}
+})

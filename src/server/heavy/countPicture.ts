@@ -1,6 +1,7 @@
 import sharp from 'sharp'
 import { countThreads, MOST_READ_PX, NothingToCount, type ThreadCount } from '../../core/loupe/count'
 import { planeOf, type Plane } from '../../core/loupe/plane'
+import { isReadable } from './sides'
 
 /** The most pixels that a picture may have. */
 const MOST_PIXELS = 24_000_000
@@ -25,11 +26,14 @@ export async function countPicture({ bytes, pixelsPerCm }: CountTask): Promise<C
   }
 }
 
+const TOO_LARGE = 'The picture cannot be read: it is damaged, of another kind, or has more than 24 million pixels.'
+
 /** The brightness of the picture's middle, turned as its EXIF says; words where it cannot be read. */
 async function lumaOf(bytes: Uint8Array): Promise<Plane | string> {
   try {
     const { format, autoOrient } = await sharp(bytes).metadata()
     if (!['jpeg', 'png', 'webp'].includes(format)) return 'The picture is no JPEG, PNG or WebP.'
+    if (!isReadable(autoOrient, MOST_PIXELS)) return TOO_LARGE
     const [width, height] = [Math.min(MOST_READ_PX, autoOrient.width), Math.min(MOST_READ_PX, autoOrient.height)]
     const { data, info } = await sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
       .autoOrient()
@@ -45,6 +49,6 @@ async function lumaOf(bytes: Uint8Array): Promise<Plane | string> {
       .toBuffer({ resolveWithObject: true })
     return planeOf(data, info.width, info.height, info.channels)
   } catch {
-    return 'The picture cannot be read: it is damaged, of another kind, or has more than 24 million pixels.'
+    return TOO_LARGE
   }
 }

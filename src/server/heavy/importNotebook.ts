@@ -7,7 +7,8 @@ import { readExchange, type ExchangeIssue } from '../../core/formats/exchange'
 import { isArchive, unpacked } from '../exchange/archive'
 import { isPlainJpeg } from '../exchange/plainJpeg'
 import { RefusedImport, writeRecords, type ImportCounts } from '../exchange/writing'
-import { cleanPicture } from './cleanPicture'
+import { cleanPicture, MOST_PIXELS } from './cleanPicture'
+import { isReadable } from './sides'
 import { workerNotebook } from './workerNotebook'
 
 export interface ImportTask {
@@ -87,13 +88,12 @@ async function keepPictures(home: string, pictures: Map<string, Uint8Array>, tel
 /** As it came where it is nothing but a picture, and decodes; encoded anew otherwise. */
 async function clean(bytes: Uint8Array): Promise<Uint8Array | undefined> {
   if (isPlainJpeg(bytes)) {
-    const decodes = await sharp(bytes, { failOn: 'error' })
-      .stats()
-      .then(
-        () => true,
-        () => false,
-      )
-    if (decodes) return bytes
+    const image = sharp(bytes, { failOn: 'error' })
+    const decodes = await image.metadata().then(
+      (sides) => isReadable(sides, MOST_PIXELS) && image.stats().then(() => true),
+      () => false,
+    )
+    if (await decodes) return bytes
   }
   const outcome = await cleanPicture({ bytes })
   return 'refused' in outcome ? undefined : outcome.jpeg

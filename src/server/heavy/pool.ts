@@ -1,7 +1,8 @@
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
-import { type MessagePort } from 'node:worker_threads'
+import { MessageChannel, type MessagePort } from 'node:worker_threads'
 import { Piscina } from 'piscina'
+import { HeavyRefusal, refusalOf } from './refusal'
 import type * as tasks from './tasks'
 
 type Tasks = typeof tasks
@@ -13,13 +14,24 @@ const MOST_WAITING = 16
 /** A worker that has nothing to do ends after so long, ms. */
 const IDLE_MS = 60_000
 
-/** There is more heavy work waiting than will be done in reasonable time. */
-export class TooBusyError extends Error {
-  constructor() {
-    super('There is more to reckon than can be done at once. Try again in a moment.')
-    this.name = 'TooBusyError'
-  }
+/** The most that a worker may hold, MiB: what takes more is refused. */
+const MOST_MIB = 768
+/** The longest that work may take once it is begun, seconds; what is not named here takes as long as it takes. */
+const SECONDS: Partial<Record<keyof Tasks, number>> = {
+  ...{ readOutlines: 15, readCalendar: 10, takeTable: 60, countPicture: 30, cleanPicture: 30, coloursOf: 15 },
+  ...{ layCloth: 90, planTogether: 60, rankCloths: 120, printCards: 120, printBook: 120, printLay: 60 },
 }
+
+/** What a page waits for: it comes later rather than not at all. */
+const PATIENT: readonly (keyof Tasks)[] = [
+  'planTogether',
+  'rankCloths',
+  'lookPiecesOver',
+  'checkRecords',
+  'coloursOf',
+]
+const PATIENCE_MS = 30_000
+const STEP_MS = 100
 
 // A development server reloads modules; the workers stay.
 const kept = globalThis as { roughSwatchPool?: Piscina }
@@ -39,15 +51,17 @@ function pool(): Piscina {
     minThreads: 0,
     maxQueue: MOST_WAITING,
     idleTimeout: IDLE_MS,
+    resourceLimits: { maxOldGenerationSizeMb: MOST_MIB },
   })
   return kept.roughSwatchPool
 }
 
 /**
- * Runs a heavy task in a worker thread, so that the pages stay quick meanwhile.
- * @param signal ends it before its time, and the worker with it
+ * Runs a heavy task in a worker thread, so that the pages stay quick meanwhile. Work that takes too long or too much
+ * memory is ended, and its worker with it.
+ * @param signal ends it before its time: a client that went away, a person who stopped it
  * @param handedOver what of the task goes over to the worker altogether
- * @throws TooBusyError where too many wait already
+ * @throws HeavyRefusal where too many wait already, it takes too long or too much, or is stopped
  */
 export async function runHeavy<Name extends keyof Tasks>(
   name: Name,
@@ -56,10 +70,41 @@ export async function runHeavy<Name extends keyof Tasks>(
   handedOver: readonly MessagePort[] = [],
 ): Promise<Awaited<ReturnType<Tasks[Name]>>> {
   const workers = pool()
-  if (workers.queueSize >= MOST_WAITING) throw new TooBusyError()
-  return workers.run(task, { name, transferList: [...handedOver], ...(signal ? { signal } : {}) }) as Promise<
-    Awaited<ReturnType<Tasks[Name]>>
-  >
+  const until = Date.now() + (PATIENT.includes(name) ? PATIENCE_MS : 0)
+  while (workers.queueSize >= MOST_WAITING) {
+    if (signal?.aborted) throw new HeavyRefusal('stopped')
+    if (Date.now() >= until) throw new HeavyRefusal('busy')
+    await new Promise((resolve) => setTimeout(resolve, STEP_MS))
+  }
+  const clock = timeLimit(SECONDS[name])
+  const ends = [clock.signal, ...(signal ? [signal] : [])]
+  try {
+    return (await workers.run(
+      { task, begun: clock.begun },
+      { name, transferList: [...handedOver, clock.begun], signal: AbortSignal.any(ends) },
+    )) as Awaited<ReturnType<Tasks[Name]>>
+  } catch (error) {
+    if (clock.signal.aborted) throw new HeavyRefusal('long')
+    throw refusalOf(error) ?? error
+  } finally {
+    clock.end()
+  }
+}
+
+/** A limit of time that runs from when the work is begun: waiting for a free worker does not count. */
+function timeLimit(seconds: number | undefined) {
+  const { port1, port2 } = new MessageChannel()
+  const over = new AbortController()
+  let timer: NodeJS.Timeout | undefined
+  port1.once('message', () => {
+    if (seconds !== undefined) timer = setTimeout(() => over.abort(), seconds * 1000)
+  })
+  port1.unref()
+  const end = () => {
+    clearTimeout(timer)
+    port1.close()
+  }
+  return { signal: over.signal, begun: port2, end }
 }
 
 /** Ends the workers. */

@@ -10,7 +10,10 @@ import { planTogether } from './planTogether'
 import { printBook, printCards } from './printCards'
 import { printLay } from './printLay'
 import { rankCloths } from './rankCloths'
+import { readCalendar } from './readCalendar'
 import { readOutlines } from './readOutlines'
+import { restoreNotebook } from './restoreNotebook'
+import { takeTable } from './takeTable'
 
 // Each task by its name; a worker thread runs one at a time.
 export {
@@ -27,5 +30,8 @@ export {
   printCards,
   printLay,
   rankCloths,
+  readCalendar,
   readOutlines,
+  restoreNotebook,
+  takeTable,
 }

@@ -2,8 +2,7 @@ import { z } from 'zod'
 import { SHEET_IDS } from '@/core/cards/sheets'
 import { bookPdf, cardsPdf, piecesAsked } from '@/features/stash/cards/load'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
-import { issuesOf, problem } from '@/server/api/problem'
-import { TooBusyError } from '@/server/heavy/pool'
+import { issuesOf, problem, problemOfHeavy } from '@/server/api/problem'
 
 const Asked = z.object({
   sheet: z.enum([...SHEET_IDS, 'book', 'list']).default('a4'),
@@ -27,8 +26,8 @@ export async function GET(request: Request): Promise<Response> {
   try {
     const bytes =
       sheet === 'book' || sheet === 'list'
-        ? await bookPdf(gists, preferences, sheet === 'list')
-        : await cardsPdf(gists, preferences, { sheet, skip, origin, labels })
+        ? await bookPdf(gists, preferences, { isList: sheet === 'list', signal: request.signal })
+        : await cardsPdf(gists, preferences, { sheet, skip, origin, labels, signal: request.signal })
     return new Response(new Uint8Array(bytes), {
       headers: {
         'content-type': 'application/pdf',
@@ -37,7 +36,8 @@ export async function GET(request: Request): Promise<Response> {
       },
     })
   } catch (error) {
-    if (error instanceof TooBusyError) return problem(503, 'busy', error.message, [])
+    const refused = problemOfHeavy(error)
+    if (refused) return refused
     throw error
   }
 }

@@ -1,4 +1,5 @@
 import { type Point } from '../../shapes/polygon'
+import { coarse } from '../flatten'
 
 /** Halvings after which a stretch is straight enough, whatever it does. */
 const DEEPEST = 10
@@ -9,22 +10,30 @@ const DEEPEST = 10
  * @returns its points, the first included
  */
 export function flattened(at: (t: number) => Point, knots: readonly number[], tolerance: number): Point[] {
-  const points = [at(knots[0]!)]
+  const ends = knots.map(at)
+  const points = [ends[0]!]
+  const [xs, ys] = [ends.map(([x]) => x), ends.map(([, y]) => y)]
+  const near = coarse(tolerance, Math.max(spread(xs), spread(ys)))
   const halve = (from: number, to: number, a: Point, b: Point, depth: number) => {
     const middle = (from + to) / 2
     const m = at(middle)
     // A curve that turns back on itself may cross its chord in the middle: a quarter is looked at, too.
     const q = at(from + (to - from) * 0.3)
-    const isFlat = offLine(m, a, b) <= tolerance && offLine(q, a, b) <= tolerance
+    const isFlat = offLine(m, a, b) <= near && offLine(q, a, b) <= near
     if (depth >= DEEPEST || (isFlat && depth >= 2)) points.push(b)
     else {
       halve(from, middle, a, m, depth + 1)
       halve(middle, to, m, b, depth + 1)
     }
   }
-  for (let i = 0; i + 1 < knots.length; i++) halve(knots[i]!, knots[i + 1]!, points.at(-1)!, at(knots[i + 1]!), 0)
+  for (let i = 0; i + 1 < knots.length; i++) halve(knots[i]!, knots[i + 1]!, points.at(-1)!, ends[i + 1]!, 0)
   return points
 }
+
+/** From the least to the largest of many numbers. */
+const spread = (all: readonly number[]) =>
+  all.reduce((most, one) => Math.max(most, one), -Infinity) -
+  all.reduce((least, one) => Math.min(least, one), Infinity)
 
 function offLine([x, y]: Point, [ax, ay]: Point, [bx, by]: Point): number {
   const [dx, dy] = [bx - ax, by - ay]
@@ -48,10 +57,19 @@ export function splineAt({ degree, control, weights, knots }: Spline): { at: (t:
   const n = control.length
   const usual = knots.length === n + degree + 1 ? knots : clampedKnots(n, degree)
   const [low, high] = [usual[degree]!, usual[n]!]
+  // The last span that begins at or before it: knots only grow.
+  const spanOf = (u: number) => {
+    let [from, to] = [degree, n - 1]
+    while (from < to) {
+      const middle = Math.ceil((from + to) / 2)
+      if (u >= usual[middle]!) from = middle
+      else to = middle - 1
+    }
+    return from
+  }
   const at = (t: number): Point => {
     const u = Math.min(Math.max(t, low), high)
-    let span = degree
-    while (span < n - 1 && u >= usual[span + 1]!) span++
+    const span = spanOf(u)
     const d = Array.from({ length: degree + 1 }, (_, j) => {
       const i = j + span - degree
       const w = weights[i] ?? 1

@@ -1,6 +1,7 @@
 import { type Point } from '../../shapes/polygon'
 import { lineOf, IN_WORLD } from './lines'
 import { after, extruded, insertsOf, mapped, SAME, type Matrix } from './matrix'
+import { boundPoints } from '../types'
 import { numberOf, textOf, type DxfFile, type TaggedEntity } from './tags'
 
 /** Something that is drawn, where it comes to lie once all blocks are put where they belong. */
@@ -50,6 +51,7 @@ interface Where {
 export function expanded(file: DxfFile, tolerance: number, isPiece: (entities: TaggedEntity[]) => boolean): Expanded {
   const found: Expanded = { placed: [], groups: [{ block: '', isMirrored: false, scale: 1 }], hidden: 0 }
   const used = new Set<string>()
+  let points = 0
 
   const put = (entities: readonly TaggedEntity[], where: Where) => {
     entities.forEach((entity, i) => {
@@ -61,6 +63,8 @@ export function expanded(file: DxfFile, tolerance: number, isPiece: (entities: T
       if (!thing) return
       if (file.hiddenLayers.has(layer)) found.hidden++
       else found.placed.push({ ...thing, group: where.group, layer })
+      points += thing.line?.length ?? 0
+      boundPoints(thing.line?.length ?? 0, points)
     })
   }
   const insert = (entity: TaggedEntity, where: Where) => {

@@ -1,5 +1,6 @@
 import { flatArc, flatBulge } from '../flatten'
 import { type Point } from '../../shapes/polygon'
+import { boundPoints } from '../types'
 import { ellipseAt, flattened, splineAt, throughPoints } from './curves'
 import { numberOf, numbersOf, pointsOf, type TaggedEntity } from './tags'
 
@@ -16,6 +17,7 @@ export function lineOf(
   vertices: readonly TaggedEntity[] = [],
 ): Point[] | undefined {
   const draw = DRAWN[entity.type]
+  boundPoints(Math.max(vertices.length, entity.tags.length / 4), 0)
   const line = draw?.(entity, tolerance, vertices)
   return line && line.length >= 2 && line.every(([x, y]) => Number.isFinite(x + y)) ? line : undefined
 }

@@ -3,7 +3,7 @@ import { HOLE, withMarks, type Loose } from '../belongs'
 import { joinedLines, type Joined } from '../join'
 import { foundOf, longestOf } from '../found'
 import { type Drawn } from '../settled'
-import { NoOutlines, UNIT_MM, type FoundOutlines, type UnitId, type UnitRead } from '../types'
+import { MOST_FOUND, NoOutlines, UNIT_MM, type FoundOutlines, type UnitId, type UnitRead } from '../types'
 import { expanded, type Expanded, type Placed } from './expand'
 import { dxfFile, numberOf, textOf, type DxfFile, type TaggedEntity } from './tags'
 
@@ -157,6 +157,7 @@ function loose({ placed, groups }: Expanded, blocks: readonly (readonly Placed[]
   const bounding = cut.length > 0 ? cut : [...layers].filter((layer) => !NO_OUTLINE.test(layer))
   const isBounding = new Set(bounding.length > 0 ? bounding : layers)
   const found: { drawn: Drawn; layer: string }[] = []
+  const texts = placed.filter(({ text, at }) => text && at && isName(text)).slice(0, MOST_TEXTS)
   const marks: Loose[] = []
   blocks.forEach((own, group) => {
     const open: { layer: string; line: Point[] }[] = []
@@ -184,21 +185,28 @@ function loose({ placed, groups }: Expanded, blocks: readonly (readonly Placed[]
       return
     }
     const block = groups[group]!.block
-    const named = placed.find(({ text, at }) => text && at && isName(text) && isWithin(at, outline))?.text
+    // More pieces than are kept need no names.
+    const named = found.length < MOST_FOUND ? texts.find(({ at }) => isWithin(at!, outline))?.text : undefined
     const name = named ?? (block !== '' && !block.startsWith('*') ? block : layer)
     found.push({ drawn: { name, outline, notches: [], count: 1, pair: false, size: '' }, layer })
   }
 }
+
+/** So many texts are looked at for names. */
+const MOST_TEXTS = 2000
 
 /** Words that name a piece: no number, no key with its value. */
 const isName = (text: string) => /[a-z]{2}/i.test(text) && !/^[^:]{1,30}:/.test(text) && text.length <= 60
 
 /** Names that stand for several are numbered. */
 function numbered(found: readonly { drawn: Drawn; layer: string }[]): Drawn[] {
-  return found.map(({ drawn }, i) => {
-    const alike = found.filter((other) => other.drawn.name === drawn.name)
-    const place = found.slice(0, i + 1).filter((other) => other.drawn.name === drawn.name).length
-    const name = [drawn.name || 'piece', alike.length > 1 ? place : ''].join(' ').trim()
+  const alike = new Map<string, number>()
+  for (const { drawn } of found) alike.set(drawn.name, (alike.get(drawn.name) ?? 0) + 1)
+  const places = new Map<string, number>()
+  return found.map(({ drawn }) => {
+    const place = (places.get(drawn.name) ?? 0) + 1
+    places.set(drawn.name, place)
+    const name = [drawn.name || 'piece', alike.get(drawn.name)! > 1 ? place : ''].join(' ').trim()
     return { ...drawn, name: name.slice(0, 80) }
   })
 }

@@ -7,7 +7,7 @@ import { foundOf, longestOf } from '../found'
 import { joinedLines } from '../join'
 import { type Drawn } from '../settled'
 import { testSquareIn } from '../testSquare'
-import { NoOutlines, UNIT_MM, type FoundOutlines, type UnitId, type UnitRead } from '../types'
+import { boundPoints, NoOutlines, UNIT_MM, type FoundOutlines, type UnitId, type UnitRead } from '../types'
 import { elementsOf, wordsIn, type Drawing, type Placed } from './elements'
 import { lengthOf, numbersIn } from './units'
 
@@ -69,9 +69,12 @@ interface View {
 
 /** Every line that is drawn. @param by how much larger than the file says */
 function linesAt({ placed }: Drawing, view: View, by: number): Loose[] {
-  return placed.flatMap(({ element, transform, label }) =>
-    linesOf(element, { label, transform: inMm(view, by, transform), scale: view.scale * by }),
-  )
+  let points = 0
+  return placed.flatMap(({ element, transform, label }) => {
+    const lines = linesOf(element, { label, transform: inMm(view, by, transform), scale: view.scale * by })
+    for (const line of lines) boundPoints(line.points.length, (points += line.points.length))
+    return lines
+  })
 }
 
 const inMm = ({ scale, left, top }: View, by: number, transform: string) =>
@@ -193,9 +196,12 @@ function rectPath(properties: NonNullable<ElementNode['properties']>): string {
 }
 
 /** The lines of a path in mm, up being up; a closed one ends with the very point that it begins with. */
+const NUMBER = /[-+]?(?:\d+\.?\d*|\.\d+)/g
+
 function flatLines(d: string, transform: string, scale: number): Point[][] {
   // A drawing far too small is flattened as if it were of its size: the person may still say its unit.
   const tolerance = Math.min(FLAT_MM, FLAT_MM * scale * 4)
+  boundPoints((d.match(NUMBER)?.length ?? 0) / 2, 0)
   const lines: Point[][] = []
   let line: Point[] = []
   let start: Point = [0, 0]

@@ -9,7 +9,7 @@ import { NewIdSchema, RecordIdSchema, SeenSchema } from '@/core/notebook/schemas
 import { changeBurnTest, findBurnTest } from '@/server/burnTests'
 import { notebook } from '@/server/database'
 import { notebookHome } from '@/server/home'
-import { TooBusyError } from '@/server/heavy/pool'
+import { isHeavyRefusal } from '@/server/heavy/refusal'
 import { savePicture, sweepPictures } from '@/server/pictures'
 import { createOnce, removeRecord } from '@/server/store/repository'
 import { doneOf, outcomeOf, type Done, type Outcome, type Refusal } from '../../shared/outcome'
@@ -42,7 +42,7 @@ export async function addPicture(testId: unknown, form: unknown): Promise<{ name
     await sweepPictures(db, notebookHome(), Date.now())
     return { name }
   } catch (error) {
-    if (error instanceof RangeError || error instanceof TooBusyError) return { error: error.message }
+    if (error instanceof RangeError || isHeavyRefusal(error)) return { error: error.message }
     throw error
   }
 }

@@ -5,6 +5,7 @@ import { PointSchema } from '@/core/notebook/schemas/laid'
 import { listOf, nameText } from '@/core/notebook/schemas/text'
 import { PAPERS, type PaperId } from '@/core/vocabulary/paper'
 import { runHeavy } from '@/server/heavy/pool'
+import { isHeavyRefusal } from '@/server/heavy/refusal'
 import { type Refusal } from '../../shared/outcome'
 import { told } from '../../shared/told'
 
@@ -36,7 +37,8 @@ export async function planPdf(input: unknown): Promise<{ ok: true; bytes: Uint8A
     return { ok: true, bytes: new Uint8Array(await runHeavy('printLay', task)) }
   } catch (error) {
     // From a worker thread an error keeps its message and its name.
-    if (error instanceof Error && error.name === 'RangeError') return { ok: false, errors: { '': error.message } }
+    const isTold = error instanceof Error && error.name === 'RangeError'
+    if (isTold || isHeavyRefusal(error)) return { ok: false, errors: { '': error.message } }
     throw error
   }
 }

@@ -4,8 +4,7 @@ import { minutesOf, type Minutes } from '@/core/prepare/minutes'
 import { type PlannedStep, type Undertaking } from '@/core/prepare/prepare'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
-import { planTogether } from '@/server/heavy/planTogether'
-import { runHeavy, TooBusyError } from '@/server/heavy/pool'
+import { runHeavy } from '@/server/heavy/pool'
 import { listPatterns } from '@/server/patterns'
 import { listProjects } from '@/server/projects'
 import { shelfOf } from '@/server/remember/shelf'
@@ -52,11 +51,7 @@ export async function loadPlans(words: Vocabulary, now: Minutes, projectId?: str
     pace: paceOf(projects.flatMap(({ project }) => project.data.took)),
   }
   const task = { undertakings: all.map(({ undertaking }) => undertaking), shared }
-  // Where every worker has too much to do, the page waits for it itself.
-  const plans = await runHeavy('planTogether', task).catch((error: unknown) => {
-    if (error instanceof TooBusyError) return planTogether(task)
-    throw error
-  })
+  const plans = await runHeavy('planTogether', task)
   const told = all.map(({ id, data, gists }, i) => {
     const names = Object.fromEntries(gists.map((gist) => [gist.id, gist.name]))
     const plan = plans[i]!

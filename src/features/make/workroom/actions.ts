@@ -5,7 +5,9 @@ import { z } from 'zod'
 import { WorkroomSchema } from '@/core/notebook/kinds/workroom'
 import { writtenAt } from '@/core/prepare/minutes'
 import { notebook } from '@/server/database'
-import { spanOf, timesIn } from '@/server/exchange/calendarIn'
+import { spanOf } from '@/server/exchange/calendarIn'
+import { runHeavy } from '@/server/heavy/pool'
+import { heard } from '@/server/heavy/told'
 import { keepCalendar, keepSaid } from '@/server/workroom'
 import { doneOf, refusedFor, sayingWhy, type Done } from '../../shared/outcome'
 import { now } from '../../shared/now'
@@ -35,7 +37,9 @@ export async function takeCalendar(form: unknown): Promise<Done> {
   const outcome = await doneOf(async () => {
     const from = minuteNow()
     const text = await file.text()
-    const { times } = sayingWhy(() => timesIn(text, { start: from, end: from + DAYS_AHEAD * 24 * 60 }))
+    const span = { start: from, end: from + DAYS_AHEAD * 24 * 60 }
+    const told = await runHeavy('readCalendar', { text, span })
+    const { times } = sayingWhy(() => heard(told))
     const read = { [kind]: times.map(spanOf), readOn: writtenAt(from).slice(0, 10) }
     await keepCalendar(await notebook(), (before) => ({ ...before, ...read }), now())
   })

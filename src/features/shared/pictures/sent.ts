@@ -1,4 +1,3 @@
-import { TooBusyError } from '@/server/heavy/pool'
 import { doneOf, type Done, refusedFor } from '../outcome'
 
 /** Does something with a picture that a form brings; what is no picture, and a queue that is full, are told. */
@@ -8,7 +7,7 @@ export async function withSentPicture(form: unknown, keep: (bytes: Uint8Array) =
   try {
     return await doneOf(async () => keep(new Uint8Array(await file.arrayBuffer())))
   } catch (error) {
-    if (error instanceof RangeError || error instanceof TooBusyError) return refusedFor(error.message)
+    if (error instanceof RangeError) return refusedFor(error.message)
     throw error
   }
 }

@@ -75,13 +75,13 @@ describe('cards', () => {
 describe('the book', () => {
   it('has every piece by its name, and an index by fibre', async () => {
     await three()
-    const text = wordsOf(await bookPdf(await asked(), METRIC, false))
+    const text = wordsOf(await bookPdf(await asked(), METRIC, { isList: false }))
     expect(text).toContain('The stash')
     for (const said of ['Boot sack', 'Lobby curtain', 'Loose ribbon', 'hemp', 'viscose']) expect(text).toContain(said)
   })
   it('of what is given away is a list that says so', async () => {
     await three()
-    const text = wordsOf(await bookPdf(await asked('sorting=give-away'), METRIC, true))
+    const text = wordsOf(await bookPdf(await asked('sorting=give-away'), METRIC, { isList: true }))
     expect(text).toContain('To give')
     expect(text).toContain('Boot sack')
     expect(text).not.toContain('Lobby curtain')

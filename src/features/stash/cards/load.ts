@@ -45,15 +45,17 @@ export async function piecesAsked(params: URLSearchParams, words: Vocabulary): P
 /**
  * Cards of these pieces as a PDF.
  * @param origin where this program is reached: the codes lead there
+ * @param signal of a client that may go away
  */
 export async function cardsPdf(
   gists: readonly Gist[],
   { units, words }: Preferences,
-  { sheet, skip, origin, labels }: { sheet: SheetId; skip: number; origin: string; labels: Labels },
+  how: { sheet: SheetId; skip: number; origin: string; labels: Labels; signal?: AbortSignal },
 ): Promise<Uint8Array> {
+  const { sheet, skip, origin, labels, signal } = how
   if (labels === 'places') {
     const places = byPlace(gists).slice(0, MOST_CARDS)
-    return runHeavy('printCards', { cards: places.map((one) => placeCard(one, origin)), sheet, skip })
+    return runHeavy('printCards', { cards: places.map((one) => placeCard(one, origin)), sheet, skip }, signal)
   }
   const some = gists.slice(0, MOST_CARDS)
   const records = await recordsByIds(
@@ -63,7 +65,7 @@ export async function cardsPdf(
   )
   const pieces = new Map(records.map(({ id, data }) => [id, data]))
   const cards = some.map((gist) => cardOf(gist, pieces.get(gist.id), units, words, origin))
-  return runHeavy('printCards', { cards, sheet, skip })
+  return runHeavy('printCards', { cards, sheet, skip }, signal)
 }
 
 function cardOf(gist: Gist, piece: Piece | undefined, units: UnitSystem, words: Vocabulary, origin: string): Card {
@@ -100,14 +102,19 @@ function placeCard({ place, pieces }: { place: string; pieces: readonly Gist[] }
 }
 
 /** These pieces as a book with an index, or as a list to tick off. */
-export function bookPdf(gists: readonly Gist[], { units, words }: Preferences, isList: boolean): Promise<Uint8Array> {
+export function bookPdf(
+  gists: readonly Gist[],
+  { units, words }: Preferences,
+  { isList, signal }: { isList: boolean; signal?: AbortSignal },
+): Promise<Uint8Array> {
   const lines = gists.slice(0, MOST_LINES).map((gist): BookLine => ({
     name: gist.name,
     place: gist.place,
     says: pieceWords(gist, units, words),
     words: [gist.called, ...gist.fibres.map((id) => fibreById(id).name[words]), ...gist.tags].filter(Boolean),
   }))
-  return runHeavy('printBook', { lines, title: titleOf(gists), lead: tallyWords(tallyOf(gists)), isList })
+  const task = { lines, title: titleOf(gists), lead: tallyWords(tallyOf(gists)), isList }
+  return runHeavy('printBook', task, signal)
 }
 
 /** What pieces of one sorting are printed for; else they are the stash. */

@@ -3,8 +3,9 @@
 import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
 import { notebook } from '@/server/database'
-import { restoreBackup } from '@/server/backup/restoring'
 import { runHeavy } from '@/server/heavy/pool'
+import { heard } from '@/server/heavy/told'
+import { fileToWrite } from '@/server/remember/fileOf'
 import { notebookFile, notebookHome } from '@/server/home'
 import { doneOf, type Done } from '../../shared/outcome'
 import { now } from '../../shared/now'
@@ -29,7 +30,7 @@ function begun(): Promise<Done> {
   const work = doneOf(async () => {
     // A notebook in trouble is not backed up over.
     await notebook()
-    await runHeavy('backUp', { file: notebookFile(), home: notebookHome(), why: 'asked', at: now() })
+    heard(await runHeavy('backUp', { file: notebookFile(), home: notebookHome(), why: 'asked', at: now() }))
   })
   const forget = () => {
     if (kept.roughSwatchBackingUp === work) kept.roughSwatchBackingUp = undefined
@@ -47,7 +48,9 @@ function pause(ms: number): Promise<undefined> {
 export async function restore(name: unknown): Promise<Done> {
   const outcome = await doneOf(async () => {
     const chosen = z.string().max(100, 'no backup is called so').parse(name)
-    const done = await restoreBackup(await notebook(), notebookHome(), chosen, now())
+    // A notebook in trouble is not written over.
+    const file = await fileToWrite(await notebook())
+    const done = heard(await runHeavy('restoreNotebook', { file, home: notebookHome(), name: chosen, at: now() }))
     if (!done) z.never({ error: 'There is no such backup any more.' }).parse(chosen)
   })
   revalidatePath('/', 'layout')

@@ -2,12 +2,14 @@
 
 import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
-import { pieceOfRow } from '@/core/formats/tablePieces'
 import { TABLE_FIELDS, type TableField } from '@/core/table/columns'
-import { MOST_TABLE_LINES, readTable, type TableDoubt, type TableRow } from '@/core/table/readTable'
+import { MOST_TABLE_LINES, type TableDoubt, type TableRead, type TableRow } from '@/core/table/readTable'
 import { readPreferences } from '../../shared/settings/readPreferences'
 import { notebook } from '@/server/database'
-import { createRecord, within } from '@/server/store/repository'
+import { runHeavy } from '@/server/heavy/pool'
+import { heard } from '@/server/heavy/told'
+import { fileToWrite } from '@/server/remember/fileOf'
+import { now } from '../../shared/now'
 import { doneOf, type Refusal, refusedFor } from '../../shared/outcome'
 
 /** More is no table of a stash. */
@@ -54,18 +56,16 @@ export async function takeTable(form: unknown, asked: unknown): Promise<TableOut
   if (lines > MOST_TABLE_LINES) return refusedFor(`At most ${MOST_TABLE_LINES} lines at once: this has ${lines}.`)
   const { words } = await readPreferences()
   const { isTrial, columns: said } = options.data
-  const { columns, rows, refused } = readTable(text, { columns: said, locale: words === 'us' ? 'en-US' : 'en-GB' })
+  const task = { text, asked: { columns: said, locale: words === 'us' ? 'en-US' : 'en-GB' }, at: now() }
+  let read: TableRead | undefined
+  const outcome = await doneOf(async () => {
+    const file = isTrial ? undefined : await fileToWrite(await notebook())
+    read = heard(await runHeavy('takeTable', { ...task, file }))
+  })
+  if (!outcome.ok) return outcome
+  const { columns, rows, refused } = read!
   if (rows.length === 0) return refusedFor('There are no lines below the headings.')
-  if (!isTrial) {
-    const outcome = await doneOf(async () => {
-      const at = new Date().toISOString()
-      return within(await notebook(), async (db) => {
-        for (const row of rows) await createRecord(db, 'piece', pieceOfRow(row), at)
-      })
-    })
-    if (!outcome.ok) return outcome
-    revalidatePath('/', 'layout')
-  }
+  if (!isTrial) revalidatePath('/', 'layout')
   const doubts = rows.flatMap(({ line, doubts: own }) => own.map((doubt) => ({ ...doubt, line })))
   return {
     ok: true,

@@ -1,0 +1,13 @@
+import { type Window } from '../../core/prepare/schedule'
+import { timesIn } from '../exchange/calendarIn'
+import { telling } from './told'
+
+export interface ReadCalendarTask {
+  text: string
+  span: Window
+}
+
+/** The times of a calendar: what repeats may take long, or never end. */
+export const readCalendar = telling(({ text, span }: ReadCalendarTask) =>
+  Promise.resolve().then(() => timesIn(text, span)),
+)

@@ -1,0 +1,17 @@
+import { restoreBackup } from '../backup/restoring'
+import { telling } from './told'
+import { workerNotebook } from './workerNotebook'
+
+export interface RestoreTask {
+  file: string
+  home: string
+  /** Of the backup. */
+  name: string
+  /** ISO 8601 */
+  at: string
+}
+
+/** Puts a backup back; undefined where there is none of that name. */
+export const restoreNotebook = telling(async ({ file, home, name, at }: RestoreTask) =>
+  restoreBackup(await workerNotebook(file), home, name, at),
+)

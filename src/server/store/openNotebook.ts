@@ -1,0 +1,36 @@
+import { mkdirSync } from 'node:fs'
+import { dirname } from 'node:path'
+import { Kysely } from 'kysely'
+import { Migrator } from 'kysely/migration'
+import { NotebookDialect } from './connection'
+import { migrations } from './migrations'
+import { type NotebookTables } from './tables'
+
+export type Notebook = Kysely<NotebookTables>
+
+/**
+ * Opens a notebook file (or `:memory:`), made with its folder where it is not there, brought up to the newest step.
+ * @param onLost called where the file turns out to be damaged while it is open: this connection is not used again
+ * @param beforeUpdate done where it is of an older program, before the first step
+ * @throws the migration's own error; nothing is left half-migrated
+ */
+export async function openNotebook(
+  file: string,
+  onLost = () => {},
+  beforeUpdate: (db: Notebook) => Promise<unknown> = () => Promise.resolve(),
+): Promise<Notebook> {
+  if (file !== ':memory:') mkdirSync(dirname(file), { recursive: true })
+  const db = new Kysely<NotebookTables>({ dialect: new NotebookDialect(file, onLost) })
+  const migrator = new Migrator({ db, provider: { getMigrations: () => Promise.resolve(migrations) } })
+  try {
+    const steps = await migrator.getMigrations()
+    const isOlder = steps.some(({ executedAt }) => executedAt) && steps.some(({ executedAt }) => !executedAt)
+    if (isOlder) await beforeUpdate(db)
+    const { error } = await migrator.migrateToLatest()
+    if (error) throw error
+  } catch (error) {
+    await db.destroy()
+    throw error
+  }
+  return db
+}
