@@ -4,6 +4,7 @@ import { createServer } from 'node:net'
 /** The built program with a notebook of its own, on a port of its own. */
 export interface OwnServer {
   url: string
+  pid: number | undefined
   /** Ends it, and waits until it is gone. SIGTERM unless another signal is given. */
   stop: (signal?: NodeJS.Signals) => Promise<void>
 }
@@ -54,6 +55,7 @@ export async function startServer(
   const ended = new Promise<void>((resolve) => child.once('exit', () => resolve()))
   return {
     url,
+    pid: child.pid,
     stop: (signal = 'SIGTERM') => {
       child.kill(signal)
       return ended

@@ -1,5 +1,6 @@
 import { type Point } from '../../shapes/polygon'
 import { coarse } from '../flatten'
+import { boundPoints } from '../types'
 
 /** Halvings after which a stretch is straight enough, whatever it does. */
 const DEEPEST = 10
@@ -26,7 +27,10 @@ export function flattened(at: (t: number) => Point, knots: readonly number[], to
       halve(middle, to, m, b, depth + 1)
     }
   }
-  for (let i = 0; i + 1 < knots.length; i++) halve(knots[i]!, knots[i + 1]!, points.at(-1)!, ends[i + 1]!, 0)
+  for (let i = 0; i + 1 < knots.length; i++) {
+    boundPoints(points.length, 0)
+    halve(knots[i]!, knots[i + 1]!, points.at(-1)!, ends[i + 1]!, 0)
+  }
   return points
 }
 

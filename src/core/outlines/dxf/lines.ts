@@ -94,8 +94,10 @@ function corners({ tags }: TaggedEntity): Corner[] {
 function bulged(own: readonly Corner[], isClosed: boolean, tolerance: number): Point[] {
   const line: Point[] = own.length > 0 ? [own[0]!.at] : []
   const last = isClosed ? own.length : own.length - 1
-  for (let i = 0; i < last; i++)
+  for (let i = 0; i < last; i++) {
     line.push(...flatBulge(own[i]!.at, own[(i + 1) % own.length]!.at, own[i]!.bulge, tolerance))
+    boundPoints(line.length, 0)
+  }
   return isClosed ? shut(line) : line
 }
 

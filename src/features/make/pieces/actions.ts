@@ -11,6 +11,7 @@ import { settled } from '@/core/outlines/settled'
 import { ASKED_UNITS, NoOutlines, type FoundOutlines } from '@/core/outlines/types'
 import { notebook } from '@/server/database'
 import { runHeavy } from '@/server/heavy/pool'
+import { isHeavyRefusal } from '@/server/heavy/refusal'
 import { keepFound } from '@/server/patternPieces'
 import { changeRecord, removeRecord } from '@/server/store/repository'
 import { doneOf, outcomeOf, type Done, type Outcome, type Refusal, refusedFor } from '../../shared/outcome'
@@ -35,7 +36,10 @@ export async function addFromFile(patternId: unknown, form: unknown): Promise<Ke
   const square = Number(form instanceof FormData ? form.get('squareMm') : NaN)
   const unit = ASKED_UNITS.find((one) => form instanceof FormData && form.get('unit') === one)
   const asked = { ...(unit && { unit }), ...(square > 0 && { squareMm: square }) }
-  const outcome = await runHeavy('readOutlines', { text: await file.text(), asked })
+  const outcome = await runHeavy('readOutlines', { text: await file.text(), asked }).catch((error: unknown) => {
+    if (isHeavyRefusal(error)) return { refused: { message: error.message, asks: undefined } }
+    throw error
+  })
   if ('refused' in outcome) {
     const { message, asks } = outcome.refused
     return { ...refusedFor(message), ...(asks && { asks }) }
