@@ -24,7 +24,10 @@ const piece = async (which = id) => (await findRecord(db, 'piece', which))!.data
 it('takes from a piece and leaves offcuts that know where they come from', async () => {
   const offcuts = [{ name: 'Lobby, strip', widthMm: 1400, lengthMm: 150 }]
   const [offcut] = await cut({ offcuts })
-  expect(await piece()).toMatchObject({ lengthMm: 1300, notes: '2026-05-02: cut 1.20 m for a heron.' })
+  expect(await piece()).toMatchObject({ lengthMm: 1300, notes: '' })
+  expect((await allRecords(db, 'cut')).kept.map(({ data }) => data)).toEqual([
+    { pieceId: id, on: '2026-05-02', lengthMm: 1200, what: 'a heron' },
+  ])
   expect(await piece(offcut)).toMatchObject({
     ...offcuts[0],
     thing: 'offcut',
@@ -38,10 +41,22 @@ it('takes from a piece and leaves offcuts that know where they come from', async
 it('is one stroke, and taken back as one', async () => {
   await cut({ offcuts: [{ name: 'Strip', widthMm: 100, lengthMm: 100 }] })
   const [stroke] = await historyOf(db, id)
-  expect(stroke!.steps).toHaveLength(2)
+  expect(stroke!.steps.map(({ kind, what }) => `${kind} ${what}`).sort()).toEqual([
+    ...['cut create', 'piece change', 'piece create'],
+  ])
   await takeBack(db, stroke!.stroke, AT)
   expect((await piece()).lengthMm).toBe(2500)
   expect((await allRecords(db, 'piece')).kept).toHaveLength(1)
+})
+
+it('leaves what the person wrote as it stands, however long it is', async () => {
+  const long = `first line\n${'x'.repeat(1980)}`
+  const found = (await findRecord(db, 'piece', id))!
+  await changeRecord(db, 'piece', found, { ...found.data, notes: long }, AT)
+  await cut({})
+  await cut({ lengthMm: 100 })
+  expect((await piece()).notes).toBe(long)
+  expect((await allRecords(db, 'cut')).kept).toHaveLength(2)
 })
 
 it('cuts no more than there is, and says when nothing is left', async () => {

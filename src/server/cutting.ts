@@ -44,7 +44,7 @@ export class TooLongError extends RangeError {
 const ALL_OF_IT_MM = 5
 
 /**
- * Cuts from a piece, in one stroke: what is left of it is written down, and its offcuts become pieces that know what
+ * Cuts from a piece, in one stroke: the cut and what is left are written down, and its offcuts become pieces that know what
  * they were cut from. A piece that is cut up altogether stays, with nothing left of it.
  * @param at ISO 8601
  * @returns ids of the offcuts
@@ -56,10 +56,9 @@ export async function cutFrom(db: Notebook, cut: Cut, at: string): Promise<strin
     const found = await findRecord(open, 'piece', pieceId)
     if (!found) throw new GoneError('piece', pieceId)
     const { data: piece } = found
-    const note = cutNote(at, lengthMm, what)
     const left = all ? USED_UP : leftOf(piece, lengthMm)
-    const notes = [piece.notes, note].filter(Boolean).join('\n').slice(-MOST_NOTES)
-    await changeRecord(open, 'piece', found, PieceSchema.parse({ ...piece, ...left, notes }), at)
+    await changeRecord(open, 'piece', found, PieceSchema.parse({ ...piece, ...left }), at)
+    await createRecord(open, 'cut', { pieceId, on: at.slice(0, 10), lengthMm, what }, at)
     const ids: string[] = []
     for (const offcut of offcuts) {
       const data = offcutOf(piece, pieceId, offcut)
@@ -68,8 +67,6 @@ export async function cutFrom(db: Notebook, cut: Cut, at: string): Promise<strin
     return ids
   })
 }
-
-const MOST_NOTES = 2000
 
 /** Of what was taken apart nothing is left to cut from. */
 const USED_UP: Partial<Piece> = { lengthMm: null, outline: null, sorting: 'cut-up', flaws: [] }
@@ -87,11 +84,6 @@ function flawsFrom(flaws: Piece['flaws'], cutMm: number): Piece['flaws'] {
   return flaws
     .map((flaw) => flaw.map(([x, y]): [number, number] => [x, Math.max(0, y - cutMm)]))
     .filter((flaw) => PolygonSchema.safeParse(flaw).success)
-}
-
-function cutNote(at: string, lengthMm: number | null, what: string): string {
-  const length = lengthMm === null ? '' : ` ${(lengthMm / 1000).toFixed(2)} m`
-  return `${at.slice(0, 10)}: cut${length}${what ? ` for ${what}` : ''}.`
 }
 
 /** The same cloth, in what hangs on no size. */

@@ -23,7 +23,8 @@ describe('cutting from a piece', () => {
     expect(await cutPiece(cut)).toEqual({ ok: true })
     const left = await dataOf('piece', id)
     expect(left.lengthMm).toBe(1750)
-    expect(left.notes).toContain('gull wings')
+    const [written] = (await allRecords(db, 'cut')).kept
+    expect(written!.data).toMatchObject({ pieceId: id, what: expect.stringContaining('gull wings') })
     const [heading] = (await allRecords(db, 'piece')).kept.filter(({ data }) => data.name === offcut.name)
     expect(heading!.data).toMatchObject({ widthMm: 1400, lengthMm: 200, called: 'velvet', cutFromId: id })
   })

@@ -2,6 +2,7 @@ import { type z } from 'zod'
 import { blindBoxKind } from './blindBox'
 import { burnTestKind } from './burnTest'
 import { controlKind } from './control'
+import { cutKind } from './cut'
 import { garmentKind } from './garment'
 import { guessKind } from './guess'
 import { heapKind } from './heap'
@@ -27,6 +28,7 @@ export const recordKinds = {
   lot: lotKind,
   heap: heapKind,
   piece: pieceKind,
+  cut: cutKind,
   'burn-test': burnTestKind,
   control: controlKind,
   measurement: measurementKind,

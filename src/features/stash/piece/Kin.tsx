@@ -9,6 +9,7 @@ import { Actions, PlainList, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
+import { When } from '../../shared/history/When'
 import { CutForm } from './CutForm'
 import { copyPiece, putInLot } from './kinActions'
 import { type PieceData } from './types'
@@ -26,6 +27,18 @@ export function Kin(data: PieceData) {
         <p>
           Cut from <Link href={`/stash/${kin.cutFrom.id}`}>{kin.cutFrom.name}</Link>.
         </p>
+      ) : null}
+      {kin.cuts.length > 0 ? (
+        <div>
+          <b>Cut so far</b>
+          <PlainList $gap="0.2rem">
+            {kin.cuts.map(({ id, on, says }) => (
+              <li key={id}>
+                <When at={on} />: {says}
+              </li>
+            ))}
+          </PlainList>
+        </div>
       ) : null}
       {kin.offcuts.length > 0 ? (
         <div>

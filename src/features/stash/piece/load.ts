@@ -2,10 +2,11 @@ import { comfortOf } from '@/core/choose/comfort/comfort'
 import { pieceOffer } from '@/core/choose/pieceOffer'
 import { COMMON_NEEDS, worthMeasuring } from '@/core/choose/worthMeasuring'
 import { foretellingRecord } from '@/core/notebook/foretell'
+import { type RecordData } from '@/core/notebook/kinds'
 import { formOf, type KeptMeasurement } from '@/core/notebook/measurements'
 import { ofKind } from '@/core/notebook/measurements/kept'
 import { propertiesOf, type PropertyRow } from '@/core/notebook/properties'
-import { type UnitSystem } from '@/core/units/format'
+import { formatLength, type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook, type Notebook } from '@/server/database'
 import { grouped } from '@/server/grouped'
@@ -14,7 +15,7 @@ import { keepersOf } from '@/server/projects'
 import { gistOfEntry } from '@/server/remember/remember'
 import { shelfOf, type Shelf } from '@/server/remember/shelf'
 import { type KeptPiece } from '@/server/pieces'
-import { findRecord, listRecords } from '@/server/store/repository'
+import { findRecord, listRecords, recordsReferringToAny } from '@/server/store/repository'
 import { historyOf } from '@/server/store/history'
 import { readStashEntry } from '@/server/stash'
 import { tileOf } from '@/ui/cloth/spec'
@@ -47,7 +48,7 @@ export async function loadPiece(
     tests: tests.map(({ id: testId, answers, on }) => ({ id: testId, answers, on })),
     belief: sheet.belief,
     worth: worthMeasuring({ piece, measurements }, sheet, patterns.length > 0 ? patterns : COMMON_NEEDS),
-    kin: await kinOf(db, shelf, piece),
+    kin: await kinOf(db, shelf, piece, units),
     keptBy: await keepersOf(db, id),
     comfort: comfortOf(pieceOffer(entry, sheet), true),
     history: history.map(({ stroke, at, isUndone, undoes, steps }) => ({
@@ -79,13 +80,19 @@ function readingsUnder(
   })
 }
 
+function cutWords({ lengthMm, what }: RecordData<'cut'>, units: UnitSystem): string {
+  const length = lengthMm === null ? 'cut' : `${formatLength(lengthMm, units)} cut`
+  return what ? `${length} for ${what}` : length
+}
+
 /** Lots that are offered at once; any other has a piece that leads to it. */
 const LOTS_OFFERED = 6
 
-async function kinOf(db: Notebook, shelf: Shelf, piece: KeptPiece): Promise<Kin> {
-  const [parent, lots] = await Promise.all([
+async function kinOf(db: Notebook, shelf: Shelf, piece: KeptPiece, units: UnitSystem): Promise<Kin> {
+  const [parent, lots, cuts] = await Promise.all([
     piece.cutFromId ? findRecord(db, 'piece', piece.cutFromId) : undefined,
     listRecords(db, 'lot', { limit: LOTS_OFFERED, newestFirst: true }),
+    recordsReferringToAny(db, 'cut', 'pieceId', [piece.id]),
   ])
   const lot = piece.lotId ? await findRecord(db, 'lot', piece.lotId) : undefined
   const byLot = shelf.once('by lot', (gists) => grouped(gists, ({ lotId }) => lotId))
@@ -94,6 +101,9 @@ async function kinOf(db: Notebook, shelf: Shelf, piece: KeptPiece): Promise<Kin>
   return {
     cutFrom: parent ? { id: parent.id, name: parent.data.name } : null,
     offcuts: (byParent.get(piece.id) ?? []).map(({ id, name }) => ({ id, name })),
+    cuts: cuts
+      .map(({ id, data }) => ({ id, on: data.on, says: cutWords(data, units) }))
+      .sort((a, b) => b.on.localeCompare(a.on)),
     lot: lot ? { id: lot.id, name: lot.data.name, others: others.length } : null,
     lots: lots.kept.map(({ id, data: { name } }) => ({ id, name })),
   }

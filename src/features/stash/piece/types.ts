@@ -44,6 +44,8 @@ interface Named {
 export interface Kin {
   cutFrom: Named | null
   offcuts: readonly Named[]
+  /** What was cut off it, the latest first: `2026-05-02`, and in words. */
+  cuts: readonly { id: string; on: string; says: string }[]
   lot: (Named & { others: number }) | null
   /** Lots that it may be put in, the latest first. */
   lots: readonly Named[]
