@@ -1,4 +1,4 @@
-import { mkdirSync } from 'node:fs'
+import { mkdirSync, rmSync } from 'node:fs'
 import { dirname } from 'node:path'
 import { sql } from 'kysely'
 import { makeBackup } from './backup/backups'
@@ -83,6 +83,8 @@ async function openOwn(): Promise<Opened> {
     return { db, isReadOnly: false }
   } catch (error) {
     if (file !== undefined) release(file)
+    // Beside what is not ours nothing of ours stays.
+    if (file !== undefined && isTrouble(error) && ['foreign', 'no-file'].includes(error.kind)) rmSync(`${file}.lock`)
     throw troubleOf(error) ?? error
   }
 }

@@ -5,6 +5,7 @@ import { sql } from 'kysely'
 import { type Notebook } from './database'
 import { runHeavy } from './heavy/pool'
 import { binFrom } from './store/history'
+import { troubleOf } from './trouble/signs'
 
 /** The largest picture that is kept; a phone's own pictures are made smaller before they are sent. */
 export const MOST_PICTURE_BYTES = 8 * 1024 * 1024
@@ -29,10 +30,15 @@ export async function savePicture(home: string, bytes: Uint8Array): Promise<stri
   if ('refused' in outcome) throw new RangeError(outcome.refused)
   const name = `${randomUUID()}.jpg`
   await mkdir(folderIn(home), { recursive: true })
-  const file = await open(join(folderIn(home), name), 'wx')
+  const path = join(folderIn(home), name)
+  const file = await open(path, 'wx')
   try {
     await file.writeFile(outcome.jpeg)
     await file.sync()
+  } catch (error) {
+    // Half of a picture is none, and would lie there until it is swept.
+    await rm(path, { force: true })
+    throw troubleOf(error) ?? error
   } finally {
     await file.close()
   }
@@ -70,8 +76,13 @@ export async function readSmallPicture(
   await mkdir(folder, { recursive: true })
   // It can be made again at any time: whoever reads half of it does not matter as long as none is left.
   const part = `${file}.${randomUUID()}.part`
-  await writeFile(part, outcome.jpeg)
-  await rename(part, file)
+  try {
+    await writeFile(part, outcome.jpeg)
+    await rename(part, file)
+  } catch {
+    // A full disk: it is shown, and made again another time.
+    await rm(part, { force: true })
+  }
   return { bytes: Buffer.from(outcome.jpeg), type: TYPES.jpg! }
 }
 
@@ -101,7 +112,8 @@ export async function picturesInUse(db: Notebook, now: number): Promise<Set<stri
   const { rows } = await sql<{ data: string }>`
     select data from record where data like '%.jpg%' or data like '%.png%' or data like '%.webp%'
     union all
-    select before as data from change where at >= ${since} and before like '%.jpg%'`.execute(db)
+    select before as data from change where at >= ${since}
+      and (before like '%.jpg%' or before like '%.png%' or before like '%.webp%')`.execute(db)
   return new Set(rows.flatMap(({ data }) => [...picturesNamedIn(data)]))
 }
 

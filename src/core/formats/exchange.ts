@@ -31,6 +31,11 @@ export const ExchangeSchema = z.strictObject({
   version: z.number().int().min(1),
   exportedAt: instant,
   records: z.array(z.unknown()).max(MOST_RECORDS, { error: `at most ${MOST_RECORDS} records`, abort: true }),
+  /** Records of the notebook that could not be read, and so are not in it. */
+  leftOut: z
+    .array(z.strictObject({ id: z.string(), kind: z.string(), problem: z.string() }))
+    .max(MOST_RECORDS)
+    .optional(),
 })
 
 /** What is wrong with a document, and where. */

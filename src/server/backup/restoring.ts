@@ -7,7 +7,9 @@ import { openNotebook, type Notebook } from '../database'
 import { exportedJson } from '../exchange/exporting'
 import { RefusedImport, writeRecordsWithin, type ImportCounts } from '../exchange/writing'
 import { picturesNamedIn } from '../pictures'
-import { removeRecord, within } from '../store/repository'
+import { type RecordKindId } from '../../core/notebook/kinds'
+import { carryOver, removeRecord, within } from '../store/repository'
+import { type RecordTable } from '../store/tables'
 import { examine } from '../trouble/examine'
 import { backupFile, makeBackup, restorePictures } from './backups'
 import { countedIn } from './counted'
@@ -31,28 +33,31 @@ export async function restoreBackup(
 ): Promise<Restored | undefined> {
   const file = backupFile(home, name)
   if (!file) return undefined
-  const records = await recordsIn(file)
+  const { records, unreadable } = await recordsIn(file)
   await makeBackup(db, home, 'before-restoring', at)
-  await restorePictures(home, picturesNamedIn(JSON.stringify(records.map(({ data }) => data))))
-  const stays = new Set(records.map(({ id }) => id))
+  const pictures = [...records.map(({ data }) => JSON.stringify(data)), ...unreadable.map(({ data }) => data)]
+  await restorePictures(home, picturesNamedIn(pictures.join('\n')))
+  const stays = new Set([...records, ...unreadable].map(({ id }) => id))
   return within(db, async (open) => {
     const counts = await writeRecordsWithin(open, records, at)
+    // What this program cannot read may be read by another: it is carried over as it is.
+    await carryOver(open, unreadable, at)
     let removed = 0
-    for (const kind of [...EXCHANGE_ORDER].reverse()) {
-      const rows = await open.selectFrom('record').select('id').where('kind', '=', kind).execute()
-      for (const { id } of rows.filter((row) => !stays.has(row.id))) {
-        const isThere = await open.selectFrom('record').select('id').where('id', '=', id).executeTakeFirst()
-        if (!isThere) continue
-        await removeRecord(open, kind, { id }, at)
-        removed += 1
-      }
+    const rows = await open.selectFrom('record').select(['id', 'kind']).execute()
+    const order = (kind: string) => EXCHANGE_ORDER.indexOf(kind as RecordKindId)
+    const going = rows.filter(({ id }) => !stays.has(id)).sort((a, b) => order(b.kind) - order(a.kind))
+    for (const { id, kind } of going) {
+      const isThere = await open.selectFrom('record').select('id').where('id', '=', id).executeTakeFirst()
+      if (!isThere) continue
+      await removeRecord(open, kind as RecordKindId, { id }, at)
+      removed += 1
     }
     return { ...counts, removed }
   })
 }
 
-/** Every record of a backup, in the present form, from a copy of it. */
-async function recordsIn(file: string): Promise<ReadyRecord[]> {
+/** Every record of a backup, in the present form, from a copy of it; those that cannot be read as they lie there. */
+async function recordsIn(file: string): Promise<{ records: ReadyRecord[]; unreadable: RecordTable[] }> {
   await examine(file)
   countedIn(file)
   const folder = mkdtempSync(join(tmpdir(), 'rough-swatch-restore-'))
@@ -62,10 +67,12 @@ async function recordsIn(file: string): Promise<ReadyRecord[]> {
     const db = await openNotebook(copy)
     let text = ''
     for await (const part of exportedJson(db, new Date(0).toISOString())) text += part
-    await db.destroy()
     const read = readExchange(JSON.parse(text))
+    const rows = await db.selectFrom('record').selectAll().execute()
+    await db.destroy()
     if (read.issues) throw new RefusedImport(read.issues)
-    return read.records
+    const readable = new Set(read.records.map(({ id }) => id))
+    return { records: read.records, unreadable: rows.filter(({ id }) => !readable.has(id)) }
   } finally {
     rmSync(folder, { recursive: true, force: true })
   }

@@ -1,19 +1,24 @@
 import { EXCHANGE_FORMAT, EXCHANGE_ORDER, EXCHANGE_VERSION } from '../../core/formats/exchange'
 import { type Notebook } from '../database'
 import { damagedRecords } from '../remember/checked'
+import { isJson } from '../store/repository'
 
 /** Rows read at a time: a large notebook is never in memory as a whole. */
 const AT_ONCE = 500
+/** Of what is wrong with a record, characters. */
+const MOST_SAID = 200
 
 /**
  * The whole notebook as one JSON document, part by part: every record as it is kept, in an order that does not change.
- * Records that cannot be read are left out; they are told on their pages, with their contents.
+ * Records that cannot be read are left out, and the document says which; they are told on their pages, with their
+ * contents.
  * @param at ISO 8601
  */
 export async function* exportedJson(db: Notebook, at: string): AsyncGenerator<string> {
   const head = { format: EXCHANGE_FORMAT, version: EXCHANGE_VERSION, exportedAt: at }
   yield `${JSON.stringify(head).slice(0, -1)},"records":[`
-  const unreadable = new Set((await damagedRecords(db, [...EXCHANGE_ORDER])).map(({ id }) => id))
+  const damaged = await damagedRecords(db, null, { isWaiting: true })
+  const unreadable = new Set(damaged.map(({ id }) => id))
   let isFirst = true
   for (const kind of EXCHANGE_ORDER) {
     for (let after = ''; ;) {
@@ -40,15 +45,8 @@ export async function* exportedJson(db: Notebook, at: string): AsyncGenerator<st
       after = rows.at(-1)!.id
     }
   }
-  yield '\n]}\n'
-}
-
-/** What somebody put in by hand may be anything, and would make the whole document unreadable. */
-function isJson(text: string): boolean {
-  try {
-    JSON.parse(text)
-    return true
-  } catch {
-    return false
-  }
+  yield '\n]'
+  const leftOut = damaged.map(({ id, kind, problem }) => ({ id, kind, problem: problem.slice(0, MOST_SAID) }))
+  if (leftOut.length > 0) yield `,"leftOut":${JSON.stringify(leftOut)}`
+  yield '}\n'
 }

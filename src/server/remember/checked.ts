@@ -13,19 +13,22 @@ const BATCH = 2000
 /**
  * Of these kinds the records that cannot be read, the oldest first. What was written since the last time is looked at
  * first; of a large notebook that comes to a new version of the program, in the background.
+ * @param kinds null: of all, also those that are not known here
  * @param referringTo keeps to those that refer to one record
+ * @param isWaiting waits until all of them were looked at
  */
 export async function damagedRecords(
   db: Notebook,
-  kinds: readonly RecordKindId[],
-  { referringTo }: { referringTo?: string } = {},
+  kinds: readonly RecordKindId[] | null,
+  { referringTo, isWaiting = false }: { referringTo?: string; isWaiting?: boolean } = {},
 ): Promise<DamagedRecord[]> {
   await check(db)
+  if (isWaiting) await working
   const rows = await db
     .selectFrom('damaged')
     .innerJoin('record', 'record.id', 'damaged.record_id')
     .select('id')
-    .where('kind', 'in', kinds)
+    .$if(kinds !== null, (query) => query.where('kind', 'in', kinds!))
     .$if(referringTo !== undefined, (query) =>
       query.where('id', 'in', (sub) =>
         sub.selectFrom('reference').select('from_id').where('to_id', '=', referringTo!),

@@ -47,9 +47,20 @@ export async function lookOver(
     if (!own) return { id, mark, made: null }
     const stamp = stampOf(own, controls)
     const before = known.get(id)
-    if (before?.stamp === stamp) return { id, mark, made: madeOf(stamp, JSON.parse(before.gist) as Gist) }
+    const same = before?.stamp === stamp ? gistIn(before.gist, id) : undefined
+    if (same) return { id, mark, made: madeOf(stamp, same) }
     return { id, mark, made: madeOf(stamp, gistOfEntry(entryOf(own, controls, words))) }
   })
+}
+
+/** A gist that was remembered; undefined where it is none, or another piece's. */
+export function gistIn(text: string, id: string): Gist | undefined {
+  try {
+    const told = JSON.parse(text) as Gist | null
+    return told?.id === id && typeof told.name === 'string' && Array.isArray(told.tags) ? told : undefined
+  } catch {
+    return undefined
+  }
 }
 
 function madeOf(stamp: string, gist: Gist): Made['made'] {

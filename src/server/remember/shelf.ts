@@ -8,7 +8,7 @@ import { runHeavy } from '../heavy/pool'
 import { within } from '../store/repository'
 import { TABLES_VERSION } from './tables'
 import { fileOf, isReadOnly } from './fileOf'
-import { lookOver, type Made, type Making, type Stale } from './remember'
+import { gistIn, lookOver, type Made, type Making, type Stale } from './remember'
 
 /** So many are looked over while a page waits; more than that, in the background. */
 const AT_ONCE = 60
@@ -228,17 +228,15 @@ export class Shelf {
 
   /** Reads what was made since the last time, and lets go of what is no longer there. */
   private async read(today: string): Promise<void> {
-    const fresh = await this.db
-      .selectFrom('remembered')
-      .select(['gist', 'made'])
-      .where('made', '>', this.latest)
-      .execute()
-    for (const { gist, made } of fresh) {
+    const fresh = await this.freshRows()
+    const unreadable: string[] = []
+    for (const { piece_id: id, gist, made } of fresh) {
       this.latest = Math.max(this.latest, made)
-      const told = JSON.parse(gist) as Gist
-      this.put(told, today)
-      this.madeIn.set(told.id, made)
+      const told = gistIn(gist, id)
+      if (told && this.putIfWhole(told, today)) this.madeIn.set(told.id, made)
+      else unreadable.push(id)
     }
+    if (unreadable.length > 0) await this.makeAnew(unreadable, today)
     const lost = await this.letGo()
     if (this.day !== today.slice(0, 10)) {
       // What is a week old today was not yesterday.
@@ -247,6 +245,38 @@ export class Shelf {
       this.forget()
     }
     if (fresh.length > 0 || lost) this.forget()
+  }
+
+  private freshRows() {
+    return this.db
+      .selectFrom('remembered')
+      .select(['piece_id', 'gist', 'made'])
+      .where('made', '>', this.latest)
+      .execute()
+  }
+
+  private putIfWhole(gist: Gist, today: string): boolean {
+    try {
+      this.put(gist, today)
+      return true
+    } catch {
+      return false
+    }
+  }
+
+  /** What is remembered and cannot be read is made again from what the person wrote. */
+  private async makeAnew(ids: readonly string[], today: string): Promise<void> {
+    for (const { id, mark, made } of await lookOver(
+      this.db,
+      ids.map((id) => ({ id, mark: '' })),
+      this.making,
+      new Map(),
+    )) {
+      if (!made) continue
+      await this.keep([{ id, mark, made }])
+      this.put(JSON.parse(made.gist) as Gist, today)
+      this.madeIn.set(id, this.latest)
+    }
   }
 
   private async letGo(): Promise<boolean> {

@@ -1,4 +1,4 @@
-import { recordKinds, type RecordKindId } from '../../core/notebook/kinds'
+import { wordsOfKind, type RecordKindId } from '../../core/notebook/kinds'
 import { type DamagedRecord, type Kept } from './repository'
 
 /** Something that was to be changed, removed or referred to is not there any more. */
@@ -7,8 +7,7 @@ export class GoneError extends Error {
     readonly kind: string,
     readonly id: string,
   ) {
-    const words = kind in recordKinds ? recordKinds[kind as RecordKindId].words.one : 'a record'
-    super(`This is no longer in the notebook (${words}): it was taken away elsewhere.`)
+    super(`This is no longer in the notebook (${wordsOfKind(kind).one}): it was taken away elsewhere.`)
     this.name = 'GoneError'
   }
 }

@@ -3,7 +3,7 @@ import { nextRevision } from '../../core/notebook/schemas/id'
 import { recordKinds, type RecordKindId } from '../../core/notebook/kinds'
 import { type RecordKind } from '../../core/notebook/kinds/define'
 import { type Notebook } from '../database'
-import { changeRecord, inPresentForm, removeRecord, restoreRecord, takesBack, within } from './repository'
+import { putBack, removeRecord, restoreRecord, takesBack, within } from './repository'
 import { type ChangeTable } from './tables'
 
 /** What was done at one stroke, to one thing and what belongs to it. */
@@ -137,8 +137,7 @@ async function takeBackOne(db: Notebook, row: Selectable<ChangeTable>, at: strin
   if (row.before === null) return removeRecord(db, kind, { id: row.record_id }, at)
   const before = { data: row.before, version: row.before_version ?? 1 }
   if (there) {
-    const seen = { id: row.record_id, revision: there.revision }
-    await changeRecord(db, kind, seen, inPresentForm(kind, before) as never, at)
+    await putBack(db, kind, { id: row.record_id, revision: there.revision }, before, at)
   } else await restoreRecord(db, kind, { id: row.record_id, revision: nextRevision(row.revision) }, before, at)
 }
 

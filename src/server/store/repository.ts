@@ -119,6 +119,7 @@ async function kindOf(db: Notebook, id: string): Promise<string | undefined> {
  * Puts a record that was removed back under its own id.
  * @param revision higher than any that somebody may have seen
  * @param before its data as they were written, and the version of their form
+ * What cannot be read is put back as it was.
  * @throws GoneError where it refers to what is not there any more
  */
 export async function restoreRecord(
@@ -128,7 +129,6 @@ export async function restoreRecord(
   before: { data: string; version: number },
   at: Instant,
 ): Promise<void> {
-  const data = inPresentForm(kind, before)
   const begun = await db
     .selectFrom('change')
     .select('at')
@@ -139,7 +139,7 @@ export async function restoreRecord(
   const row = {
     id,
     kind,
-    ...formOf(kind, data as never),
+    ...formAsItWas(kind, before),
     revision,
     created_at: begun?.at ?? at,
     updated_at: at,
@@ -174,6 +174,37 @@ export async function findRecord<K extends RecordKindId>(
 ): Promise<Kept<K> | undefined> {
   const found = await readRecord(db, kind, id)
   return found && !isDamaged(found) ? found : undefined
+}
+
+/** Puts data as they were in place of those that are there, also where they cannot be read. */
+export async function putBack(
+  db: Notebook,
+  kind: RecordKindId,
+  { id, revision }: { id: string; revision: number },
+  before: { data: string; version: number },
+  at: Instant,
+): Promise<void> {
+  await within(db, async (open) => {
+    const there = await open.selectFrom('record').selectAll().where('id', '=', id).executeTakeFirst()
+    if (!there) throw new GoneError(kind, id)
+    if (there.revision !== revision) throw new ConflictError(kind, read(kind, there))
+    const row = { ...there, ...formAsItWas(kind, before), revision: nextRevision(revision), updated_at: at }
+    await open.updateTable('record').set(row).where('id', '=', id).execute()
+    await open.deleteFrom('reference').where('from_id', '=', id).execute()
+    await writeReferences(open, kind, row)
+    await log(open, { what: 'change', before: there, after: row, at })
+  })
+}
+
+/** Writes rows as they lie in another notebook and cannot be read here, under their own ids: nothing of them is lost. */
+export async function carryOver(db: Notebook, rows: readonly RecordTable[], at: Instant): Promise<void> {
+  for (const row of rows) {
+    const before = await db.selectFrom('record').selectAll().where('id', '=', row.id).executeTakeFirst()
+    if (before?.data === row.data && before.kind === row.kind) continue
+    if (before) await db.updateTable('record').set(row).where('id', '=', row.id).execute()
+    else await db.insertInto('record').values(row).execute()
+    await log(db, { what: before ? 'change' : 'create', before: before ?? null, after: row, at })
+  }
 }
 
 /**
@@ -360,6 +391,15 @@ export function isDamaged(record: RecordHead): record is DamagedRecord {
   return 'problem' in record
 }
 
+/** How data of an older writing are stored again: in the present form, or as they are where they cannot be read. */
+function formAsItWas(kind: RecordKindId, before: { data: string; version: number }) {
+  try {
+    return formOf(kind, inPresentForm(kind, before) as never)
+  } catch {
+    return { ...before, title: '', searched: '' }
+  }
+}
+
 /** How data is stored: checked, in the present form, with the words that it is found by. */
 function formOf<K extends RecordKindId>(kind: K, data: RecordData<K>) {
   const { schema, version, title, searched } = recordKinds[kind] as RecordKind
@@ -372,12 +412,22 @@ function formOf<K extends RecordKindId>(kind: K, data: RecordData<K>) {
   }
 }
 
+/** What somebody put in by hand may be anything. */
+export function isJson(text: string): boolean {
+  try {
+    JSON.parse(text)
+    return true
+  } catch {
+    return false
+  }
+}
+
 /** Refers to what its fields name. @throws GoneError where one of them is not there */
 async function writeReferences(db: Notebook, kind: RecordKindId, { id, data }: { id: string; data: string }) {
-  const told = JSON.parse(data) as Record<string, string | null>
-  for (const [field, { to }] of Object.entries((recordKinds[kind] as RecordKind).references)) {
-    const target = told[field]
-    if (target === null || target === undefined) continue
+  const told = isJson(data) ? (JSON.parse(data) as Record<string, unknown> | null) : null
+  for (const [field, { to }] of Object.entries((recordKinds[kind] as RecordKind | undefined)?.references ?? {})) {
+    const target = told?.[field]
+    if (typeof target !== 'string') continue
     const there = await db
       .selectFrom('record')
       .select('id')
@@ -475,6 +525,7 @@ export function inPresentForm(kind: RecordKindId, { version, data }: { version: 
 function read<K extends RecordKindId>(kind: K, row: Selectable<RecordTable>): Kept<K> | DamagedRecord {
   const head = { id: row.id, revision: row.revision, createdAt: row.created_at, updatedAt: row.updated_at }
   const damaged = (problem: string): DamagedRecord => ({ ...head, kind, raw: row.data, problem })
+  if (!Object.hasOwn(recordKinds, kind)) return damaged(`its kind is not known here: ${String(kind).slice(0, 60)}`)
   const { schema, version } = recordKinds[kind] as RecordKind
   if (row.version > version)
     return damaged(`written by a newer program (form ${row.version}, known here up to ${version})`)

@@ -13,15 +13,17 @@ const REST_MS = 150
 
 /**
  * Looks a notebook file over before it is opened, on a copy, so that a damaged one is never written to.
- * @throws NotebookTrouble where it is damaged, or newer than this program
+ * @throws NotebookTrouble where it is damaged, another program's, a folder, or newer than this program
  */
 export async function examine(file: string): Promise<void> {
-  if (!existsSync(file) || statSync(file).size === 0) return
+  if (!existsSync(file)) return
+  if (statSync(file).isDirectory()) throw new NotebookTrouble('no-file', file)
+  if (statSync(file).size === 0) return
   for (let left = TRIES; ;) {
     const found = lookOver(file)
     if (!found) return
     left -= 1
-    if (found.kind === 'newer' || left === 0) throw found
+    if (found.kind !== 'damaged' || left === 0) throw found
     await new Promise((resolve) => setTimeout(resolve, REST_MS))
   }
 }
@@ -33,7 +35,7 @@ function lookOver(file: string): NotebookTrouble | undefined {
   try {
     const db = new Database(copy.file)
     try {
-      return quickCheck(db) ?? newerThanKnown(db)
+      return foreignTables(db) ?? cutOff(copy.file) ?? quickCheck(db) ?? newerThanKnown(db)
     } finally {
       db.close()
     }
@@ -65,6 +67,43 @@ export function copyOf(file: string): { file: string; remove: () => void } {
 }
 
 type Connection = InstanceType<typeof Database>
+
+/** Of the head of a file: bytes of a page, pages, and by which changes the number of pages was written. */
+const [PAGE_SIZE_AT, CHANGES_AT, PAGES_AT, VALID_FOR_AT, HEAD] = [16, 24, 28, 92, 100] as const
+
+/**
+ * A file that ends within a page, or before its last one, was cut off (sqlite.org/fileformat2.html, 1.3): a quick check
+ * does not see what is missing of a page.
+ */
+function cutOff(file: string): NotebookTrouble | undefined {
+  const head = Buffer.alloc(HEAD)
+  const handle = openSync(file, 'r')
+  try {
+    readSync(handle, head, 0, HEAD, 0)
+  } finally {
+    closeSync(handle)
+  }
+  const said = head.readUInt16BE(PAGE_SIZE_AT)
+  const page = said === 1 ? 65_536 : said
+  const { size } = statSync(file)
+  const isPagesKnown = head.readUInt32BE(CHANGES_AT) === head.readUInt32BE(VALID_FOR_AT)
+  // What is written beside it may hold the last pages.
+  const isWhole = existsSync(`${file}-wal`) && statSync(`${file}-wal`).size > 0
+  const isShort = isPagesKnown && !isWhole && size < head.readUInt32BE(PAGES_AT) * page
+  return size % page !== 0 || isShort
+    ? new NotebookTrouble('damaged', 'the file ends before its last page')
+    : undefined
+}
+
+/** A file with tables, of which none is ours. */
+function foreignTables(db: Connection): NotebookTrouble | undefined {
+  const tables = db.prepare(`select name from sqlite_master where type = 'table' limit 200`).all() as {
+    name: string
+  }[]
+  const names = tables.map(({ name }) => name)
+  if (names.length === 0 || names.includes('kysely_migration')) return undefined
+  return new NotebookTrouble('foreign', `its tables: ${names.slice(0, 8).join(', ')}`)
+}
 
 function quickCheck(db: Connection): NotebookTrouble | undefined {
   const rows = db.prepare('pragma quick_check(5)').all() as { quick_check: string }[]

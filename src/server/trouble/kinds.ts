@@ -29,6 +29,24 @@ export const TROUBLES = {
       'See whether ROUGH_SWATCH_HOME names the folder that you mean.',
     ],
   },
+  foreign: {
+    title: 'This file belongs to another program',
+    wrong: 'A file of that name is there, but no notebook: what is in it was made by another program.',
+    safe: 'It was only looked at. Not a byte of it was changed, and none will be.',
+    todo: [
+      'Point ROUGH_SWATCH_HOME at another folder, and begin there.',
+      'Or move the file elsewhere, if it is your own and does not belong here.',
+    ],
+  },
+  'no-file': {
+    title: 'There is a folder where the notebook should be',
+    wrong: 'A folder has the name of the notebook’s file, so that no file can be made there.',
+    safe: 'Nothing was changed in it.',
+    todo: [
+      'Give that folder another name, and load this page again.',
+      'Or point ROUGH_SWATCH_HOME at another place.',
+    ],
+  },
   'read-only': {
     title: 'This notebook can be read, but not written',
     wrong: 'Its file or its folder is protected against writing.',

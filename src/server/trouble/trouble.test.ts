@@ -1,5 +1,14 @@
 import { spawnSync } from 'node:child_process'
-import { chmodSync, copyFileSync, mkdtempSync, readFileSync, truncateSync, writeFileSync } from 'node:fs'
+import {
+  chmodSync,
+  copyFileSync,
+  mkdirSync,
+  mkdtempSync,
+  readFileSync,
+  rmSync,
+  truncateSync,
+  writeFileSync,
+} from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import Database from 'libsql'
@@ -38,7 +47,22 @@ function overwrite(file: string, from: number, length: number) {
   writeFileSync(file, bytes)
 }
 
-const HARMS: [string, 'damaged' | 'newer', (file: string) => void][] = [
+const HARMS: [string, 'damaged' | 'newer' | 'foreign', (file: string) => void][] = [
+  ...[1, 100, 4096, 5000].map((bytes): [string, 'damaged', (file: string) => void] => [
+    `shorter by ${bytes} bytes`,
+    'damaged',
+    (file) => truncateSync(file, readFileSync(file).length - bytes),
+  ]),
+  [
+    'another program’s',
+    'foreign',
+    (file) => {
+      rmSync(file)
+      const db = new Database(file)
+      db.exec('create table songs (id integer primary key, title text)')
+      db.close()
+    },
+  ],
   ['corrupt at the head', 'damaged', (file) => overwrite(file, 0, 100)],
   ['corrupt in the middle', 'damaged', (file) => overwrite(file, 4096 * 40, 4096 * 3)],
   ['cut in half', 'damaged', (file) => truncateSync(file, Math.floor(readFileSync(file).length / 2))],
@@ -59,6 +83,12 @@ it.each(HARMS)('a notebook that is %s is found, and not a byte of it is changed'
   const before = readFileSync(file)
   await expect(examine(file)).rejects.toMatchObject({ name: 'NotebookTrouble', kind })
   expect(readFileSync(file).equals(before)).toBe(true)
+})
+
+it('a folder by its name is told', async () => {
+  const file = join(mkdtempSync(join(tmpdir(), 'rough-swatch-folder-')), 'notebook.sqlite')
+  mkdirSync(file)
+  await expect(examine(file)).rejects.toMatchObject({ name: 'NotebookTrouble', kind: 'no-file' })
 })
 
 it('a sound one passes, and one that is not there yet', async () => {

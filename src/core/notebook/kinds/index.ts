@@ -49,6 +49,13 @@ export const recordKinds = {
   workroom: workroomKind,
 } as const satisfies Record<string, RecordKind>
 
+/** A kind as it stands in a sentence; of one that is not known here, in general. */
+export function wordsOfKind(kind: string): RecordKind['words'] {
+  return Object.hasOwn(recordKinds, kind)
+    ? recordKinds[kind as RecordKindId].words
+    : { one: 'a record', many: 'records' }
+}
+
 export type RecordKindId = keyof typeof recordKinds
 
 export const RECORD_KIND_IDS = Object.keys(recordKinds) as [RecordKindId, ...RecordKindId[]]

@@ -3,7 +3,6 @@
 import { useState } from 'react'
 import styled from 'styled-components'
 import { Button, QuietButton } from '@/ui/kit/buttons'
-import { SaveText } from '@/ui/kit/SaveText'
 import { Actions, Slip, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
@@ -32,7 +31,7 @@ export function Damaged({ cards }: { cards: readonly DamagedCard[] }) {
   )
 }
 
-function One({ kind, id, revision, what, problem, raw, updatedAt }: DamagedCard) {
+function One({ kind, id, revision, what, problem, raw, isCut, updatedAt }: DamagedCard) {
   const [asking, setAsking] = useState(false)
   const { busy, trouble, doing } = useDoing()
   return (
@@ -46,12 +45,12 @@ function One({ kind, id, revision, what, problem, raw, updatedAt }: DamagedCard)
         </Soft>
         <details>
           <summary>What it holds</summary>
-          <Raw tabIndex={0}>{raw}</Raw>
+          <Raw tabIndex={0}>{isCut ? `${raw} …` : raw}</Raw>
         </details>
         <Actions>
-          <SaveText text={raw} as={`rough-swatch-${kind}-${id}.json`}>
-            Save what it holds
-          </SaveText>
+          <a href={`/damaged/${id}`} download>
+            Save all that it holds
+          </a>
           {asking ? (
             <>
               <Button isDisabled={busy} onPress={() => doing(() => removeDamaged(kind, { id, revision }))}>

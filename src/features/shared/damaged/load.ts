@@ -1,7 +1,7 @@
-import { recordKinds, type RecordKindId } from '@/core/notebook/kinds'
+import { recordKinds, wordsOfKind, type RecordKindId } from '@/core/notebook/kinds'
 import { notebook } from '@/server/database'
 import { damagedRecords } from '@/server/remember/checked'
-import { isDamaged, readRecord, type DamagedRecord } from '@/server/store/repository'
+import { damagedAmong, isDamaged, readRecord, type DamagedRecord } from '@/server/store/repository'
 
 /** A record that cannot be read, as it is shown in its place. */
 export interface DamagedCard {
@@ -11,8 +11,9 @@ export interface DamagedCard {
   /** `a burn test`. */
   what: string
   problem: string
-  /** What lies in the notebook, as it is. */
+  /** What lies in the notebook, as it is; of much, the beginning. */
   raw: string
+  isCut: boolean
   /** ISO 8601. */
   updatedAt: string
 }
@@ -32,6 +33,22 @@ export async function damagedOfPiece(id: string): Promise<DamagedCard[]> {
   return [...(piece && isDamaged(piece) ? [piece] : []), ...others].map(cardOf)
 }
 
+/** Records of kinds that this program does not know. */
+export async function damagedOfUnknownKinds(): Promise<DamagedCard[]> {
+  const all = await damagedRecords(await notebook(), null)
+  return all.filter(({ kind }) => !Object.hasOwn(recordKinds, kind)).map(cardOf)
+}
+
+/** So much of it is shown, characters. */
+const SHOWN = 2000
+
 function cardOf({ kind, id, revision, problem, raw, updatedAt }: DamagedRecord): DamagedCard {
-  return { kind, id, revision, problem, raw, updatedAt, what: recordKinds[kind as RecordKindId].words.one }
+  const what = wordsOfKind(kind).one
+  return { kind, id, revision, problem, raw: raw.slice(0, SHOWN), isCut: raw.length > SHOWN, updatedAt, what }
+}
+
+/** What lies in the notebook under an id that cannot be read; undefined where nothing does. */
+export async function rawOf(id: string): Promise<string | undefined> {
+  const [found] = await damagedAmong(await notebook(), [id])
+  return found?.raw
 }

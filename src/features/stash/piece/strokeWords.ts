@@ -1,4 +1,4 @@
-import { recordKinds } from '@/core/notebook/kinds'
+import { wordsOfKind } from '@/core/notebook/kinds'
 import { type Stroke } from '@/server/store/history'
 
 /** Fields of a piece, as somebody would say them. */
@@ -36,7 +36,7 @@ export function strokeWords(steps: Stroke['steps']): string {
   const { what, kind, title, fields } = first
   const others = steps.length > 1 ? ` and ${steps.length - 1} more` : ''
   if (kind === 'piece' && what === 'change') return `${listed(fields)} changed${others}`
-  return `${kind === 'piece' ? title : recordKinds[kind].words.one} ${DONE[what]}${others}`
+  return `${kind === 'piece' ? title : wordsOfKind(kind).one} ${DONE[what]}${others}`
 }
 
 function listed(fields: readonly string[]): string {

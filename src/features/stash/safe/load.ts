@@ -1,4 +1,4 @@
-import { recordKinds } from '@/core/notebook/kinds'
+import { wordsOfKind } from '@/core/notebook/kinds'
 import { countedBackups, type CountedBackup } from '@/server/backup/backups'
 import { notebook } from '@/server/database'
 import { notebookHome } from '@/server/home'
@@ -32,7 +32,7 @@ export async function loadSafe(): Promise<LoadedSafe> {
     bin: bin.map(({ stroke, title, kind, at, others }) => ({
       stroke,
       title,
-      what: recordKinds[kind].words.one,
+      what: wordsOfKind(kind).one,
       at,
       others,
     })),
