@@ -5,6 +5,7 @@ import { runHeavy } from '../heavy/pool'
 import { damagedAmong, within, type DamagedRecord } from '../store/repository'
 import { fileOf, isReadOnly } from './fileOf'
 import { TABLES_VERSION } from './tables'
+import { unhurried } from './unhurried'
 
 /** So many records are looked at while a page waits; more than that, in a worker thread. */
 const AT_ONCE = 300
@@ -45,10 +46,10 @@ let working: Promise<void> | undefined
 
 async function check(db: Notebook): Promise<void> {
   if (await isReadOnly(db)) return
-  await markOutdated(db)
+  await unhurried(markOutdated(db))
   const ids = await unchecked(db, AT_ONCE + 1)
   if (ids.length === 0) return
-  if (ids.length <= AT_ONCE) return keep(db, ids, await damagedAmong(db, ids))
+  if (ids.length <= AT_ONCE) return unhurried(keep(db, ids, await damagedAmong(db, ids)))
   working ??= checkAll(db).finally(() => (working = undefined))
   working.catch(() => undefined)
 }

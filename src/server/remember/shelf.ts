@@ -8,6 +8,7 @@ import { runHeavy } from '../heavy/pool'
 import { within } from '../store/repository'
 import { TABLES_VERSION } from './tables'
 import { fileOf, isReadOnly } from './fileOf'
+import { unhurried } from './unhurried'
 import { gistIn, lookOver, type Made, type Making, type Stale } from './remember'
 
 /** So many are looked over while a page waits; more than that, in the background. */
@@ -36,6 +37,8 @@ export class Shelf {
   /** Of those, pieces of which nothing is remembered at all. */
   private unseen = 0
   private working: Promise<void> | undefined
+  /** Marks of what is being remembered. */
+  private readonly underWay = new Set<string>()
 
   constructor(
     private readonly db: Notebook,
@@ -57,9 +60,28 @@ export class Shelf {
     if (stale.length > AT_ONCE) {
       this.left = await this.countStale()
       this.inBackground()
-    } else if (stale.length > 0) await this.keep(await this.lookOverHere(stale))
+    } else {
+      const fresh = stale.filter(({ mark }) => !this.underWay.has(mark))
+      if (fresh.length > 0) await this.takeIn(await this.lookOverHere(fresh), today)
+    }
     await this.read(today)
     this.unseen = this.left > 0 ? await this.countUnseen() : 0
+  }
+
+  /** What was made stands on the shelves at once, and is remembered as soon as it can be written. */
+  private async takeIn(made: readonly Made[], today: string): Promise<void> {
+    for (const { id, made: one } of made)
+      if (one) this.put(JSON.parse(one.gist) as Gist, today)
+      else {
+        this.rows.delete(id)
+        this.hand.delete(id)
+      }
+    this.forget()
+    for (const { mark } of made) this.underWay.add(mark)
+    const kept = this.keep(made).finally(() => {
+      for (const { mark } of made) this.underWay.delete(mark)
+    })
+    await unhurried(kept)
   }
 
   private async refreshInMemory(today: string): Promise<void> {
@@ -147,9 +169,9 @@ export class Shelf {
   /** What was made with other tables, or in another English, is stale; looked for once. */
   private async markOutdated(): Promise<void> {
     if (this.isCurrent) return
-    await sql`insert or ignore into stale
+    const marking = sql`insert or ignore into stale
       select piece_id, lower(hex(randomblob(8))) from remembered where tables <> ${this.version}`.execute(this.db)
-    this.isCurrent = true
+    await unhurried(marking.then(() => (this.isCurrent = true)))
   }
 
   private get version(): string {

@@ -46,6 +46,37 @@ it('does not hold the thread while it waits: timers go on', async () => {
   await db.destroy()
 }, 30_000)
 
+it('reads what was committed last while a writing waits for another program', async () => {
+  const file = join(mkdtempSync(join(tmpdir(), 'rough-swatch-lock-')), 'notebook.sqlite')
+  const db = await openNotebook(file)
+  await createRecord(db, 'piece', PieceSchema.parse({ name: 'first' }), AT)
+  const blocker = new Database(file)
+  blocker.exec('begin immediate')
+  let isWritten = false
+  const written = createRecord(db, 'piece', PieceSchema.parse({ name: 'second' }), AT).then(() => (isWritten = true))
+  for (let i = 0; i < 20; i++) {
+    expect((await allRecords(db, 'piece')).kept.map(({ data }) => data.name)).toEqual(['first'])
+    await new Promise((resolve) => setTimeout(resolve, 10))
+  }
+  expect(isWritten).toBe(false)
+  blocker.exec('commit')
+  blocker.close()
+  await written
+  expect((await allRecords(db, 'piece')).kept).toHaveLength(2)
+  await db.destroy()
+}, 30_000)
+
+it('reads within a writing what that writing did, and nobody else sees it before it is committed', async () => {
+  const db = await openNotebook(join(mkdtempSync(join(tmpdir(), 'rough-swatch-within-')), 'notebook.sqlite'))
+  await db.transaction().execute(async (open) => {
+    await createRecord(open, 'piece', PieceSchema.parse({ name: 'inside' }), AT)
+    expect((await allRecords(open, 'piece')).kept).toHaveLength(1)
+    expect((await allRecords(db, 'piece')).kept).toHaveLength(0)
+  })
+  expect((await allRecords(db, 'piece')).kept).toHaveLength(1)
+  await db.destroy()
+})
+
 it('writes every commit to the disk, and lets readers read meanwhile', async () => {
   const file = join(mkdtempSync(join(tmpdir(), 'rough-swatch-wal-')), 'notebook.sqlite')
   const db = await openNotebook(file)

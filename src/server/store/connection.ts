@@ -63,15 +63,40 @@ export class NotebookDialect implements Dialect {
     return new SqliteQueryCompiler()
   }
   createAdapter(): SqliteAdapter {
-    return new SqliteAdapter()
+    return new NotebookAdapter()
   }
   createIntrospector(db: Kysely<unknown>): SqliteIntrospector {
     return new SqliteIntrospector(db)
   }
 }
 
+/** The driver itself lets one write after another. */
+class NotebookAdapter extends SqliteAdapter {
+  override get supportsMultipleConnections() {
+    return true
+  }
+}
+
+/** A connection as Kysely holds it: it stands within a writing, or reads what was committed last. */
+interface Held extends DatabaseConnection {
+  isWriting: boolean
+}
+
+/** Plain reading; what else begins with “with” may write. */
+const READS = /^\s*select\b/i
+/** How a connection is set; asked of the one that writes, and never waited for. */
+const SETS = /^\s*pragma\b/i
+
+/**
+ * Two connections: one that writes, one writing after another, and one that reads what was committed last, so that no
+ * page waits while a writing waits for another program. A notebook in memory has but one.
+ */
 class NotebookDriver implements Driver {
   private db: Connection | undefined
+  private readingDb: Connection | undefined
+  /** Ends when the writing that is under way ends. */
+  private turn: Promise<void> = Promise.resolve()
+  private endTurn: (() => void) | undefined
 
   constructor(
     private readonly file: string,
@@ -82,20 +107,44 @@ class NotebookDriver implements Driver {
     this.db = openConnection(this.file)
   }
 
-  async acquireConnection(): Promise<DatabaseConnection> {
-    return {
-      executeQuery: async <R>(query: CompiledQuery) => this.execute<R>(query),
+  async acquireConnection(): Promise<Held> {
+    const held: Held = {
+      isWriting: false,
+      executeQuery: <R>(query: CompiledQuery) => this.executed<R>(held, query),
       streamQuery: <R>(query: CompiledQuery) => this.stream<R>(query),
+    }
+    return held
+  }
+
+  private async executed<R>(held: Held, query: CompiledQuery): Promise<QueryResult<R>> {
+    if (held.isWriting || SETS.test(query.sql)) return this.execute<R>(query)
+    if (READS.test(query.sql) && this.file !== ':memory:') return this.read<R>(query)
+    await this.takeTurn()
+    try {
+      return await this.patiently(() => this.execute<R>(query))
+    } finally {
+      this.endTurn?.()
     }
   }
 
-  /** Takes the write lock at once, and waits for it without holding up the server. */
-  async beginTransaction(): Promise<void> {
+  /** Waits until no other writing of this process is under way. */
+  private async takeTurn(): Promise<void> {
+    const before = this.turn
+    let end = () => {}
+    this.turn = new Promise((resolve) => (end = resolve))
+    await before
+    this.endTurn = () => {
+      this.endTurn = undefined
+      end()
+    }
+  }
+
+  /** Waits for another program's lock without holding up the server. */
+  private async patiently<T>(work: () => T): Promise<T> {
     const since = Date.now()
     for (;;) {
       try {
-        this.execute(CompiledQuery.raw('begin immediate'))
-        return
+        return work()
       } catch (error) {
         const waited = Date.now() - since
         if (!isBusy(error)) throw error
@@ -105,22 +154,49 @@ class NotebookDriver implements Driver {
     }
   }
 
-  async commitTransaction(): Promise<void> {
+  /** Takes the write lock at once. */
+  async beginTransaction(held: DatabaseConnection): Promise<void> {
+    await this.takeTurn()
+    try {
+      await this.patiently(() => this.execute(CompiledQuery.raw('begin immediate')))
+      ;(held as Held).isWriting = true
+    } catch (error) {
+      this.endTurn?.()
+      throw error
+    }
+  }
+
+  async commitTransaction(held: DatabaseConnection): Promise<void> {
     this.execute(CompiledQuery.raw('commit'))
     if (this.connection.inTransaction) {
       this.reopen()
       throw new NotCommittedError()
     }
+    this.endWriting(held)
   }
 
-  async rollbackTransaction(): Promise<void> {
-    // After a refusal the connection is a new one, with nothing to roll back.
-    if (this.db?.inTransaction) this.execute(CompiledQuery.raw('rollback'))
+  async rollbackTransaction(held: DatabaseConnection): Promise<void> {
+    try {
+      // After a refusal the connection is a new one, with nothing to roll back.
+      if (this.db?.inTransaction) this.execute(CompiledQuery.raw('rollback'))
+    } finally {
+      this.endWriting(held)
+    }
   }
 
-  async releaseConnection(): Promise<void> {}
+  async releaseConnection(held: DatabaseConnection): Promise<void> {
+    this.endWriting(held)
+  }
+
+  private endWriting(held: DatabaseConnection): void {
+    if (!(held as Held).isWriting) return
+    ;(held as Held).isWriting = false
+    this.endTurn?.()
+  }
 
   async destroy(): Promise<void> {
+    this.readingDb?.close()
+    this.readingDb = undefined
     // Whoever copies the one file has all of it: what is in the log goes into the file first.
     if (this.db && this.file !== ':memory:') this.db.exec('pragma wal_checkpoint(truncate)')
     this.db?.close()
@@ -132,6 +208,23 @@ class NotebookDriver implements Driver {
     return this.db
   }
 
+  /** Reads what was committed last. */
+  private read<R>({ sql, parameters }: CompiledQuery): QueryResult<R> {
+    // What turned out to be damaged is not opened again.
+    if (!this.db) return { rows: this.connection.prepare(sql).all(parameters) as R[] }
+    try {
+      this.readingDb ??= openConnection(this.file, { isForReading: true })
+      return { rows: this.readingDb.prepare(sql).all(parameters) as R[] }
+    } catch (error) {
+      if (isBusy(error)) {
+        // While another program puts its log in order: the one that writes may see it already.
+        this.readingDb?.close()
+        this.readingDb = undefined
+      }
+      throw this.troubled(error)
+    }
+  }
+
   private execute<R>({ sql, parameters }: CompiledQuery): QueryResult<R> {
     try {
       const statement = this.connection.prepare(sql)
@@ -139,20 +232,23 @@ class NotebookDriver implements Driver {
       const { changes, lastInsertRowid } = statement.run(parameters)
       return { rows: [], numAffectedRows: BigInt(changes), insertId: BigInt(lastInsertRowid) }
     } catch (error) {
-      if (isBusy(error)) {
-        this.reopen()
-        throw error
-      }
-      const trouble = troubleOf(error)
-      if (!trouble) throw error
-      // A damaged file is not touched again; after a full disk a new connection has nothing half-done.
-      if (trouble.kind === 'damaged') this.lose()
-      else if (trouble.kind === 'full') this.reopen()
-      throw trouble
+      if (isBusy(error)) this.reopen()
+      throw this.troubled(error)
     }
   }
 
+  /** The trouble that an error is a sign of, and what it asks for done. */
+  private troubled(error: unknown): unknown {
+    const trouble = isBusy(error) ? undefined : troubleOf(error)
+    // A damaged file is not touched again; after a full disk a new connection has nothing half-done.
+    if (trouble?.kind === 'damaged') this.lose()
+    else if (trouble?.kind === 'full') this.reopen()
+    return trouble ?? error
+  }
+
   private lose(): void {
+    this.readingDb?.close()
+    this.readingDb = undefined
     this.db?.close()
     this.db = undefined
     this.onLost()
@@ -180,8 +276,12 @@ class NotebookDriver implements Driver {
   }
 }
 
-function openConnection(file: string): Connection {
+function openConnection(file: string, { isForReading = false } = {}): Connection {
   const db = new Database(file, { timeout: BUSY_TIMEOUT_MS })
+  if (isForReading) {
+    db.pragma('query_only = ON')
+    return db
+  }
   db.pragma('journal_mode = WAL')
   db.pragma('synchronous = FULL')
   db.pragma('foreign_keys = ON')
