@@ -76,10 +76,10 @@ export function serve({ home, port }) {
   // More than one name, by comma: the first is listened on, all are answered to.
   const host = (process.env.ROUGH_SWATCH_HOST ?? '').split(',')[0].trim() || '127.0.0.1'
   console.log(`\nRough Swatch is at http://${host}:${port}/\nNotebook: ${home}\nStop it with Ctrl+C.\n`)
-  const child = spawn(bin('next'), ['start', '-H', host, '-p', String(port)], {
+  const child = spawn(process.execPath, ['scripts/front.mjs', '-H', host, '-p', String(port)], {
     cwd: root,
     stdio: 'inherit',
-    env: { ...process.env, ROUGH_SWATCH_HOME: home, NEXT_TELEMETRY_DISABLED: '1' },
+    env: { ...process.env, NODE_ENV: 'production', ROUGH_SWATCH_HOME: home, NEXT_TELEMETRY_DISABLED: '1' },
   })
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal))
   child.on('exit', (code) => process.exit(code ?? 0))

@@ -1,3 +1,4 @@
+import { connect } from 'node:net'
 import { expect, test } from './fixtures'
 
 /** One grey pixel. */
@@ -111,4 +112,46 @@ test('a page of another site can neither write nor compute in this person’s na
   // A write without any origin is no page of ours either; a computation may come from a script.
   expect((await request.post('/stash/new', { data: {} })).status()).toBe(403)
   expect((await request.post('/api/v1/identify', { data: { observations: [observation] } })).status()).toBe(200)
+})
+
+test('what is no method of ours is a 405, and a request that is none a 400', async ({ server }) => {
+  const { port } = new URL(server.url)
+  const says = (text: string) =>
+    new Promise<string>((resolve, reject) => {
+      const socket = connect(Number(port), '127.0.0.1', () => socket.write(text))
+      let all = ''
+      socket.on('data', (part) => (all += part.toString()))
+      socket.on('close', () => resolve(all))
+      socket.on('error', reject)
+    })
+  const ask = (method: string, path: string) => says(`${method} ${path} HTTP/1.1\r\nHost: 127.0.0.1:${port}\r\n\r\n`)
+  for (const method of ['TRACE', 'PROPFIND', 'NONSENSE'])
+    for (const path of ['/', '/stash', '/api/v1/identify']) expect(await ask(method, path)).toMatch(/^HTTP\/1.1 405 /)
+  expect(await says('\r\nthis is nothing\r\n\r\n')).toMatch(/^HTTP\/1.1 4\d\d /)
+})
+
+test('a client that goes away ends its work: others need not wait for it', async ({ server, request }) => {
+  const outline = Array.from({ length: 40 }, (_, i) => [
+    300 * Math.cos(i / 6.4),
+    200 * Math.sin(i / 6.4) + 20 * (i % 3),
+  ])
+  const pieces = Array.from({ length: 12 }, (_, i) => ({ id: `piece ${i}`, outline, count: 8, turn: 'half' }))
+  const body = JSON.stringify({ cloth: { widthMm: 1400 }, pieces, seconds: 60 })
+  // Both threads are at it for a minute, and as many wait.
+  const gone = new AbortController()
+  const asked = Array.from({ length: 4 }, () =>
+    fetch(`${server.url}/api/v1/lay`, {
+      ...{ method: 'POST', body, signal: gone.signal },
+      headers: { 'content-type': 'application/json' },
+    }).then(
+      ({ status }) => status,
+      () => 'gone',
+    ),
+  )
+  await new Promise((resolve) => setTimeout(resolve, 3000))
+  gone.abort()
+  expect(await Promise.all(asked)).toEqual(['gone', 'gone', 'gone', 'gone'])
+  // Two minutes of work were asked for by those that went: it is not waited for.
+  const answer = await request.post('/api/v1/lay', { data: { ...JSON.parse(body), seconds: 1 }, timeout: 90_000 })
+  expect(answer.status()).toBe(200)
 })

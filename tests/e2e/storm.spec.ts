@@ -1,4 +1,6 @@
+import { sendHostile, timesOf } from '../storm/hostile'
 import { mayHaveWritten, storm } from '../storm/storm'
+import { dice } from '../support/seen'
 import { expect, test } from './fixtures'
 
 test('whatever is sent is answered, quickly, and never by a fault of the program', async ({ server, request }) => {
@@ -16,6 +18,18 @@ test('whatever is sent is answered, quickly, and never by a fault of the program
     expect([path, page.status()]).toEqual([path, 200])
     expect(await page.text()).not.toMatch(/here that cannot be read/)
   }
+})
+
+test('hostile files of every format are answered in words, and pages come meanwhile', async ({ server }) => {
+  test.setTimeout(170_000)
+  const build = process.env.ROUGH_SWATCH_DIST ?? '.next'
+  const work = sendHostile(server.url, { build, each: 4, random: dice(21) })
+  const pages = await timesOf(server.url, ['/', '/stash', '/patterns'], work)
+  const hits = await work
+  expect(hits.filter(({ status }) => status === 0 || (status >= 500 && status !== 503))).toEqual([])
+  expect(hits.filter(({ status }) => status === 413 || status === 422).length).toBeGreaterThan(8)
+  // Somebody else got a page again and again, and did not wait for the last of the files.
+  expect(pages.length).toBeGreaterThan(8)
 })
 
 test('a mebibyte of states of its own is refused at once, with its first twenty places', async ({ request }) => {

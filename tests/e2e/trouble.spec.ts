@@ -3,6 +3,7 @@ import {
   cpSync,
   mkdirSync,
   mkdtempSync,
+  readdirSync,
   readFileSync,
   statSync,
   truncateSync,
@@ -109,4 +110,26 @@ test('a folder that cannot be one is told of', async ({ page }) => {
   await open(page, `${url}/stash`)
   await expect(page.getByRole('heading', { name: 'The notebook’s folder cannot be used' })).toBeVisible()
   await stop()
+})
+
+test('another program’s file, and a folder by its name, have a page each, and nothing of them is changed', async ({
+  page,
+}) => {
+  const home = mkdtempSync(join(tmpdir(), 'rough-swatch-trouble-'))
+  const songs = new Database(notebookIn(home))
+  songs.exec('create table songs (id integer primary key, title text)')
+  songs.close()
+  const before = readFileSync(notebookIn(home))
+  const first = await startServer(home)
+  await open(page, `${first.url}/stash`)
+  await expect(page.getByRole('heading', { name: 'This file belongs to another program' })).toBeVisible()
+  await first.stop()
+  expect(readFileSync(notebookIn(home)).equals(before)).toBe(true)
+  expect(readdirSync(home)).toEqual(['notebook.sqlite'])
+  const other = mkdtempSync(join(tmpdir(), 'rough-swatch-trouble-'))
+  mkdirSync(notebookIn(other))
+  const second = await startServer(other)
+  await open(page, `${second.url}/stash`)
+  await expect(page.getByRole('heading', { name: 'There is a folder where the notebook should be' })).toBeVisible()
+  await second.stop()
 })

@@ -36,21 +36,17 @@ export async function startServer(
 ): Promise<OwnServer> {
   const at = port ?? (await freePort())
   const url = `http://127.0.0.1:${at}`
-  // Next itself and not its wrapper: a signal must reach it.
-  const child = spawn(
-    process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(at)],
-    {
-      env: {
-        ...process.env,
-        ROUGH_SWATCH_HOME: home,
-        ROUGH_SWATCH_KIT: 'shown',
-        NEXT_TELEMETRY_DISABLED: '1',
-        ...more,
-      },
-      stdio: ['ignore', 'ignore', 'inherit'],
+  const child = spawn(process.execPath, ['scripts/front.mjs', '-H', '127.0.0.1', '-p', String(at)], {
+    env: {
+      ...process.env,
+      NODE_ENV: 'production',
+      ROUGH_SWATCH_HOME: home,
+      ROUGH_SWATCH_KIT: 'shown',
+      NEXT_TELEMETRY_DISABLED: '1',
+      ...more,
     },
-  )
+    stdio: ['ignore', 'ignore', 'inherit'],
+  })
   await untilItAnswers(url, child)
   const ended = new Promise<void>((resolve) => child.once('exit', () => resolve()))
   return {

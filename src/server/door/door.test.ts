@@ -1,6 +1,6 @@
 import { isPassphrase, sealed } from './passphrase'
 import { allSessions, endSession, letIn, sessionOf, SESSION_MS } from './sessions'
-import { Tries } from './tries'
+import { isLoopback, Tries } from './tries'
 
 describe('the passphrase', () => {
   it('is known again, however it is typed, and cannot be had back from what is kept', async () => {
@@ -40,27 +40,49 @@ describe('sessions', () => {
 })
 
 describe('tries', () => {
+  const at = (address: string, isOfTheHouse = false) => ({ address, isOfTheHouse })
+  const NOW = Date.UTC(2026, 4, 2)
   it('are free a few times, then wait longer and longer, and are forgotten after a while', () => {
     const tries = new Tries()
-    let now = Date.UTC(2026, 4, 2)
+    const phone = at('192.168.0.9')
+    let now = NOW
     for (let i = 0; i < 5; i++) {
-      expect(tries.waitMs(now)).toBe(0)
-      tries.begin(now)
+      expect(tries.waitMs(phone, now)).toBe(0)
+      tries.begin(phone, now)
     }
-    const first = tries.waitMs(now)
+    const first = tries.waitMs(phone, now)
     expect(first).toBeGreaterThan(0)
     now += first
-    expect(tries.waitMs(now)).toBe(0)
-    tries.begin(now)
-    expect(tries.waitMs(now)).toBe(2 * first)
-    for (let i = 0; i < 40; i++) tries.begin(now)
-    expect(tries.waitMs(now)).toBeLessThanOrEqual(600_000)
-    expect(tries.waitMs(now + 31 * 60 * 1000)).toBe(0)
+    expect(tries.waitMs(phone, now)).toBe(0)
+    tries.begin(phone, now)
+    expect(tries.waitMs(phone, now)).toBe(2 * first)
+    for (let i = 0; i < 40; i++) tries.begin(phone, now)
+    expect(tries.waitMs(phone, now)).toBeLessThanOrEqual(600_000)
+    expect(tries.waitMs(phone, now + 31 * 60 * 1000)).toBe(0)
   })
   it('begin anew when it was right', () => {
     const tries = new Tries()
-    for (let i = 0; i < 9; i++) tries.begin(1000)
-    tries.right()
-    expect(tries.waitMs(1000)).toBe(0)
+    for (let i = 0; i < 9; i++) tries.begin(at('10.0.0.2'), 1000)
+    tries.right(at('10.0.0.2'))
+    expect(tries.waitMs(at('10.0.0.2'), 1000)).toBe(0)
+  })
+  it('of one address keep no other waiting', () => {
+    const tries = new Tries()
+    for (let i = 0; i < 40; i++) tries.begin(at('10.0.0.66'), NOW)
+    expect(tries.waitMs(at('10.0.0.66'), NOW)).toBeGreaterThan(0)
+    expect(tries.waitMs(at('10.0.0.2'), NOW)).toBe(0)
+  })
+  it('of many addresses keep strangers waiting, but nobody of the house', () => {
+    const tries = new Tries()
+    for (let i = 0; i < 90; i++) tries.begin(at(`10.0.1.${i}`), NOW)
+    expect(tries.waitMs(at('10.0.2.7'), NOW)).toBeGreaterThan(0)
+    expect(tries.waitMs(at('10.0.2.7', true), NOW)).toBe(0)
+    expect(tries.waitMs(at('127.0.0.1', isLoopback('127.0.0.1')), NOW)).toBe(0)
+  })
+  it('of one network of version 6 are one, however many addresses it has', () => {
+    const tries = new Tries()
+    for (let i = 0; i < 9; i++) tries.begin(at(`2001:db8:1:2:${i}::9`), NOW)
+    expect(tries.waitMs(at('2001:db8:1:2:ffff::1'), NOW)).toBeGreaterThan(0)
+    expect(tries.waitMs(at('2001:db8:1:3::1'), NOW)).toBe(0)
   })
 })
