@@ -1,9 +1,10 @@
 import { networkInterfaces } from 'node:os'
 import { type NextRequest, NextResponse } from 'next/server'
 import { actionBodyProblem } from './server/actionBody'
-import { problem } from './server/api/problem'
+import { problem, type Issue } from './server/api/problem'
 import { bodyProblem } from './server/bodyLimit'
 import { contentPolicy } from './server/contentPolicy'
+import { undecodable } from './server/decodedAction'
 import { isShared } from './server/door/shared'
 import { SESSION_COOKIE, sessionOf } from './server/door/sessions'
 import { allowedHosts, hostAllowed, originAllowed } from './server/visitors'
@@ -49,8 +50,8 @@ export async function proxy(request: NextRequest): Promise<Response> {
       { path: 'address', message: 'a percent sign in it stands for nothing' },
     ])
   }
-  if (isAction && !contentType?.startsWith('multipart/form-data')) {
-    const wrong = actionBodyProblem(await request.text())
+  if (isAction) {
+    const wrong = await actionProblem(request, contentType?.startsWith('multipart/form-data') ?? false)
     if (wrong) return problem(400, 'bad-input', 'No page of this program asks like that.', [wrong])
   }
   const nonce = Buffer.from(crypto.randomUUID()).toString('base64')
@@ -63,6 +64,16 @@ export async function proxy(request: NextRequest): Promise<Response> {
   const response = NextResponse.next({ request: { headers: onward } })
   response.headers.set('content-security-policy', policy)
   return response
+}
+
+/** What is wrong with what an action is sent; undefined where nothing is. */
+async function actionProblem(request: NextRequest, isForm: boolean): Promise<Issue | undefined> {
+  if (!isForm) {
+    const text = await request.text()
+    return actionBodyProblem(text) ?? undecodable(text)
+  }
+  const form = await request.formData().catch(() => undefined)
+  return form ? undecodable(form) : { path: 'body', message: 'the form cannot be read' }
 }
 
 /** Of a notebook that is shared, everybody is asked for the passphrase once; undefined where the way is free. */

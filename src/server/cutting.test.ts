@@ -49,6 +49,20 @@ it('is one stroke, and taken back as one', async () => {
   expect((await allRecords(db, 'piece')).kept).toHaveLength(1)
 })
 
+it('is done once, however often it is asked for under one id', async () => {
+  const id = '01a21579-3d26-76d0-8c1d-456012720cc1'
+  const asked = CutSchema.parse({
+    pieceId: (await allRecords(db, 'piece')).kept[0]!.id,
+    lengthMm: 1000,
+    what: '',
+    offcuts: [],
+  })
+  await cutFrom(db, asked, AT, id)
+  await cutFrom(db, asked, AT, id)
+  expect((await piece()).lengthMm).toBe(1500)
+  expect((await allRecords(db, 'cut')).kept).toHaveLength(1)
+})
+
 it('leaves what the person wrote as it stands, however long it is', async () => {
   const long = `first line\n${'x'.repeat(1980)}`
   const found = (await findRecord(db, 'piece', id))!

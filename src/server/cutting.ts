@@ -47,18 +47,20 @@ const ALL_OF_IT_MM = 5
  * Cuts from a piece, in one stroke: the cut and what is left are written down, and its offcuts become pieces that know what
  * they were cut from. A piece that is cut up altogether stays, with nothing left of it.
  * @param at ISO 8601
- * @returns ids of the offcuts
+ * @param id of the cut, made by whoever asks: asked again, since the answer was lost, nothing is cut twice
+ * @returns ids of the offcuts; none where it was cut already
  * @throws GoneError where the piece was taken away, TooLongError where more is cut off than there is
  */
-export async function cutFrom(db: Notebook, cut: Cut, at: string): Promise<string[]> {
+export async function cutFrom(db: Notebook, cut: Cut, at: string, id?: string): Promise<string[]> {
   const { pieceId, lengthMm, all, what, offcuts } = CutSchema.parse(cut)
   return within(db, async (open) => {
+    if (id !== undefined && (await findRecord(open, 'cut', id))) return []
     const found = await findRecord(open, 'piece', pieceId)
     if (!found) throw new GoneError('piece', pieceId)
     const { data: piece } = found
     const left = all ? USED_UP : leftOf(piece, lengthMm)
     await changeRecord(open, 'piece', found, PieceSchema.parse({ ...piece, ...left }), at)
-    await createRecord(open, 'cut', { pieceId, on: at.slice(0, 10), lengthMm, what }, at)
+    await createRecord(open, 'cut', { pieceId, on: at.slice(0, 10), lengthMm, what }, at, id)
     const ids: string[] = []
     for (const offcut of offcuts) {
       const data = offcutOf(piece, pieceId, offcut)

@@ -1,7 +1,8 @@
 import { type KeptMeasurement, type Measurement } from '../core/notebook/measurements'
 import { type WashState } from '../core/vocabulary/cloth'
 import { type Notebook } from './database'
-import { createRecord, findRecord, recordsReferring, removeRecord, type Kept } from './store/repository'
+import { findRecord, recordsReferring, removeRecord, type Kept } from './store/repository'
+import { createOnce } from './store/createOnce'
 
 /** Measurements of one piece, oldest first. */
 export async function measurementsOf(db: Notebook, pieceId: string): Promise<KeptMeasurement[]> {
@@ -15,8 +16,9 @@ export async function addMeasurement(
   data: Measurement,
   state: WashState,
   at: string,
+  id?: string,
 ): Promise<string> {
-  return (await createRecord(db, 'measurement', { pieceId, state, data }, at)).id
+  return (await createOnce(db, 'measurement', { pieceId, state, data }, at, id)).id
 }
 
 /** Strikes one out; never another piece's. */

@@ -6,7 +6,8 @@ import { optionalText } from '../core/notebook/schemas/text'
 import { spansOf } from '../core/stash/amount'
 import { SORTINGS, THINGS } from '../core/vocabulary/stash'
 import { type Notebook } from './database'
-import { countRecords, createOnce, findRecord, type Kept } from './store/repository'
+import { countRecords, findRecord, type Kept } from './store/repository'
+import { createOnce } from './store/createOnce'
 
 /** What can be said of a piece in twenty seconds; the rest comes later. */
 export const QuickSchema = z.strictObject({

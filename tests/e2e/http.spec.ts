@@ -1,4 +1,5 @@
 import { connect } from 'node:net'
+import { actionsOf } from '../storm/requests'
 import { expect, test } from './fixtures'
 
 /** One grey pixel. */
@@ -154,4 +155,36 @@ test('a client that goes away ends its work: others need not wait for it', async
   // Two minutes of work were asked for by those that went: it is not waited for.
   const answer = await request.post('/api/v1/lay', { data: { ...JSON.parse(body), seconds: 1 }, timeout: 90_000 })
   expect(answer.status()).toBe(200)
+})
+
+test('what no page sends to an action is a 400, in whatever way it is crooked', async ({ server }) => {
+  const actions = actionsOf(process.env.ROUGH_SWATCH_DIST ?? '.next')
+  const { id, path } = actions.find(({ name }) => name === 'keepPiece')!
+  const part = (name: string, value: string) =>
+    `--b\r\ncontent-disposition: form-data; name="${name}"\r\n\r\n${value}\r\n`
+  const ask = (type: string, body: string) =>
+    fetch(server.url + path, {
+      method: 'POST',
+      headers: { 'next-action': id, origin: server.url, 'content-type': type },
+      body,
+    }).then(({ status }) => status)
+  for (const body of [
+    '',
+    'junk',
+    '9'.repeat(5000),
+    '["$F1"]',
+    '["$Dx"]',
+    `["$n${'9'.repeat(9000)}"]`,
+    '{"0":1}',
+    '[[[[',
+  ])
+    expect([body.slice(0, 20), await ask('text/plain;charset=UTF-8', body)]).toEqual([body.slice(0, 20), 400])
+  for (const body of [
+    ...['', 'junk', part('0', '["$K1"]'), `--b\r\ncontent-disposition: form-data\r\n\r\nx\r\n--b--\r\n`],
+    ...['9'.repeat(5000), '[[[', '["$0"]', '["$F1"]', `["$n${'9'.repeat(9000)}"]`].map(
+      (value) => `${part('0', value)}--b--\r\n`,
+    ),
+    `${part('0', '["$1"]')}${part('1', '["$0"]')}--b--\r\n`,
+  ])
+    expect([body.slice(0, 90), await ask('multipart/form-data; boundary=b', body)]).toEqual([body.slice(0, 90), 400])
 })

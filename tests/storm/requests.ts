@@ -122,6 +122,32 @@ export function actionsOf(build: string): { id: string; name: string; path: stri
   }))
 }
 
+const BOUNDARY = 'a-boundary'
+const part = (name: string, value: string, more = '') =>
+  `--${BOUNDARY}\r\ncontent-disposition: form-data; name="${name}"${more}\r\n\r\n${value}\r\n`
+const END = `--${BOUNDARY}--\r\n`
+
+/** A form as no browser sends one: parts that are missing, refer to themselves, never end. */
+function crooked(random: Random, body: string): string {
+  return oneOf(random, [
+    part('0', body) + END,
+    part('0', body),
+    '',
+    'garbage',
+    part('0', '9'.repeat(5000)) + END,
+    part('0', '[[[') + END,
+    part('0', '["$K1"]') + part('1_picture', 'x', '; filename="a.jpg"') + END,
+    part('0', '["$K9"]') + END,
+    part('0', '["$0"]') + END,
+    part('0', '["$1"]') + part('1', '["$0"]') + END,
+    part('0', '["$F1"]') + part('1', '{"id":"x","bound":null}') + END,
+    part('0', `["$n${'9'.repeat(9000)}"]`) + END,
+    part('x'.repeat(9000), 'x') + END,
+    part('__proto__', 'x') + part('0', '["$K1"]') + END,
+    `--${BOUNDARY}\r\ncontent-disposition: form-data\r\n\r\nx\r\n${END}`,
+  ])
+}
+
 export function shotMaker(actions: ReturnType<typeof actionsOf>, origin: string, random: Random): () => Shot {
   const json = { 'content-type': 'application/json' }
   const api = (): Shot => {
@@ -141,11 +167,12 @@ export function shotMaker(actions: ReturnType<typeof actionsOf>, origin: string,
       random() < 0.1
         ? oneOf(random, ['', 'garbage', '["$F1"]', '["$K1"]', '{"0":1}', '["$undefined"]', '["$$a"]'])
         : whole
+    const type = random() < 0.25 ? `multipart/form-data; boundary=${BOUNDARY}` : 'text/plain;charset=UTF-8'
     return {
       method: 'POST',
       path,
-      headers: { 'next-action': id, origin, 'content-type': 'text/plain;charset=UTF-8' },
-      body,
+      headers: { 'next-action': id, origin, 'content-type': type },
+      body: type.startsWith('text') ? body : crooked(random, whole),
     }
   }
   const page = (): Shot => {

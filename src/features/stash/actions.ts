@@ -10,7 +10,8 @@ import { ReadingSchema } from '@/core/notebook/schemas/weighing'
 import { keepTestWithPiece } from '@/server/burnTests'
 import { notebook } from '@/server/database'
 import { addMeasurement } from '@/server/measurements'
-import { changeRecord, createOnce, createRecord, findRecord, removeRecord, within } from '@/server/store/repository'
+import { changeRecord, findRecord, removeRecord, within } from '@/server/store/repository'
+import { createOnce } from '@/server/store/createOnce'
 import { doneOf, outcomeOf, type Outcome, type Refusal } from '../shared/outcome'
 import { told } from '../shared/told'
 import { now } from '../shared/now'
@@ -59,9 +60,12 @@ export async function dropPiece(input: unknown): Promise<Refusal> {
   redirect('/stash')
 }
 
-/** Keeps filters of the stash under a name. */
-export async function keepView(input: unknown): Promise<Outcome> {
-  const outcome = await outcomeOf(async () => createRecord(await notebook(), 'view', ViewSchema.parse(input), now()))
+/** Keeps filters of the stash under a name. @param viewId made by the form: sent again it is the same view */
+export async function keepView(input: unknown, viewId?: unknown): Promise<Outcome> {
+  const id = told(RecordIdSchema.optional(), viewId)
+  const outcome = await outcomeOf(async () =>
+    createOnce(await notebook(), 'view', ViewSchema.parse(input), now(), id),
+  )
   if (outcome.ok) revalidatePath('/stash')
   return outcome
 }

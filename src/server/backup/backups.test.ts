@@ -96,7 +96,9 @@ it('never reads what is no backup, and does nothing with a damaged one', async (
     expect(await restoreBackup(db, home, name, DAY(3))).toBeUndefined()
   const { name } = await makeBackup(db, home, 'asked', DAY(2))
   writeFileSync(join(backupsIn(home), name), 'SQLite format 3\0 and nothing more')
-  await expect(restoreBackup(db, home, name, DAY(3))).rejects.toMatchObject({ kind: expect.stringMatching(/damaged|foreign/) })
+  await expect(restoreBackup(db, home, name, DAY(3))).rejects.toMatchObject({
+    kind: expect.stringMatching(/damaged|foreign/),
+  })
   expect(await names()).toEqual(['First'])
 })
 
@@ -149,7 +151,9 @@ describe('a backup that is none', () => {
   ])('%s is not put back, and nothing of the notebook goes', async (_, how) => {
     const name = await spoilt(how)
     const before = await text()
-    await expect(restoreBackup(db, home, name, DAY(4))).rejects.toMatchObject({ kind: expect.stringMatching(/damaged|foreign/) })
+    await expect(restoreBackup(db, home, name, DAY(4))).rejects.toMatchObject({
+      kind: expect.stringMatching(/damaged|foreign/),
+    })
     expect(await text()).toBe(before)
     expect((await countedBackups(home)).find((one) => one.name === name)!.counted).toBeNull()
   })

@@ -1,7 +1,7 @@
 import { EXCHANGE_FORMAT, EXCHANGE_ORDER, EXCHANGE_VERSION } from '../../core/formats/exchange'
 import { type Notebook } from '../database'
 import { damagedRecords } from '../remember/checked'
-import { isJson } from '../store/repository'
+import { isJson } from '../store/isJson'
 
 /** Rows read at a time: a large notebook is never in memory as a whole. */
 const AT_ONCE = 500

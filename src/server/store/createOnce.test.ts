@@ -2,7 +2,8 @@ import { v7 } from 'uuid'
 import { PieceSchema } from '@/core/notebook/kinds/piece'
 import { openNotebook, type Notebook } from '../database'
 import { ConflictError } from './errors'
-import { changeRecord, countRecords, createOnce, createRecord, findRecord, removeRecord } from './repository'
+import { changeRecord, countRecords, createRecord, findRecord, removeRecord } from './repository'
+import { createOnce } from './createOnce'
 
 let db: Notebook
 beforeEach(async () => {

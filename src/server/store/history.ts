@@ -181,3 +181,8 @@ export async function binned(db: Notebook, now: string): Promise<Binned[]> {
   }
   return [...bin.values()]
 }
+
+/** What was done to a record, the oldest first. */
+export function changesOf(db: Notebook, id: string): Promise<Selectable<ChangeTable>[]> {
+  return db.selectFrom('change').selectAll().where('record_id', '=', id).orderBy('seq').execute()
+}

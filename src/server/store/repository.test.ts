@@ -6,10 +6,10 @@ import { damagedRecords } from '../remember/checked'
 import { soughtRecords } from '../sought'
 import { openNotebook, type Notebook } from '../database'
 import { ConflictError, GoneError } from './errors'
+import { changesOf } from './history'
 import {
   allRecords,
   changeRecord,
-  changesOf,
   countRecords,
   createRecord,
   findRecord,
@@ -51,6 +51,16 @@ it('raises the revision at each change, and tells whoever saw an older one', asy
   expect(((await late.catch((error: unknown) => error)) as ConflictError<'piece'>).current).toEqual(second)
   await expect(removeRecord(db, 'piece', { id, revision: 1 }, LATER)).rejects.toThrow(ConflictError)
   expect((await findRecord(db, 'piece', id))!.data.name).toBe('two')
+})
+
+it('asked for the same change again, because the answer was lost, it is done and no conflict', async () => {
+  const { id } = await put('one')
+  const seen = { id, revision: 1 }
+  const second = await changeRecord(db, 'piece', seen, piece('two'), LATER)
+  expect(await changeRecord(db, 'piece', seen, piece('two'), LATER)).toEqual(second)
+  await changeRecord(db, 'piece', second, piece('three'), LATER)
+  // Once somebody else has changed it since, it is another one.
+  await expect(changeRecord(db, 'piece', seen, piece('two'), LATER)).rejects.toThrow(ConflictError)
 })
 
 it('never changes or removes what is gone, nor what is of another kind', async () => {

@@ -6,6 +6,7 @@ import { recordKinds, type RecordData, type RecordKindId } from '../../core/note
 import { type RecordKind } from '../../core/notebook/kinds/define'
 import { type Notebook } from '../database'
 import { ConflictError, GoneError } from './errors'
+import { isJson } from './isJson'
 import { type ChangeTable, type RecordTable } from './tables'
 
 /** What every record has beside its data. */
@@ -84,35 +85,6 @@ export async function createRecord<K extends RecordKindId>(
     await log(open, { what: 'create', before: null, after: row, at })
   })
   return mustRead(kind, row)
-}
-
-/**
- * Writes a new record under an id that whoever asks has made: asked again, because the answer was lost on its way, it
- * is the same record and no second one. What was typed differently meanwhile changes it.
- * @param id undefined: a new one each time
- * @throws ConflictError where the record was changed by somebody since
- */
-export async function createOnce<K extends RecordKindId>(
-  db: Notebook,
-  kind: K,
-  data: RecordData<K>,
-  at: Instant,
-  id: string | undefined,
-): Promise<Kept<K>> {
-  return within(db, async (open) => {
-    const taken = id === undefined ? undefined : await kindOf(open, id)
-    // Thrown away since, or another kind's: it is new.
-    if (taken !== kind) return createRecord(open, kind, data, at, taken === undefined ? id : undefined)
-    const found = await findRecord(open, kind, id!)
-    if (found && JSON.stringify(found.data) === JSON.stringify(data)) return found
-    if (found && found.revision > 1) throw new ConflictError(kind, found)
-    return changeRecord(open, kind, { id: id!, revision: 1 }, data, at)
-  })
-}
-
-/** Of which kind the record is that has an id; undefined where none has. */
-async function kindOf(db: Notebook, id: string): Promise<string | undefined> {
-  return (await db.selectFrom('record').select('kind').where('id', '=', id).executeTakeFirst())?.kind
 }
 
 /**
@@ -196,17 +168,6 @@ export async function putBack(
   })
 }
 
-/** Writes rows as they lie in another notebook and cannot be read here, under their own ids: nothing of them is lost. */
-export async function carryOver(db: Notebook, rows: readonly RecordTable[], at: Instant): Promise<void> {
-  for (const row of rows) {
-    const before = await db.selectFrom('record').selectAll().where('id', '=', row.id).executeTakeFirst()
-    if (before?.data === row.data && before.kind === row.kind) continue
-    if (before) await db.updateTable('record').set(row).where('id', '=', row.id).execute()
-    else await db.insertInto('record').values(row).execute()
-    await log(db, { what: before ? 'change' : 'create', before: before ?? null, after: row, at })
-  }
-}
-
 /**
  * Replaces the data of a record.
  * @param revision the one that the caller saw
@@ -227,8 +188,12 @@ export async function changeRecord<K extends RecordKindId>(
       .where('kind', '=', kind)
       .executeTakeFirst()
     if (!before) throw new GoneError(kind, id)
+    const form = formOf(kind, data)
+    // The answer was lost on its way, and the same is asked for again: it is done.
+    const isDone = before.revision === nextRevision(revision) && before.data === form.data
+    if (isDone) return mustRead(kind, before)
     if (before.revision !== revision) throw new ConflictError(kind, read(kind, before))
-    const row = { ...before, ...formOf(kind, data), revision: nextRevision(revision), updated_at: at }
+    const row = { ...before, ...form, revision: nextRevision(revision), updated_at: at }
     await open.updateTable('record').set(row).where('id', '=', id).execute()
     await open.deleteFrom('reference').where('from_id', '=', id).execute()
     await writeReferences(open, kind, row)
@@ -382,11 +347,6 @@ export async function countRecords(db: Notebook, kind?: RecordKindId): Promise<n
   return (await (kind ? all.where('kind', '=', kind) : all).executeTakeFirstOrThrow()).count
 }
 
-/** What was done to a record, the oldest first. */
-export function changesOf(db: Notebook, id: string): Promise<Selectable<ChangeTable>[]> {
-  return db.selectFrom('change').selectAll().where('record_id', '=', id).orderBy('seq').execute()
-}
-
 export function isDamaged(record: RecordHead): record is DamagedRecord {
   return 'problem' in record
 }
@@ -409,16 +369,6 @@ function formOf<K extends RecordKindId>(kind: K, data: RecordData<K>) {
     data: JSON.stringify(parsed),
     title: title(parsed),
     searched: searched(parsed).filter(Boolean).join(' ').toLowerCase(),
-  }
-}
-
-/** What somebody put in by hand may be anything. */
-export function isJson(text: string): boolean {
-  try {
-    JSON.parse(text)
-    return true
-  } catch {
-    return false
   }
 }
 

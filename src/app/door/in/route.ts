@@ -13,7 +13,7 @@ function trierOf(request: Request, now: number): Trier {
 const to = (location: string, headers: Record<string, string> = {}) =>
   new Response(null, { status: 303, headers: { location, ...headers } })
 
-/** Lets a device in that says the passphrase. Whoever says it wrongly has to wait, and in the end all who are not let in. */
+/** Lets a device in that says the passphrase. Whoever says it wrongly waits, and in the end all who are not let in. */
 export async function POST(request: Request): Promise<Response> {
   const now = Date.now()
   const trier = trierOf(request, now)

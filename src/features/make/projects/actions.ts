@@ -13,14 +13,8 @@ import { notebook } from '@/server/database'
 import { notebookHome } from '@/server/home'
 import { addPictureTo } from '@/server/photographs'
 import { amendRecord } from '@/server/store/amend'
-import {
-  createOnce,
-  createRecord,
-  findRecord,
-  recordsReferring,
-  removeRecord,
-  within,
-} from '@/server/store/repository'
+import { createRecord, findRecord, recordsReferring, removeRecord, within } from '@/server/store/repository'
+import { createOnce } from '@/server/store/createOnce'
 import { doneOf, outcomeOf, type Done, type Outcome, type Refusal } from '../../shared/outcome'
 import { withSentPicture } from '../../shared/pictures/sent'
 import { told } from '../../shared/told'

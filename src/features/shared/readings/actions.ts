@@ -19,13 +19,20 @@ const Kept = z.strictObject({ data: MeasurementSchema, state: z.enum(WASH_STATES
 /**
  * Keeps a measurement with its piece.
  * @param form with the picture that a count was read from, where there is one
+ * @param readingId made by the page: sent again it is the same reading
  */
-export async function keepMeasurement(pieceId: unknown, input: unknown, form?: unknown): Promise<Done> {
+export async function keepMeasurement(
+  pieceId: unknown,
+  input: unknown,
+  form?: unknown,
+  readingId?: unknown,
+): Promise<Done> {
+  const id = told(RecordIdSchema.optional(), readingId)
   const keep = async (picture?: string) => {
     const { data, state } = Kept.parse(input)
     const piece = RecordIdSchema.parse(pieceId)
     const reading = data.kind === 'count' && picture ? { ...data, picture } : data
-    await addMeasurement(await notebook(), piece, reading, state, now())
+    await addMeasurement(await notebook(), piece, reading, state, now(), id)
   }
   const outcome =
     form === undefined

@@ -59,10 +59,28 @@ describe('of a piece', () => {
     const { result } = renderHook(() => useReadings(piece, []))
     const said = jest.fn()
     await act(async () => result.current.add(reading, said))
-    expect(keep).toHaveBeenCalledWith('p1', { data: reading, state: 'washed' }, undefined)
+    const id = expect.stringMatching(/^[0-9a-f-]{36}$/)
+    expect(keep).toHaveBeenCalledWith('p1', { data: reading, state: 'washed' }, undefined, id)
     expect(said).toHaveBeenCalledTimes(1)
     // What stands there comes from the notebook, not from this page.
     expect(result.current.all).toHaveLength(0)
+  })
+
+  test('sent again it is the same reading; another one is another', async () => {
+    keep.mockResolvedValueOnce({ ok: false, errors: { '': 'no answer' } })
+    keep.mockResolvedValue({ ok: true })
+    const { result } = renderHook(() => useReadings(piece, []))
+    await act(async () => result.current.add(reading))
+    await act(async () => result.current.add(reading))
+    await act(async () => result.current.add(reading))
+    const [first, again, next] = keep.mock.calls.slice(-3).map(([, , , id]) => id)
+    expect(again).toBe(first)
+    expect(next).not.toBe(first)
+    keep.mockResolvedValueOnce({ ok: false, errors: { '': 'no answer' } })
+    await act(async () => result.current.add(reading))
+    await act(async () => result.current.add({ ...reading, readings: [0.7] } as never))
+    const [lost, other] = keep.mock.calls.slice(-2).map(([, , , id]) => id)
+    expect(other).not.toBe(lost)
   })
 
   test('one that is refused is not said to be kept', async () => {

@@ -5,6 +5,7 @@ import { type KeptMeasurement, type Measurement } from '@/core/notebook/measurem
 import { type WashState } from '@/core/vocabulary/cloth'
 import { type Done } from '../outcome'
 import { pictureForm } from '../pictures/pictureForm'
+import { useNewId } from '../form/useNewId'
 import { dropMeasurement, keepMeasurement } from './actions'
 
 /** What a bench works with: the readings so far, and what to do with another one. */
@@ -36,6 +37,8 @@ export function useReadings(
   const [trouble, setTrouble] = useState<string>()
   const [saving, start] = useTransition()
   const taken = useRef(0)
+  const newId = useNewId()
+  const lastTyped = useRef('')
   const all = piece ? kept : loose
   const told = (outcome: Done) => setTrouble(outcome.ok ? undefined : Object.values(outcome.errors).join(' '))
   const add = (data: Measurement, onKept = () => {}, picture?: Blob) => {
@@ -49,9 +52,15 @@ export function useReadings(
     }
     start(async () => {
       const sent = picture && (await pictureForm(picture))
-      const outcome = await keepMeasurement(piece.id, { data, state }, sent)
+      // Another reading is another record, also where nobody knows whether the one before was kept.
+      const typed = JSON.stringify([data, state])
+      if (lastTyped.current !== typed) newId.spend()
+      lastTyped.current = typed
+      const outcome = await keepMeasurement(piece.id, { data, state }, sent, await newId.take())
       told(outcome)
-      if (outcome.ok) onKept()
+      if (!outcome.ok) return
+      newId.spend()
+      onKept()
     })
   }
   const drop = (id: string) => {

@@ -6,16 +6,21 @@ import { TextField } from '@/ui/kit/fields'
 import { Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
+import { useNewId } from '../../shared/form/useNewId'
 import { keepView } from '../actions'
 
 /** Keeps the filters as they stand under a name. */
 export function KeepView({ query }: { query: string }) {
   const [name, setName] = useState('')
   const { busy, trouble, doing } = useDoing()
+  const newId = useNewId()
   const keep = () =>
     doing(async () => {
-      const outcome = await keepView({ name, query })
-      if (outcome.ok) setName('')
+      const outcome = await keepView({ name, query }, await newId.take())
+      if (outcome.ok) {
+        newId.spend()
+        setName('')
+      }
       return outcome
     })
   return (

@@ -7,6 +7,7 @@ import { TextField } from '@/ui/kit/fields'
 import { Actions, Fields, Page, Paper, PlainList, Soft } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
+import { useNewId } from '../../shared/form/useNewId'
 import { beginHeap } from './actions'
 import { type loadHeaps } from './load'
 import { tallyWords } from './tallyWords'
@@ -16,6 +17,7 @@ export function Heaps({ heaps }: { heaps: Awaited<ReturnType<typeof loadHeaps>> 
   const [name, setName] = useState('')
   const [place, setPlace] = useState('')
   const { busy, trouble, doing } = useDoing()
+  const newId = useNewId()
   return (
     <Page>
       <div>
@@ -46,7 +48,7 @@ export function Heaps({ heaps }: { heaps: Awaited<ReturnType<typeof loadHeaps>> 
         <Actions>
           <StrongButton
             isDisabled={busy || name.trim() === ''}
-            onPress={() => doing(() => beginHeap({ name, place, notes: '' }))}
+            onPress={() => doing(async () => beginHeap({ name, place, notes: '' }, await newId.take()))}
           >
             Begin sorting
           </StrongButton>

@@ -8,14 +8,18 @@ import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { SORTINGS } from '@/core/vocabulary/stash'
 import { notebook } from '@/server/database'
 import { amendRecord } from '@/server/store/amend'
-import { changeRecord, createRecord, findRecord, within } from '@/server/store/repository'
+import { changeRecord, findRecord, within } from '@/server/store/repository'
+import { createOnce } from '@/server/store/createOnce'
 import { doneOf, outcomeOf, type Done, type Refusal } from '../../shared/outcome'
 import { told } from '../../shared/told'
 import { now } from '../../shared/now'
 
-/** Begins a heap, and goes to it. */
-export async function beginHeap(input: unknown): Promise<Refusal> {
-  const outcome = await outcomeOf(async () => createRecord(await notebook(), 'heap', HeapSchema.parse(input), now()))
+/** Begins a heap, and goes to it. @param heapId made by the form: sent again it is the same heap */
+export async function beginHeap(input: unknown, heapId?: unknown): Promise<Refusal> {
+  const id = told(RecordIdSchema.optional(), heapId)
+  const outcome = await outcomeOf(async () =>
+    createOnce(await notebook(), 'heap', HeapSchema.parse(input), now(), id),
+  )
   if (!outcome.ok) return outcome
   revalidatePath('/stash/heap')
   redirect(`/stash/heap/${outcome.id}`)

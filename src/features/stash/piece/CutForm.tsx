@@ -7,6 +7,7 @@ import { NumberField } from '@/ui/kit/NumberField'
 import { Actions, Fields, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useDoing } from '@/ui/kit/useDoing'
+import { useNewId } from '../../shared/form/useNewId'
 import { fieldUnits, fromField, toField } from '../../shared/settings/measures'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { cutPiece } from './kinActions'
@@ -22,6 +23,7 @@ interface Offcut {
 export function CutForm({ piece }: Pick<PieceData, 'piece'>) {
   const { short, long } = fieldUnits(usePreferences().units)
   const { busy, trouble, doing } = useDoing()
+  const newId = useNewId(`cut-${piece.id}`)
   const [lengthMm, setLength] = useState<number | null>(null)
   const [what, setWhat] = useState('')
   const [offcuts, setOffcuts] = useState<readonly Offcut[]>([])
@@ -29,8 +31,9 @@ export function CutForm({ piece }: Pick<PieceData, 'piece'>) {
     setOffcuts(offcuts.map((one, i) => (i === index ? { ...one, ...part } : one)))
   const cut = () =>
     doing(async () => {
-      const outcome = await cutPiece({ pieceId: piece.id, lengthMm, what, offcuts })
+      const outcome = await cutPiece({ pieceId: piece.id, lengthMm, what, offcuts }, await newId.take())
       if (outcome.ok) {
+        newId.spend()
         setLength(null)
         setWhat('')
         setOffcuts([])

@@ -17,10 +17,11 @@ import { doneOf, outcomeOf, type Done, type Refusal } from '../../shared/outcome
 import { told } from '../../shared/told'
 import { now } from '../../shared/now'
 
-/** Cuts from a piece, and keeps its offcuts. */
-export async function cutPiece(input: unknown): Promise<Done> {
+/** Cuts from a piece, and keeps its offcuts. @param cutId made by the form: sent again it is the same cut */
+export async function cutPiece(input: unknown, cutId?: unknown): Promise<Done> {
+  const id = told(RecordIdSchema.optional(), cutId)
   try {
-    const outcome = await doneOf(async () => cutFrom(await notebook(), CutSchema.parse(input), now()))
+    const outcome = await doneOf(async () => cutFrom(await notebook(), CutSchema.parse(input), now(), id))
     revalidatePath('/', 'layout')
     return outcome
   } catch (error) {
