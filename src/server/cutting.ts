@@ -44,8 +44,8 @@ export class TooLongError extends RangeError {
 const ALL_OF_IT_MM = 5
 
 /**
- * Cuts from a piece, in one stroke: the cut and what is left are written down, and its offcuts become pieces that know what
- * they were cut from. A piece that is cut up altogether stays, with nothing left of it.
+ * Cuts from a piece, in one stroke: the cut and what is left are written down, and its offcuts become pieces that
+ * know what they were cut from. A piece that is cut up altogether stays, with nothing left of it.
  * @param at ISO 8601
  * @param id of the cut, made by whoever asks: asked again, since the answer was lost, nothing is cut twice
  * @returns ids of the offcuts; none where it was cut already

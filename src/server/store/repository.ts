@@ -7,7 +7,7 @@ import { type RecordKind } from '../../core/notebook/kinds/define'
 import { type Notebook } from '../database'
 import { ConflictError, GoneError } from './errors'
 import { isJson } from './isJson'
-import { type ChangeTable, type RecordTable } from './tables'
+import { type RecordTable } from './tables'
 
 /** What every record has beside its data. */
 export interface RecordHead {
