@@ -4,6 +4,11 @@
 export const revalidatePath = jest.fn()
 /** Where the last action led to. */
 export const redirect = jest.fn()
+/** What the request says; tests set it. */
+export const sentHeaders = new Map<string, string>()
+export const headers = jest.fn((): Promise<{ get: (name: string) => string | null }> =>
+  Promise.resolve({ get: (name: string) => sentHeaders.get(name) ?? null }),
+)
 export const cookies = () => Promise.resolve({ get: () => undefined })
 
 export function notFound(): never {

@@ -10,6 +10,7 @@ import { AlwaysInReach, Bar, Content, FootBar, Head, Row, Selvedge, Skip } from 
 import { Help } from './help/Help'
 import { TourSlip } from './help/TourSlip'
 import { SearchField } from './SearchField'
+import { useRequestKeys } from './useRequestKeys'
 
 const ICONS: Readonly<Record<PlaceId, typeof Search>> = {
   table: LampDesk,
@@ -30,6 +31,7 @@ const HREFS: Readonly<Record<PlaceId, string>> = {
 export function Frame({ pages, children }: { pages: readonly ShownPage[]; children: ReactNode }) {
   const address = usePathname()
   const here = pageAt(pages, address)
+  useRequestKeys()
   useEffect(() => {
     // From here on keys and buttons count; tests wait for it.
     document.documentElement.dataset.alive = 'yes'

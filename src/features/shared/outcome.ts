@@ -7,6 +7,7 @@ import { isNotWritten } from '@/server/store/connection'
 import { isTrouble } from '@/server/trouble/kinds'
 import { ChangedSinceError } from '@/server/store/history'
 import { isDamaged } from '@/server/store/repository'
+import { answeredOnce } from './answeredOnce'
 
 /** What stands in the notebook where somebody else was quicker. */
 export interface Clash {
@@ -60,25 +61,28 @@ function refused(error: z.ZodError): Refusal {
 
 /**
  * Does something to the notebook, and says what came of it: whatever a person can do something about is an outcome,
- * everything else is thrown.
+ * everything else is thrown. Sent again by a page that got no answer, it is not done a second time.
  */
-export async function outcomeOf(work: () => Promise<{ id: string; revision: number }>): Promise<Outcome> {
-  try {
-    const { id, revision } = await work()
-    return { ok: true, id, revision }
-  } catch (error) {
-    return refusalOf(error)
-  }
+export function valueOf<T>(work: () => Promise<T>): Promise<{ ok: true; value: T } | Refusal> {
+  return answeredOnce(async (): Promise<{ ok: true; value: T } | Refusal> => {
+    try {
+      return { ok: true, value: await work() }
+    } catch (error) {
+      return refusalOf(error)
+    }
+  })
 }
 
-/** Does something that leaves no record behind, and says what came of it. */
+/** The same of what keeps a record. */
+export async function outcomeOf(work: () => Promise<{ id: string; revision: number }>): Promise<Outcome> {
+  const outcome = await valueOf(work)
+  return outcome.ok ? { ok: true, id: outcome.value.id, revision: outcome.value.revision } : outcome
+}
+
+/** The same of what leaves no record behind. */
 export async function doneOf(work: () => Promise<unknown>): Promise<Done> {
-  try {
-    await work()
-    return { ok: true }
-  } catch (error) {
-    return refusalOf(error)
-  }
+  const outcome = await valueOf(work)
+  return outcome.ok ? { ok: true } : outcome
 }
 
 /** @throws whatever a person can do nothing about */

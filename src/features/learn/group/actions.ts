@@ -5,7 +5,7 @@ import { fibreListWords } from '@/core/identify/words'
 import { listOf } from '@/core/notebook/schemas/text'
 import { capitalised } from '@/core/units/format'
 import { FAMILY_WORDS } from '@/core/vocabulary/fibres'
-import { doneOf, sayingWhy, type Refusal } from '../../shared/outcome'
+import { sayingWhy, valueOf, type Refusal } from '../../shared/outcome'
 import { readPreferences } from '../../shared/settings/readPreferences'
 import { choicesIn } from '../practice/choices'
 import { stagesOf } from '../practice/stages'
@@ -47,9 +47,6 @@ export async function compareResults(input: unknown) {
 
 /** What it comes to, or what was wrong with what was sent. */
 async function answered<T>(work: () => T): Promise<{ ok: true; is: T } | Refusal> {
-  let answer: T | undefined
-  const outcome = await doneOf(async () => {
-    answer = sayingWhy(work)
-  })
-  return outcome.ok ? { ok: true, is: answer! } : outcome
+  const outcome = await valueOf(() => Promise.resolve().then(() => sayingWhy(work)))
+  return outcome.ok ? { ok: true, is: outcome.value } : outcome
 }

@@ -11,7 +11,7 @@ import { truthOf } from '@/server/guesses'
 import { shelfOf } from '@/server/remember/shelf'
 import { createRecord } from '@/server/store/repository'
 import { GoneError } from '@/server/store/errors'
-import { doneOf, type Refusal } from '../../shared/outcome'
+import { valueOf, type Refusal } from '../../shared/outcome'
 import { readPreferences } from '../../shared/settings/readPreferences'
 import { told } from '../../shared/told'
 import { now } from '../../shared/now'
@@ -34,16 +34,15 @@ export interface GuessTold {
 export async function sayNumber(input: unknown): Promise<GuessTold | Refusal> {
   const { pieceId, what, said } = told(SaidSchema, input)
   const { units, words } = await readPreferences()
-  let answer: GuessTold = { ok: true, truth: null, words: '' }
-  const outcome = await doneOf(async () => {
+  const outcome = await valueOf(async (): Promise<GuessTold> => {
     const db = await notebook()
     const gist = (await shelfOf(db, words)).find(pieceId)
     if (!gist) throw new GoneError('piece', pieceId)
     const truth = truthOf(gist, what)
     await createRecord(db, 'guess', GuessSchema.parse({ pieceId, what, said, truth, at: now() }), now())
-    answer = { ok: true, truth, words: truthWords(gist, what, units) }
+    return { ok: true, truth, words: truthWords(gist, what, units) }
   })
-  return outcome.ok ? answer : outcome
+  return outcome.ok ? outcome.value : outcome
 }
 
 function truthWords(gist: Gist, what: Guessed, units: UnitSystem): string {

@@ -8,7 +8,7 @@ import { checkEnvelope } from '@/server/blindBoxes'
 import { latestAtHand, startBurnTest } from '@/server/burnTests'
 import { notebook } from '@/server/database'
 import { findPiece } from '@/server/pieces'
-import { doneOf, type Refusal } from '../outcome'
+import { outcomeOf, type Refusal } from '../outcome'
 import { told } from '../told'
 
 const Beginning = z.strictObject({
@@ -24,16 +24,16 @@ const Beginning = z.strictObject({
  */
 export async function beginTest(of: unknown = {}): Promise<Refusal> {
   const { pieceId, controlId, blind } = told(Beginning, of)
-  let testId = ''
-  const outcome = await doneOf(async () => {
+  const outcome = await outcomeOf(async () => {
     const db = await notebook()
     const piece = pieceId === undefined ? undefined : await findPiece(db, pieceId)
     if (blind) await checkEnvelope(db, blind)
-    testId = await startBurnTest(db, { pieceId, controlId, blind }, new Date().toISOString(), {
+    const id = await startBurnTest(db, { pieceId, controlId, blind }, new Date().toISOString(), {
       atHand: await latestAtHand(db),
       claim: piece?.claim,
     })
+    return { id, revision: 1 }
   })
   if (!outcome.ok) return outcome
-  redirect(`/bench/${testId}`)
+  redirect(`/bench/${outcome.id}`)
 }

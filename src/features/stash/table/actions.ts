@@ -3,14 +3,14 @@
 import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
 import { TABLE_FIELDS, type TableField } from '@/core/table/columns'
-import { MOST_TABLE_LINES, type TableDoubt, type TableRead, type TableRow } from '@/core/table/readTable'
+import { MOST_TABLE_LINES, type TableDoubt, type TableRow } from '@/core/table/readTable'
 import { readPreferences } from '../../shared/settings/readPreferences'
 import { notebook } from '@/server/database'
 import { runHeavy } from '@/server/heavy/pool'
 import { heard } from '@/server/heavy/told'
 import { fileToWrite } from '@/server/remember/fileOf'
 import { now } from '../../shared/now'
-import { doneOf, type Refusal, refusedFor } from '../../shared/outcome'
+import { type Refusal, refusedFor, valueOf } from '../../shared/outcome'
 
 /** More is no table of a stash. */
 const MOST_CHARACTERS = 4_000_000
@@ -57,13 +57,12 @@ export async function takeTable(form: unknown, asked: unknown): Promise<TableOut
   const { words } = await readPreferences()
   const { isTrial, columns: said } = options.data
   const task = { text, asked: { columns: said, locale: words === 'us' ? 'en-US' : 'en-GB' }, at: now() }
-  let read: TableRead | undefined
-  const outcome = await doneOf(async () => {
+  const outcome = await valueOf(async () => {
     const file = isTrial ? undefined : await fileToWrite(await notebook())
-    read = heard(await runHeavy('takeTable', { ...task, file }))
+    return heard(await runHeavy('takeTable', { ...task, file }))
   })
   if (!outcome.ok) return outcome
-  const { columns, rows, refused } = read!
+  const { columns, rows, refused } = outcome.value
   if (rows.length === 0) return refusedFor('There are no lines below the headings.')
   if (!isTrial) revalidatePath('/', 'layout')
   const doubts = rows.flatMap(({ line, doubts: own }) => own.map((doubt) => ({ ...doubt, line })))
