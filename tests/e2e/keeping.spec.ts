@@ -11,6 +11,18 @@ async function keep(page: Page, fields: Record<string, string>): Promise<string>
   return new URL(page.url()).pathname
 }
 
+/** The first thing that is sent reaches the notebook; that it was done never comes back. Gives how many were lost. */
+async function loseOneAnswer(page: Page, address: string): Promise<() => number> {
+  let lost = 0
+  await page.route(address, async (route) => {
+    if (route.request().method() !== 'POST' || lost > 0) return route.continue()
+    lost += 1
+    await route.fetch()
+    await route.abort()
+  })
+  return () => lost
+}
+
 async function picture(page: Page, button: string | RegExp, colour: string) {
   const buffer = await sharp({ create: { width: 60, height: 40, channels: 3, background: colour } })
     .jpeg()
@@ -177,19 +189,24 @@ test('labels are made for the shelf as well as for the piece, and what is given 
 test('a save whose answer is lost on its way, and that is tried again, keeps one piece', async ({ page }) => {
   await open(page, '/stash/new')
   await page.getByLabel('Name', { exact: true }).fill('Twice sent')
-  // The first one reaches the notebook; that it was kept never comes back.
-  let lost = 0
-  await page.route('**/stash/new*', async (route) => {
-    if (route.request().method() !== 'POST' || lost > 0) return route.continue()
-    lost += 1
-    await route.fetch()
-    await route.abort()
-  })
+  const lost = await loseOneAnswer(page, '**/stash/new*')
   await page.getByRole('button', { name: 'Keep it in the stash' }).click()
   await expect(page.getByText(/could not be reached/).first()).toBeVisible()
   await page.getByRole('button', { name: 'Keep it in the stash' }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Twice sent' })).toBeVisible()
-  expect(lost).toBe(1)
+  expect(lost()).toBe(1)
   await open(page, '/stash?q=twice+sent')
   await expect(page.getByRole('link', { name: /Twice sent/ })).toHaveCount(1)
+})
+
+test('an action of any kind whose answer is lost is done once: a piece that is copied', async ({ page }) => {
+  await keep(page, { Name: 'Copied once' })
+  const lost = await loseOneAnswer(page, '**/stash/*')
+  await page.getByRole('button', { name: 'Keep another like it' }).click()
+  await expect(page.getByText(/did not answer/).first()).toBeVisible()
+  await page.getByRole('button', { name: 'Keep another like it' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: /Copied once.+/ })).toBeVisible()
+  expect(lost()).toBe(1)
+  await open(page, '/stash?q=copied+once')
+  await expect(page.getByRole('link', { name: /Copied once/ })).toHaveCount(2)
 })

@@ -79,3 +79,8 @@ it('an answer is finite throughout, or it is none', () => {
   expect(isFinite({ a: [1, { b: Infinity }] })).toBe(false)
   expect(isFinite(NaN)).toBe(false)
 })
+
+test('a date that is none is refused where it stands', () => {
+  expect(beyondBounds([{ taken: new Date('x') }])).toEqual({ path: '0.taken', message: 'no date' })
+  expect(beyondBounds([{ taken: new Date(0) }])).toBeUndefined()
+})

@@ -30,6 +30,7 @@ function tooMuch(value: unknown, depth: number, values: number): string | undefi
   if (typeof value === 'string')
     return value.length > MOST.characters ? `at most ${MOST.characters} characters` : undefined
   if (typeof value !== 'object' || value === null) return undefined
+  if (value instanceof Date && Number.isNaN(value.getTime())) return 'no date'
   if (depth >= MOST.depth) return `nested more than ${MOST.depth} deep`
   if (Array.isArray(value)) return value.length > MOST.items ? `at most ${MOST.items} of these` : undefined
   return Object.keys(value).length > MOST.keys ? `at most ${MOST.keys} keys` : undefined

@@ -65,7 +65,12 @@ export class Shelf {
       if (fresh.length > 0) await this.takeIn(await this.lookOverHere(fresh), today)
     }
     await this.read(today)
-    this.unseen = this.left > 0 ? await this.countUnseen() : 0
+    // What was remembered while it was counted is read: nothing is missing from both.
+    for (let before = -1; before !== this.latest;) {
+      before = this.latest
+      this.unseen = stale.length > AT_ONCE ? await this.countUnseen() : 0
+      if (stale.length > AT_ONCE) await this.read(today)
+    }
   }
 
   /** What was made stands on the shelves at once, and is remembered as soon as it can be written. */

@@ -77,6 +77,17 @@ it('reads within a writing what that writing did, and nobody else sees it before
   await db.destroy()
 })
 
+it('finds what a connection holds for itself alone again', async () => {
+  const file = join(mkdtempSync(join(tmpdir(), 'rough-swatch-lock-')), 'notebook.sqlite')
+  const db = await openNotebook(file)
+  const { id } = await createRecord(db, 'piece', PieceSchema.parse({ name: 'sought' }), AT)
+  await sql`create temp table temp.sought (id text)`.execute(db)
+  await sql`insert into temp.sought values (${id})`.execute(db)
+  const found = sql<{ id: string }>`select record.id from record join temp.sought using (id)`
+  expect((await found.execute(db)).rows).toEqual([{ id }])
+  await db.destroy()
+})
+
 it('writes every commit to the disk, and lets readers read meanwhile', async () => {
   const file = join(mkdtempSync(join(tmpdir(), 'rough-swatch-wal-')), 'notebook.sqlite')
   const db = await openNotebook(file)

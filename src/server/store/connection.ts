@@ -84,8 +84,8 @@ interface Held extends DatabaseConnection {
 
 /** Plain reading; what else begins with “with” may write. */
 const READS = /^\s*select\b/i
-/** How a connection is set; asked of the one that writes, and never waited for. */
-const SETS = /^\s*pragma\b/i
+/** How a connection is set, and what it holds for itself alone: asked of the one that writes, and never waited for. */
+const ITS_OWN = /^\s*pragma\b|\btemp\./i
 
 /**
  * Two connections: one that writes, one writing after another, and one that reads what was committed last, so that no
@@ -117,7 +117,7 @@ class NotebookDriver implements Driver {
   }
 
   private async executed<R>(held: Held, query: CompiledQuery): Promise<QueryResult<R>> {
-    if (held.isWriting || SETS.test(query.sql)) return this.execute<R>(query)
+    if (held.isWriting || ITS_OWN.test(query.sql)) return this.execute<R>(query)
     if (READS.test(query.sql) && this.file !== ':memory:') return this.read<R>(query)
     await this.takeTurn()
     try {

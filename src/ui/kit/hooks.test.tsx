@@ -63,6 +63,14 @@ describe('something done at the press of a button', () => {
   })
 })
 
+describe('something done that nobody answered', () => {
+  test('does not say that nothing was saved: nobody knows', async () => {
+    const { result } = renderHook(() => useDoing())
+    await act(async () => result.current.doing(() => Promise.reject(new TypeError('Failed to fetch'))))
+    expect(result.current.trouble).toMatch(/did not answer.+nothing is done twice/)
+  })
+})
+
 describe('a media query', () => {
   const listeners = new Set<() => void>()
   let holds = false

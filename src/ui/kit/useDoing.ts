@@ -10,7 +10,8 @@ export type Doing = { ok: true } | { ok: false; errors: Record<string, string> }
 function offLine(error: unknown): Doing {
   const isUnreachable = error instanceof TypeError || (typeof navigator !== 'undefined' && !navigator.onLine)
   if (!isUnreachable) throw error
-  return { ok: false, errors: { '': 'We could not reach the program. Nothing was saved: please try again.' } }
+  // It may have been done all the same; its key sees to it that it is not done twice.
+  return { ok: false, errors: { '': 'The program did not answer. Please try again: nothing is done twice.' } }
 }
 
 /** Something done at the press of a button: whether it is under way, and what stood in its way in words. */

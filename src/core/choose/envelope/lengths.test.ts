@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { type LengthAsked } from '../../notebook/schemas/making'
-import { lengthsAsText, lengthsFor, readLengths, sizesIn } from './lengths'
+import { lengthsAsText, lengthsFor, sizesIn } from './lengths'
+import { readLengths } from './readLengths'
 
 const row = (over: Partial<LengthAsked> = {}): LengthAsked => ({
   size: null,

@@ -21,7 +21,7 @@ export function EditPattern({ id, revision, pattern }: Props) {
   const form = useForm<PatternDraft>({
     initial: draftOf(pattern),
     revision,
-    save: (draft, seen) => changePattern({ id, revision: seen }, patternOf(draft)),
+    save: async (draft, seen) => changePattern({ id, revision: seen }, await patternOf(draft)),
     onKept: () => router.push(`/patterns/${id}`),
     keepAs: `pattern-${id}-${revision}`,
   })

@@ -1,8 +1,8 @@
 'use client'
 
-import { useMemo } from 'react'
+import { useEffect, useState } from 'react'
 import styled from 'styled-components'
-import { readLengths } from '@/core/choose/envelope/lengths'
+import { type LengthsRead } from '@/core/choose/envelope/readLengths'
 import { type LengthAsked } from '@/core/notebook/schemas/making'
 import { formatLength, formatWidth } from '@/core/units/format'
 import { TextField } from '@/ui/kit/fields'
@@ -19,9 +19,26 @@ interface Props {
   onChange: (value: string) => void
 }
 
+const NOTHING: LengthsRead = { lengths: [], notRead: [] }
+
+/** What is read of a text; what reads it is fetched once there is one. */
+function useLengths(text: string): LengthsRead {
+  const [read, setRead] = useState(NOTHING)
+  useEffect(() => {
+    let isCurrent = true
+    void (text.trim() === '' ? Promise.resolve(NOTHING) : reading(text)).then((now) => isCurrent && setRead(now))
+    return () => {
+      isCurrent = false
+    }
+  }, [text])
+  return read
+}
+
+const reading = async (text: string) => (await import('@/core/choose/envelope/readLengths')).readLengths(text)
+
 /** A table of lengths as it is typed or pasted, and what is read of it. */
 export function LengthsField({ label, value, onChange }: Props) {
-  const { lengths, notRead } = useMemo(() => readLengths(value), [value])
+  const { lengths, notRead } = useLengths(value)
   return (
     <Stack $gap="0.6rem">
       <TextField

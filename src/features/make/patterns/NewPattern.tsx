@@ -12,7 +12,7 @@ export function NewPattern() {
   const router = useRouter()
   const form = useForm({
     initial: BLANK,
-    save: (draft, _, id) => keepPattern(patternOf(draft), id),
+    save: async (draft, _, id) => keepPattern(await patternOf(draft), id),
     onKept: ({ id }) => router.push(`/patterns/${id}`),
     keepAs: 'new-pattern-2',
   })

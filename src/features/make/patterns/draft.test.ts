@@ -6,9 +6,9 @@ import { BLANK, draftOf, needOf, patternOf, withReading } from './draft'
 
 it.each(toldEnvelopes.map(({ text }) => [text.slice(0, 40), text] as const))(
   'a pattern of “%s…” stands in its form and comes out of it as it was',
-  (_, text) => {
+  async (_, text) => {
     const pattern = PatternSchema.parse({ name: 'Told', ...patternFrom(readEnvelope(text)) })
-    const back = PatternSchema.parse(patternOf(draftOf(pattern)))
+    const back = PatternSchema.parse(await patternOf(draftOf(pattern)))
     expect(back.need).toEqual(pattern.need)
     expect(back.lengths).toEqual(pattern.lengths)
     expect(back.partners).toEqual(pattern.partners)
@@ -33,7 +33,11 @@ it('an open end of a weight is filled in as usual for the garment, and none wher
   expect(needOf({ need, from: null, to: 140 }).gsm).toEqual([90, 140])
 })
 
-it('counts what a notion says it wants', () => {
-  const { notions } = patternOf({ ...BLANK, name: 'x', notionsText: '9 buttons\n20 cm zip\n2 x d-rings\nthread' })
+it('counts what a notion says it wants', async () => {
+  const { notions } = await patternOf({
+    ...BLANK,
+    name: 'x',
+    notionsText: '9 buttons\n20 cm zip\n2 x d-rings\nthread',
+  })
   expect(notions.map(({ count }) => count)).toEqual([9, null, 2, null])
 })

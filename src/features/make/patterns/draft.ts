@@ -1,4 +1,4 @@
-import { lengthsAsText, readLengths } from '@/core/choose/envelope/lengths'
+import { lengthsAsText } from '@/core/choose/envelope/lengths'
 import { type patternFrom } from '@/core/choose/envelope/asPattern'
 import { fullNeed } from '@/core/choose/need'
 import { type PatternRecord } from '@/core/notebook/kinds/pattern'
@@ -63,8 +63,18 @@ export function draftOf(pattern: PatternRecord): PatternDraft {
   }
 }
 
-/** What is sent to be kept. */
-export function patternOf({ lengthsText, partners, views, notionsText, need, from, to, ...rest }: PatternDraft) {
+/** What is sent to be kept. What reads lengths is fetched when they are: no page begins with it. */
+export async function patternOf({
+  lengthsText,
+  partners,
+  views,
+  notionsText,
+  need,
+  from,
+  to,
+  ...rest
+}: PatternDraft) {
+  const { readLengths } = await import('@/core/choose/envelope/readLengths')
   return {
     ...rest,
     need: needOf({ need, from, to }),
