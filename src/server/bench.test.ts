@@ -1,5 +1,5 @@
 import sharp from 'sharp'
-import { mkdtempSync, readdirSync, utimesSync } from 'node:fs'
+import { mkdtempSync, readdirSync, renameSync, utimesSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { SpecimenNoteSchema, TestSetupSchema } from '../core/notebook/kinds/burnTest'
@@ -177,5 +177,24 @@ describe('pictures', () => {
     expect(readdirSync(join(own, 'pictures')).toSorted()).toEqual([kept, fresh].toSorted())
     expect(await readPicture(own, lost)).toBeUndefined()
     await sweepPictures(db, join(own, 'nowhere'), now)
+  })
+
+  it.each(['jpg', 'png', 'webp'])('stay while what names them lies in the bin: %s', async (type) => {
+    const own = mkdtempSync(join(tmpdir(), 'rough-swatch-pictures-'))
+    const jpg = await savePicture(own, PNG)
+    // Notebooks of before kept pictures in the kind that they were sent in.
+    const name = `${jpg.slice(0, 36)}.${type}`
+    const now = Date.now()
+    renameSync(join(own, 'pictures', jpg), join(own, 'pictures', name))
+    utimesSync(join(own, 'pictures', name), 1, (now - 2 * DAYS) / 1000)
+    const specimens = [SpecimenNoteSchema.parse({ specimen: 1, picture: name })]
+    const id = await startBurnTest(db, {}, AT)
+    await changeBurnTest(db, { id, revision: 1 }, { specimens }, AT)
+    await removeRecord(db, 'burn-test', { id }, new Date(now).toISOString())
+    await sweepPictures(db, own, now)
+    expect(readdirSync(join(own, 'pictures'))).toEqual([name])
+    // Past its time in the bin nothing has it any more.
+    await sweepPictures(db, own, now + 100 * DAYS)
+    expect(readdirSync(join(own, 'pictures'))).toEqual([])
   })
 })
