@@ -26,8 +26,10 @@ export async function damagedRecords(
   await check(db)
   if (isWaiting) await working
   const rows = await db
+    // In this order: few or none are damaged, and all the others need not be looked at.
     .selectFrom('damaged')
-    .innerJoin('record', 'record.id', 'damaged.record_id')
+    .crossJoin('record')
+    .whereRef('record.id', '=', 'damaged.record_id')
     .select('id')
     .$if(kinds !== null, (query) => query.where('kind', 'in', kinds!))
     .$if(referringTo !== undefined, (query) =>

@@ -59,8 +59,7 @@ export function takesBack(open: Notebook, undoes: string): void {
 }
 
 /**
- * Writes a new record.
- * @param id a new one, unless the caller has made one
+ * Writes a new record, under a new id unless the caller has made one.
  * @returns its head and data as they will be read
  * @throws ZodError on data that its kind refuses, GoneError where it refers to what is not there
  */
@@ -90,8 +89,7 @@ export async function createRecord<K extends RecordKindId>(
 /**
  * Puts a record that was removed back under its own id.
  * @param revision higher than any that somebody may have seen
- * @param before its data as they were written, and the version of their form
- * What cannot be read is put back as it was.
+ * @param before its data as they were written, and the version of their form; what cannot be read stays as it was
  * @throws GoneError where it refers to what is not there any more
  */
 export async function restoreRecord(
@@ -314,12 +312,13 @@ export async function recordsReferringToAny<K extends RecordKindId>(
 ): Promise<Kept<K>[]> {
   const rows = await inBatches(to, (some) =>
     db
+      // In this order: what refers to a few is little, and what is of a kind may be everything.
       .selectFrom('reference')
-      .innerJoin('record', 'record.id', 'reference.from_id')
+      .crossJoin('record')
+      .whereRef('record.id', '=', 'reference.from_id')
       .selectAll('record')
       .where('to_id', 'in', [...some])
-      .where('field', '=', field)
-      .where('kind', '=', kind)
+      .where((eb) => eb.and({ field, kind }))
       .orderBy('record.id')
       .execute(),
   )

@@ -89,7 +89,7 @@ test('off line nothing is said to be kept, and what was said stays', async () =>
   keep.mockRejectedValueOnce(new TypeError('Failed to fetch'))
   await user.type(screen.getByLabelText('What do you take it for?'), 'denim')
   await press('Keep')
-  expect(await screen.findByText(/Nothing was saved: please try again/)).toBeTruthy()
+  expect(await screen.findByText(/Please try again: nothing is done twice/)).toBeTruthy()
   expect(onKept).not.toHaveBeenCalled()
   expect(screen.getByLabelText<HTMLInputElement>('What do you take it for?').value).toBe('denim')
 })
