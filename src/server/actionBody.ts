@@ -15,7 +15,12 @@ export function actionBodyProblem(text: string): Issue | undefined {
   } catch {
     return { path: 'body', message: 'the arguments are not JSON' }
   }
-  if (!Array.isArray(body)) return { path: 'body', message: 'the arguments are not a list' }
-  if (body.length > MOST_ARGUMENTS) return { path: 'body', message: `at most ${MOST_ARGUMENTS} arguments` }
-  return beyondBounds(body)
+  return argumentsProblem(body)
+}
+
+/** What is too much of arguments, or no list of them; undefined: nothing. What refers to itself has no end. */
+export function argumentsProblem(told: unknown): Issue | undefined {
+  if (!Array.isArray(told)) return { path: 'body', message: 'the arguments are not a list' }
+  if (told.length > MOST_ARGUMENTS) return { path: 'body', message: `at most ${MOST_ARGUMENTS} arguments` }
+  return beyondBounds(told)
 }

@@ -1,5 +1,5 @@
 import { decodeReply } from 'next/dist/compiled/react-server-dom-turbopack/server.node'
-import { beyondBounds } from './api/bounds'
+import { argumentsProblem } from './actionBody'
 import { type Issue } from './api/problem'
 
 /**
@@ -8,10 +8,7 @@ import { type Issue } from './api/problem'
  */
 export async function undecodable(body: string | FormData): Promise<Issue | undefined> {
   try {
-    const told: unknown = await decodeReply(body, {})
-    if (!Array.isArray(told)) return { path: 'body', message: 'the arguments are not a list' }
-    // What refers to itself has no end.
-    return beyondBounds(told)
+    return argumentsProblem(await decodeReply(body, {}))
   } catch {
     return { path: 'body', message: 'the arguments cannot be read' }
   }

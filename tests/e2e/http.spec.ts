@@ -181,7 +181,7 @@ test('what no page sends to an action is a 400, in whatever way it is crooked', 
     expect([body.slice(0, 20), await ask('text/plain;charset=UTF-8', body)]).toEqual([body.slice(0, 20), 400])
   for (const body of [
     ...['', 'junk', part('0', '["$K1"]'), `--b\r\ncontent-disposition: form-data\r\n\r\nx\r\n--b--\r\n`],
-    ...['9'.repeat(5000), '[[[', '["$0"]', '["$F1"]', `["$n${'9'.repeat(9000)}"]`].map(
+    ...['9'.repeat(5000), '[[[', '["$0"]', '["$F1"]', `["$n${'9'.repeat(9000)}"]`, `[${'1,'.repeat(1100)}1]`].map(
       (value) => `${part('0', value)}--b--\r\n`,
     ),
     `${part('0', '["$1"]')}${part('1', '["$0"]')}--b--\r\n`,
