@@ -65,11 +65,16 @@ export class Shelf {
       if (fresh.length > 0) await this.takeIn(await this.lookOverHere(fresh), today)
     }
     await this.read(today)
-    // What was remembered while it was counted is read: nothing is missing from both.
+    if (stale.length > AT_ONCE) await this.countAndRead(today)
+    else this.unseen = 0
+  }
+
+  /** What was remembered while the unseen were counted is read: nothing is missing from both. */
+  private async countAndRead(today: string): Promise<void> {
     for (let before = -1; before !== this.latest;) {
       before = this.latest
-      this.unseen = stale.length > AT_ONCE ? await this.countUnseen() : 0
-      if (stale.length > AT_ONCE) await this.read(today)
+      this.unseen = await this.countUnseen()
+      await this.read(today)
     }
   }
 

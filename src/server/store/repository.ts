@@ -6,6 +6,7 @@ import { recordKinds, type RecordData, type RecordKindId } from '../../core/note
 import { type RecordKind } from '../../core/notebook/kinds/define'
 import { type Notebook } from '../database'
 import { ConflictError, GoneError } from './errors'
+import { formAsItWas, formOf, inPresentForm, type StoredForm } from './form'
 import { isJson } from './isJson'
 import { type RecordTable } from './tables'
 
@@ -158,11 +159,7 @@ export async function putBack(
     const there = await open.selectFrom('record').selectAll().where('id', '=', id).executeTakeFirst()
     if (!there) throw new GoneError(kind, id)
     if (there.revision !== revision) throw new ConflictError(kind, read(kind, there))
-    const row = { ...there, ...formAsItWas(kind, before), revision: nextRevision(revision), updated_at: at }
-    await open.updateTable('record').set(row).where('id', '=', id).execute()
-    await open.deleteFrom('reference').where('from_id', '=', id).execute()
-    await writeReferences(open, kind, row)
-    await log(open, { what: 'change', before: there, after: row, at })
+    await replaceForm(open, kind, there, formAsItWas(kind, before), at)
   })
 }
 
@@ -191,12 +188,7 @@ export async function changeRecord<K extends RecordKindId>(
     const isDone = before.revision === nextRevision(revision) && before.data === form.data
     if (isDone) return mustRead(kind, before)
     if (before.revision !== revision) throw new ConflictError(kind, read(kind, before))
-    const row = { ...before, ...form, revision: nextRevision(revision), updated_at: at }
-    await open.updateTable('record').set(row).where('id', '=', id).execute()
-    await open.deleteFrom('reference').where('from_id', '=', id).execute()
-    await writeReferences(open, kind, row)
-    await log(open, { what: 'change', before, after: row, at })
-    return mustRead(kind, row)
+    return mustRead(kind, await replaceForm(open, kind, before, form, at))
   })
 }
 
@@ -350,25 +342,20 @@ export function isDamaged(record: RecordHead): record is DamagedRecord {
   return 'problem' in record
 }
 
-/** How data of an older writing are stored again: in the present form, or as they are where they cannot be read. */
-function formAsItWas(kind: RecordKindId, before: { data: string; version: number }) {
-  try {
-    return formOf(kind, inPresentForm(kind, before) as never)
-  } catch {
-    return { ...before, title: '', searched: '' }
-  }
-}
-
-/** How data is stored: checked, in the present form, with the words that it is found by. */
-function formOf<K extends RecordKindId>(kind: K, data: RecordData<K>) {
-  const { schema, version, title, searched } = recordKinds[kind] as RecordKind
-  const parsed = schema.parse(data)
-  return {
-    version,
-    data: JSON.stringify(parsed),
-    title: title(parsed),
-    searched: searched(parsed).filter(Boolean).join(' ').toLowerCase(),
-  }
+/** Puts a form in the place of a row, refers to what it names, and tells the history. */
+async function replaceForm(
+  db: Notebook,
+  kind: RecordKindId,
+  before: Selectable<RecordTable>,
+  form: StoredForm,
+  at: Instant,
+): Promise<Selectable<RecordTable>> {
+  const row = { ...before, ...form, revision: nextRevision(before.revision), updated_at: at }
+  await db.updateTable('record').set(row).where('id', '=', row.id).execute()
+  await db.deleteFrom('reference').where('from_id', '=', row.id).execute()
+  await writeReferences(db, kind, row)
+  await log(db, { what: 'change', before, after: row, at })
+  return row
 }
 
 /** Refers to what its fields name. @throws GoneError where one of them is not there */
@@ -462,12 +449,6 @@ function sorted<K extends RecordKindId>(kind: K, rows: readonly Selectable<Recor
 
 function mustRead<K extends RecordKindId>(kind: K, row: Selectable<RecordTable>): Kept<K> {
   return read(kind, row) as Kept<K>
-}
-
-/** Data of an older form, taken through the steps of their kind; not checked yet. */
-export function inPresentForm(kind: RecordKindId, { version, data }: { version: number; data: string }): unknown {
-  const { steps } = recordKinds[kind] as RecordKind
-  return steps.slice(version - 1).reduce((told: unknown, step) => step(told), JSON.parse(data) as unknown)
 }
 
 /** A row as a record in the present form, or as what is wrong with it. */
