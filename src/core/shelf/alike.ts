@@ -5,15 +5,17 @@ import { apart, labOf, type Lab } from '../colour/oklab'
 import { gsmToSortBy } from './facets'
 import { type Gist } from './gist'
 
-/** How alike two pieces are in one property, and in words why. */
-interface Likeness {
-  /** 0 nothing alike, 1 the same. */
-  score: number
+/** One property that two pieces may be alike in. */
+interface Property {
   /** How much it counts: what makes one cloth stand in for another. */
   weight: number
-  /** Of the few that are told; putting twenty thousand into words takes longer than comparing them. */
-  says: () => string
+  /** 0 nothing alike, 1 the same; undefined where it is not known of one of them. */
+  score: (a: Gist, b: Gist, nearness: Nearness) => number | undefined
+  says: (other: Gist, vocabulary: Vocabulary) => string
 }
+
+/** How far a colour is from the nearest of the piece's own. */
+type Nearness = (hex: string) => number
 
 export interface Alike {
   id: string
@@ -35,27 +37,54 @@ const STRETCH_FALL = 0.03
 
 /**
  * Pieces that are like one, over all that is known of both: what it is made of, how, how heavy, how it falls, shows
- * through and stretches, and its colour. What is not known of one of them counts for nothing.
+ * through and stretches, and its colour. What is not known of one of them counts for nothing. Reasons are made only for
+ * those that are told.
  */
 export function alike(of: Gist, among: readonly Gist[], vocabulary: Vocabulary, most: number): Alike[] {
   const nearness = nearnessTo(of.colours)
-  return among
-    .filter(({ id, sorting }) => id !== of.id && sorting !== 'give-away')
-    .map((other) => {
-      const found = likenesses(of, other, nearness, vocabulary)
-      const total = found.reduce((sum, { weight }) => sum + weight, 0)
-      const reasons = found.filter(({ score }) => score >= A_REASON)
-      const score = total === 0 ? 0 : found.reduce((sum, { score: own, weight }) => sum + own * weight, 0) / total
-      // Little known of it is little said: two pieces of one colour are not alike by that.
-      return { id: other.id, name: other.name, score: score * Math.min(1, total / ENOUGH_KNOWN), reasons }
-    })
-    .filter(({ score, reasons }) => score >= LEAST && reasons.length > 0)
-    .sort((a, b) => b.score - a.score || (a.id < b.id ? -1 : 1))
+  const found: { gist: Gist; score: number }[] = []
+  for (const gist of among) {
+    if (gist.id === of.id || gist.sorting === 'give-away') continue
+    const score = likeness(of, gist, nearness)
+    if (score >= LEAST) found.push({ gist, score })
+  }
+  return found
+    .sort((a, b) => b.score - a.score || (a.gist.id < b.gist.id ? -1 : 1))
     .slice(0, most)
-    .map(({ reasons, ...found }) => ({
-      ...found,
-      reasons: reasons.sort((a, b) => b.weight * b.score - a.weight * a.score).map(({ says }) => says()),
+    .map(({ gist, score }) => ({
+      id: gist.id,
+      name: gist.name,
+      score,
+      reasons: reasonsFor(of, gist, nearness, vocabulary),
     }))
+}
+
+/** How alike two pieces are, 0 to 1; 0 where it comes to less than is told, or no property by itself is a reason. */
+function likeness(a: Gist, b: Gist, nearness: Nearness): number {
+  let total = 0
+  let sum = 0
+  let hasReason = false
+  for (const property of PROPERTIES) {
+    // Comparing colours takes longest: not where they could not make up for the rest.
+    if (property === COLOUR && scoreOf(sum + COLOUR.weight, total + COLOUR.weight) < LEAST) return 0
+    const score = property.score(a, b, nearness)
+    if (score === undefined) continue
+    total += property.weight
+    sum += property.weight * score
+    hasReason ||= score >= A_REASON
+  }
+  return hasReason ? scoreOf(sum, total) : 0
+}
+
+/** Little known of it is little said: two pieces of one colour are not alike by that. */
+const scoreOf = (sum: number, total: number) => (sum / total) * Math.min(1, total / ENOUGH_KNOWN)
+
+/** What two pieces are alike in, the weightiest first. */
+function reasonsFor(a: Gist, b: Gist, nearness: Nearness, vocabulary: Vocabulary): string[] {
+  return PROPERTIES.map((property) => ({ property, score: property.score(a, b, nearness) ?? 0 }))
+    .filter(({ score }) => score >= A_REASON)
+    .sort((one, other) => other.property.weight * other.score - one.property.weight * one.score)
+    .map(({ property }) => property.says(b, vocabulary))
 }
 
 /** How far a colour is from the nearest of some, each colour compared once. @returns Infinity where there are none */
@@ -73,36 +102,63 @@ function nearnessTo(colours: readonly string[]): (hex: string) => number {
 /** Weights of the properties that have to be known before likeness means anything. */
 const ENOUGH_KNOWN = 5
 
-function likenesses(a: Gist, b: Gist, nearness: (hex: string) => number, vocabulary: Vocabulary): Likeness[] {
-  const found: Likeness[] = []
-  const add = (weight: number, score: number | undefined, says: () => string) => {
-    if (score !== undefined) found.push({ weight, score, says })
-  }
-  add(3, shared(a.fibres, b.fibres), () => `also ${fibreListWords(b.fibres, vocabulary)}`)
-  add(2, a.cloth && b.cloth ? Number(a.cloth === b.cloth) : undefined, () => `the same cloth by name, ${b.called}`)
-  add(
-    2,
-    a.construction && b.construction ? Number(a.construction === b.construction) : undefined,
-    () => `also ${b.construction}`,
-  )
-  const [weightA, weightB] = [gsmToSortBy(a), gsmToSortBy(b)]
-  const ratio = weightA && weightB ? Math.abs(Math.log(weightA / weightB)) : undefined
-  add(3, ratio === undefined ? undefined : Math.exp(-WEIGHT_FALL * ratio), () => 'about as heavy')
-  add(2, steps(BODIES, a.offer.body?.value, b.offer.body?.value), () => 'falls alike')
-  add(1.5, steps(OPACITIES, a.offer.opacity?.value, b.offer.opacity?.value), () => 'shows as much through')
-  const [stretchA, stretchB] = [a.offer.stretchWidth?.value.value, b.offer.stretchWidth?.value.value]
-  const stretch = stretchA === undefined || stretchB === undefined ? undefined : Math.abs(stretchA - stretchB)
-  add(1.5, stretch === undefined ? undefined : Math.exp(-STRETCH_FALL * stretch), () => 'stretches alike')
-  const nearest = Math.min(...b.colours.map(nearness))
-  add(1, Number.isFinite(nearest) ? Math.exp(-COLOUR_FALL * nearest) : undefined, () => 'near in colour')
-  return found
+const same = <T>(a: T | null, b: T | null) => (a && b ? Number(a === b) : undefined)
+
+const COLOUR: Property = { weight: 1, score: byColour, says: () => 'near in colour' }
+
+const PROPERTIES: readonly Property[] = [
+  {
+    weight: 3,
+    score: (a, b) => shared(a.fibres, b.fibres),
+    says: ({ fibres }, vocabulary) => `also ${fibreListWords(fibres, vocabulary)}`,
+  },
+  {
+    weight: 2,
+    score: (a, b) => same(a.cloth, b.cloth),
+    says: ({ called }) => `the same cloth by name, ${called}`,
+  },
+  {
+    weight: 2,
+    score: (a, b) => same(a.construction, b.construction),
+    says: ({ construction }) => `also ${construction}`,
+  },
+  { weight: 3, score: byGsm, says: () => 'about as heavy' },
+  {
+    weight: 2,
+    score: (a, b) => steps(BODIES, a.offer.body?.value, b.offer.body?.value),
+    says: () => 'falls alike',
+  },
+  {
+    weight: 1.5,
+    score: (a, b) => steps(OPACITIES, a.offer.opacity?.value, b.offer.opacity?.value),
+    says: () => 'shows as much through',
+  },
+  { weight: 1.5, score: byStretch, says: () => 'stretches alike' },
+  COLOUR,
+]
+
+function byGsm(a: Gist, b: Gist): number | undefined {
+  const [own, other] = [gsmToSortBy(a), gsmToSortBy(b)]
+  return own && other ? Math.exp(-WEIGHT_FALL * Math.abs(Math.log(own / other))) : undefined
+}
+
+function byStretch(a: Gist, b: Gist): number | undefined {
+  const [own, other] = [a.offer.stretchWidth?.value.value, b.offer.stretchWidth?.value.value]
+  return own === undefined || other === undefined ? undefined : Math.exp(-STRETCH_FALL * Math.abs(own - other))
+}
+
+function byColour(_: Gist, b: Gist, nearness: Nearness): number | undefined {
+  let nearest = Infinity
+  for (const hex of b.colours) nearest = Math.min(nearest, nearness(hex))
+  return Number.isFinite(nearest) ? Math.exp(-COLOUR_FALL * nearest) : undefined
 }
 
 /** What two lists share, of all that is in either; undefined where one of them is empty. */
 function shared(a: readonly string[], b: readonly string[]): number | undefined {
   if (a.length === 0 || b.length === 0) return undefined
-  const both = a.filter((one) => b.includes(one)).length
-  return both / new Set([...a, ...b]).size
+  let both = 0
+  for (const one of a) if (b.includes(one)) both += 1
+  return both / (a.length + b.length - both)
 }
 
 function steps<T>(scale: readonly T[], a: T | undefined, b: T | undefined): number | undefined {

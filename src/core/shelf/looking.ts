@@ -133,17 +133,22 @@ export function byMonth(
   months: number,
 ): Month[] {
   const [year, month] = today.split('-').map(Number) as [number, number]
-  return Array.from({ length: months }, (_, i) => {
+  const lines = Array.from({ length: months }, (_, i) => {
     const at = year * 12 + (month - 1) - (months - 1 - i)
     const key = `${Math.floor(at / 12)}-${String((at % 12) + 1).padStart(2, '0')}`
-    const within = (all: readonly Movement[]) => all.filter((one) => one.at.startsWith(key))
-    const sum = (all: readonly Movement[], of: 'm2' | 'kg') => within(all).reduce((total, one) => total + one[of], 0)
-    return {
-      month: key,
-      inM2: sum(came, 'm2'),
-      outM2: sum(went, 'm2'),
-      inKg: sum(came, 'kg'),
-      outKg: sum(went, 'kg'),
-    }
+    return { month: key, inM2: 0, outM2: 0, inKg: 0, outKg: 0 }
   })
+  const lineOfMonth = new Map(lines.map((line) => [line.month, line]))
+  for (const { at, m2, kg } of came) {
+    const line = lineOfMonth.get(at.slice(0, MONTH_LENGTH))
+    if (line) [line.inM2, line.inKg] = [line.inM2 + m2, line.inKg + kg]
+  }
+  for (const { at, m2, kg } of went) {
+    const line = lineOfMonth.get(at.slice(0, MONTH_LENGTH))
+    if (line) [line.outM2, line.outKg] = [line.outM2 + m2, line.outKg + kg]
+  }
+  return lines
 }
+
+/** Of `2026-05`. */
+const MONTH_LENGTH = 7

@@ -167,7 +167,7 @@ export async function binned(db: Notebook, now: string): Promise<Binned[]> {
     select * from change
     where what = 'remove' and stroke is not null and undoes is null and at >= ${binFrom(now)}
       and record_id not in (select id from record)
-    order by seq desc limit 1000`.execute(db)
+    order by +seq desc limit 1000`.execute(db)
   const bin = new Map<string, Binned>()
   for (const row of rows) {
     const stroke = row.stroke!

@@ -6,6 +6,7 @@ import { oneTableOfRecords } from './0004_one_table_of_records'
 import { rememberedAndSought } from './0005_remembered_and_sought'
 import { oneCloth } from './0006_one_cloth'
 import { quickHistory } from './0007_quick_history'
+import { quickMovements } from './0008_quick_movements'
 
 /**
  * Named, reversible steps, run in the order of their names. A step that has been released is never changed; a new one
@@ -19,4 +20,5 @@ export const migrations: Record<string, Migration> = {
   '0005_remembered_and_sought': rememberedAndSought,
   '0006_one_cloth': oneCloth,
   '0007_quick_history': quickHistory,
+  '0008_quick_movements': quickMovements,
 }

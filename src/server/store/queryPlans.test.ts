@@ -1,0 +1,44 @@
+import { CompiledQuery, type KyselyPlugin } from 'kysely'
+import { wentSince } from '../movements'
+import { binned } from './history'
+import { openNotebook, type Notebook } from './openNotebook'
+
+let db: Notebook
+beforeEach(async () => {
+  db = await openNotebook(':memory:')
+})
+afterEach(() => db.destroy())
+
+const SINCE = '2026-01-01T00:00:00.000Z'
+
+it.each([
+  ['what went', (open: Notebook) => wentSince(open, SINCE, () => undefined)],
+  ['what lies in the bin', (open: Notebook) => binned(open, SINCE)],
+])('looks %s up by an index, without walking through every change', async (_, ask) => {
+  for (const step of await stepsOf(ask)) expect(step).not.toMatch(/SCAN change$/)
+  expect(await stepsOf(ask)).toEqual(
+    expect.arrayContaining([
+      expect.stringMatching(/SEARCH change USING INDEX change_(?:shortened|removed) \(at>\?\)/),
+    ]),
+  )
+})
+
+/** The steps that SQLite takes for what is asked. */
+async function stepsOf(ask: (db: Notebook) => Promise<unknown>): Promise<string[]> {
+  const asked: CompiledQuery[] = []
+  const compiler = db.getExecutor()
+  const watching: KyselyPlugin = {
+    transformQuery: ({ node, queryId }) => {
+      asked.push(compiler.compileQuery(node, queryId))
+      return node
+    },
+    transformResult: ({ result }) => Promise.resolve(result),
+  }
+  await ask(db.withPlugin(watching))
+  const plans = await Promise.all(
+    asked.map(({ sql: text, parameters }) =>
+      db.executeQuery<{ detail: string }>(CompiledQuery.raw(`explain query plan ${text}`, [...parameters])),
+    ),
+  )
+  return plans.flatMap(({ rows }) => rows.map(({ detail }) => detail))
+}
