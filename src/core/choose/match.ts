@@ -38,7 +38,7 @@ export function match(need: Need, offer: Offer, system: UnitSystem = 'metric'): 
     remedies,
     together: together(effects, assessments, score),
     measureNext: measureNext(assessments),
-    cautions: cautionsFor(full, offer),
+    cautions: cautionsFor(full, need.garment, offer),
   }
 }
 

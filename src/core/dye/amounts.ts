@@ -27,24 +27,35 @@ const DYE_PERCENT: Readonly<Record<Depth, readonly [number, number]>> = {
 }
 /** Water over goods, litres a kilogram: so much that they move freely. Common practice. */
 const LITRES_PER_KG = 20
-/** Reactive dye: salt and washing soda, grams a litre. Common practice. */
+/** Reactive dye: salt and soda ash (anhydrous sodium carbonate), grams a litre. Common practice. */
 const SALT_PER_LITRE: Readonly<Record<Depth, number>> = { pale: 20, medium: 40, deep: 60, black: 80 }
 const SODA_PER_LITRE: Readonly<Record<Depth, number>> = { pale: 8, medium: 10, deep: 15, black: 20 }
 /** White vinegar (5 %), ml a gram of goods, for acid dyes; less only sets the water right for disperse and basic. */
 const VINEGAR_PER_GRAM: Readonly<Partial<Record<DyeClass, number>>> = { acid: 0.5, disperse: 0.1, basic: 0.2 }
+
+/**
+ * Soda crystals that hold as much sodium carbonate as soda ash: 286.14 over 105.99 g/mol (Na₂CO₃·10 H₂O, Na₂CO₃; IUPAC
+ * standard atomic weights).
+ */
+const CRYSTALS_PER_ASH = 286.14 / 105.99
+
+/** g of soda crystals for so many g of soda ash. */
+export const crystalsFor = (ashGrams: number) => ashGrams * CRYSTALS_PER_ASH
 
 export interface Amounts {
   dyeGrams: [low: number, high: number]
   waterLitres: number
   /** g of common salt; null where the dye wants none. */
   salt: number | null
-  /** g of washing soda (soda ash). */
+  /** g of soda ash (anhydrous sodium carbonate). */
   alkali: number | null
+  /** g of soda crystals (the decahydrate, sold for laundry) that do the same. */
+  alkaliCrystals: number | null
   /** ml of white vinegar of 5 %. */
   acid: number | null
 }
 
-const NONE: Amounts = { dyeGrams: [0, 0], waterLitres: 0, salt: null, alkali: null, acid: null }
+const NONE: Amounts = { dyeGrams: [0, 0], waterLitres: 0, salt: null, alkali: null, alkaliCrystals: null, acid: null }
 
 /** What goes into the bath. @param grams of dry goods */
 export function amountsFor(grams: number, bath: DyeClass, depth: Depth): Amounts {
@@ -57,6 +68,7 @@ export function amountsFor(grams: number, bath: DyeClass, depth: Depth): Amounts
     waterLitres: round(litres),
     salt: isReactive ? round(litres * SALT_PER_LITRE[depth]) : null,
     alkali: isReactive ? round(litres * SODA_PER_LITRE[depth]) : null,
+    alkaliCrystals: isReactive ? round(crystalsFor(litres * SODA_PER_LITRE[depth])) : null,
     acid: vinegar === undefined ? null : round(grams * vinegar),
   }
 }

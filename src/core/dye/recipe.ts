@@ -9,7 +9,7 @@ const holds = (mix: readonly MixPart[], fibres: readonly FibreId[]) =>
 
 /** Time and heat of each kind of dye, as ranges. Common practice; the packet’s own instructions come first. */
 function bathSteps(mix: readonly MixPart[], bath: DyeClass, amounts: Amounts): Told[] {
-  const { salt, alkali, acid, waterLitres } = amounts
+  const { salt, alkali, alkaliCrystals, acid, waterLitres } = amounts
   switch (bath) {
     case 'reactive':
       return [
@@ -20,7 +20,10 @@ function bathSteps(mix: readonly MixPart[], bath: DyeClass, amounts: Amounts): T
         { id: 'reactive-stir', text: 'Cloth in, wetted through; move it for 20 to 30 minutes.' },
         {
           id: 'reactive-soda',
-          text: `Dissolve ${alkali} g of washing soda apart, lift the cloth, stir it in; move it for 45 to 60 minutes.`,
+          text:
+            `Dissolve ${alkali} g of soda ash, or ${alkaliCrystals} g of soda crystals (washing soda with its water ` +
+            'still in it), in a little hot water. Lift the fabric, stir the soda in, and move the fabric for 45 to 60 ' +
+            'minutes.',
         },
       ]
     case 'acid': {
@@ -76,10 +79,7 @@ export function recipeFor(mix: readonly MixPart[], bath: DyeClass, amounts: Amou
       id: 'weigh-dry',
       text: `Weigh the goods dry: ${Math.round(grams)} g take ${low} to ${high} g of powder for this shade.`,
     },
-    {
-      id: 'scour',
-      text: 'Wash it hot, as hot as it bears, with washing soda or plain soap: dye does not go through finish or fat.',
-    },
+    scouring(mix),
     {
       id: 'strike-off',
       text: 'Dye a snip first (a strike-off), with a thread and a button of it; dry it, and look by daylight.',
@@ -91,6 +91,29 @@ export function recipeFor(mix: readonly MixPart[], bath: DyeClass, amounts: Amou
     },
     { id: 'wash-apart', text: 'Wash it by itself the first times; dry it out of the sun.' },
   ]
+}
+
+const ANIMAL: readonly FibreId[] = ['wool', 'hair', 'silk']
+const ACETATES: readonly FibreId[] = ['acetate', 'triacetate']
+const PLANT: readonly FibreId[] = ['cotton', 'linen', 'hemp', 'ramie', 'jute']
+
+/** Washing off finish and fat before the bath, by the tenderest fibre in it. Common practice. */
+function scouring(mix: readonly MixPart[]): Told {
+  const id = 'scour'
+  const why = 'Dye does not go through finish or grease.'
+  if (holds(mix, [...ANIMAL, ...ACETATES]))
+    return {
+      id,
+      text: `Wash it in lukewarm water (30 to 40 °C) with a neutral detergent, without soda, and move it little. ${why}`,
+    }
+  if (mix.every(({ fibre }) => PLANT.includes(fibre)) && mix.length > 0)
+    return {
+      id,
+      text:
+        'Wash it hot (60 °C and more where its colour allows) with detergent and about 2 g of soda ash, or 5 g of soda ' +
+        `crystals, to a litre. ${why}`,
+    }
+  return { id, text: `Wash it warm (40 to 50 °C) with detergent, without soda. ${why}` }
 }
 
 /** How it lasts afterwards, by kind of dye. Common practice. */
@@ -117,7 +140,7 @@ export function dyeCautions(bath: DyeClass): Told[] {
       ? [
           {
             id: 'alkali',
-            text: 'Washing soda burns eyes and skin: into water, not water onto it; rinse splashes at once.',
+            text: 'Soda ash and soda crystals burn eyes and skin: into water, not water onto it; rinse splashes at once.',
           },
         ]
       : [{ id: 'acid', text: 'Vinegar and citric acid sting eyes; never beside bleach.' }]),

@@ -37,6 +37,12 @@ const REMOVER_CAUTIONS: readonly Told[] = [
     id: 'remover-fumes',
     text: 'Colour remover smells of sulphur: out of doors or under the hood, not with asthma, never beside bleach.',
   },
+  {
+    id: 'remover-damp',
+    text:
+      'Keep sodium dithionite dry, closed and away from acids until you use it: damp powder heats up by itself and ' +
+      'can catch fire. Stir the powder into plenty of water, never a little water onto the powder.',
+  },
   { id: 'remover-pot', text: 'In a pot of steel or enamel that is never cooked in again; gloves.' },
 ]
 

@@ -2,7 +2,7 @@ import { fibreById, isTrace } from '../fibres/catalogue'
 import { ironFor } from '../fibres/irons'
 import { type IronDots, type Tumble } from '../fibres/types'
 import { type FibreId } from '../vocabulary/fibres'
-import { hasPile, isCoated } from './handling'
+import { hasMeltingPile, hasPile, isCoated } from './handling'
 import { type Offer } from './types'
 
 /** How a cloth is looked after. */
@@ -20,11 +20,25 @@ export interface Care {
 /** Where its fibres are unknown: what hardly anything is hurt by. */
 const CAREFUL: Care = { washCelsius: 30, tumble: 'never', ironDots: 1, isGentle: true, tenderest: null }
 
+/** Wools that are tailored and lined: all of them are steamed and dry-cleaned, never washed. Common practice. */
+export const TAILORING: readonly string[] = [
+  ...[
+    'suiting',
+    'melton',
+    'coating',
+    'tweed',
+    'gabardine',
+    'loden',
+    'flannel-wool',
+    'prince-of-wales',
+    'houndstooth',
+  ],
+  ...['hopsack', 'barathea', 'doeskin', 'covert', 'zibeline', 'herringbone', 'cavalry-twill', 'whipcord', 'serge'],
+  'crepe-wool',
+]
 /** Made-up or tailored wool and piles of silk or acetate are not put into water. Common practice. */
 const DRY_CLEANED: readonly string[] = [
-  'suiting',
-  'melton',
-  'coating',
+  ...TAILORING,
   'velvet',
   'lame',
   'sequin-net',
@@ -58,7 +72,7 @@ export function careOf(offer: Offer): Care {
     (DRY_CLEANED.includes(offer.called ?? '') && !isCottonVelvet && all.some((id) => GENTLE_FIBRES.includes(id)))
   const tumble = isCoated(offer) ? 0 : Math.min(...kinds.map((kind) => TUMBLES.indexOf(kind.tumble)))
   const iron = ironFor(offer.fibres!.value)!
-  const mostDots = isCoated(offer) ? 1 : hasPile(offer) ? 2 : 3
+  const mostDots = isCoated(offer) || hasMeltingPile(offer) ? 1 : hasPile(offer) ? 2 : 3
   return {
     washCelsius: isWaterShy ? null : coldest.celsius,
     tumble: TUMBLES[tumble]!,

@@ -1,3 +1,4 @@
+import { fibreById } from '../fibres/catalogue'
 import { meanOver } from './mix'
 import { thicknessOf } from './thickness'
 import { type Offer } from './types'
@@ -43,6 +44,19 @@ const MILLED: readonly string[] = [
   'moleskin',
   'suedecloth',
 ]
+/** Knits that are raised or looped on one side; common practice. */
+const KNITTED_PILES: readonly string[] = ['velour', 'panne-velvet', 'plush', 'fleece', 'minky', 'sherpa', 'faux-fur']
+/** Without a pile, but brushed or milled one way, so that it shades; common practice. */
+const NAPPED: readonly string[] = [
+  'loden',
+  'moleskin',
+  'suedecloth',
+  'melton',
+  'coating',
+  'doeskin',
+  'zibeline',
+  'flannel-wool',
+]
 const RAVELLING_WEAVES = ['satin', 'sateen', 'basket', 'leno', 'crepe-weave', 'jacquard']
 /** Knits that lie flat when they are cut. */
 const FLAT_KNITS: readonly string[] = [
@@ -75,7 +89,7 @@ const COARSE_OVER = 260
 /** Each way of behaving, and what of a cloth brings it; common practice, limits from memory. */
 const RULES: Readonly<Record<Handling, (offer: Offer) => boolean>> = {
   slippery: (offer) => isSmooth(offer) && weightOf(offer) < SLIPS_UNDER && mayFlow(offer) && !hasPile(offer),
-  frays: (offer) => isWoven(offer) && !isCoated(offer) && !MILLED.includes(offer.called ?? '') && ravels(offer),
+  frays: (offer) => isWoven(offer) && !isCoated(offer) && !isMilled(offer) && ravels(offer),
   curls: ({ construction, interlacing, called = '' }) =>
     construction?.value === 'knit' &&
     !COATED.includes(called) &&
@@ -102,12 +116,25 @@ export function isCoated({ called = '', handling }: Offer): boolean {
 
 export function hasPile({ interlacing, called = '', handling }: Offer): boolean {
   if (handling) return handling.includes('pile')
-  return interlacing === 'pile' || interlacing === 'pile-ribs' || ['velour', 'panne-velvet', 'plush'].includes(called)
+  return interlacing === 'pile' || interlacing === 'pile-ribs' || KNITTED_PILES.includes(called)
+}
+
+/** Whether it was milled or raised so that its threads are hidden and hold one another. */
+export function isMilled({ called = '' }: Offer): boolean {
+  return MILLED.includes(called)
+}
+
+/** Whether its pile melts: it glazes under an iron, and glue for interfacing wants more heat than it bears. */
+export function hasMeltingPile(offer: Offer): boolean {
+  return (
+    hasPile(offer) &&
+    (offer.mix ?? []).some(({ fibre, fraction }) => fraction.value >= 0.2 && fibreById(fibre).thermoplastic)
+  )
 }
 
 /** Whether its pieces must all lie one way: its pile or nap shades; a print is another matter. */
 export function isOneWay(offer: Offer): boolean {
-  return offer.nap?.value ?? (hasPile(offer) && offer.called !== 'terry')
+  return offer.nap?.value ?? ((hasPile(offer) && offer.called !== 'terry') || NAPPED.includes(offer.called ?? ''))
 }
 
 function weightOf({ gsm }: Offer): number {

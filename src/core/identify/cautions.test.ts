@@ -35,12 +35,39 @@ describe('cloth that would not light', () => {
   })
 
   it.each([
-    ['melted', { ...unlit, melting: 'melts' }],
     ['curled away', { ...unlit, approach: 'curls-away' }],
     ['lit after all', { ...unlit, ignition: 'slow' }],
   ])('is another matter where it %s', (_, report) => {
     const { warnings } = identify({ observations: seen(report) })
     expect(warnings.some(({ id }) => id === 'may-be-asbestos')).toBe(false)
+  })
+
+  it.each(['partly', 'melts', 'melts-drips'])(
+    'stays so where its melting was called “%s”: glass softens too',
+    (melting) => {
+      const { next, warnings } = identify({ observations: seen({ ...unlit, melting, approach: 'melts-back' }) })
+      expect(next).toEqual([])
+      expect(warnings[0]!.id).toBe('may-be-asbestos')
+    },
+  )
+
+  it.each([
+    [{ 'after-removal': 'dies-at-once', smell: 'acrid-chemical' }],
+    [{ flame: 'green-edged' }],
+    [{ 'after-removal': 'dies-soon', smell: 'acrid-chemical', residue: 'hard-lump' }],
+  ])('warns of hydrogen chloride after %j', (report) => {
+    const { warnings } = identify({ observations: seen(report as never) })
+    expect(warnings.find(({ id }) => id === 'hydrogen-chloride')!.text).toMatch(/do not burn it again/)
+  })
+
+  it('does not warn of hydrogen chloride where it burned on, or smelled of paper', () => {
+    for (const report of [
+      { 'after-removal': 'burns-on', smell: 'acrid-chemical' },
+      { 'after-removal': 'dies-at-once', smell: 'paper' },
+    ])
+      expect(identify({ observations: seen(report as never) }).warnings.map(({ id }) => id)).not.toContain(
+        'hydrogen-chloride',
+      )
   })
 
   it('warns of one part that would not light, although another burned', () => {

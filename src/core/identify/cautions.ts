@@ -13,19 +13,41 @@ const UNLIT: Readonly<Record<string, readonly string[]>> = {
   'after-removal': ['never-lit'],
 }
 const GAVE_WAY: Readonly<Record<string, readonly string[]>> = {
-  approach: ['curls-away', 'melts-back'],
+  // Melting says nothing: glass softens, too.
+  approach: ['curls-away'],
   ignition: ['instant', 'quick', 'slow'],
-  flame: ['yellow-fast', 'yellow-slow', 'sputtering', 'melting-small', 'black-tipped-leaping'],
-  melting: ['partly', 'melts', 'melts-drips'],
+  flame: ['yellow-fast', 'yellow-slow', 'sputtering', 'melting-small', 'black-tipped-leaping', 'green-edged'],
   'after-removal': ['burns-on', 'burns-slowly-on', 'dies-soon', 'dies-at-once'],
+  residue: [
+    'soft-ash',
+    'brittle-clinker',
+    'crushable-bead',
+    'hard-lump',
+    'hard-specks-in-ash',
+    'gummy',
+    'fluffy-black',
+  ],
 }
+/** Signs of chlorine in what burned: it goes out by itself and smells acrid, or its flame is edged with green. */
+const DIES: Readonly<Record<string, readonly string[]>> = { 'after-removal': ['dies-soon', 'dies-at-once'] }
+const ACRID: Readonly<Record<string, readonly string[]>> = { smell: ['acrid-chemical'] }
+const GREEN: Readonly<Record<string, readonly string[]>> = { flame: ['green-edged'] }
 
 const says = (table: typeof UNLIT, { feature, states }: Observation) =>
   states.some((state) => table[feature]?.includes(state) ?? false)
 
-/** Whether it was held in a flame, did not light, and neither melted nor shrank: such cloth is not handled further. */
+/**
+ * Whether it was held in a flame and did not light: such cloth is not handled further. That it softened does not count
+ * against it, since glass does.
+ */
 export function wouldNotLight(observations: readonly Observation[]): boolean {
   return observations.some((one) => says(UNLIT, one)) && !observations.some((one) => says(GAVE_WAY, one))
+}
+
+/** Whether what burned may hold chlorine (PVC, other chlorinated films, modacrylic). Common practice. */
+export function mayHoldChlorine(observations: readonly Observation[]): boolean {
+  const any = (table: typeof UNLIT) => observations.some((one) => says(table, one))
+  return any(GREEN) || (any(DIES) && any(ACRID))
 }
 
 /** What stands in place of any further test. */
@@ -38,12 +60,18 @@ const MINERAL_TEXT =
   'It would not light and did not melt: metal, glass-fibre (fibreglass) cloth or, in anything old, perhaps asbestos. ' +
   'Nobody can tell these apart for certain at home, and this is no verdict to rely on.'
 
+const CHLORINE =
+  'What goes out by itself and smells acrid, or burns with a green edge, may be PVC, another chlorinated film or ' +
+  'modacrylic. Their smoke carries hydrogen chloride, which harms eyes and lungs: do not burn it again, and air the room.'
+
 /** What a person is warned of before anything else, the gravest first. */
 export function warningsFor(
-  isUnlit: boolean,
+  observations: readonly Observation[],
   strange: readonly { id: OutsiderId; probability: number }[],
 ): Warning[] {
+  const isUnlit = wouldNotLight(observations)
   const found: Warning[] = isUnlit ? [{ id: 'may-be-asbestos', text: STOP_UNLIT }] : []
+  if (mayHoldChlorine(observations)) found.push({ id: 'hydrogen-chloride', text: CHLORINE })
   for (const { id, probability } of strange) {
     if (isUnlit || probability < WORTH_NAMING) continue
     const { phrase, note } = outsiders[id]

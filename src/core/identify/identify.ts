@@ -172,7 +172,7 @@ function answerFor(
     next,
     stop,
     conflicts: conflictsIn(observations, grounds, vocabulary),
-    warnings: warningsFor(isUnlit, strange),
+    warnings: warningsFor(own, strange),
     evidence: evidenceBits(cloth, grounds.hypotheses, mixtureOf(verdict)).map((row) =>
       part === 'whole' ? row : { ...row, part },
     ),

@@ -8,7 +8,12 @@ type Seen = `${string}:${string}`
 const RULED_OUT: Readonly<Record<Seen, readonly Seen[]>> = {
   'ignition:none': [
     ...(['flame:yellow-fast', 'flame:yellow-slow', 'flame:sputtering', 'flame:melting-small'] as const),
-    ...(['flame:black-tipped-leaping', 'after-removal:burns-on', 'after-removal:burns-slowly-on'] as const),
+    ...([
+      'flame:black-tipped-leaping',
+      'flame:green-edged',
+      'after-removal:burns-on',
+      'after-removal:burns-slowly-on',
+    ] as const),
     ...(['after-removal:dies-soon', 'after-removal:dies-at-once'] as const),
   ],
   'ignition:instant': ['flame:none', 'after-removal:never-lit', 'residue:unburnt'],
@@ -17,7 +22,13 @@ const RULED_OUT: Readonly<Record<Seen, readonly Seen[]>> = {
   'flame:none': ['after-removal:burns-on', 'after-removal:burns-slowly-on', 'smoke:black-sooty'],
   'after-removal:never-lit': [
     ...(['flame:yellow-fast', 'flame:yellow-slow', 'flame:sputtering', 'flame:melting-small'] as const),
-    ...(['flame:black-tipped-leaping', 'afterglow:yes', 'smoke:dark', 'smoke:black-sooty'] as const),
+    ...([
+      'flame:black-tipped-leaping',
+      'flame:green-edged',
+      'afterglow:yes',
+      'smoke:dark',
+      'smoke:black-sooty',
+    ] as const),
     ...(['residue:soft-ash', 'residue:shape-keeping-ash', 'residue:fluffy-black'] as const),
     ...(['residue:brittle-clinker', 'residue:crushable-bead', 'residue:hard-specks-in-ash'] as const),
   ],

@@ -1,4 +1,6 @@
+import { careOf } from '../fabric/care'
 import { handlingOf } from '../fabric/handling'
+import { shareOf } from '../fabric/mix'
 import { sewAdvice, type SewAdvice } from '../sew/advice'
 import { detailMinutes, garmentMinutes } from './sewingTimes'
 import { NO_WAIT, step, type Project, type Step, type StepKind } from './step'
@@ -59,29 +61,42 @@ export function making(
   const all = pieces.map(({ offer }) => sewAdvice({ offer, ...(garment && { garment }), details, schools }))
   const told = new Map(all.flatMap(({ order }) => order.map(({ id, text }) => [id, text] as const)))
   const isSlippery = pieces.some(({ offer }) => handlingOf(offer).includes('slippery'))
-  const isWashOut = sideOf(schools, 'stiffening') === 'wash-out'
+  const stiffening = pieces.every(mayBeStiffened) ? sideOf(schools, 'stiffening') : 'tissue'
   const chain = new Chain(
     pieces.map(({ id }) => id),
     longest,
   )
-  const before = beforeCutting(chain, { prepared, told, isSlippery, isWashOut, all })
+  const before = beforeCutting(chain, { prepared, told, isSlippery, stiffening, all })
   cutting(chain, before, { told, all })
   const minutes = garmentMinutes(garment) + details.reduce((sum, detail) => sum + detailMinutes(detail), 0)
   chain.inSessions('sew', minutes, {
     text: 'Sew, pressing each seam before the next crosses it.',
     why: told.get('press-each-seam') ?? 'One seam after another, each flat.',
   })
-  lastOf(chain, { told, all, isWashedOut: isSlippery && isWashOut })
+  lastOf(chain, { told, all, isWashedOut: isSlippery && stiffening !== 'tissue' })
   return chain.steps
+}
+
+const STIFFENING_WORDS: Readonly<Record<string, string>> = {
+  'wash-out': 'Dip or spray it with a wash-out stabiliser and dry it flat.',
+  starch: 'Spray starch at the iron, with the window open: several thin coats.',
+  tissue:
+    'Pin it between two layers of tissue paper, and cut all three together. No starch: it spots, and would stay in.',
+}
+
+/** Whether starch may go on it: what is not washed afterwards keeps it, and silk and acetate spot. Common practice. */
+function mayBeStiffened({ offer, willBeWashed }: PiecePlanned): boolean {
+  const isWashed = willBeWashed !== 'dry-clean' && willBeWashed !== 'never' && careOf(offer).washCelsius !== null
+  return isWashed && shareOf(offer, ['acetate', 'triacetate', 'silk']) < 0.2
 }
 
 type Told = ReadonlyMap<string, string>
 
 function beforeCutting(
   chain: Chain,
-  about: { prepared: string[]; told: Told; isSlippery: boolean; isWashOut: boolean; all: readonly SewAdvice[] },
+  about: { prepared: string[]; told: Told; isSlippery: boolean; stiffening: string; all: readonly SewAdvice[] },
 ): string[] {
-  const { prepared, told, isSlippery, isWashOut, all } = about
+  const { prepared, told, isSlippery, stiffening, all } = about
   const bought = chain.then('buy', {
     text: 'Thread, needles, interfacing, lining, tapes, buttons or zip: everything, before the first cut.',
     why: 'A seam that waits for thread waits a week.',
@@ -96,12 +111,10 @@ function beforeCutting(
   if (isSlippery)
     ready = [
       chain.then('stabilise', {
-        text: isWashOut
-          ? 'Dip or spray it with a wash-out stabiliser and dry it flat.'
-          : 'Spray starch at the iron, with the window open; several thin coats.',
-        why: 'It slides: stiff cloth stays where it is cut.',
+        text: STIFFENING_WORDS[stiffening] ?? STIFFENING_WORDS.starch!,
+        why: 'It slides: stiff fabric stays where it is cut.',
         hands: 20,
-        wait: isWashOut ? [120, 480] : NO_WAIT,
+        wait: stiffening === 'wash-out' ? [120, 480] : NO_WAIT,
         after: prepared,
       }),
     ]
@@ -147,8 +160,8 @@ function lastOf(
 ): void {
   if (isWashedOut)
     chain.then('wash-out', {
-      text: 'Wash the stabiliser out, and dry it flat.',
-      why: told.get('wash-out-stabiliser') ?? 'It hangs otherwise without it.',
+      text: 'Wash the starch or stabiliser out, and dry it flat.',
+      why: told.get('wash-out-stabiliser') ?? 'It hangs differently once it is soft again.',
       hands: 15,
       wait: [240, 720],
     })

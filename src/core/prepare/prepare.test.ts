@@ -183,8 +183,12 @@ describe('the plan', () => {
     const kinds = (schools: Record<string, string>) =>
       planOf({ pieces: main, project, schools }).steps.map(({ kind }) => kind)
     expect(kinds({})).toEqual(expect.arrayContaining(['stabilise', 'hang']))
-    expect(kinds({})).not.toContain('wash-out')
-    expect(kinds({ stiffening: 'wash-out' })).toContain('wash-out')
+    // Starch, too, is washed out again before it is hung and hemmed.
+    for (const stiffening of ['starch', 'wash-out']) {
+      const all = kinds({ stiffening })
+      expect(all.indexOf('wash-out')).toBeGreaterThan(all.indexOf('sew'))
+      expect(all.indexOf('wash-out')).toBeLessThan(all.indexOf('hang'))
+    }
     expect(planOf({ project }).steps.map(({ kind }) => kind)).not.toContain('hang')
   })
   it('plans only the preparing where nothing is made yet', () => {

@@ -50,7 +50,7 @@ const RULES: readonly SofteningRule[] = [
     when: (offer) =>
       mayBeWetted(offer) && isMostly(offer, PLANT) && !ANIMAL.some((one) => shareOf(offer, [one]) > 0.05),
     text:
-      'A hot wash with a spoon of washing soda takes out wax, starch and hard-water soap. Gloves; never on wool or ' +
+      'A hot wash with a spoon of washing soda (soda crystals) takes out wax, starch and hard-water soap. Gloves; never on wool or ' +
       'silk, and colours may run.',
     lasts: 'stays',
   },
@@ -77,7 +77,10 @@ const RULES: readonly SofteningRule[] = [
   {
     id: 'silk-soap',
     when: (offer) => mayBeWetted(offer) && isMostly(offer, ['silk']),
-    text: 'Gum that was left in raw silk goes in warm soapy water, and with it its rustle; a square first.',
+    text:
+      'Gum (sericin) that was left in raw silk comes off in soapy water near the boil, 90 to 95 °C, in half an hour to an ' +
+      'hour: stir gently, and never let it bubble. The silk loses up to a quarter of its weight, and its rustle. Try a ' +
+      'square first; hot water scalds.',
     lasts: 'stays',
   },
   {

@@ -1,4 +1,6 @@
 import { handlingOf, isCoated } from '../fabric/handling'
+import { smoothing, truing } from './truing'
+import { refusalToWork } from '../sew/refusal'
 import { dryingMinutes, shrinkWords, type DryWay } from './drying'
 import { loadsOf, type Household, type Load } from './loads'
 import { making } from './making'
@@ -18,16 +20,22 @@ type Schools = Readonly<Record<string, string>>
  * @param longest the longest time that the person has without a break, minutes: long work is cut to it
  */
 export function stepsOf(
-  pieces: readonly PiecePlanned[],
+  given: readonly PiecePlanned[],
   project: Project | null,
   household: Household,
   schools: Schools,
   longest: number,
 ): Planned {
+  const refused = given.flatMap(({ id, offer }) => {
+    const why = refusalToWork(offer)
+    return why ? [{ id: why.id, text: `${id}: ${why.text}` }] : []
+  })
+  const pieces = given.filter(({ offer }) => !refusalToWork(offer))
+  if (refused.length > 0 && pieces.length === 0) return { steps: [], loads: [], warnings: refused }
   const planned = pieces.map((piece) => ({ piece, plan: washPlan(piece, schools) }))
   const { loads, tooHeavy } = loadsOf(planned, household)
   const steps: Step[] = []
-  const warnings = planned.flatMap(({ piece, plan }) => warningsOf(piece, plan))
+  const warnings = [...refused, ...planned.flatMap(({ piece, plan }) => warningsOf(piece, plan))]
   for (const id of tooHeavy)
     warnings.push({
       id: 'over-the-drum',
@@ -148,27 +156,17 @@ function afterWashing(
       }),
     )
   }
-  const area = areaOf(piece)
+  const pressing = smoothing(offer, plan)
   steps.push(
     step(`${id}:press`, 'press', [id], {
-      text: plan.way === 'steam' ? plan.text : 'Press it flat along the grain, lifting the iron, not pushing it.',
-      why: plan.way === 'steam' ? plan.why : 'A crease that is cut over is a wrong length.',
-      risk: 'Hot irons and steam burn.',
-      hands: Math.round(10 + area * 6),
+      ...pressing,
+      hands: Math.round(10 + areaOf(piece) * 6),
       wait: plan.way === 'steam' ? [240, 720] : NO_WAIT,
       after: last(),
     }),
   )
-  if (offer.construction === undefined || offer.construction.value === 'woven')
-    steps.push(
-      step(`${id}:true-grain`, 'true-grain', [id], {
-        text: 'Tear or draw a thread across; if it is not square to the selvedge, pull along the short diagonal.',
-        why: 'What is cut off grain twists when it is worn.',
-        risk: 'A print or a finish that is off grain cannot be pulled straight.',
-        hands: 15,
-        after: last(),
-      }),
-    )
+  const grain = truing(offer)
+  if (grain) steps.push(step(`${id}:true-grain`, 'true-grain', [id], { ...grain, hands: 15, after: last() }))
   const isSlow = offer.construction?.value === 'knit' || handlingOf(offer).includes('slippery')
   steps.push(
     step(`${id}:rest`, 'rest', [id], {

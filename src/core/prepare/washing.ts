@@ -104,11 +104,13 @@ export function washPlan(piece: PiecePlanned, schools: Readonly<Record<string, s
     }
   if (shareOf(offer, SOFT_WHEN_WET) >= 0.4) return softWhenWet(common, willBeWashed, schools)
   const isByHand = willBeWashed === 'hand' || (care.isGentle && celsius <= 30 && willBeWashed !== 'cool')
-  const dry: DryWay = care.tumble === 'never' || hasPile(offer) ? 'line' : willBeWashed === 'hot' ? 'tumble' : 'line'
+  // Over a line a wet knit grows by its own weight.
+  const hung: DryWay = offer.construction?.value === 'knit' ? 'flat' : 'line'
+  const dry: DryWay = care.tumble === 'never' || hasPile(offer) ? hung : willBeWashed === 'hot' ? 'tumble' : hung
   return {
     ...common,
     way: isByHand ? 'hand' : 'machine',
-    dry: isByHand ? 'line' : dry,
+    dry: isByHand ? hung : dry,
     isSpun: true,
     text: isByHand ? `By hand at up to ${celsius} °C.` : `In the machine at ${celsius} °C, unfolded.`,
     why:
@@ -118,7 +120,11 @@ export function washPlan(piece: PiecePlanned, schools: Readonly<Record<string, s
           ? 'Hotter than it will ever be washed, so that nothing is left to shrink.'
           : 'Twice: plant fibres go on shrinking in the second wash.',
     risk: wanted > celsius ? `Its fibres bear ${celsius} °C at most.` : 'Creases may set: not too full a drum.',
-    because: [`prewash-${prewash}`, isByHand ? 'wash-by-hand' : 'wash-in-machine'],
+    because: [
+      `prewash-${prewash}`,
+      isByHand ? 'wash-by-hand' : 'wash-in-machine',
+      ...(hung === 'flat' ? ['dry-knits-flat'] : []),
+    ],
   }
 }
 

@@ -1,6 +1,7 @@
 import { namedCloths } from '../cloths/catalogue'
 import { offerFrom } from '../fabric/offer'
 import { sewAdvice } from './advice'
+import { refusalToWork } from './refusal'
 
 let known: ReadonlyMap<string, readonly string[]> | undefined
 
@@ -19,6 +20,7 @@ function everyCloth(): ReadonlyMap<string, readonly string[]> {
   const cloths = new Map<string, string[]>()
   for (const { id, name } of namedCloths) {
     const offer = offerFrom({ called: name.uk })
+    if (refusalToWork(offer)) continue
     const ways = [true, false].flatMap((overlocker) => {
       const { seams, hems, order } = sewAdvice({ offer, machine: { overlocker } })
       return [seams[0]?.id, hems[0]?.id, ...order.map((one) => one.id)]

@@ -66,9 +66,7 @@ export const ATTACH_RULES: readonly Rule<'fusible' | 'sew-in'>[] = [
   {
     id: 'attach-sew-in-surface',
     when: (c) =>
-      c.isVelvety ||
-      c.is('coated') ||
-      c.calls('seersucker', 'plisse', 'crinkle-gauze', 'boucle', 'sequin-net', 'lame'),
+      c.is('pile', 'coated') || c.calls('seersucker', 'plisse', 'crinkle-gauze', 'boucle', 'sequin-net', 'lame'),
     gives: 'sew-in',
     text: 'Sewn in: fusing flattens its surface.',
     safety: 4,

@@ -139,10 +139,10 @@ export const SIZE_RULES: readonly Rule<Span>[] = [
     safety: 2,
   },
   {
-    id: 'size-limp-fine',
+    id: 'size-fine-close',
     when: (c) => c.isFineAndClose && c.gsm >= 95 && c.gsm < 135,
     gives: [70, 70],
-    text: 'Fine threads and a limp hand: 70 is enough.',
+    text: 'Fine threads, close together: 70 is enough.',
     safety: 1,
     school: 'needle',
   },

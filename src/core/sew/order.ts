@@ -1,3 +1,4 @@
+import { hasMeltingPile } from '../fabric/handling'
 import { type Rule } from './rule'
 import { type SewCase } from './sewCase'
 
@@ -114,7 +115,7 @@ export const ORDER_RULES: readonly Rule<null>[] = [
     id: 'needle-new',
     when: (c) => c.isMelting || c.is('slippery') || c.isFilm,
     gives: null,
-    text: 'A new needle, and another one half-way: synthetics and films blunt it.',
+    text: 'Begin with a new needle, and change it half-way: a burr pulls threads in what is smooth or dense.',
     safety: 1,
   },
   {
@@ -133,10 +134,24 @@ export const ORDER_RULES: readonly Rule<null>[] = [
   },
   {
     id: 'press-each-seam',
-    when: (c) => !c.isFilm,
+    when: (c) => !c.isFilm && c.care.ironDots > 0 && !c.isVelvety,
     gives: null,
     text: 'Press each seam flat, then open, before another crosses it.',
     safety: 1,
+  },
+  {
+    id: 'open-seams-pile',
+    when: (c) => c.isVelvety && c.care.ironDots > 0,
+    gives: null,
+    text: 'Open each seam with your fingers, pile down on a towel or a needle board; a little steam from above at most.',
+    safety: 2,
+  },
+  {
+    id: 'open-seams-without-iron',
+    when: (c) => c.isFilm || c.care.ironDots === 0,
+    gives: null,
+    text: 'Open each seam with your fingers or a seam roller, and topstitch or glue its allowances down.',
+    safety: 2,
   },
   {
     id: 'grade-seams',
@@ -185,10 +200,17 @@ export const WARNING_RULES: readonly Rule<null>[] = [
   },
   {
     id: 'iron-melts',
-    when: (c) => c.care.ironDots <= 1 || c.isFilm,
+    when: (c) => (c.care.ironDots <= 1 && c.isMelting) || c.isFilm || hasMeltingPile(c.offer),
     gives: null,
     text: 'A hot iron melts or glazes it: start cool, on a scrap. Hot irons and steam burn skin too.',
     safety: 4,
+  },
+  {
+    id: 'iron-felts',
+    when: (c) => c.isMostly('wool', 'hair') && !c.isFilm,
+    gives: null,
+    text: 'A hot or sliding iron scorches wool, makes it shine and felts it: two dots, steam, a press cloth, and lift.',
+    safety: 3,
   },
   {
     id: 'water-spots',
@@ -272,13 +294,6 @@ export const WARNING_RULES: readonly Rule<null>[] = [
     gives: null,
     text: 'Brushed or open plant cloth flares up near a flame: nightwear and stage rules where you live decide.',
     safety: 4,
-  },
-  {
-    id: 'glass-fibre',
-    when: (c) => c.holds('glass'),
-    gives: null,
-    text: 'Glass fibre: do not cut or sew it; its dust harms skin, eyes and lungs.',
-    safety: 9,
   },
   {
     id: 'weight-guessed',

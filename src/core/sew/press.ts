@@ -1,3 +1,4 @@
+import { hasMeltingPile } from '../fabric/handling'
 import { counted } from '../units/format'
 import { chosen, type Chosen, type Rule } from './rule'
 import { type SewCase } from './sewCase'
@@ -26,22 +27,29 @@ export const STEAM_RULES: readonly Rule<boolean>[] = [
     safety: 5,
   },
   {
+    id: 'steam-no-melting-pile',
+    when: (c) => hasMeltingPile(c.offer),
+    gives: false,
+    text: 'No steam and no weight on it: a pile that melts glazes for good.',
+    safety: 5,
+  },
+  {
     id: 'steam-no-cool',
-    when: (c) => c.care.ironDots <= 1 && !c.isMostly('silk'),
+    when: (c) => c.care.ironDots <= 1,
     gives: false,
     text: 'Too cool for steam: an iron at one dot drips.',
     safety: 2,
   },
   {
     id: 'steam-wool',
-    when: (c) => c.isMostly('wool', 'hair'),
+    when: (c) => c.isMostly('wool', 'hair') && c.care.ironDots >= 2,
     gives: true,
-    text: 'Plenty of steam, lifted and set down, never slid; a wooden block takes the heat out.',
+    text: 'Plenty of steam through a press cloth. Lift the iron and set it down, never slide it; a wooden block takes the heat out.',
     safety: 3,
   },
   {
     id: 'steam-pile',
-    when: (c) => c.is('pile') && !c.isMelting && c.care.ironDots >= 2,
+    when: (c) => c.is('pile') && !hasMeltingPile(c.offer) && c.care.ironDots >= 2,
     gives: true,
     text: 'Steam held above it, pile down on a needle board or a towel; the iron never rests on it.',
     safety: 4,
@@ -121,7 +129,8 @@ export interface PressAdvice {
 export function pressAdvice(c: SewCase): PressAdvice {
   const [steam, pressCloth, side] = [chosen(STEAM_RULES, c), chosen(CLOTH_RULES, c), chosen(SIDE_RULES, c)]
   const { ironDots } = c.care
-  const dots = ironDots === 0 ? 'Do not iron it' : `Iron at ${counted(ironDots, 'dot')}`
+  if (ironDots === 0) return notIroned(side)
+  const dots = `Iron at ${counted(ironDots, 'dot')}`
   return {
     ironDots,
     steam,
@@ -133,4 +142,16 @@ export function pressAdvice(c: SewCase): PressAdvice {
     ),
     because: ['iron-by-tenderest', ...steam.because, ...pressCloth.because, ...side.because],
   }
+}
+
+const NO_IRON = {
+  id: 'no-iron',
+  text: 'Do not iron it: open the seams with a fingernail, or press them with a wooden clapper and weight.',
+}
+
+/** What bears no iron at all is pressed with fingers or wood: nothing is said of dots, steam or a cloth. */
+function notIroned(side: PressAdvice['side']): PressAdvice {
+  const { id, text } = NO_IRON
+  const none = { gives: false, text: '', because: [id], others: [] }
+  return { ironDots: 0, steam: none, pressCloth: none, side, text, because: [id] }
 }

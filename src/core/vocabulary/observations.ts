@@ -16,7 +16,17 @@ export type Tool = (typeof TOOLS)[number]
 export const BURN_STATES = {
   approach: ['unmoved', 'curls-away', 'melts-back'],
   ignition: ['instant', 'quick', 'slow', 'none'],
-  flame: ['yellow-fast', 'yellow-slow', 'sputtering', 'melting-small', 'black-tipped-leaping', 'none'],
+  flame: [
+    ...([
+      'yellow-fast',
+      'yellow-slow',
+      'sputtering',
+      'melting-small',
+      'black-tipped-leaping',
+      'green-edged',
+    ] as const),
+    'none',
+  ],
   melting: ['none', 'partly', 'melts', 'melts-drips'],
   'after-removal': ['burns-on', 'burns-slowly-on', 'dies-soon', 'dies-at-once', 'never-lit'],
   afterglow: ['yes', 'no'],

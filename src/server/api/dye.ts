@@ -47,6 +47,7 @@ export const DyeResponse = z.object({
     waterLitres: amount,
     salt: amount.nullable(),
     alkali: amount.nullable(),
+    alkaliCrystals: amount.nullable(),
     acid: amount.nullable(),
   }),
   steps: told,

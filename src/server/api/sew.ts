@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { offerFrom } from '../../core/fabric/offer'
 import { sewAdvice } from '../../core/sew/advice'
+import { refusalToWork } from '../../core/sew/refusal'
 import { SURE_LINES, surenessOf } from '../../core/sew/sureness'
 import { POINTS } from '../../core/sew/needle'
 import { HEM_WORDS, SEAM_WORDS, type HemId, type SeamId } from '../../core/sew/seams'
@@ -37,7 +38,7 @@ const ranked = <Ids extends [string, ...string[]]>(ids: Ids) =>
   z.array(z.object({ id: z.enum(ids), rank: z.number().int(), text: z.string(), because }))
 const told = z.array(z.object({ id: z.string(), text: z.string(), because }))
 
-export const SewResponse = z.object({
+export const SewAdviceAnswer = z.object({
   needle: z.object({ nm: span, us: span, point: z.enum(POINTS), text: z.string(), because, others }),
   thread: z.object({
     choices: z.array(z.object({ fibre: z.enum(THREADS), rank: z.number().int(), text: z.string(), because })),
@@ -86,7 +87,24 @@ export const SewResponse = z.object({
   ),
 })
 
+/** What is not sewn at all: nothing is advised, and the reason stands in its place. */
+const NotSewn = z.object({
+  refused: z.object({ id: z.string(), text: z.string() }),
+  thread: z.object({ choices: z.tuple([]) }),
+  seams: z.tuple([]),
+  hems: z.tuple([]),
+  order: z.tuple([]),
+  warnings: z.array(z.object({ id: z.string(), text: z.string(), because })),
+})
+
+export const SewResponse = z.union([SewAdviceAnswer, NotSewn])
+
 export const postSew = postJson(SewRequest, SewResponse, ({ fabric, ...rest }) => {
   const asked = { ...rest, offer: offerFrom(fabric) }
+  const refused = refusalToWork(asked.offer)
+  if (refused) {
+    const warnings = [{ ...refused, because: [refused.id] }]
+    return { refused, thread: { choices: [] }, seams: [], hems: [], order: [], warnings }
+  }
   return { ...sewAdvice(asked), sureness: surenessOf(asked) }
 })

@@ -2,11 +2,11 @@ import { type z } from 'zod'
 import { planFaults } from '../../../tests/support/plan/checker'
 import { SURE_LINES } from '../../core/sew/sureness'
 import { postPrepare, PrepareResponse } from './prepare'
-import { postSew, SewResponse } from './sew'
+import { postSew, type SewAdviceAnswer, SewResponse } from './sew'
 
 async function sew(
   body: unknown,
-): Promise<{ status: number; answer: z.output<typeof SewResponse> & { error?: unknown } }> {
+): Promise<{ status: number; answer: z.output<typeof SewAdviceAnswer> & { error?: unknown } }> {
   const response = await postSew(new Request('http://x/', { method: 'POST', body: JSON.stringify(body) }))
   return { status: response.status, answer: await response.json() }
 }
@@ -26,6 +26,14 @@ it('tells how a cloth is handled, each choice with its rules', async () => {
   expect(answer.needle.us).toEqual([11, 12])
   expect(answer.interfacing.maxGsm).toBe(140)
   expect(answer.sureness.map(({ line }) => line)).toEqual([...SURE_LINES])
+})
+
+it('refuses glass fibre, with the reason in place of any advice', async () => {
+  const { status, answer } = await sew({ fabric: { fibres: ['glass'] }, garment: 'curtain' })
+  expect(status).toBe(200)
+  expect(SewResponse.safeParse(answer).success).toBe(true)
+  expect(answer).toMatchObject({ refused: { id: 'glass-fibre' }, seams: [], hems: [], order: [] })
+  expect(answer).not.toHaveProperty('needle')
 })
 
 it('answers for a cloth of which nothing is known', async () => {

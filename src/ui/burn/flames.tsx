@@ -1,9 +1,26 @@
+interface FlameShape {
+  x: number
+  y: number
+  size: number
+  /** With soot at its tip; with a green seam. */
+  tip?: boolean
+  edge?: boolean
+}
+
 /** A flame standing on (x, y), `size` high. */
-export function Flame({ x, y, size, tip }: { x: number; y: number; size: number; tip?: boolean }) {
+export function Flame({ x, y, size, tip, edge }: FlameShape) {
   return (
     <g transform={`translate(${x} ${y}) scale(${size / 40})`}>
       {tip ? <path d="M0-58c4 8 7 12 5 20h-9c-1-7 1-12 4-20z" fill="var(--char)" /> : null}
       <path d="M0-42c3 12 14 18 12 31C11-3 6 1 0 1s-11-4-12-12C-14-22-4-28 0-42z" fill="var(--flame)" />
+      {edge ? (
+        <path
+          d="M0-42c3 12 14 18 12 31C11-3 6 1 0 1s-11-4-12-12C-14-22-4-28 0-42z"
+          fill="none"
+          stroke="var(--green)"
+          strokeWidth="4"
+        />
+      ) : null}
       <path d="M1-24c1 7 7 10 6 17C6-2 3 0 0 0s-6-3-6-7c0-8 5-9 7-17z" fill="var(--weld)" />
     </g>
   )

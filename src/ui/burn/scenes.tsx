@@ -154,6 +154,12 @@ const burning: Record<string, Scene> = {
       {drops}
     </>
   ),
+  'green-edged': (yarn) => (
+    <>
+      <Strip yarn={yarn} end={charred} />
+      <Flame x={76} y={64} size={30} edge />
+    </>
+  ),
   'black-tipped-leaping': (yarn) => (
     <>
       <Strip yarn={yarn} end={charred} />

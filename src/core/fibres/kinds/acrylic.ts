@@ -26,7 +26,7 @@ export const acrylic: FibreKind = {
       none: 2,
     },
     melting: { none: 4, partly: 18, melts: 48, 'melts-drips': 30 },
-    'after-removal': { 'burns-on': 78, 'burns-slowly-on': 16, 'dies-soon': 4, 'dies-at-once': 1, 'never-lit': 1 },
+    'after-removal': { 'burns-on': 80, 'burns-slowly-on': 16, 'dies-soon': 3, 'dies-at-once': 0.7, 'never-lit': 0.3 },
     afterglow: { yes: 3, no: 97 },
     smoke: { 'hardly-any': 3, pale: 7, dark: 28, 'black-sooty': 62 },
     smell: {

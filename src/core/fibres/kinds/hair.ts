@@ -9,7 +9,7 @@ export const hair: FibreKind = {
   allowance: { percent: 17.5, range: [17, 18.25], source: EU_1007_ANNEX_IX },
   soldSince: null,
   lookalike: 'wool burns just as mohair, alpaca and cashmere do',
-  ironDots: 1,
+  ironDots: 2,
   care: { celsius: 30, tumble: 'never', shrinks: [3, 10] },
   handle: { softness: 0.55, slide: 0.1, bulk: 1.25 },
   common: 2,

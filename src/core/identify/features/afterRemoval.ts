@@ -10,6 +10,8 @@ export const afterRemoval = defineFeature({
   question: 'You take the flame away. Does it go on?',
   hint: 'Hold it still and count to three. Put it out in the water whenever you have seen enough.',
   source: 'common practice; weights from memory of textbook burn tables',
+  // Whether a flame goes on is plain to see.
+  slip: 0.03,
   states: [
     ['burns-on', 'Burns on', 'As lively as before.'],
     ['burns-slowly-on', 'Burns on slowly', 'A small flame creeps along.'],

@@ -9,14 +9,18 @@ describe('the vocabulary', () => {
   it.each([
     ['burn', burnFeatures, vocabulary.burn],
     ['other', otherFeatures, vocabulary['other-tests']],
-  ] as const)('has every %s feature and state, in order', (_, own, contract) => {
-    expect(own.map(({ id }) => id)).toEqual(Object.keys(contract))
-    for (const feature of own) {
-      const entry = (contract as Record<string, Entry>)[feature.id]!
-      expect(feature.states.map(({ id }) => id)).toEqual(entry.states)
-      expect(feature.multi).toBe(entry.multi ?? false)
-    }
-  })
+  ] as const)(
+    'has every %s feature and state of the contract, in order; it may have more states',
+    (_, own, contract) => {
+      expect(own.map(({ id }) => id)).toEqual(Object.keys(contract))
+      for (const feature of own) {
+        const entry = (contract as Record<string, Entry>)[feature.id]!
+        const own = feature.states.map(({ id }) => id)
+        expect(own.filter((id) => entry.states.includes(id))).toEqual(entry.states)
+        expect(feature.multi).toBe(entry.multi ?? false)
+      }
+    },
+  )
 
   it('has every fibre, in order', () => {
     expect([...FIBRE_IDS]).toEqual(Object.values(vocabulary.fibres).flat())

@@ -16,6 +16,7 @@ export const flame = defineFeature({
     ['sputtering', 'Sputters', 'It spits, hisses or flickers.'],
     ['melting-small', 'Small, on melting cloth', 'A low flame riding on something liquid.'],
     ['black-tipped-leaping', 'Leaps, black at the tip', 'Tall and lively, with soot at its tip.'],
+    ['green-edged', 'Green at its edge', 'A green or blue-green seam low on the flame: chlorine, as in PVC.'],
     ['none', 'No flame', 'It chars, glows or shrinks, but does not flame.'],
   ],
 })

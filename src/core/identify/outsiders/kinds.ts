@@ -70,6 +70,15 @@ export const outsiders = {
     note: 'Its smoke carries hydrogen chloride: do not burn it again, and air the room.',
     common: 0.5,
     reports: like('modacrylic', {
+      flame: {
+        'yellow-fast': 2,
+        'yellow-slow': 14,
+        sputtering: 12,
+        'melting-small': 12,
+        'black-tipped-leaping': 4,
+        'green-edged': 40,
+        none: 16,
+      },
       melting: { none: 6, partly: 34, melts: 50, 'melts-drips': 10 },
       'after-removal': { 'burns-on': 2, 'burns-slowly-on': 5, 'dies-soon': 26, 'dies-at-once': 66, 'never-lit': 1 },
       smoke: { 'hardly-any': 1, pale: 9, dark: 34, 'black-sooty': 56 },

@@ -10,7 +10,7 @@ export const seams: readonly Technique[] = [
     for: 'sheer and light cloth, straight seams that are seen from both sides',
     notFor: 'thick cloth, tight curves, set-in sleeves in anything but the lightest',
     steps: [
-      { text: 'Wrong sides together, sew 6 mm from the edge.', drawing: [top, under, seamAt(70)] },
+      { text: 'Wrong sides together, sew 9 mm from the edge.', drawing: [top, under, seamAt(70)] },
       {
         text: 'Trim to 3 mm, press it open, then flat.',
         drawing: [top, under, seamAt(70), ['cut', [76, 16], [76, 42]]],
@@ -24,7 +24,7 @@ export const seams: readonly Technique[] = [
         ],
       },
       {
-        text: 'Sew 9 mm from the fold: the raw edges are shut in.',
+        text: 'Sew 6 mm from the fold: the raw edges are shut in. Together they take the usual 15 mm.',
         drawing: [
           ['cloth', [8, 24], [74, 24], [74, 34], [8, 34]],
           ['other', [66, 27], [72, 27], [72, 31], [66, 31]],

@@ -196,7 +196,7 @@ export const ways: readonly Technique[] = [
     notFor: 'thick cloth: pleat it; knits: elastic, stretched while it is sewn',
     steps: [
       {
-        text: 'Two rows of the longest stitch, at 6 and 12 mm, the ends left long.',
+        text: 'Two rows of the longest stitch, 12 and 18 mm from the edge, the ends left long.',
         drawing: [
           ['cloth', [8, 50], [8, 14], [92, 14], [92, 50]],
           ['stitch', [4, 20], [96, 20]],
@@ -214,7 +214,7 @@ export const ways: readonly Technique[] = [
         ],
       },
       {
-        text: 'Pull the two lower threads together from each end, spread the gathers, and sew between the rows.',
+        text: 'Pull the two lower threads together from each end, spread the gathers, and sew between the rows, at 15 mm.',
         drawing: [
           [
             'cloth',

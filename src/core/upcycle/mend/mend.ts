@@ -50,8 +50,22 @@ const WAYS: readonly MendRule[] = [
     text: 'Felt a little wool into it with a felting needle, on a sponge: fingers away from the needle.',
   },
   {
+    id: 'knitted-darn',
+    when: ({ damage, mm, isKnit, isFine }) => damage === 'hole' && isKnit && !isFine && mm <= 40,
+    text:
+      'Catch the open loops, and rebuild them with matching yarn in Swiss darning over tacked threads: it stretches as ' +
+      'the knit does.',
+  },
+  {
+    id: 'jersey-patch',
+    when: ({ damage, isKnit }) => (damage === 'hole' || damage === 'tear') && isKnit,
+    text:
+      'A patch of jersey behind it, its stretch the same way, sewn with a narrow zigzag or by hand with herringbone ' +
+      'stitch. A stiff woven darn would tear out at its edges.',
+  },
+  {
     id: 'woven-darn',
-    when: ({ damage, mm, isHeavy }) => damage === 'hole' && mm <= (isHeavy ? 20 : 12),
+    when: ({ damage, mm, isHeavy, isKnit }) => !isKnit && damage === 'hole' && mm <= (isHeavy ? 20 : 12),
     text: 'A woven darn with threads drawn from its own seam or hem, a little beyond the hole on all sides.',
   },
   {
@@ -61,7 +75,8 @@ const WAYS: readonly MendRule[] = [
   },
   {
     id: 'patch-behind',
-    when: ({ damage, isFine }) => (damage === 'hole' || damage === 'tear' || damage === 'worn') && !isFine,
+    when: ({ damage, isFine, isKnit }) =>
+      (damage === 'worn' || (!isKnit && (damage === 'hole' || damage === 'tear'))) && !isFine,
     text:
       'A patch behind it, grain with grain, 15 mm beyond the sound cloth; the hole’s edges turned under and ' +
       'sewn down, or rows of running stitch through both.',

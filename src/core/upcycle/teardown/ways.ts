@@ -110,7 +110,7 @@ function choose(seam: BlockSeam, make: SeamMake, { isDelicate, isStrong, isKnit 
       way: 'rip',
       loses: HOLES_EAT,
       because: 'strong-rips',
-      text: 'Strong cloth: snip every tenth stitch, and pull the two apart.',
+      text: 'Strong fabric: snip every third or fourth stitch on one side, then draw the other thread out whole.',
     }
   const holes = seam.isTopstitched ? ' Its stitching shows: holes stay.' : ''
   const gentle = isKnit ? ' Do not pull: loops run.' : ''

@@ -17,7 +17,13 @@ export const GATHER = [
     text: 'Metal tweezers, as long as your hand',
     why: 'Plastic ones melt, and short ones burn fingers.',
   },
-  { id: 'candle', text: 'A candle or a tea light that stands', why: 'A lighter in the hand needs a third hand.' },
+  {
+    id: 'flame',
+    text: 'A long lighter that stands or is clamped, or a spirit lamp',
+    why:
+      'It burns clean. Use a candle only if you have nothing else: its wax smells like polypropylene and its soot ' +
+      'blackens what is left.',
+  },
   { id: 'air', text: 'A window that is open a hand’s breadth', why: 'Fumes go out; a draught would bend the flame.' },
 ] as const
 
@@ -27,9 +33,10 @@ export const STEPS = [
   'Hold it by its end, level, and bring the tip slowly to the side of the flame. Does it shrink from it?',
   'Let it catch, take it out, and look: does it go on burning, and how?',
   'Blow it out over the tray, and fan the smoke towards you once. Do not put your nose to it.',
-  'Dip it in the water. Only then feel what is left: soft ash, or a hard bead?',
+  'Wait until it is cold. Press ash between two fingers while it is dry: is it soft, or does it crumble? Water would ' +
+    'destroy it. Dip only a molten bead in the water, and feel it when it is cold: is it hard?',
   'Do the same with the other. What drips stays hot for long: never on skin, never on cloth.',
-  'Put the candle out, and leave everything in the water for a quarter of an hour.',
+  'Put the flame out, and leave everything in the water for a quarter of an hour.',
 ] as const
 
 interface KnownThread {

@@ -5,6 +5,7 @@ import { judgeSet } from '@/core/choose/set/set'
 import { type ClothSet, type Partner } from '@/core/choose/set/types'
 import { type Workroom } from '@/core/notebook/kinds/workroom'
 import { sewAdvice } from '@/core/sew/advice'
+import { refusalToWork } from '@/core/sew/refusal'
 import { inBox, type Boxed } from '@/core/sew/inBox'
 import { SHOP_ASKS, suppliesFor, type Supply } from '@/core/sew/supplies'
 import { careLabelOf } from '@/core/fabric/careLabel'
@@ -214,6 +215,7 @@ function suppliesOf(
   { copies }: ProjectWhole['project']['data'],
   workroom: Workroom,
 ) {
+  if (refusalToWork(offer)) return []
   const { garment, details = [] } = pattern?.need ?? {}
   const machine = machineOf(workroom)
   const advice = sewAdvice({ offer, ...(garment && { garment }), details, machine, schools: workroom.schools })

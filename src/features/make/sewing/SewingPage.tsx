@@ -42,11 +42,9 @@ const POINTS: Readonly<Record<string, string>> = {
 const STITCHES = { straight: 'straight', 'narrow-zigzag': 'narrow zigzag', stretch: 'stretch stitch' } as const
 const span = ([low, high]: readonly [number, number]) => (low === high ? `${low}` : `${low} to ${high}`)
 
-/** How a cloth wants to be handled: what to put into the machine first, then each choice with its reason. */
+/** How a fabric is sewn, or why it is not. */
 export function SewingPage(data: SewingData) {
-  const { id, name, summary, advice, tile, drawn } = data
-  const { needle, thread, stitch, pressing } = advice
-  const dots = pressing.ironDots === 0 ? 'no iron' : '•'.repeat(pressing.ironDots)
+  const { id, name, summary } = data
   return (
     <Page>
       <div>
@@ -54,6 +52,18 @@ export function SewingPage(data: SewingData) {
         <h1>How to sew it</h1>
         <Soft>{summary}</Soft>
       </div>
+      {data.refused ? <Slip $tone="warn">{data.refused.text}</Slip> : <Advised {...data} />}
+    </Page>
+  )
+}
+
+/** What to put into the machine first, then each choice with its reason. */
+function Advised(data: SewingData) {
+  const { name, advice, tile, drawn } = data
+  const { needle, thread, stitch, pressing } = advice
+  const dots = pressing.ironDots === 0 ? 'no iron' : '•'.repeat(pressing.ironDots)
+  return (
+    <>
       <For {...data} />
       <Answers>
         <div>
@@ -120,7 +130,7 @@ export function SewingPage(data: SewingData) {
           </Soft>
         </Stack>
       </Columns>
-    </Page>
+    </>
   )
 }
 

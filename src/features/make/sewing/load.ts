@@ -1,5 +1,6 @@
 import { softeningOf } from '@/core/prepare/softening'
 import { sewAdvice } from '@/core/sew/advice'
+import { refusalToWork } from '@/core/sew/refusal'
 import { surenessOf } from '@/core/sew/sureness'
 import { insteadOf } from '@/core/sew/haves'
 import { techniques } from '@/core/sew/techniques'
@@ -48,6 +49,7 @@ export async function loadSewing(
     ways: techniques.map(({ id, name }) => [id, name] as const),
     garments: GARMENTS.map((id) => [id, wordFor(GARMENT_WORDS[id], words)] as const),
     seams: samples.filter(({ isOwn }) => isOwn).map(({ id, words: told, picture }) => ({ id, words: told, picture })),
+    refused: refusalToWork(gist.offer),
     advice,
     instead: insteadOf(advice, workroom.machine),
     sureness: surenessOf(asked),

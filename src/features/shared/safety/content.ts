@@ -26,9 +26,9 @@ export const beforeTheFlame: readonly { title: string; text: string }[] = [
     text: 'Long tweezers or tongs. Molten synthetic drips, flicks and sticks to skin, and goes on burning there.',
   },
   {
-    title: 'A long lighter',
+    title: 'A long lighter or a spirit lamp',
     text:
-      'Better than a candle, whose wax smells as polypropylene does and whose soot blackens what is left. ' +
+      'Standing or clamped, so that both hands are free. Better than a candle, whose wax smells as polypropylene does and whose soot blackens what is left. ' +
       'Not matches: ' +
       'the sulphur spoils the smell, and they burn down to the fingers.',
   },

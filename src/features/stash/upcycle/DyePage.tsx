@@ -175,7 +175,9 @@ function Recipe({ answer }: Answered) {
       <Soft>
         {amounts.dyeGrams.join(' to ')} g of dye, {amounts.waterLitres} l of water
         {amounts.salt === null ? '' : `, ${amounts.salt} g of salt`}
-        {amounts.alkali === null ? '' : `, ${amounts.alkali} g of washing soda`}
+        {amounts.alkali === null
+          ? ''
+          : `, ${amounts.alkali} g of soda ash (or ${amounts.alkaliCrystals} g of soda crystals)`}
         {amounts.acid === null ? '' : `, ${amounts.acid} ml of white vinegar`}. The packet’s own figures come first.
       </Soft>
       <Steps>

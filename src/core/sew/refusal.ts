@@ -1,0 +1,17 @@
+import { shareOf } from '../fabric/mix'
+import { type Offer } from '../fabric/types'
+import { type Told } from '../vocabulary/words'
+
+/** Glass in so small a share is a slip of the label. */
+const COUNTS = 0.02
+
+/** Why a fabric is not cut, washed or sewn at all; undefined where it may be. */
+export function refusalToWork(offer: Offer): Told | undefined {
+  if (shareOf(offer, ['glass']) < COUNTS) return undefined
+  return {
+    id: 'glass-fibre',
+    text:
+      'Do not cut, wash or sew glass fibre: its broken ends and dust harm skin, eyes and lungs, and old heat-resistant ' +
+      'fabric may hold asbestos. Leave it whole, put it in a closed bag, and ask your local authority what to do with it.',
+  }
+}
