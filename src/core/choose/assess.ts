@@ -1,3 +1,5 @@
+import { isWithoutThreads, materialOf } from '../materials/materialOf'
+import { wordFor } from '../vocabulary/words'
 import { type Detail } from '../vocabulary/choosing'
 import { clothCalled } from '../cloths/catalogue'
 import { type NamedCloth } from '../cloths/types'
@@ -18,7 +20,7 @@ import { type Assessment, type OfferProperty } from './types'
 
 /** Every property of the need against the offer. */
 export function assess(asked: FullNeed, offer: Offer, system: UnitSystem = 'metric'): Assessment[] {
-  const need = isLayered(asked, offer) ? layeredNeed(asked) : asked
+  const need = adaptedTo(kindOf(offer), asked)
   return [
     structure(need, offer),
     weight(need, offer, asked.gsm, system),
@@ -57,6 +59,29 @@ export function layeredNeed(need: FullNeed): FullNeed {
   }
 }
 
+/** What of a fabric changes what is asked of it. */
+export const OFFER_KINDS = ['cloth', 'net', 'material'] as const
+export type OfferKind = (typeof OFFER_KINDS)[number]
+
+export function kindOf(offer: Offer): OfferKind {
+  if (isWithoutThreads(offer)) return 'material'
+  return offer.construction?.value === 'net' ? 'net' : 'cloth'
+}
+
+/** The need as it is asked of such a fabric. */
+export function adaptedTo(kind: OfferKind, need: FullNeed): FullNeed {
+  if (kind === 'material') return materialNeed(need)
+  return kind === 'net' && isLaidOver(need) ? layeredNeed(need) : need
+}
+
+/** g/m² that any skin or sheet has. */
+const ANY_MATERIAL_GSM = [20, 3500] as const
+
+/** A skin or a sheet is judged by what it is good for: spans that were written for cloth say nothing of it. */
+function materialNeed(need: FullNeed): FullNeed {
+  return { ...need, gsm: ANY_MATERIAL_GSM, body: BODIES, opacity: OPACITIES }
+}
+
 export function isLayered({ details }: FullNeed, { construction }: Offer): boolean {
   return construction?.value === 'net' && isLaidOver({ details })
 }
@@ -78,6 +103,7 @@ export function structure(need: FullNeed, offer: Offer): Assessment {
     return unknown('structure', importance, `The pattern wants a ${want}; whether this is one is not written down.`)
   const { value, how } = construction
   const certainty = how === 'estimated' ? NAMED_STRUCTURE : CERTAINTY[how]
+  if (isWithoutThreads(offer)) return ofMaterial(need, offer, certainty)
   const layered = isLayered(need, offer)
   if (anyConstruction || layered) {
     const text = layered
@@ -99,6 +125,19 @@ export function structure(need: FullNeed, offer: Offer): Assessment {
     miss: null,
     text,
   }
+}
+
+/** A skin or a sheet suits what it is made into by custom, and hardly anything else. */
+function ofMaterial({ garment, anyConstruction }: FullNeed, offer: Offer, certainty: number): Assessment {
+  const material = materialOf(offer)
+  const rule = { property: 'structure' as const, importance: IMPORTANCE.structure, certainty, miss: null }
+  if (anyConstruction) return { ...rule, fit: 1, text: 'Judged by what it does, not by how it is made.' }
+  if (!material || garment === undefined)
+    return { ...rule, fit: 0.3, text: 'It has no threads: a pattern for fabric has to be adapted to it.' }
+  const name = wordFor(material.name, 'uk')
+  return material.suits.includes(garment)
+    ? { ...rule, fit: 0.95, text: `Such things are made of ${name}; sew a test seam first, since holes stay.` }
+    : { ...rule, fit: 0.05, text: `This is not made of ${name}: it neither falls nor washes as the pattern wants.` }
 }
 
 /** @param asked weights that the pattern asks for: the one range that every sentence names */

@@ -8,6 +8,7 @@ import { type Detail, type Garment, type Season } from '../vocabulary/choosing'
 
 /** A need with nothing left out. */
 export interface FullNeed extends GarmentNeed {
+  garment: Garment | undefined
   stretchLength: readonly [number, number]
   details: readonly Detail[]
   season: Season
@@ -88,6 +89,7 @@ export function fullNeed(need: Need): FullNeed {
   const base = { ...ofGarment, ...ofRole }
   const lined = details.includes('lined')
   return {
+    garment: need.garment,
     structure: need.structure ?? base.structure,
     gsm: need.gsm ?? base.gsm,
     stretchWidth: need.stretchPercent?.width ?? base.stretchWidth,

@@ -1,5 +1,6 @@
 import { careOf } from '../fabric/care'
 import { hasPile, isCoated } from '../fabric/handling'
+import { stretchesOnlyAlong } from '../fabric/stretchWay'
 import { type Offer } from '../fabric/types'
 import { chosenWord } from '../vocabulary/choosing'
 import { detailRules } from './data/details'
@@ -81,6 +82,13 @@ const general: readonly GeneralRule[] = [
     worsens: (a) =>
       warmer(a) ?? (a.detail === 'gathers' || a.detail === 'ruffles' ? Math.min(a.fit ?? 1, 0.75) : undefined),
     costs: 'Doubled, it is warmer, and gathers get thicker.',
+  },
+  {
+    id: 'cut-crosswise',
+    text: 'Cut it crosswise, so that its stretch goes round the body.',
+    effort: 1,
+    when: stretchesOnlyAlong,
+    rescues: (a) => (misses(a, 'stretch-width', 'under') || (a.property === 'pull-on' && falls(a)) ? 0.9 : undefined),
   },
   {
     id: 'cut-on-bias',

@@ -4,9 +4,9 @@ import { clothCalled, namedCloths } from './catalogue'
 describe('named cloths', () => {
   it('have ids of their own, spans the right way round and known fibres', () => {
     expect(new Set(namedCloths.map(({ id }) => id)).size).toBe(namedCloths.length)
-    for (const { id, gsm, stretchWidth, fibres } of namedCloths) {
+    for (const { id, gsm, stretchWidth, fibres, material } of namedCloths) {
       expect([id, gsm[0] < gsm[1], stretchWidth[0] <= stretchWidth[1]]).toEqual([id, true, true])
-      expect([id, fibres.every((fibre) => FIBRE_IDS.includes(fibre)), fibres.length > 0]).toEqual([id, true, true])
+      expect([id, fibres.every((fibre) => FIBRE_IDS.includes(fibre)), fibres.length > 0 || material !== undefined]).toEqual([id, true, true])
     }
   })
 

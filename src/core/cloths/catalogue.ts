@@ -1,9 +1,14 @@
+import { dressyCloths } from './groups/dressy'
 import { felts, nets } from './groups/feltAndNet'
+import { laceCloths, stageKnits } from './groups/stretchAndLace'
 import { furtherKnits, furtherNets, furtherWovens, nonWovens } from './groups/further'
+import { householdCloths } from './groups/household'
 import { knitCloths } from './groups/knit'
 import { knitPiles, pileCloths } from './groups/pile'
 import { plainCloths } from './groups/plain'
 import { satinCloths } from './groups/satin'
+import { hides, sheets, straws } from './groups/skinsAndSheets'
+import { tailoringCloths } from './groups/tailoring'
 import { twillCloths } from './groups/twill'
 import { fibreByWord } from '../fibres/catalogue'
 import { type Vocabulary } from '../vocabulary/words'
@@ -23,6 +28,14 @@ export const namedCloths: readonly NamedCloth[] = [
   ...furtherKnits,
   ...nonWovens,
   ...furtherNets,
+  ...tailoringCloths,
+  ...dressyCloths,
+  ...householdCloths,
+  ...stageKnits,
+  ...laceCloths,
+  ...hides,
+  ...sheets,
+  ...straws,
 ]
 
 /**

@@ -37,6 +37,8 @@ const told: { readonly [I in InspectionId]: Told<I> } = {
       knit: { label: 'Knitted', help: 'Loops; it gives, and its edge curls or ladders.' },
       felted: { label: 'Felted', help: 'Matted; no thread comes out.' },
       net: { label: 'Net or lace', help: 'Holes held open by threads.' },
+      hide: { label: 'Leather or fur', help: 'A skin: pores or hair on one side, felted fibres on the other.' },
+      sheet: { label: 'A sheet without threads', help: 'Cork, foam, film or paper all through.' },
     },
   },
   interlacing: {

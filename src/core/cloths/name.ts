@@ -164,6 +164,7 @@ function signsOf(
 
 /** How often a cloth of that name is of these fibres: usual ones mostly, others now and then. */
 function fibreFit({ fibres: usual }: NamedCloth, fibres: readonly FibreId[]): number {
+  if (usual.length === 0) return 0.06
   const hits = fibres.filter((fibre) => usual.includes(fibre)).length / fibres.length
   return 0.06 + (0.5 / Math.sqrt(usual.length)) * hits
 }

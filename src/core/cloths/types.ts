@@ -1,4 +1,5 @@
 import { type Body, type Construction, type Interlacing, type Opacity } from '../vocabulary/cloth'
+import { type MaterialId } from '../materials/materials'
 import { type FibreId } from '../vocabulary/fibres'
 import { type InspectionId, type SeenState } from '../vocabulary/inspection'
 import { type Words } from '../vocabulary/words'
@@ -23,6 +24,10 @@ export interface NamedCloth {
   fibres: readonly FibreId[]
   /** What an inspection sees of it. */
   marks: Marks
+  /** What it is, where that is handled otherwise than cloth. */
+  material?: MaterialId
+  /** Usual stretch along, per cent, where it stretches that way. */
+  stretchLength?: readonly [number, number]
   /** How often it crosses the table against others. */
   common: number
   /** What makes it that and not its neighbour, a sentence. */

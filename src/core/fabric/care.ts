@@ -1,6 +1,7 @@
 import { fibreById, isTrace } from '../fibres/catalogue'
 import { ironFor } from '../fibres/irons'
 import { type IronDots, type Tumble } from '../fibres/types'
+import { materialOf } from '../materials/materialOf'
 import { type FibreId } from '../vocabulary/fibres'
 import { hasMeltingPile, hasPile, isCoated } from './handling'
 import { type Offer } from './types'
@@ -62,6 +63,15 @@ export const TUMBLES: readonly Tumble[] = ['never', 'low', 'normal']
 
 /** How a cloth wants to be washed, dried and ironed: the tenderest of its fibres decides. Common practice. */
 export function careOf(offer: Offer): Care {
+  const material = materialOf(offer)
+  if (material)
+    return {
+      washCelsius: material.washCelsius,
+      tumble: 'never',
+      ironDots: material.ironDots,
+      isGentle: true,
+      tenderest: null,
+    }
   const all = (offer.fibres?.value ?? []).filter((id, _, list) => !isTrace(id) || list.every(isTrace))
   if (all.length === 0) return CAREFUL
   const kinds = all.map((id) => ({ id, ...fibreById(id).care }))

@@ -99,7 +99,7 @@ describe('care', () => {
     ['lining', ['acetate'], 30, 'never', 1],
     ['velvet', ['silk'], null, 'never', 2],
     ['velvet', ['cotton'], 60, 'normal', 2],
-    ['oilcloth', ['cotton'], 60, 'never', 1],
+    ['oilcloth', ['cotton'], null, 'never', 0],
   ] as const)('%s of %o is washed at %s, tumbled %s, ironed at %i dots', (called, fibres, celsius, tumble, dots) => {
     expect(careOf(of({ called, fibres }))).toMatchObject({ washCelsius: celsius, tumble, ironDots: dots })
   })

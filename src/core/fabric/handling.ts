@@ -1,4 +1,5 @@
 import { fibreById } from '../fibres/catalogue'
+import { materialOf } from '../materials/materialOf'
 import { meanOver } from './mix'
 import { thicknessOf } from './thickness'
 import { type Offer } from './types'
@@ -110,8 +111,11 @@ export function handlingOf(offer: Offer): readonly Handling[] {
   return offer.handling ?? HANDLINGS.filter((one) => RULES[one](offer))
 }
 
-export function isCoated({ called = '', handling }: Offer): boolean {
-  return handling?.includes('coated') ?? COATED.includes(called)
+/** Coated, under a film, or a sheet or a skin: it does not fray, and a pin leaves its hole. */
+export function isCoated(offer: Offer): boolean {
+  const { called = '', handling } = offer
+  const material = materialOf(offer)
+  return handling?.includes('coated') ?? (material ? !material.takesPins : COATED.includes(called))
 }
 
 export function hasPile({ interlacing, called = '', handling }: Offer): boolean {
@@ -134,6 +138,8 @@ export function hasMeltingPile(offer: Offer): boolean {
 
 /** Whether its pieces must all lie one way: its pile or nap shades; a print is another matter. */
 export function isOneWay(offer: Offer): boolean {
+  const material = materialOf(offer)
+  if (material) return offer.nap?.value ?? material.layout.turn === 'one-way'
   return offer.nap?.value ?? ((hasPile(offer) && offer.called !== 'terry') || NAPPED.includes(offer.called ?? ''))
 }
 

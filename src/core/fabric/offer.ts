@@ -72,8 +72,9 @@ export function offerFrom(described: Described, named = clothCalled(described.ca
   const length = described.stretchPercent?.length
   if (length !== undefined)
     offer.stretchLength = { value: { value: length, sd: STATED_STRETCH_DOUBT }, how: 'measured' }
+  else if (named?.stretchLength) offer.stretchLength = { value: middle(named.stretchLength), how: 'estimated' }
 
-  const fibres = known(listed(described.fibres) ?? fibresNamedIn(described.called), named?.fibres)
+  const fibres = known(listed(described.fibres) ?? fibresNamedIn(described.called), listed(named?.fibres))
   if (fibres) {
     offer.fibres = { value: fibres.value.map(idOf), how: fibres.how }
     offer.mix = fibres.how === 'estimated' ? mixOfUsual(fibres.value.map(idOf)) : mixOf(fibres.value)
@@ -87,6 +88,7 @@ export function offerFrom(described: Described, named = clothCalled(described.ca
     // The look that is usual stands first.
     offer.isBrushed = named.marks.surface?.[0] === 'brushed'
     offer.interlacing = named.interlacing
+    if (named.material) offer.material = named.material
   }
   return { ...offer, ...ofTheLength(described) }
 }

@@ -88,7 +88,10 @@ export function opennessOf(offer: Offer, openShare?: number): Quantity {
   if (openShare !== undefined) return { value: bounded(0.3 + 0.9 * Math.sqrt(openShare)), sd: 0.06 }
   const { gsm, opacity, interlacing, called = '', construction } = offer
   const weave =
-    interlacing ?? { woven: 'plain', knit: 'jersey', net: 'mesh', felted: 'felt' }[construction?.value ?? 'woven']
+    interlacing ??
+    { woven: 'plain', knit: 'jersey', net: 'mesh', felted: 'felt', hide: 'felt', sheet: 'felt' }[
+      construction?.value ?? 'woven'
+    ]
   const weight = gsm?.value.value ?? USUAL_GSM
   const value =
     PLAIN +

@@ -4,11 +4,31 @@ import { meanOver } from './mix'
 import { type Offer } from './types'
 
 /** How close cloth lies, g/cm³ of the cloth with its air, by how it is made; from memory of thickness gauges. */
-const DENSITY: Readonly<Record<Construction, number>> = { woven: 0.42, knit: 0.28, felted: 0.2, net: 0.2 }
+const DENSITY: Readonly<Record<Construction, number>> = {
+  woven: 0.42,
+  knit: 0.28,
+  felted: 0.2,
+  net: 0.2,
+  hide: 0.75,
+  sheet: 0.6,
+}
 
 /** Cloths that hold more air than their kind, or less; g/cm³, from memory. */
 const OWN_DENSITY: Readonly<Partial<Record<string, number>>> = {
   wadding: 0.02,
+  fur: 0.1,
+  sheepskin: 0.15,
+  neoprene: 0.2,
+  'foam-sheet': 0.03,
+  'spacer-mesh': 0.09,
+  'upholstery-velvet': 0.28,
+  moquette: 0.25,
+  duffel: 0.24,
+  zibeline: 0.22,
+  'camel-cloth': 0.22,
+  'velour-towelling': 0.16,
+  'stretch-velvet': 0.22,
+  'quilted-woven': 0.1,
   fleece: 0.09,
   sherpa: 0.07,
   'faux-fur': 0.06,

@@ -6,6 +6,7 @@ import {
   type Interlacing,
   type Opacity,
 } from '../vocabulary/cloth'
+import { type MaterialId } from '../materials/materials'
 import { type FibreId } from '../vocabulary/fibres'
 import { type Share } from '../vocabulary/shares'
 import { type Quantity } from '../units/quantity'
@@ -75,6 +76,8 @@ export interface Offer {
   isRaisedOrOpen?: boolean
   /** Its face is brushed, as a rule. */
   isBrushed?: boolean
+  /** What it is, where it is neither woven nor knitted, or is handled as if it were not. */
+  material?: MaterialId
   /** A name that nobody knows. */
   unknownName?: string
 }

@@ -25,6 +25,8 @@ export interface Ground {
   /** By how much its print leans from the threads, degrees anticlockwise; 0 where it does not, or has none. */
   leanDeg: number
   border: Border | null
+  /** It has no grain, or is cut across so that its stretch goes round the body; left out where neither. */
+  lies?: 'any' | 'crosswise'
 }
 
 /** The pieces of a pattern that are cut for one of a role and a size; a size that has none is served by all. */
@@ -67,7 +69,7 @@ export function layTaskOf(
   const [only] = grounds
   const isLength = !areSeveral && only?.outline === null
   const { gapMm, seed } = wishes
-  const common = { pieces, gapMm, seed }
+  const common = { pieces: pieces.map((piece) => lyingOn(piece, grounds)), gapMm, seed }
   if (!isLength) return { ...common, match: [], panels: grounds.map(panelOf) }
   const cloth = lengthOf(only!, wishes)
   const match = wishes.matchNotches ? matches(pieces) : []
@@ -83,6 +85,15 @@ export function layTaskOf(
   const placed = pieces.map((piece) => ({ ...piece, onBorder: on.ids.includes(piece.id) }))
   return { ...common, pieces: placed, match, cloth: { ...cloth, border } }
 }
+
+/** A piece as it lies on what it is cut from: any way where there is no grain, across where only that stretches. */
+function lyingOn(piece: LayPiece, grounds: readonly Ground[]): LayPiece {
+  const all = (lies: Ground['lies']) => grounds.length > 0 && grounds.every((ground) => ground.lies === lies)
+  if (all('any')) return { ...piece, turn: 'any' }
+  return all('crosswise') ? { ...piece, warpDeg: piece.warpDeg + ACROSS_DEG } : piece
+}
+
+const ACROSS_DEG = 90
 
 /** Which pieces have their feet on the border: as was said, else those that have a foot for it. */
 export function onBorderOf(pieces: readonly LayPiece[], { onBorder }: Pick<Wishes, 'onBorder'>): OnBorder {

@@ -1,3 +1,4 @@
+import { type Construction } from '../vocabulary/cloth'
 /**
  * A crosswise thread (torn edge or pulled thread) against a square laid on the left selvedge, the face up and the
  * length running away from the person.
@@ -46,7 +47,7 @@ export interface GrainHindrance {
   finished: boolean
   /** Its pattern was printed aslant, so that squaring the threads tilts the print. */
   printedOffGrain: boolean
-  construction: 'woven' | 'knit' | 'felted' | 'net' | null
+  construction: Construction | null
 }
 
 /** Skew and bow that nobody sees in a garment, per cent; common practice. */
@@ -74,7 +75,7 @@ export function judgeGrain(
       'A knit is not trued by pulling: its columns lean because the yarn is lively. Cut along a column, and ' +
         'expect the seam to wander.',
     )
-  } else if (construction === 'felted' || construction === 'net') {
+  } else if (construction !== null && construction !== 'woven') {
     text.push('There is no thread to follow: lay it as you like.')
   } else if (!isOff && !bowed) text.push('It lies true: cut it as it is.')
   else {

@@ -2,12 +2,16 @@ import { type Detail, type Garment } from '../vocabulary/choosing'
 
 export const STEP_KINDS = [
   'buy',
+  'quarantine',
+  'freeze',
+  'air',
   'toile',
   'test-square',
   'finish-edges',
   'wash',
   'dry',
   'press',
+  'find-flaws',
   'true-grain',
   'rest',
   'stabilise',

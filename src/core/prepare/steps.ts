@@ -1,4 +1,5 @@
 import { handlingOf, isCoated } from '../fabric/handling'
+import { materialOf } from '../materials/materialOf'
 import { smoothing, truing } from './truing'
 import { refusalToWork } from '../sew/refusal'
 import { dryingMinutes, shrinkWords, type DryWay } from './drying'
@@ -165,6 +166,17 @@ function afterWashing(
       after: last(),
     }),
   )
+  if (materialOf(offer)?.comesAs === 'skin')
+    steps.push(
+      step(`${id}:find-flaws`, 'find-flaws', [id], {
+        text:
+          'Look it over in slanting light from both sides, and chalk around scars, holes, thin and stained places. ' +
+          'Measure its thickness at the back and at the belly.',
+        why: 'A flaw that is found after cutting costs the part.',
+        hands: 20,
+        after: last(),
+      }),
+    )
   const grain = truing(offer)
   if (grain) steps.push(step(`${id}:true-grain`, 'true-grain', [id], { ...grain, hands: 15, after: last() }))
   const isSlow = offer.construction?.value === 'knit' || handlingOf(offer).includes('slippery')

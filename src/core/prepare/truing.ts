@@ -2,6 +2,7 @@ import { careOf } from '../fabric/care'
 import { hasPile, isCoated, isMilled } from '../fabric/handling'
 import { shareOf } from '../fabric/mix'
 import { type Offer } from '../fabric/types'
+import { materialOf } from '../materials/materialOf'
 import { type WashPlan } from './washing'
 
 /** What is done, and why. */
@@ -22,6 +23,7 @@ const CHALK =
  */
 export function truing(offer: Offer): Done | undefined {
   if (offer.construction !== undefined && offer.construction.value !== 'woven') return undefined
+  if (materialOf(offer)?.layout.turn === 'any') return undefined
   if (isCoated(offer))
     return { text: CHALK, why: 'A coating holds its threads where they are.', risk: 'What is off grain stays so.' }
   if (hasPile(offer) || isMilled(offer))

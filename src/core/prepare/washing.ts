@@ -2,6 +2,7 @@ import { careOf } from '../fabric/care'
 import { isCoated, hasPile } from '../fabric/handling'
 import { shareOf } from '../fabric/mix'
 import { type Offer } from '../fabric/types'
+import { materialIdOf, materialOf } from '../materials/materialOf'
 import { type FibreId } from '../vocabulary/fibres'
 import { type DryWay } from './drying'
 
@@ -69,6 +70,9 @@ export function washPlan(piece: PiecePlanned, schools: Readonly<Record<string, s
     return dryPlan('none', 'Wiped with a damp cloth.', 'A film is not put through the wash; it does not shrink.', [
       'wash-film',
     ])
+  const material = materialOf(offer)
+  if (material && material.washCelsius === null)
+    return dryPlan('none', material.clean, 'Water would spoil it.', [`clean-${materialIdOf(offer)}`])
   const isSilk = shareOf(offer, ['silk']) >= 0.5
   const isWool = shareOf(offer, ANIMAL) >= 0.5
   if (willBeWashed === 'dry-clean' || (isSilk && sideOf(schools, 'silk') === 'dry-clean'))

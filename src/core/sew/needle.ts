@@ -1,3 +1,4 @@
+import { materialPoints } from './materialRules'
 import { chosen, type Chosen, type Rule } from './rule'
 import { type SewCase } from './sewCase'
 import { needleSizes } from './needleSizes'
@@ -84,7 +85,11 @@ export const POINT_RULES: readonly Rule<Point>[] = [
     text: 'A woven cloth that stretches so far skips stitches with any other point.',
     safety: 3.5,
   },
+  ...materialPoints,
 ]
+
+/** mm up to which a skin is sewn as a garment is. */
+const THIN_SKIN_MM = 1.05
 
 /** Which size, NM; limits from memory. The size that is safer is the finer one where holes show. */
 export const SIZE_RULES: readonly Rule<Span>[] = [
@@ -180,6 +185,20 @@ export const SIZE_RULES: readonly Rule<Span>[] = [
     gives: [90, 100],
     text: 'Thick wool is open under the needle: 90 to 100.',
     safety: 1,
+  },
+  {
+    id: 'size-skin-thin',
+    when: (c) => c.construction === 'hide' && c.mm <= THIN_SKIN_MM,
+    gives: [80, 90],
+    text: 'Up to 1 mm thick: 80 to 90.',
+    safety: 5,
+  },
+  {
+    id: 'size-skin-thick',
+    when: (c) => c.construction === 'hide' && c.mm > THIN_SKIN_MM,
+    gives: [100, 110],
+    text: 'More than 1 mm thick: 100 to 110.',
+    safety: 5,
   },
   {
     id: 'size-felted',

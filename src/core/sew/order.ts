@@ -1,4 +1,5 @@
 import { hasMeltingPile } from '../fabric/handling'
+import { materialCleaning, materialLayouts, materialSeams } from './materialRules'
 import { type Rule } from './rule'
 import { type SewCase } from './sewCase'
 
@@ -47,6 +48,8 @@ const hasCurves = (c: SewCase) => c.makes(...NECKED) || c.has('princess-seams', 
 
 /** What is done when, that would be too late afterwards. Rules fire in the order in which they are done. */
 export const ORDER_RULES: readonly Rule<null>[] = [
+  ...materialLayouts,
+  ...materialSeams,
   {
     id: 'test-seam',
     when: () => true,
@@ -190,6 +193,7 @@ const TWO_FACED = ['satin', 'charmeuse', 'sateen', 'denim', 'velvet', 'crepe-bac
 
 /** What to be warned of. */
 export const WARNING_RULES: readonly Rule<null>[] = [
+  ...materialCleaning,
   {
     id: 'pins-leave-holes',
     when: (c) =>

@@ -1,5 +1,7 @@
 import { hasMeltingPile } from '../fabric/handling'
+import { materialById } from '../materials/materials'
 import { counted } from '../units/format'
+import { materialSteams } from './materialRules'
 import { chosen, type Chosen, type Rule } from './rule'
 import { type SewCase } from './sewCase'
 
@@ -61,6 +63,7 @@ export const STEAM_RULES: readonly Rule<boolean>[] = [
     text: 'While it is damp: creases in dry linen stay.',
     safety: 1,
   },
+  ...materialSteams,
 ]
 
 export const CLOTH_RULES: readonly Rule<boolean>[] = [
@@ -129,7 +132,7 @@ export interface PressAdvice {
 export function pressAdvice(c: SewCase): PressAdvice {
   const [steam, pressCloth, side] = [chosen(STEAM_RULES, c), chosen(CLOTH_RULES, c), chosen(SIDE_RULES, c)]
   const { ironDots } = c.care
-  if (ironDots === 0) return notIroned(side)
+  if (ironDots === 0) return notIroned(c.material ? materialById(c.material).press : NO_IRON.text, side)
   const dots = `Iron at ${counted(ironDots, 'dot')}`
   return {
     ironDots,
@@ -150,8 +153,8 @@ const NO_IRON = {
 }
 
 /** What bears no iron at all is pressed with fingers or wood: nothing is said of dots, steam or a cloth. */
-function notIroned(side: PressAdvice['side']): PressAdvice {
-  const { id, text } = NO_IRON
+function notIroned(text: string, side: PressAdvice['side']): PressAdvice {
+  const { id } = NO_IRON
   const none = { gives: false, text: '', because: [id], others: [] }
   return { ironDots: 0, steam: none, pressCloth: none, side, text, because: [id] }
 }

@@ -2,6 +2,8 @@ import { fibreById, isTrace } from '../fibres/catalogue'
 import { careOf, type Care } from '../fabric/care'
 import { handlingOf } from '../fabric/handling'
 import { shareOf } from '../fabric/mix'
+import { materialIdOf } from '../materials/materialOf'
+import { type MaterialId } from '../materials/materials'
 import { thicknessOf } from '../fabric/thickness'
 import { type Offer } from '../fabric/types'
 import { type Detail, type Garment } from '../vocabulary/choosing'
@@ -52,6 +54,7 @@ const STIFF_WANTED: readonly Garment[] = ['bag', 'hat', 'corset', 'rucksack', 'p
 export class SewCase {
   readonly offer: Offer
   readonly called: string
+  readonly material: MaterialId | undefined
   readonly gsm: number
   readonly isWeighed: boolean
   readonly mm: number
@@ -66,6 +69,7 @@ export class SewCase {
   constructor({ offer, garment, details = [], lined, machine, schools = {} }: SewAsked) {
     this.offer = offer
     this.called = offer.called ?? ''
+    this.material = materialIdOf(offer)
     this.gsm = offer.gsm?.value.value ?? MIDDLING_GSM
     this.isWeighed = offer.gsm !== undefined
     this.mm = thicknessOf(offer)?.value ?? 0.4

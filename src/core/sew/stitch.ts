@@ -1,3 +1,4 @@
+import { materialFeet, materialLengths } from './materialRules'
 import { chosen, type Chosen, type Rule } from './rule'
 import { type SewCase } from './sewCase'
 
@@ -88,6 +89,7 @@ export const LENGTH_RULES: readonly Rule<readonly [number, number]>[] = [
     text: 'Stitches sink into loft: a longer one.',
     safety: 2,
   },
+  ...materialLengths,
 ]
 
 export interface StitchAdvice extends Chosen<StitchKind> {
@@ -150,6 +152,7 @@ export const FOOT_RULES: readonly Rule<string>[] = [
     text: 'The standard foot with less pressure, so that the knit does not grow.',
     safety: 2,
   },
+  ...materialFeet,
 ]
 
 export const TENSION_RULES: readonly Rule<string>[] = [

@@ -1,3 +1,4 @@
+import { materialLayers, materialMarkings, materialPinnings, materialTools } from './materialRules'
 import { type Rule } from './rule'
 
 /** How it is cut: in one layer or folded, with what, on what. */
@@ -77,6 +78,7 @@ export const LAYER_RULES: readonly Rule<'single' | 'folded'>[] = [
     safety: 2,
     school: 'cutting',
   },
+  ...materialLayers,
 ]
 
 export const TOOL_RULES: readonly Rule<string>[] = [
@@ -108,6 +110,7 @@ export const TOOL_RULES: readonly Rule<string>[] = [
     text: 'A craft blade through the backing alone, from the wrong side; outdoors, it sheds.',
     safety: 4,
   },
+  ...materialTools,
 ]
 
 export const UNDER_RULES: readonly Rule<string>[] = [
@@ -174,6 +177,7 @@ export const MARKING_RULES: readonly Rule<string>[] = [
     text: 'Chalk paper and a tracing wheel on the wrong side do as well on firm cloth.',
     safety: 1,
   },
+  ...materialMarkings,
 ]
 
 export const PINNING_RULES: readonly Rule<string>[] = [
@@ -226,4 +230,5 @@ export const PINNING_RULES: readonly Rule<string>[] = [
     text: 'Tack by hand with silk thread: it slides between pins.',
     safety: 2,
   },
+  ...materialPinnings,
 ]

@@ -6,7 +6,7 @@ export type Body = (typeof BODIES)[number]
 export const OPACITIES = ['sheer', 'semi-sheer', 'opaque'] as const
 export type Opacity = (typeof OPACITIES)[number]
 
-export const CONSTRUCTIONS = ['woven', 'knit', 'felted', 'net'] as const
+export const CONSTRUCTIONS = ['woven', 'knit', 'felted', 'net', 'hide', 'sheet'] as const
 export type Construction = (typeof CONSTRUCTIONS)[number]
 
 /** How threads are put together, for drawing: each has a draft or a drawing of its own. */

@@ -2,7 +2,7 @@ import { idsOf } from './words'
 
 /** What may be seen of how a cloth is made, in the order of the vocabulary. */
 export const INSPECTION_STATES = {
-  construction: ['woven', 'knit', 'felted', 'net'],
+  construction: ['woven', 'knit', 'felted', 'net', 'hide', 'sheet'],
   interlacing: [
     'plain',
     'basket',

@@ -1,5 +1,5 @@
 import { type Need } from '../../notebook/schemas/need'
-import { body, isLaidOver, layeredNeed, opacity, structure, washing, withNamed } from '../assess'
+import { adaptedTo, body, opacity, structure, washing, withNamed } from '../assess'
 import { RELIES_ON_STRETCH, stretchFit, weightFit } from '../fit'
 import { fullNeed, type FullNeed } from '../need'
 import { PURPOSE_RULES } from '../purpose/purposes'
@@ -28,8 +28,8 @@ export function scoreColumns(need: Need, { ids, parts }: StashColumns): ColumnSc
   const asked = fullNeed(need)
   const scores = new Float64Array(ids.length)
   const certainties = new Float64Array(ids.length)
-  for (const { isNet, places, columns } of parts) {
-    const full = isNet && isLaidOver(asked) ? layeredNeed(asked) : asked
+  for (const { kind, places, columns } of parts) {
+    const full = adaptedTo(kind, asked)
     const { score, importance, certain } = summed(full, columns, places.length)
     places.forEach((place, at) => {
       scores[place] = score[at]!

@@ -1,6 +1,7 @@
 import { type KnownValue, type Offer } from '../../fabric/types'
 import { type Quantity } from '../../units/quantity'
 import { type Purpose } from '../purpose/told'
+import { kindOf, OFFER_KINDS, type OfferKind } from '../assess'
 import { coded, type Coded } from './coded'
 
 /** A number of many cloths with its doubt; NaN where it is not known. */
@@ -18,8 +19,8 @@ export const UNKNOWN_HOW = 3
 export interface StashColumns {
   ids: readonly string[]
   offers: readonly Offer[]
-  /** The nets apart from all others: where they are laid over something, other things are asked of them. */
-  parts: { isNet: boolean; places: number[]; columns: Columns }[]
+  /** Nets and materials apart from all others: other things are asked of them. */
+  parts: { kind: OfferKind; places: number[]; columns: Columns }[]
 }
 
 /** Cloths as columns: what is a number as numbers, what takes few values as codes. */
@@ -46,9 +47,10 @@ export interface Columns {
 /** Lays many cloths out as columns, once for any number of patterns. */
 export function columnsOf(cloths: readonly { id: string; offer: Offer }[]): StashColumns {
   const offers = cloths.map(({ offer }) => offer)
-  const parts = [false, true].map((isNet) => {
-    const places = offers.flatMap(({ construction }, at) => ((construction?.value === 'net') === isNet ? [at] : []))
-    return { isNet, places, columns: laidOut(places.map((at) => offers[at]!)) }
+  const kinds = offers.map(kindOf)
+  const parts = OFFER_KINDS.map((kind) => {
+    const places = kinds.flatMap((own, at) => (own === kind ? [at] : []))
+    return { kind, places, columns: laidOut(places.map((at) => offers[at]!)) }
   })
   return { ids: cloths.map(({ id }) => id), offers, parts }
 }
@@ -58,7 +60,7 @@ function laidOut(offers: readonly Offer[]): Columns {
     gsm: numbers(offers, ({ gsm }) => gsm),
     stretchWidth: numbers(offers, ({ stretchWidth }) => stretchWidth),
     stretchLength: numbers(offers, ({ stretchLength }) => stretchLength),
-    construction: coded(offers, ({ construction }) => keyOf(construction)),
+    construction: coded(offers, ({ construction, material = '' }) => `${keyOf(construction)} ${material}`),
     body: coded(offers, ({ body }) => keyOf(body)),
     opacity: coded(offers, ({ opacity }) => keyOf(opacity)),
     fibres: coded(offers, ({ fibres }) => keyOf(fibres)),

@@ -18,6 +18,7 @@ export const felts = cloths('felted', [
       'yarn-look': ['fuzzy'],
       colouring: ['piece-dyed'],
     },
+    material: 'felt',
     makes: 'Fibres matted without any yarn: no grain, edges do not fray.',
   },
   {
@@ -45,7 +46,7 @@ export const nets = cloths('net', [
   {
     id: 'tulle',
     name: 'tulle',
-    also: ['bobbinet', 'illusion', 'soft tulle', 'tulle for skirts'],
+    also: ['nylon tulle', 'illusion', 'soft tulle', 'tulle for skirts'],
     interlacing: 'mesh',
     gsm: [8, 40],
     stretchWidth: [5, 40],
@@ -79,7 +80,7 @@ export const nets = cloths('net', [
   {
     id: 'lace',
     name: 'lace',
-    also: ['lace fabric', 'corded lace', 'guipure', 'chantilly'],
+    also: ['lace fabric', 'corded lace', 'chantilly'],
     interlacing: 'mesh',
     gsm: [60, 240],
     stretchWidth: [0, 40],

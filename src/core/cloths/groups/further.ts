@@ -71,7 +71,8 @@ export const furtherWovens = cloths('woven', [
     also: ['stretch bengaline', 'bengaline suiting'],
     interlacing: 'rib',
     gsm: [200, 320],
-    stretchWidth: [5, 30],
+    stretchWidth: [0, 6],
+    stretchLength: [8, 30],
     body: 'moderate',
     opacity: 'opaque',
     fibres: ['viscose', 'polyester', 'cotton', 'nylon', 'elastane'],
@@ -84,7 +85,9 @@ export const furtherWovens = cloths('woven', [
       figure: ['none'],
     },
     common: 0.5,
-    makes: 'Fine ribs across over a thicker weft; today it mostly stretches, along the piece.',
+    makes:
+      'Fine ribs across over a thicker weft. Today it mostly stretches along the piece: cut it crosswise, so ' +
+      'that the stretch goes round the body.',
   },
   {
     id: 'wild-silk',
@@ -710,6 +713,7 @@ export const furtherKnits = cloths('knit', [
       pile: ['none'],
     },
     common: 0.35,
+    material: 'vinyl',
     makes: 'Thick shiny plastic on a thin backing: cold, heavy, and it sticks to the presser foot.',
   },
   {

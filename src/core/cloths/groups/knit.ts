@@ -242,6 +242,7 @@ export const knitCloths = cloths('knit', [
     opacity: 'sheer',
     fibres: ['nylon', 'polyester', 'elastane'],
     marks: {
+      construction: ['knit', 'net'],
       'knit-structure': ['tricot'],
       surface: ['smooth'],
       back: ['same'],

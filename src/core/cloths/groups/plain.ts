@@ -484,6 +484,7 @@ export const plainCloths = cloths('woven', [
       colouring: ['printed'],
       figure: ['large-pictorial', 'small-geometric'],
     },
+    material: 'oilcloth',
     makes: 'A printed cotton under a clear coat: plastic to the hand, cloth on the back.',
   },
   {
@@ -627,7 +628,7 @@ export const plainCloths = cloths('woven', [
     gsm: [50, 100],
     stretchWidth: [0, 8],
     body: 'fluid',
-    opacity: 'semi-sheer',
+    opacity: 'opaque',
     fibres: ['silk', 'polyester'],
     marks: {
       interlacing: ['plain', 'crepe-weave'],
@@ -658,7 +659,7 @@ export const plainCloths = cloths('woven', [
   {
     id: 'habotai',
     name: 'habotai',
-    also: ['habutai', 'china silk', 'pongee'],
+    also: ['habutai', 'china silk'],
     interlacing: 'plain',
     gsm: [20, 60],
     stretchWidth: [0, 2],
@@ -711,7 +712,7 @@ export const plainCloths = cloths('woven', [
   {
     id: 'faille',
     name: 'faille',
-    also: ['grosgrain'],
+    also: ['silk faille'],
     interlacing: 'rib',
     gsm: [110, 240],
     stretchWidth: [0, 6],

@@ -304,7 +304,7 @@ export const satinCloths = cloths('woven', [
   {
     id: 'pique',
     name: 'piqué',
-    also: ['pique', 'marcella', 'bedford cord'],
+    also: ['pique', 'marcella'],
     interlacing: 'dobby',
     gsm: [160, 280],
     stretchWidth: [0, 4],
@@ -342,7 +342,7 @@ export const satinCloths = cloths('woven', [
   {
     id: 'huckaback',
     name: 'huckaback',
-    also: ['towelling linen', 'tea towel cloth', 'tea towelling', 'glass cloth'],
+    also: ['towelling linen', 'tea towel cloth', 'tea towelling'],
     interlacing: 'dobby',
     gsm: [150, 260],
     stretchWidth: [0, 3],

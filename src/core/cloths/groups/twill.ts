@@ -422,7 +422,7 @@ export const twillCloths = cloths('woven', [
   {
     id: 'melton',
     name: 'melton',
-    also: ['broadcloth wool', 'melton wool'],
+    also: ['melton wool'],
     interlacing: 'felt',
     gsm: [400, 720],
     stretchWidth: [0, 4],

@@ -1,6 +1,7 @@
 import { handlingOf } from '../../fabric/handling'
 import { shareOf } from '../../fabric/mix'
 import { type Offer } from '../../fabric/types'
+import { isWithoutThreads } from '../../materials/materialOf'
 import { type BlockSeam, type SeamMake, type SeamWay, type WornPlace } from './types'
 
 /** What of a cloth says how its seams come apart. */
@@ -9,6 +10,8 @@ export interface Tearing {
   /** So firm that stitches give before threads do. */
   isStrong: boolean
   isKnit: boolean
+  /** Leather, fur, film: a stitch leaves its hole for good. */
+  isSkin: boolean
 }
 
 /** g/m² from which a close, plain cloth of a strong fibre bears being pulled apart. From memory. */
@@ -21,6 +24,7 @@ export function tearingOf(offer: Offer): Tearing {
   const handling = handlingOf(offer)
   const isKnit = offer.construction?.value === 'knit' || offer.construction?.value === 'net'
   const isDelicate = handling.includes('delicate') || handling.includes('sheer') || gsm < DELICATE_UNDER
+  const isSkin = isWithoutThreads(offer)
   const isWeak = shareOf(offer, WEAK) >= 0.5
   const isStrong =
     !isDelicate &&
@@ -29,7 +33,7 @@ export function tearingOf(offer: Offer): Tearing {
     gsm >= STRONG_FROM &&
     !handling.includes('pile') &&
     !handling.includes('coated')
-  return { isDelicate, isStrong, isKnit }
+  return { isDelicate, isStrong, isKnit, isSkin }
 }
 
 export interface SeamPlan {
@@ -57,6 +61,8 @@ const PER_METRE: Readonly<Record<SeamWay, Partial<Record<SeamMake, number>> & { 
 const OVERLOCKED_EATS = 7
 const CUT_EATS = 10
 const FELLED_EATS = 14
+const SKIN_EATS = 12
+const SKIN_HEM_EATS = 25
 const HOLES_EAT = 2
 const HEM_EATS = 30
 
@@ -68,7 +74,12 @@ interface Choice {
 }
 
 /** What is done with a seam: each rule of common practice, the first that fits. */
-function choose(seam: BlockSeam, make: SeamMake, { isDelicate, isStrong, isKnit }: Tearing, isWorn: boolean): Choice {
+function choose(
+  seam: BlockSeam,
+  make: SeamMake,
+  { isDelicate, isStrong, isKnit, isSkin }: Tearing,
+  isWorn: boolean,
+): Choice {
   if (seam.kind === 'fitting' && !isWorn)
     return { way: 'leave', loses: 0, because: 'use-as-it-is', text: 'Leave it whole: it is used again as it is.' }
   if (isWorn && (seam.kind === 'fitting' || seam.kind === 'hem'))
@@ -76,6 +87,12 @@ function choose(seam: BlockSeam, make: SeamMake, { isDelicate, isStrong, isKnit 
       seam.kind === 'hem' ? HEM_EATS : CUT_EATS,
       'worn-through',
       'It is worn through: cut it off, and lose it.',
+    )
+  if (isSkin)
+    return cut(
+      seam.kind === 'hem' ? SKIN_HEM_EATS : SKIN_EATS,
+      'holes-stay',
+      'Holes stay in it: cut just inside the stitching, and lose the allowance. Warm old glue with a hair dryer, and peel it.',
     )
   if (isDelicate)
     return cut(

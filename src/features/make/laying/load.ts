@@ -1,6 +1,8 @@
 import { layPiece, piecesFor, type Ground } from '@/core/making/layTask'
 import { shrinkToCome } from '@/core/choose/enough/enough'
 import { isOneWay } from '@/core/fabric/handling'
+import { stretchesOnlyAlong } from '@/core/fabric/stretchWay'
+import { materialOf } from '@/core/materials/materialOf'
 import { type Gist } from '@/core/shelf/gist'
 import { ROLES, type Role } from '@/core/vocabulary/choosing'
 import { USUAL_SELVEDGE_MM } from '@/core/vocabulary/laying'
@@ -113,6 +115,7 @@ export function groundOf(
     lengthMm: gist.lengthMm,
     shrinkPercent: lossOf(gist),
     oneWay: isOneWay(gist.offer),
+    ...liesOf(gist.offer),
     repeatMm: repeatOf(gist),
     selvedgeMm: gist.thing === 'cloth' ? USUAL_SELVEDGE_MM : 0,
     outline: shape?.outline ?? null,
@@ -121,6 +124,12 @@ export function groundOf(
     leanDeg: gist.offer.printLeanDeg ?? 0,
   }
   return { ...ground, tile: drawnAs(gist.weave, gist.look) }
+}
+
+/** How pieces lie on it, where that is not along its length. */
+function liesOf(offer: Gist['offer']): Pick<Ground, 'lies'> {
+  if (materialOf(offer)?.layout.turn === 'any') return { lies: 'any' }
+  return stretchesOnlyAlong(offer) ? { lies: 'crosswise' } : {}
 }
 
 /** Stripes run along the cloth and repeat across it; a check or a print repeats both ways. mm */

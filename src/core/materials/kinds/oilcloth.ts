@@ -1,0 +1,26 @@
+import { type Material } from '../types'
+
+export const oilcloth: Material = {
+  name: 'oilcloth',
+  recognise: ['A shiny coating on woven cotton; its threads show on the back.'],
+  burn: { allowed: false, text: 'Do not burn it: coatings may be PVC, and old linseed coatings flare.' },
+  measure: 'Weight and width; whether its coating cracks in the cold.',
+  store: 'Rolled, coated side out.',
+  clean: 'Wipe it; no machine.',
+  washCelsius: null,
+  cut: 'One layer, shears or rotary cutter.',
+  mark: 'A pencil on the back.',
+  needle: { point: 'sharp', text: 'A sharp point, 80 to 90.' },
+  stitchMm: [3, 4],
+  foot: 'A non-stick foot, or paper over it.',
+  takesPins: false,
+  hold: 'Clips.',
+  seam: 'Plain or lapped, topstitched; edges bound.',
+  press: 'Do not iron it: smooth folds with warm air from a distance, or by hand.',
+  ironDots: 0,
+  layout: { turn: 'along', text: 'Along its woven back; prints one way.' },
+  comesAs: 'roll',
+  suits: ['tablecloth', 'bag', 'apron', 'pouch', 'cushion'],
+  again: 'What is not cracked at the folds.',
+  source: 'common practice; limits from memory',
+}
