@@ -1,68 +1,12 @@
-import { namedCloths } from '@/core/cloths/catalogue'
+import { toldCases, type Told } from '@/core/say/toldCases'
 import { offerFrom } from '@/core/fabric/offer'
-import { SEW_RULES } from '@/core/sew/advice'
+import { sewAdvice, SEW_RULES } from '@/core/sew/advice'
 import { SEW_SCHOOLS, type Rule } from '@/core/sew/rule'
-import { SewCase, type SewAsked } from '@/core/sew/sewCase'
-import { DETAILS, GARMENTS } from '@/core/vocabulary/choosing'
+import { SewCase } from '@/core/sew/sewCase'
+import { GARMENT_WORDS, GARMENTS, type Garment } from '@/core/vocabulary/choosing'
+import { wordFor } from '@/core/vocabulary/words'
 
-interface Told {
-  words: string
-  asked: SewAsked
-}
-
-const cloth = (called: string) => offerFrom({ called })
-
-/** Every cloth by itself, then some made up into everything, with every detail, and by every school. */
-export const HANDLING_CASES: readonly Told[] = [
-  ...namedCloths.map(({ name }) => ({ words: name.uk, asked: { offer: cloth(name.uk) } })),
-  ...['chambray', 'challis', 'denim', 'jersey', 'coating', 'chiffon', 'tulle', 'curtain sateen', 'ponte'].flatMap(
-    (called) => [
-      ...GARMENTS.map((garment) => ({ words: `${called}, ${garment}`, asked: { offer: cloth(called), garment } })),
-      ...DETAILS.map((detail) => ({
-        words: `${called}, ${detail}`,
-        asked: { offer: cloth(called), details: [detail] },
-      })),
-      ...Object.entries(SEW_SCHOOLS).flatMap(([school, { sides }]) =>
-        sides.map((side) => ({
-          words: `${called}, ${side} picked`,
-          asked: { offer: cloth(called), schools: { [school]: side } },
-        })),
-      ),
-    ],
-  ),
-  ...['chambray', 'velvet', 'tweed', 'lawn'].flatMap((called) => [
-    {
-      words: `${called}, everything at hand`,
-      asked: { offer: cloth(called), machine: { overlocker: true, walkingFoot: true } },
-    },
-    { words: `${called}, needles from 90`, asked: { offer: cloth(called), machine: { smallestNeedle: 90 } } },
-    {
-      words: `${called}, striped, a walking foot`,
-      asked: { offer: offerFrom({ called, repeatMm: 40 }), machine: { walkingFoot: true } },
-    },
-    { words: `${called}, washed`, asked: { offer: offerFrom({ called, washed: true }) } },
-    { words: `${called}, printed`, asked: { offer: offerFrom({ called, coloured: 'printed' }) } },
-    { words: `${called}, with a nap`, asked: { offer: offerFrom({ called, nap: true }) } },
-    { words: `${called}, dark`, asked: { offer: offerFrom({ called, colour: '#101010' }) } },
-  ]),
-  { words: 'a cloth of no name', asked: { offer: offerFrom({}) } },
-  { words: 'silk of 60 g/m²', asked: { offer: offerFrom({ fibres: ['silk'], gsm: 60, construction: 'woven' }) } },
-  { words: 'wool of 450 g/m²', asked: { offer: offerFrom({ fibres: ['wool'], gsm: 450, construction: 'woven' }) } },
-  { words: 'glass cloth', asked: { offer: offerFrom({ fibres: ['glass'], gsm: 200 }) } },
-  {
-    words: 'a springy woven cloth',
-    asked: { offer: offerFrom({ gsm: 200, construction: 'woven', stretchPercent: { width: 40 } }) },
-  },
-  { words: 'a thick vinyl', asked: { offer: offerFrom({ called: 'vinyl', gsm: 600 }) } },
-  ...(['coating', 'tweed', 'chiffon', 'linen'] as const).flatMap((called) =>
-    (['blazer', 'coat'] as const).map((garment) => ({
-      words: `${called}, lined ${garment}`,
-      asked: { offer: cloth(called), garment, lined: true },
-    })),
-  ),
-]
-
-const all = HANDLING_CASES.map((told) => ({ told, c: new SewCase(told.asked) }))
+const all = toldCases().map((told) => ({ told, c: new SewCase(told) }))
 
 /** On which of the cases a rule fires, and on which it does not. */
 export function firesOn(rule: Rule<unknown>): { on: Told[]; off: Told[] } {
@@ -93,5 +37,52 @@ Made by \`UPDATE_TABLES=1 npx jest src/core/sew\` from the rules themselves.
 Where two rules differ, the one with the higher safety stands, and the other is shown beside it; points are summed.
 Limits are from memory.
 ${lines.join('\n')}
+
+${garmentTable()}`
+}
+
+/** Classes of fabric, each by one that everybody knows. */
+const CLASSES: readonly (readonly [className: string, called: string])[] = [
+  ['sheer', 'chiffon'],
+  ['fine cotton', 'lawn'],
+  ['plain cotton', 'chambray'],
+  ['linen', 'linen'],
+  ['limp viscose', 'challis'],
+  ['silk satin', 'charmeuse'],
+  ['denim', 'denim'],
+  ['wool suiting', 'suiting'],
+  ['pile', 'velvet'],
+  ['jersey', 'jersey'],
+  ['stretch knit', 'swim knit'],
+  ['leather', 'leather'],
+]
+
+/** Needle, stitch, first seam and first hem of a class of fabric. */
+function adviceFor(called: string, garment?: Garment): string {
+  const asked = { offer: offerFrom({ called }), ...(garment && { garment }), machine: { overlocker: true } }
+  const { needle, stitch, seams, hems } = sewAdvice(asked)
+  return `${needle.nm.join('–')} ${needle.point}, ${stitch.mm.join('–')} mm; ${seams[0]?.id}; ${hems[0]?.id}`
+}
+
+/** What is advised for each garment of each class of fabric, where it is not what is usual for that class. */
+function garmentTable(): string {
+  const usual = CLASSES.map(([, called]) => adviceFor(called))
+  const rows = GARMENTS.map((garment) => {
+    const cells = CLASSES.map(([, called], at) => {
+      const own = adviceFor(called, garment)
+      return own === usual[at] ? '·' : own
+    })
+    return `| ${wordFor(GARMENT_WORDS[garment], 'uk')} | ${cells.join(' | ')} |`
+  })
+  const heads = CLASSES.map(([name, called]) => `${name} (${called})`).join(' | ')
+  return `## Garments by class of fabric
+
+Needle, stitch length, first seam and first hem that are advised, with an overlocker at hand: first what is usual for
+the class, then each garment. A dot stands for what is usual.
+
+| made up as | ${heads} |
+|---|${'---|'.repeat(CLASSES.length)}
+| usual | ${usual.join(' | ')} |
+${rows.join('\n')}
 `
 }

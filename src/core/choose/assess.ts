@@ -1,4 +1,4 @@
-import { isWithoutThreads, materialOf } from '../materials/materialOf'
+import { isWithoutThreads, materialOf } from '../fabric/materialOf'
 import { wordFor } from '../vocabulary/words'
 import { type Detail } from '../vocabulary/choosing'
 import { clothCalled } from '../cloths/catalogue'
@@ -60,8 +60,7 @@ export function layeredNeed(need: FullNeed): FullNeed {
 }
 
 /** What of a fabric changes what is asked of it. */
-export const OFFER_KINDS = ['cloth', 'net', 'material'] as const
-export type OfferKind = (typeof OFFER_KINDS)[number]
+export type OfferKind = 'cloth' | 'net' | 'material'
 
 export function kindOf(offer: Offer): OfferKind {
   if (isWithoutThreads(offer)) return 'material'

@@ -27,7 +27,8 @@ export const FLAME_RULES: readonly FlameRule[] = [
     when: ({ need, offer }) =>
       need.isNightwear === true && mayBeCellulose(offer) && ((offer.isRaisedOrOpen ?? true) || isLight(offer)),
     text:
-      'Nightwear: cotton, linen and viscose that are brushed, piled, light or open catch fire at a touch and burn in a ' +
+      'Nightwear: cotton, linen and viscose that are brushed, piled, light or open catch fire at a ' +
+      'touch and burn in a ' +
       'rush. For children’s nightwear and gowns the law asks for fabric that was tested: the Nightwear (Safety) ' +
       'Regulations 1985 in the UK, 16 CFR 1615 and 1616 in the US (both from memory). They come before anything said ' +
       'here, as do a theatre’s own rules for whatever is worn near a flame on a stage.',
@@ -56,14 +57,16 @@ export const FLAME_RULES: readonly FlameRule[] = [
       mayBeCellulose(offer) &&
       isFluffy(offer),
     text:
-      'Surface flash: a flame can run across the fluff of brushed or looped cotton and viscose in a second. Keep loose ' +
+      'Surface flash: a flame can run across the fluff of brushed or looped cotton and viscose in a ' +
+      'second. Keep loose ' +
       'sleeves and hems away from cookers, heaters and candles.',
   },
   {
     id: 'glass-dust',
     when: ({ offer }) => offer.fibres?.value.includes('glass') ?? false,
     text:
-      'Glass fibre: do not cut, sew, wash or wear it. Its broken ends harm skin, eyes and lungs, and old heat-resistant ' +
+      'Glass fibre: do not cut, sew, wash or wear it. Its broken ends harm skin, eyes and lungs, and ' +
+      'old heat-resistant ' +
       'fabric may hold asbestos. Leave it whole, bag it, and ask your local authority.',
   },
 ]

@@ -6,7 +6,11 @@ describe('named cloths', () => {
     expect(new Set(namedCloths.map(({ id }) => id)).size).toBe(namedCloths.length)
     for (const { id, gsm, stretchWidth, fibres, material } of namedCloths) {
       expect([id, gsm[0] < gsm[1], stretchWidth[0] <= stretchWidth[1]]).toEqual([id, true, true])
-      expect([id, fibres.every((fibre) => FIBRE_IDS.includes(fibre)), fibres.length > 0 || material !== undefined]).toEqual([id, true, true])
+      expect([
+        id,
+        fibres.every((fibre) => FIBRE_IDS.includes(fibre)),
+        fibres.length > 0 || material !== undefined,
+      ]).toEqual([id, true, true])
     }
   })
 

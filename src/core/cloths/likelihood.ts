@@ -95,6 +95,21 @@ const SPAN_HALF = 1.28
 /** A density never falls below this much of its peak: names are used loosely. */
 const LOOSE = Math.log(0.004)
 
+/** By how much a weight may lie beyond the usual span, as a ratio, before no such cloth is made. From memory. */
+const BEYOND = 1.6
+/** What is left of a density where no such cloth is made: a slip of the pen, nothing more. */
+const NO_SUCH_CLOTH = Math.log(1e-9)
+
+/** Whether a cloth of that span is made in that weight at all. */
+export function isPlausibleWeight(gsm: number, [low, high]: readonly [number, number]): boolean {
+  return gsm >= low / BEYOND && gsm <= high * BEYOND
+}
+
+/** The same as `logWeightDensity`, but for a named cloth: beyond what is plausible it is none. */
+export function logNamedWeightDensity(gsm: number, span: readonly [number, number]): number {
+  return logWeightDensity(gsm, span) + (isPlausibleWeight(gsm, span) ? 0 : NO_SUCH_CLOTH)
+}
+
 /** Log-density of a weight for a cloth usually sold within `span`, g/m²; weights spread by ratio. */
 export function logWeightDensity(gsm: number, [low, high]: readonly [number, number]): number {
   const sd = Math.max(0.12, (Math.log(high) - Math.log(low)) / 2 / SPAN_HALF)

@@ -4,7 +4,7 @@ import { capitalised } from '../units/format'
 import { namedCloths } from './catalogue'
 import { inspectionById, inspectionFeatures, type InspectionFeature } from './inspection'
 import { type InspectionId } from '../vocabulary/inspection'
-import { likelihoodsOf, logWidthDensity, logWeightDensity } from './likelihood'
+import { likelihoodsOf, logNamedWeightDensity, logWidthDensity, logWeightDensity } from './likelihood'
 import { substitutions } from './substitutions'
 import { type NamedCloth } from './types'
 
@@ -142,7 +142,7 @@ function signsOf(
   if (gsm !== undefined)
     signs.push({
       words: `${Math.round(gsm)} g/m²`,
-      logs: namedCloths.map(({ gsm: span }) => logWeightDensity(gsm, span)),
+      logs: namedCloths.map(({ gsm: span }) => logNamedWeightDensity(gsm, span)),
       unknown: logWeightDensity(gsm, ANY_GSM),
     })
   if (stretchPercent.width !== undefined) {

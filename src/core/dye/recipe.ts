@@ -22,7 +22,8 @@ function bathSteps(mix: readonly MixPart[], bath: DyeClass, amounts: Amounts): T
           id: 'reactive-soda',
           text:
             `Dissolve ${alkali} g of soda ash, or ${alkaliCrystals} g of soda crystals (washing soda with its water ` +
-            'still in it), in a little hot water. Lift the fabric, stir the soda in, and move the fabric for 45 to 60 ' +
+            'still in it), in a little hot water. Lift the fabric, stir the soda in, and move the ' +
+            'fabric for 45 to 60 ' +
             'minutes.',
         },
       ]
@@ -104,13 +105,16 @@ function scouring(mix: readonly MixPart[]): Told {
   if (holds(mix, [...ANIMAL, ...ACETATES]))
     return {
       id,
-      text: `Wash it in lukewarm water (30 to 40 °C) with a neutral detergent, without soda, and move it little. ${why}`,
+      text:
+        `Wash it in lukewarm water (30 to 40 °C) with a neutral detergent, without soda, and move it ` +
+        `little. ${why}`,
     }
   if (mix.every(({ fibre }) => PLANT.includes(fibre)) && mix.length > 0)
     return {
       id,
       text:
-        'Wash it hot (60 °C and more where its colour allows) with detergent and about 2 g of soda ash, or 5 g of soda ' +
+        'Wash it hot (60 °C and more where its colour allows) with detergent and about 2 g of soda ' +
+        'ash, or 5 g of soda ' +
         `crystals, to a litre. ${why}`,
     }
   return { id, text: `Wash it warm (40 to 50 °C) with detergent, without soda. ${why}` }
@@ -140,7 +144,9 @@ export function dyeCautions(bath: DyeClass): Told[] {
       ? [
           {
             id: 'alkali',
-            text: 'Soda ash and soda crystals burn eyes and skin: into water, not water onto it; rinse splashes at once.',
+            text:
+              'Soda ash and soda crystals burn eyes and skin: into water, not water onto it; rinse ' +
+              'splashes at once.',
           },
         ]
       : [{ id: 'acid', text: 'Vinegar and citric acid sting eyes; never beside bleach.' }]),

@@ -1,7 +1,7 @@
 import { fibreById, isTrace } from '../fibres/catalogue'
 import { ironFor } from '../fibres/irons'
 import { type IronDots, type Tumble } from '../fibres/types'
-import { materialOf } from '../materials/materialOf'
+import { materialOf } from './materialOf'
 import { type FibreId } from '../vocabulary/fibres'
 import { hasMeltingPile, hasPile, isCoated } from './handling'
 import { type Offer } from './types'

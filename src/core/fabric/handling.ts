@@ -1,5 +1,5 @@
 import { fibreById } from '../fibres/catalogue'
-import { materialOf } from '../materials/materialOf'
+import { materialOf } from './materialOf'
 import { meanOver } from './mix'
 import { thicknessOf } from './thickness'
 import { type Offer } from './types'

@@ -62,7 +62,8 @@ const MINERAL_TEXT =
 
 const CHLORINE =
   'What goes out by itself and smells acrid, or burns with a green edge, may be PVC, another chlorinated film or ' +
-  'modacrylic. Their smoke carries hydrogen chloride, which harms eyes and lungs: do not burn it again, and air the room.'
+  'modacrylic. Their smoke carries hydrogen chloride, which harms eyes and lungs: do not burn it ' +
+  'again, and air the room.'
 
 /** What a person is warned of before anything else, the gravest first. */
 export function warningsFor(

@@ -1,3 +1,4 @@
+import { readAsCandle, type CandleReading } from './candle'
 import { logLikelihoodsOf } from './columns'
 import { gather, logLikelihood, weigh, type WeightedReports } from './evidence'
 import { type Grounds } from './grounds'
@@ -23,7 +24,19 @@ export function evidenceOfPart(observations: readonly Observation[], grounds: Gr
     raw.map((column) => informationGained(column, hypotheses)),
   )
   const byFeature = raw.map((column, index) => scaled(column, reports[index]!.weight))
-  return { reports, byFeature, logLikelihoods: sumColumns(byFeature, hypotheses.length) }
+  const logLikelihoods = sumColumns(byFeature, hypotheses.length)
+  const candle = readAsCandle(observations)
+  return { reports, byFeature, logLikelihoods: candle ? mixedWith(candle, logLikelihoods, grounds) : logLikelihoods }
+}
+
+/** Either no candle was there, or one was and left its own signs: the two readings by their probabilities. */
+function mixedWith({ rest, logCandle, logNone }: CandleReading, plain: Float64Array, grounds: Grounds): Float64Array {
+  const other = rest.length > 0 ? evidenceOfPart(rest, grounds).logLikelihoods : new Float64Array(plain.length)
+  return plain.map((log, index) => {
+    const [a, b] = [log + logNone, other[index]! + logCandle]
+    const most = Math.max(a, b)
+    return most + Math.log(Math.exp(a - most) + Math.exp(b - most))
+  })
 }
 
 /** Of one answer alone, its likelihood under each hypothesis. */

@@ -24,7 +24,7 @@ const isMostly = (offer: Offer, fibres: readonly FibreId[]) => shareOf(offer, fi
 const isNotWashed = ({ washed }: Offer) => washed !== true
 const mayBeWetted = (offer: Offer) => !isCoated(offer)
 
-const RULES: readonly SofteningRule[] = [
+export const SOFTENING_RULES: readonly SofteningRule[] = [
   {
     id: 'film-stays-stiff',
     when: isCoated,
@@ -50,7 +50,8 @@ const RULES: readonly SofteningRule[] = [
     when: (offer) =>
       mayBeWetted(offer) && isMostly(offer, PLANT) && !ANIMAL.some((one) => shareOf(offer, [one]) > 0.05),
     text:
-      'A hot wash with a spoon of washing soda (soda crystals) takes out wax, starch and hard-water soap. Gloves; never on wool or ' +
+      'A hot wash with a spoon of washing soda (soda crystals) takes out wax, starch and hard-water ' +
+      'soap. Gloves; never on wool or ' +
       'silk, and colours may run.',
     lasts: 'stays',
   },
@@ -78,8 +79,10 @@ const RULES: readonly SofteningRule[] = [
     id: 'silk-soap',
     when: (offer) => mayBeWetted(offer) && isMostly(offer, ['silk']),
     text:
-      'Gum (sericin) that was left in raw silk comes off in soapy water near the boil, 90 to 95 °C, in half an hour to an ' +
-      'hour: stir gently, and never let it bubble. The silk loses up to a quarter of its weight, and its rustle. Try a ' +
+      'Gum (sericin) that was left in raw silk comes off in soapy water near the boil, 90 to 95 °C, ' +
+      'in half an hour to an ' +
+      'hour: stir gently, and never let it bubble. The silk loses up to a quarter of its weight, and ' +
+      'its rustle. Try a ' +
       'square first; hot water scalds.',
     lasts: 'stays',
   },
@@ -93,5 +96,5 @@ const RULES: readonly SofteningRule[] = [
 
 /** What softens a cloth, and what of it washes out again. */
 export function softeningOf(offer: Offer): Softening[] {
-  return RULES.filter(({ when }) => when(offer)).map(({ id, text, lasts }) => ({ id, text, lasts }))
+  return SOFTENING_RULES.filter(({ when }) => when(offer)).map(({ id, text, lasts }) => ({ id, text, lasts }))
 }

@@ -1,7 +1,8 @@
 import { handlingOf, isCoated } from '../fabric/handling'
-import { materialOf } from '../materials/materialOf'
+import { materialOf } from '../fabric/materialOf'
 import { smoothing, truing } from './truing'
 import { refusalToWork } from '../sew/refusal'
+import { afterOthers } from './secondHand'
 import { dryingMinutes, shrinkWords, type DryWay } from './drying'
 import { loadsOf, type Household, type Load } from './loads'
 import { making } from './making'
@@ -67,7 +68,7 @@ export function stepsOf(
 
 function beforeWashing(piece: PiecePlanned, plan: WashPlan, schools: Schools): Step[] {
   const { id, offer } = piece
-  const steps: Step[] = []
+  const steps: Step[] = afterOthers(piece)
   const square = squareNeeded(piece)
   if (square)
     steps.push(
@@ -77,6 +78,7 @@ function beforeWashing(piece: PiecePlanned, plan: WashPlan, schools: Schools): S
         risk: 'What the square loses, the cloth will lose.',
         hands: 20,
         wait: [180, 600],
+        after: steps.map((one) => one.id),
       }),
     )
   const isInWater = plan.way === 'machine' || plan.way === 'hand'

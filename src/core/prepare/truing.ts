@@ -2,7 +2,7 @@ import { careOf } from '../fabric/care'
 import { hasPile, isCoated, isMilled } from '../fabric/handling'
 import { shareOf } from '../fabric/mix'
 import { type Offer } from '../fabric/types'
-import { materialOf } from '../materials/materialOf'
+import { materialOf } from '../fabric/materialOf'
 import { type WashPlan } from './washing'
 
 /** What is done, and why. */
@@ -14,7 +14,8 @@ interface Done {
 
 const WHY_SQUARE = 'What is cut off grain twists when it is worn.'
 const CHALK =
-  'Lay a set square against the selvedge, chalk a line across, and cut along it. Do not tear it, and do not draw a thread.'
+  'Lay a set square against the selvedge, chalk a line across, and cut along it. Do not tear it, and ' +
+  'do not draw a thread.'
 
 /**
  * How the end of a woven fabric is cut square to its selvedge: what tears cleanly is torn, what is open or smooth has a

@@ -2,7 +2,7 @@ import { careOf } from '../fabric/care'
 import { isCoated, hasPile } from '../fabric/handling'
 import { shareOf } from '../fabric/mix'
 import { type Offer } from '../fabric/types'
-import { materialIdOf, materialOf } from '../materials/materialOf'
+import { materialIdOf, materialOf } from '../fabric/materialOf'
 import { type FibreId } from '../vocabulary/fibres'
 import { type DryWay } from './drying'
 
@@ -38,6 +38,10 @@ export interface PiecePlanned {
   /** Whether its dye runs; null where nobody tried. */
   bleeds: boolean | null
   testSquare: 'passed' | null
+  /** It was used by somebody before. */
+  isSecondHand?: boolean
+  /** It smells of mould, or shows it. */
+  isMusty?: boolean
 }
 
 /** How a cloth goes through water, or does not. */

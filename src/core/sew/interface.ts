@@ -1,3 +1,4 @@
+import { interfacedPlaces } from './interfacingPlaces'
 import { chosen, type Rule } from './rule'
 import { type SewCase } from './sewCase'
 
@@ -97,10 +98,12 @@ export function interfacingAdvice(c: SewCase) {
   const maxGsm = Math.round(c.gsm * (c.isStiffWanted ? STIFFER : 1))
   const limit = c.isStiffWanted
     ? `Up to ${maxGsm} g/m²: here it may be heavier than the cloth, since it has to stand.`
-    : `No heavier than the cloth, ${maxGsm} g/m²; light layers rather than one heavy one.`
+    : `A third to a half of the fabric’s weight for most parts (${Math.round(c.gsm / 3)} to ` +
+      `${Math.round(c.gsm / 2)} g/m²), never heavier than the fabric, ${maxGsm} g/m².`
   const weighed = c.isWeighed ? '' : ' The cloth’s weight is a guess: weigh it.'
   return {
     maxGsm,
+    places: interfacedPlaces(c, { construction: kind.gives, attach: attach.gives }),
     construction: kind.gives,
     attach: attach.gives,
     text: `${limit} ${kind.text} ${attach.text}${weighed}`,

@@ -1,3 +1,4 @@
+import { swimPoints, swimSizes } from './kinds/swim'
 import { materialPoints } from './materialRules'
 import { chosen, type Chosen, type Rule } from './rule'
 import { type SewCase } from './sewCase'
@@ -85,6 +86,7 @@ export const POINT_RULES: readonly Rule<Point>[] = [
     text: 'A woven cloth that stretches so far skips stitches with any other point.',
     safety: 3.5,
   },
+  ...swimPoints,
   ...materialPoints,
 ]
 
@@ -207,6 +209,7 @@ export const SIZE_RULES: readonly Rule<Span>[] = [
     text: 'Wool is open under the needle: one size less than its weight says.',
     safety: 1,
   },
+  ...swimSizes,
 ]
 
 export interface NeedleAdvice extends Chosen<Point> {

@@ -1,5 +1,11 @@
 import { hasMeltingPile } from '../fabric/handling'
 import { materialCleaning, materialLayouts, materialSeams } from './materialRules'
+import { bagOrder } from './kinds/bags'
+import { corsetOrder, rainOrder } from './kinds/corsetAndRain'
+import { costumeOrder } from './kinds/costume'
+import { quiltingOrder } from './kinds/quilting'
+import { isSwimOrLingerie, swimOrder } from './kinds/swim'
+import { tailoringOrder } from './kinds/tailoring'
 import { type Rule } from './rule'
 import { type SewCase } from './sewCase'
 
@@ -48,6 +54,7 @@ const hasCurves = (c: SewCase) => c.makes(...NECKED) || c.has('princess-seams', 
 
 /** What is done when, that would be too late afterwards. Rules fire in the order in which they are done. */
 export const ORDER_RULES: readonly Rule<null>[] = [
+  ...tailoringOrder.slice(0, 1),
   ...materialLayouts,
   ...materialSeams,
   {
@@ -88,7 +95,7 @@ export const ORDER_RULES: readonly Rule<null>[] = [
   },
   {
     id: 'stay-tape-knit',
-    when: (c) => c.isKnit && (c.stretch >= 15 || c.isLimp),
+    when: (c) => c.isKnit && !isSwimOrLingerie(c) && (c.stretch >= 15 || c.isLimp),
     gives: null,
     text: 'Tape (clear elastic or a strip of the knit) into shoulder seams, so that they do not grow.',
     safety: 2,
@@ -146,7 +153,9 @@ export const ORDER_RULES: readonly Rule<null>[] = [
     id: 'open-seams-pile',
     when: (c) => c.isVelvety && c.care.ironDots > 0,
     gives: null,
-    text: 'Open each seam with your fingers, pile down on a towel or a needle board; a little steam from above at most.',
+    text:
+      'Open each seam with your fingers, pile down on a towel or a needle board; a little steam from above at ' +
+      'most.',
     safety: 2,
   },
   {
@@ -165,11 +174,18 @@ export const ORDER_RULES: readonly Rule<null>[] = [
   },
   {
     id: 'sew-twice',
-    when: (c) => c.isStressed || c.has('pull-on', 'handles'),
+    when: (c) => !c.isFilm && (c.isStressed || c.has('pull-on', 'handles')),
     gives: null,
     text: 'Sew twice what is pulled at: crotch, pockets’ ends, handles; bars at their corners.',
     safety: 1,
   },
+  ...tailoringOrder.slice(1),
+  ...swimOrder,
+  ...quiltingOrder,
+  ...bagOrder,
+  ...costumeOrder,
+  ...corsetOrder,
+  ...rainOrder,
   {
     id: 'hang-before-hem',
     when: (c) =>
@@ -204,9 +220,17 @@ export const WARNING_RULES: readonly Rule<null>[] = [
   },
   {
     id: 'iron-melts',
-    when: (c) => (c.care.ironDots <= 1 && c.isMelting) || c.isFilm || hasMeltingPile(c.offer),
+    when: (c) =>
+      c.construction !== 'hide' && ((c.care.ironDots <= 1 && c.isMelting) || c.isFilm || hasMeltingPile(c.offer)),
     gives: null,
     text: 'A hot iron melts or glazes it: start cool, on a scrap. Hot irons and steam burn skin too.',
+    safety: 4,
+  },
+  {
+    id: 'iron-shrinks-skin',
+    when: (c) => c.construction === 'hide',
+    gives: null,
+    text: 'Heat and steam shrink a skin for good, from about 60 °C on. Keep the iron away.',
     safety: 4,
   },
   {

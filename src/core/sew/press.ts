@@ -46,7 +46,9 @@ export const STEAM_RULES: readonly Rule<boolean>[] = [
     id: 'steam-wool',
     when: (c) => c.isMostly('wool', 'hair') && c.care.ironDots >= 2,
     gives: true,
-    text: 'Plenty of steam through a press cloth. Lift the iron and set it down, never slide it; a wooden block takes the heat out.',
+    text:
+      'Plenty of steam through a press cloth. Lift the iron and set it down, never slide it; a wooden block takes ' +
+      'the heat out.',
     safety: 3,
   },
   {

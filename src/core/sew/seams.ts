@@ -1,18 +1,10 @@
+import { corsetHems } from './kinds/corsetAndRain'
+import { quiltingHems, quiltingSeams } from './kinds/quilting'
+import { isSwimOrLingerie } from './kinds/swim'
+import { toileSeams } from './kinds/toile'
+import { HEM_WORDS, SEAM_WORDS, type HemId, type SeamId } from './seamWords'
 import { ranked, type Points, type Rule } from './rule'
 import { type SewCase } from './sewCase'
-
-/** How a seam is sewn and its edges kept from fraying. */
-export const SEAM_WORDS = {
-  french: 'French seam',
-  'flat-felled': 'Flat-felled seam',
-  overlocked: 'Plain seam, overlocked',
-  zigzag: 'Plain seam, zigzagged',
-  bound: 'Plain seam, edges bound',
-  pinked: 'Plain seam, pinked',
-  plain: 'Plain seam, edges left raw',
-  lapped: 'Lapped and topstitched',
-} as const
-export type SeamId = keyof typeof SEAM_WORDS
 
 const noNeedToFinish = (c: SewCase) => c.isFelted || c.isFilm || c.isNet
 
@@ -148,7 +140,7 @@ export const SEAM_RULES: readonly Rule<Points<SeamId>>[] = [
     id: 'seam-film',
     when: (c) => c.isFilm,
     gives: { plain: 8, lapped: 7, overlocked: -9, zigzag: -9, 'flat-felled': -9, bound: 2 },
-    text: 'a film does not fray; allowances topstitched or glued down, since it cannot be pressed flat.',
+    text: 'it does not fray; topstitch its allowances or glue them down, since it cannot be pressed flat.',
     safety: 4,
   },
   {
@@ -186,6 +178,8 @@ export const SEAM_RULES: readonly Rule<Points<SeamId>>[] = [
     text: 'washed hot and often: no raw edge inside.',
     safety: 1,
   },
+  ...quiltingSeams,
+  ...toileSeams,
   ...(['overlocked', 'zigzag', 'french', 'flat-felled', 'bound', 'pinked'] as const).map(
     (id): Rule<Points<SeamId>> => ({
       id: `seam-${id}-picked`,
@@ -199,21 +193,6 @@ export const SEAM_RULES: readonly Rule<Points<SeamId>>[] = [
 ]
 
 export const seamChoices = (c: SewCase) => ranked(SEAM_RULES, c, SEAM_WORDS)
-
-/** How an edge is hemmed. */
-export const HEM_WORDS = {
-  rolled: 'Rolled hem',
-  'narrow-double': 'Narrow double hem',
-  'single-blind': 'Single turn, finished and blind-stitched',
-  double: 'Double hem, topstitched',
-  'deep-hand': 'Deep hem by hand',
-  faced: 'Faced hem',
-  'twin-needle': 'Single turn with a twin needle',
-  'single-topstitched': 'Single turn, topstitched',
-  raw: 'Edge left raw',
-  banded: 'A band sewn on',
-} as const
-export type HemId = keyof typeof HEM_WORDS
 
 export const HEM_RULES: readonly Rule<Points<HemId>>[] = [
   {
@@ -269,7 +248,7 @@ export const HEM_RULES: readonly Rule<Points<HemId>>[] = [
   },
   {
     id: 'hem-work',
-    when: (c) => c.isStressed && c.isWoven && !c.is('coated', 'sheer', 'pile'),
+    when: (c) => c.isStressed && c.isWoven && !c.isLimp && !c.is('coated', 'sheer', 'pile', 'slippery'),
     gives: { double: 6 },
     text: 'worn and washed hard: turned twice and topstitched.',
     safety: 2,
@@ -305,10 +284,17 @@ export const HEM_RULES: readonly Rule<Points<HemId>>[] = [
   },
   {
     id: 'hem-knit',
-    when: (c) => c.isKnit && !c.is('bulky', 'pile', 'coated'),
+    when: (c) => c.isKnit && !c.is('bulky', 'pile', 'coated') && !isSwimOrLingerie(c),
     gives: { 'twin-needle': 8, 'single-blind': 2, banded: 3, 'narrow-double': -6, double: -6, rolled: -6 },
     text: 'one turn with two rows that give; test that it does not tunnel.',
     safety: 3,
+  },
+  {
+    id: 'hem-swim',
+    when: (c) => isSwimOrLingerie(c) && (c.isKnit || c.isNet),
+    gives: { elastic: 12, 'single-blind': -20, double: -20, 'twin-needle': 2, 'deep-hand': -20, faced: -20 },
+    text: 'every edge is turned over elastic and zigzagged, or bound with it.',
+    safety: 4,
   },
   {
     id: 'hem-knit-thick',
@@ -342,7 +328,7 @@ export const HEM_RULES: readonly Rule<Points<HemId>>[] = [
     id: 'hem-film',
     when: (c) => c.isFilm,
     gives: { 'single-topstitched': 7, raw: 6, faced: 4, double: -9, 'single-blind': -9, 'narrow-double': -9 },
-    text: 'a film neither frays nor presses: one turn, glued or topstitched, or left raw.',
+    text: 'it neither frays nor presses: one turn, glued or topstitched, or left raw.',
     safety: 4,
   },
   {
@@ -366,6 +352,8 @@ export const HEM_RULES: readonly Rule<Points<HemId>>[] = [
     text: 'a deep double hem gives it weight to hang by.',
     safety: 2,
   },
+  ...quiltingHems,
+  ...corsetHems,
   ...(['single-blind', 'narrow-double', 'rolled'] as const).map((id): Rule<Points<HemId>> => ({
     id: `hem-${id}-picked`,
     when: (c) => c.schools.hem === id && c.isLimp,

@@ -1,3 +1,6 @@
+import { quiltingLengths } from './kinds/quilting'
+import { swimStitches } from './kinds/swim'
+import { toileLengths } from './kinds/toile'
 import { materialFeet, materialLengths } from './materialRules'
 import { chosen, type Chosen, type Rule } from './rule'
 import { type SewCase } from './sewCase'
@@ -25,7 +28,7 @@ export const STITCH_RULES: readonly Rule<StitchKind>[] = [
     id: 'stitch-straight-film',
     when: (c) => c.isFilm,
     gives: 'straight',
-    text: 'A straight stitch: a zigzag cuts a film in two.',
+    text: 'A straight stitch: a zigzag cuts it in two.',
     safety: 5,
   },
   {
@@ -42,6 +45,7 @@ export const STITCH_RULES: readonly Rule<StitchKind>[] = [
     text: 'It stretches far: a stretch stitch or the overlocker, so that no seam cracks.',
     safety: 3,
   },
+  ...swimStitches,
 ]
 
 export const LENGTH_RULES: readonly Rule<readonly [number, number]>[] = [
@@ -65,7 +69,7 @@ export const LENGTH_RULES: readonly Rule<readonly [number, number]>[] = [
     id: 'length-film',
     when: (c) => c.isFilm,
     gives: [3, 4],
-    text: 'Long stitches: holes close together tear a film like a stamp’s edge.',
+    text: 'Long stitches: holes close together tear it like the edge of a stamp.',
     safety: 5,
   },
   {
@@ -89,6 +93,8 @@ export const LENGTH_RULES: readonly Rule<readonly [number, number]>[] = [
     text: 'Stitches sink into loft: a longer one.',
     safety: 2,
   },
+  ...quiltingLengths,
+  ...toileLengths,
   ...materialLengths,
 ]
 

@@ -1,5 +1,7 @@
 import { type Detail, type Garment } from '../vocabulary/choosing'
+import { counted } from '../units/format'
 import { type SewAdvice } from './advice'
+import { elasticWords } from './elastic'
 
 /** Thread that a seam takes for each metre of it, by its stitch; as in textbooks of making-up, from memory. */
 export const THREAD_PER_METRE = {
@@ -157,6 +159,10 @@ const MARKING: Readonly<Record<string, string>> = {
 /** Buttons stand about so far apart down a front, mm; how long a front opens. Common practice. */
 const [BUTTONS_APART, FRONT] = [85, 620]
 
+/** Widths that waists are made with. */
+const WAIST_ELASTIC_MM = [10, 25, 40]
+const waistElastic = () => WAIST_ELASTIC_MM.map((mm) => elasticWords('waist', mm)).join('; ')
+
 function fastenings(details: readonly Detail[], garment: Garment | undefined, copies: number): Supply[] {
   const list: Supply[] = []
   const has = (detail: Detail) => details.includes(detail)
@@ -171,8 +177,8 @@ function fastenings(details: readonly Detail[], garment: Garment | undefined, co
   if (has('elastic-waist'))
     list.push({
       id: 'elastic',
-      text: `elastic, the waist less 5 cm, times ${copies}`,
-      why: 'Measured on the body, joined by 2 cm.',
+      text: `elastic for ${counted(copies, 'waist')}: ${waistElastic()}`,
+      why: 'Measured on the body, and 2 cm for the join. Try it round the body before you cut it.',
     })
   if (has('drawstring'))
     list.push({ id: 'cord', text: 'cord, the waist and 60 cm more', why: 'To tie and not to slip in.' })

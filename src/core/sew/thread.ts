@@ -1,3 +1,5 @@
+import { bagThreads } from './kinds/bags'
+import { quiltingThreads } from './kinds/quilting'
 import { ranked, type Points, type Ranked, type Rule } from './rule'
 import { type SewCase } from './sewCase'
 
@@ -70,6 +72,8 @@ export const THREAD_RULES: readonly Rule<Points<Thread>>[] = [
     text: 'an upholstery thread for what bears a load; ordinary thread everywhere else.',
     safety: 1,
   },
+  ...quiltingThreads,
+  ...bagThreads,
 ]
 
 export const threadChoices = (c: SewCase): { fibre: Thread; rank: number; text: string; because: string[] }[] =>

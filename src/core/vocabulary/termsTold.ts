@@ -27,7 +27,9 @@ export const TERMS_TOLD: Readonly<Record<TermId, string>> = {
   gsm: 'Weight of a square metre of cloth, the figure by which cloths are compared.',
   'burn-test': 'A few yarns held to a small flame over something fireproof: how they burn tells the family.',
   afterglow: 'Red glowing that creeps on when the flame is out; common in cellulose.',
-  bead: 'What melted and set again, hard: it speaks for a synthetic. What crumbles between two fingers is char, as of wool or silk, and never melted.',
+  bead:
+    'What melted and set again, hard: it speaks for a synthetic. What crumbles between two fingers is ' +
+    'char, as of wool or silk, and never melted.',
   control: 'A bit of cloth of which you are sure, to burn beside an unknown.',
   union: 'Cloth whose warp is of one fibre and its weft of another.',
   blend: 'Fibres mixed before they were spun into yarn.',

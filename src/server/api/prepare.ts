@@ -28,6 +28,8 @@ export const PrepareRequest = z.strictObject({
       shade: z.enum(SHADES).default('light'),
       bleeds: z.boolean().nullable().default(null),
       testSquare: z.enum(['passed']).nullable().default(null),
+      isSecondHand: z.boolean().optional(),
+      isMusty: z.boolean().optional(),
     }),
     60,
   ).min(1, 'at least one piece'),

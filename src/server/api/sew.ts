@@ -4,7 +4,7 @@ import { sewAdvice } from '../../core/sew/advice'
 import { refusalToWork } from '../../core/sew/refusal'
 import { SURE_LINES, surenessOf } from '../../core/sew/sureness'
 import { POINTS } from '../../core/sew/needle'
-import { HEM_WORDS, SEAM_WORDS, type HemId, type SeamId } from '../../core/sew/seams'
+import { HEM_WORDS, SEAM_WORDS, type HemId, type SeamId } from '../../core/sew/seamWords'
 import { STITCH_KINDS } from '../../core/sew/stitch'
 import { THREADS } from '../../core/sew/thread'
 import { DETAILS, GARMENTS } from '../../core/vocabulary/choosing'
@@ -68,6 +68,16 @@ export const SewAdviceAnswer = z.object({
     maxGsm: z.number(),
     construction: z.enum(['woven', 'knit', 'nonwoven']),
     attach: z.enum(['fusible', 'sew-in']),
+    places: z.array(
+      z.object({
+        id: z.string(),
+        place: z.string(),
+        gsm: span,
+        kind: z.enum(['woven', 'knit', 'nonwoven', 'hair-canvas', 'stay-tape']),
+        attach: z.enum(['fusible', 'sew-in']),
+        text: z.string(),
+      }),
+    ),
     text: z.string(),
     because,
     others,

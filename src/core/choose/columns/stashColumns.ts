@@ -1,7 +1,8 @@
 import { type KnownValue, type Offer } from '../../fabric/types'
 import { type Quantity } from '../../units/quantity'
 import { type Purpose } from '../purpose/told'
-import { kindOf, OFFER_KINDS, type OfferKind } from '../assess'
+import { materialIdOf } from '../../fabric/materialOf'
+import { kindOf, type OfferKind } from '../assess'
 import { coded, type Coded } from './coded'
 
 /** A number of many cloths with its doubt; NaN where it is not known. */
@@ -19,7 +20,7 @@ export const UNKNOWN_HOW = 3
 export interface StashColumns {
   ids: readonly string[]
   offers: readonly Offer[]
-  /** Nets and materials apart from all others: other things are asked of them. */
+  /** Nets, and each material, apart from all others: other things are asked of them. */
   parts: { kind: OfferKind; places: number[]; columns: Columns }[]
 }
 
@@ -47,11 +48,18 @@ export interface Columns {
 /** Lays many cloths out as columns, once for any number of patterns. */
 export function columnsOf(cloths: readonly { id: string; offer: Offer }[]): StashColumns {
   const offers = cloths.map(({ offer }) => offer)
-  const kinds = offers.map(kindOf)
-  const parts = OFFER_KINDS.map((kind) => {
-    const places = kinds.flatMap((own, at) => (own === kind ? [at] : []))
-    return { kind, places, columns: laidOut(places.map((at) => offers[at]!)) }
+  const places = new Map<string, number[]>()
+  offers.forEach((offer, at) => {
+    const part = `${kindOf(offer)} ${materialIdOf(offer) ?? ''}`
+    const own = places.get(part)
+    if (own) own.push(at)
+    else places.set(part, [at])
   })
+  const parts = [...places.values()].map((own) => ({
+    kind: kindOf(offers[own[0]!]!),
+    places: own,
+    columns: laidOut(own.map((at) => offers[at]!)),
+  }))
   return { ids: cloths.map(({ id }) => id), offers, parts }
 }
 
@@ -60,7 +68,7 @@ function laidOut(offers: readonly Offer[]): Columns {
     gsm: numbers(offers, ({ gsm }) => gsm),
     stretchWidth: numbers(offers, ({ stretchWidth }) => stretchWidth),
     stretchLength: numbers(offers, ({ stretchLength }) => stretchLength),
-    construction: coded(offers, ({ construction, material = '' }) => `${keyOf(construction)} ${material}`),
+    construction: coded(offers, ({ construction }) => keyOf(construction)),
     body: coded(offers, ({ body }) => keyOf(body)),
     opacity: coded(offers, ({ opacity }) => keyOf(opacity)),
     fibres: coded(offers, ({ fibres }) => keyOf(fibres)),

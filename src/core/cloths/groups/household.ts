@@ -417,7 +417,7 @@ export const householdCloths = cloths('woven', [
     name: 'flat-woven rug fabric',
     also: ['kilim', 'kelim', 'rug weave'],
     interlacing: 'rib',
-    gsm: [600, 1400],
+    gsm: [600, 1150],
     stretchWidth: [0, 2],
     body: 'stiff',
     opacity: 'opaque',

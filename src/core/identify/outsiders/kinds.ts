@@ -109,6 +109,77 @@ export const outsiders = {
       'residue-colour': { grey: 2, brown: 4, black: 94 },
     }),
   },
+  'metal-film': {
+    phrase: 'a bright metallic yarn: metal on a polymer film',
+    note: 'It is a flat strip that melts as its film does; the metal is a film on it, too thin to find in the ash.',
+    common: 0.5,
+    reports: like('polyester', {
+      'yarn-type': { staple: 2, filament: 98 },
+      'yarn-break': { 'soft-fuzzy': 3, 'crisp-long-ends': 52, 'stretches-first': 42, 'snaps-back': 3 },
+      scrunch: { 'stays-crumpled': 50, 'some-creases': 35, 'springs-out': 15 },
+      lustre: { matt: 1, 'soft-sheen': 7, bright: 92 },
+      'loupe-fibre': {
+        'twisted-ribbon': 2,
+        'cross-nodes': 1,
+        scales: 1,
+        'smooth-rod': 4,
+        'lengthwise-lines': 1,
+        'flat-strip': 91,
+      },
+    }),
+  },
+  polylactide: {
+    phrase: 'PLA, a plastic made from maize',
+    note: 'It burns much as polyester does, with less soot and a fainter, sweetish smell; an iron melts it.',
+    common: 0.15,
+    reports: like('polyester', {
+      smoke: { 'hardly-any': 34, pale: 50, dark: 12, 'black-sooty': 4 },
+      smell: { none: 24, 'sweet-chemical': 58, paper: 10, 'acrid-chemical': 8 },
+      'residue-colour': { 'pale-grey': 22, grey: 24, brown: 38, black: 16 },
+    }),
+  },
+  kapok: {
+    phrase: 'kapok, a seed hair used as filling',
+    note: 'Hollow, slippery fibres that float and cannot be spun alone; they flare up in an instant.',
+    common: 0.15,
+    reports: like('cotton', {
+      ignition: { instant: 90, quick: 9, slow: 1 },
+      'loupe-fibre': {
+        'twisted-ribbon': 6,
+        'cross-nodes': 2,
+        scales: 1,
+        'smooth-rod': 86,
+        'lengthwise-lines': 4,
+        'flat-strip': 1,
+      },
+      lustre: { matt: 10, 'soft-sheen': 62, bright: 28 },
+      'water-drop': { 'soaks-at-once': 4, 'soaks-slowly': 8, beads: 88 },
+      float: { floats: 94, sinks: 6 },
+    }),
+  },
+  polyethylene: {
+    phrase: 'polyethylene',
+    note: 'Sacking, tarpaulin, spunbonded sheet: it burns as polypropylene does and melts cooler still.',
+    common: 0.2,
+    reports: like('polypropylene', {
+      smell: { paraffin: 92, none: 4, 'acrid-chemical': 4 },
+      touch: { cool: 30, neutral: 48, warm: 22 },
+    }),
+  },
+  leather: {
+    phrase: 'leather or another skin',
+    note: 'Look for pores, and for an edge without threads. Do not burn more of it: its tanning salts stay in the ash.',
+    common: 0.4,
+    reports: like('wool', {
+      approach: { unmoved: 12, 'curls-away': 84, 'melts-back': 4 },
+      ignition: { instant: 1, quick: 5, slow: 58, none: 36 },
+      flame: { 'yellow-fast': 1, 'yellow-slow': 30, sputtering: 20, 'melting-small': 3, none: 46 },
+      'after-removal': { 'burns-on': 1, 'burns-slowly-on': 4, 'dies-soon': 30, 'dies-at-once': 55, 'never-lit': 10 },
+      residue: { 'brittle-clinker': 56, 'hard-lump': 18, 'shape-keeping-ash': 14, unburnt: 8, 'crushable-bead': 4 },
+      crush: { powders: 8, crumbles: 34, resists: 58 },
+      'water-drop': { 'soaks-at-once': 6, 'soaks-slowly': 54, beads: 40 },
+    }),
+  },
 } as const satisfies Record<string, Outsider>
 
 export type OutsiderId = keyof typeof outsiders

@@ -15,7 +15,9 @@ export const neoprene: Material = {
   mark: 'Chalk or a wax-free pen.',
   needle: {
     point: 'stretch',
-    text: 'A stretch point, 90; flat seams butted and glued, sewn through half of the thickness where it must be tight.',
+    text:
+      'A stretch point, 90; flat seams butted and glued, sewn through half of the thickness where it ' +
+      'must be tight.',
   },
   stitchMm: [3, 3.5],
   foot: 'A non-stick or walking foot.',

@@ -2,7 +2,8 @@ import { areas, closeTo, refusal } from '../../../../tests/support/outlines/read
 import { readDrawing } from '../readDrawing'
 
 const svg = (inner: string, head = 'width="500mm" height="500mm" viewBox="0 0 500 500"') =>
-  `<?xml version="1.0"?><svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" ${head}>${inner}</svg>`
+  `<?xml version="1.0"?><svg xmlns="http://www.w3.org/2000/svg" ` +
+  `xmlns:xlink="http://www.w3.org/1999/xlink" ${head}>${inner}</svg>`
 
 describe('SVG of any program', () => {
   test.each<[string, string, number[]]>([

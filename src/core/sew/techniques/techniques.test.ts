@@ -1,5 +1,5 @@
 import { ORDER_RULES } from '../order'
-import { HEM_WORDS, SEAM_WORDS } from '../seams'
+import { HEM_WORDS, SEAM_WORDS } from '../seamWords'
 import { techniqueOf, techniques } from './index'
 
 it('have ids of their own, each of a seam, a hem or a rule where it is one', () => {

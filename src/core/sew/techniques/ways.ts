@@ -214,7 +214,9 @@ export const ways: readonly Technique[] = [
         ],
       },
       {
-        text: 'Pull the two lower threads together from each end, spread the gathers, and sew between the rows, at 15 mm.',
+        text:
+          'Pull the two lower threads together from each end, spread the gathers, and sew between the ' +
+          'rows, at 15 mm.',
         drawing: [
           [
             'cloth',

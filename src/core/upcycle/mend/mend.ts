@@ -53,7 +53,8 @@ const WAYS: readonly MendRule[] = [
     id: 'knitted-darn',
     when: ({ damage, mm, isKnit, isFine }) => damage === 'hole' && isKnit && !isFine && mm <= 40,
     text:
-      'Catch the open loops, and rebuild them with matching yarn in Swiss darning over tacked threads: it stretches as ' +
+      'Catch the open loops, and rebuild them with matching yarn in Swiss darning over tacked ' +
+      'threads: it stretches as ' +
       'the knit does.',
   },
   {

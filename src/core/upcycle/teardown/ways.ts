@@ -1,7 +1,7 @@
 import { handlingOf } from '../../fabric/handling'
 import { shareOf } from '../../fabric/mix'
 import { type Offer } from '../../fabric/types'
-import { isWithoutThreads } from '../../materials/materialOf'
+import { isWithoutThreads } from '../../fabric/materialOf'
 import { type BlockSeam, type SeamMake, type SeamWay, type WornPlace } from './types'
 
 /** What of a cloth says how its seams come apart. */
@@ -92,7 +92,8 @@ function choose(
     return cut(
       seam.kind === 'hem' ? SKIN_HEM_EATS : SKIN_EATS,
       'holes-stay',
-      'Holes stay in it: cut just inside the stitching, and lose the allowance. Warm old glue with a hair dryer, and peel it.',
+      'Holes stay in it: cut just inside the stitching, and lose the allowance. Warm old glue with a ' +
+        'hair dryer, and peel it.',
     )
   if (isDelicate)
     return cut(

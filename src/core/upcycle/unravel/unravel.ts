@@ -1,3 +1,4 @@
+import { SECOND_HAND_WOOL } from '../../fabric/secondHand'
 import { shareOf } from '../../fabric/mix'
 import { type MixPart } from '../../fabric/types'
 import { type KnitSeams, type YarnSurface } from '../../vocabulary/upcycling'
@@ -165,7 +166,8 @@ function metresOf(wraps: number, grams: number, mix: readonly MixPart[], verdict
 function stepsOf({ strands, seams, surface, mix }: UnravelAsked): UnravelAnswer['steps'] {
   const isPlant = shareOf({ mix }, ['cotton', 'linen', 'viscose', 'hemp']) >= 0.5
   const steps: ([string, string] | false)[] = [
-    ['wash-first', 'Wash it, or freeze it for three days against moth, before it comes near other wool.'],
+    ['quarantine', SECOND_HAND_WOOL.quarantine],
+    ['freeze-against-moth', SECOND_HAND_WOOL.freeze],
     seams === 'unknown' && ['look-at-seams', 'Turn it inside out and look at every seam before the first cut.'],
     surface === 'fuzzy' && ['freeze', 'An hour in the freezer, in a bag: hairs let go of each other.'],
     [

@@ -17,6 +17,7 @@ export function asPlanned(gist: Gist): PiecePlanned {
     willBeWashed: washOf(gist),
     shade: shadeOf(gist.look.warp),
     bleeds: offer.washed ? false : null,
+    isSecondHand: gist.thing !== 'cloth' && gist.thing !== 'offcut',
     testSquare: offer.shrink?.how === 'measured' || offer.washed ? 'passed' : null,
   }
 }

@@ -28,7 +28,8 @@ export const beforeTheFlame: readonly { title: string; text: string }[] = [
   {
     title: 'A long lighter or a spirit lamp',
     text:
-      'Standing or clamped, so that both hands are free. Better than a candle, whose wax smells as polypropylene does and whose soot blackens what is left. ' +
+      'Standing or clamped, so that both hands are free. Better than a candle, whose wax smells as ' +
+      'polypropylene does and whose soot blackens what is left. ' +
       'Not matches: ' +
       'the sulphur spoils the smell, and they burn down to the fingers.',
   },

@@ -1,6 +1,6 @@
-import { type Offer } from '../fabric/types'
-import { materialById, type MaterialId } from './materials'
-import { type Material } from './types'
+import { type Offer } from './types'
+import { materialById, type MaterialId } from '../materials/materials'
+import { type Material } from '../materials/types'
 
 /** What a fabric is where it is handled otherwise than cloth: by its name, else a skin is taken for leather. */
 export function materialIdOf({

@@ -1,0 +1,38 @@
+import { shareOf } from './mix'
+import { type Offer } from './types'
+
+/** Fibres that moths eat. */
+const EATEN = ['wool', 'hair', 'silk'] as const
+
+/** Whether moths may come with it when it comes second-hand. Common practice. */
+export function mayCarryMoth(offer: Offer): boolean {
+  return shareOf(offer, EATEN) >= 0.2 || offer.material === 'fur' || offer.material === 'sheepskin'
+}
+
+/**
+ * What is done with wool from other people's cupboards. A home freezer stands at −18 °C, where clothes-moth eggs want
+ * two weeks; three days hold for −30 °C. Common practice in museums and collections, from memory.
+ */
+export const SECOND_HAND_WOOL = {
+  quarantine:
+    'Keep it in a closed bag, apart from other wool, and look it over out of doors: holes, webbing, ' +
+    'grit like sand, larvae.',
+  freeze:
+    'Freeze it in a closed bag for two weeks at −18 °C; or for a week, a day at room temperature, and a week again. ' +
+    'Three days are enough only at −30 °C.',
+  thaw:
+    'Let it come to room temperature in its bag for a day, so that no water settles on it, then shake ' +
+    'and brush it.',
+} as const
+
+/** What is done with fabric that smells of mould. Common practice. */
+export const MOULD = {
+  air:
+    'Brush the dry mould off out of doors with a mask and gloves, and air it in the sun for a day or ' +
+    'two. Then wash it as ' +
+    'hot as it bears; what may not be washed goes to a cleaner.',
+  throwAway:
+    'Throw it away where the mould has gone through it, where it tears when you pull it gently, or ' +
+    'where it still smells ' +
+    'after washing and airing. With asthma or a weak immune system leave mouldy things to others.',
+} as const
