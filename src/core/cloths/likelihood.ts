@@ -10,12 +10,18 @@ import { type NamedCloth } from './types'
 const TRUE_SHARE = 0.84
 /** The same where nothing but looking is needed: woven or knit, pile or none. */
 const PLAIN_SHARE = 0.94
+/** Nobody sees threads in a skin or a sheet. */
+const THREADLESS_SHARE = 0.998
+const isThreadless = ({ construction }: NamedCloth) => construction === 'hide' || construction === 'sheet'
 /** How much each further mark is given of the one before it. */
 const FURTHER_MARK = 0.62
 
 const kept = new Map<NamedCloth, Map<InspectionId, Float64Array>>()
 
-/** Probability of each answer to a feature, given the cloth, in the order of the feature's states; sums to 1. */
+/**
+ * Probability of each answer to a feature, given the cloth, in the order of the feature's states; sums to 1, or to a
+ * slip's share where nobody asks that of such a cloth.
+ */
 export function likelihoodsOf(cloth: NamedCloth, feature: InspectionFeature): Float64Array {
   const own = kept.get(cloth) ?? new Map<InspectionId, Float64Array>()
   kept.set(cloth, own)
@@ -28,9 +34,12 @@ export function likelihoodsOf(cloth: NamedCloth, feature: InspectionFeature): Fl
 
 function rowOf(cloth: NamedCloth, feature: InspectionFeature): Float64Array {
   const marked = cloth.marks[feature.id]
+  // How its threads lie is not asked of what has none.
+  if (isThreadless(cloth) && feature.only)
+    return new Float64Array(feature.states.length).fill((1 - THREADLESS_SHARE) / feature.states.length)
   switch (feature.id) {
     case 'construction':
-      return spread(feature, marked ?? [cloth.construction], PLAIN_SHARE)
+      return spread(feature, marked ?? [cloth.construction], isThreadless(cloth) ? THREADLESS_SHARE : PLAIN_SHARE)
     case 'body':
       return ordinal(BODIES.indexOf(cloth.body), feature.states.length, 0.85)
     case 'opacity':

@@ -65,7 +65,9 @@ describe('the catalogue', () => {
     for (const cloth of namedCloths) {
       for (const feature of inspectionFeatures) {
         const row = likelihoodsOf(cloth, feature)
-        expect(row.reduce((sum, value) => sum + value, 0)).toBeCloseTo(1, 9)
+        // Of a skin nobody asks how its threads lie: such an answer is a slip.
+        const isAsked = !feature.only || !['hide', 'sheet'].includes(cloth.construction)
+        expect(row.reduce((sum, value) => sum + value, 0)).toBeCloseTo(isAsked ? 1 : 0.002, 9)
         expect(Math.min(...row)).toBeGreaterThan(0)
       }
     }

@@ -5,6 +5,9 @@ import { type Gist } from '@/core/shelf/gist'
 /** A piece whose weight or size is not known is taken for a dress length, g. */
 const USUAL_GRAMS = 500
 
+/** A tag that says that it smells of mould or shows it. */
+const MUSTY = /\b(?:musty|mould|mold|mildew)/i
+
 /** A piece of the stash as it is planned: washed as its fibres bear, by the colour that it is drawn in. */
 export function asPlanned(gist: Gist): PiecePlanned {
   const { offer, widthMm, lengthMm } = gist
@@ -18,6 +21,7 @@ export function asPlanned(gist: Gist): PiecePlanned {
     shade: shadeOf(gist.look.warp),
     bleeds: offer.washed ? false : null,
     isSecondHand: gist.thing !== 'cloth' && gist.thing !== 'offcut',
+    isMusty: gist.tags.some((tag) => MUSTY.test(tag)),
     testSquare: offer.shrink?.how === 'measured' || offer.washed ? 'passed' : null,
   }
 }
