@@ -1,6 +1,14 @@
 import { fibreById } from '../fibres/catalogue'
 import { weightClassOf, weightClassWords } from '../measure/weightClass'
-import { CONSTRUCTIONS, WASH_STATES, WASH_STATE_WORDS, WEIGHT_CLASSES, type WeightClass } from '../vocabulary/cloth'
+import {
+  CONSTRUCTION_WORDS,
+  CONSTRUCTIONS,
+  WASH_STATES,
+  WASH_STATE_WORDS,
+  WEIGHT_CLASSES,
+  type Construction,
+  type WeightClass,
+} from '../vocabulary/cloth'
 import { FAMILIES, FAMILY_WORDS, FIBRE_IDS, type FamilyId, type FibreId } from '../vocabulary/fibres'
 import {
   KNOWINGS,
@@ -120,7 +128,7 @@ export const facets: readonly Facet[] = [
     title: 'How it is made (construction)',
     values: CONSTRUCTIONS,
     of: ({ construction }) => one(construction),
-    words: (value) => value,
+    words: (value) => CONSTRUCTION_WORDS[value as Construction],
   },
   {
     id: 'thing',

@@ -9,6 +9,16 @@ export type Opacity = (typeof OPACITIES)[number]
 export const CONSTRUCTIONS = ['woven', 'knit', 'felted', 'net', 'hide', 'sheet'] as const
 export type Construction = (typeof CONSTRUCTIONS)[number]
 
+/** Each construction as a person would say it. */
+export const CONSTRUCTION_WORDS: Readonly<Record<Construction, string>> = {
+  woven: 'woven',
+  knit: 'knitted',
+  felted: 'felted',
+  net: 'net or lace',
+  hide: 'leather or fur',
+  sheet: 'a sheet without threads (cork, foam, film, paper)',
+}
+
 /** How threads are put together, for drawing: each has a draft or a drawing of its own. */
 export const INTERLACINGS = [
   'plain',

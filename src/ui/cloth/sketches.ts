@@ -149,6 +149,32 @@ const twill = () => woven(drafts.twill!)
  * asked for, for a page shows few of them.
  */
 export const sketches: Readonly<Record<string, Readonly<Record<string, () => string>>>> = {
+  construction: {
+    hide: () =>
+      piece(
+        ground(PALE) +
+          // The outline of a skin, neck above, with pores.
+          `<path d="M70 8c6 6 14 6 20 0l10 14 26-8-4 24c-6 12-6 26 2 38l10 24-26-8-18 12c-6-4-14-4-20 0l-18-12-26 8 ` +
+          `10-24c8-12 8-26 2-38l-4-24 26 8z" fill="#8a5a3a" stroke="${EDGE}" stroke-width="1.5"/>` +
+          each(
+            70,
+            (i) =>
+              `<circle cx="${46 + ((i * 0.618) % 1) * 68}" cy="${30 + ((i * 0.7549) % 1) * 60}" r="1" fill="#5b3722"/>`,
+          ),
+      ),
+    sheet: () =>
+      piece(
+        ground(PALE) +
+          `<path d="M18 66L110 40L146 58L54 86z" fill="${shade(INK, 0.55)}" stroke="${EDGE}" stroke-width="1.5"/>` +
+          `<path d="M18 66v12l36 20v-12z" fill="${shade(INK, 0.2)}" stroke="${EDGE}" stroke-width="1.5"/>` +
+          `<path d="M54 86v12l92-28V58z" fill="${shade(INK, 0.35)}" stroke="${EDGE}" stroke-width="1.5"/>` +
+          each(
+            26,
+            (i) =>
+              `<circle cx="${60 + i * 3.2}" cy="${88 - i * 0.95 + (i % 3) * 2}" r="1.6" fill="#fff" fill-opacity=".8"/>`,
+          ),
+      ),
+  },
   interlacing: {
     leno: () =>
       piece(

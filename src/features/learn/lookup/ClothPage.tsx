@@ -5,6 +5,7 @@ import styled from 'styled-components'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { Columns, Facts, Lead, Page, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
 import { Terms } from '@/ui/kit/Terms'
+import { MaterialCard } from '../../shared/material/MaterialCard'
 import { type OneCloth } from './loadCloth'
 import { LinksTo } from './LinksTo'
 import { Pair } from './Pair'
@@ -18,7 +19,8 @@ const Neighbour = styled.li`
 `
 
 /** One cloth: drawn, what makes it that, what it is taken for, and what of it lies there. */
-export function ClothPage({ name, also, makes, usual, tile, facts, fibres, neighbours, stash }: OneCloth) {
+export function ClothPage(cloth: OneCloth) {
+  const { name, also, makes, usual, tile, facts, fibres, neighbours, stash, material } = cloth
   return (
     <Page>
       <div>
@@ -41,10 +43,13 @@ export function ClothPage({ name, also, makes, usual, tile, facts, fibres, neigh
               ))}
             </Facts>
             <Soft>Common practice of the trade; weights and stretch from memory.</Soft>
-            <p>
-              Of <LinksTo of={fibres} path="/learn/fibres" between=" or " />
-            </p>
+            {fibres.length > 0 ? (
+              <p>
+                Usually made of <LinksTo of={fibres} path="/learn/fibres" between=" or " />
+              </p>
+            ) : null}
           </Paper>
+          {material ? <MaterialCard told={material} /> : null}
         </Stack>
         <Paper aria-labelledby="neighbours">
           <h2 id="neighbours">Taken for it</h2>

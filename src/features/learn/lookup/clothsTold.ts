@@ -36,9 +36,9 @@ export function clothTold(cloth: NamedCloth, { units, words }: Preferences): Clo
     name: capitalised(name[words]),
     also: [...others].filter((word) => word !== name[words]).join(', '),
     makes,
-    usual:
-      `${formatWeightRange(gsm, units)}; ` +
-      `${fibres.map((fibre) => fibreName(fibre, words)).join(' or ')}; ${body}`,
+    usual: [formatWeightRange(gsm, units), fibres.map((fibre) => fibreName(fibre, words)).join(' or '), body]
+      .filter((part) => part !== '')
+      .join('; '),
     construction,
     tile: tileOf({ called: name.uk, construction, look: LOOK }),
   }

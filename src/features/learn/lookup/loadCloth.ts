@@ -1,4 +1,9 @@
 import { clothCalled, namedCloths } from '@/core/cloths/catalogue'
+import { isOneWay } from '@/core/fabric/handling'
+import { offerFrom } from '@/core/fabric/offer'
+import { thicknessOf } from '@/core/fabric/thickness'
+import { materialTold } from '@/core/materials/told'
+import { CONSTRUCTION_WORDS } from '@/core/vocabulary/cloth'
 import { neighboursOf, partedBy } from '@/core/practice/looks'
 import { type UnitSystem } from '@/core/units/format'
 import { FIBRE_WORDS } from '@/core/vocabulary/fibres'
@@ -15,12 +20,19 @@ export async function loadCloth(id: string, preferences: { units: UnitSystem; wo
   if (!cloth) return undefined
   const { words } = preferences
   const [least, most] = cloth.stretchWidth
+  const offer = offerFrom({ called: cloth.name.uk }, cloth)
   return {
     ...clothTold(cloth, preferences),
+    material: cloth.material ? materialTold(cloth.material, words, thicknessOf(offer)?.value) : null,
     facts: [
+      { title: 'Construction', value: CONSTRUCTION_WORDS[cloth.construction] },
       { title: 'How it falls', value: cloth.body },
       { title: 'What shows through', value: cloth.opacity },
       { title: 'Stretch across', value: least === most ? `${most} %` : `${least} to ${most} %` },
+      ...(cloth.stretchLength
+        ? [{ title: 'Stretch along', value: `${cloth.stretchLength[0]} to ${cloth.stretchLength[1]} %` }]
+        : []),
+      { title: 'Nap', value: isOneWay(offer) ? 'one way: all pieces the same way up' : 'none' },
     ],
     fibres: cloth.fibres.map((fibre) => ({ id: fibre, name: FIBRE_WORDS[fibre][words] })),
     neighbours: neighboursOf(cloth)

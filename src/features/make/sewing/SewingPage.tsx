@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import styled from 'styled-components'
+import { capitalised } from '@/core/units/format'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { CheckField } from '@/ui/kit/checks'
 import { SelectField } from '@/ui/kit/SelectField'
@@ -105,6 +106,7 @@ function Advised(data: SewingData) {
               ))}
             </Steps>
           </Paper>
+          <InterfacedParts places={advice.interfacing.places} />
           <TestSeams {...data} />
           <Choices {...data} />
           <Softening softening={data.softening} />
@@ -184,6 +186,23 @@ function Ranked({
           )
         })}
       </Steps>
+    </Paper>
+  )
+}
+
+/** Which parts are interfaced, with what. */
+function InterfacedParts({ places }: { places: SewingData['advice']['interfacing']['places'] }) {
+  if (places.length === 0) return null
+  return (
+    <Paper aria-labelledby="interfaced">
+      <h2 id="interfaced">Interfacing, part by part</h2>
+      <PlainList>
+        {places.map(({ id, place, text }) => (
+          <li key={id}>
+            <b>{capitalised(place)}.</b> <Terms>{text}</Terms>
+          </li>
+        ))}
+      </PlainList>
     </Paper>
   )
 }

@@ -6,6 +6,7 @@ import { type Piece } from '@/core/notebook/kinds/piece'
 import {
   BODIES,
   COLOURINGS,
+  CONSTRUCTION_WORDS,
   CONSTRUCTIONS,
   OPACITIES,
   WASH_STATE_WORDS,
@@ -151,7 +152,7 @@ function MadeFields({ piece, set, error }: PartProps) {
         label="Made"
         value={piece.construction ?? ''}
         onChange={(value) => set({ construction: (value || null) as Piece['construction'] })}
-        options={unsaid(CONSTRUCTIONS)}
+        options={[['', 'not known'], ...CONSTRUCTIONS.map((one): [string, string] => [one, CONSTRUCTION_WORDS[one]])]}
       />
       <ChoiceField
         label="How it falls (drape)"

@@ -16,6 +16,7 @@ import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { beginTest } from '../../shared/burn/beginTest'
 import { Damaged } from '../../shared/damaged/Damaged'
 import { type DamagedCard } from '../../shared/damaged/load'
+import { MaterialCard } from '../../shared/material/MaterialCard'
 import { dropPiece } from '../actions'
 import { GoodFor } from './GoodFor'
 import { History } from './History'
@@ -65,7 +66,10 @@ export function PiecePage({ damaged, ...data }: PieceData & { damaged: readonly 
       <Next {...data} />
       <Damaged cards={damaged} />
       <Columns $first="1.9fr">
-        <PropertyTable {...data} />
+        <Stack $gap="1.25rem">
+          {data.material ? <MaterialCard told={data.material} /> : null}
+          <PropertyTable {...data} />
+        </Stack>
         <Stack $gap="1.25rem">
           <Face piece={piece} tile={tile} />
           <WrittenDown piece={piece} />

@@ -1,6 +1,9 @@
 import { comfortOf } from '@/core/choose/comfort/comfort'
 import { pieceOffer } from '@/core/choose/pieceOffer'
 import { COMMON_NEEDS, worthMeasuring } from '@/core/choose/worthMeasuring'
+import { materialIdOf } from '@/core/fabric/materialOf'
+import { thicknessOf } from '@/core/fabric/thickness'
+import { materialTold } from '@/core/materials/told'
 import { foretellingRecord } from '@/core/notebook/foretell'
 import { type RecordData } from '@/core/notebook/kinds'
 import { formOf, type KeptMeasurement } from '@/core/notebook/measurements'
@@ -39,6 +42,8 @@ export async function loadPiece(
   if (!entry) return undefined
   const { piece, measurements, tests, sheet } = entry
   const rows = propertiesOf(piece, measurements, sheet, units, words)
+  const offer = pieceOffer(entry, sheet)
+  const materialId = materialIdOf(offer)
   return {
     piece,
     tile: tileOf(piece),
@@ -50,7 +55,8 @@ export async function loadPiece(
     worth: worthMeasuring({ piece, measurements }, sheet, patterns.length > 0 ? patterns : COMMON_NEEDS),
     kin: await kinOf(db, shelf, piece, units),
     keptBy: await keepersOf(db, id),
-    comfort: comfortOf(pieceOffer(entry, sheet), true),
+    comfort: comfortOf(offer, true),
+    material: materialId ? materialTold(materialId, words, thicknessOf(offer)?.value) : null,
     history: history.map(({ stroke, at, isUndone, undoes, steps }) => ({
       stroke,
       at,

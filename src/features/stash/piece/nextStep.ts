@@ -1,6 +1,7 @@
 import { type WorthMeasuring } from '@/core/choose/worthMeasuring'
 import { type OfferProperty } from '@/core/choose/types'
 import { type MeasurementKindId } from '@/core/notebook/measurements'
+import { capitalised } from '@/core/units/format'
 import { propertyWords } from '../../shared/choose/words'
 import { type PieceData } from './types'
 
@@ -26,8 +27,13 @@ export function nextStepOf({
   belief,
   tests,
   worth,
-}: Pick<PieceData, 'piece' | 'belief' | 'tests' | 'worth'>): NextStep {
-  if (tests.length === 0 && piece.claim.length === 0)
+  material,
+}: Pick<PieceData, 'piece' | 'belief' | 'tests' | 'worth' | 'material'>): NextStep {
+  if (material && !material.mayBurn && !worth.some(isMeasurable)) {
+    const why = `${capitalised(material.name)} is not burnt to find out what it is.`
+    return { do: 'go', says: 'See how to sew it', why, href: `/stash/${piece.id}/sew` }
+  }
+  if (tests.length === 0 && piece.claim.length === 0 && (material?.mayBurn ?? true))
     return { do: 'burn', says: 'Burn a specimen of it', why: 'Nobody knows yet what it is made of.' }
   if (belief?.claim?.verdict === 'contradicted')
     return { do: 'burn', says: 'Burn another specimen', why: 'What was seen speaks against its label.' }

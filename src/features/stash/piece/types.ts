@@ -1,3 +1,4 @@
+import { type MaterialTold } from '@/core/materials/told'
 import { type Comfort } from '@/core/choose/comfort/comfort'
 import { type WorthMeasuring } from '@/core/choose/worthMeasuring'
 import { type Answer } from '@/core/identify/identify'
@@ -31,6 +32,8 @@ export interface PieceData {
   keptBy: readonly Named[]
   /** How it wears, against the skin. */
   comfort: Comfort
+  /** How it is handled, where it is neither woven nor knitted. */
+  material: MaterialTold | null
   /** What was done to it, the latest first. */
   history: readonly { stroke: string; at: string; says: string; isUndone: boolean; undoes: string | null }[]
 }
