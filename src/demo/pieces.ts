@@ -251,6 +251,15 @@ export const demoPieces: readonly DemoPiece[] = [
     [[407, 500, 1480]],
   ),
   known(
+    'Smoking room chair, leather',
+    'leather',
+    LOW,
+    { warp: '#6b4630', weft: '#6b4630' },
+    { construction: 'hide', widthMm: 900, lengthMm: 1400, body: 'moderate', opacity: 'opaque', washed: 'unwashed' },
+    undefined,
+    [[79, 300, 300]],
+  ),
+  known(
     'Bath house waffle',
     'waffle',
     LOW,

@@ -78,7 +78,7 @@ const ANY_MATERIAL_GSM = [20, 3500] as const
 
 /** A skin or a sheet is judged by what it is good for: spans that were written for cloth say nothing of it. */
 function materialNeed(need: FullNeed): FullNeed {
-  return { ...need, gsm: ANY_MATERIAL_GSM, body: BODIES, opacity: OPACITIES }
+  return { ...need, gsm: ANY_MATERIAL_GSM, body: BODIES, opacity: OPACITIES, anyWeather: true }
 }
 
 export function isLayered({ details }: FullNeed, { construction }: Offer): boolean {
@@ -169,6 +169,7 @@ function weight(
 /** Why a weight beside those that are asked for does. */
 function allowedWords({ wishes }: FullNeed, called: string | undefined): string {
   const named = wishes.called && called !== undefined && namedIn(wishes.called, called)
+  if (clothCalled(called ?? '')?.material) return 'its thickness counts more than its weight'
   return named ? 'the usual weight of a fabric that the pattern names' : 'net, laid over a lining or in layers'
 }
 

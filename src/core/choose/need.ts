@@ -9,6 +9,8 @@ import { type Detail, type Garment, type Season } from '../vocabulary/choosing'
 /** A need with nothing left out. */
 export interface FullNeed extends GarmentNeed {
   garment: Garment | undefined
+  /** Judged alike in the heat and in the cold. */
+  anyWeather?: boolean
   stretchLength: readonly [number, number]
   details: readonly Detail[]
   season: Season

@@ -38,8 +38,8 @@ export function seasonFit({ season: when, nextToSkin }: SeasonAsked, dry: number
 }
 
 /** Whether heat and cold count at all: what swims is judged by the water, and what is inside by its role. */
-export function hasSeason({ purposes, anyConstruction }: FullNeed): boolean {
-  return !anyConstruction && !purposes.includes('swims')
+export function hasSeason({ purposes, anyConstruction, anyWeather = false }: FullNeed): boolean {
+  return !anyConstruction && !anyWeather && !purposes.includes('swims')
 }
 
 type SeasonAsked = Pick<FullNeed, 'season' | 'nextToSkin'>

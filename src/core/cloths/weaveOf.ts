@@ -7,8 +7,8 @@ const BY_CONSTRUCTION: Readonly<Record<Construction, Interlacing>> = {
   knit: 'jersey',
   felted: 'felt',
   net: 'mesh',
-  hide: 'felt',
-  sheet: 'felt',
+  hide: 'skin',
+  sheet: 'sheet',
 }
 
 /** The weave of a piece: from what it is called, else from how it is made, else plain. */

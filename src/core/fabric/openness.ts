@@ -89,7 +89,7 @@ export function opennessOf(offer: Offer, openShare?: number): Quantity {
   const { gsm, opacity, interlacing, called = '', construction } = offer
   const weave =
     interlacing ??
-    { woven: 'plain', knit: 'jersey', net: 'mesh', felted: 'felt', hide: 'felt', sheet: 'felt' }[
+    { woven: 'plain', knit: 'jersey', net: 'mesh', felted: 'felt', hide: 'skin', sheet: 'sheet' }[
       construction?.value ?? 'woven'
     ]
   const weight = gsm?.value.value ?? USUAL_GSM

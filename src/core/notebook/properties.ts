@@ -1,11 +1,12 @@
 import { fibreListWords, fibreName } from '../identify/words'
 import { ironFor } from '../fibres/irons'
 import { offerFrom } from '../fabric/offer'
+import { materialById } from '../materials/materials'
 import { needleAdvice } from '../sew/needle'
 import { SewCase } from '../sew/sewCase'
 import { capitalised, formatOwned, formatWidth, type UnitSystem } from '../units/format'
 import { WASH_STATE_WORDS } from '../vocabulary/cloth'
-import { type Vocabulary } from '../vocabulary/words'
+import { wordFor, type Vocabulary } from '../vocabulary/words'
 import { opacityForetold } from './foretell'
 import { type Piece } from './kinds/piece'
 import {
@@ -119,10 +120,12 @@ function fibreRow({ fibres, belief }: PropertySheet, { named, vocabulary }: Fact
       value: `${fibres.how === 'leaning' ? 'most like ' : ''}${fibreListWords(fibres.ids, vocabulary)}`,
       note: fibreNote(fibres.how, isBorneOut, belief?.verdict.text ?? ''),
     },
-    named && {
-      how: 'estimated',
-      value: `usually ${named.fibres.map((id) => fibreName(id, vocabulary)).join(' or ')}`,
-    },
+    named?.material && { how: 'estimated', value: wordFor(materialById(named.material).name, vocabulary) },
+    named &&
+      named.fibres.length > 0 && {
+        how: 'estimated',
+        value: `usually ${named.fibres.map((id) => fibreName(id, vocabulary)).join(' or ')}`,
+      },
   ])
 }
 

@@ -41,6 +41,8 @@ export const INTERLACINGS = [
   'rib-knit',
   'felt',
   'mesh',
+  'skin',
+  'sheet',
 ] as const
 export type Interlacing = (typeof INTERLACINGS)[number]
 

@@ -22,6 +22,8 @@ export type Interlacing =
   | 'rib-knit'
   | 'felt'
   | 'mesh'
+  | 'skin'
+  | 'sheet'
 
 /** Draws from rows of text, `x` for warp up. @throws RangeError when the rows are not equally long or there is none. */
 export function drawdownFrom(rows: readonly string[]): Drawdown {

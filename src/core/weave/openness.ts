@@ -9,6 +9,8 @@ const OPEN: Readonly<Partial<Record<Interlacing, number>>> = {
   jersey: 0.08,
   'rib-knit': 0.04,
   felt: 0,
+  skin: 0,
+  sheet: 0,
   twill: 0.02,
   satin: 0.01,
   sateen: 0.01,

@@ -3,7 +3,7 @@ import { type Interlacing, COLOURINGS } from '@/core/vocabulary/cloth'
 import { drafts } from '@/core/weave/drafts'
 import { type TileSpec } from './tileUrl'
 
-const INTERLACINGS = [...Object.keys(drafts), 'jersey', 'rib-knit', 'felt', 'mesh'] as unknown as [
+const INTERLACINGS = [...Object.keys(drafts), 'jersey', 'rib-knit', 'felt', 'mesh', 'skin', 'sheet'] as unknown as [
   Interlacing,
   ...Interlacing[],
 ]

@@ -171,7 +171,8 @@ export const sketches: Readonly<Record<string, Readonly<Record<string, () => str
           each(
             26,
             (i) =>
-              `<circle cx="${60 + i * 3.2}" cy="${88 - i * 0.95 + (i % 3) * 2}" r="1.6" fill="#fff" fill-opacity=".8"/>`,
+              `<circle cx="${60 + i * 3.2}" cy="${88 - i * 0.95 + (i % 3) * 2}" r="1.6" ` +
+              'fill="#fff" fill-opacity=".8"/>',
           ),
       ),
   },

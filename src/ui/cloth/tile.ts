@@ -1,7 +1,7 @@
 import { drafts, type Drawdown } from '@/core/weave/drafts'
 import { shade, unevenness } from './colour'
 import { CELL, threadsOf, tileSize } from './tileSize'
-import { feltTile, knitTile, meshTile, svg } from './unwoven'
+import { feltTile, knitTile, meshTile, sheetTile, skinTile, svg } from './unwoven'
 import { wovenLayers } from './woven'
 import { type TileSpec } from './tileUrl'
 
@@ -13,6 +13,8 @@ export function clothTile(spec: TileSpec): string {
   if (spec.side === 'light') return lightTile(spec)
   if (spec.weave === 'jersey' || spec.weave === 'rib-knit') return knitTile(spec)
   if (spec.weave === 'felt') return feltTile(spec)
+  if (spec.weave === 'skin') return skinTile(spec)
+  if (spec.weave === 'sheet') return sheetTile(spec)
   if (spec.weave === 'mesh') return meshTile(spec)
   const draft = drafts[spec.weave]!
   return wovenTile(spec, spec.side === 'back' ? backOf(draft) : draft)

@@ -38,6 +38,8 @@ export function tileSize(spec: Pick<TileSpec, 'weave' | 'colouring'>): { width: 
     case 'rib-knit':
       return { width: KNIT.wales * KNIT.stitchWidth, height: KNIT.courses * KNIT.stitchHeight }
     case 'felt':
+    case 'skin':
+    case 'sheet':
       return { width: FELT_SIZE, height: FELT_SIZE }
     case 'mesh':
       return MESH

@@ -48,6 +48,42 @@ export function feltTile({ warp, weft }: TileSpec): string {
   )
 }
 
+/** A skin: fine creases between pores. */
+export function skinTile({ warp }: TileSpec): string {
+  const size = FELT_SIZE
+  const creases = Array.from({ length: 46 }, (_, i) => {
+    const [x, y] = [(i * 47) % size, (i * 71) % size]
+    const turn = (i * 2.399) % (2 * Math.PI)
+    const [dx, dy] = [Math.cos(turn) * 9, Math.sin(turn) * 9]
+    return `M${x} ${y}l${dx.toFixed(1)} ${dy.toFixed(1)}l${(-dy * 0.6).toFixed(1)} ${(dx * 0.6).toFixed(1)}`
+  }).join('')
+  const pores = Array.from({ length: 60 }, (_, i) => {
+    const [x, y] = [((i * 0.618) % 1) * size, ((i * 0.7549) % 1) * size]
+    return `<circle cx="${x.toFixed(1)}" cy="${y.toFixed(1)}" r="${i % 3 === 0 ? 0.9 : 0.6}"/>`
+  }).join('')
+  return svg(
+    size,
+    size,
+    `<rect width="${size}" height="${size}" fill="${warp}"/><path d="${creases}" fill="none" ` +
+      `stroke="${shade(warp, -0.35)}" stroke-opacity=".55" stroke-width=".8"/>` +
+      `<g fill="${shade(warp, -0.5)}" fill-opacity=".7">${pores}</g>`,
+  )
+}
+
+/** A sheet: cells of many sizes, no direction. */
+export function sheetTile({ warp, weft }: TileSpec): string {
+  const size = FELT_SIZE
+  const cells = Array.from({ length: 70 }, (_, i) => {
+    const [x, y] = [((i * 0.618) % 1) * size, ((i * 0.7549) % 1) * size]
+    const fill = i % 2 === 0 ? shade(weft, 0.2) : shade(warp, -0.2)
+    return (
+      `<ellipse cx="${x.toFixed(1)}" cy="${y.toFixed(1)}" rx="${1.2 + (i % 4) * 0.5}" ry="${0.8 + (i % 3) * 0.5}" ` +
+      `fill="${fill}" fill-opacity=".35"/>`
+    )
+  }).join('')
+  return svg(size, size, `<rect width="${size}" height="${size}" fill="${warp}"/>${cells}`)
+}
+
 /** Net: open hexagons, nothing behind them. */
 export function meshTile({ warp }: TileSpec): string {
   const { width, height } = MESH

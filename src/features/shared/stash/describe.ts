@@ -1,8 +1,8 @@
 import { fibreListWords } from '@/core/identify/words'
 import { formatOwned, formatWeight, formatWidth, type UnitSystem } from '@/core/units/format'
-import { type Vocabulary } from '@/core/vocabulary/words'
+import { materialById } from '@/core/materials/materials'
+import { wordFor, type Vocabulary } from '@/core/vocabulary/words'
 import { THING_WORDS } from '@/core/vocabulary/stash'
-import { wordFor } from '@/core/vocabulary/words'
 import { type Gist } from '@/core/shelf/gist'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 import { type Fold } from './Shelf'
@@ -13,7 +13,12 @@ export function isKnown({ fibres }: Pick<Gist, 'fibres'>): boolean {
 }
 
 /** What it is made of, in a few words, and how that is known. */
-export function fibreWords({ knowing, fibres }: Pick<Gist, 'knowing' | 'fibres'>, words: Vocabulary): string {
+export function fibreWords(
+  { knowing, fibres, offer }: Pick<Gist, 'knowing' | 'fibres' | 'offer'>,
+  words: Vocabulary,
+): string {
+  // What it is called says what it is: nobody burns leather.
+  if (fibres.length === 0 && offer.material) return wordFor(materialById(offer.material).name, words)
   const named = fibreListWords(fibres, words)
   switch (knowing) {
     case 'contradicted':

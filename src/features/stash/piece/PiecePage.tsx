@@ -146,7 +146,7 @@ function Next(data: PieceData) {
           {step.says === 'Which pattern does it suit?' ? null : (
             <Link href={`/stash/${piece.id}/patterns`}>Which pattern does it suit?</Link>
           )}
-          {step.do === 'burn' ? null : (
+          {step.do === 'burn' || data.material?.mayBurn === false ? null : (
             <QuietButton isDisabled={busy} onPress={burn}>
               {tests.length === 0 ? 'Burn a specimen of it' : 'Burn another specimen'}
             </QuietButton>
