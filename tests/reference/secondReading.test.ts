@@ -417,3 +417,30 @@ describe('sewing by kind', () => {
     expect(() => elasticPercent('waist', 0)).toThrow(RangeError)
   })
 })
+
+describe('choosing', () => {
+  it('leather is not told to be washed before it is cut', () => {
+    const { reasons } = match({ garment: 'bag' }, offerFrom({ called: 'leather', washed: false }))
+    expect(reasons.map(({ property }) => property)).not.toContain('washing')
+  })
+  it.each([
+    ['napkin', { called: 'wool flannel' }],
+    ['napkin', { called: 'satin', fibres: ['polyester'] }],
+    ['raincoat', { called: 'linen' }],
+    ['pillowcase', { called: 'suiting', fibres: ['wool'] }],
+    ['towel', { called: 'poplin' }],
+  ] as const)('the purpose of a %s decides: %j does not suit', (garment, described) => {
+    expect(match({ garment }, offerFrom(described as Described)).verdict).not.toBe('suits')
+  })
+  it('nothing is ticked that is not known', () => {
+    const { reasons } = match({ garment: 'shirt', season: 'hot' }, offerFrom({}))
+    for (const { property, status } of reasons) if (property === 'season') expect(status).not.toBe('good')
+  })
+  it('a gathered skirt on elastic needs no fastening', () => {
+    const { reasons } = match(
+      { garment: 'skirt-full', details: ['gathers', 'elastic-waist', 'pull-on'] },
+      offerFrom({ called: 'poplin' }),
+    )
+    expect(reasons.map(({ text }) => text).join(' ')).not.toMatch(/fastening/)
+  })
+})

@@ -264,7 +264,8 @@ export function opacity({ opacity: wanted }: FullNeed, { opacity: known }: Offer
 }
 
 export function washing(offer: Offer): Assessment[] {
-  if (offer.washed !== false) return []
+  // A skin or a sheet is never washed before it is cut.
+  if (offer.washed !== false || materialOf(offer)?.washCelsius === null) return []
   const isDryCleaned = offer.fibres !== undefined && careOf(offer).washCelsius === null
   return [
     {

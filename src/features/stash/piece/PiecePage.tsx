@@ -67,8 +67,8 @@ export function PiecePage({ damaged, ...data }: PieceData & { damaged: readonly 
       <Damaged cards={damaged} />
       <Columns $first="1.9fr">
         <Stack $gap="1.25rem">
-          {data.material ? <MaterialCard told={data.material} /> : null}
           <PropertyTable {...data} />
+          {data.material ? <MaterialCard told={data.material} /> : null}
         </Stack>
         <Stack $gap="1.25rem">
           <Face piece={piece} tile={tile} />
