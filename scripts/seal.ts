@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { sealed } from '@/server/door/passphrase'
+import { sealed } from '@/server/auth/passphrase'
 
 // What is kept of a passphrase, which comes by the input: it never stands in the list of processes.
 const INPUT = 0

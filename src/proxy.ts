@@ -5,8 +5,8 @@ import { problem, type Issue } from './server/api/problem'
 import { bodyProblem } from './server/bodyLimit'
 import { contentPolicy } from './server/contentPolicy'
 import { undecodable } from './server/decodedAction'
-import { isShared } from './server/door/shared'
-import { SESSION_COOKIE, sessionOf } from './server/door/sessions'
+import { isShared } from './server/auth/shared'
+import { SESSION_COOKIE, sessionOf } from './server/auth/sessions'
 import { allowedHosts, hostAllowed, originAllowed } from './server/visitors'
 
 const hosts = allowedHosts(

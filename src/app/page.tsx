@@ -1,6 +1,6 @@
 import { readPreferences } from '@/features/shared/settings/readPreferences'
-import { loadTable } from '@/features/table/load'
-import { TableTop } from '@/features/table/TableTop'
+import { loadTable } from '@/features/home/load'
+import { TableTop } from '@/features/home/TableTop'
 
 export const dynamic = 'force-dynamic'
 

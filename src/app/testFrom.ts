@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation'
-import { loadTest, type LoadedTest } from '@/features/find-out/burn/loadTest'
+import { loadTest, type LoadedTest } from '@/features/identify/burn/loadTest'
 import { idFrom } from './idFrom'
 
 /** The test that a page's address names, or the page that says that there is none. */

@@ -1,7 +1,7 @@
 import { sql } from 'kysely'
 import { type Notebook } from './database'
 import { grouped } from './grouped'
-import { type Shelf } from './remember/shelf'
+import { type Shelf } from './cache/shelf'
 
 /** Ids of the pieces that have each symbol on their care label, the latest first; looked for where they lie. */
 export async function piecesByCare(db: Notebook): Promise<Map<string, string[]>> {

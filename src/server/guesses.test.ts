@@ -1,7 +1,7 @@
 import { GuessSchema } from '../core/notebook/kinds/guess'
-import { type Gist } from '../core/shelf/gist'
+import { type Gist } from '../core/stashSearch/gist'
 import { besideTruth, pieceToGuess, truthOf } from './guesses'
-import { type Shelf } from './remember/shelf'
+import { type Shelf } from './cache/shelf'
 import { type Kept } from './store/repository'
 
 const gist = (id: string, rest: Partial<Gist> = {}): Gist =>

@@ -1,9 +1,9 @@
 import { type Guess as Guessing } from '../core/practice/guesses'
-import { type Gist } from '../core/shelf/gist'
+import { type Gist } from '../core/stashSearch/gist'
 import { BODIES, OPACITIES } from '../core/vocabulary/cloth'
 import { type Guessed } from '../core/vocabulary/guessing'
 import { type Notebook } from './database'
-import { type Shelf } from './remember/shelf'
+import { type Shelf } from './cache/shelf'
 import { allRecords, type Kept } from './store/repository'
 
 /**

@@ -1,6 +1,6 @@
 import { sql } from 'kysely'
-import { type Movement } from '../core/shelf/looking'
-import { type Gist } from '../core/shelf/gist'
+import { type Movement } from '../core/stashSearch/looking'
+import { type Gist } from '../core/stashSearch/gist'
 import { type Notebook } from './database'
 
 interface Row {

@@ -1,5 +1,5 @@
 import { type Notebook } from './database'
-import { runHeavy } from './heavy/pool'
+import { runHeavy } from './jobs/pool'
 import { readPicture } from './pictures'
 import { amendRecord } from './store/amend'
 import { GoneError } from './store/errors'

@@ -3,9 +3,9 @@ import { mkdir, open, readdir, readFile, rename, rm, stat, writeFile } from 'nod
 import { basename, join } from 'node:path'
 import { sql } from 'kysely'
 import { type Notebook } from './database'
-import { runHeavy } from './heavy/pool'
+import { runHeavy } from './jobs/pool'
 import { binFrom } from './store/history'
-import { troubleOf } from './trouble/signs'
+import { troubleOf } from './recovery/signs'
 
 /** The largest picture that is kept; a phone's own pictures are made smaller before they are sent. */
 export const MOST_PICTURE_BYTES = 8 * 1024 * 1024

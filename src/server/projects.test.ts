@@ -4,7 +4,7 @@ import { ProjectClothSchema } from '../core/notebook/kinds/projectCloth'
 import { ProjectSchema } from '../core/notebook/kinds/project'
 import { openNotebook, type Notebook } from './database'
 import { findProject, listProjects, reservedBy, wornOf } from './projects'
-import { shelfOf } from './remember/shelf'
+import { shelfOf } from './cache/shelf'
 import { amendRecord } from './store/amend'
 import { createRecord, findRecord, removeRecord } from './store/repository'
 

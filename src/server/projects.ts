@@ -3,7 +3,7 @@ import { type Project } from '../core/notebook/kinds/project'
 import { type ProjectCloth } from '../core/notebook/kinds/projectCloth'
 import { type Notebook } from './database'
 import { grouped } from './grouped'
-import { type Shelf } from './remember/shelf'
+import { type Shelf } from './cache/shelf'
 import { allRecords, findRecord, recordsByIds, recordsReferring, type Kept } from './store/repository'
 
 export type KeptCloth = Kept<'project-cloth'>

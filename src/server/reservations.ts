@@ -2,12 +2,12 @@ import { enoughFor, type EnoughLeft, type Making } from '../core/making/enoughFo
 import { leftOf, type Asker, type Left, type Reserved } from '../core/making/reserved'
 import { type KeptLay } from '../core/notebook/kinds/lay'
 import { type LengthAsked } from '../core/notebook/schemas/making'
-import { type Gist } from '../core/shelf/gist'
+import { type Gist } from '../core/stashSearch/gist'
 import { type Notebook } from './database'
 import { grouped } from './grouped'
 import { listPatterns, type KeptPattern } from './patterns'
 import { isFinished, listProjects, type KeptCloth, type ProjectWhole } from './projects'
-import { type Shelf } from './remember/shelf'
+import { type Shelf } from './cache/shelf'
 import { allRecords } from './store/repository'
 
 /** What projects have reserved of every piece. */

@@ -1,6 +1,6 @@
 import { offerFrom } from '../core/fabric/offer'
 import { PieceSchema } from '../core/notebook/kinds/piece'
-import { areaOfOutline } from '../core/stash/shape'
+import { areaOfOutline } from '../core/pieces/shape'
 import { GoneError } from './store/errors'
 import { allRecords, createRecord, findRecord, recordsReferring } from './store/repository'
 import { putGarment, takeApart } from './takingApart'

@@ -1,7 +1,7 @@
 import { mkdtempSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { sealed } from '@/server/door/passphrase'
+import { sealed } from '@/server/auth/passphrase'
 import { startServer } from '../support/ownServer'
 import { expect, open, test } from './fixtures'
 

@@ -1,7 +1,7 @@
 import { source as axeSource, type AxeResults, type RunOptions } from 'axe-core'
 import { pages } from '@/features/shared/pages'
 import { type PageInfo } from '@/features/shared/places'
-import { benchInfos } from '@/features/find-out/measure/info'
+import { benchInfos } from '@/features/identify/measure/info'
 import { type Page, choose, expect, open } from './fixtures'
 import { answer, enough, layOut } from './atTheBench'
 

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { pieceFrom } from '@/app/idFrom'
-import { BenchStart } from '@/features/find-out/burn/BenchStart'
+import { BenchStart } from '@/features/identify/burn/BenchStart'
 import { HandOf } from '@/features/shared/hand/HandOf'
 import { looseBurnTests } from '@/server/burnTests'
 import { notebook } from '@/server/database'

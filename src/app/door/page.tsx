@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { DoorPage } from '@/features/door/DoorPage'
+import { DoorPage } from '@/features/auth/DoorPage'
 
 export const metadata: Metadata = { title: 'The passphrase' }
 

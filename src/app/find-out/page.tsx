@@ -1,11 +1,11 @@
 import type { Metadata } from 'next'
 import { pieceFrom } from '@/app/idFrom'
-import { FindOut } from '@/features/find-out/door/FindOut'
+import { FindOut } from '@/features/identify/door/FindOut'
 import { InHand } from '@/features/shared/hand/InHand'
 import { loadStrip } from '@/features/shared/hand/strip'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 import { notebook } from '@/server/database'
-import { shelfOf } from '@/server/remember/shelf'
+import { shelfOf } from '@/server/cache/shelf'
 
 export const metadata: Metadata = { title: 'Find out' }
 

@@ -1,9 +1,9 @@
 import type { Metadata } from 'next'
 import { pieceFrom } from '@/app/idFrom'
 import { namedCloths } from '@/core/cloths/catalogue'
-import { firstOf } from '@/features/find-out/inspect/first'
-import { Inspect } from '@/features/find-out/inspect/Inspect'
-import { loadBench } from '@/features/find-out/measure/load'
+import { firstOf } from '@/features/identify/inspect/first'
+import { Inspect } from '@/features/identify/inspect/Inspect'
+import { loadBench } from '@/features/identify/measure/load'
 import { HandOf } from '@/features/shared/hand/HandOf'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
 import { pieceFrom } from '@/app/idFrom'
-import { benchInfos } from '@/features/find-out/measure/info'
-import { loadBench } from '@/features/find-out/measure/load'
-import { MeasureHub } from '@/features/find-out/measure/MeasureHub'
+import { benchInfos } from '@/features/identify/measure/info'
+import { loadBench } from '@/features/identify/measure/load'
+import { MeasureHub } from '@/features/identify/measure/MeasureHub'
 import { HandOf } from '@/features/shared/hand/HandOf'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 

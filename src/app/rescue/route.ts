@@ -1,6 +1,6 @@
 import { notebookTrouble } from '@/server/database'
 import { notebookFile } from '@/server/home'
-import { rescue } from '@/server/trouble/rescue'
+import { rescue } from '@/server/recovery/rescue'
 
 /** What can still be read of a damaged notebook, a record a line; there is nothing to rescue of a sound one. */
 export async function GET(): Promise<Response> {

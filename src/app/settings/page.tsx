@@ -1,9 +1,9 @@
 import type { Metadata } from 'next'
-import { Devices } from '@/features/door/Devices'
+import { Devices } from '@/features/auth/Devices'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 import { SettingsForm } from '@/features/shared/settings/SettingsForm'
-import { allSessions } from '@/server/door/sessions'
-import { isShared } from '@/server/door/shared'
+import { allSessions } from '@/server/auth/sessions'
+import { isShared } from '@/server/auth/shared'
 import { Page, Soft } from '@/ui/kit/surfaces'
 
 export const metadata: Metadata = { title: 'Settings' }

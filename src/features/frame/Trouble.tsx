@@ -1,5 +1,5 @@
 import { Lead, Page, Slip, Stack, Steps } from '@/ui/kit/surfaces'
-import { TROUBLES, type TroubleKind } from '@/server/trouble/kinds'
+import { TROUBLES, type TroubleKind } from '@/server/recovery/kinds'
 
 interface Props {
   kind: TroubleKind

@@ -1,6 +1,6 @@
 import { formatOwned, formatWidth, type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
-import { type Gist } from '@/core/shelf/gist'
+import { type Gist } from '@/core/stashSearch/gist'
 import { fibreWords, foldOf, weightWords } from '../shared/stash/describe'
 import { type Fold } from '../shared/stash/Shelf'
 

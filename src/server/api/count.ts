@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { runHeavy } from '../heavy/pool'
+import { runHeavy } from '../jobs/pool'
 import { problem, problemOf, problemOfHeavy } from './problem'
 
 /** The largest picture file that is read, bytes. */

@@ -4,10 +4,10 @@ import { notebook } from '../database'
 import { exportedJson } from '../exchange/exporting'
 import { importInto, type Progress } from '../exchange/importing'
 import { exportedZip } from '../exchange/zipping'
-import { type ImportOutcome } from '../heavy/importNotebook'
+import { type ImportOutcome } from '../jobs/importNotebook'
 import { notebookHome } from '../home'
 import { isNotWritten } from '../store/connection'
-import { isTrouble } from '../trouble/kinds'
+import { isTrouble } from '../recovery/kinds'
 import { problem, issuesOf, problemOfHeavy } from './problem'
 
 /** The largest document or archive that is taken in, bytes. */

@@ -1,6 +1,6 @@
 import { type z } from 'zod'
 import { beyondBounds, isFinite } from './bounds'
-import { isTrouble } from '../trouble/kinds'
+import { isTrouble } from '../recovery/kinds'
 import { pathWords, problem, problemOf, problemOfHeavy } from './problem'
 
 /** Largest JSON body that is read, bytes. */

@@ -5,7 +5,7 @@ import { chanceOf } from '@/core/numbers/chance'
 import { postLay } from './lay'
 
 // The worker threads run in the real server, and are tested there.
-jest.mock('../heavy/pool', () => jest.requireActual('../../../tests/support/heavyHere'))
+jest.mock('../jobs/pool', () => jest.requireActual('../../../tests/support/heavyHere'))
 
 async function ask(body: unknown) {
   const answer = await postLay(

@@ -4,7 +4,7 @@ import { AXES, BORDER_SIDES, LAYERS, TURNS, type LayTask } from '../../core/lay/
 import { PointSchema } from '../../core/notebook/schemas/laid'
 import { listOf } from '../../core/notebook/schemas/text'
 import { withoutRepeats } from '../../core/shapes/polygon'
-import { runHeavy } from '../heavy/pool'
+import { runHeavy } from '../jobs/pool'
 import { NoSense, postJson } from './handle'
 
 /** Corners of an outline, kinds of piece, copies of one, odd pieces, and all copies together, at most. */

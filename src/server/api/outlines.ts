@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { ASKED_UNITS, UNIT_MM, type UnitId } from '../../core/outlines/types'
 import { MARK_KINDS } from '../../core/vocabulary/laying'
-import { runHeavy } from '../heavy/pool'
+import { runHeavy } from '../jobs/pool'
 import { problem, problemOf, problemOfHeavy } from './problem'
 
 /** The largest drawing that is read, bytes. */

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { shown } from '../../core/notebook/schemas/words'
-import { isHeavyRefusal } from '../heavy/refusal'
+import { isHeavyRefusal } from '../jobs/refusal'
 import { plainMessage } from './plainIssue'
 
 /** Bad input as the contract words it: data with a path, never a stack trace. */

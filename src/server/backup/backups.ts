@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import { sql } from 'kysely'
 import { type Notebook } from '../database'
 import { pictureNames } from '../pictures'
-import { examine } from '../trouble/examine'
+import { examine } from '../recovery/examine'
 import { countedIn, countInto, type Counted } from './counted'
 
 /** So many of the latest are kept. */

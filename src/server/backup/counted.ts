@@ -1,6 +1,6 @@
 import { statSync } from 'node:fs'
 import Database from 'libsql'
-import { NotebookTrouble } from '../trouble/kinds'
+import { NotebookTrouble } from '../recovery/kinds'
 
 /** What a backup says of itself. */
 export interface Counted {

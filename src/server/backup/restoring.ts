@@ -11,7 +11,7 @@ import { type RecordKindId } from '../../core/notebook/kinds'
 import { removeRecord, within } from '../store/repository'
 import { carryOver } from '../store/carryOver'
 import { type RecordTable } from '../store/tables'
-import { examine } from '../trouble/examine'
+import { examine } from '../recovery/examine'
 import { backupFile, makeBackup, restorePictures } from './backups'
 import { countedIn } from './counted'
 

@@ -1,6 +1,6 @@
 import { EXCHANGE_FORMAT, EXCHANGE_ORDER, EXCHANGE_VERSION } from '../../core/formats/exchange'
 import { type Notebook } from '../database'
-import { damagedRecords } from '../remember/checked'
+import { damagedRecords } from '../cache/checked'
 import { isJson } from '../store/isJson'
 
 /** Rows read at a time: a large notebook is never in memory as a whole. */

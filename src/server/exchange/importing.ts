@@ -1,9 +1,9 @@
 import { MessageChannel } from 'node:worker_threads'
 import { type Notebook } from '../database'
-import { runHeavy } from '../heavy/pool'
-import { type ImportOutcome } from '../heavy/importNotebook'
-import { fileOf, isReadOnly } from '../remember/fileOf'
-import { NotebookTrouble } from '../trouble/kinds'
+import { runHeavy } from '../jobs/pool'
+import { type ImportOutcome } from '../jobs/importNotebook'
+import { fileOf, isReadOnly } from '../cache/fileOf'
+import { NotebookTrouble } from '../recovery/kinds'
 
 export interface Progress {
   done: number

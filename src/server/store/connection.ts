@@ -11,8 +11,8 @@ import {
   type Kysely,
   type QueryResult,
 } from 'kysely'
-import { NotebookTrouble } from '../trouble/kinds'
-import { troubleOf } from '../trouble/signs'
+import { NotebookTrouble } from '../recovery/kinds'
+import { troubleOf } from '../recovery/signs'
 
 type Connection = InstanceType<typeof Database>
 

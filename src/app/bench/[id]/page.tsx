@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { testFrom } from '@/app/testFrom'
 import { HandOf } from '@/features/shared/hand/HandOf'
-import { BenchTest } from '@/features/find-out/burn/BenchTest'
+import { BenchTest } from '@/features/identify/burn/BenchTest'
 
 export const metadata: Metadata = { title: 'Burn test' }
 

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
-import { ControlsBox } from '@/features/find-out/burn/controls/ControlsBox'
-import { loadControls } from '@/features/find-out/burn/controls/load'
+import { ControlsBox } from '@/features/identify/burn/controls/ControlsBox'
+import { loadControls } from '@/features/identify/burn/controls/load'
 import { damagedOf } from '@/features/shared/damaged/load'
 
 export const metadata: Metadata = { title: 'Controls box' }

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { EmptySheet } from '@/features/find-out/burn/log/LogSheet'
+import { EmptySheet } from '@/features/identify/burn/log/LogSheet'
 
 export const metadata: Metadata = { title: 'An empty burn log' }
 

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { TableTests } from '@/features/find-out/burn/TableTests'
+import { TableTests } from '@/features/identify/burn/TableTests'
 
 export const metadata: Metadata = { title: 'Tests without a flame' }
 

@@ -1,7 +1,7 @@
-import { isPassphrase } from '@/server/door/passphrase'
-import { letIn, SESSION_COOKIE, SESSION_MS, sessionOf } from '@/server/door/sessions'
-import { seal } from '@/server/door/shared'
-import { isLoopback, tries, type Trier } from '@/server/door/tries'
+import { isPassphrase } from '@/server/auth/passphrase'
+import { letIn, SESSION_COOKIE, SESSION_MS, sessionOf } from '@/server/auth/sessions'
+import { seal } from '@/server/auth/shared'
+import { isLoopback, tries, type Trier } from '@/server/auth/tries'
 
 /** The address is the server's own word for it: what a request says of itself does not count. */
 function trierOf(request: Request, now: number): Trier {

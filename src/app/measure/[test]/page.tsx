@@ -1,9 +1,9 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { pieceFrom } from '@/app/idFrom'
-import { findBenchInfo } from '@/features/find-out/measure/info'
-import { loadBench } from '@/features/find-out/measure/load'
-import { MeasurePage } from '@/features/find-out/measure/MeasurePage'
+import { findBenchInfo } from '@/features/identify/measure/info'
+import { loadBench } from '@/features/identify/measure/load'
+import { MeasurePage } from '@/features/identify/measure/MeasurePage'
 import { HandOf } from '@/features/shared/hand/HandOf'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 

@@ -4,7 +4,7 @@ import { pieceFrom } from '@/app/idFrom'
 import { identify } from '@/core/identify/identify'
 import { questionOf } from '@/core/notebook/answers'
 import { PieceSchema } from '@/core/notebook/kinds/piece'
-import { loadTest } from '@/features/find-out/burn/loadTest'
+import { loadTest } from '@/features/identify/burn/loadTest'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 import { NewPiece } from '@/features/stash/NewPiece'
 

@@ -1,5 +1,5 @@
 import { rectangle } from '../../shapes/polygon'
-import { USUAL_THINGS } from '../../stash/things'
+import { USUAL_THINGS } from '../../pieces/things'
 import { type Thing } from '../../vocabulary/stash'
 import { body, gore, kneeOf, leg, openFront, patch, seatOf, sleeve } from './shapes'
 import { type Block, type BlockPanel, type BlockSeam, type Measures } from './types'

@@ -4,7 +4,7 @@ import { type Vocabulary } from '@/core/vocabulary/words'
 import { controlsBox } from '@/server/controls'
 import { isOpened } from '@/server/blindBoxes'
 import { notebook } from '@/server/database'
-import { shelfOf } from '@/server/remember/shelf'
+import { shelfOf } from '@/server/cache/shelf'
 import { listRecords, recordsReferring } from '@/server/store/repository'
 
 /** Pieces that are offered beside the known ones. */

@@ -3,7 +3,7 @@ import { careShape } from '@/core/vocabulary/careShapes'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
 import { careOnShelves } from '@/server/careCounts'
-import { shelfOf } from '@/server/remember/shelf'
+import { shelfOf } from '@/server/cache/shelf'
 
 /** Every care symbol by its group, and how many pieces have it on their label. */
 export async function loadCare(words: Vocabulary) {

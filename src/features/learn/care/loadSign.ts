@@ -8,7 +8,7 @@ import { FIBRE_IDS, FIBRE_WORDS } from '@/core/vocabulary/fibres'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { careOnShelves } from '@/server/careCounts'
 import { notebook } from '@/server/database'
-import { shelfOf } from '@/server/remember/shelf'
+import { shelfOf } from '@/server/cache/shelf'
 import { foldOf } from '../../shared/stash/describe'
 
 /** So many pieces that have it on their label are shown. */

@@ -1,8 +1,8 @@
-import { type Gist } from '@/core/shelf/gist'
+import { type Gist } from '@/core/stashSearch/gist'
 import { type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
-import { shelfOf } from '@/server/remember/shelf'
+import { shelfOf } from '@/server/cache/shelf'
 import { foldOf } from '../../shared/stash/describe'
 import { type Fold } from '../../shared/stash/Shelf'
 

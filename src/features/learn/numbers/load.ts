@@ -5,7 +5,7 @@ import { GUESS_STEPS, GUESS_WORDS, GUESSED, type Guessed } from '@/core/vocabula
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
 import { besideTruth, guessesOf, pieceToGuess, truthOf } from '@/server/guesses'
-import { shelfOf } from '@/server/remember/shelf'
+import { shelfOf } from '@/server/cache/shelf'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 
 /** More points than these no eye follows. */

@@ -1,7 +1,7 @@
 import { inAllUnits, QUANTITIES, UNIT_SOURCES, unitById, type Unit } from '@/core/units/convert'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
-import { shelfOf } from '@/server/remember/shelf'
+import { shelfOf } from '@/server/cache/shelf'
 
 /** A unit at length: what it is, its neighbours, a ladder of usual values, and pieces of the stash in it. */
 export async function loadUnit(id: string, { words }: { words: Vocabulary }) {

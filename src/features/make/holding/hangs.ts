@@ -1,4 +1,4 @@
-import { type Gist } from '@/core/shelf/gist'
+import { type Gist } from '@/core/stashSearch/gist'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 
 /** How a piece looks and falls on a figure, as said or as its name suggests. */

@@ -21,7 +21,7 @@ import {
   within,
   type Kept,
 } from '@/server/store/repository'
-import { shelfOf, type Shelf } from '@/server/remember/shelf'
+import { shelfOf, type Shelf } from '@/server/cache/shelf'
 import { doneOf, outcomeOf, type Outcome, type Refusal, refusedFor } from '../../shared/outcome'
 import { readPreferences } from '../../shared/settings/readPreferences'
 import { told } from '../../shared/told'

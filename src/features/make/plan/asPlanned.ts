@@ -1,6 +1,6 @@
 import { careOf } from '@/core/fabric/care'
 import { type PiecePlanned, type Shade, type Wash } from '@/core/prepare/washing'
-import { type Gist } from '@/core/shelf/gist'
+import { type Gist } from '@/core/stashSearch/gist'
 
 /** A piece whose weight or size is not known is taken for a dress length, g. */
 const USUAL_GRAMS = 500

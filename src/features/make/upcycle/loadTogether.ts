@@ -1,9 +1,9 @@
 import { mixTable } from '@/core/upcycle/mix/mix'
 import { MIX_PURPOSES, type MixPurpose } from '@/core/upcycle/mix/types'
-import { type Gist } from '@/core/shelf/gist'
+import { type Gist } from '@/core/stashSearch/gist'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
-import { shelfOf, type Shelf } from '@/server/remember/shelf'
+import { shelfOf, type Shelf } from '@/server/cache/shelf'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 
 /** More cloths than this are no table that anybody reads. */

@@ -1,6 +1,6 @@
 import { recordKinds, wordsOfKind, type RecordKindId } from '@/core/notebook/kinds'
 import { notebook } from '@/server/database'
-import { damagedRecords } from '@/server/remember/checked'
+import { damagedRecords } from '@/server/cache/checked'
 import { damagedAmong, isDamaged, readRecord, type DamagedRecord } from '@/server/store/repository'
 
 /** A record that cannot be read, as it is shown in its place. */

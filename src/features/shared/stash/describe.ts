@@ -3,7 +3,7 @@ import { formatOwned, formatWeight, formatWidth, type UnitSystem } from '@/core/
 import { materialById } from '@/core/materials/materials'
 import { wordFor, type Vocabulary } from '@/core/vocabulary/words'
 import { THING_WORDS } from '@/core/vocabulary/stash'
-import { type Gist } from '@/core/shelf/gist'
+import { type Gist } from '@/core/stashSearch/gist'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 import { type Fold } from './Shelf'
 

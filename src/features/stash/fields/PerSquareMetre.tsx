@@ -1,8 +1,8 @@
 'use client'
 
 import { type Piece } from '@/core/notebook/kinds/piece'
-import { clothOf } from '@/core/stash/amount'
-import { pricePerSquareMetre } from '@/core/stash/price'
+import { clothOf } from '@/core/pieces/amount'
+import { pricePerSquareMetre } from '@/core/pieces/price'
 import { AREA_WORDS, formatAreaPrice } from '@/core/units/format'
 import { usePreferences } from '@/features/shared/settings/PreferencesContext'
 import { Soft } from '@/ui/kit/surfaces'

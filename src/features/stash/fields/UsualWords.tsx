@@ -1,8 +1,8 @@
 'use client'
 
 import { type Piece } from '@/core/notebook/kinds/piece'
-import { clothOf } from '@/core/stash/amount'
-import { USUAL_THINGS } from '@/core/stash/things'
+import { clothOf } from '@/core/pieces/amount'
+import { USUAL_THINGS } from '@/core/pieces/things'
 import { formatWidth } from '@/core/units/format'
 import { Soft } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../shared/settings/PreferencesContext'

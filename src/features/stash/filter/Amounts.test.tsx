@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { render, screen } from '@testing-library/react'
-import { ASKS_NOTHING, type ShelfQuery } from '@/core/shelf/query'
+import { ASKS_NOTHING, type ShelfQuery } from '@/core/stashSearch/query'
 import { PreferencesProvider } from '../../shared/settings/PreferencesContext'
 import { Amounts } from './Amounts'
 import userEvent from '../../../../tests/support/person'

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { type ShelfQuery } from '@/core/shelf/query'
+import { type ShelfQuery } from '@/core/stashSearch/query'
 import { AREA_M2, AREA_WORDS } from '@/core/units/format'
 import { Button, QuietButton } from '@/ui/kit/buttons'
 import { CheckField } from '@/ui/kit/checks'

@@ -1,5 +1,5 @@
 import { counted } from '@/core/units/format'
-import { type TallyLine } from '@/core/stash/tally'
+import { type TallyLine } from '@/core/pieces/tally'
 
 /** A line of a tally in words; what is not known is said, never guessed. */
 export function tallyWords({ pieces, m2, withoutM2, kg, withoutKg }: TallyLine): string {

@@ -1,4 +1,4 @@
-import { type Gist } from '@/core/shelf/gist'
+import { type Gist } from '@/core/stashSearch/gist'
 
 /** A piece larger than this is worth a pinch of yarns and five minutes, m²; ours. */
 const WORTH_A_BURN_M2 = 0.5

@@ -1,8 +1,8 @@
-import { alike } from '@/core/shelf/alike'
+import { alike } from '@/core/stashSearch/alike'
 import { type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
-import { shelfOf } from '@/server/remember/shelf'
+import { shelfOf } from '@/server/cache/shelf'
 import { foldOf } from '../../shared/stash/describe'
 
 const MOST = 12

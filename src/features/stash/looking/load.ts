@@ -1,11 +1,11 @@
 import { wouldDo } from '@/core/choose/steps'
-import { byFamily, byKnowing, byMoney, byMonth, byWeight, waitingLongest } from '@/core/shelf/looking'
+import { byFamily, byKnowing, byMoney, byMonth, byWeight, waitingLongest } from '@/core/stashSearch/looking'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
 import { cameOf, wentSince } from '@/server/movements'
 import { listPatterns } from '@/server/patterns'
-import { bestFor, isReady } from '@/server/remember/ranks'
-import { shelfOf } from '@/server/remember/shelf'
+import { bestFor, isReady } from '@/server/cache/ranks'
+import { shelfOf } from '@/server/cache/shelf'
 
 const MONTHS = 12
 const MS_A_YEAR = 366 * 24 * 60 * 60 * 1000

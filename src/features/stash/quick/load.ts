@@ -1,8 +1,8 @@
-import { ASKS_NOTHING } from '@/core/shelf/query'
+import { ASKS_NOTHING } from '@/core/stashSearch/query'
 import { TODOS, TODO_WORDS } from '@/core/vocabulary/stash'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
-import { askShelf } from '@/server/remember/askShelf'
+import { askShelf } from '@/server/cache/askShelf'
 
 /** What is still to be done, and of how many pieces. */
 export async function loadTodos(words: Vocabulary, heap: string | null = null) {

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
 import { testFrom } from '@/app/testFrom'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
-import { BenchLog } from '@/features/find-out/burn/log/BenchLog'
-import { verdictOf } from '@/features/find-out/burn/log/verdictOf'
+import { BenchLog } from '@/features/identify/burn/log/BenchLog'
+import { verdictOf } from '@/features/identify/burn/log/verdictOf'
 
 export const metadata: Metadata = { title: 'Burn log' }
 

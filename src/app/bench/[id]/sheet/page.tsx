@@ -2,7 +2,7 @@ import type { Metadata } from 'next'
 import { testFrom } from '@/app/testFrom'
 import { identify } from '@/core/identify/identify'
 import { questionOf } from '@/core/notebook/answers'
-import { LogSheet } from '@/features/find-out/burn/log/LogSheet'
+import { LogSheet } from '@/features/identify/burn/log/LogSheet'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 
 export const metadata: Metadata = { title: 'Burn log on paper' }

@@ -2,7 +2,7 @@ import type { Metadata } from 'next'
 import { testFrom } from '@/app/testFrom'
 import { identify } from '@/core/identify/identify'
 import { questionOf } from '@/core/notebook/answers'
-import { ClaimSlipSheet } from '@/features/find-out/burn/verdict/ClaimSlipSheet'
+import { ClaimSlipSheet } from '@/features/identify/burn/verdict/ClaimSlipSheet'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 
 export const metadata: Metadata = { title: 'A slip for the shop' }

@@ -41,7 +41,7 @@ function workerFile(): string {
   const dist = process.env.ROUGH_SWATCH_DIST ?? '.next'
   const bundled = join(/* turbopackIgnore: true */ process.cwd(), dist, 'heavy/index.mjs')
   if (process.env.NODE_ENV === 'production' && existsSync(bundled)) return bundled
-  return join(/* turbopackIgnore: true */ process.cwd(), 'src/server/heavy/worker.cjs')
+  return join(/* turbopackIgnore: true */ process.cwd(), 'src/server/jobs/worker.cjs')
 }
 
 function pool(): Piscina {

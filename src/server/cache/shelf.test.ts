@@ -1,5 +1,5 @@
 import { PieceSchema, type PieceInput } from '../../core/notebook/kinds/piece'
-import { ASKS_NOTHING, type ShelfQuery } from '../../core/shelf/query'
+import { ASKS_NOTHING, type ShelfQuery } from '../../core/stashSearch/query'
 import { startBurnTest } from '../burnTests'
 import { openNotebook, type Notebook } from '../database'
 import { addMeasurement } from '../measurements'
@@ -7,7 +7,7 @@ import { changeRecord, createRecord, removeRecord } from '../store/repository'
 import { askShelf } from './askShelf'
 import { shelfOf } from './shelf'
 
-jest.mock('@/server/heavy/pool', () => jest.requireActual('../../../tests/support/heavyHere'))
+jest.mock('@/server/jobs/pool', () => jest.requireActual('../../../tests/support/heavyHere'))
 
 const AT = '2026-05-02T10:00:00.000Z'
 let db: Notebook

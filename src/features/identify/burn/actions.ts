@@ -9,7 +9,7 @@ import { NewIdSchema, RecordIdSchema, SeenSchema } from '@/core/notebook/schemas
 import { changeBurnTest, findBurnTest } from '@/server/burnTests'
 import { notebook } from '@/server/database'
 import { notebookHome } from '@/server/home'
-import { isHeavyRefusal } from '@/server/heavy/refusal'
+import { isHeavyRefusal } from '@/server/jobs/refusal'
 import { savePicture, sweepPictures } from '@/server/pictures'
 import { removeRecord } from '@/server/store/repository'
 import { createOnce } from '@/server/store/createOnce'

@@ -1,6 +1,6 @@
 import { db, METRIC, piece } from '../../../tests/support/ownPages'
-import { readQuery } from '@/core/shelf/readQuery'
-import { askShelf } from '@/server/remember/askShelf'
+import { readQuery } from '@/core/stashSearch/readQuery'
+import { askShelf } from '@/server/cache/askShelf'
 import { loadTable } from './load'
 
 it('counts all that was taken in at once, whatever is still being looked over', async () => {

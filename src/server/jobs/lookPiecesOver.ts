@@ -1,4 +1,4 @@
-import { lookOver, type Made, type Making, type Stale } from '../remember/remember'
+import { lookOver, type Made, type Making, type Stale } from '../cache/remember'
 import { workerNotebook } from './workerNotebook'
 
 export interface LookPiecesOver {

@@ -1,6 +1,6 @@
 import { byRank, ranked, type Ranked } from '../../core/choose/rank'
 import { type Need } from '../../core/notebook/schemas/need'
-import { runHeavy } from '../heavy/pool'
+import { runHeavy } from '../jobs/pool'
 import { type Shelf } from './shelf'
 
 /** A pattern that cloth is held against. */

@@ -1,7 +1,7 @@
 import { sql } from 'kysely'
 import { type Notebook } from '../database'
 import { notebookFile } from '../home'
-import { NotebookTrouble } from '../trouble/kinds'
+import { NotebookTrouble } from '../recovery/kinds'
 
 /** The file of a notebook, for worker threads; undefined where it lies in memory only. */
 export async function fileOf(db: Notebook): Promise<string | undefined> {

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto'
-import { gistOf, type Gist } from '../../core/shelf/gist'
+import { gistOf, type Gist } from '../../core/stashSearch/gist'
 import { type ControlBurn } from '../../core/identify/nose'
 import { type Vocabulary } from '../../core/vocabulary/words'
 import { controlBurns } from '../controls'

@@ -1,7 +1,7 @@
 import { sql } from 'kysely'
 import { type RecordKindId } from '../../core/notebook/kinds'
 import { type Notebook } from '../database'
-import { runHeavy } from '../heavy/pool'
+import { runHeavy } from '../jobs/pool'
 import { damagedAmong, within, type DamagedRecord } from '../store/repository'
 import { fileOf, isReadOnly } from './fileOf'
 import { TABLES_VERSION } from './tables'

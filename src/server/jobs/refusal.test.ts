@@ -1,7 +1,7 @@
 import { problemOfHeavy } from '../api/problem'
 import { HeavyRefusal, isHeavyRefusal, refusalOf } from './refusal'
 import { heard, telling } from './told'
-import { NotebookTrouble } from '../trouble/kinds'
+import { NotebookTrouble } from '../recovery/kinds'
 
 const named = (name: string, message: string, more: object = {}) =>
   Object.assign(new Error(message), { name, ...more })

@@ -1,7 +1,7 @@
 import { RefusedImport } from '../exchange/writing'
 import { isNotWritten, NotCommittedError } from '../store/connection'
-import { NotebookTrouble, type TroubleKind } from '../trouble/kinds'
-import { troubleOf } from '../trouble/signs'
+import { NotebookTrouble, type TroubleKind } from '../recovery/kinds'
+import { troubleOf } from '../recovery/signs'
 
 /** What came of work on the notebook in a thread: of an error only its message would come across. */
 export type Told<T> =

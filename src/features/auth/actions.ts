@@ -2,7 +2,7 @@
 
 import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
-import { endSession } from '@/server/door/sessions'
+import { endSession } from '@/server/auth/sessions'
 import { told } from '../shared/told'
 
 /** Ends a session: its device is asked for the passphrase again. */

@@ -9,7 +9,7 @@ import { opacityForetold } from '@/core/notebook/foretell'
 import { type ForetoldOpacity } from '@/core/measure/opacity'
 import { weightFromThreads } from '@/core/notebook/threads'
 import { notebook } from '@/server/database'
-import { shelfOf } from '@/server/remember/shelf'
+import { shelfOf } from '@/server/cache/shelf'
 import { readStashEntry } from '@/server/stash'
 
 /** A piece as the benches need it. */
