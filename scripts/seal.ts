@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
-import { sealed } from '@/server/auth/passphrase'
+import { sealPassphrase } from '@/server/auth/passphrase'
 
 // What is kept of a passphrase, which comes by the input: it never stands in the list of processes.
 const INPUT = 0
-void sealed(readFileSync(INPUT, 'utf8')).then((seal) => process.stdout.write(seal))
+void sealPassphrase(readFileSync(INPUT, 'utf8')).then((seal) => process.stdout.write(seal))

@@ -4,7 +4,7 @@ import { actionBodyProblem } from './server/actionBody'
 import { problem, type Issue } from './server/api/problem'
 import { bodyProblem } from './server/bodyLimit'
 import { contentPolicy } from './server/contentPolicy'
-import { undecodable } from './server/decodedAction'
+import { decodingIssue } from './server/decodedAction'
 import { isShared } from './server/auth/shared'
 import { SESSION_COOKIE, sessionOf } from './server/auth/sessions'
 import { allowedHosts, hostAllowed, originAllowed } from './server/visitors'
@@ -70,10 +70,10 @@ export async function proxy(request: NextRequest): Promise<Response> {
 async function actionProblem(request: NextRequest, isForm: boolean): Promise<Issue | undefined> {
   if (!isForm) {
     const text = await request.text()
-    return actionBodyProblem(text) ?? undecodable(text)
+    return actionBodyProblem(text) ?? decodingIssue(text)
   }
   const form = await request.formData().catch(() => undefined)
-  return form ? undecodable(form) : { path: 'body', message: 'the form cannot be read' }
+  return form ? decodingIssue(form) : { path: 'body', message: 'the form cannot be read' }
 }
 
 /** Of a notebook that is shared, everybody is asked for the passphrase once; undefined where the way is free. */

@@ -8,7 +8,7 @@ import { openNotebook, type Notebook } from '../server/database'
 import { endHeavy } from '../server/jobs/pool'
 import { notebookFile, notebookHome } from '../server/home'
 import { addMeasurement } from '../server/measurements'
-import { countRecords, createRecord, within } from '../server/store/repository'
+import { countRecords, createRecord, inTransaction } from '../server/store/repository'
 import { demoBurns } from './burns'
 import { demoControls } from './controls'
 import { cameAt, fillKeeping, fillPhotographs } from './fillKeeping'
@@ -32,7 +32,7 @@ async function fill(): Promise<void> {
   const at = new Date(now).toISOString()
   const ids = new Map<string, string>()
   const patterns = new Map<string, string>()
-  await within(db, async (open) => {
+  await inTransaction(db, async (open) => {
     for (const piece of demoPieces) {
       const came = cameAt(piece.piece.name, now)
       ids.set(piece.piece.name, await fillPiece(open, piece, came))
@@ -65,7 +65,7 @@ async function fillOutlines(db: Notebook, patterns: ReadonlyMap<string, string>,
   for (const [name, pieces] of Object.entries(demoOutlines)) {
     const patternId = patterns.get(name)
     if (patternId === undefined) throw new RangeError(`fillOutlines: no pattern of the demo is called "${name}"`)
-    await within(db, async (open) => {
+    await inTransaction(db, async (open) => {
       for (const piece of pieces)
         await createRecord(open, 'pattern-piece', PatternPieceSchema.parse({ ...piece, patternId }), at)
     })

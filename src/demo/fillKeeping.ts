@@ -6,7 +6,7 @@ import { type Notebook } from '../server/database'
 import { addPhotograph } from '../server/photographs'
 import { amendRecord } from '../server/store/amend'
 import { createRecord } from '../server/store/repository'
-import { demoCuts, demoHeap, demoLots, demoMore, demoOutlines, demoPhotographed } from './keeping'
+import { demoCuts, demoHeap, demoLots, demoMore, demoPieceOutlines, demoPhotographed } from './keeping'
 import { photographOf } from './photographs'
 
 const MS_A_DAY = 24 * 60 * 60 * 1000
@@ -55,7 +55,7 @@ export async function fillKeeping(db: Notebook, ids: ReadonlyMap<string, string>
     )
   }
   await fillHeap(db, ago)
-  for (const { piece, from } of demoOutlines) {
+  for (const { piece, from } of demoPieceOutlines) {
     const data = PieceSchema.parse({ ...piece, cutFromId: from ? idOf(from) : null, got: ago(30).slice(0, 10) })
     await createRecord(db, 'piece', data, ago(30))
   }

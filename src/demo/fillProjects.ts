@@ -2,7 +2,7 @@ import { ProjectClothSchema } from '../core/notebook/kinds/projectCloth'
 import { ProjectSchema } from '../core/notebook/kinds/project'
 import { ROLES } from '../core/vocabulary/choosing'
 import { type Notebook } from '../server/database'
-import { createRecord, within } from '../server/store/repository'
+import { createRecord, inTransaction } from '../server/store/repository'
 import { demoProjects } from './projects'
 
 const MS_A_DAY = 24 * 60 * 60 * 1000
@@ -21,7 +21,7 @@ export async function fillProjects(
   for (const { project, pattern, cloths, begunDaysAgo, finishedDaysAgo } of demoProjects) {
     const finished = finishedDaysAgo === undefined ? null : ago(finishedDaysAgo).slice(0, 10)
     const data = ProjectSchema.parse({ ...project, patternId: idIn(patterns, pattern), finished })
-    await within(db, async (open) => {
+    await inTransaction(db, async (open) => {
       const { id } = await createRecord(open, 'project', data, ago(begunDaysAgo))
       for (const role of ROLES) {
         for (const piece of [cloths[role] ?? []].flat()) {

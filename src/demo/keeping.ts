@@ -94,7 +94,7 @@ export const demoHeap = {
 } as const
 
 /** Offcuts and opened garments with outlines, mm, warp upright. */
-export const demoOutlines: readonly { piece: PieceInput; from?: string }[] = [
+export const demoPieceOutlines: readonly { piece: PieceInput; from?: string }[] = [
   {
     piece: {
       name: 'Porter’s trousers, left leg opened',

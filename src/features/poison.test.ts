@@ -13,7 +13,7 @@ import { removeDamaged } from './shared/damaged/actions'
 import { loadPatterns } from './make/patterns/load'
 import { loadProjects } from './make/projects/load'
 import { loadStash } from './stash/load'
-import { binned } from '@/server/store/history'
+import { listBin } from '@/server/store/history'
 
 // Rows that this program did not write: of a kind that it does not know, and remembered ones that somebody spoilt.
 
@@ -83,7 +83,7 @@ test('putting a backup back carries over what cannot be read, and the bin gives 
   await removeDamaged('zeppelin', { id: UNKNOWN, revision: 1 })
   await removeDamaged('piece', { id: SPOILT, revision: 1 })
   // The bin gives back what cannot be read, as it was.
-  const bin = await binned(db, AT)
+  const bin = await listBin(db, AT)
   expect(bin).toHaveLength(2)
   await takeBackStroke(bin.find(({ id }) => id === SPOILT)!.stroke)
   expect(await rowOf(SPOILT)).toEqual({ kind: 'piece', data: '{"name":"Torn"' })

@@ -13,7 +13,7 @@ import { readStashEntry } from './stash'
 import { ConflictError, GoneError } from './store/errors'
 import { countRecords, createRecord, removeRecord } from './store/repository'
 
-jest.mock('./jobs/pool', () => jest.requireActual('../../tests/support/heavyHere'))
+jest.mock('./jobs/pool', () => jest.requireActual('../../tests/support/jobsHere'))
 
 const AT = '2026-01-02T03:04:05.000Z'
 const LATER = '2026-01-02T03:09:00.000Z'

@@ -2,7 +2,7 @@ import { type BlindBox } from '../core/notebook/kinds/blindBox'
 import { type Notebook } from './database'
 import { amendRecord } from './store/amend'
 import { GoneError } from './store/errors'
-import { changeRecord, findRecord, recordsReferring, within } from './store/repository'
+import { changeRecord, findRecord, recordsReferring, inTransaction } from './store/repository'
 
 /** What somebody says of an envelope. */
 export type BlindAnswer = NonNullable<BlindBox['entries'][number]['answer']>
@@ -24,7 +24,7 @@ export async function answerBlind(
   { code, answer }: { code: string; answer: BlindAnswer },
   at: string,
 ): Promise<void> {
-  await within(db, async (open) => {
+  await inTransaction(db, async (open) => {
     const entriesOf = ({ entries }: BlindBox) =>
       entries.map((entry) => (entry.code === code && entry.answer === null ? { ...entry, answer } : entry))
     await amendRecord(open, 'blind-box', id, at, (box) => ({ ...box, entries: entriesOf(box) }))

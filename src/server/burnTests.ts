@@ -3,7 +3,7 @@ import { type BurnTest, type SpecimenNote, type TestSetup } from '../core/notebo
 import { BurnTestSchema } from '../core/notebook/kinds/burnTest'
 import { type TestAnswer } from '../core/notebook/answers'
 import { type Notebook } from './database'
-import { grouped } from './grouped'
+import { groupBy } from './groupBy'
 import {
   changeRecord,
   createRecord,
@@ -12,7 +12,7 @@ import {
   recordsReferring,
   recordsReferringToAny,
   recordsReferringToNothing,
-  within,
+  inTransaction,
   type Kept,
   type RecordHead,
 } from './store/repository'
@@ -65,7 +65,7 @@ export async function looseBurnTests(db: Notebook): Promise<KeptTest[]> {
 
 /** The tests of known pieces, by piece, each oldest first. */
 export async function testsOfControls(db: Notebook, ids: readonly string[]): Promise<Map<string, KeptTest[]>> {
-  return grouped((await recordsReferringToAny(db, 'burn-test', 'controlId', ids)).map(flat), (test) => test.controlId)
+  return groupBy((await recordsReferringToAny(db, 'burn-test', 'controlId', ids)).map(flat), (test) => test.controlId)
 }
 
 /** The tests of one piece, oldest first. */
@@ -91,7 +91,7 @@ export async function changeBurnTest(
   { answers, setup, specimens }: TestChange,
   at: string,
 ): Promise<number> {
-  return within(db, async (open) => {
+  return inTransaction(db, async (open) => {
     const found = await findRecord(open, 'burn-test', seen.id)
     const data = BurnTestSchema.parse({
       ...found?.data,
@@ -108,7 +108,7 @@ export async function changeBurnTest(
  * @throws GoneError where either was taken away, ZodError where it was kept with another piece meanwhile
  */
 export async function keepTestWithPiece(db: Notebook, testId: string, pieceId: string, at: string): Promise<void> {
-  await within(db, async (open) => {
+  await inTransaction(db, async (open) => {
     const found = await findRecord(open, 'burn-test', testId)
     const before = found?.data.pieceId ?? null
     if (before !== null && before !== pieceId) {

@@ -1,6 +1,6 @@
 import { sql } from 'kysely'
 import { type Notebook } from './database'
-import { grouped } from './grouped'
+import { groupBy } from './groupBy'
 import { type Shelf } from './cache/shelf'
 
 /** Ids of the pieces that have each symbol on their care label, the latest first; looked for where they lie. */
@@ -10,7 +10,7 @@ export async function piecesByCare(db: Notebook): Promise<Map<string, string[]>>
     from record, json_each(record.data, '$.care') as sign
     where record.kind = 'piece'
     order by record.id desc`.execute(db)
-  const groups = grouped(rows, ({ symbol }) => symbol)
+  const groups = groupBy(rows, ({ symbol }) => symbol)
   return new Map([...groups].map(([symbol, own]) => [symbol, own.map(({ piece }) => piece)]))
 }
 

@@ -1,5 +1,5 @@
 import { looksImpure } from '../core/identify/controls'
-import { type ControlBurn } from '../core/identify/nose'
+import { type ControlBurn } from '../core/identify/observerCalibration'
 import { observationsFrom } from '../core/notebook/answers'
 import { type Control } from '../core/notebook/kinds/control'
 import { testsOfControls, type KeptTest } from './burnTests'

@@ -6,7 +6,7 @@ import { OutlineSchema } from '../core/notebook/schemas/stash'
 import { listOf, nameText, optionalText } from '../core/notebook/schemas/text'
 import { type Notebook } from './database'
 import { GoneError } from './store/errors'
-import { changeRecord, createRecord, findRecord, within } from './store/repository'
+import { changeRecord, createRecord, findRecord, inTransaction } from './store/repository'
 
 const side = z.number().gt(0, 'a side is more than zero').lte(200_000, 'that is longer than any piece of cloth')
 
@@ -53,7 +53,7 @@ const ALL_OF_IT_MM = 5
  */
 export async function cutFrom(db: Notebook, cut: Cut, at: string, id?: string): Promise<string[]> {
   const { pieceId, lengthMm, all, what, offcuts } = CutSchema.parse(cut)
-  return within(db, async (open) => {
+  return inTransaction(db, async (open) => {
     if (id !== undefined && (await findRecord(open, 'cut', id))) return []
     const found = await findRecord(open, 'piece', pieceId)
     if (!found) throw new GoneError('piece', pieceId)

@@ -2,8 +2,8 @@ import { mkdirSync, rmSync } from 'node:fs'
 import { dirname } from 'node:path'
 import { sql } from 'kysely'
 import { makeBackup } from './backup/backups'
-import { runHeavy } from './jobs/pool'
-import { heard } from './jobs/told'
+import { runJob } from './jobs/pool'
+import { throwReported } from './jobs/reported'
 import { notebookFile, notebookHome } from './home'
 import { openNotebook, type Notebook } from './store/openNotebook'
 import { claim, release } from './recovery/claim'
@@ -99,8 +99,8 @@ function backUpNightly(file: string): void {
   open.roughSwatchNightly?.()
   const due = () => {
     const task = { file, home: notebookHome(), why: 'nightly' as const, at: new Date().toISOString() }
-    runHeavy('backUp', task)
-      .then(heard)
+    runJob('backUp', task)
+      .then(throwReported)
       .catch((error: unknown) => console.error('The nightly backup failed:', error))
   }
   const [first, hourly] = [setTimeout(due, FIRST_ASKED_MS), setInterval(due, ASKED_EVERY_MS)]

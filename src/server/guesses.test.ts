@@ -1,13 +1,13 @@
 import { GuessSchema } from '../core/notebook/kinds/guess'
-import { type Gist } from '../core/stashSearch/gist'
+import { type PieceSummary } from '../core/stashSearch/pieceSummary'
 import { besideTruth, pieceToGuess, truthOf } from './guesses'
 import { type Shelf } from './cache/shelf'
 import { type Kept } from './store/repository'
 
-const gist = (id: string, rest: Partial<Gist> = {}): Gist =>
-  ({ id, gsm: null, widthMm: null, lengthMm: null, inHand: false, offer: {}, ...rest }) as Gist
-const weighed = (id: string, value: number) => gist(id, { gsm: { value, sd: 3 } as Gist['gsm'] })
-const shelfOf = (...gists: Gist[]): Shelf =>
+const gist = (id: string, rest: Partial<PieceSummary> = {}): PieceSummary =>
+  ({ id, gsm: null, widthMm: null, lengthMm: null, inHand: false, offer: {}, ...rest }) as PieceSummary
+const weighed = (id: string, value: number) => gist(id, { gsm: { value, sd: 3 } as PieceSummary['gsm'] })
+const shelfOf = (...gists: PieceSummary[]): Shelf =>
   ({ gists: () => gists, find: (id: string) => gists.find((one) => one.id === id) }) as unknown as Shelf
 const guess = (pieceId: string, said: number, truth: number | null = null): Kept<'guess'> =>
   ({

@@ -1,5 +1,5 @@
-import { type Guess as Guessing } from '../core/practice/guesses'
-import { type Gist } from '../core/stashSearch/gist'
+import { type JudgedGuess as Guessing } from '../core/practice/guesses'
+import { type PieceSummary } from '../core/stashSearch/pieceSummary'
 import { BODIES, OPACITIES } from '../core/vocabulary/cloth'
 import { type Guessed } from '../core/vocabulary/guessing'
 import { type Notebook } from './database'
@@ -10,7 +10,7 @@ import { allRecords, type Kept } from './store/repository'
  * What of a piece was measured or looked at, in the core's own units or by its place in the order of steps; null where
  * it is only said or usual.
  */
-export function truthOf({ gsm, widthMm, lengthMm, offer }: Gist, what: Guessed): number | null {
+export function truthOf({ gsm, widthMm, lengthMm, offer }: PieceSummary, what: Guessed): number | null {
   switch (what) {
     case 'gsm':
       return gsm?.value ?? null
@@ -59,7 +59,7 @@ export function pieceToGuess(
   guesses: readonly Kept<'guess'>[],
   what: Guessed,
   turn: number,
-): Gist | undefined {
+): PieceSummary | undefined {
   const all = shelf.gists()
   const lately = new Set(guesses.slice(-Math.ceil(all.length / 2)).map(({ data }) => data.pieceId))
   const from = all.length > 0 ? turn % all.length : 0

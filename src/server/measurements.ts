@@ -6,7 +6,7 @@ import { createOnce } from './store/createOnce'
 
 /** Measurements of one piece, oldest first. */
 export async function measurementsOf(db: Notebook, pieceId: string): Promise<KeptMeasurement[]> {
-  return (await recordsReferring(db, 'measurement', 'pieceId', pieceId)).map(told)
+  return (await recordsReferring(db, 'measurement', 'pieceId', pieceId)).map(keptMeasurementOf)
 }
 
 /** Writes a measurement; answers its id. @throws GoneError where its piece was taken away */
@@ -28,6 +28,6 @@ export async function removeMeasurement(db: Notebook, pieceId: string, id: strin
 }
 
 /** A measurement as the core takes it. */
-export function told({ id, data: { state, data }, createdAt }: Kept<'measurement'>): KeptMeasurement {
+export function keptMeasurementOf({ id, data: { state, data }, createdAt }: Kept<'measurement'>): KeptMeasurement {
   return { id, state, data, at: createdAt }
 }

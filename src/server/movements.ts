@@ -1,6 +1,6 @@
 import { sql } from 'kysely'
 import { type Movement } from '../core/stashSearch/looking'
-import { type Gist } from '../core/stashSearch/gist'
+import { type PieceSummary } from '../core/stashSearch/pieceSummary'
 import { type Notebook } from './database'
 
 interface Row {
@@ -18,7 +18,7 @@ const LENGTH_BEFORE = lengthIn('before')
 const LENGTH_AFTER = lengthIn('after')
 
 /** What came: every piece that is there, on the day it was got, else on the day it was kept. */
-export function cameOf(gists: readonly Gist[]): Movement[] {
+export function cameOf(gists: readonly PieceSummary[]): Movement[] {
   return gists.map(({ got, createdAt, m2, kg }) => ({ at: got ?? createdAt, m2: m2?.value ?? 0, kg: kg ?? 0 }))
 }
 

@@ -3,7 +3,7 @@ import { type FoundPiece } from '../core/outlines/types'
 import { PatternPieceSchema } from '../core/notebook/kinds/patternPiece'
 import { type Notebook } from './database'
 import { GoneError } from './store/errors'
-import { createRecord, findRecord, recordsReferring, within, type Kept } from './store/repository'
+import { createRecord, findRecord, recordsReferring, inTransaction, type Kept } from './store/repository'
 
 /** More pieces than this no pattern has. */
 const MOST_OF_ONE = 200
@@ -25,7 +25,7 @@ export async function keepFound(
   rest: Pick<PatternPiece, 'from' | 'isAbout'>,
   at: string,
 ): Promise<number> {
-  return within(db, async (open) => {
+  return inTransaction(db, async (open) => {
     if (!(await findRecord(open, 'pattern', patternId))) throw new GoneError('pattern', patternId)
     const before = await recordsReferring(open, 'pattern-piece', 'patternId', patternId)
     if (before.length + found.length > MOST_OF_ONE)

@@ -1,5 +1,5 @@
 import { type Notebook } from './database'
-import { runHeavy } from './jobs/pool'
+import { runJob } from './jobs/pool'
 import { readPicture } from './pictures'
 import { amendRecord } from './store/amend'
 import { GoneError } from './store/errors'
@@ -20,7 +20,7 @@ export async function addPhotograph(
   if (!(await findRecord(db, 'piece', pieceId))) throw new GoneError('piece', pieceId)
   return withPicture(home, bytes, async (name) => {
     const kept = await readPicture(home, name)
-    const found = kept ? await runHeavy('coloursOf', { bytes: new Uint8Array(kept.bytes) }) : []
+    const found = kept ? await runJob('coloursOf', { bytes: new Uint8Array(kept.bytes) }) : []
     return amendRecord(db, 'piece', pieceId, at, (piece) => ({
       ...piece,
       pictures: [...piece.pictures, { name, says: '' }],

@@ -3,7 +3,7 @@ import { mkdir, open, readdir, readFile, rename, rm, stat, writeFile } from 'nod
 import { basename, join } from 'node:path'
 import { sql } from 'kysely'
 import { type Notebook } from './database'
-import { runHeavy } from './jobs/pool'
+import { runJob } from './jobs/pool'
 import { binFrom } from './store/history'
 import { troubleOf } from './recovery/signs'
 
@@ -26,7 +26,7 @@ const folderIn = (home: string) => join(home, 'pictures')
  */
 export async function savePicture(home: string, bytes: Uint8Array): Promise<string> {
   if (bytes.length > MOST_PICTURE_BYTES) throw new RangeError('The picture is larger than 8 MB.')
-  const outcome = await runHeavy('cleanPicture', { bytes })
+  const outcome = await runJob('cleanPicture', { bytes })
   if ('refused' in outcome) throw new RangeError(outcome.refused)
   const name = `${randomUUID()}.jpg`
   await mkdir(folderIn(home), { recursive: true })
@@ -71,7 +71,7 @@ export async function readSmallPicture(
   if (known) return { bytes: known, type: TYPES.jpg! }
   const full = await readPicture(home, name)
   if (!full) return undefined
-  const outcome = await runHeavy('cleanPicture', { bytes: new Uint8Array(full.bytes), longestSide: SMALL_SIDE })
+  const outcome = await runJob('cleanPicture', { bytes: new Uint8Array(full.bytes), longestSide: SMALL_SIDE })
   if ('refused' in outcome) return undefined
   await mkdir(folder, { recursive: true })
   // It can be made again at any time: whoever reads half of it does not matter as long as none is left.

@@ -2,10 +2,10 @@ import { type Piece } from '../core/notebook/kinds/piece'
 import { type KeptMeasurement } from '../core/notebook/measurements'
 import { type KeptTest } from './burnTests'
 import { type Notebook } from './database'
-import { grouped } from './grouped'
-import { told } from './measurements'
+import { groupBy } from './groupBy'
+import { keptMeasurementOf } from './measurements'
 import { type KeptPiece } from './pieces'
-import { oneClothWith } from './store/oneCloth'
+import { oneClothWith } from './store/relatedPieces'
 import { recordsByIds, recordsReferringToAny } from './store/repository'
 
 /** Where evidence comes from another piece of the same cloth, which. */
@@ -33,10 +33,10 @@ export async function recordsOfPieces(db: Notebook, ids: readonly string[]): Pro
     recordsReferringToAny(db, 'burn-test', 'pieceId', everyone),
   ])
   const byId = new Map(pieces.map((piece) => [piece.id, piece]))
-  const measuredBy = grouped(measurements, ({ data }) => data.pieceId)
-  const testedBy = grouped(tests, ({ data }) => data.pieceId)
+  const measuredBy = groupBy(measurements, ({ data }) => data.pieceId)
+  const testedBy = groupBy(tests, ({ data }) => data.pieceId)
   const evidenceOf = (id: string, on: OnKin) => ({
-    measurements: (measuredBy.get(id) ?? []).map((one) => ({ ...told(one), ...on })),
+    measurements: (measuredBy.get(id) ?? []).map((one) => ({ ...keptMeasurementOf(one), ...on })),
     tests: (testedBy.get(id) ?? []).map(({ data, ...head }) => ({ ...data, ...head, ...on })),
   })
   return ids.flatMap((id) => {

@@ -9,10 +9,10 @@ import {
   begunLooks,
   begunOf,
   givenBlind,
-  looked,
+  listLooks,
   dueCount,
   givenIn,
-  practised,
+  listPractice,
 } from './practice'
 
 const AT = '2026-05-02T10:00:00.000Z'
@@ -27,7 +27,7 @@ it('keeps one card a topic, with its answers', async () => {
   expect(await answerTopic(db, silk, said, AT)).toMatchObject({ familyRight: true, fibreRight: true })
   const wrong = { ...said, family: 'synthetic', fibres: [] } as const
   expect(await answerTopic(db, silk, wrong, '2026-05-03T10:00:00.000Z')).toMatchObject({ familyRight: false })
-  const kept = await practised(db)
+  const kept = await listPractice(db)
   expect(kept.map(({ data }) => [data.topic, data.answers.length])).toEqual([['silk', 2]])
   expect(begunOf(kept)[0]!.right).toEqual([true, false])
   expect(givenIn(kept).map((one) => [one.was, one.said])).toEqual([
@@ -39,7 +39,7 @@ it('keeps one card a topic, with its answers', async () => {
 it('counts what is due, and a wrong answer is due sooner than a right one', async () => {
   await answerTopic(db, silk, said, AT)
   const wrong = await answerTopic(db, topicById('wool')!, { ...said, fibres: ['silk'] }, AT)
-  const [right] = await practised(db)
+  const [right] = await listPractice(db)
   expect(wrong.due <= right!.data.card.due).toBe(true)
   expect(await dueCount(db, AT)).toBe(0)
   expect(await dueCount(db, '2027-05-02T10:00:00.000Z')).toBe(2)
@@ -71,6 +71,8 @@ it('keeps what was said of a cloth by looking, and counts it among what is due',
   ).toMatchObject({
     right: false,
   })
-  expect(begunLooks(await looked(db)).map(({ topic, right }) => [topic, right])).toEqual([['denim', [true, false]]])
+  expect(begunLooks(await listLooks(db)).map(({ topic, right }) => [topic, right])).toEqual([
+    ['denim', [true, false]],
+  ])
   expect(await dueCount(db, '2027-05-02T10:00:00.000Z')).toBe(1)
 })

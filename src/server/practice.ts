@@ -1,17 +1,17 @@
 import { LookPracticeSchema } from '../core/notebook/kinds/look'
 import { PracticeSchema, MOST_ANSWERS, type Practice } from '../core/notebook/kinds/practice'
 import { familyOf, judgedBlind } from '../core/practice/blind'
-import { replayed, type Foretold } from '../core/practice/foretold'
-import { judged, type Judged, type Said } from '../core/practice/judge'
-import { gradeOf, isDue, reviewed, type Begun } from '../core/practice/schedule'
+import { replayPractice, type Foretold } from '../core/practice/foretold'
+import { judgeAnswer, type JudgedAnswer, type SaidAnswer } from '../core/practice/judge'
+import { gradeOf, isDue, reviewCard, type Begun } from '../core/practice/schedule'
 import { type Given } from '../core/practice/scoring'
 import { sideTopicById } from '../core/practice/sides'
 import { topicById, type Topic } from '../core/practice/topics'
 import { type Notebook } from './database'
-import { allRecords, changeRecord, createRecord, within, type Kept } from './store/repository'
+import { allRecords, changeRecord, createRecord, inTransaction, type Kept } from './store/repository'
 
 /** Every topic that was begun. */
-export async function practised(db: Notebook): Promise<Kept<'practice'>[]> {
+export async function listPractice(db: Notebook): Promise<Kept<'practice'>[]> {
   return (await allRecords(db, 'practice')).kept
 }
 
@@ -45,7 +45,9 @@ export function foretoldIn(kept: readonly Kept<'practice'>[]): Foretold[] {
     grade: gradeOf({ familyRight, fibreRight }, sure),
     right: familyRight && fibreRight !== false,
   })
-  return kept.flatMap(({ data: { answers } }) => replayed(answers.map(rated))).sort((a, b) => (a.at < b.at ? -1 : 1))
+  return kept
+    .flatMap(({ data: { answers } }) => replayPractice(answers.map(rated)))
+    .sort((a, b) => (a.at < b.at ? -1 : 1))
 }
 
 /** Answers to blind boxes that are open again, for scoring: until the last is given, none of them tells anything. */
@@ -69,7 +71,7 @@ export function givenBlind(boxes: readonly Kept<'blind-box'>[]): Given[] {
 }
 
 /** Every cloth that was practised by looking. */
-export async function looked(db: Notebook): Promise<Kept<'look'>[]> {
+export async function listLooks(db: Notebook): Promise<Kept<'look'>[]> {
   return (await seen(db)).filter(({ data }) => sideTopicById(data.topic) === undefined)
 }
 
@@ -88,7 +90,7 @@ export function begunLooks(kept: readonly Kept<'look'>[]): Begun[] {
 
 /** How many topics are due, of burns and of looks. @param at ISO 8601 */
 export async function dueCount(db: Notebook, at: string): Promise<number> {
-  const [burns, looks] = await Promise.all([practised(db), seen(db)])
+  const [burns, looks] = await Promise.all([listPractice(db), seen(db)])
   return [...burns, ...looks].filter(({ data }) => isDue(data, at)).length
 }
 
@@ -103,10 +105,10 @@ export async function answerLook(
   { said, sure, right: answer }: { said: string; sure: number; right: string },
   at: string,
 ): Promise<{ right: boolean; due: string }> {
-  return within(db, async (open) => {
+  return inTransaction(db, async (open) => {
     const before = (await seen(open)).find(({ data }) => data.topic === topic)
     const right = said === answer
-    const card = reviewed(before?.data.card ?? null, gradeOf({ familyRight: right, fibreRight: right }, sure), at)
+    const card = reviewCard(before?.data.card ?? null, gradeOf({ familyRight: right, fibreRight: right }, sure), at)
     const answers = [...(before?.data.answers ?? []), { at, said, sure, right }].slice(-MOST_ANSWERS)
     const data = LookPracticeSchema.parse({ topic, card, answers })
     if (before) await changeRecord(open, 'look', before, data, at)
@@ -119,13 +121,13 @@ export async function answerLook(
 export async function answerTopic(
   db: Notebook,
   topic: Topic,
-  { seed, asked, ...said }: Said & { seed: number; asked: number },
+  { seed, asked, ...said }: SaidAnswer & { seed: number; asked: number },
   at: string,
-): Promise<Judged & { due: string }> {
-  return within(db, async (open) => {
-    const before = (await practised(open)).find(({ data }) => data.topic === topic.id)
-    const right = judged(topic, said)
-    const card = reviewed(before?.data.card ?? null, gradeOf(right, said.sure), at)
+): Promise<JudgedAnswer & { due: string }> {
+  return inTransaction(db, async (open) => {
+    const before = (await listPractice(open)).find(({ data }) => data.topic === topic.id)
+    const right = judgeAnswer(topic, said)
+    const card = reviewCard(before?.data.card ?? null, gradeOf(right, said.sure), at)
     const answer: Practice['answers'][number] = { at, seed, asked, ...said, fibres: [...said.fibres], ...right }
     const answers = [...(before?.data.answers ?? []), answer].slice(-MOST_ANSWERS)
     const data = PracticeSchema.parse({ topic: topic.id, card, answers })

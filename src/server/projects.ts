@@ -2,7 +2,7 @@ import { type Worn } from '../core/making/lessons'
 import { type Project } from '../core/notebook/kinds/project'
 import { type ProjectCloth } from '../core/notebook/kinds/projectCloth'
 import { type Notebook } from './database'
-import { grouped } from './grouped'
+import { groupBy } from './groupBy'
 import { type Shelf } from './cache/shelf'
 import { allRecords, findRecord, recordsByIds, recordsReferring, type Kept } from './store/repository'
 
@@ -23,7 +23,7 @@ export async function findProject(db: Notebook, id: string): Promise<ProjectWhol
 /** Every project with its cloths, the oldest first. */
 export async function listProjects(db: Notebook): Promise<ProjectWhole[]> {
   const [projects, cloths] = await Promise.all([allRecords(db, 'project'), allRecords(db, 'project-cloth')])
-  const byProject = grouped(cloths.kept, ({ data }) => data.projectId)
+  const byProject = groupBy(cloths.kept, ({ data }) => data.projectId)
   return projects.kept.map((project) => ({ project, cloths: byProject.get(project.id) ?? [] }))
 }
 

@@ -30,10 +30,10 @@ export const QuickSchema = z.strictObject({
   heapId: RecordIdSchema.nullable().default(null),
 })
 
-export type Quick = z.output<typeof QuickSchema>
+export type QuickPiece = z.output<typeof QuickSchema>
 
 /** Keeps what was said; a piece without a name gets one that is not taken. @param at ISO 8601 @param id `createOnce` */
-export async function keepQuick(db: Notebook, quick: Quick, at: string, id?: string): Promise<Kept<'piece'>> {
+export async function keepQuick(db: Notebook, quick: QuickPiece, at: string, id?: string): Promise<Kept<'piece'>> {
   const before = id === undefined ? undefined : await findRecord(db, 'piece', id)
   const { spans, spanMm, name, ...said } = quick
   const number = (await countRecords(db, 'piece')) + 1

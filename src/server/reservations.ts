@@ -1,10 +1,10 @@
-import { enoughFor, type EnoughLeft, type Making } from '../core/making/enoughFor'
+import { enoughFor, type EnoughLeft, type MakingAsked } from '../core/making/enoughFor'
 import { leftOf, type Asker, type Left, type Reserved } from '../core/making/reserved'
 import { type KeptLay } from '../core/notebook/kinds/lay'
 import { type LengthAsked } from '../core/notebook/schemas/making'
-import { type Gist } from '../core/stashSearch/gist'
+import { type PieceSummary } from '../core/stashSearch/pieceSummary'
 import { type Notebook } from './database'
-import { grouped } from './grouped'
+import { groupBy } from './groupBy'
 import { listPatterns, type KeptPattern } from './patterns'
 import { isFinished, listProjects, type KeptCloth, type ProjectWhole } from './projects'
 import { type Shelf } from './cache/shelf'
@@ -13,11 +13,16 @@ import { allRecords } from './store/repository'
 /** What projects have reserved of every piece. */
 export interface Reservations {
   /** What is left of a piece for one who asks; of a whole stash nothing is computed but what is asked. */
-  left: (gist: Pick<Gist, 'id' | 'lengthMm' | 'sorting'>, asker?: Asker) => Left
+  left: (gist: Pick<PieceSummary, 'id' | 'lengthMm' | 'sorting'>, asker?: Asker) => Left
   /** Whether what is left of a piece is enough, for one who asks; null where the envelope gives no length. */
-  enough: (gist: Gist, lengths: readonly LengthAsked[], making: Making, asker?: Asker) => EnoughLeft | null
+  enough: (
+    gist: PieceSummary,
+    lengths: readonly LengthAsked[],
+    making: MakingAsked,
+    asker?: Asker,
+  ) => EnoughLeft | null
   /** What a project has of the piece that it chose for one of its fabrics. */
-  held: (whole: ProjectWhole, cloth: KeptCloth, gist: Gist) => Held
+  held: (whole: ProjectWhole, cloth: KeptCloth, gist: PieceSummary) => Held
 }
 
 /** What a project has of a piece. */
@@ -61,7 +66,7 @@ export function reservationsOf(
   // Ids begin with the time at which they were made.
   const inOrder = all.toSorted((a, b) => (a.cloth.id < b.cloth.id ? -1 : 1))
   const reserved = inOrder.flatMap(({ whole, cloth }) => reservedFor(whole, cloth, { byId, lays, shelf }))
-  const byPiece = grouped(reserved, ({ pieceId }) => pieceId)
+  const byPiece = groupBy(reserved, ({ pieceId }) => pieceId)
   const left: Reservations['left'] = ({ id, lengthMm, sorting }, asker = null) =>
     leftOf(isUsedUp({ lengthMm, sorting }) ? 0 : lengthMm, byPiece.get(id) ?? [], asker)
   return {
@@ -82,7 +87,7 @@ function isThere({ lengthMm, usedLengthMm }: KeptLay, left: Left): boolean {
 }
 
 /** Whether nothing is left of a piece to cut from. */
-export function isUsedUp({ lengthMm, sorting }: Pick<Gist, 'lengthMm' | 'sorting'>): boolean {
+export function isUsedUp({ lengthMm, sorting }: Pick<PieceSummary, 'lengthMm' | 'sorting'>): boolean {
   return sorting === 'cut-up' && lengthMm === null
 }
 

@@ -1,7 +1,7 @@
 import { sittingOf, type Due, type Sitting } from '../core/practice/session'
 import { isDue, recallOf, type KeptCard } from '../core/practice/schedule'
 import { type Notebook } from './database'
-import { looked, practised, sidesTried } from './practice'
+import { listLooks, listPractice, sidesTried } from './practice'
 import { listRecords } from './store/repository'
 
 /** A guess by hand is worth another after so many days. */
@@ -13,8 +13,8 @@ const NEW = { burn: 2, look: 3, side: 3 } as const
 /** What is practised in so many minutes, of everything that is practised. @param at ISO 8601 */
 export async function sittingFor(db: Notebook, minutes: number, at: string): Promise<Sitting[]> {
   const [burns, looks, sides, guesses] = await Promise.all([
-    practised(db),
-    looked(db),
+    listPractice(db),
+    listLooks(db),
     sidesTried(db),
     listRecords(db, 'guess', { limit: 1, newestFirst: true }),
   ])

@@ -1,4 +1,4 @@
-import { type ControlBurn } from '../core/identify/nose'
+import { type ControlBurn } from '../core/identify/observerCalibration'
 import { type Observation } from '../core/identify/types'
 import { evidenceOfTests } from '../core/notebook/answers'
 import { propertySheet, type PropertySheet } from '../core/notebook/sheet'

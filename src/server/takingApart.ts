@@ -1,16 +1,16 @@
 import { type Offer } from '../core/fabric/types'
-import { GarmentSchema, type Garment } from '../core/notebook/kinds/garment'
+import { GarmentSchema, type GarmentRecord } from '../core/notebook/kinds/garment'
 import { NotionSchema } from '../core/notebook/kinds/notion'
 import { boxOf } from '../core/shapes/polygon'
 import { notionOf } from '../core/upcycle/teardown/keep'
 import { tornDown } from '../core/upcycle/teardown/teardown'
 import { type Panel } from '../core/upcycle/teardown/types'
-import { capitalised } from '../core/units/format'
+import { capitalise } from '../core/units/format'
 import { type Thing } from '../core/vocabulary/stash'
-import { spoken } from '../core/vocabulary/words'
+import { speakId } from '../core/vocabulary/words'
 import { cutFrom } from './cutting'
 import { type Notebook } from './database'
-import { changeRecord, createRecord, recordsReferring, within } from './store/repository'
+import { changeRecord, createRecord, recordsReferring, inTransaction } from './store/repository'
 
 /** A piece of the stash as it is taken apart. */
 export interface ToTakeApart {
@@ -25,7 +25,12 @@ export interface ToTakeApart {
 const MOST_PANELS = 24
 
 /** A garment's record, changed where there is one: a piece has one at most. @param at ISO 8601 */
-export async function putGarment(db: Notebook, pieceId: string, change: Partial<Garment>, at: string): Promise<void> {
+export async function putGarment(
+  db: Notebook,
+  pieceId: string,
+  change: Partial<GarmentRecord>,
+  at: string,
+): Promise<void> {
   const [kept] = await recordsReferring(db, 'garment', 'pieceId', pieceId)
   if (kept) await changeRecord(db, 'garment', kept, { ...kept.data, ...change }, at)
   else await createRecord(db, 'garment', GarmentSchema.parse({ ...change, pieceId }), at)
@@ -44,7 +49,7 @@ export async function takeApart(
   keep: readonly string[],
   at: string,
 ): Promise<string[]> {
-  return within(db, async (open) => {
+  return inTransaction(db, async (open) => {
     const [record] = await recordsReferring(open, 'garment', 'pieceId', id)
     const answer = tornDown({ garment: thing, offer, ...(record?.data ?? GarmentSchema.parse({ pieceId: id })) })
     const offcuts = answer.panels.flatMap((panel) => copiesOf(panel, name)).slice(0, MOST_PANELS)
@@ -54,7 +59,7 @@ export async function takeApart(
     for (const one of answer.keep) {
       const kind = notionOf(one.id)
       if (!kind || !keep.includes(one.id)) continue
-      const title = capitalised(`${spoken(one.id)} off ${name}`.slice(0, 80))
+      const title = capitalise(`${speakId(one.id)} off ${name}`.slice(0, 80))
       await createRecord(open, 'notion', NotionSchema.parse({ kind, name: title, place, fromPieceId: id }), at)
     }
     return panels
@@ -66,7 +71,7 @@ function copiesOf({ id, outline, holes, count }: Panel, garment: string) {
   const { maxX, maxY } = boxOf(outline)
   const pairs = (points: Panel['outline']) => points.map(([x, y]): [number, number] => [x, y])
   return Array.from({ length: count }, (_, i) => ({
-    name: `${garment.slice(0, 50)}, ${spoken(id)}${count > 1 ? ` ${i + 1}` : ''}`,
+    name: `${garment.slice(0, 50)}, ${speakId(id)}${count > 1 ? ` ${i + 1}` : ''}`,
     widthMm: Math.round(maxX),
     lengthMm: Math.round(maxY),
     outline: { points: pairs(outline), holes: holes.map(pairs) },

@@ -1,7 +1,7 @@
 import { type Machine } from '../core/sew/sewCase'
 import { WorkroomSchema, type Workroom } from '../core/notebook/kinds/workroom'
 import { type Notebook } from './database'
-import { allRecords, changeRecord, createRecord, within } from './store/repository'
+import { allRecords, changeRecord, createRecord, inTransaction } from './store/repository'
 
 /** What the person has and when they have time; what is usual where they were not asked yet. */
 export async function readWorkroom(db: Notebook): Promise<{ isAsked: boolean; workroom: Workroom }> {
@@ -35,7 +35,7 @@ export function keepWorkroom(db: Notebook, workroom: Workroom, at: string): Prom
 
 /** Reads and writes in one stroke, so that no window's change is lost to another's. */
 async function changeWorkroom(db: Notebook, change: (before: Workroom) => Workroom, at: string): Promise<void> {
-  await within(db, async (open) => {
+  await inTransaction(db, async (open) => {
     const [first] = (await allRecords(open, 'workroom')).kept
     const next = change(first?.data ?? WorkroomSchema.parse({}))
     if (first) await changeRecord(open, 'workroom', first, next, at)

@@ -5,7 +5,7 @@ import { type LayAnswer, type LayTask } from '@/core/lay/types'
 import { bothLeanings, type Leaning } from '@/core/making/leaning'
 import { savings, type Saving } from '@/core/making/short'
 import { type UsedUp } from '@/core/making/leastLost'
-import { usingUp, type Candidate, type ToUseUp } from '@/core/making/useUp'
+import { usingUp, type UseUpCandidate, type ToUseUp } from '@/core/making/useUp'
 import { byWidth, type WidthAsked } from '@/core/making/widths'
 
 /** Between two best lays that are told, at least so long, ms: more often nobody sees. */
@@ -45,7 +45,7 @@ const jobs = {
     for (const one of bothLeanings(task, leanDeg)) onOne(one)
   },
   /** Which patterns can be cut from odd pieces, told one by one. */
-  usingUp(things: readonly ToUseUp[], candidates: readonly Candidate[], onOne: (one: UsedUp) => void): void {
+  usingUp(things: readonly ToUseUp[], candidates: readonly UseUpCandidate[], onOne: (one: UsedUp) => void): void {
     for (const one of usingUp(things, candidates)) onOne(one)
   },
 }

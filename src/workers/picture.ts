@@ -2,7 +2,7 @@ import { transfer } from 'comlink'
 import { serve } from './serve'
 import { countThreads, MOST_READ_PX, NothingToCount, type ThreadCount } from '@/core/loupe/count'
 import { NoShape, shadowOf, type Shadow } from '@/core/loupe/disc'
-import { NEAR_THREADS, threadLines, type Line } from '@/core/loupe/overlay'
+import { NEAR_THREADS, threadLines, type OverlayLine } from '@/core/loupe/overlay'
 import { planeOf, type Plane } from '@/core/loupe/plane'
 import { cutOut, type CutOut, type CutOutAsked } from '@/core/photo/cutOut'
 import { NoCutOut } from '@/core/photo/types'
@@ -18,7 +18,7 @@ const SHOWN = 1400
 class Unusable extends Error {}
 
 /** A piece of a picture, ready to be laid on a canvas. */
-export interface View {
+export interface PictureView {
   bitmap: ImageBitmap
   /** Where it lies in the picture, pixels. */
   left: number
@@ -30,19 +30,19 @@ export interface View {
 /** What was counted, its lines in the picture, and the middle of it from near. */
 export interface Counted {
   count: ThreadCount
-  lines: [Line[], Line[]]
-  view: View
+  lines: [OverlayLine[], OverlayLine[]]
+  view: PictureView
 }
 
 /** What can be done to a picture, each away from the page. What goes wrong is told in words for the person. */
 const jobs = {
   open: (file: Blob) =>
-    told(async (): Promise<View> => {
+    told(async (): Promise<PictureView> => {
       const picture = await opened(file)
       return shown(await view(picture, 0, 0, picture.width, picture.height, SHOWN))
     }),
   near: (file: Blob, sidePx: number) =>
-    told(async (): Promise<View> => shown(await middleOf(await opened(file), sidePx))),
+    told(async (): Promise<PictureView> => shown(await middleOf(await opened(file), sidePx))),
   shadow: (file: Blob) =>
     told(async (): Promise<Shadow> => {
       const picture = await opened(file)
@@ -88,7 +88,7 @@ async function counted(
   return transfer({ count, lines: [ends!, picks!], view: near }, [near.bitmap])
 }
 
-const shown = (one: View): View => transfer(one, [one.bitmap])
+const shown = (one: PictureView): PictureView => transfer(one, [one.bitmap])
 const moved = ({ x, y }: { x: number; y: number }, left: number, top: number) => ({ x: x + left, y: y + top })
 
 /** Turned as its EXIF says. */
@@ -104,7 +104,7 @@ async function opened(file: Blob): Promise<ImageBitmap> {
   return bitmap
 }
 
-function middleOf(picture: ImageBitmap, side: number): Promise<View> {
+function middleOf(picture: ImageBitmap, side: number): Promise<PictureView> {
   const [width, height] = [Math.min(picture.width, Math.ceil(side)), Math.min(picture.height, Math.ceil(side))]
   return view(
     picture,
@@ -123,7 +123,7 @@ async function view(
   width: number,
   height: number,
   most: number,
-): Promise<View> {
+): Promise<PictureView> {
   const by = Math.min(1, most / Math.max(width, height))
   const bitmap = await createImageBitmap(picture, left, top, width, height, {
     resizeWidth: Math.max(1, Math.round(width * by)),

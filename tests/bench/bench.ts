@@ -12,10 +12,10 @@ import { commonReporter } from '@/core/identify/reporter'
 import { type Observation } from '@/core/identify/types'
 import { clothTile } from '@/ui/cloth/tile'
 import { TileSchema } from '@/ui/cloth/query'
-import { reporterTaughtBy } from '@/core/identify/nose'
+import { reporterTaughtBy } from '@/core/identify/observerCalibration'
 import { beliefSteps, whatIf } from '@/core/identify/whatIf'
 import { countThreads } from '@/core/loupe/count'
-import { spectrumOf } from '@/core/loupe/spectrum'
+import { frequencySpectrumOf } from '@/core/loupe/spectrum'
 import { drafts } from '@/core/weave/drafts'
 import { dice, seen } from '../support/seen'
 import { weavePicture } from '@/devices/standins/weavePicture'
@@ -189,7 +189,7 @@ const picture = weavePicture(
   dice(4),
 )
 const count = median(() => countThreads(picture, 300), 5)
-const transform = median(() => spectrumOf(picture), 5)
+const transform = median(() => frequencySpectrumOf(picture), 5)
 rows.push([
   'counting the threads of a picture of 1024 × 1024',
   'one 2-D FFT of it',

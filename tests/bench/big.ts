@@ -2,15 +2,15 @@ import { mkdtempSync, statSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { dirname, join } from 'node:path'
 import { ASKS_NOTHING, type ShelfQuery } from '@/core/stashSearch/query'
-import { filterShelf, inOrder, rowOf } from '@/core/stashSearch/filter'
-import { type Gist } from '@/core/stashSearch/gist'
+import { filterShelf, inOrder, stashRowOf } from '@/core/stashSearch/filter'
+import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
 import { openNotebook, type Notebook } from '@/server/database'
 import { endHeavy } from '@/server/jobs/pool'
 import { exportedJson } from '@/server/exchange/exporting'
 import { importInto } from '@/server/exchange/importing'
 import { askShelf } from '@/server/cache/askShelf'
 import { shelfOf } from '@/server/cache/shelf'
-import { soughtPieces } from '@/server/sought'
+import { fullTextSearch } from '@/server/fullTextSearch'
 import { fillBig } from './bigNotebook'
 import { benchPages } from './pages'
 
@@ -48,8 +48,8 @@ async function against(call: () => Promise<unknown>, peer: () => Promise<unknown
 /** The best plain way without a memory of its own: every gist read, parsed, put in order and filtered each time. */
 async function plainly(db: Notebook, query: ShelfQuery): Promise<unknown> {
   const rows = await db.selectFrom('remembered').select('gist').execute()
-  const shelf = rows.map(({ gist }) => rowOf(JSON.parse(gist) as Gist, TODAY))
-  return filterShelf(inOrder(shelf, query.sort), query, await soughtPieces(db, query.text))
+  const shelf = rows.map(({ gist }) => stashRowOf(JSON.parse(gist) as PieceSummary, TODAY))
+  return filterShelf(inOrder(shelf, query.sort), query, await fullTextSearch(db, query.text))
 }
 
 /** The big notebook: `npm run bench -- --big`. */

@@ -10,7 +10,7 @@ import { WASH_STATES } from '@/core/vocabulary/cloth'
 import { startBurnTest } from '@/server/burnTests'
 import { openNotebook } from '@/server/database'
 import { addMeasurement } from '@/server/measurements'
-import { createRecord, within } from '@/server/store/repository'
+import { createRecord, inTransaction } from '@/server/store/repository'
 import { dice } from '../support/seen'
 
 export interface BigNotebook {
@@ -47,7 +47,7 @@ export async function fillBig(file: string, size: BigNotebook, seed = 1): Promis
   const patterns: string[] = []
   const inBatches = async (count: number, work: (open: typeof db, index: number) => Promise<unknown>) => {
     for (let from = 0; from < count; from += BATCH)
-      await within(db, async (open) => {
+      await inTransaction(db, async (open) => {
         for (let i = from; i < Math.min(count, from + BATCH); i++) await work(open, i)
       })
   }

@@ -1,5 +1,5 @@
 import { scoreColumns } from '@/core/choose/columns/scoreColumns'
-import { columnsOf } from '@/core/choose/columns/stashColumns'
+import { offerColumnsOf } from '@/core/choose/columns/stashColumns'
 import { match, matchScore } from '@/core/choose/match'
 import { namedCloths } from '@/core/cloths/catalogue'
 import { offerFrom } from '@/core/fabric/offer'
@@ -40,7 +40,7 @@ export function printMatching(): void {
     ...(chance() < 0.2 && { pile: 'no' as const }),
   }))
   const begun = performance.now()
-  const columns = columnsOf(cloths)
+  const columns = offerColumnsOf(cloths)
   const laidOut = performance.now() - begun
   // Warm both ways over the same pairs before either is timed.
   for (const need of needs.slice(0, 10)) scoreColumns(need, columns)

@@ -1,8 +1,8 @@
-import { chanceOf } from '@/core/numbers/chance'
+import { seededRandom } from '@/core/numbers/seededRandom'
 import { offerFrom } from '@/core/fabric/offer'
 import { minutesOf } from '@/core/prepare/minutes'
 import { lowerBound, schedule } from '@/core/prepare/schedule'
-import { stepsOf } from '@/core/prepare/steps'
+import { preparationStepsOf } from '@/core/prepare/steps'
 import { GARMENTS } from '@/core/vocabulary/choosing'
 
 const HOUSEHOLD = { washerKg: 6, dryer: false, lineMetres: 8, celsius: 18, humidityPercent: 60 }
@@ -14,7 +14,7 @@ export function benchPlanning(): void {
   const gains: number[] = []
   let slowest = 0
   for (let seed = 1; seed <= 5; seed++) {
-    const chance = chanceOf(seed)
+    const chance = seededRandom(seed)
     const one = <T>(list: readonly T[]): T => list[Math.floor(chance() * list.length)]!
     const projects = Array.from({ length: 12 }, (_, i) => {
       const piece = {
@@ -26,7 +26,7 @@ export function benchPlanning(): void {
         bleeds: false,
         testSquare: null,
       }
-      return stepsOf([piece], { garment: one(GARMENTS) }, HOUSEHOLD, {}, 180).steps.map((step) => ({
+      return preparationStepsOf([piece], { garment: one(GARMENTS) }, HOUSEHOLD, {}, 180).steps.map((step) => ({
         ...step,
         id: `${i} ${step.id}`,
         after: step.after.map((id) => `${i} ${id}`),
@@ -36,13 +36,13 @@ export function benchPlanning(): void {
     const free = Array.from({ length: 120 }, (_, i) => ({ start: begin + i * 1440, end: begin + i * 1440 + 180 }))
     const all = projects.flat()
     const started = performance.now()
-    const together = schedule(all, free, HOUSEHOLD, chanceOf(seed))
+    const together = schedule(all, free, HOUSEHOLD, seededRandom(seed))
     slowest = Math.max(slowest, performance.now() - started)
     ratios.push((together.finish! - begin) / (lowerBound(all, free)! - begin))
     let until = begin
     for (const steps of projects) {
       const left = free.flatMap(({ start, end }) => (end > until ? [{ start: Math.max(start, until), end }] : []))
-      until = schedule(steps, left, HOUSEHOLD, chanceOf(seed)).finish!
+      until = schedule(steps, left, HOUSEHOLD, seededRandom(seed)).finish!
     }
     gains.push((until - begin) / (together.finish! - begin))
   }

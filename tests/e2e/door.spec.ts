@@ -1,7 +1,7 @@
 import { mkdtempSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { sealed } from '@/server/auth/passphrase'
+import { sealPassphrase } from '@/server/auth/passphrase'
 import { startServer } from '../support/ownServer'
 import { expect, open, test } from './fixtures'
 
@@ -10,7 +10,7 @@ test('a shared notebook asks for its passphrase, lets a device in, and shows it 
   request,
 }) => {
   test.setTimeout(90_000)
-  const seal = await sealed('heron lobby selvedge pin')
+  const seal = await sealPassphrase('heron lobby selvedge pin')
   const home = mkdtempSync(join(tmpdir(), 'rough-swatch-door-'))
   const { url, stop } = await startServer(home, undefined, { ROUGH_SWATCH_SEAL: seal })
   // Without it: no page, no picture, no export, no import, no computation.

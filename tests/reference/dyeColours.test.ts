@@ -1,8 +1,8 @@
 import { deltaE, hexOfLinear, linearOf } from '@/core/colour/colour'
-import { absorptionOf, blended, dyed, reflectanceOf } from '@/core/dye/kubelkaMunk'
+import { absorptionOf, blendReflectances, dyedReflectance, reflectanceOf } from '@/core/dye/kubelkaMunk'
 import { LIGHT_WEIGHTS, WAVELENGTHS } from '@/core/dye/observer'
 import { dyeOutcome } from '@/core/dye/outcome'
-import { hexOfSpectrum, spectrumOf } from '@/core/dye/spectrum'
+import { hexOfSpectrum, spectrumReflectance } from '@/core/dye/spectrum'
 
 /**
  * Dyes as a spectrophotometer sees them: bands of absorption, not the smooth curves that the program fits to a colour.
@@ -53,7 +53,7 @@ it('foretells a dye over a colour within 4 on the mean, and over white within 2 
 
 it('finds a reflectance that shows as each colour, between 0 and 1', () => {
   for (const hex of ['#ffffff', '#000000', '#ff0000', '#00ff00', '#0000ff', '#7a1f2a', '#808080', '#f2d34a']) {
-    const spectrum = spectrumOf(hex)
+    const spectrum = spectrumReflectance(hex)
     expect(Math.min(...spectrum)).toBeGreaterThan(0)
     expect(Math.max(...spectrum)).toBeLessThanOrEqual(1)
     expect(deltaE(hexOfSpectrum(spectrum), hex)).toBeLessThan(2)
@@ -76,19 +76,19 @@ it('sees by the CIE’s observer under daylight: primaries of a screen lie where
 it('keeps Kubelka and Munk’s equation both ways: K/S of 18 % grey is 1.868', () => {
   expect(absorptionOf([0.18])[0]).toBeCloseTo(1.8678, 3)
   expect(reflectanceOf([1.8678])[0]).toBeCloseTo(0.18, 4)
-  expect(dyed([1], [2], 0.5)).toEqual([2])
+  expect(dyedReflectance([1], [2], 0.5)).toEqual([2])
 })
 
 it('mixes fibres between what their light and what their absorptions add up to (Stearns and Noechel)', () => {
   const [white, black] = [[0.9], [0.05]]
-  const [mixed] = blended([
+  const [mixed] = blendReflectances([
     { spectrum: white, share: 1 },
     { spectrum: black, share: 1 },
   ])
   expect(mixed).toBeLessThan((0.9 + 0.05) / 2)
   const half = (absorptionOf(white)[0]! + absorptionOf(black)[0]!) / 2
   expect(mixed).toBeGreaterThan(reflectanceOf([half])[0]!)
-  expect(blended([{ spectrum: white, share: 3 }])[0]).toBeCloseTo(0.9, 9)
+  expect(blendReflectances([{ spectrum: white, share: 3 }])[0]).toBeCloseTo(0.9, 9)
 })
 
 it('knows the published differences of CIEDE2000 as the package reckons them', () => {

@@ -1,6 +1,6 @@
-import { chanceOf } from '@/core/numbers/chance'
-import { calibrated, foretoldRight, signsOf, type Foretold } from '@/core/practice/foretold'
-import { gradeOf, nextTopic, reviewed, type Begun, type KeptCard } from '@/core/practice/schedule'
+import { seededRandom } from '@/core/numbers/seededRandom'
+import { calibrateForecast, foretoldRight, signsOf, type Foretold } from '@/core/practice/foretold'
+import { gradeOf, nextTopic, reviewCard, type Begun, type KeptCard } from '@/core/practice/schedule'
 import { topics, type Topic } from '@/core/practice/topics'
 import { learnerOf, type Learner } from '../support/learner'
 
@@ -24,7 +24,7 @@ function practise(
   most: number,
   until: (run: Run, day: number) => boolean,
 ): Run {
-  const chance = chanceOf(seed + 99)
+  const chance = seededRandom(seed + 99)
   const run: Run = { learner: learnerOf(seed), history: [], count: 0 }
   const cards = new Map<string, { card: KeptCard; right: boolean[] }>()
   const next = (day: number): Topic => {
@@ -39,7 +39,7 @@ function practise(
     const { sure, ...judged } = run.learner.answers(topic, day)
     const right = judged.familyRight && judged.fibreRight !== false
     if (known) run.history.push({ before: signsOf(known.card, at(day)), right })
-    const card = reviewed(known?.card ?? null, gradeOf(judged, sure), at(day))
+    const card = reviewCard(known?.card ?? null, gradeOf(judged, sure), at(day))
     cards.set(topic.id, { card, right: [...(known?.right ?? []), right] })
     run.count++
     if (run.count % 5 === 0 && until(run, day)) break
@@ -66,7 +66,7 @@ it('foretells what a learner knows to within a twentieth, once it has seen them 
   const later = SEEDS.flatMap((seed) => {
     const { history } = practise(seed, 'trainer', 1200, () => false)
     const half = history.length >> 1
-    const weights = calibrated(history.slice(0, half))
+    const weights = calibrateForecast(history.slice(0, half))
     return history.slice(half).map(({ before, right }) => ({ said: foretoldRight(before, weights), right }))
   }).sort((a, b) => a.said - b.said)
   const groups = Array.from({ length: 8 }, (_, i) =>

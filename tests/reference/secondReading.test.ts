@@ -13,7 +13,7 @@ import { identify } from '@/core/identify/identify'
 import { leatherMm, leatherOunces, GSM_PER_OZ_FT2 } from '@/core/materials/leatherWeight'
 import { MATERIAL_IDS, materialById } from '@/core/materials/materials'
 import { bendingLength } from '@/core/measure/drape'
-import { prepared } from '@/core/prepare/prepare'
+import { planPreparation } from '@/core/prepare/prepare'
 import { softeningOf } from '@/core/prepare/softening'
 import { type PiecePlanned } from '@/core/prepare/washing'
 import { ELASTIC_PLACES, elasticPercent } from '@/core/sew/elastic'
@@ -31,7 +31,7 @@ const sew = (called: string, garment?: Garment, described: Described = {}) =>
 const order = (called: string, garment?: Garment) => sew(called, garment).order.map(({ id }) => id)
 const household = { washerKg: 6, dryer: false, lineMetres: 12, celsius: 18, humidityPercent: 60 }
 const plan = (described: Described, more: Partial<PiecePlanned> = {}, garment?: Garment) =>
-  prepared(
+  planPreparation(
     {
       pieces: [
         {

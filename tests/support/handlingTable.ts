@@ -1,4 +1,4 @@
-import { toldCases, type Told } from '@/core/say/toldCases'
+import { toldCases, type StatementCase } from '@/core/say/toldCases'
 import { offerFrom } from '@/core/fabric/offer'
 import { sewAdvice, SEW_RULES } from '@/core/sew/advice'
 import { SEW_SCHOOLS, type Rule } from '@/core/sew/rule'
@@ -9,8 +9,8 @@ import { wordFor } from '@/core/vocabulary/words'
 const all = toldCases().map((told) => ({ told, c: new SewCase(told) }))
 
 /** On which of the cases a rule fires, and on which it does not. */
-export function firesOn(rule: Rule<unknown>): { on: Told[]; off: Told[] } {
-  const [on, off]: [Told[], Told[]] = [[], []]
+export function firesOn(rule: Rule<unknown>): { on: StatementCase[]; off: StatementCase[] } {
+  const [on, off]: [StatementCase[], StatementCase[]] = [[], []]
   for (const { told, c } of all) (rule.when(c) ? on : off).push(told)
   return { on, off }
 }

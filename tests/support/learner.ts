@@ -1,5 +1,5 @@
-import { chanceOf } from '@/core/numbers/chance'
-import { type Judged } from '@/core/practice/judge'
+import { seededRandom } from '@/core/numbers/seededRandom'
+import { type JudgedAnswer } from '@/core/practice/judge'
 import { topics, type Topic } from '@/core/practice/topics'
 
 /**
@@ -11,7 +11,7 @@ export interface Learner {
   /** Chance that the family, and that the fibre of a topic are said rightly at a time, days. */
   knows(topic: Topic, day: number): { family: number; fibre: number }
   /** Answers once, and is told. */
-  answers(topic: Topic, day: number): Judged & { sure: number }
+  answers(topic: Topic, day: number): JudgedAnswer & { sure: number }
   /** Chance of recall itself, without luck; undefined of what was never seen. */
   recalls(topic: Topic, day: number): number | undefined
 }
@@ -33,7 +33,7 @@ const [LUCK_FAMILY, LUCK_FIBRE] = [0.35, 0.08]
 const MISLED = { family: 0.04, fibre: 0.12 }
 
 export function learnerOf(seed: number): Learner {
-  const chance = chanceOf(seed)
+  const chance = seededRandom(seed)
   const traces = new Map<string, Trace>()
   // Some have a better memory.
   const gift = 0.7 + 0.6 * chance()

@@ -8,7 +8,7 @@ import { redirect, revalidatePath } from './ownNext'
 // Imported first by tests of what pages load and do: from then on the notebook is one in memory, anew for each test,
 // heavy work is done here and now, and Next is not there.
 jest.mock('@/server/database', () => jest.requireActual('./ownNotebook'))
-jest.mock('@/server/jobs/pool', () => jest.requireActual('./heavyHere'))
+jest.mock('@/server/jobs/pool', () => jest.requireActual('./jobsHere'))
 jest.mock('@/server/jobs/workerNotebook', () => jest.requireActual('./ownNotebook'))
 jest.mock('next/cache', () => jest.requireActual('./ownNext'))
 jest.mock('next/headers', () => jest.requireActual('./ownNext'))

@@ -11,4 +11,4 @@ export function seen(record: Record<string, string | readonly string[]>, part: P
 }
 
 /** A fixed sequence of numbers in [0, 1), for tests that need chance without surprises. */
-export { chanceOf as dice } from '@/core/numbers/chance'
+export { seededRandom as dice } from '@/core/numbers/seededRandom'

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { pieceFrom } from '@/app/idFrom'
 import { namedCloths } from '@/core/cloths/catalogue'
-import { firstOf } from '@/features/identify/inspect/first'
+import { firstUnanswered } from '@/features/identify/inspect/first'
 import { Inspect } from '@/features/identify/inspect/Inspect'
 import { loadBench } from '@/features/identify/measure/load'
 import { HandOf } from '@/features/shared/hand/HandOf'
@@ -19,7 +19,7 @@ export default async function InspectPage({
   return (
     <>
       <HandOf pieceId={piece?.id} />
-      <Inspect key={piece?.id} piece={piece} first={firstOf(piece, words)} cloths={namedCloths.length} />
+      <Inspect key={piece?.id} piece={piece} first={firstUnanswered(piece, words)} cloths={namedCloths.length} />
     </>
   )
 }

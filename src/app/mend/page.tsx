@@ -2,11 +2,11 @@ import type { Metadata } from 'next'
 import { loadMend } from '@/features/make/upcycle/loadMend'
 import { MendPage } from '@/features/make/upcycle/MendPage'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
-import { numberFrom, textFrom, type Asked } from '../asked'
+import { numberFrom, textFrom, type AskedAddress } from '../asked'
 
 export const metadata: Metadata = { title: 'Mend it' }
 
-export default async function MendingPage({ searchParams }: { searchParams: Promise<Asked> }) {
+export default async function MendingPage({ searchParams }: { searchParams: Promise<AskedAddress> }) {
   const asked = await searchParams
   const choice = {
     of: textFrom(asked, 'of'),

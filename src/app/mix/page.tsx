@@ -2,11 +2,11 @@ import type { Metadata } from 'next'
 import { loadMix } from '@/features/make/upcycle/loadTogether'
 import { MixPage } from '@/features/make/upcycle/MixPage'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
-import { numberFrom, textFrom, type Asked } from '../asked'
+import { numberFrom, textFrom, type AskedAddress } from '../asked'
 
 export const metadata: Metadata = { title: 'Do they go together?' }
 
-export default async function TogetherPage({ searchParams }: { searchParams: Promise<Asked> }) {
+export default async function TogetherPage({ searchParams }: { searchParams: Promise<AskedAddress> }) {
   const asked = await searchParams
   const choice = {
     of: textFrom(asked, 'of'),

@@ -2,7 +2,7 @@ import type { Metadata } from 'next'
 import { loadShop } from '@/features/make/shop/load'
 import { ShopPage } from '@/features/make/shop/ShopPage'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
-import type { Asked } from '../asked'
+import type { AskedAddress } from '../asked'
 import { firstOf } from '../firstOf'
 
 export const metadata: Metadata = { title: 'In the shop' }
@@ -10,7 +10,7 @@ export const metadata: Metadata = { title: 'In the shop' }
 /** Sizes that were chosen, by the patterns’ ids: `?size.ID=12`. */
 const SIZE = 'size.'
 
-export default async function InTheShop({ searchParams }: { searchParams: Promise<Asked> }) {
+export default async function InTheShop({ searchParams }: { searchParams: Promise<AskedAddress> }) {
   const asked = Object.entries(await searchParams).filter(([key]) => key.startsWith(SIZE))
   const sizes = Object.fromEntries(asked.map(([key, value]) => [key.slice(SIZE.length), firstOf(value, 24)]))
   return <ShopPage {...await loadShop(await readPreferences(), sizes)} />

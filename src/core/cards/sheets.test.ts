@@ -1,10 +1,10 @@
-import { cellsOf, SHEETS } from './sheets'
+import { sheetCellsOf, SHEETS } from './sheets'
 
 it.each(SHEETS.map((sheet) => [sheet.id, sheet] as const))(
   '%s: no cell leaves the page or lies on another',
   (_, sheet) => {
     const perPage = sheet.columns * sheet.rows
-    const cells = cellsOf(sheet, perPage + 1)
+    const cells = sheetCellsOf(sheet, perPage + 1)
     expect(cells.at(-1)).toMatchObject({ page: 1, x: sheet.left, y: sheet.top })
     const first = cells.slice(0, perPage)
     for (const { page, x, y, width, height } of first) {
@@ -24,6 +24,6 @@ it.each(SHEETS.map((sheet) => [sheet.id, sheet] as const))(
 
 it('leaves out stickers that were used up', () => {
   const [sheet] = SHEETS.filter(({ id }) => id === 'stickers-24')
-  expect(cellsOf(sheet!, 1, 4)[0]).toMatchObject({ page: 0, x: 70, y: 37.5 })
-  expect(cellsOf(sheet!, 1, 24)[0]).toMatchObject({ page: 1 })
+  expect(sheetCellsOf(sheet!, 1, 4)[0]).toMatchObject({ page: 0, x: 70, y: 37.5 })
+  expect(sheetCellsOf(sheet!, 1, 24)[0]).toMatchObject({ page: 1 })
 })

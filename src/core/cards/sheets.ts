@@ -114,7 +114,7 @@ export interface Cell {
 }
 
 /** The cells of so many cards, row after row. @param skip cells that were used up before, on the first page */
-export function cellsOf(sheet: Sheet, count: number, skip = 0): Cell[] {
+export function sheetCellsOf(sheet: Sheet, count: number, skip = 0): Cell[] {
   const perPage = sheet.columns * sheet.rows
   return Array.from({ length: count }, (_, i) => {
     const place = i + skip

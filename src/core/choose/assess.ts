@@ -12,34 +12,34 @@ import { fitOfStep, RELIES_ON_STRETCH, stretchFit, weightFit } from './fit'
 import { type FullNeed } from './need'
 import { assessPurposes } from './purpose/purposes'
 import { GOOD_FIT } from './steps'
-import { hasSeason, season } from './season'
-import { CERTAINTY, IMPORTANCE, NAMED_STRUCTURE, unknown } from './weights'
+import { hasSeason, assessSeason } from './season'
+import { CERTAINTY, IMPORTANCE, NAMED_STRUCTURE, unknownAssessment } from './weights'
 import { assessWishes } from './wishes'
-import { type Known, type Offer } from '../fabric/types'
+import { type HowKnown, type Offer } from '../fabric/types'
 import { type Assessment, type OfferProperty } from './types'
 
 /** Every property of the need against the offer. */
 export function assess(asked: FullNeed, offer: Offer, system: UnitSystem = 'metric'): Assessment[] {
   const need = adaptedTo(kindOf(offer), asked)
   return [
-    structure(need, offer),
+    assessStructure(need, offer),
     weight(need, offer, asked.gsm, system),
     stretch('stretch-width', 'across', need.stretchWidth, offer.stretchWidth),
     ...(offer.stretchLength
       ? [stretch('stretch-length', 'along the length', need.stretchLength, offer.stretchLength)]
       : []),
-    body(need, offer),
-    opacity(need, offer),
-    ...(hasSeason(need) ? [season(need, offer)] : []),
+    assessBody(need, offer),
+    assessOpacity(need, offer),
+    ...(hasSeason(need) ? [assessSeason(need, offer)] : []),
     ...assessPurposes(need.purposes, offer, CERTAINTY),
     ...assessDetails(need, offer, CERTAINTY),
     ...assessWishes(asked, offer, CERTAINTY),
-    ...washing(offer),
+    ...assessWashing(offer),
     ...name(offer),
   ]
 }
 
-function hedge(how: Known): string {
+function hedge(how: HowKnown): string {
   return how === 'estimated' ? ' (a guess from its name)' : ''
 }
 
@@ -93,13 +93,17 @@ export function isLaidOver({ details }: Pick<FullNeed, 'details'>): boolean {
 /** Details over which a net or a lace is laid, or in whose layers it is gathered. */
 const NET_BELONGS: readonly Detail[] = ['lined', 'gathers', 'tiers', 'ruffles']
 
-export function structure(need: FullNeed, offer: Offer): Assessment {
+export function assessStructure(need: FullNeed, offer: Offer): Assessment {
   const { structure: wanted, anyConstruction } = need
   const { construction } = offer
   const importance = IMPORTANCE.structure
   const want = wanted === 'either' ? 'woven or knit' : wanted
   if (!construction)
-    return unknown('structure', importance, `The pattern wants a ${want}; whether this is one is not written down.`)
+    return unknownAssessment(
+      'structure',
+      importance,
+      `The pattern wants a ${want}; whether this is one is not written down.`,
+    )
   const { value, how } = construction
   const certainty = how === 'estimated' ? NAMED_STRUCTURE : CERTAINTY[how]
   if (isWithoutThreads(offer)) return ofMaterial(need, offer, certainty)
@@ -149,7 +153,11 @@ function weight(
   const [low, high] = withNamed(need, called)
   const wanted = formatWeightRange(asked, system)
   if (!gsm)
-    return unknown('weight', IMPORTANCE.weight, `The pattern wants ${wanted}; this cloth has not been weighed.`)
+    return unknownAssessment(
+      'weight',
+      IMPORTANCE.weight,
+      `The pattern wants ${wanted}; this cloth has not been weighed.`,
+    )
   const { value, how } = gsm
   const fit = weightFit(value.value, value.sd, low, high)
   const miss = value.value < low ? 'under' : value.value > high ? 'over' : null
@@ -191,12 +199,12 @@ function stretch(
   property: OfferProperty,
   where: string,
   [least, most]: readonly [number, number],
-  known: { value: Quantity; how: Known } | undefined,
+  known: { value: Quantity; how: HowKnown } | undefined,
 ): Assessment {
   const relied = least >= RELIES_ON_STRETCH
   const importance = relied ? IMPORTANCE.stretchRelied : IMPORTANCE.stretch
   if (!known)
-    return unknown(
+    return unknownAssessment(
       property,
       importance,
       relied
@@ -224,10 +232,10 @@ const bodyWords = {
   stiff: 'is stiff',
 } as const
 
-export function body({ body: wanted }: FullNeed, { body: known }: Offer): Assessment {
+export function assessBody({ body: wanted }: FullNeed, { body: known }: Offer): Assessment {
   const want = wanted.join(' or ')
   if (!known)
-    return unknown(
+    return unknownAssessment(
       'body',
       IMPORTANCE.body,
       `The pattern wants a ${want} cloth; how this one falls is not written down.`,
@@ -240,9 +248,9 @@ export function body({ body: wanted }: FullNeed, { body: known }: Offer): Assess
   return { property: 'body', importance: IMPORTANCE.body, fit, certainty: CERTAINTY[known.how], miss, text }
 }
 
-export function opacity({ opacity: wanted }: FullNeed, { opacity: known }: Offer): Assessment {
+export function assessOpacity({ opacity: wanted }: FullNeed, { opacity: known }: Offer): Assessment {
   if (!known)
-    return unknown(
+    return unknownAssessment(
       'opacity',
       IMPORTANCE.opacity,
       'Whether it shows through is not written down: hold a hand behind it.',
@@ -263,7 +271,7 @@ export function opacity({ opacity: wanted }: FullNeed, { opacity: known }: Offer
   return { property: 'opacity', importance: IMPORTANCE.opacity, fit, certainty: CERTAINTY[known.how], miss, text }
 }
 
-export function washing(offer: Offer): Assessment[] {
+export function assessWashing(offer: Offer): Assessment[] {
   // A skin or a sheet is never washed before it is cut.
   if (offer.washed !== false || materialOf(offer)?.washCelsius === null) return []
   const isDryCleaned = offer.fibres !== undefined && careOf(offer).washCelsius === null
@@ -285,7 +293,7 @@ function name({ unknownName }: Offer): Assessment[] {
   return unknownName === undefined
     ? []
     : [
-        unknown(
+        unknownAssessment(
           'called',
           IMPORTANCE.name,
           `“${unknownName}” is no cloth that is known here, so nothing was guessed from it.`,

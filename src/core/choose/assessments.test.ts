@@ -2,11 +2,11 @@ import { assess } from './assess'
 import { assessDetails } from './details'
 import { fullNeed } from './need'
 import { remediesFor } from './remedies'
-import { type Known, type Offer } from '../fabric/types'
+import { type HowKnown, type Offer } from '../fabric/types'
 import { type Assessment, type MatchProperty } from './types'
 
 // One property at a time, at the very limits, with no doubt in the values: what each says and how well it fits.
-const exactly = (value: number, how: Known = 'measured') => ({ value: { value, sd: 0 }, how })
+const exactly = (value: number, how: HowKnown = 'measured') => ({ value: { value, sd: 0 }, how })
 const said = <T>(value: T) => ({ value, how: 'said' as const })
 const need = (over: Parameters<typeof fullNeed>[0] = {}) => fullNeed({ garment: 'shirt', ...over })
 const one = (property: MatchProperty, offer: Offer, over?: Parameters<typeof fullNeed>[0]) =>
@@ -83,7 +83,7 @@ describe('structure', () => {
   })
 
   it('is nearly certain from a name, and certain to the hand', () => {
-    const certainty = (how: Known) => one('structure', { construction: { value: 'woven', how } }).certainty
+    const certainty = (how: HowKnown) => one('structure', { construction: { value: 'woven', how } }).certainty
     expect([certainty('estimated'), certainty('said'), certainty('measured')]).toEqual([0.95, 0.9, 1])
   })
 })

@@ -6,7 +6,7 @@ import { detailStretchFit, detailWeightFit, fitOfStep } from './fit'
 import { type DetailRule } from './data/detailRule'
 import { detailRules } from './data/details'
 import { type FullNeed } from './need'
-import { type Known, type Offer } from '../fabric/types'
+import { type HowKnown, type Offer } from '../fabric/types'
 import { type Assessment } from './types'
 import { chosenWord, type Detail } from '../vocabulary/choosing'
 
@@ -25,7 +25,7 @@ export function isDrawnIn(detail: Detail, details: readonly Detail[]): boolean {
 export function assessDetails(
   { details, gsm }: FullNeed,
   offer: Offer,
-  certainty: Record<Known, number>,
+  certainty: Record<HowKnown, number>,
 ): Assessment[] {
   return details.flatMap((detail) => {
     const rule = detailRules[detail]
@@ -54,13 +54,13 @@ export function assessDetails(
 interface Judged {
   fit: number
   miss: 'under' | 'over' | null
-  how: Known
+  how: HowKnown
 }
 
 export const PLIABLE: readonly Body[] = ['fluid', 'soft', 'moderate']
 
 /** The weights that a detail takes, g/m². Its upper limit gives way to the garment: a coat’s belt may be heavy. */
-export function weightsOf(
+export function detailWeightsOf(
   { gsm: span, pliableTo }: DetailRule,
   pliable: boolean,
   ofGarment: readonly [number, number],
@@ -71,7 +71,7 @@ export function weightsOf(
 }
 
 function byWeight(rule: DetailRule, { gsm, body }: Offer, ofGarment: readonly [number, number]): Judged | undefined {
-  const weights = weightsOf(rule, body !== undefined && PLIABLE.includes(body.value), ofGarment)
+  const weights = detailWeightsOf(rule, body !== undefined && PLIABLE.includes(body.value), ofGarment)
   if (!weights || !gsm) return undefined
   const [low, high] = weights
   const { value, sd } = gsm.value

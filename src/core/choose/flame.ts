@@ -1,6 +1,6 @@
 import { fibreById } from '../fibres/catalogue'
 import { type Garment } from '../vocabulary/choosing'
-import { type Told } from '../vocabulary/words'
+import { type TextWithId } from '../vocabulary/words'
 import { type FullNeed } from './need'
 import { type Offer } from '../fabric/types'
 
@@ -16,7 +16,7 @@ const NOT_WORN: readonly Garment[] = [
   ...(['rucksack', 'tablecloth', 'towel', 'hat', 'toile', 'stage-drape'] as const),
 ]
 
-interface FlameRule extends Told {
+interface FlameRule extends TextWithId {
   when: (about: { need: FullNeed; garment: Garment | undefined; offer: Offer }) => boolean
 }
 
@@ -72,7 +72,7 @@ export const FLAME_RULES: readonly FlameRule[] = [
 ]
 
 /** What could hurt whoever wears it. */
-export function cautionsFor(need: FullNeed, garment: Garment | undefined, offer: Offer): Told[] {
+export function cautionsFor(need: FullNeed, garment: Garment | undefined, offer: Offer): TextWithId[] {
   return FLAME_RULES.filter(({ when }) => when({ need, garment, offer })).map(({ id, text }) => ({ id, text }))
 }
 

@@ -5,10 +5,10 @@ import { assess } from './assess'
 import { cautionsFor } from './flame'
 import { fullNeed } from './need'
 import { remediesFor } from './remedies'
-import { effectsOf, rescues, together } from './rescue'
-import { scoreOf, UNKNOWN_FIT } from './score'
-import { spreadOf, spreadWords } from './spread'
-import { statusOf, verdictOf } from './steps'
+import { effectsOf, findRescues, combineRescues } from './rescue'
+import { matchScoreOf, UNKNOWN_FIT } from './score'
+import { scoreSpreadOf, scoreSpreadWords } from './spread'
+import { statusOf, matchVerdictOf } from './steps'
 import { type Assessment, type Match, type OfferProperty } from './types'
 
 /** From this certainty on, measuring a property again is not worth the trouble. */
@@ -21,22 +21,22 @@ const KNOWN_WELL = 0.85
 export function match(need: Need, offer: Offer, system: UnitSystem = 'metric'): Match {
   const full = fullNeed(need)
   const assessments = assess(full, offer, system)
-  const score = scoreOf(assessments)
+  const score = matchScoreOf(assessments)
   const effects = effectsOf(remediesFor(assessments, offer), assessments)
-  const remedies = rescues(effects, score)
+  const remedies = findRescues(effects, score)
   const best = Math.max(score, ...remedies.map(({ scoreAfter }) => scoreAfter))
-  const spread = spreadOf(assessments, score)
+  const spread = scoreSpreadOf(assessments, score)
   return {
     score,
     interval80: spread.interval80,
-    spread: spreadWords(spread),
+    spread: scoreSpreadWords(spread),
     certainty: certaintyOf(assessments),
-    verdict: verdictOf(score, assessments, best),
+    verdict: matchVerdictOf(score, assessments, best),
     reasons: [...assessments]
       .sort((a, b) => loss(b) - loss(a) || b.importance - a.importance)
       .map((assessment) => ({ property: assessment.property, status: statusOf(assessment), text: assessment.text })),
     remedies,
-    together: together(effects, assessments, score),
+    together: combineRescues(effects, assessments, score),
     measureNext: measureNext(assessments),
     cautions: cautionsFor(full, need.garment, offer),
   }
@@ -46,12 +46,12 @@ export function match(need: Need, offer: Offer, system: UnitSystem = 'metric'): 
 export function matchScore(need: Need, offer: Offer): Pick<Match, 'score' | 'certainty' | 'verdict'> {
   const full = fullNeed(need)
   const assessments = assess(full, offer)
-  const score = scoreOf(assessments)
+  const score = matchScoreOf(assessments)
   const effects = effectsOf(remediesFor(assessments, offer), assessments)
   return {
     score,
     certainty: certaintyOf(assessments),
-    verdict: verdictOf(score, assessments, Math.max(score, ...effects.map((effect) => effect.scoreAfter))),
+    verdict: matchVerdictOf(score, assessments, Math.max(score, ...effects.map((effect) => effect.scoreAfter))),
   }
 }
 
@@ -61,7 +61,7 @@ function measureNext(assessments: readonly Assessment[]): Match['measureNext'] {
     .filter(({ certainty }) => certainty < KNOWN_WELL)
     .map((a) => ({
       property: a.property,
-      gain: (1 - a.certainty) * (scoreOf(assessments, a.property, 1) - scoreOf(assessments, a.property, 0)),
+      gain: (1 - a.certainty) * (matchScoreOf(assessments, a.property, 1) - matchScoreOf(assessments, a.property, 0)),
     }))
     .filter(({ gain }) => gain > 0.01)
     .sort((a, b) => b.gain - a.gain)

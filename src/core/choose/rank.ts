@@ -4,7 +4,7 @@ import { type Offer } from '../fabric/types'
 import { type MatchVerdict } from './types'
 
 /** How one cloth stands in the order of all that were held against a need. */
-export interface Ranked {
+export interface RankedOffer {
   id: string
   score: number
   certainty: number
@@ -12,11 +12,11 @@ export interface Ranked {
 }
 
 /** The better first; of two alike, the one that more is known of, then the older. */
-export function byRank(a: Ranked, b: Ranked): number {
+export function byRank(a: RankedOffer, b: RankedOffer): number {
   return b.score - a.score || b.certainty - a.certainty || (a.id < b.id ? -1 : 1)
 }
 
 /** Cloths held against a need, in no order. */
-export function ranked(need: Need, cloths: readonly { id: string; offer: Offer }[]): Ranked[] {
+export function rankOffers(need: Need, cloths: readonly { id: string; offer: Offer }[]): RankedOffer[] {
   return cloths.map(({ id, offer }) => ({ id, ...matchScore(need, offer) }))
 }

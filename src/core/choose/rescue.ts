@@ -10,7 +10,7 @@ const MOST_TOGETHER = 3
 const MOST_TRIED = 8
 
 /** What one change does to the fits, by the place of the assessment. */
-export interface Effect {
+export interface RemedyEffect {
   rule: RemedyRule
   changes: readonly { at: number; better?: number; worse?: number }[]
   isWorse: boolean
@@ -19,7 +19,7 @@ export interface Effect {
 }
 
 /** What each change would do, worked out once. */
-export function effectsOf(rules: readonly RemedyRule[], assessments: readonly Assessment[]): Effect[] {
+export function effectsOf(rules: readonly RemedyRule[], assessments: readonly Assessment[]): RemedyEffect[] {
   return rules.map((rule) => {
     const changes = assessments.flatMap((assessment, at) => {
       const [better, worse] = [rule.rescues(assessment), rule.worsens?.(assessment)]
@@ -31,7 +31,7 @@ export function effectsOf(rules: readonly RemedyRule[], assessments: readonly As
 }
 
 /** The score once some changes are made: what they mend, and what they make worse. */
-function scoreAfter(effects: readonly Pick<Effect, 'changes'>[], assessments: readonly Assessment[]): number {
+function scoreAfter(effects: readonly Pick<RemedyEffect, 'changes'>[], assessments: readonly Assessment[]): number {
   const fits = assessments.map(({ fit }) => fit)
   for (const { changes } of effects) {
     for (const { at, better, worse } of changes) {
@@ -47,7 +47,7 @@ function scoreAfter(effects: readonly Pick<Effect, 'changes'>[], assessments: re
 }
 
 /** Each change by itself, what helps most first. */
-export function rescues(effects: readonly Effect[], score: number): Remedy[] {
+export function findRescues(effects: readonly RemedyEffect[], score: number): Remedy[] {
   return effects
     .filter((effect) => effect.scoreAfter > score + WORTH)
     .map(({ rule: { id, text, costs }, isWorse, scoreAfter: after }) => ({
@@ -60,8 +60,8 @@ export function rescues(effects: readonly Effect[], score: number): Remedy[] {
 }
 
 /** The cheapest changes that together bring it to where it suits; null where none do, or none are needed. */
-export function together(
-  effects: readonly Effect[],
+export function combineRescues(
+  effects: readonly RemedyEffect[],
   assessments: readonly Assessment[],
   score: number,
 ): Rescue | null {
@@ -70,7 +70,7 @@ export function together(
     .filter((effect) => effect.scoreAfter > score + WORTH)
     .toSorted((a, b) => a.rule.effort - b.rule.effort || b.scoreAfter - a.scoreAfter)
     .slice(0, MOST_TRIED)
-  const effortOf = (set: readonly Effect[]) => set.reduce((sum, { rule }) => sum + rule.effort, 0)
+  const effortOf = (set: readonly RemedyEffect[]) => set.reduce((sum, { rule }) => sum + rule.effort, 0)
   const sets = subsets(helping, MOST_TOGETHER).sort((a, b) => effortOf(a) - effortOf(b) || a.length - b.length)
   for (const set of sets) {
     const after = scoreAfter(set, assessments)

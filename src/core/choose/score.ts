@@ -4,7 +4,7 @@ import { type Assessment, type MatchProperty } from './types'
 export const UNKNOWN_FIT = 0.85
 
 /** The product over properties of 1 − importance · (1 − fit); one property’s fit replaced, where one is named. */
-export function scoreOf(assessments: readonly Assessment[], property?: MatchProperty, as?: number): number {
+export function matchScoreOf(assessments: readonly Assessment[], property?: MatchProperty, as?: number): number {
   return assessments.reduce((score, a) => {
     const fit = a.property === property ? as! : (a.fit ?? UNKNOWN_FIT)
     return score * (1 - a.importance * (1 - fit))

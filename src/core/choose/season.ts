@@ -4,7 +4,7 @@ import { type FibreId } from '../vocabulary/fibres'
 import { fitOfNumber } from './fit'
 import { type FullNeed } from './need'
 import { type Assessment } from './types'
-import { CERTAINTY, IMPORTANCE, unknown } from './weights'
+import { CERTAINTY, IMPORTANCE, unknownAssessment } from './weights'
 
 /** Regain at and above which cloth feels dry on hot skin, and below which it feels clammy; per cent, from memory. */
 const DRY_REGAIN = 7
@@ -49,15 +49,19 @@ export function seasonImportance({ season: when, nextToSkin }: SeasonAsked): num
   return when === 'hot' && nextToSkin ? IMPORTANCE.seasonOnHotSkin : IMPORTANCE.season
 }
 
-export function season(need: FullNeed, { fibres, gsm }: Offer): Assessment {
+export function assessSeason(need: FullNeed, { fibres, gsm }: Offer): Assessment {
   if (!fibres)
-    return unknown(
+    return unknownAssessment(
       'season',
       IMPORTANCE.season,
       'How it feels in the heat depends on the fibre, which is not settled.',
     )
   if (!gsm && need.season !== 'mild')
-    return unknown('season', seasonImportance(need), 'How warm it is depends on its weight, which is not known.')
+    return unknownAssessment(
+      'season',
+      seasonImportance(need),
+      'How warm it is depends on its weight, which is not known.',
+    )
   const dry = drynessOf(fibres.value)
   const [value, sd] = gsm ? [gsm.value.value, gsm.value.sd] : [NaN, 0]
   return {

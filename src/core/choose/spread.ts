@@ -23,7 +23,7 @@ const NARROW = 0.06
  * to the product by first-order propagation of its logarithm.
  * @param score Π(1 − importance · (1 − fit)), as it stands
  */
-export function spreadOf(assessments: readonly Assessment[], score: number): Spread {
+export function scoreSpreadOf(assessments: readonly Assessment[], score: number): Spread {
   let variance = 0
   let most = { part: 0, property: null as OfferProperty | null }
   for (const { fit, importance, certainty, detail, property } of assessments) {
@@ -68,7 +68,7 @@ const DOUBT_WORDS: Readonly<Record<OfferProperty, string>> = {
 }
 
 /** “60 to 90 of 100, mostly because its stretch is not known”; in fives, for no more is known. */
-export function spreadWords({ interval80: [low, high], mostly }: Spread): string {
+export function scoreSpreadWords({ interval80: [low, high], mostly }: Spread): string {
   if (inFives(low) === inFives(high)) return `about ${inFives(low)} of 100`
   return `${formatFives([low, high])}${mostly ? `, mostly because ${DOUBT_WORDS[mostly]}` : ''}`
 }

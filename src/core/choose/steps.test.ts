@@ -8,7 +8,7 @@ import {
   UNSUITABLE,
   WORTH_CHANGING,
   statusOf,
-  verdictOf,
+  matchVerdictOf,
 } from './steps'
 
 const just = 1e-9
@@ -34,25 +34,25 @@ describe('a match with no change that helps', () => {
     [UNSUITABLE, 'risky'],
     [UNSUITABLE - just, 'unsuitable'],
   ] as const)('at a score of %d: %s', (score, verdict) => {
-    expect(verdictOf(score, fine, score)).toBe(verdict)
+    expect(matchVerdictOf(score, fine, score)).toBe(verdict)
   })
 })
 
 describe('a match that a change helps', () => {
   it('suits with changes where it then suits', () => {
-    expect(verdictOf(UNSUITABLE, fine, SUITS)).toBe('suits-with-changes')
-    expect(verdictOf(UNSUITABLE, fine, SUITS - just)).toBe('risky')
+    expect(matchVerdictOf(UNSUITABLE, fine, SUITS)).toBe('suits-with-changes')
+    expect(matchVerdictOf(UNSUITABLE, fine, SUITS - just)).toBe('risky')
   })
 
   it('or where it was only risky and is clearly better then', () => {
-    expect(verdictOf(RISKY, fine, RISKY + WORTH_CHANGING)).toBe('suits-with-changes')
-    expect(verdictOf(RISKY, fine, RISKY + WORTH_CHANGING - just)).toBe('risky')
-    expect(verdictOf(RISKY - just, fine, RISKY + WORTH_CHANGING)).toBe('risky')
+    expect(matchVerdictOf(RISKY, fine, RISKY + WORTH_CHANGING)).toBe('suits-with-changes')
+    expect(matchVerdictOf(RISKY, fine, RISKY + WORTH_CHANGING - just)).toBe('risky')
+    expect(matchVerdictOf(RISKY - just, fine, RISKY + WORTH_CHANGING)).toBe('risky')
   })
 })
 
 describe('what the pattern is drafted on', () => {
-  const with_ = (fit: number | null, importance: number) => verdictOf(1, [...fine, { fit, importance }], 1)
+  const with_ = (fit: number | null, importance: number) => matchVerdictOf(1, [...fine, { fit, importance }], 1)
 
   it('cannot be made good by the rest', () => {
     expect(with_(FATAL_FIT - just, FATAL_IMPORTANCE)).toBe('unsuitable')

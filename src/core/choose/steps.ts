@@ -28,7 +28,7 @@ export function statusOf({ fit }: Pick<Assessment, 'fit'>): Status {
  * @param score 0 … 1 as it stands
  * @param best 0 … 1 with the change to the making that helps most; at least `score`
  */
-export function verdictOf(
+export function matchVerdictOf(
   score: number,
   assessments: readonly Pick<Assessment, 'fit' | 'importance'>[],
   best: number,

@@ -1,8 +1,8 @@
-import { type Known } from '../fabric/types'
+import { type HowKnown } from '../fabric/types'
 import { type Assessment, type OfferProperty } from './types'
 
 /** How surely a property is known, by how it came to be known; from memory. */
-export const CERTAINTY: Record<Known, number> = { measured: 1, said: 0.9, estimated: 0.5 }
+export const CERTAINTY: Record<HowKnown, number> = { measured: 1, said: 0.9, estimated: 0.5 }
 
 /** What a cloth is called says almost for sure whether it is woven or knit. */
 export const NAMED_STRUCTURE = 0.95
@@ -23,6 +23,6 @@ export const IMPORTANCE = {
 } as const
 
 /** What stands where a property is not known. */
-export function unknown(property: OfferProperty, importance: number, text: string): Assessment {
+export function unknownAssessment(property: OfferProperty, importance: number, text: string): Assessment {
   return { property, importance, fit: null, certainty: 0, miss: null, text }
 }

@@ -2,7 +2,7 @@ import { clothCalled } from '../cloths/catalogue'
 import { careOf } from '../fabric/care'
 import { handlingOf, hasPile, isOneWay } from '../fabric/handling'
 import { meanOver } from '../fabric/mix'
-import { type Known, type Offer } from '../fabric/types'
+import { type HowKnown, type Offer } from '../fabric/types'
 import { fibreById } from '../fibres/catalogue'
 import { printScale } from '../measure/lie/print'
 import { AVOID_WORDS, FASTNESS_WORDS, PRINT_WISH_WORDS, type Avoid, type Fastness } from '../vocabulary/choosing'
@@ -68,7 +68,11 @@ export const WISH_RULES: readonly WishRule[] = [
 ]
 
 /** What a pattern says beyond its garment, against a cloth; nothing where it says nothing. */
-export function assessWishes({ wishes }: FullNeed, offer: Offer, certainties: Record<Known, number>): Assessment[] {
+export function assessWishes(
+  { wishes }: FullNeed,
+  offer: Offer,
+  certainties: Record<HowKnown, number>,
+): Assessment[] {
   const certainty = certainties[offer.fibres?.how ?? 'estimated']
   return WISH_RULES.flatMap(({ judge }) => judge(wishes, offer, certainty) ?? [])
 }

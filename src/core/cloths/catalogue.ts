@@ -1,7 +1,7 @@
 import { dressyCloths } from './groups/dressy'
 import { felts, nets } from './groups/feltAndNet'
 import { laceCloths, stageKnits } from './groups/stretchAndLace'
-import { furtherKnits, furtherNets, furtherWovens, nonWovens } from './groups/further'
+import { specialKnits, specialNets, specialWovens, nonWovens } from './groups/insideAndCoated'
 import { householdCloths } from './groups/household'
 import { knitCloths } from './groups/knit'
 import { knitPiles, pileCloths } from './groups/pile'
@@ -24,10 +24,10 @@ export const namedCloths: readonly NamedCloth[] = [
   ...knitCloths,
   ...felts,
   ...nets,
-  ...furtherWovens,
-  ...furtherKnits,
+  ...specialWovens,
+  ...specialKnits,
   ...nonWovens,
-  ...furtherNets,
+  ...specialNets,
   ...tailoringCloths,
   ...dressyCloths,
   ...householdCloths,

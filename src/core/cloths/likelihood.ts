@@ -22,7 +22,7 @@ const kept = new Map<NamedCloth, Map<InspectionId, Float64Array>>()
  * Probability of each answer to a feature, given the cloth, in the order of the feature's states; sums to 1, or to a
  * slip's share where nobody asks that of such a cloth.
  */
-export function likelihoodsOf(cloth: NamedCloth, feature: InspectionFeature): Float64Array {
+export function markLikelihoodsOf(cloth: NamedCloth, feature: InspectionFeature): Float64Array {
   const own = kept.get(cloth) ?? new Map<InspectionId, Float64Array>()
   kept.set(cloth, own)
   const before = own.get(feature.id)

@@ -1,7 +1,7 @@
 import vocabulary from '../../../tests/reference/vocabulary.json'
 import { namedCloths } from './catalogue'
 import { inspectionById, inspectionFeatures } from './inspection'
-import { likelihoodsOf, logWeightDensity } from './likelihood'
+import { markLikelihoodsOf, logWeightDensity } from './likelihood'
 import { cloths, type ToldCloth } from './groups/define'
 import { nameCloth } from './name'
 import { substitutions } from './substitutions'
@@ -64,7 +64,7 @@ describe('the catalogue', () => {
   it('gives each answer a chance, summing to one, for every cloth', () => {
     for (const cloth of namedCloths) {
       for (const feature of inspectionFeatures) {
-        const row = likelihoodsOf(cloth, feature)
+        const row = markLikelihoodsOf(cloth, feature)
         // Of a skin nobody asks how its threads lie: such an answer is a slip.
         const isAsked = !feature.only || !['hide', 'sheet'].includes(cloth.construction)
         expect(row.reduce((sum, value) => sum + value, 0)).toBeCloseTo(isAsked ? 1 : 0.002, 9)

@@ -1,10 +1,10 @@
 import { FIBRE_WORDS, type FibreId } from '../vocabulary/fibres'
 import { type Vocabulary } from '../vocabulary/words'
-import { capitalised } from '../units/format'
+import { capitalise } from '../units/format'
 import { namedCloths } from './catalogue'
 import { inspectionById, inspectionFeatures, type InspectionFeature } from './inspection'
 import { type InspectionId } from '../vocabulary/inspection'
-import { likelihoodsOf, logNamedWeightDensity, logWidthDensity, logWeightDensity } from './likelihood'
+import { markLikelihoodsOf, logNamedWeightDensity, logWidthDensity, logWeightDensity } from './likelihood'
 import { substitutions } from './substitutions'
 import { type NamedCloth } from './types'
 
@@ -88,7 +88,7 @@ export function nameCloth(description: Description, vocabulary: Vocabulary = 'uk
   return {
     names: scored.map(({ cloth, index, probability }) => ({
       id: cloth.id,
-      name: capitalised(cloth.name[vocabulary]),
+      name: capitalise(cloth.name[vocabulary]),
       also: otherWords(cloth, vocabulary),
       probability,
       makes: cloth.makes,
@@ -134,7 +134,7 @@ function signsOf(
     signs.push({
       words,
       logs: namedCloths.map((cloth) =>
-        known.reduce((sum, state) => sum + Math.log(likelihoodsOf(cloth, feature)[state]!), 0),
+        known.reduce((sum, state) => sum + Math.log(markLikelihoodsOf(cloth, feature)[state]!), 0),
       ),
       unknown: -known.length * Math.log(feature.states.length),
     })
@@ -217,7 +217,7 @@ function informationIn(feature: InspectionFeature, likely: readonly ScoredCloth[
   const all = likely.reduce((sum, { probability }) => sum + probability, 0)
   const rows = likely.map(({ cloth, probability }) => ({
     share: probability / all,
-    row: likelihoodsOf(cloth, feature),
+    row: markLikelihoodsOf(cloth, feature),
   }))
   return feature.states.reduce((bits, _, state) => {
     const overall = rows.reduce((sum, { share, row }) => sum + share * row[state]!, 0)
@@ -229,14 +229,14 @@ function informationIn(feature: InspectionFeature, likely: readonly ScoredCloth[
 
 function lookWords(feature: InspectionFeature, likely: readonly ScoredCloth[], vocabulary: Vocabulary): string {
   const says = (cloth: NamedCloth) => {
-    const row = likelihoodsOf(cloth, feature)
+    const row = markLikelihoodsOf(cloth, feature)
     return feature.states[row.indexOf(Math.max(...row))]!
   }
   const first = likely[0]!.cloth
   const rival = likely.slice(1).find(({ cloth }) => says(cloth).id !== says(first).id)?.cloth
   const shown = (cloth: NamedCloth) => `“${says(cloth).label.toLowerCase()}”`
   return rival
-    ? `${feature.question} ${capitalised(first.name[vocabulary])} would show ${shown(first)}, ` +
+    ? `${feature.question} ${capitalise(first.name[vocabulary])} would show ${shown(first)}, ` +
         `${rival.name[vocabulary]} ${shown(rival)}.`
     : feature.question
 }

@@ -1,6 +1,6 @@
 import { dice } from '../../../tests/support/seen'
 import { mainColours } from './mainColours'
-import { apart, labOf } from './oklab'
+import { oklabDistance, oklabOf } from './oklab'
 
 /** So many pixels of each colour, each a little off. */
 function picture(parts: readonly [hex: string, count: number][]): number[] {
@@ -25,7 +25,7 @@ it('finds the colours of a checked cloth, the broadest first', () => {
   )
   expect(found).toHaveLength(3)
   for (const [i, hex] of ['#8c2f39', '#efe6d0', '#1f3a2e'].entries())
-    expect(apart(labOf(found[i]!.hex), labOf(hex))).toBeLessThan(0.03)
+    expect(oklabDistance(oklabOf(found[i]!.hex), oklabOf(hex))).toBeLessThan(0.03)
   expect(found.map(({ share }) => Math.round(share * 10))).toEqual([6, 3, 1])
 })
 

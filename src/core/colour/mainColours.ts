@@ -1,4 +1,4 @@
-import { apart, labOf, type Lab } from './oklab'
+import { oklabDistance, oklabOf, type Lab } from './oklab'
 
 /** A colour of a picture and the share of it that it covers. */
 export interface MainColour {
@@ -22,7 +22,7 @@ export function mainColours(pixels: ArrayLike<number>, channels = 3): MainColour
   const points: { lab: Lab; hex: string }[] = []
   for (let at = 0; at + 2 < pixels.length; at += channels) {
     const hex = hexOf(pixels[at]!, pixels[at + 1]!, pixels[at + 2]!)
-    points.push({ lab: labOf(hex), hex })
+    points.push({ lab: oklabOf(hex), hex })
   }
   if (points.length === 0) return []
   let centres = farApart(points.map(({ lab }) => lab))
@@ -54,7 +54,7 @@ export function mainColours(pixels: ArrayLike<number>, channels = 3): MainColour
 function merged(found: { hex: string; lab: Lab; share: number }[]): MainColour[] {
   const kept: typeof found = []
   for (const one of found.sort((a, b) => b.share - a.share)) {
-    const same = kept.find(({ lab }) => apart(lab, one.lab) < SAME)
+    const same = kept.find(({ lab }) => oklabDistance(lab, one.lab) < SAME)
     if (same) same.share += one.share
     else kept.push(one)
   }
@@ -70,7 +70,7 @@ function farApart(labs: readonly Lab[]): Lab[] {
   while (centres.length < MOST) {
     let [farthest, most] = [labs[0]!, -1]
     for (const lab of labs) {
-      const distance = Math.min(...centres.map((centre) => apart(lab, centre)))
+      const distance = Math.min(...centres.map((centre) => oklabDistance(lab, centre)))
       if (distance > most) [farthest, most] = [lab, distance]
     }
     if (most < SAME) break
@@ -82,7 +82,7 @@ function farApart(labs: readonly Lab[]): Lab[] {
 function nearest(lab: Lab, centres: readonly Lab[]): number {
   let [best, least] = [0, Number.POSITIVE_INFINITY]
   centres.forEach((centre, index) => {
-    const distance = apart(lab, centre)
+    const distance = oklabDistance(lab, centre)
     if (distance < least) [best, least] = [index, distance]
   })
   return best

@@ -7,7 +7,7 @@ export type Lab = readonly [lightness: number, redness: number, yellowness: numb
  * A colour `#rrggbb` in OKLab, in which equal distances look about equally far apart.
  * Matrices: B. Ottosson, "A perceptual color space for image processing", 2020.
  */
-export function labOf(hex: string): Lab {
+export function oklabOf(hex: string): Lab {
   const [r, g, b] = lightsOf(hex)
   const l = Math.cbrt(0.4122214708 * r + 0.5363325363 * g + 0.0514459929 * b)
   const m = Math.cbrt(0.2119034982 * r + 0.6806995451 * g + 0.1073969566 * b)
@@ -20,7 +20,7 @@ export function labOf(hex: string): Lab {
 }
 
 /** How far two colours look apart: 0 the same, 1 black and white. */
-export function apart(a: Lab, b: Lab): number {
+export function oklabDistance(a: Lab, b: Lab): number {
   return Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2])
 }
 

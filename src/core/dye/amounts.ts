@@ -1,6 +1,6 @@
 import { absorptionOf } from './kubelkaMunk'
 import { type DyeClass } from './dyeClasses'
-import { spectrumOf } from './spectrum'
+import { spectrumReflectance } from './spectrum'
 
 /** How deep a shade is, from pale to black, by its strongest absorption. */
 export const DEPTHS = ['pale', 'medium', 'deep', 'black'] as const
@@ -14,7 +14,7 @@ const DEPTH_UP_TO: readonly (readonly [Depth, number])[] = [
 ]
 
 export function depthOf(hex: string): Depth {
-  const strongest = Math.max(...absorptionOf(spectrumOf(hex)))
+  const strongest = Math.max(...absorptionOf(spectrumReflectance(hex)))
   return DEPTH_UP_TO.find(([, upTo]) => strongest < upTo)?.[0] ?? 'black'
 }
 

@@ -3,10 +3,10 @@ import { mixOf } from '../fabric/mix'
 import { type SharedFibre } from '../fabric/types'
 import { type FibreId } from '../vocabulary/fibres'
 import { DYEING, uptakeIn } from './dyeClasses'
-import { dyeing, type DyeAsked } from './dye'
+import { planDyeing, type DyeAsked } from './dye'
 
 const of = (fibres: readonly (FibreId | SharedFibre)[], more: Partial<Omit<DyeAsked, 'mix'>> = {}) =>
-  dyeing({
+  planDyeing({
     mix: mixOf(fibres),
     thread: 'cotton',
     grams: 400,

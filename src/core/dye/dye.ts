@@ -4,9 +4,9 @@ import { FIBRE_WORDS } from '../vocabulary/fibres'
 import { amountsFor, depthOf, type Amounts } from './amounts'
 import { bathFor, dyeVerdict, letsThrough, type DyeFinish, type DyeVerdict } from './bath'
 import { DYEING, uptakeIn, type DyeClass } from './dyeClasses'
-import { dyeOutcome, type Outcome } from './outcome'
+import { dyeOutcome, type DyeOutcome } from './outcome'
 import { dyeCautions, LASTS, recipeFor } from './recipe'
-import { type Told } from '../vocabulary/words'
+import { type TextWithId } from '../vocabulary/words'
 import { stripFor, type Strip } from './strip'
 
 export const DYE_THREADS = ['polyester', 'cotton', 'silk'] as const
@@ -26,7 +26,7 @@ export interface DyeAsked {
   finish: DyeFinish | null
 }
 
-export interface DyeAnswer extends Omit<Outcome, 'byFibre'> {
+export interface DyeAnswer extends Omit<DyeOutcome, 'byFibre'> {
   verdict: DyeVerdict
   /** The kind of dye to use: the one of which this cloth takes most. */
   bath: DyeClass
@@ -35,16 +35,16 @@ export interface DyeAnswer extends Omit<Outcome, 'byFibre'> {
   seams: { show: boolean; colour: string; text: string }
   strip: Strip | null
   amounts: Amounts
-  steps: Told[]
+  steps: TextWithId[]
   lasts: string
-  cautions: Told[]
+  cautions: TextWithId[]
 }
 
 /** A seam differs from its cloth by so much (CIEDE2000) before anybody sees it. */
 const SEAM_SHOWS = 5
 
 /** What dyeing does to a cloth: whether it takes, the colour that comes, and how it is done. */
-export function dyeing(asked: DyeAsked): DyeAnswer {
+export function planDyeing(asked: DyeAsked): DyeAnswer {
   const { mix, grams, from, to, finish } = asked
   const bath = bathFor(mix)
   const verdict = dyeVerdict(mix, bath, finish)
@@ -86,7 +86,7 @@ const VERDICT_WORDS: Readonly<Record<DyeVerdict, string>> = {
   no: 'It takes no dye at home.',
 }
 
-function toldOf(verdict: DyeVerdict, { reachable }: Pick<Outcome, 'reachable'>, { finish }: DyeAsked): string {
+function toldOf(verdict: DyeVerdict, { reachable }: Pick<DyeOutcome, 'reachable'>, { finish }: DyeAsked): string {
   const held = finish === null ? '' : ' What was laid on it keeps dye out.'
   const far = reachable ? '' : ' The colour that is wanted cannot be reached from here: a dye only takes light away.'
   return `${VERDICT_WORDS[verdict]}${held}${verdict === 'no' ? '' : far}`
@@ -111,7 +111,7 @@ function seamsOf({ thread, from, to, finish }: DyeAsked, bath: DyeClass, expecte
 
 /** Whether it is the old colour, not the fibres, that stands in the way: from white it would be reached. */
 function wantsStripping(
-  now: Pick<Outcome, 'reachable' | 'nearestDeltaE'>,
+  now: Pick<DyeOutcome, 'reachable' | 'nearestDeltaE'>,
   { to }: DyeAsked,
   parts: readonly (MixPart & { uptake: number })[],
 ): boolean {

@@ -1,4 +1,4 @@
-import { type Spectrum } from './spectrum'
+import { type ReflectanceSpectrum } from './spectrum'
 
 /** Absorption over scattering, K/S, at each wavelength. */
 export type Absorption = readonly number[]
@@ -11,7 +11,7 @@ const BRIGHTEST = 0.9995
  * Absorption over scattering of a cloth that no light goes through, from its reflectance: K/S = (1 − R)² / 2R
  * (Kubelka and Munk, 1931).
  */
-export function absorptionOf(spectrum: Spectrum): Absorption {
+export function absorptionOf(spectrum: ReflectanceSpectrum): Absorption {
   return spectrum.map((one) => {
     const held = Math.min(BRIGHTEST, Math.max(DARKEST, one))
     return (1 - held) ** 2 / (2 * held)
@@ -19,7 +19,7 @@ export function absorptionOf(spectrum: Spectrum): Absorption {
 }
 
 /** The reflectance of such a cloth: R = 1 + K/S − √(K/S² + 2 K/S). */
-export function reflectanceOf(absorption: Absorption): Spectrum {
+export function reflectanceOf(absorption: Absorption): ReflectanceSpectrum {
   return absorption.map((one) => 1 + one - Math.sqrt(one * one + 2 * one))
 }
 
@@ -28,7 +28,7 @@ export function reflectanceOf(absorption: Absorption): Spectrum {
  * much dye there is, since the fibre alone scatters.
  * @param strength of the dye, 1 where it is as deep as on white
  */
-export function dyed(cloth: Absorption, dye: Absorption, strength: number): Absorption {
+export function dyedReflectance(cloth: Absorption, dye: Absorption, strength: number): Absorption {
   return cloth.map((one, i) => one + strength * dye[i]!)
 }
 
@@ -40,7 +40,9 @@ const BLEND = 0.15
  * what their absorptions do. Formula: E. I. Stearns and F. Noechel, "Spectrophotometric prediction of color of wool
  * blends", American Dyestuff Reporter 33, 1944, with their constant of 0.15; from memory.
  */
-export function blended(parts: readonly { spectrum: Spectrum; share: number }[]): Spectrum {
+export function blendReflectances(
+  parts: readonly { spectrum: ReflectanceSpectrum; share: number }[],
+): ReflectanceSpectrum {
   const whole = parts.reduce((sum, { share }) => sum + share, 0)
   return parts[0]!.spectrum.map((_, i) => {
     const mean = parts.reduce((sum, { spectrum, share }) => sum + share * darkness(spectrum[i]!), 0) / whole

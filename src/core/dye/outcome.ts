@@ -1,7 +1,7 @@
 import { deltaE } from '../colour/colour'
 import { type MixPart } from '../fabric/types'
-import { absorptionOf, blended, dyed, reflectanceOf, type Absorption } from './kubelkaMunk'
-import { hexOfSpectrum, spectrumOf } from './spectrum'
+import { absorptionOf, blendReflectances, dyedReflectance, reflectanceOf, type Absorption } from './kubelkaMunk'
+import { hexOfSpectrum, spectrumReflectance } from './spectrum'
 
 /** From so much of a full shade on, the recipe’s amounts make up for what a fibre leaves in the bath. */
 const FULL_FROM = 0.7
@@ -11,7 +11,7 @@ const STRONGER = 1.3
 /** Nearer than this (CIEDE2000) a dyer calls a colour reached. */
 const REACHED = 6
 
-export interface Outcome {
+export interface DyeOutcome {
   /** What will come. #rrggbb */
   expected: string
   /** The lighter and the darker end of where four of five dyeings come out. */
@@ -37,12 +37,12 @@ const strengthOf = (uptake: number) => Math.min(1, (uptake / FULL_FROM) ** 2)
  * @param to the colour that the dye makes on white cloth, #rrggbb
  * @param parts the fibres by share, each with the share of a full shade that it takes, 0 … 1
  */
-export function dyeOutcome(from: string, to: string, parts: readonly (MixPart & { uptake: number })[]): Outcome {
-  const [cloth, dye] = [absorptionOf(spectrumOf(from)), absorptionOf(spectrumOf(to))]
+export function dyeOutcome(from: string, to: string, parts: readonly (MixPart & { uptake: number })[]): DyeOutcome {
+  const [cloth, dye] = [absorptionOf(spectrumReflectance(from)), absorptionOf(spectrumReflectance(to))]
   /** @param sign of the doubt of each share: 1 for the darker end, where more of it is what takes the dye */
   const seen = (of: (strength: number) => Absorption, sign = 0) =>
     hexOfSpectrum(
-      blended(
+      blendReflectances(
         parts.map((part) => ({
           spectrum: reflectanceOf(of(strengthOf(part.uptake))),
           share: shareSeen(part, sign),
@@ -52,17 +52,17 @@ export function dyeOutcome(from: string, to: string, parts: readonly (MixPart & 
   const nearest = seen((strength) => towards(cloth, dye, strength))
   const nearestDeltaE = deltaE(nearest, to)
   return {
-    expected: seen((strength) => dyed(cloth, dye, strength)),
+    expected: seen((strength) => dyedReflectance(cloth, dye, strength)),
     interval: [
-      seen((strength) => dyed(cloth, dye, strength * WEAKER), -1),
-      seen((strength) => dyed(cloth, dye, strength * STRONGER), 1),
+      seen((strength) => dyedReflectance(cloth, dye, strength * WEAKER), -1),
+      seen((strength) => dyedReflectance(cloth, dye, strength * STRONGER), 1),
     ],
     reachable: nearestDeltaE <= REACHED,
     nearest,
     nearestDeltaE,
     byFibre: parts.map(({ fibre, uptake }) => ({
       fibre,
-      colour: hexOfSpectrum(reflectanceOf(dyed(cloth, dye, strengthOf(uptake)))),
+      colour: hexOfSpectrum(reflectanceOf(dyedReflectance(cloth, dye, strengthOf(uptake)))),
     })),
   }
 }

@@ -2,13 +2,13 @@ import { type MixPart } from '../fabric/types'
 import { type FibreId } from '../vocabulary/fibres'
 import { type Amounts } from './amounts'
 import { DYE_CLASS_WORDS, type DyeClass } from './dyeClasses'
-import { type Told } from '../vocabulary/words'
+import { type TextWithId } from '../vocabulary/words'
 
 const holds = (mix: readonly MixPart[], fibres: readonly FibreId[]) =>
   mix.some(({ fibre, fraction }) => fibres.includes(fibre) && fraction.value > 0.1)
 
 /** Time and heat of each kind of dye, as ranges. Common practice; the packet’s own instructions come first. */
-function bathSteps(mix: readonly MixPart[], bath: DyeClass, amounts: Amounts): Told[] {
+function bathSteps(mix: readonly MixPart[], bath: DyeClass, amounts: Amounts): TextWithId[] {
   const { salt, alkali, alkaliCrystals, acid, waterLitres } = amounts
   switch (bath) {
     case 'reactive':
@@ -71,7 +71,7 @@ function bathSteps(mix: readonly MixPart[], bath: DyeClass, amounts: Amounts): T
 }
 
 /** The whole of a dyeing, step by step. @param grams of dry goods */
-export function recipeFor(mix: readonly MixPart[], bath: DyeClass, amounts: Amounts, grams: number): Told[] {
+export function recipeFor(mix: readonly MixPart[], bath: DyeClass, amounts: Amounts, grams: number): TextWithId[] {
   if (bath === 'none') return []
   const [low, high] = amounts.dyeGrams
   return [
@@ -99,7 +99,7 @@ const ACETATES: readonly FibreId[] = ['acetate', 'triacetate']
 const PLANT: readonly FibreId[] = ['cotton', 'linen', 'hemp', 'ramie', 'jute']
 
 /** Washing off finish and fat before the bath, by the tenderest fibre in it. Common practice. */
-function scouring(mix: readonly MixPart[]): Told {
+function scouring(mix: readonly MixPart[]): TextWithId {
   const id = 'scour'
   const why = 'Dye does not go through finish or grease.'
   if (holds(mix, [...ANIMAL, ...ACETATES]))
@@ -130,7 +130,7 @@ export const LASTS: Readonly<Record<DyeClass, string>> = {
 }
 
 /** The cautions of a dyeing. Common practice; local rules and the packet come first. */
-export function dyeCautions(bath: DyeClass): Told[] {
+export function dyeCautions(bath: DyeClass): TextWithId[] {
   if (bath === 'none') return []
   return [
     {

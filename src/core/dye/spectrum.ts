@@ -1,9 +1,9 @@
 import { hexOfLinear, linearOf, type Lights } from '../colour/colour'
 import { LIGHT_WEIGHTS, WAVELENGTHS } from './observer'
-import { solved } from '../numbers/solved'
+import { solveLinear } from '../numbers/solveLinear'
 
 /** Reflectance at each of `WAVELENGTHS`, 0 … 1. */
-export type Spectrum = readonly number[]
+export type ReflectanceSpectrum = readonly number[]
 
 const BANDS = WAVELENGTHS.length
 /** No cloth reflects less light of a colour than this. */
@@ -13,16 +13,16 @@ const ROUNDS = 60
 const NEAR_ENOUGH = 1e-7
 
 /** The linear light that a reflectance gives back under daylight. */
-export function lightsOfSpectrum(spectrum: Spectrum): Lights {
+export function lightsOfSpectrum(spectrum: ReflectanceSpectrum): Lights {
   return LIGHT_WEIGHTS.map((row) => row.reduce((sum, by, i) => sum + by * spectrum[i]!, 0)) as unknown as Lights
 }
 
 /** The colour `#rrggbb` of a reflectance under daylight. */
-export function hexOfSpectrum(spectrum: Spectrum): string {
+export function hexOfSpectrum(spectrum: ReflectanceSpectrum): string {
   return hexOfLinear(lightsOfSpectrum(spectrum))
 }
 
-const known = new Map<string, Spectrum>()
+const known = new Map<string, ReflectanceSpectrum>()
 const MOST_KNOWN = 200
 
 /**
@@ -31,7 +31,7 @@ const MOST_KNOWN = 200
  * smoothest reflectance reconstruction", Color Research and Application 45, 2020 (LHTSS), from memory.
  * @param hex #rrggbb
  */
-export function spectrumOf(hex: string): Spectrum {
+export function spectrumReflectance(hex: string): ReflectanceSpectrum {
   const found = known.get(hex)
   if (found) return found
   const lights = linearOf(hex).map((one) => Math.min(MOST_LIGHT, Math.max(LEAST_LIGHT, one)))
@@ -44,7 +44,7 @@ export function spectrumOf(hex: string): Spectrum {
 /** By so much a colour is drawn towards grey where no reflectance shows as bright and as pure. */
 const TOWARDS_GREY = [0, 0.01, 0.03, 0.08, 0.2, 0.5, 1]
 
-function smoothest(lights: readonly number[]): Spectrum {
+function smoothest(lights: readonly number[]): ReflectanceSpectrum {
   const grey = 0.2126 * lights[0]! + 0.7152 * lights[1]! + 0.0722 * lights[2]!
   for (const share of TOWARDS_GREY) {
     const found = newton(lights.map((one) => one + share * (grey - one)))
@@ -54,7 +54,7 @@ function smoothest(lights: readonly number[]): Spectrum {
 }
 
 /** Newton's method on the conditions of Lagrange. @returns undefined where it finds no way */
-function newton(lights: readonly number[]): Spectrum | undefined {
+function newton(lights: readonly number[]): ReflectanceSpectrum | undefined {
   const z = new Array<number>(BANDS).fill(0)
   const forces = [0, 0, 0]
   for (let round = 0; round < ROUNDS; round++) {
@@ -71,7 +71,7 @@ function newton(lights: readonly number[]): Spectrum | undefined {
     ])
     for (const row of LIGHT_WEIGHTS) matrix.push([...z.map((_, i) => row[i]! * first[i]!), 0, 0, 0])
     const right = [...slope, ...off]
-    const step = solved(matrix.map((row, i) => [...row, right[i]!]))
+    const step = solveLinear(matrix.map((row, i) => [...row, right[i]!]))
     // Held back where the tangent is steep, so that it does not run away.
     const most = Math.max(...step.slice(0, BANDS).map(Math.abs))
     const by = most > MOST_STEP ? MOST_STEP / most : 1

@@ -1,4 +1,4 @@
-import { type Told } from '../vocabulary/words'
+import { type TextWithId } from '../vocabulary/words'
 import { shareOf } from '../fabric/mix'
 import { type MixPart } from '../fabric/types'
 import { type FibreId } from '../vocabulary/fibres'
@@ -7,7 +7,7 @@ export interface Strip {
   advised: boolean
   id: string
   text: string
-  cautions: Told[]
+  cautions: TextWithId[]
 }
 
 const BAST_AND_COTTON: readonly FibreId[] = ['cotton', 'linen', 'hemp', 'ramie']
@@ -16,7 +16,7 @@ const PROTEIN: readonly FibreId[] = ['wool', 'hair', 'silk']
 /** So much of a fibre is no slip of the label. */
 const COUNTS = 0.02
 
-const CHLORINE_CAUTIONS: readonly Told[] = [
+const CHLORINE_CAUTIONS: readonly TextWithId[] = [
   {
     id: 'bleach-alone',
     text: 'Bleach never with acid, vinegar, ammonia, alcohol or any other cleaner: the gas harms the lungs.',
@@ -32,7 +32,7 @@ const CHLORINE_CAUTIONS: readonly Told[] = [
       'the cloth.',
   },
 ]
-const REMOVER_CAUTIONS: readonly Told[] = [
+const REMOVER_CAUTIONS: readonly TextWithId[] = [
   {
     id: 'remover-fumes',
     text: 'Colour remover smells of sulphur: out of doors or under the hood, not with asthma, never beside bleach.',

@@ -5,7 +5,7 @@ import { type Offer } from '../fabric/types'
 import { type FibreId } from '../vocabulary/fibres'
 
 /** Another way of giving an old cloth a new face, and how this cloth suits it. */
-export interface FurtherWay {
+export interface SurfaceWay {
   id: string
   title: string
   text: string
@@ -16,7 +16,7 @@ interface WayRule {
   id: string
   title: string
   text: string
-  suits: (offer: Offer) => FurtherWay['suits']
+  suits: (offer: Offer) => SurfaceWay['suits']
 }
 
 const NATURAL: readonly FibreId[] = [
@@ -32,7 +32,7 @@ const NATURAL: readonly FibreId[] = [
 ]
 const PROTEIN: readonly FibreId[] = ['wool', 'hair', 'silk']
 
-const bears = (isIt: boolean, elseWith: FurtherWay['suits'] = 'not'): FurtherWay['suits'] =>
+const bears = (isIt: boolean, elseWith: SurfaceWay['suits'] = 'not'): SurfaceWay['suits'] =>
   isIt ? 'well' : elseWith
 const isSmooth = (offer: Offer) => !handlingOf(offer).some((one) => one === 'pile' || one === 'bulky')
 
@@ -80,10 +80,10 @@ const WAYS: readonly WayRule[] = [
   },
 ]
 
-const ORDER: readonly FurtherWay['suits'][] = ['well', 'with-care', 'not']
+const ORDER: readonly SurfaceWay['suits'][] = ['well', 'with-care', 'not']
 
 /** Ways beside dyeing, those first that suit this cloth. */
-export function furtherWays(offer: Offer): FurtherWay[] {
+export function furtherWays(offer: Offer): SurfaceWay[] {
   return WAYS.map(({ suits, ...way }) => ({ ...way, suits: suits(offer) })).sort(
     (a, b) => ORDER.indexOf(a.suits) - ORDER.indexOf(b.suits),
   )

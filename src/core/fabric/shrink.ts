@@ -1,5 +1,5 @@
 import { fibreById } from '../fibres/catalogue'
-import { COVERAGE_80, scaled, type Quantity } from '../units/quantity'
+import { COVERAGE_80, scaleQuantity, type Quantity } from '../units/quantity'
 import { meanOver } from './mix'
 import { type KnownValue, type Offer, type Shrink } from './types'
 
@@ -24,8 +24,8 @@ export function shrinkOf(offer: Offer): KnownValue<Shrink> {
   const usual = mix.length === 0 ? UNKNOWN : usualOf(offer)
   const isKnit = construction?.value === 'knit'
   const stillToCome = washed ? LEFT_AFTER_WASH : 1
-  const length = scaled(usual, (isKnit ? KNIT : 1) * stillToCome)
-  return { value: { length, width: scaled(length, isKnit ? 1 : ACROSS) }, how: 'estimated' }
+  const length = scaleQuantity(usual, (isKnit ? KNIT : 1) * stillToCome)
+  return { value: { length, width: scaleQuantity(length, isKnit ? 1 : ACROSS) }, how: 'estimated' }
 }
 
 function usualOf({ mix = [] }: Offer): Quantity {

@@ -12,11 +12,11 @@ import { type Share } from '../vocabulary/shares'
 import { type Quantity } from '../units/quantity'
 
 /** How a property of a cloth came to be known. */
-export type Known = 'measured' | 'said' | 'estimated'
+export type HowKnown = 'measured' | 'said' | 'estimated'
 
 export interface KnownValue<T> {
   value: T
-  how: Known
+  how: HowKnown
 }
 
 /** A fibre of a cloth, with its share where a label gave one. */

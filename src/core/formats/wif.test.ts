@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { drawdownOf, draftOf } from '../weave/draft'
+import { drawdownOf, weaveDraftOf } from '../weave/draft'
 import { drafts } from '../weave/drafts'
 import { readWif, WifError, writeWif } from './wif'
 
@@ -34,13 +34,15 @@ Threads=4
 
 it('reads what it wrote, for every weave that it knows', () => {
   for (const drawdown of Object.values(drafts))
-    expect(drawdownOf(readWif(writeWif(draftOf(drawdown), 'a weave')))).toEqual(drawdown)
+    expect(drawdownOf(readWif(writeWif(weaveDraftOf(drawdown), 'a weave')))).toEqual(drawdown)
 })
 
 it('reads what it wrote for any interlacing, empty picks included', () => {
   const matrix = fc.array(fc.array(fc.boolean(), { minLength: 5, maxLength: 5 }), { minLength: 1, maxLength: 7 })
   fc.assert(
-    fc.property(matrix, (drawdown) => expect(drawdownOf(readWif(writeWif(draftOf(drawdown))))).toEqual(drawdown)),
+    fc.property(matrix, (drawdown) =>
+      expect(drawdownOf(readWif(writeWif(weaveDraftOf(drawdown))))).toEqual(drawdown),
+    ),
   )
 })
 

@@ -1,6 +1,6 @@
 import { seen } from '../../../tests/support/seen'
 import { featureById } from './features'
-import { identify, type Question } from './identify'
+import { identify, type IdentifyQuestion } from './identify'
 
 const polyCotton = seen({
   melting: 'partly',
@@ -16,7 +16,7 @@ const cotton = seen({
   residue: 'soft-ash',
   crush: 'powders',
 })
-const asked = (question: Question) => identify(question).asked
+const asked = (question: IdentifyQuestion) => identify(question).asked
 
 it('answers whether there is plastic in it, and says what a trace can hide', () => {
   expect(asked({ observations: polyCotton, asks: 'plastic' })).toMatchObject({

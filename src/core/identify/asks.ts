@@ -3,7 +3,7 @@ import { type FamilyId } from '../vocabulary/fibres'
 import { claimedFibres, meansClaim } from './claimed'
 import { type AskedAnswer, type ClaimItem, type Hypothesis, type Scored } from './types'
 import { type Asks } from '../vocabulary/observations'
-import { capitalised } from '../units/format'
+import { capitalise } from '../units/format'
 import { doubtWords, familyChoiceWords, fibreListWords } from './words'
 import { type Vocabulary } from '../vocabulary/words'
 
@@ -75,14 +75,14 @@ export function answerAsked(
 }
 
 const ANSWERS: Record<Asks, (key: string, label: string, how: string) => string> = {
-  fibre: (_, label, how) => `${capitalised(how)} ${label}.`,
-  family: (_, label, how) => `${capitalised(how)} ${label}.`,
+  fibre: (_, label, how) => `${capitalise(how)} ${label}.`,
+  family: (_, label, how) => `${capitalise(how)} ${label}.`,
   plastic: (key, _, how) =>
     key === 'yes'
-      ? `${capitalised(how)}, there is plastic in it.`
-      : `${capitalised(how)}, there is no plastic in it. A few per cent of stretch fibre can burn unseen.`,
+      ? `${capitalise(how)}, there is plastic in it.`
+      : `${capitalise(how)}, there is no plastic in it. A few per cent of stretch fibre can burn unseen.`,
   label: (key, label, how) =>
     key === 'true'
-      ? `${capitalised(how)} ${label}, as the label says.`
-      : `${capitalised(how)} not what the label says.`,
+      ? `${capitalise(how)} ${label}, as the label says.`
+      : `${capitalise(how)} not what the label says.`,
 }

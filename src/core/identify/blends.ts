@@ -1,7 +1,7 @@
 import { type FibreId } from '../vocabulary/fibres'
 
 /** Two fibres that are sold together; either may be the main one, or only the first. */
-export interface Pair {
+export interface BlendPair {
   fibres: readonly [FibreId, FibreId]
   main: 'either' | 'first'
   /** Parts in a hundred, on the scale of a fibre's own `common`. */
@@ -9,7 +9,7 @@ export interface Pair {
 }
 
 /** Blends of two. From memory of labels; common practice. */
-export const pairs: readonly Pair[] = [
+export const pairs: readonly BlendPair[] = [
   { fibres: ['cotton', 'polyester'], main: 'either', common: 9 },
   { fibres: ['viscose', 'polyester'], main: 'either', common: 3 },
   { fibres: ['linen', 'polyester'], main: 'either', common: 0.5 },

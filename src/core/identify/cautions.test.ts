@@ -1,6 +1,6 @@
 import { seen } from '../../../tests/support/seen'
 import { identify } from './identify'
-import { outsiders } from './outsiders/kinds'
+import { unlistedFibres } from './unlisted/kinds'
 
 const unlit = {
   approach: 'unmoved',
@@ -156,7 +156,7 @@ describe('materials outside the catalogue', () => {
   ] as const)('%s is pointed to', (id, report) => {
     const { warnings } = identify({ observations: seen(report as unknown as typeof unlit) })
     expect(warnings.map((one) => one.id)).toContain(`perhaps-${id}`)
-    expect(warnings.find((one) => one.id === `perhaps-${id}`)!.text).toContain(outsiders[id].note)
+    expect(warnings.find((one) => one.id === `perhaps-${id}`)!.text).toContain(unlistedFibres[id].note)
   })
 
   it('say nothing where nothing was seen', () => {

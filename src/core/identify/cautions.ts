@@ -1,6 +1,6 @@
 import { type Observation, type Verdict, type Warning } from './types'
-import { outsiders, type OutsiderId } from './outsiders/kinds'
-import { POINTS_OUTSIDE } from './outsiders/outsiders'
+import { unlistedFibres, type UnlistedFibreId } from './unlisted/kinds'
+import { POINTS_OUTSIDE } from './unlisted/rankUnlisted'
 import { doubtWords } from './words'
 
 /** From this probability on a material outside the catalogue is named beside the verdict. */
@@ -68,14 +68,14 @@ const CHLORINE =
 /** What a person is warned of before anything else, the gravest first. */
 export function warningsFor(
   observations: readonly Observation[],
-  strange: readonly { id: OutsiderId; probability: number }[],
+  strange: readonly { id: UnlistedFibreId; probability: number }[],
 ): Warning[] {
   const isUnlit = wouldNotLight(observations)
   const found: Warning[] = isUnlit ? [{ id: 'may-be-asbestos', text: STOP_UNLIT }] : []
   if (mayHoldChlorine(observations)) found.push({ id: 'hydrogen-chloride', text: CHLORINE })
   for (const { id, probability } of strange) {
     if (isUnlit || probability < WORTH_NAMING) continue
-    const { phrase, note } = outsiders[id]
+    const { phrase, note } = unlistedFibres[id]
     const how = probability >= POINTS_OUTSIDE ? 'Perhaps' : 'It may also be'
     found.push({ id: `perhaps-${id}`, text: `${how} ${phrase}. ${note}` })
   }
@@ -83,15 +83,15 @@ export function warningsFor(
 }
 
 /** The verdict where something outside the catalogue explains what was seen: no family is claimed. */
-export function guarded(
+export function guardVerdict(
   verdict: Verdict,
   isUnlit: boolean,
-  strange: readonly { id: OutsiderId; probability: number }[],
+  strange: readonly { id: UnlistedFibreId; probability: number }[],
 ): Verdict {
   if (isUnlit) return { ...verdict, text: MINERAL_TEXT }
   const [first] = strange
   if (!first || first.probability < POINTS_OUTSIDE) return verdict
-  const { phrase, note } = outsiders[first.id]
+  const { phrase, note } = unlistedFibres[first.id]
   return {
     ...verdict,
     level: 'undecided',

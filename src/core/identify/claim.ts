@@ -6,7 +6,7 @@ import { BEFORE_FIRST, notSoldYet } from './history/history'
 import { type ClothPosterior } from './parts'
 import { logLikelihoodUnder, weightedLogLikelihood } from './posterior'
 import { type ClaimAnswer, type ClaimItem, type ClaimSign } from './types'
-import { capitalised } from '../units/format'
+import { capitalise } from '../units/format'
 import { fibreName } from './words'
 import { type Vocabulary } from '../vocabulary/words'
 
@@ -33,7 +33,7 @@ export function judgeClaim(
       bayesFactor: BEFORE_FIRST,
       signs: [],
       text:
-        `${capitalised(fibreName(early.fibre, vocabulary))} was sold nowhere before about ` +
+        `${capitalise(fibreName(early.fibre, vocabulary))} was sold nowhere before about ` +
         `${firstSold ?? soldSince}: if the years are right, cloth as old as this does not hold it, and “${words}” ` +
         'is not true.',
     }

@@ -3,7 +3,7 @@ import { families } from '../fibres/families'
 import { FAMILIES, type FamilyId } from '../vocabulary/fibres'
 import { stateLabel, featureById } from './features'
 import { type Grounds } from './grounds'
-import { likelihoodsOf } from './posterior'
+import { answerLikelihoodsOf } from './posterior'
 import { type Conflict, type Hypothesis, type Observation } from './types'
 import { type Part, PARTS } from '../vocabulary/observations'
 import { fibreListWords, fibreName } from './words'
@@ -27,13 +27,15 @@ export function conflictsIn(
   const found: { bits: number; conflict: Conflict }[] = []
   for (const part of PARTS) {
     const own = observations.filter((observation) => (observation.part ?? 'whole') === part)
-    const alone = own.map((observation) => likelihoodsOf(observation, { ...grounds, hypotheses: pure.hypotheses }))
+    const alone = own.map((observation) =>
+      answerLikelihoodsOf(observation, { ...grounds, hypotheses: pure.hypotheses }),
+    )
     for (let a = 0; a < own.length; a++) {
       for (let b = a + 1; b < own.length; b++) {
         const bits = pointwiseInformation(alone[a]!, alone[b]!, pure.priors)
         if (bits > CONFLICT_BITS) continue
         const observations = [own[a]!, own[b]!] as const
-        const likelihoods = [likelihoodsOf(own[a]!, grounds), likelihoodsOf(own[b]!, grounds)] as const
+        const likelihoods = [answerLikelihoodsOf(own[a]!, grounds), answerLikelihoodsOf(own[b]!, grounds)] as const
         found.push({ bits, conflict: describe({ part, observations, likelihoods }, hypotheses, vocabulary) })
       }
     }

@@ -1,16 +1,16 @@
 import { fibreById, isTrace } from '../fibres/catalogue'
 import { type FamilyId, type FibreId } from '../vocabulary/fibres'
-import { bounded } from './bounded'
+import { boundedCache } from './boundedCache'
 import { judgeClaim } from './claim'
 import { commonGrounds } from './grounds'
-import { type ControlBurn } from './nose'
+import { type ControlBurn } from './observerCalibration'
 import { clothPosterior } from './parts'
-import { capitalised } from '../units/format'
+import { capitalise } from '../units/format'
 import { fibreName } from './words'
 import { type Vocabulary } from '../vocabulary/words'
 
 const MOST_KEPT = 500
-const doubtful = bounded<boolean>(MOST_KEPT)
+const doubtful = boundedCache<boolean>(MOST_KEPT)
 
 /** Whether a control, judged by the common tables, does not look like the fibre that it is kept as. */
 export function looksImpure({ fibre, observations }: ControlBurn): boolean {
@@ -76,17 +76,17 @@ export function controlsNeeded(
       const [pure, doubtful] = [has(false), has(true)]
       const { fibre } = pure ?? doubtful ?? members[0]!
       const name = fibreName(fibre, vocabulary)
-      if (pure) return { fibre, inBox: 'pure', text: `${capitalised(name)}: in your box.` }
+      if (pure) return { fibre, inBox: 'pure', text: `${capitalise(name)}: in your box.` }
       if (doubtful)
         return {
           fibre,
           inBox: 'impure',
-          text: `${capitalised(name)}: the one in your box did not burn like ${name} alone. Take another.`,
+          text: `${capitalise(name)}: the one in your box did not burn like ${name} alone. Take another.`,
         }
       return {
         fibre,
         inBox: 'no',
-        text: `${capitalised(name)}: not in your box. Cut a bit of something that you are sure of.`,
+        text: `${capitalise(name)}: not in your box. Cut a bit of something that you are sure of.`,
       }
     })
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { seen } from '../../../tests/support/seen'
 import { featureById, features } from './features'
-import { gather, REPEAT_CORRELATION, SAME_LOOK_FRACTION, weigh } from './evidence'
+import { gatherReports, REPEAT_CORRELATION, SAME_LOOK_FRACTION, weighReports } from './evidence'
 import { commonGrounds } from './grounds'
 import { hypotheses } from './hypotheses'
 import { identify } from './identify'
@@ -48,9 +48,9 @@ describe('correlated answers', () => {
 
 describe('an uninformative answer', () => {
   it('changes nothing: the weights of the others stay as they were', () => {
-    const gathered = gather(seen({ residue: 'hard-bead', crush: 'resists', 'residue-colour': 'black' }))
-    const before = weigh(gathered.slice(0, 2), [3, 2]).map(({ weight }) => weight)
-    const after = weigh(gathered, [3, 2, 0]).map(({ weight }) => weight)
+    const gathered = gatherReports(seen({ residue: 'hard-bead', crush: 'resists', 'residue-colour': 'black' }))
+    const before = weighReports(gathered.slice(0, 2), [3, 2]).map(({ weight }) => weight)
+    const after = weighReports(gathered, [3, 2, 0]).map(({ weight }) => weight)
     expect(after.slice(0, 2)).toEqual(before)
   })
 
@@ -93,7 +93,7 @@ describe('an uninformative answer', () => {
 
 describe('gather', () => {
   it('puts the reports of a feature together, in the order of the vocabulary, refusing strangers', () => {
-    const gathered = gather([
+    const gathered = gatherReports([
       { feature: 'crush', states: ['powders'] },
       { feature: 'smell', states: ['paper'] },
       { feature: 'smell', states: ['none'] },
@@ -102,8 +102,8 @@ describe('gather', () => {
       ['smell', 2],
       ['crush', 1],
     ])
-    expect(() => gather([{ feature: 'taste', states: ['salty'] }])).toThrow(/taste/)
-    expect(() => gather([{ feature: 'smell', states: ['roses'] }])).toThrow(/roses/)
+    expect(() => gatherReports([{ feature: 'taste', states: ['salty'] }])).toThrow(/taste/)
+    expect(() => gatherReports([{ feature: 'smell', states: ['roses'] }])).toThrow(/roses/)
   })
 
   it('knows every look', () => {

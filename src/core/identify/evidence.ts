@@ -33,7 +33,7 @@ export interface WeightedReports extends FeatureReports {
 }
 
 /** Observations of one part, gathered by feature, in the order of the vocabulary. */
-export function gather(observations: readonly Observation[]): FeatureReports[] {
+export function gatherReports(observations: readonly Observation[]): FeatureReports[] {
   const found = new Map<Feature, number[][]>()
   for (const observation of observations) {
     const feature = featureById(observation.feature)
@@ -81,7 +81,7 @@ function stateIndex(feature: Feature, state: string): number {
  * Rule 2: the weight of each feature's reports, from their strengths.
  * @param strengths information of each alone, bits, in the order of `gathered`
  */
-export function weigh(gathered: readonly FeatureReports[], strengths: readonly number[]): WeightedReports[] {
+export function weighReports(gathered: readonly FeatureReports[], strengths: readonly number[]): WeightedReports[] {
   const ranked = gathered.map((entry, index) => ({ index, look: entry.feature.look, strength: strengths[index]! }))
   ranked.sort((a, b) => b.strength - a.strength || a.index - b.index)
   const rank = new Map<string, number>()

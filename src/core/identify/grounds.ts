@@ -1,6 +1,6 @@
 import { hypotheses } from './hypotheses'
 import { commonReporter, type Reporter } from './reporter'
-import { type Hypothesis, type Made } from './types'
+import { type Hypothesis, type MadeBetween } from './types'
 
 /** What a judgement rests on before anything is seen: what the cloth could be, and how this person reports. */
 export interface Grounds {
@@ -8,7 +8,7 @@ export interface Grounds {
   hypotheses: readonly Hypothesis[]
   reporter: Reporter
   /** Between which years it was made, where that is known. */
-  made?: Made | undefined
+  made?: MadeBetween | undefined
 }
 
 /** A cloth of which nothing is known, and a careful beginner. */

@@ -2,18 +2,18 @@ import { fibreById, fibres as catalogue } from '../fibres/catalogue'
 import { FAMILIES, FIBRE_IDS, type FamilyId, type FibreId } from '../vocabulary/fibres'
 import { answerAsked } from './asks'
 import { judgeClaim } from './claim'
-import { guarded, STOP_UNLIT, warningsFor, wouldNotLight } from './cautions'
+import { guardVerdict, STOP_UNLIT, warningsFor, wouldNotLight } from './cautions'
 import { conflictsIn } from './conflicts'
 import { trustedControls } from './controls'
 import { type Grounds } from './grounds'
 import { historyEffect, type HistoryEffect } from './history/effect'
 import { hypothesesFor } from './history/history'
 import { hasHistory } from './history/told'
-import { type History } from './history/types'
+import { type FabricHistory } from './history/types'
 import { hypotheses } from './hypotheses'
 import { adviseNext } from './nextTest'
-import { reporterTaughtBy, type ControlBurn } from './nose'
-import { outside } from './outsiders/outsiders'
+import { reporterTaughtBy, type ControlBurn } from './observerCalibration'
+import { rankUnlistedFibres } from './unlisted/rankUnlisted'
 import { clothPosterior, type ClothPosterior } from './parts'
 import { partsAnswer, type PartsAnswer } from './partsAnswer'
 import { PARTS, TOOLS, type Asks, type Part, type Tool } from '../vocabulary/observations'
@@ -31,13 +31,13 @@ import {
   type Verdict,
   type Warning,
 } from './types'
-import { verdictOf } from './verdict'
+import { fibreVerdictOf } from './verdict'
 import { type Vocabulary } from '../vocabulary/words'
 
-export interface Question {
+export interface IdentifyQuestion {
   observations: readonly Observation[]
   claim?: readonly ClaimItem[]
-  history?: History
+  history?: FabricHistory
   /** What the person wants to know; `fibre` where nothing is said. */
   asks?: Asks
   /** Everything, where nothing is said. */
@@ -80,7 +80,7 @@ export interface Answer {
  * @param vocabulary which English the texts use
  * @throws RangeError on a feature, state, kind, price or country that is not in the vocabulary
  */
-export function identify(question: Question, vocabulary: Vocabulary = 'uk'): Answer {
+export function identify(question: IdentifyQuestion, vocabulary: Vocabulary = 'uk'): Answer {
   const { observations, history = {} } = question
   const grounds = groundsOf(question)
   const { answer, differ } = answerFor(question, 'whole', grounds, vocabulary)
@@ -117,7 +117,7 @@ export function identify(question: Question, vocabulary: Vocabulary = 'uk'): Ans
 }
 
 /** What a question rests on before anything is seen. */
-function groundsOf({ history = {}, controls = [] }: Question): Grounds {
+function groundsOf({ history = {}, controls = [] }: IdentifyQuestion): Grounds {
   return {
     hypotheses: hypothesesFor(history),
     reporter: reporterTaughtBy(trustedControls(controls)),
@@ -129,19 +129,25 @@ function groundsOf({ history = {}, controls = [] }: Question): Grounds {
 export type Glance = Pick<Answer, 'families' | 'fibres' | 'verdict'>
 
 /** What is believed of the whole cloth. @throws RangeError as `identify` does */
-export function glance(question: Question, vocabulary: Vocabulary = 'uk'): Glance {
+export function glance(question: IdentifyQuestion, vocabulary: Vocabulary = 'uk'): Glance {
   const { observations } = question
   const grounds = groundsOf(question)
   const cloth = clothPosterior(observations, grounds)
   const scored = [...cloth.scored].sort((a, b) => b.probability - a.probability)
   return {
     ...presences(scored),
-    verdict: verdictFor(scored, observations, wouldNotLight(observations), outside(cloth, grounds), vocabulary),
+    verdict: verdictFor(
+      scored,
+      observations,
+      wouldNotLight(observations),
+      rankUnlistedFibres(cloth, grounds),
+      vocabulary,
+    ),
   }
 }
 
 function answerFor(
-  { observations, claim = [], asks = 'fibre', atHand = TOOLS }: Question,
+  { observations, claim = [], asks = 'fibre', atHand = TOOLS }: IdentifyQuestion,
   part: Part,
   grounds: Grounds,
   vocabulary: Vocabulary,
@@ -154,7 +160,7 @@ function answerFor(
   // Nobody can ask of a label that was not given.
   const asked = asks === 'label' && claim.length === 0 ? 'fibre' : asks
   const isUnlit = wouldNotLight(own)
-  const strange = outside(cloth, grounds)
+  const strange = rankUnlistedFibres(cloth, grounds)
   // Nothing more is done with cloth that would not light.
   const { next, stop } = isUnlit
     ? { next: [], stop: STOP_UNLIT }
@@ -185,10 +191,10 @@ function verdictFor(
   scored: readonly Scored[],
   observations: readonly Observation[],
   isUnlit: boolean,
-  strange: ReturnType<typeof outside>,
+  strange: ReturnType<typeof rankUnlistedFibres>,
   vocabulary: Vocabulary,
 ): Verdict {
-  return guarded(verdictOf(scored, observations.length > 0, vocabulary), isUnlit, strange)
+  return guardVerdict(fibreVerdictOf(scored, observations.length > 0, vocabulary), isUnlit, strange)
 }
 
 /** Where a hypothesis counts among the fibres and the families: worked out once. */

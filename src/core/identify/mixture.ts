@@ -1,7 +1,7 @@
 import { fibreById } from '../fibres/catalogue'
 import { type Fibre } from '../fibres/types'
 import { blendRules, type BlendRule, type BlendShare } from './blendRules'
-import { type Feature, type Weights } from './features'
+import { type Feature, type StateWeights } from './features'
 import { type Component } from './types'
 import { weightsOf } from './weights'
 
@@ -25,7 +25,7 @@ export function reportProbabilities(feature: Feature, components: readonly Compo
 }
 
 /** Probability of each report of a material that is told by its own row alone. */
-export function rowProbabilities(feature: Feature, weights: Weights): Float64Array {
+export function rowProbabilities(feature: Feature, weights: StateWeights): Float64Array {
   return dulled(feature, normalised(feature, weights))
 }
 
@@ -57,7 +57,7 @@ function plainMixture(feature: Feature, components: readonly Component[]): Float
   return mixed
 }
 
-function normalised(feature: Feature, weights: Weights): Float64Array {
+function normalised(feature: Feature, weights: StateWeights): Float64Array {
   const row = Float64Array.from(feature.states, ({ id }) => weights[id] ?? 0)
   const sum = row.reduce((a, b) => a + b, 0)
   return row.map((weight) => weight / sum)

@@ -4,7 +4,7 @@ import { features, type Feature } from './features'
 import { type Reporter, type ReportTables } from './reporter'
 import { type Asks, type Part, type Tool } from '../vocabulary/observations'
 import { type ClaimItem, type NextTest, type Observation, type Scored } from './types'
-import { capitalised } from '../units/format'
+import { capitalise } from '../units/format'
 import { type Vocabulary } from '../vocabulary/words'
 
 /** Below this a test is not worth the match: nothing at home would tell. Bits. */
@@ -179,8 +179,8 @@ function reason(feature: Feature, answers: readonly GroupAnswers[]): string {
   const rival = answers.slice(1, 8).find(({ states }) => likeliest(states) !== likeliest(first.states))
   const label = ({ states }: GroupAnswers) => `“${feature.states[likeliest(states)]!.label.toLowerCase()}”`
   if (!rival)
-    return `${capitalised(first.label)} would most often give ${label(first)}; anything else speaks against it.`
-  return `${capitalised(first.label)} would most often give ${label(first)}, ${rival.label} ${label(rival)}.`
+    return `${capitalise(first.label)} would most often give ${label(first)}; anything else speaks against it.`
+  return `${capitalise(first.label)} would most often give ${label(first)}, ${rival.label} ${label(rival)}.`
 }
 
 function likeliest(states: Float64Array): number {

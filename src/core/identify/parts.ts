@@ -1,4 +1,4 @@
-import { bounded } from './bounded'
+import { boundedCache } from './boundedCache'
 import { type FibreId } from '../vocabulary/fibres'
 import { type Grounds } from './grounds'
 import { hypothesisOf, mixtureOf } from './hypotheses'
@@ -132,7 +132,7 @@ function likeliest(hypotheses: readonly Hypothesis[], logLikelihoods: Float64Arr
 }
 
 const MOST_MIXTURES = 20_000
-const mixtures = bounded<Hypothesis>(MOST_MIXTURES)
+const mixtures = boundedCache<Hypothesis>(MOST_MIXTURES)
 
 /** The mixture of these weights, made once: the same few hundred come up with every test of two parts. */
 function mixtureKept(weights: ReadonlyMap<FibreId, number>): Hypothesis {

@@ -1,7 +1,7 @@
 import { type Part } from '../vocabulary/observations'
 import { type Verdict } from './types'
 import { verdictBriefly, VERDICT_THRESHOLD } from './verdict'
-import { capitalised } from '../units/format'
+import { capitalise } from '../units/format'
 import { doubtWords } from './words'
 import { type Vocabulary } from '../vocabulary/words'
 
@@ -22,15 +22,15 @@ export function partsAnswer(
   if (differ === null)
     return {
       differ,
-      text: `${capitalised(each)}. The other yarns were not tested apart: burn one of each direction.`,
+      text: `${capitalise(each)}. The other yarns were not tested apart: burn one of each direction.`,
     }
   const names = verdicts.map(([part]) => part).join(' and ')
   if (differ >= VERDICT_THRESHOLD)
     return {
       differ,
-      text: `A mixed cloth: its ${names} are ${doubtWords(differ)} not of the same stuff. ${capitalised(each)}.`,
+      text: `A mixed cloth: its ${names} are ${doubtWords(differ)} not of the same stuff. ${capitalise(each)}.`,
     }
   if (differ <= 1 - VERDICT_THRESHOLD)
     return { differ, text: `Its ${names} are ${doubtWords(1 - differ)} of the same stuff.` }
-  return { differ, text: `Whether its ${names} are of the same stuff is not settled. ${capitalised(each)}.` }
+  return { differ, text: `Whether its ${names} are of the same stuff is not settled. ${capitalise(each)}.` }
 }

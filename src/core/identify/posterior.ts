@@ -1,6 +1,6 @@
 import { readAsCandle, type CandleReading } from './candle'
 import { logLikelihoodsOf } from './columns'
-import { gather, logLikelihood, weigh, type WeightedReports } from './evidence'
+import { gatherReports, logLikelihood, weighReports, type WeightedReports } from './evidence'
 import { type Grounds } from './grounds'
 import { type ReportTables } from './reporter'
 import { type Hypothesis, type Observation, type Scored } from './types'
@@ -17,9 +17,9 @@ export interface PartEvidence {
 /** The evidence of one part for each hypothesis. */
 export function evidenceOfPart(observations: readonly Observation[], grounds: Grounds): PartEvidence {
   const { hypotheses } = grounds
-  const gathered = gather(observations)
+  const gathered = gatherReports(observations)
   const raw = gathered.map((entry) => logLikelihoodsOf(entry, grounds))
-  const reports = weigh(
+  const reports = weighReports(
     gathered,
     raw.map((column) => informationGained(column, hypotheses)),
   )
@@ -40,8 +40,8 @@ function mixedWith({ rest, logCandle, logNone }: CandleReading, plain: Float64Ar
 }
 
 /** Of one answer alone, its likelihood under each hypothesis. */
-export function likelihoodsOf(observation: Observation, grounds: Grounds): Float64Array {
-  const [entry] = gather([observation])
+export function answerLikelihoodsOf(observation: Observation, grounds: Grounds): Float64Array {
+  const [entry] = gatherReports([observation])
   return logLikelihoodsOf(entry!, grounds).map(Math.exp)
 }
 

@@ -1,4 +1,4 @@
-import { repeatsOf, type SpecimenObservation } from './repeats'
+import { reportRepeatsOf, type SpecimenObservation } from './repeats'
 
 const one = (
   specimen: number,
@@ -8,7 +8,7 @@ const one = (
 ): SpecimenObservation => ({ specimen, feature, states, part })
 
 it('lays specimens side by side, in the order of the test, and averages nothing', () => {
-  const rows = repeatsOf([
+  const rows = reportRepeatsOf([
     one(2, 'residue', ['hard-bead']),
     one(1, 'residue', ['crushable-bead']),
     one(1, 'smell', ['hair-feather']),
@@ -27,7 +27,7 @@ it('lays specimens side by side, in the order of the test, and averages nothing'
 })
 
 it('never sets warp against weft, and leaves out what went by unseen', () => {
-  const rows = repeatsOf([
+  const rows = reportRepeatsOf([
     one(1, 'smell', ['paper'], 'warp'),
     one(2, 'smell', ['hair-feather'], 'weft'),
     one(3, 'smoke', []),

@@ -18,7 +18,7 @@ export interface Repeat {
 }
 
 /** Specimens side by side, a row a feature and part, in the order of the test. Nothing is averaged. */
-export function repeatsOf(observations: readonly SpecimenObservation[]): Repeat[] {
+export function reportRepeatsOf(observations: readonly SpecimenObservation[]): Repeat[] {
   return PARTS.flatMap((part) =>
     features.flatMap((feature): Repeat[] => {
       const bySpecimen = observations

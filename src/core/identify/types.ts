@@ -1,8 +1,6 @@
 import { type FamilyId, type FibreId } from '../vocabulary/fibres'
+import { type Asks, type Part } from '../vocabulary/observations'
 import { type Share } from '../vocabulary/shares'
-
-export const PARTS = ['whole', 'warp', 'weft', 'pile'] as const
-export type Part = (typeof PARTS)[number]
 
 /** What was reported of one feature, on one specimen. */
 export interface Observation {
@@ -87,10 +85,6 @@ export interface ClaimAnswer {
   signs: readonly ClaimSign[]
 }
 
-/** What the person wants to know. */
-export const ASKS = ['fibre', 'family', 'plastic', 'label'] as const
-export type Asks = (typeof ASKS)[number]
-
 /** The question that was asked, answered directly. */
 export interface AskedAnswer {
   asks: Asks
@@ -98,10 +92,6 @@ export interface AskedAnswer {
   probability: number
   text: string
 }
-
-/** What is at hand beside tweezers, water and daylight. */
-export const TOOLS = ['flame', 'loupe', 'acetone', 'bleach'] as const
-export type Tool = (typeof TOOLS)[number]
 
 export interface NextTest {
   feature: string
@@ -135,7 +125,7 @@ export interface Evidence {
   mixture?: { families: readonly FamilyId[]; bits: number }
 }
 
-export interface Made {
+export interface MadeBetween {
   after?: number
   before?: number
 }

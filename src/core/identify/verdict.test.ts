@@ -2,7 +2,7 @@ import { type FibreId } from '../vocabulary/fibres'
 import { hypothesisOf, mixtureOf } from './hypotheses'
 import { type Scored } from './types'
 import { doubtWords } from './words'
-import { EVIDENCE_ALONE, VERDICT_THRESHOLD, verdictOf } from './verdict'
+import { EVIDENCE_ALONE, VERDICT_THRESHOLD, fibreVerdictOf } from './verdict'
 
 type Share = readonly [FibreId, number]
 
@@ -13,7 +13,7 @@ function scored(probability: number, prior: number, ...shares: Share[]): Scored 
 
 describe('levels', () => {
   it('names a fibre where it alone passes, by the posterior and by the evidence', () => {
-    const verdict = verdictOf(
+    const verdict = fibreVerdictOf(
       [scored(0.9, 0.1, ['polyester', 1]), scored(0.06, 0.1, ['nylon', 1]), scored(0.04, 0.1, ['cotton', 1])],
       true,
     )
@@ -22,7 +22,7 @@ describe('levels', () => {
   })
 
   it('stays at the family where only the prior parts the fibres', () => {
-    const verdict = verdictOf(
+    const verdict = fibreVerdictOf(
       [scored(0.85, 0.17, ['wool', 1]), scored(0.1, 0.02, ['hair', 1]), scored(0.05, 0.5, ['cotton', 1])],
       true,
     )
@@ -31,7 +31,7 @@ describe('levels', () => {
   })
 
   it('takes cotton and viscose for lookalikes although they are of two families', () => {
-    const verdict = verdictOf(
+    const verdict = fibreVerdictOf(
       [scored(0.82, 0.41, ['cotton', 1]), scored(0.16, 0.08, ['viscose', 1]), scored(0.02, 0.5, ['wool', 1])],
       true,
     )
@@ -39,7 +39,7 @@ describe('levels', () => {
   })
 
   it('adds up the shares of one pair, the likelier main fibre first', () => {
-    const verdict = verdictOf(
+    const verdict = fibreVerdictOf(
       [
         scored(0.5, 0.05, ['wool', 0.7], ['nylon', 0.3]),
         scored(0.2, 0.05, ['wool', 0.5], ['nylon', 0.5]),
@@ -54,7 +54,7 @@ describe('levels', () => {
   })
 
   it('names a blend by its families where the fibres cannot be told', () => {
-    const verdict = verdictOf(
+    const verdict = fibreVerdictOf(
       [
         scored(0.45, 0.1, ['wool', 0.7], ['nylon', 0.3]),
         scored(0.45, 0.1, ['wool', 0.7], ['polyester', 0.3]),
@@ -70,7 +70,7 @@ describe('levels', () => {
   })
 
   it('leaves one side of a blend open where two families would do', () => {
-    const verdict = verdictOf(
+    const verdict = fibreVerdictOf(
       [
         scored(0.5, 0.1, ['cotton', 0.6], ['polyester', 0.4]),
         scored(0.4, 0.1, ['viscose', 0.6], ['polyester', 0.4]),
@@ -83,7 +83,7 @@ describe('levels', () => {
   })
 
   it('groups two families that cannot be parted, their blend included', () => {
-    const verdict = verdictOf(
+    const verdict = fibreVerdictOf(
       [
         scored(0.4, 0.2, ['cotton', 1]),
         scored(0.4, 0.2, ['viscose', 1]),
@@ -96,7 +96,7 @@ describe('levels', () => {
   })
 
   it('is undecided where nothing passes, and still says which way it leans', () => {
-    const verdict = verdictOf(
+    const verdict = fibreVerdictOf(
       [scored(0.4, 0.25, ['cotton', 1]), scored(0.3, 0.25, ['wool', 1]), scored(0.3, 0.25, ['polyester', 1])],
       true,
     )
@@ -107,7 +107,7 @@ describe('levels', () => {
 
 describe('thresholds', () => {
   const at = (probability: number) =>
-    verdictOf([scored(probability, 0.1, ['glass', 1]), scored(1 - probability, 0.9, ['cotton', 1])], true).level
+    fibreVerdictOf([scored(probability, 0.1, ['glass', 1]), scored(1 - probability, 0.9, ['cotton', 1])], true).level
 
   it('hold exactly where they are documented', () => {
     expect(VERDICT_THRESHOLD).toBe(0.8)
@@ -117,7 +117,7 @@ describe('thresholds', () => {
   })
 
   it('never give a verdict without evidence, whatever the prior', () => {
-    expect(verdictOf([scored(0.99, 0.99, ['cotton', 1]), scored(0.01, 0.01, ['wool', 1])], false).level).toBe(
+    expect(fibreVerdictOf([scored(0.99, 0.99, ['cotton', 1]), scored(0.01, 0.01, ['wool', 1])], false).level).toBe(
       'undecided',
     )
   })
@@ -136,7 +136,7 @@ describe('thresholds', () => {
 
 describe('a trace that may hide', () => {
   const alone = (trace: number) =>
-    verdictOf(
+    fibreVerdictOf(
       [
         scored(0.9 - trace, 0.1, ['nylon', 1]),
         scored(trace, 0.03, ['nylon', 0.9], ['elastane', 0.1]),
@@ -160,7 +160,7 @@ describe('a trace that may hide', () => {
 
 describe('two families', () => {
   it('of which one is in it whichever way: that one is said, and only what it carries itself', () => {
-    const verdict = verdictOf(
+    const verdict = fibreVerdictOf(
       [
         scored(0.6, 0.2, ['wool', 1]),
         scored(0.25, 0.1, ['wool', 0.7], ['nylon', 0.3]),
@@ -177,7 +177,7 @@ describe('two families', () => {
   })
 
   it('of which neither is sure stay a choice of two', () => {
-    const verdict = verdictOf(
+    const verdict = fibreVerdictOf(
       [scored(0.5, 0.3, ['wool', 1]), scored(0.45, 0.3, ['nylon', 1]), scored(0.05, 0.4, ['cotton', 1])],
       true,
     )
@@ -191,12 +191,16 @@ describe('two families', () => {
       scored(0.12, 0.07, ['viscose', 1]),
       scored(0.03, 0.43, ['wool', 1]),
     ]
-    expect(verdictOf(likeCotton, true)).toMatchObject({ level: 'group', ids: ['plant', 'regenerated'], sure: null })
+    expect(fibreVerdictOf(likeCotton, true)).toMatchObject({
+      level: 'group',
+      ids: ['plant', 'regenerated'],
+      sure: null,
+    })
     const likeLinen = [
       scored(0.95, 0.1, ['linen', 1]),
       scored(0.03, 0.1, ['viscose', 1]),
       scored(0.02, 0.8, ['wool', 1]),
     ]
-    expect(verdictOf(likeLinen, true).ids).not.toContain('regenerated')
+    expect(fibreVerdictOf(likeLinen, true).ids).not.toContain('regenerated')
   })
 })

@@ -1,8 +1,8 @@
 import { fibreById, isTrace } from '../fibres/catalogue'
 import { FAMILIES, type FamilyId, type FibreId } from '../vocabulary/fibres'
-import { formatPercent, capitalised } from '../units/format'
+import { formatPercent, capitalise } from '../units/format'
 import { type Hypothesis, type Scored, type Verdict } from './types'
-import { doubtWords, familyChoiceWords, fibreListWords, listed } from './words'
+import { doubtWords, familyChoiceWords, fibreListWords, joinWithAnd } from './words'
 import { type Vocabulary } from '../vocabulary/words'
 
 /** A verdict is the finest level whose probability reaches this. */
@@ -17,7 +17,11 @@ export const EVIDENCE_ALONE = 0.75
 /**
  * The verdict of the contract: fibre, blend, family, blend of families, group, undecided; the finest that is carried.
  */
-export function verdictOf(scored: readonly Scored[], hasEvidence: boolean, vocabulary: Vocabulary = 'uk'): Verdict {
+export function fibreVerdictOf(
+  scored: readonly Scored[],
+  hasEvidence: boolean,
+  vocabulary: Vocabulary = 'uk',
+): Verdict {
   const sets = fibreSets(scored)
   const leaning = { leaning: sets[0]!.fibres, leaningProbability: sets[0]!.probability }
   const best = withHiddenTrace(sets)
@@ -255,7 +259,7 @@ function highest<T extends object>(
 }
 
 function verdictText(carried: Carried, best: FibreSet, vocabulary: Vocabulary): string {
-  const how = capitalised(doubtWords(carried.probability))
+  const how = capitalise(doubtWords(carried.probability))
   const lean = `The likeliest is ${fibreListWords(best.fibres, vocabulary)}, but what you saw does not settle it.`
   switch (carried.level) {
     case 'fibre':
@@ -280,7 +284,7 @@ function verdictText(carried: Carried, best: FibreSet, vocabulary: Vocabulary): 
       best.trace / best.probability >= TRACE_WORTH_SAYING
         ? ' A little of something stretchy or shiny may be in it too.'
         : ''
-    const parents = listed(best.fibres.map((id) => fibreListWords([id], vocabulary)))
+    const parents = joinWithAnd(best.fibres.map((id) => fibreListWords([id], vocabulary)))
     return `${how} a mixture of ${parents}.${trace} A flame cannot say how much of each.`
   }
   const sides = carried.sides.map((side) => familyChoiceWords(side as FamilyId[])).join(', with ')
@@ -311,7 +315,7 @@ export function verdictBriefly(
   const parents = isFine
     ? leaning.map((id) => fibreListWords([id], vocabulary))
     : sides.map((side) => familyChoiceWords(side as FamilyId[]))
-  return `${how} a mixture of ${listed(parents)}`
+  return `${how} a mixture of ${joinWithAnd(parents)}`
 }
 
 function undecidedText(hasEvidence: boolean, best: FibreSet, vocabulary: Vocabulary): string {

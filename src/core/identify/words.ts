@@ -2,7 +2,7 @@ import { FIBRE_WORDS, type FamilyId, type FibreId } from '../vocabulary/fibres'
 import { type Vocabulary } from '../vocabulary/words'
 import { families } from '../fibres/families'
 
-export { capitalised } from '../units/format'
+export { capitalise } from '../units/format'
 export type { Vocabulary } from '../vocabulary/words'
 
 /**
@@ -30,11 +30,11 @@ export function fibreName(id: FibreId, vocabulary: Vocabulary = 'uk'): string {
 /** `cotton`, `cotton with polyester`, or `cotton with polyester and elastane`. */
 export function fibreListWords(ids: readonly FibreId[], vocabulary: Vocabulary = 'uk'): string {
   const [first, ...others] = ids.map((id) => fibreName(id, vocabulary))
-  return others.length === 0 ? first! : `${first} with ${listed(others)}`
+  return others.length === 0 ? first! : `${first} with ${joinWithAnd(others)}`
 }
 
 /** `wool, silk and nylon`. */
-export function listed(words: readonly string[]): string {
+export function joinWithAnd(words: readonly string[]): string {
   return words.length < 2 ? words.join() : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`
 }
 

@@ -3,7 +3,7 @@ import { leftOver } from './leftOver'
 import { lengthsTaken } from '../vocabulary/laying'
 import { isLongEnough } from './strip'
 import { type LayAnswer, type LayTask, type Unplaced } from './types'
-import { placementsOf, verified, type Laid } from './verified'
+import { placementsOf, keepVerified, type LaidPieces } from './keepVerified'
 import { layWords } from './words'
 
 /**
@@ -11,8 +11,8 @@ import { layWords } from './words'
  * @param isLast what is left of the cloth is reckoned for the last lay only
  * @param whole.needMm what everything would take, where the cloth is too short for it
  */
-export function answerOf(task: LayTask, found: Laid, isLast: boolean, whole?: { needMm: number }): LayAnswer {
-  const laid = verified(task, found)
+export function answerOf(task: LayTask, found: LaidPieces, isLast: boolean, whole?: { needMm: number }): LayAnswer {
+  const laid = keepVerified(task, found)
   const { plan, bound } = laid
   const placements = placementsOf(laid).map(({ placement }) => placement)
   const unplaced = unplacedOf(laid)
@@ -44,14 +44,14 @@ export function answerOf(task: LayTask, found: Laid, isLast: boolean, whole?: { 
   return { ...answer, text: layWords(answer, task) }
 }
 
-function unplacedOf({ plan, spots }: Laid): Unplaced[] {
+function unplacedOf({ plan, spots }: LaidPieces): Unplaced[] {
   return plan.items.flatMap(({ id, copies, why = 'there is no room left for it' }, item) =>
     spots[item]!.bin >= 0 ? [] : [{ id, copies: [...copies], why }],
   )
 }
 
 /** The pieces’ area over what was used: the length by its usable width, or all of the odd pieces. */
-function densityOf({ plan, spots }: Laid, length: number): number {
+function densityOf({ plan, spots }: LaidPieces, length: number): number {
   const taken = plan.items.reduce((sum, item, i) => {
     const { bin, shape } = spots[i]!
     // On the fold half of it is drawn, through both layers each copy is: either way two of what is drawn are cut.

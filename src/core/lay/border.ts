@@ -1,5 +1,5 @@
 import { ON_FOLD } from '../shapes/fold'
-import { boxOf, turned, type Outline, type Point } from '../shapes/polygon'
+import { boxOf, turnPolygon, type Outline, type Point } from '../shapes/polygon'
 import { type BorderSide } from '../vocabulary/laying'
 import { grainAs } from './grain'
 import { type LayCloth, type LayPiece } from './types'
@@ -72,15 +72,15 @@ export function borderFault(
 }
 
 /** The lowest edge of a piece as it is worn: its hem. mm */
-export interface Foot {
+export interface BorderFoot {
   /** How far its ends stand above its lowest place: so far a straight border runs off it. */
   bowMm: number
   widthMm: number
 }
 
 /** What lies about the lowest place of a piece, along its grain, up to where it becomes too steep to be a hem. */
-export function footOf({ outline, warpDeg, onFold }: Pick<LayPiece, 'outline' | 'warpDeg' | 'onFold'>): Foot {
-  const worn = turned(outline, 90 - warpDeg)
+export function footOf({ outline, warpDeg, onFold }: Pick<LayPiece, 'outline' | 'warpDeg' | 'onFold'>): BorderFoot {
+  const worn = turnPolygon(outline, 90 - warpDeg)
   const n = worn.length
   const isFold = (i: number) => onFold && Math.abs(outline[i]![0]) <= ON_FOLD
   const lowest = worn.reduce((best, [, y], i) => (y < worn[best]![1] ? i : best), 0)

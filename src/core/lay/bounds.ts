@@ -1,5 +1,5 @@
 import { boxOf, crossingsAt, type Outline } from '../shapes/polygon'
-import { type Item, type Plan } from './search/items'
+import { type LayItem, type LayItems } from './search/items'
 
 /** Places across a piece at which its section is measured, beside its corners. */
 const SECTIONS = 24
@@ -10,7 +10,7 @@ const SECTIONS = 24
  * least its narrowest section).
  * @returns mm along the strip as it is folded
  */
-export function boundOf({ bins, items }: Plan): number {
+export function boundOf({ bins, items }: LayItems): number {
   const [bin] = bins
   const width = bin!.maxX - bin!.minX
   const laid = items.filter(({ why, choices }) => !why && choices.flat().length > 0)
@@ -20,7 +20,7 @@ export function boundOf({ bins, items }: Plan): number {
   return Math.max(area / width, longest, across)
 }
 
-function leastOf(item: Item, of: (shape: Item['choices'][number][number]) => number): number {
+function leastOf(item: LayItem, of: (shape: LayItem['choices'][number][number]) => number): number {
   return Math.min(...item.choices.flat().map(of))
 }
 

@@ -16,18 +16,18 @@ export function positiveOf(lines: readonly Outline[]): Point[][] {
 }
 
 /** The first region without the second. */
-export function without(region: readonly Outline[], taken: readonly Outline[]): Point[][] {
+export function subtractPolygons(region: readonly Outline[], taken: readonly Outline[]): Point[][] {
   return fromPaths(differenceD(toPaths(region), toPaths(taken), FillRule.NonZero, DIGITS))
 }
 
 /** Wider (or, below zero, narrower) all round. @param by mm; @param isSharp corners are kept sharp, not rounded */
-export function inflated(region: readonly Outline[], by: number, isSharp = false): Point[][] {
+export function inflatePolygon(region: readonly Outline[], by: number, isSharp = false): Point[][] {
   if (by === 0) return region.map((outline) => [...outline])
   const join = isSharp ? JoinType.Miter : JoinType.Round
   return fromPaths(inflatePathsD(toPaths(region), by, join, EndType.Polygon, 2, DIGITS, ROUND))
 }
 
 /** Without the corners that lie nearer than so to the line between their neighbours. @param by mm */
-export function simplified(outline: Outline, by: number): Point[] {
+export function simplifyPolygon(outline: Outline, by: number): Point[] {
   return fromPaths([simplifyPathD(toPaths([outline])[0]!, by, true)])[0]!
 }

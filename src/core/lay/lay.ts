@@ -1,17 +1,17 @@
 import { type Edge } from './border'
 import { boundOf } from './bounds'
 import { answerOf } from './answer'
-import { chanceOf } from '../numbers/chance'
+import { seededRandom } from '../numbers/seededRandom'
 import { upTo, type Budget } from './search/budget'
-import { Field } from './search/field'
+import { PlacementField } from './search/field'
 import { fillIn } from './search/fill'
-import { layersOf, planOf, type Plan } from './search/items'
+import { layersOf, planOf, type LayItems } from './search/items'
 import { latticesOf } from './search/lattice'
 import { squeeze } from './search/squeeze'
 import { bottomLeft, bySize, inRows } from './search/start'
 import { lengthsTaken } from '../vocabulary/laying'
 import { isLongEnough } from './strip'
-import { type Laid } from './verified'
+import { type LaidPieces } from './keepVerified'
 import { type LayAnswer, type LayTask, type Layers } from './types'
 
 /** How much of what may be spent each way of folding gets to show what it can, before the best goes on alone. */
@@ -28,9 +28,9 @@ const SAME_TURN = 0.01
 
 /** One way of laying the cloth, on its way. */
 interface Way {
-  plan: Plan
+  plan: LayItems
   lead: number
-  field: Field
+  field: PlacementField
   /** mm along the strip as it is folded; no lay is shorter */
   bound: number
   /** Items that found no place at first. */
@@ -50,7 +50,7 @@ type Search = Generator<BetterLay | undefined, LayAnswer>
  * @throws RangeError where the cloth has no width
  */
 export function* layOut(task: LayTask, budget: Budget): Search {
-  const chance = chanceOf(task.seed)
+  const chance = seededRandom(task.seed)
   return task.cloth ? yield* onLength(task, budget, chance) : yield* onPanels(task, budget, chance)
 }
 
@@ -139,7 +139,7 @@ function* wayOf(
   plan.items.forEach((item) => {
     if (torn.has(item.id)) item.why ??= 'its notches cannot all agree with the repeat'
   })
-  const field = new Field(plan, of, Infinity, () => budget.tick())
+  const field = new PlacementField(plan, of, Infinity, () => budget.tick())
   pin(field, task)
   const order = bySize(field).filter((item) => !plan.items[item]!.why && !field.held.has(item))
   if (isShown && inRows(field, order, task.gapMm).length === 0) {
@@ -161,7 +161,7 @@ function* wayOf(
 const NO_TIME = 'there was no time left to look for its place'
 
 /** How far what is held reaches, mm: no lay is shorter. */
-function heldTo(field: Field): number {
+function heldTo(field: PlacementField): number {
   return [...field.held].reduce((far, item) => {
     const { y, shape } = field.spots[item]!
     return Math.max(far, y + shape.box.maxY)
@@ -169,7 +169,7 @@ function heldTo(field: Field): number {
 }
 
 /** Puts the pieces that the person holds where they are held. */
-function pin(field: Field, { pinned = [] }: LayTask): void {
+function pin(field: PlacementField, { pinned = [] }: LayTask): void {
   for (const pinnedAt of pinned) {
     const item = field.items.findIndex(
       ({ id, copies }, i) => !field.held.has(i) && id === pinnedAt.id && copies[0] === pinnedAt.copies[0],
@@ -187,7 +187,7 @@ function pin(field: Field, { pinned = [] }: LayTask): void {
   }
 }
 
-function whyNot(plan: Plan, item: number, isLate: boolean): string {
+function whyNot(plan: LayItems, item: number, isLate: boolean): string {
   const shapes = plan.items[item]!.choices.flat()
   const [border] = plan.bins.flatMap((bin) => bin.border ?? [])
   const isLonger = border && shapes.every(({ foot, box }) => foot && box.maxX - box.minX > widthFor(plan, foot))
@@ -203,8 +203,8 @@ function whyNot(plan: Plan, item: number, isLate: boolean): string {
 }
 
 /** What is left of the width from a foot’s line on, mm. */
-function widthFor({ bins }: Plan, foot: Edge): number {
-  const [{ minX, maxX, border }] = bins as [Plan['bins'][number]]
+function widthFor({ bins }: LayItems, foot: Edge): number {
+  const [{ minX, maxX, border }] = bins as [LayItems['bins'][number]]
   return foot === 'left' ? maxX - border!.left : border!.right - minX
 }
 
@@ -239,6 +239,6 @@ function betterOf(task: LayTask, way: Pick<Way, 'plan' | 'field' | 'bound'>): Be
   return () => answerOf(task, laid, false)
 }
 
-function laidOf({ plan, field, bound }: Pick<Way, 'plan' | 'field' | 'bound'>): Laid {
+function laidOf({ plan, field, bound }: Pick<Way, 'plan' | 'field' | 'bound'>): LaidPieces {
   return { plan, spots: field.copy(), bound }
 }

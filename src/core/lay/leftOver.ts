@@ -1,7 +1,7 @@
-import { inflated, without } from './clip'
-import { areaOf, forward, isWithin, signedArea, type Outline, type Point } from '../shapes/polygon'
+import { inflatePolygon, subtractPolygons } from './clip'
+import { areaOf, anticlockwise, isWithin, signedArea, type Outline, type Point } from '../shapes/polygon'
 import { largestRectangle } from './rectangle'
-import { usable, type Bin } from './search/bins'
+import { usableBins, type Bin } from './search/bins'
 import { type LeftOver, type Layers, type Placement } from './types'
 
 /** What is smaller than this is swept up: the side of a square, mm. */
@@ -21,8 +21,8 @@ export function leftOver(
   const left = bins.flatMap((bin) => {
     const taken = placements
       .filter(({ panel, panelCopy }) => panel === bin.panel && panelCopy === bin.panelCopy)
-      .map(({ polygon }) => forward(polygon))
-    return partsOf(withoutSlivers(without(usable(bin, upTo), taken))).map((region): LeftOver => {
+      .map(({ polygon }) => anticlockwise(polygon))
+    return partsOf(withoutSlivers(subtractPolygons(usableBins(bin, upTo), taken))).map((region): LeftOver => {
       const { widthMm, lengthMm } = largestRectangle(region)
       return {
         panel: bin.panel,
@@ -43,7 +43,7 @@ export function leftOver(
 
 /** A region without what is too narrow to cut anything from, which would hang its parts together. */
 function withoutSlivers(region: readonly Outline[]): Point[][] {
-  return inflated(inflated(region, -SLIVER / 2, true), SLIVER / 2, true)
+  return inflatePolygon(inflatePolygon(region, -SLIVER / 2, true), SLIVER / 2, true)
 }
 
 /** A region in its separate parts, each an outer line with the holes that lie in it. */

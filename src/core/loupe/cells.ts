@@ -38,7 +38,7 @@ const ROUNDS = 4
  * and dots are not.
  * @returns null where the picture holds too few cells to say
  */
-export function cellsOf(plane: Plane, ends: Wave, picks: Wave): Cells | null {
+export function threadCellsOf(plane: Plane, ends: Wave, picks: Wave): Cells | null {
   const det = ends.u * picks.v - ends.v * picks.u
   if (abs(det) < 1e-9) return null
   const [cx, cy] = [plane.width / 2, plane.height / 2]

@@ -1,11 +1,11 @@
 import { MM_PER_INCH } from '../units/constants'
 import { twillAngle } from '../weave/measure'
-import { areCrossings, cellsOf } from './cells'
+import { areCrossings, threadCellsOf } from './cells'
 import { type Wave } from './phase'
 import { firstHarmonics } from './interlacing'
 import { isThreads, peaksOf, type Peak } from './peaks'
-import { flattened, halved, middle, spreadOf, type Plane } from './plane'
-import { spectrumOf, type Spectrum } from './spectrum'
+import { flattenPlane, halvePlane, cropMiddle, planeSpreadOf, type Plane } from './plane'
+import { frequencySpectrumOf, type FrequencySpectrum } from './spectrum'
 
 /** One set of threads. */
 export interface ThreadSet {
@@ -97,7 +97,7 @@ interface Found extends Pair {
 }
 
 /** Called between the stages, with the share that is done; may throw to stop. */
-export type Progress = (done: number) => void
+export type CountProgress = (done: number) => void
 
 /**
  * Counts the threads of a woven cloth in a picture, from the peaks of its spectrum: the middle of the picture is
@@ -106,7 +106,7 @@ export type Progress = (done: number) => void
  * @param pixelsPerCm scale of the picture
  * @throws NothingToCount where no two sets of threads stand out; RangeError where the scale is not positive
  */
-export function countThreads(plane: Plane, pixelsPerCm: number, progress: Progress = () => {}): ThreadCount {
+export function countThreads(plane: Plane, pixelsPerCm: number, progress: CountProgress = () => {}): ThreadCount {
   if (!(pixelsPerCm > 0)) throw new RangeError('countThreads: needs a scale of more than zero pixels a centimetre')
   const looks: Look[] = []
   const factors = [1, 2, 4, 8].filter((factor) => Math.min(plane.width, plane.height) / factor >= 96)
@@ -114,11 +114,11 @@ export function countThreads(plane: Plane, pixelsPerCm: number, progress: Progre
   factors.forEach((shrink, index) => {
     progress(index / factors.length)
     // Each look is made from the one before it, by halves.
-    if (shrink > 1) smaller = halved(smaller)
-    const flat = flattened(middle(smaller, WINDOW), FLATTEN_PX)
+    if (shrink > 1) smaller = halvePlane(smaller)
+    const flat = flattenPlane(cropMiddle(smaller, WINDOW), FLATTEN_PX)
     // A smooth picture evened out is nothing but rounding.
-    if (spreadOf(flat) < LEAST_SPREAD) return
-    looks.push(lookAt(flat, spectrumOf(flat), shrink))
+    if (planeSpreadOf(flat) < LEAST_SPREAD) return
+    looks.push(lookAt(flat, frequencySpectrumOf(flat), shrink))
   })
   progress(1)
   const found = chosen(looks)
@@ -153,7 +153,7 @@ function isWoven({ ends, picks, look }: Found, looks: readonly Look[]): boolean 
     const { u, v } = perPixel(peak, look)
     return { u: u * from.shrink, v: v * from.shrink }
   }
-  const cells = cellsOf(from.plane, wave(ends), wave(picks))
+  const cells = threadCellsOf(from.plane, wave(ends), wave(picks))
   return !cells || areCrossings(cells)
 }
 
@@ -170,12 +170,12 @@ function isStripesOf(coarse: Found, fine: Found): boolean {
   return (isSame(ends) && isMany(picks)) || (isSame(picks) && isMany(ends))
 }
 
-function lookAt(plane: Plane, spectrum: Spectrum, shrink: number): Look {
+function lookAt(plane: Plane, spectrum: FrequencySpectrum, shrink: number): Look {
   const clear = peaksOf(spectrum, MOST_PEAKS).filter(({ strength }) => strength >= LEAST_STRENGTH)
   return { plane, shrink, size: spectrum.size, peaks: clear, best: bestPair(spectrum, clear) }
 }
 
-function bestPair(spectrum: Spectrum, clear: readonly Peak[]): Pair | undefined {
+function bestPair(spectrum: FrequencySpectrum, clear: readonly Peak[]): Pair | undefined {
   const threads = clear.filter((peak) => !isStripe(peak, clear))
   const picks = threads.filter((peak) => isThreads(peak, 'picks', spectrum))
   let best: Pair | undefined

@@ -1,4 +1,4 @@
-import { shrunk, type Plane } from './plane'
+import { shrinkPlane, type Plane } from './plane'
 
 /** The shadow of a draped disc in a picture from above. */
 export interface Shadow {
@@ -37,7 +37,7 @@ const RAYS = 180
  */
 export function shadowOf(plane: Plane): Shadow {
   const factor = Math.max(1, Math.ceil(Math.max(plane.width, plane.height) / SIDE))
-  const small = shrunk(plane, factor)
+  const small = shrinkPlane(plane, factor)
   const { width, height, data } = small
   const { threshold, parted } = otsu(data)
   if (parted < LEAST_PARTED) throw new NoShape('The cloth does not stand out from its ground.')

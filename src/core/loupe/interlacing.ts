@@ -1,5 +1,5 @@
 import { type Peak } from './peaks'
-import { prominence, type Spectrum } from './spectrum'
+import { prominence, type FrequencySpectrum } from './spectrum'
 
 /** A regular weave: it repeats over `repeat` ends and picks, each pick the one before moved by `move` ends. */
 interface Weave {
@@ -44,7 +44,7 @@ const CLEAR = Math.log(25)
  * on the points (i/n, j/n) of the two thread frequencies with i ≡ −m · j (mod n); the ones nearest to nothing must
  * all be there.
  */
-export function firstHarmonics(spectrum: Spectrum, ends: Peak, picks: Peak): Harmonics {
+export function firstHarmonics(spectrum: FrequencySpectrum, ends: Peak, picks: Peak): Harmonics {
   let best: Harmonics = { hint: null, clearness: 0 }
   for (const { hint, points } of MARKS) {
     const clearness = Math.min(

@@ -13,7 +13,7 @@ const PHASE_THREADS = 16
 const MM_PER_CM = 10
 
 /** A line of the picture, pixels. */
-export interface Line {
+export interface OverlayLine {
   from: { x: number; y: number }
   to: { x: number; y: number }
 }
@@ -24,7 +24,7 @@ export interface Line {
  * @param pixelsPerCm scale of the picture
  * @param reach half the side of the square that the lines fill, pixels
  */
-export function threadLines(plane: Plane, set: ThreadSet, pixelsPerCm: number, reach: number): Line[] {
+export function threadLines(plane: Plane, set: ThreadSet, pixelsPerCm: number, reach: number): OverlayLine[] {
   const frequency = set.threadsPerCm / pixelsPerCm
   const angle = (set.angleDeg * PI) / 180
   const [u, v] = [frequency * cos(angle), frequency * sin(angle)]

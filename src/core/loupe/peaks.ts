@@ -1,4 +1,4 @@
-import { powerAt, prominence, type Spectrum } from './spectrum'
+import { powerAt, prominence, type FrequencySpectrum } from './spectrum'
 
 // Taken out once: it stands in a loop over every bin.
 const { sqrt, round } = Math
@@ -24,7 +24,7 @@ const BROADEST_PX = 22
 const LEAST_STRENGTH = 30
 
 /** The strongest local peaks of the half plane, u from 0. */
-export function peaksOf(spectrum: Spectrum, most: number): Peak[] {
+export function peaksOf(spectrum: FrequencySpectrum, most: number): Peak[] {
   const { size, window } = spectrum
   const half = size / 2
   // Stripes are broader than threads: they are looked for too, so that they are not taken for threads.
@@ -58,7 +58,7 @@ export function peaksOf(spectrum: Spectrum, most: number): Peak[] {
 const SECTOR_TAN = Math.tan((25 * Math.PI) / 180)
 
 /** Whether a peak could be a set of threads that runs about upright ('ends') or about level ('picks'). */
-export function isThreads({ u, v }: Peak, which: 'ends' | 'picks', spectrum: Spectrum): boolean {
+export function isThreads({ u, v }: Peak, which: 'ends' | 'picks', spectrum: FrequencySpectrum): boolean {
   const enough =
     Math.hypot(u, v) >=
     Math.max(
@@ -74,7 +74,7 @@ export function isThreads({ u, v }: Peak, which: 'ends' | 'picks', spectrum: Spe
  * The top of a peak between the bins: a parabola through the logarithms, each way. A Hann window's peak is nearly
  * one.
  */
-function refined(spectrum: Spectrum, u: number, v: number): { u: number; v: number } {
+function refined(spectrum: FrequencySpectrum, u: number, v: number): { u: number; v: number } {
   const log = (x: number, y: number) => Math.log(powerAt(spectrum, x, y) + 1e-12)
   const top = log(u, v)
   const shift = (before: number, after: number) => {

@@ -1,5 +1,5 @@
 import { dice } from '../../../tests/support/seen'
-import { flattened, halved, meanOf, planeOf, shrunk, spreadOf, type Plane } from './plane'
+import { flattenPlane, halvePlane, meanOf, planeOf, shrinkPlane, planeSpreadOf, type Plane } from './plane'
 
 function noise(width: number, height: number): Plane {
   const random = dice(7)
@@ -25,13 +25,13 @@ test.each([
   [3, 3],
 ])('a plane of %i by %i is evened out as if each square were summed by itself', (width, height) => {
   const plane = noise(width, height)
-  const quick = flattened(plane, 4)
+  const quick = flattenPlane(plane, 4)
   flattenedSlowly(plane, 4).forEach((value, i) => expect(quick.data[i]).toBeCloseTo(value, 4))
 })
 
 test('halved is shrunk by two, odd rows and columns left out', () => {
   const plane = noise(17, 9)
-  expect(halved(plane)).toEqual(shrunk(plane, 2))
+  expect(halvePlane(plane)).toEqual(shrinkPlane(plane, 2))
 })
 
 test('brightness weighs green most, whatever else a pixel holds', () => {
@@ -43,5 +43,5 @@ test('brightness weighs green most, whatever else a pixel holds', () => {
 test('mean and spread of a plane', () => {
   const plane = { width: 4, height: 1, data: Float32Array.from([2, 4, 4, 6]) }
   expect(meanOf(plane)).toBe(4)
-  expect(spreadOf(plane)).toBeCloseTo(Math.SQRT2, 6)
+  expect(planeSpreadOf(plane)).toBeCloseTo(Math.SQRT2, 6)
 })

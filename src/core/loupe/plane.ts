@@ -11,7 +11,7 @@ export interface Plane {
 /**
  * The plane made smaller by a whole factor: the mean of each block. Rows and columns that fill no block are left out.
  */
-export function shrunk({ width, height, data }: Plane, factor: number): Plane {
+export function shrinkPlane({ width, height, data }: Plane, factor: number): Plane {
   if (factor === 1) return { width, height, data }
   const [w, h] = [floor(width / factor), floor(height / factor)]
   const out = new Float32Array(w * h)
@@ -27,7 +27,7 @@ export function shrunk({ width, height, data }: Plane, factor: number): Plane {
 }
 
 /** The plane at half its size, as `shrunk` makes it, without its inner loops. */
-export function halved({ width, height, data }: Plane): Plane {
+export function halvePlane({ width, height, data }: Plane): Plane {
   const [w, h] = [floor(width / 2), floor(height / 2)]
   const out = new Float32Array(w * h)
   for (let y = 0; y < h; y++) {
@@ -54,7 +54,7 @@ export function planeOf(pixels: ArrayLike<number>, width: number, height: number
 }
 
 /** The middle square of that side, or of the shorter side where there is no room. */
-export function middle({ width, height, data }: Plane, side: number): Plane {
+export function cropMiddle({ width, height, data }: Plane, side: number): Plane {
   const [w, h] = [min(side, width), min(side, height)]
   const [left, top] = [floor((width - w) / 2), floor((height - h) / 2)]
   const out = new Float32Array(w * h)
@@ -67,7 +67,7 @@ export function middle({ width, height, data }: Plane, side: number): Plane {
  * square slides: what it enters is added, what it leaves is taken away.
  * @param radius half the side of the square, pixels
  */
-export function flattened({ width, height, data }: Plane, radius: number): Plane {
+export function flattenPlane({ width, height, data }: Plane, radius: number): Plane {
   const out = new Float32Array(data.length)
   // Of each column, what stands between the square's top and bottom.
   const sums = new Float64Array(width)
@@ -117,7 +117,7 @@ export function meanOf({ data }: Plane): number {
 }
 
 /** Standard deviation over the whole plane. */
-export function spreadOf(plane: Plane): number {
+export function planeSpreadOf(plane: Plane): number {
   const { data } = plane
   const mean = meanOf(plane)
   let squares = 0

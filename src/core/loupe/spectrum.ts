@@ -6,7 +6,7 @@ import { meanOf, type Plane } from './plane'
 const { sqrt, floor } = Math
 
 /** Power of a plane by frequency. Half of it is kept: the other half mirrors it. */
-export interface Spectrum {
+export interface FrequencySpectrum {
   /** Side of the transform, a power of two. */
   size: number
   /** Power at (u, v), u from 0 to size / 2 and v from −size / 2: `power[(v + size / 2) * (size / 2 + 1) + u]`. */
@@ -21,7 +21,7 @@ export interface Spectrum {
  * Power spectrum of a plane under a Hann window, padded to the next power of two.
  * @throws RangeError where the plane is smaller than 32 pixels either way
  */
-export function spectrumOf(plane: Plane): Spectrum {
+export function frequencySpectrumOf(plane: Plane): FrequencySpectrum {
   const { width, height, data } = plane
   if (width < 32 || height < 32) throw new RangeError('spectrumOf: needs at least 32 pixels each way')
   const size = 2 ** Math.ceil(Math.log2(Math.max(width, height)))
@@ -104,7 +104,7 @@ function backgroundOf(power: Float64Array, size: number): Float64Array {
  * Power at a frequency as a share of its ring's background; the strongest within `reach` bins. (u, v) and (−u, −v)
  * are one.
  */
-export function prominence(spectrum: Spectrum, u: number, v: number, reach = 1.6): number {
+export function prominence(spectrum: FrequencySpectrum, u: number, v: number, reach = 1.6): number {
   const { background } = spectrum
   const [a, b] = u < 0 ? [-u, -v] : [u, v]
   let best = 0
@@ -115,7 +115,7 @@ export function prominence(spectrum: Spectrum, u: number, v: number, reach = 1.6
 }
 
 /** Power at whole frequencies; 0 outside of the spectrum. */
-export function powerAt({ size, power }: Spectrum, u: number, v: number): number {
+export function powerAt({ size, power }: FrequencySpectrum, u: number, v: number): number {
   const half = size / 2
   const [a, b] = u < 0 ? [-u, -v] : [u, v]
   if (a > half || b < -half || b >= half) return 0

@@ -1,11 +1,11 @@
-import { enough, type Enough } from '../choose/enough/enough'
+import { howMuchIsNeeded, type Enough } from '../choose/enough/enough'
 import { lengthsFor } from '../choose/envelope/lengths'
 import { type Offer } from '../fabric/types'
 import { type LengthAsked } from '../notebook/schemas/making'
 import { type Left } from './reserved'
 
 /** Which of a pattern is made, and how often. */
-export interface Making {
+export interface MakingAsked {
   size: string
   view: string
   copies: number
@@ -34,12 +34,12 @@ export interface EnoughLeft extends Enough {
 export function enoughFor(
   gist: HadPiece,
   lengths: readonly LengthAsked[],
-  { size, view, copies, pieces }: Making,
+  { size, view, copies, pieces }: MakingAsked,
   left: Left = { mm: gist.lengthMm, taken: [] },
 ): EnoughLeft | null {
   const own = lengthsFor(lengths, { size, view })
   if (own.length === 0) return null
-  const answer = enough({
+  const answer = howMuchIsNeeded({
     lengths: own,
     copies,
     marginMm: MARGIN_MM,
@@ -50,7 +50,10 @@ export function enoughFor(
 }
 
 /** What would have to be bought of a cloth that is not there yet, at each width that the envelope lists. */
-export function toBuy(lengths: readonly LengthAsked[], making: Making): { widthMm: number; says: Enough['buy'] }[] {
+export function toBuy(
+  lengths: readonly LengthAsked[],
+  making: MakingAsked,
+): { widthMm: number; says: Enough['buy'] }[] {
   const own = lengthsFor(lengths, making)
   const widths = [...new Set(own.map(({ widthMm }) => widthMm))].sort((a, b) => a - b)
   return widths.map((widthMm) => ({

@@ -1,5 +1,5 @@
 import { type LayCloth, type LayPanel, type LayPiece, type LayTask } from '../lay/types'
-import { boxed, type Outline, type Point } from '../shapes/polygon'
+import { boxOutline, type Outline, type Point } from '../shapes/polygon'
 import { type PatternPiece } from '../notebook/kinds/patternPiece'
 import { likelyOnBorder } from '../lay/border'
 import { type Border, type OnBorder } from '../notebook/schemas/laid'
@@ -129,7 +129,7 @@ function shrunk(points: Outline, ground: Ground): Point[] {
 function panelOf(ground: Ground): LayPanel {
   const { id, widthMm, lengthMm, selvedgeMm, outline, flaws } = ground
   const smaller = (points: Outline) => shrunk(points, ground)
-  const whole = boxed({ minX: selvedgeMm, minY: 0, maxX: widthMm - selvedgeMm, maxY: lengthMm ?? widthMm })
+  const whole = boxOutline({ minX: selvedgeMm, minY: 0, maxX: widthMm - selvedgeMm, maxY: lengthMm ?? widthMm })
   return {
     id,
     outline: smaller(outline ? outline.points : whole),

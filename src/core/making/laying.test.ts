@@ -3,8 +3,8 @@ import { plainPiece } from '../../../tests/support/lay/jigsaw'
 import { laidOut } from '../lay/lay'
 import { type LayAnswer } from '../lay/types'
 import { byMoves } from '../lay/search/budget'
-import { snapped } from '../lay/snap'
-import { areaOf, boxOf, moved, rectangle } from '../shapes/polygon'
+import { snapPiece } from '../lay/snapPiece'
+import { areaOf, boxOf, movePolygon, rectangle } from '../shapes/polygon'
 import { cutOrder } from './cutOrder'
 import { layTaskOf, type Ground, type Wishes } from './layTask'
 import { offcutsOf } from './offcuts'
@@ -71,7 +71,10 @@ describe('offcuts', () => {
     expect(offcutsOf(on, 'cloth', one)).toHaveLength(2)
     const beside = plainPiece('b', rectangle(200, 500), { count: 2, pair: true })
     const two = laid([beside], [ground()], folded)
-    const edge = two.placements.map((placement) => ({ ...placement, polygon: moved(placement.polygon, 300, 0) }))
+    const edge = two.placements.map((placement) => ({
+      ...placement,
+      polygon: movePolygon(placement.polygon, 300, 0),
+    }))
     const [whole, ...none] = offcutsOf(on, 'cloth', { ...two, placements: edge })
     expect(none).toEqual([])
     expect([whole!.widthMm, whole!.lengthMm]).toEqual([600, 500])
@@ -79,14 +82,14 @@ describe('offcuts', () => {
 })
 
 describe('by hand', () => {
-  const snap = (...args: Parameters<typeof snapped>) => snapped(...args).map((by) => Math.round(by) + 0)
+  const snap = (...args: Parameters<typeof snapPiece>) => snapPiece(...args).map((by) => Math.round(by) + 0)
   const edges = { minX: 0, maxX: 1000, minY: 0, maxY: 1000 }
   it('draws a piece up to what is near, and off what it lies on by little', () => {
-    const other = moved(rectangle(200, 200), 300, 300)
-    expect(snap(moved(rectangle(100, 100), 505, 310), [other], edges, 12)).toEqual([-5, 0])
-    expect(snap(moved(rectangle(100, 100), 493, 310), [other], edges, 12)).toEqual([7, 0])
-    expect(snap(moved(rectangle(100, 100), 540, 310), [other], edges, 12)).toEqual([0, 0])
-    expect(snap(moved(rectangle(100, 100), 6, 940), [], edges, 12)).toEqual([-6, -40])
+    const other = movePolygon(rectangle(200, 200), 300, 300)
+    expect(snap(movePolygon(rectangle(100, 100), 505, 310), [other], edges, 12)).toEqual([-5, 0])
+    expect(snap(movePolygon(rectangle(100, 100), 493, 310), [other], edges, 12)).toEqual([7, 0])
+    expect(snap(movePolygon(rectangle(100, 100), 540, 310), [other], edges, 12)).toEqual([0, 0])
+    expect(snap(movePolygon(rectangle(100, 100), 6, 940), [], edges, 12)).toEqual([-6, -40])
   })
 })
 

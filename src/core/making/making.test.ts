@@ -1,5 +1,5 @@
 import { lessonOf, type Worn } from './lessons'
-import { stepsOf, type Standing } from './progress'
+import { projectStepsOf, type Standing } from './progress'
 
 const standing = (over: Partial<Standing> = {}): Standing => ({
   cloths: [{ role: 'main', isChosen: true, isBought: false, enough: 'enough' }],
@@ -8,7 +8,7 @@ const standing = (over: Partial<Standing> = {}): Standing => ({
   isFinished: false,
   ...over,
 })
-const now = (over: Partial<Standing>) => stepsOf(standing(over)).find(({ state }) => state === 'now')?.id
+const now = (over: Partial<Standing>) => projectStepsOf(standing(over)).find(({ state }) => state === 'now')?.id
 
 it.each([
   ['cloth', { cloths: [{ role: 'main', isChosen: false, isBought: false, enough: null }] }],
@@ -33,7 +33,7 @@ it('what is to be bought is not enough by itself, but may be said to be', () => 
 })
 
 it('has one step at a time, the earlier behind and the later ahead', () => {
-  const states = stepsOf(standing({ behind: ['prepare'] })).map(({ state }) => state)
+  const states = projectStepsOf(standing({ behind: ['prepare'] })).map(({ state }) => state)
   expect(states).toEqual(['behind', 'behind', 'behind', 'behind', 'now', 'ahead', 'ahead'])
 })
 

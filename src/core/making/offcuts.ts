@@ -1,8 +1,8 @@
 import { leftOver } from '../lay/leftOver'
 import { panelBins, stripOf } from '../lay/search/bins'
-import { unfolded } from '../lay/search/items'
+import { unfoldItem } from '../lay/search/items'
 import { type LayAnswer, type LayTask, type Layers, type LeftOver } from '../lay/types'
-import { boxOf, moved, type Point } from '../shapes/polygon'
+import { boxOf, movePolygon, type Point } from '../shapes/polygon'
 import { lengthsTaken } from '../vocabulary/laying'
 
 /** What a cut leaves of a cloth, worth keeping. mm */
@@ -48,14 +48,17 @@ function openedOut(part: LeftOver, layers: Layers): Offcut[] {
   if (edges < 2) return [offcut(part, part.outline, 1), offcut(part, part.outline, 1)]
   const swap = ([x, y]: Point): Point => [y, x]
   const upright = axis === 0 ? part.outline : part.outline.map(swap)
-  const whole = unfolded(upright)
+  const whole = unfoldItem(upright)
   return [offcut(part, axis === 0 ? whole : whole.map(swap), 2)]
 }
 
 function offcut(part: LeftOver, outline: readonly Point[], times: number): Offcut {
   const { minX, minY, maxX, maxY } = boxOf(outline)
   return {
-    outline: moved(outline, -minX, -minY).map(([x, y]): Point => [Math.round(x * 10) / 10, Math.round(y * 10) / 10]),
+    outline: movePolygon(outline, -minX, -minY).map(([x, y]): Point => [
+      Math.round(x * 10) / 10,
+      Math.round(y * 10) / 10,
+    ]),
     widthMm: maxX - minX,
     lengthMm: maxY - minY,
     areaMm2: part.areaMm2 * times,

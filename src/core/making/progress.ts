@@ -26,7 +26,7 @@ const SEEN: Partial<Record<MakingStep, (standing: Standing) => boolean>> = {
 }
 
 /** Where a project stands: what is behind it, the first thing that is not, and what comes after. */
-export function stepsOf(standing: Standing): StepNow[] {
+export function projectStepsOf(standing: Standing): StepNow[] {
   const isBehind = (id: MakingStep) =>
     standing.isFinished || standing.behind.includes(id) || (SEEN[id]?.(standing) ?? false)
   // Cut cloth was washed, chosen and enough, whatever was ticked.

@@ -3,7 +3,7 @@ import { byMoves } from '../lay/search/budget'
 import { ON_FOLD } from '../shapes/fold'
 import { boxOf, rectangle, withoutRepeats, type Point } from '../shapes/polygon'
 import { isLongEnough } from '../lay/strip'
-import { inflated } from '../lay/clip'
+import { inflatePolygon } from '../lay/clip'
 import { type LayPiece, type LayTask } from '../lay/types'
 
 /** Something that would make the pieces fit, laid for real. */
@@ -120,7 +120,7 @@ function halved(piece: LayPiece): LayPiece {
 }
 
 function narrower(piece: LayPiece): LayPiece {
-  const [smaller] = inflated([piece.outline], -NARROWER_MM, true)
+  const [smaller] = inflatePolygon([piece.outline], -NARROWER_MM, true)
   if (!smaller || smaller.length < 3) return piece
   if (!piece.onFold) return { ...piece, outline: smaller }
   // The fold has no allowance: what went in from it goes back.

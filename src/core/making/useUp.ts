@@ -6,7 +6,7 @@ import { type UsedUp } from './leastLost'
 import { WAYS, type Named } from './short'
 
 /** What might be cut from the things at hand. */
-export interface Candidate {
+export interface UseUpCandidate {
   id: string
   name: string
   pieces: readonly Named[]
@@ -38,7 +38,7 @@ export interface ToUseUp {
  * make do.
  * @param yields one after another, as they are tried
  */
-export function* usingUp(things: readonly ToUseUp[], candidates: readonly Candidate[]): Generator<UsedUp> {
+export function* usingUp(things: readonly ToUseUp[], candidates: readonly UseUpCandidate[]): Generator<UsedUp> {
   const whole = areaOfAll(things)
   for (const { id, name, pieces } of candidates) {
     const needsMm2 = pieces.reduce(

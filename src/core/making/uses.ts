@@ -2,7 +2,7 @@ import { largestRectangle } from '../lay/rectangle'
 import { type Outline } from '../shapes/polygon'
 
 /** Something that a left-over piece of cloth is good for. */
-export interface Use {
+export interface OffcutUse {
   id: 'bias-continuous' | 'bias-joined' | 'squares' | 'hexagons' | 'pocket' | 'facing' | 'mending'
   text: string
   /** Metres of binding, or how many. */
@@ -79,11 +79,11 @@ export interface UseMeasures {
 export const USUAL_MEASURES: UseMeasures = { strip: 40, square: 100, hexagon: 40 }
 
 /** What a left-over piece is good for, by its largest rectangle. @param outline mm, warp upright */
-export function usesOf(outline: Outline, { strip, square, hexagon }: UseMeasures = USUAL_MEASURES): Use[] {
+export function usesOf(outline: Outline, { strip, square, hexagon }: UseMeasures = USUAL_MEASURES): OffcutUse[] {
   const { widthMm, lengthMm } = largestRectangle([outline])
   const fits = ([across, along]: readonly [number, number]) => widthMm >= across && lengthMm >= along
   const metres = (mm: number) => Math.floor(mm / 100) / 10
-  const uses: Use[] = [
+  const uses: OffcutUse[] = [
     {
       id: 'bias-continuous',
       amount: metres(continuousBias(widthMm, lengthMm, strip)),

@@ -1,4 +1,4 @@
-import { counted } from '../units/format'
+import { countNoun } from '../units/format'
 import { type UsedUp } from './leastLost'
 
 /** A shop’s usual width, and the share of a length that is not lost between the pieces; common practice. */
@@ -27,7 +27,7 @@ export function worthFor(
   if (!fits)
     return {
       id: 'does-not-do',
-      text: `Not for this: after ${work}, ${counted(left, 'piece is', 'pieces are')} still without cloth.`,
+      text: `Not for this: after ${work}, ${countNoun(left, 'piece is', 'pieces are')} still without cloth.`,
     }
   const spared = `${work} spare about ${metres.toFixed(1)} m of cloth`
   const perMetre = minutes / metres

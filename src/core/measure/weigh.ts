@@ -1,5 +1,5 @@
 import { MM_PER_INCH } from '../units/constants'
-import { COVERAGE_95, interval95, pooled, type Quantity } from '../units/quantity'
+import { COVERAGE_95, interval95, poolQuantities, type Quantity } from '../units/quantity'
 import { toMomme, toOuncesPerSquareYard } from '../units/format'
 import { dampness } from './moisture'
 import { weightClassOf } from './weightClass'
@@ -92,7 +92,7 @@ function scaleUncertainty(resolutionGrams: number): number {
  */
 export function weigh(readings: readonly WeighingReading[], regainPercent?: number): WeighingAnswer {
   const each = readings.map((reading) => massPerArea(reading, regainPercent))
-  const gsm = pooled(each)
+  const gsm = poolQuantities(each)
   const side = adviceSide(gsm, readings)
   return {
     gsm: gsm.value,

@@ -1,7 +1,7 @@
-import { type Question } from '../identify/identify'
+import { type IdentifyQuestion } from '../identify/identify'
 import { hasHistory } from '../identify/history/told'
-import { type History } from '../identify/history/types'
-import { type ControlBurn } from '../identify/nose'
+import { type FabricHistory } from '../identify/history/types'
+import { type ControlBurn } from '../identify/observerCalibration'
 import { type Observation } from '../identify/types'
 import { type Part } from '../vocabulary/observations'
 import { type TestSetup } from './kinds/burnTest'
@@ -28,7 +28,7 @@ export function questionOf(
   answers: readonly TestAnswer[],
   { asks, atHand, history, countHistory, claim }: TestSetup,
   controls: readonly ControlBurn[] = [],
-): Question {
+): IdentifyQuestion {
   return {
     observations: observationsFrom(answers),
     asks,
@@ -42,7 +42,7 @@ export function questionOf(
 /** What several tests of one cloth say together; of its past, what the latest one knows that counts it. */
 export function evidenceOfTests(tests: readonly { answers: readonly TestAnswer[]; setup: TestSetup }[]): {
   observations: Observation[]
-  history: History | undefined
+  history: FabricHistory | undefined
 } {
   return {
     observations: observationsFrom(tests.flatMap(({ answers }) => answers)),

@@ -3,7 +3,7 @@ import { foretellOpacity, lightnessOf, type ForetoldOpacity, type OpacityClues }
 import { type Quantity } from '../units/quantity'
 import { usualOpenShare } from '../weave/openness'
 import { type KeptMeasurement } from './measurements'
-import { threadsOf } from './threads'
+import { threadCountOf } from './threads'
 import { type Piece } from './kinds/piece'
 import { type PropertySheet } from './sheet'
 
@@ -18,19 +18,19 @@ export function opacityForetold(
     gsm: sheet.weightNow?.gsm,
     filament: null,
     lightness: (lightnessOf(piece.look.warp) + lightnessOf(piece.look.weft)) / 2,
-    threads: threadsOf(measurements) ?? undefined,
+    threads: threadCountOf(measurements) ?? undefined,
   })
 }
 
 /** What is said of a cloth that is only a listing on a screen. */
-export interface Listing extends Pick<OpacityClues, 'threads' | 'filament' | 'lightness'> {
+export interface ForetoldListing extends Pick<OpacityClues, 'threads' | 'filament' | 'lightness'> {
   /** Free text; a known name gives the weave, and a weight where none is said. */
   called: string
   gsm?: Quantity
 }
 
 /** What shows through a cloth that one cannot hold up; null where not even its weight can be guessed. */
-export function listingOpacity({ called, gsm: said, ...clues }: Listing): ForetoldOpacity | null {
+export function listingOpacity({ called, gsm: said, ...clues }: ForetoldListing): ForetoldOpacity | null {
   const named = clothCalled(called)
   const gsm =
     said ?? (named && { value: Math.sqrt(named.gsm[0] * named.gsm[1]), sd: (named.gsm[1] - named.gsm[0]) / 4 })

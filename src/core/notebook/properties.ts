@@ -4,7 +4,7 @@ import { offerFrom } from '../fabric/offer'
 import { materialById } from '../materials/materials'
 import { needleAdvice } from '../sew/needle'
 import { SewCase } from '../sew/sewCase'
-import { capitalised, formatOwned, formatWidth, type UnitSystem } from '../units/format'
+import { capitalise, formatOwned, formatWidth, type UnitSystem } from '../units/format'
 import { WASH_STATE_WORDS } from '../vocabulary/cloth'
 import { wordFor, type Vocabulary } from '../vocabulary/words'
 import { opacityForetold } from './foretell'
@@ -16,7 +16,7 @@ import {
   type MeasuredPropertyId,
   type MeasurementKindId,
 } from './measurements'
-import { type Candidate, type Facts, type How, type MeasurementKind } from './measurements/define'
+import { type PropertyCandidate, type PropertyFacts, type How, type MeasurementKind } from './measurements/define'
 import { type FibresHow, type PropertySheet } from './sheet'
 import { coverFromThreads, weightFromThreads } from './threads'
 
@@ -52,7 +52,7 @@ export function propertiesOf(
   units: UnitSystem,
   vocabulary: Vocabulary,
 ): PropertyRow[] {
-  const facts: Facts = {
+  const facts: PropertyFacts = {
     piece,
     named: sheet.named,
     weightNow: sheet.weightNow,
@@ -74,7 +74,7 @@ export function propertiesOf(
   ]
 }
 
-type Candidates = readonly (Candidate | null | undefined | false)[]
+type Candidates = readonly (PropertyCandidate | null | undefined | false)[]
 
 function row(
   id: PropertyId,
@@ -94,7 +94,7 @@ function measuredRows(
   id: MeasurementKindId,
   measurements: readonly KeptMeasurement[],
   { measured, earlier }: PropertySheet,
-  facts: Facts,
+  facts: PropertyFacts,
 ): PropertyRow[] {
   const kind = measurementKinds[id] as unknown as MeasurementKind
   const all = readingsOfKind(measurements, id) as never
@@ -110,7 +110,7 @@ function measuredRows(
 /** What a test only leans to is a guess still. */
 const FIBRES_HOW: Readonly<Record<FibresHow, How>> = { tested: 'measured', leaning: 'estimated', said: 'said' }
 
-function fibreRow({ fibres, belief }: PropertySheet, { named, vocabulary }: Facts): PropertyRow {
+function fibreRow({ fibres, belief }: PropertySheet, { named, vocabulary }: PropertyFacts): PropertyRow {
   // A label that a test bears out is as good as tested.
   const isBorneOut = fibres?.how === 'said' && belief?.claim?.verdict === 'supported'
   const how = isBorneOut ? 'measured' : FIBRES_HOW[fibres?.how ?? 'leaning']
@@ -139,11 +139,11 @@ function withCover(line: PropertyRow, measurements: readonly KeptMeasurement[]):
   return cover === null || line.how === 'unknown' ? line : { ...line, note: `cloth cover ${cover.toFixed(1)} of 28` }
 }
 
-function said(mm: number | null, words: (mm: number) => string): Candidate | null {
+function said(mm: number | null, words: (mm: number) => string): PropertyCandidate | null {
   return mm === null ? null : { how: 'said', value: words(mm) }
 }
 
-function needle({ weightNow, piece, named }: Facts, { fibres }: PropertySheet): Candidate | null {
+function needle({ weightNow, piece, named }: PropertyFacts, { fibres }: PropertySheet): PropertyCandidate | null {
   if (!weightNow) return null
   const described = {
     ...(named && { called: named.name.uk }),
@@ -155,17 +155,17 @@ function needle({ weightNow, piece, named }: Facts, { fibres }: PropertySheet): 
   return {
     how: 'estimated',
     value: `${nm[0]}/${us[0]} to ${nm[1]}/${us[1]}`,
-    note: `${capitalised(gives)} point. ${text} Try on a scrap.`,
+    note: `${capitalise(gives)} point. ${text} Try on a scrap.`,
   }
 }
 
-function iron({ fibres }: PropertySheet, vocabulary: Vocabulary): Candidate | null {
+function iron({ fibres }: PropertySheet, vocabulary: Vocabulary): PropertyCandidate | null {
   const setting = ironFor(fibres?.ids ?? [])
   if (!setting) return null
   const { dots, celsius, tenderest } = setting
   return {
     how: 'estimated',
     value: celsius === null ? 'do not iron' : `${'•'.repeat(dots)} up to ${celsius} °C`,
-    note: `${capitalised(fibreName(tenderest, vocabulary))} decides. Try on a scrap, under a cloth; a hot iron burns.`,
+    note: `${capitalise(fibreName(tenderest, vocabulary))} decides. Try on a scrap, under a cloth; a hot iron burns.`,
   }
 }

@@ -2,9 +2,9 @@ import { clothCalled } from '../cloths/catalogue'
 import { type NamedCloth } from '../cloths/types'
 import { regainOf } from '../fibres/regain'
 import { type FibreId } from '../vocabulary/fibres'
-import { type History } from '../identify/history/types'
+import { type FabricHistory } from '../identify/history/types'
 import { identify, type Answer } from '../identify/identify'
-import { type ControlBurn } from '../identify/nose'
+import { type ControlBurn } from '../identify/observerCalibration'
 import { type ClaimItem, type Observation } from '../identify/types'
 import { type Vocabulary } from '../vocabulary/words'
 import { type WeighingAnswer } from '../measure/weigh'
@@ -19,7 +19,7 @@ export interface PieceEvidence {
   measurements: readonly KeptMeasurement[]
   observations: readonly Observation[]
   /** What is known of its past, where that counts. */
-  history?: History
+  history?: FabricHistory
   /** How this person reports known pieces. */
   controls?: readonly ControlBurn[]
 }

@@ -14,7 +14,7 @@ export interface Threads {
   weftCrimp: number
 }
 
-export function threadsOf(measurements: readonly KeptMeasurement[]): Threads | null {
+export function threadCountOf(measurements: readonly KeptMeasurement[]): Threads | null {
   const count = ofKind(measurements, 'count').at(-1)?.data
   const yarns = ofKind(measurements, 'yarns').at(-1)?.data
   return count && yarns ? { ...count, ...yarns } : null
@@ -27,7 +27,7 @@ const CRIMP_DOUBT = 1.5
 
 /** Weight worked out from counted threads and weighed yarns; null where either is missing. */
 export function weightFromThreads(measurements: readonly KeptMeasurement[]): Quantity | null {
-  const threads = threadsOf(measurements)
+  const threads = threadCountOf(measurements)
   if (!threads) return null
   const doubtful = (value: number, share: number) => ({ value, sd: value * share })
   const set = (perCm: number, tex: number, crimp: number) => ({
@@ -43,7 +43,7 @@ export function weightFromThreads(measurements: readonly KeptMeasurement[]): Qua
 
 /** Cloth cover, of 28 (Peirce, 1937); null where threads or yarns are missing. */
 export function coverFromThreads(measurements: readonly KeptMeasurement[]): number | null {
-  const threads = threadsOf(measurements)
+  const threads = threadCountOf(measurements)
   if (!threads) return null
   const { endsPerCm, picksPerCm, warpTex, weftTex } = threads
   return clothCover(coverFactor(endsPerCm, warpTex), coverFactor(picksPerCm, weftTex))

@@ -1,5 +1,5 @@
 import { areaOf, boxOf, isWithin, type Box, type Outline, type Point } from '../shapes/polygon'
-import { type Drawn } from './settled'
+import { type Drawn } from './settleOutlines'
 import { toEdge } from './distance'
 
 /** A line of a drawing that is no piece by itself, and what it or its layer is called. */

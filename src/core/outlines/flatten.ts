@@ -8,7 +8,7 @@ const DEEPEST = 12
 const FINEST = 1e-5
 
 /** How far stretches may lie from a curve of that size: as asked, and no finer than makes sense. */
-export const coarse = (tolerance: number, size: number) => Math.max(tolerance, size * FINEST)
+export const boundedTolerance = (tolerance: number, size: number) => Math.max(tolerance, size * FINEST)
 
 /**
  * A cubic curve (Bézier) as straight stretches, halved until its handles lie within the tolerance of the chord.
@@ -16,7 +16,7 @@ export const coarse = (tolerance: number, size: number) => Math.max(tolerance, s
  */
 export function flatCubic(from: Point, one: Point, two: Point, to: Point, tolerance = FLAT_MM): Point[] {
   const size = Math.max(...[one, two, to].map(([x, y]) => Math.hypot(x - from[0], y - from[1])))
-  return Number.isFinite(size) ? halved([from, one, two, to], coarse(tolerance, size), 0) : [to]
+  return Number.isFinite(size) ? halved([from, one, two, to], boundedTolerance(tolerance, size), 0) : [to]
 }
 
 function halved(
@@ -44,7 +44,7 @@ export function flatQuadratic(from: Point, by: Point, to: Point, tolerance = FLA
  */
 export function flatArc(middle: Point, radius: number, from: number, turn: number, tolerance = FLAT_MM): Point[] {
   if (!Number.isFinite(radius + turn)) return []
-  const near = coarse(tolerance, radius)
+  const near = boundedTolerance(tolerance, radius)
   const most = 2 * Math.acos(Math.max(0.5, 1 - near / Math.max(radius, near)))
   const steps = Math.max(1, Math.ceil(Math.abs(turn) / most))
   return Array.from({ length: steps }, (_, i) => {

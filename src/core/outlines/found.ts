@@ -1,5 +1,5 @@
 import { boxOf, type Outline } from '../shapes/polygon'
-import { settled, type Drawn } from './settled'
+import { settleOutlines, type Drawn } from './settleOutlines'
 import { MOST_FOUND, NoOutlines, type FoundOutlines, type FoundPiece, type UnitRead } from './types'
 
 /** The longest side of the largest piece of a pattern, mm: from a doll’s collar to a circle cloak. */
@@ -21,7 +21,7 @@ interface About {
  * @throws NoOutlines where nothing can be cut out, or its size makes no sense: then the unit is asked for
  */
 export function foundOf(drawn: readonly Drawn[], { unit, notRead, closedMm, nothing }: About): FoundOutlines {
-  const found = drawn.slice(0, MOST_FOUND).map(settled)
+  const found = drawn.slice(0, MOST_FOUND).map(settleOutlines)
   const pieces = found.filter((piece): piece is FoundPiece => typeof piece !== 'string')
   const refused = found.filter((piece) => typeof piece === 'string')
   const isSettled = unit.by === 'asked' || unit.by === 'square'

@@ -1,4 +1,4 @@
-import { moved, rectangle, type Point } from '../shapes/polygon'
+import { movePolygon, rectangle, type Point } from '../shapes/polygon'
 import { PAPERS } from '../vocabulary/paper'
 import { EDGE_MM, OVERLAP_MM, tileName, tilesOf } from './tiles'
 
@@ -12,7 +12,7 @@ describe.each(['a4', 'letter'] as const)('sheets of %s', (paper) => {
   it('show every part of every line, and overlap where they are glued', () => {
     const outlines = [
       rectangle(620, 900),
-      moved(
+      movePolygon(
         [
           [0, 0],
           [333, 50],

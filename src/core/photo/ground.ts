@@ -1,5 +1,5 @@
 import { lightOf } from '../colour/light'
-import { solved } from '../numbers/solved'
+import { solveLinear } from '../numbers/solveLinear'
 import { type Pixels } from './types'
 
 // Taken out once: they stand in loops over every pixel.
@@ -124,5 +124,5 @@ function leastSquares(
   })
   // A trace keeps it solvable where the edge is all of one colour and nearly all of one place.
   for (let i = 0; i < 6; i++) rows[i]![i]! += 1e-6 * at.length
-  return solved(rows)
+  return solveLinear(rows)
 }

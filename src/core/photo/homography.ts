@@ -1,5 +1,5 @@
 import { type Outline, type Point } from '../shapes/polygon'
-import { solved } from '../numbers/solved'
+import { solveLinear } from '../numbers/solveLinear'
 
 /** A map from one plane to another that keeps straight lines straight: nine numbers, row after row, the last 1. */
 export type Homography = readonly number[]
@@ -17,11 +17,11 @@ export function homography(from: Outline, to: Outline): Homography {
       [0, 0, 0, x, y, 1, -v * x, -v * y, v],
     ]
   })
-  return [...solved(rows, 'Three of the corners lie on one line.'), 1]
+  return [...solveLinear(rows, 'Three of the corners lie on one line.'), 1]
 }
 
 /** Where a point goes. */
-export function mapped(h: Homography, [x, y]: Point): Point {
+export function mapThroughHomography(h: Homography, [x, y]: Point): Point {
   const w = h[6]! * x + h[7]! * y + h[8]!
   return [(h[0]! * x + h[1]! * y + h[2]!) / w, (h[3]! * x + h[4]! * y + h[5]!) / w]
 }

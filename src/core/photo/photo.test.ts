@@ -2,9 +2,9 @@ import { areaOf, type Point } from '../shapes/polygon'
 import { dice } from '../../../tests/support/seen'
 import { photograph, type Scene } from '../../../tests/support/photo/scene'
 import { cutOut } from './cutOut'
-import { homography, mapped } from './homography'
+import { homography, mapThroughHomography } from './homography'
 import { sheetOnGround } from './sheet'
-import { simplified } from './simplified'
+import { simplifyOutline } from './simplifyOutline'
 import { NoCutOut } from './types'
 
 const SLEEVE: Point[] = [
@@ -77,8 +77,8 @@ it.each(Object.keys(scenes))('cuts it out and measures it: %s', (name) => {
   const { corners, edge, isCutOff } = cutOut(picture, {})
   expect(isCutOff).toBe(false)
   const toGround = homography(corners!, sheetOnGround('a4', corners!))
-  const outline = simplified(
-    edge.map((at) => mapped(toGround, at)),
+  const outline = simplifyOutline(
+    edge.map((at) => mapThroughHomography(toGround, at)),
     1,
   )
   const off = areaOf(outline) / areaOf(scene.shape) - 1
@@ -103,7 +103,7 @@ describe('holes', () => {
   ]
   const area = (edge: Point[], corners: Point[]) => {
     const toGround = homography(corners, sheetOnGround('a4', corners))
-    return areaOf(edge.map((at) => mapped(toGround, at)))
+    return areaOf(edge.map((at) => mapThroughHomography(toGround, at)))
   }
   it('are found where the floor shows through, the largest first, and measured', () => {
     const picture = photograph({ ...usual, holes: HOLES, tiltDeg: 15 }, dice(4))
@@ -160,7 +160,7 @@ it('maps four points onto four, and refuses three on a line', () => {
     [0, 0],
   ]
   const map = homography(from, to)
-  from.forEach((at, i) => mapped(map, at).forEach((one, c) => expect(one).toBeCloseTo(to[i]![c]!, 6)))
+  from.forEach((at, i) => mapThroughHomography(map, at).forEach((one, c) => expect(one).toBeCloseTo(to[i]![c]!, 6)))
   expect(() =>
     homography(
       [
@@ -186,6 +186,6 @@ it('keeps what a shape needs and no more', () => {
       ] as const
     )[Math.floor(i / 100)]!
   })
-  expect(simplified(square, 1)).toHaveLength(4)
-  expect(areaOf(simplified(square, 1))).toBeCloseTo(10_000, 6)
+  expect(simplifyOutline(square, 1)).toHaveLength(4)
+  expect(areaOf(simplifyOutline(square, 1))).toBeCloseTo(10_000, 6)
 })

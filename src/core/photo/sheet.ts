@@ -1,6 +1,6 @@
 import { PAPERS, type PaperId } from '../vocabulary/paper'
 import { areaOf, signedArea, type Outline, type Point } from '../shapes/polygon'
-import { simplified } from './simplified'
+import { simplifyOutline } from './simplifyOutline'
 
 /** Of a side's length, what is left out at each corner when a line is laid through it. */
 const CORNER = 0.08
@@ -12,7 +12,7 @@ const AGREE = 0.03
  * @returns clockwise as seen in the picture, from the one nearest to its top left; undefined where it has other sides
  */
 export function fourCorners(ring: Outline): Point[] | undefined {
-  const rough = simplified(ring, 2, 4)
+  const rough = simplifyOutline(ring, 2, 4)
   if (rough.length !== 4 || Math.abs(areaOf(rough) / areaOf(ring) - 1) > AGREE) return undefined
   const lines = rough.map((from, i) => lineThrough(ring, from, rough[(i + 1) % 4]!))
   if (lines.some((line) => line === undefined)) return undefined

@@ -1,6 +1,6 @@
 import { type Quantity } from '../units/quantity'
 import { type SizeHow, type Thing } from '../vocabulary/stash'
-import { areaOfOutline, type Outline } from './shape'
+import { areaOfOutline, type PieceOutline } from './shape'
 import { USUAL_THINGS } from './things'
 
 /** What of a piece says how much there is of it. */
@@ -9,7 +9,7 @@ export interface Sized {
   widthMm: number | null
   lengthMm: number | null
   sizeHow: SizeHow
-  outline: Outline | null
+  outline: PieceOutline | null
 }
 
 /** How far a side may be off, as a share of it (standard deviation), by how it came to be known; from memory. */
@@ -32,7 +32,7 @@ export function sidesOf({ thing, widthMm, lengthMm, sizeHow }: Sized): { width: 
  * length; of made-up things the layers count, and what hems, seams and worn places take is left out.
  * @returns null where nothing says how large it is
  */
-export function clothOf(piece: Sized): { all: Quantity; usable: Quantity } | null {
+export function clothAmountOf(piece: Sized): { all: Quantity; usable: Quantity } | null {
   const usual = USUAL_THINGS[piece.thing]
   if (piece.outline) {
     const m2 = areaOfOutline(piece.outline) / MM2_PER_M2

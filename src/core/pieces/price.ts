@@ -3,7 +3,7 @@ import { type Quantity } from '../units/quantity'
 import { type PricePer } from '../vocabulary/stash'
 
 /** What was paid, as the person writes it: any currency, never turned into another. */
-export interface Price {
+export interface PiecePrice {
   amount: number
   currency: string
   per: PricePer
@@ -20,7 +20,7 @@ const PER_MM = { metre: MM_PER_METRE, yard: INCHES_PER_YARD * MM_PER_INCH } as c
  * @returns null where what it takes is not known
  */
 export function pricePerSquareMetre(
-  { amount, per }: Price,
+  { amount, per }: PiecePrice,
   { widthMm, area, kg }: { widthMm: number | null; area: Quantity | null; kg: number | null },
 ): number | null {
   switch (per) {
@@ -35,7 +35,7 @@ export function pricePerSquareMetre(
 
 /** What the whole piece cost; null where it cannot be told. */
 export function paidInAll(
-  { amount, per }: Price,
+  { amount, per }: PiecePrice,
   { lengthMm, kg }: { lengthMm: number | null; kg: number | null },
 ): number | null {
   switch (per) {

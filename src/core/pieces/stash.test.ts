@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { THINGS } from '../vocabulary/stash'
-import { clothOf, sidesOf, spansOf, type Sized } from './amount'
+import { clothAmountOf, sidesOf, spansOf, type Sized } from './amount'
 import { paidInAll, pricePerSquareMetre } from './price'
 import { areaOf, isSimple, type Point } from '../shapes/polygon'
 import { areaOfOutline, boundsOf } from './shape'
@@ -41,26 +41,26 @@ describe('shape', () => {
 
 describe('how much there is', () => {
   it('is width by length for cloth, all of it usable', () => {
-    const { all, usable } = clothOf(PLAIN)!
+    const { all, usable } = clothAmountOf(PLAIN)!
     expect(all.value).toBeCloseTo(3.5)
     expect(usable).toEqual(all)
     expect(all.sd / all.value).toBeCloseTo(Math.hypot(0.005, 0.005))
   })
   it('is unknown without a size, and usual for what was made up', () => {
-    expect(clothOf({ ...PLAIN, lengthMm: null })).toBeNull()
-    const cover = clothOf({ ...PLAIN, thing: 'duvet-cover-single', widthMm: null, lengthMm: null })!
+    expect(clothAmountOf({ ...PLAIN, lengthMm: null })).toBeNull()
+    const cover = clothAmountOf({ ...PLAIN, thing: 'duvet-cover-single', widthMm: null, lengthMm: null })!
     // Two layers of 1.37 m by 2 m; less is usable, and less surely.
     expect(cover.all.value).toBeCloseTo(5.48)
     expect(cover.usable.value).toBeLessThan(cover.all.value)
     expect(cover.usable.sd / cover.usable.value).toBeGreaterThan(cover.all.sd / cover.all.value)
   })
   it('follows the outline where there is one, and a person’s own sides before the usual ones', () => {
-    expect(clothOf({ ...PLAIN, outline: { points: SQUARE, holes: [] } })!.all.value).toBe(1)
+    expect(clothAmountOf({ ...PLAIN, outline: { points: SQUARE, holes: [] } })!.all.value).toBe(1)
     expect(sidesOf({ ...PLAIN, thing: 'curtain', widthMm: 900, lengthMm: null })!.width.value).toBe(900)
   })
   it('doubts an arm-span more than a tape, and a look more than an arm-span', () => {
     const doubts = (['measured', 'spans', 'guessed'] as const).map(
-      (sizeHow) => clothOf({ ...PLAIN, sizeHow })!.all.sd,
+      (sizeHow) => clothAmountOf({ ...PLAIN, sizeHow })!.all.sd,
     )
     expect(doubts).toEqual(doubts.toSorted((a, b) => a - b))
     expect(spansOf(3, 1600).value).toBe(4800)
@@ -68,7 +68,7 @@ describe('how much there is', () => {
   it('has a usual size for everything but cloth by the length, each within reason', () => {
     for (const thing of THINGS.filter((one) => one !== 'cloth' && one !== 'offcut')) {
       const usual = USUAL_THINGS[thing]!
-      const { all, usable } = clothOf({ ...PLAIN, thing, widthMm: null, lengthMm: null })!
+      const { all, usable } = clothAmountOf({ ...PLAIN, thing, widthMm: null, lengthMm: null })!
       expect(all.value).toBeLessThan(9)
       expect(usable.value).toBeGreaterThan(0.1)
       expect(usual.look.length).toBeGreaterThan(0)

@@ -1,14 +1,14 @@
-import { coded, familyOf, judgedBlind } from './blind'
+import { writeBlindCode, familyOf, judgedBlind } from './blind'
 
 it('codes every thing once, the same for the same seed, and in another order for another', () => {
   const things = ['cotton', 'silk', 'wool', 'nylon', 'linen', 'acrylic']
-  const box = coded(things, 4)
+  const box = writeBlindCode(things, 4)
   expect(box.map(({ code }) => code)).toEqual(['A', 'B', 'C', 'D', 'E', 'F'])
   expect(box.map(({ thing }) => thing).toSorted()).toEqual(things.toSorted())
-  expect(coded(things, 4)).toEqual(box)
+  expect(writeBlindCode(things, 4)).toEqual(box)
   const orders = new Set(
     Array.from({ length: 20 }, (_, seed) =>
-      coded(things, seed)
+      writeBlindCode(things, seed)
         .map(({ thing }) => thing)
         .join(),
     ),
@@ -17,7 +17,7 @@ it('codes every thing once, the same for the same seed, and in another order for
 })
 
 it('lets every thing come under every letter about as often', () => {
-  const first = Array.from({ length: 3000 }, (_, seed) => coded(['a', 'b', 'c'], seed)[0]!.thing)
+  const first = Array.from({ length: 3000 }, (_, seed) => writeBlindCode(['a', 'b', 'c'], seed)[0]!.thing)
   for (const one of ['a', 'b', 'c']) {
     const share = first.filter((thing) => thing === one).length / first.length
     expect(share).toBeGreaterThan(0.3)

@@ -1,7 +1,7 @@
-import { chanceOf } from '../numbers/chance'
+import { seededRandom } from '../numbers/seededRandom'
 import { fibreById } from '../fibres/catalogue'
 import { FIBRE_IDS, type FamilyId, type FibreId } from '../vocabulary/fibres'
-import { type Judged, type Said } from './judge'
+import { type JudgedAnswer, type SaidAnswer } from './judge'
 
 /** A known thing that is put into the box. */
 export interface Blind {
@@ -18,8 +18,8 @@ export const FEWEST_BLIND = 3
 export const MOST_BLIND = 8
 
 /** Each thing with its letter, in a shuffled order; the same for the same seed. Fisher and Yates. */
-export function coded<T>(things: readonly T[], seed: number): { code: string; thing: T }[] {
-  const chance = chanceOf(seed)
+export function writeBlindCode<T>(things: readonly T[], seed: number): { code: string; thing: T }[] {
+  const chance = seededRandom(seed)
   const order = [...things]
   for (let at = order.length - 1; at > 0; at--) {
     const other = Math.floor(chance() * (at + 1))
@@ -29,7 +29,10 @@ export function coded<T>(things: readonly T[], seed: number): { code: string; th
 }
 
 /** Whether an answer to a thing of the box is right. */
-export function judgedBlind({ fibres }: Pick<Blind, 'fibres'>, { family, fibres: said }: Omit<Said, 'sure'>): Judged {
+export function judgedBlind(
+  { fibres }: Pick<Blind, 'fibres'>,
+  { family, fibres: said }: Omit<SaidAnswer, 'sure'>,
+): JudgedAnswer {
   const key = (ids: readonly FibreId[]) => FIBRE_IDS.filter((id) => ids.includes(id)).join('+')
   return {
     familyRight: family === familyOf(fibres),

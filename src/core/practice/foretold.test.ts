@@ -1,24 +1,29 @@
 import { Rating } from 'ts-fsrs'
-import { chanceOf } from '../numbers/chance'
+import { seededRandom } from '../numbers/seededRandom'
 import {
-  calibrated,
+  calibrateForecast,
   foretoldAndCame,
   foretoldRight,
-  replayed,
+  replayPractice,
   signsOf,
   UNCHANGED,
   type Foretold,
-  type Signs,
+  type PracticeSigns,
 } from './foretold'
-import { recallOf, reviewed } from './schedule'
+import { recallOf, reviewCard } from './schedule'
 
 const AT = '2026-05-02T10:00:00.000Z'
 const later = (days: number) => new Date(Date.parse(AT) + days * 86_400_000).toISOString()
-const signs = (recall: number, rest: Partial<Signs> = {}): Signs => ({ recall, reps: 3, lapses: 0, ...rest })
+const signs = (recall: number, rest: Partial<PracticeSigns> = {}): PracticeSigns => ({
+  recall,
+  reps: 3,
+  lapses: 0,
+  ...rest,
+})
 
 /** Answers that come as a memory has it which is other than the scheduler’s. */
-function history(count: number, chanceOfRight: (of: Signs) => number, seed = 3): Foretold[] {
-  const chance = chanceOf(seed)
+function history(count: number, chanceOfRight: (of: PracticeSigns) => number, seed = 3): Foretold[] {
+  const chance = seededRandom(seed)
   return Array.from({ length: count }, () => {
     const before = signs(0.3 + 0.69 * chance(), {
       reps: 1 + Math.floor(chance() * 9),
@@ -29,16 +34,16 @@ function history(count: number, chanceOfRight: (of: Signs) => number, seed = 3):
 }
 
 it('believes the scheduler as long as there is nothing to go by', () => {
-  expect(calibrated([])).toEqual(UNCHANGED)
+  expect(calibrateForecast([])).toEqual(UNCHANGED)
   for (const recall of [0.2, 0.5, 0.9]) expect(foretoldRight(signs(recall), UNCHANGED)).toBeCloseTo(recall, 9)
-  const few = calibrated(history(4, () => 0))
+  const few = calibrateForecast(history(4, () => 0))
   expect(foretoldRight(signs(0.9), few)).toBeGreaterThan(0.4)
 })
 
 it('learns from what came: a memory that keeps less, and one that keeps the often seen', () => {
-  const poor = calibrated(history(400, ({ recall }) => recall * 0.6))
+  const poor = calibrateForecast(history(400, ({ recall }) => recall * 0.6))
   expect(foretoldRight(signs(0.9), poor)).toBeCloseTo(0.54, 1)
-  const practised = calibrated(history(600, ({ reps }) => Math.min(0.95, 0.3 + 0.08 * reps)))
+  const practised = calibrateForecast(history(600, ({ reps }) => Math.min(0.95, 0.3 + 0.08 * reps)))
   const of = (reps: number) => foretoldRight(signs(0.8, { reps }), practised)
   expect(of(8) - of(1)).toBeGreaterThan(0.3)
 })
@@ -51,13 +56,13 @@ it('is never further off than the scheduler, on what it learned from', () => {
     )
   for (let seed = 1; seed <= 12; seed++) {
     const came = history(80, ({ recall, lapses }) => recall * 0.9 ** lapses, seed)
-    expect(loss(came, calibrated(came))).toBeLessThanOrEqual(loss(came, UNCHANGED) + 1e-9)
+    expect(loss(came, calibrateForecast(came))).toBeLessThanOrEqual(loss(came, UNCHANGED) + 1e-9)
   }
 })
 
 it('stands answers that all went one way', () => {
   for (const right of [true, false]) {
-    const weights = calibrated(history(200, () => Number(right)))
+    const weights = calibrateForecast(history(200, () => Number(right)))
     expect(weights.every(Number.isFinite)).toBe(true)
     expect(foretoldRight(signs(0.7), weights)).toBeGreaterThan(right ? 0.9 : -1)
     expect(foretoldRight(signs(0.7), weights)).toBeLessThan(right ? 2 : 0.1)
@@ -66,12 +71,12 @@ it('stands answers that all went one way', () => {
 
 it('asks the scheduler again, answer by answer, for all but the first', () => {
   const answers = [0, 1, 5].map((day) => ({ at: later(day), grade: Rating.Good, right: day !== 5 }) as const)
-  const found = replayed(answers)
+  const found = replayPractice(answers)
   expect(found.map(({ right }) => right)).toEqual([true, false])
-  const first = reviewed(null, Rating.Good, AT)
+  const first = reviewCard(null, Rating.Good, AT)
   expect(found[0]!.before).toEqual(signsOf(first, later(1)))
   expect(found[0]!.before.recall).toBeCloseTo(recallOf(first, later(1)), 9)
-  expect(replayed(answers.slice(0, 1))).toEqual([])
+  expect(replayPractice(answers.slice(0, 1))).toEqual([])
 })
 
 it('says nothing of few answers, and lays the later half beside what came of it', () => {

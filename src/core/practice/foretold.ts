@@ -1,15 +1,15 @@
 import { type Grade } from 'ts-fsrs'
-import { solved } from '../numbers/solved'
-import { recallOf, reviewed, type KeptCard } from './schedule'
+import { solveLinear } from '../numbers/solveLinear'
+import { recallOf, reviewCard, type KeptCard } from './schedule'
 
 /** One answer to a topic that had been seen before: what was known beforehand, and whether it was right. */
 export interface Foretold {
-  before: Signs
+  before: PracticeSigns
   right: boolean
 }
 
 /** What tells beforehand whether a topic will be known. */
-export interface Signs {
+export interface PracticeSigns {
   /** Probability of recall by the scheduler, 0 … 1. */
   recall: number
   /** How often it was seen, and how often forgotten. */
@@ -26,16 +26,16 @@ export interface AnsweredOnce {
 }
 
 /** What is known of a card at a time, ISO 8601. */
-export function signsOf(card: KeptCard, at: string): Signs {
+export function signsOf(card: KeptCard, at: string): PracticeSigns {
   return { recall: recallOf(card, at), reps: card.reps, lapses: card.lapses }
 }
 
 /** What was known before each answer but the first: the scheduler is asked again, answer by answer. */
-export function replayed(answers: readonly AnsweredOnce[]): (Foretold & { at: string })[] {
+export function replayPractice(answers: readonly AnsweredOnce[]): (Foretold & { at: string })[] {
   let card: KeptCard | null = null
   return answers.flatMap(({ at, grade, right }) => {
     const before = card
-    card = reviewed(before, grade, at)
+    card = reviewCard(before, grade, at)
     return before === null ? [] : [{ at, before: signsOf(before, at), right }]
   })
 }
@@ -53,12 +53,12 @@ export type Calibration = readonly [shift: number, recall: number, reps: number,
 export const UNCHANGED: Calibration = [0, 1, 0, 0]
 
 /** Probability that it is answered rightly now. */
-export function foretoldRight(signs: Signs, weights: Calibration): number {
+export function foretoldRight(signs: PracticeSigns, weights: Calibration): number {
   const x = rowOf(signs)
   return 1 / (1 + Math.exp(-weights.reduce((sum, weight, i) => sum + weight * x[i]!, 0)))
 }
 
-function rowOf({ recall, reps, lapses }: Signs): number[] {
+function rowOf({ recall, reps, lapses }: PracticeSigns): number[] {
   const p = Math.min(1 - EDGE, Math.max(EDGE, recall))
   return [1, Math.log(p / (1 - p)), Math.log1p(reps), Math.log1p(lapses)]
 }
@@ -67,7 +67,7 @@ function rowOf({ recall, reps, lapses }: Signs): number[] {
  * The weights that fit what came to what was foretold (logistic regression; of one sign Platt 1999, from memory),
  * drawn towards the scheduler as it is while there is little to go by.
  */
-export function calibrated(history: readonly Foretold[]): Calibration {
+export function calibrateForecast(history: readonly Foretold[]): Calibration {
   let now = UNCHANGED
   let loss = lossOf(now, history)
   for (let round = 0; round < ROUNDS; round++) {
@@ -117,7 +117,7 @@ function stepFrom(weights: Calibration, history: readonly Foretold[]): number[] 
       rows[i]![n]! += (p - (right ? 1 : 0)) * x[i]!
     }
   }
-  return solved(rows)
+  return solveLinear(rows)
 }
 
 /** What was foretold of some answers beside what came. */
@@ -140,7 +140,7 @@ const GROUPS = 3
 export function foretoldAndCame(history: readonly Foretold[]): Came[] {
   const half = history.length >> 1
   if (half < ENOUGH) return []
-  const weights = calibrated(history.slice(0, half))
+  const weights = calibrateForecast(history.slice(0, half))
   const later = history
     .slice(half)
     .map(({ before, right }) => ({ foretold: foretoldRight(before, weights), right }))

@@ -1,5 +1,5 @@
-import { compared, GroupResultsSchema, GroupSetSchema, specimensOf } from './groupSet'
-import { newResults, newSet } from './newFiles'
+import { compareGroup, GroupResultsSchema, GroupSetSchema, specimensOf } from './groupSet'
+import { newResults, newSet } from './addedFiles'
 import { topics } from './topics'
 
 const set = newSet({ title: 'Tuesday class', seed: 7, count: 6, levels: ['pure'] })
@@ -28,7 +28,7 @@ test('no two specimens are alike while there are others, and only of its levels'
 })
 
 test('results are set beside one another, who knew most first', () => {
-  const { scores, specimens } = compared([results('Ida', 2), results('Bo', 5), results('Cem', 5, 0.6)])
+  const { scores, specimens } = compareGroup([results('Ida', 2), results('Bo', 5), results('Cem', 5, 0.6)])
   expect(scores.map(({ by }) => by)).toEqual(['Bo', 'Cem', 'Ida'])
   expect(scores[0]!.family).toBeCloseTo(5 / 6, 10)
   expect(scores[0]!.fibre).toBeNull()
@@ -37,15 +37,15 @@ test('results are set beside one another, who knew most first', () => {
 })
 
 test('to be sure and wrong costs more than to doubt', () => {
-  const { scores } = compared([results('sure', 0, 0.99), results('doubting', 0, 0.5)])
+  const { scores } = compareGroup([results('sure', 0, 0.99), results('doubting', 0, 0.5)])
   const of = (by: string) => scores.find((one) => one.by === by)!.brier
   expect(of('sure')).toBeGreaterThan(of('doubting') * 3)
 })
 
 test('results of another set are refused by name', () => {
   const other = { ...results('Bo', 3), set: { ...set, seed: 8, title: 'Monday class' } }
-  expect(() => compared([results('Ida', 2), other])).toThrow('“Bo” answered another set: “Monday class”.')
-  expect(compared([])).toEqual({ scores: [], specimens: [] })
+  expect(() => compareGroup([results('Ida', 2), other])).toThrow('“Bo” answered another set: “Monday class”.')
+  expect(compareGroup([])).toEqual({ scores: [], specimens: [] })
 })
 
 test.each([

@@ -1,8 +1,8 @@
 import { z } from 'zod'
 import { type Observation } from '../identify/types'
 import { FAMILIES, FIBRE_IDS, type FamilyId } from '../vocabulary/fibres'
-import { coded } from './blind'
-import { judged, type Judged } from './judge'
+import { writeBlindCode } from './blind'
+import { judgeAnswer, type JudgedAnswer } from './judge'
 import { brier } from './scoring'
 import { burnOf } from './specimen'
 import { PRACTICE_LEVELS, topics, type Topic } from './topics'
@@ -52,7 +52,7 @@ export function specimensOf({ seed, count, levels }: GroupSet): SetSpecimen[] {
   const own = topics.filter(({ level }) => levels.includes(level))
   return Array.from({ length: count }, (_, i) => {
     const round = Math.floor(i / own.length)
-    const topic = coded(own, seed + round)[i % own.length]!.thing
+    const topic = writeBlindCode(own, seed + round)[i % own.length]!.thing
     // By the eyes and nose that all share, not by anybody's own.
     return { topic, burn: burnOf(topic, seed + 1 + i) }
   })
@@ -66,7 +66,7 @@ export interface GroupScore {
   fibre: number | null
   /** Mean square of sureness less what came: 0 the best. */
   brier: number
-  each: Judged[]
+  each: JudgedAnswer[]
 }
 
 /** How each did, and how often each specimen was known. */
@@ -79,7 +79,7 @@ export interface Compared {
  * Results of one set beside one another, who knew most first.
  * @throws RangeError where they are not of one set
  */
-export function compared(results: readonly GroupResults[]): Compared {
+export function compareGroup(results: readonly GroupResults[]): Compared {
   const [first] = results
   if (!first) return { scores: [], specimens: [] }
   const key = JSON.stringify(first.set)
@@ -98,7 +98,7 @@ export function compared(results: readonly GroupResults[]): Compared {
 }
 
 function scoreOf({ by, answers }: GroupResults, specimens: readonly SetSpecimen[]): GroupScore {
-  const each = answers.map((said, i) => judged(specimens[i]!.topic, said))
+  const each = answers.map((said, i) => judgeAnswer(specimens[i]!.topic, said))
   const ventured = each.filter(({ fibreRight }) => fibreRight !== null)
   const share = (some: readonly boolean[]) => some.filter(Boolean).length / some.length
   return {

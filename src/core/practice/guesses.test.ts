@@ -1,8 +1,8 @@
-import { errorOf, guessingOf, guessingWords, type Guess } from './guesses'
+import { errorOf, guessingOf, guessingWords, type JudgedGuess } from './guesses'
 
-const gsm = (said: number, truth: number): Guess => ({ what: 'gsm', said, truth })
-const body = (said: number, truth: number): Guess => ({ what: 'body', said, truth })
-const times = (guess: Guess, count: number) => Array.from({ length: count }, () => guess)
+const gsm = (said: number, truth: number): JudgedGuess => ({ what: 'gsm', said, truth })
+const body = (said: number, truth: number): JudgedGuess => ({ what: 'body', said, truth })
+const times = (guess: JudgedGuess, count: number) => Array.from({ length: count }, () => guess)
 
 test('half as much and twice as much are equally far off', () => {
   expect(errorOf(gsm(100, 200))).toBeCloseTo(-errorOf(gsm(200, 100)), 12)

@@ -1,7 +1,7 @@
 import { GUESS_STEPS, type Guessed } from '../vocabulary/guessing'
 
 /** One guess beside what was measured: amounts in the core's own units, steps by their place in their order. */
-export interface Guess {
+export interface JudgedGuess {
   what: Guessed
   said: number
   truth: number
@@ -25,12 +25,12 @@ const areSteps = (what: Guessed) => GUESS_STEPS[what] !== undefined
 const mean = (all: readonly number[]) => all.reduce((sum, one) => sum + one, 0) / Math.max(1, all.length)
 
 /** How far off a guess is: the logarithm of guessed to measured; of steps, their difference. */
-export function errorOf({ what, said, truth }: Guess): number {
+export function errorOf({ what, said, truth }: JudgedGuess): number {
   return areSteps(what) ? said - truth : Math.log(said / truth)
 }
 
 /** What guesses of one kind come to, in the order in which they were made. */
-export function guessingOf(what: Guessed, guesses: readonly Guess[]): Guessing {
+export function guessingOf(what: Guessed, guesses: readonly JudgedGuess[]): Guessing {
   const errors = guesses.map(errorOf)
   const off = (some: readonly number[]) => told(mean(some.map(Math.abs)))
   const told = (value: number) => (areSteps(what) ? value : Math.exp(value))

@@ -3,7 +3,7 @@ import { FIBRE_IDS, type FamilyId, type FibreId } from '../vocabulary/fibres'
 import { type Topic } from './topics'
 
 /** What somebody says that a specimen is, and how sure. */
-export interface Said {
+export interface SaidAnswer {
   family: FamilyId
   /** Empty where only the family is ventured. */
   fibres: readonly FibreId[]
@@ -11,7 +11,7 @@ export interface Said {
   sure: number
 }
 
-export interface Judged {
+export interface JudgedAnswer {
   familyRight: boolean
   /** Every fibre and no other; null where none was ventured. */
   fibreRight: boolean | null
@@ -21,7 +21,10 @@ export interface Judged {
  * Whether an answer is right: the family of what is most of it, or of either set where warp and weft differ; and its
  * fibres whatever their shares. Nobody can tell the fibre under a finish: it is not judged.
  */
-export function judged({ components, families, weft = [], finish }: Topic, { family, fibres }: Said): Judged {
+export function judgeAnswer(
+  { components, families, weft = [], finish }: Topic,
+  { family, fibres }: SaidAnswer,
+): JudgedAnswer {
   const [main] = components
   const isEither = families.length === 1 || weft.length > 0 || finish !== undefined
   const familyRight = isEither ? families.includes(family) : family === fibreById(main!.fibre).family

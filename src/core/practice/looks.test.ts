@@ -1,5 +1,5 @@
 import { namedCloths } from '../cloths/catalogue'
-import { reviewed, type Begun } from './schedule'
+import { reviewCard, type Begun } from './schedule'
 import { Rating } from 'ts-fsrs'
 import { lookById, neighboursOf, nextLook, optionsFor, partedBy } from './looks'
 
@@ -38,7 +38,7 @@ it('begins with what is met most, and comes back to what is due', () => {
     .slice(0, 4)
     .map(({ id }) => id)
   expect(common).toContain(nextLook([], AT, 1).id)
-  const card = reviewed(null, Rating.Good, '2026-03-01T10:00:00.000Z')
+  const card = reviewCard(null, Rating.Good, '2026-03-01T10:00:00.000Z')
   const due: Begun[] = namedCloths.map(({ id }) => ({ topic: id, card: { ...card, state: 2 }, right: [true] }))
   expect(nextLook(due, AT, 1).id).toBe(namedCloths[0]!.id)
 })

@@ -1,10 +1,10 @@
 import { namedCloths } from '../cloths/catalogue'
 import { inspectionById } from '../cloths/inspection'
 import { type NamedCloth } from '../cloths/types'
-import { chanceOf } from '../numbers/chance'
+import { seededRandom } from '../numbers/seededRandom'
 import { BODIES, OPACITIES } from '../vocabulary/cloth'
 import { INSPECTION_IDS } from '../vocabulary/inspection'
-import { coded } from './blind'
+import { writeBlindCode } from './blind'
 import { nextInOrder, type Begun } from './schedule'
 
 const byId = new Map(namedCloths.map((cloth) => [cloth.id, cloth]))
@@ -43,9 +43,9 @@ export function neighboursOf(cloth: NamedCloth): NamedCloth[] {
 /** Names to choose from: the right one among its neighbours, in an order of the seed. */
 export function optionsFor(cloth: NamedCloth, seed: number): NamedCloth[] {
   const near = neighboursOf(cloth).slice(0, 2 * BESIDE)
-  const beside = coded(near, seed).slice(0, BESIDE)
+  const beside = writeBlindCode(near, seed).slice(0, BESIDE)
   const all = [cloth, ...beside.map(({ thing }) => thing)]
-  const turn = Math.floor(chanceOf(seed + 1)() * all.length)
+  const turn = Math.floor(seededRandom(seed + 1)() * all.length)
   return [...all.slice(turn), ...all.slice(0, turn)]
 }
 

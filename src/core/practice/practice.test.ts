@@ -4,8 +4,8 @@ import { burnFeatures } from '../identify/features'
 import { commonReporter } from '../identify/reporter'
 import { features } from '../identify/features'
 import { type FamilyId, type FibreId } from '../vocabulary/fibres'
-import { judged } from './judge'
-import { gradeOf, isDue, nextTopic, recallOf, reviewed, type Begun } from './schedule'
+import { judgeAnswer } from './judge'
+import { gradeOf, isDue, nextTopic, recallOf, reviewCard, type Begun } from './schedule'
 import {
   beforeAndAfter,
   brier,
@@ -13,7 +13,7 @@ import {
   confusions,
   logScore,
   reliability,
-  scoreOf,
+  practiceScoreOf,
   type Given,
 } from './scoring'
 import { burnOf } from './specimen'
@@ -57,7 +57,8 @@ describe('warp and weft, finishes, and burns that mislead', () => {
     expect(right('silk', 'protein')).toBeGreaterThan(12)
   })
   it('judges either family of a union, both its fibres, and no fibre under a finish', () => {
-    const of = (id: string, family: FamilyId, fibres: FibreId[]) => judged(topic(id), { family, fibres, sure: 0.8 })
+    const of = (id: string, family: FamilyId, fibres: FibreId[]) =>
+      judgeAnswer(topic(id), { family, fibres, sure: 0.8 })
     expect(of('union:cotton/wool', 'plant', ['wool', 'cotton'])).toEqual({ familyRight: true, fibreRight: true })
     expect(of('union:cotton/wool', 'protein', ['wool'])).toEqual({ familyRight: true, fibreRight: false })
     expect(of('union:cotton/wool', 'synthetic', [])).toEqual({ familyRight: false, fibreRight: null })
@@ -119,7 +120,7 @@ describe('an answer', () => {
     ['cotton+polyester', { family: 'plant', fibres: ['polyester', 'cotton'] }, true, true],
     ['cotton+polyester', { family: 'plant', fibres: ['cotton'] }, true, false],
   ] as const)('%s said to be %j', (id, said, familyRight, fibreRight) => {
-    expect(judged(topic(id), { ...said, sure: 0.8 })).toEqual({ familyRight, fibreRight })
+    expect(judgeAnswer(topic(id), { ...said, sure: 0.8 })).toEqual({ familyRight, fibreRight })
   })
   it.each([
     [{ familyRight: true, fibreRight: true }, 0.9, Rating.Good],
@@ -134,24 +135,24 @@ describe('an answer', () => {
 
 describe('again next week', () => {
   it('comes later and later while it is known, and at once when it is not', () => {
-    let card = reviewed(null, Rating.Good, AT)
+    let card = reviewCard(null, Rating.Good, AT)
     let at = card.due
     const gaps: number[] = []
     for (let i = 0; i < 5; i++) {
-      const next = reviewed(card, Rating.Good, at)
+      const next = reviewCard(card, Rating.Good, at)
       gaps.push(Date.parse(next.due) - Date.parse(at))
       card = next
       at = next.due
     }
     expect(gaps.slice(1)).toEqual(gaps.slice(1).toSorted((a, b) => a - b))
     expect(gaps.at(-1)).toBeGreaterThan(7 * 86_400_000)
-    const forgotten = reviewed(card, Rating.Again, at)
+    const forgotten = reviewCard(card, Rating.Again, at)
     expect(Date.parse(forgotten.due) - Date.parse(at)).toBeLessThan(86_400_000)
     const after = (days: number) => new Date(Date.parse(card.last_review!) + days * 86_400_000).toISOString()
     expect(recallOf(card, after(0.1))).toBeGreaterThan(recallOf(card, after(200)))
   })
   const begun = (id: string, due: string, right = [true, true], grade: Rating.Good | Rating.Again = Rating.Good) => {
-    const card = reviewed(reviewed(null, Rating.Good, later(-30)), grade, later(-20))
+    const card = reviewCard(reviewCard(null, Rating.Good, later(-30)), grade, later(-20))
     return { topic: id, card: { ...card, due, state: 2 }, right } satisfies Begun
   }
   it('begins with the easy ones, few at a time', () => {
@@ -193,10 +194,14 @@ describe('the score', () => {
     expect(logScore([given(1, false)])).toBeCloseTo(Math.log2(0.01), 10)
   })
   it('counts shares, of fibres only those that were ventured', () => {
-    const { family, fibre } = scoreOf([given(0.9, true), given(0.9, true, { fibreRight: null }), given(0.9, false)])
+    const { family, fibre } = practiceScoreOf([
+      given(0.9, true),
+      given(0.9, true, { fibreRight: null }),
+      given(0.9, false),
+    ])
     expect(family).toBeCloseTo(2 / 3, 10)
     expect(fibre).toBeCloseTo(1 / 2, 10)
-    expect(scoreOf([given(0.9, true, { fibreRight: null })]).fibre).toBeNull()
+    expect(practiceScoreOf([given(0.9, true, { fibreRight: null })]).fibre).toBeNull()
   })
   it('lays what was claimed beside what came', () => {
     const all = [...Array(8).fill(given(0.8, true)), ...Array(2).fill(given(0.8, false)), given(0.5, false)]

@@ -1,7 +1,7 @@
 import { createEmptyCard, fsrs, Rating, type Card, type Grade } from 'ts-fsrs'
 import { z } from 'zod'
-import { chanceOf } from '../numbers/chance'
-import { type Judged } from './judge'
+import { seededRandom } from '../numbers/seededRandom'
+import { type JudgedAnswer } from './judge'
 import { PRACTICE_LEVELS, topics, type Topic } from './topics'
 
 const scheduler = fsrs({ enable_fuzz: false })
@@ -33,7 +33,7 @@ function asKept({ due, last_review, ...rest }: Card): KeptCard {
 const SURE = 0.75
 
 /** How an answer is rated: right and sure, right by luck, or wrong. */
-export function gradeOf({ familyRight, fibreRight }: Judged, sure: number): Grade {
+export function gradeOf({ familyRight, fibreRight }: JudgedAnswer, sure: number): Grade {
   const isRight = familyRight && fibreRight !== false
   if (!isRight) return Rating.Again
   if (fibreRight === null || sure < SURE) return Rating.Hard
@@ -44,7 +44,7 @@ export function gradeOf({ familyRight, fibreRight }: Judged, sure: number): Grad
  * The card after an answer; a topic’s first answer makes it. Scheduling: FSRS, by ts-fsrs.
  * @param at ISO 8601
  */
-export function reviewed(card: KeptCard | null, grade: Grade, at: string): KeptCard {
+export function reviewCard(card: KeptCard | null, grade: Grade, at: string): KeptCard {
   return asKept(scheduler.next(card ?? createEmptyCard(at), at, grade).card)
 }
 
@@ -87,7 +87,7 @@ export function nextOf(
   if (due[0] && (due.length >= MOST_NEW || fresh.length === 0 || learning >= MOST_NEW)) return due[0].topic
   if (fresh.length > 0 && learning < MOST_NEW) {
     const some = fresh.slice(0, MOST_NEW)
-    return some[Math.floor(chanceOf(seed)() * some.length)]!
+    return some[Math.floor(seededRandom(seed)() * some.length)]!
   }
   return (due[0] ?? begun.toSorted((a, b) => (a.card.due < b.card.due ? -1 : 1))[0])?.topic
 }

@@ -69,7 +69,7 @@ export interface Score {
   log: number
 }
 
-export function scoreOf(all: readonly Given[]): Score {
+export function practiceScoreOf(all: readonly Given[]): Score {
   const ventured = all.filter(({ fibreRight }) => fibreRight !== null)
   return {
     count: all.length,
@@ -84,7 +84,7 @@ export function scoreOf(all: readonly Given[]): Score {
 export function beforeAndAfter(all: readonly Given[]): { before: Score; after: Score } {
   const inOrder = all.toSorted((a, b) => (a.at < b.at ? -1 : 1))
   const half = Math.floor(inOrder.length / 2)
-  return { before: scoreOf(inOrder.slice(0, half)), after: scoreOf(inOrder.slice(half)) }
+  return { before: practiceScoreOf(inOrder.slice(0, half)), after: practiceScoreOf(inOrder.slice(half)) }
 }
 
 /** What somebody’s sureness is worth, in a sentence. */
@@ -92,7 +92,7 @@ export function calibrationWords(all: readonly Given[]): string {
   if (all.length < FEW)
     return `${FEW - all.length} more answers, and it can be said how far your sureness is to be trusted.`
   const claimed = mean(all.map(({ sure }) => sure))
-  const { family } = scoreOf(all)
+  const { family } = practiceScoreOf(all)
   const [says, is] = [claimed, family].map((one) => `${Math.round(one * 100)} %`)
   if (Math.abs(claimed - family) <= CALIBRATED)
     return `You say ${says} on the whole and are right in ${is}: well judged.`

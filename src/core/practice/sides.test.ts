@@ -1,5 +1,5 @@
 import { CHOICES_OF, SIDE_CHOICE_WORDS } from '../vocabulary/sides'
-import { reviewed } from './schedule'
+import { reviewCard } from './schedule'
 import { nextSide, sceneTold, sideQuestion, sideTopicById, sideTopics, type SideScene } from './sides'
 
 const SEEDS = Array.from({ length: 200 }, (_, i) => i * 104_729 + 1)
@@ -67,7 +67,7 @@ it('begins with the easiest, and brings back what is due', () => {
   const AT = '2026-05-02T10:00:00.000Z'
   const first = nextSide([], AT, 3)
   expect(sideTopics.slice(0, 4)).toContainEqual(first)
-  const wrong = reviewed(null, 1, AT)
+  const wrong = reviewCard(null, 1, AT)
   const begun = sideTopics.slice(0, 4).map(({ id }) => ({ topic: id, card: wrong, right: [false] }))
   const later = nextSide(begun, '2026-05-04T10:00:00.000Z', 3)
   expect(begun.map(({ topic }) => topic)).toContain(later.id)

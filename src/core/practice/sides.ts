@@ -1,4 +1,4 @@
-import { chanceOf } from '../numbers/chance'
+import { seededRandom } from '../numbers/seededRandom'
 import { type Interlacing } from '../vocabulary/cloth'
 import { type SideAsk, type SideChoice } from '../vocabulary/sides'
 import { nextInOrder, type Begun } from './schedule'
@@ -23,9 +23,9 @@ export type SideScene =
   /** How far the weft runs ahead at one edge, and in the middle, as shares of the width. */
   | { is: 'weft'; skew: number; bow: number }
   /** Light comes through at these places: shares of the picture. */
-  | { is: 'light'; thin: readonly Spot[]; holes: readonly Spot[]; line: number | null }
+  | { is: 'light'; thin: readonly SideSpot[]; holes: readonly SideSpot[]; line: number | null }
 
-export interface Spot {
+export interface SideSpot {
   x: number
   y: number
   radius: number
@@ -139,7 +139,7 @@ export interface SideQuestion {
 
 /** A question of a topic: another cloth for each seed, the same for the same. */
 export function sideQuestion({ id }: SideTopic, seed: number): SideQuestion {
-  const chance = chanceOf(seed)
+  const chance = seededRandom(seed)
   const between = (low: number, high: number) => low + (high - low) * chance()
   const name = id.slice('side:'.length)
   if (name.startsWith('warp-')) return warpQuestion(name, chance, between)
@@ -206,7 +206,7 @@ function weftQuestion(name: string, chance: () => number, between: Between): Sid
 }
 
 function lightQuestion(name: string, chance: () => number, between: Between): SideQuestion {
-  const spot = (low: number, high: number): Spot => ({
+  const spot = (low: number, high: number): SideSpot => ({
     x: between(0.2, 0.8),
     y: between(0.2, 0.8),
     radius: between(low, high),

@@ -1,12 +1,12 @@
 import { burnFeatures, features } from '../identify/features'
-import { outsiderTables } from '../identify/outsiders/outsiders'
-import { gather, logLikelihood } from '../identify/evidence'
+import { unlistedFibreTables } from '../identify/unlisted/rankUnlisted'
+import { gatherReports, logLikelihood } from '../identify/evidence'
 import { commonReporter, type Reporter, type ReportTables } from '../identify/reporter'
 import { type Component, type Observation } from '../identify/types'
 import { mixtureOf } from '../identify/hypotheses'
 import { fibreById } from '../fibres/catalogue'
 import { FIBRE_IDS } from '../vocabulary/fibres'
-import { chanceOf } from '../numbers/chance'
+import { seededRandom } from '../numbers/seededRandom'
 import { isPossible } from './possible'
 import { type Topic } from './topics'
 
@@ -21,8 +21,8 @@ const OF_SO_MANY = 24
  */
 export function burnOf(topic: Topic, seed: number, reporter: Reporter = commonReporter): Observation[] {
   const { components, weft, finish, isMisleading } = topic
-  const chance = chanceOf(seed)
-  if (finish) return burntOnce(outsiderTables(finish), chance)
+  const chance = seededRandom(seed)
+  if (finish) return burntOnce(unlistedFibreTables(finish), chance)
   if (isMisleading) return leastLike(components, chance, reporter)
   const warp = burntOnce(reporter.tablesOf(components), chance)
   if (!weft) return warp
@@ -66,7 +66,7 @@ function leastLike(components: readonly Component[], chance: () => number, repor
     reporter.tables({ id, components: mixtureOf([[id, 1]]) }),
   )
   const under = (burn: Observation[], tables: ReportTables) =>
-    gather(burn).reduce((sum, reports) => sum + logLikelihood(reports, tables), 0)
+    gatherReports(burn).reduce((sum, reports) => sum + logLikelihood(reports, tables), 0)
   const forItself = (burn: Observation[]) =>
     under(burn, own) - Math.max(...others.map((tables) => under(burn, tables)))
   const burns = Array.from({ length: OF_SO_MANY }, () => burntOnce(own, chance))

@@ -1,5 +1,5 @@
 import { pairs } from '../identify/blends'
-import { type OutsiderId } from '../identify/outsiders/kinds'
+import { type UnlistedFibreId } from '../identify/unlisted/kinds'
 import { fibreSetKey, mixtureOf } from '../identify/hypotheses'
 import { MAIN_WEIGHT } from '../identify/priors'
 import { type Component } from '../identify/types'
@@ -19,7 +19,7 @@ export interface Topic {
   /** What its weft is of, where its warp and its weft are burnt apart: the components are the warp’s then. */
   weft?: readonly Component[]
   /** It burns as this material does: a finish or a coat hides the fibre. */
-  finish?: OutsiderId
+  finish?: UnlistedFibreId
   /** It is burnt so that it looks like something else, as one burn in many does. */
   isMisleading?: true
 }
@@ -36,7 +36,7 @@ const UNIONS: readonly (readonly [warp: FibreId, weft: FibreId])[] = [
 ]
 
 /** What a finish hides, and the families that are right then. */
-const FINISHED: readonly { finish: OutsiderId; fibre: FibreId; families: readonly FamilyId[] }[] = [
+const FINISHED: readonly { finish: UnlistedFibreId; fibre: FibreId; families: readonly FamilyId[] }[] = [
   { finish: 'flame-proofed', fibre: 'cotton', families: ['plant', 'regenerated'] },
   { finish: 'pvc', fibre: 'modacrylic', families: ['synthetic'] },
 ]

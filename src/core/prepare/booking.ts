@@ -1,5 +1,5 @@
 import { type Minutes } from './minutes'
-import { type Step, type Use } from './step'
+import { type Step, type HouseholdUse } from './step'
 
 /** A time that the person has. */
 export interface Window {
@@ -15,16 +15,16 @@ interface Busy extends Window {
 const STEP_MINUTES = 10
 
 /** How long a step takes with its waiting, at the longest. Minutes. */
-export const lasts = ({ hands, wait }: Pick<Step, 'hands' | 'wait'>): number => hands + wait[1]
+export const longestMinutes = ({ hands, wait }: Pick<Step, 'hands' | 'wait'>): number => hands + wait[1]
 
 /** What is still free of the person's hours and of what only one thing at a time can use. */
 export class Booking {
   private readonly gaps: Window[]
-  private readonly busy: Record<Use['of'], Busy[]> = { washer: [], dryer: [], line: [] }
+  private readonly busy: Record<HouseholdUse['of'], Busy[]> = { washer: [], dryer: [], line: [] }
 
   constructor(
     windows: readonly Window[],
-    private readonly has: Readonly<Record<Use['of'], number>>,
+    private readonly has: Readonly<Record<HouseholdUse['of'], number>>,
   ) {
     this.gaps = windows.map((window) => ({ ...window }))
   }
@@ -40,7 +40,7 @@ export class Booking {
       let at = Math.max(gap.start, earliest)
       while (at + one.hands <= gap.end) {
         const room = this.roomFrom(one, at)
-        if (room === at && this.hasTimeFor(next, at + lasts(one))) return at
+        if (room === at && this.hasTimeFor(next, at + longestMinutes(one))) return at
         at = room === at ? at + STEP_MINUTES : room
       }
     }
@@ -48,7 +48,7 @@ export class Booking {
   }
 
   take(one: Step, start: Minutes): void {
-    if (one.use) this.busy[one.use.of].push({ start, end: start + lasts(one), much: one.use.much })
+    if (one.use) this.busy[one.use.of].push({ start, end: start + longestMinutes(one), much: one.use.much })
     if (one.hands === 0) return
     const index = this.gaps.findIndex((gap) => gap.start <= start && start + one.hands <= gap.end)
     const gap = this.gaps[index]!
@@ -72,7 +72,7 @@ export class Booking {
     const { of, much } = one.use
     let at = from
     for (;;) {
-      const until = at + lasts(one)
+      const until = at + longestMinutes(one)
       const inTheWay = this.busy[of].filter(({ start, end }) => start < until && end > at)
       const times = [at, ...inTheWay.map(({ start }) => Math.max(start, at))]
       const most = Math.max(...times.map((time) => usedAt(inTheWay, time)))

@@ -31,7 +31,7 @@ export function windowsFrom(now: Minutes, hours: readonly WeeklyHours[], days: n
 }
 
 /** Those times less the ones that are taken. */
-export function without(windows: readonly Window[], taken: readonly Window[]): Window[] {
+export function subtractHours(windows: readonly Window[], taken: readonly Window[]): Window[] {
   return taken.reduce<Window[]>(
     (left, { start, end }) =>
       left.flatMap((window) => {

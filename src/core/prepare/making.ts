@@ -3,7 +3,7 @@ import { handlingOf } from '../fabric/handling'
 import { shareOf } from '../fabric/mix'
 import { sewAdvice, type SewAdvice } from '../sew/advice'
 import { detailMinutes, garmentMinutes } from './sewingTimes'
-import { NO_WAIT, step, type Project, type Step, type StepKind } from './step'
+import { NO_WAIT, step, type PlannedProject, type Step, type StepKind } from './step'
 import { sideOf, type PiecePlanned } from './washing'
 
 /** Fewer minutes than these are no session; after more one wants a break. */
@@ -53,7 +53,7 @@ class Chain {
  */
 export function making(
   pieces: readonly PiecePlanned[],
-  { garment, details = [] }: Project,
+  { garment, details = [] }: PlannedProject,
   schools: Readonly<Record<string, string>>,
   prepared: string[],
   longest: number,

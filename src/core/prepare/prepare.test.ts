@@ -6,10 +6,10 @@ import { dryingMinutes, heldAfterSpin, saturatedKPa, wetBulb } from './drying'
 import { loadsOf } from './loads'
 import { windowsFrom } from './hours'
 import { minutesOf, writtenAt } from './minutes'
-import { prepared, preparedTogether, type Shared, type Undertaking } from './prepare'
-import { lowerBound, schedule, tails } from './schedule'
+import { planPreparation, planPreparations, type Shared, type Undertaking } from './prepare'
+import { lowerBound, schedule, remainingMinutes } from './schedule'
 import { step } from './step'
-import { stepsOf } from './steps'
+import { preparationStepsOf } from './steps'
 import { SHADES, squareNeeded, WASHES, washPlan, type PiecePlanned } from './washing'
 
 const piece = (id: string, fabric: Described, rest: Partial<PiecePlanned> = {}): PiecePlanned => ({
@@ -37,7 +37,7 @@ const asked = (rest: Partial<Asked> = {}): Asked => ({
   schools: {},
   ...rest,
 })
-const planOf = (rest: Partial<Asked> = {}) => prepared(asked(rest), asked(rest), dice(1))
+const planOf = (rest: Partial<Asked> = {}) => planPreparation(asked(rest), asked(rest), dice(1))
 
 describe('the clock', () => {
   it.each(['1970-01-01T00:00', '2024-02-29T23:59', '2000-03-01T12:30', '1999-12-31T00:01', '2100-02-28T09:00'])(
@@ -257,7 +257,7 @@ describe('the plan', () => {
         free,
         schools: { edges: one(['finish', 'tube', 'cut-off']), prewash: one(['twice', 'hotter', 'as-worn']) },
       }
-      const plan = prepared(task, task, dice(k))
+      const plan = planPreparation(task, task, dice(k))
       const windows = free.map(({ start, end }) => ({ start: writtenAt(start), end: writtenAt(end) }))
       expect(planFaults(plan, { pieces, household: task.household, free: windows })).toEqual([])
     }
@@ -267,11 +267,13 @@ describe('the plan', () => {
 describe('the schedule', () => {
   it('ends within a tenth of its lower bound with twelve projects, and one after another takes longer', () => {
     const each = Array.from({ length: 12 }, (_, i) =>
-      stepsOf([piece('main', { called: 'linen' })], { garment: 'blouse' }, household, {}, 180).steps.map((one) => ({
-        ...one,
-        id: `${i} ${one.id}`,
-        after: one.after.map((id) => `${i} ${id}`),
-      })),
+      preparationStepsOf([piece('main', { called: 'linen' })], { garment: 'blouse' }, household, {}, 180).steps.map(
+        (one) => ({
+          ...one,
+          id: `${i} ${one.id}`,
+          after: one.after.map((id) => `${i} ${id}`),
+        }),
+      ),
     )
     const free = Array.from({ length: 60 }, (_, i) => {
       const start = minutesOf('2026-05-01T09:00')! + i * 1440
@@ -312,7 +314,7 @@ describe('the schedule', () => {
       step('a', 'wash', [], { text: '', why: '', hands: 10, wait: [0, 50] }),
       step('b', 'dry', [], { text: '', why: '', hands: 5, after: ['a'] }),
     ]
-    expect(Object.fromEntries(tails(steps))).toEqual({ a: 65, b: 5 })
+    expect(Object.fromEntries(remainingMinutes(steps))).toEqual({ a: 65, b: 5 })
   })
 })
 
@@ -322,7 +324,7 @@ describe('several projects', () => {
       pieces: [piece(id, { called: 'calico' })],
       project: { garment: 'apron' as const },
     })
-    const plans = preparedTogether([one('a'), one('b'), one('c')], asked(), dice(1))
+    const plans = planPreparations([one('a'), one('b'), one('c')], asked(), dice(1))
     const free = month.map(({ start, end }) => ({ start: writtenAt(start), end: writtenAt(end) }))
     const all = plans.flatMap(({ steps }, i) =>
       steps.map((told) => ({ ...told, id: `${told.id} ${i}`, after: told.after.map((id) => `${id} ${i}`) })),
@@ -338,7 +340,7 @@ describe('several projects', () => {
     // The first is not kept waiting for the others.
     const finishes = plans.map(({ finish }) => finish!)
     expect(finishes).toEqual([...finishes].sort())
-    const alone = prepared(one('a'), asked(), dice(1))
+    const alone = planPreparation(one('a'), asked(), dice(1))
     expect(finishes[0]).toBe(alone.finish)
     expect(plans.some(({ finish }) => finish! > alone.finish!)).toBe(true)
   })

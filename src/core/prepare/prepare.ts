@@ -1,15 +1,24 @@
 import { type Household, type Load } from './loads'
 import { writtenAt, type Minutes } from './minutes'
 import { atPace } from './pace'
-import { inTurn, lowerBound, merged, pathTo, schedule, type Schedule, type Timed, type Window } from './schedule'
-import { type Project, type Step } from './step'
-import { stepsOf } from './steps'
+import {
+  scheduleInTurn,
+  lowerBound,
+  mergeWindows,
+  pathTo,
+  schedule,
+  type Schedule,
+  type Timed,
+  type Window,
+} from './schedule'
+import { type PlannedProject, type Step } from './step'
+import { preparationStepsOf } from './steps'
 import { type PiecePlanned } from './washing'
 
 /** What is made of which cloths, and how far it is. */
 export interface Undertaking {
   pieces: readonly PiecePlanned[]
-  project: Project | null
+  project: PlannedProject | null
   /** Steps that are behind, by their ids. */
   done?: readonly string[]
   /** Steps that were put off, until when. */
@@ -28,7 +37,7 @@ export interface Shared {
 /** A step with its time, as the person's clock shows it; null where it found none. */
 export type PlannedStep = Omit<Step, 'use' | 'soon'> & { start: string | null; end: string | null }
 
-export interface Plan {
+export interface PreparationPlan {
   steps: PlannedStep[]
   loads: Load[]
   criticalPath: string[]
@@ -44,24 +53,24 @@ const USUAL_SESSION = 90
  * From cloth that was brought home to a plan: what is done to it, in loads, in the hours that there are.
  * @param chance uniform in [0, 1)
  */
-export function prepared(one: Undertaking, shared: Shared, chance: () => number): Plan {
-  return preparedTogether([one], shared, chance)[0]!
+export function planPreparation(one: Undertaking, shared: Shared, chance: () => number): PreparationPlan {
+  return planPreparations([one], shared, chance)[0]!
 }
 
 /**
  * Plans of several undertakings in the same hours, with one washer, one dryer and one line, in their order.
  * @param chance uniform in [0, 1)
  */
-export function preparedTogether(
+export function planPreparations(
   undertakings: readonly Undertaking[],
   { household, free, schools, pace = 1 }: Shared,
   chance: () => number,
-): Plan[] {
-  const windows = merged(free)
+): PreparationPlan[] {
+  const windows = mergeWindows(free)
   const longest = windows.length > 0 ? Math.max(...windows.map(({ start, end }) => end - start)) : USUAL_SESSION
   const own = undertakings.map(({ pieces, project, done = [] }) => {
     // Long work is cut so that it finds room at this person's pace.
-    const { steps, loads, warnings } = stepsOf(pieces, project, household, schools, longest / pace)
+    const { steps, loads, warnings } = preparationStepsOf(pieces, project, household, schools, longest / pace)
     const left = steps.filter(({ id }) => !done.includes(id))
     return { steps: left.map((one) => ({ ...one, hands: paced(one.hands, pace, longest) })), loads, warnings }
   })
@@ -75,7 +84,7 @@ export function preparedTogether(
   )
   const turns = new Map(own.flatMap(({ steps }, i) => steps.map(({ id }) => [inAll(i, id), i] as const)))
   const areSeveral = undertakings.length > 1
-  const oneByOne = areSeveral ? inTurn(all, free, household, (id) => turns.get(id)!, notBefore) : undefined
+  const oneByOne = areSeveral ? scheduleInTurn(all, free, household, (id) => turns.get(id)!, notBefore) : undefined
   const isFair = oneByOne && isNear(oneByOne, lowerBound(all, free), windows[0]?.start ?? 0)
   const { timed } = isFair ? oneByOne : schedule(all, free, household, chance, notBefore)
   const times = new Map(timed.map((one) => [one.id, one]))
@@ -108,8 +117,8 @@ function planOf(
   steps: readonly Step[],
   times: ReadonlyMap<string, Timed>,
   loads: Load[],
-  warnings: Plan['warnings'],
-): Plan {
+  warnings: PreparationPlan['warnings'],
+): PreparationPlan {
   const unscheduled = steps.flatMap(({ id }) => (times.has(id) ? [] : [id]))
   const finish = times.size > 0 ? Math.max(...[...times.values()].map(({ end }) => end)) : null
   const late = {

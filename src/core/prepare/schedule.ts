@@ -1,4 +1,4 @@
-import { Booking, lasts, type Window } from './booking'
+import { Booking, longestMinutes, type Window } from './booking'
 import { type Household } from './loads'
 import { type Minutes } from './minutes'
 import { type Step } from './step'
@@ -35,8 +35,8 @@ export function schedule(
   chance: () => number,
   notBefore: ReadonlyMap<string, Minutes> = new Map(),
 ): Schedule {
-  const windows = merged(free)
-  const tail = tails(steps)
+  const windows = mergeWindows(free)
+  const tail = remainingMinutes(steps)
   let best: Schedule | undefined
   const tries = Math.max(FEWEST_TRIES, Math.min(MOST_TRIES, Math.floor(STEPS_TRIED / (steps.length || 1))))
   for (let i = 0; i < tries; i++) {
@@ -55,16 +55,16 @@ const A_TURN = 1e7
  * As `schedule`, but in turn: what comes first finds its time first, and the next fill what it leaves.
  * @param turnOf 0 comes first
  */
-export function inTurn(
+export function scheduleInTurn(
   steps: readonly Step[],
   free: readonly Window[],
   household: Pick<Household, 'lineMetres'>,
   turnOf: (id: string) => number,
   notBefore: ReadonlyMap<string, Minutes> = new Map(),
 ): Schedule {
-  const tail = tails(steps)
+  const tail = remainingMinutes(steps)
   const rank = new Map(steps.map(({ id }) => [id, tail.get(id)! - A_TURN * turnOf(id)]))
-  return generated(steps, merged(free), household, { rank, notBefore })
+  return generated(steps, mergeWindows(free), household, { rank, notBefore })
 }
 
 function isBetter(a: Schedule, b: Schedule): boolean {
@@ -73,14 +73,14 @@ function isBetter(a: Schedule, b: Schedule): boolean {
 }
 
 /** Minutes from the start of each step to the end of all, if nothing stood in the way. */
-export function tails(steps: readonly Step[]): Map<string, number> {
+export function remainingMinutes(steps: readonly Step[]): Map<string, number> {
   const next = new Map<string, Step[]>()
   for (const one of steps) for (const id of one.after) next.set(id, [...(next.get(id) ?? []), one])
   const known = new Map<string, number>()
   const of = (one: Step): number => {
     const before = known.get(one.id)
     if (before !== undefined) return before
-    const own = lasts(one) + Math.max(0, ...(next.get(one.id) ?? []).map(of))
+    const own = longestMinutes(one) + Math.max(0, ...(next.get(one.id) ?? []).map(of))
     known.set(one.id, own)
     return own
   }
@@ -89,7 +89,7 @@ export function tails(steps: readonly Step[]): Map<string, number> {
 }
 
 /** Times that touch or overlap are one. */
-export function merged(free: readonly Window[]): Window[] {
+export function mergeWindows(free: readonly Window[]): Window[] {
   const out: Window[] = []
   for (const { start, end } of [...free].sort((a, b) => a.start - b.start)) {
     const last = out.at(-1)
@@ -116,7 +116,7 @@ function generated(
   const take = (one: Step, start: Minutes) => {
     waiting.delete(one)
     booking.take(one, start)
-    done.set(one.id, { ...one, start, end: start + lasts(one) })
+    done.set(one.id, { ...one, start, end: start + longestMinutes(one) })
   }
   while (waiting.size > 0) {
     const ready = [...waiting].filter(isReady)
@@ -135,7 +135,7 @@ function generated(
     take(one, start)
     // What must follow soon takes its place before anything else can.
     for (const follower of next) {
-      const after = isReady(follower) ? booking.place(follower, start + lasts(one), []) : undefined
+      const after = isReady(follower) ? booking.place(follower, start + longestMinutes(one), []) : undefined
       if (after !== undefined) take(follower, after)
     }
   }
@@ -162,9 +162,9 @@ export function pathTo(timed: readonly Timed[], done: ReadonlyMap<string, Timed>
 
 /** No schedule ends before that: the longest way, and all hands-on time in the hours that there are. Minutes. */
 export function lowerBound(steps: readonly Step[], free: readonly Window[]): Minutes | null {
-  const windows = merged(free)
+  const windows = mergeWindows(free)
   if (windows.length === 0) return null
-  const path = windows[0]!.start + Math.max(0, ...tails(steps).values())
+  const path = windows[0]!.start + Math.max(0, ...remainingMinutes(steps).values())
   let left = steps.reduce((sum, { hands }) => sum + hands, 0)
   for (const { start, end } of windows) {
     if (left <= end - start) return Math.max(path, start + left)

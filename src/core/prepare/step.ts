@@ -29,7 +29,7 @@ export const STEP_KINDS = [
 export type StepKind = (typeof STEP_KINDS)[number]
 
 /** What of a household only one thing at a time can use. */
-export interface Use {
+export interface HouseholdUse {
   of: 'washer' | 'dryer' | 'line'
   /** Metres of line; 1 of a machine. */
   much: number
@@ -48,12 +48,12 @@ export interface Step {
   /** What then runs by itself, [low, high]. */
   wait: [low: number, high: number]
   after: string[]
-  use: Use | null
+  use: HouseholdUse | null
   /** Begun no later than so long after what it waits for, since wet cloth spoils: minutes; null: whenever. */
   soon: number | null
 }
 
-export interface Project {
+export interface PlannedProject {
   garment?: Garment
   details?: readonly Detail[]
 }

@@ -6,7 +6,7 @@ import { afterOthers } from './secondHand'
 import { dryingMinutes, shrinkWords, type DryWay } from './drying'
 import { loadsOf, type Household, type Load } from './loads'
 import { making } from './making'
-import { NO_WAIT, step, type Project, type Step, type Use } from './step'
+import { NO_WAIT, step, type PlannedProject, type Step, type HouseholdUse } from './step'
 import { sideOf, squareNeeded, washPlan, type PiecePlanned, type WashPlan } from './washing'
 
 export interface Planned {
@@ -21,9 +21,9 @@ type Schools = Readonly<Record<string, string>>
  * Every step from a cloth that was brought home to the last hem, and what has to come before what.
  * @param longest the longest time that the person has without a break, minutes: long work is cut to it
  */
-export function stepsOf(
+export function preparationStepsOf(
   given: readonly PiecePlanned[],
-  project: Project | null,
+  project: PlannedProject | null,
   household: Household,
   schools: Schools,
   longest: number,
@@ -199,7 +199,7 @@ const DRY_WORDS: Readonly<Record<DryWay, string>> = {
   tumble: 'Tumble it, and take it out a little damp.',
 }
 
-function takenUp(way: DryWay, { lineMetres, dryer }: Household): Use | null {
+function takenUp(way: DryWay, { lineMetres, dryer }: Household): HouseholdUse | null {
   if (way === 'tumble' && dryer) return { of: 'dryer', much: 1 }
   if (way === 'line' && lineMetres > 0) return { of: 'line', much: Math.min(LINE_METRES, lineMetres) }
   return null

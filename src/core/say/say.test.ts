@@ -1,6 +1,6 @@
 import { namedCloths } from '../cloths/catalogue'
 import { offerFrom } from '../fabric/offer'
-import { prepared } from '../prepare/prepare'
+import { planPreparation } from '../prepare/prepare'
 import { sewAdvice } from '../sew/advice'
 import { refusalToWork } from '../sew/refusal'
 import { DETAILS, GARMENTS } from '../vocabulary/choosing'
@@ -9,7 +9,7 @@ import { statements } from './statements'
 
 const household = { washerKg: 6, dryer: false, lineMetres: 12, celsius: 18, humidityPercent: 60 }
 const stepsFor = (called: string, garment: (typeof GARMENTS)[number]) =>
-  prepared(
+  planPreparation(
     {
       pieces: [
         {

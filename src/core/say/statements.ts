@@ -6,7 +6,7 @@ import { SOFTENING_RULES } from '../prepare/softening'
 import { SEW_RULES } from '../sew/advice'
 import { PLACE_RULES } from '../sew/interfacingPlaces'
 import { SewCase } from '../sew/sewCase'
-import { toldCases, type Told } from './toldCases'
+import { toldCases, type StatementCase } from './toldCases'
 
 /** Something that the program says, with where it comes from and when it is said. */
 export interface Statement {
@@ -51,7 +51,7 @@ export function statements(): Statement[] {
   return [...sew, ...places, ...softening, ...flames(cases), ...ofMaterials()]
 }
 
-function flames(cases: readonly Told[]): Statement[] {
+function flames(cases: readonly StatementCase[]): Statement[] {
   return FLAME_RULES.map(({ id, text, when }) => ({
     id,
     about: 'Flame',

@@ -6,7 +6,7 @@ import { type Machine } from '../sew/sewCase'
 import { DETAILS, GARMENTS, type Detail, type Garment } from '../vocabulary/choosing'
 
 /** A fabric, with what is made of it and how. */
-export interface Told {
+export interface StatementCase {
   words: string
   offer: Offer
   garment?: Garment
@@ -31,9 +31,9 @@ const TYPICAL = [
 ]
 
 /** Every named fabric by itself, and typical ones made up into everything, with every detail and by every school. */
-export function toldCases(): Told[] {
+export function toldCases(): StatementCase[] {
   const own = namedCloths.map(({ name }) => ({ words: name.uk, offer: offerFrom({ called: name.uk }) }))
-  const made = TYPICAL.flatMap((called): Told[] => {
+  const made = TYPICAL.flatMap((called): StatementCase[] => {
     const offer = offerFrom({ called })
     return [
       ...GARMENTS.map((garment) => ({ words: `${called}, ${garment}`, offer, garment })),
@@ -47,7 +47,7 @@ export function toldCases(): Told[] {
 }
 
 /** What no name alone brings. */
-const UNUSUAL: readonly Told[] = [
+const UNUSUAL: readonly StatementCase[] = [
   { words: 'a fabric of no name', offer: offerFrom({}) },
   { words: 'fine silk', offer: offerFrom({ fibres: ['silk'], gsm: 60, construction: 'woven' }) },
   { words: 'heavy wool', offer: offerFrom({ fibres: ['wool'], gsm: 450, construction: 'woven' }) },
@@ -63,8 +63,8 @@ const UNUSUAL: readonly Told[] = [
 ]
 
 /** What hangs on the machine, and on what is known of this very length. */
-function withMachines(): Told[] {
-  return ['chambray', 'velvet', 'tweed', 'lawn'].flatMap((called): Told[] => {
+function withMachines(): StatementCase[] {
+  return ['chambray', 'velvet', 'tweed', 'lawn'].flatMap((called): StatementCase[] => {
     const offer = offerFrom({ called })
     return [
       { words: `${called}, everything at hand`, offer, machine: { overlocker: true, walkingFoot: true } },

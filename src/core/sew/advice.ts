@@ -1,4 +1,4 @@
-import { chosen, firing, type Rule } from './rule'
+import { chooseSafest, firingRules, type Rule } from './rule'
 import { hemChoices, HEM_RULES, seamChoices, SEAM_RULES } from './seams'
 import { ATTACH_RULES, interfacingAdvice, INTERFACING_KINDS } from './interface'
 import { needleAdvice, POINT_RULES, SIZE_RULES } from './needle'
@@ -35,20 +35,21 @@ export const SEW_RULES: Readonly<Record<string, readonly Rule<unknown>[]>> = {
 }
 
 const said = <V>(rules: readonly Rule<V>[], c: SewCase) => {
-  const { gives, text, because, others } = chosen(rules, c)
+  const { gives, text, because, others } = chooseSafest(rules, c)
   return { id: gives, text, because, others }
 }
 
 /** How a cloth wants to be handled, for what is made of it, with what the person has. Each choice names its rules. */
 export function sewAdvice(asked: SewAsked) {
   const c = new SewCase(asked)
-  const layers = chosen(LAYER_RULES, c)
-  const tool = chosen(TOOL_RULES, c)
-  const under = chosen(UNDER_RULES, c)
+  const layers = chooseSafest(LAYER_RULES, c)
+  const tool = chooseSafest(TOOL_RULES, c)
+  const under = chooseSafest(UNDER_RULES, c)
   const stitch = stitchAdvice(c)
   const needle = needleAdvice(c)
   const pressing = pressAdvice(c)
-  const told = (rules: readonly Rule<null>[]) => firing(rules, c).map(({ id, text }) => ({ id, text, because: [id] }))
+  const told = (rules: readonly Rule<null>[]) =>
+    firingRules(rules, c).map(({ id, text }) => ({ id, text, because: [id] }))
   return {
     needle: {
       nm: needle.nm,

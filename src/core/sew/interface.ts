@@ -1,5 +1,5 @@
 import { interfacedPlaces } from './interfacingPlaces'
-import { chosen, type Rule } from './rule'
+import { chooseSafest, type Rule } from './rule'
 import { type SewCase } from './sewCase'
 
 export const INTERFACING_KINDS: readonly Rule<'woven' | 'knit' | 'nonwoven'>[] = [
@@ -93,8 +93,8 @@ const STIFFER = 1.6
 
 /** What holds its collar, cuffs and closures, and how heavy that may be. */
 export function interfacingAdvice(c: SewCase) {
-  const kind = chosen(INTERFACING_KINDS, c)
-  const attach = chosen(ATTACH_RULES, c)
+  const kind = chooseSafest(INTERFACING_KINDS, c)
+  const attach = chooseSafest(ATTACH_RULES, c)
   const maxGsm = Math.round(c.gsm * (c.isStiffWanted ? STIFFER : 1))
   const limit = c.isStiffWanted
     ? `Up to ${maxGsm} g/m²: here it may be heavier than the cloth, since it has to stand.`

@@ -1,19 +1,19 @@
 import { swimPoints, swimSizes } from './kinds/swim'
 import { materialPoints } from './materialRules'
-import { chosen, type Chosen, type Rule } from './rule'
+import { chooseSafest, type Chosen, type Rule } from './rule'
 import { type SewCase } from './sewCase'
 import { needleSizes } from './needleSizes'
 
 type Span = readonly [low: number, high: number]
 
-export type Point = 'universal' | 'sharp' | 'ball-point' | 'stretch' | 'jeans' | 'leather'
-export const POINTS: readonly Point[] = ['universal', 'sharp', 'ball-point', 'stretch', 'jeans', 'leather']
+export type NeedlePoint = 'universal' | 'sharp' | 'ball-point' | 'stretch' | 'jeans' | 'leather'
+export const POINTS: readonly NeedlePoint[] = ['universal', 'sharp', 'ball-point', 'stretch', 'jeans', 'leather']
 
 const heavyPlant = (c: SewCase) =>
   c.isWoven && c.gsm >= 270 && !c.is('pile') && !c.isMostly('wool', 'hair') && c.body !== 'fluid' && c.body !== 'soft'
 
 /** Which point; limits from memory. */
-export const POINT_RULES: readonly Rule<Point>[] = [
+export const POINT_RULES: readonly Rule<NeedlePoint>[] = [
   {
     id: 'point-universal',
     when: () => true,
@@ -212,15 +212,15 @@ export const SIZE_RULES: readonly Rule<Span>[] = [
   ...swimSizes,
 ]
 
-export interface NeedleAdvice extends Chosen<Point> {
+export interface NeedleAdvice extends Chosen<NeedlePoint> {
   nm: Span
   us: Span
 }
 
 /** The needle to begin with: the size by what it goes through, the point by how its threads lie. */
 export function needleAdvice(c: SewCase): NeedleAdvice {
-  const point = chosen(POINT_RULES, c)
-  const size = chosen(SIZE_RULES, c)
+  const point = chooseSafest(POINT_RULES, c)
+  const size = chooseSafest(SIZE_RULES, c)
   const has = needleSizes.filter(({ nm }) => nm >= c.machine.smallestNeedle)
   const atLeast = (nm: number) => Math.max(nm, has[0]?.nm ?? nm)
   const nm: Span = [atLeast(size.gives[0]), atLeast(size.gives[1])]

@@ -1,8 +1,8 @@
 import { hasMeltingPile } from '../fabric/handling'
 import { materialById } from '../materials/materials'
-import { counted } from '../units/format'
+import { countNoun } from '../units/format'
 import { materialSteams } from './materialRules'
-import { chosen, type Chosen, type Rule } from './rule'
+import { chooseSafest, type Chosen, type Rule } from './rule'
 import { type SewCase } from './sewCase'
 
 export const STEAM_RULES: readonly Rule<boolean>[] = [
@@ -132,10 +132,14 @@ export interface PressAdvice {
 
 /** How it is pressed: the dots of its tenderest fibre (ISO 3758), steam, a cloth between, from which side. */
 export function pressAdvice(c: SewCase): PressAdvice {
-  const [steam, pressCloth, side] = [chosen(STEAM_RULES, c), chosen(CLOTH_RULES, c), chosen(SIDE_RULES, c)]
+  const [steam, pressCloth, side] = [
+    chooseSafest(STEAM_RULES, c),
+    chooseSafest(CLOTH_RULES, c),
+    chooseSafest(SIDE_RULES, c),
+  ]
   const { ironDots } = c.care
   if (ironDots === 0) return notIroned(c.material ? materialById(c.material).press : NO_IRON.text, side)
-  const dots = `Iron at ${counted(ironDots, 'dot')}`
+  const dots = `Iron at ${countNoun(ironDots, 'dot')}`
   return {
     ironDots,
     steam,

@@ -45,8 +45,8 @@ export interface Chosen<V> {
  * otherwise are shown beside it.
  * @param rules at least one of which fires on everything
  */
-export function chosen<V>(rules: readonly Rule<V>[], c: SewCase): Chosen<V> {
-  const fired = firing(rules, c).sort((a, b) => b.safety - a.safety)
+export function chooseSafest<V>(rules: readonly Rule<V>[], c: SewCase): Chosen<V> {
+  const fired = firingRules(rules, c).sort((a, b) => b.safety - a.safety)
   const [first] = fired
   if (!first) throw new RangeError('chosen: no rule fires')
   const isSame = ({ gives }: Rule<V>) => JSON.stringify(gives) === JSON.stringify(first.gives)
@@ -62,7 +62,7 @@ export function chosen<V>(rules: readonly Rule<V>[], c: SewCase): Chosen<V> {
 /** Points for and against ways of doing something. */
 export type Points<Id extends string> = Readonly<Partial<Record<Id, number>>>
 
-export interface Ranked<Id extends string> {
+export interface RankedWay<Id extends string> {
   id: Id
   rank: number
   text: string
@@ -73,13 +73,13 @@ export interface Ranked<Id extends string> {
  * Ways in their order: points of all rules that fire, summed; what ends at nothing or less is left out.
  * @param most no more than so many
  */
-export function ranked<Id extends string>(
+export function rankByPoints<Id extends string>(
   rules: readonly Rule<Points<Id>>[],
   c: SewCase,
   words: Readonly<Record<Id, string>>,
   most = 4,
-): Ranked<Id>[] {
-  const fired = firing(rules, c)
+): RankedWay<Id>[] {
+  const fired = firingRules(rules, c)
   const ids = Object.keys(words) as Id[]
   const told = ids.map((id) => {
     const own = fired.filter(({ gives }) => gives[id] !== undefined)
@@ -102,6 +102,6 @@ export function ranked<Id extends string>(
 }
 
 /** All that fire, in their own order. */
-export function firing<V>(rules: readonly Rule<V>[], c: SewCase): Rule<V>[] {
+export function firingRules<V>(rules: readonly Rule<V>[], c: SewCase): Rule<V>[] {
   return rules.filter((rule) => rule.when(c))
 }

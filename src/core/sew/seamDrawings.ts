@@ -1,8 +1,8 @@
 import { type SeamMake } from '../vocabulary/upcycling'
-import { type Stroke } from './techniques'
+import { type DrawingStroke } from './techniques'
 
 /** How each make of seam looks from its edge, the inside of the garment up: for a person to find theirs among. */
-export const SEAM_DRAWINGS: Readonly<Record<Exclude<SeamMake, 'unknown'>, readonly Stroke[]>> = {
+export const SEAM_DRAWINGS: Readonly<Record<Exclude<SeamMake, 'unknown'>, readonly DrawingStroke[]>> = {
   plain: [
     ['cloth', [6, 46], [48, 46], [48, 18], [26, 14]],
     ['other', [94, 46], [52, 46], [52, 18], [74, 14]],

@@ -3,7 +3,7 @@ import { quiltingHems, quiltingSeams } from './kinds/quilting'
 import { isSwimOrLingerie } from './kinds/swim'
 import { toileSeams } from './kinds/toile'
 import { HEM_WORDS, SEAM_WORDS, type HemId, type SeamId } from './seamWords'
-import { ranked, type Points, type Rule } from './rule'
+import { rankByPoints, type Points, type Rule } from './rule'
 import { type SewCase } from './sewCase'
 
 const noNeedToFinish = (c: SewCase) => c.isFelted || c.isFilm || c.isNet
@@ -192,7 +192,7 @@ export const SEAM_RULES: readonly Rule<Points<SeamId>>[] = [
   ),
 ]
 
-export const seamChoices = (c: SewCase) => ranked(SEAM_RULES, c, SEAM_WORDS)
+export const seamChoices = (c: SewCase) => rankByPoints(SEAM_RULES, c, SEAM_WORDS)
 
 export const HEM_RULES: readonly Rule<Points<HemId>>[] = [
   {
@@ -364,4 +364,4 @@ export const HEM_RULES: readonly Rule<Points<HemId>>[] = [
   })),
 ]
 
-export const hemChoices = (c: SewCase) => ranked(HEM_RULES, c, HEM_WORDS)
+export const hemChoices = (c: SewCase) => rankByPoints(HEM_RULES, c, HEM_WORDS)

@@ -2,7 +2,7 @@ import { quiltingLengths } from './kinds/quilting'
 import { swimStitches } from './kinds/swim'
 import { toileLengths } from './kinds/toile'
 import { materialFeet, materialLengths } from './materialRules'
-import { chosen, type Chosen, type Rule } from './rule'
+import { chooseSafest, type Chosen, type Rule } from './rule'
 import { type SewCase } from './sewCase'
 
 export type StitchKind = 'straight' | 'narrow-zigzag' | 'stretch'
@@ -104,8 +104,8 @@ export interface StitchAdvice extends Chosen<StitchKind> {
 
 /** Kind and length of the seam's stitch. */
 export function stitchAdvice(c: SewCase): StitchAdvice {
-  const kind = chosen(STITCH_RULES, c)
-  const length = chosen(LENGTH_RULES, c)
+  const kind = chooseSafest(STITCH_RULES, c)
+  const length = chooseSafest(LENGTH_RULES, c)
   return {
     ...kind,
     mm: length.gives,

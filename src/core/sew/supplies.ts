@@ -1,5 +1,5 @@
 import { type Detail, type Garment } from '../vocabulary/choosing'
-import { counted } from '../units/format'
+import { countNoun } from '../units/format'
 import { type SewAdvice } from './advice'
 import { elasticWords } from './elastic'
 
@@ -177,7 +177,7 @@ function fastenings(details: readonly Detail[], garment: Garment | undefined, co
   if (has('elastic-waist'))
     list.push({
       id: 'elastic',
-      text: `elastic for ${counted(copies, 'waist')}: ${waistElastic()}`,
+      text: `elastic for ${countNoun(copies, 'waist')}: ${waistElastic()}`,
       why: 'Measured on the body, and 2 cm for the join. Try it round the body before you cut it.',
     })
   if (has('drawstring'))

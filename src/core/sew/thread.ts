@@ -1,6 +1,6 @@
 import { bagThreads } from './kinds/bags'
 import { quiltingThreads } from './kinds/quilting'
-import { ranked, type Points, type Ranked, type Rule } from './rule'
+import { rankByPoints, type Points, type RankedWay, type Rule } from './rule'
 import { type SewCase } from './sewCase'
 
 export type Thread = 'polyester' | 'cotton' | 'silk' | 'nylon'
@@ -77,4 +77,4 @@ export const THREAD_RULES: readonly Rule<Points<Thread>>[] = [
 ]
 
 export const threadChoices = (c: SewCase): { fibre: Thread; rank: number; text: string; because: string[] }[] =>
-  ranked(THREAD_RULES, c, WORDS, 3).map(({ id, ...rest }: Ranked<Thread>) => ({ fibre: id, ...rest }))
+  rankByPoints(THREAD_RULES, c, WORDS, 3).map(({ id, ...rest }: RankedWay<Thread>) => ({ fibre: id, ...rest }))

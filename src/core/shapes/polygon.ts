@@ -47,7 +47,7 @@ export function girthOf(outline: Outline): number {
 }
 
 /** Turned anticlockwise about the origin. @param degrees right angles are turned exactly */
-export function turned(outline: Outline, degrees: number): Point[] {
+export function turnPolygon(outline: Outline, degrees: number): Point[] {
   const [sin, cos] = sinCos(degrees)
   return outline.map(([x, y]) => [x * cos - y * sin, x * sin + y * cos])
 }
@@ -68,22 +68,22 @@ function sinCos(degrees: number): readonly [number, number] {
   return [Math.sin(angle), Math.cos(angle)]
 }
 
-export function moved(outline: Outline, dx: number, dy: number): Point[] {
+export function movePolygon(outline: Outline, dx: number, dy: number): Point[] {
   return outline.map(([x, y]) => [x + dx, y + dy])
 }
 
 /** Turned over left to right: its other face up. Keeps running the same way round. */
-export function mirrored(outline: Outline): Point[] {
+export function mirrorPolygon(outline: Outline): Point[] {
   return outline.map(([x, y]): Point => [-x, y]).reverse()
 }
 
 /** An upright rectangle with a corner at the origin. mm across by along */
 export function rectangle(width: number, length: number): Point[] {
-  return boxed({ minX: 0, minY: 0, maxX: width, maxY: length })
+  return boxOutline({ minX: 0, minY: 0, maxX: width, maxY: length })
 }
 
 /** A box as an outline. */
-export function boxed({ minX, minY, maxX, maxY }: Box): Point[] {
+export function boxOutline({ minX, minY, maxX, maxY }: Box): Point[] {
   return [
     [minX, minY],
     [maxX, minY],
@@ -93,7 +93,7 @@ export function boxed({ minX, minY, maxX, maxY }: Box): Point[] {
 }
 
 /** The outline running anticlockwise. */
-export function forward(outline: Outline): Point[] {
+export function anticlockwise(outline: Outline): Point[] {
   return signedArea(outline) < 0 ? [...outline].reverse() : [...outline]
 }
 
@@ -124,8 +124,8 @@ export function isWithin([x, y]: Point, outline: Outline): boolean {
 }
 
 /** The outline running anticlockwise, without corners that repeat the one before or lie on a straight line. */
-export function tidied(outline: Outline, tolerance = 1e-6): Point[] {
-  const apart = withoutRepeats(forward(outline), tolerance)
+export function tidyOutline(outline: Outline, tolerance = 1e-6): Point[] {
+  const apart = withoutRepeats(anticlockwise(outline), tolerance)
   return apart.filter((at, i) => {
     const before = apart[(i + apart.length - 1) % apart.length]!
     const after = apart[(i + 1) % apart.length]!

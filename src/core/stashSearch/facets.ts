@@ -26,7 +26,7 @@ import {
   type Todo,
 } from '../vocabulary/stash'
 import { wordFor, type Vocabulary } from '../vocabulary/words'
-import { type Gist } from './gist'
+import { type PieceSummary } from './pieceSummary'
 
 /** One way of sorting a stash into heaps that may be chosen, several at once. */
 export interface Facet {
@@ -34,7 +34,7 @@ export interface Facet {
   title: string
   /** In their order; left out where every value that is there may be chosen. */
   values?: readonly string[]
-  of(gist: Gist, today: string): readonly string[]
+  of(gist: PieceSummary, today: string): readonly string[]
   words(value: string, vocabulary: Vocabulary): string
 }
 
@@ -48,7 +48,7 @@ const AGE_DAYS: readonly (readonly [keyof typeof AGES, number])[] = [
 ]
 
 /** Days since a piece came: since it was got, where that is written, else since it was kept. */
-export function ageDays({ got, createdAt }: Pick<Gist, 'got' | 'createdAt'>, today: string): number {
+export function ageDays({ got, createdAt }: Pick<PieceSummary, 'got' | 'createdAt'>, today: string): number {
   return (instant(today) - instant(got ?? createdAt)) / MS_A_DAY
 }
 
@@ -64,7 +64,7 @@ function instant(iso: string): number {
 }
 
 /** What is still to be done to a piece; nothing to what is given away. */
-export function todosOf(gist: Gist): Todo[] {
+export function todosOf(gist: PieceSummary): Todo[] {
   if (gist.sorting === 'give-away') return []
   const open: Readonly<Record<Todo, boolean>> = {
     identify: gist.knowing === 'untested' || gist.knowing === 'unsettled' || gist.knowing === 'contradicted',
@@ -77,7 +77,7 @@ export function todosOf(gist: Gist): Todo[] {
 }
 
 /** Weight to sort by: measured, else as its name suggests. */
-export function gsmToSortBy({ gsm, offer }: Pick<Gist, 'gsm' | 'offer'>): number | null {
+export function gsmToSortBy({ gsm, offer }: Pick<PieceSummary, 'gsm' | 'offer'>): number | null {
   return gsm?.value ?? offer.gsm?.value.value ?? null
 }
 
@@ -142,7 +142,7 @@ export const facets: readonly Facet[] = [
     title: 'Washed',
     values: WASH_STATES,
     of: ({ washed }) => [washed],
-    words: (value) => WASH_STATE_WORDS[value as Gist['washed']],
+    words: (value) => WASH_STATE_WORDS[value as PieceSummary['washed']],
   },
   {
     id: 'sorting',

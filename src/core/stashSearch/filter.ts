@@ -1,12 +1,12 @@
-import { apart, labOf, NEAR_COLOUR, type Lab } from '../colour/oklab'
+import { oklabDistance, oklabOf, NEAR_COLOUR, type Lab } from '../colour/oklab'
 import { facets, gsmToSortBy } from './facets'
-import { scaled } from '../units/quantity'
-import { type Gist } from './gist'
+import { scaleQuantity } from '../units/quantity'
+import { type PieceSummary } from './pieceSummary'
 import { type ShelfQuery, type ShelfSort } from './query'
 
 /** A gist with what is reckoned of it once, so that a pass over a large stash reckons nothing. */
 export interface ShelfRow {
-  gist: Gist
+  gist: PieceSummary
   /** Its values by facet, in the order of the facets. */
   values: readonly (readonly string[])[]
   labs: readonly Lab[]
@@ -14,11 +14,11 @@ export interface ShelfRow {
 }
 
 /** @param today for its age, ISO 8601 */
-export function rowOf(gist: Gist, today: string): ShelfRow {
+export function stashRowOf(gist: PieceSummary, today: string): ShelfRow {
   return {
     gist,
     values: facets.map((facet) => facet.of(gist, today)),
-    labs: gist.colours.map(labOf),
+    labs: gist.colours.map(oklabOf),
     gsm: gsmToSortBy(gist),
   }
 }
@@ -28,7 +28,7 @@ export type FacetCounts = Readonly<Record<string, Readonly<Record<string, number
 
 export interface ShelfAnswer {
   /** What answers to all that is asked, in the order that is asked for. */
-  found: Gist[]
+  found: PieceSummary[]
   counts: FacetCounts
 }
 
@@ -44,7 +44,7 @@ export function filterShelf(
   worded: ReadonlySet<string> | null,
   leftMm: LeftMm = ({ lengthMm }) => lengthMm,
 ): ShelfAnswer {
-  const found: Gist[] = []
+  const found: PieceSummary[] = []
   const counts: Record<string, number>[] = facets.map(() => ({}))
   const wanted = facets.map(({ id }) => {
     const chosen = query.chosen[id]
@@ -71,14 +71,17 @@ export function filterShelf(
 }
 
 /** How much of a piece nobody has reserved yet, mm; null where its length is not known. */
-export type LeftMm = (gist: Pick<Gist, 'id' | 'lengthMm' | 'sorting'>) => number | null
+export type LeftMm = (gist: Pick<PieceSummary, 'id' | 'lengthMm' | 'sorting'>) => number | null
 
 /** A piece without what is promised of it. */
-function remaining(gist: Gist, leftMm: number | null): Pick<Gist, 'widthMm' | 'lengthMm' | 'usableM2'> {
+function remaining(
+  gist: PieceSummary,
+  leftMm: number | null,
+): Pick<PieceSummary, 'widthMm' | 'lengthMm' | 'usableM2'> {
   const { widthMm, lengthMm, usableM2 } = gist
   if (leftMm === null || lengthMm === null || leftMm >= lengthMm) return { widthMm, lengthMm: leftMm, usableM2 }
   const share = lengthMm > 0 ? leftMm / lengthMm : 0
-  return { widthMm, lengthMm: leftMm, usableM2: usableM2 && scaled(usableM2, share) }
+  return { widthMm, lengthMm: leftMm, usableM2: usableM2 && scaleQuantity(usableM2, share) }
 }
 
 /** Everything that is asked beside the facets. */
@@ -86,12 +89,12 @@ function plainTest(
   { gsm: [low, high], enough, colour, mostPerM2, lot, heap }: ShelfQuery,
   leftMm: LeftMm,
 ): (row: ShelfRow) => boolean {
-  const lab = colour === null ? null : labOf(colour)
+  const lab = colour === null ? null : oklabOf(colour)
   return ({ gist, labs, gsm }) =>
     (low === null || (gsm !== null && gsm >= low)) &&
     (high === null || (gsm !== null && gsm <= high)) &&
     (enough === null || isEnough(remaining(gist, leftMm(gist)), enough) !== 'no') &&
-    (lab === null || labs.some((own) => apart(own, lab) < NEAR_COLOUR)) &&
+    (lab === null || labs.some((own) => oklabDistance(own, lab) < NEAR_COLOUR)) &&
     (mostPerM2 === null || (gist.perM2 !== null && gist.perM2 <= mostPerM2)) &&
     (lot === null || gist.lotId === lot) &&
     (heap === null || gist.heapId === heap)
@@ -107,7 +110,7 @@ const TOO_NARROW = 0.6
  * narrower and longer, or where only its area is known.
  */
 export function isEnough(
-  { widthMm, lengthMm, usableM2 }: Pick<Gist, 'widthMm' | 'lengthMm' | 'usableM2'>,
+  { widthMm, lengthMm, usableM2 }: Pick<PieceSummary, 'widthMm' | 'lengthMm' | 'usableM2'>,
   need: { lengthMm: number; widthMm: number },
 ): 'yes' | 'perhaps' | 'no' {
   if (widthMm !== null && lengthMm !== null) {

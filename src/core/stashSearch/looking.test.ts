@@ -1,10 +1,10 @@
 import { byFamily, byKnowing, byMoney, byMonth, byWeight, waitingLongest } from './looking'
-import { type Gist } from './gist'
+import { type PieceSummary } from './pieceSummary'
 import { readQuery } from './readQuery'
 
 const TODAY = '2026-05-02T12:00:00.000Z'
 let made = 0
-const gist = (more: object): Gist =>
+const gist = (more: object): PieceSummary =>
   ({
     id: String(made++).padStart(3, '0'),
     place: 'Loft',

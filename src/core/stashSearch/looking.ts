@@ -3,7 +3,7 @@ import { WEIGHT_CLASSES } from '../vocabulary/cloth'
 import { FAMILIES, FAMILY_WORDS } from '../vocabulary/fibres'
 import { KNOWINGS, KNOWING_WORDS } from '../vocabulary/stash'
 import { ageDays, gsmToSortBy } from './facets'
-import { type Gist } from './gist'
+import { type PieceSummary } from './pieceSummary'
 import { ASKS_NOTHING, writeQuery } from './query'
 
 /** One line of a figure: what it is, how much, and where those pieces are. */
@@ -19,7 +19,7 @@ export interface FigureLine {
 
 const queryOf = (chosen: Record<string, readonly string[]>) => writeQuery({ ...ASKS_NOTHING, chosen }).toString()
 
-function lineOf(label: string, gists: readonly Gist[], query: string): FigureLine {
+function lineOf(label: string, gists: readonly PieceSummary[], query: string): FigureLine {
   return {
     label,
     pieces: gists.length,
@@ -32,7 +32,7 @@ function lineOf(label: string, gists: readonly Gist[], query: string): FigureLin
 const some = (lines: FigureLine[]) => lines.filter(({ pieces }) => pieces > 0)
 
 /** What there is, by family of fibres; a mixture counts in each of its families. */
-export function byFamily(gists: readonly Gist[]): FigureLine[] {
+export function byFamily(gists: readonly PieceSummary[]): FigureLine[] {
   return some(
     FAMILIES.map((family) =>
       lineOf(
@@ -45,7 +45,7 @@ export function byFamily(gists: readonly Gist[]): FigureLine[] {
 }
 
 /** What there is, by weight. */
-export function byWeight(gists: readonly Gist[]): FigureLine[] {
+export function byWeight(gists: readonly PieceSummary[]): FigureLine[] {
   return some(
     WEIGHT_CLASSES.map((weight) =>
       lineOf(
@@ -61,7 +61,7 @@ export function byWeight(gists: readonly Gist[]): FigureLine[] {
 }
 
 /** How much is known, and how. */
-export function byKnowing(gists: readonly Gist[]): FigureLine[] {
+export function byKnowing(gists: readonly PieceSummary[]): FigureLine[] {
   return some(
     KNOWINGS.map((knowing) =>
       lineOf(
@@ -83,7 +83,7 @@ export interface MoneyLine {
 }
 
 /** Where the money lies. Currencies are never added up. */
-export function byMoney(gists: readonly Gist[]): MoneyLine[] {
+export function byMoney(gists: readonly PieceSummary[]): MoneyLine[] {
   const lines = new Map<string, MoneyLine>()
   for (const { place, currency, paid } of gists) {
     if (paid === null) continue
@@ -101,7 +101,10 @@ export function byMoney(gists: readonly Gist[]): MoneyLine[] {
 }
 
 /** Pieces that nothing was made of for longest, the longest first; what is given away waits for nothing. */
-export function waitingLongest(gists: readonly Gist[], today: string): { gist: Gist; days: number }[] {
+export function waitingLongest(
+  gists: readonly PieceSummary[],
+  today: string,
+): { gist: PieceSummary; days: number }[] {
   return gists
     .filter(({ sorting }) => sorting !== 'give-away')
     .map((gist) => ({ gist, days: Math.round(ageDays(gist, today)) }))

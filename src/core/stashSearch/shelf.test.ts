@@ -1,23 +1,23 @@
 import fc from 'fast-check'
 import { PieceSchema, type PieceInput } from '../notebook/kinds/piece'
 import { propertySheet } from '../notebook/sheet'
-import { apart, labOf } from '../colour/oklab'
+import { oklabDistance, oklabOf } from '../colour/oklab'
 import { ageDays, facets } from './facets'
-import { filterShelf, inOrder, isEnough, rowOf } from './filter'
-import { gistOf, type Gist } from './gist'
+import { filterShelf, inOrder, isEnough, stashRowOf } from './filter'
+import { pieceSummaryOf, type PieceSummary } from './pieceSummary'
 import { ASKS_NOTHING, asksSomething, SHELF_SORTS, writeQuery, type ShelfQuery } from './query'
 import { readQuery } from './readQuery'
 
 const TODAY = '2026-05-02T12:00:00.000Z'
 let made = 0
-function gist(input: Partial<PieceInput> = {}): Gist {
+function gist(input: Partial<PieceInput> = {}): PieceSummary {
   const piece = PieceSchema.parse({ name: `piece ${made}`, ...input })
   const head = { id: String(made++).padStart(4, '0'), createdAt: TODAY, touchedAt: TODAY }
   const sheet = propertySheet({ piece, measurements: [], observations: [] })
-  return gistOf(head, { piece, measurements: [] }, sheet, 0)
+  return pieceSummaryOf(head, { piece, measurements: [] }, sheet, 0)
 }
-const rows = (gists: readonly Gist[]) => gists.map((one) => rowOf(one, TODAY))
-const ask = (gists: readonly Gist[], query: Partial<ShelfQuery>, worded: Set<string> | null = null) =>
+const rows = (gists: readonly PieceSummary[]) => gists.map((one) => stashRowOf(one, TODAY))
+const ask = (gists: readonly PieceSummary[], query: Partial<ShelfQuery>, worded: Set<string> | null = null) =>
   filterShelf(rows(gists), { ...ASKS_NOTHING, ...query }, worded)
 
 describe('the gist of a piece', () => {
@@ -109,7 +109,7 @@ describe('order', () => {
       gist({ place: 'Box 2', called: 'denim' }),
       gist({ place: '', lengthMm: 900, widthMm: 900 }),
     ]
-    const ids = (list: Gist[]) => inOrder(rows(list), sort).map((row) => row.gist.id)
+    const ids = (list: PieceSummary[]) => inOrder(rows(list), sort).map((row) => row.gist.id)
     expect(ids([...gists].reverse())).toEqual(ids(gists))
     expect(ids(gists).toSorted()).toEqual(gists.map(({ id }) => id).toSorted())
   })
@@ -153,7 +153,7 @@ it('counts days over months and leap years', () => {
 
 it('sees colours about as an eye does', () => {
   // White is 1, 0, 0 (the source's own check), and black and white are one apart.
-  expect(labOf('#ffffff').map((one) => Math.abs(Math.round(one * 1000) / 1000))).toEqual([1, 0, 0])
-  expect(apart(labOf('#000000'), labOf('#ffffff'))).toBeCloseTo(1, 3)
-  expect(apart(labOf('#203040'), labOf('#223344'))).toBeLessThan(0.03)
+  expect(oklabOf('#ffffff').map((one) => Math.abs(Math.round(one * 1000) / 1000))).toEqual([1, 0, 0])
+  expect(oklabDistance(oklabOf('#000000'), oklabOf('#ffffff'))).toBeCloseTo(1, 3)
+  expect(oklabDistance(oklabOf('#203040'), oklabOf('#223344'))).toBeLessThan(0.03)
 })

@@ -126,7 +126,7 @@ function plain(heading: string): string {
 }
 
 /** Which field each column holds, as far as its heading says; a field is taken once. */
-export function columnsOf(headings: readonly string[]): TableColumn[] {
+export function tableColumnsOf(headings: readonly string[]): TableColumn[] {
   const taken = new Set<TableField>()
   const columns = headings.map((heading): TableColumn => ({ heading, as: null, sure: false }))
   const take = (fits: (field: TableField, said: string) => boolean, sure: boolean) =>

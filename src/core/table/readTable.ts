@@ -1,7 +1,7 @@
 import Papa from 'papaparse'
 import { readQuantity } from '../typed/readQuantity'
 import { cellReaders, type CellContext, type TableFabric } from './cells'
-import { columnsOf, TABLE_FIELDS, unitIn, type TableColumn, type TableField } from './columns'
+import { tableColumnsOf, TABLE_FIELDS, unitIn, type TableColumn, type TableField } from './columns'
 import { dayOrderOf } from './dates'
 
 export { type TableFabric } from './cells'
@@ -59,7 +59,7 @@ export function readTable(text: string, { columns: said, locale = 'en-GB' }: Tab
   const headings = at < 0 ? (lines[0] ?? []).map((_, i) => `Column ${i + 1}`) : lines[at]!
   const body = lines.slice(at + 1).map((cells, i) => ({ cells, line: at + 2 + i }))
   while (body.length > 0 && body.at(-1)!.cells.every((cell) => cell === '')) body.pop()
-  const columns = chosen(columnsOf(headings), said, at < 0)
+  const columns = chosen(tableColumnsOf(headings), said, at < 0)
   const contexts = columns.map((column, i) =>
     contextOf(
       column,
@@ -78,7 +78,8 @@ export function readTable(text: string, { columns: said, locale = 'en-GB' }: Tab
 
 /** The line of headings: the first of which two cells are known, or one where there is but one column. */
 function headingsAt(lines: readonly string[][]): number {
-  const known = (cells: readonly string[]) => columnsOf(cells).filter(({ as, sure }) => as !== null && sure).length
+  const known = (cells: readonly string[]) =>
+    tableColumnsOf(cells).filter(({ as, sure }) => as !== null && sure).length
   const within = lines.slice(0, HEADINGS_WITHIN)
   const two = within.findIndex((cells) => known(cells) >= 2)
   if (two >= 0) return two

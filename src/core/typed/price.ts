@@ -40,17 +40,17 @@ const BEHIND = new RegExp(`\\s*(${NAMES})\\.?$`)
 const PER = /\s*(?:\/|per |a |each |the )\s*(yd|yards?|m|metres?|meters?|mtr)$/
 
 /** What a price was said for. */
-export type PricePer = 'metre' | 'yard' | null
+export type TypedPricePer = 'metre' | 'yard' | null
 
-export interface Price {
+export interface TypedPrice {
   amount: number
   /** ISO 4217; null where none was written. */
   currency: string | null
-  per: PricePer
+  per: TypedPricePer
 }
 
 /** The parts about the number: what is left is the number itself. */
-function parted(text: string): { number: string; currency: string | null; per: PricePer } {
+function parted(text: string): { number: string; currency: string | null; per: TypedPricePer } {
   let number = text.toLowerCase().trim()
   const per = PER.exec(number)
   if (per) number = number.slice(0, per.index).trim()
@@ -72,7 +72,7 @@ export function readPrice(text: string): AmountReading[] {
 }
 
 /** A price in its parts, where it can be read in one way only. @param text without ambiguity */
-export function pricePartsOf(text: string): Pick<Price, 'currency' | 'per'> {
+export function pricePartsOf(text: string): Pick<TypedPrice, 'currency' | 'per'> {
   const { currency, per } = parted(text)
   return { currency, per }
 }

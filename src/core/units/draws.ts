@@ -51,7 +51,7 @@ function poly(coefficients: readonly number[], x: number): number {
 }
 
 /** The central 80 % of values that are equally likely. */
-export function interval80(values: readonly number[]): [number, number] {
+export function drawnInterval80(values: readonly number[]): [number, number] {
   const sorted = values.toSorted((a, b) => a - b)
   const at = (share: number) => sorted[Math.round(share * (sorted.length - 1))]!
   return [at(0.1), at(0.9)]

@@ -1,5 +1,5 @@
 import { GSM_PER_MOMME, GSM_PER_OUNCE_PER_SQUARE_YARD, MM_PER_INCH, MM_PER_YARD } from './constants'
-import { COVERAGE_95, scaled, type Quantity } from './quantity'
+import { COVERAGE_95, scaleQuantity, type Quantity } from './quantity'
 
 export type UnitSystem = 'metric' | 'imperial'
 
@@ -24,7 +24,7 @@ export function withDoubt({ value, sd }: Quantity): string {
 export function formatWeight(gsm: Quantity, system: UnitSystem): string {
   return system === 'metric'
     ? `${withDoubt(gsm)} g/m²`
-    : `${withDoubt(scaled(gsm, 1 / GSM_PER_OUNCE_PER_SQUARE_YARD))} oz/yd²`
+    : `${withDoubt(scaleQuantity(gsm, 1 / GSM_PER_OUNCE_PER_SQUARE_YARD))} oz/yd²`
 }
 
 /** A range of g/m² as words: `150 to 270 g/m²`. */
@@ -114,12 +114,12 @@ export function formatPercent(probability: number): string {
 }
 
 /** `1 piece`, `3 pieces`. @param more what several are called, where it is not `one` with an s */
-export function counted(count: number, one: string, more = `${one}s`): string {
+export function countNoun(count: number, one: string, more = `${one}s`): string {
   return `${count} ${count === 1 ? one : more}`
 }
 
 /** The text with its first letter large. */
-export function capitalised(text: string): string {
+export function capitalise(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1)
 }
 

@@ -21,7 +21,7 @@ export function interval80({ value, sd }: Quantity): [number, number] {
 }
 
 /** The same quantity in another unit, `factor` new units to one old. */
-export function scaled({ value, sd }: Quantity, factor: number): Quantity {
+export function scaleQuantity({ value, sd }: Quantity, factor: number): Quantity {
   return { value: value * factor, sd: sd * Math.abs(factor) }
 }
 
@@ -30,7 +30,7 @@ export function scaled({ value, sd }: Quantity, factor: number): Quantity {
  * independent readings).
  * @throws RangeError when there is no reading, or one without doubt (sd must be positive).
  */
-export function pooled(readings: readonly Quantity[]): Quantity {
+export function poolQuantities(readings: readonly Quantity[]): Quantity {
   if (readings.length === 0) throw new RangeError('pooled: needs at least one reading')
   let sum = 0
   let weights = 0

@@ -10,11 +10,11 @@ import {
   formatWidth,
   withDoubt,
 } from './format'
-import { interval95, pooled, scaled } from './quantity'
+import { interval95, poolQuantities, scaleQuantity } from './quantity'
 
 describe('quantity', () => {
   it('pools by inverse variance: the surer reading counts for more', () => {
-    const { value, sd } = pooled([
+    const { value, sd } = poolQuantities([
       { value: 100, sd: 1 },
       { value: 110, sd: 3 },
     ])
@@ -23,12 +23,12 @@ describe('quantity', () => {
   })
 
   it('refuses no readings, and a reading that claims no doubt', () => {
-    expect(() => pooled([])).toThrow(/at least one/)
-    expect(() => pooled([{ value: 1, sd: 0 }])).toThrow(/positive/)
+    expect(() => poolQuantities([])).toThrow(/at least one/)
+    expect(() => poolQuantities([{ value: 1, sd: 0 }])).toThrow(/positive/)
   })
 
   it('scales value and doubt alike, doubt staying positive', () => {
-    expect(scaled({ value: 2, sd: 0.5 }, -2)).toEqual({ value: -4, sd: 1 })
+    expect(scaleQuantity({ value: 2, sd: 0.5 }, -2)).toEqual({ value: -4, sd: 1 })
     const [low, high] = interval95({ value: 10, sd: 1 })
     expect(high - low).toBeCloseTo(3.92, 2)
   })

@@ -1,9 +1,9 @@
 import { FIBRE_IDS } from './fibres'
-import { claimTerms, marked, releaseTerms, termHref } from './markTerms'
+import { claimTerms, markTerms, releaseTerms, termHref } from './markTerms'
 import { TERM_WORDS, type TermId } from './terms'
 import { TERMS_TOLD } from './termsTold'
 
-const links = (text: string) => marked(text).flatMap(({ words, href }) => (href === null ? [] : [[words, href]]))
+const links = (text: string) => markTerms(text).flatMap(({ words, href }) => (href === null ? [] : [[words, href]]))
 
 it('leaves every text as it stands', () => {
   for (const text of [
@@ -13,7 +13,7 @@ it('leaves every text as it stands', () => {
     'Ease 4 cm in, (ease)',
   ])
     expect(
-      marked(text)
+      markTerms(text)
         .map(({ words }) => words)
         .join(''),
     ).toBe(text)

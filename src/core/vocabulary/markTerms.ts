@@ -2,7 +2,7 @@ import { FIBRE_WORDS } from './fibres'
 import { TERM_WORDS, type Term, type TermId } from './terms'
 
 /** A stretch of a text: as it stands, and where it leads if it is a term. */
-export interface Marked {
+export interface MarkedTerm {
   words: string
   /** Where the term is told; null of what stands between. */
   href: string | null
@@ -24,8 +24,8 @@ const pattern = new RegExp(
  * A text with its terms marked, each once.
  * @param isFree whether a term, by where it leads, is not linked elsewhere on the page
  */
-export function marked(text: string, isFree: (href: string) => boolean = () => true): Marked[] {
-  const parts: Marked[] = []
+export function markTerms(text: string, isFree: (href: string) => boolean = () => true): MarkedTerm[] {
+  const parts: MarkedTerm[] = []
   const seen = new Set<string>()
   let from = 0
   for (const { 0: words, index } of text.matchAll(pattern)) {
@@ -44,8 +44,8 @@ export function marked(text: string, isFree: (href: string) => boolean = () => t
 const taken = new Map<string, string>()
 
 /** Marks the terms of a text that nobody else on the page has linked. @param owner who links them */
-export function claimTerms(text: string, owner: string): Marked[] {
-  const parts = marked(text, (href) => (taken.get(href) ?? owner) === owner)
+export function claimTerms(text: string, owner: string): MarkedTerm[] {
+  const parts = markTerms(text, (href) => (taken.get(href) ?? owner) === owner)
   for (const { href } of parts) if (href !== null) taken.set(href, owner)
   return parts
 }

@@ -9,7 +9,7 @@ export interface Words {
 }
 
 /** An id as a word, where it reads as one: `patch-pockets` → `patch pockets`. */
-export function spoken(id: string): string {
+export function speakId(id: string): string {
   return id.replaceAll('-', ' ')
 }
 
@@ -27,7 +27,7 @@ export function wordFor(word: OneOrBoth, vocabulary: Vocabulary): string {
 }
 
 /** Something that is said by a rule, under the rule’s stable id. */
-export interface Told {
+export interface TextWithId {
   id: string
   text: string
 }

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { drawdownOf, draftOf } from './draft'
+import { drawdownOf, weaveDraftOf } from './draft'
 import { drafts, drawdownFrom, steppedDrawdown } from './drafts'
 import { backOf, floatsOf, twillAngle, twillLine, warpShare } from './measure'
 
@@ -28,13 +28,13 @@ it('weaves a straight draw on four shafts as a textbook draws it', () => {
 it('finds a draft for any interlacing, with no more shafts or treadles than it needs', () => {
   fc.assert(
     fc.property(matrix, (drawdown) => {
-      const draft = draftOf(drawdown)
+      const draft = weaveDraftOf(drawdown)
       expect(drawdownOf(draft)).toEqual(drawdown)
       expect(new Set(draft.threading).size).toBe(Math.max(...draft.threading))
     }),
   )
-  expect(draftOf(drafts.plain!).tieUp).toHaveLength(2)
-  expect(() => draftOf([])).toThrow(/at least one row/)
+  expect(weaveDraftOf(drafts.plain!).tieUp).toHaveLength(2)
+  expect(() => weaveDraftOf([])).toThrow(/at least one row/)
 })
 
 it('measures floats and the share of warp on the face', () => {

@@ -40,7 +40,7 @@ export function drawdownOf({ threading, tieUp, treadling }: Draft): Drawdown {
  * `drawdownOf(draftOf(d))` is `d` again.
  * @throws RangeError where the interlacing is empty or ragged
  */
-export function draftOf(drawdown: Drawdown): Draft {
+export function weaveDraftOf(drawdown: Drawdown): Draft {
   const ends = drawdown[0]?.length ?? 0
   if (ends === 0 || drawdown.some((row) => row.length !== ends))
     throw new RangeError('draftOf: needs at least one row, and all rows equally long')

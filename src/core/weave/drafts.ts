@@ -1,29 +1,6 @@
+import { type Interlacing } from '../vocabulary/cloth'
 /** An interlacing matrix: rows are picks, columns are ends; true where the warp end lies on top. */
 export type Drawdown = readonly (readonly boolean[])[]
-
-export type Interlacing =
-  | 'plain'
-  | 'basket'
-  | 'rib'
-  | 'twill'
-  | 'broken-twill'
-  | 'herringbone'
-  | 'satin'
-  | 'sateen'
-  | 'crepe-weave'
-  | 'dobby'
-  | 'jacquard'
-  | 'leno'
-  | 'double-cloth'
-  | 'waffle'
-  | 'pile'
-  | 'pile-ribs'
-  | 'jersey'
-  | 'rib-knit'
-  | 'felt'
-  | 'mesh'
-  | 'skin'
-  | 'sheet'
 
 /** Draws from rows of text, `x` for warp up. @throws RangeError when the rows are not equally long or there is none. */
 export function drawdownFrom(rows: readonly string[]): Drawdown {

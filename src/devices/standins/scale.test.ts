@@ -1,5 +1,5 @@
 import { readScaleLine } from '@/core/measure/scale/line'
-import { settled, type ScaleMoment } from '@/core/measure/scale/settle'
+import { settleWeighings, type ScaleMoment } from '@/core/measure/scale/settle'
 import { dice } from '../../../tests/support/seen'
 import { KITCHEN_SCALE, LETTER_SCALE, SimulatedScale } from './scale'
 
@@ -22,13 +22,13 @@ it('settles on what is laid on it, within a step, and calls itself unsteady unti
   const moments = read(scale, clock, 8)
   expect(moments[0]!.steady).toBe(false)
   expect(moments[0]!.grams).toBeLessThan(214)
-  expect(Math.abs(settled(moments).grams! - 214.3)).toBeLessThanOrEqual(1)
+  expect(Math.abs(settleWeighings(moments).grams! - 214.3)).toBeLessThanOrEqual(1)
 })
 
 it('creeps as its nature says, and comes back to nothing when it is set to zero', async () => {
   const { clock, scale } = begun({ ...LETTER_SCALE, driftPerMinute: 12 })
   scale.lay(50)
-  expect(settled(read(scale, clock, 20)).driftPerMinute).toBeCloseTo(12, 0)
+  expect(settleWeighings(read(scale, clock, 20)).driftPerMinute).toBeCloseTo(12, 0)
   await scale.tare()
   clock.now += 200
   expect(Math.abs(readScaleLine(scale.line())!.grams)).toBeLessThan(0.5)

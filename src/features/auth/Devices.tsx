@@ -2,7 +2,7 @@
 
 import { Button } from '@/ui/kit/buttons'
 import { Actions, Paper, PlainList } from '@/ui/kit/surfaces'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { When } from '../shared/history/When'
 import { endThis } from './actions'
 
@@ -12,7 +12,7 @@ interface Props {
 
 /** Devices that were let in, each with a way to show it out. */
 export function Devices({ devices }: Props) {
-  const { busy, doing } = useDoing()
+  const { busy, doing } = useAsyncAction()
   return (
     <Paper aria-labelledby="devices">
       <h2 id="devices">Devices that were let in</h2>

@@ -2,7 +2,7 @@
 
 import styled from 'styled-components'
 import { StrongSubmit } from '@/ui/kit/links'
-import { Actions, Page, Slip, Soft } from '@/ui/kit/surfaces'
+import { Actions, Page, Callout, Soft } from '@/ui/kit/surfaces'
 
 const Box = styled.form`
   display: grid;
@@ -31,13 +31,13 @@ export function DoorPage({ isWrong, waitSeconds }: { isWrong: boolean; waitSecon
         <Soft>It was printed where this notebook was started. This device is remembered for a month.</Soft>
       </div>
       {waitSeconds > 0 ? (
-        <Slip $tone="warn" role="alert">
+        <Callout $tone="warn" role="alert">
           It was said wrongly too often. Wait {waitSeconds} seconds, then try again.
-        </Slip>
+        </Callout>
       ) : isWrong ? (
-        <Slip $tone="warn" role="alert">
+        <Callout $tone="warn" role="alert">
           That is not it.
-        </Slip>
+        </Callout>
       ) : null}
       <Box action="/door/in" method="post">
         <label>

@@ -3,11 +3,11 @@
 import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
 import { endSession } from '@/server/auth/sessions'
-import { told } from '../shared/told'
+import { parseOr404 } from '../shared/parseOr404'
 
 /** Ends a session: its device is asked for the passphrase again. */
 export async function endThis(id: unknown): Promise<{ ok: true }> {
-  endSession(told(z.string().max(40), id))
+  endSession(parseOr404(z.string().max(40), id))
   revalidatePath('/settings')
   return { ok: true }
 }

@@ -43,7 +43,7 @@ const List = styled.ul`
 `
 
 /** What answers to the words, in groups, under the field. */
-export default function Answers({
+export default function SearchAnswers({
   id,
   groups,
   at,

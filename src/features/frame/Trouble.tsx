@@ -1,4 +1,4 @@
-import { Lead, Page, Slip, Stack, Steps } from '@/ui/kit/surfaces'
+import { Lead, Page, Callout, Stack, Steps } from '@/ui/kit/surfaces'
 import { TROUBLES, type TroubleKind } from '@/server/recovery/kinds'
 
 interface Props {
@@ -16,9 +16,9 @@ export function TroublePage({ kind, found }: Props) {
         <h1>{title}</h1>
         <Lead>{wrong}</Lead>
       </div>
-      <Slip $tone="good">
+      <Callout $tone="good">
         <p>{safe}</p>
-      </Slip>
+      </Callout>
       <Stack as="section" aria-labelledby="to-do">
         <h2 id="to-do">What to do</h2>
         <Steps>
@@ -46,10 +46,10 @@ export function TroublePage({ kind, found }: Props) {
 export function TroubleSlip({ kind }: { kind: TroubleKind }) {
   const { title, safe } = TROUBLES[kind]
   return (
-    <Slip $tone="warn" role="status">
+    <Callout $tone="warn" role="status">
       <p>
         <b>{title}.</b> {safe}
       </p>
-    </Slip>
+    </Callout>
   )
 }

@@ -2,7 +2,7 @@ import { features } from '@/core/identify/features'
 import { indexOf } from '@/core/search/names'
 import { techniques } from '@/core/sew/techniques'
 import { QUANTITIES, type QuantityId } from '@/core/units/convert'
-import { capitalised } from '@/core/units/format'
+import { capitalise } from '@/core/units/format'
 import { CARE_GROUP_WORDS, CARE_IDS, careSymbol } from '@/core/vocabulary/care'
 import { FAMILY_WORDS, FIBRE_IDS, FIBRE_WORDS, type FibreId } from '@/core/vocabulary/fibres'
 import { fibreById } from '@/core/fibres/catalogue'
@@ -12,14 +12,14 @@ import { TERMS_TOLD } from '@/core/vocabulary/termsTold'
 import { careShape } from '@/core/vocabulary/careShapes'
 
 /** Something to look up: where it is told, and what it is found by. */
-export interface Reference {
+export interface HelpReference {
   href: string
   title: string
   about: string
   also: string
 }
 
-const fibreTold = (id: FibreId): Reference => {
+const fibreTold = (id: FibreId): HelpReference => {
   const { uk, us, also } = FIBRE_WORDS[id]
   return {
     href: `/learn/fibres/${id}`,
@@ -30,7 +30,7 @@ const fibreTold = (id: FibreId): Reference => {
 }
 
 /** Everything that is told at length somewhere, from the same tables as the computation. */
-export const references: readonly Reference[] = [
+export const references: readonly HelpReference[] = [
   ...FIBRE_IDS.map(fibreTold),
   ...techniques.map(({ id, name, for: goodFor, what }) => ({
     href: `/learn/techniques/${id}`,
@@ -60,14 +60,14 @@ export const references: readonly Reference[] = [
     const [uk, us] = typeof word === 'string' ? [word, word] : [word.uk, word.us]
     return {
       href: termHref(id),
-      title: capitalised(uk === us ? uk : `${uk} (US ${us})`),
+      title: capitalise(uk === us ? uk : `${uk} (US ${us})`),
       about: TERMS_TOLD[id],
       also: [...also, 'word meaning'].join(' '),
     }
   }),
   ...CARE_IDS.map((id) => ({
     href: `/learn/care/${id}`,
-    title: capitalised(careSymbol(id).words),
+    title: capitalise(careSymbol(id).words),
     about: `care symbol: ${careShape(id)}`,
     also: `${CARE_GROUP_WORDS[careSymbol(id).group]} label symbol laundry`,
   })),

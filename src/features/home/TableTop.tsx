@@ -1,12 +1,12 @@
 'use client'
 
-import { counted } from '@/core/units/format'
+import { countNoun } from '@/core/units/format'
 import Link from 'next/link'
 import styled from 'styled-components'
 import { StrongLink } from '@/ui/kit/links'
 import { Actions, Lead, Page, Soft, Stack } from '@/ui/kit/surfaces'
 import { LookedOver } from '../shared/stash/LookedOver'
-import { Shelf, type Fold } from '../shared/stash/Shelf'
+import { StashShelf, type Fold } from '../shared/stash/Shelf'
 import { type NextThing } from './nextThings'
 
 const Things = styled.ol`
@@ -85,12 +85,12 @@ export function TableTop({ things, folds, pieces, left }: Props) {
       {folds.length > 0 ? (
         <Stack as="section" aria-labelledby="shelf">
           <h2 id="shelf">Touched last</h2>
-          <Shelf folds={folds} label="Pieces, the last touched first" />
+          <StashShelf folds={folds} label="Pieces, the last touched first" />
         </Stack>
       ) : null}
       {pieces > 0 ? (
         <p>
-          <Link href="/stash">All {counted(pieces, 'piece')}</Link>
+          <Link href="/stash">All {countNoun(pieces, 'piece')}</Link>
         </p>
       ) : null}
     </Page>

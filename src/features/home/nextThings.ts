@@ -1,4 +1,4 @@
-import { counted } from '@/core/units/format'
+import { countNoun } from '@/core/units/format'
 
 /** Something worth doing now, and why. */
 export interface NextThing {
@@ -89,7 +89,7 @@ export function nextThings(onTable: OnTheTable): NextThing[] {
       patterns > 0 && {
         id: 'choose',
         says: 'See what suits which pattern',
-        why: `${counted(patterns, 'pattern')} held against ${counted(pieces, 'piece')}.`,
+        why: `${countNoun(patterns, 'pattern')} held against ${countNoun(pieces, 'piece')}.`,
         href: '/patterns',
       },
   ]

@@ -18,7 +18,7 @@ import { DayField } from '@/ui/kit/DayField'
 import { FormBox } from '@/ui/kit/FormBox'
 import { SortTable } from '@/ui/kit/SortTable'
 import { SlideField } from '@/ui/kit/SlideField'
-import { Actions, Fields, Lead, Page, Paper, Slip, Soft, Tiles } from '@/ui/kit/surfaces'
+import { Actions, Fields, Lead, Page, Paper, Callout, Soft, Tiles } from '@/ui/kit/surfaces'
 
 const nothing = () => {}
 const FIBRES = ['cotton', 'linen', 'wool'].map((id) => ({ id, label: id }))
@@ -79,9 +79,9 @@ export function KitPage() {
         <Switched />
         <Opened />
         <Shown title="Slips">
-          <Slip>What comes next.</Slip>
-          <Slip $tone="good">What went well.</Slip>
-          <Slip $tone="warn">What is wrong, and what to do.</Slip>
+          <Callout>What comes next.</Callout>
+          <Callout $tone="good">What went well.</Callout>
+          <Callout $tone="warn">What is wrong, and what to do.</Callout>
           <Soft>Softly said.</Soft>
         </Shown>
       </Tiles>

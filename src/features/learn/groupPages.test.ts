@@ -1,6 +1,6 @@
 import { AT, db, piece } from '../../../tests/support/ownPages'
 import { TestSeamSchema } from '@/core/notebook/kinds/testSeam'
-import { judged } from '@/core/practice/judge'
+import { judgeAnswer } from '@/core/practice/judge'
 import { specimensOf, type GroupSet } from '@/core/practice/groupSet'
 import { FIBRE_IDS } from '@/core/vocabulary/fibres'
 import { createRecord, removeRecord } from '@/server/store/repository'
@@ -50,7 +50,7 @@ describe('a set for a class', () => {
     expect(compared.is.scores[0]).toMatchObject({ family: 1, fibre: 1 })
     expect(compared.is.specimens).toHaveLength(4)
     compared.is.specimens.forEach(({ right, was, said }, i) => {
-      const guess = judged(specimens[i]!.topic, always[i] as never).familyRight
+      const guess = judgeAnswer(specimens[i]!.topic, always[i] as never).familyRight
       expect(right).toBe(guess ? 2 : 1)
       expect(was.length).toBeGreaterThan(2)
       expect(said).toContain('mineral')

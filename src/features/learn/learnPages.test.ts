@@ -9,7 +9,7 @@ import { closeBox, packBox, sayBlind } from './blind/actions'
 import { loadBlind } from './blind/load'
 import { sayLook } from './looks/actions'
 import { loadLook } from './looks/load'
-import { loadCloth } from './lookup/loadCloth'
+import { loadNamedCloth } from './lookup/loadCloth'
 import { loadFibre } from './lookup/loadFibre'
 import { sayNumber } from './numbers/actions'
 import { loadNumbers } from './numbers/load'
@@ -161,9 +161,12 @@ describe('looked up', () => {
   })
   it('has a cloth and a fibre with what of them lies there', async () => {
     await weighedPiece('Staff trousers', 'denim', 400)
-    expect((await loadCloth('denim', METRIC))!.stash).toMatchObject({ count: 1, folds: [{ name: 'Staff trousers' }] })
+    expect((await loadNamedCloth('denim', METRIC))!.stash).toMatchObject({
+      count: 1,
+      folds: [{ name: 'Staff trousers' }],
+    })
     expect((await loadFibre('silk', METRIC))!.neighbours.length).toBeGreaterThan(1)
-    expect(await loadCloth('unheard-of', METRIC)).toBeUndefined()
+    expect(await loadNamedCloth('unheard-of', METRIC)).toBeUndefined()
     expect(await loadFibre('unobtainium', METRIC)).toBeUndefined()
   })
 })

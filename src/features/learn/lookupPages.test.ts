@@ -5,14 +5,14 @@ import { techniques } from '@/core/sew/techniques'
 import { CARE_IDS } from '@/core/vocabulary/care'
 import { createRecord } from '@/server/store/repository'
 import { loadSign } from './care/loadSign'
-import { loadTest } from './lookup/loadTest'
+import { loadTableTest } from './lookup/loadTest'
 import { loadTechnique } from './techniques/loadTechnique'
 
 const US = { units: 'imperial', words: 'us' } as const
 
 describe('a test', () => {
   it.each(features.map(({ id }) => id))('%s has a page, and leads to the others of its kind', (id) => {
-    const test = loadTest(id, 'uk')!
+    const test = loadTableTest(id, 'uk')!
     expect(test.answers.length).toBeGreaterThan(1)
     expect(test.source.length).toBeGreaterThan(10)
     expect(test.others.map((one) => one.id)).not.toContain(id)
@@ -20,10 +20,10 @@ describe('a test', () => {
     if (test.isBurn) expect(test.isHazard).toBe(true)
   })
   it('names fibres as the reader does, and knows no test that there is none of', () => {
-    expect(JSON.stringify(loadTest('smell', 'us'))).toContain('rayon')
-    expect(JSON.stringify(loadTest('smell', 'uk'))).not.toContain('rayon')
-    expect(loadTest('taste', 'uk')).toBeUndefined()
-    expect(loadTest('__proto__', 'uk')).toBeUndefined()
+    expect(JSON.stringify(loadTableTest('smell', 'us'))).toContain('rayon')
+    expect(JSON.stringify(loadTableTest('smell', 'uk'))).not.toContain('rayon')
+    expect(loadTableTest('taste', 'uk')).toBeUndefined()
+    expect(loadTableTest('__proto__', 'uk')).toBeUndefined()
   })
 })
 

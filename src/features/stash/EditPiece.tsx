@@ -11,7 +11,7 @@ import { Page } from '@/ui/kit/surfaces'
 import { RecordForm } from '../shared/form/RecordForm'
 import { useForm } from '../shared/form/useForm'
 import { updatePiece } from './actions'
-import { cleaned } from './fields/cleaned'
+import { cleanPiece } from './fields/cleanPiece'
 import { PieceFields } from './fields/PieceFields'
 
 /** What two windows may have written differently. */
@@ -54,7 +54,7 @@ export function EditPiece({ id, revision, initial, weave }: Props) {
     // A cloth in hand gets a name of its own when it is put on a shelf.
     initial: inHand ? { ...initial, name: '' } : initial,
     revision,
-    save: (piece, seen) => updatePiece({ id, revision: seen }, { piece: { ...cleaned(piece), inHand: false } }),
+    save: (piece, seen) => updatePiece({ id, revision: seen }, { piece: { ...cleanPiece(piece), inHand: false } }),
     onKept: () => router.push(`/stash/${id}`),
     keepAs: `piece-${id}`,
   })

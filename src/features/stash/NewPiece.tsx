@@ -3,14 +3,14 @@
 import { useRouter } from 'next/navigation'
 import { type Answer } from '@/core/identify/identify'
 import { type Piece } from '@/core/notebook/kinds/piece'
-import { Columns, Page, Paper, Slip, Soft } from '@/ui/kit/surfaces'
+import { Columns, Page, Paper, Callout, Soft } from '@/ui/kit/surfaces'
 import { RecordForm } from '../shared/form/RecordForm'
 import { useForm } from '../shared/form/useForm'
 import { completeReading, EMPTY_READING } from '../shared/weigh/draft'
 import { ReadingFields } from '../shared/weigh/ReadingFields'
 import { WeightResult } from '../shared/weigh/WeightResult'
 import { keepPiece } from './actions'
-import { cleaned } from './fields/cleaned'
+import { cleanPiece } from './fields/cleanPiece'
 import { PieceFields } from './fields/PieceFields'
 
 interface Props {
@@ -27,7 +27,7 @@ export function NewPiece({ blank, testId, verdict }: Props) {
   const form = useForm({
     initial: { piece: blank, draft: EMPTY_READING },
     save: ({ piece, draft }, _, id) =>
-      keepPiece({ piece: cleaned(piece), reading: completeReading(draft) ?? null, testId, id }),
+      keepPiece({ piece: cleanPiece(piece), reading: completeReading(draft) ?? null, testId, id }),
     onKept: ({ id }) => router.push(`/stash/${id}`),
     keepAs: `new-piece-${testId ?? ''}`,
   })
@@ -39,9 +39,9 @@ export function NewPiece({ blank, testId, verdict }: Props) {
     <Page>
       <h1>Weigh it, keep it</h1>
       {verdict ? (
-        <Slip>
+        <Callout>
           <b>From the bench:</b> {verdict.text}
-        </Slip>
+        </Callout>
       ) : null}
       <RecordForm form={form} keep="Keep it in the stash" onKeep={keep}>
         <Paper aria-labelledby="weigh">

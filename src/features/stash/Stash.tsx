@@ -4,7 +4,7 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useRef, useState, useTransition } from 'react'
 import styled from 'styled-components'
-import { counted } from '@/core/units/format'
+import { countNoun } from '@/core/units/format'
 import { asksSomething, SHELF_SORTS, SORT_WORDS, writeQuery, type ShelfQuery } from '@/core/stashSearch/query'
 import { ChoiceField, TextField } from '@/ui/kit/fields'
 import { StrongLink } from '@/ui/kit/links'
@@ -147,7 +147,7 @@ function useAsking(query: ShelfQuery, isList: boolean) {
 function countWords({ all, found, mysteries, query, keptTo }: LoadedStash): string {
   if (all === 0) return 'Nothing on the shelves yet.'
   const unknown = mysteries > 0 ? `, ${mysteries} of them still a mystery` : ''
-  if (keptTo) return `${counted(found, 'piece')} of “${keptTo}”${unknown}.`
-  if (asksSomething(query)) return `${found} of ${counted(all, 'piece')}${unknown}.`
-  return `${counted(all, 'piece')}${unknown}. As wide as the cloth, as thick as what is left.`
+  if (keptTo) return `${countNoun(found, 'piece')} of “${keptTo}”${unknown}.`
+  if (asksSomething(query)) return `${found} of ${countNoun(all, 'piece')}${unknown}.`
+  return `${countNoun(all, 'piece')}${unknown}. As wide as the cloth, as thick as what is left.`
 }

@@ -10,10 +10,10 @@ import { ReadingSchema } from '@/core/notebook/schemas/weighing'
 import { keepTestWithPiece } from '@/server/burnTests'
 import { notebook } from '@/server/database'
 import { addMeasurement } from '@/server/measurements'
-import { changeRecord, findRecord, removeRecord, within } from '@/server/store/repository'
+import { changeRecord, findRecord, removeRecord, inTransaction } from '@/server/store/repository'
 import { createOnce } from '@/server/store/createOnce'
 import { doneOf, outcomeOf, type Outcome, type Refusal } from '../shared/outcome'
-import { told } from '../shared/told'
+import { parseOr404 } from '../shared/parseOr404'
 import { now } from '../shared/now'
 
 const NewPiece = z.strictObject({
@@ -27,7 +27,7 @@ const NewPiece = z.strictObject({
 export async function keepPiece(input: unknown): Promise<Outcome> {
   const outcome = await outcomeOf(async () => {
     const { piece, reading, testId, id } = NewPiece.parse(input)
-    return within(await notebook(), async (db) => {
+    return inTransaction(await notebook(), async (db) => {
       const isAgain = id !== undefined && (await findRecord(db, 'piece', id)) !== undefined
       const kept = await createOnce(db, 'piece', piece, now(), id)
       // Its weighing and its test came with it the first time.
@@ -53,7 +53,7 @@ export async function updatePiece(seen: unknown, input: unknown): Promise<Outcom
 
 /** Puts a piece into the bin; one that is gone already is no trouble. */
 export async function dropPiece(input: unknown): Promise<Refusal> {
-  const id = told(RecordIdSchema, input)
+  const id = parseOr404(RecordIdSchema, input)
   const outcome = await doneOf(async () => removeRecord(await notebook(), 'piece', { id }, now()))
   if (!outcome.ok && !outcome.gone) return outcome
   revalidatePath('/', 'layout')
@@ -62,7 +62,7 @@ export async function dropPiece(input: unknown): Promise<Refusal> {
 
 /** Keeps filters of the stash under a name. @param viewId made by the form: sent again it is the same view */
 export async function keepView(input: unknown, viewId?: unknown): Promise<Outcome> {
-  const id = told(RecordIdSchema.optional(), viewId)
+  const id = parseOr404(RecordIdSchema.optional(), viewId)
   const outcome = await outcomeOf(async () =>
     createOnce(await notebook(), 'view', ViewSchema.parse(input), now(), id),
   )

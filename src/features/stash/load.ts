@@ -1,5 +1,5 @@
 import { facets } from '@/core/stashSearch/facets'
-import { type Gist } from '@/core/stashSearch/gist'
+import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
 import { type ShelfQuery } from '@/core/stashSearch/query'
 import { readQuery } from '@/core/stashSearch/readQuery'
 import { type UnitSystem } from '@/core/units/format'
@@ -98,7 +98,7 @@ function offered(
   return [...new Set([...chosen, ...common])].slice(0, MOST_VALUES)
 }
 
-function placesOf(found: readonly Gist[]): { place: string; count: number }[] {
+function placesOf(found: readonly PieceSummary[]): { place: string; count: number }[] {
   const places: { place: string; count: number }[] = []
   for (const { place } of found) {
     const last = places.at(-1)

@@ -1,6 +1,6 @@
 import { formatOwned, formatWidth, type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
-import { type Gist } from '@/core/stashSearch/gist'
+import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
 import { fibreWords, foldOf, weightWords } from '../shared/stash/describe'
 import { type Fold } from '../shared/stash/Shelf'
 
@@ -13,7 +13,7 @@ export interface StashRow extends Fold {
   fibre: string
 }
 
-export function stashRow(gist: Gist, units: UnitSystem, words: Vocabulary): StashRow {
+export function stashRow(gist: PieceSummary, units: UnitSystem, words: Vocabulary): StashRow {
   return {
     ...foldOf(gist, units, words),
     called: gist.called,

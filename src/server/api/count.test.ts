@@ -5,7 +5,7 @@ import { weavePicture } from '../../../tests/support/weavePicture'
 import { postCount, CountResponse } from './count'
 
 // The worker threads run in the real server, and are tested there.
-jest.mock('../jobs/pool', () => jest.requireActual('../../../tests/support/heavyHere'))
+jest.mock('../jobs/pool', () => jest.requireActual('../../../tests/support/jobsHere'))
 
 const taken = {
   drawdown: drafts.plain!,

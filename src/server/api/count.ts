@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { runHeavy } from '../jobs/pool'
+import { runJob } from '../jobs/pool'
 import { problem, problemOf, problemOfHeavy } from './problem'
 
 /** The largest picture file that is read, bytes. */
@@ -51,7 +51,7 @@ export async function postCount(request: Request): Promise<Response> {
   if (image.size > MOST_IMAGE_BYTES) return tooLarge('The picture is larger than 25 MiB.')
   try {
     const task = { bytes: new Uint8Array(await image.arrayBuffer()), pixelsPerCm }
-    const outcome = await runHeavy('countPicture', task, request.signal)
+    const outcome = await runJob('countPicture', task, request.signal)
     return 'refused' in outcome ? noSense(outcome.refused) : Response.json(CountResponse.parse(outcome.count))
   } catch (error) {
     const refused = problemOfHeavy(error, 'image')

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { DYE_FINISHES } from '../../core/dye/bath'
-import { DYE_THREADS, dyeing } from '../../core/dye/dye'
+import { DYE_THREADS, planDyeing } from '../../core/dye/dye'
 import { DYE_CLASSES } from '../../core/dye/dyeClasses'
 import { mixOf } from '../../core/fabric/mix'
 import { listOf } from '../../core/notebook/schemas/text'
@@ -56,5 +56,5 @@ export const DyeResponse = z.object({
 })
 
 export const postDye = postJson(DyeRequest, DyeResponse, ({ fibres, ...asked }) =>
-  dyeing({ ...asked, mix: mixOf(fibres) }),
+  planDyeing({ ...asked, mix: mixOf(fibres) }),
 )

@@ -1,8 +1,8 @@
 import { z } from 'zod'
-import { enough } from '../../core/choose/enough/enough'
+import { howMuchIsNeeded } from '../../core/choose/enough/enough'
 import { offerFrom } from '../../core/fabric/offer'
 import { listOf } from '../../core/notebook/schemas/text'
-import { FabricSchema, LengthSchema, WidthSchema } from './fabric'
+import { FabricSchema, FabricLengthSchema, WidthSchema } from './fabric'
 import { NoSense, postJson } from './handle'
 
 /** Longest repeat of a print, mm. */
@@ -12,7 +12,7 @@ const MOST_LENGTHS = 200
 const MOST_PIECES = 400
 
 const EnoughFabricSchema = FabricSchema.extend({
-  lengthMm: LengthSchema.nullable().optional(),
+  lengthMm: FabricLengthSchema.nullable().optional(),
   oneWay: z.boolean().optional(),
   repeatMm: z.strictObject({ length: repeat.optional(), width: repeat.optional() }).optional(),
   selvedgeMm: z.number().min(0).max(200).optional(),
@@ -47,7 +47,7 @@ export const postEnough = postJson(EnoughRequest, EnoughResponse, ({ fabric, ...
   const { widthMm } = described
   if (selvedgeMm !== undefined && widthMm !== undefined && 2 * selvedgeMm >= widthMm)
     throw new NoSense(['fabric', 'selvedgeMm'], 'the selvedges leave nothing of the width')
-  return enough({
+  return howMuchIsNeeded({
     ...rest,
     fabric: { widthMm, oneWay, repeatMm, selvedgeMm, lengthMm: lengthMm ?? undefined, offer: offerFrom(described) },
   })

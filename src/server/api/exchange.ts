@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { exchangeJsonSchema } from '../../core/formats/exchange'
 import { notebook } from '../database'
 import { exportedJson } from '../exchange/exporting'
-import { importInto, type Progress } from '../exchange/importing'
+import { importInto, type ImportProgress } from '../exchange/importing'
 import { exportedZip } from '../exchange/zipping'
 import { type ImportOutcome } from '../jobs/importNotebook'
 import { notebookHome } from '../home'
@@ -64,7 +64,7 @@ export async function postImport(request: Request): Promise<Response> {
   const bytes = await bytesOf(request)
   if (bytes instanceof Response) return bytes
   const { trial, progress } = asked.data
-  const work = async (onProgress: (told: Progress) => void, signal: AbortSignal) =>
+  const work = async (onProgress: (told: ImportProgress) => void, signal: AbortSignal) =>
     importInto(await notebook(), bytes, { at: new Date().toISOString(), isTrial: trial === '1', signal, onProgress })
   if (progress === '1') return told(work, request.signal)
   try {
@@ -76,7 +76,7 @@ export async function postImport(request: Request): Promise<Response> {
 
 /** Lines of JSON as it gets on, the outcome or the problem last; a reader that goes away stops it. */
 function told(
-  work: (onProgress: (told: Progress) => void, signal: AbortSignal) => Promise<ImportOutcome>,
+  work: (onProgress: (told: ImportProgress) => void, signal: AbortSignal) => Promise<ImportOutcome>,
   signal: AbortSignal,
 ): Response {
   const stopping = new AbortController()

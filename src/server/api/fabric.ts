@@ -14,7 +14,7 @@ const shrink = z.number().min(-20).max(60)
 /** Edge to edge, mm: from a ribbon to a wide backing cloth. */
 export const WidthSchema = z.number().min(5).max(10_000)
 /** mm: up to a whole bolt. */
-export const LengthSchema = z.number().min(0).max(1_000_000)
+export const FabricLengthSchema = z.number().min(0).max(1_000_000)
 export const ShrinkSchema = z.strictObject({ length: shrink.optional(), width: shrink.optional() })
 
 /** A colour of a screen. */
@@ -37,7 +37,7 @@ export const FabricSchema = z.strictObject({
   opacity: OpacitySchema.optional(),
   washed: z.boolean().optional(),
   widthMm: WidthSchema.optional(),
-  lengthMm: LengthSchema.optional(),
+  lengthMm: FabricLengthSchema.optional(),
   shrinkPercent: ShrinkSchema.optional(),
   nap: z.boolean().optional(),
   recoveryPercent: z.number().min(0).max(100).optional(),

@@ -1,11 +1,11 @@
 import { faultsOf } from '../../../tests/support/lay/checker'
 import { jigsaw, plainPiece } from '../../../tests/support/lay/jigsaw'
 import { rectangle } from '@/core/shapes/polygon'
-import { chanceOf } from '@/core/numbers/chance'
+import { seededRandom } from '@/core/numbers/seededRandom'
 import { postLay } from './lay'
 
 // The worker threads run in the real server, and are tested there.
-jest.mock('../jobs/pool', () => jest.requireActual('../../../tests/support/heavyHere'))
+jest.mock('../jobs/pool', () => jest.requireActual('../../../tests/support/jobsHere'))
 
 async function ask(body: unknown) {
   const answer = await postLay(
@@ -23,7 +23,7 @@ const square = (side: number) => [
 const cloth = { widthMm: 1000 }
 
 it('lays the same from the same seed', async () => {
-  const pieces = jigsaw(1000, 1200, 6, chanceOf(3)).map(({ id, outline }) => ({ id, outline }))
+  const pieces = jigsaw(1000, 1200, 6, seededRandom(3)).map(({ id, outline }) => ({ id, outline }))
   const body = { cloth: { ...cloth, layers: 'single' }, pieces, seed: 4 }
   const [one, other] = [await ask(body), await ask(body)]
   expect(one.status).toBe(200)
@@ -31,7 +31,7 @@ it('lays the same from the same seed', async () => {
   const task = {
     cloth: { ...cloth, selvedgeMm: 0, oneWay: false, layers: 'single' as const, repeatMm: { x: 0, y: 0 } },
   }
-  const all = jigsaw(1000, 1200, 6, chanceOf(3)).map(({ id, outline }) => plainPiece(id, outline))
+  const all = jigsaw(1000, 1200, 6, seededRandom(3)).map(({ id, outline }) => plainPiece(id, outline))
   expect(faultsOf({ ...task, pieces: all, match: [], gapMm: 0, seed: 4 }, one.body)).toEqual([])
 })
 

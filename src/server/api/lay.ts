@@ -4,7 +4,7 @@ import { AXES, BORDER_SIDES, LAYERS, TURNS, type LayTask } from '../../core/lay/
 import { PointSchema } from '../../core/notebook/schemas/laid'
 import { listOf } from '../../core/notebook/schemas/text'
 import { withoutRepeats } from '../../core/shapes/polygon'
-import { runHeavy } from '../jobs/pool'
+import { runJob } from '../jobs/pool'
 import { NoSense, postJson } from './handle'
 
 /** Corners of an outline, kinds of piece, copies of one, odd pieces, and all copies together, at most. */
@@ -126,5 +126,5 @@ export const postLay = postJson(LayRequest, LayResponse, ({ seconds, cloth, ...r
   const panels = (task.panels ?? []).reduce((sum, panel) => sum + panel.count, 0)
   if (copies > MOST_LAID) throw new NoSense(['pieces'], `at most ${MOST_LAID} pieces are laid at once`)
   if (panels > MOST_LAID / 2) throw new NoSense(['panels'], `at most ${MOST_LAID / 2} panels are laid on at once`)
-  return runHeavy('layCloth', { task, ...(seconds !== undefined && { seconds }) }, signal)
+  return runJob('layCloth', { task, ...(seconds !== undefined && { seconds }) }, signal)
 })

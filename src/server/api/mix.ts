@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { offerFrom } from '../../core/fabric/offer'
-import { mixed } from '../../core/upcycle/mix/mix'
+import { mixFabrics } from '../../core/upcycle/mix/mix'
 import { MIX_PROPERTIES, MIX_PURPOSES } from '../../core/upcycle/mix/types'
 import { FabricSchema } from './fabric'
 import { postJson } from './handle'
@@ -28,5 +28,5 @@ export const MixResponse = z.object({
 })
 
 export const postMix = postJson(MixRequest, MixResponse, ({ a, b, ...how }) =>
-  mixed({ a: offerFrom(a), b: offerFrom(b), ...how }),
+  mixFabrics({ a: offerFrom(a), b: offerFrom(b), ...how }),
 )

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { ASKED_UNITS, UNIT_MM, type UnitId } from '../../core/outlines/types'
 import { MARK_KINDS } from '../../core/vocabulary/laying'
-import { runHeavy } from '../jobs/pool'
+import { runJob } from '../jobs/pool'
 import { problem, problemOf, problemOfHeavy } from './problem'
 
 /** The largest drawing that is read, bytes. */
@@ -57,7 +57,7 @@ export async function postOutlines(request: Request): Promise<Response> {
   const { file, ...asked } = parsed.data
   if (file.size > MOST_DRAWING_BYTES) return tooLarge()
   try {
-    const outcome = await runHeavy('readOutlines', { text: await file.text(), asked }, request.signal)
+    const outcome = await runJob('readOutlines', { text: await file.text(), asked }, request.signal)
     if ('refused' in outcome) {
       const { message, asks } = outcome.refused
       return problem(422, 'makes-no-sense', message, [{ path: asks ?? 'file', message }])

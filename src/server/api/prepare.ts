@@ -1,9 +1,9 @@
 import { z } from 'zod'
 import { offerFrom } from '../../core/fabric/offer'
-import { chanceOf } from '../../core/numbers/chance'
+import { seededRandom } from '../../core/numbers/seededRandom'
 import { listOf } from '../../core/notebook/schemas/text'
 import { minutesOf } from '../../core/prepare/minutes'
-import { prepared } from '../../core/prepare/prepare'
+import { planPreparation } from '../../core/prepare/prepare'
 import { STEP_KINDS } from '../../core/prepare/step'
 import { SHADES, WASHES } from '../../core/prepare/washing'
 import { DETAILS, GARMENTS } from '../../core/vocabulary/choosing'
@@ -96,7 +96,7 @@ export const postPrepare = postJson(PrepareRequest, PrepareResponse, ({ pieces, 
     return { ...piece, offer, grams: grams ?? gramsOf(fabric, offer.gsm?.value.value) }
   })
   const one = { pieces: planned, project: project && cleaned(project) }
-  return prepared(one, { free: windows, ...rest }, chanceOf(1))
+  return planPreparation(one, { free: windows, ...rest }, seededRandom(1))
 })
 
 const cleaned = ({ garment, details }: NonNullable<z.output<typeof PrepareRequest>['project']>) => ({

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { shown } from '../../core/notebook/schemas/words'
+import { showInput } from '../../core/notebook/schemas/words'
 import { isHeavyRefusal } from '../jobs/refusal'
 import { plainMessage } from './plainIssue'
 
@@ -70,7 +70,7 @@ export function issuesOf(error: z.ZodError): Issue[] {
     if (issue.code === 'unrecognized_keys') {
       return issue.keys.slice(0, MOST_ISSUES).map((key) => ({
         path: pathWords([...issue.path, key.slice(0, MOST_KEY)]),
-        message: `${shown(key)} is not known here`,
+        message: `${showInput(key)} is not known here`,
       }))
     }
     return [{ path: pathWords(issue.path), message: plainMessage(issue) }]

@@ -3,8 +3,8 @@ import { MOST_TABLE_LINES } from '../../core/table/readTable'
 import { TABLE_FIELDS } from '../../core/table/columns'
 import { ClaimItemSchema } from '../../core/notebook/schemas/claim'
 import { PRICE_PERS, THINGS } from '../../core/vocabulary/stash'
-import { runHeavy } from '../jobs/pool'
-import { heard } from '../jobs/told'
+import { runJob } from '../jobs/pool'
+import { throwReported } from '../jobs/reported'
 import { NoSense, postJson } from './handle'
 import { LocaleSchema } from './quantity'
 
@@ -58,7 +58,7 @@ const NOTHING = {
 export const postTable = postJson(TableRequest, TableResponse, async ({ text, columns, locale }, signal) => {
   const asked = { columns: columns ?? null, ...(locale && { locale }) }
   const task = { text, asked, file: undefined, at: new Date().toISOString() }
-  const { rows, ...read } = heard(await runHeavy('takeTable', task, signal))
+  const { rows, ...read } = throwReported(await runJob('takeTable', task, signal))
   if (rows.length + read.refused.length > MOST_TABLE_LINES - 1)
     throw new NoSense(['text'], `at most ${MOST_TABLE_LINES} lines at once`)
   return { ...read, rows: rows.map((row) => ({ ...row, fabric: { ...NOTHING, ...row.fabric } })) }

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { mixOf } from '../../core/fabric/mix'
 import { listOf } from '../../core/notebook/schemas/text'
-import { KNIT_SEAMS, unravelled, YARN_SURFACES } from '../../core/upcycle/unravel/unravel'
+import { KNIT_SEAMS, planUnravelling, YARN_SURFACES } from '../../core/upcycle/unravel/unravel'
 import { YARN_CLASSES, type YarnClass } from '../../core/upcycle/unravel/yarn'
 import { CONSTRUCTIONS } from '../../core/vocabulary/cloth'
 import { FIBRE_IDS } from '../../core/vocabulary/fibres'
@@ -29,5 +29,5 @@ export const UnravelResponse = z.object({
 })
 
 export const postUnravel = postJson(UnravelRequest, UnravelResponse, ({ fibres, ...asked }) =>
-  unravelled({ ...asked, mix: mixOf(fibres) }),
+  planUnravelling({ ...asked, mix: mixOf(fibres) }),
 )

@@ -5,7 +5,7 @@ import { postTeardown, TeardownResponse } from './teardown'
 import { postUnravel, UnravelResponse } from './unravel'
 
 // The worker threads run in the real server, and are tested there.
-jest.mock('../jobs/pool', () => jest.requireActual('../../../tests/support/heavyHere'))
+jest.mock('../jobs/pool', () => jest.requireActual('../../../tests/support/jobsHere'))
 
 const call = async (post: (request: Request) => Promise<Response>, body: unknown) => {
   const response = await post(new Request('http://x/', { method: 'POST', body: JSON.stringify(body) }))

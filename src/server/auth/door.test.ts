@@ -1,16 +1,16 @@
-import { isPassphrase, sealed } from './passphrase'
+import { isPassphrase, sealPassphrase } from './passphrase'
 import { allSessions, endSession, letIn, sessionOf, SESSION_MS } from './sessions'
 import { isLoopback, Tries } from './tries'
 
 describe('the passphrase', () => {
   it('is known again, however it is typed, and cannot be had back from what is kept', async () => {
-    const seal = await sealed('heron lobby selvedge pin')
+    const seal = await sealPassphrase('heron lobby selvedge pin')
     expect(seal).not.toContain('heron')
     expect(await isPassphrase('  heron lobby selvedge pin ', seal)).toBe(true)
     expect(await isPassphrase('heron lobby selvedge', seal)).toBe(false)
     expect(await isPassphrase('', seal)).toBe(false)
     // Two seals of one passphrase are two.
-    expect(await sealed('heron lobby selvedge pin')).not.toBe(seal)
+    expect(await sealPassphrase('heron lobby selvedge pin')).not.toBe(seal)
   })
   it('opens nothing with a seal that is none', async () => {
     for (const seal of ['', ':', 'ab:cd', 'x']) expect(await isPassphrase('', seal)).toBe(false)

@@ -13,7 +13,7 @@ function derived(passphrase: string, salt: Buffer): Promise<Buffer> {
 }
 
 /** What is kept of a passphrase: a salt and a key, hexadecimal; the passphrase cannot be had back from it. */
-export async function sealed(passphrase: string): Promise<string> {
+export async function sealPassphrase(passphrase: string): Promise<string> {
   const salt = randomBytes(16)
   return `${salt.toString('hex')}:${(await derived(passphrase, salt)).toString('hex')}`
 }

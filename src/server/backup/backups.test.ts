@@ -7,7 +7,7 @@ import { openNotebook, type Notebook } from '../database'
 import { exportedJson } from '../exchange/exporting'
 import { historyOf, takeBack } from '../store/history'
 import { allRecords, changeRecord, createRecord } from '../store/repository'
-import { backupFile, backups, BACKUPS_KEPT, backupsIn, countedBackups, makeBackup, nightly } from './backups'
+import { backupFile, backups, BACKUPS_KEPT, backupsIn, countedBackups, makeBackup, backUpNightly } from './backups'
 import { restoreBackup } from './restoring'
 
 const DAY = (day: number) => new Date(Date.UTC(2026, 4, day, 10)).toISOString()
@@ -44,13 +44,13 @@ it('is a whole notebook by itself, with its pictures, under a name that tells wh
 })
 
 it('is made nightly where something was written since, and not otherwise', async () => {
-  expect(await nightly(db, home, DAY(1))).toBeUndefined()
+  expect(await backUpNightly(db, home, DAY(1))).toBeUndefined()
   await put('First')
-  expect(await nightly(db, home, DAY(2))).toMatchObject({ why: 'nightly' })
-  expect(await nightly(db, home, DAY(4))).toBeUndefined()
+  expect(await backUpNightly(db, home, DAY(2))).toMatchObject({ why: 'nightly' })
+  expect(await backUpNightly(db, home, DAY(4))).toBeUndefined()
   await put('Second', {}, DAY(5))
-  expect(await nightly(db, home, new Date(Date.parse(DAY(2)) + 3_600_000).toISOString())).toBeUndefined()
-  expect(await nightly(db, home, DAY(6))).toMatchObject({ at: DAY(6) })
+  expect(await backUpNightly(db, home, new Date(Date.parse(DAY(2)) + 3_600_000).toISOString())).toBeUndefined()
+  expect(await backUpNightly(db, home, DAY(6))).toMatchObject({ at: DAY(6) })
 })
 
 it('keeps the latest, and those from before an update', async () => {
@@ -169,6 +169,6 @@ it('dated in the future does not stop the nightly ones', async () => {
   await put('First')
   await makeBackup(db, home, 'asked', '2031-01-01T10:00:00.000Z')
   await put('Second', {}, DAY(2))
-  expect(await nightly(db, home, DAY(3))).toMatchObject({ at: DAY(3), why: 'nightly' })
-  expect(await nightly(db, home, DAY(3))).toBeUndefined()
+  expect(await backUpNightly(db, home, DAY(3))).toMatchObject({ at: DAY(3), why: 'nightly' })
+  expect(await backUpNightly(db, home, DAY(3))).toBeUndefined()
 })

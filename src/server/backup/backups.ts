@@ -5,7 +5,7 @@ import { sql } from 'kysely'
 import { type Notebook } from '../database'
 import { pictureNames } from '../pictures'
 import { examine } from '../recovery/examine'
-import { countedIn, countInto, type Counted } from './counted'
+import { countedIn, countInto, type RecordCounts } from './counted'
 
 /** So many of the latest are kept. */
 export const BACKUPS_KEPT = 14
@@ -26,7 +26,7 @@ export interface Backup {
 
 /** A backup with what is in it; null where it cannot be read. */
 export interface CountedBackup extends Backup {
-  counted: Counted | null
+  counted: RecordCounts | null
 }
 
 const NAME = /^(\d{4}-\d\d-\d\d)T(\d\d)-(\d\d)-(\d\d)-(\d{3})Z-([a-z-]+)\.sqlite$/
@@ -61,7 +61,7 @@ export async function countedBackups(home: string): Promise<CountedBackup[]> {
   return (await backups(home)).map((one) => ({ ...one, counted: countedOrNot(join(backupsIn(home), one.name)) }))
 }
 
-function countedOrNot(file: string): Counted | null {
+function countedOrNot(file: string): RecordCounts | null {
   try {
     return countedIn(file)
   } catch {
@@ -103,7 +103,7 @@ export async function makeBackup(db: Notebook, home: string, why: BackupWhy, at:
 }
 
 /** Makes one where the latest is a day old and something was written since. */
-export async function nightly(db: Notebook, home: string, now: string): Promise<Backup | undefined> {
+export async function backUpNightly(db: Notebook, home: string, now: string): Promise<Backup | undefined> {
   // A clock that was wrong once does not end them: what is of the future is not the latest.
   const latest = (await backups(home)).find(({ at }) => Date.parse(at) <= Date.parse(now))
   if (latest && Date.parse(now) - Date.parse(latest.at) < NIGHTLY_MS) return undefined

@@ -3,7 +3,7 @@ import Database from 'libsql'
 import { NotebookTrouble } from '../recovery/kinds'
 
 /** What a backup says of itself. */
-export interface Counted {
+export interface RecordCounts {
   records: number
   pieces: number
 }
@@ -35,7 +35,7 @@ export function countInto(file: string): void {
  * says itself. The file is opened to be read alone.
  * @throws NotebookTrouble where it is none
  */
-export function countedIn(file: string): Counted {
+export function countedIn(file: string): RecordCounts {
   if (statSync(file).size === 0) throw new NotebookTrouble('damaged', 'the file is empty')
   let db: Connection | undefined
   try {
@@ -52,7 +52,7 @@ export function countedIn(file: string): Counted {
 const has = (db: Connection, name: string) =>
   db.prepare(`select 1 from sqlite_master where type = 'table' and name = ?`).get(name) !== undefined
 
-function counted(db: Connection): Counted {
+function counted(db: Connection): RecordCounts {
   const isOld = OLD_TABLES.every((name) => has(db, name))
   const missing = isOld ? [] : TABLES.filter((name) => !has(db, name))
   if (missing.length > 0) throw new NotebookTrouble('damaged', `it is no notebook: it has no ${missing.join(', ')}`)

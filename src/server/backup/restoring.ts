@@ -8,7 +8,7 @@ import { exportedJson } from '../exchange/exporting'
 import { RefusedImport, writeRecordsWithin, type ImportCounts } from '../exchange/writing'
 import { picturesNamedIn } from '../pictures'
 import { type RecordKindId } from '../../core/notebook/kinds'
-import { removeRecord, within } from '../store/repository'
+import { removeRecord, inTransaction } from '../store/repository'
 import { carryOver } from '../store/carryOver'
 import { type RecordTable } from '../store/tables'
 import { examine } from '../recovery/examine'
@@ -39,7 +39,7 @@ export async function restoreBackup(
   const pictures = [...records.map(({ data }) => JSON.stringify(data)), ...unreadable.map(({ data }) => data)]
   await restorePictures(home, picturesNamedIn(pictures.join('\n')))
   const stays = new Set([...records, ...unreadable].map(({ id }) => id))
-  return within(db, async (open) => {
+  return inTransaction(db, async (open) => {
     const counts = await writeRecordsWithin(open, records, at)
     // What this program cannot read may be read by another: it is carried over as it is.
     await carryOver(open, unreadable, at)

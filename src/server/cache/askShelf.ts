@@ -1,15 +1,15 @@
 import { filterShelf, type FacetCounts, type LeftMm } from '../../core/stashSearch/filter'
-import { type Gist } from '../../core/stashSearch/gist'
+import { type PieceSummary } from '../../core/stashSearch/pieceSummary'
 import { type ShelfQuery } from '../../core/stashSearch/query'
 import { type Vocabulary } from '../../core/vocabulary/words'
 import { type Notebook } from '../database'
-import { soughtPieces } from '../sought'
+import { fullTextSearch } from '../fullTextSearch'
 import { loadReservations } from '../reservations'
 import { shelfOf } from './shelf'
 
 export interface AskedShelf {
   /** What answers, in the order that was asked for. */
-  found: readonly Gist[]
+  found: readonly PieceSummary[]
   counts: FacetCounts
   /** Pieces on all shelves. */
   all: number
@@ -19,7 +19,7 @@ export interface AskedShelf {
 
 /** What of the stash answers to a query. */
 export async function askShelf(db: Notebook, query: ShelfQuery, words: Vocabulary): Promise<AskedShelf> {
-  const [shelf, worded] = await Promise.all([shelfOf(db, words), soughtPieces(db, query.text)])
+  const [shelf, worded] = await Promise.all([shelfOf(db, words), fullTextSearch(db, query.text)])
   // Only the question whether there is enough asks what is promised already.
   const reservations = query.enough && (await loadReservations(db, shelf))
   const leftMm = reservations ? (gist: Parameters<LeftMm>[0]) => reservations.left(gist).mm : undefined

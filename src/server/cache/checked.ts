@@ -1,11 +1,11 @@
 import { sql } from 'kysely'
 import { type RecordKindId } from '../../core/notebook/kinds'
 import { type Notebook } from '../database'
-import { runHeavy } from '../jobs/pool'
-import { damagedAmong, within, type DamagedRecord } from '../store/repository'
+import { runJob } from '../jobs/pool'
+import { damagedAmong, inTransaction, type DamagedRecord } from '../store/repository'
 import { fileOf, isReadOnly } from './fileOf'
 import { TABLES_VERSION } from './tables'
-import { unhurried } from './unhurried'
+import { waitBriefly } from './waitBriefly'
 
 /** So many records are looked at while a page waits; more than that, in a worker thread. */
 const AT_ONCE = 300
@@ -48,10 +48,10 @@ let working: Promise<void> | undefined
 
 async function check(db: Notebook): Promise<void> {
   if (await isReadOnly(db)) return
-  await unhurried(markOutdated(db))
+  await waitBriefly(markOutdated(db))
   const ids = await unchecked(db, AT_ONCE + 1)
   if (ids.length === 0) return
-  if (ids.length <= AT_ONCE) return unhurried(keep(db, ids, await damagedAmong(db, ids)))
+  if (ids.length <= AT_ONCE) return waitBriefly(keep(db, ids, await damagedAmong(db, ids)))
   working ??= checkAll(db).finally(() => (working = undefined))
   working.catch(() => undefined)
 }
@@ -66,14 +66,14 @@ async function checkAll(db: Notebook): Promise<void> {
   for (;;) {
     const ids = await unchecked(db, BATCH)
     if (ids.length === 0) return
-    const damaged = file ? await runHeavy('checkRecords', { file, ids }) : await damagedAmong(db, ids)
+    const damaged = file ? await runJob('checkRecords', { file, ids }) : await damagedAmong(db, ids)
     await keep(db, ids, damaged)
   }
 }
 
 async function keep(db: Notebook, ids: readonly string[], damaged: readonly { id: string }[]): Promise<void> {
   const list = JSON.stringify(ids)
-  await within(db, async (open) => {
+  await inTransaction(db, async (open) => {
     await sql`delete from damaged where record_id in (select value from json_each(${list}))`.execute(open)
     await sql`delete from unchecked where record_id in (select value from json_each(${list}))`.execute(open)
     for (const { id } of damaged) await sql`insert or ignore into damaged values (${id})`.execute(open)
@@ -84,7 +84,7 @@ async function keep(db: Notebook, ids: readonly string[], damaged: readonly { id
 async function markOutdated(db: Notebook): Promise<void> {
   const known = await db.selectFrom('made_with').select('tables').where('what', '=', 'checks').executeTakeFirst()
   if (known?.tables === TABLES_VERSION) return
-  await within(db, async (open) => {
+  await inTransaction(db, async (open) => {
     await sql`insert or ignore into unchecked select id from record`.execute(open)
     await sql`insert or replace into made_with values ('checks', ${TABLES_VERSION})`.execute(open)
   })

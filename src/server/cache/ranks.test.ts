@@ -1,6 +1,6 @@
 import { PatternSchema } from '../../core/notebook/kinds/pattern'
 import { PieceSchema } from '../../core/notebook/kinds/piece'
-import { ranked, byRank } from '../../core/choose/rank'
+import { rankOffers, byRank } from '../../core/choose/rank'
 import { openNotebook, type Notebook } from '../database'
 import { changeRecord, createRecord, removeRecord } from '../store/repository'
 import { bestFor, isReady } from './ranks'
@@ -31,7 +31,7 @@ it('follows what is kept, changed and taken away, as if all were held against it
   expect((await best())[0]).toBe('Later')
   await removeRecord(db, 'piece', { id: drill.id }, AT)
   const shelf = await shelfOf(db, 'uk')
-  const anew = ranked(need, shelf.gists()).sort(byRank)
+  const anew = rankOffers(need, shelf.gists()).sort(byRank)
   expect(await bestFor(shelf, asking)).toEqual(anew)
 })
 

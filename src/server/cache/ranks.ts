@@ -1,6 +1,6 @@
-import { byRank, ranked, type Ranked } from '../../core/choose/rank'
+import { byRank, rankOffers, type RankedOffer } from '../../core/choose/rank'
 import { type Need } from '../../core/notebook/schemas/need'
-import { runHeavy } from '../jobs/pool'
+import { runJob } from '../jobs/pool'
 import { type Shelf } from './shelf'
 
 /** A pattern that cloth is held against. */
@@ -21,7 +21,7 @@ interface Standing {
   revision: number
   /** Up to which making of gists it is true. */
   latest: number
-  best: Ranked[]
+  best: RankedOffer[]
   /** Cloths that were held against it. */
   of: number
 }
@@ -40,7 +40,7 @@ function standingsOf(shelf: Shelf): Map<string, Standing> {
  * The best of the shelves for a pattern, the best first. What changed since the last time is held against it again,
  * and nothing else.
  */
-export async function bestFor(shelf: Shelf, asking: Asking): Promise<readonly Ranked[]> {
+export async function bestFor(shelf: Shelf, asking: Asking): Promise<readonly RankedOffer[]> {
   const standings = standingsOf(shelf)
   const before = standings.get(asking.id)
   const { latest } = shelf
@@ -51,7 +51,7 @@ export async function bestFor(shelf: Shelf, asking: Asking): Promise<readonly Ra
   const isEnough = isOf && (stays.length >= Math.min(FEWEST_KEPT, shelf.size) || before.best.length === before.of)
   const best =
     isEnough && since!.length <= PAIRS_AT_ONCE
-      ? [...stays, ...ranked(asking.need, since!)].sort(byRank).slice(0, KEPT)
+      ? [...stays, ...rankOffers(asking.need, since!)].sort(byRank).slice(0, KEPT)
       : await bestOfAll(shelf, asking.need)
   standings.set(asking.id, { revision: asking.revision, latest, best, of: shelf.size })
   return best
@@ -62,18 +62,18 @@ export function isReady(shelf: Shelf, { id, revision }: Asking): boolean {
   return shelf.size <= PAIRS_AT_ONCE || standingsOf(shelf).get(id)?.revision === revision
 }
 
-async function bestOfAll(shelf: Shelf, need: Need): Promise<Ranked[]> {
-  if (shelf.size <= PAIRS_AT_ONCE) return ranked(need, shelf.gists()).sort(byRank).slice(0, KEPT)
+async function bestOfAll(shelf: Shelf, need: Need): Promise<RankedOffer[]> {
+  if (shelf.size <= PAIRS_AT_ONCE) return rankOffers(need, shelf.gists()).sort(byRank).slice(0, KEPT)
   return (await inWorker(shelf, [need]))[0]!
 }
 
 /** The whole of the shelves against needs, in a worker thread that keeps them as columns. */
-async function inWorker(shelf: Shelf, needs: readonly Need[]): Promise<Ranked[][]> {
+async function inWorker(shelf: Shelf, needs: readonly Need[]): Promise<RankedOffer[][]> {
   const task = { key: `${shelf.name} ${shelf.latest} ${shelf.size}`, needs, most: KEPT }
   const cloths = () => shelf.gists().map(({ id, offer }) => ({ id, offer }))
   return (
-    (await runHeavy('rankCloths', { ...task, cloths: null })) ??
-    (await runHeavy('rankCloths', { ...task, cloths: cloths() }))!
+    (await runJob('rankCloths', { ...task, cloths: null })) ??
+    (await runJob('rankCloths', { ...task, cloths: cloths() }))!
   )
 }
 

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto'
-import { gistOf, type Gist } from '../../core/stashSearch/gist'
-import { type ControlBurn } from '../../core/identify/nose'
+import { pieceSummaryOf, type PieceSummary } from '../../core/stashSearch/pieceSummary'
+import { type ControlBurn } from '../../core/identify/observerCalibration'
 import { type Vocabulary } from '../../core/vocabulary/words'
 import { controlBurns } from '../controls'
 import { type Notebook } from '../database'
@@ -14,12 +14,12 @@ export interface Stale {
 }
 
 /** What was made of it; null where it is gone or cannot be read. */
-export interface Made extends Stale {
+export interface RememberedPiece extends Stale {
   made: { stamp: string; gist: string; words: string } | null
 }
 
 /** Under which tables and in which English something is made. */
-export interface Making {
+export interface SummaryMaking {
   tables: string
   words: Vocabulary
 }
@@ -31,9 +31,9 @@ export interface Making {
 export async function lookOver(
   db: Notebook,
   stale: readonly Stale[],
-  { words }: Making,
+  { words }: SummaryMaking,
   known: ReadonlyMap<string, { stamp: string; gist: string }>,
-): Promise<Made[]> {
+): Promise<RememberedPiece[]> {
   const [records, controls] = await Promise.all([
     recordsOfPieces(
       db,
@@ -54,16 +54,16 @@ export async function lookOver(
 }
 
 /** A gist that was remembered; undefined where it is none, or another piece's. */
-export function gistIn(text: string, id: string): Gist | undefined {
+export function gistIn(text: string, id: string): PieceSummary | undefined {
   try {
-    const told = JSON.parse(text) as Gist | null
+    const told = JSON.parse(text) as PieceSummary | null
     return told?.id === id && typeof told.name === 'string' && Array.isArray(told.tags) ? told : undefined
   } catch {
     return undefined
   }
 }
 
-function madeOf(stamp: string, gist: Gist): Made['made'] {
+function madeOf(stamp: string, gist: PieceSummary): RememberedPiece['made'] {
   return { stamp, gist: JSON.stringify(gist), words: gist.words }
 }
 
@@ -76,7 +76,7 @@ function stampOf(records: PieceRecords, controls: readonly ControlBurn[]): strin
     .digest('base64url')
 }
 
-export function gistOfEntry(entry: StashEntry): Gist {
+export function gistOfEntry(entry: StashEntry): PieceSummary {
   const { piece, measurements, tests, sheet } = entry
   // What was found out of another piece of the same cloth touched that one.
   const touched = [
@@ -85,5 +85,5 @@ export function gistOfEntry(entry: StashEntry): Gist {
     ...tests.filter(({ on }) => !on).map(({ updatedAt }) => updatedAt),
   ]
   const head = { id: piece.id, createdAt: piece.createdAt, touchedAt: touched.reduce((a, b) => (a > b ? a : b)) }
-  return gistOf(head, { piece, measurements }, sheet, tests.length)
+  return pieceSummaryOf(head, { piece, measurements }, sheet, tests.length)
 }

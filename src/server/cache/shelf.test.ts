@@ -7,7 +7,7 @@ import { changeRecord, createRecord, removeRecord } from '../store/repository'
 import { askShelf } from './askShelf'
 import { shelfOf } from './shelf'
 
-jest.mock('@/server/jobs/pool', () => jest.requireActual('../../../tests/support/heavyHere'))
+jest.mock('@/server/jobs/pool', () => jest.requireActual('../../../tests/support/jobsHere'))
 
 const AT = '2026-05-02T10:00:00.000Z'
 let db: Notebook

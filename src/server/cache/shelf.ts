@@ -1,15 +1,15 @@
 import { sql } from 'kysely'
-import { type Gist } from '../../core/stashSearch/gist'
-import { inOrder, rowOf, type ShelfRow } from '../../core/stashSearch/filter'
+import { type PieceSummary } from '../../core/stashSearch/pieceSummary'
+import { inOrder, stashRowOf, type ShelfRow } from '../../core/stashSearch/filter'
 import { type ShelfSort } from '../../core/stashSearch/query'
 import { type Vocabulary } from '../../core/vocabulary/words'
 import { type Notebook } from '../database'
-import { runHeavy } from '../jobs/pool'
-import { within } from '../store/repository'
+import { runJob } from '../jobs/pool'
+import { inTransaction } from '../store/repository'
 import { TABLES_VERSION } from './tables'
 import { fileOf, isReadOnly } from './fileOf'
-import { unhurried } from './unhurried'
-import { gistIn, lookOver, type Made, type Making, type Stale } from './remember'
+import { waitBriefly } from './waitBriefly'
+import { gistIn, lookOver, type RememberedPiece, type SummaryMaking, type Stale } from './remember'
 
 /** So many are looked over while a page waits; more than that, in the background. */
 const AT_ONCE = 60
@@ -23,9 +23,9 @@ export class Shelf {
   /** Tells one shelf from another within this run. */
   readonly name = String((shelves += 1))
   private readonly rows = new Map<string, ShelfRow>()
-  private readonly hand = new Map<string, Gist>()
+  private readonly hand = new Map<string, PieceSummary>()
   private readonly reckoned = new Map<string, unknown>()
-  private all: readonly Gist[] | undefined
+  private all: readonly PieceSummary[] | undefined
   /** The last making of a gist that is read. */
   latest = 0
   /** In which making each was made: every piece that is remembered, on a shelf or not. */
@@ -42,7 +42,7 @@ export class Shelf {
 
   constructor(
     private readonly db: Notebook,
-    private readonly making: Making,
+    private readonly making: SummaryMaking,
     /** The notebook's file, for worker threads; undefined where it lies in memory only. */
     private readonly file: string | undefined,
     /** A protected notebook cannot be remembered beside its pieces: it is looked over once, in memory. */
@@ -79,9 +79,9 @@ export class Shelf {
   }
 
   /** What was made stands on the shelves at once, and is remembered as soon as it can be written. */
-  private async takeIn(made: readonly Made[], today: string): Promise<void> {
+  private async takeIn(made: readonly RememberedPiece[], today: string): Promise<void> {
     for (const { id, made: one } of made)
-      if (one) this.put(JSON.parse(one.gist) as Gist, today)
+      if (one) this.put(JSON.parse(one.gist) as PieceSummary, today)
       else {
         this.rows.delete(id)
         this.hand.delete(id)
@@ -91,7 +91,7 @@ export class Shelf {
     const kept = this.keep(made).finally(() => {
       for (const { mark } of made) this.underWay.delete(mark)
     })
-    await unhurried(kept)
+    await waitBriefly(kept)
   }
 
   private async refreshInMemory(today: string): Promise<void> {
@@ -100,16 +100,16 @@ export class Shelf {
     const { rows } = await sql<Stale>`select id, '' as mark from record where kind = 'piece'`.execute(this.db)
     for (let at = 0; at < rows.length; at += BATCH) {
       const made = await lookOver(this.db, rows.slice(at, at + BATCH), this.making, new Map())
-      for (const { made: one } of made) if (one) this.put(JSON.parse(one.gist) as Gist, today)
+      for (const { made: one } of made) if (one) this.put(JSON.parse(one.gist) as PieceSummary, today)
     }
   }
 
-  private put(gist: Gist, today: string): void {
+  private put(gist: PieceSummary, today: string): void {
     this.rows.delete(gist.id)
     this.hand.delete(gist.id)
     // A cloth in hand lies on no shelf yet.
     if (gist.inHand) this.hand.set(gist.id, gist)
-    else this.rows.set(gist.id, rowOf(gist, today))
+    else this.rows.set(gist.id, stashRowOf(gist, today))
   }
 
   /** Waits for what goes on in the background. */
@@ -127,23 +127,23 @@ export class Shelf {
     return this.rows.size + this.unseen
   }
 
-  find(id: string): Gist | undefined {
+  find(id: string): PieceSummary | undefined {
     return this.rows.get(id)?.gist
   }
 
   /** Cloths that were taken in the hand and are not put on a shelf yet, the newest first. */
-  inHand(): Gist[] {
+  inHand(): PieceSummary[] {
     return [...this.hand.values()].sort((a, b) => (a.id < b.id ? 1 : -1))
   }
 
   /** Everything on the shelves; the same list until something changes. */
-  gists(): readonly Gist[] {
+  gists(): readonly PieceSummary[] {
     this.all ??= [...this.rows.values()].map(({ gist }) => gist)
     return this.all
   }
 
   /** What was made after that making. */
-  changedSince(latest: number): Gist[] {
+  changedSince(latest: number): PieceSummary[] {
     return this.gists().filter(({ id }) => (this.madeIn.get(id) ?? 0) > latest)
   }
 
@@ -151,7 +151,7 @@ export class Shelf {
    * What is reckoned over all of the shelves: once, and the same until a piece or the day changes.
    * @param name of what is reckoned, one for each way of reckoning
    */
-  once<T>(name: string, reckon: (gists: readonly Gist[]) => T): T {
+  once<T>(name: string, reckon: (gists: readonly PieceSummary[]) => T): T {
     if (!this.reckoned.has(name)) {
       const told = reckon(this.gists())
       this.reckoned.set(name, told)
@@ -181,7 +181,7 @@ export class Shelf {
     if (this.isCurrent) return
     const marking = sql`insert or ignore into stale
       select piece_id, lower(hex(randomblob(8))) from remembered where tables <> ${this.version}`.execute(this.db)
-    await unhurried(marking.then(() => (this.isCurrent = true)))
+    await waitBriefly(marking.then(() => (this.isCurrent = true)))
   }
 
   private get version(): string {
@@ -198,13 +198,13 @@ export class Shelf {
     return new Map(rows.map(({ piece_id, stamp, gist }) => [piece_id, { stamp, gist }]))
   }
 
-  private async lookOverHere(stale: readonly Stale[]): Promise<Made[]> {
+  private async lookOverHere(stale: readonly Stale[]): Promise<RememberedPiece[]> {
     return lookOver(this.db, stale, this.making, await this.known(stale.map(({ id }) => id)))
   }
 
   /** Keeps what was made, unless the piece changed meanwhile: its mark is another one then, and it stays stale. */
-  private async keep(made: readonly Made[]): Promise<void> {
-    await within(this.db, async (open) => {
+  private async keep(made: readonly RememberedPiece[]): Promise<void> {
+    await inTransaction(this.db, async (open) => {
       for (const { id, mark, made: one } of made) {
         if (one) {
           // Higher than any that was read, though that one may be gone by now.
@@ -235,7 +235,7 @@ export class Shelf {
       if (stale.length === 0) return
       this.left = await this.countStale()
       const made = this.file
-        ? await runHeavy('lookPiecesOver', {
+        ? await runJob('lookPiecesOver', {
             file: this.file,
             making: this.making,
             stale,
@@ -272,7 +272,7 @@ export class Shelf {
     const lost = await this.letGo()
     if (this.day !== today.slice(0, 10)) {
       // What is a week old today was not yesterday.
-      for (const [id, { gist }] of this.rows) this.rows.set(id, rowOf(gist, today))
+      for (const [id, { gist }] of this.rows) this.rows.set(id, stashRowOf(gist, today))
       this.day = today.slice(0, 10)
       this.forget()
     }
@@ -287,7 +287,7 @@ export class Shelf {
       .execute()
   }
 
-  private putIfWhole(gist: Gist, today: string): boolean {
+  private putIfWhole(gist: PieceSummary, today: string): boolean {
     try {
       this.put(gist, today)
       return true
@@ -306,7 +306,7 @@ export class Shelf {
     )) {
       if (!made) continue
       await this.keep([{ id, mark, made }])
-      this.put(JSON.parse(made.gist) as Gist, today)
+      this.put(JSON.parse(made.gist) as PieceSummary, today)
       this.madeIn.set(id, this.latest)
     }
   }

@@ -25,7 +25,7 @@ export function isArchive(bytes: Uint8Array): boolean {
  * The document and the pictures of an archive; whatever else is in it is left alone. No name of it becomes a path.
  * @throws RefusedImport where it is no archive of a notebook, or holds more than it may
  */
-export function unpacked(bytes: Uint8Array): Unpacked {
+export function unpackArchive(bytes: Uint8Array): Unpacked {
   let [all, files] = [0, 0]
   let entries: Record<string, Uint8Array>
   try {

@@ -1,7 +1,7 @@
 import ICAL from 'ical.js'
 import { minutesOf, writtenAt, type Minutes } from '@/core/prepare/minutes'
-import { merged, type Window } from '@/core/prepare/schedule'
-import { minutesByTheClock, written } from '../clock'
+import { mergeWindows, type Window } from '@/core/prepare/schedule'
+import { minutesByTheClock, writeMoment } from '../clock'
 
 /** A repeated entry is followed no farther than so many times, and all of a file together. */
 const [MOST_TIMES, MOST_TOGETHER] = [12_000, 30_000]
@@ -55,7 +55,7 @@ function timesOfAll(calendar: ICAL.Component, span: Window): CalendarTimes {
   const lists = calendar.getAllSubcomponents('vfreebusy')
   const all = [...times, ...lists.flatMap(listed)].flatMap((one) => within(one, span))
   return {
-    times: merged(all).slice(0, MOST_KEPT),
+    times: mergeWindows(all).slice(0, MOST_KEPT),
     entries: events.length + lists.length,
     leftOut: events.length - counted.length,
   }
@@ -119,7 +119,7 @@ const windowOf = (start: ICAL.Time, end: ICAL.Time): Window => ({ start: byTheCl
 /** By the clock of the machine that the program runs on; a time without a zone is by that clock already. */
 function byTheClock(time: ICAL.Time): Minutes {
   if (time.isDate || time.zone === ICAL.Timezone.localTimezone)
-    return minutesOf(written(time.year, time.month, time.day, time.hour, time.minute)) ?? 0
+    return minutesOf(writeMoment(time.year, time.month, time.day, time.hour, time.minute)) ?? 0
   return minutesByTheClock(time.toJSDate())
 }
 

@@ -17,7 +17,7 @@ import { isPlainJpeg } from './plainJpeg'
 import { writeRecords } from './writing'
 import { exportedZip } from './zipping'
 
-jest.mock('@/server/jobs/pool', () => jest.requireActual('../../../tests/support/heavyHere'))
+jest.mock('@/server/jobs/pool', () => jest.requireActual('../../../tests/support/jobsHere'))
 
 const AT = '2026-05-02T10:00:00.000Z'
 const LATER = '2026-05-03T10:00:00.000Z'

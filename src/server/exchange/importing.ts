@@ -1,11 +1,11 @@
 import { MessageChannel } from 'node:worker_threads'
 import { type Notebook } from '../database'
-import { runHeavy } from '../jobs/pool'
+import { runJob } from '../jobs/pool'
 import { type ImportOutcome } from '../jobs/importNotebook'
 import { fileOf, isReadOnly } from '../cache/fileOf'
 import { NotebookTrouble } from '../recovery/kinds'
 
-export interface Progress {
+export interface ImportProgress {
   done: number
   of: number
 }
@@ -24,7 +24,7 @@ export async function importInto(
     isTrial,
     signal,
     onProgress = () => {},
-  }: { at: string; isTrial: boolean; signal?: AbortSignal; onProgress?: (progress: Progress) => void },
+  }: { at: string; isTrial: boolean; signal?: AbortSignal; onProgress?: (progress: ImportProgress) => void },
 ): Promise<ImportOutcome> {
   const file = await fileOf(db)
   if (file === undefined) throw new RangeError('importInto: a notebook in memory only takes nothing in')
@@ -34,7 +34,7 @@ export async function importInto(
   const stop = () => port1.postMessage('stop')
   signal?.addEventListener('abort', stop)
   try {
-    return await runHeavy('importNotebook', { file, bytes, at, isTrial, port: port2 }, undefined, [port2])
+    return await runJob('importNotebook', { file, bytes, at, isTrial, port: port2 }, undefined, [port2])
   } finally {
     signal?.removeEventListener('abort', stop)
     port1.close()

@@ -12,7 +12,7 @@ import { allRecords, createRecord } from '../store/repository'
 import { exportedJson } from './exporting'
 import { importInto } from './importing'
 
-jest.mock('@/server/jobs/pool', () => jest.requireActual('../../../tests/support/heavyHere'))
+jest.mock('@/server/jobs/pool', () => jest.requireActual('../../../tests/support/jobsHere'))
 
 const AT = '2026-05-02T10:00:00.000Z'
 /** `IMPORTS=10000` for all that is promised; a share of it each time. */

@@ -3,7 +3,7 @@ import { type ReadyRecord, type ExchangeIssue } from '../../core/formats/exchang
 import { recordKinds } from '../../core/notebook/kinds'
 import { type RecordKind } from '../../core/notebook/kinds/define'
 import { type Notebook } from '../database'
-import { logged, within } from '../store/repository'
+import { writeLog, inTransaction } from '../store/repository'
 import { type RecordTable } from '../store/tables'
 
 /** What an import did, or would do. */
@@ -43,7 +43,7 @@ export async function writeRecords(
     if (isTrial) throw new OnlyATrial()
   }
   try {
-    await within(db, work)
+    await inTransaction(db, work)
   } catch (error) {
     if (!(error instanceof OnlyATrial)) throw error
   }
@@ -108,7 +108,7 @@ async function writeSome(
     }
   }
   if (fresh.length > 0) await open.insertInto('record').values(fresh).execute()
-  await logged(
+  await writeLog(
     open,
     changed.map((record) => ({
       what: there.has(record.id) ? 'change' : 'create',

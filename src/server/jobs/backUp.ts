@@ -1,5 +1,5 @@
-import { makeBackup, nightly, type Backup, type BackupWhy } from '../backup/backups'
-import { telling } from './told'
+import { makeBackup, backUpNightly, type Backup, type BackupWhy } from '../backup/backups'
+import { reportErrors } from './reported'
 import { workerNotebook } from './workerNotebook'
 
 export interface BackUpTask {
@@ -12,7 +12,7 @@ export interface BackUpTask {
 }
 
 /** Makes a backup in a worker thread; answers none where none is due. */
-export const backUp = telling(async ({ file, home, why, at }: BackUpTask): Promise<Backup | undefined> => {
+export const backUp = reportErrors(async ({ file, home, why, at }: BackUpTask): Promise<Backup | undefined> => {
   const db = await workerNotebook(file)
-  return why === 'nightly' ? nightly(db, home, at) : makeBackup(db, home, why, at)
+  return why === 'nightly' ? backUpNightly(db, home, at) : makeBackup(db, home, why, at)
 })

@@ -4,7 +4,7 @@ import { dirname, join } from 'node:path'
 import { type MessagePort } from 'node:worker_threads'
 import sharp from 'sharp'
 import { readExchange, type ExchangeIssue } from '../../core/formats/exchange'
-import { isArchive, unpacked } from '../exchange/archive'
+import { isArchive, unpackArchive } from '../exchange/archive'
 import { isPlainJpeg } from '../exchange/plainJpeg'
 import { RefusedImport, writeRecords, type ImportCounts } from '../exchange/writing'
 import { cleanPicture, MOST_PIXELS } from './cleanPicture'
@@ -35,7 +35,7 @@ export async function importNotebook({ file, bytes, at, isTrial, port }: ImportT
   port.on('message', () => (isStopped = true))
   try {
     const { document, pictures } = isArchive(bytes)
-      ? unpacked(bytes)
+      ? unpackArchive(bytes)
       : { document: new TextDecoder().decode(bytes), pictures: new Map<string, Uint8Array>() }
     const read = readExchange(parsed(document))
     if (read.issues) return { issues: read.issues }

@@ -1,14 +1,14 @@
-import { lookOver, type Made, type Making, type Stale } from '../cache/remember'
+import { lookOver, type RememberedPiece, type SummaryMaking, type Stale } from '../cache/remember'
 import { workerNotebook } from './workerNotebook'
 
 export interface LookPiecesOver {
   file: string
-  making: Making
+  making: SummaryMaking
   stale: readonly Stale[]
   known: ReadonlyMap<string, { stamp: string; gist: string }>
 }
 
 /** Looks pieces over in a worker thread. Writes nothing. */
-export async function lookPiecesOver({ file, making, stale, known }: LookPiecesOver): Promise<Made[]> {
+export async function lookPiecesOver({ file, making, stale, known }: LookPiecesOver): Promise<RememberedPiece[]> {
   return lookOver(await workerNotebook(file), stale, making, known)
 }

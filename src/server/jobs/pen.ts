@@ -133,7 +133,7 @@ function wrapped(text: string, font: PDFFont, size: number, width: number): stri
 }
 
 /** A new document with the program's own fonts. */
-export async function begun(title: string): Promise<{ pdf: PDFDocument; fonts: Fonts }> {
+export async function beginDocument(title: string): Promise<{ pdf: PDFDocument; fonts: Fonts }> {
   const pdf = await PDFDocument.create()
   pdf.registerFontkit(fontkit)
   pdf.setTitle(title)

@@ -1,5 +1,5 @@
-import { chanceOf } from '../../core/numbers/chance'
-import { preparedTogether, type Plan, type Shared, type Undertaking } from '../../core/prepare/prepare'
+import { seededRandom } from '../../core/numbers/seededRandom'
+import { planPreparations, type PreparationPlan, type Shared, type Undertaking } from '../../core/prepare/prepare'
 
 export interface PlanTogether {
   undertakings: readonly Undertaking[]
@@ -7,6 +7,6 @@ export interface PlanTogether {
 }
 
 /** Plans several undertakings in the same hours in a worker thread. The same answer each time. */
-export function planTogether({ undertakings, shared }: PlanTogether): Promise<Plan[]> {
-  return Promise.resolve(preparedTogether(undertakings, shared, chanceOf(1)))
+export function planTogether({ undertakings, shared }: PlanTogether): Promise<PreparationPlan[]> {
+  return Promise.resolve(planPreparations(undertakings, shared, seededRandom(1)))
 }

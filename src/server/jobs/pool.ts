@@ -63,7 +63,7 @@ function pool(): Piscina {
  * @param handedOver what of the task goes over to the worker altogether
  * @throws HeavyRefusal where too many wait already, it takes too long or too much, or is stopped
  */
-export async function runHeavy<Name extends keyof Tasks>(
+export async function runJob<Name extends keyof Tasks>(
   name: Name,
   task: Parameters<Tasks[Name]>[0],
   signal?: AbortSignal,

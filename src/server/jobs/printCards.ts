@@ -3,7 +3,7 @@ import QRCode from 'qrcode'
 import sharp from 'sharp'
 import {
   byPlace,
-  cellsOf,
+  sheetCellsOf,
   NOWHERE,
   SHEETS,
   type BookLine,
@@ -11,7 +11,7 @@ import {
   type Cell,
   type SheetId,
 } from '../../core/cards/sheets'
-import { begun, Pen, PT_PER_MM, SOFT, type Style } from './pen'
+import { beginDocument, Pen, PT_PER_MM, SOFT, type Style } from './pen'
 
 /** Nothing stands nearer to a cell's edge than this: printers shift, mm. */
 const MARGIN_MM = 5
@@ -28,9 +28,9 @@ export interface CardsTask {
 /** Cards or stickers as a PDF, with the program's own fonts. */
 export async function printCards({ cards, sheet: id, skip }: CardsTask): Promise<Uint8Array> {
   const sheet = SHEETS.find((one) => one.id === id)!
-  const { pdf, fonts } = await begun('Swatch cards')
+  const { pdf, fonts } = await beginDocument('Swatch cards')
   const drawings = new Map<string, PDFImage>()
-  for (const [i, cell] of cellsOf(sheet, cards.length, skip).entries()) {
+  for (const [i, cell] of sheetCellsOf(sheet, cards.length, skip).entries()) {
     while (pdf.getPageCount() <= cell.page) pdf.addPage([sheet.page.width * PT_PER_MM, sheet.page.height * PT_PER_MM])
     const pen = new Pen(pdf.getPage(cell.page), fonts)
     const card = cards[i]!
@@ -150,7 +150,7 @@ const BOOK_MARGIN_MM = 18
 
 /** Pieces as a book: a line a piece, place by place, and an index of their words at the end; or as a list to tick. */
 export async function printBook({ lines, title, lead, isList }: BookTask): Promise<Uint8Array> {
-  const { pdf, fonts } = await begun(title)
+  const { pdf, fonts } = await beginDocument(title)
   const width = A4_MM.width - 2 * BOOK_MARGIN_MM
   const foot = A4_MM.height - BOOK_MARGIN_MM
   let pen!: Pen

@@ -1,5 +1,5 @@
 import { PDFDocument } from 'pdf-lib'
-import { moved, rectangle } from '../../core/shapes/polygon'
+import { movePolygon, rectangle } from '../../core/shapes/polygon'
 import { textsOf } from '../../../tests/support/pdfTexts'
 import { tilesOf } from '../../core/outlines/tiles'
 import { printLay, type LayPrintTask } from './printLay'
@@ -51,7 +51,7 @@ it('prints everything at its own size, each sheet named, and refuses more than a
   ).toMatch(/Laundry calico: [A-Z]\d/)
   const huge = Array.from({ length: 40 }, (_, i) => ({
     name: `p${i}`,
-    outline: moved(rectangle(1000, 9000), 400 * i, 0),
+    outline: movePolygon(rectangle(1000, 9000), 400 * i, 0),
     marks: [],
   }))
   await expect(

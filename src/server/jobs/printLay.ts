@@ -2,7 +2,7 @@ import { rgb, type PDFPage } from 'pdf-lib'
 import { EDGE_MM, tileName, tilesOf, type Tile } from '../../core/outlines/tiles'
 import { PAPERS, type PaperId } from '../../core/vocabulary/paper'
 import { boxOf, type Box, type Outline, type Point } from '../../core/shapes/polygon'
-import { begun, Pen, PT_PER_MM, SOFT, type Fonts, type Style } from './pen'
+import { beginDocument, Pen, PT_PER_MM, SOFT, type Fonts, type Style } from './pen'
 
 /** One cloth with what lies on it, mm, y along the warp. */
 export interface PrintedGround {
@@ -43,7 +43,7 @@ export async function printLay(task: LayPrintTask): Promise<Uint8Array> {
     throw new RangeError(
       `At its own size that is ${count} sheets, more than anybody glues: the SVG suits a copy shop.`,
     )
-  const { pdf, fonts } = await begun(task.title)
+  const { pdf, fonts } = await beginDocument(task.title)
   const { width, height } = PAPERS[task.paper]
   const add = () => pdf.addPage([width * PT_PER_MM, height * PT_PER_MM])
   task.grounds.forEach((ground, i) => overview(add(), fonts, task, ground, i, count))

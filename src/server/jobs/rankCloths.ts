@@ -1,6 +1,6 @@
 import { bestOfColumns } from '../../core/choose/columns/bestOfColumns'
-import { columnsOf, type StashColumns } from '../../core/choose/columns/stashColumns'
-import { type Ranked } from '../../core/choose/rank'
+import { offerColumnsOf, type StashColumns } from '../../core/choose/columns/stashColumns'
+import { type RankedOffer } from '../../core/choose/rank'
 import { type Offer } from '../../core/fabric/types'
 import { type Need } from '../../core/notebook/schemas/need'
 
@@ -20,10 +20,10 @@ let kept: { key: string; columns: StashColumns } | undefined
  * Cloths held against needs in a worker thread, the best first for each.
  * @returns null where the cloths have to be sent along
  */
-export function rankCloths({ key, cloths, needs, most }: RankCloths): Promise<Ranked[][] | null> {
+export function rankCloths({ key, cloths, needs, most }: RankCloths): Promise<RankedOffer[][] | null> {
   if (kept?.key !== key) {
     if (cloths === null) return Promise.resolve(null)
-    kept = { key, columns: columnsOf(cloths) }
+    kept = { key, columns: offerColumnsOf(cloths) }
   }
   const { columns } = kept!
   return Promise.resolve(needs.map((need) => bestOfColumns(need, columns, most)))

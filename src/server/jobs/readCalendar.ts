@@ -1,6 +1,6 @@
 import { type Window } from '../../core/prepare/schedule'
 import { timesIn } from '../exchange/calendarIn'
-import { telling } from './told'
+import { reportErrors } from './reported'
 
 export interface ReadCalendarTask {
   text: string
@@ -8,6 +8,6 @@ export interface ReadCalendarTask {
 }
 
 /** The times of a calendar: what repeats may take long, or never end. */
-export const readCalendar = telling(({ text, span }: ReadCalendarTask) =>
+export const readCalendar = reportErrors(({ text, span }: ReadCalendarTask) =>
   Promise.resolve().then(() => timesIn(text, span)),
 )

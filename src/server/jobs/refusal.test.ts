@@ -1,6 +1,6 @@
 import { problemOfHeavy } from '../api/problem'
 import { HeavyRefusal, isHeavyRefusal, refusalOf } from './refusal'
-import { heard, telling } from './told'
+import { throwReported, reportErrors } from './reported'
 import { NotebookTrouble } from '../recovery/kinds'
 
 const named = (name: string, message: string, more: object = {}) =>
@@ -33,18 +33,18 @@ test.each([
 })
 
 test('what a thread tells of the notebook is the same error at the other end', async () => {
-  const full = telling(() =>
+  const full = reportErrors(() =>
     Promise.reject(named('SqliteError', 'database or disk is full', { code: 'SQLITE_FULL' })),
   )
-  await expect(full(0).then(heard)).rejects.toMatchObject({ name: 'NotebookTrouble', kind: 'full' })
-  const busy = telling(() => Promise.reject(named('NotebookBusyError', 'Another program writes.')))
-  await expect(busy(0).then(heard)).rejects.toMatchObject({
+  await expect(full(0).then(throwReported)).rejects.toMatchObject({ name: 'NotebookTrouble', kind: 'full' })
+  const busy = reportErrors(() => Promise.reject(named('NotebookBusyError', 'Another program writes.')))
+  await expect(busy(0).then(throwReported)).rejects.toMatchObject({
     name: 'NotCommittedError',
     message: 'Another program writes.',
   })
-  const words = telling(() => Promise.reject(new RangeError('This is no calendar.')))
-  await expect(words(0).then(heard)).rejects.toThrow('This is no calendar.')
-  expect(heard(await telling((n: number) => Promise.resolve(n + 1))(1))).toBe(2)
+  const words = reportErrors(() => Promise.reject(new RangeError('This is no calendar.')))
+  await expect(words(0).then(throwReported)).rejects.toThrow('This is no calendar.')
+  expect(throwReported(await reportErrors((n: number) => Promise.resolve(n + 1))(1))).toBe(2)
   expect(new NotebookTrouble('full', 'x').kind).toBe('full')
-  await expect(telling(() => Promise.reject(new TypeError('a fault')))(0)).rejects.toThrow('a fault')
+  await expect(reportErrors(() => Promise.reject(new TypeError('a fault')))(0)).rejects.toThrow('a fault')
 })

@@ -1,5 +1,5 @@
 import { restoreBackup } from '../backup/restoring'
-import { telling } from './told'
+import { reportErrors } from './reported'
 import { workerNotebook } from './workerNotebook'
 
 export interface RestoreTask {
@@ -12,6 +12,6 @@ export interface RestoreTask {
 }
 
 /** Puts a backup back; undefined where there is none of that name. */
-export const restoreNotebook = telling(async ({ file, home, name, at }: RestoreTask) =>
+export const restoreNotebook = reportErrors(async ({ file, home, name, at }: RestoreTask) =>
   restoreBackup(await workerNotebook(file), home, name, at),
 )

@@ -1,7 +1,7 @@
 import { pieceOfRow } from '../../core/formats/tablePieces'
 import { readTable, type TableAsked, type TableRead } from '../../core/table/readTable'
-import { createRecord, within } from '../store/repository'
-import { telling } from './told'
+import { createRecord, inTransaction } from '../store/repository'
+import { reportErrors } from './reported'
 import { workerNotebook } from './workerNotebook'
 
 export interface TakeTableTask {
@@ -14,10 +14,10 @@ export interface TakeTableTask {
 }
 
 /** Reads a table of fabrics, and keeps them in one stroke where a notebook is named. */
-export const takeTable = telling(async ({ text, asked, file, at }: TakeTableTask): Promise<TableRead> => {
+export const takeTable = reportErrors(async ({ text, asked, file, at }: TakeTableTask): Promise<TableRead> => {
   const read = readTable(text, asked)
   if (file !== undefined && read.rows.length > 0)
-    await within(await workerNotebook(file), async (db) => {
+    await inTransaction(await workerNotebook(file), async (db) => {
       for (const row of read.rows) await createRecord(db, 'piece', pieceOfRow(row), at)
     })
   return read

@@ -1,7 +1,7 @@
 import { recordKinds, type RecordData, type RecordKindId } from '../../core/notebook/kinds'
 import { type Notebook } from '../database'
 import { GoneError } from './errors'
-import { changeRecord, findRecord, within, type Kept } from './repository'
+import { changeRecord, findRecord, inTransaction, type Kept } from './repository'
 
 /**
  * Changes a record as it stands now, whatever revision a page saw of it: for changes that touch nothing else.
@@ -14,7 +14,7 @@ export function amendRecord<K extends RecordKindId>(
   at: string,
   change: (data: RecordData<K>) => RecordData<K>,
 ): Promise<Kept<K>> {
-  return within(db, async (open) => {
+  return inTransaction(db, async (open) => {
     const found = await findRecord(open, kind, id)
     if (!found) throw new GoneError(kind, id)
     return changeRecord(open, kind, found, recordKinds[kind].schema.parse(change(found.data)) as RecordData<K>, at)

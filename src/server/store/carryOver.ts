@@ -1,5 +1,5 @@
 import { type Notebook } from '../database'
-import { logged } from './repository'
+import { writeLog } from './repository'
 import { type RecordTable } from './tables'
 
 /** Writes rows as they lie in another notebook and cannot be read here, under their own ids. */
@@ -9,6 +9,6 @@ export async function carryOver(db: Notebook, rows: readonly RecordTable[], at: 
     if (before?.data === row.data && before.kind === row.kind) continue
     if (before) await db.updateTable('record').set(row).where('id', '=', row.id).execute()
     else await db.insertInto('record').values(row).execute()
-    await logged(db, [{ what: before ? 'change' : 'create', before: before ?? null, after: row, at }])
+    await writeLog(db, [{ what: before ? 'change' : 'create', before: before ?? null, after: row, at }])
   }
 }

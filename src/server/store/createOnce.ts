@@ -1,7 +1,7 @@
 import { type RecordData, type RecordKindId } from '../../core/notebook/kinds'
 import { type Notebook } from '../database'
 import { ConflictError } from './errors'
-import { changeRecord, createRecord, findRecord, within, type Kept } from './repository'
+import { changeRecord, createRecord, findRecord, inTransaction, type Kept } from './repository'
 
 /**
  * Writes a new record under an id that whoever asks has made: asked again, because the answer was lost on its way, it
@@ -16,7 +16,7 @@ export async function createOnce<K extends RecordKindId>(
   at: string,
   id: string | undefined,
 ): Promise<Kept<K>> {
-  return within(db, async (open) => {
+  return inTransaction(db, async (open) => {
     const taken = id === undefined ? undefined : await kindOf(open, id)
     // Thrown away since, or another kind's: it is new.
     if (taken !== kind) return createRecord(open, kind, data, at, taken === undefined ? id : undefined)

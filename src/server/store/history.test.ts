@@ -1,7 +1,7 @@
 import { PieceSchema } from '../../core/notebook/kinds/piece'
 import { openNotebook, type Notebook } from '../database'
 import { addMeasurement, measurementsOf } from '../measurements'
-import { binned, ChangedSinceError, historyOf, takeBack } from './history'
+import { listBin, ChangedSinceError, historyOf, takeBack } from './history'
 import { changeRecord, createRecord, findRecord, removeRecord } from './repository'
 
 const DAY = (day: number) => `2026-05-${String(day).padStart(2, '0')}T10:00:00.000Z`
@@ -69,21 +69,21 @@ it('lays what is thrown away in the bin with what belongs to it, and takes it ou
   const offcut = await put('Offcut', { cutFromId: id })
   await addMeasurement(db, id, reading, 'unwashed', DAY(2))
   await removeRecord(db, 'piece', { id }, DAY(5))
-  const [thrown] = await binned(db, DAY(6))
+  const [thrown] = await listBin(db, DAY(6))
   expect(thrown).toMatchObject({ id, kind: 'piece', title: 'Lobby curtain', at: DAY(5) })
   expect((await findRecord(db, 'piece', offcut.id))!.data.cutFromId).toBeNull()
   await takeBack(db, thrown!.stroke, DAY(7))
   expect(await findRecord(db, 'piece', id)).toMatchObject({ data: { name: 'Lobby curtain' }, createdAt, revision: 2 })
   expect(await measurementsOf(db, id)).toHaveLength(1)
   expect((await findRecord(db, 'piece', offcut.id))!.data.cutFromId).toBe(id)
-  expect(await binned(db, DAY(7))).toEqual([])
+  expect(await listBin(db, DAY(7))).toEqual([])
 })
 
 it('empties the bin after thirty days', async () => {
   const { id } = await put('Old rag')
   await removeRecord(db, 'piece', { id }, DAY(1))
-  expect(await binned(db, '2026-05-31T09:00:00.000Z')).toHaveLength(1)
-  expect(await binned(db, '2026-05-31T11:00:00.000Z')).toEqual([])
+  expect(await listBin(db, '2026-05-31T09:00:00.000Z')).toHaveLength(1)
+  expect(await listBin(db, '2026-05-31T11:00:00.000Z')).toEqual([])
 })
 
 it('tells it whatever else was thrown away: what cannot be read is of no piece', async () => {

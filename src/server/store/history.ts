@@ -3,11 +3,11 @@ import { nextRevision } from '../../core/notebook/schemas/id'
 import { recordKinds, type RecordKindId } from '../../core/notebook/kinds'
 import { type RecordKind } from '../../core/notebook/kinds/define'
 import { type Notebook } from '../database'
-import { putBack, removeRecord, restoreRecord, takesBack, within } from './repository'
+import { putBack, removeRecord, restoreRecord, takesBack, inTransaction } from './repository'
 import { type ChangeTable } from './tables'
 
 /** What was done at one stroke, to one thing and what belongs to it. */
-export interface Stroke {
+export interface ChangeSet {
   stroke: string
   /** ISO 8601. */
   at: string
@@ -30,7 +30,7 @@ export class ChangedSinceError extends Error {
 const MOST_STROKES = 200
 
 /** What was done to a record and to what refers to it, or did, the latest first. */
-export async function historyOf(db: Notebook, id: string): Promise<Stroke[]> {
+export async function historyOf(db: Notebook, id: string): Promise<ChangeSet[]> {
   const { rows } = await sql<Selectable<ChangeTable>>`
     select * from change
     where stroke in (
@@ -64,8 +64,8 @@ async function undoneBy(db: Notebook, rows: readonly Selectable<ChangeTable>[]):
   return undone
 }
 
-function strokesFrom(rows: readonly Selectable<ChangeTable>[], undone: ReadonlySet<string>): Stroke[] {
-  const strokes = new Map<string, Stroke>()
+function strokesFrom(rows: readonly Selectable<ChangeTable>[], undone: ReadonlySet<string>): ChangeSet[] {
+  const strokes = new Map<string, ChangeSet>()
   for (const row of rows) {
     const key = row.stroke!
     const stroke = strokes.get(key) ?? {
@@ -77,7 +77,7 @@ function strokesFrom(rows: readonly Selectable<ChangeTable>[], undone: ReadonlyS
     }
     strokes.set(key, stroke)
     stroke.steps.push({
-      what: row.what as Stroke['steps'][number]['what'],
+      what: row.what as ChangeSet['steps'][number]['what'],
       kind: row.kind as RecordKindId,
       title: titleOf(row),
       fields: changedFields(row),
@@ -113,7 +113,7 @@ function changedFields({ before, after }: Pick<ChangeTable, 'before' | 'after'>)
  * @throws ChangedSinceError where one of its records was changed since; nothing is done then
  */
 export async function takeBack(db: Notebook, stroke: string, at: string): Promise<void> {
-  await within(db, async (open) => {
+  await inTransaction(db, async (open) => {
     takesBack(open, stroke)
     const rows = await open
       .selectFrom('change')
@@ -162,7 +162,7 @@ export function binFrom(now: string): string {
 }
 
 /** What was thrown away in the last days and is not there again, the latest first. */
-export async function binned(db: Notebook, now: string): Promise<Binned[]> {
+export async function listBin(db: Notebook, now: string): Promise<Binned[]> {
   const { rows } = await sql<Selectable<ChangeTable>>`
     select * from change
     where what = 'remove' and stroke is not null and undoes is null and at >= ${binFrom(now)}

@@ -1,6 +1,6 @@
 import { CompiledQuery, type KyselyPlugin } from 'kysely'
 import { wentSince } from '../movements'
-import { binned } from './history'
+import { listBin } from './history'
 import { openNotebook, type Notebook } from './openNotebook'
 
 let db: Notebook
@@ -13,7 +13,7 @@ const SINCE = '2026-01-01T00:00:00.000Z'
 
 it.each([
   ['what went', (open: Notebook) => wentSince(open, SINCE, () => undefined)],
-  ['what lies in the bin', (open: Notebook) => binned(open, SINCE)],
+  ['what lies in the bin', (open: Notebook) => listBin(open, SINCE)],
 ])('looks %s up by an index, without walking through every change', async (_, ask) => {
   for (const step of await stepsOf(ask)) expect(step).not.toMatch(/SCAN change$/)
   expect(await stepsOf(ask)).toEqual(

@@ -3,7 +3,7 @@ import { PieceSchema } from '../../core/notebook/kinds/piece'
 import { recordKinds } from '../../core/notebook/kinds'
 import { BurnTestSchema } from '../../core/notebook/kinds/burnTest'
 import { damagedRecords } from '../cache/checked'
-import { soughtRecords } from '../sought'
+import { soughtRecords } from '../fullTextSearch'
 import { openNotebook, type Notebook } from '../database'
 import { ConflictError, GoneError } from './errors'
 import { changesOf } from './history'
@@ -18,7 +18,7 @@ import {
   readRecord,
   recordsReferring,
   removeRecord,
-  within,
+  inTransaction,
 } from './repository'
 
 const AT = '2026-01-02T03:04:05.000Z'
@@ -198,7 +198,7 @@ it('finds records by every word, in UK and US English, and nothing by nothing', 
 })
 
 it('does all of a transaction, or nothing', async () => {
-  const half = within(db, async (open) => {
+  const half = inTransaction(db, async (open) => {
     await createRecord(open, 'piece', piece('one'), AT)
     throw new Error('half-way')
   })

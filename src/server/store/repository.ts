@@ -6,7 +6,7 @@ import { recordKinds, type RecordData, type RecordKindId } from '../../core/note
 import { type RecordKind } from '../../core/notebook/kinds/define'
 import { type Notebook } from '../database'
 import { ConflictError, GoneError } from './errors'
-import { formAsItWas, formOf, inPresentForm, type StoredForm } from './form'
+import { formAsItWas, storedFormOf, inPresentForm, type StoredForm } from './form'
 import { isJson } from './isJson'
 import { type RecordTable } from './tables'
 
@@ -41,7 +41,7 @@ export interface RecordPage<K extends RecordKindId> {
 type Instant = string
 
 /** Runs within one transaction: the one that is open, or a new one. */
-export function within<T>(db: Notebook, work: (db: Notebook) => Promise<T>): Promise<T> {
+export function inTransaction<T>(db: Notebook, work: (db: Notebook) => Promise<T>): Promise<T> {
   return db.isTransaction ? work(db) : db.transaction().execute(work)
 }
 
@@ -74,12 +74,12 @@ export async function createRecord<K extends RecordKindId>(
   const row = {
     id,
     kind,
-    ...formOf(kind, data),
+    ...storedFormOf(kind, data),
     revision: 1,
     created_at: at,
     updated_at: at,
   }
-  await within(db, async (open) => {
+  await inTransaction(db, async (open) => {
     await open.insertInto('record').values(row).execute()
     await writeReferences(open, kind, row)
     await log(open, { what: 'create', before: null, after: row, at })
@@ -115,7 +115,7 @@ export async function restoreRecord(
     created_at: begun?.at ?? at,
     updated_at: at,
   }
-  await within(db, async (open) => {
+  await inTransaction(db, async (open) => {
     await open.insertInto('record').values(row).execute()
     await writeReferences(open, kind, row)
     await log(open, { what: 'create', before: null, after: row, at })
@@ -155,7 +155,7 @@ export async function putBack(
   before: { data: string; version: number },
   at: Instant,
 ): Promise<void> {
-  await within(db, async (open) => {
+  await inTransaction(db, async (open) => {
     const there = await open.selectFrom('record').selectAll().where('id', '=', id).executeTakeFirst()
     if (!there) throw new GoneError(kind, id)
     if (there.revision !== revision) throw new ConflictError(kind, read(kind, there))
@@ -175,7 +175,7 @@ export async function changeRecord<K extends RecordKindId>(
   data: RecordData<K>,
   at: Instant,
 ): Promise<Kept<K>> {
-  return within(db, async (open) => {
+  return inTransaction(db, async (open) => {
     const before = await open
       .selectFrom('record')
       .selectAll()
@@ -183,7 +183,7 @@ export async function changeRecord<K extends RecordKindId>(
       .where('kind', '=', kind)
       .executeTakeFirst()
     if (!before) throw new GoneError(kind, id)
-    const form = formOf(kind, data)
+    const form = storedFormOf(kind, data)
     // The answer was lost on its way, and the same is asked for again: it is done.
     const isDone = before.revision === nextRevision(revision) && before.data === form.data
     if (isDone) return mustRead(kind, before)
@@ -203,7 +203,7 @@ export async function removeRecord(
   { id, revision }: { id: string; revision?: number },
   at: Instant,
 ): Promise<void> {
-  await within(db, async (open) => {
+  await inTransaction(db, async (open) => {
     const row = await open
       .selectFrom('record')
       .selectAll()
@@ -411,11 +411,11 @@ export interface Entry {
 }
 
 async function log(db: Notebook, entry: Entry): Promise<void> {
-  await logged(db, [entry])
+  await writeLog(db, [entry])
 }
 
 /** Writes down what was done, within the transaction that does it. */
-export async function logged(db: Notebook, entries: readonly Entry[]): Promise<void> {
+export async function writeLog(db: Notebook, entries: readonly Entry[]): Promise<void> {
   if (entries.length === 0) return
   const stroke = strokeOf(db)
   const rows = entries.map(({ what, before, after, at }) => {

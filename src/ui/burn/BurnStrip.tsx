@@ -1,8 +1,8 @@
 'use client'
 
 import styled from 'styled-components'
-import { PlaceDrawing, PLAIN_YARN, STRIP_PLACES, type Seen } from './Drawing'
-import { type Yarn } from './scenes'
+import { PlaceDrawing, PLAIN_YARN, STRIP_PLACES, type SeenStates } from './Drawing'
+import { type DrawnYarn } from './scenes'
 
 const Row = styled.ol`
   list-style: none;
@@ -74,10 +74,10 @@ export function BurnStrip({
   here,
   yarn = PLAIN_YARN,
 }: {
-  seen: Seen
+  seen: SeenStates
   describe: (features: readonly string[]) => string
   here?: string
-  yarn?: Yarn
+  yarn?: DrawnYarn
 }) {
   return (
     <Row aria-label="The burn so far">

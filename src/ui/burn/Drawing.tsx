@@ -1,9 +1,9 @@
 import { smells } from './smells'
 import { Pressed, Residue } from './residues'
-import { scenes, untouched, type Yarn } from './scenes'
+import { scenes, untouchedScene, type DrawnYarn } from './scenes'
 import { tableTests } from '../tabletop'
 
-export const PLAIN_YARN: Yarn = { fill: 'var(--paper-deep)', edge: 'var(--ink-soft)' }
+export const PLAIN_YARN: DrawnYarn = { fill: 'var(--paper-deep)', edge: 'var(--ink-soft)' }
 
 /** One answer, drawn. Decoration for a button that says the same in words. */
 export function AnswerDrawing({
@@ -13,7 +13,7 @@ export function AnswerDrawing({
 }: {
   feature: string
   state: string
-  yarn?: Yarn
+  yarn?: DrawnYarn
 }) {
   return (
     <svg className="drawn" viewBox="0 0 120 110" aria-hidden focusable="false">
@@ -33,7 +33,7 @@ export function AnswerDrawing({
 }
 
 /** How a test at the table is done, drawn; decoration for steps that say the same in words. */
-export function HowDrawing({ feature, yarn = PLAIN_YARN }: { feature: string; yarn?: Yarn }) {
+export function HowDrawing({ feature, yarn = PLAIN_YARN }: { feature: string; yarn?: DrawnYarn }) {
   return (
     <svg className="drawn" viewBox="0 0 120 110" aria-hidden focusable="false">
       {tableTests[feature]?.how(yarn)}
@@ -42,7 +42,7 @@ export function HowDrawing({ feature, yarn = PLAIN_YARN }: { feature: string; ya
 }
 
 /** Answers by feature: the states seen, in the order given. */
-export type Seen = Readonly<Record<string, readonly string[]>>
+export type SeenStates = Readonly<Record<string, readonly string[]>>
 
 /** The places along the strip, in the order of the test, and the features asked at each. */
 export const STRIP_PLACES = [
@@ -61,8 +61,8 @@ export function PlaceDrawing({
   yarn = PLAIN_YARN,
 }: {
   place: (typeof STRIP_PLACES)[number]['id']
-  seen: Seen
-  yarn?: Yarn
+  seen: SeenStates
+  yarn?: DrawnYarn
 }) {
   const first = (feature: string) => seen[feature]?.[0]
   const scene = (...features: string[]) => {
@@ -71,11 +71,11 @@ export function PlaceDrawing({
       const draw = state && scenes[feature]?.[state]
       return draw ? [<g key={feature}>{draw(yarn)}</g>] : []
     })
-    return drawn.length > 0 ? drawn : <g opacity="0.35">{untouched(yarn)}</g>
+    return drawn.length > 0 ? drawn : <g opacity="0.35">{untouchedScene(yarn)}</g>
   }
   switch (place) {
     case 'untouched':
-      return untouched(yarn)
+      return untouchedScene(yarn)
     case 'near':
       return scene('approach')
     case 'in':

@@ -2,7 +2,7 @@ import { type ReactNode } from 'react'
 import { Candle, Flame, GhostFlame, Smoke } from './flames'
 
 /** What the specimen is made of, for drawing: fill and edge. */
-export interface Yarn {
+export interface DrawnYarn {
   fill: string
   edge: string
 }
@@ -10,7 +10,7 @@ export interface Yarn {
 const END = 74
 
 /** The strip of cloth that comes in from the left, ending as told. */
-function Strip({ yarn, end }: { yarn: Yarn; end: ReactNode }) {
+function Strip({ yarn, end }: { yarn: DrawnYarn; end: ReactNode }) {
   return (
     <g>
       <path d={`M-90 50H${END}v18H-90z`} fill={yarn.fill} />
@@ -45,7 +45,7 @@ const specks = (
   </g>
 )
 
-type Scene = (yarn: Yarn) => ReactNode
+type Scene = (yarn: DrawnYarn) => ReactNode
 
 const near: Record<string, Scene> = {
   unmoved: (yarn) => (
@@ -307,4 +307,4 @@ export const scenes: Record<string, Record<string, Scene>> = {
 }
 
 /** The strip before anything has happened. */
-export const untouched: Scene = (yarn) => <Strip yarn={yarn} end={null} />
+export const untouchedScene: Scene = (yarn) => <Strip yarn={yarn} end={null} />

@@ -1,4 +1,4 @@
-import { inTurn } from './inTurn'
+import { inDrawingTurn } from './inTurn'
 
 const frames: (() => void)[] = []
 beforeAll(() => {
@@ -8,9 +8,9 @@ const frame = () => frames.shift()?.()
 
 it('does one a frame, in their order, and none that was taken back', () => {
   const done: string[] = []
-  inTurn(() => done.push('a'))
-  const takeBack = inTurn(() => done.push('b'))
-  inTurn(() => done.push('c'))
+  inDrawingTurn(() => done.push('a'))
+  const takeBack = inDrawingTurn(() => done.push('b'))
+  inDrawingTurn(() => done.push('c'))
   expect(done).toEqual([])
   takeBack()
   frame()
@@ -22,7 +22,7 @@ it('does one a frame, in their order, and none that was taken back', () => {
 it('rests when nothing waits, and begins again', () => {
   while (frames.length > 0) frame()
   const done: string[] = []
-  inTurn(() => done.push('later'))
+  inDrawingTurn(() => done.push('later'))
   expect(frames).toHaveLength(1)
   frame()
   expect(done).toEqual(['later'])

@@ -17,7 +17,7 @@ function next(): void {
  * hold the page up.
  * @returns takes it back, where it is not done yet
  */
-export function inTurn(work: () => void): () => void {
+export function inDrawingTurn(work: () => void): () => void {
   waiting.add(work)
   if (!running) {
     running = true

@@ -1,7 +1,7 @@
 import { drafts, steppedDrawdown } from '@/core/weave/drafts'
-import { type SideScene, type SideYarn, type Spot } from '@/core/practice/sides'
+import { type SideScene, type SideYarn, type SideSpot } from '@/core/practice/sides'
 import { shade, unevenness } from './colour'
-import { backOf } from './tile'
+import { tileBackOf } from './tile'
 import { svg } from './unwoven'
 import { mod, wovenLayers, type YarnLook } from './woven'
 
@@ -64,7 +64,7 @@ function oneSide({ weave, isPrinted, hasEnds, sheen }: Extract<SideScene, { is: 
   const of = (colour: string) => (index: number) => shade(colour, unevenness(index))
   const soft = weave === 'twill' && !isPrinted
   const layers = wovenLayers({
-    draft: isFace ? draft : backOf(draft),
+    draft: isFace ? draft : tileBackOf(draft),
     ends: CELLS,
     picks: CELLS,
     cellX: SIDE / CELLS,
@@ -165,7 +165,7 @@ function beforeLight({ thin, holes, line }: Extract<SideScene, { is: 'light' }>)
   const cell = SIDE / cells
   const yarns = Array.from({ length: cells }, (_, i) => `M${(i + 0.5) * cell} 0V${SIDE}`).join('')
   const picks = Array.from({ length: cells }, (_, i) => `M0 ${(i + 0.5) * cell}H${SIDE}`).join('')
-  const round = ({ x, y, radius }: Spot, fill: string) =>
+  const round = ({ x, y, radius }: SideSpot, fill: string) =>
     `<circle cx="${x * SIDE}" cy="${y * SIDE}" r="${radius * SIDE}" fill="${fill}"/>`
   const pricks =
     line === null

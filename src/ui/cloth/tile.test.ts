@@ -4,7 +4,7 @@ import { TileSchema } from './query'
 import { tileOf } from './spec'
 import { tileUrl, type TileSpec } from './tileUrl'
 import { drafts } from '@/core/weave/drafts'
-import { backOf, clothTile } from './tile'
+import { tileBackOf, clothTile } from './tile'
 
 const base = { warp: '#3f7d70', weft: '#efe9dc', colouring: 'plain', sheen: 0.3 } as const
 
@@ -87,7 +87,7 @@ describe('the other ways of looking', () => {
   })
   it('turned over twice is as it was', () => {
     const draft = drafts.satin!
-    expect(backOf(backOf(draft))).toEqual(draft)
+    expect(tileBackOf(tileBackOf(draft))).toEqual(draft)
   })
   it('lets more light through the opener it is, woven, knitted or felted', () => {
     const opacityOf = (open: number, weave: TileSpec['weave']) =>

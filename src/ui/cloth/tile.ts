@@ -1,6 +1,6 @@
 import { drafts, type Drawdown } from '@/core/weave/drafts'
 import { shade, unevenness } from './colour'
-import { CELL, threadsOf, tileSize } from './tileSize'
+import { CELL, tileThreadsOf, tileSize } from './tileSize'
 import { feltTile, knitTile, meshTile, sheetTile, skinTile, svg } from './unwoven'
 import { wovenLayers } from './woven'
 import { type TileSpec } from './tileUrl'
@@ -17,16 +17,16 @@ export function clothTile(spec: TileSpec): string {
   if (spec.weave === 'sheet') return sheetTile(spec)
   if (spec.weave === 'mesh') return meshTile(spec)
   const draft = drafts[spec.weave]!
-  return wovenTile(spec, spec.side === 'back' ? backOf(draft) : draft)
+  return wovenTile(spec, spec.side === 'back' ? tileBackOf(draft) : draft)
 }
 
 /** A cloth turned over sideways: what lay on top lies below. */
-export function backOf(draft: Drawdown): Drawdown {
+export function tileBackOf(draft: Drawdown): Drawdown {
   return draft.map((pick) => [...pick].reverse().map((warpUp) => !warpUp))
 }
 
 function wovenTile(spec: TileSpec, draft: Drawdown): string {
-  const { ends, picks } = threadsOf(spec)
+  const { ends, picks } = tileThreadsOf(spec)
   const { width, height } = tileSize(spec)
   const yarn = { fill: 0.88, sheen: spec.sheen, hair: 0, slub: 0 }
   return svg(
@@ -60,7 +60,7 @@ function lightTile(spec: TileSpec): string {
     const inner = clothTile({ ...spec, side: 'face' }).replace(/^<svg[^>]*>|<\/svg>$/g, '')
     return svg(width, height, `${lit}<g opacity="${(0.96 - 0.5 * open).toFixed(2)}">${inner}</g>`)
   }
-  const { ends, picks } = threadsOf(spec)
+  const { ends, picks } = tileThreadsOf(spec)
   const yarn = { fill: 0.98 - 0.42 * open, sheen: 0, hair: 0, slub: 0 }
   const dark = (colour: string) => (index: number) => shade(colour, -0.42 + unevenness(index))
   const layers = wovenLayers({

@@ -21,7 +21,7 @@ const LEAST_PLAIN = 10
 const NAPPED = new Set<Interlacing>(['pile', 'pile-ribs'])
 
 /** Ends and picks of a woven tile: whole repeats of its draft. */
-export function threadsOf({ weave, colouring }: Pick<TileSpec, 'weave' | 'colouring'>): {
+export function tileThreadsOf({ weave, colouring }: Pick<TileSpec, 'weave' | 'colouring'>): {
   ends: number
   picks: number
 } {
@@ -44,7 +44,7 @@ export function tileSize(spec: Pick<TileSpec, 'weave' | 'colouring'>): { width: 
     case 'mesh':
       return MESH
     default: {
-      const { ends, picks } = threadsOf(spec)
+      const { ends, picks } = tileThreadsOf(spec)
       return { width: ends * CELL, height: picks * CELL }
     }
   }

@@ -1,4 +1,4 @@
-import { type Look } from '@/core/notebook/schemas/cloth'
+import { type ClothLook } from '@/core/notebook/schemas/cloth'
 import { type Interlacing } from '@/core/vocabulary/cloth'
 
 /** Everything that a drawn tile of cloth depends on; travels as the query of its address. Colours are `#rrggbb`. */
@@ -7,7 +7,7 @@ export interface TileSpec {
   warp: string
   weft: string
   accent?: string
-  colouring: Look['colouring']
+  colouring: ClothLook['colouring']
   /** How much the yarn shines, 0 to 1. */
   sheen: number
   /** What of it is seen; its face where nothing is said. */

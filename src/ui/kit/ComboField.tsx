@@ -4,7 +4,7 @@ import { ChevronDown } from 'lucide-react'
 import { useId, useRef, useState, type ComponentType } from 'react'
 import styled from 'styled-components'
 import { type ComboList } from './ComboList'
-import { type ComboProps } from './completing'
+import { type ComboProps } from './completeOptions'
 import { box, field } from './fieldStyles'
 
 const Box = styled.div`

@@ -15,7 +15,7 @@ import {
 } from 'react-aria-components'
 import { useState } from 'react'
 import styled from 'styled-components'
-import { completing, type ComboProps, type Option } from './completing'
+import { completeOptions, type ComboProps, type Option } from './completeOptions'
 import { box, field } from './fieldStyles'
 
 const Box = styled(ComboBox)`
@@ -76,7 +76,7 @@ interface Props extends ComboProps {
 export function ComboList({ label, hint, error, options, chosen, onChoose, begun, isInIt }: Props) {
   const chosenLabel = options.find(({ id }) => id === chosen)?.label ?? ''
   const [typed, setTyped] = useState(begun ?? chosenLabel)
-  const items = typed === chosenLabel ? options : completing(options, typed)
+  const items = typed === chosenLabel ? options : completeOptions(options, typed)
   return (
     <Box
       menuTrigger="focus"

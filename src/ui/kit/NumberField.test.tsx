@@ -5,7 +5,7 @@ import { I18nProvider } from 'react-aria-components'
 import { type TypedKind } from '@/core/typed/readQuantity'
 import { FormBox } from './FormBox'
 import { NumberField } from './NumberField'
-import { useDoing } from './useDoing'
+import { useAsyncAction } from './useAsyncAction'
 import userEvent from '../../../tests/support/person'
 
 const user = userEvent.setup()
@@ -23,7 +23,7 @@ interface Asked {
 /** A field in a form, with a button of another kind beside it. */
 function Page({ locale = 'en-GB', start = NaN, ...rest }: Asked) {
   const [value, setValue] = useState(start)
-  const { trouble, doing } = useDoing()
+  const { trouble, doing } = useAsyncAction()
   return (
     <I18nProvider locale={locale}>
       <FormBox onSubmit={() => saved(value)}>

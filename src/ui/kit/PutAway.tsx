@@ -2,9 +2,9 @@
 
 import { useState } from 'react'
 import { Button, QuietButton } from './buttons'
-import { Actions, Slip } from './surfaces'
+import { Actions, Callout } from './surfaces'
 import { Trouble } from './Trouble'
-import { type Doing, useDoing } from './useDoing'
+import { type Doing, useAsyncAction } from './useAsyncAction'
 
 interface Props {
   /** What the quiet button says, what is asked then, and what the deciding button says. */
@@ -26,7 +26,7 @@ export function PutAway({
   onDecided,
 }: Props) {
   const [asking, setAsking] = useState(false)
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   if (!asking)
     return (
       <Actions>
@@ -34,7 +34,7 @@ export function PutAway({
       </Actions>
     )
   return (
-    <Slip $tone="warn" role="alert">
+    <Callout $tone="warn" role="alert">
       <p>
         {question} {afterwards}
       </p>
@@ -45,6 +45,6 @@ export function PutAway({
         <QuietButton onPress={() => setAsking(false)}>Leave it</QuietButton>
       </Actions>
       <Trouble>{trouble}</Trouble>
-    </Slip>
+    </Callout>
   )
 }

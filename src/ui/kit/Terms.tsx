@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { Fragment, useContext, useEffect, useId, useState } from 'react'
 import styled from 'styled-components'
-import { type Marked } from '@/core/vocabulary/markTerms'
+import { type MarkedTerm } from '@/core/vocabulary/markTerms'
 import { ReadsImperial } from './readsImperial'
 
 const loadMarking = () => import('@/core/vocabulary/markTerms')
@@ -24,7 +24,7 @@ const Quiet = styled(Link)`
 export function Terms({ children }: { children: string }) {
   const owner = useId()
   const isImperial = useContext(ReadsImperial)
-  const [parts, setParts] = useState<{ of: string; are: Marked[] }>()
+  const [parts, setParts] = useState<{ of: string; are: MarkedTerm[] }>()
   useEffect(() => {
     let release: (() => void) | 'left' | undefined
     const told = isImperial ? loadUnits().then(({ withImperial }) => withImperial(children)) : children

@@ -25,7 +25,7 @@ export const shape = css`
 `
 
 /** The main action of a page. */
-export const strong = css`
+export const strongStyle = css`
   background: var(--indigo-deep);
   border-color: var(--indigo-deep);
   color: var(--on-indigo);
@@ -35,7 +35,7 @@ export const strong = css`
 `
 
 /** An action that is seldom wanted. */
-export const quiet = css`
+export const quietStyle = css`
   border-color: transparent;
   background: transparent;
   color: var(--indigo);

@@ -2,14 +2,14 @@
 
 import { Button as AriaButton } from 'react-aria-components'
 import styled from 'styled-components'
-import { quiet, shape, strong } from './buttonStyles'
+import { quietStyle, shape, strongStyle } from './buttonStyles'
 
 export const Button = styled(AriaButton)`
   ${shape}
 `
 export const StrongButton = styled(AriaButton)`
-  ${shape}${strong}
+  ${shape}${strongStyle}
 `
 export const QuietButton = styled(AriaButton)`
-  ${shape}${quiet}
+  ${shape}${quietStyle}
 `

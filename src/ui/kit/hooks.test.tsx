@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { act, renderHook, waitFor } from '@testing-library/react'
-import { type Doing, useDoing } from './useDoing'
+import { type Doing, useAsyncAction } from './useAsyncAction'
 import { useLoaded } from './useLoaded'
 import { useMedia } from './useMedia'
 
@@ -46,7 +46,7 @@ describe('what is loaded once the page is there', () => {
 describe('something done at the press of a button', () => {
   test('is busy while it is under way', async () => {
     const { promise, keep } = promised<Doing>()
-    const { result } = renderHook(() => useDoing())
+    const { result } = renderHook(() => useAsyncAction())
     expect(result.current.busy).toBe(false)
     act(() => result.current.doing(() => promise))
     expect(result.current.busy).toBe(true)
@@ -55,7 +55,7 @@ describe('something done at the press of a button', () => {
   })
 
   test('says all that stood in its way, and forgets it once it went well', async () => {
-    const { result } = renderHook(() => useDoing())
+    const { result } = renderHook(() => useAsyncAction())
     await act(async () => result.current.doing(async () => ({ ok: false, errors: { a: 'no room', b: 'too long' } })))
     expect(result.current.trouble).toBe('no room; too long')
     await act(async () => result.current.doing(async () => ({ ok: true })))
@@ -65,7 +65,7 @@ describe('something done at the press of a button', () => {
 
 describe('something done that nobody answered', () => {
   test('does not say that nothing was saved: nobody knows', async () => {
-    const { result } = renderHook(() => useDoing())
+    const { result } = renderHook(() => useAsyncAction())
     await act(async () => result.current.doing(() => Promise.reject(new TypeError('Failed to fetch'))))
     expect(result.current.trouble).toMatch(/did not answer.+nothing is done twice/)
   })

@@ -2,14 +2,14 @@
 
 import Link from 'next/link'
 import styled from 'styled-components'
-import { shape, strong } from './buttonStyles'
+import { shape, strongStyle } from './buttonStyles'
 
 // Apart from the buttons, so that a page with links alone does not load what buttons need.
 export const ButtonLink = styled(Link)`
   ${shape}
 `
 export const StrongLink = styled(Link)`
-  ${shape}${strong}
+  ${shape}${strongStyle}
 `
 /** A file to be saved, not a page to go to. */
 export const FileLink = styled.a.attrs({ download: true })`
@@ -17,5 +17,5 @@ export const FileLink = styled.a.attrs({ download: true })`
 `
 /** Sends a form that works without a script. */
 export const StrongSubmit = styled.button.attrs({ type: 'submit' })`
-  ${shape}${strong}
+  ${shape}${strongStyle}
 `

@@ -1,7 +1,7 @@
 import { css } from 'styled-components'
 
 /** How what can be pressed shows that the pointer or the keys stand on it. */
-export const pressable = css`
+export const pressableStyle = css`
   cursor: pointer;
   &[data-hovered] {
     border-color: var(--indigo);

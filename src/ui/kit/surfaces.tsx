@@ -25,7 +25,7 @@ export const Paper = styled.section`
 `
 
 /** A slip pinned beside something: what to do next, or what is wrong. */
-export const Slip = styled.div<{ $tone?: 'plain' | 'warn' | 'good' }>`
+export const Callout = styled.div<{ $tone?: 'plain' | 'warn' | 'good' }>`
   background: ${({ $tone }) =>
     $tone === 'warn'
       ? 'color-mix(in srgb, var(--madder) 14%, ' + 'var(--paper))'

@@ -1,5 +1,5 @@
 import { type ReactNode } from 'react'
-import { type Yarn } from '../burn/scenes'
+import { type DrawnYarn } from '../burn/scenes'
 import { Arrow, Glass, line, Pinch, Scrap, skin } from '../tabletop/parts'
 
 const ruler = (x: number, y: number, length: number) => (
@@ -25,7 +25,7 @@ const pan = (
 )
 
 /** How each test is done, in a box 120 by 110. */
-const SCENES: Readonly<Record<string, (yarn: Yarn) => ReactNode>> = {
+const SCENES: Readonly<Record<string, (yarn: DrawnYarn) => ReactNode>> = {
   weigh: (yarn) => (
     <g>
       {pan}
@@ -172,10 +172,10 @@ const SCENES: Readonly<Record<string, (yarn: Yarn) => ReactNode>> = {
   ),
 }
 
-const PLAIN: Yarn = { fill: '#4a6b83', edge: '#2c4456' }
+const PLAIN: DrawnYarn = { fill: '#4a6b83', edge: '#2c4456' }
 
 /** How one test is done. */
-export function HowToDrawing({ test, yarn = PLAIN }: { test: string; yarn?: Yarn }) {
+export function HowToDrawing({ test, yarn = PLAIN }: { test: string; yarn?: DrawnYarn }) {
   return (
     <svg viewBox="0 0 120 110" aria-hidden="true">
       {SCENES[test]?.(yarn)}

@@ -1,12 +1,12 @@
 import { type Body } from '@/core/vocabulary/cloth'
-import { type Yarn } from '../burn/scenes'
+import { type DrawnYarn } from '../burn/scenes'
 import { line, skin } from '../tabletop/parts'
 
 /** How far each body has gone from a puddle (0) to a board (1). */
 const STIFFNESS: Record<Body, number> = { fluid: 0, soft: 0.25, moderate: 0.5, crisp: 0.75, stiff: 1 }
 
 /** Cloth dropped on the table by its middle: a puddle, a heap, a tent. */
-function Dropped({ body, yarn }: { body: Body; yarn: Yarn }) {
+function Dropped({ body, yarn }: { body: Body; yarn: DrawnYarn }) {
   const s = STIFFNESS[body]
   const [half, height] = [44 - 6 * s, 10 + 62 * s]
   const folds = 7 - Math.round(4 * s)
@@ -35,7 +35,7 @@ function Dropped({ body, yarn }: { body: Body; yarn: Yarn }) {
 }
 
 /** Cloth laid over an arm that is held out: how near to the arm it falls. */
-function OverArm({ body, yarn }: { body: Body; yarn: Yarn }) {
+function OverArm({ body, yarn }: { body: Body; yarn: DrawnYarn }) {
   const out = 4 + 40 * STIFFNESS[body]
   const drop = 52 - 16 * STIFFNESS[body]
   return (
@@ -65,7 +65,7 @@ function OverArm({ body, yarn }: { body: Body; yarn: Yarn }) {
 }
 
 /** Cloth pushed over the table's edge: how soon it bends. */
-function OverEdge({ body, yarn }: { body: Body; yarn: Yarn }) {
+function OverEdge({ body, yarn }: { body: Body; yarn: DrawnYarn }) {
   const s = STIFFNESS[body]
   return (
     <g>
@@ -91,7 +91,7 @@ function OverEdge({ body, yarn }: { body: Body; yarn: Yarn }) {
 const TESTS = { drop: Dropped, arm: OverArm, edge: OverEdge } as const
 
 /** A graded drawing of a fall. */
-export function FallDrawing({ test, body, yarn }: { test: keyof typeof TESTS; body: Body; yarn: Yarn }) {
+export function FallDrawing({ test, body, yarn }: { test: keyof typeof TESTS; body: Body; yarn: DrawnYarn }) {
   const Drawn = TESTS[test]
   return (
     <svg viewBox="0 0 120 110" aria-hidden="true">

@@ -1,11 +1,19 @@
 import { type Opacity } from '@/core/vocabulary/cloth'
-import { type Yarn } from '../burn/scenes'
+import { type DrawnYarn } from '../burn/scenes'
 import { line, Scrap, skin } from '../tabletop/parts'
 
 const LETS_THROUGH: Record<Opacity, number> = { sheer: 0.22, 'semi-sheer': 0.68, opaque: 1 }
 
 /** One layer over a lettered card or a hand: what is under it shows as far as the grade says. */
-export function OpacityDrawing({ grade, behind, yarn }: { grade: Opacity; behind: 'card' | 'hand'; yarn: Yarn }) {
+export function OpacityDrawing({
+  grade,
+  behind,
+  yarn,
+}: {
+  grade: Opacity
+  behind: 'card' | 'hand'
+  yarn: DrawnYarn
+}) {
   return (
     <svg viewBox="0 0 120 110" aria-hidden="true">
       {behind === 'card' ? (
@@ -36,7 +44,7 @@ export function OpacityDrawing({ grade, behind, yarn }: { grade: Opacity; behind
 }
 
 /** Cloth out of the fist: grade 1 a ball of paper, 5 none. */
-export function CreaseDrawing({ grade, yarn }: { grade: number; yarn: Yarn }) {
+export function CreaseDrawing({ grade, yarn }: { grade: number; yarn: DrawnYarn }) {
   const sharp = 5 - grade
   const creases = Array.from({ length: sharp * 3 }, (_, i) => {
     const [x, y] = [20 + ((i * 37) % 76), 26 + ((i * 23) % 52)]
@@ -71,7 +79,7 @@ export function CreaseDrawing({ grade, yarn }: { grade: number; yarn: Yarn }) {
 }
 
 /** White cotton after ten rubs: grade 1 much colour, 5 none. */
-export function CrockingDrawing({ grade, rubbed, yarn }: { grade: number; rubbed: 'dry' | 'wet'; yarn: Yarn }) {
+export function CrockingDrawing({ grade, rubbed, yarn }: { grade: number; rubbed: 'dry' | 'wet'; yarn: DrawnYarn }) {
   return (
     <svg viewBox="0 0 120 110" aria-hidden="true">
       <rect x="16" y="14" width="88" height="84" fill="#fbfaf5" stroke="var(--ink)" strokeWidth="1.6" />
@@ -83,7 +91,7 @@ export function CrockingDrawing({ grade, rubbed, yarn }: { grade: number; rubbed
 }
 
 /** A drop on stretched cloth, from a bead to a stain, as its time goes. @param sunk 0 … 1 */
-export function DropDrawing({ sunk, yarn }: { sunk: number; yarn: Yarn }) {
+export function DropDrawing({ sunk, yarn }: { sunk: number; yarn: DrawnYarn }) {
   const [wide, high] = [14 + 22 * sunk, 22 * (1 - sunk)]
   return (
     <svg viewBox="0 0 120 110" aria-hidden="true">

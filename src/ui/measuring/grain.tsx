@@ -1,4 +1,4 @@
-import { type Yarn } from '../burn/scenes'
+import { type DrawnYarn } from '../burn/scenes'
 import { line } from '../tabletop/parts'
 import { Drawing } from '../kit/Drawing'
 
@@ -6,7 +6,7 @@ interface Props {
   skewPercent: number
   bowPercent: number
   pull: 'near-left-and-far-right' | 'far-left-and-near-right' | null
-  yarn: Yarn
+  yarn: DrawnYarn
   label: string
 }
 

@@ -1,8 +1,8 @@
 import { type ReactNode } from 'react'
-import { type Yarn } from '../burn/scenes'
+import { type DrawnYarn } from '../burn/scenes'
 
 /** A drawing of one thing at the table, in a box 120 wide and 110 high. */
-export type TableScene = (yarn: Yarn) => ReactNode
+export type TableScene = (yarn: DrawnYarn) => ReactNode
 
 /** One test: how it is done, and each of its answers. */
 export interface TableTest {
@@ -21,7 +21,7 @@ export const skin = 'color-mix(in srgb, var(--flame) 25%, var(--paper))'
 export const water = 'color-mix(in srgb, var(--indigo) 32%, var(--paper))'
 
 /** A flat scrap of cloth seen from above at a slant. */
-export function Scrap({ yarn, children }: { yarn: Yarn; children?: ReactNode }) {
+export function Scrap({ yarn, children }: { yarn: DrawnYarn; children?: ReactNode }) {
   return (
     <g>
       <path d="M14 62l74-10 20 30-82 14z" fill={yarn.fill} stroke={yarn.edge} strokeWidth="1.6" />
@@ -44,7 +44,7 @@ export function YarnLine({
   y,
   thick = 8,
 }: {
-  yarn: Yarn
+  yarn: DrawnYarn
   from: number
   to: number
   y: number

@@ -1,5 +1,5 @@
 import styled from 'styled-components'
-import { type Stroke } from '@/core/sew/techniques'
+import { type DrawingStroke } from '@/core/sew/techniques'
 
 const Drawing = styled.svg`
   display: block;
@@ -43,7 +43,7 @@ const Drawing = styled.svg`
 `
 
 /** One step of a technique, the cloth seen from its edge; its words stand beside it. */
-export function TechniqueDrawing({ drawing }: { drawing: readonly Stroke[] }) {
+export function TechniqueDrawing({ drawing }: { drawing: readonly DrawingStroke[] }) {
   return (
     <Drawing viewBox="0 0 100 60" aria-hidden="true">
       {drawing.map(([kind, ...points], i) => (

@@ -1,4 +1,4 @@
-import { areaOf, boxOf, moved, rectangle, tidied, type Outline, type Point } from '@/core/shapes/polygon'
+import { areaOf, boxOf, movePolygon, rectangle, tidyOutline, type Outline, type Point } from '@/core/shapes/polygon'
 import { type LayPiece } from '@/core/lay/types'
 
 /** A rectangle cut into so many pieces by straight and stepped cuts: the least length it takes is known. */
@@ -10,7 +10,7 @@ export function jigsaw(width: number, length: number, count: number, chance: () 
   }
   return parts.map((part, i) => {
     const { minX, minY } = boxOf(part)
-    return plainPiece(`piece ${i + 1}`, moved(part, -minX, -minY))
+    return plainPiece(`piece ${i + 1}`, movePolygon(part, -minX, -minY))
   })
 }
 
@@ -51,5 +51,5 @@ function cut(part: Outline, side: (at: Point) => number): Point[] {
     const share = here / (here - there)
     return [...own, [at[0] + (next[0] - at[0]) * share, at[1] + (next[1] - at[1]) * share]]
   })
-  return tidied(kept)
+  return tidyOutline(kept)
 }

@@ -1,4 +1,11 @@
-import { forward, mirrored, moved, turned, type Outline, type Point } from '@/core/shapes/polygon'
+import {
+  anticlockwise,
+  mirrorPolygon,
+  movePolygon,
+  turnPolygon,
+  type Outline,
+  type Point,
+} from '@/core/shapes/polygon'
 import { layFault } from '@/core/lay/sense'
 import { LAYERS, TURNS, type LayPiece, type LayTask } from '@/core/lay/types'
 import { plainPiece } from './jigsaw'
@@ -57,13 +64,13 @@ const ofShirt = (chance: Chance): Outline => pick(shirt(), chance).outline
 /** An outline with bays: of a yoke, a collar, a facing, a star, a comb, or of none. */
 export function concave(chance: Chance): Point[] {
   const draw = pick([ofShirt, ofShirt, ell, facing, star, comb, (c: Chance) => blob(140, c)], chance)
-  return forward(draw(chance))
+  return anticlockwise(draw(chance))
 }
 
 /** The same outline again, as it is, turned over, or turned by a right angle or half a right angle. */
 export function again(outline: Outline, chance: Chance): Point[] {
-  const over = chance() < 0.4 ? mirrored(outline) : outline
-  return moved(turned(over, pick([0, 180, 180, 90, 270, 45], chance)), cm(-9, 9, chance), 0)
+  const over = chance() < 0.4 ? mirrorPolygon(outline) : outline
+  return movePolygon(turnPolygon(over, pick([0, 180, 180, 90, 270, 45], chance)), cm(-9, 9, chance), 0)
 }
 
 /** Pieces as they are hardest to lay: with bays, several alike, turned over and round, with sides that run alike. */

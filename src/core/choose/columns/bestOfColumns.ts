@@ -1,11 +1,11 @@
 import { type Need } from '../../notebook/schemas/need'
 import { matchScore } from '../match'
-import { byRank, type Ranked } from '../rank'
+import { byRank, type RankedOffer } from '../rank'
 import { scoreColumns } from './scoreColumns'
 import { type StashColumns } from './stashColumns'
 
 /** The best cloths of a stash for a need, the best first; only they are given a verdict. @param most so many of them */
-export function bestOfColumns(need: Need, columns: StashColumns, most: number): Ranked[] {
+export function bestOfColumns(need: Need, columns: StashColumns, most: number): RankedOffer[] {
   const { scores, certainties } = scoreColumns(need, columns)
   const places = Array.from({ length: scores.length }, (_, index) => index)
   const { ids, offers } = columns

@@ -9,7 +9,7 @@ export interface Coded {
 }
 
 /** Finds the different values of a property. @param keyOf the same text for the same value */
-export function coded(offers: readonly Offer[], keyOf: (offer: Offer) => string): Coded {
+export function encodeColumn(offers: readonly Offer[], keyOf: (offer: Offer) => string): Coded {
   const places = new Map<string, number>()
   const samples: Offer[] = []
   const codes = new Uint32Array(offers.length)

@@ -7,7 +7,7 @@ import { AVOIDS, CARES, DETAILS, FASTNESSES, GARMENTS, PRINT_WISHES, ROLES, SEAS
 import { FIBRE_IDS } from '../../vocabulary/fibres'
 import { matchScore } from '../match'
 import { scoreColumns } from './scoreColumns'
-import { columnsOf } from './stashColumns'
+import { offerColumnsOf } from './stashColumns'
 
 const names = namedCloths.map(({ name }) => name.uk)
 const gsm = fc.oneof(fc.integer({ min: 10, max: 700 }), fc.constantFrom(60, 70, 90, 180, 260, 300))
@@ -52,7 +52,7 @@ it('one pass over columns gives each cloth the score and certainty that it has b
   fc.assert(
     fc.property(anyNeed, fc.array(anyFabric, { minLength: 1, maxLength: 40 }), (need, fabrics) => {
       const cloths = fabrics.map((fabric, index) => ({ id: String(index), offer: offerFrom(fabric) }))
-      const { scores, certainties } = scoreColumns(need, columnsOf(cloths))
+      const { scores, certainties } = scoreColumns(need, offerColumnsOf(cloths))
       cloths.forEach(({ offer }, index) => {
         const alone = matchScore(need, offer)
         expect(Math.abs(scores[index]! - alone.score)).toBeLessThan(1e-12)

@@ -1,14 +1,14 @@
 import { CERTAINTY } from '../weights'
 import { detailRules } from '../data/details'
 import { type DetailRule } from '../data/detailRule'
-import { byBody, DETAIL_IMPORTANCE, isDrawnIn, PLIABLE, weightsOf } from '../details'
+import { byBody, DETAIL_IMPORTANCE, isDrawnIn, PLIABLE, detailWeightsOf } from '../details'
 import { detailStretchFit, detailWeightFit } from '../fit'
 import { type FullNeed } from '../need'
 import { CERTAINTY_BY_HOW, type Sums } from './sums'
-import { UNKNOWN_HOW, type Columns } from './stashColumns'
+import { UNKNOWN_HOW, type OfferColumns } from './stashColumns'
 
 /** Each detail of a pattern over every cloth: its worst side counts, as in `assessDetails`. */
-export function scoreDetails(sums: Sums, columns: Columns, { details, gsm }: FullNeed): void {
+export function scoreDetails(sums: Sums, columns: OfferColumns, { details, gsm }: FullNeed): void {
   for (const detail of details) {
     const rule = detailRules[detail]
     const asked = isDrawnIn(detail, details) ? { ...rule, stretchAtLeast: undefined } : rule
@@ -18,7 +18,7 @@ export function scoreDetails(sums: Sums, columns: Columns, { details, gsm }: Ful
 
 function scoreDetail(
   sums: Sums,
-  { gsm, stretchWidth, body, bodyAndFibres }: Columns,
+  { gsm, stretchWidth, body, bodyAndFibres }: OfferColumns,
   rule: DetailRule,
   ofGarment: readonly [number, number],
 ): void {
@@ -26,7 +26,7 @@ function scoreDetail(
   const { codes, samples } = rule.heatSets ? bodyAndFibres : body
   const bodies = samples.map((offer) => byBody(rule, offer))
   const weights = samples.map((offer) =>
-    weightsOf(rule, offer.body !== undefined && PLIABLE.includes(offer.body.value), ofGarment),
+    detailWeightsOf(rule, offer.body !== undefined && PLIABLE.includes(offer.body.value), ofGarment),
   )
   const least = rule.stretchAtLeast
   const unsaid: number = UNKNOWN_HOW

@@ -1,5 +1,5 @@
 import { type Need } from '../../notebook/schemas/need'
-import { adaptedTo, body, opacity, structure, washing, withNamed } from '../assess'
+import { adaptedTo, assessBody, assessOpacity, assessStructure, assessWashing, withNamed } from '../assess'
 import { RELIES_ON_STRETCH, stretchFit, weightFit } from '../fit'
 import { fullNeed, type FullNeed } from '../need'
 import { PURPOSE_RULES } from '../purpose/purposes'
@@ -9,10 +9,10 @@ import { drynessOf, hasSeason, seasonFit, seasonImportance } from '../season'
 import { type Assessment } from '../types'
 import { CERTAINTY, IMPORTANCE } from '../weights'
 import { WISH_RULES } from '../wishes'
-import { coded, type Coded } from './coded'
+import { encodeColumn, type Coded } from './coded'
 import { scoreDetails } from './detailColumns'
 import { CERTAINTY_BY_HOW, type Sums } from './sums'
-import { UNKNOWN_HOW, type Columns, type NumberColumn, type StashColumns } from './stashColumns'
+import { UNKNOWN_HOW, type OfferColumns, type NumberColumn, type StashColumns } from './stashColumns'
 
 /** Score and certainty of every cloth for one need, in the order of the columns. */
 export interface ColumnScores {
@@ -41,39 +41,41 @@ export function scoreColumns(need: Need, { ids, parts }: StashColumns): ColumnSc
 
 // What is imported is bound to a name of its own before each long loop: a loader may put a call behind the import.
 
-function summed(full: FullNeed, columns: Columns, count: number): Sums {
+function summed(full: FullNeed, columns: OfferColumns, count: number): Sums {
   const sums: Sums = {
     score: new Float64Array(count).fill(1),
     importance: new Float64Array(count),
     certain: new Float64Array(count),
   }
-  addCoded(sums, columns.construction, (offer) => structure(full, offer))
+  addCoded(sums, columns.construction, (offer) => assessStructure(full, offer))
   addWeight(sums, columns, full)
   addStretch(sums, columns.stretchWidth, full.stretchWidth, false)
   addStretch(sums, columns.stretchLength, full.stretchLength, true)
-  addCoded(sums, columns.body, (offer) => body(full, offer))
-  addCoded(sums, columns.opacity, (offer) => opacity(full, offer))
+  addCoded(sums, columns.body, (offer) => assessBody(full, offer))
+  addCoded(sums, columns.opacity, (offer) => assessOpacity(full, offer))
   if (hasSeason(full)) addSeason(sums, columns, full)
   for (const purpose of full.purposes) {
     const rule = PURPOSE_RULES[purpose]
-    const codes = (columns.purposes[purpose] ??= coded(columns.offers, (one) => JSON.stringify(rule.dependsOn(one))))
+    const codes = (columns.purposes[purpose] ??= encodeColumn(columns.offers, (one) =>
+      JSON.stringify(rule.dependsOn(one)),
+    ))
     addCoded(sums, codes, (offer) => assessmentOf(rule, offer, CERTAINTY))
   }
   scoreDetails(sums, columns, full)
   addWishes(sums, columns, full)
-  addCoded(sums, columns.washed, washing)
+  addCoded(sums, columns.washed, assessWashing)
   return sums
 }
 
 /** A wish that a pattern does not have judges no cloth at all: it is tried on none. */
-function addWishes(sums: Sums, columns: Columns, { wishes }: FullNeed): void {
+function addWishes(sums: Sums, columns: OfferColumns, { wishes }: FullNeed): void {
   const { pile, called, fibres, care, creases, avoid, recoveryPercent, print, fastness } = wishes
   // In the order of the rules.
   const asked = [pile, called, fibres, care, creases, avoid, recoveryPercent, print, fastness]
   const has = asked.map((wish) => wish !== undefined)
   WISH_RULES.forEach(({ judge, dependsOn }, index) => {
     if (!has[index]) return
-    const codes = (columns.wishes[index] ??= coded(columns.offers, dependsOn))
+    const codes = (columns.wishes[index] ??= encodeColumn(columns.offers, dependsOn))
     addCoded(sums, codes, (offer) => judge(wishes, offer, CERTAINTY[offer.fibres?.how ?? 'estimated']) ?? [])
   })
 }
@@ -102,7 +104,7 @@ function addCoded(
   }
 }
 
-function addWeight({ score, importance, certain }: Sums, { gsm, called }: Columns, full: FullNeed): void {
+function addWeight({ score, importance, certain }: Sums, { gsm, called }: OfferColumns, full: FullNeed): void {
   const spans = called.samples.map((offer) => withNamed(full, offer.called))
   const [fitOf, certaintyOf, weight, unknown] = [weightFit, CERTAINTY_BY_HOW, IMPORTANCE.weight, UNKNOWN_FIT]
   const unsaid: number = UNKNOWN_HOW
@@ -136,7 +138,7 @@ function addStretch(
   }
 }
 
-function addSeason({ score, importance, certain }: Sums, { fibres, gsm }: Columns, full: FullNeed): void {
+function addSeason({ score, importance, certain }: Sums, { fibres, gsm }: OfferColumns, full: FullNeed): void {
   const { samples, codes } = fibres
   const dry = samples.map((offer) => (offer.fibres ? drynessOf(offer.fibres.value) : NaN))
   const certainty = samples.map((offer) => (offer.fibres ? CERTAINTY[offer.fibres.how] : 0))

@@ -3,7 +3,7 @@ import { type Quantity } from '../../units/quantity'
 import { type Purpose } from '../purpose/told'
 import { materialIdOf } from '../../fabric/materialOf'
 import { kindOf, type OfferKind } from '../assess'
-import { coded, type Coded } from './coded'
+import { encodeColumn, type Coded } from './coded'
 
 /** A number of many cloths with its doubt; NaN where it is not known. */
 export interface NumberColumn {
@@ -21,11 +21,11 @@ export interface StashColumns {
   ids: readonly string[]
   offers: readonly Offer[]
   /** Nets, and each material, apart from all others: other things are asked of them. */
-  parts: { kind: OfferKind; places: number[]; columns: Columns }[]
+  parts: { kind: OfferKind; places: number[]; columns: OfferColumns }[]
 }
 
 /** Cloths as columns: what is a number as numbers, what takes few values as codes. */
-export interface Columns {
+export interface OfferColumns {
   gsm: NumberColumn
   stretchWidth: NumberColumn
   stretchLength: NumberColumn
@@ -46,7 +46,7 @@ export interface Columns {
 }
 
 /** Lays many cloths out as columns, once for any number of patterns. */
-export function columnsOf(cloths: readonly { id: string; offer: Offer }[]): StashColumns {
+export function offerColumnsOf(cloths: readonly { id: string; offer: Offer }[]): StashColumns {
   const offers = cloths.map(({ offer }) => offer)
   const places = new Map<string, number[]>()
   offers.forEach((offer, at) => {
@@ -63,18 +63,18 @@ export function columnsOf(cloths: readonly { id: string; offer: Offer }[]): Stas
   return { ids: cloths.map(({ id }) => id), offers, parts }
 }
 
-function laidOut(offers: readonly Offer[]): Columns {
+function laidOut(offers: readonly Offer[]): OfferColumns {
   return {
     gsm: numbers(offers, ({ gsm }) => gsm),
     stretchWidth: numbers(offers, ({ stretchWidth }) => stretchWidth),
     stretchLength: numbers(offers, ({ stretchLength }) => stretchLength),
-    construction: coded(offers, ({ construction }) => keyOf(construction)),
-    body: coded(offers, ({ body }) => keyOf(body)),
-    opacity: coded(offers, ({ opacity }) => keyOf(opacity)),
-    fibres: coded(offers, ({ fibres }) => keyOf(fibres)),
-    called: coded(offers, ({ called = '' }) => called),
-    bodyAndFibres: coded(offers, ({ body, fibres }) => `${keyOf(body)} ${keyOf(fibres)}`),
-    washed: coded(offers, ({ washed }) => String(washed === false)),
+    construction: encodeColumn(offers, ({ construction }) => keyOf(construction)),
+    body: encodeColumn(offers, ({ body }) => keyOf(body)),
+    opacity: encodeColumn(offers, ({ opacity }) => keyOf(opacity)),
+    fibres: encodeColumn(offers, ({ fibres }) => keyOf(fibres)),
+    called: encodeColumn(offers, ({ called = '' }) => called),
+    bodyAndFibres: encodeColumn(offers, ({ body, fibres }) => `${keyOf(body)} ${keyOf(fibres)}`),
+    washed: encodeColumn(offers, ({ washed }) => String(washed === false)),
     wishes: [],
     purposes: {},
     offers,

@@ -1,9 +1,9 @@
 import { airinessOf, type Airiness } from '../../fabric/openness'
 import { type Offer } from '../../fabric/types'
-import { interval80, normalDraws } from '../../units/draws'
+import { drawnInterval80, normalDraws } from '../../units/draws'
 import { type Season } from '../../vocabulary/choosing'
 import { ANY_REGAIN, cluesOf } from './clues'
-import { comfortReasons, type Told } from './reasons'
+import { comfortReasons, type ComfortReason } from './reasons'
 import { schoolsFor, type School } from './schools'
 
 export interface Likely {
@@ -17,7 +17,7 @@ export interface Comfort extends Record<Season, Likely> {
   warmthClo: { value: number; interval80: [number, number] }
   airPermeability: { word: Airiness }
   regainPercent: number | null
-  reasons: Told[]
+  reasons: ComfortReason[]
   schools: School[]
 }
 
@@ -52,13 +52,16 @@ export function comfortOf(offer: Offer, nextToSkin: boolean): Comfort {
     for (const season of ['hot', 'mild', 'cold'] as const)
       scores[season].push(clamp(one[season] + z[7]! * RULE_SPREAD))
   }
-  const told = (season: Season): Likely => ({ score: mean(scores[season]), interval80: interval80(scores[season]) })
+  const told = (season: Season): Likely => ({
+    score: mean(scores[season]),
+    interval80: drawnInterval80(scores[season]),
+  })
   const value = mean(clo)
   return {
     hot: told('hot'),
     mild: told('mild'),
     cold: told('cold'),
-    warmthClo: { value, interval80: interval80(clo) },
+    warmthClo: { value, interval80: drawnInterval80(clo) },
     airPermeability: { word: airinessOf(clues.openness.value) },
     regainPercent: clues.regain?.value ?? null,
     reasons: comfortReasons(offer, clues, value, nextToSkin),

@@ -3,7 +3,7 @@ import { type Offer } from '../../fabric/types'
 import { type ComfortClues } from './clues'
 
 /** A rule that an answer rests on, and what it says here. */
-export interface Told {
+export interface ComfortReason {
   id: string
   text: string
 }
@@ -23,7 +23,7 @@ const AIR_WORDS: Readonly<Record<Airiness, string>> = {
 }
 
 /** Why a cloth wears as it does, what weighs most first. @param clo its own warmth */
-export function comfortReasons(offer: Offer, clues: ComfortClues, clo: number, nextToSkin: boolean): Told[] {
+export function comfortReasons(offer: Offer, clues: ComfortClues, clo: number, nextToSkin: boolean): ComfortReason[] {
   return [
     moisture(clues),
     { id: 'air', text: AIR_WORDS[airinessOf(clues.openness.value)] },
@@ -34,7 +34,7 @@ export function comfortReasons(offer: Offer, clues: ComfortClues, clo: number, n
   ]
 }
 
-function moisture({ regain }: ComfortClues): Told {
+function moisture({ regain }: ComfortClues): ComfortReason {
   if (!regain)
     return { id: 'moisture-unknown', text: 'How it takes up moisture depends on its fibres, which are not settled.' }
   const percent = regain.value < 2 ? regain.value.toFixed(1) : regain.value.toFixed(0)
@@ -47,7 +47,7 @@ function moisture({ regain }: ComfortClues): Told {
   return { id: 'moisture', text }
 }
 
-function warmth(clo: number, { thickness, gsm }: ComfortClues): Told {
+function warmth(clo: number, { thickness, gsm }: ComfortClues): ComfortReason {
   const mm = thickness.value < 1 ? thickness.value.toFixed(1) : thickness.value.toFixed(0)
   const word = clo >= 0.3 ? 'warm' : clo >= 0.12 ? 'of middling warmth' : 'thin'
   return {
@@ -56,14 +56,14 @@ function warmth(clo: number, { thickness, gsm }: ComfortClues): Told {
   }
 }
 
-function skin({ softness }: ComfortClues): Told {
+function skin({ softness }: ComfortClues): ComfortReason {
   if (softness.value >= 0.78) return { id: 'softness', text: 'Soft on bare skin.' }
   if (softness.value >= 0.5)
     return { id: 'softness', text: 'Neither soft nor rough on bare skin; how finely it is spun decides.' }
   return { id: 'softness', text: 'It may prickle or scratch on bare skin: line it, or wear something under it.' }
 }
 
-function drying({ regain, gsm }: ComfortClues): Told {
+function drying({ regain, gsm }: ComfortClues): ComfortReason {
   const water = gsm.value * (SPUN_SHARE + (regain?.value ?? 6) / 25)
   const text =
     water < DRIES_FAST
@@ -75,7 +75,7 @@ function drying({ regain, gsm }: ComfortClues): Told {
 }
 
 /** Where the shares of a blend are unsaid and would change the answer. */
-function shares({ mix = [] }: Offer, { regain }: ComfortClues): Told[] {
+function shares({ mix = [] }: Offer, { regain }: ComfortClues): ComfortReason[] {
   if (mix.length < 2 || !regain || regain.sd < 1) return []
   return [
     {

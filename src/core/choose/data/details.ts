@@ -1,6 +1,6 @@
 import { type Detail } from '../../vocabulary/choosing'
 import { type DetailRule } from './detailRule'
-import { furtherDetails } from './furtherDetails'
+import { makingDetails } from './makingDetails'
 
 /** Details, by what they ask of cloth. */
 const common = {
@@ -113,4 +113,4 @@ const common = {
 } as const satisfies Readonly<Record<string, DetailRule>>
 
 /** What every detail asks beyond the garment. */
-export const detailRules: Readonly<Record<Detail, DetailRule>> = { ...common, ...furtherDetails }
+export const detailRules: Readonly<Record<Detail, DetailRule>> = { ...common, ...makingDetails }

@@ -21,13 +21,13 @@ export interface GarmentNeed {
 }
 
 // Sets of words that many garments share.
-export const folding: readonly Body[] = ['soft', 'moderate', 'crisp']
-export const flowing: readonly Body[] = ['fluid', 'soft']
-export const easy: readonly Body[] = ['fluid', 'soft', 'moderate']
-export const middling: readonly Body[] = ['soft', 'moderate']
-export const shaped: readonly Body[] = ['moderate', 'crisp']
-export const firm: readonly Body[] = ['moderate', 'crisp', 'stiff']
-export const any: readonly Body[] = ['fluid', 'soft', 'moderate', 'crisp', 'stiff']
-export const solid: readonly Opacity[] = ['opaque']
-export const veiled: readonly Opacity[] = ['semi-sheer', 'opaque']
+export const foldingBodies: readonly Body[] = ['soft', 'moderate', 'crisp']
+export const flowingBodies: readonly Body[] = ['fluid', 'soft']
+export const easyBodies: readonly Body[] = ['fluid', 'soft', 'moderate']
+export const middlingBodies: readonly Body[] = ['soft', 'moderate']
+export const shapedBodies: readonly Body[] = ['moderate', 'crisp']
+export const firmBodies: readonly Body[] = ['moderate', 'crisp', 'stiff']
+export const anyBody: readonly Body[] = ['fluid', 'soft', 'moderate', 'crisp', 'stiff']
+export const opaqueOnly: readonly Opacity[] = ['opaque']
+export const notSheer: readonly Opacity[] = ['semi-sheer', 'opaque']
 export const anyLight: readonly Opacity[] = ['sheer', 'semi-sheer', 'opaque']

@@ -2,7 +2,7 @@ import { careOf } from '../../fabric/care'
 import { shrinkOf, STEAM_SHARE } from '../../fabric/shrink'
 import { type Offer } from '../../fabric/types'
 import { isOneWay } from '../../fabric/handling'
-import { COVERAGE_80, scaled, type Quantity } from '../../units/quantity'
+import { COVERAGE_80, scaleQuantity, type Quantity } from '../../units/quantity'
 import { buy, type Buy } from '../../units/buy'
 import { USUAL_SELVEDGE_MM } from '../../vocabulary/laying'
 import { lengthAtWidth, ONE_WAY_TAKES, type Converted, type LengthAtWidth } from './widths'
@@ -63,7 +63,7 @@ interface Sum {
  * the shrinkage still to come, a margin; each part in mm, with the doubt of all.
  * @throws RangeError where no length is given
  */
-export function enough(asked: EnoughAsked): Enough {
+export function howMuchIsNeeded(asked: EnoughAsked): Enough {
   const { fabric, lengths, pieces = USUAL_PIECES, marginMm = 0, copies = 1 } = asked
   if (lengths.length === 0) throw new RangeError('enough: the envelope gives no length')
   const oneWay = fabric.oneWay || isOneWay(fabric.offer)
@@ -80,9 +80,10 @@ export function enough(asked: EnoughAsked): Enough {
       { value: converted.lengthMm.value - first.lengthMm, sd: converted.lengthMm.sd },
       partWords.width(converted, fabric.widthMm),
     )
-  if (oneWay && !napSaid) add(sum, 'nap', scaled(ONE_WAY_TAKES, sum.mm.value), partWords.nap(isOneWay(fabric.offer)))
+  if (oneWay && !napSaid)
+    add(sum, 'nap', scaleQuantity(ONE_WAY_TAKES, sum.mm.value), partWords.nap(isOneWay(fabric.offer)))
   addRepeats(sum, fabric, pieces, usableMm)
-  if (copies > 1) add(sum, 'copies', scaled(sum.mm, copies - 1), partWords.copies(copies))
+  if (copies > 1) add(sum, 'copies', scaleQuantity(sum.mm, copies - 1), partWords.copies(copies))
   addShrinkage(sum, fabric)
   if (marginMm > 0) add(sum, 'margin', { value: marginMm, sd: 0 }, partWords.margin(marginMm))
   const { value, sd } = sum.mm
@@ -159,11 +160,11 @@ export function shrinkToCome({ offer }: Pick<EnoughFabric, 'offer'>) {
   // What goes to the dry-cleaner meets steam alone; what was said or measured is taken as it is.
   const steamed = !offer.shrink && offer.fibres !== undefined && careOf(offer).washCelsius === null
   const value = steamed
-    ? { length: scaled(inWater.length, STEAM_SHARE), width: scaled(inWater.width, STEAM_SHARE) }
+    ? { length: scaleQuantity(inWater.length, STEAM_SHARE), width: scaleQuantity(inWater.width, STEAM_SHARE) }
     : inWater
   // Washed already or not, nobody knows: half of it is to be expected.
   if (offer.washed !== undefined || offer.shrink) return value
-  return { length: scaled(value.length, 0.5), width: scaled(value.width, 0.5) }
+  return { length: scaleQuantity(value.length, 0.5), width: scaleQuantity(value.width, 0.5) }
 }
 const NONE: Quantity = { value: 0, sd: 0 }
 

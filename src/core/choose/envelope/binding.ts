@@ -1,7 +1,7 @@
 import { type Role } from '../../vocabulary/choosing'
-import { type Columns } from './columns'
+import { type EnvelopeColumns } from './columns'
 import { NOTION_PATTERNS } from './lexicon'
-import { type Mark, type Marked, type ValueMark } from './marks'
+import { type EnvelopeMark, type MarkedText, type ValueMark } from './marks'
 import { type Span } from './spans'
 
 /** What a length is of; null where its line does not say. */
@@ -21,7 +21,7 @@ export interface Bound {
   keys: Keys[] | null
 }
 
-type Key = Exclude<Mark, ValueMark>
+type Key = Exclude<EnvelopeMark, ValueMark>
 type Kind = Key['is']
 
 /** Marks of one kind with nothing else between them. */
@@ -46,7 +46,7 @@ const BLANKS_OR_AND = /^(?:[\s,/|()-]|\band\b)*$/
  * What each length of a line is of. A line is read as items; a size, a view, a width, a nap or a fabric in the item of
  * a length is of it, else what stands before it, or behind it where such things stand behind the first length.
  */
-export function bound({ marks, rest, text, hasWords }: Marked, columns: Columns | null): Bound[] {
+export function bindLengths({ marks, rest, text, hasWords }: MarkedText, columns: EnvelopeColumns | null): Bound[] {
   const runs = runsOf(marks, rest)
   if (runs.length === 0) return []
   const isInRun = ({ at, end }: Span) => runs.some((run) => run.at <= at && end <= run.end)
@@ -89,7 +89,7 @@ const isCount = ({ values }: Run) => values.length === 1 && Number.isInteger(val
 const hasUnit = ({ values }: Run) => values.some(({ unit }) => unit !== undefined)
 
 /** Lengths with nothing but commas between them. */
-function runsOf(marks: readonly Mark[], rest: string): Run[] {
+function runsOf(marks: readonly EnvelopeMark[], rest: string): Run[] {
   const runs: Run[] = []
   marks.forEach((mark, i) => {
     if (mark.is !== 'value') return
@@ -104,7 +104,7 @@ function runsOf(marks: readonly Mark[], rest: string): Run[] {
   return runs
 }
 
-function groupsOf(marks: readonly Mark[], itemOf: (at: number) => number): Group[] {
+function groupsOf(marks: readonly EnvelopeMark[], itemOf: (at: number) => number): Group[] {
   const groups: Group[] = []
   marks.forEach((mark, i) => {
     if (mark.is === 'value') return
@@ -175,7 +175,7 @@ function rolesOf(
 function keysOf(
   { values }: Run,
   found: readonly Group[],
-  { roles, columns }: { roles: Role[] | null; columns: Columns | null },
+  { roles, columns }: { roles: Role[] | null; columns: EnvelopeColumns | null },
 ): Keys[] | null {
   const many = values.length
   const inLine = found.filter(({ marks }) => cellsOf(marks).length === many && many > 1)

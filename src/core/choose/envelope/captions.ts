@@ -1,7 +1,7 @@
 import { type Role } from '../../vocabulary/choosing'
-import { GARMENT_PATTERNS, LENGTH_LABELS, PARTS, ROLE_PATTERNS } from './lexicon'
+import { GARMENT_PATTERNS, LENGTH_LABELS, ENVELOPE_PART_WORDS, ROLE_PATTERNS } from './lexicon'
 import { UNIT } from './numbers'
-import { found, type Span } from './spans'
+import { findSpans, type Span } from './spans'
 
 /** What a caption says of the rows below it or behind it: “TOP A”, “Skirt B, C”, “Contrast (View B only)”, “Dress”. */
 export interface Caption {
@@ -21,8 +21,9 @@ const VIEWS_SAID = new RegExp(
 const LETTERS_LAST = new RegExp(String.raw`(?:^|\s)\(?(${LETTERS})\)?(?:\s+only)?$`)
 const MOST_WORDS = 3
 /** Parts that are cut from a fabric of their own. */
+const PART = ENVELOPE_PART_WORDS
 const CONTRASTS = new RegExp(
-  String.raw`^(?:contrast(?:ing)?(?: (?:fabric|\d|${PARTS}))?|rib(?:bing)?|${PARTS})(?: (?:fabric|cloth))?$`,
+  String.raw`^(?:contrast(?:ing)?(?: (?:fabric|\d|${PART}))?|rib(?:bing)?|${PART})(?: (?:fabric|cloth))?$`,
 )
 const MAINS = /^(?:(?:main|self|outer|shell|fashion|garment)(?: (?:fabric|cloth|material))?|fabric)$/
 
@@ -126,7 +127,7 @@ export function viewMarks(text: string): ViewMark[] {
   const labels = [...text.matchAll(BRACKETED)]
   const things = [...text.matchAll(BEFORE_NUMBER)].filter(([, thing]) => isThing(thing!.toLowerCase()))
   const label = (named: string) => ({ is: 'view' as const, views: [capital(named.toLowerCase())] })
-  return found(text, [
+  return findSpans(text, [
     [SAID, read],
     [BARE, read],
     // One alone is a remark.

@@ -13,7 +13,7 @@ export interface Column {
 }
 
 /** What the columns of a table are. */
-export interface Columns {
+export interface EnvelopeColumns {
   list: readonly Column[]
   /** Whether the first number of each row is the width of its fabric. */
   isWidthFirst: boolean
@@ -42,7 +42,7 @@ const NARROWEST_BARE = 70
  * What a heading line says of the columns below it: sizes, views, things or widths.
  * @returns undefined where it is no such line
  */
-export function columnsOf(line: string): Columns | undefined {
+export function envelopeColumnsOf(line: string): EnvelopeColumns | undefined {
   const text = plainText(line)
     .trim()
     .replace(/^\((.*)\)$/, '$1')
@@ -68,7 +68,10 @@ export function columnsOf(line: string): Columns | undefined {
  * Columns below columns: views over widths are each width of each view.
  * @returns undefined where they do not go together
  */
-export function crossed({ list: above }: Columns, { list: below, isWidthFirst }: Columns): Columns | undefined {
+export function readCrossTable(
+  { list: above }: EnvelopeColumns,
+  { list: below, isWidthFirst }: EnvelopeColumns,
+): EnvelopeColumns | undefined {
   const by = below.length / above.length
   const isOther = (one: Column, other: Column) =>
     !(one.size && other.size) && !(one.view && other.view) && !(one.widthMm && other.widthMm)

@@ -1,10 +1,10 @@
-import { type LengthRead, type Reading } from './reading'
+import { type LengthRead, type EnvelopeReading } from './reading'
 
 /**
  * Two lengths for one and the same: what heads their lines may tell them apart, else nobody knows which is right, and
  * the person reads both lines.
  */
-export function settleContradictions(reading: Reading): void {
+export function settleContradictions(reading: EnvelopeReading): void {
   for (const told of reading.roles.values()) {
     const seen = new Map<string, LengthRead[]>()
     for (const one of told.lengths) {

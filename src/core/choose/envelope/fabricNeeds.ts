@@ -5,7 +5,7 @@ import { type Clause } from './clauses'
 import { bodyIn, clothsIn, opacityIn, stretchIn, weightIn, type ListedCloth } from './facts'
 import { AVOID_PATTERNS, DETAIL_PATTERNS, GARMENT_PATTERNS, ROLE_PATTERNS, SEASON_PATTERNS } from './lexicon'
 import { notionsIn } from './notions'
-import { roleRead, type Reading } from './reading'
+import { roleRead, type EnvelopeReading } from './reading'
 
 const NEGATED = new RegExp(
   String.raw`\b(?:not (?:for|to be made|suitable|recommended|suited|advised|appropriate|good)|` +
@@ -19,7 +19,7 @@ const EXTRA =
 const NAP = /\bnap\b|\bpile\b|\bshad(?:ed|ing)\b|\bone[- ]way\b/
 
 /** @returns whether anything in it was understood */
-export function readNeeds(reading: Reading, clause: Clause): boolean {
+export function readNeeds(reading: EnvelopeReading, clause: Clause): boolean {
   if (NEGATED.test(clause.text)) return readAvoid(reading, clause)
   if (EXTRA.test(clause.text)) return readNap(reading, clause.text)
   const { notions, others } = notionsIn(clause)
@@ -38,7 +38,7 @@ export function readNeeds(reading: Reading, clause: Clause): boolean {
 }
 
 /** “Pyjamas with piping”: a thing and what is on it, no list of what to buy. */
-function isThingWith({ inNotions }: Reading, text: string): boolean {
+function isThingWith({ inNotions }: EnvelopeReading, text: string): boolean {
   const [before, behind] = text.split(/\bwith\b/)
   return !inNotions && behind !== undefined && !/\d/.test(text) && firstGarment(before!) !== undefined
 }
@@ -48,7 +48,7 @@ const FASTENED =
   /\bzip(?:per)? fly\b|\bbutton(?:ed)?[- ](?:front|up|down|through)|\bdress\b|\bskirt\b|\bjacket\b|\btrousers\b/
 
 /** Cloth that stands among the notions: “0.5 m of lightweight interfacing”, “1 m canvas”. */
-function readCloth(reading: Reading, item: string, line: number): boolean {
+function readCloth(reading: EnvelopeReading, item: string, line: number): boolean {
   const role = ROLE_PATTERNS.find(([pattern]) => pattern.test(item.replace(QUANTITY, '')))?.[1] ?? 'main'
   const before = reading.role
   reading.role = role
@@ -60,7 +60,7 @@ function readCloth(reading: Reading, item: string, line: number): boolean {
 }
 const QUANTITY = /^(?:\d[\d ./]*\s*(?:m|cm|yds?|yards?|metres?)?\s*(?:of\s+)?)/
 
-function readAvoid(reading: Reading, { text, line }: Clause): boolean {
+function readAvoid(reading: EnvelopeReading, { text, line }: Clause): boolean {
   const at = NEGATED.exec(text)!.index
   // “Stretch fabrics are not recommended”: what stands before it is meant.
   const isBefore = SAID_OF_BEFORE.test(text)
@@ -76,13 +76,13 @@ function readAvoid(reading: Reading, { text, line }: Clause): boolean {
 }
 
 /** Lengths with nap for cloth that has one: pile may be used, laid one way. */
-export function readNap(reading: Reading, text: string): boolean {
+export function readNap(reading: EnvelopeReading, text: string): boolean {
   if (NAP.test(text) && !/without nap/.test(text)) roleRead(reading, 'main').need.pile = 'with-nap-layout'
   return true
 }
 
 /** What is made, and its details; only the first that is named is the garment. */
-export function readGarment(reading: Reading, text: string): boolean {
+export function readGarment(reading: EnvelopeReading, text: string): boolean {
   const isDescription = reading.role === 'main' && !reading.inNotions
   if (!isDescription) return false
   const garment = firstGarment(reading.isAmerican ? text.replace(/\bjumper\b/g, 'pinafore dress') : text)
@@ -106,7 +106,7 @@ export function firstGarment(text: string): Garment | undefined {
 }
 
 /** What a clause says of the cloth of the role that it stands under. */
-export function readFabric(reading: Reading, { text }: Clause): boolean {
+export function readFabric(reading: EnvelopeReading, { text }: Clause): boolean {
   const before = reading.roles.get(reading.role)
   const { need } = roleRead(reading, reading.role)
   const found: Partial<Need> = {}
@@ -173,7 +173,7 @@ function structureIn(text: string): 'woven' | 'knit' | 'either' | undefined {
 }
 
 /** Woven or knit as it is said, else as the cloths that are named are. */
-function noteStructure(reading: Reading, text: string, listed: readonly ListedCloth[]): void {
+function noteStructure(reading: EnvelopeReading, text: string, listed: readonly ListedCloth[]): void {
   const { need } = roleRead(reading, reading.role)
   const said = structureIn(text)
   const seen = reading.structures.get(reading.role) ?? new Set<'woven' | 'knit'>()
@@ -187,7 +187,7 @@ function noteStructure(reading: Reading, text: string, listed: readonly ListedCl
   reading.structures.set(reading.role, seen)
 }
 
-export function settleStructures({ structures, roles }: Reading): void {
+export function settleStructures({ structures, roles }: EnvelopeReading): void {
   for (const [role, seen] of structures) {
     const need = roles.get(role)?.need
     if (!need || need.structure !== undefined || seen.size === 0) continue

@@ -8,7 +8,7 @@ import { type Role } from '../../vocabulary/choosing'
 import { wordFor } from '../../vocabulary/words'
 import { type FibreId } from '../../vocabulary/fibres'
 import { BODY_PATTERNS, OPACITY_PATTERNS, WEIGHT_WORDS } from './lexicon'
-import { NUMBER, numberOf } from './numbers'
+import { NUMBER, parseEnvelopeNumber } from './numbers'
 
 type Span = [number, number]
 
@@ -34,8 +34,8 @@ export function weightIn(text: string, role: Role = 'main'): Span | undefined {
   const numbered = NUMBERED.exec(text)
   if (numbered) {
     const factor = numbered[3] === 'oz' ? GSM_PER_OUNCE_PER_SQUARE_YARD : 1
-    const low = numberOf(numbered[1]!)! * factor
-    const high = numbered[2] === undefined ? undefined : numberOf(numbered[2])! * factor
+    const low = parseEnvelopeNumber(numbered[1]!)! * factor
+    const high = numbered[2] === undefined ? undefined : parseEnvelopeNumber(numbered[2])! * factor
     const span: Span =
       high === undefined
         ? AT_MOST.test(text.slice(0, numbered.index))
@@ -111,8 +111,8 @@ function percentIn(text: string): Span | undefined {
   const found = PERCENT.exec(text)
   if (!found) return undefined
   const written = found[1] ?? found[3]
-  const low = written === undefined ? undefined : numberOf(written)
-  const one = numberOf((found[2] ?? found[4])!)!
+  const low = written === undefined ? undefined : parseEnvelopeNumber(written)
+  const one = parseEnvelopeNumber((found[2] ?? found[4])!)!
   if (one > 400) return undefined
   return low === undefined
     ? /\b(?:up to|no more than|at most|max)/.test(text)
@@ -124,7 +124,7 @@ function percentIn(text: string): Span | undefined {
 function gaugeIn(text: string): Span | undefined {
   const found = GAUGE.exec(text)
   if (!found) return undefined
-  const [from, to] = [numberOf(found[1]!), numberOf(found[2]!)]
+  const [from, to] = [parseEnvelopeNumber(found[1]!), parseEnvelopeNumber(found[2]!)]
   if (from === undefined || to === undefined || to <= from || to > from * 3) return undefined
   return [Math.round(100 * (to / from - 1)), STRETCH_MOST]
 }

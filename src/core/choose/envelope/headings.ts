@@ -1,12 +1,12 @@
 import { captionOf, viewMarks, viewsOf, type Caption } from './captions'
 import { type Clause } from './clauses'
-import { columnsOf, crossed } from './columns'
+import { envelopeColumnsOf, readCrossTable } from './columns'
 import { NOTION_PATTERNS, ROLE_PATTERNS } from './lexicon'
 import { namesRole } from './marks'
 import { measuresIn } from './measures'
 import { readGarment, readNap } from './fabricNeeds'
 import { plainText } from './numbers'
-import { roleRead, type Reading } from './reading'
+import { roleRead, type EnvelopeReading } from './reading'
 import { napIn } from './naps'
 import { rowIn, widthAlone, type TableContext, type TableUnit } from './table'
 
@@ -42,7 +42,7 @@ const FOR_SIZES = /^(?:in |for )?(?:all )?sizes? \w{1,4} ?(?:-|to) ?\w{1,4}$/
 const NUMBERS = /^(?:\d{1,2}\s+){2,}\d{1,2}$/
 
 /** A line that says something of the rows below it. */
-export function readHeading(reading: Reading, clause: Clause): boolean {
+export function readHeading(reading: EnvelopeReading, clause: Clause): boolean {
   const before = BEFORE_NUMBERS.exec(clause.written)?.[0]
   const over = before === undefined ? undefined : captionOf(before)
   if (over && NUMBERS.test(clause.written.slice(before!.length).trim())) {
@@ -51,7 +51,7 @@ export function readHeading(reading: Reading, clause: Clause): boolean {
     return readHeading(reading, replaced(clause, `Sizes ${clause.written.slice(before!.length)}`))
   }
   const { text, written, line } = clause
-  const columns = columnsOf(written)
+  const columns = envelopeColumnsOf(written)
   const views = columns ? null : VIEWS_ALONE.exec(text)
   const caption = columns || /\d/.test(text) ? undefined : captionOf(written)
   if (ALL_HEAD.test(text)) reading.role = 'main'
@@ -66,7 +66,7 @@ export function readHeading(reading: Reading, clause: Clause): boolean {
   } else if (columns) {
     readGarment(reading, text)
     const above = reading.headed === null ? null : reading.table.columns
-    reading.table = { ...reading.table, columns: (above && crossed(above, columns)) ?? columns, widthMm: null }
+    reading.table = { ...reading.table, columns: (above && readCrossTable(above, columns)) ?? columns, widthMm: null }
     reading.headed = columns
     noteBelow(reading, line)
     return true
@@ -92,7 +92,7 @@ function unitNamed(text: string): TableUnit | undefined {
 }
 
 /** A heading straight below rows that had none may be theirs. */
-function noteBelow(reading: Reading, line: number): void {
+function noteBelow(reading: EnvelopeReading, line: number): void {
   const last = reading.open.at(-1)
   if (last === undefined || line - last.clause.line > MOST_BETWEEN || reading.role !== last.role) return
   const { columns, widthMm } = reading.table
@@ -102,7 +102,7 @@ function noteBelow(reading: Reading, line: number): void {
 const MOST_BETWEEN = 2
 
 /** A caption begins rows of its own. */
-function begin(reading: Reading, { views, role, label }: Caption): void {
+function begin(reading: EnvelopeReading, { views, role, label }: Caption): void {
   reading.inNotions = false
   reading.isRoleTold = false
   reading.role = role
@@ -128,7 +128,7 @@ const CHAIN_WITHIN = new RegExp(
 const WIDTH_FIRST = /^[^:]*\b(?:wide|width)\s*:\s*(?=[A-K]\s+\d)/
 
 /** Takes the caption and the width off the front of a line with numbers, and notes both. */
-export function withoutCaption(reading: Reading, clause: Clause): Clause {
+export function withoutCaption(reading: EnvelopeReading, clause: Clause): Clause {
   if (clause.line !== reading.line) {
     // A width before the lengths of one line is of that line alone.
     if (reading.widthOfLine !== null) reading.table = { ...reading.table, widthMm: null }
@@ -138,7 +138,7 @@ export function withoutCaption(reading: Reading, clause: Clause): Clause {
   const said = SIZES_WITHIN.exec(clause.written) ?? CHAIN_WITHIN.exec(clause.written)
   // “2.2 m (sizes 8, 10, 12)” heads nothing.
   const sized = said && measuresIn(clause.text.slice(0, said.index)).every(({ is }) => is === 'bare') ? said : null
-  const columns = sized && columnsOf(`Sizes ${sized[1]!.replace(/[/,&]|\band\b|-(?=.*-)|(?<=-.*)-/g, ' ')}`)
+  const columns = sized && envelopeColumnsOf(`Sizes ${sized[1]!.replace(/[/,&]|\band\b|-(?=.*-)|(?<=-.*)-/g, ' ')}`)
   const isLast = sized !== null && clause.written.trimEnd().endsWith(sized[0].trimEnd())
   if (
     sized &&
@@ -197,7 +197,7 @@ function replaced({ line }: Clause, written: string): Clause {
 }
 
 /** Takes the heading off a line, and notes which part of the envelope it begins. */
-export function afterHeading(reading: Reading, text: string): string {
+export function afterHeading(reading: EnvelopeReading, text: string): string {
   if (NOTIONS_HEAD.test(text)) {
     reading.inNotions = true
     reading.isRoleTold = false

@@ -186,7 +186,7 @@ export const LENGTH_LABELS = new RegExp(
 )
 
 /** Parts that may be cut from a fabric of their own, or from so much more of the main one. */
-export const PARTS =
+export const ENVELOPE_PART_WORDS =
   '(?:facings?|collars?|cuffs?|yokes?|trims?|(?:neck ?|waist ?)?bands?|ruffles?|frills?|flounces?|straps?|ties|' +
   'belts?|sash(?:es)?|hoods?|sleeves?|lapels?|peplums?|gussets?|panels?|spikes|ears|overlays?)'
 

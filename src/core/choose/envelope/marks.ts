@@ -1,10 +1,10 @@
 import { type Role } from '../../vocabulary/choosing'
 import { viewMarks, type ViewMark } from './captions'
-import { NOTION_PATTERNS, PARTS } from './lexicon'
-import { measuresIn, withoutRestated, type Measure } from './measures'
+import { NOTION_PATTERNS, ENVELOPE_PART_WORDS } from './lexicon'
+import { measuresIn, withoutRestated, type EnvelopeMeasure } from './measures'
 import { napMarks, type NapMark } from './naps'
 import { sizeMarks, type SizeMark } from './sizes'
-import { blanked, found, type Span } from './spans'
+import { blankOut, findSpans, type Span } from './spans'
 
 export interface WidthMark extends Span {
   is: 'width'
@@ -25,11 +25,11 @@ export interface ValueMark extends Span {
 }
 
 /** What a line says that a length may be of. */
-export type Mark = SizeMark | ViewMark | WidthMark | NapMark | RoleMark | ValueMark
+export type EnvelopeMark = SizeMark | ViewMark | WidthMark | NapMark | RoleMark | ValueMark
 
 /** A line as what it says. */
-export interface Marked {
-  marks: Mark[]
+export interface MarkedText {
+  marks: EnvelopeMark[]
   /** Whether it names measures of the body, or of what is made, beside sizes by them. */
   isOfBody: boolean
   /** Lower case, as long as the line, with blanks where something was understood. */
@@ -66,8 +66,8 @@ const ROLE_WORDS: readonly (readonly [RegExp, Role])[] = [
   [/\bunderlining\b|\binterlining\b/g, 'underlining'],
   [/\bcontrast(?:ing)?(?: pockets?)?\b|\brib(?:bing)?\b(?! knit)/g, 'contrast'],
   // Parts that are cut beside the garment, each so much.
-  [new RegExp(String.raw`\bfor (?:the )?${PARTS}\b`, 'g'), 'contrast'],
-  [new RegExp(String.raw`(?<=(?:^|[,;:])\s*)${PARTS}(?=\s+\d)`, 'g'), 'contrast'],
+  [new RegExp(String.raw`\bfor (?:the )?${ENVELOPE_PART_WORDS}\b`, 'g'), 'contrast'],
+  [new RegExp(String.raw`(?<=(?:^|[,;:])\s*)${ENVELOPE_PART_WORDS}(?=\s+\d)`, 'g'), 'contrast'],
   [/\bpocket(?:s|ing)?(?: lining| bags?)?\b(?! squares?)/g, 'pocket'],
   [/(?<!\b(?:without|no) )\blining\b|\bbacking\b/g, 'lining'],
   [/\bwadding\b|\bbatting\b/g, 'wadding'],
@@ -101,13 +101,13 @@ const TIMES = /(?<![\d.,/"])(?<!\d\s)\d\s*x\s*\d[\d.,/ ]*\s*(?:m|cm|yds?|yards?)
 const DIMENSIONS = /(?<![\d.,/])\d{2,3}(?:[.,]\d)?\s*x\s*\d{2,3}(?:[.,]\d)?(?!\d)(?:\s*(?:cm|mm|"|in\b))?/g
 
 /** What a line says, each with its place. @param text signs made plain, as it was written */
-export function marked(text: string, expected: Expected): Marked {
+export function markEnvelope(text: string, expected: Expected): MarkedText {
   const lower = text.toLowerCase()
   const sizes = sizeMarks(text, expected.isRowOfSize)
-  const views = viewMarks(blanked(text, sizes))
-  const dimensions = found(lower, [[DIMENSIONS, () => ({})]])
-  const shares = found(blanked(lower, dimensions), [[SHARE, () => ({})]])
-  const unnamed = blanked(lower, [...sizes, ...views, ...dimensions, ...shares])
+  const views = viewMarks(blankOut(text, sizes))
+  const dimensions = findSpans(lower, [[DIMENSIONS, () => ({})]])
+  const shares = findSpans(blankOut(lower, dimensions), [[SHARE, () => ({})]])
+  const unnamed = blankOut(lower, [...sizes, ...views, ...dimensions, ...shares])
   const all = TIMES.test(unnamed) ? [] : measuresIn(unnamed, expected.isNarrow)
   const kept = withoutRestated(all, unnamed)
   const measures = widthFirst(centimetres(kept, lower, { ...expected, sizes: sizes.length }), expected)
@@ -119,11 +119,11 @@ export function marked(text: string, expected: Expected): Marked {
   const values = measures.flatMap(({ is, value, mm, unit, at, end }) =>
     is === 'length' || is === 'bare' ? [{ is: 'value', value, mm, unit, at, end } as const] : [],
   )
-  const rest = blanked(unnamed, [...all, ...naps, ...roles])
+  const rest = blankOut(unnamed, [...all, ...naps, ...roles])
   // “Size 12 (bust 92 cm)” is one size.
   const isByBody = ({ names }: SizeMark) => /[a-z] \d{2,3}/i.test(names?.[0] ?? '')
   const said = sizes.every(isByBody) ? sizes : sizes.filter((size) => !isByBody(size))
-  const marks: Mark[] = [...said, ...views, ...widths, ...naps, ...roles, ...values]
+  const marks: EnvelopeMark[] = [...said, ...views, ...widths, ...naps, ...roles, ...values]
   return {
     marks: marks.toSorted((a, b) => a.at - b.at),
     rest,
@@ -138,7 +138,7 @@ export function marked(text: string, expected: Expected): Marked {
 export const namesRole = (text: string) => rolesIn(text.toLowerCase()).some(({ role }) => role !== 'main')
 
 /** `Flannel 60"   1½   1⅝   1¾`: a width and a length for each column. */
-function isLabelled(marks: readonly Mark[], { columns }: Expected): boolean {
+function isLabelled(marks: readonly EnvelopeMark[], { columns }: Expected): boolean {
   const [first] = marks
   const values = marks.filter(({ is }) => is === 'value').length
   return (
@@ -147,7 +147,7 @@ function isLabelled(marks: readonly Mark[], { columns }: Expected): boolean {
 }
 
 const rolesIn = (text: string): RoleMark[] =>
-  found(
+  findSpans(
     text,
     ROLE_WORDS.map(([pattern, role]) => [pattern, () => ({ is: 'role' as const, role })] as const),
   )
@@ -157,17 +157,17 @@ const isSpoken = (gap: string) => /[a-z]{3,}|\bof\b/.test(gap)
 
 /** @param spoken the whole line */
 function centimetres(
-  measures: Measure[],
+  measures: EnvelopeMeasure[],
   spoken: string,
   { columns, hasWidth, sizes }: Expected & { sizes: number },
-): Measure[] {
+): EnvelopeMeasure[] {
   if (measures.some(({ is }) => is === 'length')) return measures
-  const isLength = ({ unit, mm }: Measure) => unit === 'cm' && mm !== undefined && mm > 50
+  const isLength = ({ unit, mm }: EnvelopeMeasure) => unit === 'cm' && mm !== undefined && mm > 50
   const said = measures.findIndex(({ isSaidWide }) => isSaidWide)
   const widths = measures.filter(({ is }) => is === 'width')
   const isNotion = NOTION_PATTERNS.some(([pattern]) => pattern.test(spoken))
   if (isNotion || measures.length === 0) return measures
-  const as = (one: Measure, is: Measure['is']): Measure => ({ ...one, is })
+  const as = (one: EnvelopeMeasure, is: EnvelopeMeasure['is']): EnvelopeMeasure => ({ ...one, is })
   if (hasWidth && said < 0 && measures.every((one) => one.is === 'bare' || isLength(one)) && widths.length <= 1) {
     const isOnlyWidth = widths.length === 1 && measures.length > 1 && measures[0]!.is === 'width'
     if (!isOnlyWidth && measures.some(isLength)) return inTheLastUnit(measures)
@@ -185,13 +185,14 @@ function centimetres(
   // “75 cm (sizes 6-12) or 90 cm (sizes 14-20) of 150 cm wide”: what is not said to be wide is how long it is.
   const lastWide = measures.findLastIndex(({ isSaidWide }) => isSaidWide)
   const gap = (i: number) => spoken.slice(measures[i]!.end, measures[i + 1]?.at)
-  const isLong = (one: Measure, i: number) => i < lastWide && !one.isSaidWide && isLength(one) && isSpoken(gap(i))
+  const isLong = (one: EnvelopeMeasure, i: number) =>
+    i < lastWide && !one.isSaidWide && isLength(one) && isSpoken(gap(i))
   const areTold = measures.slice(0, lastWide + 1).every((one, i) => one.isSaidWide || isLong(one, i))
   return lastWide > 0 && areTold ? measures.map((one, i) => (isLong(one, i) ? as(one, 'length') : one)) : measures
 }
 
 /** Numbers of a row in centimetres, the unit behind the last or behind each. */
-function inTheLastUnit(row: readonly Measure[]): Measure[] {
+function inTheLastUnit(row: readonly EnvelopeMeasure[]): EnvelopeMeasure[] {
   return row.map((one) => ({ ...one, is: 'length', unit: 'cm', mm: one.mm ?? one.value * 10 }))
 }
 
@@ -202,7 +203,7 @@ const USUAL = [36, 44, 45, 54, 58, 60, 72, 90, 110, 112, 114, 115, 120, 130, 135
 const LONGEST_BARE = 20
 
 /** `115  2.1  2.2  2.3` below “Width  S  M  L”: the first number of a row is its width. */
-function widthFirst(measures: Measure[], { columns, isWidthFirst, isInCm }: Expected): Measure[] {
+function widthFirst(measures: EnvelopeMeasure[], { columns, isWidthFirst, isInCm }: Expected): EnvelopeMeasure[] {
   const [first, ...rest] = measures
   // `main 1.4 m   3.1 m   3.2 m`: one more than there are columns.
   const isMetre = first?.unit === 'm' && first.value >= BARE_CM[0] / 100 && first.value <= BARE_CM[1] / 100

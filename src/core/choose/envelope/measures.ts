@@ -1,8 +1,8 @@
 import { NOTION_PATTERNS } from './lexicon'
-import { lengthMm, NUMBER, numberOf, UNIT, unitOf } from './numbers'
+import { lengthMm, NUMBER, parseEnvelopeNumber, UNIT, unitOf } from './numbers'
 
 /** What a number in a line about fabric is. */
-export interface Measure {
+export interface EnvelopeMeasure {
   /** A width of fabric, a length of it, a bare number, or something else: a button, a zip, a hem. */
   is: 'width' | 'length' | 'bare' | 'other'
   value: number
@@ -37,10 +37,10 @@ const WIDE = /^\s*-?\s*(?:wide\b|width\b|w\b)/
  * @param text lower case, signs made plain
  * @param isNarrow it is about interfacing or the like, which is sold narrower
  */
-export function measuresIn(text: string, isNarrow = false): Measure[] {
-  const measures = [...text.matchAll(MEASURE)].flatMap((found): Measure[] => {
+export function measuresIn(text: string, isNarrow = false): EnvelopeMeasure[] {
+  const measures = [...text.matchAll(MEASURE)].flatMap((found): EnvelopeMeasure[] => {
     const [whole, number, unit] = found
-    const value = numberOf(number!)
+    const value = parseEnvelopeNumber(number!)
     const at = found.index
     const end = at + whole.trimEnd().length
     const after = text.slice(end)
@@ -80,7 +80,7 @@ function kindOf(
   { unit, mm, isNarrow: isOfNarrow }: { unit: string | undefined; mm: number | undefined; isNarrow: boolean },
   before: string,
   after: string,
-): Measure['is'] {
+): EnvelopeMeasure['is'] {
   if (unit === undefined || mm === undefined) return 'bare'
   const isSaidWidth = WIDE.test(after) || WIDTH_BEFORE.test(before)
   if (isSaidWidth) return mm >= NARROWEST && mm <= WIDTHS[1] ? 'width' : 'other'
@@ -102,7 +102,7 @@ function kindOf(
 const INTERFACED = /\binterfacing\b|\bfusible\b|\bbinding\b|\bunderlining\b/
 
 /** Measures that say the one before again in other units: `45"/115 cm`, `2½ yd (2.3 m)`. */
-export function withoutRestated(measures: readonly Measure[], text: string): Measure[] {
+export function withoutRestated(measures: readonly EnvelopeMeasure[], text: string): EnvelopeMeasure[] {
   return measures.filter((measure, i) => {
     const before = measures[i - 1]
     if (!before || before.mm === undefined || measure.mm === undefined) return true

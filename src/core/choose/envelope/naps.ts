@@ -1,4 +1,4 @@
-import { found, type Span } from './spans'
+import { findSpans, type Span } from './spans'
 
 /** Whether pieces are laid one way only. */
 export interface NapMark extends Span {
@@ -21,7 +21,7 @@ const WITH = /\bwith nap\b|\bw\/? ?nap\b|\bnap\b(?! (?:layout|fabric))|\bone[- ]
  * @param stars whether one, two and three asterisks say that it is laid one way
  */
 export function napMarks(text: string, stars: readonly boolean[] = USUAL_STARS): NapMark[] {
-  return found(text, [
+  return findSpans(text, [
     [EITHER, nap(false)],
     [WITHOUT, nap(false)],
     [WITH, nap(true)],

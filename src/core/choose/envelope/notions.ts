@@ -1,9 +1,9 @@
 import { NOTION_PATTERNS } from './lexicon'
 import { type Clause } from './clauses'
-import { lengthMm, NUMBER, numberOf, UNIT } from './numbers'
+import { lengthMm, NUMBER, parseEnvelopeNumber, UNIT } from './numbers'
 
 /** Something to buy beside cloth. */
-export interface Notion {
+export interface EnvelopeNotion {
   id: string
   text: string
   /** How many; null where it is not a matter of counting, or not said. */
@@ -34,7 +34,7 @@ const MEASURE = new RegExp(`(?<![\\d/.,])(${NUMBER})\\s*-?\\s*(${UNIT})`, 'g')
 
 /** What a clause lists: its notions, and the items of the list that are none. */
 export interface NotionsRead {
-  notions: Notion[]
+  notions: EnvelopeNotion[]
   others: string[]
 }
 
@@ -67,9 +67,9 @@ export function notionsIn({ text, written }: Clause): NotionsRead {
 const HEADING = /^(?:notions|haberdashery|you(?:'ll| will) need|also|needs?|requires?)\b\s*:?\s*/i
 
 /** What is said of its size: of two measures the larger is how long it is, `1¼ yd of ¼" elastic`. */
-function sizeOf(part: string): Pick<Notion, 'lengthMm' | 'widthMm'> {
+function sizeOf(part: string): Pick<EnvelopeNotion, 'lengthMm' | 'widthMm'> {
   const found = [...part.matchAll(MEASURE)].flatMap(([whole, number, unit], i, all) => {
-    const mm = lengthMm(numberOf(number!) ?? NaN, unit!)
+    const mm = lengthMm(parseEnvelopeNumber(number!) ?? NaN, unit!)
     return mm === undefined || !(mm > 0)
       ? []
       : [{ mm, isWide: /^\s*-?\s*wide\b/.test(part.slice(all[i]!.index + whole.length)) }]

@@ -23,7 +23,7 @@ export function plainText(text: string): string {
 }
 
 /** The value of a number as `NUMBER` finds it; undefined where it is none. */
-export function numberOf(written: string): number | undefined {
+export function parseEnvelopeNumber(written: string): number | undefined {
   const parts = written.trim().replace(',', '.').split(/[ -]/)
   const values = parts.map((part) => {
     const [top, bottom] = part.split('/').map(Number)

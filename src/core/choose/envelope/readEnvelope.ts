@@ -9,9 +9,9 @@ import { NOTION_PATTERNS, ROLE_PATTERNS } from './lexicon'
 import { namesRole } from './marks'
 import { measuresIn, withoutRestated } from './measures'
 import { starsIn } from './naps'
-import { notionsIn, type Notion } from './notions'
+import { notionsIn, type EnvelopeNotion } from './notions'
 import { plainText } from './numbers'
-import { roleRead, type Reading, type RoleRead } from './reading'
+import { roleRead, type EnvelopeReading, type RoleRead } from './reading'
 import { sizesCalled, sizesOfAll } from './sizes'
 import { NO_CONTEXT, rowIn, type TableContext, type TableLength } from './table'
 
@@ -19,7 +19,7 @@ import { NO_CONTEXT, rowIn, type TableContext, type TableLength } from './table'
 export interface EnvelopeRead {
   garment: Garment | null
   roles: RoleRead[]
-  notions: Notion[]
+  notions: EnvelopeNotion[]
   avoid: { id: Avoid; text: string }[]
   /** Statements that were not understood, as they were written. */
   notRead: string[]
@@ -36,7 +36,7 @@ export interface EnvelopeRead {
  * Words and their ranges: common practice, from memory.
  */
 export function readEnvelope(text: string): EnvelopeRead {
-  const reading: Reading = {
+  const reading: EnvelopeReading = {
     garment: null,
     roles: new Map(),
     role: 'main',
@@ -88,7 +88,7 @@ export function readEnvelope(text: string): EnvelopeRead {
 const isRoleAlone = (text: string) => ROLE_PATTERNS.some(([pattern]) => pattern.exec(text)?.[0] === text.trim())
 
 /** “Trousers, 140 cm wide fabric.”: the lengths that follow are of that width. */
-function noteWidth(reading: Reading, text: string): boolean {
+function noteWidth(reading: EnvelopeReading, text: string): boolean {
   const [width, ...others] = withoutRestated(measuresIn(text), text)
   const isAlone = width?.is === 'width' && width.isSaidWide === true && others.length === 0
   if (!isAlone) return false
@@ -105,7 +105,7 @@ function looksLikeLengths(text: string): boolean {
 }
 
 /** “…; tulle 6 m at 280 cm”: fabric with a length of its own, beside a main one that has other names. */
-function isAnother(reading: Reading, cloth: string, rows: readonly TableLength[]): boolean {
+function isAnother(reading: EnvelopeReading, cloth: string, rows: readonly TableLength[]): boolean {
   const main = reading.roles.get('main')
   if (reading.role !== 'main' || !main || main.lengths.length === 0) return false
   const isOtherView = rows.every(({ view }) => view !== null && !main.lengths.some((one) => one.view === view))
@@ -121,14 +121,14 @@ function isAnother(reading: Reading, cloth: string, rows: readonly TableLength[]
 const isLabel = (view: string | null) => view !== null && view.length > 1
 
 /** Things by whose names lengths are told: “Dress”, “Jacket”. One alone is no view. */
-function labelsIn({ roles }: Reading): Set<string | null> {
+function labelsIn({ roles }: EnvelopeReading): Set<string | null> {
   return new Set(
     [...roles.values()].flatMap(({ lengths }) => lengths.map(({ view }) => view)).filter((view) => isLabel(view)),
   )
 }
 
 /** A first line of a few words that says nothing of fabric or lengths: the name of the pattern. */
-function nameOf(text: string, { notRead, garment }: Reading): string | null {
+function nameOf(text: string, { notRead, garment }: EnvelopeReading): string | null {
   const [first = '', second] = text
     .split(/\r?\n/)
     .map((line) => line.trim())
@@ -149,7 +149,7 @@ function isAmerican(text: string): boolean {
 }
 
 /** “1.5 m of 150 cm for size 8; 2 m for size 10”: the width goes on to the end of the line. */
-function noteWidthOfLine(reading: Reading, rows: readonly TableLength[]): void {
+function noteWidthOfLine(reading: EnvelopeReading, rows: readonly TableLength[]): void {
   const [first, ...others] = new Set(rows.map(({ widthMm }) => widthMm))
   if (others.length > 0 || (reading.table.widthMm !== null && reading.widthOfLine === null)) return
   reading.widthOfLine = first!
@@ -158,7 +158,7 @@ function noteWidthOfLine(reading: Reading, rows: readonly TableLength[]): void {
 
 /** What a line with lengths says beside them. */
 function readRest(
-  reading: Reading,
+  reading: EnvelopeReading,
   { clause, rest, cloth, hasRoles }: { clause: Clause; rest: string; cloth: string; hasRoles: boolean },
 ): void {
   const items = cloth.split(/,(?= )/).map((item) => item.trim())
@@ -174,7 +174,7 @@ function readRest(
 
 /** Keeps the lengths of a line, each with the line that it comes from. */
 function keep(
-  reading: Reading,
+  reading: EnvelopeReading,
   { whole }: { whole: string },
   { rows, roles }: { rows: readonly TableLength[]; roles: readonly Role[] },
 ): void {
@@ -192,7 +192,7 @@ const ODD = /^\d?[13579](?!\d)/
 const BY_AGE = /\b(?:ages?|aged|child(?:ren)?|kids?|girls?|boys?|toddlers?|baby|babies|years?|yrs?)\b/i
 
 /** Rows whose columns are headed below them: that heading is the last of the table. */
-function readOpen(reading: Reading): void {
+function readOpen(reading: EnvelopeReading): void {
   const { columns = null, widthMm = null } = reading.below ?? {}
   for (const { clause, role, table } of reading.below ? reading.open : []) {
     const below = { ...table, columns: table.columns ?? columns, widthMm: table.widthMm ?? widthMm }
@@ -211,14 +211,14 @@ const IS_ROW = new RegExp(
 )
 
 /** “Net: 6 m of 137 cm”, “Gabardine, linen.” behind the lengths of a lining: of no lining. */
-function isOfMain({ role, roles, inNotions }: Reading, text: string): boolean {
+function isOfMain({ role, roles, inNotions }: EnvelopeReading, text: string): boolean {
   if (role === 'main' || inNotions || !roles.get(role)?.lengths.length) return false
   const [head = ''] = /^[^:\d]+:(?=.*\d)/.exec(text) ?? (/\d/.test(text) ? [] : [text])
   return clothsIn(head.replace(':', '')).length > 0 && !namesRole(head)
 }
 
 /** One statement. The lines of a table come first: they look like nothing else. */
-function readClause(reading: Reading, whole: Clause): void {
+function readClause(reading: EnvelopeReading, whole: Clause): void {
   if (readHeading(reading, whole)) return
   reading.headed = null
   const clause = { ...withoutCaption(reading, whole), whole: whole.written }
@@ -263,13 +263,13 @@ function readClause(reading: Reading, whole: Clause): void {
 }
 
 /** What stands above a line: views of the rows above are not those of another fabric. */
-function tableOf({ table, role, captionLine }: Reading, { line }: Clause, cloth: string): TableContext {
+function tableOf({ table, role, captionLine }: EnvelopeReading, { line }: Clause, cloth: string): TableContext {
   if (namesRole(cloth) && role === 'main' && captionLine !== line) return { ...table, views: [] }
   return role === 'interfacing' || role === 'binding' ? { ...table, isNarrow: true } : table
 }
 
 /** “6 yd satin 45 in wide, 3 yd net 54 in wide”: fabrics of one line, each with its own width and name. */
-function fabricsOf({ table }: Reading, { written }: Clause): string[] {
+function fabricsOf({ table }: EnvelopeReading, { written }: Clause): string[] {
   const items = written.split(/, (?=\d)/)
   const fabrics = items.filter((item) => rowIn(item, table).lengths.length === 1)
   const names = fabrics.map((item) => clothsIn(plainText(item).toLowerCase())[0]?.cloth?.id)
@@ -281,7 +281,7 @@ function fabricsOf({ table }: Reading, { written }: Clause): string[] {
 const withoutView = (text: string) => text.replace(/^views?\s+[a-z0-9]{1,3}\b\s*[:,]?\s*/, '')
 
 /** The roles that a row is of: “outer and lining, 1 m of each” is of both. */
-function rolesOf(reading: Reading, text: string): Role[] {
+function rolesOf(reading: EnvelopeReading, text: string): Role[] {
   const isBoth =
     /\b(?:outer|main|self|shell|exterior)\b[^,;.\d]*(?:\band\b|&|\/)\s*lining\b/.test(text) ||
     /\blining\s*(?:and|&)\s*(?:outer|main|shell)\b/.test(text)
@@ -293,7 +293,7 @@ const withoutPurpose = (item: string) => item.replace(/(?<=\w\s)for\b.*$/, '')
 const IS_MEASURE = /^[\d\s./½⅓⅔¼¾⅛⅜⅝⅞-]+(?:cm|mm|m|"|in|yds?)?\s*$/
 
 /** “1.2 m of 140 cm wide canvas, 3 m tape”: the cloth of a line, and the notions that stand behind it. */
-function apart(clause: Clause): { cloth: string; notions: Notion[] } {
+function apart(clause: Clause): { cloth: string; notions: EnvelopeNotion[] } {
   const items = clause.written.split(/,(?= )| and (?=\d)/)
   const isNotion = (item: string) =>
     NOTION_PATTERNS.some(([pattern]) => pattern.test(withoutPurpose(item.toLowerCase())))

@@ -1,6 +1,6 @@
 import { type LengthAsked } from '../../notebook/schemas/making'
 import { viewsOf } from './captions'
-import { columnsOf } from './columns'
+import { envelopeColumnsOf } from './columns'
 import { lengthsIn, NO_CONTEXT, type TableContext } from './table'
 
 /** A table of lengths as text, read. */
@@ -18,7 +18,7 @@ export function readLengths(text: string): LengthsRead {
   let context: TableContext = NO_CONTEXT
   for (const written of text.split(/\r?\n/).filter((line) => line.trim() !== '')) {
     const view = VIEW.exec(written)
-    const columns = columnsOf(written)
+    const columns = envelopeColumnsOf(written)
     if (/^\s*views?\s*$/i.test(written)) context = { ...context, views: [] }
     else if (view)
       context = {

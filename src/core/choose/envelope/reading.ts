@@ -1,9 +1,9 @@
 import { type Need } from '../../notebook/schemas/need'
 import { type LengthAsked } from '../../notebook/schemas/making'
 import { type Avoid, type Garment, type Role } from '../../vocabulary/choosing'
-import { type Notion } from './notions'
+import { type EnvelopeNotion } from './notions'
 import { type Clause } from './clauses'
-import { type Columns } from './columns'
+import { type EnvelopeColumns } from './columns'
 import { type TableContext } from './table'
 
 /** What an envelope says of one role. */
@@ -27,7 +27,7 @@ export interface OpenRow {
 }
 
 /** What the reading has come to so far. */
-export interface Reading {
+export interface EnvelopeReading {
   garment: Garment | null
   roles: Map<Role, RoleRead>
   /** Which the lines are about now. */
@@ -40,7 +40,7 @@ export interface Reading {
   /** All that the envelope is for, where it says so: “sizes 36-46”. */
   sizes: readonly string[]
   /** The columns that the line above heads; null where it is another line. */
-  headed: Columns | null
+  headed: EnvelopeColumns | null
   /** Rows that no columns were headed for yet: a heading may stand below them. */
   open: OpenRow[]
   /** What a heading straight below them says. */
@@ -55,7 +55,7 @@ export interface Reading {
   captionLine: number
   /** Its role was said and its lengths told: what follows is of the main fabric again. */
   isRoleTold: boolean
-  notions: Notion[]
+  notions: EnvelopeNotion[]
   avoid: Set<Avoid>
   notRead: string[]
   structures: Map<Role, Set<'woven' | 'knit'>>
@@ -64,7 +64,7 @@ export interface Reading {
 }
 
 /** What is read of a role so far. */
-export function roleRead({ roles }: Reading, role: Role): RoleRead {
+export function roleRead({ roles }: EnvelopeReading, role: Role): RoleRead {
   const found = roles.get(role) ?? { role, need: {}, lengths: [] }
   roles.set(role, found)
   return found

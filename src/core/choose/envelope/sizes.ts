@@ -1,5 +1,5 @@
 import { NUMBER, plainText, UNIT } from './numbers'
-import { found, type Span } from './spans'
+import { findSpans, type Span } from './spans'
 
 /** Sizes by letters, from the smallest. */
 const LETTERED = [
@@ -135,7 +135,7 @@ const AT_THE_HEAD = new RegExp(String.raw`^\s*(\d{1,2})${NO_MEASURE}(?=[\s|]+\d)
 export function sizeMarks(text: string, isRowOfSize: boolean): SizeMark[] {
   const list = (written: string) => ({ is: 'size' as const, names: listOf(written) })
   const one = (written: string) => ({ is: 'size' as const, names: [written.trim()] })
-  return found<Omit<SizeMark, keyof Span>>(text, [
+  return findSpans<Omit<SizeMark, keyof Span>>(text, [
     [ALL, () => ({ is: 'size', names: null })],
     [FROM_OR_TO, (written) => ({ is: 'size', names: [boundOf(written)] })],
     [SAID, list],

@@ -8,7 +8,7 @@ export interface Span {
  * What patterns find in a text, in its order; of two that overlap, what the earlier pattern finds.
  * @param patterns each global, with what its find says
  */
-export function found<T extends object>(
+export function findSpans<T extends object>(
   text: string,
   patterns: readonly (readonly [RegExp, (group: string) => T])[],
 ): (T & Span)[] {
@@ -22,6 +22,6 @@ export function found<T extends object>(
 }
 
 /** The same text with blanks at those places. */
-export function blanked(text: string, spans: readonly Span[]): string {
+export function blankOut(text: string, spans: readonly Span[]): string {
   return spans.reduce((all, { at, end }) => all.slice(0, at) + ' '.repeat(end - at) + all.slice(end), text)
 }

@@ -1,8 +1,8 @@
 import { type Role } from '../../vocabulary/choosing'
-import { bound, NO_KEYS, type Bound } from './binding'
+import { bindLengths, NO_KEYS, type Bound } from './binding'
 import { viewMarks } from './captions'
-import { type Columns } from './columns'
-import { hasTableWordsOnly, marked, type Marked } from './marks'
+import { type EnvelopeColumns } from './columns'
+import { hasTableWordsOnly, markEnvelope, type MarkedText } from './marks'
 import { measuresIn, withoutRestated } from './measures'
 import { USUAL_STARS } from './naps'
 import { plainText } from './numbers'
@@ -25,7 +25,7 @@ export type TableUnit = 'yd' | 'm' | 'cm'
 
 /** What was said above a line. */
 export interface TableContext {
-  columns: Columns | null
+  columns: EnvelopeColumns | null
   /** Views whose rows these are; empty where it is one for all. */
   views: readonly string[]
   nap: boolean | null
@@ -66,7 +66,7 @@ const NO_ROW: RowRead = { lengths: [], isOpen: false, isWhole: false }
 export function rowIn(line: string, above: TableContext, isReread = false): RowRead {
   const text = plainText(line).trim()
   const { columns } = above
-  const read = marked(text, {
+  const read = markEnvelope(text, {
     isRowOfSize: columns !== null && columns.list[0]!.widthMm !== null && columns.list[0]!.size === null,
     columns: columns?.list.length ?? null,
     hasWidth: above.widthMm !== null,
@@ -77,7 +77,7 @@ export function rowIn(line: string, above: TableContext, isReread = false): RowR
   })
   const isOfFabric = SAID_OF_FABRIC.some((pattern) => pattern.test(read.text))
   if ((read.isOfBody && !isOfFabric) || MORE.test(read.text)) return NO_ROW
-  const found = bound(read, columns)
+  const found = bindLengths(read, columns)
   // A lone number beside a full row is no length.
   const isLone = ({ values }: Bound) => values.length === 1 && values[0]!.unit === undefined
   if (found.some(isLone) && found.some(({ values }) => values.length > 1)) return NO_ROW
@@ -110,7 +110,7 @@ const areOfSizes = (runs: readonly Bound[]) =>
 export const lengthsIn = (line: string, above: TableContext): TableLength[] => rowIn(line, above).lengths
 
 /** The unit of numbers that have none: that of the others, else as the table was said to be. */
-function unitOf(read: Marked, { unit, columns }: TableContext): TableUnit | undefined {
+function unitOf(read: MarkedText, { unit, columns }: TableContext): TableUnit | undefined {
   const values = read.marks.flatMap((mark) => (mark.is === 'value' ? mark : []))
   const said = values.find(({ unit }) => unit === 'yd' || unit === 'm' || unit === 'cm')?.unit
   if (said === 'yd' || said === 'm' || said === 'cm') return said
@@ -134,7 +134,7 @@ function lengthsOf(
   run: Bound,
   above: TableContext,
   unit: TableUnit | undefined,
-  { read, isReread }: { read: Marked; isReread: boolean },
+  { read, isReread }: { read: MarkedText; isReread: boolean },
 ): (TableLength | null)[] {
   return run.values.flatMap(({ value, mm }, i): (TableLength | null)[] => {
     const keys = run.keys?.[i] ?? NO_KEYS

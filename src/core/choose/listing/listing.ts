@@ -1,7 +1,7 @@
 import { wouldDo } from '../steps'
 import { comfortOf } from '../comfort/comfort'
 import { match } from '../match'
-import { enough } from '../enough/enough'
+import { howMuchIsNeeded } from '../enough/enough'
 import { type LengthAtWidth } from '../enough/widths'
 import { type Listed, type ListingChecked, type SuitedPattern } from './listed'
 import { thicknessOf } from '../../fabric/thickness'
@@ -107,7 +107,7 @@ function bought(
 ): Pick<SuitedPattern, 'buy' | 'cost'> {
   if (widthMm === null || lengths.length === 0) return { buy: null, cost: null }
   // Of several sizes the largest, to be safe.
-  const { buy } = enough({ lengths: largestAtEachWidth(lengths), fabric: { widthMm, offer } })
+  const { buy } = howMuchIsNeeded({ lengths: largestAtEachWidth(lengths), fabric: { widthMm, offer } })
   const units = pricePer === 'metre' ? buy.metres : buy.yards
   return { buy: buy.text, cost: price === null ? null : price * units }
 }

@@ -1,18 +1,18 @@
-import { type Known, type Offer } from '../../fabric/types'
+import { type HowKnown, type Offer } from '../../fabric/types'
 import { type Assessment } from '../types'
 import { driesByLoops, soaksUp, washedHot } from './household'
 import { assessmentOf, type Purpose, type PurposeRule } from './told'
-import { swims } from './water'
-import { onSkin, shedsRain, slides } from './worn'
+import { swimsRule } from './water'
+import { onSkin, shedsRain, slidesRule } from './worn'
 
 /** Every purpose that decides over a fabric, whatever it weighs and however it falls. */
 export const PURPOSE_RULES: Readonly<Record<Purpose, PurposeRule>> = {
-  swims,
+  swims: swimsRule,
   'soaks-up': soaksUp,
   'washed-hot': washedHot,
   'sheds-rain': shedsRain,
   'on-skin': onSkin,
-  slides,
+  slides: slidesRule,
   'dries-by-loops': driesByLoops,
 }
 
@@ -20,7 +20,7 @@ export const PURPOSE_RULES: Readonly<Record<Purpose, PurposeRule>> = {
 export function assessPurposes(
   purposes: readonly Purpose[],
   offer: Offer,
-  certainties: Record<Known, number>,
+  certainties: Record<HowKnown, number>,
 ): Assessment[] {
   return purposes.map((one) => assessmentOf(PURPOSE_RULES[one], offer, certainties))
 }

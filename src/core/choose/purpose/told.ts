@@ -1,4 +1,4 @@
-import { type KnownValue, type Known, type Offer } from '../../fabric/types'
+import { type KnownValue, type HowKnown, type Offer } from '../../fabric/types'
 import { type FibreId } from '../../vocabulary/fibres'
 import { type Assessment, type OfferProperty } from '../types'
 
@@ -13,12 +13,12 @@ export interface PurposeRule {
   property: OfferProperty
   /** How much it can take off a score, 0 … 1; ours. */
   importance: number
-  judge: (offer: Offer) => Judged
+  judge: (offer: Offer) => PurposeJudgement
   dependsOn: (offer: Offer) => unknown[]
 }
 
 /** How a cloth serves a purpose: 0 … 1, or null where that cannot be told. */
-export interface Judged {
+export interface PurposeJudgement {
   fit: number | null
   text: string
   /** What the answer rests on. */
@@ -29,7 +29,7 @@ export interface Judged {
 export function assessmentOf(
   { property, importance, judge }: PurposeRule,
   offer: Offer,
-  certainties: Record<Known, number>,
+  certainties: Record<HowKnown, number>,
 ): Assessment {
   const { fit, text, by } = judge(offer)
   return { property, importance, fit, certainty: fit === null || !by ? 0 : certainties[by.how], miss: null, text }

@@ -6,7 +6,7 @@ import { type PurposeRule } from './told'
 const HOLDS_LITTLE = 5
 
 /** In the water it is the other way round than on hot skin: what takes up moisture holds it, and sags. */
-export const swims: PurposeRule = {
+export const swimsRule: PurposeRule = {
   property: 'water',
   importance: 0.85,
   dependsOn: ({ fibres }) => [fibres],

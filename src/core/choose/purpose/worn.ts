@@ -83,7 +83,7 @@ export function slideFit(offer: Offer): number | null {
 }
 
 /** A lining slips: the garment goes on over it and does not ride up. Common practice. */
-export const slides: PurposeRule = {
+export const slidesRule: PurposeRule = {
   property: 'slip',
   importance: 0.4,
   dependsOn: ({ mix, fibres, interlacing, called, handling, isBrushed }) => [

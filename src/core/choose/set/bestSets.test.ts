@@ -1,7 +1,7 @@
 import { offerFrom, type Described } from '../../fabric/offer'
-import { bestSets, interfacingOf, mayServe, type Candidate } from './bestSets'
+import { bestSets, interfacingOf, mayServe, type SetCandidate } from './bestSets'
 
-const piece = (id: string, described: Described): Candidate => ({ id, offer: offerFrom(described) })
+const piece = (id: string, described: Described): SetCandidate => ({ id, offer: offerFrom(described) })
 const melton = piece('melton', { called: 'melton', gsm: 480, fibres: ['wool'] })
 const poplin = piece('poplin', { called: 'poplin', gsm: 120, fibres: ['cotton'] })
 const cupro = piece('cupro', { called: 'lining', gsm: 85, fibres: ['cupro'] })

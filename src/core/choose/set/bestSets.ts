@@ -4,7 +4,7 @@ import { judgeSet } from './set'
 import { type ClothSet, type Interfacing, type Partner, type SetAnswer } from './types'
 
 /** A piece that may take a place in a set. */
-export interface Candidate {
+export interface SetCandidate {
   id: string
   offer: Offer
 }
@@ -19,9 +19,9 @@ export interface StashSet {
 
 export interface SetsAsked {
   need: Need
-  mains: readonly Candidate[]
+  mains: readonly SetCandidate[]
   /** What may take each place that the pattern has, the likelier first. */
-  partners: Partial<Record<Partner, readonly Candidate[]>>
+  partners: Partial<Record<Partner, readonly SetCandidate[]>>
 }
 
 /** So many mains are tried, and so many partners for each place. */
@@ -82,10 +82,10 @@ export function bestSets({ need, mains, partners }: SetsAsked, most = 3): StashS
     .slice(0, most)
 }
 
-function setAround(main: Candidate, need: Need, partners: SetsAsked['partners']): StashSet {
+function setAround(main: SetCandidate, need: Need, partners: SetsAsked['partners']): StashSet {
   let set: ClothSet = { main: main.offer }
   const chosen: StashSet['partners'] = {}
-  for (const [partner, candidates] of Object.entries(partners) as [Partner, readonly Candidate[]][]) {
+  for (const [partner, candidates] of Object.entries(partners) as [Partner, readonly SetCandidate[]][]) {
     const before = judgeSet(set, need).score
     const best = candidates
       .filter(({ id }) => id !== main.id && !Object.values(chosen).includes(id))

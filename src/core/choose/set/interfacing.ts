@@ -6,11 +6,11 @@ import { isTrace } from '../../fibres/catalogue'
 import { ironFor } from '../../fibres/irons'
 import { fitOfSpan, RELIES_ON_STRETCH } from '../fit'
 import { pairOf, type Ruling } from './pairing'
-import { type Interfacing, type Pair, type PairProperty } from './types'
+import { type Interfacing, type SetPair, type PairProperty } from './types'
 import { type SetWants } from './wants'
 
 /** Every rule of an interfacing with the cloth that it holds; common practice, limits from memory. */
-export function interfacingPairs(main: Offer, interfacing: Interfacing, wants: SetWants): Pair[] {
+export function interfacingPairs(main: Offer, interfacing: Interfacing, wants: SetWants): SetPair[] {
   const rulings: [PairProperty, Ruling | undefined][] = [
     ['weight', weight(main, interfacing, wants)],
     ['stretch', stretch(main, interfacing, wants)],

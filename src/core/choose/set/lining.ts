@@ -1,4 +1,4 @@
-import { apart, labOf } from '../../colour/oklab'
+import { oklabDistance, oklabOf } from '../../colour/oklab'
 import { careOf } from '../../fabric/care'
 import { shrinkOf } from '../../fabric/shrink'
 import { type Offer } from '../../fabric/types'
@@ -7,11 +7,11 @@ import { fitOfSpan, RELIES_ON_STRETCH } from '../fit'
 import { slideFit } from '../purpose/worn'
 import { SMOOTH_SLEEVES } from '../remedies'
 import { pairOf, shrinkRuling, type Ruling } from './pairing'
-import { type Pair, type PairProperty } from './types'
+import { type SetPair, type PairProperty } from './types'
 import { type SetWants } from './wants'
 
 /** Every rule of a lining with its shell; common practice, limits from memory. */
-export function liningPairs(main: Offer, lining: Offer, wants: SetWants): Pair[] {
+export function liningPairs(main: Offer, lining: Offer, wants: SetWants): SetPair[] {
   const rulings: [PairProperty, Ruling | undefined][] = [
     ['weight', weight(main, lining)],
     ['care', care(main, lining)],
@@ -88,7 +88,7 @@ function opacity(main: Offer, lining: Offer, { opaque }: SetWants): Ruling {
   if (main.opacity.value === 'opaque') return { ...rule, fit: 1, text: 'The cloth outside covers the lining.' }
   if (opaque && lining.opacity?.value === 'sheer')
     return { ...rule, fit: 0.3, text: 'Both are see-through: the lining does not cover what is under it.' }
-  if (main.colour && lining.colour && apart(labOf(main.colour), labOf(lining.colour)) > LIKE_COLOURS)
+  if (main.colour && lining.colour && oklabDistance(oklabOf(main.colour), oklabOf(lining.colour)) > LIKE_COLOURS)
     return {
       ...rule,
       fit: 0.6,

@@ -2,7 +2,7 @@ import { STEAM_SHARE } from '../../fabric/shrink'
 import { fitOfSpan } from '../fit'
 import { statusOf } from '../steps'
 import { type Quantity } from '../../units/quantity'
-import { type Pair, type PairProperty, type SetPart } from './types'
+import { type SetPair, type PairProperty, type SetPart } from './types'
 
 /** What a rule says of a pair, before its status is read off its fit. */
 export interface Ruling {
@@ -10,10 +10,10 @@ export interface Ruling {
   fit: number | null
   importance: number
   text: string
-  remedy?: Pair['remedy']
+  remedy?: SetPair['remedy']
 }
 
-export function pairOf(between: readonly [SetPart, SetPart], property: PairProperty, ruling: Ruling): Pair {
+export function pairOf(between: readonly [SetPart, SetPart], property: PairProperty, ruling: Ruling): SetPair {
   return { between, property, status: statusOf(ruling), ...ruling }
 }
 

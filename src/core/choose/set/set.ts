@@ -3,10 +3,10 @@ import { type Offer } from '../../fabric/types'
 import { type IronDots, type Tumble } from '../../fibres/types'
 import { type Need } from '../../notebook/schemas/need'
 import { match } from '../match'
-import { NEAR_FIT, verdictOf } from '../steps'
+import { NEAR_FIT, matchVerdictOf } from '../steps'
 import { interfacingPairs } from './interfacing'
 import { liningPairs } from './lining'
-import { type ClothSet, type Pair, type SetAnswer, type SetCare } from './types'
+import { type ClothSet, type SetPair, type SetAnswer, type SetCare } from './types'
 import { waddingPairs } from './wadding'
 import { wantsOf } from './wants'
 
@@ -36,24 +36,24 @@ export function judgeSet(set: ClothSet, need?: Need): SetAnswer {
   const all =
     scoreOf(pairs.map((pair) => (pair.remedy?.swaps ? pair : remedied(pair)))) *
     Math.max(asMain, ...(ofMain?.remedies ?? []).map((one) => one.scoreAfter))
-  const verdict = ofMain?.verdict === 'unsuitable' ? 'unsuitable' : verdictOf(score, pairs, Math.max(score, all))
+  const verdict = ofMain?.verdict === 'unsuitable' ? 'unsuitable' : matchVerdictOf(score, pairs, Math.max(score, all))
   return { score, verdict, worst: worstOf(pairs), pairs: inOrder(pairs), care: careOfSet(set), remedies }
 }
 
-function lossOf({ fit, importance }: Pair): number {
+function lossOf({ fit, importance }: SetPair): number {
   return importance * (1 - (fit ?? UNKNOWN_FIT))
 }
 
-function scoreOf(pairs: readonly Pair[]): number {
+function scoreOf(pairs: readonly SetPair[]): number {
   return pairs.reduce((score, pair) => score * (1 - lossOf(pair)), 1)
 }
 
-function remedied(pair: Pair): Pair {
+function remedied(pair: SetPair): SetPair {
   return pair.remedy && pair.remedy.fit > (pair.fit ?? 0) ? { ...pair, fit: pair.remedy.fit } : pair
 }
 
 /** What would put something right, by what it does for the whole; one change may mend several pairs. */
-function remediesOf(pairs: readonly Pair[], ofMain: number): SetAnswer['remedies'] {
+function remediesOf(pairs: readonly SetPair[], ofMain: number): SetAnswer['remedies'] {
   const score = scoreOf(pairs)
   const byId = new Map(pairs.flatMap(({ remedy }) => (remedy ? [[remedy.id, remedy.text] as const] : [])))
   return [...byId]
@@ -66,13 +66,13 @@ function remediesOf(pairs: readonly Pair[], ofMain: number): SetAnswer['remedies
     .sort((a, b) => b.scoreAfter - a.scoreAfter)
 }
 
-function inOrder(pairs: readonly Pair[]): Pair[] {
+function inOrder(pairs: readonly SetPair[]): SetPair[] {
   return pairs.toSorted((a, b) => lossOf(b) - lossOf(a) || b.importance - a.importance)
 }
 
 /** The two cloths that lose most together, where anything between them is less than good. */
-function worstOf(pairs: readonly Pair[]): SetAnswer['worst'] {
-  const losses = new Map<string, { between: Pair['between']; loss: number }>()
+function worstOf(pairs: readonly SetPair[]): SetAnswer['worst'] {
+  const losses = new Map<string, { between: SetPair['between']; loss: number }>()
   for (const pair of pairs.filter(({ status }) => status === 'near' || status === 'bad')) {
     const key = pair.between.join()
     const loss = (losses.get(key)?.loss ?? 0) + lossOf(pair) + (pair.fit! < NEAR_FIT ? 0.1 : 0)

@@ -42,7 +42,7 @@ export interface PairRemedy {
 }
 
 /** How two cloths of a set agree in one thing. */
-export interface Pair {
+export interface SetPair {
   between: readonly [SetPart, SetPart]
   property: PairProperty
   status: Status
@@ -69,7 +69,7 @@ export interface SetAnswer {
   verdict: MatchVerdict
   /** The pair that agrees worst; null where none disagrees. */
   worst: readonly [SetPart, SetPart] | null
-  pairs: Pair[]
+  pairs: SetPair[]
   care: SetCare
   remedies: { id: string; text: string; scoreAfter: number }[]
 }

@@ -4,7 +4,7 @@ import { shrinkOf } from '../../fabric/shrink'
 import { type Offer } from '../../fabric/types'
 import { fitOfSpan } from '../fit'
 import { pairOf, shrinkRuling, type Ruling } from './pairing'
-import { type Pair, type PairProperty, type SetPart, type Wadding } from './types'
+import { type SetPair, type PairProperty, type SetPart, type Wadding } from './types'
 import { type SetWants } from './wants'
 
 /** Thickest wadding, mm: of a garment that has to bend, and of a quilt. From memory. */
@@ -13,7 +13,7 @@ const MOST_LOFT = { garment: 6, quilt: 15 } as const
 const LOFT_PER_100_GSM = 5
 
 /** Every rule of a wadding with the cloth outside and with the lining; common practice, limits from memory. */
-export function waddingPairs(main: Offer, wadding: Wadding, lining: Offer | undefined, wants: SetWants): Pair[] {
+export function waddingPairs(main: Offer, wadding: Wadding, lining: Offer | undefined, wants: SetWants): SetPair[] {
   const rulings: [PairProperty, Ruling][] = [
     ['weight', loft(wadding, wants)],
     ['body', quilts(main)],

@@ -75,4 +75,4 @@ export function stateLabel(featureId: string, stateId: string): string {
   return byId.get(featureId)?.states.find(({ id }) => id === stateId)?.label ?? stateId
 }
 
-export type { Feature, Guide, Hazard, State, Weights } from './types'
+export type { Feature, Guide, Hazard, State, StateWeights } from './types'

@@ -2,7 +2,7 @@ import { type FamilyId, type FibreId } from '../../vocabulary/fibres'
 import { type FeatureId, type Tool } from '../../vocabulary/observations'
 
 /** What one look tells: answers of one look share their mistakes, so they never count as independent. */
-export type Look =
+export type FeatureLook =
   | 'heat'
   | 'burning'
   | 'smell'
@@ -27,10 +27,10 @@ export interface State {
 }
 
 /** Probability weights of each state, per cent; states left out get nothing but the slip. */
-export type Weights = Readonly<Record<string, number>>
+export type StateWeights = Readonly<Record<string, number>>
 
 /** A row a fibre. */
-export type FibreWeights = Readonly<Record<FibreId, Weights>>
+export type FibreWeights = Readonly<Record<FibreId, StateWeights>>
 
 /** How a test at the table is done; common practice. */
 export interface Guide {
@@ -51,7 +51,7 @@ export interface Guide {
 export interface Feature {
   id: FeatureId
   kind: 'burn' | 'other'
-  look: Look
+  look: FeatureLook
   /** Several states may be reported at once. */
   multi: boolean
   /**

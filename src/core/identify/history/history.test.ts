@@ -4,9 +4,9 @@ import { hypotheses } from '../hypotheses'
 import { identify } from '../identify'
 import { hypothesesFor, MOST_TILT } from './history'
 import { TILTS } from './told'
-import { type History } from './types'
+import { type FabricHistory } from './types'
 
-const present = (history: History, id: string, observations = seen({})) =>
+const present = (history: FabricHistory, id: string, observations = seen({})) =>
   identify({ observations, history }).fibres.find((fibre) => fibre.id === id)!.present
 const pure = (list: typeof hypotheses, id: string) => list.find((hypothesis) => hypothesis.id === id)!.prior
 

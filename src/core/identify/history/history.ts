@@ -1,9 +1,9 @@
 import { fibreById, isTrace } from '../../fibres/catalogue'
 import { type FibreId } from '../../vocabulary/fibres'
 import { hypotheses } from '../hypotheses'
-import { type Component, type Hypothesis, type Made } from '../types'
+import { type Component, type Hypothesis, type MadeBetween } from '../types'
 import { hasHistory, TILTS } from './told'
-import { type History } from './types'
+import { type FabricHistory } from './types'
 
 /** The past is a hint, and what is seen on the bench must be able to overrule it; ours. */
 export const MOST_TILT = 8
@@ -24,7 +24,7 @@ const USUAL_SPAN_YEARS = 30
  * tilt, within bounds. With nothing known, the common list itself.
  * @throws RangeError where a kind, price or country is not in `TILTS`
  */
-export function hypothesesFor(history: History): readonly Hypothesis[] {
+export function hypothesesFor(history: FabricHistory): readonly Hypothesis[] {
   if (!hasHistory(history)) return hypotheses
   const factor = fibreFactors(history)
   const sold = (fibre: FibreId) => soldFraction(fibre, history.made)
@@ -43,7 +43,7 @@ export function hypothesesFor(history: History): readonly Hypothesis[] {
   return weighted.map((hypothesis) => ({ ...hypothesis, prior: hypothesis.prior / total }))
 }
 
-function fibreFactors(history: History): (fibre: FibreId) => number {
+function fibreFactors(history: FabricHistory): (fibre: FibreId) => number {
   const chosen = (Object.keys(TILTS) as (keyof typeof TILTS)[]).flatMap((question) => {
     const id = history[question]
     if (id === undefined) return []
@@ -62,14 +62,14 @@ export const BEFORE_FIRST = 1e-4
 const BEFORE_WIDELY = 0.2
 
 /** Whether a fibre was sold nowhere yet in all of those years. */
-export function notSoldYet(fibre: FibreId, made: Made | undefined): boolean {
+export function notSoldYet(fibre: FibreId, made: MadeBetween | undefined): boolean {
   const { firstSold, soldSince } = fibreById(fibre)
   const first = firstSold ?? soldSince
   return first !== null && made?.before !== undefined && first >= made.before
 }
 
 /** Mean over a span of years of how much there was of a fibre; 1 where nothing is known of the years. */
-function soldFraction(fibre: FibreId, made: Made | undefined): number {
+function soldFraction(fibre: FibreId, made: MadeBetween | undefined): number {
   const { soldSince: widely, firstSold: first = widely } = fibreById(fibre)
   if (widely === null || first === null || made?.before === undefined) return 1
   const { before } = made

@@ -1,6 +1,6 @@
 import { kinds } from './kinds'
-import { countries, prices } from './more'
-import { type History, type Tilt } from './types'
+import { countries, prices } from './pricesAndCountries'
+import { type FabricHistory, type Tilt } from './types'
 
 /**
  * What may be said of the past of a cloth, a list a question. Together they never move a fibre's odds beyond
@@ -13,6 +13,6 @@ export const TILTS: Record<'kind' | 'price' | 'country', readonly Tilt[]> = {
 }
 
 /** Whether anything is known at all. */
-export function hasHistory({ made, ...tilts }: History): boolean {
+export function hasHistory({ made, ...tilts }: FabricHistory): boolean {
   return made?.before !== undefined || Object.values(tilts).some((id) => id !== undefined)
 }

@@ -1,5 +1,5 @@
 import { type FibreId } from '../../vocabulary/fibres'
-import { type Made } from '../types'
+import { type MadeBetween } from '../types'
 
 /** Something known of a cloth's past, and by how much it makes each fibre likelier (above 1) or less likely (below). */
 export interface Tilt {
@@ -9,8 +9,8 @@ export interface Tilt {
 }
 
 /** What is known of where a cloth comes from; anything may be unknown. */
-export interface History {
-  made?: Made
+export interface FabricHistory {
+  made?: MadeBetween
   kind?: string
   price?: string
   country?: string

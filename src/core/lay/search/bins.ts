@@ -1,7 +1,15 @@
 import { borderLines, type BorderLines } from '../border'
-import { inflated, without } from '../clip'
+import { inflatePolygon, subtractPolygons } from '../clip'
 import { convexParts } from '../convex'
-import { boxed, boxOf, forward, isWithin, signedArea, type Outline, type Point } from '../../shapes/polygon'
+import {
+  boxOutline,
+  boxOf,
+  anticlockwise,
+  isWithin,
+  signedArea,
+  type Outline,
+  type Point,
+} from '../../shapes/polygon'
 import { stripEdges } from '../strip'
 import { type LayCloth, type LayPanel, type Layers } from '../types'
 
@@ -49,8 +57,8 @@ export function stripOf(cloth: LayCloth, layers: Layers): Bin {
 
 /** A flaw of the open cloth, as both layers show it once the cloth is folded. */
 function asItLies(flaw: Outline, { widthMm, lengthMm }: LayCloth, layers: Layers): Point[][] {
-  if (layers === 'single') return [forward(flaw)]
-  const over = (at: (point: Point) => Point) => forward(flaw.map(at))
+  if (layers === 'single') return [anticlockwise(flaw)]
+  const over = (at: (point: Point) => Point) => anticlockwise(flaw.map(at))
   if (layers === 'folded-lengthwise') {
     const middle = widthMm / 2
     return [over(([x, y]) => [x - middle, y]), over(([x, y]) => [middle - x, y])]
@@ -62,16 +70,16 @@ function asItLies(flaw: Outline, { widthMm, lengthMm }: LayCloth, layers: Layers
 /** A bin for each of the panel’s copies. */
 export function panelBins(panel: LayPanel): Bin[] {
   const box = boxOf(panel.outline)
-  const frame = boxed({
+  const frame = boxOutline({
     minX: box.minX - FRAME,
     minY: box.minY - FRAME,
     maxX: box.maxX + FRAME,
     maxY: box.maxY + FRAME,
   })
-  const cloth = without([forward(panel.outline)], panel.holes.map(forward))
+  const cloth = subtractPolygons([anticlockwise(panel.outline)], panel.holes.map(anticlockwise))
   // What just fits has room of its own: else the place for it would be a point, which clipping loses.
-  const roomy = inflated(cloth, ROOM, true)
-  const off = withHoles(without([frame], roomy))
+  const roomy = inflatePolygon(cloth, ROOM, true)
+  const off = withHoles(subtractPolygons([frame], roomy))
   const area = cloth.reduce((sum, outline) => sum + signedArea(outline), 0)
   return Array.from({ length: panel.count }, (_, copy) => ({
     panel: panel.id,
@@ -96,6 +104,6 @@ function withHoles(region: readonly Outline[]): Point[][] {
 }
 
 /** What of a bin can be used, up to a length. Outer lines anticlockwise, holes clockwise. */
-export function usable(bin: Bin, upTo: number): Point[][] {
-  return without([boxed({ ...bin, maxY: Math.min(bin.maxY, upTo) })], bin.off)
+export function usableBins(bin: Bin, upTo: number): Point[][] {
+  return subtractPolygons([boxOutline({ ...bin, maxY: Math.min(bin.maxY, upTo) })], bin.off)
 }

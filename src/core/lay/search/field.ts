@@ -2,7 +2,7 @@ import { type Box } from '../../shapes/polygon'
 import { type Bin } from './bins'
 import { FREE, type Lattice } from './lattice'
 import { depthIn, noFitOf, turnedAbout, type NoFit } from './noFit'
-import { type Item, type Plan } from './items'
+import { type LayItem, type LayItems } from './items'
 import { type Shape } from './shape'
 
 /** Pieces lying no deeper in one another than this lie beside one another, mm. */
@@ -15,7 +15,7 @@ const SLACK = 1e-6
 const TICKS = 3
 
 /** Where one item lies. A bin of −1: nowhere. */
-export interface Spot {
+export interface FieldSpot {
   bin: number
   shape: Shape
   x: number
@@ -34,9 +34,9 @@ export interface Reach {
  * Everything that lies on the cloth, and how badly. Every pair has a weight, which grows while the two lie upon one
  * another, so that a search that only ever makes things better is led out of where it is stuck (guided local search).
  */
-export class Field {
-  readonly items: readonly Item[]
-  readonly spots: Spot[]
+export class PlacementField {
+  readonly items: readonly LayItem[]
+  readonly spots: FieldSpot[]
   /** Of pairs, item by item; of an item and what is off the cloth on the diagonal. */
   readonly weights: Float64Array
   /** How far up the cloth pieces may lie, mm. */
@@ -47,7 +47,7 @@ export class Field {
   private readonly off: (NoFit | null | undefined)[]
 
   constructor(
-    readonly plan: Plan,
+    readonly plan: LayItems,
     readonly lattices: readonly Map<Shape, Lattice>[],
     limit: number,
     /** Told of what is worked out once: it takes as long as a few moves. */
@@ -142,15 +142,15 @@ export class Field {
     return this.spots.reduce((far, { bin, shape, y }) => (bin < 0 ? far : Math.max(far, y + shape.box.maxY)), 0)
   }
 
-  put(item: number, spot: Spot): void {
+  put(item: number, spot: FieldSpot): void {
     this.spots[item] = spot
   }
 
-  copy(): Spot[] {
+  copy(): FieldSpot[] {
     return this.spots.map((spot) => ({ ...spot }))
   }
 
-  restore(spots: readonly Spot[]): void {
+  restore(spots: readonly FieldSpot[]): void {
     spots.forEach((spot, item) => (this.spots[item] = { ...spot }))
   }
 

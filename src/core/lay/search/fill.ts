@@ -1,4 +1,4 @@
-import { type Field } from './field'
+import { type PlacementField } from './field'
 import { betterSpot } from './move'
 import { separate, type Effort } from './separate'
 
@@ -12,7 +12,7 @@ const TRIES = 4
  * @returns nothing; yields true each time that one more lies, and false between
  */
 export function* fillIn(
-  field: Field,
+  field: PlacementField,
   left: readonly number[],
   chance: () => number,
   effort: Effort,

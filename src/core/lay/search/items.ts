@@ -1,4 +1,4 @@
-import { turned, type Outline, type Point } from '../../shapes/polygon'
+import { turnPolygon, type Outline, type Point } from '../../shapes/polygon'
 import { ON_FOLD } from '../../shapes/fold'
 import { edgesWith, footTurn, isOnBorder, type Edge } from '../border'
 import { grainAs } from '../grain'
@@ -7,7 +7,7 @@ import { panelBins, stripOf, type Bin } from './bins'
 import { isSameShape, shapeOf, type Shape } from './shape'
 
 /** One thing to be laid: a piece, or a piece through both layers. */
-export interface Item {
+export interface LayItem {
   id: string
   copies: number[]
   /** The shapes that it may take in each bin. */
@@ -21,10 +21,10 @@ export interface Item {
 }
 
 /** What is to be laid on what. */
-export interface Plan {
+export interface LayItems {
   layers: Layers
   bins: Bin[]
-  items: Item[]
+  items: LayItem[]
   shapes: Shape[]
 }
 
@@ -33,7 +33,7 @@ const OFF_GRAIN = [0, 1, -1, 0.5, -0.5]
 const ANYHOW = [0, 90, 180, 270, 45, 135, 225, 315]
 
 /** What a task comes to where the cloth lies in these layers (which on panels is always single). */
-export function planOf(task: LayTask, layers: Layers): Plan {
+export function planOf(task: LayTask, layers: Layers): LayItems {
   const bins = task.cloth ? [stripOf(task.cloth, layers)] : (task.panels ?? []).flatMap(panelBins)
   const shapes: Shape[] = []
   const items = task.pieces.flatMap((piece) => itemsOf({ piece, bins, shapes, layers, task }))
@@ -48,14 +48,14 @@ interface Asked {
   task: LayTask
 }
 
-function itemsOf(asked: Asked): Item[] {
+function itemsOf(asked: Asked): LayItem[] {
   const { piece, layers } = asked
   if (layers === 'folded-lengthwise' && piece.onFold) return foldItems(asked, 'x')
   if (layers === 'folded-crosswise' && piece.onFold && isLevel(piece) && !piece.bias) return foldItems(asked, 'y')
-  const outline = piece.onFold ? unfolded(piece.outline) : piece.outline
+  const outline = piece.onFold ? unfoldItem(piece.outline) : piece.outline
   const choices = (isMirrored: boolean) => choicesOf(asked, outline, isMirrored)
   const plain = choices(false)
-  const item = (copies: number[], of: Shape[][]): Item => ({
+  const item = (copies: number[], of: Shape[][]): LayItem => ({
     id: piece.id,
     copies,
     choices: of,
@@ -73,7 +73,7 @@ function itemsOf(asked: Asked): Item[] {
 }
 
 /** Pieces whose fold edge lies on the fold: nothing turns them, since the fold holds them. */
-function foldItems(asked: Asked, axis: 'x' | 'y'): Item[] {
+function foldItems(asked: Asked, axis: 'x' | 'y'): LayItem[] {
   const { piece, shapes, bins, task } = asked
   const isOnRight = Math.max(...piece.outline.map(([x]) => x)) > ON_FOLD
   const runsAlong = !piece.bias && (axis === 'x' ? isUpright(piece.warpDeg) : isLevel(piece))
@@ -96,7 +96,7 @@ const isUpright = (warpDeg: number) => Math.abs((((warpDeg % 180) + 180) % 180) 
 const isLevel = ({ warpDeg, crosswise }: LayPiece) => isUpright(warpDeg + 90) || (crosswise && isUpright(warpDeg))
 
 /** Both halves of what is drawn to its fold, as one. */
-export function unfolded(half: Outline): Point[] {
+export function unfoldItem(half: Outline): Point[] {
   const onFold = (i: number) => Math.abs(half[(i + half.length) % half.length]![0]) <= ON_FOLD
   // Begin behind the stretch that lies on the fold, so that the other half can be hung on it.
   const start = half.findIndex((_, i) => onFold(i) && !onFold(i + 1))
@@ -182,5 +182,5 @@ export function layersOf({ layers, oneWay, leanDeg, border }: LayCloth, pieces: 
 
 /** The drawing’s points as they lie in a shape. */
 export function asItLies(points: Outline, { degrees, isMirrored }: Pick<Shape, 'degrees' | 'isMirrored'>): Point[] {
-  return turned(isMirrored ? points.map(([x, y]): Point => [-x, y]) : points, degrees)
+  return turnPolygon(isMirrored ? points.map(([x, y]): Point => [-x, y]) : points, degrees)
 }

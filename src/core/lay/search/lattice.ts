@@ -1,5 +1,5 @@
 import { type LayTask, type NotchMatch } from '../types'
-import { asItLies, type Item, type Plan } from './items'
+import { asItLies, type LayItem, type LayItems } from './items'
 import { type Shape } from './shape'
 
 /** Where the origin of a shape may lie along one axis: anywhere, or only at base + a whole number of steps. mm */
@@ -36,7 +36,11 @@ interface Node {
  * @param lead which of the matched kinds of piece lies at the edge, the longest being 0: the others follow its phase
  * @returns by the item’s number, then by the shape’s; and the ids of pieces whose notches cannot all agree
  */
-export function latticesOf(plan: Plan, task: LayTask, lead = 0): { of: Map<Shape, Lattice>[]; torn: Set<string> } {
+export function latticesOf(
+  plan: LayItems,
+  task: LayTask,
+  lead = 0,
+): { of: Map<Shape, Lattice>[]; torn: Set<string> } {
   const repeat = task.cloth?.repeatMm ?? { x: 0, y: 0 }
   const torn = new Set<string>()
   const of = plan.items.map(() => new Map<Shape, Lattice>())
@@ -52,7 +56,7 @@ export function latticesOf(plan: Plan, task: LayTask, lead = 0): { of: Map<Shape
 }
 
 interface Asked {
-  plan: Plan
+  plan: LayItems
   task: LayTask
   matches: readonly NotchMatch[]
   axis: 'x' | 'y'
@@ -112,7 +116,7 @@ function rungsOf(asked: Asked): [item: number, shape: Shape, rungs: Rungs][] {
 }
 
 /** Those on the fold come first, since the fold holds them; then the longest. */
-function firstOf(item: Item, axis: 'x' | 'y'): number {
+function firstOf(item: LayItem, axis: 'x' | 'y'): number {
   const shape = item.choices.flat()[0]
   if (!shape) return -Infinity
   const length = axis === 'y' ? shape.box.maxY - shape.box.minY : shape.box.maxX - shape.box.minX

@@ -1,10 +1,10 @@
-import { type Field } from './field'
+import { type PlacementField } from './field'
 import { nearestRung } from './lattice'
 import { crossings, type NoFit } from './noFit'
 import { type Shape } from './shape'
 
 /** A line through places of an item: along y at an x, or along x at a y. */
-export interface Line {
+export interface SearchLine {
   item: number
   bin: number
   shape: Shape
@@ -38,7 +38,7 @@ const NOTHING = 1e-6
  * where points drawn at random would only come near.
  * @returns how many stretches it falls into; they are in the buffers until the next look
  */
-export function lookAlong(field: Field, line: Line): number {
+export function lookAlong(field: PlacementField, line: SearchLine): number {
   const { item, bin, shape, isUpright, at } = line
   const n = field.items.length
   events = 0
@@ -142,7 +142,7 @@ function sweep(from: number, to: number): number {
 }
 
 /** The lowest place along a line at which the item lies free; NaN where there is none. */
-export function lowestFree(field: Field, line: Line): number {
+export function lowestFree(field: PlacementField, line: SearchLine): number {
   const rungs = field.lattice(line.item, line.shape)[line.isUpright ? 'y' : 'x']
   const count = lookAlong(field, line)
   for (let i = 0; i < count; i++) {

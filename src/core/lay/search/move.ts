@@ -1,6 +1,6 @@
-import { type Field, type Spot } from './field'
+import { type PlacementField, type FieldSpot } from './field'
 import { nearestRung, type Lattice, type Rungs } from './lattice'
-import { lookAlong, stretchFrom, stretchTo, stretchWeight, type Line } from './lines'
+import { lookAlong, stretchFrom, stretchTo, stretchWeight, type SearchLine } from './lines'
 import { type Shape } from './shape'
 
 /** Lines that are looked along for each item that is to move, upright and level. */
@@ -22,12 +22,12 @@ const NEAR = 0.08
  * edges of others; the best is settled.
  * @returns undefined where nothing better was found
  */
-export function betterSpot(field: Field, item: number, chance: () => number): Spot | undefined {
+export function betterSpot(field: PlacementField, item: number, chance: () => number): FieldSpot | undefined {
   const now = field.spots[item]!
   const isPlaced = now.bin >= 0
   const bad = isPlaced ? field.badness(item, now.bin, now.shape, now.x, now.y) : Infinity
-  let best: { spot: Spot; bad: number } | undefined
-  const note = (spot: Spot) => {
+  let best: { spot: FieldSpot; bad: number } | undefined
+  const note = (spot: FieldSpot) => {
     const bound = best?.bad ?? bad * WORSE_AT_FIRST
     const value = field.badness(item, spot.bin, spot.shape, spot.x, spot.y, bound)
     if (value <= bound) best = { spot, bad: value }
@@ -41,7 +41,7 @@ export function betterSpot(field: Field, item: number, chance: () => number): Sp
 }
 
 /** Candidates along one line: the ends of its freest stretches, and a place between. */
-function alongLine(field: Field, item: number, i: number, chance: () => number): Spot[] {
+function alongLine(field: PlacementField, item: number, i: number, chance: () => number): FieldSpot[] {
   const isUpright = i % 2 === 0
   const now = field.spots[item]!
   const { choices } = field.items[item]!
@@ -57,7 +57,7 @@ function alongLine(field: Field, item: number, i: number, chance: () => number):
   const at = nearestRung(isUpright ? lattice.x : lattice.y, across(), low, high)
   if (Number.isNaN(at)) return []
   const [from, to] = isUpright ? [reach.minY, reach.maxY] : [reach.minX, reach.maxX]
-  const line: Line = { item, bin, shape, isUpright, at, from, to }
+  const line: SearchLine = { item, bin, shape, isUpright, at, from, to }
   return freest(field, line, lattice, isUpright ? now.y : now.x, chance)
 
   function across(): number {
@@ -72,7 +72,7 @@ function alongLine(field: Field, item: number, i: number, chance: () => number):
 
 /** A place on the axis at which the item touches an edge of another’s reach. */
 function touching(
-  field: Field,
+  field: PlacementField,
   item: number,
   { bin, shape, isUpright }: { bin: number; shape: Shape; isUpright: boolean },
   chance: () => number,
@@ -86,7 +86,13 @@ function touching(
 }
 
 /** Places on the freest stretches of a line: nearest to where the item lies, and at both ends of another. */
-function freest(field: Field, line: Line, lattice: Lattice, near: number, chance: () => number): Spot[] {
+function freest(
+  field: PlacementField,
+  line: SearchLine,
+  lattice: Lattice,
+  near: number,
+  chance: () => number,
+): FieldSpot[] {
   const count = lookAlong(field, line)
   let least = Infinity
   for (let i = 0; i < count; i++) least = Math.min(least, stretchWeight[i]!)
@@ -109,7 +115,7 @@ function freest(field: Field, line: Line, lattice: Lattice, near: number, chance
   if (least > 0) places.push((stretchFrom[any]! + stretchTo[any]!) / 2)
   const { bin, shape, isUpright, at, from, to } = line
   const rungs = isUpright ? lattice.y : lattice.x
-  const spots: Spot[] = []
+  const spots: FieldSpot[] = []
   for (const place of places) {
     const on = nearestRung(rungs, place, from, to)
     if (!Number.isNaN(on)) spots.push({ bin, shape, x: isUpright ? at : on, y: isUpright ? on : at })
@@ -125,7 +131,7 @@ const WAYS = [
 ] as const
 
 /** Steps to the side as long as it gets better, in ever smaller steps. */
-function settle(field: Field, item: number, spot: Spot, bad: number): { spot: Spot; bad: number } {
+function settle(field: PlacementField, item: number, spot: FieldSpot, bad: number): { spot: FieldSpot; bad: number } {
   const { bin, shape } = spot
   const reach = field.reach(item, bin, shape)!
   const lattice = field.lattice(item, shape)

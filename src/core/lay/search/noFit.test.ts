@@ -1,8 +1,8 @@
 import { again, concave } from '../../../../tests/support/lay/uglyTask'
 import { doSidesCross, isInside, samplesOf, sharedDepth } from '../../../../tests/support/lay/sampling'
 import { ELL as L } from '../../../../tests/support/lay/ell'
-import { chanceOf } from '../../numbers/chance'
-import { boxOf, signedArea, tidied, type Outline, type Point } from '../../shapes/polygon'
+import { seededRandom } from '../../numbers/seededRandom'
+import { boxOf, signedArea, tidyOutline, type Outline, type Point } from '../../shapes/polygon'
 import { convexParts } from '../convex'
 import { isBoundary, minkowskiSum, withoutSpikes } from '../minkowskiSum'
 import { depthIn, noFitOf, turnedAbout } from './noFit'
@@ -22,11 +22,11 @@ function placesOf(one: Outline, other: Outline, chance: () => number): Point[] {
 }
 
 it('reads no overlapping place as free, nor a free place as overlapping, of shapes with bays, equal and turned', () => {
-  const chance = chanceOf(26)
+  const chance = seededRandom(26)
   const wrong: unknown[] = []
   for (let pair = 0; pair < PAIRS; pair++) {
-    const one = tidied(concave(chance))
-    const other = tidied(pair % 2 === 0 ? again(one, chance) : concave(chance))
+    const one = tidyOutline(concave(chance))
+    const other = tidyOutline(pair % 2 === 0 ? again(one, chance) : concave(chance))
     const noFit = noFitOf([one], other)
     const samples = samplesOf(one)
     for (const at of placesOf(one, other, chance)) {

@@ -1,4 +1,4 @@
-import { type Field } from './field'
+import { type PlacementField } from './field'
 import { betterSpot } from './move'
 
 /** How fast the weight of a pair grows that lies upon one another, at most and at least, and how it is forgotten. */
@@ -23,7 +23,7 @@ type Depth = readonly [one: number, other: number, depth: number]
  *   is no news, after each round
  */
 export function* separate(
-  field: Field,
+  field: PlacementField,
   chance: () => number,
   effort: Effort,
   patience = PATIENCE,
@@ -60,7 +60,7 @@ export function* separate(
 }
 
 /** Every pair that lies upon one another, and what lies off the cloth. */
-function depthsOf(field: Field): Depth[] {
+function depthsOf(field: PlacementField): Depth[] {
   const n = field.items.length
   const depths: Depth[] = []
   for (let i = 0; i < n; i++) {
@@ -78,7 +78,7 @@ function troubledBy(depths: readonly Depth[]): number[] {
 }
 
 /** Makes the weight of what lies upon one another greater, the deepest most, and lets all others be forgotten. */
-function weigh({ items, weights }: Field, depths: readonly Depth[]): void {
+function weigh({ items, weights }: PlacementField, depths: readonly Depth[]): void {
   const n = items.length
   const deepest = Math.max(...depths.map(([, , depth]) => depth))
   const grown = depths.map(([i, j, depth]) => {

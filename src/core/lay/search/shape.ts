@@ -1,13 +1,13 @@
 import { type Edge } from '../border'
-import { inflated, simplified } from '../clip'
+import { inflatePolygon, simplifyPolygon } from '../clip'
 import {
   areaOf,
   boxOf,
   girthOf,
   hullOf,
-  mirrored,
-  tidied,
-  turned,
+  mirrorPolygon,
+  tidyOutline,
+  turnPolygon,
   type Box,
   type Outline,
   type Point,
@@ -47,7 +47,7 @@ export function shapeOf(
   how: { degrees: number; isMirrored: boolean; gapMm: number; foot?: Edge },
   index: number,
 ): Shape {
-  const laid = turned(how.isMirrored ? mirrored(outline) : outline, how.degrees)
+  const laid = turnPolygon(how.isMirrored ? mirrorPolygon(outline) : outline, how.degrees)
   const { gapMm } = how
   const taken = takenBy(laid, gapMm)
   return {
@@ -64,29 +64,29 @@ export function shapeOf(
 }
 
 function takenBy(outline: Outline, gapMm: number): Point[] {
-  const clean = tidied(outline)
+  const clean = tidyOutline(outline)
   const { line, widerBy } = thinned(clean)
   const by = gapMm / 2 + widerBy
   if (by === 0) return line
-  return largestOf(inflated([line], by, gapMm === 0)) ?? clean
+  return largestOf(inflatePolygon([line], by, gapMm === 0)) ?? clean
 }
 
 /** An outline with few enough corners, and by how much it has to be made wider to have the whole piece in it. */
 function thinned(clean: Point[]): { line: Point[]; widerBy: number } {
   if (clean.length <= MANY_CORNERS) return { line: clean, widerBy: 0 }
   for (const widerBy of THINNED) {
-    const line = simplified(clean, widerBy)
+    const line = simplifyPolygon(clean, widerBy)
     if (line.length >= 3 && line.length <= FEW_CORNERS) return { line, widerBy }
   }
-  const filled = largestOf(inflated(inflated([clean], BAY), -BAY)) ?? clean
+  const filled = largestOf(inflatePolygon(inflatePolygon([clean], BAY), -BAY)) ?? clean
   const widerBy = THINNED.at(-1)!
-  const line = simplified(filled, widerBy)
+  const line = simplifyPolygon(filled, widerBy)
   return line.length > TOO_MANY || line.length < 3 ? { line: hullOf(clean), widerBy: 0 } : { line, widerBy }
 }
 
 function largestOf(region: readonly Outline[]): Point[] | undefined {
   const [largest] = [...region].sort((a, b) => areaOf(b) - areaOf(a))
-  return largest && tidied(largest)
+  return largest && tidyOutline(largest)
 }
 
 /** Whether two shapes cover the same, so that one of them need not be tried. */

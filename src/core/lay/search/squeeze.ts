@@ -1,4 +1,4 @@
-import { type Field, type Spot } from './field'
+import { type PlacementField, type FieldSpot } from './field'
 import { nearestRung } from './lattice'
 import { lowestFree } from './lines'
 import { separate, type Effort } from './separate'
@@ -28,7 +28,7 @@ const FROM_STUCK = 0.3
  * @returns nothing; yields true each time that it has become shorter, and false between
  */
 export function* squeeze(
-  field: Field,
+  field: PlacementField,
   bound: number,
   chance: () => number,
   effort: Effort,
@@ -70,7 +70,7 @@ export function* squeeze(
 }
 
 /** Moves what sticks out at the end back onto the cloth. @returns false where something no longer fits at all */
-function pushIn(field: Field): boolean {
+function pushIn(field: PlacementField): boolean {
   return field.items.every((_, item) => {
     const spot = field.spots[item]!
     if (field.held.has(item) || spot.bin < 0) return true
@@ -83,7 +83,7 @@ function pushIn(field: Field): boolean {
 }
 
 /** The nearest place to a spot at which the item is on the cloth. */
-function clamped(field: Field, item: number, spot: Spot): Spot | undefined {
+function clamped(field: PlacementField, item: number, spot: FieldSpot): FieldSpot | undefined {
   const reach = field.reach(item, spot.bin, spot.shape)
   if (!reach) return undefined
   const lattice = field.lattice(item, spot.shape)
@@ -93,7 +93,7 @@ function clamped(field: Field, item: number, spot: Spot): Spot | undefined {
 }
 
 /** Leads out of where it is stuck: two pieces change places, in the best lay or in the last that failed, or all do. */
-function disturb(field: Field, stuck: readonly Spot[], chance: () => number): void {
+function disturb(field: PlacementField, stuck: readonly FieldSpot[], chance: () => number): void {
   const way = chance()
   if (way < SCATTERED) return scatter(field, chance)
   if (way < SCATTERED + FROM_STUCK) field.restore(stuck)
@@ -101,7 +101,7 @@ function disturb(field: Field, stuck: readonly Spot[], chance: () => number): vo
 }
 
 /** Everything anywhere. */
-function scatter(field: Field, chance: () => number): void {
+function scatter(field: PlacementField, chance: () => number): void {
   const width = field.plan.bins[0]!.maxX
   const length = field.length()
   field.items.forEach((_, item) => {
@@ -112,7 +112,7 @@ function scatter(field: Field, chance: () => number): void {
 }
 
 /** Two items change places, about their middles. */
-function swapTwo(field: Field, chance: () => number): void {
+function swapTwo(field: PlacementField, chance: () => number): void {
   const free = [...field.items.keys()].filter((item) => !field.held.has(item) && field.spots[item]!.bin >= 0)
   // Of three drawn the largest: moving something small changes little.
   const draw = () =>
@@ -131,13 +131,13 @@ function swapTwo(field: Field, chance: () => number): void {
   if (places.every((place) => place !== undefined)) swapped.forEach(([item], i) => field.put(item, places[i]!))
 }
 
-function middleOf({ shape, x, y }: Spot): [number, number] {
+function middleOf({ shape, x, y }: FieldSpot): [number, number] {
   const { minX, maxX, minY, maxY } = shape.box
   return [x + (minX + maxX) / 2, y + (minY + maxY) / 2]
 }
 
 /** Lets everything fall towards the start of the cloth, and to the left, as far as it goes. */
-function compact(field: Field, effort: Effort): void {
+function compact(field: PlacementField, effort: Effort): void {
   for (let round = 0; round < 3; round++) {
     const order = [...field.items.keys()]
       .filter((item) => !field.held.has(item) && field.spots[item]!.bin >= 0)
@@ -151,7 +151,7 @@ function compact(field: Field, effort: Effort): void {
 }
 
 /** @returns by how much it fell, mm */
-function fall(field: Field, item: number, isUpright: boolean): number {
+function fall(field: PlacementField, item: number, isUpright: boolean): number {
   const { bin, shape, x, y } = field.spots[item]!
   const reach = field.reach(item, bin, shape)
   if (!reach) return 0

@@ -1,4 +1,4 @@
-import { type Field, type Spot } from './field'
+import { type PlacementField, type FieldSpot } from './field'
 import { nearestRung } from './lattice'
 import { lowestFree } from './lines'
 import { type Shape } from './shape'
@@ -7,11 +7,11 @@ import { type Shape } from './shape'
 const ACROSS = 12
 
 /** Items in the order in which they are laid first: the largest before the rest. */
-export function bySize(field: Field): number[] {
+export function bySize(field: PlacementField): number[] {
   return [...field.items.keys()].sort((a, b) => sizeOf(field, b) - sizeOf(field, a))
 }
 
-function sizeOf(field: Field, item: number): number {
+function sizeOf(field: PlacementField, item: number): number {
   const shape = field.items[item]!.choices.flat()[0]
   return shape ? shape.area : 0
 }
@@ -23,7 +23,7 @@ function sizeOf(field: Field, item: number): number {
  * @returns those that found no place, and those that there was no time for; yields after each item
  */
 export function* bottomLeft(
-  field: Field,
+  field: PlacementField,
   order: readonly number[],
   { isPlain = false, isOver = () => false }: { isPlain?: boolean; isOver?: () => boolean } = {},
 ): Generator<void, { homeless: number[]; waiting: number[] }> {
@@ -44,7 +44,7 @@ export function* bottomLeft(
  * @returns those that found no place; none is laid where repeats have to agree, cloth is out of use
  * or has a border
  */
-export function inRows(field: Field, order: readonly number[], gapMm: number): number[] {
+export function inRows(field: PlacementField, order: readonly number[], gapMm: number): number[] {
   const [bin] = field.plan.bins
   const isPlain =
     field.plan.bins.length === 1 &&
@@ -70,9 +70,9 @@ export function inRows(field: Field, order: readonly number[], gapMm: number): n
 }
 
 /** The lowest free place of an item, in the first bin that has one. */
-function lowestSpot(field: Field, item: number, isPlain = false): Spot | undefined {
+function lowestSpot(field: PlacementField, item: number, isPlain = false): FieldSpot | undefined {
   for (let bin = 0; bin < field.plan.bins.length; bin++) {
-    let best: Spot | undefined
+    let best: FieldSpot | undefined
     let bestTop = Infinity
     const choices = field.items[item]!.choices[bin]!
     for (const shape of isPlain ? choices.slice(0, 1) : choices) {
@@ -87,14 +87,14 @@ function lowestSpot(field: Field, item: number, isPlain = false): Spot | undefin
   return undefined
 }
 
-function lowestAt(field: Field, item: number, bin: number, shape: Shape, x: number): number {
+function lowestAt(field: PlacementField, item: number, bin: number, shape: Shape, x: number): number {
   const reach = field.reach(item, bin, shape)
   if (!reach) return NaN
   return lowestFree(field, { item, bin, shape, isUpright: true, at: x, from: reach.minY, to: reach.maxY })
 }
 
 /** Places across at which the item touches an edge or something that lies already, and some between. */
-function placesAcross(field: Field, item: number, bin: number, shape: Shape): number[] {
+function placesAcross(field: PlacementField, item: number, bin: number, shape: Shape): number[] {
   const reach = field.reach(item, bin, shape)
   if (!reach) return []
   const { minX, maxX } = reach

@@ -1,6 +1,6 @@
 import { ELL as L } from '../../../../tests/support/lay/ell'
 import { plainPiece } from '../../../../tests/support/lay/jigsaw'
-import { moved, rectangle, turned, type Point } from '../../shapes/polygon'
+import { movePolygon, rectangle, turnPolygon, type Point } from '../../shapes/polygon'
 import { type LayCloth, type LayPiece, type LayTask, type Placement } from '../types'
 import { planOf } from '../search/items'
 import { answerOf } from '../answer'
@@ -26,7 +26,7 @@ const task = (pieces: LayPiece[], rest: Partial<LayTask> = {}): LayTask => ({
 
 const lies = (piece: LayPiece, at: Point, rest: Partial<Placement> = {}): Placement => {
   const degrees = rest.degrees ?? 0
-  const polygon = moved(turned(piece.outline, degrees), at[0], at[1])
+  const polygon = movePolygon(turnPolygon(piece.outline, degrees), at[0], at[1])
   return { id: piece.id, copies: [1], panel: null, panelCopy: null, mirrored: false, polygon, degrees, at, ...rest }
 }
 
@@ -78,13 +78,13 @@ describe('the fabric', () => {
     expect(kinds(task([ell]), [lies(ell, at)])).toEqual(expected)
   })
   test('a flaw, also as both layers show it', () => {
-    const flawed = { ...cloth, flaws: [moved(rectangle(30, 30), 200, 40)] }
+    const flawed = { ...cloth, flaws: [movePolygon(rectangle(30, 30), 200, 40)] }
     expect(kinds(task([ell], { cloth: flawed }), [lies(ell, [10, 0])])).toEqual([['hole', 0]])
-    const folded = task([ell], { cloth: { ...flawed, flaws: [moved(rectangle(30, 30), 400, 40)] } })
+    const folded = task([ell], { cloth: { ...flawed, flaws: [movePolygon(rectangle(30, 30), 400, 40)] } })
     expect(kinds(folded, [lies(ell, [0, 0], { copies: [1, 2] })], 'folded-lengthwise')).toEqual([['hole', 0]])
   })
   test('off an odd piece in its bay, and on its hole', () => {
-    const panels = [{ id: 'a', outline: L, holes: [moved(rectangle(20, 20), 30, 200)], warpDeg: 90, count: 1 }]
+    const panels = [{ id: 'a', outline: L, holes: [movePolygon(rectangle(20, 20), 30, 200)], warpDeg: 90, count: 1 }]
     const small = plainPiece('small', rectangle(60, 60))
     const of = { ...task([small]), cloth: undefined, panels }
     const at = (x: number, y: number) => kinds(of, [lies(small, [x, y], { panel: 'a', panelCopy: 1 })])
@@ -112,7 +112,7 @@ describe('the grain', () => {
 })
 
 test('a polygon that is another shape than its piece', () => {
-  const wrong = { ...lies(ell, [10, 0]), polygon: moved(rectangle(300, 400), 10, 0) }
+  const wrong = { ...lies(ell, [10, 0]), polygon: movePolygon(rectangle(300, 400), 10, 0) }
   expect(kinds(task([ell]), [wrong])).toEqual([['shape', 0]])
   expect(kinds(task([ell]), [{ ...lies(ell, [10, 0]), id: 'sleeve' }])).toEqual([['shape', 0]])
 })

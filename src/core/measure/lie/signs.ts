@@ -11,7 +11,7 @@ export interface Sign {
   odds: number
 }
 
-export interface Leaning {
+export interface SideLeaning {
   which: 'a' | 'b' | null
   /** Probability of A, 0 … 1. */
   a: number
@@ -23,7 +23,7 @@ export interface Leaning {
 const FOUND = 0.9
 
 /** Weighs what was seen: independent signs, odds multiplied (Bayes’ rule), an even start. */
-export function weighSigns(signs: readonly Sign[], said: Signs): Leaning {
+export function weighSigns(signs: readonly Sign[], said: Signs): SideLeaning {
   const logOdds = signs.reduce(
     (sum, { id, odds }) => sum + (said[id] === 'a' ? Math.log(odds) : said[id] === 'b' ? -Math.log(odds) : 0),
     0,

@@ -1,5 +1,5 @@
 import { readScaleLine } from './line'
-import { settled, type ScaleMoment } from './settle'
+import { settleWeighings, type ScaleMoment } from './settle'
 
 it.each([
   ['ST,GS,+0012.3 g', { grams: 12.3, resolutionGrams: 0.1, steady: true }],
@@ -32,22 +32,22 @@ describe('settled', () => {
     'takes no weight before it has stood still long enough, while it rises, or while the scale calls it ' +
       'unsteady',
     () => {
-      expect(settled([]).grams).toBeNull()
-      expect(settled(moments(5, () => 100)).grams).toBeNull()
-      expect(settled(moments(20, (index) => index * 8)).grams).toBeNull()
-      expect(settled(moments(20, () => 100, false)).grams).toBeNull()
+      expect(settleWeighings([]).grams).toBeNull()
+      expect(settleWeighings(moments(5, () => 100)).grams).toBeNull()
+      expect(settleWeighings(moments(20, (index) => index * 8)).grams).toBeNull()
+      expect(settleWeighings(moments(20, () => 100, false)).grams).toBeNull()
     },
   )
 
   it('takes what stands still, to the step of the scale, and forgets what lay there before', () => {
-    expect(settled(moments(20, () => 100)).grams).toBe(100)
-    expect(settled(moments(30, (index) => (index < 12 ? 3 : 214 + (index % 2)))).grams).toBe(215)
+    expect(settleWeighings(moments(20, () => 100)).grams).toBe(100)
+    expect(settleWeighings(moments(30, (index) => (index < 12 ? 3 : 214 + (index % 2)))).grams).toBe(215)
   })
 
   it('says how fast it creeps', () => {
-    expect(settled(moments(60, (index) => 100 + index * 0.01)).driftPerMinute).toBeCloseTo(3, 6)
+    expect(settleWeighings(moments(60, (index) => 100 + index * 0.01)).driftPerMinute).toBeCloseTo(3, 6)
     // Not while it settles, and not from a moment’s glance.
-    expect(settled(moments(60, (index) => 100 - 90 * 0.8 ** index, false)).driftPerMinute).toBe(0)
-    expect(settled(moments(10, (index) => 100 + index * 0.01)).driftPerMinute).toBe(0)
+    expect(settleWeighings(moments(60, (index) => 100 - 90 * 0.8 ** index, false)).driftPerMinute).toBe(0)
+    expect(settleWeighings(moments(10, (index) => 100 + index * 0.01)).driftPerMinute).toBe(0)
   })
 })

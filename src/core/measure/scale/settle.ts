@@ -26,7 +26,7 @@ const JUMP_STEPS = 3
  * the drift.
  * @param moments oldest first
  */
-export function settled(moments: readonly ScaleMoment[]): Settled {
+export function settleWeighings(moments: readonly ScaleMoment[]): Settled {
   const last = moments.at(-1)
   if (!last) return { grams: null, resolutionGrams: 1, driftPerMinute: 0 }
   const still = moments.filter(({ atMs }) => last.atMs - atMs <= STILL_MS)

@@ -4,7 +4,7 @@ import { type z } from 'zod'
 export type WhenRemoved = 'remove' | 'clear'
 
 /** A field that holds the id of another record. */
-export interface Reference {
+export interface RecordReference {
   /** The kind of record that it refers to. */
   to: string
   /** `remove`: it goes too. `clear`: it stays, and the field becomes null. */
@@ -26,7 +26,7 @@ export interface RecordKind<S extends z.ZodType = z.ZodType> {
   /** `steps[n]` turns data of version n + 1 into data of version n + 2. As many as versions, less one. */
   steps: readonly ((data: unknown) => unknown)[]
   /** By field. */
-  references: Readonly<Record<string, Reference>>
+  references: Readonly<Record<string, RecordReference>>
   /** What one of them is called. */
   title(data: z.output<S>): string
   /** The words that it is found by, in UK and US English alike. */

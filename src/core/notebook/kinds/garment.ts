@@ -37,7 +37,7 @@ export const GarmentSchema = z.strictObject({
   apart: DaySchema.nullable().default(null),
 })
 
-export type Garment = z.output<typeof GarmentSchema>
+export type GarmentRecord = z.output<typeof GarmentSchema>
 
 export const garmentKind = defineKind({
   id: 'garment',

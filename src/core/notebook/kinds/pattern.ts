@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { chosenWord, ROLES } from '../../vocabulary/choosing'
-import { LengthsSchema, NotionSchema } from '../schemas/making'
+import { LengthsSchema, PatternNotionSchema } from '../schemas/making'
 import { NeedSchema } from '../schemas/need'
 import { PhotographSchema } from '../schemas/stash'
 import { listOf, nameText, optionalText } from '../schemas/text'
@@ -24,7 +24,7 @@ export const PatternSchema = z.strictObject({
   lengths: LengthsSchema.default([]),
   partners: listOf(PartnerSchema, 12).default([]),
   views: listOf(nameText, 12).default([]),
-  notions: listOf(NotionSchema, 60).default([]),
+  notions: listOf(PatternNotionSchema, 60).default([]),
   /** Pieces to cut for one. */
   pieces: z.number().int().min(1).max(400).nullable().default(null),
   /** The words of the envelope as they were pasted, so that they can be read again. */

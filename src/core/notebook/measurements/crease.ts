@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { creaseWords } from '../../measure/grades'
 import { type Repeats } from '../../measure/repeats'
 import { withDoubt } from '../../units/format'
-import { defineMeasurement, form, some } from './define'
+import { defineMeasurement, defineReadingForm, poolRepeats } from './define'
 import { grade } from './schemas'
 
 /** A judgement on a scale of five is true to about half a step. */
@@ -19,12 +19,12 @@ export const creaseKind = defineMeasurement({
   ],
   forms: {
     /** Creases after the fist: 1 a ball of paper, 5 none. */
-    crease: form({
+    crease: defineReadingForm({
       schema: z.strictObject({ kind: z.literal('crease'), grade }),
       says: (reading) => `Grade ${reading.grade}`,
     }),
   },
-  pool: (readings): Repeats | null => some(readings.map((one) => ({ value: one.grade, sd: GRADE_DOUBT }))),
+  pool: (readings): Repeats | null => poolRepeats(readings.map((one) => ({ value: one.grade, sd: GRADE_DOUBT }))),
   properties: {
     crease: {
       title: 'Creases',

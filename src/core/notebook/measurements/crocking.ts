@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { crockingWords } from '../../measure/grades'
 import { type Repeats } from '../../measure/repeats'
 import { withDoubt } from '../../units/format'
-import { defineMeasurement, form, some, type Candidate } from './define'
+import { defineMeasurement, defineReadingForm, poolRepeats, type PropertyCandidate } from './define'
 import { GRADE_DOUBT } from './crease'
 import { grade } from './schemas'
 
@@ -20,7 +20,7 @@ export const crockingKind = defineMeasurement({
   ],
   forms: {
     /** Colour on the white cloth: 1 much, 5 none. */
-    crocking: form({
+    crocking: defineReadingForm({
       schema: z.strictObject({ kind: z.literal('crocking'), rubbed: z.enum(WAYS), grade }),
       says: (reading) => `${reading.rubbed === 'dry' ? 'Dry' : 'Damp'}: grade ${reading.grade}`,
     }),
@@ -29,7 +29,7 @@ export const crockingKind = defineMeasurement({
     Object.fromEntries(
       WAYS.flatMap((way) => {
         const own = readings.filter(({ rubbed }) => rubbed === way)
-        const found = some(own.map((one) => ({ value: one.grade, sd: GRADE_DOUBT })))
+        const found = poolRepeats(own.map((one) => ({ value: one.grade, sd: GRADE_DOUBT })))
         return found ? [[way, found]] : []
       }),
     ),
@@ -38,7 +38,7 @@ export const crockingKind = defineMeasurement({
   },
 })
 
-function rubs({ dry, wet }: PooledCrocking): Candidate | null {
+function rubs({ dry, wet }: PooledCrocking): PropertyCandidate | null {
   const worst = [dry, wet].filter((one) => one !== undefined).sort((a, b) => a.mean - b.mean)[0]
   if (!worst) return null
   const said = [dry ? `dry ${withDoubt(dry.quantity)}` : '', wet ? `wet ${withDoubt(wet.quantity)}` : '']

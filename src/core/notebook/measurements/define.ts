@@ -18,7 +18,7 @@ import { type Vocabulary } from '../../vocabulary/words'
 export type How = 'measured' | 'said' | 'foretold' | 'estimated' | 'unknown'
 
 /** A value that a property may have, and what it rests on. */
-export interface Candidate {
+export interface PropertyCandidate {
   how: How
   /** With its unit and doubt. */
   value: string
@@ -26,7 +26,7 @@ export interface Candidate {
 }
 
 /** What is written down of a piece without measuring it. */
-export interface WrittenDown {
+export interface WrittenReading {
   construction: Construction | null
   body: Body | null
   opacity: Opacity | null
@@ -35,8 +35,8 @@ export interface WrittenDown {
 }
 
 /** What else is known of the piece whose property is asked. */
-export interface Facts {
-  piece: WrittenDown
+export interface PropertyFacts {
+  piece: WrittenReading
   /** What it is called, where that is a known name. */
   named: NamedCloth | undefined
   /** The weight to reckon with, and in which state it was weighed. */
@@ -57,13 +57,17 @@ export interface Property<Pooled, Reading> {
    * @param own the readings in the state that the piece is in now, pooled
    * @param all its readings in whatever state, oldest first
    */
-  now(own: Pooled, facts: Facts, all: readonly Reading[]): readonly (Candidate | null | undefined | false)[]
+  now(
+    own: Pooled,
+    facts: PropertyFacts,
+    all: readonly Reading[],
+  ): readonly (PropertyCandidate | null | undefined | false)[]
   /** What it was in another state of washing; null where that was not measured. */
-  then?(own: Pooled, facts: Facts): string | null
+  then?(own: Pooled, facts: PropertyFacts): string | null
 }
 
 /** A field that a reading is typed into, for forms that want no drawing or picture. */
-export interface Field {
+export interface ReadingField {
   key: string
   label: string
   /** In which unit it is typed; a direction is chosen. */
@@ -76,14 +80,14 @@ export interface ReadingForm<S extends z.ZodType<{ kind: string }> = z.ZodType<{
   /** One reading in a line. */
   says(reading: z.output<S>, units: UnitSystem): string
   /** What is typed, and how it is done; left out where the bench has a page of its own for it. */
-  entry?: { title: string; steps: readonly string[]; fields: readonly Field[]; source?: string }
+  entry?: { title: string; steps: readonly string[]; fields: readonly ReadingField[]; source?: string }
 }
 
 type Forms = Readonly<Record<string, ReadingForm>>
 export type ReadingOf<F extends Forms> = { [K in keyof F]: z.output<F[K]['schema']> }[keyof F]
 
 /** A form with its schema's own type in what it says. */
-export function form<S extends z.ZodType<{ kind: string }>>(declared: ReadingForm<S>): ReadingForm<S> {
+export function defineReadingForm<S extends z.ZodType<{ kind: string }>>(declared: ReadingForm<S>): ReadingForm<S> {
   return declared
 }
 
@@ -128,7 +132,7 @@ export function ofForm<R extends { kind: string }, K extends R['kind']>(
 }
 
 /** Repeats together; null where there is none. */
-export function some(readings: readonly Quantity[]): Repeats | null {
+export function poolRepeats(readings: readonly Quantity[]): Repeats | null {
   return readings.length > 0 ? repeatsOf(readings) : null
 }
 

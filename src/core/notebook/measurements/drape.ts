@@ -14,7 +14,7 @@ import { withDoubt } from '../../units/format'
 import { type Quantity } from '../../units/quantity'
 import { DIRECTION_WORDS, type Body, type Direction } from '../../vocabulary/cloth'
 import { BodySchema } from '../schemas/cloth'
-import { defineMeasurement, eachWay, form, ofForm, some } from './define'
+import { defineMeasurement, eachWay, defineReadingForm, ofForm, poolRepeats } from './define'
 import { direction, errorMm, mm } from './schemas'
 import { percent } from './words'
 
@@ -30,12 +30,12 @@ export const FALL_TEST_WORDS: Readonly<Record<FallTest, { title: string; how: st
 /** A coefficient read off a ring or a picture, per cent. */
 const COEFFICIENT_DOUBT = 2
 
-const byEye = form({
+const byEye = defineReadingForm({
   schema: z.strictObject({ kind: z.literal('drape-grade'), test: z.enum(FALL_TESTS), body: BodySchema }),
   says: ({ test, body }) => `${FALL_TEST_WORDS[test].title}: ${body}`,
 })
 /** One strip pushed over the edge of a slope of 41.5°. */
-const cantilever = form({
+const cantilever = defineReadingForm({
   schema: z.strictObject({ kind: z.literal('cantilever'), direction, overhangMm: mm(300), errorMm }),
   says: ({ direction: way, overhangMm: value, errorMm: sd }) =>
     `Strip ${DIRECTION_WORDS[way]}: bends over ${withDoubt(bendingLength({ value, sd }))} cm`,
@@ -56,7 +56,7 @@ const cantilever = form({
   },
 })
 /** A disc on a round table, its shadow measured in a picture. */
-const disc = form({
+const disc = defineReadingForm({
   schema: z
     .strictObject({
       kind: z.literal('draped-disc'),
@@ -71,7 +71,7 @@ const disc = form({
   says: ({ shadowMm2 }) => `Disc: shadow of ${Math.round(shadowMm2 / 100)} cm²`,
 })
 /** The same, its shadow cut from a paper ring and weighed. */
-const paper = form({
+const paper = defineReadingForm({
   schema: z
     .strictObject({
       kind: z.literal('draped-paper'),
@@ -119,7 +119,7 @@ export const drapeKind = defineMeasurement({
   pool: (readings): PooledDrape => {
     const strips = ofForm(readings, 'cantilever')
     const bending = eachWay((way) =>
-      some(
+      poolRepeats(
         strips
           .filter((one) => one.direction === way)
           .map((one) => bendingLength({ value: one.overhangMm, sd: one.errorMm })),
@@ -136,7 +136,7 @@ export const drapeKind = defineMeasurement({
     ]
     return {
       bending,
-      coefficient: some(coefficients.map((value) => ({ value, sd: COEFFICIENT_DOUBT }))),
+      coefficient: poolRepeats(coefficients.map((value) => ({ value, sd: COEFFICIENT_DOUBT }))),
       body: bodies.length > 0 ? { value: middleBody(bodies), votes: bodies.length } : null,
     }
   },

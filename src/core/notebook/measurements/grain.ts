@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { bowPercent, skewPercent } from '../../measure/grain'
-import { defineMeasurement, form, type Candidate } from './define'
+import { defineMeasurement, defineReadingForm, type PropertyCandidate } from './define'
 import { errorMm, mm } from './schemas'
 
 const schema = z.strictObject({
@@ -24,7 +24,7 @@ export const grainKind = defineMeasurement({
     'Lay a square on the left selvedge, face up, and see how far the right end is off.',
   ],
   forms: {
-    grain: form({
+    grain: defineReadingForm({
       schema,
       says: (reading) => {
         const bowed = reading.bowMm ? `, bowed by ${Math.abs(bowPercent(reading)).toFixed(1)} %` : ''
@@ -39,7 +39,7 @@ export const grainKind = defineMeasurement({
   },
 })
 
-function offSquare(last: Reading | undefined): Candidate | null {
+function offSquare(last: Reading | undefined): PropertyCandidate | null {
   if (!last) return null
   const bow = Math.abs(bowPercent(last))
   const note = [bow >= 1 ? `bowed by ${bow.toFixed(1)} %` : '', last.printedOffGrain ? 'printed off grain' : '']

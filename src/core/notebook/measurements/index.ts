@@ -66,7 +66,7 @@ export function findMeasurementKind(id: string): MeasurementKind | undefined {
 }
 
 /** The kind of measurement that a reading belongs to, and the form that it takes. */
-export function formOf(reading: Measurement): { kind: MeasurementKind; form: ReadingForm } {
+export function readingFormOf(reading: Measurement): { kind: MeasurementKind; form: ReadingForm } {
   return forms.get(reading.kind)!
 }
 
@@ -76,7 +76,7 @@ export function readingsOfKind<K extends MeasurementKindId>(
   id: K,
 ): ReadingOf<Kinds[K]['forms']>[] {
   return measurements
-    .filter(({ data }) => formOf(data).kind.id === measurementKinds[id].id)
+    .filter(({ data }) => readingFormOf(data).kind.id === measurementKinds[id].id)
     .map(({ data }) => data) as never
 }
 

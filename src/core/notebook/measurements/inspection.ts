@@ -1,11 +1,11 @@
 import { z } from 'zod'
 import { inspectionById } from '../../cloths/inspection'
 import { nameCloth } from '../../cloths/name'
-import { capitalised, formatPercent } from '../../units/format'
+import { capitalise, formatPercent } from '../../units/format'
 import { type InspectionId } from '../../vocabulary/inspection'
 import { type Vocabulary } from '../../vocabulary/words'
 import { InspectionSchema } from '../schemas/inspection'
-import { defineMeasurement, form, type Candidate } from './define'
+import { defineMeasurement, defineReadingForm, type PropertyCandidate } from './define'
 
 const schema = z.strictObject({ kind: z.literal('inspection'), answers: InspectionSchema })
 
@@ -17,7 +17,7 @@ export const inspectionKind = defineMeasurement({
   how: ['Look at the face, the back and one pulled thread.', 'Answer what you can see; leave the rest open.'],
   elsewhere: true,
   forms: {
-    inspection: form({ schema, says: ({ answers }) => seenWords(answers) }),
+    inspection: defineReadingForm({ schema, says: ({ answers }) => seenWords(answers) }),
   },
   pool: (readings) => readings.at(-1) ?? null,
   properties: {
@@ -38,7 +38,7 @@ function seenWords(answers: Answers): string {
     const said = states.map((state) => known.find((one) => one.id === state)!.label.toLowerCase())
     return `${title.toLowerCase()}: ${said.join(' and ')}`
   })
-  return capitalised(labels.join('; '))
+  return capitalise(labels.join('; '))
 }
 
 function given(answers: Answers): [InspectionId, string[]][] {
@@ -46,7 +46,7 @@ function given(answers: Answers): [InspectionId, string[]][] {
 }
 
 /** What was seen at the last inspection, and the name that it speaks for. */
-function seen(answers: Answers | undefined, vocabulary: Vocabulary): Candidate | null {
+function seen(answers: Answers | undefined, vocabulary: Vocabulary): PropertyCandidate | null {
   if (!answers) return null
   const [first, second] = nameCloth({ inspection: Object.fromEntries(given(answers)) }, vocabulary).names
   const rival = second ? `, or ${second.name.toLowerCase()}` : ''

@@ -6,8 +6,8 @@ import { printScale } from '../../measure/lie/print'
 import { rightSigns } from '../../measure/lie/rightSide'
 import { weighSigns } from '../../measure/lie/signs'
 import { warpSigns } from '../../measure/lie/warp'
-import { capitalised } from '../../units/format'
-import { defineMeasurement, form } from './define'
+import { capitalise } from '../../units/format'
+import { defineMeasurement, defineReadingForm } from './define'
 import { idText, listOf } from '../schemas/text'
 import { mm } from './schemas'
 
@@ -37,7 +37,7 @@ export const lieKind = defineMeasurement({
     'Chalk an A along one set of threads and a B along the other, on the side that lies up.',
     'Look for one sign after another: the one that weighs most comes first.',
   ],
-  forms: { lie: form({ schema, says: lieWords }) },
+  forms: { lie: defineReadingForm({ schema, says: lieWords }) },
   pool: (readings) => readings.at(-1) ?? null,
   properties: {
     lie: {
@@ -61,5 +61,5 @@ export function lieWords(lie: z.output<typeof schema>): string {
     lie.printRepeatMm ? `${printScale(lie.printRepeatMm).scale} print` : '',
     lie.printOffMm ? 'print off grain' : '',
   ]
-  return capitalised(parts.filter(Boolean).join('; '))
+  return capitalise(parts.filter(Boolean).join('; '))
 }

@@ -2,9 +2,9 @@ import { z } from 'zod'
 import { repeatsOf, type Repeats } from '../../measure/repeats'
 import { MM_PER_INCH } from '../../units/constants'
 import { withDoubt } from '../../units/format'
-import { scaled } from '../../units/quantity'
+import { scaleQuantity } from '../../units/quantity'
 import { PictureNameSchema } from '../schemas/stash'
-import { defineMeasurement, form } from './define'
+import { defineMeasurement, defineReadingForm } from './define'
 
 /** A thread count by hand or by picture, as a share. */
 const COUNT_DOUBT = 0.02
@@ -27,7 +27,7 @@ export const loupeKind = defineMeasurement({
     'Set the scale, let it count, and check the lines over the picture by eye.',
   ],
   forms: {
-    count: form({
+    count: defineReadingForm({
       schema: z.strictObject({
         kind: z.literal('count'),
         how: z.enum(['picture', 'hand']),
@@ -57,7 +57,7 @@ export const loupeKind = defineMeasurement({
       now: (own, { units }) => {
         if (!own) return []
         const [scale, unit] = units === 'metric' ? [1, 'per cm'] : [MM_PER_INCH / 10, 'per inch']
-        const shown = ({ quantity }: Repeats) => withDoubt(scaled(quantity, scale))
+        const shown = ({ quantity }: Repeats) => withDoubt(scaleQuantity(quantity, scale))
         return [{ how: 'measured', value: `${shown(own.ends)} ends, ${shown(own.picks)} picks ${unit}` }]
       },
     },

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { type ForetoldOpacity } from '../../measure/opacity'
 import { OPACITIES, type Opacity } from '../../vocabulary/cloth'
 import { OpacitySchema } from '../schemas/cloth'
-import { defineMeasurement, form } from './define'
+import { defineMeasurement, defineReadingForm } from './define'
 import { OPACITY_WORDS } from './words'
 
 export const PRINT_PARTS = ['whole', 'light', 'dark'] as const
@@ -28,7 +28,7 @@ export const opacityKind = defineMeasurement({
     'Slip a card with dark lettering under it, then your hand; look at light and dark parts apart.',
   ],
   forms: {
-    opacity: form({
+    opacity: defineReadingForm({
       schema: z.strictObject({
         kind: z.literal('opacity'),
         part: z.enum(PRINT_PARTS),

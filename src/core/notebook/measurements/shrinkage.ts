@@ -1,8 +1,8 @@
 import { z } from 'zod'
 import { shrinkageCurve, washWords, type ShrinkageCurve } from '../../measure/shrinkage'
-import { counted, capitalised, formatWidth, withDoubt } from '../../units/format'
+import { countNoun, capitalise, formatWidth, withDoubt } from '../../units/format'
 import { DIRECTION_WORDS, type Direction } from '../../vocabulary/cloth'
-import { defineMeasurement, form, type Candidate } from './define'
+import { defineMeasurement, defineReadingForm, type PropertyCandidate } from './define'
 import { errorMm, mm } from './schemas'
 import { percent } from './words'
 
@@ -28,10 +28,10 @@ export const shrinkageKind = defineMeasurement({
   caution: 'Wash new dark or red cloth by itself: its dye may run.',
   acrossStates: true,
   forms: {
-    'wash-square': form({
+    'wash-square': defineReadingForm({
       schema,
       says: ({ washes, lengthMm, widthMm }, units) =>
-        `${capitalised(washWords(washes))}: ${formatWidth(lengthMm, units)} by ${formatWidth(widthMm, units)}`,
+        `${capitalise(washWords(washes))}: ${formatWidth(lengthMm, units)} by ${formatWidth(widthMm, units)}`,
     }),
   },
   // A square is measured in several states on purpose: what it loses is told by all of them together.
@@ -64,7 +64,7 @@ export function shrinkageOf(readings: readonly Square[]): Record<Direction, Shri
   return { length: curve('lengthMm'), width: curve('widthMm') }
 }
 
-function shrinks(curves: Record<Direction, ShrinkageCurve> | null): Candidate | null {
+function shrinks(curves: Record<Direction, ShrinkageCurve> | null): PropertyCandidate | null {
   if (!curves) return null
   const { length, width } = curves
   const end = (way: Direction) => `${withDoubt(curves[way].limit)} % ${DIRECTION_WORDS[way]}`
@@ -73,6 +73,6 @@ function shrinks(curves: Record<Direction, ShrinkageCurve> | null): Candidate | 
   return {
     how: 'measured',
     value: `to ${end('length')}, ${end('width')}`,
-    note: `after ${counted(washes, 'wash', 'washes')}: ${percent(length.each.at(-1)!)} lengthwise${goesOn}`,
+    note: `after ${countNoun(washes, 'wash', 'washes')}: ${percent(length.each.at(-1)!)} lengthwise${goesOn}`,
   }
 }

@@ -3,8 +3,8 @@ import { recoveryPercent, recoveryWords, stretchClassOf, stretchPercent } from '
 import { type Repeats } from '../../measure/repeats'
 import { withDoubt } from '../../units/format'
 import { DIRECTION_WORDS, type Direction } from '../../vocabulary/cloth'
-import { capitalised } from '../../units/format'
-import { defineMeasurement, eachWay, form, some, type Property } from './define'
+import { capitalise } from '../../units/format'
+import { defineMeasurement, eachWay, defineReadingForm, poolRepeats, type Property } from './define'
 import { direction, errorMm, mm } from './schemas'
 import { percent, spreadWords } from './words'
 
@@ -59,16 +59,15 @@ export const stretchKind = defineMeasurement({
     'Let go, count to four again, and read what is left of it.',
   ],
   forms: {
-    stretch: form({
+    stretch: defineReadingForm({
       schema,
-      says: (reading) =>
-        `${capitalised(DIRECTION_WORDS[reading.direction])}: ${withDoubt(stretchPercent(reading))} %`,
+      says: (reading) => `${capitalise(DIRECTION_WORDS[reading.direction])}: ${withDoubt(stretchPercent(reading))} %`,
     }),
   },
   pool: (readings): Pooled => ({
-    stretch: eachWay((way) => some(readings.filter((one) => one.direction === way).map(stretchPercent))),
+    stretch: eachWay((way) => poolRepeats(readings.filter((one) => one.direction === way).map(stretchPercent))),
     recovery: eachWay((way) =>
-      some(readings.filter((one) => one.direction === way).flatMap((one) => recoveryPercent(one) ?? [])),
+      poolRepeats(readings.filter((one) => one.direction === way).flatMap((one) => recoveryPercent(one) ?? [])),
     ),
   }),
   properties: { 'stretch-width': property('width'), 'stretch-length': property('length') },

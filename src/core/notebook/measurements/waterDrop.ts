@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { absorbencyWords } from '../../measure/grades'
 import { type Repeats } from '../../measure/repeats'
 import { withDoubt } from '../../units/format'
-import { defineMeasurement, form, some } from './define'
+import { defineMeasurement, defineReadingForm, poolRepeats } from './define'
 
 /** A thumb on a stopwatch, s. */
 const WATCH_DOUBT = 0.3
@@ -25,7 +25,7 @@ export const waterDropKind = defineMeasurement({
   ],
   forms: {
     /** Seconds until a drop has sunk in; null where it still stands after a minute. */
-    'water-drop': form({
+    'water-drop': defineReadingForm({
       schema: z.strictObject({
         kind: z.literal('water-drop'),
         seconds: z.number().min(0, 'a time is not negative').max(3600).nullable(),
@@ -34,7 +34,9 @@ export const waterDropKind = defineMeasurement({
     }),
   },
   pool: (readings): PooledDrops => ({
-    sunk: some(readings.flatMap(({ seconds }) => (seconds === null ? [] : [{ value: seconds, sd: WATCH_DOUBT }]))),
+    sunk: poolRepeats(
+      readings.flatMap(({ seconds }) => (seconds === null ? [] : [{ value: seconds, sd: WATCH_DOUBT }])),
+    ),
     stood: readings.filter(({ seconds }) => seconds === null).length,
   }),
   properties: {

@@ -3,12 +3,12 @@ import { massPerArea, weigh, type WeighingAnswer } from '../../measure/weigh'
 import { formatWeight, formatWeightRange, formatWidth } from '../../units/format'
 import { WASH_STATE_WORDS } from '../../vocabulary/cloth'
 import { ReadingSchema } from '../schemas/weighing'
-import { defineMeasurement, form } from './define'
+import { defineMeasurement, defineReadingForm } from './define'
 
 const quantity = ({ gsm: value, standardUncertainty: sd }: WeighingAnswer) => ({ value, sd })
 
 /** What lay on the scale, and how it was measured up. */
-const weighing = form({
+const weighing = defineReadingForm({
   schema: ReadingSchema.safeExtend({ kind: z.literal('weighing') }),
   says: (reading, units) => {
     const { lengthMm, widthMm, layers = 1, notionsGrams = 0 } = reading

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { cottonCountFromTex } from '../../units/yarnCount'
-import { defineMeasurement, form } from './define'
+import { defineMeasurement, defineReadingForm } from './define'
 
 const percent = z.number().min(0, 'not below zero').max(60, 'that is more crimp than any yarn has')
 const tex = z.number().gt(0).lte(5000)
@@ -17,7 +17,7 @@ export const yarnsKind = defineMeasurement({
   caution: 'Mind the tips of tweezers and scissors.',
   forms: {
     /** Pulled threads, weighed and straightened. */
-    yarns: form({
+    yarns: defineReadingForm({
       schema: z.strictObject({
         kind: z.literal('yarns'),
         warpTex: tex,

@@ -16,4 +16,4 @@ export const LookSchema = z.strictObject({
   colouring: z.enum(COLOURINGS),
 })
 
-export type Look = z.infer<typeof LookSchema>
+export type ClothLook = z.infer<typeof LookSchema>

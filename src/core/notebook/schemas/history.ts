@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { shown } from './words'
+import { showInput } from './words'
 import { TILTS } from '../../identify/history/told'
 import { yearsCrossed } from '../../identify/history/years'
 
@@ -22,7 +22,7 @@ const tilt = (question: keyof typeof TILTS) =>
   z
     .enum(
       TILTS[question].map(({ id }) => id),
-      { error: (issue) => `${shown(issue.input)} is no ${question} that is known` },
+      { error: (issue) => `${showInput(issue.input)} is no ${question} that is known` },
     )
     .optional()
 

@@ -20,10 +20,10 @@ export type LengthAsked = z.infer<typeof LengthSchema>
 export const LengthsSchema = listOf(LengthSchema, MOST_LENGTHS)
 
 /** Something to buy beside cloth. */
-export const NotionSchema = z.strictObject({
+export const PatternNotionSchema = z.strictObject({
   id: optionalText(40),
   text: optionalText(200),
   count: z.number().int().min(0).max(1000).nullable().default(null),
 })
 
-export type NotionAsked = z.infer<typeof NotionSchema>
+export type NotionAsked = z.infer<typeof PatternNotionSchema>

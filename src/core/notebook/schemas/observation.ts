@@ -3,11 +3,11 @@ import { findFeature } from '../../identify/features'
 import { FIBRE_IDS } from '../../vocabulary/fibres'
 import { PARTS } from '../../vocabulary/observations'
 import { idText, listOf } from './text'
-import { shown } from './words'
+import { showInput } from './words'
 
 /** Ids over the vocabulary, and the refusals that a person reads. */
 export const FibreIdSchema = z.enum(FIBRE_IDS, {
-  error: (issue) => `${shown(issue.input)} is no fibre of the vocabulary`,
+  error: (issue) => `${showInput(issue.input)} is no fibre of the vocabulary`,
 })
 
 /** More states than any feature has. */

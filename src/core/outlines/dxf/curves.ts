@@ -1,5 +1,5 @@
 import { type Point } from '../../shapes/polygon'
-import { coarse } from '../flatten'
+import { boundedTolerance } from '../flatten'
 import { boundPoints } from '../types'
 
 /** Halvings after which a stretch is straight enough, whatever it does. */
@@ -10,11 +10,11 @@ const DEEPEST = 10
  * @param at the point at a parameter; @param knots parameters between which the curve is smooth
  * @returns its points, the first included
  */
-export function flattened(at: (t: number) => Point, knots: readonly number[], tolerance: number): Point[] {
+export function flattenCurve(at: (t: number) => Point, knots: readonly number[], tolerance: number): Point[] {
   const ends = knots.map(at)
   const points = [ends[0]!]
   const [xs, ys] = [ends.map(([x]) => x), ends.map(([, y]) => y)]
-  const near = coarse(tolerance, Math.max(spread(xs), spread(ys)))
+  const near = boundedTolerance(tolerance, Math.max(spread(xs), spread(ys)))
   const halve = (from: number, to: number, a: Point, b: Point, depth: number) => {
     const middle = (from + to) / 2
     const m = at(middle)

@@ -1,11 +1,11 @@
 import { type Point } from '../../shapes/polygon'
 import { lineOf, IN_WORLD } from './lines'
-import { after, extruded, insertsOf, mapped, SAME, type Matrix } from './matrix'
+import { composeMatrices, extrusionMatrix, insertsOf, mapPoint, SAME, type Matrix } from './matrix'
 import { boundPoints } from '../types'
 import { numberOf, textOf, type DxfFile, type TaggedEntity } from './tags'
 
 /** Something that is drawn, where it comes to lie once all blocks are put where they belong. */
-export interface Placed {
+export interface PlacedEntity {
   /** Of the drawing itself, or a block’s, as often as it is inserted; by number. */
   group: number
   layer: string
@@ -25,7 +25,7 @@ export interface Group {
 }
 
 export interface Expanded {
-  placed: Placed[]
+  placed: PlacedEntity[]
   groups: Group[]
   /** Lines on layers that are switched off: they are left out. */
   hidden: number
@@ -48,7 +48,11 @@ interface Where {
  * @param tolerance how far a straight stretch may lie from its curve, in the file’s units
  * @param isPiece whether a block is a piece by itself
  */
-export function expanded(file: DxfFile, tolerance: number, isPiece: (entities: TaggedEntity[]) => boolean): Expanded {
+export function expandBlocks(
+  file: DxfFile,
+  tolerance: number,
+  isPiece: (entities: TaggedEntity[]) => boolean,
+): Expanded {
   const found: Expanded = { placed: [], groups: [{ block: '', isMirrored: false, scale: 1 }], hidden: 0 }
   const used = new Set<string>()
   let points = 0
@@ -73,7 +77,7 @@ export function expanded(file: DxfFile, tolerance: number, isPiece: (entities: T
     if (!block || where.depth >= DEEPEST || (file.hiddenLayers.has(where.layer) && where.layer !== '')) return
     used.add(name.toUpperCase())
     for (const by of insertsOf(entity, block.base)) {
-      const matrix = after(where.matrix, by)
+      const matrix = composeMatrices(where.matrix, by)
       put(block.entities, { ...where, matrix, group: groupOf(name, matrix), depth: where.depth + 1 })
     }
   }
@@ -104,16 +108,16 @@ function thingOf(
   vertices: readonly TaggedEntity[],
   tolerance: number,
   matrix: Matrix,
-): Pick<Placed, 'line' | 'at' | 'text'> | undefined {
+): Pick<PlacedEntity, 'line' | 'at' | 'text'> | undefined {
   const [a, b, c, d] = matrix
   const scale = Math.max(Math.hypot(a, b), Math.hypot(c, d), 1e-9)
-  const own = IN_WORLD.has(entity.type) ? matrix : after(matrix, extruded(entity))
+  const own = IN_WORLD.has(entity.type) ? matrix : composeMatrices(matrix, extrusionMatrix(entity))
   const at: Point = [numberOf(entity, 10, 0), numberOf(entity, 20, 0)]
-  if (entity.type === 'POINT') return { at: mapped(own, [at])[0]! }
+  if (entity.type === 'POINT') return { at: mapPoint(own, [at])[0]! }
   if (entity.type === 'TEXT' || entity.type === 'MTEXT' || entity.type === 'ATTRIB')
-    return { at: mapped(own, [at])[0]!, text: textIn(entity) }
+    return { at: mapPoint(own, [at])[0]!, text: textIn(entity) }
   const line = entity.type === 'VERTEX' ? undefined : lineOf(entity, tolerance / scale, vertices)
-  return line && { line: closedAgain(line, mapped(own, line)) }
+  return line && { line: closedAgain(line, mapPoint(own, line)) }
 }
 
 /** A line that is closed stays so: its first and last point are one. */

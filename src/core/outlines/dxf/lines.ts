@@ -1,7 +1,7 @@
 import { flatArc, flatBulge } from '../flatten'
 import { type Point } from '../../shapes/polygon'
 import { boundPoints } from '../types'
-import { ellipseAt, flattened, splineAt, throughPoints } from './curves'
+import { ellipseAt, flattenCurve, splineAt, throughPoints } from './curves'
 import { numberOf, numbersOf, pointsOf, type TaggedEntity } from './tags'
 
 const DEGREE = Math.PI / 180
@@ -44,7 +44,7 @@ const DRAWN: Readonly<Record<string, Draw>> = {
     const ratio = numberOf(entity, 40, 1) * (numberOf(entity, 230, 1) < 0 ? -1 : 1)
     const at = ellipseAt(point(entity, 10), point(entity, 11), ratio)
     const quarters = Array.from({ length: 9 }, (_, i) => from + ((to - from) * i) / 8)
-    const line = flattened(at, quarters, tolerance)
+    const line = flattenCurve(at, quarters, tolerance)
     return to - from >= 2 * Math.PI - 1e-9 ? shut(line) : line
   },
   LWPOLYLINE: (entity, tolerance) => bulged(corners(entity), (numberOf(entity, 70, 0) & 1) === 1, tolerance),
@@ -113,12 +113,12 @@ function splineLine(entity: TaggedEntity, tolerance: number): Point[] {
       weights: numbersOf(entity, 41),
       knots: numbersOf(entity, 40),
     })
-    const line = flattened(at, knots, tolerance)
+    const line = flattenCurve(at, knots, tolerance)
     return isClosed ? shut(line) : line
   }
   if (fit.length < 2) return []
   const { at, knots } = throughPoints(fit, isClosed)
-  return isClosed ? shut(flattened(at, knots, tolerance)) : flattened(at, knots, tolerance)
+  return isClosed ? shut(flattenCurve(at, knots, tolerance)) : flattenCurve(at, knots, tolerance)
 }
 
 /** A closed line: its last point is its first. */

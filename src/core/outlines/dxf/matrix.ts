@@ -7,18 +7,18 @@ export type Matrix = readonly [a: number, b: number, c: number, d: number, e: nu
 export const SAME: Matrix = [1, 0, 0, 1, 0, 0]
 
 /** First the inner map, then the outer. */
-export function after(outer: Matrix, inner: Matrix): Matrix {
+export function composeMatrices(outer: Matrix, inner: Matrix): Matrix {
   const [a, b, c, d, e, f] = outer
   const [p, q, r, s, t, u] = inner
   return [a * p + c * q, b * p + d * q, a * r + c * s, b * r + d * s, a * t + c * u + e, b * t + d * u + f]
 }
 
-export function mapped([a, b, c, d, e, f]: Matrix, points: readonly Point[]): Point[] {
+export function mapPoint([a, b, c, d, e, f]: Matrix, points: readonly Point[]): Point[] {
   return points.map(([x, y]): Point => [a * x + c * y + e, b * x + d * y + f])
 }
 
 /** Seen from below, an entity is mirrored: its x runs the other way. */
-export function extruded(entity: TaggedEntity): Matrix {
+export function extrusionMatrix(entity: TaggedEntity): Matrix {
   return numberOf(entity, 230, 1) < 0 ? [-1, 0, 0, 1, 0, 0] : SAME
 }
 
@@ -34,7 +34,7 @@ export function insertsOf(insert: TaggedEntity, base: Point): Matrix[] {
   return Array.from({ length: columns! * rows! }, (_, i) => {
     const shift: Matrix = [1, 0, 0, 1, (i % columns!) * across, Math.floor(i / columns!) * up]
     const scale: Matrix = [sx, 0, 0, sy, -base[0] * sx, -base[1] * sy]
-    return after(extruded(insert), after(turn, after(shift, scale)))
+    return composeMatrices(extrusionMatrix(insert), composeMatrices(turn, composeMatrices(shift, scale)))
   })
 }
 

@@ -2,9 +2,9 @@ import { areaOf, boxOf, isWithin, type Point } from '../../shapes/polygon'
 import { HOLE, withMarks, type Loose } from '../belongs'
 import { joinedLines, type Joined } from '../join'
 import { foundOf, longestOf } from '../found'
-import { type Drawn } from '../settled'
+import { type Drawn } from '../settleOutlines'
 import { MOST_FOUND, NoOutlines, UNIT_MM, type FoundOutlines, type UnitId, type UnitRead } from '../types'
-import { expanded, type Expanded, type Placed } from './expand'
+import { expandBlocks, type Expanded, type PlacedEntity } from './expand'
 import { dxfFile, numberOf, textOf, type DxfFile, type TaggedEntity } from './tags'
 
 /** Layers of ASTM D6673 (from memory): cut line, notches of several shapes, mirror line, grain line, marks. */
@@ -34,7 +34,7 @@ export function readDxf(text: string, asked?: UnitId): FoundOutlines {
   const file = dxfFile(text)
   if (!file) throw new NoOutlines('That is no DXF file, or it is damaged.')
   const unit = unitOf(file, asked)
-  const all = expanded(file, FLAT_MM / unit.mm, hasCutLine)
+  const all = expandBlocks(file, FLAT_MM / unit.mm, hasCutLine)
   scale(all, unit.mm)
   const blocks = all.groups.map((_, group) => all.placed.filter((one) => one.group === group))
   const named = blocks.flatMap((placed, group) =>
@@ -101,7 +101,7 @@ function scale({ placed }: Expanded, mm: number): void {
 }
 
 /** What a block says of itself: one piece; undefined where it has no cut line. */
-function pieceOf(placed: readonly Placed[], block: string): Drawn | undefined {
+function pieceOf(placed: readonly PlacedEntity[], block: string): Drawn | undefined {
   const on = (...layers: string[]) => placed.filter(({ layer }) => layers.includes(layer))
   const { loops } = joinedLines(on(CUT).flatMap(({ line }) => (line ? [line] : [])))
   const outline = largest(loops)
@@ -127,13 +127,17 @@ function pieceOf(placed: readonly Placed[], block: string): Drawn | undefined {
   }
 }
 
-function endsOf(placed: readonly Placed[]): [Point, Point] | undefined {
+function endsOf(placed: readonly PlacedEntity[]): [Point, Point] | undefined {
   const line = placed.find((one) => (one.line?.length ?? 0) >= 2)?.line
   return line && [line[0]!, line.at(-1)!]
 }
 
 /** A block that is inserted several times is one piece, several times; turned over as well, it is a pair. */
-function together(pieces: readonly Drawn[], { groups }: Expanded, blocks: readonly (readonly Placed[])[]): Drawn[] {
+function together(
+  pieces: readonly Drawn[],
+  { groups }: Expanded,
+  blocks: readonly (readonly PlacedEntity[])[],
+): Drawn[] {
   const of = groups.filter((_, i) => i > 0 && pieceOf(blocks[i]!, groups[i]!.block))
   const merged = new Map<string, { piece: Drawn; plain: number; over: number }>()
   pieces.forEach((piece, i) => {
@@ -151,7 +155,11 @@ function together(pieces: readonly Drawn[], { groups }: Expanded, blocks: readon
 }
 
 /** Closed lines without a cut line of a block: each a piece, named by the text in it, its block or its layer. */
-function loose({ placed, groups }: Expanded, blocks: readonly (readonly Placed[])[], joined: Joined[]): Drawn[] {
+function loose(
+  { placed, groups }: Expanded,
+  blocks: readonly (readonly PlacedEntity[])[],
+  joined: Joined[],
+): Drawn[] {
   const layers = new Set(placed.flatMap(({ line, layer }) => (line ? [layer] : [])))
   const cut = [...layers].filter((layer) => OUTLINE.test(layer))
   const bounding = cut.length > 0 ? cut : [...layers].filter((layer) => !NO_OUTLINE.test(layer))

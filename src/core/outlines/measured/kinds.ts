@@ -4,7 +4,7 @@ import { GARMENT_KINDS } from './garments'
 import { PLAIN_KINDS } from './plain'
 
 /** A measure that a block is drawn from. */
-export interface Measure {
+export interface PieceMeasure {
   id: string
   label: string
   /** What stands there at first, mm. */
@@ -17,7 +17,7 @@ export interface MeasuredKind {
   label: string
   /** Whether it is an estimate of a shape that a real pattern draws otherwise. */
   isAbout: boolean
-  measures: readonly Measure[]
+  measures: readonly PieceMeasure[]
   /** Pieces with their seam allowances. @param mm by the measure's id */
   draw: (mm: Readonly<Record<string, number>>, allowance: number) => FoundPiece[]
 }

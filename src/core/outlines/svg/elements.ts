@@ -2,15 +2,15 @@ import { type ElementNode } from 'svg-parser'
 import { lengthOf, numbersIn } from './units'
 
 /** An element that is drawn, with all that moves it. */
-export interface Placed {
+export interface PlacedElement {
   element: ElementNode
   transform: string
   /** What it is called, or else what it lies in. */
   label: string
 }
 
-export interface Drawing {
-  placed: Placed[]
+export interface SvgDrawing {
+  placed: PlacedElement[]
   /** Elements that are hidden: they are left out. */
   hidden: number
 }
@@ -43,10 +43,10 @@ interface Above {
 }
 
 /** Everything that an SVG draws: `use` and `symbol` put where they belong, hidden layers left out. */
-export function elementsOf(root: ElementNode): Drawing {
+export function elementsOf(root: ElementNode): SvgDrawing {
   const byId = idsOf(root)
   const rules = rulesOf(root)
-  const drawing: Drawing = { placed: [], hidden: 0 }
+  const drawing: SvgDrawing = { placed: [], hidden: 0 }
 
   const visit = (element: ElementNode, above: Above) => {
     const { tagName = '', properties = {} } = element

@@ -5,10 +5,10 @@ import { HOLE, withMarks, type Loose } from '../belongs'
 import { flatCubic, flatQuadratic } from '../flatten'
 import { foundOf, longestOf } from '../found'
 import { joinedLines } from '../join'
-import { type Drawn } from '../settled'
+import { type Drawn } from '../settleOutlines'
 import { testSquareIn } from '../testSquare'
 import { boundPoints, NoOutlines, UNIT_MM, type FoundOutlines, type UnitId, type UnitRead } from '../types'
-import { elementsOf, wordsIn, type Drawing, type Placed } from './elements'
+import { elementsOf, wordsIn, type SvgDrawing, type PlacedElement } from './elements'
 import { lengthOf, numbersIn } from './units'
 
 const PIXEL = UNIT_MM.px
@@ -68,7 +68,7 @@ interface View {
 }
 
 /** Every line that is drawn. @param by how much larger than the file says */
-function linesAt({ placed }: Drawing, view: View, by: number): Loose[] {
+function linesAt({ placed }: SvgDrawing, view: View, by: number): Loose[] {
   let points = 0
   return placed.flatMap(({ element, transform, label }) => {
     const lines = linesOf(element, { label, transform: inMm(view, by, transform), scale: view.scale * by })
@@ -81,15 +81,15 @@ const inMm = ({ scale, left, top }: View, by: number, transform: string) =>
   `scale(${scale * by}) translate(${-left} ${-top}) ${transform}`.trim()
 
 /** Every line, as large as it is where the test square has that side; the square itself is no piece. */
-function bySquare(drawing: Drawing, view: View, squareMm: number): Loose[] {
+function bySquare(drawing: SvgDrawing, view: View, squareMm: number): Loose[] {
   const found = squareIn(drawing, view)
   // Curves are flattened anew: what is near enough depends on how large they are.
   return linesAt(drawing, view, squareMm / found.side).toSpliced(found.at, 1)
 }
 
-const scaleBySquare = (drawing: Drawing, view: View, squareMm: number) => squareMm / squareIn(drawing, view).side
+const scaleBySquare = (drawing: SvgDrawing, view: View, squareMm: number) => squareMm / squareIn(drawing, view).side
 
-function squareIn(drawing: Drawing, view: View) {
+function squareIn(drawing: SvgDrawing, view: View) {
   const lines = linesAt(drawing, view, 1).map((line) => (isClosed(line.points) ? line : { ...line, points: [] }))
   const found = testSquareIn(lines)
   if (!found) throw new NoOutlines('There is no square in this SVG file that could be its test square.')
@@ -107,7 +107,7 @@ function nothingWords(lines: number, apartMm: number | undefined, hidden: number
 }
 
 /** Words that stand in the drawing, and where. */
-function textsAt({ placed }: Drawing, view: View, by: number): { words: string; at: Point }[] {
+function textsAt({ placed }: SvgDrawing, view: View, by: number): { words: string; at: Point }[] {
   return placed.flatMap(({ element, transform }) => {
     if (element.tagName !== 'text') return []
     const own = element.children.find((child) => typeof child !== 'string' && child.type === 'element') as
@@ -147,7 +147,7 @@ function viewOf({ properties = {} }: ElementNode, asked: UnitId | undefined): Vi
 
 function linesOf(
   element: ElementNode,
-  { transform, label, scale }: Omit<Placed, 'element'> & { scale: number },
+  { transform, label, scale }: Omit<PlacedElement, 'element'> & { scale: number },
 ): Loose[] {
   const path = pathOf(element)
   if (!path) return []

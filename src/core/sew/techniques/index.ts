@@ -3,7 +3,7 @@ import { seams } from './seams'
 import { type Technique } from './types'
 import { ways } from './ways'
 
-export { type Stroke, type StrokeKind, type Technique, type TechniqueStep } from './types'
+export { type DrawingStroke, type StrokeKind, type Technique, type TechniqueStep } from './types'
 
 /** Seams, hems and ways of working, each drawn. */
 export const techniques: readonly Technique[] = [...seams, ...hems, ...ways]

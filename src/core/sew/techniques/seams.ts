@@ -1,4 +1,4 @@
-import { seamAt, top, under } from './twoLayers'
+import { seamAt, topLayer, underLayer } from './twoLayers'
 import { type Technique } from './types'
 
 /** Seams, each drawn. */
@@ -10,10 +10,10 @@ export const seams: readonly Technique[] = [
     for: 'sheer and light cloth, straight seams that are seen from both sides',
     notFor: 'thick cloth, tight curves, set-in sleeves in anything but the lightest',
     steps: [
-      { text: 'Wrong sides together, sew 9 mm from the edge.', drawing: [top, under, seamAt(70)] },
+      { text: 'Wrong sides together, sew 9 mm from the edge.', drawing: [topLayer, underLayer, seamAt(70)] },
       {
         text: 'Trim to 3 mm, press it open, then flat.',
-        drawing: [top, under, seamAt(70), ['cut', [76, 16], [76, 42]]],
+        drawing: [topLayer, underLayer, seamAt(70), ['cut', [76, 16], [76, 42]]],
       },
       {
         text: 'Turn right sides together over the edge and press the fold sharp.',
@@ -40,10 +40,10 @@ export const seams: readonly Technique[] = [
     for: 'shirts, jeans, bags: what is pulled and washed hard',
     notFor: 'pile, films, very thick or fluid cloth',
     steps: [
-      { text: 'Wrong sides together, sew at 15 mm.', drawing: [top, under, seamAt(62)] },
+      { text: 'Wrong sides together, sew at 15 mm.', drawing: [topLayer, underLayer, seamAt(62)] },
       {
         text: 'Trim one allowance to 5 mm.',
-        drawing: [top, ['other', [8, 32], [70, 32]], seamAt(62), ['cut', [70, 28], [70, 40]]],
+        drawing: [topLayer, ['other', [8, 32], [70, 32]], seamAt(62), ['cut', [70, 28], [70, 40]]],
       },
       {
         text: 'Fold the wide one over the narrow one, and both flat on the cloth.',
@@ -73,13 +73,13 @@ export const seams: readonly Technique[] = [
     steps: [
       {
         text: 'Right sides together, sew on the seam line (on knits the overlocker alone does).',
-        drawing: [top, under, seamAt(62)],
+        drawing: [topLayer, underLayer, seamAt(62)],
       },
       {
         text: 'Overlock both edges together, the knife taking a sliver; press to the back.',
         drawing: [
-          top,
-          under,
+          topLayer,
+          underLayer,
           seamAt(62),
           ['stitch', [74, 22], [82, 36], [74, 36], [82, 22]],
           ['cut', [84, 16], [84, 42]],
@@ -94,10 +94,10 @@ export const seams: readonly Technique[] = [
     for: 'the same where there is no overlocker',
     notFor: 'sheer cloth; stretchy edges, unless over a thread or tissue',
     steps: [
-      { text: 'Sew on the seam line.', drawing: [top, under, seamAt(62)] },
+      { text: 'Sew on the seam line.', drawing: [topLayer, underLayer, seamAt(62)] },
       {
         text: 'Zigzag inside the edge of each allowance.',
-        drawing: [top, under, seamAt(62), ['stitch', [70, 22], [75, 36], [80, 22]]],
+        drawing: [topLayer, underLayer, seamAt(62), ['stitch', [70, 22], [75, 36], [80, 22]]],
       },
       {
         text: 'Trim close to the zigzag, not into it; press open.',

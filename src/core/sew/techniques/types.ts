@@ -1,11 +1,11 @@
 /** What a line of a drawing is. Cloth is seen from its edge. */
 export type StrokeKind = 'cloth' | 'other' | 'stitch' | 'cut' | 'fold' | 'tape'
 /** A line through points, in a box of 100 by 60. */
-export type Stroke = readonly [kind: StrokeKind, ...points: (readonly [x: number, y: number])[]]
+export type DrawingStroke = readonly [kind: StrokeKind, ...points: (readonly [x: number, y: number])[]]
 
 export interface TechniqueStep {
   text: string
-  drawing: readonly Stroke[]
+  drawing: readonly DrawingStroke[]
 }
 
 /** One way of working, step by step. Common practice. */

@@ -1,4 +1,4 @@
-import { seamAt, top, under } from './twoLayers'
+import { seamAt, topLayer, underLayer } from './twoLayers'
 import { type Technique } from './types'
 
 /** Ways of working, each drawn. */
@@ -60,15 +60,15 @@ export const ways: readonly Technique[] = [
     steps: [
       {
         text: 'Cut one piece; lay it, right sides together, on the other where the notches meet.',
-        drawing: [top, under, ['fold', [30, 16], [30, 44]], ['fold', [56, 16], [56, 44]]],
+        drawing: [topLayer, underLayer, ['fold', [30, 16], [30, 44]], ['fold', [56, 16], [56, 44]]],
       },
       {
         text: 'Pin through every second stripe, into the same stripe below.',
-        drawing: [top, under, ['stitch', [30, 18], [30, 40]], ['stitch', [56, 18], [56, 40]]],
+        drawing: [topLayer, underLayer, ['stitch', [30, 18], [30, 40]], ['stitch', [56, 18], [56, 40]]],
       },
       {
         text: 'Tack on the seam line, turn and look, then sew with the walking foot.',
-        drawing: [top, under, seamAt(70)],
+        drawing: [topLayer, underLayer, seamAt(70)],
       },
     ],
   },
@@ -81,15 +81,15 @@ export const ways: readonly Technique[] = [
     steps: [
       {
         text: 'Both pieces with the pile running the same way; two rows of hand tacking beside the seam line.',
-        drawing: [top, under, seamAt(58), seamAt(66)],
+        drawing: [topLayer, underLayer, seamAt(58), seamAt(66)],
       },
       {
         text: 'Sew with the pile between the rows, long stitches, little pressure; lift the foot now and then.',
-        drawing: [top, under, seamAt(58), seamAt(66), ['fold', [62, 14], [62, 44]]],
+        drawing: [topLayer, underLayer, seamAt(58), seamAt(66), ['fold', [62, 14], [62, 44]]],
       },
       {
         text: 'Take the tacking out at once; steam from behind, on a towel.',
-        drawing: [top, under, ['stitch', [62, 20], [62, 38]]],
+        drawing: [topLayer, underLayer, ['stitch', [62, 20], [62, 38]]],
       },
     ],
   },
@@ -141,11 +141,11 @@ export const ways: readonly Technique[] = [
       },
       {
         text: 'Sew through both, short stitches, the thread ends held behind the foot at the start.',
-        drawing: [top, under, ['tape', [8, 40], [82, 40]], seamAt(66, 20, 46)],
+        drawing: [topLayer, underLayer, ['tape', [8, 40], [82, 40]], seamAt(66, 20, 46)],
       },
       {
         text: 'Tear the tissue off along the stitches, from one side and then the other; never pull the seam.',
-        drawing: [top, under, ['tape', [8, 46], [56, 46]], ['tape', [74, 46], [90, 52]], seamAt(66)],
+        drawing: [topLayer, underLayer, ['tape', [8, 46], [56, 46]], ['tape', [74, 46], [90, 52]], seamAt(66)],
       },
       {
         text: 'Finish it as a French seam: nothing raw shows through.',
@@ -166,17 +166,17 @@ export const ways: readonly Technique[] = [
     steps: [
       {
         text: 'A rounded needle, less pressure on the foot; try on a scrap, and pull it until it should break.',
-        drawing: [top, under, ['fold', [66, 10], [66, 44]]],
+        drawing: [topLayer, underLayer, ['fold', [66, 10], [66, 44]]],
       },
       {
         text: 'A narrow zigzag on the seam line (half a mm wide, 2.5 mm long): it gives with the cloth.',
-        drawing: [top, under, ['stitch', [62, 20], [65, 26], [62, 32], [65, 38]]],
+        drawing: [topLayer, underLayer, ['stitch', [62, 20], [65, 26], [62, 32], [65, 38]]],
       },
       {
         text: 'A second, wider zigzag beside it, both edges together; trim close to it.',
         drawing: [
-          top,
-          under,
+          topLayer,
+          underLayer,
           ['stitch', [62, 20], [65, 26], [62, 32], [65, 38]],
           ['stitch', [71, 20], [78, 26], [71, 32], [78, 38]],
           ['cut', [82, 16], [82, 42]],
@@ -184,7 +184,12 @@ export const ways: readonly Technique[] = [
       },
       {
         text: 'Shoulders and waist over a narrow tape, so that they do not grow.',
-        drawing: [top, under, ['tape', [52, 22], [74, 22]], ['stitch', [62, 18], [65, 26], [62, 32], [65, 38]]],
+        drawing: [
+          topLayer,
+          underLayer,
+          ['tape', [52, 22], [74, 22]],
+          ['stitch', [62, 18], [65, 26], [62, 32], [65, 38]],
+        ],
       },
     ],
   },
@@ -278,7 +283,7 @@ export const ways: readonly Technique[] = [
     steps: [
       {
         text: 'Sew facing to garment, trim both allowances, the facing’s shorter; clip the curve to the stitches.',
-        drawing: [top, under, seamAt(62), ['cut', [70, 20], [70, 38]]],
+        drawing: [topLayer, underLayer, seamAt(62), ['cut', [70, 20], [70, 38]]],
       },
       {
         text: 'Press both allowances towards the facing.',

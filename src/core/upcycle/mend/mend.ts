@@ -4,7 +4,7 @@ import { handlingOf } from '../../fabric/handling'
 import { shrinkOf } from '../../fabric/shrink'
 import { shareOf } from '../../fabric/mix'
 import { type Offer } from '../../fabric/types'
-import { type Told } from '../../vocabulary/words'
+import { type TextWithId } from '../../vocabulary/words'
 
 export const DAMAGES = ['hole', 'worn', 'seam', 'tear'] as const
 export type Damage = (typeof DAMAGES)[number]
@@ -23,7 +23,7 @@ export interface MendAsked {
   mm: number
 }
 
-interface MendRule extends Told {
+interface MendRule extends TextWithId {
   when: (asked: MendAsked & { isKnit: boolean; isFine: boolean; isHeavy: boolean; bears: number }) => boolean
 }
 
@@ -117,7 +117,7 @@ function handlesMilled({ called = '', construction }: Offer): boolean {
 }
 
 /** Ways of mending it, the first advised. */
-export function mendWays(asked: MendAsked): Told[] {
+export function mendWays(asked: MendAsked): TextWithId[] {
   const gsm = asked.offer.gsm?.value.value ?? 150
   const handling = handlingOf(asked.offer)
   const c = {

@@ -1,11 +1,11 @@
 import { offerFrom, type Described } from '../../fabric/offer'
-import { mixed, mixTable } from './mix'
+import { mixFabrics, mixTable } from './mix'
 import { comeAfter } from './shrinkage'
 import { type MixAsked, type MixProperty } from './types'
 
 type How = Partial<Omit<MixAsked, 'a' | 'b'>>
 const mix = (a: Described, b: Described, how: How = {}) =>
-  mixed({ a: offerFrom(a), b: offerFrom(b), seamMm: 600, washes: 5, purpose: 'garment', ...how })
+  mixFabrics({ a: offerFrom(a), b: offerFrom(b), seamMm: 600, washes: 5, purpose: 'garment', ...how })
 const reason = (property: MixProperty, ...args: Parameters<typeof mix>) =>
   mix(...args).reasons.find((one) => one.property === property)!
 const plain = { fibres: ['cotton'], construction: 'woven', gsm: 140, stretchPercent: { width: 1 } } as const

@@ -39,7 +39,7 @@ const TOO_MANY = 3
 const ORDER = ['bad', 'near', 'unknown', 'good'] as const
 
 /** Whether two cloths go together in one thing, and what to do where they do not. Common practice; limits ours. */
-export function mixed(asked: MixAsked): MixAnswer {
+export function mixFabrics(asked: MixAsked): MixAnswer {
   const reasons = Object.values(RULES)
     .map((rule) => rule(asked))
     .sort((one, other) => ORDER.indexOf(one.status) - ORDER.indexOf(other.status))
@@ -67,7 +67,7 @@ function remediesOf(reasons: readonly MixReason[]): MixAnswer['remedies'] {
 /** Every pair of several cloths, for a patchwork’s table, and which of them goes together worst. */
 export function mixTable(cloths: readonly Offer[], how: Omit<MixAsked, 'a' | 'b'>) {
   const pairs = cloths.flatMap((a, i) =>
-    cloths.slice(i + 1).map((b, j) => ({ of: [i, i + 1 + j] as const, ...mixed({ a, b, ...how }) })),
+    cloths.slice(i + 1).map((b, j) => ({ of: [i, i + 1 + j] as const, ...mixFabrics({ a, b, ...how }) })),
   )
   const weightOf = ({ reasons }: MixAnswer) =>
     reasons.reduce((sum, { status }) => sum + (status === 'bad' ? 3 : status === 'near' ? 1 : 0), 0)

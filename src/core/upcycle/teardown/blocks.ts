@@ -1,7 +1,7 @@
 import { type Garment } from '../../vocabulary/choosing'
 import { type Thing } from '../../vocabulary/stash'
 import {
-  flat,
+  flatThing,
   SHIRT,
   BLOUSE,
   TEE,
@@ -27,10 +27,10 @@ import { gore } from './shapes'
 import { type Block } from './types'
 
 /** What can be taken apart: what patterns make, and what a stash holds. */
-export type Taken = Garment | Thing
+export type TakenBlock = Garment | Thing
 
 /** Each garment by the block that is nearest to it. */
-const BLOCKS: Readonly<Record<Taken, Block>> = {
+const BLOCKS: Readonly<Record<TakenBlock, Block>> = {
   shirt: SHIRT,
   blouse: BLOUSE,
   tunic: { ...BLOUSE, usual: { chest: 1080, hip: 1080, length: 850 } },
@@ -81,35 +81,35 @@ const BLOCKS: Readonly<Record<Taken, Block>> = {
   doublet: { ...JACKET, keep: ['buttons', 'hooks', 'braid', 'lining'] },
   cape: FULL_SKIRT,
   cloak: { ...FULL_SKIRT, usual: { chest: 1200, hip: 1500, length: 1250 }, keep: ['clasp', 'braid', 'lining'] },
-  tabard: flat({ widthMm: 600, lengthMm: 900, layers: 2 }, ['ties', 'braid']),
+  tabard: flatThing({ widthMm: 600, lengthMm: 900, layers: 2 }, ['ties', 'braid']),
   tutu: { ...FULL_SKIRT, keep: ['hooks', 'elastic'] },
-  apron: flat({ widthMm: 700, lengthMm: 850, layers: 1 }, ['ties', 'pockets']),
-  scarf: flat('scarf', ['fringe']),
-  hat: flat({ widthMm: 300, lengthMm: 200, layers: 2 }, ['ribbon']),
-  bag: flat({ widthMm: 380, lengthMm: 420, layers: 2 }, ['handles', 'zip', 'rings']),
-  pouch: flat({ widthMm: 220, lengthMm: 160, layers: 2 }, ['zip']),
-  rucksack: flat({ widthMm: 320, lengthMm: 450, layers: 2 }, ['buckles', 'webbing', 'zip', 'rings']),
-  cushion: flat({ widthMm: 450, lengthMm: 450, layers: 2 }, ['zip', 'buttons', 'piping']),
-  curtain: flat('curtain', ['heading-tape', 'hooks', 'lining', 'weights']),
-  'stage-drape': flat({ widthMm: 3000, lengthMm: 4000, layers: 1 }, ['webbing', 'eyelets', 'ties', 'weights']),
-  'roman-blind': flat({ widthMm: 1200, lengthMm: 1600, layers: 1 }, ['rods', 'rings', 'cord', 'lining']),
-  tablecloth: flat('tablecloth', ['lace']),
-  napkin: flat('napkin', []),
-  quilt: flat({ widthMm: 1600, lengthMm: 2000, layers: 1 }, ['binding', 'wadding']),
-  pillowcase: flat('pillowcase', ['buttons', 'lace']),
-  'duvet-cover': flat('duvet-cover-double', ['buttons', 'snaps']),
+  apron: flatThing({ widthMm: 700, lengthMm: 850, layers: 1 }, ['ties', 'pockets']),
+  scarf: flatThing('scarf', ['fringe']),
+  hat: flatThing({ widthMm: 300, lengthMm: 200, layers: 2 }, ['ribbon']),
+  bag: flatThing({ widthMm: 380, lengthMm: 420, layers: 2 }, ['handles', 'zip', 'rings']),
+  pouch: flatThing({ widthMm: 220, lengthMm: 160, layers: 2 }, ['zip']),
+  rucksack: flatThing({ widthMm: 320, lengthMm: 450, layers: 2 }, ['buckles', 'webbing', 'zip', 'rings']),
+  cushion: flatThing({ widthMm: 450, lengthMm: 450, layers: 2 }, ['zip', 'buttons', 'piping']),
+  curtain: flatThing('curtain', ['heading-tape', 'hooks', 'lining', 'weights']),
+  'stage-drape': flatThing({ widthMm: 3000, lengthMm: 4000, layers: 1 }, ['webbing', 'eyelets', 'ties', 'weights']),
+  'roman-blind': flatThing({ widthMm: 1200, lengthMm: 1600, layers: 1 }, ['rods', 'rings', 'cord', 'lining']),
+  tablecloth: flatThing('tablecloth', ['lace']),
+  napkin: flatThing('napkin', []),
+  quilt: flatThing({ widthMm: 1600, lengthMm: 2000, layers: 1 }, ['binding', 'wadding']),
+  pillowcase: flatThing('pillowcase', ['buttons', 'lace']),
+  'duvet-cover': flatThing('duvet-cover-double', ['buttons', 'snaps']),
   toile: BLOUSE,
   'puppet-clothes': { ...BLOUSE, usual: { chest: 320, hip: 320, length: 300 }, keep: ['buttons', 'braid', 'lace'] },
-  cloth: flat({ widthMm: 1400, lengthMm: 2000, layers: 1 }, []),
-  offcut: flat({ widthMm: 400, lengthMm: 500, layers: 1 }, []),
-  'sheet-single': flat('sheet-single', ['lace', 'elastic']),
-  'sheet-double': flat('sheet-double', ['lace', 'elastic']),
-  'duvet-cover-single': flat('duvet-cover-single', ['buttons', 'snaps']),
-  'duvet-cover-double': flat('duvet-cover-double', ['buttons', 'snaps']),
-  towel: flat('towel', ['hanger-loops']),
-  'tea-towel': flat('tea-towel', ['hanger-loops']),
-  blanket: flat('blanket', ['binding']),
-  bedspread: flat('bedspread', ['fringe']),
+  cloth: flatThing({ widthMm: 1400, lengthMm: 2000, layers: 1 }, []),
+  offcut: flatThing({ widthMm: 400, lengthMm: 500, layers: 1 }, []),
+  'sheet-single': flatThing('sheet-single', ['lace', 'elastic']),
+  'sheet-double': flatThing('sheet-double', ['lace', 'elastic']),
+  'duvet-cover-single': flatThing('duvet-cover-single', ['buttons', 'snaps']),
+  'duvet-cover-double': flatThing('duvet-cover-double', ['buttons', 'snaps']),
+  towel: flatThing('towel', ['hanger-loops']),
+  'tea-towel': flatThing('tea-towel', ['hanger-loops']),
+  blanket: flatThing('blanket', ['binding']),
+  bedspread: flatThing('bedspread', ['fringe']),
   't-shirt': TEE,
   jumper: JUMPER,
   skirt: SKIRT,
@@ -118,8 +118,8 @@ const BLOCKS: Readonly<Record<Taken, Block>> = {
 }
 
 /** A garment’s block: how it is put together. */
-export function blockOf(garment: Taken): Block {
+export function blockOf(garment: TakenBlock): Block {
   return BLOCKS[garment]
 }
 
-export const TAKEN = Object.keys(BLOCKS) as [Taken, ...Taken[]]
+export const TAKEN = Object.keys(BLOCKS) as [TakenBlock, ...TakenBlock[]]

@@ -311,7 +311,7 @@ export const SWIM: Block = {
 }
 
 /** One flat cloth: a household textile, its hems round it. */
-export function flat(
+export function flatThing(
   thing: Thing | { widthMm: number; lengthMm: number; layers: number },
   keep: readonly string[],
 ): Block {

@@ -1,4 +1,4 @@
-import { type Told } from '../../vocabulary/words'
+import { type TextWithId } from '../../vocabulary/words'
 import { type NotionKind } from '../../vocabulary/upcycling'
 
 /** What is worth keeping of a garment, and how it comes off. Common practice. */
@@ -88,6 +88,6 @@ export function notionOf(id: string): NotionKind | undefined {
 }
 
 /** @param ids of what a block has */
-export function keptFrom(ids: readonly string[]): Told[] {
+export function keptFrom(ids: readonly string[]): TextWithId[] {
   return ids.map((id) => ({ id, text: KEEP_WORDS[id] ?? id }))
 }

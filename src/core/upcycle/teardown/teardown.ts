@@ -1,10 +1,10 @@
-import { type Told } from '../../vocabulary/words'
+import { type TextWithId } from '../../vocabulary/words'
 import { type Offer } from '../../fabric/types'
-import { inflated, without } from '../../lay/clip'
+import { inflatePolygon, subtractPolygons } from '../../lay/clip'
 import { largestRectangle } from '../../lay/rectangle'
-import { areaOf, boxOf, isSimple, moved, signedArea, tidied, type Point } from '../../shapes/polygon'
+import { areaOf, boxOf, isSimple, movePolygon, signedArea, tidyOutline, type Point } from '../../shapes/polygon'
 import { interval80 } from '../../units/quantity'
-import { blockOf, type Taken } from './blocks'
+import { blockOf, type TakenBlock } from './blocks'
 import { conditionOf, copiesOf, type Place } from './condition'
 import { keptFrom } from './keep'
 import { type BlockPanel, type Measures, type Panel, type SeamMake, type WornPlace } from './types'
@@ -12,7 +12,7 @@ import { seamPlan, tearingOf, type SeamPlan } from './ways'
 
 /** A garment in the hand. */
 export interface TeardownAsked {
-  garment: Taken
+  garment: TakenBlock
   offer: Offer
   /** Of the garment itself, mm; null where nobody measured. Round the chest, round the hips, from top to hem. */
   chestMm: number | null
@@ -34,8 +34,8 @@ export interface TeardownAnswer {
   /** What it comes to, as a sewist would say it: "two of 45 × 60 cm". */
   yields: string
   worth: { id: 'worth-it' | 'if-you-like-it' | 'not-for-the-cloth'; text: string }
-  keep: Told[]
-  cautions: Told[]
+  keep: TextWithId[]
+  cautions: TextWithId[]
 }
 
 /** Seam allowance that a bought garment usually has, mm. Common practice. */
@@ -126,15 +126,15 @@ function panelOf(
 ): Panel[] {
   const lowest = boxOf(outline).minY
   const longer = outline.map(([x, y]): Point => [x, hasHem && y === lowest ? y - lengthens : y])
-  const wider = inflated([longer], grows, true)
+  const wider = inflatePolygon([longer], grows, true)
   const { bad, faded } = conditionOf(wider[0] ?? longer, places)
   const holes = [...worn.filter(({ place }) => wornAt.includes(place)).map((one) => one.outline), ...bad]
-  const left = holes.length > 0 ? without(wider, holes) : wider
+  const left = holes.length > 0 ? subtractPolygons(wider, holes) : wider
   const [outer, ...rest] = left.toSorted((a, b) => areaOf(b) - areaOf(a))
   if (!outer) return []
   const { minX, minY } = boxOf(outer)
   const placed = (points: readonly Point[]) =>
-    tidied(moved(points, -minX, -minY), 0.05).map(([x, y]): Point => [rounded(x), rounded(y)])
+    tidyOutline(movePolygon(points, -minX, -minY), 0.05).map(([x, y]): Point => [rounded(x), rounded(y)])
   const whole = placed(signedArea(outer) < 0 ? outer.toReversed() : outer)
   // What is cut off from it altogether is a scrap; what lies in it is a hole.
   const inner = rest.filter((one) => signedArea(one) * signedArea(outer) < 0).map(placed)
@@ -174,7 +174,7 @@ function worthOf(mm2: number, apart: number, panels: readonly Panel[]): Teardown
   return { id: 'not-for-the-cloth', text: `${hours}: not for its cloth alone; keep its fittings.` }
 }
 
-const CAUTIONS: readonly (Told & { when: (plan: readonly SeamPlan[]) => boolean })[] = [
+const CAUTIONS: readonly (TextWithId & { when: (plan: readonly SeamPlan[]) => boolean })[] = [
   {
     id: 'blades',
     when: () => true,

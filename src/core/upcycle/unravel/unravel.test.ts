@@ -1,10 +1,10 @@
 import { mixOf } from '../../fabric/mix'
 import { type FibreId } from '../../vocabulary/fibres'
-import { unravelled, type UnravelAsked } from './unravel'
+import { planUnravelling, type UnravelAsked } from './unravel'
 import { metresPerGram, yarnClassOf } from './yarn'
 
 const of = ({ fibres = ['wool'], ...more }: Partial<UnravelAsked> & { fibres?: FibreId[] } = {}) =>
-  unravelled({
+  planUnravelling({
     construction: 'knit',
     seams: 'linked',
     grams: 400,

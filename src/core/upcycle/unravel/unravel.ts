@@ -135,7 +135,7 @@ const USUAL_PIECES = 5
 const MOST_COLOURS_SHARE = 4
 
 /** Whether a knitted thing gives its yarn back, how much of it, and how. */
-export function unravelled(asked: UnravelAsked): UnravelAnswer {
+export function planUnravelling(asked: UnravelAsked): UnravelAnswer {
   const reasons = RULES.filter(({ when }) => when(asked)).map(({ id, text, against }) => ({ id, text, against }))
   const most = Math.max(0, ...reasons.map(({ against }) => against))
   const verdict = most === 2 ? 'no' : most === 1 ? 'with-patience' : 'yes'

@@ -5,7 +5,7 @@ import styled from 'styled-components'
 import { QuietButton } from '@/ui/kit/buttons'
 import { ButtonLink, StrongLink } from '@/ui/kit/links'
 import { note } from './noteStyle'
-import { TOUR } from './tour'
+import { TOUR } from './tourSteps'
 
 const Slip = styled.aside`
   position: fixed;

@@ -1,6 +1,6 @@
 import { pages } from '../../shared/pages'
 import { helpFor, helpLines } from './lines'
-import { TOUR } from './tour'
+import { TOUR } from './tourSteps'
 
 const paths = [...pages.map(({ path }) => path), '/measure/weight', '/measure/grain']
 

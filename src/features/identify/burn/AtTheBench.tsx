@@ -9,7 +9,7 @@ import { formatPercent, withDoubt } from '@/core/units/format'
 import { BurnStrip, PLAIN_YARN, STRIP_PLACES } from '@/ui/burn'
 import { QuietButton, StrongButton } from '@/ui/kit/buttons'
 import { NumberField } from '@/ui/kit/NumberField'
-import { Actions, Columns, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Columns, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { Belief } from '../../shared/burn/Belief'
 import { describeSeen, PART_WORDS, seenIn, statesWords } from '../../shared/burn/session'
 import { FirstAid } from '../../shared/safety/SafetyText'
@@ -71,9 +71,9 @@ export function AtTheBench({ bench, feature, of }: Props) {
       <Columns $first="1.7fr">
         <Stack $gap="1.25rem">
           {reason ? (
-            <Slip>
+            <Callout>
               <b>Why this next:</b> {reason}
-            </Slip>
+            </Callout>
           ) : null}
           {isHalted ? (
             <Halted bench={bench} onVerdict={enough} />
@@ -113,7 +113,7 @@ export function AtTheBench({ bench, feature, of }: Props) {
 
 function Halted({ bench, onVerdict }: { bench: Bench; onVerdict: () => void }) {
   return (
-    <Slip $tone="warn" role="alert">
+    <Callout $tone="warn" role="alert">
       <Stack $gap="0.8rem">
         <p>
           <b>It would not light.</b> {bench.belief.stop}
@@ -123,7 +123,7 @@ function Halted({ bench, onVerdict }: { bench: Bench; onVerdict: () => void }) {
           <QuietButton onPress={bench.undo}>That was a slip: undo the last answer</QuietButton>
         </Actions>
       </Stack>
-    </Slip>
+    </Callout>
   )
 }
 

@@ -7,7 +7,7 @@ import { BurnStrip } from '@/ui/burn'
 import { StrongButton } from '@/ui/kit/buttons'
 import { Actions, Lead, Page, Paper, PlainList, Soft } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { beginTest } from '../../shared/burn/beginTest'
 import { describeSeen, seenIn } from '../../shared/burn/session'
 
@@ -27,7 +27,7 @@ const EXAMPLE: TestAnswer[] = [
 
 /** Where a burn begins, or goes on. */
 export function BenchStart({ loose, of }: { loose: LooseTest[]; of: { id: string; name: string } | null }) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   return (
     <Page>
       <div>

@@ -2,19 +2,19 @@
 
 import dynamic from 'next/dynamic'
 import { type BoxPiece } from '@/core/identify/controls'
-import { type Yarn } from '@/ui/burn'
-import { Page, Slip } from '@/ui/kit/surfaces'
+import { type DrawnYarn } from '@/ui/burn'
+import { Page, Callout } from '@/ui/kit/surfaces'
 import { ClashSlip } from './ClashSlip'
 import { SafetyGate } from './SafetyGate'
-import { useBench, type BenchStart } from './useBench'
+import { useBench, type BenchBeginning } from './useBench'
 import { useSafetyRead } from './useSafetyRead'
 
 // One of them is on the page at a time, and only that one is fetched.
 const LayOut = dynamic(() => import('./LayOut').then(({ LayOut: part }) => part))
 const AtTheBench = dynamic(() => import('./AtTheBench').then(({ AtTheBench: part }) => part))
-const Judged = dynamic(() => import('./Judged').then(({ Judged: part }) => part))
+const Judged = dynamic(() => import('./Judged').then(({ JudgedBurn: part }) => part))
 
-interface Props extends BenchStart {
+interface Props extends BenchBeginning {
   /** What this test is of, and the way back to it; null for a cloth that is not kept yet. */
   of: TestSubject | null
   /** Which known pieces there are. */
@@ -24,7 +24,7 @@ interface Props extends BenchStart {
 export interface TestSubject {
   name: string
   href: string
-  yarn?: Yarn
+  yarn?: DrawnYarn
 }
 
 /** The bench: one test from the first look to the verdict, kept as it goes. */
@@ -56,9 +56,9 @@ export function BenchTest({ of, box, ...start }: Props) {
   return (
     <Page $gap="1.1rem">
       {bench.trouble ? (
-        <Slip $tone="warn" role="alert">
+        <Callout $tone="warn" role="alert">
           {bench.trouble}
-        </Slip>
+        </Callout>
       ) : null}
       {bench.clash ? <ClashSlip clash={bench.clash} /> : null}
       {bench.feature ? (

@@ -2,9 +2,9 @@
 
 import { featureById } from '@/core/identify/features'
 import { Button } from '@/ui/kit/buttons'
-import { Actions, PlainList, Slip } from '@/ui/kit/surfaces'
+import { Actions, PlainList, Callout } from '@/ui/kit/surfaces'
 import { statesWords } from '../../shared/burn/session'
-import { type TestClash } from './keeping/useKept'
+import { type TestClash } from './keeping/useAutosave'
 
 const said = (feature: string, states: readonly string[]) =>
   states.length === 0 ? 'not seen' : statesWords(feature, states)
@@ -12,7 +12,7 @@ const said = (feature: string, states: readonly string[]) =>
 /** Two windows answered one test: what differs, and whose answer counts. Everything else of both is kept. */
 export function ClashSlip({ clash: { differences, settle } }: { clash: TestClash }) {
   return (
-    <Slip $tone="warn" role="alert">
+    <Callout $tone="warn" role="alert">
       <p>
         <b>This test was answered in another window too.</b> All that only one of them has is kept. Here they differ:
       </p>
@@ -28,6 +28,6 @@ export function ClashSlip({ clash: { differences, settle } }: { clash: TestClash
         <Button onPress={() => settle('mine')}>The answers here count</Button>
         <Button onPress={() => settle('theirs')}>The answers there count</Button>
       </Actions>
-    </Slip>
+    </Callout>
   )
 }

@@ -4,7 +4,7 @@ import styled from 'styled-components'
 import { type HistoryEffect } from '@/core/identify/history/effect'
 import { TILTS } from '@/core/identify/history/told'
 import { yearsCrossed } from '@/core/identify/history/years'
-import { type History, type Tilt } from '@/core/identify/history/types'
+import { type FabricHistory, type Tilt } from '@/core/identify/history/types'
 import { families } from '@/core/fibres/families'
 import { type TestSetup } from '@/core/notebook/kinds/burnTest'
 import { formatPercent } from '@/core/units/format'
@@ -63,7 +63,8 @@ function choices(tilts: readonly Tilt[]): (readonly [string, string])[] {
 /** What is known of a cloth's past, and whether it counts. */
 export function HistoryFields({ setup, onChange }: { setup: TestSetup; onChange: (setup: TestSetup) => void }) {
   const { history } = setup
-  const set = (changed: Partial<History>) => onChange({ ...setup, history: withoutHoles({ ...history, ...changed }) })
+  const set = (changed: Partial<FabricHistory>) =>
+    onChange({ ...setup, history: withoutHoles({ ...history, ...changed }) })
   const year = (end: 'after' | 'before') => (value: number) =>
     set({ made: withoutHoles({ ...history.made, [end]: Number.isFinite(value) ? value : undefined }) })
   const { after, before } = history.made ?? {}

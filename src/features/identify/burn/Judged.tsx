@@ -9,7 +9,7 @@ import { Button, QuietButton } from '@/ui/kit/buttons'
 import { StrongLink } from '@/ui/kit/links'
 import { Actions, Paper, Soft } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { nextQuestion, PART_WORDS } from '../../shared/burn/session'
 import { Strips } from '../../shared/burn/Strips'
 import { discardTest } from './actions'
@@ -25,8 +25,8 @@ interface Props {
 }
 
 /** The verdict first, then what to do with it; the strips and the rest below. */
-export function Judged({ bench, testId, of }: Props) {
-  const { busy, trouble, doing } = useDoing()
+export function JudgedBurn({ bench, testId, of }: Props) {
+  const { busy, trouble, doing } = useAsyncAction()
   const { answers, notes, specimen, part } = bench
   const isFlameLeft = nextQuestion(answers, specimen) && bench.setup.atHand.includes('flame')
   const isBegun = bench.own.some((answer) => burnFeatures.some(({ id }) => id === answer.feature))

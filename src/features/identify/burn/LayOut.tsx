@@ -8,7 +8,7 @@ import { type TestSetup } from '@/core/notebook/kinds/burnTest'
 import { Button, StrongButton } from '@/ui/kit/buttons'
 import { Chip, Chips } from '@/ui/kit/Chips'
 import { ChoiceField } from '@/ui/kit/fields'
-import { Actions, Columns, Lead, Page, Paper, PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Columns, Lead, Page, Paper, PlainList, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { ClaimRows } from '../../shared/claim/ClaimRows'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { HistoryEffectTable, HistoryFields } from './HistoryFields'
@@ -127,7 +127,7 @@ function Beside({ belief, box }: Pick<Props, 'belief' | 'box'>) {
       <PlainList>
         {controls.map(({ fibre, inBox, text }) => (
           <li key={fibre}>
-            <Slip $tone={inBox === 'pure' ? 'good' : inBox === 'impure' ? 'warn' : 'plain'}>{text}</Slip>
+            <Callout $tone={inBox === 'pure' ? 'good' : inBox === 'impure' ? 'warn' : 'plain'}>{text}</Callout>
           </li>
         ))}
       </PlainList>
@@ -140,10 +140,10 @@ function Spoils() {
   return (
     <Paper aria-labelledby="spoils">
       <h2 id="spoils">What spoils a burn</h2>
-      <Slip $tone="warn">
+      <Callout $tone="warn">
         <b>Never burn</b> glass-fibre cloth, or anything old that was made for heat (oven gloves, ironing pads, stage
         curtains, fire blankets): it may hold asbestos. Leave it whole, and ask your local authority.
-      </Slip>
+      </Callout>
       <PlainList>
         {SPOILERS.map((text) => (
           <li key={text}>{text}</li>

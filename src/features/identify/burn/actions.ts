@@ -14,7 +14,7 @@ import { savePicture, sweepPictures } from '@/server/pictures'
 import { removeRecord } from '@/server/store/repository'
 import { createOnce } from '@/server/store/createOnce'
 import { doneOf, outcomeOf, type Done, type Outcome, type Refusal } from '../../shared/outcome'
-import { told } from '../../shared/told'
+import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
 
 const TestParts = z.strictObject({
@@ -35,7 +35,7 @@ export async function saveTest(seen: unknown, changed: unknown): Promise<Outcome
 export async function addPicture(testId: unknown, form: unknown): Promise<{ name: string } | { error: string }> {
   const file = form instanceof FormData ? form.get('picture') : null
   if (!(file instanceof Blob)) return { error: 'No picture came along.' }
-  const id = told(RecordIdSchema, testId)
+  const id = parseOr404(RecordIdSchema, testId)
   const db = await notebook()
   if (!(await findBurnTest(db, id))) return { error: 'This test was thrown away elsewhere.' }
   try {
@@ -70,7 +70,7 @@ export async function dropControl(controlId: unknown): Promise<Done> {
 
 /** Removes a record and its pictures; one that is gone already is no trouble. */
 async function drop(kind: 'burn-test' | 'control', input: unknown): Promise<Done> {
-  const id = told(RecordIdSchema, input)
+  const id = parseOr404(RecordIdSchema, input)
   const outcome = await doneOf(async () => {
     const db = await notebook()
     await removeRecord(db, kind, { id }, now())

@@ -1,15 +1,15 @@
-import { type ControlBurn } from '@/core/identify/nose'
+import { type ControlBurn } from '@/core/identify/observerCalibration'
 import { findBurnTest, type KeptTest } from '@/server/burnTests'
 import { burnsOf, controlsBox, type KeptControl } from '@/server/controls'
 import { notebook } from '@/server/database'
 import { findPiece } from '@/server/pieces'
-import { type Yarn } from '@/ui/burn'
+import { type DrawnYarn } from '@/ui/burn'
 
 /** A test with all that its pages show of it. */
 export interface LoadedTest {
   test: KeptTest
   /** What it is of; null for a cloth that is not kept yet. */
-  of: { name: string; href: string; yarn?: Yarn } | null
+  of: { name: string; href: string; yarn?: DrawnYarn } | null
   box: KeptControl[]
   /** What has taught the program how this person reports; a control's own burn never judges itself. */
   controls: ControlBurn[]

@@ -3,15 +3,15 @@ import { act, renderHook } from '@testing-library/react'
 import { burnFeatures } from '@/core/identify/features'
 import { type TestAnswer } from '@/core/notebook/answers'
 import { TestSetupSchema } from '@/core/notebook/kinds/burnTest'
-import { useBench, type BenchStart } from './useBench'
+import { useBench, type BenchBeginning } from './useBench'
 
-jest.mock('./keeping/useKept', () => ({
-  useKept: () => ({ trouble: undefined, clash: undefined, keeping: false, allKept: true }),
+jest.mock('./keeping/useAutosave', () => ({
+  useAutosave: () => ({ trouble: undefined, clash: undefined, keeping: false, allKept: true }),
 }))
 jest.mock('../../shared/settings/PreferencesContext', () => ({ usePreferences: () => ({ words: 'uk' }) }))
 
 const setup = TestSetupSchema.parse({})
-const start = (answers: TestAnswer[] = []): BenchStart => ({
+const start = (answers: TestAnswer[] = []): BenchBeginning => ({
   testId: 't1',
   revision: 1,
   answers,
@@ -24,7 +24,7 @@ const answered = (feature: string, states: string[], specimen = 1): TestAnswer =
   ({ specimen, part: 'whole', feature, states }) as TestAnswer
 const all = burnFeatures.map(({ id, states }) => answered(id, [states[0]!.id]))
 
-const opened = (begun: BenchStart, kept = false) => {
+const opened = (begun: BenchBeginning, kept = false) => {
   const { result } = renderHook(() => useBench(begun, kept))
   return () => result.current
 }

@@ -3,7 +3,7 @@
 import { useCallback, useMemo, useState } from 'react'
 import { featureById, type Feature } from '@/core/identify/features'
 import { identify } from '@/core/identify/identify'
-import { type ControlBurn } from '@/core/identify/nose'
+import { type ControlBurn } from '@/core/identify/observerCalibration'
 import { type Part } from '@/core/vocabulary/observations'
 import { questionOf, type TestAnswer } from '@/core/notebook/answers'
 import { type SpecimenNote, type TestSetup } from '@/core/notebook/kinds/burnTest'
@@ -18,7 +18,7 @@ import {
   withNote,
   withPart,
 } from '../../shared/burn/session'
-import { useKept } from './keeping/useKept'
+import { useAutosave } from './keeping/useAutosave'
 
 /**
  * Where a test stands: laid out, at the flame in its order, at the table without a flame by what tells most, or
@@ -26,7 +26,7 @@ import { useKept } from './keeping/useKept'
  */
 export type Phase = 'laid-out' | 'flame' | 'look' | 'judged'
 
-export interface BenchStart {
+export interface BenchBeginning {
   testId: string
   revision: number
   answers: TestAnswer[]
@@ -37,13 +37,13 @@ export interface BenchStart {
 }
 
 /** A test of a piece that is kept opens at its verdict; one that is under way goes on where it was. */
-function firstPhase({ answers }: BenchStart, kept: boolean): Phase {
+function firstPhase({ answers }: BenchBeginning, kept: boolean): Phase {
   if (answers.length === 0) return 'laid-out'
   return !kept && nextQuestion(answers, currentSpecimen(answers, 1)) ? 'flame' : 'judged'
 }
 
 /** The state of one test at the bench, kept in the notebook as it goes. */
-export function useBench(start: BenchStart, kept: boolean) {
+export function useBench(start: BenchBeginning, kept: boolean) {
   const { words } = usePreferences()
   const [answers, setAnswers] = useState(start.answers)
   const [draft, setDraft] = useState(start.setup)
@@ -53,7 +53,7 @@ export function useBench(start: BenchStart, kept: boolean) {
   const [asked, setAsked] = useState<string>()
   const [phase, setPhase] = useState<Phase>(() => firstPhase(start, kept))
 
-  const writing = useKept(
+  const writing = useAutosave(
     { id: start.testId, revision: start.revision },
     { answers, setup, specimens: notes },
     (merged) => {

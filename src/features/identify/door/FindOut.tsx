@@ -5,9 +5,9 @@ import Link from 'next/link'
 import styled from 'styled-components'
 import { QuietButton, StrongButton } from '@/ui/kit/buttons'
 import { StrongLink } from '@/ui/kit/links'
-import { Actions, Lead, Page, PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Lead, Page, PlainList, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { type HandStrip } from '../../shared/hand/strip'
 import { takeInHand } from './actions'
 
@@ -97,7 +97,7 @@ interface Props {
 
 /** The one way in: a cloth in hand, what is known of it, and the doors that would tell more. */
 export function FindOut({ strip, begun }: Props) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const query = strip ? `?piece=${strip.id}` : ''
   return (
     <Page>
@@ -134,7 +134,7 @@ export function FindOut({ strip, begun }: Props) {
       )}
       <Trouble>{trouble}</Trouble>
       {begun.length > 0 ? (
-        <Slip>
+        <Callout>
           <b>Still in hand:</b>
           <PlainList>
             {begun.map(({ id, name }) => (
@@ -143,7 +143,7 @@ export function FindOut({ strip, begun }: Props) {
               </li>
             ))}
           </PlainList>
-        </Slip>
+        </Callout>
       ) : null}
       <Stack $gap="0.75rem" as="section" aria-labelledby="doors">
         <h2 id="doors">Doors</h2>

@@ -1,6 +1,6 @@
 import { namedCloths } from '@/core/cloths/catalogue'
 import { type RankedName } from '@/core/cloths/name'
-import { capitalised, formatPercent } from '@/core/units/format'
+import { capitalise, formatPercent } from '@/core/units/format'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { tileOf } from '@/ui/cloth/spec'
 import { Soft, Stack } from '@/ui/kit/surfaces'
@@ -28,7 +28,7 @@ export function ClothName({ name: ranked }: { name: RankedName }) {
         </p>
         {speaksFor.length > 0 ? <Soft>For it: {speaksFor.join('; ')}.</Soft> : null}
         {against.length > 0 ? <Soft>Against it: {against.join('; ')}.</Soft> : null}
-        {also.length > 0 ? <Soft>Also {capitalised(also.slice(0, 3).join(', '))}.</Soft> : null}
+        {also.length > 0 ? <Soft>Also {capitalise(also.slice(0, 3).join(', '))}.</Soft> : null}
       </Stack>
     </li>
   )

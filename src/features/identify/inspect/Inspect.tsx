@@ -5,7 +5,7 @@ import Link from 'next/link'
 import { type NameAnswer } from '@/core/cloths/name'
 import { FIBRE_IDS, FIBRE_WORDS } from '@/core/vocabulary/fibres'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Columns, Lead, Page, Paper, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Columns, Lead, Page, Paper, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { Question } from '../../shared/question/Question'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { type OnTheBench } from '../measure/load'
@@ -50,9 +50,9 @@ export function Inspect({ piece, first, cloths }: Props) {
               onUndo={inspection.undo}
             />
           ) : (
-            <Slip $tone="good">
+            <Callout $tone="good">
               There is nothing more to look at that would tell these apart. Weigh it, or burn a yarn.
-            </Slip>
+            </Callout>
           )}
           {answers.length > 0 ? <WhatYouSaid inspection={inspection} /> : null}
         </Stack>

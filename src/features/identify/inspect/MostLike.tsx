@@ -5,7 +5,7 @@ import Link from 'next/link'
 import styled from 'styled-components'
 import { StrongButton } from '@/ui/kit/buttons'
 import { StrongLink } from '@/ui/kit/links'
-import { Actions, Paper, Slip, Soft } from '@/ui/kit/surfaces'
+import { Actions, Paper, Callout, Soft } from '@/ui/kit/surfaces'
 import { type OnTheBench } from '../measure/load'
 import { type Inspection } from './useInspection'
 
@@ -53,9 +53,9 @@ export function MostLike({ inspection, piece }: { inspection: Inspection; piece:
             ))}
           </Names>
           {warnings.slice(0, 2).map((warning) => (
-            <Slip key={warning} $tone="warn">
+            <Callout key={warning} $tone="warn">
               {warning}
-            </Slip>
+            </Callout>
           ))}
           {piece ? (
             <KeepSeen inspection={inspection} piece={piece} />
@@ -82,14 +82,14 @@ function KeepSeen({ inspection, piece }: { inspection: Inspection; piece: OnTheB
         </StrongButton>
       </Actions>
       {trouble ? (
-        <Slip $tone="warn" role="alert">
+        <Callout $tone="warn" role="alert">
           Not kept. {trouble}
-        </Slip>
+        </Callout>
       ) : null}
       {isKept ? (
-        <Slip $tone="good" role="status">
+        <Callout $tone="good" role="status">
           Kept. It stands on <Link href={`/stash/${piece.id}/sheet`}>its property sheet</Link>.
-        </Slip>
+        </Callout>
       ) : null}
     </>
   )

@@ -5,7 +5,7 @@ import { type OnTheBench } from '../measure/load'
 import { descriptionOf, knownOf } from './description'
 
 /** What is known of a piece, named: what the page begins with. */
-export function firstOf(piece: OnTheBench | null, words: Vocabulary): NameAnswer {
+export function firstUnanswered(piece: OnTheBench | null, words: Vocabulary): NameAnswer {
   const kept = ofKind(piece?.measurements ?? [], 'inspection').at(-1)
   const { answers, gsm } = knownOf(piece, kept?.data.answers)
   return nameCloth(descriptionOf(answers, { gsm, stretch: undefined, fibre: '' }), words)

@@ -4,10 +4,10 @@ import { useState } from 'react'
 import styled from 'styled-components'
 import { type ThreadSet } from '@/core/loupe/count'
 import { StrongButton } from '@/ui/kit/buttons'
-import { Actions, Figures, Slip, Soft } from '@/ui/kit/surfaces'
+import { Actions, Figures, Callout, Soft } from '@/ui/kit/surfaces'
 import { type Readings } from '../../shared/readings/useReadings'
 import { type Counted } from '../../shared/picture/jobs'
-import { Stage } from '../../shared/picture/Stage'
+import { PictureStage } from '../../shared/picture/Stage'
 import { countWords } from './words'
 
 /** Upright threads, and level ones. */
@@ -40,7 +40,7 @@ export function CountedThreads({
   const show = (set: number, isShown: boolean) => setShown(shown.map((was, index) => (index === set ? isShown : was)))
   return (
     <>
-      <Stage view={view} label="The middle of the picture, with the found threads drawn over it">
+      <PictureStage view={view} label="The middle of the picture, with the found threads drawn over it">
         {SETS.map(({ colour }, set) =>
           shown[set] ? (
             <path
@@ -53,7 +53,7 @@ export function CountedThreads({
             />
           ) : null,
         )}
-      </Stage>
+      </PictureStage>
       <Soft>
         Each line should lie along one thread. If two threads share a line, or one has two, trust your eye and count
         by hand.
@@ -61,9 +61,9 @@ export function CountedThreads({
       <Numbers sets={count.sets} shown={shown} onShow={show} />
       <p role="status">{countWords(count)}</p>
       {count.warnings.map((warning) => (
-        <Slip key={warning} $tone="warn">
+        <Callout key={warning} $tone="warn">
           {warning}
-        </Slip>
+        </Callout>
       ))}
       <Actions>
         <StrongButton

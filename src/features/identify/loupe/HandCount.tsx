@@ -4,12 +4,12 @@ import styled from 'styled-components'
 import { useState, type KeyboardEvent } from 'react'
 import { type ThreadCount } from '@/core/loupe/count'
 import { compareCounts, countByMarks, NEAR_THREADS } from '@/core/loupe/overlay'
-import { counted as manyOf, withDoubt } from '@/core/units/format'
+import { countNoun as manyOf, withDoubt } from '@/core/units/format'
 import { Button, QuietButton, StrongButton } from '@/ui/kit/buttons'
 import { ChoiceField } from '@/ui/kit/fields'
-import { Actions, Paper, Slip, Soft } from '@/ui/kit/surfaces'
-import { type View } from '../../shared/picture/jobs'
-import { Stage, within, type Spot } from '../../shared/picture/Stage'
+import { Actions, Paper, Callout, Soft } from '@/ui/kit/surfaces'
+import { type PictureView } from '../../shared/picture/jobs'
+import { PictureStage, withinStage, type Spot } from '../../shared/picture/Stage'
 import { usePicture, type Picture } from '../../shared/picture/usePicture'
 import { Working } from '../../shared/picture/Working'
 import { type Readings } from '../../shared/readings/useReadings'
@@ -32,7 +32,7 @@ type Marks = Readonly<Record<Which, readonly Spot[]>>
 /** Marks on the threads of a picture from near, and what they come to. */
 function useMarks(picture: Picture, perCm: number, counted: ThreadCount | null) {
   const work = usePicture()
-  const [near, setNear] = useState<View | null>(null)
+  const [near, setNear] = useState<PictureView | null>(null)
   const [which, setWhich] = useState<Which>('ends')
   const [marks, setMarks] = useState<Record<Which, Spot[]>>({ ends: [], picks: [] })
   const [cursor, setCursor] = useState<Spot | null>(null)
@@ -57,7 +57,7 @@ function useMarks(picture: Picture, perCm: number, counted: ThreadCount | null) 
       ArrowDown: [0, by],
     }
     const step = steps[event.key]
-    if (step) setCursor(within(near, { x: cursor.x + step[0], y: cursor.y + step[1] }))
+    if (step) setCursor(withinStage(near, { x: cursor.x + step[0], y: cursor.y + step[1] }))
     else if (event.key === 'Enter' || event.key === ' ') add(cursor)
     else if (event.key === 'Backspace') takeBack()
     else return
@@ -148,7 +148,7 @@ function MarkedNear({
   keys,
   onSpot,
 }: {
-  near: View
+  near: PictureView
   marks: Marks
   cursor: Spot | null
   keys: (event: KeyboardEvent) => void
@@ -161,7 +161,7 @@ function MarkedNear({
       tabIndex={0}
       onKeyDown={keys}
     >
-      <Stage view={near} label="The middle of the picture from near" onSpot={onSpot}>
+      <PictureStage view={near} label="The middle of the picture from near" onSpot={onSpot}>
         {(['ends', 'picks'] as const).flatMap((set) =>
           marks[set].map((spot, index) => (
             <g key={`${set}${index}`} transform={`translate(${spot.x} ${spot.y})`}>
@@ -185,7 +185,7 @@ function MarkedNear({
             className="against"
           />
         ) : null}
-      </Stage>
+      </PictureStage>
     </Near>
   )
 }
@@ -226,12 +226,12 @@ function CountsTold({
 }
 
 function Compared({ name, outcome: { agree, ratio } }: { name: string; outcome: ReturnType<typeof compareCounts> }) {
-  if (agree) return <Slip $tone="good">By hand and by picture agree on the {name} threads.</Slip>
+  if (agree) return <Callout $tone="good">By hand and by picture agree on the {name} threads.</Callout>
   return (
-    <Slip $tone="warn">
+    <Callout $tone="warn">
       They disagree on the {name} threads
       {ratio ? `, by about ${ratio} times: pairs of threads, or stripes, were taken for one` : ''}. Believe the marks
       if each sits on one thread.
-    </Slip>
+    </Callout>
   )
 }

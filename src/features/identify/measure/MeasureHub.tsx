@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import styled from 'styled-components'
-import { Lead, Page, Slip, Soft } from '@/ui/kit/surfaces'
+import { Lead, Page, Callout, Soft } from '@/ui/kit/surfaces'
 import { HowToDrawing } from '@/ui/measuring/HowTo'
 import { type BenchData } from './load'
 import { type MeasurementInfo } from './info'
@@ -81,10 +81,10 @@ export function MeasureHub({ pieces, piece, kinds }: BenchData & { kinds: readon
         />
       </Narrow>
       {piece ? (
-        <Slip>
+        <Callout>
           What is known of it, and what is worth measuring next, stands on{' '}
           <Link href={`/stash/${piece.id}`}>its own page</Link>.
-        </Slip>
+        </Callout>
       ) : null}
       <Grid>
         {kinds.map(({ id, title, finds, forms }) => (

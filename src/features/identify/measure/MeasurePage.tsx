@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation'
 import styled from 'styled-components'
 import { WASH_STATES, WASH_STATE_WORDS } from '@/core/vocabulary/cloth'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Page, Slip, Soft } from '@/ui/kit/surfaces'
+import { Page, Callout, Soft } from '@/ui/kit/surfaces'
 import { HowToDrawing } from '@/ui/measuring/HowTo'
 import { OWN_BENCHES, TypedBench } from './benches'
 import { type BenchData } from './load'
@@ -82,20 +82,20 @@ export function MeasurePage({ kind, pieces, piece }: BenchData & { kind: Measure
         </Which>
       </Head>
       {kind.caution ? (
-        <Slip $tone="warn">
+        <Callout $tone="warn">
           <b>Take care.</b> {kind.caution}
-        </Slip>
+        </Callout>
       ) : null}
       {readings.trouble ? (
-        <Slip $tone="warn" role="alert">
+        <Callout $tone="warn" role="alert">
           Not kept. {readings.trouble}
-        </Slip>
+        </Callout>
       ) : null}
       {isApart ? (
-        <Slip>
+        <Callout>
           These readings are kept as “{WASH_STATE_WORDS[readings.state]}”; the piece itself is written down as “
           {WASH_STATE_WORDS[piece.washed]}”. They are not mixed.
-        </Slip>
+        </Callout>
       ) : null}
       <Bench piece={piece} readings={readings} yarn={yarn} />
     </Page>

@@ -4,7 +4,7 @@ import { useId, useState } from 'react'
 import styled from 'styled-components'
 import { MM_PER_INCH } from '@/core/units/constants'
 import { Button, StrongButton } from '@/ui/kit/buttons'
-import { Actions, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { CARD_MM, NOMINAL_PX_PER_MM, useScreenScale } from './useScreenScale'
 
@@ -42,7 +42,7 @@ const Slide = styled.label`
 `
 const HEIGHT = 74
 
-export interface Mark {
+export interface RulerMark {
   id: string
   label: string
   mm: number
@@ -53,7 +53,7 @@ export interface Mark {
  * A ruler as long as it says, once a bank card has been held to the screen; its marks are slid to what the cloth
  * shows.
  */
-export function Ruler({ marks, onMark }: { marks: readonly Mark[]; onMark: (id: string, mm: number) => void }) {
+export function Ruler({ marks, onMark }: { marks: readonly RulerMark[]; onMark: (id: string, mm: number) => void }) {
   const { units } = usePreferences()
   const [pxPerMm] = useScreenScale()
   const [calibrating, setCalibrating] = useState(false)
@@ -66,10 +66,10 @@ export function Ruler({ marks, onMark }: { marks: readonly Mark[]; onMark: (id: 
   return (
     <Stack $gap="0.6rem">
       {pxPerMm === null ? (
-        <Slip $tone="warn">
+        <Callout $tone="warn">
           This ruler is not true yet: hold a bank card to the screen once.{' '}
           <Button onPress={() => setCalibrating(true)}>Fit it with a card</Button>
-        </Slip>
+        </Callout>
       ) : null}
       <Rail
         ref={(node) => {

@@ -7,7 +7,7 @@ import { type ScalePort } from '@/devices/scale/port'
 import { Button, StrongButton } from '@/ui/kit/buttons'
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Actions, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { BAUD_RATES, hasSerial, SerialScale } from '../../../devices/scale/serialScale'
 import { useScale } from './useScale'
 
@@ -69,15 +69,15 @@ export function ScalePanel({ onTake }: { onTake: (grams: number, resolutionGrams
             <small>{settled.grams === null ? 'settling' : 'steady'}</small>
           </Display>
           {trouble ? (
-            <Slip $tone="warn" role="alert">
+            <Callout $tone="warn" role="alert">
               {trouble}
-            </Slip>
+            </Callout>
           ) : null}
           {settled.grams !== null && Math.abs(settled.driftPerMinute) > NOTABLE_DRIFT * settled.resolutionGrams ? (
-            <Slip $tone="warn">
+            <Callout $tone="warn">
               Its zero creeps by {settled.driftPerMinute.toFixed(1)} g a minute: take the cloth off, set it to zero,
               and weigh again.
-            </Slip>
+            </Callout>
           ) : null}
           {port instanceof SimulatedScale ? (
             <>

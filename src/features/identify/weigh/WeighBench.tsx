@@ -7,7 +7,7 @@ import { weigh } from '@/core/measure/weigh'
 import { type Reading } from '@/core/notebook/schemas/weighing'
 import { formatWeight, withDoubt } from '@/core/units/format'
 import { Button, StrongButton } from '@/ui/kit/buttons'
-import { Actions, Columns, Paper, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Columns, Paper, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { ReadingList, type BenchProps } from '../measure/benches/common'
 import { completeReading, EMPTY_READING } from '../../shared/weigh/draft'
 import { ReadingFields } from '../../shared/weigh/ReadingFields'
@@ -43,13 +43,13 @@ export function WeighBench({ piece, readings }: BenchProps) {
           </StrongButton>
         </Actions>
         {isAsked && isUnusual && reading ? (
-          <Slip $tone="warn" role="alert">
+          <Callout $tone="warn" role="alert">
             <p>
               {formatWeight({ value: gsmOf(reading), sd: 0 }, units)} is unlike any fabric. Please check weight and
               size.
             </p>
             <Button onPress={keep}>It is right, keep it</Button>
-          </Slip>
+          </Callout>
         ) : null}
       </Paper>
       <Stack>

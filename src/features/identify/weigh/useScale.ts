@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { readScaleLine } from '@/core/measure/scale/line'
 import { type ScalePort } from '@/devices/scale/port'
-import { settled, type ScaleMoment, type Settled } from '@/core/measure/scale/settle'
+import { settleWeighings, type ScaleMoment, type Settled } from '@/core/measure/scale/settle'
 
 const KEPT_MOMENTS = 100
 
@@ -44,5 +44,5 @@ export function useScale(port: ScalePort | null): LiveScale {
   const tare = useCallback(async () => {
     if (port && !(await port.tare())) setTrouble('This scale takes no orders: press its own zero button.')
   }, [port])
-  return { shown: moments.at(-1) ?? null, settled: settled(moments), trouble, tare }
+  return { shown: moments.at(-1) ?? null, settled: settleWeighings(moments), trouble, tare }
 }

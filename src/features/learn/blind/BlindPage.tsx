@@ -7,7 +7,7 @@ import { Button, StrongButton } from '@/ui/kit/buttons'
 import { CheckField, CheckGroup } from '@/ui/kit/checks'
 import { Actions, Figures, Lead, Page, Paper, Soft, Steps } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { beginTest } from '../../shared/burn/beginTest'
 import { SayWhat } from '../say/SayWhat'
 import { closeBox, packBox, sayBlind } from './actions'
@@ -44,7 +44,7 @@ function leadOf(box: BlindData['box']): string {
 }
 
 function Choosing({ offered }: BlindData) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const [chosen, setChosen] = useState<readonly string[]>([])
   const pack = () =>
     doing(() =>
@@ -87,7 +87,7 @@ function Choosing({ offered }: BlindData) {
 
 /** The key, once: which snip goes under which letter. */
 function Packing({ box }: { box: Box }) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   return (
     <Paper aria-labelledby="pack">
       <h2 id="pack">Labels and key</h2>
@@ -121,7 +121,7 @@ function Packing({ box }: { box: Box }) {
 }
 
 function Answering({ box, data }: { box: Box; data: BlindData }) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const next = box.entries.find(({ isAnswered }) => !isAnswered)
   if (!next) return null
   return (

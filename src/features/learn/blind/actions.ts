@@ -6,7 +6,7 @@ import { z } from 'zod'
 import { BlindBoxSchema } from '@/core/notebook/kinds/blindBox'
 import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { listOf, nameText } from '@/core/notebook/schemas/text'
-import { coded, FEWEST_BLIND, MOST_BLIND } from '@/core/practice/blind'
+import { writeBlindCode, FEWEST_BLIND, MOST_BLIND } from '@/core/practice/blind'
 import { FAMILIES, FIBRE_IDS } from '@/core/vocabulary/fibres'
 import { notebook } from '@/server/database'
 import { answerBlind } from '@/server/blindBoxes'
@@ -14,7 +14,7 @@ import { amendRecord } from '@/server/store/amend'
 import { createRecord } from '@/server/store/repository'
 import { doneOf, outcomeOf, type Done, type Outcome } from '../../shared/outcome'
 import { now } from '../../shared/now'
-import { told } from '../../shared/told'
+import { parseOr404 } from '../../shared/parseOr404'
 
 const ThingsSchema = z
   .array(
@@ -32,13 +32,15 @@ const ThingsSchema = z
 export async function packBox(things: unknown): Promise<Outcome> {
   const outcome = await outcomeOf(async () => {
     const chosen = ThingsSchema.parse(things)
-    const entries = coded(chosen, randomInt(1_000_000_000)).map(({ code, thing: { id, from, ...thing } }) => ({
-      code,
-      ...thing,
-      controlId: from === 'control' ? id : null,
-      pieceId: from === 'piece' ? id : null,
-      answer: null,
-    }))
+    const entries = writeBlindCode(chosen, randomInt(1_000_000_000)).map(
+      ({ code, thing: { id, from, ...thing } }) => ({
+        code,
+        ...thing,
+        controlId: from === 'control' ? id : null,
+        pieceId: from === 'piece' ? id : null,
+        answer: null,
+      }),
+    )
     const box = BlindBoxSchema.parse({ begun: now(), entries })
     return createRecord(await notebook(), 'blind-box', box, now())
   })
@@ -48,7 +50,7 @@ export async function packBox(things: unknown): Promise<Outcome> {
 
 /** The envelopes are closed: the key is put away. */
 export async function closeBox(boxId: unknown): Promise<Done> {
-  const id = told(RecordIdSchema, boxId)
+  const id = parseOr404(RecordIdSchema, boxId)
   const outcome = await doneOf(async () =>
     amendRecord(await notebook(), 'blind-box', id, now(), (box) => ({ ...box, isPacked: true })),
   )
@@ -65,7 +67,7 @@ const SaidSchema = z.strictObject({
 
 /** What somebody says that lies under a letter. */
 export async function sayBlind(boxId: unknown, input: unknown): Promise<Done> {
-  const id = told(RecordIdSchema, boxId)
+  const id = parseOr404(RecordIdSchema, boxId)
   const outcome = await doneOf(async () => {
     const { code, ...answer } = SaidSchema.parse(input)
     return answerBlind(await notebook(), id, { code, answer }, now())

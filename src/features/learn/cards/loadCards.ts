@@ -3,9 +3,9 @@ import { fibres } from '@/core/fibres/catalogue'
 import { burnFeatures, otherFeatures } from '@/core/identify/features'
 import { POINT_RULES, SIZE_RULES } from '@/core/sew/needle'
 import { needleSizes } from '@/core/sew/needleSizes'
-import { capitalised } from '@/core/units/format'
+import { capitalise } from '@/core/units/format'
 import { FAMILIES, FAMILY_WORDS, FIBRE_WORDS, type FibreId } from '@/core/vocabulary/fibres'
-import { spoken, type Vocabulary } from '@/core/vocabulary/words'
+import { speakId, type Vocabulary } from '@/core/vocabulary/words'
 import { usualOf } from '../lookup/fibresTold'
 
 /** What of a burn fits on a card: the looks that part families, in the order of the flame. */
@@ -15,7 +15,7 @@ const usOf = (nm: number) => needleSizes.find((size) => size.nm === nm)!.us
 
 /** The cards to hang by the bench and the machine, from the records that verdicts and advice are made of. */
 export function loadCards(words: Vocabulary) {
-  const nameOf = (id: FibreId) => capitalised(FIBRE_WORDS[id][words])
+  const nameOf = (id: FibreId) => capitalise(FIBRE_WORDS[id][words])
   const looks = burnFeatures.filter(({ id }) => (ON_THE_CARD as readonly string[]).includes(id))
   return {
     looks: looks.map(({ id, title }) => ({ id, title })),
@@ -34,7 +34,7 @@ export function loadCards(words: Vocabulary) {
       us: low === high ? String(usOf(low)) : `${usOf(low)} to ${usOf(high)}`,
       text,
     })),
-    points: POINT_RULES.map(({ id, gives, text }) => ({ id, point: capitalised(spoken(gives)), text })),
+    points: POINT_RULES.map(({ id, gives, text }) => ({ id, point: capitalise(speakId(gives)), text })),
     irons: ([3, 2, 1, 0] as const).map((dots) => ({
       dots,
       celsius: IRON_DOTS[dots],

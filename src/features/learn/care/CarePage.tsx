@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import styled from 'styled-components'
-import { capitalised } from '@/core/units/format'
+import { capitalise } from '@/core/units/format'
 import { Lead, Page, Paper, Soft, Tiles } from '@/ui/kit/surfaces'
 import { type CareData } from './load'
 
@@ -40,17 +40,17 @@ export function CarePage({ groups }: CareData) {
       <Tiles>
         {groups.map(({ group, title, symbols }) => (
           <Paper key={group} aria-labelledby={`group-${group}`}>
-            <h2 id={`group-${group}`}>{capitalised(title)}</h2>
+            <h2 id={`group-${group}`}>{capitalise(title)}</h2>
             <Signs>
               {symbols.map(({ id, words, shape, pieces }) => (
                 <div key={id} id={id}>
                   <dt>
                     <Link href={`/learn/care/${id}`} prefetch={false}>
-                      {capitalised(shape)}
+                      {capitalise(shape)}
                     </Link>
                   </dt>
                   <dd>
-                    {capitalised(words)}.{piecesWords(pieces)}
+                    {capitalise(words)}.{piecesWords(pieces)}
                   </dd>
                 </div>
               ))}

@@ -1,9 +1,9 @@
 'use client'
 
 import Link from 'next/link'
-import { counted } from '@/core/units/format'
+import { countNoun } from '@/core/units/format'
 import { Columns, Lead, Page, Paper, Soft } from '@/ui/kit/surfaces'
-import { Shelf } from '../../shared/stash/Shelf'
+import { StashShelf } from '../../shared/stash/Shelf'
 import { LinksTo } from '../lookup/LinksTo'
 import { type OneSign } from './loadSign'
 
@@ -50,8 +50,8 @@ export function SignPage({ title, shape, group, bearing, hurt, others, pieces, f
           <Soft>No piece has it on its label.</Soft>
         ) : (
           <>
-            <Shelf folds={folds} label={`Pieces with “${title}” on their label`} />
-            {pieces > folds.length ? <Soft>{counted(pieces, 'piece')} have it; the latest are shown.</Soft> : null}
+            <StashShelf folds={folds} label={`Pieces with “${title}” on their label`} />
+            {pieces > folds.length ? <Soft>{countNoun(pieces, 'piece')} have it; the latest are shown.</Soft> : null}
           </>
         )}
       </Paper>

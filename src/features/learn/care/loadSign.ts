@@ -1,7 +1,7 @@
-import { bears } from '@/core/fabric/bears'
+import { toleratesCare } from '@/core/fabric/toleratesCare'
 import { careOf } from '@/core/fabric/care'
 import { offerFrom } from '@/core/fabric/offer'
-import { capitalised, type UnitSystem } from '@/core/units/format'
+import { capitalise, type UnitSystem } from '@/core/units/format'
 import { CARE_GROUP_WORDS, CARE_IDS, careSymbol } from '@/core/vocabulary/care'
 import { careShape } from '@/core/vocabulary/careShapes'
 import { FIBRE_IDS, FIBRE_WORDS } from '@/core/vocabulary/fibres'
@@ -25,12 +25,12 @@ export async function loadSign(name: string, { units, words }: { units: UnitSyst
   const fibres = FIBRE_IDS.map((fibre) => ({
     id: fibre,
     name: FIBRE_WORDS[fibre][words],
-    bears: bears(id, careOf(offerFrom({ fibres: [fibre] }))),
+    bears: toleratesCare(id, careOf(offerFrom({ fibres: [fibre] }))),
   }))
   return {
     id,
-    title: capitalised(says),
-    shape: capitalised(careShape(id)),
+    title: capitalise(says),
+    shape: capitalise(careShape(id)),
     group: CARE_GROUP_WORDS[group],
     bearing: fibres.filter((fibre) => fibre.bears === true),
     hurt: fibres.filter((fibre) => fibre.bears === false),

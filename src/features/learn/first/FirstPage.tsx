@@ -4,7 +4,7 @@ import Link from 'next/link'
 import { BurnStrip } from '@/ui/burn'
 import { CheckField } from '@/ui/kit/checks'
 import { StrongLink } from '@/ui/kit/links'
-import { Actions, Columns, Lead, Page, Paper, PlainList, Slip, Soft, Stack, Steps } from '@/ui/kit/surfaces'
+import { Actions, Columns, Lead, Page, Paper, PlainList, Callout, Soft, Stack, Steps } from '@/ui/kit/surfaces'
 import { useStored } from '../../shared/useStored'
 import { GATHER, KNOWN, STEPS } from './firstSteps'
 
@@ -27,10 +27,10 @@ export function FirstPage() {
           melts” and “it smells of paper” mean.
         </Lead>
       </div>
-      <Slip $tone="warn">
+      <Callout $tone="warn">
         <b>By an adult who has nothing else to do meanwhile.</b> Hair tied back, sleeves up, nothing of polyester on.
         No children, no pets, no draught. <Link href="/safety">All the cautions</Link>; local rules come first.
-      </Slip>
+      </Callout>
       <Columns>
         <Paper aria-labelledby="gather">
           <h2 id="gather">Gather</h2>

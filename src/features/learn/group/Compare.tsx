@@ -5,7 +5,7 @@ import { PickFile } from '@/ui/kit/PickFile'
 import { Actions, Figures, Paper, Soft } from '@/ui/kit/surfaces'
 import { QuietButton } from '@/ui/kit/buttons'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { compareResults } from './actions'
 import { jsonIn } from './jsonIn'
 
@@ -14,8 +14,8 @@ type Compared = Extract<Awaited<ReturnType<typeof compareResults>>, { ok: true }
 const percent = (share: number | null) => (share === null ? '–' : `${Math.round(share * 100)} %`)
 
 /** Answers of several people, laid side by side. */
-export function Compare() {
-  const { busy, trouble, doing } = useDoing()
+export function CompareGroups() {
+  const { busy, trouble, doing } = useAsyncAction()
   const [compared, setCompared] = useState<Compared>()
   const files = useRef<readonly unknown[]>([])
   const queue = useRef<Promise<unknown>>(Promise.resolve())

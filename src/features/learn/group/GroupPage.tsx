@@ -1,19 +1,19 @@
 'use client'
 
 import { useState } from 'react'
-import { newResults } from '@/core/practice/newFiles'
+import { newResults } from '@/core/practice/addedFiles'
 import { type GroupSet } from '@/core/practice/groupSet'
 import { Button, StrongButton } from '@/ui/kit/buttons'
 import { TextField } from '@/ui/kit/fields'
 import { PickFile } from '@/ui/kit/PickFile'
 import { saveFile } from '@/ui/kit/saveFile'
-import { Actions, Columns, Lead, Page, Paper, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Columns, Lead, Page, Paper, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { Tray } from '../practice/Tray'
 import { type SaidSo, SayWhat } from '../say/SayWhat'
 import { openSet } from './actions'
-import { Compare } from './Compare'
+import { CompareGroups } from './Compare'
 import { MakeSet } from './MakeSet'
 import { jsonIn } from './jsonIn'
 
@@ -21,7 +21,7 @@ type Opened = Extract<Awaited<ReturnType<typeof openSet>>, { ok: true }>['is']
 
 /** Practice for a class: a set as a file, the same specimens for all, and results that can be laid side by side. */
 export function GroupPage() {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const [opened, setOpened] = useState<Opened>()
   const open = (set: unknown) =>
     doing(async () => {
@@ -53,7 +53,7 @@ export function GroupPage() {
             <Soft>Answer alone; nothing is told before the last.</Soft>
             <Trouble>{trouble}</Trouble>
           </Paper>
-          <Compare />
+          <CompareGroups />
         </Stack>
       </Columns>
     </Page>
@@ -123,7 +123,7 @@ function AllSaid({ set, answers, onLeave }: { set: GroupSet; answers: readonly S
           </StrongButton>
           <Button onPress={onLeave}>Back to the sets</Button>
         </Actions>
-        {isSaved ? <Slip $tone="good">Saved as a file. Nothing was sent anywhere.</Slip> : null}
+        {isSaved ? <Callout $tone="good">Saved as a file. Nothing was sent anywhere.</Callout> : null}
       </Paper>
     </Page>
   )

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { newSet } from '@/core/practice/newFiles'
+import { newSet } from '@/core/practice/addedFiles'
 import { type GroupSet } from '@/core/practice/groupSet'
 import { Button, StrongButton } from '@/ui/kit/buttons'
 import { CheckField, CheckGroup } from '@/ui/kit/checks'

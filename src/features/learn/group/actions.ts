@@ -1,9 +1,9 @@
 'use server'
 
-import { compared, GroupResultsSchema, GroupSetSchema, specimensOf } from '@/core/practice/groupSet'
+import { compareGroup, GroupResultsSchema, GroupSetSchema, specimensOf } from '@/core/practice/groupSet'
 import { fibreListWords } from '@/core/identify/words'
 import { listOf } from '@/core/notebook/schemas/text'
-import { capitalised } from '@/core/units/format'
+import { capitalise } from '@/core/units/format'
 import { FAMILY_WORDS } from '@/core/vocabulary/fibres'
 import { sayingWhy, valueOf, type Refusal } from '../../shared/outcome'
 import { readPreferences } from '../../shared/settings/readPreferences'
@@ -27,12 +27,12 @@ export async function compareResults(input: unknown) {
   const { words } = await readPreferences()
   return answered(() => {
     const results = listOf(GroupResultsSchema, MOST_RESULTS).parse(input)
-    const { scores, specimens } = compared(results)
+    const { scores, specimens } = compareGroup(results)
     return {
       title: results[0]?.set.title ?? '',
       scores,
       specimens: specimens.map(({ topic, families, right }) => ({
-        was: capitalised(
+        was: capitalise(
           fibreListWords(
             topic.components.map(({ fibre }) => fibre),
             words,

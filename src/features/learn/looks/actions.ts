@@ -3,11 +3,11 @@
 import { notFound } from 'next/navigation'
 import { z } from 'zod'
 import { lookById, partedBy, type Parting } from '@/core/practice/looks'
-import { capitalised } from '@/core/units/format'
+import { capitalise } from '@/core/units/format'
 import { notebook } from '@/server/database'
 import { answerLook } from '@/server/practice'
 import { readPreferences } from '../../shared/settings/readPreferences'
-import { told } from '../../shared/told'
+import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
 import { specimenOf } from '../practice/token'
 
@@ -29,14 +29,14 @@ export interface LookTold {
 
 /** Names a cloth. */
 export async function sayLook(input: unknown): Promise<LookTold> {
-  const { token, said, sure } = told(SaidSchema, input)
+  const { token, said, sure } = parseOr404(SaidSchema, input)
   const specimen = specimenOf(token)
   const cloth = specimen && lookById(specimen.topic)
   const chosen = lookById(said)
   if (!cloth || !chosen) return notFound()
   const { words } = await readPreferences()
   const answer = await answerLook(await notebook(), cloth.id, { said, sure, right: cloth.id }, now())
-  const tell = ({ id, name, makes }: typeof cloth) => ({ id, name: capitalised(name[words]), makes })
+  const tell = ({ id, name, makes }: typeof cloth) => ({ id, name: capitalise(name[words]), makes })
   return {
     ...answer,
     was: tell(cloth),

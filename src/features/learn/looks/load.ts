@@ -2,12 +2,12 @@ import { randomInt } from 'node:crypto'
 import { nextLook, optionsFor } from '@/core/practice/looks'
 import { inspectionById } from '@/core/cloths/inspection'
 import { type NamedCloth } from '@/core/cloths/types'
-import { capitalised, formatWeightRange, type UnitSystem } from '@/core/units/format'
+import { capitalise, formatWeightRange, type UnitSystem } from '@/core/units/format'
 import { OPACITIES } from '@/core/vocabulary/cloth'
 import { INSPECTION_IDS } from '@/core/vocabulary/inspection'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
-import { begunLooks, looked } from '@/server/practice'
+import { begunLooks, listLooks } from '@/server/practice'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 import { tokenOf } from '../practice/token'
 
@@ -17,7 +17,7 @@ const SEEDS = 1_000_000_000
 
 /** A cloth to name by looking, and names to choose from. @param now ISO 8601 */
 export async function loadLook({ units, words }: { units: UnitSystem; words: Vocabulary }, now: string) {
-  const kept = await looked(await notebook())
+  const kept = await listLooks(await notebook())
   const seed = randomInt(SEEDS)
   const cloth = nextLook(begunLooks(kept), now, seed)
   const answers = kept.flatMap(({ data }) => data.answers)
@@ -25,7 +25,7 @@ export async function loadLook({ units, words }: { units: UnitSystem; words: Voc
     token: tokenOf({ topic: cloth.id, seed }),
     tile: { ...drawnAs(cloth.interlacing, LOOK), open: opennessOf(cloth) },
     hand: handWords(cloth, units),
-    options: optionsFor(cloth, seed).map(({ id, name }) => ({ id, name: capitalised(name[words]) })),
+    options: optionsFor(cloth, seed).map(({ id, name }) => ({ id, name: capitalise(name[words]) })),
     score: { right: answers.filter(({ right }) => right).length, all: answers.length },
   }
 }

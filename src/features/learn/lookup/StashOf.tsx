@@ -1,6 +1,6 @@
 import Link from 'next/link'
 import { Paper, Soft } from '@/ui/kit/surfaces'
-import { Shelf } from '../../shared/stash/Shelf'
+import { StashShelf } from '../../shared/stash/Shelf'
 import { type InStash } from './inStash'
 
 /** What lies in the stash of what is looked up. @param all where all of it is shown */
@@ -12,7 +12,7 @@ export function StashOf({ count, folds, all, what }: InStash & { all: string; wh
         <Soft>Nothing of it lies there, as far as is known.</Soft>
       ) : (
         <>
-          <Shelf folds={folds} label={what} />
+          <StashShelf folds={folds} label={what} />
           <Link href={all}>
             {count === 1 ? 'The one piece, on its shelf' : `All ${count} pieces, on their shelves`}
           </Link>

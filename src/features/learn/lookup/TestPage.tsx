@@ -2,9 +2,9 @@
 
 import Link from 'next/link'
 import styled from 'styled-components'
-import { counted } from '@/core/units/format'
+import { countNoun } from '@/core/units/format'
 import { AnswerDrawing } from '@/ui/burn'
-import { Columns, Lead, Page, Paper, PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Columns, Lead, Page, Paper, PlainList, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { Guidance } from '../../shared/question/Guidance'
 import { LinksTo } from './LinksTo'
 import { type OneTest } from './loadTest'
@@ -34,10 +34,10 @@ export function TestPage({ id, title, question, hint, guide, minutes, isBurn, ..
         </Lead>
       </div>
       {isHazard ? (
-        <Slip $tone="warn">
+        <Callout $tone="warn">
           <Link href="/safety">What must be in place first.</Link> Local rules on fire and chemicals come before
           anything here.
-        </Slip>
+        </Callout>
       ) : null}
       <Columns $first="1.5fr">
         <Stack>
@@ -57,7 +57,10 @@ export function TestPage({ id, title, question, hint, guide, minutes, isBurn, ..
               <>
                 <Soft>
                   No other look parts these as well
-                  {pairs.length < parted ? `; ${counted(parted, 'pair')} in all, those hardest otherwise first` : ''}:
+                  {pairs.length < parted
+                    ? `; ${countNoun(parted, 'pair')} in all, those hardest otherwise first`
+                    : ''}
+                  :
                 </Soft>
                 <PlainList>
                   {pairs.map(({ one, other }) => (

@@ -1,7 +1,7 @@
 import { namedCloths } from '@/core/cloths/catalogue'
 import { type NamedCloth } from '@/core/cloths/types'
 import { fibreName } from '@/core/identify/words'
-import { capitalised, formatWeightRange, type UnitSystem } from '@/core/units/format'
+import { capitalise, formatWeightRange, type UnitSystem } from '@/core/units/format'
 import { type Construction } from '@/core/vocabulary/cloth'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { tileOf } from '@/ui/cloth/spec'
@@ -33,7 +33,7 @@ export function clothTold(cloth: NamedCloth, { units, words }: Preferences): Clo
   const others = new Set([name[words === 'uk' ? 'us' : 'uk'], ...also])
   return {
     id,
-    name: capitalised(name[words]),
+    name: capitalise(name[words]),
     also: [...others].filter((word) => word !== name[words]).join(', '),
     makes,
     usual: [formatWeightRange(gsm, units), fibres.map((fibre) => fibreName(fibre, words)).join(' or '), body]

@@ -5,7 +5,7 @@ import { IRON_DOTS } from '@/core/fibres/irons'
 import { type FibreId } from '@/core/vocabulary/fibres'
 import { type FeatureId } from '@/core/vocabulary/observations'
 import { type Vocabulary } from '@/core/vocabulary/words'
-import { capitalised } from '@/core/units/format'
+import { capitalise } from '@/core/units/format'
 import { weightsOf } from '@/core/identify/weights'
 
 /** A fibre as it is told to a person who looks it up. */
@@ -28,7 +28,7 @@ export function fibresTold(words: Vocabulary): FibreTold[] {
     const celsius = IRON_DOTS[ironDots]
     return {
       id,
-      name: capitalised(name[words]),
+      name: capitalise(name[words]),
       also: [...new Set([other, ...also])].filter((word) => word !== name[words]).join(', '),
       family: families[family].name,
       burns: burnFeatures.map(({ id: feature, title }) => ({
@@ -62,7 +62,7 @@ export function fibresTold(words: Vocabulary): FibreTold[] {
             ]
           : []),
       ],
-      lookalike: lookalike && capitalised(lookalike),
+      lookalike: lookalike && capitalise(lookalike),
     }
   })
 }

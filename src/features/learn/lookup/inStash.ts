@@ -1,4 +1,4 @@
-import { type Gist } from '@/core/stashSearch/gist'
+import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
 import { type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
@@ -21,7 +21,7 @@ export interface InStash {
  */
 export async function inStash(
   what: string,
-  isIt: (gist: Gist) => boolean,
+  isIt: (gist: PieceSummary) => boolean,
   { units, words }: { units: UnitSystem; words: Vocabulary },
 ): Promise<InStash> {
   const shelf = await shelfOf(await notebook(), words)

@@ -15,7 +15,7 @@ import { inStash } from './inStash'
 const NEIGHBOURS = 4
 
 /** All that is known of one cloth, from the records that it is named by. @returns undefined of none */
-export async function loadCloth(id: string, preferences: { units: UnitSystem; words: Vocabulary }) {
+export async function loadNamedCloth(id: string, preferences: { units: UnitSystem; words: Vocabulary }) {
   const cloth = namedCloths.find((one) => one.id === id)
   if (!cloth) return undefined
   const { words } = preferences
@@ -45,4 +45,4 @@ export async function loadCloth(id: string, preferences: { units: UnitSystem; wo
   }
 }
 
-export type OneCloth = NonNullable<Awaited<ReturnType<typeof loadCloth>>>
+export type OneCloth = NonNullable<Awaited<ReturnType<typeof loadNamedCloth>>>

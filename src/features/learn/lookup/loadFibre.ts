@@ -1,7 +1,7 @@
 import { namedCloths } from '@/core/cloths/catalogue'
 import { findFeature, otherFeatures } from '@/core/identify/features'
 import { nearestTo } from '@/core/identify/nearest'
-import { capitalised, type UnitSystem } from '@/core/units/format'
+import { capitalise, type UnitSystem } from '@/core/units/format'
 import { FIBRE_IDS, FIBRE_WORDS } from '@/core/vocabulary/fibres'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { fibresTold, statesSaid, usualOf } from './fibresTold'
@@ -26,7 +26,7 @@ export async function loadFibre(name: string, preferences: { units: UnitSystem; 
       .slice(0, NEIGHBOURS)
       .map(({ fibre, best }) => ({
         id: fibre,
-        name: capitalised(FIBRE_WORDS[fibre][words]),
+        name: capitalise(FIBRE_WORDS[fibre][words]),
         parted: best && {
           title: findFeature(best.feature)!.title,
           one: statesSaid(best.feature, best.one),

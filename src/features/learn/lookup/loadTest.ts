@@ -1,6 +1,6 @@
 import { findFeature, features, stateLabel } from '@/core/identify/features'
 import { whatItTells } from '@/core/identify/whatItTells'
-import { capitalised, formatPercent } from '@/core/units/format'
+import { capitalise, formatPercent } from '@/core/units/format'
 import { FIBRE_WORDS, type FibreId } from '@/core/vocabulary/fibres'
 import { type Vocabulary } from '@/core/vocabulary/words'
 
@@ -8,7 +8,7 @@ import { type Vocabulary } from '@/core/vocabulary/words'
 const PAIRS = 8
 
 /** One look at the flame or one test at the table, and what it tells. @returns undefined where there is none */
-export function loadTest(id: string, words: Vocabulary) {
+export function loadTableTest(id: string, words: Vocabulary) {
   const feature = findFeature(id)
   if (!feature) return undefined
   const { title, question, hint, guide, minutes, kind, hazard, source } = feature
@@ -23,7 +23,7 @@ export function loadTest(id: string, words: Vocabulary) {
     minutes,
     isBurn: kind === 'burn',
     isHazard: hazard !== 'none' && !guide?.caution,
-    source: capitalised(source),
+    source: capitalise(source),
     answers: answers.map(({ state, likeliest }) => ({
       state,
       label: stateLabel(id, state),
@@ -38,4 +38,4 @@ export function loadTest(id: string, words: Vocabulary) {
   }
 }
 
-export type OneTest = NonNullable<ReturnType<typeof loadTest>>
+export type OneTest = NonNullable<ReturnType<typeof loadTableTest>>

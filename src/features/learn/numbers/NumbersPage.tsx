@@ -11,9 +11,9 @@ import { ChoiceField } from '@/ui/kit/fields'
 import { FormBox } from '@/ui/kit/FormBox'
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Actions, Columns, Fields, Figures, Lead, Page, Paper, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Columns, Fields, Figures, Lead, Page, Paper, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { fieldUnits, fromField, type FieldUnit } from '../../shared/settings/measures'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { sayNumber, type GuessTold } from './actions'
@@ -43,9 +43,9 @@ export function NumbersPage(data: NumbersData) {
       {piece ? (
         <Guess key={data.turn} piece={piece} data={data} />
       ) : (
-        <Slip>
+        <Callout>
           There is no piece in the stash yet. <Link href="/stash/new">Weigh and keep one</Link>, and guess the next.
-        </Slip>
+        </Callout>
       )}
       <Trend {...data} />
     </Page>
@@ -54,7 +54,7 @@ export function NumbersPage(data: NumbersData) {
 
 function Guess({ piece, data: { what, steps } }: { piece: Piece; data: NumbersData }) {
   const router = useRouter()
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const [said, setSaid] = useState<number | null>(null)
   const [told, setTold] = useState<GuessTold | null>(null)
   // Sent without a guess.
@@ -159,14 +159,14 @@ function Told({ told: { truth, words }, said, what, piece, onNext }: ToldProps) 
   return (
     <Stack>
       {truth === null ? (
-        <Slip>
+        <Callout>
           Nobody measured it yet. Your guess is kept: <Link href={`/stash/${piece.id}`}>measure it now</Link>, and the
           two stand beside one another here.
-        </Slip>
+        </Callout>
       ) : (
-        <Slip $tone="good" role="status">
+        <Callout $tone="good" role="status">
           <b>{words}.</b> {offWords(what, said, truth)}
-        </Slip>
+        </Callout>
       )}
       <Actions>
         <StrongButton onPress={onNext}>The next piece</StrongButton>

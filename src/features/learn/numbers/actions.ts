@@ -5,7 +5,7 @@ import { GuessSchema } from '@/core/notebook/kinds/guess'
 import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { formatLength, formatWeight, formatWidth, type UnitSystem } from '@/core/units/format'
 import { GUESS_STEPS, GUESSED, type Guessed } from '@/core/vocabulary/guessing'
-import { type Gist } from '@/core/stashSearch/gist'
+import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
 import { notebook } from '@/server/database'
 import { truthOf } from '@/server/guesses'
 import { shelfOf } from '@/server/cache/shelf'
@@ -13,7 +13,7 @@ import { createRecord } from '@/server/store/repository'
 import { GoneError } from '@/server/store/errors'
 import { valueOf, type Refusal } from '../../shared/outcome'
 import { readPreferences } from '../../shared/settings/readPreferences'
-import { told } from '../../shared/told'
+import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
 
 const SaidSchema = z.strictObject({
@@ -32,7 +32,7 @@ export interface GuessTold {
 
 /** Keeps a guess, and tells what was measured. The page stays as it is, with the answer on it. */
 export async function sayNumber(input: unknown): Promise<GuessTold | Refusal> {
-  const { pieceId, what, said } = told(SaidSchema, input)
+  const { pieceId, what, said } = parseOr404(SaidSchema, input)
   const { units, words } = await readPreferences()
   const outcome = await valueOf(async (): Promise<GuessTold> => {
     const db = await notebook()
@@ -45,7 +45,7 @@ export async function sayNumber(input: unknown): Promise<GuessTold | Refusal> {
   return outcome.ok ? outcome.value : outcome
 }
 
-function truthWords(gist: Gist, what: Guessed, units: UnitSystem): string {
+function truthWords(gist: PieceSummary, what: Guessed, units: UnitSystem): string {
   const truth = truthOf(gist, what)
   if (truth === null) return ''
   if (what === 'gsm') return formatWeight(gist.gsm!, units)

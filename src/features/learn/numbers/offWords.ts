@@ -1,4 +1,4 @@
-import { counted } from '@/core/units/format'
+import { countNoun } from '@/core/units/format'
 import { GUESS_STEPS, type Guessed } from '@/core/vocabulary/guessing'
 
 /** Nearer than that is as good as any scale, per cent. */
@@ -10,7 +10,7 @@ export function offWords(what: Guessed, said: number, truth: number): string {
   if (steps) {
     const off = Math.abs(said - truth)
     if (off === 0) return 'Right.'
-    return `You said ${steps[said]}: ${counted(off, 'step')} off.`
+    return `You said ${steps[said]}: ${countNoun(off, 'step')} off.`
   }
   if (truth === 0) return said === 0 ? 'Right.' : 'It does not give at all.'
   const percent = Math.round((said / truth - 1) * 100)

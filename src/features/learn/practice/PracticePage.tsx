@@ -4,11 +4,11 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { StrongButton } from '@/ui/kit/buttons'
-import { Actions, Columns, Lead, Page, Paper, PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Columns, Lead, Page, Paper, PlainList, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { SayWhat, type SaidSo } from '../say/SayWhat'
 import { useSaying } from '../say/useSaying'
-import { answerSpecimen, type Told } from './actions'
+import { answerSpecimen, type PracticeAnswer } from './actions'
 import { type PracticeData } from './load'
 import { Tray } from './Tray'
 
@@ -16,7 +16,7 @@ import { Tray } from './Tray'
 export function PracticePage(data: PracticeData) {
   const { stages, token, due, answered, isOwnNose } = data
   const [asked, setAsked] = useState<readonly string[]>([])
-  const [told, setTold] = useState<Told | null>(null)
+  const [told, setTold] = useState<PracticeAnswer | null>(null)
   return (
     <Page>
       <div>
@@ -41,7 +41,7 @@ export function PracticePage(data: PracticeData) {
   )
 }
 
-function verdictOf({ was, familyRight, fibreRight }: Told): string {
+function verdictOf({ was, familyRight, fibreRight }: PracticeAnswer): string {
   if (familyRight && fibreRight === true) return `Right: ${was.toLowerCase()}.`
   if (familyRight) return `The family is right. It was ${was.toLowerCase()}.`
   return `Not this time: it was ${was.toLowerCase()}.`
@@ -51,7 +51,7 @@ interface SayProps {
   data: PracticeData
   asked: readonly string[]
   token: string
-  onTold: (told: Told) => void
+  onTold: (told: PracticeAnswer) => void
 }
 
 function Say({ data: { families, fibres }, asked, token, onTold }: SayProps) {
@@ -72,7 +72,7 @@ function Say({ data: { families, fibres }, asked, token, onTold }: SayProps) {
   )
 }
 
-function AnswerTold({ told }: { told: Told }) {
+function AnswerTold({ told }: { told: PracticeAnswer }) {
   const router = useRouter()
   return (
     <Columns $first="1.4fr">
@@ -95,7 +95,7 @@ function AnswerTold({ told }: { told: Told }) {
           </p>
         ) : null}
       </Paper>
-      <Slip $tone={told.familyRight ? 'good' : 'plain'}>
+      <Callout $tone={told.familyRight ? 'good' : 'plain'}>
         <Stack $gap="0.6rem">
           <p>You see it again {dueWords(told.due)}.</p>
           <Actions>
@@ -103,7 +103,7 @@ function AnswerTold({ told }: { told: Told }) {
             <Link href="/learn/score">My score</Link>
           </Actions>
         </Stack>
-      </Slip>
+      </Callout>
     </Columns>
   )
 }

@@ -1,6 +1,6 @@
 'use client'
 
-import { counted } from '@/core/units/format'
+import { countNoun } from '@/core/units/format'
 import Link from 'next/link'
 import { useCallback } from 'react'
 import { EChart, type Palette } from '@/ui/charts/EChart'
@@ -210,5 +210,5 @@ function Halves({ before, after, score }: ScoreData) {
 
 function scoreWords({ count, family, fibre }: ScoreData['score']): string {
   const ventured = `fibre, where one was ventured, in ${percent(fibre)}`
-  return `${counted(count, 'answer')}. Family right in ${percent(family)}; ${ventured}.`
+  return `${countNoun(count, 'answer')}. Family right in ${percent(family)}; ${ventured}.`
 }

@@ -5,7 +5,7 @@ import styled from 'styled-components'
 import { BurnStrip } from '@/ui/burn'
 import { Button } from '@/ui/kit/buttons'
 import { Columns, Paper } from '@/ui/kit/surfaces'
-import { type BurntSet, type Stage } from './stages'
+import { type BurntSet, type PracticeStage } from './stages'
 
 const Asks = styled.ul`
   list-style: none;
@@ -18,7 +18,7 @@ const Asks = styled.ul`
 `
 
 interface Props {
-  stages: readonly Stage[]
+  stages: readonly PracticeStage[]
   /** Stages that were asked for. */
   asked: readonly string[]
   /** Everything is shown, and nothing asked any more. */
@@ -29,7 +29,7 @@ interface Props {
 }
 
 /** One strip, with what was asked for of it. */
-function Strip({ set, shown }: { set: BurntSet; shown: readonly Stage[] }) {
+function Strip({ set, shown }: { set: BurntSet; shown: readonly PracticeStage[] }) {
   const own = shown.map(({ feature, title, shows }) => ({
     feature,
     title,

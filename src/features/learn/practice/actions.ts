@@ -3,20 +3,20 @@
 import { notFound } from 'next/navigation'
 import { z } from 'zod'
 import { identify } from '@/core/identify/identify'
-import { reporterTaughtBy } from '@/core/identify/nose'
+import { reporterTaughtBy } from '@/core/identify/observerCalibration'
 import { fibreListWords } from '@/core/identify/words'
 import { listOf } from '@/core/notebook/schemas/text'
 import { burnOf } from '@/core/practice/specimen'
-import { outsiders } from '@/core/identify/outsiders/kinds'
+import { unlistedFibres } from '@/core/identify/unlisted/kinds'
 import { topicById, type Topic } from '@/core/practice/topics'
 import { FAMILIES, FIBRE_IDS } from '@/core/vocabulary/fibres'
-import { capitalised } from '@/core/units/format'
+import { capitalise } from '@/core/units/format'
 import { controlBurns } from '@/server/controls'
 import { notebook } from '@/server/database'
 import { answerTopic } from '@/server/practice'
 import { evidenceWords } from '../../shared/burn/why'
 import { readPreferences } from '../../shared/settings/readPreferences'
-import { told } from '../../shared/told'
+import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
 import { specimenOf } from './token'
 
@@ -29,7 +29,7 @@ const AnswerSchema = z.strictObject({
 })
 
 /** What it was, what told most, and what an expert would have said and done next. */
-export interface Told {
+export interface PracticeAnswer {
   was: string
   /** What is worth knowing of it; empty where nothing is. */
   note: string
@@ -47,7 +47,7 @@ const MOST_TOLD = 3
 
 /** What is worth knowing of a specimen that is not as it seems; empty for all others. */
 function noteOf({ finish, weft, isMisleading }: Topic): string {
-  if (finish) return outsiders[finish].note
+  if (finish) return unlistedFibres[finish].note
   if (weft) return 'Warp and weft were not alike: with woven cloth, each is burnt by itself.'
   return isMisleading
     ? 'It burned as it seldom does. One burn is one witness: burn it again, and try a test without a flame.'
@@ -55,8 +55,8 @@ function noteOf({ finish, weft, isMisleading }: Topic): string {
 }
 
 /** Answers a specimen. The page stays as it is, with the answer on it: another specimen is asked for. */
-export async function answerSpecimen(input: unknown): Promise<Told> {
-  const { token, asked, ...said } = told(AnswerSchema, input)
+export async function answerSpecimen(input: unknown): Promise<PracticeAnswer> {
+  const { token, asked, ...said } = parseOr404(AnswerSchema, input)
   const specimen = specimenOf(token)
   const topic = specimen && topicById(specimen.topic)
   if (!topic) return notFound()
@@ -69,7 +69,7 @@ export async function answerSpecimen(input: unknown): Promise<Told> {
   const names = [...topic.components, ...(topic.weft ?? [])].map(({ fibre }) => fibre)
   return {
     ...judged,
-    was: capitalised(topic.finish ? outsiders[topic.finish].phrase : fibreListWords(names, words)),
+    was: capitalise(topic.finish ? unlistedFibres[topic.finish].phrase : fibreListWords(names, words)),
     note: noteOf(topic),
     evidence: answer.evidence
       .map(evidenceWords)

@@ -1,14 +1,14 @@
 import { randomInt } from 'node:crypto'
-import { reporterTaughtBy } from '@/core/identify/nose'
+import { reporterTaughtBy } from '@/core/identify/observerCalibration'
 import { burnOf } from '@/core/practice/specimen'
 import { foretoldAndCame } from '@/core/practice/foretold'
 import { isDue, nextTopic } from '@/core/practice/schedule'
-import { beforeAndAfter, calibrationWords, confusions, reliability, scoreOf } from '@/core/practice/scoring'
+import { beforeAndAfter, calibrationWords, confusions, reliability, practiceScoreOf } from '@/core/practice/scoring'
 import { FAMILY_WORDS } from '@/core/vocabulary/fibres'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { controlBurns } from '@/server/controls'
 import { notebook } from '@/server/database'
-import { begunOf, foretoldIn, givenBlind, givenIn, practised } from '@/server/practice'
+import { begunOf, foretoldIn, givenBlind, givenIn, listPractice } from '@/server/practice'
 import { allRecords } from '@/server/store/repository'
 import { choicesIn } from './choices'
 import { stagesOf } from './stages'
@@ -21,7 +21,7 @@ const SEEDS = 1_000_000_000
 export async function loadPractice(words: Vocabulary, now: string) {
   const seed = randomInt(SEEDS)
   const db = await notebook()
-  const [kept, controls] = await Promise.all([practised(db), controlBurns(db)])
+  const [kept, controls] = await Promise.all([listPractice(db), controlBurns(db)])
   const begun = begunOf(kept)
   const topic = nextTopic(begun, now, seed)
   const burn = burnOf(topic, seed, reporterTaughtBy(controls))
@@ -39,10 +39,10 @@ export type PracticeData = Awaited<ReturnType<typeof loadPractice>>
 /** How practice went: shares, sureness beside what came, what is taken for what, before and after. */
 export async function loadScore() {
   const db = await notebook()
-  const [kept, boxes] = await Promise.all([practised(db), allRecords(db, 'blind-box')])
+  const [kept, boxes] = await Promise.all([listPractice(db), allRecords(db, 'blind-box')])
   const given = [...givenIn(kept), ...givenBlind(boxes.kept)]
   return {
-    score: scoreOf(given),
+    score: practiceScoreOf(given),
     words: calibrationWords(given),
     reliability: reliability(given),
     confusions: confusions(given).map(({ was, said, count }) => ({

@@ -19,7 +19,7 @@ export function stagesOf(burn: readonly Observation[]) {
 
 const setOf = ({ part }: Observation): BurntSet => (part === 'warp' || part === 'weft' ? part : 'whole')
 
-export type Stage = ReturnType<typeof stagesOf>[number]
+export type PracticeStage = ReturnType<typeof stagesOf>[number]
 
 function statesWords(feature: string, states: readonly string[]): string {
   const known = featureById(feature).states

@@ -7,7 +7,7 @@ import { CHOICES_OF, SIDE_CHOICE_WORDS, SIDE_CHOICES } from '@/core/vocabulary/s
 import { notebook } from '@/server/database'
 import { answerLook } from '@/server/practice'
 import { now } from '../../shared/now'
-import { told } from '../../shared/told'
+import { parseOr404 } from '../../shared/parseOr404'
 import { specimenOf } from '../practice/token'
 
 const SaidSchema = z.strictObject({
@@ -26,7 +26,7 @@ export interface SideTold {
 
 /** Says what was seen of a cloth. */
 export async function saySide(input: unknown): Promise<SideTold> {
-  const { token, said, sure } = told(SaidSchema, input)
+  const { token, said, sure } = parseOr404(SaidSchema, input)
   const specimen = specimenOf(token)
   const topic = specimen && sideTopicById(specimen.topic)
   if (!topic || !CHOICES_OF[topic.ask].includes(said)) return notFound()

@@ -57,7 +57,7 @@ export const DRAWN_SO =
   'Thick lines are cloth, one colour a piece; broken red is stitching; long and short is a cut; dotted is a fold.'
 
 /** What a technique is for, its steps drawn, and the person’s own scraps of it. */
-export function Steps({ technique, tried }: { technique: Technique; tried: readonly TriedSeam[] }) {
+export function TechniqueSteps({ technique, tried }: { technique: Technique; tried: readonly TriedSeam[] }) {
   const { for: goodFor, notFor, steps } = technique
   return (
     <>

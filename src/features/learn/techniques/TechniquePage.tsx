@@ -4,7 +4,7 @@ import Link from 'next/link'
 import { Columns, Page, Paper, Soft, Stack } from '@/ui/kit/surfaces'
 import { LinksTo } from '../lookup/LinksTo'
 import { type OneTechnique } from './loadTechnique'
-import { DRAWN_SO, Steps } from './Steps'
+import { DRAWN_SO, TechniqueSteps } from './Steps'
 
 const OTHERS = { seam: 'Other seams', hem: 'Other hems', way: 'Other ways' } as const
 
@@ -17,7 +17,7 @@ export function TechniquePage({ cloths, isOfAll, others, tried, ...technique }: 
         <h1>{technique.name}</h1>
       </div>
       <Paper aria-label="Step by step">
-        <Steps technique={technique} tried={tried} />
+        <TechniqueSteps technique={technique} tried={tried} />
         <Soft>{DRAWN_SO} Try it on a scrap of the very cloth.</Soft>
       </Paper>
       <Columns $first="1.5fr">

@@ -4,7 +4,7 @@ import Link from 'next/link'
 import styled from 'styled-components'
 import { type Technique } from '@/core/sew/techniques'
 import { Lead, Page, Paper, Soft } from '@/ui/kit/surfaces'
-import { DRAWN_SO, Steps, type TriedSeam } from './Steps'
+import { DRAWN_SO, TechniqueSteps, type TriedSeam } from './Steps'
 
 const Jump = styled.nav`
   display: flex;
@@ -36,7 +36,7 @@ export function TechniquesPage({ techniques, tried }: Props) {
       {techniques.map((technique) => (
         <Paper key={technique.id} id={technique.id} aria-labelledby={`title-${technique.id}`}>
           <h2 id={`title-${technique.id}`}>{technique.name}</h2>
-          <Steps technique={technique} tried={tried[technique.id] ?? []} />
+          <TechniqueSteps technique={technique} tried={tried[technique.id] ?? []} />
           <Link href={`/learn/techniques/${technique.id}`} prefetch={false}>
             Which cloths it is advised for
           </Link>

@@ -80,7 +80,7 @@ export function Grid({ draft, onChange }: { draft: Drawdown; onChange: (draft: D
 }
 
 /** The same interlacing with another number of ends and picks: cut off, or repeated. */
-export function resized(draft: Drawdown, ends: number, picks: number): Drawdown {
+export function resizeDraft(draft: Drawdown, ends: number, picks: number): Drawdown {
   return Array.from({ length: picks }, (_, pick) =>
     Array.from({ length: ends }, (_, end) => draft[pick % draft.length]![end % draft[0]!.length]!),
   )

@@ -4,10 +4,10 @@ import { useMemo, useState } from 'react'
 import { FileTrigger } from 'react-aria-components'
 import styled from 'styled-components'
 import { readWif, WifError, writeWif } from '@/core/formats/wif'
-import { capitalised } from '@/core/units/format'
+import { capitalise } from '@/core/units/format'
 import { drafts, type Drawdown } from '@/core/weave/drafts'
 import { type Interlacing } from '@/core/vocabulary/cloth'
-import { draftOf, drawdownOf } from '@/core/weave/draft'
+import { weaveDraftOf, drawdownOf } from '@/core/weave/draft'
 import { floatsOf, twillAngle, twillLine, warpShare } from '@/core/weave/measure'
 import { clothSvg, svgAddress, type YarnChoice } from '@/ui/cloth/drawn'
 import { sectionSvg, type PileLook } from '@/ui/cloth/section'
@@ -15,9 +15,9 @@ import { Button } from '@/ui/kit/buttons'
 import { ChoiceField } from '@/ui/kit/fields'
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Actions, Columns, Facts, Fields, Lead, Page, Paper, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Columns, Facts, Fields, Lead, Page, Paper, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { download } from './download'
-import { Grid, resized } from './Grid'
+import { Grid, resizeDraft } from './Grid'
 import { LoomDraft } from './LoomDraft'
 import { YarnFields } from './Yarns'
 
@@ -73,7 +73,7 @@ function useWeaveDesk() {
       }),
     [draft, perCm, warp, weft, pile],
   )
-  const loom = useMemo(() => draftOf(draft), [draft])
+  const loom = useMemo(() => weaveDraftOf(draft), [draft])
   const named = Object.entries(drafts).find(([, known]) => JSON.stringify(known) === JSON.stringify(draft))?.[0] ?? ''
   return {
     ...{ draft, setDraft, perCm, setPerCm, warp, setWarp, weft, setWeft },
@@ -123,7 +123,7 @@ function TheCloth({ desk }: { desk: Desk }) {
     setTrouble(undefined)
     try {
       const read = drawdownOf(readWif(await file.text()))
-      const small = resized(read, Math.min(MOST_THREADS, read[0]!.length), Math.min(MOST_THREADS, read.length))
+      const small = resizeDraft(read, Math.min(MOST_THREADS, read[0]!.length), Math.min(MOST_THREADS, read.length))
       setDraft(small)
       if (small.length < read.length || small[0]!.length < read[0]!.length)
         setTrouble(
@@ -173,9 +173,9 @@ function TheCloth({ desk }: { desk: Desk }) {
         <Button onPress={() => download(`weave-${side}.svg`, 'image/svg+xml', cloth)}>Save the picture</Button>
       </Actions>
       {trouble ? (
-        <Slip $tone="warn" role="alert">
+        <Callout $tone="warn" role="alert">
           {trouble}
-        </Slip>
+        </Callout>
       ) : null}
     </Paper>
   )
@@ -195,7 +195,7 @@ function Crossing({ desk: { draft, setDraft, named } }: { desk: Desk }) {
           }}
           options={[
             ...(named === '' ? [['', 'your own'] as const] : []),
-            ...Object.keys(drafts).map((id) => [id, capitalised(id.replace('-', ' '))] as const),
+            ...Object.keys(drafts).map((id) => [id, capitalise(id.replace('-', ' '))] as const),
           ]}
         />
         <NumberField
@@ -203,14 +203,14 @@ function Crossing({ desk: { draft, setDraft, named } }: { desk: Desk }) {
           minValue={1}
           maxValue={MOST_THREADS}
           value={ends}
-          onChange={(value) => setDraft(resized(draft, value || ends, picks))}
+          onChange={(value) => setDraft(resizeDraft(draft, value || ends, picks))}
         />
         <NumberField
           label="Picks in the repeat"
           minValue={1}
           maxValue={MOST_THREADS}
           value={picks}
-          onChange={(value) => setDraft(resized(draft, ends, value || picks))}
+          onChange={(value) => setDraft(resizeDraft(draft, ends, value || picks))}
         />
       </Fields>
       <Grid draft={draft} onChange={setDraft} />

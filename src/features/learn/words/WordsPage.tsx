@@ -2,10 +2,10 @@
 
 import Link from 'next/link'
 import { Facts, Figures, Lead, Page, Paper, Soft } from '@/ui/kit/surfaces'
-import { type Differing, type Told } from './words'
+import { type Differing, type TermTold } from './words'
 
 /** A glossary of what is called otherwise on the other side of the sea. */
-export function WordsPage({ words, terms }: { words: readonly Differing[]; terms: readonly Told[] }) {
+export function WordsPage({ words, terms }: { words: readonly Differing[]; terms: readonly TermTold[] }) {
   return (
     <Page>
       <div>

@@ -18,14 +18,14 @@ export interface Differing {
 }
 
 /** A word of the trade and what it means. */
-export interface Told {
+export interface TermTold {
   id: TermId
   title: string
   means: string
 }
 
 /** Every word of the trade, as this reader calls it first, in their order. */
-export function termsTold(words: Vocabulary): Told[] {
+export function termsTold(words: Vocabulary): TermTold[] {
   const titleOf = (word: OneOrBoth) => {
     if (typeof word === 'string') return word
     const other = words === 'uk' ? `US ${word.us}` : `UK ${word.uk}`

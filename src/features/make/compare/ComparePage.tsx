@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { type ReactNode } from 'react'
 import styled from 'styled-components'
-import { counted } from '@/core/units/format'
+import { countNoun } from '@/core/units/format'
 import { formatFives } from '@/core/units/fives'
 import { Figure } from '@/ui/garment/Figure'
 import { Page, Soft } from '@/ui/kit/surfaces'
@@ -57,7 +57,7 @@ const AIR_WORDS = {
 } as const
 
 /** Up to four cloths for one pattern, side by side. */
-export function ComparePage({ id, name, need, garment, details, season, cloths }: Props) {
+export function CompareFabricsPage({ id, name, need, garment, details, season, cloths }: Props) {
   const { units } = usePreferences()
   const rows: [string, (cloth: Cloth) => ReactNode][] = [
     ['Verdict', ({ match }) => <b>{VERDICT_WORDS[match.verdict]}</b>],
@@ -137,6 +137,6 @@ function Minded({ match }: Pick<Cloth, 'match'>) {
 }
 
 function careWords({ celsius, dots }: Cloth['care']): string {
-  const iron = dots === 0 ? 'no iron' : `iron at ${counted(dots, 'dot')}`
+  const iron = dots === 0 ? 'no iron' : `iron at ${countNoun(dots, 'dot')}`
   return `${celsius === null ? 'to the dry-cleaner' : `wash at ${celsius} °C`}; ${iron}`
 }

@@ -9,7 +9,7 @@ import { notebook } from '@/server/database'
 import { findPattern } from '@/server/patterns'
 import { shelfOf } from '@/server/cache/shelf'
 import { loadReservations } from '@/server/reservations'
-import { hangs } from '../holding/hangs'
+import { draftOnFigure } from '../holding/draftOnFigure'
 import { needWords } from '../patterns/needWords'
 
 /** Cloths that are held side by side at once. */
@@ -43,7 +43,7 @@ export async function loadComparison(
         id: gist.id,
         name: gist.name,
         match: held,
-        ...hangs(gist),
+        ...draftOnFigure(gist),
         fibre: fibreWords(gist, words),
         weight: weightWords(gist, units),
         size: sizeWords(gist, units),

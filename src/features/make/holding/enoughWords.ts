@@ -1,6 +1,6 @@
 import { type EnoughLeft } from '@/core/making/enoughFor'
 import { type Enough, type EnoughVerdict } from '@/core/choose/enough/enough'
-import { capitalised, formatNeeded, formatOwned, type UnitSystem } from '@/core/units/format'
+import { capitalise, formatNeeded, formatOwned, type UnitSystem } from '@/core/units/format'
 
 export const ENOUGH_WORDS: Record<EnoughVerdict, string> = {
   enough: 'There is enough',
@@ -19,5 +19,5 @@ export function enoughWords(
   const by = taken.map(({ project, mm }) => `${project}${mm === null ? '' : ` (${formatNeeded(mm, units)})`}`)
   const left = by.length > 0 ? ` left beside what is reserved for ${by.join(' and ')}` : ''
   const has = haveMm === null ? 'its length is not measured' : `there is ${formatOwned(haveMm, units)}${left}`
-  return verdict === 'buy' ? `${capitalised(takes)}; ${has}.` : `${ENOUGH_WORDS[verdict]}: ${takes}, ${has}.`
+  return verdict === 'buy' ? `${capitalise(takes)}; ${has}.` : `${ENOUGH_WORDS[verdict]}: ${takes}, ${has}.`
 }

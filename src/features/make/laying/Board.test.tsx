@@ -2,7 +2,7 @@
 import { fireEvent, render, screen } from '@testing-library/react'
 import { type Placement } from '@/core/lay/types'
 import { rectangle, type Point } from '@/core/shapes/polygon'
-import { Board, boundsOf, type Stretch } from './Board'
+import { Board, boardBoundsOf, type Stretch } from './Board'
 import userEvent from '../../../../tests/support/person'
 
 const stretch: Stretch = {
@@ -90,5 +90,5 @@ test('a click on bare cloth chooses nothing', () => {
 
 test('the board reaches as far as all that lies on it', () => {
   const other: Stretch = { ...stretch, id: 'odd', outline: rectangle(300, 500), along: 2060 }
-  expect(boundsOf([stretch, other])).toEqual({ along: 2560, across: 1000 })
+  expect(boardBoundsOf([stretch, other])).toEqual({ along: 2560, across: 1000 })
 })

@@ -6,7 +6,7 @@ import { boxOf, type Outline } from '@/core/shapes/polygon'
 import { type Placement } from '@/core/lay/types'
 import { tileSize } from '@/ui/cloth/tileSize'
 import { tileUrl, type TileSpec } from '@/ui/cloth/tileUrl'
-import { keyOf } from './board'
+import { placementKeyOf } from './boardGeometry'
 
 const Cloth = styled.svg`
   display: block;
@@ -108,7 +108,7 @@ const YARNS = 1.6
 export function Board(props: Props) {
   const { label, stretches, placements, onChoose } = props
   const svg = useRef<SVGSVGElement>(null)
-  const reach = boundsOf(stretches)
+  const reach = boardBoundsOf(stretches)
   const margin = Math.max(reach.along, reach.across) * 0.015
   return (
     <Cloth
@@ -135,7 +135,7 @@ export function Board(props: Props) {
             {placements
               .filter(({ panel }) => panel === stretch.id)
               .map((placement) => (
-                <PieceOnCloth key={keyOf(placement)} placement={placement} board={props} size={reach} />
+                <PieceOnCloth key={placementKeyOf(placement)} placement={placement} board={props} size={reach} />
               ))}
           </g>
         </g>
@@ -144,7 +144,7 @@ export function Board(props: Props) {
   )
 }
 
-export function boundsOf(stretches: readonly Stretch[]): { along: number; across: number } {
+export function boardBoundsOf(stretches: readonly Stretch[]): { along: number; across: number } {
   const far = stretches.map(({ outline, along, across }) => {
     const { maxX, maxY } = boxOf(outline)
     return [along + maxY, across + maxX] as const
@@ -174,7 +174,7 @@ interface PieceProps {
 function PieceOnCloth({ placement, board, size }: PieceProps) {
   const { names, grain, chosen, held, wrong, onChoose, onMove, onKey } = board
   const [drag, setDrag] = useState<{ fromX: number; fromY: number; dx: number; dy: number } | null>(null)
-  const key = keyOf(placement)
+  const key = placementKeyOf(placement)
   const name = names.get(placement.id) ?? placement.id
   const { minX, minY, maxX, maxY } = boxOf(placement.polygon)
   const [middleX, middleY] = [(minX + maxX) / 2, (minY + maxY) / 2]

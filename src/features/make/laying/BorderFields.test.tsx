@@ -3,7 +3,7 @@ import { render, screen } from '@testing-library/react'
 import { rectangle, type Outline } from '@/core/shapes/polygon'
 import { plainPiece } from '../../../../tests/support/lay/jigsaw'
 import { BorderFields } from './BorderFields'
-import { type Table } from './useTable'
+import { type LayoutEditor } from './useLayoutEditor'
 import userEvent from '../../../../tests/support/person'
 
 const CURVED: Outline = [
@@ -28,7 +28,7 @@ function shown(border: { side: string; reachMm: number } | null, onBorder: objec
     ground: jest.fn(),
     setWishes: jest.fn(),
   }
-  render(<BorderFields table={table as unknown as Table} />)
+  render(<BorderFields table={table as unknown as LayoutEditor} />)
   return table
 }
 

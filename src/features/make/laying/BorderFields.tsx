@@ -11,7 +11,7 @@ import { SelectField } from '@/ui/kit/SelectField'
 import { Fields, Soft, Stack } from '@/ui/kit/surfaces'
 import { LengthField } from '../../shared/settings/LengthField'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
-import { type Table } from './useTable'
+import { type LayoutEditor } from './useLayoutEditor'
 
 const SIDES = [
   ['none', 'No border print'],
@@ -30,7 +30,7 @@ function sizeOf(outline: Outline, units: UnitSystem): string {
 }
 
 /** A border along the cloth’s edge, and which pieces have their feet on it. */
-export function BorderFields({ table }: { table: Table }) {
+export function BorderFields({ table }: { table: LayoutEditor }) {
   const { grounds, ground, wishes, setWishes, data } = table
   const { units } = usePreferences()
   const { border } = grounds[0]!

@@ -8,10 +8,10 @@ import { LengthField } from '../../shared/settings/LengthField'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { layAddress } from './layAddress'
 import { type LayData, type Offered } from './load'
-import { type Table } from './useTable'
+import { type LayoutEditor } from './useLayoutEditor'
 
 /** Which cloths it is laid on: of the stash, several together too, or a shop’s by its width. */
-export function ClothChoice({ data, table }: { data: LayData; table: Table }) {
+export function ClothChoice({ data, table }: { data: LayData; table: LayoutEditor }) {
   const router = useRouter()
   const { chosen, offered } = data
   const take = (id: string, isOn: boolean) => {
@@ -60,7 +60,7 @@ function ClothWords({ ground }: { ground: Offered }) {
   )
 }
 
-function ShopFields({ table }: { table: Table }) {
+function ShopFields({ table }: { table: LayoutEditor }) {
   const { shop, setShop } = table
   return (
     <Fields>

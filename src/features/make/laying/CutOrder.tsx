@@ -3,10 +3,10 @@
 import { cutOrder } from '@/core/making/cutOrder'
 import { Steps } from '@/ui/kit/surfaces'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
-import { type OnTable, type Table } from './useTable'
+import { type OnTable, type LayoutEditor } from './useLayoutEditor'
 
 /** In which order it is cut, in words. */
-export function cutStepsOf(table: Table, lay: OnTable): string[] {
+export function cutStepsOf(table: LayoutEditor, lay: OnTable): string[] {
   const { pieces } = table.data
   const notched = new Set(pieces.flatMap(({ id, notches }) => (notches.length > 0 ? [id] : [])))
   const folded = new Set(pieces.flatMap(({ id, onFold }) => (onFold ? [id] : [])))
@@ -20,7 +20,7 @@ export function cutStepsOf(table: Table, lay: OnTable): string[] {
 }
 
 /** In which order it is cut. */
-export function CutOrder({ table, lay }: { table: Table; lay: OnTable }) {
+export function CutOrder({ table, lay }: { table: LayoutEditor; lay: OnTable }) {
   const steps = cutStepsOf(table, lay)
   return (
     <WhenOpened summary="In which order to cut">

@@ -2,13 +2,13 @@
 
 import { Button, QuietButton } from '@/ui/kit/buttons'
 import { Actions, Soft } from '@/ui/kit/surfaces'
-import { keyOf } from './board'
-import { type Table } from './useTable'
+import { placementKeyOf } from './boardGeometry'
+import { type LayoutEditor } from './useLayoutEditor'
 
 /** What the hand can do with the piece that is chosen. */
-export function HandBar({ table }: { table: Table }) {
+export function HandBar({ table }: { table: LayoutEditor }) {
   const { chosen, lay, held, names, undo } = table
-  const placement = lay?.placements.find((one) => keyOf(one) === chosen)
+  const placement = lay?.placements.find((one) => placementKeyOf(one) === chosen)
   const isPair = placement && table.data.pieces.find(({ id }) => id === placement.id)?.pair
   return (
     <section aria-label="By hand">

@@ -2,7 +2,7 @@
 import { render, screen, within } from '@testing-library/react'
 import { LayAdvice } from './LayAdvice'
 import { useTelling } from './useTelling'
-import { type OnTable, type Table } from './useTable'
+import { type OnTable, type LayoutEditor } from './useLayoutEditor'
 import userEvent from '../../../../tests/support/person'
 
 jest.mock('./useTelling', () => ({ useTelling: jest.fn() }))
@@ -31,7 +31,7 @@ const table = (usedMm: number, leanDeg = 0) =>
     grounds: [{ leanDeg }],
     wishes: { along: 'threads' },
     setWishes,
-  }) as unknown as Table
+  }) as unknown as LayoutEditor
 
 beforeEach(() => {
   ask.mockReset()

@@ -6,13 +6,13 @@ import { type Leaning } from '@/core/making/leaning'
 import { type WidthAsked } from '@/core/making/widths'
 import { formatNeeded, formatWidth } from '@/core/units/format'
 import { Button } from '@/ui/kit/buttons'
-import { Actions, Columns, Figures, Paper, PlainList, Slip, Soft } from '@/ui/kit/surfaces'
+import { Actions, Columns, Figures, Paper, PlainList, Callout, Soft } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { useTelling } from './useTelling'
-import { type OnTable, type Table } from './useTable'
+import { type OnTable, type LayoutEditor } from './useLayoutEditor'
 
 /** What else the table is asked: what each width takes, and what would make it fit. */
-export function LayAdvice({ table, lay }: { table: Table; lay: OnTable }) {
+export function LayAdvice({ table, lay }: { table: LayoutEditor; lay: OnTable }) {
   const { task, answer } = lay
   const have = task.cloth?.lengthMm
   // What goes on no length of this cloth at all needs whatever brings it on.
@@ -29,7 +29,7 @@ export function LayAdvice({ table, lay }: { table: Table; lay: OnTable }) {
   )
 }
 
-function Short({ table, lay, neededMm }: { table: Table; lay: OnTable; neededMm: number }) {
+function Short({ table, lay, neededMm }: { table: LayoutEditor; lay: OnTable; neededMm: number }) {
   const { units } = usePreferences()
   const { told, isRunning, trouble, ask } = useTelling<Saving>()
   const pieces = lay.task.pieces.map((piece) => ({ ...piece, name: table.names.get(piece.id) ?? '' }))
@@ -45,7 +45,7 @@ function Short({ table, lay, neededMm }: { table: Table; lay: OnTable; neededMm:
           {isRunning ? 'Trying…' : 'What would make it fit?'}
         </Button>
       </Actions>
-      {trouble ? <Slip $tone="warn">{trouble}</Slip> : null}
+      {trouble ? <Callout $tone="warn">{trouble}</Callout> : null}
       <div role="status">
         {told && !isRunning && told.length === 0 ? 'Nothing of it saves anything here.' : null}
         <PlainList>
@@ -73,7 +73,7 @@ function Widths({ lay }: { lay: OnTable }) {
           {isRunning ? 'Laying…' : 'What does each width take?'}
         </Button>
       </Actions>
-      {trouble ? <Slip $tone="warn">{trouble}</Slip> : null}
+      {trouble ? <Callout $tone="warn">{trouble}</Callout> : null}
       {told && told.length > 0 ? (
         <Figures>
           <caption className="visually-hidden">What each width takes</caption>
@@ -97,7 +97,7 @@ const ALONG: Readonly<Record<Leaning['along'], { title: string; what: string }>>
 }
 
 /** A print off grain cannot be pulled straight: both ways of laying on it, and which is taken. */
-function Leanings({ table, lay, leanDeg }: { table: Table; lay: OnTable; leanDeg: number }) {
+function Leanings({ table, lay, leanDeg }: { table: LayoutEditor; lay: OnTable; leanDeg: number }) {
   const { units } = usePreferences()
   const { told, isRunning, trouble, ask } = useTelling<Leaning>()
   const taken = table.wishes.along
@@ -113,7 +113,7 @@ function Leanings({ table, lay, leanDeg }: { table: Table; lay: OnTable; leanDeg
           {isRunning ? 'Laying…' : 'What does each way take?'}
         </Button>
       </Actions>
-      {trouble ? <Slip $tone="warn">{trouble}</Slip> : null}
+      {trouble ? <Callout $tone="warn">{trouble}</Callout> : null}
       <PlainList role="status">
         {(told ?? []).map(({ along, lengthMm }) => (
           <li key={along}>

@@ -1,8 +1,8 @@
 'use client'
 
 import { Board, type Stretch } from './Board'
-import { bandsOf } from './board'
-import { type Table } from './useTable'
+import { bandsOf } from './boardGeometry'
+import { type LayoutEditor } from './useLayoutEditor'
 import { grainAs } from '@/core/lay/grain'
 import { boxOf, rectangle } from '@/core/shapes/polygon'
 import { lengthsTaken } from '@/core/vocabulary/laying'
@@ -12,7 +12,7 @@ import { type Placement } from '@/core/lay/types'
 const BETWEEN = 60
 
 /** The cloth on the table, and the keys that a piece understands. */
-export function LayBoard({ table }: { table: Table }) {
+export function LayBoard({ table }: { table: LayoutEditor }) {
   const { lay, names, chosen, held, faults } = table
   const wrong = new Set(faults.flatMap(({ keys }) => keys))
   const grain = ({ id, degrees, mirrored }: Placement) => {
@@ -44,7 +44,7 @@ export function LayBoard({ table }: { table: Table }) {
   )
 }
 
-function stretchesOf({ lay, grounds, usedMm }: Table): Stretch[] {
+function stretchesOf({ lay, grounds, usedMm }: LayoutEditor): Stretch[] {
   const { task, layers } = lay!
   const tileOf = (id: string) => grounds.find((ground) => ground.id === id)?.tile ?? null
   if (task.cloth) {

@@ -14,7 +14,7 @@ import { layAddress } from './layAddress'
 import { LayTold } from './LayTold'
 import { type LayData } from './load'
 import { LayBoard } from './LayBoard'
-import { useTable } from './useTable'
+import { useLayoutEditor } from './useLayoutEditor'
 import { WishFields } from './WishFields'
 
 /** Laying out: the answer first, the cloth with its pieces below it, what can be changed beside it. */
@@ -41,7 +41,7 @@ export function LayPage(data: LayData) {
 }
 
 function Laying(data: LayData) {
-  const table = useTable(data)
+  const table = useLayoutEditor(data)
   const { lay } = table
   return (
     <>

@@ -5,7 +5,7 @@ import { buy } from '@/core/units/buy'
 import { PreferencesProvider } from '../../shared/settings/PreferencesContext'
 import { confirmCut, keepLay } from './actions'
 import { LayTold } from './LayTold'
-import { type OnTable, type Table } from './useTable'
+import { type OnTable, type LayoutEditor } from './useLayoutEditor'
 import userEvent from '../../../../tests/support/person'
 
 jest.mock('./actions', () => ({ keepLay: jest.fn(), confirmCut: jest.fn() }))
@@ -35,7 +35,7 @@ function lay(rest: { lengthMm?: number; isOddPieces?: boolean; unplaced?: object
   } as unknown as OnTable
 }
 
-function tableOf(rest: Partial<Record<keyof Table, unknown>> = {}): Table {
+function tableOf(rest: Partial<Record<keyof LayoutEditor, unknown>> = {}): LayoutEditor {
   return {
     data: { id: 'p', name: 'Gull smock', project: null, chosen: ['c1'], size: '', pieces: [] },
     grounds: [{ widthMm: 1000 }],
@@ -52,9 +52,9 @@ function tableOf(rest: Partial<Record<keyof Table, unknown>> = {}): Table {
     start: jest.fn(),
     stop: jest.fn(),
     ...rest,
-  } as unknown as Table
+  } as unknown as LayoutEditor
 }
-const shown = (table: Table) => {
+const shown = (table: LayoutEditor) => {
   const value = { units: 'metric', words: 'uk', theme: 'system', motion: 'still', spanMm: 1650 } as const
   return render(
     <PreferencesProvider value={value}>

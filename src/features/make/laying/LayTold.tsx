@@ -7,13 +7,13 @@ import { formatNeeded, formatOwned } from '@/core/units/format'
 import { buy, buyWords } from '@/core/units/buy'
 import { isLongEnough } from '@/core/lay/strip'
 import { Button, StrongButton } from '@/ui/kit/buttons'
-import { Actions, Lead, Slip, Soft, Stack } from '@/ui/kit/surfaces'
-import { useDoing } from '@/ui/kit/useDoing'
+import { Actions, Lead, Callout, Soft, Stack } from '@/ui/kit/surfaces'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { confirmCut, keepLay } from './actions'
-import { densityOf } from './board'
+import { densityOf } from './boardGeometry'
 import { SavePlan } from './SavePlan'
-import { SECONDS, type OnTable, type Table } from './useTable'
+import { SECONDS, type OnTable, type LayoutEditor } from './useLayoutEditor'
 
 const LIES: Record<OnTable['layers'], string> = {
   single: 'laid open in a single layer',
@@ -22,14 +22,14 @@ const LIES: Record<OnTable['layers'], string> = {
 }
 
 /** What comes of it, and the next step. */
-export function LayTold({ table }: { table: Table }) {
+export function LayTold({ table }: { table: LayoutEditor }) {
   const { lay, isRunning, since, trouble } = table
   return (
     <Stack as="section" aria-label="What comes of it">
       <Lead role="status">
         {lay ? <Verdict table={table} lay={lay} /> : 'Choose the cloth, then let it be laid.'}
       </Lead>
-      {trouble ? <Slip $tone="warn">{trouble}</Slip> : null}
+      {trouble ? <Callout $tone="warn">{trouble}</Callout> : null}
       <Actions>
         {isRunning ? (
           <Button onPress={table.stop}>Stop here</Button>
@@ -50,7 +50,7 @@ export function LayTold({ table }: { table: Table }) {
   )
 }
 
-function Verdict({ table, lay }: { table: Table; lay: OnTable }) {
+function Verdict({ table, lay }: { table: LayoutEditor; lay: OnTable }) {
   const { units } = usePreferences()
   const { task, layers, answer, placements } = lay
   const share = Math.round(densityOf(placements, task, layers) * 100)
@@ -89,14 +89,14 @@ function Verdict({ table, lay }: { table: Table; lay: OnTable }) {
 /** The first faults that are told, the others as a number. */
 const TOLD = 3
 
-function faultWords(faults: Table['faults']): string {
+function faultWords(faults: LayoutEditor['faults']): string {
   const words = faults.slice(0, TOLD).map(({ words }) => words)
   return faults.length > TOLD ? `${words.join('; ')}; and ${faults.length - TOLD} more` : words.join('; ')
 }
 
-function WhatNext({ table, lay }: { table: Table; lay: OnTable }) {
+function WhatNext({ table, lay }: { table: LayoutEditor; lay: OnTable }) {
   const { data, grounds, faults, isChecked } = table
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   // What was kept is told as long as it lies as it was kept.
   const [kept, setKept] = useState<OnTable['placements'] | null>(null)
   const [offcuts, setOffcuts] = useState<string[] | null>(null)
@@ -140,7 +140,7 @@ function WhatNext({ table, lay }: { table: Table; lay: OnTable }) {
         </Button>
       ) : null}
       <span role="status">
-        {trouble ? <Slip $tone="warn">{trouble}</Slip> : null}
+        {trouble ? <Callout $tone="warn">{trouble}</Callout> : null}
         {kept === lay.placements ? 'Kept.' : ''}
         {offcuts ? <CutTold offcuts={offcuts} /> : null}
       </span>

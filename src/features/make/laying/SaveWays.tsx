@@ -8,17 +8,17 @@ import { saveFile } from '@/ui/kit/saveFile'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { cutStepsOf } from './CutOrder'
 import { printedGrounds } from './printed'
 import { planPdf } from './printActions'
-import { type OnTable, type Table } from './useTable'
+import { type OnTable, type LayoutEditor } from './useLayoutEditor'
 
 const paperOptions = (Object.keys(PAPERS) as PaperId[]).map((id): [PaperId, string] => [id, PAPERS[id].words])
 
 export interface SaveProps {
-  table: Table
+  table: LayoutEditor
   lay: OnTable
   says: string
 }
@@ -26,7 +26,7 @@ export interface SaveProps {
 /** The plan on paper or as a file: paper, full size or not, and open formats. */
 export function SaveWays({ table, lay, says }: SaveProps) {
   const { units } = usePreferences()
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const [paper, setPaper] = useState<PaperId>(units === 'metric' ? 'a4' : 'letter')
   const [isFullSize, setFullSize] = useState(false)
   const name = table.data.name

@@ -6,7 +6,7 @@ import { SelectField } from '@/ui/kit/SelectField'
 import { Fields, Soft, Stack } from '@/ui/kit/surfaces'
 import { LengthField } from '../../shared/settings/LengthField'
 import { BorderFields } from './BorderFields'
-import { type Table } from './useTable'
+import { type LayoutEditor } from './useLayoutEditor'
 
 const layersOptions = (['best', ...LAYERS] as const).map((one): [Layers | 'best', string] => [one, LAYERS_WORDS[one]])
 
@@ -16,7 +16,7 @@ const REPEATS: readonly { axis: 'x' | 'y'; label: string; hint?: string }[] = [
 ]
 
 /** How the cloth lies, and what has to agree. */
-export function WishFields({ table }: { table: Table }) {
+export function WishFields({ table }: { table: LayoutEditor }) {
   const { wishes, setWishes, grounds, ground } = table
   const [only] = grounds
   const isLength = grounds.length === 1 && only!.outline === null

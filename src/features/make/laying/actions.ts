@@ -18,13 +18,13 @@ import {
   recordsByIds,
   recordsReferring,
   removeRecord,
-  within,
+  inTransaction,
   type Kept,
 } from '@/server/store/repository'
 import { shelfOf, type Shelf } from '@/server/cache/shelf'
 import { doneOf, outcomeOf, type Outcome, type Refusal, refusedFor } from '../../shared/outcome'
 import { readPreferences } from '../../shared/settings/readPreferences'
-import { told } from '../../shared/told'
+import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
 import { isUsedUp } from '@/server/reservations'
 import { groundOf } from './load'
@@ -32,9 +32,9 @@ import { UncuttableError, verifyKept } from './verifyKept'
 
 /** Keeps a lay as the plan for a cloth, in place of the one that was kept for it before. */
 export async function keepLay(input: unknown): Promise<Outcome> {
-  const lay = told(LaySchema, input)
+  const lay = parseOr404(LaySchema, input)
   const outcome = await outcomeOf(async () =>
-    within(await notebook(), async (open) => {
+    inTransaction(await notebook(), async (open) => {
       await dropPlans(open, lay)
       return createRecord(open, 'lay', { ...lay, cutAt: null }, now())
     }),
@@ -60,16 +60,16 @@ async function dropPlans(db: Notebook, lay: KeptLay): Promise<void> {
 const CutSchema = z.strictObject({ lay: LaySchema, cloths: listOf(RecordIdSchema, 24), what: z.string().max(120) })
 
 /** What a cut left, by the ids of its offcuts. */
-export type Cut = { ok: true; offcuts: string[] } | Refusal
+export type CutPiece = { ok: true; offcuts: string[] } | Refusal
 
 /** Writes down that it was cut so: what is left of each cloth, and its offcuts as pieces of the stash. */
-export async function confirmCut(input: unknown): Promise<Cut> {
-  const { lay, cloths, what } = told(CutSchema, input)
+export async function confirmCut(input: unknown): Promise<CutPiece> {
+  const { lay, cloths, what } = parseOr404(CutSchema, input)
   const offcuts: string[] = []
   const shelf = await shelfOf(await notebook(), (await readPreferences()).words)
   try {
     const done = await doneOf(async () =>
-      within(await notebook(), async (open) => {
+      inTransaction(await notebook(), async (open) => {
         offcuts.length = 0
         const laid = await laidOn(open, shelf, cloths)
         const gone = cloths.find((id) => !laid.some((one) => one.id === id))

@@ -1,7 +1,7 @@
 import { type LayTask, type Placement } from '@/core/lay/types'
 import { areaOf, boxOf, type Point } from '@/core/shapes/polygon'
 import { plainPiece } from '../../../../tests/support/lay/jigsaw'
-import { bandsOf, densityOf, keyOf, turnedOver, usedOf } from './board'
+import { bandsOf, densityOf, placementKeyOf, turnedOver, usedOf } from './boardGeometry'
 import { faultsOn, movedBy } from './hand'
 
 const WEDGE: Point[] = [
@@ -62,7 +62,7 @@ it('turns a piece about its middle, and twice is not at all', () => {
 })
 
 it('draws a piece that is moved to the edge, unless it is moved by key', () => {
-  const box = (placements: Placement[]) => boxOf(placements.find((one) => keyOf(one) === 'front 1')!.polygon)
+  const box = (placements: Placement[]) => boxOf(placements.find((one) => placementKeyOf(one) === 'front 1')!.polygon)
   expect(box(movedBy(pair, 'front 1', [6, 8], on)).minX).toBe(10)
   expect(box(movedBy(pair, 'front 1', [6, 8], on)).minY).toBe(0)
   expect(box(movedBy(pair, 'front 1', [6, 8], { ...on, isLoose: true })).minX).toBe(16)

@@ -1,10 +1,10 @@
 import { borderFault } from '@/core/lay/border'
-import { snapped } from '@/core/lay/snap'
+import { snapPiece } from '@/core/lay/snapPiece'
 import { type LayTask, type Placement } from '@/core/lay/types'
 import { verifyLayout, type LayoutFaultKind } from '@/core/lay/verify/verifyLayout'
-import { moved, type Point } from '@/core/shapes/polygon'
+import { movePolygon, type Point } from '@/core/shapes/polygon'
 import { type Layers } from '@/core/vocabulary/laying'
-import { edgesOf, keyOf, type Fault } from './board'
+import { edgesOf, placementKeyOf, type Fault } from './boardGeometry'
 
 // Loaded when the first lay is there: it brings the clipping along.
 
@@ -19,19 +19,19 @@ export function movedBy(
   { task, layers, isLoose = false }: { task: LayTask; layers: Layers; isLoose?: boolean },
 ): Placement[] {
   return placements.map((placement) => {
-    if (keyOf(placement) !== key) return placement
-    const polygon = moved(placement.polygon, dx, dy)
-    const others = placements.filter((other) => isBeside(other, placement) && keyOf(other) !== key)
+    if (placementKeyOf(placement) !== key) return placement
+    const polygon = movePolygon(placement.polygon, dx, dy)
+    const others = placements.filter((other) => isBeside(other, placement) && placementKeyOf(other) !== key)
     const [snapX, snapY] = isLoose
       ? [0, 0]
-      : snapped(
+      : snapPiece(
           polygon,
           others.map((other) => other.polygon),
           edgesOf(task, layers, placement),
           SNAPS_MM,
         )
     const at: Point = [placement.at[0] + dx + snapX, placement.at[1] + dy + snapY]
-    return { ...placement, polygon: moved(polygon, snapX, snapY), at }
+    return { ...placement, polygon: movePolygon(polygon, snapX, snapY), at }
   })
 }
 
@@ -61,7 +61,7 @@ export function faultsOn(
   const own = found.filter(({ kind }) => kind !== 'border')
   return [
     ...own.map(({ kind, placements: [i, j] }) => ({
-      keys: [i!, ...(j === undefined ? [] : [j])].map((at) => keyOf(placements[at]!)),
+      keys: [i!, ...(j === undefined ? [] : [j])].map((at) => placementKeyOf(placements[at]!)),
       words: `${name(i!)} ${SAID[kind]}${j === undefined ? '' : ` ${name(j)}`}`,
     })),
     ...handed(placements, task, names),
@@ -76,7 +76,7 @@ function handed(placements: readonly Placement[], task: LayTask, names: Readonly
     if (!pair || mine.length < count) return []
     const over = mine.filter(({ mirrored }) => mirrored).length
     if (over === count / 2) return []
-    return [{ keys: mine.map(keyOf), words: `${names.get(id) ?? id}: there must be one of each hand` }]
+    return [{ keys: mine.map(placementKeyOf), words: `${names.get(id) ?? id}: there must be one of each hand` }]
   })
 }
 
@@ -86,6 +86,8 @@ function offBorder(placements: readonly Placement[], task: LayTask, names: Reado
   return placements.flatMap((placement) => {
     const piece = task.pieces.find(({ id }) => id === placement.id)
     const fault = piece && borderFault(piece, placement, cloth)
-    return fault ? [{ keys: [keyOf(placement)], words: `${names.get(placement.id) ?? placement.id} ${fault}` }] : []
+    return fault
+      ? [{ keys: [placementKeyOf(placement)], words: `${names.get(placement.id) ?? placement.id} ${fault}` }]
+      : []
   })
 }

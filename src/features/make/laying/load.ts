@@ -3,7 +3,7 @@ import { shrinkToCome } from '@/core/choose/enough/enough'
 import { isOneWay } from '@/core/fabric/handling'
 import { stretchesOnlyAlong } from '@/core/fabric/stretchWay'
 import { materialOf } from '@/core/fabric/materialOf'
-import { type Gist } from '@/core/stashSearch/gist'
+import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
 import { ROLES, type Role } from '@/core/vocabulary/choosing'
 import { USUAL_SELVEDGE_MM } from '@/core/vocabulary/laying'
 import { type Vocabulary } from '@/core/vocabulary/words'
@@ -18,7 +18,7 @@ import { drawnAs } from '@/ui/cloth/drawnAs'
 import { isUsedUp, loadReservations, placeKey } from '@/server/reservations'
 
 /** What an address asks to be laid. */
-export interface Asked {
+export interface LayoutAsked {
   cloths: readonly string[]
   projectId?: string
   role: Role
@@ -29,7 +29,7 @@ export interface Asked {
 const OFFERED = 12
 
 /** A pattern’s pieces, and the cloths that they can be laid on. @returns undefined where there is no such pattern */
-export async function loadLay(patternId: string, asked: Asked, words: Vocabulary) {
+export async function loadLay(patternId: string, asked: LayoutAsked, words: Vocabulary) {
   const db = await notebook()
   const pattern = await findPattern(db, patternId)
   if (!pattern) return undefined
@@ -79,7 +79,7 @@ export async function loadLay(patternId: string, asked: Asked, words: Vocabulary
   }
 
   /** A piece as far as no other project has reserved it. */
-  function leftGround(gist: Gist) {
+  function leftGround(gist: PieceSummary) {
     const ground = groundOf(gist, shapes.get(gist.id))
     const asker = asked.projectId ? { projectId: asked.projectId, place } : null
     const left = reservations.left(gist, asker)
@@ -127,20 +127,20 @@ export function groundOf(
 }
 
 /** How pieces lie on it, where that is not along its length. */
-function liesOf(offer: Gist['offer']): Pick<Ground, 'lies'> {
+function liesOf(offer: PieceSummary['offer']): Pick<Ground, 'lies'> {
   if (materialOf(offer)?.layout.turn === 'any') return { lies: 'any' }
   return stretchesOnlyAlong(offer) ? { lies: 'crosswise' } : {}
 }
 
 /** Stripes run along the cloth and repeat across it; a check or a print repeats both ways. mm */
-function repeatOf({ offer, look }: Gist): Ground['repeatMm'] {
+function repeatOf({ offer, look }: PieceSummary): Ground['repeatMm'] {
   const repeat = offer.repeatMm ?? 0
   if (look.colouring === 'plain') return { x: 0, y: 0 }
   return { x: repeat, y: look.colouring === 'stripe' ? 0 : repeat }
 }
 
 /** Of a cloth that is not washed yet, per cent that it is reckoned smaller. */
-function lossOf({ offer }: Gist): Ground['shrinkPercent'] {
+function lossOf({ offer }: PieceSummary): Ground['shrinkPercent'] {
   const { length, width } = shrinkToCome({ offer })
   const sure = (value: number) => Math.round(Math.max(0, value) * 10) / 10
   return { length: sure(length.value), width: sure(width.value) }

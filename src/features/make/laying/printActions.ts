@@ -4,10 +4,10 @@ import { z } from 'zod'
 import { PointSchema } from '@/core/notebook/schemas/laid'
 import { listOf, nameText } from '@/core/notebook/schemas/text'
 import { PAPERS, type PaperId } from '@/core/vocabulary/paper'
-import { runHeavy } from '@/server/jobs/pool'
+import { runJob } from '@/server/jobs/pool'
 import { isHeavyRefusal } from '@/server/jobs/refusal'
 import { type Refusal } from '../../shared/outcome'
-import { told } from '../../shared/told'
+import { parseOr404 } from '../../shared/parseOr404'
 
 const points = listOf(PointSchema, 400)
 
@@ -32,9 +32,9 @@ const PlanSchema = z.strictObject({
 
 /** The cutting plan as a PDF. */
 export async function planPdf(input: unknown): Promise<{ ok: true; bytes: Uint8Array<ArrayBuffer> } | Refusal> {
-  const task = told(PlanSchema, input)
+  const task = parseOr404(PlanSchema, input)
   try {
-    return { ok: true, bytes: new Uint8Array(await runHeavy('printLay', task)) }
+    return { ok: true, bytes: new Uint8Array(await runJob('printLay', task)) }
   } catch (error) {
     // From a worker thread an error keeps its message and its name.
     const isTold = error instanceof Error && error.name === 'RangeError'

@@ -1,6 +1,6 @@
 import { boxOf, rectangle } from '@/core/shapes/polygon'
 import { printedGrounds } from './printed'
-import { type OnTable, type Table } from './useTable'
+import { type OnTable, type LayoutEditor } from './useLayoutEditor'
 
 const placement = (rest: object) => ({
   id: 'front',
@@ -20,7 +20,7 @@ const table = {
   data: {
     pieces: [{ id: 'front', notches: [{ id: '1', at: [0, 100] }], marks: [{ is: 'drill', points: [[20, 40]] }] }],
   },
-} as unknown as Table
+} as unknown as LayoutEditor
 const lay = (rest: object) => ({ layers: 'single', placements: [placement({})], ...rest }) as unknown as OnTable
 
 it('prints a length as far as it is used, with the stains that lie on it, and notches where they lie', () => {

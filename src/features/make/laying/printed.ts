@@ -1,9 +1,9 @@
 import { stripEdges } from '@/core/lay/strip'
 import { asItLies } from '@/core/lay/search/items'
-import { boxed, boxOf, moved, rectangle, type Outline, type Point } from '@/core/shapes/polygon'
+import { boxOutline, boxOf, movePolygon, rectangle, type Outline, type Point } from '@/core/shapes/polygon'
 import { lengthsTaken } from '@/core/vocabulary/laying'
-import { bandsOf } from './board'
-import { type OnTable, type Table } from './useTable'
+import { bandsOf } from './boardGeometry'
+import { type OnTable, type LayoutEditor } from './useLayoutEditor'
 
 type Pairs = [number, number][]
 const pairs = (points: Outline): Pairs => points.map(([x, y]): [number, number] => [round(x), round(y)])
@@ -13,7 +13,7 @@ const round = (mm: number) => Math.round(mm * 100) / 100
 const MOST_CROSSES = 60
 
 /** What is printed of a lay: each cloth, and the pieces on it with their notches, darts and drill holes. mm */
-export function printedGrounds(table: Table, lay: OnTable) {
+export function printedGrounds(table: LayoutEditor, lay: OnTable) {
   const { task, layers, placements } = lay
   const crossesOf = new Map(
     table.data.pieces.map(({ id, notches, marks }) => [
@@ -27,14 +27,14 @@ export function printedGrounds(table: Table, lay: OnTable) {
       .map(({ id, polygon, degrees, mirrored, at }) => ({
         name: table.names.get(id) ?? id,
         outline: pairs(polygon),
-        marks: pairs(moved(asItLies(crossesOf.get(id) ?? [], { degrees, isMirrored: mirrored }), at[0], at[1])),
+        marks: pairs(movePolygon(asItLies(crossesOf.get(id) ?? [], { degrees, isMirrored: mirrored }), at[0], at[1])),
       }))
   if (task.cloth) {
     const { widthMm, flaws = [] } = task.cloth
     const used = table.usedMm / lengthsTaken(layers)
     const { minX, maxX } = stripEdges(task.cloth, layers)
     const whole = layers === 'folded-lengthwise' ? widthMm / 2 : widthMm
-    const usable: Point[] = boxed({ minX, maxX, minY: 0, maxY: used })
+    const usable: Point[] = boxOutline({ minX, maxX, minY: 0, maxY: used })
     const name = table.grounds[0]?.name ?? 'the cloth'
     const borders = bandsOf(task.cloth, used)
     const cloth = [rectangle(whole, used), usable, ...borders, ...flaws.filter((flaw) => boxOf(flaw).minY < used)]

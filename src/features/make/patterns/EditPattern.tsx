@@ -6,7 +6,7 @@ import { type PatternRecord } from '@/core/notebook/kinds/pattern'
 import { Page } from '@/ui/kit/surfaces'
 import { useForm } from '../../shared/form/useForm'
 import { changePattern } from './actions'
-import { draftOf, patternOf, type PatternDraft } from './draft'
+import { patternDraftOf, patternOf, type PatternDraft } from './draft'
 import { PatternForm } from './PatternForm'
 
 interface Props {
@@ -19,7 +19,7 @@ interface Props {
 export function EditPattern({ id, revision, pattern }: Props) {
   const router = useRouter()
   const form = useForm<PatternDraft>({
-    initial: draftOf(pattern),
+    initial: patternDraftOf(pattern),
     revision,
     save: async (draft, seen) => changePattern({ id, revision: seen }, await patternOf(draft)),
     onKept: () => router.push(`/patterns/${id}`),

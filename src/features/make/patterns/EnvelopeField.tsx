@@ -2,11 +2,11 @@
 
 import { useState, useTransition } from 'react'
 import styled from 'styled-components'
-import { capitalised, formatLength, formatWidth } from '@/core/units/format'
+import { capitalise, formatLength, formatWidth } from '@/core/units/format'
 import { ROLE_WORDS } from '@/core/vocabulary/choosing'
 import { Button, StrongButton } from '@/ui/kit/buttons'
 import { TextField } from '@/ui/kit/fields'
-import { Actions, Paper, PlainList, Slip, Soft } from '@/ui/kit/surfaces'
+import { Actions, Paper, PlainList, Callout, Soft } from '@/ui/kit/surfaces'
 import { type Form } from '../../shared/form/useForm'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { readPasted, type ReadLength } from './actions'
@@ -80,14 +80,14 @@ export function EnvelopeField({ form: { value, set, replace } }: { form: Form<Pa
         <ToConfirm lengths={toConfirm.lengths} onConfirm={confirm} onLeave={() => setToConfirm(null)} />
       ) : null}
       {value.notRead.length > 0 ? (
-        <Slip role="status">
+        <Callout role="status">
           <b>Not understood, and left as it is:</b>
           <PlainList $gap="0.2rem">
             {value.notRead.map((line) => (
               <li key={line}>“{line}”</li>
             ))}
           </PlainList>
-        </Slip>
+        </Callout>
       ) : null}
     </Paper>
   )
@@ -141,7 +141,7 @@ function ToConfirm({ lengths, onConfirm, onLeave }: ToConfirmProps) {
         <tbody>
           {inLines(lengths).map(({ one, all }, i) => (
             <tr key={i}>
-              <td>{capitalised(ROLE_WORDS[one.role])}</td>
+              <td>{capitalise(ROLE_WORDS[one.role])}</td>
               {hasView ? <td>{one.view ?? 'all'}</td> : null}
               <td>{formatWidth(one.widthMm, units)}</td>
               <td>{all.map(({ size, lengthMm }) => bySize(size, formatLength(lengthMm, units))).join(', ')}</td>

@@ -6,7 +6,7 @@ import { type LengthsRead } from '@/core/choose/envelope/readLengths'
 import { type LengthAsked } from '@/core/notebook/schemas/making'
 import { formatLength, formatWidth } from '@/core/units/format'
 import { TextField } from '@/ui/kit/fields'
-import { Figures, Slip, Stack } from '@/ui/kit/surfaces'
+import { Figures, Callout, Stack } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 
 const Wide = styled.div`
@@ -49,7 +49,7 @@ export function LengthsField({ label, value, onChange }: Props) {
         onChange={onChange}
       />
       {lengths.length > 0 ? <LengthsTable lengths={lengths} /> : null}
-      {notRead.length > 0 ? <Slip>No length was found in “{notRead.slice(0, 3).join('”, “')}”.</Slip> : null}
+      {notRead.length > 0 ? <Callout>No length was found in “{notRead.slice(0, 3).join('”, “')}”.</Callout> : null}
     </Stack>
   )
 }

@@ -9,9 +9,9 @@ import { type Detail, type Garment } from '@/core/vocabulary/choosing'
 import { type Body } from '@/core/vocabulary/cloth'
 import { Figure } from '@/ui/garment/Figure'
 import { type TileSpec } from '@/ui/cloth/tileUrl'
-import { PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { PlainList, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { pinsOf, propertyWords, STATUS_MARKS, verdictWords } from '../../shared/choose/words'
-import { Share } from '@/ui/kit/Share'
+import { ShareBar } from '@/ui/kit/Share'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { enoughWords } from '../holding/enoughWords'
 
@@ -137,18 +137,18 @@ export function MatchCard({ title, href, under, match, actions, ...cloth }: Prop
           <Soft>{under}</Soft>
         </div>
         {cautions.map(({ id, text }) => (
-          <Slip key={id} $tone="warn">
+          <Callout key={id} $tone="warn">
             {text}
-          </Slip>
+          </Callout>
         ))}
         <Verdict match={match} />
         {enough ? <p>{enoughWords(enough, units)}</p> : null}
         {keptBy ? (
-          <Slip $tone="warn">
+          <Callout $tone="warn">
             Kept back for <Link href={`/projects/${keptBy.id}`}>{keptBy.name}</Link>.
-          </Slip>
+          </Callout>
         ) : null}
-        {lesson ? <Slip>{lesson}</Slip> : null}
+        {lesson ? <Callout>{lesson}</Callout> : null}
         <Reasons reasons={reasons.filter(({ status }) => status !== 'good')} label="What to mind" />
         <Reasons reasons={reasons.filter(({ status }) => status === 'good')} label="What fits" className="fits" />
         {verdict === 'unsuitable' ? null : <Helps remedies={remedies} together={together} />}
@@ -170,7 +170,7 @@ function Verdict({ match }: { match: Match }) {
         {verdictWords(match)}: {spread}
       </p>
       <Tape aria-hidden>
-        <Share $of={score} />
+        <ShareBar $of={score} />
         <Span $from={interval80[0]} $to={interval80[1]} />
       </Tape>
     </div>

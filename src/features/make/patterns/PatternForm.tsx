@@ -2,7 +2,7 @@
 
 import { TextField } from '@/ui/kit/fields'
 import { NumberField } from '@/ui/kit/NumberField'
-import { Fields, Paper, Slip } from '@/ui/kit/surfaces'
+import { Fields, Paper, Callout } from '@/ui/kit/surfaces'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { RecordForm } from '../../shared/form/RecordForm'
 import { type Form } from '../../shared/form/useForm'
@@ -35,9 +35,9 @@ export function PatternForm({ form }: { form: Form<PatternDraft> }) {
         <WhenOpened summary="More that it asks of the cloth">
           {() => <MoreFields need={value.need} onChange={(need) => set({ need })} />}
         </WhenOpened>
-        <Slip role="status">
+        <Callout role="status">
           <b>It will ask for:</b> {needWords(needOf(value), units, words)}.
-        </Slip>
+        </Callout>
       </Paper>
       <Paper aria-labelledby="lengths">
         <h2 id="lengths">How much of the main cloth</h2>

@@ -4,7 +4,7 @@ import { Button } from '@/ui/kit/buttons'
 import { PickFile } from '@/ui/kit/PickFile'
 import { Actions, Columns, Lines, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { pictureForm } from '../../shared/pictures/pictureForm'
 import { addEnvelopePicture, putOnList } from './actions'
 import { LengthsTable } from './LengthsField'
@@ -17,7 +17,7 @@ type Props = Pick<
 
 /** What is written down of a pattern: its lengths, its other cloths, its notions, its envelope. */
 export function PatternTold({ id, name, notes, called, lengths, partners, notions, pictures, onList }: Props) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const add = (file: File) =>
     doing(async () => {
       return addEnvelopePicture(id, await pictureForm(file))

@@ -18,7 +18,7 @@ import { changeRecord, removeRecord } from '@/server/store/repository'
 import { createOnce } from '@/server/store/createOnce'
 import { doneOf, outcomeOf, type Done, type Outcome, type Refusal } from '../../shared/outcome'
 import { withSentPicture } from '../../shared/pictures/sent'
-import { told } from '../../shared/told'
+import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
 
 export async function keepPattern(input: unknown, id?: unknown): Promise<Outcome> {
@@ -31,7 +31,7 @@ export async function keepPattern(input: unknown, id?: unknown): Promise<Outcome
 
 /** Changes a pattern. @param which its id, and the revision that the person saw */
 export async function changePattern(which: unknown, input: unknown): Promise<Outcome> {
-  const seen = told(SeenSchema, which)
+  const seen = parseOr404(SeenSchema, which)
   const outcome = await outcomeOf(async () =>
     changeRecord(await notebook(), 'pattern', seen, PatternSchema.parse(input), now()),
   )
@@ -46,14 +46,14 @@ export interface ReadLength extends LengthRead {
 
 /** What a pasted envelope says, ready to stand in the form; its lengths apart, until they are confirmed. */
 export async function readPasted(text: unknown) {
-  const read = readEnvelope(told(optionalText(20_000), text))
+  const read = readEnvelope(parseOr404(optionalText(20_000), text))
   const lengths = read.roles.flatMap(({ role, lengths: own }): ReadLength[] => own.map((one) => ({ ...one, role })))
   return { pattern: patternFrom(read), lengths, name: read.name, views: read.views }
 }
 
 /** Adds a picture of the envelope to a pattern. */
 export async function addEnvelopePicture(patternId: unknown, form: unknown): Promise<Done> {
-  const id = told(RecordIdSchema, patternId)
+  const id = parseOr404(RecordIdSchema, patternId)
   const outcome = await withSentPicture(form, async (bytes) =>
     addPictureTo(await notebook(), notebookHome(), { kind: 'pattern', id }, bytes, now()),
   )
@@ -63,7 +63,7 @@ export async function addEnvelopePicture(patternId: unknown, form: unknown): Pro
 
 /** Puts a pattern on the list for the shop, or takes it off. */
 export async function putOnList(patternId: unknown, isOn: unknown): Promise<Done> {
-  const [id, onList] = [told(RecordIdSchema, patternId), told(z.boolean(), isOn)]
+  const [id, onList] = [parseOr404(RecordIdSchema, patternId), parseOr404(z.boolean(), isOn)]
   const outcome = await doneOf(async () =>
     amendRecord(await notebook(), 'pattern', id, now(), (pattern) => ({ ...pattern, onList })),
   )
@@ -73,7 +73,7 @@ export async function putOnList(patternId: unknown, isOn: unknown): Promise<Done
 
 /** Puts a pattern into the bin; one that is gone already is no trouble. */
 export async function dropPattern(patternId: unknown): Promise<Refusal> {
-  const id = told(RecordIdSchema, patternId)
+  const id = parseOr404(RecordIdSchema, patternId)
   const outcome = await doneOf(async () => removeRecord(await notebook(), 'pattern', { id }, now()))
   if (!outcome.ok && !outcome.gone) return outcome
   revalidatePath('/', 'layout')

@@ -2,13 +2,13 @@ import { patternFrom } from '@/core/choose/envelope/asPattern'
 import { readEnvelope } from '@/core/choose/envelope/readEnvelope'
 import { PatternSchema } from '@/core/notebook/kinds/pattern'
 import { toldEnvelopes } from '../../../../tests/support/cases/envelopes'
-import { BLANK, draftOf, needOf, patternOf, withReading } from './draft'
+import { BLANK, patternDraftOf, needOf, patternOf, withReading } from './draft'
 
 it.each(toldEnvelopes.map(({ text }) => [text.slice(0, 40), text] as const))(
   'a pattern of “%s…” stands in its form and comes out of it as it was',
   async (_, text) => {
     const pattern = PatternSchema.parse({ name: 'Told', ...patternFrom(readEnvelope(text)) })
-    const back = PatternSchema.parse(await patternOf(draftOf(pattern)))
+    const back = PatternSchema.parse(await patternOf(patternDraftOf(pattern)))
     expect(back.need).toEqual(pattern.need)
     expect(back.lengths).toEqual(pattern.lengths)
     expect(back.partners).toEqual(pattern.partners)

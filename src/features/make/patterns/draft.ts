@@ -51,7 +51,7 @@ export const BLANK: PatternDraft = {
 }
 
 /** A kept pattern, ready to be changed. */
-export function draftOf(pattern: PatternRecord): PatternDraft {
+export function patternDraftOf(pattern: PatternRecord): PatternDraft {
   const { lengths, partners, views, notions, need, ...rest } = pattern
   return {
     ...rest,

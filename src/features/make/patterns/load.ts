@@ -1,7 +1,7 @@
-import { bestSets, mayServe, type Candidate } from '@/core/choose/set/bestSets'
+import { bestSets, mayServe, type SetCandidate } from '@/core/choose/set/bestSets'
 import { type Partner } from '@/core/choose/set/types'
 import { match } from '@/core/choose/match'
-import { byRank, type Ranked } from '@/core/choose/rank'
+import { byRank, type RankedOffer } from '@/core/choose/rank'
 import { sizesIn } from '@/core/choose/envelope/lengths'
 import { lessonOf } from '@/core/making/lessons'
 import { type UnitSystem } from '@/core/units/format'
@@ -17,10 +17,10 @@ import { shelfOf, type Shelf } from '@/server/cache/shelf'
 import { findRecord } from '@/server/store/repository'
 import { readStashEntry } from '@/server/stash'
 import { drawnAs } from '@/ui/cloth/drawnAs'
-import { type Gist } from '@/core/stashSearch/gist'
-import { enoughFirst, toBuy, type Making } from '@/core/making/enoughFor'
+import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
+import { enoughFirst, toBuy, type MakingAsked } from '@/core/making/enoughFor'
 import { loadReservations, type Reservations } from '@/server/reservations'
-import { hangs } from '../holding/hangs'
+import { draftOnFigure } from '../holding/draftOnFigure'
 import { needWords, partnerWords } from './needWords'
 
 interface Preferences {
@@ -61,7 +61,7 @@ export async function loadPatterns({ units, words }: Preferences) {
 }
 
 /** Its first size and view, once: what is asked for where nobody chose. */
-function firstOf({ lengths, views, pieces }: KeptPattern): Making {
+function firstOf({ lengths, views, pieces }: KeptPattern): MakingAsked {
   return { size: sizesIn(lengths)[0] ?? '', view: views[0] ?? '', copies: 1, pieces }
 }
 
@@ -82,7 +82,7 @@ export async function loadPattern(id: string, { units, words }: Preferences, ask
   const [reserved, worn] = [reservedBy(projects), wornOf(projects, shelf)]
   const sizes = sizesIn(pattern.lengths)
   const first = firstOf(pattern)
-  const making: Making = {
+  const making: MakingAsked = {
     ...first,
     size: sizes.includes(asked.size) ? asked.size : first.size,
     view: pattern.views.includes(asked.view) ? asked.view : first.view,
@@ -101,7 +101,7 @@ export async function loadPattern(id: string, { units, words }: Preferences, ask
       enough,
       keptBy: reserved.get(pieceId) ?? null,
       lesson: lessonOf(gist.cloth, worn),
-      ...hangs(gist),
+      ...draftOnFigure(gist),
       clothName: gist.name,
     }
   })
@@ -143,18 +143,18 @@ const PARTNERS: readonly Role[] = ['lining', 'interfacing', 'wadding']
 const CANDIDATES = 12
 
 /** The best sets of the stash for a pattern that takes more than one cloth. */
-async function setsOf(pattern: KeptPattern, shelf: Shelf, making: Making, reservations: Reservations) {
+async function setsOf(pattern: KeptPattern, shelf: Shelf, making: MakingAsked, reservations: Reservations) {
   const roles = [...new Set(pattern.partners.map(({ role }) => role))].filter((role) => PARTNERS.includes(role))
   const isEnough = (id: string, lengths: KeptPattern['lengths']) =>
     reservations.enough(shelf.find(id)!, lengths, making)?.verdict !== 'short'
   const mains = (await bestFor(shelf, pattern)).filter(({ id }) => isEnough(id, pattern.lengths))
   if (roles.length === 0 || mains.length === 0) return []
-  const candidate = (id: string): Candidate => ({ id, offer: shelf.find(id)!.offer })
-  const partners: Partial<Record<Partner, Candidate[]>> = {}
+  const candidate = (id: string): SetCandidate => ({ id, offer: shelf.find(id)!.offer })
+  const partners: Partial<Record<Partner, SetCandidate[]>> = {}
   for (const role of roles as Partner[]) {
     const asking = { ...pattern, id: `${pattern.id} ${role}`, need: { garment: pattern.need.garment, role } }
     const { lengths } = pattern.partners.find((one) => one.role === role)!
-    const serves = ({ id, verdict }: Ranked) =>
+    const serves = ({ id, verdict }: RankedOffer) =>
       verdict !== 'unsuitable' && mayServe(role, shelf.find(id)!.offer) && isEnough(id, lengths)
     partners[role] = (await bestFor(shelf, asking))
       .filter(serves)
@@ -188,7 +188,7 @@ function buyWords(pattern: KeptPattern, role: Role): string {
   return first ? `to buy: ${first.says.text}` : 'to buy'
 }
 
-function shownPiece(gist: Gist) {
+function shownPiece(gist: PieceSummary) {
   return { id: gist.id, name: gist.name, tile: drawnAs(gist.weave, gist.look) }
 }
 
@@ -222,7 +222,7 @@ export async function loadPatternsFor(pieceId: string, { units, words }: Prefere
       }),
       keptBy: null,
       lesson: null,
-      ...hangs(gist),
+      ...draftOnFigure(gist),
       clothName: gist.name,
       garment: pattern.need.garment ?? null,
       details: pattern.need.details ?? [],

@@ -1,17 +1,17 @@
 'use client'
 
-import { counted } from '@/core/units/format'
+import { countNoun } from '@/core/units/format'
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { PickFile } from '@/ui/kit/PickFile'
 import { StrongButton } from '@/ui/kit/buttons'
 import { SelectField } from '@/ui/kit/SelectField'
 import { TextField } from '@/ui/kit/fields'
-import { Actions, Columns, Fields, Paper, Slip, Soft } from '@/ui/kit/surfaces'
+import { Actions, Columns, Fields, Paper, Callout, Soft } from '@/ui/kit/surfaces'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { LengthField } from '../../shared/settings/LengthField'
-import { addFromCorners, addFromFile, addFromMeasures, type Kept } from './actions'
+import { addFromCorners, addFromFile, addFromMeasures, type KeptPatternPiece } from './actions'
 import { ASKED_UNITS } from '@/core/outlines/types'
 import { cornersOf } from './cornersOf'
 import { type PiecesData } from './load'
@@ -31,9 +31,9 @@ interface Props {
 
 /** Ways of bringing outlines in: from a file, from measures, corner by corner. */
 export function AddPieces({ id, kinds, isFirst }: Props) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const [said, setSaid] = useState('')
-  const keep = (work: () => Promise<Kept>) =>
+  const keep = (work: () => Promise<KeptPatternPiece>) =>
     doing(async () => {
       const outcome = await work()
       setSaid(outcome.ok ? keptWords(outcome) : '')
@@ -43,8 +43,8 @@ export function AddPieces({ id, kinds, isFirst }: Props) {
     <section aria-label="Bring pieces in">
       <h2>{isFirst ? 'Bring its pieces in' : 'More pieces'}</h2>
       <div role="status">
-        {trouble ? <Slip $tone="warn">{trouble}</Slip> : null}
-        {said ? <Slip $tone="good">{said}</Slip> : null}
+        {trouble ? <Callout $tone="warn">{trouble}</Callout> : null}
+        {said ? <Callout $tone="good">{said}</Callout> : null}
       </div>
       <Columns>
         <FromFile isBusy={busy} onFile={(form) => keep(() => addFromFile(id, form))} />
@@ -93,7 +93,7 @@ function FromPhotograph({
 }
 
 function keptWords({ kept, notRead }: { kept: number; notRead: string[] }): string {
-  const pieces = `${counted(kept, 'piece')} kept.`
+  const pieces = `${countNoun(kept, 'piece')} kept.`
   return notRead.length > 0 ? `${pieces} Not understood: ${notRead.join('; ')}.` : pieces
 }
 

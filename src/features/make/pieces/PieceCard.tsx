@@ -10,8 +10,8 @@ import { QuietButton } from '@/ui/kit/buttons'
 import { Actions, Soft } from '@/ui/kit/surfaces'
 import { PieceDrawing } from '@/ui/pattern/PieceDrawing'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
-import { type PieceData } from './load'
-import { PieceFields } from './PieceFields'
+import { type PatternPieceData } from './load'
+import { PatternPieceFields } from './PieceFields'
 
 const Card = styled.article`
   display: grid;
@@ -29,7 +29,7 @@ const Card = styled.article`
 `
 
 /** One piece: its drawing, how often and how it is cut, and all of that to be changed. */
-export function PieceCard({ piece }: { piece: PieceData }) {
+export function PieceCard({ piece }: { piece: PatternPieceData }) {
   const [isOpen, setOpen] = useState(false)
   const { units } = usePreferences()
   const { name, outline, onFold, role, size, isAbout } = piece
@@ -46,7 +46,7 @@ export function PieceCard({ piece }: { piece: PieceData }) {
         {isAbout ? ' About.' : ''}
       </Soft>
       {isOpen ? (
-        <PieceFields piece={piece} onDone={() => setOpen(false)} />
+        <PatternPieceFields piece={piece} onDone={() => setOpen(false)} />
       ) : (
         <Actions>
           <QuietButton onPress={() => setOpen(true)} aria-label={`Change ${name}`}>
@@ -59,7 +59,7 @@ export function PieceCard({ piece }: { piece: PieceData }) {
 }
 
 /** “Cut 2, a pair, on the fold.” */
-function cutWords({ count, pair, onFold, bias, crosswise }: PieceData): string {
+function cutWords({ count, pair, onFold, bias, crosswise }: PatternPieceData): string {
   return [
     `Cut ${count}`,
     pair ? 'one of each hand' : '',

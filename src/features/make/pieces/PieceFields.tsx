@@ -8,17 +8,17 @@ import { TextField } from '@/ui/kit/fields'
 import { NumberField } from '@/ui/kit/NumberField'
 import { PutAway } from '@/ui/kit/PutAway'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Slip, Stack } from '@/ui/kit/surfaces'
+import { Callout, Stack } from '@/ui/kit/surfaces'
 import { RecordForm } from '../../shared/form/RecordForm'
 import { useForm } from '../../shared/form/useForm'
 import { changePatternPiece, dropPatternPiece } from './actions'
-import { type PieceData } from './load'
+import { type PatternPieceData } from './load'
 
 const roleOptions = ROLES.map((role): [Role, string] => [role, ROLE_WORDS[role]])
 const turnOptions = TURNS.map((turn): [Turn, string] => [turn, TURN_WORDS[turn]])
 
 /** How a piece is cut, to be changed. */
-export function PieceFields({ piece, onDone }: { piece: PieceData; onDone: () => void }) {
+export function PatternPieceFields({ piece, onDone }: { piece: PatternPieceData; onDone: () => void }) {
   const { id, revision, ...data } = piece
   const form = useForm({
     initial: data,
@@ -54,7 +54,7 @@ export function PieceFields({ piece, onDone }: { piece: PieceData; onDone: () =>
         <CheckField isSelected={value.onFold} onChange={(onFold) => set({ onFold })}>
           Its straight edge lies on the fold
         </CheckField>
-        {error('onFold') ? <Slip $tone="warn">{error('onFold')}</Slip> : null}
+        {error('onFold') ? <Callout $tone="warn">{error('onFold')}</Callout> : null}
         <SelectField label="It lies" value={value.turn} onChange={(turn) => set({ turn })} options={turnOptions} />
         <NumberField
           label="Grain line"

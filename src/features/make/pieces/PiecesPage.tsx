@@ -1,9 +1,9 @@
 'use client'
 
-import { counted } from '@/core/units/format'
+import { countNoun } from '@/core/units/format'
 import Link from 'next/link'
 import { StrongLink } from '@/ui/kit/links'
-import { Actions, Lead, Page, Slip, Soft, Tiles } from '@/ui/kit/surfaces'
+import { Actions, Lead, Page, Callout, Soft, Tiles } from '@/ui/kit/surfaces'
 import { AddPieces } from './AddPieces'
 import { type PiecesData } from './load'
 import { PieceCard } from './PieceCard'
@@ -22,7 +22,7 @@ export function PiecesPage(pattern: PiecesData) {
         <Lead>
           {pieces.length === 0
             ? 'No outlines yet: bring them in, and the program lays them on your cloth.'
-            : `${counted(pieces.length, 'kind')} of piece, ${copies} to cut.`}
+            : `${countNoun(pieces.length, 'kind')} of piece, ${copies} to cut.`}
         </Lead>
       </div>
       {pieces.length > 0 ? (
@@ -32,10 +32,10 @@ export function PiecesPage(pattern: PiecesData) {
         </Actions>
       ) : null}
       {isAbout ? (
-        <Slip $tone="warn">
+        <Callout $tone="warn">
           Some are drawn from measures only: your pattern’s own pieces will differ a little. Good for “is it about
           enough?”, not for cutting.
-        </Slip>
+        </Callout>
       ) : null}
       {pieces.length > 0 ? (
         <Tiles>

@@ -2,10 +2,10 @@
 
 import { Button } from '@/ui/kit/buttons'
 import { saveFile } from '@/ui/kit/saveFile'
-import { type PieceData } from './load'
+import { type PatternPieceData } from './load'
 
 /** Saves the pieces as a DXF file that reads back unchanged. */
-export function SavePieces({ name, pieces }: { name: string; pieces: readonly PieceData[] }) {
+export function SavePieces({ name, pieces }: { name: string; pieces: readonly PatternPieceData[] }) {
   const save = async () => {
     const { dxfOfPieces } = await import('@/core/outlines/dxfOut')
     saveFile(`${name}.dxf`, dxfOfPieces(pieces), 'image/vnd.dxf')

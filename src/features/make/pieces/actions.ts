@@ -7,19 +7,19 @@ import { PointSchema } from '@/core/notebook/schemas/laid'
 import { RecordIdSchema, SeenSchema } from '@/core/notebook/schemas/id'
 import { listOf, nameText } from '@/core/notebook/schemas/text'
 import { measuredKind } from '@/core/outlines/measured/kinds'
-import { settled } from '@/core/outlines/settled'
+import { settleOutlines } from '@/core/outlines/settleOutlines'
 import { ASKED_UNITS, NoOutlines, type FoundOutlines } from '@/core/outlines/types'
 import { notebook } from '@/server/database'
-import { runHeavy } from '@/server/jobs/pool'
+import { runJob } from '@/server/jobs/pool'
 import { isHeavyRefusal } from '@/server/jobs/refusal'
 import { keepFound } from '@/server/patternPieces'
 import { changeRecord, removeRecord } from '@/server/store/repository'
 import { doneOf, outcomeOf, type Done, type Outcome, type Refusal, refusedFor } from '../../shared/outcome'
-import { told } from '../../shared/told'
+import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
 
 /** Pieces that were kept, and what of the file was not understood. */
-export type Kept = { ok: true; kept: number; notRead: string[] } | (Refusal & { asks?: 'unit' })
+export type KeptPatternPiece = { ok: true; kept: number; notRead: string[] } | (Refusal & { asks?: 'unit' })
 
 /** Largest file of outlines, bytes. */
 const MOST_BYTES = 3_000_000
@@ -28,15 +28,15 @@ const MOST_BYTES = 3_000_000
  * Keeps the pieces of a DXF or SVG file.
  * @param form with `file`, `unit` where the file does not say its own, and `squareMm` of a test square
  */
-export async function addFromFile(patternId: unknown, form: unknown): Promise<Kept> {
-  const id = told(RecordIdSchema, patternId)
+export async function addFromFile(patternId: unknown, form: unknown): Promise<KeptPatternPiece> {
+  const id = parseOr404(RecordIdSchema, patternId)
   const file = form instanceof FormData ? form.get('file') : null
   if (!(file instanceof Blob)) return refusedFor('No file came along.')
   if (file.size > MOST_BYTES) return refusedFor('The file is larger than 3 MB: is it a drawing of lines?')
   const square = Number(form instanceof FormData ? form.get('squareMm') : NaN)
   const unit = ASKED_UNITS.find((one) => form instanceof FormData && form.get('unit') === one)
   const asked = { ...(unit && { unit }), ...(square > 0 && { squareMm: square }) }
-  const outcome = await runHeavy('readOutlines', { text: await file.text(), asked }).catch((error: unknown) => {
+  const outcome = await runJob('readOutlines', { text: await file.text(), asked }).catch((error: unknown) => {
     if (isHeavyRefusal(error)) return { refused: { message: error.message, asks: undefined } }
     throw error
   })
@@ -54,8 +54,8 @@ const MeasuresSchema = z.strictObject({
 })
 
 /** Keeps pieces that are drawn from measures. */
-export async function addFromMeasures(patternId: unknown, input: unknown): Promise<Kept> {
-  const id = told(RecordIdSchema, patternId)
+export async function addFromMeasures(patternId: unknown, input: unknown): Promise<KeptPatternPiece> {
+  const id = parseOr404(RecordIdSchema, patternId)
   const parsed = MeasuresSchema.safeParse(input)
   if (!parsed.success) return refusedFor(parsed.error.issues[0]!.message)
   const { kind: kindId, mm, allowance } = parsed.data
@@ -74,12 +74,12 @@ const CornersSchema = z.strictObject({
 })
 
 /** Keeps one piece by its corners, mm. */
-export async function addFromCorners(patternId: unknown, input: unknown): Promise<Kept> {
-  const id = told(RecordIdSchema, patternId)
+export async function addFromCorners(patternId: unknown, input: unknown): Promise<KeptPatternPiece> {
+  const id = parseOr404(RecordIdSchema, patternId)
   const parsed = CornersSchema.safeParse(input)
   if (!parsed.success) return refusedFor(parsed.error.issues[0]!.message)
   const { name, corners, from } = parsed.data
-  const piece = settled({ name, outline: corners, notches: [], count: 1, pair: false, size: '' })
+  const piece = settleOutlines({ name, outline: corners, notches: [], count: 1, pair: false, size: '' })
   if (typeof piece === 'string') return refusedFor(piece)
   return keepAll(id, () => ({ pieces: [piece], notRead: [] }), { from, isAbout: false })
 }
@@ -88,7 +88,7 @@ async function keepAll(
   patternId: string,
   read: () => Pick<FoundOutlines, 'pieces' | 'notRead'>,
   rest: Pick<PatternPiece, 'from' | 'isAbout'>,
-): Promise<Kept> {
+): Promise<KeptPatternPiece> {
   try {
     const { pieces, notRead } = read()
     const outcome = await doneOf(async () => keepFound(await notebook(), patternId, pieces, rest, now()))
@@ -103,7 +103,7 @@ async function keepAll(
 
 /** Changes a piece. @param which its id, and the revision that the person saw */
 export async function changePatternPiece(which: unknown, input: unknown): Promise<Outcome> {
-  const seen = told(SeenSchema, which)
+  const seen = parseOr404(SeenSchema, which)
   const outcome = await outcomeOf(async () =>
     changeRecord(await notebook(), 'pattern-piece', seen, PatternPieceSchema.parse(input), now()),
   )
@@ -113,7 +113,7 @@ export async function changePatternPiece(which: unknown, input: unknown): Promis
 
 /** Throws a piece away. */
 export async function dropPatternPiece(pieceId: unknown): Promise<Done> {
-  const id = told(RecordIdSchema, pieceId)
+  const id = parseOr404(RecordIdSchema, pieceId)
   const outcome = await doneOf(async () => removeRecord(await notebook(), 'pattern-piece', { id }, now()))
   revalidatePath('/', 'layout')
   return outcome

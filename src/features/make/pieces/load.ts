@@ -18,4 +18,4 @@ export async function loadPieces(patternId: string) {
 }
 
 export type PiecesData = NonNullable<Awaited<ReturnType<typeof loadPieces>>>
-export type PieceData = PiecesData['pieces'][number]
+export type PatternPieceData = PiecesData['pieces'][number]

@@ -1,6 +1,6 @@
 'use client'
 
-import { counted } from '@/core/units/format'
+import { countNoun } from '@/core/units/format'
 import Link from 'next/link'
 import { FileLink } from '@/ui/kit/links'
 import { Actions, Columns, Lead, Page, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
@@ -73,4 +73,4 @@ export function AllPlansPage({ plans, waiting }: AllPlans) {
 /** So many that wait are named. */
 const MOST_NAMED = 20
 
-const countWords = (count: number) => `${counted(count, 'project')}`
+const countWords = (count: number) => `${countNoun(count, 'project')}`

@@ -2,14 +2,14 @@
 
 import Link from 'next/link'
 import styled from 'styled-components'
-import { counted } from '@/core/units/format'
+import { countNoun } from '@/core/units/format'
 import { type PlannedStep } from '@/core/prepare/prepare'
 import { Button, StrongButton } from '@/ui/kit/buttons'
 import { CheckField } from '@/ui/kit/checks'
 import { FileLink } from '@/ui/kit/links'
-import { Actions, Columns, Lead, Page, Paper, PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Columns, Lead, Page, Paper, PlainList, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { Terms } from '@/ui/kit/Terms'
 import { useCountdown, type Countdown } from '../../shared/useCountdown'
@@ -50,10 +50,10 @@ export function PlanPage(plan: PlanData) {
         <Lead role="status">{leadWords(plan)}</Lead>
       </div>
       {hasCloth ? null : (
-        <Slip $tone="warn">
+        <Callout $tone="warn">
           No cloth is chosen yet, so its washing is not in here.{' '}
           <Link href={`/projects/${id}`}>Choose it first.</Link>
-        </Slip>
+        </Callout>
       )}
       {next ? (
         <div className="screen-only">
@@ -65,7 +65,7 @@ export function PlanPage(plan: PlanData) {
         {finish ? <Button onPress={() => window.print()}>Print the list</Button> : null}
         <Link href="/workroom">{isAsked ? 'My hours and machines' : 'Say when you have time, and with what'}</Link>
         {plan.others > 0 ? (
-          <Link href="/plan">With {counted(plan.others, 'other project')}: everything, day by day</Link>
+          <Link href="/plan">With {countNoun(plan.others, 'other project')}: everything, day by day</Link>
         ) : null}
         {isAsked ? null : <Soft>For now: two evenings and a Saturday morning a week.</Soft>}
       </Actions>
@@ -111,7 +111,7 @@ function Pace({ pace }: Pick<PlanData, 'pace'>) {
 function leadWords({ finish, steps, unscheduled, done }: PlanData): string {
   if (steps.length === 0) return 'Everything is behind it.'
   const hands = steps.reduce((sum, one) => sum + one.hands, 0)
-  const work = `${minuteWords(hands)} of work in ${counted(steps.length, 'step')}${done.length > 0 ? ' to go' : ''}`
+  const work = `${minuteWords(hands)} of work in ${countNoun(steps.length, 'step')}${done.length > 0 ? ' to go' : ''}`
   if (finish === null) return `${work}; it found no time yet.`
   if (unscheduled.length > 0) return `${work}; ${unscheduled.length} of them found no time in the next twelve weeks.`
   return `Done by ${dayWords(finish)}: ${work}.`
@@ -148,7 +148,7 @@ const KINDS: Readonly<Record<PlannedStep['kind'], string>> = {
 const A_DAY = 1440
 
 function NextStep({ plan, step }: { plan: PlanData; step: PlannedStep }) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const work = useCountdown(`${plan.id} ${step.id}`)
   const done = () =>
     doing(async () => {
@@ -254,7 +254,7 @@ interface LineProps {
 }
 
 function StepLine({ plan, step, isNamed }: LineProps) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const wait = waitWords(step.wait)
   const isOnPath = plan.criticalPath.includes(step.id)
   return (
@@ -288,7 +288,7 @@ function StepLine({ plan, step, isNamed }: LineProps) {
 function Unplanned({ plan: { steps, unscheduled } }: { plan: PlanData }) {
   if (unscheduled.length === 0) return null
   return (
-    <WhenOpened summary={`${counted(unscheduled.length, 'step')} that found no time`}>
+    <WhenOpened summary={`${countNoun(unscheduled.length, 'step')} that found no time`}>
       {() => (
         <PlainList>
           {steps
@@ -322,12 +322,12 @@ function Loads({ plan: { loads, names } }: { plan: PlanData }) {
 }
 
 function Behind({ plan }: { plan: PlanData }) {
-  const { busy, doing } = useDoing()
+  const { busy, doing } = useAsyncAction()
   if (plan.done.length === 0) return null
   const last = plan.done.at(-1)!
   return (
     <Actions>
-      <Soft>{counted(plan.done.length, 'step is', 'steps are')} done.</Soft>
+      <Soft>{countNoun(plan.done.length, 'step is', 'steps are')} done.</Soft>
       <Button
         isDisabled={busy}
         onPress={() => doing(() => changeProject(plan.id, { do: 'tick', id: last, isDone: false }))}

@@ -3,7 +3,7 @@
 import { useEffect, useRef } from 'react'
 import { type PlannedStep } from '@/core/prepare/prepare'
 import { Button, QuietButton } from '@/ui/kit/buttons'
-import { Actions, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { useCountdown, type Countdown } from '../../shared/useCountdown'
 import { minuteWords } from './words'
 
@@ -56,9 +56,9 @@ function OneTimer({ timer: { secondsLeft, start, stop }, minutes, begin, over }:
       </span>
       <QuietButton onPress={stop}>Stop it</QuietButton>
       {isOver ? (
-        <Slip $tone="good" role="alert">
+        <Callout $tone="good" role="alert">
           {over}.
-        </Slip>
+        </Callout>
       ) : (
         <Soft>It goes on when you leave this page.</Soft>
       )}

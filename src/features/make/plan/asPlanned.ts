@@ -1,6 +1,6 @@
 import { careOf } from '@/core/fabric/care'
 import { type PiecePlanned, type Shade, type Wash } from '@/core/prepare/washing'
-import { type Gist } from '@/core/stashSearch/gist'
+import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
 
 /** A piece whose weight or size is not known is taken for a dress length, g. */
 const USUAL_GRAMS = 500
@@ -9,7 +9,7 @@ const USUAL_GRAMS = 500
 const MUSTY = /\b(?:musty|mould|mold|mildew)/i
 
 /** A piece of the stash as it is planned: washed as its fibres bear, by the colour that it is drawn in. */
-export function asPlanned(gist: Gist): PiecePlanned {
+export function asPlanned(gist: PieceSummary): PiecePlanned {
   const { offer, widthMm, lengthMm } = gist
   const gsm = offer.gsm?.value.value
   const grams = gsm && widthMm && lengthMm ? (gsm * widthMm * lengthMm) / 1e6 : USUAL_GRAMS
@@ -26,7 +26,7 @@ export function asPlanned(gist: Gist): PiecePlanned {
   }
 }
 
-function washOf({ offer }: Gist): Wash {
+function washOf({ offer }: PieceSummary): Wash {
   const { washCelsius, isGentle } = careOf(offer)
   if (washCelsius === null) return 'dry-clean'
   if (isGentle) return washCelsius <= 30 ? 'hand' : 'cool'

@@ -1,7 +1,7 @@
 import { type Workroom } from '@/core/notebook/kinds/workroom'
-import { USUAL_HOURS, windowsFrom, without } from '@/core/prepare/hours'
+import { USUAL_HOURS, windowsFrom, subtractHours } from '@/core/prepare/hours'
 import { minutesOf, type Minutes } from '@/core/prepare/minutes'
-import { merged, type Window } from '@/core/prepare/schedule'
+import { mergeWindows, type Window } from '@/core/prepare/schedule'
 
 /** So many days ahead are planned. */
 export const DAYS_AHEAD = 84
@@ -14,7 +14,7 @@ export function freeTimes(now: Minutes, { hours, calendar }: Pick<Workroom, 'hou
   const added = windowsOf(calendar.free)
     .map(({ start, end }) => ({ start: Math.max(start, now), end }))
     .filter(({ start, end }) => end > start)
-  return without(merged([...weekly, ...added]), windowsOf(calendar.taken))
+  return subtractHours(mergeWindows([...weekly, ...added]), windowsOf(calendar.taken))
 }
 
 function windowsOf(spans: readonly Span[]): Window[] {

@@ -4,14 +4,14 @@ import { minutesOf, type Minutes } from '@/core/prepare/minutes'
 import { type PlannedStep, type Undertaking } from '@/core/prepare/prepare'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
-import { runHeavy } from '@/server/jobs/pool'
+import { runJob } from '@/server/jobs/pool'
 import { listPatterns } from '@/server/patterns'
 import { listProjects } from '@/server/projects'
 import { shelfOf } from '@/server/cache/shelf'
 import { readWorkroom } from '@/server/workroom'
 import { asPlanned } from './asPlanned'
 import { freeTimes } from './freeTimes'
-import { together } from './together'
+import { planAllProjects } from './planAllProjects'
 
 /**
  * Plans of the projects that are not done, those begun first, from now on, in the same hours; and of the one that is
@@ -28,7 +28,7 @@ export async function loadPlans(words: Vocabulary, now: Minutes, projectId?: str
     readWorkroom(db),
   ])
   const open = projects.filter(({ project }) => project.data.finished === null || project.id === projectId)
-  const [first, waiting] = together(open, projectId)
+  const [first, waiting] = planAllProjects(open, projectId)
   const all = first.map(({ project: { id, data }, cloths }) => {
     const need = patterns.find((one) => one.id === data.patternId)?.need
     const gists = cloths.flatMap(({ data: { pieceId } }) => (pieceId ? (shelf.find(pieceId) ?? []) : []))
@@ -51,7 +51,7 @@ export async function loadPlans(words: Vocabulary, now: Minutes, projectId?: str
     pace: paceOf(projects.flatMap(({ project }) => project.data.took)),
   }
   const task = { undertakings: all.map(({ undertaking }) => undertaking), shared }
-  const plans = await runHeavy('planTogether', task)
+  const plans = await runJob('planTogether', task)
   const told = all.map(({ id, data, gists }, i) => {
     const names = Object.fromEntries(gists.map((gist) => [gist.id, gist.name]))
     const plan = plans[i]!

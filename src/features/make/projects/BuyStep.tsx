@@ -4,7 +4,7 @@ import { formatWidth } from '@/core/units/format'
 import { CheckField } from '@/ui/kit/checks'
 import { PlainList, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { changeProject } from './actions'
 import { Costs } from './Costs'
@@ -14,7 +14,7 @@ import { StepTick } from './StepTick'
 /** Everything that is still to be bought, cloth and notions, all at once. */
 export function BuyStep({ project }: { project: ProjectData }) {
   const { units } = usePreferences()
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const cloths = project.places.filter(
     ({ chosen }) => chosen !== null && chosen?.pieceId === null && chosen.was === '',
   )

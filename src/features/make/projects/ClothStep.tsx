@@ -5,9 +5,9 @@ import styled from 'styled-components'
 import { VERDICT_WORDS } from '@/features/shared/choose/words'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { Button, QuietButton } from '@/ui/kit/buttons'
-import { Actions, PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, PlainList, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { enoughWords } from '../holding/enoughWords'
 import { chooseCloth } from './actions'
@@ -38,7 +38,7 @@ const Chosen = styled.div`
 
 /** Which cloth takes each place: what is chosen is kept back. */
 export function ClothStep({ project }: { project: ProjectData }) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const choose = (place: Place, pieceId: string | null) =>
     doing(() =>
       chooseCloth(project.id, {
@@ -134,11 +134,11 @@ function Offer({ offered, isBusy, onChoose }: { offered: Offered; isBusy: boolea
       <span>{VERDICT_WORDS[verdict]}</span>
       <Soft as="span">{enough ? enoughWords(enough, units) : words}</Soft>
       {keptBy ? (
-        <Slip $tone="warn">
+        <Callout $tone="warn">
           Kept back for <Link href={`/projects/${keptBy.id}`}>{keptBy.name}</Link>.
-        </Slip>
+        </Callout>
       ) : null}
-      {lesson ? <Slip>{lesson}</Slip> : null}
+      {lesson ? <Callout>{lesson}</Callout> : null}
       <span>
         <Button isDisabled={isBusy} onPress={onChoose} aria-label={`Take ${name}`}>
           {keptBy ? 'Take it all the same' : 'Take it'}
@@ -151,7 +151,7 @@ function Offer({ offered, isBusy, onChoose }: { offered: Offered; isBusy: boolea
 /** Whether what was chosen goes together. */
 function Together({ set: { verdict, says, care } }: { set: NonNullable<ProjectData['set']> }) {
   return (
-    <Slip $tone={verdict === 'suits' ? 'good' : verdict === 'suits-with-changes' ? 'plain' : 'warn'}>
+    <Callout $tone={verdict === 'suits' ? 'good' : verdict === 'suits-with-changes' ? 'plain' : 'warn'}>
       <b>Together: {VERDICT_WORDS[verdict].toLowerCase()}</b>
       <PlainList $gap="0.2rem">
         {says.map(({ id, text }) => (
@@ -159,6 +159,6 @@ function Together({ set: { verdict, says, care } }: { set: NonNullable<ProjectDa
         ))}
         <li>{care}</li>
       </PlainList>
-    </Slip>
+    </Callout>
   )
 }

@@ -4,16 +4,16 @@ import { TextField } from '@/ui/kit/fields'
 import { NumberField } from '@/ui/kit/NumberField'
 import { Fields, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { changeProject } from './actions'
-import { costLines, costTotal, moneyWords } from './costs'
+import { costLines, costTotal, moneyWords } from './projectCosts'
 import { type ProjectData } from './types'
 
 /** What everything for a project costs, thing by thing. @param cloths those that are bought */
 export function Costs({ project, cloths }: { project: ProjectData; cloths: readonly string[] }) {
   const { id, currency, costs, notions, supplies } = project
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const named = [...cloths, ...notions.map(({ text }) => text)].map((text) => ({ what: text, label: text }))
   const reckoned = supplies.map((one) => ({ what: `supply: ${one.id}`, label: one.text }))
   const lines = costLines([...named, ...reckoned], costs)

@@ -8,7 +8,7 @@ import { TextField } from '@/ui/kit/fields'
 import { PickFile } from '@/ui/kit/PickFile'
 import { Actions, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { pictureForm } from '../../shared/pictures/pictureForm'
 import { addProjectPicture, changeProject } from './actions'
 import { type ProjectData } from './types'
@@ -16,7 +16,7 @@ import { type ProjectData } from './types'
 /** When it was done, how it turned out, and how it wore since: what teaches the next choice. */
 export function DoneStep({ project }: { project: ProjectData }) {
   const { id, name, finished, pictures, care } = project
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const add = (file: File) =>
     doing(async () => {
       return addProjectPicture(id, await pictureForm(file))
@@ -53,7 +53,7 @@ export function DoneStep({ project }: { project: ProjectData }) {
 }
 
 function Wore({ project: { id, wore, woreNotes } }: { project: ProjectData }) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const [picked, setPicked] = useState<readonly Wear[]>(wore)
   const [notes, setNotes] = useState(woreNotes)
   return (

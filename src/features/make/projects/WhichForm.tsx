@@ -5,14 +5,14 @@ import { Button } from '@/ui/kit/buttons'
 import { NumberField } from '@/ui/kit/NumberField'
 import { Actions, Paper } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { changeProject } from './actions'
 import { WhichField } from './NewProject'
 import { type ProjectData } from './types'
 
 /** Size, view and how many: what is enough follows from them. */
 export function WhichForm({ project }: { project: ProjectData }) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const [size, setSize] = useState(project.size)
   const [view, setView] = useState(project.view)
   const [copies, setCopies] = useState(project.copies)

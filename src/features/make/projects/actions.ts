@@ -13,11 +13,11 @@ import { notebook } from '@/server/database'
 import { notebookHome } from '@/server/home'
 import { addPictureTo } from '@/server/photographs'
 import { amendRecord } from '@/server/store/amend'
-import { createRecord, findRecord, recordsReferring, removeRecord, within } from '@/server/store/repository'
+import { createRecord, findRecord, recordsReferring, removeRecord, inTransaction } from '@/server/store/repository'
 import { createOnce } from '@/server/store/createOnce'
 import { doneOf, outcomeOf, type Done, type Outcome, type Refusal } from '../../shared/outcome'
 import { withSentPicture } from '../../shared/pictures/sent'
-import { told } from '../../shared/told'
+import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
 
 export async function keepProject(input: unknown, id?: unknown): Promise<Outcome> {
@@ -38,11 +38,11 @@ const ChoiceSchema = z.strictObject({
 
 /** Chooses a piece of the stash for a role, or says that it is to be bought. */
 export async function chooseCloth(projectId: unknown, choice: unknown): Promise<Done> {
-  const id = told(RecordIdSchema, projectId)
-  const { role, label, pieceId, wish } = told(ChoiceSchema, choice)
+  const id = parseOr404(RecordIdSchema, projectId)
+  const { role, label, pieceId, wish } = parseOr404(ChoiceSchema, choice)
   const outcome = await doneOf(async () => {
     const db = await notebook()
-    await within(db, async (open) => {
+    await inTransaction(db, async (open) => {
       const piece = pieceId === null ? undefined : await findRecord(open, 'piece', pieceId)
       const before = await recordsReferring(open, 'project-cloth', 'projectId', id)
       for (const { id: old, data } of before)
@@ -91,8 +91,8 @@ const ChangeSchema = z.discriminatedUnion('do', [
 
 /** Changes what a project says of itself. */
 export async function changeProject(projectId: unknown, change: unknown): Promise<Done> {
-  const id = told(RecordIdSchema, projectId)
-  const asked = told(ChangeSchema, change)
+  const id = parseOr404(RecordIdSchema, projectId)
+  const asked = parseOr404(ChangeSchema, change)
   const outcome = await doneOf(async () =>
     amendRecord(await notebook(), 'project', id, now(), (project) => changed(project, asked)),
   )
@@ -143,7 +143,7 @@ function changed(project: Project, change: z.output<typeof ChangeSchema>): Proje
 
 /** Adds a picture of how it turned out. */
 export async function addProjectPicture(projectId: unknown, form: unknown): Promise<Done> {
-  const id = told(RecordIdSchema, projectId)
+  const id = parseOr404(RecordIdSchema, projectId)
   const outcome = await withSentPicture(form, async (bytes) =>
     addPictureTo(await notebook(), notebookHome(), { kind: 'project', id }, bytes, now()),
   )
@@ -153,7 +153,7 @@ export async function addProjectPicture(projectId: unknown, form: unknown): Prom
 
 /** Puts a project into the bin; its cloths are free again. */
 export async function dropProject(projectId: unknown): Promise<Refusal> {
-  const id = told(RecordIdSchema, projectId)
+  const id = parseOr404(RecordIdSchema, projectId)
   const outcome = await doneOf(async () => removeRecord(await notebook(), 'project', { id }, now()))
   if (!outcome.ok && !outcome.gone) return outcome
   revalidatePath('/', 'layout')

@@ -11,11 +11,11 @@ import { SHOP_ASKS, suppliesFor, type Supply } from '@/core/sew/supplies'
 import { careLabelOf } from '@/core/fabric/careLabel'
 import { careSymbol } from '@/core/vocabulary/care'
 import { lessonOf } from '@/core/making/lessons'
-import { stepsOf } from '@/core/making/progress'
+import { projectStepsOf } from '@/core/making/progress'
 import { type LengthAsked } from '@/core/notebook/schemas/making'
 import { type Need } from '@/core/notebook/schemas/need'
-import { type Gist } from '@/core/stashSearch/gist'
-import { capitalised, type UnitSystem } from '@/core/units/format'
+import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
+import { capitalise, type UnitSystem } from '@/core/units/format'
 import { ROLE_WORDS, type Role } from '@/core/vocabulary/choosing'
 import { type MakingStep } from '@/core/vocabulary/making'
 import { type Vocabulary } from '@/core/vocabulary/words'
@@ -28,9 +28,9 @@ import { shelfOf, type Shelf } from '@/server/cache/shelf'
 import { allRecords } from '@/server/store/repository'
 import { machineOf, readWorkroom } from '@/server/workroom'
 import { drawnAs } from '@/ui/cloth/drawnAs'
-import { enoughFirst, enoughFor, toBuy, type EnoughLeft, type Making } from '@/core/making/enoughFor'
+import { enoughFirst, enoughFor, toBuy, type EnoughLeft, type MakingAsked } from '@/core/making/enoughFor'
 import { loadReservations, placeKey, reservationsOf, type Reservations } from '@/server/reservations'
-import { hangs } from '../holding/hangs'
+import { draftOnFigure } from '../holding/draftOnFigure'
 import { needWords, partnerWords } from '../patterns/needWords'
 import { shownOf } from './shownOf'
 
@@ -152,7 +152,7 @@ export async function loadProject(id: string, preferences: Preferences) {
     places,
     set: setOf(standing.places, pattern),
     care: labelWords(standing.places.flatMap(({ gist }) => gist?.offer ?? [])),
-    main: standing.main && { name: standing.main.name, ...hangs(standing.main) },
+    main: standing.main && { name: standing.main.name, ...draftOnFigure(standing.main) },
   }
 }
 
@@ -205,12 +205,12 @@ function boughtOf(
 }
 
 /** The label to sew in: the strictest of all its cloths; empty where none is chosen. */
-const labelWords = (offers: readonly Gist['offer'][]) =>
+const labelWords = (offers: readonly PieceSummary['offer'][]) =>
   offers.length === 0 ? [] : careLabelOf(offers).map((id) => careSymbol(id).words)
 
 /** What is bought beside the cloths. */
 function suppliesOf(
-  offer: Gist['offer'],
+  offer: PieceSummary['offer'],
   pattern: KeptPattern | undefined,
   { copies }: ProjectWhole['project']['data'],
   workroom: Workroom,
@@ -242,7 +242,7 @@ function placesOf(pattern: KeptPattern | undefined, { units, words }: Preference
   const partners = (pattern?.partners ?? []).map((partner) => ({
     role: partner.role,
     label: partner.label,
-    title: partner.label || capitalised(ROLE_WORDS[partner.role]),
+    title: partner.label || capitalise(ROLE_WORDS[partner.role]),
     asks: partnerWords(partner, units),
     need: { ...partner.need, garment: pattern!.need.garment, role: partner.role },
     lengths: partner.lengths,
@@ -259,7 +259,12 @@ function standingOf(
 ) {
   const { project, cloths } = whole
   const { data } = project
-  const making: Making = { size: data.size, view: data.view, copies: data.copies, pieces: pattern?.pieces ?? null }
+  const making: MakingAsked = {
+    size: data.size,
+    view: data.view,
+    copies: data.copies,
+    pieces: pattern?.pieces ?? null,
+  }
   const places = placesOf(pattern, preferences).map((place) => {
     const chosen = cloths.find((cloth) => cloth.data.role === place.role && cloth.data.label === place.label)
     const gist = chosen?.data.pieceId ? shelf.find(chosen.data.pieceId) : undefined
@@ -270,7 +275,7 @@ function standingOf(
       : null
     return { place, chosen, gist, byLay, enough: gist ? enoughFor(gist, place.lengths, making, held?.left) : null }
   })
-  const steps = stepsOf({
+  const steps = projectStepsOf({
     cloths: places.map(({ place, chosen, enough, byLay }) => ({
       role: place.role,
       isChosen: chosen !== undefined,
@@ -309,7 +314,7 @@ interface OfferedHow {
   worn: Parameters<typeof lessonOf>[1]
   reserved: ReturnType<typeof reservedBy>
   /** Whether what others have left of a piece is enough for this place. */
-  enoughOf: (gist: Gist) => EnoughLeft | null
+  enoughOf: (gist: PieceSummary) => EnoughLeft | null
 }
 
 /** The pieces that would do best in a place; what another project keeps back is said so. */
@@ -346,7 +351,7 @@ async function offeredFor(
 
 /** Whether what was chosen goes together; null where there is nothing to put together. */
 function setOf(
-  places: readonly { place: Place; gist: Gist | undefined; chosen: KeptCloth | undefined }[],
+  places: readonly { place: Place; gist: PieceSummary | undefined; chosen: KeptCloth | undefined }[],
   pattern: KeptPattern | undefined,
 ) {
   const main = places.find(({ place }) => place.role === 'main')?.gist

@@ -4,11 +4,11 @@ import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import styled from 'styled-components'
-import { capitalised } from '@/core/units/format'
+import { capitalise } from '@/core/units/format'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { CheckField } from '@/ui/kit/checks'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Actions, Columns, Page, Paper, PlainList, Slip, Soft, Stack, Steps } from '@/ui/kit/surfaces'
+import { Actions, Columns, Page, Paper, PlainList, Callout, Soft, Stack, Steps } from '@/ui/kit/surfaces'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { Terms } from '@/ui/kit/Terms'
 import { type SewingData } from './load'
@@ -53,7 +53,7 @@ export function SewingPage(data: SewingData) {
         <h1>How to sew it</h1>
         <Soft>{summary}</Soft>
       </div>
-      {data.refused ? <Slip $tone="warn">{data.refused.text}</Slip> : <Advised {...data} />}
+      {data.refused ? <Callout $tone="warn">{data.refused.text}</Callout> : <Advised {...data} />}
     </Page>
   )
 }
@@ -113,7 +113,7 @@ function Advised(data: SewingData) {
         </Stack>
         <Stack>
           <ClothSwatch tile={tile} label={`${name}, drawn`} height="10rem" />
-          <Slip $tone="warn">
+          <Callout $tone="warn">
             <PlainList>
               {advice.warnings.map(({ id: rule, text }) => (
                 <li key={rule}>
@@ -121,7 +121,7 @@ function Advised(data: SewingData) {
                 </li>
               ))}
             </PlainList>
-          </Slip>
+          </Callout>
           <Soft>
             {data.isAsked ? (
               <Link href="/workroom">With what you have, and as you like it</Link>
@@ -199,7 +199,7 @@ function InterfacedParts({ places }: { places: SewingData['advice']['interfacing
       <PlainList>
         {places.map(({ id, place, text }) => (
           <li key={id}>
-            <b>{capitalised(place)}.</b> <Terms>{text}</Terms>
+            <b>{capitalise(place)}.</b> <Terms>{text}</Terms>
           </li>
         ))}
       </PlainList>
@@ -235,7 +235,7 @@ function Choices({ advice, instead, sureness, id: pieceId }: SewingData) {
         </div>
       ))}
       {instead.map(({ id, text }) => (
-        <Slip key={id}>{text}</Slip>
+        <Callout key={id}>{text}</Callout>
       ))}
       <WhenOpened summary="By which rules">
         {() => (

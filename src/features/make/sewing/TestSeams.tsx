@@ -11,7 +11,7 @@ import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Fields, Paper, PlainList, Soft } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { pictureForm } from '../../shared/pictures/pictureForm'
 import { dropTestSeam, keepTestSeam } from './actions'
 import { type SewingData } from './load'
@@ -33,7 +33,7 @@ type Tension = (typeof TENSIONS)[number][0]
 
 /** Seams on scraps of this cloth: what worked moves the advice. */
 export function TestSeams({ id, seams, advice, ways }: SewingData) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const [needleNm, setNeedle] = useState(advice.needle.nm[0])
   const [lengthMm, setLength] = useState(advice.stitch.mm[0])
   const [tension, setTension] = useState<Tension>('usual')
@@ -106,7 +106,7 @@ export function TestSeams({ id, seams, advice, ways }: SewingData) {
 
 /** The seams that were tried, each with its picture where it has one. */
 function SeamList({ seams }: Pick<SewingData, 'seams'>) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   return (
     <>
       <PlainList>

@@ -11,12 +11,12 @@ import { notebookHome } from '@/server/home'
 import { withSentPicture } from '../../shared/pictures/sent'
 import { doneOf, type Done } from '../../shared/outcome'
 import { now } from '../../shared/now'
-import { told } from '../../shared/told'
+import { parseOr404 } from '../../shared/parseOr404'
 
 /** Keeps a test seam, and its picture where one comes along. */
 export async function keepTestSeam(input: unknown, form?: unknown): Promise<Done> {
   const keep = async (picture: string | null) => {
-    const seam = TestSeamSchema.parse({ ...told(z.record(z.string(), z.unknown()), input), picture })
+    const seam = TestSeamSchema.parse({ ...parseOr404(z.record(z.string(), z.unknown()), input), picture })
     return createRecord(await notebook(), 'test-seam', seam, now())
   }
   const outcome =
@@ -29,7 +29,7 @@ export async function keepTestSeam(input: unknown, form?: unknown): Promise<Done
 
 /** Throws a test seam away. */
 export async function dropTestSeam(seamId: unknown): Promise<Done> {
-  const id = told(RecordIdSchema, seamId)
+  const id = parseOr404(RecordIdSchema, seamId)
   const outcome = await doneOf(async () => removeRecord(await notebook(), 'test-seam', { id }, now()))
   revalidatePath('/', 'layout')
   return outcome

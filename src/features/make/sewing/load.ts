@@ -5,7 +5,7 @@ import { surenessOf } from '@/core/sew/sureness'
 import { insteadOf } from '@/core/sew/haves'
 import { techniques } from '@/core/sew/techniques'
 import { withSamples } from '@/core/sew/samples'
-import { type Gist } from '@/core/stashSearch/gist'
+import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
 import { GARMENT_WORDS, GARMENTS, type Garment } from '@/core/vocabulary/choosing'
 import { wordFor, type Vocabulary } from '@/core/vocabulary/words'
 import { type UnitSystem } from '@/core/units/format'
@@ -60,16 +60,16 @@ export async function loadSewing(
 /** Cloths count as alike when they are called the same, or made alike and within so much of one weight. */
 const ALIKE = 0.2
 
-function isAlike(a: Gist, b: Gist): boolean {
+function isAlike(a: PieceSummary, b: PieceSummary): boolean {
   if (a.offer.called && a.offer.called === b.offer.called) return true
   const [one, other] = [a.offer.gsm?.value.value, b.offer.gsm?.value.value]
   if (!one || !other || Math.abs(one / other - 1) > ALIKE) return false
-  const main = ({ offer: { mix = [] } }: Gist) => mix[0]?.fibre
+  const main = ({ offer: { mix = [] } }: PieceSummary) => mix[0]?.fibre
   return a.offer.construction?.value === b.offer.construction?.value && main(a) !== undefined && main(a) === main(b)
 }
 
 /** Seams that were tried on this piece, and on such cloth; the latest last. */
-async function samplesFor(db: Notebook, shelf: Shelf, gist: Gist) {
+async function samplesFor(db: Notebook, shelf: Shelf, gist: PieceSummary) {
   const { kept } = await allRecords(db, 'test-seam')
   return kept.flatMap(({ id, data }) => {
     const other = data.pieceId === gist.id ? gist : shelf.find(data.pieceId)

@@ -8,7 +8,7 @@ import { StrongLink } from '@/ui/kit/links'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Facts, Page, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { putOnList } from '../patterns/actions'
 import { type loadShop } from './load'
@@ -18,7 +18,7 @@ type Sheet = Shop['patterns'][number]
 
 /** In the shop: for every pattern on the list what to look for, what to ask, how much to buy, what one has already. */
 export function ShopPage({ projects, patterns, others }: Shop) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   return (
     <Page>
       <div>

@@ -6,7 +6,7 @@ import { checkListing } from '@/core/choose/listing/listing'
 import { optionalText } from '@/core/notebook/schemas/text'
 import { notebook } from '@/server/database'
 import { listPatterns } from '@/server/patterns'
-import { told } from '../../shared/told'
+import { parseOr404 } from '../../shared/parseOr404'
 
 const ListedSchema = z.strictObject({
   called: optionalText(120),
@@ -23,7 +23,7 @@ const MOST_PATTERNS = 200
 
 /** What an online shop’s words come to. */
 export async function checkListed(listed: unknown) {
-  const asked = told(ListedSchema, listed)
+  const asked = parseOr404(ListedSchema, listed)
   const patterns = (await listPatterns(await notebook())).slice(0, MOST_PATTERNS)
   return checkListing(asked, patterns)
 }

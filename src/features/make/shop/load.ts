@@ -10,7 +10,7 @@ import { listPatterns, type KeptPattern } from '@/server/patterns'
 import { bestFor, isReady } from '@/server/cache/ranks'
 import { shelfOf, type Shelf } from '@/server/cache/shelf'
 import { isFinished, listProjects, type ProjectWhole } from '@/server/projects'
-import { enoughFor, toBuy, type Making } from '@/core/making/enoughFor'
+import { enoughFor, toBuy, type MakingAsked } from '@/core/making/enoughFor'
 import { loadReservations, type Reservations } from '@/server/reservations'
 import { needWords, partnerWords } from '../patterns/needWords'
 
@@ -53,7 +53,7 @@ function missingFor(whole: ProjectWhole, patterns: readonly KeptPattern[], shelf
   } = whole
   const pattern = patterns.find((one) => one.id === data.patternId)
   if (!pattern) return undefined
-  const making: Making = { size: data.size, view: data.view, copies: data.copies, pieces: pattern.pieces }
+  const making: MakingAsked = { size: data.size, view: data.view, copies: data.copies, pieces: pattern.pieces }
   const places = [
     { role: 'main' as const, label: '', lengths: pattern.lengths },
     ...pattern.partners.map(({ role, label, lengths }) => ({ role, label, lengths })),
@@ -95,7 +95,7 @@ async function shopSheet(
   // Of several sizes the person says which: a list of all of them would be bought wrongly.
   const size = sizes.includes(asked) ? asked : sizes.length === 1 ? sizes[0]! : ''
   const isOpen = size === '' && sizes.length > 1
-  const making: Making = { size, view: pattern.views[0] ?? '', copies: 1, pieces: pattern.pieces }
+  const making: MakingAsked = { size, view: pattern.views[0] ?? '', copies: 1, pieces: pattern.pieces }
   const enoughOf = (id: string) => (isOpen ? null : reservations.enough(shelf.find(id)!, pattern.lengths, making))
   return {
     id: pattern.id,

@@ -6,7 +6,7 @@ import styled from 'styled-components'
 import { DAMAGE_WORDS, DAMAGES } from '@/core/upcycle/mend/mend'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Columns, Lead, Page, Paper, Slip, Soft, Stack, Steps } from '@/ui/kit/surfaces'
+import { Columns, Lead, Page, Paper, Callout, Soft, Stack, Steps } from '@/ui/kit/surfaces'
 import { Terms } from '@/ui/kit/Terms'
 import { LengthField } from '../../shared/settings/LengthField'
 import { type MendData } from './loadMend'
@@ -85,7 +85,7 @@ export function MendPage(data: MendData) {
               </Paper>
             ) : null}
             {thing ? (
-              <Slip>Wash it first, and press the place flat: a mend on dirt or on a crease does not lie.</Slip>
+              <Callout>Wash it first, and press the place flat: a mend on dirt or on a crease does not lie.</Callout>
             ) : null}
           </Stack>
         ) : null}

@@ -2,10 +2,10 @@
 
 import { useRouter } from 'next/navigation'
 import styled from 'styled-components'
-import { capitalised } from '@/core/units/format'
+import { capitalise } from '@/core/units/format'
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Columns, Fields, Lead, Page, Paper, PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Columns, Fields, Lead, Page, Paper, PlainList, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { Terms } from '@/ui/kit/Terms'
 import { LengthField } from '../../shared/settings/LengthField'
 import { type MixData } from './loadTogether'
@@ -84,14 +84,14 @@ function PairTold({ cloths, pair }: { cloths: MixData['cloths']; pair: Pair }) {
         {pair.reasons.map(({ property, status, text }) => (
           <li key={property}>
             <b>
-              {capitalised(property)}, {STATUS[status]}.
+              {capitalise(property)}, {STATUS[status]}.
             </b>{' '}
             {text}
           </li>
         ))}
       </PlainList>
       {pair.remedies.length > 0 ? (
-        <Slip>
+        <Callout>
           <b>What to do about it</b>
           <PlainList>
             {pair.remedies.map(({ id, text }) => (
@@ -100,7 +100,7 @@ function PairTold({ cloths, pair }: { cloths: MixData['cloths']; pair: Pair }) {
               </li>
             ))}
           </PlainList>
-        </Slip>
+        </Callout>
       ) : null}
     </Paper>
   )

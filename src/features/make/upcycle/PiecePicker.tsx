@@ -8,7 +8,7 @@ import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { type TileSpec } from '@/ui/cloth/tileUrl'
 import { QuietButton } from '@/ui/kit/buttons'
 import { TextField } from '@/ui/kit/fields'
-import { pressable } from '@/ui/kit/pressable'
+import { pressableStyle } from '@/ui/kit/pressable'
 import { Stack } from '@/ui/kit/surfaces'
 
 export interface Picked {
@@ -46,7 +46,7 @@ const Piece = styled(AriaButton)`
   background: var(--paper);
   border: 1.5px solid var(--line);
   border-radius: 3px;
-  ${pressable}
+  ${pressableStyle}
 `
 
 /** So long after the last key it is looked for, ms. */

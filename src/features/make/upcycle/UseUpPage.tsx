@@ -2,14 +2,14 @@
 
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { counted } from '@/core/units/format'
+import { countNoun } from '@/core/units/format'
 import { areaOf } from '@/core/shapes/polygon'
 import { wouldDo } from '@/core/choose/steps'
 import { byLeastLost, type UsedUp } from '@/core/making/leastLost'
 import { worthFor } from '@/core/making/worthFor'
 import { VERDICT_WORDS } from '@/features/shared/choose/words'
 import { Button, StrongButton } from '@/ui/kit/buttons'
-import { Actions, Columns, Lead, Page, Paper, PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Columns, Lead, Page, Paper, PlainList, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { useTelling } from '../laying/useTelling'
 import { ChosenPieces, PiecePicker } from './PiecePicker'
 import { type UseUpData } from './loadUseUp'
@@ -44,7 +44,7 @@ export function UseUpPage(data: UseUpData) {
               ) : null}
             </Actions>
             {things.some(({ keptFor }) => keptFor.length > 0) ? (
-              <Slip role="status">
+              <Callout role="status">
                 {things
                   .filter(({ keptFor }) => keptFor.length > 0)
                   .map(
@@ -53,9 +53,9 @@ export function UseUpPage(data: UseUpData) {
                   )
                   .join('; ')}
                 .
-              </Slip>
+              </Callout>
             ) : null}
-            {trouble ? <Slip $tone="warn">{trouble}</Slip> : null}
+            {trouble ? <Callout $tone="warn">{trouble}</Callout> : null}
             {best ? (
               <Paper aria-label="Patterns, what loses least first">
                 <PlainList>
@@ -68,10 +68,10 @@ export function UseUpPage(data: UseUpData) {
               </Paper>
             ) : null}
             {candidates.length === 0 ? (
-              <Slip>
+              <Callout>
                 None of your patterns has outlines yet. <Link href="/patterns">Bring the pieces of one in</Link>{' '}
                 first.
-              </Slip>
+              </Callout>
             ) : null}
           </Stack>
         ) : null}
@@ -95,7 +95,7 @@ function leadOf({ things, candidates }: UseUpData, ranked: readonly UsedUp[], is
   if (ranked.length === 0) {
     const m2 =
       things.flatMap(({ panels }) => panels).reduce((sum, one) => sum + one.count * areaOf(one.outline), 0) / 1e6
-    return `${m2.toFixed(1)} m² in these, and ${counted(candidates.length, 'pattern')} with outlines.`
+    return `${m2.toFixed(1)} m² in these, and ${countNoun(candidates.length, 'pattern')} with outlines.`
   }
   if (isRunning) return `${ranked.length} of ${candidates.length} tried…`
   if (fit.length === 0) return 'Nothing can be cut from these whole; below, what is nearest to it.'
@@ -147,7 +147,7 @@ function sizeWords(panels: UseUpData['things'][number]['panels'], isReckoned: bo
   if (panels.length === 0) return 'its size is not known'
   if (!isReckoned) return 'as it lies'
   const count = panels.reduce((sum, panel) => sum + panel.count, 0)
-  return `${counted(count, 'panel')}, reckoned`
+  return `${countNoun(count, 'panel')}, reckoned`
 }
 
 function Which({ things, offered, most }: UseUpData) {

@@ -1,5 +1,5 @@
 import { sewAdvice } from '@/core/sew/advice'
-import { type Gist } from '@/core/stashSearch/gist'
+import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
 import { DAMAGES, mendWays, patchFit, type Damage } from '@/core/upcycle/mend/mend'
 import { type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
@@ -8,7 +8,7 @@ import { shelfOf } from '@/server/cache/shelf'
 import { allRecords } from '@/server/store/repository'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 import { pieceWords } from '../../shared/stash/describe'
-import { lately } from './loadTogether'
+import { recentPieces } from './loadTogether'
 
 /** Patches that are shown, and those that fit less than this are none. */
 const SHOWN = 6
@@ -33,11 +33,11 @@ export async function loadMend(
   const shelf = await shelfOf(db, words)
   const gist = shelf.find(of)
   const what = DAMAGES.find((one): one is Damage => one === damage) ?? 'hole'
-  const offered = lately(shelf, ({ thing }) => thing !== 'offcut')
+  const offered = recentPieces(shelf, ({ thing }) => thing !== 'offcut')
   if (!gist)
     return { choice: { damage: what, mm }, thing: null, offered, patches: [], ways: [], yarns: [], sew: null }
   const need = mm + 2 * BEYOND_MM
-  const isLarge = ({ widthMm, lengthMm }: Gist) =>
+  const isLarge = ({ widthMm, lengthMm }: PieceSummary) =>
     (widthMm === null || widthMm >= need) && (lengthMm === null ? widthMm === null : lengthMm >= need)
   const patches = shelf
     .gists()
@@ -75,9 +75,9 @@ export async function loadMend(
   }
 }
 
-const isFirstOf = (cutFromId: string, at: number, all: readonly { one: Gist }[]) =>
+const isFirstOf = (cutFromId: string, at: number, all: readonly { one: PieceSummary }[]) =>
   all.findIndex(({ one }) => one.cutFromId === cutFromId) === at
 
-const rankOf = ({ one, fit }: { one: Gist; fit: number }) => fit + (one.thing === 'offcut' ? OFFCUT_FIRST : 0)
+const rankOf = ({ one, fit }: { one: PieceSummary; fit: number }) => fit + (one.thing === 'offcut' ? OFFCUT_FIRST : 0)
 
 export type MendData = Awaited<ReturnType<typeof loadMend>>

@@ -1,6 +1,6 @@
 import { mixTable } from '@/core/upcycle/mix/mix'
 import { MIX_PURPOSES, type MixPurpose } from '@/core/upcycle/mix/types'
-import { type Gist } from '@/core/stashSearch/gist'
+import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
 import { shelfOf, type Shelf } from '@/server/cache/shelf'
@@ -11,13 +11,13 @@ const MOST = 8
 const OFFERED = 8
 
 /** The pieces of an address, as far as they are there. */
-export function gistsOf(shelf: Shelf, of: string, most: number): Gist[] {
+export function gistsOf(shelf: Shelf, of: string, most: number): PieceSummary[] {
   const ids = [...new Set(of.split(',').filter(Boolean))].slice(0, most)
   return ids.flatMap((id) => shelf.find(id) ?? [])
 }
 
 /** Those touched last, to begin with. */
-export function lately(shelf: Shelf, isIt: (gist: Gist) => boolean = () => true) {
+export function recentPieces(shelf: Shelf, isIt: (gist: PieceSummary) => boolean = () => true) {
   return shelf
     .inOrder('touched')
     .map(({ gist }) => gist)
@@ -48,7 +48,7 @@ export async function loadMix({ of, seamCm, washes, purpose }: MixChoice, words:
     pairs,
     worst,
     how: { seamCm, washes, purpose: made },
-    offered: lately(shelf),
+    offered: recentPieces(shelf),
     most: MOST,
   }
 }

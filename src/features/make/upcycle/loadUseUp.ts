@@ -1,20 +1,20 @@
 import { matchScore } from '@/core/choose/match'
 import { type LayPanel } from '@/core/lay/types'
 import { layPiece, piecesFor } from '@/core/making/layTask'
-import { type Candidate } from '@/core/making/useUp'
+import { type UseUpCandidate } from '@/core/making/useUp'
 import { GarmentSchema } from '@/core/notebook/kinds/garment'
 import { rectangle } from '@/core/shapes/polygon'
-import { type Gist } from '@/core/stashSearch/gist'
+import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
 import { tornDown } from '@/core/upcycle/teardown/teardown'
 import { type Vocabulary } from '@/core/vocabulary/words'
-import { grouped } from '@/server/grouped'
+import { groupBy } from '@/server/groupBy'
 import { notebook, type Notebook } from '@/server/database'
 import { listPatterns } from '@/server/patterns'
 import { shelfOf } from '@/server/cache/shelf'
 import { allRecords, recordsByIds, recordsReferring } from '@/server/store/repository'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 import { isUsedUp, loadReservations, type Reservations } from '@/server/reservations'
-import { gistsOf, lately } from './loadTogether'
+import { gistsOf, recentPieces } from './loadTogether'
 
 /** More things than this at once no table holds. */
 const MOST = 6
@@ -31,13 +31,13 @@ export async function loadUseUp(of: string, words: Vocabulary) {
     allRecords(db, 'garment'),
   ])
   const apart = new Set(garments.kept.filter(({ data }) => data.apart !== null).map(({ data }) => data.pieceId))
-  const isOdd = ({ id, thing, lengthMm, sorting }: Gist) =>
+  const isOdd = ({ id, thing, lengthMm, sorting }: PieceSummary) =>
     thing !== 'cloth' && sorting !== 'give-away' && !apart.has(id) && (lengthMm !== null || thing !== 'offcut')
-  return { things, candidates, offered: lately(shelf, isOdd), most: MOST }
+  return { things, candidates, offered: recentPieces(shelf, isOdd), most: MOST }
 }
 
 /** The panels of a thing: an offcut or a length as it lies, a garment as its block yields. */
-async function thingOf(db: Notebook, gist: Gist, reservations: Reservations) {
+async function thingOf(db: Notebook, gist: PieceSummary, reservations: Reservations) {
   const left = reservations.left(gist)
   const keptFor = [...new Set(left.taken.map(({ project }) => project))]
   const [[piece], [garment]] = await Promise.all([
@@ -86,16 +86,16 @@ function panelOf(id: string, outline: LayPanel['outline'], holes: LayPanel['hole
 }
 
 /** Every pattern with outlines, its main pieces, and how well the first of these cloths suits it. */
-async function candidatesFor(db: Notebook, gists: readonly Gist[]) {
+async function candidatesFor(db: Notebook, gists: readonly PieceSummary[]) {
   const [patterns, pieces] = await Promise.all([listPatterns(db), allRecords(db, 'pattern-piece')])
-  const byPattern = grouped(pieces.kept, ({ data }) => data.patternId)
+  const byPattern = groupBy(pieces.kept, ({ data }) => data.patternId)
   return patterns.flatMap(({ id, name, need }) => {
     const all = (byPattern.get(id) ?? []).map((piece) => ({ id: piece.id, ...piece.data }))
     const main = piecesFor(all, 'main', '')
     const [size] = [...new Set(main.map((piece) => piece.size).filter(Boolean))].sort()
     const own = size === undefined ? main : main.filter((piece) => piece.size === '' || piece.size === size)
     if (own.length === 0) return []
-    const candidate: Candidate = {
+    const candidate: UseUpCandidate = {
       id,
       name,
       pieces: own.map((piece) => ({ name: piece.name, ...layPiece(piece.id, piece, 1) })),

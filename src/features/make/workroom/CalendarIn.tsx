@@ -1,13 +1,13 @@
 'use client'
 
-import { counted } from '@/core/units/format'
+import { countNoun } from '@/core/units/format'
 import { useState } from 'react'
 import { QuietButton } from '@/ui/kit/buttons'
 import { ChoiceField } from '@/ui/kit/fields'
 import { PickFile } from '@/ui/kit/PickFile'
 import { Actions, Paper, Soft } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { forgetCalendar, takeCalendar } from './actions'
 import { type CalendarTold } from './calendarTold'
 
@@ -18,7 +18,7 @@ const KINDS = [
 
 /** Times out of a calendar: the plan keeps clear of what is taken. */
 export function CalendarIn({ calendar: { taken, free, until, readOn } }: { calendar: CalendarTold }) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const [kind, setKind] = useState('taken')
   const send = (file: File) =>
     doing(() => {
@@ -55,7 +55,7 @@ export function CalendarIn({ calendar: { taken, free, until, readOn } }: { calen
 }
 
 function toldWords({ taken, free, until, readOn }: CalendarTold): string {
-  const parts = [taken > 0 ? `${counted(taken, 'time')} taken` : '', free > 0 ? `${free} more free` : ''].filter(
+  const parts = [taken > 0 ? `${countNoun(taken, 'time')} taken` : '', free > 0 ? `${free} more free` : ''].filter(
     Boolean,
   )
   if (parts.length === 0) return `Read on ${readOn}: nothing in the next twelve weeks.`

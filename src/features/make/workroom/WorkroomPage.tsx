@@ -3,15 +3,15 @@
 import { useState } from 'react'
 import { type Workroom } from '@/core/notebook/kinds/workroom'
 import { FEET, FOOT_WORDS } from '@/core/vocabulary/making'
-import { capitalised } from '@/core/units/format'
+import { capitalise } from '@/core/units/format'
 import { Button, QuietButton, StrongButton } from '@/ui/kit/buttons'
 import { CheckField, CheckGroup } from '@/ui/kit/checks'
 import { TextField } from '@/ui/kit/fields'
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Actions, Columns, Fields, Lead, Page, Paper, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Columns, Fields, Lead, Page, Paper, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { saveWorkroom } from './actions'
 import { CalendarIn } from './CalendarIn'
 import { type CalendarTold } from './calendarTold'
@@ -31,7 +31,7 @@ interface Props {
 
 /** What the person has, when they have time, and which side they take where people disagree. */
 export function WorkroomPage({ workroom, calendar, schools }: Props) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const [value, setValue] = useState(workroom)
   const [isKept, setKept] = useState(false)
   const set = (part: Partial<Said>) => {
@@ -123,7 +123,7 @@ function MachineFields({ machine, onChange }: Part<Workroom['machine']> & Pick<W
             isSelected={machine.feet.includes(foot)}
             onChange={() => set({ feet: FEET.filter((one) => (one === foot) !== machine.feet.includes(one)) })}
           >
-            {capitalised(FOOT_WORDS[foot])}
+            {capitalise(FOOT_WORDS[foot])}
           </CheckField>
         ))}
       </CheckGroup>
@@ -177,7 +177,7 @@ function SchoolFields({
     <Paper aria-label="Where people disagree">
       <h2>Where people disagree</h2>
       <Soft>Both ways are good: pick yours, and advice leans that way where the cloth allows.</Soft>
-      <Slip>Nothing picked: by weight, sheerness and handle.</Slip>
+      <Callout>Nothing picked: by weight, sheerness and handle.</Callout>
       <Fields>
         {schools.map(({ id, words, sides }) => (
           <SelectField

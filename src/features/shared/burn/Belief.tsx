@@ -7,7 +7,7 @@ import { formatPercent } from '@/core/units/format'
 import { Skeins } from '@/ui/belief/Skeins'
 import { Paper, Soft } from '@/ui/kit/surfaces'
 import { usePreferences } from '../settings/PreferencesContext'
-import { Share } from '@/ui/kit/Share'
+import { ShareBar } from '@/ui/kit/Share'
 
 const Could = styled.ol`
   list-style: none;
@@ -66,7 +66,7 @@ export function Likeliest({ answer, few, words }: { answer: Answer; few: number;
         {top.map(({ label, probability }) => (
           <li key={label}>
             <span>{label}</span> <span>{formatPercent(probability)}</span>
-            <Share $of={probability} />
+            <ShareBar $of={probability} />
           </li>
         ))}
       </Could>

@@ -3,10 +3,10 @@
 import Link from 'next/link'
 import { type ClaimAnswer, type ClaimSign } from '@/core/identify/types'
 import { type TestSetup } from '@/core/notebook/kinds/burnTest'
-import { Paper, PlainList, Slip, Soft } from '@/ui/kit/surfaces'
+import { Paper, PlainList, Callout, Soft } from '@/ui/kit/surfaces'
 import { ClaimRows } from '../claim/ClaimRows'
 import { statesWords } from './session'
-import { titleOf } from './why'
+import { whyTitleOf } from './why'
 
 export const CLAIM_TITLES = {
   supported: 'It fits',
@@ -50,12 +50,12 @@ export function ClaimCheck({
 /** The judgement on a claim. */
 export function ClaimSlip({ judged }: { judged: ClaimAnswer }) {
   return (
-    <Slip
+    <Callout
       $tone={judged.verdict === 'contradicted' ? 'warn' : judged.verdict === 'supported' ? 'good' : 'plain'}
       role="status"
     >
       <b>{CLAIM_TITLES[judged.verdict]}.</b> {judged.text}
-    </Slip>
+    </Callout>
   )
 }
 
@@ -67,7 +67,7 @@ export function ClaimSigns({ signs }: { signs: readonly ClaimSign[] }) {
     <PlainList aria-label="What a true label would have shown">
       {telling.map(({ feature, part, expected, seen, bits }) => (
         <li key={`${feature} ${part}`}>
-          <b>{titleOf({ feature, part })}.</b>{' '}
+          <b>{whyTitleOf({ feature, part })}.</b>{' '}
           {seen.includes(expected)
             ? `“${statesWords(feature, seen)}”, as true cloth most often ` +
               `gives${bits < 0 ? ', but something else would give it more surely' : ''}.`

@@ -1,18 +1,18 @@
 import { type TestAnswer } from '@/core/notebook/answers'
 import { type SpecimenNote } from '@/core/notebook/kinds/burnTest'
-import { BurnStrip, type Yarn } from '@/ui/burn'
+import { BurnStrip, type DrawnYarn } from '@/ui/burn'
 import { Soft, Stack } from '@/ui/kit/surfaces'
-import { describeSeen, PART_WORDS, partOf, seenIn, specimensOf } from './session'
+import { describeSeen, PART_WORDS, partOf, seenIn, sessionSpecimensOf } from './session'
 
 interface Props {
   answers: readonly TestAnswer[]
   notes?: readonly SpecimenNote[]
-  yarn?: Yarn
+  yarn?: DrawnYarn
 }
 
 /** Every specimen's strip, one under the other; with its note, where it has one. */
 export function Strips({ answers, notes = [], yarn }: Props) {
-  const specimens = specimensOf(answers, notes)
+  const specimens = sessionSpecimensOf(answers, notes)
   return specimens.map((one) => {
     const own = answers.filter(({ specimen }) => specimen === one)
     const note = notes.find(({ specimen }) => specimen === one)?.note

@@ -9,7 +9,7 @@ import { latestAtHand, startBurnTest } from '@/server/burnTests'
 import { notebook } from '@/server/database'
 import { findPiece } from '@/server/pieces'
 import { outcomeOf, type Refusal } from '../outcome'
-import { told } from '../told'
+import { parseOr404 } from '../parseOr404'
 
 const Beginning = z.strictObject({
   pieceId: RecordIdSchema.optional(),
@@ -23,7 +23,7 @@ const Beginning = z.strictObject({
  * brings its label along, and the last test what is at hand.
  */
 export async function beginTest(of: unknown = {}): Promise<Refusal> {
-  const { pieceId, controlId, blind } = told(Beginning, of)
+  const { pieceId, controlId, blind } = parseOr404(Beginning, of)
   const outcome = await outcomeOf(async () => {
     const db = await notebook()
     const piece = pieceId === undefined ? undefined : await findPiece(db, pieceId)

@@ -73,7 +73,7 @@ export function statesWords(feature: string, states: readonly string[]): string 
 }
 
 /** Which specimens a test has, by answers and notes. */
-export function specimensOf(answers: readonly TestAnswer[], notes: readonly SpecimenNote[]): number[] {
+export function sessionSpecimensOf(answers: readonly TestAnswer[], notes: readonly SpecimenNote[]): number[] {
   return [...new Set([...answers, ...notes].map(({ specimen }) => specimen))].sort((a, b) => a - b)
 }
 

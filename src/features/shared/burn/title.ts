@@ -1,7 +1,7 @@
 import { families } from '@/core/fibres/families'
 import { FAMILIES, FIBRE_IDS, type FamilyId } from '@/core/vocabulary/fibres'
 import { type Verdict } from '@/core/identify/types'
-import { capitalised } from '@/core/units/format'
+import { capitalise } from '@/core/units/format'
 import { fibreName } from '@/core/identify/words'
 import { type Vocabulary } from '@/core/vocabulary/words'
 
@@ -9,11 +9,9 @@ import { type Vocabulary } from '@/core/vocabulary/words'
 export function verdictTitle({ verdict }: { verdict: Verdict }, words: Vocabulary): string {
   switch (verdict.level) {
     case 'fibre':
-      return capitalised(fibreName(verdict.leaning[0]!, words))
+      return capitalise(fibreName(verdict.leaning[0]!, words))
     case 'blend':
-      return capitalised(
-        verdict.sides.map((side) => side.map((id) => nameOf(id, words)).join(' or ')).join(', with '),
-      )
+      return capitalise(verdict.sides.map((side) => side.map((id) => nameOf(id, words)).join(' or ')).join(', with '))
     case 'family':
       return `${families[verdict.ids[0] as FamilyId].name} fibre`
     case 'group':
@@ -22,7 +20,7 @@ export function verdictTitle({ verdict }: { verdict: Verdict }, words: Vocabular
           .filter((id) => id !== verdict.sure)
           .map((id) => nameOf(id, words))
           .join(' or ')}`
-      return `${capitalised(verdict.ids.map((id) => nameOf(id, words)).join(' or '))} fibre`
+      return `${capitalise(verdict.ids.map((id) => nameOf(id, words)).join(' or '))} fibre`
     case 'undecided':
       return 'Not settled yet'
   }

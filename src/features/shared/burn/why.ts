@@ -19,7 +19,7 @@ interface Said {
 /** What one answer said, in words: for the mixture where the verdict is one, else for a family, and against which. */
 export function evidenceWords({ feature, part, states, bits, mixture }: Evidence): Said {
   const seen =
-    `${titleOf({ feature, part })}: ` +
+    `${whyTitleOf({ feature, part })}: ` +
     `${states.map((state) => stateLabel(feature, state).toLowerCase()).join(', ')}`
   return { seen, ...(mixture ? forMixture(bits, mixture) : forFamilies(bits)) }
 }
@@ -85,6 +85,6 @@ export function timesWords(bits: number): string {
 }
 
 /** What was looked at, and on which part where that is not the whole cloth. */
-export function titleOf({ feature, part = 'whole' }: { feature: string; part?: Part }): string {
+export function whyTitleOf({ feature, part = 'whole' }: { feature: string; part?: Part }): string {
   return `${featureById(feature).title}${part === 'whole' ? '' : `, ${part}`}`
 }

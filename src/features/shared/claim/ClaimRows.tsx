@@ -5,7 +5,7 @@ import { type ClaimItem } from '@/core/identify/types'
 import { QuietButton } from '@/ui/kit/buttons'
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Actions, Slip } from '@/ui/kit/surfaces'
+import { Actions, Callout } from '@/ui/kit/surfaces'
 import { usePreferences } from '../settings/PreferencesContext'
 import { claimTotal } from '../../../core/identify/claimTotal'
 import styled from 'styled-components'
@@ -61,7 +61,7 @@ export function ClaimRows({
           <QuietButton onPress={() => onChange(claim.slice(0, -1))}>Take the last away</QuietButton>
         ) : null}
       </Actions>
-      {tooMuch ? <Slip $tone="warn">These add up to {total} %, more than all of the cloth.</Slip> : null}
+      {tooMuch ? <Callout $tone="warn">These add up to {total} %, more than all of the cloth.</Callout> : null}
     </>
   )
 }

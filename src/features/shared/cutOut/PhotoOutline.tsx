@@ -8,14 +8,14 @@ import { formatLength } from '@/core/units/format'
 import { CheckField, CheckGroup } from '@/ui/kit/checks'
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Columns, Lead, Slip, Soft, Stack } from '@/ui/kit/surfaces'
-import { type View } from '../picture/jobs'
+import { Columns, Lead, Callout, Soft, Stack } from '@/ui/kit/surfaces'
+import { type PictureView } from '../picture/jobs'
 import { Source } from '../picture/Source'
-import { Mark, Stage, type Spot } from '../picture/Stage'
+import { Mark, PictureStage, type Spot } from '../picture/Stage'
 import { Working } from '../picture/Working'
 import { fieldUnits, fromField, toField } from '../settings/measures'
 import { usePreferences } from '../settings/PreferencesContext'
-import { type Measure } from './outlineOf'
+import { type CutOutMeasure } from './outlineOf'
 import { useCutOut, type CutOutWork } from './useCutOut'
 
 const Edge = styled.polygon`
@@ -44,7 +44,7 @@ const Sheet = styled.polygon`
   vector-effect: non-scaling-stroke;
   stroke-width: 2.5px;
 `
-const BY: readonly (readonly [Measure['by'], string])[] = [
+const BY: readonly (readonly [CutOutMeasure['by'], string])[] = [
   ['a4', 'a sheet of A4 beside it'],
   ['letter', 'a sheet of Letter beside it'],
   ['ruler', 'a ruler, photographed from straight above'],
@@ -93,11 +93,11 @@ function Said({ all: { outline, holesMm, points, isCutOff, measure, work } }: { 
   if (!points) return null
   if (!outline)
     return (
-      <Slip $tone="warn">
+      <Callout $tone="warn">
         {measure.by === 'ruler'
           ? 'Set the two marks on the ruler, and say how far apart they are.'
           : 'No sheet of paper was found. Set its four corners by hand, or say that there is a ruler.'}
-      </Slip>
+      </Callout>
     )
   const { maxX, maxY } = boxOf(outline)
   const cloth = areaOf(outline) - holesMm.reduce((sum, hole) => sum + areaOf(hole), 0)
@@ -108,7 +108,7 @@ function Said({ all: { outline, holesMm, points, isCutOff, measure, work } }: { 
         1 %.
       </Lead>
       {isCutOff ? (
-        <Slip $tone="warn">It reaches the edge of the picture: take another, with floor all round.</Slip>
+        <Callout $tone="warn">It reaches the edge of the picture: take another, with floor all round.</Callout>
       ) : null}
     </>
   )
@@ -137,7 +137,7 @@ function Fields({ all }: { all: CutOutWork }) {
       <SelectField
         label="Its size, by"
         value={measure.by}
-        onChange={(by) => setBy(by as Measure['by'])}
+        onChange={(by) => setBy(by as CutOutMeasure['by'])}
         options={BY}
       />
       {measure.by === 'ruler' ? (
@@ -160,13 +160,13 @@ function Fields({ all }: { all: CutOutWork }) {
   )
 }
 
-function Picture({ all, view }: { all: CutOutWork; view: View }) {
+function Picture({ all, view }: { all: CutOutWork; view: PictureView }) {
   const { points, setPoints, holes, pointAt, measure, corners, setCorners, marks, setRuler } = all
   const [isOpen, setOpen] = useState(false)
   const shown = measure.by === 'ruler' ? null : (corners ?? startCorners(view))
   return (
     <Stack>
-      <Stage view={view} label="The picture" onSpot={isOpen ? undefined : (spot) => pointAt(pointOf(spot))}>
+      <PictureStage view={view} label="The picture" onSpot={isOpen ? undefined : (spot) => pointAt(pointOf(spot))}>
         {points ? <Edge points={path(points)} /> : null}
         {holes.map((hole, i) => (
           <Hole key={i} points={path(hole.points)} data-hole={hole.isHole} />
@@ -205,7 +205,7 @@ function Picture({ all, view }: { all: CutOutWork; view: View }) {
               />
             ))
           : null}
-      </Stage>
+      </PictureStage>
       <CheckField isSelected={isOpen} onChange={setOpen}>
         Show the points, to move them
       </CheckField>
@@ -214,7 +214,7 @@ function Picture({ all, view }: { all: CutOutWork; view: View }) {
 }
 
 /** Where the corners wait until the person has set them. */
-function startCorners({ left, top, width, height }: View): Point[] {
+function startCorners({ left, top, width, height }: PictureView): Point[] {
   const at = (x: number, y: number): Point => [left + width * x, top + height * y]
   return [at(0.04, 0.05), at(0.18, 0.05), at(0.18, 0.3), at(0.04, 0.3)]
 }

@@ -2,10 +2,10 @@
 
 import { useState } from 'react'
 import { type CutOut } from '@/core/photo/cutOut'
-import { simplified } from '@/core/photo/simplified'
-import { areaOf, boxOf, moved, type Outline, type Point } from '@/core/shapes/polygon'
+import { simplifyOutline } from '@/core/photo/simplifyOutline'
+import { areaOf, boxOf, movePolygon, type Outline, type Point } from '@/core/shapes/polygon'
 import { usePicture, type Picture } from '../picture/usePicture'
-import { toFloor, type Measure } from './outlineOf'
+import { toFloor, type CutOutMeasure } from './outlineOf'
 
 /** How far a kept outline may leave the edge in the picture, mm. */
 const WITHIN_MM = 1.5
@@ -25,13 +25,13 @@ interface Found {
 export function useCutOut() {
   const work = usePicture()
   const { picture } = work
-  const [by, setBy] = useState<Measure['by']>('a4')
+  const [by, setBy] = useState<CutOutMeasure['by']>('a4')
   const [isOnlyDarker, setOnlyDarker] = useState(false)
   const [corners, setCorners] = useState<Outline | null>(null)
   const [ruler, setRuler] = useState<{ marks: readonly [Point, Point]; lengthMm: number | null } | null>(null)
   const [found, setFound] = useState<Found | null>(null)
   const marks = ruler ?? startRuler(picture)
-  const measure: Measure = by === 'ruler' ? { by, ...marks } : { by, corners }
+  const measure: CutOutMeasure = by === 'ruler' ? { by, ...marks } : { by, corners }
 
   /** Looks again, as the person has now said. */
   const look = async (one: Picture, asked: { inside?: Point; darker: boolean; corners: Outline | null }) => {
@@ -101,11 +101,11 @@ function startRuler(picture: Picture | null): { marks: readonly [Point, Point]; 
 
 /** Thinned by what it is on the floor where that is known, and by what it is in the picture elsewhere. */
 function fewer(edge: Outline, map: ((at: Point) => Point) | undefined): Point[] {
-  if (!map) return simplified(edge, 1)
+  if (!map) return simplifyOutline(edge, 1)
   const onFloor = edge.map(map)
   const { minX, maxX } = boxOf(edge)
   const floor = boxOf(onFloor)
-  return simplified(edge, (WITHIN_MM * (maxX - minX)) / Math.max(1, floor.maxX - floor.minX))
+  return simplifyOutline(edge, (WITHIN_MM * (maxX - minX)) / Math.max(1, floor.maxX - floor.minX))
 }
 
 interface OnFloor {
@@ -119,7 +119,7 @@ function onFloor(points: Outline | null, holes: Found['holes'], map: ReturnType<
   if (!points || !map) return { outline: null, holesMm: [] }
   const flat = points.map(map)
   const { minX, minY } = boxOf(flat)
-  const placed = (line: Outline) => moved(line, -minX, -minY).map(([x, y]): Point => [round(x), round(y)])
+  const placed = (line: Outline) => movePolygon(line, -minX, -minY).map(([x, y]): Point => [round(x), round(y)])
   const outline = placed(flat)
   if (areaOf(outline) <= 1) return { outline: null, holesMm: [] }
   const own = holes.filter(({ isHole }) => isHole).map((hole) => placed(hole.points.map(map)))

@@ -3,9 +3,9 @@
 import { useState } from 'react'
 import styled from 'styled-components'
 import { Button, QuietButton } from '@/ui/kit/buttons'
-import { Actions, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { removeDamaged } from './actions'
 import { type DamagedCard } from './load'
 
@@ -33,9 +33,9 @@ export function Damaged({ cards }: { cards: readonly DamagedCard[] }) {
 
 function One({ kind, id, revision, what, problem, raw, isCut, updatedAt }: DamagedCard) {
   const [asking, setAsking] = useState(false)
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   return (
-    <Slip $tone="warn">
+    <Callout $tone="warn">
       <Stack $gap="0.6rem">
         <p>
           <b>There is {what} here that cannot be read.</b> Everything else is as it was.
@@ -64,6 +64,6 @@ function One({ kind, id, revision, what, problem, raw, isCut, updatedAt }: Damag
         </Actions>
         <Trouble>{trouble}</Trouble>
       </Stack>
-    </Slip>
+    </Callout>
   )
 }

@@ -1,7 +1,7 @@
 'use client'
 
 import { Button } from '@/ui/kit/buttons'
-import { Actions, PlainList, Slip } from '@/ui/kit/surfaces'
+import { Actions, PlainList, Callout } from '@/ui/kit/surfaces'
 import { type Form } from './useForm'
 
 interface Props<T> {
@@ -15,7 +15,7 @@ export function FormTrouble<T>({ form: { trouble, clash, saving, submit, value }
   if (clash) {
     const differing = fields.filter(([, of]) => of(value) !== of(clash.theirs))
     return (
-      <Slip $tone="warn" role="alert">
+      <Callout $tone="warn" role="alert">
         <p>
           <b>Not kept yet. This was changed in another window since you opened it.</b> Nothing was overwritten.
         </p>
@@ -32,18 +32,18 @@ export function FormTrouble<T>({ form: { trouble, clash, saving, submit, value }
           </Button>
           <Button onPress={clash.takeTheirs}>Take what stands there</Button>
         </Actions>
-      </Slip>
+      </Callout>
     )
   }
   if (!trouble) return null
   return (
-    <Slip $tone="warn" role="alert">
+    <Callout $tone="warn" role="alert">
       <p>Not kept yet. {trouble}</p>
       <Actions>
         <Button isDisabled={saving} onPress={submit}>
           Try again
         </Button>
       </Actions>
-    </Slip>
+    </Callout>
   )
 }

@@ -1,7 +1,13 @@
 import { pixelsPerCm, startScale } from './ScaleMarks'
-import { type View } from './jobs'
+import { type PictureView } from './jobs'
 
-const view = { bitmap: null as unknown as ImageBitmap, left: 100, top: 50, width: 900, height: 600 } satisfies View
+const view = {
+  bitmap: null as unknown as ImageBitmap,
+  left: 100,
+  top: 50,
+  width: 900,
+  height: 600,
+} satisfies PictureView
 
 it('starts with two marks inside of the picture that say nothing yet', () => {
   const scale = startScale(view)

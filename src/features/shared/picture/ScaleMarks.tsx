@@ -7,8 +7,8 @@ import { ChoiceField } from '@/ui/kit/fields'
 import { NumberField } from '@/ui/kit/NumberField'
 import { fieldUnits, fromField, toField } from '../settings/measures'
 import { usePreferences } from '../settings/PreferencesContext'
-import { type View } from './jobs'
-import { Mark, Stage, type Spot } from './Stage'
+import { type PictureView } from './jobs'
+import { Mark, PictureStage, type Spot } from './Stage'
 
 /** How the scale is found: two marks of a ruler, the two edges of a coin, or two points whose distance is known. */
 const BY = { ruler: ['a ruler in it', 10], coin: ['a coin in it', 23], points: ['two points of it', 50] } as const
@@ -25,7 +25,7 @@ export interface PictureScale {
 }
 
 /** A scale that nobody has set yet: marks a third of the picture apart. */
-export function startScale({ left, top, width, height }: View): PictureScale {
+export function startScale({ left, top, width, height }: PictureView): PictureScale {
   const y = top + height / 2
   return {
     by: 'ruler',
@@ -76,7 +76,7 @@ export function ScaleStage({
   onChange,
   children,
 }: {
-  view: View
+  view: PictureView
   scale: PictureScale
   onChange: (scale: PictureScale) => void
   children?: React.ReactNode
@@ -85,7 +85,7 @@ export function ScaleStage({
   const move = (index: 0 | 1, spot: Spot) =>
     onChange({ ...scale, marks: index === 0 ? [spot, b] : [a, spot], next: index === 0 ? 1 : 0, isSet: true })
   return (
-    <Stage view={view} label="The picture" onSpot={(spot) => move(scale.next, spot)}>
+    <PictureStage view={view} label="The picture" onSpot={(spot) => move(scale.next, spot)}>
       {children}
       {scale.by === 'coin' ? (
         <circle
@@ -101,13 +101,13 @@ export function ScaleStage({
       <path d={`M${a.x} ${a.y}L${b.x} ${b.y}`} stroke="#ffd23f" strokeWidth={view.width / 500} />
       <Mark at={a} view={view} name="First mark of the scale" onMove={(spot) => move(0, spot)} />
       <Mark at={b} view={view} name="Second mark of the scale" onMove={(spot) => move(1, spot)} />
-    </Stage>
+    </PictureStage>
   )
 }
 
 /** The scale of the picture that is open; another picture starts another scale. */
 export function usePictureScale(
-  view: View | null,
+  view: PictureView | null,
   key: number,
 ): [PictureScale | null, (scale: PictureScale) => void] {
   const [kept, setKept] = useState<{ key: number; scale: PictureScale } | null>(null)

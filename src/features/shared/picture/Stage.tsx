@@ -2,7 +2,7 @@
 
 import { useEffect, useRef, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
 import styled from 'styled-components'
-import { type View } from './jobs'
+import { type PictureView } from './jobs'
 
 /** A place in the picture, pixels of the picture. */
 export interface Spot {
@@ -42,13 +42,13 @@ const Grip = styled.g`
 const STEP = 1 / 800
 
 /** A picture, or a part of it, with what is drawn over it in the picture's own pixels. */
-export function Stage({
+export function PictureStage({
   view,
   label,
   onSpot,
   children,
 }: {
-  view: View
+  view: PictureView
   label: string
   onSpot?: (spot: Spot) => void
   children?: ReactNode
@@ -84,7 +84,7 @@ export function Stage({
 }
 
 /** The place in what is shown that is nearest to a spot. */
-export function within({ left, top, width, height }: View, { x, y }: Spot): Spot {
+export function withinStage({ left, top, width, height }: PictureView, { x, y }: Spot): Spot {
   return { x: Math.max(left, Math.min(left + width, x)), y: Math.max(top, Math.min(top + height, y)) }
 }
 
@@ -98,7 +98,7 @@ export function Mark({
   isSmall = false,
 }: {
   at: Spot
-  view: View
+  view: PictureView
   name: string
   onMove: (spot: Spot) => void
   /** Where the Delete key takes it away. */
@@ -114,7 +114,7 @@ export function Mark({
     const matrix = svg.getScreenCTM()
     if (!matrix) return
     const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse())
-    onMove(within(view, { x, y }))
+    onMove(withinStage(view, { x, y }))
   }
   const keys = (event: KeyboardEvent<SVGGElement>) => {
     const by = view.width * STEP * (event.shiftKey ? 10 : 1)
@@ -131,7 +131,7 @@ export function Mark({
     const step = steps[event.key]
     if (!step) return
     event.preventDefault()
-    onMove(within(view, { x: at.x + step[0], y: at.y + step[1] }))
+    onMove(withinStage(view, { x: at.x + step[0], y: at.y + step[1] }))
   }
   return (
     <Grip

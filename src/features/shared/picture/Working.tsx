@@ -2,10 +2,10 @@
 
 import { ProgressBar } from 'react-aria-components'
 import { QuietButton } from '@/ui/kit/buttons'
-import { Slip } from '@/ui/kit/surfaces'
+import { Callout } from '@/ui/kit/surfaces'
 import { type PictureWork } from './usePicture'
 import styled from 'styled-components'
-import { Share } from '@/ui/kit/Share'
+import { ShareBar } from '@/ui/kit/Share'
 
 const Line = styled.div`
   display: flex;
@@ -35,15 +35,15 @@ export function Working({
       {progress === null ? null : (
         <Line>
           <ProgressBar aria-label="Working on the picture" value={progress * 100}>
-            <Share $of={progress} />
+            <ShareBar $of={progress} />
           </ProgressBar>
           <QuietButton onPress={cancel}>Stop</QuietButton>
         </Line>
       )}
       {trouble ? (
-        <Slip $tone="warn" role="alert">
+        <Callout $tone="warn" role="alert">
           {trouble}
-        </Slip>
+        </Callout>
       ) : null}
     </>
   )

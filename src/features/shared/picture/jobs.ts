@@ -2,11 +2,11 @@ import { proxy, type Remote } from 'comlink'
 import { type PictureJobs } from '@/workers/picture'
 import { runIn, type Running } from '../runIn'
 
-export type { Counted, View } from '@/workers/picture'
+export type { Counted, PictureView } from '@/workers/picture'
 export { Cancelled, type Running } from '../runIn'
 
 /** Runs a job on a picture in a worker of its own; to cancel it ends the worker. */
-export function runJob<T>(
+export function runPictureJob<T>(
   job: (jobs: Remote<PictureJobs>, onProgress: (share: number) => void) => Promise<T>,
   onProgress: (share: number) => void,
 ): Running<T> {

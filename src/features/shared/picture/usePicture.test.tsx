@@ -1,11 +1,11 @@
 /** @jest-environment jsdom */
 import { act, renderHook } from '@testing-library/react'
-import { Cancelled, runJob } from './jobs'
+import { Cancelled, runPictureJob } from './jobs'
 import { usePicture } from './usePicture'
 
-jest.mock('./jobs', () => ({ Cancelled: class extends Error {}, runJob: jest.fn() }))
+jest.mock('./jobs', () => ({ Cancelled: class extends Error {}, runPictureJob: jest.fn() }))
 
-const run = jest.mocked(runJob)
+const run = jest.mocked(runPictureJob)
 const file = new Blob(['cloth'])
 const view = { width: 300, height: 200 }
 

@@ -3,16 +3,16 @@
 import { useRef, useState } from 'react'
 import { type Shot } from '@/devices/standins/camera'
 import { type CutOut, type CutOutAsked } from '@/core/photo/cutOut'
-import { Cancelled, runJob, type Counted, type Running, type View } from './jobs'
+import { Cancelled, runPictureJob, type Counted, type Running, type PictureView } from './jobs'
 
 export interface Picture {
   file: Blob
-  view: View
+  view: PictureView
   /** Counts up with every new picture. */
   number: number
 }
 
-type Job<T> = Parameters<typeof runJob<T>>[0]
+type Job<T> = Parameters<typeof runPictureJob<T>>[0]
 
 /** A picture that is worked on away from the page: opened, and one job on it at a time. */
 export function usePicture() {
@@ -27,7 +27,7 @@ export function usePicture() {
     running.current?.cancel()
     setTrouble(undefined)
     setProgress(0)
-    const own = runJob(job, setProgress)
+    const own = runPictureJob(job, setProgress)
     running.current = own
     try {
       return await own.answer
@@ -57,7 +57,7 @@ export function usePicture() {
     picture,
     open,
     shoot,
-    near: (file: Blob, sidePx: number): Promise<View | null> => run((jobs) => jobs.near(file, sidePx)),
+    near: (file: Blob, sidePx: number): Promise<PictureView | null> => run((jobs) => jobs.near(file, sidePx)),
     count: (file: Blob, pixelsPerCm: number): Promise<Counted | null> =>
       run((jobs, onProgress) => jobs.count(file, pixelsPerCm, onProgress)),
     shadow: (file: Blob) => run((jobs) => jobs.shadow(file)),

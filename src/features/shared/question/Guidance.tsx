@@ -2,8 +2,8 @@
 
 import styled from 'styled-components'
 import { type Guide } from '@/core/identify/features'
-import { HowDrawing, type Yarn } from '@/ui/burn'
-import { Slip } from '@/ui/kit/surfaces'
+import { HowDrawing, type DrawnYarn } from '@/ui/burn'
+import { Callout } from '@/ui/kit/surfaces'
 import { Terms } from '@/ui/kit/Terms'
 
 const How = styled.div`
@@ -45,13 +45,13 @@ const How = styled.div`
 `
 
 /** How a test at the table is done: a drawing, the steps, what it tells apart, what spoils it, and what can hurt. */
-export function Guidance({ feature, guide, yarn }: { feature: string; guide: Guide; yarn?: Yarn }) {
+export function Guidance({ feature, guide, yarn }: { feature: string; guide: Guide; yarn?: DrawnYarn }) {
   return (
     <>
       {guide.caution ? (
-        <Slip $tone="warn">
+        <Callout $tone="warn">
           <b>Take care.</b> {guide.caution}
-        </Slip>
+        </Callout>
       ) : null}
       <How>
         <HowDrawing feature={feature} yarn={yarn} />

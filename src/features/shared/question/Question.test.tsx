@@ -1,14 +1,14 @@
 /** @jest-environment jsdom */
 import { act, render, screen } from '@testing-library/react'
-import { Question, type Asked } from './Question'
+import { Question, type QuestionAsked } from './Question'
 import userEvent from '../../../../tests/support/person'
 
 const states = ['paper', 'hair', 'vinegar'].map((id) => ({ id, label: `of ${id}`, help: '' }))
-const ONE: Asked = { id: 'smell', question: 'What does it smell of?', hint: '', multi: false, states }
-const MANY: Asked = { ...ONE, multi: true }
+const ONE: QuestionAsked = { id: 'smell', question: 'What does it smell of?', hint: '', multi: false, states }
+const MANY: QuestionAsked = { ...ONE, multi: true }
 const user = userEvent.setup()
 
-function asked(feature: Asked, rest: { canUndo?: boolean; blank?: boolean } = {}) {
+function asked(feature: QuestionAsked, rest: { canUndo?: boolean; blank?: boolean } = {}) {
   const [onAnswer, onUndo] = [jest.fn<void, [string[]]>(), jest.fn()]
   render(
     <>

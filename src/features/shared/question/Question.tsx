@@ -4,9 +4,9 @@ import { useEffect, useState, type ReactNode } from 'react'
 import { Button as AriaButton, ToggleButton } from 'react-aria-components'
 import styled, { css } from 'styled-components'
 import { type Guide } from '@/core/identify/features'
-import { AnswerDrawing, type Yarn } from '@/ui/burn'
+import { AnswerDrawing, type DrawnYarn } from '@/ui/burn'
 import { Button, StrongButton } from '@/ui/kit/buttons'
-import { pressable } from '@/ui/kit/pressable'
+import { pressableStyle } from '@/ui/kit/pressable'
 import { Actions, Soft, Stack } from '@/ui/kit/surfaces'
 import { isTyping } from '../isTyping'
 import { Guidance } from './Guidance'
@@ -55,7 +55,7 @@ const choice = css`
   kbd + b {
     padding-right: 1.9rem;
   }
-  ${pressable}
+  ${pressableStyle}
   &[data-selected] {
     border-color: var(--indigo);
     box-shadow: inset 0 0 0 3px var(--indigo);
@@ -89,7 +89,7 @@ const Grid = styled.div<{ $few: boolean }>`
 `
 
 /** What is asked: by the bench, by the inspection, by anything that has answers to choose from. */
-export interface Asked {
+export interface QuestionAsked {
   id: string
   question: string
   hint: string
@@ -99,10 +99,10 @@ export interface Asked {
 }
 
 interface Props {
-  feature: Asked
+  feature: QuestionAsked
   /** The picture of one answer; undefined where it is better said. */
   picture?: (state: string) => ReactNode
-  yarn?: Yarn
+  yarn?: DrawnYarn
   canUndo: boolean
   /** Whether “did not see it” is an answer; it is, unless said otherwise. */
   blank?: boolean

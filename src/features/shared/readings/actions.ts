@@ -12,7 +12,7 @@ import { withPicture } from '@/server/withPicture'
 import { now } from '../now'
 import { doneOf, type Done } from '../outcome'
 import { withSentPicture } from '../pictures/sent'
-import { told } from '../told'
+import { parseOr404 } from '../parseOr404'
 
 const Kept = z.strictObject({ data: MeasurementSchema, state: z.enum(WASH_STATES) })
 
@@ -27,7 +27,7 @@ export async function keepMeasurement(
   form?: unknown,
   readingId?: unknown,
 ): Promise<Done> {
-  const id = told(RecordIdSchema.optional(), readingId)
+  const id = parseOr404(RecordIdSchema.optional(), readingId)
   const keep = async (picture?: string) => {
     const { data, state } = Kept.parse(input)
     const piece = RecordIdSchema.parse(pieceId)
@@ -43,7 +43,7 @@ export async function keepMeasurement(
 }
 
 export async function dropMeasurement(pieceId: unknown, measurementId: unknown): Promise<Done> {
-  const [piece, measurement] = [told(RecordIdSchema, pieceId), told(RecordIdSchema, measurementId)]
+  const [piece, measurement] = [parseOr404(RecordIdSchema, pieceId), parseOr404(RecordIdSchema, measurementId)]
   const outcome = await doneOf(async () => removeMeasurement(await notebook(), piece, measurement, now()))
   revalidatePath('/', 'layout')
   return !outcome.ok && outcome.gone ? { ok: true } : outcome

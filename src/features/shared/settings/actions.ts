@@ -3,12 +3,12 @@
 import { cookies } from 'next/headers'
 import { revalidatePath } from 'next/cache'
 import { PREFERENCES_COOKIE, PreferencesSchema } from './preferences'
-import { told } from '../told'
+import { parseOr404 } from '../parseOr404'
 
 const ONE_YEAR_SECONDS = 365 * 24 * 3600
 
 export async function savePreferences(preferences: unknown): Promise<void> {
-  const value = JSON.stringify(told(PreferencesSchema, preferences))
+  const value = JSON.stringify(parseOr404(PreferencesSchema, preferences))
   ;(await cookies()).set(PREFERENCES_COOKIE, value, { maxAge: ONE_YEAR_SECONDS, sameSite: 'strict', path: '/' })
   revalidatePath('/', 'layout')
 }

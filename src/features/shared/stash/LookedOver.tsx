@@ -2,8 +2,8 @@
 
 import { useRouter } from 'next/navigation'
 import { useEffect } from 'react'
-import { counted } from '@/core/units/format'
-import { Slip } from '@/ui/kit/surfaces'
+import { countNoun } from '@/core/units/format'
+import { Callout } from '@/ui/kit/surfaces'
 
 const AGAIN_MS = 1500
 
@@ -17,9 +17,9 @@ export function LookedOver({ left }: { left: number }) {
     return () => clearInterval(timer)
   }, [isWorking, router])
   return isWorking ? (
-    <Slip role="status">
-      {counted(left, 'piece is', 'pieces are')} being looked over; what is shown {left === 1 ? 'of it' : 'of them'}{' '}
-      may be of before.
-    </Slip>
+    <Callout role="status">
+      We are still updating {countNoun(left, 'piece')}. What you see of {left === 1 ? 'it' : 'them'} may be out of
+      date.
+    </Callout>
   ) : null
 }

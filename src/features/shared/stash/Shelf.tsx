@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { memo, useEffect, useState } from 'react'
 import styled from 'styled-components'
-import { inTurn } from '@/ui/cloth/inTurn'
+import { inDrawingTurn } from '@/ui/cloth/inTurn'
 import { tileSize } from '@/ui/cloth/tileSize'
 import { tileUrl, type TileSpec } from '@/ui/cloth/tileUrl'
 
@@ -171,7 +171,7 @@ function breadth(widthMm: number | null): number {
  * Cloth folded on shelves: as wide as it is wide, as thick as what is left of it weighs.
  * @param isPassing asked when a fold first shows: what only passes by is not drawn
  */
-export function Shelf({
+export function StashShelf({
   folds,
   label,
   isPassing,
@@ -198,7 +198,7 @@ export const FoldOnShelf = memo(function FoldOnShelf(fold: Fold & { isPassing?: 
   useEffect(() => {
     if (isDrawn) return
     let takeBack = () => {}
-    const timer = setTimeout(() => (takeBack = inTurn(() => setDrawn(true))), DRAWN_AFTER_MS)
+    const timer = setTimeout(() => (takeBack = inDrawingTurn(() => setDrawn(true))), DRAWN_AFTER_MS)
     return () => {
       clearTimeout(timer)
       takeBack()

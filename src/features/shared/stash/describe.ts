@@ -3,18 +3,18 @@ import { formatOwned, formatWeight, formatWidth, type UnitSystem } from '@/core/
 import { materialById } from '@/core/materials/materials'
 import { wordFor, type Vocabulary } from '@/core/vocabulary/words'
 import { THING_WORDS } from '@/core/vocabulary/stash'
-import { type Gist } from '@/core/stashSearch/gist'
+import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 import { type Fold } from './Shelf'
 
 /** Is it known what this piece is made of, by test or by a label that nothing speaks against? */
-export function isKnown({ fibres }: Pick<Gist, 'fibres'>): boolean {
+export function isKnown({ fibres }: Pick<PieceSummary, 'fibres'>): boolean {
   return fibres.length > 0
 }
 
 /** What it is made of, in a few words, and how that is known. */
 export function fibreWords(
-  { knowing, fibres, offer }: Pick<Gist, 'knowing' | 'fibres' | 'offer'>,
+  { knowing, fibres, offer }: Pick<PieceSummary, 'knowing' | 'fibres' | 'offer'>,
   words: Vocabulary,
 ): string {
   // What it is called says what it is: nobody burns leather.
@@ -38,30 +38,33 @@ export function fibreWords(
   }
 }
 
-export function weightWords({ gsm }: Pick<Gist, 'gsm'>, units: UnitSystem): string {
+export function weightWords({ gsm }: Pick<PieceSummary, 'gsm'>, units: UnitSystem): string {
   return gsm ? formatWeight(gsm, units) : 'not weighed'
 }
 
 /** How much there is of it; nothing where it was not measured. */
-export function sizeWords({ widthMm, lengthMm }: Pick<Gist, 'widthMm' | 'lengthMm'>, units: UnitSystem): string {
+export function sizeWords(
+  { widthMm, lengthMm }: Pick<PieceSummary, 'widthMm' | 'lengthMm'>,
+  units: UnitSystem,
+): string {
   if (widthMm === null || lengthMm === null) return ''
   return `${formatOwned(lengthMm, units)} of ${formatWidth(widthMm, units)} width`
 }
 
 /** What it is, where it is no cloth by the length. */
-export function thingWords({ thing }: Pick<Gist, 'thing'>, words: Vocabulary): string {
+export function thingWords({ thing }: Pick<PieceSummary, 'thing'>, words: Vocabulary): string {
   return thing === 'cloth' ? '' : wordFor(THING_WORDS[thing], words)
 }
 
 /** Everything in one line: fibre, weight, size. */
-export function pieceWords(gist: Gist, units: UnitSystem, words: Vocabulary): string {
+export function pieceWords(gist: PieceSummary, units: UnitSystem, words: Vocabulary): string {
   return [thingWords(gist, words), fibreWords(gist, words), weightWords(gist, units), sizeWords(gist, units)]
     .filter(Boolean)
     .join('; ')
 }
 
 /** A piece for the shelf. */
-export function foldOf(gist: Gist, units: UnitSystem, words: Vocabulary): Fold {
+export function foldOf(gist: PieceSummary, units: UnitSystem, words: Vocabulary): Fold {
   return {
     id: gist.id,
     name: gist.name,

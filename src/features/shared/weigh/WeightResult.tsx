@@ -8,9 +8,9 @@ import { weightClassWords } from '@/core/measure/weightClass'
 import { ouncesPerLinearYard, gramsPerRunningMetre } from '@/core/measure/weightUnits'
 import { type Reading } from '@/core/notebook/schemas/weighing'
 import { GSM_PER_MOMME } from '@/core/units/constants'
-import { capitalised, formatWeight, toMomme, withDoubt } from '@/core/units/format'
-import { scaled } from '@/core/units/quantity'
-import { Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { capitalise, formatWeight, toMomme, withDoubt } from '@/core/units/format'
+import { scaleQuantity } from '@/core/units/quantity'
+import { Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { useLoaded } from '@/ui/kit/useLoaded'
 import { usePreferences } from '../settings/PreferencesContext'
 
@@ -38,7 +38,7 @@ export function WeightResult({ readings, widthMm = null, regainPercent = null }:
     return <Soft>Weigh a piece of known size and the weight appears here, with its doubt.</Soft>
   const answer = weigh(readings, regainPercent ?? undefined)
   const gsm = { value: answer.gsm, sd: answer.standardUncertainty }
-  const momme = toMomme(answer.gsm) < 40 ? `, ${withDoubt(scaled(gsm, 1 / GSM_PER_MOMME))} momme` : ''
+  const momme = toMomme(answer.gsm) < 40 ? `, ${withDoubt(scaleQuantity(gsm, 1 / GSM_PER_MOMME))} momme` : ''
   const { name, like } = weightClassWords[answer.weightClass]
   const beside = familiar?.besideFamiliar(answer.gsm)
   const listed = (cloths: readonly NamedCloth[]) =>
@@ -52,7 +52,7 @@ export function WeightResult({ readings, widthMm = null, regainPercent = null }:
       <Big>{formatWeight(gsm, units)}</Big>
       <p>
         {formatWeight(gsm, units === 'metric' ? 'imperial' : 'metric')}
-        {momme}. {capitalised(name)}, {like}.
+        {momme}. {capitalise(name)}, {like}.
       </p>
       {beside && beside.like.length > 0 ? (
         <p>
@@ -76,11 +76,11 @@ export function WeightResult({ readings, widthMm = null, regainPercent = null }:
       ) : damp ? (
         <Soft>What it is made of is not known: the air is not allowed for.</Soft>
       ) : null}
-      {answer.advice ? <Slip>{answer.advice}</Slip> : null}
+      {answer.advice ? <Callout>{answer.advice}</Callout> : null}
       {disagreement(readings) > 3 ? (
-        <Slip $tone="warn">
+        <Callout $tone="warn">
           These readings disagree by more than scale and scissors explain: was one piece damp, or a length misread?
-        </Slip>
+        </Callout>
       ) : null}
     </Stack>
   )

@@ -53,14 +53,14 @@ export const LAID = [
     cutErrorMm: 15,
   },
 ] as const
-export type Laid = (typeof LAID)[number]['id']
+export type LaidWeighing = (typeof LAID)[number]['id']
 
 export function laidOf(id: string): (typeof LAID)[number] {
   return LAID.find((one) => one.id === id) ?? LAID[0]
 }
 
 /** A reading being filled in: numbers in mm and g, null where still empty. */
-export type DraftReading = { [Key in keyof Required<Reading>]: number | null } & { laid: Laid }
+export type DraftReading = { [Key in keyof Required<Reading>]: number | null } & { laid: LaidWeighing }
 
 export const EMPTY_READING: DraftReading = {
   laid: 'square',

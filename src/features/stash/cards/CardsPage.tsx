@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { counted } from '@/core/units/format'
+import { countNoun } from '@/core/units/format'
 import { SHEETS } from '@/core/cards/sheets'
 import { ChoiceField } from '@/ui/kit/fields'
 import { FileLink } from '@/ui/kit/links'
@@ -42,7 +42,7 @@ export function CardsPage({ asked, names, count, most }: Props) {
       <div>
         <h1>Swatch cards and labels</h1>
         <Soft>
-          {counted(count, 'piece')}
+          {countNoun(count, 'piece')}
           {count > most && !isPages ? `; the first ${most} are printed` : ''}. Each carries a code that leads back to
           it.
         </Soft>

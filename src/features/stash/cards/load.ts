@@ -1,7 +1,7 @@
 import { byPlace, NOWHERE, type Card, type BookLine, type SheetId } from '@/core/cards/sheets'
 import { fibreById } from '@/core/fibres/catalogue'
 import { type Piece } from '@/core/notebook/kinds/piece'
-import { type Gist } from '@/core/stashSearch/gist'
+import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
 import { readQuery } from '@/core/stashSearch/readQuery'
 import { type UnitSystem } from '@/core/units/format'
 import { tallyOf } from '@/core/pieces/tally'
@@ -11,13 +11,13 @@ import { careSymbol } from '@/core/vocabulary/care'
 import { WASH_STATE_WORDS } from '@/core/vocabulary/cloth'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
-import { runHeavy } from '@/server/jobs/pool'
+import { runJob } from '@/server/jobs/pool'
 import { askShelf } from '@/server/cache/askShelf'
 import { shelfOf } from '@/server/cache/shelf'
 import { recordsByIds } from '@/server/store/repository'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 import { clothTile } from '@/ui/cloth/tile'
-import { capitalised } from '@/core/units/format'
+import { capitalise } from '@/core/units/format'
 import { tallyWords } from '../heap/tallyWords'
 import { fibreWords, pieceWords, sizeWords, thingWords, weightWords } from '../../shared/stash/describe'
 
@@ -34,7 +34,7 @@ export const MOST_CARDS = 240
 const MOST_LINES = 5000
 
 /** The pieces that an address asks for: those named by `id`, else what answers to the filters. */
-export async function piecesAsked(params: URLSearchParams, words: Vocabulary): Promise<readonly Gist[]> {
+export async function piecesAsked(params: URLSearchParams, words: Vocabulary): Promise<readonly PieceSummary[]> {
   const db = await notebook()
   const ids = params.getAll('id')
   if (ids.length === 0) return (await askShelf(db, readQuery(params), words)).found
@@ -48,14 +48,14 @@ export async function piecesAsked(params: URLSearchParams, words: Vocabulary): P
  * @param signal of a client that may go away
  */
 export async function cardsPdf(
-  gists: readonly Gist[],
+  gists: readonly PieceSummary[],
   { units, words }: Preferences,
   how: { sheet: SheetId; skip: number; origin: string; labels: Labels; signal?: AbortSignal },
 ): Promise<Uint8Array> {
   const { sheet, skip, origin, labels, signal } = how
   if (labels === 'places') {
     const places = byPlace(gists).slice(0, MOST_CARDS)
-    return runHeavy('printCards', { cards: places.map((one) => placeCard(one, origin)), sheet, skip }, signal)
+    return runJob('printCards', { cards: places.map((one) => placeCard(one, origin)), sheet, skip }, signal)
   }
   const some = gists.slice(0, MOST_CARDS)
   const records = await recordsByIds(
@@ -65,10 +65,16 @@ export async function cardsPdf(
   )
   const pieces = new Map(records.map(({ id, data }) => [id, data]))
   const cards = some.map((gist) => cardOf(gist, pieces.get(gist.id), units, words, origin))
-  return runHeavy('printCards', { cards, sheet, skip }, signal)
+  return runJob('printCards', { cards, sheet, skip }, signal)
 }
 
-function cardOf(gist: Gist, piece: Piece | undefined, units: UnitSystem, words: Vocabulary, origin: string): Card {
+function cardOf(
+  gist: PieceSummary,
+  piece: Piece | undefined,
+  units: UnitSystem,
+  words: Vocabulary,
+  origin: string,
+): Card {
   const lines = [
     weightWords(gist, units),
     sizeWords(gist, units),
@@ -80,7 +86,7 @@ function cardOf(gist: Gist, piece: Piece | undefined, units: UnitSystem, words: 
   ]
   return {
     name: gist.name,
-    fibre: capitalised(fibreWords(gist, words)),
+    fibre: capitalise(fibreWords(gist, words)),
     lines: lines.filter(Boolean),
     url: `${origin}/stash/${gist.id}`,
     drawing: clothTile(drawnAs(gist.weave, gist.look)),
@@ -89,7 +95,7 @@ function cardOf(gist: Gist, piece: Piece | undefined, units: UnitSystem, words: 
 }
 
 /** A shelf or a box: what it comes to, and what lies in it; its code opens the stash there. */
-function placeCard({ place, pieces }: { place: string; pieces: readonly Gist[] }, origin: string): Card {
+function placeCard({ place, pieces }: { place: string; pieces: readonly PieceSummary[] }, origin: string): Card {
   const query = writeQuery({ ...ASKS_NOTHING, chosen: place ? { place: [place] } : {} })
   return {
     name: place || NOWHERE,
@@ -103,7 +109,7 @@ function placeCard({ place, pieces }: { place: string; pieces: readonly Gist[] }
 
 /** These pieces as a book with an index, or as a list to tick off. */
 export function bookPdf(
-  gists: readonly Gist[],
+  gists: readonly PieceSummary[],
   { units, words }: Preferences,
   { isList, signal }: { isList: boolean; signal?: AbortSignal },
 ): Promise<Uint8Array> {
@@ -114,11 +120,11 @@ export function bookPdf(
     words: [gist.called, ...gist.fibres.map((id) => fibreById(id).name[words]), ...gist.tags].filter(Boolean),
   }))
   const task = { lines, title: titleOf(gists), lead: tallyWords(tallyOf(gists)), isList }
-  return runHeavy('printBook', task, signal)
+  return runJob('printBook', task, signal)
 }
 
 /** What pieces of one sorting are printed for; else they are the stash. */
-function titleOf(gists: readonly Gist[]): string {
+function titleOf(gists: readonly PieceSummary[]): string {
   const [first] = gists
   const isOne = first?.sorting && gists.every(({ sorting }) => sorting === first.sorting)
   return isOne ? `To ${SORTING_WORDS[first.sorting!]}` : 'The stash'

@@ -1,7 +1,7 @@
 'use client'
 
 import { type Piece } from '@/core/notebook/kinds/piece'
-import { clothOf } from '@/core/pieces/amount'
+import { clothAmountOf } from '@/core/pieces/amount'
 import { USUAL_THINGS } from '@/core/pieces/things'
 import { formatWidth } from '@/core/units/format'
 import { Soft } from '@/ui/kit/surfaces'
@@ -11,7 +11,7 @@ import { usePreferences } from '../../shared/settings/PreferencesContext'
 export default function UsualWords({ piece }: { piece: Piece }) {
   const { units } = usePreferences()
   const usual = USUAL_THINGS[piece.thing]
-  const cloth = clothOf(piece)
+  const cloth = clothAmountOf(piece)
   if (!usual) return null
   return (
     <>

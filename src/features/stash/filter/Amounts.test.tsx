@@ -2,7 +2,7 @@
 import { render, screen } from '@testing-library/react'
 import { ASKS_NOTHING, type ShelfQuery } from '@/core/stashSearch/query'
 import { PreferencesProvider } from '../../shared/settings/PreferencesContext'
-import { Amounts } from './Amounts'
+import { AmountFilter } from './Amounts'
 import userEvent from '../../../../tests/support/person'
 
 const user = userEvent.setup()
@@ -12,7 +12,7 @@ function shown(query: Partial<ShelfQuery> = {}, units: 'metric' | 'imperial' = '
   const value = { units, words: 'uk', theme: 'system', motion: 'still', spanMm: 1650 } as const
   const { container } = render(
     <PreferencesProvider value={value}>
-      <Amounts query={{ ...ASKS_NOTHING, ...query }} onAsk={onAsk} />
+      <AmountFilter query={{ ...ASKS_NOTHING, ...query }} onAsk={onAsk} />
     </PreferencesProvider>,
   )
   container.querySelector('details')!.open = true

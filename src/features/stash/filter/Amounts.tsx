@@ -27,7 +27,7 @@ const NUMBERS = [
 const MADDER = '#8c2f39'
 
 /** Filters with a number or a colour in them: sent together when all of it is written. */
-export function Amounts({ query, onAsk }: Props) {
+export function AmountFilter({ query, onAsk }: Props) {
   const { units } = usePreferences()
   const inUnits = fieldUnits(units)
   const { short, long, weight } = inUnits

@@ -12,7 +12,7 @@ import { useMedia } from '@/ui/kit/useMedia'
 import { type LoadedStash, type OfferedFacet } from '../load'
 
 // Below what is ticked, with all that numbers need: the page is there before it.
-const Amounts = dynamic(() => import('./Amounts').then(({ Amounts: part }) => part))
+const Amounts = dynamic(() => import('./Amounts').then(({ AmountFilter: part }) => part))
 const KeepView = dynamic(() => import('./KeepView').then(({ KeepView: part }) => part))
 
 const Panel = styled.details`

@@ -5,14 +5,14 @@ import { Button } from '@/ui/kit/buttons'
 import { TextField } from '@/ui/kit/fields'
 import { Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { useNewId } from '../../shared/form/useNewId'
 import { keepView } from '../actions'
 
 /** Keeps the filters as they stand under a name. */
 export function KeepView({ query }: { query: string }) {
   const [name, setName] = useState('')
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const newId = useNewId()
   const keep = () =>
     doing(async () => {

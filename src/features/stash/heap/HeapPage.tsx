@@ -7,7 +7,7 @@ import { Button, QuietButton } from '@/ui/kit/buttons'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Columns, Figures, Page, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { beginTest } from '../../shared/burn/beginTest'
 import { FoldOnShelf } from '../../shared/stash/Shelf'
 import { QuickForm } from '../quick/QuickForm'
@@ -39,7 +39,7 @@ interface Props extends HeapData {
 
 /** One heap: the piece in the hand, the tally, and what was sorted so far. */
 export function HeapPage({ id, name, place, done, tally, folds, todos }: Props) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   return (
     <Page>
       <div>
@@ -87,7 +87,7 @@ export function HeapPage({ id, name, place, done, tally, folds, todos }: Props) 
 }
 
 function SortedSoFar({ folds }: Pick<HeapData, 'folds'>) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   return (
     <Paper aria-labelledby="sorted">
       <h2 id="sorted">Sorted so far</h2>

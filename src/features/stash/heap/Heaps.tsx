@@ -6,7 +6,7 @@ import { StrongButton } from '@/ui/kit/buttons'
 import { TextField } from '@/ui/kit/fields'
 import { Actions, Fields, Page, Paper, PlainList, Soft } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { useNewId } from '../../shared/form/useNewId'
 import { beginHeap } from './actions'
 import { type loadHeaps } from './load'
@@ -16,7 +16,7 @@ import { tallyWords } from './tallyWords'
 export function Heaps({ heaps }: { heaps: Awaited<ReturnType<typeof loadHeaps>> }) {
   const [name, setName] = useState('')
   const [place, setPlace] = useState('')
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const newId = useNewId()
   return (
     <Page>

@@ -8,15 +8,15 @@ import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { SORTINGS } from '@/core/vocabulary/stash'
 import { notebook } from '@/server/database'
 import { amendRecord } from '@/server/store/amend'
-import { changeRecord, findRecord, within } from '@/server/store/repository'
+import { changeRecord, findRecord, inTransaction } from '@/server/store/repository'
 import { createOnce } from '@/server/store/createOnce'
 import { doneOf, outcomeOf, type Done, type Refusal } from '../../shared/outcome'
-import { told } from '../../shared/told'
+import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
 
 /** Begins a heap, and goes to it. @param heapId made by the form: sent again it is the same heap */
 export async function beginHeap(input: unknown, heapId?: unknown): Promise<Refusal> {
-  const id = told(RecordIdSchema.optional(), heapId)
+  const id = parseOr404(RecordIdSchema.optional(), heapId)
   const outcome = await outcomeOf(async () =>
     createOnce(await notebook(), 'heap', HeapSchema.parse(input), now(), id),
   )
@@ -27,11 +27,11 @@ export async function beginHeap(input: unknown, heapId?: unknown): Promise<Refus
 
 /** Says that a heap is sorted, or that it goes on. */
 export async function endHeap(heapId: unknown, done: unknown): Promise<Done> {
-  const id = told(RecordIdSchema, heapId)
+  const id = parseOr404(RecordIdSchema, heapId)
   const outcome = await doneOf(async () =>
-    within(await notebook(), async (db) => {
+    inTransaction(await notebook(), async (db) => {
       const heap = await findRecord(db, 'heap', id)
-      if (!heap) return told(z.never(), id)
+      if (!heap) return parseOr404(z.never(), id)
       return changeRecord(db, 'heap', heap, { ...heap.data, done: z.boolean().parse(done) }, now())
     }),
   )
@@ -41,8 +41,8 @@ export async function endHeap(heapId: unknown, done: unknown): Promise<Done> {
 
 /** Sorts a piece otherwise. */
 export async function sortPiece(pieceId: unknown, sorting: unknown): Promise<Done> {
-  const id = told(RecordIdSchema, pieceId)
-  const as = told(z.enum(SORTINGS).nullable(), sorting)
+  const id = parseOr404(RecordIdSchema, pieceId)
+  const as = parseOr404(z.enum(SORTINGS).nullable(), sorting)
   const outcome = await doneOf(async () =>
     amendRecord(await notebook(), 'piece', id, now(), (piece) => ({ ...piece, sorting: as })),
   )

@@ -1,9 +1,9 @@
-import { type Gist } from '@/core/stashSearch/gist'
+import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
 import { tallyOf, type Tally } from '@/core/pieces/tally'
 import { type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
-import { grouped } from '@/server/grouped'
+import { groupBy } from '@/server/groupBy'
 import { shelfOf, type Shelf } from '@/server/cache/shelf'
 import { allRecords, findRecord } from '@/server/store/repository'
 import { foldOf } from '../../shared/stash/describe'
@@ -22,7 +22,7 @@ export interface HeapData {
   done: boolean
   tally: Tally
   /** Sorted last first. */
-  folds: (Fold & { sorting: Gist['sorting']; worth: string | null })[]
+  folds: (Fold & { sorting: PieceSummary['sorting']; worth: string | null })[]
 }
 
 /** Heaps, those still to be sorted first, each with its tally. */
@@ -60,4 +60,4 @@ export async function loadHeap(id: string, { units, words }: Preferences): Promi
 }
 
 /** What lies on the shelves by the heap that it was sorted from. */
-const heapsOf = (shelf: Shelf) => shelf.once('by heap', (gists) => grouped(gists, ({ heapId }) => heapId))
+const heapsOf = (shelf: Shelf) => shelf.once('by heap', (gists) => groupBy(gists, ({ heapId }) => heapId))

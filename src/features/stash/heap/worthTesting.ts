@@ -1,4 +1,4 @@
-import { type Gist } from '@/core/stashSearch/gist'
+import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
 
 /** A piece larger than this is worth a pinch of yarns and five minutes, m²; ours. */
 const WORTH_A_BURN_M2 = 0.5
@@ -10,7 +10,7 @@ export function worthTesting({
   called,
   sorting,
   gsm,
-}: Pick<Gist, 'knowing' | 'usableM2' | 'called' | 'sorting' | 'gsm'>): string | null {
+}: Pick<PieceSummary, 'knowing' | 'usableM2' | 'called' | 'sorting' | 'gsm'>): string | null {
   if (sorting === 'give-away') return null
   const isOpen = knowing === 'untested' || knowing === 'unsettled' || knowing === 'contradicted'
   const isLarge = usableM2 === null || usableM2.value >= WORTH_A_BURN_M2

@@ -1,4 +1,4 @@
-import { alike } from '@/core/stashSearch/alike'
+import { findSimilarPieces } from '@/core/stashSearch/similarPieces'
 import { type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
@@ -12,7 +12,7 @@ export async function loadAlike(id: string, { units, words }: { units: UnitSyste
   const shelf = await shelfOf(await notebook(), words)
   const gist = shelf.find(id)
   if (!gist) return undefined
-  const found = alike(gist, shelf.gists(), words, MOST)
+  const found = findSimilarPieces(gist, shelf.gists(), words, MOST)
   return {
     id,
     name: gist.name,

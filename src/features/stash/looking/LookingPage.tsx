@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
-import { counted } from '@/core/units/format'
+import { countNoun } from '@/core/units/format'
 import { NOWHERE } from '@/core/cards/sheets'
 import { useCallback } from 'react'
 import styled from 'styled-components'
@@ -31,7 +31,7 @@ export function LookingPage({ pieces, families, weights, knowing, money, months,
     <Page>
       <div>
         <h1>Looking at the whole</h1>
-        <Soft>{counted(pieces, 'piece')}; each line leads to those that it counts.</Soft>
+        <Soft>{countNoun(pieces, 'piece')}; each line leads to those that it counts.</Soft>
       </div>
       <Tiles>
         <Figure title="What do I own, by fibre?" lines={families} />
@@ -46,7 +46,7 @@ export function LookingPage({ pieces, families, weights, knowing, money, months,
               {money.map(({ place, currency, paid, pieces: count, query }) => (
                 <li key={place + currency}>
                   <Link href={`/stash?${query}`}>{place || NOWHERE}</Link>: {currency}
-                  {paid.toFixed(2)}, {counted(count, 'piece')}
+                  {paid.toFixed(2)}, {countNoun(count, 'piece')}
                 </li>
               ))}
             </PlainList>
@@ -56,7 +56,7 @@ export function LookingPage({ pieces, families, weights, knowing, money, months,
             <PlainList $gap="0.3rem">
               {waiting.map(({ id, name, days }) => (
                 <li key={id}>
-                  <Link href={`/stash/${id}`}>{name}</Link>, {counted(days, 'day')}
+                  <Link href={`/stash/${id}`}>{name}</Link>, {countNoun(days, 'day')}
                 </li>
               ))}
             </PlainList>

@@ -6,7 +6,7 @@ import { TextField } from '@/ui/kit/fields'
 import { NumberField } from '@/ui/kit/NumberField'
 import { Actions, Fields, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { useNewId } from '../../shared/form/useNewId'
 import { fieldUnits, fromField, toField } from '../../shared/settings/measures'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
@@ -22,7 +22,7 @@ interface Offcut {
 /** Cutting from a piece: what is taken, what for, and the offcuts that are worth keeping. */
 export function CutForm({ piece }: Pick<PieceData, 'piece'>) {
   const { short, long } = fieldUnits(usePreferences().units)
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const newId = useNewId(`cut-${piece.id}`)
   const [lengthMm, setLength] = useState<number | null>(null)
   const [what, setWhat] = useState('')

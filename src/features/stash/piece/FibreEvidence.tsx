@@ -1,7 +1,7 @@
 'use client'
 
 import Link from 'next/link'
-import { Lead, Slip } from '@/ui/kit/surfaces'
+import { Lead, Callout } from '@/ui/kit/surfaces'
 import { ClaimSlip } from '../../shared/burn/ClaimCheck'
 import { Likeliest } from '../../shared/burn/Belief'
 import { Strips } from '../../shared/burn/Strips'
@@ -19,7 +19,7 @@ export function FibreEvidence({ piece, belief, tests }: PieceData) {
     <>
       <h3>{verdictTitle(belief, words)}</h3>
       <Lead>{belief.verdict.text}</Lead>
-      {belief.parts ? <Slip>{belief.parts.text}</Slip> : null}
+      {belief.parts ? <Callout>{belief.parts.text}</Callout> : null}
       {belief.claim ? <ClaimSlip judged={belief.claim} /> : null}
       {tests.map(({ id, answers, on }) => (
         <div key={id}>

@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import { render, screen } from '@testing-library/react'
 import { takeBackStroke } from '../../shared/history/actions'
-import { History } from './History'
+import { PieceHistory } from './History'
 import { type PieceData } from './types'
 import userEvent from '../../../../tests/support/person'
 
@@ -23,7 +23,7 @@ const buttons = () => screen.queryAllByRole('button').map(({ textContent }) => t
 beforeEach(() => takeBack.mockReset().mockResolvedValue({ ok: true }))
 
 test('names what it undoes: what was just done', async () => {
-  render(<History history={[step('place changed'), step('added')]} />)
+  render(<PieceHistory history={[step('place changed'), step('added')]} />)
   expect(buttons()).toEqual(['Undo: place changed'])
   await userEvent.click(screen.getByRole('button'))
   expect(takeBack).toHaveBeenCalledWith('place changed')
@@ -31,6 +31,6 @@ test('names what it undoes: what was just done', async () => {
 
 test('once that is undone it does not go on to something older, but can be done again', () => {
   const undone = [step('undo', { undoes: 'place changed' }), step('place changed', { isUndone: true }), step('added')]
-  render(<History history={undone} />)
+  render(<PieceHistory history={undone} />)
   expect(buttons()).toEqual(['Do it again'])
 })

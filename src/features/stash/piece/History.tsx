@@ -3,14 +3,14 @@
 import { Button } from '@/ui/kit/buttons'
 import { Actions, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { takeBackStroke } from '../../shared/history/actions'
 import { When } from '../../shared/history/When'
 import { type PieceData } from './types'
 
 /** What was done to the piece, the latest first; each can be taken back, and the taking back as well. */
-export function History({ history }: Pick<PieceData, 'history'>) {
-  const { busy, trouble, doing } = useDoing()
+export function PieceHistory({ history }: Pick<PieceData, 'history'>) {
+  const { busy, trouble, doing } = useAsyncAction()
   // Only what was just done: pressed again, undoing does not go on to something older.
   const [last] = history
   const latest = last && !last.isUndone && !last.undoes ? last : undefined

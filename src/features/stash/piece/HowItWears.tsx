@@ -4,7 +4,7 @@ import styled from 'styled-components'
 import { type Comfort } from '@/core/choose/comfort/comfort'
 import { formatFives } from '@/core/units/fives'
 import { SEASONS } from '@/core/vocabulary/choosing'
-import { Share } from '@/ui/kit/Share'
+import { ShareBar } from '@/ui/kit/Share'
 import { Facts, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
 import { Terms } from '@/ui/kit/Terms'
 
@@ -42,7 +42,7 @@ export function HowItWears({ comfort }: { comfort: Comfort }) {
             <dd>
               {formatFives(comfort[season].interval80)}
               <Bar aria-hidden>
-                <Share $of={comfort[season].score} />
+                <ShareBar $of={comfort[season].score} />
               </Bar>
             </dd>
           </div>

@@ -1,13 +1,13 @@
 'use client'
 
 import Link from 'next/link'
-import { counted } from '@/core/units/format'
+import { countNoun } from '@/core/units/format'
 import { useState } from 'react'
 import { Button, QuietButton } from '@/ui/kit/buttons'
 import { TextField } from '@/ui/kit/fields'
 import { Actions, PlainList, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { When } from '../../shared/history/When'
 import { CutForm } from './CutForm'
@@ -18,9 +18,9 @@ import { type PieceData } from './types'
 const UNRAVELS: readonly string[] = ['jumper', 'cardigan', 'scarf']
 
 /** What the piece was cut from, what was cut from it, and what it was bought with. */
-export function Kin(data: PieceData) {
+export function RelatedPiecesPanel(data: PieceData) {
   const { piece, kin } = data
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   return (
     <Stack $gap="0.8rem" as="section" aria-label="Cut from, offcuts and lot">
       {kin.cutFrom ? (
@@ -55,7 +55,7 @@ export function Kin(data: PieceData) {
       {kin.lot ? (
         <p>
           Of the lot <Link href={`/stash?lot=${kin.lot.id}`}>{kin.lot.name}</Link>, with{' '}
-          {counted(kin.lot.others, 'other piece')}.{' '}
+          {countNoun(kin.lot.others, 'other piece')}.{' '}
           <QuietButton isDisabled={busy} onPress={() => doing(() => putInLot(piece.id, { lotId: null, name: null }))}>
             Take it out of the lot
           </QuietButton>
@@ -90,7 +90,7 @@ export function Kin(data: PieceData) {
 
 function LotForm({ piece, kin }: PieceData) {
   const [name, setName] = useState('')
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   return (
     <Stack $gap="0.6rem">
       <Actions>

@@ -21,7 +21,7 @@ const HOW_WORDS: Record<PropertyRow['how'], string> = {
 }
 
 /** A property's value, with a word on how it is known. */
-export function KnownValue({ row: { how, value } }: { row: Pick<PropertyRow, 'how' | 'value'> }) {
+export function KnownValueCell({ row: { how, value } }: { row: Pick<PropertyRow, 'how' | 'value'> }) {
   return (
     <>
       {value || '—'} <Mark $sure={how === 'measured' || how === 'said'}>{HOW_WORDS[how]}</Mark>

@@ -6,7 +6,7 @@ import { Button, QuietButton } from '@/ui/kit/buttons'
 import { PickFile } from '@/ui/kit/PickFile'
 import { Actions, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { pictureForm } from '../../shared/pictures/pictureForm'
 import { addPhoto, changePhotos } from './photoActions'
 import { type PieceData } from './types'
@@ -38,7 +38,7 @@ const Drop = styled(Stack)`
 
 /** Pictures of a piece: chosen, taken, or dropped here; the first may stand for it everywhere. */
 export function Photographs({ piece }: Pick<PieceData, 'piece'>) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const [isOver, setIsOver] = useState(false)
   const add = (files: readonly File[]) =>
     doing(async () => {

@@ -9,9 +9,9 @@ import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { QuietButton, StrongButton } from '@/ui/kit/buttons'
 import { StrongLink } from '@/ui/kit/links'
 import { PutAway } from '@/ui/kit/PutAway'
-import { Actions, Columns, Page, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Columns, Page, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { beginTest } from '../../shared/burn/beginTest'
 import { Damaged } from '../../shared/damaged/Damaged'
@@ -19,9 +19,9 @@ import { type DamagedCard } from '../../shared/damaged/load'
 import { MaterialCard } from '../../shared/material/MaterialCard'
 import { dropPiece } from '../actions'
 import { GoodFor } from './GoodFor'
-import { History } from './History'
+import { PieceHistory } from './History'
 import { HowItWears } from './HowItWears'
-import { Kin } from './Kin'
+import { RelatedPiecesPanel } from './Kin'
 import { ShapeDrawing } from './shape/ShapeDrawing'
 import { Photographs } from './Photographs'
 import { WrittenDown } from './WrittenDown'
@@ -59,9 +59,9 @@ export function PiecePage({ damaged, ...data }: PieceData & { damaged: readonly 
         <Answer>{summary}</Answer>
       </div>
       {data.keptBy.map(({ id, name }) => (
-        <Slip key={id} $tone="warn">
+        <Callout key={id} $tone="warn">
           Kept back for <Link href={`/projects/${id}`}>{name}</Link>.
-        </Slip>
+        </Callout>
       ))}
       <Next {...data} />
       <Damaged cards={damaged} />
@@ -75,7 +75,7 @@ export function PiecePage({ damaged, ...data }: PieceData & { damaged: readonly 
           <WrittenDown piece={piece} />
           {piece.outline || piece.flaws.length > 0 ? <ShapeDrawing piece={piece} /> : null}
           <Photographs piece={piece} />
-          <Kin {...data} />
+          <RelatedPiecesPanel {...data} />
           <Soft>
             {rows.filter(({ how }) => how !== 'unknown').length} of {rows.length} properties are known or guessed;
             measured: {measured}.
@@ -97,7 +97,7 @@ export function PiecePage({ damaged, ...data }: PieceData & { damaged: readonly 
           {() => <GoodFor outline={groundOf(piece)} name={piece.name} />}
         </WhenOpened>
       ) : null}
-      <WhenOpened summary="What was done to it, and undoing it">{() => <History {...data} />}</WhenOpened>
+      <WhenOpened summary="What was done to it, and undoing it">{() => <PieceHistory {...data} />}</WhenOpened>
       <PutAway
         offer="Used up or given away? Take it off the shelf"
         question={`Take ${piece.name} off the shelf, with its tests and weighings?`}
@@ -125,12 +125,12 @@ function Face({ piece, tile }: Pick<PieceData, 'piece' | 'tile'>) {
 /** The one thing to do next, and the quieter rest. */
 function Next(data: PieceData) {
   const { piece, tests } = data
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const step = nextStepOf(data)
   const burn = () => doing(() => beginTest({ pieceId: piece.id }))
   const more = afterThat(data.worth)
   return (
-    <Slip>
+    <Callout>
       <Stack $gap="0.6rem">
         <p>
           <b>Next:</b> {step.why} {step.do === 'go' ? more : ''}
@@ -158,6 +158,6 @@ function Next(data: PieceData) {
         </Actions>
         <Trouble>{trouble}</Trouble>
       </Stack>
-    </Slip>
+    </Callout>
   )
 }

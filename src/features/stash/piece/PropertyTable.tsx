@@ -8,10 +8,10 @@ import { QuietButton } from '@/ui/kit/buttons'
 import { Paper, PlainList, Soft } from '@/ui/kit/surfaces'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { dropMeasurement } from '../../shared/readings/actions'
 import { CountedFrom } from '../../shared/readings/CountedFrom'
-import { KnownValue } from './Known'
+import { KnownValueCell } from './Known'
 import { SameCloth } from './SameCloth'
 import { type PieceData, type SheetRow } from './types'
 
@@ -100,7 +100,7 @@ function Line({ row, data }: { row: SheetRow; data: PieceData }) {
         {term && term.toLowerCase() !== title.toLowerCase() ? <small className="term">{term}</small> : null}
       </th>
       <td>
-        <KnownValue row={row} />
+        <KnownValueCell row={row} />
         {[note, ...otherwise].filter(Boolean).map((line) => (
           <small className="more" key={line}>
             {line}
@@ -147,7 +147,7 @@ function addressOf(test: NonNullable<SheetRow['test']>, pieceId: string): string
 }
 
 function Readings({ pieceId, row, now }: { pieceId: string; row: SheetRow; now: PieceData['piece']['washed'] }) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   if (row.readings.length === 0) return null
   return (
     <PlainList>

@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { Button } from '@/ui/kit/buttons'
-import { Actions, Slip, Stack } from '@/ui/kit/surfaces'
+import { Actions, Callout, Stack } from '@/ui/kit/surfaces'
 import { useReadings } from '../../shared/readings/useReadings'
 import { completeReading, EMPTY_READING } from '../../shared/weigh/draft'
 import { ReadingFields } from '../../shared/weigh/ReadingFields'
@@ -24,9 +24,9 @@ export function WeightEvidence({ piece, weighings }: PieceData) {
       <WeightResult readings={reading ? [...weighings, reading] : weighings} widthMm={piece.widthMm} />
       <ReadingFields draft={draft} onChange={setDraft} />
       {readings.trouble ? (
-        <Slip $tone="warn" role="alert">
+        <Callout $tone="warn" role="alert">
           Not kept. {readings.trouble}
-        </Slip>
+        </Callout>
       ) : null}
       <Actions>
         <Button isDisabled={!reading || readings.saving} onPress={keep}>

@@ -12,14 +12,14 @@ import { boundsOf } from '@/core/pieces/shape'
 import { CutSchema, cutFrom, TooLongError } from '@/server/cutting'
 import { notebook } from '@/server/database'
 import { amendRecord } from '@/server/store/amend'
-import { createRecord, findRecord, within } from '@/server/store/repository'
+import { createRecord, findRecord, inTransaction } from '@/server/store/repository'
 import { doneOf, outcomeOf, type Done, type Refusal } from '../../shared/outcome'
-import { told } from '../../shared/told'
+import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
 
 /** Cuts from a piece, and keeps its offcuts. @param cutId made by the form: sent again it is the same cut */
 export async function cutPiece(input: unknown, cutId?: unknown): Promise<Done> {
-  const id = told(RecordIdSchema.optional(), cutId)
+  const id = parseOr404(RecordIdSchema.optional(), cutId)
   try {
     const outcome = await doneOf(async () => cutFrom(await notebook(), CutSchema.parse(input), now(), id))
     revalidatePath('/', 'layout')
@@ -34,7 +34,7 @@ const ShapeSchema = z.strictObject({ outline: OutlineSchema.nullable(), flaws: l
 
 /** Keeps the outline of a piece and where it is stained, worn or torn. An outline says how wide and long it is, too. */
 export async function keepShape(pieceId: unknown, input: unknown): Promise<Done> {
-  const id = told(RecordIdSchema, pieceId)
+  const id = parseOr404(RecordIdSchema, pieceId)
   const outcome = await doneOf(async () => {
     const { outline, flaws } = ShapeSchema.parse(input)
     const size = outline && boundsOf(outline)
@@ -53,10 +53,10 @@ const LotChoice = z.strictObject({ lotId: RecordIdSchema.nullable(), name: nameT
 
 /** Puts a piece in a lot, a new one where it has a name and no id; or takes it out of its lot. */
 export async function putInLot(pieceId: unknown, choice: unknown): Promise<Done> {
-  const id = told(RecordIdSchema, pieceId)
+  const id = parseOr404(RecordIdSchema, pieceId)
   const outcome = await doneOf(async () => {
     const { lotId, name } = LotChoice.parse(choice)
-    return within(await notebook(), async (db) => {
+    return inTransaction(await notebook(), async (db) => {
       const into = lotId ?? (name && (await createRecord(db, 'lot', LotSchema.parse({ name }), now())).id)
       return amendRecord(db, 'piece', id, now(), (piece) => ({ ...piece, lotId: into || null }))
     })
@@ -67,11 +67,11 @@ export async function putInLot(pieceId: unknown, choice: unknown): Promise<Done>
 
 /** Keeps another piece of the same: everything that was written but its pictures, and none of its evidence. */
 export async function copyPiece(pieceId: unknown): Promise<Refusal> {
-  const id = told(RecordIdSchema, pieceId)
+  const id = parseOr404(RecordIdSchema, pieceId)
   const outcome = await outcomeOf(async () => {
     const db = await notebook()
     const found = await findRecord(db, 'piece', id)
-    if (!found) return told(z.never(), id)
+    if (!found) return parseOr404(z.never(), id)
     const name = `${found.data.name.slice(0, 70)}, another`
     return createRecord(db, 'piece', { ...found.data, name, pictures: [], face: 'drawing', inHand: false }, now())
   })

@@ -6,13 +6,13 @@ import { thicknessOf } from '@/core/fabric/thickness'
 import { materialTold } from '@/core/materials/told'
 import { foretellingRecord } from '@/core/notebook/foretell'
 import { type RecordData } from '@/core/notebook/kinds'
-import { formOf, type KeptMeasurement } from '@/core/notebook/measurements'
+import { readingFormOf, type KeptMeasurement } from '@/core/notebook/measurements'
 import { ofKind } from '@/core/notebook/measurements/kept'
 import { propertiesOf, type PropertyRow } from '@/core/notebook/properties'
 import { formatLength, type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook, type Notebook } from '@/server/database'
-import { grouped } from '@/server/grouped'
+import { groupBy } from '@/server/groupBy'
 import { listPatterns } from '@/server/patterns'
 import { keepersOf } from '@/server/projects'
 import { gistOfEntry } from '@/server/cache/remember'
@@ -24,7 +24,7 @@ import { readStashEntry } from '@/server/stash'
 import { tileOf } from '@/ui/cloth/spec'
 import { pieceWords } from '../../shared/stash/describe'
 import { strokeWords } from './strokeWords'
-import { type Kin, type PieceData, type SheetRow } from './types'
+import { type RelatedPiecesData, type PieceData, type SheetRow } from './types'
 
 /** @returns undefined where there is no such piece */
 export async function loadPiece(
@@ -79,7 +79,7 @@ function readingsUnder(
 ): SheetRow['readings'] {
   if (row.test === null || rows.find(({ test }) => test === row.test) !== row) return []
   return measurements.flatMap(({ id, state, data, on }) => {
-    const { kind, form } = formOf(data)
+    const { kind, form } = readingFormOf(data)
     return kind.id === row.test
       ? [{ id, state, on, text: form.says(data, units), picture: data.kind === 'count' ? data.picture : null }]
       : []
@@ -94,15 +94,15 @@ function cutWords({ lengthMm, what }: RecordData<'cut'>, units: UnitSystem): str
 /** Lots that are offered at once; any other has a piece that leads to it. */
 const LOTS_OFFERED = 6
 
-async function kinOf(db: Notebook, shelf: Shelf, piece: KeptPiece, units: UnitSystem): Promise<Kin> {
+async function kinOf(db: Notebook, shelf: Shelf, piece: KeptPiece, units: UnitSystem): Promise<RelatedPiecesData> {
   const [parent, lots, cuts] = await Promise.all([
     piece.cutFromId ? findRecord(db, 'piece', piece.cutFromId) : undefined,
     listRecords(db, 'lot', { limit: LOTS_OFFERED, newestFirst: true }),
     recordsReferringToAny(db, 'cut', 'pieceId', [piece.id]),
   ])
   const lot = piece.lotId ? await findRecord(db, 'lot', piece.lotId) : undefined
-  const byLot = shelf.once('by lot', (gists) => grouped(gists, ({ lotId }) => lotId))
-  const byParent = shelf.once('by what it was cut from', (gists) => grouped(gists, ({ cutFromId }) => cutFromId))
+  const byLot = shelf.once('by lot', (gists) => groupBy(gists, ({ lotId }) => lotId))
+  const byParent = shelf.once('by what it was cut from', (gists) => groupBy(gists, ({ cutFromId }) => cutFromId))
   const others = (byLot.get(piece.lotId ?? '') ?? []).filter(({ id }) => id !== piece.id)
   return {
     cutFrom: parent ? { id: parent.id, name: parent.data.name } : null,

@@ -1,7 +1,7 @@
 import { type WorthMeasuring } from '@/core/choose/worthMeasuring'
 import { type OfferProperty } from '@/core/choose/types'
 import { type MeasurementKindId } from '@/core/notebook/measurements'
-import { capitalised } from '@/core/units/format'
+import { capitalise } from '@/core/units/format'
 import { propertyWords } from '../../shared/choose/words'
 import { type PieceData } from './types'
 
@@ -30,7 +30,7 @@ export function nextStepOf({
   material,
 }: Pick<PieceData, 'piece' | 'belief' | 'tests' | 'worth' | 'material'>): NextStep {
   if (material && !material.mayBurn && !worth.some(isMeasurable)) {
-    const why = `${capitalised(material.name)} is not burnt to find out what it is.`
+    const why = `${capitalise(material.name)} is not burnt to find out what it is.`
     return { do: 'go', says: 'See how to sew it', why, href: `/stash/${piece.id}/sew` }
   }
   if (tests.length === 0 && piece.claim.length === 0 && (material?.mayBurn ?? true))

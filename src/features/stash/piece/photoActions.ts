@@ -11,12 +11,12 @@ import { addPhotograph } from '@/server/photographs'
 import { amendRecord } from '@/server/store/amend'
 import { doneOf, type Done } from '../../shared/outcome'
 import { withSentPicture } from '../../shared/pictures/sent'
-import { told } from '../../shared/told'
+import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
 
 /** Adds a photograph to a piece. */
 export async function addPhoto(pieceId: unknown, form: unknown): Promise<Done> {
-  const id = told(RecordIdSchema, pieceId)
+  const id = parseOr404(RecordIdSchema, pieceId)
   const outcome = await withSentPicture(form, async (bytes) =>
     addPhotograph(await notebook(), notebookHome(), id, bytes, now()),
   )
@@ -35,8 +35,8 @@ const ChangeSchema = z.discriminatedUnion('do', [
 
 /** Puts a photograph first, or away, or says what stands for the piece. */
 export async function changePhotos(pieceId: unknown, change: unknown): Promise<Done> {
-  const id = told(RecordIdSchema, pieceId)
-  const asked = told(ChangeSchema, change)
+  const id = parseOr404(RecordIdSchema, pieceId)
+  const asked = parseOr404(ChangeSchema, change)
   const outcome = await doneOf(async () =>
     amendRecord(await notebook(), 'piece', id, now(), (piece) => changed(piece, asked)),
   )

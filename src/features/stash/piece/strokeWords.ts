@@ -1,5 +1,5 @@
 import { wordsOfKind } from '@/core/notebook/kinds'
-import { type Stroke } from '@/server/store/history'
+import { type ChangeSet } from '@/server/store/history'
 
 /** Fields of a piece, as somebody would say them. */
 const FIELD_WORDS: Readonly<Record<string, string>> = {
@@ -30,7 +30,7 @@ const MOST_FIELDS = 3
 const DONE = { create: 'kept', change: 'changed', remove: 'thrown away' } as const
 
 /** What was done at one stroke, in a few words: “width and length changed”, “a reading kept”. */
-export function strokeWords(steps: Stroke['steps']): string {
+export function strokeWords(steps: ChangeSet['steps']): string {
   const [first] = steps
   if (!first) return 'nothing'
   const { what, kind, title, fields } = first

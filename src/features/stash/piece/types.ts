@@ -27,7 +27,7 @@ export interface PieceData {
   belief: Answer | null
   worth: readonly WorthMeasuring[]
   foretelling: ForetellingRecord
-  kin: Kin
+  kin: RelatedPiecesData
   /** Projects that keep it back. */
   keptBy: readonly Named[]
   /** How it wears, against the skin. */
@@ -44,7 +44,7 @@ interface Named {
 }
 
 /** What a piece was cut from, what was cut from it, and what it was bought with. */
-export interface Kin {
+export interface RelatedPiecesData {
   cutFrom: Named | null
   offcuts: readonly Named[]
   /** What was cut off it, the latest first: `2026-05-02`, and in words. */

@@ -7,7 +7,9 @@ import userEvent from '../../../../tests/support/person'
 
 jest.mock('./actions', () => ({ quickKeep: jest.fn() }))
 // Making a picture smaller wants a browser's canvas; where that fails the picture goes as it is.
-jest.mock('../../shared/pictures/smaller', () => ({ smaller: () => Promise.reject(new Error('no canvas')) }))
+jest.mock('../../shared/pictures/shrinkPicture', () => ({
+  shrinkPicture: () => Promise.reject(new Error('no canvas')),
+}))
 const keep = jest.mocked(quickKeep)
 const user = userEvent.setup()
 const onKept = jest.fn()

@@ -13,8 +13,8 @@ import { PickFile } from '@/ui/kit/PickFile'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Fields, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
-import { smaller } from '../../shared/pictures/smaller'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
+import { shrinkPicture } from '../../shared/pictures/shrinkPicture'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { useNewId } from '../../shared/form/useNewId'
 import { useStored } from '../../shared/useStored'
@@ -60,14 +60,14 @@ export function QuickForm({ heapId, place = '', endings, onKept, onBegin }: Prop
   const [said, setSaid] = useState(EMPTY)
   const [currency, setCurrency] = useStored('currency', 'browser')
   const [picture, setPicture] = useState<{ file: Blob; url: string }>()
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const newId = useNewId()
   const set = (change: Partial<typeof said>) => setSaid({ ...said, ...change })
   const keep = (sorting: Sorting | null) =>
     doing(async () => {
       onBegin?.()
       const form = new FormData()
-      if (picture) form.set('picture', await smaller(picture.file).catch(() => picture.file), 'picture.jpg')
+      if (picture) form.set('picture', await shrinkPicture(picture.file).catch(() => picture.file), 'picture.jpg')
       const price = Number.isFinite(said.price)
         ? { amount: said.price, currency: currency ?? '', per: 'all' as const }
         : null

@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { useState } from 'react'
-import { Page, Paper, Slip, Soft } from '@/ui/kit/surfaces'
+import { Page, Paper, Callout, Soft } from '@/ui/kit/surfaces'
 import { Todos } from './Todos'
 import { QuickForm } from './QuickForm'
 
@@ -17,9 +17,9 @@ export function QuickPage({ todos }: { todos: readonly { id: string; words: stri
         <Soft>A picture, a length, a guess, a price. Everything can be left open; finish it at home.</Soft>
       </div>
       {isTold && kept.length > 0 ? (
-        <Slip $tone="good" role="status">
+        <Callout $tone="good" role="status">
           Kept, {kept.length} so far. <Link href={`/stash/${kept.at(-1)}`}>Look at the last one</Link>
-        </Slip>
+        </Callout>
       ) : null}
       <Paper aria-label="The piece">
         <QuickForm

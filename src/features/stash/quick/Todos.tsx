@@ -1,6 +1,6 @@
 'use client'
 
-import { counted } from '@/core/units/format'
+import { countNoun } from '@/core/units/format'
 import Link from 'next/link'
 import { Paper, PlainList } from '@/ui/kit/surfaces'
 
@@ -14,7 +14,7 @@ export function Todos({ todos }: { todos: readonly { id: string; words: string; 
         {todos.map(({ id, words, count }) => (
           <li key={id}>
             <Link href={`/stash?todo=${id}&as=list`}>
-              {counted(count, 'piece')}: {words}
+              {countNoun(count, 'piece')}: {words}
             </Link>
           </li>
         ))}

@@ -1,12 +1,12 @@
 'use client'
 
-import { counted } from '@/core/units/format'
+import { countNoun } from '@/core/units/format'
 import { Actions, Page, Paper, PlainList, Soft, Tiles } from '@/ui/kit/surfaces'
 import { Button, StrongButton } from '@/ui/kit/buttons'
 import { FileLink } from '@/ui/kit/links'
 import { PutAway } from '@/ui/kit/PutAway'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { When } from '../../shared/history/When'
 import { takeBackStroke } from '../../shared/history/actions'
 import { backUpNow, restore } from './actions'
@@ -27,7 +27,7 @@ export function SafePage({ backups, home, pieces, records, bin, binDays }: Loade
       <div>
         <h1>Keep it safe</h1>
         <Soft>
-          {counted(pieces, 'piece')} with all that was found out of them, in {home}.
+          {countNoun(pieces, 'piece')} with all that was found out of them, in {home}.
         </Soft>
       </div>
       <Backups backups={backups} today={{ pieces, records }} />
@@ -56,14 +56,14 @@ async function untilMade() {
 }
 
 const amount = ({ pieces, records }: { pieces: number; records: number }) =>
-  `${counted(pieces, 'piece')}, ${counted(records, 'record')} in all`
+  `${countNoun(pieces, 'piece')}, ${countNoun(records, 'record')} in all`
 
 interface BackupsProps extends Pick<LoadedSafe, 'backups'> {
   today: Pick<LoadedSafe, 'pieces' | 'records'>
 }
 
 function Backups({ backups, today }: BackupsProps) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   return (
     <Paper aria-labelledby="backups">
       <h2 id="backups">Backups</h2>
@@ -103,7 +103,7 @@ function Backups({ backups, today }: BackupsProps) {
 }
 
 function Bin({ bin, binDays }: Pick<LoadedSafe, 'bin' | 'binDays'>) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   return (
     <Paper aria-labelledby="bin">
       <h2 id="bin">The bin</h2>

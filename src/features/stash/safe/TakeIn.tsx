@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
 import { Button, QuietButton, StrongButton } from '@/ui/kit/buttons'
 import { PickFile } from '@/ui/kit/PickFile'
-import { Actions, Paper, PlainList, Slip } from '@/ui/kit/surfaces'
+import { Actions, Paper, PlainList, Callout } from '@/ui/kit/surfaces'
 import { sendNotebook, type Sent } from './sendNotebook'
 
 type State =
@@ -50,7 +50,7 @@ export function TakeIn() {
         <PickFile label="Choose a file…" types={['.json', '.zip']} onPick={(file) => void send(file, true)} />
       )}
       {state.is === 'tried' ? (
-        <Slip role="status">
+        <Callout role="status">
           <p>
             <b>{state.file.name}</b>: {countsOf(state.sent)}. Nothing was done yet.
           </p>
@@ -58,15 +58,15 @@ export function TakeIn() {
             <StrongButton onPress={() => void send(state.file, false)}>Take it in</StrongButton>
             <Button onPress={() => setState({ is: 'empty' })}>Leave it</Button>
           </Actions>
-        </Slip>
+        </Callout>
       ) : null}
       {state.is === 'taken' ? (
-        <Slip $tone="good" role="status">
+        <Callout $tone="good" role="status">
           Taken in: {countsOf(state.sent)}.
-        </Slip>
+        </Callout>
       ) : null}
       {state.is === 'refused' ? (
-        <Slip $tone="warn" role="alert">
+        <Callout $tone="warn" role="alert">
           <p>{state.sent.message}</p>
           <PlainList>
             {state.sent.issues.map(({ path, message }) => (
@@ -75,7 +75,7 @@ export function TakeIn() {
               </li>
             ))}
           </PlainList>
-        </Slip>
+        </Callout>
       ) : null}
     </Paper>
   )

@@ -3,8 +3,8 @@
 import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
 import { notebook } from '@/server/database'
-import { runHeavy } from '@/server/jobs/pool'
-import { heard } from '@/server/jobs/told'
+import { runJob } from '@/server/jobs/pool'
+import { throwReported } from '@/server/jobs/reported'
 import { fileToWrite } from '@/server/cache/fileOf'
 import { notebookFile, notebookHome } from '@/server/home'
 import { doneOf, type Done } from '../../shared/outcome'
@@ -30,7 +30,7 @@ function begun(): Promise<Done> {
   const work = doneOf(async () => {
     // A notebook in trouble is not backed up over.
     await notebook()
-    heard(await runHeavy('backUp', { file: notebookFile(), home: notebookHome(), why: 'asked', at: now() }))
+    throwReported(await runJob('backUp', { file: notebookFile(), home: notebookHome(), why: 'asked', at: now() }))
   })
   const forget = () => {
     if (kept.roughSwatchBackingUp === work) kept.roughSwatchBackingUp = undefined
@@ -50,7 +50,9 @@ export async function restore(name: unknown): Promise<Done> {
     const chosen = z.string().max(100, 'no backup is called so').parse(name)
     // A notebook in trouble is not written over.
     const file = await fileToWrite(await notebook())
-    const done = heard(await runHeavy('restoreNotebook', { file, home: notebookHome(), name: chosen, at: now() }))
+    const done = throwReported(
+      await runJob('restoreNotebook', { file, home: notebookHome(), name: chosen, at: now() }),
+    )
     if (!done) z.never({ error: 'There is no such backup any more.' }).parse(chosen)
   })
   revalidatePath('/', 'layout')

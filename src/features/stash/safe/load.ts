@@ -3,7 +3,7 @@ import { countedBackups, type CountedBackup } from '@/server/backup/backups'
 import { notebook } from '@/server/database'
 import { notebookHome } from '@/server/home'
 import { countRecords } from '@/server/store/repository'
-import { BIN_DAYS, binned } from '@/server/store/history'
+import { BIN_DAYS, listBin } from '@/server/store/history'
 
 export interface LoadedSafe {
   backups: CountedBackup[]
@@ -19,7 +19,7 @@ export async function loadSafe(): Promise<LoadedSafe> {
   const db = await notebook()
   const [made, bin, pieces, records] = await Promise.all([
     countedBackups(notebookHome()),
-    binned(db, new Date().toISOString()),
+    listBin(db, new Date().toISOString()),
     countRecords(db, 'piece'),
     countRecords(db),
   ])

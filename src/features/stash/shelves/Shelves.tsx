@@ -4,7 +4,7 @@ import { useWindowVirtualizer } from '@tanstack/react-virtual'
 import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react'
 import styled from 'styled-components'
 import { NOWHERE } from '@/core/cards/sheets'
-import { Shelf } from '../../shared/stash/Shelf'
+import { StashShelf } from '../../shared/stash/Shelf'
 import { type StashRow } from '../rows'
 import { linesOf } from './lines'
 import { useFound } from './useFound'
@@ -81,7 +81,7 @@ export function Shelves({ first, found, places, address }: Props) {
                 {name} <small>({line.count})</small>
               </h2>
             ) : (
-              <Shelf label={name} folds={rowsBetween(line.from, line.to, row)} isPassing={isPassing} />
+              <StashShelf label={name} folds={rowsBetween(line.from, line.to, row)} isPassing={isPassing} />
             )}
           </div>
         )

@@ -1,12 +1,12 @@
 /** @jest-environment jsdom */
 import { act, render, screen, waitFor } from '@testing-library/react'
 import { PreferencesProvider } from '../../shared/settings/PreferencesContext'
-import { takeTable, type TableOutcome } from './actions'
+import { importTable, type TableOutcome } from './actions'
 import { TablePage } from './TablePage'
 import userEvent from '../../../../tests/support/person'
 
-jest.mock('./actions', () => ({ takeTable: jest.fn() }))
-const take = jest.mocked(takeTable)
+jest.mock('./actions', () => ({ importTable: jest.fn() }))
+const take = jest.mocked(importTable)
 const user = userEvent.setup()
 
 const read = (rest: Partial<TableOutcome> = {}): TableOutcome => ({

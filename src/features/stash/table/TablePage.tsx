@@ -2,7 +2,7 @@
 
 import { type TableField } from '@/core/table/columns'
 import { type TableFabric } from '@/core/table/readTable'
-import { counted, formatLength, formatWidth, type UnitSystem } from '@/core/units/format'
+import { countNoun, formatLength, formatWidth, type UnitSystem } from '@/core/units/format'
 import Link from 'next/link'
 import { useRef, useState } from 'react'
 import styled from 'styled-components'
@@ -10,11 +10,11 @@ import { StrongButton } from '@/ui/kit/buttons'
 import { TextField } from '@/ui/kit/fields'
 import { PickFile } from '@/ui/kit/PickFile'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Actions, Page, Paper, PlainList, Slip, Soft } from '@/ui/kit/surfaces'
+import { Actions, Page, Paper, PlainList, Callout, Soft } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
-import { takeTable, type TableOutcome } from './actions'
+import { importTable, type TableOutcome } from './actions'
 
 const Grid = styled.div`
   overflow-x: auto;
@@ -45,7 +45,7 @@ const BLANK = 'name\tcalled\twidth (cm)\tlength (m)\tplace\n'
 export function TablePage({ fields }: Props) {
   const [text, setText] = useState(BLANK)
   const [read, setRead] = useState<TableOutcome>()
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   // Answers may overtake one another: only the last that was asked for counts.
   const asked = useRef(0)
   const send = (table: string, columns: Columns | null, isTrial: boolean) => {
@@ -53,7 +53,7 @@ export function TablePage({ fields }: Props) {
     doing(async () => {
       const form = new FormData()
       form.set('table', new Blob([table], { type: 'text/csv' }))
-      const outcome = await takeTable(form, { columns, isTrial })
+      const outcome = await importTable(form, { columns, isTrial })
       if (mine !== asked.current) return { ok: true as const }
       setRead(outcome.ok ? outcome : undefined)
       if (outcome.ok && outcome.isKept) setText(BLANK)
@@ -98,9 +98,9 @@ export function TablePage({ fields }: Props) {
         <Trouble>{trouble}</Trouble>
       </Paper>
       {read?.isKept ? (
-        <Slip $tone="good" role="status">
-          Kept, {counted(read.pieces, 'fabric')}. <Link href="/stash?sort=touched">Look at them</Link>
-        </Slip>
+        <Callout $tone="good" role="status">
+          Kept, {countNoun(read.pieces, 'fabric')}. <Link href="/stash?sort=touched">Look at them</Link>
+        </Callout>
       ) : read ? (
         <LookedOver
           read={read}
@@ -123,7 +123,7 @@ interface LookedOverProps extends Props {
 
 /** What a table would give, what is left open in it, and the button that keeps it. */
 function LookedOver({ read, fields, isDisabled, onChoose, onKeep }: LookedOverProps) {
-  const count = counted(read.pieces, 'fabric')
+  const count = countNoun(read.pieces, 'fabric')
   return (
     <Paper aria-labelledby="read">
       <h2 id="read">{count} can be read</h2>
@@ -199,7 +199,7 @@ function shown(fabric: TableFabric, field: TableField | null, units: UnitSystem)
 
 function Doubts({ read: { doubts, moreDoubts } }: { read: TableOutcome }) {
   return (
-    <Slip $tone="warn" role="status">
+    <Callout $tone="warn" role="status">
       <p>These cells are left open; what they say is kept in the notes.</p>
       <PlainList $gap="0.2rem">
         {doubts.map(({ line, column, text, why }) => (
@@ -209,6 +209,6 @@ function Doubts({ read: { doubts, moreDoubts } }: { read: TableOutcome }) {
         ))}
       </PlainList>
       {moreDoubts > 0 ? <p>and {moreDoubts} more.</p> : null}
-    </Slip>
+    </Callout>
   )
 }

@@ -6,8 +6,8 @@ import { TABLE_FIELDS, type TableField } from '@/core/table/columns'
 import { MOST_TABLE_LINES, type TableDoubt, type TableRow } from '@/core/table/readTable'
 import { readPreferences } from '../../shared/settings/readPreferences'
 import { notebook } from '@/server/database'
-import { runHeavy } from '@/server/jobs/pool'
-import { heard } from '@/server/jobs/told'
+import { runJob } from '@/server/jobs/pool'
+import { throwReported } from '@/server/jobs/reported'
 import { fileToWrite } from '@/server/cache/fileOf'
 import { now } from '../../shared/now'
 import { type Refusal, refusedFor, valueOf } from '../../shared/outcome'
@@ -46,7 +46,7 @@ const Asked = z.strictObject({
  * certain is left open and noted beside; no line is refused for it.
  * @param form the text, under `table`
  */
-export async function takeTable(form: unknown, asked: unknown): Promise<TableOutcome | Refusal> {
+export async function importTable(form: unknown, asked: unknown): Promise<TableOutcome | Refusal> {
   const sent = form instanceof FormData ? form.get('table') : null
   const text = sent instanceof Blob ? await sent.text() : sent
   const options = Asked.safeParse(asked)
@@ -59,7 +59,7 @@ export async function takeTable(form: unknown, asked: unknown): Promise<TableOut
   const task = { text, asked: { columns: said, locale: words === 'us' ? 'en-US' : 'en-GB' }, at: now() }
   const outcome = await valueOf(async () => {
     const file = isTrial ? undefined : await fileToWrite(await notebook())
-    return heard(await runHeavy('takeTable', { ...task, file }))
+    return throwReported(await runJob('takeTable', { ...task, file }))
   })
   if (!outcome.ok) return outcome
   const { columns, rows, refused } = outcome.value

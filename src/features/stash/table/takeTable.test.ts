@@ -1,6 +1,6 @@
 import { db } from '../../../../tests/support/ownPages'
 import { allRecords } from '@/server/store/repository'
-import { takeTable } from './actions'
+import { importTable } from './actions'
 
 const LOOK = { columns: null, isTrial: true }
 const KEEP = { ...LOOK, isTrial: false }
@@ -14,7 +14,7 @@ const GOOD = 'Name;Width (cm);Length\nLobby curtain;140;2,5 m\nAwning;160;3\n'
 const TORN = `${GOOD}Deck chair;wide;1\n;90;1\n`
 
 it('a trial tells what would be kept, and keeps nothing', async () => {
-  expect(await takeTable(sent(GOOD), LOOK)).toMatchObject({
+  expect(await importTable(sent(GOOD), LOOK)).toMatchObject({
     ok: true,
     headings: ['Name', 'Width (cm)', 'Length'],
     columns: ['name', 'width', 'length'],
@@ -30,26 +30,26 @@ it('a trial tells what would be kept, and keeps nothing', async () => {
 })
 
 it('a good table is kept whole, as text or as a file', async () => {
-  expect(await takeTable(sent(GOOD), KEEP)).toMatchObject({ ok: true, isKept: true })
+  expect(await importTable(sent(GOOD), KEEP)).toMatchObject({ ok: true, isKept: true })
   expect((await allRecords(db, 'piece')).kept.map(({ data }) => [data.name, data.widthMm, data.lengthMm])).toEqual(
     expect.arrayContaining([
       ['Lobby curtain', 1400, 2500],
       ['Awning', 1600, 3000],
     ]),
   )
-  expect(await takeTable(sent(new Blob(['name\nNapkins\n'])), KEEP)).toMatchObject({ isKept: true })
+  expect(await importTable(sent(new Blob(['name\nNapkins\n'])), KEEP)).toMatchObject({ isKept: true })
   expect(await names()).toHaveLength(3)
 })
 
 it('a cell that is not certain is left open, told by line and heading, and noted; no line is refused', async () => {
-  const told = await takeTable(sent(TORN), LOOK)
+  const told = await importTable(sent(TORN), LOOK)
   expect(told).toMatchObject({ ok: true, isKept: false, pieces: 3, moreDoubts: 0 })
   expect(told.ok && told.refused).toEqual([{ line: 5, why: 'there is no text in it' }])
   expect(told.ok && told.doubts.map(({ line, column, text }) => [line, column, text])).toEqual([
     [4, 'Width (cm)', 'wide'],
   ])
   expect(await names()).toEqual([])
-  expect(await takeTable(sent(TORN), KEEP)).toMatchObject({ isKept: true, pieces: 3 })
+  expect(await importTable(sent(TORN), KEEP)).toMatchObject({ isKept: true, pieces: 3 })
   expect((await names()).sort()).toEqual(['Awning', 'Deck chair', 'Lobby curtain'])
   const chair = (await allRecords(db, 'piece')).kept.find(({ data }) => data.name === 'Deck chair')!
   expect([chair.data.widthMm, chair.data.notes]).toEqual([null, 'Width (cm), as written: “wide”'])
@@ -57,13 +57,13 @@ it('a cell that is not certain is left open, told by line and heading, and noted
 
 it('columns that were mended are read as they were said, and a column that is none is refused', async () => {
   const table = sent('What;Where\nAwning;Loft\n')
-  expect(await takeTable(table, { ...KEEP, columns: ['name', 'place'] })).toMatchObject({ isKept: true })
+  expect(await importTable(table, { ...KEEP, columns: ['name', 'place'] })).toMatchObject({ isKept: true })
   expect((await allRecords(db, 'piece')).kept[0]!.data).toMatchObject({ name: 'Awning', place: 'Loft' })
-  expect(await takeTable(table, { ...KEEP, columns: ['__proto__'] })).toMatchObject({ ok: false })
+  expect(await importTable(table, { ...KEEP, columns: ['__proto__'] })).toMatchObject({ ok: false })
 })
 
 it('tells only so many of very many doubts', async () => {
-  const told = await takeTable(sent(`name,width\n${'A,wide\n'.repeat(60)}`), LOOK)
+  const told = await importTable(sent(`name,width\n${'A,wide\n'.repeat(60)}`), LOOK)
   expect(told).toMatchObject({ pieces: 60, moreDoubts: 20, isKept: false })
   expect(told.ok && told.doubts).toHaveLength(40)
 })
@@ -75,7 +75,7 @@ it.each([
   ['more characters than one table has', sent(`name\n${'A'.repeat(4_000_001)}`), LOOK, 'too long'],
   ['a question that is none', sent(GOOD), { isTrial: 'perhaps' }, 'no table'],
 ])('%s is refused in words', async (_, form, asked, words) => {
-  const refusal = await takeTable(form, asked)
+  const refusal = await importTable(form, asked)
   expect(refusal).toMatchObject({ ok: false })
   expect(!refusal.ok && refusal.errors['']).toContain(words)
   expect(await names()).toEqual([])

@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import styled from 'styled-components'
-import { capitalised, counted, formatSize } from '@/core/units/format'
+import { capitalise, countNoun, formatSize } from '@/core/units/format'
 import { type FibreId } from '@/core/vocabulary/fibres'
 import { type NotionKind } from '@/core/vocabulary/upcycling'
 import { Button, QuietButton, StrongButton } from '@/ui/kit/buttons'
@@ -12,7 +12,7 @@ import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Columns, Fields, Lead, Page, Paper, PlainList, Soft } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { useNewId } from '../../shared/form/useNewId'
 import { LengthField } from '../../shared/settings/LengthField'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
@@ -46,7 +46,7 @@ export function BoxPage({ kinds, notions, yarns, fibres }: BoxData) {
             .filter(([kind]) => notions.some((one) => one.kind === kind))
             .map(([kind]) => (
               <section key={kind} aria-label={words.get(kind)}>
-                <h3>{capitalised(words.get(kind)!)}</h3>
+                <h3>{capitalise(words.get(kind)!)}</h3>
                 {notions
                   .filter((one) => one.kind === kind)
                   .map((one) => (
@@ -83,12 +83,12 @@ function leadOf(there: BoxData['notions']): string {
   if (there.length === 0) return 'Nothing in the box yet. What you keep of a garment that you take apart comes here.'
   const all = there.reduce((sum, { count }) => sum + count, 0)
   const kinds = new Set(there.map(({ kind }) => kind)).size
-  const many = `${counted(all, 'thing')} of ${counted(kinds, 'kind')}`
+  const many = `${countNoun(all, 'thing')} of ${countNoun(kinds, 'kind')}`
   return `${many}; a project’s list says which of them it can use.`
 }
 
 function NotionLine({ notion }: { notion: BoxData['notions'][number] }) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const { id, name, count, sizeMm, place, fromPieceId } = notion
   const { units } = usePreferences()
   const size = sizeMm === null ? '' : `, ${formatSize(sizeMm, units)}`
@@ -123,7 +123,7 @@ function NotionLine({ notion }: { notion: BoxData['notions'][number] }) {
 }
 
 function Drop({ kind, id, name }: { kind: 'notion' | 'yarn'; id: string; name: string }) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   return (
     <>
       <QuietButton
@@ -139,7 +139,7 @@ function Drop({ kind, id, name }: { kind: 'notion' | 'yarn'; id: string; name: s
 }
 
 function NewNotion({ kinds }: Pick<BoxData, 'kinds'>) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const newId = useNewId()
   const [kind, setKind] = useState<NotionKind>('buttons')
   const [name, setName] = useState('')
@@ -181,7 +181,7 @@ function NewNotion({ kinds }: Pick<BoxData, 'kinds'>) {
 }
 
 function NewYarn({ fibres }: Pick<BoxData, 'fibres'>) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const newId = useNewId()
   const [name, setName] = useState('')
   const [fibre, setFibre] = useState<FibreId | ''>('')

@@ -1,12 +1,12 @@
 /** @jest-environment jsdom */
 import { render, screen, within } from '@testing-library/react'
 import { useState } from 'react'
-import { type Garment } from '@/core/notebook/kinds/garment'
+import { type GarmentRecord } from '@/core/notebook/kinds/garment'
 import { rectangle } from '@/core/shapes/polygon'
-import { Condition } from './Condition'
+import { ConditionFields } from './Condition'
 import userEvent from '../../../../tests/support/person'
 
-type Places = Garment['places']
+type Places = GarmentRecord['places']
 
 const conditions = [
   ['stained', 'stained'],
@@ -21,7 +21,7 @@ const whole = [
 function Holding({ from, heard }: { from: Places; heard: (places: Places) => void }) {
   const [places, setPlaces] = useState(from)
   return (
-    <Condition
+    <ConditionFields
       whole={whole}
       conditions={conditions as never}
       places={places}

@@ -1,21 +1,21 @@
 'use client'
 
 import { useState } from 'react'
-import { type Garment } from '@/core/notebook/kinds/garment'
+import { type GarmentRecord } from '@/core/notebook/kinds/garment'
 import { boxOf, type Point } from '@/core/shapes/polygon'
 import { outlineOf } from '@/core/upcycle/teardown/condition'
-import { capitalised } from '@/core/units/format'
+import { capitalise } from '@/core/units/format'
 import { type Condition as Is } from '@/core/vocabulary/upcycling'
-import { spoken } from '@/core/vocabulary/words'
+import { speakId } from '@/core/vocabulary/words'
 import { Button, QuietButton } from '@/ui/kit/buttons'
 import { CheckField } from '@/ui/kit/checks'
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Fields, Paper, Soft, Stack } from '@/ui/kit/surfaces'
-import { ClothSvg, placed } from '../piece/shape/ClothSvg'
+import { ClothSvg, placedStyle } from '../piece/shape/ClothSvg'
 import { type ApartData } from './load'
 
-type Place = Garment['places'][number]
+type Place = GarmentRecord['places'][number]
 
 interface Props extends Pick<ApartData, 'whole' | 'conditions'> {
   places: readonly Place[]
@@ -26,7 +26,7 @@ interface Props extends Pick<ApartData, 'whole' | 'conditions'> {
 const [LEAST_MM, NEW_MM] = [10, 60]
 
 /** How it is, drawn on its panels: what is worn, stained or torn is not counted as cloth. */
-export function Condition({ whole, conditions, places, onChange }: Props) {
+export function ConditionFields({ whole, conditions, places, onChange }: Props) {
   const [shown, setShown] = useState(whole[0]?.id ?? '')
   const [is, setIs] = useState<Is>('stained')
   const [drawn, setDrawn] = useState<Place | null>(null)
@@ -63,12 +63,12 @@ export function Condition({ whole, conditions, places, onChange }: Props) {
       </Fields>
       <ClothSvg
         box={box}
-        label={`${capitalised(spoken(panel.id))}, ${own.length} marked. Drag across a place.`}
+        label={`${capitalise(speakId(panel.id))}, ${own.length} marked. Drag across a place.`}
         onDrag={drag}
       >
-        <path className="cloth" d={placed([panel.outline])} />
+        <path className="cloth" d={placedStyle([panel.outline])} />
         {[...own.map(({ place }) => place), ...(drawn ? [drawn] : [])].map((place, i) => (
-          <path key={i} className={place.is === 'faded' ? 'pale' : 'flaw'} d={placed([outlineOf(place, box)])} />
+          <path key={i} className={place.is === 'faded' ? 'pale' : 'flaw'} d={placedStyle([outlineOf(place, box)])} />
         ))}
       </ClothSvg>
       {own.map(({ place, at }, i) => (
@@ -98,7 +98,7 @@ const middleOf = ({ minX, maxX, minY, maxY }: ReturnType<typeof boxOf>): Point =
 function panelWords(id: string, count: number, places: readonly Place[]): string {
   const marked = places.filter(({ panel }) => panel === id).length
   const many = count > 1 ? `${count} × ` : ''
-  return `${many}${spoken(id)}${marked > 0 ? `, ${marked} marked` : ''}`
+  return `${many}${speakId(id)}${marked > 0 ? `, ${marked} marked` : ''}`
 }
 
 interface PlaceProps extends Pick<Props, 'conditions'> {

@@ -4,14 +4,26 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import styled from 'styled-components'
-import { capitalised } from '@/core/units/format'
+import { capitalise } from '@/core/units/format'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { ColourField } from '@/ui/kit/ColourField'
 import { StrongButton } from '@/ui/kit/buttons'
 import { StrongLink } from '@/ui/kit/links'
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Actions, Columns, Fields, Lead, Page, Paper, PlainList, Slip, Soft, Stack, Steps } from '@/ui/kit/surfaces'
+import {
+  Actions,
+  Columns,
+  Fields,
+  Lead,
+  Page,
+  Paper,
+  PlainList,
+  Callout,
+  Soft,
+  Stack,
+  Steps,
+} from '@/ui/kit/surfaces'
 import { Terms } from '@/ui/kit/Terms'
 import { type DyeData } from './loadDye'
 
@@ -71,7 +83,7 @@ export function DyePage(data: DyeData) {
           <Stack $gap="1.25rem">
             <Choose key={id} {...data} />
             {answer.cautions.length > 0 ? (
-              <Slip $tone="warn">
+              <Callout $tone="warn">
                 <PlainList>
                   {answer.cautions.map(({ id: rule, text }) => (
                     <li key={rule}>
@@ -79,17 +91,17 @@ export function DyePage(data: DyeData) {
                     </li>
                   ))}
                 </PlainList>
-              </Slip>
+              </Callout>
             ) : null}
           </Stack>
         </Columns>
       ) : (
-        <Slip $tone="warn">
+        <Callout $tone="warn">
           <p>Which dye it takes depends on its fibres, and nobody knows them yet.</p>
           <Actions>
             <StrongLink href={`/find-out?piece=${id}`}>Find out what it is made of</StrongLink>
           </Actions>
-        </Slip>
+        </Callout>
       )}
       <Paper aria-labelledby="ways">
         <h2 id="ways">Other ways to a new face</h2>
@@ -143,7 +155,7 @@ function Comes({ name, tile, answer, from }: Answered) {
         {byFibre.map(({ fibre, uptake, colour, text }, i) => (
           <li key={fibre}>
             <Dab $hex={colour} aria-hidden /> {Math.round(uptake * 100)} % of a full shade.{' '}
-            {text.replace(/^[^:]*/, capitalised(fibreWords[i]!))}
+            {text.replace(/^[^:]*/, capitalise(fibreWords[i]!))}
           </li>
         ))}
         <li>
@@ -151,7 +163,7 @@ function Comes({ name, tile, answer, from }: Answered) {
         </li>
       </PlainList>
       {strip ? (
-        <Slip $tone={strip.advised ? 'plain' : 'warn'}>
+        <Callout $tone={strip.advised ? 'plain' : 'warn'}>
           <p>
             <b>Taking the old colour out first?</b> {strip.text}
           </p>
@@ -160,7 +172,7 @@ function Comes({ name, tile, answer, from }: Answered) {
               <li key={id}>{text}</li>
             ))}
           </PlainList>
-        </Slip>
+        </Callout>
       ) : null}
     </Paper>
   )

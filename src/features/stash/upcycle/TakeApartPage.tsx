@@ -3,18 +3,30 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import styled from 'styled-components'
-import { spoken } from '@/core/vocabulary/words'
-import { capitalised } from '@/core/units/format'
+import { speakId } from '@/core/vocabulary/words'
+import { capitalise } from '@/core/units/format'
 import { PieceDrawing } from '@/ui/pattern/PieceDrawing'
 import { Button, StrongButton } from '@/ui/kit/buttons'
 import { CheckField, CheckGroup } from '@/ui/kit/checks'
-import { Actions, Columns, Fields, Lead, Page, Paper, PlainList, Slip, Soft, Stack, Steps } from '@/ui/kit/surfaces'
+import {
+  Actions,
+  Columns,
+  Fields,
+  Lead,
+  Page,
+  Paper,
+  PlainList,
+  Callout,
+  Soft,
+  Stack,
+  Steps,
+} from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { Terms } from '@/ui/kit/Terms'
 import { LengthField } from '../../shared/settings/LengthField'
 import { keepGarment, tookApart } from './actions'
-import { Condition } from './Condition'
+import { ConditionFields } from './Condition'
 import { type ApartData } from './load'
 import { SeamChoice } from './SeamChoice'
 
@@ -46,7 +58,7 @@ export function TakeApartPage(data: ApartData) {
         <Link href={`/stash/${id}`}>{name}</Link>
         <h1>Take it apart</h1>
         <Lead>
-          {capitalised(yields)}. {m2(clothMm2.value)} m² of cloth ({m2(low)} to {m2(high)}).
+          {capitalise(yields)}. {m2(clothMm2.value)} m² of cloth ({m2(low)} to {m2(high)}).
         </Lead>
         <Soft>
           {worth.text} <Link href={`/use-up?of=${id}`}>Worth it for what? See what can be cut from it.</Link>{' '}
@@ -62,7 +74,7 @@ export function TakeApartPage(data: ApartData) {
           {panels.map((panel) => (
             <li key={panel.id}>
               <PieceDrawing
-                label={`${spoken(panel.id)}, drawn`}
+                label={`${speakId(panel.id)}, drawn`}
                 outline={panel.outline}
                 holes={panel.holes}
                 faded={panel.faded}
@@ -71,7 +83,7 @@ export function TakeApartPage(data: ApartData) {
               />
               <b>
                 {panel.count > 1 ? `${panel.count} × ` : ''}
-                {spoken(panel.id)}
+                {speakId(panel.id)}
               </b>
               <Soft>
                 {Math.floor(panel.largest.widthMm / 10)} × {Math.floor(panel.largest.lengthMm / 10)} cm in it
@@ -81,14 +93,14 @@ export function TakeApartPage(data: ApartData) {
         </Panels>
       </Paper>
       {garment.apart ? (
-        <Slip $tone="good">Taken apart on {garment.apart}; its panels lie in the stash as offcuts of it.</Slip>
+        <Callout $tone="good">Taken apart on {garment.apart}; its panels lie in the stash as offcuts of it.</Callout>
       ) : (
         <DoneWith {...data} unsaved={value === garment ? null : value} />
       )}
       <Columns $first="1.2fr">
         <SeamBySeam plan={plan} />
         <Stack $gap="1.25rem">
-          <Slip $tone="warn">
+          <Callout $tone="warn">
             <PlainList>
               {answer.cautions.map(({ id: rule, text }) => (
                 <li key={rule}>
@@ -96,7 +108,7 @@ export function TakeApartPage(data: ApartData) {
                 </li>
               ))}
             </PlainList>
-          </Slip>
+          </Callout>
           <InTheHand key={id} {...data} value={value} setValue={setValue} />
         </Stack>
       </Columns>
@@ -112,7 +124,7 @@ function SeamBySeam({ plan }: Pick<ApartData['answer'], 'plan'>) {
         {plan.map(({ seam, way, minutes, loses, tool, text }) => (
           <li key={seam}>
             <b>
-              {capitalised(spoken(seam))}: {WAYS[way].toLowerCase()}.
+              {capitalise(speakId(seam))}: {WAYS[way].toLowerCase()}.
             </b>{' '}
             {text}
             {way === 'leave' ? null : (
@@ -130,7 +142,7 @@ function SeamBySeam({ plan }: Pick<ApartData['answer'], 'plan'>) {
 
 /** What was kept, and that it is done. */
 function DoneWith({ id, answer, unsaved }: ApartData & { unsaved: ApartData['garment'] | null }) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const [kept, setKept] = useState<readonly string[]>(() =>
     answer.keep.flatMap(({ id: one, notion }) => (notion ? [one] : [])),
   )
@@ -177,10 +189,10 @@ interface InTheHandProps extends ApartData {
 
 /** How it is, its measures, how it is sewn, where it is worn. */
 function InTheHand({ value, setValue, seamMakes, wornPlaces, whole, conditions }: InTheHandProps) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   return (
     <Stack $gap="1.25rem">
-      <Condition
+      <ConditionFields
         whole={whole}
         conditions={conditions}
         places={value.places}

@@ -7,9 +7,21 @@ import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { StrongButton } from '@/ui/kit/buttons'
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Actions, Columns, Fields, Lead, Page, Paper, PlainList, Slip, Soft, Stack, Steps } from '@/ui/kit/surfaces'
+import {
+  Actions,
+  Columns,
+  Fields,
+  Lead,
+  Page,
+  Paper,
+  PlainList,
+  Callout,
+  Soft,
+  Stack,
+  Steps,
+} from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { Terms } from '@/ui/kit/Terms'
 import { keepYarn } from './boxActions'
 import { type UnravelData } from './loadUnravel'
@@ -40,7 +52,7 @@ export function UnravelPage(data: UnravelData) {
       </div>
       <Columns $first="1.6fr">
         <Stack $gap="1.25rem">
-          <Slip $tone={answer.verdict === 'no' ? 'warn' : 'plain'}>
+          <Callout $tone={answer.verdict === 'no' ? 'warn' : 'plain'}>
             <PlainList>
               {answer.reasons.map(({ id: rule, text }) => (
                 <li key={rule}>
@@ -48,7 +60,7 @@ export function UnravelPage(data: UnravelData) {
                 </li>
               ))}
             </PlainList>
-          </Slip>
+          </Callout>
           {answer.steps.length > 0 ? (
             <Paper aria-labelledby="how">
               <h2 id="how">How</h2>
@@ -81,7 +93,7 @@ const about = (value: number) => Number(value.toPrecision(2))
 const hours = (minutes: number) => (minutes < 90 ? `${about(minutes)} minutes` : `${about(minutes / 60)} hours`)
 
 function Keep({ id, name, fibres, colour, place, asked, answer }: UnravelData) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const [isKept, setKept] = useState(false)
   const keep = () =>
     doing(async () => {

@@ -7,18 +7,18 @@ import { idText, listOf } from '@/core/notebook/schemas/text'
 import { notebook } from '@/server/database'
 import { shelfOf } from '@/server/cache/shelf'
 import { GoneError } from '@/server/store/errors'
-import { within } from '@/server/store/repository'
+import { inTransaction } from '@/server/store/repository'
 import { putGarment, takeApart } from '@/server/takingApart'
 import { doneOf, type Done } from '../../shared/outcome'
 import { readPreferences } from '../../shared/settings/readPreferences'
-import { told } from '../../shared/told'
+import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
 
 /** Keeps a garment's measures, how it is sewn, and where it is worn. */
 export async function keepGarment(input: unknown): Promise<Done> {
   const outcome = await doneOf(async () => {
     const garment = GarmentSchema.parse(input)
-    return within(await notebook(), (db) => putGarment(db, garment.pieceId, garment, now()))
+    return inTransaction(await notebook(), (db) => putGarment(db, garment.pieceId, garment, now()))
   })
   revalidatePath('/', 'layout')
   return outcome
@@ -29,15 +29,15 @@ export async function keepGarment(input: unknown): Promise<Done> {
  * @param unsaved the garment as it was marked and measured since it was kept last, where it was
  */
 export async function tookApart(pieceId: unknown, keep: unknown, unsaved: unknown = null): Promise<Done> {
-  const id = told(RecordIdSchema, pieceId)
-  const garment = unsaved === null ? null : told(GarmentSchema, unsaved)
-  const kept = told(listOf(idText, 40), keep)
+  const id = parseOr404(RecordIdSchema, pieceId)
+  const garment = unsaved === null ? null : parseOr404(GarmentSchema, unsaved)
+  const kept = parseOr404(listOf(idText, 40), keep)
   const { words } = await readPreferences()
   const outcome = await doneOf(async () => {
     const db = await notebook()
     const gist = (await shelfOf(db, words)).find(id)
     if (!gist) throw new GoneError('piece', id)
-    return within(db, async (open) => {
+    return inTransaction(db, async (open) => {
       if (garment) await putGarment(open, id, { ...garment, pieceId: id }, now())
       return takeApart(open, gist, kept, now())
     })

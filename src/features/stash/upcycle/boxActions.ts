@@ -11,7 +11,7 @@ import { removeRecord } from '@/server/store/repository'
 import { createOnce } from '@/server/store/createOnce'
 import { doneOf, outcomeOf, type Done, type Outcome } from '../../shared/outcome'
 import { now } from '../../shared/now'
-import { told } from '../../shared/told'
+import { parseOr404 } from '../../shared/parseOr404'
 
 /** Puts something into the notions box. */
 export async function keepNotion(input: unknown, id?: unknown): Promise<Outcome> {
@@ -24,7 +24,7 @@ export async function keepNotion(input: unknown, id?: unknown): Promise<Outcome>
 
 /** How many of it there are now. */
 export async function countNotion(notionId: unknown, count: unknown): Promise<Done> {
-  const id = told(RecordIdSchema, notionId)
+  const id = parseOr404(RecordIdSchema, notionId)
   const outcome = await doneOf(async () => {
     const { count: many } = NotionSchema.pick({ count: true }).parse({ count })
     return amendRecord(await notebook(), 'notion', id, now(), (notion) => ({ ...notion, count: many }))
@@ -46,8 +46,8 @@ const BoxKind = z.enum(['notion', 'yarn'])
 
 /** Takes something out of the box for good. */
 export async function dropFromBox(kind: unknown, recordId: unknown): Promise<Done> {
-  const of = told(BoxKind, kind)
-  const id = told(RecordIdSchema, recordId)
+  const of = parseOr404(BoxKind, kind)
+  const id = parseOr404(RecordIdSchema, recordId)
   const outcome = await doneOf(async () => removeRecord(await notebook(), of, { id }, now()))
   revalidatePath('/', 'layout')
   return outcome

@@ -1,5 +1,5 @@
-import { type Gist } from '@/core/stashSearch/gist'
-import { GarmentSchema, type Garment } from '@/core/notebook/kinds/garment'
+import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
+import { GarmentSchema, type GarmentRecord } from '@/core/notebook/kinds/garment'
 import { notionOf } from '@/core/upcycle/teardown/keep'
 import { tornDown } from '@/core/upcycle/teardown/teardown'
 import { type UnitSystem } from '@/core/units/format'
@@ -24,7 +24,7 @@ interface Reader {
 }
 
 /** What a page about one piece needs of it. @returns undefined where there is no such piece */
-export async function loadCloth(pieceId: string, { units, words }: Reader) {
+export async function loadUpcycledPiece(pieceId: string, { units, words }: Reader) {
   const db = await notebook()
   const gist = (await shelfOf(db, words)).find(pieceId)
   if (!gist) return undefined
@@ -33,7 +33,7 @@ export async function loadCloth(pieceId: string, { units, words }: Reader) {
 
 /** How a garment of the stash comes apart. @returns undefined where there is no such piece */
 export async function loadApart(pieceId: string, reader: Reader) {
-  const found = await loadCloth(pieceId, reader)
+  const found = await loadUpcycledPiece(pieceId, reader)
   if (!found) return undefined
   const { db, gist, summary, tile } = found
   const [kept] = await recordsReferring(db, 'garment', 'pieceId', pieceId)
@@ -55,7 +55,7 @@ export async function loadApart(pieceId: string, reader: Reader) {
 }
 
 /** Its panels as they are drawn to be marked: with all that is worn still on them. */
-function wholePanels(gist: Gist, garment: Garment) {
+function wholePanels(gist: PieceSummary, garment: GarmentRecord) {
   const { panels } = tornDown({ garment: gist.thing, offer: gist.offer, ...garment, worn: [], places: [] })
   return panels.map(({ id, outline, count }) => ({ id, outline, count }))
 }

@@ -1,13 +1,13 @@
-import { dyeing, DYE_THREADS, type DyeAnswer, type DyeAsked, type DyeThread } from '@/core/dye/dye'
+import { planDyeing, DYE_THREADS, type DyeAnswer, type DyeAsked, type DyeThread } from '@/core/dye/dye'
 import { DYE_FINISHES, type DyeFinish } from '@/core/dye/bath'
 import { DYE_CLASS_WORDS } from '@/core/dye/dyeClasses'
 import { furtherWays } from '@/core/dye/ways'
-import { type Look } from '@/core/notebook/schemas/cloth'
+import { type ClothLook } from '@/core/notebook/schemas/cloth'
 import { type UnitSystem } from '@/core/units/format'
 import { FIBRE_WORDS } from '@/core/vocabulary/fibres'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { drawnAs } from '@/ui/cloth/drawnAs'
-import { loadCloth } from './load'
+import { loadUpcycledPiece } from './load'
 
 /** What an address asks to be dyed, and how. */
 export interface DyeChoice {
@@ -24,7 +24,7 @@ const USUAL_DYE = '#2f4b7c'
 
 /** What dyeing does to a piece of the stash, drawn on it. @returns undefined where there is no such piece */
 export async function loadDye(pieceId: string, choice: DyeChoice, reader: { units: UnitSystem; words: Vocabulary }) {
-  const found = await loadCloth(pieceId, reader)
+  const found = await loadUpcycledPiece(pieceId, reader)
   if (!found) return undefined
   const { gist, summary, tile } = found
   const { offer, look } = gist
@@ -34,8 +34,8 @@ export async function loadDye(pieceId: string, choice: DyeChoice, reader: { unit
   const grams = choice.grams ?? Math.round((gist.kg ?? 0) * 1000 || USUAL_GRAMS)
   const from = gist.colours[0] ?? look.weft
   const asked: DyeAsked = { mix: offer.mix ?? [], thread, grams, from, to, finish }
-  const answer = asked.mix.length > 0 ? dyeing(asked) : null
-  const dyedAs = (of: (colour: string) => string): Look => ({
+  const answer = asked.mix.length > 0 ? planDyeing(asked) : null
+  const dyedAs = (of: (colour: string) => string): ClothLook => ({
     ...look,
     warp: of(look.warp),
     weft: of(look.weft),
@@ -44,7 +44,7 @@ export async function loadDye(pieceId: string, choice: DyeChoice, reader: { unit
   // Each colour of the weave is dyed once, for all three drawings.
   const colours = new Map<string, DyeAnswer>()
   const dyedFrom = (colour: string) => {
-    const answered = colours.get(colour) ?? dyeing({ ...asked, from: colour })
+    const answered = colours.get(colour) ?? planDyeing({ ...asked, from: colour })
     colours.set(colour, answered)
     return answered
   }

@@ -1,4 +1,4 @@
-import { unravelled, type UnravelAsked } from '@/core/upcycle/unravel/unravel'
+import { planUnravelling, type UnravelAsked } from '@/core/upcycle/unravel/unravel'
 import { YARN_CLASSES } from '@/core/upcycle/unravel/yarn'
 import { type UnitSystem } from '@/core/units/format'
 import {
@@ -10,7 +10,7 @@ import {
   type YarnSurface,
 } from '@/core/vocabulary/upcycling'
 import { wordFor, type Vocabulary } from '@/core/vocabulary/words'
-import { loadCloth } from './load'
+import { loadUpcycledPiece } from './load'
 
 export interface UnravelChoice {
   seams: string
@@ -29,7 +29,7 @@ export async function loadUnravel(
   choice: UnravelChoice,
   reader: { units: UnitSystem; words: Vocabulary },
 ) {
-  const found = await loadCloth(pieceId, reader)
+  const found = await loadUpcycledPiece(pieceId, reader)
   if (!found) return undefined
   const { gist, summary, tile } = found
   const asked: UnravelAsked = {
@@ -41,7 +41,7 @@ export async function loadUnravel(
     strands: choice.strands,
     wrapsPerInch: choice.wraps,
   }
-  const answer = unravelled(asked)
+  const answer = planUnravelling(asked)
   return {
     id: pieceId,
     name: gist.name,

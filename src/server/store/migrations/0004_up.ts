@@ -1,5 +1,5 @@
 import { sql, type Kysely } from 'kysely'
-import { grouped } from '../../grouped'
+import { groupBy } from '../../groupBy'
 
 export type OldTable =
   'piece' | 'burn_test' | 'answer' | 'specimen' | 'control' | 'reading' | 'measurement' | 'pattern'
@@ -35,8 +35,8 @@ export async function readOldRows(
   const idsOf = (rows: readonly Row[], at: string) => new Map(rows.map((row) => [row.id, newId(String(row[at]))]))
   const pieceIds = idsOf(pieces, 'created_at')
   const controlIds = idsOf(controls, 'created_at')
-  const answersOf = grouped(answers, (row) => Number(row.test_id))
-  const specimensOf = grouped(specimens, (row) => Number(row.test_id))
+  const answersOf = groupBy(answers, (row) => Number(row.test_id))
+  const specimensOf = groupBy(specimens, (row) => Number(row.test_id))
   const made = (
     kind: string,
     row: Row,

@@ -2,7 +2,7 @@ import type { Metadata } from 'next'
 import { testFrom } from '@/app/testFrom'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 import { BenchLog } from '@/features/identify/burn/log/BenchLog'
-import { verdictOf } from '@/features/identify/burn/log/verdictOf'
+import { logVerdictOf } from '@/features/identify/burn/log/verdictOf'
 
 export const metadata: Metadata = { title: 'Burn log' }
 
@@ -25,7 +25,7 @@ export default async function BenchLogPage({ params }: { params: Promise<{ id: s
       controls={controls}
       yarn={of?.yarn}
       known={known}
-      first={verdictOf(test.answers, test.setup, controls, words)}
+      first={logVerdictOf(test.answers, test.setup, controls, words)}
     />
   )
 }

@@ -2,7 +2,7 @@ import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { firstOf } from '@/app/firstOf'
 import { idFrom } from '@/app/idFrom'
-import { ComparePage } from '@/features/make/compare/ComparePage'
+import { CompareFabricsPage } from '@/features/make/compare/ComparePage'
 import { loadComparison } from '@/features/make/compare/load'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 
@@ -17,5 +17,5 @@ export default async function ComparisonPage({ params, searchParams }: Asked) {
   const [{ id }, { with: asked }] = await Promise.all([params, searchParams])
   const pieces = firstOf(asked, 200).split(',').filter(Boolean)
   const loaded = await loadComparison(idFrom(id), pieces, await readPreferences())
-  return <ComparePage {...(loaded ?? notFound())} />
+  return <CompareFabricsPage {...(loaded ?? notFound())} />
 }

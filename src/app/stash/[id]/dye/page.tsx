@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
-import { numberFrom, textFrom, type Asked } from '@/app/asked'
+import { numberFrom, textFrom, type AskedAddress } from '@/app/asked'
 import { idFrom } from '@/app/idFrom'
 import { DyePage } from '@/features/stash/upcycle/DyePage'
 import { loadDye } from '@/features/stash/upcycle/loadDye'
@@ -10,7 +10,7 @@ export const metadata: Metadata = { title: 'Dye it' }
 
 interface Props {
   params: Promise<{ id: string }>
-  searchParams: Promise<Asked>
+  searchParams: Promise<AskedAddress>
 }
 
 export default async function DyeItPage({ params, searchParams }: Props) {

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
-import { numberFrom, textFrom, type Asked } from '@/app/asked'
+import { numberFrom, textFrom, type AskedAddress } from '@/app/asked'
 import { idFrom } from '@/app/idFrom'
 import { loadUnravel } from '@/features/stash/upcycle/loadUnravel'
 import { UnravelPage } from '@/features/stash/upcycle/UnravelPage'
@@ -10,7 +10,7 @@ export const metadata: Metadata = { title: 'Unravel it' }
 
 interface Props {
   params: Promise<{ id: string }>
-  searchParams: Promise<Asked>
+  searchParams: Promise<AskedAddress>
 }
 
 export default async function UnravelItPage({ params, searchParams }: Props) {

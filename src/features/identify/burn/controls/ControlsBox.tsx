@@ -3,12 +3,12 @@
 import Link from 'next/link'
 import styled from 'styled-components'
 import { type FibreId } from '@/core/vocabulary/fibres'
-import { type OwnWay } from '@/core/identify/nose'
+import { type OwnWay } from '@/core/identify/observerCalibration'
 import { type TestAnswer } from '@/core/notebook/answers'
-import { Columns, Lead, Page, Paper, Slip, Stack } from '@/ui/kit/surfaces'
+import { Columns, Lead, Page, Paper, Callout, Stack } from '@/ui/kit/surfaces'
 import { Damaged } from '../../../shared/damaged/Damaged'
 import { type DamagedCard } from '../../../shared/damaged/load'
-import { Known } from './Known'
+import { KnownSpecimen } from './Known'
 import { NewControl } from './NewControl'
 import { Taught } from './Taught'
 
@@ -53,14 +53,14 @@ export function ControlsBox({ box, ways, damaged }: Props) {
         <Paper aria-labelledby="known">
           <h2 id="known">Known pieces</h2>
           {box.length === 0 ? (
-            <Slip>
+            <Callout>
               The box is empty. Begin with a cotton, a wool and a polyester: the offcuts of a thing whose label you
               believe.
-            </Slip>
+            </Callout>
           ) : null}
           <Cards>
             {box.map((control) => (
-              <Known key={control.id} control={control} />
+              <KnownSpecimen key={control.id} control={control} />
             ))}
           </Cards>
         </Paper>

@@ -3,13 +3,13 @@
 import Link from 'next/link'
 import styled from 'styled-components'
 import { fibreName } from '@/core/identify/words'
-import { capitalised } from '@/core/units/format'
+import { capitalise } from '@/core/units/format'
 import { BurnStrip } from '@/ui/burn'
 import { Button } from '@/ui/kit/buttons'
 import { PutAway } from '@/ui/kit/PutAway'
-import { Actions, Slip, Soft } from '@/ui/kit/surfaces'
+import { Actions, Callout, Soft } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { beginTest } from '../../../shared/burn/beginTest'
 import { describeSeen, seenIn } from '../../../shared/burn/session'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
@@ -25,22 +25,22 @@ const Card = styled.li`
 `
 
 /** One known piece, with what its burns looked like. */
-export function Known({ control: { id, fibre, name, sure, impure, tests } }: { control: BoxedControl }) {
+export function KnownSpecimen({ control: { id, fibre, name, sure, impure, tests } }: { control: BoxedControl }) {
   const { words } = usePreferences()
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const latest = tests.at(-1)
   return (
     <Card>
       <h3>{name}</h3>
       <p>
-        {capitalised(fibreName(fibre, words))}
+        {capitalise(fibreName(fibre, words))}
         {sure ? `. ${sure}` : ''}
       </p>
       {impure ? (
-        <Slip $tone="warn" role="note">
+        <Callout $tone="warn" role="note">
           <b>Is it pure?</b> It did not burn like {fibreName(fibre, words)} alone. A bit that people are sure of often
           turns out to be a blend. It teaches nothing until that is cleared up: burn it again, or take another piece.
-        </Slip>
+        </Callout>
       ) : null}
       {latest ? (
         <BurnStrip seen={seenIn(latest.answers)} describe={(features) => describeSeen(latest.answers, features)} />

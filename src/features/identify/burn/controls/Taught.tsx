@@ -1,7 +1,7 @@
 'use client'
 
 import { featureById } from '@/core/identify/features'
-import { type OwnWay } from '@/core/identify/nose'
+import { type OwnWay } from '@/core/identify/observerCalibration'
 import { fibreName } from '@/core/identify/words'
 import { formatPercent } from '@/core/units/format'
 import { Paper, PlainList, Soft } from '@/ui/kit/surfaces'

@@ -1,5 +1,5 @@
 import { trustedControls } from '@/core/identify/controls'
-import { ownWays } from '@/core/identify/nose'
+import { ownWays } from '@/core/identify/observerCalibration'
 import { burnsOf, controlsBox } from '@/server/controls'
 import { notebook } from '@/server/database'
 

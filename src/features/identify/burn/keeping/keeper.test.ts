@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { type TestAnswer } from '@/core/notebook/answers'
 import { TestSetupSchema } from '@/core/notebook/kinds/burnTest'
 import { mergedTests, type TestWritten } from '@/core/notebook/mergeTests'
-import { changedParts, isKept, newKeeper, step, type Keeper, type KeeperEvent, type Stored } from './keeper'
+import { changedParts, isKept, newKeeper, keeperStep, type Keeper, type KeeperEvent, type Stored } from './keeper'
 import { type Waiting } from './waiting'
 
 const setup = TestSetupSchema.parse({ asks: 'fibre' })
@@ -76,7 +76,7 @@ class World {
   }
 
   send(window: Window, event: KeeperEvent): void {
-    const [keeper, effects] = step(window.keeper, event)
+    const [keeper, effects] = keeperStep(window.keeper, event)
     window.keeper = keeper
     for (const effect of effects) {
       if (effect.do === 'lay-by') this.browser.set(effect.key, effect.waiting)
@@ -191,26 +191,26 @@ test('a success forgets what it carried, and nothing that was laid by since', ()
   const first = newKeeper({ revision: 1, written: nothing }, 'visit')
   const one = withAnswer(nothing, 'smell', 'first')
   const two = withAnswer(one, 'flame', 'first')
-  const [saving] = step(first, { of: 'written', written: one, number: 1 })
-  const [later] = step(saving, { of: 'written', written: two, number: 2 })
+  const [saving] = keeperStep(first, { of: 'written', written: one, number: 1 })
+  const [later] = keeperStep(saving, { of: 'written', written: two, number: 2 })
   expect(later.state).toBe('saving')
-  const [next, effects] = step(later, { of: 'saved', revision: 2 })
+  const [next, effects] = keeperStep(later, { of: 'saved', revision: 2 })
   expect(effects).toEqual([
     { do: 'forget', entry: { key: 'visit', number: 1 } },
     { do: 'save', revision: 2, parts: { answers: two.answers } },
   ])
-  const [failed, then] = step(next, { of: 'failed', why: 'The disk is full.' })
+  const [failed, then] = keeperStep(next, { of: 'failed', why: 'The disk is full.' })
   expect([failed.state, failed.trouble, then]).toEqual(['waiting', 'The disk is full.', [{ do: 'try-again' }]])
 })
 
 test('what is undone before it was kept waits no longer', () => {
-  const [saving] = step(newKeeper({ revision: 1, written: nothing }, 'visit'), {
+  const [saving] = keeperStep(newKeeper({ revision: 1, written: nothing }, 'visit'), {
     of: 'written',
     written: withAnswer(nothing, 'smell', 'first'),
     number: 1,
   })
-  const [waiting] = step(saving, { of: 'failed', why: 'away' })
-  const [idle, effects] = step(waiting, { of: 'written', written: nothing, number: 2 })
+  const [waiting] = keeperStep(saving, { of: 'failed', why: 'away' })
+  const [idle, effects] = keeperStep(waiting, { of: 'written', written: nothing, number: 2 })
   expect(idle.state).toBe('idle')
   expect(effects.at(-1)).toEqual({ do: 'forget', entry: { key: 'visit', number: 2 } })
 })

@@ -43,7 +43,7 @@ export type KeeperEvent =
   | { of: 'again' }
   | { of: 'settled'; whose: 'mine' | 'theirs'; number: number }
 
-export type Effect =
+export type KeeperEffect =
   | { do: 'lay-by'; key: string; waiting: Waiting }
   | { do: 'forget'; entry: WaitingEntry }
   | { do: 'save'; revision: number; parts: Partial<TestWritten> }
@@ -51,7 +51,7 @@ export type Effect =
   | { do: 'try-again' }
 
 /** What comes of an event: the keeper after it, and what is to be done outside. */
-export type Step = [Keeper, Effect[]]
+export type KeeperStep = [Keeper, KeeperEffect[]]
 
 const GONE = 'This test was thrown away elsewhere: what you answer now is not kept.'
 const WAITED = 'Answers that could not be kept when you left were waiting in this browser: they are being kept now.'
@@ -71,7 +71,7 @@ export function newKeeper(stored: Stored, key: string): Keeper {
 }
 
 /** The next state and what follows from it. Pure: nothing is stored, sent or shown here. */
-export function step(keeper: Keeper, event: KeeperEvent): Step {
+export function keeperStep(keeper: Keeper, event: KeeperEvent): KeeperStep {
   switch (event.of) {
     case 'looked':
       return looked({ ...keeper, hasLooked: true }, event.found, event.number)
@@ -110,10 +110,14 @@ const isAlike = (a: unknown, b: unknown) => a === b || JSON.stringify(a) === JSO
 const isSame = (a: TestWritten, b: TestWritten) => Object.keys(changedParts(a, b)).length === 0
 
 /** Lays the newest by, and saves it unless a save is under way or a question open: that one goes on to it. */
-function written(before: Keeper, now: TestWritten, number: number): Step {
+function written(before: Keeper, now: TestWritten, number: number): KeeperStep {
   const keeper = { ...before, written: now, own: { ...before.own, number } }
   const { key } = keeper.own
-  const layBy: Effect = { do: 'lay-by', key, waiting: { written: now, revision: keeper.stored.revision, number } }
+  const layBy: KeeperEffect = {
+    do: 'lay-by',
+    key,
+    waiting: { written: now, revision: keeper.stored.revision, number },
+  }
   if (keeper.clash) {
     const differences = disagreements(now, keeper.clash.theirs.written)
     return [{ ...keeper, clash: { ...keeper.clash, differences } }, [layBy]]
@@ -124,7 +128,7 @@ function written(before: Keeper, now: TestWritten, number: number): Step {
 }
 
 /** Sends what differs from what the notebook has; where nothing does, what waited is no longer needed. */
-function save(keeper: Keeper): Step {
+function save(keeper: Keeper): KeeperStep {
   const { stored, written: now, own, takenIn } = keeper
   const entries = [...(own.number > 0 ? [own] : []), ...takenIn]
   if (isKept(keeper))
@@ -139,12 +143,12 @@ function save(keeper: Keeper): Step {
 }
 
 /** The notebook has what was sent, and that alone waits no longer. */
-function saved(keeper: Keeper, revision: number): Step {
+function saved(keeper: Keeper, revision: number): KeeperStep {
   const { saving } = keeper
   if (!saving) return [keeper, []]
   const isNow = (entry: WaitingEntry) =>
     saving.entries.some((one) => one.key === entry.key && one.number === entry.number)
-  const forget = saving.entries.map((entry): Effect => ({ do: 'forget', entry }))
+  const forget = saving.entries.map((entry): KeeperEffect => ({ do: 'forget', entry }))
   const [after, effects] = save({
     ...keeper,
     state: 'idle',
@@ -158,13 +162,13 @@ function saved(keeper: Keeper, revision: number): Step {
 }
 
 /** What was written meanwhile elsewhere and here in one; where the two contradict one another, it is asked. */
-function joined(keeper: Keeper, theirs: Stored, number: number): Step {
+function joined(keeper: Keeper, theirs: Stored, number: number): KeeperStep {
   const differences = disagreements(keeper.written, theirs.written)
   if (differences.length > 0) return [{ ...keeper, state: 'merged', clash: { differences, theirs } }, []]
   return goneOn(keeper, theirs, mergedTests(keeper.written, theirs.written), number)
 }
 
-function settled(keeper: Keeper, whose: 'mine' | 'theirs', number: number): Step {
+function settled(keeper: Keeper, whose: 'mine' | 'theirs', number: number): KeeperStep {
   const { clash, written: mine } = keeper
   if (!clash) return [keeper, []]
   const theirs = clash.theirs.written
@@ -176,13 +180,13 @@ function settled(keeper: Keeper, whose: 'mine' | 'theirs', number: number): Step
   )
 }
 
-function goneOn(keeper: Keeper, stored: Stored, merged: TestWritten, number: number): Step {
+function goneOn(keeper: Keeper, stored: Stored, merged: TestWritten, number: number): KeeperStep {
   const [after, effects] = written({ ...keeper, state: 'idle', clash: undefined, stored }, merged, number)
   return [after, [{ do: 'take', written: merged }, ...effects]]
 }
 
 /** What waits of earlier visits is taken in, a later one before an earlier; what the page has before all of them. */
-function looked(keeper: Keeper, all: readonly (Waiting & WaitingEntry)[], number: number): Step {
+function looked(keeper: Keeper, all: readonly (Waiting & WaitingEntry)[], number: number): KeeperStep {
   const found = all.filter(({ key }) => key !== keeper.own.key)
   const last = found.at(-1)
   if (!last) return [keeper, []]

@@ -7,16 +7,16 @@ import styled from 'styled-components'
 import { type Verdict } from '@/core/identify/types'
 import { type TestAnswer } from '@/core/notebook/answers'
 import { type SpecimenNote } from '@/core/notebook/kinds/burnTest'
-import { type Yarn } from '@/ui/burn'
+import { type DrawnYarn } from '@/ui/burn'
 import { ButtonLink, StrongLink } from '@/ui/kit/links'
-import { Actions, Page, Paper, Slip, Soft } from '@/ui/kit/surfaces'
+import { Actions, Page, Paper, Callout, Soft } from '@/ui/kit/surfaces'
 import { useLoaded } from '@/ui/kit/useLoaded'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
 import { ClashSlip } from '../ClashSlip'
 import { KeptMark } from '../KeptMark'
-import { emptyNote, partOf, specimensOf, withAnswer, withNote, withPart } from '../../../shared/burn/session'
-import { type BenchStart } from '../useBench'
-import { useKept } from '../keeping/useKept'
+import { emptyNote, partOf, sessionSpecimensOf, withAnswer, withNote, withPart } from '../../../shared/burn/session'
+import { type BenchBeginning } from '../useBench'
+import { useAutosave } from '../keeping/useAutosave'
 import { verdictTitle } from '../../../shared/burn/title'
 import { type Comparable } from './Compare'
 import { LogTable } from './LogTable'
@@ -29,7 +29,7 @@ const theJudge = () => import('./verdictOf')
 const Correcting = dynamic(() => import('./Correcting').then(({ Correcting: part }) => part))
 
 // It stands below, with its strips.
-const Compare = dynamic(() => import('./Compare').then(({ Compare: part }) => part))
+const Compare = dynamic(() => import('./Compare').then(({ CompareBurns: part }) => part))
 
 const Notes = styled.div`
   display: grid;
@@ -37,9 +37,9 @@ const Notes = styled.div`
   grid-template-columns: repeat(auto-fit, minmax(min(100%, 19rem), 1fr));
 `
 
-interface Props extends BenchStart {
+interface Props extends BenchBeginning {
   name: string
-  yarn?: Yarn
+  yarn?: DrawnYarn
   /** What the answers came to when the page was made. */
   first: Verdict
   /** Burns of known pieces, to lay beside the specimens. */
@@ -54,7 +54,7 @@ export function BenchLog({ testId, name, yarn, first, known, ...start }: Props) 
   const { words } = usePreferences()
   const [answers, setAnswers] = useState(start.answers)
   const [notes, setNotes] = useState(start.notes)
-  const { trouble, clash, keeping, allKept } = useKept(
+  const { trouble, clash, keeping, allKept } = useAutosave(
     { id: testId, revision: start.revision },
     { answers, setup: start.setup, specimens: notes },
     (merged) => {
@@ -64,10 +64,10 @@ export function BenchLog({ testId, name, yarn, first, known, ...start }: Props) 
   )
   const judge = useLoaded(theJudge)
   const verdict = useMemo(
-    () => judge?.verdictOf(answers, start.setup, start.controls, words) ?? first,
+    () => judge?.logVerdictOf(answers, start.setup, start.controls, words) ?? first,
     [judge, first, answers, start.setup, start.controls, words],
   )
-  const specimens = specimensOf(answers, notes)
+  const specimens = sessionSpecimensOf(answers, notes)
   const noteOf = (specimen: number) =>
     notes.find((note) => note.specimen === specimen) ?? emptyNote(specimen, partOf(specimen, notes, answers))
   const keepNote = (note: SpecimenNote) => {
@@ -88,14 +88,14 @@ export function BenchLog({ testId, name, yarn, first, known, ...start }: Props) 
         </Soft>
       </div>
       {trouble ? (
-        <Slip $tone="warn" role="alert">
+        <Callout $tone="warn" role="alert">
           {trouble}
-        </Slip>
+        </Callout>
       ) : null}
       {clash ? <ClashSlip clash={clash} /> : null}
-      <Slip role="status">
+      <Callout role="status">
         <b>{verdictTitle({ verdict }, words)}.</b> {verdict.text}
-      </Slip>
+      </Callout>
       <Actions>
         <StrongLink href={`/bench/${testId}/sheet`}>Print this log</StrongLink>
         <ButtonLink href="/bench/sheet">An empty sheet to fill in by hand</ButtonLink>
@@ -124,7 +124,7 @@ export function BenchLog({ testId, name, yarn, first, known, ...start }: Props) 
 }
 
 /** A specimen of this test, to lay beside others. */
-function ownOf(specimen: number, answers: readonly TestAnswer[], yarn?: Yarn): Comparable {
+function ownOf(specimen: number, answers: readonly TestAnswer[], yarn?: DrawnYarn): Comparable {
   return {
     id: `own ${specimen}`,
     label: `Specimen ${specimen}`,
@@ -141,7 +141,7 @@ interface AnswerPlace {
 interface SeenProps {
   answers: TestAnswer[]
   specimens: number[]
-  yarn?: Yarn
+  yarn?: DrawnYarn
   onCorrect: (place: AnswerPlace, states: string[]) => void
 }
 
@@ -153,7 +153,7 @@ function Seen({ answers, specimens, yarn, onCorrect }: SeenProps) {
       <h2 id="answers">What was seen</h2>
       <Soft>Press an answer to change it: the verdict follows.</Soft>
       {specimens.length === 0 ? (
-        <Slip>Nothing has been answered yet.</Slip>
+        <Callout>Nothing has been answered yet.</Callout>
       ) : (
         <LogTable
           answers={answers}

@@ -2,10 +2,10 @@
 
 import { useState } from 'react'
 import styled from 'styled-components'
-import { counted } from '@/core/units/format'
+import { countNoun } from '@/core/units/format'
 import { features } from '@/core/identify/features'
 import { type TestAnswer } from '@/core/notebook/answers'
-import { BurnStrip, type Yarn } from '@/ui/burn'
+import { BurnStrip, type DrawnYarn } from '@/ui/burn'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
 import { describeSeen, seenIn, statesWords } from '../../../shared/burn/session'
@@ -15,7 +15,7 @@ export interface Comparable {
   id: string
   label: string
   answers: readonly TestAnswer[]
-  yarn?: Yarn
+  yarn?: DrawnYarn
 }
 
 const Pair = styled.div`
@@ -24,7 +24,7 @@ const Pair = styled.div`
 `
 
 /** Two specimens side by side: their strips, and in words where they part. */
-export function Compare({ choices }: { choices: readonly Comparable[] }) {
+export function CompareBurns({ choices }: { choices: readonly Comparable[] }) {
   const [first, setFirst] = useState(choices[0]?.id)
   const [second, setSecond] = useState(choices[1]?.id)
   if (choices.length < 2) return null
@@ -62,8 +62,8 @@ export function Compare({ choices }: { choices: readonly Comparable[] }) {
         ) : (
           <p>
             {apart.length === 0
-              ? `They agree in all that was seen on both: ${counted(both.length, 'thing')}.`
-              : `They part in ${apart.length} of ${counted(both.length, 'thing')} seen on both:`}
+              ? `They agree in all that was seen on both: ${countNoun(both.length, 'thing')}.`
+              : `They part in ${apart.length} of ${countNoun(both.length, 'thing')} seen on both:`}
           </p>
         )}
         <PlainList>

@@ -2,7 +2,7 @@
 
 import styled from 'styled-components'
 import { featureById } from '@/core/identify/features'
-import { type Yarn } from '@/ui/burn'
+import { type DrawnYarn } from '@/ui/burn'
 import { QuietButton } from '@/ui/kit/buttons'
 import { Actions, Soft } from '@/ui/kit/surfaces'
 import { Question } from '../../../shared/question/Question'
@@ -17,7 +17,7 @@ const Below = styled.div`
 interface Props {
   feature: string
   specimen: number
-  yarn?: Yarn
+  yarn?: DrawnYarn
   onAnswer: (states: string[]) => void
   onLeave: () => void
 }

@@ -6,12 +6,12 @@ import { burnFeatures, otherFeatures } from '@/core/identify/features'
 import { type Answer } from '@/core/identify/identify'
 import { type TestAnswer } from '@/core/notebook/answers'
 import { type SpecimenNote, type TestSetup } from '@/core/notebook/kinds/burnTest'
-import { type Yarn } from '@/ui/burn'
+import { type DrawnYarn } from '@/ui/burn'
 import { StrongButton } from '@/ui/kit/buttons'
 import { Actions, Page, Soft } from '@/ui/kit/surfaces'
 import { fibreName } from '@/core/identify/words'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
-import { specimensOf } from '../../../shared/burn/session'
+import { sessionSpecimensOf } from '../../../shared/burn/session'
 import { Strips } from '../../../shared/burn/Strips'
 import { verdictTitle } from '../../../shared/burn/title'
 import { LogTable } from './LogTable'
@@ -84,7 +84,7 @@ export interface LogSheetProps {
   notes: SpecimenNote[]
   setup: TestSetup
   belief: Answer
-  yarn?: Yarn
+  yarn?: DrawnYarn
 }
 
 /** A filled log on one sheet of paper. */
@@ -107,7 +107,7 @@ export function LogSheet({ name, made, answers, notes, setup, belief, yarn }: Lo
         </dd>
       </dl>
       <Strips answers={answers} notes={notes} yarn={yarn} />
-      <LogTable answers={answers} specimens={specimensOf(answers, notes)} />
+      <LogTable answers={answers} specimens={sessionSpecimensOf(answers, notes)} />
       <Soft>A home test tells what a cloth is made of. It is not a flammability test, and gives no percentages.</Soft>
     </PrintPage>
   )

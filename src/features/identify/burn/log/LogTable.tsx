@@ -3,7 +3,7 @@
 import { Button as AriaButton } from 'react-aria-components'
 import styled from 'styled-components'
 import { features } from '@/core/identify/features'
-import { repeatsOf } from '@/core/identify/repeats'
+import { reportRepeatsOf } from '@/core/identify/repeats'
 import { type TestAnswer } from '@/core/notebook/answers'
 import { PART_WORDS, partOf, statesWords } from '../../../shared/burn/session'
 
@@ -70,7 +70,7 @@ interface Props {
 /** Every specimen with its answers and their times, a column a specimen; where they differ, it is marked and said. */
 export function LogTable({ answers, specimens, onCorrect }: Props) {
   const asked = features.filter(({ id, kind }) => kind === 'burn' || answers.some(({ feature }) => feature === id))
-  const repeats = repeatsOf(answers)
+  const repeats = reportRepeatsOf(answers)
   return (
     <Scroll tabIndex={0} role="region" aria-label="The answers">
       <Table>

@@ -10,10 +10,10 @@ import { PickFile } from '@/ui/kit/PickFile'
 import { NumberField } from '@/ui/kit/NumberField'
 import { TextField } from '@/ui/kit/fields'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Slip, Soft } from '@/ui/kit/surfaces'
+import { Callout, Soft } from '@/ui/kit/surfaces'
 import { addPicture } from '../actions'
 import { PART_WORDS, statesWords } from '../../../shared/burn/session'
-import { smaller } from '../../../shared/pictures/smaller'
+import { shrinkPicture } from '../../../shared/pictures/shrinkPicture'
 
 const Card = styled.section`
   display: grid;
@@ -120,7 +120,7 @@ function PictureOf({ testId, note, onChange }: Props) {
     setTrouble(undefined)
     try {
       const form = new FormData()
-      form.set('picture', await smaller(file), 'picture.jpg')
+      form.set('picture', await shrinkPicture(file), 'picture.jpg')
       const outcome = await addPicture(testId, form)
       if ('name' in outcome) onChange({ ...latest.current, picture: outcome.name })
       else setTrouble(outcome.error)
@@ -145,9 +145,9 @@ function PictureOf({ testId, note, onChange }: Props) {
         />
       </div>
       {trouble ? (
-        <Slip $tone="warn" role="alert">
+        <Callout $tone="warn" role="alert">
           {trouble}
-        </Slip>
+        </Callout>
       ) : null}
     </>
   )

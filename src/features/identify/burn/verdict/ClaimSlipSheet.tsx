@@ -5,12 +5,12 @@ import { type Answer } from '@/core/identify/identify'
 import { type Observation } from '@/core/identify/types'
 import { fibreName } from '@/core/identify/words'
 import { type TestSetup } from '@/core/notebook/kinds/burnTest'
-import { Slip } from '@/ui/kit/surfaces'
+import { Callout } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
 import { PrintPage } from '../log/LogSheet'
 import { statesWords } from '../../../shared/burn/session'
 import { CLAIM_TITLES, ClaimSigns } from '../../../shared/burn/ClaimCheck'
-import { titleOf } from '../../../shared/burn/why'
+import { whyTitleOf } from '../../../shared/burn/why'
 
 const Seen = styled.ul`
   columns: 2 16rem;
@@ -35,7 +35,7 @@ export function ClaimSlipSheet({
   if (!claim)
     return (
       <PrintPage title={`About ${name}`}>
-        <Slip>Nothing was claimed of this cloth. Say on the verdict’s page what the label says.</Slip>
+        <Callout>Nothing was claimed of this cloth. Say on the verdict’s page what the label says.</Callout>
       </PrintPage>
     )
   return (
@@ -59,7 +59,7 @@ export function ClaimSlipSheet({
         <Seen>
           {observations.map((one, index) => (
             <li key={index}>
-              {titleOf(one)}: {statesWords(one.feature, one.states)}
+              {whyTitleOf(one)}: {statesWords(one.feature, one.states)}
             </li>
           ))}
         </Seen>

@@ -3,7 +3,7 @@
 import { featureById, type Hazard } from '@/core/identify/features'
 import { type Answer } from '@/core/identify/identify'
 import { Button } from '@/ui/kit/buttons'
-import { Paper, PlainList, Slip, Soft } from '@/ui/kit/surfaces'
+import { Paper, PlainList, Callout, Soft } from '@/ui/kit/surfaces'
 import { Terms } from '@/ui/kit/Terms'
 import styled from 'styled-components'
 
@@ -30,7 +30,7 @@ export function Settle({ answer: { next, stop }, onTry }: { answer: Answer; onTr
   return (
     <Paper aria-labelledby="settle">
       <h2 id="settle">What would settle it</h2>
-      {stop ? <Slip $tone="good">{stop}</Slip> : null}
+      {stop ? <Callout $tone="good">{stop}</Callout> : null}
       <Tries>
         {next.slice(0, 3).map(({ feature: id, text }) => {
           const { title, hazard, minutes } = featureById(id)

@@ -8,7 +8,7 @@ import { type Asks, type Part } from '@/core/vocabulary/observations'
 import { fibreName } from '@/core/identify/words'
 import { formatPercent } from '@/core/units/format'
 import { Skeins } from '@/ui/belief/Skeins'
-import { Actions, Lead, Paper, Slip, Soft } from '@/ui/kit/surfaces'
+import { Actions, Lead, Paper, Callout, Soft } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
 import { verdictTitle } from '../../../shared/burn/title'
 
@@ -56,14 +56,14 @@ export function VerdictCard({ answer, children }: { answer: Answer; children: Re
     <Card aria-labelledby="verdict">
       <h2 id="verdict">{verdictTitle(answer, words)}</h2>
       {asked.asks === 'fibre' || answer.evidence.length === 0 ? null : (
-        <Slip $tone="good">
+        <Callout $tone="good">
           <b>{ASKED_TITLES[asked.asks]}</b> {asked.text}
-        </Slip>
+        </Callout>
       )}
       {answer.warnings.map(({ id, text }) => (
-        <Slip key={id} $tone="warn" role="alert">
+        <Callout key={id} $tone="warn" role="alert">
           {text}
-        </Slip>
+        </Callout>
       ))}
       <Lead role="status">{verdict.text}</Lead>
       {verdict.level === 'undecided' ? null : (
@@ -81,9 +81,9 @@ export function VerdictCard({ answer, children }: { answer: Answer; children: Re
       ) : null}
       <Skeins belief={answer.families} />
       {parts ? (
-        <Slip>
+        <Callout>
           <b>Parts tested apart.</b> {parts.text}
-        </Slip>
+        </Callout>
       ) : null}
       {Object.keys(byPart).length > 0 ? (
         <Apart>

@@ -2,10 +2,10 @@
 
 import Link from 'next/link'
 import { type ReactNode } from 'react'
-import { type Answer, type Question } from '@/core/identify/identify'
-import { capitalised } from '@/core/units/format'
+import { type Answer, type IdentifyQuestion } from '@/core/identify/identify'
+import { capitalise } from '@/core/units/format'
 import { type TestSetup } from '@/core/notebook/kinds/burnTest'
-import { Columns, Paper, PlainList, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Columns, Paper, PlainList, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
 import { Likeliest } from '../../../shared/burn/Belief'
 import { HistoryEffectTable, HistoryFields } from '../HistoryFields'
@@ -16,7 +16,7 @@ import { Why } from './Why'
 
 interface Props {
   testId: string
-  question: Question
+  question: IdentifyQuestion
   setup: TestSetup
   answer: Answer
   onSetup: (setup: TestSetup) => void
@@ -41,7 +41,7 @@ export function VerdictView({ testId, question, setup, answer, onSetup, onTry, a
             <PlainList>
               {conflicts.slice(0, 3).map(({ text }) => (
                 <li key={text}>
-                  <Slip $tone="warn">{capitalised(text)}</Slip>
+                  <Callout $tone="warn">{capitalise(text)}</Callout>
                 </li>
               ))}
             </PlainList>

@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { render, screen, within } from '@testing-library/react'
-import { type Question } from '@/core/identify/identify'
+import { type IdentifyQuestion } from '@/core/identify/identify'
 import { WhatIf } from './WhatIf'
 import userEvent from '../../../../../tests/support/person'
 
@@ -8,7 +8,7 @@ const user = userEvent.setup()
 const seen = (feature: string, state: string, part = 'whole') => ({ feature, states: [state], part })
 const WOOL = [seen('approach', 'curls-away'), seen('smell', 'hair-feather'), seen('residue', 'crushable-bead')]
 const shown = (observations: object[]) =>
-  render(<WhatIf question={{ observations } as unknown as Question} answerWords="most like wool" />)
+  render(<WhatIf question={{ observations } as unknown as IdentifyQuestion} answerWords="most like wool" />)
 const answers = () => within(screen.getByRole('group', { name: /^What if: / }))
 const status = () => screen.getAllByRole('status')[0]!.textContent
 

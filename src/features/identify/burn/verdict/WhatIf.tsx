@@ -2,17 +2,17 @@
 
 import { useMemo, useState } from 'react'
 import { featureById, features, stateLabel } from '@/core/identify/features'
-import { type Question } from '@/core/identify/identify'
+import { type IdentifyQuestion } from '@/core/identify/identify'
 import { verdictBriefly } from '@/core/identify/verdict'
 import { whatIf } from '@/core/identify/whatIf'
-import { capitalised } from '@/core/units/format'
+import { capitalise } from '@/core/units/format'
 import { PARTS, type Part } from '@/core/vocabulary/observations'
 import { Skeins } from '@/ui/belief/Skeins'
 import { Chip, Chips } from '@/ui/kit/Chips'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Soft, Stack } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
-import { titleOf } from '../../../shared/burn/why'
+import { whyTitleOf } from '../../../shared/burn/why'
 
 /** What a key of the list means. */
 function lookOf(key: string): { feature: string; part: Part } {
@@ -21,7 +21,7 @@ function lookOf(key: string): { feature: string; part: Part } {
 }
 
 /** "What if I had smelt vinegar?": the belief with one answer changed, on one click. Nothing is kept of it. */
-export function WhatIf({ question, answerWords }: { question: Question; answerWords: string }) {
+export function WhatIf({ question, answerWords }: { question: IdentifyQuestion; answerWords: string }) {
   const { words } = usePreferences()
   const seen = useMemo(() => {
     const parts = PARTS.filter((part) => question.observations.some((one) => (one.part ?? 'whole') === part))
@@ -51,7 +51,7 @@ export function WhatIf({ question, answerWords }: { question: Question; answerWo
           setChosen(value)
           setState(undefined)
         }}
-        options={seen.map((one) => [one, titleOf(lookOf(one))] as const)}
+        options={seen.map((one) => [one, whyTitleOf(lookOf(one))] as const)}
       />
       <Chips role="group" aria-label={`What if: ${featureById(feature).title}`}>
         {supposed.map(({ state: id, said }) => (
@@ -65,7 +65,7 @@ export function WhatIf({ question, answerWords }: { question: Question; answerWo
         {picked ? (
           <>
             <p>
-              <b>Then it would be {verdictBriefly(picked.verdict, words)}.</b> {capitalised(answerWords)} as things
+              <b>Then it would be {verdictBriefly(picked.verdict, words)}.</b> {capitalise(answerWords)} as things
               stand.
             </p>
             <Skeins belief={picked.families} />

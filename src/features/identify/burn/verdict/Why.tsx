@@ -4,7 +4,7 @@ import { useCallback, useMemo, useState } from 'react'
 import styled from 'styled-components'
 import { families } from '@/core/fibres/families'
 import { FAMILIES } from '@/core/vocabulary/fibres'
-import { type Answer, type Question } from '@/core/identify/identify'
+import { type Answer, type IdentifyQuestion } from '@/core/identify/identify'
 import { verdictBriefly } from '@/core/identify/verdict'
 import { beliefSteps } from '@/core/identify/whatIf'
 import { formatPercent } from '@/core/units/format'
@@ -14,8 +14,8 @@ import { Figures, Paper, Soft } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
 import { evidenceColumns, evidenceOption, stepsOption } from './evidenceOptions'
 import { WhatIf } from './WhatIf'
-import { evidenceWords, titleOf } from '../../../shared/burn/why'
-import { Share } from '@/ui/kit/Share'
+import { evidenceWords, whyTitleOf } from '../../../shared/burn/why'
+import { ShareBar } from '@/ui/kit/Share'
 
 const List = styled.ol`
   list-style: none;
@@ -49,7 +49,7 @@ const LOUDEST_BITS = 6
 const ROW_HEIGHT = 36
 
 /** Why: the answers in words, as a picture, and what another answer would have made of it. */
-export function Why({ question, answer }: { question: Question; answer: Answer }) {
+export function Why({ question, answer }: { question: IdentifyQuestion; answer: Answer }) {
   const { words } = usePreferences()
   const [view, setView] = useState('words')
   const evidence = answer.evidence
@@ -95,7 +95,7 @@ function InWords({ evidence }: { evidence: Evidence }) {
         <li key={seen}>
           <b>{seen}</b>
           <span>{says}</span>
-          <Share $of={strength / LOUDEST_BITS} />
+          <ShareBar $of={strength / LOUDEST_BITS} />
         </li>
       ))}
     </List>
@@ -120,17 +120,17 @@ function ByAnswer({ evidence }: { evidence: Evidence }) {
       <FamilyFigures
         head="Answer, bits"
         columns={columns.map(({ name }) => name)}
-        rows={evidence.map((one) => [titleOf(one), columns.map(({ bitsOf }) => bitsOf(one).toFixed(1))])}
+        rows={evidence.map((one) => [whyTitleOf(one), columns.map(({ bitsOf }) => bitsOf(one).toFixed(1))])}
       />
     </>
   )
 }
 
 /** How likely each family was, answer by answer. */
-function StepByStep({ question }: { question: Question }) {
+function StepByStep({ question }: { question: IdentifyQuestion }) {
   const { words } = usePreferences()
   const steps = useMemo(() => beliefSteps(question, words), [question, words])
-  const labels = useMemo(() => ['before', ...question.observations.map(titleOf)], [question])
+  const labels = useMemo(() => ['before', ...question.observations.map(whyTitleOf)], [question])
   const lines = useCallback((palette: Palette) => stepsOption(steps, labels, palette), [steps, labels])
   return (
     <>

@@ -5,7 +5,7 @@ import { type Glance } from '@/core/identify/identify'
 import { type Evidence } from '@/core/identify/types'
 import { DYE_NAMES } from '@/ui/belief/dyes'
 import { type Palette } from '@/ui/charts/EChart'
-import { timesWords, titleOf } from '../../../shared/burn/why'
+import { timesWords, whyTitleOf } from '../../../shared/burn/why'
 
 /**
  * Bits at which a cell has its full colour, and per cent of dye in it then: words on it keep 4.5 : 1, light and dark.
@@ -63,7 +63,7 @@ export function evidenceOption(
     yAxis: {
       type: 'category',
       inverse: true,
-      data: evidence.map(titleOf),
+      data: evidence.map(whyTitleOf),
       ...axis,
       axisLabel: { color: palette('ink'), width: 150, overflow: 'break', lineHeight: 15 },
     },

@@ -4,11 +4,11 @@ import { creaseWords } from '@/core/measure/grades'
 import { measuredOf } from '@/core/notebook/measurements'
 import { ofKind } from '@/core/notebook/measurements/kept'
 import { CreaseDrawing } from '@/ui/measuring/grades'
-import { type Asked } from '../../../shared/question/Question'
+import { type QuestionAsked } from '../../../shared/question/Question'
 import { Mean, type BenchProps } from './common'
 import { Graded, grades } from './Graded'
 
-const QUESTION: Asked = {
+const QUESTION: QuestionAsked = {
   id: 'crease',
   question: 'After a minute, which does it look like?',
   hint: 'Fold nothing, smooth nothing: lay it down and look.',

@@ -6,11 +6,11 @@ import { measuredOf } from '@/core/notebook/measurements'
 import { ofKind } from '@/core/notebook/measurements/kept'
 import { ChoiceField } from '@/ui/kit/fields'
 import { CrockingDrawing } from '@/ui/measuring/grades'
-import { type Asked } from '../../../shared/question/Question'
+import { type QuestionAsked } from '../../../shared/question/Question'
 import { Mean, type BenchProps } from './common'
 import { Graded, grades } from './Graded'
 
-const QUESTION: Asked = {
+const QUESTION: QuestionAsked = {
   id: 'crocking',
   question: 'How much colour is on the white cotton?',
   hint: 'Look at it in daylight, beside a clean part.',

@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { inspectionById } from '@/core/cloths/inspection'
 import { bodyFromBending, bodyFromCoefficient, flexuralRigidity } from '@/core/measure/drape'
-import { formOf, measuredOf, measurementKinds } from '@/core/notebook/measurements'
+import { readingFormOf, measuredOf, measurementKinds } from '@/core/notebook/measurements'
 import { ofKind } from '@/core/notebook/measurements/kept'
 import {
   FALL_TESTS,
@@ -16,10 +16,10 @@ import { withDoubt } from '@/core/units/format'
 import { type Quantity } from '@/core/units/quantity'
 import { DIRECTIONS, DIRECTION_WORDS, type Body } from '@/core/vocabulary/cloth'
 import { ChoiceField } from '@/ui/kit/fields'
-import { Lead, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Lead, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { FallDrawing } from '@/ui/measuring/fall'
 import { Question } from '../../../shared/question/Question'
-import { DrapedDisc } from '../disc/DrapedDisc'
+import { DrapedDiscPicture } from '../disc/DrapedDisc'
 import { BenchColumns, Mean, type BenchProps } from './common'
 import { TypedForm } from './TypedForm'
 
@@ -34,7 +34,7 @@ export function DrapeBench(props: BenchProps) {
   const { piece, readings } = props
   const [way, setWay] = useState<(typeof WAYS)[number][0]>('eye')
   const { cantilever, 'draped-paper': paper } = measurementKinds.drape.forms
-  const kept = readings.now.filter(({ data }) => formOf(data).kind.id === 'drape')
+  const kept = readings.now.filter(({ data }) => readingFormOf(data).kind.id === 'drape')
   return (
     <>
       <ChoiceField
@@ -51,8 +51,12 @@ export function DrapeBench(props: BenchProps) {
       >
         {way === 'eye' ? <FallQuestion {...props} /> : null}
         {way === 'strip' ? <TypedForm id="cantilever" form={cantilever as never} readings={readings} /> : null}
-        {way === 'strip' && piece && !piece.gsm ? <Slip>Weigh it as well, and its rigidity follows.</Slip> : null}
-        {way === 'disc' ? <DrapedDisc onMeasured={(disc) => readings.add({ kind: 'draped-disc', ...disc })} /> : null}
+        {way === 'strip' && piece && !piece.gsm ? (
+          <Callout>Weigh it as well, and its rigidity follows.</Callout>
+        ) : null}
+        {way === 'disc' ? (
+          <DrapedDiscPicture onMeasured={(disc) => readings.add({ kind: 'draped-disc', ...disc })} />
+        ) : null}
         {way === 'paper' ? <TypedForm id="draped-paper" form={paper as never} readings={readings} /> : null}
       </BenchColumns>
     </>

@@ -2,12 +2,12 @@
 
 import { useCallback, type ReactNode } from 'react'
 import { type KeptMeasurement } from '@/core/notebook/measurements'
-import { Question, type Asked } from '../../../shared/question/Question'
+import { Question, type QuestionAsked } from '../../../shared/question/Question'
 import { type Readings } from '../../../shared/readings/useReadings'
 import { BenchColumns } from './common'
 
 /** Five grades, the first the worst. */
-export function grades(labels: readonly string[]): Asked['states'] {
+export function grades(labels: readonly string[]): QuestionAsked['states'] {
   return labels.map((label, index) => ({ id: String(index + 1), label, help: `Grade ${index + 1}` }))
 }
 
@@ -21,7 +21,7 @@ export function Graded({
   readings,
   onGrade,
 }: {
-  question: Asked
+  question: QuestionAsked
   picture: (state: string) => ReactNode
   above?: ReactNode
   comesTo: ReactNode

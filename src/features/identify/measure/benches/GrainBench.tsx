@@ -6,7 +6,7 @@ import { ofKind } from '@/core/notebook/measurements/kept'
 import { StrongButton } from '@/ui/kit/buttons'
 import { Chip, Chips } from '@/ui/kit/Chips'
 import { ChoiceField } from '@/ui/kit/fields'
-import { Actions, Fields, Lead, Paper, PlainList, Slip, Soft } from '@/ui/kit/surfaces'
+import { Actions, Fields, Lead, Paper, PlainList, Callout, Soft } from '@/ui/kit/surfaces'
 import { GrainDrawing } from '@/ui/measuring/grain'
 import { LengthField } from '../../../shared/settings/LengthField'
 import { BenchColumns, type BenchProps } from './common'
@@ -146,9 +146,9 @@ function Judged({ judged, yarn }: { judged: GrainJudgement; yarn: BenchProps['ya
         {isOff ? CAN_TRUE[canTrue] : ''}
       </Lead>
       {shown ? (
-        <Slip>
+        <Callout>
           <b>Pull {PULL[shown]} apart.</b>
-        </Slip>
+        </Callout>
       ) : null}
       <PlainList>
         {text.map((line) => (

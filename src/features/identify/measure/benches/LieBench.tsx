@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { finishes } from '@/core/measure/lie/finish'
 import { rightSigns } from '@/core/measure/lie/rightSide'
-import { weighSigns, type Leaning, type Said, type Signs } from '@/core/measure/lie/signs'
+import { weighSigns, type SideLeaning, type Said, type Signs } from '@/core/measure/lie/signs'
 import { warpSigns } from '@/core/measure/lie/warp'
 import { ofKind } from '@/core/notebook/measurements/kept'
 import { formatPercent } from '@/core/units/format'
@@ -106,13 +106,13 @@ function Lies({ draft: { warpSigns: warp, rightSigns: right, finish } }: { draft
 const spoken = (signs: Signs): Record<string, Said> =>
   Object.fromEntries(Object.entries(signs).filter((one): one is [string, Said] => one[1] !== undefined))
 
-function warpWords({ which, a, spoken: isSpoken }: Leaning): string {
+function warpWords({ which, a, spoken: isSpoken }: SideLeaning): string {
   if (which) return `The warp runs along ${which.toUpperCase()} (${formatPercent(which === 'a' ? a : 1 - a)}).`
   if (!isSpoken) return 'Nothing tells of the warp yet.'
   return `Not decided: ${formatPercent(a)} for A. Look for one more sign.`
 }
 
-function rightWords({ which, a, spoken: isSpoken }: Leaning, isLooked: boolean): string {
+function rightWords({ which, a, spoken: isSpoken }: SideLeaning, isLooked: boolean): string {
   if (which === 'a') return `The right side is up (${formatPercent(a)}).`
   if (which === 'b') return `The right side is below (${formatPercent(1 - a)}).`
   if (!isLooked) return 'Nobody has looked for the right side yet.'

@@ -14,9 +14,9 @@ import {
 import { OPACITY_WORDS } from '@/core/notebook/measurements/words'
 import { type Opacity } from '@/core/vocabulary/cloth'
 import { ChoiceField } from '@/ui/kit/fields'
-import { Lead, Slip, Soft } from '@/ui/kit/surfaces'
+import { Lead, Callout, Soft } from '@/ui/kit/surfaces'
 import { OpacityDrawing } from '@/ui/measuring/grades'
-import { type Asked } from '../../../shared/question/Question'
+import { type QuestionAsked } from '../../../shared/question/Question'
 import { Listing } from '../Listing'
 import { foretoldWords } from '../words'
 import { type BenchProps } from './common'
@@ -72,7 +72,7 @@ export function OpacityBench({ piece, readings, yarn }: BenchProps) {
   )
 }
 
-function questionOf(behind: Behind): Asked {
+function questionOf(behind: Behind): QuestionAsked {
   const { question, hint, states } = inspectionById('opacity')
   if (behind === 'hand') return { id: 'opacity', question, hint, multi: false, states }
   return {
@@ -92,7 +92,7 @@ function ShowsThrough({ piece, opacity }: { piece: BenchProps['piece']; opacity:
     <>
       {overall ? <Lead>Shows through: {OPACITY_WORDS[overall]}.</Lead> : null}
       {opacity.light && opacity.dark && opacity.light !== opacity.dark ? (
-        <Slip>The light parts show more than the dark ones: judge a garment by the light ones.</Slip>
+        <Callout>The light parts show more than the dark ones: judge a garment by the light ones.</Callout>
       ) : null}
       {foretold ? (
         <Soft>

@@ -8,7 +8,7 @@ import { shrinkageOf } from '@/core/notebook/measurements/shrinkage'
 import { formatWidth, withDoubt } from '@/core/units/format'
 import { StrongButton } from '@/ui/kit/buttons'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Actions, Columns, Fields, Lead, Paper, Slip, Soft } from '@/ui/kit/surfaces'
+import { Actions, Columns, Fields, Lead, Paper, Callout, Soft } from '@/ui/kit/surfaces'
 import { LengthField } from '../../../shared/settings/LengthField'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
 import { ShrinkageChart } from '../ShrinkageChart'
@@ -98,9 +98,9 @@ function Loses({ readings }: Pick<BenchProps, 'readings'>) {
       </Lead>
       <ShrinkageChart curves={curves} />
       {length.goesOn || width.goesOn ? (
-        <Slip>It goes on shrinking: wash it once more before cutting.</Slip>
+        <Callout>It goes on shrinking: wash it once more before cutting.</Callout>
       ) : (
-        <Slip $tone="good">It has come to rest, as far as marks can tell.</Slip>
+        <Callout $tone="good">It has come to rest, as far as marks can tell.</Callout>
       )}
       <LengthField label="Length that the garment needs" of="long" mm={needed} onMm={setNeeded} />
       {needed ? (

@@ -8,7 +8,7 @@ import { withDoubt } from '@/core/units/format'
 import { type Direction } from '@/core/vocabulary/cloth'
 import { StrongButton } from '@/ui/kit/buttons'
 import { ChoiceField } from '@/ui/kit/fields'
-import { Actions, Fields, Paper, Slip, Soft } from '@/ui/kit/surfaces'
+import { Actions, Fields, Paper, Callout, Soft } from '@/ui/kit/surfaces'
 import { LengthField } from '../../../shared/settings/LengthField'
 import { Ruler } from '../Ruler'
 import { BenchColumns, Mean, type BenchProps } from './common'
@@ -117,7 +117,7 @@ function Gives({ stretch, recovery }: Measured['stretch']) {
           </div>
         )
       })}
-      {ways ? <Slip>{ways}</Slip> : null}
+      {ways ? <Callout>{ways}</Callout> : null}
     </>
   )
 }

@@ -1,15 +1,15 @@
 'use client'
 
 import { usePathname } from 'next/navigation'
-import { findMeasurementKind, formOf } from '@/core/notebook/measurements'
+import { findMeasurementKind, readingFormOf } from '@/core/notebook/measurements'
 import { BenchColumns, type BenchProps } from './common'
 import { TypedForm } from './TypedForm'
 
 /** The bench of a kind of measurement that declares what is typed, and nothing else. */
-export function TypedBench({ readings }: BenchProps) {
+export function TypedBenchForm({ readings }: BenchProps) {
   const kind = findMeasurementKind(usePathname().split('/').at(-1)!)
   if (!kind) return null
-  const kept = readings.now.filter(({ data }) => formOf(data).kind.id === kind.id)
+  const kept = readings.now.filter(({ data }) => readingFormOf(data).kind.id === kind.id)
   return (
     <BenchColumns kept={kept} readings={readings} comesTo={null}>
       {Object.entries(kind.forms)

@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { DIRECTION_WORDS, DIRECTIONS } from '@/core/vocabulary/cloth'
 import { MeasurementSchema } from '@/core/notebook/measurements'
-import { type Field, type ReadingForm } from '@/core/notebook/measurements/define'
+import { type ReadingField, type ReadingForm } from '@/core/notebook/measurements/define'
 import { StrongButton } from '@/ui/kit/buttons'
 import { ChoiceField } from '@/ui/kit/fields'
 import { NumberField } from '@/ui/kit/NumberField'
@@ -54,7 +54,7 @@ export function TypedForm({ id, form, readings }: { id: string; form: ReadingFor
 }
 
 interface OneFieldProps {
-  field: Field
+  field: ReadingField
   value: number | string | null
   error: string | undefined
   onSet: (key: string, value: number | string | null) => void
@@ -86,12 +86,12 @@ function OneField({ field: { key, label, as }, value, error, onSet }: OneFieldPr
   )
 }
 
-function emptied(fields: readonly Field[]): Typed {
+function emptied(fields: readonly ReadingField[]): Typed {
   return Object.fromEntries(fields.map(({ key, as }) => [key, as === 'direction' ? 'length' : null]))
 }
 
 /** What was chosen stays for the next reading, what was typed does not. */
-function kept(fields: readonly Field[], typed: Typed): Typed {
+function kept(fields: readonly ReadingField[], typed: Typed): Typed {
   return {
     ...emptied(fields),
     ...Object.fromEntries(Object.entries(typed).filter(([, value]) => typeof value === 'string')),

@@ -2,13 +2,13 @@
 
 import { useState } from 'react'
 import { crimpPercent, texOfThreads } from '@/core/measure/construction'
-import { formOf } from '@/core/notebook/measurements'
+import { readingFormOf } from '@/core/notebook/measurements'
 import { coverFromThreads, weightFromThreads } from '@/core/notebook/threads'
 import { formatWeight, withDoubt } from '@/core/units/format'
 import { type Quantity } from '@/core/units/quantity'
 import { Button, StrongButton } from '@/ui/kit/buttons'
 import { NumberField } from '@/ui/kit/NumberField'
-import { Actions, Fields, Lead, Paper, Slip, Soft } from '@/ui/kit/surfaces'
+import { Actions, Fields, Lead, Paper, Callout, Soft } from '@/ui/kit/surfaces'
 import { LengthField } from '../../../shared/settings/LengthField'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
 import { BenchColumns, type BenchProps } from './common'
@@ -29,7 +29,7 @@ function yarnOf({ count, grams, clothMm, straightMm }: Bundle): { tex: number; c
 }
 
 export function YarnsBench({ piece, readings }: BenchProps) {
-  const kept = readings.all.filter(({ data }) => ['yarns', 'loupe'].includes(formOf(data).kind.id))
+  const kept = readings.all.filter(({ data }) => ['yarns', 'loupe'].includes(readingFormOf(data).kind.id))
   return (
     <BenchColumns
       kept={kept}
@@ -182,11 +182,11 @@ function WeightAgain({ all, weighed }: { all: BenchProps['readings']['all']; wei
 function Agreement({ derived, weighed }: { derived: Quantity; weighed: Quantity }) {
   const apart = Math.abs(derived.value - weighed.value) / Math.hypot(derived.sd, weighed.sd)
   return apart <= 2 ? (
-    <Slip $tone="good">It agrees with the scale ({withDoubt(weighed)} g/m²).</Slip>
+    <Callout $tone="good">It agrees with the scale ({withDoubt(weighed)} g/m²).</Callout>
   ) : (
-    <Slip $tone="warn">
+    <Callout $tone="warn">
       The scale says {withDoubt(weighed)} g/m²: they disagree by more than their doubts. A finish, a size, or a
       miscount?
-    </Slip>
+    </Callout>
   )
 }

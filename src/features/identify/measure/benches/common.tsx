@@ -3,9 +3,9 @@
 import { type ReactNode } from 'react'
 import styled from 'styled-components'
 import { type Repeats } from '@/core/measure/repeats'
-import { formOf, type KeptMeasurement } from '@/core/notebook/measurements'
+import { readingFormOf, type KeptMeasurement } from '@/core/notebook/measurements'
 import { withDoubt } from '@/core/units/format'
-import { type Yarn } from '@/ui/burn'
+import { type DrawnYarn } from '@/ui/burn'
 import { QuietButton } from '@/ui/kit/buttons'
 import { Columns, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
@@ -17,7 +17,7 @@ import { type Readings } from '../../../shared/readings/useReadings'
 export interface BenchProps {
   piece: OnTheBench | null
   readings: Readings
-  yarn: Yarn
+  yarn: DrawnYarn
 }
 
 const BigValue = styled.p`
@@ -101,7 +101,8 @@ export function ReadingList({ kept, onDrop }: { kept: readonly KeptMeasurement[]
       {kept.map(({ id, data }) => (
         <Item key={id}>
           <span>
-            {formOf(data).form.says(data, units)} {data.kind === 'count' ? <CountedFrom name={data.picture} /> : null}
+            {readingFormOf(data).form.says(data, units)}{' '}
+            {data.kind === 'count' ? <CountedFrom name={data.picture} /> : null}
           </span>
           <QuietButton onPress={() => onDrop(id)}>Strike out</QuietButton>
         </Item>

@@ -4,7 +4,7 @@ import { type MeasurementKindId } from '@/core/notebook/measurements'
 import { type BenchProps } from './common'
 
 /** Where a kind has no bench of its own: what it declares is typed into fields. */
-export const TypedBench = dynamic(() => import('./TypedBench').then((bench) => bench.TypedBench))
+export const TypedBench = dynamic(() => import('./TypedBench').then((bench) => bench.TypedBenchForm))
 
 /** Benches that want more than fields to type into: a drawing, a watch, a picture. Each is a chunk of its own. */
 export const OWN_BENCHES: Partial<Record<MeasurementKindId, ComponentType<BenchProps>>> = {

@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { drapeCoefficient } from '@/core/measure/drape'
 import { StrongButton } from '@/ui/kit/buttons'
 import { NumberField } from '@/ui/kit/NumberField'
-import { Actions, Fields, Paper, Slip, Soft } from '@/ui/kit/surfaces'
+import { Actions, Fields, Paper, Callout, Soft } from '@/ui/kit/surfaces'
 import { type Shadow } from '@/core/loupe/disc'
 import { pixelsPerCm, ScaleFields, ScaleStage, usePictureScale } from '../../../shared/picture/ScaleMarks'
 import { Source } from '../../../shared/picture/Source'
@@ -35,7 +35,7 @@ interface RadiiMm {
 }
 
 /** The draped disc from a picture: its shape is found, its area taken, and the coefficient follows. */
-export function DrapedDisc({ onMeasured }: { onMeasured: (disc: Disc) => void }) {
+export function DrapedDiscPicture({ onMeasured }: { onMeasured: (disc: Disc) => void }) {
   const work = usePicture()
   const { picture } = work
   const [scale, setScale] = usePictureScale(picture?.view ?? null, picture?.number ?? 0)
@@ -139,9 +139,9 @@ function DiscTold({ disc, onMeasured }: { disc: Disc | null; onMeasured: (disc: 
         )}
       </p>
       {coefficient === null ? (
-        <Slip $tone="warn">
+        <Callout $tone="warn">
           No disc of that size covers so much or so little: look at the scale and the two radii again.
-        </Slip>
+        </Callout>
       ) : (
         <Actions>
           <StrongButton onPress={() => onMeasured(disc)}>Keep this disc</StrongButton>

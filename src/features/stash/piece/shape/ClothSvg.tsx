@@ -73,5 +73,5 @@ export function ClothSvg({ box: { minX, minY, maxX, maxY }, label, onDrag, child
 }
 
 /** Outlines as one path. */
-export const placed = (outlines: readonly Outline[]) =>
+export const placedStyle = (outlines: readonly Outline[]) =>
   outlines.map((points) => `M${points.map(([x, y]) => `${x} ${y}`).join('L')}Z`).join('')

@@ -3,8 +3,8 @@
 import styled from 'styled-components'
 import { areaOf, boxOf, type Outline } from '@/core/shapes/polygon'
 import { type PieceData } from '../types'
-import { clothOf } from './clothOf'
-import { ClothSvg, placed } from './ClothSvg'
+import { layClothOf } from './clothOf'
+import { ClothSvg, placedStyle } from './ClothSvg'
 
 const Small = styled.figure`
   margin: 0;
@@ -15,7 +15,7 @@ const Small = styled.figure`
 
 /** An opened garment, an offcut or a stained length as it lies, its warp upright. */
 export function ShapeDrawing({ piece }: Pick<PieceData, 'piece'>) {
-  const cloth = clothOf(piece)
+  const cloth = layClothOf(piece)
   if (!cloth) return null
   const areas = (outlines: readonly Outline[]) => outlines.reduce((sum, outline) => sum + areaOf(outline), 0)
   const good = (areas([cloth.points]) - areas(cloth.holes) - areas(piece.flaws)) / 1e6
@@ -23,9 +23,9 @@ export function ShapeDrawing({ piece }: Pick<PieceData, 'piece'>) {
   return (
     <Small>
       <ClothSvg box={box} label={`The outline of ${piece.name}`}>
-        <path className="cloth" d={placed([cloth.points, ...cloth.holes])} fillRule="evenodd" />
+        <path className="cloth" d={placedStyle([cloth.points, ...cloth.holes])} fillRule="evenodd" />
         {piece.flaws.map((flaw, i) => (
-          <path key={i} className="flaw" d={placed([flaw])} />
+          <path key={i} className="flaw" d={placedStyle([flaw])} />
         ))}
       </ClothSvg>
       <figcaption>

@@ -2,19 +2,19 @@
 
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
-import { boxed, boxOf, type Box, type Point } from '@/core/shapes/polygon'
+import { boxOutline, boxOf, type Box, type Point } from '@/core/shapes/polygon'
 import { Button, QuietButton, StrongButton } from '@/ui/kit/buttons'
 import { NumberField } from '@/ui/kit/NumberField'
-import { Actions, Columns, Fields, Slip, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Columns, Fields, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useDoing } from '@/ui/kit/useDoing'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { fieldUnits, fromField, toField } from '../../../shared/settings/measures'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
 import { keepShape } from '../kinActions'
 import { type PieceData } from '../types'
-import { clothOf, flawAt } from './clothOf'
-import { ClothSvg, placed } from './ClothSvg'
+import { layClothOf, flawAt } from './clothOf'
+import { ClothSvg, placedStyle } from './ClothSvg'
 
 // Opened by few: loaded when it is.
 const PhotoOutline = dynamic(() =>
@@ -27,8 +27,8 @@ const asPairs = (points: readonly Point[]) => points.map(([x, y]): [number, numb
 
 /** The shape of a piece from a photograph, and the places on it that nothing is cut from. */
 export function ShapeOf({ piece }: Pick<PieceData, 'piece'>) {
-  const { busy, trouble, doing } = useDoing()
-  const cloth = clothOf(piece)
+  const { busy, trouble, doing } = useAsyncAction()
+  const cloth = layClothOf(piece)
   const keepOutline = (points: readonly Point[], holes: readonly Point[][]) =>
     doing(() => keepShape(piece.id, { outline: { points: asPairs(points), holes: holes.map(asPairs) }, flaws: [] }))
   return (
@@ -36,7 +36,7 @@ export function ShapeOf({ piece }: Pick<PieceData, 'piece'>) {
       {cloth ? (
         <Flaws key={JSON.stringify(piece.flaws)} piece={piece} cloth={cloth.points} />
       ) : (
-        <Slip>Say how wide and how long it is, or photograph it: then its stains can be marked on it.</Slip>
+        <Callout>Say how wide and how long it is, or photograph it: then its stains can be marked on it.</Callout>
       )}
       <WhenOpened summary="An odd shape? Its outline from a photograph">
         {() => (
@@ -55,7 +55,7 @@ export function ShapeOf({ piece }: Pick<PieceData, 'piece'>) {
 }
 
 function Flaws({ piece, cloth }: Pick<PieceData, 'piece'> & { cloth: readonly Point[] }) {
-  const { busy, trouble, doing } = useDoing()
+  const { busy, trouble, doing } = useAsyncAction()
   const [flaws, setFlaws] = useState<readonly Box[]>(piece.flaws.map(boxOf))
   const [drawn, setDrawn] = useState<Box | null>(null)
   const box = boxOf(cloth)
@@ -68,7 +68,9 @@ function Flaws({ piece, cloth }: Pick<PieceData, 'piece'> & { cloth: readonly Po
     if (isDone) add(one)
   }
   const keep = () =>
-    doing(() => keepShape(piece.id, { outline: piece.outline, flaws: flaws.map((flaw) => asPairs(boxed(flaw))) }))
+    doing(() =>
+      keepShape(piece.id, { outline: piece.outline, flaws: flaws.map((flaw) => asPairs(boxOutline(flaw))) }),
+    )
   return (
     <Columns $first="1.4fr">
       <ClothSvg
@@ -76,9 +78,9 @@ function Flaws({ piece, cloth }: Pick<PieceData, 'piece'> & { cloth: readonly Po
         label={`${piece.name}, its stains marked: ${flaws.length}. Drag across one to mark it.`}
         onDrag={drag}
       >
-        <path className="cloth" d={placed([cloth, ...(piece.outline?.holes ?? [])])} fillRule="evenodd" />
+        <path className="cloth" d={placedStyle([cloth, ...(piece.outline?.holes ?? [])])} fillRule="evenodd" />
         {[...flaws, ...(drawn ? [drawn] : [])].map((flaw, i) => (
-          <path key={i} className="flaw" d={placed([boxed(flaw)])} />
+          <path key={i} className="flaw" d={placedStyle([boxOutline(flaw)])} />
         ))}
       </ClothSvg>
       <Stack>

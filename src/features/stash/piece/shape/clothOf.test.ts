@@ -1,10 +1,10 @@
 import { boxOf, rectangle } from '@/core/shapes/polygon'
-import { clothOf, flawAt } from './clothOf'
+import { layClothOf, flawAt } from './clothOf'
 
 const length = { outline: null, flaws: [], widthMm: 1400, lengthMm: 30_000 }
 
 it('shows the beginning of a long length, and as far as its farthest stain', () => {
-  expect(boxOf(clothOf(length)!.points).maxY).toBe(4000)
+  expect(boxOf(layClothOf(length)!.points).maxY).toBe(4000)
   const stained = {
     ...length,
     flaws: [
@@ -15,8 +15,8 @@ it('shows the beginning of a long length, and as far as its farthest stain', () 
       ],
     ] as [number, number][][],
   }
-  expect(boxOf(clothOf(stained)!.points).maxY).toBe(9200)
-  expect(clothOf({ ...length, widthMm: null })).toBeUndefined()
+  expect(boxOf(layClothOf(stained)!.points).maxY).toBe(9200)
+  expect(layClothOf({ ...length, widthMm: null })).toBeUndefined()
 })
 
 it('keeps a stain on the cloth', () => {

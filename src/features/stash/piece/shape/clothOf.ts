@@ -7,7 +7,7 @@ type Shaped = Pick<PieceData['piece'], 'outline' | 'flaws' | 'widthMm' | 'length
 const MOST_SHOWN = 4000
 
 /** The cloth itself: its outline, or the rectangle that it is. mm; undefined where its size is not known. */
-export function clothOf({
+export function layClothOf({
   outline,
   widthMm,
   lengthMm,

@@ -2,7 +2,7 @@
 
 import { lengthToMatch, offGrainPrint, printScale } from '@/core/measure/lie/print'
 import { NumberField } from '@/ui/kit/NumberField'
-import { Fields, Paper, Slip, Soft } from '@/ui/kit/surfaces'
+import { Fields, Paper, Callout, Soft } from '@/ui/kit/surfaces'
 import { fieldUnits, fromField, toField } from '../../../../shared/settings/measures'
 import { usePreferences } from '../../../../shared/settings/PreferencesContext'
 import { type LiePart } from './draft'
@@ -45,9 +45,9 @@ export function PrintFields({ draft, onChange }: LiePart) {
         </p>
       ) : null}
       {print ? (
-        <Slip $tone={print.verdict === 'fine' ? 'good' : 'warn'}>
+        <Callout $tone={print.verdict === 'fine' ? 'good' : 'warn'}>
           The print leans by {print.degrees.toFixed(1)}°. {print.words}
-        </Slip>
+        </Callout>
       ) : null}
     </Paper>
   )

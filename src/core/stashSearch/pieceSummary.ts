@@ -1,0 +1,153 @@
+import { pieceOffer } from '../choose/pieceOffer'
+import { type Offer } from '../fabric/types'
+import { weaveOf } from '../cloths/weaveOf'
+import { fibreById } from '../fibres/catalogue'
+import { opacityForetold } from '../notebook/foretell'
+import { type Piece } from '../notebook/kinds/piece'
+import { opacityOverall } from '../notebook/measurements/opacity'
+import { type PieceEvidence, type PropertySheet } from '../notebook/sheet'
+import { clothAmountOf } from '../pieces/amount'
+import { paidInAll, pricePerSquareMetre } from '../pieces/price'
+import { type Quantity } from '../units/quantity'
+import { type Construction, type Interlacing, type WashState } from '../vocabulary/cloth'
+import { type FamilyId, type FibreId } from '../vocabulary/fibres'
+import { type Knowing, type Sorting, type Thing } from '../vocabulary/stash'
+
+/** What of a piece and all that follows from it stands in lists, is filtered by, and is held against patterns. */
+export interface PieceSummary {
+  id: string
+  name: string
+  called: string
+  /** Id of the cloth that its name means. */
+  cloth: string | null
+  thing: Thing
+  inHand: boolean
+  place: string
+  washed: WashState
+  construction: Construction | null
+  sorting: Sorting | null
+  knowing: Knowing
+  fibres: readonly FibreId[]
+  families: readonly FamilyId[]
+  /** Weight by measuring, g/m²; null where it was never weighed. */
+  gsm: Quantity | null
+  widthMm: number | null
+  lengthMm: number | null
+  /** Cloth of it, m²: all, and what can be cut from. */
+  m2: Quantity | null
+  usableM2: Quantity | null
+  kg: number | null
+  currency: string
+  /** What all of it cost, and a square metre, in that currency. */
+  paid: number | null
+  perM2: number | null
+  tags: readonly string[]
+  colours: readonly string[]
+  /** The photograph that stands for it; null where the drawing does. */
+  picture: string | null
+  look: Piece['look']
+  weave: Interlacing
+  lotId: string | null
+  heapId: string | null
+  cutFromId: string | null
+  got: string | null
+  createdAt: string
+  /** When it or anything that was found out of it was last written. */
+  touchedAt: string
+  tests: number
+  readings: number
+  offer: Offer
+  /** Words that it is found by beside those that were written, UK and US. */
+  words: string
+  /** What shows through, foretold and then seen; null where one of them is missing. */
+  foretold: { right: boolean; probability: number } | null
+}
+
+/** How it is known what a piece is made of. */
+export function knowingOf({ fibres, belief }: Pick<PropertySheet, 'fibres' | 'belief'>, hasClaim: boolean): Knowing {
+  if (belief?.claim?.verdict === 'contradicted') return 'contradicted'
+  if (fibres === null) return belief ? 'unsettled' : 'untested'
+  if (fibres.how !== 'said') return fibres.how === 'tested' ? 'tested' : 'likely'
+  return hasClaim && belief?.claim?.verdict === 'supported' ? 'supported' : 'label'
+}
+
+/**
+ * The gist of a piece.
+ * @param head of its record; `touchedAt` counts its evidence too
+ */
+export function pieceSummaryOf(
+  head: { id: string; createdAt: string; touchedAt: string },
+  { piece, measurements }: Pick<PieceEvidence, 'piece' | 'measurements'>,
+  sheet: PropertySheet,
+  tests: number,
+): PieceSummary {
+  const fibres = sheet.fibres?.ids ?? []
+  const cloth = clothAmountOf(piece)
+  const gsm = sheet.weightNow?.gsm ?? null
+  const kg = gsm && cloth ? (gsm.value * cloth.all.value) / 1000 : null
+  const { price } = piece
+  return {
+    id: head.id,
+    name: piece.name,
+    called: piece.called,
+    cloth: sheet.named?.id ?? null,
+    thing: piece.thing,
+    inHand: piece.inHand,
+    place: piece.place,
+    washed: piece.washed,
+    construction: piece.construction ?? sheet.named?.construction ?? null,
+    sorting: piece.sorting,
+    knowing: knowingOf(sheet, piece.claim.length > 0),
+    fibres,
+    families: [...new Set(fibres.map((id) => fibreById(id).family))],
+    gsm,
+    widthMm: piece.widthMm,
+    lengthMm: piece.lengthMm,
+    m2: cloth?.all ?? null,
+    usableM2: cloth?.usable ?? null,
+    kg,
+    currency: price?.currency ?? '',
+    paid: price && paidInAll(price, { lengthMm: piece.lengthMm, kg }),
+    perM2: price && pricePerSquareMetre(price, { widthMm: piece.widthMm, area: cloth?.all ?? null, kg }),
+    tags: piece.tags,
+    colours: coloursOf(piece),
+    picture: piece.face === 'picture' ? (piece.pictures[0]?.name ?? null) : null,
+    look: piece.look,
+    weave: weaveOf(piece),
+    lotId: piece.lotId,
+    heapId: piece.heapId,
+    cutFromId: piece.cutFromId,
+    got: piece.got,
+    createdAt: head.createdAt,
+    touchedAt: head.touchedAt,
+    tests,
+    readings: measurements.length,
+    offer: pieceOffer({ piece, measurements }, sheet),
+    words: wordsOf(fibres),
+    foretold: foretoldOf(piece, measurements, sheet),
+  }
+}
+
+function wordsOf(fibres: readonly FibreId[]): string {
+  if (fibres.length === 0) return 'mystery unknown untested'
+  return fibres
+    .map(fibreById)
+    .flatMap(({ name, also }) => [name.uk, name.us, ...also])
+    .join(' ')
+}
+
+/** Those found in its pictures, else those that it is drawn in. */
+function coloursOf({ colours, look }: Piece): readonly string[] {
+  if (colours.length > 0) return colours
+  return [...new Set([look.warp, look.weft, ...(look.accent ? [look.accent] : [])])]
+}
+
+function foretoldOf(
+  piece: Piece,
+  measurements: PieceEvidence['measurements'],
+  sheet: PropertySheet,
+): PieceSummary['foretold'] {
+  const seen = opacityOverall(sheet.measured.opacity) ?? piece.opacity ?? undefined
+  const foretold = seen && opacityForetold(piece, measurements, sheet)
+  return foretold ? { right: foretold.likeliest === seen, probability: foretold.grades[seen] } : null
+}

@@ -1,0 +1,94 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import ts from 'typescript'
+
+/** Exports that the framework asks for by name, once in each file of a kind. */
+const ASKED_FOR = ['GET', 'POST', 'PUT', 'PATCH', 'DELETE', 'metadata', 'dynamic', 'generateMetadata', 'viewport']
+
+const sources = filesIn('src').filter((file) => /\.tsx?$/.test(file) && !/\.(?:test|d)\.tsx?$/.test(file))
+const exported = sources.flatMap((file) => exportsOf(file).map((name) => ({ name, file })))
+
+it('has no two files that differ only in case or extension', () => {
+  const plain = sources.map((file) => file.replace(/\.tsx?$/, '').toLowerCase())
+  expect(repeated(plain)).toEqual([])
+})
+
+it('exports each name from one module', () => {
+  const names = exported.map(({ name }) => name).filter((name) => !ASKED_FOR.includes(name))
+  const twice = new Set(repeated(names))
+  expect(exported.filter(({ name }) => twice.has(name)).map(({ name, file }) => `${name} of ${file}`)).toEqual([])
+})
+
+it('exports no single adjective, participle or preposition', () => {
+  const said = exported.filter(({ name }) => isModifier(name))
+  expect(said.map(({ name, file }) => `${name} of ${file}`)).toEqual([])
+})
+
+it('names no file for when it came', () => {
+  expect(sources.filter((file) => /\/(?:more|further|other|new|old|misc|utils?|helpers?)[A-Z.]/.test(file))).toEqual(
+    [],
+  )
+})
+
+it('shows every folder of the core on its map', () => {
+  const map = readFileSync('docs/architecture.md', 'utf8')
+  const folders = readdirSync('src/core', { withFileTypes: true })
+    .filter((entry) => entry.isDirectory())
+    .map(({ name }) => name)
+  expect(folders.filter((name) => !map.includes(`\`core/${name}\``))).toEqual([])
+  const shown = [...map.matchAll(/`core\/([a-zA-Z]+)`/g)].map(([, name]) => name!)
+  expect([...new Set(shown)].filter((name) => !folders.includes(name))).toEqual([])
+})
+
+/** Words that say how something is, or where, and not what it is or does; those that are things here are left out. */
+function isModifier(name: string): boolean {
+  if (!/^[a-z]+$/.test(name) || THINGS.includes(name)) return false
+  return /(?:ed|est)$/.test(name) || MODIFIERS.includes(name)
+}
+
+/** Fibres, features of a burn and parts of the work that end as a modifier does. */
+const THINGS = ['need', 'seed', 'bleed', 'speed', 'unneeded', 'test', 'rest', 'request', 'west', 'harvest']
+const MODIFIERS = [
+  ...['told', 'some', 'within', 'lately', 'without', 'after', 'before', 'alike', 'apart', 'together', 'outside'],
+  ...[
+    'known',
+    'unknown',
+    'easy',
+    'firm',
+    'solid',
+    'any',
+    'enough',
+    'found',
+    'bound',
+    'held',
+    'kept',
+    'sought',
+    'under',
+  ],
+  ...['smaller', 'larger', 'flat', 'coarse', 'middle', 'forward', 'written', 'spoken', 'chosen', 'shrunk', 'begun'],
+]
+
+function repeated(words: readonly string[]): string[] {
+  const counts = new Map<string, number>()
+  for (const word of words) counts.set(word, (counts.get(word) ?? 0) + 1)
+  return [...counts].filter(([, count]) => count > 1).map(([word]) => word)
+}
+
+function exportsOf(file: string): string[] {
+  const source = ts.createSourceFile(file, readFileSync(file, 'utf8'), ts.ScriptTarget.Latest)
+  return source.statements.flatMap((statement) => {
+    const kinds = ts.canHaveModifiers(statement) ? (ts.getModifiers(statement) ?? []).map(({ kind }) => kind) : []
+    if (!kinds.includes(ts.SyntaxKind.ExportKeyword) || kinds.includes(ts.SyntaxKind.DefaultKeyword)) return []
+    if (ts.isVariableStatement(statement))
+      return statement.declarationList.declarations.flatMap(({ name }) => (ts.isIdentifier(name) ? [name.text] : []))
+    const { name } = statement as ts.DeclarationStatement
+    return name && ts.isIdentifier(name) ? [name.text] : []
+  })
+}
+
+function filesIn(folder: string): string[] {
+  return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
+    const path = join(folder, entry.name)
+    return entry.isDirectory() ? filesIn(path) : [path]
+  })
+}
