@@ -63,17 +63,10 @@ export class NotebookDialect implements Dialect {
     return new SqliteQueryCompiler()
   }
   createAdapter(): SqliteAdapter {
-    return new NotebookAdapter()
+    return new SqliteAdapter()
   }
   createIntrospector(db: Kysely<unknown>): SqliteIntrospector {
     return new SqliteIntrospector(db)
-  }
-}
-
-/** The driver itself lets one write after another. */
-class NotebookAdapter extends SqliteAdapter {
-  override get supportsMultipleConnections() {
-    return true
   }
 }
 

@@ -1,7 +1,6 @@
 import { mkdirSync } from 'node:fs'
 import { dirname } from 'node:path'
-import { Kysely } from 'kysely'
-import { Migrator } from 'kysely/migration'
+import { Kysely, Migrator } from 'kysely'
 import { NotebookDialect } from './connection'
 import { migrations } from './migrations'
 import { type NotebookTables } from './tables'

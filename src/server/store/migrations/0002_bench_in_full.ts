@@ -1,5 +1,4 @@
-import { sql, type Kysely } from 'kysely'
-import { type Migration } from 'kysely/migration'
+import { sql, type Kysely, type Migration } from 'kysely'
 
 export const benchInFull: Migration = {
   async up(db: Kysely<unknown>) {

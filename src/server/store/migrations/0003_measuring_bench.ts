@@ -1,5 +1,4 @@
-import { sql, type Kysely } from 'kysely'
-import { type Migration } from 'kysely/migration'
+import { sql, type Kysely, type Migration } from 'kysely'
 
 const READING_COLUMNS = ['layers', 'notions_grams', 'notions_error_grams', 'humidity_percent'] as const
 

@@ -1,5 +1,4 @@
-import { sql, type Kysely } from 'kysely'
-import { type Migration } from 'kysely/migration'
+import { sql, type Kysely, type Migration } from 'kysely'
 import { v7 } from 'uuid'
 import { benchInFull } from './0002_bench_in_full'
 import { firstNotebook } from './0001_first_notebook'

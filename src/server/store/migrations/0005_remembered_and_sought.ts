@@ -1,5 +1,4 @@
-import { sql, type Kysely } from 'kysely'
-import { type Migration } from 'kysely/migration'
+import { sql, type Kysely, type Migration } from 'kysely'
 
 /**
  * What follows from a piece is remembered beside it, and marked stale in the same transaction that changes what it

@@ -1,5 +1,4 @@
-import { sql, type Kysely } from 'kysely'
-import { type Migration } from 'kysely/migration'
+import { sql, type Kysely, type Migration } from 'kysely'
 
 /**
  * What is found out of a piece holds for all that is of one cloth with it: what it was cut from, what was cut from it,

@@ -1,5 +1,4 @@
-import { sql, type Kysely } from 'kysely'
-import { type Migration } from 'kysely/migration'
+import { sql, type Kysely, type Migration } from 'kysely'
 
 /** What was done to a piece is found by an index: its own changes had one, those of its evidence were all read. */
 export const quickHistory: Migration = {

@@ -1,5 +1,4 @@
-import { sql, type Kysely } from 'kysely'
-import { type Migration } from 'kysely/migration'
+import { sql, type Kysely, type Migration } from 'kysely'
 
 /** What a piece lost in length, and what lies in the bin, is found by an index: every change was read for it. */
 export const quickMovements: Migration = {

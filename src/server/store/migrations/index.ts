@@ -1,4 +1,4 @@
-import { type Migration } from 'kysely/migration'
+import { type Migration } from 'kysely'
 import { firstNotebook } from './0001_first_notebook'
 import { benchInFull } from './0002_bench_in_full'
 import { measuringBench } from './0003_measuring_bench'
