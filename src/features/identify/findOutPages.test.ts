@@ -1,3 +1,4 @@
+import { anything } from '../../../tests/support/anything'
 import { AT, GONE, db, piece } from '../../../tests/support/ownPages'
 import { redirect } from '../../../tests/support/ownNext'
 import { startBurnTest } from '@/server/burnTests'
@@ -28,10 +29,12 @@ describe('a burn test', () => {
   })
   it('keeps answers as they come, tells a second window, and refuses what nobody smells', async () => {
     const id = await startBurnTest(db, {}, AT)
-    const saved = await saveTest({ id, revision: 1 }, { answers: smelt(['hair-feather']) })
+    const saved = await saveTest({ id, revision: 1 }, anything({ answers: smelt(['hair-feather']) }))
     expect(saved).toMatchObject({ ok: true, revision: 2 })
-    expect(await saveTest({ id, revision: 1 }, { answers: smelt(['paper']) })).toMatchObject({ ok: false })
-    expect(await saveTest({ id, revision: 2 }, { answers: smelt(['lavender']) })).toMatchObject({ ok: false })
+    expect(await saveTest({ id, revision: 1 }, anything({ answers: smelt(['paper']) }))).toMatchObject({ ok: false })
+    expect(await saveTest({ id, revision: 2 }, anything({ answers: smelt(['lavender']) }))).toMatchObject({
+      ok: false,
+    })
     expect((await loadTest(id))!.test.answers).toMatchObject(smelt(['hair-feather']))
   })
   it('is thrown away, twice if need be', async () => {
@@ -68,7 +71,9 @@ describe('readings', () => {
     const id = await piece('Curtain', { washed: 'washed' })
     expect((await bench(id)).gsm).toBeNull()
     for (const grams of [36, 38])
-      expect(await keepMeasurement(id, { data: { ...weighing, grams }, state: 'washed' })).toMatchObject({ ok: true })
+      expect(await keepMeasurement(id, anything({ data: { ...weighing, grams }, state: 'washed' }))).toMatchObject({
+        ok: true,
+      })
     const { gsm, measurements } = await bench(id)
     expect(gsm!.value).toBeCloseTo(411, 0)
     await dropMeasurement(id, measurements[0]!.id)
@@ -78,7 +83,7 @@ describe('readings', () => {
   })
   it('are refused where they are nonsense or of a piece that is gone', async () => {
     const id = await piece('Curtain')
-    const kept = (of: string, data: object) => keepMeasurement(of, { data, state: 'washed' })
+    const kept = (of: string, data: object) => keepMeasurement(of, anything({ data, state: 'washed' }))
     expect(await kept(id, { ...weighing, grams: -3 })).toMatchObject({ ok: false })
     expect(await kept(id, { kind: 'taste' })).toMatchObject({ ok: false })
     expect(await kept(GONE, weighing)).toMatchObject({ ok: false })
@@ -87,7 +92,7 @@ describe('readings', () => {
   })
   it('are taken back with the stroke that wrote them', async () => {
     const id = await piece('Curtain')
-    await keepMeasurement(id, { data: weighing, state: 'unknown' })
+    await keepMeasurement(id, anything({ data: weighing, state: 'unknown' }))
     const stroke = (await historyOf(db, id)).find(({ steps }) => steps.some(({ kind }) => kind === 'measurement'))!
     expect(await takeBackStroke(stroke.stroke)).toMatchObject({ ok: true })
     expect((await bench(id)).measurements).toEqual([])

@@ -1,3 +1,4 @@
+import { anything } from '../../../tests/support/anything'
 import { AT, GONE, METRIC, db } from '../../../tests/support/ownPages'
 import { PieceSchema, type PieceInput } from '@/core/notebook/kinds/piece'
 import { PatternPieceSchema } from '@/core/notebook/kinds/patternPiece'
@@ -178,7 +179,7 @@ describe('a project', () => {
   })
   it('is no page where it is changed in no way that there is, and says so where it is gone', async () => {
     const id = await project(null)
-    await expect(changeProject(id, { do: 'explode' })).rejects.toThrow('no such page')
+    await expect(changeProject(id, anything({ do: 'explode' }))).rejects.toThrow('no such page')
     expect(await changeProject(GONE, { do: 'notes', notes: 'x' })).toMatchObject({ ok: false, gone: true })
     await dropProject(id)
     expect(await loadProject(id, METRIC)).toBeUndefined()
@@ -220,9 +221,9 @@ describe('laying out', () => {
     expect(before.kept).toBeNull()
     const onBorder = { ids: [before.pieces[0]!.id], footMm: 20, isKeptClear: true }
     const plan = lay(id, shirting, before.pieces[0]!.id, { onBorder })
-    expect(await keepLay(plan)).toMatchObject({ ok: true })
+    expect(await keepLay(anything(plan))).toMatchObject({ ok: true })
     // A second plan takes the place of the first.
-    expect(await keepLay(plan)).toMatchObject({ ok: true })
+    expect(await keepLay(anything(plan))).toMatchObject({ ok: true })
     expect((await loadLay(id, asked, 'uk'))!.kept).toMatchObject({ onBorder, cutAt: null })
     expect(await recordsReferring(db, 'lay', 'patternId', id)).toHaveLength(1)
     expect(await loadLay(GONE, asked, 'uk')).toBeUndefined()
@@ -233,19 +234,21 @@ describe('laying out', () => {
     const upon = lay(id, shirting, piece)
     // Moved by so little that only a part of it overlaps.
     upon.placements[1] = { ...upon.placements[1]!, ...{ at: [517, 0], polygon: at517 } }
-    const refusedCut = await confirmCut({ lay: upon, cloths: [shirting], what: 'Smock' })
+    const refusedCut = await confirmCut(anything({ lay: upon, cloths: [shirting], what: 'Smock' }))
     expect(JSON.stringify(refusedCut)).toContain('Body overlaps Body')
-    const beyond = await confirmCut({ lay: lay(id, shirting, piece, { widthMm: 900 }), cloths: [shirting], what: '' })
+    const beyond = await confirmCut(
+      anything({ lay: lay(id, shirting, piece, { widthMm: 900 }), cloths: [shirting], what: '' }),
+    )
     expect(JSON.stringify(beyond)).toContain('Body is off the fabric')
     expect((await findRecord(db, 'piece', shirting))!.data.lengthMm).toBe(3000)
-    const done = await confirmCut({ lay: lay(id, shirting, piece), cloths: [shirting], what: 'Smock' })
+    const done = await confirmCut(anything({ lay: lay(id, shirting, piece), cloths: [shirting], what: 'Smock' }))
     expect(done).toMatchObject({ ok: true })
     expect((await findRecord(db, 'piece', shirting))!.data.lengthMm).toBe(2300)
     // The same layout is not cut twice, nor anything from what is used up.
-    const again = await confirmCut({ lay: lay(id, shirting, piece), cloths: [shirting], what: 'Smock' })
+    const again = await confirmCut(anything({ lay: lay(id, shirting, piece), cloths: [shirting], what: 'Smock' }))
     expect(JSON.stringify(again)).toContain('marked as cut already')
     const gone = await cloth('Rag', { lengthMm: null, sorting: 'cut-up' })
-    const fromGone = await confirmCut({ lay: lay(id, gone, piece), cloths: [gone], what: '' })
+    const fromGone = await confirmCut(anything({ lay: lay(id, gone, piece), cloths: [gone], what: '' }))
     expect(JSON.stringify(fromGone)).toContain('Nothing is left of Rag')
     const offcuts = done.ok ? done.offcuts : []
     expect(offcuts.length).toBeGreaterThan(0)
@@ -259,7 +262,7 @@ describe('laying out', () => {
       kept: 1,
     })
     const bow = [...rectangle(200, 150).slice(0, 1), [200, 150], [200, 0], [0, 100]]
-    const crossed = await addFromCorners(id, { name: 'Bow', corners: bow })
+    const crossed = await addFromCorners(id, anything({ name: 'Bow', corners: bow }))
     expect(JSON.stringify(crossed)).toContain('Bow: its outline crosses itself')
     const round = { kind: 'rectangle', mm: { width: 300, length: 400 }, allowance: 10 }
     expect(JSON.stringify(await addFromMeasures(id, { ...round, kind: 'no-such' }))).toContain('no such shape')

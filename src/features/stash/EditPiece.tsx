@@ -54,7 +54,8 @@ export function EditPiece({ id, revision, initial, weave }: Props) {
     // A cloth in hand gets a name of its own when it is put on a shelf.
     initial: inHand ? { ...initial, name: '' } : initial,
     revision,
-    save: (piece, seen) => updatePiece({ id, revision: seen }, { piece: { ...cleanPiece(piece), inHand: false } }),
+    save: (piece, seen) =>
+      updatePiece({ id, revision: seen ?? revision }, { piece: { ...cleanPiece(piece), inHand: false } }),
     onKept: () => router.push(`/stash/${id}`),
     keepAs: `piece-${id}`,
   })

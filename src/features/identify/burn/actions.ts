@@ -16,6 +16,7 @@ import { createOnce } from '@/server/store/createOnce'
 import { doneOf, outcomeOf, type Done, type Outcome, type Refusal } from '../../shared/outcome'
 import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
+import { type Sent } from '../../shared/sent'
 
 const TestParts = z.strictObject({
   answers: AnswersSchema.optional(),
@@ -24,7 +25,7 @@ const TestParts = z.strictObject({
 })
 
 /** Keeps what changed of a test, where it still is as the person saw it. */
-export async function saveTest(seen: unknown, changed: unknown): Promise<Outcome> {
+export async function saveTest(seen: Sent<typeof SeenSchema>, changed: Sent<typeof TestParts>): Promise<Outcome> {
   return outcomeOf(async () => {
     const test = SeenSchema.parse(seen)
     return { id: test.id, revision: await changeBurnTest(await notebook(), test, TestParts.parse(changed), now()) }
@@ -32,7 +33,10 @@ export async function saveTest(seen: unknown, changed: unknown): Promise<Outcome
 }
 
 /** Keeps a picture of a specimen, for its note to name. Answers its name, or what was wrong with it. */
-export async function addPicture(testId: unknown, form: unknown): Promise<{ name: string } | { error: string }> {
+export async function addPicture(
+  testId: Sent<typeof RecordIdSchema>,
+  form: unknown,
+): Promise<{ name: string } | { error: string }> {
   const file = form instanceof FormData ? form.get('picture') : null
   if (!(file instanceof Blob)) return { error: 'No picture came along.' }
   const id = parseOr404(RecordIdSchema, testId)
@@ -54,7 +58,10 @@ export async function discardTest(testId: unknown): Promise<Refusal> {
   redirect('/bench')
 }
 
-export async function keepControl(input: unknown, id?: unknown): Promise<Outcome> {
+export async function keepControl(
+  input: Sent<typeof ControlSchema>,
+  id?: Sent<typeof NewIdSchema>,
+): Promise<Outcome> {
   const outcome = await outcomeOf(async () =>
     createOnce(await notebook(), 'control', ControlSchema.parse(input), now(), NewIdSchema.parse(id)),
   )

@@ -15,6 +15,7 @@ import { createRecord } from '@/server/store/repository'
 import { doneOf, outcomeOf, type Done, type Outcome } from '../../shared/outcome'
 import { now } from '../../shared/now'
 import { parseOr404 } from '../../shared/parseOr404'
+import { type Sent } from '../../shared/sent'
 
 const ThingsSchema = z
   .array(
@@ -29,7 +30,7 @@ const ThingsSchema = z
   .max(MOST_BLIND, 'eight things at most')
 
 /** Shuffles known things and gives each a letter. */
-export async function packBox(things: unknown): Promise<Outcome> {
+export async function packBox(things: Sent<typeof ThingsSchema>): Promise<Outcome> {
   const outcome = await outcomeOf(async () => {
     const chosen = ThingsSchema.parse(things)
     const entries = writeBlindCode(chosen, randomInt(1_000_000_000)).map(
@@ -49,7 +50,7 @@ export async function packBox(things: unknown): Promise<Outcome> {
 }
 
 /** The envelopes are closed: the key is put away. */
-export async function closeBox(boxId: unknown): Promise<Done> {
+export async function closeBox(boxId: Sent<typeof RecordIdSchema>): Promise<Done> {
   const id = parseOr404(RecordIdSchema, boxId)
   const outcome = await doneOf(async () =>
     amendRecord(await notebook(), 'blind-box', id, now(), (box) => ({ ...box, isPacked: true })),
@@ -66,7 +67,7 @@ const SaidSchema = z.strictObject({
 })
 
 /** What somebody says that lies under a letter. */
-export async function sayBlind(boxId: unknown, input: unknown): Promise<Done> {
+export async function sayBlind(boxId: Sent<typeof RecordIdSchema>, input: Sent<typeof SaidSchema>): Promise<Done> {
   const id = parseOr404(RecordIdSchema, boxId)
   const outcome = await doneOf(async () => {
     const { code, ...answer } = SaidSchema.parse(input)

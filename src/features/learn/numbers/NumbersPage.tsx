@@ -62,6 +62,7 @@ function Guess({ piece, data: { what, steps } }: { piece: Piece; data: NumbersDa
   const error = isOpen && said === null ? 'Guess first: a wrong one is as good to learn from.' : undefined
   const say = () =>
     doing(async () => {
+      if (said === null) return { ok: true }
       const outcome = await sayNumber({ pieceId: piece.id, what, said })
       if (outcome.ok) setTold(outcome)
       return outcome

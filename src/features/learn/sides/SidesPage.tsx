@@ -62,7 +62,7 @@ function Choose({
   onTold,
 }: Pick<SideData, 'token' | 'choices'> & { onTold: (told: SideTold) => void }) {
   const [sure, setSure] = useState(LEANING)
-  const send = (said: string) => saySide({ token, said, sure: Number(sure) })
+  const send = (said: Parameters<typeof saySide>[0]['said']) => saySide({ token, said, sure: Number(sure) })
   const { isBusy, trouble, say } = useSaying(send, onTold)
   return (
     <Paper aria-labelledby="which">

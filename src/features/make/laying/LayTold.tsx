@@ -113,7 +113,10 @@ function WhatNext({ table, lay }: { table: LayoutEditor; lay: OnTable }) {
     usedLengthMm: table.usedMm,
     density: densityOf(lay.placements, lay.task, lay.layers),
     onBorder: lay.task.cloth?.border ? onBorderOf(data.pieces, table.wishes) : null,
-    placements: lay.placements.map(({ polygon, ...rest }) => ({ ...rest, polygon: polygon.map(([x, y]) => [x, y]) })),
+    placements: lay.placements.map(({ polygon, ...rest }) => ({
+      ...rest,
+      polygon: polygon.map(([x, y]): [number, number] => [x, y]),
+    })),
     cutAt: null,
   })
   const keep = () =>

@@ -8,6 +8,7 @@ import { runJob } from '@/server/jobs/pool'
 import { isHeavyRefusal } from '@/server/jobs/refusal'
 import { type Refusal } from '../../shared/outcome'
 import { parseOr404 } from '../../shared/parseOr404'
+import { type Sent } from '../../shared/sent'
 
 const points = listOf(PointSchema, 400)
 
@@ -31,7 +32,9 @@ const PlanSchema = z.strictObject({
 })
 
 /** The cutting plan as a PDF. */
-export async function planPdf(input: unknown): Promise<{ ok: true; bytes: Uint8Array<ArrayBuffer> } | Refusal> {
+export async function planPdf(
+  input: Sent<typeof PlanSchema>,
+): Promise<{ ok: true; bytes: Uint8Array<ArrayBuffer> } | Refusal> {
   const task = parseOr404(PlanSchema, input)
   try {
     return { ok: true, bytes: new Uint8Array(await runJob('printLay', task)) }

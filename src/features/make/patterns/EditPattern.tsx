@@ -21,7 +21,7 @@ export function EditPattern({ id, revision, pattern }: Props) {
   const form = useForm<PatternDraft>({
     initial: patternDraftOf(pattern),
     revision,
-    save: async (draft, seen) => changePattern({ id, revision: seen }, await patternOf(draft)),
+    save: async (draft, seen) => changePattern({ id, revision: seen ?? revision }, await patternOf(draft)),
     onKept: () => router.push(`/patterns/${id}`),
     keepAs: `pattern-${id}-${revision}`,
   })

@@ -20,8 +20,12 @@ import { doneOf, outcomeOf, type Done, type Outcome, type Refusal } from '../../
 import { withSentPicture } from '../../shared/pictures/sent'
 import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
+import { type Sent } from '../../shared/sent'
 
-export async function keepPattern(input: unknown, id?: unknown): Promise<Outcome> {
+export async function keepPattern(
+  input: Sent<typeof PatternSchema>,
+  id?: Sent<typeof NewIdSchema>,
+): Promise<Outcome> {
   const outcome = await outcomeOf(async () =>
     createOnce(await notebook(), 'pattern', PatternSchema.parse(input), now(), NewIdSchema.parse(id)),
   )
@@ -30,7 +34,10 @@ export async function keepPattern(input: unknown, id?: unknown): Promise<Outcome
 }
 
 /** Changes a pattern. @param which its id, and the revision that the person saw */
-export async function changePattern(which: unknown, input: unknown): Promise<Outcome> {
+export async function changePattern(
+  which: Sent<typeof SeenSchema>,
+  input: Sent<typeof PatternSchema>,
+): Promise<Outcome> {
   const seen = parseOr404(SeenSchema, which)
   const outcome = await outcomeOf(async () =>
     changeRecord(await notebook(), 'pattern', seen, PatternSchema.parse(input), now()),
@@ -52,7 +59,7 @@ export async function readPasted(text: unknown) {
 }
 
 /** Adds a picture of the envelope to a pattern. */
-export async function addEnvelopePicture(patternId: unknown, form: unknown): Promise<Done> {
+export async function addEnvelopePicture(patternId: Sent<typeof RecordIdSchema>, form: unknown): Promise<Done> {
   const id = parseOr404(RecordIdSchema, patternId)
   const outcome = await withSentPicture(form, async (bytes) =>
     addPictureTo(await notebook(), notebookHome(), { kind: 'pattern', id }, bytes, now()),
@@ -62,7 +69,7 @@ export async function addEnvelopePicture(patternId: unknown, form: unknown): Pro
 }
 
 /** Puts a pattern on the list for the shop, or takes it off. */
-export async function putOnList(patternId: unknown, isOn: unknown): Promise<Done> {
+export async function putOnList(patternId: Sent<typeof RecordIdSchema>, isOn: unknown): Promise<Done> {
   const [id, onList] = [parseOr404(RecordIdSchema, patternId), parseOr404(z.boolean(), isOn)]
   const outcome = await doneOf(async () =>
     amendRecord(await notebook(), 'pattern', id, now(), (pattern) => ({ ...pattern, onList })),
@@ -72,7 +79,7 @@ export async function putOnList(patternId: unknown, isOn: unknown): Promise<Done
 }
 
 /** Puts a pattern into the bin; one that is gone already is no trouble. */
-export async function dropPattern(patternId: unknown): Promise<Refusal> {
+export async function dropPattern(patternId: Sent<typeof RecordIdSchema>): Promise<Refusal> {
   const id = parseOr404(RecordIdSchema, patternId)
   const outcome = await doneOf(async () => removeRecord(await notebook(), 'pattern', { id }, now()))
   if (!outcome.ok && !outcome.gone) return outcome

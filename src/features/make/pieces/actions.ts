@@ -17,6 +17,7 @@ import { changeRecord, removeRecord } from '@/server/store/repository'
 import { doneOf, outcomeOf, type Done, type Outcome, type Refusal, refusedFor } from '../../shared/outcome'
 import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
+import { type Sent } from '../../shared/sent'
 
 /** Pieces that were kept, and what of the file was not understood. */
 export type KeptPatternPiece = { ok: true; kept: number; notRead: string[] } | (Refusal & { asks?: 'unit' })
@@ -28,7 +29,7 @@ const MOST_BYTES = 3_000_000
  * Keeps the pieces of a DXF or SVG file.
  * @param form with `file`, `unit` where the file does not say its own, and `squareMm` of a test square
  */
-export async function addFromFile(patternId: unknown, form: unknown): Promise<KeptPatternPiece> {
+export async function addFromFile(patternId: Sent<typeof RecordIdSchema>, form: unknown): Promise<KeptPatternPiece> {
   const id = parseOr404(RecordIdSchema, patternId)
   const file = form instanceof FormData ? form.get('file') : null
   if (!(file instanceof Blob)) return refusedFor('No file came along.')
@@ -54,7 +55,10 @@ const MeasuresSchema = z.strictObject({
 })
 
 /** Keeps pieces that are drawn from measures. */
-export async function addFromMeasures(patternId: unknown, input: unknown): Promise<KeptPatternPiece> {
+export async function addFromMeasures(
+  patternId: Sent<typeof RecordIdSchema>,
+  input: Sent<typeof MeasuresSchema>,
+): Promise<KeptPatternPiece> {
   const id = parseOr404(RecordIdSchema, patternId)
   const parsed = MeasuresSchema.safeParse(input)
   if (!parsed.success) return refusedFor(parsed.error.issues[0]!.message)
@@ -74,7 +78,10 @@ const CornersSchema = z.strictObject({
 })
 
 /** Keeps one piece by its corners, mm. */
-export async function addFromCorners(patternId: unknown, input: unknown): Promise<KeptPatternPiece> {
+export async function addFromCorners(
+  patternId: Sent<typeof RecordIdSchema>,
+  input: Sent<typeof CornersSchema>,
+): Promise<KeptPatternPiece> {
   const id = parseOr404(RecordIdSchema, patternId)
   const parsed = CornersSchema.safeParse(input)
   if (!parsed.success) return refusedFor(parsed.error.issues[0]!.message)
@@ -102,7 +109,10 @@ async function keepAll(
 }
 
 /** Changes a piece. @param which its id, and the revision that the person saw */
-export async function changePatternPiece(which: unknown, input: unknown): Promise<Outcome> {
+export async function changePatternPiece(
+  which: Sent<typeof SeenSchema>,
+  input: Sent<typeof PatternPieceSchema>,
+): Promise<Outcome> {
   const seen = parseOr404(SeenSchema, which)
   const outcome = await outcomeOf(async () =>
     changeRecord(await notebook(), 'pattern-piece', seen, PatternPieceSchema.parse(input), now()),
@@ -112,7 +122,7 @@ export async function changePatternPiece(which: unknown, input: unknown): Promis
 }
 
 /** Throws a piece away. */
-export async function dropPatternPiece(pieceId: unknown): Promise<Done> {
+export async function dropPatternPiece(pieceId: Sent<typeof RecordIdSchema>): Promise<Done> {
   const id = parseOr404(RecordIdSchema, pieceId)
   const outcome = await doneOf(async () => removeRecord(await notebook(), 'pattern-piece', { id }, now()))
   revalidatePath('/', 'layout')

@@ -1,3 +1,4 @@
+import { anything } from '../../../../tests/support/anything'
 import { dataOf, db, GONE } from '../../../../tests/support/ownPages'
 import { keepPattern } from '../patterns/actions'
 import { areaOf, boxOf } from '@/core/shapes/polygon'
@@ -113,7 +114,7 @@ describe('a piece', () => {
   ]
   it('is changed only as the person saw it, and thrown away', async () => {
     const id = await pattern()
-    await addFromCorners(id, { name: 'Beak', corners })
+    await addFromCorners(id, anything({ name: 'Beak', corners }))
     const [beak] = await pieces(id)
     const { id: pieceId, revision, ...data } = beak!
     const changed = { ...data, name: 'Upper beak', count: 2, pair: true }
@@ -132,8 +133,8 @@ describe('a piece', () => {
   it('of corners that enclose nothing is refused', async () => {
     const id = await pattern()
     const line = [corners[0], corners[1]]
-    expect(await addFromCorners(id, { name: 'Beak', corners: line })).toMatchObject({ ok: false })
-    expect(await addFromCorners(id, { name: '', corners })).toMatchObject({ ok: false })
+    expect(await addFromCorners(id, anything({ name: 'Beak', corners: line }))).toMatchObject({ ok: false })
+    expect(await addFromCorners(id, anything({ name: '', corners }))).toMatchObject({ ok: false })
     expect(await pieces(id)).toEqual([])
   })
 })

@@ -13,6 +13,7 @@ import { now } from '../now'
 import { doneOf, type Done } from '../outcome'
 import { withSentPicture } from '../pictures/sent'
 import { parseOr404 } from '../parseOr404'
+import { type Sent } from '../sent'
 
 const Kept = z.strictObject({ data: MeasurementSchema, state: z.enum(WASH_STATES) })
 
@@ -22,10 +23,10 @@ const Kept = z.strictObject({ data: MeasurementSchema, state: z.enum(WASH_STATES
  * @param readingId made by the page: sent again it is the same reading
  */
 export async function keepMeasurement(
-  pieceId: unknown,
-  input: unknown,
+  pieceId: Sent<typeof RecordIdSchema>,
+  input: Sent<typeof Kept>,
   form?: unknown,
-  readingId?: unknown,
+  readingId?: Sent<typeof RecordIdSchema>,
 ): Promise<Done> {
   const id = parseOr404(RecordIdSchema.optional(), readingId)
   const keep = async (picture?: string) => {
@@ -42,7 +43,10 @@ export async function keepMeasurement(
   return outcome
 }
 
-export async function dropMeasurement(pieceId: unknown, measurementId: unknown): Promise<Done> {
+export async function dropMeasurement(
+  pieceId: Sent<typeof RecordIdSchema>,
+  measurementId: Sent<typeof RecordIdSchema>,
+): Promise<Done> {
   const [piece, measurement] = [parseOr404(RecordIdSchema, pieceId), parseOr404(RecordIdSchema, measurementId)]
   const outcome = await doneOf(async () => removeMeasurement(await notebook(), piece, measurement, now()))
   revalidatePath('/', 'layout')

@@ -13,9 +13,13 @@ import { createOnce } from '@/server/store/createOnce'
 import { doneOf, outcomeOf, type Done, type Refusal } from '../../shared/outcome'
 import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
+import { type Sent } from '../../shared/sent'
 
 /** Begins a heap, and goes to it. @param heapId made by the form: sent again it is the same heap */
-export async function beginHeap(input: unknown, heapId?: unknown): Promise<Refusal> {
+export async function beginHeap(
+  input: Sent<typeof HeapSchema>,
+  heapId?: Sent<typeof RecordIdSchema>,
+): Promise<Refusal> {
   const id = parseOr404(RecordIdSchema.optional(), heapId)
   const outcome = await outcomeOf(async () =>
     createOnce(await notebook(), 'heap', HeapSchema.parse(input), now(), id),
@@ -26,7 +30,7 @@ export async function beginHeap(input: unknown, heapId?: unknown): Promise<Refus
 }
 
 /** Says that a heap is sorted, or that it goes on. */
-export async function endHeap(heapId: unknown, done: unknown): Promise<Done> {
+export async function endHeap(heapId: Sent<typeof RecordIdSchema>, done: unknown): Promise<Done> {
   const id = parseOr404(RecordIdSchema, heapId)
   const outcome = await doneOf(async () =>
     inTransaction(await notebook(), async (db) => {
@@ -40,7 +44,7 @@ export async function endHeap(heapId: unknown, done: unknown): Promise<Done> {
 }
 
 /** Sorts a piece otherwise. */
-export async function sortPiece(pieceId: unknown, sorting: unknown): Promise<Done> {
+export async function sortPiece(pieceId: Sent<typeof RecordIdSchema>, sorting: unknown): Promise<Done> {
   const id = parseOr404(RecordIdSchema, pieceId)
   const as = parseOr404(z.enum(SORTINGS).nullable(), sorting)
   const outcome = await doneOf(async () =>

@@ -42,7 +42,7 @@ test('a length is cut off for something, and the form is empty again', async () 
   await type('Length cut off', '2')
   await type('For', 'a smock')
   await press('Cut it')
-  const { lengthMm, ...rest } = cut.mock.lastCall![0] as { lengthMm: number }
+  const { lengthMm, ...rest } = cut.mock.lastCall![0]
   expect(lengthMm).toBeCloseTo(1828.8, 6)
   expect(rest).toEqual({ pieceId: 'p1', what: 'a smock', offcuts: [] })
   expect(screen.getByLabelText<HTMLInputElement>('Length cut off').value).toBe('')
@@ -56,8 +56,15 @@ test('offcuts are numbered after their piece, each with its own size', async () 
   await type('Offcut’s width', '30', second)
   await type('Offcut’s length', '120', second)
   await press('Cut it')
-  expect((cut.mock.lastCall![0] as { offcuts: object[] }).offcuts).toEqual([
-    { name: 'Lobby curtain, offcut 1', widthMm: null, lengthMm: null },
+  // An offcut without a size is asked for it, and nothing is sent.
+  expect(screen.getByText(/enter a width and a length for each offcut/)).toBeTruthy()
+  expect(cut).not.toHaveBeenCalled()
+  const first = within(screen.getByRole('group', { name: 'Offcut 1' }))
+  await type('Offcut’s width', '20', first)
+  await type('Offcut’s length', '50', first)
+  await press('Cut it')
+  expect(cut.mock.lastCall![0].offcuts).toEqual([
+    { name: 'Lobby curtain, offcut 1', widthMm: 200, lengthMm: 500 },
     { name: 'Lobby curtain, offcut 2', widthMm: 300, lengthMm: 1200 },
   ])
 })

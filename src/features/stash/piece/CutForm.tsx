@@ -31,7 +31,12 @@ export function CutForm({ piece }: Pick<PieceData, 'piece'>) {
     setOffcuts(offcuts.map((one, i) => (i === index ? { ...one, ...part } : one)))
   const cut = () =>
     doing(async () => {
-      const outcome = await cutPiece({ pieceId: piece.id, lengthMm, what, offcuts }, await newId.take())
+      const measured = offcuts.flatMap(({ name, widthMm, lengthMm: along }) =>
+        widthMm === null || along === null ? [] : [{ name, widthMm, lengthMm: along }],
+      )
+      if (measured.length < offcuts.length)
+        return { ok: false, errors: { offcuts: 'Please enter a width and a length for each offcut.' } }
+      const outcome = await cutPiece({ pieceId: piece.id, lengthMm, what, offcuts: measured }, await newId.take())
       if (outcome.ok) {
         newId.spend()
         setLength(null)

@@ -48,7 +48,7 @@ export function Photographs({ piece }: Pick<PieceData, 'piece'>) {
       }
       return { ok: true }
     })
-  const change = (asked: object) => doing(() => changePhotos(piece.id, asked))
+  const change = (asked: Parameters<typeof changePhotos>[1]) => doing(() => changePhotos(piece.id, asked))
   return (
     <Drop
       $gap="0.75rem"

@@ -8,13 +8,18 @@ import { addPhotograph } from '@/server/photographs'
 import { keepQuick, QuickSchema } from '@/server/quickPieces'
 import { outcomeOf, type Outcome } from '../../shared/outcome'
 import { now } from '../../shared/now'
+import { type Sent } from '../../shared/sent'
 
 /**
  * Keeps a piece in a hurry, with a picture where one was taken. A picture that cannot be kept does not stop the piece
  * from being kept.
  * @param form the picture, under `picture`; left out where there is none
  */
-export async function quickKeep(input: unknown, form?: unknown, id?: unknown): Promise<Outcome> {
+export async function quickKeep(
+  input: Sent<typeof QuickSchema>,
+  form?: unknown,
+  id?: Sent<typeof NewIdSchema>,
+): Promise<Outcome> {
   const outcome = await outcomeOf(async () =>
     keepQuick(await notebook(), QuickSchema.parse(input), now(), NewIdSchema.parse(id)),
   )
