@@ -5,5 +5,5 @@ type Unchanged<T> = T extends string | number | boolean | null | undefined | Blo
   ? T
   : { readonly [K in keyof T]: Unchanged<T[K]> }
 
-/** What a page sends to an action that reads it by this schema. It is read again on arrival: anybody may send anything. */
+/** What a page sends to an action with this schema. It is parsed again on arrival: anybody may send anything. */
 export type Sent<S extends z.ZodType> = Unchanged<z.input<S>>
