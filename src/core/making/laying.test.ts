@@ -2,6 +2,7 @@ import { shirt } from '../../../tests/support/lay/shirt'
 import { plainPiece } from '../../../tests/support/lay/jigsaw'
 import { laidOut } from '../lay/lay'
 import { type LayAnswer } from '../lay/types'
+import { verifyLayout } from '../lay/verify/verifyLayout'
 import { byMoves } from '../lay/search/budget'
 import { snapPiece } from '../lay/snapPiece'
 import { areaOf, boxOf, movePolygon, rectangle } from '../shapes/polygon'
@@ -53,6 +54,27 @@ describe('the task', () => {
     expect(layTaskOf(pieces, [ground()], wishes).match).toEqual([
       { a: ['front', 'side'], b: ['back', 'side'], axes: 'xy' },
     ])
+  })
+})
+
+describe('how pieces lie on what is not an ordinary woven', () => {
+  const strip = plainPiece('strip', rectangle(300, 900), { turn: 'none', toleranceDeg: 0 })
+  const boxOn = (lies?: Ground['lies'], size: Partial<Ground> = {}) => {
+    const grounds = [ground({ ...size, ...(lies && { lies }) })]
+    const task = layTaskOf([strip], grounds, wishes)
+    const answer = laidOut(task, byMoves(700))
+    expect(verifyLayout(task, answer)).toEqual([])
+    const [placed] = answer.placements
+    const { minX, maxX, minY, maxY } = boxOf(placed!.polygon)
+    return [Math.round(maxX - minX), Math.round(maxY - minY)]
+  }
+  it('runs along an ordinary fabric, and across one that stretches only along', () => {
+    expect(boxOn()).toEqual([300, 900])
+    expect(boxOn('crosswise')).toEqual([900, 300])
+  })
+  it('turns any way on a skin, which has no grain: it goes on where it would not lie along', () => {
+    expect(layTaskOf([strip], [ground({ lies: 'any' })], wishes).pieces[0]!.turn).toBe('any')
+    expect(boxOn('any', { lengthMm: 400 })).toEqual([900, 300])
   })
 })
 

@@ -22,11 +22,23 @@ export function LayAdvice({ table, lay }: { table: LayoutEditor; lay: OnTable })
   if (!task.cloth) return null
   return (
     <Columns>
+      <Lies table={table} />
       {isShort ? <Short table={table} lay={lay} neededMm={needed} /> : null}
       <Widths lay={lay} />
       {leanDeg !== 0 ? <Leanings table={table} lay={lay} leanDeg={leanDeg} /> : null}
     </Columns>
   )
+}
+
+/** Why parts do not lie along its length. */
+const LIES_WORDS = {
+  any: 'It has no grain, so parts are turned any way round. On a skin, put what must not stretch along the back.',
+  crosswise: 'It stretches along its length, so parts lie crosswise: the stretch goes round the body.',
+} as const
+
+function Lies({ table }: { table: LayoutEditor }) {
+  const lies = table.grounds[0]?.lies
+  return lies ? <Callout>{LIES_WORDS[lies]}</Callout> : null
 }
 
 function Short({ table, lay, neededMm }: { table: LayoutEditor; lay: OnTable; neededMm: number }) {
