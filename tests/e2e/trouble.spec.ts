@@ -91,7 +91,7 @@ test(
     await open(page, `${url}/stash`)
     await expect(page.getByText('This notebook can be read, but not written.')).toBeVisible()
     await open(page, `${url}/find-out`)
-    await expect(page.getByRole('link', { name: /Cloth in hand since/ }).first()).toBeVisible()
+    await expect(page.getByRole('link', { name: /Unnamed fabric/ }).first()).toBeVisible()
     await open(page, `${url}/patterns/new`)
     await page.getByLabel('Name').first().fill('Smock for the fox')
     await page.getByRole('button', { name: /Keep/ }).click()

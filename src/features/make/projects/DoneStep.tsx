@@ -9,6 +9,7 @@ import { PickFile } from '@/ui/kit/PickFile'
 import { Actions, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useAsyncAction } from '@/ui/kit/useAsyncAction'
+import { localDay } from '../../shared/now'
 import { pictureForm } from '../../shared/pictures/pictureForm'
 import { addProjectPicture, changeProject } from './actions'
 import { type ProjectData } from './types'
@@ -30,7 +31,7 @@ export function DoneStep({ project }: { project: ProjectData }) {
             It is not done after all
           </Button>
         ) : (
-          <Button isDisabled={busy} onPress={() => finish(new Date().toISOString().slice(0, 10))}>
+          <Button isDisabled={busy} onPress={() => finish(localDay())}>
             It is done
           </Button>
         )}
