@@ -15,7 +15,7 @@ import { createOnce } from '@/server/store/createOnce'
 import { doneOf, outcomeOf, type Outcome, type Refusal } from '../shared/outcome'
 import { parseOr404 } from '../shared/parseOr404'
 import { now } from '../shared/now'
-import { type Sent } from '../shared/sent'
+import { type ActionInput } from '../shared/actionInput'
 
 const NewPiece = z.strictObject({
   piece: PieceSchema,
@@ -25,7 +25,7 @@ const NewPiece = z.strictObject({
 })
 
 /** Keeps a new piece with its first weighing and its burn test, all or nothing. */
-export async function keepPiece(input: Sent<typeof NewPiece>): Promise<Outcome> {
+export async function keepPiece(input: ActionInput<typeof NewPiece>): Promise<Outcome> {
   const outcome = await outcomeOf(async () => {
     const { piece, reading, testId, id } = NewPiece.parse(input)
     return inTransaction(await notebook(), async (db) => {
@@ -43,7 +43,7 @@ export async function keepPiece(input: Sent<typeof NewPiece>): Promise<Outcome> 
 }
 
 /** Changes a piece, where it still is as the person saw it. */
-export async function updatePiece(seen: Sent<typeof SeenSchema>, input: unknown): Promise<Outcome> {
+export async function updatePiece(seen: ActionInput<typeof SeenSchema>, input: unknown): Promise<Outcome> {
   const outcome = await outcomeOf(async () => {
     const { piece } = z.strictObject({ piece: PieceSchema }).parse(input)
     return changeRecord(await notebook(), 'piece', SeenSchema.parse(seen), piece, now())
@@ -53,7 +53,7 @@ export async function updatePiece(seen: Sent<typeof SeenSchema>, input: unknown)
 }
 
 /** Puts a piece into the bin; one that is gone already is no trouble. */
-export async function dropPiece(input: Sent<typeof RecordIdSchema>): Promise<Refusal> {
+export async function dropPiece(input: ActionInput<typeof RecordIdSchema>): Promise<Refusal> {
   const id = parseOr404(RecordIdSchema, input)
   const outcome = await doneOf(async () => removeRecord(await notebook(), 'piece', { id }, now()))
   if (!outcome.ok && !outcome.gone) return outcome
@@ -63,8 +63,8 @@ export async function dropPiece(input: Sent<typeof RecordIdSchema>): Promise<Ref
 
 /** Keeps filters of the stash under a name. @param viewId made by the form: sent again it is the same view */
 export async function keepView(
-  input: Sent<typeof ViewSchema>,
-  viewId?: Sent<typeof RecordIdSchema>,
+  input: ActionInput<typeof ViewSchema>,
+  viewId?: ActionInput<typeof RecordIdSchema>,
 ): Promise<Outcome> {
   const id = parseOr404(RecordIdSchema.optional(), viewId)
   const outcome = await outcomeOf(async () =>

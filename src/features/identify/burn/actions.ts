@@ -16,7 +16,7 @@ import { createOnce } from '@/server/store/createOnce'
 import { doneOf, outcomeOf, type Done, type Outcome, type Refusal } from '../../shared/outcome'
 import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
-import { type Sent } from '../../shared/sent'
+import { type ActionInput } from '../../shared/actionInput'
 
 const TestParts = z.strictObject({
   answers: AnswersSchema.optional(),
@@ -25,7 +25,10 @@ const TestParts = z.strictObject({
 })
 
 /** Keeps what changed of a test, where it still is as the person saw it. */
-export async function saveTest(seen: Sent<typeof SeenSchema>, changed: Sent<typeof TestParts>): Promise<Outcome> {
+export async function saveTest(
+  seen: ActionInput<typeof SeenSchema>,
+  changed: ActionInput<typeof TestParts>,
+): Promise<Outcome> {
   return outcomeOf(async () => {
     const test = SeenSchema.parse(seen)
     return { id: test.id, revision: await changeBurnTest(await notebook(), test, TestParts.parse(changed), now()) }
@@ -34,7 +37,7 @@ export async function saveTest(seen: Sent<typeof SeenSchema>, changed: Sent<type
 
 /** Keeps a picture of a specimen, for its note to name. Answers its name, or what was wrong with it. */
 export async function addPicture(
-  testId: Sent<typeof RecordIdSchema>,
+  testId: ActionInput<typeof RecordIdSchema>,
   form: unknown,
 ): Promise<{ name: string } | { error: string }> {
   const file = form instanceof FormData ? form.get('picture') : null
@@ -59,8 +62,8 @@ export async function discardTest(testId: unknown): Promise<Refusal> {
 }
 
 export async function keepControl(
-  input: Sent<typeof ControlSchema>,
-  id?: Sent<typeof NewIdSchema>,
+  input: ActionInput<typeof ControlSchema>,
+  id?: ActionInput<typeof NewIdSchema>,
 ): Promise<Outcome> {
   const outcome = await outcomeOf(async () =>
     createOnce(await notebook(), 'control', ControlSchema.parse(input), now(), NewIdSchema.parse(id)),

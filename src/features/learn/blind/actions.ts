@@ -15,7 +15,7 @@ import { createRecord } from '@/server/store/repository'
 import { doneOf, outcomeOf, type Done, type Outcome } from '../../shared/outcome'
 import { now } from '../../shared/now'
 import { parseOr404 } from '../../shared/parseOr404'
-import { type Sent } from '../../shared/sent'
+import { type ActionInput } from '../../shared/actionInput'
 
 const ThingsSchema = z
   .array(
@@ -30,7 +30,7 @@ const ThingsSchema = z
   .max(MOST_BLIND, 'eight things at most')
 
 /** Shuffles known things and gives each a letter. */
-export async function packBox(things: Sent<typeof ThingsSchema>): Promise<Outcome> {
+export async function packBox(things: ActionInput<typeof ThingsSchema>): Promise<Outcome> {
   const outcome = await outcomeOf(async () => {
     const chosen = ThingsSchema.parse(things)
     const entries = writeBlindCode(chosen, randomInt(1_000_000_000)).map(
@@ -50,7 +50,7 @@ export async function packBox(things: Sent<typeof ThingsSchema>): Promise<Outcom
 }
 
 /** The envelopes are closed: the key is put away. */
-export async function closeBox(boxId: Sent<typeof RecordIdSchema>): Promise<Done> {
+export async function closeBox(boxId: ActionInput<typeof RecordIdSchema>): Promise<Done> {
   const id = parseOr404(RecordIdSchema, boxId)
   const outcome = await doneOf(async () =>
     amendRecord(await notebook(), 'blind-box', id, now(), (box) => ({ ...box, isPacked: true })),
@@ -67,7 +67,10 @@ const SaidSchema = z.strictObject({
 })
 
 /** What somebody says that lies under a letter. */
-export async function sayBlind(boxId: Sent<typeof RecordIdSchema>, input: Sent<typeof SaidSchema>): Promise<Done> {
+export async function sayBlind(
+  boxId: ActionInput<typeof RecordIdSchema>,
+  input: ActionInput<typeof SaidSchema>,
+): Promise<Done> {
   const id = parseOr404(RecordIdSchema, boxId)
   const outcome = await doneOf(async () => {
     const { code, ...answer } = SaidSchema.parse(input)

@@ -10,7 +10,7 @@ import { readPreferences } from '../../shared/settings/readPreferences'
 import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
 import { specimenOf } from '../practice/token'
-import { type Sent } from '../../shared/sent'
+import { type ActionInput } from '../../shared/actionInput'
 
 const SaidSchema = z.strictObject({
   token: z.string().max(400),
@@ -29,7 +29,7 @@ export interface LookTold {
 }
 
 /** Names a cloth. */
-export async function sayLook(input: Sent<typeof SaidSchema>): Promise<LookTold> {
+export async function sayLook(input: ActionInput<typeof SaidSchema>): Promise<LookTold> {
   const { token, said, sure } = parseOr404(SaidSchema, input)
   const specimen = specimenOf(token)
   const cloth = specimen && lookById(specimen.topic)

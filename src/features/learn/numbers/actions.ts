@@ -15,7 +15,7 @@ import { valueOf, type Refusal } from '../../shared/outcome'
 import { readPreferences } from '../../shared/settings/readPreferences'
 import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
-import { type Sent } from '../../shared/sent'
+import { type ActionInput } from '../../shared/actionInput'
 
 const SaidSchema = z.strictObject({
   pieceId: RecordIdSchema,
@@ -32,7 +32,7 @@ export interface GuessTold {
 }
 
 /** Keeps a guess, and tells what was measured. The page stays as it is, with the answer on it. */
-export async function sayNumber(input: Sent<typeof SaidSchema>): Promise<GuessTold | Refusal> {
+export async function sayNumber(input: ActionInput<typeof SaidSchema>): Promise<GuessTold | Refusal> {
   const { pieceId, what, said } = parseOr404(SaidSchema, input)
   const { units, words } = await readPreferences()
   const outcome = await valueOf(async (): Promise<GuessTold> => {

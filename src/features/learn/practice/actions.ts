@@ -19,7 +19,7 @@ import { readPreferences } from '../../shared/settings/readPreferences'
 import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
 import { specimenOf } from './token'
-import { type Sent } from '../../shared/sent'
+import { type ActionInput } from '../../shared/actionInput'
 
 const AnswerSchema = z.strictObject({
   token: z.string().max(400),
@@ -56,7 +56,7 @@ function noteOf({ finish, weft, isMisleading }: Topic): string {
 }
 
 /** Answers a specimen. The page stays as it is, with the answer on it: another specimen is asked for. */
-export async function answerSpecimen(input: Sent<typeof AnswerSchema>): Promise<PracticeAnswer> {
+export async function answerSpecimen(input: ActionInput<typeof AnswerSchema>): Promise<PracticeAnswer> {
   const { token, asked, ...said } = parseOr404(AnswerSchema, input)
   const specimen = specimenOf(token)
   const topic = specimen && topicById(specimen.topic)

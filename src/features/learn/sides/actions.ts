@@ -9,7 +9,7 @@ import { answerLook } from '@/server/practice'
 import { now } from '../../shared/now'
 import { parseOr404 } from '../../shared/parseOr404'
 import { specimenOf } from '../practice/token'
-import { type Sent } from '../../shared/sent'
+import { type ActionInput } from '../../shared/actionInput'
 
 const SaidSchema = z.strictObject({
   token: z.string().max(400),
@@ -26,7 +26,7 @@ export interface SideTold {
 }
 
 /** Says what was seen of a cloth. */
-export async function saySide(input: Sent<typeof SaidSchema>): Promise<SideTold> {
+export async function saySide(input: ActionInput<typeof SaidSchema>): Promise<SideTold> {
   const { token, said, sure } = parseOr404(SaidSchema, input)
   const specimen = specimenOf(token)
   const topic = specimen && sideTopicById(specimen.topic)

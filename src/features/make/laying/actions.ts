@@ -29,10 +29,10 @@ import { now } from '../../shared/now'
 import { isUsedUp } from '@/server/reservations'
 import { groundOf } from './load'
 import { UncuttableError, verifyKept } from './verifyKept'
-import { type Sent } from '../../shared/sent'
+import { type ActionInput } from '../../shared/actionInput'
 
 /** Keeps a lay as the plan for a cloth, in place of the one that was kept for it before. */
-export async function keepLay(input: Sent<typeof LaySchema>): Promise<Outcome> {
+export async function keepLay(input: ActionInput<typeof LaySchema>): Promise<Outcome> {
   const lay = parseOr404(LaySchema, input)
   const outcome = await outcomeOf(async () =>
     inTransaction(await notebook(), async (open) => {
@@ -64,7 +64,7 @@ const CutSchema = z.strictObject({ lay: LaySchema, cloths: listOf(RecordIdSchema
 export type CutPiece = { ok: true; offcuts: string[] } | Refusal
 
 /** Writes down that it was cut so: what is left of each cloth, and its offcuts as pieces of the stash. */
-export async function confirmCut(input: Sent<typeof CutSchema>): Promise<CutPiece> {
+export async function confirmCut(input: ActionInput<typeof CutSchema>): Promise<CutPiece> {
   const { lay, cloths, what } = parseOr404(CutSchema, input)
   const offcuts: string[] = []
   const shelf = await shelfOf(await notebook(), (await readPreferences()).words)

@@ -8,7 +8,7 @@ import { runJob } from '@/server/jobs/pool'
 import { isHeavyRefusal } from '@/server/jobs/refusal'
 import { type Refusal } from '../../shared/outcome'
 import { parseOr404 } from '../../shared/parseOr404'
-import { type Sent } from '../../shared/sent'
+import { type ActionInput } from '../../shared/actionInput'
 
 const points = listOf(PointSchema, 400)
 
@@ -33,7 +33,7 @@ const PlanSchema = z.strictObject({
 
 /** The cutting plan as a PDF. */
 export async function planPdf(
-  input: Sent<typeof PlanSchema>,
+  input: ActionInput<typeof PlanSchema>,
 ): Promise<{ ok: true; bytes: Uint8Array<ArrayBuffer> } | Refusal> {
   const task = parseOr404(PlanSchema, input)
   try {

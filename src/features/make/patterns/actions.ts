@@ -20,11 +20,11 @@ import { doneOf, outcomeOf, type Done, type Outcome, type Refusal } from '../../
 import { withSentPicture } from '../../shared/pictures/sent'
 import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
-import { type Sent } from '../../shared/sent'
+import { type ActionInput } from '../../shared/actionInput'
 
 export async function keepPattern(
-  input: Sent<typeof PatternSchema>,
-  id?: Sent<typeof NewIdSchema>,
+  input: ActionInput<typeof PatternSchema>,
+  id?: ActionInput<typeof NewIdSchema>,
 ): Promise<Outcome> {
   const outcome = await outcomeOf(async () =>
     createOnce(await notebook(), 'pattern', PatternSchema.parse(input), now(), NewIdSchema.parse(id)),
@@ -35,8 +35,8 @@ export async function keepPattern(
 
 /** Changes a pattern. @param which its id, and the revision that the person saw */
 export async function changePattern(
-  which: Sent<typeof SeenSchema>,
-  input: Sent<typeof PatternSchema>,
+  which: ActionInput<typeof SeenSchema>,
+  input: ActionInput<typeof PatternSchema>,
 ): Promise<Outcome> {
   const seen = parseOr404(SeenSchema, which)
   const outcome = await outcomeOf(async () =>
@@ -59,7 +59,10 @@ export async function readPasted(text: unknown) {
 }
 
 /** Adds a picture of the envelope to a pattern. */
-export async function addEnvelopePicture(patternId: Sent<typeof RecordIdSchema>, form: unknown): Promise<Done> {
+export async function addEnvelopePicture(
+  patternId: ActionInput<typeof RecordIdSchema>,
+  form: unknown,
+): Promise<Done> {
   const id = parseOr404(RecordIdSchema, patternId)
   const outcome = await withSentPicture(form, async (bytes) =>
     addPictureTo(await notebook(), notebookHome(), { kind: 'pattern', id }, bytes, now()),
@@ -69,7 +72,7 @@ export async function addEnvelopePicture(patternId: Sent<typeof RecordIdSchema>,
 }
 
 /** Puts a pattern on the list for the shop, or takes it off. */
-export async function putOnList(patternId: Sent<typeof RecordIdSchema>, isOn: unknown): Promise<Done> {
+export async function putOnList(patternId: ActionInput<typeof RecordIdSchema>, isOn: unknown): Promise<Done> {
   const [id, onList] = [parseOr404(RecordIdSchema, patternId), parseOr404(z.boolean(), isOn)]
   const outcome = await doneOf(async () =>
     amendRecord(await notebook(), 'pattern', id, now(), (pattern) => ({ ...pattern, onList })),
@@ -79,7 +82,7 @@ export async function putOnList(patternId: Sent<typeof RecordIdSchema>, isOn: un
 }
 
 /** Puts a pattern into the bin; one that is gone already is no trouble. */
-export async function dropPattern(patternId: Sent<typeof RecordIdSchema>): Promise<Refusal> {
+export async function dropPattern(patternId: ActionInput<typeof RecordIdSchema>): Promise<Refusal> {
   const id = parseOr404(RecordIdSchema, patternId)
   const outcome = await doneOf(async () => removeRecord(await notebook(), 'pattern', { id }, now()))
   if (!outcome.ok && !outcome.gone) return outcome

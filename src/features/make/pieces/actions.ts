@@ -17,7 +17,7 @@ import { changeRecord, removeRecord } from '@/server/store/repository'
 import { doneOf, outcomeOf, type Done, type Outcome, type Refusal, refusedFor } from '../../shared/outcome'
 import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
-import { type Sent } from '../../shared/sent'
+import { type ActionInput } from '../../shared/actionInput'
 
 /** Pieces that were kept, and what of the file was not understood. */
 export type KeptPatternPiece = { ok: true; kept: number; notRead: string[] } | (Refusal & { asks?: 'unit' })
@@ -29,7 +29,10 @@ const MOST_BYTES = 3_000_000
  * Keeps the pieces of a DXF or SVG file.
  * @param form with `file`, `unit` where the file does not say its own, and `squareMm` of a test square
  */
-export async function addFromFile(patternId: Sent<typeof RecordIdSchema>, form: unknown): Promise<KeptPatternPiece> {
+export async function addFromFile(
+  patternId: ActionInput<typeof RecordIdSchema>,
+  form: unknown,
+): Promise<KeptPatternPiece> {
   const id = parseOr404(RecordIdSchema, patternId)
   const file = form instanceof FormData ? form.get('file') : null
   if (!(file instanceof Blob)) return refusedFor('No file came along.')
@@ -56,8 +59,8 @@ const MeasuresSchema = z.strictObject({
 
 /** Keeps pieces that are drawn from measures. */
 export async function addFromMeasures(
-  patternId: Sent<typeof RecordIdSchema>,
-  input: Sent<typeof MeasuresSchema>,
+  patternId: ActionInput<typeof RecordIdSchema>,
+  input: ActionInput<typeof MeasuresSchema>,
 ): Promise<KeptPatternPiece> {
   const id = parseOr404(RecordIdSchema, patternId)
   const parsed = MeasuresSchema.safeParse(input)
@@ -79,8 +82,8 @@ const CornersSchema = z.strictObject({
 
 /** Keeps one piece by its corners, mm. */
 export async function addFromCorners(
-  patternId: Sent<typeof RecordIdSchema>,
-  input: Sent<typeof CornersSchema>,
+  patternId: ActionInput<typeof RecordIdSchema>,
+  input: ActionInput<typeof CornersSchema>,
 ): Promise<KeptPatternPiece> {
   const id = parseOr404(RecordIdSchema, patternId)
   const parsed = CornersSchema.safeParse(input)
@@ -110,8 +113,8 @@ async function keepAll(
 
 /** Changes a piece. @param which its id, and the revision that the person saw */
 export async function changePatternPiece(
-  which: Sent<typeof SeenSchema>,
-  input: Sent<typeof PatternPieceSchema>,
+  which: ActionInput<typeof SeenSchema>,
+  input: ActionInput<typeof PatternPieceSchema>,
 ): Promise<Outcome> {
   const seen = parseOr404(SeenSchema, which)
   const outcome = await outcomeOf(async () =>
@@ -122,7 +125,7 @@ export async function changePatternPiece(
 }
 
 /** Throws a piece away. */
-export async function dropPatternPiece(pieceId: Sent<typeof RecordIdSchema>): Promise<Done> {
+export async function dropPatternPiece(pieceId: ActionInput<typeof RecordIdSchema>): Promise<Done> {
   const id = parseOr404(RecordIdSchema, pieceId)
   const outcome = await doneOf(async () => removeRecord(await notebook(), 'pattern-piece', { id }, now()))
   revalidatePath('/', 'layout')

@@ -19,11 +19,11 @@ import { doneOf, outcomeOf, type Done, type Outcome, type Refusal } from '../../
 import { withSentPicture } from '../../shared/pictures/sent'
 import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
-import { type Sent } from '../../shared/sent'
+import { type ActionInput } from '../../shared/actionInput'
 
 export async function keepProject(
-  input: Sent<typeof ProjectSchema>,
-  id?: Sent<typeof NewIdSchema>,
+  input: ActionInput<typeof ProjectSchema>,
+  id?: ActionInput<typeof NewIdSchema>,
 ): Promise<Outcome> {
   const outcome = await outcomeOf(async () =>
     createOnce(await notebook(), 'project', ProjectSchema.parse(input), now(), NewIdSchema.parse(id)),
@@ -42,8 +42,8 @@ const ChoiceSchema = z.strictObject({
 
 /** Chooses a piece of the stash for a role, or says that it is to be bought. */
 export async function chooseCloth(
-  projectId: Sent<typeof RecordIdSchema>,
-  choice: Sent<typeof ChoiceSchema>,
+  projectId: ActionInput<typeof RecordIdSchema>,
+  choice: ActionInput<typeof ChoiceSchema>,
 ): Promise<Done> {
   const id = parseOr404(RecordIdSchema, projectId)
   const { role, label, pieceId, wish } = parseOr404(ChoiceSchema, choice)
@@ -98,8 +98,8 @@ const ChangeSchema = z.discriminatedUnion('do', [
 
 /** Changes what a project says of itself. */
 export async function changeProject(
-  projectId: Sent<typeof RecordIdSchema>,
-  change: Sent<typeof ChangeSchema>,
+  projectId: ActionInput<typeof RecordIdSchema>,
+  change: ActionInput<typeof ChangeSchema>,
 ): Promise<Done> {
   const id = parseOr404(RecordIdSchema, projectId)
   const asked = parseOr404(ChangeSchema, change)
@@ -152,7 +152,7 @@ function changed(project: Project, change: z.output<typeof ChangeSchema>): Proje
 }
 
 /** Adds a picture of how it turned out. */
-export async function addProjectPicture(projectId: Sent<typeof RecordIdSchema>, form: unknown): Promise<Done> {
+export async function addProjectPicture(projectId: ActionInput<typeof RecordIdSchema>, form: unknown): Promise<Done> {
   const id = parseOr404(RecordIdSchema, projectId)
   const outcome = await withSentPicture(form, async (bytes) =>
     addPictureTo(await notebook(), notebookHome(), { kind: 'project', id }, bytes, now()),
@@ -162,7 +162,7 @@ export async function addProjectPicture(projectId: Sent<typeof RecordIdSchema>, 
 }
 
 /** Puts a project into the bin; its cloths are free again. */
-export async function dropProject(projectId: Sent<typeof RecordIdSchema>): Promise<Refusal> {
+export async function dropProject(projectId: ActionInput<typeof RecordIdSchema>): Promise<Refusal> {
   const id = parseOr404(RecordIdSchema, projectId)
   const outcome = await doneOf(async () => removeRecord(await notebook(), 'project', { id }, now()))
   if (!outcome.ok && !outcome.gone) return outcome

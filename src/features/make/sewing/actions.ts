@@ -12,7 +12,7 @@ import { withSentPicture } from '../../shared/pictures/sent'
 import { doneOf, type Done } from '../../shared/outcome'
 import { now } from '../../shared/now'
 import { parseOr404 } from '../../shared/parseOr404'
-import { type Sent } from '../../shared/sent'
+import { type ActionInput } from '../../shared/actionInput'
 
 /** Keeps a test seam, and its picture where one comes along. */
 export async function keepTestSeam(input: unknown, form?: unknown): Promise<Done> {
@@ -29,7 +29,7 @@ export async function keepTestSeam(input: unknown, form?: unknown): Promise<Done
 }
 
 /** Throws a test seam away. */
-export async function dropTestSeam(seamId: Sent<typeof RecordIdSchema>): Promise<Done> {
+export async function dropTestSeam(seamId: ActionInput<typeof RecordIdSchema>): Promise<Done> {
   const id = parseOr404(RecordIdSchema, seamId)
   const outcome = await doneOf(async () => removeRecord(await notebook(), 'test-seam', { id }, now()))
   revalidatePath('/', 'layout')

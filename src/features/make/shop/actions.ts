@@ -7,7 +7,7 @@ import { optionalText } from '@/core/notebook/schemas/text'
 import { notebook } from '@/server/database'
 import { listPatterns } from '@/server/patterns'
 import { parseOr404 } from '../../shared/parseOr404'
-import { type Sent } from '../../shared/sent'
+import { type ActionInput } from '../../shared/actionInput'
 
 const ListedSchema = z.strictObject({
   called: optionalText(120),
@@ -23,7 +23,7 @@ const ListedSchema = z.strictObject({
 const MOST_PATTERNS = 200
 
 /** What an online shop’s words come to. */
-export async function checkListed(listed: Sent<typeof ListedSchema>) {
+export async function checkListed(listed: ActionInput<typeof ListedSchema>) {
   const asked = parseOr404(ListedSchema, listed)
   const patterns = (await listPatterns(await notebook())).slice(0, MOST_PATTERNS)
   return checkListing(asked, patterns)

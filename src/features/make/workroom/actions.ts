@@ -14,12 +14,12 @@ import { now } from '../../shared/now'
 import { parseOr404 } from '../../shared/parseOr404'
 import { minuteNow } from '../plan/clock'
 import { DAYS_AHEAD } from '../plan/freeTimes'
-import { type Sent } from '../../shared/sent'
+import { type ActionInput } from '../../shared/actionInput'
 
 const Said = WorkroomSchema.omit({ calendar: true })
 
 /** Keeps what the person has and when they have time. */
-export async function saveWorkroom(input: Sent<typeof Said>): Promise<Done> {
+export async function saveWorkroom(input: ActionInput<typeof Said>): Promise<Done> {
   const outcome = await doneOf(async () => keepSaid(await notebook(), Said.parse(input), now()))
   if (outcome.ok) revalidatePath('/', 'layout')
   return outcome

@@ -7,10 +7,10 @@ import { SeenSchema } from '@/core/notebook/schemas/id'
 import { notebook } from '@/server/database'
 import { removeRecord } from '@/server/store/repository'
 import { doneOf, type Done } from '../outcome'
-import { type Sent } from '../sent'
+import { type ActionInput } from '../actionInput'
 
 /** Takes a record that cannot be read out of the notebook, where it still is as the person saw it. */
-export async function removeDamaged(kind: unknown, seen: Sent<typeof SeenSchema>): Promise<Done> {
+export async function removeDamaged(kind: unknown, seen: ActionInput<typeof SeenSchema>): Promise<Done> {
   const outcome = await doneOf(async () => {
     const { id, revision } = SeenSchema.parse(seen)
     await removeRecord(

@@ -5,10 +5,10 @@ import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { notebook } from '@/server/database'
 import { takeBack } from '@/server/store/history'
 import { doneOf, type Done } from '../outcome'
-import { type Sent } from '../sent'
+import { type ActionInput } from '../actionInput'
 
 /** Takes back everything that was done at one stroke, where nothing of it was changed since. */
-export async function takeBackStroke(stroke: Sent<typeof RecordIdSchema>): Promise<Done> {
+export async function takeBackStroke(stroke: ActionInput<typeof RecordIdSchema>): Promise<Done> {
   const outcome = await doneOf(async () =>
     takeBack(await notebook(), RecordIdSchema.parse(stroke), new Date().toISOString()),
   )

@@ -13,7 +13,7 @@ import { now } from '../now'
 import { doneOf, type Done } from '../outcome'
 import { withSentPicture } from '../pictures/sent'
 import { parseOr404 } from '../parseOr404'
-import { type Sent } from '../sent'
+import { type ActionInput } from '../actionInput'
 
 const Kept = z.strictObject({ data: MeasurementSchema, state: z.enum(WASH_STATES) })
 
@@ -23,10 +23,10 @@ const Kept = z.strictObject({ data: MeasurementSchema, state: z.enum(WASH_STATES
  * @param readingId made by the page: sent again it is the same reading
  */
 export async function keepMeasurement(
-  pieceId: Sent<typeof RecordIdSchema>,
-  input: Sent<typeof Kept>,
+  pieceId: ActionInput<typeof RecordIdSchema>,
+  input: ActionInput<typeof Kept>,
   form?: unknown,
-  readingId?: Sent<typeof RecordIdSchema>,
+  readingId?: ActionInput<typeof RecordIdSchema>,
 ): Promise<Done> {
   const id = parseOr404(RecordIdSchema.optional(), readingId)
   const keep = async (picture?: string) => {
@@ -44,8 +44,8 @@ export async function keepMeasurement(
 }
 
 export async function dropMeasurement(
-  pieceId: Sent<typeof RecordIdSchema>,
-  measurementId: Sent<typeof RecordIdSchema>,
+  pieceId: ActionInput<typeof RecordIdSchema>,
+  measurementId: ActionInput<typeof RecordIdSchema>,
 ): Promise<Done> {
   const [piece, measurement] = [parseOr404(RecordIdSchema, pieceId), parseOr404(RecordIdSchema, measurementId)]
   const outcome = await doneOf(async () => removeMeasurement(await notebook(), piece, measurement, now()))

@@ -13,12 +13,12 @@ import { createOnce } from '@/server/store/createOnce'
 import { doneOf, outcomeOf, type Done, type Refusal } from '../../shared/outcome'
 import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
-import { type Sent } from '../../shared/sent'
+import { type ActionInput } from '../../shared/actionInput'
 
 /** Begins a heap, and goes to it. @param heapId made by the form: sent again it is the same heap */
 export async function beginHeap(
-  input: Sent<typeof HeapSchema>,
-  heapId?: Sent<typeof RecordIdSchema>,
+  input: ActionInput<typeof HeapSchema>,
+  heapId?: ActionInput<typeof RecordIdSchema>,
 ): Promise<Refusal> {
   const id = parseOr404(RecordIdSchema.optional(), heapId)
   const outcome = await outcomeOf(async () =>
@@ -30,7 +30,7 @@ export async function beginHeap(
 }
 
 /** Says that a heap is sorted, or that it goes on. */
-export async function endHeap(heapId: Sent<typeof RecordIdSchema>, done: unknown): Promise<Done> {
+export async function endHeap(heapId: ActionInput<typeof RecordIdSchema>, done: unknown): Promise<Done> {
   const id = parseOr404(RecordIdSchema, heapId)
   const outcome = await doneOf(async () =>
     inTransaction(await notebook(), async (db) => {
@@ -44,7 +44,7 @@ export async function endHeap(heapId: Sent<typeof RecordIdSchema>, done: unknown
 }
 
 /** Sorts a piece otherwise. */
-export async function sortPiece(pieceId: Sent<typeof RecordIdSchema>, sorting: unknown): Promise<Done> {
+export async function sortPiece(pieceId: ActionInput<typeof RecordIdSchema>, sorting: unknown): Promise<Done> {
   const id = parseOr404(RecordIdSchema, pieceId)
   const as = parseOr404(z.enum(SORTINGS).nullable(), sorting)
   const outcome = await doneOf(async () =>

@@ -16,10 +16,13 @@ import { createRecord, findRecord, inTransaction } from '@/server/store/reposito
 import { doneOf, outcomeOf, type Done, type Refusal } from '../../shared/outcome'
 import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
-import { type Sent } from '../../shared/sent'
+import { type ActionInput } from '../../shared/actionInput'
 
 /** Cuts from a piece, and keeps its offcuts. @param cutId made by the form: sent again it is the same cut */
-export async function cutPiece(input: Sent<typeof CutSchema>, cutId?: Sent<typeof RecordIdSchema>): Promise<Done> {
+export async function cutPiece(
+  input: ActionInput<typeof CutSchema>,
+  cutId?: ActionInput<typeof RecordIdSchema>,
+): Promise<Done> {
   const id = parseOr404(RecordIdSchema.optional(), cutId)
   try {
     const outcome = await doneOf(async () => cutFrom(await notebook(), CutSchema.parse(input), now(), id))
@@ -35,8 +38,8 @@ const ShapeSchema = z.strictObject({ outline: OutlineSchema.nullable(), flaws: l
 
 /** Keeps the outline of a piece and where it is stained, worn or torn. An outline says how wide and long it is, too. */
 export async function keepShape(
-  pieceId: Sent<typeof RecordIdSchema>,
-  input: Sent<typeof ShapeSchema>,
+  pieceId: ActionInput<typeof RecordIdSchema>,
+  input: ActionInput<typeof ShapeSchema>,
 ): Promise<Done> {
   const id = parseOr404(RecordIdSchema, pieceId)
   const outcome = await doneOf(async () => {
@@ -56,7 +59,10 @@ export async function keepShape(
 const LotChoice = z.strictObject({ lotId: RecordIdSchema.nullable(), name: nameText.nullable() })
 
 /** Puts a piece in a lot, a new one where it has a name and no id; or takes it out of its lot. */
-export async function putInLot(pieceId: Sent<typeof RecordIdSchema>, choice: Sent<typeof LotChoice>): Promise<Done> {
+export async function putInLot(
+  pieceId: ActionInput<typeof RecordIdSchema>,
+  choice: ActionInput<typeof LotChoice>,
+): Promise<Done> {
   const id = parseOr404(RecordIdSchema, pieceId)
   const outcome = await doneOf(async () => {
     const { lotId, name } = LotChoice.parse(choice)
@@ -70,7 +76,7 @@ export async function putInLot(pieceId: Sent<typeof RecordIdSchema>, choice: Sen
 }
 
 /** Keeps another piece of the same: everything that was written but its pictures, and none of its evidence. */
-export async function copyPiece(pieceId: Sent<typeof RecordIdSchema>): Promise<Refusal> {
+export async function copyPiece(pieceId: ActionInput<typeof RecordIdSchema>): Promise<Refusal> {
   const id = parseOr404(RecordIdSchema, pieceId)
   const outcome = await outcomeOf(async () => {
     const db = await notebook()

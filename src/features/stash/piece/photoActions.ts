@@ -13,10 +13,10 @@ import { doneOf, type Done } from '../../shared/outcome'
 import { withSentPicture } from '../../shared/pictures/sent'
 import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
-import { type Sent } from '../../shared/sent'
+import { type ActionInput } from '../../shared/actionInput'
 
 /** Adds a photograph to a piece. */
-export async function addPhoto(pieceId: Sent<typeof RecordIdSchema>, form: unknown): Promise<Done> {
+export async function addPhoto(pieceId: ActionInput<typeof RecordIdSchema>, form: unknown): Promise<Done> {
   const id = parseOr404(RecordIdSchema, pieceId)
   const outcome = await withSentPicture(form, async (bytes) =>
     addPhotograph(await notebook(), notebookHome(), id, bytes, now()),
@@ -36,8 +36,8 @@ const ChangeSchema = z.discriminatedUnion('do', [
 
 /** Puts a photograph first, or away, or says what stands for the piece. */
 export async function changePhotos(
-  pieceId: Sent<typeof RecordIdSchema>,
-  change: Sent<typeof ChangeSchema>,
+  pieceId: ActionInput<typeof RecordIdSchema>,
+  change: ActionInput<typeof ChangeSchema>,
 ): Promise<Done> {
   const id = parseOr404(RecordIdSchema, pieceId)
   const asked = parseOr404(ChangeSchema, change)

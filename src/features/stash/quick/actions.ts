@@ -8,7 +8,7 @@ import { addPhotograph } from '@/server/photographs'
 import { keepQuick, QuickSchema } from '@/server/quickPieces'
 import { outcomeOf, type Outcome } from '../../shared/outcome'
 import { now } from '../../shared/now'
-import { type Sent } from '../../shared/sent'
+import { type ActionInput } from '../../shared/actionInput'
 
 /**
  * Keeps a piece in a hurry, with a picture where one was taken. A picture that cannot be kept does not stop the piece
@@ -16,9 +16,9 @@ import { type Sent } from '../../shared/sent'
  * @param form the picture, under `picture`; left out where there is none
  */
 export async function quickKeep(
-  input: Sent<typeof QuickSchema>,
+  input: ActionInput<typeof QuickSchema>,
   form?: unknown,
-  id?: Sent<typeof NewIdSchema>,
+  id?: ActionInput<typeof NewIdSchema>,
 ): Promise<Outcome> {
   const outcome = await outcomeOf(async () =>
     keepQuick(await notebook(), QuickSchema.parse(input), now(), NewIdSchema.parse(id)),

@@ -5,13 +5,13 @@ import { useRef, useState } from 'react'
 import { Button, QuietButton, StrongButton } from '@/ui/kit/buttons'
 import { PickFile } from '@/ui/kit/PickFile'
 import { Actions, Paper, PlainList, Callout } from '@/ui/kit/surfaces'
-import { sendNotebook, type Sent } from './sendNotebook'
+import { sendNotebook, type SentNotebook } from './sendNotebook'
 
 type State =
   | { is: 'empty' }
   | { is: 'going'; file: File; isTrial: boolean; done: number; of: number }
-  | { is: 'tried' | 'taken'; file: File; sent: Extract<Sent, { ok: true }> }
-  | { is: 'refused'; sent: Extract<Sent, { ok: false }> }
+  | { is: 'tried' | 'taken'; file: File; sent: Extract<SentNotebook, { ok: true }> }
+  | { is: 'refused'; sent: Extract<SentNotebook, { ok: false }> }
 
 /** A document or an archive taken in: tried first, then done, and it can be stopped. */
 export function TakeIn() {
@@ -81,7 +81,13 @@ export function TakeIn() {
   )
 }
 
-function countsOf({ created, changed, same, pictures, picturesRefused }: Extract<Sent, { ok: true }>): string {
+function countsOf({
+  created,
+  changed,
+  same,
+  pictures,
+  picturesRefused,
+}: Extract<SentNotebook, { ok: true }>): string {
   const parts = [`${created} new`, `${changed} changed`, `${same} as they are here already`]
   if (pictures > 0) parts.push(`${pictures} pictures`)
   if (picturesRefused > 0) parts.push(`${picturesRefused} pictures that cannot be read, left out`)

@@ -1,5 +1,5 @@
 /** What came of sending a notebook in. */
-export type Sent =
+export type SentNotebook =
   | { ok: true; created: number; changed: number; same: number; pictures: number; picturesRefused: number }
   | { ok: false; message: string; issues: { path: string; message: string }[] }
 
@@ -9,7 +9,11 @@ interface Told {
   body?: { error?: { message: string; issues: { path: string; message: string }[] } }
 }
 
-const UNREACHED: Sent = { ok: false, message: 'The notebook could not be reached. Nothing was taken in.', issues: [] }
+const UNREACHED: SentNotebook = {
+  ok: false,
+  message: 'The notebook could not be reached. Nothing was taken in.',
+  issues: [],
+}
 
 /**
  * Sends a document or an archive, and says how far it is.
@@ -20,7 +24,7 @@ export async function sendNotebook(
   isTrial: boolean,
   signal: AbortSignal,
   onProgress: (progress: { done: number; of: number }) => void,
-): Promise<Sent | undefined> {
+): Promise<SentNotebook | undefined> {
   try {
     const answer = await fetch(`/api/v1/import?progress=1&trial=${isTrial ? 1 : 0}`, {
       method: 'POST',
@@ -39,8 +43,8 @@ export async function sendNotebook(
   }
 }
 
-function sentFrom({ status, body }: Told): Sent {
-  if (status === 200) return { ok: true, ...(body as Omit<Extract<Sent, { ok: true }>, 'ok'>) }
+function sentFrom({ status, body }: Told): SentNotebook {
+  if (status === 200) return { ok: true, ...(body as Omit<Extract<SentNotebook, { ok: true }>, 'ok'>) }
   return body?.error ? { ok: false, message: body.error.message, issues: body.error.issues } : UNREACHED
 }
 

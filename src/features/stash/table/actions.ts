@@ -11,7 +11,7 @@ import { throwReported } from '@/server/jobs/reported'
 import { fileToWrite } from '@/server/cache/fileOf'
 import { now } from '../../shared/now'
 import { type Refusal, refusedFor, valueOf } from '../../shared/outcome'
-import { type Sent } from '../../shared/sent'
+import { type ActionInput } from '../../shared/actionInput'
 
 /** More is no table of a stash. */
 const MOST_CHARACTERS = 4_000_000
@@ -47,7 +47,7 @@ const Asked = z.strictObject({
  * certain is left open and noted beside; no line is refused for it.
  * @param form the text, under `table`
  */
-export async function importTable(form: unknown, asked: Sent<typeof Asked>): Promise<TableOutcome | Refusal> {
+export async function importTable(form: unknown, asked: ActionInput<typeof Asked>): Promise<TableOutcome | Refusal> {
   const sent = form instanceof FormData ? form.get('table') : null
   const text = sent instanceof Blob ? await sent.text() : sent
   const options = Asked.safeParse(asked)

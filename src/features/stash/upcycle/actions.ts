@@ -13,10 +13,10 @@ import { doneOf, type Done } from '../../shared/outcome'
 import { readPreferences } from '../../shared/settings/readPreferences'
 import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
-import { type Sent } from '../../shared/sent'
+import { type ActionInput } from '../../shared/actionInput'
 
 /** Keeps a garment's measures, how it is sewn, and where it is worn. */
-export async function keepGarment(input: Sent<typeof GarmentSchema>): Promise<Done> {
+export async function keepGarment(input: ActionInput<typeof GarmentSchema>): Promise<Done> {
   const outcome = await doneOf(async () => {
     const garment = GarmentSchema.parse(input)
     return inTransaction(await notebook(), (db) => putGarment(db, garment.pieceId, garment, now()))
@@ -30,9 +30,9 @@ export async function keepGarment(input: Sent<typeof GarmentSchema>): Promise<Do
  * @param unsaved the garment as it was marked and measured since it was kept last, where it was
  */
 export async function tookApart(
-  pieceId: Sent<typeof RecordIdSchema>,
+  pieceId: ActionInput<typeof RecordIdSchema>,
   keep: unknown,
-  unsaved: Sent<typeof GarmentSchema> | null = null,
+  unsaved: ActionInput<typeof GarmentSchema> | null = null,
 ): Promise<Done> {
   const id = parseOr404(RecordIdSchema, pieceId)
   const garment = unsaved === null ? null : parseOr404(GarmentSchema, unsaved)

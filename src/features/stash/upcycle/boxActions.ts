@@ -12,10 +12,13 @@ import { createOnce } from '@/server/store/createOnce'
 import { doneOf, outcomeOf, type Done, type Outcome } from '../../shared/outcome'
 import { now } from '../../shared/now'
 import { parseOr404 } from '../../shared/parseOr404'
-import { type Sent } from '../../shared/sent'
+import { type ActionInput } from '../../shared/actionInput'
 
 /** Puts something into the notions box. */
-export async function keepNotion(input: Sent<typeof NotionSchema>, id?: Sent<typeof NewIdSchema>): Promise<Outcome> {
+export async function keepNotion(
+  input: ActionInput<typeof NotionSchema>,
+  id?: ActionInput<typeof NewIdSchema>,
+): Promise<Outcome> {
   const outcome = await outcomeOf(async () =>
     createOnce(await notebook(), 'notion', NotionSchema.parse(input), now(), NewIdSchema.parse(id)),
   )
@@ -24,7 +27,7 @@ export async function keepNotion(input: Sent<typeof NotionSchema>, id?: Sent<typ
 }
 
 /** How many of it there are now. */
-export async function countNotion(notionId: Sent<typeof RecordIdSchema>, count: unknown): Promise<Done> {
+export async function countNotion(notionId: ActionInput<typeof RecordIdSchema>, count: unknown): Promise<Done> {
   const id = parseOr404(RecordIdSchema, notionId)
   const outcome = await doneOf(async () => {
     const { count: many } = NotionSchema.pick({ count: true }).parse({ count })
@@ -35,7 +38,10 @@ export async function countNotion(notionId: Sent<typeof RecordIdSchema>, count: 
 }
 
 /** Keeps a yarn. */
-export async function keepYarn(input: Sent<typeof YarnSchema>, id?: Sent<typeof NewIdSchema>): Promise<Outcome> {
+export async function keepYarn(
+  input: ActionInput<typeof YarnSchema>,
+  id?: ActionInput<typeof NewIdSchema>,
+): Promise<Outcome> {
   const outcome = await outcomeOf(async () =>
     createOnce(await notebook(), 'yarn', YarnSchema.parse(input), now(), NewIdSchema.parse(id)),
   )
@@ -46,7 +52,10 @@ export async function keepYarn(input: Sent<typeof YarnSchema>, id?: Sent<typeof 
 const BoxKind = z.enum(['notion', 'yarn'])
 
 /** Takes something out of the box for good. */
-export async function dropFromBox(kind: Sent<typeof BoxKind>, recordId: Sent<typeof RecordIdSchema>): Promise<Done> {
+export async function dropFromBox(
+  kind: ActionInput<typeof BoxKind>,
+  recordId: ActionInput<typeof RecordIdSchema>,
+): Promise<Done> {
   const of = parseOr404(BoxKind, kind)
   const id = parseOr404(RecordIdSchema, recordId)
   const outcome = await doneOf(async () => removeRecord(await notebook(), of, { id }, now()))

@@ -6,4 +6,4 @@ type Unchanged<T> = T extends string | number | boolean | null | undefined | Blo
   : { readonly [K in keyof T]: Unchanged<T[K]> }
 
 /** What a page sends to an action with this schema. It is parsed again on arrival: anybody may send anything. */
-export type Sent<S extends z.ZodType> = Unchanged<z.input<S>>
+export type ActionInput<S extends z.ZodType> = Unchanged<z.input<S>>
