@@ -56,10 +56,10 @@ export const tailoringCloths = cloths('woven', [
     stretchWidth: [0, 4],
     body: 'crisp',
     opacity: 'opaque',
-    fibres: ['wool', 'cotton'],
+    fibres: ['wool'],
     marks: {
       interlacing: ['twill'],
-      'twill-line': ['steep', 'regular'],
+      'twill-line': ['steep'],
       surface: ['smooth'],
       back: ['same', 'duller'],
       'yarn-look': ['even'],
