@@ -1,5 +1,6 @@
 import { chooseSafest, firingRules, type Rule } from './rule'
-import { hemChoices, HEM_RULES, seamChoices, SEAM_RULES } from './seams'
+import { hemChoices, HEM_RULES } from './hems'
+import { seamChoices, SEAM_RULES } from './seams'
 import { ATTACH_RULES, interfacingAdvice, INTERFACING_KINDS } from './interface'
 import { needleAdvice, POINT_RULES, SIZE_RULES } from './needle'
 import { ORDER_RULES, WARNING_RULES } from './order'
