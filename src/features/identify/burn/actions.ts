@@ -38,7 +38,7 @@ export async function saveTest(
 /** Keeps a picture of a specimen, for its note to name. Answers its name, or what was wrong with it. */
 export async function addPicture(
   testId: ActionInput<typeof RecordIdSchema>,
-  form: unknown,
+  form: FormData,
 ): Promise<{ name: string } | { error: string }> {
   const file = form instanceof FormData ? form.get('picture') : null
   if (!(file instanceof Blob)) return { error: 'No picture came along.' }

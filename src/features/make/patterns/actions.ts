@@ -61,7 +61,7 @@ export async function readPasted(text: unknown) {
 /** Adds a picture of the envelope to a pattern. */
 export async function addEnvelopePicture(
   patternId: ActionInput<typeof RecordIdSchema>,
-  form: unknown,
+  form: FormData,
 ): Promise<Done> {
   const id = parseOr404(RecordIdSchema, patternId)
   const outcome = await withSentPicture(form, async (bytes) =>

@@ -31,7 +31,7 @@ const MOST_BYTES = 3_000_000
  */
 export async function addFromFile(
   patternId: ActionInput<typeof RecordIdSchema>,
-  form: unknown,
+  form: FormData,
 ): Promise<KeptPatternPiece> {
   const id = parseOr404(RecordIdSchema, patternId)
   const file = form instanceof FormData ? form.get('file') : null

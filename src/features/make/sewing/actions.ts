@@ -15,7 +15,7 @@ import { parseOr404 } from '../../shared/parseOr404'
 import { type ActionInput } from '../../shared/actionInput'
 
 /** Keeps a test seam, and its picture where one comes along. */
-export async function keepTestSeam(input: unknown, form?: unknown): Promise<Done> {
+export async function keepTestSeam(input: unknown, form?: FormData): Promise<Done> {
   const keep = async (picture: string | null) => {
     const seam = TestSeamSchema.parse({ ...parseOr404(z.record(z.string(), z.unknown()), input), picture })
     return createRecord(await notebook(), 'test-seam', seam, now())

@@ -30,7 +30,7 @@ const MOST_BYTES = 5_000_000
 const KindSchema = z.enum(['taken', 'free'])
 
 /** Reads a calendar’s times of the weeks that are planned ahead, in place of those of that kind before. */
-export async function takeCalendar(form: unknown): Promise<Done> {
+export async function takeCalendar(form: FormData): Promise<Done> {
   const file = form instanceof FormData ? form.get('calendar') : null
   const kind = parseOr404(KindSchema, form instanceof FormData ? form.get('kind') : null)
   if (!(file instanceof Blob)) return refusedFor('No calendar came along.')

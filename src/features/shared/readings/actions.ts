@@ -25,7 +25,7 @@ const Kept = z.strictObject({ data: MeasurementSchema, state: z.enum(WASH_STATES
 export async function keepMeasurement(
   pieceId: ActionInput<typeof RecordIdSchema>,
   input: ActionInput<typeof Kept>,
-  form?: unknown,
+  form?: FormData,
   readingId?: ActionInput<typeof RecordIdSchema>,
 ): Promise<Done> {
   const id = parseOr404(RecordIdSchema.optional(), readingId)

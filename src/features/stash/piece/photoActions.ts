@@ -16,7 +16,7 @@ import { now } from '../../shared/now'
 import { type ActionInput } from '../../shared/actionInput'
 
 /** Adds a photograph to a piece. */
-export async function addPhoto(pieceId: ActionInput<typeof RecordIdSchema>, form: unknown): Promise<Done> {
+export async function addPhoto(pieceId: ActionInput<typeof RecordIdSchema>, form: FormData): Promise<Done> {
   const id = parseOr404(RecordIdSchema, pieceId)
   const outcome = await withSentPicture(form, async (bytes) =>
     addPhotograph(await notebook(), notebookHome(), id, bytes, now()),

@@ -17,7 +17,7 @@ import { type ActionInput } from '../../shared/actionInput'
  */
 export async function quickKeep(
   input: ActionInput<typeof QuickSchema>,
-  form?: unknown,
+  form?: FormData,
   id?: ActionInput<typeof NewIdSchema>,
 ): Promise<Outcome> {
   const outcome = await outcomeOf(async () =>

@@ -47,7 +47,7 @@ const Asked = z.strictObject({
  * certain is left open and noted beside; no line is refused for it.
  * @param form the text, under `table`
  */
-export async function importTable(form: unknown, asked: ActionInput<typeof Asked>): Promise<TableOutcome | Refusal> {
+export async function importTable(form: FormData, asked: ActionInput<typeof Asked>): Promise<TableOutcome | Refusal> {
   const sent = form instanceof FormData ? form.get('table') : null
   const text = sent instanceof Blob ? await sent.text() : sent
   const options = Asked.safeParse(asked)
