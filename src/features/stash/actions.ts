@@ -43,7 +43,10 @@ export async function keepPiece(input: ActionInput<typeof NewPiece>): Promise<Ou
 }
 
 /** Changes a piece, where it still is as the person saw it. */
-export async function updatePiece(seen: ActionInput<typeof SeenSchema>, input: unknown): Promise<Outcome> {
+export async function updatePiece(
+  seen: ActionInput<typeof SeenSchema>,
+  input: { readonly piece: ActionInput<typeof PieceSchema> },
+): Promise<Outcome> {
   const outcome = await outcomeOf(async () => {
     const { piece } = z.strictObject({ piece: PieceSchema }).parse(input)
     return changeRecord(await notebook(), 'piece', SeenSchema.parse(seen), piece, now())

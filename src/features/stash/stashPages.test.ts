@@ -120,9 +120,9 @@ describe('a heap', () => {
     const kept = await quickKeep({ called: 'denim', spanMm: 1650, widthMm: null, heapId: id, sorting: 'test' })
     const pieceId = kept.ok ? kept.id : ''
     expect((await loadHeap(id, METRIC))!).toBeDefined()
-    await sortPiece(pieceId, SORTINGS[0])
+    await sortPiece(pieceId, anything(SORTINGS[0]))
     expect((await findRecord(db, 'piece', pieceId))!.data.sorting).toBe(SORTINGS[0])
-    await expect(sortPiece(pieceId, 'burn')).rejects.toThrow('no such page')
+    await expect(sortPiece(pieceId, anything('burn'))).rejects.toThrow('no such page')
     await endHeap(id, true)
     expect((await findRecord(db, 'heap', id))!.data).toMatchObject({ done: true })
     expect(JSON.stringify(await loadHeaps(METRIC))).toContain('Laundry hamper')

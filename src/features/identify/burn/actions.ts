@@ -55,7 +55,7 @@ export async function addPicture(
   }
 }
 
-export async function discardTest(testId: unknown): Promise<Refusal> {
+export async function discardTest(testId: string): Promise<Refusal> {
   const outcome = await drop('burn-test', testId)
   if (!outcome.ok) return outcome
   redirect('/bench')
@@ -72,7 +72,7 @@ export async function keepControl(
   return outcome
 }
 
-export async function dropControl(controlId: unknown): Promise<Done> {
+export async function dropControl(controlId: string): Promise<Done> {
   const outcome = await drop('control', controlId)
   revalidatePath('/', 'layout')
   return outcome

@@ -52,7 +52,7 @@ export interface ReadLength extends LengthRead {
 }
 
 /** What a pasted envelope says, ready to stand in the form; its lengths apart, until they are confirmed. */
-export async function readPasted(text: unknown) {
+export async function readPasted(text: string) {
   const read = readEnvelope(parseOr404(optionalText(20_000), text))
   const lengths = read.roles.flatMap(({ role, lengths: own }): ReadLength[] => own.map((one) => ({ ...one, role })))
   return { pattern: patternFrom(read), lengths, name: read.name, views: read.views }
@@ -72,7 +72,7 @@ export async function addEnvelopePicture(
 }
 
 /** Puts a pattern on the list for the shop, or takes it off. */
-export async function putOnList(patternId: ActionInput<typeof RecordIdSchema>, isOn: unknown): Promise<Done> {
+export async function putOnList(patternId: ActionInput<typeof RecordIdSchema>, isOn: boolean): Promise<Done> {
   const [id, onList] = [parseOr404(RecordIdSchema, patternId), parseOr404(z.boolean(), isOn)]
   const outcome = await doneOf(async () =>
     amendRecord(await notebook(), 'pattern', id, now(), (pattern) => ({ ...pattern, onList })),

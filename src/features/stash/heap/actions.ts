@@ -5,7 +5,7 @@ import { redirect } from 'next/navigation'
 import { z } from 'zod'
 import { HeapSchema } from '@/core/notebook/kinds/heap'
 import { RecordIdSchema } from '@/core/notebook/schemas/id'
-import { SORTINGS } from '@/core/vocabulary/stash'
+import { SORTINGS, type Sorting } from '@/core/vocabulary/stash'
 import { notebook } from '@/server/database'
 import { amendRecord } from '@/server/store/amend'
 import { changeRecord, findRecord, inTransaction } from '@/server/store/repository'
@@ -30,7 +30,7 @@ export async function beginHeap(
 }
 
 /** Says that a heap is sorted, or that it goes on. */
-export async function endHeap(heapId: ActionInput<typeof RecordIdSchema>, done: unknown): Promise<Done> {
+export async function endHeap(heapId: ActionInput<typeof RecordIdSchema>, done: boolean): Promise<Done> {
   const id = parseOr404(RecordIdSchema, heapId)
   const outcome = await doneOf(async () =>
     inTransaction(await notebook(), async (db) => {
@@ -44,7 +44,7 @@ export async function endHeap(heapId: ActionInput<typeof RecordIdSchema>, done: 
 }
 
 /** Sorts a piece otherwise. */
-export async function sortPiece(pieceId: ActionInput<typeof RecordIdSchema>, sorting: unknown): Promise<Done> {
+export async function sortPiece(pieceId: ActionInput<typeof RecordIdSchema>, sorting: Sorting | null): Promise<Done> {
   const id = parseOr404(RecordIdSchema, pieceId)
   const as = parseOr404(z.enum(SORTINGS).nullable(), sorting)
   const outcome = await doneOf(async () =>

@@ -45,7 +45,7 @@ function pause(ms: number): Promise<undefined> {
 }
 
 /** Makes the notebook as a backup has it. */
-export async function restore(name: unknown): Promise<Done> {
+export async function restore(name: string): Promise<Done> {
   const outcome = await doneOf(async () => {
     const chosen = z.string().max(100, 'no backup is called so').parse(name)
     // A notebook in trouble is not written over.

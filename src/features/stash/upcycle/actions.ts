@@ -31,7 +31,7 @@ export async function keepGarment(input: ActionInput<typeof GarmentSchema>): Pro
  */
 export async function tookApart(
   pieceId: ActionInput<typeof RecordIdSchema>,
-  keep: unknown,
+  keep: readonly string[],
   unsaved: ActionInput<typeof GarmentSchema> | null = null,
 ): Promise<Done> {
   const id = parseOr404(RecordIdSchema, pieceId)

@@ -27,7 +27,10 @@ export async function keepNotion(
 }
 
 /** How many of it there are now. */
-export async function countNotion(notionId: ActionInput<typeof RecordIdSchema>, count: unknown): Promise<Done> {
+export async function countNotion(
+  notionId: ActionInput<typeof RecordIdSchema>,
+  count: ActionInput<typeof NotionSchema>['count'],
+): Promise<Done> {
   const id = parseOr404(RecordIdSchema, notionId)
   const outcome = await doneOf(async () => {
     const { count: many } = NotionSchema.pick({ count: true }).parse({ count })
