@@ -20,6 +20,7 @@ import { ELASTIC_PLACES, elasticPercent } from '@/core/sew/elastic'
 import { sewAdvice } from '@/core/sew/advice'
 import { techniques } from '@/core/sew/techniques'
 import { mendWays } from '@/core/upcycle/mend/mend'
+import { tornDown } from '@/core/upcycle/teardown/teardown'
 import { tearingOf, seamPlan } from '@/core/upcycle/teardown/ways'
 import { type Garment } from '@/core/vocabulary/choosing'
 import { type FibreId } from '@/core/vocabulary/fibres'
@@ -399,6 +400,21 @@ describe('sewing by kind', () => {
       expect.arrayContaining(['canvas-and-tape', 'shape-with-iron', 'sleeve-head']),
     )
     expect(order('poplin', 'coat')).not.toContain('canvas-and-tape')
+  })
+  it('tailoring is looked into before it is taken apart, and old silk taffeta is doubted', () => {
+    const cautions = (garment: 'blazer' | 'shirt', described: Described) =>
+      tornDown({
+        garment,
+        offer: offerFrom(described),
+        chestMm: null,
+        hipMm: null,
+        lengthMm: null,
+        seams: 'unknown',
+        worn: [],
+      }).cautions.map(({ id }) => id)
+    expect(cautions('blazer', { called: 'suiting' })).toContain('tailored-inside')
+    expect(cautions('shirt', { called: 'poplin' })).not.toContain('tailored-inside')
+    expect(cautions('shirt', { called: 'taffeta', fibres: ['silk'] })).toContain('old-silk-splits')
   })
   it('quilts, bags and costume have their own order', () => {
     expect(order('quilting cotton', 'quilt')).toEqual(expect.arrayContaining(['quarter-inch-seams', 'quilt-binding']))

@@ -1,4 +1,5 @@
 import { type TextWithId } from '../../vocabulary/words'
+import { shareOf } from '../../fabric/mix'
 import { type Offer } from '../../fabric/types'
 import { inflatePolygon, subtractPolygons } from '../../lay/clip'
 import { largestRectangle } from '../../lay/rectangle'
@@ -89,7 +90,7 @@ export function tornDown(asked: TeardownAsked): TeardownAnswer {
     yields: yieldOf(panels),
     worth: worthOf(value, minutes, panels),
     keep: keptFrom(block.keep.filter((id) => !(id === 'collar-and-cuffs' && worn.includes('collar')))),
-    cautions: CAUTIONS.filter(({ when }) => when(plan)).map(({ id, text }) => ({ id, text })),
+    cautions: CAUTIONS.filter(({ when }) => when(plan, asked)).map(({ id, text }) => ({ id, text })),
   }
 }
 
@@ -174,7 +175,7 @@ function worthOf(mm2: number, apart: number, panels: readonly Panel[]): Teardown
   return { id: 'not-for-the-cloth', text: `${hours}: not for its cloth alone; keep its fittings.` }
 }
 
-const CAUTIONS: readonly (TextWithId & { when: (plan: readonly SeamPlan[]) => boolean })[] = [
+const CAUTIONS: readonly (TextWithId & { when: (plan: readonly SeamPlan[], asked: TeardownAsked) => boolean })[] = [
   {
     id: 'blades',
     when: () => true,
@@ -196,5 +197,18 @@ const CAUTIONS: readonly (TextWithId & { when: (plan: readonly SeamPlan[]) => bo
     id: 'rip-slowly',
     when: (plan) => plan.some(({ way }) => way === 'rip'),
     text: 'Rip slowly, away from the face: the thread gives suddenly.',
+  },
+  {
+    id: 'tailored-inside',
+    when: (_, { garment }) => garment === 'blazer' || garment === 'coat',
+    text:
+      'Open the lining first and look inside. Fused fronts cannot be parted cleanly: cut them as they are. Canvassed ' +
+      'fronts have pad stitches in the lapels, tapes along the edges, a chest piece and shoulder pads: snip the pad ' +
+      'stitches from the canvas side, and keep the canvas and the pads.',
+  },
+  {
+    id: 'old-silk-splits',
+    when: (_, { offer }) => shareOf(offer, ['silk']) >= 0.5 && offer.called === 'taffeta',
+    text: 'Old silk taffeta splits along its folds and shows every needle hole. Pull a hidden corner gently first.',
   },
 ]
