@@ -22,7 +22,7 @@ export interface Care {
 const CAREFUL: Care = { washCelsius: 30, tumble: 'never', ironDots: 1, isGentle: true, tenderest: null }
 
 /** Wools that are tailored and lined: all of them are steamed and dry-cleaned, never washed. Common practice. */
-export const TAILORING: readonly string[] = [
+const TAILORING: readonly string[] = [
   ...[
     'suiting',
     'melton',

@@ -28,11 +28,9 @@ export function preparationStepsOf(
   schools: Schools,
   longest: number,
 ): Planned {
-  const refused = given.flatMap(({ id, offer }) => {
-    const why = refusalToWork(offer)
-    return why ? [{ id: why.id, text: `${id}: ${why.text}` }] : []
-  })
-  const pieces = given.filter(({ offer }) => !refusalToWork(offer))
+  const judged = given.map((piece) => ({ piece, why: refusalToWork(piece.offer) }))
+  const refused = judged.flatMap(({ piece, why }) => (why ? [{ id: why.id, text: `${piece.id}: ${why.text}` }] : []))
+  const pieces = judged.flatMap(({ piece, why }) => (why ? [] : [piece]))
   if (refused.length > 0 && pieces.length === 0) return { steps: [], loads: [], warnings: refused }
   const planned = pieces.map((piece) => ({ piece, plan: washPlan(piece, schools) }))
   const { loads, tooHeavy } = loadsOf(planned, household)
