@@ -1,3 +1,4 @@
+import { materialOf } from '../fabric/materialOf'
 import { fibreById } from '../fibres/catalogue'
 import { weightClassOf, weightClassWords } from '../measure/weightClass'
 import {
@@ -70,7 +71,7 @@ export function todosOf(gist: PieceSummary): Todo[] {
     identify: gist.knowing === 'untested' || gist.knowing === 'unsettled' || gist.knowing === 'contradicted',
     weigh: gist.gsm === null,
     measure: gist.m2 === null,
-    wash: gist.washed === 'unwashed' || gist.washed === 'unknown',
+    wash: (gist.washed === 'unwashed' || gist.washed === 'unknown') && materialOf(gist.offer)?.washCelsius !== null,
     name: gist.called === '',
   }
   return TODOS.filter((todo) => open[todo])

@@ -64,8 +64,13 @@ export interface PieceSummary {
 }
 
 /** How it is known what a piece is made of. */
-export function knowingOf({ fibres, belief }: Pick<PropertySheet, 'fibres' | 'belief'>, hasClaim: boolean): Knowing {
+export function knowingOf(
+  { fibres, belief, named }: Pick<PropertySheet, 'fibres' | 'belief' | 'named'>,
+  hasClaim: boolean,
+): Knowing {
   if (belief?.claim?.verdict === 'contradicted') return 'contradicted'
+  // Leather, cork and their like are known by looking: their name says what they are, and nobody burns them.
+  if (fibres === null && !belief && named?.material && named.fibres.length === 0) return 'likely'
   if (fibres === null) return belief ? 'unsettled' : 'untested'
   if (fibres.how !== 'said') return fibres.how === 'tested' ? 'tested' : 'likely'
   return hasClaim && belief?.claim?.verdict === 'supported' ? 'supported' : 'label'

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { PieceSchema, type PieceInput } from '../notebook/kinds/piece'
 import { propertySheet } from '../notebook/sheet'
 import { oklabDistance, oklabOf } from '../colour/oklab'
-import { ageDays, facets } from './facets'
+import { ageDays, facets, todosOf } from './facets'
 import { filterShelf, inOrder, isEnough, stashRowOf } from './filter'
 import { pieceSummaryOf, type PieceSummary } from './pieceSummary'
 import { ASKS_NOTHING, asksSomething, SHELF_SORTS, writeQuery, type ShelfQuery } from './query'
@@ -26,6 +26,14 @@ describe('the gist of a piece', () => {
     expect(silk).toMatchObject({ knowing: 'label', fibres: ['silk'], families: ['protein'], construction: 'woven' })
     expect(silk.words).toContain('silk')
     expect(gist().words).toContain('mystery')
+  })
+  it('is no mystery where its name says that it has no fibres, and is not to be washed', () => {
+    const leather = gist({ called: 'leather' })
+    expect(leather).toMatchObject({ knowing: 'likely', fibres: [] })
+    expect(todosOf(leather)).not.toEqual(expect.arrayContaining(['identify']))
+    expect(todosOf(leather)).not.toEqual(expect.arrayContaining(['wash']))
+    // Felt is of one fibre or another: that is found out as ever.
+    expect(todosOf(gist({ called: 'felt' }))).toContain('identify')
   })
   it('reckons area, mass and price where it can, and says nothing where not', () => {
     const price = { amount: 12, currency: '£', per: 'metre' } as const

@@ -8,8 +8,8 @@ import { drawnAs } from '@/ui/cloth/drawnAs'
 import { type Fold } from './Shelf'
 
 /** Is it known what this piece is made of, by test or by a label that nothing speaks against? */
-export function isKnown({ fibres }: Pick<PieceSummary, 'fibres'>): boolean {
-  return fibres.length > 0
+export function isKnown({ fibres, knowing }: Pick<PieceSummary, 'fibres' | 'knowing'>): boolean {
+  return fibres.length > 0 || knowing === 'likely'
 }
 
 /** What it is made of, in a few words, and how that is known. */
