@@ -7,6 +7,7 @@ import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
 import { askShelf } from '@/server/cache/askShelf'
 import { allRecords, findRecord } from '@/server/store/repository'
+import { isKnown } from '../shared/stash/describe'
 import { stashRow, type StashRow } from './rows'
 
 interface Preferences {
@@ -59,7 +60,7 @@ export async function loadStash(params: URLSearchParams, { units, words }: Prefe
     rows: found.slice(0, FIRST_ROWS).map((gist) => stashRow(gist, units, words)),
     found: found.length,
     all,
-    mysteries: found.filter(({ fibres }) => fibres.length === 0).length,
+    mysteries: found.filter((one) => !isKnown(one)).length,
     left,
     places: query.sort === 'place' ? placesOf(found) : [],
     facets: facets.map((facet) => ({
