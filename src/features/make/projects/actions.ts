@@ -152,7 +152,10 @@ function changed(project: Project, change: z.output<typeof ChangeSchema>): Proje
 }
 
 /** Adds a picture of how it turned out. */
-export async function addProjectPicture(projectId: ActionInput<typeof RecordIdSchema>, form: FormData): Promise<Done> {
+export async function addProjectPicture(
+  projectId: ActionInput<typeof RecordIdSchema>,
+  form: FormData,
+): Promise<Done> {
   const id = parseOr404(RecordIdSchema, projectId)
   const outcome = await withSentPicture(form, async (bytes) =>
     addPictureTo(await notebook(), notebookHome(), { kind: 'project', id }, bytes, now()),
