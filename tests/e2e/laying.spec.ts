@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
-import { readDxf } from '@/core/outlines/dxf/readDxf'
-import { dxfOfPieces } from '@/core/outlines/dxfOut'
+import { readDxf } from '@/core/formats/dxf/read'
+import { dxfOfPieces } from '@/core/formats/dxf/write'
 import { plainFound, type FoundPiece } from '@/core/outlines/types'
 import { serious } from './everyScreen'
 import { expect, open, test, type Page } from './fixtures'

@@ -1,9 +1,9 @@
-import { readDrawing } from '@/core/outlines/readDrawing'
+import { readDrawing } from '@/core/formats/readDrawing'
 import { MOST_POINTS, NoOutlines } from '@/core/outlines/types'
-import { readTable } from '@/core/table/readTable'
+import { readTable } from '@/core/formats/csv/read'
 import { cleanPicture } from '@/server/jobs/cleanPicture'
 import { countPicture } from '@/server/jobs/countPicture'
-import { timesIn } from '@/server/exchange/calendarIn'
+import { timesIn } from '@/core/formats/ics/read'
 import { hostileFile, type Format } from '../storm/hostileFiles'
 import { dice } from '../support/seen'
 

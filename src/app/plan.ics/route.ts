@@ -1,5 +1,6 @@
+import { calendarOf } from '@/core/formats/ics/write'
 import { minuteNow } from '@/features/make/plan/clock'
-import { asCalendar, calendarOf, loadPlans } from '@/features/make/plan/load'
+import { asCalendar, loadPlans } from '@/features/make/plan/load'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 
 /** Everything that is planned, for a calendar. */

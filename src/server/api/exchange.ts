@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { exchangeJsonSchema } from '../../core/formats/exchange'
+import { exchangeJsonSchema } from '../../core/formats/json/document'
 import { notebook } from '../database'
 import { exportedJson } from '../exchange/exporting'
 import { importInto, type ImportProgress } from '../exchange/importing'

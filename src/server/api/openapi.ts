@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { exchangeJsonSchema } from '../../core/formats/exchange'
+import { exchangeJsonSchema } from '../../core/formats/json/document'
 import { ComfortRequest, ComfortResponse } from './comfort'
 import { CountRequest, CountResponse } from './count'
 import { DyeRequest, DyeResponse } from './dye'

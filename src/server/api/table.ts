@@ -1,6 +1,6 @@
 import { z } from 'zod'
-import { MOST_TABLE_LINES } from '../../core/table/readTable'
-import { TABLE_FIELDS } from '../../core/table/columns'
+import { MOST_TABLE_LINES } from '../../core/formats/csv/read'
+import { TABLE_FIELDS } from '../../core/formats/csv/columns'
 import { ClaimItemSchema } from '../../core/notebook/schemas/claim'
 import { PRICE_PERS, THINGS } from '../../core/vocabulary/stash'
 import { runJob } from '../jobs/pool'

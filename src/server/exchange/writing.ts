@@ -1,5 +1,5 @@
 import { sql } from 'kysely'
-import { type ReadyRecord, type ExchangeIssue } from '../../core/formats/exchange'
+import { RefusedImport, type ReadyRecord, type ExchangeIssue } from '../../core/formats/json/read'
 import { recordKinds } from '../../core/notebook/kinds'
 import { type RecordKind } from '../../core/notebook/kinds/define'
 import { type Notebook } from '../database'
@@ -12,14 +12,6 @@ export interface ImportCounts {
   changed: number
   /** Were there already, exactly so. */
   same: number
-}
-
-/** Something in the document cannot be written; nothing was. */
-export class RefusedImport extends Error {
-  constructor(readonly issues: readonly ExchangeIssue[]) {
-    super(issues[0]?.message ?? 'The import was refused.')
-    this.name = 'RefusedImport'
-  }
 }
 
 /** Records written at a time. */

@@ -2,7 +2,8 @@ import { PDFDocument } from 'pdf-lib'
 import { movePolygon, rectangle } from '../../core/shapes/polygon'
 import { textsOf } from '../../../tests/support/pdfTexts'
 import { tilesOf } from '../../core/outlines/tiles'
-import { printLay, type LayPrintTask } from './printLay'
+import { type LayPrintTask } from '../../core/formats/pdf/writeLayout'
+import { printLay } from './printLay'
 
 const task = (rest: Partial<LayPrintTask> = {}): LayPrintTask => ({
   title: 'Ferryman’s jumpsuit',

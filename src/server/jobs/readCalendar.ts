@@ -1,5 +1,5 @@
 import { type Window } from '../../core/prepare/schedule'
-import { timesIn } from '../exchange/calendarIn'
+import { timesIn } from '../../core/formats/ics/read'
 import { reportErrors } from './reported'
 
 export interface ReadCalendarTask {

@@ -1,4 +1,4 @@
-import { readDrawing, type DrawingAsked } from '../../core/outlines/readDrawing'
+import { readDrawing, type DrawingAsked } from '../../core/formats/readDrawing'
 import { NoOutlines, type FoundOutlines } from '../../core/outlines/types'
 
 export interface ReadOutlinesTask {

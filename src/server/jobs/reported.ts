@@ -1,4 +1,4 @@
-import { RefusedImport } from '../exchange/writing'
+import { RefusedImport } from '../../core/formats/json/read'
 import { isNotWritten, NotCommittedError } from '../store/connection'
 import { NotebookTrouble, type TroubleKind } from '../recovery/kinds'
 import { troubleOf } from '../recovery/signs'

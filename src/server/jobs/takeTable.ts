@@ -1,5 +1,5 @@
-import { pieceOfRow } from '../../core/formats/tablePieces'
-import { readTable, type TableAsked, type TableRead } from '../../core/table/readTable'
+import { pieceOfRow } from '../../core/formats/csv/pieceOfRow'
+import { readTable, type TableAsked, type TableRead } from '../../core/formats/csv/read'
 import { createRecord, inTransaction } from '../store/repository'
 import { reportErrors } from './reported'
 import { workerNotebook } from './workerNotebook'

@@ -1,5 +1,5 @@
 import { areaOf } from '@/core/shapes/polygon'
-import { readDrawing, type DrawingAsked } from '@/core/outlines/readDrawing'
+import { readDrawing, type DrawingAsked } from '@/core/formats/readDrawing'
 import { NoOutlines } from '@/core/outlines/types'
 
 /** Areas of the pieces of a drawing, the smallest first. mm² */

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { TABLE_FIELDS, TABLE_FIELD_TITLES } from '@/core/table/columns'
+import { TABLE_FIELDS, TABLE_FIELD_TITLES } from '@/core/formats/csv/columns'
 import { TablePage } from '@/features/stash/table/TablePage'
 
 export const metadata: Metadata = { title: 'Many at once' }

@@ -33,11 +33,11 @@ export function SaveWays({ table, lay, says }: SaveProps) {
   const polygons = () =>
     lay.placements.map(({ id, polygon }) => ({ name: table.names.get(id) ?? id, outline: polygon }))
   const svg = async () => {
-    const { svgOfLay } = await import('@/core/outlines/svgOut')
+    const { svgOfLay } = await import('@/core/formats/svg/write')
     saveFile(`${name}, laid.svg`, svgOfLay(lay.task, lay.layers, polygons(), table.usedMm), 'image/svg+xml')
   }
   const dxf = async () => {
-    const { dxfOfPolygons } = await import('@/core/outlines/dxfOut')
+    const { dxfOfPolygons } = await import('@/core/formats/dxf/write')
     saveFile(`${name}, laid.dxf`, dxfOfPolygons(polygons()), 'image/vnd.dxf')
   }
   const pdf = () =>

@@ -1,7 +1,6 @@
-import { createEvents, type EventAttributes } from 'ics'
 import { paceOf } from '@/core/prepare/pace'
 import { minutesOf, type Minutes } from '@/core/prepare/minutes'
-import { type PlannedStep, type Undertaking } from '@/core/prepare/prepare'
+import { type Undertaking } from '@/core/prepare/prepare'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
 import { runJob } from '@/server/jobs/pool'
@@ -86,29 +85,6 @@ export type PlanData = AllPlans['plans'][number]
 function named(text: string, names: Readonly<Record<string, string>>): string {
   return Object.entries(names).reduce((told, [id, name]) => told.replaceAll(id, name), text)
 }
-
-/** Plans as a calendar (RFC 5545), each step an entry by the person's own clock. */
-export function calendarOf(plans: readonly Pick<PlanData, 'id' | 'name' | 'steps'>[]): string {
-  const { error, value } = createEvents(plans.flatMap(eventsOf))
-  if (error) throw error
-  return value ?? ''
-}
-
-function eventsOf({ id: projectId, name, steps }: Pick<PlanData, 'id' | 'name' | 'steps'>): EventAttributes[] {
-  const timed = steps.filter((step): step is PlannedStep & { start: string } => step.start !== null && step.hands > 0)
-  return timed.map(({ id, start, hands, text, why }) => ({
-    title: `${name}: ${text.slice(0, 80)}`,
-    description: `${text} ${why}`,
-    uid: `${`${projectId}-${id}`.replace(/[^\w-]/g, '-')}@rough-swatch`,
-    start: dateParts(start),
-    startInputType: 'local',
-    startOutputType: 'local',
-    duration: { minutes: hands },
-    productId: 'rough-swatch',
-  }))
-}
-
-const dateParts = (written: string) => written.split(/[-T:]/).map(Number) as [number, number, number, number, number]
 
 /** A calendar as a file to save. */
 export function asCalendar(text: string): Response {

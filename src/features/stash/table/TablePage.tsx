@@ -1,7 +1,7 @@
 'use client'
 
-import { type TableField } from '@/core/table/columns'
-import { type TableFabric } from '@/core/table/readTable'
+import { type TableField } from '@/core/formats/csv/columns'
+import { type TableFabric } from '@/core/formats/csv/read'
 import { countNoun, formatLength, formatWidth, type UnitSystem } from '@/core/units/format'
 import Link from 'next/link'
 import { useRef, useState } from 'react'

@@ -2,8 +2,8 @@
 
 import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
-import { TABLE_FIELDS, type TableField } from '@/core/table/columns'
-import { MOST_TABLE_LINES, type TableDoubt, type TableRow } from '@/core/table/readTable'
+import { TABLE_FIELDS, type TableField } from '@/core/formats/csv/columns'
+import { MOST_TABLE_LINES, type TableDoubt, type TableRow } from '@/core/formats/csv/read'
 import { readPreferences } from '../../shared/settings/readPreferences'
 import { notebook } from '@/server/database'
 import { runJob } from '@/server/jobs/pool'

@@ -1,5 +1,6 @@
+import { calendarOf } from '@/core/formats/ics/write'
 import { minuteNow } from '@/features/make/plan/clock'
-import { asCalendar, calendarOf, loadPlan } from '@/features/make/plan/load'
+import { asCalendar, loadPlan } from '@/features/make/plan/load'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 import { problem } from '@/server/api/problem'
 
