@@ -5,7 +5,7 @@ import { PolygonSchema } from '../core/notebook/schemas/laid'
 import { OutlineSchema } from '../core/notebook/schemas/stash'
 import { listOf, nameText, optionalText } from '../core/notebook/schemas/text'
 import { type Notebook } from './database'
-import { GoneError } from './store/errors'
+import { GoneError, RefusedError } from './store/errors'
 import { changeRecord, createRecord, findRecord, inTransaction } from './store/repository'
 
 const side = z.number().gt(0, 'a side is more than zero').lte(200_000, 'that is longer than any piece of cloth')
@@ -33,10 +33,9 @@ export const CutSchema = z.strictObject({
 export type Cut = z.input<typeof CutSchema>
 
 /** More is cut off than there is. */
-export class TooLongError extends RangeError {
+export class TooLongError extends RefusedError {
   constructor() {
-    super('There is not as much of it left.')
-    this.name = 'TooLongError'
+    super('There is not as much of it left.', 'lengthMm')
   }
 }
 

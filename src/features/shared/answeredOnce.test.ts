@@ -1,7 +1,7 @@
 import { piece, db } from '../../../tests/support/ownPages'
 import { headers, sentHeaders } from '../../../tests/support/ownNext'
 import { allRecords } from '@/server/store/repository'
-import { doneOf, refusedFor, valueOf } from './outcome'
+import { valueOf } from './outcome'
 import { REQUEST_KEY } from './requestKey'
 
 /** A request of its own, as each action has one. */
@@ -43,10 +43,9 @@ test('while it is under way the second one waits for the first', async () => {
 test('what was refused is tried anew, and what fails is not remembered', async () => {
   const work = jest.fn().mockRejectedValueOnce(new Error('a fault')).mockResolvedValue('kept')
   request('key-of-a-fault')
-  await expect(doneOf(work)).rejects.toThrow('a fault')
+  await expect(valueOf(work)).rejects.toThrow('a fault')
   request('key-of-a-fault')
-  expect(await doneOf(work)).toEqual({ ok: true })
-  expect(refusedFor('x').ok).toBe(false)
+  expect(await valueOf(work)).toEqual({ ok: true, value: 'kept' })
 })
 
 test('two outcomes of one request are two', async () => {
@@ -58,7 +57,7 @@ test('two outcomes of one request are two', async () => {
 test('a piece that is kept is kept once, however often it is sent', async () => {
   for (let i = 0; i < 3; i++) {
     request('key-of-a-piece')
-    await doneOf(() => piece('Awning'))
+    await valueOf(() => piece('Awning'))
   }
   expect((await allRecords(db, 'piece')).kept).toHaveLength(1)
 })

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { plainMessage } from '@/server/api/plainIssue'
 import { pathWords } from '@/server/api/problem'
 import { isHeavyRefusal } from '@/server/jobs/refusal'
-import { ConflictError, GoneError } from '@/server/store/errors'
+import { ConflictError, GoneError, RefusedError } from '@/server/store/errors'
 import { isNotWritten } from '@/server/store/connection'
 import { isTrouble } from '@/server/recovery/kinds'
 import { ChangedSinceError } from '@/server/store/history'
@@ -34,18 +34,19 @@ export interface Refusal {
 }
 
 /** A refusal of the whole, in words. */
-export const refusedFor = (message: string): Refusal => ({ ok: false, errors: { '': message } })
+const refusedFor = (message: string): Refusal => ({ ok: false, errors: { '': message } })
 
 /**
- * Works out what a person sent: words that a reader refuses it with (RangeError) become an outcome, as what is wrong
- * with a field does.
+ * Works out what a person sent: words that a reader refuses it with (RangeError) are told to the person.
+ * @throws RefusedError in its place
  */
-export function sayingWhy<T>(work: () => T): T {
+export async function sayingWhy<T>(work: () => T | Promise<T>): Promise<T> {
   try {
-    return work()
+    return await work()
   } catch (error) {
-    if (!(error instanceof RangeError)) throw error
-    throw new z.ZodError([{ code: 'custom', path: [], message: error.message, input: undefined }])
+    // From a worker thread an error keeps its message and its name.
+    if (error instanceof Error && error.name === 'RangeError') throw new RefusedError(error.message)
+    throw error
   }
 }
 
@@ -54,7 +55,9 @@ function refused(error: z.ZodError): Refusal {
   return {
     ok: false,
     errors: Object.fromEntries(
-      error.issues.slice(0, 20).map((issue) => [pathWords(issue.path), plainMessage(issue)]),
+      error.issues
+        .slice(0, 20)
+        .map((issue) => [issue.path.length > 0 ? pathWords(issue.path) : '', plainMessage(issue)]),
     ),
   }
 }
@@ -73,16 +76,16 @@ export function valueOf<T>(work: () => Promise<T>): Promise<{ ok: true; value: T
   })
 }
 
-/** The same of what keeps a record. */
-export async function outcomeOf(work: () => Promise<{ id: string; revision: number }>): Promise<Outcome> {
-  const outcome = await valueOf(work)
-  return outcome.ok ? { ok: true, id: outcome.value.id, revision: outcome.value.revision } : outcome
-}
+/** What a page is told of a record that was kept. */
+export const keptRecord = ({ id, revision }: { id: string; revision: number }) => ({ id, revision })
 
-/** The same of what leaves no record behind. */
-export async function doneOf(work: () => Promise<unknown>): Promise<Done> {
-  const outcome = await valueOf(work)
-  return outcome.ok ? { ok: true } : outcome
+/** Does what may be done already: that the record is gone is no trouble. */
+export async function unlessGone(work: () => Promise<unknown>): Promise<void> {
+  try {
+    await work()
+  } catch (error) {
+    if (!(error instanceof GoneError)) throw error
+  }
 }
 
 /** @throws whatever a person can do nothing about */
@@ -91,6 +94,7 @@ function refusalOf(error: unknown): Refusal {
   if (error instanceof ConflictError) return { ok: false, errors: { '': error.message }, clash: clashOf(error) }
   if (error instanceof GoneError) return { ok: false, errors: { '': error.message }, gone: true }
   if (error instanceof ChangedSinceError) return refusedFor(error.message)
+  if (error instanceof RefusedError) return { ok: false, errors: { [error.path]: error.message } }
   if (isTrouble(error)) return refusedFor(`${error.message}. Nothing was kept; what you wrote still stands here.`)
   if (isNotWritten(error) || isHeavyRefusal(error)) return refusedFor(error.message)
   throw error

@@ -23,3 +23,15 @@ export class ConflictError<K extends RecordKindId = RecordKindId> extends Error 
     this.name = 'ConflictError'
   }
 }
+
+/** What was asked for cannot be done, in words for the person. Nothing was written. */
+export class RefusedError extends RangeError {
+  constructor(
+    message: string,
+    /** Of the field that it is about; empty where it is about the whole. */
+    readonly path = '',
+  ) {
+    super(message)
+    this.name = 'RefusedError'
+  }
+}

@@ -1,7 +1,5 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
-import { redirect } from 'next/navigation'
 import { z } from 'zod'
 import { AnswersSchema, SpecimenNotesSchema, TestSetupSchema } from '@/core/notebook/kinds/burnTest'
 import { ControlSchema } from '@/core/notebook/kinds/control'
@@ -9,14 +7,14 @@ import { NewIdSchema, RecordIdSchema, SeenSchema } from '@/core/notebook/schemas
 import { changeBurnTest, findBurnTest } from '@/server/burnTests'
 import { notebook } from '@/server/database'
 import { notebookHome } from '@/server/home'
-import { isHeavyRefusal } from '@/server/jobs/refusal'
 import { savePicture, sweepPictures } from '@/server/pictures'
-import { removeRecord } from '@/server/store/repository'
 import { createOnce } from '@/server/store/createOnce'
-import { doneOf, outcomeOf, type Done, type Outcome, type Refusal } from '../../shared/outcome'
-import { parseOr404 } from '../../shared/parseOr404'
+import { GoneError } from '@/server/store/errors'
+import { removeRecord } from '@/server/store/repository'
+import { action } from '../../shared/action'
 import { now } from '../../shared/now'
-import { type ActionInput } from '../../shared/actionInput'
+import { keptRecord, sayingWhy, unlessGone } from '../../shared/outcome'
+import { bytesOf, SentPictureSchema } from '../../shared/pictures/sent'
 
 const TestParts = z.strictObject({
   answers: AnswersSchema.optional(),
@@ -24,67 +22,41 @@ const TestParts = z.strictObject({
   specimens: SpecimenNotesSchema.optional(),
 })
 
-/** Keeps what changed of a test, where it still is as the person saw it. */
-export async function saveTest(
-  seen: ActionInput<typeof SeenSchema>,
-  changed: ActionInput<typeof TestParts>,
-): Promise<Outcome> {
-  return outcomeOf(async () => {
-    const test = SeenSchema.parse(seen)
-    return { id: test.id, revision: await changeBurnTest(await notebook(), test, TestParts.parse(changed), now()) }
-  })
-}
+/** Keeps what changed of a test, where it still is as the person saw it. The page that sent it shows it already. */
+export const saveTest = action([SeenSchema, TestParts], async (test, changed) => {
+  return { id: test.id, revision: await changeBurnTest(await notebook(), test, changed, now()) }
+})
 
-/** Keeps a picture of a specimen, for its note to name. Answers its name, or what was wrong with it. */
-export async function addPicture(
-  testId: ActionInput<typeof RecordIdSchema>,
-  form: FormData,
-): Promise<{ name: string } | { error: string }> {
-  const file = form instanceof FormData ? form.get('picture') : null
-  if (!(file instanceof Blob)) return { error: 'No picture came along.' }
-  const id = parseOr404(RecordIdSchema, testId)
+/** Keeps a picture of a specimen, for its note to name. Answers its name. */
+export const addPicture = action([RecordIdSchema, SentPictureSchema], async (id, sent) => {
   const db = await notebook()
-  if (!(await findBurnTest(db, id))) return { error: 'This test was thrown away elsewhere.' }
-  try {
-    const name = await savePicture(notebookHome(), new Uint8Array(await file.arrayBuffer()))
-    await sweepPictures(db, notebookHome(), Date.now())
-    return { name }
-  } catch (error) {
-    if (error instanceof RangeError || isHeavyRefusal(error)) return { error: error.message }
-    throw error
-  }
-}
+  if (!(await findBurnTest(db, id))) throw new GoneError('burn-test', id)
+  const bytes = await bytesOf(sent)
+  const name = await sayingWhy(() => savePicture(notebookHome(), bytes))
+  await sweepPictures(db, notebookHome(), Date.now())
+  return { name }
+})
 
-export async function discardTest(testId: string): Promise<Refusal> {
-  const outcome = await drop('burn-test', testId)
-  if (!outcome.ok) return outcome
-  redirect('/bench')
-}
+export const discardTest = action(
+  [RecordIdSchema],
+  async (id) => {
+    await drop('burn-test', id)
+    return { goTo: '/bench' }
+  },
+  ['burn-test'],
+)
 
-export async function keepControl(
-  input: ActionInput<typeof ControlSchema>,
-  id?: ActionInput<typeof NewIdSchema>,
-): Promise<Outcome> {
-  const outcome = await outcomeOf(async () =>
-    createOnce(await notebook(), 'control', ControlSchema.parse(input), now(), NewIdSchema.parse(id)),
-  )
-  if (outcome.ok) revalidatePath('/', 'layout')
-  return outcome
-}
+export const keepControl = action(
+  [ControlSchema, NewIdSchema],
+  async (control, id) => keptRecord(await createOnce(await notebook(), 'control', control, now(), id)),
+  ['control'],
+)
 
-export async function dropControl(controlId: string): Promise<Done> {
-  const outcome = await drop('control', controlId)
-  revalidatePath('/', 'layout')
-  return outcome
-}
+export const dropControl = action([RecordIdSchema], (id) => drop('control', id), ['control'])
 
 /** Removes a record and its pictures; one that is gone already is no trouble. */
-async function drop(kind: 'burn-test' | 'control', input: unknown): Promise<Done> {
-  const id = parseOr404(RecordIdSchema, input)
-  const outcome = await doneOf(async () => {
-    const db = await notebook()
-    await removeRecord(db, kind, { id }, now())
-    await sweepPictures(db, notebookHome(), Date.now())
-  })
-  return !outcome.ok && outcome.gone ? { ok: true } : outcome
+async function drop(kind: 'burn-test' | 'control', id: string): Promise<void> {
+  const db = await notebook()
+  await unlessGone(() => removeRecord(db, kind, { id }, now()))
+  await sweepPictures(db, notebookHome(), Date.now())
 }

@@ -1,7 +1,6 @@
 'use server'
 
 import { randomInt } from 'node:crypto'
-import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
 import { BlindBoxSchema } from '@/core/notebook/kinds/blindBox'
 import { RecordIdSchema } from '@/core/notebook/schemas/id'
@@ -12,10 +11,9 @@ import { notebook } from '@/server/database'
 import { answerBlind } from '@/server/blindBoxes'
 import { amendRecord } from '@/server/store/amend'
 import { createRecord } from '@/server/store/repository'
-import { doneOf, outcomeOf, type Done, type Outcome } from '../../shared/outcome'
+import { action } from '../../shared/action'
 import { now } from '../../shared/now'
-import { parseOr404 } from '../../shared/parseOr404'
-import { type ActionInput } from '../../shared/actionInput'
+import { keptRecord } from '../../shared/outcome'
 
 const ThingsSchema = z
   .array(
@@ -30,10 +28,10 @@ const ThingsSchema = z
   .max(MOST_BLIND, 'eight things at most')
 
 /** Shuffles known things and gives each a letter. */
-export async function packBox(things: ActionInput<typeof ThingsSchema>): Promise<Outcome> {
-  const outcome = await outcomeOf(async () => {
-    const chosen = ThingsSchema.parse(things)
-    const entries = writeBlindCode(chosen, randomInt(1_000_000_000)).map(
+export const packBox = action(
+  [ThingsSchema],
+  async (things) => {
+    const entries = writeBlindCode(things, randomInt(1_000_000_000)).map(
       ({ code, thing: { id, from, ...thing } }) => ({
         code,
         ...thing,
@@ -43,21 +41,19 @@ export async function packBox(things: ActionInput<typeof ThingsSchema>): Promise
       }),
     )
     const box = BlindBoxSchema.parse({ begun: now(), entries })
-    return createRecord(await notebook(), 'blind-box', box, now())
-  })
-  revalidatePath('/learn/blind')
-  return outcome
-}
+    return keptRecord(await createRecord(await notebook(), 'blind-box', box, now()))
+  },
+  ['blind-box'],
+)
 
 /** The envelopes are closed: the key is put away. */
-export async function closeBox(boxId: ActionInput<typeof RecordIdSchema>): Promise<Done> {
-  const id = parseOr404(RecordIdSchema, boxId)
-  const outcome = await doneOf(async () =>
-    amendRecord(await notebook(), 'blind-box', id, now(), (box) => ({ ...box, isPacked: true })),
-  )
-  revalidatePath('/learn/blind')
-  return outcome
-}
+export const closeBox = action(
+  [RecordIdSchema],
+  async (id) => {
+    await amendRecord(await notebook(), 'blind-box', id, now(), (box) => ({ ...box, isPacked: true }))
+  },
+  ['blind-box'],
+)
 
 const SaidSchema = z.strictObject({
   code: z.string().max(1),
@@ -67,15 +63,10 @@ const SaidSchema = z.strictObject({
 })
 
 /** What somebody says that lies under a letter. */
-export async function sayBlind(
-  boxId: ActionInput<typeof RecordIdSchema>,
-  input: ActionInput<typeof SaidSchema>,
-): Promise<Done> {
-  const id = parseOr404(RecordIdSchema, boxId)
-  const outcome = await doneOf(async () => {
-    const { code, ...answer } = SaidSchema.parse(input)
-    return answerBlind(await notebook(), id, { code, answer }, now())
-  })
-  revalidatePath('/learn/blind')
-  return outcome
-}
+export const sayBlind = action(
+  [RecordIdSchema, SaidSchema],
+  async (id, { code, ...answer }) => {
+    await answerBlind(await notebook(), id, { code, answer }, now())
+  },
+  ['blind-box'],
+)

@@ -7,10 +7,9 @@ import { capitalise } from '@/core/units/format'
 import { notebook } from '@/server/database'
 import { answerLook } from '@/server/practice'
 import { readPreferences } from '../../shared/settings/readPreferences'
-import { parseOr404 } from '../../shared/parseOr404'
+import { plainAction } from '../../shared/action'
 import { now } from '../../shared/now'
 import { specimenOf } from '../practice/token'
-import { type ActionInput } from '../../shared/actionInput'
 
 const SaidSchema = z.strictObject({
   token: z.string().max(400),
@@ -28,9 +27,8 @@ export interface LookTold {
   due: string
 }
 
-/** Names a cloth. */
-export async function sayLook(input: ActionInput<typeof SaidSchema>): Promise<LookTold> {
-  const { token, said, sure } = parseOr404(SaidSchema, input)
+/** Names a fabric. */
+export const sayLook = plainAction([SaidSchema], async ({ token, said, sure }): Promise<LookTold> => {
   const specimen = specimenOf(token)
   const cloth = specimen && lookById(specimen.topic)
   const chosen = lookById(said)
@@ -44,4 +42,4 @@ export async function sayLook(input: ActionInput<typeof SaidSchema>): Promise<Lo
     taken: answer.right ? null : tell(chosen),
     parted: answer.right ? [] : partedBy(cloth, chosen),
   }
-}
+})

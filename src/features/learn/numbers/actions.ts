@@ -11,11 +11,9 @@ import { truthOf } from '@/server/guesses'
 import { shelfOf } from '@/server/cache/shelf'
 import { createRecord } from '@/server/store/repository'
 import { GoneError } from '@/server/store/errors'
-import { valueOf, type Refusal } from '../../shared/outcome'
+import { action } from '../../shared/action'
 import { readPreferences } from '../../shared/settings/readPreferences'
-import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
-import { type ActionInput } from '../../shared/actionInput'
 
 const SaidSchema = z.strictObject({
   pieceId: RecordIdSchema,
@@ -23,28 +21,20 @@ const SaidSchema = z.strictObject({
   said: z.number().min(0).max(1e6),
 })
 
-/** What was measured, and how far off the guess is. */
-export interface GuessTold {
-  ok: true
-  /** Null: it was not measured yet. */
-  truth: number | null
-  words: string
-}
-
 /** Keeps a guess, and tells what was measured. The page stays as it is, with the answer on it. */
-export async function sayNumber(input: ActionInput<typeof SaidSchema>): Promise<GuessTold | Refusal> {
-  const { pieceId, what, said } = parseOr404(SaidSchema, input)
+export const sayNumber = action([SaidSchema], async ({ pieceId, what, said }) => {
   const { units, words } = await readPreferences()
-  const outcome = await valueOf(async (): Promise<GuessTold> => {
-    const db = await notebook()
-    const gist = (await shelfOf(db, words)).find(pieceId)
-    if (!gist) throw new GoneError('piece', pieceId)
-    const truth = truthOf(gist, what)
-    await createRecord(db, 'guess', GuessSchema.parse({ pieceId, what, said, truth, at: now() }), now())
-    return { ok: true, truth, words: truthWords(gist, what, units) }
-  })
-  return outcome.ok ? outcome.value : outcome
-}
+  const db = await notebook()
+  const gist = (await shelfOf(db, words)).find(pieceId)
+  if (!gist) throw new GoneError('piece', pieceId)
+  /** Null: it was not measured yet. */
+  const truth = truthOf(gist, what)
+  await createRecord(db, 'guess', GuessSchema.parse({ pieceId, what, said, truth, at: now() }), now())
+  return { truth, words: truthWords(gist, what, units) }
+})
+
+/** What was measured, and how far off the guess is. */
+export type GuessTold = Extract<Awaited<ReturnType<typeof sayNumber>>, { ok: true }>
 
 function truthWords(gist: PieceSummary, what: Guessed, units: UnitSystem): string {
   const truth = truthOf(gist, what)

@@ -16,10 +16,9 @@ import { notebook } from '@/server/database'
 import { answerTopic } from '@/server/practice'
 import { evidenceWords } from '../../shared/burn/why'
 import { readPreferences } from '../../shared/settings/readPreferences'
-import { parseOr404 } from '../../shared/parseOr404'
+import { plainAction } from '../../shared/action'
 import { now } from '../../shared/now'
 import { specimenOf } from './token'
-import { type ActionInput } from '../../shared/actionInput'
 
 const AnswerSchema = z.strictObject({
   token: z.string().max(400),
@@ -56,28 +55,30 @@ function noteOf({ finish, weft, isMisleading }: Topic): string {
 }
 
 /** Answers a specimen. The page stays as it is, with the answer on it: another specimen is asked for. */
-export async function answerSpecimen(input: ActionInput<typeof AnswerSchema>): Promise<PracticeAnswer> {
-  const { token, asked, ...said } = parseOr404(AnswerSchema, input)
-  const specimen = specimenOf(token)
-  const topic = specimen && topicById(specimen.topic)
-  if (!topic) return notFound()
-  const [db, { words }] = await Promise.all([notebook(), readPreferences()])
-  const controls = await controlBurns(db)
-  const burn = burnOf(topic, specimen.seed, reporterTaughtBy(controls))
-  const seen = burn.filter(({ feature }) => asked.includes(feature))
-  const answer = identify({ observations: seen, controls }, words)
-  const judged = await answerTopic(db, topic, { ...said, seed: specimen.seed, asked: seen.length }, now())
-  const names = [...topic.components, ...(topic.weft ?? [])].map(({ fibre }) => fibre)
-  return {
-    ...judged,
-    was: capitalise(topic.finish ? unlistedFibres[topic.finish].phrase : fibreListWords(names, words)),
-    note: noteOf(topic),
-    evidence: answer.evidence
-      .map(evidenceWords)
-      .toSorted((a, b) => b.strength - a.strength)
-      .slice(0, MOST_TOLD)
-      .map(({ seen: what, says }) => ({ seen: what, says })),
-    expert: answer.verdict.text,
-    next: answer.next[0]?.text ?? '',
-  }
-}
+export const answerSpecimen = plainAction(
+  [AnswerSchema],
+  async ({ token, asked, ...said }): Promise<PracticeAnswer> => {
+    const specimen = specimenOf(token)
+    const topic = specimen && topicById(specimen.topic)
+    if (!topic) return notFound()
+    const [db, { words }] = await Promise.all([notebook(), readPreferences()])
+    const controls = await controlBurns(db)
+    const burn = burnOf(topic, specimen.seed, reporterTaughtBy(controls))
+    const seen = burn.filter(({ feature }) => asked.includes(feature))
+    const answer = identify({ observations: seen, controls }, words)
+    const judged = await answerTopic(db, topic, { ...said, seed: specimen.seed, asked: seen.length }, now())
+    const names = [...topic.components, ...(topic.weft ?? [])].map(({ fibre }) => fibre)
+    return {
+      ...judged,
+      was: capitalise(topic.finish ? unlistedFibres[topic.finish].phrase : fibreListWords(names, words)),
+      note: noteOf(topic),
+      evidence: answer.evidence
+        .map(evidenceWords)
+        .toSorted((a, b) => b.strength - a.strength)
+        .slice(0, MOST_TOLD)
+        .map(({ seen: what, says }) => ({ seen: what, says })),
+      expert: answer.verdict.text,
+      next: answer.next[0]?.text ?? '',
+    }
+  },
+)

@@ -6,10 +6,9 @@ import { sideQuestion, sideTopicById } from '@/core/practice/sides'
 import { CHOICES_OF, SIDE_CHOICE_WORDS, SIDE_CHOICES } from '@/core/vocabulary/sides'
 import { notebook } from '@/server/database'
 import { answerLook } from '@/server/practice'
+import { plainAction } from '../../shared/action'
 import { now } from '../../shared/now'
-import { parseOr404 } from '../../shared/parseOr404'
 import { specimenOf } from '../practice/token'
-import { type ActionInput } from '../../shared/actionInput'
 
 const SaidSchema = z.strictObject({
   token: z.string().max(400),
@@ -25,13 +24,12 @@ export interface SideTold {
   due: string
 }
 
-/** Says what was seen of a cloth. */
-export async function saySide(input: ActionInput<typeof SaidSchema>): Promise<SideTold> {
-  const { token, said, sure } = parseOr404(SaidSchema, input)
+/** Says what was seen of a fabric. */
+export const saySide = plainAction([SaidSchema], async ({ token, said, sure }): Promise<SideTold> => {
   const specimen = specimenOf(token)
   const topic = specimen && sideTopicById(specimen.topic)
   if (!topic || !CHOICES_OF[topic.ask].includes(said)) return notFound()
   const { answer } = sideQuestion(topic, specimen.seed)
   const kept = await answerLook(await notebook(), topic.id, { said, sure, right: answer }, now())
   return { ...kept, answer: SIDE_CHOICE_WORDS[answer], because: topic.because }
-}
+})

@@ -1,6 +1,5 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
 import { type LayTask } from '@/core/lay/types'
 import { layTaskOf, type Ground, type Wishes } from '@/core/making/layTask'
@@ -11,7 +10,7 @@ import { PolygonSchema } from '@/core/notebook/schemas/laid'
 import { listOf } from '@/core/notebook/schemas/text'
 import { type Point } from '@/core/shapes/polygon'
 import { GoneError } from '@/server/store/errors'
-import { cutFrom, TooLongError } from '@/server/cutting'
+import { cutFrom } from '@/server/cutting'
 import { notebook, type Notebook } from '@/server/database'
 import {
   createRecord,
@@ -22,27 +21,24 @@ import {
   type Kept,
 } from '@/server/store/repository'
 import { shelfOf, type Shelf } from '@/server/cache/shelf'
-import { doneOf, outcomeOf, type Outcome, type Refusal, refusedFor } from '../../shared/outcome'
+import { action } from '../../shared/action'
+import { keptRecord } from '../../shared/outcome'
 import { readPreferences } from '../../shared/settings/readPreferences'
-import { parseOr404 } from '../../shared/parseOr404'
 import { now } from '../../shared/now'
 import { isUsedUp } from '@/server/reservations'
 import { groundOf } from './load'
 import { UncuttableError, verifyKept } from './verifyKept'
-import { type ActionInput } from '../../shared/actionInput'
 
-/** Keeps a lay as the plan for a cloth, in place of the one that was kept for it before. */
-export async function keepLay(input: ActionInput<typeof LaySchema>): Promise<Outcome> {
-  const lay = parseOr404(LaySchema, input)
-  const outcome = await outcomeOf(async () =>
-    inTransaction(await notebook(), async (open) => {
-      await dropPlans(open, lay)
-      return createRecord(open, 'lay', { ...lay, cutAt: null }, now())
+/** Keeps a layout as the plan for a fabric, in place of the one that was kept for it before. */
+export const keepLay = action(
+  [LaySchema],
+  async (lay) =>
+    inTransaction(await notebook(), async (db) => {
+      await dropPlans(db, lay)
+      return keptRecord(await createRecord(db, 'lay', { ...lay, cutAt: null }, now()))
     }),
-  )
-  if (outcome.ok) revalidatePath('/', 'layout')
-  return outcome
-}
+  ['lay'],
+)
 
 /** Whether it is the very layout that was cut before. */
 function isSameCut(cut: KeptLay, lay: KeptLay): boolean {
@@ -60,50 +56,47 @@ async function dropPlans(db: Notebook, lay: KeptLay): Promise<void> {
 
 const CutSchema = z.strictObject({ lay: LaySchema, cloths: listOf(RecordIdSchema, 24), what: z.string().max(120) })
 
-/** What a cut left, by the ids of its offcuts. */
-export type CutPiece = { ok: true; offcuts: string[] } | Refusal
+/** Writes down that it was cut so: what is left of each fabric, and its offcuts as pieces of the stash. */
+export const confirmCut = action(
+  [CutSchema],
+  async ({ lay, cloths, what }) => {
+    const shelf = await shelfOf(await notebook(), (await readPreferences()).words)
+    const offcuts = await inTransaction(await notebook(), async (db) => {
+      const laid = await laidOn(db, shelf, cloths)
+      await refuseUncuttable(db, lay, cloths, laid)
+      const grounds = laid.map(({ ground }) => ground)
+      const wishes: Wishes = { layers: lay.layers, gapMm: 0, matchNotches: false, along: 'threads', seed: 1 }
+      const task = layTaskOf([], grounds, wishes, cloths.length !== 1)
+      const made: string[] = []
+      for (const one of laid) made.push(...(await cutOne(db, one, task, { lay, what })))
+      await dropPlans(db, lay)
+      await createRecord(db, 'lay', { ...lay, cutAt: now() }, now())
+      return made
+    })
+    return { offcuts }
+  },
+  ['lay', 'cut'],
+)
 
-/** Writes down that it was cut so: what is left of each cloth, and its offcuts as pieces of the stash. */
-export async function confirmCut(input: ActionInput<typeof CutSchema>): Promise<CutPiece> {
-  const { lay, cloths, what } = parseOr404(CutSchema, input)
-  const offcuts: string[] = []
-  const shelf = await shelfOf(await notebook(), (await readPreferences()).words)
-  try {
-    const done = await doneOf(async () =>
-      inTransaction(await notebook(), async (open) => {
-        offcuts.length = 0
-        const laid = await laidOn(open, shelf, cloths)
-        const gone = cloths.find((id) => !laid.some((one) => one.id === id))
-        if (gone !== undefined) throw new GoneError('piece', gone)
-        const before = await recordsReferring(open, 'lay', 'patternId', lay.patternId)
-        if (before.some(({ data }) => isSameCut(data, lay)))
-          throw new UncuttableError('This layout is marked as cut already')
-        const used = laid.find(({ found }) => isUsedUp(found.data))
-        if (used) throw new UncuttableError(`Nothing is left of ${used.found.data.name}`)
-        await verifyKept(
-          open,
-          lay,
-          laid.map(({ ground }) => ground),
-        )
-        const wishes: Wishes = { layers: lay.layers, gapMm: 0, matchNotches: false, along: 'threads', seed: 1 }
-        const task = layTaskOf(
-          [],
-          laid.map(({ ground }) => ground),
-          wishes,
-          cloths.length !== 1,
-        )
-        for (const one of laid) offcuts.push(...(await cutOne(open, one, task, { lay, what })))
-        await dropPlans(open, lay)
-        await createRecord(open, 'lay', { ...lay, cutAt: now() }, now())
-      }),
-    )
-    if (!done.ok) return done
-  } catch (error) {
-    if (error instanceof TooLongError || error instanceof UncuttableError) return refusedFor(error.message)
-    throw error
-  }
-  revalidatePath('/', 'layout')
-  return { ok: true, offcuts }
+/** @throws GoneError, UncuttableError where it cannot be cut so */
+async function refuseUncuttable(
+  db: Notebook,
+  lay: KeptLay,
+  ids: readonly string[],
+  laid: readonly Laid[],
+): Promise<void> {
+  const gone = ids.find((id) => !laid.some((one) => one.id === id))
+  if (gone !== undefined) throw new GoneError('piece', gone)
+  const before = await recordsReferring(db, 'lay', 'patternId', lay.patternId)
+  if (before.some(({ data }) => isSameCut(data, lay)))
+    throw new UncuttableError('This layout is marked as cut already')
+  const used = laid.find(({ found }) => isUsedUp(found.data))
+  if (used) throw new UncuttableError(`Nothing is left of ${used.found.data.name}`)
+  await verifyKept(
+    db,
+    lay,
+    laid.map(({ ground }) => ground),
+  )
 }
 
 /** A piece of the stash that was laid on. */

@@ -5,10 +5,8 @@ import { PointSchema } from '@/core/notebook/schemas/laid'
 import { listOf, nameText } from '@/core/notebook/schemas/text'
 import { PAPERS, type PaperId } from '@/core/vocabulary/paper'
 import { runJob } from '@/server/jobs/pool'
-import { isHeavyRefusal } from '@/server/jobs/refusal'
-import { type Refusal } from '../../shared/outcome'
-import { parseOr404 } from '../../shared/parseOr404'
-import { type ActionInput } from '../../shared/actionInput'
+import { action } from '../../shared/action'
+import { sayingWhy } from '../../shared/outcome'
 
 const points = listOf(PointSchema, 400)
 
@@ -32,16 +30,6 @@ const PlanSchema = z.strictObject({
 })
 
 /** The cutting plan as a PDF. */
-export async function planPdf(
-  input: ActionInput<typeof PlanSchema>,
-): Promise<{ ok: true; bytes: Uint8Array<ArrayBuffer> } | Refusal> {
-  const task = parseOr404(PlanSchema, input)
-  try {
-    return { ok: true, bytes: new Uint8Array(await runJob('printLay', task)) }
-  } catch (error) {
-    // From a worker thread an error keeps its message and its name.
-    const isTold = error instanceof Error && error.name === 'RangeError'
-    if (isTold || isHeavyRefusal(error)) return { ok: false, errors: { '': error.message } }
-    throw error
-  }
-}
+export const planPdf = action([PlanSchema], async (task) => ({
+  bytes: new Uint8Array(await sayingWhy(() => runJob('printLay', task))),
+}))

@@ -3,12 +3,12 @@ import { verifyLayout, type LayoutFaultKind } from '@/core/lay/verify/verifyLayo
 import { type KeptLay } from '@/core/notebook/kinds/lay'
 import { type Notebook } from '@/server/database'
 import { patternPieces } from '@/server/patternPieces'
+import { RefusedError } from '@/server/store/errors'
 
 /** A layout that cannot be cut as it lies. */
-export class UncuttableError extends RangeError {
+export class UncuttableError extends RefusedError {
   constructor(what: string) {
     super(`${what}. Nothing was marked as cut.`)
-    this.name = 'UncuttableError'
   }
 }
 

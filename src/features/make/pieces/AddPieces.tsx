@@ -11,7 +11,8 @@ import { Actions, Columns, Fields, Paper, Callout, Soft } from '@/ui/kit/surface
 import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { LengthField } from '../../shared/settings/LengthField'
-import { addFromCorners, addFromFile, addFromMeasures, type KeptPatternPiece } from './actions'
+import { type Answered } from '../../shared/action'
+import { addFromCorners, addFromFile, addFromMeasures, type KeptPatternPieces } from './actions'
 import { ASKED_UNITS } from '@/core/outlines/types'
 import { cornersOf } from './cornersOf'
 import { type PiecesData } from './load'
@@ -33,7 +34,7 @@ interface Props {
 export function AddPieces({ id, kinds, isFirst }: Props) {
   const { busy, trouble, doing } = useAsyncAction()
   const [said, setSaid] = useState('')
-  const keep = (work: () => Promise<KeptPatternPiece>) =>
+  const keep = (work: () => Promise<Answered<KeptPatternPieces>>) =>
     doing(async () => {
       const outcome = await work()
       setSaid(outcome.ok ? keptWords(outcome) : '')
@@ -92,7 +93,7 @@ function FromPhotograph({
   )
 }
 
-function keptWords({ kept, notRead }: { kept: number; notRead: string[] }): string {
+function keptWords({ kept, notRead }: KeptPatternPieces): string {
   const pieces = `${countNoun(kept, 'piece')} kept.`
   return notRead.length > 0 ? `${pieces} Not understood: ${notRead.join('; ')}.` : pieces
 }

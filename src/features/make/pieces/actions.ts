@@ -1,6 +1,5 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
 import { PatternPieceSchema, type PatternPiece } from '@/core/notebook/kinds/patternPiece'
 import { PointSchema } from '@/core/notebook/schemas/laid'
@@ -8,48 +7,51 @@ import { RecordIdSchema, SeenSchema } from '@/core/notebook/schemas/id'
 import { listOf, nameText } from '@/core/notebook/schemas/text'
 import { measuredKind } from '@/core/outlines/measured/kinds'
 import { settleOutlines } from '@/core/outlines/settleOutlines'
-import { ASKED_UNITS, NoOutlines, type FoundOutlines } from '@/core/outlines/types'
+import { ASKED_UNITS, type FoundOutlines } from '@/core/outlines/types'
 import { notebook } from '@/server/database'
 import { runJob } from '@/server/jobs/pool'
-import { isHeavyRefusal } from '@/server/jobs/refusal'
 import { keepFound } from '@/server/patternPieces'
+import { RefusedError } from '@/server/store/errors'
 import { changeRecord, removeRecord } from '@/server/store/repository'
-import { doneOf, outcomeOf, type Done, type Outcome, type Refusal, refusedFor } from '../../shared/outcome'
-import { parseOr404 } from '../../shared/parseOr404'
+import { action } from '../../shared/action'
 import { now } from '../../shared/now'
-import { type ActionInput } from '../../shared/actionInput'
+import { keptRecord, sayingWhy } from '../../shared/outcome'
 
 /** Pieces that were kept, and what of the file was not understood. */
-export type KeptPatternPiece = { ok: true; kept: number; notRead: string[] } | (Refusal & { asks?: 'unit' })
+export interface KeptPatternPieces {
+  kept: number
+  notRead: string[]
+}
 
 /** Largest file of outlines, bytes. */
 const MOST_BYTES = 3_000_000
 
-/**
- * Keeps the pieces of a DXF or SVG file.
- * @param form with `file`, `unit` where the file does not say its own, and `squareMm` of a test square
- */
-export async function addFromFile(
-  patternId: ActionInput<typeof RecordIdSchema>,
-  form: FormData,
-): Promise<KeptPatternPiece> {
-  const id = parseOr404(RecordIdSchema, patternId)
-  const file = form instanceof FormData ? form.get('file') : null
-  if (!(file instanceof Blob)) return refusedFor('No file came along.')
-  if (file.size > MOST_BYTES) return refusedFor('The file is larger than 3 MB: is it a drawing of lines?')
-  const square = Number(form instanceof FormData ? form.get('squareMm') : NaN)
-  const unit = ASKED_UNITS.find((one) => form instanceof FormData && form.get('unit') === one)
-  const asked = { ...(unit && { unit }), ...(square > 0 && { squareMm: square }) }
-  const outcome = await runJob('readOutlines', { text: await file.text(), asked }).catch((error: unknown) => {
-    if (isHeavyRefusal(error)) return { refused: { message: error.message, asks: undefined } }
-    throw error
+/** A form with `file`, `unit` where the file does not say its own, and `squareMm` of a test square. */
+const SentDrawingSchema = z
+  .instanceof(FormData, { error: 'No file came along.' })
+  .transform((form): { file: unknown; unit?: unknown; squareMm?: unknown } => {
+    return { file: form.get('file'), unit: form.get('unit'), squareMm: Number(form.get('squareMm')) }
   })
-  if ('refused' in outcome) {
-    const { message, asks } = outcome.refused
-    return { ...refusedFor(message), ...(asks && { asks }) }
-  }
-  return keepAll(id, () => outcome.found, { from: 'file', isAbout: false })
-}
+  .pipe(
+    z.object({
+      file: z
+        .instanceof(File, { error: 'No file came along.' })
+        .refine(({ size }) => size <= MOST_BYTES, 'The file is larger than 3 MB: is it a drawing of lines?'),
+      unit: z.enum(ASKED_UNITS).optional().catch(undefined),
+      squareMm: z.number().positive().optional().catch(undefined),
+    }),
+  )
+
+/** Keeps the pieces of a DXF or SVG file. */
+export const addFromFile = action(
+  [RecordIdSchema, SentDrawingSchema],
+  async (patternId, { file, ...asked }) => {
+    const outcome = await runJob('readOutlines', { text: await file.text(), asked })
+    if ('refused' in outcome) throw new RefusedError(outcome.refused.message)
+    return keepAll(patternId, outcome.found, { from: 'file', isAbout: false })
+  },
+  ['pattern-piece'],
+)
 
 const MeasuresSchema = z.strictObject({
   kind: z.string().max(40),
@@ -58,21 +60,18 @@ const MeasuresSchema = z.strictObject({
 })
 
 /** Keeps pieces that are drawn from measures. */
-export async function addFromMeasures(
-  patternId: ActionInput<typeof RecordIdSchema>,
-  input: ActionInput<typeof MeasuresSchema>,
-): Promise<KeptPatternPiece> {
-  const id = parseOr404(RecordIdSchema, patternId)
-  const parsed = MeasuresSchema.safeParse(input)
-  if (!parsed.success) return refusedFor(parsed.error.issues[0]!.message)
-  const { kind: kindId, mm, allowance } = parsed.data
-  const kind = measuredKind(kindId)
-  const missing = kind?.measures.find((measure) => mm[measure.id] === undefined)
-  if (!kind) return refusedFor('There is no such shape.')
-  if (missing) return refusedFor(`${missing.label} is missing.`)
-  const read = () => ({ pieces: kind.draw(mm, allowance), notRead: [] })
-  return keepAll(id, read, { from: 'measures', isAbout: kind.isAbout })
-}
+export const addFromMeasures = action(
+  [RecordIdSchema, MeasuresSchema],
+  async (patternId, { kind: kindId, mm, allowance }) => {
+    const kind = measuredKind(kindId)
+    const missing = kind?.measures.find((measure) => mm[measure.id] === undefined)
+    if (!kind) throw new RefusedError('There is no such shape.')
+    if (missing) throw new RefusedError(`${missing.label} is missing.`)
+    const pieces = await sayingWhy(() => kind.draw(mm, allowance))
+    return keepAll(patternId, { pieces, notRead: [] }, { from: 'measures', isAbout: kind.isAbout })
+  },
+  ['pattern-piece'],
+)
 
 const CornersSchema = z.strictObject({
   name: nameText,
@@ -81,53 +80,37 @@ const CornersSchema = z.strictObject({
 })
 
 /** Keeps one piece by its corners, mm. */
-export async function addFromCorners(
-  patternId: ActionInput<typeof RecordIdSchema>,
-  input: ActionInput<typeof CornersSchema>,
-): Promise<KeptPatternPiece> {
-  const id = parseOr404(RecordIdSchema, patternId)
-  const parsed = CornersSchema.safeParse(input)
-  if (!parsed.success) return refusedFor(parsed.error.issues[0]!.message)
-  const { name, corners, from } = parsed.data
-  const piece = settleOutlines({ name, outline: corners, notches: [], count: 1, pair: false, size: '' })
-  if (typeof piece === 'string') return refusedFor(piece)
-  return keepAll(id, () => ({ pieces: [piece], notRead: [] }), { from, isAbout: false })
-}
+export const addFromCorners = action(
+  [RecordIdSchema, CornersSchema],
+  async (patternId, { name, corners, from }) => {
+    const piece = settleOutlines({ name, outline: corners, notches: [], count: 1, pair: false, size: '' })
+    if (typeof piece === 'string') throw new RefusedError(piece)
+    return keepAll(patternId, { pieces: [piece], notRead: [] }, { from, isAbout: false })
+  },
+  ['pattern-piece'],
+)
 
 async function keepAll(
   patternId: string,
-  read: () => Pick<FoundOutlines, 'pieces' | 'notRead'>,
+  { pieces, notRead }: Pick<FoundOutlines, 'pieces' | 'notRead'>,
   rest: Pick<PatternPiece, 'from' | 'isAbout'>,
-): Promise<KeptPatternPiece> {
-  try {
-    const { pieces, notRead } = read()
-    const outcome = await doneOf(async () => keepFound(await notebook(), patternId, pieces, rest, now()))
-    if (!outcome.ok) return outcome
-    revalidatePath('/', 'layout')
-    return { ok: true, kept: pieces.length, notRead: notRead.slice(0, 20) }
-  } catch (error) {
-    if (error instanceof NoOutlines || error instanceof RangeError) return refusedFor(error.message)
-    throw error
-  }
+): Promise<KeptPatternPieces> {
+  await keepFound(await notebook(), patternId, pieces, rest, now())
+  return { kept: pieces.length, notRead: notRead.slice(0, 20) }
 }
 
-/** Changes a piece. @param which its id, and the revision that the person saw */
-export async function changePatternPiece(
-  which: ActionInput<typeof SeenSchema>,
-  input: ActionInput<typeof PatternPieceSchema>,
-): Promise<Outcome> {
-  const seen = parseOr404(SeenSchema, which)
-  const outcome = await outcomeOf(async () =>
-    changeRecord(await notebook(), 'pattern-piece', seen, PatternPieceSchema.parse(input), now()),
-  )
-  if (outcome.ok) revalidatePath('/', 'layout')
-  return outcome
-}
+/** Changes a piece, where it still is as the person saw it. */
+export const changePatternPiece = action(
+  [SeenSchema, PatternPieceSchema],
+  async (seen, piece) => keptRecord(await changeRecord(await notebook(), 'pattern-piece', seen, piece, now())),
+  ['pattern-piece'],
+)
 
 /** Throws a piece away. */
-export async function dropPatternPiece(pieceId: ActionInput<typeof RecordIdSchema>): Promise<Done> {
-  const id = parseOr404(RecordIdSchema, pieceId)
-  const outcome = await doneOf(async () => removeRecord(await notebook(), 'pattern-piece', { id }, now()))
-  revalidatePath('/', 'layout')
-  return outcome
-}
+export const dropPatternPiece = action(
+  [RecordIdSchema],
+  async (id) => {
+    await removeRecord(await notebook(), 'pattern-piece', { id }, now())
+  },
+  ['pattern-piece'],
+)

@@ -1,7 +1,5 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
-import { redirect } from 'next/navigation'
 import { z } from 'zod'
 import { ProjectSchema, type Project } from '@/core/notebook/kinds/project'
 import { ProjectClothSchema } from '@/core/notebook/kinds/projectCloth'
@@ -13,24 +11,18 @@ import { notebook } from '@/server/database'
 import { notebookHome } from '@/server/home'
 import { addPictureTo } from '@/server/photographs'
 import { amendRecord } from '@/server/store/amend'
-import { createRecord, findRecord, recordsReferring, removeRecord, inTransaction } from '@/server/store/repository'
 import { createOnce } from '@/server/store/createOnce'
-import { doneOf, outcomeOf, type Done, type Outcome, type Refusal } from '../../shared/outcome'
-import { withSentPicture } from '../../shared/pictures/sent'
-import { parseOr404 } from '../../shared/parseOr404'
+import { createRecord, findRecord, recordsReferring, removeRecord, inTransaction } from '@/server/store/repository'
+import { action } from '../../shared/action'
 import { now } from '../../shared/now'
-import { type ActionInput } from '../../shared/actionInput'
+import { keptRecord, sayingWhy, unlessGone } from '../../shared/outcome'
+import { bytesOf, SentPictureSchema } from '../../shared/pictures/sent'
 
-export async function keepProject(
-  input: ActionInput<typeof ProjectSchema>,
-  id?: ActionInput<typeof NewIdSchema>,
-): Promise<Outcome> {
-  const outcome = await outcomeOf(async () =>
-    createOnce(await notebook(), 'project', ProjectSchema.parse(input), now(), NewIdSchema.parse(id)),
-  )
-  if (outcome.ok) revalidatePath('/', 'layout')
-  return outcome
-}
+export const keepProject = action(
+  [ProjectSchema, NewIdSchema],
+  async (project, id) => keptRecord(await createOnce(await notebook(), 'project', project, now(), id)),
+  ['project'],
+)
 
 const ChoiceSchema = z.strictObject({
   role: z.enum(ROLES),
@@ -41,26 +33,20 @@ const ChoiceSchema = z.strictObject({
 })
 
 /** Chooses a piece of the stash for a role, or says that it is to be bought. */
-export async function chooseCloth(
-  projectId: ActionInput<typeof RecordIdSchema>,
-  choice: ActionInput<typeof ChoiceSchema>,
-): Promise<Done> {
-  const id = parseOr404(RecordIdSchema, projectId)
-  const { role, label, pieceId, wish } = parseOr404(ChoiceSchema, choice)
-  const outcome = await doneOf(async () => {
-    const db = await notebook()
-    await inTransaction(db, async (open) => {
-      const piece = pieceId === null ? undefined : await findRecord(open, 'piece', pieceId)
-      const before = await recordsReferring(open, 'project-cloth', 'projectId', id)
-      for (const { id: old, data } of before)
-        if (data.role === role && data.label === label) await removeRecord(open, 'project-cloth', { id: old }, now())
-      const cloth = { projectId: id, role, label, pieceId, wish, was: piece?.data.name ?? '' }
-      await createRecord(open, 'project-cloth', ProjectClothSchema.parse(cloth), now())
+export const chooseCloth = action(
+  [RecordIdSchema, ChoiceSchema],
+  async (projectId, { role, label, pieceId, wish }) => {
+    await inTransaction(await notebook(), async (db) => {
+      const piece = pieceId === null ? undefined : await findRecord(db, 'piece', pieceId)
+      const before = await recordsReferring(db, 'project-cloth', 'projectId', projectId)
+      for (const { id, data } of before)
+        if (data.role === role && data.label === label) await removeRecord(db, 'project-cloth', { id }, now())
+      const cloth = { projectId, role, label, pieceId, wish, was: piece?.data.name ?? '' }
+      await createRecord(db, 'project-cloth', ProjectClothSchema.parse(cloth), now())
     })
-  })
-  revalidatePath('/', 'layout')
-  return outcome
-}
+  },
+  ['project-cloth'],
+)
 
 const ChangeSchema = z.discriminatedUnion('do', [
   z.strictObject({ do: z.literal('step'), step: z.enum(MAKING_STEPS), isBehind: z.boolean() }),
@@ -97,18 +83,13 @@ const ChangeSchema = z.discriminatedUnion('do', [
 ])
 
 /** Changes what a project says of itself. */
-export async function changeProject(
-  projectId: ActionInput<typeof RecordIdSchema>,
-  change: ActionInput<typeof ChangeSchema>,
-): Promise<Done> {
-  const id = parseOr404(RecordIdSchema, projectId)
-  const asked = parseOr404(ChangeSchema, change)
-  const outcome = await doneOf(async () =>
-    amendRecord(await notebook(), 'project', id, now(), (project) => changed(project, asked)),
-  )
-  revalidatePath('/', 'layout')
-  return outcome
-}
+export const changeProject = action(
+  [RecordIdSchema, ChangeSchema],
+  async (id, change) => {
+    await amendRecord(await notebook(), 'project', id, now(), (project) => changed(project, change))
+  },
+  ['project'],
+)
 
 function changed(project: Project, change: z.output<typeof ChangeSchema>): Project {
   switch (change.do) {
@@ -152,23 +133,21 @@ function changed(project: Project, change: z.output<typeof ChangeSchema>): Proje
 }
 
 /** Adds a picture of how it turned out. */
-export async function addProjectPicture(
-  projectId: ActionInput<typeof RecordIdSchema>,
-  form: FormData,
-): Promise<Done> {
-  const id = parseOr404(RecordIdSchema, projectId)
-  const outcome = await withSentPicture(form, async (bytes) =>
-    addPictureTo(await notebook(), notebookHome(), { kind: 'project', id }, bytes, now()),
-  )
-  revalidatePath('/', 'layout')
-  return outcome
-}
+export const addProjectPicture = action(
+  [RecordIdSchema, SentPictureSchema],
+  async (id, sent) => {
+    const bytes = await bytesOf(sent)
+    await sayingWhy(async () => addPictureTo(await notebook(), notebookHome(), { kind: 'project', id }, bytes, now()))
+  },
+  ['project'],
+)
 
-/** Puts a project into the bin; its cloths are free again. */
-export async function dropProject(projectId: ActionInput<typeof RecordIdSchema>): Promise<Refusal> {
-  const id = parseOr404(RecordIdSchema, projectId)
-  const outcome = await doneOf(async () => removeRecord(await notebook(), 'project', { id }, now()))
-  if (!outcome.ok && !outcome.gone) return outcome
-  revalidatePath('/', 'layout')
-  redirect('/projects')
-}
+/** Puts a project into the bin; its fabrics are free again. */
+export const dropProject = action(
+  [RecordIdSchema],
+  async (id) => {
+    await unlessGone(async () => removeRecord(await notebook(), 'project', { id }, now()))
+    return { goTo: '/projects' }
+  },
+  ['project'],
+)

@@ -6,8 +6,7 @@ import { checkListing } from '@/core/choose/listing/listing'
 import { optionalText } from '@/core/notebook/schemas/text'
 import { notebook } from '@/server/database'
 import { listPatterns } from '@/server/patterns'
-import { parseOr404 } from '../../shared/parseOr404'
-import { type ActionInput } from '../../shared/actionInput'
+import { plainAction } from '../../shared/action'
 
 const ListedSchema = z.strictObject({
   called: optionalText(120),
@@ -23,8 +22,7 @@ const ListedSchema = z.strictObject({
 const MOST_PATTERNS = 200
 
 /** What an online shop’s words come to. */
-export async function checkListed(listed: ActionInput<typeof ListedSchema>) {
-  const asked = parseOr404(ListedSchema, listed)
+export const checkListed = plainAction([ListedSchema], async (listed) => {
   const patterns = (await listPatterns(await notebook())).slice(0, MOST_PATTERNS)
-  return checkListing(asked, patterns)
-}
+  return checkListing(listed, patterns)
+})

@@ -1,58 +1,64 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
+import { spanOf } from '@/core/formats/ics/read'
 import { WorkroomSchema } from '@/core/notebook/kinds/workroom'
 import { writtenAt } from '@/core/prepare/minutes'
 import { notebook } from '@/server/database'
-import { spanOf } from '@/core/formats/ics/read'
 import { runJob } from '@/server/jobs/pool'
 import { throwReported } from '@/server/jobs/reported'
 import { keepCalendar, keepSaid } from '@/server/workroom'
-import { doneOf, refusedFor, sayingWhy, type Done } from '../../shared/outcome'
+import { action } from '../../shared/action'
 import { now } from '../../shared/now'
-import { parseOr404 } from '../../shared/parseOr404'
+import { sayingWhy } from '../../shared/outcome'
 import { minuteNow } from '../plan/clock'
 import { DAYS_AHEAD } from '../plan/freeTimes'
-import { type ActionInput } from '../../shared/actionInput'
-
-const Said = WorkroomSchema.omit({ calendar: true })
 
 /** Keeps what the person has and when they have time. */
-export async function saveWorkroom(input: ActionInput<typeof Said>): Promise<Done> {
-  const outcome = await doneOf(async () => keepSaid(await notebook(), Said.parse(input), now()))
-  if (outcome.ok) revalidatePath('/', 'layout')
-  return outcome
-}
+export const saveWorkroom = action(
+  [WorkroomSchema.omit({ calendar: true })],
+  async (said) => {
+    await keepSaid(await notebook(), said, now())
+  },
+  ['workroom'],
+)
 
 /** A calendar is no larger than so many bytes. */
 const MOST_BYTES = 5_000_000
-const KindSchema = z.enum(['taken', 'free'])
+
+/** A form with a calendar, and of what kind its times are. */
+const SentCalendarSchema = z
+  .instanceof(FormData, { error: 'No calendar came along.' })
+  .transform((form) => ({ file: form.get('calendar'), kind: form.get('kind') }))
+  .pipe(
+    z.object({
+      file: z
+        .instanceof(File, { error: 'No calendar came along.' })
+        .refine(({ size }) => size <= MOST_BYTES, 'That calendar is larger than 5 MB: save a shorter span of it.'),
+      kind: z.enum(['taken', 'free']),
+    }),
+  )
 
 /** Reads a calendar’s times of the weeks that are planned ahead, in place of those of that kind before. */
-export async function takeCalendar(form: FormData): Promise<Done> {
-  const file = form instanceof FormData ? form.get('calendar') : null
-  const kind = parseOr404(KindSchema, form instanceof FormData ? form.get('kind') : null)
-  if (!(file instanceof Blob)) return refusedFor('No calendar came along.')
-  if (file.size > MOST_BYTES) return refusedFor('That calendar is larger than 5 MB: save a shorter span of it.')
-  const outcome = await doneOf(async () => {
+export const takeCalendar = action(
+  [SentCalendarSchema],
+  async ({ file, kind }) => {
     const from = minuteNow()
     const text = await file.text()
     const span = { start: from, end: from + DAYS_AHEAD * 24 * 60 }
     const told = await runJob('readCalendar', { text, span })
-    const { times } = sayingWhy(() => throwReported(told))
+    const { times } = await sayingWhy(() => throwReported(told))
     const read = { [kind]: times.map(spanOf), readOn: writtenAt(from).slice(0, 10) }
     await keepCalendar(await notebook(), (before) => ({ ...before, ...read }), now())
-  })
-  if (outcome.ok) revalidatePath('/', 'layout')
-  return outcome
-}
+  },
+  ['workroom'],
+)
 
 /** Forgets what calendars said. */
-export async function forgetCalendar(): Promise<Done> {
-  const outcome = await doneOf(async () => {
+export const forgetCalendar = action(
+  [],
+  async () => {
     await keepCalendar(await notebook(), () => ({ taken: [], free: [], readOn: null }), now())
-  })
-  if (outcome.ok) revalidatePath('/', 'layout')
-  return outcome
-}
+  },
+  ['workroom'],
+)

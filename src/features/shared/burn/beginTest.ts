@@ -1,6 +1,5 @@
 'use server'
 
-import { redirect } from 'next/navigation'
 import { z } from 'zod'
 import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { BlindCodeSchema } from '@/core/notebook/schemas/blind'
@@ -8,8 +7,8 @@ import { checkEnvelope } from '@/server/blindBoxes'
 import { latestAtHand, startBurnTest } from '@/server/burnTests'
 import { notebook } from '@/server/database'
 import { findPiece } from '@/server/pieces'
-import { outcomeOf, type Refusal } from '../outcome'
-import { parseOr404 } from '../parseOr404'
+import { action } from '../action'
+import { now } from '../now'
 
 const Beginning = z.strictObject({
   pieceId: RecordIdSchema.optional(),
@@ -19,21 +18,16 @@ const Beginning = z.strictObject({
 })
 
 /**
- * Begins a test, of a piece, of a control, of an envelope or of a cloth that is not kept yet, and goes to it. A piece
+ * Begins a test, of a piece, of a control, of an envelope or of a fabric that is not kept yet, and goes to it. A piece
  * brings its label along, and the last test what is at hand.
  */
-export async function beginTest(of: unknown = {}): Promise<Refusal> {
-  const { pieceId, controlId, blind } = parseOr404(Beginning, of)
-  const outcome = await outcomeOf(async () => {
-    const db = await notebook()
-    const piece = pieceId === undefined ? undefined : await findPiece(db, pieceId)
-    if (blind) await checkEnvelope(db, blind)
-    const id = await startBurnTest(db, { pieceId, controlId, blind }, new Date().toISOString(), {
-      atHand: await latestAtHand(db),
-      claim: piece?.claim,
-    })
-    return { id, revision: 1 }
+export const beginTest = action([Beginning.default({})], async ({ pieceId, controlId, blind }) => {
+  const db = await notebook()
+  const piece = pieceId === undefined ? undefined : await findPiece(db, pieceId)
+  if (blind) await checkEnvelope(db, blind)
+  const id = await startBurnTest(db, { pieceId, controlId, blind }, now(), {
+    atHand: await latestAtHand(db),
+    claim: piece?.claim,
   })
-  if (!outcome.ok) return outcome
-  redirect(`/bench/${outcome.id}`)
-}
+  return { goTo: `/bench/${id}` }
+})

@@ -1,25 +1,18 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
 import { type RecordKindId } from '@/core/notebook/kinds'
 import { SeenSchema } from '@/core/notebook/schemas/id'
 import { notebook } from '@/server/database'
 import { removeRecord } from '@/server/store/repository'
-import { doneOf, type Done } from '../outcome'
-import { type ActionInput } from '../actionInput'
+import { action } from '../action'
+import { now } from '../now'
 
-/** Takes a record that cannot be read out of the notebook, where it still is as the person saw it. */
-export async function removeDamaged(kind: unknown, seen: ActionInput<typeof SeenSchema>): Promise<Done> {
-  const outcome = await doneOf(async () => {
-    const { id, revision } = SeenSchema.parse(seen)
-    await removeRecord(
-      await notebook(),
-      z.string().max(80).parse(kind) as RecordKindId,
-      { id, revision },
-      new Date().toISOString(),
-    )
-  })
-  revalidatePath('/', 'layout')
-  return outcome
-}
+/** Takes a record that cannot be read out of the notebook, where it still is as the person saw it; of any kind. */
+export const removeDamaged = action(
+  [z.string().max(80), SeenSchema],
+  async (kind, { id, revision }) => {
+    await removeRecord(await notebook(), kind as RecordKindId, { id, revision }, now())
+  },
+  ['everything'],
+)

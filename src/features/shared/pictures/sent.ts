@@ -1,13 +1,14 @@
-import { doneOf, type Done, refusedFor } from '../outcome'
+import { z } from 'zod'
 
-/** Does something with a picture that a form brings; what is no picture, and a queue that is full, are told. */
-export async function withSentPicture(form: unknown, keep: (bytes: Uint8Array) => Promise<unknown>): Promise<Done> {
-  const file = form instanceof FormData ? form.get('picture') : null
-  if (!(file instanceof Blob)) return refusedFor('No picture came along.')
-  try {
-    return await doneOf(async () => keep(new Uint8Array(await file.arrayBuffer())))
-  } catch (error) {
-    if (error instanceof RangeError) return refusedFor(error.message)
-    throw error
-  }
-}
+const NONE = 'No picture came along.'
+
+/** A form with a picture in it, as the picture. */
+export const SentPictureSchema = z.instanceof(FormData, { error: NONE }).transform((form, context) => {
+  const file = form.get('picture')
+  if (file instanceof Blob) return file
+  context.addIssue({ code: 'custom', message: NONE })
+  return z.NEVER
+})
+
+/** Its bytes. */
+export const bytesOf = async (file: Blob): Promise<Uint8Array> => new Uint8Array(await file.arrayBuffer())

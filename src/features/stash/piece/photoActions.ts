@@ -1,6 +1,5 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
 import { PictureNameSchema } from '@/core/notebook/schemas/stash'
 import { RecordIdSchema } from '@/core/notebook/schemas/id'
@@ -9,21 +8,20 @@ import { notebook } from '@/server/database'
 import { notebookHome } from '@/server/home'
 import { addPhotograph } from '@/server/photographs'
 import { amendRecord } from '@/server/store/amend'
-import { doneOf, type Done } from '../../shared/outcome'
-import { withSentPicture } from '../../shared/pictures/sent'
-import { parseOr404 } from '../../shared/parseOr404'
+import { action } from '../../shared/action'
 import { now } from '../../shared/now'
-import { type ActionInput } from '../../shared/actionInput'
+import { sayingWhy } from '../../shared/outcome'
+import { bytesOf, SentPictureSchema } from '../../shared/pictures/sent'
 
 /** Adds a photograph to a piece. */
-export async function addPhoto(pieceId: ActionInput<typeof RecordIdSchema>, form: FormData): Promise<Done> {
-  const id = parseOr404(RecordIdSchema, pieceId)
-  const outcome = await withSentPicture(form, async (bytes) =>
-    addPhotograph(await notebook(), notebookHome(), id, bytes, now()),
-  )
-  revalidatePath('/', 'layout')
-  return outcome
-}
+export const addPhoto = action(
+  [RecordIdSchema, SentPictureSchema],
+  async (id, sent) => {
+    const bytes = await bytesOf(sent)
+    await sayingWhy(async () => addPhotograph(await notebook(), notebookHome(), id, bytes, now()))
+  },
+  ['piece'],
+)
 
 const ChangeSchema = z.discriminatedUnion('do', [
   /** It stands for the piece. */
@@ -35,18 +33,13 @@ const ChangeSchema = z.discriminatedUnion('do', [
 ])
 
 /** Puts a photograph first, or away, or says what stands for the piece. */
-export async function changePhotos(
-  pieceId: ActionInput<typeof RecordIdSchema>,
-  change: ActionInput<typeof ChangeSchema>,
-): Promise<Done> {
-  const id = parseOr404(RecordIdSchema, pieceId)
-  const asked = parseOr404(ChangeSchema, change)
-  const outcome = await doneOf(async () =>
-    amendRecord(await notebook(), 'piece', id, now(), (piece) => changed(piece, asked)),
-  )
-  revalidatePath('/', 'layout')
-  return outcome
-}
+export const changePhotos = action(
+  [RecordIdSchema, ChangeSchema],
+  async (id, change) => {
+    await amendRecord(await notebook(), 'piece', id, now(), (piece) => changed(piece, change))
+  },
+  ['piece'],
+)
 
 function changed(piece: Piece, change: z.output<typeof ChangeSchema>): Piece {
   switch (change.do) {

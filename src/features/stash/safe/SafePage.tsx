@@ -51,7 +51,7 @@ export function SafePage({ backups, home, pieces, records, bin, binDays }: Loade
 async function untilMade() {
   for (;;) {
     const outcome = await backUpNow()
-    if (!('isGoing' in outcome)) return outcome
+    if (!outcome.ok || !outcome.isGoing) return outcome
   }
 }
 

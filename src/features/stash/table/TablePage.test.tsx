@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import { act, render, screen, waitFor } from '@testing-library/react'
 import { PreferencesProvider } from '../../shared/settings/PreferencesContext'
-import { importTable, type TableOutcome } from './actions'
+import { importTable, type TableTaken } from './actions'
 import { TablePage } from './TablePage'
 import userEvent from '../../../../tests/support/person'
 
@@ -9,7 +9,7 @@ jest.mock('./actions', () => ({ importTable: jest.fn() }))
 const take = jest.mocked(importTable)
 const user = userEvent.setup()
 
-const read = (rest: Partial<TableOutcome> = {}): TableOutcome => ({
+const read = (rest: Partial<TableTaken> = {}): TableTaken & { ok: true } => ({
   ok: true,
   headings: ['What', 'Where'],
   columns: ['name', null],
@@ -66,7 +66,7 @@ test('two columns that are chosen quickly both count, whichever answer comes fir
   take.mockResolvedValueOnce(read({ columns: [null, null] }))
   await look()
   const [what, where] = await screen.findAllByRole<HTMLSelectElement>('combobox')
-  const answers: ((outcome: TableOutcome) => void)[] = []
+  const answers: ((outcome: TableTaken & { ok: true }) => void)[] = []
   take.mockImplementation(() => new Promise((resolve) => answers.push(resolve)))
   await user.selectOptions(what!, 'Name')
   await user.selectOptions(where!, 'Location')

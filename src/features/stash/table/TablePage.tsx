@@ -14,7 +14,7 @@ import { Actions, Page, Paper, PlainList, Callout, Soft } from '@/ui/kit/surface
 import { Trouble } from '@/ui/kit/Trouble'
 import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
-import { importTable, type TableOutcome } from './actions'
+import { importTable, type TableTaken } from './actions'
 
 const Grid = styled.div`
   overflow-x: auto;
@@ -37,14 +37,14 @@ interface Props {
   fields: readonly (readonly [id: string, title: string])[]
 }
 
-type Columns = TableOutcome['columns']
+type Columns = TableTaken['columns']
 
 const BLANK = 'name\tcalled\twidth (cm)\tlength (m)\tplace\n'
 
 /** A box of twenty at once: pasted from a spreadsheet, typed line by line, or from a CSV file. */
 export function TablePage({ fields }: Props) {
   const [text, setText] = useState(BLANK)
-  const [read, setRead] = useState<TableOutcome>()
+  const [read, setRead] = useState<TableTaken>()
   const { busy, trouble, doing } = useAsyncAction()
   // Answers may overtake one another: only the last that was asked for counts.
   const asked = useRef(0)
@@ -115,7 +115,7 @@ export function TablePage({ fields }: Props) {
 }
 
 interface LookedOverProps extends Props {
-  read: TableOutcome
+  read: TableTaken
   isDisabled: boolean
   onChoose: (columns: Columns) => void
   onKeep: () => void
@@ -141,11 +141,7 @@ function LookedOver({ read, fields, isDisabled, onChoose, onKeep }: LookedOverPr
   )
 }
 
-function ReadTable({
-  read,
-  fields,
-  onColumns,
-}: Props & { read: TableOutcome; onColumns: (columns: Columns) => void }) {
+function ReadTable({ read, fields, onColumns }: Props & { read: TableTaken; onColumns: (columns: Columns) => void }) {
   const { headings, columns, preview } = read
   const { units } = usePreferences()
   return (
@@ -197,7 +193,7 @@ function shown(fabric: TableFabric, field: TableField | null, units: UnitSystem)
   return fabric[field] ?? ''
 }
 
-function Doubts({ read: { doubts, moreDoubts } }: { read: TableOutcome }) {
+function Doubts({ read: { doubts, moreDoubts } }: { read: TableTaken }) {
   return (
     <Callout $tone="warn" role="status">
       <p>These cells are left open; what they say is kept in the notes.</p>

@@ -1,17 +1,16 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
 import { TABLE_FIELDS, type TableField } from '@/core/formats/csv/columns'
 import { MOST_TABLE_LINES, type TableDoubt, type TableRow } from '@/core/formats/csv/read'
-import { readPreferences } from '../../shared/settings/readPreferences'
 import { notebook } from '@/server/database'
 import { runJob } from '@/server/jobs/pool'
 import { throwReported } from '@/server/jobs/reported'
 import { fileToWrite } from '@/server/cache/fileOf'
+import { RefusedError } from '@/server/store/errors'
+import { action } from '../../shared/action'
 import { now } from '../../shared/now'
-import { type Refusal, refusedFor, valueOf } from '../../shared/outcome'
-import { type ActionInput } from '../../shared/actionInput'
+import { readPreferences } from '../../shared/settings/readPreferences'
 
 /** More is no table of a stash. */
 const MOST_CHARACTERS = 4_000_000
@@ -20,8 +19,7 @@ const SHOWN = 8
 const DOUBTS_SHOWN = 40
 
 /** What a table would do, or did. */
-export interface TableOutcome {
-  ok: true
+export interface TableTaken {
   headings: string[]
   columns: (TableField | null)[]
   /** The first lines, as they were read. */
@@ -42,40 +40,44 @@ const Asked = z.strictObject({
   isTrial: z.boolean(),
 })
 
+/** A form with a text under `table`. */
+const SentTableSchema = z
+  .instanceof(FormData, { error: 'There is no table in that.' })
+  .transform(async (form, context) => {
+    const sent = form.get('table')
+    const text = sent instanceof Blob ? await sent.text() : sent
+    if (text !== null) return text
+    context.addIssue({ code: 'custom', message: 'There is no table in that.' })
+    return z.NEVER
+  })
+
 /**
  * Reads a table of fabrics, and keeps them where it is no trial: all in one stroke, or none. A cell that is not
  * certain is left open and noted beside; no line is refused for it.
- * @param form the text, under `table`
  */
-export async function importTable(form: FormData, asked: ActionInput<typeof Asked>): Promise<TableOutcome | Refusal> {
-  const sent = form instanceof FormData ? form.get('table') : null
-  const text = sent instanceof Blob ? await sent.text() : sent
-  const options = Asked.safeParse(asked)
-  if (typeof text !== 'string' || !options.success) return refusedFor('There is no table in that.')
-  if (text.length > MOST_CHARACTERS) return refusedFor('That is too long for one table.')
-  const lines = text.trimEnd().split(/\r?\n/).length - 1
-  if (lines > MOST_TABLE_LINES) return refusedFor(`At most ${MOST_TABLE_LINES} lines at once: this has ${lines}.`)
-  const { words } = await readPreferences()
-  const { isTrial, columns: said } = options.data
-  const task = { text, asked: { columns: said, locale: words === 'us' ? 'en-US' : 'en-GB' }, at: now() }
-  const outcome = await valueOf(async () => {
+export const importTable = action(
+  [SentTableSchema, Asked],
+  async (text, { isTrial, columns: said }): Promise<TableTaken> => {
+    if (text.length > MOST_CHARACTERS) throw new RefusedError('That is too long for one table.')
+    const lines = text.trimEnd().split(/\r?\n/).length - 1
+    if (lines > MOST_TABLE_LINES)
+      throw new RefusedError(`At most ${MOST_TABLE_LINES} lines at once: this has ${lines}.`)
+    const { words } = await readPreferences()
     const file = isTrial ? undefined : await fileToWrite(await notebook())
-    return throwReported(await runJob('takeTable', { ...task, file }))
-  })
-  if (!outcome.ok) return outcome
-  const { columns, rows, refused } = outcome.value
-  if (rows.length === 0) return refusedFor('There are no lines below the headings.')
-  if (!isTrial) revalidatePath('/', 'layout')
-  const doubts = rows.flatMap(({ line, doubts: own }) => own.map((doubt) => ({ ...doubt, line })))
-  return {
-    ok: true,
-    headings: columns.map(({ heading }) => heading),
-    columns: columns.map(({ as }) => as),
-    preview: rows.slice(0, SHOWN),
-    pieces: rows.length,
-    doubts: doubts.slice(0, DOUBTS_SHOWN),
-    moreDoubts: Math.max(0, doubts.length - DOUBTS_SHOWN),
-    refused: refused.slice(0, DOUBTS_SHOWN),
-    isKept: !isTrial,
-  }
-}
+    const asked = { columns: said, locale: words === 'us' ? ('en-US' as const) : ('en-GB' as const) }
+    const { columns, rows, refused } = throwReported(await runJob('takeTable', { text, asked, at: now(), file }))
+    if (rows.length === 0) throw new RefusedError('There are no lines below the headings.')
+    const doubts = rows.flatMap(({ line, doubts: own }) => own.map((doubt) => ({ ...doubt, line })))
+    return {
+      headings: columns.map(({ heading }) => heading),
+      columns: columns.map(({ as }) => as),
+      preview: rows.slice(0, SHOWN),
+      pieces: rows.length,
+      doubts: doubts.slice(0, DOUBTS_SHOWN),
+      moreDoubts: Math.max(0, doubts.length - DOUBTS_SHOWN),
+      refused: refused.slice(0, DOUBTS_SHOWN),
+      isKept: !isTrial,
+    }
+  },
+  ['piece'],
+)

@@ -1,6 +1,5 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
 import { GarmentSchema } from '@/core/notebook/kinds/garment'
 import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { idText, listOf } from '@/core/notebook/schemas/text'
@@ -9,44 +8,34 @@ import { shelfOf } from '@/server/cache/shelf'
 import { GoneError } from '@/server/store/errors'
 import { inTransaction } from '@/server/store/repository'
 import { putGarment, takeApart } from '@/server/takingApart'
-import { doneOf, type Done } from '../../shared/outcome'
-import { readPreferences } from '../../shared/settings/readPreferences'
-import { parseOr404 } from '../../shared/parseOr404'
+import { action } from '../../shared/action'
 import { now } from '../../shared/now'
-import { type ActionInput } from '../../shared/actionInput'
+import { readPreferences } from '../../shared/settings/readPreferences'
 
 /** Keeps a garment's measures, how it is sewn, and where it is worn. */
-export async function keepGarment(input: ActionInput<typeof GarmentSchema>): Promise<Done> {
-  const outcome = await doneOf(async () => {
-    const garment = GarmentSchema.parse(input)
-    return inTransaction(await notebook(), (db) => putGarment(db, garment.pieceId, garment, now()))
-  })
-  revalidatePath('/', 'layout')
-  return outcome
-}
+export const keepGarment = action(
+  [GarmentSchema],
+  async (garment) => {
+    await inTransaction(await notebook(), (db) => putGarment(db, garment.pieceId, garment, now()))
+  },
+  ['garment'],
+)
 
 /**
- * Writes down that it was taken apart: its panels become pieces of the stash, what was kept goes into the box.
- * @param unsaved the garment as it was marked and measured since it was kept last, where it was
+ * Writes down that it was taken apart: its panels become pieces of the stash, what was kept goes into the box. Last
+ * comes the garment as it was marked and measured since it was kept, where it was.
  */
-export async function tookApart(
-  pieceId: ActionInput<typeof RecordIdSchema>,
-  keep: readonly string[],
-  unsaved: ActionInput<typeof GarmentSchema> | null = null,
-): Promise<Done> {
-  const id = parseOr404(RecordIdSchema, pieceId)
-  const garment = unsaved === null ? null : parseOr404(GarmentSchema, unsaved)
-  const kept = parseOr404(listOf(idText, 40), keep)
-  const { words } = await readPreferences()
-  const outcome = await doneOf(async () => {
+export const tookApart = action(
+  [RecordIdSchema, listOf(idText, 40), GarmentSchema.nullable().default(null)],
+  async (id, kept, garment) => {
+    const { words } = await readPreferences()
     const db = await notebook()
     const gist = (await shelfOf(db, words)).find(id)
     if (!gist) throw new GoneError('piece', id)
-    return inTransaction(db, async (open) => {
+    await inTransaction(db, async (open) => {
       if (garment) await putGarment(open, id, { ...garment, pieceId: id }, now())
       return takeApart(open, gist, kept, now())
     })
-  })
-  revalidatePath('/', 'layout')
-  return outcome
-}
+  },
+  ['piece', 'garment', 'notion'],
+)

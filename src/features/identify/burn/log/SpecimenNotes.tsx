@@ -122,8 +122,8 @@ function PictureOf({ testId, note, onChange }: Props) {
       const form = new FormData()
       form.set('picture', await shrinkPicture(file), 'picture.jpg')
       const outcome = await addPicture(testId, form)
-      if ('name' in outcome) onChange({ ...latest.current, picture: outcome.name })
-      else setTrouble(outcome.error)
+      if (outcome.ok) onChange({ ...latest.current, picture: outcome.name })
+      else setTrouble(Object.values(outcome.errors)[0])
     } catch {
       setTrouble('That picture could not be read here. Try a JPEG, PNG or WebP.')
     }
