@@ -9,10 +9,11 @@ import { keepTestWithPiece } from '@/server/burnTests'
 import { notebook } from '@/server/database'
 import { addMeasurement } from '@/server/measurements'
 import { createOnce } from '@/server/store/createOnce'
-import { changeRecord, findRecord, removeRecord, inTransaction } from '@/server/store/repository'
+import { changeRecord, findRecord, inTransaction } from '@/server/store/repository'
 import { action } from '../shared/action'
 import { now } from '../shared/now'
-import { keptRecord, unlessGone } from '../shared/outcome'
+import { keptRecord } from '../shared/outcome'
+import { dropAction, keepAction } from '../shared/recordActions'
 
 const NewPiece = z.strictObject({
   piece: PieceSchema,
@@ -45,18 +46,7 @@ export const updatePiece = action(
 )
 
 /** Puts a piece into the bin; one that is gone already is no trouble. */
-export const dropPiece = action(
-  [RecordIdSchema],
-  async (id) => {
-    await unlessGone(async () => removeRecord(await notebook(), 'piece', { id }, now()))
-    return { goTo: '/stash' }
-  },
-  ['piece'],
-)
+export const dropPiece = dropAction('piece', '/stash')
 
 /** Keeps filters of the stash under a name. */
-export const keepView = action(
-  [ViewSchema, NewIdSchema],
-  async (view, id) => keptRecord(await createOnce(await notebook(), 'view', view, now(), id)),
-  ['view'],
-)
+export const keepView = keepAction('view', ViewSchema)

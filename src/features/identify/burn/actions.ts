@@ -3,18 +3,18 @@
 import { z } from 'zod'
 import { AnswersSchema, SpecimenNotesSchema, TestSetupSchema } from '@/core/notebook/kinds/burnTest'
 import { ControlSchema } from '@/core/notebook/kinds/control'
-import { NewIdSchema, RecordIdSchema, SeenSchema } from '@/core/notebook/schemas/id'
+import { RecordIdSchema, SeenSchema } from '@/core/notebook/schemas/id'
 import { changeBurnTest, findBurnTest } from '@/server/burnTests'
 import { notebook } from '@/server/database'
 import { notebookHome } from '@/server/home'
 import { savePicture, sweepPictures } from '@/server/pictures'
-import { createOnce } from '@/server/store/createOnce'
 import { GoneError } from '@/server/store/errors'
 import { removeRecord } from '@/server/store/repository'
 import { action } from '../../shared/action'
 import { now } from '../../shared/now'
-import { keptRecord, sayingWhy, unlessGone } from '../../shared/outcome'
+import { sayingWhy, unlessGone } from '../../shared/outcome'
 import { bytesOf, SentPictureSchema } from '../../shared/pictures/sent'
+import { keepAction } from '../../shared/recordActions'
 
 const TestParts = z.strictObject({
   answers: AnswersSchema.optional(),
@@ -46,11 +46,7 @@ export const discardTest = action(
   ['burn-test'],
 )
 
-export const keepControl = action(
-  [ControlSchema, NewIdSchema],
-  async (control, id) => keptRecord(await createOnce(await notebook(), 'control', control, now(), id)),
-  ['control'],
-)
+export const keepControl = keepAction('control', ControlSchema)
 
 export const dropControl = action([RecordIdSchema], (id) => drop('control', id), ['control'])
 

@@ -5,32 +5,22 @@ import { patternFrom } from '@/core/choose/envelope/asPattern'
 import { readEnvelope } from '@/core/choose/envelope/readEnvelope'
 import { type LengthRead } from '@/core/choose/envelope/reading'
 import { PatternSchema } from '@/core/notebook/kinds/pattern'
-import { NewIdSchema, RecordIdSchema, SeenSchema } from '@/core/notebook/schemas/id'
+import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { optionalText } from '@/core/notebook/schemas/text'
 import { type Role } from '@/core/vocabulary/choosing'
 import { notebook } from '@/server/database'
 import { notebookHome } from '@/server/home'
 import { addPictureTo } from '@/server/photographs'
-import { amendRecord } from '@/server/store/amend'
-import { changeRecord, removeRecord } from '@/server/store/repository'
-import { createOnce } from '@/server/store/createOnce'
 import { action, plainAction } from '../../shared/action'
 import { now } from '../../shared/now'
-import { keptRecord, sayingWhy, unlessGone } from '../../shared/outcome'
+import { sayingWhy } from '../../shared/outcome'
 import { bytesOf, SentPictureSchema } from '../../shared/pictures/sent'
+import { amendAction, changeAction, dropAction, keepAction } from '../../shared/recordActions'
 
-export const keepPattern = action(
-  [PatternSchema, NewIdSchema],
-  async (pattern, id) => keptRecord(await createOnce(await notebook(), 'pattern', pattern, now(), id)),
-  ['pattern'],
-)
+export const keepPattern = keepAction('pattern', PatternSchema)
 
 /** Changes a pattern, where it still is as the person saw it. */
-export const changePattern = action(
-  [SeenSchema, PatternSchema],
-  async (seen, pattern) => keptRecord(await changeRecord(await notebook(), 'pattern', seen, pattern, now())),
-  ['pattern'],
-)
+export const changePattern = changeAction('pattern', PatternSchema)
 
 /** A length that an envelope seems to ask for, for the person to confirm beside the line that it was read from. */
 export interface ReadLength extends LengthRead {
@@ -55,20 +45,7 @@ export const addEnvelopePicture = action(
 )
 
 /** Puts a pattern on the list for the shop, or takes it off. */
-export const putOnList = action(
-  [RecordIdSchema, z.boolean()],
-  async (id, onList) => {
-    await amendRecord(await notebook(), 'pattern', id, now(), (pattern) => ({ ...pattern, onList }))
-  },
-  ['pattern'],
-)
+export const putOnList = amendAction('pattern', z.boolean(), (pattern, onList) => ({ ...pattern, onList }))
 
 /** Puts a pattern into the bin; one that is gone already is no trouble. */
-export const dropPattern = action(
-  [RecordIdSchema],
-  async (id) => {
-    await unlessGone(async () => removeRecord(await notebook(), 'pattern', { id }, now()))
-    return { goTo: '/patterns' }
-  },
-  ['pattern'],
-)
+export const dropPattern = dropAction('pattern', '/patterns')

@@ -3,7 +3,7 @@
 import { z } from 'zod'
 import { PatternPieceSchema, type PatternPiece } from '@/core/notebook/kinds/patternPiece'
 import { PointSchema } from '@/core/notebook/schemas/laid'
-import { RecordIdSchema, SeenSchema } from '@/core/notebook/schemas/id'
+import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { listOf, nameText } from '@/core/notebook/schemas/text'
 import { measuredKind } from '@/core/outlines/measured/kinds'
 import { settleOutlines } from '@/core/outlines/settleOutlines'
@@ -12,10 +12,11 @@ import { notebook } from '@/server/database'
 import { runJob } from '@/server/jobs/pool'
 import { keepFound } from '@/server/patternPieces'
 import { RefusedError } from '@/server/store/errors'
-import { changeRecord, removeRecord } from '@/server/store/repository'
+import { removeRecord } from '@/server/store/repository'
 import { action } from '../../shared/action'
 import { now } from '../../shared/now'
-import { keptRecord, sayingWhy } from '../../shared/outcome'
+import { sayingWhy } from '../../shared/outcome'
+import { changeAction } from '../../shared/recordActions'
 
 /** Pieces that were kept, and what of the file was not understood. */
 export interface KeptPatternPieces {
@@ -100,11 +101,7 @@ async function keepAll(
 }
 
 /** Changes a piece, where it still is as the person saw it. */
-export const changePatternPiece = action(
-  [SeenSchema, PatternPieceSchema],
-  async (seen, piece) => keptRecord(await changeRecord(await notebook(), 'pattern-piece', seen, piece, now())),
-  ['pattern-piece'],
-)
+export const changePatternPiece = changeAction('pattern-piece', PatternPieceSchema)
 
 /** Throws a piece away. */
 export const dropPatternPiece = action(

@@ -3,26 +3,21 @@
 import { z } from 'zod'
 import { ProjectSchema, type Project } from '@/core/notebook/kinds/project'
 import { ProjectClothSchema } from '@/core/notebook/kinds/projectCloth'
-import { NewIdSchema, RecordIdSchema } from '@/core/notebook/schemas/id'
+import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { optionalText } from '@/core/notebook/schemas/text'
 import { MAKING_STEPS, WEARS } from '@/core/vocabulary/making'
 import { ROLES } from '@/core/vocabulary/choosing'
 import { notebook } from '@/server/database'
 import { notebookHome } from '@/server/home'
 import { addPictureTo } from '@/server/photographs'
-import { amendRecord } from '@/server/store/amend'
-import { createOnce } from '@/server/store/createOnce'
 import { createRecord, findRecord, recordsReferring, removeRecord, inTransaction } from '@/server/store/repository'
 import { action } from '../../shared/action'
 import { now } from '../../shared/now'
-import { keptRecord, sayingWhy, unlessGone } from '../../shared/outcome'
+import { sayingWhy } from '../../shared/outcome'
 import { bytesOf, SentPictureSchema } from '../../shared/pictures/sent'
+import { amendAction, dropAction, keepAction } from '../../shared/recordActions'
 
-export const keepProject = action(
-  [ProjectSchema, NewIdSchema],
-  async (project, id) => keptRecord(await createOnce(await notebook(), 'project', project, now(), id)),
-  ['project'],
-)
+export const keepProject = keepAction('project', ProjectSchema)
 
 const ChoiceSchema = z.strictObject({
   role: z.enum(ROLES),
@@ -83,13 +78,7 @@ const ChangeSchema = z.discriminatedUnion('do', [
 ])
 
 /** Changes what a project says of itself. */
-export const changeProject = action(
-  [RecordIdSchema, ChangeSchema],
-  async (id, change) => {
-    await amendRecord(await notebook(), 'project', id, now(), (project) => changed(project, change))
-  },
-  ['project'],
-)
+export const changeProject = amendAction('project', ChangeSchema, changed)
 
 function changed(project: Project, change: z.output<typeof ChangeSchema>): Project {
   switch (change.do) {
@@ -143,11 +132,4 @@ export const addProjectPicture = action(
 )
 
 /** Puts a project into the bin; its fabrics are free again. */
-export const dropProject = action(
-  [RecordIdSchema],
-  async (id) => {
-    await unlessGone(async () => removeRecord(await notebook(), 'project', { id }, now()))
-    return { goTo: '/projects' }
-  },
-  ['project'],
-)
+export const dropProject = dropAction('project', '/projects')

@@ -14,6 +14,7 @@ import { GoneError } from '@/server/store/errors'
 import { createRecord, findRecord, inTransaction } from '@/server/store/repository'
 import { action } from '../../shared/action'
 import { now } from '../../shared/now'
+import { amendAction } from '../../shared/recordActions'
 
 /** Cuts from a piece, and keeps its offcuts. */
 export const cutPiece = action(
@@ -27,19 +28,15 @@ export const cutPiece = action(
 const ShapeSchema = z.strictObject({ outline: OutlineSchema.nullable(), flaws: listOf(PolygonSchema, 40) })
 
 /** Keeps the outline of a piece and where it is stained, worn or torn. An outline says how wide and long it is, too. */
-export const keepShape = action(
-  [RecordIdSchema, ShapeSchema],
-  async (id, { outline, flaws }) => {
-    const size = outline && boundsOf(outline)
-    await amendRecord(await notebook(), 'piece', id, now(), (piece) => ({
-      ...piece,
-      outline,
-      flaws,
-      ...(size && { widthMm: Math.round(size.widthMm), lengthMm: Math.round(size.lengthMm) }),
-    }))
-  },
-  ['piece'],
-)
+export const keepShape = amendAction('piece', ShapeSchema, (piece, { outline, flaws }) => {
+  const size = outline && boundsOf(outline)
+  return {
+    ...piece,
+    outline,
+    flaws,
+    ...(size && { widthMm: Math.round(size.widthMm), lengthMm: Math.round(size.lengthMm) }),
+  }
+})
 
 const LotChoice = z.strictObject({ lotId: RecordIdSchema.nullable(), name: nameText.nullable() })
 

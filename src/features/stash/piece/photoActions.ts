@@ -7,11 +7,11 @@ import { type Piece } from '@/core/notebook/kinds/piece'
 import { notebook } from '@/server/database'
 import { notebookHome } from '@/server/home'
 import { addPhotograph } from '@/server/photographs'
-import { amendRecord } from '@/server/store/amend'
 import { action } from '../../shared/action'
 import { now } from '../../shared/now'
 import { sayingWhy } from '../../shared/outcome'
 import { bytesOf, SentPictureSchema } from '../../shared/pictures/sent'
+import { amendAction } from '../../shared/recordActions'
 
 /** Adds a photograph to a piece. */
 export const addPhoto = action(
@@ -33,13 +33,7 @@ const ChangeSchema = z.discriminatedUnion('do', [
 ])
 
 /** Puts a photograph first, or away, or says what stands for the piece. */
-export const changePhotos = action(
-  [RecordIdSchema, ChangeSchema],
-  async (id, change) => {
-    await amendRecord(await notebook(), 'piece', id, now(), (piece) => changed(piece, change))
-  },
-  ['piece'],
-)
+export const changePhotos = amendAction('piece', ChangeSchema, changed)
 
 function changed(piece: Piece, change: z.output<typeof ChangeSchema>): Piece {
   switch (change.do) {
