@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { pages } from '@/features/shared/pages'
+import { computations } from '@/server/api/computations'
 import { nasty, spoilt } from './nasty'
 import { oneOf, type Random } from './random'
 
@@ -11,46 +12,8 @@ export interface Shot {
   body?: string
 }
 
-/** What the routes are meant for, to be spoilt. */
-const BODIES = {
-  identify: {
-    observations: [
-      { feature: 'smell', states: ['hair-feather'], part: 'whole' },
-      { feature: 'residue', states: ['crushable-bead'], part: 'warp' },
-    ],
-    claim: [{ fibre: 'silk', percent: 100 }],
-    made: { after: 1950, before: 1965 },
-    history: { kind: 'garment' },
-    atHand: ['flame'],
-    controls: [{ fibre: 'wool', observations: [{ feature: 'smell', states: ['hair-feather'] }] }],
-  },
-  weigh: { readings: [{ grams: 3.2, resolutionGrams: 0.1, lengthMm: 100, widthMm: 100, cutErrorMm: 1 }] },
-  name: {
-    inspection: { construction: 'woven', interlacing: ['twill'] },
-    gsm: 270,
-    stretchPercent: { length: 0, width: 2 },
-    fibres: ['cotton'],
-  },
-  match: {
-    need: { garment: 'jumpsuit', role: 'main', details: ['belt'], season: 'mild', gsm: [150, 270] },
-    fabric: { called: 'chambray', gsm: 150, fibres: ['cotton'], stretchPercent: { width: 3 }, body: 'soft' },
-  },
-  set: {
-    need: { garment: 'coat' },
-    main: { called: 'melton', gsm: 480, fibres: [{ fibre: 'wool', share: 'main' }] },
-    lining: { called: 'lining', gsm: 80, fibres: ['acetate'] },
-    interfacing: { gsm: 90, construction: 'woven', attach: 'fusible', count: 2 },
-    wadding: { gsm: 100, loftMm: 6, fibres: ['polyester'] },
-  },
-  comfort: { fabric: { called: 'linen', gsm: 160, fibres: ['linen'] }, nextToSkin: true },
-  enough: {
-    lengths: [{ widthMm: 1120, lengthMm: 2100, nap: false }],
-    fabric: { widthMm: 1400, lengthMm: 2000, oneWay: true, repeatMm: { length: 320, width: 0 }, washed: false },
-    pieces: 9,
-    marginMm: 100,
-  },
-  envelope: { text: 'Light to mid-weight wovens such as chambray. Two-way stretch. 45" 2⅛ yd' },
-} as const
+/** What each computation is meant for, to be spoilt. */
+const JSON_COMPUTATIONS = computations.filter(({ file }) => file === undefined)
 
 /** What each action is meant for. */
 const ID = '01890a5d-ac96-7000-8000-0000000000aa'
@@ -151,11 +114,11 @@ function crooked(random: Random, body: string): string {
 export function shotMaker(actions: ReturnType<typeof actionsOf>, origin: string, random: Random): () => Shot {
   const json = { 'content-type': 'application/json' }
   const api = (): Shot => {
-    const route = oneOf(random, Object.keys(BODIES) as (keyof typeof BODIES)[])
-    const body = random() < 0.05 ? 'not { json' : JSON.stringify(spoilt(BODIES[route] as never, random))
+    const { name, example } = oneOf(random, JSON_COMPUTATIONS)
+    const body = random() < 0.05 ? 'not { json' : JSON.stringify(spoilt(example as never, random))
     return {
       method: oneOf(random, ['POST', 'POST', 'POST', 'POST', 'PUT']),
-      path: `/api/v1/${route}`,
+      path: `/api/v1/${name}`,
       headers: json,
       body,
     }

@@ -1,22 +1,13 @@
+import { ask } from '../../../tests/support/ask'
 import { MOST_BYTES } from './handle'
-import { postIdentify } from './identify'
-import { postMatch } from './match'
-import { postName } from './name'
+import { identifyComputation } from './identify'
+import { matchComputation } from './match'
+import { nameComputation } from './name'
 import { openApi } from './openapi'
 import { ProblemSchema } from './problem'
-import { postWeigh } from './weigh'
+import { weighComputation } from './weigh'
 
-type Handler = (request: Request) => Promise<Response>
-
-async function ask(handler: Handler, body: unknown) {
-  const response = await handler(
-    new Request('http://localhost/', {
-      method: 'POST',
-      body: typeof body === 'string' ? body : JSON.stringify(body),
-    }),
-  )
-  return { status: response.status, body: (await response.json()) as Record<string, never> }
-}
+type Handler = Parameters<typeof ask>[0]
 
 async function refusal(handler: Handler, body: unknown) {
   const { status, body: answer } = await ask(handler, body)
@@ -28,7 +19,7 @@ const smell = { feature: 'smell', states: ['hair-feather'] }
 
 describe('identify', () => {
   it('answers in the shape of the contract', async () => {
-    const { status, body } = await ask(postIdentify, {
+    const { status, body } = await ask(identifyComputation.post, {
       observations: [{ ...smell, part: 'whole' }],
       claim: [{ fibre: 'silk', percent: 100 }],
       made: { after: 1950, before: 1965 },
@@ -51,7 +42,7 @@ describe('identify', () => {
   })
 
   it('tells parts apart', async () => {
-    const { body } = await ask(postIdentify, {
+    const { body } = await ask(identifyComputation.post, {
       observations: [
         { ...smell, part: 'warp' },
         { feature: 'smell', states: ['paper'], part: 'weft' },
@@ -104,19 +95,22 @@ describe('identify', () => {
     ['no JSON', '{"observations": [', 400, 'body'],
     ['null', 'null', 400, 'body'],
   ])('refuses %s with its path', async (_, body, status, path) => {
-    const answer = await refusal(postIdentify, body)
+    const answer = await refusal(identifyComputation.post, body)
     expect(answer.status).toBe(status)
     expect(answer.paths).toContain(path)
   })
 
   it('reads no more than it must of 2 MB of nonsense', async () => {
-    expect(await refusal(postIdentify, 'x'.repeat(2 * MOST_BYTES))).toMatchObject({ status: 413, code: 'too-large' })
+    expect(await refusal(identifyComputation.post, 'x'.repeat(2 * MOST_BYTES))).toMatchObject({
+      status: 413,
+      code: 'too-large',
+    })
   })
 })
 
 describe('weigh', () => {
   it('answers the contract’s example', async () => {
-    const { status, body } = await ask(postWeigh, {
+    const { status, body } = await ask(weighComputation.post, {
       readings: [{ grams: 3.2, resolutionGrams: 0.1, lengthMm: 100, widthMm: 100, cutErrorMm: 1 }],
     })
     expect(status).toBe(200)
@@ -125,12 +119,16 @@ describe('weigh', () => {
   })
 
   it('refuses no readings, and readings of nothing', async () => {
-    expect(await refusal(postWeigh, { readings: [] })).toMatchObject({ status: 422, paths: ['readings'] })
-    expect(await refusal(postWeigh, { readings: [{ grams: -1, lengthMm: 1, widthMm: 1 }] })).toMatchObject({
+    expect(await refusal(weighComputation.post, { readings: [] })).toMatchObject({ status: 422, paths: ['readings'] })
+    expect(
+      await refusal(weighComputation.post, { readings: [{ grams: -1, lengthMm: 1, widthMm: 1 }] }),
+    ).toMatchObject({
       status: 422,
       paths: ['readings.0.grams'],
     })
-    expect(await refusal(postWeigh, { readings: [{ grams: '3 g', lengthMm: 1, widthMm: 1 }] })).toMatchObject({
+    expect(
+      await refusal(weighComputation.post, { readings: [{ grams: '3 g', lengthMm: 1, widthMm: 1 }] }),
+    ).toMatchObject({
       status: 400,
       paths: ['readings.0.grams'],
     })
@@ -146,13 +144,13 @@ describe('name', () => {
   }
 
   it('answers the contract’s example, with words of both sides of the ocean', async () => {
-    const { status, body } = await ask(postName, denim)
+    const { status, body } = await ask(nameComputation.post, denim)
     expect(status).toBe(200)
     expect(body).toMatchObject({
       names: expect.arrayContaining([expect.objectContaining({ id: 'denim', name: 'Denim' })]),
     })
     expect(body).toHaveProperty('names.0.id', 'denim')
-    const { body: calico } = await ask(postName, {
+    const { body: calico } = await ask(nameComputation.post, {
       inspection: { construction: 'woven', interlacing: 'plain', colouring: 'undyed' },
       gsm: 140,
       fibres: ['cotton'],
@@ -165,8 +163,8 @@ describe('name', () => {
   })
 
   it('takes every part as optional, one answer or several', async () => {
-    expect((await ask(postName, {})).status).toBe(200)
-    expect((await ask(postName, { inspection: { surface: ['pebbled', 'foamy'] } })).status).toBe(200)
+    expect((await ask(nameComputation.post, {})).status).toBe(200)
+    expect((await ask(nameComputation.post, { inspection: { surface: ['pebbled', 'foamy'] } })).status).toBe(200)
   })
 
   it.each([
@@ -177,7 +175,7 @@ describe('name', () => {
     ['an unknown fibre', { fibres: ['kapok'] }, 422, 'fibres.0'],
     ['a wrong type', { gsm: 'heavy' }, 400, 'gsm'],
   ])('refuses %s with its path', async (_, body, status, path) => {
-    const answer = await refusal(postName, body)
+    const answer = await refusal(nameComputation.post, body)
     expect([answer.status, answer.paths]).toEqual([status, expect.arrayContaining([path])])
   })
 })
@@ -206,27 +204,27 @@ describe('match', () => {
   }
 
   it('answers the contract’s example', async () => {
-    const { status, body } = await ask(postMatch, { need, fabric })
+    const { status, body } = await ask(matchComputation.post, { need, fabric })
     expect(status).toBe(200)
     expect(body.verdict).toBe('suits')
     expect(body).toHaveProperty('reasons.0.text')
   })
 
   it('takes every key as optional', async () => {
-    expect((await ask(postMatch, { need: {}, fabric: {} })).status).toBe(200)
+    expect((await ask(matchComputation.post, { need: {}, fabric: {} })).status).toBe(200)
   })
 
   it('refuses two of a kind, none of a kind, and words out of the vocabulary', async () => {
-    expect(await refusal(postMatch, { need, fabric, fabricId: 3 })).toMatchObject({
+    expect(await refusal(matchComputation.post, { need, fabric, fabricId: 3 })).toMatchObject({
       status: 422,
       paths: ['fabricId'],
     })
-    expect(await refusal(postMatch, { fabric })).toMatchObject({ status: 422, paths: ['need'] })
-    expect(await refusal(postMatch, { need: { garment: 'toga' }, fabric })).toMatchObject({
+    expect(await refusal(matchComputation.post, { fabric })).toMatchObject({ status: 422, paths: ['need'] })
+    expect(await refusal(matchComputation.post, { need: { garment: 'toga' }, fabric })).toMatchObject({
       status: 422,
       paths: ['need.garment'],
     })
-    expect(await refusal(postMatch, { need: { gsm: [300, 100] }, fabric })).toMatchObject({
+    expect(await refusal(matchComputation.post, { need: { gsm: [300, 100] }, fabric })).toMatchObject({
       status: 422,
       paths: ['need.gsm'],
     })

@@ -1,16 +1,12 @@
-import { postComfort } from './comfort'
-import { postEnough } from './enough'
-import { postEnvelope } from './envelope'
-import { postMatch } from './match'
+import { ask } from '../../../tests/support/ask'
+import { comfortComputation } from './comfort'
+import { enoughComputation } from './enough'
+import { envelopeComputation } from './envelope'
+import { matchComputation } from './match'
 import { ProblemSchema } from './problem'
-import { postSet } from './set'
+import { setComputation } from './set'
 
-type Handler = (request: Request) => Promise<Response>
-
-async function ask(handler: Handler, body: unknown) {
-  const response = await handler(new Request('http://localhost/', { method: 'POST', body: JSON.stringify(body) }))
-  return { status: response.status, body: await response.json() }
-}
+type Handler = Parameters<typeof ask>[0]
 
 async function refusal(handler: Handler, body: unknown) {
   const { status, body: answer } = await ask(handler, body)
@@ -27,7 +23,7 @@ describe('set', () => {
   }
 
   it('answers in the shape of the contract', async () => {
-    const { status, body } = await ask(postSet, asked)
+    const { status, body } = await ask(setComputation.post, asked)
     expect(status).toBe(200)
     expect(body).toMatchObject({
       score: expect.any(Number),
@@ -45,8 +41,8 @@ describe('set', () => {
   })
 
   it('asks for the main cloth and nothing else', async () => {
-    expect((await ask(postSet, { main: {} })).body).toMatchObject({ score: 1, worst: null, pairs: [] })
-    expect(await refusal(postSet, {})).toEqual({ status: 400, paths: ['main'] })
+    expect((await ask(setComputation.post, { main: {} })).body).toMatchObject({ score: 1, worst: null, pairs: [] })
+    expect(await refusal(setComputation.post, {})).toEqual({ status: 400, paths: ['main'] })
   })
 
   it.each([
@@ -55,7 +51,7 @@ describe('set', () => {
     [{ ...asked, lining: { gsm: -4 } }, 'lining.gsm'],
     [{ ...asked, wadding: { loftMm: 0 } }, 'wadding.loftMm'],
   ])('refuses nonsense with its path: %#', async (body, path) => {
-    const { status, paths } = await refusal(postSet, body)
+    const { status, paths } = await refusal(setComputation.post, body)
     expect([400, 422]).toContain(status)
     expect(paths).toEqual([path])
   })
@@ -63,7 +59,7 @@ describe('set', () => {
 
 describe('comfort', () => {
   it('answers in the shape of the contract', async () => {
-    const { status, body } = await ask(postComfort, {
+    const { status, body } = await ask(comfortComputation.post, {
       fabric: { called: 'linen', gsm: 160, fibres: ['linen'] },
       nextToSkin: true,
     })
@@ -81,7 +77,7 @@ describe('comfort', () => {
   })
 
   it('of nothing it says that it does not know', async () => {
-    const { body } = await ask(postComfort, { fabric: {} })
+    const { body } = await ask(comfortComputation.post, { fabric: {} })
     expect(body.regainPercent).toBeNull()
     expect(body.reasons.map(({ id }: { id: string }) => id)).toContain('moisture-unknown')
   })
@@ -107,7 +103,7 @@ describe('enough', () => {
   }
 
   it('answers in the shape of the contract, the parts summing to the need', async () => {
-    const { status, body } = await ask(postEnough, asked)
+    const { status, body } = await ask(enoughComputation.post, asked)
     expect(status).toBe(200)
     expect(body).toMatchObject({ needMm: 1700, haveMm: 2000, verdict: 'enough', buy: { metres: 1.7, yards: 1.875 } })
     const sum = body.parts.reduce((all: number, { addMm }: { addMm: number }) => all + addMm, 0)
@@ -115,7 +111,7 @@ describe('enough', () => {
   })
 
   it('without a length of cloth it says what to buy', async () => {
-    const { body } = await ask(postEnough, { ...asked, fabric: { ...asked.fabric, lengthMm: null } })
+    const { body } = await ask(enoughComputation.post, { ...asked, fabric: { ...asked.fabric, lengthMm: null } })
     expect(body).toMatchObject({ haveMm: null, verdict: 'buy' })
   })
 
@@ -127,7 +123,7 @@ describe('enough', () => {
     [{ ...asked, fabric: { widthMm: 20, selvedgeMm: 15 } }, 'fabric.selvedgeMm'],
     [{ ...asked, fabric: { ...asked.fabric, colour: 'red' } }, 'fabric.colour'],
   ])('refuses nonsense with its path: %#', async (body, path) => {
-    const { status, paths } = await refusal(postEnough, body)
+    const { status, paths } = await refusal(enoughComputation.post, body)
     expect([400, 422]).toContain(status)
     expect(paths).toEqual([path])
   })
@@ -135,26 +131,30 @@ describe('enough', () => {
 
 describe('envelope', () => {
   it('answers in the shape of the contract, and what it answers is a need that matching takes', async () => {
-    const { status, body } = await ask(postEnvelope, {
+    const { status, body } = await ask(envelopeComputation.post, {
       text: 'Shirt with collar. Light to mid-weight wovens such as chambray. Not suitable for plaids. 8 buttons',
     })
     expect(status).toBe(200)
     expect(body).toMatchObject({ garment: 'shirt', avoid: [{ id: 'plaids' }], notRead: [] })
     expect(body.notions).toEqual([{ id: 'button', text: '8 buttons', count: 8 }])
     const { need } = body.roles[0]
-    expect((await ask(postMatch, { need, fabric: { called: 'chambray' } })).status).toBe(200)
+    expect((await ask(matchComputation.post, { need, fabric: { called: 'chambray' } })).status).toBe(200)
   })
 
   it('reads nothing out of nothing, and no more than it may', async () => {
-    expect((await ask(postEnvelope, { text: '' })).body).toMatchObject({ garment: null, roles: [], notRead: [] })
-    expect(await refusal(postEnvelope, { text: 'x'.repeat(20_001) })).toMatchObject({ paths: ['text'] })
-    expect(await refusal(postEnvelope, {})).toEqual({ status: 400, paths: ['text'] })
+    expect((await ask(envelopeComputation.post, { text: '' })).body).toMatchObject({
+      garment: null,
+      roles: [],
+      notRead: [],
+    })
+    expect(await refusal(envelopeComputation.post, { text: 'x'.repeat(20_001) })).toMatchObject({ paths: ['text'] })
+    expect(await refusal(envelopeComputation.post, {})).toEqual({ status: 400, paths: ['text'] })
   })
 })
 
 describe('match, more', () => {
   it('takes a fibre by its id or with its share, and roles; says its spread and what helps together', async () => {
-    const { status, body } = await ask(postMatch, {
+    const { status, body } = await ask(matchComputation.post, {
       need: { garment: 'blazer', roles: ['main', 'lining'] },
       fabric: {
         called: 'wool flannel',
@@ -174,7 +174,7 @@ describe('match, more', () => {
     expect(body.interval80[0]).toBeLessThanOrEqual(body.score)
     expect(body.spread).toMatch(/of 100/)
     expect(body).toHaveProperty('together')
-    expect((await ask(postMatch, { need: {}, fabric: { fibres: ['wool'] } })).status).toBe(200)
+    expect((await ask(matchComputation.post, { need: {}, fabric: { fibres: ['wool'] } })).status).toBe(200)
   })
 
   it.each([
@@ -182,7 +182,7 @@ describe('match, more', () => {
     [{ fibres: ['unobtainium'] }, /^fabric\.fibres\.0/],
     [{ handling: ['bites'] }, /^fabric\.handling\.0/],
   ])('refuses %o', async (fabric, path) => {
-    const { status, paths } = await refusal(postMatch, { need: {}, fabric })
+    const { status, paths } = await refusal(matchComputation.post, { need: {}, fabric })
     expect([400, 422]).toContain(status)
     expect(paths[0]).toMatch(path)
   })

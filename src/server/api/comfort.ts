@@ -3,7 +3,7 @@ import { comfortOf } from '../../core/choose/comfort/comfort'
 import { offerFrom } from '../../core/fabric/offer'
 import { AIRINESS } from '../../core/fabric/openness'
 import { FabricSchema } from './fabric'
-import { postJson } from './handle'
+import { computation } from './computation'
 
 export const ComfortRequest = z.strictObject({ fabric: FabricSchema, nextToSkin: z.boolean().default(true) })
 
@@ -21,6 +21,11 @@ export const ComfortResponse = z.object({
   schools: z.array(z.object({ id: z.string(), picked: z.string(), text: z.string() })),
 })
 
-export const postComfort = postJson(ComfortRequest, ComfortResponse, ({ fabric, nextToSkin }) =>
-  comfortOf(offerFrom(fabric), nextToSkin),
-)
+export const comfortComputation = computation({
+  name: 'comfort',
+  summary: 'How a cloth wears in hot, mild and cold weather.',
+  request: ComfortRequest,
+  response: ComfortResponse,
+  example: { fabric: { called: 'linen', gsm: 160, fibres: ['linen'] }, nextToSkin: true },
+  run: ({ fabric, nextToSkin }) => comfortOf(offerFrom(fabric), nextToSkin),
+})

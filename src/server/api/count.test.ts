@@ -2,7 +2,7 @@ import sharp from 'sharp'
 import { drafts } from '../../core/weave/drafts'
 import { dice } from '../../../tests/support/seen'
 import { weavePicture } from '../../../tests/support/weavePicture'
-import { postCount, CountResponse } from './count'
+import { countComputation, CountResponse } from './count'
 
 // The worker threads run in the real server, and are tested there.
 jest.mock('../jobs/pool', () => jest.requireActual('../../../tests/support/jobsHere'))
@@ -22,7 +22,7 @@ const grey = sharp(Buffer.from(data.map(Math.round)), { raw: { width: 420, heigh
 async function ask(fields: Record<string, Blob | string>) {
   const form = new FormData()
   for (const [key, value] of Object.entries(fields)) form.set(key, value)
-  const response = await postCount(new Request('http://localhost/', { method: 'POST', body: form }))
+  const response = await countComputation.post(new Request('http://localhost/', { method: 'POST', body: form }))
   return { status: response.status, body: (await response.json()) as { error?: { issues: { path: string }[] } } }
 }
 const blob = (buffer: Buffer) => new Blob([new Uint8Array(buffer)])
@@ -69,7 +69,7 @@ it.each([
 })
 
 it('refuses what is no form', async () => {
-  const response = await postCount(
+  const response = await countComputation.post(
     new Request('http://localhost/', { method: 'POST', body: '{}', headers: { 'content-type': 'application/json' } }),
   )
   expect(response.status).toBe(400)

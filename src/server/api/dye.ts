@@ -6,7 +6,7 @@ import { mixOf } from '../../core/fabric/mix'
 import { listOf } from '../../core/notebook/schemas/text'
 import { FIBRE_IDS } from '../../core/vocabulary/fibres'
 import { HexSchema, SharedFibreSchema } from './fabric'
-import { postJson } from './handle'
+import { computation } from './computation'
 
 export const DyeRequest = z.strictObject({
   fibres: listOf(SharedFibreSchema, FIBRE_IDS.length).min(1, 'at least one fibre'),
@@ -55,6 +55,18 @@ export const DyeResponse = z.object({
   cautions: told,
 })
 
-export const postDye = postJson(DyeRequest, DyeResponse, ({ fibres, ...asked }) =>
-  planDyeing({ ...asked, mix: mixOf(fibres) }),
-)
+export const dyeComputation = computation({
+  name: 'dye',
+  summary: 'Whether a cloth takes dye, the colour that comes, what goes into the bath, and what to mind.',
+  request: DyeRequest,
+  response: DyeResponse,
+  example: {
+    fibres: [
+      { fibre: 'cotton', share: 'main' },
+      { fibre: 'polyester', share: 'minor' },
+    ],
+    grams: 400,
+    to: '#204080',
+  },
+  run: ({ fibres, ...asked }) => planDyeing({ ...asked, mix: mixOf(fibres) }),
+})

@@ -3,7 +3,8 @@ import { howMuchIsNeeded } from '../../core/choose/enough/enough'
 import { offerFrom } from '../../core/fabric/offer'
 import { listOf } from '../../core/notebook/schemas/text'
 import { FabricSchema, FabricLengthSchema, WidthSchema } from './fabric'
-import { NoSense, postJson } from './handle'
+import { computation } from './computation'
+import { NoSense } from './handle'
 
 /** Longest repeat of a print, mm. */
 const repeat = z.number().min(0).max(3000)
@@ -42,13 +43,25 @@ export const EnoughResponse = z.object({
   buy: z.object({ metres: z.number(), yards: z.number(), text: z.string() }),
 })
 
-export const postEnough = postJson(EnoughRequest, EnoughResponse, ({ fabric, ...rest }) => {
-  const { oneWay, repeatMm, selvedgeMm, lengthMm, ...described } = fabric
-  const { widthMm } = described
-  if (selvedgeMm !== undefined && widthMm !== undefined && 2 * selvedgeMm >= widthMm)
-    throw new NoSense(['fabric', 'selvedgeMm'], 'the selvedges leave nothing of the width')
-  return howMuchIsNeeded({
-    ...rest,
-    fabric: { widthMm, oneWay, repeatMm, selvedgeMm, lengthMm: lengthMm ?? undefined, offer: offerFrom(described) },
-  })
+export const enoughComputation = computation({
+  name: 'enough',
+  summary: 'Whether a length is enough by an envelope’s table, and what to buy.',
+  request: EnoughRequest,
+  response: EnoughResponse,
+  example: {
+    lengths: [{ widthMm: 1120, lengthMm: 2100, nap: false }],
+    fabric: { widthMm: 1400, lengthMm: 2000, oneWay: true, repeatMm: { length: 320, width: 0 }, washed: false },
+    pieces: 9,
+    marginMm: 100,
+  },
+  run: ({ fabric, ...rest }) => {
+    const { oneWay, repeatMm, selvedgeMm, lengthMm, ...described } = fabric
+    const { widthMm } = described
+    if (selvedgeMm !== undefined && widthMm !== undefined && 2 * selvedgeMm >= widthMm)
+      throw new NoSense(['fabric', 'selvedgeMm'], 'the selvedges leave nothing of the width')
+    return howMuchIsNeeded({
+      ...rest,
+      fabric: { widthMm, oneWay, repeatMm, selvedgeMm, lengthMm: lengthMm ?? undefined, offer: offerFrom(described) },
+    })
+  },
 })

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { readEnvelope } from '../../core/choose/envelope/readEnvelope'
 import { NeedSchema } from '../../core/notebook/schemas/need'
 import { AVOIDS, GARMENTS, ROLES } from '../../core/vocabulary/choosing'
-import { postJson } from './handle'
+import { computation } from './computation'
 
 /** Longest text of an envelope that is read, characters. */
 const MOST_TEXT = 20_000
@@ -45,4 +45,11 @@ export const EnvelopeResponse = z.object({
   notRead: z.array(z.string()),
 })
 
-export const postEnvelope = postJson(EnvelopeRequest, EnvelopeResponse, ({ text }) => readEnvelope(text))
+export const envelopeComputation = computation({
+  name: 'envelope',
+  summary: 'What a pattern’s envelope says, read into needs, lengths and notions.',
+  request: EnvelopeRequest,
+  response: EnvelopeResponse,
+  example: { text: 'Light to mid-weight wovens such as chambray. Two-way stretch. 45" 2⅛ yd' },
+  run: ({ text }) => readEnvelope(text),
+})

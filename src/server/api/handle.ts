@@ -43,23 +43,68 @@ export function postJson<Asked extends z.ZodType>(
     if (beyond) return problem(422, 'makes-no-sense', `The body is more than is read: ${beyond.message}.`, [beyond])
     const parsed = schema.safeParse(body)
     if (!parsed.success) return problemOf(parsed.error)
+    return answered(() => compute(parsed.data, request.signal), answerSchema)
+  }
+}
+
+interface FormHandler<Asked extends z.ZodType> {
+  schema: Asked
+  answerSchema: z.ZodType
+  /** The name of the file in the form. */
+  file: string
+  /** What it is called in a sentence. */
+  fileWord: string
+  /** The largest file that is read, bytes. */
+  mostBytes: number
+  run: (input: z.output<Asked>, signal: AbortSignal) => unknown
+}
+
+/** The same of a body that is a form with a file in it. */
+export function postForm<Asked extends z.ZodType>({
+  schema,
+  answerSchema,
+  file,
+  fileWord,
+  mostBytes,
+  run,
+}: FormHandler<Asked>) {
+  const tooLarge = () =>
+    problem(413, 'too-large', `The ${fileWord} is larger than ${mostBytes / 1024 / 1024} MiB.`, [
+      { path: file, message: 'too large' },
+    ])
+  return async (request: Request): Promise<Response> => {
+    // The form’s own marks take a little more than the file.
+    if (Number(request.headers.get('content-length') ?? 0) > mostBytes + 64 * 1024) return tooLarge()
+    let form: FormData
     try {
-      const answer = await compute(parsed.data, request.signal)
-      if (!isFinite(answer))
-        throw new NoSense([], 'something in it is so large or small that nothing follows from it')
-      return Response.json(answerSchema.parse(answer))
-    } catch (error) {
-      if (error instanceof NoSense) {
-        return problem(422, 'makes-no-sense', error.message, [
-          { path: pathWords(error.path), message: error.message },
-        ])
-      }
-      const refused = problemOfHeavy(error)
-      if (refused) return refused
-      if (isTrouble(error)) return problem(503, 'notebook-trouble', `${error.message}.`, [])
-      console.error(error)
-      return problem(500, 'failed', 'Something went wrong here; nothing was changed.', [])
+      form = await request.formData()
+    } catch {
+      const message = 'the body is not multipart/form-data'
+      return problem(400, 'bad-input', 'The body must be multipart/form-data.', [{ path: 'body', message }])
     }
+    const parsed = schema.safeParse(Object.fromEntries(form))
+    if (!parsed.success) return problemOf(parsed.error)
+    const sent = form.get(file)
+    if (sent instanceof Blob && sent.size > mostBytes) return tooLarge()
+    return answered(() => run(parsed.data, request.signal), answerSchema, file)
+  }
+}
+
+/** What a computation answers, checked; or why it does not. @param path of what may be too much */
+async function answered(compute: () => unknown, answerSchema: z.ZodType, path?: string): Promise<Response> {
+  try {
+    const answer = await compute()
+    if (!isFinite(answer)) throw new NoSense([], 'something in it is so large or small that nothing follows from it')
+    return Response.json(answerSchema.parse(answer))
+  } catch (error) {
+    if (error instanceof NoSense) {
+      return problem(422, 'makes-no-sense', error.message, [{ path: pathWords(error.path), message: error.message }])
+    }
+    const refused = problemOfHeavy(error, path)
+    if (refused) return refused
+    if (isTrouble(error)) return problem(503, 'notebook-trouble', `${error.message}.`, [])
+    console.error(error)
+    return problem(500, 'failed', 'Something went wrong here; nothing was changed.', [])
   }
 }
 

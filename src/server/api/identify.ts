@@ -7,7 +7,7 @@ import { ControlBurnSchema } from '../../core/notebook/schemas/controlBurn'
 import { HistorySchema, MadeSchema } from '../../core/notebook/schemas/history'
 import { MOST_OBSERVATIONS, ObservationSchema } from '../../core/notebook/schemas/observation'
 import { listOf } from '../../core/notebook/schemas/text'
-import { postJson } from './handle'
+import { computation } from './computation'
 
 export const IdentifyRequest = z.strictObject({
   observations: listOf(ObservationSchema, MOST_OBSERVATIONS, 'that is more than anybody burns'),
@@ -85,6 +85,22 @@ export const IdentifyResponse = z.object({
   parts: z.object({ differ: probability.nullable(), text: z.string() }).optional(),
 })
 
-export const postIdentify = postJson(IdentifyRequest, IdentifyResponse, ({ made, history, controls, ...question }) =>
-  identify({ ...question, history: { ...history, made }, controls: controls === 'none' ? [] : controls }),
-)
+export const identifyComputation = computation({
+  name: 'identify',
+  summary: 'What is this cloth made of, given what was seen?',
+  request: IdentifyRequest,
+  response: IdentifyResponse,
+  example: {
+    observations: [
+      { feature: 'smell', states: ['hair-feather'], part: 'whole' },
+      { feature: 'residue', states: ['crushable-bead'], part: 'warp' },
+    ],
+    claim: [{ fibre: 'silk', percent: 100 }],
+    made: { after: 1950, before: 1965 },
+    history: { kind: 'lining' },
+    atHand: ['flame'],
+    controls: [{ fibre: 'wool', observations: [{ feature: 'smell', states: ['hair-feather'] }] }],
+  },
+  run: ({ made, history, controls, ...question }) =>
+    identify({ ...question, history: { ...history, made }, controls: controls === 'none' ? [] : controls }),
+})

@@ -2,13 +2,13 @@ import { faultsOf } from '../../../tests/support/lay/checker'
 import { jigsaw, plainPiece } from '../../../tests/support/lay/jigsaw'
 import { rectangle } from '@/core/shapes/polygon'
 import { seededRandom } from '@/core/numbers/seededRandom'
-import { postLay } from './lay'
+import { layComputation } from './lay'
 
 // The worker threads run in the real server, and are tested there.
 jest.mock('../jobs/pool', () => jest.requireActual('../../../tests/support/jobsHere'))
 
 async function ask(body: unknown) {
-  const answer = await postLay(
+  const answer = await layComputation.post(
     new Request('http://127.0.0.1/api/v1/lay', { method: 'POST', body: JSON.stringify(body) }),
   )
   return { status: answer.status, body: await answer.json() }

@@ -5,7 +5,8 @@ import { PointSchema } from '../../core/notebook/schemas/laid'
 import { listOf } from '../../core/notebook/schemas/text'
 import { withoutRepeats } from '../../core/shapes/polygon'
 import { runJob } from '../jobs/pool'
-import { NoSense, postJson } from './handle'
+import { computation } from './computation'
+import { NoSense } from './handle'
 
 /** Corners of an outline, kinds of piece, copies of one, odd pieces, and all copies together, at most. */
 const MOST_POINTS = 400
@@ -118,13 +119,47 @@ export const LayResponse = z.object({
   text: z.string(),
 })
 
-export const postLay = postJson(LayRequest, LayResponse, ({ seconds, cloth, ...rest }, signal) => {
-  const task: LayTask = { ...rest, ...(cloth && { cloth: { ...cloth, lengthMm: cloth.lengthMm ?? undefined } }) }
-  const fault = layFault(task)
-  if (fault) throw new NoSense(fault.path, fault.message)
-  const copies = task.pieces.reduce((sum, piece) => sum + piece.count, 0)
-  const panels = (task.panels ?? []).reduce((sum, panel) => sum + panel.count, 0)
-  if (copies > MOST_LAID) throw new NoSense(['pieces'], `at most ${MOST_LAID} pieces are laid at once`)
-  if (panels > MOST_LAID / 2) throw new NoSense(['panels'], `at most ${MOST_LAID / 2} panels are laid on at once`)
-  return runJob('layCloth', { task, ...(seconds !== undefined && { seconds }) }, signal)
+export const layComputation = computation({
+  name: 'lay',
+  summary: 'How a pattern’s pieces lie on a length of cloth or on odd pieces, how much it takes, and what is left.',
+  request: LayRequest,
+  response: LayResponse,
+  example: {
+    cloth: { widthMm: 600, selvedgeMm: 10, layers: 'single' },
+    pieces: [
+      {
+        id: 'front',
+        outline: [
+          [0, 0],
+          [250, 0],
+          [250, 400],
+          [0, 400],
+        ],
+        count: 2,
+        pair: true,
+      },
+      {
+        id: 'cuff',
+        outline: [
+          [0, 0],
+          [120, 0],
+          [120, 90],
+          [0, 90],
+        ],
+        turn: 'half',
+        notches: [{ id: 'n', at: [60, 0] }],
+      },
+    ],
+    seconds: 0.2,
+  },
+  run: ({ seconds, cloth, ...rest }, signal) => {
+    const task: LayTask = { ...rest, ...(cloth && { cloth: { ...cloth, lengthMm: cloth.lengthMm ?? undefined } }) }
+    const fault = layFault(task)
+    if (fault) throw new NoSense(fault.path, fault.message)
+    const copies = task.pieces.reduce((sum, piece) => sum + piece.count, 0)
+    const panels = (task.panels ?? []).reduce((sum, panel) => sum + panel.count, 0)
+    if (copies > MOST_LAID) throw new NoSense(['pieces'], `at most ${MOST_LAID} pieces are laid at once`)
+    if (panels > MOST_LAID / 2) throw new NoSense(['panels'], `at most ${MOST_LAID / 2} panels are laid on at once`)
+    return runJob('layCloth', { task, ...(seconds !== undefined && { seconds }) }, signal)
+  },
 })

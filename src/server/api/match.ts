@@ -9,7 +9,8 @@ import { notebook } from '../database'
 import { findPattern } from '../patterns'
 import { readStashEntry } from '../stash'
 import { FabricSchema } from './fabric'
-import { NoSense, postJson } from './handle'
+import { computation } from './computation'
+import { NoSense } from './handle'
 
 export const STATUSES = ['good', 'near', 'bad', 'unknown'] as const satisfies readonly Status[]
 export const MATCH_VERDICTS = [
@@ -64,9 +65,17 @@ export const MatchResponse = z.object({
   measureNext: z.array(z.object({ property: z.string(), gain: z.number() })),
 })
 
-export const postMatch = postJson(MatchRequest, MatchResponse, async (body) =>
-  match(await needOf(body), await offerOf(body)),
-)
+export const matchComputation = computation({
+  name: 'match',
+  summary: 'How well a cloth meets what a pattern needs, why, and what would rescue it.',
+  request: MatchRequest,
+  response: MatchResponse,
+  example: {
+    need: { garment: 'jumpsuit', role: 'main', details: ['belt'], season: 'mild', gsm: [150, 270] },
+    fabric: { called: 'chambray', gsm: 150, fibres: ['cotton'], stretchPercent: { width: 3 }, body: 'soft' },
+  },
+  run: async (body) => match(await needOf(body), await offerOf(body)),
+})
 
 async function needOf({ need, patternId }: z.infer<typeof MatchRequest>): Promise<Need> {
   if (need) return need

@@ -3,7 +3,7 @@ import { offerFrom } from '../../core/fabric/offer'
 import { mixFabrics } from '../../core/upcycle/mix/mix'
 import { MIX_PROPERTIES, MIX_PURPOSES } from '../../core/upcycle/mix/types'
 import { FabricSchema } from './fabric'
-import { postJson } from './handle'
+import { computation } from './computation'
 
 export const MixRequest = z.strictObject({
   a: FabricSchema,
@@ -27,6 +27,15 @@ export const MixResponse = z.object({
   remedies: z.array(z.object({ id: z.string(), text: z.string() })),
 })
 
-export const postMix = postJson(MixRequest, MixResponse, ({ a, b, ...how }) =>
-  mixFabrics({ a: offerFrom(a), b: offerFrom(b), ...how }),
-)
+export const mixComputation = computation({
+  name: 'mix',
+  summary: 'Whether two cloths go together in one thing, where not, and what to do about it.',
+  request: MixRequest,
+  response: MixResponse,
+  example: {
+    a: { called: 'denim', gsm: 400, fibres: ['cotton'] },
+    b: { called: 'jersey', gsm: 180, fibres: ['cotton', 'elastane'] },
+    washes: 10,
+  },
+  run: ({ a, b, ...how }) => mixFabrics({ a: offerFrom(a), b: offerFrom(b), ...how }),
+})

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { INSPECTION_IDS } from '../../core/vocabulary/inspection'
 import { nameCloth } from '../../core/cloths/name'
 import { DescriptionSchema } from '../../core/notebook/schemas/inspection'
-import { postJson } from './handle'
+import { computation } from './computation'
 
 export const NameRequest = DescriptionSchema
 
@@ -22,20 +22,32 @@ export const NameResponse = z.object({
   warnings: z.array(z.string()),
 })
 
-export const postName = postJson(NameRequest, NameResponse, (description) => {
-  const { none, names, ...rest } = nameCloth(description)
-  const noName = {
-    id: 'none',
-    name: 'None of these',
-    also: [],
-    probability: none,
-    for: [],
-    against: [],
-    makes: NONE_MAKES,
-  }
-  // In its place among the names, so that they sum to 1.
-  const at = names.findIndex(({ probability }) => probability < none)
-  return { ...rest, names: at < 0 ? [...names, noName] : [...names.slice(0, at), noName, ...names.slice(at)] }
+export const nameComputation = computation({
+  name: 'name',
+  summary: 'Which cloth is this called, given how it is made?',
+  request: NameRequest,
+  response: NameResponse,
+  example: {
+    inspection: { construction: 'woven', interlacing: ['twill'] },
+    gsm: 270,
+    stretchPercent: { length: 0, width: 2 },
+    fibres: ['cotton'],
+  },
+  run: (description) => {
+    const { none, names, ...rest } = nameCloth(description)
+    const noName = {
+      id: 'none',
+      name: 'None of these',
+      also: [],
+      probability: none,
+      for: [],
+      against: [],
+      makes: NONE_MAKES,
+    }
+    // In its place among the names, so that they sum to 1.
+    const at = names.findIndex(({ probability }) => probability < none)
+    return { ...rest, names: at < 0 ? [...names, noName] : [...names.slice(0, at), noName, ...names.slice(at)] }
+  },
 })
 
 const NONE_MAKES = 'A cloth that is not in the list: what was seen fits none of its names well.'

@@ -2,7 +2,8 @@ import { z } from 'zod'
 import { ASKED_UNITS, UNIT_MM, type UnitId } from '../../core/outlines/types'
 import { MARK_KINDS } from '../../core/vocabulary/laying'
 import { runJob } from '../jobs/pool'
-import { problem, problemOf, problemOfHeavy } from './problem'
+import { formComputation } from './computation'
+import { NoSense } from './handle'
 
 /** The largest drawing that is read, bytes. */
 export const MOST_DRAWING_BYTES = 12 * 1024 * 1024
@@ -38,35 +39,19 @@ export const OutlinesResponse = z.object({
   notRead: z.array(z.string()),
 })
 
-const tooLarge = () =>
-  problem(413, 'too-large', 'The drawing is larger than 12 MiB.', [{ path: 'file', message: 'too large' }])
-
-/** POST /api/v1/outlines: a drawing in, its pieces out; 422 with a reason where nothing could be cut from it. */
-export async function postOutlines(request: Request): Promise<Response> {
-  // The form’s own marks take a little more than the file.
-  if (Number(request.headers.get('content-length') ?? 0) > MOST_DRAWING_BYTES + 64 * 1024) return tooLarge()
-  let form: FormData
-  try {
-    form = await request.formData()
-  } catch {
-    const message = 'the body is not multipart/form-data'
-    return problem(400, 'bad-input', 'The body must be multipart/form-data.', [{ path: 'body', message }])
-  }
-  const parsed = OutlinesRequest.safeParse(Object.fromEntries(form))
-  if (!parsed.success) return problemOf(parsed.error)
-  const { file, ...asked } = parsed.data
-  if (file.size > MOST_DRAWING_BYTES) return tooLarge()
-  try {
-    const outcome = await runJob('readOutlines', { text: await file.text(), asked }, request.signal)
-    if ('refused' in outcome) {
-      const { message, asks } = outcome.refused
-      return problem(422, 'makes-no-sense', message, [{ path: asks ?? 'file', message }])
-    }
+export const outlinesComputation = formComputation({
+  name: 'outlines',
+  summary: 'A drawing (DXF or SVG) read into the pieces of a pattern.',
+  request: OutlinesRequest,
+  response: OutlinesResponse,
+  file: 'file',
+  fileWord: 'drawing',
+  mostBytes: MOST_DRAWING_BYTES,
+  example: { unit: 'mm' },
+  run: async ({ file, ...asked }, signal) => {
+    const outcome = await runJob('readOutlines', { text: await file.text(), asked }, signal)
+    if ('refused' in outcome) throw new NoSense([outcome.refused.asks ?? 'file'], outcome.refused.message)
     const pieces = outcome.found.pieces.map((piece) => ({ ...piece, holes: [], size: piece.size || null }))
-    return Response.json(OutlinesResponse.parse({ ...outcome.found, pieces }))
-  } catch (error) {
-    const refused = problemOfHeavy(error, 'file')
-    if (refused) return refused
-    throw error
-  }
-}
+    return { ...outcome.found, pieces }
+  },
+})

@@ -8,7 +8,8 @@ import { STEP_KINDS } from '../../core/prepare/step'
 import { SHADES, WASHES } from '../../core/prepare/washing'
 import { DETAILS, GARMENTS } from '../../core/vocabulary/choosing'
 import { FabricSchema } from './fabric'
-import { NoSense, postJson } from './handle'
+import { computation } from './computation'
+import { NoSense } from './handle'
 import { SchoolsSchema } from './sew'
 
 const TimeSchema = z
@@ -80,23 +81,34 @@ export const PrepareResponse = z.object({
   warnings: z.array(z.object({ id: z.string(), text: z.string() })),
 })
 
-export const postPrepare = postJson(PrepareRequest, PrepareResponse, ({ pieces, free, project, ...rest }) => {
-  const seen = new Set<string>()
-  pieces.forEach(({ id }, i) => {
-    if (seen.has(id)) throw new NoSense(['pieces', i, 'id'], 'two pieces are called so')
-    seen.add(id)
-  })
-  const windows = free.map(({ start, end }, i) => {
-    const window = { start: minutesOf(start)!, end: minutesOf(end)! }
-    if (window.end <= window.start) throw new NoSense(['free', i, 'end'], 'it ends before it begins')
-    return window
-  })
-  const planned = pieces.map(({ fabric, grams, ...piece }) => {
-    const offer = offerFrom(fabric)
-    return { ...piece, offer, grams: grams ?? gramsOf(fabric, offer.gsm?.value.value) }
-  })
-  const one = { pieces: planned, project: project && cleaned(project) }
-  return planPreparation(one, { free: windows, ...rest }, seededRandom(1))
+export const prepareComputation = computation({
+  name: 'prepare',
+  summary: 'Steps from a cloth that was brought home to the last hem, in loads, laid into the hours that there are.',
+  request: PrepareRequest,
+  response: PrepareResponse,
+  example: {
+    pieces: [{ id: 'sheet', fabric: { called: 'poplin', fibres: ['cotton'], lengthMm: 2500 }, willBeWashed: 'warm' }],
+    project: { garment: 'shirt' },
+    free: [{ start: '2026-05-02T09:00', end: '2026-05-02T18:00' }],
+  },
+  run: ({ pieces, free, project, ...rest }) => {
+    const seen = new Set<string>()
+    pieces.forEach(({ id }, i) => {
+      if (seen.has(id)) throw new NoSense(['pieces', i, 'id'], 'two pieces are called so')
+      seen.add(id)
+    })
+    const windows = free.map(({ start, end }, i) => {
+      const window = { start: minutesOf(start)!, end: minutesOf(end)! }
+      if (window.end <= window.start) throw new NoSense(['free', i, 'end'], 'it ends before it begins')
+      return window
+    })
+    const planned = pieces.map(({ fabric, grams, ...piece }) => {
+      const offer = offerFrom(fabric)
+      return { ...piece, offer, grams: grams ?? gramsOf(fabric, offer.gsm?.value.value) }
+    })
+    const one = { pieces: planned, project: project && cleaned(project) }
+    return planPreparation(one, { free: windows, ...rest }, seededRandom(1))
+  },
 })
 
 const cleaned = ({ garment, details }: NonNullable<z.output<typeof PrepareRequest>['project']>) => ({

@@ -11,6 +11,7 @@ export const ProblemSchema = z.strictObject({
       'bad-input',
       'makes-no-sense',
       'too-large',
+      'not-found',
       'foreign-origin',
       'foreign-host',
       'not-let-in',

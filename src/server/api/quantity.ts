@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { isUnitOf, readQuantity, TYPED_KINDS } from '../../core/typed/readQuantity'
-import { NoSense, postJson } from './handle'
+import { computation } from './computation'
+import { NoSense } from './handle'
 
 export const LocaleSchema = z.string().max(35).refine(isLocale, 'a language tag such as en-US or de-DE is needed')
 
@@ -20,11 +21,18 @@ export const QuantityResponse = ReadingSchema.extend({
   readings: z.array(ReadingSchema),
 })
 
-export const postQuantity = postJson(QuantityRequest, QuantityResponse, ({ text, assume, ...as }) => {
-  if (assume && !isUnitOf(assume, as.kind)) throw new NoSense(['assume'], `${assume} is no unit of a ${as.kind}`)
-  const outcome = readQuantity(text, { ...as, ...(assume && { assume }) })
-  if (!outcome.ok) throw new NoSense(['text'], outcome.message)
-  return outcome.read
+export const quantityComputation = computation({
+  name: 'quantity',
+  summary: 'A number as a person types it, with its unit; what can be read in two ways says so.',
+  request: QuantityRequest,
+  response: QuantityResponse,
+  example: { text: '1 yd 9 in', kind: 'length', locale: 'en-US' },
+  run: ({ text, assume, ...as }) => {
+    if (assume && !isUnitOf(assume, as.kind)) throw new NoSense(['assume'], `${assume} is no unit of a ${as.kind}`)
+    const outcome = readQuantity(text, { ...as, ...(assume && { assume }) })
+    if (!outcome.ok) throw new NoSense(['text'], outcome.message)
+    return outcome.read
+  },
 })
 
 function isLocale(tag: string): boolean {

@@ -7,7 +7,7 @@ import { listOf } from '../../core/notebook/schemas/text'
 import { GsmSchema } from '../../core/notebook/schemas/weighing'
 import { FIBRE_IDS } from '../../core/vocabulary/fibres'
 import { FabricSchema, SharedFibreSchema } from './fabric'
-import { postJson } from './handle'
+import { computation } from './computation'
 import { MATCH_VERDICTS, STATUSES } from './match'
 
 /** Layers of interfacing that anybody would lay over one another. */
@@ -58,18 +58,31 @@ export const SetResponse = z.object({
   remedies: z.array(z.object({ id: z.string(), text: z.string(), scoreAfter: z.number() })),
 })
 
-export const postSet = postJson(SetRequest, SetResponse, ({ need, main, lining, interfacing, wadding }) => {
-  const answer = judgeSet(
-    {
-      main: offerFrom(main),
-      lining: lining && offerFrom(lining),
-      interfacing,
-      wadding: wadding && {
-        ...wadding,
-        offer: offerFrom({ called: 'wadding', gsm: wadding.gsm, fibres: wadding.fibres }),
+export const setComputation = computation({
+  name: 'set',
+  summary: 'Whether a cloth, its lining, interfacing and wadding go together.',
+  request: SetRequest,
+  response: SetResponse,
+  example: {
+    need: { garment: 'coat' },
+    main: { called: 'melton', gsm: 480, fibres: [{ fibre: 'wool', share: 'main' }] },
+    lining: { called: 'lining', gsm: 80, fibres: ['acetate'] },
+    interfacing: { gsm: 90, construction: 'woven', attach: 'fusible', count: 2 },
+    wadding: { gsm: 100, loftMm: 6, fibres: ['polyester'] },
+  },
+  run: ({ need, main, lining, interfacing, wadding }) => {
+    const answer = judgeSet(
+      {
+        main: offerFrom(main),
+        lining: lining && offerFrom(lining),
+        interfacing,
+        wadding: wadding && {
+          ...wadding,
+          offer: offerFrom({ called: 'wadding', gsm: wadding.gsm, fibres: wadding.fibres }),
+        },
       },
-    },
-    need,
-  )
-  return { ...answer, care: { ...answer.care, tumble: answer.care.tumble !== 'never' } }
+      need,
+    )
+    return { ...answer, care: { ...answer.care, tumble: answer.care.tumble !== 'never' } }
+  },
 })

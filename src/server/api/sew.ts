@@ -10,7 +10,7 @@ import { THREADS } from '../../core/sew/thread'
 import { DETAILS, GARMENTS } from '../../core/vocabulary/choosing'
 import { listOf } from '../../core/notebook/schemas/text'
 import { FabricSchema } from './fabric'
-import { postJson } from './handle'
+import { computation } from './computation'
 
 /** Sides that somebody takes, by matter; a matter or a side that nobody knows changes nothing. */
 export const SchoolsSchema = z.record(z.string().max(40), z.string().max(40))
@@ -109,12 +109,20 @@ const NotSewn = z.object({
 
 export const SewResponse = z.union([SewAdviceAnswer, NotSewn])
 
-export const postSew = postJson(SewRequest, SewResponse, ({ fabric, ...rest }) => {
-  const asked = { ...rest, offer: offerFrom(fabric) }
-  const refused = refusalToWork(asked.offer)
-  if (refused) {
-    const warnings = [{ ...refused, because: [refused.id] }]
-    return { refused, thread: { choices: [] }, seams: [], hems: [], order: [], warnings }
-  }
-  return { ...sewAdvice(asked), sureness: surenessOf(asked) }
+export const sewComputation = computation({
+  name: 'sew',
+  summary:
+    'How a cloth wants to be handled: needle, thread, stitch, cutting, pressing, seams and hems, in their order.',
+  request: SewRequest,
+  response: SewResponse,
+  example: { fabric: { called: 'denim', gsm: 400, fibres: ['cotton'] }, garment: 'trousers', lined: false },
+  run: ({ fabric, ...rest }) => {
+    const asked = { ...rest, offer: offerFrom(fabric) }
+    const refused = refusalToWork(asked.offer)
+    if (refused) {
+      const warnings = [{ ...refused, because: [refused.id] }]
+      return { refused, thread: { choices: [] }, seams: [], hems: [], order: [], warnings }
+    }
+    return { ...sewAdvice(asked), sureness: surenessOf(asked) }
+  },
 })

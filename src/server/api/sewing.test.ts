@@ -1,13 +1,13 @@
 import { type z } from 'zod'
 import { planFaults } from '../../../tests/support/plan/checker'
 import { SURE_LINES } from '../../core/sew/sureness'
-import { postPrepare, PrepareResponse } from './prepare'
-import { postSew, type SewAdviceAnswer, SewResponse } from './sew'
+import { prepareComputation, PrepareResponse } from './prepare'
+import { sewComputation, type SewAdviceAnswer, SewResponse } from './sew'
 
 async function sew(
   body: unknown,
 ): Promise<{ status: number; answer: z.output<typeof SewAdviceAnswer> & { error?: unknown } }> {
-  const response = await postSew(new Request('http://x/', { method: 'POST', body: JSON.stringify(body) }))
+  const response = await sewComputation.post(new Request('http://x/', { method: 'POST', body: JSON.stringify(body) }))
   return { status: response.status, answer: await response.json() }
 }
 
@@ -69,7 +69,9 @@ describe('prepare', () => {
     schools: { prewash: 'twice' },
   }
   const prepare = async (body: unknown) => {
-    const response = await postPrepare(new Request('http://x/', { method: 'POST', body: JSON.stringify(body) }))
+    const response = await prepareComputation.post(
+      new Request('http://x/', { method: 'POST', body: JSON.stringify(body) }),
+    )
     return { status: response.status, answer: await response.json() }
   }
   it('plans within the free hours, and the same for the same', async () => {

@@ -5,7 +5,8 @@ import { ClaimItemSchema } from '../../core/notebook/schemas/claim'
 import { PRICE_PERS, THINGS } from '../../core/vocabulary/stash'
 import { runJob } from '../jobs/pool'
 import { throwReported } from '../jobs/reported'
-import { NoSense, postJson } from './handle'
+import { computation } from './computation'
+import { NoSense } from './handle'
 import { LocaleSchema } from './quantity'
 
 /** Longest text of a table that is read, characters. */
@@ -55,11 +56,18 @@ const NOTHING = {
   ...{ care: null, place: null, source: null, boughtOn: null, price: null, tags: [], ideas: null, notes: null },
 }
 
-export const postTable = postJson(TableRequest, TableResponse, async ({ text, columns, locale }, signal) => {
-  const asked = { columns: columns ?? null, ...(locale && { locale }) }
-  const task = { text, asked, file: undefined, at: new Date().toISOString() }
-  const { rows, ...read } = throwReported(await runJob('takeTable', task, signal))
-  if (rows.length + read.refused.length > MOST_TABLE_LINES - 1)
-    throw new NoSense(['text'], `at most ${MOST_TABLE_LINES} lines at once`)
-  return { ...read, rows: rows.map((row) => ({ ...row, fabric: { ...NOTHING, ...row.fabric } })) }
+export const tableComputation = computation({
+  name: 'table',
+  summary: 'A spreadsheet’s text read into fabrics; nothing is kept.',
+  request: TableRequest,
+  response: TableResponse,
+  example: { text: 'name;width (cm);fibre\nAwning;150;cotton\nFoyer curtain;137;linen\n', locale: 'en-GB' },
+  run: async ({ text, columns, locale }, signal) => {
+    const asked = { columns: columns ?? null, ...(locale && { locale }) }
+    const task = { text, asked, file: undefined, at: new Date().toISOString() }
+    const { rows, ...read } = throwReported(await runJob('takeTable', task, signal))
+    if (rows.length + read.refused.length > MOST_TABLE_LINES - 1)
+      throw new NoSense(['text'], `at most ${MOST_TABLE_LINES} lines at once`)
+    return { ...read, rows: rows.map((row) => ({ ...row, fabric: { ...NOTHING, ...row.fabric } })) }
+  },
 })

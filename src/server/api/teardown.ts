@@ -6,7 +6,7 @@ import { TAKEN } from '../../core/upcycle/teardown/blocks'
 import { tornDown } from '../../core/upcycle/teardown/teardown'
 import { SEAM_MAKES, SEAM_WAYS, WORN_PLACES } from '../../core/upcycle/teardown/types'
 import { FabricSchema } from './fabric'
-import { postJson } from './handle'
+import { computation } from './computation'
 
 export const TeardownRequest = z.strictObject({
   garment: z.enum(TAKEN),
@@ -53,6 +53,18 @@ export const TeardownResponse = z.object({
   cautions: told,
 })
 
-export const postTeardown = postJson(TeardownRequest, TeardownResponse, ({ fabric, ...asked }) =>
-  tornDown({ ...asked, offer: offerFrom(fabric) }),
-)
+export const teardownComputation = computation({
+  name: 'teardown',
+  summary: 'How a garment comes apart, seam by seam, and the panels that it yields.',
+  request: TeardownRequest,
+  response: TeardownResponse,
+  example: {
+    garment: 'shirt',
+    fabric: { called: 'poplin' },
+    chestMm: 1100,
+    lengthMm: 760,
+    sleeveMm: 600,
+    worn: ['elbows'],
+  },
+  run: ({ fabric, ...asked }) => tornDown({ ...asked, offer: offerFrom(fabric) }),
+})

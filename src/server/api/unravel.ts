@@ -6,7 +6,7 @@ import { YARN_CLASSES, type YarnClass } from '../../core/upcycle/unravel/yarn'
 import { CONSTRUCTIONS } from '../../core/vocabulary/cloth'
 import { FIBRE_IDS } from '../../core/vocabulary/fibres'
 import { SharedFibreSchema } from './fabric'
-import { postJson } from './handle'
+import { computation } from './computation'
 
 export const UnravelRequest = z.strictObject({
   construction: z.enum(CONSTRUCTIONS).default('knit'),
@@ -28,6 +28,11 @@ export const UnravelResponse = z.object({
   steps: z.array(z.object({ id: z.string(), text: z.string() })),
 })
 
-export const postUnravel = postJson(UnravelRequest, UnravelResponse, ({ fibres, ...asked }) =>
-  planUnravelling({ ...asked, mix: mixOf(fibres) }),
-)
+export const unravelComputation = computation({
+  name: 'unravel',
+  summary: 'Whether a knitted thing gives its yarn back, how much of it, and how.',
+  request: UnravelRequest,
+  response: UnravelResponse,
+  example: { grams: 420, fibres: [{ fibre: 'wool', share: 'all' }], seams: 'linked', wrapsPerInch: 11 },
+  run: ({ fibres, ...asked }) => planUnravelling({ ...asked, mix: mixOf(fibres) }),
+})

@@ -1,8 +1,8 @@
-import { postDye, DyeResponse } from './dye'
-import { postLay } from './lay'
-import { postMix, MixResponse } from './mix'
-import { postTeardown, TeardownResponse } from './teardown'
-import { postUnravel, UnravelResponse } from './unravel'
+import { dyeComputation, DyeResponse } from './dye'
+import { layComputation } from './lay'
+import { mixComputation, MixResponse } from './mix'
+import { teardownComputation, TeardownResponse } from './teardown'
+import { unravelComputation, UnravelResponse } from './unravel'
 
 // The worker threads run in the real server, and are tested there.
 jest.mock('../jobs/pool', () => jest.requireActual('../../../tests/support/jobsHere'))
@@ -11,10 +11,15 @@ const call = async (post: (request: Request) => Promise<Response>, body: unknown
   const response = await post(new Request('http://x/', { method: 'POST', body: JSON.stringify(body) }))
   return { status: response.status, answer: await response.json() }
 }
-const ROUTES = { mix: postMix, dye: postDye, teardown: postTeardown, unravel: postUnravel }
+const ROUTES = {
+  mix: mixComputation.post,
+  dye: dyeComputation.post,
+  teardown: teardownComputation.post,
+  unravel: unravelComputation.post,
+}
 
 it('tells how two cloths go together, as the contract has it', async () => {
-  const { status, answer } = await call(postMix, {
+  const { status, answer } = await call(mixComputation.post, {
     a: { called: 'linen', gsm: 185, colour: '#f0ead8' },
     b: { called: 'poplin', fibres: ['polyester'], gsm: 120, washed: true },
     seamMm: 600,
@@ -28,7 +33,7 @@ it('tells how two cloths go together, as the contract has it', async () => {
 })
 
 it('tells what dyeing does', async () => {
-  const { status, answer } = await call(postDye, {
+  const { status, answer } = await call(dyeComputation.post, {
     fibres: [
       { fibre: 'cotton', share: 'main' },
       { fibre: 'polyester', share: 'minor' },
@@ -46,7 +51,7 @@ it('tells what dyeing does', async () => {
 
 it('tears down, and its panels go into the lay as they are', async () => {
   const asked = { garment: 'jeans', fabric: { called: 'denim' }, chestMm: null, hipMm: 1040, lengthMm: 1040 }
-  const { status, answer } = await call(postTeardown, { ...asked, seams: 'flat-felled', worn: ['knees'] })
+  const { status, answer } = await call(teardownComputation.post, { ...asked, seams: 'flat-felled', worn: ['knees'] })
   expect(status).toBe(200)
   expect(TeardownResponse.safeParse(answer).success).toBe(true)
   const square = [
@@ -56,14 +61,14 @@ it('tears down, and its panels go into the lay as they are', async () => {
     [0, 180],
   ]
   const piece = { id: 'pocket', outline: square, count: 2, pair: false, onFold: false, warpDeg: 90, turn: 'half' }
-  const lay = await call(postLay, { panels: answer.panels, pieces: [piece] })
+  const lay = await call(layComputation.post, { panels: answer.panels, pieces: [piece] })
   expect(lay.status).toBe(200)
   expect(lay.answer.verdict).toBe('fits')
 })
 
 it('unravels', async () => {
   const asked = { construction: 'knit', seams: 'linked', grams: 420, fibres: ['wool'], strands: 1, wrapsPerInch: 9 }
-  const { status, answer } = await call(postUnravel, { ...asked, surface: 'plain' })
+  const { status, answer } = await call(unravelComputation.post, { ...asked, surface: 'plain' })
   expect(status).toBe(200)
   expect(UnravelResponse.safeParse(answer).success).toBe(true)
   expect(answer).toMatchObject({ verdict: 'yes', yarnClass: 'worsted' })

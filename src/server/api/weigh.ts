@@ -3,7 +3,7 @@ import { weigh } from '../../core/measure/weigh'
 import { WEIGHT_CLASSES } from '../../core/vocabulary/cloth'
 import { ReadingSchema } from '../../core/notebook/schemas/weighing'
 import { listOf } from '../../core/notebook/schemas/text'
-import { postJson } from './handle'
+import { computation } from './computation'
 
 export const WeighRequest = z.strictObject({
   readings: listOf(ReadingSchema, 1000, 'at most 1000 readings').min(1, 'at least one reading is needed'),
@@ -20,4 +20,11 @@ export const WeighResponse = z.object({
   adviceSideMm: z.number().nullable(),
 })
 
-export const postWeigh = postJson(WeighRequest, WeighResponse, ({ readings }) => weigh(readings))
+export const weighComputation = computation({
+  name: 'weigh',
+  summary: 'Mass per area from weighings, with uncertainty.',
+  request: WeighRequest,
+  response: WeighResponse,
+  example: { readings: [{ grams: 3.2, resolutionGrams: 0.1, lengthMm: 100, widthMm: 100, cutErrorMm: 1 }] },
+  run: ({ readings }) => weigh(readings),
+})

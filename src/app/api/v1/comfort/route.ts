@@ -1,1 +1,0 @@
-export { postComfort as POST } from '@/server/api/comfort'

@@ -1,1 +1,0 @@
-export { postCount as POST } from '@/server/api/count'

@@ -1,1 +1,0 @@
-export { postDye as POST } from '@/server/api/dye'

@@ -1,1 +1,0 @@
-export { postEnough as POST } from '@/server/api/enough'

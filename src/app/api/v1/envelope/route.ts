@@ -1,1 +1,0 @@
-export { postEnvelope as POST } from '@/server/api/envelope'

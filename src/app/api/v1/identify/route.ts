@@ -1,1 +1,0 @@
-export { postIdentify as POST } from '@/server/api/identify'

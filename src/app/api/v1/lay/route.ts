@@ -1,1 +1,0 @@
-export { postLay as POST } from '@/server/api/lay'

@@ -1,1 +1,0 @@
-export { postMatch as POST } from '@/server/api/match'

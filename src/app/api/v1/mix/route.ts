@@ -1,1 +1,0 @@
-export { postMix as POST } from '@/server/api/mix'

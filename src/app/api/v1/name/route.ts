@@ -1,1 +1,0 @@
-export { postName as POST } from '@/server/api/name'

@@ -1,1 +1,0 @@
-export { postOutlines as POST } from '@/server/api/outlines'

@@ -1,1 +1,0 @@
-export { postPrepare as POST } from '@/server/api/prepare'

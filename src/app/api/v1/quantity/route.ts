@@ -1,1 +1,0 @@
-export { postQuantity as POST } from '@/server/api/quantity'

@@ -1,1 +1,0 @@
-export { postSet as POST } from '@/server/api/set'

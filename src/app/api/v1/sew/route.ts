@@ -1,1 +1,0 @@
-export { postSew as POST } from '@/server/api/sew'

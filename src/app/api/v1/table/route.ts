@@ -1,1 +1,0 @@
-export { postTable as POST } from '@/server/api/table'

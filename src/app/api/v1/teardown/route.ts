@@ -1,1 +1,0 @@
-export { postTeardown as POST } from '@/server/api/teardown'

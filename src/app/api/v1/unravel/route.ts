@@ -1,1 +1,0 @@
-export { postUnravel as POST } from '@/server/api/unravel'

@@ -1,1 +1,0 @@
-export { postWeigh as POST } from '@/server/api/weigh'
