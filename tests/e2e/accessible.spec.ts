@@ -3,7 +3,7 @@ import { readCautions } from './atTheBench'
 import { scanned, serious } from './everyScreen'
 
 test('no serious finding on any screen, by day and by lamplight', async ({ page }) => {
-  test.setTimeout(300_000)
+  test.setTimeout(600_000)
   await readCautions(page)
   await scanned(page)
 })

@@ -3,7 +3,7 @@ import { readCautions } from './atTheBench'
 import { scannedPages } from './everyScreen'
 
 test('no serious finding on any page, and nothing runs off its side: the first half', async ({ page }) => {
-  test.setTimeout(300_000)
+  test.setTimeout(600_000)
   await readCautions(page)
   await scannedPages(page, 0)
 })

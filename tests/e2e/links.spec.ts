@@ -11,7 +11,7 @@ interface Crawled {
 const plain = (text: string) => text.replaceAll('&amp;', '&')
 
 test('no link of any page leads nowhere, as far as they lead', async ({ request }) => {
-  test.setTimeout(300_000)
+  test.setTimeout(600_000)
   const crawled = new Map<string, Crawled>()
   const dead: string[] = []
   const visit = async (path: string): Promise<Crawled> => {

@@ -134,13 +134,13 @@ test('over random notebooks, no fabric is promised beyond what is left, in any p
         for (const row of page.rows) fits('pattern', row.id, row.enough)
         for (const row of (await loadComparison(patternId, ids.pieces, METRIC))!.cloths)
           fits('comparison', row.id, row.enough)
-        const asked = { cloths: ids.pieces, role: 'main', size: '' } as const
+        const asked = { cloth: ids.pieces, role: 'main', size: '', project: undefined } as const
         for (const { id, lengthMm } of (await loadLay(patternId, asked, 'uk'))!.offered)
           expect(lengthMm ?? 0).toBeLessThanOrEqual(room(id))
       }
       for (const id of ids.pieces) {
         for (const { enough } of (await loadPatternsFor(id, METRIC))!.rows) fits('patterns for it', id, enough)
-        for (const { panels } of (await loadUseUp(id, 'uk')).things)
+        for (const { panels } of (await loadUseUp({ of: [id] }, 'uk')).things)
           for (const { outline } of panels)
             expect(boxOf(outline).maxY - boxOf(outline).minY).toBeLessThanOrEqual(room(id))
         const found = await loadStash(new URLSearchParams({ enough: `1500x${WIDTH}` }), METRIC)

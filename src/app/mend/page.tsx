@@ -1,17 +1,13 @@
 import type { Metadata } from 'next'
 import { loadMend } from '@/features/make/upcycle/loadMend'
+import { mendAddress } from '@/features/make/upcycle/mendAddress'
 import { MendPage } from '@/features/make/upcycle/MendPage'
+import { readAddress, type AskedAddress } from '@/features/shared/address/address'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
-import { numberFrom, textFrom, type AskedAddress } from '../asked'
 
 export const metadata: Metadata = { title: 'Mend it' }
 
 export default async function MendingPage({ searchParams }: { searchParams: Promise<AskedAddress> }) {
-  const asked = await searchParams
-  const choice = {
-    of: textFrom(asked, 'of'),
-    damage: textFrom(asked, 'what'),
-    mm: numberFrom(asked, 'mm', [1, 2000]) ?? 20,
-  }
+  const choice = readAddress(mendAddress, await searchParams)
   return <MendPage {...await loadMend(choice, await readPreferences())} />
 }

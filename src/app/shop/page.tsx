@@ -2,7 +2,7 @@ import type { Metadata } from 'next'
 import { loadShop } from '@/features/make/shop/load'
 import { ShopPage } from '@/features/make/shop/ShopPage'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
-import type { AskedAddress } from '../asked'
+import type { AskedAddress } from '@/features/shared/address/address'
 import { firstOf } from '../firstOf'
 
 export const metadata: Metadata = { title: 'In the shop' }

@@ -1,12 +1,13 @@
 import type { Metadata } from 'next'
 import { loadUseUp } from '@/features/make/upcycle/loadUseUp'
+import { useUpAddress } from '@/features/make/upcycle/useUpAddress'
 import { UseUpPage } from '@/features/make/upcycle/UseUpPage'
+import { readAddress, type AskedAddress } from '@/features/shared/address/address'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
-import { textFrom, type AskedAddress } from '../asked'
 
 export const metadata: Metadata = { title: 'Use these up' }
 
 export default async function UsingUpPage({ searchParams }: { searchParams: Promise<AskedAddress> }) {
-  const of = textFrom(await searchParams, 'of')
-  return <UseUpPage key={of} {...await loadUseUp(of, (await readPreferences()).words)} />
+  const choice = readAddress(useUpAddress, await searchParams)
+  return <UseUpPage key={choice.of.join()} {...await loadUseUp(choice, (await readPreferences()).words)} />
 }

@@ -1,4 +1,6 @@
 import { AT, db, piece } from '../../../tests/support/ownPages'
+import { readAddress } from '../shared/address/address'
+import { compareAddress } from './compare/compareAddress'
 import { TestSeamSchema } from '@/core/notebook/kinds/testSeam'
 import { judgeAnswer } from '@/core/practice/judge'
 import { specimensOf, type GroupSet } from '@/core/practice/groupSet'
@@ -67,18 +69,18 @@ describe('a set for a class', () => {
 
 describe('two fibres side by side', () => {
   it('begin with the look that parts them most, either way round', () => {
-    const { parted, one, other, figures } = loadCompared('wool', 'acrylic', 'uk')
+    const { parted, one, other, figures } = loadCompared({ a: 'wool', b: 'acrylic' }, 'uk')
     expect([one.id, other.id]).toEqual(['wool', 'acrylic'])
     const bits = parted.map((telling) => telling.bits)
     expect(bits).toEqual([...bits].sort((a, b) => b - a))
     expect(parted.slice(0, 4).map(({ feature }) => feature)).toContain('smell')
-    const turned = loadCompared('acrylic', 'wool', 'uk')
+    const turned = loadCompared({ a: 'acrylic', b: 'wool' }, 'uk')
     expect(turned.parted.map(({ feature }) => feature)).toEqual(parted.map(({ feature }) => feature))
     expect(turned.parted[0]).toMatchObject({ one: parted[0]!.other, other: parted[0]!.one })
     for (const figure of figures) expect(figure.one || figure.other).toBeTruthy()
   })
   it('are silk and polyester where an address names none', () => {
-    const { one, other, fibres } = loadCompared('moonlight', '', 'us')
+    const { one, other, fibres } = loadCompared(readAddress(compareAddress, { a: 'moonlight' }), 'us')
     expect([one.id, other.id]).toEqual(['silk', 'polyester'])
     expect(fibres.map(([id]) => id)).toEqual(FIBRE_IDS)
     expect(Object.fromEntries(fibres).viscose).toBe('rayon')

@@ -1,5 +1,7 @@
 import { anything } from '../../../tests/support/anything'
 import { AT, METRIC, db } from '../../../tests/support/ownPages'
+import { readAddress } from '../shared/address/address'
+import { numbersAddress } from './numbers/numbersAddress'
 import { PieceSchema } from '@/core/notebook/kinds/piece'
 import { MeasurementSchema } from '@/core/notebook/measurements'
 import { sideQuestion, sideTopicById, sideTopics } from '@/core/practice/sides'
@@ -129,14 +131,14 @@ describe('a blind box', () => {
 describe('guessed numbers', () => {
   it('keeps what is measured on the server until something is said', async () => {
     const id = await weighedPiece('Pantry cloth', 'denim', 412)
-    const data = await loadNumbers('gsm', METRIC)
+    const data = await loadNumbers({ what: 'gsm' }, METRIC)
     expect(data.piece).toMatchObject({ id, isMeasured: true })
     expect(JSON.stringify(data)).not.toContain('412')
     expect(await sayNumber({ pieceId: id, what: 'gsm', said: 390 })).toMatchObject({ ok: true, truth: 412 })
-    expect((await loadNumbers('gsm', METRIC)).errors).toHaveLength(1)
+    expect((await loadNumbers({ what: 'gsm' }, METRIC)).errors).toHaveLength(1)
   })
   it('asks for weights where an address asks for nothing that is guessed', async () => {
-    expect((await loadNumbers('smell', METRIC)).what).toBe('gsm')
+    expect((await loadNumbers(readAddress(numbersAddress, { what: 'smell' }), METRIC)).what).toBe('gsm')
   })
 })
 

@@ -9,7 +9,9 @@ import { calendarOf } from '@/core/formats/ics/write'
 import { loadPlan, loadPlans } from './plan/load'
 import { dropTestSeam, keepTestSeam } from './sewing/actions'
 import { loadSewing } from './sewing/load'
+import { readAddress } from '../shared/address/address'
 import { loadMend } from './upcycle/loadMend'
+import { mendAddress } from './upcycle/mendAddress'
 import { loadMix } from './upcycle/loadTogether'
 import { loadUseUp } from './upcycle/loadUseUp'
 import { forgetCalendar, saveWorkroom, takeCalendar } from './workroom/actions'
@@ -22,7 +24,7 @@ async function cloth(name: string, rest: Partial<PieceInput> = {}): Promise<stri
 }
 
 describe('how to sew it', () => {
-  const plain = { garment: '', isLined: false }
+  const plain = { garment: '', lined: false } as const
   it('takes a finer needle for chiffon than for denim, and knows no piece that is gone', async () => {
     const needles = async (called: string) =>
       (await loadSewing(await cloth(called, { called }), plain, METRIC))!.advice.needle.nm
@@ -133,12 +135,12 @@ describe('mending, mixing, using up', () => {
     await cloth('Denim offcut', { thing: 'offcut', called: 'denim', widthMm: 200, lengthMm: 200 })
     await cloth('Denim crumb', { thing: 'offcut', called: 'denim', widthMm: 40, lengthMm: 40 })
     await cloth('Chiffon', { called: 'chiffon' })
-    const mended = await loadMend({ of, damage: 'hole', mm: 40 }, METRIC)
+    const mended = await loadMend({ of, what: 'hole', mm: 40 }, METRIC)
     expect(mended.patches.map(({ name }) => name)[0]).toBe('Denim offcut')
     expect(mended.patches.map(({ name }) => name)).not.toContain('Denim crumb')
     expect(mended.ways.length).toBeGreaterThan(1)
-    const nothing = await loadMend({ of: GONE, damage: 'whatever', mm: 40 }, METRIC)
-    expect(nothing).toMatchObject({ thing: null, patches: [], choice: { damage: 'hole' } })
+    const nothing = await loadMend(readAddress(mendAddress, { of: GONE, what: 'whatever', mm: '40' }), METRIC)
+    expect(nothing).toMatchObject({ thing: null, patches: [], choice: { what: 'hole' } })
   })
   it('holds cloths together pair by pair, and names the worst', async () => {
     const [denim, drill, chiffon] = [
@@ -146,16 +148,16 @@ describe('mending, mixing, using up', () => {
       await cloth('Drill', { called: 'drill' }),
       await cloth('Chiffon', { called: 'chiffon' }),
     ]
-    const choice = { of: [denim, drill, chiffon].join(','), seamCm: 60, washes: 5, purpose: 'garment' }
+    const choice = { of: [denim, drill, chiffon], seam: 60, washes: 5, for: 'garment' } as const
     const { cloths, pairs, worst } = await loadMix(choice, 'uk')
     expect([cloths.length, pairs.length]).toEqual([3, 3])
     expect(JSON.stringify(worst)).toMatch(/2/)
-    expect((await loadMix({ ...choice, of: denim }, 'uk')).pairs).toEqual([])
+    expect((await loadMix({ ...choice, of: [denim] }, 'uk')).pairs).toEqual([])
   })
   it('lays the things to be used up on the table, each with the cloth that it gives', async () => {
     const skirt = await cloth('Old skirt', { thing: 'skirt', called: 'wool flannel' })
     const offcut = await cloth('Offcut', { thing: 'offcut', widthMm: 400, lengthMm: 500 })
-    const { things, candidates, offered } = await loadUseUp([skirt, offcut].join(','), 'uk')
+    const { things, candidates, offered } = await loadUseUp({ of: [skirt, offcut] }, 'uk')
     expect(things.map(({ name }) => name)).toEqual(['Old skirt', 'Offcut'])
     expect(things.every(({ panels }) => panels.length > 0)).toBe(true)
     expect([things[0]!.isReckoned, things[1]!.isReckoned]).toEqual([true, false])

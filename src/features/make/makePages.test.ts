@@ -97,7 +97,7 @@ describe('fabric is promised once', () => {
     expect((await loadComparison(smock, [shirting], METRIC))!.cloths[0]!.enough).toMatchObject({ verdict: 'short' })
     expect((await loadPatternsFor(shirting, METRIC))!.rows[0]!.enough).toMatchObject({ verdict: 'short' })
     const offered = async (projectId?: string) => {
-      const asked = { cloths: [shirting], role: 'main', size: '', ...(projectId && { projectId }) } as const
+      const asked = { cloth: [shirting], role: 'main', size: '', project: projectId } as const
       return (await loadLay(smock, asked, 'uk'))!.offered[0]!.lengthMm
     }
     expect([await offered(first), await offered(second), await offered()]).toEqual([3000, haveMm, haveMm])
@@ -215,7 +215,7 @@ describe('laying out', () => {
   it('has the pieces, the cloth with its border, and the plan that was kept for it', async () => {
     const border = { side: 'left', reachMm: 180 } as const
     const [id, shirting] = [await smock(), await cloth('Shirting', { border })]
-    const asked = { cloths: [shirting], role: 'main', size: '' } as const
+    const asked = { cloth: [shirting], role: 'main', size: '', project: undefined } as const
     const before = (await loadLay(id, asked, 'uk'))!
     expect(before.offered[0]).toMatchObject({ id: shirting, border, lengthMm: 3000, oneWay: false })
     expect(before.kept).toBeNull()
@@ -230,7 +230,8 @@ describe('laying out', () => {
   })
   it('leaves offcuts and a shorter cloth once it is cut, and nothing where pieces lie on one another', async () => {
     const [id, shirting] = [await smock(), await cloth('Shirting')]
-    const piece = (await loadLay(id, { cloths: [shirting], role: 'main', size: '' }, 'uk'))!.pieces[0]!.id
+    const piece = (await loadLay(id, { cloth: [shirting], role: 'main', size: '', project: undefined }, 'uk'))!
+      .pieces[0]!.id
     const upon = lay(id, shirting, piece)
     // Moved by so little that only a part of it overlaps.
     upon.placements[1] = { ...upon.placements[1]!, ...{ at: [517, 0], polygon: at517 } }

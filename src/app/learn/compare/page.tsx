@@ -1,13 +1,14 @@
 import type { Metadata } from 'next'
-import { textFrom, type AskedAddress } from '@/app/asked'
+import { compareAddress } from '@/features/learn/compare/compareAddress'
 import { ComparePage } from '@/features/learn/compare/ComparePage'
 import { loadCompared } from '@/features/learn/compare/load'
+import { readAddress, type AskedAddress } from '@/features/shared/address/address'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 
 export const metadata: Metadata = { title: 'Two fibres side by side' }
 
 export default async function ComparedPage({ searchParams }: { searchParams: Promise<AskedAddress> }) {
-  const asked = await searchParams
+  const asked = readAddress(compareAddress, await searchParams)
   const { words } = await readPreferences()
-  return <ComparePage {...loadCompared(textFrom(asked, 'a'), textFrom(asked, 'b'), words)} />
+  return <ComparePage {...loadCompared(asked, words)} />
 }

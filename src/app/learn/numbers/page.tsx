@@ -1,12 +1,13 @@
 import type { Metadata } from 'next'
+import { numbersAddress } from '@/features/learn/numbers/numbersAddress'
 import { loadNumbers } from '@/features/learn/numbers/load'
 import { NumbersPage } from '@/features/learn/numbers/NumbersPage'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
-import { textFrom, type AskedAddress } from '../../asked'
+import { readAddress, type AskedAddress } from '@/features/shared/address/address'
 
 export const metadata: Metadata = { title: 'Guess the numbers' }
 
 export default async function GuessTheNumbersPage({ searchParams }: { searchParams: Promise<AskedAddress> }) {
-  const data = await loadNumbers(textFrom(await searchParams, 'what'), await readPreferences())
+  const data = await loadNumbers(readAddress(numbersAddress, await searchParams), await readPreferences())
   return <NumbersPage {...data} />
 }

@@ -1,10 +1,11 @@
 'use client'
 
 import Link from 'next/link'
-import { useRouter } from 'next/navigation'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Fields, Figures, Lead, Page, Paper, Soft } from '@/ui/kit/surfaces'
 import { type ComparedData } from './load'
+import { useAddress } from '../../shared/address/useAddress'
+import { compareAddress } from './compareAddress'
 
 /** From so much of what there is to know a look settles it; from so much it tells much. */
 const SETTLES = 0.75
@@ -13,8 +14,7 @@ const TELLS = 0.3
 /** Two fibres side by side, and the look that parts them. */
 export function ComparePage(data: ComparedData) {
   const { one, other, parted, figures, fibres } = data
-  const router = useRouter()
-  const go = (a: string, b: string) => router.replace(`/learn/compare?a=${a}&b=${b}`, { scroll: false })
+  const go = useAddress(compareAddress, { a: one.id, b: other.id })
   return (
     <Page>
       <div>
@@ -24,8 +24,8 @@ export function ComparePage(data: ComparedData) {
         <Lead role="status">{leadOf(data)}</Lead>
       </div>
       <Fields>
-        <SelectField label="One" value={one.id} onChange={(id) => go(id, other.id)} options={fibres} />
-        <SelectField label="The other" value={other.id} onChange={(id) => go(one.id, id)} options={fibres} />
+        <SelectField label="One" value={one.id} onChange={(id) => go({ a: id })} options={fibres} />
+        <SelectField label="The other" value={other.id} onChange={(id) => go({ b: id })} options={fibres} />
       </Fields>
       <Paper aria-labelledby="looks">
         <h2 id="looks">What parts them, the most telling first</h2>

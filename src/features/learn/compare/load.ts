@@ -1,14 +1,13 @@
 import { findFeature } from '@/core/identify/features'
 import { tellsApart } from '@/core/identify/tellsApart'
-import { FIBRE_IDS, FIBRE_WORDS, type FibreId } from '@/core/vocabulary/fibres'
+import { FIBRE_IDS, FIBRE_WORDS } from '@/core/vocabulary/fibres'
 import { type Vocabulary } from '@/core/vocabulary/words'
+import { type AddressState } from '../../shared/address/address'
+import { type compareAddress } from './compareAddress'
 import { fibresTold, statesSaid } from '../lookup/fibresTold'
 
-const fibreOf = (id: string, usual: FibreId) => FIBRE_IDS.find((one) => one === id) ?? usual
-
 /** Two fibres side by side: what parts them, the most telling first, and their figures. */
-export function loadCompared(a: string, b: string, words: Vocabulary) {
-  const [one, other] = [fibreOf(a, 'silk'), fibreOf(b, 'polyester')]
+export function loadCompared({ a: one, b: other }: AddressState<typeof compareAddress>, words: Vocabulary) {
   const told = fibresTold(words)
   const [mine, theirs] = [one, other].map((id) => told.find((fibre) => fibre.id === id)!)
   const titles = [...new Set([...mine!.facts, ...theirs!.facts].map(({ title }) => title))]

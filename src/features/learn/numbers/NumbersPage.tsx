@@ -19,13 +19,15 @@ import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { sayNumber, type GuessTold } from './actions'
 import { type NumbersData } from './load'
 import { offWords } from './offWords'
+import { useAddress } from '../../shared/address/useAddress'
+import { numbersAddress } from './numbersAddress'
 
 type Piece = NonNullable<NumbersData['piece']>
 
 /** Guess it by hand, then see what was measured: which way one is off can be learned. */
 export function NumbersPage(data: NumbersData) {
   const { what, kinds, piece, words } = data
-  const router = useRouter()
+  const go = useAddress(numbersAddress, { what })
   return (
     <Page>
       <div>
@@ -33,12 +35,7 @@ export function NumbersPage(data: NumbersData) {
         <Lead>{words}</Lead>
       </div>
       <Fields>
-        <SelectField
-          label="What to guess"
-          value={what}
-          onChange={(next) => router.replace(`/learn/numbers?what=${next}`, { scroll: false })}
-          options={kinds}
-        />
+        <SelectField label="What to guess" value={what} onChange={(next) => go({ what: next })} options={kinds} />
       </Fields>
       {piece ? (
         <Guess key={data.turn} piece={piece} data={data} />

@@ -1,6 +1,5 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
 import { formatNeeded, formatOwned, formatWidth } from '@/core/units/format'
 import { CheckField, CheckGroup } from '@/ui/kit/checks'
 import { Fields, Soft, Stack } from '@/ui/kit/surfaces'
@@ -9,14 +8,15 @@ import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { layAddress } from './layAddress'
 import { type LayData, type Offered } from './load'
 import { type LayoutEditor } from './useLayoutEditor'
+import { useAddress } from '../../shared/address/useAddress'
 
 /** Which cloths it is laid on: of the stash, several together too, or a shop’s by its width. */
 export function ClothChoice({ data, table }: { data: LayData; table: LayoutEditor }) {
-  const router = useRouter()
-  const { chosen, offered } = data
+  const { chosen, offered, project, role, size } = data
+  const go = useAddress(layAddress, { cloth: chosen, project: project?.id, role, size }, { isStep: true })
   const take = (id: string, isOn: boolean) => {
     const next = isOn ? [...chosen, id] : chosen.filter((one) => one !== id)
-    router.push(layAddress({ ...data, chosen: next }), { scroll: false })
+    go({ cloth: next })
   }
   return (
     <Stack>

@@ -1,7 +1,6 @@
 'use client'
 
 import Link from 'next/link'
-import { useRouter } from 'next/navigation'
 import { ROLE_WORDS, type Role } from '@/core/vocabulary/choosing'
 import { StrongLink } from '@/ui/kit/links'
 import { SelectField } from '@/ui/kit/SelectField'
@@ -16,6 +15,7 @@ import { type LayData } from './load'
 import { LayBoard } from './LayBoard'
 import { useLayoutEditor } from './useLayoutEditor'
 import { WishFields } from './WishFields'
+import { useAddress } from '../../shared/address/useAddress'
 
 /** Laying out: the answer first, the cloth with its pieces below it, what can be changed beside it. */
 export function LayPage(data: LayData) {
@@ -69,9 +69,8 @@ function Laying(data: LayData) {
 
 /** Which of the pattern is laid: the cloth it is cut from, and the size. */
 function Which(data: LayData) {
-  const router = useRouter()
-  const { role, roles, size, sizes } = data
-  const go = (change: { role?: Role; size?: string }) => router.push(layAddress({ ...data, ...change }))
+  const { role, roles, size, sizes, chosen, project } = data
+  const go = useAddress(layAddress, { cloth: chosen, project: project?.id, role, size }, { isStep: true })
   if (roles.length < 2 && sizes.length < 2) return null
   return (
     <Fields>

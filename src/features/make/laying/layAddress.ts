@@ -1,20 +1,13 @@
-import { type Role } from '@/core/vocabulary/choosing'
+import { ROLES } from '@/core/vocabulary/choosing'
+import { choiceParam, idParam, idsParam, textParam } from '../../shared/address/address'
 
-interface Address {
-  id: string
-  chosen: readonly string[]
-  project?: { id: string }
-  role: Role
-  size: string
-}
+/** More fabrics than these are not laid on at once. */
+const MOST_CLOTHS = 24
 
-/** The address at which this is laid out. */
-export function layAddress({ id, chosen, project, role, size }: Address): string {
-  const query = new URLSearchParams()
-  if (chosen.length > 0) query.set('cloth', chosen.join(','))
-  if (project) query.set('project', project.id)
-  if (role !== 'main') query.set('role', role)
-  if (size) query.set('size', size)
-  const words = query.toString()
-  return `/patterns/${id}/lay${words ? `?${words}` : ''}`
+/** What of a pattern is laid out, and on what. */
+export const layAddress = {
+  cloth: idsParam(MOST_CLOTHS),
+  project: idParam,
+  role: choiceParam(ROLES, 'main'),
+  size: textParam(24),
 }

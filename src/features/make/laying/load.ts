@@ -4,7 +4,7 @@ import { isOneWay } from '@/core/fabric/handling'
 import { stretchesOnlyAlong } from '@/core/fabric/stretchWay'
 import { materialOf } from '@/core/fabric/materialOf'
 import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
-import { ROLES, type Role } from '@/core/vocabulary/choosing'
+import { ROLES } from '@/core/vocabulary/choosing'
 import { USUAL_SELVEDGE_MM } from '@/core/vocabulary/laying'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
@@ -16,32 +16,26 @@ import { shelfOf, type Shelf } from '@/server/cache/shelf'
 import { recordsByIds, recordsReferring } from '@/server/store/repository'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 import { isUsedUp, loadReservations, placeKey } from '@/server/reservations'
-
-/** What an address asks to be laid. */
-export interface LayoutAsked {
-  cloths: readonly string[]
-  projectId?: string
-  role: Role
-  size: string
-}
+import { type AddressState } from '../../shared/address/address'
+import { type layAddress } from './layAddress'
 
 /** Cloths of the stash that are offered. */
 const OFFERED = 12
 
 /** A pattern’s pieces, and the cloths that they can be laid on. @returns undefined where there is no such pattern */
-export async function loadLay(patternId: string, asked: LayoutAsked, words: Vocabulary) {
+export async function loadLay(patternId: string, asked: AddressState<typeof layAddress>, words: Vocabulary) {
   const db = await notebook()
   const pattern = await findPattern(db, patternId)
   if (!pattern) return undefined
   const [all, shelf, project, lays] = await Promise.all([
     patternPieces(db, patternId),
     shelfOf(db, words),
-    asked.projectId ? findProject(db, asked.projectId) : undefined,
+    asked.project ? findProject(db, asked.project) : undefined,
     recordsReferring(db, 'lay', 'patternId', patternId),
   ])
   const ofProject =
     project?.cloths.flatMap(({ data }) => (data.role === asked.role ? (data.pieceId ?? []) : [])) ?? []
-  const chosen = asked.cloths.length > 0 ? asked.cloths : ofProject
+  const chosen = asked.cloth.length > 0 ? asked.cloth : ofProject
   const best = (await bestFor(shelf, pattern)).slice(0, OFFERED).map(({ id }) => id)
   const offered = [...new Set([...chosen, ...best])].filter((id) => shelf.find(id))
   const [shapes, reservations] = await Promise.all([shapesOf(offered), loadReservations(db, shelf)])
@@ -81,7 +75,7 @@ export async function loadLay(patternId: string, asked: LayoutAsked, words: Voca
   /** A piece as far as no other project has reserved it. */
   function leftGround(gist: PieceSummary) {
     const ground = groundOf(gist, shapes.get(gist.id))
-    const asker = asked.projectId ? { projectId: asked.projectId, place } : null
+    const asker = asked.project ? { projectId: asked.project, place } : null
     const left = reservations.left(gist, asker)
     const taken = left.taken.map(({ project: name, mm }) => ({ name, mm }))
     // An odd piece has no length to part: it is there for one project.

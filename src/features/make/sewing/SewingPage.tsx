@@ -2,7 +2,6 @@
 
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
-import { useRouter } from 'next/navigation'
 import styled from 'styled-components'
 import { capitalise } from '@/core/units/format'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
@@ -12,6 +11,8 @@ import { Actions, Columns, Page, Paper, PlainList, Callout, Soft, Stack, Steps }
 import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { Terms } from '@/ui/kit/Terms'
 import { type SewingData } from './load'
+import { useAddress } from '../../shared/address/useAddress'
+import { sewingAddress } from './sewingAddress'
 
 // Opened by few: loaded when it is.
 const TestSeams = dynamic(() => import('./TestSeams').then(({ TestSeams: part }) => part))
@@ -136,23 +137,17 @@ function Advised(data: SewingData) {
   )
 }
 
-function For({ id, garment, garments, isLined }: SewingData) {
-  const router = useRouter()
-  const go = (next: { garment: string; isLined: boolean }) => {
-    const asked = new URLSearchParams()
-    if (next.garment) asked.set('garment', next.garment)
-    if (next.isLined) asked.set('lined', 'yes')
-    router.replace(`/stash/${id}/sew?${asked}`, { scroll: false })
-  }
+function For({ garment, garments, lined }: SewingData) {
+  const go = useAddress(sewingAddress, { garment, lined })
   return (
     <Actions>
       <SelectField
         label="For"
         value={garment}
-        onChange={(next) => go({ garment: next, isLined })}
+        onChange={(next) => go({ garment: next })}
         options={[['', 'anything'] as const, ...garments]}
       />
-      <CheckField isSelected={isLined} onChange={(next) => go({ garment, isLined: next })}>
+      <CheckField isSelected={lined} onChange={(next) => go({ lined: next })}>
         Lined
       </CheckField>
     </Actions>

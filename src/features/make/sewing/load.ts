@@ -6,9 +6,10 @@ import { insteadOf } from '@/core/sew/haves'
 import { techniques } from '@/core/sew/techniques'
 import { withSamples } from '@/core/sew/samples'
 import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
-import { GARMENT_WORDS, GARMENTS, type Garment } from '@/core/vocabulary/choosing'
+import { GARMENT_WORDS, GARMENTS } from '@/core/vocabulary/choosing'
 import { wordFor, type Vocabulary } from '@/core/vocabulary/words'
 import { type UnitSystem } from '@/core/units/format'
+import { type AddressState } from '../../shared/address/address'
 import { seamWords } from '../../shared/seamWords'
 import { pieceWords } from '@/features/shared/stash/describe'
 import { notebook, type Notebook } from '@/server/database'
@@ -16,11 +17,12 @@ import { shelfOf, type Shelf } from '@/server/cache/shelf'
 import { machineOf, readWorkroom } from '@/server/workroom'
 import { allRecords } from '@/server/store/repository'
 import { drawnAs } from '@/ui/cloth/drawnAs'
+import { type sewingAddress } from './sewingAddress'
 
 /** How a piece wants to be handled, with what the person has. @returns undefined where there is no such piece */
 export async function loadSewing(
   pieceId: string,
-  { garment, isLined }: { garment: string; isLined: boolean },
+  { garment, lined }: AddressState<typeof sewingAddress>,
   { units, words }: { units: UnitSystem; words: Vocabulary },
 ) {
   const db = await notebook()
@@ -28,11 +30,10 @@ export async function loadSewing(
   const gist = shelf.find(pieceId)
   if (!gist) return undefined
   const samples = await samplesFor(db, shelf, gist)
-  const known = GARMENTS.find((id): id is Garment => id === garment)
   const asked = {
     offer: gist.offer,
-    ...(known && { garment: known }),
-    lined: isLined,
+    ...(garment && { garment }),
+    lined,
     machine: machineOf(workroom),
     schools: workroom.schools,
   }
@@ -42,8 +43,8 @@ export async function loadSewing(
     name: gist.name,
     summary: pieceWords(gist, units, words),
     tile: drawnAs(gist.weave, gist.look),
-    garment: (known ?? '') as Garment | '',
-    isLined,
+    garment,
+    lined,
     isAsked,
     drawn: techniques.map((one) => one.id),
     ways: techniques.map(({ id, name }) => [id, name] as const),

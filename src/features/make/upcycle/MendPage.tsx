@@ -1,7 +1,6 @@
 'use client'
 
 import Link from 'next/link'
-import { useRouter } from 'next/navigation'
 import styled from 'styled-components'
 import { DAMAGE_WORDS, DAMAGES } from '@/core/upcycle/mend/mend'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
@@ -11,6 +10,8 @@ import { Terms } from '@/ui/kit/Terms'
 import { LengthField } from '../../shared/settings/LengthField'
 import { type MendData } from './loadMend'
 import { PiecePicker } from './PiecePicker'
+import { useAddress } from '../../shared/address/useAddress'
+import { mendAddress } from './mendAddress'
 
 const Patches = styled.ul`
   list-style: none;
@@ -96,20 +97,15 @@ export function MendPage(data: MendData) {
 }
 
 function What({ thing, choice, offered }: MendData) {
-  const router = useRouter()
-  const go = (change: Partial<MendData['choice']> & { of?: string }) => {
-    const { of = thing?.id ?? '', ...rest } = change
-    const next = { ...choice, ...rest }
-    router.replace(`/mend?of=${of}&what=${next.damage}&mm=${next.mm}`, { scroll: false })
-  }
+  const go = useAddress(mendAddress, { of: thing?.id, ...choice })
   return (
     <Paper aria-labelledby="what">
       <h2 id="what">What is wrong?</h2>
       {thing ? <ClothSwatch tile={thing.tile} label={`${thing.name}, drawn`} height="5rem" /> : null}
       <SelectField
         label="It has"
-        value={choice.damage}
-        onChange={(damage) => go({ damage })}
+        value={choice.what}
+        onChange={(damage) => go({ what: damage })}
         options={DAMAGES.map((one) => [one, DAMAGE_WORDS[one]] as const)}
       />
       <LengthField

@@ -5,7 +5,7 @@ import { MixPage } from './MixPage'
 import userEvent from '../../../../tests/support/person'
 
 const replace = jest.fn()
-jest.mock('next/navigation', () => ({ useRouter: () => ({ replace }) }))
+jest.mock('next/navigation', () => ({ useRouter: () => ({ replace }), usePathname: () => '/mix' }))
 jest.mock('@/ui/kit/Terms', () => ({ Terms: ({ children }: { children: string }) => children }))
 const user = userEvent.setup()
 
@@ -23,7 +23,7 @@ const shown = (data: object) => {
     cloths: [],
     pairs: [],
     worst: null,
-    how: { seamCm: 100, washes: 5, purpose: 'garment' },
+    how: { seam: 100, washes: 5, for: 'garment' },
     offered: [cloth('x'), cloth('y')],
     most: 8,
     ...data,
@@ -68,7 +68,7 @@ test('of three that all agree it says so', () => {
 test('what is made, its seam and its washes are asked anew with the same cloths', async () => {
   shown({ cloths: [cloth('a'), cloth('b')], pairs: [pair([0, 1], 'agrees')], worst: [0, 1] })
   await user.selectOptions(screen.getByLabelText('For'), 'a bag')
-  expect(Object.fromEntries(address())).toEqual({ of: 'a,b', seam: '100', washes: '5', for: 'bag' })
+  expect(Object.fromEntries(address())).toEqual({ of: 'a,b', seam: '100', for: 'bag' })
   await user.clear(screen.getByLabelText('Seam between them'))
   await user.type(screen.getByLabelText('Seam between them'), '62.5')
   await user.tab()

@@ -1,6 +1,5 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
 import styled from 'styled-components'
 import { capitalise } from '@/core/units/format'
 import { NumberField } from '@/ui/kit/NumberField'
@@ -10,6 +9,8 @@ import { Terms } from '@/ui/kit/Terms'
 import { LengthField } from '../../shared/settings/LengthField'
 import { type MixData } from './loadTogether'
 import { ChosenPieces, PiecePicker } from './PiecePicker'
+import { useAddress } from '../../shared/address/useAddress'
+import { mixAddress } from './mixAddress'
 
 const Grid = styled.div`
   overflow-x: auto;
@@ -156,15 +157,8 @@ const PURPOSES = [
 ] as const
 
 function Choose({ cloths, how, offered, most }: MixData) {
-  const router = useRouter()
-  const go = (change: Partial<MixData['how']> & { of?: readonly string[] }) => {
-    const { of = cloths.map(({ id }) => id), ...rest } = change
-    const next = { ...how, ...rest }
-    const query = new URLSearchParams({ of: of.join(','), seam: String(next.seamCm), washes: String(next.washes) })
-    query.set('for', next.purpose)
-    router.replace(`/mix?${query}`, { scroll: false })
-  }
   const ids = cloths.map(({ id }) => id)
+  const go = useAddress(mixAddress, { of: ids, ...how })
   return (
     <Paper aria-labelledby="which">
       <h2 id="which">Which cloths?</h2>
@@ -177,15 +171,15 @@ function Choose({ cloths, how, offered, most }: MixData) {
           onPick={({ id }) => go({ of: [...ids, id] })}
         />
       ) : null}
-      <SelectField label="For" value={how.purpose} onChange={(purpose) => go({ purpose })} options={PURPOSES} />
+      <SelectField label="For" value={how.for} onChange={(purpose) => go({ for: purpose })} options={PURPOSES} />
       <Fields>
         <LengthField
           label="Seam between them"
           of="short"
-          mm={how.seamCm * 10}
+          mm={how.seam * 10}
           leastMm={10}
           mostMm={10_000}
-          onMm={(mm) => (mm === null ? undefined : go({ seamCm: Math.round(mm) / 10 }))}
+          onMm={(mm) => (mm === null ? undefined : go({ seam: Math.round(mm) / 10 }))}
         />
         <NumberField
           label="Washes to come"

@@ -8,7 +8,7 @@ import { UseUpPage } from './UseUpPage'
 import userEvent from '../../../../tests/support/person'
 
 const replace = jest.fn()
-jest.mock('next/navigation', () => ({ useRouter: () => ({ replace }) }))
+jest.mock('next/navigation', () => ({ useRouter: () => ({ replace }), usePathname: () => '/use-up' }))
 jest.mock('../laying/useTelling', () => ({ useTelling: jest.fn() }))
 const telling = jest.mocked(useTelling)
 const user = userEvent.setup()

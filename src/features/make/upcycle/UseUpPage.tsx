@@ -1,7 +1,6 @@
 'use client'
 
 import Link from 'next/link'
-import { useRouter } from 'next/navigation'
 import { countNoun } from '@/core/units/format'
 import { areaOf } from '@/core/shapes/polygon'
 import { wouldDo } from '@/core/choose/steps'
@@ -13,6 +12,8 @@ import { Actions, Columns, Lead, Page, Paper, PlainList, Callout, Soft, Stack } 
 import { useTelling } from '../laying/useTelling'
 import { ChosenPieces, PiecePicker } from './PiecePicker'
 import { type UseUpData } from './loadUseUp'
+import { useAddress } from '../../shared/address/useAddress'
+import { useUpAddress } from './useUpAddress'
 
 /** From what to what: things that are there, and which patterns can be cut from them, by how little is lost. */
 export function UseUpPage(data: UseUpData) {
@@ -151,9 +152,9 @@ function sizeWords(panels: UseUpData['things'][number]['panels'], isReckoned: bo
 }
 
 function Which({ things, offered, most }: UseUpData) {
-  const router = useRouter()
   const ids = things.map(({ id }) => id)
-  const go = (of: readonly string[]) => router.replace(`/use-up?of=${of.join(',')}`, { scroll: false })
+  const goTo = useAddress(useUpAddress, { of: ids })
+  const go = (of: readonly string[]) => goTo({ of })
   return (
     <Paper aria-labelledby="what">
       <h2 id="what">From what?</h2>

@@ -1,14 +1,16 @@
 import { sewAdvice } from '@/core/sew/advice'
 import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
-import { DAMAGES, mendWays, patchFit, type Damage } from '@/core/upcycle/mend/mend'
+import { mendWays, patchFit } from '@/core/upcycle/mend/mend'
 import { type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
 import { shelfOf } from '@/server/cache/shelf'
 import { allRecords } from '@/server/store/repository'
 import { drawnAs } from '@/ui/cloth/drawnAs'
+import { type AddressState } from '../../shared/address/address'
 import { pieceWords } from '../../shared/stash/describe'
 import { recentPieces } from './loadTogether'
+import { type mendAddress } from './mendAddress'
 
 /** Patches that are shown, and those that fit less than this are none. */
 const SHOWN = 6
@@ -18,24 +20,16 @@ const OFFCUT_FIRST = 0.15
 /** A patch reaches so far beyond the damage on each side, mm. Common practice. */
 const BEYOND_MM = 15
 
-export interface MendChoice {
-  of: string
-  damage: string
-  mm: number
-}
-
 /** How something of the stash is mended, and with what of it. */
 export async function loadMend(
-  { of, damage, mm }: MendChoice,
+  { of, what, mm }: AddressState<typeof mendAddress>,
   { units, words }: { units: UnitSystem; words: Vocabulary },
 ) {
   const db = await notebook()
   const shelf = await shelfOf(db, words)
-  const gist = shelf.find(of)
-  const what = DAMAGES.find((one): one is Damage => one === damage) ?? 'hole'
+  const gist = of === undefined ? undefined : shelf.find(of)
   const offered = recentPieces(shelf, ({ thing }) => thing !== 'offcut')
-  if (!gist)
-    return { choice: { damage: what, mm }, thing: null, offered, patches: [], ways: [], yarns: [], sew: null }
+  if (!gist) return { choice: { what, mm }, thing: null, offered, patches: [], ways: [], yarns: [], sew: null }
   const need = mm + 2 * BEYOND_MM
   const isLarge = ({ widthMm, lengthMm }: PieceSummary) =>
     (widthMm === null || widthMm >= need) && (lengthMm === null ? widthMm === null : lengthMm >= need)
@@ -51,7 +45,7 @@ export async function loadMend(
   const { needle, thread } = sewAdvice({ offer: gist.offer })
   const yarns = gist.construction === 'knit' ? (await allRecords(db, 'yarn')).kept : []
   return {
-    choice: { damage: what, mm },
+    choice: { what, mm },
     thing: {
       id: gist.id,
       name: gist.name,

@@ -1,19 +1,17 @@
 import { mixTable } from '@/core/upcycle/mix/mix'
-import { MIX_PURPOSES, type MixPurpose } from '@/core/upcycle/mix/types'
 import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
 import { shelfOf, type Shelf } from '@/server/cache/shelf'
 import { drawnAs } from '@/ui/cloth/drawnAs'
+import { type AddressState } from '../../shared/address/address'
+import { MOST_MIXED, type mixAddress } from './mixAddress'
 
-/** More cloths than this are no table that anybody reads. */
-const MOST = 8
 const OFFERED = 8
 
 /** The pieces of an address, as far as they are there. */
-export function gistsOf(shelf: Shelf, of: string, most: number): PieceSummary[] {
-  const ids = [...new Set(of.split(',').filter(Boolean))].slice(0, most)
-  return ids.flatMap((id) => shelf.find(id) ?? [])
+export function gistsOf(shelf: Shelf, ids: readonly string[]): PieceSummary[] {
+  return [...new Set(ids)].flatMap((id) => shelf.find(id) ?? [])
 }
 
 /** Those touched last, to begin with. */
@@ -26,30 +24,21 @@ export function recentPieces(shelf: Shelf, isIt: (gist: PieceSummary) => boolean
     .map(({ id, name, weave, look }) => ({ id, name, tile: drawnAs(weave, look) }))
 }
 
-export interface MixChoice {
-  of: string
-  seamCm: number
-  washes: number
-  purpose: string
-}
-
 /** Several cloths in one thing: every pair of them, and which goes together worst. */
-export async function loadMix({ of, seamCm, washes, purpose }: MixChoice, words: Vocabulary) {
+export async function loadMix({ of, ...how }: AddressState<typeof mixAddress>, words: Vocabulary) {
   const shelf = await shelfOf(await notebook(), words)
-  const gists = gistsOf(shelf, of, MOST)
-  const made = MIX_PURPOSES.find((one): one is MixPurpose => one === purpose) ?? 'garment'
-  const how = { seamMm: seamCm * 10, washes, purpose: made }
+  const gists = gistsOf(shelf, of)
   const { pairs, worst } = mixTable(
     gists.map(({ offer }) => offer),
-    how,
+    { seamMm: how.seam * 10, washes: how.washes, purpose: how.for },
   )
   return {
     cloths: gists.map(({ id, name, weave, look }) => ({ id, name, tile: drawnAs(weave, look) })),
     pairs,
     worst,
-    how: { seamCm, washes, purpose: made },
+    how,
     offered: recentPieces(shelf),
-    most: MOST,
+    most: MOST_MIXED,
   }
 }
 

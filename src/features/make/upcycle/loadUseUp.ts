@@ -14,16 +14,15 @@ import { shelfOf } from '@/server/cache/shelf'
 import { allRecords, recordsByIds, recordsReferring } from '@/server/store/repository'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 import { isUsedUp, loadReservations, type Reservations } from '@/server/reservations'
+import { type AddressState } from '../../shared/address/address'
 import { gistsOf, recentPieces } from './loadTogether'
-
-/** More things than this at once no table holds. */
-const MOST = 6
+import { MOST_USED_UP, type useUpAddress } from './useUpAddress'
 
 /** Things to be used up, the cloth that they give, and the patterns that might be cut from it. */
-export async function loadUseUp(of: string, words: Vocabulary) {
+export async function loadUseUp({ of }: AddressState<typeof useUpAddress>, words: Vocabulary) {
   const db = await notebook()
   const shelf = await shelfOf(db, words)
-  const gists = gistsOf(shelf, of, MOST)
+  const gists = gistsOf(shelf, of)
   const reservations = await loadReservations(db, shelf)
   const [things, candidates, garments] = await Promise.all([
     Promise.all(gists.map((gist) => thingOf(db, gist, reservations))),
@@ -33,7 +32,7 @@ export async function loadUseUp(of: string, words: Vocabulary) {
   const apart = new Set(garments.kept.filter(({ data }) => data.apart !== null).map(({ data }) => data.pieceId))
   const isOdd = ({ id, thing, lengthMm, sorting }: PieceSummary) =>
     thing !== 'cloth' && sorting !== 'give-away' && !apart.has(id) && (lengthMm !== null || thing !== 'offcut')
-  return { things, candidates, offered: recentPieces(shelf, isOdd), most: MOST }
+  return { things, candidates, offered: recentPieces(shelf, isOdd), most: MOST_USED_UP }
 }
 
 /** The panels of a thing: an offcut or a length as it lies, a garment as its block yields. */

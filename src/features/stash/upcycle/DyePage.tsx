@@ -1,7 +1,6 @@
 'use client'
 
 import Link from 'next/link'
-import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import styled from 'styled-components'
 import { capitalise } from '@/core/units/format'
@@ -26,6 +25,8 @@ import {
 } from '@/ui/kit/surfaces'
 import { Terms } from '@/ui/kit/Terms'
 import { type DyeData } from './loadDye'
+import { useAddress } from '../../shared/address/useAddress'
+import { dyeAddress } from './dyeAddress'
 
 const Before = styled.div`
   display: grid;
@@ -215,14 +216,10 @@ const FINISHES = [
   ['coated', 'coated'],
 ] as const
 
-function Choose({ id, choice }: DyeData) {
-  const router = useRouter()
+function Choose({ choice }: DyeData) {
   const [value, setValue] = useState<DyeData['choice']>(choice)
-  const go = () => {
-    const asked = new URLSearchParams()
-    for (const [key, one] of Object.entries(value)) if (one) asked.set(key, String(one))
-    router.replace(`/stash/${id}/dye?${asked}`, { scroll: false })
-  }
+  const goTo = useAddress(dyeAddress, choice)
+  const go = () => goTo(value)
   return (
     <Paper aria-labelledby="with">
       <h2 id="with">With which dye?</h2>

@@ -1,7 +1,6 @@
 'use client'
 
 import Link from 'next/link'
-import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { StrongButton } from '@/ui/kit/buttons'
@@ -25,6 +24,8 @@ import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { Terms } from '@/ui/kit/Terms'
 import { keepYarn } from './boxActions'
 import { type UnravelData } from './loadUnravel'
+import { useAddress } from '../../shared/address/useAddress'
+import { unravelAddress } from './unravelAddress'
 
 const VERDICTS = {
   yes: 'It unravels',
@@ -130,15 +131,10 @@ function Keep({ id, name, fibres, colour, place, asked, answer }: UnravelData) {
   )
 }
 
-function Look({ id, asked, seams, surfaces }: UnravelData) {
-  const router = useRouter()
+function Look({ asked, seams, surfaces }: UnravelData) {
+  const goTo = useAddress(unravelAddress, { ...asked, wraps: asked.wrapsPerInch })
   const [value, setValue] = useState(asked)
-  const go = () => {
-    const query = new URLSearchParams({ seams: value.seams, surface: value.surface, grams: String(value.grams) })
-    if (value.wrapsPerInch !== null) query.set('wraps', String(value.wrapsPerInch))
-    if (value.strands > 1) query.set('strands', String(value.strands))
-    router.replace(`/stash/${id}/unravel?${query}`, { scroll: false })
-  }
+  const go = () => goTo({ ...value, wraps: value.wrapsPerInch })
   return (
     <Paper aria-labelledby="look">
       <h2 id="look">What you see</h2>

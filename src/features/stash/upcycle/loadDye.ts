@@ -1,5 +1,4 @@
-import { planDyeing, DYE_THREADS, type DyeAnswer, type DyeAsked, type DyeThread } from '@/core/dye/dye'
-import { DYE_FINISHES, type DyeFinish } from '@/core/dye/bath'
+import { planDyeing, type DyeAnswer, type DyeAsked } from '@/core/dye/dye'
 import { DYE_CLASS_WORDS } from '@/core/dye/dyeClasses'
 import { furtherWays } from '@/core/dye/ways'
 import { type ClothLook } from '@/core/notebook/schemas/cloth'
@@ -7,15 +6,9 @@ import { type UnitSystem } from '@/core/units/format'
 import { FIBRE_WORDS } from '@/core/vocabulary/fibres'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { drawnAs } from '@/ui/cloth/drawnAs'
+import { type AddressState } from '../../shared/address/address'
+import { type dyeAddress } from './dyeAddress'
 import { loadUpcycledPiece } from './load'
-
-/** What an address asks to be dyed, and how. */
-export interface DyeChoice {
-  to: string
-  thread: string
-  finish: string
-  grams: number | null
-}
 
 /** Where nobody weighed it: a dress length, g. */
 const USUAL_GRAMS = 400
@@ -23,14 +16,18 @@ const USUAL_GRAMS = 400
 const USUAL_DYE = '#2f4b7c'
 
 /** What dyeing does to a piece of the stash, drawn on it. @returns undefined where there is no such piece */
-export async function loadDye(pieceId: string, choice: DyeChoice, reader: { units: UnitSystem; words: Vocabulary }) {
+export async function loadDye(
+  pieceId: string,
+  choice: AddressState<typeof dyeAddress>,
+  reader: { units: UnitSystem; words: Vocabulary },
+) {
   const found = await loadUpcycledPiece(pieceId, reader)
   if (!found) return undefined
   const { gist, summary, tile } = found
   const { offer, look } = gist
   const to = /^#[0-9a-f]{6}$/i.test(choice.to) ? choice.to : USUAL_DYE
-  const thread = DYE_THREADS.find((one): one is DyeThread => one === choice.thread) ?? null
-  const finish = DYE_FINISHES.find((one): one is DyeFinish => one === choice.finish) ?? null
+  const thread = choice.thread || null
+  const finish = choice.finish || null
   const grams = choice.grams ?? Math.round((gist.kg ?? 0) * 1000 || USUAL_GRAMS)
   const from = gist.colours[0] ?? look.weft
   const asked: DyeAsked = { mix: offer.mix ?? [], thread, grams, from, to, finish }
@@ -58,7 +55,7 @@ export async function loadDye(pieceId: string, choice: DyeChoice, reader: { unit
     name: gist.name,
     summary,
     tile,
-    choice: { to, thread: thread ?? ('' as const), finish: finish ?? ('' as const), grams },
+    choice: { ...choice, to, grams },
     from,
     knows: {
       how: offer.fibres?.how ?? null,

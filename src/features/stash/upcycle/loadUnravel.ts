@@ -1,24 +1,11 @@
 import { planUnravelling, type UnravelAsked } from '@/core/upcycle/unravel/unravel'
 import { YARN_CLASSES } from '@/core/upcycle/unravel/yarn'
 import { type UnitSystem } from '@/core/units/format'
-import {
-  KNIT_SEAM_WORDS,
-  KNIT_SEAMS,
-  YARN_SURFACE_WORDS,
-  YARN_SURFACES,
-  type KnitSeams,
-  type YarnSurface,
-} from '@/core/vocabulary/upcycling'
+import { KNIT_SEAM_WORDS, KNIT_SEAMS, YARN_SURFACE_WORDS, YARN_SURFACES } from '@/core/vocabulary/upcycling'
 import { wordFor, type Vocabulary } from '@/core/vocabulary/words'
+import { type AddressState } from '../../shared/address/address'
 import { loadUpcycledPiece } from './load'
-
-export interface UnravelChoice {
-  seams: string
-  surface: string
-  grams: number | null
-  wraps: number | null
-  strands: number
-}
+import { type unravelAddress } from './unravelAddress'
 
 /** Where nobody weighed it: a jumper, g. */
 const USUAL_GRAMS = 420
@@ -26,7 +13,7 @@ const USUAL_GRAMS = 420
 /** Whether a knitted piece gives its yarn back. @returns undefined where there is no such piece */
 export async function loadUnravel(
   pieceId: string,
-  choice: UnravelChoice,
+  choice: AddressState<typeof unravelAddress>,
   reader: { units: UnitSystem; words: Vocabulary },
 ) {
   const found = await loadUpcycledPiece(pieceId, reader)
@@ -34,8 +21,8 @@ export async function loadUnravel(
   const { gist, summary, tile } = found
   const asked: UnravelAsked = {
     construction: gist.construction ?? 'knit',
-    seams: KNIT_SEAMS.find((one): one is KnitSeams => one === choice.seams) ?? 'unknown',
-    surface: YARN_SURFACES.find((one): one is YarnSurface => one === choice.surface) ?? 'plain',
+    seams: choice.seams,
+    surface: choice.surface,
     grams: choice.grams ?? Math.round((gist.kg ?? 0) * 1000 || USUAL_GRAMS),
     mix: gist.offer.mix ?? [],
     strands: choice.strands,

@@ -8,8 +8,13 @@ import { keepGarment, tookApart } from './actions'
 import { countNotion, dropFromBox, keepNotion, keepYarn } from './boxActions'
 import { loadApart } from './load'
 import { loadBox } from './loadBox'
-import { loadDye, type DyeChoice } from './loadDye'
-import { loadUnravel, type UnravelChoice } from './loadUnravel'
+import { readAddress, type AddressState } from '../../shared/address/address'
+import { dyeAddress } from './dyeAddress'
+import { loadDye } from './loadDye'
+import { loadUnravel } from './loadUnravel'
+import { unravelAddress } from './unravelAddress'
+
+type DyeChoice = AddressState<typeof dyeAddress>
 
 const US = { units: 'imperial', words: 'us' } as const
 
@@ -36,7 +41,11 @@ describe('a dye bath', () => {
   it('takes no colour, thread or finish that there is none of, nor a piece that is gone', async () => {
     const id = await piece('Bed sheet', { called: 'poplin', claim: [{ fibre: 'cotton', percent: 100 }] })
     const asked = { to: 'url(x)', thread: 'gold', finish: 'magic' }
-    expect((await dyed(id, asked))!.choice).toMatchObject({ to: '#2f4b7c', thread: '', finish: '' })
+    expect((await dyed(id, readAddress(dyeAddress, asked)))!.choice).toMatchObject({
+      to: '#2f4b7c',
+      thread: '',
+      finish: '',
+    })
     expect(await dyed(GONE)).toBeUndefined()
   })
   it('wants twice the dye for twice the cloth, and a dress length where nobody weighed it', async () => {
@@ -53,7 +62,7 @@ describe('a dye bath', () => {
 })
 
 describe('unravelling', () => {
-  const choice: UnravelChoice = { seams: '', surface: '', grams: null, wraps: null, strands: 1 }
+  const choice: AddressState<typeof unravelAddress> = readAddress(unravelAddress, {})
   it('cloth that was woven gives no yarn back', async () => {
     const id = await piece('Deck chair', { called: 'canvas' })
     expect((await loadUnravel(id, choice, METRIC))!.answer.verdict).toBe('no')

@@ -1,7 +1,8 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
-import { numberFrom, textFrom, type AskedAddress } from '@/app/asked'
 import { idFrom } from '@/app/idFrom'
+import { readAddress, type AskedAddress } from '@/features/shared/address/address'
+import { dyeAddress } from '@/features/stash/upcycle/dyeAddress'
 import { DyePage } from '@/features/stash/upcycle/DyePage'
 import { loadDye } from '@/features/stash/upcycle/loadDye'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
@@ -14,13 +15,7 @@ interface Props {
 }
 
 export default async function DyeItPage({ params, searchParams }: Props) {
-  const asked = await searchParams
-  const choice = {
-    to: textFrom(asked, 'to'),
-    thread: textFrom(asked, 'thread'),
-    finish: textFrom(asked, 'finish'),
-    grams: numberFrom(asked, 'grams', [1, 50_000]),
-  }
+  const choice = readAddress(dyeAddress, await searchParams)
   const loaded = await loadDye(idFrom((await params).id), choice, await readPreferences())
   return <DyePage key={JSON.stringify(choice)} {...(loaded ?? notFound())} />
 }

@@ -2,19 +2,20 @@ import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { idFrom } from '@/app/idFrom'
 import { loadSewing } from '@/features/make/sewing/load'
+import { sewingAddress } from '@/features/make/sewing/sewingAddress'
 import { SewingPage } from '@/features/make/sewing/SewingPage'
+import { readAddress, type AskedAddress } from '@/features/shared/address/address'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 
 export const metadata: Metadata = { title: 'How to sew it' }
 
 interface Props {
   params: Promise<{ id: string }>
-  searchParams: Promise<Record<string, string | string[] | undefined>>
+  searchParams: Promise<AskedAddress>
 }
 
 export default async function HowToSewPage({ params, searchParams }: Props) {
-  const { garment, lined } = await searchParams
-  const asked = { garment: typeof garment === 'string' ? garment : '', isLined: lined === 'yes' }
+  const asked = readAddress(sewingAddress, await searchParams)
   const loaded = await loadSewing(idFrom((await params).id), asked, await readPreferences())
   return <SewingPage {...(loaded ?? notFound())} />
 }

@@ -1,7 +1,8 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
-import { numberFrom, textFrom, type AskedAddress } from '@/app/asked'
 import { idFrom } from '@/app/idFrom'
+import { readAddress, type AskedAddress } from '@/features/shared/address/address'
+import { unravelAddress } from '@/features/stash/upcycle/unravelAddress'
 import { loadUnravel } from '@/features/stash/upcycle/loadUnravel'
 import { UnravelPage } from '@/features/stash/upcycle/UnravelPage'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
@@ -14,14 +15,7 @@ interface Props {
 }
 
 export default async function UnravelItPage({ params, searchParams }: Props) {
-  const asked = await searchParams
-  const choice = {
-    seams: textFrom(asked, 'seams'),
-    surface: textFrom(asked, 'surface'),
-    grams: numberFrom(asked, 'grams', [1, 20_000]),
-    wraps: numberFrom(asked, 'wraps', [1, 100]),
-    strands: Math.round(numberFrom(asked, 'strands', [1, 20]) ?? 1),
-  }
+  const choice = readAddress(unravelAddress, await searchParams)
   const loaded = await loadUnravel(idFrom((await params).id), choice, await readPreferences())
   return <UnravelPage key={JSON.stringify(choice)} {...(loaded ?? notFound())} />
 }
