@@ -104,6 +104,19 @@ const mayRead = {
     'fabric',
     'pieces',
   ],
+  // Inside the server: what is kept, what is read of it and written, what is derived and done with it, who asks.
+  'src/server/store': [],
+  'src/server/recovery': ['store'],
+  'src/server/jobs': ['store'],
+  'src/server/auth': ['store'],
+  'src/server/records': ['store'],
+  'src/server/pictures': ['store', 'jobs'],
+  'src/server/cache': ['store', 'jobs', 'records'],
+  'src/server/exchange': ['store', 'jobs', 'pictures', 'cache'],
+  'src/server/backup': ['store', 'recovery', 'pictures', 'exchange'],
+  'src/server/tasks': ['store', 'jobs', 'cache', 'exchange', 'backup'],
+  'src/server/api': ['store', 'jobs', 'records', 'exchange', 'database.ts'],
+  'src/server/requests': ['api'],
   // Inside the features: a place imports no other place; what two need lies in what they share.
   'src/features/shared': [],
   'src/features/frame': ['shared'],
@@ -152,6 +165,16 @@ export default tseslint.config(
       ],
       'max-len': ['error', { code: 120, ignoreUrls: true }],
       'max-lines': ['error', { max: 400, skipComments: true, skipBlankLines: true }],
+    },
+  },
+  {
+    // A test of one layer of the server sets its stage with others.
+    files: ['src/server/**/*.test.ts'],
+    rules: {
+      'import-x/no-restricted-paths': [
+        'error',
+        { zones: zones.filter(({ target }) => !target.startsWith('./src/server/')) },
+      ],
     },
   },
   {

@@ -3,7 +3,7 @@ import { basename, join } from 'node:path'
 import { build } from 'esbuild'
 import { root } from './lib.mjs'
 
-const TASKS = 'src/server/jobs/tasks.ts'
+const TASKS = 'src/server/tasks/tasks.ts'
 
 const common = {
   absWorkingDir: root,

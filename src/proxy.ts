@@ -1,13 +1,13 @@
 import { networkInterfaces } from 'node:os'
 import { type NextRequest, NextResponse } from 'next/server'
-import { actionBodyProblem } from './server/actionBody'
+import { actionBodyProblem } from './server/requests/actionBody'
 import { problem, type Issue } from './server/api/problem'
-import { bodyProblem } from './server/bodyLimit'
-import { contentPolicy } from './server/contentPolicy'
-import { decodingIssue } from './server/decodedAction'
+import { bodyProblem } from './server/requests/bodyLimit'
+import { contentPolicy } from './server/requests/contentPolicy'
+import { decodingIssue } from './server/requests/decodedAction'
 import { isShared } from './server/auth/shared'
 import { SESSION_COOKIE, sessionOf } from './server/auth/sessions'
-import { allowedHosts, hostAllowed, originAllowed } from './server/visitors'
+import { allowedHosts, hostAllowed, originAllowed } from './server/requests/visitors'
 
 const hosts = allowedHosts(
   process.env.ROUGH_SWATCH_HOST,

@@ -4,7 +4,7 @@ import { PieceSchema } from '../core/notebook/kinds/piece'
 import { YarnSchema } from '../core/notebook/kinds/yarn'
 import { type Notebook } from '../server/database'
 import { createRecord } from '../server/store/repository'
-import { putGarment, takeApart } from '../server/takingApart'
+import { putGarment, takeApart } from '../server/records/takingApart'
 import { demoGarments, demoNotions, demoYarns } from './upcycling'
 
 /** Garments, some of them taken apart, and what lies in the notions box. @param at ISO 8601 */

@@ -2,7 +2,7 @@ import { TestSeamSchema } from '../core/notebook/kinds/testSeam'
 import { WorkroomSchema } from '../core/notebook/kinds/workroom'
 import { type Notebook } from '../server/database'
 import { createRecord } from '../server/store/repository'
-import { keepWorkroom } from '../server/workroom'
+import { keepWorkroom } from '../server/records/workroom'
 
 /** What stands in the theatre's workroom, and when somebody has time; invented. */
 const WORKROOM = {

@@ -1,5 +1,5 @@
 import { type PieceInput } from '../core/notebook/kinds/piece'
-import { type Cut } from '../server/cutting'
+import { type Cut } from '../server/records/cutting'
 
 /** How long before today something was done, days. */
 type DaysAgo = number

@@ -4,12 +4,12 @@ import { sql } from 'kysely'
 import { makeBackup } from './backup/backups'
 import { runJob } from './jobs/pool'
 import { throwReported } from './jobs/reported'
-import { notebookFile, notebookHome } from './home'
+import { notebookFile, notebookHome } from './store/home'
 import { openNotebook, type Notebook } from './store/openNotebook'
 import { claim, release } from './recovery/claim'
 import { copyOf, examine } from './recovery/examine'
-import { isTrouble, type TroubleKind } from './recovery/kinds'
-import { isProtected, troubleOf } from './recovery/signs'
+import { isTrouble, type TroubleKind } from './store/trouble'
+import { isProtected, troubleOf } from './store/signs'
 
 export { openNotebook, type Notebook }
 

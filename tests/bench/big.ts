@@ -10,7 +10,7 @@ import { exportedJson } from '@/server/exchange/exporting'
 import { importInto } from '@/server/exchange/importing'
 import { askShelf } from '@/server/cache/askShelf'
 import { shelfOf } from '@/server/cache/shelf'
-import { fullTextSearch } from '@/server/fullTextSearch'
+import { fullTextSearch } from '@/server/records/fullTextSearch'
 import { fillBig } from './bigNotebook'
 import { benchPages } from './pages'
 

@@ -2,9 +2,9 @@ import type { Metadata } from 'next'
 import { pieceFrom } from '@/app/idFrom'
 import { BenchStart } from '@/features/identify/burn/BenchStart'
 import { HandOf } from '@/features/shared/hand/HandOf'
-import { looseBurnTests } from '@/server/burnTests'
+import { looseBurnTests } from '@/server/records/burnTests'
 import { notebook } from '@/server/database'
-import { findPiece } from '@/server/pieces'
+import { findPiece } from '@/server/records/pieces'
 
 export const metadata: Metadata = { title: 'Burn bench' }
 

@@ -1,5 +1,5 @@
 import { notebookTrouble } from '@/server/database'
-import { notebookFile } from '@/server/home'
+import { notebookFile } from '@/server/store/home'
 import { rescue } from '@/server/recovery/rescue'
 
 /** What can still be read of a damaged notebook, a record a line; there is nothing to rescue of a sound one. */

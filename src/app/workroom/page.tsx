@@ -4,7 +4,7 @@ import { WASH_SCHOOLS } from '@/core/prepare/washing'
 import { calendarTold } from '@/features/make/workroom/calendarTold'
 import { WorkroomPage } from '@/features/make/workroom/WorkroomPage'
 import { notebook } from '@/server/database'
-import { readWorkroom } from '@/server/workroom'
+import { readWorkroom } from '@/server/records/workroom'
 
 export const metadata: Metadata = { title: 'My workroom' }
 

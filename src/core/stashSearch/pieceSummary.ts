@@ -13,6 +13,12 @@ import { type Construction, type Interlacing, type WashState } from '../vocabula
 import { type FamilyId, type FibreId } from '../vocabulary/fibres'
 import { type Knowing, type Sorting, type Thing } from '../vocabulary/stash'
 
+/** Summaries of pieces, by their ids. */
+export interface Summaries {
+  find(id: string): PieceSummary | undefined
+  gists(): readonly PieceSummary[]
+}
+
 /** What of a piece and all that follows from it stands in lists, is filtered by, and is held against patterns. */
 export interface PieceSummary {
   id: string

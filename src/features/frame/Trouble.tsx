@@ -1,5 +1,5 @@
 import { Lead, Page, Callout, Stack, Steps } from '@/ui/kit/surfaces'
-import { TROUBLES, type TroubleKind } from '@/server/recovery/kinds'
+import { TROUBLES, type TroubleKind } from '@/server/store/trouble'
 
 interface Props {
   kind: TroubleKind

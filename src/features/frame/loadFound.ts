@@ -2,7 +2,7 @@ import { namedCloths } from '@/core/cloths/catalogue'
 import { foundBy, indexOf } from '@/core/search/names'
 import { type RecordKindId } from '@/core/notebook/kinds'
 import { notebook } from '@/server/database'
-import { soughtRecords, type Hit } from '@/server/fullTextSearch'
+import { soughtRecords, type Hit } from '@/server/records/fullTextSearch'
 import { pages, pagesFound } from '../shared/pages'
 import { referenceIndex } from './reference'
 

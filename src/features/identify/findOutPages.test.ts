@@ -1,7 +1,7 @@
 import { anything } from '../../../tests/support/anything'
 import { AT, GONE, db, piece } from '../../../tests/support/ownPages'
 import { redirect } from '../../../tests/support/ownNext'
-import { startBurnTest } from '@/server/burnTests'
+import { startBurnTest } from '@/server/records/burnTests'
 import { allRecords, createRecord, findRecord } from '@/server/store/repository'
 import { keepMeasurement, dropMeasurement } from '../shared/readings/actions'
 import { takeBackStroke } from '../shared/history/actions'

@@ -4,10 +4,10 @@ import { notebook } from '../database'
 import { exportedJson } from '../exchange/exporting'
 import { importInto, type ImportProgress } from '../exchange/importing'
 import { exportedZip } from '../exchange/zipping'
-import { type ImportOutcome } from '../jobs/importNotebook'
-import { notebookHome } from '../home'
+import { type ImportOutcome } from '../exchange/importing'
+import { notebookHome } from '../store/home'
 import { isNotWritten } from '../store/connection'
-import { isTrouble } from '../recovery/kinds'
+import { isTrouble } from '../store/trouble'
 import { problem, issuesOf, problemOfHeavy } from './problem'
 
 /** The largest document or archive that is taken in, bytes. */

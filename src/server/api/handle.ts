@@ -1,6 +1,6 @@
 import { type z } from 'zod'
 import { beyondBounds, isFinite } from './bounds'
-import { isTrouble } from '../recovery/kinds'
+import { isTrouble } from '../store/trouble'
 import { pathWords, problem, problemOf, problemOfHeavy } from './problem'
 
 /** Largest JSON body that is read, bytes. */

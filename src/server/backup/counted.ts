@@ -1,6 +1,6 @@
 import { statSync } from 'node:fs'
 import Database from 'libsql'
-import { NotebookTrouble } from '../recovery/kinds'
+import { NotebookTrouble } from '../store/trouble'
 
 /** What a backup says of itself. */
 export interface RecordCounts {

@@ -2,9 +2,9 @@ import { filterShelf, type FacetCounts, type LeftMm } from '../../core/stashSear
 import { type PieceSummary } from '../../core/stashSearch/pieceSummary'
 import { type ShelfQuery } from '../../core/stashSearch/query'
 import { type Vocabulary } from '../../core/vocabulary/words'
-import { type Notebook } from '../database'
-import { fullTextSearch } from '../fullTextSearch'
-import { loadReservations } from '../reservations'
+import { type Notebook } from '../store/openNotebook'
+import { fullTextSearch } from '../records/fullTextSearch'
+import { loadReservations } from '../records/reservations'
 import { shelfOf } from './shelf'
 
 export interface AskedShelf {

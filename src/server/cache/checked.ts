@@ -1,6 +1,6 @@
 import { sql } from 'kysely'
 import { type RecordKindId } from '../../core/notebook/kinds'
-import { type Notebook } from '../database'
+import { type Notebook } from '../store/openNotebook'
 import { runJob } from '../jobs/pool'
 import { damagedAmong, inTransaction, type DamagedRecord } from '../store/repository'
 import { fileOf, isReadOnly } from './fileOf'

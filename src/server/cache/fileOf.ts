@@ -1,7 +1,7 @@
 import { sql } from 'kysely'
-import { type Notebook } from '../database'
-import { notebookFile } from '../home'
-import { NotebookTrouble } from '../recovery/kinds'
+import { type Notebook } from '../store/openNotebook'
+import { notebookFile } from '../store/home'
+import { NotebookTrouble } from '../store/trouble'
 
 /** The file of a notebook, for worker threads; undefined where it lies in memory only. */
 export async function fileOf(db: Notebook): Promise<string | undefined> {

@@ -1,7 +1,7 @@
 import { PatternSchema } from '../../core/notebook/kinds/pattern'
 import { PieceSchema } from '../../core/notebook/kinds/piece'
 import { rankOffers, byRank } from '../../core/choose/rank'
-import { openNotebook, type Notebook } from '../database'
+import { openNotebook, type Notebook } from '../store/openNotebook'
 import { changeRecord, createRecord, removeRecord } from '../store/repository'
 import { bestFor, isReady } from './ranks'
 import { shelfOf } from './shelf'

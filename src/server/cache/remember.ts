@@ -2,10 +2,10 @@ import { createHash } from 'node:crypto'
 import { pieceSummaryOf, type PieceSummary } from '../../core/stashSearch/pieceSummary'
 import { type ControlBurn } from '../../core/identify/observerCalibration'
 import { type Vocabulary } from '../../core/vocabulary/words'
-import { controlBurns } from '../controls'
-import { type Notebook } from '../database'
-import { entryOf, type StashEntry } from '../stash'
-import { recordsOfPieces, type PieceRecords } from '../pieceRecords'
+import { controlBurns } from '../records/controls'
+import { type Notebook } from '../store/openNotebook'
+import { entryOf, type StashEntry } from '../records/stash'
+import { recordsOfPieces, type PieceRecords } from '../records/pieceRecords'
 
 /** A piece that is to be looked over, with the mark that it was asked under. */
 export interface Stale {

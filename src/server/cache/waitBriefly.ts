@@ -1,5 +1,5 @@
 import { isNotWritten } from '../store/connection'
-import { troubleOf } from '../recovery/signs'
+import { troubleOf } from '../store/signs'
 
 /** So long a page waits for what is only remembered, ms. */
 const PATIENCE_MS = 300

@@ -1,6 +1,6 @@
 import { EXCHANGE_ORDER } from '../../core/formats/json/document'
 import { writeDocument, type WrittenRecord } from '../../core/formats/json/write'
-import { type Notebook } from '../database'
+import { type Notebook } from '../store/openNotebook'
 import { damagedRecords } from '../cache/checked'
 import { isJson } from '../store/isJson'
 

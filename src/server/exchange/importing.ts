@@ -1,9 +1,16 @@
 import { MessageChannel } from 'node:worker_threads'
-import { type Notebook } from '../database'
+import { type Notebook } from '../store/openNotebook'
 import { runJob } from '../jobs/pool'
-import { type ImportOutcome } from '../jobs/importNotebook'
+import { type ExchangeIssue } from '../../core/formats/json/read'
+import { type ImportCounts } from './writing'
 import { fileOf, isReadOnly } from '../cache/fileOf'
-import { NotebookTrouble } from '../recovery/kinds'
+import { NotebookTrouble } from '../store/trouble'
+
+/** What came of bringing a document in. */
+export type ImportOutcome =
+  | (ImportCounts & { records: number; pictures: number; picturesRefused: number })
+  | { issues: ExchangeIssue[] }
+  | { stopped: true }
 
 export interface ImportProgress {
   done: number

@@ -2,7 +2,7 @@ import { sql } from 'kysely'
 import { RefusedImport, type ReadyRecord, type ExchangeIssue } from '../../core/formats/json/read'
 import { recordKinds } from '../../core/notebook/kinds'
 import { type RecordKind } from '../../core/notebook/kinds/define'
-import { type Notebook } from '../database'
+import { type Notebook } from '../store/openNotebook'
 import { writeLog, inTransaction } from '../store/repository'
 import { type RecordTable } from '../store/tables'
 

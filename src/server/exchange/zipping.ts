@@ -2,8 +2,8 @@ import { exportTables, type TableRecord } from '../../core/formats/csv/notebookT
 import { csvOf } from '../../core/formats/csv/write'
 import { DOCUMENT_NAME } from '../../core/formats/zip/read'
 import { writeZip, type ArchivedFile } from '../../core/formats/zip/write'
-import { type Notebook } from '../database'
-import { pictureNames, readPicture } from '../pictures'
+import { type Notebook } from '../store/openNotebook'
+import { pictureNames, readPicture } from '../pictures/pictures'
 import { listRecords } from '../store/repository'
 import { exportedJson } from './exporting'
 

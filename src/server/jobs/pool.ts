@@ -3,9 +3,13 @@ import { join } from 'node:path'
 import { MessageChannel, type MessagePort } from 'node:worker_threads'
 import { Piscina } from 'piscina'
 import { HeavyRefusal, refusalOf } from './refusal'
-import type * as tasks from './tasks'
 
-type Tasks = typeof tasks
+/**
+ * What the worker threads can do, by its name. Filled by `tasks/register.ts`: the pool knows how work is done, and not
+ * what.
+ */
+// eslint-disable-next-line @typescript-eslint/no-empty-object-type -- filled where the tasks are
+export interface Jobs {}
 
 /** Two cores: one for the work, and one for the pages. */
 const MOST_WORKERS = 2
@@ -17,21 +21,18 @@ const IDLE_MS = 60_000
 /** The most that a worker may hold, MiB: what takes more is refused. */
 const MOST_MIB = 768
 /** The longest that work may take once it is begun, seconds; what is not named here takes as long as it takes. */
-const SECONDS: Partial<Record<keyof Tasks, number>> = {
+const SECONDS: Partial<Record<keyof Jobs, number>> = {
   ...{ readOutlines: 15, readCalendar: 10, takeTable: 60, countPicture: 30, cleanPicture: 30, coloursOf: 15 },
   ...{ layCloth: 90, planTogether: 60, rankCloths: 120, printCards: 120, printBook: 120, printLay: 60 },
 }
 
 /** What a page waits for: it comes later rather than not at all. */
-const PATIENT: readonly (keyof Tasks)[] = [
-  'planTogether',
-  'rankCloths',
-  'lookPiecesOver',
-  'checkRecords',
-  'coloursOf',
-]
+const PATIENT: readonly (keyof Jobs)[] = ['planTogether', 'rankCloths', 'lookPiecesOver', 'checkRecords', 'coloursOf']
 const PATIENCE_MS = 30_000
 const STEP_MS = 100
+
+type JobTask<Name extends keyof Jobs> = Jobs[Name] extends (task: infer Task) => unknown ? Task : never
+type JobAnswer<Name extends keyof Jobs> = Jobs[Name] extends (task: never) => infer Answer ? Awaited<Answer> : never
 
 // A development server reloads modules; the workers stay.
 const kept = globalThis as { roughSwatchPool?: Piscina }
@@ -41,7 +42,7 @@ function workerFile(): string {
   const dist = process.env.ROUGH_SWATCH_DIST ?? '.next'
   const bundled = join(/* turbopackIgnore: true */ process.cwd(), dist, 'heavy/index.mjs')
   if (process.env.NODE_ENV === 'production' && existsSync(bundled)) return bundled
-  return join(/* turbopackIgnore: true */ process.cwd(), 'src/server/jobs/worker.cjs')
+  return join(/* turbopackIgnore: true */ process.cwd(), 'src/server/tasks/worker.cjs')
 }
 
 function pool(): Piscina {
@@ -63,12 +64,12 @@ function pool(): Piscina {
  * @param handedOver what of the task goes over to the worker altogether
  * @throws HeavyRefusal where too many wait already, it takes too long or too much, or is stopped
  */
-export async function runJob<Name extends keyof Tasks>(
+export async function runJob<Name extends keyof Jobs>(
   name: Name,
-  task: Parameters<Tasks[Name]>[0],
+  task: JobTask<Name>,
   signal?: AbortSignal,
   handedOver: readonly MessagePort[] = [],
-): Promise<Awaited<ReturnType<Tasks[Name]>>> {
+): Promise<JobAnswer<Name>> {
   const workers = pool()
   const until = Date.now() + (PATIENT.includes(name) ? PATIENCE_MS : 0)
   while (workers.queueSize >= MOST_WAITING) {
@@ -82,7 +83,7 @@ export async function runJob<Name extends keyof Tasks>(
     return (await workers.run(
       { task, begun: clock.begun },
       { name, transferList: [...handedOver, clock.begun], signal: AbortSignal.any(ends) },
-    )) as Awaited<ReturnType<Tasks[Name]>>
+    )) as JobAnswer<Name>
   } catch (error) {
     if (clock.signal.aborted) throw new HeavyRefusal('long')
     throw refusalOf(error) ?? error

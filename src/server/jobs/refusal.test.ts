@@ -1,7 +1,7 @@
 import { problemOfHeavy } from '../api/problem'
 import { HeavyRefusal, isHeavyRefusal, refusalOf } from './refusal'
 import { throwReported, reportErrors } from './reported'
-import { NotebookTrouble } from '../recovery/kinds'
+import { NotebookTrouble } from '../store/trouble'
 
 const named = (name: string, message: string, more: object = {}) =>
   Object.assign(new Error(message), { name, ...more })

@@ -1,7 +1,7 @@
 import { RefusedImport } from '../../core/formats/json/read'
 import { isNotWritten, NotCommittedError } from '../store/connection'
-import { NotebookTrouble, type TroubleKind } from '../recovery/kinds'
-import { troubleOf } from '../recovery/signs'
+import { NotebookTrouble, type TroubleKind } from '../store/trouble'
+import { troubleOf } from '../store/signs'
 
 /** What came of work on the notebook in a thread: of an error only its message would come across. */
 export type Reported<T> =

@@ -1,5 +1,5 @@
 import Database from 'libsql'
-import { NotebookTrouble } from './kinds'
+import { NotebookTrouble } from '../store/trouble'
 
 // Pages and routes are bundled apart, each with a module of its own; a claim is the whole process's.
 const kept = globalThis as { roughSwatchClaims?: Map<string, InstanceType<typeof Database>> }

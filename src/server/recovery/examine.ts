@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os'
 import { basename, join } from 'node:path'
 import Database from 'libsql'
 import { migrations } from '../store/migrations'
-import { NotebookTrouble } from './kinds'
+import { NotebookTrouble } from '../store/trouble'
 
 /** How every file of this kind begins (sqlite.org/fileformat2.html). */
 const BEGINS = 'SQLite format 3\0'

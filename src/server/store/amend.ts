@@ -1,5 +1,5 @@
 import { recordKinds, type RecordData, type RecordKindId } from '../../core/notebook/kinds'
-import { type Notebook } from '../database'
+import { type Notebook } from './openNotebook'
 import { GoneError } from './errors'
 import { changeRecord, findRecord, inTransaction, type Kept } from './repository'
 

@@ -1,4 +1,4 @@
-import { type Notebook } from '../database'
+import { type Notebook } from './openNotebook'
 import { writeLog } from './repository'
 import { type RecordTable } from './tables'
 

@@ -5,7 +5,7 @@ import { sql } from 'kysely'
 import Database from 'libsql'
 import { holdLock } from '../../../tests/support/lockHolder'
 import { PieceSchema } from '../../core/notebook/kinds/piece'
-import { openNotebook } from '../database'
+import { openNotebook } from './openNotebook'
 import { allRecords, createRecord } from './repository'
 
 const AT = '2026-01-02T03:04:05.000Z'

@@ -11,8 +11,8 @@ import {
   type Kysely,
   type QueryResult,
 } from 'kysely'
-import { NotebookTrouble } from '../recovery/kinds'
-import { troubleOf } from '../recovery/signs'
+import { NotebookTrouble } from './trouble'
+import { troubleOf } from './signs'
 
 type Connection = InstanceType<typeof Database>
 

@@ -1,6 +1,6 @@
 import { v7 } from 'uuid'
 import { PieceSchema } from '@/core/notebook/kinds/piece'
-import { openNotebook, type Notebook } from '../database'
+import { openNotebook, type Notebook } from './openNotebook'
 import { ConflictError } from './errors'
 import { changeRecord, countRecords, createRecord, findRecord, removeRecord } from './repository'
 import { createOnce } from './createOnce'

@@ -1,5 +1,5 @@
 import { type RecordData, type RecordKindId } from '../../core/notebook/kinds'
-import { type Notebook } from '../database'
+import { type Notebook } from './openNotebook'
 import { ConflictError } from './errors'
 import { changeRecord, createRecord, findRecord, inTransaction, type Kept } from './repository'
 

@@ -1,6 +1,6 @@
 import { PieceSchema } from '../../core/notebook/kinds/piece'
-import { openNotebook, type Notebook } from '../database'
-import { addMeasurement, measurementsOf } from '../measurements'
+import { openNotebook, type Notebook } from './openNotebook'
+import { addMeasurement, measurementsOf } from '../records/measurements'
 import { listBin, ChangedSinceError, historyOf, takeBack } from './history'
 import { changeRecord, createRecord, findRecord, removeRecord } from './repository'
 

@@ -2,7 +2,7 @@ import { sql, type Selectable } from 'kysely'
 import { nextRevision } from '../../core/notebook/schemas/id'
 import { recordKinds, type RecordKindId } from '../../core/notebook/kinds'
 import { type RecordKind } from '../../core/notebook/kinds/define'
-import { type Notebook } from '../database'
+import { type Notebook } from './openNotebook'
 import { putBack, removeRecord, restoreRecord, takesBack, inTransaction } from './repository'
 import { type ChangeTable } from './tables'
 

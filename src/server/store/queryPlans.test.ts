@@ -1,5 +1,5 @@
 import { CompiledQuery, type KyselyPlugin } from 'kysely'
-import { wentSince } from '../movements'
+import { wentSince } from '../records/movements'
 import { listBin } from './history'
 import { openNotebook, type Notebook } from './openNotebook'
 

@@ -1,6 +1,6 @@
 import { sql } from 'kysely'
 import { PieceSchema } from '@/core/notebook/kinds/piece'
-import { openNotebook, type Notebook } from '../database'
+import { openNotebook, type Notebook } from './openNotebook'
 import { havingKinQuery, kinQuery, oneClothWith } from './relatedPieces'
 import { createRecord } from './repository'
 

@@ -1,5 +1,5 @@
 import { sql } from 'kysely'
-import { type Notebook } from '../database'
+import { type Notebook } from './openNotebook'
 
 /** Pieces of one cloth that are followed from any of them; a larger lot shares among its nearest. */
 const MOST_KIN = 500

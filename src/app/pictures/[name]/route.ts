@@ -1,5 +1,5 @@
-import { notebookHome } from '@/server/home'
-import { readPicture, readSmallPicture } from '@/server/pictures'
+import { notebookHome } from '@/server/store/home'
+import { readPicture, readSmallPicture } from '@/server/pictures/pictures'
 
 export async function GET(request: Request, { params }: { params: Promise<{ name: string }> }): Promise<Response> {
   const { name } = await params

@@ -1,8 +1,8 @@
 import { type ControlBurn } from '@/core/identify/observerCalibration'
-import { findBurnTest, type KeptTest } from '@/server/burnTests'
-import { burnsOf, controlsBox, type KeptControl } from '@/server/controls'
+import { findBurnTest, type KeptTest } from '@/server/records/burnTests'
+import { burnsOf, controlsBox, type KeptControl } from '@/server/records/controls'
 import { notebook } from '@/server/database'
-import { findPiece } from '@/server/pieces'
+import { findPiece } from '@/server/records/pieces'
 import { type DrawnYarn } from '@/ui/burn'
 
 /** A test with all that its pages show of it. */

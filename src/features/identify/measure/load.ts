@@ -10,7 +10,7 @@ import { type ForetoldOpacity } from '@/core/measure/opacity'
 import { weightFromThreads } from '@/core/notebook/threads'
 import { notebook } from '@/server/database'
 import { shelfOf } from '@/server/cache/shelf'
-import { readStashEntry } from '@/server/stash'
+import { readStashEntry } from '@/server/records/stash'
 
 /** A piece as the benches need it. */
 export interface OnTheBench {

@@ -2,7 +2,7 @@ import { CARE_GROUP_WORDS, CARE_GROUPS, CARE_IDS, careSymbol, type CareId } from
 import { careShape } from '@/core/vocabulary/careShapes'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
-import { careOnShelves } from '@/server/careCounts'
+import { careOnShelves } from '@/server/cache/careCounts'
 import { shelfOf } from '@/server/cache/shelf'
 
 /** Every care symbol by its group, and how many pieces have it on their label. */

@@ -7,7 +7,7 @@ import { OPACITIES } from '@/core/vocabulary/cloth'
 import { INSPECTION_IDS } from '@/core/vocabulary/inspection'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
-import { begunLooks, listLooks } from '@/server/practice'
+import { begunLooks, listLooks } from '@/server/records/practice'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 import { tokenOf } from '../practice/token'
 

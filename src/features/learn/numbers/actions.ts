@@ -7,7 +7,7 @@ import { formatLength, formatWeight, formatWidth, type UnitSystem } from '@/core
 import { GUESS_STEPS, GUESSED, type Guessed } from '@/core/vocabulary/guessing'
 import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
 import { notebook } from '@/server/database'
-import { truthOf } from '@/server/guesses'
+import { truthOf } from '@/server/records/guesses'
 import { shelfOf } from '@/server/cache/shelf'
 import { createRecord } from '@/server/store/repository'
 import { GoneError } from '@/server/store/errors'

@@ -2,7 +2,7 @@ import { randomInt } from 'node:crypto'
 import { nextSide, sceneTold, sideQuestion } from '@/core/practice/sides'
 import { CHOICES_OF, SIDE_ASKS, SIDE_CHOICE_WORDS } from '@/core/vocabulary/sides'
 import { notebook } from '@/server/database'
-import { begunLooks, sidesTried } from '@/server/practice'
+import { begunLooks, sidesTried } from '@/server/records/practice'
 import { scenePictures } from '@/ui/cloth/sideScene'
 import { tokenOf } from '../practice/token'
 

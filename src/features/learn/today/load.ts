@@ -1,6 +1,6 @@
 import { DRILL_MINUTES, type Drill } from '@/core/practice/session'
 import { notebook } from '@/server/database'
-import { sittingFor } from '@/server/sitting'
+import { sittingFor } from '@/server/records/sitting'
 
 /** How long somebody may have. */
 export const LENGTHS = [5, 20] as const

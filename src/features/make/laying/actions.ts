@@ -10,7 +10,7 @@ import { PolygonSchema } from '@/core/notebook/schemas/laid'
 import { listOf } from '@/core/notebook/schemas/text'
 import { type Point } from '@/core/shapes/polygon'
 import { GoneError } from '@/server/store/errors'
-import { cutFrom } from '@/server/cutting'
+import { cutFrom } from '@/server/records/cutting'
 import { notebook, type Notebook } from '@/server/database'
 import {
   createRecord,
@@ -25,7 +25,7 @@ import { action } from '../../shared/action'
 import { keptRecord } from '../../shared/outcome'
 import { readPreferences } from '../../shared/settings/readPreferences'
 import { now } from '../../shared/now'
-import { isUsedUp } from '@/server/reservations'
+import { isUsedUp } from '@/server/records/reservations'
 import { groundOf } from './load'
 import { UncuttableError, verifyKept } from './verifyKept'
 

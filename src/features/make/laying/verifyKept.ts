@@ -2,7 +2,7 @@ import { layPiece, layTaskOf, type Ground } from '@/core/making/layTask'
 import { verifyLayout, type LayoutFaultKind } from '@/core/lay/verify/verifyLayout'
 import { type KeptLay } from '@/core/notebook/kinds/lay'
 import { type Notebook } from '@/server/database'
-import { patternPieces } from '@/server/patternPieces'
+import { patternPieces } from '@/server/records/patternPieces'
 import { RefusedError } from '@/server/store/errors'
 
 /** A layout that cannot be cut as it lies. */

@@ -1,7 +1,7 @@
 import { MEASURED_KINDS } from '@/core/outlines/measured/kinds'
 import { notebook } from '@/server/database'
-import { patternPieces } from '@/server/patternPieces'
-import { findPattern } from '@/server/patterns'
+import { patternPieces } from '@/server/records/patternPieces'
+import { findPattern } from '@/server/records/patterns'
 
 /** A pattern’s pieces, and what can be drawn from measures. @returns undefined where there is no such pattern */
 export async function loadPieces(patternId: string) {

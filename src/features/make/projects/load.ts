@@ -21,15 +21,22 @@ import { type MakingStep } from '@/core/vocabulary/making'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { pieceWords } from '@/features/shared/stash/describe'
 import { notebook } from '@/server/database'
-import { findPattern, listPatterns, type KeptPattern } from '@/server/patterns'
-import { findProject, listProjects, reservedBy, wornOf, type KeptCloth, type ProjectWhole } from '@/server/projects'
+import { findPattern, listPatterns, type KeptPattern } from '@/server/records/patterns'
+import {
+  findProject,
+  listProjects,
+  reservedBy,
+  wornOf,
+  type KeptCloth,
+  type ProjectWhole,
+} from '@/server/records/projects'
 import { bestFor } from '@/server/cache/ranks'
 import { shelfOf, type Shelf } from '@/server/cache/shelf'
 import { allRecords } from '@/server/store/repository'
-import { machineOf, readWorkroom } from '@/server/workroom'
+import { machineOf, readWorkroom } from '@/server/records/workroom'
 import { drawnAs } from '@/ui/cloth/drawnAs'
 import { enoughFirst, enoughFor, toBuy, type EnoughLeft, type MakingAsked } from '@/core/making/enoughFor'
-import { loadReservations, placeKey, reservationsOf, type Reservations } from '@/server/reservations'
+import { loadReservations, placeKey, reservationsOf, type Reservations } from '@/server/records/reservations'
 import { draftOnFigure } from '../holding/draftOnFigure'
 import { needWords, partnerWords } from '../patterns/needWords'
 import { shownOf } from './shownOf'

@@ -5,7 +5,7 @@ import { LISTED_WEIGHT_IDS } from '@/core/choose/listing/listed'
 import { checkListing } from '@/core/choose/listing/listing'
 import { optionalText } from '@/core/notebook/schemas/text'
 import { notebook } from '@/server/database'
-import { listPatterns } from '@/server/patterns'
+import { listPatterns } from '@/server/records/patterns'
 import { plainAction } from '../../shared/action'
 
 const ListedSchema = z.strictObject({

@@ -3,10 +3,10 @@
 import { z } from 'zod'
 import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { BlindCodeSchema } from '@/core/notebook/schemas/blind'
-import { checkEnvelope } from '@/server/blindBoxes'
-import { latestAtHand, startBurnTest } from '@/server/burnTests'
+import { checkEnvelope } from '@/server/records/blindBoxes'
+import { latestAtHand, startBurnTest } from '@/server/records/burnTests'
 import { notebook } from '@/server/database'
-import { findPiece } from '@/server/pieces'
+import { findPiece } from '@/server/records/pieces'
 import { action } from '../action'
 import { now } from '../now'
 

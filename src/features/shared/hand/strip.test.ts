@@ -1,8 +1,8 @@
 import { AT, db, GONE, METRIC, piece } from '../../../../tests/support/ownPages'
 import { type PieceInput } from '@/core/notebook/kinds/piece'
 import { MeasurementSchema, type MeasurementInput } from '@/core/notebook/measurements'
-import { startBurnTest } from '@/server/burnTests'
-import { addMeasurement } from '@/server/measurements'
+import { startBurnTest } from '@/server/records/burnTests'
+import { addMeasurement } from '@/server/records/measurements'
 import { loadStrip } from './strip'
 
 const strip = async (id: string) => (await loadStrip(id, METRIC))!

@@ -4,7 +4,7 @@ import { propertiesOf, type PropertyId, type PropertyRow } from '@/core/notebook
 import { type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
-import { readStashEntry } from '@/server/stash'
+import { readStashEntry } from '@/server/records/stash'
 import { type TileSpec } from '@/ui/cloth/tileUrl'
 import { tileOf } from '@/ui/cloth/spec'
 import { propertyWords } from '../choose/words'

@@ -1,7 +1,7 @@
 import { AT, db, GONE, METRIC, piece } from '../../../../tests/support/ownPages'
 import { textsOf } from '../../../../tests/support/pdfTexts'
 import { MeasurementSchema } from '@/core/notebook/measurements'
-import { addMeasurement } from '@/server/measurements'
+import { addMeasurement } from '@/server/records/measurements'
 import { bookPdf, cardsPdf, piecesAsked } from './load'
 
 const SHEET = { sheet: 'a6', skip: 0, origin: 'http://127.0.0.1:4170' } as const

@@ -2,9 +2,9 @@
 
 import { NewIdSchema } from '@/core/notebook/schemas/id'
 import { notebook } from '@/server/database'
-import { notebookHome } from '@/server/home'
-import { addPhotograph } from '@/server/photographs'
-import { keepQuick, QuickSchema } from '@/server/quickPieces'
+import { notebookHome } from '@/server/store/home'
+import { addPhotograph } from '@/server/pictures/photographs'
+import { keepQuick, QuickSchema } from '@/server/records/quickPieces'
 import { action } from '../../shared/action'
 import { now } from '../../shared/now'
 import { keptRecord } from '../../shared/outcome'

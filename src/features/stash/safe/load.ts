@@ -1,7 +1,7 @@
 import { wordsOfKind } from '@/core/notebook/kinds'
 import { countedBackups, type CountedBackup } from '@/server/backup/backups'
 import { notebook } from '@/server/database'
-import { notebookHome } from '@/server/home'
+import { notebookHome } from '@/server/store/home'
 import { countRecords } from '@/server/store/repository'
 import { BIN_DAYS, listBin } from '@/server/store/history'
 

@@ -1,7 +1,7 @@
 import { anything } from '../../../../tests/support/anything'
 import { AT, dataOf, db, GONE, METRIC, piece } from '../../../../tests/support/ownPages'
 import { MeasurementSchema } from '@/core/notebook/measurements'
-import { addMeasurement } from '@/server/measurements'
+import { addMeasurement } from '@/server/records/measurements'
 import { allRecords, createRecord, removeRecord } from '@/server/store/repository'
 import { YarnSchema } from '@/core/notebook/kinds/yarn'
 import { keepGarment, tookApart } from './actions'

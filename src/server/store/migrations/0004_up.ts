@@ -1,5 +1,5 @@
 import { sql, type Kysely } from 'kysely'
-import { groupBy } from '../../groupBy'
+import { groupBy } from '../groupBy'
 
 export type OldTable =
   'piece' | 'burn_test' | 'answer' | 'specimen' | 'control' | 'reading' | 'measurement' | 'pattern'

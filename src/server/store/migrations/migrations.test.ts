@@ -3,9 +3,9 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import Database from 'libsql'
 import { sql } from 'kysely'
-import { openNotebook, type Notebook } from '../../database'
+import { openNotebook, type Notebook } from '../openNotebook'
 import { allRecords, countRecords } from '../repository'
-import { measurementsOf } from '../../measurements'
+import { measurementsOf } from '../../records/measurements'
 import { migrations } from './'
 
 const OLD = readFileSync(join(__dirname, '../../../../tests/support/notebook0003.sql'), 'utf8')

@@ -1,6 +1,6 @@
 import { trustedControls } from '@/core/identify/controls'
 import { ownWays } from '@/core/identify/observerCalibration'
-import { burnsOf, controlsBox } from '@/server/controls'
+import { burnsOf, controlsBox } from '@/server/records/controls'
 import { notebook } from '@/server/database'
 
 /** The known pieces with their burns, and what they say of the person's own nose and eye. */

@@ -1,0 +1,49 @@
+import { z } from 'zod'
+import { PieceSchema, type Piece } from '../../core/notebook/kinds/piece'
+import { RecordIdSchema } from '../../core/notebook/schemas/id'
+import { PriceSchema } from '../../core/notebook/schemas/stash'
+import { optionalText } from '../../core/notebook/schemas/text'
+import { spansOf } from '../../core/pieces/amount'
+import { SORTINGS, THINGS } from '../../core/vocabulary/stash'
+import { type Notebook } from '../store/openNotebook'
+import { countRecords, findRecord, type Kept } from '../store/repository'
+import { createOnce } from '../store/createOnce'
+
+/** What can be said of a piece in twenty seconds; the rest comes later. */
+export const QuickSchema = z.strictObject({
+  name: optionalText(80),
+  called: optionalText(80),
+  thing: z.enum(THINGS).default('cloth'),
+  /** Arm-spans of length, and the person's own span, mm. */
+  spans: z
+    .number()
+    .gt(0, 'a length is more than nothing')
+    .max(100, 'nobody measures so far')
+    .nullable()
+    .default(null),
+  spanMm: z.number().min(1000).max(2300),
+  widthMm: z.number().gt(0, 'a width is more than zero').lte(10_000, 'that is wider than any cloth').nullable(),
+  price: PriceSchema.nullable().default(null),
+  place: optionalText(80),
+  source: optionalText(120),
+  sorting: z.enum(SORTINGS).nullable().default(null),
+  heapId: RecordIdSchema.nullable().default(null),
+})
+
+export type QuickPiece = z.output<typeof QuickSchema>
+
+/** Keeps what was said; a piece without a name gets one that is not taken. @param at ISO 8601 @param id `createOnce` */
+export async function keepQuick(db: Notebook, quick: QuickPiece, at: string, id?: string): Promise<Kept<'piece'>> {
+  const before = id === undefined ? undefined : await findRecord(db, 'piece', id)
+  const { spans, spanMm, name, ...said } = quick
+  const number = (await countRecords(db, 'piece')) + 1
+  const piece: Piece = PieceSchema.parse({
+    ...said,
+    // Asked again, it is called as it was called the first time.
+    name: name || before?.data.name || `${said.called || 'Piece'}, no. ${number}`,
+    lengthMm: spans === null ? null : Math.round(spansOf(spans, spanMm).value),
+    sizeHow: spans === null && said.widthMm === null ? 'usual' : 'spans',
+    got: at.slice(0, 10),
+  })
+  return createOnce(db, 'piece', piece, at, id)
+}
