@@ -47,7 +47,7 @@ const mayRead = {
   'src/core/photo': ['vocabulary', 'shapes', 'colour', 'numbers'],
   'src/core/numbers': [],
   'src/core/typed': ['vocabulary', 'units', 'numbers'],
-  'src/core/dye': ['vocabulary', 'units', 'numbers', 'colour', 'fabric'],
+  'src/core/dye': ['vocabulary', 'units', 'numbers', 'colour', 'fibres', 'fabric'],
   'src/core/upcycle': [
     'vocabulary',
     'units',

@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import ts from 'typescript'
+import { FIBRE_IDS } from '@/core/vocabulary/fibres'
 
 /** Exports that the framework asks for by name, once in each file of a kind. */
 const ASKED_FOR = ['GET', 'POST', 'PUT', 'PATCH', 'DELETE', 'metadata', 'dynamic', 'generateMetadata', 'viewport']
@@ -30,14 +31,29 @@ it('names no file for when it came', () => {
   )
 })
 
-it('shows every folder of the core on its map', () => {
+/** Where a rule’s folder names fibres: kinds of sewing thread, words on an envelope, samples, and a mixture as sold. */
+const NAMES_FIBRES = [
+  ...['sew/thread.ts', 'sew/rule.ts', 'sew/supplies.ts', 'sew/sureness.ts', 'dye/dye.ts', 'choose/envelope/facts.ts'],
+  ...['prepare/softening.ts', 'prepare/truing.ts', 'prepare/washing.ts', 'fabric/care.ts'],
+]
+
+it('asks for traits of fibres in its rules, not for fibres by name', () => {
+  const folders = ['sew', 'prepare', 'dye', 'fabric', 'upcycle', 'choose'].map((folder) => join('src/core', folder))
+  // Acetate is a family, too, which is asked for as traits are.
+  const named = new RegExp(`'(?:${FIBRE_IDS.filter((id) => id !== 'acetate').join('|')})'`)
+  const found = sources.filter((file) => folders.some((folder) => file.startsWith(`${folder}/`)))
+  expect(found.filter((file) => named.test(readFileSync(file, 'utf8'))).toSorted()).toEqual(
+    NAMES_FIBRES.map((file) => join('src/core', file)).toSorted(),
+  )
+})
+
+it.each(['core', 'server'])('shows every folder of the %s on its map, and no other', (part) => {
   const map = readFileSync('docs/architecture.md', 'utf8')
-  const folders = readdirSync('src/core', { withFileTypes: true })
+  const folders = readdirSync(`src/${part}`, { withFileTypes: true })
     .filter((entry) => entry.isDirectory())
     .map(({ name }) => name)
-  expect(folders.filter((name) => !map.includes(`\`core/${name}\``))).toEqual([])
-  const shown = [...map.matchAll(/`core\/([a-zA-Z]+)`/g)].map(([, name]) => name!)
-  expect([...new Set(shown)].filter((name) => !folders.includes(name))).toEqual([])
+  const shown = [...map.matchAll(new RegExp(`^\\| \`${part}/([a-zA-Z]+)\``, 'gm'))].map(([, name]) => name!)
+  expect(shown.toSorted()).toEqual(folders.toSorted())
 })
 
 /** Words that say how something is, or where, and not what it is or does; those that are things here are left out. */

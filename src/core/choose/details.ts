@@ -1,6 +1,5 @@
 import { isTrace } from '../fibres/catalogue'
 import { BODIES, type Body } from '../vocabulary/cloth'
-import { type FibreId } from '../vocabulary/fibres'
 import { GOOD_FIT } from './steps'
 import { detailStretchFit, detailWeightFit, fitOfStep } from './fit'
 import { type DetailRule } from './data/detailRule'
@@ -9,6 +8,7 @@ import { type FullNeed } from './need'
 import { type HowKnown, type Offer } from '../fabric/types'
 import { type Assessment } from './types'
 import { chosenWord, type Detail } from '../vocabulary/choosing'
+import { fibresOf } from '../fibres/traits'
 
 /** How much one detail that goes wrong can take off a score. */
 export const DETAIL_IMPORTANCE = 0.35
@@ -80,10 +80,13 @@ function byWeight(rule: DetailRule, { gsm, body }: Offer, ofGarment: readonly [n
 }
 
 /** Fibres in which heat sets a fold for good; common practice. */
-const HEAT_SET: readonly FibreId[] = ['polyester', 'triacetate', 'nylon']
 
 function isHeatSet({ heatSets = false }: DetailRule, { fibres }: Offer): boolean {
-  return heatSets && fibres !== undefined && fibres.value.every((id) => HEAT_SET.includes(id) || isTrace(id))
+  return (
+    heatSets &&
+    fibres !== undefined &&
+    fibres.value.every((id) => fibresOf('keeps-pleats').includes(id) || isTrace(id))
+  )
 }
 
 export function byBody(rule: DetailRule, offer: Offer): Judged | undefined {

@@ -3,6 +3,7 @@ import { type Garment } from '../vocabulary/choosing'
 import { type TextWithId } from '../vocabulary/words'
 import { type FullNeed } from './need'
 import { type Offer } from '../fabric/types'
+import { isLike } from '../fibres/traits'
 
 /** g/m² below which any cellulose burns in a rush; common practice. */
 const LIGHT_GSM = 120
@@ -63,7 +64,7 @@ export const FLAME_RULES: readonly FlameRule[] = [
   },
   {
     id: 'glass-dust',
-    when: ({ offer }) => offer.fibres?.value.includes('glass') ?? false,
+    when: ({ offer }) => (offer.fibres?.value ?? []).some((id) => isLike(id, 'splinters')),
     text:
       'Glass fibre: do not cut, sew, wash or wear it. Its broken ends harm skin, eyes and lungs, and ' +
       'old heat-resistant ' +
@@ -94,5 +95,5 @@ function isFluffy({ isBrushed = false, interlacing }: Offer): boolean {
 /** Wool, hair and modacrylic go out by themselves, as a rule; no proof of anything. */
 function resistsFlame(offer: Offer): boolean {
   const fibres = offer.fibres?.value ?? []
-  return fibres.length > 0 && fibres.every((id) => ['wool', 'hair', 'modacrylic'].includes(id))
+  return fibres.length > 0 && fibres.every((id) => isLike(id, 'goes-out'))
 }

@@ -12,6 +12,7 @@ import { fitOfNumber } from './fit'
 import { type FullNeed } from './need'
 import { GOOD_FIT } from './steps'
 import { type Assessment, type OfferProperty } from './types'
+import { isLike } from '../fibres/traits'
 
 /** How much each wish can take off a score. Ours. */
 const IMPORTANCE = {
@@ -179,14 +180,13 @@ const LASTS: Readonly<Record<ColouredHow, Readonly<Record<Fastness, number>>>> =
   undyed: { light: 1, washing: 1 },
 }
 /** Silk and acetate fade in the sun whatever was done to them, and wool yellows. Common practice. */
-const FADES: readonly string[] = ['silk', 'acetate', 'nylon']
 
 function fastness(wish: FullNeed['wishes']['fastness'], { coloured, fibres }: Offer): Assessment | undefined {
   if (!wish || wish.length === 0) return undefined
   const outlasts = wish.map((one) => FASTNESS_WORDS[one]).join(' and ')
   if (!coloured)
     return told('fastness', null, 0, `Its colour has to outlast ${outlasts}; how it came by it is not written down.`)
-  const fades = wish.includes('light') && (fibres?.value ?? []).some((id) => FADES.includes(id))
+  const fades = wish.includes('light') && (fibres?.value ?? []).some((id) => isLike(id, 'fades'))
   const fit = Math.min(...wish.map((one) => LASTS[coloured.value][one])) * (fades ? 0.6 : 1)
   const text =
     fit >= GOOD_FIT

@@ -1,5 +1,5 @@
 import { absorptionOf } from './kubelkaMunk'
-import { type DyeClass } from './dyeClasses'
+import { type DyeClass } from '../vocabulary/dyes'
 import { spectrumReflectance } from './spectrum'
 
 /** How deep a shade is, from pale to black, by its strongest absorption. */

@@ -1,5 +1,6 @@
 import { type MixPart } from '../fabric/types'
-import { DYE_CLASSES, uptakeIn, type DyeClass } from './dyeClasses'
+import { uptakeIn } from './uptake'
+import { DYE_CLASSES, type DyeClass } from '../vocabulary/dyes'
 
 /** What lies on a cloth and keeps dye out. */
 export const DYE_FINISHES = ['coated', 'resin', 'waterproof'] as const

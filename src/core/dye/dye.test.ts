@@ -2,7 +2,8 @@ import { deltaE } from '../colour/colour'
 import { mixOf } from '../fabric/mix'
 import { type SharedFibre } from '../fabric/types'
 import { type FibreId } from '../vocabulary/fibres'
-import { DYEING, uptakeIn } from './dyeClasses'
+import { fibres } from '../fibres/catalogue'
+import { uptakeIn } from './uptake'
 import { planDyeing, type DyeAsked } from './dye'
 
 const of = (fibres: readonly (FibreId | SharedFibre)[], more: Partial<Omit<DyeAsked, 'mix'>> = {}) =>
@@ -54,7 +55,7 @@ describe('whether it takes', () => {
     expect(of(['cotton'], { finish: 'resin' }).verdict).toBe('in-part')
   })
   it('knows of every fibre what it takes of its own dye, which is more than of another', () => {
-    for (const [fibre, { dyeClass, other = {} }] of Object.entries(DYEING)) {
+    for (const [fibre, { dyeClass, other = {} }] of fibres.map(({ id, dye }) => [id, dye] as const)) {
       if (dyeClass === 'none') continue
       const own = uptakeIn(fibre as FibreId, dyeClass)
       for (const bath of Object.keys(other)) expect(uptakeIn(fibre as FibreId, bath as never)).toBeLessThan(own)

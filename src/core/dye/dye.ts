@@ -3,11 +3,13 @@ import { type MixPart } from '../fabric/types'
 import { FIBRE_WORDS } from '../vocabulary/fibres'
 import { amountsFor, depthOf, type Amounts } from './amounts'
 import { bathFor, dyeVerdict, letsThrough, type DyeFinish, type DyeVerdict } from './bath'
-import { DYEING, uptakeIn, type DyeClass } from './dyeClasses'
+import { uptakeIn } from './uptake'
+import { type DyeClass } from '../vocabulary/dyes'
 import { dyeOutcome, type DyeOutcome } from './outcome'
 import { dyeCautions, LASTS, recipeFor } from './recipe'
 import { type TextWithId } from '../vocabulary/words'
 import { stripFor, type Strip } from './strip'
+import { fibreById } from '../fibres/catalogue'
 
 export const DYE_THREADS = ['polyester', 'cotton', 'silk'] as const
 export type DyeThread = (typeof DYE_THREADS)[number]
@@ -59,7 +61,7 @@ export function planDyeing(asked: DyeAsked): DyeAnswer {
     bath: used,
     text: toldOf(verdict, outcome, asked),
     byFibre: parts.map(({ fibre, uptake }, i) => {
-      const { dyeClass, text } = DYEING[fibre]
+      const { dyeClass, text } = fibreById(fibre).dye
       const isOther = dyeClass !== bath && dyeClass !== 'none' && uptake < 0.5
       const stays = isOther ? ', but not of the dye that suits the rest: it stays nearly as it is' : ''
       return {

@@ -2,6 +2,7 @@ import { deltaE } from '../colour/colour'
 import { type MixPart } from '../fabric/types'
 import { absorptionOf, blendReflectances, dyedReflectance, reflectanceOf, type Absorption } from './kubelkaMunk'
 import { hexOfSpectrum, spectrumReflectance } from './spectrum'
+import { isLike } from '../fibres/traits'
 
 /** From so much of a full shade on, the recipe’s amounts make up for what a fibre leaves in the bath. */
 const FULL_FROM = 0.7
@@ -72,7 +73,7 @@ const SEEN_OF_ELASTANE = 0.1
 
 function shareSeen({ fibre, fraction: { value, sd }, uptake }: MixPart & { uptake: number }, sign: number): number {
   const share = value + sign * Math.sign(uptake - FULL_FROM / 2) * sd
-  return Math.max(0.001, share) * (fibre === 'elastane' ? SEEN_OF_ELASTANE : 1)
+  return Math.max(0.001, share) * (isLike(fibre, 'elastic') ? SEEN_OF_ELASTANE : 1)
 }
 
 /** The nearest that any dye brings a cloth to a colour: a dye takes light away and gives none back. */

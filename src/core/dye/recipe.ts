@@ -1,8 +1,9 @@
 import { type MixPart } from '../fabric/types'
 import { type FibreId } from '../vocabulary/fibres'
 import { type Amounts } from './amounts'
-import { DYE_CLASS_WORDS, type DyeClass } from './dyeClasses'
+import { DYE_CLASS_WORDS, type DyeClass } from '../vocabulary/dyes'
 import { type TextWithId } from '../vocabulary/words'
+import { fibresOf, isLike } from '../fibres/traits'
 
 const holds = (mix: readonly MixPart[], fibres: readonly FibreId[]) =>
   mix.some(({ fibre, fraction }) => fibres.includes(fibre) && fraction.value > 0.1)
@@ -28,7 +29,7 @@ function bathSteps(mix: readonly MixPart[], bath: DyeClass, amounts: Amounts): T
         },
       ]
     case 'acid': {
-      const most = holds(mix, ['silk']) ? 85 : 95
+      const most = holds(mix, fibresOf('silken')) ? 85 : 95
       return [
         { id: 'acid-warm', text: `Cloth, wetted through, into ${waterLitres} l of lukewarm water with the dye.` },
         {
@@ -43,7 +44,7 @@ function bathSteps(mix: readonly MixPart[], bath: DyeClass, amounts: Amounts): T
       ]
     }
     case 'disperse': {
-      const isTender = holds(mix, ['acetate'])
+      const isTender = holds(mix, fibresOf('dulls-in-heat'))
       return [
         {
           id: 'disperse-bath',
@@ -94,22 +95,18 @@ export function recipeFor(mix: readonly MixPart[], bath: DyeClass, amounts: Amou
   ]
 }
 
-const ANIMAL: readonly FibreId[] = ['wool', 'hair', 'silk']
-const ACETATES: readonly FibreId[] = ['acetate', 'triacetate']
-const PLANT: readonly FibreId[] = ['cotton', 'linen', 'hemp', 'ramie', 'jute']
-
 /** Washing off finish and fat before the bath, by the tenderest fibre in it. Common practice. */
 function scouring(mix: readonly MixPart[]): TextWithId {
   const id = 'scour'
   const why = 'Dye does not go through finish or grease.'
-  if (holds(mix, [...ANIMAL, ...ACETATES]))
+  if (holds(mix, fibresOf('protein', 'acetate')))
     return {
       id,
       text:
         `Wash it in lukewarm water (30 to 40 °C) with a neutral detergent, without soda, and move it ` +
         `little. ${why}`,
     }
-  if (mix.every(({ fibre }) => PLANT.includes(fibre)) && mix.length > 0)
+  if (mix.every(({ fibre }) => isLike(fibre, 'plant')) && mix.length > 0)
     return {
       id,
       text:

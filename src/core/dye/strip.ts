@@ -1,7 +1,7 @@
 import { type TextWithId } from '../vocabulary/words'
 import { shareOf } from '../fabric/mix'
 import { type MixPart } from '../fabric/types'
-import { type FibreId } from '../vocabulary/fibres'
+import { fibresOf, type Likeness } from '../fibres/traits'
 
 export interface Strip {
   advised: boolean
@@ -10,9 +10,6 @@ export interface Strip {
   cautions: TextWithId[]
 }
 
-const BAST_AND_COTTON: readonly FibreId[] = ['cotton', 'linen', 'hemp', 'ramie']
-const REGENERATED: readonly FibreId[] = ['viscose', 'modal', 'lyocell', 'cupro', 'jute']
-const PROTEIN: readonly FibreId[] = ['wool', 'hair', 'silk']
 /** So much of a fibre is no slip of the label. */
 const COUNTS = 0.02
 
@@ -48,16 +45,16 @@ const REMOVER_CAUTIONS: readonly TextWithId[] = [
 
 /** Whether the old colour can be taken out, as far as the fibres allow. Common practice; the packet comes first. */
 export function stripFor(mix: readonly MixPart[]): Strip {
-  const holds = (fibres: readonly FibreId[]) => shareOf({ mix }, fibres) > COUNTS
-  const isOf = (fibres: readonly FibreId[]) => shareOf({ mix }, fibres) >= 0.98
-  if (holds(PROTEIN))
+  const holds = (likeness: Likeness) => shareOf({ mix }, fibresOf(likeness)) > COUNTS
+  const isOf = (likeness: Likeness) => shareOf({ mix }, fibresOf(likeness)) >= 0.98
+  if (holds('protein'))
     return no(
       'strip-never-protein',
       'Not this: bleach dissolves wool and silk, and what takes the dye out takes the hand.',
     )
-  if (holds(['elastane']))
+  if (holds('elastic'))
     return no('strip-never-elastane', 'Not this: bleach and heat eat the elastane, and it never springs back.')
-  if (isOf(BAST_AND_COTTON))
+  if (isOf('bears-bleach'))
     return {
       advised: true,
       id: 'strip-cellulose',
@@ -66,7 +63,7 @@ export function stripFor(mix: readonly MixPart[]): Strip {
         'water for minutes, watched. A snip first: some dyes turn another colour instead of going.',
       cautions: [...REMOVER_CAUTIONS, ...CHLORINE_CAUTIONS],
     }
-  if (isOf([...BAST_AND_COTTON, ...REGENERATED]))
+  if (isOf('cellulose'))
     return {
       advised: true,
       id: 'strip-regenerated',

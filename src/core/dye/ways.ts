@@ -2,7 +2,7 @@ import { careOf } from '../fabric/care'
 import { handlingOf, isCoated } from '../fabric/handling'
 import { shareOf } from '../fabric/mix'
 import { type Offer } from '../fabric/types'
-import { type FibreId } from '../vocabulary/fibres'
+import { fibresOf } from '../fibres/traits'
 
 /** Another way of giving an old cloth a new face, and how this cloth suits it. */
 export interface SurfaceWay {
@@ -19,19 +19,6 @@ interface WayRule {
   suits: (offer: Offer) => SurfaceWay['suits']
 }
 
-const NATURAL: readonly FibreId[] = [
-  'cotton',
-  'linen',
-  'hemp',
-  'ramie',
-  'jute',
-  'viscose',
-  'modal',
-  'lyocell',
-  'cupro',
-]
-const PROTEIN: readonly FibreId[] = ['wool', 'hair', 'silk']
-
 const bears = (isIt: boolean, elseWith: SurfaceWay['suits'] = 'not'): SurfaceWay['suits'] =>
   isIt ? 'well' : elseWith
 const isSmooth = (offer: Offer) => !handlingOf(offer).some((one) => one === 'pile' || one === 'bulky')
@@ -45,7 +32,11 @@ const WAYS: readonly WayRule[] = [
       'Scour it, mordant it with alum (plant fibres with a tannin first), then simmer it with the plant. Colours are ' +
       'soft, no two baths alike, and fade sooner. Copper, chrome and tin mordants are poisons: leave them out.',
     suits: (offer) =>
-      shareOf(offer, PROTEIN) >= 0.8 ? 'well' : shareOf(offer, [...NATURAL, ...PROTEIN]) >= 0.8 ? 'with-care' : 'not',
+      shareOf(offer, fibresOf('protein')) >= 0.8
+        ? 'well'
+        : shareOf(offer, [...fibresOf('cellulose'), ...fibresOf('protein')]) >= 0.8
+          ? 'with-care'
+          : 'not',
   },
   {
     id: 'over-print',

@@ -5,6 +5,7 @@ import { materialOf } from './materialOf'
 import { type FibreId } from '../vocabulary/fibres'
 import { hasMeltingPile, hasPile, isCoated } from './handling'
 import { type Offer } from './types'
+import { isLike } from '../fibres/traits'
 
 /** How a cloth is looked after. */
 export interface Care {
@@ -48,16 +49,6 @@ const DRY_CLEANED: readonly string[] = [
   'hair-canvas',
   'bump',
 ]
-const GENTLE_FIBRES: readonly FibreId[] = [
-  'wool',
-  'hair',
-  'silk',
-  'viscose',
-  'cupro',
-  'acetate',
-  'metallic',
-  'modacrylic',
-]
 /** From what may not be tumbled to what bears the most. */
 export const TUMBLES: readonly Tumble[] = ['never', 'low', 'normal']
 
@@ -79,7 +70,7 @@ export function careOf(offer: Offer): Care {
   const isCottonVelvet = offer.called === 'velvet' && all.every((id) => id === 'cotton' || id === 'polyester')
   const isWaterShy =
     coldest.celsius === null ||
-    (DRY_CLEANED.includes(offer.called ?? '') && !isCottonVelvet && all.some((id) => GENTLE_FIBRES.includes(id)))
+    (DRY_CLEANED.includes(offer.called ?? '') && !isCottonVelvet && all.some((id) => isLike(id, 'gentle-wash')))
   const tumble = isCoated(offer) ? 0 : Math.min(...kinds.map((kind) => TUMBLES.indexOf(kind.tumble)))
   const iron = ironFor(offer.fibres!.value)!
   const mostDots = isCoated(offer) || hasMeltingPile(offer) ? 1 : hasPile(offer) ? 2 : 3
@@ -87,7 +78,7 @@ export function careOf(offer: Offer): Care {
     washCelsius: isWaterShy ? null : coldest.celsius,
     tumble: TUMBLES[tumble]!,
     ironDots: Math.min(mostDots, iron.dots) as IronDots,
-    isGentle: all.some((id) => GENTLE_FIBRES.includes(id)),
+    isGentle: all.some((id) => isLike(id, 'gentle-wash')),
     tenderest: coldest.id,
   }
 }

@@ -2,10 +2,10 @@ import { type CareId } from '../vocabulary/care'
 import { careOf, TUMBLES } from './care'
 import { isCoated } from './handling'
 import { type Offer } from './types'
+import { isLike } from '../fibres/traits'
 
 /** Heats of a wash that a label knows (ISO 3758), °C. */
 const WASHES = [95, 70, 60, 50, 40, 30] as const
-const PLANT = ['cotton', 'linen', 'hemp', 'ramie', 'jute', 'viscose', 'modal', 'lyocell', 'cupro'] as const
 
 /**
  * The care label of something made of several cloths (the symbols of ISO 3758): in each matter the strictest of all its
@@ -21,9 +21,10 @@ export function careLabelOf(parts: readonly Offer[]): CareId[] {
   const dots = Math.min(...cares.map(({ ironDots }) => ironDots))
   const fibres = parts.flatMap(({ mix = [] }) => mix.map(({ fibre }) => fibre))
   const isFlat = parts.some(({ mix = [] }) =>
-    mix.some(({ fibre, fraction }) => WEAK.has(fibre) && fraction.value >= 0.4),
+    // What is not hung wet.
+    mix.some(({ fibre, fraction }) => isLike(fibre, 'felts', 'weak-when-wet') && fraction.value >= 0.4),
   )
-  const mayBleach = fibres.length > 0 && fibres.every((fibre) => (PLANT as readonly string[]).includes(fibre))
+  const mayBleach = fibres.length > 0 && fibres.every((fibre) => isLike(fibre, 'cellulose'))
   return [
     isDry ? 'wash-never' : washOf(celsius, isGentle),
     mayBleach && !isDry ? 'bleach-oxygen' : 'bleach-never',
@@ -33,9 +34,6 @@ export function careLabelOf(parts: readonly Offer[]): CareId[] {
     parts.some(isCoated) ? 'clean-never' : isGentle ? 'clean-p-mild' : 'clean-p',
   ]
 }
-
-/** What is not hung wet. */
-const WEAK: ReadonlySet<string> = new Set(['wool', 'hair', 'viscose', 'cupro', 'acetate'])
 
 function washOf(celsius: number, isGentle: boolean): CareId {
   if (isGentle && celsius <= 30) return 'wash-30-very-mild'

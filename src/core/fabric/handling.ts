@@ -4,6 +4,7 @@ import { meanOver } from './mix'
 import { thicknessOf } from './thickness'
 import { type Offer } from './types'
 import { HANDLINGS, type Handling } from '../vocabulary/cloth'
+import { isLike } from '../fibres/traits'
 
 /** Cloths that are coated or laid under a film: they neither breathe nor fray, and a pin leaves its hole. */
 const COATED: readonly string[] = [
@@ -169,7 +170,7 @@ function isSmooth({ mix = [], interlacing, called = '' }: Offer): boolean {
 
 function ravels(offer: Offer): boolean {
   const { called = '', interlacing, mix = [] } = offer
-  const isCoarse = mix[0] !== undefined && ['linen', 'hemp', 'jute'].includes(mix[0].fibre)
+  const isCoarse = mix[0] !== undefined && isLike(mix[0].fibre, 'coarse')
   return (
     RAVELS.includes(called) ||
     isCoarse ||

@@ -1,12 +1,14 @@
 import { shareOf } from './mix'
 import { type Offer } from './types'
+import { fibresOf } from '../fibres/traits'
 
 /** Fibres that moths eat. */
-const EATEN = ['wool', 'hair', 'silk'] as const
 
 /** Whether moths may come with it when it comes second-hand. Common practice. */
 export function mayCarryMoth(offer: Offer): boolean {
-  return shareOf(offer, EATEN) >= 0.2 || offer.material === 'fur' || offer.material === 'sheepskin'
+  return (
+    shareOf(offer, fibresOf('eaten-by-moths')) >= 0.2 || offer.material === 'fur' || offer.material === 'sheepskin'
+  )
 }
 
 /**

@@ -1,3 +1,4 @@
+import { type Bath, type DyeClass } from '../vocabulary/dyes'
 import { type FamilyId, type FibreId } from '../vocabulary/fibres'
 import { type FeatureId, type StateOf } from '../vocabulary/observations'
 
@@ -16,9 +17,54 @@ export type IronDots = 0 | 1 | 2 | 3
 /** How hot it may be tumbled, if at all. */
 export type Tumble = 'normal' | 'low' | 'never'
 
+/**
+ * How a fibre behaves, as far as rules ask for it: what hangs together with the kind of fibre and not with one name.
+ * Common practice.
+ */
+export const FIBRE_TRAITS = {
+  cellulose: 'of plants, grown or spun anew',
+  bast: 'of a stem',
+  coarse: 'thick and stiff in the yarn',
+  'softens-with-washing': 'rough when new, softens with each wash and dries well',
+  felts: 'has scales, that lock with heat, wet and rubbing',
+  hairy: 'hairs stand off its yarn',
+  silken: 'a fine, smooth, strong thread without end',
+  'eaten-by-moths': 'moths and carpet beetles eat it',
+  'weak-when-wet': 'loses much of its strength in water',
+  'falls-softly': 'its light fabrics are limp',
+  'gentle-wash': 'washed without rubbing and wringing',
+  'shrinks-first': 'its fabrics lose length in their first wash',
+  'iron-damp': 'creases come out only damp and hot',
+  'shines-when-pressed': 'a bare iron leaves a shine',
+  'dulls-in-heat': 'goes dull above 80 °C in water',
+  'flares-up': 'a brushed or open fabric of it flares',
+  'goes-out': 'goes out by itself away from the flame',
+  'heat-set': 'shaped for good by heat',
+  'keeps-pleats': 'pleats set by heat stay through washes',
+  'holds-its-dye': 'was dyed so that hardly any comes off in a home wash',
+  fades: 'fades in daylight before others',
+  'bears-bleach': 'bears thin chlorine bleach for minutes',
+  elastic: 'stretches to several times its length and springs back',
+  splinters: 'breaks into splinters that hurt skin and lungs',
+} as const
+export type FibreTrait = keyof typeof FIBRE_TRAITS
+
+/** How a fibre takes dye. */
+export interface Dyeing {
+  dyeClass: DyeClass
+  /** Share of a full shade that it takes of its own kind of dye, at home, 0 … 1. */
+  own: number
+  /** The same of other kinds of dye, where it takes any worth speaking of. */
+  other?: Partial<Record<Bath, number>>
+  text: string
+}
+
 /** One fibre, as its own file declares it. Its words stand in the vocabulary. */
 export interface FibreKind {
   family: FamilyId
+  traits: readonly FibreTrait[]
+  /** How it takes dye; the classes as every handbook of dyeing has them, the shares at home. From memory. */
+  dye: Dyeing
   /** Softens and melts when heated, so that it leaves something hard behind. */
   thermoplastic: boolean
   /** [low, high]. */

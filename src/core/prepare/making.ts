@@ -5,6 +5,7 @@ import { sewAdvice, type SewAdvice } from '../sew/advice'
 import { detailMinutes, garmentMinutes } from './sewingTimes'
 import { NO_WAIT, step, type PlannedProject, type Step, type StepKind } from './step'
 import { sideOf, type PiecePlanned } from './washing'
+import { fibresOf } from '../fibres/traits'
 
 /** Fewer minutes than these are no session; after more one wants a break. */
 const [LEAST_SESSION, MOST_SESSION] = [15, 60]
@@ -87,7 +88,7 @@ const STIFFENING_WORDS: Readonly<Record<string, string>> = {
 /** Whether starch may go on it: what is not washed afterwards keeps it, and silk and acetate spot. Common practice. */
 function mayBeStiffened({ offer, willBeWashed }: PiecePlanned): boolean {
   const isWashed = willBeWashed !== 'dry-clean' && willBeWashed !== 'never' && careOf(offer).washCelsius !== null
-  return isWashed && shareOf(offer, ['acetate', 'triacetate', 'silk']) < 0.2
+  return isWashed && shareOf(offer, fibresOf('acetate', 'silken')) < 0.2
 }
 
 type Told = ReadonlyMap<string, string>

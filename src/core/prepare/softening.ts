@@ -1,7 +1,7 @@
 import { isCoated } from '../fabric/handling'
 import { shareOf } from '../fabric/mix'
 import { type Offer } from '../fabric/types'
-import { type FibreId } from '../vocabulary/fibres'
+import { fibresOf, type Likeness } from '../fibres/traits'
 
 /** A way of making a stiff cloth softer, or one that people try in vain. Common practice. */
 export interface Softening {
@@ -15,12 +15,7 @@ interface SofteningRule extends Softening {
   when: (offer: Offer) => boolean
 }
 
-const BAST: readonly FibreId[] = ['linen', 'hemp', 'ramie', 'jute']
-const PLANT: readonly FibreId[] = ['cotton', ...BAST]
-const ANIMAL: readonly FibreId[] = ['wool', 'hair', 'silk']
-const HEAT_SET: readonly FibreId[] = ['polyester', 'nylon', 'acrylic', 'modacrylic', 'polypropylene', 'triacetate']
-
-const isMostly = (offer: Offer, fibres: readonly FibreId[]) => shareOf(offer, fibres) >= 0.5
+const isMostly = (offer: Offer, ...likenesses: readonly Likeness[]) => shareOf(offer, fibresOf(...likenesses)) >= 0.5
 const isNotWashed = ({ washed }: Offer) => washed !== true
 const mayBeWetted = (offer: Offer) => !isCoated(offer)
 
@@ -33,13 +28,13 @@ export const SOFTENING_RULES: readonly SofteningRule[] = [
   },
   {
     id: 'size-washes-out',
-    when: (offer) => mayBeWetted(offer) && isMostly(offer, [...PLANT, 'viscose']) && isNotWashed(offer),
+    when: (offer) => mayBeWetted(offer) && isMostly(offer, 'cellulose') && isNotWashed(offer),
     text: 'Soak it in hot water, then wash it: the size that the weaver put on the warp goes, and its stiffness too.',
     lasts: 'stays',
   },
   {
     id: 'bast-by-wear',
-    when: (offer) => mayBeWetted(offer) && isMostly(offer, BAST),
+    when: (offer) => mayBeWetted(offer) && isMostly(offer, 'bast'),
     text:
       'Wash it again and again and tumble it until it is only damp: linen and its like soften with each wash, for ' +
       'good.',
@@ -48,7 +43,9 @@ export const SOFTENING_RULES: readonly SofteningRule[] = [
   {
     id: 'soda-boil',
     when: (offer) =>
-      mayBeWetted(offer) && isMostly(offer, PLANT) && !ANIMAL.some((one) => shareOf(offer, [one]) > 0.05),
+      mayBeWetted(offer) &&
+      isMostly(offer, 'plant') &&
+      !fibresOf('protein').some((one) => shareOf(offer, [one]) > 0.05),
     text:
       'A hot wash with a spoon of washing soda (soda crystals) takes out wax, starch and hard-water ' +
       'soap. Gloves; never on wool or ' +
@@ -57,13 +54,13 @@ export const SOFTENING_RULES: readonly SofteningRule[] = [
   },
   {
     id: 'vinegar-rinse',
-    when: (offer) => mayBeWetted(offer) && !isMostly(offer, ['acetate', 'triacetate']),
+    when: (offer) => mayBeWetted(offer) && !isMostly(offer, 'acetate'),
     text: 'A splash of white vinegar in the last rinse takes out what hard water and soap left. Never beside bleach.',
     lasts: 'washes-out',
   },
   {
     id: 'softener-coats',
-    when: (offer) => mayBeWetted(offer) && !isMostly(offer, ANIMAL),
+    when: (offer) => mayBeWetted(offer) && !isMostly(offer, 'protein'),
     text:
       'Fabric softener lays a film on it: soft at once, gone after a wash or two, and cloth takes up less water and ' +
       'less dye. Not before dyeing, not on towels or on nightwear.',
@@ -71,13 +68,13 @@ export const SOFTENING_RULES: readonly SofteningRule[] = [
   },
   {
     id: 'tumble-balls',
-    when: (offer) => mayBeWetted(offer) && isMostly(offer, ['cotton', 'polyester']),
+    when: (offer) => mayBeWetted(offer) && shareOf(offer, ['cotton', 'polyester']) >= 0.5,
     text: 'Tumbled with two clean balls, cool, it is beaten soft; what it gains goes flat again under the iron.',
     lasts: 'washes-out',
   },
   {
     id: 'silk-soap',
-    when: (offer) => mayBeWetted(offer) && isMostly(offer, ['silk']),
+    when: (offer) => mayBeWetted(offer) && isMostly(offer, 'silken'),
     text:
       'Gum (sericin) that was left in raw silk comes off in soapy water near the boil, 90 to 95 °C, ' +
       'in half an hour to an ' +
@@ -88,7 +85,7 @@ export const SOFTENING_RULES: readonly SofteningRule[] = [
   },
   {
     id: 'heat-set-stays',
-    when: (offer) => isMostly(offer, HEAT_SET),
+    when: (offer) => isMostly(offer, 'heat-set'),
     text: 'A stiffness that was set by heat stays: washing takes out only what was laid on it.',
     lasts: 'nothing',
   },

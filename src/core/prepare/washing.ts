@@ -3,8 +3,8 @@ import { isCoated, hasPile } from '../fabric/handling'
 import { shareOf } from '../fabric/mix'
 import { type Offer } from '../fabric/types'
 import { materialIdOf, materialOf } from '../fabric/materialOf'
-import { type FibreId } from '../vocabulary/fibres'
 import { type DryWay } from './drying'
+import { fibresOf } from '../fibres/traits'
 
 export const WASHES = ['hot', 'warm', 'cool', 'hand', 'dry-clean', 'never'] as const
 export type Wash = (typeof WASHES)[number]
@@ -59,8 +59,6 @@ export interface WashPlan {
 }
 
 const CELSIUS: Readonly<Record<Wash, number>> = { hot: 60, warm: 40, cool: 30, hand: 30, 'dry-clean': 0, never: 0 }
-const SOFT_WHEN_WET: readonly FibreId[] = ['viscose', 'cupro', 'acetate']
-const ANIMAL: readonly FibreId[] = ['wool', 'hair']
 
 /** How a piece is washed before it is cut: as it will be, by its tenderest fibre, and by the school. */
 export function washPlan(piece: PiecePlanned, schools: Readonly<Record<string, string>>): WashPlan {
@@ -77,8 +75,8 @@ export function washPlan(piece: PiecePlanned, schools: Readonly<Record<string, s
   const material = materialOf(offer)
   if (material && material.washCelsius === null)
     return dryPlan('none', material.clean, 'Water would spoil it.', [`clean-${materialIdOf(offer)}`])
-  const isSilk = shareOf(offer, ['silk']) >= 0.5
-  const isWool = shareOf(offer, ANIMAL) >= 0.5
+  const isSilk = shareOf(offer, fibresOf('silken')) >= 0.5
+  const isWool = shareOf(offer, fibresOf('felts')) >= 0.5
   if (willBeWashed === 'dry-clean' || (isSilk && sideOf(schools, 'silk') === 'dry-clean'))
     return steamed(isWool, 'It will be dry-cleaned, and steam takes what that would.', 'wash-dry-clean')
   if (care.washCelsius === null)
@@ -110,7 +108,7 @@ export function washPlan(piece: PiecePlanned, schools: Readonly<Record<string, s
       risk: 'It may felt: a square first, or steam it in a damp cloth instead.',
       because: ['wash-wool-by-hand', 'dry-wool-flat'],
     }
-  if (shareOf(offer, SOFT_WHEN_WET) >= 0.4) return softWhenWet(common, willBeWashed, schools)
+  if (shareOf(offer, fibresOf('weak-when-wet')) >= 0.4) return softWhenWet(common, willBeWashed, schools)
   const isByHand = willBeWashed === 'hand' || (care.isGentle && celsius <= 30 && willBeWashed !== 'cool')
   // Over a line a wet knit grows by its own weight.
   const hung: DryWay = offer.construction?.value === 'knit' ? 'flat' : 'line'
@@ -179,7 +177,7 @@ function dryPlan(way: 'steam' | 'none', text: string, why: string, because: stri
 export function squareNeeded({ offer, bleeds, shade, testSquare, willBeWashed }: PiecePlanned): string | undefined {
   if (testSquare === 'passed' || willBeWashed === 'never' || offer.washed === true) return undefined
   const mayRun = bleeds === null && (shade === 'red' || shade === 'dark' || shade === 'bright')
-  const tender = shareOf(offer, ['silk', 'wool', 'hair', 'viscose', 'cupro', 'acetate']) >= 0.4
+  const tender = shareOf(offer, fibresOf('protein', 'weak-when-wet')) >= 0.4
   if (willBeWashed === 'dry-clean') return undefined
   if ((offer.mix ?? []).length === 0)
     return 'Nobody knows what it is of: a marked square tells what washing does to it.'

@@ -66,7 +66,7 @@ export const HEM_RULES: readonly Rule<Points<HemId>>[] = [
   },
   {
     id: 'hem-tailored',
-    when: (c) => c.isMostly('wool', 'hair') && c.isWoven && c.gsm >= 150,
+    when: (c) => c.isMostly('felts') && c.isWoven && c.gsm >= 150,
     gives: { 'deep-hand': 7, 'single-blind': 5, double: -4 },
     text: 'wool hides hand stitches and hangs by a deep hem; can be let down.',
     safety: 2,
@@ -81,7 +81,7 @@ export const HEM_RULES: readonly Rule<Points<HemId>>[] = [
   },
   {
     id: 'hem-heavy-plant',
-    when: (c) => c.isWoven && c.gsm >= 300 && !c.isMostly('wool', 'hair') && !c.is('pile', 'coated') && c.gsm < 480,
+    when: (c) => c.isWoven && c.gsm >= 300 && !c.isMostly('felts') && !c.is('pile', 'coated') && c.gsm < 480,
     gives: { double: 6, faced: 2, 'single-topstitched': 2 },
     text: 'heavy and firm: hammered flat, topstitched.',
     safety: 1,

@@ -1,6 +1,7 @@
 import { interfacedPlaces } from './interfacingPlaces'
 import { chooseSafest, type Rule } from './rule'
 import { type SewCase } from './sewCase'
+import { isLike } from '../fibres/traits'
 
 export const INTERFACING_KINDS: readonly Rule<'woven' | 'knit' | 'nonwoven'>[] = [
   {
@@ -23,7 +24,7 @@ export const INTERFACING_KINDS: readonly Rule<'woven' | 'knit' | 'nonwoven'>[] =
       c.isWoven &&
       (c.body === 'fluid' || c.is('slippery')) &&
       c.care.ironDots >= 2 &&
-      !c.isMostly('silk') &&
+      !c.isMostly('silken') &&
       !c.is('sheer'),
     gives: 'knit',
     text: 'A soft knitted one leaves limp cloth its fall; built up in layers where it has to hold more.',
@@ -59,7 +60,7 @@ export const ATTACH_RULES: readonly Rule<'fusible' | 'sew-in'>[] = [
   {
     id: 'attach-sew-in-heat',
     // A few per cent of elastane are no hindrance: glue is pressed on, not ironed for long.
-    when: (c) => c.care.ironDots <= 1 && c.care.tenderest !== 'elastane',
+    when: (c) => c.care.ironDots <= 1 && (c.care.tenderest === null || !isLike(c.care.tenderest, 'elastic')),
     gives: 'sew-in',
     text: 'Sewn in: the glue wants more heat (two dots) than this cloth bears.',
     safety: 5,
@@ -81,7 +82,7 @@ export const ATTACH_RULES: readonly Rule<'fusible' | 'sew-in'>[] = [
   },
   {
     id: 'attach-sew-in-silk',
-    when: (c) => c.isMostly('silk'),
+    when: (c) => c.isMostly('silken'),
     gives: 'sew-in',
     text: 'Sewn in: silk organza holds silk without changing its hand.',
     safety: 3,

@@ -10,7 +10,7 @@ export type NeedlePoint = 'universal' | 'sharp' | 'ball-point' | 'stretch' | 'je
 export const POINTS: readonly NeedlePoint[] = ['universal', 'sharp', 'ball-point', 'stretch', 'jeans', 'leather']
 
 const heavyPlant = (c: SewCase) =>
-  c.isWoven && c.gsm >= 270 && !c.is('pile') && !c.isMostly('wool', 'hair') && c.body !== 'fluid' && c.body !== 'soft'
+  c.isWoven && c.gsm >= 270 && !c.is('pile') && !c.isMostly('felts') && c.body !== 'fluid' && c.body !== 'soft'
 
 /** Which point; limits from memory. */
 export const POINT_RULES: readonly Rule<NeedlePoint>[] = [
@@ -31,7 +31,7 @@ export const POINT_RULES: readonly Rule<NeedlePoint>[] = [
   },
   {
     id: 'point-universal-picked',
-    when: (c) => c.schools.needle === 'universal' && c.isFineAndClose && !c.isMostly('silk'),
+    when: (c) => c.schools.needle === 'universal' && c.isFineAndClose && !c.isMostly('silken'),
     gives: 'universal',
     text: 'A fine universal point, as you like it on limp cloth; new, it does.',
     safety: 3.2,
@@ -67,14 +67,14 @@ export const POINT_RULES: readonly Rule<NeedlePoint>[] = [
   },
   {
     id: 'point-ball-net',
-    when: (c) => c.isNet && !c.holds('elastane'),
+    when: (c) => c.isNet && !c.holds('elastic'),
     gives: 'ball-point',
     text: 'A fine rounded point pushes the threads of net aside.',
     safety: 2,
   },
   {
     id: 'point-stretch',
-    when: (c) => (c.isKnit || c.isNet) && (c.holds('elastane') || c.stretch >= 60) && !c.is('bulky'),
+    when: (c) => (c.isKnit || c.isNet) && (c.holds('elastic') || c.stretch >= 60) && !c.is('bulky'),
     gives: 'stretch',
     text: 'Elastane springs back at the needle and stitches are skipped: a stretch point catches them.',
     safety: 6,
@@ -133,7 +133,7 @@ export const SIZE_RULES: readonly Rule<Span>[] = [
   },
   {
     id: 'size-silk',
-    when: (c) => c.isMostly('silk') && c.gsm < 95 && c.isWoven,
+    when: (c) => c.isMostly('silken') && c.gsm < 95 && c.isWoven,
     gives: [60, 70],
     text: 'Fine silk shows every hole: 60 to 70.',
     safety: 3,
@@ -183,7 +183,7 @@ export const SIZE_RULES: readonly Rule<Span>[] = [
   },
   {
     id: 'size-wool-thick',
-    when: (c) => c.isMostly('wool', 'hair') && c.gsm >= 420,
+    when: (c) => c.isMostly('felts') && c.gsm >= 420,
     gives: [90, 100],
     text: 'Thick wool is open under the needle: 90 to 100.',
     safety: 1,
@@ -204,7 +204,7 @@ export const SIZE_RULES: readonly Rule<Span>[] = [
   },
   {
     id: 'size-felted',
-    when: (c) => (c.isFelted || c.isMostly('wool', 'hair')) && c.gsm >= 280 && c.gsm < 420,
+    when: (c) => (c.isFelted || c.isMostly('felts')) && c.gsm >= 280 && c.gsm < 420,
     gives: [80, 90],
     text: 'Wool is open under the needle: one size less than its weight says.',
     safety: 1,

@@ -198,7 +198,7 @@ export const ORDER_RULES: readonly Rule<null>[] = [
   },
   {
     id: 'wash-out-stabiliser',
-    when: (c) => c.is('slippery') && c.care.washCelsius !== null && !c.isMostly('silk', 'wool'),
+    when: (c) => c.is('slippery') && c.care.washCelsius !== null && !c.isMostly('silken', 'felts'),
     gives: null,
     text: 'Where it was stiffened, wash it out before the hem is measured.',
     safety: 0.5,
@@ -213,7 +213,7 @@ export const WARNING_RULES: readonly Rule<null>[] = [
   {
     id: 'pins-leave-holes',
     when: (c) =>
-      c.isFilm || (c.isMostly('silk') && c.isWoven && c.gsm < 90) || c.calls('taffeta', 'organza', 'satin'),
+      c.isFilm || (c.isMostly('silken') && c.isWoven && c.gsm < 90) || c.calls('taffeta', 'organza', 'satin'),
     gives: null,
     text: 'Pins, and stitches that are undone, leave holes.',
     safety: 2,
@@ -235,21 +235,21 @@ export const WARNING_RULES: readonly Rule<null>[] = [
   },
   {
     id: 'iron-felts',
-    when: (c) => c.isMostly('wool', 'hair') && !c.isFilm,
+    when: (c) => c.isMostly('felts') && !c.isFilm,
     gives: null,
     text: 'A hot or sliding iron scorches wool, makes it shine and felts it: two dots, steam, a press cloth, and lift.',
     safety: 3,
   },
   {
     id: 'water-spots',
-    when: (c) => c.isMostly('silk') || c.holds('acetate') || c.calls('taffeta', 'moire'),
+    when: (c) => c.isMostly('silken') || c.holds('dulls-in-heat') || c.calls('taffeta', 'moire'),
     gives: null,
     text: 'Drops of water leave rings.',
     safety: 2,
   },
   {
     id: 'weak-when-wet',
-    when: (c) => c.isMostly('viscose', 'cupro', 'acetate'),
+    when: (c) => c.isMostly('weak-when-wet'),
     gives: null,
     text: 'Weak and heavy when it is wet: never hung or wrung wet.',
     safety: 3,
@@ -298,10 +298,7 @@ export const WARNING_RULES: readonly Rule<null>[] = [
   },
   {
     id: 'shrinks-later',
-    when: (c) =>
-      c.offer.washed !== true &&
-      !c.isFilm &&
-      c.isMostly('cotton', 'linen', 'hemp', 'ramie', 'viscose', 'wool', 'hair'),
+    when: (c) => c.offer.washed !== true && !c.isFilm && c.isMostly('shrinks-first'),
     gives: null,
     text: 'Not washed yet, as far as is known: wash or steam it before it is cut.',
     safety: 3,
@@ -316,8 +313,7 @@ export const WARNING_RULES: readonly Rule<null>[] = [
   {
     id: 'flame-near',
     when: (c) =>
-      (c.makes('nightdress', 'pyjamas', 'dressing-gown', 'tutu', 'stage-drape') &&
-        c.isMostly('cotton', 'viscose', 'linen')) ||
+      (c.makes('nightdress', 'pyjamas', 'dressing-gown', 'tutu', 'stage-drape') && c.isMostly('flares-up')) ||
       (c.isNet && c.makes('tutu')),
     gives: null,
     text: 'Brushed or open plant cloth flares up near a flame: nightwear and stage rules where you live decide.',

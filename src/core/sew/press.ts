@@ -9,14 +9,14 @@ export const STEAM_RULES: readonly Rule<boolean>[] = [
   { id: 'steam-usual', when: () => true, gives: true, text: 'With steam.', safety: 0 },
   {
     id: 'steam-no-silk',
-    when: (c) => c.isMostly('silk'),
+    when: (c) => c.isMostly('silken'),
     gives: false,
     text: 'Without steam: drops leave rings on silk.',
     safety: 3,
   },
   {
     id: 'steam-no-acetate',
-    when: (c) => c.holds('acetate', 'triacetate'),
+    when: (c) => c.holds('acetate'),
     gives: false,
     text: 'Without steam: acetate spots and softens.',
     safety: 3,
@@ -44,7 +44,7 @@ export const STEAM_RULES: readonly Rule<boolean>[] = [
   },
   {
     id: 'steam-wool',
-    when: (c) => c.isMostly('wool', 'hair') && c.care.ironDots >= 2,
+    when: (c) => c.isMostly('felts') && c.care.ironDots >= 2,
     gives: true,
     text:
       'Plenty of steam through a press cloth. Lift the iron and set it down, never slide it; a wooden block takes ' +
@@ -60,7 +60,7 @@ export const STEAM_RULES: readonly Rule<boolean>[] = [
   },
   {
     id: 'steam-linen-damp',
-    when: (c) => c.isMostly('linen', 'hemp', 'ramie'),
+    when: (c) => c.isMostly('iron-damp'),
     gives: true,
     text: 'While it is damp: creases in dry linen stay.',
     safety: 1,
@@ -72,14 +72,14 @@ export const CLOTH_RULES: readonly Rule<boolean>[] = [
   { id: 'cloth-none', when: () => true, gives: false, text: 'No cloth needed on this.', safety: 0 },
   {
     id: 'cloth-shine',
-    when: (c) => c.isMostly('wool', 'hair', 'acetate', 'viscose') || c.care.ironDots <= 1 || c.isMelting,
+    when: (c) => c.isMostly('shines-when-pressed') || c.care.ironDots <= 1 || c.isMelting,
     gives: true,
     text: 'Under a pressing cloth: it shines or sticks under bare metal.',
     safety: 2,
   },
   {
     id: 'cloth-silk',
-    when: (c) => c.isMostly('silk'),
+    when: (c) => c.isMostly('silken'),
     gives: true,
     text: 'Under a dry cotton cloth: it marks.',
     safety: 3,
@@ -98,7 +98,7 @@ export const SIDE_RULES: readonly Rule<'face' | 'wrong'>[] = [
   { id: 'side-wrong', when: () => true, gives: 'wrong', text: 'From the wrong side.', safety: 1 },
   {
     id: 'side-face',
-    when: (c) => c.isWoven && c.isMostly('cotton', 'linen') && !c.is('pile', 'coated') && c.gsm < 260 && !isDark(c),
+    when: (c) => c.isWoven && c.isMostly('plant') && !c.is('pile', 'coated') && c.gsm < 260 && !isDark(c),
     gives: 'face',
     text: 'From either side: plain cotton and linen bear it.',
     safety: 2,

@@ -1,13 +1,14 @@
 import { shareOf } from '../fabric/mix'
 import { type Offer } from '../fabric/types'
 import { type TextWithId } from '../vocabulary/words'
+import { fibresOf } from '../fibres/traits'
 
 /** Glass in so small a share is a slip of the label. */
 const COUNTS = 0.02
 
 /** Why a fabric is not cut, washed or sewn at all; undefined where it may be. */
 export function refusalToWork(offer: Offer): TextWithId | undefined {
-  if (shareOf(offer, ['glass']) < COUNTS) return undefined
+  if (shareOf(offer, fibresOf('splinters')) < COUNTS) return undefined
   return {
     id: 'glass-fibre',
     text:

@@ -77,7 +77,7 @@ export const SEAM_RULES: readonly Rule<Points<SeamId>>[] = [
       c.isWoven &&
       !c.is('pile', 'coated') &&
       !c.isLined &&
-      !c.isMostly('wool', 'hair') &&
+      !c.isMostly('felts') &&
       c.body !== 'fluid' &&
       c.gsm < 480,
     gives: { 'flat-felled': 8 },

@@ -10,6 +10,7 @@ import { type Detail, type Garment } from '../vocabulary/choosing'
 import { type Body, type Construction, type Handling, type Opacity } from '../vocabulary/cloth'
 import { type FibreId } from '../vocabulary/fibres'
 import { type SewSchools } from './rule'
+import { fibresOf, type Likeness } from '../fibres/traits'
 
 /** What the person sews with. */
 export interface Machine {
@@ -109,7 +110,7 @@ export class SewCase {
   }
   get isLimp() {
     if (this.body === 'fluid' || this.is('slippery')) return true
-    return this.body === 'soft' && this.gsm < 125 && this.isMostly('viscose', 'modal', 'lyocell', 'cupro', 'silk')
+    return this.body === 'soft' && this.gsm < 125 && this.isMostly('falls-softly')
   }
   get isLined() {
     return this.saidLined ?? (this.details.includes('lined') || this.details.includes('quilted-layers'))
@@ -143,7 +144,9 @@ export class SewCase {
   /** A smooth cloth of fine threads, closely woven, on which a round point makes holes or pulls threads. */
   get isFineAndClose() {
     const isFine = this.gsm < 135 && this.isWoven
-    return isFine && (this.is('slippery', 'sheer', 'delicate') || FINE.includes(this.called) || this.isMostly('silk'))
+    return (
+      isFine && (this.is('slippery', 'sheer', 'delicate') || FINE.includes(this.called) || this.isMostly('silken'))
+    )
   }
 
   /** Whether it behaves in one of these ways. */
@@ -164,15 +167,15 @@ export class SewCase {
   shareOf(...fibres: readonly FibreId[]): number {
     return shareOf(this.offer, fibres)
   }
-  isMostly(...fibres: readonly FibreId[]): boolean {
-    return this.shareOf(...fibres) >= 0.5
+  isMostly(...likenesses: readonly Likeness[]): boolean {
+    return this.shareOf(...fibresOf(...likenesses)) >= 0.5
   }
   /** Whether one of these fibres is in it in a share that counts; a trace counts where it is sold as one. */
-  holds(...fibres: readonly FibreId[]): boolean {
-    return fibres.some((fibre) => this.shareOf(fibre) >= (isTrace(fibre) ? 0.01 : 0.2))
+  holds(...likenesses: readonly Likeness[]): boolean {
+    return fibresOf(...likenesses).some((fibre) => this.shareOf(fibre) >= (isTrace(fibre) ? 0.01 : 0.2))
   }
   get isPlant() {
-    return this.isMostly('cotton', 'linen', 'hemp', 'ramie', 'jute', 'viscose', 'modal', 'lyocell', 'cupro')
+    return this.isMostly('cellulose')
   }
   get isMelting() {
     return (this.offer.mix ?? []).some(

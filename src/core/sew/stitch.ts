@@ -40,7 +40,7 @@ export const STITCH_RULES: readonly Rule<StitchKind>[] = [
   },
   {
     id: 'stitch-stretch',
-    when: (c) => c.isKnit && (c.stretch >= 60 || (c.holds('elastane') && c.stretch >= 30)),
+    when: (c) => c.isKnit && (c.stretch >= 60 || (c.holds('elastic') && c.stretch >= 30)),
     gives: 'stretch',
     text: 'It stretches far: a stretch stitch or the overlocker, so that no seam cracks.',
     safety: 3,
@@ -60,7 +60,7 @@ export const LENGTH_RULES: readonly Rule<readonly [number, number]>[] = [
   { id: 'length-heavy', when: (c) => c.gsm >= 280, gives: [3, 3.5], text: '3 to 3.5 mm on heavy cloth.', safety: 0 },
   {
     id: 'length-fine',
-    when: (c) => c.gsm < 75 || (c.isMostly('silk') && c.gsm < 95) || (c.is('sheer') && c.gsm < 110),
+    when: (c) => c.gsm < 75 || (c.isMostly('silken') && c.gsm < 95) || (c.is('sheer') && c.gsm < 110),
     gives: [1.5, 2],
     text: 'Short stitches (1.5 to 2 mm) keep a fine seam from puckering.',
     safety: 3,

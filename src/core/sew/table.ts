@@ -142,7 +142,7 @@ export const MARKING_RULES: readonly Rule<string>[] = [
   },
   {
     id: 'mark-tacks-delicate',
-    when: (c) => c.is('sheer', 'delicate') || c.isMostly('silk') || (c.isMostly('acetate') && c.isWoven),
+    when: (c) => c.is('sheer', 'delicate') || c.isMostly('silken') || (c.isMostly('dulls-in-heat') && c.isWoven),
     gives: 'tacks',
     text: 'Tailor’s tacks in silk or fine cotton thread: a pen would show or stay.',
     safety: 3,
@@ -204,7 +204,7 @@ export const PINNING_RULES: readonly Rule<string>[] = [
   },
   {
     id: 'pin-fine',
-    when: (c) => (c.is('delicate', 'sheer') || c.isMostly('silk')) && !c.isKnit,
+    when: (c) => (c.is('delicate', 'sheer') || c.isMostly('silken')) && !c.isKnit,
     gives: 'fine-pins',
     text: 'Fine pins, inside the seam allowance only; weights for cutting.',
     safety: 3,

@@ -39,14 +39,14 @@ export const THREAD_RULES: readonly Rule<Points<Thread>>[] = [
   },
   {
     id: 'thread-silk-on-silk',
-    when: (c) => c.isMostly('silk'),
+    when: (c) => c.isMostly('silken'),
     gives: { silk: 5, cotton: 1 },
     text: 'fine, smooth and springy: it leaves no mark when it is pressed. A fine polyester does as well.',
     safety: 1,
   },
   {
     id: 'thread-silk-on-wool',
-    when: (c) => c.isMostly('wool', 'hair'),
+    when: (c) => c.isMostly('felts'),
     gives: { silk: 3 },
     text: 'gives with wool and sinks into it; lovely for hand sewing, dear for long seams.',
     safety: 1,
@@ -67,7 +67,7 @@ export const THREAD_RULES: readonly Rule<Points<Thread>>[] = [
   },
   {
     id: 'thread-strong-for-heavy',
-    when: (c) => c.gsm >= 350 && c.isWoven && !c.isMostly('wool', 'hair'),
+    when: (c) => c.gsm >= 350 && c.isWoven && !c.isMostly('felts'),
     gives: { nylon: 2 },
     text: 'an upholstery thread for what bears a load; ordinary thread everywhere else.',
     safety: 1,

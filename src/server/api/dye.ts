@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { DYE_FINISHES } from '../../core/dye/bath'
 import { DYE_THREADS, planDyeing } from '../../core/dye/dye'
-import { DYE_CLASSES } from '../../core/dye/dyeClasses'
+import { DYE_CLASSES } from '../../core/vocabulary/dyes'
 import { mixOf } from '../../core/fabric/mix'
 import { listOf } from '../../core/notebook/schemas/text'
 import { FIBRE_IDS } from '../../core/vocabulary/fibres'

@@ -1,5 +1,6 @@
 import { type Offer } from '../../fabric/types'
 import { type ComfortClues } from './clues'
+import { isLike, type Likeness } from '../../fibres/traits'
 
 /** A matter on which practitioners disagree, and which side was taken. */
 export interface School {
@@ -10,10 +11,10 @@ export interface School {
 
 /** Where schools disagree about a cloth’s comfort, what was picked and why. */
 export function schoolsFor({ mix = [] }: Offer, { regain, openness }: ComfortClues): School[] {
-  const has = (...fibres: string[]) =>
-    mix.some(({ fibre, fraction }) => fibres.includes(fibre) && fraction.value > 0.2)
+  const has = (likeness: Likeness) =>
+    mix.some(({ fibre, fraction }) => isLike(fibre, likeness) && fraction.value > 0.2)
   const found: School[] = []
-  if (has('linen', 'hemp', 'ramie')) {
+  if (has('iron-damp')) {
     found.push({
       id: 'linen-breathes',
       picked: 'computed',
@@ -23,7 +24,7 @@ export function schoolsFor({ mix = [] }: Offer, { regain, openness }: ComfortClu
         (openness.value >= 0.5 ? ', and this one is open.' : ', and this one is close.'),
     })
   }
-  if (has('viscose', 'modal', 'lyocell', 'cupro')) {
+  if (has('regenerated')) {
     found.push({
       id: 'viscose-moisture',
       picked: 'published-regain',
@@ -32,7 +33,7 @@ export function schoolsFor({ mix = [] }: Offer, { regain, openness }: ComfortClu
         `here: the published regain (ASTM D1909: 11 % against cotton’s ${regain ? '7 to 8.5' : '8.5'} %), so it does.`,
     })
   }
-  if (has('silk')) {
+  if (has('silken')) {
     found.push({
       id: 'silk-heat',
       picked: 'by-weight',

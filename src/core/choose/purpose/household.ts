@@ -2,7 +2,8 @@ import { careOf } from '../../fabric/care'
 import { hasPile, isCoated } from '../../fabric/handling'
 import { meanOver, shareOf } from '../../fabric/mix'
 import { GOOD_FIT } from '../steps'
-import { BAST, type PurposeRule } from './told'
+import { type PurposeRule } from './told'
+import { fibresOf } from '../../fibres/traits'
 
 /** Families whose fibres drink; wool and silk take up damp air but shed a spill, and what melts takes up nothing. */
 const DRINKS: readonly string[] = ['plant', 'regenerated']
@@ -97,7 +98,7 @@ export const driesByLoops: PurposeRule = {
       return { fit: 0.95, by, text: 'Its cells take up much water for a flat cloth.' }
     if (!called && interlacing === undefined)
       return { fit: null, text: 'A towel wants loops or a honeycomb; what this looks like is not written down.' }
-    return shareOf({ mix }, BAST) > 0.4
+    return shareOf({ mix }, fibresOf('softens-with-washing')) > 0.4
       ? { fit: 0.8, by, text: 'Flat, but linen dries well: a glass or tea towel.' }
       : { fit: 0.35, by, text: 'Flat: it takes up much less than loops or a honeycomb.' }
   },

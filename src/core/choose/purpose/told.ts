@@ -1,9 +1,5 @@
 import { type KnownValue, type HowKnown, type Offer } from '../../fabric/types'
-import { type FibreId } from '../../vocabulary/fibres'
 import { type Assessment, type OfferProperty } from '../types'
-
-/** Fibres that are rough when new, soften with each wash and dry well. */
-export const BAST: readonly FibreId[] = ['linen', 'hemp']
 
 /** What a thing is for, where that asks something of its fabric which no weight and no fall can tell. */
 export type Purpose = 'swims' | 'soaks-up' | 'washed-hot' | 'sheds-rain' | 'on-skin' | 'slides' | 'dries-by-loops'

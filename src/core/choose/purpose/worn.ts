@@ -5,7 +5,8 @@ import { slideOf } from '../../fabric/slide'
 import { type Offer } from '../../fabric/types'
 import { fitOfNumber } from '../fit'
 import { GOOD_FIT, NEAR_FIT } from '../steps'
-import { BAST, type PurposeRule } from './told'
+import { type PurposeRule } from './told'
+import { fibresOf } from '../../fibres/traits'
 
 /** Openness, 0 sealed … 1 a net, up to which a cloth keeps a shower out once it is proofed, and from which none. */
 const CLOSE = 0.2
@@ -60,7 +61,7 @@ export const onSkin: PurposeRule = {
     if (hasPile(offer)) return { fit: 0.3, by: offer.fibres, text: 'Its pile is warm and presses flat under a head.' }
     const fit = Math.max(0.05, fitOfNumber(soft.value, soft.sd + 0.05, SOFT, 3, SCRATCHES, 4))
     // Linen is chosen for it all the same: it softens with each wash.
-    const softens = shareOf(offer, BAST) * 0.9
+    const softens = shareOf(offer, fibresOf('softens-with-washing')) * 0.9
     const best = Math.max(fit, softens)
     const text =
       best >= GOOD_FIT

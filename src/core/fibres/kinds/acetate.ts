@@ -3,6 +3,12 @@ import { type FibreKind } from '../types'
 
 export const acetate: FibreKind = {
   family: 'acetate',
+  traits: ['weak-when-wet', 'gentle-wash', 'shines-when-pressed', 'dulls-in-heat', 'fades'],
+  dye: {
+    dyeClass: 'disperse',
+    own: 0.6,
+    text: 'takes it half-way; above 80 °C it goes dull and creases for good',
+  },
   thermoplastic: true,
   density: { gramsPerCm3: [1.31, 1.32], source: MORTON_HEARLE },
   regain: { percent: 6.5, source: ASTM_D1909 },

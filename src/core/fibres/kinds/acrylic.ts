@@ -3,6 +3,13 @@ import { type FibreKind } from '../types'
 
 export const acrylic: FibreKind = {
   family: 'synthetic',
+  traits: ['heat-set', 'holds-its-dye'],
+  dye: {
+    dyeClass: 'basic',
+    own: 0.2,
+    other: { disperse: 0.12 },
+    text: 'takes little of what is sold for the home',
+  },
   thermoplastic: true,
   density: { gramsPerCm3: [1.17, 1.19], source: MORTON_HEARLE },
   regain: { percent: 1.5, source: ASTM_D1909 },

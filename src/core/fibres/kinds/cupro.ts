@@ -1,8 +1,11 @@
+import { CELLULOSE_DYEING } from '../dyeing'
 import { EU_1007_ANNEX_IX, FROM_MEMORY } from '../sources'
 import { type FibreKind } from '../types'
 
 export const cupro: FibreKind = {
   family: 'regenerated',
+  traits: ['cellulose', 'weak-when-wet', 'falls-softly', 'gentle-wash'],
+  dye: { ...CELLULOSE_DYEING, own: 0.95, text: 'takes it fully; delicate while it is wet' },
   thermoplastic: false,
   density: { gramsPerCm3: [1.52, 1.54], source: FROM_MEMORY },
   regain: { percent: 11, source: FROM_MEMORY },

@@ -3,6 +3,13 @@ import { type FibreKind } from '../types'
 
 export const elastane: FibreKind = {
   family: 'synthetic',
+  traits: ['elastic'],
+  dye: {
+    dyeClass: 'none',
+    own: 0.1,
+    other: { acid: 0.3, disperse: 0.3 },
+    text: 'is stained at most, and heat and bleach spoil its stretch',
+  },
   thermoplastic: true,
   density: { gramsPerCm3: [1.2, 1.2], source: MORTON_HEARLE },
   regain: { percent: 1.3, source: FROM_MEMORY },

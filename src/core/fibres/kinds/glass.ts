@@ -3,6 +3,8 @@ import { type FibreKind } from '../types'
 
 export const glass: FibreKind = {
   family: 'mineral',
+  traits: ['splinters'],
+  dye: { dyeClass: 'none', own: 0, text: 'takes none' },
   thermoplastic: false,
   density: { gramsPerCm3: [2.5, 2.6], source: MORTON_HEARLE },
   regain: { percent: 0, source: FROM_MEMORY },

@@ -1,8 +1,11 @@
+import { PROTEIN_DYEING } from '../dyeing'
 import { EU_1007_ANNEX_IX, FROM_MEMORY } from '../sources'
 import { type FibreKind } from '../types'
 
 export const hair: FibreKind = {
   family: 'protein',
+  traits: ['felts', 'hairy', 'eaten-by-moths', 'gentle-wash', 'shrinks-first', 'shines-when-pressed', 'goes-out'],
+  dye: { ...PROTEIN_DYEING, own: 0.9, text: 'takes it well; felts as wool does' },
   thermoplastic: false,
   density: { gramsPerCm3: [1.28, 1.32], source: FROM_MEMORY },
   regain: { percent: 13.6, source: FROM_MEMORY },

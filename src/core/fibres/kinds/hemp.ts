@@ -1,8 +1,11 @@
+import { CELLULOSE_DYEING } from '../dyeing'
 import { EU_1007_ANNEX_IX, FROM_MEMORY } from '../sources'
 import { type FibreKind } from '../types'
 
 export const hemp: FibreKind = {
   family: 'plant',
+  traits: ['softens-with-washing', 'cellulose', 'bast', 'coarse', 'shrinks-first', 'iron-damp', 'bears-bleach'],
+  dye: { ...CELLULOSE_DYEING, own: 0.85, text: 'takes it well' },
   thermoplastic: false,
   density: { gramsPerCm3: [1.48, 1.5], source: FROM_MEMORY },
   regain: { percent: 8, source: FROM_MEMORY },

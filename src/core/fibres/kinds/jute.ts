@@ -1,8 +1,11 @@
+import { CELLULOSE_DYEING } from '../dyeing'
 import { EU_1007_ANNEX_IX, FROM_MEMORY } from '../sources'
 import { type FibreKind } from '../types'
 
 export const jute: FibreKind = {
   family: 'plant',
+  traits: ['cellulose', 'bast', 'coarse'],
+  dye: { ...CELLULOSE_DYEING, own: 0.75, other: { acid: 0.3, basic: 0.5 }, text: 'takes it, and fades in the light' },
   thermoplastic: false,
   density: { gramsPerCm3: [1.44, 1.5], source: FROM_MEMORY },
   regain: { percent: 13.75, source: FROM_MEMORY },

@@ -1,8 +1,20 @@
+import { CELLULOSE_DYEING } from '../dyeing'
 import { ASTM_D1909, MORTON_HEARLE, EU_1007_ANNEX_IX } from '../sources'
 import { type FibreKind } from '../types'
 
 export const linen: FibreKind = {
   family: 'plant',
+  traits: [
+    'softens-with-washing',
+    'cellulose',
+    'bast',
+    'coarse',
+    'shrinks-first',
+    'iron-damp',
+    'flares-up',
+    'bears-bleach',
+  ],
+  dye: { ...CELLULOSE_DYEING, own: 0.9, text: 'takes it well; a little uneven where its yarns are' },
   thermoplastic: false,
   density: { gramsPerCm3: [1.5, 1.5], source: MORTON_HEARLE },
   regain: { percent: 8.75, source: ASTM_D1909 },

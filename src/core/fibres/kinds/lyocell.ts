@@ -1,8 +1,11 @@
+import { CELLULOSE_DYEING } from '../dyeing'
 import { EU_1007_ANNEX_IX, FROM_MEMORY } from '../sources'
 import { type FibreKind } from '../types'
 
 export const lyocell: FibreKind = {
   family: 'regenerated',
+  traits: ['cellulose', 'falls-softly'],
+  dye: { ...CELLULOSE_DYEING, own: 0.95, text: 'takes it fully; rubbed when wet it gets hairy' },
   thermoplastic: false,
   density: { gramsPerCm3: [1.5, 1.52], source: FROM_MEMORY },
   regain: { percent: 11, source: FROM_MEMORY },

@@ -3,6 +3,8 @@ import { type FibreKind } from '../types'
 
 export const metallic: FibreKind = {
   family: 'mineral',
+  traits: ['gentle-wash'],
+  dye: { dyeClass: 'none', own: 0, text: 'takes none, and hot water may dull it' },
   thermoplastic: false,
   density: { gramsPerCm3: [1.5, 8], source: FROM_MEMORY },
   regain: { percent: 0, source: FROM_MEMORY },

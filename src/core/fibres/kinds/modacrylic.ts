@@ -3,6 +3,13 @@ import { type FibreKind } from '../types'
 
 export const modacrylic: FibreKind = {
   family: 'synthetic',
+  traits: ['gentle-wash', 'goes-out', 'heat-set', 'holds-its-dye'],
+  dye: {
+    dyeClass: 'basic',
+    own: 0.12,
+    other: { disperse: 0.08 },
+    text: 'takes little, and shrinks in the heat',
+  },
   thermoplastic: true,
   density: { gramsPerCm3: [1.3, 1.37], source: FROM_MEMORY },
   regain: { percent: 2, source: FROM_MEMORY },

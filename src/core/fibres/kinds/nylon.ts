@@ -3,6 +3,8 @@ import { type FibreKind } from '../types'
 
 export const nylon: FibreKind = {
   family: 'synthetic',
+  traits: ['heat-set', 'keeps-pleats', 'fades'],
+  dye: { dyeClass: 'acid', own: 0.9, other: { disperse: 0.6, reactive: 0.25 }, text: 'takes it well' },
   thermoplastic: true,
   density: { gramsPerCm3: [1.14, 1.14], source: MORTON_HEARLE },
   regain: { percent: 4.5, source: ASTM_D1909 },

@@ -3,6 +3,12 @@ import { type FibreKind } from '../types'
 
 export const polyester: FibreKind = {
   family: 'synthetic',
+  traits: ['heat-set', 'keeps-pleats', 'holds-its-dye'],
+  dye: {
+    dyeClass: 'disperse',
+    own: 0.2,
+    text: 'takes little: pale to middling at a rolling boil, deep only under pressure in a dyehouse',
+  },
   thermoplastic: true,
   density: { gramsPerCm3: [1.38, 1.39], source: MORTON_HEARLE },
   regain: { percent: 0.4, source: ASTM_D1909 },

@@ -1,8 +1,11 @@
+import { CELLULOSE_DYEING } from '../dyeing'
 import { EU_1007_ANNEX_IX, FROM_MEMORY } from '../sources'
 import { type FibreKind } from '../types'
 
 export const ramie: FibreKind = {
   family: 'plant',
+  traits: ['cellulose', 'bast', 'shrinks-first', 'iron-damp', 'bears-bleach'],
+  dye: { ...CELLULOSE_DYEING, own: 0.9, text: 'takes it well' },
   thermoplastic: false,
   density: { gramsPerCm3: [1.5, 1.56], source: FROM_MEMORY },
   regain: { percent: 7.8, source: FROM_MEMORY },

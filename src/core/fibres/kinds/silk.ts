@@ -1,8 +1,16 @@
+import { PROTEIN_DYEING } from '../dyeing'
 import { MORTON_HEARLE, ASTM_D1909, EU_1007_ANNEX_IX } from '../sources'
 import { type FibreKind } from '../types'
 
 export const silk: FibreKind = {
   family: 'protein',
+  traits: ['silken', 'eaten-by-moths', 'falls-softly', 'gentle-wash', 'fades'],
+  dye: {
+    ...PROTEIN_DYEING,
+    own: 0.95,
+    other: { ...PROTEIN_DYEING.other, reactive: 0.6 },
+    text: 'takes it fully; not above 85 °C',
+  },
   thermoplastic: false,
   density: { gramsPerCm3: [1.34, 1.34], source: MORTON_HEARLE },
   regain: { percent: 11, source: ASTM_D1909 },

@@ -3,6 +3,8 @@ import { type FibreKind } from '../types'
 
 export const triacetate: FibreKind = {
   family: 'acetate',
+  traits: ['heat-set', 'keeps-pleats'],
+  dye: { dyeClass: 'disperse', own: 0.22, text: 'takes little without a dyehouse’s heat' },
   thermoplastic: true,
   density: { gramsPerCm3: [1.3, 1.32], source: FROM_MEMORY },
   regain: { percent: 3.5, source: FROM_MEMORY },

@@ -1,8 +1,19 @@
+import { CELLULOSE_DYEING } from '../dyeing'
 import { MORTON_HEARLE, ASTM_D1909, EU_1007_ANNEX_IX } from '../sources'
 import { type FibreKind } from '../types'
 
 export const viscose: FibreKind = {
   family: 'regenerated',
+  traits: [
+    'cellulose',
+    'weak-when-wet',
+    'falls-softly',
+    'gentle-wash',
+    'shrinks-first',
+    'shines-when-pressed',
+    'flares-up',
+  ],
+  dye: { ...CELLULOSE_DYEING, own: 0.95, text: 'takes it deeper than cotton; weak while it is wet' },
   thermoplastic: false,
   density: { gramsPerCm3: [1.52, 1.52], source: MORTON_HEARLE },
   regain: { percent: 11, source: ASTM_D1909 },

@@ -1,8 +1,11 @@
+import { PROTEIN_DYEING } from '../dyeing'
 import { MORTON_HEARLE, ASTM_D1909, EU_1007_ANNEX_IX } from '../sources'
 import { type FibreKind } from '../types'
 
 export const wool: FibreKind = {
   family: 'protein',
+  traits: ['felts', 'eaten-by-moths', 'gentle-wash', 'shrinks-first', 'shines-when-pressed', 'goes-out'],
+  dye: { ...PROTEIN_DYEING, own: 0.95, text: 'takes it fully; sudden heat and stirring felt it' },
   thermoplastic: false,
   density: { gramsPerCm3: [1.31, 1.31], source: MORTON_HEARLE },
   regain: { percent: 13.6, source: ASTM_D1909 },

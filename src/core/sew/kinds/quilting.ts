@@ -4,7 +4,7 @@ import { type Thread } from '../thread'
 import { type SewCase } from '../sewCase'
 
 const isQuilt = (c: SewCase) => c.makes('quilt')
-const isPieced = (c: SewCase) => isQuilt(c) && c.isWoven && c.isMostly('cotton', 'linen') && !c.is('pile', 'coated')
+const isPieced = (c: SewCase) => isQuilt(c) && c.isWoven && c.isMostly('plant') && !c.is('pile', 'coated')
 
 /** Quilts. Common practice. */
 export const quiltingOrder: readonly Rule<null>[] = [

@@ -1,7 +1,7 @@
 import { type Rule } from '../rule'
 import { type SewCase } from '../sewCase'
 
-const isTailored = (c: SewCase) => c.makes('blazer', 'coat') && c.isMostly('wool', 'hair') && c.isWoven
+const isTailored = (c: SewCase) => c.makes('blazer', 'coat') && c.isMostly('felts') && c.isWoven
 
 /** Tailored coats and jackets. Common practice. */
 export const tailoringOrder: readonly Rule<null>[] = [

@@ -5,6 +5,7 @@ import { shrinkOf } from '../../fabric/shrink'
 import { shareOf } from '../../fabric/mix'
 import { type Offer } from '../../fabric/types'
 import { type TextWithId } from '../../vocabulary/words'
+import { fibresOf } from '../../fibres/traits'
 
 export const DAMAGES = ['hole', 'worn', 'seam', 'tear'] as const
 export type Damage = (typeof DAMAGES)[number]
@@ -46,7 +47,8 @@ const WAYS: readonly MendRule[] = [
   },
   {
     id: 'needle-felt',
-    when: ({ offer, damage }) => damage === 'hole' && shareOf(offer, ['wool', 'hair']) >= 0.7 && handlesMilled(offer),
+    when: ({ offer, damage }) =>
+      damage === 'hole' && shareOf(offer, fibresOf('felts')) >= 0.7 && handlesMilled(offer),
     text: 'Felt a little wool into it with a felting needle, on a sponge: fingers away from the needle.',
   },
   {

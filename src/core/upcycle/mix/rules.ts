@@ -1,10 +1,11 @@
 import { lchOf } from '../../colour/colour'
 import { bathFor } from '../../dye/bath'
-import { DYE_CLASS_WORDS } from '../../dye/dyeClasses'
+import { DYE_CLASS_WORDS } from '../../vocabulary/dyes'
 import { careOf } from '../../fabric/care'
 import { handlingOf } from '../../fabric/handling'
 import { shareOf } from '../../fabric/mix'
 import { type MixAsked, type MixReason, type MixStatus } from './types'
+import { fibresOf } from '../../fibres/traits'
 
 /** A reason with no length to it. */
 type Plain = Omit<MixReason, 'mm'>
@@ -101,7 +102,7 @@ export function colourReason({ a, b }: MixAsked): MixReason {
       text: 'A deep colour beside a pale one: it has been washed or woven of dyed yarn, so a little at most.',
       remedy: 'wash-apart',
     })
-  const held = shareOf(deep, ['polyester', 'acrylic', 'polypropylene', 'modacrylic']) >= 0.8
+  const held = shareOf(deep, fibresOf('holds-its-dye')) >= 0.8
   return plain({
     ...base,
     status: held ? 'near' : 'bad',

@@ -10,6 +10,7 @@ import { conditionOf, copiesOf, type Place } from './condition'
 import { keptFrom } from './keep'
 import { type BlockPanel, type Measures, type Panel, type SeamMake, type WornPlace } from './types'
 import { seamPlan, tearingOf, type SeamPlan } from './ways'
+import { fibresOf } from '../../fibres/traits'
 
 /** A garment in the hand. */
 export interface TeardownAsked {
@@ -208,7 +209,7 @@ const CAUTIONS: readonly (TextWithId & { when: (plan: readonly SeamPlan[], asked
   },
   {
     id: 'old-silk-splits',
-    when: (_, { offer }) => shareOf(offer, ['silk']) >= 0.5 && offer.called === 'taffeta',
+    when: (_, { offer }) => shareOf(offer, fibresOf('silken')) >= 0.5 && offer.called === 'taffeta',
     text: 'Old silk taffeta splits along its folds and shows every needle hole. Pull a hidden corner gently first.',
   },
 ]

@@ -3,6 +3,7 @@ import { shareOf } from '../../fabric/mix'
 import { type Offer } from '../../fabric/types'
 import { isWithoutThreads } from '../../fabric/materialOf'
 import { type BlockSeam, type SeamMake, type SeamWay, type WornPlace } from './types'
+import { fibresOf } from '../../fibres/traits'
 
 /** What of a cloth says how its seams come apart. */
 export interface Tearing {
@@ -17,7 +18,6 @@ export interface Tearing {
 /** g/m² from which a close, plain cloth of a strong fibre bears being pulled apart. From memory. */
 const STRONG_FROM = 125
 const DELICATE_UNDER = 75
-const WEAK = ['viscose', 'cupro', 'acetate', 'silk'] as const
 
 export function tearingOf(offer: Offer): Tearing {
   const gsm = offer.gsm?.value.value ?? 150
@@ -25,7 +25,7 @@ export function tearingOf(offer: Offer): Tearing {
   const isKnit = offer.construction?.value === 'knit' || offer.construction?.value === 'net'
   const isDelicate = handling.includes('delicate') || handling.includes('sheer') || gsm < DELICATE_UNDER
   const isSkin = isWithoutThreads(offer)
-  const isWeak = shareOf(offer, WEAK) >= 0.5
+  const isWeak = shareOf(offer, fibresOf('weak-when-wet', 'silken')) >= 0.5
   const isStrong =
     !isDelicate &&
     !isKnit &&

@@ -5,6 +5,7 @@ import { type KnitSeams, type YarnSurface } from '../../vocabulary/upcycling'
 import { interval80 } from '../../units/quantity'
 import { type Construction } from '../../vocabulary/cloth'
 import { metresPerGram, yarnClassOf, type YarnClass } from './yarn'
+import { fibresOf } from '../../fibres/traits'
 
 export { KNIT_SEAMS, YARN_SURFACES } from '../../vocabulary/upcycling'
 
@@ -82,7 +83,7 @@ const RULES: readonly Rule[] = [
   },
   {
     id: 'fuzzy',
-    when: ({ surface, mix }) => surface === 'fuzzy' || shareOf({ mix }, ['hair']) >= 0.4,
+    when: ({ surface, mix }) => surface === 'fuzzy' || shareOf({ mix }, fibresOf('hairy')) >= 0.4,
     text: 'Its hairs cling: an hour in the freezer, then slowly, with small scissors for the knots.',
     against: 1,
   },
@@ -118,7 +119,7 @@ const RULES: readonly Rule[] = [
   },
   {
     id: 'weak',
-    when: ({ mix }) => shareOf({ mix }, ['viscose', 'cupro', 'acetate']) >= 0.5,
+    when: ({ mix }) => shareOf({ mix }, fibresOf('weak-when-wet')) >= 0.5,
     text: 'Its fibre is weak when it is wet: skeins are washed in a bag and dried flat.',
     against: 0,
   },
@@ -164,7 +165,7 @@ function metresOf(wraps: number, grams: number, mix: readonly MixPart[], verdict
 }
 
 function stepsOf({ strands, seams, surface, mix }: UnravelAsked): UnravelAnswer['steps'] {
-  const isPlant = shareOf({ mix }, ['cotton', 'linen', 'viscose', 'hemp']) >= 0.5
+  const isPlant = shareOf({ mix }, fibresOf('cellulose')) >= 0.5
   const steps: ([string, string] | false)[] = [
     ['quarantine', SECOND_HAND_WOOL.quarantine],
     ['freeze-against-moth', SECOND_HAND_WOOL.freeze],

@@ -1,5 +1,5 @@
 import { planDyeing, type DyeAnswer, type DyeAsked } from '@/core/dye/dye'
-import { DYE_CLASS_WORDS } from '@/core/dye/dyeClasses'
+import { DYE_CLASS_WORDS } from '@/core/vocabulary/dyes'
 import { furtherWays } from '@/core/dye/ways'
 import { type ClothLook } from '@/core/notebook/schemas/cloth'
 import { type UnitSystem } from '@/core/units/format'

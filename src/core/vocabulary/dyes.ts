@@ -1,0 +1,13 @@
+/** Kinds of dye that can be used at home, and none. */
+export const DYE_CLASSES = ['reactive', 'acid', 'disperse', 'basic', 'none'] as const
+export type DyeClass = (typeof DYE_CLASSES)[number]
+export type Bath = Exclude<DyeClass, 'none'>
+
+/** What a kind of dye is called in a shop’s words. Common practice. */
+export const DYE_CLASS_WORDS: Readonly<Record<DyeClass, string>> = {
+  reactive: 'fibre-reactive dye, with salt and soda ash (a direct dye does too, less fast)',
+  acid: 'acid dye, with vinegar or citric acid, near the boil',
+  disperse: 'disperse dye, at the boil',
+  basic: 'basic (cationic) dye, near the boil; hardly sold for the home',
+  none: 'no dye that is used at home',
+}
