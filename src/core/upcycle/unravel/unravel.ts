@@ -89,7 +89,7 @@ const RULES: readonly Rule[] = [
   },
   {
     id: 'metallic',
-    when: ({ surface, mix }) => surface === 'metallic' || shareOf({ mix }, ['metallic']) > 0.05,
+    when: ({ surface, mix }) => surface === 'metallic' || shareOf({ mix }, fibresOf('mineral')) > 0.05,
     text: 'The metal strand has no give: it kinks and breaks, and cuts the one beside it.',
     against: 1,
   },
