@@ -18,7 +18,7 @@ const mayRead = {
   'src/core/units': ['vocabulary'],
   'src/core/fibres': ['vocabulary', 'units'],
   'src/core/weave': ['vocabulary', 'units'],
-  'src/core/identify': ['vocabulary', 'units', 'fibres'],
+  'src/core/identify': ['vocabulary', 'units', 'numbers', 'fibres'],
   'src/core/measure': ['vocabulary', 'units', 'fibres', 'colour'],
   'src/core/cloths': ['vocabulary', 'units', 'fibres', 'weave', 'materials'],
   'src/core/sew': ['vocabulary', 'units', 'fibres', 'cloths', 'fabric', 'materials'],
@@ -61,7 +61,7 @@ const mayRead = {
     'materials',
   ],
   'src/core/search': [],
-  'src/core/colour': [],
+  'src/core/colour': ['numbers'],
   'src/core/pieces': ['vocabulary', 'units', 'shapes', 'fibres', 'cloths'],
   'src/core/fabric': ['vocabulary', 'units', 'fibres', 'weave', 'measure', 'cloths', 'materials'],
   'src/core/notebook': [

@@ -1,22 +1,23 @@
-import { lightsOf } from './light'
+import { ColorSpace, getColor, OKLab, sRGB, sRGB_Linear, to, XYZ_D65 } from 'colorjs.io/fn'
+import { boundedCache } from '../numbers/boundedCache'
+
+for (const space of [XYZ_D65, sRGB_Linear, sRGB, OKLab]) ColorSpace.register(space)
 
 /** A colour in OKLab: lightness 0 to 1, green to red, blue to yellow. */
 export type Lab = readonly [lightness: number, redness: number, yellowness: number]
 
+/** Colours of fabrics and threads come again and again, and reading one takes some microseconds. */
+const known = boundedCache<Lab>(20_000)
+
 /**
  * A colour `#rrggbb` in OKLab, in which equal distances look about equally far apart.
- * Matrices: B. Ottosson, "A perceptual color space for image processing", 2020.
+ * B. Ottosson, "A perceptual color space for image processing", 2020, as colorjs.io has it.
  */
 export function oklabOf(hex: string): Lab {
-  const [r, g, b] = lightsOf(hex)
-  const l = Math.cbrt(0.4122214708 * r + 0.5363325363 * g + 0.0514459929 * b)
-  const m = Math.cbrt(0.2119034982 * r + 0.6806995451 * g + 0.1073969566 * b)
-  const s = Math.cbrt(0.0883024619 * r + 0.2817188376 * g + 0.6299787005 * b)
-  return [
-    0.2104542553 * l + 0.793617785 * m - 0.0040720468 * s,
-    1.9779984951 * l - 2.428592205 * m + 0.4505937099 * s,
-    0.0259040371 * l + 0.7827717662 * m - 0.808675766 * s,
-  ]
+  return known(hex, () => {
+    const [lightness, redness, yellowness] = to(getColor(hex), OKLab).coords
+    return [Number(lightness), Number(redness), Number(yellowness)]
+  })
 }
 
 /** How far two colours look apart: 0 the same, 1 black and white. */

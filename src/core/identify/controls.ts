@@ -1,6 +1,6 @@
 import { fibreById, isTrace } from '../fibres/catalogue'
 import { type FamilyId, type FibreId } from '../vocabulary/fibres'
-import { boundedCache } from './boundedCache'
+import { boundedCache } from '../numbers/boundedCache'
 import { judgeClaim } from './claim'
 import { commonGrounds } from './grounds'
 import { type ControlBurn } from './observerCalibration'

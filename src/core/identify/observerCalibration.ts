@@ -1,4 +1,4 @@
-import { boundedCache } from './boundedCache'
+import { boundedCache } from '../numbers/boundedCache'
 import { FIBRE_IDS, type FibreId } from '../vocabulary/fibres'
 import { features, type Feature, type StateWeights } from './features'
 import { type FibreWeights } from './features/types'

@@ -1,4 +1,4 @@
-import { boundedCache } from './boundedCache'
+import { boundedCache } from '../numbers/boundedCache'
 import { type FibreId } from '../vocabulary/fibres'
 import { type Grounds } from './grounds'
 import { hypothesisOf, mixtureOf } from './hypotheses'

@@ -1,5 +1,6 @@
 import { GSM_PER_MOMME, GSM_PER_OUNCE_PER_SQUARE_YARD, MM_PER_INCH, MM_PER_YARD } from './constants'
 import { COVERAGE_95, scaleQuantity, type Quantity } from './quantity'
+import { moneyText } from './money'
 
 export type UnitSystem = 'metric' | 'imperial'
 
@@ -79,7 +80,7 @@ function stepped(mm: number, system: UnitSystem, whole: (steps: number) => numbe
 
 /** A price of a square metre, in the person's units: `£4.00 a square metre`, `$3.34 a square yard`. */
 export function formatAreaPrice(perM2: number, currency: string, system: UnitSystem): string {
-  return `${currency}${(perM2 * AREA_M2[system]).toFixed(2)} ${AREA_WORDS[system]}`
+  return `${moneyText(perM2 * AREA_M2[system], currency)} ${AREA_WORDS[system]}`
 }
 
 /** What prices are compared by, m² and in words. */

@@ -1,3 +1,4 @@
+import { moneyText } from './money'
 import {
   decimalsFor,
   formatAreaPrice,
@@ -78,4 +79,9 @@ test('owned lengths are told rounded down, needed ones up, in either system', ()
 test('prices are compared by the area that people buy by', () => {
   expect(formatAreaPrice(4, '£', 'metric')).toBe('£4.00 a square metre')
   expect(formatAreaPrice(4, '$', 'imperial')).toBe('$3.34 a square yard')
+})
+
+test('money is written with its sign close to it, and a word for it apart', () => {
+  expect([moneyText(4.5, '£'), moneyText(4.5, 'EUR'), moneyText(4.5, '')]).toEqual(['£4.50', 'EUR 4.50', '4.50'])
+  expect(moneyText(1234.005, 'kr')).toBe('kr 1234.01')
 })

@@ -13,6 +13,8 @@ import { useForm } from '../shared/form/useForm'
 import { updatePiece } from './actions'
 import { cleanPiece } from './fields/cleanPiece'
 import { PieceFields } from './fields/PieceFields'
+import { moneyText } from '@/core/units/money'
+import { PRICE_PER_WORDS } from '@/core/vocabulary/stash'
 
 /** What two windows may have written differently. */
 const COMPARED = [
@@ -26,7 +28,11 @@ const COMPARED = [
   ['What it is', ({ thing }: Piece) => wordFor(THING_WORDS[thing], 'uk')],
   ['Washed', ({ washed }: Piece) => WASH_STATE_WORDS[washed]],
   ['Came on', ({ got }: Piece) => got ?? ''],
-  ['Price', ({ price }: Piece) => (price ? `${price.amount} ${price.currency} for ${price.per}` : '')],
+  [
+    'Price',
+    ({ price }: Piece) =>
+      price ? `${moneyText(price.amount, price.currency)} for ${PRICE_PER_WORDS[price.per]}` : '',
+  ],
   ['Tags', ({ tags }: Piece) => tags.join(', ')],
   ['What for', ({ ideas }: Piece) => ideas],
   ['Care', ({ care }: Piece) => care.map((id) => careSymbol(id).words).join(', ')],

@@ -9,6 +9,7 @@ import { notebookHome } from '../store/home'
 import { isNotWritten } from '../store/connection'
 import { isTrouble } from '../store/trouble'
 import { problem, issuesOf, problemOfHeavy } from './problem'
+import { dayOf } from '../../core/units/day'
 
 /** The largest document or archive that is taken in, bytes. */
 export const MOST_IMPORT_BYTES = 250 * 1024 * 1024
@@ -51,7 +52,7 @@ export async function getExport(request: Request): Promise<Response> {
   return new Response(streamOf(parts), {
     headers: {
       'content-type': format === 'zip' ? 'application/zip' : 'application/json',
-      'content-disposition': `attachment; filename="rough-swatch-${at.slice(0, 10)}.${format}"`,
+      'content-disposition': `attachment; filename="rough-swatch-${dayOf(at)}.${format}"`,
       'cache-control': 'no-store',
     },
   })

@@ -1,4 +1,4 @@
-import { boundedCache } from '../../core/identify/boundedCache'
+import { boundedCache } from '../../core/numbers/boundedCache'
 import { identify, type Answer, type IdentifyQuestion } from '../../core/identify/identify'
 import { type Vocabulary } from '../../core/vocabulary/words'
 

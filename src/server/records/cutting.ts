@@ -7,6 +7,7 @@ import { listOf, nameText, optionalText } from '../../core/notebook/schemas/text
 import { type Notebook } from '../store/openNotebook'
 import { GoneError, RefusedError } from '../store/errors'
 import { changeRecord, createRecord, findRecord, inTransaction } from '../store/repository'
+import { dayOf } from '../../core/units/day'
 
 const side = z.number().gt(0, 'a side is more than zero').lte(200_000, 'that is longer than any piece of cloth')
 
@@ -59,7 +60,7 @@ export async function cutFrom(db: Notebook, cut: Cut, at: string, id?: string): 
     const { data: piece } = found
     const left = all ? USED_UP : leftOf(piece, lengthMm)
     await changeRecord(open, 'piece', found, PieceSchema.parse({ ...piece, ...left }), at)
-    await createRecord(open, 'cut', { pieceId, on: at.slice(0, 10), lengthMm, what }, at, id)
+    await createRecord(open, 'cut', { pieceId, on: dayOf(at), lengthMm, what }, at, id)
     const ids: string[] = []
     for (const offcut of offcuts) {
       const data = offcutOf(piece, pieceId, offcut)

@@ -8,6 +8,7 @@ import { SORTINGS, THINGS } from '../../core/vocabulary/stash'
 import { type Notebook } from '../store/openNotebook'
 import { countRecords, findRecord, type Kept } from '../store/repository'
 import { createOnce } from '../store/createOnce'
+import { dayOf } from '../../core/units/day'
 
 /** What can be said of a piece in twenty seconds; the rest comes later. */
 export const QuickSchema = z.strictObject({
@@ -43,7 +44,7 @@ export async function keepQuick(db: Notebook, quick: QuickPiece, at: string, id?
     name: name || before?.data.name || `${said.called || 'Piece'}, no. ${number}`,
     lengthMm: spans === null ? null : Math.round(spansOf(spans, spanMm).value),
     sizeHow: spans === null && said.widthMm === null ? 'usual' : 'spans',
-    got: at.slice(0, 10),
+    got: dayOf(at),
   })
   return createOnce(db, 'piece', piece, at, id)
 }

@@ -11,6 +11,7 @@ import { speakId } from '../../core/vocabulary/words'
 import { cutFrom } from './cutting'
 import { type Notebook } from '../store/openNotebook'
 import { changeRecord, createRecord, recordsReferring, inTransaction } from '../store/repository'
+import { dayOf } from '../../core/units/day'
 
 /** A piece of the stash as it is taken apart. */
 export interface ToTakeApart {
@@ -55,7 +56,7 @@ export async function takeApart(
     const offcuts = answer.panels.flatMap((panel) => copiesOf(panel, name)).slice(0, MOST_PANELS)
     const cut = { pieceId: id, lengthMm: null, all: true, what: 'its panels', offcuts }
     const panels = await cutFrom(open, cut, at)
-    await putGarment(open, id, { apart: at.slice(0, 10) }, at)
+    await putGarment(open, id, { apart: dayOf(at) }, at)
     for (const one of answer.keep) {
       const kind = notionOf(one.id)
       if (!kind || !keep.includes(one.id)) continue

@@ -6,7 +6,8 @@ import { FileLink } from '@/ui/kit/links'
 import { Actions, Columns, Lead, Page, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
 import { type AllPlans } from './load'
 import { Days } from './PlanPage'
-import { dayWords, minuteWords } from './words'
+import { minuteWords } from './words'
+import { weekdayText } from '../../shared/dates'
 
 /** Everything that is planned, of all projects, day by day. */
 export function AllPlansPage({ plans, waiting }: AllPlans) {
@@ -21,7 +22,7 @@ export function AllPlansPage({ plans, waiting }: AllPlans) {
         <h1>Everything planned</h1>
         <Lead role="status">
           {last
-            ? `${countWords(plans.length)}, ${minuteWords(hands)} of work, all done by ${dayWords(last)}.`
+            ? `${countWords(plans.length)}, ${minuteWords(hands)} of work, all done by ${weekdayText(last)}.`
             : 'Nothing is planned: start a project, and choose its cloth.'}
         </Lead>
       </div>
@@ -40,7 +41,7 @@ export function AllPlansPage({ plans, waiting }: AllPlans) {
               {plans.map(({ id, name, finish }) => (
                 <li key={id}>
                   <Link href={`/projects/${id}/plan`}>{name}</Link>
-                  <Soft>{finish ? `by ${dayWords(finish)}` : 'without a time yet'}</Soft>
+                  <Soft>{finish ? `by ${weekdayText(finish)}` : 'without a time yet'}</Soft>
                 </li>
               ))}
             </PlainList>

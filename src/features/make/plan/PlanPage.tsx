@@ -16,7 +16,8 @@ import { useCountdown, type Countdown } from '../../shared/useCountdown'
 import { changeProject } from '../projects/actions'
 import { type PlanData } from './load'
 import { StepTimer } from './StepTimer'
-import { dayWords, minuteWords, waitWords } from './words'
+import { minuteWords, waitWords } from './words'
+import { weekdayText } from '../../shared/dates'
 
 const Day = styled.section`
   display: grid;
@@ -114,7 +115,7 @@ function leadWords({ finish, steps, unscheduled, done }: PlanData): string {
   const work = `${minuteWords(hands)} of work in ${countNoun(steps.length, 'step')}${done.length > 0 ? ' to go' : ''}`
   if (finish === null) return `${work}; it found no time yet.`
   if (unscheduled.length > 0) return `${work}; ${unscheduled.length} of them found no time in the next twelve weeks.`
-  return `Done by ${dayWords(finish)}: ${work}.`
+  return `Done by ${weekdayText(finish)}: ${work}.`
 }
 
 const KINDS: Readonly<Record<PlannedStep['kind'], string>> = {
@@ -168,7 +169,7 @@ function NextStep({ plan, step }: { plan: PlanData; step: PlannedStep }) {
   return (
     <Paper aria-label="The next step">
       <Soft>
-        Next, {dayWords(step.start!)} at {step.start!.slice(11)}
+        Next, {weekdayText(step.start!)} at {step.start!.slice(11)}
         {step.hands > 0 ? `, ${minuteWords(step.hands)}` : ''}
         {piecesWords(plan, step)}
       </Soft>
@@ -228,8 +229,8 @@ export function Days({ plans }: { plans: readonly PlanData[] }) {
     .sort((a, b) => a.start.localeCompare(b.start))
   const days = [...new Set(timed.map(({ start }) => start.slice(0, 10)))]
   return days.map((day) => (
-    <Day key={day} aria-label={dayWords(`${day}T00:00`)}>
-      <h2>{dayWords(`${day}T00:00`)}</h2>
+    <Day key={day} aria-label={weekdayText(`${day}T00:00`)}>
+      <h2>{weekdayText(`${day}T00:00`)}</h2>
       <PlainList $gap="0">
         {timed
           .filter(({ start }) => start.startsWith(day))

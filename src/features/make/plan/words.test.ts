@@ -1,7 +1,8 @@
-import { dayWords, minuteWords, waitWords } from './words'
+import { minuteWords, waitWords } from './words'
+import { weekdayText } from '../../shared/dates'
 
 it('tells days and minutes as people say them', () => {
-  expect(dayWords('2026-05-02T09:00')).toBe('Saturday 2 May')
+  expect(weekdayText('2026-05-02T09:00')).toBe('Saturday 2 May')
   expect([25, 60, 95].map(minuteWords)).toEqual(['25 min', '1 h', '1 h 35'])
 })
 

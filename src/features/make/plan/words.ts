@@ -1,10 +1,3 @@
-/** “Saturday 2 May”. @param written as the plan writes a time */
-export function dayWords(written: string): string {
-  return new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' }).format(
-    new Date(`${written}:00Z`),
-  )
-}
-
 /** “25 min”, “1 h 30”. */
 export function minuteWords(minutes: number): string {
   if (minutes < 60) return `${minutes} min`

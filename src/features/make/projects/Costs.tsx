@@ -7,8 +7,9 @@ import { Trouble } from '@/ui/kit/Trouble'
 import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { changeProject } from './actions'
-import { costLines, costTotal, moneyWords } from './projectCosts'
+import { costLines, costTotal } from './projectCosts'
 import { type ProjectData } from './types'
+import { moneyText } from '@/core/units/money'
 
 /** What everything for a project costs, thing by thing. @param cloths those that are bought */
 export function Costs({ project, cloths }: { project: ProjectData; cloths: readonly string[] }) {
@@ -20,7 +21,7 @@ export function Costs({ project, cloths }: { project: ProjectData; cloths: reado
   const { sum, open } = costTotal(lines)
   if (lines.length === 0) return null
   return (
-    <WhenOpened summary={sum > 0 ? `It costs ${moneyWords(sum, currency)}${openWords(open)}` : 'What it costs'}>
+    <WhenOpened summary={sum > 0 ? `It costs ${moneyText(sum, currency)}${openWords(open)}` : 'What it costs'}>
       {() => (
         <Stack $gap="0.6rem">
           <Soft>Write each price as it is paid; cloth of the stash has its price on its own page.</Soft>

@@ -1,4 +1,5 @@
-import { costLines, costTotal, moneyWords } from './projectCosts'
+import { costLines, costTotal } from './projectCosts'
+import { moneyText } from '@/core/units/money'
 
 const THREAD = { what: 'supply: thread', label: 'cotton thread, 80 to 120 m' }
 const ZIP = { what: 'supply: zip', label: '1 zip' }
@@ -30,6 +31,6 @@ test('what cost nothing has its price', () => {
 })
 
 test('money is written with its currency where there is one', () => {
-  expect(moneyWords(6.5, '£')).toBe('£ 6.50')
-  expect(moneyWords(6.5, '')).toBe('6.50')
+  expect(moneyText(6.5, '£')).toBe('£6.50')
+  expect(moneyText(6.5, '')).toBe('6.50')
 })

@@ -27,7 +27,3 @@ export function costTotal(lines: readonly CostLine[]): { sum: number; open: numb
   const sum = lines.reduce((all, { amount }) => all + (amount ?? 0), 0)
   return { sum, open: lines.filter(({ amount }) => amount === null).length }
 }
-
-/** As it is written on a bill. */
-export const moneyWords = (amount: number, currency: string) =>
-  `${currency}${currency ? ' ' : ''}${amount.toFixed(2)}`

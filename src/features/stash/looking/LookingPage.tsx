@@ -10,6 +10,7 @@ import { type FigureLine, type Month } from '@/core/stashSearch/looking'
 import { EChart, type Palette } from '@/ui/charts/EChart'
 import { Figures, Page, Paper, PlainList, Soft, Stack, Tiles } from '@/ui/kit/surfaces'
 import { type loadLooking } from './load'
+import { monthText } from '../../shared/dates'
 
 // It stands below its chart.
 const SortTable = dynamic(() => import('@/ui/kit/SortTable').then(({ SortTable: part }) => part))
@@ -157,7 +158,7 @@ function ComingAndGoing({ months }: { months: readonly Month[] }) {
         <tbody>
           {months.map(({ month, inM2, outM2, inKg, outKg }) => (
             <tr key={month}>
-              <th scope="row">{monthWords(month)}</th>
+              <th scope="row">{monthText(month)}</th>
               <td>{inM2.toFixed(1)}</td>
               <td>{outM2.toFixed(1)}</td>
               <td>{inKg.toFixed(1)}</td>
@@ -170,12 +171,6 @@ function ComingAndGoing({ months }: { months: readonly Month[] }) {
   )
 }
 
-/** “Dec 2025”. @param month as in `2025-12` */
-function monthWords(month: string): string {
-  const day = new Date(`${month}-01T00:00:00Z`)
-  return new Intl.DateTimeFormat('en-GB', { month: 'short', year: 'numeric', timeZone: 'UTC' }).format(day)
-}
-
 function monthsOption(months: readonly Month[], palette: Palette) {
   const series = (name: string, color: string, of: (month: Month) => number) => ({
     type: 'bar',
@@ -186,7 +181,7 @@ function monthsOption(months: readonly Month[], palette: Palette) {
   return {
     grid: { left: 8, right: 8, top: 34, bottom: 8, containLabel: true },
     legend: { top: 0, textStyle: { color: palette('ink') } },
-    xAxis: { type: 'category', data: months.map(({ month }) => monthWords(month)), ...axisOf(palette) },
+    xAxis: { type: 'category', data: months.map(({ month }) => monthText(month)), ...axisOf(palette) },
     yAxis: { type: 'value', name: 'm²', nameTextStyle: { color: palette('ink-soft') }, ...axisOf(palette) },
     series: [
       series('came', palette('indigo'), ({ inM2 }) => inM2),

@@ -9,6 +9,7 @@ import { wordFor } from '@/core/vocabulary/words'
 import { Facts, Lines } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { type PieceData } from './types'
+import { moneyText } from '@/core/units/money'
 
 /** What the person wrote down of a piece; what is not there takes no room. */
 export function WrittenDown({ piece }: Pick<PieceData, 'piece'>) {
@@ -25,7 +26,7 @@ export function WrittenDown({ piece }: Pick<PieceData, 'piece'>) {
     ['Lies', piece.place || 'nowhere in particular'],
     ['Came from', piece.source || 'not written down'],
     ['Came on', piece.got ?? ''],
-    ['Price', price ? `${price.currency}${price.amount} for ${PRICE_PER_WORDS[price.per]}` : ''],
+    ['Price', price ? `${moneyText(price.amount, price.currency)} for ${PRICE_PER_WORDS[price.per]}` : ''],
     ['Care', piece.care.map((id) => careSymbol(id).words).join('; ')],
     ['Tags', piece.tags.join(', ')],
     ['What for', piece.ideas],

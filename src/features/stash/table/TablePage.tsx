@@ -15,6 +15,8 @@ import { Trouble } from '@/ui/kit/Trouble'
 import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { importTable, type TableTaken } from './actions'
+import { moneyText } from '@/core/units/money'
+import { PRICE_PER_WORDS } from '@/core/vocabulary/stash'
 
 const Grid = styled.div`
   overflow-x: auto;
@@ -186,7 +188,8 @@ function shown(fabric: TableFabric, field: TableField | null, units: UnitSystem)
   if (field === 'length') return lengthMm === undefined ? '' : formatLength(lengthMm, units)
   if (field === 'weight') return gsm === undefined ? '' : `${gsm} g/m²`
   if (field === 'fibres') return fibres?.map(({ fibre, percent }) => `${percent} % ${fibre}`).join(', ') ?? ''
-  if (field === 'price') return price ? `${price.currency} ${price.amount}, ${price.per}`.trim() : ''
+  if (field === 'price')
+    return price ? `${moneyText(price.amount, price.currency)} for ${PRICE_PER_WORDS[price.per]}` : ''
   if (field === 'currency' || field === 'per') return price?.[field] ?? ''
   if (field === 'washed') return washed === undefined ? '' : washed ? 'yes' : 'no'
   if (field === 'tags') return tags?.join(', ') ?? ''

@@ -15,6 +15,7 @@ import { sessionSpecimensOf } from '../../../shared/burn/session'
 import { Strips } from '../../../shared/burn/Strips'
 import { verdictTitle } from '../../../shared/burn/title'
 import { LogTable } from './LogTable'
+import { momentText } from '../../../shared/dates'
 
 const Sheet = styled.article`
   h1 {
@@ -94,9 +95,7 @@ export function LogSheet({ name, made, answers, notes, setup, belief, yarn }: Lo
     <PrintPage title={`Burn log: ${name}`}>
       <dl>
         <dt>Begun</dt>
-        <dd suppressHydrationWarning>
-          {new Date(made).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })}
-        </dd>
+        <dd suppressHydrationWarning>{momentText(made)}</dd>
         <dt>The label says</dt>
         <dd>
           {setup.claim.map(({ fibre, percent }) => `${percent} % ${fibreName(fibre, words)}`).join(', ') || 'nothing'}

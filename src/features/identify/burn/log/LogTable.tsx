@@ -6,6 +6,7 @@ import { features } from '@/core/identify/features'
 import { reportRepeatsOf } from '@/core/identify/repeats'
 import { type TestAnswer } from '@/core/notebook/answers'
 import { PART_WORDS, partOf, statesWords } from '../../../shared/burn/session'
+import { secondsText } from '../../../shared/dates'
 
 const Scroll = styled.div`
   overflow-x: auto;
@@ -57,8 +58,7 @@ const Cell = styled(AriaButton)`
 
 const HOW_WORDS = { once: '', agree: 'they agree', differ: 'they differ' } as const
 
-const clock = (at: string | undefined) =>
-  at ? new Date(at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', second: '2-digit' }) : ''
+const clock = (at: string | undefined) => (at ? secondsText(at) : '')
 
 interface Props {
   answers: readonly TestAnswer[]
