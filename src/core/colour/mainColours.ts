@@ -89,9 +89,8 @@ function nearest(lab: Lab, centres: readonly Lab[]): number {
 }
 
 function meanOf(labs: readonly Lab[]): Lab {
-  const sums = [0, 0, 0]
-  for (const lab of labs) lab.forEach((value, i) => (sums[i]! += value))
-  return sums.map((sum) => sum / labs.length) as unknown as Lab
+  const meanOfEach = (i: 0 | 1 | 2) => labs.reduce((sum, lab) => sum + lab[i], 0) / labs.length
+  return [meanOfEach(0), meanOfEach(1), meanOfEach(2)]
 }
 
 const hexOf = (...channels: number[]) =>

@@ -1,5 +1,7 @@
+const [FIRST_NM, STEP_NM] = [380, 10]
+
 /** Wavelengths of a spectrum here: 380 to 730 nm in steps of 10. */
-export const WAVELENGTHS: readonly number[] = Array.from({ length: 36 }, (_, i) => 380 + 10 * i)
+export const WAVELENGTHS: readonly number[] = Array.from({ length: 36 }, (_, i) => FIRST_NM + STEP_NM * i)
 
 /** Relative power of daylight D65 at those wavelengths (CIE 015, table of illuminant D65; from memory). */
 const DAYLIGHT = [
@@ -35,17 +37,24 @@ const TO_LIGHT = [
 /** XYZ of the white of daylight D65, its Y as 1. */
 const WHITE = [0.95047, 1, 1.08883] as const
 
+/** One of something for red, green and blue, or for X, Y and Z. */
+type OfThree<T> = readonly [T, T, T]
+const ofEach = <T>(of: (axis: 0 | 1 | 2) => T): OfThree<T> => [of(0), of(1), of(2)]
+
 /**
  * Weights by which a reflectance under daylight becomes linear red, green and blue light: 3 rows of 36. Scaled so that
  * a perfect white is exactly white, which takes out what the bells and the steps err by there.
  */
-export const LIGHT_WEIGHTS: readonly (readonly number[])[] = lightWeights()
+export const LIGHT_WEIGHTS: OfThree<readonly number[]> = lightWeights()
 
-function lightWeights(): number[][] {
-  const xyz = [0, 1, 2].map((axis) => {
-    const row = WAVELENGTHS.map((nm, i) => matching(nm)[axis]! * DAYLIGHT[i]!)
+function lightWeights(): OfThree<readonly number[]> {
+  const [x, y, z] = ofEach((axis) => {
+    const row = DAYLIGHT.map((power, i) => matching(FIRST_NM + STEP_NM * i)[axis] * power)
     const sum = row.reduce((total, one) => total + one, 0)
-    return row.map((one) => (one * WHITE[axis]!) / sum)
+    return row.map((one) => (one * WHITE[axis]) / sum)
   })
-  return TO_LIGHT.map((row) => WAVELENGTHS.map((_, i) => row.reduce((sum, by, axis) => sum + by * xyz[axis]![i]!, 0)))
+  return ofEach((light) => {
+    const [byX, byY, byZ] = TO_LIGHT[light]
+    return x.map((one, i) => byX * one + byY * (y[i] ?? 0) + byZ * (z[i] ?? 0))
+  })
 }

@@ -14,7 +14,9 @@ const NEAR_ENOUGH = 1e-7
 
 /** The linear light that a reflectance gives back under daylight. */
 export function lightsOfSpectrum(spectrum: ReflectanceSpectrum): Lights {
-  return LIGHT_WEIGHTS.map((row) => row.reduce((sum, by, i) => sum + by * spectrum[i]!, 0)) as unknown as Lights
+  const [red, green, blue] = LIGHT_WEIGHTS
+  const light = (row: readonly number[]) => row.reduce((sum, by, i) => sum + by * (spectrum[i] ?? 0), 0)
+  return [light(red), light(green), light(blue)]
 }
 
 /** The colour `#rrggbb` of a reflectance under daylight. */

@@ -1,12 +1,12 @@
 import { type Point } from '../../shapes/polygon'
-import { type MeasuredKind } from './kinds'
+import { defineDrawing, type MeasuredKind } from './define'
 import { curve, piece, rectangle } from './draw'
 
-const CHEST = { id: 'chest', label: 'Chest', usualMm: 960 }
-const WAIST = { id: 'waist', label: 'Waist', usualMm: 760 }
-const HIP = { id: 'hip', label: 'Hip', usualMm: 1020 }
-const length = (usualMm: number) => ({ id: 'length', label: 'Length', usualMm })
-const sleeveLength = (usualMm: number) => ({ id: 'sleeve', label: 'Sleeve', usualMm })
+const CHEST = { id: 'chest', label: 'Chest', usualMm: 960 } as const
+const WAIST = { id: 'waist', label: 'Waist', usualMm: 760 } as const
+const HIP = { id: 'hip', label: 'Hip', usualMm: 1020 } as const
+const length = (usualMm: number) => ({ id: 'length', label: 'Length', usualMm }) as const
+const sleeveLength = (usualMm: number) => ({ id: 'sleeve', label: 'Sleeve', usualMm }) as const
 
 /** Ease, mm round the body; hems. Common practice, for cloth that does not stretch. */
 const EASE = 100
@@ -57,38 +57,38 @@ const pair = { count: 2, pair: true }
 
 /** Blocks of garments: the shape that a pattern has more or less, to see whether cloth is enough. Common practice. */
 export const GARMENT_KINDS: readonly MeasuredKind[] = [
-  {
+  defineDrawing({
     id: 'top',
     label: 'Sleeveless top',
     isAbout: true,
     measures: [CHEST, length(600)],
-    draw: (mm, seam) => top(mm.chest!, mm.length!, seam),
-  },
-  {
+    draw: (mm, seam) => top(mm.chest, mm.length, seam),
+  }),
+  defineDrawing({
     id: 't-shirt',
     label: 'Top with set-in sleeves',
     isAbout: true,
     measures: [CHEST, length(650), sleeveLength(230)],
     draw: (mm, seam) => withSleeves(mm, seam),
-  },
-  {
+  }),
+  defineDrawing({
     id: 'blouse',
     label: 'Blouse or shirt that buttons',
     isAbout: true,
     measures: [CHEST, length(700), sleeveLength(620)],
     draw: (mm, seam) => buttoned(mm, seam),
-  },
-  {
+  }),
+  defineDrawing({
     id: 'dress',
     label: 'Dress with a gathered skirt',
     isAbout: true,
     measures: [CHEST, WAIST, length(1050)],
     draw: ({ chest, waist, length: long }, seam) => [
-      ...top(chest!, 420, seam),
-      piece('skirt', rectangle(waist! * 0.9 + 2 * seam, long! - 420 + HEM + seam), { count: 2 }),
+      ...top(chest, 420, seam),
+      piece('skirt', rectangle(waist * 0.9 + 2 * seam, long - 420 + HEM + seam), { count: 2 }),
     ],
-  },
-  {
+  }),
+  defineDrawing({
     id: 'skirt',
     label: 'A-line skirt',
     isAbout: true,
@@ -96,80 +96,80 @@ export const GARMENT_KINDS: readonly MeasuredKind[] = [
     draw: ({ waist, hip, length: long }, seam) => {
       const side: Point[] = [
         [0, 0],
-        [hip! / 4 + 80 + seam, 0],
-        [waist! / 4 + 25 + seam, long! + HEM + seam],
-        [0, long! + HEM + seam],
+        [hip / 4 + 80 + seam, 0],
+        [waist / 4 + 25 + seam, long + HEM + seam],
+        [0, long + HEM + seam],
       ]
       return [
         piece('front', side, { onFold: true }),
         piece('back', side, { onFold: true }),
-        piece('waistband', rectangle(80 + 2 * seam, waist! + 60), {}),
+        piece('waistband', rectangle(80 + 2 * seam, waist + 60), {}),
       ]
     },
-  },
-  {
+  }),
+  defineDrawing({
     id: 'trousers',
     label: 'Trousers with an elastic waist',
     isAbout: true,
     measures: [HIP, length(1020)],
     draw: ({ hip, length: long }, seam) => [
-      piece('front', legs(hip!, long! + 50, seam, false), pair),
-      piece('back', legs(hip!, long! + 50, seam, true), pair),
+      piece('front', legs(hip, long + 50, seam, false), pair),
+      piece('back', legs(hip, long + 50, seam, true), pair),
     ],
-  },
-  {
+  }),
+  defineDrawing({
     id: 'shorts',
     label: 'Shorts or pyjama shorts',
     isAbout: true,
     measures: [HIP, length(420)],
     draw: ({ hip, length: long }, seam) => [
-      piece('front', legs(hip!, Math.max(long! + 50, hip! * 0.32), seam, false), pair),
-      piece('back', legs(hip!, Math.max(long! + 50, hip! * 0.32), seam, true), pair),
+      piece('front', legs(hip, Math.max(long + 50, hip * 0.32), seam, false), pair),
+      piece('back', legs(hip, Math.max(long + 50, hip * 0.32), seam, true), pair),
     ],
-  },
-  {
+  }),
+  defineDrawing({
     id: 'robe',
     label: 'Straight robe or coat, T-shaped',
     isAbout: true,
     measures: [CHEST, length(1100), sleeveLength(500)],
     draw: ({ chest, length: long, sleeve: arm }, seam) => {
-      const quarter = (chest! + 2 * EASE) / 4
+      const quarter = (chest + 2 * EASE) / 4
       return [
-        piece('back', rectangle(quarter + seam, long! + HEM + seam), { onFold: true }),
-        piece('front', rectangle(quarter + seam, long! + HEM + seam), pair),
-        piece('sleeve', rectangle(quarter * 1.8 + 2 * seam, arm! + HEM + seam), { count: 2 }),
-        piece('band', rectangle(120 + 2 * seam, long! + 2 * seam), { count: 2 }),
+        piece('back', rectangle(quarter + seam, long + HEM + seam), { onFold: true }),
+        piece('front', rectangle(quarter + seam, long + HEM + seam), pair),
+        piece('sleeve', rectangle(quarter * 1.8 + 2 * seam, arm + HEM + seam), { count: 2 }),
+        piece('band', rectangle(120 + 2 * seam, long + 2 * seam), { count: 2 }),
       ]
     },
-  },
-  {
+  }),
+  defineDrawing({
     id: 'waistcoat',
     label: 'Waistcoat',
     isAbout: true,
     measures: [CHEST, length(560)],
     draw: ({ chest, length: long }, seam) => {
-      const quarter = (chest! + EASE) / 4
+      const quarter = (chest + EASE) / 4
       return [
-        piece('front', bodice(quarter, long!, quarter * 1.1, seam), pair),
-        piece('back', bodice(quarter, long!, 25, seam), { onFold: true }),
+        piece('front', bodice(quarter, long, quarter * 1.1, seam), pair),
+        piece('back', bodice(quarter, long, 25, seam), { onFold: true }),
       ]
     },
-  },
-  {
+  }),
+  defineDrawing({
     id: 'child-dress',
     label: 'Child’s pinafore',
     isAbout: true,
     measures: [{ ...CHEST, usualMm: 600 }, length(550)],
-    draw: ({ chest, length: long }, seam) => top(chest!, long!, seam, 60),
-  },
-  {
+    draw: ({ chest, length: long }, seam) => top(chest, long, seam, 60),
+  }),
+  defineDrawing({
     id: 'tunic',
     label: 'Tunic for the stage',
     isAbout: true,
     measures: [CHEST, length(900), sleeveLength(550)],
     draw: (mm, seam) => withSleeves(mm, seam),
-  },
-  {
+  }),
+  defineDrawing({
     id: 'puppet',
     label: 'Glove puppet’s dress',
     isAbout: true,
@@ -178,8 +178,8 @@ export const GARMENT_KINDS: readonly MeasuredKind[] = [
       { id: 'length', label: 'Length', usualMm: 300 },
     ],
     draw: ({ span, length: long }, seam) => {
-      const [half, body, arm] = [span! / 2 + seam, span! / 4 + seam, span! / 5]
-      const top = long! + HEM + seam
+      const [half, body, arm] = [span / 2 + seam, span / 4 + seam, span / 5]
+      const top = long + HEM + seam
       return [
         piece(
           'body',
@@ -189,14 +189,14 @@ export const GARMENT_KINDS: readonly MeasuredKind[] = [
             [body, top - arm],
             [half, top - arm],
             [half, top],
-            [span! / 12, top],
+            [span / 12, top],
             [0, top - 15],
           ],
           { onFold: true, count: 2 },
         ),
       ]
     },
-  },
+  }),
 ]
 
 function top(chest: number, long: number, seam: number, ease = EASE) {
@@ -207,20 +207,20 @@ function top(chest: number, long: number, seam: number, ease = EASE) {
   ]
 }
 
-function withSleeves(mm: Readonly<Record<string, number>>, seam: number) {
-  const quarter = (mm.chest! + EASE) / 4
+function withSleeves(mm: Readonly<Record<'chest' | 'length' | 'sleeve', number>>, seam: number) {
+  const quarter = (mm.chest + EASE) / 4
   return [
-    ...top(mm.chest!, mm.length!, seam),
-    piece('sleeve', sleeve(quarter, Math.max(mm.sleeve!, quarter * 0.6), seam), { count: 2 }),
+    ...top(mm.chest, mm.length, seam),
+    piece('sleeve', sleeve(quarter, Math.max(mm.sleeve, quarter * 0.6), seam), { count: 2 }),
   ]
 }
 
-function buttoned(mm: Readonly<Record<string, number>>, seam: number) {
-  const quarter = (mm.chest! + EASE) / 4
+function buttoned(mm: Readonly<Record<'chest' | 'length' | 'sleeve', number>>, seam: number) {
+  const quarter = (mm.chest + EASE) / 4
   return [
-    piece('front', bodice(quarter + 40, mm.length!, quarter * 0.4, seam), pair),
-    piece('back', bodice(quarter, mm.length!, 30, seam), { onFold: true }),
-    piece('sleeve', sleeve(quarter, mm.sleeve!, seam), { count: 2 }),
+    piece('front', bodice(quarter + 40, mm.length, quarter * 0.4, seam), pair),
+    piece('back', bodice(quarter, mm.length, 30, seam), { onFold: true }),
+    piece('sleeve', sleeve(quarter, mm.sleeve, seam), { count: 2 }),
     piece('collar', rectangle(quarter * 1.6 + 2 * seam, 80 + 2 * seam), { count: 2 }),
     piece('cuff', rectangle(quarter * 0.95 + 2 * seam, 120 + 2 * seam), { count: 2 }),
   ]

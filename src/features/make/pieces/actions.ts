@@ -65,9 +65,7 @@ export const addFromMeasures = action(
   [RecordIdSchema, MeasuresSchema],
   async (patternId, { kind: kindId, mm, allowance }) => {
     const kind = measuredKind(kindId)
-    const missing = kind?.measures.find((measure) => mm[measure.id] === undefined)
     if (!kind) throw new RefusedError('There is no such shape.')
-    if (missing) throw new RefusedError(`${missing.label} is missing.`)
     const pieces = await sayingWhy(() => kind.draw(mm, allowance))
     return keepAll(patternId, { pieces, notRead: [] }, { from: 'measures', isAbout: kind.isAbout })
   },
