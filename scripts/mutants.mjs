@@ -36,7 +36,7 @@ const GROUPS = [
     files: filesIn('src/core/measure'),
     tests: ['src/core/measure', 'src/core/notebook', 'tests/reference/(handTests|opacity|construction|units)'],
   },
-  { files: ['src/server/store/repository.ts'], tests: ['src/server/store', 'src/server/notebook'] },
+  { files: ['src/server/store/repository.ts'], tests: ['src/server/store'] },
 ]
 
 function filesIn(folder) {

@@ -16,7 +16,19 @@ function check(what, ok) {
   else failed += 1
 }
 
+/** Says how long a stage took: what slows the whole is seen as it comes. */
+let since = Date.now()
+function stage(what) {
+  const [minutes, seconds] = [
+    Math.floor((Date.now() - since) / 60_000),
+    Math.round(((Date.now() - since) / 1000) % 60),
+  ]
+  console.log(`time: ${what} took ${minutes} min ${seconds} s`)
+  since = Date.now()
+}
+
 ensureInstalled()
+stage('installing')
 rmSync(results, { recursive: true, force: true })
 mkdirSync(results, { recursive: true })
 
@@ -31,6 +43,7 @@ const [formatted, typed] = [
 check('formatting', formatted === 0)
 check('types', typed === 0)
 check('lint and import rules', (await linting) === 0)
+stage('formatting, types and lint')
 
 const jestOk = run(bin('jest'), ['--json', `--outputFile=${jestFile}`]) === 0
 count('unit and reference tests', jestOk, jestFile, ({ numPassedTests, numFailedTests, numFailedTestSuites }) => [
@@ -38,8 +51,11 @@ count('unit and reference tests', jestOk, jestFile, ({ numPassedTests, numFailed
   Math.max(numFailedTests, numFailedTestSuites),
 ])
 
+stage('unit and reference tests')
+
 await fetching
 ensureBuilt()
+stage('the build')
 const chromium = ensureChromium()
 if (chromium) {
   const env = { PLAYWRIGHT_JSON_OUTPUT_NAME: playwrightFile, CHROMIUM: chromium }
@@ -47,6 +63,7 @@ if (chromium) {
   // Playwright empties its own output folder, not this file's.
   count('browser tests', browserOk, playwrightFile, ({ stats }) => [stats.expected, stats.unexpected + stats.flaky])
 } else check('browser tests', false)
+stage('browser tests')
 
 console.log(`\n${passed} passed, ${failed} failed`)
 process.exit(failed === 0 ? 0 : 1)

@@ -77,7 +77,8 @@ export function calibrateForecast(history: readonly Foretold[]): Calibration {
     let nextLoss = loss
     // A step that overshoots is halved until it does some good.
     for (; share > LEAST_STEP; share /= 2) {
-      next = now.map((weight, i) => weight - share * step[i]!) as unknown as Calibration
+      const moved = (i: 0 | 1 | 2 | 3) => now[i] - share * (step[i] ?? 0)
+      next = [moved(0), moved(1), moved(2), moved(3)]
       nextLoss = lossOf(next, history)
       if (nextLoss < loss) break
     }

@@ -1,12 +1,7 @@
 import { z } from 'zod'
-import { type Interlacing, COLOURINGS } from '@/core/vocabulary/cloth'
-import { drafts } from '@/core/weave/drafts'
+import { COLOURINGS, INTERLACINGS } from '@/core/vocabulary/cloth'
 import { type TileSpec } from './tileUrl'
 
-const INTERLACINGS = [...Object.keys(drafts), 'jersey', 'rib-knit', 'felt', 'mesh', 'skin', 'sheet'] as unknown as [
-  Interlacing,
-  ...Interlacing[],
-]
 const hex = z
   .string()
   .regex(/^[0-9a-f]{6}$/i)
