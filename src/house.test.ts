@@ -1,12 +1,14 @@
 import { readdirSync, readFileSync } from 'node:fs'
-import { join } from 'node:path'
+import { dirname, join } from 'node:path'
 import ts from 'typescript'
 import { FIBRE_IDS } from '@/core/vocabulary/fibres'
+import { circlesOf } from '../tests/support/circles'
 
 /** Exports that the framework asks for by name, once in each file of a kind. */
 const ASKED_FOR = ['GET', 'POST', 'PUT', 'PATCH', 'DELETE', 'metadata', 'dynamic', 'generateMetadata', 'viewport']
 
 const sources = filesIn('src').filter((file) => /\.tsx?$/.test(file) && !/\.(?:test|d)\.tsx?$/.test(file))
+const sourceSet = new Set(sources)
 const exported = sources.flatMap((file) => exportsOf(file).map((name) => ({ name, file })))
 
 it('has no two files that differ only in case or extension', () => {
@@ -33,7 +35,14 @@ it('names no file for when it came', () => {
 
 /** Where a rule’s folder names fibres: kinds of sewing thread, words on an envelope, samples, and a mixture as sold. */
 const NAMES_FIBRES = [
-  ...['sew/thread.ts', 'sew/rule.ts', 'sew/supplies.ts', 'sew/sureness.ts', 'dye/dye.ts', 'choose/envelope/facts.ts'],
+  ...[
+    'sew/thread.ts',
+    'sew/schools.ts',
+    'sew/supplies.ts',
+    'sew/sureness.ts',
+    'dye/dye.ts',
+    'choose/envelope/facts.ts',
+  ],
   ...['prepare/softening.ts', 'prepare/truing.ts', 'prepare/washing.ts', 'fabric/care.ts'],
 ]
 
@@ -46,6 +55,28 @@ it('asks for traits of fibres in its rules, not for fibres by name', () => {
   expect(found.filter((file) => named.test(readFileSync(file, 'utf8'))).toSorted()).toEqual(
     NAMES_FIBRES.map((file) => join('src/core', file)).toSorted(),
   )
+})
+
+/** The files of ours that a file imports, types included. */
+const importsOf = new Map(sources.map((file) => [file, importedBy(file)]))
+
+it('imports in no circle, from file to file or from folder to folder, types included', () => {
+  expect(circlesOf(sources, (file) => importsOf.get(file)!)).toEqual([])
+  const folderOf = (file: string) => file.split('/').slice(0, -1).slice(0, 4).join('/')
+  const isWithin = (a: string, b: string) => `${a}/`.startsWith(`${b}/`) || `${b}/`.startsWith(`${a}/`)
+  const leadsTo = new Map<string, Set<string>>()
+  for (const [file, imported] of importsOf) {
+    const own = leadsTo.get(folderOf(file)) ?? new Set()
+    for (const other of imported.map(folderOf)) if (!isWithin(folderOf(file), other)) own.add(other)
+    leadsTo.set(folderOf(file), own)
+  }
+  expect(circlesOf([...leadsTo.keys()], (folder) => leadsTo.get(folder) ?? [])).toEqual([])
+})
+it('would see a circle', () => {
+  const leads: Record<string, string[]> = { a: ['b'], b: ['c', 'd'], c: ['a'], d: ['d', 'e'], e: [] }
+  expect(circlesOf(Object.keys(leads), (one) => leads[one]!).map((circle) => circle.toSorted())).toEqual([
+    ['a', 'b', 'c'],
+  ])
 })
 
 it.each(['core', 'server'])('shows every folder of the %s on its map, and no other', (part) => {
@@ -107,5 +138,14 @@ function filesIn(folder: string): string[] {
   return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
     const path = join(folder, entry.name)
     return entry.isDirectory() ? filesIn(path) : [path]
+  })
+}
+
+function importedBy(file: string): string[] {
+  const text = readFileSync(file, 'utf8')
+  return [...text.matchAll(/(?:from|import\()\s*'((?:\.\.?|@)\/[^']+)'/g)].flatMap(([, path]) => {
+    const plain = path!.startsWith('@/') ? join('src', path!.slice(2)) : join(dirname(file), path!)
+    const found = ['.ts', '.tsx', '/index.ts'].map((end) => plain + end).find((one) => sourceSet.has(one))
+    return found ? [found] : []
   })
 }

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { SEW_SCHOOLS } from '@/core/sew/rule'
+import { SEW_SCHOOLS } from '@/core/sew/schools'
 import { WASH_SCHOOLS } from '@/core/prepare/washing'
 import { calendarTold } from '@/features/make/workroom/calendarTold'
 import { WorkroomPage } from '@/features/make/workroom/WorkroomPage'

@@ -1,7 +1,7 @@
 import { namedCloths } from '../cloths/catalogue'
 import { offerFrom } from '../fabric/offer'
 import { type Offer } from '../fabric/types'
-import { SEW_SCHOOLS } from '../sew/rule'
+import { SEW_SCHOOLS } from '../sew/schools'
 import { type Machine } from '../sew/sewCase'
 import { DETAILS, GARMENTS, type Detail, type Garment } from '../vocabulary/choosing'
 

@@ -9,7 +9,7 @@ import { type Offer } from '../fabric/types'
 import { type Detail, type Garment } from '../vocabulary/choosing'
 import { type Body, type Construction, type Handling, type Opacity } from '../vocabulary/cloth'
 import { type FibreId } from '../vocabulary/fibres'
-import { type SewSchools } from './rule'
+import { type SewSchools } from './schools'
 import { fibresOf, type Likeness } from '../fibres/traits'
 
 /** What the person sews with. */

@@ -2,9 +2,7 @@ import { bagThreads } from './kinds/bags'
 import { quiltingThreads } from './kinds/quilting'
 import { rankByPoints, type Points, type RankedWay, type Rule } from './rule'
 import { type SewCase } from './sewCase'
-
-export type Thread = 'polyester' | 'cotton' | 'silk' | 'nylon'
-export const THREADS: readonly Thread[] = ['polyester', 'cotton', 'silk', 'nylon']
+import { type Thread } from '../vocabulary/threads'
 
 const WORDS: Readonly<Record<Thread, string>> = {
   polyester: 'Polyester',

@@ -6,7 +6,7 @@ import { ConflictError, GoneError, RefusedError } from '@/server/store/errors'
 import { isNotWritten } from '@/server/store/connection'
 import { isTrouble } from '@/server/store/trouble'
 import { ChangedSinceError } from '@/server/store/history'
-import { isDamaged } from '@/server/store/repository'
+import { isDamaged } from '@/server/store/kept'
 import { answeredOnce } from './answeredOnce'
 
 /** What stands in the notebook where somebody else was quicker. */

@@ -3,7 +3,8 @@ import { runJob } from '../jobs/pool'
 import { readPicture } from './pictures'
 import { amendRecord } from '../store/amend'
 import { GoneError } from '../store/errors'
-import { findRecord, type Kept } from '../store/repository'
+import { findRecord } from '../store/repository'
+import { type Kept } from '../store/kept'
 import { withPicture } from './withPicture'
 
 /**

@@ -13,9 +13,8 @@ import {
   recordsReferringToAny,
   recordsReferringToNothing,
   inTransaction,
-  type Kept,
-  type RecordHead,
 } from '../store/repository'
+import { type Kept, type RecordHead } from '../store/kept'
 
 /** A burn test with the head of its record. */
 export type KeptTest = BurnTest & RecordHead

@@ -4,7 +4,8 @@ import { observationsFrom } from '../../core/notebook/answers'
 import { type Control } from '../../core/notebook/kinds/control'
 import { testsOfControls, type KeptTest } from './burnTests'
 import { type Notebook } from '../store/openNotebook'
-import { allRecords, type RecordHead } from '../store/repository'
+import { allRecords } from '../store/repository'
+import { type RecordHead } from '../store/kept'
 
 /** A known piece with its burns, as it lies in the box. */
 export interface KeptControl extends Control, RecordHead {

@@ -2,7 +2,7 @@ import { GuessSchema } from '../../core/notebook/kinds/guess'
 import { type PieceSummary } from '../../core/stashSearch/pieceSummary'
 import { besideTruth, pieceToGuess, truthOf } from './guesses'
 import { type Shelf } from '../cache/shelf'
-import { type Kept } from '../store/repository'
+import { type Kept } from '../store/kept'
 
 const gist = (id: string, rest: Partial<PieceSummary> = {}): PieceSummary =>
   ({ id, gsm: null, widthMm: null, lengthMm: null, inHand: false, offer: {}, ...rest }) as PieceSummary

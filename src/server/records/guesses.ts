@@ -3,7 +3,8 @@ import { type PieceSummary, type Summaries } from '../../core/stashSearch/pieceS
 import { BODIES, OPACITIES } from '../../core/vocabulary/cloth'
 import { type Guessed } from '../../core/vocabulary/guessing'
 import { type Notebook } from '../store/openNotebook'
-import { allRecords, type Kept } from '../store/repository'
+import { allRecords } from '../store/repository'
+import { type Kept } from '../store/kept'
 
 /**
  * What of a piece was measured or looked at, in the core's own units or by its place in the order of steps; null where

@@ -1,7 +1,8 @@
 import { type KeptMeasurement, type Measurement } from '../../core/notebook/measurements'
 import { type WashState } from '../../core/vocabulary/cloth'
 import { type Notebook } from '../store/openNotebook'
-import { findRecord, recordsReferring, removeRecord, type Kept } from '../store/repository'
+import { findRecord, recordsReferring, removeRecord } from '../store/repository'
+import { type Kept } from '../store/kept'
 import { createOnce } from '../store/createOnce'
 
 /** Measurements of one piece, oldest first. */

@@ -3,7 +3,8 @@ import { type FoundPiece } from '../../core/outlines/types'
 import { PatternPieceSchema } from '../../core/notebook/kinds/patternPiece'
 import { type Notebook } from '../store/openNotebook'
 import { GoneError } from '../store/errors'
-import { createRecord, findRecord, recordsReferring, inTransaction, type Kept } from '../store/repository'
+import { createRecord, findRecord, recordsReferring, inTransaction } from '../store/repository'
+import { type Kept } from '../store/kept'
 
 /** More pieces than this no pattern has. */
 const MOST_OF_ONE = 200

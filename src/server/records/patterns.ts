@@ -1,6 +1,7 @@
 import { type PatternRecord } from '../../core/notebook/kinds/pattern'
 import { type Notebook } from '../store/openNotebook'
-import { allRecords, findRecord, type Kept, type RecordHead } from '../store/repository'
+import { allRecords, findRecord } from '../store/repository'
+import { type Kept, type RecordHead } from '../store/kept'
 
 /** A pattern with the head of its record. */
 export type KeptPattern = PatternRecord & RecordHead

@@ -1,6 +1,7 @@
 import { type Piece } from '../../core/notebook/kinds/piece'
 import { type Notebook } from '../store/openNotebook'
-import { findRecord, type Kept, type RecordHead } from '../store/repository'
+import { findRecord } from '../store/repository'
+import { type Kept, type RecordHead } from '../store/kept'
 
 /** A piece with the head of its record. */
 export type KeptPiece = Piece & RecordHead

@@ -8,7 +8,8 @@ import { type Given } from '../../core/practice/scoring'
 import { sideTopicById } from '../../core/practice/sides'
 import { topicById, type Topic } from '../../core/practice/topics'
 import { type Notebook } from '../store/openNotebook'
-import { allRecords, changeRecord, createRecord, inTransaction, type Kept } from '../store/repository'
+import { allRecords, changeRecord, createRecord, inTransaction } from '../store/repository'
+import { type Kept } from '../store/kept'
 
 /** Every topic that was begun. */
 export async function listPractice(db: Notebook): Promise<Kept<'practice'>[]> {

@@ -4,7 +4,8 @@ import { type ProjectCloth } from '../../core/notebook/kinds/projectCloth'
 import { type Summaries } from '../../core/stashSearch/pieceSummary'
 import { type Notebook } from '../store/openNotebook'
 import { groupBy } from '../store/groupBy'
-import { allRecords, findRecord, recordsByIds, recordsReferring, type Kept } from '../store/repository'
+import { allRecords, findRecord, recordsByIds, recordsReferring } from '../store/repository'
+import { type Kept } from '../store/kept'
 
 export type KeptCloth = Kept<'project-cloth'>
 

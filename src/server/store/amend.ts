@@ -1,7 +1,8 @@
 import { recordKinds, type RecordData, type RecordKindId } from '../../core/notebook/kinds'
 import { type Notebook } from './openNotebook'
 import { GoneError } from './errors'
-import { changeRecord, findRecord, inTransaction, type Kept } from './repository'
+import { changeRecord, findRecord, inTransaction } from './repository'
+import { type Kept } from './kept'
 
 /**
  * Changes a record as it stands now, whatever revision a page saw of it: for changes that touch nothing else.

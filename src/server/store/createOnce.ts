@@ -1,7 +1,8 @@
 import { type RecordData, type RecordKindId } from '../../core/notebook/kinds'
 import { type Notebook } from './openNotebook'
 import { ConflictError } from './errors'
-import { changeRecord, createRecord, findRecord, inTransaction, type Kept } from './repository'
+import { changeRecord, createRecord, findRecord, inTransaction } from './repository'
+import { type Kept } from './kept'
 
 /**
  * Writes a new record under an id that whoever asks has made: asked again, because the answer was lost on its way, it

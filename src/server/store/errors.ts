@@ -1,5 +1,5 @@
 import { wordsOfKind, type RecordKindId } from '../../core/notebook/kinds'
-import { type DamagedRecord, type Kept } from './repository'
+import { type DamagedRecord, type Kept } from './kept'
 
 /** Something that was to be changed, removed or referred to is not there any more. */
 export class GoneError extends Error {

@@ -13,13 +13,13 @@ import {
   countRecords,
   createRecord,
   findRecord,
-  isDamaged,
   listRecords,
   readRecord,
   recordsReferring,
   removeRecord,
   inTransaction,
 } from './repository'
+import { isDamaged } from './kept'
 
 const AT = '2026-01-02T03:04:05.000Z'
 const LATER = '2026-03-04T05:06:07.000Z'

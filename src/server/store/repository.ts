@@ -9,25 +9,7 @@ import { ConflictError, GoneError } from './errors'
 import { formAsItWas, storedFormOf, inPresentForm, type StoredForm } from './form'
 import { isJson } from './isJson'
 import { type RecordTable } from './tables'
-
-/** What every record has beside its data. */
-export interface RecordHead {
-  id: string
-  /** Raised by one at each change. */
-  revision: number
-  createdAt: string
-  updatedAt: string
-}
-
-/** A record as it is read. */
-export type Kept<K extends RecordKindId> = RecordHead & { data: RecordData<K> }
-
-/** A record that cannot be read: told in its place, with what it holds. */
-export interface DamagedRecord extends RecordHead {
-  kind: string
-  raw: string
-  problem: string
-}
+import { isDamaged, type DamagedRecord, type Kept } from './kept'
 
 /** Some records of a kind, and those among them that cannot be read. */
 export interface RecordPage<K extends RecordKindId> {
@@ -336,10 +318,6 @@ export async function damagedAmong(db: Notebook, ids: readonly string[]): Promis
 export async function countRecords(db: Notebook, kind?: RecordKindId): Promise<number> {
   const all = db.selectFrom('record').select(({ fn }) => fn.countAll<number>().as('count'))
   return (await (kind ? all.where('kind', '=', kind) : all).executeTakeFirstOrThrow()).count
-}
-
-export function isDamaged(record: RecordHead): record is DamagedRecord {
-  return 'problem' in record
 }
 
 /** Puts a form in the place of a row, refers to what it names, and tells the history. */

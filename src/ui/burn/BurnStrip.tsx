@@ -2,7 +2,7 @@
 
 import styled from 'styled-components'
 import { PlaceDrawing, PLAIN_YARN, STRIP_PLACES, type SeenStates } from './Drawing'
-import { type DrawnYarn } from './scenes'
+import { type DrawnYarn } from '../tabletop/drawnYarn'
 
 const Row = styled.ol`
   list-style: none;

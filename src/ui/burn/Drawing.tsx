@@ -1,6 +1,7 @@
 import { smells } from './smells'
 import { Pressed, Residue } from './residues'
-import { scenes, untouchedScene, type DrawnYarn } from './scenes'
+import { scenes, untouchedScene } from './scenes'
+import { type DrawnYarn } from '../tabletop/drawnYarn'
 import { tableTests } from '../tabletop'
 
 export const PLAIN_YARN: DrawnYarn = { fill: 'var(--paper-deep)', edge: 'var(--ink-soft)' }

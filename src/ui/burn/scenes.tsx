@@ -1,11 +1,6 @@
 import { type ReactNode } from 'react'
 import { Candle, Flame, GhostFlame, Smoke } from './flames'
-
-/** What the specimen is made of, for drawing: fill and edge. */
-export interface DrawnYarn {
-  fill: string
-  edge: string
-}
+import { type DrawnYarn } from '../tabletop/drawnYarn'
 
 const END = 74
 

@@ -1,5 +1,5 @@
 import { type ReactNode } from 'react'
-import { type DrawnYarn } from '../burn/scenes'
+import { type DrawnYarn } from '../tabletop/drawnYarn'
 import { Arrow, Glass, line, Pinch, Scrap, skin } from '../tabletop/parts'
 
 const ruler = (x: number, y: number, length: number) => (

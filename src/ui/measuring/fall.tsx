@@ -1,5 +1,5 @@
 import { type Body } from '@/core/vocabulary/cloth'
-import { type DrawnYarn } from '../burn/scenes'
+import { type DrawnYarn } from '../tabletop/drawnYarn'
 import { line, skin } from '../tabletop/parts'
 
 /** How far each body has gone from a puddle (0) to a board (1). */

@@ -1,5 +1,5 @@
 import { type Opacity } from '@/core/vocabulary/cloth'
-import { type DrawnYarn } from '../burn/scenes'
+import { type DrawnYarn } from '../tabletop/drawnYarn'
 import { line, Scrap, skin } from '../tabletop/parts'
 
 const LETS_THROUGH: Record<Opacity, number> = { sheer: 0.22, 'semi-sheer': 0.68, opaque: 1 }

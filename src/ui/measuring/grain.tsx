@@ -1,4 +1,4 @@
-import { type DrawnYarn } from '../burn/scenes'
+import { type DrawnYarn } from '../tabletop/drawnYarn'
 import { line } from '../tabletop/parts'
 import { Drawing } from '../kit/Drawing'
 

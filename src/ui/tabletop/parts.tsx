@@ -1,5 +1,5 @@
 import { type ReactNode } from 'react'
-import { type DrawnYarn } from '../burn/scenes'
+import { type DrawnYarn } from './drawnYarn'
 
 /** A drawing of one thing at the table, in a box 120 wide and 110 high. */
 export type TableScene = (yarn: DrawnYarn) => ReactNode

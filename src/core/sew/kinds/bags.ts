@@ -1,5 +1,5 @@
 import { type Points, type Rule } from '../rule'
-import { type Thread } from '../thread'
+import { type Thread } from '../../vocabulary/threads'
 import { type SewCase } from '../sewCase'
 
 const isBag = (c: SewCase) => c.makes('bag', 'rucksack')

@@ -1,6 +1,6 @@
 import { type Points, type Rule } from '../rule'
 import { type HemId, type SeamId } from '../seamWords'
-import { type Thread } from '../thread'
+import { type Thread } from '../../vocabulary/threads'
 import { type SewCase } from '../sewCase'
 
 const isQuilt = (c: SewCase) => c.makes('quilt')

@@ -15,7 +15,7 @@ import { describeSeen, PART_WORDS, seenIn, statesWords } from '../../shared/burn
 import { FirstAid } from '../../shared/safety/SafetyText'
 import { Question } from '../../shared/question/Question'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
-import { type TestSubject } from './BenchTest'
+import { type TestSubject } from './testSubject'
 import { KeptMark } from './KeptMark'
 import { Stopwatch } from './Stopwatch'
 import { type Bench } from './useBench'

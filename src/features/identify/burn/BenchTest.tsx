@@ -2,12 +2,12 @@
 
 import dynamic from 'next/dynamic'
 import { type BoxPiece } from '@/core/identify/controls'
-import { type DrawnYarn } from '@/ui/burn'
 import { Page, Callout } from '@/ui/kit/surfaces'
 import { ClashSlip } from './ClashSlip'
 import { SafetyGate } from './SafetyGate'
 import { useBench, type BenchBeginning } from './useBench'
 import { useSafetyRead } from './useSafetyRead'
+import { type TestSubject } from './testSubject'
 
 // One of them is on the page at a time, and only that one is fetched.
 const LayOut = dynamic(() => import('./LayOut').then(({ LayOut: part }) => part))
@@ -19,12 +19,6 @@ interface Props extends BenchBeginning {
   of: TestSubject | null
   /** Which known pieces there are. */
   box: BoxPiece[]
-}
-
-export interface TestSubject {
-  name: string
-  href: string
-  yarn?: DrawnYarn
 }
 
 /** The bench: one test from the first look to the verdict, kept as it goes. */

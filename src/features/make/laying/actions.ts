@@ -12,14 +12,8 @@ import { type Point } from '@/core/shapes/polygon'
 import { GoneError } from '@/server/store/errors'
 import { cutFrom } from '@/server/records/cutting'
 import { notebook, type Notebook } from '@/server/database'
-import {
-  createRecord,
-  recordsByIds,
-  recordsReferring,
-  removeRecord,
-  inTransaction,
-  type Kept,
-} from '@/server/store/repository'
+import { createRecord, recordsByIds, recordsReferring, removeRecord, inTransaction } from '@/server/store/repository'
+import { type Kept } from '@/server/store/kept'
 import { shelfOf, type Shelf } from '@/server/cache/shelf'
 import { action } from '../../shared/action'
 import { keptRecord } from '../../shared/outcome'

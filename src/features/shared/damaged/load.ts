@@ -1,7 +1,8 @@
 import { recordKinds, wordsOfKind, type RecordKindId } from '@/core/notebook/kinds'
 import { notebook } from '@/server/database'
 import { damagedRecords } from '@/server/cache/checked'
-import { damagedAmong, isDamaged, readRecord, type DamagedRecord } from '@/server/store/repository'
+import { damagedAmong, readRecord } from '@/server/store/repository'
+import { isDamaged, type DamagedRecord } from '@/server/store/kept'
 
 /** A record that cannot be read, as it is shown in its place. */
 export interface DamagedCard {

@@ -3,7 +3,7 @@
 import { CARE_GROUPS, CARE_GROUP_WORDS, CARE_IDS, careSymbol } from '@/core/vocabulary/care'
 import { CheckField, CheckGroup } from '@/ui/kit/checks'
 import { Fields } from '@/ui/kit/surfaces'
-import { type PartProps } from './PieceFields'
+import { type PartProps } from './partProps'
 
 /** What the care label says, symbol by symbol, in words. */
 export default function CareFields({ piece, set }: PartProps) {

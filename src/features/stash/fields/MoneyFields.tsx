@@ -10,7 +10,7 @@ import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Fields, Paper } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
-import { type PartProps } from './PieceFields'
+import { type PartProps } from './partProps'
 
 const PerSquareMetre = lazy(() => import('./PerSquareMetre'))
 

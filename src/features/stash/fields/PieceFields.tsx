@@ -26,6 +26,7 @@ import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { useWeave } from '../useWeave'
 import { ThingFields } from './ThingFields'
+import { type PartProps } from './partProps'
 
 // Below what is seen first: fetched after it.
 const CareFields = lazy(() => import('./CareFields'))
@@ -35,15 +36,11 @@ const TopFields = styled(Fields)`
   align-items: start;
 `
 
-interface Props {
-  piece: Piece
+interface Props extends Pick<PartProps, 'piece' | 'error'> {
   /** The weave of the piece as it was. */
   weave: Interlacing
   onChange: (piece: Piece) => void
-  /** What is wrong with a field. */
-  error: (key: string) => string | undefined
 }
-export type PartProps = Omit<Props, 'onChange' | 'weave'> & { set: (change: Partial<Piece>) => void }
 
 /** What a person writes down of a piece. */
 export function PieceFields({ piece, weave, onChange, error }: Props) {

@@ -6,7 +6,7 @@ import { wordFor } from '@/core/vocabulary/words'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Fields } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
-import { type PartProps } from './PieceFields'
+import { type PartProps } from './partProps'
 
 // The table of usual sizes comes when something made up is chosen.
 const UsualWords = lazy(() => import('./UsualWords'))

@@ -2,24 +2,14 @@
 
 import Link from 'next/link'
 import styled from 'styled-components'
-import { type FibreId } from '@/core/vocabulary/fibres'
 import { type OwnWay } from '@/core/identify/observerCalibration'
-import { type TestAnswer } from '@/core/notebook/answers'
 import { Columns, Lead, Page, Paper, Callout, Stack } from '@/ui/kit/surfaces'
 import { Damaged } from '../../../shared/damaged/Damaged'
 import { type DamagedCard } from '../../../shared/damaged/load'
 import { KnownSpecimen } from './Known'
 import { NewControl } from './NewControl'
 import { Taught } from './Taught'
-
-export interface BoxedControl {
-  id: string
-  fibre: FibreId
-  name: string
-  sure: string
-  impure: boolean
-  tests: { id: string; answers: TestAnswer[] }[]
-}
+import { type BoxedControl } from './boxedControl'
 
 const Cards = styled.ul`
   list-style: none;

@@ -14,7 +14,7 @@ import { beginTest } from '../../../shared/burn/beginTest'
 import { describeSeen, seenIn } from '../../../shared/burn/session'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
 import { dropControl } from '../actions'
-import { type BoxedControl } from './ControlsBox'
+import { type BoxedControl } from './boxedControl'
 
 const Card = styled.li`
   display: grid;

@@ -8,7 +8,7 @@ export const TypedBench = dynamic(() => import('./TypedBench').then((bench) => b
 
 /** Benches that want more than fields to type into: a drawing, a watch, a picture. Each is a chunk of its own. */
 export const OWN_BENCHES: Partial<Record<MeasurementKindId, ComponentType<BenchProps>>> = {
-  weigh: dynamic(() => import('@/features/identify/weigh/WeighBench').then(({ WeighBench }) => WeighBench)),
+  weigh: dynamic(() => import('@/features/identify/measure/weigh/WeighBench').then(({ WeighBench }) => WeighBench)),
   stretch: dynamic(() => import('./StretchBench').then(({ StretchBench }) => StretchBench)),
   drape: dynamic(() => import('./DrapeBench').then(({ DrapeBench }) => DrapeBench)),
   opacity: dynamic(() => import('./OpacityBench').then(({ OpacityBench }) => OpacityBench)),
@@ -18,6 +18,6 @@ export const OWN_BENCHES: Partial<Record<MeasurementKindId, ComponentType<BenchP
   shrinkage: dynamic(() => import('./ShrinkageBench').then(({ ShrinkageBench }) => ShrinkageBench)),
   grain: dynamic(() => import('./GrainBench').then(({ GrainBench }) => GrainBench)),
   lie: dynamic(() => import('./LieBench').then(({ LieBench }) => LieBench)),
-  loupe: dynamic(() => import('@/features/identify/loupe/LoupeBench').then(({ LoupeBench }) => LoupeBench)),
+  loupe: dynamic(() => import('@/features/identify/measure/loupe/LoupeBench').then(({ LoupeBench }) => LoupeBench)),
   yarns: dynamic(() => import('./YarnsBench').then(({ YarnsBench }) => YarnsBench)),
 }

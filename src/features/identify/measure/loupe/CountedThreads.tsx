@@ -5,9 +5,9 @@ import styled from 'styled-components'
 import { type ThreadSet } from '@/core/loupe/count'
 import { StrongButton } from '@/ui/kit/buttons'
 import { Actions, Figures, Callout, Soft } from '@/ui/kit/surfaces'
-import { type Readings } from '../../shared/readings/useReadings'
-import { type Counted } from '../../shared/picture/jobs'
-import { PictureStage } from '../../shared/picture/Stage'
+import { type Readings } from '../../../shared/readings/useReadings'
+import { type Counted } from '../../../shared/picture/jobs'
+import { PictureStage } from '../../../shared/picture/Stage'
 import { countWords } from './words'
 
 /** Upright threads, and level ones. */

@@ -8,13 +8,13 @@ import { type Reading } from '@/core/notebook/schemas/weighing'
 import { formatWeight, withDoubt } from '@/core/units/format'
 import { Button, StrongButton } from '@/ui/kit/buttons'
 import { Actions, Columns, Paper, Callout, Soft, Stack } from '@/ui/kit/surfaces'
-import { ReadingList, type BenchProps } from '../measure/benches/common'
-import { completeReading, EMPTY_READING } from '../../shared/weigh/draft'
-import { ReadingFields } from '../../shared/weigh/ReadingFields'
-import { usePreferences } from '../../shared/settings/PreferencesContext'
+import { ReadingList, type BenchProps } from '../benches/common'
+import { completeReading, EMPTY_READING } from '../../../shared/weigh/draft'
+import { ReadingFields } from '../../../shared/weigh/ReadingFields'
+import { usePreferences } from '../../../shared/settings/PreferencesContext'
 import { unreadTrouble } from '@/ui/kit/unread'
 import { ScalePanel } from './ScalePanel'
-import { WeightResult } from '../../shared/weigh/WeightResult'
+import { WeightResult } from '../../../shared/weigh/WeightResult'
 
 export function WeighBench({ piece, readings }: BenchProps) {
   const [draft, setDraft] = useState(EMPTY_READING)

@@ -8,7 +8,7 @@ import { Button, StrongButton } from '@/ui/kit/buttons'
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Callout, Soft, Stack } from '@/ui/kit/surfaces'
-import { BAUD_RATES, hasSerial, SerialScale } from '../../../devices/scale/serialScale'
+import { BAUD_RATES, hasSerial, SerialScale } from '../../../../devices/scale/serialScale'
 import { useScale } from './useScale'
 
 const Display = styled.output`

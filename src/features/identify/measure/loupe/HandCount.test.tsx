@@ -1,13 +1,13 @@
 /** @jest-environment jsdom */
 import { act, render, screen } from '@testing-library/react'
 import { type ThreadCount } from '@/core/loupe/count'
-import { usePicture, type Picture } from '../../shared/picture/usePicture'
-import { type Readings } from '../../shared/readings/useReadings'
+import { usePicture, type Picture } from '../../../shared/picture/usePicture'
+import { type Readings } from '../../../shared/readings/useReadings'
 import { HandCount } from './HandCount'
-import userEvent from '../../../../tests/support/person'
+import userEvent from '../../../../../tests/support/person'
 
-jest.mock('../../shared/picture/usePicture', () => ({ usePicture: jest.fn() }))
-jest.mock('../../shared/picture/Working', () => ({ Working: () => null }))
+jest.mock('../../../shared/picture/usePicture', () => ({ usePicture: jest.fn() }))
+jest.mock('../../../shared/picture/Working', () => ({ Working: () => null }))
 const user = userEvent.setup()
 const add = jest.fn()
 const near = jest.fn()

@@ -1,0 +1,3 @@
+/** What sewing thread is spun of. */
+export type Thread = 'polyester' | 'cotton' | 'silk' | 'nylon'
+export const THREADS: readonly Thread[] = ['polyester', 'cotton', 'silk', 'nylon']

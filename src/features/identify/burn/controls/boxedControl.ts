@@ -1,0 +1,12 @@
+import { type TestAnswer } from '@/core/notebook/answers'
+import { type FibreId } from '@/core/vocabulary/fibres'
+
+/** A known piece of the controls box, with its burns. */
+export interface BoxedControl {
+  id: string
+  fibre: FibreId
+  name: string
+  sure: string
+  impure: boolean
+  tests: { id: string; answers: TestAnswer[] }[]
+}
