@@ -1,7 +1,6 @@
 'use client'
 
-import { fibres } from '@/core/fibres/catalogue'
-import { type FibreId } from '@/core/vocabulary/fibres'
+import { FIBRE_IDS, FIBRE_WORDS, type FibreId } from '@/core/vocabulary/fibres'
 import { TextField } from '@/ui/kit/fields'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Paper } from '@/ui/kit/surfaces'
@@ -30,7 +29,7 @@ export function NewControl() {
           label="It is"
           value={value.fibre}
           onChange={(fibre) => set({ fibre })}
-          options={fibres.map(({ id, name }) => [id, name[words]] as const)}
+          options={FIBRE_IDS.map((id) => [id, FIBRE_WORDS[id][words]] as const)}
         />
         <TextField label="Called" value={value.name} error={error('name')} onChange={(name) => set({ name })} />
         <TextField
