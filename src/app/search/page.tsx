@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { firstOf } from '@/app/firstOf'
+import { firstOf } from '@/features/shared/address/firstOf'
 import { loadFound } from '@/features/frame/loadFound'
 import { SearchPage } from '@/features/frame/SearchPage'
 

@@ -3,7 +3,7 @@ import { loadShop } from '@/features/make/shop/load'
 import { ShopPage } from '@/features/make/shop/ShopPage'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 import type { AskedAddress } from '@/features/shared/address/address'
-import { firstOf } from '../firstOf'
+import { firstOf } from '../../features/shared/address/firstOf'
 
 export const metadata: Metadata = { title: 'In the shop' }
 

@@ -44,6 +44,15 @@ describe('an action', () => {
     ])
     await action([], () => Promise.resolve())()
     expect(revalidatePath).toHaveBeenCalledTimes(2)
+    const trial = action(
+      [z.boolean()],
+      (isKept) => Promise.resolve({ isKept }),
+      ({ isKept }) => (isKept ? ['view'] : []),
+    )
+    await trial(false)
+    expect(revalidatePath).toHaveBeenCalledTimes(2)
+    await trial(true)
+    expect(revalidatePath).toHaveBeenLastCalledWith('/stash', 'page')
   })
   it('leaves the page as it is where somebody else was quicker, with what stands there now beside it', async () => {
     const id = await piece('Awning')

@@ -29,19 +29,20 @@ export type Answered<T> = [T] extends [{ goTo: string }]
  * answer it is not done a second time; the pages that show what it changes are made anew.
  * @param takes a schema for each argument; more arguments are left aside
  * @param work answers what the page is to know, or `{ goTo }`: the page that it leads to
- * @param changes what it writes
+ * @param changes what it writes, or what it has written by its answer
  */
 export function action<const S extends Schemas, T extends object | void>(
   takes: S,
   work: (...given: Parsed<S>) => Promise<T>,
-  changes: readonly Shown[] = [],
+  changes: readonly Shown[] | ((answer: T) => readonly Shown[]) = [],
 ): (...sent: Sent<S>) => Promise<Answered<T>> {
   return async (...sent) => {
     const outcome = await valueOf(async () => work(...(await parsed(takes, sent))))
     // What was refused may be gone elsewhere, and the page shows so; what clashes stays beside what was written.
-    if (outcome.ok || !outcome.clash) showAnew(changes)
+    if (typeof changes !== 'function' && (outcome.ok || !outcome.clash)) showAnew(changes)
     if (!outcome.ok) return outcome as Answered<T>
     const { value } = outcome
+    if (typeof changes === 'function') showAnew(changes(value))
     if (value && 'goTo' in value) return redirect(String(value.goTo))
     return { ok: true, ...value } as Answered<T>
   }

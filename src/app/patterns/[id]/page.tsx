@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
-import { firstOf } from '@/app/firstOf'
+import { firstOf } from '@/features/shared/address/firstOf'
 import { idFrom } from '@/app/idFrom'
 import { loadPattern } from '@/features/make/patterns/load'
 import { PatternPage } from '@/features/make/patterns/PatternPage'

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { firstOf } from '@/app/firstOf'
+import { firstOf } from '@/features/shared/address/firstOf'
 import { loadNewProject } from '@/features/make/projects/load'
 import { NewProject } from '@/features/make/projects/NewProject'
 

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { firstOf } from '@/app/firstOf'
+import { firstOf } from '@/features/shared/address/firstOf'
 import { pieceFrom } from '@/app/idFrom'
 import { identify } from '@/core/identify/identify'
 import { questionOf } from '@/core/notebook/answers'

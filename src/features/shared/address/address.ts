@@ -1,3 +1,5 @@
+import { firstOf } from './firstOf'
+
 /** What an address asks, as a page is given it. */
 export type AskedAddress = Readonly<Record<string, string | string[] | undefined>>
 
@@ -71,8 +73,7 @@ const keysOf = <T>(params: Params<T>) => Object.keys(params) as (keyof T & strin
 
 /** What an address says; of what is said twice the first. */
 export function readAddress<T>(params: Params<T>, asked: AskedAddress): T {
-  const said = (key: string) => [asked[key] ?? ''].flat()[0]?.slice(0, MOST) ?? ''
-  return Object.fromEntries(keysOf(params).map((key) => [key, params[key].read(said(key))])) as T
+  return Object.fromEntries(keysOf(params).map((key) => [key, params[key].read(firstOf(asked[key], MOST))])) as T
 }
 
 /** The address that says it. @param path without a question */

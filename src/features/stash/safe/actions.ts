@@ -29,7 +29,7 @@ export const backUpNow = action(
     kept.roughSwatchBackingUp = undefined
     return { isGoing: false }
   },
-  ['backups'],
+  ({ isGoing }) => (isGoing ? [] : ['backups']),
 )
 
 function begun(): Promise<'done'> {

@@ -79,5 +79,5 @@ export const importTable = action(
       isKept: !isTrial,
     }
   },
-  ['piece'],
+  ({ isKept }) => (isKept ? ['piece'] : []),
 )

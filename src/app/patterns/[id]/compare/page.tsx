@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
-import { firstOf } from '@/app/firstOf'
+import { firstOf } from '@/features/shared/address/firstOf'
 import { idFrom } from '@/app/idFrom'
 import { CompareFabricsPage } from '@/features/make/compare/ComparePage'
 import { loadComparison } from '@/features/make/compare/load'
