@@ -1,5 +1,5 @@
 import { match } from '@/core/choose/match'
-import { type MatchProperty, type MatchVerdict } from '@/core/choose/types'
+import { type MatchProperty, type MatchVerdict } from '@/core/choose/fit/types'
 import { offerFrom, type Described } from '@/core/fabric/offer'
 import { type Garment, type Role } from '@/core/vocabulary/choosing'
 

@@ -1,9 +1,8 @@
 import { assess } from './assess'
-import { assessDetails } from './details'
-import { fullNeed } from './need'
+import { fullNeed } from './need/need'
 import { remediesFor } from './remedies'
 import { type HowKnown, type Offer } from '../fabric/types'
-import { type Assessment, type MatchProperty } from './types'
+import { type Assessment, type MatchProperty } from './fit/types'
 
 // One property at a time, at the very limits, with no doubt in the values: what each says and how well it fits.
 const exactly = (value: number, how: HowKnown = 'measured') => ({ value: { value, sd: 0 }, how })
@@ -135,9 +134,8 @@ describe('the season', () => {
 })
 
 describe('a detail', () => {
-  const certainty = { measured: 1, said: 0.9, estimated: 0.5 }
   const judge = (detail: 'belt' | 'pleats' | 'pull-on', offer: Offer) =>
-    assessDetails(fullNeed({ garment: 'blouse', details: [detail] }), offer, certainty)[0]
+    assess(fullNeed({ garment: 'blouse', details: [detail] }), offer).find((entry) => entry.detail === detail)
 
   it('is not judged by what is not known', () => {
     expect(judge('belt', {})).toBeUndefined()

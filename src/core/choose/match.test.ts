@@ -3,7 +3,7 @@ import { DETAILS, GARMENTS, ROLES, SEASONS } from '../vocabulary/choosing'
 import { namedCloths } from '../cloths/catalogue'
 import vocabulary from '../../../tests/reference/vocabulary.json'
 import { match } from './match'
-import { fullNeed } from './need'
+import { fullNeed } from './need/need'
 import { offerFrom, type Described } from '../fabric/offer'
 import { type Need } from '../notebook/schemas/need'
 

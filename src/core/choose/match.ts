@@ -3,13 +3,13 @@ import { type UnitSystem } from '../units/format'
 import { type Need } from '../notebook/schemas/need'
 import { assess } from './assess'
 import { cautionsFor } from './flame'
-import { fullNeed } from './need'
+import { fullNeed } from './need/need'
 import { remediesFor } from './remedies'
 import { effectsOf, findRescues, combineRescues } from './rescue'
-import { matchScoreOf, UNKNOWN_FIT } from './score'
+import { matchScoreOf, UNKNOWN_FIT } from './fit/score'
 import { scoreSpreadOf, scoreSpreadWords } from './spread'
-import { statusOf, matchVerdictOf } from './steps'
-import { type Assessment, type Match, type OfferProperty } from './types'
+import { statusOf, matchVerdictOf } from './fit/steps'
+import { type Assessment, type Match, type OfferProperty } from './fit/types'
 
 /** From this certainty on, measuring a property again is not worth the trouble. */
 const KNOWN_WELL = 0.85

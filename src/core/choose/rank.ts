@@ -1,7 +1,7 @@
 import { type Need } from '../notebook/schemas/need'
 import { matchScore } from './match'
 import { type Offer } from '../fabric/types'
-import { type MatchVerdict } from './types'
+import { type MatchVerdict } from './fit/types'
 
 /** How one cloth stands in the order of all that were held against a need. */
 export interface RankedOffer {

@@ -3,8 +3,8 @@ import { hasPile, isCoated } from '../fabric/handling'
 import { stretchesOnlyAlong } from '../fabric/stretchWay'
 import { type Offer } from '../fabric/types'
 import { chosenWord } from '../vocabulary/choosing'
-import { detailRules } from './data/details'
-import { type Assessment } from './types'
+import { detailRules } from './need/details'
+import { type Assessment } from './fit/types'
 
 /** A change to the making that rescues a near miss. */
 export interface RemedyRule {

@@ -3,7 +3,7 @@ import { offerFrom } from '../fabric/offer'
 import { namedCloths } from '../cloths/catalogue'
 import { DETAILS, GARMENTS } from '../vocabulary/choosing'
 import { match, matchScore } from './match'
-import { SUITS } from './steps'
+import { SUITS } from './fit/steps'
 
 const anyCase = fc.record({
   garment: fc.constantFrom(...GARMENTS),

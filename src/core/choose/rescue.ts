@@ -1,7 +1,7 @@
 import { type RemedyRule } from './remedies'
-import { SUITS } from './steps'
-import { UNKNOWN_FIT } from './score'
-import { type Assessment, type Remedy, type Rescue } from './types'
+import { SUITS } from './fit/steps'
+import { UNKNOWN_FIT } from './fit/score'
+import { type Assessment, type Remedy, type Rescue } from './fit/types'
 
 /** What a change has to add to the score to be worth its name. */
 const WORTH = 0.01

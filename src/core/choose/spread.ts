@@ -1,7 +1,7 @@
 import { formatFives, inFives } from '../units/fives'
 import { COVERAGE_80 } from '../units/quantity'
-import { UNKNOWN_FIT } from './score'
-import { type Assessment, type OfferProperty } from './types'
+import { UNKNOWN_FIT } from './fit/score'
+import { type Assessment, type OfferProperty } from './fit/types'
 
 /** Standard uncertainty of a fit that nothing is known of, and of one that is only guessed; ours. */
 const UNKNOWN_SD = 0.25

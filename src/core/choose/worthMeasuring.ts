@@ -2,7 +2,7 @@ import { type Need } from '../notebook/schemas/need'
 import { type PieceEvidence, type PropertySheet } from '../notebook/sheet'
 import { match } from './match'
 import { pieceOffer } from './pieceOffer'
-import { type OfferProperty } from './types'
+import { type OfferProperty } from './fit/types'
 
 /** A measurement that is not taken yet, by what it would change. */
 export interface WorthMeasuring {

@@ -1,6 +1,6 @@
 import { namedCloths } from '../cloths/catalogue'
 import { FLAME_RULES } from '../choose/flame'
-import { fullNeed } from '../choose/need'
+import { fullNeed } from '../choose/need/need'
 import { MATERIAL_IDS, materialById } from '../materials/materials'
 import { SOFTENING_RULES } from '../prepare/softening'
 import { SEW_RULES } from '../sew/advice'

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { type MatchVerdict, type Status } from '../../core/choose/types'
+import { type MatchVerdict, type Status } from '../../core/choose/fit/types'
 import { match } from '../../core/choose/match'
 import { offerFrom } from '../../core/fabric/offer'
 import { pieceOffer } from '../../core/choose/pieceOffer'

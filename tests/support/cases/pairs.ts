@@ -1,5 +1,5 @@
 import { type Described } from '@/core/fabric/offer'
-import { type MatchProperty } from '@/core/choose/types'
+import { type MatchProperty } from '@/core/choose/fit/types'
 import { type Need } from '@/core/notebook/schemas/need'
 
 /** A thing and a cloth, whether somebody who sews would make the one of the other, and what decides. */

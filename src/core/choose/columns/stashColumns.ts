@@ -1,11 +1,11 @@
+import { materialIdOf } from '../../fabric/materialOf'
 import { type KnownValue, type Offer } from '../../fabric/types'
 import { type Quantity } from '../../units/quantity'
-import { type Purpose } from '../purpose/told'
-import { materialIdOf } from '../../fabric/materialOf'
-import { kindOf, type OfferKind } from '../assess'
+import { kindOf, type OfferKind } from '../criteria/adapt'
+import { SCORED_NUMBERS, type Criterion, type ScoredNumber } from '../criteria/criterion'
 import { encodeColumn, type Coded } from './coded'
 
-/** A number of many cloths with its doubt; NaN where it is not known. */
+/** A number of many cloths with its doubt. */
 export interface NumberColumn {
   value: Float64Array
   sd: Float64Array
@@ -26,23 +26,10 @@ export interface StashColumns {
 
 /** Cloths as columns: what is a number as numbers, what takes few values as codes. */
 export interface OfferColumns {
-  gsm: NumberColumn
-  stretchWidth: NumberColumn
-  stretchLength: NumberColumn
-  construction: Coded
-  body: Coded
-  opacity: Coded
-  fibres: Coded
-  /** By the cloth that it is called. */
-  called: Coded
-  /** By what is tried on the fibres and the fall of it at once. */
-  bodyAndFibres: Coded
-  washed: Coded
-  /** By what each wish depends on, in the order of `WISH_RULES`; found when a pattern first has that wish. */
-  wishes: (Coded | undefined)[]
-  /** The same by what each purpose depends on. */
-  purposes: Partial<Record<Purpose, Coded>>
   offers: readonly Offer[]
+  numbers: Readonly<Record<ScoredNumber, NumberColumn>>
+  /** By what a criterion reads; found when it is first asked. */
+  coded: Map<Criterion['reads'], Coded>
 }
 
 /** Lays many cloths out as columns, once for any number of patterns. */
@@ -64,25 +51,17 @@ export function offerColumnsOf(cloths: readonly { id: string; offer: Offer }[]):
 }
 
 function laidOut(offers: readonly Offer[]): OfferColumns {
-  return {
-    gsm: numbers(offers, ({ gsm }) => gsm),
-    stretchWidth: numbers(offers, ({ stretchWidth }) => stretchWidth),
-    stretchLength: numbers(offers, ({ stretchLength }) => stretchLength),
-    construction: encodeColumn(offers, ({ construction }) => keyOf(construction)),
-    body: encodeColumn(offers, ({ body }) => keyOf(body)),
-    opacity: encodeColumn(offers, ({ opacity }) => keyOf(opacity)),
-    fibres: encodeColumn(offers, ({ fibres }) => keyOf(fibres)),
-    called: encodeColumn(offers, ({ called = '' }) => called),
-    bodyAndFibres: encodeColumn(offers, ({ body, fibres }) => `${keyOf(body)} ${keyOf(fibres)}`),
-    washed: encodeColumn(offers, ({ washed }) => String(washed === false)),
-    wishes: [],
-    purposes: {},
-    offers,
-  }
+  const columns = SCORED_NUMBERS.map((id) => [id, numbers(offers, (offer) => offer[id])] as const)
+  return { offers, numbers: Object.fromEntries(columns) as OfferColumns['numbers'], coded: new Map() }
 }
 
-function keyOf(known: KnownValue<unknown> | undefined): string {
-  return known === undefined ? '' : `${String(known.value)} ${known.how}`
+/** Which value of what a criterion reads each cloth has. */
+export function codesOf({ coded, offers }: OfferColumns, reads: Criterion['reads']): Coded {
+  const known = coded.get(reads)
+  if (known) return known
+  const found = encodeColumn(offers, reads)
+  coded.set(reads, found)
+  return found
 }
 
 function numbers(offers: readonly Offer[], of: (offer: Offer) => KnownValue<Quantity> | undefined): NumberColumn {

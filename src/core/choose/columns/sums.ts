@@ -1,4 +1,4 @@
-import { CERTAINTY } from '../weights'
+import { CERTAINTY } from '../fit/weights'
 
 /** What has been put together so far: the product, and what certainty is the mean of. */
 export interface Sums {

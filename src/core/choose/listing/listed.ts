@@ -1,7 +1,7 @@
 import { type Offer } from '../../fabric/types'
 import { type ForetoldOpacity } from '../../measure/opacity'
 import { type FibreId } from '../../vocabulary/fibres'
-import { type MatchVerdict } from '../types'
+import { type MatchVerdict } from '../fit/types'
 
 /** What a shop gives a weight in. */
 export const LISTED_WEIGHTS = {

@@ -1,4 +1,4 @@
-import { wouldDo } from '../steps'
+import { wouldDo } from '../fit/steps'
 import { comfortOf } from '../comfort/comfort'
 import { match } from '../match'
 import { howMuchIsNeeded } from '../enough/enough'

@@ -1,6 +1,6 @@
 import { STEAM_SHARE } from '../../fabric/shrink'
-import { fitOfSpan } from '../fit'
-import { statusOf } from '../steps'
+import { fitOfSpan } from '../fit/fit'
+import { statusOf } from '../fit/steps'
 import { type Quantity } from '../../units/quantity'
 import { type SetPair, type PairProperty, type SetPart } from './types'
 

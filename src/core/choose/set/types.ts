@@ -1,5 +1,5 @@
 import { type Offer } from '../../fabric/types'
-import { type MatchVerdict, type Status } from '../types'
+import { type MatchVerdict, type Status } from '../fit/types'
 import { type IronDots, type Tumble } from '../../fibres/types'
 
 export const SET_PARTS = ['main', 'lining', 'interfacing', 'wadding'] as const

@@ -1,5 +1,5 @@
-import { RELIES_ON_STRETCH } from '../fit'
-import { fullNeed } from '../need'
+import { RELIES_ON_STRETCH } from '../fit/fit'
+import { fullNeed } from '../need/need'
 import { type Need } from '../../notebook/schemas/need'
 import { type Detail, type Garment } from '../../vocabulary/choosing'
 

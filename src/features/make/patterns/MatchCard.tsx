@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { type ReactNode } from 'react'
 import styled from 'styled-components'
-import { type Match, type Reason } from '@/core/choose/types'
+import { type Match, type Reason } from '@/core/choose/fit/types'
 import { type Enough } from '@/core/choose/enough/enough'
 import { type Detail, type Garment } from '@/core/vocabulary/choosing'
 import { type Body } from '@/core/vocabulary/cloth'

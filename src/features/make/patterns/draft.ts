@@ -1,6 +1,6 @@
 import { lengthsAsText } from '@/core/choose/envelope/lengths'
 import { type patternFrom } from '@/core/choose/envelope/asPattern'
-import { fullNeed } from '@/core/choose/need'
+import { fullNeed } from '@/core/choose/need/need'
 import { type PatternRecord } from '@/core/notebook/kinds/pattern'
 import { type NotionAsked } from '@/core/notebook/schemas/making'
 import { type Need } from '@/core/notebook/schemas/need'

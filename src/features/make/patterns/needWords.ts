@@ -1,4 +1,4 @@
-import { fullNeed } from '@/core/choose/need'
+import { fullNeed } from '@/core/choose/need/need'
 import { type Need } from '@/core/notebook/schemas/need'
 import { BODIES } from '@/core/vocabulary/cloth'
 import { chosenWord, type Role } from '@/core/vocabulary/choosing'

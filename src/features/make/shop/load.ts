@@ -1,6 +1,6 @@
-import { wouldDo } from '@/core/choose/steps'
+import { wouldDo } from '@/core/choose/fit/steps'
 import { sizesIn } from '@/core/choose/envelope/lengths'
-import { fullNeed } from '@/core/choose/need'
+import { fullNeed } from '@/core/choose/need/need'
 import { type Need } from '@/core/notebook/schemas/need'
 import { formatWeightRange, type UnitSystem } from '@/core/units/format'
 import { AVOID_WORDS, ROLE_WORDS } from '@/core/vocabulary/choosing'

@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { countNoun } from '@/core/units/format'
 import { areaOf } from '@/core/shapes/polygon'
-import { wouldDo } from '@/core/choose/steps'
+import { wouldDo } from '@/core/choose/fit/steps'
 import { byLeastLost, type UsedUp } from '@/core/making/leastLost'
 import { worthFor } from '@/core/making/worthFor'
 import { VERDICT_WORDS } from '@/features/shared/choose/words'

@@ -4,7 +4,7 @@ import {
   type OfferProperty,
   type Status,
   type Match,
-} from '@/core/choose/types'
+} from '@/core/choose/fit/types'
 import { chosenWord } from '@/core/vocabulary/choosing'
 import { type Pin } from '@/ui/garment/Pins'
 

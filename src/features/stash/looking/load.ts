@@ -1,4 +1,4 @@
-import { wouldDo } from '@/core/choose/steps'
+import { wouldDo } from '@/core/choose/fit/steps'
 import { byFamily, byKnowing, byMoney, byMonth, byWeight, waitingLongest } from '@/core/stashSearch/looking'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'

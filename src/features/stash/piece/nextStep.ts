@@ -1,5 +1,5 @@
 import { type WorthMeasuring } from '@/core/choose/worthMeasuring'
-import { type OfferProperty } from '@/core/choose/types'
+import { type OfferProperty } from '@/core/choose/fit/types'
 import { type MeasurementKindId } from '@/core/notebook/measurements'
 import { capitalise } from '@/core/units/format'
 import { propertyWords } from '../../shared/choose/words'

@@ -1,10 +1,10 @@
-import { BODIES, OPACITIES } from '../vocabulary/cloth'
-import { namedCloths } from '../cloths/catalogue'
-import { chosenWord, DETAILS, GARMENTS, type Garment } from '../vocabulary/choosing'
-import { detailRules } from './data/details'
-import { garmentNeeds } from './data/garments'
-import { match } from './match'
-import { offerFrom } from '../fabric/offer'
+import { BODIES, OPACITIES } from '../../vocabulary/cloth'
+import { namedCloths } from '../../cloths/catalogue'
+import { chosenWord, DETAILS, GARMENTS, type Garment } from '../../vocabulary/choosing'
+import { detailRules } from './details'
+import { garmentNeeds } from './garments'
+import { match } from '../match'
+import { offerFrom } from '../../fabric/offer'
 
 const offers = namedCloths.map((cloth) => ({ cloth, offer: offerFrom({ called: cloth.name.uk }) }))
 

@@ -1,4 +1,4 @@
-import { type HowKnown } from '../fabric/types'
+import { type HowKnown } from '../../fabric/types'
 import { type Assessment, type OfferProperty } from './types'
 
 /** How surely a property is known, by how it came to be known; from memory. */
@@ -18,6 +18,8 @@ export const IMPORTANCE = {
   season: 0.25,
   /** On bare skin in the heat. */
   seasonOnHotSkin: 0.4,
+  /** One detail that goes wrong. */
+  detail: 0.35,
   washing: 0.08,
   name: 0,
 } as const

@@ -1,6 +1,6 @@
-import { fibreById, isTrace } from '../../fibres/catalogue'
-import { type FibreId } from '../../vocabulary/fibres'
-import { type PurposeRule } from './told'
+import { fibreById, isTrace } from '../../../fibres/catalogue'
+import { type FibreId } from '../../../vocabulary/fibres'
+import { type PurposeRule } from './rule'
 
 /** Regain below which a fibre holds next to no water, per cent: nylon holds 4.5, cotton 8.5 (ASTM D1909). */
 const HOLDS_LITTLE = 5
@@ -9,7 +9,7 @@ const HOLDS_LITTLE = 5
 export const swimsRule: PurposeRule = {
   property: 'water',
   importance: 0.85,
-  dependsOn: ({ fibres }) => [fibres],
+  reads: ({ fibres }) => [fibres],
   judge: ({ fibres }) => {
     if (!fibres)
       return {

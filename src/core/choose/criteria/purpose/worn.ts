@@ -1,12 +1,12 @@
-import { isCoated, hasPile } from '../../fabric/handling'
-import { meanOver, shareOf } from '../../fabric/mix'
-import { opennessOf } from '../../fabric/openness'
-import { slideOf } from '../../fabric/slide'
-import { type Offer } from '../../fabric/types'
-import { fitOfNumber } from '../fit'
-import { GOOD_FIT, NEAR_FIT } from '../steps'
-import { type PurposeRule } from './told'
-import { fibresOf } from '../../fibres/traits'
+import { isCoated, hasPile } from '../../../fabric/handling'
+import { meanOver, shareOf } from '../../../fabric/mix'
+import { opennessOf } from '../../../fabric/openness'
+import { slideOf } from '../../../fabric/slide'
+import { type Offer } from '../../../fabric/types'
+import { fitOfNumber } from '../../fit/fit'
+import { GOOD_FIT, NEAR_FIT } from '../../fit/steps'
+import { type PurposeRule } from './rule'
+import { fibresOf } from '../../../fibres/traits'
 
 /** Openness, 0 sealed … 1 a net, up to which a cloth keeps a shower out once it is proofed, and from which none. */
 const CLOSE = 0.2
@@ -20,7 +20,7 @@ const SHEDS: readonly string[] = ['melton', 'loden', 'boiled-wool', 'coating']
 export const shedsRain: PurposeRule = {
   property: 'rain',
   importance: 0.85,
-  dependsOn: ({ called, handling, construction, interlacing, opacity, gsm, mix, fibres }) => [
+  reads: ({ called, handling, construction, interlacing, opacity, gsm, mix, fibres }) => [
     [called, handling, construction, interlacing, opacity?.value, gsm?.value.value],
     [mix, fibres?.how],
   ],
@@ -54,7 +54,7 @@ const SCRATCHES = 0.35
 export const onSkin: PurposeRule = {
   property: 'smoothness',
   importance: 0.5,
-  dependsOn: ({ mix, fibres, called, interlacing, handling }) => [mix, fibres?.how, called, interlacing, handling],
+  reads: ({ mix, fibres, called, interlacing, handling }) => [mix, fibres?.how, called, interlacing, handling],
   judge: (offer) => {
     const soft = meanOver(offer.mix ?? [], ({ handle }) => handle.softness)
     if (!soft) return { fit: null, text: 'Whether it is smooth on the skin depends on its fibre.' }
@@ -87,7 +87,7 @@ export function slideFit(offer: Offer): number | null {
 export const slidesRule: PurposeRule = {
   property: 'slip',
   importance: 0.4,
-  dependsOn: ({ mix, fibres, interlacing, called, handling, isBrushed }) => [
+  reads: ({ mix, fibres, interlacing, called, handling, isBrushed }) => [
     [mix, fibres?.how, interlacing],
     [called, handling, isBrushed],
   ],

@@ -1,9 +1,9 @@
-import { careOf } from '../../fabric/care'
-import { hasPile, isCoated } from '../../fabric/handling'
-import { meanOver, shareOf } from '../../fabric/mix'
-import { GOOD_FIT } from '../steps'
-import { type PurposeRule } from './told'
-import { fibresOf } from '../../fibres/traits'
+import { careOf } from '../../../fabric/care'
+import { hasPile, isCoated } from '../../../fabric/handling'
+import { meanOver, shareOf } from '../../../fabric/mix'
+import { GOOD_FIT } from '../../fit/steps'
+import { type PurposeRule } from './rule'
+import { fibresOf } from '../../../fibres/traits'
 
 /** Families whose fibres drink; wool and silk take up damp air but shed a spill, and what melts takes up nothing. */
 const DRINKS: readonly string[] = ['plant', 'regenerated']
@@ -15,7 +15,7 @@ const SMEARS = 0.2
 export const soaksUp: PurposeRule = {
   property: 'absorbency',
   importance: 0.8,
-  dependsOn: ({ mix, fibres, called, handling }) => [mix, fibres?.how, called, handling],
+  reads: ({ mix, fibres, called, handling }) => [mix, fibres?.how, called, handling],
   judge: (offer) => {
     const { fibres, mix = [] } = offer
     if (isCoated(offer))
@@ -41,7 +41,7 @@ const BY_HEAT: readonly (readonly [number, number])[] = [
 export const washedHot: PurposeRule = {
   property: 'hot-wash',
   importance: 0.6,
-  dependsOn: ({ fibres, mix, called, handling }) => [fibres, mix, called, handling],
+  reads: ({ fibres, mix, called, handling }) => [fibres, mix, called, handling],
   judge: (offer) => {
     const { fibres, mix = [] } = offer
     if (!fibres) return { fit: null, text: 'Whether it bears a hot wash depends on its fibre.' }
@@ -81,7 +81,7 @@ const LOOPED: readonly string[] = ['terry', 'stretch-towelling']
 export const driesByLoops: PurposeRule = {
   property: 'loops',
   importance: 0.5,
-  dependsOn: ({ called, interlacing, mix, fibres, handling, construction }) => [
+  reads: ({ called, interlacing, mix, fibres, handling, construction }) => [
     called,
     interlacing,
     mix,

@@ -1,5 +1,5 @@
 import { type Body, type Opacity } from '../../vocabulary/cloth'
-import { type Purpose } from '../purpose/told'
+import { type Purpose } from './purpose'
 
 /** What a garment asks of its main cloth where its pattern says nothing. */
 export interface GarmentNeed {

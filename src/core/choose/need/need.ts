@@ -1,16 +1,18 @@
-import { type GarmentNeed } from './data/garmentNeed'
-import { garmentNeeds } from './data/garments'
-import { roleNeeds } from './data/roles'
-import { RELIES_ON_STRETCH } from './fit'
-import { type Purpose } from './purpose/told'
-import { type Need } from '../notebook/schemas/need'
-import { type Detail, type Garment, type Season } from '../vocabulary/choosing'
+import { type GarmentNeed } from './garmentNeed'
+import { garmentNeeds } from './garments'
+import { roleNeeds } from './roles'
+import { RELIES_ON_STRETCH } from '../fit/fit'
+import { type Purpose } from './purpose'
+import { type Need } from '../../notebook/schemas/need'
+import { type Detail, type Garment, type Season } from '../../vocabulary/choosing'
 
 /** A need with nothing left out. */
 export interface FullNeed extends GarmentNeed {
   garment: Garment | undefined
   /** Judged alike in the heat and in the cold. */
   anyWeather?: boolean
+  /** g/m² that the pattern asks for: `gsm` is widened for a net or a skin, and this is not. */
+  askedGsm: readonly [number, number]
   stretchLength: readonly [number, number]
   details: readonly Detail[]
   season: Season
@@ -94,6 +96,7 @@ export function fullNeed(need: Need): FullNeed {
     garment: need.garment,
     structure: need.structure ?? base.structure,
     gsm: need.gsm ?? base.gsm,
+    askedGsm: need.gsm ?? base.gsm,
     stretchWidth: need.stretchPercent?.width ?? base.stretchWidth,
     // Along the length hardly any pattern asks for stretch; as much as across does no harm.
     stretchLength: need.stretchPercent?.length ?? [0, Math.max(20, base.stretchWidth[1])],

@@ -1,6 +1,6 @@
-import { offerFrom, type Described } from '../fabric/offer'
-import { match } from './match'
-import { type Need } from '../notebook/schemas/need'
+import { offerFrom, type Described } from '../../fabric/offer'
+import { match } from '../match'
+import { type Need } from '../../notebook/schemas/need'
 
 const status = (need: Need, fabric: Described, property: string) =>
   match({ garment: 'skirt-a-line', ...need }, offerFrom(fabric)).reasons.find((one) => one.property === property)

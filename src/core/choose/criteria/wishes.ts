@@ -1,18 +1,20 @@
-import { clothCalled } from '../cloths/catalogue'
-import { careOf } from '../fabric/care'
-import { handlingOf, hasPile, isOneWay } from '../fabric/handling'
-import { meanOver } from '../fabric/mix'
-import { type HowKnown, type Offer } from '../fabric/types'
-import { fibreById } from '../fibres/catalogue'
-import { printScale } from '../measure/lie/print'
-import { AVOID_WORDS, FASTNESS_WORDS, PRINT_WISH_WORDS, type Avoid, type Fastness } from '../vocabulary/choosing'
-import { type ColouredHow } from '../vocabulary/cloth'
-import { wordFor } from '../vocabulary/words'
-import { fitOfNumber } from './fit'
-import { type FullNeed } from './need'
-import { GOOD_FIT } from './steps'
-import { type Assessment, type OfferProperty } from './types'
-import { isLike } from '../fibres/traits'
+import { clothCalled } from '../../cloths/catalogue'
+import { careOf } from '../../fabric/care'
+import { handlingOf, hasPile, isOneWay } from '../../fabric/handling'
+import { meanOver } from '../../fabric/mix'
+import { type Offer } from '../../fabric/types'
+import { fibreById } from '../../fibres/catalogue'
+import { printScale } from '../../measure/lie/print'
+import { AVOID_WORDS, FASTNESS_WORDS, PRINT_WISH_WORDS, type Avoid, type Fastness } from '../../vocabulary/choosing'
+import { type ColouredHow } from '../../vocabulary/cloth'
+import { wordFor } from '../../vocabulary/words'
+import { fitOfNumber } from '../fit/fit'
+import { type FullNeed } from '../need/need'
+import { GOOD_FIT } from '../fit/steps'
+import { type Assessment, type OfferProperty } from '../fit/types'
+import { isLike } from '../../fibres/traits'
+import { CERTAINTY } from '../fit/weights'
+import { type Criterion } from './criterion'
 
 /** How much each wish can take off a score. Ours. */
 const IMPORTANCE = {
@@ -27,71 +29,67 @@ const IMPORTANCE = {
   fastness: 0.25,
 } as const
 
-/** One wish, judged; and what of a cloth it depends on, so that a long list is judged once for each such value. */
-export interface WishRule {
-  judge: (wishes: FullNeed['wishes'], offer: Offer, certainty: number) => Assessment | undefined
-  dependsOn: (offer: Offer) => string
-}
+type Wishes = FullNeed['wishes']
+type Asked<W extends keyof Wishes> = NonNullable<Wishes[W]>
 
 const keyOf = (...parts: unknown[]) => JSON.stringify(parts)
 const pileKey = ({ called, interlacing, nap, handling }: Offer) => keyOf(called, interlacing, nap?.value, handling)
 
 /** Every wish that a pattern may have beyond its garment. */
-export const WISH_RULES: readonly WishRule[] = [
-  { judge: ({ pile: wish }, offer) => pile(wish, offer), dependsOn: pileKey },
-  { judge: ({ called }, offer) => named(called, offer), dependsOn: ({ called = '' }) => called },
-  {
-    judge: ({ fibres }, offer, certainty) => fibre(fibres, offer, certainty),
-    dependsOn: ({ mix, fibres }) => keyOf(mix, fibres?.how),
-  },
-  {
-    judge: ({ care: wish }, offer, certainty) => care(wish, offer, certainty),
-    dependsOn: ({ fibres, called, handling }) => keyOf(fibres, called, handling),
-  },
-  {
-    judge: ({ creases }, offer, certainty) => creasing(creases, offer, certainty),
-    dependsOn: ({ mix, fibres, construction, interlacing }) =>
-      keyOf(mix, fibres?.how, construction?.value, interlacing),
-  },
-  { judge: ({ avoid }, offer) => looks(avoid, offer), dependsOn: looksKey },
-  {
-    judge: ({ recoveryPercent }, offer) => recovery(recoveryPercent, offer),
-    dependsOn: ({ recovery: known }) => keyOf(known),
-  },
-  {
-    judge: ({ print: wish }, offer) => print(wish, offer),
-    dependsOn: ({ repeatMm, coloured }) => keyOf(repeatMm, coloured),
-  },
-  {
-    judge: ({ fastness: wish }, offer) => fastness(wish, offer),
-    dependsOn: ({ coloured, fibres, called }) => keyOf(coloured, fibres, called),
-  },
+const WISHES = [
+  wish('pile', 'pile', pileKey, pile),
+  wish('called', 'named', ({ called = '' }) => called, named),
+  wish('fibres', 'fibre', ({ mix, fibres }) => keyOf(mix, fibres?.how), fibre),
+  wish('care', 'care', ({ fibres, called, handling }) => keyOf(fibres, called, handling), care),
+  wish(
+    'creases',
+    'creasing',
+    ({ mix, fibres, construction, interlacing }) => keyOf(mix, fibres?.how, construction?.value, interlacing),
+    creasing,
+  ),
+  wish('avoid', 'looks', looksKey, looks),
+  wish('recoveryPercent', 'recovery', ({ recovery: known }) => keyOf(known), recovery),
+  wish('print', 'print', ({ repeatMm, coloured }) => keyOf(repeatMm, coloured), print),
+  wish('fastness', 'fastness', ({ coloured, fibres, called }) => keyOf(coloured, fibres, called), fastness),
 ]
 
-/** What a pattern says beyond its garment, against a cloth; nothing where it says nothing. */
-export function assessWishes(
-  { wishes }: FullNeed,
-  offer: Offer,
-  certainties: Record<HowKnown, number>,
-): Assessment[] {
-  const certainty = certainties[offer.fibres?.how ?? 'estimated']
-  return WISH_RULES.flatMap(({ judge }) => judge(wishes, offer, certainty) ?? [])
+/** One wish, by which a fabric is judged where a pattern has it. @param judge with the certainty of its fibres */
+function wish<W extends keyof Wishes>(
+  asked: W,
+  id: OfferProperty,
+  reads: Criterion['reads'],
+  judge: (wanted: Asked<W>, offer: Offer, certainty: number) => Assessment | undefined,
+): { asked: keyof Wishes; criterion: Criterion } {
+  const criterion: Criterion = {
+    id,
+    reads,
+    judge: ({ wishes }, offer) => {
+      const wanted = wishes[asked]
+      return wanted === undefined ? undefined : judge(wanted, offer, CERTAINTY[offer.fibres?.how ?? 'estimated'])
+    },
+  }
+  return { asked, criterion }
+}
+
+/** What a pattern says beyond its garment; nothing where it says nothing. */
+export function wishCriteria({ wishes }: FullNeed): Criterion[] {
+  return WISHES.flatMap(({ asked, criterion }) => (wishes[asked] === undefined ? [] : [criterion]))
 }
 
 function told(property: OfferProperty, fit: number | null, certainty: number, text: string): Assessment {
   return { property, importance: IMPORTANCE[property as keyof typeof IMPORTANCE], fit, certainty, miss: null, text }
 }
 
-function pile(wish: FullNeed['wishes']['pile'], offer: Offer): Assessment | undefined {
-  if (wish === undefined || !(hasPile(offer) || isOneWay(offer))) return undefined
+function pile(wish: Asked<'pile'>, offer: Offer): Assessment | undefined {
+  if (!(hasPile(offer) || isOneWay(offer))) return undefined
   if (wish === 'yes') return told('pile', 1, 0.9, 'It has a pile, which the pattern is made for.')
   return wish === 'no'
     ? told('pile', 0.15, 0.9, 'It has a pile, for which the pattern is not suitable.')
     : told('pile', 0.85, 0.9, 'It has a pile: take the lengths with nap, and lay all pieces one way.')
 }
 
-function named(called: readonly string[] | undefined, offer: Offer): Assessment | undefined {
-  if (!called || called.length === 0 || !offer.called) return undefined
+function named(called: readonly string[], offer: Offer): Assessment | undefined {
+  if (called.length === 0 || !offer.called) return undefined
   const wanted = called.map((word) => clothCalled(word)?.id)
   return wanted.includes(offer.called) ? told('named', 1, 1, 'The pattern names this very cloth.') : undefined
 }
@@ -99,8 +97,8 @@ function named(called: readonly string[] | undefined, offer: Offer): Assessment 
 /** Share below which what is wished for is hardly in it. */
 const MOSTLY_OTHER = 0.2
 
-function fibre(wanted: FullNeed['wishes']['fibres'], { mix }: Offer, certainty: number): Assessment | undefined {
-  if (!wanted || wanted.length === 0) return undefined
+function fibre(wanted: Asked<'fibres'>, { mix }: Offer, certainty: number): Assessment | undefined {
+  if (wanted.length === 0) return undefined
   if (!mix) return told('fibre', null, 0, 'The pattern wishes for a fibre; what this is of is not settled.')
   const share = mix.reduce((sum, part) => sum + (wanted.includes(part.fibre) ? part.fraction.value : 0), 0)
   const fit = 0.4 + 0.6 * share
@@ -109,8 +107,8 @@ function fibre(wanted: FullNeed['wishes']['fibres'], { mix }: Offer, certainty: 
   return told('fibre', fit, certainty, `${text} that the pattern wishes for.`)
 }
 
-function care(wish: FullNeed['wishes']['care'], offer: Offer, certainty: number): Assessment | undefined {
-  if (wish === undefined || wish === 'any') return undefined
+function care(wish: Asked<'care'>, offer: Offer, certainty: number): Assessment | undefined {
+  if (wish === 'any') return undefined
   if (!offer.fibres) return told('care', null, 0, 'Whether it may be washed depends on its fibre.')
   const { washCelsius, isGentle } = careOf(offer)
   if (washCelsius === null)
@@ -123,7 +121,7 @@ function care(wish: FullNeed['wishes']['care'], offer: Offer, certainty: number)
 /** How much the cloth of a fibre creases, 0 … 1; common practice. */
 const CREASES = { plant: 0.75, regenerated: 0.75, acetate: 0.4, protein: 0.3, synthetic: 0.1, mineral: 0.5 } as const
 
-function creasing(wish: FullNeed['wishes']['creases'], offer: Offer, certainty: number): Assessment | undefined {
+function creasing(wish: Asked<'creases'>, offer: Offer, certainty: number): Assessment | undefined {
   if (wish !== 'few') return undefined
   const creases = meanOver(offer.mix ?? [], ({ id }) => CREASES[fibreById(id).family])?.value
   if (creases === undefined)
@@ -134,8 +132,7 @@ function creasing(wish: FullNeed['wishes']['creases'], offer: Offer, certainty: 
   return told('creasing', Math.max(0.1, fit), certainty, text)
 }
 
-function recovery(least: number | undefined, { recovery: known }: Offer): Assessment | undefined {
-  if (least === undefined) return undefined
+function recovery(least: number, { recovery: known }: Offer): Assessment | undefined {
   if (!known)
     return told(
       'recovery',
@@ -152,8 +149,8 @@ function recovery(least: number | undefined, { recovery: known }: Offer): Assess
 /** Per cent points below what is asked at which nothing of it is left. */
 const RECOVERY_RUNS_OUT = 25
 
-function print(wish: FullNeed['wishes']['print'], { repeatMm, coloured }: Offer): Assessment | undefined {
-  if (wish === undefined || wish === 'any') return undefined
+function print(wish: Asked<'print'>, { repeatMm, coloured }: Offer): Assessment | undefined {
+  if (wish === 'any') return undefined
   const isPlain = repeatMm === 0 || (repeatMm === undefined && coloured !== undefined && coloured.value !== 'printed')
   if (isPlain) return told('print', 1, 0.9, 'It has no print.')
   if (repeatMm === undefined)
@@ -179,13 +176,13 @@ const LASTS: Readonly<Record<ColouredHow, Readonly<Record<Fastness, number>>>> =
   printed: { light: 0.65, washing: 0.7 },
   undyed: { light: 1, washing: 1 },
 }
-/** Silk and acetate fade in the sun whatever was done to them, and wool yellows. Common practice. */
 
-function fastness(wish: FullNeed['wishes']['fastness'], { coloured, fibres }: Offer): Assessment | undefined {
-  if (!wish || wish.length === 0) return undefined
+function fastness(wish: Asked<'fastness'>, { coloured, fibres }: Offer): Assessment | undefined {
+  if (wish.length === 0) return undefined
   const outlasts = wish.map((one) => FASTNESS_WORDS[one]).join(' and ')
   if (!coloured)
     return told('fastness', null, 0, `Its colour has to outlast ${outlasts}; how it came by it is not written down.`)
+  // Silk and acetate fade in the sun whatever was done to them, and wool yellows; common practice.
   const fades = wish.includes('light') && (fibres?.value ?? []).some((id) => isLike(id, 'fades'))
   const fit = Math.min(...wish.map((one) => LASTS[coloured.value][one])) * (fades ? 0.6 : 1)
   const text =
@@ -222,8 +219,8 @@ const SHOWS: Readonly<Record<Avoid, (offer: Offer) => boolean>> = {
   stiff: ({ body }) => body?.value === 'stiff' || body?.value === 'crisp',
 }
 
-function looks(avoid: FullNeed['wishes']['avoid'], offer: Offer): Assessment | undefined {
-  const shown = (avoid ?? []).filter((one) => SHOWS[one](offer))
+function looks(avoid: Asked<'avoid'>, offer: Offer): Assessment | undefined {
+  const shown = avoid.filter((one) => SHOWS[one](offer))
   if (shown.length === 0) return undefined
   const words = shown.map((one) => wordFor(AVOID_WORDS[one], 'uk')).join(', ')
   return told('looks', 0.3, 0.8, `The pattern is not suitable for ${words}, and this is that.`)

@@ -1,4 +1,4 @@
-import { type Detail } from '../vocabulary/choosing'
+import { type Detail } from '../../vocabulary/choosing'
 
 /** What a need and an offer are held together in: ids that stand in answers, beside those of the details. */
 export type OfferProperty =

@@ -1,4 +1,4 @@
-import { type Quantity } from '../units/quantity'
+import { type Quantity } from '../../units/quantity'
 
 /**
  * Standard normal quantiles at the middles of nine equal slices of probability: a cloth's doubt, in nine equally
@@ -67,27 +67,33 @@ export function fitOfStep<T>(
   return { fit, miss: nearest === 0 ? null : signed > 0 ? 'under' : 'over' }
 }
 
-// The fits of each number stand beside what they are made of: long columns of them are quickest so.
+/** Where a number fits: wholly from `low` to `high`, running out to nothing at `zeroBelow` and `zeroAbove`. */
+export interface Ramp {
+  low: number
+  high: number
+  zeroBelow: number
+  zeroAbove: number
+}
 
-/** How well a weight fits, g/m²: it runs out over 40 % below and 50 % above. */
-export function weightFit(value: number, sd: number, low: number, high: number): number {
-  return fitOfNumber(value, sd, low, high, low * 0.6, high * 1.5)
+/** The weights of a pattern, g/m²: what is lighter runs out over 40 %, what is heavier over 50 %. */
+export function weightRamp([low, high]: readonly [number, number]): Ramp {
+  return { low, high, zeroBelow: low * 0.6, zeroAbove: high * 1.5 }
 }
 
 /** Stretch from which a pattern relies on it, per cent: below that it is ease or comfort. */
 export const RELIES_ON_STRETCH = 12
 
-/** How well a stretch fits, per cent: what is relied on runs out soon, what is only ease slowly. */
-export function stretchFit(value: number, sd: number, least: number, most: number): number {
-  return fitOfNumber(value, sd, least, most, least >= RELIES_ON_STRETCH ? least * 0.4 : least - 15, most + 45)
+/** The stretch of a pattern, per cent: what is relied on runs out soon, what is only ease slowly. */
+export function stretchRamp([low, high]: readonly [number, number]): Ramp {
+  return { low, high, zeroBelow: low >= RELIES_ON_STRETCH ? low * 0.4 : low - 15, zeroAbove: high + 45 }
 }
 
-/** How well a weight fits those that a detail takes. */
-export function detailWeightFit(value: number, sd: number, low: number, high: number): number {
-  return fitOfNumber(value, sd, low, high, low * 0.5 - 1, high * 1.4)
+/** The weights that a detail takes, g/m². */
+export function detailWeightRamp([low, high]: readonly [number, number]): Ramp {
+  return { low, high, zeroBelow: low * 0.5 - 1, zeroAbove: high * 1.4 }
 }
 
-/** How well a stretch fits what a detail needs at least, per cent. */
-export function detailStretchFit(value: number, sd: number, least: number): number {
-  return fitOfNumber(value, sd, least, 1000, -least, 2000)
+/** The stretch that a detail needs at least, per cent. */
+export function detailStretchRamp(least: number): Ramp {
+  return { low: least, high: 1000, zeroBelow: -least, zeroAbove: 2000 }
 }

@@ -1,0 +1,16 @@
+import { IMPORTANCE, unknownAssessment } from '../fit/weights'
+import { type Criterion } from './criterion'
+
+/** A name that says nothing; it takes nothing off the score. */
+export const NAME: Criterion = {
+  id: 'called',
+  reads: ({ unknownName }) => String(unknownName === undefined),
+  judge: (_need, { unknownName }) =>
+    unknownName === undefined
+      ? undefined
+      : unknownAssessment(
+          'called',
+          IMPORTANCE.name,
+          `“${unknownName}” is no cloth that is known here, so nothing was guessed from it.`,
+        ),
+}
