@@ -9,8 +9,8 @@ export default defineConfig({
   outputDir: 'test-results/browser',
   workers: 2,
   // A busy machine is slow, not wrong.
-  timeout: 180_000,
-  expect: { timeout: 30_000 },
+  timeout: 300_000,
+  expect: { timeout: 60_000 },
   reporter: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ? [['list'], ['json']] : [['list']],
   // A project a spec: each has a worker of its own, and so a server with a notebook of its own.
   projects: specs.map((name) => ({ name: name.replace('.spec.ts', ''), testMatch: name })),

@@ -34,16 +34,13 @@ mkdirSync(results, { recursive: true })
 
 // Fetched while the rest is looked at.
 const fetching = runBeside(process.execPath, [join(root, 'scripts', 'chromium.mjs')])
-// Each of the three keeps one core busy: two go at once.
+// Each keeps one core busy, and the build what is left: two go at once.
 const linting = runBeside(bin('eslint'), ['.', '--max-warnings', '0'])
-const [formatted, typed] = [
-  await runBeside(bin('prettier'), ['--check', '--log-level', 'warn', '.']),
-  await runBeside(bin('tsc'), ['--noEmit']),
-]
-check('formatting', formatted === 0)
-check('types', typed === 0)
+check('formatting', (await runBeside(bin('prettier'), ['--check', '--log-level', 'warn', '.'])) === 0)
+check('types', (await runBeside(bin('tsc'), ['--noEmit'])) === 0)
+ensureBuilt()
 check('lint and import rules', (await linting) === 0)
-stage('formatting, types and lint')
+stage('formatting, types, lint and the build')
 
 const jestOk = run(bin('jest'), ['--json', `--outputFile=${jestFile}`]) === 0
 count('unit and reference tests', jestOk, jestFile, ({ numPassedTests, numFailedTests, numFailedTestSuites }) => [
@@ -54,8 +51,6 @@ count('unit and reference tests', jestOk, jestFile, ({ numPassedTests, numFailed
 stage('unit and reference tests')
 
 await fetching
-ensureBuilt()
-stage('the build')
 const chromium = ensureChromium()
 if (chromium) {
   const env = { PLAYWRIGHT_JSON_OUTPUT_NAME: playwrightFile, CHROMIUM: chromium }

@@ -19,6 +19,7 @@ import { demoMeasurements } from './measurements'
 import { demoOutlines } from './outlines'
 import { demoPatterns } from './patterns'
 import { demoPieces, type DemoPiece } from './pieces'
+import { mustHave } from '@/core/lists/items'
 
 /** Fills the notebook at `ROUGH_SWATCH_HOME` with the scenario, unless there is something in it already. */
 async function fill(): Promise<void> {
@@ -50,7 +51,9 @@ async function fill(): Promise<void> {
   await fillUpcycling(db, new Date(now - 20 * 24 * 60 * 60 * 1000).toISOString())
   await fillProjects(db, { pieces: ids, patterns }, now)
   await fillWorkroom(db, ids, at)
-  const looks = new Map(demoPieces.map(({ piece: { name, look } }) => [name, [look!.warp, look!.weft] as const]))
+  const looks = new Map(
+    demoPieces.map(({ piece: { name, look } }) => [name, [mustHave(look).warp, mustHave(look).weft] as const]),
+  )
   await fillPhotographs(db, notebookHome(), ids, looks, at)
   await endHeavy()
   console.log(

@@ -8,6 +8,7 @@ import { amendRecord } from '../server/store/amend'
 import { createRecord } from '../server/store/repository'
 import { demoCuts, demoHeap, demoLots, demoMore, demoPieceOutlines, demoPhotographed } from './keeping'
 import { photographOf } from './photographs'
+import { mustHave } from '@/core/lists/items'
 
 const MS_A_DAY = 24 * 60 * 60 * 1000
 
@@ -88,8 +89,8 @@ export async function fillPhotographs(
   at: string,
 ): Promise<void> {
   for (const [seed, { piece, ...shot }] of demoPhotographed.entries()) {
-    const id = ids.get(piece)!
-    await addPhotograph(db, home, id, await photographOf(shot, looks.get(piece)!, seed + 1), at)
+    const id = mustHave(ids.get(piece))
+    await addPhotograph(db, home, id, await photographOf(shot, mustHave(looks.get(piece)), seed + 1), at)
     await amendRecord(db, 'piece', id, at, (data) => ({ ...data, face: 'picture' }))
   }
 }

@@ -2,12 +2,13 @@ import { type RecordInput } from '../core/notebook/kinds'
 import { measuredKind } from '../core/outlines/measured/kinds'
 import { plainFound, type FoundPiece } from '../core/outlines/types'
 import { rectangle } from '../core/shapes/polygon'
+import { itemAt, mustHave } from '@/core/lists/items'
 
 type Drawn = Omit<RecordInput<'pattern-piece'>, 'patternId'>
 
 /** A block from measures as records, the real pattern being lost: “about”. mm */
 function about(kindId: string, mm: Readonly<Record<string, number>>, change: Partial<Drawn> = {}): Drawn[] {
-  return measuredKind(kindId)!
+  return mustHave(measuredKind(kindId))
     .draw(mm, 15)
     .map((piece) => ({ ...asDrawn(piece), isAbout: true, ...change }))
 }
@@ -62,7 +63,7 @@ export const demoOutlines: Readonly<Record<string, readonly Drawn[]>> = {
   'Handlers’ black overshirt': about('blouse', { chest: 1080, length: 740, sleeve: 620 }).map((piece) => ({
     ...piece,
     // Side seams meet where the cloth is striped.
-    notches: ['front', 'back'].includes(piece.name) ? [{ id: 'side', at: piece.outline[1]! }] : [],
+    notches: ['front', 'back'].includes(piece.name) ? [{ id: 'side', at: itemAt(piece.outline, 1) }] : [],
     marks: piece.name === 'front' ? POCKET : [],
   })),
   'Harbour mistress’s coat': about('robe', { chest: 1020, length: 1080, sleeve: 580 }),

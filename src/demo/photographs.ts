@@ -1,5 +1,6 @@
 import sharp from 'sharp'
 import { shoot } from '../devices/standins/camera'
+import { itemAt } from '@/core/lists/items'
 
 interface Photographed {
   of: 'plain' | 'twill'
@@ -26,7 +27,7 @@ export async function photographOf(
   const mean = [1, 3, 5].map((at) => (channel(warp, at) + channel(weft, at)) / 2)
   const raw = Buffer.alloc(shot.width * shot.height * 3)
   for (let i = 0; i < shot.width * shot.height; i++)
-    for (let c = 0; c < 3; c++) raw[i * 3 + c] = Math.min(255, (shot.data[i * 4 + c]! / 150) * mean[c]!)
+    for (let c = 0; c < 3; c++) raw[i * 3 + c] = Math.min(255, (shot.data[i * 4 + c]! / 150) * itemAt(mean, c))
   return new Uint8Array(
     await sharp(raw, { raw: { width: shot.width, height: shot.height, channels: 3 } })
       .jpeg({ quality: 88 })

@@ -58,7 +58,7 @@ export async function pick(page: Page, label: string, words: string): Promise<vo
     await field.fill('')
     await field.fill(words)
     await expect(option).toBeVisible({ timeout: 2000 })
-  }).toPass({ timeout: 20_000 })
+  }).toPass({ timeout: 60_000 })
   await option.click()
 }
 

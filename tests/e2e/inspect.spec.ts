@@ -35,7 +35,7 @@ test('shops’ substitutions are warned of', async ({ page }) => {
   await expect(async () => {
     await page.keyboard.press('2')
     await expect(page.locator('#question')).toContainText('knit', { timeout: 2_000 })
-  }).toPass()
+  }).toPass({ timeout: 60_000 })
   await page.getByLabel('Look at something else').selectOption('surface')
   await page.getByRole('button', { name: /Pebbled/ }).click()
   await page.getByRole('button', { name: /Foamy/ }).click()

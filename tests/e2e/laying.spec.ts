@@ -58,7 +58,7 @@ async function laid(page: Page) {
 async function laidToTheEnd(page: Page) {
   await page.getByRole('button', { name: /^Lay it/ }).click()
   await expect(page.getByRole('button', { name: 'Stop here' })).toBeVisible()
-  await expect(page.getByRole('button', { name: /^Lay it again/ })).toBeVisible({ timeout: 30_000 })
+  await expect(page.getByRole('button', { name: /^Lay it again/ })).toBeVisible()
 }
 
 test('pieces come in from a DXF, from measures and corner by corner', async ({ page }) => {
@@ -219,11 +219,9 @@ test('what each width takes, and what would make it fit', async ({ page }) => {
   await laidToTheEnd(page)
   await expect(page.getByText('Not everything fits')).toBeVisible()
   await page.getByRole('button', { name: 'What would make it fit?' }).click()
-  await expect(page.getByText(/It takes .* then\./).first()).toBeVisible({ timeout: 30_000 })
+  await expect(page.getByText(/It takes .* then\./).first()).toBeVisible()
   await page.getByRole('button', { name: 'What does each width take?' }).click()
-  await expect(page.getByRole('table', { name: 'What each width takes' }).getByRole('row')).toHaveCount(4, {
-    timeout: 30_000,
-  })
+  await expect(page.getByRole('table', { name: 'What each width takes' }).getByRole('row')).toHaveCount(4)
 })
 
 test('once it is cut so, the offcuts are in the stash and the piece is shorter', async ({ page }) => {

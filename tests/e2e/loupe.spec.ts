@@ -32,7 +32,7 @@ async function mark(page: Page, ...spots: readonly (readonly [x: number, y: numb
 /** Threads a cm in the table of what was counted, upright and level. */
 async function counts(page: Page): Promise<number[]> {
   const rows = page.getByRole('region', { name: 'What was counted' }).locator('tbody tr')
-  await expect(rows).toHaveCount(2, { timeout: 30_000 })
+  await expect(rows).toHaveCount(2)
   return Promise.all([0, 1].map(async (row) => Number(await rows.nth(row).locator('td').first().textContent())))
 }
 
@@ -115,7 +115,7 @@ test('the scale is set by keys, and where there is nothing to count it says so',
   await page.getByText('a coin in it', { exact: true }).click()
   await expect(page.getByLabel('How wide the coin is')).toHaveValue('23')
   await page.getByRole('button', { name: 'Count the threads' }).click()
-  await expect(page.getByRole('alert').filter({ hasText: 'no two sets of threads' })).toBeVisible({ timeout: 30_000 })
+  await expect(page.getByRole('alert').filter({ hasText: 'no two sets of threads' })).toBeVisible()
 })
 
 test('what is no picture is refused in words', async ({ page }, info) => {
@@ -129,7 +129,6 @@ test('what is no picture is refused in words', async ({ page }, info) => {
 test('a picture of 24 megapixels is turned as its EXIF says, can be stopped, and leaves the page awake', async ({
   page,
 }, info) => {
-  test.setTimeout(180_000)
   const [width, height, endsPerCm, picksPerCm, pixelsPerCm] = [6000, 4000, 20, 30, 330]
   const { data } = weavePicture(
     { drawdown: drafts.plain!, endsPerCm, picksPerCm, pixelsPerCm, width, height, noise: 4 },
@@ -157,7 +156,7 @@ test('a picture of 24 megapixels is turned as its EXIF says, can be stopped, and
   const start = Date.now()
   await page.locator('input[type=file]').first().setInputFiles(file)
   const picture = page.getByRole('img', { name: 'The picture', exact: true })
-  await expect(picture).toBeVisible({ timeout: 60_000 })
+  await expect(picture).toBeVisible()
   const shown = (await picture.boundingBox())!
   expect(shown.height / shown.width).toBeCloseTo(1.5, 1)
   // Two marks as far apart as the picture is wide, to its edges by keys: 4000 points.
@@ -194,7 +193,7 @@ test('a draped disc is found in its picture, and its coefficient follows', async
   await page.getByLabel('From mark to mark').blur()
   await page.getByRole('button', { name: 'Find the shape' }).click()
   const told = page.getByRole('region', { name: 'A picture of a disc' }).getByRole('status')
-  await expect(told).toContainText('drape coefficient', { timeout: 30_000 })
+  await expect(told).toContainText('drape coefficient')
   expect(Math.abs(Number(/coefficient (\d+) %/.exec((await told.textContent())!)![1]) - 45)).toBeLessThanOrEqual(3)
   await page.getByRole('button', { name: 'Keep this disc' }).click()
   await expect(page.getByRole('region', { name: 'What it comes to' })).toContainText('Disc: shadow of')

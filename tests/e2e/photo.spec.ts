@@ -48,7 +48,7 @@ test('a photograph of a paper piece becomes its outline, put right by keys', asy
   await page.getByRole('link', { name: 'Its pieces' }).click()
   await page.getByText('From a photograph of the paper piece').click()
   await choose(page)
-  await expect(page.getByText(/to about 1 %/)).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByText(/to about 1 %/)).toBeVisible()
   expect(Math.abs((await areaSaid(page)) / AREA - 1)).toBeLessThan(0.012)
   const before = await areaSaid(page)
   await page.getByRole('slider', { name: 'Corner 1 of the sheet' }).focus()

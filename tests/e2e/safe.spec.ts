@@ -15,7 +15,6 @@ async function keep(page: Page, name: string, at = ''): Promise<string> {
 
 test('a change is taken back and done again, also after the server was started anew', async ({ page }) => {
   // Two servers are started on the way.
-  test.setTimeout(120_000)
   const home = mkdtempSync(join(tmpdir(), 'rough-swatch-undo-'))
   const first = await startServer(home)
   const path = await keep(page, 'Lobby curtain', first.url)
@@ -69,9 +68,9 @@ test('the notebook goes out, comes in after a look at what it would do, and is r
   await choose(JSON.stringify(told))
   // A worker thread looks it over: on a busy machine it is a while until it has begun.
   const foretold = page.getByText(/0 new, 1 changed, \d+ as they are here already. Nothing was done yet/)
-  await expect(foretold).toBeVisible({ timeout: 40_000 })
+  await expect(foretold).toBeVisible()
   await page.getByRole('button', { name: 'Take it in' }).click()
-  await expect(page.getByText(/^Taken in: 0 new, 1 changed/)).toBeVisible({ timeout: 40_000 })
+  await expect(page.getByText(/^Taken in: 0 new, 1 changed/)).toBeVisible()
   told.records[0].data.name = 7
   await choose(JSON.stringify(told))
   await expect(page.getByText('records.0.data.name')).toBeVisible()
@@ -122,7 +121,6 @@ test('over HTTP: out, in, the same, and refusals with a path', async ({ request 
 })
 
 test('after an import the first page counts at once what came in', async ({ page }) => {
-  test.setTimeout(120_000)
   const own = await startServer(mkdtempSync(join(tmpdir(), 'rough-swatch-count-')))
   await keep(page, 'Bar towel', own.url)
   const told = JSON.parse(await (await page.request.get(`${own.url}/api/v1/export`)).text())
@@ -138,8 +136,8 @@ test('after an import the first page counts at once what came in', async ({ page
   await page.getByRole('button', { name: 'Choose a file…' }).click()
   const buffer = Buffer.from(JSON.stringify(told))
   await (await picker).setFiles({ name: 'book.json', mimeType: 'application/json', buffer })
-  await page.getByRole('button', { name: 'Take it in' }).click({ timeout: 40_000 })
-  await expect(page.getByText(/^Taken in: 120 new/)).toBeVisible({ timeout: 40_000 })
+  await page.getByRole('button', { name: 'Take it in' }).click()
+  await expect(page.getByText(/^Taken in: 120 new/)).toBeVisible()
   // Clicked, not loaded anew: what the browser kept of it is of before.
   await page
     .getByRole('banner')

@@ -4,7 +4,6 @@ import { dice } from '../support/seen'
 import { expect, test } from './fixtures'
 
 test('whatever is sent is answered, quickly, and never by a fault of the program', async ({ server, request }) => {
-  test.setTimeout(120_000)
   const build = process.env.ROUGH_SWATCH_DIST ?? '.next'
   // The first requests open everything.
   await storm(server.url, build, 60, 11)
@@ -21,7 +20,6 @@ test('whatever is sent is answered, quickly, and never by a fault of the program
 })
 
 test('hostile files of every format are answered in words, and pages come meanwhile', async ({ server }) => {
-  test.setTimeout(170_000)
   const build = process.env.ROUGH_SWATCH_DIST ?? '.next'
   const work = sendHostile(server.url, { build, each: 4, random: dice(21) })
   const pages = await timesOf(server.url, ['/', '/stash', '/patterns'], work)

@@ -8,6 +8,7 @@ import { opacityOverall } from '../notebook/measurements/opacity'
 import { type PieceEvidence, type PropertySheet } from '../notebook/sheet'
 import { offerFrom, type Described } from '../fabric/offer'
 import { type Offer, type Shrink } from '../fabric/types'
+import { itemAt } from '../lists/items'
 
 /** What a piece of the stash offers: its own measurements, and guesses from its name where it has none. */
 export function pieceOffer(
@@ -93,7 +94,7 @@ function shrinkMeasured({ piece, measurements }: Pick<PieceEvidence, 'piece' | '
   const had = WASHES_HAD[piece.washed]
   // A change is negative where it shrinks.
   const toCome = ({ limit, each }: ShrinkageCurve): Quantity => {
-    const behind = had === 0 ? { value: 0, sd: 0 } : each[Math.min(had, each.length) - 1]!
+    const behind = had === 0 ? { value: 0, sd: 0 } : itemAt(each, Math.min(had, each.length) - 1)
     return { value: Math.max(0, behind.value - limit.value), sd: Math.hypot(limit.sd, behind.sd) }
   }
   return { length: toCome(curves.length), width: toCome(curves.width) }

@@ -5,6 +5,7 @@ import { type Offer } from '../fabric/types'
 import { chosenWord } from '../vocabulary/choosing'
 import { detailRules } from './need/details'
 import { type Assessment } from './fit/types'
+import { itemAt, mustHave } from '../lists/items'
 
 /** A change to the making that rescues a near miss. */
 export interface RemedyRule {
@@ -65,7 +66,7 @@ const general: readonly GeneralRule[] = [
     rescues: (a) => {
       if (!falls(a) || a.miss !== 'under') return undefined
       if (a.property === 'opacity') return 0.9
-      return a.property === 'weight' || a.property === 'body' ? Math.min(0.85, a.fit! + 0.4) : undefined
+      return a.property === 'weight' || a.property === 'body' ? Math.min(0.85, mustHave(a.fit) + 0.4) : undefined
     },
     worsens: warmer,
     costs: 'A second layer makes it warmer to wear.',
@@ -77,7 +78,7 @@ const general: readonly GeneralRule[] = [
     when: (offer) => isLight(offer, DOUBLED_TO_GSM) && offer.gsm !== undefined,
     rescues: (a) => {
       if (misses(a, 'opacity', 'under')) return 0.9
-      return misses(a, 'weight', 'under') ? Math.min(0.95, a.fit! + 0.55) : undefined
+      return misses(a, 'weight', 'under') ? Math.min(0.95, mustHave(a.fit) + 0.55) : undefined
     },
     worsens: (a) =>
       warmer(a) ?? (a.detail === 'gathers' || a.detail === 'ruffles' ? Math.min(a.fit ?? 1, 0.75) : undefined),
@@ -109,7 +110,7 @@ const general: readonly GeneralRule[] = [
     effort: 1,
     rescues: (a) =>
       misses(a, 'stretch-width', 'over') || misses(a, 'stretch-length', 'over')
-        ? Math.min(0.85, a.fit! + 0.3)
+        ? Math.min(0.85, mustHave(a.fit) + 0.3)
         : undefined,
   },
   {
@@ -118,14 +119,14 @@ const general: readonly GeneralRule[] = [
     effort: 1,
     when: (offer) =>
       !isCoated(offer) && (offer.fibres?.value ?? []).length > 0 && (careOf(offer).washCelsius ?? 0) >= 60,
-    rescues: (a) => (misses(a, 'body', 'over') ? Math.min(0.85, a.fit! + 0.25) : undefined),
+    rescues: (a) => (misses(a, 'body', 'over') ? Math.min(0.85, mustHave(a.fit) + 0.25) : undefined),
   },
   {
     id: 'face-the-hem',
     text: 'Face the hem and the edges with a lighter cloth instead of turning them in.',
     effort: 1,
     rescues: (a) => {
-      if (misses(a, 'weight', 'over')) return Math.min(0.8, a.fit! + 0.15)
+      if (misses(a, 'weight', 'over')) return Math.min(0.8, mustHave(a.fit) + 0.15)
       return a.detail === 'facings' && a.miss === 'over' && falls(a) ? 0.9 : undefined
     },
   },
@@ -169,7 +170,7 @@ export function remediesFor(assessments: readonly Assessment[], offer: Offer): R
   ]
   if (interfaced.length > 0) {
     rules.push({
-      ...interfaced[0]!,
+      ...itemAt(interfaced, 0),
       rescues: (a) => interfaced.map((rule) => rule.rescues(a)).find((fit) => fit !== undefined),
     })
   }

@@ -2,6 +2,7 @@ import { type RemedyRule } from './remedies'
 import { SUITS } from './fit/steps'
 import { UNKNOWN_FIT } from './fit/score'
 import { type Assessment, type Remedy, type Rescue } from './fit/types'
+import { itemAt } from '../lists/items'
 
 /** What a change has to add to the score to be worth its name. */
 const WORTH = 0.01
@@ -35,9 +36,10 @@ function scoreAfter(effects: readonly Pick<RemedyEffect, 'changes'>[], assessmen
   const fits = assessments.map(({ fit }) => fit)
   for (const { changes } of effects) {
     for (const { at, better, worse } of changes) {
-      const fit = fits[at]!
+      const fit = itemAt(fits, at)
       if (better !== undefined && (fit === null || better > fit)) fits[at] = better
-      if (worse !== undefined && fits[at] !== null) fits[at] = Math.min(fits[at]!, worse)
+      const now = itemAt(fits, at)
+      if (worse !== undefined && now !== null) fits[at] = Math.min(now, worse)
     }
   }
   return assessments.reduce(
@@ -86,7 +88,7 @@ function subsets<T>(list: readonly T[], most: number): T[][] {
   const all: T[][] = []
   const extend = (set: T[], from: number) => {
     for (let i = from; i < list.length; i++) {
-      const next = [...set, list[i]!]
+      const next = [...set, itemAt(list, i)]
       all.push(next)
       if (next.length < most) extend(next, i + 1)
     }

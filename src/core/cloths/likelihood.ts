@@ -2,6 +2,7 @@ import { type InspectionFeature } from './inspection'
 import { type InspectionId } from '../vocabulary/inspection'
 import { BODIES, OPACITIES } from '../vocabulary/cloth'
 import { type NamedCloth } from './types'
+import { floatAt, itemAt } from '../lists/items'
 
 /**
  * Share of answers that fall on the marks of the cloth; the rest falls anywhere. From memory of how people describe
@@ -82,7 +83,7 @@ function spread({ states }: InspectionFeature, marks: readonly string[], share: 
   const total = weights.reduce((sum, weight) => sum + weight, 0)
   marks.forEach((mark, index) => {
     const at = states.findIndex(({ id }) => id === mark)
-    row[at] = row[at]! + (share * weights[index]!) / total
+    row[at] = floatAt(row, at) + (share * itemAt(weights, index)) / total
   })
   return row
 }

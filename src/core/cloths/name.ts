@@ -7,6 +7,7 @@ import { type InspectionId } from '../vocabulary/inspection'
 import { markLikelihoodsOf, logNamedWeightDensity, logWidthDensity, logWeightDensity } from './likelihood'
 import { substitutions } from './substitutions'
 import { type NamedCloth } from './types'
+import { floatAt, itemAt } from '../lists/items'
 
 /** What is known of a cloth that wants a name; every part may be missing. */
 export interface Description {
@@ -70,7 +71,7 @@ const NEGLIGIBLE = 1e-3
 export function nameCloth(description: Description, vocabulary: Vocabulary = 'uk'): NameAnswer {
   const signs = signsOf(description, vocabulary)
   const masses = namedCloths.map(
-    ({ common }, index) => Math.log(common) + signs.reduce((sum, { logs }) => sum + logs[index]!, 0),
+    ({ common }, index) => Math.log(common) + signs.reduce((sum, { logs }) => sum + itemAt(logs, index), 0),
   )
   // A cloth outside the list answers anything: it is believed where every name of the list answers worse.
   const stranger =
@@ -82,7 +83,7 @@ export function nameCloth(description: Description, vocabulary: Vocabulary = 'uk
   const scored = namedCloths.map((cloth, index) => ({
     cloth,
     index,
-    probability: Math.exp(masses[index]! - highest) / total,
+    probability: Math.exp(itemAt(masses, index) - highest) / total,
   }))
   scored.sort((a, b) => b.probability - a.probability || a.index - b.index)
   return {
@@ -96,7 +97,7 @@ export function nameCloth(description: Description, vocabulary: Vocabulary = 'uk
     })),
     none,
     next: nextLooks(scored, description, vocabulary),
-    warnings: noneWarning(none, scored[0]!.probability).concat(
+    warnings: noneWarning(none, itemAt(scored, 0).probability).concat(
       warningsFor(scored.filter(({ probability }) => probability >= 0.1).map(({ cloth }) => cloth.id)),
     ),
   }
@@ -130,11 +131,11 @@ function signsOf(
     })
     const words =
       `${feature.title.toLowerCase()}: ` +
-      `${known.map((state) => feature.states[state]!.label.toLowerCase()).join(' and ')}`
+      `${known.map((state) => itemAt(feature.states, state).label.toLowerCase()).join(' and ')}`
     signs.push({
       words,
       logs: namedCloths.map((cloth) =>
-        known.reduce((sum, state) => sum + Math.log(markLikelihoodsOf(cloth, feature)[state]!), 0),
+        known.reduce((sum, state) => sum + Math.log(floatAt(markLikelihoodsOf(cloth, feature), state)), 0),
       ),
       unknown: -known.length * Math.log(feature.states.length),
     })
@@ -172,7 +173,7 @@ function fibreFit({ fibres: usual }: NamedCloth, fibres: readonly FibreId[]): nu
 function reasons(signs: readonly Sign[], index: number): { for: string[]; against: string[] } {
   const moved = signs.map(({ words, logs }) => ({
     words,
-    by: logs[index]! - Math.log(logs.reduce((sum, log) => sum + Math.exp(log), 0) / logs.length),
+    by: itemAt(logs, index) - Math.log(logs.reduce((sum, log) => sum + Math.exp(log), 0) / logs.length),
   }))
   const pick = (test: (by: number) => boolean) =>
     moved
@@ -220,9 +221,13 @@ function informationIn(feature: InspectionFeature, likely: readonly ScoredCloth[
     row: markLikelihoodsOf(cloth, feature),
   }))
   return feature.states.reduce((bits, _, state) => {
-    const overall = rows.reduce((sum, { share, row }) => sum + share * row[state]!, 0)
+    const overall = rows.reduce((sum, { share, row }) => sum + share * floatAt(row, state), 0)
     return (
-      bits + rows.reduce((sum, { share, row }) => sum + share * row[state]! * Math.log2(row[state]! / overall), 0)
+      bits +
+      rows.reduce(
+        (sum, { share, row }) => sum + share * floatAt(row, state) * Math.log2(floatAt(row, state) / overall),
+        0,
+      )
     )
   }, 0)
 }
@@ -230,9 +235,9 @@ function informationIn(feature: InspectionFeature, likely: readonly ScoredCloth[
 function lookWords(feature: InspectionFeature, likely: readonly ScoredCloth[], vocabulary: Vocabulary): string {
   const says = (cloth: NamedCloth) => {
     const row = markLikelihoodsOf(cloth, feature)
-    return feature.states[row.indexOf(Math.max(...row))]!
+    return itemAt(feature.states, row.indexOf(Math.max(...row)))
   }
-  const first = likely[0]!.cloth
+  const first = itemAt(likely, 0).cloth
   const rival = likely.slice(1).find(({ cloth }) => says(cloth).id !== says(first).id)?.cloth
   const shown = (cloth: NamedCloth) => `“${says(cloth).label.toLowerCase()}”`
   return rival

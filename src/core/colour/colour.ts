@@ -12,6 +12,7 @@ import {
   XYZ_D50,
   XYZ_D65,
 } from 'colorjs.io/fn'
+import { mustHave } from '../lists/items'
 
 for (const space of [XYZ_D65, XYZ_D50, sRGB_Linear, sRGB, Lab, LCH, OKLab, OKLCH]) ColorSpace.register(space)
 
@@ -28,7 +29,7 @@ export function lchOf(hex: string): { lightness: number; chroma: number; hue: nu
   const [lightness, chroma, hue] = to(getColor(hex), LCH).coords.map((one) =>
     Number.isFinite(one) ? Number(one) : 0,
   )
-  return { lightness: lightness!, chroma: chroma!, hue: hue! }
+  return { lightness: mustHave(lightness), chroma: mustHave(chroma), hue: mustHave(hue) }
 }
 
 /** Linear light of a colour. */

@@ -10,6 +10,7 @@ import { dyeCautions, LASTS, recipeFor } from './recipe'
 import { type TextWithId } from '../vocabulary/words'
 import { stripFor, type Strip } from './strip'
 import { fibreById } from '../fibres/catalogue'
+import { itemAt } from '../lists/items'
 
 export const DYE_THREADS = ['polyester', 'cotton', 'silk'] as const
 export type DyeThread = (typeof DYE_THREADS)[number]
@@ -68,7 +69,7 @@ export function planDyeing(asked: DyeAsked): DyeAnswer {
         fibre,
         dyeClass,
         uptake,
-        colour: byFibre[i]!.colour,
+        colour: itemAt(byFibre, i).colour,
         text: `${FIBRE_WORDS[fibre].uk}: ${text}${stays}.`,
       }
     }),

@@ -1,4 +1,5 @@
 import { type ReflectanceSpectrum } from './spectrum'
+import { itemAt } from '../lists/items'
 
 /** Absorption over scattering, K/S, at each wavelength. */
 export type Absorption = readonly number[]
@@ -29,7 +30,7 @@ export function reflectanceOf(absorption: Absorption): ReflectanceSpectrum {
  * @param strength of the dye, 1 where it is as deep as on white
  */
 export function dyedReflectance(cloth: Absorption, dye: Absorption, strength: number): Absorption {
-  return cloth.map((one, i) => one + strength * dye[i]!)
+  return cloth.map((one, i) => one + strength * itemAt(dye, i))
 }
 
 /** The constant of the formula for blends, as its authors fitted it. */
@@ -44,8 +45,8 @@ export function blendReflectances(
   parts: readonly { spectrum: ReflectanceSpectrum; share: number }[],
 ): ReflectanceSpectrum {
   const whole = parts.reduce((sum, { share }) => sum + share, 0)
-  return parts[0]!.spectrum.map((_, i) => {
-    const mean = parts.reduce((sum, { spectrum, share }) => sum + share * darkness(spectrum[i]!), 0) / whole
+  return itemAt(parts, 0).spectrum.map((_, i) => {
+    const mean = parts.reduce((sum, { spectrum, share }) => sum + share * darkness(itemAt(spectrum, i)), 0) / whole
     return (1 - 0.01 * mean * (1 - BLEND)) / (1 + BLEND * mean)
   })
 }

@@ -3,6 +3,7 @@ import { type MixPart } from '../fabric/types'
 import { absorptionOf, blendReflectances, dyedReflectance, reflectanceOf, type Absorption } from './kubelkaMunk'
 import { hexOfSpectrum, spectrumReflectance } from './spectrum'
 import { isLike } from '../fibres/traits'
+import { itemAt } from '../lists/items'
 
 /** From so much of a full shade on, the recipe’s amounts make up for what a fibre leaves in the bath. */
 const FULL_FROM = 0.7
@@ -78,5 +79,5 @@ function shareSeen({ fibre, fraction: { value, sd }, uptake }: MixPart & { uptak
 
 /** The nearest that any dye brings a cloth to a colour: a dye takes light away and gives none back. */
 function towards(cloth: Absorption, wanted: Absorption, strength: number): Absorption {
-  return cloth.map((one, i) => one + strength * Math.max(0, wanted[i]! - one))
+  return cloth.map((one, i) => one + strength * Math.max(0, itemAt(wanted, i) - one))
 }

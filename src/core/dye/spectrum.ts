@@ -1,6 +1,7 @@
 import { hexOfLinear, linearOf, type Lights } from '../colour/colour'
 import { LIGHT_WEIGHTS, WAVELENGTHS } from './observer'
 import { solveLinear } from '../numbers/solveLinear'
+import { itemAt } from '../lists/items'
 
 /** Reflectance at each of `WAVELENGTHS`, 0 … 1. */
 export type ReflectanceSpectrum = readonly number[]
@@ -47,7 +48,7 @@ export function spectrumReflectance(hex: string): ReflectanceSpectrum {
 const TOWARDS_GREY = [0, 0.01, 0.03, 0.08, 0.2, 0.5, 1]
 
 function smoothest(lights: readonly number[]): ReflectanceSpectrum {
-  const grey = 0.2126 * lights[0]! + 0.7152 * lights[1]! + 0.0722 * lights[2]!
+  const grey = 0.2126 * itemAt(lights, 0) + 0.7152 * itemAt(lights, 1) + 0.0722 * itemAt(lights, 2)
   for (const share of TOWARDS_GREY) {
     const found = newton(lights.map((one) => one + share * (grey - one)))
     if (found) return found
@@ -63,22 +64,24 @@ function newton(lights: readonly number[]): ReflectanceSpectrum | undefined {
     const tanh = z.map(Math.tanh)
     const reflectance = tanh.map((one) => (one + 1) / 2)
     const first = tanh.map((one) => (1 - one * one) / 2)
-    const pull = z.map((_, i) => LIGHT_WEIGHTS.reduce((sum, row, k) => sum + row[i]! * forces[k]!, 0))
-    const slope = z.map((_, i) => roughness(z, i) + first[i]! * pull[i]!)
-    const off = LIGHT_WEIGHTS.map((row, k) => row.reduce((sum, by, i) => sum + by * reflectance[i]!, 0) - lights[k]!)
+    const pull = z.map((_, i) => LIGHT_WEIGHTS.reduce((sum, row, k) => sum + itemAt(row, i) * itemAt(forces, k), 0))
+    const slope = z.map((_, i) => roughness(z, i) + itemAt(first, i) * itemAt(pull, i))
+    const off = LIGHT_WEIGHTS.map(
+      (row, k) => row.reduce((sum, by, i) => sum + by * itemAt(reflectance, i), 0) - itemAt(lights, k),
+    )
     if ([...slope, ...off].every((one) => Math.abs(one) < NEAR_ENOUGH)) return reflectance
     const matrix = z.map((_, i) => [
-      ...z.map((__, j) => second(i, j) + (i === j ? -2 * first[i]! * tanh[i]! * pull[i]! : 0)),
-      ...LIGHT_WEIGHTS.map((row) => first[i]! * row[i]!),
+      ...z.map((__, j) => second(i, j) + (i === j ? -2 * itemAt(first, i) * itemAt(tanh, i) * itemAt(pull, i) : 0)),
+      ...LIGHT_WEIGHTS.map((row) => itemAt(first, i) * itemAt(row, i)),
     ])
-    for (const row of LIGHT_WEIGHTS) matrix.push([...z.map((_, i) => row[i]! * first[i]!), 0, 0, 0])
+    for (const row of LIGHT_WEIGHTS) matrix.push([...z.map((_, i) => itemAt(row, i) * itemAt(first, i)), 0, 0, 0])
     const right = [...slope, ...off]
-    const step = solveLinear(matrix.map((row, i) => [...row, right[i]!]))
+    const step = solveLinear(matrix.map((row, i) => [...row, itemAt(right, i)]))
     // Held back where the tangent is steep, so that it does not run away.
     const most = Math.max(...step.slice(0, BANDS).map(Math.abs))
     const by = most > MOST_STEP ? MOST_STEP / most : 1
-    for (let i = 0; i < BANDS; i++) z[i]! -= by * step[i]!
-    for (let k = 0; k < 3; k++) forces[k]! -= by * step[BANDS + k]!
+    for (let i = 0; i < BANDS; i++) z[i]! -= by * itemAt(step, i)
+    for (let k = 0; k < 3; k++) forces[k]! -= by * itemAt(step, BANDS + k)
   }
   return undefined
 }
@@ -87,8 +90,8 @@ const MOST_STEP = 2
 
 /** Row i of the second difference of z: the slope of Σ (z[i+1] − z[i])². */
 function roughness(z: readonly number[], i: number): number {
-  const [before, after] = [z[i - 1] ?? z[i]!, z[i + 1] ?? z[i]!]
-  return 2 * (2 * z[i]! - before - after)
+  const [before, after] = [z[i - 1] ?? itemAt(z, i), z[i + 1] ?? itemAt(z, i)]
+  return 2 * (2 * itemAt(z, i) - before - after)
 }
 
 function second(i: number, j: number): number {

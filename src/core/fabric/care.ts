@@ -6,6 +6,7 @@ import { type FibreId } from '../vocabulary/fibres'
 import { hasMeltingPile, hasPile, isCoated } from './handling'
 import { type Offer } from './types'
 import { isLike } from '../fibres/traits'
+import { itemAt, mustHave } from '../lists/items'
 
 /** How a cloth is looked after. */
 export interface Care {
@@ -72,11 +73,11 @@ export function careOf(offer: Offer): Care {
     coldest.celsius === null ||
     (DRY_CLEANED.includes(offer.called ?? '') && !isCottonVelvet && all.some((id) => isLike(id, 'gentle-wash')))
   const tumble = isCoated(offer) ? 0 : Math.min(...kinds.map((kind) => TUMBLES.indexOf(kind.tumble)))
-  const iron = ironFor(offer.fibres!.value)!
+  const iron = mustHave(ironFor(mustHave(offer.fibres).value))
   const mostDots = isCoated(offer) || hasMeltingPile(offer) ? 1 : hasPile(offer) ? 2 : 3
   return {
     washCelsius: isWaterShy ? null : coldest.celsius,
-    tumble: TUMBLES[tumble]!,
+    tumble: itemAt(TUMBLES, tumble),
     ironDots: Math.min(mostDots, iron.dots) as IronDots,
     isGentle: all.some((id) => isLike(id, 'gentle-wash')),
     tenderest: coldest.id,

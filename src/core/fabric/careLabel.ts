@@ -3,6 +3,7 @@ import { careOf, TUMBLES } from './care'
 import { isCoated } from './handling'
 import { type Offer } from './types'
 import { isLike } from '../fibres/traits'
+import { itemAt } from '../lists/items'
 
 /** Heats of a wash that a label knows (ISO 3758), °C. */
 const WASHES = [95, 70, 60, 50, 40, 30] as const
@@ -17,7 +18,7 @@ export function careLabelOf(parts: readonly Offer[]): CareId[] {
   const isDry = cares.some(({ washCelsius }) => washCelsius === null)
   const isGentle = cares.some((care) => care.isGentle)
   const celsius = Math.min(...cares.map(({ washCelsius }) => washCelsius ?? 0))
-  const tumble = TUMBLES[Math.min(...cares.map((care) => TUMBLES.indexOf(care.tumble)))]!
+  const tumble = itemAt(TUMBLES, Math.min(...cares.map((care) => TUMBLES.indexOf(care.tumble))))
   const dots = Math.min(...cares.map(({ ironDots }) => ironDots))
   const fibres = parts.flatMap(({ mix = [] }) => mix.map(({ fibre }) => fibre))
   const isFlat = parts.some(({ mix = [] }) =>

@@ -3,6 +3,7 @@ import { type FibreId } from '../vocabulary/fibres'
 import { type Share } from '../vocabulary/shares'
 import { type Quantity } from '../units/quantity'
 import { type MixPart, type SharedFibre } from './types'
+import { itemAt } from '../lists/items'
 
 /** What a word for a share stands for before all of them are scaled to one: part of the mass, with its doubt. */
 const SHARES: Readonly<Record<Share, Quantity>> = {
@@ -52,7 +53,7 @@ export function mixOfUsual(fibres: readonly FibreId[]): MixPart[] {
   const total = weights.reduce((sum, weight) => sum + weight, 0)
   return fibres.map((fibre, index) => ({
     fibre,
-    fraction: { value: weights[index]! / total, sd: common.length > 1 ? USUAL_DOUBT : 0 },
+    fraction: { value: itemAt(weights, index) / total, sd: common.length > 1 ? USUAL_DOUBT : 0 },
   }))
 }
 

@@ -2,6 +2,7 @@ import { fibreById } from '../fibres/catalogue'
 import { COVERAGE_80, scaleQuantity, type Quantity } from '../units/quantity'
 import { meanOver } from './mix'
 import { type KnownValue, type Offer, type Shrink } from './types'
+import { mustHave } from '../lists/items'
 
 /** What is still to come after a first wash as it will be washed, per cent of what there was; common practice. */
 const LEFT_AFTER_WASH = 0.15
@@ -29,8 +30,8 @@ export function shrinkOf(offer: Offer): KnownValue<Shrink> {
 }
 
 function usualOf({ mix = [] }: Offer): Quantity {
-  const middle = meanOver(mix, ({ care: { shrinks } }) => (shrinks[0] + shrinks[1]) / 2)!
-  const half = meanOver(mix, ({ care: { shrinks } }) => (shrinks[1] - shrinks[0]) / 2)!
+  const middle = mustHave(meanOver(mix, ({ care: { shrinks } }) => (shrinks[0] + shrinks[1]) / 2))
+  const half = mustHave(meanOver(mix, ({ care: { shrinks } }) => (shrinks[1] - shrinks[0]) / 2))
   // One fibre that does not shrink holds the other: they are twisted together. Half of the way to the smallest.
   const least = Math.min(
     ...mix

@@ -2,6 +2,7 @@ import { FEATURE_IDS, OBSERVED_STATES, type FeatureId } from '../vocabulary/obse
 import { FIBRE_IDS, type FibreId } from '../vocabulary/fibres'
 import { fibreKinds } from './kinds'
 import { type Reports, type ReportRows } from './types'
+import { mustHave } from '../lists/items'
 
 /**
  * What is reported of each fibre, feature by feature: "like X, except …" told in full.
@@ -44,5 +45,8 @@ const full = reportsInFull(Object.fromEntries(FIBRE_IDS.map((id) => [id, fibreKi
 
 /** The weights of one feature, a row a fibre. */
 export function reportsOf<F extends FeatureId>(feature: F): Record<FibreId, ReportRows[F]> {
-  return Object.fromEntries(FIBRE_IDS.map((id) => [id, full[id]![feature]])) as Record<FibreId, ReportRows[F]>
+  return Object.fromEntries(FIBRE_IDS.map((id) => [id, mustHave(full[id])[feature]])) as Record<
+    FibreId,
+    ReportRows[F]
+  >
 }

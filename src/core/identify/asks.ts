@@ -6,6 +6,7 @@ import { type Asks } from '../vocabulary/observations'
 import { capitalise } from '../units/format'
 import { doubtWords, familyChoiceWords, fibreListWords } from './words'
 import { type Vocabulary } from '../vocabulary/words'
+import { itemAt } from '../lists/items'
 
 /** How hypotheses are parted by what was asked. */
 interface Grouping {
@@ -70,7 +71,10 @@ export function answerAsked(
     if (!mass) masses.set(key, (mass = { label: labelOf(hypothesis), probability: 0 }))
     mass.probability += probability
   }
-  const [key, best] = [...masses].sort((a, b) => b[1].probability - a[1].probability)[0]!
+  const [key, best] = itemAt(
+    [...masses].sort((a, b) => b[1].probability - a[1].probability),
+    0,
+  )
   return { asks, probability: best.probability, text: ANSWERS[asks](key, best.label, doubtWords(best.probability)) }
 }
 

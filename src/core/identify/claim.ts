@@ -9,6 +9,7 @@ import { type ClaimAnswer, type ClaimItem, type ClaimSign } from './types'
 import { capitalise } from '../units/format'
 import { fibreName } from './words'
 import { type Vocabulary } from '../vocabulary/words'
+import { floatAt, itemAt } from '../lists/items'
 
 /**
  * A seller's claim against everything else that the cloth could be.
@@ -58,7 +59,7 @@ export function judgeClaim(
   // would fit any slip better than the truth does.
   const kinds = new Map<string, { prior: number; mass: number }>()
   for (const { hypothesis, index } of others) {
-    const log = parts.reduce((sum, { logLikelihoods }) => sum + logLikelihoods[index]!, 0)
+    const log = parts.reduce((sum, { logLikelihoods }) => sum + floatAt(logLikelihoods, index), 0)
     const kind = hypothesis.families.join('+')
     const sum = kinds.get(kind) ?? { prior: 0, mass: 0 }
     kinds.set(kind, sum)
@@ -75,15 +76,16 @@ export function judgeClaim(
     reports.map((entry, column): ClaimSign => {
       const mean =
         others.reduce(
-          (sum, { hypothesis, index }) => sum + hypothesis.prior * Math.exp(byFeature[column]![index]!),
+          (sum, { hypothesis, index }) =>
+            sum + hypothesis.prior * Math.exp(floatAt(itemAt(byFeature, column), index)),
           0,
         ) / all.prior
-      const row = tables.probabilities[entry.column]!
+      const row = itemAt(tables.probabilities, entry.column)
       return {
         feature: entry.feature.id,
         part,
-        expected: entry.feature.states[row.indexOf(Math.max(...row))]!.id,
-        seen: [...new Set(entry.reports.flat())].map((state) => entry.feature.states[state]!.id),
+        expected: itemAt(entry.feature.states, row.indexOf(Math.max(...row))).id,
+        seen: [...new Set(entry.reports.flat())].map((state) => itemAt(entry.feature.states, state).id),
         bits: (weightedLogLikelihood(entry, tables) - Math.log(mean)) / Math.LN2,
       }
     }),

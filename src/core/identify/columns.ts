@@ -1,5 +1,6 @@
 import { sharedBy, type FeatureReports } from './evidence'
 import { type Grounds } from './grounds'
+import { floatAt, itemAt } from '../lists/items'
 
 /** The tables of every hypothesis, turned: of one feature, a column over the hypotheses for each of its answers. */
 interface FeatureColumns {
@@ -20,16 +21,16 @@ export function logLikelihoodsOf({ feature, column, reports }: FeatureReports, g
   const { states: columns, several, single } = columnsOf(grounds, column)
   const sums = new Float64Array(grounds.hypotheses.length)
   for (const states of reports) {
-    for (const state of states) add(sums, columns[state]!)
+    for (const state of states) add(sums, itemAt(columns, state))
     if (feature.multi) add(sums, states.length > 1 ? several : single)
   }
   const divisor = sharedBy(feature, reports.length)
-  if (divisor !== 1) for (let i = 0; i < sums.length; i++) sums[i] = sums[i]! / divisor
+  if (divisor !== 1) for (let i = 0; i < sums.length; i++) sums[i] = floatAt(sums, i) / divisor
   return sums
 }
 
 function add(sums: Float64Array, column: Float64Array): void {
-  for (let i = 0; i < sums.length; i++) sums[i] = sums[i]! + column[i]!
+  for (let i = 0; i < sums.length; i++) sums[i] = floatAt(sums, i) + floatAt(column, i)
 }
 
 function columnsOf({ reporter, hypotheses }: Grounds, column: number): FeatureColumns {
@@ -44,8 +45,10 @@ function turned({ reporter, hypotheses }: Grounds, column: number): FeatureColum
   const tables = hypotheses.map(reporter.tables)
   const columnOf = (value: (table: (typeof tables)[number]) => number) => Float64Array.from(tables, value)
   return {
-    states: Array.from(tables[0]!.logs[column]!, (_, state) => columnOf(({ logs }) => logs[column]![state]!)),
-    several: columnOf(({ several }) => Math.log(several[column]!)),
-    single: columnOf(({ several }) => Math.log(1 - several[column]!)),
+    states: Array.from(itemAt(itemAt(tables, 0).logs, column), (_, state) =>
+      columnOf(({ logs }) => floatAt(itemAt(logs, column), state)),
+    ),
+    several: columnOf(({ several }) => Math.log(itemAt(several, column))),
+    single: columnOf(({ several }) => Math.log(1 - itemAt(several, column))),
   }
 }

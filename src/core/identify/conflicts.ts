@@ -8,6 +8,7 @@ import { type Conflict, type Hypothesis, type Observation } from './types'
 import { type Part, PARTS } from '../vocabulary/observations'
 import { fibreListWords, fibreName } from './words'
 import { type Vocabulary } from '../vocabulary/words'
+import { floatAt, itemAt, mustHave } from '../lists/items'
 
 /** Two answers conflict where seeing both is this many times rarer than chance would have it, log2. */
 const CONFLICT_BITS = -2.5
@@ -32,10 +33,13 @@ export function conflictsIn(
     )
     for (let a = 0; a < own.length; a++) {
       for (let b = a + 1; b < own.length; b++) {
-        const bits = pointwiseInformation(alone[a]!, alone[b]!, pure.priors)
+        const bits = pointwiseInformation(itemAt(alone, a), itemAt(alone, b), pure.priors)
         if (bits > CONFLICT_BITS) continue
-        const observations = [own[a]!, own[b]!] as const
-        const likelihoods = [answerLikelihoodsOf(own[a]!, grounds), answerLikelihoodsOf(own[b]!, grounds)] as const
+        const observations = [itemAt(own, a), itemAt(own, b)] as const
+        const likelihoods = [
+          answerLikelihoodsOf(itemAt(own, a), grounds),
+          answerLikelihoodsOf(itemAt(own, b), grounds),
+        ] as const
         found.push({ bits, conflict: describe({ part, observations, likelihoods }, hypotheses, vocabulary) })
       }
     }
@@ -79,10 +83,10 @@ function pointwiseInformation(a: Float64Array, b: Float64Array, priors: Float64A
   let onlyA = 0
   let onlyB = 0
   for (let i = 0; i < priors.length; i++) {
-    const prior = priors[i]!
-    both += prior * a[i]! * b[i]!
-    onlyA += prior * a[i]!
-    onlyB += prior * b[i]!
+    const prior = floatAt(priors, i)
+    both += prior * floatAt(a, i) * floatAt(b, i)
+    onlyA += prior * floatAt(a, i)
+    onlyB += prior * floatAt(b, i)
   }
   return Math.log2(both / (onlyA * onlyB))
 }
@@ -113,22 +117,22 @@ function describe(
 function bestMixture([a, b]: Pair['likelihoods'], hypotheses: readonly Hypothesis[]): Hypothesis {
   let best = { index: -1, mass: -1 }
   hypotheses.forEach(({ components, prior }, index) => {
-    const mass = components.length === 1 ? -1 : prior * a[index]! * b[index]!
+    const mass = components.length === 1 ? -1 : prior * floatAt(a, index) * floatAt(b, index)
     if (mass > best.mass) best = { index, mass }
   })
-  return hypotheses[best.index]!
+  return itemAt(hypotheses, best.index)
 }
 
 /** `a synthetic in wool`; within one family, the fibres. */
 function mixtureWords({ components }: Hypothesis, vocabulary: Vocabulary): string {
   const [main, minor] = components
-  const [mainFamily, minorFamily] = [main!, minor!].map(({ fibre }) => fibreById(fibre).family)
+  const [mainFamily, minorFamily] = [mustHave(main), mustHave(minor)].map(({ fibre }) => fibreById(fibre).family)
   if (mainFamily === minorFamily)
     return fibreListWords(
       components.map(({ fibre }) => fibre),
       vocabulary,
     )
-  return `${families[minorFamily!].phrase} in ${fibreName(main!.fibre, vocabulary)}`
+  return `${families[mustHave(minorFamily)].phrase} in ${fibreName(mustHave(main).fibre, vocabulary)}`
 }
 
 /** The family whose pure cloths make the answer likeliest. */
@@ -139,7 +143,7 @@ function pointsTo(likelihood: Float64Array, hypotheses: readonly Hypothesis[]): 
     hypotheses.forEach((hypothesis, i) => {
       const own = purePriorOf(hypothesis)
       if (own === 0 || hypothesis.families[0] !== family) return
-      mass += own * likelihood[i]!
+      mass += own * floatAt(likelihood, i)
       prior += own
     })
     return prior > 0 ? mass / prior : 0

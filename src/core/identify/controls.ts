@@ -8,6 +8,7 @@ import { clothPosterior } from './parts'
 import { capitalise } from '../units/format'
 import { fibreName } from './words'
 import { type Vocabulary } from '../vocabulary/words'
+import { itemAt } from '../lists/items'
 
 const MOST_KEPT = 500
 const doubtful = boundedCache<boolean>(MOST_KEPT)
@@ -74,7 +75,7 @@ export function controlsNeeded(
       const has = (impure: boolean) =>
         members.find(({ fibre }) => box.some((piece) => piece.fibre === fibre && piece.impure === impure))
       const [pure, doubtful] = [has(false), has(true)]
-      const { fibre } = pure ?? doubtful ?? members[0]!
+      const { fibre } = pure ?? doubtful ?? itemAt(members, 0)
       const name = fibreName(fibre, vocabulary)
       if (pure) return { fibre, inBox: 'pure', text: `${capitalise(name)}: in your box.` }
       if (doubtful)

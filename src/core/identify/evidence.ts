@@ -1,6 +1,7 @@
 import { featureById, features, type Feature } from './features'
 import { type ReportTables } from './reporter'
 import { type Observation } from './types'
+import { floatAt, itemAt } from '../lists/items'
 
 /**
  * How dependent answers are combined. Two rules, both ours, chosen so that correlated answers saturate:
@@ -56,11 +57,11 @@ export function gatherReports(observations: readonly Observation[]): FeatureRepo
  * draws from the feature's table, times the probability of naming several at all.
  */
 export function logLikelihood({ feature, column, reports }: FeatureReports, { logs, several }: ReportTables): number {
-  const row = logs[column]!
-  const severalProbability = several[column]!
+  const row = itemAt(logs, column)
+  const severalProbability = itemAt(several, column)
   let sum = 0
   for (const states of reports) {
-    for (const state of states) sum += row[state]!
+    for (const state of states) sum += floatAt(row, state)
     if (feature.multi) sum += Math.log(states.length > 1 ? severalProbability : 1 - severalProbability)
   }
   return sum / sharedBy(feature, reports.length)
@@ -82,7 +83,11 @@ function stateIndex(feature: Feature, state: string): number {
  * @param strengths information of each alone, bits, in the order of `gathered`
  */
 export function weighReports(gathered: readonly FeatureReports[], strengths: readonly number[]): WeightedReports[] {
-  const ranked = gathered.map((entry, index) => ({ index, look: entry.feature.look, strength: strengths[index]! }))
+  const ranked = gathered.map((entry, index) => ({
+    index,
+    look: entry.feature.look,
+    strength: itemAt(strengths, index),
+  }))
   ranked.sort((a, b) => b.strength - a.strength || a.index - b.index)
   const rank = new Map<string, number>()
   const weights: number[] = []
@@ -91,5 +96,5 @@ export function weighReports(gathered: readonly FeatureReports[], strengths: rea
     weights[index] = SAME_LOOK_FRACTION ** before
     rank.set(look, before + 1)
   }
-  return gathered.map((entry, index) => ({ ...entry, weight: weights[index]! }))
+  return gathered.map((entry, index) => ({ ...entry, weight: itemAt(weights, index) }))
 }

@@ -4,17 +4,18 @@ import { pairs, triples } from './blends'
 import { MAIN_WEIGHT, SHARE_SPLIT } from './priors'
 import { type Share } from '../vocabulary/shares'
 import { type Component, type Hypothesis } from './types'
+import { itemAt } from '../lists/items'
 
 /** `silk`, or `cotton.main+polyester.minor`: the same mixture always gets the same id. */
 function hypothesisId(components: readonly Component[]): string {
-  if (components.length === 1) return components[0]!.fibre
+  if (components.length === 1) return itemAt(components, 0).fibre
   return components.map(({ fibre, share }) => `${fibre}.${share}`).join('+')
 }
 
 /** A mixture from fibres and weights that sum to 1, the larger share first. */
 export function mixtureOf(weights: readonly (readonly [FibreId, number])[]): Component[] {
   const sorted = [...weights].sort((a, b) => b[1] - a[1] || FIBRE_IDS.indexOf(a[0]) - FIBRE_IDS.indexOf(b[0]))
-  const top = sorted[0]![1]
+  const top = itemAt(sorted, 0)[1]
   const atTop = sorted.filter(([, weight]) => top - weight < EVEN_WITHIN).length
   const word = (weight: number): Share => {
     if (sorted.length === 1) return 'all'

@@ -33,6 +33,7 @@ import {
 } from './types'
 import { fibreVerdictOf } from './verdict'
 import { type Vocabulary } from '../vocabulary/words'
+import { floatAt, itemAt, mustHave } from '../lists/items'
 
 export interface IdentifyQuestion {
   observations: readonly Observation[]
@@ -110,7 +111,7 @@ export function identify(question: IdentifyQuestion, vocabulary: Vocabulary = 'u
     byPart,
     parts: partsAnswer(
       differ,
-      apart.map((part) => [part, byPart[part]!.verdict]),
+      apart.map((part) => [part, mustHave(byPart[part]).verdict]),
       vocabulary,
     ),
   }
@@ -229,7 +230,7 @@ class Tally {
     if (places.length === 1) this.only[places[0]!]! += probability
   }
   of(place: number): { present: number; only: number } {
-    return { present: Math.min(1, this.present[place]!), only: Math.min(1, this.only[place]!) }
+    return { present: Math.min(1, floatAt(this.present, place)), only: Math.min(1, floatAt(this.only, place)) }
   }
 }
 
@@ -256,8 +257,8 @@ function evidenceBits(
   const rows: Evidence[] = []
   for (const [part, { reports, byFeature }] of evidence) {
     reports.forEach(({ feature, reports: specimens }, column) => {
-      const states = [...new Set(specimens.flat())].map((state) => feature.states[state]!.id)
-      const logs = byFeature[column]!
+      const states = [...new Set(specimens.flat())].map((state) => itemAt(feature.states, state).id)
+      const logs = itemAt(byFeature, column)
       rows.push({
         feature: feature.id,
         part,
@@ -286,7 +287,7 @@ function bitsFor(
   const key = mixture.join()
   let [mass, prior, allMass, allPrior] = [0, 0, 0, 0]
   hypotheses.forEach((hypothesis, index) => {
-    const own = hypothesis.prior * Math.exp(logLikelihoods[index]!)
+    const own = hypothesis.prior * Math.exp(floatAt(logLikelihoods, index))
     allMass += own
     allPrior += hypothesis.prior
     if (hypothesis.families.join() !== key) return
@@ -300,8 +301,8 @@ function bitsByFamily(logLikelihoods: Float64Array, hypotheses: readonly Hypothe
   const [masses, priors] = [new Float64Array(FAMILIES.length), new Float64Array(FAMILIES.length)]
   let [allMass, allPrior] = [0, 0]
   for (let index = 0; index < hypotheses.length; index++) {
-    const hypothesis = hypotheses[index]!
-    const mass = hypothesis.prior * Math.exp(logLikelihoods[index]!)
+    const hypothesis = itemAt(hypotheses, index)
+    const mass = hypothesis.prior * Math.exp(floatAt(logLikelihoods, index))
     allMass += mass
     allPrior += hypothesis.prior
     const { families } = placesOf(hypothesis)
@@ -312,7 +313,10 @@ function bitsByFamily(logLikelihoods: Float64Array, hypotheses: readonly Hypothe
   const overall = allMass / allPrior
   const bits = FAMILIES.map((family, place) => {
     // A family that the years rule out altogether neither gains nor loses.
-    return [family, priors[place]! > 0 ? Math.log2(masses[place]! / priors[place]! / overall) : 0]
+    return [
+      family,
+      floatAt(priors, place) > 0 ? Math.log2(floatAt(masses, place) / floatAt(priors, place) / overall) : 0,
+    ]
   })
   return Object.fromEntries(bits) as Record<FamilyId, number>
 }

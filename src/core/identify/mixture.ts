@@ -4,6 +4,7 @@ import { blendRules, type BlendRule, type BlendShare } from './blendRules'
 import { type Feature, type StateWeights } from './features'
 import { type Component } from './types'
 import { weightsOf } from './weights'
+import { floatAt } from '../lists/items'
 
 /**
  * Probability of each report of one feature, given what the cloth is made of, in the order of `feature.states`; sums
@@ -19,7 +20,7 @@ export function reportProbabilities(feature: Feature, components: readonly Compo
     if (!bend) continue
     const bent = normalised(feature, rule.weights[bend.share])
     for (let state = 0; state < mixed.length; state++)
-      mixed[state] = (1 - bend.reach) * mixed[state]! + bend.reach * bent[state]!
+      mixed[state] = (1 - bend.reach) * floatAt(mixed, state) + bend.reach * floatAt(bent, state)
   }
   return dulled(feature, mixed)
 }
@@ -31,7 +32,7 @@ export function rowProbabilities(feature: Feature, weights: StateWeights): Float
 
 /** Plain slips, spread over all states. */
 function dulled({ slip }: Feature, row: Float64Array): Float64Array {
-  for (let state = 0; state < row.length; state++) row[state] = (1 - slip) * row[state]! + slip / row.length
+  for (let state = 0; state < row.length; state++) row[state] = (1 - slip) * floatAt(row, state) + slip / row.length
   return row
 }
 
@@ -41,7 +42,7 @@ export function severalProbability({ several }: Feature, components: readonly Co
   const families = new Set(components.map(({ fibre }) => fibreById(fibre).family))
   if (families.size > 1) return several.mixed
   const [family] = families
-  return several.aloneIn?.[family!] ?? several.alone
+  return (family && several.aloneIn?.[family]) ?? several.alone
 }
 
 function plainMixture(feature: Feature, components: readonly Component[]): Float64Array {
@@ -50,10 +51,11 @@ function plainMixture(feature: Feature, components: readonly Component[]): Float
   for (const { fibre, weight } of components) {
     const loudness = weight * (feature.salience[fibre] ?? feature.salience[fibreById(fibre).family] ?? 1)
     const row = normalised(feature, weightsOf(feature)[fibre])
-    for (let state = 0; state < mixed.length; state++) mixed[state] = mixed[state]! + loudness * row[state]!
+    for (let state = 0; state < mixed.length; state++)
+      mixed[state] = floatAt(mixed, state) + loudness * floatAt(row, state)
     total += loudness
   }
-  for (let state = 0; state < mixed.length; state++) mixed[state] = mixed[state]! / total
+  for (let state = 0; state < mixed.length; state++) mixed[state] = floatAt(mixed, state) / total
   return mixed
 }
 

@@ -6,6 +6,7 @@ import { type Asks, type Part, type Tool } from '../vocabulary/observations'
 import { type ClaimItem, type NextTest, type Observation, type Scored } from './types'
 import { capitalise } from '../units/format'
 import { type Vocabulary } from '../vocabulary/words'
+import { floatAt, itemAt } from '../lists/items'
 
 /** Below this a test is not worth the match: nothing at home would tell. Bits. */
 export const WORTH_DOING_BITS = 0.03
@@ -108,7 +109,7 @@ function stopWords(
     const apart = isMixed && isWhole ? ' Burning a yarn of the warp and one of the weft apart may still tell.' : ''
     return `Stop here: nothing that can be done at home to the whole would help ${between}. A laboratory could.${apart}`
   }
-  const tool = lacking(out, atHand)[0]!
+  const tool = itemAt(lacking(out, atHand), 0)
   return `Stop here, unless you can get ${TOOL_WORDS[tool]}: nothing else would help ${between}.`
 }
 
@@ -147,11 +148,12 @@ function groupsOf(
 /** What each group would answer to the feature of that column. */
 function answersOf(groups: readonly Group[], column: number): GroupAnswers[] {
   return groups.map(({ label, probability, members }) => {
-    const states = new Float64Array(members[0]!.tables.probabilities[column]!.length)
+    const states = new Float64Array(itemAt(itemAt(members, 0).tables.probabilities, column).length)
     for (const member of members) {
-      const row = member.tables.probabilities[column]!
+      const row = itemAt(member.tables.probabilities, column)
       const share = member.probability / probability
-      for (let state = 0; state < states.length; state++) states[state] = states[state]! + share * row[state]!
+      for (let state = 0; state < states.length; state++)
+        states[state] = floatAt(states, state) + share * floatAt(row, state)
     }
     return { label, probability, states }
   })
@@ -162,22 +164,23 @@ function mutualInformation(answers: readonly GroupAnswers[]): number {
   const total = answers.reduce((sum, { probability }) => sum + probability, 0)
   const overall = new Float64Array(answers[0]?.states.length ?? 0)
   for (const { probability, states } of answers) {
-    for (let i = 0; i < states.length; i++) overall[i] = overall[i]! + (probability / total) * states[i]!
+    for (let i = 0; i < states.length; i++)
+      overall[i] = floatAt(overall, i) + (probability / total) * floatAt(states, i)
   }
   let bits = 0
   for (const { probability, states } of answers) {
     // Slips keep every probability above zero.
     for (let i = 0; i < states.length; i++)
-      bits += (probability / total) * states[i]! * Math.log2(states[i]! / overall[i]!)
+      bits += (probability / total) * floatAt(states, i) * Math.log2(floatAt(states, i) / floatAt(overall, i))
   }
   return bits
 }
 
 /** In words: which of the likely cloths would answer what. */
 function reason(feature: Feature, answers: readonly GroupAnswers[]): string {
-  const first = answers[0]!
+  const first = itemAt(answers, 0)
   const rival = answers.slice(1, 8).find(({ states }) => likeliest(states) !== likeliest(first.states))
-  const label = ({ states }: GroupAnswers) => `“${feature.states[likeliest(states)]!.label.toLowerCase()}”`
+  const label = ({ states }: GroupAnswers) => `“${itemAt(feature.states, likeliest(states)).label.toLowerCase()}”`
   if (!rival)
     return `${capitalise(first.label)} would most often give ${label(first)}; anything else speaks against it.`
   return `${capitalise(first.label)} would most often give ${label(first)}, ${rival.label} ${label(rival)}.`

@@ -5,6 +5,7 @@ import { type FibreWeights } from './features/types'
 import { commonReporter, reporterWith, type Reporter } from './reporter'
 import { type Observation } from './types'
 import { weightsOf } from './weights'
+import { itemAt, mustHave } from '../lists/items'
 
 /** A known piece, burnt and answered: what this person says of a cloth that is nothing but that fibre. */
 export interface ControlBurn {
@@ -95,12 +96,15 @@ export function ownWays(burns: readonly ControlBurn[]): OwnWay[] {
       [...(own.get(feature.id) ?? [])].flatMap(([common, counts]): OwnWay[] => {
         const before = shares(common)
         const after = shares(bentRow(common, counts))
-        const [says, shift] = Object.entries(after)
-          .map(([state, share]) => [state, share - (before[state] ?? 0)] as const)
-          .sort((a, b) => b[1] - a[1])[0]!
+        const [says, shift] = itemAt(
+          Object.entries(after)
+            .map(([state, share]) => [state, share - (before[state] ?? 0)] as const)
+            .sort((a, b) => b[1] - a[1]),
+          0,
+        )
         if (shift < WORTH_TELLING) return []
         const fibres = FIBRE_IDS.filter((fibre) => weightsOf(feature)[fibre] === common)
-        return [{ feature: feature.id, fibres, says, common: before[says] ?? 0, own: after[says]! }]
+        return [{ feature: feature.id, fibres, says, common: before[says] ?? 0, own: mustHave(after[says]) }]
       }),
     )
     .sort((a, b) => b.own - b.common - (a.own - a.common))

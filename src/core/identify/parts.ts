@@ -6,6 +6,7 @@ import { evidenceOfPart, logLikelihoodUnder, scoreAll, type PartEvidence } from 
 import { SAME_THROUGHOUT } from './priors'
 import { PARTS, type Part } from '../vocabulary/observations'
 import { type Hypothesis, type Observation, type Scored } from './types'
+import { floatAt, itemAt, mustHave } from '../lists/items'
 
 export interface ClothPosterior {
   scored: readonly Scored[]
@@ -40,7 +41,7 @@ export function clothPosterior(observations: readonly Observation[], grounds: Gr
   const tested = PARTS.filter((part) => part !== 'whole' && evidence.has(part))
   const sameThroughout = hypotheses.map((hypothesis, index) => {
     let log = Math.log(hypothesis.prior)
-    for (const { logLikelihoods } of evidence.values()) log += logLikelihoods[index]!
+    for (const { logLikelihoods } of evidence.values()) log += floatAt(logLikelihoods, index)
     return { hypothesis, log }
   })
   if (tested.length === 0) return { scored: scoreAll(sameThroughout), evidence, differ: null }
@@ -71,10 +72,10 @@ function differing(
   evidence: ReadonlyMap<Part, PartEvidence>,
   { hypotheses, reporter }: Grounds,
 ): Weighted[] {
-  const places: (Part | 'untested')[] = tested.length === 1 ? [tested[0]!, 'untested'] : [...tested]
+  const places: (Part | 'untested')[] = tested.length === 1 ? [itemAt(tested, 0), 'untested'] : [...tested]
   const whole = evidence.get('whole')
   const candidates = places.map((place) =>
-    likeliest(hypotheses, evidence.get(place as Part)?.logLikelihoods, CANDIDATES[places.length]!),
+    likeliest(hypotheses, evidence.get(place as Part)?.logLikelihoods, mustHave(CANDIDATES[places.length])),
   )
 
   // Of all ways to choose the places' stuffs, those that are not all alike: how many a priori, and what they make of
@@ -100,7 +101,7 @@ function differing(
         visit([...chosen, hypothesis], prior * hypothesis.prior, log + logLikelihood)
       return
     }
-    if (chosen.every(({ id }) => id === chosen[0]!.id)) return
+    if (chosen.every(({ id }) => id === itemAt(chosen, 0).id)) return
     const weights = new Map<FibreId, number>()
     for (const { components } of chosen)
       for (const { fibre, weight } of components)

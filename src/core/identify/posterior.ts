@@ -4,6 +4,7 @@ import { gatherReports, logLikelihood, weighReports, type WeightedReports } from
 import { type Grounds } from './grounds'
 import { type ReportTables } from './reporter'
 import { type Hypothesis, type Observation, type Scored } from './types'
+import { floatAt, itemAt, mustHave } from '../lists/items'
 
 /** What one part's observations say: of each hypothesis, the natural log-likelihood. */
 export interface PartEvidence {
@@ -23,7 +24,7 @@ export function evidenceOfPart(observations: readonly Observation[], grounds: Gr
     gathered,
     raw.map((column) => informationGained(column, hypotheses)),
   )
-  const byFeature = raw.map((column, index) => scaled(column, reports[index]!.weight))
+  const byFeature = raw.map((column, index) => scaled(column, itemAt(reports, index).weight))
   const logLikelihoods = sumColumns(byFeature, hypotheses.length)
   const candle = readAsCandle(observations)
   return { reports, byFeature, logLikelihoods: candle ? mixedWith(candle, logLikelihoods, grounds) : logLikelihoods }
@@ -33,7 +34,7 @@ export function evidenceOfPart(observations: readonly Observation[], grounds: Gr
 function mixedWith({ rest, logCandle, logNone }: CandleReading, plain: Float64Array, grounds: Grounds): Float64Array {
   const other = rest.length > 0 ? evidenceOfPart(rest, grounds).logLikelihoods : new Float64Array(plain.length)
   return plain.map((log, index) => {
-    const [a, b] = [log + logNone, other[index]! + logCandle]
+    const [a, b] = [log + logNone, floatAt(other, index) + logCandle]
     const most = Math.max(a, b)
     return most + Math.log(Math.exp(a - most) + Math.exp(b - most))
   })
@@ -42,7 +43,7 @@ function mixedWith({ rest, logCandle, logNone }: CandleReading, plain: Float64Ar
 /** Of one answer alone, its likelihood under each hypothesis. */
 export function answerLikelihoodsOf(observation: Observation, grounds: Grounds): Float64Array {
   const [entry] = gatherReports([observation])
-  return logLikelihoodsOf(entry!, grounds).map(Math.exp)
+  return logLikelihoodsOf(mustHave(entry), grounds).map(Math.exp)
 }
 
 /** Log-likelihood of the same weighted reports under one more mixture, given its tables. */
@@ -62,7 +63,7 @@ export function scoreAll(weighted: readonly { hypothesis: Hypothesis; log: numbe
   const highest = weighted.reduce((max, { log }) => Math.max(max, log), -Infinity)
   const masses = weighted.map(({ log }) => Math.exp(log - highest))
   const total = masses.reduce((a, b) => a + b, 0)
-  return weighted.map(({ hypothesis }, index) => ({ hypothesis, probability: masses[index]! / total }))
+  return weighted.map(({ hypothesis }, index) => ({ hypothesis, probability: itemAt(masses, index) / total }))
 }
 
 /** Kullback–Leibler divergence of the posterior from the prior, bits: what an answer alone tells. */
@@ -71,9 +72,9 @@ function informationGained(logLikelihoods: Float64Array, hypotheses: readonly Hy
   let evidence = 0
   let weighted = 0
   for (let i = 0; i < hypotheses.length; i++) {
-    const mass = hypotheses[i]!.prior * Math.exp(logLikelihoods[i]!)
+    const mass = itemAt(hypotheses, i).prior * Math.exp(floatAt(logLikelihoods, i))
     evidence += mass
-    weighted += mass * logLikelihoods[i]!
+    weighted += mass * floatAt(logLikelihoods, i)
   }
   const bits = (weighted / evidence - Math.log(evidence)) / Math.LN2
   // Rounding leaves about 1e-16 where an answer says nothing; equal nothings must tie.
@@ -82,12 +83,12 @@ function informationGained(logLikelihoods: Float64Array, hypotheses: readonly Hy
 
 function scaled(column: Float64Array, by: number): Float64Array {
   const out = new Float64Array(column.length)
-  for (let i = 0; i < column.length; i++) out[i] = column[i]! * by
+  for (let i = 0; i < column.length; i++) out[i] = floatAt(column, i) * by
   return out
 }
 
 function sumColumns(columns: readonly Float64Array[], length: number): Float64Array {
   const sum = new Float64Array(length)
-  for (const column of columns) for (let i = 0; i < length; i++) sum[i] = sum[i]! + column[i]!
+  for (const column of columns) for (let i = 0; i < length; i++) sum[i] = floatAt(sum, i) + floatAt(column, i)
   return sum
 }

@@ -1,6 +1,7 @@
 import { features, type Feature } from './features'
 import { PARTS, type Part } from '../vocabulary/observations'
 import { type Observation } from './types'
+import { itemAt } from '../lists/items'
 
 /** An observation, and the specimen that it was made on. */
 export interface SpecimenObservation extends Observation {
@@ -26,7 +27,9 @@ export function reportRepeatsOf(observations: readonly SpecimenObservation[]): R
         .map(({ specimen, states }) => ({ specimen, states }))
         .sort((a, b) => a.specimen - b.specimen)
       if (bySpecimen.length === 0) return []
-      const shared = bySpecimen[0]!.states.some((state) => bySpecimen.every(({ states }) => states.includes(state)))
+      const shared = itemAt(bySpecimen, 0).states.some((state) =>
+        bySpecimen.every(({ states }) => states.includes(state)),
+      )
       return [{ feature, part, bySpecimen, how: bySpecimen.length === 1 ? 'once' : shared ? 'agree' : 'differ' }]
     }),
   )

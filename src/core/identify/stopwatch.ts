@@ -1,4 +1,5 @@
 import { type Quantity } from '../units/quantity'
+import { mustHave } from '../lists/items'
 
 /** Standard uncertainty of starting or stopping a watch by hand, seconds; from memory of reaction-time experiments. */
 export const REACTION_SECONDS = 0.2
@@ -21,7 +22,7 @@ const CATCHING: readonly (readonly [from: number, state: string])[] = [
 export function catchState(seconds: number | null): string {
   if (seconds === null) return 'none'
   if (!(seconds >= 0)) throw new RangeError('catchState: a time is not negative')
-  return CATCHING.find(([from]) => seconds >= from)![1]
+  return mustHave(CATCHING.find(([from]) => seconds >= from))[1]
 }
 
 /**

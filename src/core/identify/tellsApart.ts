@@ -2,6 +2,7 @@ import { type FibreId } from '../vocabulary/fibres'
 import { features } from './features'
 import { mixtureOf } from './hypotheses'
 import { commonReporter } from './reporter'
+import { floatAt, itemAt, mustHave } from '../lists/items'
 
 /** What one look tells of two fibres. */
 export interface Telling {
@@ -29,9 +30,9 @@ export function tellsApart(one: FibreId, other: FibreId): Telling[] {
   return features
     .map(({ id, states }, at) => ({
       feature: id,
-      bits: divergence(mine![at]!, theirs![at]!),
-      one: usual(mine![at]!, states),
-      other: usual(theirs![at]!, states),
+      bits: divergence(itemAt(mustHave(mine), at), itemAt(mustHave(theirs), at)),
+      one: usual(itemAt(mustHave(mine), at), states),
+      other: usual(itemAt(mustHave(theirs), at), states),
     }))
     .filter(({ bits }) => bits >= LEAST_BITS)
     .sort((a, b) => b.bits - a.bits)
@@ -48,9 +49,9 @@ export function rowsOf(fibre: FibreId): readonly Float64Array[] {
 function divergence(p: Float64Array, q: Float64Array): number {
   let bits = 0
   for (let i = 0; i < p.length; i++) {
-    const middle = (p[i]! + q[i]!) / 2
-    if (p[i]! > 0) bits += 0.5 * p[i]! * Math.log2(p[i]! / middle)
-    if (q[i]! > 0) bits += 0.5 * q[i]! * Math.log2(q[i]! / middle)
+    const middle = (floatAt(p, i) + floatAt(q, i)) / 2
+    if (floatAt(p, i) > 0) bits += 0.5 * floatAt(p, i) * Math.log2(floatAt(p, i) / middle)
+    if (floatAt(q, i) > 0) bits += 0.5 * floatAt(q, i) * Math.log2(floatAt(q, i) / middle)
   }
   return bits
 }
@@ -58,7 +59,7 @@ function divergence(p: Float64Array, q: Float64Array): number {
 function usual(row: Float64Array, states: readonly { id: string }[]): string[] {
   const most = Math.max(...row)
   return states
-    .map(({ id }, i) => ({ id, share: row[i]! }))
+    .map(({ id }, i) => ({ id, share: floatAt(row, i) }))
     .filter(({ share }) => share >= most * WORTH_NAMING)
     .sort((a, b) => b.share - a.share)
     .map(({ id }) => id)

@@ -4,6 +4,7 @@ import { formatPercent, capitalise } from '../units/format'
 import { type Hypothesis, type Scored, type Verdict } from './types'
 import { doubtWords, familyChoiceWords, fibreListWords, joinWithAnd } from './words'
 import { type Vocabulary } from '../vocabulary/words'
+import { itemAt, mustHave } from '../lists/items'
 
 /** A verdict is the finest level whose probability reaches this. */
 export const VERDICT_THRESHOLD = 0.8
@@ -23,7 +24,7 @@ export function fibreVerdictOf(
   vocabulary: Vocabulary = 'uk',
 ): Verdict {
   const sets = fibreSets(scored)
-  const leaning = { leaning: sets[0]!.fibres, leaningProbability: sets[0]!.probability }
+  const leaning = { leaning: itemAt(sets, 0).fibres, leaningProbability: itemAt(sets, 0).probability }
   const best = withHiddenTrace(sets)
   if (hasEvidence) {
     const carried = fineVerdict(best, sets) ?? familyVerdict(scored)
@@ -36,7 +37,7 @@ export function fibreVerdictOf(
     sure: null,
     probability: leaning.leaningProbability,
   }
-  return { ...nothing, ...leaning, text: undecidedText(hasEvidence, sets[0]!, vocabulary) }
+  return { ...nothing, ...leaning, text: undecidedText(hasEvidence, itemAt(sets, 0), vocabulary) }
 }
 
 type Carried = Pick<Verdict, 'level' | 'ids' | 'sides' | 'sure' | 'probability'>
@@ -122,12 +123,12 @@ function fibreSets(scored: readonly Scored[]): FibreSet[] {
 
 /** The likeliest set, a lone fibre together with what may be it and a trace. */
 function withHiddenTrace(sets: readonly FibreSet[]): FibreSet {
-  const best = sets[0]!
+  const best = itemAt(sets, 0)
   if (best.fibres.length > 1) return best
   const hidden = sets.filter(
     ({ fibres }) =>
       fibres.length === 2 &&
-      fibres.includes(best.fibres[0]!) &&
+      fibres.includes(itemAt(best.fibres, 0)) &&
       fibres.some((fibre) => fibre !== best.fibres[0] && isTrace(fibre)),
   )
   const trace = hidden.reduce((sum, { probability }) => sum + probability, 0)
@@ -194,7 +195,7 @@ function familyVerdict(scored: readonly Scored[]): Carried | undefined {
     FAMILIES.map((family) => [family]),
     ([family]) => mass((found) => found.length === 1 && found[0] === family),
   )
-  if (single.probability >= VERDICT_THRESHOLD && standsApart(single.item[0]!))
+  if (single.probability >= VERDICT_THRESHOLD && standsApart(itemAt(single.item, 0)))
     return { level: 'family', ids: single.item, sides: [], sure: null, probability: single.probability }
 
   const pairs = FAMILIES.flatMap((a, i) => FAMILIES.slice(i + 1).map((b): [FamilyId, FamilyId] => [a, b]))
@@ -229,9 +230,10 @@ function familyVerdict(scored: readonly Scored[]): Carried | undefined {
   const within = (found: readonly FamilyId[]) => found.every((family) => group.item.includes(family))
   const surest = highest(
     group.item.map((family) => [family]),
-    ([family]) => mass((found) => within(found) && found.includes(family!)),
+    ([family]) => mass((found) => within(found) && found.includes(mustHave(family))),
   )
-  const sure = surest.probability >= VERDICT_THRESHOLD && standsApart(surest.item[0]!) ? surest.item[0]! : null
+  const sure =
+    surest.probability >= VERDICT_THRESHOLD && standsApart(itemAt(surest.item, 0)) ? itemAt(surest.item, 0) : null
   return {
     level: 'group',
     ids: group.item,
@@ -250,7 +252,7 @@ function highest<T extends object>(
   items: readonly T[],
   probabilityOf: (item: T) => number,
 ): { item: T; probability: number } {
-  let best = { item: items[0]!, probability: -1 }
+  let best = { item: itemAt(items, 0), probability: -1 }
   for (const item of items) {
     const probability = probabilityOf(item)
     if (probability > best.probability) best = { item, probability }

@@ -2,6 +2,7 @@ import { fibres } from '../fibres/catalogue'
 import { FIBRE_IDS, type FibreId } from '../vocabulary/fibres'
 import { features } from './features'
 import { rowsOf, tellsApart } from './tellsApart'
+import { floatAt, itemAt } from '../lists/items'
 
 /** What one answer to a question says of pure cloth. */
 export interface AnswerTells {
@@ -42,10 +43,10 @@ export function whatItTells(id: string): WhatItTells {
   const rows = fibres.map((fibre) => ({
     fibre: fibre.id,
     common: fibre.common,
-    row: rowsOf(fibre.id)[at]!,
+    row: itemAt(rowsOf(fibre.id), at),
   }))
-  const answers = features[at]!.states.map(({ id: state }, s): AnswerTells => {
-    const weights = rows.map(({ fibre, common, row }) => ({ fibre, weight: common * row[s]! }))
+  const answers = itemAt(features, at).states.map(({ id: state }, s): AnswerTells => {
+    const weights = rows.map(({ fibre, common, row }) => ({ fibre, weight: common * floatAt(row, s) }))
     const all = weights.reduce((sum, { weight }) => sum + weight, 0)
     const likeliest = weights
       .map(({ fibre, weight }) => ({ fibre, share: weight / all }))

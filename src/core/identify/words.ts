@@ -1,6 +1,7 @@
 import { FIBRE_WORDS, type FamilyId, type FibreId } from '../vocabulary/fibres'
 import { type Vocabulary } from '../vocabulary/words'
 import { families } from '../fibres/families'
+import { mustHave } from '../lists/items'
 
 export { capitalise } from '../units/format'
 export type { Vocabulary } from '../vocabulary/words'
@@ -20,17 +21,17 @@ export const DOUBT_BANDS: readonly (readonly [from: number, words: string])[] = 
 
 /** The words for a probability. */
 export function doubtWords(probability: number): string {
-  return DOUBT_BANDS.find(([from]) => probability >= from)![1]
+  return mustHave(DOUBT_BANDS.find(([from]) => probability >= from))[1]
 }
 
 export function fibreName(id: FibreId, vocabulary: Vocabulary = 'uk'): string {
   return FIBRE_WORDS[id][vocabulary]
 }
 
-/** `cotton`, `cotton with polyester`, or `cotton with polyester and elastane`. */
+/** `cotton`, `cotton with polyester`, or `cotton with polyester and elastane`; empty for none. */
 export function fibreListWords(ids: readonly FibreId[], vocabulary: Vocabulary = 'uk'): string {
-  const [first, ...others] = ids.map((id) => fibreName(id, vocabulary))
-  return others.length === 0 ? first! : `${first} with ${joinWithAnd(others)}`
+  const [first = '', ...others] = ids.map((id) => fibreName(id, vocabulary))
+  return others.length === 0 ? first : `${first} with ${joinWithAnd(others)}`
 }
 
 /** `wool, silk and nylon`. */

@@ -5,6 +5,7 @@ import { isLongEnough } from './strip'
 import { type LayAnswer, type LayTask, type Unplaced } from './types'
 import { placementsOf, keepVerified, type LaidPieces } from './keepVerified'
 import { layWords } from './words'
+import { itemAt } from '../lists/items'
 
 /**
  * What is told of a lay: only what passed the check.
@@ -46,14 +47,14 @@ export function answerOf(task: LayTask, found: LaidPieces, isLast: boolean, whol
 
 function unplacedOf({ plan, spots }: LaidPieces): Unplaced[] {
   return plan.items.flatMap(({ id, copies, why = 'there is no room left for it' }, item) =>
-    spots[item]!.bin >= 0 ? [] : [{ id, copies: [...copies], why }],
+    itemAt(spots, item).bin >= 0 ? [] : [{ id, copies: [...copies], why }],
   )
 }
 
 /** The pieces’ area over what was used: the length by its usable width, or all of the odd pieces. */
 function densityOf({ plan, spots }: LaidPieces, length: number): number {
   const taken = plan.items.reduce((sum, item, i) => {
-    const { bin, shape } = spots[i]!
+    const { bin, shape } = itemAt(spots, i)
     // On the fold half of it is drawn, through both layers each copy is: either way two of what is drawn are cut.
     const through = plan.layers === 'single' ? 1 : item.onFold ? 2 : item.copies.length
     return bin < 0 ? sum : sum + shape.area * through

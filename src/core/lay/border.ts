@@ -3,6 +3,7 @@ import { boxOf, turnPolygon, type Outline, type Point } from '../shapes/polygon'
 import { type BorderSide } from '../vocabulary/laying'
 import { grainAs } from './grain'
 import { type LayCloth, type LayPiece } from './types'
+import { itemAt, mustHave } from '../lists/items'
 
 /** Along one edge of the cloth. */
 export type Edge = Exclude<BorderSide, 'both'>
@@ -63,7 +64,7 @@ export function borderFault(
     const isOn = minX < lines.clearMinX - OFF_BY || maxX > lines.clearMaxX + OFF_BY
     return isOn ? 'lies on the border' : undefined
   }
-  const isThere = edgesWith(cloth.border!.side).some((edge) => {
+  const isThere = edgesWith(mustHave(cloth.border).side).some((edge) => {
     const off = Math.abs((edge === 'left' ? minX : maxX) - lines[edge])
     const turned = footTurn(piece.warpDeg, lies.mirrored, edge) - lies.degrees
     return off <= OFF_BY && Math.abs(Math.sin((turned * Math.PI) / 360)) < 0.01
@@ -82,21 +83,21 @@ export interface BorderFoot {
 export function footOf({ outline, warpDeg, onFold }: Pick<LayPiece, 'outline' | 'warpDeg' | 'onFold'>): BorderFoot {
   const worn = turnPolygon(outline, 90 - warpDeg)
   const n = worn.length
-  const isFold = (i: number) => onFold && Math.abs(outline[i]![0]) <= ON_FOLD
-  const lowest = worn.reduce((best, [, y], i) => (y < worn[best]![1] ? i : best), 0)
+  const isFold = (i: number) => onFold && Math.abs(itemAt(outline, i)[0]) <= ON_FOLD
+  const lowest = worn.reduce((best, [, y], i) => (y < itemAt(worn, best)[1] ? i : best), 0)
   const reached = (step: 1 | -1): Point[] => {
     const found: Point[] = []
     for (let i = lowest, k = 1; k < n; k++) {
       const next = (i + step + n) % n
-      const [[fromX, fromY], [toX, toY]] = [worn[i]!, worn[next]!]
+      const [[fromX, fromY], [toX, toY]] = [itemAt(worn, i), itemAt(worn, next)]
       const slope = (Math.atan2(Math.abs(toY - fromY), Math.abs(toX - fromX)) * 180) / Math.PI
       if ((isFold(i) && isFold(next)) || slope > STEEP) break
-      found.push(worn[next]!)
+      found.push(itemAt(worn, next))
       i = next
     }
     return found
   }
-  const foot = [worn[lowest]!, ...reached(1), ...reached(-1)]
+  const foot = [itemAt(worn, lowest), ...reached(1), ...reached(-1)]
   const { minX, maxX, minY, maxY } = boxOf(foot)
   return { bowMm: maxY - minY, widthMm: (maxX - minX) * (onFold ? 2 : 1) }
 }

@@ -1,5 +1,6 @@
 import { boxOf, crossingsAt, type Outline } from '../shapes/polygon'
 import { type LayItem, type LayItems } from './search/items'
+import { itemAt, mustHave } from '../lists/items'
 
 /** Places across a piece at which its section is measured, beside its corners. */
 const SECTIONS = 24
@@ -12,7 +13,7 @@ const SECTIONS = 24
  */
 export function boundOf({ bins, items }: LayItems): number {
   const [bin] = bins
-  const width = bin!.maxX - bin!.minX
+  const width = mustHave(bin).maxX - mustHave(bin).minX
   const laid = items.filter(({ why, choices }) => !why && choices.flat().length > 0)
   const area = laid.reduce((sum, item) => sum + leastOf(item, ({ area }) => area), 0)
   const longest = Math.max(0, ...laid.map((item) => leastOf(item, ({ box }) => box.maxY - box.minY)))
@@ -40,5 +41,5 @@ function atMiddle(outline: Outline, width: number): number {
 function sectionAt(outline: Outline, x: number): number {
   const ys = crossingsAt([outline], 'y', x)
   ys.sort((a, b) => a - b)
-  return ys.reduce((sum, y, i) => (i % 2 === 1 ? sum + y - ys[i - 1]! : sum), 0)
+  return ys.reduce((sum, y, i) => (i % 2 === 1 ? sum + y - itemAt(ys, i - 1) : sum), 0)
 }

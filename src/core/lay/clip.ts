@@ -1,5 +1,6 @@
 import { differenceD, EndType, FillRule, inflatePathsD, JoinType, simplifyPathD, unionD } from 'clipper2-ts'
 import { type Outline, type Point } from '../shapes/polygon'
+import { itemAt } from '../lists/items'
 
 /** Digits behind the point, in mm, that the clipping keeps. */
 const DIGITS = 4
@@ -29,5 +30,5 @@ export function inflatePolygon(region: readonly Outline[], by: number, isSharp =
 
 /** Without the corners that lie nearer than so to the line between their neighbours. @param by mm */
 export function simplifyPolygon(outline: Outline, by: number): Point[] {
-  return fromPaths([simplifyPathD(toPaths([outline])[0]!, by, true)])[0]!
+  return itemAt(fromPaths([simplifyPathD(itemAt(toPaths([outline]), 0), by, true)]), 0)
 }

@@ -4,6 +4,7 @@ import { type FieldSpot } from './search/field'
 import { type LayItems } from './search/items'
 import { type LayTask, type Placement } from './types'
 import { verifyLayout } from './verify/verifyLayout'
+import { itemAt, mustHave } from '../lists/items'
 
 /** A lay as the search has it. */
 export interface LaidPieces {
@@ -21,7 +22,7 @@ export function placementsOf({
   spots,
 }: Pick<LaidPieces, 'plan' | 'spots'>): { item: number; placement: Placement }[] {
   return plan.items.flatMap(({ id, copies }, item) => {
-    const { bin, shape, x, y } = spots[item]!
+    const { bin, shape, x, y } = itemAt(spots, item)
     const on = plan.bins[bin]
     if (!on) return []
     const placement: Placement = {
@@ -50,11 +51,11 @@ export function keepVerified(task: LayTask, laid: LaidPieces): LaidPieces {
     const placed = placementsOf({ plan, spots })
     const faults = verifyLayout(task, { placements: placed.map(({ placement }) => placement), layers: plan.layers })
     if (faults.length === 0) return { ...laid, plan: withReasons(plan, spots, refused), spots }
-    const worst = worstOf(faults.map(({ placements }) => placements.map((i) => placed[i]!.item)))
+    const worst = worstOf(faults.map(({ placements }) => placements.map((i) => itemAt(placed, i).item)))
     const times = (refused.get(worst) ?? 0) + 1
     refused.set(worst, times)
     const behind = times === 1 ? spotBehind(task, plan, spots, worst) : undefined
-    spots[worst] = behind ?? { ...spots[worst]!, bin: -1 }
+    spots[worst] = behind ?? { ...itemAt(spots, worst), bin: -1 }
   }
 }
 
@@ -69,20 +70,21 @@ function worstOf(faults: readonly (readonly number[])[]): number {
 /** A place behind all that lies on a plain length of fabric. */
 function spotBehind({ cloth, gapMm, match }: LayTask, plan: LayItems, spots: readonly FieldSpot[], item: number) {
   const [bin] = plan.bins
-  const { shape } = spots[item]!
-  const isPlain = cloth !== undefined && !cloth.border && bin!.off.length === 0 && match.length === 0
-  if (!isPlain || plan.items[item]!.onFold === 'y') return undefined
+  const { shape } = itemAt(spots, item)
+  const isPlain = cloth !== undefined && !cloth.border && mustHave(bin).off.length === 0 && match.length === 0
+  if (!isPlain || itemAt(plan.items, item).onFold === 'y') return undefined
   const far = Math.max(0, ...spots.map((spot, i) => (i === item || spot.bin < 0 ? 0 : spot.y + spot.shape.box.maxY)))
   const y = far + gapMm - shape.box.minY
   const end = cloth.lengthMm === undefined ? Infinity : cloth.lengthMm / lengthsTaken(plan.layers)
-  const isRoom = y + shape.box.maxY <= end && shape.box.maxX - shape.box.minX <= bin!.maxX - bin!.minX
-  return isRoom ? { bin: 0, shape, x: bin!.minX - shape.box.minX, y } : undefined
+  const isRoom =
+    y + shape.box.maxY <= end && shape.box.maxX - shape.box.minX <= mustHave(bin).maxX - mustHave(bin).minX
+  return isRoom ? { bin: 0, shape, x: mustHave(bin).minX - shape.box.minX, y } : undefined
 }
 
 function withReasons(plan: LayItems, spots: readonly FieldSpot[], refused: ReadonlyMap<number, number>): LayItems {
   if (refused.size === 0) return plan
   const items = plan.items.map((item, i) =>
-    refused.has(i) && spots[i]!.bin < 0 ? { ...item, why: NOT_VERIFIED } : item,
+    refused.has(i) && itemAt(spots, i).bin < 0 ? { ...item, why: NOT_VERIFIED } : item,
   )
   return { ...plan, items }
 }

@@ -13,6 +13,7 @@ import { lengthsTaken } from '../vocabulary/laying'
 import { isLongEnough } from './strip'
 import { type LaidPieces } from './keepVerified'
 import { type LayAnswer, type LayTask, type Layers } from './types'
+import { itemAt, mustHave } from '../lists/items'
 
 /** How much of what may be spent each way of folding gets to show what it can, before the best goes on alone. */
 const TRIAL_SHARE = 0.12
@@ -65,7 +66,7 @@ export function laidOut(task: LayTask, budget: Budget): LayAnswer {
 
 function* onLength(task: LayTask, budget: Budget, chance: () => number): Search {
   const ways: Way[] = []
-  const kinds = layersOf(task.cloth!, task.pieces)
+  const kinds = layersOf(mustHave(task.cloth), task.pieces)
   for (const layers of kinds) {
     const until = (START_SHARE * (ways.length + 1)) / kinds.length
     const leads: Way[] = []
@@ -86,7 +87,7 @@ function* onLength(task: LayTask, budget: Budget, chance: () => number): Search 
   const best = bestOf(ways)
   yield* told(task, best, squeeze(best.field, best.bound, chance, upTo(budget, squeezeShare(task))))
   const chosen = bestOf(ways)
-  const { lengthMm } = task.cloth!
+  const { lengthMm } = mustHave(task.cloth)
   if (lengthMm === undefined || isLongEnough(lengthMm, lengthOf(chosen))) return answerOf(task, laidOf(chosen), true)
   return yield* asMuchAsFits(task, chosen, chance, budget)
 }
@@ -141,11 +142,11 @@ function* wayOf(
   })
   const field = new PlacementField(plan, of, Infinity, () => budget.tick())
   pin(field, task)
-  const order = bySize(field).filter((item) => !plan.items[item]!.why && !field.held.has(item))
+  const order = bySize(field).filter((item) => !itemAt(plan.items, item).why && !field.held.has(item))
   if (isShown && inRows(field, order, task.gapMm).length === 0) {
     yield betterOf(task, { plan, field, bound: 0 })
   }
-  for (const item of order) field.put(item, { ...field.spots[item]!, bin: -1 })
+  for (const item of order) field.put(item, { ...itemAt(field.spots, item), bin: -1 })
   const laying = bottomLeft(field, order, { isOver: () => budget.spent() >= until })
   let laid = laying.next()
   for (; !laid.done; laid = laying.next()) yield undefined
@@ -153,7 +154,7 @@ function* wayOf(
   const late = inRows(field, waiting, task.gapMm)
   const left = [...homeless, ...late]
   // What no length of cloth takes is not waited for.
-  if (isEndless) for (const item of left) plan.items[item]!.why ??= whyNot(plan, item, late.includes(item))
+  if (isEndless) for (const item of left) itemAt(plan.items, item).why ??= whyNot(plan, item, late.includes(item))
   const bound = isEndless ? Math.max(boundOf(plan), heldTo(field)) : 0
   return { plan, lead, field, bound, left: isEndless ? [] : left }
 }
@@ -163,7 +164,7 @@ const NO_TIME = 'there was no time left to look for its place'
 /** How far what is held reaches, mm: no lay is shorter. */
 function heldTo(field: PlacementField): number {
   return [...field.held].reduce((far, item) => {
-    const { y, shape } = field.spots[item]!
+    const { y, shape } = itemAt(field.spots, item)
     return Math.max(far, y + shape.box.maxY)
   }, 0)
 }
@@ -188,16 +189,16 @@ function pin(field: PlacementField, { pinned = [] }: LayTask): void {
 }
 
 function whyNot(plan: LayItems, item: number, isLate: boolean): string {
-  const shapes = plan.items[item]!.choices.flat()
+  const shapes = itemAt(plan.items, item).choices.flat()
   const [border] = plan.bins.flatMap((bin) => bin.border ?? [])
   const isLonger = border && shapes.every(({ foot, box }) => foot && box.maxX - box.minX > widthFor(plan, foot))
   if (isLonger) return 'it is longer than the cloth is wide, with its foot on the border'
   const beside = border ? border.clearMaxX - border.clearMinX : Infinity
   if (shapes.every(({ foot, box }) => !foot && box.maxX - box.minX > beside))
     return 'it is wider than the cloth beside its border'
-  const isWide = plan.items[item]!.choices.flat().every(({ box }) =>
-    plan.bins.every(({ minX, maxX }) => box.maxX - box.minX > maxX - minX),
-  )
+  const isWide = itemAt(plan.items, item)
+    .choices.flat()
+    .every(({ box }) => plan.bins.every(({ minX, maxX }) => box.maxX - box.minX > maxX - minX))
   if (isWide) return 'it is wider than the cloth'
   return isLate ? NO_TIME : 'no place on the cloth takes it'
 }
@@ -205,7 +206,7 @@ function whyNot(plan: LayItems, item: number, isLate: boolean): string {
 /** What is left of the width from a foot’s line on, mm. */
 function widthFor({ bins }: LayItems, foot: Edge): number {
   const [{ minX, maxX, border }] = bins as [LayItems['bins'][number]]
-  return foot === 'left' ? maxX - border!.left : border!.right - minX
+  return foot === 'left' ? maxX - mustHave(border).left : mustHave(border).right - minX
 }
 
 /** A search, with the lay told wherever the search says that it is better. */

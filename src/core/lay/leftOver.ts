@@ -3,6 +3,7 @@ import { areaOf, anticlockwise, isWithin, signedArea, type Outline, type Point }
 import { largestRectangle } from './rectangle'
 import { usableBins, type Bin } from './search/bins'
 import { type LeftOver, type Layers, type Placement } from './types'
+import { itemAt } from '../lists/items'
 
 /** What is smaller than this is swept up: the side of a square, mm. */
 const SWEPT = 50
@@ -27,7 +28,7 @@ export function leftOver(
       return {
         panel: bin.panel,
         panelCopy: bin.panelCopy,
-        outline: region[0]!,
+        outline: itemAt(region, 0),
         areaMm2: region.reduce((sum, outline) => sum + signedArea(outline), 0),
         largestRectangle: { widthMm, lengthMm },
         layers: layers === 'single' ? 1 : 2,
@@ -51,5 +52,7 @@ function partsOf(region: readonly Outline[]): Point[][][] {
   const holes = region.filter((outline) => signedArea(outline) < 0)
   return region
     .filter((outline) => signedArea(outline) > 0 && areaOf(outline) > 1)
-    .map((outer) => [outer, ...holes.filter((hole) => isWithin(hole[0]!, outer))].map((outline) => [...outline]))
+    .map((outer) =>
+      [outer, ...holes.filter((hole) => isWithin(itemAt(hole, 0), outer))].map((outline) => [...outline]),
+    )
 }

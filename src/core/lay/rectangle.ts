@@ -1,4 +1,5 @@
 import { boxOf, crossingsAt, type Outline } from '../shapes/polygon'
+import { itemAt, lastOf, mustHave } from '../lists/items'
 
 /** Lines each way between which the largest rectangle is looked for, at most. */
 const MOST_LINES = 96
@@ -16,7 +17,7 @@ export interface Rectangle {
  * @param region outer line first, then holes; @returns its sides along x and along y, mm; it always fits
  */
 export function largestRectangle(region: readonly Outline[]): Rectangle {
-  const box = boxOf(region[0]!)
+  const box = boxOf(itemAt(region, 0))
   const xs = linesOf(region, 0, box.minX, box.maxX)
   const ys = linesOf(region, 1, box.minY, box.maxY)
   const isFull = cellsInside(region, xs, ys)
@@ -24,7 +25,7 @@ export function largestRectangle(region: readonly Outline[]): Rectangle {
   let best: Rectangle = { minX: box.minX, minY: box.minY, widthMm: 0, lengthMm: 0 }
   for (let row = 0; row + 1 < ys.length; row++) {
     for (let column = 0; column + 1 < xs.length; column++) {
-      below[column] = isFull[row]![column] ? below[column]! + 1 : 0
+      below[column] = itemAt(isFull, row)[column] ? itemAt(below, column) + 1 : 0
     }
     best = widestUnder(below, { xs, ys, row }, best)
   }
@@ -36,17 +37,17 @@ function linesOf(region: readonly Outline[], axis: 0 | 1, from: number, to: numb
   const even = Array.from({ length: MOST_LINES + 1 }, (_, i) => from + ((to - from) * i) / MOST_LINES)
   const few = [...new Set(corners)]
   const all = few.length > MOST_LINES ? even : [...few, ...even]
-  return [...new Set(all)].sort((a, b) => a - b).filter((at, i, list) => i === 0 || at - list[i - 1]! > 1e-6)
+  return [...new Set(all)].sort((a, b) => a - b).filter((at, i, list) => i === 0 || at - itemAt(list, i - 1) > 1e-6)
 }
 
 /** For each cell whether it lies wholly in the region: no side of it passes through, and its middle is inside. */
 function cellsInside(region: readonly Outline[], xs: readonly number[], ys: readonly number[]): boolean[][] {
   return ys.slice(0, -1).map((low, row) => {
-    const high = ys[row + 1]!
+    const high = itemAt(ys, row + 1)
     const crossed = spansBetween(region, low, high)
     const middle = crossingsAt(region, 'x', (low + high) / 2)
     return xs.slice(0, -1).map((left, column) => {
-      const right = xs[column + 1]!
+      const right = itemAt(xs, column + 1)
       const isInside = middle.filter((x) => x < (left + right) / 2).length % 2 === 1
       return isInside && !crossed.some(([from, to]) => from < right - 1e-7 && to > left + 1e-7)
     })
@@ -58,7 +59,7 @@ function spansBetween(region: readonly Outline[], low: number, high: number): [n
   const spans: [number, number][] = []
   for (const outline of region) {
     outline.forEach(([ax, ay], i) => {
-      const [bx, by] = outline[(i + 1) % outline.length]!
+      const [bx, by] = itemAt(outline, (i + 1) % outline.length)
       if (Math.max(ay, by) <= low + 1e-9 || Math.min(ay, by) >= high - 1e-9) return
       const at = (y: number) =>
         ax + ((Math.min(Math.max(y, Math.min(ay, by)), Math.max(ay, by)) - ay) * (bx - ax)) / (by - ay)
@@ -82,13 +83,13 @@ function widestUnder(below: readonly number[], { xs, ys, row }: Row, best: Recta
   for (let column = 0; column <= below.length; column++) {
     const rows = below[column] ?? 0
     let from = column
-    while (stack.length > 0 && stack.at(-1)!.rows >= rows) {
-      const last = stack.pop()!
+    while (stack.length > 0 && lastOf(stack).rows >= rows) {
+      const last = mustHave(stack.pop())
       from = last.from
-      const lengthMm = ys[row + 1]! - ys[row + 1 - last.rows]!
-      const widthMm = xs[column]! - xs[from]!
+      const lengthMm = itemAt(ys, row + 1) - itemAt(ys, row + 1 - last.rows)
+      const widthMm = itemAt(xs, column) - itemAt(xs, from)
       if (lengthMm * widthMm > found.lengthMm * found.widthMm) {
-        found = { minX: xs[from]!, minY: ys[row + 1 - last.rows]!, widthMm, lengthMm }
+        found = { minX: itemAt(xs, from), minY: itemAt(ys, row + 1 - last.rows), widthMm, lengthMm }
       }
     }
     stack.push({ from, rows })

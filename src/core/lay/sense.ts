@@ -1,6 +1,7 @@
 import { foldFault } from '../shapes/fold'
 import { areaOf, isSimple, type Outline } from '../shapes/polygon'
 import { type LayPanel, type LayPiece, type LayTask } from './types'
+import { itemAt, mustHave } from '../lists/items'
 
 /** What makes no sense about a task, and where. */
 export interface LayFault {
@@ -15,7 +16,7 @@ const NO_AREA = 0.01
 export function layFault(task: LayTask): LayFault | undefined {
   return (
     first(task.pieces, (piece, i) => pieceFault(piece, task.pieces, ['pieces', i])) ??
-    first(task.panels ?? [], (panel, i) => panelFault(panel, task.panels!, ['panels', i])) ??
+    first(task.panels ?? [], (panel, i) => panelFault(panel, mustHave(task.panels), ['panels', i])) ??
     clothFault(task) ??
     first(
       task.match,
@@ -26,7 +27,7 @@ export function layFault(task: LayTask): LayFault | undefined {
 
 function first<T>(list: readonly T[], of: (item: T, i: number) => LayFault | undefined): LayFault | undefined {
   for (let i = 0; i < list.length; i++) {
-    const fault = of(list[i]!, i)
+    const fault = of(itemAt(list, i), i)
     if (fault) return fault
   }
   return undefined
@@ -65,7 +66,7 @@ function clothFault({ cloth }: LayTask): LayFault | undefined {
   if (cloth && 2 * cloth.selvedgeMm >= cloth.widthMm)
     return { path: ['cloth', 'selvedgeMm'], message: 'the selvedges leave nothing of the width' }
   const { border } = cloth ?? {}
-  if (border && border.reachMm > cloth!.widthMm)
+  if (border && border.reachMm > mustHave(cloth).widthMm)
     return { path: ['cloth', 'border', 'reachMm'], message: 'the border is wider than the cloth' }
   if (border && border.footMm > border.reachMm)
     return { path: ['cloth', 'border', 'footMm'], message: 'the feet lie beyond the border' }

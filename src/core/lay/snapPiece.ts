@@ -1,5 +1,6 @@
 import { areaOf, boxOf, movePolygon, tidyOutline, type Box, type Outline, type Point } from '../shapes/polygon'
 import { depthIn, noFitOf, type NoFit } from './search/noFit'
+import { floatAt } from '../lists/items'
 
 /** Two pieces that lie no deeper in one another than this lie beside one another, mm. */
 const LIES_ON = 0.5
@@ -50,8 +51,11 @@ function toEdge({ count, x, y, dx, dy, over }: NoFit): Point {
   let nearest = Infinity
   let step: Point = [0, 0]
   for (let i = 0; i < count; i++) {
-    const along = Math.min(1, Math.max(0, -(x[i]! * dx[i]! + y[i]! * dy[i]!) * over[i]!))
-    const [ex, ey] = [x[i]! + along * dx[i]!, y[i]! + along * dy[i]!]
+    const along = Math.min(
+      1,
+      Math.max(0, -(floatAt(x, i) * floatAt(dx, i) + floatAt(y, i) * floatAt(dy, i)) * floatAt(over, i)),
+    )
+    const [ex, ey] = [floatAt(x, i) + along * floatAt(dx, i), floatAt(y, i) + along * floatAt(dy, i)]
     if (ex * ex + ey * ey < nearest) [nearest, step] = [ex * ex + ey * ey, [ex, ey]]
   }
   return step

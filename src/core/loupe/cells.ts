@@ -1,5 +1,6 @@
 import { phaseOf, type Wave } from './phase'
 import { type Plane } from './plane'
+import { floatAt, itemAt } from '../lists/items'
 
 // Taken out once: they stand in loops over every pixel.
 const { floor, cos, PI, abs, max, sqrt } = Math
@@ -85,13 +86,13 @@ function fitted(
     for (const values of patches) {
       const shares = shapes.map((one) => dot(values, one))
       const share = max(0, ...shares)
-      const sum = next[shares.indexOf(max(...shares))]!
+      const sum = itemAt(next, shares.indexOf(max(...shares)))
       explained += share * share
-      for (let s = 0; s < values.length; s++) sum[s]! += share * values[s]!
+      for (let s = 0; s < values.length; s++) sum[s]! += share * floatAt(values, s)
     }
     shapes = next.map((one, index) => {
-      const own = held[index]!(one)
-      return dot(own, own) > 0 ? unit(own) : shapes[index]!
+      const own = itemAt(held, index)(one)
+      return dot(own, own) > 0 ? unit(own) : itemAt(shapes, index)
     })
   }
   return explained
@@ -135,7 +136,7 @@ function shape(value: (a: number, b: number) => number): Float64Array {
 
 function dot(a: Float64Array, b: Float64Array): number {
   let sum = 0
-  for (let i = 0; i < a.length; i++) sum += a[i]! * b[i]!
+  for (let i = 0; i < a.length; i++) sum += floatAt(a, i) * floatAt(b, i)
   return sum
 }
 
@@ -148,7 +149,7 @@ function unit(values: Float64Array): Float64Array {
 function meanAlongEnds(values: Float64Array): Float64Array {
   return Float64Array.from(values, (_, index) => {
     let sum = 0
-    for (let t = 0; t < SAMPLES; t++) sum += values[t * SAMPLES + (index % SAMPLES)]!
+    for (let t = 0; t < SAMPLES; t++) sum += floatAt(values, t * SAMPLES + (index % SAMPLES))
     return sum / SAMPLES
   })
 }
@@ -157,7 +158,7 @@ function meanAlongEnds(values: Float64Array): Float64Array {
 function meanAlongPicks(values: Float64Array): Float64Array {
   return Float64Array.from(values, (_, index) => {
     let sum = 0
-    for (let s = 0; s < SAMPLES; s++) sum += values[floor(index / SAMPLES) * SAMPLES + s]!
+    for (let s = 0; s < SAMPLES; s++) sum += floatAt(values, floor(index / SAMPLES) * SAMPLES + s)
     return sum / SAMPLES
   })
 }

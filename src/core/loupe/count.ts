@@ -6,6 +6,7 @@ import { firstHarmonics } from './interlacing'
 import { isThreads, peaksOf, type Peak } from './peaks'
 import { flattenPlane, halvePlane, cropMiddle, planeSpreadOf, type Plane } from './plane'
 import { frequencySpectrumOf, type FrequencySpectrum } from './spectrum'
+import { itemAt, mustHave } from '../lists/items'
 
 /** One set of threads. */
 export interface ThreadSet {
@@ -137,7 +138,8 @@ function chosen(looks: readonly Look[]): Found | undefined {
   if (!best) return undefined
   // From further off, stripes of dyed threads look like threads: where a nearer look has the same other set, and
   // finer threads, it is right.
-  best = founds.find((one) => one.look.shrink < best!.look.shrink && isStripesOf(best!, one)) ?? best
+  best =
+    founds.find((one) => one.look.shrink < mustHave(best).look.shrink && isStripesOf(mustHave(best), one)) ?? best
   const { look } = best
   return { ...best, ends: fundamental(best.ends, look, looks), picks: fundamental(best.picks, look, looks) }
 }
@@ -148,7 +150,7 @@ function chosen(looks: readonly Look[]): Found | undefined {
  */
 function isWoven({ ends, picks, look }: Found, looks: readonly Look[]): boolean {
   const narrowest = 1 / Math.max(lengthOf(ends, look), lengthOf(picks, look))
-  const from = looks.filter(({ shrink }) => narrowest / shrink >= CELL_PX).at(-1) ?? looks[0]!
+  const from = looks.filter(({ shrink }) => narrowest / shrink >= CELL_PX).at(-1) ?? itemAt(looks, 0)
   const wave = (peak: Peak): Wave => {
     const { u, v } = perPixel(peak, look)
     return { u: u * from.shrink, v: v * from.shrink }

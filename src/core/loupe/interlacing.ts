@@ -1,5 +1,6 @@
 import { type Peak } from './peaks'
 import { prominence, type FrequencySpectrum } from './spectrum'
+import { mustHave } from '../lists/items'
 
 /** A regular weave: it repeats over `repeat` ends and picks, each pick the one before moved by `move` ends. */
 interface Weave {
@@ -24,7 +25,7 @@ const WEAVES: readonly Weave[] = [
     [7, -3],
     [8, 3],
     [8, -3],
-  ].map(([repeat, move]): Weave => ({ hint: 'satin', repeat: repeat!, move: move! })),
+  ].map(([repeat, move]): Weave => ({ hint: 'satin', repeat: mustHave(repeat), move: mustHave(move) })),
 ]
 
 /**
@@ -74,7 +75,7 @@ const MARKS = WEAVES.map(({ hint, repeat, move }) => ({
           [-move, 1],
           [-2 * move, 2],
         ]
-  ).map(([i, j]) => [nearest(i!, repeat) / repeat, nearest(j!, repeat) / repeat] as const),
+  ).map(([i, j]) => [nearest(mustHave(i), repeat) / repeat, nearest(mustHave(j), repeat) / repeat] as const),
 }))
 
 /** A residue as the one nearest to nothing; half a repeat stays as it is given. */

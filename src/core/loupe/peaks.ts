@@ -1,4 +1,5 @@
 import { powerAt, prominence, type FrequencySpectrum } from './spectrum'
+import { floatAt } from '../lists/items'
 
 // Taken out once: it stands in a loop over every bin.
 const { sqrt, round } = Math
@@ -37,7 +38,7 @@ export function peaksOf(spectrum: FrequencySpectrum, most: number): Peak[] {
       const radius = sqrt(u * u + v * v)
       if (radius < low || radius > high) continue
       const power = powerAt(spectrum, u, v)
-      if (power < LEAST_STRENGTH * spectrum.background[round(radius)]!) continue
+      if (power < LEAST_STRENGTH * floatAt(spectrum.background, round(radius))) continue
       if (
         power < powerAt(spectrum, u + 1, v) ||
         power <= powerAt(spectrum, u - 1, v) ||

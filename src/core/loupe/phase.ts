@@ -1,4 +1,5 @@
 import { type Plane } from './plane'
+import { floatAt } from '../lists/items'
 
 // Taken out once: they stand in loops over every pixel.
 const { floor, ceil, cos, sin, PI, atan2, min } = Math
@@ -32,7 +33,7 @@ export function phaseOf({ width, height, data }: Plane, { u, v }: Wave, waves: n
     let [waveRe, waveIm] = [cos(angle), sin(angle)]
     const from = (top + y) * width + left
     for (let x = 0; x < 2 * half && left + x < width; x++) {
-      const weight = window[x]! * window[y]!
+      const weight = floatAt(window, x) * floatAt(window, y)
       const value = weight * data[from + x]!
       re += value * waveRe
       im += value * waveIm

@@ -3,6 +3,7 @@ import { lengthsFor } from '../choose/envelope/lengths'
 import { type Offer } from '../fabric/types'
 import { type LengthAsked } from '../notebook/schemas/making'
 import { type Left } from './reserved'
+import { mustHave } from '../lists/items'
 
 /** Which of a pattern is made, and how often. */
 export interface MakingAsked {
@@ -58,7 +59,7 @@ export function toBuy(
   const widths = [...new Set(own.map(({ widthMm }) => widthMm))].sort((a, b) => a - b)
   return widths.map((widthMm) => ({
     widthMm,
-    says: enoughFor({ widthMm, lengthMm: null, offer: { washed: false } }, own, making)!.buy,
+    says: mustHave(enoughFor({ widthMm, lengthMm: null, offer: { washed: false } }, own, making)).buy,
   }))
 }
 

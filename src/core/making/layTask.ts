@@ -67,17 +67,16 @@ export function layTaskOf(
   areSeveral = grounds.length !== 1,
 ): LayTask {
   const [only] = grounds
-  const isLength = !areSeveral && only?.outline === null
   const { gapMm, seed } = wishes
   const common = { pieces: pieces.map((piece) => lyingOn(piece, grounds)), gapMm, seed }
-  if (!isLength) return { ...common, match: [], panels: grounds.map(panelOf) }
-  const cloth = lengthOf(only!, wishes)
+  if (areSeveral || only?.outline !== null) return { ...common, match: [], panels: grounds.map(panelOf) }
+  const cloth = lengthOf(only, wishes)
   const match = wishes.matchNotches ? matches(pieces) : []
-  if (!only!.border) return { ...common, match, cloth }
+  if (!only.border) return { ...common, match, cloth }
   const on = onBorderOf(pieces, wishes)
-  const reachMm = only!.border.reachMm * kept(only!).width
+  const reachMm = only.border.reachMm * kept(only).width
   const border = {
-    side: only!.border.side,
+    side: only.border.side,
     reachMm,
     footMm: Math.min(on.footMm, reachMm),
     isKeptClear: on.isKeptClear,

@@ -1,4 +1,5 @@
 import { WEAR_WORDS, type Wear } from '../vocabulary/making'
+import { itemAt } from '../lists/items'
 
 /** A finished thing: of which cloth, and how it wore. */
 export interface Worn {
@@ -29,6 +30,8 @@ export function lessonOf(cloth: string | null, worn: readonly Worn[]): string | 
   const agreed = [...counts].filter(([, count]) => count / last.length > AGREE).map(([wear]) => WEAR_WORDS[wear])
   if (agreed.length === 0) return null
   const which =
-    last.length === 1 ? `The last thing in this cloth (${last[0]!.project})` : `The last ${last.length} in this cloth`
+    last.length === 1
+      ? `The last thing in this cloth (${itemAt(last, 0).project})`
+      : `The last ${last.length} in this cloth`
   return `${which}: ${agreed.join('; ')}.`
 }

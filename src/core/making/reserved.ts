@@ -35,7 +35,7 @@ export function leftOf(lengthMm: number | null, reserved: readonly Reserved[], a
   if (lengthMm === null) return { mm: null, taken }
   let mm = lengthMm
   const counted = taken.flatMap((one) => {
-    const fits = (wanted: number | null | undefined) => wanted === null || wanted! <= mm + TAPE_MM
+    const fits = (wanted: number | null) => wanted === null || wanted <= mm + TAPE_MM
     const takes = [one.mm, one.elseMm].filter((wanted) => wanted !== undefined).find(fits)
     // There was not enough for one that came too late: it takes nothing.
     if (takes === undefined) return []

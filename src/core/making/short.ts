@@ -5,6 +5,7 @@ import { boxOf, rectangle, withoutRepeats, type Point } from '../shapes/polygon'
 import { isLongEnough } from '../lay/strip'
 import { inflatePolygon } from '../lay/clip'
 import { type LayPiece, type LayTask } from '../lay/types'
+import { mustHave } from '../lists/items'
 
 /** Something that would make the pieces fit, laid for real. */
 export interface Saving {
@@ -161,7 +162,7 @@ export function* savings(task: LayTask & { pieces: readonly Named[] }, neededMm:
 
 /** What a task takes on as much cloth as it needs, mm; undefined where something goes on no length. */
 function lengthOf(task: LayTask): number | undefined {
-  const cloth = { ...task.cloth!, lengthMm: undefined }
+  const cloth = { ...mustHave(task.cloth), lengthMm: undefined }
   const { unplaced, usedLengthMm } = laidOut({ ...task, cloth, pinned: [] }, byMoves(MOVES))
   return unplaced.length > 0 ? undefined : usedLengthMm
 }

@@ -1,5 +1,6 @@
 import { BODIES, type Body } from '../vocabulary/cloth'
 import { type Quantity } from '../units/quantity'
+import { itemAt } from '../lists/items'
 
 /** mg/cm² in one g/m². */
 const MG_PER_CM2 = 0.1
@@ -62,7 +63,8 @@ export function drapeFromPaper(shadowGrams: number, ringGrams: number): number {
 const BY_BENDING_CM = [1.4, 1.9, 2.6, 3.6]
 const BY_COEFFICIENT = [25, 42, 62, 82]
 
-const step = (limits: readonly number[], value: number) => BODIES[limits.filter((limit) => value >= limit).length]!
+const step = (limits: readonly number[], value: number) =>
+  itemAt(BODIES, limits.filter((limit) => value >= limit).length)
 
 /** The body that a bending length, cm, means. */
 export function bodyFromBending(cm: number): Body {
@@ -79,5 +81,8 @@ export function bodyFromCoefficient(percent: number): Body {
  */
 export function middleBody(bodies: readonly Body[]): Body {
   if (bodies.length === 0) throw new RangeError('middleBody: needs at least one judgement')
-  return [...bodies].sort((a, b) => BODIES.indexOf(a) - BODIES.indexOf(b))[Math.floor((bodies.length - 1) / 2)]!
+  return itemAt(
+    [...bodies].sort((a, b) => BODIES.indexOf(a) - BODIES.indexOf(b)),
+    Math.floor((bodies.length - 1) / 2),
+  )
 }

@@ -1,3 +1,5 @@
+import { itemAt } from '../lists/items'
+
 /** Grades of hand tests, in words; common practice. Means of several grades are welcome. */
 
 const CREASE = [
@@ -15,7 +17,8 @@ const CROCKING = [
   'Nothing comes off.',
 ]
 
-const nearest = (words: readonly string[], grade: number) => words[Math.max(1, Math.min(5, Math.round(grade))) - 1]!
+const nearest = (words: readonly string[], grade: number) =>
+  itemAt(words, Math.max(1, Math.min(5, Math.round(grade))) - 1)
 
 /** @param grade 1 a ball of paper … 5 no crease */
 export function creaseWords(grade: number): string {

@@ -1,4 +1,5 @@
 import { type Quantity } from '../units/quantity'
+import { itemAt } from '../lists/items'
 
 /** Relative humidity of the air that textiles are weighed in by agreement, per cent (ISO 139). */
 export const STANDARD_HUMIDITY = 65
@@ -53,7 +54,7 @@ function sorption(humidity: number): number {
     1,
     SORPTION.findIndex(([at]) => at >= humidity),
   )
-  const [[from, low], [to, high]] = [SORPTION[above - 1]!, SORPTION[above]!]
+  const [[from, low], [to, high]] = [itemAt(SORPTION, above - 1), itemAt(SORPTION, above)]
   return low + ((high - low) * (humidity - from)) / (to - from)
 }
 

@@ -1,4 +1,5 @@
 import { type Quantity } from '../units/quantity'
+import { itemAt, lastOf } from '../lists/items'
 
 /** One marked square, lengthwise or across: its marks before any wash, then after each, mm. */
 export interface MarkedLine {
@@ -51,8 +52,9 @@ export function shrinkageCurve({ beforeMm, afterMm, errorMm }: MarkedLine): Shri
     const left = ((index + 0.5) / STEPS) * 0.95
     const shape = each.map((_, wash) => 1 - left ** (wash + 1))
     const square = shape.reduce((sum, s) => sum + s * s, 0)
-    const limit = shape.reduce((sum, s, wash) => sum + s * each[wash]!.value, 0) / square
-    const misfit = shape.reduce((sum, s, wash) => sum + (each[wash]!.value - limit * s) ** 2, 0) / (2 * sd * sd)
+    const limit = shape.reduce((sum, s, wash) => sum + s * itemAt(each, wash).value, 0) / square
+    const misfit =
+      shape.reduce((sum, s, wash) => sum + (itemAt(each, wash).value - limit * s) ** 2, 0) / (2 * sd * sd)
     return {
       left,
       limit,
@@ -64,11 +66,11 @@ export function shrinkageCurve({ beforeMm, afterMm, errorMm }: MarkedLine): Shri
   const weights = candidates.map(({ log }) => Math.exp(log - best))
   const total = weights.reduce((sum, weight) => sum + weight, 0)
   const mean = (of: (candidate: (typeof candidates)[number]) => number) =>
-    candidates.reduce((sum, candidate, index) => sum + weights[index]! * of(candidate), 0) / total
+    candidates.reduce((sum, candidate, index) => sum + itemAt(weights, index) * of(candidate), 0) / total
   const value = mean(({ limit }) => limit)
   const variance = mean(({ limit, own }) => (limit - value) ** 2 + own * own)
   const left = mean((candidate) => candidate.left)
-  const last = each.at(-1)!
+  const last = lastOf(each)
   return {
     each,
     limit: { value, sd: Math.sqrt(variance) },

@@ -1,4 +1,5 @@
 import { type Quantity } from '../units/quantity'
+import { itemAt, mustHave } from '../lists/items'
 
 /** One pull of a marked length. */
 export interface StretchReading {
@@ -77,7 +78,7 @@ export const stretchClasses: readonly StretchClass[] = [
 ]
 
 export function stretchClassOf(percent: number): StretchClass {
-  return stretchClasses.findLast(({ from }) => percent >= from) ?? stretchClasses[0]!
+  return stretchClasses.findLast(({ from }) => percent >= from) ?? itemAt(stretchClasses, 0)
 }
 
 /** What a recovery means; common practice. Per cent of the stretch that went back. */
@@ -94,7 +95,7 @@ export function recoveryWords(percent: number): string {
  */
 export function waysWords(lengthwise: number | undefined, across: number | undefined): string {
   const gives = (percent: number | undefined) =>
-    percent !== undefined && percent >= stretchClasses.find(({ id }) => id === 'stable')!.from
+    percent !== undefined && percent >= mustHave(stretchClasses.find(({ id }) => id === 'stable')).from
   if (gives(lengthwise) && gives(across)) return 'Stretches four ways.'
   if (gives(across))
     return lengthwise === undefined

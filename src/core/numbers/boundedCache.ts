@@ -1,3 +1,5 @@
+import { mustHave } from '../lists/items'
+
 /** Gives what was made for a key before, or makes it now. */
 export type Bounded<V> = (key: string, make: () => V) => V
 
@@ -13,7 +15,7 @@ export function boundedCache<V>(most: number): Bounded<V> {
     const entry = before ?? { value: make() }
     // A map gives its keys in the order in which they were set.
     if (before) kept.delete(key)
-    else if (kept.size >= most) kept.delete(kept.keys().next().value!)
+    else if (kept.size >= most) kept.delete(mustHave(kept.keys().next().value))
     kept.set(key, entry)
     return entry.value
   }

@@ -1,3 +1,5 @@
+import { itemAt } from '../lists/items'
+
 /** A pivot smaller than this is none. */
 const NONE = 1e-9
 
@@ -12,15 +14,16 @@ export function solveLinear(equations: number[][], unsolvable = 'The equations h
   const unknowns = rows.length
   for (let at = 0; at < unknowns; at++) {
     let best = at
-    for (let row = at; row < unknowns; row++) if (Math.abs(rows[row]![at]!) > Math.abs(rows[best]![at]!)) best = row
-    const pivot = rows[best]!
-    ;[rows[at], rows[best]] = [pivot, rows[at]!]
-    if (Math.abs(pivot[at]!) < NONE) throw new RangeError(unsolvable)
+    for (let row = at; row < unknowns; row++)
+      if (Math.abs(itemAt(itemAt(rows, row), at)) > Math.abs(itemAt(itemAt(rows, best), at))) best = row
+    const pivot = itemAt(rows, best)
+    ;[rows[at], rows[best]] = [pivot, itemAt(rows, at)]
+    if (Math.abs(itemAt(pivot, at)) < NONE) throw new RangeError(unsolvable)
     for (let row = 0; row < unknowns; row++) {
       if (row === at) continue
-      const factor = rows[row]![at]! / pivot[at]!
-      rows[row] = rows[row]!.map((value, i) => value - factor * pivot[i]!)
+      const factor = itemAt(itemAt(rows, row), at) / itemAt(pivot, at)
+      rows[row] = itemAt(rows, row).map((value, i) => value - factor * itemAt(pivot, i))
     }
   }
-  return rows.map((row, i) => row[unknowns]! / row[i]!)
+  return rows.map((row, i) => itemAt(row, unknowns) / itemAt(row, i))
 }

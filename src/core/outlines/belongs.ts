@@ -1,6 +1,7 @@
 import { areaOf, boxOf, isWithin, type Box, type Outline, type Point } from '../shapes/polygon'
 import { type Drawn } from './settleOutlines'
 import { toEdge } from './distance'
+import { itemAt, lastOf, mustHave } from '../lists/items'
 
 /** A line of a drawing that is no piece by itself, and what it or its layer is called. */
 export interface Loose {
@@ -33,9 +34,9 @@ export function withMarks(pieces: readonly Drawn[], loose: readonly Loose[]): Dr
   for (const line of loose.slice(0, MOST_LINES)) {
     const box = boxOf(line.points)
     const owner = bySize.find((one) => isIn(box, one.box) && liesOn(line.points, one.piece.outline))
-    if (owner) owned.get(owner.piece)!.push(line)
+    if (owner) mustHave(owned.get(owner.piece)).push(line)
   }
-  return pieces.map((piece) => withOwn(piece, owned.get(piece)!))
+  return pieces.map((piece) => withOwn(piece, mustHave(owned.get(piece))))
 }
 
 function withOwn(piece: Drawn, own: readonly Loose[]): Drawn {
@@ -61,8 +62,8 @@ function withOwn(piece: Drawn, own: readonly Loose[]): Drawn {
   }
 }
 
-const endsOf = (points: Outline): [Point, Point] => [points[0]!, points.at(-1)!]
-const isClosed = (points: Outline) => points.length > 3 && lengthOf([points[0]!, points.at(-1)!]) < 1e-9
+const endsOf = (points: Outline): [Point, Point] => [itemAt(points, 0), lastOf(points)]
+const isClosed = (points: Outline) => points.length > 3 && lengthOf([itemAt(points, 0), lastOf(points)]) < 1e-9
 const isHole = (points: Outline) => isClosed(points) && areaOf(points) < HOLE
 
 function middleOf(points: Outline): Point {
@@ -88,5 +89,7 @@ function notchOf(points: Outline, outline: Outline): Point | undefined {
 }
 
 function lengthOf(points: Outline): number {
-  return points.slice(1).reduce((sum, [x, y], i) => sum + Math.hypot(x - points[i]![0], y - points[i]![1]), 0)
+  return points
+    .slice(1)
+    .reduce((sum, [x, y], i) => sum + Math.hypot(x - itemAt(points, i)[0], y - itemAt(points, i)[1]), 0)
 }

@@ -1,4 +1,5 @@
 import { type Outline, type Point } from '../shapes/polygon'
+import { itemAt } from '../lists/items'
 
 /** From a point to a stretch, mm. */
 function distance([x, y]: Point, a: Point, b: Point): number {
@@ -10,5 +11,5 @@ function distance([x, y]: Point, a: Point, b: Point): number {
 
 /** From a point to the nearest place of an outline, mm. */
 export function toEdge(at: Point, outline: Outline): number {
-  return Math.min(...outline.map((a, i) => distance(at, a, outline[(i + 1) % outline.length]!)))
+  return Math.min(...outline.map((a, i) => distance(at, a, itemAt(outline, (i + 1) % outline.length))))
 }

@@ -1,4 +1,5 @@
 import { signedArea, type Point } from '../shapes/polygon'
+import { itemAt, lastOf, mustHave } from '../lists/items'
 
 /** Ends that lie no further apart than this meet, mm. */
 export const MEET_MM = 0.5
@@ -32,14 +33,14 @@ export function joinedLines(lines: readonly (readonly Point[])[], meetMm = MEET_
   const loops: Point[][] = []
   const open: (readonly Point[])[] = []
   for (const line of lines) {
-    if (line.length > 3 && apart(line[0]!, line.at(-1)!) <= 1e-6) loops.push(line.slice(0, -1))
+    if (line.length > 3 && apart(itemAt(line, 0), lastOf(line)) <= 1e-6) loops.push(line.slice(0, -1))
     else if (line.length >= 2) open.push(line)
   }
   const { nodes, widestMm } = nodesOf(
-    open.flatMap((line) => [line[0]!, line.at(-1)!]),
+    open.flatMap((line) => [itemAt(line, 0), lastOf(line)]),
     meetMm,
   )
-  const edges = open.map((line, i): Edge => ({ from: nodes[2 * i]!, to: nodes[2 * i + 1]!, line }))
+  const edges = open.map((line, i): Edge => ({ from: itemAt(nodes, 2 * i), to: itemAt(nodes, 2 * i + 1), line }))
   const { kept, loose } = withoutEnds(edges)
   for (const part of partsOf(kept)) {
     const loop = roundOf(part)
@@ -64,10 +65,10 @@ function nodesOf(ends: readonly Point[], meetMm: number): { nodes: number[]; wid
     for (let dx = -1; dx <= 1; dx++)
       for (let dy = -1; dy <= 1; dy++)
         for (const j of cells.get(`${cx + dx} ${cy + dy}`) ?? []) {
-          const gap = apart(end, ends[j]!)
+          const gap = apart(end, itemAt(ends, j))
           if (gap <= least) [nearest, least] = [j, gap]
         }
-    nodes.push(nearest < 0 ? i : nodes[nearest]!)
+    nodes.push(nearest < 0 ? i : itemAt(nodes, nearest))
     if (nearest >= 0) widestMm = Math.max(widestMm, least)
     // Where one lies already another says nothing new.
     if (nearest < 0 || least > meetMm / 8) added(cells, `${cx} ${cy}`, i)
@@ -95,11 +96,11 @@ function withoutEnds(edges: readonly Edge[]): { kept: Edge[]; loose: Edge[] } {
   const loose = new Set<Edge>()
   const waiting = [...degree].flatMap(([node, count]) => (count < 2 ? node : []))
   for (let node = waiting.pop(); node !== undefined; node = waiting.pop())
-    for (const edge of at.get(node)!) {
+    for (const edge of mustHave(at.get(node))) {
       if (loose.has(edge)) continue
       loose.add(edge)
       for (const end of [edge.from, edge.to]) {
-        const left = degree.get(end)! - 1
+        const left = mustHave(degree.get(end)) - 1
         degree.set(end, left)
         if (left === 1) waiting.push(end)
       }
@@ -122,7 +123,7 @@ function partsOf(edges: readonly Edge[]): Edge[][] {
       // Each node is gone through once, however many lines meet there.
       for (const node of [edge.from, edge.to].filter((one) => !gone.has(one))) {
         gone.add(node)
-        for (const next of at.get(node)!)
+        for (const next of mustHave(at.get(node)))
           if (!seen.has(next)) {
             seen.add(next)
             waiting.push(next)
@@ -152,7 +153,7 @@ function roundOf(edges: readonly Edge[]): Point[] | undefined {
     while (way && !walked.has(way)) {
       walked.add(way)
       loop.push(...way.line.slice(0, -1))
-      way = nextWay(way, leaving.get(way.to)!)
+      way = nextWay(way, mustHave(leaving.get(way.to)))
     }
     // Of all ways round, the outer one has the largest area, and runs clockwise where the turn is always to the right.
     if (way === start && loop.length >= 3 && (!best || Math.abs(signedArea(loop)) > Math.abs(signedArea(best))))
@@ -163,9 +164,9 @@ function roundOf(edges: readonly Edge[]): Point[] | undefined {
 
 /** The way that turns most to the right from the one that is gone. */
 function nextWay(gone: Edge, ways: readonly Edge[]): Edge | undefined {
-  const back = direction(gone.line.at(-1)!, gone.line.at(-2)!)
+  const back = direction(lastOf(gone.line), mustHave(gone.line.at(-2)))
   const turn = (way: Edge) => {
-    const by = (direction(way.line[0]!, way.line[1]!) - back) / (2 * Math.PI)
+    const by = (direction(itemAt(way.line, 0), itemAt(way.line, 1)) - back) / (2 * Math.PI)
     const whole = by - Math.floor(by)
     // Straight back is the last choice.
     return whole < 1e-9 ? 1 : whole
@@ -177,7 +178,7 @@ const direction = (from: Point, to: Point) => Math.atan2(to[1] - from[1], to[0] 
 
 /** How far the nearest other end is from the end that is furthest from any. */
 function apartOf(edges: readonly Edge[]): number | undefined {
-  const ends = edges.slice(0, 400).flatMap(({ line }, i) => [line[0]!, line.at(-1)!].map((at) => ({ at, i })))
+  const ends = edges.slice(0, 400).flatMap(({ line }, i) => [itemAt(line, 0), lastOf(line)].map((at) => ({ at, i })))
   const nearest = ends.map(({ at, i }) =>
     Math.min(...ends.flatMap((other) => (other.i === i ? [] : [apart(at, other.at)]))),
   )

@@ -11,6 +11,7 @@ import {
 } from '../shapes/polygon'
 import { toEdge } from './distance'
 import { MOST_CORNERS, type FoundPiece, type PieceMark } from './types'
+import { itemAt } from '../lists/items'
 
 /** Corners that lie no nearer to one another than this are two, mm. */
 const SAME = 0.05
@@ -66,7 +67,7 @@ const FOOT = 25
 function marksOf({ outline, lines = [], drilled = [] }: Drawn, place: Move): PieceMark[] {
   const near = (at: Point) => toEdge(at, outline) <= FOOT
   const marks = lines.map((line): PieceMark => {
-    const isDart = line.length === 3 && near(line[0]!) && near(line[2]!) && !near(line[1]!)
+    const isDart = line.length === 3 && near(itemAt(line, 0)) && near(itemAt(line, 2)) && !near(itemAt(line, 1))
     return { is: isDart ? 'dart' : 'line', points: line.slice(0, MOST_OF_ONE) }
   })
   const holes = drilled.map((at): PieceMark => ({ is: 'drill', points: [at] }))
@@ -117,12 +118,15 @@ function withFewCorners(outline: Outline): Point[] {
   while (kept.length > MOST_CORNERS) {
     const every = Math.ceil(kept.length / (kept.length - MOST_CORNERS))
     const bends = kept.map((at, i) =>
-      bend(kept[(i + kept.length - 1) % kept.length]!, at, kept[(i + 1) % kept.length]!),
+      bend(itemAt(kept, (i + kept.length - 1) % kept.length), at, itemAt(kept, (i + 1) % kept.length)),
     )
-    const limit = [...bends].sort((a, b) => a - b)[Math.floor(kept.length / every)]!
+    const limit = itemAt(
+      [...bends].sort((a, b) => a - b),
+      Math.floor(kept.length / every),
+    )
     const before = kept.length
     // No two beside one another go in one round: what is between them would be lost.
-    kept = kept.filter((_, i) => i % 2 === 0 || bends[i]! > limit)
+    kept = kept.filter((_, i) => i % 2 === 0 || itemAt(bends, i) > limit)
     if (kept.length === before) kept = kept.filter((_, i) => i % 2 === 0)
   }
   return kept

@@ -1,5 +1,6 @@
 import { PAPERS, type PaperId } from '../vocabulary/paper'
 import { boxOf, type Box, type Outline } from '../shapes/polygon'
+import { itemAt } from '../lists/items'
 
 /** No printer prints nearer to the edge, and sheets overlap by so much where they are glued, mm. */
 export const [EDGE_MM, OVERLAP_MM] = [12, 10]
@@ -45,7 +46,7 @@ export function tilesOf(outlines: readonly Outline[], paper: PaperId): Tile[] {
 
 /** Whether a side of the outline runs through a box. */
 function runsThrough(outline: Outline, box: Box): boolean {
-  return outline.some((from, i) => isClipped(from, outline[(i + 1) % outline.length]!, box))
+  return outline.some((from, i) => isClipped(from, itemAt(outline, (i + 1) % outline.length), box))
 }
 
 /** Whether part of a line lies in a box (Liang & Barsky, 1984). */

@@ -3,6 +3,7 @@ import { areaOf, type Outline, type Point } from '../shapes/polygon'
 import { LIGHT } from './ground'
 import { type Regions } from './regions'
 import { type Pixels } from './types'
+import { floatAt, itemAt, mustHave } from '../lists/items'
 
 /** Points of the edge on each side that say which way it runs. */
 const ALONG = 5
@@ -34,7 +35,7 @@ function rounded(ring: Outline, reach: number): Point[] {
   return ring.map((_, i) => {
     let [x, y] = [0, 0]
     for (let k = -reach; k <= reach; k++) {
-      const at = ring[(i + k + n) % n]!
+      const at = itemAt(ring, (i + k + n) % n)
       x += at[0]
       y += at[1]
     }
@@ -45,7 +46,7 @@ function rounded(ring: Outline, reach: number): Point[] {
 /** The direction across the edge, of length 1. */
 function across(ring: Outline, i: number): Point {
   const n = ring.length
-  const [before, after] = [ring[(i - ALONG + n) % n]!, ring[(i + ALONG) % n]!]
+  const [before, after] = [itemAt(ring, (i - ALONG + n) % n), itemAt(ring, (i + ALONG) % n)]
   const [dx, dy] = [after[0] - before[0], after[1] - before[1]]
   const length = Math.hypot(dx, dy) || 1
   return [-dy / length, dx / length]
@@ -55,10 +56,11 @@ function across(ring: Outline, i: number): Point {
 function halfWay(picture: Pixels, [x, y]: Point, [nx, ny]: Point): Point {
   const at = (t: number) => lightAt(picture, x + nx * t, y + ny * t)
   const [one, other] = [-1, 1].map((side) => meanOf([CLEAR, (CLEAR + REACH) / 2, REACH].map((t) => at(side * t))))
-  const apart = other!.map((value, c) => value - one![c]!)
+  const apart = mustHave(other).map((value, c) => value - itemAt(mustHave(one), c))
   const whole = apart.reduce((sum, value) => sum + value * value, 0)
   if (whole < TOLD * TOLD) return [x, y]
-  const share = (t: number) => at(t).reduce((sum, value, c) => sum + (value - one![c]!) * apart[c]!, 0) / whole
+  const share = (t: number) =>
+    at(t).reduce((sum, value, c) => sum + (value - itemAt(mustHave(one), c)) * itemAt(apart, c), 0) / whole
   let [last, lastT] = [share(-CLEAR), -CLEAR]
   for (let t = -CLEAR + 0.5; t <= CLEAR; t += 0.5) {
     const now = share(t)
@@ -72,7 +74,7 @@ function halfWay(picture: Pixels, [x, y]: Point, [nx, ny]: Point): Point {
 }
 
 function meanOf(lights: readonly (readonly number[])[]): number[] {
-  return [0, 1, 2].map((c) => lights.reduce((sum, light) => sum + light[c]!, 0) / lights.length)
+  return [0, 1, 2].map((c) => lights.reduce((sum, light) => sum + itemAt(light, c), 0) / lights.length)
 }
 
 /** Light between four pixels, their middles lying on halves. */
@@ -81,7 +83,7 @@ function lightAt({ width, height, data }: Pixels, x: number, y: number): number[
   const [left, top] = [Math.floor(px), Math.floor(py)]
   const [fx, fy] = [px - left, py - top]
   return [0, 1, 2].map((c) => {
-    const of = (dx: number, dy: number) => LIGHT[data[((top + dy) * width + left + dx) * 4 + c]!]!
+    const of = (dx: number, dy: number) => floatAt(LIGHT, mustHave(data[((top + dy) * width + left + dx) * 4 + c]))
     return (of(0, 0) * (1 - fx) + of(1, 0) * fx) * (1 - fy) + (of(0, 1) * (1 - fx) + of(1, 1) * fx) * fy
   })
 }

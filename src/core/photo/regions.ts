@@ -1,5 +1,6 @@
 import { type Unlike } from './ground'
 import { type Pixels } from './types'
+import { mustHave } from '../lists/items'
 
 /** One thing that lies on the ground. */
 export interface Region {
@@ -77,7 +78,7 @@ function holesIn(
   }
   const sizes = new Map(things.map(({ label, pixels }) => [label, pixels]))
   const isHole = ({ of, pixels }: Hole) =>
-    sizes.has(of) && pixels >= Math.max(LEAST_PIXELS, LEAST_HOLE * sizes.get(of)!)
+    sizes.has(of) && pixels >= Math.max(LEAST_PIXELS, LEAST_HOLE * mustHave(sizes.get(of)))
   return { holeLabels, holes: holes.filter(isHole) }
 }
 

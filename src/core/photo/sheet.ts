@@ -1,6 +1,7 @@
 import { PAPERS, type PaperId } from '../vocabulary/paper'
 import { areaOf, signedArea, type Outline, type Point } from '../shapes/polygon'
 import { simplifyOutline } from './simplifyOutline'
+import { itemAt, mustHave } from '../lists/items'
 
 /** Of a side's length, what is left out at each corner when a line is laid through it. */
 const CORNER = 0.08
@@ -14,9 +15,9 @@ const AGREE = 0.03
 export function fourCorners(ring: Outline): Point[] | undefined {
   const rough = simplifyOutline(ring, 2, 4)
   if (rough.length !== 4 || Math.abs(areaOf(rough) / areaOf(ring) - 1) > AGREE) return undefined
-  const lines = rough.map((from, i) => lineThrough(ring, from, rough[(i + 1) % 4]!))
+  const lines = rough.map((from, i) => lineThrough(ring, from, itemAt(rough, (i + 1) % 4)))
   if (lines.some((line) => line === undefined)) return undefined
-  const corners = lines.map((line, i) => meeting(lines[(i + 3) % 4]!, line!))
+  const corners = lines.map((line, i) => meeting(mustHave(lines[(i + 3) % 4]), mustHave(line)))
   if (Math.abs(areaOf(corners) / areaOf(ring) - 1) > AGREE) return undefined
   return inOrder(corners)
 }
@@ -38,12 +39,18 @@ function lineThrough(ring: Outline, from: Point, to: Point): Line | undefined {
   if (near.length < 8) return undefined
   const first = through(near)
   const offs = near.map((point) => distance(first, point))
-  const usual = [...offs].sort((a, b) => a - b)[offs.length >> 1]!
-  return through(near.filter((_, i) => offs[i]! <= 3 * usual + 0.05))
+  const usual = itemAt(
+    [...offs].sort((a, b) => a - b),
+    offs.length >> 1,
+  )
+  return through(near.filter((_, i) => itemAt(offs, i) <= 3 * usual + 0.05))
 }
 
 function through(points: Outline): Line {
-  const at: Point = [0, 1].map((c) => points.reduce((sum, p) => sum + p[c]!, 0) / points.length) as [number, number]
+  const at: Point = [0, 1].map((c) => points.reduce((sum, p) => sum + itemAt(p, c), 0) / points.length) as [
+    number,
+    number,
+  ]
   let [xx, xy, yy] = [0, 0, 0]
   for (const [x, y] of points) {
     xx += (x - at[0]) ** 2
@@ -66,7 +73,7 @@ function inOrder(corners: readonly Point[]): Point[] {
   // In a picture y runs downwards: an area that counts positive runs clockwise to the eye.
   const clockwise = signedArea(corners) > 0 ? [...corners] : [...corners].reverse()
   const first = clockwise.reduce(
-    (best, [x, y], i) => (x + y < clockwise[best]![0] + clockwise[best]![1] ? i : best),
+    (best, [x, y], i) => (x + y < itemAt(clockwise, best)[0] + itemAt(clockwise, best)[1] ? i : best),
     0,
   )
   return [...clockwise.slice(first), ...clockwise.slice(0, first)]
@@ -75,7 +82,7 @@ function inOrder(corners: readonly Point[]): Point[] {
 /** The first side of four with the one across from it, and the other two. */
 export function pairsOfSides(corners: Outline): [one: number, other: number] {
   const [a, b, c, d] = corners.map(([x, y], i) => {
-    const next = corners[(i + 1) % 4]!
+    const next = itemAt(corners, (i + 1) % 4)
     return Math.hypot(next[0] - x, next[1] - y)
   }) as [number, number, number, number]
   return [a + c, b + d]

@@ -2,6 +2,7 @@ import { seededRandom } from '../numbers/seededRandom'
 import { fibreById } from '../fibres/catalogue'
 import { FIBRE_IDS, type FamilyId, type FibreId } from '../vocabulary/fibres'
 import { type JudgedAnswer, type SaidAnswer } from './judge'
+import { itemAt } from '../lists/items'
 
 /** A known thing that is put into the box. */
 export interface Blind {
@@ -23,7 +24,7 @@ export function writeBlindCode<T>(things: readonly T[], seed: number): { code: s
   const order = [...things]
   for (let at = order.length - 1; at > 0; at--) {
     const other = Math.floor(chance() * (at + 1))
-    ;[order[at], order[other]] = [order[other]!, order[at]!]
+    ;[order[at], order[other]] = [itemAt(order, other), itemAt(order, at)]
   }
   return order.map((thing, i) => ({ code: String.fromCharCode('A'.charCodeAt(0) + i), thing }))
 }
@@ -42,5 +43,5 @@ export function judgedBlind(
 
 /** The family of what is most of it. @param fibres at least one */
 export function familyOf(fibres: readonly FibreId[]): FamilyId {
-  return fibreById(fibres[0]!).family
+  return fibreById(itemAt(fibres, 0)).family
 }

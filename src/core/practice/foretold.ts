@@ -1,6 +1,7 @@
 import { type Grade } from 'ts-fsrs'
 import { solveLinear } from '../numbers/solveLinear'
 import { recallOf, reviewCard, type KeptCard } from './schedule'
+import { itemAt } from '../lists/items'
 
 /** One answer to a topic that had been seen before: what was known beforehand, and whether it was right. */
 export interface Foretold {
@@ -55,7 +56,7 @@ export const UNCHANGED: Calibration = [0, 1, 0, 0]
 /** Probability that it is answered rightly now. */
 export function foretoldRight(signs: PracticeSigns, weights: Calibration): number {
   const x = rowOf(signs)
-  return 1 / (1 + Math.exp(-weights.reduce((sum, weight, i) => sum + weight * x[i]!, 0)))
+  return 1 / (1 + Math.exp(-weights.reduce((sum, weight, i) => sum + weight * itemAt(x, i), 0)))
 }
 
 function rowOf({ recall, reps, lapses }: PracticeSigns): number[] {
@@ -94,7 +95,7 @@ const LEAST_STEP = 1 / 64
 const PULL = BELIEVED / 4
 
 function lossOf(weights: Calibration, history: readonly Foretold[]): number {
-  const drawn = weights.reduce((sum, weight, i) => sum + (PULL / 2) * (weight - UNCHANGED[i]!) ** 2, 0)
+  const drawn = weights.reduce((sum, weight, i) => sum + (PULL / 2) * (weight - itemAt(UNCHANGED, i)) ** 2, 0)
   return history.reduce((sum, { before, right }) => {
     const p = foretoldRight(before, weights)
     return sum - Math.log(Math.max(1e-9, right ? p : 1 - p))
@@ -107,15 +108,15 @@ function stepFrom(weights: Calibration, history: readonly Foretold[]): number[] 
   // Each row the second derivatives, and at its end the first.
   const rows = weights.map((weight, i) => {
     const row = Array.from({ length: n + 1 }, (_, j) => (i === j ? PULL : 0))
-    row[n] = PULL * (weight - UNCHANGED[i]!)
+    row[n] = PULL * (weight - itemAt(UNCHANGED, i))
     return row
   })
   for (const { before, right } of history) {
     const x = rowOf(before)
     const p = foretoldRight(before, weights)
     for (let i = 0; i < n; i++) {
-      for (let j = 0; j < n; j++) rows[i]![j]! += p * (1 - p) * x[i]! * x[j]!
-      rows[i]![n]! += (p - (right ? 1 : 0)) * x[i]!
+      for (let j = 0; j < n; j++) itemAt(rows, i)[j]! += p * (1 - p) * itemAt(x, i) * itemAt(x, j)
+      itemAt(rows, i)[n]! += (p - (right ? 1 : 0)) * itemAt(x, i)
     }
   }
   return solveLinear(rows)

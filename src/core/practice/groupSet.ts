@@ -6,6 +6,7 @@ import { judgeAnswer, type JudgedAnswer } from './judge'
 import { brier } from './scoring'
 import { burnOf } from './specimen'
 import { PRACTICE_LEVELS, topics, type Topic } from './topics'
+import { itemAt } from '../lists/items'
 
 /** Specimens of a set: fewer say nothing, more nobody does in a lesson. */
 export const [FEWEST_OF_SET, MOST_OF_SET] = [3, 20] as const
@@ -52,7 +53,7 @@ export function specimensOf({ seed, count, levels }: GroupSet): SetSpecimen[] {
   const own = topics.filter(({ level }) => levels.includes(level))
   return Array.from({ length: count }, (_, i) => {
     const round = Math.floor(i / own.length)
-    const topic = writeBlindCode(own, seed + round)[i % own.length]!.thing
+    const topic = itemAt(writeBlindCode(own, seed + round), i % own.length).thing
     // By the eyes and nose that all share, not by anybody's own.
     return { topic, burn: burnOf(topic, seed + 1 + i) }
   })
@@ -91,14 +92,14 @@ export function compareGroup(results: readonly GroupResults[]): Compared {
     scores: scores.toSorted((a, b) => b.family - a.family || a.brier - b.brier),
     specimens: specimens.map(({ topic }, i) => ({
       topic,
-      right: scores.filter(({ each }) => each[i]!.familyRight).length,
-      families: tallied(results.map(({ answers }) => answers[i]!.family)),
+      right: scores.filter(({ each }) => itemAt(each, i).familyRight).length,
+      families: tallied(results.map(({ answers }) => itemAt(answers, i).family)),
     })),
   }
 }
 
 function scoreOf({ by, answers }: GroupResults, specimens: readonly SetSpecimen[]): GroupScore {
-  const each = answers.map((said, i) => judgeAnswer(specimens[i]!.topic, said))
+  const each = answers.map((said, i) => judgeAnswer(itemAt(specimens, i).topic, said))
   const ventured = each.filter(({ fibreRight }) => fibreRight !== null)
   const share = (some: readonly boolean[]) => some.filter(Boolean).length / some.length
   return {
@@ -110,9 +111,9 @@ function scoreOf({ by, answers }: GroupResults, specimens: readonly SetSpecimen[
       answers.map(({ sure, family }, i) => ({
         at: '',
         sure,
-        familyRight: each[i]!.familyRight,
-        fibreRight: each[i]!.fibreRight,
-        was: specimens[i]!.topic.families[0]!,
+        familyRight: itemAt(each, i).familyRight,
+        fibreRight: itemAt(each, i).fibreRight,
+        was: itemAt(itemAt(specimens, i).topic.families, 0),
         said: family,
       })),
     ),

@@ -1,4 +1,5 @@
 import { GUESS_STEPS, type Guessed } from '../vocabulary/guessing'
+import { mustHave } from '../lists/items'
 
 /** One guess beside what was measured: amounts in the core's own units, steps by their place in their order. */
 export interface JudgedGuess {
@@ -64,7 +65,7 @@ export function guessingWords(what: Guessed, { count, bias, off, halves }: Guess
 }
 
 function wayOfSteps(what: Guessed, bias: number): string {
-  const steps = GUESS_STEPS[what]!
+  const steps = mustHave(GUESS_STEPS[what])
   return `towards ${bias > 0 ? steps.at(-1) : steps[0]}`
 }
 

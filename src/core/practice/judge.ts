@@ -1,6 +1,7 @@
 import { fibreById } from '../fibres/catalogue'
 import { FIBRE_IDS, type FamilyId, type FibreId } from '../vocabulary/fibres'
 import { type Topic } from './topics'
+import { mustHave } from '../lists/items'
 
 /** What somebody says that a specimen is, and how sure. */
 export interface SaidAnswer {
@@ -27,7 +28,7 @@ export function judgeAnswer(
 ): JudgedAnswer {
   const [main] = components
   const isEither = families.length === 1 || weft.length > 0 || finish !== undefined
-  const familyRight = isEither ? families.includes(family) : family === fibreById(main!.fibre).family
+  const familyRight = isEither ? families.includes(family) : family === fibreById(mustHave(main).fibre).family
   if (finish !== undefined) return { familyRight, fibreRight: null }
   const own = FIBRE_IDS.filter((id) => [...components, ...weft].some(({ fibre }) => fibre === id)).join('+')
   const said = FIBRE_IDS.filter((id) => fibres.includes(id)).join('+')

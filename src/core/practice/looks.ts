@@ -6,6 +6,7 @@ import { BODIES, OPACITIES } from '../vocabulary/cloth'
 import { INSPECTION_IDS } from '../vocabulary/inspection'
 import { writeBlindCode } from './blind'
 import { nextInOrder, type Begun } from './schedule'
+import { itemAt, mustHave } from '../lists/items'
 
 const byId = new Map(namedCloths.map((cloth) => [cloth.id, cloth]))
 /** What is met most first. */
@@ -17,7 +18,9 @@ export function lookById(id: string): NamedCloth | undefined {
 
 /** The next cloth to name by looking. @param at ISO 8601 */
 export function nextLook(begun: readonly Begun[], at: string, seed: number): NamedCloth {
-  return byId.get(nextInOrder(begun, inOrder, at, seed) ?? inOrder[0]!) ?? byId.get(inOrder[0]!)!
+  return (
+    byId.get(nextInOrder(begun, inOrder, at, seed) ?? itemAt(inOrder, 0)) ?? mustHave(byId.get(itemAt(inOrder, 0)))
+  )
 }
 
 /** Names that are offered beside the right one. */

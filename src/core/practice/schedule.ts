@@ -3,6 +3,7 @@ import { z } from 'zod'
 import { seededRandom } from '../numbers/seededRandom'
 import { type JudgedAnswer } from './judge'
 import { PRACTICE_LEVELS, topics, type Topic } from './topics'
+import { itemAt } from '../lists/items'
 
 const scheduler = fsrs({ enable_fuzz: false })
 
@@ -87,7 +88,7 @@ export function nextOf(
   if (due[0] && (due.length >= MOST_NEW || fresh.length === 0 || learning >= MOST_NEW)) return due[0].topic
   if (fresh.length > 0 && learning < MOST_NEW) {
     const some = fresh.slice(0, MOST_NEW)
-    return some[Math.floor(seededRandom(seed)() * some.length)]!
+    return itemAt(some, Math.floor(seededRandom(seed)() * some.length))
   }
   return (due[0] ?? begun.toSorted((a, b) => (a.card.due < b.card.due ? -1 : 1))[0])?.topic
 }
@@ -110,7 +111,7 @@ const REVIEWING = 2
 export function nextTopic(begun: readonly Begun[], at: string, seed: number): Topic {
   const fresh = freshTopics(begun).map(({ id }) => id)
   const id = nextOf(begun, fresh, at, seed)
-  return topics.find((topic) => topic.id === id) ?? topics[0]!
+  return topics.find((topic) => topic.id === id) ?? itemAt(topics, 0)
 }
 
 /** Topics that were not begun yet, of the hardest level that is open. */

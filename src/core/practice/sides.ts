@@ -2,6 +2,7 @@ import { seededRandom } from '../numbers/seededRandom'
 import { type Interlacing } from '../vocabulary/cloth'
 import { type SideAsk, type SideChoice } from '../vocabulary/sides'
 import { nextInOrder, type Begun } from './schedule'
+import { itemAt, mustHave } from '../lists/items'
 
 /** The yarns of one set as a question draws them. */
 export interface SideYarn {
@@ -178,8 +179,8 @@ const WEAVES: Readonly<Record<string, readonly Interlacing[]>> = {
 
 function faceQuestion(name: string, chance: () => number): SideQuestion {
   const face = chance() < 0.5 ? 'a' : 'b'
-  const weaves = WEAVES[name]!
-  const weave = weaves[Math.floor(chance() * weaves.length)]!
+  const weaves = mustHave(WEAVES[name])
+  const weave = itemAt(weaves, Math.floor(chance() * weaves.length))
   const sheen = name === 'face-satin' ? 0.8 : 0.25
   const scene: SideScene = {
     is: 'sides',
@@ -221,7 +222,7 @@ function lightQuestion(name: string, chance: () => number, between: Between): Si
 
 /** The next thing to tell. @param at ISO 8601 */
 export function nextSide(begun: readonly Begun[], at: string, seed: number): SideTopic {
-  return byId.get(nextInOrder(begun, inOrder, at, seed) ?? '') ?? sideTopics[0]!
+  return byId.get(nextInOrder(begun, inOrder, at, seed) ?? '') ?? itemAt(sideTopics, 0)
 }
 
 /** What somebody who cannot see the picture is told of it: what is there, not what it means. */

@@ -9,6 +9,7 @@ import { FIBRE_IDS } from '../vocabulary/fibres'
 import { seededRandom } from '../numbers/seededRandom'
 import { isPossible } from './possible'
 import { type Topic } from './topics'
+import { itemAt, mustHave } from '../lists/items'
 
 /** Of so many burns of a fibre the one that looks least like it is taken, where it is to mislead. */
 const OF_SO_MANY = 24
@@ -40,20 +41,22 @@ function burntOnce({ probabilities, several }: ReportTables, chance: () => numbe
   const shown: string[] = []
   return burnFeatures.map((feature) => {
     const at = features.indexOf(feature)
-    const name = (state: number) => `${feature.id}:${feature.states[state]!.id}`
+    const name = (state: number) => `${feature.id}:${itemAt(feature.states, state).id}`
     const draw = () => {
-      const row = Array.from(probabilities[at]!, (share, state) => (isPossible(name(state), shown) ? share : 0))
+      const row = Array.from(itemAt(probabilities, at), (share, state) =>
+        isPossible(name(state), shown) ? share : 0,
+      )
       const left = row.reduce((sum, share) => sum + share, 0)
       // Where nothing is left, what was drawn before was the rare thing; the table alone decides.
-      return left > 0 ? drawn(row, chance() * left) : drawn(probabilities[at]!, chance())
+      return left > 0 ? drawn(row, chance() * left) : drawn(itemAt(probabilities, at), chance())
     }
     const first = draw()
     shown.push(name(first))
     // Some smell two things at once, seldom of one family and often of two.
-    const isTwo = feature.multi && chance() < several[at]!
+    const isTwo = feature.multi && chance() < itemAt(several, at)
     const second = isTwo ? draw() : first
     shown.push(name(second))
-    const states = [...new Set([first, second])].map((state) => feature.states[state]!.id)
+    const states = [...new Set([first, second])].map((state) => itemAt(feature.states, state).id)
     return { feature: feature.id, states }
   })
 }
@@ -61,7 +64,7 @@ function burntOnce({ probabilities, several }: ReportTables, chance: () => numbe
 /** The burn of many that speaks most for another family. */
 function leastLike(components: readonly Component[], chance: () => number, reporter: Reporter): Observation[] {
   const own = reporter.tablesOf(components)
-  const { family } = fibreById(components[0]!.fibre)
+  const { family } = fibreById(itemAt(components, 0).fibre)
   const others = FIBRE_IDS.filter((id) => fibreById(id).family !== family).map((id) =>
     reporter.tables({ id, components: mixtureOf([[id, 1]]) }),
   )
@@ -77,7 +80,7 @@ function leastLike(components: readonly Component[], chance: () => number, repor
 function drawn(row: ArrayLike<number>, at: number): number {
   let sum = 0
   for (let i = 0; i < row.length; i++) {
-    sum += row[i]!
+    sum += mustHave(row[i])
     if (at < sum) return i
   }
   return row.length - 1

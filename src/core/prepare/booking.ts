@@ -1,5 +1,6 @@
 import { type Minutes } from './minutes'
 import { type Step, type HouseholdUse } from './step'
+import { itemAt } from '../lists/items'
 
 /** A time that the person has. */
 export interface Window {
@@ -51,7 +52,7 @@ export class Booking {
     if (one.use) this.busy[one.use.of].push({ start, end: start + longestMinutes(one), much: one.use.much })
     if (one.hands === 0) return
     const index = this.gaps.findIndex((gap) => gap.start <= start && start + one.hands <= gap.end)
-    const gap = this.gaps[index]!
+    const gap = itemAt(this.gaps, index)
     const rest = [
       { start: gap.start, end: start },
       { start: start + one.hands, end: gap.end },

@@ -1,5 +1,6 @@
 import { minutesOf, type Minutes } from './minutes'
 import { type Window } from './schedule'
+import { mustHave } from '../lists/items'
 
 /** Hours of a week. `day` 0 is Monday; times are written 09:30. */
 export interface WeeklyHours {
@@ -45,4 +46,4 @@ export function subtractHours(windows: readonly Window[], taken: readonly Window
   )
 }
 
-const clock = (written: string): number => minutesOf(`1970-01-01T${written}`)!
+const clock = (written: string): number => mustHave(minutesOf(`1970-01-01T${written}`))

@@ -1,5 +1,6 @@
 import { careOf } from '../fabric/care'
 import { type PiecePlanned, type WashPlan } from './washing'
+import { mustHave } from '../lists/items'
 
 /** What is washed together. */
 export interface Load {
@@ -52,7 +53,7 @@ export function loadsOf(
     const colour = colourOf(piece)
     const key = `${plan.celsius} ${colour} ${isGentle ? 'gentle' : 'usual'}`
     const words = `${colourWords(colour)}, ${plan.celsius} °C${isGentle ? ', gentle' : ''}`
-    const group = groups.get(key) ?? { key, words, mostKg, celsius: plan.celsius!, members: [] }
+    const group = groups.get(key) ?? { key, words, mostKg, celsius: mustHave(plan.celsius), members: [] }
     group.members.push({ id: piece.id, kg })
     groups.set(key, group)
   }

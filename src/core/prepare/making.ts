@@ -6,6 +6,7 @@ import { detailMinutes, garmentMinutes } from './sewingTimes'
 import { NO_WAIT, step, type PlannedProject, type Step, type StepKind } from './step'
 import { sideOf, type PiecePlanned } from './washing'
 import { fibresOf } from '../fibres/traits'
+import { itemAt, mustHave } from '../lists/items'
 
 /** Fewer minutes than these are no session; after more one wants a break. */
 const [LEAST_SESSION, MOST_SESSION] = [15, 60]
@@ -43,7 +44,7 @@ class Chain {
         count === 1 ? kind : `${kind}-${i}`,
       )
     }
-    return this.last[0]!
+    return itemAt(this.last, 0)
   }
 }
 
@@ -112,7 +113,7 @@ function beforeCutting(
   if (isSlippery)
     ready = [
       chain.then('stabilise', {
-        text: STIFFENING_WORDS[stiffening] ?? STIFFENING_WORDS.starch!,
+        text: STIFFENING_WORDS[stiffening] ?? mustHave(STIFFENING_WORDS.starch),
         why: 'It slides: stiff fabric stays where it is cut.',
         hands: 20,
         wait: stiffening === 'wash-out' ? [120, 480] : NO_WAIT,

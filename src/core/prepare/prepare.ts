@@ -14,6 +14,7 @@ import {
 import { type PlannedProject, type Step } from './step'
 import { preparationStepsOf } from './steps'
 import { type PiecePlanned } from './washing'
+import { itemAt, mustHave } from '../lists/items'
 
 /** What is made of which cloths, and how far it is. */
 export interface Undertaking {
@@ -54,7 +55,7 @@ const USUAL_SESSION = 90
  * @param chance uniform in [0, 1)
  */
 export function planPreparation(one: Undertaking, shared: Shared, chance: () => number): PreparationPlan {
-  return planPreparations([one], shared, chance)[0]!
+  return itemAt(planPreparations([one], shared, chance), 0)
 }
 
 /**
@@ -84,7 +85,9 @@ export function planPreparations(
   )
   const turns = new Map(own.flatMap(({ steps }, i) => steps.map(({ id }) => [inAll(i, id), i] as const)))
   const areSeveral = undertakings.length > 1
-  const oneByOne = areSeveral ? scheduleInTurn(all, free, household, (id) => turns.get(id)!, notBefore) : undefined
+  const oneByOne = areSeveral
+    ? scheduleInTurn(all, free, household, (id) => mustHave(turns.get(id)), notBefore)
+    : undefined
   const isFair = oneByOne && isNear(oneByOne, lowerBound(all, free), windows[0]?.start ?? 0)
   const { timed } = isFair ? oneByOne : schedule(all, free, household, chance, notBefore)
   const times = new Map(timed.map((one) => [one.id, one]))

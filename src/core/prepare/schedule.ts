@@ -2,6 +2,7 @@ import { Booking, longestMinutes, type Window } from './booking'
 import { type Household } from './loads'
 import { type Minutes } from './minutes'
 import { type Step } from './step'
+import { itemAt, mustHave } from '../lists/items'
 
 export type { Window } from './booking'
 
@@ -41,11 +42,11 @@ export function schedule(
   const tries = Math.max(FEWEST_TRIES, Math.min(MOST_TRIES, Math.floor(STEPS_TRIED / (steps.length || 1))))
   for (let i = 0; i < tries; i++) {
     const shake = i === 0 ? () => 1 : () => 0.7 + 0.6 * chance()
-    const rank = new Map(steps.map(({ id }) => [id, tail.get(id)! * shake()]))
+    const rank = new Map(steps.map(({ id }) => [id, mustHave(tail.get(id)) * shake()]))
     const one = generated(steps, windows, household, { rank, notBefore })
     if (!best || isBetter(one, best)) best = one
   }
-  return best!
+  return mustHave(best)
 }
 
 /** More than any way still to go, minutes: who comes first comes first altogether. */
@@ -63,7 +64,7 @@ export function scheduleInTurn(
   notBefore: ReadonlyMap<string, Minutes> = new Map(),
 ): Schedule {
   const tail = remainingMinutes(steps)
-  const rank = new Map(steps.map(({ id }) => [id, tail.get(id)! - A_TURN * turnOf(id)]))
+  const rank = new Map(steps.map(({ id }) => [id, mustHave(tail.get(id)) - A_TURN * turnOf(id)]))
   return generated(steps, mergeWindows(free), household, { rank, notBefore })
 }
 
@@ -121,7 +122,9 @@ function generated(
   while (waiting.size > 0) {
     const ready = [...waiting].filter(isReady)
     if (ready.length === 0) break
-    const one = ready.reduce((most, next) => (rank.get(next.id)! > rank.get(most.id)! ? next : most))
+    const one = ready.reduce((most, next) =>
+      mustHave(rank.get(next.id)) > mustHave(rank.get(most.id)) ? next : most,
+    )
     const from = Math.max(begin, notBefore.get(one.id) ?? begin)
     const earliest = one.after.reduce((at, id) => Math.max(at, done.get(id)?.end ?? at), from)
     const next = soonAfter(one)
@@ -164,7 +167,7 @@ export function pathTo(timed: readonly Timed[], done: ReadonlyMap<string, Timed>
 export function lowerBound(steps: readonly Step[], free: readonly Window[]): Minutes | null {
   const windows = mergeWindows(free)
   if (windows.length === 0) return null
-  const path = windows[0]!.start + Math.max(0, ...remainingMinutes(steps).values())
+  const path = itemAt(windows, 0).start + Math.max(0, ...remainingMinutes(steps).values())
   let left = steps.reduce((sum, { hands }) => sum + hands, 0)
   for (const { start, end } of windows) {
     if (left <= end - start) return Math.max(path, start + left)

@@ -8,6 +8,7 @@ import { loadsOf, type Household, type Load } from './loads'
 import { making } from './making'
 import { NO_WAIT, step, type PlannedProject, type Step, type HouseholdUse } from './step'
 import { sideOf, squareNeeded, washPlan, type PiecePlanned, type WashPlan } from './washing'
+import { itemAt, lastOf, mustHave } from '../lists/items'
 
 export interface Planned {
   steps: Step[]
@@ -49,15 +50,15 @@ export function preparationStepsOf(
   }
   for (const load of loads) {
     const members = planned.filter(({ piece }) => load.pieces.includes(piece.id))
-    const washes = washesOf(load, members, (id) => ready.get(id)!)
+    const washes = washesOf(load, members, (id) => mustHave(ready.get(id)))
     steps.push(...washes)
-    load.pieces.forEach((id) => ready.set(id, washes.at(-1)!.id))
+    load.pieces.forEach((id) => ready.set(id, lastOf(washes).id))
   }
   const inLoad = new Set(loads.flatMap((load) => load.pieces))
   for (const one of planned) {
-    const after = afterWashing(one, household, ready.get(one.piece.id)!, inLoad.has(one.piece.id))
+    const after = afterWashing(one, household, mustHave(ready.get(one.piece.id)), inLoad.has(one.piece.id))
     steps.push(...after)
-    ready.set(one.piece.id, after.at(-1)?.id ?? ready.get(one.piece.id)!)
+    ready.set(one.piece.id, after.at(-1)?.id ?? mustHave(ready.get(one.piece.id)))
   }
   const prepared = [...ready.values()].filter((id) => id !== '')
   if (project) steps.push(...making(pieces, project, schools, prepared, longest))
@@ -103,7 +104,7 @@ function washesOf(
   ready: (id: string) => string,
 ): Step[] {
   const times = Math.max(...members.map(({ plan }) => plan.times))
-  const { plan } = members[0]!
+  const { plan } = itemAt(members, 0)
   return Array.from({ length: times }, (_, i) =>
     step(times === 1 ? `${load.id}:wash` : `${load.id}:wash-${i + 1}`, 'wash', load.pieces, {
       text: i === 0 ? `${plan.text} ${load.text}` : 'Wash it a second time.',
@@ -216,7 +217,7 @@ function warningsOf({ id, bleeds, offer }: PiecePlanned, plan: WashPlan): Planne
       ? [{ id: 'will-shrink', text: `${id} may lose ${shrinkWords(offer)} in its first wash: buy and lay for that.` }]
       : []),
     ...(plan.risk && isWashed && !plan.because.includes('wash-in-machine')
-      ? [{ id: plan.because[0]!, text: `${id}: ${plan.risk}` }]
+      ? [{ id: itemAt(plan.because, 0), text: `${id}: ${plan.risk}` }]
       : []),
   ]
 }

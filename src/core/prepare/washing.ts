@@ -5,6 +5,7 @@ import { type Offer } from '../fabric/types'
 import { materialIdOf, materialOf } from '../fabric/materialOf'
 import { type DryWay } from './drying'
 import { fibresOf } from '../fibres/traits'
+import { mustHave } from '../lists/items'
 
 export const WASHES = ['hot', 'warm', 'cool', 'hand', 'dry-clean', 'never'] as const
 export type Wash = (typeof WASHES)[number]
@@ -25,7 +26,7 @@ export type WashSchool = keyof typeof WASH_SCHOOLS
 export function sideOf(schools: Readonly<Record<string, string>>, matter: WashSchool): string {
   const { sides, usual } = WASH_SCHOOLS[matter]
   const picked = schools[matter]
-  return (sides as readonly string[]).includes(picked ?? '') ? picked! : usual
+  return (sides as readonly string[]).includes(picked ?? '') ? mustHave(picked) : usual
 }
 
 /** A cloth that is to be made ready. */

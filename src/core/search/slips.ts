@@ -1,3 +1,5 @@
+import { itemAt } from '../lists/items'
+
 /**
  * How many slips of the pen lie between two words: a letter more, less, other, or two of them swapped (the optimal
  * string alignment distance).
@@ -11,16 +13,16 @@ export function slipsBetween(a: string, b: string, most: number): number {
     const row = [i]
     for (let j = 1; j <= b.length; j++) {
       const other = a[i - 1] === b[j - 1] ? 0 : 1
-      let least = Math.min(last[j]! + 1, row[j - 1]! + 1, last[j - 1]! + other)
+      let least = Math.min(itemAt(last, j) + 1, itemAt(row, j - 1) + 1, itemAt(last, j - 1) + other)
       if (i > 1 && j > 1 && a[i - 1] === b[j - 2] && a[i - 2] === b[j - 1])
-        least = Math.min(least, before[j - 2]! + 1)
+        least = Math.min(least, itemAt(before, j - 2) + 1)
       row.push(least)
     }
     if (Math.min(...row) > most) return most + 1
     before = last
     last = row
   }
-  return Math.min(last[b.length]!, most + 1)
+  return Math.min(itemAt(last, b.length), most + 1)
 }
 
 /** So many slips are forgiven in a word of that length. */

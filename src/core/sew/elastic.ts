@@ -1,3 +1,5 @@
+import { mustHave } from '../lists/items'
+
 /** Where elastic goes. */
 export const ELASTIC_PLACES = ['waist', 'leg', 'wrist', 'neck', 'underbust', 'strap'] as const
 export type ElasticPlace = (typeof ELASTIC_PLACES)[number]
@@ -27,7 +29,7 @@ const PERCENTS: readonly Row[] = [
  */
 export function elasticPercent(place: ElasticPlace, widthMm: number): readonly [number, number] {
   if (!(widthMm > 0)) throw new RangeError('elasticPercent: needs a width of more than zero')
-  return PERCENTS.find(([upToMm]) => widthMm <= upToMm)![1][place]
+  return mustHave(PERCENTS.find(([upToMm]) => widthMm <= upToMm))[1][place]
 }
 
 /** For a supply list: what a width of elastic is cut to at a waist. */

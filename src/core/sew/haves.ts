@@ -1,5 +1,6 @@
 import { FOOT_WORDS, type Foot } from '../vocabulary/making'
 import { type SewAdvice } from './advice'
+import { mustHave } from '../lists/items'
 
 /** What the person has, as far as advice asks for it. */
 export interface Haves {
@@ -65,4 +66,4 @@ export function insteadOf(advice: SewAdvice, { feet, steamIron }: Haves): Instea
   return [...missing, { id: 'no-steam-iron', about: 'pressing', text: dry }]
 }
 
-const lowered = (text: string) => `${text[0]!.toLowerCase()}${text.slice(1)}`
+const lowered = (text: string) => `${mustHave(text[0]).toLowerCase()}${text.slice(1)}`

@@ -40,7 +40,7 @@ export const PLACE_RULES: readonly PlaceRule[] = [
     id: 'collar-and-cuffs',
     place: 'collar and cuffs',
     details: ['collar', 'cuffs'],
-    when: (c) => !TAILORED.includes(c.garment!),
+    when: (c) => c.garment === undefined || !TAILORED.includes(c.garment),
     share: A_THIRD_TO_A_HALF,
     bounds: [40, 80],
     text: 'The upper collar and the outer cuff, without their seam allowances. A second layer on the collar stand.',

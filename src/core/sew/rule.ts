@@ -1,5 +1,6 @@
 import { type SewCase } from './sewCase'
 import { type SewSchool } from './schools'
+import { mustHave } from '../lists/items'
 
 /** One rule of handling: what of a cloth and a garment brings it, what it gives, and why. */
 export interface Rule<V> {
@@ -67,10 +68,10 @@ export function rankByPoints<Id extends string>(
   const ids = Object.keys(words) as Id[]
   const told = ids.map((id) => {
     const own = fired.filter(({ gives }) => gives[id] !== undefined)
-    const points = own.reduce((sum, { gives }) => sum + gives[id]!, 0)
+    const points = own.reduce((sum, { gives }) => sum + mustHave(gives[id]), 0)
     // A rule's words are about what it favours most; for the rest it only counts.
     const isFavoured = ({ gives }: Rule<Points<Id>>) => gives[id] === Math.max(...(Object.values(gives) as number[]))
-    const [strongest] = own.filter(isFavoured).sort((a, b) => b.gives[id]! - a.gives[id]!)
+    const [strongest] = own.filter(isFavoured).sort((a, b) => mustHave(b.gives[id]) - mustHave(a.gives[id]))
     return {
       id,
       points,

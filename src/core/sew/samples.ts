@@ -1,6 +1,7 @@
 import { type SewAdvice } from './advice'
 import { usOf } from './needle'
 import { needleSizes } from './needleSizes'
+import { itemAt } from '../lists/items'
 
 /** A seam that the person tried, on this cloth or on one like it. */
 export interface Sample {
@@ -54,7 +55,7 @@ function byBad(advice: SewAdvice, { needleNm, lengthMm, came }: Sample): SewAdvi
   const { sizes, mm, text } = NEXT[came as Exclude<Sample['came'], 'good'>]
   const { needle, stitch } = advice
   const tried = nearest(needle.nm, needleNm)
-  const nm = nearest(needle.nm, NMS[Math.max(0, NMS.indexOf(tried) + sizes)]!)
+  const nm = nearest(needle.nm, itemAt(NMS, Math.max(0, NMS.indexOf(tried) + sizes)))
   const length = Math.min(Math.max(lengthMm + mm, stitch.mm[0] - MOST_MM), stitch.mm[1] + MOST_MM)
   const tension = came === 'puckered' ? 'looser' : undefined
   return moved(advice, { nm: [nm, nm], mm: [length, length], tension, text, id: `sample-${came}` })
@@ -64,7 +65,7 @@ function byBad(advice: SewAdvice, { needleNm, lengthMm, came }: Sample): SewAdvi
 function nearest([low, high]: readonly [number, number], tried: number): number {
   const [first, last] = [NMS.findIndex((nm) => nm >= low), NMS.findLastIndex((nm) => nm <= high)]
   const at = NMS.findIndex((nm) => nm >= tried)
-  return NMS[Math.min(Math.max(at, first - MOST_SIZES, 0), Math.min(last + MOST_SIZES, NMS.length - 1))]!
+  return itemAt(NMS, Math.min(Math.max(at, first - MOST_SIZES, 0), Math.min(last + MOST_SIZES, NMS.length - 1)))
 }
 
 interface Move {

@@ -3,6 +3,7 @@ import { facets, gsmToSortBy } from './facets'
 import { scaleQuantity } from '../units/quantity'
 import { type PieceSummary } from './pieceSummary'
 import { type ShelfQuery, type ShelfSort } from './query'
+import { itemAt } from '../lists/items'
 
 /** A gist with what is reckoned of it once, so that a pass over a large stash reckons nothing. */
 export interface ShelfRow {
@@ -58,16 +59,16 @@ export function filterShelf(
     let failed = -1
     for (let i = 0; i < wanted.length && failed !== -2; i++) {
       const set = wanted[i]
-      if (set && !row.values[i]!.some((value) => set.has(value))) failed = failed === -1 ? i : -2
+      if (set && !itemAt(row.values, i).some((value) => set.has(value))) failed = failed === -1 ? i : -2
     }
     if (failed === -2) continue
     if (failed === -1) found.push(row.gist)
     for (let i = 0; i < wanted.length; i++) {
       if (failed !== -1 && failed !== i) continue
-      for (const value of row.values[i]!) counts[i]![value] = (counts[i]![value] ?? 0) + 1
+      for (const value of itemAt(row.values, i)) itemAt(counts, i)[value] = (itemAt(counts, i)[value] ?? 0) + 1
     }
   }
-  return { found, counts: Object.fromEntries(facets.map(({ id }, i) => [id, counts[i]!])) }
+  return { found, counts: Object.fromEntries(facets.map(({ id }, i) => [id, itemAt(counts, i)])) }
 }
 
 /** How much of a piece nobody has reserved yet, mm; null where its length is not known. */

@@ -1,6 +1,7 @@
 import { VULGAR_FRACTIONS } from '../units/fractions'
 import { readNumeral } from './numeral'
 import { type TypedUnit } from './units'
+import { itemAt } from '../lists/items'
 
 /** One reading of an amount with its unit. */
 export interface AmountReading {
@@ -47,7 +48,7 @@ export function readAmount(text: string, units: readonly TypedUnit[], assumed: T
     const unit = part.unit ?? (i === others.length - 1 ? units.find(({ id }) => id === before.then) : undefined)
     // The second unit is the smaller one, and has one reading only.
     if (!unit || unit.factor >= before.factor || part.values.length !== 1) return []
-    rest += part.values[0]!.value * unit.factor
+    rest += itemAt(part.values, 0).value * unit.factor
     before = unit
   }
   const sign = isNegative ? -1 : 1
@@ -67,7 +68,7 @@ function withFractions(text: string): string {
   // A yard and a half, two yards and a half.
   const halfOf = /^(an?|\d+) ([a-z]+?)s? and (\d+\/\d+)$/.exec(plain)
   if (!halfOf) return spaced(plain)
-  return `${/^a/.test(halfOf[1]!) ? 1 : halfOf[1]} ${halfOf[3]} ${halfOf[2]}`
+  return `${/^a/.test(itemAt(halfOf, 1)) ? 1 : halfOf[1]} ${halfOf[3]} ${halfOf[2]}`
 }
 
 function partsOf(text: string, units: readonly TypedUnit[]): Part[] | undefined {

@@ -1,3 +1,5 @@
+import { lastOf } from '../lists/items'
+
 /** One way of reading digits and separators as a number. */
 export interface NumeralReading {
   value: number
@@ -25,9 +27,9 @@ export function readNumeral(text: string): NumeralReading[] {
   const separators = bare.match(SEPARATORS) ?? []
   const only = (value: number, isGrouped: boolean) => [{ value, isGrouped, isOpen: false }]
   if (separators.length === 0) return only(Number(bare), grouped !== null)
-  const last = separators.at(-1)!
+  const last = lastOf(separators)
   const decimal = () =>
-    Number(bare.slice(0, bare.lastIndexOf(last)).replace(SEPARATORS, '') + '.' + bare.split(last).at(-1)!)
+    Number(bare.slice(0, bare.lastIndexOf(last)).replace(SEPARATORS, '') + '.' + lastOf(bare.split(last)))
   if (grouped) return separators.length === 1 ? only(decimal(), true) : []
   if (separators.length > 1) return manySeparators(bare, separators, decimal)
   const [before, after] = bare.split(last) as [string, string]
@@ -42,7 +44,7 @@ export function readNumeral(text: string): NumeralReading[] {
 
 /** More than one separator: all alike part thousands; of two kinds the last is the decimal one. */
 function manySeparators(text: string, separators: readonly string[], decimal: () => number): NumeralReading[] {
-  const last = separators.at(-1)!
+  const last = lastOf(separators)
   const others = separators.slice(0, -1)
   const isOneKind = others.every((separator) => separator === last)
   const whole = isOneKind ? text : text.slice(0, text.lastIndexOf(last))

@@ -1,4 +1,5 @@
 import { readAmount, type AmountReading } from './amount'
+import { itemAt, mustHave } from '../lists/items'
 
 /** Currencies as they are written about a price; other letters in threes are taken as they are. */
 const CURRENCIES: Readonly<Record<string, string>> = {
@@ -59,7 +60,7 @@ function parted(text: string): { number: string; currency: string | null; per: T
   const said = per?.[1]
   return {
     number: number.replace(/[.,][-–]+$/, ''),
-    currency: found ? CURRENCIES[found[1]!]! : null,
+    currency: found ? mustHave(CURRENCIES[itemAt(found, 1)]) : null,
     per: said === undefined ? null : said.startsWith('y') ? 'yard' : 'metre',
   }
 }

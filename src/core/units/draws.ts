@@ -1,3 +1,5 @@
+import { itemAt } from '../lists/items'
+
 /**
  * Evenly spread draws from the standard normal distribution, the same each time: a Kronecker sequence (one irrational
  * step a dimension, after Roberts’ generalised golden ratio) through the inverse normal. Averages over them settle
@@ -53,6 +55,6 @@ function poly(coefficients: readonly number[], x: number): number {
 /** The central 80 % of values that are equally likely. */
 export function drawnInterval80(values: readonly number[]): [number, number] {
   const sorted = values.toSorted((a, b) => a - b)
-  const at = (share: number) => sorted[Math.round(share * (sorted.length - 1))]!
+  const at = (share: number) => itemAt(sorted, Math.round(share * (sorted.length - 1)))
   return [at(0.1), at(0.9)]
 }

@@ -1,6 +1,7 @@
 import { GSM_PER_MOMME, GSM_PER_OUNCE_PER_SQUARE_YARD, MM_PER_INCH, MM_PER_YARD } from './constants'
 import { COVERAGE_95, scaleQuantity, type Quantity } from './quantity'
 import { moneyText } from './money'
+import { itemAt } from '../lists/items'
 
 export type UnitSystem = 'metric' | 'imperial'
 
@@ -136,7 +137,7 @@ const eighths = (value: number) => inParts(value, 8)
 export function inParts(value: number, parts: 2 | 4 | 8 | 16): string {
   const sixteenths = (Math.round(value * parts) * 16) / parts
   const [whole, rest] = [Math.floor(sixteenths / 16), sixteenths % 16]
-  const part = rest % 2 === 0 ? EIGHTHS[rest / 2]! : `${rest}/16`
+  const part = rest % 2 === 0 ? itemAt(EIGHTHS, rest / 2) : `${rest}/16`
   if (whole === 0) return part || '0'
   return part.includes('/') ? `${whole} ${part}` : `${whole}${part}`
 }

@@ -1,4 +1,5 @@
 import { careSymbol, type CareGroup, type CareId } from './care'
+import { itemAt } from '../lists/items'
 
 /** What each group of symbols looks like; ISO 3758:2012. */
 const SHAPES: Readonly<Record<CareGroup, string>> = {
@@ -40,6 +41,6 @@ export function careShape(id: CareId): string {
   const inside = INSIDE[id]
   if (inside) return `${shape} ${inside}`
   if (never) return `${shape}, crossed out`
-  if (group === 'professional') return `${shape} with ${id.split('-')[1]!.toUpperCase()} in it${barsOf(id)}`
+  if (group === 'professional') return `${shape} with ${itemAt(id.split('-'), 1).toUpperCase()} in it${barsOf(id)}`
   return `${shape} with ${celsius} in it${barsOf(id)}`
 }

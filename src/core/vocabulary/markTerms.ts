@@ -1,5 +1,6 @@
 import { FIBRE_WORDS } from './fibres'
 import { TERM_WORDS, type Term, type TermId } from './terms'
+import { mustHave } from '../lists/items'
 
 /** A stretch of a text: as it stands, and where it leads if it is a term. */
 export interface MarkedTerm {
@@ -29,7 +30,7 @@ export function markTerms(text: string, isFree: (href: string) => boolean = () =
   const seen = new Set<string>()
   let from = 0
   for (const { 0: words, index } of text.matchAll(pattern)) {
-    const href = known.get(words.toLowerCase())!
+    const href = mustHave(known.get(words.toLowerCase()))
     if (seen.has(href) || !isFree(href)) continue
     seen.add(href)
     if (index > from) parts.push({ words: text.slice(from, index), href: null })

@@ -1,4 +1,5 @@
 import { type Interlacing } from '../vocabulary/cloth'
+import { itemAt } from '../lists/items'
 /** An interlacing matrix: rows are picks, columns are ends; true where the warp end lies on top. */
 export type Drawdown = readonly (readonly boolean[])[]
 
@@ -20,11 +21,10 @@ export function steppedDrawdown(run: number, up: number, move: number): Drawdown
 
 /** The same picks over ends taken in another order. */
 function threaded(drawdown: Drawdown, order: readonly number[]): Drawdown {
-  return drawdown.map((pick) => order.map((end) => pick[end]!))
+  return drawdown.map((pick) => order.map((end) => itemAt(pick, end)))
 }
 
-/** One textbook draft for each interlacing that is woven; common practice. */
-export const drafts: Partial<Record<Interlacing, Drawdown>> = {
+const DRAFTS = {
   plain: drawdownFrom(['x.', '.x']),
   basket: drawdownFrom(['xx..', 'xx..', '..xx', '..xx']),
   rib: drawdownFrom(['x.', 'x.', '.x', '.x']),
@@ -69,4 +69,7 @@ export const drafts: Partial<Record<Interlacing, Drawdown>> = {
   waffle: drawdownFrom(['x.....', '.x...x', '..x.x.', 'xxxx.x', '..x.x.', '.x...x']),
   pile: drawdownFrom(['x.', '.x']),
   'pile-ribs': drawdownFrom(['x.', '.x']),
-}
+} satisfies Partial<Record<Interlacing, Drawdown>>
+
+/** One textbook draft for each interlacing that is woven, and for no other; common practice. */
+export const drafts: Readonly<typeof DRAFTS & Partial<Record<Interlacing, Drawdown>>> = DRAFTS

@@ -1,4 +1,5 @@
 import { type Drawdown } from './drafts'
+import { itemAt } from '../lists/items'
 
 /** Face and back: turned over left to right, warp up becomes weft up. */
 export function backOf(drawdown: Drawdown): Drawdown {
@@ -22,7 +23,7 @@ export interface Floats {
  * whole repeat.
  */
 export function floatsOf(drawdown: Drawdown): Floats {
-  const columns = drawdown[0]!.map((_, end) => drawdown.map((row) => row[end]!))
+  const columns = itemAt(drawdown, 0).map((_, end) => drawdown.map((row) => itemAt(row, end)))
   return {
     warp: summary(columns.flatMap((column) => runsOf(column))),
     weft: summary(drawdown.flatMap((row) => runsOf(row.map((up) => !up)))),
@@ -42,7 +43,7 @@ function runsOf(ring: readonly boolean[]): number[] {
   for (let step = 0; step < ring.length; step++) {
     if (!ring[(start + step) % ring.length]) continue
     if (step === 0 || !ring[(start + step - 1) % ring.length]) runs.push(1)
-    else runs[runs.length - 1] = runs[runs.length - 1]! + 1
+    else runs[runs.length - 1] = itemAt(runs, runs.length - 1) + 1
   }
   return runs
 }
@@ -68,11 +69,11 @@ export interface TwillLine {
 
 /** The line of a regular twill: each pick is the one before it, moved by the same one end. Plain weave has no line. */
 export function twillLine(drawdown: Drawdown): TwillLine | null {
-  const width = drawdown[0]!.length
+  const width = itemAt(drawdown, 0).length
   if (width < 3) return null
   const isMoved = (by: number) =>
     drawdown.every((row, pick) => {
-      const next = drawdown[(pick + 1) % drawdown.length]!
+      const next = itemAt(drawdown, (pick + 1) % drawdown.length)
       return row.every((up, end) => next[(((end + by) % width) + width) % width] === up)
     })
   if (isMoved(1)) return { risePicks: 1, runEnds: 1, climbs: 'right' }

@@ -1,6 +1,7 @@
 import { drafts } from '@/core/weave/drafts'
 import { type Interlacing } from '@/core/vocabulary/cloth'
 import { weavePicture } from './weavePicture'
+import { itemAt } from '@/core/lists/items'
 
 /** What the made-up camera is pointed at, and how it is held. */
 export interface Shot {
@@ -43,7 +44,7 @@ export function shoot({ of, endsPerCm, picksPerCm, turnDeg, drape }: Shot, chanc
         ? wall(chance)
         : weavePicture(
             {
-              drawdown: drafts[of] ?? drafts.plain!,
+              drawdown: drafts[of] ?? drafts.plain,
               endsPerCm,
               picksPerCm,
               pixelsPerCm,
@@ -58,7 +59,7 @@ export function shoot({ of, endsPerCm, picksPerCm, turnDeg, drape }: Shot, chanc
           ).data
   const data = new Uint8ClampedArray(WIDTH * HEIGHT * 4)
   for (let at = 0; at < grey.length; at++) {
-    for (let c = 0; c < 3; c++) data[at * 4 + c] = grey[at]! * WARM[c]!
+    for (let c = 0; c < 3; c++) data[at * 4 + c] = grey[at]! * itemAt(WARM, c)
     data[at * 4 + 3] = 255
   }
   drawRuler(data, pixelsPerCm)

@@ -1,5 +1,6 @@
 import { type Drawdown } from '@/core/weave/drafts'
 import { type Plane } from '@/core/loupe/plane'
+import { itemAt } from '@/core/lists/items'
 
 // Taken out once: inside the test runner a look at `Math` costs more than the sum.
 const { floor, sqrt, max, min, cos: cosine, sin: sine, log, PI } = Math
@@ -69,13 +70,13 @@ export function weavePicture(
       const b = (cy * leanCos - cx * leanSin) * picksPerCm
       const [end, pick] = [floor(a), floor(b)]
       const [ra, rb] = [a - end - 0.5, b - pick - 0.5]
-      const up = drawdown[mod(pick, drawdown.length)]![mod(end, drawdown[0]!.length)]!
+      const up = itemAt(itemAt(drawdown, mod(pick, drawdown.length)), mod(end, itemAt(drawdown, 0).length))
       const across = up ? ra : rb
       const along = up ? rb : ra
       const round = sqrt(max(0, 1 - (across * 1.9) ** 2))
       const colour = up
-        ? (stripe > 0 && mod(end, stripe) < stripe / 2 ? warp * 0.55 : warp) * ends[mod(end, ends.length)]!
-        : weft * ends[mod(pick * 7, ends.length)]!
+        ? (stripe > 0 && mod(end, stripe) < stripe / 2 ? warp * 0.55 : warp) * itemAt(ends, mod(end, ends.length))
+        : weft * itemAt(ends, mod(pick * 7, ends.length))
       const light = 1 - unevenLight * (x / width + y / height) * 0.5
       data[y * width + x] = 255 * colour * (0.35 + 0.65 * round) * (1 - 0.25 * (2 * along) ** 2) * light
     }

@@ -2,6 +2,7 @@
 
 import styled from 'styled-components'
 import { type FoundGroup } from './loadFound'
+import { itemAt } from '@/core/lists/items'
 
 const List = styled.ul`
   position: absolute;
@@ -66,9 +67,9 @@ export default function SearchAnswers({
             {items.map((item, i) => (
               <li
                 key={item.href}
-                id={`${id}-${starts[group]! + i}`}
+                id={`${id}-${itemAt(starts, group) + i}`}
                 role="option"
-                aria-selected={starts[group]! + i === at}
+                aria-selected={itemAt(starts, group) + i === at}
                 // The field keeps the focus: it would close the list before the click counts.
                 onMouseDown={(event) => event.preventDefault()}
                 onClick={() => onGo(item.href)}

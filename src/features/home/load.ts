@@ -12,6 +12,7 @@ import { type Vocabulary } from '@/core/vocabulary/words'
 import { foldOf, isKnown } from '../shared/stash/describe'
 import { type Fold } from '../shared/stash/Shelf'
 import { nextThings, type NextThing } from './nextThings'
+import { itemAt } from '@/core/lists/items'
 
 /** One board of a desk. */
 const FOLDS = 7
@@ -59,7 +60,7 @@ function underWay(projects: readonly Kept<'project'>[]) {
     .toSorted((a, b) => (a.updatedAt < b.updatedAt ? 1 : -1))
     .map(({ id, data }) => {
       const furthest = Math.max(-1, ...data.behind.map((step) => MAKING_STEPS.indexOf(step)))
-      const next = MAKING_STEPS[Math.min(furthest + 1, MAKING_STEPS.length - 1)]!
+      const next = itemAt(MAKING_STEPS, Math.min(furthest + 1, MAKING_STEPS.length - 1))
       return { id, name: data.name, next: STEP_WORDS[next].asks }
     })
 }

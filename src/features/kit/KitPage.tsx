@@ -19,6 +19,7 @@ import { FormBox } from '@/ui/kit/FormBox'
 import { SortTable } from '@/ui/kit/SortTable'
 import { SlideField } from '@/ui/kit/SlideField'
 import { Actions, Fields, Lead, Page, Paper, Callout, Soft, Tiles } from '@/ui/kit/surfaces'
+import { mustHave } from '@/core/lists/items'
 
 const nothing = () => {}
 const FIBRES = ['cotton', 'linen', 'wool'].map((id) => ({ id, label: id }))
@@ -31,8 +32,8 @@ const SORTED = [
 ].map(([of, m2]) => ({
   id: String(of),
   cells: [
-    { shown: of, by: of! },
-    { shown: m2, by: m2! },
+    { shown: of, by: mustHave(of) },
+    { shown: m2, by: mustHave(m2) },
   ],
 }))
 

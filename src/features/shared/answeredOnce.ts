@@ -1,5 +1,6 @@
 import { headers } from 'next/headers'
 import { REQUEST_KEY } from './requestKey'
+import { mustHave } from '@/core/lists/items'
 
 /** So many answers are remembered; whoever asks again does so within minutes. */
 const MOST = 500
@@ -24,7 +25,7 @@ export async function answeredOnce<T extends { ok: boolean }>(work: () => Promis
   if (known) return known
   const answer = work()
   answers().set(key, answer)
-  if (answers().size > MOST) answers().delete(answers().keys().next().value!)
+  if (answers().size > MOST) answers().delete(mustHave(answers().keys().next().value))
   const forget = () => answers().delete(key)
   answer.then(({ ok }) => {
     if (!ok) forget()

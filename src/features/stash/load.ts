@@ -9,6 +9,7 @@ import { askShelf } from '@/server/cache/askShelf'
 import { allRecords, findRecord } from '@/server/store/repository'
 import { isKnown } from '../shared/stash/describe'
 import { stashRow, type StashRow } from './rows'
+import { mustHave } from '@/core/lists/items'
 
 interface Preferences {
   units: UnitSystem
@@ -66,10 +67,10 @@ export async function loadStash(params: URLSearchParams, { units, words }: Prefe
     facets: facets.map((facet) => ({
       id: facet.id,
       title: facet.title,
-      values: offered(facet.values, counts[facet.id]!, query.chosen[facet.id] ?? []).map((value) => ({
+      values: offered(facet.values, mustHave(counts[facet.id]), query.chosen[facet.id] ?? []).map((value) => ({
         value,
         words: facet.words(value, words),
-        count: counts[facet.id]![value] ?? 0,
+        count: mustHave(counts[facet.id])[value] ?? 0,
         isChosen: query.chosen[facet.id]?.includes(value) ?? false,
       })),
     })),
@@ -95,7 +96,7 @@ function offered(
   chosen: readonly string[],
 ): string[] {
   if (values) return values.filter((value) => (counts[value] ?? 0) > 0 || chosen.includes(value))
-  const common = Object.keys(counts).sort((a, b) => counts[b]! - counts[a]! || a.localeCompare(b))
+  const common = Object.keys(counts).sort((a, b) => mustHave(counts[b]) - mustHave(counts[a]) || a.localeCompare(b))
   return [...new Set([...chosen, ...common])].slice(0, MOST_VALUES)
 }
 

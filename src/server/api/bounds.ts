@@ -1,4 +1,5 @@
 import { pathWords, type Issue } from './problem'
+import { mustHave } from '@/core/lists/items'
 
 /** More than any body of this program holds; each schema has narrower limits of its own. */
 export const MOST = { depth: 24, items: 2000, keys: 200, characters: 20_000, values: 100_000 } as const
@@ -15,7 +16,7 @@ interface Step {
 export function beyondBounds(body: unknown): Issue | undefined {
   const waiting: Step[] = [{ value: body, path: [] }]
   for (let values = 0; waiting.length > 0; values++) {
-    const { value, path } = waiting.pop()!
+    const { value, path } = mustHave(waiting.pop())
     const problem = tooMuch(value, path.length, values)
     if (problem) return { path: pathWords(path), message: problem }
     if (Array.isArray(value)) value.forEach((item, index) => waiting.push({ value: item, path: [...path, index] }))

@@ -11,6 +11,7 @@ import { readStashEntry } from '../records/stash'
 import { FabricSchema } from './fabric'
 import { computation } from './computation'
 import { NoSense } from './handle'
+import { mustHave } from '@/core/lists/items'
 
 export const STATUSES = ['good', 'near', 'bad', 'unknown'] as const satisfies readonly Status[]
 export const MATCH_VERDICTS = [
@@ -79,14 +80,14 @@ export const matchComputation = computation({
 
 async function needOf({ need, patternId }: z.infer<typeof MatchRequest>): Promise<Need> {
   if (need) return need
-  const pattern = await findPattern(await notebook(), patternId!)
+  const pattern = await findPattern(await notebook(), mustHave(patternId))
   if (!pattern) throw new NoSense(['patternId'], `there is no pattern ${patternId} in this notebook`)
   return pattern.need
 }
 
 async function offerOf({ fabric, fabricId }: z.infer<typeof MatchRequest>): Promise<Offer> {
   if (fabric) return offerFrom(fabric)
-  const entry = await readStashEntry(await notebook(), fabricId!, 'uk')
+  const entry = await readStashEntry(await notebook(), mustHave(fabricId), 'uk')
   if (!entry) throw new NoSense(['fabricId'], `there is no piece ${fabricId} in this notebook`)
   return pieceOffer(entry, entry.sheet)
 }

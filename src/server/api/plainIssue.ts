@@ -1,4 +1,5 @@
 import { type z } from 'zod'
+import { mustHave } from '@/core/lists/items'
 
 const EXPECTED: Readonly<Record<string, string>> = {
   number: 'a number is expected',
@@ -16,8 +17,14 @@ const EXPECTED: Readonly<Record<string, string>> = {
 const TOLD: readonly (readonly [RegExp, (...found: string[]) => string])[] = [
   [/^Invalid input: expected [\w|]+, received undefined$/, () => 'this is missing'],
   [/^Invalid input: expected nonoptional, received undefined$/, () => 'this is missing'],
-  [/^Invalid input: expected (\w+), received \w+$/, (kind) => EXPECTED[kind!] ?? 'something else is expected'],
-  [/^Invalid (?:input|option): expected (?:one of )?(.+)$/, (all) => `expected: ${all!.replaceAll('|', ', ')}`],
+  [
+    /^Invalid input: expected (\w+), received \w+$/,
+    (kind) => EXPECTED[mustHave(kind)] ?? 'something else is expected',
+  ],
+  [
+    /^Invalid (?:input|option): expected (?:one of )?(.+)$/,
+    (all) => `expected: ${mustHave(all).replaceAll('|', ', ')}`,
+  ],
   [/^Too small: expected \w+ to be >=?\s?(-?[\d.e+]+)$/, (least) => `at least ${least}`],
   [/^Too big: expected \w+ to be <=?\s?(-?[\d.e+]+)$/, (most) => `at most ${most}`],
   [/^Too small: expected \w+ to have >=?\s?(\d+) (\w+)$/, (least, what) => `at least ${least} ${what}`],

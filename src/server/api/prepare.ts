@@ -11,6 +11,7 @@ import { FabricSchema } from './fabric'
 import { computation } from './computation'
 import { NoSense } from './handle'
 import { SchoolsSchema } from './sew'
+import { mustHave } from '@/core/lists/items'
 
 const TimeSchema = z
   .string()
@@ -98,7 +99,7 @@ export const prepareComputation = computation({
       seen.add(id)
     })
     const windows = free.map(({ start, end }, i) => {
-      const window = { start: minutesOf(start)!, end: minutesOf(end)! }
+      const window = { start: mustHave(minutesOf(start)), end: mustHave(minutesOf(end)) }
       if (window.end <= window.start) throw new NoSense(['free', i, 'end'], 'it ends before it begins')
       return window
     })

@@ -1,4 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto'
+import { mustHave } from '@/core/lists/items'
 
 /** A device that was let in. */
 export interface Session {
@@ -30,7 +31,7 @@ export function letIn(device: string, now: number): string {
   // The one that has not come for longest makes room.
   if (all.size >= MOST_SESSIONS) {
     const [oldest] = [...all].sort(([, a], [, b]) => (a.seen < b.seen ? -1 : 1))
-    all.delete(oldest![0])
+    all.delete(mustHave(oldest)[0])
   }
   all.set(hashOf(key), {
     id: randomBytes(8).toString('hex'),

@@ -1,3 +1,5 @@
+import { mustHave } from '@/core/lists/items'
+
 /** So many wrong tries are free; each one after them doubles the wait. */
 const FREE = 5
 /** So many of all together: whoever guesses may have many addresses. */
@@ -39,7 +41,7 @@ export class Tries {
     this.counts.delete(place)
     this.counts.set(place, raised(own, now))
     Object.assign(this.together, raised(this.together, now))
-    if (this.counts.size > MOST_ADDRESSES) this.counts.delete(this.counts.keys().next().value!)
+    if (this.counts.size > MOST_ADDRESSES) this.counts.delete(mustHave(this.counts.keys().next().value))
   }
 
   right({ address }: Trier): void {

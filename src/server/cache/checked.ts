@@ -7,6 +7,7 @@ import { type DamagedRecord } from '../store/kept'
 import { fileOf, isReadOnly } from './fileOf'
 import { TABLES_VERSION } from './tables'
 import { waitBriefly } from './waitBriefly'
+import { mustHave } from '@/core/lists/items'
 
 /** So many records are looked at while a page waits; more than that, in a worker thread. */
 const AT_ONCE = 300
@@ -32,10 +33,10 @@ export async function damagedRecords(
     .crossJoin('record')
     .whereRef('record.id', '=', 'damaged.record_id')
     .select('id')
-    .$if(kinds !== null, (query) => query.where('kind', 'in', kinds!))
+    .$if(kinds !== null, (query) => query.where('kind', 'in', mustHave(kinds)))
     .$if(referringTo !== undefined, (query) =>
       query.where('id', 'in', (sub) =>
-        sub.selectFrom('reference').select('from_id').where('to_id', '=', referringTo!),
+        sub.selectFrom('reference').select('from_id').where('to_id', '=', mustHave(referringTo)),
       ),
     )
     .execute()

@@ -2,6 +2,7 @@ import { byRank, rankOffers, type RankedOffer } from '../../core/choose/rank'
 import { type Need } from '../../core/notebook/schemas/need'
 import { runJob } from '../jobs/pool'
 import { type Shelf } from './shelf'
+import { itemAt, mustHave } from '@/core/lists/items'
 
 /** A pattern that cloth is held against. */
 export interface Asking {
@@ -47,11 +48,13 @@ export async function bestFor(shelf: Shelf, asking: Asking): Promise<readonly Ra
   const isOf = before?.revision === asking.revision
   if (isOf && before.latest === latest && before.best.every(({ id }) => shelf.find(id))) return before.best
   const since = isOf ? shelf.changedSince(before.latest) : undefined
-  const stays = isOf ? before.best.filter(({ id }) => shelf.find(id) && !since!.some((gist) => gist.id === id)) : []
+  const stays = isOf
+    ? before.best.filter(({ id }) => shelf.find(id) && !mustHave(since).some((gist) => gist.id === id))
+    : []
   const isEnough = isOf && (stays.length >= Math.min(FEWEST_KEPT, shelf.size) || before.best.length === before.of)
   const best =
-    isEnough && since!.length <= PAIRS_AT_ONCE
-      ? [...stays, ...rankOffers(asking.need, since!)].sort(byRank).slice(0, KEPT)
+    isEnough && mustHave(since).length <= PAIRS_AT_ONCE
+      ? [...stays, ...rankOffers(asking.need, mustHave(since))].sort(byRank).slice(0, KEPT)
       : await bestOfAll(shelf, asking.need)
   standings.set(asking.id, { revision: asking.revision, latest, best, of: shelf.size })
   return best
@@ -64,7 +67,7 @@ export function isReady(shelf: Shelf, { id, revision }: Asking): boolean {
 
 async function bestOfAll(shelf: Shelf, need: Need): Promise<RankedOffer[]> {
   if (shelf.size <= PAIRS_AT_ONCE) return rankOffers(need, shelf.gists()).sort(byRank).slice(0, KEPT)
-  return (await inWorker(shelf, [need]))[0]!
+  return itemAt(await inWorker(shelf, [need]), 0)
 }
 
 /** The whole of the shelves against needs, in a worker thread that keeps them as columns. */
@@ -73,7 +76,7 @@ async function inWorker(shelf: Shelf, needs: readonly Need[]): Promise<RankedOff
   const cloths = () => shelf.gists().map(({ id, offer }) => ({ id, offer }))
   return (
     (await runJob('rankCloths', { ...task, cloths: null })) ??
-    (await runJob('rankCloths', { ...task, cloths: cloths() }))!
+    mustHave(await runJob('rankCloths', { ...task, cloths: cloths() }))
   )
 }
 
@@ -92,7 +95,7 @@ export function workOutAhead(shelf: Shelf, askings: readonly Asking[]): void {
     .then((all) => {
       const standings = standingsOf(shelf)
       missing.forEach(({ id, revision }, index) => {
-        standings.set(id, { revision, latest, best: all[index]!, of: size })
+        standings.set(id, { revision, latest, best: itemAt(all, index), of: size })
       })
     })
     // Too much waiting: the page that needs it works it out itself.

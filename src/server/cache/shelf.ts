@@ -10,6 +10,7 @@ import { TABLES_VERSION } from './tables'
 import { fileOf, isReadOnly } from './fileOf'
 import { waitBriefly } from './waitBriefly'
 import { gistIn, lookOver, type RememberedPiece, type SummaryMaking, type Stale } from './remember'
+import { itemAt } from '@/core/lists/items'
 
 /** So many are looked over while a page waits; more than that, in the background. */
 const AT_ONCE = 60
@@ -248,14 +249,14 @@ export class Shelf {
 
   private async countStale(): Promise<number> {
     const { rows } = await sql<{ n: number }>`select count(*) as n from stale`.execute(this.db)
-    return rows[0]!.n
+    return itemAt(rows, 0).n
   }
 
   private async countUnseen(): Promise<number> {
     const { rows } = await sql<{ n: number }>`select count(*) as n from stale
       where piece_id not in (select piece_id from remembered)
         and piece_id in (select id from record where kind = 'piece')`.execute(this.db)
-    return rows[0]!.n
+    return itemAt(rows, 0).n
   }
 
   /** Reads what was made since the last time, and lets go of what is no longer there. */
@@ -313,7 +314,7 @@ export class Shelf {
 
   private async letGo(): Promise<boolean> {
     const { rows } = await sql<{ n: number }>`select count(*) as n from remembered`.execute(this.db)
-    if (rows[0]!.n === this.madeIn.size) return false
+    if (itemAt(rows, 0).n === this.madeIn.size) return false
     const there = new Set(
       (await this.db.selectFrom('remembered').select('piece_id').execute()).map(({ piece_id }) => piece_id),
     )

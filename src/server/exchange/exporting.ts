@@ -3,6 +3,7 @@ import { writeDocument, type WrittenRecord } from '../../core/formats/json/write
 import { type Notebook } from '../store/openNotebook'
 import { damagedRecords } from '../cache/checked'
 import { isJson } from '../store/isJson'
+import { lastOf } from '@/core/lists/items'
 
 /** Rows read at a time: a large notebook is never in memory as a whole. */
 const AT_ONCE = 500
@@ -35,7 +36,7 @@ async function* writtenRecords(db: Notebook, unreadable: ReadonlySet<string>): A
           return { id, kind, version, revision, createdAt, updatedAt, data }
         })
       if (rows.length < AT_ONCE) break
-      after = rows.at(-1)!.id
+      after = lastOf(rows).id
     }
   }
 }

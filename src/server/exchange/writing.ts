@@ -5,6 +5,7 @@ import { type RecordKind } from '../../core/notebook/kinds/define'
 import { type Notebook } from '../store/openNotebook'
 import { writeLog, inTransaction } from '../store/repository'
 import { type RecordTable } from '../store/tables'
+import { mustHave } from '@/core/lists/items'
 
 /** What an import did, or would do. */
 export interface ImportCounts {
@@ -160,7 +161,7 @@ async function checkReferences(open: Notebook, records: readonly ReadyRecord[]):
   }
   records.forEach(({ kind, references }, index) => {
     for (const [field, to] of Object.entries(references)) {
-      const expected = (recordKinds[kind] as RecordKind).references[field]!.to
+      const expected = mustHave((recordKinds[kind] as RecordKind).references[field]).to
       if (kinds.get(to) !== expected && issues.length < 20)
         issues.push({ path: `records.${index}.data.${field}`, message: `there is no ${expected} of that id` })
     }

@@ -6,6 +6,7 @@ import { type Notebook } from '../store/openNotebook'
 import { runJob } from '../jobs/pool'
 import { binFrom } from '../store/history'
 import { troubleOf } from '../store/signs'
+import { mustHave } from '@/core/lists/items'
 
 /** The largest picture that is kept; a phone's own pictures are made smaller before they are sent. */
 export const MOST_PICTURE_BYTES = 8 * 1024 * 1024
@@ -68,7 +69,7 @@ export async function readSmallPicture(
   const folder = join(folderIn(home), 'small')
   const file = join(folder, `${name.slice(0, 36)}.jpg`)
   const known = await readFile(file).catch(() => undefined)
-  if (known) return { bytes: known, type: TYPES.jpg! }
+  if (known) return { bytes: known, type: mustHave(TYPES.jpg) }
   const full = await readPicture(home, name)
   if (!full) return undefined
   const outcome = await runJob('cleanPicture', { bytes: new Uint8Array(full.bytes), longestSide: SMALL_SIDE })
@@ -83,7 +84,7 @@ export async function readSmallPicture(
     // A full disk: it is shown, and made again another time.
     await rm(part, { force: true })
   }
-  return { bytes: Buffer.from(outcome.jpeg), type: TYPES.jpg! }
+  return { bytes: Buffer.from(outcome.jpeg), type: mustHave(TYPES.jpg) }
 }
 
 /** Takes a picture away that was written and is not wanted after all. */

@@ -3,6 +3,7 @@ import { type Notebook } from '../store/openNotebook'
 import { amendRecord } from '../store/amend'
 import { GoneError } from '../store/errors'
 import { changeRecord, findRecord, recordsReferring, inTransaction } from '../store/repository'
+import { mustHave } from '@/core/lists/items'
 
 /** What somebody says of an envelope. */
 export type BlindAnswer = NonNullable<BlindBox['entries'][number]['answer']>
@@ -28,7 +29,7 @@ export async function answerBlind(
     const entriesOf = ({ entries }: BlindBox) =>
       entries.map((entry) => (entry.code === code && entry.answer === null ? { ...entry, answer } : entry))
     await amendRecord(open, 'blind-box', id, at, (box) => ({ ...box, entries: entriesOf(box) }))
-    const box = (await findRecord(open, 'blind-box', id))!.data
+    const box = mustHave(await findRecord(open, 'blind-box', id)).data
     if (isOpened(box)) await openBurns(open, id, box, at)
   })
 }

@@ -5,6 +5,7 @@ import { type Guessed } from '../../core/vocabulary/guessing'
 import { type Notebook } from '../store/openNotebook'
 import { allRecords } from '../store/repository'
 import { type Kept } from '../store/kept'
+import { itemAt } from '@/core/lists/items'
 
 /**
  * What of a piece was measured or looked at, in the core's own units or by its place in the order of steps; null where
@@ -63,7 +64,9 @@ export function pieceToGuess(
   const all = shelf.gists()
   const lately = new Set(guesses.slice(-Math.ceil(all.length / 2)).map(({ data }) => data.pieceId))
   const from = all.length > 0 ? turn % all.length : 0
-  const tried = Array.from({ length: Math.min(MOST_TRIED, all.length) }, (_, i) => all[(from + i) % all.length]!)
+  const tried = Array.from({ length: Math.min(MOST_TRIED, all.length) }, (_, i) =>
+    itemAt(all, (from + i) % all.length),
+  )
   const fresh = tried.filter(({ id, inHand }) => !inHand && !lately.has(id))
   return fresh.find((gist) => truthOf(gist, what) !== null) ?? fresh[0] ?? tried[0]
 }

@@ -6,6 +6,7 @@ import { type Notebook } from '../store/openNotebook'
 import { groupBy } from '../store/groupBy'
 import { allRecords, findRecord, recordsByIds, recordsReferring } from '../store/repository'
 import { type Kept } from '../store/kept'
+import { mustHave } from '@/core/lists/items'
 
 export type KeptCloth = Kept<'project-cloth'>
 
@@ -60,7 +61,7 @@ export function wornOf(projects: readonly ProjectWhole[], shelf: Summaries): Wor
           project: data.name,
           cloth: pieceId === null ? null : (shelf.find(pieceId)?.cloth ?? null),
           wore: data.wore,
-          finished: data.finished!,
+          finished: mustHave(data.finished),
         })),
   )
 }

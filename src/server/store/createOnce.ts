@@ -3,6 +3,7 @@ import { type Notebook } from './openNotebook'
 import { ConflictError } from './errors'
 import { changeRecord, createRecord, findRecord, inTransaction } from './repository'
 import { type Kept } from './kept'
+import { mustHave } from '@/core/lists/items'
 
 /**
  * Writes a new record under an id that whoever asks has made: asked again, because the answer was lost on its way, it
@@ -21,10 +22,10 @@ export async function createOnce<K extends RecordKindId>(
     const taken = id === undefined ? undefined : await kindOf(open, id)
     // Thrown away since, or another kind's: it is new.
     if (taken !== kind) return createRecord(open, kind, data, at, taken === undefined ? id : undefined)
-    const found = await findRecord(open, kind, id!)
+    const found = await findRecord(open, kind, mustHave(id))
     if (found && JSON.stringify(found.data) === JSON.stringify(data)) return found
     if (found && found.revision > 1) throw new ConflictError(kind, found)
-    return changeRecord(open, kind, { id: id!, revision: 1 }, data, at)
+    return changeRecord(open, kind, { id: mustHave(id), revision: 1 }, data, at)
   })
 }
 

@@ -5,6 +5,7 @@ import { type RecordKind } from '../../core/notebook/kinds/define'
 import { type Notebook } from './openNotebook'
 import { putBack, removeRecord, restoreRecord, takesBack, inTransaction } from './repository'
 import { type ChangeTable } from './tables'
+import { mustHave } from '@/core/lists/items'
 
 /** What was done at one stroke, to one thing and what belongs to it. */
 export interface ChangeSet {
@@ -57,7 +58,7 @@ async function undoneBy(db: Notebook, rows: readonly Selectable<ChangeTable>[]):
   // In their order: what takes back a taking back makes the first one stand again.
   const undone = new Set<string>()
   for (const { stroke, undoes } of undoing) {
-    undone.add(undoes!)
+    undone.add(mustHave(undoes))
     if (stroke) undone.delete(stroke)
     for (const earlier of undoing) if (earlier.stroke === undoes && earlier.undoes) undone.delete(earlier.undoes)
   }
@@ -67,7 +68,7 @@ async function undoneBy(db: Notebook, rows: readonly Selectable<ChangeTable>[]):
 function strokesFrom(rows: readonly Selectable<ChangeTable>[], undone: ReadonlySet<string>): ChangeSet[] {
   const strokes = new Map<string, ChangeSet>()
   for (const row of rows) {
-    const key = row.stroke!
+    const key = mustHave(row.stroke)
     const stroke = strokes.get(key) ?? {
       stroke: key,
       at: row.at,
@@ -101,8 +102,8 @@ function changedFields({ before, after }: Pick<ChangeTable, 'before' | 'after'>)
   if (before === null || after === null) return []
   try {
     const [old, fresh] = [JSON.parse(before), JSON.parse(after)] as Record<string, unknown>[]
-    const keys = new Set([...Object.keys(old!), ...Object.keys(fresh!)])
-    return [...keys].filter((key) => JSON.stringify(old![key]) !== JSON.stringify(fresh![key]))
+    const keys = new Set([...Object.keys(mustHave(old)), ...Object.keys(mustHave(fresh))])
+    return [...keys].filter((key) => JSON.stringify(mustHave(old)[key]) !== JSON.stringify(mustHave(fresh)[key]))
   } catch {
     return []
   }
@@ -170,7 +171,7 @@ export async function listBin(db: Notebook, now: string): Promise<Binned[]> {
     order by +seq desc limit 1000`.execute(db)
   const bin = new Map<string, Binned>()
   for (const row of rows) {
-    const stroke = row.stroke!
+    const stroke = mustHave(row.stroke)
     const known = bin.get(stroke)
     // What belongs to a thing goes before it: the thing itself went last.
     if (known) known.others += 1

@@ -10,6 +10,7 @@ import { formAsItWas, storedFormOf, inPresentForm, type StoredForm } from './for
 import { isJson } from './isJson'
 import { type RecordTable } from './tables'
 import { isDamaged, type DamagedRecord, type Kept } from './kept'
+import { itemAt, mustHave } from '@/core/lists/items'
 
 /** Some records of a kind, and those among them that cannot be read. */
 export interface RecordPage<K extends RecordKindId> {
@@ -210,11 +211,11 @@ export async function listRecords<K extends RecordKindId>(
     .selectFrom('record')
     .selectAll()
     .where('kind', '=', kind)
-    .$if(after !== undefined, (query) => query.where('id', newestFirst ? '<' : '>', after!))
+    .$if(after !== undefined, (query) => query.where('id', newestFirst ? '<' : '>', mustHave(after)))
     .orderBy('id', newestFirst ? 'desc' : 'asc')
     .limit(limit + 1)
     .execute()
-  return { ...sorted(kind, rows.slice(0, limit)), next: rows.length > limit ? rows[limit - 1]!.id : undefined }
+  return { ...sorted(kind, rows.slice(0, limit)), next: rows.length > limit ? itemAt(rows, limit - 1).id : undefined }
 }
 
 /** Every record of a kind, the oldest first. */
@@ -397,7 +398,7 @@ export async function writeLog(db: Notebook, entries: readonly Entry[]): Promise
   if (entries.length === 0) return
   const stroke = strokeOf(db)
   const rows = entries.map(({ what, before, after, at }) => {
-    const { id, kind, revision } = (after ?? before)!
+    const { id, kind, revision } = mustHave(after ?? before)
     return {
       at,
       what,

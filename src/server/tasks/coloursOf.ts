@@ -1,5 +1,6 @@
 import sharp from 'sharp'
 import { mainColours, type MainColour } from '../../core/colour/mainColours'
+import { mustHave } from '@/core/lists/items'
 
 /** A picture made so small holds its colours still, px. */
 const SIDE = 64
@@ -16,7 +17,7 @@ export async function coloursOf({ bytes }: { bytes: Uint8Array }): Promise<MainC
   for (let y = edge; y < info.height - edge; y++)
     for (let x = edge; x < info.width - edge; x++) {
       const at = (y * info.width + x) * info.channels
-      pixels.push(data[at]!, data[at + 1]!, data[at + 2]!)
+      pixels.push(mustHave(data[at]), mustHave(data[at + 1]), mustHave(data[at + 2]))
     }
   return mainColours(pixels)
 }

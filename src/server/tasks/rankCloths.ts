@@ -3,6 +3,7 @@ import { offerColumnsOf, type StashColumns } from '../../core/choose/columns/sta
 import { type RankedOffer } from '../../core/choose/rank'
 import { type Offer } from '../../core/fabric/types'
 import { type Need } from '../../core/notebook/schemas/need'
+import { mustHave } from '@/core/lists/items'
 
 export interface RankCloths {
   /** Names these very cloths: a worker keeps the columns of the last ones. */
@@ -25,6 +26,6 @@ export function rankCloths({ key, cloths, needs, most }: RankCloths): Promise<Ra
     if (cloths === null) return Promise.resolve(null)
     kept = { key, columns: offerColumnsOf(cloths) }
   }
-  const { columns } = kept!
+  const { columns } = mustHave(kept)
   return Promise.resolve(needs.map((need) => bestOfColumns(need, columns, most)))
 }

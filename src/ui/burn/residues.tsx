@@ -1,4 +1,5 @@
 import { type ReactNode } from 'react'
+import { mustHave } from '@/core/lists/items'
 
 /** Colours of a cold residue. */
 const COLOURS: Record<string, string> = {
@@ -159,9 +160,10 @@ export function Residue({
   colour?: string
   crush?: string
 }) {
-  const fillOf = (form: string) => COLOURS[colour ?? USUAL[form] ?? 'black']!
+  const fillOf = (form: string) => mustHave(COLOURS[colour ?? USUAL[form] ?? 'black'])
   if (crush && crushed[crush]) return <Dish>{crushed[crush](fillOf(states[0] ?? 'soft-ash'))}</Dish>
-  if (states.length === 0) return <Dish>{colour ? forms['soft-ash']!(COLOURS[colour]!) : null}</Dish>
+  if (states.length === 0)
+    return <Dish>{colour ? mustHave(forms['soft-ash'])(mustHave(COLOURS[colour])) : null}</Dish>
   const scale = states.length > 1 ? 0.62 : 1
   return (
     <Dish>
@@ -178,7 +180,7 @@ export function Residue({
 export function Pressed({ crush }: { crush: string }) {
   return (
     <g>
-      <Dish>{crushed[crush]?.(crush === 'resists' ? COLOURS.black! : COLOURS.grey!)}</Dish>
+      <Dish>{crushed[crush]?.(crush === 'resists' ? mustHave(COLOURS.black) : mustHave(COLOURS.grey))}</Dish>
       <path
         d="M50 14q0-8 10-8t10 8v26q0 9-10 9t-10-9z"
         fill="color-mix(in srgb, var(--flame) 25%, var(--paper))"

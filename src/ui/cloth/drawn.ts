@@ -4,6 +4,7 @@ import { shade, unevenness } from './colour'
 import { type PileLook } from './section'
 import { svg } from './unwoven'
 import { wovenLayers, type YarnLook } from './woven'
+import { itemAt } from '@/core/lists/items'
 
 /** One set of yarns as a person describes it. */
 export interface YarnChoice {
@@ -40,7 +41,7 @@ const HAIR = { filament: 0, staple: 0.35 }
 export function clothSvg({ draft: face, endsPerCm, picksPerCm, warp, weft, nap, pile, side }: DrawnCloth): string {
   const draft = side === 'face' ? face : backOf(face)
   const [cellX, cellY] = [(10 / endsPerCm) * PER_MM, (10 / picksPerCm) * PER_MM]
-  const ends = atLeast(draft[0]!.length, Math.max(LEAST_THREADS, warp.stripeEvery))
+  const ends = atLeast(itemAt(draft, 0).length, Math.max(LEAST_THREADS, warp.stripeEvery))
   const picks = atLeast(draft.length, Math.max(Math.round((LEAST_THREADS * cellX) / cellY), weft.stripeEvery))
   const [width, height] = [ends * cellX, picks * cellY]
   const isRaised = side === 'face'

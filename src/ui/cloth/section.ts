@@ -1,6 +1,7 @@
 import { type Drawdown } from '@/core/weave/drafts'
 import { shade } from './colour'
 import { svg } from './unwoven'
+import { itemAt } from '@/core/lists/items'
 
 /** What stands on the ground of a cloth. */
 export interface PileLook {
@@ -28,7 +29,7 @@ const ENDS = 14
 
 /** A cloth cut along one pick: the ends as rounds, the pick over and under them, the pile standing on it, to scale. */
 export function sectionSvg({ draft, pick, endsPerCm, warpMm, weftMm, warp, weft, pile }: SectionLook): string {
-  const row = draft[((pick % draft.length) + draft.length) % draft.length]!
+  const row = itemAt(draft, ((pick % draft.length) + draft.length) % draft.length)
   const spacing = (10 / endsPerCm) * PER_MM
   const [round, thick] = [(warpMm * PER_MM) / 2, weftMm * PER_MM]
   const lift = round + thick / 2

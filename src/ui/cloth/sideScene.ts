@@ -4,6 +4,7 @@ import { shade, unevenness } from './colour'
 import { tileBackOf } from './tile'
 import { svg } from './unwoven'
 import { mod, wovenLayers, type YarnLook } from './woven'
+import { mustHave } from '@/core/lists/items'
 
 /** Undyed yarn, indigo, and a madder stripe: the colours tell nothing by themselves. */
 const [PALE, BLUE, RED] = ['#dcd3bd', '#4a6b83', '#a5413a']
@@ -43,7 +44,7 @@ function yarnOf({ fill, slub, hair, isStriped }: SideYarn, colour: string): Yarn
 function threads({ warp, weft, isTurned }: Extract<SideScene, { is: 'threads' }>): string {
   const [ends, picks] = [warp, weft].map(({ perCm }) => Math.round(perCm * SHOWN_CM)) as [number, number]
   const layers = wovenLayers({
-    draft: drafts.plain!,
+    draft: drafts.plain,
     ends,
     picks,
     cellX: SIDE / ends,
@@ -59,7 +60,7 @@ const CELLS = 26
 
 function oneSide({ weave, isPrinted, hasEnds, sheen }: Extract<SideScene, { is: 'sides' }>, isFace: boolean): string {
   // A twill that has a face: three of four ends on top.
-  const draft = weave === 'twill' ? steppedDrawdown(4, 3, 1) : drafts[weave]!
+  const draft = weave === 'twill' ? steppedDrawdown(4, 3, 1) : mustHave(drafts[weave])
   const isOneColour = isPrinted || hasEnds || weave === 'satin'
   const of = (colour: string) => (index: number) => shade(colour, unevenness(index))
   const soft = weave === 'twill' && !isPrinted

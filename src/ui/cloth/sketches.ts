@@ -134,15 +134,15 @@ const checks = (size: number, at: (x: number, y: number) => number) =>
     ),
   )
 const letters = (veil: number) => {
-  const over = woven(drafts.plain!, { cell: 5, warp: { colour: '#b9c7cf' }, weft: { colour: '#cfd8dc' } })
+  const over = woven(drafts.plain, { cell: 5, warp: { colour: '#b9c7cf' }, weft: { colour: '#cfd8dc' } })
   return piece(
     `${ground(PALE)}<text x="80" y="74" font-size="58" font-weight="700" text-anchor="middle" ` +
       `font-family="serif" fill="#000">Aa</text><g opacity="${veil}">${over}</g>`,
   )
 }
 
-const plain = () => woven(drafts.plain!, { weft: own })
-const twill = () => woven(drafts.twill!)
+const plain = () => woven(drafts.plain, { weft: own })
+const twill = () => woven(drafts.twill)
 
 /**
  * How each answer of an inspection looks, where it is no plain swatch. Keyed by question, then by answer; drawn when
@@ -200,12 +200,12 @@ export const sketches: Readonly<Record<string, Readonly<Record<string, () => str
     'double-faced': () => piece(ground('#fff') + CUT(42, INK, true) + rounds(58, '#8c7a5c') + CUT(74, RED, false)),
   },
   'twill-line': {
-    gentle: () => piece(woven(drafts.twill!, { cell: 13, cellY: 6 })),
+    gentle: () => piece(woven(drafts.twill, { cell: 13, cellY: 6 })),
     regular: () => piece(twill()),
-    steep: () => piece(woven(drafts.twill!, { cell: 5, cellY: 11 })),
+    steep: () => piece(woven(drafts.twill, { cell: 5, cellY: 11 })),
     faint: () =>
       piece(
-        woven(drafts.twill!, { weft: { colour: shade(INK, 0.08) } }) +
+        woven(drafts.twill, { weft: { colour: shade(INK, 0.08) } }) +
           lines(
             each(150, (i) => `M${(i * 47) % W} ${(i * 29) % H}q3 3 ${(i % 5) - 2} 7`),
             shade(INK, 0.35),
@@ -314,20 +314,20 @@ export const sketches: Readonly<Record<string, Readonly<Record<string, () => str
       ),
   },
   back: {
-    same: () => turned(twill(), woven(drafts.twill!)),
-    'plain-looking': () => turned(woven(drafts.satin!, { weft: own }), plain()),
+    same: () => turned(twill(), woven(drafts.twill)),
+    'plain-looking': () => turned(woven(drafts.satin, { weft: own }), plain()),
     duller: () =>
       turned(
-        woven(drafts.satin!, { warp: { sheen: 1 }, weft: own }),
-        woven(drafts.sateen!, {
+        woven(drafts.satin, { warp: { sheen: 1 }, weft: own }),
+        woven(drafts.sateen, {
           warp: { colour: shade(INK, -0.15), sheen: 0 },
           weft: { colour: shade(INK, -0.2), sheen: 0 },
         }),
       ),
     'equally-bright': () =>
       turned(
-        woven(drafts.satin!, { warp: { sheen: 1 }, weft: { ...own, sheen: 1 } }),
-        woven(drafts.sateen!, { warp: { sheen: 1 }, weft: { colour: shade(INK, 0.1), sheen: 1 } }),
+        woven(drafts.satin, { warp: { sheen: 1 }, weft: { ...own, sheen: 1 } }),
+        woven(drafts.sateen, { warp: { sheen: 1 }, weft: { colour: shade(INK, 0.1), sheen: 1 } }),
       ),
     floats: () =>
       turned(
@@ -339,13 +339,13 @@ export const sketches: Readonly<Record<string, Readonly<Record<string, () => str
       turned(plain() + HAIRS(20, true) + HAIRS(54, true) + HAIRS(88, true) + HAIRS(112, true), plain()),
     'colours-reversed': () =>
       turned(
-        woven(drafts.jacquard!, { cell: 9 }),
-        woven(drafts.jacquard!, { cell: 9, warp: { colour: PALE }, weft: { colour: INK } }),
+        woven(drafts.jacquard, { cell: 9 }),
+        woven(drafts.jacquard, { cell: 9, warp: { colour: PALE }, weft: { colour: INK } }),
       ),
     'print-missing': () =>
       turned(
-        woven(drafts.plain!, { warp: { colour: PALE } }) + leaves(RED),
-        woven(drafts.plain!, { warp: { colour: PALE } }),
+        woven(drafts.plain, { warp: { colour: PALE } }) + leaves(RED),
+        woven(drafts.plain, { warp: { colour: PALE } }),
       ),
     'different-cloth': () =>
       turned(
@@ -354,10 +354,14 @@ export const sketches: Readonly<Record<string, Readonly<Record<string, () => str
       ),
   },
   'yarn-look': {
-    even: () => piece(woven(drafts.plain!, { cell: 14, weft: own })),
+    even: () => piece(woven(drafts.plain, { cell: 14, weft: own })),
     slubbed: () =>
       piece(
-        woven(drafts.plain!, { cell: 14, warp: { fill: 0.55, slub: 0.9 }, weft: { ...own, fill: 0.55, slub: 0.9 } }),
+        woven(drafts.plain, {
+          cell: 14,
+          warp: { fill: 0.55, slub: 0.9 },
+          weft: { ...own, fill: 0.55, slub: 0.9 },
+        }),
       ),
     'crepe-twisted': () =>
       piece(
@@ -393,10 +397,10 @@ export const sketches: Readonly<Record<string, Readonly<Record<string, () => str
           }),
       ),
     'coarse-cords': () =>
-      piece(woven(drafts.plain!, { cell: 26, warp: { fill: 0.95 }, weft: { ...own, fill: 0.95 } })),
+      piece(woven(drafts.plain, { cell: 26, warp: { fill: 0.95 }, weft: { ...own, fill: 0.95 } })),
     metallic: () =>
       piece(
-        woven(drafts.plain!, {
+        woven(drafts.plain, {
           cell: 14,
           weft: { colourOf: (pick) => (pick % 3 === 0 ? '#e8c95a' : INK), sheen: 1 },
         }) +
@@ -409,8 +413,8 @@ export const sketches: Readonly<Record<string, Readonly<Record<string, () => str
       ),
   },
   surface: {
-    smooth: () => piece(woven(drafts.satin!, { cell: 5, warp: { sheen: 0.8, fill: 1 }, weft: own })),
-    brushed: () => piece(woven(drafts.plain!, { cell: 7, weft: own }) + each(6, (i) => HAIRS(24 + i * 18, true))),
+    smooth: () => piece(woven(drafts.satin, { cell: 5, warp: { sheen: 0.8, fill: 1 }, weft: own })),
+    brushed: () => piece(woven(drafts.plain, { cell: 7, weft: own }) + each(6, (i) => HAIRS(24 + i * 18, true))),
     pebbled: () =>
       piece(
         ground(shade(INK, -0.25)) +
@@ -435,10 +439,10 @@ export const sketches: Readonly<Record<string, Readonly<Record<string, () => str
               )}`,
           ),
       ),
-    slubby: () => piece(woven(drafts.plain!, { cell: 7, weft: { colour: shade(INK, 0.15), fill: 0.6, slub: 0.95 } })),
+    slubby: () => piece(woven(drafts.plain, { cell: 7, weft: { colour: shade(INK, 0.15), fill: 0.6, slub: 0.95 } })),
     'raised-figure': () =>
       piece(
-        woven(drafts.plain!, { cell: 6, weft: own }) +
+        woven(drafts.plain, { cell: 6, weft: own }) +
           each(
             6,
             (i) =>
@@ -455,7 +459,7 @@ export const sketches: Readonly<Record<string, Readonly<Record<string, () => str
             `fill="#000" fill-opacity=".35"/><path d="M${i * 16 + 10} 0h5v${H}h-5z" fill="#fff" fill-opacity=".25"/>`,
         ),
       ),
-    bumpy: () => piece(woven(drafts.waffle!, { cell: 9, weft: { colour: shade(INK, 0.12) } })),
+    bumpy: () => piece(woven(drafts.waffle, { cell: 9, weft: { colour: shade(INK, 0.12) } })),
     foamy: () =>
       piece(
         ground('#fff') +
@@ -500,7 +504,7 @@ export const sketches: Readonly<Record<string, Readonly<Record<string, () => str
       ),
     'small-geometric': () =>
       piece(
-        woven(drafts.plain!, { cell: 6, weft: own }) +
+        woven(drafts.plain, { cell: 6, weft: own }) +
           each(
             40,
             (i) =>

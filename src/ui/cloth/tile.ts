@@ -4,6 +4,7 @@ import { CELL, tileThreadsOf, tileSize } from './tileSize'
 import { feltTile, knitTile, meshTile, sheetTile, skinTile, svg } from './unwoven'
 import { wovenLayers } from './woven'
 import { type TileSpec } from './tileUrl'
+import { mustHave } from '@/core/lists/items'
 
 /**
  * One repeat of a cloth as an SVG document, from its own interlacing and yarn colours: every crossing is drawn with the
@@ -16,7 +17,7 @@ export function clothTile(spec: TileSpec): string {
   if (spec.weave === 'skin') return skinTile(spec)
   if (spec.weave === 'sheet') return sheetTile(spec)
   if (spec.weave === 'mesh') return meshTile(spec)
-  const draft = drafts[spec.weave]!
+  const draft = mustHave(drafts[spec.weave])
   return wovenTile(spec, spec.side === 'back' ? tileBackOf(draft) : draft)
 }
 

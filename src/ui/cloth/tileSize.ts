@@ -1,6 +1,7 @@
 import { drafts } from '@/core/weave/drafts'
 import { type Interlacing } from '@/core/vocabulary/cloth'
 import { type TileSpec } from './tileUrl'
+import { itemAt, mustHave } from '@/core/lists/items'
 
 /** Size of one crossing of a woven tile, in the units of the drawing. */
 export const CELL = 6
@@ -25,10 +26,10 @@ export function tileThreadsOf({ weave, colouring }: Pick<TileSpec, 'weave' | 'co
   ends: number
   picks: number
 } {
-  const draft = drafts[weave]!
+  const draft = mustHave(drafts[weave])
   const least = colouring === 'plain' && !NAPPED.has(weave) ? LEAST_PLAIN : LEAST_THREADS
   const repeats = (length: number) => length * Math.ceil(least / length)
-  return { ends: repeats(draft[0]!.length), picks: repeats(draft.length) }
+  return { ends: repeats(itemAt(draft, 0).length), picks: repeats(draft.length) }
 }
 
 /** Width and height of a tile in its own units; shown at scale 1, in px. */

@@ -1,4 +1,5 @@
 import { type Drawdown } from '@/core/weave/drafts'
+import { itemAt } from '@/core/lists/items'
 
 /** How the yarns of one set look. */
 export interface YarnLook {
@@ -31,7 +32,8 @@ export interface WovenLook {
  */
 export function wovenLayers({ draft, ends, picks, cellX, cellY, warp, weft }: WovenLook): string {
   // The first pick lies at the foot, as it is woven: a line that climbs to the right does so on the drawing too.
-  const up = (row: number, end: number) => draft[mod(-1 - row, draft.length)]![mod(end, draft[0]!.length)]!
+  const up = (row: number, end: number) =>
+    itemAt(itemAt(draft, mod(-1 - row, draft.length)), mod(end, itemAt(draft, 0).length))
   const yarns = new Map<string, string>()
   const light: Record<'warp' | 'weft', string> = { warp: '', weft: '' }
   let [dark, hairs] = ['', '']

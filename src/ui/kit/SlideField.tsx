@@ -2,6 +2,7 @@
 
 import { Label, Slider, SliderOutput, SliderThumb, SliderTrack } from 'react-aria-components'
 import styled from 'styled-components'
+import { itemAt } from '@/core/lists/items'
 
 const Slide = styled(Slider)`
   display: grid;
@@ -55,7 +56,7 @@ interface Props {
 /** A number that is slid to what one sees. */
 export function SlideField({ label, value, unit = '', says, onChange, ...range }: Props) {
   return (
-    <Slide {...range} value={value} onChange={(next) => onChange(Array.isArray(next) ? next[0]! : next)}>
+    <Slide {...range} value={value} onChange={(next) => onChange(Array.isArray(next) ? itemAt(next, 0) : next)}>
       <Label>{label}</Label>
       <SliderOutput>{says ? says(value) : `${value} ${unit}`}</SliderOutput>
       <SliderTrack className="track">

@@ -4,6 +4,7 @@ import { ArrowDown, ArrowUp } from 'lucide-react'
 import { useMemo, useState, type ReactNode } from 'react'
 import { Cell, Column, Row, Table, TableBody, TableHeader, type SortDescriptor } from 'react-aria-components'
 import styled from 'styled-components'
+import { itemAt } from '@/core/lists/items'
 
 const Sheet = styled(Table)`
   border-collapse: collapse;
@@ -89,7 +90,7 @@ function inOrder(rows: Props['rows'], order: SortDescriptor | undefined): Props[
   if (!order) return rows
   const at = Number(order.column)
   const sign = order.direction === 'ascending' ? 1 : -1
-  return [...rows].sort((a, b) => sign * compared(a.cells[at]!.by, b.cells[at]!.by))
+  return [...rows].sort((a, b) => sign * compared(itemAt(a.cells, at).by, itemAt(b.cells, at).by))
 }
 
 function compared(a: number | string, b: number | string): number {

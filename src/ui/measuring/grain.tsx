@@ -19,7 +19,7 @@ export function GrainDrawing({ skewPercent, bowPercent, pull, yarn, label }: Pro
   const lean = Math.max(-44, Math.min(44, skewPercent * 4))
   const bow = Math.max(-30, Math.min(30, bowPercent * 4))
   const thread = (y: number) => `M40 ${y}Q150 ${y - lean / 2 - bow * 2} 260 ${y - lean}`
-  const corners =
+  const corners: readonly (readonly [number, number, number, number])[] =
     pull === 'far-left-and-near-right'
       ? [
           [40, 50, -1, -1],
@@ -53,8 +53,8 @@ export function GrainDrawing({ skewPercent, bowPercent, pull, yarn, label }: Pro
             <g key={`${x} ${y}`} {...line} stroke="var(--indigo)" strokeWidth="4">
               <path
                 d={
-                  `M${x! + dx! * 2} ${y! + dy! * 2}l${dx! * 20} ${dy! * 16}m${-dx! * 11} ` +
-                  `${dy! * 1}l${dx! * 11} ${-dy! * 1}l${-dx! * 2} ${-dy! * 10}`
+                  `M${x + dx * 2} ${y + dy * 2}l${dx * 20} ${dy * 16}m${-dx * 11} ` +
+                  `${dy}l${dx * 11} ${-dy}l${-dx * 2} ${-dy * 10}`
                 }
               />
             </g>

@@ -2,6 +2,7 @@
 
 import styled from 'styled-components'
 import { boxOf, type Outline, type Point } from '@/core/shapes/polygon'
+import { itemAt } from '@/core/lists/items'
 
 const Paper = styled.svg`
   display: block;
@@ -97,7 +98,7 @@ export function PieceDrawing({
         </g>
         {marks.map(({ points }, i) =>
           points.length === 1 ? (
-            <path key={i} className="mark" d={crossAt(points[0]!, size * 0.02)} />
+            <path key={i} className="mark" d={crossAt(itemAt(points, 0), size * 0.02)} />
           ) : (
             <path key={i} className="mark" d={`M${points.map(([x, y]) => `${x} ${y}`).join('L')}`} />
           ),

@@ -4,6 +4,7 @@ import { type Quantity } from '../../units/quantity'
 import { kindOf, type OfferKind } from '../criteria/adapt'
 import { SCORED_NUMBERS, type Criterion, type ScoredNumber } from '../criteria/criterion'
 import { encodeColumn, type Coded } from './coded'
+import { itemAt } from '../../lists/items'
 
 /** A number of many cloths with its doubt. */
 export interface NumberColumn {
@@ -43,9 +44,9 @@ export function offerColumnsOf(cloths: readonly { id: string; offer: Offer }[]):
     else places.set(part, [at])
   })
   const parts = [...places.values()].map((own) => ({
-    kind: kindOf(offers[own[0]!]!),
+    kind: kindOf(itemAt(offers, itemAt(own, 0))),
     places: own,
-    columns: laidOut(own.map((at) => offers[at]!)),
+    columns: laidOut(own.map((at) => itemAt(offers, at))),
   }))
   return { ids: cloths.map(({ id }) => id), offers, parts }
 }

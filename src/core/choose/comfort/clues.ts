@@ -3,6 +3,7 @@ import { meanOver } from '../../fabric/mix'
 import { thicknessOf } from '../../fabric/thickness'
 import { type Offer } from '../../fabric/types'
 import { type Quantity } from '../../units/quantity'
+import { mustHave } from '../../lists/items'
 
 /** What of a cloth decides how it wears; each with its doubt. */
 export interface ComfortClues {
@@ -38,7 +39,7 @@ export function cluesOf(offer: Offer): ComfortClues {
   return {
     regain: meanOver(mix, ({ regain }) => regain?.percent),
     openness: opennessOf(offer),
-    thickness: thicknessOf(offer) ?? thicknessOf({ ...offer, gsm: { value: ANY_GSM, how: 'estimated' } })!,
+    thickness: thicknessOf(offer) ?? mustHave(thicknessOf({ ...offer, gsm: { value: ANY_GSM, how: 'estimated' } })),
     gsm,
     softness: handle('softness'),
     slide: handle('slide'),

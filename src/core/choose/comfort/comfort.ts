@@ -5,6 +5,8 @@ import { type Season } from '../../vocabulary/choosing'
 import { ANY_REGAIN, cluesOf } from './clues'
 import { comfortReasons, type ComfortReason } from './reasons'
 import { schoolsFor, type School } from './schools'
+import { type Quantity } from '../../units/quantity'
+import { itemAt } from '../../lists/items'
 
 export interface Likely {
   score: number
@@ -37,20 +39,27 @@ const DRAWS = 256
 export function comfortOf(offer: Offer, nextToSkin: boolean): Comfort {
   const clues = cluesOf(offer)
   const regain = clues.regain ?? ANY_REGAIN
-  const spread = [regain, clues.openness, clues.thickness, clues.gsm, clues.softness, clues.slide]
-  const draws = normalDraws(DRAWS, spread.length + 2)
+  // One for each clue, one for how warm a thickness is, one for the rules themselves.
+  const draws = normalDraws(DRAWS, 8)
   const scores: Record<Season, number[]> = { hot: [], mild: [], cold: [] }
   const clo: number[] = []
   for (const z of draws) {
-    const [r, o, t, g, s, l] = spread.map(({ value, sd }, index) => value + z[index]! * sd)
-    const warmth = (Math.max(0.02, t!) / 10) * CLO_PER_CM * (1 + z[6]! * CLO_SPREAD)
+    const drawn = ({ value, sd }: Quantity, index: number) => value + itemAt(z, index) * sd
+    const warmth = (Math.max(0.02, drawn(clues.thickness, 2)) / 10) * CLO_PER_CM * (1 + itemAt(z, 6) * CLO_SPREAD)
     clo.push(warmth)
     const one = scoresAt(
-      { regain: r!, openness: clamp(o!), clo: warmth, gsm: Math.max(5, g!), softness: clamp(s!), slide: clamp(l!) },
+      {
+        regain: drawn(regain, 0),
+        openness: clamp(drawn(clues.openness, 1)),
+        clo: warmth,
+        gsm: Math.max(5, drawn(clues.gsm, 3)),
+        softness: clamp(drawn(clues.softness, 4)),
+        slide: clamp(drawn(clues.slide, 5)),
+      },
       nextToSkin,
     )
     for (const season of ['hot', 'mild', 'cold'] as const)
-      scores[season].push(clamp(one[season] + z[7]! * RULE_SPREAD))
+      scores[season].push(clamp(one[season] + itemAt(z, 7) * RULE_SPREAD))
   }
   const told = (season: Season): Likely => ({
     score: mean(scores[season]),

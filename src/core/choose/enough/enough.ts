@@ -7,6 +7,7 @@ import { buy, type Buy } from '../../units/buy'
 import { USUAL_SELVEDGE_MM } from '../../vocabulary/laying'
 import { lengthAtWidth, ONE_WAY_TAKES, type Converted, type LengthAtWidth } from './widths'
 import { partWords } from './words'
+import { itemAt } from '../../lists/items'
 
 /** What is asked: the envelope’s lengths, the cloth, and how it has to be laid. */
 export interface EnoughAsked {
@@ -68,7 +69,7 @@ export function howMuchIsNeeded(asked: EnoughAsked): Enough {
   if (lengths.length === 0) throw new RangeError('enough: the envelope gives no length')
   const oneWay = fabric.oneWay || isOneWay(fabric.offer)
   const { converted, napSaid, usableMm } = convertedFor(lengths, fabric, oneWay)
-  const first = converted.from[0]!
+  const first = itemAt(converted.from, 0)
   const sum: Sum = {
     mm: { value: first.lengthMm, sd: 0 },
     parts: [{ id: 'envelope', addMm: first.lengthMm, text: partWords.envelope(first) }],
@@ -112,7 +113,7 @@ function convertedFor(lengths: readonly LengthAtWidth[], fabric: EnoughFabric, o
   // Envelopes are drafted for cloth as it comes back from the wash: the first per cents across are allowed for.
   const width = full - lostEdge - (isEnvelopeAllowance ? 0 : lostInWash)
   const converted: Converted = lengthAtWidth(rows, width)
-  return { converted, napSaid: rows[0]!.nap, usableMm: Math.max(1, width - 2 * USUAL_SELVEDGE_MM) }
+  return { converted, napSaid: itemAt(rows, 0).nap, usableMm: Math.max(1, width - 2 * USUAL_SELVEDGE_MM) }
 }
 
 /** One repeat to begin with, and about half of one for every row of pieces that has to meet; across, half of one. */

@@ -1,4 +1,5 @@
 import { type Quantity } from '../../units/quantity'
+import { mustHave } from '../../lists/items'
 
 /** How much a pattern takes at a width, as its envelope says. */
 export interface LengthAtWidth {
@@ -47,7 +48,7 @@ export function lengthAtWidth(rows: readonly LengthAtWidth[], widthMm: number): 
   const below = sorted.findLast((row) => row.widthMm < widthMm)
   const above = sorted.find((row) => row.widthMm > widthMm)
   if (below && above) return between(below, above, widthMm)
-  const row = (below ?? above)!
+  const row = mustHave(below ?? above)
   const step = Math.abs(Math.log(widthMm / row.widthMm))
   const value = (row.lengthMm * row.widthMm) / widthMm
   return {

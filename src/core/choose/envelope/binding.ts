@@ -3,6 +3,7 @@ import { type EnvelopeColumns } from './columns'
 import { NOTION_PATTERNS } from './lexicon'
 import { type EnvelopeMark, type MarkedText, type ValueMark } from './marks'
 import { type Span } from './spans'
+import { itemAt } from '../../lists/items'
 
 /** What a length is of; null where its line does not say. */
 export interface Keys {
@@ -85,7 +86,7 @@ export function bindLengths({ marks, rest, text, hasWords }: MarkedText, columns
 }
 
 const gap = ({ unit }: ValueMark) => (unit === undefined ? BLANKS_OR_AND : ONLY_BLANKS)
-const isCount = ({ values }: Run) => values.length === 1 && Number.isInteger(values[0]!.value)
+const isCount = ({ values }: Run) => values.length === 1 && Number.isInteger(itemAt(values, 0).value)
 const hasUnit = ({ values }: Run) => values.some(({ unit }) => unit !== undefined)
 
 /** Lengths with nothing but commas between them. */
@@ -150,7 +151,7 @@ function rolesOf(
   const roles = groups.filter(({ is }) => is === 'role')
   const inItem = runs.filter(({ item }) => item === run.item)
   const own = roles.filter(({ item }) => item === run.item)
-  const isLeading = own.length > 0 && own[0]!.at < inItem[0]!.at
+  const isLeading = own.length > 0 && itemAt(own, 0).at < itemAt(inItem, 0).at
   const found =
     own.length === 0
       ? // Said before the lengths of its item, or in an item without any.
@@ -167,7 +168,9 @@ function rolesOf(
   if (!found) return null
   const all = found.marks.flatMap((mark) => (mark.is === 'role' ? mark : []))
   // “Outer and lining” are two, “contrast lining” is a lining.
-  const areJoined = all.every((one, i) => i === 0 || /\band\b|&|\/|\+|,/.test(text.slice(all[i - 1]!.end, one.at)))
+  const areJoined = all.every(
+    (one, i) => i === 0 || /\band\b|&|\/|\+|,/.test(text.slice(itemAt(all, i - 1).end, one.at)),
+  )
   return [...new Set((areJoined ? all : all.slice(-1)).map(({ role }) => role))]
 }
 
@@ -186,7 +189,7 @@ function keysOf(
   const [listed] = inLine
   if (listed) {
     const cells = cellsOf(listed.marks)
-    return values.map((_, i) => withKey(ofAll, cells[i]!))
+    return values.map((_, i) => withKey(ofAll, itemAt(cells, i)))
   }
   const list = columns?.list ?? []
   if (many === 1 && list.length !== 1) {

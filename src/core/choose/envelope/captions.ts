@@ -2,6 +2,7 @@ import { type Role } from '../../vocabulary/choosing'
 import { GARMENT_PATTERNS, LENGTH_LABELS, ENVELOPE_PART_WORDS, ROLE_PATTERNS } from './lexicon'
 import { UNIT } from './numbers'
 import { findSpans, type Span } from './spans'
+import { itemAt, mustHave } from '../../lists/items'
 
 /** What a caption says of the rows below it or behind it: “TOP A”, “Skirt B, C”, “Contrast (View B only)”, “Dress”. */
 export interface Caption {
@@ -43,11 +44,15 @@ export function captionOf(written: string): Caption | undefined {
   const said = VIEWS_SAID.exec(text)
   // “A sleeveless”.
   const first = /^([A-K])[.:)]?\s+(.+)$/.exec(text)
-  if (first && LENGTH_LABELS.test(first[2]!.toLowerCase())) return { views: [first[1]!], role: 'main', label: null }
+  if (first && LENGTH_LABELS.test(itemAt(first, 2).toLowerCase()))
+    return { views: [itemAt(first, 1)], role: 'main', label: null }
   // “A lining”.
   const ofRole =
-    first && ROLE_PATTERNS.find(([pattern]) => pattern.exec(first[2]!.toLowerCase())?.[0] === first[2]!.toLowerCase())
-  if (ofRole) return { views: [first[1]!], role: ofRole[1], label: null }
+    first &&
+    ROLE_PATTERNS.find(
+      ([pattern]) => pattern.exec(itemAt(first, 2).toLowerCase())?.[0] === itemAt(first, 2).toLowerCase(),
+    )
+  if (ofRole) return { views: [itemAt(first, 1)], role: ofRole[1], label: null }
   const last = said ? null : LETTERS_LAST.exec(text)
   const views = viewsOf(said?.[1] ?? last?.[1] ?? '')
   const rest = text
@@ -89,7 +94,7 @@ export function viewsOf(text: string): string[] {
         .toUpperCase()
         .match(/[A-K1-9]/g) ?? []
     )
-  const [from, to] = [range[1]!.toUpperCase().charCodeAt(0), range[2]!.toUpperCase().charCodeAt(0)]
+  const [from, to] = [itemAt(range, 1).toUpperCase().charCodeAt(0), itemAt(range, 2).toUpperCase().charCodeAt(0)]
   return Array.from({ length: Math.max(0, to - from + 1) }, (_, i) => String.fromCharCode(from + i))
 }
 
@@ -125,7 +130,7 @@ const BEFORE_NUMBER = /(?<=[,;:]\s*)([a-z][a-z -]{2,20}?)\s+(?=\d)/gi
 export function viewMarks(text: string): ViewMark[] {
   const read = (letters: string) => ({ is: 'view' as const, views: viewsOf(letters) })
   const labels = [...text.matchAll(BRACKETED)]
-  const things = [...text.matchAll(BEFORE_NUMBER)].filter(([, thing]) => isThing(thing!.toLowerCase()))
+  const things = [...text.matchAll(BEFORE_NUMBER)].filter(([, thing]) => isThing(mustHave(thing).toLowerCase()))
   const label = (named: string) => ({ is: 'view' as const, views: [capital(named.toLowerCase())] })
   return findSpans(text, [
     [SAID, read],

@@ -3,6 +3,7 @@ import { measuresIn, withoutRestated } from './measures'
 import { napIn } from './naps'
 import { plainText } from './numbers'
 import { BY_BODY, sizeOfWord } from './sizes'
+import { itemAt, mustHave } from '../../lists/items'
 
 /** What one column of a table is of; null where it does not say. */
 export interface Column {
@@ -61,7 +62,7 @@ export function envelopeColumnsOf(line: string): EnvelopeColumns | undefined {
     lettersIn(line)
   if (!list) return undefined
   // “Width  XS  S  M”: the rows begin with theirs.
-  return { list, isWidthFirst: list[0]!.widthMm === null && heads.some((head) => head.includes('width')) }
+  return { list, isWidthFirst: itemAt(list, 0).widthMm === null && heads.some((head) => head.includes('width')) }
 }
 
 /**
@@ -75,9 +76,10 @@ export function readCrossTable(
   const by = below.length / above.length
   const isOther = (one: Column, other: Column) =>
     !(one.size && other.size) && !(one.view && other.view) && !(one.widthMm && other.widthMm)
-  if (above.length < 2 || by < 2 || !Number.isInteger(by) || !isOther(above[0]!, below[0]!)) return undefined
+  if (above.length < 2 || by < 2 || !Number.isInteger(by) || !isOther(itemAt(above, 0), itemAt(below, 0)))
+    return undefined
   const list = below.map((one, i) => {
-    const over = above[Math.floor(i / by)]!
+    const over = itemAt(above, Math.floor(i / by))
     return {
       size: one.size ?? over.size,
       view: one.view ?? over.view,
@@ -93,7 +95,7 @@ function widthsIn(rest: string, heads: readonly string[], line: string): Column[
   const isHeaded = heads.some((head) => head.includes('width') || head.startsWith('fabric'))
   const measures = withoutRestated(measuresIn(rest), rest)
   const widths = measures.map(({ is, mm, value }) => {
-    if (is === 'width') return mm!
+    if (is === 'width') return mustHave(mm)
     const isBareWidth = is === 'bare' && isHeaded && value >= NARROWEST_BARE && value <= 330
     return isBareWidth
       ? value * 10
@@ -114,7 +116,12 @@ function widthsIn(rest: string, heads: readonly string[], line: string): Column[
   return widths.map((mm, i) => ({
     ...NOTHING,
     widthMm: Math.round(mm),
-    nap: areTold ? naps.filter((nap) => nap !== null)[i]! : null,
+    nap: areTold
+      ? itemAt(
+          naps.filter((nap) => nap !== null),
+          i,
+        )
+      : null,
   }))
 }
 
@@ -124,7 +131,7 @@ function viewsIn(rest: string, heads: readonly string[]): Column[] | undefined {
   const isHeaded = heads.some((head) => head.startsWith('view')) || /\b(?:view|version|style)\b/i.test(rest)
   const isView = (cell: string) => /^[A-K]$/.test(cell) || (isHeaded && /^[a-k1-9]$/i.test(cell))
   if (cells.length < 2 || !cells.every(isView) || /\band\b|&|[A-K]\s*,/i.test(rest)) return undefined
-  const follow = cells.every((cell, i) => i === 0 || cell.toUpperCase() > cells[i - 1]!.toUpperCase())
+  const follow = cells.every((cell, i) => i === 0 || cell.toUpperCase() > itemAt(cells, i - 1).toUpperCase())
   return follow ? cells.map((cell) => ({ ...NOTHING, view: cell.toUpperCase() })) : undefined
 }
 
@@ -141,7 +148,7 @@ function sizesIn(rest: string, heads: readonly string[]): Column[] | undefined {
   const cells = cellsOf(heads.length > 0 ? plain.replace(/\s\/\s/g, ' ') : plain)
   if (cells.length === 0 || FRACTION.test(rest) || !cells.every((cell) => SIZE.test(cell))) return undefined
   // “Sizes 34-46” is what the pattern is for, and no column.
-  if (cells.length === 1 && /\w-\w/.test(cells[0]!)) return undefined
+  if (cells.length === 1 && /\w-\w/.test(itemAt(cells, 0))) return undefined
   const isHeaded =
     heads.some((head) => !/^(?:nap|fabrics?|yard|met)/.test(head)) || (AGED.test(rest) && cells.length > 1)
   // “0-8 | 10-16”: ranges are sizes.
@@ -160,8 +167,8 @@ const FEWEST_IN_TWOS = 3
 /** `34 36 38 40`: even numbers in twos are sizes of grown-ups. */
 function areInTwos(cells: readonly string[]): boolean {
   const numbers = cells.map(Number)
-  const goUp = numbers.every((one, i) => one % 2 === 0 && (i === 0 || one === numbers[i - 1]! + 2))
-  return goUp && numbers.length >= FEWEST_IN_TWOS && numbers[0]! >= SMALLEST_GROWN_UP
+  const goUp = numbers.every((one, i) => one % 2 === 0 && (i === 0 || one === itemAt(numbers, i - 1) + 2))
+  return goUp && numbers.length >= FEWEST_IN_TWOS && itemAt(numbers, 0) >= SMALLEST_GROWN_UP
 }
 
 /** `Fabric  Dress  Top`: the things of one pattern, a column each. */
@@ -176,7 +183,7 @@ function thingsIn(line: string, heads: readonly string[]): Column[] | undefined 
 function lettersIn(line: string): Column[] | undefined {
   const [name, ...cells] = apart(line)
   const areLetters = cells.length > 1 && cells.every((cell) => SIZE.test(cell) && /[a-z]/i.test(cell))
-  return (areLetters || areInTwos(cells)) && !/\d/.test(name!)
+  return (areLetters || areInTwos(cells)) && !/\d/.test(mustHave(name))
     ? cells.map((size) => ({ ...NOTHING, size }))
     : undefined
 }

@@ -1,4 +1,5 @@
 import { type LengthRead, type EnvelopeReading } from './reading'
+import { itemAt } from '../../lists/items'
 
 /**
  * Two lengths for one and the same: what heads their lines may tell them apart, else nobody knows which is right, and
@@ -18,12 +19,14 @@ export function settleContradictions(reading: EnvelopeReading): void {
   }
 }
 
-const isAgreed = (list: readonly LengthRead[]) => list.every(({ lengthMm }) => lengthMm === list[0]!.lengthMm)
+const isAgreed = (list: readonly LengthRead[]) => list.every(({ lengthMm }) => lengthMm === itemAt(list, 0).lengthMm)
 
 /** “Bodice blocks: 1 m …”, “Skirt blocks: 0.8 m …”: things that only what heads their lines tells apart. */
 function apartByHeads(lengths: LengthRead[]): LengthRead[][] {
   const heads = lengths.flatMap(({ from, view }) => (view === null ? (HEAD.exec(from)?.[1]?.trim() ?? []) : []))
-  return new Set(heads).size === lengths.length ? lengths.map((one, i) => [{ ...one, view: heads[i]! }]) : [lengths]
+  return new Set(heads).size === lengths.length
+    ? lengths.map((one, i) => [{ ...one, view: itemAt(heads, i) }])
+    : [lengths]
 }
 
 const HEAD = /^([^:\d]{2,30}):/

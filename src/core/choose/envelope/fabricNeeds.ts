@@ -6,6 +6,7 @@ import { bodyIn, clothsIn, opacityIn, stretchIn, weightIn, type ListedCloth } fr
 import { AVOID_PATTERNS, DETAIL_PATTERNS, GARMENT_PATTERNS, ROLE_PATTERNS, SEASON_PATTERNS } from './lexicon'
 import { notionsIn } from './notions'
 import { roleRead, type EnvelopeReading } from './reading'
+import { mustHave } from '../../lists/items'
 
 const NEGATED = new RegExp(
   String.raw`\b(?:not (?:for|to be made|suitable|recommended|suited|advised|appropriate|good)|` +
@@ -40,7 +41,7 @@ export function readNeeds(reading: EnvelopeReading, clause: Clause): boolean {
 /** “Pyjamas with piping”: a thing and what is on it, no list of what to buy. */
 function isThingWith({ inNotions }: EnvelopeReading, text: string): boolean {
   const [before, behind] = text.split(/\bwith\b/)
-  return !inNotions && behind !== undefined && !/\d/.test(text) && firstGarment(before!) !== undefined
+  return !inNotions && behind !== undefined && !/\d/.test(text) && firstGarment(mustHave(before)) !== undefined
 }
 
 /** Words of a description rather than of a list: “a zip fly and a button-through front”. */
@@ -61,7 +62,7 @@ function readCloth(reading: EnvelopeReading, item: string, line: number): boolea
 const QUANTITY = /^(?:\d[\d ./]*\s*(?:m|cm|yds?|yards?|metres?)?\s*(?:of\s+)?)/
 
 function readAvoid(reading: EnvelopeReading, { text, line }: Clause): boolean {
-  const at = NEGATED.exec(text)!.index
+  const at = mustHave(NEGATED.exec(text)).index
   // “Stretch fabrics are not recommended”: what stands before it is meant.
   const isBefore = SAID_OF_BEFORE.test(text)
   const found = AVOID_PATTERNS.filter(([pattern]) => pattern.test(isBefore ? text : text.slice(at)))
@@ -135,7 +136,7 @@ export function readFabric(reading: EnvelopeReading, { text }: Clause): boolean 
 
 /** Of two stretches that are asked for, the one that asks for more. */
 function stricter(before: Need['stretchPercent'], now: NonNullable<Need['stretchPercent']>): Need['stretchPercent'] {
-  const width = (before?.width?.[0] ?? -1) > (now.width?.[0] ?? -1) ? before!.width : now.width
+  const width = (before?.width?.[0] ?? -1) > (now.width?.[0] ?? -1) ? mustHave(before).width : now.width
   return { ...before, ...now, ...(width && { width }) }
 }
 

@@ -9,6 +9,7 @@ import { wordFor } from '../../vocabulary/words'
 import { type FibreId } from '../../vocabulary/fibres'
 import { BODY_PATTERNS, OPACITY_PATTERNS, WEIGHT_WORDS } from './lexicon'
 import { NUMBER, parseEnvelopeNumber } from './numbers'
+import { itemAt, mustHave } from '../../lists/items'
 
 type Span = [number, number]
 
@@ -34,8 +35,8 @@ export function weightIn(text: string, role: Role = 'main'): Span | undefined {
   const numbered = NUMBERED.exec(text)
   if (numbered) {
     const factor = numbered[3] === 'oz' ? GSM_PER_OUNCE_PER_SQUARE_YARD : 1
-    const low = parseEnvelopeNumber(numbered[1]!)! * factor
-    const high = numbered[2] === undefined ? undefined : parseEnvelopeNumber(numbered[2])! * factor
+    const low = mustHave(parseEnvelopeNumber(itemAt(numbered, 1))) * factor
+    const high = numbered[2] === undefined ? undefined : mustHave(parseEnvelopeNumber(numbered[2])) * factor
     const span: Span =
       high === undefined
         ? AT_MOST.test(text.slice(0, numbered.index))
@@ -112,7 +113,7 @@ function percentIn(text: string): Span | undefined {
   if (!found) return undefined
   const written = found[1] ?? found[3]
   const low = written === undefined ? undefined : parseEnvelopeNumber(written)
-  const one = parseEnvelopeNumber((found[2] ?? found[4])!)!
+  const one = mustHave(parseEnvelopeNumber(mustHave(found[2] ?? found[4])))
   if (one > 400) return undefined
   return low === undefined
     ? /\b(?:up to|no more than|at most|max)/.test(text)
@@ -124,7 +125,7 @@ function percentIn(text: string): Span | undefined {
 function gaugeIn(text: string): Span | undefined {
   const found = GAUGE.exec(text)
   if (!found) return undefined
-  const [from, to] = [parseEnvelopeNumber(found[1]!), parseEnvelopeNumber(found[2]!)]
+  const [from, to] = [parseEnvelopeNumber(itemAt(found, 1)), parseEnvelopeNumber(itemAt(found, 2))]
   if (from === undefined || to === undefined || to <= from || to > from * 3) return undefined
   return [Math.round(100 * (to / from - 1)), STRETCH_MOST]
 }

@@ -9,6 +9,7 @@ import { plainText } from './numbers'
 import { roleRead, type EnvelopeReading } from './reading'
 import { napIn } from './naps'
 import { rowIn, widthAlone, type TableContext, type TableUnit } from './table'
+import { itemAt, mustHave } from '../../lists/items'
 
 /** Heads a list of everything. */
 export const ALL_HEAD = /^(?:what you(?:'ll| will)? need|materials?(?: needed)?|supplies|requirements)\s*:?$/
@@ -45,10 +46,10 @@ const NUMBERS = /^(?:\d{1,2}\s+){2,}\d{1,2}$/
 export function readHeading(reading: EnvelopeReading, clause: Clause): boolean {
   const before = BEFORE_NUMBERS.exec(clause.written)?.[0]
   const over = before === undefined ? undefined : captionOf(before)
-  if (over && NUMBERS.test(clause.written.slice(before!.length).trim())) {
-    readGarment(reading, before!.toLowerCase())
+  if (over && NUMBERS.test(clause.written.slice(mustHave(before).length).trim())) {
+    readGarment(reading, mustHave(before).toLowerCase())
     begin(reading, over)
-    return readHeading(reading, replaced(clause, `Sizes ${clause.written.slice(before!.length)}`))
+    return readHeading(reading, replaced(clause, `Sizes ${clause.written.slice(mustHave(before).length)}`))
   }
   const { text, written, line } = clause
   const columns = envelopeColumnsOf(written)
@@ -59,7 +60,7 @@ export function readHeading(reading: EnvelopeReading, clause: Clause): boolean {
   else if (/^one size(?: only| fits all)?$/.test(text)) reading.table = { ...reading.table, columns: null }
   else if (views) {
     readGarment(reading, text)
-    reading.table = { ...reading.table, views: viewsOf(views[1]!) }
+    reading.table = { ...reading.table, views: viewsOf(itemAt(views, 1)) }
   } else if (caption) {
     readGarment(reading, text)
     begin(reading, caption)
@@ -75,8 +76,8 @@ export function readHeading(reading: EnvelopeReading, clause: Clause): boolean {
     readNap(reading, text)
   } else if (widthAlone(written) !== undefined) {
     const nap = napIn(text) ?? (namesRole(text) ? false : null)
-    if (reading.captionLine < 0 && !namesRole(text)) reading.widthOfAll = widthAlone(written)!
-    reading.table = { ...reading.table, widthMm: widthAlone(written)!, ...(nap !== null && { nap }) }
+    if (reading.captionLine < 0 && !namesRole(text)) reading.widthOfAll = mustHave(widthAlone(written))
+    reading.table = { ...reading.table, widthMm: mustHave(widthAlone(written)), ...(nap !== null && { nap }) }
     noteBelow(reading, line)
   } else if (UNITS_ALONE.test(text) && !/\d/.test(text)) {
     reading.table = { ...reading.table, unit: unitNamed(text) ?? reading.table.unit }
@@ -138,7 +139,8 @@ export function withoutCaption(reading: EnvelopeReading, clause: Clause): Clause
   const said = SIZES_WITHIN.exec(clause.written) ?? CHAIN_WITHIN.exec(clause.written)
   // “2.2 m (sizes 8, 10, 12)” heads nothing.
   const sized = said && measuresIn(clause.text.slice(0, said.index)).every(({ is }) => is === 'bare') ? said : null
-  const columns = sized && envelopeColumnsOf(`Sizes ${sized[1]!.replace(/[/,&]|\band\b|-(?=.*-)|(?<=-.*)-/g, ' ')}`)
+  const columns =
+    sized && envelopeColumnsOf(`Sizes ${itemAt(sized, 1).replace(/[/,&]|\band\b|-(?=.*-)|(?<=-.*)-/g, ' ')}`)
   const isLast = sized !== null && clause.written.trimEnd().endsWith(sized[0].trimEnd())
   if (
     sized &&
@@ -177,7 +179,7 @@ export function withoutCaption(reading: EnvelopeReading, clause: Clause): Clause
 /** Whether what stands behind sizes and a colon is a length for each of them. */
 function areColumnsOf({ written }: Clause, sizes: string, table: TableContext): boolean {
   const { lengths } = rowIn(written.slice(written.indexOf(sizes) + sizes.length), table)
-  return new Set(lengths.map(({ size }) => size)).size === table.columns!.list.length
+  return new Set(lengths.map(({ size }) => size)).size === mustHave(table.columns).list.length
 }
 
 /** “A: 1.75 m  B: 1.95 m”: views one behind the other. */
@@ -187,7 +189,7 @@ const isOneOfMany = ({ label, role }: Caption, { written }: Clause) =>
 /** “A 23 cm zip”: one of them, and no view. */
 function isArticle(before: string, { text }: Clause): boolean {
   const [item] = text.split(',')
-  return before.trim().toLowerCase() === 'a' && NOTION_PATTERNS.some(([pattern]) => pattern.test(item!))
+  return before.trim().toLowerCase() === 'a' && NOTION_PATTERNS.some(([pattern]) => pattern.test(mustHave(item)))
 }
 
 const cutOff = (clause: Clause, front: string) => replaced(clause, clause.written.slice(front.length))

@@ -1,4 +1,5 @@
 import { type LengthAsked } from '../../notebook/schemas/making'
+import { itemAt, mustHave } from '../../lists/items'
 
 /** The same table as text that reads back to it, lengths in metres. */
 export function lengthsAsText(lengths: readonly LengthAsked[]): string {
@@ -7,13 +8,15 @@ export function lengthsAsText(lengths: readonly LengthAsked[]): string {
   let view: string | null = null
   for (const row of rowsOf(lengths)) {
     const [first] = row
-    if (first!.view !== view) lines.push(`View ${first!.view ?? ''}`)
-    view = first!.view
+    if (mustHave(first).view !== view) lines.push(`View ${mustHave(first).view ?? ''}`)
+    view = mustHave(first).view
     const sizes = row.map(({ size }) => size ?? '').join(' ')
     if (sizes.trim() !== '' && sizes !== headed) lines.push(`Sizes ${sizes}`)
     if (sizes.trim() !== '') headed = sizes
     const metres = row.map(({ lengthMm }) => Number((lengthMm / 1000).toFixed(3))).join(' ')
-    lines.push(`${Number((first!.widthMm / 10).toFixed(1))} cm: ${metres} m${first!.nap ? ', with nap' : ''}`)
+    lines.push(
+      `${Number((mustHave(first).widthMm / 10).toFixed(1))} cm: ${metres} m${mustHave(first).nap ? ', with nap' : ''}`,
+    )
   }
   return lines.join('\n')
 }
@@ -25,9 +28,9 @@ function rowsOf(lengths: readonly LengthAsked[]): LengthAsked[][] {
     const last = rows.at(-1)
     const goesOn =
       last !== undefined &&
-      last[0]!.widthMm === one.widthMm &&
-      last[0]!.view === one.view &&
-      last[0]!.nap === one.nap &&
+      itemAt(last, 0).widthMm === one.widthMm &&
+      itemAt(last, 0).view === one.view &&
+      itemAt(last, 0).nap === one.nap &&
       one.size !== null &&
       last.every(({ size }) => size !== null && size !== one.size)
     if (goesOn) last.push(one)

@@ -5,6 +5,7 @@ import { measuresIn, withoutRestated, type EnvelopeMeasure } from './measures'
 import { napMarks, type NapMark } from './naps'
 import { sizeMarks, type SizeMark } from './sizes'
 import { blankOut, findSpans, type Span } from './spans'
+import { itemAt, mustHave } from '../../lists/items'
 
 export interface WidthMark extends Span {
   is: 'width'
@@ -114,7 +115,7 @@ export function markEnvelope(text: string, expected: Expected): MarkedText {
   const naps = napMarks(unnamed, expected.stars)
   const roles = rolesIn(unnamed)
   const widths = measures.flatMap(({ is, mm, at, end }) =>
-    is === 'width' ? [{ is, mm: Math.round(mm!), at, end } as const] : [],
+    is === 'width' ? [{ is, mm: Math.round(mustHave(mm)), at, end } as const] : [],
   )
   const values = measures.flatMap(({ is, value, mm, unit, at, end }) =>
     is === 'length' || is === 'bare' ? [{ is: 'value', value, mm, unit, at, end } as const] : [],
@@ -130,7 +131,7 @@ export function markEnvelope(text: string, expected: Expected): MarkedText {
     text: lower,
     isOfBody: BODY.test(unnamed),
     hasOthers: dimensions.length > 0 || measures.some(({ is }) => is === 'other'),
-    hasWords: !hasTableWordsOnly(isLabelled(marks, expected) ? rest.slice(marks[0]!.at) : rest),
+    hasWords: !hasTableWordsOnly(isLabelled(marks, expected) ? rest.slice(itemAt(marks, 0).at) : rest),
   }
 }
 
@@ -169,22 +170,27 @@ function centimetres(
   if (isNotion || measures.length === 0) return measures
   const as = (one: EnvelopeMeasure, is: EnvelopeMeasure['is']): EnvelopeMeasure => ({ ...one, is })
   if (hasWidth && said < 0 && measures.every((one) => one.is === 'bare' || isLength(one)) && widths.length <= 1) {
-    const isOnlyWidth = widths.length === 1 && measures.length > 1 && measures[0]!.is === 'width'
+    const isOnlyWidth = widths.length === 1 && measures.length > 1 && itemAt(measures, 0).is === 'width'
     if (!isOnlyWidth && measures.some(isLength)) return inTheLastUnit(measures)
   }
   // `140 cm: 190 195 200 cm`, `140 cm: 70 cm`: what follows a width.
   const [first, ...rest] = measures
   const isRow = rest.length === 1 || rest.length === columns || rest.length === sizes
   const isAfter =
-    first!.is === 'width' && rest.length > 0 && isRow && rest.every((one) => one.is === 'bare' || isLength(one))
-  const isOther = rest.length === 1 && rest[0]!.unit !== first!.unit
+    mustHave(first).is === 'width' &&
+    rest.length > 0 &&
+    isRow &&
+    rest.every((one) => one.is === 'bare' || isLength(one))
+  const isOther = rest.length === 1 && itemAt(rest, 0).unit !== mustHave(first).unit
   const isApart =
-    isOther || /:|\bwide\b|=/.test(spoken.slice(first!.end, rest[0]?.at ?? first!.end)) || rest.length === columns
+    isOther ||
+    /:|\bwide\b|=/.test(spoken.slice(mustHave(first).end, rest[0]?.at ?? mustHave(first).end)) ||
+    rest.length === columns
   if (isAfter && isApart && rest.some(isLength) && (said < 0 || measures[said] === first))
-    return [first!, ...inTheLastUnit(rest)]
+    return [mustHave(first), ...inTheLastUnit(rest)]
   // “75 cm (sizes 6-12) or 90 cm (sizes 14-20) of 150 cm wide”: what is not said to be wide is how long it is.
   const lastWide = measures.findLastIndex(({ isSaidWide }) => isSaidWide)
-  const gap = (i: number) => spoken.slice(measures[i]!.end, measures[i + 1]?.at)
+  const gap = (i: number) => spoken.slice(itemAt(measures, i).end, measures[i + 1]?.at)
   const isLong = (one: EnvelopeMeasure, i: number) =>
     i < lastWide && !one.isSaidWide && isLength(one) && isSpoken(gap(i))
   const areTold = measures.slice(0, lastWide + 1).every((one, i) => one.isSaidWide || isLong(one, i))

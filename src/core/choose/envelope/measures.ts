@@ -1,5 +1,6 @@
 import { NOTION_PATTERNS } from './lexicon'
 import { lengthMm, NUMBER, parseEnvelopeNumber, UNIT, unitOf } from './numbers'
+import { itemAt, mustHave } from '../../lists/items'
 
 /** What a number in a line about fabric is. */
 export interface EnvelopeMeasure {
@@ -40,7 +41,7 @@ const WIDE = /^\s*-?\s*(?:wide\b|width\b|w\b)/
 export function measuresIn(text: string, isNarrow = false): EnvelopeMeasure[] {
   const measures = [...text.matchAll(MEASURE)].flatMap((found): EnvelopeMeasure[] => {
     const [whole, number, unit] = found
-    const value = parseEnvelopeNumber(number!)
+    const value = parseEnvelopeNumber(mustHave(number))
     const at = found.index
     const end = at + whole.trimEnd().length
     const after = text.slice(end)
@@ -66,7 +67,9 @@ export function measuresIn(text: string, isNarrow = false): EnvelopeMeasure[] {
   const [only] = before
   // “115 cm / 150 cm wide” are two widths.
   const isBefore =
-    before.length === 1 && only!.is === 'width' && /[a-z]{3,}/.test(text.slice(only!.end, measures[said]!.at))
+    before.length === 1 &&
+    mustHave(only).is === 'width' &&
+    /[a-z]{3,}/.test(text.slice(mustHave(only).end, itemAt(measures, said).at))
   return measures.map((one, i) => (isBefore && i < said && one.is === 'width' ? { ...one, is: 'length' } : one))
 }
 
@@ -95,7 +98,7 @@ function kindOf(
   if (mm >= NARROWEST && mm <= WIDTHS[1] && before.trim() === '' && /^\s*:/.test(after)) return 'width'
   const isNarrow = mm >= NARROWEST && mm < WIDTHS[0]
   // Of a list, the item that it stands in, with what heads it.
-  const item = `${/(?:^[^\d,;]*, *)?[^,;]*$/.exec(before)![0]}${/^[^,;]*/.exec(after)![0]}`
+  const item = `${mustHave(/(?:^[^\d,;]*, *)?[^,;]*$/.exec(before))[0]}${mustHave(/^[^,;]*/.exec(after))[0]}`
   return isNarrow && (isOfNarrow || INTERFACED.test(item)) ? 'width' : 'other'
 }
 

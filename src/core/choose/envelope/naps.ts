@@ -1,4 +1,5 @@
 import { findSpans, type Span } from './spans'
+import { itemAt, mustHave } from '../../lists/items'
 
 /** Whether pieces are laid one way only. */
 export interface NapMark extends Span {
@@ -25,7 +26,7 @@ export function napMarks(text: string, stars: readonly boolean[] = USUAL_STARS):
     [EITHER, nap(false)],
     [WITHOUT, nap(false)],
     [WITH, nap(true)],
-    ...STARRED.map((pattern, i) => [pattern, nap(stars[i]!)] as const),
+    ...STARRED.map((pattern, i) => [pattern, nap(itemAt(stars, i))] as const),
     // The cells of a column that is headed so.
     [/\byes\b/g, nap(true)],
     [/(?<=\d["a-z)\s]*)\bno\b(?=\s*\d)/g, nap(false)],
@@ -39,7 +40,7 @@ export const napIn = (text: string): boolean | null => napMarks(text)[0]?.nap ??
 export function starsIn(text: string): readonly boolean[] {
   const legend = [...text.toLowerCase().matchAll(/(?<!\*)(\*{1,3})\s*=?\s*((?:with|without|no|one)[^*\n]{0,24})/g)]
   return USUAL_STARS.map((usual, i) => {
-    const said = legend.find(([, stars]) => stars!.length === i + 1)
-    return (said && napIn(said[2]!)) ?? usual
+    const said = legend.find(([, stars]) => mustHave(stars).length === i + 1)
+    return (said && napIn(itemAt(said, 2))) ?? usual
   })
 }

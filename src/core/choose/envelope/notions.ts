@@ -1,6 +1,7 @@
 import { NOTION_PATTERNS } from './lexicon'
 import { type Clause } from './clauses'
 import { lengthMm, NUMBER, parseEnvelopeNumber, UNIT } from './numbers'
+import { itemAt, mustHave } from '../../lists/items'
 
 /** Something to buy beside cloth. */
 export interface EnvelopeNotion {
@@ -69,10 +70,10 @@ const HEADING = /^(?:notions|haberdashery|you(?:'ll| will) need|also|needs?|requ
 /** What is said of its size: of two measures the larger is how long it is, `1¼ yd of ¼" elastic`. */
 function sizeOf(part: string): Pick<EnvelopeNotion, 'lengthMm' | 'widthMm'> {
   const found = [...part.matchAll(MEASURE)].flatMap(([whole, number, unit], i, all) => {
-    const mm = lengthMm(parseEnvelopeNumber(number!) ?? NaN, unit!)
+    const mm = lengthMm(parseEnvelopeNumber(mustHave(number)) ?? NaN, mustHave(unit))
     return mm === undefined || !(mm > 0)
       ? []
-      : [{ mm, isWide: /^\s*-?\s*wide\b/.test(part.slice(all[i]!.index + whole.length)) }]
+      : [{ mm, isWide: /^\s*-?\s*wide\b/.test(part.slice(itemAt(all, i).index + whole.length)) }]
   })
   const [one, other] = found.toSorted((a, b) => b.mm - a.mm)
   if (!one) return {}

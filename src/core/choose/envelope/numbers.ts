@@ -1,5 +1,6 @@
 import { MM_PER_INCH, MM_PER_YARD } from '../../units/constants'
 import { VULGAR_FRACTIONS } from '../../units/fractions'
+import { mustHave } from '../../lists/items'
 
 /** A number as envelopes write it: 2, 2.5, 2,5, 1/2, 2 1/8, 2-1/8. One group that is not caught by itself. */
 export const NUMBER = String.raw`(?:\d\/\d{1,2}(?!\d)|\d+(?:[.,]\d+)?(?:[ -]\d\/\d{1,2})?)`
@@ -14,7 +15,9 @@ export function plainText(text: string): string {
       (sign, at: number, whole: string) => `${/\d/.test(whole[at - 1] ?? '') ? ' ' : ''}${VULGAR_FRACTIONS[sign]}`,
     )
     .replace(/(?<![\d.,])\.(?=\d)/g, '0.')
-    .replace(/\b(one|two|three|four|five)(?= (?:yards?|met(?:re|er)s?)\b)/gi, (word) => COUNTED[word.toLowerCase()]!)
+    .replace(/\b(one|two|three|four|five)(?= (?:yards?|met(?:re|er)s?)\b)/gi, (word) =>
+      mustHave(COUNTED[word.toLowerCase()]),
+    )
     .replace(/[“”″]|''/g, '"')
     .replace(/[‘’′]/g, "'")
     .replace(/[–—−]/g, '-')
@@ -27,7 +30,7 @@ export function parseEnvelopeNumber(written: string): number | undefined {
   const parts = written.trim().replace(',', '.').split(/[ -]/)
   const values = parts.map((part) => {
     const [top, bottom] = part.split('/').map(Number)
-    return bottom === undefined ? top! : bottom === 0 ? NaN : top! / bottom
+    return bottom === undefined ? mustHave(top) : bottom === 0 ? NaN : mustHave(top) / bottom
   })
   const sum = values.reduce((all, value) => all + value, 0)
   return Number.isFinite(sum) ? sum : undefined
@@ -51,5 +54,5 @@ export const UNIT = String.raw`(?:"|mm\b|cms?\b|metres?\b|meters?\b|m\b|inch(?:e
 /** @returns mm; undefined where the unit is unknown */
 export function lengthMm(value: number, unit: string): number | undefined {
   const known = unitOf(unit)
-  return known === undefined ? undefined : value * UNIT_MM[known]!
+  return known === undefined ? undefined : value * mustHave(UNIT_MM[known])
 }

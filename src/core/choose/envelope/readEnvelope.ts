@@ -14,6 +14,7 @@ import { plainText } from './numbers'
 import { roleRead, type EnvelopeReading, type RoleRead } from './reading'
 import { sizesCalled, sizesOfAll } from './sizes'
 import { NO_CONTEXT, rowIn, type TableContext, type TableLength } from './table'
+import { itemAt, mustHave } from '../../lists/items'
 
 /** An envelope, read. */
 export interface EnvelopeRead {
@@ -92,7 +93,7 @@ function noteWidth(reading: EnvelopeReading, text: string): boolean {
   const [width, ...others] = withoutRestated(measuresIn(text), text)
   const isAlone = width?.is === 'width' && width.isSaidWide === true && others.length === 0
   if (!isAlone) return false
-  const widthMm = Math.round(width.mm!)
+  const widthMm = Math.round(mustHave(width.mm))
   reading.table = { ...reading.table, widthMm }
   const isFirst = [...reading.roles.values()].every(({ lengths }) => lengths.length === 0)
   if (isFirst && reading.role === 'main') reading.widthOfAll = widthMm
@@ -152,8 +153,8 @@ function isAmerican(text: string): boolean {
 function noteWidthOfLine(reading: EnvelopeReading, rows: readonly TableLength[]): void {
   const [first, ...others] = new Set(rows.map(({ widthMm }) => widthMm))
   if (others.length > 0 || (reading.table.widthMm !== null && reading.widthOfLine === null)) return
-  reading.widthOfLine = first!
-  reading.table = { ...reading.table, widthMm: first! }
+  reading.widthOfLine = mustHave(first)
+  reading.table = { ...reading.table, widthMm: mustHave(first) }
 }
 
 /** What a line with lengths says beside them. */
@@ -299,7 +300,7 @@ function apart(clause: Clause): { cloth: string; notions: EnvelopeNotion[] } {
     NOTION_PATTERNS.some(([pattern]) => pattern.test(withoutPurpose(item.toLowerCase())))
   // “Elastic 25 mm wide, 50-60 cm”: a measure alone is of what stands before it.
   const ofNotions = items.map(
-    (item, i) => isNotion(item) || (i > 0 && isNotion(items[i - 1]!) && IS_MEASURE.test(item)),
+    (item, i) => isNotion(item) || (i > 0 && isNotion(itemAt(items, i - 1)) && IS_MEASURE.test(item)),
   )
   const cloth = items.filter((_, i) => !ofNotions[i])
   const rest = items.filter((_, i) => ofNotions[i]).join(',')

@@ -2,6 +2,7 @@ import { type LengthAsked } from '../../notebook/schemas/making'
 import { viewsOf } from './captions'
 import { envelopeColumnsOf } from './columns'
 import { lengthsIn, NO_CONTEXT, type TableContext } from './table'
+import { itemAt } from '../../lists/items'
 
 /** A table of lengths as text, read. */
 export interface LengthsRead {
@@ -23,7 +24,10 @@ export function readLengths(text: string): LengthsRead {
     else if (view)
       context = {
         ...context,
-        views: view[1]!.length > 1 && !/\W/.test(view[1]!) ? [view[1]!.toUpperCase()] : viewsOf(view[1]!),
+        views:
+          itemAt(view, 1).length > 1 && !/\W/.test(itemAt(view, 1))
+            ? [itemAt(view, 1).toUpperCase()]
+            : viewsOf(itemAt(view, 1)),
       }
     else if (columns) context = { ...context, columns }
     else {

@@ -1,5 +1,6 @@
 import { NUMBER, plainText, UNIT } from './numbers'
 import { findSpans, type Span } from './spans'
+import { itemAt, lastOf, mustHave } from '../../lists/items'
 
 /** Sizes by letters, from the smallest. */
 const LETTERED = [
@@ -49,21 +50,21 @@ export function sizesCalled(
   const [, bound, end] = /^(up to|from) (\w+)$/.exec(name) ?? []
   const at = all.findIndex((size) => size.toLowerCase() === end?.toLowerCase())
   // By letters there is no smaller one than the first of them.
-  if (bound === 'up to' && at < 0 && /[SML]$/.test(end!)) return sizesOfRange('XS', end!)
-  if (bound !== undefined) return at < 0 ? [end!] : bound === 'from' ? all.slice(at) : all.slice(0, at + 1)
+  if (bound === 'up to' && at < 0 && /[SML]$/.test(mustHave(end))) return sizesOfRange('XS', mustHave(end))
+  if (bound !== undefined) return at < 0 ? [mustHave(end)] : bound === 'from' ? all.slice(at) : all.slice(0, at + 1)
   // “38/40” is two sizes.
   const pair = name.split('/')
   if (pair.length > 1 && pair.every((size) => /^[\dXSML]{1,4}$/i.test(size))) return pair.map((size) => size.trim())
   const [, from, to] = /^(\w+)\s*(?:-|\bto\b)\s*(\w+)$/.exec(name) ?? []
   const chain = name.split(/[-/]/)
   if (chain.length > 2 && chain.every((size) => /^\d{1,2}$/.test(size))) return chain
-  const many = from === undefined ? [] : sizesOfRange(from, to!, isByAge)
+  const many = from === undefined ? [] : sizesOfRange(from, mustHave(to), isByAge)
   return many.length > 0 ? many : [name]
 }
 
 /** The sizes that an envelope is for, where it says so in one place. @param text the whole of it */
 export function sizesOfAll(text: string): string[] {
-  const said = [...plainText(text).matchAll(OF_ALL)].map(([, from, to]) => sizesOfRange(from!, to!))
+  const said = [...plainText(text).matchAll(OF_ALL)].map(([, from, to]) => sizesOfRange(mustHave(from), mustHave(to)))
   return said.toSorted((a, b) => b.length - a.length)[0] ?? []
 }
 
@@ -155,7 +156,7 @@ export function sizeMarks(text: string, isRowOfSize: boolean): SizeMark[] {
 /** “Up to size 40”: `up to 40`. */
 function boundOf(written: string): string {
   const words = written.toLowerCase()
-  return `${words.includes('up to') ? 'up to' : 'from'} ${words.split(/\s+/).at(-1)!.toUpperCase()}`
+  return `${words.includes('up to') ? 'up to' : 'from'} ${lastOf(words.split(/\s+/)).toUpperCase()}`
 }
 
 /** “Small” is S, “extra large” XL. */
@@ -169,7 +170,8 @@ function listOf(list: string): string[] {
   const cells = list.trim().split(/\s*(?:,|\band\b|&|\|)\s*/)
   return cells.flatMap((cell) => {
     const parts = cell.split(/\s*(?:-|\/|\bto\b)\s*/).filter((part) => part !== '')
-    const isRange = !cell.includes('/') && parts.length === 2 && sizesOfRange(parts[0]!, parts[1]!).length > 0
+    const isRange =
+      !cell.includes('/') && parts.length === 2 && sizesOfRange(itemAt(parts, 0), itemAt(parts, 1)).length > 0
     return isRange ? [parts.join('-')] : parts
   })
 }

@@ -7,6 +7,7 @@ import { measuresIn, withoutRestated } from './measures'
 import { USUAL_STARS } from './naps'
 import { plainText } from './numbers'
 import { sizeMarks } from './sizes'
+import { itemAt, lastOf, mustHave } from '../../lists/items'
 
 /** A length that an envelope asks for. */
 export interface TableLength {
@@ -67,7 +68,8 @@ export function rowIn(line: string, above: TableContext, isReread = false): RowR
   const text = plainText(line).trim()
   const { columns } = above
   const read = markEnvelope(text, {
-    isRowOfSize: columns !== null && columns.list[0]!.widthMm !== null && columns.list[0]!.size === null,
+    isRowOfSize:
+      columns !== null && itemAt(columns.list, 0).widthMm !== null && itemAt(columns.list, 0).size === null,
     columns: columns?.list.length ?? null,
     hasWidth: above.widthMm !== null,
     isWidthFirst: columns?.isWidthFirst ?? false,
@@ -79,7 +81,7 @@ export function rowIn(line: string, above: TableContext, isReread = false): RowR
   if ((read.isOfBody && !isOfFabric) || MORE.test(read.text)) return NO_ROW
   const found = bindLengths(read, columns)
   // A lone number beside a full row is no length.
-  const isLone = ({ values }: Bound) => values.length === 1 && values[0]!.unit === undefined
+  const isLone = ({ values }: Bound) => values.length === 1 && itemAt(values, 0).unit === undefined
   if (found.some(isLone) && found.some(({ values }) => values.length > 1)) return NO_ROW
   if (found.some(({ keys }) => keys === null))
     return { ...NO_ROW, isOpen: columns === null && (!read.hasWords || areRows(found)) }
@@ -87,7 +89,7 @@ export function rowIn(line: string, above: TableContext, isReread = false): RowR
   const ofRuns = found.map((run) => lengthsOf(run, above, units, { read, isReread }))
   // “1 m organza 150 cm wide, 2 m wire”: what has no width beside what has one is something else.
   const isOther = (_: unknown, i: number) =>
-    read.hasWords && found[i]!.keys!.every(({ widthsMm }) => widthsMm === null)
+    read.hasWords && mustHave(itemAt(found, i).keys).every(({ widthsMm }) => widthsMm === null)
   const others = ofRuns.some((run) => !run.includes(null))
     ? ofRuns.filter((run, i) => run.includes(null) && isOther(run, i))
     : []
@@ -99,7 +101,7 @@ export function rowIn(line: string, above: TableContext, isReread = false): RowR
 
 /** Whether a line has a row of lengths, with their unit: “1.9, 2.0, 2.1 m of fleece”. */
 const areRows = (runs: readonly Bound[]) =>
-  runs.every(({ values }) => values.length > 2 && values.at(-1)!.unit !== undefined)
+  runs.every(({ values }) => values.length > 2 && lastOf(values).unit !== undefined)
 
 /** Whether every length of a line has its unit, and says of which sizes or views it is. */
 const areOfSizes = (runs: readonly Bound[]) =>
@@ -175,5 +177,5 @@ export function widthAlone(line: string): number | undefined {
     /\dx|\d x/.test(text) || viewMarks(plainText(line)).length > 0 || sizeMarks(plainText(line), false).length > 0
   const isAlone = width?.is === 'width' && others.length === 0 && !isOfOne
   const words = text.replace(/\bnap\b|\b(?:main|self|lining|interfacing|contrast)\b/g, '')
-  return isAlone && hasTableWordsOnly(words) ? Math.round(width.mm!) : undefined
+  return isAlone && hasTableWordsOnly(words) ? Math.round(mustHave(width.mm)) : undefined
 }

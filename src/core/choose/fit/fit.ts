@@ -1,4 +1,5 @@
 import { type Quantity } from '../../units/quantity'
+import { itemAt } from '../../lists/items'
 
 /**
  * Standard normal quantiles at the middles of nine equal slices of probability: a cloth's doubt, in nine equally
@@ -35,7 +36,7 @@ export function fitOfNumber(
   const above = zeroAbove > high ? 1 / (zeroAbove - high) : Infinity
   let sum = 0
   for (let i = 0; i < COUNT; i++) {
-    const at = value + SLICES[i]! * sd
+    const at = value + itemAt(SLICES, i) * sd
     if (at < low) sum += at > zeroBelow ? (at - zeroBelow) * below : 0
     else if (at > high) sum += at < zeroAbove ? (zeroAbove - at) * above : 0
     else sum += 1
@@ -44,7 +45,7 @@ export function fitOfNumber(
 }
 
 const COUNT = SLICES.length
-const FURTHEST = -SLICES[0]!
+const FURTHEST = -itemAt(SLICES, 0)
 
 /** How well a step on an ordered scale fits a set of wanted steps: by its distance from the nearest. */
 export function fitOfStep<T>(

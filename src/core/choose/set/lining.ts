@@ -9,6 +9,7 @@ import { SMOOTH_SLEEVES } from '../remedies'
 import { pairOf, shrinkRuling, type Ruling } from './pairing'
 import { type SetPair, type PairProperty } from './types'
 import { type SetWants } from './wants'
+import { itemAt, mustHave } from '../../lists/items'
 
 /** Every rule of a lining with its shell; common practice, limits from memory. */
 export function liningPairs(main: Offer, lining: Offer, wants: SetWants): SetPair[] {
@@ -48,7 +49,7 @@ function care(main: Offer, lining: Offer): Ruling {
   if (shell.washCelsius !== null && own.washCelsius === null)
     return { ...rule, fit: 0.25, text: 'The lining may not be washed, so the whole would go to the dry-cleaner.' }
   if (shell.washCelsius === null) return { ...rule, fit: 1, text: 'Dry-cleaned, which the lining bears.' }
-  const colder = shell.washCelsius - own.washCelsius!
+  const colder = shell.washCelsius - mustHave(own.washCelsius)
   if (colder >= 30)
     return {
       ...rule,
@@ -130,7 +131,7 @@ function body(main: Offer, lining: Offer): Ruling {
     return { ...rule, fit: 1, text: 'Net and lace fall as what is under them does.' }
   if (!main.body || !lining.body) return { ...rule, fit: null, text: 'How both fall is not known.' }
   const stiffer = BODIES.indexOf(lining.body.value) - BODIES.indexOf(main.body.value)
-  const fit = [1, 0.6, 0.3, 0.15, 0.1][Math.max(0, stiffer)]!
+  const fit = itemAt([1, 0.6, 0.3, 0.15, 0.1], Math.max(0, stiffer))
   return {
     ...rule,
     fit,

@@ -9,6 +9,7 @@ import { liningPairs } from './lining'
 import { type ClothSet, type SetPair, type SetAnswer, type SetCare } from './types'
 import { waddingPairs } from './wadding'
 import { wantsOf } from './wants'
+import { itemAt, mustHave } from '../../lists/items'
 
 /** What cannot be told is taken to agree about this well. */
 const UNKNOWN_FIT = 0.85
@@ -75,7 +76,7 @@ function worstOf(pairs: readonly SetPair[]): SetAnswer['worst'] {
   const losses = new Map<string, { between: SetPair['between']; loss: number }>()
   for (const pair of pairs.filter(({ status }) => status === 'near' || status === 'bad')) {
     const key = pair.between.join()
-    const loss = (losses.get(key)?.loss ?? 0) + lossOf(pair) + (pair.fit! < NEAR_FIT ? 0.1 : 0)
+    const loss = (losses.get(key)?.loss ?? 0) + lossOf(pair) + (mustHave(pair.fit) < NEAR_FIT ? 0.1 : 0)
     losses.set(key, { between: pair.between, loss })
   }
   return [...losses.values()].sort((a, b) => b.loss - a.loss)[0]?.between ?? null
@@ -90,7 +91,7 @@ function careOfSet({ main, lining, interfacing, wadding }: ClothSet): SetCare {
   const cares = [main, lining, wadding?.offer].filter((one): one is Offer => one !== undefined).map(careOf)
   const baths = [...cares.map(({ washCelsius }) => washCelsius), ...(interfacing ? [INTERFACED_CELSIUS] : [])]
   const washCelsius = baths.includes(null) ? null : Math.min(...(baths as number[]))
-  const tumble = TUMBLES[Math.min(...cares.map((care) => TUMBLES.indexOf(care.tumble)), interfacing ? 1 : 2)]!
+  const tumble = itemAt(TUMBLES, Math.min(...cares.map((care) => TUMBLES.indexOf(care.tumble)), interfacing ? 1 : 2))
   const ironDots = Math.min(...cares.map((care) => care.ironDots)) as IronDots
   const wash =
     washCelsius === null

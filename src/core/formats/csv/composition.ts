@@ -1,5 +1,6 @@
 import { fibreByWord, isTrace } from '../../fibres/catalogue'
 import { type FibreId } from '../../vocabulary/fibres'
+import { itemAt } from '../../lists/items'
 
 export interface FibreShare {
   fibre: FibreId
@@ -58,7 +59,7 @@ export function readComposition(text: string): CompositionRead {
   if (fibres.length === 0) return { ok: false, why: 'no fibre is named' }
   if (numbers.length === 0)
     return fibres.length === 1
-      ? { ok: true, fibres: [{ fibre: fibres[0]!, percent: 100 }] }
+      ? { ok: true, fibres: [{ fibre: itemAt(fibres, 0), percent: 100 }] }
       : { ok: false, why: 'it does not say how much there is of each fibre' }
   // Of two fibres the first share may stand alone: “80 % wool, nylon”.
   const shares =
@@ -72,7 +73,7 @@ export function readComposition(text: string): CompositionRead {
   const largest = shares.indexOf(Math.max(...shares))
   return {
     ok: true,
-    fibres: fibres.map((fibre, i) => ({ fibre, percent: shares[i]! - (i === largest ? over : 0) })),
+    fibres: fibres.map((fibre, i) => ({ fibre, percent: itemAt(shares, i) - (i === largest ? over : 0) })),
   }
 }
 
@@ -85,7 +86,7 @@ function namesIn(text: string): { fibres: FibreId[] } | { unknown: string } {
     const words = part.trim().split(/\s+/).filter(Boolean)
     for (let i = 0; i < words.length;) {
       const two = words.slice(i, i + 2).join(' ')
-      const found = fibreOf(two) ?? fibreOf(words[i]!)
+      const found = fibreOf(two) ?? fibreOf(itemAt(words, i))
       if (!found) {
         // What stands behind a fibre says what is made of it: “cotton poplin”.
         if (fibres.length > 0 && i > 0) break

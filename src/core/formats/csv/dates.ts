@@ -1,3 +1,5 @@
+import { mustHave } from '../../lists/items'
+
 /** Which of two numbers of a date is the month. */
 export type DayOrder = 'month-first' | 'day-first'
 
@@ -31,14 +33,14 @@ export function readDay(
   const iso = /^(\d{4})[-/.](\d{1,2})[-/.](\d{1,2})$/.exec(plain)
   if (iso) return dayOf(Number(iso[1]), Number(iso[2]), Number(iso[3]))
   const dotted = /^(\d{1,2})\.\s?(\d{1,2})\.\s?(\d{2,4})$/.exec(plain)
-  if (dotted) return dayOf(yearOf(dotted[3]!), Number(dotted[2]), Number(dotted[1]))
+  if (dotted) return dayOf(yearOf(mustHave(dotted[3])), Number(dotted[2]), Number(dotted[1]))
   const named =
     /^(?:\w+,? )?(\d{1,2})(?:st|nd|rd|th)?[ -]([a-z]{3})[a-z]*\.?,?[ -](\d{2,4})$/.exec(plain) ??
     swapped(/^(?:\w+day,? )?([a-z]{3})[a-z]*\.? (\d{1,2})(?:st|nd|rd|th)?,? (\d{4})$/.exec(plain))
-  if (named) return dayOf(yearOf(named[3]!), MONTHS.indexOf(named[2]!) + 1, Number(named[1]))
+  if (named) return dayOf(yearOf(mustHave(named[3])), MONTHS.indexOf(mustHave(named[2])) + 1, Number(named[1]))
   const slashed = /^(\d{1,2})[/-](\d{1,2})[/-](\d{2,4})$/.exec(plain)
   if (!slashed) return { ok: false, why: 'that is no day that we can read' }
-  const [first, second, year] = [Number(slashed[1]), Number(slashed[2]), yearOf(slashed[3]!)]
+  const [first, second, year] = [Number(slashed[1]), Number(slashed[2]), yearOf(mustHave(slashed[3]))]
   const own = first > 12 ? 'day-first' : second > 12 ? 'month-first' : first === second ? 'day-first' : order
   if (!own) return { ok: false, why: 'day and month could be either way round' }
   return own === 'day-first' ? dayOf(year, second, first) : dayOf(year, first, second)
@@ -49,7 +51,8 @@ const swapped = (found: RegExpExecArray | null) => found && [found[0], found[2],
 const yearOf = (digits: string) => (digits.length === 2 ? 2000 + Number(digits) : Number(digits))
 
 function dayOf(year: number, month: number, day: number): { ok: true; day: string } | { ok: false; why: string } {
-  const isDay = year > 1900 && year < 2200 && month >= 1 && month <= 12 && day >= 1 && day <= DAYS_IN[month - 1]!
+  const isDay =
+    year > 1900 && year < 2200 && month >= 1 && month <= 12 && day >= 1 && day <= (DAYS_IN[month - 1] ?? 0)
   const isLeap = year % 4 === 0 && (year % 100 !== 0 || year % 400 === 0)
   if (!isDay || (month === 2 && day === 29 && !isLeap)) return { ok: false, why: 'there is no such day' }
   const two = (value: number) => String(value).padStart(2, '0')

@@ -3,6 +3,7 @@ import { readQuantity } from '../../typed/readQuantity'
 import { cellReaders, type CellContext, type TableFabric } from './cells'
 import { tableColumnsOf, TABLE_FIELDS, unitIn, type TableColumn, type TableField } from './columns'
 import { dayOrderOf } from './dates'
+import { itemAt, lastOf } from '../../lists/items'
 
 export { type TableFabric } from './cells'
 
@@ -56,9 +57,9 @@ export function readTable(text: string, { columns: said, locale = 'en-GB' }: Tab
     .slice(0, MOST_TABLE_LINES + HEADINGS_WITHIN)
     .map((cells) => cells.slice(0, MOST_COLUMNS).map((cell) => unguarded(cell.slice(0, LONGEST_CELL).trim())))
   const at = headingsAt(lines)
-  const headings = at < 0 ? (lines[0] ?? []).map((_, i) => `Column ${i + 1}`) : lines[at]!
+  const headings = at < 0 ? (lines[0] ?? []).map((_, i) => `Column ${i + 1}`) : itemAt(lines, at)
   const body = lines.slice(at + 1).map((cells, i) => ({ cells, line: at + 2 + i }))
-  while (body.length > 0 && body.at(-1)!.cells.every((cell) => cell === '')) body.pop()
+  while (body.length > 0 && lastOf(body).cells.every((cell) => cell === '')) body.pop()
   const columns = chosen(tableColumnsOf(headings), said, at < 0)
   const contexts = columns.map((column, i) =>
     contextOf(
@@ -133,7 +134,7 @@ function rowOf(
   columns.forEach(({ as, heading }, i) => {
     const text = cells[i] ?? ''
     if (as === null || text === '' || /^(?:-+|n\/?a|\?+|none|unknown)$/i.test(text)) return
-    const why = cellReaders[as](fabric, text, contexts[i]!)
+    const why = cellReaders[as](fabric, text, itemAt(contexts, i))
     if (why) doubts.push({ column: heading, text, why })
   })
   if (!fabric.name) fabric.name = nameFrom(fabric, cells, line)

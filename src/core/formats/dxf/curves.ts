@@ -1,6 +1,7 @@
 import { type Point } from '../../shapes/polygon'
 import { boundedTolerance } from '../../outlines/flatten'
 import { boundPoints } from '../../outlines/types'
+import { itemAt, lastOf } from '../../lists/items'
 
 /** Halvings after which a stretch is straight enough, whatever it does. */
 const DEEPEST = 10
@@ -12,7 +13,7 @@ const DEEPEST = 10
  */
 export function flattenCurve(at: (t: number) => Point, knots: readonly number[], tolerance: number): Point[] {
   const ends = knots.map(at)
-  const points = [ends[0]!]
+  const points = [itemAt(ends, 0)]
   const [xs, ys] = [ends.map(([x]) => x), ends.map(([, y]) => y)]
   const near = boundedTolerance(tolerance, Math.max(spread(xs), spread(ys)))
   const halve = (from: number, to: number, a: Point, b: Point, depth: number) => {
@@ -29,7 +30,7 @@ export function flattenCurve(at: (t: number) => Point, knots: readonly number[],
   }
   for (let i = 0; i + 1 < knots.length; i++) {
     boundPoints(points.length, 0)
-    halve(knots[i]!, knots[i + 1]!, points.at(-1)!, ends[i + 1]!, 0)
+    halve(itemAt(knots, i), itemAt(knots, i + 1), lastOf(points), itemAt(ends, i + 1), 0)
   }
   return points
 }
@@ -60,13 +61,13 @@ export interface Spline {
 export function splineAt({ degree, control, weights, knots }: Spline): { at: (t: number) => Point; knots: number[] } {
   const n = control.length
   const usual = knots.length === n + degree + 1 ? knots : clampedKnots(n, degree)
-  const [low, high] = [usual[degree]!, usual[n]!]
+  const [low, high] = [itemAt(usual, degree), itemAt(usual, n)]
   // The last span that begins at or before it: knots only grow.
   const spanOf = (u: number) => {
     let [from, to] = [degree, n - 1]
     while (from < to) {
       const middle = Math.ceil((from + to) / 2)
-      if (u >= usual[middle]!) from = middle
+      if (u >= itemAt(usual, middle)) from = middle
       else to = middle - 1
     }
     return from
@@ -77,21 +78,22 @@ export function splineAt({ degree, control, weights, knots }: Spline): { at: (t:
     const d = Array.from({ length: degree + 1 }, (_, j) => {
       const i = j + span - degree
       const w = weights[i] ?? 1
-      return [control[i]![0] * w, control[i]![1] * w, w] as [number, number, number]
+      return [itemAt(control, i)[0] * w, itemAt(control, i)[1] * w, w] as [number, number, number]
     })
     for (let r = 1; r <= degree; r++) {
       for (let j = degree; j >= r; j--) {
         const i = j + span - degree
-        const width = usual[i + degree - r + 1]! - usual[i]!
-        const share = width === 0 ? 0 : (u - usual[i]!) / width
-        for (let k = 0; k < 3; k++) d[j]![k] = (1 - share) * d[j - 1]![k]! + share * d[j]![k]!
+        const width = itemAt(usual, i + degree - r + 1) - itemAt(usual, i)
+        const share = width === 0 ? 0 : (u - itemAt(usual, i)) / width
+        for (let k = 0; k < 3; k++)
+          itemAt(d, j)[k] = (1 - share) * itemAt(itemAt(d, j - 1), k) + share * itemAt(itemAt(d, j), k)
       }
     }
-    const [x, y, w] = d[degree]!
+    const [x, y, w] = itemAt(d, degree)
     return [x / w, y / w]
   }
   const inside = usual.slice(degree, n + 1)
-  return { at, knots: inside.filter((knot, i) => i === 0 || knot > inside[i - 1]!) }
+  return { at, knots: inside.filter((knot, i) => i === 0 || knot > itemAt(inside, i - 1)) }
 }
 
 function clampedKnots(n: number, degree: number): number[] {
@@ -105,7 +107,8 @@ export function throughPoints(
 ): { at: (t: number) => Point; knots: number[] } {
   const n = points.length
   const last = isClosed ? n : n - 1
-  const point = (i: number) => (isClosed ? points[((i % n) + n) % n]! : points[Math.min(Math.max(i, 0), n - 1)]!)
+  const point = (i: number) =>
+    isClosed ? itemAt(points, ((i % n) + n) % n) : itemAt(points, Math.min(Math.max(i, 0), n - 1))
   const at = (t: number): Point => {
     const i = Math.min(Math.floor(t), last - 1)
     const s = t - i

@@ -3,6 +3,7 @@ import { lineOf, IN_WORLD } from './lines'
 import { composeMatrices, extrusionMatrix, insertsOf, mapPoint, SAME, type Matrix } from './matrix'
 import { boundPoints } from '../../outlines/types'
 import { numberOf, textOf, type DxfFile, type TaggedEntity } from './tags'
+import { itemAt } from '../../lists/items'
 
 /** Something that is drawn, where it comes to lie once all blocks are put where they belong. */
 export interface PlacedEntity {
@@ -99,7 +100,8 @@ export function expandBlocks(
 /** The corners of an old polyline, which follow it in the file. */
 function verticesOf(entities: readonly TaggedEntity[], at: number): TaggedEntity[] {
   const vertices: TaggedEntity[] = []
-  for (let i = at + 1; i < entities.length && entities[i]!.type === 'VERTEX'; i++) vertices.push(entities[i]!)
+  for (let i = at + 1; i < entities.length && itemAt(entities, i).type === 'VERTEX'; i++)
+    vertices.push(itemAt(entities, i))
   return vertices
 }
 
@@ -113,9 +115,9 @@ function thingOf(
   const scale = Math.max(Math.hypot(a, b), Math.hypot(c, d), 1e-9)
   const own = IN_WORLD.has(entity.type) ? matrix : composeMatrices(matrix, extrusionMatrix(entity))
   const at: Point = [numberOf(entity, 10, 0), numberOf(entity, 20, 0)]
-  if (entity.type === 'POINT') return { at: mapPoint(own, [at])[0]! }
+  if (entity.type === 'POINT') return { at: itemAt(mapPoint(own, [at]), 0) }
   if (entity.type === 'TEXT' || entity.type === 'MTEXT' || entity.type === 'ATTRIB')
-    return { at: mapPoint(own, [at])[0]!, text: textIn(entity) }
+    return { at: itemAt(mapPoint(own, [at]), 0), text: textIn(entity) }
   const line = entity.type === 'VERTEX' ? undefined : lineOf(entity, tolerance / scale, vertices)
   return line && { line: closedAgain(line, mapPoint(own, line)) }
 }
@@ -123,7 +125,7 @@ function thingOf(
 /** A line that is closed stays so: its first and last point are one. */
 function closedAgain(before: readonly Point[], now: Point[]): Point[] {
   const isShut = before.length > 3 && before[0] === before.at(-1)
-  return isShut ? [...now.slice(0, -1), now[0]!] : now
+  return isShut ? [...now.slice(0, -1), itemAt(now, 0)] : now
 }
 
 /** Words of a text, without what says how they look. */

@@ -3,6 +3,7 @@ import { type Point } from '../../shapes/polygon'
 import { boundPoints } from '../../outlines/types'
 import { ellipseAt, flattenCurve, splineAt, throughPoints } from './curves'
 import { numberOf, numbersOf, pointsOf, type TaggedEntity } from './tags'
+import { itemAt, lastOf } from '../../lists/items'
 
 const DEGREE = Math.PI / 180
 
@@ -72,7 +73,7 @@ function arcFrom(entity: TaggedEntity, from: number, turn: number, tolerance: nu
 
 function fourOf(entity: TaggedEntity, codes: readonly number[]): Point[] {
   const points = codes.map((code) => point(entity, code))
-  return points.filter(([x, y], i) => i === 0 || x !== points[i - 1]![0] || y !== points[i - 1]![1])
+  return points.filter(([x, y], i) => i === 0 || x !== itemAt(points, i - 1)[0] || y !== itemAt(points, i - 1)[1])
 }
 
 interface Corner {
@@ -85,17 +86,17 @@ function corners({ tags }: TaggedEntity): Corner[] {
   const found: { x: number; y: number; bulge: number }[] = []
   for (const [code, value] of tags) {
     if (code === 10) found.push({ x: Number(value), y: 0, bulge: 0 })
-    else if (code === 20 && found.length > 0) found.at(-1)!.y = Number(value)
-    else if (code === 42 && found.length > 0) found.at(-1)!.bulge = Number(value)
+    else if (code === 20 && found.length > 0) lastOf(found).y = Number(value)
+    else if (code === 42 && found.length > 0) lastOf(found).bulge = Number(value)
   }
   return found.map(({ x, y, bulge }) => ({ at: [x, y], bulge }))
 }
 
 function bulged(own: readonly Corner[], isClosed: boolean, tolerance: number): Point[] {
-  const line: Point[] = own.length > 0 ? [own[0]!.at] : []
+  const line: Point[] = own.length > 0 ? [itemAt(own, 0).at] : []
   const last = isClosed ? own.length : own.length - 1
   for (let i = 0; i < last; i++) {
-    line.push(...flatBulge(own[i]!.at, own[(i + 1) % own.length]!.at, own[i]!.bulge, tolerance))
+    line.push(...flatBulge(itemAt(own, i).at, itemAt(own, (i + 1) % own.length).at, itemAt(own, i).bulge, tolerance))
     boundPoints(line.length, 0)
   }
   return isClosed ? shut(line) : line

@@ -1,5 +1,6 @@
 import { type Point } from '../../shapes/polygon'
 import { numberOf, type TaggedEntity } from './tags'
+import { mustHave } from '../../lists/items'
 
 /** A plane’s affine map: x′ = a·x + c·y + e, y′ = b·x + d·y + f. */
 export type Matrix = readonly [a: number, b: number, c: number, d: number, e: number, f: number]
@@ -31,8 +32,8 @@ export function insertsOf(insert: TaggedEntity, base: Point): Matrix[] {
   const [columns, rows] = [70, 71].map((code) => Math.min(MOST_COPIES, Math.max(1, numberOf(insert, code, 1))))
   const [across, up] = [numberOf(insert, 44, 0), numberOf(insert, 45, 0)]
   const turn: Matrix = [cos, sin, -sin, cos, x, y]
-  return Array.from({ length: columns! * rows! }, (_, i) => {
-    const shift: Matrix = [1, 0, 0, 1, (i % columns!) * across, Math.floor(i / columns!) * up]
+  return Array.from({ length: mustHave(columns) * mustHave(rows) }, (_, i) => {
+    const shift: Matrix = [1, 0, 0, 1, (i % mustHave(columns)) * across, Math.floor(i / mustHave(columns)) * up]
     const scale: Matrix = [sx, 0, 0, sy, -base[0] * sx, -base[1] * sy]
     return composeMatrices(extrusionMatrix(insert), composeMatrices(turn, composeMatrices(shift, scale)))
   })

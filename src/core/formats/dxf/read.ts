@@ -6,6 +6,7 @@ import { type Drawn } from '../../outlines/settleOutlines'
 import { MOST_FOUND, NoOutlines, UNIT_MM, type FoundOutlines, type UnitId, type UnitRead } from '../../outlines/types'
 import { expandBlocks, type Expanded, type PlacedEntity } from './expand'
 import { dxfFile, numberOf, textOf, type DxfFile, type TaggedEntity } from './tags'
+import { itemAt, lastOf, mustHave } from '../../lists/items'
 
 /** Layers of ASTM D6673 (from memory): cut line, notches of several shapes, mirror line, grain line, marks. */
 const CUT = '1'
@@ -38,7 +39,7 @@ export function readDxf(text: string, asked?: UnitId): FoundOutlines {
   scale(all, unit.mm)
   const blocks = all.groups.map((_, group) => all.placed.filter((one) => one.group === group))
   const named = blocks.flatMap((placed, group) =>
-    group === 0 ? [] : (pieceOf(placed, all.groups[group]!.block) ?? []),
+    group === 0 ? [] : (pieceOf(placed, itemAt(all.groups, group).block) ?? []),
   )
   const joined: Joined[] = []
   const drawn = named.length > 0 ? together(named, all, blocks) : loose(all, blocks, joined)
@@ -73,7 +74,7 @@ function unitOf(file: DxfFile, asked: UnitId | undefined): Unit {
     .find((word) => word && WORDS.some(([pattern]) => pattern.test(word)))
   const word = said && WORDS.find(([pattern]) => pattern.test(said))
   if (word) return { is: word[1], by: 'words', mm: UNIT_MM[word[1]] }
-  if (UNITS[code]) return { is: UNIT_IDS[code]!, by: 'header', mm: UNITS[code]! }
+  if (UNITS[code]) return { is: mustHave(UNIT_IDS[code]), by: 'header', mm: mustHave(UNITS[code]) }
   if (asked) return { is: asked, by: 'asked', mm: UNIT_MM[asked] }
   return { is: 'mm', by: 'assumed', mm: 1 }
 }
@@ -95,7 +96,7 @@ function scale({ placed }: Expanded, mm: number): void {
     // A closed line ends with the very point that it begins with.
     const isShut = one.line !== undefined && one.line[0] === one.line.at(-1)
     if (one.line) one.line = one.line.map(scaled)
-    if (isShut) one.line![one.line!.length - 1] = one.line![0]!
+    if (isShut) mustHave(one.line)[mustHave(one.line).length - 1] = itemAt(mustHave(one.line), 0)
     if (one.at) one.at = scaled(one.at)
   }
 }
@@ -129,7 +130,7 @@ function pieceOf(placed: readonly PlacedEntity[], block: string): Drawn | undefi
 
 function endsOf(placed: readonly PlacedEntity[]): [Point, Point] | undefined {
   const line = placed.find((one) => (one.line?.length ?? 0) >= 2)?.line
-  return line && [line[0]!, line.at(-1)!]
+  return line && [itemAt(line, 0), lastOf(line)]
 }
 
 /** A block that is inserted several times is one piece, several times; turned over as well, it is a pair. */
@@ -138,10 +139,10 @@ function together(
   { groups }: Expanded,
   blocks: readonly (readonly PlacedEntity[])[],
 ): Drawn[] {
-  const of = groups.filter((_, i) => i > 0 && pieceOf(blocks[i]!, groups[i]!.block))
+  const of = groups.filter((_, i) => i > 0 && pieceOf(itemAt(blocks, i), itemAt(groups, i).block))
   const merged = new Map<string, { piece: Drawn; plain: number; over: number }>()
   pieces.forEach((piece, i) => {
-    const { block, isMirrored, scale: by } = of[i]!
+    const { block, isMirrored, scale: by } = itemAt(of, i)
     const key = `${block}\n${by.toFixed(4)}`
     const known = merged.get(key) ?? { piece, plain: 0, over: 0 }
     merged.set(key, { ...known, [isMirrored ? 'over' : 'plain']: known[isMirrored ? 'over' : 'plain'] + 1 })
@@ -182,19 +183,20 @@ function loose(
     // What is left of all layers may bound a piece together.
     const part = joinedLines(open.map(({ line }) => line))
     joined.push(part)
-    for (const outline of part.loops) add(outline, open[0]!.layer, group)
+    for (const outline of part.loops) add(outline, itemAt(open, 0).layer, group)
     marks.push(...part.rest.map((points) => ({ label: '', points })))
   })
   return withMarks(numbered(found), marks)
 
   function add(outline: Point[], layer: string, group: number) {
     if (areaOf(outline) < HOLE) {
-      marks.push({ label: layer, points: [...outline, outline[0]!] })
+      marks.push({ label: layer, points: [...outline, itemAt(outline, 0)] })
       return
     }
-    const block = groups[group]!.block
+    const block = itemAt(groups, group).block
     // More pieces than are kept need no names.
-    const named = found.length < MOST_FOUND ? texts.find(({ at }) => isWithin(at!, outline))?.text : undefined
+    const named =
+      found.length < MOST_FOUND ? texts.find(({ at }) => isWithin(mustHave(at), outline))?.text : undefined
     const name = named ?? (block !== '' && !block.startsWith('*') ? block : layer)
     found.push({ drawn: { name, outline, notches: [], count: 1, pair: false, size: '' }, layer })
   }
@@ -214,7 +216,7 @@ function numbered(found: readonly { drawn: Drawn; layer: string }[]): Drawn[] {
   return found.map(({ drawn }) => {
     const place = (places.get(drawn.name) ?? 0) + 1
     places.set(drawn.name, place)
-    const name = [drawn.name || 'piece', alike.get(drawn.name)! > 1 ? place : ''].join(' ').trim()
+    const name = [drawn.name || 'piece', mustHave(alike.get(drawn.name)) > 1 ? place : ''].join(' ').trim()
     return { ...drawn, name: name.slice(0, 80) }
   })
 }

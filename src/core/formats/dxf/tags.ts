@@ -1,3 +1,5 @@
+import { itemAt } from '../../lists/items'
+
 /** One entity as it stands in the file: what follows its type, pair by pair. */
 export interface TaggedEntity {
   type: string
@@ -46,10 +48,10 @@ function pairsOf(text: string): Pair[] | undefined {
   const lines = text.split(/\r\n|\r|\n/)
   const pairs: Pair[] = []
   for (let i = 0; i + 1 < lines.length && pairs.length < MOST_PAIRS; i += 2) {
-    const code = /^\s*-?\d{1,4}\s*$/.test(lines[i]!) ? Number(lines[i]) : NaN
-    if (Number.isNaN(code)) return lines[i]!.trim() === '' && pairs.length > 0 ? pairs : undefined
+    const code = /^\s*-?\d{1,4}\s*$/.test(itemAt(lines, i)) ? Number(lines[i]) : NaN
+    if (Number.isNaN(code)) return itemAt(lines, i).trim() === '' && pairs.length > 0 ? pairs : undefined
     // Remarks may stand anywhere.
-    if (code !== 999) pairs.push([code, lines[i + 1]!.trim()])
+    if (code !== 999) pairs.push([code, itemAt(lines, i + 1).trim()])
   }
   return pairs
 }
@@ -58,12 +60,12 @@ function sectionsOf(pairs: readonly Pair[]): Map<string, Pair[]> {
   const sections = new Map<string, Pair[]>()
   let own: Pair[] | undefined
   for (let i = 0; i < pairs.length; i++) {
-    const [code, value] = pairs[i]!
+    const [code, value] = itemAt(pairs, i)
     if (code === 0 && value === 'SECTION' && pairs[i + 1]?.[0] === 2) {
       own = []
-      sections.set(pairs[++i]![1].toUpperCase(), own)
+      sections.set(itemAt(pairs, ++i)[1].toUpperCase(), own)
     } else if (code === 0 && value === 'ENDSEC') own = undefined
-    else own?.push(pairs[i]!)
+    else own?.push(itemAt(pairs, i))
   }
   return sections
 }
@@ -125,5 +127,5 @@ export function numbersOf({ tags }: Pick<TaggedEntity, 'tags'>, code: number): n
 /** Points under a code of x, each with the y that follows it. */
 export function pointsOf(entity: Pick<TaggedEntity, 'tags'>, code: number): [number, number][] {
   const [xs, ys] = [numbersOf(entity, code), numbersOf(entity, code + 10)]
-  return xs.slice(0, ys.length).map((x, i) => [x, ys[i]!])
+  return xs.slice(0, ys.length).map((x, i) => [x, itemAt(ys, i)])
 }

@@ -1,5 +1,6 @@
 import { boxOf, type Outline, type Point } from '../../shapes/polygon'
 import { type FoundPiece } from '../../outlines/types'
+import { itemAt } from '../../lists/items'
 
 /** Layers of ASTM D6673, as they are read: cut line, notches, mirror line, grain line, marks, words. */
 const CUT = '1'
@@ -26,7 +27,7 @@ export function dxfOfPieces(pieces: readonly FoundPiece[]): string {
   ])
   const blocks = section(
     'BLOCKS',
-    pieces.flatMap((piece, i) => blockOf(piece, names[i]!)),
+    pieces.flatMap((piece, i) => blockOf(piece, itemAt(names, i))),
   )
   const entities = section(
     'ENTITIES',
@@ -69,7 +70,7 @@ function blockOf(piece: FoundPiece, name: string): Pair[] {
     ...(onFold ? polyline(MIRROR, foldOf(outline), false) : []),
     ...notches.flatMap((notch): Pair[] => [[0, 'POINT'], [8, NOTCH], ...at(notch.at)]),
     ...marks.flatMap(({ is, points }): Pair[] =>
-      is === 'drill' ? [[0, 'POINT'], [8, DRILLED], ...at(points[0]!)] : polyline(INSIDE, points, false),
+      is === 'drill' ? [[0, 'POINT'], [8, DRILLED], ...at(itemAt(points, 0))] : polyline(INSIDE, points, false),
     ),
     ...words.flatMap((text): Pair[] => [[0, 'TEXT'], [8, WORDS], ...at([0, 0]), [40, 5], [1, text]]),
     [0, 'ENDBLK'],

@@ -1,5 +1,6 @@
 import fontkit from '@pdf-lib/fontkit'
 import { PDFDocument, rgb, type PDFFont, type PDFImage, type PDFPage } from 'pdf-lib'
+import { mustHave } from '../../lists/items'
 
 /** Points a millimetre. */
 export const PT_PER_MM = 72 / 25.4
@@ -90,7 +91,7 @@ const SMALLEST = 5.5
 /** What the font has no sign for is left out; a line break is a space. */
 function printable(text: string, font: PDFFont): string {
   const known = new Set(font.getCharacterSet())
-  return [...text.replace(/\s+/g, ' ')].filter((sign) => known.has(sign.codePointAt(0)!)).join('')
+  return [...text.replace(/\s+/g, ' ')].filter((sign) => known.has(mustHave(sign.codePointAt(0)))).join('')
 }
 
 /** Width of each sign of a font at one point: laying out a whole text anew for each try would take long. */

@@ -1,5 +1,6 @@
 import { byPlace, NOWHERE, type BookLine } from '../../cards/sheets'
 import { beginDocument, Pen, PT_PER_MM, QUIET, type FontFiles, type Style } from './pen'
+import { mustHave } from '../../lists/items'
 
 export interface BookTask {
   lines: readonly BookLine[]
@@ -55,6 +56,6 @@ export async function writeBook({ lines, title, lead, isList }: BookTask, files:
   y += 4
   put('Index', { font: 'title', size: 16 }, 12)
   for (const word of [...index.keys()].sort((a, b) => a.localeCompare(b)))
-    put(`${word}, ${[...index.get(word)!].join(', ')}`, { font: 'text', size: 8.5 }, 8)
+    put(`${word}, ${[...mustHave(index.get(word))].join(', ')}`, { font: 'text', size: 8.5 }, 8)
   return pdf.save()
 }

@@ -1,6 +1,7 @@
 import { type PDFImage } from 'pdf-lib'
 import { sheetCellsOf, SHEETS, type Card, type Cell, type SheetId } from '../../cards/sheets'
 import { beginDocument, Pen, PT_PER_MM, QUIET, type FontFiles } from './pen'
+import { itemAt, mustHave } from '../../lists/items'
 
 /** Nothing stands nearer to a cell's edge than this: printers shift, mm. */
 const MARGIN_MM = 5
@@ -26,7 +27,7 @@ export async function writeCards(
   pictures: CardPictures,
   files: FontFiles,
 ): Promise<Uint8Array> {
-  const sheet = SHEETS.find((one) => one.id === id)!
+  const sheet = mustHave(SHEETS.find((one) => one.id === id))
   const { pdf, fonts } = await beginDocument('Swatch cards', files)
   const drawings = new Map<string, PDFImage>()
   const drawingOf = async (svg: string) => {
@@ -38,7 +39,7 @@ export async function writeCards(
   for (const [i, cell] of sheetCellsOf(sheet, cards.length, skip).entries()) {
     while (pdf.getPageCount() <= cell.page) pdf.addPage([sheet.page.width * PT_PER_MM, sheet.page.height * PT_PER_MM])
     const pen = new Pen(pdf.getPage(cell.page), fonts)
-    const card = cards[i]!
+    const card = itemAt(cards, i)
     const code = await pdf.embedPng(await pictures.code(card.url))
     const inner = {
       x: cell.x + MARGIN_MM,

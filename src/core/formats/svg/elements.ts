@@ -1,5 +1,6 @@
 import { type ElementNode } from 'svg-parser'
 import { lengthOf, numbersIn } from './units'
+import { mustHave } from '../../lists/items'
 
 /** An element that is drawn, with all that moves it. */
 export interface PlacedElement {
@@ -126,8 +127,11 @@ function rulesOf(root: ElementNode): Map<string, Style> {
     .join('\n')
     .replace(/\/\*[\s\S]*?\*\//g, '')
   for (const [, selectors, body] of text.matchAll(/([^{}]+)\{([^{}]*)\}/g))
-    for (const selector of selectors!.split(',').map((one) => one.trim()))
-      if (/^[.#]?[\w-]+$/.test(selector)) rules.set(selector, { ...rules.get(selector), ...declarations(body!) })
+    for (const selector of mustHave(selectors)
+      .split(',')
+      .map((one) => one.trim()))
+      if (/^[.#]?[\w-]+$/.test(selector))
+        rules.set(selector, { ...rules.get(selector), ...declarations(mustHave(body)) })
   return rules
 }
 
@@ -186,7 +190,7 @@ function cssTransform(text: string): string {
   if (text === 'none') return ''
   return [...text.matchAll(/([a-zA-Z]+)\s*\(([^)]*)\)/g)]
     .map(([, name, inner]) => {
-      const values = inner!
+      const values = mustHave(inner)
         .split(/[\s,]+/)
         .filter(Boolean)
         .map(plainValue)

@@ -17,6 +17,7 @@ import {
 } from '../../outlines/types'
 import { elementsOf, wordsIn, type SvgDrawing, type PlacedElement } from './elements'
 import { lengthOf, numbersIn } from './units'
+import { itemAt, mustHave } from '../../lists/items'
 
 const PIXEL = UNIT_MM.px
 /** Curves are flattened to so much, mm. */
@@ -41,8 +42,8 @@ export function readSvg(
   const unit = squareMm === undefined ? view.unit : { is: view.unit.is, by: 'square' as const }
   const shut = lines.filter(({ points }) => isClosed(points))
   const joined = joinedLines(lines.flatMap(({ points }) => (isClosed(points) ? [] : [points])))
-  const labelOf = (points: Outline) => lines.find((line) => points.includes(line.points[0]!))?.label ?? ''
-  const met = joined.loops.map((loop): Loose => ({ label: labelOf(loop), points: [...loop, loop[0]!] }))
+  const labelOf = (points: Outline) => lines.find((line) => points.includes(itemAt(line.points, 0)))?.label ?? ''
+  const met = joined.loops.map((loop): Loose => ({ label: labelOf(loop), points: [...loop, itemAt(loop, 0)] }))
   const closed = [...shut, ...met]
   const isPiece = ({ points }: Loose) => areaOf(points) >= HOLE
   const loose = lines.filter(({ points }) =>
@@ -122,7 +123,7 @@ function textsAt({ placed }: SvgDrawing, view: View, by: number): { words: strin
     const { x, y } = { ...own?.properties, ...element.properties }
     const line = flatLines(`M${lengthOf(x)} ${lengthOf(y)}h1`, inMm(view, by, transform), FLAT_MM)[0]
     const words = wordsIn(element)
-    return line && /[a-z]{2}/i.test(words) && words.length <= 60 ? [{ words, at: line[0]! }] : []
+    return line && /[a-z]{2}/i.test(words) && words.length <= 60 ? [{ words, at: itemAt(line, 0) }] : []
   })
 }
 
@@ -195,7 +196,7 @@ function rectPath(properties: NonNullable<ElementNode['properties']>): string {
   const n = (key: string) => lengthOf(properties[key])
   const [x, y, w, h] = [n('x'), n('y'), n('width'), n('height')]
   const [rx, ry] = [properties.rx ?? properties.ry, properties.ry ?? properties.rx].map(lengthOf)
-  const [a, b] = [Math.min(rx!, w / 2), Math.min(ry!, h / 2)]
+  const [a, b] = [Math.min(mustHave(rx), w / 2), Math.min(mustHave(ry), h / 2)]
   if (!(a > 0 && b > 0)) return `M${x} ${y}h${w}v${h}h${-w}Z`
   const arc = (dx: number, dy: number) => `a${a} ${b} 0 0 1 ${dx} ${dy}`
   const [across, down] = [w - 2 * a, h - 2 * b]
@@ -216,7 +217,7 @@ function flatLines(d: string, transform: string, scale: number): Point[][] {
     const [first, last] = [line[0], line.at(-1)]
     const up = line.map(([x, y]): Point => [x, -y])
     const isShut = line.length > 3 && first && last && Math.hypot(first[0] - last[0], first[1] - last[1]) < 0.5
-    if (isShut) up[up.length - 1] = up[0]!
+    if (isShut) up[up.length - 1] = itemAt(up, 0)
     if (up.length > 1) lines.push(up)
     line = []
   }
@@ -230,13 +231,23 @@ function flatLines(d: string, transform: string, scale: number): Point[][] {
       const from: Point = [x, y]
       if (word === 'M') {
         end()
-        start = [n[0]!, n[1]!]
+        start = [itemAt(n, 0), itemAt(n, 1)]
         line = [start]
-      } else if (word === 'L') line.push([n[0]!, n[1]!])
-      else if (word === 'H') line.push([n[0]!, y])
-      else if (word === 'V') line.push([x, n[0]!])
-      else if (word === 'C') line.push(...flatCubic(from, [n[0]!, n[1]!], [n[2]!, n[3]!], [n[4]!, n[5]!], tolerance))
-      else if (word === 'Q') line.push(...flatQuadratic(from, [n[0]!, n[1]!], [n[2]!, n[3]!], tolerance))
+      } else if (word === 'L') line.push([itemAt(n, 0), itemAt(n, 1)])
+      else if (word === 'H') line.push([itemAt(n, 0), y])
+      else if (word === 'V') line.push([x, itemAt(n, 0)])
+      else if (word === 'C')
+        line.push(
+          ...flatCubic(
+            from,
+            [itemAt(n, 0), itemAt(n, 1)],
+            [itemAt(n, 2), itemAt(n, 3)],
+            [itemAt(n, 4), itemAt(n, 5)],
+            tolerance,
+          ),
+        )
+      else if (word === 'Q')
+        line.push(...flatQuadratic(from, [itemAt(n, 0), itemAt(n, 1)], [itemAt(n, 2), itemAt(n, 3)], tolerance))
       else if (word.toUpperCase() === 'Z') {
         line.push(start)
         end()

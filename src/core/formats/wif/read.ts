@@ -1,4 +1,5 @@
 import { type Draft } from '../../weave/draft'
+import { itemAt } from '../../lists/items'
 
 /**
  * The open weaving format, version 1.1 (1997), from memory of its published description: sections of `key=value` lines,
@@ -59,7 +60,7 @@ function sectionsOf(text: string): Map<string, Map<string, string>> {
     const head = /^\[(.+)\]$/.exec(line)
     if (head) {
       section = new Map()
-      sections.set(head[1]!.trim().toUpperCase(), section)
+      sections.set(itemAt(head, 1).trim().toUpperCase(), section)
     } else if (section && line.includes('=')) {
       const at = line.indexOf('=')
       section.set(line.slice(0, at).trim().toLowerCase(), line.slice(at + 1).trim())

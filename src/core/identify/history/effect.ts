@@ -1,6 +1,7 @@
 import { families } from '../../fibres/families'
 import { type FamilyId } from '../../vocabulary/fibres'
 import { formatPercent } from '../../units/format'
+import { mustHave } from '../../lists/items'
 
 /** What a cloth's past did to the belief, a family each. */
 export interface HistoryEffect {
@@ -21,7 +22,7 @@ export function historyEffect(counted: readonly Present[], uncounted: readonly P
   const rows = counted.map(({ id, present }) => ({
     id,
     with: present,
-    without: uncounted.find((one) => one.id === id)!.present,
+    without: mustHave(uncounted.find((one) => one.id === id)).present,
   }))
   const most = rows.reduce((best, row) =>
     Math.abs(row.with - row.without) > Math.abs(best.with - best.without) ? row : best,

@@ -9,6 +9,7 @@ import { logLikelihoodUnder } from '../posterior'
 import { type Grounds } from '../grounds'
 import { type ReportTables } from '../reporter'
 import { UNLISTED_FIBRE_IDS, unlistedFibres, type UnlistedFibreId } from './kinds'
+import { floatAt, itemAt, mustHave } from '../../lists/items'
 
 /** From this probability on a family is not claimed any more: something outside the catalogue explains it better. */
 export const POINTS_OUTSIDE = 0.4
@@ -22,7 +23,7 @@ export function rankUnlistedFibres(
   if (parts.length === 0) return []
   const known = hypotheses.map(
     ({ prior }, index) =>
-      Math.log(prior) + parts.reduce((sum, { logLikelihoods }) => sum + logLikelihoods[index]!, 0),
+      Math.log(prior) + parts.reduce((sum, { logLikelihoods }) => sum + floatAt(logLikelihoods, index), 0),
   )
   const strange = UNLISTED_FIBRE_IDS.map(
     (id) =>
@@ -33,7 +34,7 @@ export function rankUnlistedFibres(
   const total = [...known, ...strange].reduce((sum, log) => sum + Math.exp(log - highest), 0)
   return UNLISTED_FIBRE_IDS.map((id, index) => ({
     id,
-    probability: Math.exp(strange[index]! - highest) / total,
+    probability: Math.exp(itemAt(strange, index) - highest) / total,
   })).sort((a, b) => b.probability - a.probability)
 }
 
@@ -49,7 +50,7 @@ function tablesOfAll(): Record<UnlistedFibreId, ReportTables> {
   const told = Object.fromEntries(FIBRE_IDS.map((id) => [id, fibreKinds[id].reports]))
   const full = reportsInFull({ ...told, ...mapped((id) => unlistedFibres[id].reports) })
   return mapped((id): ReportTables => {
-    const probabilities = features.map((feature) => rowProbabilities(feature, full[id]![feature.id]))
+    const probabilities = features.map((feature) => rowProbabilities(feature, mustHave(full[id])[feature.id]))
     return {
       probabilities,
       logs: probabilities.map((row) => row.map(Math.log)),

@@ -1,6 +1,7 @@
 import { type LayTask, type NotchMatch } from '../types'
 import { asItLies, type LayItem, type LayItems } from './items'
 import { type Shape } from './shape'
+import { mustHave } from '../../lists/items'
 
 /** Where the origin of a shape may lie along one axis: anywhere, or only at base + a whole number of steps. mm */
 export interface Rungs {
@@ -136,7 +137,7 @@ function nodesOf({ task, matches, axis }: Asked): Node[] {
   }
   return keys.map((key) => {
     const [item, notch] = key.split('\n') as [string, string]
-    const at = task.pieces.find(({ id }) => id === item)!.notches.find(({ id }) => id === notch)!.at
+    const at = mustHave(mustHave(task.pieces.find(({ id }) => id === item)).notches.find(({ id }) => id === notch)).at
     return {
       item,
       group: groupOf(key),

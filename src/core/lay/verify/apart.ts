@@ -1,12 +1,13 @@
 import { boxOf, type Outline, type Point } from '../../shapes/polygon'
+import { itemAt } from '../../lists/items'
 
 /** Least distance between the sides of two outlines, mm; 0 where any of them meet. */
 export function distanceBetween(one: Outline, other: Outline): number {
   let least = Infinity
   for (let i = 0; i < one.length; i++) {
-    const [a, b] = [one[i]!, one[(i + 1) % one.length]!]
+    const [a, b] = [itemAt(one, i), itemAt(one, (i + 1) % one.length)]
     for (let j = 0; j < other.length; j++) {
-      const [c, d] = [other[j]!, other[(j + 1) % other.length]!]
+      const [c, d] = [itemAt(other, j), itemAt(other, (j + 1) % other.length)]
       if (boxDistance(a, b, c, d) >= least) continue
       least = Math.min(least, sideDistance(a, b, c, d))
       if (least === 0) return 0

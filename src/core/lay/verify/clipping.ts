@@ -1,6 +1,7 @@
 import { difference, intersection, type Geom } from 'polyclip-ts'
 import polylabel from 'polylabel'
 import { type Outline } from '../../shapes/polygon'
+import { itemAt } from '../../lists/items'
 
 // The search works with another clipping, so that one mistake cannot be made twice. This one computes exactly.
 
@@ -24,7 +25,7 @@ export function widthBeside(outline: Outline, region: Outline): number {
 
 function polygonOf(outline: Outline): Geom {
   const ring = outline.map(([x, y]): [number, number] => [rounded(x), rounded(y)])
-  return [[...ring, ring[0]!]]
+  return [[...ring, itemAt(ring, 0)]]
 }
 
 const rounded = (value: number) => Math.round(value / ROUNDED) * ROUNDED

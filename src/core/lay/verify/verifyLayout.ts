@@ -8,6 +8,7 @@ import { areBoxesNear, distanceBetween } from './apart'
 import { sharedWidth, widthBeside } from './clipping'
 import { grainFault } from './grain'
 import { unfoldedHalf } from './unfoldedHalf'
+import { itemAt, mustHave } from '../../lists/items'
 
 /** What a layout may be off by before it is told, mm: no scissors are finer. */
 export const OFF_BY_MM = 0.5
@@ -35,7 +36,7 @@ export function verifyLayout(
   placements.forEach((placement, i) => {
     for (const kind of ownFaults(task, layers, placement)) faults.push({ kind, placements: [i] })
     for (let j = i + 1; j < placements.length; j++) {
-      const kind = pairFault(placement, placements[j]!, task.gapMm)
+      const kind = pairFault(placement, itemAt(placements, j), task.gapMm)
       if (kind) faults.push({ kind, placements: [i, j] })
     }
   })
@@ -86,14 +87,14 @@ function ownFaults(task: LayTask, layers: LayAnswer['layers'], placement: Placem
 }
 
 function offLength({ cloth }: LayTask, layers: LayAnswer['layers'], { polygon }: Placement): LayoutFaultKind[] {
-  const edges = stripEdges(cloth!, layers)
+  const edges = stripEdges(mustHave(cloth), layers)
   const { minX, minY, maxX, maxY } = boxOf(polygon)
   const isOff =
     minX < edges.minX - OFF_BY_MM ||
     maxX > edges.maxX + OFF_BY_MM ||
     minY < edges.minY - OFF_BY_MM ||
     maxY > edges.maxY + OFF_BY_MM
-  const isOnFlaw = flawsOf(cloth!, layers).some((flaw) => meetsFlaw(polygon, flaw))
+  const isOnFlaw = flawsOf(mustHave(cloth), layers).some((flaw) => meetsFlaw(polygon, flaw))
   return [...(isOff ? ['edge' as const] : []), ...(isOnFlaw ? ['hole' as const] : [])]
 }
 

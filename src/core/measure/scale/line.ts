@@ -1,4 +1,5 @@
 import { GRAMS_PER_OUNCE, GRAMS_PER_POUND } from '../../units/constants'
+import { mustHave } from '../../lists/items'
 
 /** What one line of a scale says. */
 export interface ScaleLine {
@@ -27,7 +28,7 @@ export function readScaleLine(line: string): ScaleLine | undefined {
   const found = /([+-]?)\s*(\d+)(?:\.(\d+))?\s*([a-z]*)\s*\??$/i.exec(line.trim())
   if (!found) return undefined
   const [, sign, whole, decimals = '', unit] = found
-  const perUnit = GRAMS_PER[unit!.toLowerCase() || 'g']
+  const perUnit = GRAMS_PER[mustHave(unit).toLowerCase() || 'g']
   if (perUnit === undefined) return undefined
   const before = line.slice(0, found.index).toUpperCase()
   const steady =

@@ -1,4 +1,5 @@
 import { type ScaleLine } from './line'
+import { itemAt, lastOf } from '../../lists/items'
 
 export interface ScaleMoment extends ScaleLine {
   /** Time of the reading, ms, from any beginning. */
@@ -33,7 +34,7 @@ export function settleWeighings(moments: readonly ScaleMoment[]): Settled {
   const mean = still.reduce((sum, { grams }) => sum + grams, 0) / still.length
   // A hair more than one step, so that rounding of the decimals does not decide.
   const stands =
-    last.atMs - moments[0]!.atMs >= STILL_MS &&
+    last.atMs - itemAt(moments, 0).atMs >= STILL_MS &&
     still.every(({ grams, steady }) => steady !== false && Math.abs(grams - mean) <= last.resolutionGrams * 1.0001)
   return {
     grams: stands ? toStep(mean, last.resolutionGrams) : null,
@@ -47,12 +48,13 @@ function driftOf(moments: readonly ScaleMoment[]): number {
   let from = moments.length - 1
   while (
     from > 0 &&
-    moments[from - 1]!.steady !== false &&
-    Math.abs(moments[from]!.grams - moments[from - 1]!.grams) <= moments[from]!.resolutionGrams * JUMP_STEPS
+    itemAt(moments, from - 1).steady !== false &&
+    Math.abs(itemAt(moments, from).grams - itemAt(moments, from - 1).grams) <=
+      itemAt(moments, from).resolutionGrams * JUMP_STEPS
   )
     from--
   const run = moments.slice(from)
-  return run.at(-1)!.atMs - run[0]!.atMs >= CREEP_MS ? slope(run) : 0
+  return lastOf(run).atMs - itemAt(run, 0).atMs >= CREEP_MS ? slope(run) : 0
 }
 
 function toStep(grams: number, step: number): number {

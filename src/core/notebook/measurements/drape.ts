@@ -17,6 +17,7 @@ import { BodySchema } from '../schemas/cloth'
 import { defineMeasurement, eachWay, defineReadingForm, ofForm, poolRepeats } from './define'
 import { direction, errorMm, mm } from './schemas'
 import { percent } from './words'
+import { mustHave } from '../../lists/items'
 
 /** Ways to see by eye how a cloth falls. */
 export const FALL_TESTS = ['drop', 'arm', 'edge'] as const
@@ -159,7 +160,7 @@ function drapeNote(own: PooledDrape, gsm: Quantity | null): string {
   return [
     own.coefficient ? `drape coefficient ${percent(own.coefficient.quantity)}` : '',
     rigidity ? `rigidity ${withDoubt(rigidity)} mg·cm` : '',
-    `${own.body!.votes} ${own.body!.votes === 1 ? 'test' : 'tests'}`,
+    `${mustHave(own.body).votes} ${mustHave(own.body).votes === 1 ? 'test' : 'tests'}`,
   ]
     .filter(Boolean)
     .join('; ')

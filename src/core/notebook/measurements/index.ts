@@ -14,6 +14,7 @@ import { stretchKind } from './stretch'
 import { waterDropKind } from './waterDrop'
 import { weighKind } from './weigh'
 import { yarnsKind } from './yarns'
+import { mustHave } from '../../lists/items'
 
 /** Every kind of measurement, in the order of the bench and of the property sheet. */
 export const measurementKinds = {
@@ -67,7 +68,7 @@ export function findMeasurementKind(id: string): MeasurementKind | undefined {
 
 /** The kind of measurement that a reading belongs to, and the form that it takes. */
 export function readingFormOf(reading: Measurement): { kind: MeasurementKind; form: ReadingForm } {
-  return forms.get(reading.kind)!
+  return mustHave(forms.get(reading.kind))
 }
 
 /** Readings of one kind of measurement, in the order given. */

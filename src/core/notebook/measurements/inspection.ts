@@ -6,6 +6,7 @@ import { type InspectionId } from '../../vocabulary/inspection'
 import { type Vocabulary } from '../../vocabulary/words'
 import { InspectionSchema } from '../schemas/inspection'
 import { defineMeasurement, defineReadingForm, type PropertyCandidate } from './define'
+import { mustHave } from '../../lists/items'
 
 const schema = z.strictObject({ kind: z.literal('inspection'), answers: InspectionSchema })
 
@@ -35,7 +36,7 @@ type Answers = z.output<typeof InspectionSchema>
 function seenWords(answers: Answers): string {
   const labels = given(answers).map(([id, states]) => {
     const { title, states: known } = inspectionById(id)
-    const said = states.map((state) => known.find((one) => one.id === state)!.label.toLowerCase())
+    const said = states.map((state) => mustHave(known.find((one) => one.id === state)).label.toLowerCase())
     return `${title.toLowerCase()}: ${said.join(' and ')}`
   })
   return capitalise(labels.join('; '))
@@ -52,7 +53,7 @@ function seen(answers: Answers | undefined, vocabulary: Vocabulary): PropertyCan
   const rival = second ? `, or ${second.name.toLowerCase()}` : ''
   return {
     how: 'measured',
-    value: `${first!.name.toLowerCase()} (${formatPercent(first!.probability)})${rival}`,
+    value: `${mustHave(first).name.toLowerCase()} (${formatPercent(mustHave(first).probability)})${rival}`,
     note: seenWords(answers),
   }
 }

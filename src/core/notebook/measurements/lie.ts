@@ -10,6 +10,7 @@ import { capitalise } from '../../units/format'
 import { defineMeasurement, defineReadingForm } from './define'
 import { idText, listOf } from '../schemas/text'
 import { mm } from './schemas'
+import { lastOf } from '../../lists/items'
 
 const said = z
   .record(idText, z.enum(['a', 'b', 'neither']))
@@ -43,7 +44,7 @@ export const lieKind = defineMeasurement({
     lie: {
       title: 'Which way it lies',
       term: 'warp, face and nap',
-      now: (_, __, all) => [all.length > 0 && { how: 'measured', value: lieWords(all.at(-1)!) }],
+      now: (_, __, all) => [all.length > 0 && { how: 'measured', value: lieWords(lastOf(all)) }],
     },
   },
 })

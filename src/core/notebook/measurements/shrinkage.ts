@@ -5,6 +5,7 @@ import { DIRECTION_WORDS, type Direction } from '../../vocabulary/cloth'
 import { defineMeasurement, defineReadingForm, type PropertyCandidate } from './define'
 import { errorMm, mm } from './schemas'
 import { percent } from './words'
+import { lastOf } from '../../lists/items'
 
 /** Marks of one square, before any wash and after each. */
 const schema = z.strictObject({
@@ -73,6 +74,6 @@ function shrinks(curves: Record<Direction, ShrinkageCurve> | null): PropertyCand
   return {
     how: 'measured',
     value: `to ${end('length')}, ${end('width')}`,
-    note: `after ${countNoun(washes, 'wash', 'washes')}: ${percent(length.each.at(-1)!)} lengthwise${goesOn}`,
+    note: `after ${countNoun(washes, 'wash', 'washes')}: ${percent(lastOf(length.each))} lengthwise${goesOn}`,
   }
 }

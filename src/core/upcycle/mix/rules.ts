@@ -6,6 +6,7 @@ import { handlingOf } from '../../fabric/handling'
 import { shareOf } from '../../fabric/mix'
 import { type MixAsked, type MixReason, type MixStatus } from './types'
 import { fibresOf } from '../../fibres/traits'
+import { mustHave } from '../../lists/items'
 
 /** A reason with no length to it. */
 type Plain = Omit<MixReason, 'mm'>
@@ -92,8 +93,8 @@ export function colourReason({ a, b }: MixAsked): MixReason {
   const base = { property: 'colour', id: 'colour-runs' } as const
   if (!a.colour || !b.colour)
     return plain({ ...base, status: 'unknown', text: 'Whether one bleeds: rub each with a wet white rag.' })
-  const deep = [a, b].find(({ colour }) => isDeep(colour!))
-  const pale = [a, b].find(({ colour }) => lchOf(colour!).lightness >= PALE && !isDeep(colour!))
+  const deep = [a, b].find(({ colour }) => isDeep(mustHave(colour)))
+  const pale = [a, b].find(({ colour }) => lchOf(mustHave(colour)).lightness >= PALE && !isDeep(mustHave(colour)))
   if (!deep || !pale) return plain({ ...base, status: 'good', text: 'Neither would show what the other gives off.' })
   if (deep.coloured?.value === 'yarn-dyed' || deep.washed === true)
     return plain({

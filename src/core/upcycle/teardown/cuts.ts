@@ -3,6 +3,7 @@ import { USUAL_THINGS } from '../../pieces/things'
 import { type Thing } from '../../vocabulary/stash'
 import { body, gore, kneeOf, leg, openFront, patch, seatOf, sleeve } from './shapes'
 import { type Block, type BlockPanel, type BlockSeam, type Measures } from './types'
+import { mustHave } from '../../lists/items'
 
 const hem = (lengthMm: number, more: Partial<BlockSeam> = {}): BlockSeam => ({
   id: 'hem',
@@ -315,7 +316,7 @@ export function flatThing(
   thing: Thing | { widthMm: number; lengthMm: number; layers: number },
   keep: readonly string[],
 ): Block {
-  const { widthMm, lengthMm, layers } = typeof thing === 'string' ? USUAL_THINGS[thing]! : thing
+  const { widthMm, lengthMm, layers } = typeof thing === 'string' ? mustHave(USUAL_THINGS[thing]) : thing
   return {
     usual: { chest: 2 * widthMm, hip: 2 * widthMm, length: lengthMm },
     isFlat: true,

@@ -11,6 +11,7 @@ import { keptFrom } from './keep'
 import { type BlockPanel, type Measures, type Panel, type SeamMake, type WornPlace } from './types'
 import { seamPlan, tearingOf, type SeamPlan } from './ways'
 import { fibresOf } from '../../fibres/traits'
+import { itemAt } from '../../lists/items'
 
 /** A garment in the hand. */
 export interface TeardownAsked {
@@ -67,7 +68,7 @@ export function tornDown(asked: TeardownAsked): TeardownAnswer {
   const sewn = block.seams(mm).toSorted((a, b) => ORDER.indexOf(a.kind) - ORDER.indexOf(b.kind))
   const plan = sewn.filter(({ lengthMm }) => lengthMm > 0).map((seam) => seamPlan(seam, seams, tearing, worn))
   const losesOf = (kind: 'long' | 'hem', usual: number) => {
-    const own = plan.filter((_, i) => sewn[i]!.kind === kind)
+    const own = plan.filter((_, i) => itemAt(sewn, i).kind === kind)
     return own.length === 0 ? usual : Math.max(...own.map(({ loses }) => loses))
   }
   const grows = ALLOWANCE - (block.isFlat ? ALLOWANCE : losesOf('long', 0))

@@ -6,6 +6,7 @@ import { interval80 } from '../../units/quantity'
 import { type Construction } from '../../vocabulary/cloth'
 import { metresPerGram, yarnClassOf, type YarnClass } from './yarn'
 import { fibresOf } from '../../fibres/traits'
+import { mustHave } from '../../lists/items'
 
 export { KNIT_SEAMS, YARN_SURFACES } from '../../vocabulary/upcycling'
 
@@ -161,7 +162,7 @@ function metresOf(wraps: number, grams: number, mix: readonly MixPart[], verdict
   const value = perGram.value * grams * off
   const sd = value * Math.hypot(perGram.sd / perGram.value, COMES_OFF_DOUBT / off)
   const [low, high] = interval80({ value, sd }).map((end) => Math.round(Math.max(0, end)))
-  return { value: Math.round(value), interval80: [low!, high!] as [number, number] }
+  return { value: Math.round(value), interval80: [mustHave(low), mustHave(high)] as [number, number] }
 }
 
 function stepsOf({ strands, seams, surface, mix }: UnravelAsked): UnravelAnswer['steps'] {

@@ -1,6 +1,7 @@
 import { type MixPart } from '../../fabric/types'
 import { meanOver } from '../../fabric/mix'
 import { type Quantity } from '../../units/quantity'
+import { mustHave } from '../../lists/items'
 
 /** Classes of knitting yarn, by how often it goes round a ruler’s inch. Common practice; bounds differ a little. */
 export const YARN_CLASSES = {
@@ -18,7 +19,7 @@ export type YarnClass = keyof typeof YARN_CLASSES
 /** @param wrapsPerInch how often it lies beside itself on an inch of a ruler, without pulling */
 export function yarnClassOf(wrapsPerInch: number): YarnClass {
   const classes = Object.entries(YARN_CLASSES) as [YarnClass, { from: number }][]
-  return classes.find(([, { from }]) => wrapsPerInch >= from)![0]
+  return mustHave(classes.find(([, { from }]) => wrapsPerInch >= from))[0]
 }
 
 /**

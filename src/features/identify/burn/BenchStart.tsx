@@ -10,6 +10,7 @@ import { Trouble } from '@/ui/kit/Trouble'
 import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { beginTest } from '../../shared/burn/beginTest'
 import { describeSeen, seenIn } from '../../shared/burn/session'
+import { itemAt, mustHave } from '@/core/lists/items'
 
 export interface LooseTest {
   id: string
@@ -23,7 +24,7 @@ const EXAMPLE: TestAnswer[] = [
   ['smoke', 'pale'],
   ['smell', 'hair-feather'],
   ['residue', 'crushable-bead'],
-].map(([feature, state]) => ({ specimen: 1, part: 'whole', feature: feature!, states: [state!] }))
+].map(([feature, state]) => ({ specimen: 1, part: 'whole', feature: mustHave(feature), states: [mustHave(state)] }))
 
 /** Where a burn begins, or goes on. */
 export function BenchStart({ loose, of }: { loose: LooseTest[]; of: { id: string; name: string } | null }) {
@@ -71,7 +72,7 @@ function summary(answers: TestAnswer[]): string {
   return (
     seen
       .slice(0, 4)
-      .map(({ feature, states }) => stateLabel(feature, states[0]!).toLowerCase())
+      .map(({ feature, states }) => stateLabel(feature, itemAt(states, 0)).toLowerCase())
       .join(', ') || 'nothing seen yet'
   )
 }

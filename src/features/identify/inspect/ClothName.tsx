@@ -5,11 +5,12 @@ import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { tileOf } from '@/ui/cloth/spec'
 import { Soft, Stack } from '@/ui/kit/surfaces'
 import { Terms } from '@/ui/kit/Terms'
+import { mustHave } from '@/core/lists/items'
 
 /** A name that fits, drawn, with what speaks for and against it. */
 export function ClothName({ name: ranked }: { name: RankedName }) {
   const { id, name, also, probability, makes, for: speaksFor, against } = ranked
-  const cloth = namedCloths.find((one) => one.id === id)!
+  const cloth = mustHave(namedCloths.find((one) => one.id === id))
   const look = { warp: '#4a6b83', weft: '#dcd3bd', accent: null, colouring: 'plain' } as const
   return (
     <li>

@@ -8,6 +8,7 @@ import { StrongLink } from '@/ui/kit/links'
 import { Actions, Paper, Callout, Soft } from '@/ui/kit/surfaces'
 import { type OnTheBench } from '../measure/load'
 import { type Inspection } from './useInspection'
+import { itemAt } from '@/core/lists/items'
 
 const ClothName = dynamic(() => import('./ClothName').then(({ ClothName: part }) => part))
 
@@ -39,7 +40,7 @@ export function MostLike({ inspection, piece }: { inspection: Inspection; piece:
   const { names, warnings } = inspection.answer
   // The first stands there whatever it is.
   const top = names.filter(({ probability }, index) => index === 0 || (index < FEW && probability >= FAINT))
-  const called = top[0]!.name.toLowerCase()
+  const called = itemAt(top, 0).name.toLowerCase()
   return (
     <Paper aria-labelledby="names">
       <h2 id="names">Most like</h2>

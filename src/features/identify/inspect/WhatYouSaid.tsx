@@ -7,6 +7,7 @@ import { Button } from '@/ui/kit/buttons'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Paper } from '@/ui/kit/surfaces'
 import { type Inspection } from './useInspection'
+import { mustHave } from '@/core/lists/items'
 
 const Told = styled.ul`
   list-style: none;
@@ -47,5 +48,8 @@ export function WhatYouSaid({ inspection: { answers, done, ask, beginAgain } }: 
 
 function saidOf(id: InspectionId, states: readonly string[]): string {
   const { states: known } = inspectionById(id)
-  return states.map((state) => known.find((one) => one.id === state)!.label.toLowerCase()).join(' and ') || 'not seen'
+  return (
+    states.map((state) => mustHave(known.find((one) => one.id === state)).label.toLowerCase()).join(' and ') ||
+    'not seen'
+  )
 }

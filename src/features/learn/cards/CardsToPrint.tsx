@@ -5,6 +5,7 @@ import styled from 'styled-components'
 import { StrongButton } from '@/ui/kit/buttons'
 import { Actions, Figures, Lead, Page, Paper, Soft, Stack } from '@/ui/kit/surfaces'
 import { type BenchCards } from './loadCards'
+import { itemAt } from '@/core/lists/items'
 
 const Sheets = styled.div`
   display: grid;
@@ -98,7 +99,7 @@ function BurnChart({ looks, burns }: BenchCards) {
                 <tr key={id}>
                   <th scope="row">{name}</th>
                   {seen.map((says, index) => (
-                    <td key={looks[index]!.id}>{says}</td>
+                    <td key={itemAt(looks, index).id}>{says}</td>
                   ))}
                 </tr>
               ))}

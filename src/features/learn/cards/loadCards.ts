@@ -7,11 +7,12 @@ import { capitalise } from '@/core/units/format'
 import { FAMILIES, FAMILY_WORDS, FIBRE_WORDS, type FibreId } from '@/core/vocabulary/fibres'
 import { speakId, type Vocabulary } from '@/core/vocabulary/words'
 import { usualOf } from '../lookup/fibresTold'
+import { mustHave } from '@/core/lists/items'
 
 /** What of a burn fits on a card: the looks that part families, in the order of the flame. */
 const ON_THE_CARD = ['approach', 'flame', 'melting', 'after-removal', 'smell', 'residue'] as const
 
-const usOf = (nm: number) => needleSizes.find((size) => size.nm === nm)!.us
+const usOf = (nm: number) => mustHave(needleSizes.find((size) => size.nm === nm)).us
 
 /** The cards to hang by the bench and the machine, from the records that verdicts and advice are made of. */
 export function loadCards(words: Vocabulary) {

@@ -5,21 +5,22 @@ import { type Vocabulary } from '@/core/vocabulary/words'
 import { type AddressState } from '../../shared/address/address'
 import { type compareAddress } from './compareAddress'
 import { fibresTold, statesSaid } from '../lookup/fibresTold'
+import { mustHave } from '@/core/lists/items'
 
 /** Two fibres side by side: what parts them, the most telling first, and their figures. */
 export function loadCompared({ a: one, b: other }: AddressState<typeof compareAddress>, words: Vocabulary) {
   const told = fibresTold(words)
-  const [mine, theirs] = [one, other].map((id) => told.find((fibre) => fibre.id === id)!)
-  const titles = [...new Set([...mine!.facts, ...theirs!.facts].map(({ title }) => title))]
+  const [mine, theirs] = [one, other].map((id) => mustHave(told.find((fibre) => fibre.id === id)))
+  const titles = [...new Set([...mustHave(mine).facts, ...mustHave(theirs).facts].map(({ title }) => title))]
   const figure = (facts: typeof mine, title: string) =>
-    facts!.facts.find((fact) => fact.title === title)?.value ?? 'not known'
+    mustHave(facts).facts.find((fact) => fact.title === title)?.value ?? 'not known'
   return {
-    one: { id: one, name: mine!.name },
-    other: { id: other, name: theirs!.name },
+    one: { id: one, name: mustHave(mine).name },
+    other: { id: other, name: mustHave(theirs).name },
     parted: tellsApart(one, other).map((telling) => ({
       feature: telling.feature,
-      title: findFeature(telling.feature)!.title,
-      hazard: findFeature(telling.feature)!.hazard,
+      title: mustHave(findFeature(telling.feature)).title,
+      hazard: mustHave(findFeature(telling.feature)).hazard,
       bits: telling.bits,
       one: statesSaid(telling.feature, telling.one),
       other: statesSaid(telling.feature, telling.other),

@@ -7,6 +7,7 @@ import { inAllUnits, QUANTITIES, type QuantityId, type Unit } from '@/core/units
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Columns, Fields, Figures, Lead, Page, Paper, Soft, Stack } from '@/ui/kit/surfaces'
+import { itemAt } from '@/core/lists/items'
 
 /** How hot each number of dots is, and which fibres bear it. */
 export interface Dots {
@@ -71,7 +72,7 @@ export function ConvertPage({ dots }: { dots: readonly Dots[] }) {
 function Desk({ id }: { id: QuantityId }) {
   const { title, usual } = QUANTITIES[id]
   const units: readonly Unit[] = QUANTITIES[id].units
-  const [unit, setUnit] = useState(units[0]!.id)
+  const [unit, setUnit] = useState(itemAt(units, 0).id)
   const [value, setValue] = useState<number>(usual)
   const all = value > 0 ? inAllUnits(id, unit, value) : []
   return (
@@ -98,7 +99,7 @@ function Desk({ id }: { id: QuantityId }) {
             {all.map((one, i) => (
               <tr key={one.words}>
                 <th scope="row">
-                  <Link href={`/learn/units/${units[i]!.id}`}>{one.words}</Link>
+                  <Link href={`/learn/units/${itemAt(units, i).id}`}>{one.words}</Link>
                 </th>
                 <td>{one.value}</td>
               </tr>

@@ -6,6 +6,7 @@ import { FIBRE_IDS, FIBRE_WORDS } from '@/core/vocabulary/fibres'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { fibresTold, statesSaid, usualOf } from './fibresTold'
 import { inStash } from './inStash'
+import { mustHave } from '@/core/lists/items'
 
 /** So many that are taken for it are told. */
 const NEIGHBOURS = 4
@@ -16,7 +17,7 @@ export async function loadFibre(name: string, preferences: { units: UnitSystem; 
   if (!id) return undefined
   const { words } = preferences
   return {
-    ...fibresTold(words).find((one) => one.id === id)!,
+    ...mustHave(fibresTold(words).find((one) => one.id === id)),
     tests: otherFeatures.map((feature) => ({
       title: feature.title,
       usual: usualOf(feature.id, id),
@@ -28,7 +29,7 @@ export async function loadFibre(name: string, preferences: { units: UnitSystem; 
         id: fibre,
         name: capitalise(FIBRE_WORDS[fibre][words]),
         parted: best && {
-          title: findFeature(best.feature)!.title,
+          title: mustHave(findFeature(best.feature)).title,
           one: statesSaid(best.feature, best.one),
           other: statesSaid(best.feature, best.other),
         },

@@ -3,6 +3,7 @@ import { whatItTells } from '@/core/identify/whatItTells'
 import { capitalise, formatPercent } from '@/core/units/format'
 import { FIBRE_WORDS, type FibreId } from '@/core/vocabulary/fibres'
 import { type Vocabulary } from '@/core/vocabulary/words'
+import { mustHave } from '@/core/lists/items'
 
 /** So many pairs that it parts best are told. */
 const PAIRS = 8
@@ -27,7 +28,7 @@ export function loadTableTest(id: string, words: Vocabulary) {
     answers: answers.map(({ state, likeliest }) => ({
       state,
       label: stateLabel(id, state),
-      help: feature.states.find((one) => one.id === state)!.help,
+      help: mustHave(feature.states.find((one) => one.id === state)).help,
       likeliest: likeliest.map(({ fibre, share }) => ({ ...named(fibre), share: formatPercent(share) })),
     })),
     pairs: parts.slice(0, PAIRS).map(({ one, other }) => ({ one: named(one), other: named(other) })),

@@ -21,6 +21,7 @@ import { type NumbersData } from './load'
 import { offWords } from './offWords'
 import { useAddress } from '../../shared/address/useAddress'
 import { numbersAddress } from './numbersAddress'
+import { itemAt, mustHave } from '@/core/lists/items'
 
 type Piece = NonNullable<NumbersData['piece']>
 
@@ -73,14 +74,14 @@ function Guess({ piece, data: { what, steps } }: { piece: Piece; data: NumbersDa
           {piece.place ? ` (${piece.place})` : ''} in your hand. {GUESS_WORDS[what].how}
         </p>
         {told ? (
-          <Told told={told} said={said!} what={what} piece={piece} onNext={() => router.refresh()} />
+          <Told told={told} said={mustHave(said)} what={what} piece={piece} onNext={() => router.refresh()} />
         ) : (
           <FormBox onSubmit={() => (said === null ? setOpen(true) : busy ? undefined : say())}>
             {steps ? (
               <ChoiceField
                 label="Your guess"
                 error={error}
-                value={said === null ? null : steps[said]!}
+                value={said === null ? null : itemAt(steps, said)}
                 onChange={(step) => setSaid(steps.indexOf(step))}
                 options={steps.map((step) => [step, step] as const)}
               />

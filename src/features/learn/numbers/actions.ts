@@ -14,6 +14,7 @@ import { GoneError } from '@/server/store/errors'
 import { action } from '../../shared/action'
 import { readPreferences } from '../../shared/settings/readPreferences'
 import { now } from '../../shared/now'
+import { mustHave } from '@/core/lists/items'
 
 const SaidSchema = z.strictObject({
   pieceId: RecordIdSchema,
@@ -39,7 +40,7 @@ export type GuessTold = Extract<Awaited<ReturnType<typeof sayNumber>>, { ok: tru
 function truthWords(gist: PieceSummary, what: Guessed, units: UnitSystem): string {
   const truth = truthOf(gist, what)
   if (truth === null) return ''
-  if (what === 'gsm') return formatWeight(gist.gsm!, units)
+  if (what === 'gsm') return formatWeight(mustHave(gist.gsm), units)
   if (what === 'width') return formatWidth(truth, units)
   if (what === 'length') return formatLength(truth, units)
   return GUESS_STEPS[what]?.[truth] ?? `${truth.toFixed(0)} %`

@@ -6,6 +6,7 @@ import { BurnStrip } from '@/ui/burn'
 import { Button } from '@/ui/kit/buttons'
 import { Columns, Paper } from '@/ui/kit/surfaces'
 import { type BurntSet, type PracticeStage } from './stages'
+import { mustHave } from '@/core/lists/items'
 
 const Asks = styled.ul`
   list-style: none;
@@ -33,7 +34,7 @@ function Strip({ set, shown }: { set: BurntSet; shown: readonly PracticeStage[] 
   const own = shown.map(({ feature, title, shows }) => ({
     feature,
     title,
-    ...shows.find((one) => one.set === set)!,
+    ...mustHave(shows.find((one) => one.set === set)),
   }))
   const describe = (features: readonly string[]) =>
     own

@@ -1,5 +1,6 @@
 import { burnFeatures, featureById } from '@/core/identify/features'
 import { type Observation } from '@/core/identify/types'
+import { mustHave } from '@/core/lists/items'
 
 /** Which yarns were burnt: all of them, or one set of a cloth whose warp and weft differ. */
 export type BurntSet = 'whole' | 'warp' | 'weft'
@@ -9,7 +10,7 @@ export function stagesOf(burn: readonly Observation[]) {
   const sets = [...new Set(burn.map(setOf))]
   return burnFeatures.map(({ id, title }) => {
     const shows = sets.map((set) => {
-      const { states } = burn.find((one) => one.feature === id && setOf(one) === set)!
+      const { states } = mustHave(burn.find((one) => one.feature === id && setOf(one) === set))
       return { set, states, says: statesWords(id, states) }
     })
     const says = shows.map(({ set, says: words }) => (set === 'whole' ? words : `${set}: ${words}`)).join('; ')

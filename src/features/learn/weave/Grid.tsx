@@ -3,6 +3,7 @@
 import { useRef, useState, type KeyboardEvent } from 'react'
 import styled from 'styled-components'
 import { type Drawdown } from '@/core/weave/drafts'
+import { itemAt } from '@/core/lists/items'
 
 const Cells = styled.div<{ $ends: number }>`
   display: grid;
@@ -35,7 +36,7 @@ const Cells = styled.div<{ $ends: number }>`
  * as it is woven.
  */
 export function Grid({ draft, onChange }: { draft: Drawdown; onChange: (draft: Drawdown) => void }) {
-  const ends = draft[0]!.length
+  const ends = itemAt(draft, 0).length
   const box = useRef<HTMLDivElement>(null)
   const [at, setAt] = useState(0)
   const here = Math.min(at, ends * draft.length - 1)
@@ -82,6 +83,8 @@ export function Grid({ draft, onChange }: { draft: Drawdown; onChange: (draft: D
 /** The same interlacing with another number of ends and picks: cut off, or repeated. */
 export function resizeDraft(draft: Drawdown, ends: number, picks: number): Drawdown {
   return Array.from({ length: picks }, (_, pick) =>
-    Array.from({ length: ends }, (_, end) => draft[pick % draft.length]![end % draft[0]!.length]!),
+    Array.from({ length: ends }, (_, end) =>
+      itemAt(itemAt(draft, pick % draft.length), end % itemAt(draft, 0).length),
+    ),
   )
 }

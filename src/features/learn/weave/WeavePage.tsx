@@ -21,6 +21,7 @@ import { download } from './download'
 import { Grid, resizeDraft } from './Grid'
 import { LoomDraft } from './LoomDraft'
 import { YarnFields } from './Yarns'
+import { itemAt, mustHave } from '@/core/lists/items'
 
 const MOST_THREADS = 24
 const Cloth = styled.img`
@@ -49,7 +50,7 @@ const YARN: YarnChoice = {
 
 /** A weave on the desk: how its threads cross, its yarns, and what stands on it. */
 function useWeaveDesk() {
-  const [draft, setDraft] = useState<Drawdown>(drafts.twill!)
+  const [draft, setDraft] = useState<Drawdown>(drafts.twill)
   const [perCm, setPerCm] = useState({ ends: 28, picks: 22 })
   const [warp, setWarp] = useState<YarnChoice>(YARN)
   const [weft, setWeft] = useState<YarnChoice>({ ...YARN, colour: '#efe9dc', diameterMm: 0.42 })
@@ -124,11 +125,15 @@ function TheCloth({ desk }: { desk: Desk }) {
     setTrouble(undefined)
     try {
       const read = drawdownOf(readWif(await file.text()))
-      const small = resizeDraft(read, Math.min(MOST_THREADS, read[0]!.length), Math.min(MOST_THREADS, read.length))
+      const small = resizeDraft(
+        read,
+        Math.min(MOST_THREADS, itemAt(read, 0).length),
+        Math.min(MOST_THREADS, read.length),
+      )
       setDraft(small)
-      if (small.length < read.length || small[0]!.length < read[0]!.length)
+      if (small.length < read.length || itemAt(small, 0).length < itemAt(read, 0).length)
         setTrouble(
-          `It has ${read[0]!.length} ends and ${read.length} picks: the first ${small[0]!.length} by ` +
+          `It has ${itemAt(read, 0).length} ends and ${read.length} picks: the first ${itemAt(small, 0).length} by ` +
             `${small.length} are shown.`,
         )
     } catch (error) {
@@ -183,7 +188,7 @@ function TheCloth({ desk }: { desk: Desk }) {
 }
 
 function Crossing({ desk: { draft, setDraft, named } }: { desk: Desk }) {
-  const [ends, picks] = [draft[0]!.length, draft.length]
+  const [ends, picks] = [itemAt(draft, 0).length, draft.length]
   return (
     <Paper aria-labelledby="crossing">
       <h2 id="crossing">How the threads cross</h2>
@@ -192,7 +197,7 @@ function Crossing({ desk: { draft, setDraft, named } }: { desk: Desk }) {
           label="Begin with"
           value={named}
           onChange={(id) => {
-            if (id) setDraft(drafts[id as Interlacing]!)
+            if (id) setDraft(mustHave(drafts[id as Interlacing]))
           }}
           options={[
             ...(named === '' ? [['', 'your own'] as const] : []),

@@ -7,6 +7,7 @@ import { type Placement } from '@/core/lay/types'
 import { tileSize } from '@/ui/cloth/tileSize'
 import { tileUrl, type TileSpec } from '@/ui/cloth/tileUrl'
 import { placementKeyOf } from './boardGeometry'
+import { mustHave } from '@/core/lists/items'
 
 const Cloth = styled.svg`
   display: block;
@@ -183,9 +184,9 @@ function PieceOnCloth({ placement, board, size }: PieceProps) {
   const arrow = Math.min(maxX - minX, maxY - minY) * 0.36
   // Beside the name: below it where it runs as the name does, clear of its end where it crosses it.
   const [along, across] = [Math.sin, Math.cos].map((of) => Math.abs(of((angle * Math.PI) / 180)))
-  const off = -letters * (along! + across! * (name.length * 0.31 + 0.6))
+  const off = -letters * (mustHave(along) + mustHave(across) * (name.length * 0.31 + 0.6))
   /** mm a pixel */
-  const scaleOf = (target: Element) => size.along / target.closest('svg')!.getBoundingClientRect().width
+  const scaleOf = (target: Element) => size.along / mustHave(target.closest('svg')).getBoundingClientRect().width
   const begin = (event: PointerEvent<SVGGElement>) => {
     onChoose(key)
     event.currentTarget.setPointerCapture(event.pointerId)

@@ -12,6 +12,7 @@ import { Fields, Soft, Stack } from '@/ui/kit/surfaces'
 import { LengthField } from '../../shared/settings/LengthField'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { type LayoutEditor } from './useLayoutEditor'
+import { itemAt } from '@/core/lists/items'
 
 const SIDES = [
   ['none', 'No border print'],
@@ -33,7 +34,7 @@ function sizeOf(outline: Outline, units: UnitSystem): string {
 export function BorderFields({ table }: { table: LayoutEditor }) {
   const { grounds, ground, wishes, setWishes, data } = table
   const { units } = usePreferences()
-  const { border } = grounds[0]!
+  const { border } = itemAt(grounds, 0)
   const on = onBorderOf(data.pieces, wishes)
   const isNamedTwice = (name: string) => data.pieces.filter((piece) => piece.name === name).length > 1
   const set = (change: Partial<OnBorder>) => setWishes({ onBorder: { ...on, ...change } })

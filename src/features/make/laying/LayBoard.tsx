@@ -7,6 +7,7 @@ import { grainAs } from '@/core/lay/grain'
 import { boxOf, rectangle } from '@/core/shapes/polygon'
 import { lengthsTaken } from '@/core/vocabulary/laying'
 import { type Placement } from '@/core/lay/types'
+import { itemAt, mustHave } from '@/core/lists/items'
 
 /** Space between two odd pieces on the board, mm. */
 const BETWEEN = 60
@@ -16,7 +17,7 @@ export function LayBoard({ table }: { table: LayoutEditor }) {
   const { lay, names, chosen, held, faults } = table
   const wrong = new Set(faults.flatMap(({ keys }) => keys))
   const grain = ({ id, degrees, mirrored }: Placement) => {
-    const { warpDeg } = table.data.pieces.find((piece) => piece.id === id)!
+    const { warpDeg } = mustHave(table.data.pieces.find((piece) => piece.id === id))
     return degrees + grainAs(warpDeg, mirrored)
   }
   const onKey = (key: string, pressed: string) => {
@@ -31,7 +32,7 @@ export function LayBoard({ table }: { table: LayoutEditor }) {
     <Board
       label="The cloth, its length from left to right"
       stretches={stretchesOf(table)}
-      placements={lay!.placements}
+      placements={mustHave(lay).placements}
       names={names}
       grain={grain}
       chosen={chosen}
@@ -45,7 +46,7 @@ export function LayBoard({ table }: { table: LayoutEditor }) {
 }
 
 function stretchesOf({ lay, grounds, usedMm }: LayoutEditor): Stretch[] {
-  const { task, layers } = lay!
+  const { task, layers } = mustHave(lay)
   const tileOf = (id: string) => grounds.find((ground) => ground.id === id)?.tile ?? null
   if (task.cloth) {
     const { widthMm, lengthMm } = task.cloth
@@ -53,10 +54,10 @@ function stretchesOf({ lay, grounds, usedMm }: LayoutEditor): Stretch[] {
     const length = Math.max(lengthMm ?? 0, usedMm) / lengthsTaken(layers)
     const outline = rectangle(width, length)
     const bands = bandsOf(task.cloth, length)
-    return [{ id: null, tile: tileOf(grounds[0]!.id), outline, holes: [], bands, along: 0, across: 0 }]
+    return [{ id: null, tile: tileOf(itemAt(grounds, 0).id), outline, holes: [], bands, along: 0, across: 0 }]
   }
   let along = 0
-  return task.panels!.map(({ id, outline, holes }) => {
+  return mustHave(task.panels).map(({ id, outline, holes }) => {
     const { minX, minY, maxY } = boxOf(outline)
     const stretch = { id, tile: tileOf(id), outline, holes, bands: [], along: along - minY, across: -minX }
     along += maxY - minY + BETWEEN

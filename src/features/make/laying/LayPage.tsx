@@ -16,6 +16,7 @@ import { LayBoard } from './LayBoard'
 import { useLayoutEditor } from './useLayoutEditor'
 import { WishFields } from './WishFields'
 import { useAddress } from '../../shared/address/useAddress'
+import { itemAt } from '@/core/lists/items'
 
 /** Laying out: the answer first, the cloth with its pieces below it, what can be changed beside it. */
 export function LayPage(data: LayData) {
@@ -85,7 +86,7 @@ function Which(data: LayData) {
       {sizes.length > 1 ? (
         <SelectField
           label="Size"
-          value={size || sizes[0]!}
+          value={size || itemAt(sizes, 0)}
           onChange={(value) => go({ size: value })}
           options={sizes.map((one) => [one, one] as const)}
         />

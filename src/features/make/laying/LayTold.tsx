@@ -14,6 +14,7 @@ import { confirmCut, keepLay } from './actions'
 import { densityOf } from './boardGeometry'
 import { SavePlan } from './SavePlan'
 import { SECONDS, type OnTable, type LayoutEditor } from './useLayoutEditor'
+import { itemAt } from '@/core/lists/items'
 
 const LIES: Record<OnTable['layers'], string> = {
   single: 'laid open in a single layer',
@@ -108,7 +109,7 @@ function WhatNext({ table, lay }: { table: LayoutEditor; lay: OnTable }) {
     role: data.role,
     size: data.size,
     layers: lay.layers,
-    widthMm: grounds[0]!.widthMm,
+    widthMm: itemAt(grounds, 0).widthMm,
     lengthMm: lay.task.cloth?.lengthMm ?? null,
     usedLengthMm: table.usedMm,
     density: densityOf(lay.placements, lay.task, lay.layers),

@@ -7,6 +7,7 @@ import { Fields, Soft, Stack } from '@/ui/kit/surfaces'
 import { LengthField } from '../../shared/settings/LengthField'
 import { BorderFields } from './BorderFields'
 import { type LayoutEditor } from './useLayoutEditor'
+import { mustHave } from '@/core/lists/items'
 
 const layersOptions = (['best', ...LAYERS] as const).map((one): [Layers | 'best', string] => [one, LAYERS_WORDS[one]])
 
@@ -19,7 +20,7 @@ const REPEATS: readonly { axis: 'x' | 'y'; label: string; hint?: string }[] = [
 export function WishFields({ table }: { table: LayoutEditor }) {
   const { wishes, setWishes, grounds, ground } = table
   const [only] = grounds
-  const isLength = grounds.length === 1 && only!.outline === null
+  const isLength = grounds.length === 1 && mustHave(only).outline === null
   return (
     <Stack>
       <Fields>
@@ -34,15 +35,17 @@ export function WishFields({ table }: { table: LayoutEditor }) {
           <>
             <SelectField
               label="The cloth lies"
-              value={only!.border ? 'single' : wishes.layers}
+              value={mustHave(only).border ? 'single' : wishes.layers}
               onChange={(layers) => setWishes({ layers })}
               // Folded, a border would lie at one side of the lower layer and at the other of the upper.
-              options={only!.border ? layersOptions.filter(([layers]) => layers === 'single') : layersOptions}
+              options={
+                mustHave(only).border ? layersOptions.filter(([layers]) => layers === 'single') : layersOptions
+              }
             />
             <LengthField
               label="Selvedge that is not used"
               of="fine"
-              mm={only!.selvedgeMm}
+              mm={mustHave(only).selvedgeMm}
               mostMm={200}
               onMm={(selvedgeMm) => selvedgeMm === null || ground({ selvedgeMm })}
             />
@@ -51,10 +54,10 @@ export function WishFields({ table }: { table: LayoutEditor }) {
                 key={axis}
                 label={label}
                 of="short"
-                mm={only!.repeatMm[axis]}
+                mm={mustHave(only).repeatMm[axis]}
                 mostMm={3000}
                 hint={hint}
-                onMm={(mm) => mm === null || ground({ repeatMm: { ...only!.repeatMm, [axis]: mm } })}
+                onMm={(mm) => mm === null || ground({ repeatMm: { ...mustHave(only).repeatMm, [axis]: mm } })}
               />
             ))}
           </>
@@ -63,7 +66,7 @@ export function WishFields({ table }: { table: LayoutEditor }) {
       {isLength ? (
         <>
           <BorderFields table={table} />
-          <CheckField isSelected={only!.oneWay} onChange={(oneWay) => ground({ oneWay })}>
+          <CheckField isSelected={mustHave(only).oneWay} onChange={(oneWay) => ground({ oneWay })}>
             Nap or print runs one way: nothing is turned head for foot
           </CheckField>
           <CheckField isSelected={wishes.matchNotches} onChange={(matchNotches) => setWishes({ matchNotches })}>

@@ -12,6 +12,7 @@ import {
 import { stripEdges } from '@/core/lay/strip'
 import { type LayCloth, type LayTask, type Placement } from '@/core/lay/types'
 import { lengthsTaken, type Layers } from '@/core/vocabulary/laying'
+import { mustHave } from '@/core/lists/items'
 
 /** One piece on the board, by its kind and copies. */
 export const placementKeyOf = ({ id, copies }: Pick<Placement, 'id' | 'copies'>) => `${id} ${copies.join('+')}`
@@ -19,7 +20,7 @@ export const placementKeyOf = ({ id, copies }: Pick<Placement, 'id' | 'copies'>)
 /** The bounds of the cloth under a piece. */
 export function edgesOf(task: LayTask, layers: Layers, { panel }: Pick<Placement, 'panel'>): Box {
   if (task.cloth) return stripEdges(task.cloth, layers)
-  return boxOf(task.panels!.find(({ id }) => id === panel)!.outline)
+  return boxOf(mustHave(mustHave(task.panels).find(({ id }) => id === panel)).outline)
 }
 
 /** A border print, as far as it reaches in. */
@@ -73,6 +74,6 @@ export function densityOf(placements: readonly Placement[], task: LayTask, layer
   const { minX, maxX } = edgesOf(task, layers, first)
   const ground = task.cloth
     ? (maxX - minX) * farOf(placements)
-    : task.panels!.reduce((sum, { outline }) => sum + areaOf(outline), 0)
+    : mustHave(task.panels).reduce((sum, { outline }) => sum + areaOf(outline), 0)
   return ground > 0 ? Math.min(1, area / ground) : 0
 }

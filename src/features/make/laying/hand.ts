@@ -5,6 +5,7 @@ import { verifyLayout, type LayoutFaultKind } from '@/core/lay/verify/verifyLayo
 import { movePolygon, type Point } from '@/core/shapes/polygon'
 import { type Layers } from '@/core/vocabulary/laying'
 import { edgesOf, placementKeyOf, type Fault } from './boardGeometry'
+import { itemAt, mustHave } from '@/core/lists/items'
 
 // Loaded when the first lay is there: it brings the clipping along.
 
@@ -55,14 +56,14 @@ export function faultsOn(
   placements: readonly Placement[],
   { task, layers, names }: { task: LayTask; layers: Layers; names: ReadonlyMap<string, string> },
 ): Fault[] {
-  const name = (i: number) => names.get(placements[i]!.id) ?? placements[i]!.id
+  const name = (i: number) => names.get(itemAt(placements, i).id) ?? itemAt(placements, i).id
   const found = verifyLayout(task, { placements: [...placements], layers })
   // A border says for itself what is wrong with it.
   const own = found.filter(({ kind }) => kind !== 'border')
   return [
     ...own.map(({ kind, placements: [i, j] }) => ({
-      keys: [i!, ...(j === undefined ? [] : [j])].map((at) => placementKeyOf(placements[at]!)),
-      words: `${name(i!)} ${SAID[kind]}${j === undefined ? '' : ` ${name(j)}`}`,
+      keys: [mustHave(i), ...(j === undefined ? [] : [j])].map((at) => placementKeyOf(itemAt(placements, at))),
+      words: `${name(mustHave(i))} ${SAID[kind]}${j === undefined ? '' : ` ${name(j)}`}`,
     })),
     ...handed(placements, task, names),
     ...offBorder(placements, task, names),

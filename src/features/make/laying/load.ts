@@ -18,6 +18,7 @@ import { drawnAs } from '@/ui/cloth/drawnAs'
 import { isUsedUp, loadReservations, placeKey } from '@/server/records/reservations'
 import { type AddressState } from '../../shared/address/address'
 import { type layAddress } from './layAddress'
+import { mustHave } from '@/core/lists/items'
 
 /** Cloths of the stash that are offered. */
 const OFFERED = 12
@@ -40,7 +41,7 @@ export async function loadLay(patternId: string, asked: AddressState<typeof layA
   const offered = [...new Set([...chosen, ...best])].filter((id) => shelf.find(id))
   const [shapes, reservations] = await Promise.all([shapesOf(offered), loadReservations(db, shelf)])
   const place = project?.cloths.find(({ data }) => data.role === asked.role)
-    ? placeKey(project.cloths.find(({ data }) => data.role === asked.role)!.data)
+    ? placeKey(mustHave(project.cloths.find(({ data }) => data.role === asked.role)).data)
     : asked.role
   const whole = all.map(({ id, data }) => ({ id, ...data }))
   const size = asked.size || (project?.project.data.size ?? '')
@@ -68,7 +69,7 @@ export async function loadLay(patternId: string, asked: AddressState<typeof layA
       ...layPiece(piece.id, piece, copies),
     })),
     chosen: chosen.filter((id) => shelf.find(id)),
-    offered: offered.map((id) => leftGround(shelf.find(id)!)),
+    offered: offered.map((id) => leftGround(mustHave(shelf.find(id)))),
     kept: mine.map(({ id, data }) => ({ id, ...data })).at(-1) ?? null,
   }
 

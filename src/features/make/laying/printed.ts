@@ -4,6 +4,7 @@ import { boxOutline, boxOf, movePolygon, rectangle, type Outline, type Point } f
 import { lengthsTaken } from '@/core/vocabulary/laying'
 import { bandsOf } from './boardGeometry'
 import { type OnTable, type LayoutEditor } from './useLayoutEditor'
+import { mustHave } from '@/core/lists/items'
 
 type Pairs = [number, number][]
 const pairs = (points: Outline): Pairs => points.map(([x, y]): [number, number] => [round(x), round(y)])
@@ -40,7 +41,7 @@ export function printedGrounds(table: LayoutEditor, lay: OnTable) {
     const cloth = [rectangle(whole, used), usable, ...borders, ...flaws.filter((flaw) => boxOf(flaw).minY < used)]
     return [{ name, cloth: cloth.map(pairs), pieces: piecesOn(null) }]
   }
-  return task.panels!.map(({ id, outline, holes }) => ({
+  return mustHave(task.panels).map(({ id, outline, holes }) => ({
     name: table.grounds.find((ground) => ground.id === id)?.name ?? id,
     cloth: [outline, ...holes].map(pairs),
     pieces: piecesOn(id),

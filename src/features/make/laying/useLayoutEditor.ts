@@ -8,6 +8,7 @@ import { placementKeyOf, turnedOver, usedOf, type Fault } from './boardGeometry'
 import { type LayData, type Offered } from './load'
 import type * as handOf from './hand'
 import { useLay } from './useLay'
+import { lastOf } from '@/core/lists/items'
 
 type Hand = typeof handOf
 
@@ -122,7 +123,7 @@ export function useLayoutEditor(data: LayData): LayoutEditor {
     undo:
       past.length > 0 && lay && !laying.isRunning
         ? () => {
-            setLay({ ...lay, placements: past.at(-1)! })
+            setLay({ ...lay, placements: lastOf(past) })
             setPast(past.slice(0, -1))
           }
         : undefined,

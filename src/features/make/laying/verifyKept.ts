@@ -4,6 +4,7 @@ import { type KeptLay } from '@/core/notebook/kinds/lay'
 import { type Notebook } from '@/server/database'
 import { patternPieces } from '@/server/records/patternPieces'
 import { RefusedError } from '@/server/store/errors'
+import { itemAt, mustHave } from '@/core/lists/items'
 
 /** A layout that cannot be cut as it lies. */
 export class UncuttableError extends RefusedError {
@@ -29,13 +30,14 @@ export async function verifyKept(db: Notebook, lay: KeptLay, grounds: readonly G
   const nameOf = (id: string) => records.find((piece) => piece.id === id)?.data.name ?? 'A piece'
   const pieces = records.map(({ id, data }) => layPiece(id, data, 1))
   const [only] = grounds
-  const wide = grounds.length === 1 && only!.outline === null ? [{ ...only!, widthMm: lay.widthMm }] : grounds
+  const wide =
+    grounds.length === 1 && mustHave(only).outline === null ? [{ ...mustHave(only), widthMm: lay.widthMm }] : grounds
   const open = wide.map((ground) => ({ ...ground, selvedgeMm: 0, oneWay: false }))
   const wishes = { layers: lay.layers, gapMm: 0, matchNotches: false, along: 'threads', seed: 1 } as const
   const task = layTaskOf(pieces, open, { ...wishes, onBorder: lay.onBorder })
   const placements = lay.placements.map((placement) => ({ ...placement, polygon: [...placement.polygon] }))
   const fault = verifyLayout(task, { placements, layers: lay.layers }).find(({ kind }) => kind in RUINS)
   if (!fault) return
-  const [one, other] = fault.placements.map((i) => nameOf(placements[i]!.id))
+  const [one, other] = fault.placements.map((i) => nameOf(itemAt(placements, i).id))
   throw new UncuttableError([one, RUINS[fault.kind], other].filter(Boolean).join(' '))
 }

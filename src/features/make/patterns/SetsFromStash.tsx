@@ -6,6 +6,7 @@ import { VERDICT_WORDS } from '@/features/shared/choose/words'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
 import { type Loaded, type loadPattern } from './load'
+import { itemAt, mustHave } from '@/core/lists/items'
 
 type StashSets = Loaded<typeof loadPattern>['sets']
 
@@ -30,7 +31,7 @@ export function SetsFromStash({ sets }: { sets: StashSets }) {
       <h2 id="sets">Sets that go together</h2>
       <Sets>
         {sets.map(({ verdict, cloths, says, care }) => (
-          <Stack key={cloths[0]!.piece!.id} $gap="0.6rem">
+          <Stack key={mustHave(itemAt(cloths, 0).piece).id} $gap="0.6rem">
             <b>{VERDICT_WORDS[verdict]}</b>
             <Row>
               {cloths.map(({ role, piece, buy }) => (

@@ -22,6 +22,7 @@ import { enoughFirst, toBuy, type MakingAsked } from '@/core/making/enoughFor'
 import { loadReservations, type Reservations } from '@/server/records/reservations'
 import { draftOnFigure } from '../holding/draftOnFigure'
 import { needWords, partnerWords } from './needWords'
+import { mustHave } from '@/core/lists/items'
 
 interface Preferences {
   units: UnitSystem
@@ -47,11 +48,11 @@ export async function loadPatterns({ units, words }: Preferences) {
       need: needWords(pattern.need, units, words),
       best: ready.includes(pattern)
         ? enoughFirst(await bestFor(shelf, pattern), ({ id }) =>
-            reservations.enough(shelf.find(id)!, pattern.lengths, firstOf(pattern)),
+            reservations.enough(mustHave(shelf.find(id)), pattern.lengths, firstOf(pattern)),
           )
             .slice(0, BEST_SHOWN)
             .map(({ one: { id, verdict } }) => {
-              const { name, weave, look, picture } = shelf.find(id)!
+              const { name, weave, look, picture } = mustHave(shelf.find(id))
               return { id, name, tile: drawnAs(weave, look), picture, verdict }
             })
         : null,
@@ -88,10 +89,10 @@ export async function loadPattern(id: string, { units, words }: Preferences, ask
     view: pattern.views.includes(asked.view) ? asked.view : first.view,
   }
   const best = enoughFirst(await bestFor(shelf, pattern), ({ id: pieceId }) =>
-    reservations.enough(shelf.find(pieceId)!, pattern.lengths, making),
+    reservations.enough(mustHave(shelf.find(pieceId)), pattern.lengths, making),
   )
   const rows = best.slice(0, MOST_SHOWN).map(({ one: { id: pieceId }, enough }) => {
-    const gist = shelf.find(pieceId)!
+    const gist = mustHave(shelf.find(pieceId))
     return {
       id: pieceId,
       title: gist.name,
@@ -146,16 +147,16 @@ const CANDIDATES = 12
 async function setsOf(pattern: KeptPattern, shelf: Shelf, making: MakingAsked, reservations: Reservations) {
   const roles = [...new Set(pattern.partners.map(({ role }) => role))].filter((role) => PARTNERS.includes(role))
   const isEnough = (id: string, lengths: KeptPattern['lengths']) =>
-    reservations.enough(shelf.find(id)!, lengths, making)?.verdict !== 'short'
+    reservations.enough(mustHave(shelf.find(id)), lengths, making)?.verdict !== 'short'
   const mains = (await bestFor(shelf, pattern)).filter(({ id }) => isEnough(id, pattern.lengths))
   if (roles.length === 0 || mains.length === 0) return []
-  const candidate = (id: string): SetCandidate => ({ id, offer: shelf.find(id)!.offer })
+  const candidate = (id: string): SetCandidate => ({ id, offer: mustHave(shelf.find(id)).offer })
   const partners: Partial<Record<Partner, SetCandidate[]>> = {}
   for (const role of roles as Partner[]) {
     const asking = { ...pattern, id: `${pattern.id} ${role}`, need: { garment: pattern.need.garment, role } }
-    const { lengths } = pattern.partners.find((one) => one.role === role)!
+    const { lengths } = mustHave(pattern.partners.find((one) => one.role === role))
     const serves = ({ id, verdict }: RankedOffer) =>
-      verdict !== 'unsuitable' && mayServe(role, shelf.find(id)!.offer) && isEnough(id, lengths)
+      verdict !== 'unsuitable' && mayServe(role, mustHave(shelf.find(id)).offer) && isEnough(id, lengths)
     partners[role] = (await bestFor(shelf, asking))
       .filter(serves)
       .slice(0, CANDIDATES)
@@ -174,7 +175,7 @@ async function setsOf(pattern: KeptPattern, shelf: Shelf, making: MakingAsked, r
       cloths: [['main', set.main] as const, ...(Object.entries(set.partners) as [Partner, string | null][])].map(
         ([role, pieceId]) => ({
           role: ROLE_WORDS[role],
-          piece: pieceId === null ? null : shownPiece(shelf.find(pieceId)!),
+          piece: pieceId === null ? null : shownPiece(mustHave(shelf.find(pieceId))),
           buy: pieceId === null ? buyWords(pattern, role) : '',
         }),
       ),

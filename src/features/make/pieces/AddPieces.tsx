@@ -16,6 +16,7 @@ import { addFromCorners, addFromFile, addFromMeasures, type KeptPatternPieces } 
 import { ASKED_UNITS } from '@/core/outlines/types'
 import { cornersOf } from './cornersOf'
 import { type PiecesData } from './load'
+import { itemAt, mustHave } from '@/core/lists/items'
 
 // Opened by few: loaded when it is.
 const PhotoOutline = dynamic(() => import('../../shared/cutOut/PhotoOutline').then(({ PhotoOutline: part }) => part))
@@ -139,10 +140,10 @@ interface MeasuresProps {
 }
 
 function FromMeasures({ kinds, isBusy, onDraw }: MeasuresProps) {
-  const [kindId, setKind] = useState(kinds[0]!.id)
+  const [kindId, setKind] = useState(itemAt(kinds, 0).id)
   const [given, setGiven] = useState<Record<string, number>>({})
   const [allowance, setAllowance] = useState(ALLOWANCE)
-  const kind = kinds.find(({ id }) => id === kindId)!
+  const kind = mustHave(kinds.find(({ id }) => id === kindId))
   const valueOf = (id: string, usualMm: number) => given[`${kindId} ${id}`] ?? usualMm
   const draw = () => {
     const mm = Object.fromEntries(kind.measures.map(({ id, usualMm }) => [id, valueOf(id, usualMm)]))

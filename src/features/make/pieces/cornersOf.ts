@@ -1,3 +1,5 @@
+import { itemAt } from '@/core/lists/items'
+
 /**
  * Corners as somebody types them, one a line or parted by semicolons, in cm.
  * @returns mm; undefined where a line is no two numbers
@@ -10,7 +12,7 @@ export function cornersOf(text: string): [number, number][] | undefined {
   const corners = lines.map((line) => {
     const numbers = line.split(/[\s,×x/]+/i).map(Number)
     return numbers.length === 2 && numbers.every(Number.isFinite)
-      ? ([numbers[0]! * 10, numbers[1]! * 10] as [number, number])
+      ? ([itemAt(numbers, 0) * 10, itemAt(numbers, 1) * 10] as [number, number])
       : undefined
   })
   return corners.every((corner) => corner !== undefined) ? corners : undefined

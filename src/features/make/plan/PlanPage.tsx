@@ -18,6 +18,7 @@ import { type PlanData } from './load'
 import { StepTimer } from './StepTimer'
 import { minuteWords, waitWords } from './words'
 import { weekdayText } from '../../shared/dates'
+import { lastOf, mustHave } from '@/core/lists/items'
 
 const Day = styled.section`
   display: grid;
@@ -169,7 +170,7 @@ function NextStep({ plan, step }: { plan: PlanData; step: PlannedStep }) {
   return (
     <Paper aria-label="The next step">
       <Soft>
-        Next, {weekdayText(step.start!)} at {step.start!.slice(11)}
+        Next, {weekdayText(mustHave(step.start))} at {mustHave(step.start).slice(11)}
         {step.hands > 0 ? `, ${minuteWords(step.hands)}` : ''}
         {piecesWords(plan, step)}
       </Soft>
@@ -325,7 +326,7 @@ function Loads({ plan: { loads, names } }: { plan: PlanData }) {
 function Behind({ plan }: { plan: PlanData }) {
   const { busy, doing } = useAsyncAction()
   if (plan.done.length === 0) return null
-  const last = plan.done.at(-1)!
+  const last = lastOf(plan.done)
   return (
     <Actions>
       <Soft>{countNoun(plan.done.length, 'step is', 'steps are')} done.</Soft>

@@ -11,6 +11,7 @@ import { readWorkroom } from '@/server/records/workroom'
 import { asPlanned } from './asPlanned'
 import { freeTimes } from './freeTimes'
 import { planAllProjects } from './planAllProjects'
+import { itemAt } from '@/core/lists/items'
 
 /**
  * Plans of the projects that are not done, those begun first, from now on, in the same hours; and of the one that is
@@ -53,7 +54,7 @@ export async function loadPlans(words: Vocabulary, now: Minutes, projectId?: str
   const plans = await runJob('planTogether', task)
   const told = all.map(({ id, data, gists }, i) => {
     const names = Object.fromEntries(gists.map((gist) => [gist.id, gist.name]))
-    const plan = plans[i]!
+    const plan = itemAt(plans, i)
     return {
       id,
       name: data.name,

@@ -8,6 +8,7 @@ import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { ENOUGH_WORDS, enoughWords } from '../holding/enoughWords'
 import { StepTick } from './StepTick'
 import { type ProjectData } from './types'
+import { mustHave } from '@/core/lists/items'
 
 const Wide = styled.div`
   overflow-x: auto;
@@ -24,8 +25,8 @@ export function EnoughStep({ project }: { project: ProjectData }) {
         <section key={`${role} ${label}`} aria-label={`Enough ${title}`}>
           <h3>{title}: there is enough</h3>
           <p>
-            By {byLay!.isCut ? 'what was cut' : 'the plan that you kept'}: it takes{' '}
-            {formatNeeded(byLay!.usedLengthMm, units)}.
+            By {mustHave(byLay).isCut ? 'what was cut' : 'the plan that you kept'}: it takes{' '}
+            {formatNeeded(mustHave(byLay).usedLengthMm, units)}.
           </p>
         </section>
       ))}
@@ -35,18 +36,18 @@ export function EnoughStep({ project }: { project: ProjectData }) {
       {known.map(({ role, label, title, enough }) => (
         <section key={`${role} ${label}`} aria-label={`Enough ${title}`}>
           <h3>
-            {title}: {ENOUGH_WORDS[enough!.verdict].toLowerCase()}
+            {title}: {ENOUGH_WORDS[mustHave(enough).verdict].toLowerCase()}
           </h3>
-          <p>By the envelope: {enoughWords(enough!, units)}</p>
+          <p>By the envelope: {enoughWords(mustHave(enough), units)}</p>
           <Soft>
-            Between {formatNeeded(enough!.interval80[0], units)} and {formatNeeded(enough!.interval80[1], units)} in
-            four cases of five.
+            Between {formatNeeded(mustHave(enough).interval80[0], units)} and{' '}
+            {formatNeeded(mustHave(enough).interval80[1], units)} in four cases of five.
           </Soft>
           <Wide>
             <Figures>
               <caption className="visually-hidden">What the length is made up of</caption>
               <tbody>
-                {enough!.parts.map(({ id, addMm, text }, index) => (
+                {mustHave(enough).parts.map(({ id, addMm, text }, index) => (
                   <tr key={`${id}${index}`}>
                     <th scope="row">{text}</th>
                     <td>{formatLength(addMm, units)}</td>

@@ -5,6 +5,7 @@ import { type MakingStep } from '@/core/vocabulary/making'
 import { Soft, Stack } from '@/ui/kit/surfaces'
 import { type ProjectData } from './types'
 import { StepTick } from './StepTick'
+import { mustHave } from '@/core/lists/items'
 
 const TICKS: Partial<Record<MakingStep, string>> = {
   prepare: 'It is washed as it will be, pressed and true',
@@ -36,8 +37,8 @@ function Ahead({ project: { id, places, garment }, step }: { project: ProjectDat
     .filter(({ chosen }) => chosen?.pieceId)
     .map(({ title, chosen }) => (
       <p key={title}>
-        <Link href={`/stash/${chosen!.pieceId}/sew${garment ? `?garment=${garment}` : ''}`}>
-          How to sew {chosen!.name}
+        <Link href={`/stash/${mustHave(chosen).pieceId}/sew${garment ? `?garment=${garment}` : ''}`}>
+          How to sew {mustHave(chosen).name}
         </Link>
         : needle, thread, seams, iron.
       </p>
@@ -47,7 +48,7 @@ function Ahead({ project: { id, places, garment }, step }: { project: ProjectDat
 function Washing({ project: { set, places } }: { project: ProjectData }) {
   const unwashed = places.flatMap(({ title, chosen }) => {
     const reason = chosen?.match?.reasons.find(({ property }) => property === 'washing')
-    return reason ? [{ title, name: chosen!.name, text: reason.text }] : []
+    return reason ? [{ title, name: mustHave(chosen).name, text: reason.text }] : []
   })
   return (
     <>
@@ -66,7 +67,8 @@ function Cutting({ project: { places } }: { project: ProjectData }) {
   const own = places.filter(({ chosen }) => chosen?.pieceId)
   return own.map(({ title, chosen }) => (
     <p key={title}>
-      Once it is cut, <Link href={`/stash/${chosen!.pieceId}#cut`}>write down what is left of {chosen!.name}</Link>.
+      Once it is cut,{' '}
+      <Link href={`/stash/${mustHave(chosen).pieceId}#cut`}>write down what is left of {mustHave(chosen).name}</Link>.
     </p>
   ))
 }

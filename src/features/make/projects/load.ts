@@ -40,6 +40,7 @@ import { loadReservations, placeKey, reservationsOf, type Reservations } from '@
 import { draftOnFigure } from '../holding/draftOnFigure'
 import { needWords, partnerWords } from '../patterns/needWords'
 import { shownOf } from './shownOf'
+import { mustHave } from '@/core/lists/items'
 
 interface Preferences {
   units: UnitSystem
@@ -251,7 +252,7 @@ function placesOf(pattern: KeptPattern | undefined, { units, words }: Preference
     label: partner.label,
     title: partner.label || capitalise(ROLE_WORDS[partner.role]),
     asks: partnerWords(partner, units),
-    need: { ...partner.need, garment: pattern!.need.garment, role: partner.role },
+    need: { ...partner.need, garment: mustHave(pattern).need.garment, role: partner.role },
     lengths: partner.lengths,
   }))
   return [main, ...partners]
@@ -335,14 +336,14 @@ async function offeredFor(
   if (!pattern) return []
   const asking = { ...pattern, id: `${pattern.id} ${place.role} ${place.label}`, need: place.need }
   const best = await bestFor(shelf, place.role === 'main' ? pattern : asking)
-  const serves = (id: string) => !isPartner(place.role) || mayServe(place.role, shelf.find(id)!.offer)
+  const serves = (id: string) => !isPartner(place.role) || mayServe(place.role, mustHave(shelf.find(id)).offer)
   return enoughFirst(
     best.filter(({ id }) => serves(id)),
-    ({ id }) => enoughOf(shelf.find(id)!),
+    ({ id }) => enoughOf(mustHave(shelf.find(id))),
   )
     .slice(0, OFFERED)
     .map(({ one: { id, verdict }, enough }) => {
-      const gist = shelf.find(id)!
+      const gist = mustHave(shelf.find(id))
       return {
         id,
         name: gist.name,
@@ -365,7 +366,7 @@ function setOf(
   const partners = places.filter(({ place, gist }) => isPartner(place.role) && gist)
   if (!main || partners.length === 0) return null
   let set: ClothSet = { main: main.offer }
-  for (const { place, gist } of partners) set = setWith(set, place.role as Partner, gist!.offer)
+  for (const { place, gist } of partners) set = setWith(set, place.role as Partner, mustHave(gist).offer)
   const { verdict, pairs, care, worst } = judgeSet(set, pattern?.need)
   const says = pairs.filter(({ status }) => status === 'bad' || status === 'near').slice(0, 4)
   return { verdict, worst, care: care.text, says: says.map(({ id, text }) => ({ id, text })) }

@@ -13,6 +13,7 @@ import { isFinished, listProjects, type ProjectWhole } from '@/server/records/pr
 import { enoughFor, toBuy, type MakingAsked } from '@/core/making/enoughFor'
 import { loadReservations, type Reservations } from '@/server/records/reservations'
 import { needWords, partnerWords } from '../patterns/needWords'
+import { itemAt, mustHave } from '@/core/lists/items'
 
 interface Preferences {
   units: UnitSystem
@@ -93,10 +94,11 @@ async function shopSheet(
   const best = isReady(shelf, pattern) ? await bestFor(shelf, pattern) : []
   const sizes = sizesIn(pattern.lengths)
   // Of several sizes the person says which: a list of all of them would be bought wrongly.
-  const size = sizes.includes(asked) ? asked : sizes.length === 1 ? sizes[0]! : ''
+  const size = sizes.includes(asked) ? asked : sizes.length === 1 ? itemAt(sizes, 0) : ''
   const isOpen = size === '' && sizes.length > 1
   const making: MakingAsked = { size, view: pattern.views[0] ?? '', copies: 1, pieces: pattern.pieces }
-  const enoughOf = (id: string) => (isOpen ? null : reservations.enough(shelf.find(id)!, pattern.lengths, making))
+  const enoughOf = (id: string) =>
+    isOpen ? null : reservations.enough(mustHave(shelf.find(id)), pattern.lengths, making)
   return {
     id: pattern.id,
     name: pattern.name,
@@ -115,7 +117,7 @@ async function shopSheet(
     have: best
       .filter(({ verdict, id }) => wouldDo(verdict) && enoughOf(id)?.verdict !== 'short')
       .slice(0, HAVE)
-      .map(({ id }) => ({ id, name: shelf.find(id)!.name })),
+      .map(({ id }) => ({ id, name: mustHave(shelf.find(id)).name })),
   }
 }
 

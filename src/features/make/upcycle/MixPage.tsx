@@ -11,6 +11,7 @@ import { type MixData } from './loadTogether'
 import { ChosenPieces, PiecePicker } from './PiecePicker'
 import { useAddress } from '../../shared/address/useAddress'
 import { mixAddress } from './mixAddress'
+import { itemAt } from '@/core/lists/items'
 
 const Grid = styled.div`
   overflow-x: auto;
@@ -68,14 +69,14 @@ export function MixPage(data: MixData) {
 function leadOf({ cloths, worst }: MixData, pair: Pair | undefined): string {
   if (!pair)
     return 'Two or more cloths in one thing: shrinkage, stretch, weight, care, colour, dye, structure, fraying.'
-  const [a, b] = pair.of.map((i) => cloths[i]!.name)
+  const [a, b] = pair.of.map((i) => itemAt(cloths, i).name)
   const worstOf = cloths.length > 2 && worst !== null ? 'The worst pair: ' : ''
   if (cloths.length > 2 && worst === null) return 'Every pair of them agrees.'
   return `${worstOf}${a} and ${b} ${VERDICTS[pair.verdict]}.`
 }
 
 function PairTold({ cloths, pair }: { cloths: MixData['cloths']; pair: Pair }) {
-  const names = pair.of.map((i) => cloths[i]!.name)
+  const names = pair.of.map((i) => itemAt(cloths, i).name)
   return (
     <Paper aria-label={`${names[0]} with ${names[1]}`}>
       <h2>

@@ -10,6 +10,7 @@ import { QuietButton } from '@/ui/kit/buttons'
 import { TextField } from '@/ui/kit/fields'
 import { pressableStyle } from '@/ui/kit/pressable'
 import { Stack } from '@/ui/kit/surfaces'
+import { lastOf } from '@/core/lists/items'
 
 export interface Picked {
   id: string
@@ -68,7 +69,7 @@ export function PiecePicker({ label, offered, taken, onPick }: Props) {
         .then(({ groups }) => {
           if (isOver) return
           const pieces = groups.find(({ title }) => title === 'Pieces')?.items ?? []
-          setFound(pieces.map(({ href, title }) => ({ id: href.split('/').at(-1)!, name: title })))
+          setFound(pieces.map(({ href, title }) => ({ id: lastOf(href.split('/')), name: title })))
         })
         .catch(() => undefined)
     }, PAUSE)

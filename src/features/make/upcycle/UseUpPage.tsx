@@ -14,6 +14,7 @@ import { ChosenPieces, PiecePicker } from './PiecePicker'
 import { type UseUpData } from './loadUseUp'
 import { useAddress } from '../../shared/address/useAddress'
 import { useUpAddress } from './useUpAddress'
+import { itemAt } from '@/core/lists/items'
 
 /** From what to what: things that are there, and which patterns can be cut from them, by how little is lost. */
 export function UseUpPage(data: UseUpData) {
@@ -127,7 +128,7 @@ function Told({ one, data: { things, candidates } }: { one: UsedUp; data: UseUpD
       . {worth ? `${worth.text} ` : ''}
       {candidate ? <Soft as="span">The cloth: {VERDICT_WORDS[candidate.verdict].toLowerCase()}.</Soft> : null}
       {things.length > 1 && one.from.length === 1 ? (
-        <Soft>All of it out of {nameOf(one.from[0]!.thing)}.</Soft>
+        <Soft>All of it out of {nameOf(itemAt(one.from, 0).thing)}.</Soft>
       ) : null}
       {one.hems.length > 0 ? (
         <Soft>

@@ -17,6 +17,7 @@ import { isUsedUp, loadReservations, type Reservations } from '@/server/records/
 import { type AddressState } from '../../shared/address/address'
 import { gistsOf, recentPieces } from './loadTogether'
 import { MOST_USED_UP, type useUpAddress } from './useUpAddress'
+import { itemAt } from '@/core/lists/items'
 
 /** Things to be used up, the cloth that they give, and the patterns that might be cut from it. */
 export async function loadUseUp({ of }: AddressState<typeof useUpAddress>, words: Vocabulary) {
@@ -99,7 +100,7 @@ async function candidatesFor(db: Notebook, gists: readonly PieceSummary[]) {
       name,
       pieces: own.map((piece) => ({ name: piece.name, ...layPiece(piece.id, piece, 1) })),
     }
-    return [{ ...candidate, verdict: matchScore(need, gists[0]!.offer).verdict }]
+    return [{ ...candidate, verdict: matchScore(need, itemAt(gists, 0).offer).verdict }]
   })
 }
 

@@ -15,6 +15,7 @@ import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { saveWorkroom } from './actions'
 import { CalendarIn } from './CalendarIn'
 import { type CalendarTold } from './calendarTold'
+import { mustHave } from '@/core/lists/items'
 
 const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const
 const NEEDLES = [60, 65, 70, 75, 80, 90, 100] as const
@@ -182,7 +183,7 @@ function SchoolFields({
         {schools.map(({ id, words, sides }) => (
           <SelectField
             key={id}
-            label={`${words[0]!.toUpperCase()}${words.slice(1)}`}
+            label={`${mustHave(words[0]).toUpperCase()}${words.slice(1)}`}
             value={picked[id] ?? NO_SIDE}
             onChange={(side) => pick(id, side)}
             options={[[NO_SIDE, 'by the cloth'], ...sides.map((side) => [side, side.replaceAll('-', ' ')] as const)]}

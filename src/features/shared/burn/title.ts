@@ -4,12 +4,13 @@ import { type Verdict } from '@/core/identify/types'
 import { capitalise } from '@/core/units/format'
 import { fibreName } from '@/core/identify/words'
 import { type Vocabulary } from '@/core/vocabulary/words'
+import { itemAt } from '@/core/lists/items'
 
 /** The title of a verdict, a few words. */
 export function verdictTitle({ verdict }: { verdict: Verdict }, words: Vocabulary): string {
   switch (verdict.level) {
     case 'fibre':
-      return capitalise(fibreName(verdict.leaning[0]!, words))
+      return capitalise(fibreName(itemAt(verdict.leaning, 0), words))
     case 'blend':
       return capitalise(verdict.sides.map((side) => side.map((id) => nameOf(id, words)).join(' or ')).join(', with '))
     case 'family':

@@ -3,6 +3,7 @@ import { FAMILIES, type FamilyId } from '@/core/vocabulary/fibres'
 import { featureById, stateLabel } from '@/core/identify/features'
 import { type Evidence } from '@/core/identify/types'
 import { type Part } from '@/core/vocabulary/observations'
+import { itemAt, lastOf } from '@/core/lists/items'
 
 /** Bits from which an answer speaks loudly, clearly, a little; ours. One bit doubles the odds. */
 const LOUD = 3
@@ -50,7 +51,7 @@ function forMixture(
 
 function forFamilies(bits: Evidence['bits']): Omit<Said, 'seen'> {
   const ranked = [...FAMILIES].sort((a, b) => bits[b] - bits[a])
-  const [best, worst] = [ranked[0]!, ranked.at(-1)!]
+  const [best, worst] = [itemAt(ranked, 0), lastOf(ranked)]
   const strength = Math.max(bits[best], -bits[worst])
   const speaksFor =
     bits[best] >= FAINT

@@ -9,6 +9,7 @@ import { Actions, Callout } from '@/ui/kit/surfaces'
 import { usePreferences } from '../settings/PreferencesContext'
 import { claimTotal } from '../../../core/identify/claimTotal'
 import styled from 'styled-components'
+import { mustHave } from '@/core/lists/items'
 
 const Row = styled.div`
   display: grid;
@@ -53,7 +54,7 @@ export function ClaimRows({
       <Actions>
         <QuietButton
           isDisabled={!unused}
-          onPress={() => onChange([...claim, { fibre: unused!, percent: Math.max(1, 100 - total) }])}
+          onPress={() => onChange([...claim, { fibre: mustHave(unused), percent: Math.max(1, 100 - total) }])}
         >
           {claim.length === 0 ? 'Say what the label claims' : 'Add a fibre'}
         </QuietButton>

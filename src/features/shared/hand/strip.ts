@@ -8,6 +8,7 @@ import { readStashEntry } from '@/server/records/stash'
 import { type TileSpec } from '@/ui/cloth/tileUrl'
 import { tileOf } from '@/ui/cloth/spec'
 import { propertyWords } from '../choose/words'
+import { mustHave } from '@/core/lists/items'
 
 /** What stands in the strip, in the order in which a person finds it out. */
 const SEGMENTS: readonly PropertyId[] = ['fibre', 'seen', 'weight', 'stretch-width', 'body', 'opacity', 'threads']
@@ -42,7 +43,7 @@ export async function loadStrip(
   const { piece, measurements, sheet } = entry
   const rows = propertiesOf(piece, measurements, sheet, units, words)
   const segments = SEGMENTS.map((segment): Segment => {
-    const { title, how, value, test } = rows.find((row) => row.id === segment)!
+    const { title, how, value, test } = mustHave(rows.find((row) => row.id === segment))
     return { id: segment, title, how, value, href: doorOf(test, id) }
   })
   const [first] = worthMeasuring(entry, sheet, COMMON_NEEDS).filter(({ property }) => property in MEASURED_BY)

@@ -10,6 +10,7 @@ import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Fields, Soft } from '@/ui/kit/surfaces'
 import { type PictureWork } from './usePicture'
+import { itemAt } from '@/core/lists/items'
 
 const KINDS = ['image/jpeg', 'image/png', 'image/webp']
 
@@ -74,7 +75,7 @@ export function Source({ work, subjects }: Props) {
 
 /** Pictures of cloth where there is no cloth at hand. */
 function MadeUpCamera({ work, subjects }: Required<Props>) {
-  const [of, setOf] = useState<Shot['of']>(subjects[0]![0])
+  const [of, setOf] = useState<Shot['of']>(itemAt(subjects, 0)[0])
   const [ends, setEnds] = useState(28)
   const [picks, setPicks] = useState(22)
   const [turn, setTurn] = useState(4)

@@ -3,6 +3,7 @@
 import { useEffect, useRef, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
 import styled from 'styled-components'
 import { type PictureView } from './jobs'
+import { mustHave } from '@/core/lists/items'
 
 /** A place in the picture, pixels of the picture. */
 export interface Spot {
@@ -108,7 +109,7 @@ export function Mark({
   const size = view.width / (isSmall ? 90 : 40)
   const drag = (event: PointerEvent<SVGGElement>) => {
     event.stopPropagation()
-    const svg = event.currentTarget.ownerSVGElement!
+    const svg = mustHave(event.currentTarget.ownerSVGElement)
     event.currentTarget.setPointerCapture(event.pointerId)
     if (event.type === 'pointermove' && event.buttons === 0) return
     const matrix = svg.getScreenCTM()

@@ -1,3 +1,5 @@
+import { mustHave } from '@/core/lists/items'
+
 /** The longest side of a picture that is kept, pixels: enough to see a bead, small enough for a phone's connection. */
 const MOST_PIXELS = 2400
 const QUALITY = 0.85
@@ -9,7 +11,7 @@ export async function shrinkPicture(file: Blob): Promise<Blob> {
   const canvas = document.createElement('canvas')
   canvas.width = Math.round(bitmap.width * scale)
   canvas.height = Math.round(bitmap.height * scale)
-  canvas.getContext('2d')!.drawImage(bitmap, 0, 0, canvas.width, canvas.height)
+  mustHave(canvas.getContext('2d')).drawImage(bitmap, 0, 0, canvas.width, canvas.height)
   bitmap.close()
   return new Promise((resolve, reject) =>
     canvas.toBlob(

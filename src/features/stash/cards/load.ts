@@ -20,6 +20,7 @@ import { clothTile } from '@/ui/cloth/tile'
 import { capitalise } from '@/core/units/format'
 import { tallyWords } from '../heap/tallyWords'
 import { fibreWords, pieceWords, sizeWords, thingWords, weightWords } from '../../shared/stash/describe'
+import { mustHave } from '@/core/lists/items'
 
 /** What a label is for. */
 export type Labels = 'pieces' | 'places'
@@ -127,5 +128,5 @@ export function bookPdf(
 function titleOf(gists: readonly PieceSummary[]): string {
   const [first] = gists
   const isOne = first?.sorting && gists.every(({ sorting }) => sorting === first.sorting)
-  return isOne ? `To ${SORTING_WORDS[first.sorting!]}` : 'The stash'
+  return isOne ? `To ${SORTING_WORDS[mustHave(first.sorting)]}` : 'The stash'
 }

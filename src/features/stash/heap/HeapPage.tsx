@@ -15,6 +15,7 @@ import { Todos } from '../quick/Todos'
 import { endHeap, sortPiece } from './actions'
 import { type HeapData } from './load'
 import { tallyWords } from './tallyWords'
+import { mustHave } from '@/core/lists/items'
 
 const Sorted = styled.li`
   display: grid;
@@ -29,7 +30,9 @@ const Sorted = styled.li`
 `
 const ENDINGS = SORTINGS.map((sorting) => ({
   label:
-    sorting === 'cut-up' ? 'Cut up' : `${SORTING_WORDS[sorting][0]!.toUpperCase()}${SORTING_WORDS[sorting].slice(1)}`,
+    sorting === 'cut-up'
+      ? 'Cut up'
+      : `${mustHave(SORTING_WORDS[sorting][0]).toUpperCase()}${SORTING_WORDS[sorting].slice(1)}`,
   sorting,
 }))
 

@@ -4,6 +4,7 @@ import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
 import { shelfOf } from '@/server/cache/shelf'
 import { foldOf } from '../../shared/stash/describe'
+import { mustHave } from '@/core/lists/items'
 
 const MOST = 12
 
@@ -16,6 +17,9 @@ export async function loadAlike(id: string, { units, words }: { units: UnitSyste
   return {
     id,
     name: gist.name,
-    found: found.map(({ id: other, reasons }) => ({ fold: foldOf(shelf.find(other)!, units, words), reasons })),
+    found: found.map(({ id: other, reasons }) => ({
+      fold: foldOf(mustHave(shelf.find(other)), units, words),
+      reasons,
+    })),
   }
 }

@@ -4,6 +4,7 @@ import { type MeasurementKindId } from '@/core/notebook/measurements'
 import { capitalise } from '@/core/units/format'
 import { propertyWords } from '../../shared/choose/words'
 import { type PieceData } from './types'
+import { mustHave } from '@/core/lists/items'
 
 /** Which measurement tells of what the choosing asks. */
 const MEASURED_BY: Partial<Record<OfferProperty, MeasurementKindId>> = {
@@ -49,7 +50,7 @@ export function nextStepOf({
     do: 'go',
     says: `Measure ${what}`,
     why: `To know ${what} would move ${scores}, that of ${first.of} by up to ${most} points of 100.`,
-    href: `/measure/${MEASURED_BY[first.property]!}?piece=${piece.id}`,
+    href: `/measure/${mustHave(MEASURED_BY[first.property])}?piece=${piece.id}`,
   }
 }
 

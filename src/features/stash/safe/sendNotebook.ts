@@ -1,3 +1,5 @@
+import { mustHave } from '@/core/lists/items'
+
 /** What came of sending a notebook in. */
 export type SentNotebook =
   | { ok: true; created: number; changed: number; same: number; pictures: number; picturesRefused: number }
@@ -49,12 +51,12 @@ function sentFrom({ status, body }: Told): SentNotebook {
 }
 
 async function* linesOf(answer: Response): AsyncGenerator<string> {
-  const reader = answer.body!.pipeThrough(new TextDecoderStream()).getReader()
+  const reader = mustHave(answer.body).pipeThrough(new TextDecoderStream()).getReader()
   let rest = ''
   for (;;) {
     const { value, done } = await reader.read()
     const lines = (rest + (value ?? '')).split('\n')
-    rest = done ? '' : lines.pop()!
+    rest = done ? '' : mustHave(lines.pop())
     yield* lines.filter(Boolean)
     if (done) return
   }

@@ -8,6 +8,7 @@ import { StashShelf } from '../../shared/stash/Shelf'
 import { type StashRow } from '../rows'
 import { linesOf } from './lines'
 import { useFound } from './useFound'
+import { itemAt } from '@/core/lists/items'
 
 const Room = styled.div.attrs<{ $height: number }>(({ $height }) => ({ style: { height: $height } }))`
   position: relative;
@@ -56,7 +57,7 @@ export function Shelves({ first, found, places, address }: Props) {
   const { row, need } = useFound(first, address, found)
   const virtual = useWindowVirtualizer({
     count: lines.length,
-    estimateSize: (index) => (lines[index]!.kind === 'heading' ? HEADING_PX : BOARD_PX),
+    estimateSize: (index) => (itemAt(lines, index).kind === 'heading' ? HEADING_PX : BOARD_PX),
     overscan: BEYOND,
     scrollMargin: top,
     initialRect: { width: 1280, height: 1600 },
@@ -71,7 +72,7 @@ export function Shelves({ first, found, places, address }: Props) {
   return (
     <Room ref={room} $height={virtual.getTotalSize()}>
       {items.map(({ index, key, start }) => {
-        const line = lines[index]!
+        const line = itemAt(lines, index)
         const style = { transform: `translateY(${start - top}px)` }
         const name = line.place || NOWHERE
         return (

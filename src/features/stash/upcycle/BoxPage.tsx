@@ -18,6 +18,7 @@ import { LengthField } from '../../shared/settings/LengthField'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { countNotion, dropFromBox, keepNotion, keepYarn } from './boxActions'
 import { type BoxData } from './loadBox'
+import { mustHave } from '@/core/lists/items'
 
 const Line = styled.div`
   display: flex;
@@ -46,7 +47,7 @@ export function BoxPage({ kinds, notions, yarns, fibres }: BoxData) {
             .filter(([kind]) => notions.some((one) => one.kind === kind))
             .map(([kind]) => (
               <section key={kind} aria-label={words.get(kind)}>
-                <h3>{capitalise(words.get(kind)!)}</h3>
+                <h3>{capitalise(mustHave(words.get(kind)))}</h3>
                 {notions
                   .filter((one) => one.kind === kind)
                   .map((one) => (

@@ -27,6 +27,7 @@ import { Terms } from '@/ui/kit/Terms'
 import { type DyeData } from './loadDye'
 import { useAddress } from '../../shared/address/useAddress'
 import { dyeAddress } from './dyeAddress'
+import { itemAt } from '@/core/lists/items'
 
 const Before = styled.div`
   display: grid;
@@ -156,7 +157,7 @@ function Comes({ name, tile, answer, from }: Answered) {
         {byFibre.map(({ fibre, uptake, colour, text }, i) => (
           <li key={fibre}>
             <Dab $hex={colour} aria-hidden /> {Math.round(uptake * 100)} % of a full shade.{' '}
-            {text.replace(/^[^:]*/, capitalise(fibreWords[i]!))}
+            {text.replace(/^[^:]*/, capitalise(itemAt(fibreWords, i)))}
           </li>
         ))}
         <li>

@@ -26,6 +26,7 @@ import { keepYarn } from './boxActions'
 import { type UnravelData } from './loadUnravel'
 import { useAddress } from '../../shared/address/useAddress'
 import { unravelAddress } from './unravelAddress'
+import { mustHave } from '@/core/lists/items'
 
 const VERDICTS = {
   yes: 'It unravels',
@@ -44,7 +45,7 @@ export function UnravelPage(data: UnravelData) {
         <h1>{VERDICTS[answer.verdict]}</h1>
         {metres ? (
           <Lead>
-            {yarnLine(metres, className ?? '')} {balls} balls, in about {hours(minutes!)}.
+            {yarnLine(metres, className ?? '')} {balls} balls, in about {hours(mustHave(minutes))}.
           </Lead>
         ) : answer.verdict === 'no' ? null : (
           <Lead>Wrap what comes off round a ruler, and say how often it goes into an inch.</Lead>
@@ -102,7 +103,7 @@ function Keep({ id, name, fibres, colour, place, asked, answer }: UnravelData) {
         name: `Yarn of ${name}`.slice(0, 80),
         fibres: fibres.slice(0, 6),
         grams: asked.grams,
-        metres: answer.metres!.value,
+        metres: mustHave(answer.metres).value,
         wrapsPerInch: asked.wrapsPerInch,
         strands: asked.strands,
         colour,

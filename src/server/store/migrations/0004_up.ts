@@ -1,5 +1,6 @@
 import { sql, type Kysely } from 'kysely'
 import { groupBy } from '../groupBy'
+import { mustHave } from '@/core/lists/items'
 
 export type OldTable =
   'piece' | 'burn_test' | 'answer' | 'specimen' | 'control' | 'reading' | 'measurement' | 'pattern'
@@ -56,7 +57,7 @@ export async function readOldRows(
   const ofPiece = (row: Row) => ({ pieceId: pieceIds.get(row.piece_id) ?? null })
   return [
     ...pieces.map((row) =>
-      made('piece', row, pieceIds.get(row.id)!, pieceData(row), {
+      made('piece', row, mustHave(pieceIds.get(row.id)), pieceData(row), {
         searched: words(row, 'name', 'called', 'place', 'source', 'notes'),
       }),
     ),
@@ -64,7 +65,7 @@ export async function readOldRows(
       made(
         'control',
         row,
-        controlIds.get(row.id)!,
+        mustHave(controlIds.get(row.id)),
         { fibre: row.fibre, name: row.name, sure: row.sure },
         { searched: words(row, 'name', 'sure', 'fibre') },
       ),

@@ -1,4 +1,5 @@
 import { sql, type Kysely, type Migration } from 'kysely'
+import { itemAt, mustHave } from '@/core/lists/items'
 
 /**
  * What follows from a piece is remembered beside it, and marked stale in the same transaction that changes what it
@@ -99,4 +100,4 @@ const TRIGGERS = [
   trigger('sought_changed', 'update on sought_row', index('-', 'old') + index('+', 'new')),
 ]
 
-const TRIGGER_NAMES = TRIGGERS.map((text) => /create trigger (\w+)/.exec(text)![1]!)
+const TRIGGER_NAMES = TRIGGERS.map((text) => itemAt(mustHave(/create trigger (\w+)/.exec(text)), 1))

@@ -9,6 +9,7 @@ import { BurnStrip, type DrawnYarn } from '@/ui/burn'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
 import { describeSeen, seenIn, statesWords } from '../../../shared/burn/session'
+import { itemAt, mustHave } from '@/core/lists/items'
 
 /** Something that was burnt, to lay beside something else. */
 export interface Comparable {
@@ -29,12 +30,12 @@ export function CompareBurns({ choices }: { choices: readonly Comparable[] }) {
   const [second, setSecond] = useState(choices[1]?.id)
   if (choices.length < 2) return null
   const of = (id: string | undefined, otherwise: number) =>
-    choices.find((one) => one.id === id) ?? choices[otherwise]!
+    choices.find((one) => one.id === id) ?? itemAt(choices, otherwise)
   const a = of(first, 0)
   const b = of(second, 1)
   const [seenA, seenB] = [seenIn(a.answers), seenIn(b.answers)]
   const both = features.filter(({ id }) => seenA[id] && seenB[id])
-  const apart = both.filter(({ id }) => !seenA[id]!.some((state) => seenB[id]!.includes(state)))
+  const apart = both.filter(({ id }) => !mustHave(seenA[id]).some((state) => mustHave(seenB[id]).includes(state)))
   const options = choices.map(({ id, label }) => [id, label] as const)
   return (
     <Paper aria-labelledby="compare">
@@ -69,7 +70,8 @@ export function CompareBurns({ choices }: { choices: readonly Comparable[] }) {
         <PlainList>
           {apart.map(({ id, title }) => (
             <li key={id}>
-              <b>{title}:</b> “{statesWords(id, seenA[id]!)}” against “{statesWords(id, seenB[id]!)}”
+              <b>{title}:</b> “{statesWords(id, mustHave(seenA[id]))}” against “{statesWords(id, mustHave(seenB[id]))}
+              ”
             </li>
           ))}
         </PlainList>

@@ -16,6 +16,7 @@ import { evidenceColumns, evidenceOption, stepsOption } from './evidenceOptions'
 import { WhatIf } from './WhatIf'
 import { evidenceWords, whyTitleOf } from '../../../shared/burn/why'
 import { ShareBar } from '@/ui/kit/Share'
+import { itemAt, mustHave } from '@/core/lists/items'
 
 const List = styled.ol`
   list-style: none;
@@ -143,8 +144,8 @@ function StepByStep({ question }: { question: IdentifyQuestion }) {
         head="After"
         columns={FAMILIES.map((id) => families[id].name)}
         rows={steps.map((step, index) => [
-          labels[index]!,
-          FAMILIES.map((id) => formatPercent(step.families.find((one) => one.id === id)!.present)),
+          itemAt(labels, index),
+          FAMILIES.map((id) => formatPercent(mustHave(step.families.find((one) => one.id === id)).present)),
         ])}
       />
     </>

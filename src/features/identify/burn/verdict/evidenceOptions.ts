@@ -6,6 +6,7 @@ import { type Evidence } from '@/core/identify/types'
 import { DYE_NAMES } from '@/ui/belief/dyes'
 import { type Palette } from '@/ui/charts/EChart'
 import { timesWords, whyTitleOf } from '../../../shared/burn/why'
+import { mustHave } from '@/core/lists/items'
 
 /**
  * Bits at which a cell has its full colour, and per cent of dye in it then: words on it keep 4.5 : 1, light and dark.
@@ -111,7 +112,7 @@ export function stepsOption(
       symbolSize: 8,
       lineStyle: { width: 3, type: DASHES[index] },
       color: palette(DYE_NAMES[id]),
-      data: steps.map((step) => 100 * step.families.find((one) => one.id === id)!.present),
+      data: steps.map((step) => 100 * mustHave(step.families.find((one) => one.id === id)).present),
     })),
   }
 }

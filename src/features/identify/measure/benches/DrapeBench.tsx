@@ -22,6 +22,7 @@ import { Question } from '../../../shared/question/Question'
 import { DrapedDiscPicture } from '../disc/DrapedDisc'
 import { BenchColumns, Mean, type BenchProps } from './common'
 import { TypedForm } from './TypedForm'
+import { lastOf } from '@/core/lists/items'
 
 const WAYS = [
   ['eye', 'by eye'],
@@ -128,7 +129,7 @@ function FallQuestion({ readings, yarn }: BenchProps) {
         canUndo={kept.length > 0}
         blank={false}
         onAnswer={([body]) => body && readings.add({ kind: 'drape-grade', test, body: body as Body })}
-        onUndo={() => readings.drop(kept.at(-1)!.id)}
+        onUndo={() => readings.drop(lastOf(kept).id)}
       />
     </Stack>
   )

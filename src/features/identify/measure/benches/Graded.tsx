@@ -5,6 +5,7 @@ import { type KeptMeasurement } from '@/core/notebook/measurements'
 import { Question, type QuestionAsked } from '../../../shared/question/Question'
 import { type Readings } from '../../../shared/readings/useReadings'
 import { BenchColumns } from './common'
+import { lastOf } from '@/core/lists/items'
 
 /** Five grades, the first the worst. */
 export function grades(labels: readonly string[]): QuestionAsked['states'] {
@@ -44,7 +45,7 @@ export function Graded({
         canUndo={kept.length > 0}
         blank={false}
         onAnswer={answer}
-        onUndo={() => readings.drop(kept.at(-1)!.id)}
+        onUndo={() => readings.drop(lastOf(kept).id)}
       />
     </BenchColumns>
   )

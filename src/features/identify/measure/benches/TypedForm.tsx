@@ -12,12 +12,13 @@ import { Terms } from '@/ui/kit/Terms'
 import { fieldUnits, fromField, toField } from '../../../shared/settings/measures'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
 import { type Readings } from '../../../shared/readings/useReadings'
+import { mustHave } from '@/core/lists/items'
 
 type Typed = Record<string, number | string | null>
 
 /** A form of reading typed into the fields that its kind declares. What its schema refuses is told at the field. */
 export function TypedForm({ id, form, readings }: { id: string; form: ReadingForm; readings: Readings }) {
-  const entry = form.entry!
+  const entry = mustHave(form.entry)
   const [typed, setTyped] = useState<Typed>(() => emptied(entry.fields))
   const parsed = MeasurementSchema.safeParse({ kind: id, ...typed })
   const isFilled = entry.fields.every(({ key }) => typed[key] !== null)
@@ -37,7 +38,13 @@ export function TypedForm({ id, form, readings }: { id: string; form: ReadingFor
       </Steps>
       <Fields>
         {entry.fields.map((field) => (
-          <OneField key={field.key} field={field} value={typed[field.key]!} error={errors[field.key]} onSet={set} />
+          <OneField
+            key={field.key}
+            field={field}
+            value={typed[field.key] ?? ''}
+            error={errors[field.key]}
+            onSet={set}
+          />
         ))}
       </Fields>
       <Actions>

@@ -9,6 +9,7 @@ import { type Readings } from '../../../shared/readings/useReadings'
 import { type Counted } from '../../../shared/picture/jobs'
 import { PictureStage } from '../../../shared/picture/Stage'
 import { countWords } from './words'
+import { itemAt } from '@/core/lists/items'
 
 /** Upright threads, and level ones. */
 const SETS = [
@@ -45,7 +46,9 @@ export function CountedThreads({
           shown[set] ? (
             <path
               key={colour}
-              d={lines[set]!.map(({ from, to }) => `M${from.x} ${from.y}L${to.x} ${to.y}`).join('')}
+              d={itemAt(lines, set)
+                .map(({ from, to }) => `M${from.x} ${from.y}L${to.x} ${to.y}`)
+                .join('')}
               stroke={colour}
               strokeWidth={view.width / 420}
               strokeOpacity=".85"
@@ -112,7 +115,7 @@ function Numbers({ sets, shown, onShow }: NumbersProps) {
       </thead>
       <tbody>
         {sets.map((set, index) => {
-          const { name, colour } = SETS[index]!
+          const { name, colour } = itemAt(SETS, index)
           return (
             <tr key={name}>
               <th scope="row">{name}</th>

@@ -13,6 +13,7 @@ import { PictureStage, withinStage, type Spot } from '../../../shared/picture/St
 import { usePicture, type Picture } from '../../../shared/picture/usePicture'
 import { Working } from '../../../shared/picture/Working'
 import { type Readings } from '../../../shared/readings/useReadings'
+import { itemAt, mustHave } from '@/core/lists/items'
 
 type Which = 'ends' | 'picks'
 /** Shown from near where nothing was counted yet, cm. */
@@ -119,8 +120,8 @@ export function HandCount({
                 readings.add({
                   kind: 'count',
                   how: 'hand',
-                  endsPerCm: counts.ends!.value,
-                  picksPerCm: counts.picks!.value,
+                  endsPerCm: mustHave(counts.ends).value,
+                  picksPerCm: mustHave(counts.picks).value,
                   skewDeg: null,
                   twillAngleDeg: null,
                   picture: null,
@@ -216,7 +217,7 @@ function CountsTold({
               <Compared
                 key={set}
                 name={set === 'ends' ? 'upright' : 'level'}
-                outcome={compareCounts(counts[set], counted.sets[index]!.threadsPerCm)}
+                outcome={compareCounts(counts[set], itemAt(counted.sets, index).threadsPerCm)}
               />
             ) : null,
           )

@@ -10,6 +10,7 @@ import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { BAUD_RATES, hasSerial, SerialScale } from '../../../../devices/scale/serialScale'
 import { useScale } from './useScale'
+import { mustHave } from '@/core/lists/items'
 
 const Display = styled.output`
   display: block;
@@ -97,7 +98,7 @@ export function ScalePanel({ onTake }: { onTake: (grams: number, resolutionGrams
           <Actions>
             <StrongButton
               isDisabled={settled.grams === null || settled.grams <= 0}
-              onPress={() => onTake(settled.grams!, settled.resolutionGrams)}
+              onPress={() => onTake(mustHave(settled.grams), settled.resolutionGrams)}
             >
               Take this weight
             </StrongButton>

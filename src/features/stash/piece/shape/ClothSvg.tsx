@@ -3,6 +3,7 @@
 import { type PointerEvent, type ReactNode } from 'react'
 import styled from 'styled-components'
 import { type Box, type Outline } from '@/core/shapes/polygon'
+import { mustHave } from '@/core/lists/items'
 
 const Drawing = styled.svg`
   display: block;
@@ -55,7 +56,7 @@ export function ClothSvg({ box: { minX, minY, maxX, maxY }, label, onDrag, child
       svg.dataset.from = `${x} ${-y}`
     }
     const [fromX, fromY] = (svg.dataset.from ?? `${x} ${-y}`).split(' ').map(Number)
-    onDrag([fromX!, fromY!], [x, -y], event.type === 'pointerup')
+    onDrag([mustHave(fromX), mustHave(fromY)], [x, -y], event.type === 'pointerup')
   }
   return (
     <Drawing

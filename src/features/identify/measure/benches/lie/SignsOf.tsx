@@ -5,6 +5,7 @@ import { nextSign, type Said, type Sign, type Signs } from '@/core/measure/lie/s
 import { QuietButton } from '@/ui/kit/buttons'
 import { ChoiceField } from '@/ui/kit/fields'
 import { Paper, PlainList, Soft } from '@/ui/kit/surfaces'
+import { mustHave } from '@/core/lists/items'
 
 const Seen = styled.li`
   display: flex;
@@ -49,7 +50,7 @@ export function SignsOf({ title, signs, said, onSay, choices }: Props) {
           .map((sign) => (
             <Seen key={sign.id}>
               <span>
-                {sign.question} <b>{choices.find(([choice]) => choice === said[sign.id])![1]}</b>
+                {sign.question} <b>{mustHave(choices.find(([choice]) => choice === said[sign.id]))[1]}</b>
               </span>
               <QuietButton
                 aria-label={`Look again: ${sign.question}`}
