@@ -7,7 +7,7 @@ import { UNKNOWN_FIT } from '../fit/score'
 import { scoreNumbers } from './scoreNumbers'
 import { codesOf, type OfferColumns, type StashColumns } from './stashColumns'
 import { type Sums } from './sums'
-import { floatAt, mustHave } from '../../lists/items'
+import { mustHave } from '../../lists/items'
 
 /** Score and certainty of every cloth for one need, in the order of the columns. */
 export interface ColumnScores {
@@ -26,8 +26,8 @@ export function scoreColumns(need: Need, { ids, parts }: StashColumns): ColumnSc
   for (const { kind, places, columns } of parts) {
     const { score, importance, certain } = sumsOf(adaptedTo(kind, asked), columns)
     places.forEach((place, at) => {
-      scores[place] = floatAt(score, at)
-      certainties[place] = floatAt(certain, at) / floatAt(importance, at)
+      scores[place] = score[at]!
+      certainties[place] = certain[at]! / importance[at]!
     })
   }
   return { scores, certainties }
@@ -63,8 +63,8 @@ function scoreCodes({ score, importance, certain }: Sums, columns: OfferColumns,
   })
   for (let i = 0; i < codes.length; i++) {
     const code = codes[i]!
-    score[i]! *= floatAt(factors, code)
-    importance[i]! += floatAt(weights, code)
-    certain[i]! += floatAt(known, code)
+    score[i]! *= factors[code]!
+    importance[i]! += weights[code]!
+    certain[i]! += known[code]!
   }
 }

@@ -21,20 +21,19 @@ export interface Criterion {
 export const SCORED_NUMBERS = ['gsm', 'stretchWidth', 'stretchLength'] as const
 export type ScoredNumber = (typeof SCORED_NUMBERS)[number]
 
-/** How a fabric is scored by its numbers. */
+/** How a fabric is scored by its numbers. The worst side counts; of equal ones the first. */
 export interface NumberScore {
   /** How much it can take off the score, 0 to 1. */
   importance: number
-  /** The worst of them counts; of equal ones the first. */
-  sides: readonly Side[]
+  gsm?: NumberSide
+  /** A side that no number decides. */
+  fixed?: FixedSide
+  stretch?: NumberSide & { by: 'stretchWidth' | 'stretchLength' }
   /** Whether it counts as unknown where none of its sides is known; else it is not asked for. */
   isAlwaysAsked: boolean
 }
 
-/** One side of a criterion: fixed, or by a number that may not be known. */
-export type Side = FixedSide | NumberSide
-
-interface FixedSide {
+export interface FixedSide {
   fit: number
   miss: Assessment['miss']
   certainty: number
@@ -42,7 +41,6 @@ interface FixedSide {
 
 /** Fits by a number: `base` and `slope` times where the number lies on the ramp. */
 export interface NumberSide {
-  by: ScoredNumber
   ramp: Ramp
   /** 0 where left out. */
   base?: number
@@ -56,16 +54,18 @@ export interface NumberSide {
 export type WorstSide = (FixedSide & { /** Where the number lies on its ramp, 0 to 1. */ on: number }) | null
 
 /** The worst side of a fabric. */
-export function worstSide({ sides }: Pick<NumberScore, 'sides'>, offer: Offer): WorstSide {
+export function worstSide({ gsm, fixed, stretch }: NumberScore, offer: Offer): WorstSide {
+  const sides = [
+    gsm && sideOf(gsm, offer.gsm),
+    fixed && { ...fixed, on: 1 },
+    stretch && sideOf(stretch, offer[stretch.by]),
+  ]
   let worst: WorstSide = null
-  for (const side of sides) {
-    const found = 'by' in side ? ofNumber(side, offer[side.by]) : { ...side, on: 1 }
-    if (found && (worst === null || found.fit < worst.fit)) worst = found
-  }
+  for (const side of sides) if (side && (worst === null || side.fit < worst.fit)) worst = side
   return worst
 }
 
-function ofNumber(side: NumberSide, known: KnownValue<Quantity> | undefined): WorstSide {
+function sideOf(side: NumberSide, known: KnownValue<Quantity> | undefined): WorstSide {
   if (!known) return null
   const { low, high, zeroBelow, zeroAbove } = side.ramp
   const { value, sd } = known.value

@@ -8,7 +8,7 @@ import { type FullNeed } from '../need/need'
 import { type Offer } from '../../fabric/types'
 import { type Assessment } from '../fit/types'
 import { CERTAINTY, IMPORTANCE } from '../fit/weights'
-import { knownKey, worstSide, type Criterion, type Side } from './criterion'
+import { knownKey, worstSide, type Criterion, type FixedSide, type NumberScore } from './criterion'
 import { chosenWord, DETAILS, type Detail } from '../../vocabulary/choosing'
 import { fibresOf } from '../../fibres/traits'
 
@@ -36,13 +36,9 @@ function criterionOf(detail: Detail): Criterion {
     id: detail,
     // Only what heat sets asks for the fibres as well.
     reads: rule.heatSets ? bodyAndFibresKey : bodyKey,
-    score: (need, offer) => ({
-      importance: IMPORTANCE.detail,
-      sides: sidesOf(detail, need, offer),
-      isAlwaysAsked: false,
-    }),
+    score: (need, offer) => scoreDetail(detail, need, offer),
     judge: (need, offer) => {
-      const worst = worstSide({ sides: sidesOf(detail, need, offer) }, offer)
+      const worst = worstSide(scoreDetail(detail, need, offer), offer)
       if (!worst) return undefined
       const { fit, miss, certainty } = worst
       const fine = isHeatSet(rule, offer)
@@ -63,15 +59,17 @@ function bodyAndFibresKey({ body, fibres }: Offer): string {
 }
 
 /** Its weight, its fall and its stretch, as far as the detail minds them. */
-function sidesOf(detail: Detail, need: FullNeed, offer: Offer): Side[] {
+function scoreDetail(detail: Detail, need: FullNeed, offer: Offer): NumberScore {
   const rule = detailRules[detail]
   const weights = weightsOf(rule, offer, need.gsm)
   const least = isDrawnIn(detail, need.details) ? undefined : rule.stretchAtLeast
-  return [
-    ...(weights ? [{ by: 'gsm', ramp: detailWeightRamp(weights) } as const] : []),
-    ...byBody(rule, offer),
-    ...(least === undefined ? [] : [{ by: 'stretchWidth', ramp: detailStretchRamp(least) } as const]),
-  ]
+  return {
+    importance: IMPORTANCE.detail,
+    isAlwaysAsked: false,
+    ...(weights && { gsm: { ramp: detailWeightRamp(weights) } }),
+    fixed: byBody(rule, offer),
+    ...(least !== undefined && { stretch: { by: 'stretchWidth', ramp: detailStretchRamp(least) } }),
+  }
 }
 
 const PLIABLE: readonly Body[] = ['fluid', 'soft', 'moderate']
@@ -97,13 +95,13 @@ function isHeatSet({ heatSets = false }: DetailRule, { fibres }: Offer): boolean
   )
 }
 
-function byBody(rule: DetailRule, offer: Offer): Side[] {
+function byBody(rule: DetailRule, offer: Offer): FixedSide | undefined {
   const { body: wanted } = rule
   const { body } = offer
-  if (!wanted || !body) return []
+  if (!wanted || !body) return undefined
   const certainty = CERTAINTY[body.how]
-  if (isHeatSet(rule, offer)) return [{ fit: 1, miss: null, certainty }]
-  return [{ ...fitOfStep(BODIES, body.value, wanted, [1, 0.55, 0.15, 0]), certainty }]
+  if (isHeatSet(rule, offer)) return { fit: 1, miss: null, certainty }
+  return { ...fitOfStep(BODIES, body.value, wanted, [1, 0.55, 0.15, 0]), certainty }
 }
 
 function sentence(rule: DetailRule, detail: Detail, miss: Assessment['miss']): string {

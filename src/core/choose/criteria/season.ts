@@ -5,7 +5,7 @@ import { type Ramp } from '../fit/fit'
 import { type FullNeed } from '../need/need'
 import { type Assessment } from '../fit/types'
 import { CERTAINTY, IMPORTANCE, unknownAssessment } from '../fit/weights'
-import { knownKey, worstSide, type Criterion, type NumberScore, type Side } from './criterion'
+import { knownKey, worstSide, type Criterion, type NumberScore } from './criterion'
 
 /** Regain at and above which cloth feels dry on hot skin, and below which it feels clammy; per cent, from memory. */
 const DRY_REGAIN = 7
@@ -43,19 +43,22 @@ const HOT: Ramp = { low: 0, high: HOT_OVER, zeroBelow: -1, zeroAbove: HOT_OVER *
 const COLD: Ramp = { low: COLD_UNDER, high: 10_000, zeroBelow: COLD_UNDER * 0.3, zeroAbove: 20_000 }
 
 function scoreSeason(need: FullNeed, { fibres }: Offer): NumberScore {
-  if (!fibres) return { importance: IMPORTANCE.season, sides: [], isAlwaysAsked: true }
+  if (!fibres) return { importance: IMPORTANCE.season, isAlwaysAsked: true }
   return {
     importance: importanceOf(need),
-    sides: [sideOf(need, drynessOf(fibres.value), CERTAINTY[fibres.how])],
+    ...sideOf(need, drynessOf(fibres.value), CERTAINTY[fibres.how]),
     isAlwaysAsked: true,
   }
 }
 
-function sideOf({ season: when, nextToSkin }: FullNeed, dry: number, certainty: number): Side {
-  if (when === 'hot')
-    return { by: 'gsm', ramp: HOT, slope: nextToSkin ? 0.3 + 0.7 * dry : 0.6 + 0.4 * dry, certainty }
-  if (when === 'cold') return { by: 'gsm', ramp: COLD, base: 0.5, slope: 0.5, certainty }
-  return { fit: nextToSkin ? 0.75 + 0.25 * dry : 1, miss: null, certainty }
+function sideOf(
+  { season: when, nextToSkin }: FullNeed,
+  dry: number,
+  certainty: number,
+): Pick<NumberScore, 'gsm' | 'fixed'> {
+  if (when === 'hot') return { gsm: { ramp: HOT, slope: nextToSkin ? 0.3 + 0.7 * dry : 0.6 + 0.4 * dry, certainty } }
+  if (when === 'cold') return { gsm: { ramp: COLD, base: 0.5, slope: 0.5, certainty } }
+  return { fixed: { fit: nextToSkin ? 0.75 + 0.25 * dry : 1, miss: null, certainty } }
 }
 
 function judgeSeason(need: FullNeed, offer: Offer): Assessment {

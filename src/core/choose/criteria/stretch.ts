@@ -20,14 +20,15 @@ function criterionOf(
 ): Criterion {
   const score = ({ [by]: asked }: FullNeed): NumberScore => ({
     importance: asked[0] >= RELIES_ON_STRETCH ? IMPORTANCE.stretchRelied : IMPORTANCE.stretch,
-    sides: [{ by, ramp: stretchRamp(asked) }],
+    stretch: { by, ramp: stretchRamp(asked) },
     isAlwaysAsked,
   })
   const judge = (need: FullNeed, offer: Offer): Assessment | undefined => {
     const [least, most] = need[by]
-    const { importance, sides } = score(need)
+    const scored = score(need)
+    const { importance } = scored
     const known = offer[by]
-    const worst = worstSide({ sides }, offer)
+    const worst = worstSide(scored, offer)
     if (!known || !worst) {
       const text =
         least >= RELIES_ON_STRETCH

@@ -21,7 +21,7 @@ export const WEIGHT: Criterion = {
 function scoreWeight(need: FullNeed, { called }: Offer): NumberScore {
   return {
     importance: IMPORTANCE.weight,
-    sides: [{ by: 'gsm', ramp: weightRamp(withNamed(need, called)) }],
+    gsm: { ramp: weightRamp(withNamed(need, called)) },
     isAlwaysAsked: true,
   }
 }

@@ -1,11 +1,13 @@
 import { type Quantity } from '../../units/quantity'
-import { itemAt } from '../../lists/items'
+
+/** How far the furthest of the slices below lies from the middle, in standard deviations. */
+const FURTHEST = 1.593
 
 /**
  * Standard normal quantiles at the middles of nine equal slices of probability: a cloth's doubt, in nine equally
  * likely values.
  */
-const SLICES = [-1.593, -0.967, -0.589, -0.282, 0, 0.282, 0.589, 0.967, 1.593]
+const SLICES = [-FURTHEST, -0.967, -0.589, -0.282, 0, 0.282, 0.589, 0.967, FURTHEST]
 
 /**
  * How well an uncertain quantity fits a span: the mean membership over its doubt, 0 to 1.
@@ -35,17 +37,14 @@ export function fitOfNumber(
   const below = low > zeroBelow ? 1 / (low - zeroBelow) : Infinity
   const above = zeroAbove > high ? 1 / (zeroAbove - high) : Infinity
   let sum = 0
-  for (let i = 0; i < COUNT; i++) {
-    const at = value + itemAt(SLICES, i) * sd
+  for (let i = 0; i < SLICES.length; i++) {
+    const at = value + SLICES[i]! * sd
     if (at < low) sum += at > zeroBelow ? (at - zeroBelow) * below : 0
     else if (at > high) sum += at < zeroAbove ? (zeroAbove - at) * above : 0
     else sum += 1
   }
-  return sum / COUNT
+  return sum / SLICES.length
 }
-
-const COUNT = SLICES.length
-const FURTHEST = -itemAt(SLICES, 0)
 
 /** How well a step on an ordered scale fits a set of wanted steps: by its distance from the nearest. */
 export function fitOfStep<T>(
