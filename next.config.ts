@@ -25,7 +25,13 @@ const HEADERS = Object.entries({
   'Permissions-Policy': 'camera=(self), serial=(self), microphone=(), geolocation=(), payment=(), usb=(), midi=()',
 }).map(([key, value]) => ({ key, value }))
 
+/** The library of controls brings its words in 34 languages. */
+const OTHER_LANGUAGE = /\/private\/intl\/(?:.*\/)?(?!en-US)[a-z]{2}-[A-Z]{2}\.mjs$/
+
 const config: NextConfig = {
+  turbopack: {
+    rules: { '*.mjs': [{ condition: { path: OTHER_LANGUAGE }, loaders: ['./scripts/englishOnly.cjs'], as: '*.js' }] },
+  },
   compiler: { styledComponents: true },
   env: { ROUGH_SWATCH_TABLES: hashOfCore() },
   poweredByHeader: false,

@@ -1,10 +1,6 @@
 import { type MixPart } from '../fabric/types'
 import { uptakeIn } from './uptake'
-import { DYE_CLASSES, type DyeClass } from '../vocabulary/dyes'
-
-/** What lies on a cloth and keeps dye out. */
-export const DYE_FINISHES = ['coated', 'resin', 'waterproof'] as const
-export type DyeFinish = (typeof DYE_FINISHES)[number]
+import { DYE_CLASSES, type DyeClass, type DyeFinish } from '../vocabulary/dyes'
 
 /** Share of the dye that still gets through, 0 … 1; common practice. */
 const LETS_THROUGH: Readonly<Record<DyeFinish, number>> = { coated: 0.02, resin: 0.5, waterproof: 0.1 }

@@ -2,18 +2,15 @@ import { deltaE } from '../colour/colour'
 import { type MixPart } from '../fabric/types'
 import { FIBRE_WORDS } from '../vocabulary/fibres'
 import { amountsFor, depthOf, type Amounts } from './amounts'
-import { bathFor, dyeVerdict, letsThrough, type DyeFinish, type DyeVerdict } from './bath'
+import { bathFor, dyeVerdict, letsThrough, type DyeVerdict } from './bath'
 import { uptakeIn } from './uptake'
-import { type DyeClass } from '../vocabulary/dyes'
+import { type DyeClass, type DyeFinish, type DyeThread } from '../vocabulary/dyes'
 import { dyeOutcome, type DyeOutcome } from './outcome'
 import { dyeCautions, LASTS, recipeFor } from './recipe'
 import { type TextWithId } from '../vocabulary/words'
 import { stripFor, type Strip } from './strip'
 import { fibreById } from '../fibres/catalogue'
 import { itemAt } from '../lists/items'
-
-export const DYE_THREADS = ['polyester', 'cotton', 'silk'] as const
-export type DyeThread = (typeof DYE_THREADS)[number]
 
 /** What is to be dyed, and how. */
 export interface DyeAsked {

@@ -1,3 +1,4 @@
+import { isCloth } from '../cloths/traits'
 import { fibreById, isTrace } from '../fibres/catalogue'
 import { ironFor } from '../fibres/irons'
 import { type IronDots, type Tumble } from '../fibres/types'
@@ -23,33 +24,6 @@ export interface Care {
 /** Where its fibres are unknown: what hardly anything is hurt by. */
 const CAREFUL: Care = { washCelsius: 30, tumble: 'never', ironDots: 1, isGentle: true, tenderest: null }
 
-/** Wools that are tailored and lined: all of them are steamed and dry-cleaned, never washed. Common practice. */
-const TAILORING: readonly string[] = [
-  ...[
-    'suiting',
-    'melton',
-    'coating',
-    'tweed',
-    'gabardine',
-    'loden',
-    'flannel-wool',
-    'prince-of-wales',
-    'houndstooth',
-  ],
-  ...['hopsack', 'barathea', 'doeskin', 'covert', 'zibeline', 'herringbone', 'cavalry-twill', 'whipcord', 'serge'],
-  'crepe-wool',
-]
-/** Made-up or tailored wool and piles of silk or acetate are not put into water. Common practice. */
-const DRY_CLEANED: readonly string[] = [
-  ...TAILORING,
-  'velvet',
-  'lame',
-  'sequin-net',
-  'duchess-satin',
-  'brocade',
-  'hair-canvas',
-  'bump',
-]
 /** From what may not be tumbled to what bears the most. */
 export const TUMBLES: readonly Tumble[] = ['never', 'low', 'normal']
 
@@ -71,7 +45,7 @@ export function careOf(offer: Offer): Care {
   const isCottonVelvet = offer.called === 'velvet' && all.every((id) => id === 'cotton' || id === 'polyester')
   const isWaterShy =
     coldest.celsius === null ||
-    (DRY_CLEANED.includes(offer.called ?? '') && !isCottonVelvet && all.some((id) => isLike(id, 'gentle-wash')))
+    (isCloth(offer.called, 'dry-cleaned') && !isCottonVelvet && all.some((id) => isLike(id, 'gentle-wash')))
   const tumble = isCoated(offer) ? 0 : Math.min(...kinds.map((kind) => TUMBLES.indexOf(kind.tumble)))
   const iron = mustHave(ironFor(mustHave(offer.fibres).value))
   const mostDots = isCoated(offer) || hasMeltingPile(offer) ? 1 : hasPile(offer) ? 2 : 3

@@ -1,3 +1,4 @@
+import { isCloth } from '../cloths/traits'
 import { fibreById } from '../fibres/catalogue'
 import { materialOf } from './materialOf'
 import { meanOver } from './mix'
@@ -6,79 +7,7 @@ import { type Offer } from './types'
 import { HANDLINGS, type Handling } from '../vocabulary/cloth'
 import { isLike } from '../fibres/traits'
 
-/** Cloths that are coated or laid under a film: they neither breathe nor fray, and a pin leaves its hole. */
-const COATED: readonly string[] = [
-  'oilcloth',
-  'blackout',
-  'laminate',
-  'waxed-cotton',
-  'softshell',
-  'faux-leather',
-  'vinyl',
-]
-/** Cloths whose threads lie loose or smooth, so that cut edges ravel; common practice. */
-const RAVELS: readonly string[] = [
-  'hopsack',
-  'boucle',
-  'tweed',
-  'dupion',
-  'shantung',
-  'brocade',
-  'lame',
-  'chiffon',
-  'georgette',
-  'hessian',
-  'gauze',
-  'double-gauze',
-  'crinkle-gauze',
-  'noil',
-  'suit-lining',
-  'lining',
-]
-/** Milled or brushed so that its threads hold one another; common practice. */
-const MILLED: readonly string[] = [
-  'melton',
-  'coating',
-  'loden',
-  'flannel',
-  'flannel-wool',
-  'blanket-cloth',
-  'moleskin',
-  'suedecloth',
-]
-/** Knits that are raised or looped on one side; common practice. */
-const KNITTED_PILES: readonly string[] = ['velour', 'panne-velvet', 'plush', 'fleece', 'minky', 'sherpa', 'faux-fur']
-/** Without a pile, but brushed or milled one way, so that it shades; common practice. */
-const NAPPED: readonly string[] = [
-  'loden',
-  'moleskin',
-  'suedecloth',
-  'melton',
-  'coating',
-  'doeskin',
-  'zibeline',
-  'flannel-wool',
-]
 const RAVELLING_WEAVES = ['satin', 'sateen', 'basket', 'leno', 'crepe-weave', 'jacquard']
-/** Knits that lie flat when they are cut. */
-const FLAT_KNITS: readonly string[] = [
-  'interlock',
-  'ponte',
-  'scuba',
-  'scuba-crepe',
-  'fleece',
-  'fleece-back',
-  'rib-knit',
-  'textured-knit',
-  'pique-knit',
-  'quilted-knit',
-  'loopback',
-  'sweatshirting',
-  'velour',
-  'minky',
-  'sherpa',
-]
-
 /** How smooth fibres have to be on the whole for a cloth of them to slide about, 0 … 1. */
 const SLIDES_FROM = 0.6
 /** g/m² above which nothing slips off the table, and under which any cloth is delicate; mm from which it is bulky. */
@@ -94,12 +23,12 @@ const RULES: Readonly<Record<Handling, (offer: Offer) => boolean>> = {
   frays: (offer) => isWoven(offer) && !isCoated(offer) && !isMilled(offer) && ravels(offer),
   curls: ({ construction, interlacing, called = '' }) =>
     construction?.value === 'knit' &&
-    !COATED.includes(called) &&
+    !isCloth(called, 'coated') &&
     (interlacing ?? 'jersey') === 'jersey' &&
-    !FLAT_KNITS.includes(called),
+    !isCloth(called, 'lies-flat'),
   delicate: (offer) =>
     weightOf(offer) < DELICATE_UNDER ||
-    (offer.construction?.value === 'net' && offer.called !== 'sports-mesh' && offer.called !== 'power-mesh') ||
+    (offer.construction?.value === 'net' && !isCloth(offer.called, 'firm')) ||
     (isSmooth(offer) && weightOf(offer) < 90),
   pile: (offer) => hasPile(offer),
   sheer: ({ opacity }) => opacity?.value === 'sheer',
@@ -116,17 +45,17 @@ export function handlingOf(offer: Offer): readonly Handling[] {
 export function isCoated(offer: Offer): boolean {
   const { called = '', handling } = offer
   const material = materialOf(offer)
-  return handling?.includes('coated') ?? (material ? !material.takesPins : COATED.includes(called))
+  return handling?.includes('coated') ?? (material ? !material.takesPins : isCloth(called, 'coated'))
 }
 
 export function hasPile({ interlacing, called = '', handling }: Offer): boolean {
   if (handling) return handling.includes('pile')
-  return interlacing === 'pile' || interlacing === 'pile-ribs' || KNITTED_PILES.includes(called)
+  return interlacing === 'pile' || interlacing === 'pile-ribs' || isCloth(called, 'knitted-pile')
 }
 
 /** Whether it was milled or raised so that its threads are hidden and hold one another. */
 export function isMilled({ called = '' }: Offer): boolean {
-  return MILLED.includes(called)
+  return isCloth(called, 'milled')
 }
 
 /** Whether its pile melts: it glazes under an iron, and glue for interfacing wants more heat than it bears. */
@@ -141,7 +70,7 @@ export function hasMeltingPile(offer: Offer): boolean {
 export function isOneWay(offer: Offer): boolean {
   const material = materialOf(offer)
   if (material) return offer.nap?.value ?? material.layout.turn === 'one-way'
-  return offer.nap?.value ?? ((hasPile(offer) && offer.called !== 'terry') || NAPPED.includes(offer.called ?? ''))
+  return offer.nap?.value ?? ((hasPile(offer) && !isCloth(offer.called, 'no-nap')) || isCloth(offer.called, 'shades'))
 }
 
 function weightOf({ gsm }: Offer): number {
@@ -162,7 +91,7 @@ function mayFlow(offer: Offer): boolean {
 }
 
 function isSmooth({ mix = [], interlacing, called = '' }: Offer): boolean {
-  if (called === 'noil' || called === 'winceyette' || called === 'peachskin') return false
+  if (isCloth(called, 'grips')) return false
   const slide = meanOver(mix, ({ handle }) => handle.slide)?.value ?? 0
   const ofWeave = interlacing === 'satin' ? 0.15 : interlacing === 'crepe-weave' ? -0.05 : 0
   return slide + ofWeave >= SLIDES_FROM
@@ -172,7 +101,7 @@ function ravels(offer: Offer): boolean {
   const { called = '', interlacing, mix = [] } = offer
   const isCoarse = mix[0] !== undefined && isLike(mix[0].fibre, 'coarse')
   return (
-    RAVELS.includes(called) ||
+    isCloth(called, 'ravels') ||
     isCoarse ||
     weightOf(offer) > COARSE_OVER ||
     isSmooth(offer) ||

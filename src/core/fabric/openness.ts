@@ -1,3 +1,4 @@
+import { clothWithId } from '../cloths/traits'
 import { type Opacity } from '../vocabulary/cloth'
 import { type Quantity } from '../units/quantity'
 import { isCoated } from './handling'
@@ -36,42 +37,6 @@ const BY_WEAVE: Readonly<Partial<Record<string, number>>> = {
   'pile-ribs': -0.1,
   pile: -0.08,
 }
-/** Cloths that are woven closer or wider than their kind. */
-const BY_NAME: Readonly<Partial<Record<string, number>>> = {
-  microfibre: -0.26,
-  peachskin: -0.18,
-  cambric: -0.1,
-  ticking: -0.18,
-  taffeta: -0.18,
-  gabardine: -0.16,
-  'cavalry-twill': -0.1,
-  scuba: -0.24,
-  'scuba-crepe': -0.24,
-  ripstop: -0.36,
-  'ripstop-cotton': -0.2,
-  sailcloth: -0.12,
-  duck: -0.1,
-  canvas: -0.06,
-  'sports-mesh': 0.2,
-  gauze: 0.22,
-  'crinkle-gauze': 0.2,
-  'double-gauze': 0.16,
-  seersucker: 0.14,
-  plisse: 0.1,
-  'broderie-anglaise': 0.18,
-  hessian: 0.3,
-  chiffon: 0.1,
-  voile: 0.08,
-  'linen-light': 0.12,
-  'linen-medium': 0.1,
-  'linen-heavy': 0.06,
-  'tropical-wool': 0.14,
-  'wicking-knit': 0.12,
-  pique: 0.06,
-  'pique-knit': 0.14,
-  pointelle: 0.18,
-  'sweater-knit': 0.2,
-}
 /** What each doubling of its weight takes off. */
 const BY_DOUBLING = 0.13
 /** Standard uncertainty of the scale for a cloth whose making is known, and for one of which nothing is. */
@@ -97,7 +62,7 @@ export function opennessOf(offer: Offer, openShare?: number): Quantity {
     PLAIN +
     BY_OPACITY[opacity?.value ?? 'opaque'] +
     (BY_WEAVE[weave] ?? 0) +
-    (BY_NAME[called] ?? 0) -
+    (clothWithId(called)?.openness ?? 0) -
     BY_DOUBLING * Math.log2(Math.max(1, weight) / USUAL_GSM)
   const isKnown = construction !== undefined && gsm !== undefined
   return { value: bounded(value), sd: isKnown ? SPREAD : UNKNOWN_SPREAD }

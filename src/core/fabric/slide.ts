@@ -1,3 +1,4 @@
+import { clothWithId } from '../cloths/traits'
 import { type Quantity } from '../units/quantity'
 import { hasPile } from './handling'
 import { meanOver } from './mix'
@@ -5,8 +6,6 @@ import { type Offer } from './types'
 
 /** What a weave adds to the slide of its fibres, and what a raised or looped face takes off; common practice. */
 const BY_WEAVE: Readonly<Partial<Record<string, number>>> = { satin: 0.3, sateen: 0.2, twill: 0.1 }
-/** Cloths that are woven to rustle and slide, and linings by their name. */
-const BY_NAME: Readonly<Partial<Record<string, number>>> = { taffeta: 0.15, lining: 0.2, 'suit-lining': 0.25 }
 const RAISED = -0.5
 /** Standard uncertainty of one cloth beside its like. */
 const SPREAD = 0.08
@@ -20,6 +19,6 @@ export function slideOf(offer: Offer): Quantity | undefined {
   const fibres = meanOver(mix, ({ handle }) => handle.slide)
   if (!fibres) return undefined
   const isRaised = hasPile(offer) || isBrushed
-  const made = (BY_WEAVE[interlacing] ?? 0) + (BY_NAME[called] ?? 0) + (isRaised ? RAISED : 0)
+  const made = (BY_WEAVE[interlacing] ?? 0) + (clothWithId(called)?.slide ?? 0) + (isRaised ? RAISED : 0)
   return { value: fibres.value + made, sd: Math.hypot(fibres.sd, SPREAD) }
 }

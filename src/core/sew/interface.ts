@@ -67,8 +67,7 @@ export const ATTACH_RULES: readonly Rule<'fusible' | 'sew-in'>[] = [
   },
   {
     id: 'attach-sew-in-surface',
-    when: (c) =>
-      c.is('pile', 'coated') || c.calls('seersucker', 'plisse', 'crinkle-gauze', 'boucle', 'sequin-net', 'lame'),
+    when: (c) => c.is('pile', 'coated') || c.isOf('flattened-by-glue'),
     gives: 'sew-in',
     text: 'Sewn in: fusing flattens its surface.',
     safety: 4,

@@ -53,7 +53,7 @@ export const POINT_RULES: readonly Rule<NeedlePoint>[] = [
   },
   {
     id: 'point-jeans',
-    when: (c) => heavyPlant(c) || c.calls('denim', 'denim-heavy', 'denim-stretch', 'duck', 'canvas', 'ticking'),
+    when: (c) => heavyPlant(c) || c.isOf('dense'),
     gives: 'jeans',
     text: 'Dense and heavy: the stiff slim point made for jeans goes through folds without bending.',
     safety: 3,

@@ -73,7 +73,7 @@ export const ORDER_RULES: readonly Rule<null>[] = [
   },
   {
     id: 'chalk-right-side',
-    when: (c) => !c.is('pile') && c.offer.coloured?.value !== 'printed' && !c.isFilm && !c.calls(...TWO_FACED),
+    when: (c) => !c.is('pile') && c.offer.coloured?.value !== 'printed' && !c.isFilm && !c.isOf('two-faced'),
     gives: null,
     text: 'Chalk the same side of every piece as it is cut: the faces look alike until they are worn in another light.',
     safety: 1,
@@ -109,7 +109,7 @@ export const ORDER_RULES: readonly Rule<null>[] = [
   },
   {
     id: 'clear-sequins',
-    when: (c) => c.calls('sequin-net', 'lame'),
+    when: (c) => c.isOf('sequins'),
     gives: null,
     text: 'Take sequins off the allowances, eyes covered: they break needles and scratch.',
     safety: 2,
@@ -205,15 +205,12 @@ export const ORDER_RULES: readonly Rule<null>[] = [
   },
 ]
 
-const TWO_FACED = ['satin', 'charmeuse', 'sateen', 'denim', 'velvet', 'crepe-back-satin', 'chintz', 'brocade']
-
 /** What to be warned of. */
 export const WARNING_RULES: readonly Rule<null>[] = [
   ...materialCleaning,
   {
     id: 'pins-leave-holes',
-    when: (c) =>
-      c.isFilm || (c.isMostly('silken') && c.isWoven && c.gsm < 90) || c.calls('taffeta', 'organza', 'satin'),
+    when: (c) => c.isFilm || (c.isMostly('silken') && c.isWoven && c.gsm < 90) || c.isOf('pins-mark'),
     gives: null,
     text: 'Pins, and stitches that are undone, leave holes.',
     safety: 2,
@@ -242,7 +239,7 @@ export const WARNING_RULES: readonly Rule<null>[] = [
   },
   {
     id: 'water-spots',
-    when: (c) => c.isMostly('silken') || c.holds('dulls-in-heat') || c.calls('taffeta', 'moire'),
+    when: (c) => c.isMostly('silken') || c.holds('dulls-in-heat') || c.isOf('water-spots'),
     gives: null,
     text: 'Drops of water leave rings.',
     safety: 2,
@@ -277,14 +274,14 @@ export const WARNING_RULES: readonly Rule<null>[] = [
   },
   {
     id: 'snags',
-    when: (c) => c.isNet || c.is('slippery') || c.calls('satin', 'charmeuse', 'sequin-net', 'pointelle'),
+    when: (c) => c.isNet || c.is('slippery') || c.isOf('snags'),
     gives: null,
     text: 'Snags on rings, nails and rough tables.',
     safety: 1,
   },
   {
     id: 'sheds',
-    when: (c) => c.is('pile') || c.calls('boucle', 'chenille', 'sequin-net'),
+    when: (c) => c.is('pile') || c.isOf('sheds-when-cut'),
     gives: null,
     text: 'Cut edges shed: clean the machine after; a dust mask where there is much of it.',
     safety: 1,

@@ -86,8 +86,7 @@ export const CLOTH_RULES: readonly Rule<boolean>[] = [
   },
   {
     id: 'cloth-surface',
-    when: (c) =>
-      c.is('pile', 'coated') || c.calls('sateen', 'chintz', 'satin', 'lame', 'sequin-net', 'broderie-anglaise'),
+    when: (c) => c.is('pile', 'coated') || c.isOf('dulled-by-iron'),
     gives: true,
     text: 'Its surface would go flat or dull: always a cloth between.',
     safety: 3,
@@ -105,7 +104,7 @@ export const SIDE_RULES: readonly Rule<'face' | 'wrong'>[] = [
   },
   {
     id: 'side-wrong-raised',
-    when: (c) => c.calls('broderie-anglaise', 'matelasse', 'brocade', 'jacquard', 'clip-dot', 'sateen', 'chintz'),
+    when: (c) => c.isOf('raised-figure'),
     gives: 'wrong',
     text: 'From the wrong side, into something soft: what is raised stays raised.',
     safety: 4,

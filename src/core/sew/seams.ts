@@ -86,7 +86,7 @@ export const SEAM_RULES: readonly Rule<Points<SeamId>>[] = [
   },
   {
     id: 'seam-felled-heavy-plant',
-    when: (c) => c.calls('denim', 'denim-heavy', 'denim-shirt', 'duck', 'canvas', 'drill', 'chino') && !c.isLined,
+    when: (c) => c.isOf('workwear') && !c.isLined,
     gives: { 'flat-felled': 6 },
     text: 'what such cloth has always been sewn with.',
     safety: 1,
@@ -157,7 +157,7 @@ export const SEAM_RULES: readonly Rule<Points<SeamId>>[] = [
   },
   {
     id: 'seam-lace-narrow',
-    when: (c) => c.calls('lace', 'sequin-net'),
+    when: (c) => c.isOf('lacy'),
     gives: { zigzag: 5, french: 2 },
     text: 'a narrow zigzag along a motif, trimmed: hardly to be seen.',
     safety: 1,

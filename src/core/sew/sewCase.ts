@@ -1,3 +1,5 @@
+import { isCloth } from '../cloths/traits'
+import { type ClothTrait } from '../cloths/types'
 import { fibreById, isTrace } from '../fibres/catalogue'
 import { careOf, type Care } from '../fabric/care'
 import { handlingOf } from '../fabric/handling'
@@ -132,20 +134,20 @@ export class SewCase {
   }
   /** A pile that shades, creeps and is crushed; cords and towelling bear more. */
   get isVelvety() {
-    return this.is('pile') && !this.calls('corduroy', 'needlecord', 'terry', 'chenille', 'candlewick')
+    return this.is('pile') && !this.isOf('firm-pile')
   }
   /** Leather's likes: a film on a ground, which heals no hole. */
   get isFilm() {
     return this.is('coated')
   }
   get isFauxLeather() {
-    return ['faux-leather', 'vinyl', 'laminate', 'oilcloth'].includes(this.called)
+    return this.isOf('leather-like')
   }
   /** A smooth cloth of fine threads, closely woven, on which a round point makes holes or pulls threads. */
   get isFineAndClose() {
     const isFine = this.gsm < 135 && this.isWoven
     return (
-      isFine && (this.is('slippery', 'sheer', 'delicate') || FINE.includes(this.called) || this.isMostly('silken'))
+      isFine && (this.is('slippery', 'sheer', 'delicate') || this.isOf('fine-threads') || this.isMostly('silken'))
     )
   }
 
@@ -160,8 +162,9 @@ export class SewCase {
   makes(...garments: readonly Garment[]): boolean {
     return this.garment !== undefined && garments.includes(this.garment)
   }
-  calls(...cloths: readonly string[]): boolean {
-    return cloths.includes(this.called)
+  /** Whether the cloth that it is called has this trait. */
+  isOf(trait: ClothTrait): boolean {
+    return isCloth(this.called, trait)
   }
   /** The share of these fibres together, 0 … 1. */
   shareOf(...fibres: readonly FibreId[]): number {
@@ -183,27 +186,3 @@ export class SewCase {
     )
   }
 }
-
-/** Cloths of fine threads, closely set, whatever their handle. */
-const FINE: readonly string[] = [
-  'lawn',
-  'voile',
-  'batiste',
-  'cambric',
-  'organdie',
-  'organza',
-  'challis',
-  'chiffon',
-  'georgette',
-  'crepe-de-chine',
-  'habotai',
-  'charmeuse',
-  'satin',
-  'lining',
-  'peachskin',
-  'microfibre',
-  'ninon',
-  'silk-twill',
-  'taffeta',
-  'poplin',
-]

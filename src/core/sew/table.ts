@@ -6,7 +6,7 @@ export const LAYER_RULES: readonly Rule<'single' | 'folded'>[] = [
   { id: 'cut-folded', when: () => true, gives: 'folded', text: 'Folded, right sides together.', safety: 0 },
   {
     id: 'cut-single-slippery',
-    when: (c) => c.is('slippery') || c.calls('challis', 'chiffon', 'georgette'),
+    when: (c) => c.is('slippery') || c.isOf('creeps'),
     gives: 'single',
     text: 'In a single layer: two layers slide over one another.',
     safety: 2,
@@ -105,7 +105,7 @@ export const TOOL_RULES: readonly Rule<string>[] = [
   },
   {
     id: 'tool-fur-blade',
-    when: (c) => c.calls('faux-fur', 'sherpa', 'plush'),
+    when: (c) => c.isOf('furry'),
     gives: 'blade',
     text: 'A craft blade through the backing alone, from the wrong side; outdoors, it sheds.',
     safety: 4,
@@ -158,7 +158,7 @@ export const MARKING_RULES: readonly Rule<string>[] = [
   },
   {
     id: 'mark-tacks-pile',
-    when: (c) => c.isVelvety || c.calls('boucle', 'tweed', 'blanket-cloth'),
+    when: (c) => c.isVelvety || c.isOf('hides-chalk'),
     gives: 'tacks',
     text: 'Tailor’s tacks: chalk is lost in pile and loops.',
     safety: 2,

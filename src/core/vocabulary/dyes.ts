@@ -11,3 +11,11 @@ export const DYE_CLASS_WORDS: Readonly<Record<DyeClass, string>> = {
   basic: 'basic (cationic) dye, near the boil; hardly sold for the home',
   none: 'no dye that is used at home',
 }
+
+/** What lies on cloth and keeps the dye out. */
+export const DYE_FINISHES = ['coated', 'resin', 'waterproof'] as const
+export type DyeFinish = (typeof DYE_FINISHES)[number]
+
+/** What the seams are sewn with, which may take the dye otherwise than the cloth. */
+export const DYE_THREADS = ['polyester', 'cotton', 'silk'] as const
+export type DyeThread = (typeof DYE_THREADS)[number]

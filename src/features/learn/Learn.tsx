@@ -1,5 +1,3 @@
-'use client'
-
 import Link from 'next/link'
 import { Lead, Page, Paper, Soft, Tiles } from '@/ui/kit/surfaces'
 import { pages } from '../shared/pages'

@@ -1,6 +1,6 @@
 import { z } from 'zod'
-import { DYE_FINISHES } from '../../core/dye/bath'
-import { DYE_THREADS, planDyeing } from '../../core/dye/dye'
+import { planDyeing } from '../../core/dye/dye'
+import { DYE_FINISHES, DYE_THREADS } from '../../core/vocabulary/dyes'
 import { DYE_CLASSES } from '../../core/vocabulary/dyes'
 import { mixOf } from '../../core/fabric/mix'
 import { listOf } from '../../core/notebook/schemas/text'

@@ -1,4 +1,5 @@
 import { clothCalled } from '../../cloths/catalogue'
+import { isCloth } from '../../cloths/traits'
 import { careOf } from '../../fabric/care'
 import { handlingOf, hasPile, isOneWay } from '../../fabric/handling'
 import { meanOver } from '../../fabric/mix'
@@ -192,19 +193,15 @@ function fastness(wish: Asked<'fastness'>, { coloured, fibres }: Offer): Assessm
   return told('fastness', fit, coloured.how === 'measured' ? 1 : 0.9, text)
 }
 
-/** Cloths whose lines run aslant for all to see. */
-const DIAGONAL: readonly string[] = ['cavalry-twill', 'gabardine', 'herringbone', 'serge', 'drill', 'twill-viscose']
-const STRIPED: readonly string[] = ['ticking', 'seersucker', 'madras', 'ottoman', 'corduroy']
-const CHECKED: readonly string[] = ['gingham', 'tartan', 'glen-check', 'houndstooth', 'prince-of-wales', 'madras']
 const HEAVY_GSM = 300
 const FLIMSY_GSM = 70
 /** Per cent across above which a cloth is called stretchy. */
 const STRETCHY = 10
 
 const SHOWS: Readonly<Record<Avoid, (offer: Offer) => boolean>> = {
-  diagonals: ({ called = '' }) => DIAGONAL.includes(called),
-  stripes: ({ called = '' }) => STRIPED.includes(called),
-  plaids: ({ called = '' }) => CHECKED.includes(called),
+  diagonals: ({ called }) => isCloth(called, 'diagonal-lines'),
+  stripes: ({ called }) => isCloth(called, 'striped'),
+  plaids: ({ called }) => isCloth(called, 'checked'),
   'one-way': (offer) => isOneWay(offer),
   'large-print': ({ repeatMm = 0 }) => repeatMm > 0 && printScale(repeatMm).scale === 'large',
   'border-print': () => false,

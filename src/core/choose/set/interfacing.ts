@@ -1,3 +1,4 @@
+import { isCloth } from '../../cloths/traits'
 import { careOf } from '../../fabric/care'
 import { hasPile, isCoated } from '../../fabric/handling'
 import { shrinkOf } from '../../fabric/shrink'
@@ -64,18 +65,6 @@ function stretch(main: Offer, { construction }: Interfacing, { stretch: relied }
 
 /** Dots of the iron that a glue asks for: about 150 °C. */
 const FUSES_AT_DOTS = 2
-/** Cloths whose surface goes flat where it is fused. */
-const GOES_FLAT: readonly string[] = [
-  'seersucker',
-  'plisse',
-  'crinkle-gauze',
-  'boucle',
-  'sequin-net',
-  'lame',
-  'broderie-anglaise',
-  'matelasse',
-  'cloque',
-]
 
 function heat(main: Offer, { attach }: Interfacing): Ruling {
   const rule = { id: 'fusing-heat', importance: 0.65 }
@@ -96,7 +85,7 @@ function heat(main: Offer, { attach }: Interfacing): Ruling {
       text: 'The iron that fuses is too hot for this cloth.',
       remedy,
     }
-  if (GOES_FLAT.includes(main.called ?? ''))
+  if (isCloth(main.called, 'flattened-by-glue'))
     return { ...rule, fit: 0.4, text: 'Fusing presses its surface flat.', remedy }
   return { ...rule, fit: 1, text: 'It bears the iron that fuses: try a snip first.' }
 }

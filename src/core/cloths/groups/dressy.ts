@@ -104,6 +104,7 @@ export const dressyCloths = cloths('woven', [
       colouring: ['piece-dyed', 'yarn-dyed'],
     },
     common: 0.3,
+    traits: ['flattened-by-glue'],
     makes: 'A double cloth that blisters: one layer shrank and the other stands up in bubbles.',
   },
   {
@@ -124,6 +125,7 @@ export const dressyCloths = cloths('woven', [
       colouring: ['piece-dyed'],
     },
     common: 0.3,
+    traits: ['water-spots'],
     makes: 'A ribbed cloth pressed until it shows watermarks, like the grain of wood; water takes them out.',
   },
   {

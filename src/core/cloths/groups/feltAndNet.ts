@@ -19,6 +19,7 @@ export const felts = cloths('felted', [
       colouring: ['piece-dyed'],
     },
     material: 'felt',
+    density: 0.2,
     makes: 'Fibres matted without any yarn: no grain, edges do not fray.',
   },
   {
@@ -37,6 +38,8 @@ export const felts = cloths('felted', [
       'yarn-look': ['fuzzy'],
       colouring: ['piece-dyed'],
     },
+    traits: ['sheds-showers'],
+    density: 0.16,
     makes: 'A knit shrunk until it felts: springy, warm, gives a little.',
   },
 ])
@@ -92,6 +95,7 @@ export const nets = cloths('net', [
       surface: ['raised-figure'],
       back: ['same', 'plain-looking'],
     },
+    traits: ['lacy'],
     makes: 'A figure of threads held by a fine mesh or by bars.',
   },
   {
@@ -126,6 +130,8 @@ export const nets = cloths('net', [
       surface: ['smooth', 'bumpy'],
       back: ['same', 'duller'],
     },
+    traits: ['firm'],
+    openness: 0.2,
     makes: 'Round holes in a firm knit, for bags and linings.',
   },
 ])

@@ -168,6 +168,7 @@ export const householdCloths = cloths('woven', [
       colouring: ['piece-dyed', 'printed'],
     },
     common: 0.3,
+    density: 0.16,
     makes: 'Towelling with the loops of one side shorn: velvet in front, loops behind.',
   },
   {
@@ -369,6 +370,7 @@ export const householdCloths = cloths('woven', [
       colouring: ['printed', 'piece-dyed'],
     },
     common: 0.3,
+    density: 0.1,
     makes: 'Two fabrics with wadding between, sewn through in lines or diamonds.',
   },
   {
@@ -389,6 +391,7 @@ export const householdCloths = cloths('woven', [
       colouring: ['piece-dyed'],
     },
     common: 0.3,
+    density: 0.28,
     makes: 'Velvet on a strong, often coated back: twice as heavy as dress velvet, and stiff.',
   },
   {
@@ -410,6 +413,7 @@ export const householdCloths = cloths('woven', [
       colouring: ['yarn-dyed'],
     },
     common: 0.3,
+    density: 0.25,
     makes: 'A dense, patterned wool pile for seats, cut or looped, on a hard back.',
   },
   {

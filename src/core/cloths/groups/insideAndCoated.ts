@@ -23,6 +23,7 @@ export const specialWovens = cloths('woven', [
       colouring: ['yarn-dyed', 'piece-dyed'],
     },
     common: 0.5,
+    traits: ['ravels', 'dry-cleaned'],
     makes: 'Two or more threads go together each way, over and under: an open, chequered face that frays easily.',
   },
   {
@@ -63,6 +64,7 @@ export const specialWovens = cloths('woven', [
       colouring: ['undyed', 'piece-dyed'],
     },
     common: 0.5,
+    openness: -0.12,
     makes: 'Close and crisp, lighter than canvas and much lighter than duck.',
   },
   {
@@ -129,6 +131,7 @@ export const specialWovens = cloths('woven', [
       colouring: ['yarn-dyed', 'piece-dyed'],
     },
     common: 0.5,
+    traits: ['milled', 'shades', 'dry-cleaned', 'sheds-showers'],
     makes: 'Milled until it sheds rain, its nap brushed one way; greener, hairier and looser than melton.',
   },
   {
@@ -149,6 +152,7 @@ export const specialWovens = cloths('woven', [
       colouring: ['undyed'],
     },
     common: 0.3,
+    traits: ['dry-cleaned'],
     makes: 'Wiry hair across a soft warp: it springs back, and holds a chest or a lapel in shape from inside.',
   },
   {
@@ -170,6 +174,7 @@ export const specialWovens = cloths('woven', [
       colouring: ['piece-dyed', 'undyed'],
     },
     common: 0.4,
+    openness: -0.2,
     makes:
       'A grid of stronger threads every few millimetres, in cotton: matt, and it breathes, unlike the nylon one.',
   },
@@ -318,6 +323,8 @@ export const specialWovens = cloths('woven', [
       colouring: ['undyed'],
     },
     common: 0.35,
+    traits: ['dry-cleaned'],
+    density: 0.13,
     makes: 'A loose blanket of cotton, raised on both sides, that lies between a curtain and its lining.',
   },
   {
@@ -338,6 +345,7 @@ export const specialWovens = cloths('woven', [
       colouring: ['undyed'],
     },
     common: 0.4,
+    traits: ['coated'],
     makes: 'A coat of foam on one side: no light at all comes through, and it feels like rubber.',
   },
   {
@@ -359,6 +367,7 @@ export const specialWovens = cloths('woven', [
       colouring: ['printed', 'piece-dyed'],
     },
     common: 0.35,
+    traits: ['coated', 'leather-like'],
     makes: 'A clear film bonded to one side: bends like cloth, and water stands on it.',
   },
   {
@@ -379,6 +388,7 @@ export const specialWovens = cloths('woven', [
       colouring: ['piece-dyed'],
     },
     common: 0.35,
+    traits: ['coated'],
     makes: 'Feels of wax, shows pale lines where it was folded, and smells of it; water runs off.',
   },
   {
@@ -400,6 +410,7 @@ export const specialWovens = cloths('woven', [
       colouring: ['piece-dyed'],
     },
     common: 0.4,
+    traits: ['coated'],
     makes: 'A smooth stretching face stuck to a fleecy back, with a film between: wind stops there.',
   },
   {
@@ -421,6 +432,7 @@ export const specialWovens = cloths('woven', [
       colouring: ['yarn-dyed', 'piece-dyed'],
     },
     common: 0.4,
+    traits: ['ravels', 'dry-cleaned', 'flattened-by-glue', 'dulled-by-iron', 'sequins'],
     makes: 'Flat metal-bright threads show on the face; it frays at a look and hates the iron.',
   },
   {
@@ -443,6 +455,7 @@ export const specialWovens = cloths('woven', [
       colouring: ['undyed', 'piece-dyed'],
     },
     common: 0.3,
+    traits: ['firm-pile'],
     makes: 'Tufts in patterns on a plain ground, from old bedspreads: between the tufts the cloth is bare.',
   },
   {
@@ -464,6 +477,7 @@ export const specialWovens = cloths('woven', [
       colouring: ['yarn-dyed'],
     },
     common: 0.4,
+    traits: ['dry-cleaned', 'checked'],
     makes: 'A glen check with a thin line of another colour laid over it.',
   },
   {
@@ -484,6 +498,8 @@ export const specialWovens = cloths('woven', [
       colouring: ['printed', 'yarn-dyed'],
     },
     common: 0.45,
+    traits: ['grips'],
+    density: 0.22,
     makes:
       'A light cotton raised a little, on one side or both, for nightwear: thinner than flannelette. It ' +
       'catches fire easily.',
@@ -506,6 +522,8 @@ export const specialWovens = cloths('woven', [
       colouring: ['piece-dyed', 'printed'],
     },
     common: 0.45,
+    traits: ['grips', 'fine-threads'],
+    openness: -0.18,
     makes: 'Fine polyester sanded to a bloom that can be felt and hardly seen; it flows.',
   },
   {
@@ -526,6 +544,8 @@ export const specialWovens = cloths('woven', [
       colouring: ['piece-dyed', 'printed'],
     },
     common: 0.45,
+    openness: -0.26,
+    traits: ['fine-threads'],
     makes: 'So fine and close that water beads on it; smooth, quiet and hard to push a needle through.',
   },
   {
@@ -608,6 +628,7 @@ export const specialWovens = cloths('woven', [
       colouring: ['piece-dyed', 'undyed'],
     },
     common: 0.35,
+    traits: ['fine-threads'],
     makes: 'Sheer and smooth, closer than chiffon and with no crepe in its yarns.',
   },
   {
@@ -693,6 +714,7 @@ export const specialKnits = cloths('knit', [
       pile: ['none'],
     },
     common: 0.45,
+    traits: ['coated', 'leather-like'],
     makes: 'A skin of plastic on a cloth backing: pins leave holes in it, and the back is a different cloth.',
   },
   {
@@ -714,6 +736,7 @@ export const specialKnits = cloths('knit', [
     },
     common: 0.35,
     material: 'vinyl',
+    traits: ['coated', 'leather-like'],
     makes: 'Thick shiny plastic on a thin backing: cold, heavy, and it sticks to the presser foot.',
   },
   {
@@ -735,6 +758,8 @@ export const specialKnits = cloths('knit', [
       colouring: ['printed', 'piece-dyed'],
     },
     common: 0.45,
+    traits: ['knitted-pile', 'lies-flat'],
+    density: 0.12,
     makes: 'A short silky pile on a knit back, often dimpled: it sheds when it is cut and creeps when it is sewn.',
   },
   {
@@ -757,6 +782,8 @@ export const specialKnits = cloths('knit', [
       colouring: ['undyed', 'piece-dyed'],
     },
     common: 0.45,
+    traits: ['knitted-pile', 'lies-flat', 'furry'],
+    density: 0.07,
     makes: 'Curled tufts like a lamb’s on a knit back.',
   },
   {
@@ -797,6 +824,7 @@ export const specialKnits = cloths('knit', [
       colouring: ['undyed', 'piece-dyed'],
     },
     common: 0.4,
+    density: 0.16,
     makes: 'Little squares with hollows between that hold warm air.',
   },
   {
@@ -817,6 +845,7 @@ export const specialKnits = cloths('knit', [
       colouring: ['piece-dyed', 'printed'],
     },
     common: 0.4,
+    openness: 0.12,
     makes: 'Smooth polyester that spreads a drop of water at once and dries as fast.',
   },
   {
@@ -837,6 +866,8 @@ export const specialKnits = cloths('knit', [
       colouring: ['piece-dyed', 'printed'],
     },
     common: 0.4,
+    traits: ['lies-flat'],
+    density: 0.18,
     makes: 'Smooth outside; inside either small loops or a raised, fluffy back.',
   },
 ])
@@ -855,6 +886,7 @@ export const nonWovens = cloths('felted', [
     fibres: ['polyester', 'viscose'],
     marks: { surface: ['crisp-papery', 'smooth'], back: ['same', 'different-cloth'], colouring: ['undyed'] },
     common: 0.4,
+    density: 0.15,
     makes: 'Like soft paper: no threads to pull, no grain to follow, a shiny side where it is fusible.',
   },
   {
@@ -869,6 +901,7 @@ export const nonWovens = cloths('felted', [
     fibres: ['cotton', 'polyester', 'wool'],
     marks: { surface: ['brushed', 'foamy'], back: ['same'], 'yarn-look': ['fuzzy'], colouring: ['undyed'] },
     common: 0.4,
+    density: 0.02,
     makes: 'A thick soft sheet that can be pulled apart in layers, for the middle of a quilt.',
   },
 ])
@@ -892,6 +925,7 @@ export const specialNets = cloths('net', [
       colouring: ['piece-dyed'],
     },
     common: 0.4,
+    traits: ['dry-cleaned', 'flattened-by-glue', 'lacy', 'dulled-by-iron', 'sequins', 'snags', 'sheds-when-cut'],
     makes: 'Small discs stitched on a net: heavy for its holes, and a needle’s enemy.',
   },
 ])

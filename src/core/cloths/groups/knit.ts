@@ -71,6 +71,7 @@ export const knitCloths = cloths('knit', [
       back: ['same'],
       surface: ['smooth'],
     },
+    traits: ['lies-flat'],
     makes: 'Columns of plain and purl: springs across, alike on both sides.',
   },
   {
@@ -88,6 +89,7 @@ export const knitCloths = cloths('knit', [
       back: ['same'],
       surface: ['smooth'],
     },
+    traits: ['lies-flat'],
     makes: 'Two ribs locked together: smooth columns on both sides, edges lie flat.',
   },
   {
@@ -105,6 +107,7 @@ export const knitCloths = cloths('knit', [
       back: ['same'],
       surface: ['smooth'],
     },
+    traits: ['lies-flat'],
     makes: 'Firm double knit with faint crosswise lines: jersey that can be tailored.',
   },
   {
@@ -123,6 +126,8 @@ export const knitCloths = cloths('knit', [
       surface: ['smooth'],
       pile: ['none', 'looped'],
     },
+    traits: ['lies-flat'],
+    density: 0.22,
     makes: 'Plain knit face, small loops behind.',
   },
   {
@@ -140,6 +145,8 @@ export const knitCloths = cloths('knit', [
       back: ['different-cloth'],
       surface: ['smooth'],
     },
+    traits: ['lies-flat'],
+    density: 0.16,
     makes: 'Plain knit face, the loops behind brushed to a soft nap.',
   },
   {
@@ -159,6 +166,8 @@ export const knitCloths = cloths('knit', [
       'yarn-look': ['fuzzy'],
       pile: ['none', 'cut'],
     },
+    traits: ['knitted-pile', 'lies-flat'],
+    density: 0.09,
     makes: 'Brushed to a deep nap on both sides; warm, springy, light for its thickness.',
   },
   {
@@ -177,6 +186,7 @@ export const knitCloths = cloths('knit', [
       'knit-structure': ['jersey', 'loopback'],
       back: ['plain-looking', 'different-cloth'],
     },
+    traits: ['knitted-pile', 'lies-flat'],
     makes: 'A knit with a cut pile: velvet that stretches.',
   },
   {
@@ -195,6 +205,7 @@ export const knitCloths = cloths('knit', [
       back: ['plain-looking'],
       surface: ['bumpy'],
     },
+    traits: ['looped'],
     makes: 'Loops on a knitted ground: terry that stretches.',
   },
   {
@@ -247,6 +258,7 @@ export const knitCloths = cloths('knit', [
       surface: ['smooth'],
       back: ['same'],
     },
+    traits: ['firm'],
     makes: 'Open stretch knit that holds you in: see-through, springs back hard.',
   },
   {
@@ -264,6 +276,8 @@ export const knitCloths = cloths('knit', [
       surface: ['foamy', 'smooth'],
       back: ['same'],
     },
+    traits: ['lies-flat'],
+    openness: -0.24,
     makes: 'Smooth and foamy double knit that stands away by itself.',
   },
   {
@@ -281,6 +295,8 @@ export const knitCloths = cloths('knit', [
       surface: ['pebbled', 'foamy'],
       back: ['same', 'smooth-under-nap', 'plain-looking'],
     },
+    traits: ['lies-flat'],
+    openness: -0.24,
     makes: 'A foamy double knit with a pebbled face; often sold as crepe.',
   },
   {
@@ -299,6 +315,7 @@ export const knitCloths = cloths('knit', [
       back: ['plain-looking', 'floats'],
       figure: ['small-geometric', 'none'],
     },
+    traits: ['lies-flat'],
     makes: 'A knit with lines, bumps or quilted figures standing up.',
   },
   {
@@ -317,6 +334,8 @@ export const knitCloths = cloths('knit', [
       figure: ['small-geometric'],
       back: ['plain-looking', 'different-cloth'],
     },
+    traits: ['lies-flat'],
+    openness: 0.14,
     makes: 'Small hollows all over, for polo shirts.',
   },
   {
@@ -335,6 +354,8 @@ export const knitCloths = cloths('knit', [
       surface: ['bumpy', 'brushed'],
       back: ['plain-looking', 'same'],
     },
+    density: 0.14,
+    openness: 0.2,
     makes: 'Yarns thick enough to see each stitch.',
   },
   {
@@ -353,6 +374,8 @@ export const knitCloths = cloths('knit', [
       surface: ['raised-figure'],
       back: ['same', 'plain-looking'],
     },
+    traits: ['snags'],
+    openness: 0.18,
     makes: 'A knit with small holes in figures.',
   },
   {
@@ -388,6 +411,8 @@ export const knitCloths = cloths('knit', [
       figure: ['small-geometric'],
       back: ['same', 'different-cloth'],
     },
+    traits: ['lies-flat'],
+    density: 0.1,
     makes: 'Two jerseys with a soft filling, knitted together in lines.',
   },
 ])

@@ -20,6 +20,8 @@ export const pileCloths = cloths('woven', [
       colouring: ['piece-dyed'],
     },
     common: 2,
+    traits: ['striped', 'firm-pile'],
+    density: 0.24,
     makes: 'Cut pile in lengthwise ribs that can be counted.',
   },
   {
@@ -39,6 +41,8 @@ export const pileCloths = cloths('woven', [
       back: ['plain-looking'],
       colouring: ['piece-dyed', 'printed'],
     },
+    traits: ['firm-pile'],
+    density: 0.3,
     makes: 'Corduroy with ribs so fine that it passes for velveteen across a room.',
   },
   {
@@ -58,6 +62,7 @@ export const pileCloths = cloths('woven', [
       colouring: ['piece-dyed'],
       surface: ['brushed'],
     },
+    density: 0.22,
     makes: 'Short weft pile on cotton: stands away, with less shine than velvet.',
   },
   {
@@ -78,6 +83,8 @@ export const pileCloths = cloths('woven', [
       colouring: ['piece-dyed'],
     },
     common: 2,
+    traits: ['dry-cleaned', 'two-faced'],
+    density: 0.2,
     makes: 'Cut warp pile that flows and changes with the light.',
   },
   {
@@ -115,6 +122,8 @@ export const pileCloths = cloths('woven', [
       surface: ['bumpy'],
       colouring: ['piece-dyed', 'yarn-dyed'],
     },
+    traits: ['looped', 'firm-pile', 'no-nap'],
+    density: 0.14,
     makes: 'Uncut loops, on both sides as a rule, that drink water.',
   },
   {
@@ -133,6 +142,8 @@ export const pileCloths = cloths('woven', [
       surface: ['bumpy', 'brushed'],
       back: ['same', 'floats'],
     },
+    traits: ['sheds-when-cut', 'firm-pile'],
+    density: 0.18,
     makes: 'Woven from caterpillar yarns that are furry all round.',
   },
 ])
@@ -157,6 +168,8 @@ export const knitPiles = cloths('knit', [
       back: ['different-cloth', 'plain-looking'],
       'yarn-look': ['fuzzy'],
     },
+    traits: ['knitted-pile', 'furry'],
+    density: 0.06,
     makes: 'Long cut pile like hair or wool on a backing.',
   },
   {
@@ -176,6 +189,7 @@ export const knitPiles = cloths('knit', [
       surface: ['smooth', 'brushed'],
       back: ['plain-looking', 'smooth-under-nap'],
     },
+    traits: ['knitted-pile'],
     makes: 'Velvet with its pile pressed flat or crushed: it gleams.',
   },
   {
@@ -195,6 +209,7 @@ export const knitPiles = cloths('knit', [
       back: ['plain-looking', 'different-cloth'],
       colouring: ['piece-dyed'],
     },
+    traits: ['knitted-pile', 'furry'],
     makes: 'Velvet with a deeper, stiffer pile, for chairs.',
   },
 ])

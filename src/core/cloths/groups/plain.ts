@@ -20,6 +20,8 @@ export const plainCloths = cloths('woven', [
       'yarn-look': ['even'],
       back: ['same'],
     },
+    openness: 0.08,
+    traits: ['fine-threads'],
     makes: 'Fine, hard-twisted yarns set apart: light comes through between them, and it is softer than organdie.',
   },
   {
@@ -38,6 +40,7 @@ export const plainCloths = cloths('woven', [
       back: ['same', 'print-missing'],
       colouring: ['printed'],
     },
+    traits: ['fine-threads'],
     makes: 'Fine combed yarns set close: smooth and crisper than voile, lighter than poplin.',
   },
   {
@@ -56,6 +59,7 @@ export const plainCloths = cloths('woven', [
       back: ['same'],
       colouring: ['undyed', 'piece-dyed'],
     },
+    traits: ['fine-threads'],
     makes: 'As fine as lawn but softer, without its crispness; closer than voile.',
   },
   {
@@ -74,6 +78,8 @@ export const plainCloths = cloths('woven', [
       back: ['duller', 'same'],
       colouring: ['undyed', 'piece-dyed'],
     },
+    openness: -0.1,
+    traits: ['fine-threads'],
     makes: 'A lawn made closer and pressed to a light gloss on one side.',
   },
   {
@@ -91,6 +97,7 @@ export const plainCloths = cloths('woven', [
       'yarn-look': ['even'],
       back: ['same'],
     },
+    traits: ['fine-threads'],
     makes: 'Sheer cotton made stiff for good by acid: crisp as paper, where voile is soft.',
   },
   {
@@ -111,6 +118,7 @@ export const plainCloths = cloths('woven', [
       'floats-on-face': ['warp', 'balanced'],
     },
     common: 3,
+    traits: ['fine-threads'],
     makes: 'Many fine ends over fewer picks: a faint crosswise rib, smooth and close.',
   },
   {
@@ -205,6 +213,7 @@ export const plainCloths = cloths('woven', [
       surface: ['smooth'],
       back: ['same'],
     },
+    traits: ['checked'],
     makes: 'Even checks of white, colour and the two mixed, woven in, alike on both sides.',
   },
   {
@@ -224,6 +233,7 @@ export const plainCloths = cloths('woven', [
       surface: ['slubby', 'smooth'],
       back: ['same'],
     },
+    traits: ['striped', 'checked'],
     makes: 'Uneven bright checks, in slubby soft cotton whose dyes bleed into one another.',
   },
   {
@@ -242,6 +252,8 @@ export const plainCloths = cloths('woven', [
       back: ['same'],
       colouring: ['undyed', 'piece-dyed'],
     },
+    traits: ['ravels'],
+    openness: 0.22,
     makes: 'So open that the yarns slip: soft, see-through, with no stiffness at all.',
   },
   {
@@ -260,6 +272,8 @@ export const plainCloths = cloths('woven', [
       back: ['same'],
       colouring: ['piece-dyed'],
     },
+    traits: ['ravels', 'flattened-by-glue'],
+    openness: 0.2,
     makes: 'Hard-twisted picks pull it into lengthwise crinkles that come back after ironing.',
   },
   {
@@ -278,6 +292,8 @@ export const plainCloths = cloths('woven', [
       back: ['print-missing', 'same', 'different-cloth'],
       'yarn-look': ['fuzzy', 'even'],
     },
+    traits: ['ravels'],
+    openness: 0.16,
     makes: 'Two gauzes tacked together every few threads: squares of tiny puffs.',
   },
   {
@@ -334,6 +350,8 @@ export const plainCloths = cloths('woven', [
       colouring: ['yarn-dyed'],
       back: ['same'],
     },
+    traits: ['striped', 'flattened-by-glue'],
+    openness: 0.14,
     makes: 'Slack and tight warp stripes: puckers woven in, in stripes, that stay.',
   },
   {
@@ -352,6 +370,8 @@ export const plainCloths = cloths('woven', [
       colouring: ['piece-dyed', 'printed'],
       back: ['same'],
     },
+    traits: ['flattened-by-glue'],
+    openness: 0.1,
     makes: 'Puckers made by a chemical print after weaving: they can be ironed out, seersucker’s cannot.',
   },
   {
@@ -372,6 +392,8 @@ export const plainCloths = cloths('woven', [
       figure: ['check', 'none'],
     },
     common: 2,
+    traits: ['milled'],
+    density: 0.24,
     makes: 'A soft nap raised on one or both sides of a plain cotton.',
   },
   {
@@ -391,6 +413,8 @@ export const plainCloths = cloths('woven', [
       back: ['same'],
       colouring: ['yarn-dyed', 'piece-dyed'],
     },
+    traits: ['milled', 'shades', 'dry-cleaned'],
+    density: 0.2,
     makes: 'Woollen yarns, milled until the weave just hides under a short nap.',
   },
   {
@@ -429,6 +453,9 @@ export const plainCloths = cloths('woven', [
       colouring: ['undyed', 'piece-dyed', 'printed'],
     },
     common: 2,
+    traits: ['workwear', 'dense'],
+    density: 0.48,
+    openness: -0.06,
     makes: 'Plain weave of strong even yarns, stiff and close.',
   },
   {
@@ -448,6 +475,9 @@ export const plainCloths = cloths('woven', [
       back: ['same'],
       colouring: ['undyed', 'piece-dyed'],
     },
+    traits: ['workwear', 'dense'],
+    density: 0.5,
+    openness: -0.1,
     makes: 'The heaviest canvas: doubled yarns, often two ends together, board-like.',
   },
   {
@@ -466,6 +496,7 @@ export const plainCloths = cloths('woven', [
       back: ['duller', 'same'],
       interlacing: ['plain', 'dobby'],
     },
+    openness: -0.36,
     makes: 'A grid of thicker yarns in a thin cloth: small squares that stop a tear.',
   },
   {
@@ -485,6 +516,7 @@ export const plainCloths = cloths('woven', [
       figure: ['large-pictorial', 'small-geometric'],
     },
     material: 'oilcloth',
+    traits: ['coated', 'leather-like'],
     makes: 'A printed cotton under a clear coat: plastic to the hand, cloth on the back.',
   },
   {
@@ -502,6 +534,7 @@ export const plainCloths = cloths('woven', [
       surface: ['smooth', 'slubby'],
       back: ['same'],
     },
+    openness: 0.12,
     makes: 'Fine flax yarns with a few slubs, cool and see-through.',
   },
   {
@@ -521,6 +554,7 @@ export const plainCloths = cloths('woven', [
       colouring: ['piece-dyed', 'undyed'],
     },
     common: 3,
+    openness: 0.1,
     makes: 'Slubs each way, a dry crisp hand, and creases that stay.',
   },
   {
@@ -539,6 +573,7 @@ export const plainCloths = cloths('woven', [
       back: ['same'],
       interlacing: ['plain', 'basket'],
     },
+    openness: 0.06,
     makes: 'Thick flax yarns: the weight of canvas with linen’s slubs.',
   },
   {
@@ -557,6 +592,8 @@ export const plainCloths = cloths('woven', [
       back: ['same'],
       colouring: ['undyed'],
     },
+    traits: ['ravels'],
+    openness: 0.3,
     makes: 'Coarse hairy jute, woven so open that light comes through.',
   },
   {
@@ -584,6 +621,7 @@ export const plainCloths = cloths('woven', [
       back: ['print-missing', 'same'],
     },
     common: 2,
+    traits: ['creeps', 'fine-threads'],
     makes: 'Plain weave of spun viscose or wool that flows; no crepe twist, no line.',
   },
   {
@@ -601,6 +639,8 @@ export const plainCloths = cloths('woven', [
       surface: ['pebbled', 'smooth'],
       back: ['same'],
     },
+    traits: ['ravels', 'creeps', 'fine-threads'],
+    openness: 0.1,
     makes: 'Sheer, with hard-twisted fine yarns each way: floats, slightly sandy.',
   },
   {
@@ -618,6 +658,7 @@ export const plainCloths = cloths('woven', [
       surface: ['pebbled'],
       back: ['same'],
     },
+    traits: ['ravels', 'creeps', 'fine-threads'],
     makes: 'Chiffon’s heavier sister: dull, grainy, springy from its twist.',
   },
   {
@@ -636,6 +677,7 @@ export const plainCloths = cloths('woven', [
       surface: ['pebbled', 'smooth'],
       back: ['same'],
     },
+    traits: ['fine-threads'],
     makes: 'Smooth warp, crepe-twisted weft: a soft low lustre with the finest pebble.',
   },
   {
@@ -671,6 +713,7 @@ export const plainCloths = cloths('woven', [
       'yarn-look': ['even'],
       back: ['same'],
     },
+    traits: ['fine-threads'],
     makes: 'Flat untwisted silk, thin and smooth, with a plain soft shine.',
   },
   {
@@ -688,6 +731,7 @@ export const plainCloths = cloths('woven', [
       'yarn-look': ['even'],
       back: ['same'],
     },
+    traits: ['pins-mark', 'fine-threads'],
     makes: 'Sheer and stiff from twisted filament: glassy, where organdie is matt.',
   },
   {
@@ -707,6 +751,9 @@ export const plainCloths = cloths('woven', [
       back: ['same'],
       'floats-on-face': ['warp', 'balanced'],
     },
+    traits: ['pins-mark', 'water-spots', 'fine-threads'],
+    openness: -0.18,
+    slide: 0.15,
     makes: 'Close filament with the finest crosswise rib; it rustles and stands.',
   },
   {
@@ -745,6 +792,7 @@ export const plainCloths = cloths('woven', [
       back: ['same'],
       'floats-on-face': ['warp'],
     },
+    traits: ['striped'],
     makes: 'Broad round crosswise ribs over thick picks.',
   },
   {
@@ -762,6 +810,7 @@ export const plainCloths = cloths('woven', [
       surface: ['slubby', 'crisp-papery'],
       back: ['same', 'equally-bright'],
     },
+    traits: ['ravels'],
     makes: 'Crisp bright silk with thick crosswise slubs.',
   },
   {
@@ -779,6 +828,7 @@ export const plainCloths = cloths('woven', [
       surface: ['slubby', 'smooth'],
       back: ['same', 'duller'],
     },
+    traits: ['ravels'],
     makes: 'Dupion’s finer sister: thinner slubs, softer, one side smoother.',
   },
   {
@@ -796,6 +846,7 @@ export const plainCloths = cloths('woven', [
       surface: ['slubby', 'brushed'],
       back: ['same'],
     },
+    traits: ['ravels', 'grips'],
     makes: 'Short silk spun like cotton: matt, nubbly, smells faintly of silk.',
   },
   {
@@ -815,6 +866,8 @@ export const plainCloths = cloths('woven', [
       colouring: ['piece-dyed'],
     },
     common: 2,
+    traits: ['ravels', 'fine-threads'],
+    slide: 0.2,
     makes: 'Thin, slippery, plain filament in one colour.',
   },
   {
@@ -834,6 +887,8 @@ export const plainCloths = cloths('woven', [
       figure: ['none', 'stripe', 'small-geometric'],
       colouring: ['piece-dyed', 'yarn-dyed'],
     },
+    traits: ['ravels'],
+    slide: 0.25,
     makes: 'A lining with a fine twill line or a small woven figure: heavier, for jackets and sleeves.',
   },
   {
@@ -854,6 +909,7 @@ export const plainCloths = cloths('woven', [
       colouring: ['yarn-dyed'],
       figure: ['none', 'stripe'],
     },
+    traits: ['dry-cleaned'],
     makes: 'Smooth worsted yarns, springy, in quiet dyed-yarn colours.',
   },
   {
@@ -873,6 +929,7 @@ export const plainCloths = cloths('woven', [
       back: ['same'],
       colouring: ['yarn-dyed', 'piece-dyed'],
     },
+    openness: 0.14,
     makes: 'Worsted in an open plain weave: light, dry, springs back from a crease.',
   },
   {
@@ -891,6 +948,8 @@ export const plainCloths = cloths('woven', [
       back: ['same'],
       colouring: ['yarn-dyed', 'piece-dyed'],
     },
+    traits: ['ravels', 'flattened-by-glue', 'hides-chalk', 'sheds-when-cut'],
+    density: 0.16,
     makes: 'Yarns with loops and curls in them: a bumpy, springy face.',
   },
   {

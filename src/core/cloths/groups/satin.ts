@@ -18,6 +18,7 @@ export const satinCloths = cloths('woven', [
       'yarn-look': ['even', 'crepe-twisted'],
       surface: ['smooth'],
     },
+    traits: ['two-faced', 'snags', 'fine-threads'],
     makes: 'Thin fluid satin, bright face and crepe-dull back.',
   },
   {
@@ -37,6 +38,7 @@ export const satinCloths = cloths('woven', [
       'yarn-look': ['even'],
     },
     common: 2,
+    traits: ['two-faced', 'dulled-by-iron', 'pins-mark', 'snags', 'fine-threads'],
     makes: 'Long warp floats shine on the face; dull and plain behind.',
   },
   {
@@ -55,6 +57,7 @@ export const satinCloths = cloths('woven', [
       surface: ['smooth'],
       'yarn-look': ['even'],
     },
+    traits: ['dry-cleaned'],
     makes: 'The stiffest satin, very close, with a soft deep shine: stands in folds.',
   },
   {
@@ -91,6 +94,7 @@ export const satinCloths = cloths('woven', [
       'yarn-look': ['crepe-twisted'],
       surface: ['smooth', 'pebbled'],
     },
+    traits: ['two-faced'],
     makes: 'Satin one side, pebbled crepe the other: either is the right side.',
   },
   {
@@ -128,6 +132,7 @@ export const satinCloths = cloths('woven', [
       colouring: ['piece-dyed', 'printed'],
     },
     common: 2,
+    traits: ['two-faced', 'dulled-by-iron', 'raised-figure'],
     makes: 'Cotton with a satin’s floats: a soft sheen, not a shine.',
   },
   {
@@ -166,6 +171,7 @@ export const satinCloths = cloths('woven', [
       back: ['smooth-under-nap', 'plain-looking', 'duller'],
       colouring: ['piece-dyed'],
     },
+    traits: ['milled', 'shades'],
     makes: 'Packed weft satin with a shorn nap like suede.',
   },
   {
@@ -185,6 +191,7 @@ export const satinCloths = cloths('woven', [
       colouring: ['piece-dyed'],
       pile: ['none', 'cut'],
     },
+    traits: ['milled', 'shades'],
     makes: 'Microfibre with a sueded face that marks when stroked.',
   },
   {
@@ -224,6 +231,7 @@ export const satinCloths = cloths('woven', [
       'yarn-look': ['metallic', 'even'],
       colouring: ['yarn-dyed'],
     },
+    traits: ['ravels', 'dry-cleaned', 'two-faced', 'raised-figure'],
     makes: 'A raised figure in extra coloured or metal yarns that float loose on the back.',
   },
   {
@@ -243,6 +251,7 @@ export const satinCloths = cloths('woven', [
       surface: ['raised-figure', 'smooth'],
       colouring: ['yarn-dyed'],
     },
+    traits: ['raised-figure'],
     makes: 'Any large figure woven in, thread by thread; damask and brocade are kinds of it.',
   },
   {
@@ -281,6 +290,7 @@ export const satinCloths = cloths('woven', [
       back: ['different-cloth', 'floats'],
       figure: ['large-pictorial', 'small-geometric'],
     },
+    traits: ['flattened-by-glue', 'raised-figure'],
     makes: 'Two cloths woven as one, the upper puffed as if quilted.',
   },
   {
@@ -318,6 +328,7 @@ export const satinCloths = cloths('woven', [
       back: ['floats', 'different-cloth'],
       colouring: ['piece-dyed', 'undyed'],
     },
+    openness: 0.06,
     makes: 'Raised cords or diamonds, held up by stuffing yarns behind.',
   },
   {
@@ -337,6 +348,8 @@ export const satinCloths = cloths('woven', [
       back: ['same'],
       colouring: ['piece-dyed', 'undyed'],
     },
+    traits: ['dries-by-weave'],
+    density: 0.17,
     makes: 'Hollow squares with raised edges, on both sides.',
   },
   {
@@ -356,6 +369,7 @@ export const satinCloths = cloths('woven', [
       back: ['same'],
       colouring: ['undyed', 'yarn-dyed'],
     },
+    traits: ['dries-by-weave'],
     makes: 'Small floats in a checkerboard that drink water: towels.',
   },
   {
@@ -375,6 +389,8 @@ export const satinCloths = cloths('woven', [
       back: ['floats', 'same'],
       colouring: ['undyed', 'piece-dyed'],
     },
+    traits: ['flattened-by-glue', 'dulled-by-iron', 'raised-figure'],
+    openness: 0.18,
     makes: 'Plain cotton with embroidered holes.',
   },
   {
@@ -393,6 +409,7 @@ export const satinCloths = cloths('woven', [
       surface: ['raised-figure'],
       back: ['floats'],
     },
+    traits: ['raised-figure'],
     makes: 'Sheer ground with woven tufts, their ends clipped on the back.',
   },
   {

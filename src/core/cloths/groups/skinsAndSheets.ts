@@ -75,6 +75,7 @@ export const hides = cloths('hide', [
     },
     material: 'fur',
     common: 0.3,
+    density: 0.1,
     makes: 'Hair that grows from a thin skin, guard hairs over soft wool; part it and look for skin, not knitting.',
   },
   {
@@ -96,6 +97,7 @@ export const hides = cloths('hide', [
     },
     material: 'sheepskin',
     common: 0.3,
+    density: 0.15,
     makes: 'Skin with its own wool on: suede on one side, dense curls on the other.',
   },
 ])
@@ -141,6 +143,7 @@ export const sheets = cloths('sheet', [
     },
     material: 'neoprene',
     common: 0.3,
+    density: 0.2,
     makes: 'Closed-cell foam with a thin knit on its sides: 2 to 5 mm thick, springs back. Scuba knit has no foam.',
   },
   {
@@ -156,6 +159,7 @@ export const sheets = cloths('sheet', [
     marks: { surface: ['foamy'], back: ['same'], pile: ['none'], colouring: ['undyed', 'piece-dyed'] },
     material: 'foam',
     common: 0.3,
+    density: 0.03,
     makes: 'Cells all through, nothing woven on either side.',
   },
   {

@@ -24,6 +24,7 @@ export const stageKnits = cloths('knit', [
       colouring: ['piece-dyed'],
     },
     common: 0.3,
+    density: 0.22,
     makes: 'Velvet on a knitted back that stretches: dance, costume. Panne is thinner and pressed flat.',
   },
   {
@@ -183,6 +184,7 @@ export const stageKnits = cloths('knit', [
       colouring: ['piece-dyed'],
     },
     common: 0.3,
+    density: 0.09,
     makes: 'Two meshes held apart by upright threads: springs back when it is squeezed. Bags, seats, shoes.',
   },
   {

@@ -23,6 +23,7 @@ export const tailoringCloths = cloths('woven', [
       colouring: ['piece-dyed'],
     },
     common: 0.3,
+    traits: ['dry-cleaned'],
     makes: 'A fine broken rib, pebbly and without shine: dinner jackets and robes. No twill line goes on for long.',
   },
   {
@@ -43,6 +44,7 @@ export const tailoringCloths = cloths('woven', [
       colouring: ['piece-dyed'],
     },
     common: 0.3,
+    traits: ['shades', 'dry-cleaned'],
     makes:
       'A wool satin, milled and brushed one way until the weave is hidden: smooth as skin, softer and finer than ' +
       'melton.',
@@ -67,6 +69,7 @@ export const tailoringCloths = cloths('woven', [
       figure: ['none'],
     },
     common: 0.3,
+    traits: ['dry-cleaned'],
     makes:
       'A steep, hard twill of marled yarns, one thread light and one dark twisted together: speckled fawn or green.',
   },
@@ -89,6 +92,8 @@ export const tailoringCloths = cloths('woven', [
       colouring: ['piece-dyed'],
     },
     common: 0.3,
+    traits: ['shades', 'dry-cleaned'],
+    density: 0.22,
     makes:
       'A coating whose long hairs lie pressed one way, with a gleam like wet fur; longer in the hair than doeskin.',
   },
@@ -111,6 +116,7 @@ export const tailoringCloths = cloths('woven', [
       colouring: ['piece-dyed', 'yarn-dyed'],
     },
     common: 0.3,
+    traits: ['dry-cleaned'],
     makes: 'Bold round twill cords, very steep and single, harder than gabardine; cavalry twill has them in pairs.',
   },
   {
@@ -151,6 +157,7 @@ export const tailoringCloths = cloths('woven', [
       colouring: ['piece-dyed'],
     },
     common: 0.3,
+    density: 0.24,
     makes:
       'A very heavy woollen, milled and raised on both sides, for coats with toggles: twice as heavy as most coating.',
   },
@@ -172,6 +179,7 @@ export const tailoringCloths = cloths('woven', [
       colouring: ['undyed', 'piece-dyed'],
     },
     common: 0.3,
+    density: 0.22,
     makes: 'Soft fawn coating of camel hair or wool with it, raised to a short cloudy nap.',
   },
   {

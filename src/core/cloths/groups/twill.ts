@@ -19,6 +19,7 @@ export const twillCloths = cloths('woven', [
       colouring: ['yarn-dyed'],
       surface: ['smooth'],
     },
+    traits: ['workwear'],
     makes: 'Denim’s coloured warp and white weft in shirt weight.',
   },
   {
@@ -40,6 +41,8 @@ export const twillCloths = cloths('woven', [
       'yarn-look': ['even', 'slubbed'],
     },
     common: 2,
+    traits: ['two-faced', 'workwear', 'dense'],
+    density: 0.5,
     makes: 'Coloured warp over white weft in a warp twill: the back is pale.',
   },
   {
@@ -59,6 +62,8 @@ export const twillCloths = cloths('woven', [
       colouring: ['yarn-dyed'],
       'yarn-look': ['slubbed', 'even'],
     },
+    traits: ['workwear', 'dense'],
+    density: 0.52,
     makes: 'Denim that stands by itself until it is worn in.',
   },
   {
@@ -77,6 +82,7 @@ export const twillCloths = cloths('woven', [
       back: ['colours-reversed'],
       colouring: ['yarn-dyed'],
     },
+    traits: ['dense'],
     makes: 'Denim that gives across and comes back.',
   },
   {
@@ -96,6 +102,7 @@ export const twillCloths = cloths('woven', [
       colouring: ['piece-dyed', 'undyed'],
       surface: ['smooth'],
     },
+    traits: ['diagonal-lines', 'workwear'],
     makes: 'A hard close cotton twill dyed in the piece; its line often leans left.',
   },
   {
@@ -116,6 +123,7 @@ export const twillCloths = cloths('woven', [
       surface: ['smooth', 'brushed'],
     },
     common: 2,
+    traits: ['workwear'],
     makes: 'Finer than drill, with a slight sheen and a soft hand.',
   },
   {
@@ -135,6 +143,8 @@ export const twillCloths = cloths('woven', [
       surface: ['smooth'],
       colouring: ['piece-dyed'],
     },
+    traits: ['dry-cleaned', 'diagonal-lines'],
+    openness: -0.16,
     makes: 'A steep fine line on a hard smooth face; the back looks plain.',
   },
   {
@@ -154,6 +164,8 @@ export const twillCloths = cloths('woven', [
       'yarn-look': ['coarse-cords', 'even'],
       surface: ['smooth'],
     },
+    traits: ['dry-cleaned', 'diagonal-lines'],
+    openness: -0.1,
     makes: 'Steep raised cords, in pairs, on a heavy springy cloth.',
   },
   {
@@ -173,6 +185,7 @@ export const twillCloths = cloths('woven', [
       surface: ['smooth'],
       colouring: ['piece-dyed', 'yarn-dyed'],
     },
+    traits: ['dry-cleaned', 'diagonal-lines'],
     makes: 'An even twill with its line on both sides.',
   },
   {
@@ -191,6 +204,7 @@ export const twillCloths = cloths('woven', [
       colouring: ['yarn-dyed'],
       'floats-on-face': ['balanced'],
     },
+    traits: ['dry-cleaned', 'diagonal-lines'],
     makes: 'A twill that turns back and forth in columns, like a fish’s bones.',
   },
   {
@@ -210,6 +224,7 @@ export const twillCloths = cloths('woven', [
       back: ['same'],
       'floats-on-face': ['balanced'],
     },
+    traits: ['dry-cleaned', 'checked'],
     makes: 'Groups of four dark and four light in a twill: broken, toothed checks.',
   },
   {
@@ -229,6 +244,7 @@ export const twillCloths = cloths('woven', [
       back: ['same'],
       surface: ['smooth'],
     },
+    traits: ['checked'],
     makes: 'Small checks grouped into large ones, often with a thin overcheck.',
   },
   {
@@ -248,6 +264,7 @@ export const twillCloths = cloths('woven', [
       back: ['same'],
       'floats-on-face': ['balanced'],
     },
+    traits: ['checked'],
     makes: 'A check of many colours, the same in warp and weft, in an even twill.',
   },
   {
@@ -268,6 +285,8 @@ export const twillCloths = cloths('woven', [
       back: ['same'],
       figure: ['none', 'check'],
     },
+    traits: ['ravels', 'dry-cleaned', 'hides-chalk'],
+    density: 0.24,
     makes: 'Hairy woollen yarns flecked with other colours; rough and springy.',
   },
   {
@@ -286,6 +305,7 @@ export const twillCloths = cloths('woven', [
       back: ['same', 'print-missing'],
       colouring: ['printed', 'piece-dyed'],
     },
+    traits: ['diagonal-lines'],
     makes: 'Flows like challis, with a fine twill line and a little more weight.',
   },
   {
@@ -304,6 +324,7 @@ export const twillCloths = cloths('woven', [
       back: ['same', 'print-missing'],
       colouring: ['printed'],
     },
+    traits: ['fine-threads'],
     makes: 'Fine smooth filament with a clear small line: scarves and ties.',
   },
   {
@@ -323,6 +344,8 @@ export const twillCloths = cloths('woven', [
       back: ['same', 'smooth-under-nap'],
     },
     common: 2,
+    traits: ['milled', 'shades', 'dry-cleaned', 'sheds-showers'],
+    density: 0.2,
     makes: 'Thick milled wool with a nap; the weave still shows where melton’s is gone.',
   },
   {
@@ -342,6 +365,8 @@ export const twillCloths = cloths('woven', [
       back: ['same'],
       figure: ['stripe', 'check', 'none'],
     },
+    traits: ['milled', 'hides-chalk'],
+    density: 0.13,
     makes: 'Deep nap on both sides, thick and soft.',
   },
   {
@@ -361,6 +386,8 @@ export const twillCloths = cloths('woven', [
       back: ['same', 'colours-reversed'],
       surface: ['smooth'],
     },
+    traits: ['striped', 'dense'],
+    openness: -0.18,
     makes: 'Narrow dyed stripes on undyed ground, woven so close that feathers stay in.',
   },
   {
@@ -417,6 +444,7 @@ export const twillCloths = cloths('woven', [
       colouring: ['printed'],
       figure: ['large-pictorial'],
     },
+    traits: ['two-faced', 'dulled-by-iron', 'raised-figure'],
     makes: 'Plain cotton with a glaze on the face; flowers, most often.',
   },
   {
@@ -438,6 +466,8 @@ export const twillCloths = cloths('woven', [
       'yarn-look': ['fuzzy'],
       colouring: ['piece-dyed'],
     },
+    traits: ['milled', 'shades', 'dry-cleaned', 'sheds-showers'],
+    density: 0.24,
     makes: 'Woven wool milled until no weave shows; dense, wind-tight, can be left raw.',
   },
 ])

@@ -1,5 +1,6 @@
 import { offerFrom, type Described } from '../../fabric/offer'
-import { mendWays, patchFit, type Damage } from './mend'
+import { type Damage } from './damages'
+import { mendWays, patchFit } from './mend'
 
 const first = (cloth: Described, damage: Damage, mm: number) =>
   mendWays({ offer: offerFrom(cloth), damage, mm })[0]!.id

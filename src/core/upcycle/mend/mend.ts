@@ -6,15 +6,7 @@ import { shareOf } from '../../fabric/mix'
 import { type Offer } from '../../fabric/types'
 import { type TextWithId } from '../../vocabulary/words'
 import { fibresOf } from '../../fibres/traits'
-
-export const DAMAGES = ['hole', 'worn', 'seam', 'tear'] as const
-export type Damage = (typeof DAMAGES)[number]
-export const DAMAGE_WORDS: Readonly<Record<Damage, string>> = {
-  hole: 'a hole',
-  worn: 'a worn, thin place',
-  tear: 'a tear with both its edges',
-  seam: 'a seam that has gone',
-}
+import { type Damage } from './damages'
 
 /** Something that is to be mended. */
 export interface MendAsked {

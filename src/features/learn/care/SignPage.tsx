@@ -1,5 +1,3 @@
-'use client'
-
 import Link from 'next/link'
 import { countNoun } from '@/core/units/format'
 import { Columns, Lead, Page, Paper, Soft } from '@/ui/kit/surfaces'

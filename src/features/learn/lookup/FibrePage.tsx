@@ -1,5 +1,3 @@
-'use client'
-
 import Link from 'next/link'
 import { Actions, Columns, Facts, Lead, Page, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
 import { LinksTo } from './LinksTo'

@@ -1,5 +1,3 @@
-'use client'
-
 import Link from 'next/link'
 import { Facts, Lead, Page, Paper, Soft, Tiles } from '@/ui/kit/surfaces'
 import { type FibreTold } from './fibresTold'

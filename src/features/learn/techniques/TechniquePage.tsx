@@ -1,5 +1,3 @@
-'use client'
-
 import Link from 'next/link'
 import { Columns, Page, Paper, Soft, Stack } from '@/ui/kit/surfaces'
 import { LinksTo } from '../lookup/LinksTo'

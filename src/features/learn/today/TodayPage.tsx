@@ -1,5 +1,3 @@
-'use client'
-
 import Link from 'next/link'
 import { ButtonLink, StrongLink } from '@/ui/kit/links'
 import { Actions, Lead, Page, Paper, Soft, Steps } from '@/ui/kit/surfaces'

@@ -1,5 +1,3 @@
-'use client'
-
 import Link from 'next/link'
 import { Columns, Figures, Lead, Page, Paper, PlainList, Soft } from '@/ui/kit/surfaces'
 import { Terms } from '@/ui/kit/Terms'

@@ -1,5 +1,3 @@
-'use client'
-
 import { type Draft } from '@/core/weave/draft'
 import { type Drawdown } from '@/core/weave/drafts'
 import { Drawing } from '@/ui/kit/Drawing'

@@ -1,5 +1,3 @@
-'use client'
-
 import Link from 'next/link'
 import { Facts, Figures, Lead, Page, Paper, Soft } from '@/ui/kit/surfaces'
 import { type Differing, type TermTold } from './words'

@@ -1,5 +1,3 @@
-'use client'
-
 import { cutOrder } from '@/core/making/cutOrder'
 import { Steps } from '@/ui/kit/surfaces'
 import { WhenOpened } from '@/ui/kit/WhenOpened'

@@ -1,5 +1,3 @@
-'use client'
-
 import Link from 'next/link'
 import { StrongLink } from '@/ui/kit/links'
 import { Page, Soft } from '@/ui/kit/surfaces'

@@ -1,5 +1,3 @@
-'use client'
-
 import { countNoun } from '@/core/units/format'
 import Link from 'next/link'
 import { StrongLink } from '@/ui/kit/links'

@@ -1,5 +1,3 @@
-'use client'
-
 import Link from 'next/link'
 import { type MakingStep } from '@/core/vocabulary/making'
 import { Soft, Stack } from '@/ui/kit/surfaces'

@@ -1,5 +1,3 @@
-'use client'
-
 import Link from 'next/link'
 import { STEP_WORDS, type MakingStep } from '@/core/vocabulary/making'
 import { Figure } from '@/ui/garment/Figure'

@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import styled from 'styled-components'
-import { DAMAGE_WORDS, DAMAGES } from '@/core/upcycle/mend/mend'
+import { DAMAGE_WORDS, DAMAGES } from '@/core/upcycle/mend/damages'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Columns, Lead, Page, Paper, Callout, Soft, Stack, Steps } from '@/ui/kit/surfaces'

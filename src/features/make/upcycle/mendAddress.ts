@@ -1,4 +1,4 @@
-import { DAMAGES } from '@/core/upcycle/mend/mend'
+import { DAMAGES } from '@/core/upcycle/mend/damages'
 import { choiceParam, idParam, usualNumberParam } from '../../shared/address/address'
 
 /** What is mended, and what is wrong with it. */

@@ -1,5 +1,3 @@
-'use client'
-
 import { dayText, momentText } from '../dates'
 
 /** An instant as a day and a time, in the reader's own zone. */

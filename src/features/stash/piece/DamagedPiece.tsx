@@ -1,5 +1,3 @@
-'use client'
-
 import Link from 'next/link'
 import { Page } from '@/ui/kit/surfaces'
 import { Damaged } from '../../shared/damaged/Damaged'

@@ -1,5 +1,3 @@
-'use client'
-
 import { usesOf } from '@/core/making/uses'
 import { type Outline } from '@/core/shapes/polygon'
 import { Figures } from '@/ui/kit/surfaces'

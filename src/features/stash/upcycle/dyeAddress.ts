@@ -1,5 +1,4 @@
-import { DYE_FINISHES } from '@/core/dye/bath'
-import { DYE_THREADS } from '@/core/dye/dye'
+import { DYE_FINISHES, DYE_THREADS } from '@/core/vocabulary/dyes'
 import { choiceParam, numberParam, textParam } from '../../shared/address/address'
 
 /** What is to be dyed, and how. Empty: not said. */

@@ -1,3 +1,4 @@
+import { isCloth } from '../../../cloths/traits'
 import { careOf } from '../../../fabric/care'
 import { hasPile, isCoated } from '../../../fabric/handling'
 import { meanOver, shareOf } from '../../../fabric/mix'
@@ -73,10 +74,6 @@ function likelyWords(fit: number): string {
     : 'By its name it may not bear the hot wash that this gets.'
 }
 
-/** Flat cloths that dry nearly as well as loops: woven in cells or floats, or of linen. Common practice. */
-const DRIES: readonly string[] = ['waffle', 'huckaback']
-const LOOPED: readonly string[] = ['terry', 'stretch-towelling']
-
 /** A towel wants loops. */
 export const driesByLoops: PurposeRule = {
   property: 'loops',
@@ -92,9 +89,9 @@ export const driesByLoops: PurposeRule = {
   judge: (offer) => {
     const { called = '', interlacing, mix = [], construction, fibres } = offer
     const by = construction ?? fibres
-    if (LOOPED.includes(called) || (interlacing === undefined && hasPile(offer)))
+    if (isCloth(called, 'looped') || (interlacing === undefined && hasPile(offer)))
       return { fit: 1, by: by ?? { value: called, how: 'said' }, text: 'Its loops take up much water.' }
-    if (DRIES.includes(called) || interlacing === 'waffle')
+    if (isCloth(called, 'dries-by-weave') || interlacing === 'waffle')
       return { fit: 0.95, by, text: 'Its cells take up much water for a flat cloth.' }
     if (!called && interlacing === undefined)
       return { fit: null, text: 'A towel wants loops or a honeycomb; what this looks like is not written down.' }

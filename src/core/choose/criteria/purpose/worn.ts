@@ -1,3 +1,4 @@
+import { isCloth } from '../../../cloths/traits'
 import { isCoated, hasPile } from '../../../fabric/handling'
 import { meanOver, shareOf } from '../../../fabric/mix'
 import { opennessOf } from '../../../fabric/openness'
@@ -13,8 +14,6 @@ const CLOSE = 0.2
 const LETS_THROUGH = 0.46
 /** What an unproofed cloth is worth at most: it keeps out a shower for a while, no rain. */
 const UNPROOFED = 0.75
-/** Milled wool sheds a shower by its hairs; common practice. */
-const SHEDS: readonly string[] = ['melton', 'loden', 'boiled-wool', 'coating']
 
 /** Rain is kept out by a coating, or by a close cloth that can be proofed. Common practice. */
 export const shedsRain: PurposeRule = {
@@ -31,7 +30,8 @@ export const shedsRain: PurposeRule = {
     if (!construction) return { fit: null, text: 'Whether it keeps the rain out depends on how close it is woven.' }
     if (construction.value === 'knit' || construction.value === 'net')
       return { fit: 0.05, by: construction, text: 'The rain goes through a knit or a net that is not coated.' }
-    if (SHEDS.includes(called))
+    // Milled wool sheds a shower by its hairs; common practice.
+    if (isCloth(called, 'sheds-showers'))
       return { fit: 0.6, by: construction, text: 'Milled wool sheds a shower, and gets heavy in the rain.' }
     const open = opennessOf(offer).value
     // What drinks swells shut as it gets wet, but is wet through by then.
