@@ -19,35 +19,12 @@ import {
   Text,
 } from 'react-aria-components'
 import styled from 'styled-components'
-import { box, field } from './fieldStyles'
+import { field, segments } from './fieldStyles'
 import { type Worded } from './fields'
 
 const Picker = styled(DatePicker)`
   ${field}
-  .line {
-    ${box}
-    display: flex;
-    align-items: center;
-    gap: 0.5rem;
-    padding: 0 0.2rem 0 0.7rem;
-  }
-  .line[data-focus-within] {
-    outline: 3px solid var(--madder);
-    outline-offset: 2px;
-  }
-  .segments {
-    display: flex;
-    flex: 1;
-  }
-  .segments > [data-placeholder] {
-    color: var(--ink-soft);
-  }
-  .segments > [data-focused] {
-    background: var(--indigo-deep);
-    color: var(--on-indigo);
-    outline: none;
-    border-radius: 2px;
-  }
+  ${segments}
 `
 const Round = styled(Button)`
   display: grid;

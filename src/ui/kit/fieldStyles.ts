@@ -34,3 +34,31 @@ export const field = css`
     font-size: 0.95rem;
   }
 `
+
+/** A box that is typed part by part: a day, a time. */
+export const segments = css`
+  .line {
+    ${box}
+    display: flex;
+    align-items: center;
+    gap: 0.5rem;
+    padding: 0 0.2rem 0 0.7rem;
+  }
+  .line[data-focus-within] {
+    outline: 3px solid var(--madder);
+    outline-offset: 2px;
+  }
+  .segments {
+    display: flex;
+    flex: 1;
+  }
+  .segments > [data-placeholder] {
+    color: var(--ink-soft);
+  }
+  .segments > [data-focused] {
+    background: var(--indigo-deep);
+    color: var(--on-indigo);
+    outline: none;
+    border-radius: 2px;
+  }
+`

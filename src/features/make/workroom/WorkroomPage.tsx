@@ -1,12 +1,12 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { type Workroom } from '@/core/notebook/kinds/workroom'
 import { FEET, FOOT_WORDS } from '@/core/vocabulary/making'
 import { capitalise } from '@/core/units/format'
 import { Button, QuietButton, StrongButton } from '@/ui/kit/buttons'
 import { CheckField, CheckGroup } from '@/ui/kit/checks'
-import { TextField } from '@/ui/kit/fields'
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Columns, Fields, Lead, Page, Paper, Callout, Soft, Stack } from '@/ui/kit/surfaces'
@@ -16,6 +16,9 @@ import { saveWorkroom } from './actions'
 import { CalendarIn } from './CalendarIn'
 import { type CalendarTold } from './calendarTold'
 import { mustHave } from '@/core/lists/items'
+
+/** It brings a calendar's arithmetic: fetched where there are hours to show. */
+const TimeField = dynamic(() => import('@/ui/kit/TimeField').then((found) => found.TimeField))
 
 const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const
 const NEEDLES = [60, 65, 70, 75, 80, 90, 100] as const
@@ -92,8 +95,8 @@ function HoursFields({ hours, onChange }: Part<Workroom['hours']> & Pick<Workroo
             onChange={(day) => change(i, { day: Number(day) })}
             options={DAYS.map((name, day) => [String(day), name] as const)}
           />
-          <TextField label="From" value={one.from} onChange={(from) => change(i, { from })} />
-          <TextField label="To" value={one.to} onChange={(to) => change(i, { to })} />
+          <TimeField label="From" time={one.from} onChange={(from) => change(i, { from })} />
+          <TimeField label="To" time={one.to} onChange={(to) => change(i, { to })} />
           <Actions>
             <QuietButton onPress={() => onChange(hours.filter((_, k) => k !== i))}>Take it away</QuietButton>
           </Actions>
