@@ -34,7 +34,8 @@ export function lchOf(hex: string): { lightness: number; chroma: number; hue: nu
 
 /** Linear light of a colour. */
 export function linearOf(hex: string): Lights {
-  return to(getColor(hex), sRGB_Linear).coords.map(Number) as unknown as Lights
+  const [red, green, blue] = to(getColor(hex), sRGB_Linear).coords
+  return [Number(red), Number(green), Number(blue)]
 }
 
 /** A colour `#rrggbb` of linear light; what no screen shows is brought to its nearest. */

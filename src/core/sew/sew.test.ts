@@ -2,6 +2,9 @@ import { readFileSync, writeFileSync } from 'node:fs'
 import { firesOn, handlingTable } from '../../../tests/support/handlingTable'
 import { offerFrom, type Described } from '../fabric/offer'
 import { sewAdvice, SEW_RULES } from './advice'
+import { HEM_RULES } from './hems'
+import { SEAM_RULES } from './seams'
+import { HEM_WORDS, SEAM_WORDS } from './seamWords'
 import { type SewAsked } from './sewCase'
 
 const advise = (called: string, asked: Partial<SewAsked> = {}, more: Described = {}) =>
@@ -31,6 +34,17 @@ describe('every rule', () => {
     if (process.env.UPDATE_TABLES) writeFileSync('docs/handling.md', handlingTable())
     expect(readFileSync('docs/handling.md', 'utf8')).toBe(handlingTable())
   })
+})
+
+// A seam that no rule speaks for would never be told to anybody, and the compiler cannot see it.
+it.each([
+  ['seam', SEAM_RULES, Object.keys(SEAM_WORDS)],
+  ['hem', HEM_RULES, Object.keys(HEM_WORDS)],
+] as const)('some rule speaks for each kind of %s', (_, rules, kinds) => {
+  const spokenFor = new Set(
+    rules.flatMap(({ gives }) => Object.entries(gives).flatMap(([id, points]) => (points > 0 ? id : []))),
+  )
+  expect(kinds.filter((id) => !spokenFor.has(id))).toEqual([])
 })
 
 describe('what an experienced sewist would say (common practice)', () => {

@@ -21,7 +21,9 @@ export const field = css`
   align-content: start;
   min-width: 0;
   label,
-  .label {
+  .label,
+  /* A box of several parts has no label of HTML. */
+  .react-aria-Label {
     font-weight: 600;
   }
   [slot='description'] {

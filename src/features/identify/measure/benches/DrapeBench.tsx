@@ -51,14 +51,14 @@ export function DrapeBench(props: BenchProps) {
         comesTo={<Falls drape={measuredOf(readings.now).drape} gsm={piece?.gsm ?? null} />}
       >
         {way === 'eye' ? <FallQuestion {...props} /> : null}
-        {way === 'strip' ? <TypedForm id="cantilever" form={cantilever as never} readings={readings} /> : null}
+        {way === 'strip' ? <TypedForm id="cantilever" form={cantilever} readings={readings} /> : null}
         {way === 'strip' && piece && !piece.gsm ? (
           <Callout>Weigh it as well, and its rigidity follows.</Callout>
         ) : null}
         {way === 'disc' ? (
           <DrapedDiscPicture onMeasured={(disc) => readings.add({ kind: 'draped-disc', ...disc })} />
         ) : null}
-        {way === 'paper' ? <TypedForm id="draped-paper" form={paper as never} readings={readings} /> : null}
+        {way === 'paper' ? <TypedForm id="draped-paper" form={paper} readings={readings} /> : null}
       </BenchColumns>
     </>
   )

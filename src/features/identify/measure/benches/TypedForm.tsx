@@ -17,7 +17,15 @@ import { mustHave } from '@/core/lists/items'
 type Typed = Record<string, number | string | null>
 
 /** A form of reading typed into the fields that its kind declares. What its schema refuses is told at the field. */
-export function TypedForm({ id, form, readings }: { id: string; form: ReadingForm; readings: Readings }) {
+export function TypedForm({
+  id,
+  form,
+  readings,
+}: {
+  id: string
+  form: Pick<ReadingForm, 'entry'>
+  readings: Readings
+}) {
   const entry = mustHave(form.entry)
   const [typed, setTyped] = useState<Typed>(() => emptied(entry.fields))
   const parsed = MeasurementSchema.safeParse({ kind: id, ...typed })
