@@ -1,4 +1,4 @@
-import { namedCloths } from './catalogue'
+import { clothWithId } from './traits'
 import { type NamedCloth } from './types'
 
 /** What shops see so often that their weight is in the hand; common practice. In the order of weight. */
@@ -24,7 +24,7 @@ export interface BesideFamiliar {
 
 /** A weight beside cloths that everybody has handled. @param gsm g/m² */
 export function besideFamiliar(gsm: number): BesideFamiliar {
-  const known = FAMILIAR.flatMap((id) => namedCloths.find((cloth) => cloth.id === id) ?? [])
+  const known = FAMILIAR.flatMap((id) => clothWithId(id) ?? [])
   return {
     lighter: known.filter(({ gsm: [, high] }) => high < gsm).reverse(),
     like: known.filter(({ gsm: [low, high] }) => low <= gsm && gsm <= high),

@@ -1,7 +1,7 @@
 import { BODIES, type Body } from '../../vocabulary/cloth'
 import { fitOfStep } from '../fit/fit'
 import { CERTAINTY, IMPORTANCE, unknownAssessment } from '../fit/weights'
-import { knownKey, type Criterion } from './criterion'
+import { bodyKey, type Criterion } from './criterion'
 import { estimateWords } from './estimateWords'
 
 const BODY_WORDS: Readonly<Record<Body, string>> = {
@@ -15,7 +15,7 @@ const BODY_WORDS: Readonly<Record<Body, string>> = {
 /** How it falls. */
 export const BODY: Criterion = {
   id: 'body',
-  reads: ({ body }) => knownKey(body),
+  reads: bodyKey,
   judge: ({ body: wanted }, { body: known }) => {
     const importance = IMPORTANCE.body
     const want = wanted.join(' or ')

@@ -78,6 +78,21 @@ function sideOf(side: NumberSide, known: KnownValue<Quantity> | undefined): Wors
   }
 }
 
+// Criteria that read the same share the function: a stash is then looked through for it once.
+
+/** What is read of a fabric where numbers alone decide. */
+export function numbersAloneKey(): string {
+  return ''
+}
+
+export function calledKey({ called = '' }: Offer): string {
+  return called
+}
+
+export function bodyKey({ body }: Offer): string {
+  return knownKey(body)
+}
+
 /** A key for a value with how it is known. */
 export function knownKey(known: KnownValue<unknown> | undefined): string {
   return known === undefined ? '' : `${String(known.value)} ${known.how}`

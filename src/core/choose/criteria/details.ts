@@ -8,7 +8,7 @@ import { type FullNeed } from '../need/need'
 import { type Offer } from '../../fabric/types'
 import { type Assessment } from '../fit/types'
 import { CERTAINTY, IMPORTANCE } from '../fit/weights'
-import { knownKey, worstSide, type Criterion, type FixedSide, type NumberScore } from './criterion'
+import { bodyKey, knownKey, worstSide, type Criterion, type FixedSide, type NumberScore } from './criterion'
 import { chosenWord, DETAILS, type Detail } from '../../vocabulary/choosing'
 import { fibresOf } from '../../fibres/traits'
 
@@ -48,10 +48,6 @@ function criterionOf(detail: Detail): Criterion {
       return { property: detail, importance: IMPORTANCE.detail, fit, certainty, miss, detail, text }
     },
   }
-}
-
-function bodyKey({ body }: Offer): string {
-  return knownKey(body)
 }
 
 function bodyAndFibresKey({ body, fibres }: Offer): string {

@@ -4,7 +4,7 @@ import { type FullNeed } from '../need/need'
 import { GOOD_FIT } from '../fit/steps'
 import { type Assessment } from '../fit/types'
 import { IMPORTANCE, unknownAssessment } from '../fit/weights'
-import { worstSide, type Criterion, type NumberScore } from './criterion'
+import { numbersAloneKey, worstSide, type Criterion, type NumberScore } from './criterion'
 import { estimateWords } from './estimateWords'
 
 /** Per cent across, which a pattern may rely on. */
@@ -46,5 +46,5 @@ function criterionOf(
           : `${shown} is more than the ${most} % that the pattern is drafted for: it will grow in wear.`
     return { property: id, importance, fit, certainty, miss, text }
   }
-  return { id, reads: () => '', judge, score }
+  return { id, reads: numbersAloneKey, judge, score }
 }

@@ -7,13 +7,13 @@ import { type FullNeed } from '../need/need'
 import { GOOD_FIT } from '../fit/steps'
 import { type Assessment } from '../fit/types'
 import { IMPORTANCE, unknownAssessment } from '../fit/weights'
-import { worstSide, type Criterion, type NumberScore } from './criterion'
+import { calledKey, worstSide, type Criterion, type NumberScore } from './criterion'
 import { estimateWords } from './estimateWords'
 
 /** g/m², against what the pattern asks for. */
 export const WEIGHT: Criterion = {
   id: 'weight',
-  reads: ({ called = '' }) => called,
+  reads: calledKey,
   judge: judgeWeight,
   score: scoreWeight,
 }

@@ -15,7 +15,7 @@ import { GOOD_FIT } from '../fit/steps'
 import { type Assessment, type OfferProperty } from '../fit/types'
 import { isLike } from '../../fibres/traits'
 import { CERTAINTY } from '../fit/weights'
-import { type Criterion } from './criterion'
+import { calledKey, type Criterion } from './criterion'
 
 /** How much each wish can take off a score. Ours. */
 const IMPORTANCE = {
@@ -39,7 +39,7 @@ const pileKey = ({ called, interlacing, nap, handling }: Offer) => keyOf(called,
 /** Every wish that a pattern may have beyond its garment. */
 const WISHES = [
   wish('pile', 'pile', pileKey, pile),
-  wish('called', 'named', ({ called = '' }) => called, named),
+  wish('called', 'named', calledKey, named),
   wish('fibres', 'fibre', ({ mix, fibres }) => keyOf(mix, fibres?.how), fibre),
   wish('care', 'care', ({ fibres, called, handling }) => keyOf(fibres, called, handling), care),
   wish(

@@ -1,4 +1,4 @@
-import { namedCloths } from '@/core/cloths/catalogue'
+import { clothWithId } from '@/core/cloths/traits'
 import { type RankedName } from '@/core/cloths/name'
 import { capitalise, formatPercent } from '@/core/units/format'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
@@ -10,7 +10,7 @@ import { mustHave } from '@/core/lists/items'
 /** A name that fits, drawn, with what speaks for and against it. */
 export function ClothName({ name: ranked }: { name: RankedName }) {
   const { id, name, also, probability, makes, for: speaksFor, against } = ranked
-  const cloth = mustHave(namedCloths.find((one) => one.id === id))
+  const cloth = mustHave(clothWithId(id))
   const look = { warp: '#4a6b83', weft: '#dcd3bd', accent: null, colouring: 'plain' } as const
   return (
     <li>

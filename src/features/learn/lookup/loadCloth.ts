@@ -1,4 +1,5 @@
-import { clothCalled, namedCloths } from '@/core/cloths/catalogue'
+import { clothCalled } from '@/core/cloths/catalogue'
+import { clothWithId } from '@/core/cloths/traits'
 import { isOneWay } from '@/core/fabric/handling'
 import { offerFrom } from '@/core/fabric/offer'
 import { thicknessOf } from '@/core/fabric/thickness'
@@ -16,7 +17,7 @@ const NEIGHBOURS = 4
 
 /** All that is known of one cloth, from the records that it is named by. @returns undefined of none */
 export async function loadNamedCloth(id: string, preferences: { units: UnitSystem; words: Vocabulary }) {
-  const cloth = namedCloths.find((one) => one.id === id)
+  const cloth = clothWithId(id)
   if (!cloth) return undefined
   const { words } = preferences
   const [least, most] = cloth.stretchWidth
