@@ -15,7 +15,7 @@ export default {
   },
   // These ship as modules only.
   transformIgnorePatterns: [
-    '/node_modules/(?!(kysely|uuid|clipper2-ts|earcut|svgpath|svg-parser|d3-contour|d3-array|internmap|colorjs\\.io|ts-fsrs|ical\\.js|polylabel|tinyqueue)/)',
+    '/node_modules/(?!(kysely|uuid|clipper2-ts|earcut|svgpath|svg-parser|d3-contour|d3-array|internmap|colorjs\\.io|ts-fsrs|ical\\.js|polylabel|tinyqueue|syllable|flesch-kincaid)/)',
   ],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   setupFiles: ['<rootDir>/tests/support/dom.ts'],

@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto'
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import type { NextConfig } from 'next'
+import { redirectsOfMovedPages } from './src/redirects'
 
 /** What is remembered of pieces was made with the core as it stands: its hash is their version. */
 function hashOfCore(): string {
@@ -48,6 +49,7 @@ const config: NextConfig = {
   },
   // No picture goes through the optimiser, so that its route answers nothing.
   images: { unoptimized: true },
+  redirects: () => Promise.resolve(redirectsOfMovedPages()),
   headers: () => Promise.resolve([{ source: '/:path*', headers: HEADERS }]),
   // libsql loads a native library by name at run time, and piscina its worker, which a bundler cannot follow.
   serverExternalPackages: ['libsql', 'piscina'],

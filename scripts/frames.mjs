@@ -19,7 +19,7 @@ const open = async (path) => {
   await page.waitForSelector('html[data-alive]', { state: 'attached' })
 }
 
-await open('/patterns/new')
+await open('/make/patterns/add')
 await page.getByLabel('Name', { exact: true }).fill('Sixty pieces')
 await page.getByRole('button', { name: 'Keep the pattern' }).click()
 await page.getByRole('link', { name: 'Its pieces' }).click()

@@ -27,7 +27,7 @@ const problem = (message) =>
   JSON.stringify({ error: { code: 'bad-input', message, issues: [{ path: 'method', message }] } })
 
 const server = createServer((request, response) => {
-  if (!METHODS.has(request.method ?? '')) return refuse(response, 405, 'Nothing here is asked for in that way.')
+  if (!METHODS.has(request.method ?? '')) return refuse(response, 405, 'No page here uses that method.')
   for (const name of FORWARDED) delete request.headers[name]
   // Who asks, as the network tells it: tries at the door are counted by it.
   request.headers['x-forwarded-for'] = request.socket.remoteAddress ?? ''

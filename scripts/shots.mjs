@@ -17,25 +17,25 @@ const PIECE = 'Lobby curtain, sea green'
 
 // `path` is an address of the list of pages; its `[id]` is the piece's, or with `burn` that of a burn of the piece.
 const views = [
-  { name: 'table', path: '/' },
-  { name: 'find-out', path: '/find-out', query: 'piece' },
-  { name: 'bench', keys: TO_SMELL.slice(0, 2) },
-  { name: 'verdict', keys: TO_END },
-  { name: 'project', path: '/projects/[id]' },
-  { name: 'measure', path: '/measure', query: 'piece' },
-  { name: 'loupe', path: '/measure', more: '/loupe', loupe: true },
+  { name: 'home', path: '/' },
+  { name: 'identify', path: '/identify', query: 'piece' },
+  { name: 'burn-test', keys: TO_SMELL.slice(0, 2) },
+  { name: 'result', keys: TO_END },
+  { name: 'project', path: '/make/projects/[id]' },
+  { name: 'measure', path: '/identify/measure', query: 'piece' },
+  { name: 'loupe', path: '/identify/measure', more: '/loupe', loupe: true },
   { name: 'practice', path: '/learn/practice', ask: ['Flame comes near', 'How it burns', 'Smell'] },
   { name: 'stash', path: '/stash' },
-  { name: 'piece', path: '/stash/[id]' },
-  { name: 'match', path: '/stash/[id]/patterns' },
-  { name: 'lay', path: '/patterns/[id]/lay', cloth: true },
-  { name: 'patterns', path: '/patterns' },
-  { name: 'plan', path: '/projects/[id]/plan' },
+  { name: 'fabric', path: '/stash/[id]' },
+  { name: 'matching', path: '/stash/[id]/patterns' },
+  { name: 'layout', path: '/make/patterns/[id]/layout', cloth: true },
+  { name: 'patterns', path: '/make/patterns' },
+  { name: 'schedule', path: '/make/projects/[id]/schedule' },
   { name: 'sew', path: '/stash/[id]/sew' },
-  { name: 'apart', path: '/stash/[id]/apart', of: 'Chambermaid’s dress' },
+  { name: 'take-apart', path: '/stash/[id]/take-apart', of: 'Chambermaid’s dress' },
   { name: 'dye', path: '/stash/[id]/dye', of: 'Dining room cloth', more: '?to=%237a1f2a&thread=polyester' },
-  { name: 'bench-phone-dark', keys: TO_SMELL, size: PHONE, dark: true },
-  { name: 'shop-phone', path: '/shop', size: PHONE },
+  { name: 'burn-test-phone-dark', keys: TO_SMELL, size: PHONE, dark: true },
+  { name: 'shopping-phone', path: '/make/shopping', size: PHONE },
 ]
 for (const { path } of views)
   if (path && !pages.some((page) => page.path === path)) throw new Error(`${path} is no page of the list`)
@@ -59,14 +59,14 @@ await begun.goto(`${base}/stash`)
 const piece = await begun.getByRole('link', { name: PIECE }).first().getAttribute('href')
 await begun.goto(base + piece)
 await begun.locator('html[data-alive]').waitFor()
-await begun.getByText(/^Why, and from which burn/).click()
-const burn = await begun.locator('main a[href^="/bench/"]').first().getAttribute('href')
+await begun.getByText(/^Reasons, and from which burn/).click()
+const burn = await begun.locator('main a[href^="/identify/burn/"]').first().getAttribute('href')
 const record = async (list, named) => {
   await begun.goto(`${base}${list}`)
   return begun.getByRole('link', { name: named }).first().getAttribute('href')
 }
-const project = await record('/projects', 'Harbour mistress')
-const pattern = await record('/patterns', 'Ferryman’s jumpsuit')
+const project = await record('/make/projects', 'Harbour mistress')
+const pattern = await record('/make/patterns', 'Ferryman’s jumpsuit')
 await begun.goto(base + pattern)
 const held = await begun
   .locator('main article h2 a')
@@ -76,9 +76,9 @@ for (const { of } of views) if (of) others.set(of, await record(`/stash?q=${enco
 await begun.close()
 const idOf = (address) => address.split('/').at(-1)
 const RECORDS = [
-  ['/bench', burn],
-  ['/projects', project],
-  ['/patterns', pattern],
+  ['/identify/burn', burn],
+  ['/make/projects', project],
+  ['/make/patterns', pattern],
   ['/stash', piece],
 ]
 const recordOf = (path) => RECORDS.find(([begins]) => path.startsWith(begins))?.[1] ?? piece
@@ -94,12 +94,12 @@ for (const view of views) {
   const context = await browser.newContext({ viewport: size, colorScheme: dark ? 'dark' : 'light' })
   const page = await context.newPage()
   await page.addInitScript(() => sessionStorage.setItem('rough-swatch-safety-read', 'yes'))
-  await page.goto(base + (path ? addressOf(view) : '/bench'))
+  await page.goto(base + (path ? addressOf(view) : '/identify/burn'))
   await page.locator('html[data-alive]').waitFor()
   if (keys) {
-    await page.getByRole('button', { name: 'Burn a specimen' }).click()
-    await page.getByRole('heading', { name: 'Lay it out' }).waitFor()
-    if (!stay) await page.getByRole('button', { name: 'To the flame' }).click()
+    await page.getByRole('button', { name: 'Start burn test' }).click()
+    await page.getByRole('heading', { name: 'Get ready' }).waitFor()
+    if (!stay) await page.getByRole('button', { name: 'Start with the flame' }).click()
     if (!stay) await page.locator('#question').waitFor()
     for (const key of keys) {
       await page.keyboard.press(key)
@@ -109,9 +109,9 @@ for (const view of views) {
   for (const key of type) await page.keyboard.press(key)
   for (const one of ask) await page.getByRole('button', { name: one, exact: true }).click()
   if (loupe) {
-    await page.getByText('No cloth at hand?').click()
-    await page.getByRole('button', { name: 'Take its picture' }).click()
-    const picture = page.getByRole('img', { name: 'The picture', exact: true })
+    await page.getByText('No fabric at hand?').click()
+    await page.getByRole('button', { name: 'Take photo' }).click()
+    const picture = page.getByRole('img', { name: 'Photo', exact: true })
     await picture.waitFor()
     const box = await picture.boundingBox()
     // The made-up ruler: 308 of 1200 points to the cm.
@@ -119,29 +119,29 @@ for (const view of views) {
       await picture.click({ position: { x: (x / 1200) * box.width, y: box.height * 0.96 }, force: true })
     await page.getByLabel('From mark to mark').fill('20')
     await page.getByLabel('From mark to mark').blur()
-    await page.getByRole('button', { name: 'Count the threads' }).click()
-    await page.getByText('Each line should lie along one thread.', { exact: false }).waitFor()
-    await page.getByRole('heading', { name: '2. What was counted' }).evaluate((heading) => heading.scrollIntoView())
+    await page.getByRole('button', { name: 'Count threads' }).click()
+    await page.getByText('Each line should lie on one thread.', { exact: false }).waitFor()
+    await page.getByRole('heading', { name: '2. Result' }).evaluate((heading) => heading.scrollIntoView())
   }
   if (cloth) {
-    await page.getByRole('button', { name: 'Lay it out' }).click()
-    await page.getByRole('button', { name: /^Lay it again/ }).waitFor()
+    await page.getByRole('button', { name: 'Lay out' }).click()
+    await page.getByRole('button', { name: /^Lay out again/ }).waitFor()
   }
   if (charts) await page.locator('main svg').first().waitFor()
   if (press) await page.getByText(press, { exact: true }).click()
   if (to) await page.getByRole('heading', { name: to, exact: true }).evaluate((heading) => heading.scrollIntoView())
   await page.waitForTimeout(press ? 1200 : 300)
   await page.screenshot({ path: `${folder}/${name}.png` })
-  // A test begun for its picture is thrown away again.
+  // A test begun for its picture is deleted again.
   if (keys) {
     if (stay) {
-      await page.getByRole('button', { name: 'To the flame' }).click()
+      await page.getByRole('button', { name: 'Start with the flame' }).click()
       await page.keyboard.press('1')
     }
-    const enough = page.getByRole('button', { name: 'Enough: show the verdict' })
+    const enough = page.getByRole('button', { name: 'Show the result now' })
     if (await enough.isVisible()) await enough.click()
-    await page.getByRole('button', { name: 'Throw this test away' }).click()
-    await page.waitForURL(/\/bench$/)
+    await page.getByRole('button', { name: 'Delete this test' }).click()
+    await page.waitForURL(/\/identify\/burn$/)
   }
   await context.close()
 }

@@ -1,14 +1,14 @@
 import { readdirSync, readFileSync } from 'node:fs'
-import { dirname, join } from 'node:path'
+import { join } from 'node:path'
 import ts from 'typescript'
 import { FIBRE_IDS } from '@/core/vocabulary/fibres'
 import { circlesOf } from '../tests/support/circles'
+import { importsAmong, sourceFiles } from '../tests/support/sources'
 
 /** Exports that the framework asks for by name, once in each file of a kind. */
 const ASKED_FOR = ['GET', 'POST', 'PUT', 'PATCH', 'DELETE', 'metadata', 'dynamic', 'generateMetadata', 'viewport']
 
-const sources = filesIn('src').filter((file) => /\.tsx?$/.test(file) && !/\.(?:test|d)\.tsx?$/.test(file))
-const sourceSet = new Set(sources)
+const sources = sourceFiles()
 const exported = sources.flatMap((file) => exportsOf(file).map((name) => ({ name, file })))
 
 it('has no two files that differ only in case or extension', () => {
@@ -58,7 +58,7 @@ it('asks for traits of fibres in its rules, not for fibres by name', () => {
 })
 
 /** The files of ours that a file imports, types included. */
-const importsOf = new Map(sources.map((file) => [file, importedBy(file)]))
+const importsOf = importsAmong(sources)
 
 it('imports in no circle, from file to file or from folder to folder, types included', () => {
   expect(circlesOf(sources, (file) => importsOf.get(file)!)).toEqual([])
@@ -131,21 +131,5 @@ function exportsOf(file: string): string[] {
       return statement.declarationList.declarations.flatMap(({ name }) => (ts.isIdentifier(name) ? [name.text] : []))
     const { name } = statement as ts.DeclarationStatement
     return name && ts.isIdentifier(name) ? [name.text] : []
-  })
-}
-
-function filesIn(folder: string): string[] {
-  return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
-    const path = join(folder, entry.name)
-    return entry.isDirectory() ? filesIn(path) : [path]
-  })
-}
-
-function importedBy(file: string): string[] {
-  const text = readFileSync(file, 'utf8')
-  return [...text.matchAll(/(?:from|import\()\s*'((?:\.\.?|@)\/[^']+)'/g)].flatMap(([, path]) => {
-    const plain = path!.startsWith('@/') ? join('src', path!.slice(2)) : join(dirname(file), path!)
-    const found = ['.ts', '.tsx', '/index.ts'].map((end) => plain + end).find((one) => sourceSet.has(one))
-    return found ? [found] : []
   })
 }

@@ -19,7 +19,7 @@ export async function proxy(request: NextRequest): Promise<Response> {
   const { method, nextUrl, headers } = request
   const host = headers.get('host')
   if (!hostAllowed(host, hosts)) {
-    return problem(403, 'foreign-host', 'This program does not answer to that name.', [
+    return problem(403, 'foreign-host', 'This program is not available under that name.', [
       { path: 'headers.host', message: 'not one of the names that ROUGH_SWATCH_HOST allows' },
     ])
   }
@@ -47,12 +47,12 @@ export async function proxy(request: NextRequest): Promise<Response> {
   if (turnedAway) return turnedAway
   if (!isDecodable(nextUrl.pathname)) {
     return problem(400, 'bad-input', 'This address cannot be read.', [
-      { path: 'address', message: 'a percent sign in it stands for nothing' },
+      { path: 'address', message: 'a percent sign in it has no meaning' },
     ])
   }
   if (isAction) {
     const wrong = await actionProblem(request, contentType?.startsWith('multipart/form-data') ?? false)
-    if (wrong) return problem(400, 'bad-input', 'No page of this program asks like that.', [wrong])
+    if (wrong) return problem(400, 'bad-input', 'No page of this program sends such a request.', [wrong])
   }
   const nonce = Buffer.from(crypto.randomUUID()).toString('base64')
   const policy = contentPolicy(nonce, process.env.NODE_ENV === 'development')
@@ -73,7 +73,7 @@ async function actionProblem(request: NextRequest, isForm: boolean): Promise<Iss
     return actionBodyProblem(text) ?? decodingIssue(text)
   }
   const form = await request.formData().catch(() => undefined)
-  return form ? decodingIssue(form) : { path: 'body', message: 'the form cannot be read' }
+  return form ? decodingIssue(form) : { path: 'body', message: 'we can’t read the form' }
 }
 
 /** Of a notebook that is shared, everybody is asked for the passphrase once; undefined where the way is free. */
@@ -82,8 +82,8 @@ function turnedAwayAtTheDoor({ nextUrl, headers, cookies, method }: NextRequest)
   if (!isShared() || isAtTheDoor || sessionOf(cookies.get(SESSION_COOKIE)?.value, Date.now())) return undefined
   if (method === 'GET' && headers.get('accept')?.includes('text/html'))
     return NextResponse.redirect(new URL('/door', `http://${headers.get('host')}`), 303)
-  return problem(401, 'not-let-in', 'This notebook asks for its passphrase first.', [
-    { path: 'headers.cookie', message: 'no session of this notebook' },
+  return problem(401, 'not-let-in', 'Please enter the passphrase of this notebook first.', [
+    { path: 'headers.cookie', message: 'not signed in to this notebook' },
   ])
 }
 

@@ -6,8 +6,8 @@ import { Page } from '@/ui/kit/surfaces'
 export default function Failed({ reset }: { reset: () => void }) {
   return (
     <Page>
-      <h1>That did not work</h1>
-      <p>Something went wrong here. What was kept before is still kept.</p>
+      <h1>That didn’t work</h1>
+      <p>Something went wrong on this page. Everything you saved before is still saved.</p>
       <div>
         <Button onPress={reset}>Try again</Button>
       </div>

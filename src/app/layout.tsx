@@ -12,12 +12,12 @@ import { notebookTrouble } from '@/server/database'
 import { StyleRegistry } from '@/ui/registry'
 
 export const metadata: Metadata = {
-  title: { default: 'Rough Swatch', template: '%s · Rough Swatch' },
-  description: 'Find out what a mystery cloth is, weigh it, keep it, and see which pattern it suits.',
+  title: { default: 'Rough Swatch', template: '%s – Rough Swatch' },
+  description: 'Find out what an unknown fabric is, record it, and see which patterns it suits.',
 }
 
 /** Pages that are there whatever is the matter with the notebook. */
-const WITHOUT_NOTEBOOK = ['/safety', '/settings', '/weave', '/learn']
+const WITHOUT_NOTEBOOK = ['/safety', '/settings', '/learn/weave', '/learn']
 
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
 

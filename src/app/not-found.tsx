@@ -4,10 +4,9 @@ import { Page } from '@/ui/kit/surfaces'
 export default function NotFound() {
   return (
     <Page>
-      <h1>Nothing lies here</h1>
+      <h1>Page not found</h1>
       <p>
-        It may have been taken off the shelf. <Link href="/stash">Look in the stash</Link> or go back to{' '}
-        <Link href="/">the table</Link>.
+        It may have been deleted. <Link href="/stash">Go to the stash</Link> or to <Link href="/">Home</Link>.
       </p>
     </Page>
   )

@@ -1,5 +1,5 @@
 import { type PieceInput } from '../core/notebook/kinds/piece'
-import { type Cut } from '../server/records/cutting'
+import { type Cut } from '../core/notebook/cut'
 
 /** How long before today something was done, days. */
 type DaysAgo = number
@@ -23,7 +23,7 @@ export const demoLots: readonly DemoLot[] = [
     name: 'Lobby curtains, sea green',
     source: HOTEL,
     got: 180,
-    notes: 'Three of one cloth, off the first barge; paid by the metre.',
+    notes: 'Three of one fabric, off the first barge; paid by the metre.',
     pieces: ['Lobby curtain, sea green'],
     others: [
       {

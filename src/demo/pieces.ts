@@ -320,8 +320,8 @@ export const demoPieces: readonly DemoPiece[] = [
       widthMm: 900,
       lengthMm: 1200,
       notes:
-        'Old and stiff, from round a pipe. Do not burn it before somebody who knows has looked: it may be ' +
-        'heat-resistant cloth.',
+        'Old and stiff, from round a pipe. Do not burn it before somebody who knows has looked: it may ' +
+        'be heat-resistant fabric.',
     },
   ),
   mystery(
@@ -399,7 +399,7 @@ export const demoPieces: readonly DemoPiece[] = [
     'Night manager’s jacket lining',
     BASKET,
     { warp: '#3c3a4a', weft: '#4a4759' },
-    { widthMm: 700, lengthMm: 900, claim: [{ fibre: 'wool', percent: 100 }], notes: 'Two specimens, two answers.' },
+    { widthMm: 700, lengthMm: 900, claim: [{ fibre: 'wool', percent: 100 }], notes: 'Two samples, two answers.' },
     'twoMinds',
   ),
 ]

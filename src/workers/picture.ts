@@ -64,7 +64,7 @@ async function told<T>(work: () => Promise<T>): Promise<T> {
     return await work()
   } catch (error) {
     const isTold = [Unusable, NothingToCount, NoShape, NoCutOut, RangeError].some((kind) => error instanceof kind)
-    throw new Error(isTold ? (error as Error).message : 'The picture could not be worked on.')
+    throw new Error(isTold ? (error as Error).message : 'We could not work on the photo.')
   }
 }
 
@@ -94,12 +94,12 @@ const moved = ({ x, y }: { x: number; y: number }, left: number, top: number) =>
 /** Turned as its EXIF says. */
 async function opened(file: Blob): Promise<ImageBitmap> {
   const bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' }).catch(() => {
-    throw new Unusable('That is no picture that can be opened: a JPEG, PNG or WebP is needed.')
+    throw new Unusable('We can’t open that photo. Please choose a JPEG, PNG or WebP file.')
   })
   if (bitmap.width * bitmap.height > MOST_PIXELS)
     throw new Unusable(
-      `The picture has ${Math.round((bitmap.width * bitmap.height) / 1e6)} megapixels; up to 24 can be ` +
-        'worked on. Make it smaller, or cut out the middle.',
+      `The photo has ${Math.round((bitmap.width * bitmap.height) / 1e6)} megapixels; the most is 24. ` +
+        'Please make it smaller, or cut out the middle.',
     )
   return bitmap
 }
@@ -156,7 +156,7 @@ async function cutFrom(picture: ImageBitmap, asked: CutOutAsked): Promise<CutOut
 function pixelsOf(picture: ImageBitmap, left: number, top: number, width: number, height: number): ImageData {
   const canvas = new OffscreenCanvas(width, height)
   const context = canvas.getContext('2d', { willReadFrequently: true })
-  if (!context) throw new Unusable('This browser cannot read the points of a picture.')
+  if (!context) throw new Unusable('This browser can’t read the pixels of a photo.')
   context.drawImage(picture, left, top, width, height, 0, 0, width, height)
   return context.getImageData(0, 0, width, height)
 }

@@ -1,4 +1,4 @@
-import { expose } from 'comlink'
+import { expose, type Endpoint } from 'comlink'
 
 /** What a worker says once it listens: what is sent to it before, while its code still loads, is lost. */
 export const READY = 'ready'
@@ -7,7 +7,8 @@ export const READY = 'ready'
  * Offers jobs to the page, and tells it that they can be asked for.
  * @param here the worker itself, or one end of a channel
  */
-export function serve(jobs: object, here: Pick<Worker, 'postMessage'> = globalThis as never): void {
-  expose(jobs, here as never)
-  here.postMessage(READY)
+export function serve(jobs: object, here?: Endpoint): void {
+  expose(jobs, here)
+  if (here) here.postMessage(READY)
+  else self.postMessage(READY)
 }

@@ -12,8 +12,8 @@ test('the gate has no serious finding', async ({ browser }) => {
   // A context of its own: no init script has read the cautions here.
   const context = await browser.newContext()
   const page = await context.newPage()
-  await open(page, '/bench')
-  await page.getByRole('button', { name: 'Burn a specimen' }).click()
+  await open(page, '/identify/burn')
+  await page.getByRole('button', { name: 'Start burn test' }).click()
   await expect(page.getByRole('heading', { name: 'Before you light anything' })).toBeVisible()
   expect(await serious(page)).toEqual([])
   await context.close()

@@ -7,16 +7,16 @@ export function readCautions(page: Page): Promise<unknown> {
 
 /** Begins a test, and stands before what is laid out. */
 export async function layOut(page: Page): Promise<void> {
-  await open(page, '/bench')
-  await page.getByRole('button', { name: 'Burn a specimen' }).click()
-  await expect(page.getByRole('heading', { name: 'Lay it out' })).toBeVisible()
+  await open(page, '/identify/burn')
+  await page.getByRole('button', { name: 'Start burn test' }).click()
+  await expect(page.getByRole('heading', { name: 'Get ready' })).toBeVisible()
 }
 
 /** Begins a test, and goes to the first question at the flame. */
 export async function begin(page: Page): Promise<void> {
   await layOut(page)
-  await page.getByRole('button', { name: 'To the flame' }).click()
-  await expect(page.locator('#question')).toContainText('The flame comes near')
+  await page.getByRole('button', { name: 'Start with the flame' }).click()
+  await expect(page.locator('#question')).toContainText('Bring the flame near')
 }
 
 /** Presses the keys of one question, and waits until the next question stands there. */
@@ -41,6 +41,6 @@ export async function answerSeveral(page: Page, ...keys: string[]): Promise<void
 }
 
 export async function enough(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'Enough: show the verdict' }).click()
-  await expect(page.getByRole('heading', { name: 'The verdict' })).toBeVisible()
+  await page.getByRole('button', { name: 'Show the result now' }).click()
+  await expect(page.getByRole('heading', { name: 'Result' })).toBeVisible()
 }

@@ -13,10 +13,10 @@ function addresses(ids: Record<Exclude<NonNullable<PageInfo['of']>, 'burn-test'>
   })
   return [
     ...own,
-    `/find-out?piece=${ids.piece}`,
+    `/identify?piece=${ids.piece}`,
     '/search?q=viscose',
     '/kit',
-    ...benchInfos.map(({ id }) => `/measure/${id}`),
+    ...benchInfos.map(({ id }) => `/identify/measure/${id}`),
   ]
 }
 
@@ -55,28 +55,28 @@ export async function fits(page: Page): Promise<boolean> {
 
 /** One piece, one pattern, one project and one heap to look at. */
 export async function fill(page: Page) {
-  await open(page, '/stash/new')
+  await open(page, '/stash/add')
   await page.getByLabel('Name').fill('Palm court viscose')
-  await page.getByLabel('What is it called?').fill('viscose twill')
+  await page.getByLabel('Fabric type').fill('viscose twill')
   await page.getByLabel('Weight on the scale').fill('213')
-  await page.getByLabel('Specimen length').fill('100')
-  await page.getByLabel('Specimen width').fill('142')
-  await page.getByRole('button', { name: 'Keep it in the stash' }).click()
+  await page.getByLabel('Sample length').fill('100')
+  await page.getByLabel('Sample width').fill('142')
+  await page.getByRole('button', { name: 'Add to stash' }).click()
   await expect(page.getByRole('heading', { name: 'Palm court viscose' })).toBeVisible()
   const piece = new URL(page.url()).pathname.split('/').at(-1)!
-  await open(page, '/patterns/new')
+  await open(page, '/make/patterns/add')
   await page.getByLabel('Name').fill('Heron’s wing cape')
-  await choose(page, 'What it makes', 'fluid dress')
-  await page.getByRole('button', { name: 'Keep the pattern' }).click()
+  await choose(page, 'Garment', 'fluid dress')
+  await page.getByRole('button', { name: 'Save pattern' }).click()
   await expect(page.getByRole('heading', { name: 'Heron’s wing cape' })).toBeVisible()
   const pattern = new URL(page.url()).pathname.split('/').at(-1)!
   await page.getByRole('link', { name: 'Start a project' }).click()
-  await page.getByRole('button', { name: 'Begin with its cloth' }).click()
+  await page.getByRole('button', { name: 'Continue with its fabric' }).click()
   await expect(page.getByRole('navigation', { name: 'Steps of the project' })).toBeVisible()
   const project = new URL(page.url()).pathname.split('/').at(-1)!
-  await open(page, '/stash/heap')
-  await page.getByLabel('What is it?').fill('Laundry hamper')
-  await page.getByRole('button', { name: 'Begin sorting' }).click()
+  await open(page, '/stash/piles')
+  await page.getByLabel('Name of the pile').fill('Laundry hamper')
+  await page.getByRole('button', { name: 'Start sorting' }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Laundry hamper' })).toBeVisible()
   await page.getByRole('button', { name: 'Test', exact: true }).click()
   await expect(page.getByRole('heading', { name: 'Sorted so far' })).toBeVisible()
@@ -139,18 +139,18 @@ export async function scanned(page: Page): Promise<void> {
   await open(page, '/stash')
   await page.getByText('a list').click()
   await expect(page).toHaveURL(/as=list/)
-  await expect(page).toHaveTitle(/The stash/)
+  await expect(page).toHaveTitle(/Stash/)
   expect(await found()).toEqual([])
   await layOut(page)
   expect(['laid out', await found()]).toEqual(['laid out', []])
-  await page.getByRole('button', { name: 'To the flame' }).click()
+  await page.getByRole('button', { name: 'Start with the flame' }).click()
   expect(['question', await found()]).toEqual(['question', []])
   await answer(page, '2')
   await enough(page)
   expect(['verdict', await found()]).toEqual(['verdict', []])
-  for (const view of ['What each answer did', 'Where the belief came from']) {
+  for (const view of ['What each answer did', 'How the odds changed']) {
     await page.getByText(view, { exact: true }).click()
-    await expect(page.getByRole('img', { name: /figures stand in the table below/ }).locator('svg')).toBeVisible()
+    await expect(page.getByRole('img', { name: /figures are in the table below/ }).locator('svg')).toBeVisible()
     expect([view, await found()]).toEqual([view, []])
   }
   const address = new URL(page.url()).pathname

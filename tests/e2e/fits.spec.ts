@@ -12,7 +12,7 @@ for (const [name, viewport] of [
     await page.setViewportSize(viewport)
     await layOut(page)
     expect(await fits(page)).toBe(true)
-    await page.getByRole('button', { name: 'To the flame' }).click()
+    await page.getByRole('button', { name: 'Start with the flame' }).click()
     await answer(page, 'n', 'n', 'n', 'n', 'n', 'n', 'n')
     expect(await fits(page)).toBe(true)
     const choices = page.getByRole('group', { name: 'What does it smell of?' }).getByRole('button')

@@ -106,12 +106,12 @@ test('bad input is refused with a path, through the real server', async ({ reque
 
 test('a page of another site can neither write nor compute in this person’s name', async ({ request }) => {
   const foreign = { origin: 'https://elsewhere.example' }
-  for (const path of ['/stash/new', '/patterns/new', '/bench', '/api/v1/identify']) {
+  for (const path of ['/stash/add', '/make/patterns/add', '/identify/burn', '/api/v1/identify']) {
     const answer = await request.post(path, { data: { observations: [] }, headers: foreign })
     expect([path, answer.status()]).toEqual([path, 403])
   }
   // A write without any origin is no page of ours either; a computation may come from a script.
-  expect((await request.post('/stash/new', { data: {} })).status()).toBe(403)
+  expect((await request.post('/stash/add', { data: {} })).status()).toBe(403)
   expect((await request.post('/api/v1/identify', { data: { observations: [observation] } })).status()).toBe(200)
 })
 

@@ -12,17 +12,17 @@ test('whatever is sent is answered, quickly, and never by a fault of the program
   // Both kinds are there, or nothing was shown by this.
   expect(hits.filter(({ status }) => status >= 400).length).toBeGreaterThan(60)
   expect(hits.filter(mayHaveWritten).length).toBeGreaterThan(2)
-  for (const path of ['/', '/stash', '/patterns', '/bench/controls']) {
+  for (const path of ['/', '/stash', '/make/patterns', '/identify/samples']) {
     const page = await request.get(path)
     expect([path, page.status()]).toEqual([path, 200])
-    expect(await page.text()).not.toMatch(/here that cannot be read/)
+    expect(await page.text()).not.toMatch(/here that (?:we can’t|cannot be) read/)
   }
 })
 
 test('hostile files of every format are answered in words, and pages come meanwhile', async ({ server }) => {
   const build = process.env.ROUGH_SWATCH_DIST ?? '.next'
   const work = sendHostile(server.url, { build, each: 4, random: dice(21) })
-  const pages = await timesOf(server.url, ['/', '/stash', '/patterns'], work)
+  const pages = await timesOf(server.url, ['/', '/stash', '/make/patterns'], work)
   const hits = await work
   expect(hits.filter(({ status }) => status === 0 || (status >= 500 && status !== 503))).toEqual([])
   expect(hits.filter(({ status }) => status === 413 || status === 422).length).toBeGreaterThan(8)
@@ -46,8 +46,8 @@ test('a mebibyte of states of its own is refused at once, with its first twenty 
 })
 
 test('an address that stands for nothing is a 400, and asked twice the first counts', async ({ request }) => {
-  expect((await request.get('/stash/new?called=denim&called=lawn')).status()).toBe(200)
-  expect((await request.get('/stash/new?called=%00')).status()).toBe(200)
+  expect((await request.get('/stash/add?called=denim&called=lawn')).status()).toBe(200)
+  expect((await request.get('/stash/add?called=%00')).status()).toBe(200)
   for (const [body, path] of [
     [{ need: {}, fabric: { fibres: [{ toString: 1 }] } }, 'fabric.fibres.0'],
     [{ observations: [{ feature: { toString: 1 }, states: ['paper'] }] }, 'observations.0.feature'],

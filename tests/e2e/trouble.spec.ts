@@ -18,8 +18,8 @@ import { open, expect, test, type Page } from './fixtures'
 
 /** A notebook with a piece in it, made through the pages' own server, and then a copy of it that is done some harm. */
 async function harmed(server: { url: string; home: string }, page: Page, harm: (home: string) => void) {
-  await open(page, '/find-out')
-  await page.getByRole('button', { name: 'Begin with this cloth' }).click()
+  await open(page, '/identify')
+  await page.getByRole('button', { name: 'Start with this fabric' }).click()
   await page.waitForURL(/piece=/)
   const home = mkdtempSync(join(tmpdir(), 'rough-swatch-trouble-'))
   for (const name of ['notebook.sqlite', 'notebook.sqlite-wal'])
@@ -52,7 +52,7 @@ for (const [what, title, harm] of HARMS) {
     const home = await harmed(server, page, harm)
     const before = readFileSync(notebookIn(home))
     const { url, stop } = await startServer(home)
-    for (const path of ['/', '/stash', '/bench/controls']) {
+    for (const path of ['/', '/stash', '/identify/samples']) {
       await open(page, url + path)
       await expect(page.getByRole('heading', { level: 1, name: title })).toBeVisible()
       await expect(page.getByRole('heading', { name: 'What to do' })).toBeVisible()
@@ -89,13 +89,13 @@ test(
     const home = await harmed(server, page, (folder) => chmodSync(notebookIn(folder), 0o444))
     const { url, stop } = await startServer(home)
     await open(page, `${url}/stash`)
-    await expect(page.getByText('This notebook can be read, but not written.')).toBeVisible()
-    await open(page, `${url}/find-out`)
+    await expect(page.getByText('This notebook is read-only.')).toBeVisible()
+    await open(page, `${url}/identify`)
     await expect(page.getByRole('link', { name: /Unnamed fabric/ }).first()).toBeVisible()
-    await open(page, `${url}/patterns/new`)
+    await open(page, `${url}/make/patterns/add`)
     await page.getByLabel('Name').first().fill('Smock for the fox')
-    await page.getByRole('button', { name: /Keep/ }).click()
-    await expect(page.getByText(/Nothing was kept/)).toBeVisible()
+    await page.getByRole('button', { name: /Save/ }).click()
+    await expect(page.getByText(/Nothing was saved/)).toBeVisible()
     await expect(page.getByLabel('Name').first()).toHaveValue('Smock for the fox')
     await stop()
   },
@@ -108,7 +108,7 @@ test('a folder that cannot be one is told of', async ({ page }) => {
   writeFileSync(home, 'a file, not a folder')
   const { url, stop } = await startServer(home)
   await open(page, `${url}/stash`)
-  await expect(page.getByRole('heading', { name: 'The notebook’s folder cannot be used' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'We can’t use the notebook’s folder' })).toBeVisible()
   await stop()
 })
 

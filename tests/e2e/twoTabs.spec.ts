@@ -9,9 +9,9 @@ test.beforeEach(({ context }) =>
 
 /** Keeps a piece; ends on its page, and gives its address. */
 async function keepPiece(page: Page, name: string): Promise<string> {
-  await open(page, '/stash/new')
+  await open(page, '/stash/add')
   await page.getByLabel('Name', { exact: true }).fill(name)
-  await page.getByRole('button', { name: 'Keep it in the stash' }).click()
+  await page.getByRole('button', { name: 'Add to stash' }).click()
   await expect(page.getByRole('heading', { level: 1, name })).toBeVisible()
   return new URL(page.url()).pathname
 }
@@ -22,19 +22,19 @@ test('a second tab is told, and nothing is overwritten', async ({ context, page 
   await open(page, `${path}/edit`)
   await open(other, `${path}/edit`)
 
-  await page.getByLabel('Where it lies').fill('Wicker hamper')
-  await page.getByRole('button', { name: 'Keep the changes' }).click()
+  await page.getByLabel('Location').fill('Wicker hamper')
+  await page.getByRole('button', { name: 'Save changes' }).click()
   await expect(page.getByText('Wicker hamper').first()).toBeVisible()
 
-  await other.getByLabel('Where it lies').fill('Tin trunk')
-  await other.getByRole('button', { name: 'Keep the changes' }).click()
+  await other.getByLabel('Location').fill('Tin trunk')
+  await other.getByRole('button', { name: 'Save changes' }).click()
   const told = other.getByRole('alert').filter({ hasText: 'changed in another window' })
   await expect(told).toContainText('Tin trunk')
   await expect(told).toContainText('Wicker hamper')
   await page.reload()
   await expect(page.getByText('Wicker hamper').first()).toBeVisible()
 
-  await other.getByRole('button', { name: 'Keep what I typed' }).click()
+  await other.getByRole('button', { name: 'Save my version' }).click()
   await expect(other.getByText('Tin trunk').first()).toBeVisible()
 })
 
@@ -45,14 +45,14 @@ test('two tabs at one burn test: both answers are kept', async ({ context, page 
   await allKept(page)
   const other = await context.newPage()
   await open(other, page.url())
-  await expect(other.locator('#question')).not.toContainText('The flame comes near')
+  await expect(other.locator('#question')).not.toContainText('Bring the flame near')
 
   await answer(page, '1')
   await allKept(page)
   await answer(other, '1', '2')
   await allKept(other)
   await page.goto(`${new URL(page.url()).pathname}/log`)
-  const lines = page.getByRole('region', { name: 'The answers' }).getByRole('button')
+  const lines = page.getByRole('region', { name: 'Answers' }).getByRole('button')
   await expect(lines.filter({ hasNotText: '–' })).toHaveCount(3)
 })
 
@@ -70,17 +70,17 @@ test('what cannot be read is told in its place, with what it holds, and can be t
 
   await open(page, '/stash')
   await expect(page.getByText('Billiard baize').first()).toBeVisible()
-  const told = page.getByRole('region', { name: 'What cannot be read' })
-  await expect(told).toContainText('There is a piece here that cannot be read')
+  const told = page.getByRole('region', { name: 'Unreadable records' })
+  await expect(told).toContainText('There is a fabric here that we can’t read')
   await expect(told).toContainText('widthMm')
-  await told.getByText('What it holds', { exact: true }).click()
+  await told.getByText('Its content', { exact: true }).click()
   await expect(told).toContainText(raw)
 
   await open(page, path)
-  await expect(page.getByRole('heading', { level: 1, name: 'A piece that cannot be read' })).toBeVisible()
-  await page.getByRole('button', { name: 'Take it out of the notebook' }).click()
-  await page.getByRole('button', { name: 'Yes, take it out for good' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Unreadable record' })).toBeVisible()
+  await page.getByRole('button', { name: 'Delete from the notebook' }).click()
+  await page.getByRole('button', { name: 'Yes, delete it' }).click()
   await open(page, '/stash')
   await expect(page.getByText('Billiard baize').first()).toBeVisible()
-  await expect(page.getByRole('region', { name: 'What cannot be read' })).toHaveCount(0)
+  await expect(page.getByRole('region', { name: 'Unreadable records' })).toHaveCount(0)
 })

@@ -93,6 +93,7 @@ test('a picture of 12 MB is counted, as the limit of 25 MiB promises', async ({ 
 })
 
 test('the theme, the drawings and the loupe’s worker run under the policy', async ({ page }) => {
-  for (const path of ['/', '/stash', '/weave', '/measure', '/learn/fibres', '/kit']) await open(page, path)
+  for (const path of ['/', '/stash', '/learn/weave', '/identify/measure', '/learn/fibres', '/kit'])
+    await open(page, path)
   expect(await page.evaluate(() => getComputedStyle(document.body).fontFamily)).toMatch(/Atkinson/)
 })

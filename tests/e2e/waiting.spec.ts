@@ -13,7 +13,7 @@ test('answers that could not be kept when the page was left are kept when it is 
   // From here on nothing that is written reaches the server.
   await page.route('**/*', (route) => (route.request().method() === 'POST' ? route.abort() : route.continue()))
   await answer(page, '1', '1')
-  await expect(page.getByText(/wait in this browser/)).toBeVisible()
+  await expect(page.getByText(/stay in this browser/)).toBeVisible()
   await page.close({ runBeforeUnload: false })
 
   const again = await context.newPage()
@@ -21,9 +21,9 @@ test('answers that could not be kept when the page was left are kept when it is 
   await open(again, address)
   await allKept(again)
   await again.goto(`${new URL(address).pathname}/log`)
-  const lines = again.getByRole('region', { name: 'The answers' }).getByRole('button')
+  const lines = again.getByRole('region', { name: 'Answers' }).getByRole('button')
   await expect(lines.filter({ hasNotText: '–' })).toHaveCount(3)
   // The notebook has them: nothing waits any more.
   await open(again, address)
-  await expect(again.getByText(/waiting in this browser/)).toBeHidden()
+  await expect(again.getByText(/were not saved when you left/)).toBeHidden()
 })

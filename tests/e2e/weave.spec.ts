@@ -4,12 +4,12 @@ import { readFileSync } from 'node:fs'
 test('a weave is chosen, changed by keys, seen from both sides, and goes out and comes back as WIF', async ({
   page,
 }) => {
-  await open(page, '/weave')
-  const told = page.getByRole('region', { name: 'The cloth', exact: true })
+  await open(page, '/learn/weave')
+  const told = page.getByRole('region', { name: 'Fabric', exact: true })
   await expect(told.getByText(/52° from the weft, climbing to the right/)).toBeVisible()
-  await page.getByLabel('Begin with').selectOption({ label: 'Satin' })
+  await page.getByLabel('Start with').selectOption({ label: 'Satin' })
   await expect(told.getByText('80 %')).toBeVisible()
-  await expect(told.getByText('longest over 4, 4.0 at the mean')).toBeVisible()
+  await expect(told.getByText('longest over 4, 4.0 on average')).toBeVisible()
 
   // The crossing at the top left becomes the other.
   const first = page.getByRole('button', { name: /End 1, pick 5/ })
@@ -24,17 +24,19 @@ test('a weave is chosen, changed by keys, seen from both sides, and goes out and
   await expect(told.getByText('80 %')).toHaveCount(0)
   const share = await told.getByRole('status').locator('dd').first().textContent()
 
-  const face = await told.getByRole('img', { name: 'The face of the cloth, drawn to scale' }).getAttribute('src')
-  await page.getByText('its back', { exact: true }).click()
-  expect(await told.getByRole('img', { name: 'The back of the cloth, drawn to scale' }).getAttribute('src')).not.toBe(
-    face,
-  )
+  const face = await told
+    .getByRole('img', { name: 'The right side of the fabric, drawn to scale' })
+    .getAttribute('src')
+  await page.getByText('wrong side', { exact: true }).click()
+  expect(
+    await told.getByRole('img', { name: 'The wrong side of the fabric, drawn to scale' }).getAttribute('src'),
+  ).not.toBe(face)
 
   const waiting = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Save as WIF' }).click()
   const file = await (await waiting).path()
   expect(readFileSync(file, 'utf8')).toContain('[WIF]')
-  await page.getByLabel('Begin with').selectOption({ label: 'Plain' })
+  await page.getByLabel('Start with').selectOption({ label: 'Plain' })
   await page
     .locator('input[type=file]')
     .setInputFiles({ name: 'weave.wif', mimeType: 'text/plain', buffer: readFileSync(file) })
@@ -42,18 +44,18 @@ test('a weave is chosen, changed by keys, seen from both sides, and goes out and
   await page
     .locator('input[type=file]')
     .setInputFiles({ name: 'letter.wif', mimeType: 'text/plain', buffer: Buffer.from('Dear sir') })
-  await expect(page.getByRole('region', { name: 'The cloth', exact: true }).getByRole('alert')).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Fabric', exact: true }).getByRole('alert')).toBeVisible()
 })
 
 test('yarns, stripes and pile change the drawn cloth, which is saved as SVG', async ({ page }) => {
-  await open(page, '/weave')
-  const picture = page.getByRole('img', { name: /of the cloth, drawn to scale/ })
+  await open(page, '/learn/weave')
+  const picture = page.getByRole('img', { name: /of the fabric, drawn to scale/ })
   const seen = new Set([await picture.getAttribute('src')])
   const changed = async () => {
     await expect.poll(async () => seen.has(await picture.getAttribute('src'))).toBe(false)
     seen.add(await picture.getAttribute('src'))
   }
-  await page.getByText('endless filament', { exact: true }).first().click()
+  await page.getByText('continuous filament', { exact: true }).first().click()
   await changed()
   await page.getByLabel('Stripe every').first().fill('8')
   await page.getByLabel('Stripe every').first().blur()
@@ -65,6 +67,6 @@ test('yarns, stripes and pile change the drawn cloth, which is saved as SVG', as
   await changed()
   await expect(page.getByRole('img', { name: /The cut edge: .*looped pile on it/ })).toBeVisible()
   const waiting = page.waitForEvent('download')
-  await page.getByRole('button', { name: 'Save the picture' }).click()
+  await page.getByRole('button', { name: 'Save picture' }).click()
   expect(readFileSync(await (await waiting).path(), 'utf8')).toMatch(/^<svg xmlns=.*<\/svg>$/)
 })

@@ -46,7 +46,7 @@ describe('stretch', () => {
     ])
     expect(recoveryWords(60)).toMatch(/Stays stretched/)
     expect(waysWords(40, 50)).toMatch(/four ways/)
-    expect(waysWords(2, 50)).toMatch(/across only/)
+    expect(waysWords(2, 50)).toMatch(/across the width only/)
     expect(waysWords(1, 1)).toBe('')
   })
 })
@@ -140,9 +140,7 @@ describe('grain', () => {
       isOff: false,
       canTrue: 'yes',
     })
-    expect(judgeGrain(reading, { ...free, printedOffGrain: true }).text.join()).toMatch(
-      /cannot be pulled straight, ever/,
-    )
+    expect(judgeGrain(reading, { ...free, printedOffGrain: true }).text.join()).toMatch(/can never pull it straight/)
   })
 })
 

@@ -47,6 +47,6 @@ test.each(TURNS.slice(1, 10))('calendar %i is read, or refused in words', (turn)
 
 test.each(TURNS.slice(0, 7))('picture %i is refused before it is decoded, or in words', async (turn) => {
   const bytes = hostileFile('picture', turn, dice(turn + 5))
-  expect(await cleanPicture({ bytes })).toEqual({ refused: expect.stringMatching(/picture/) })
-  expect(await countPicture({ bytes, pixelsPerCm: 100 })).toEqual({ refused: expect.stringMatching(/picture/) })
+  expect(await cleanPicture({ bytes })).toEqual({ refused: expect.stringMatching(/photo/) })
+  expect(await countPicture({ bytes, pixelsPerCm: 100 })).toEqual({ refused: expect.stringMatching(/photo/) })
 })

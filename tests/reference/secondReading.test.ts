@@ -96,16 +96,16 @@ describe('fabric that would be spoilt', () => {
     expect(textOf(steps, 'true-grain')).not.toMatch(/^(?:Tear|Draw)/)
   })
   it.each([
-    ['velvet', /^Lay a set square/],
-    ['melton', /^Lay a set square/],
+    ['velvet', /^Put a set square/],
+    ['melton', /^Put a set square/],
     ['poplin', /^Tear/],
-    ['linen', /^Draw one thread/],
-    ['charmeuse', /^Draw one thread/],
+    ['linen', /^Pull one thread/],
+    ['charmeuse', /^Pull one thread/],
   ])('the end of %s is made square as it can be', (called, expected) => {
     expect(textOf(plan({ called }, { willBeWashed: 'dry-clean' }), 'true-grain')).toMatch(expected)
   })
   it.each(['jersey', 'interlock', 'ponte'])('wet %s dries flat', (called) => {
-    expect(textOf(plan({ called, fibres: ['cotton'] }), 'dry')).toMatch(/lay it flat/)
+    expect(textOf(plan({ called, fibres: ['cotton'] }), 'dry')).toMatch(/dry it flat/)
   })
   it('starch is washed out before hanging, and never put on what is dry-cleaned', () => {
     const kinds = plan({ called: 'chiffon', fibres: ['polyester'] }, {}, 'skirt-full').map(({ kind }) => kind)

@@ -60,7 +60,7 @@ it('looks after the whole as its tenderest part asks', () => {
     goes: true,
   })
   expect(wool.care.washCelsius).toBeNull()
-  expect(wool.care.text).toMatch(/dry-cleaner/)
+  expect(wool.care.text).toMatch(/dry clean/)
 })
 
 it('names the worst pair, and none where all agree', () => {

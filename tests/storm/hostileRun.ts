@@ -16,10 +16,10 @@ async function run(): Promise<void> {
   const home = mkdtempSync(join(tmpdir(), 'rough-swatch-hostile-'))
   const server = await startServer(home, Number(process.env.PORT ?? 4176))
   const memory = () => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${server.pid}/status`, 'utf8'))?.[1]) / 1024
-  await timesOf(server.url, ['/', '/stash', '/patterns'], new Promise((resolve) => setTimeout(resolve, 5000)))
+  await timesOf(server.url, ['/', '/stash', '/make/patterns'], new Promise((resolve) => setTimeout(resolve, 5000)))
   const before = memory()
   const work = sendHostile(server.url, { build, each, random: dice(seed) })
-  const times = await timesOf(server.url, ['/', '/stash', '/patterns'], work)
+  const times = await timesOf(server.url, ['/', '/stash', '/make/patterns'], work)
   const hits = await work
   const at = (share: number) => Math.round(times[Math.min(times.length - 1, Math.floor(times.length * share))]!)
   const counts = new Map<string, number>()

@@ -65,7 +65,7 @@ const ODD_PATHS = [
   '/%E0%A4%A',
   '/stash/%00',
   '/pictures/..%2f..%2fnotebook.sqlite',
-  '/bench/constructor',
+  '/identify/burn/constructor',
   '//',
   '/.git',
 ]

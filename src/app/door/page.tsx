@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { DoorPage } from '@/features/auth/DoorPage'
 
-export const metadata: Metadata = { title: 'The passphrase' }
+export const metadata: Metadata = { title: 'Passphrase' }
 
 type Asked = Record<string, string | string[] | undefined>
 

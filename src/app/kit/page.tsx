@@ -2,7 +2,7 @@ import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { KitPage } from '@/features/kit/KitPage'
 
-export const metadata: Metadata = { title: 'The kit' }
+export const metadata: Metadata = { title: 'Kit' }
 export const dynamic = 'force-dynamic'
 
 /** Every control in all its states: for those who build, and for the tests. */

@@ -9,7 +9,7 @@ export default function SafetyPage() {
     <Page>
       <div>
         <h1>Safety at the flame</h1>
-        <Lead>The same that stands before the first burn of a session.</Lead>
+        <Lead>You see the same cautions before your first burn test.</Lead>
       </div>
       <SafetyText />
     </Page>

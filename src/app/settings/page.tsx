@@ -12,7 +12,7 @@ export default async function SettingsPage() {
   return (
     <Page>
       <h1>Settings</h1>
-      <Soft>Kept in this browser, as soon as you choose.</Soft>
+      <Soft>Your choices are saved in this browser at once.</Soft>
       <SettingsForm initial={await readPreferences()} />
       {isShared() ? <Devices devices={allSessions()} /> : null}
     </Page>

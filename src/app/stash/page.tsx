@@ -5,7 +5,7 @@ import { readPreferences } from '@/features/shared/settings/readPreferences'
 import { loadStash } from '@/features/stash/load'
 import { Stash } from '@/features/stash/Stash'
 
-export const metadata: Metadata = { title: 'The stash' }
+export const metadata: Metadata = { title: 'Stash' }
 
 type Asked = Record<string, string | string[] | undefined>
 

@@ -23,7 +23,7 @@ const A6 = { width: 105, height: 148 }
 export const SHEETS = [
   {
     id: 'a6',
-    words: 'a card a page, A6',
+    words: 'one card per page, A6',
     page: A6,
     columns: 1,
     rows: 1,
@@ -36,7 +36,7 @@ export const SHEETS = [
   },
   {
     id: 'a4',
-    words: 'four cards a page, A4',
+    words: 'four cards per page, A4',
     page: A4,
     columns: 2,
     rows: 2,
@@ -49,7 +49,7 @@ export const SHEETS = [
   },
   {
     id: 'letter',
-    words: 'four cards a page, Letter',
+    words: 'four cards per page, Letter',
     page: LETTER,
     columns: 2,
     rows: 2,
@@ -62,7 +62,7 @@ export const SHEETS = [
   },
   {
     id: 'stickers-24',
-    words: 'stickers, 3 by 8 on A4 (70 × 37 mm)',
+    words: 'labels, 3 by 8 on A4 (70 × 37 mm)',
     page: A4,
     columns: 3,
     rows: 8,
@@ -75,7 +75,7 @@ export const SHEETS = [
   },
   {
     id: 'stickers-21',
-    words: 'stickers, 3 by 7 on A4 (63.5 × 38.1 mm)',
+    words: 'labels, 3 by 7 on A4 (63.5 × 38.1 mm)',
     page: A4,
     columns: 3,
     rows: 7,
@@ -88,7 +88,7 @@ export const SHEETS = [
   },
   {
     id: 'stickers-30',
-    words: 'stickers, 3 by 10 on Letter (2⅝ × 1 in)',
+    words: 'labels, 3 by 10 on Letter (2⅝ × 1 in)',
     page: LETTER,
     columns: 3,
     rows: 10,
@@ -145,7 +145,7 @@ export interface Card {
 }
 
 /** Where nothing says where it lies. */
-export const NOWHERE = 'Nowhere in particular'
+export const NOWHERE = 'No location'
 
 /** What lies in each place, in the order in which the places come first. */
 export function byPlace<T extends { place: string }>(lying: readonly T[]): { place: string; pieces: T[] }[] {

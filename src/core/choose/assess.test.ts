@@ -11,11 +11,11 @@ describe('structure', () => {
     const leggings: Need = { garment: 'leggings' }
     expect(reason(leggings, { called: 'jersey' }, 'structure')).toMatchObject({
       status: 'good',
-      text: 'A knit cloth, as the pattern wants.',
+      text: 'Knit, as the pattern needs.',
     })
     expect(reason(leggings, { called: 'denim' }, 'structure')).toMatchObject({
       status: 'bad',
-      text: 'The pattern is drafted for a knit cloth; this one is woven.',
+      text: 'The pattern is drafted for a knit fabric; this one is woven.',
     })
   })
 })
@@ -30,17 +30,17 @@ describe('season', () => {
     expect(said('hot', 90)).toMatch(/^Light, and takes up moisture/)
     expect(said('hot', 199)).toMatch(/^Light, and takes up moisture/)
     expect(said('hot', 330)).toMatch(/is heavy for hot days/)
-    expect(said('hot', 90, polyester)).toMatch(/clammy in the heat/)
+    expect(said('hot', 90, polyester)).toMatch(/clammy in hot weather/)
   })
 
   it('in the cold asks for weight', () => {
-    expect(said('cold', 400)).toBe('Heavy enough for cold days.')
-    expect(said('cold', 161)).toBe('Heavy enough for cold days.')
+    expect(said('cold', 400)).toBe('Warm enough for cold days.')
+    expect(said('cold', 161)).toBe('Warm enough for cold days.')
     expect(said('cold', 70)).toMatch(/^Thin for cold days/)
   })
 
   it('on mild days hardly asks at all, but next to the skin for moisture', () => {
-    expect(said('mild', 120)).toBe('Fibre and weight do for mild days.')
+    expect(said('mild', 120)).toBe('Fibre and weight suit mild days.')
     expect(said('mild', 120, polyester)).toMatch(/closer to the skin it may feel clammy/)
   })
 })
@@ -78,10 +78,10 @@ describe('body and stretch', () => {
 
   it('say how it falls, as wanted or against it', () => {
     expect(reason(skirt, { called: 'crepe de chine', body: 'fluid' }, 'body')).toMatchObject({ status: 'good' })
-    expect(reason(skirt, { called: 'crepe de chine', body: 'fluid' }, 'body').text).toMatch(/, as the pattern wants/)
+    expect(reason(skirt, { called: 'crepe de chine', body: 'fluid' }, 'body').text).toMatch(/, as the pattern needs/)
     const stiff = reason(skirt, { called: 'crepe de chine', body: 'stiff' }, 'body')
     expect(stiff.status).toBe('bad')
-    expect(stiff.text).toMatch(/; the pattern wants a .* cloth\.$/)
+    expect(stiff.text).toMatch(/; the pattern needs .* drape\.$/)
   })
 
   it('lose fit by as much as the stretch is short of what the pattern relies on', () => {

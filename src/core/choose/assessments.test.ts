@@ -43,8 +43,8 @@ describe('stretch', () => {
     expect(across(0, [12, 60]).importance).toBe(0.85)
     expect(across(0, [11.9, 60]).importance).toBe(0.35)
     const unknown = (least: number) => one('stretch-width', {}, { stretchPercent: { width: [least, 60] } })
-    expect(unknown(12).text).toMatch(/needs at least 12 % stretch across; it has not been measured/)
-    expect(unknown(5).text).toBe('Stretch across has not been measured.')
+    expect(unknown(12).text).toMatch(/needs at least 12 % stretch across; you have not measured it/)
+    expect(unknown(5).text).toBe('Stretch across is not measured.')
     expect(unknown(5)).toMatchObject({ fit: null, certainty: 0, miss: null })
   })
 
@@ -89,10 +89,10 @@ describe('structure', () => {
 
 describe('light through it', () => {
   it.each([
-    ['opaque', ['opaque'], 1, /^Nothing shows through: fine here/],
-    ['semi-sheer', ['opaque'], 0.4, /^A hand shows through, and the pattern wants it opaque/],
-    ['sheer', ['opaque'], 0.05, /^You can see through it, and the pattern wants it opaque/],
-    ['opaque', ['sheer'], 0.05, /^Nothing shows through; the pattern wants it sheerer/],
+    ['opaque', ['opaque'], 1, /^It is opaque: fine here/],
+    ['semi-sheer', ['opaque'], 0.4, /^It is semi-sheer, and the pattern needs it opaque/],
+    ['sheer', ['opaque'], 0.05, /^It is see-through, and the pattern needs it opaque/],
+    ['opaque', ['sheer'], 0.05, /^It is opaque; the pattern needs it sheerer/],
   ] as const)('%s where %p is wanted fits %d', (opacity, wanted, fit, text) => {
     const found = one('opacity', { opacity: said(opacity) }, { opacity: [...wanted] })
     expect(found.fit).toBe(fit)
@@ -123,7 +123,7 @@ describe('the season', () => {
     expect(season('mild', 120, 'polyester')).toBeCloseTo(0.75, 9)
     const lined = one('season', { fibres: said(['polyester']) }, { season: 'mild', details: ['lined'] })
     expect(lined.fit).toBe(1)
-    expect(lined.text).toBe('Its fibre does for mild days.')
+    expect(lined.text).toBe('Its fibre suits mild days.')
   })
 
   it('averages what is in a blend', () => {

@@ -28,11 +28,10 @@ export const FLAME_RULES: readonly FlameRule[] = [
     when: ({ need, offer }) =>
       need.isNightwear === true && mayBeCellulose(offer) && ((offer.isRaisedOrOpen ?? true) || isLight(offer)),
     text:
-      'Nightwear: cotton, linen and viscose that are brushed, piled, light or open catch fire at a ' +
-      'touch and burn in a ' +
-      'rush. For children’s nightwear and gowns the law asks for fabric that was tested: the Nightwear (Safety) ' +
-      'Regulations 1985 in the UK, 16 CFR 1615 and 1616 in the US (both from memory). They come before anything said ' +
-      'here, as do a theatre’s own rules for whatever is worn near a flame on a stage.',
+      'Nightwear: brushed, piled, light or open cotton, linen and viscose catch fire at a touch and ' +
+      'burn fast. For children’s nightwear and gowns the law asks for tested fabric: the Nightwear ' +
+      '(Safety) Regulations 1985 in the UK, 16 CFR 1615 and 1616 in the US (both from memory). They ' +
+      'come before our advice, as do a theatre’s own rules for anything worn near a flame on a stage.',
   },
   {
     id: 'costume-flames',
@@ -46,8 +45,8 @@ export const FLAME_RULES: readonly FlameRule[] = [
     id: 'hanging-flames',
     when: ({ garment, offer }) => garment === 'stage-drape' && !resistsFlame(offer),
     text:
-      'Stage drapes have to be flame-retardant in most places, with a certificate. Ask the theatre and the fire ' +
-      'authority before you hang it; a treatment that washes out has to be done again.',
+      'Stage drapes must be flame-retardant in most places, with a certificate. Ask the theatre and ' +
+      'the fire authority before you hang it; repeat a treatment that washes out.',
   },
   {
     id: 'surface-flash',
@@ -67,8 +66,8 @@ export const FLAME_RULES: readonly FlameRule[] = [
     when: ({ offer }) => (offer.fibres?.value ?? []).some((id) => isLike(id, 'splinters')),
     text:
       'Glass fibre: do not cut, sew, wash or wear it. Its broken ends harm skin, eyes and lungs, and ' +
-      'old heat-resistant ' +
-      'fabric may hold asbestos. Leave it whole, bag it, and ask your local authority.',
+      'old heat-resistant fabric may hold asbestos. Don’t cut it; bag it, and ask your local ' +
+      'authority.',
   },
 ]
 

@@ -52,7 +52,7 @@ const general: readonly GeneralRule[] = [
   },
   {
     id: 'line-it',
-    text: 'Line it: a lining takes the light from behind it.',
+    text: 'Line it: a lining stops the light from behind.',
     effort: 3,
     rescues: (a) => (misses(a, 'opacity', 'under') ? 0.95 : undefined),
     worsens: warmer,
@@ -60,7 +60,7 @@ const general: readonly GeneralRule[] = [
   },
   {
     id: 'underline-it',
-    text: 'Underline it: mount every piece on a second, firm light cloth and sew the two as one.',
+    text: 'Underline it: put a second, firm light fabric under every piece and sew the two as one.',
     effort: 3,
     when: (offer) => isLight(offer, UNDERLINED_TO_GSM),
     rescues: (a) => {
@@ -73,7 +73,7 @@ const general: readonly GeneralRule[] = [
   },
   {
     id: 'double-it',
-    text: 'Cut it double: two layers of the same cloth, sewn as one. It takes twice the length.',
+    text: 'Use it double: two layers of the same fabric, sewn as one. You need twice the length.',
     effort: 3,
     when: (offer) => isLight(offer, DOUBLED_TO_GSM) && offer.gsm !== undefined,
     rescues: (a) => {
@@ -86,27 +86,27 @@ const general: readonly GeneralRule[] = [
   },
   {
     id: 'cut-crosswise',
-    text: 'Cut it crosswise, so that its stretch goes round the body.',
+    text: 'Cut it crosswise, so that the stretch goes round the body.',
     effort: 1,
     when: stretchesOnlyAlong,
     rescues: (a) => (misses(a, 'stretch-width', 'under') || (a.property === 'pull-on' && falls(a)) ? 0.9 : undefined),
   },
   {
     id: 'cut-on-bias',
-    text: 'Cut it on the bias, which gives where the straight grain does not. It takes more cloth.',
+    text: 'Cut it on the bias, which stretches where the straight grain does not. You need more fabric.',
     effort: 2,
     when: ({ construction }) => construction?.value !== 'knit',
     rescues: (a) => (a.property === 'close-fit' && falls(a) ? 0.85 : undefined),
   },
   {
     id: 'add-fastening',
-    text: 'Add a fastening (a zip or buttons), since it will not stretch over the head or hips.',
+    text: 'Add a fastening (a zip or buttons), since it does not stretch over the head or hips.',
     effort: 2,
     rescues: (a) => ((a.property === 'pull-on' || a.property === 'close-fit') && falls(a) ? 0.9 : undefined),
   },
   {
     id: 'stay-tape',
-    text: 'Hold shoulders, neck and waist with stay tape, so that it does not grow.',
+    text: 'Tape shoulders, neck and waist with stay tape, so that they don’t grow.',
     effort: 1,
     rescues: (a) =>
       misses(a, 'stretch-width', 'over') || misses(a, 'stretch-length', 'over')
@@ -115,7 +115,7 @@ const general: readonly GeneralRule[] = [
   },
   {
     id: 'pre-soften',
-    text: 'Soften it first: wash it hot a few times. Linen and cotton lose their dressing and fall more softly.',
+    text: 'Soften it first: wash it hot a few times. Linen and cotton lose their dressing and drape better.',
     effort: 1,
     when: (offer) =>
       !isCoated(offer) && (offer.fibres?.value ?? []).length > 0 && (careOf(offer).washCelsius ?? 0) >= 60,
@@ -123,7 +123,7 @@ const general: readonly GeneralRule[] = [
   },
   {
     id: 'face-the-hem',
-    text: 'Face the hem and the edges with a lighter cloth instead of turning them in.',
+    text: 'Face the hem and the edges with a lighter fabric instead of turning them in.',
     effort: 1,
     rescues: (a) => {
       if (misses(a, 'weight', 'over')) return Math.min(0.8, mustHave(a.fit) + 0.15)
@@ -132,27 +132,28 @@ const general: readonly GeneralRule[] = [
   },
   {
     id: 'nap-layout',
-    text: 'Lay all pieces one way up; it takes about an eighth more cloth.',
+    text: 'Lay all pieces one way up; you need about an eighth more fabric.',
     effort: 1,
     when: (offer) => hasPile(offer),
     rescues: (a) => (a.property === 'looks' && falls(a) && /one-way/.test(a.text) ? 0.85 : undefined),
   },
   {
     id: 'turn-the-print',
-    text: 'Turn the print: lay its figures on purpose, in the middle of a piece or along it, and keep pieces few.',
+    text:
+      'Use the print: place its motifs on purpose, in the middle of a piece or along it, and use few ' + 'pieces.',
     effort: 2,
     when: ({ repeatMm = 0 }) => repeatMm > 0,
     rescues: (a) => (misses(a, 'print') || (misses(a, 'looks') && /large prints/.test(a.text)) ? 0.8 : undefined),
   },
   {
     id: 'use-the-back',
-    text: 'Use its wrong side, where the lines do not show.',
+    text: 'Use its wrong side, where the lines don’t show.',
     effort: 1,
     rescues: (a) => (a.property === 'looks' && falls(a) && /diagonals/.test(a.text) ? 0.8 : undefined),
   },
   {
     id: 'wash-first',
-    text: 'Wash and dry it first, the way the garment will be; what may not be washed is steamed.',
+    text: 'Wash and dry it first, as you will the garment; steam what you can’t wash.',
     effort: 1,
     rescues: (a) => (a.property === 'washing' ? 1 : undefined),
   },
@@ -184,19 +185,19 @@ function ofDetail({ detail, miss }: Assessment): RemedyRule[] {
   const only = (fit: number) => (assessment: Assessment) => (assessment.detail === detail ? fit : undefined)
   const found: RemedyRule[] = []
   if (rule.mayLeaveOff)
-    found.push({ id: `leave-off-${detail}`, text: `Leave the ${word} off.`, effort: 1, rescues: only(1) })
+    found.push({ id: `leave-off-${detail}`, text: `Leave out the ${word}.`, effort: 1, rescues: only(1) })
   if (rule.swap && (rule.swap.miss === undefined || rule.swap.miss === miss))
     found.push({ id: `swap-${detail}`, text: rule.swap.text, effort: 1, rescues: only(0.9) })
   if (rule.interfacingHelps && miss === 'under') {
     found.push({
       id: 'interface-it',
-      text: 'Back those parts with interfacing no heavier than the cloth.',
+      text: 'Back those parts with interfacing no heavier than the fabric.',
       effort: 2,
       rescues: only(0.9),
     })
   }
   if (rule.lighterClothHelps && miss === 'over') {
-    const text = `Cut the ${word} from a lighter cloth.`
+    const text = `Cut the ${word} from a lighter fabric.`
     found.push({ id: `lighter-${detail}`, text, effort: 2, rescues: only(0.9) })
   }
   return found

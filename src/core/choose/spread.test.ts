@@ -34,7 +34,7 @@ it('says in fives what it knows, and what makes most of the doubt', () => {
     { garment: 'leggings' },
     { gsm: 230, construction: 'knit', fibres: ['nylon', 'elastane'], body: 'soft', opacity: 'opaque' },
   )
-  expect(leggings.spread).toMatch(/^\d+ to \d+ of 100, mostly because its stretch is not known$/)
+  expect(leggings.spread).toMatch(/^\d+ to \d+ out of 100, usually because its stretch is not known$/)
   expect(
     leggings.spread
       .match(/\d+/g)!

@@ -44,31 +44,31 @@ const DOUBT_WORDS: Readonly<Record<OfferProperty, string>> = {
   weight: 'its weight is not known',
   'stretch-width': 'its stretch is not known',
   'stretch-length': 'its stretch along the length is not known',
-  body: 'how it falls is not known',
-  opacity: 'what shows through is not known',
+  body: 'its drape is not known',
+  opacity: 'its opacity is not known',
   season: 'its fibre is not known',
   water: 'its fibre is not known',
   absorbency: 'its fibre is not known',
-  'hot-wash': 'how it washes is not known',
+  'hot-wash': 'how to wash it is not known',
   rain: 'how close it is woven is not known',
   smoothness: 'its fibre is not known',
   slip: 'its fibre is not known',
-  loops: 'what its face is like is not known',
+  loops: 'its surface is not known',
   washing: 'it is not washed',
-  called: 'its name says nothing',
+  called: 'its name is not known',
   pile: 'its pile is not known',
-  named: 'its name says nothing',
+  named: 'its name is not known',
   fibre: 'its fibre is not known',
-  care: 'how it washes is not known',
+  care: 'how to wash it is not known',
   creasing: 'how it creases is not known',
   looks: 'its looks are not known',
-  recovery: 'whether it comes back from a stretch is not known',
+  recovery: 'its recovery is not known',
   print: 'its print is not known',
-  fastness: 'how it came by its colour is not known',
+  fastness: 'how it was coloured is not known',
 }
 
 /** “60 to 90 of 100, mostly because its stretch is not known”; in fives, for no more is known. */
 export function scoreSpreadWords({ interval80: [low, high], mostly }: Spread): string {
-  if (inFives(low) === inFives(high)) return `about ${inFives(low)} of 100`
-  return `${formatFives([low, high])}${mostly ? `, mostly because ${DOUBT_WORDS[mostly]}` : ''}`
+  if (inFives(low) === inFives(high)) return `about ${inFives(low)} out of 100`
+  return `${formatFives([low, high])}${mostly ? `, usually because ${DOUBT_WORDS[mostly]}` : ''}`
 }

@@ -31,7 +31,7 @@ const told: { readonly [I in InspectionId]: Told<I> } = {
   construction: {
     title: 'How it is made',
     question: 'Pull a thread from an edge. How is it made?',
-    hint: 'Woven cloth frays into straight threads; a knit lets go in loops.',
+    hint: 'Woven fabric frays into straight threads; a knit lets go in loops.',
     states: {
       woven: { label: 'Woven', help: 'Two sets of threads that cross.' },
       knit: { label: 'Knitted', help: 'Loops; it gives, and its edge curls or ladders.' },
@@ -58,8 +58,8 @@ const told: { readonly [I in InspectionId]: Told<I> } = {
       dobby: { label: 'Small figures', help: 'Dots, squares or cords woven in.' },
       jacquard: { label: 'Large figures', help: 'Flowers or pictures woven in.' },
       leno: { label: 'Twisted pairs', help: 'Threads twisted about one another, with gaps.' },
-      'double-cloth': { label: 'Two layers', help: 'Two cloths held together; they can be pulled apart.' },
-      'double-faced': { label: 'Two faces', help: 'Each side its own threads, but one cloth.' },
+      'double-cloth': { label: 'Two layers', help: 'Two fabrics held together; they can be pulled apart.' },
+      'double-faced': { label: 'Two faces', help: 'Each side its own threads, but one fabric.' },
     },
   },
   'floats-on-face': {
@@ -68,8 +68,8 @@ const told: { readonly [I in InspectionId]: Told<I> } = {
     hint: 'The warp runs with the selvedge.',
     only: ['woven'],
     states: {
-      warp: { label: 'Mostly warp', help: 'Lengthwise threads lie on top.' },
-      weft: { label: 'Mostly weft', help: 'Crosswise threads lie on top.' },
+      warp: { label: 'More warp', help: 'Lengthwise threads lie on top.' },
+      weft: { label: 'More weft', help: 'Crosswise threads lie on top.' },
       balanced: { label: 'Both alike', help: 'As much of one as of the other.' },
     },
   },
@@ -135,7 +135,7 @@ const told: { readonly [I in InspectionId]: Told<I> } = {
       'smooth-under-nap': { label: 'Smooth', help: 'The face is napped, the back is not.' },
       'colours-reversed': { label: 'Colours changed over', help: 'Light where the face is dark.' },
       'print-missing': { label: 'The print is missing', help: 'Pale, or only a shadow of it.' },
-      'different-cloth': { label: 'Another cloth', help: 'As if two cloths were one.' },
+      'different-cloth': { label: 'Another fabric', help: 'As if two fabrics were one.' },
     },
   },
   'yarn-look': {

@@ -49,7 +49,7 @@ export const substitutions: readonly Substitution[] = [
   {
     soldAs: 'double-cloth',
     often: 'double-faced',
-    tell: 'Double-faced is one cloth with two faces; only true double cloth can be pulled apart at an edge.',
+    tell: 'Double-faced is one fabric with two faces; only true double fabric can be pulled apart at an edge.',
   },
   {
     soldAs: 'boiled-wool',

@@ -61,7 +61,7 @@ export function planDyeing(asked: DyeAsked): DyeAnswer {
     byFibre: parts.map(({ fibre, uptake }, i) => {
       const { dyeClass, text } = fibreById(fibre).dye
       const isOther = dyeClass !== bath && dyeClass !== 'none' && uptake < 0.5
-      const stays = isOther ? ', but not of the dye that suits the rest: it stays nearly as it is' : ''
+      const stays = isOther ? ', but not the dye that suits the rest: it hardly changes' : ''
       return {
         fibre,
         dyeClass,
@@ -81,14 +81,14 @@ export function planDyeing(asked: DyeAsked): DyeAnswer {
 
 const VERDICT_WORDS: Readonly<Record<DyeVerdict, string>> = {
   takes: 'It takes the dye.',
-  'in-part': 'It takes the dye in part: what does not take it stays, so it comes out paler or flecked.',
+  'in-part': 'It takes the dye in part: the rest stays as it is, so it gets paler or flecked.',
   hardly: 'It hardly takes dye at home.',
-  no: 'It takes no dye at home.',
+  no: 'You can’t dye it at home.',
 }
 
 function toldOf(verdict: DyeVerdict, { reachable }: Pick<DyeOutcome, 'reachable'>, { finish }: DyeAsked): string {
-  const held = finish === null ? '' : ' What was laid on it keeps dye out.'
-  const far = reachable ? '' : ' The colour that is wanted cannot be reached from here: a dye only takes light away.'
+  const held = finish === null ? '' : ' Its finish keeps dye out.'
+  const far = reachable ? '' : ' You can’t reach the colour you want from this one: dye only makes colours darker.'
   return `${VERDICT_WORDS[verdict]}${held}${verdict === 'no' ? '' : far}`
 }
 
@@ -101,12 +101,17 @@ function seamsOf({ thread, from, to, finish }: DyeAsked, bath: DyeClass, expecte
   const text =
     thread === null
       ? show
-        ? 'Try a thread of it: most things are sewn with polyester, which would stay as it is and show.'
-        : 'Whatever thread it is sewn with, it will hardly show.'
+        ? 'Test a thread of it: most clothes are sewn with polyester, which keeps its colour and shows.'
+        : 'Whatever its thread is, it will hardly show.'
       : show
-        ? `The ${thread} thread comes out another colour than the cloth: stitching, bartacks and overlocking will show.`
-        : `The ${thread} thread comes out as the cloth does.`
-  return { show, colour, text: `${text} Zips, labels, elastic and buttons are of their own fibre, and mostly stay.` }
+        ? `The ${thread} thread takes another colour than the fabric: stitching, bartacks and ` +
+          'overlocking will show.'
+        : `The ${thread} thread takes the same colour as the fabric.`
+  return {
+    show,
+    colour,
+    text: `${text} Zips, labels, elastic and buttons are made of other fibres, and usually keep their colour.`,
+  }
 }
 
 /** Whether it is the old colour, not the fibres, that stands in the way: from white it would be reached. */

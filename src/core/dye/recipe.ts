@@ -18,7 +18,7 @@ function bathSteps(mix: readonly MixPart[], bath: DyeClass, amounts: Amounts): T
           id: 'reactive-salt',
           text: `Stir ${salt} g of salt into ${waterLitres} l of water at 35 to 40 °C, then the dye.`,
         },
-        { id: 'reactive-stir', text: 'Cloth in, wetted through; move it for 20 to 30 minutes.' },
+        { id: 'reactive-stir', text: 'Put the wet fabric in; move it for 20 to 30 minutes.' },
         {
           id: 'reactive-soda',
           text:
@@ -31,14 +31,16 @@ function bathSteps(mix: readonly MixPart[], bath: DyeClass, amounts: Amounts): T
     case 'acid': {
       const most = holds(mix, fibresOf('silken')) ? 85 : 95
       return [
-        { id: 'acid-warm', text: `Cloth, wetted through, into ${waterLitres} l of lukewarm water with the dye.` },
+        { id: 'acid-warm', text: `Put the wet fabric into ${waterLitres} l of lukewarm water with the dye.` },
         {
           id: 'acid-heat',
-          text: `Heat slowly, in 30 to 40 minutes, to ${most - 10} to ${most} °C; wool is hardly moved.`,
+          text: `Heat slowly, over 30 to 40 minutes, to ${most - 10} to ${most} °C; hardly move wool.`,
         },
         {
           id: 'acid-fix',
-          text: `Lift it, stir ${acid} ml of white vinegar in; hold for 30 to 45 minutes, until the water clears.`,
+          text:
+            `Lift it, stir ${acid} ml of white vinegar in; keep it hot for 30 to 45 minutes, until the ` +
+            'water clears.',
         },
         { id: 'acid-cool', text: 'Let it cool down in its bath.' },
       ]
@@ -54,7 +56,7 @@ function bathSteps(mix: readonly MixPart[], bath: DyeClass, amounts: Amounts): T
           id: 'disperse-heat',
           text: isTender
             ? 'Heat to 75 to 80 °C, no more, for 45 to 60 minutes: hotter, acetate goes dull.'
-            : 'A rolling boil, 45 to 60 minutes, moved all the time; creases that set now stay.',
+            : 'Keep it at a rolling boil for 45 to 60 minutes, moving it all the time; creases that set now stay.',
         },
       ]
     }
@@ -63,7 +65,9 @@ function bathSteps(mix: readonly MixPart[], bath: DyeClass, amounts: Amounts): T
         { id: 'basic-bath', text: `Stir the dye into ${waterLitres} l of water with ${acid} ml of white vinegar.` },
         {
           id: 'basic-heat',
-          text: 'Heat by 1 °C a minute to 90 to 95 °C, hold for 45 minutes, cool as slowly: it sags when hot.',
+          text:
+            'Heat by 1 °C a minute to 90 to 95 °C, keep it there for 45 minutes, cool as slowly: it sags ' +
+            'when hot.',
         },
       ]
     case 'none':
@@ -76,22 +80,23 @@ export function recipeFor(mix: readonly MixPart[], bath: DyeClass, amounts: Amou
   if (bath === 'none') return []
   const [low, high] = amounts.dyeGrams
   return [
-    { id: 'packet-first', text: `Use ${DYE_CLASS_WORDS[bath]}. The packet’s own instructions come first.` },
+    { id: 'packet-first', text: `Use ${DYE_CLASS_WORDS[bath]}. Follow the packet’s own instructions first.` },
     {
       id: 'weigh-dry',
-      text: `Weigh the goods dry: ${Math.round(grams)} g take ${low} to ${high} g of powder for this shade.`,
+      text: `Weigh it dry: ${Math.round(grams)} g need ${low} to ${high} g of powder for this shade.`,
     },
     scouring(mix),
     {
       id: 'strike-off',
-      text: 'Dye a snip first (a strike-off), with a thread and a button of it; dry it, and look by daylight.',
+      text:
+        'Dye a snip first (a strike-off), with a thread and a button of it; dry it, and look at it in ' + 'daylight.',
     },
     ...bathSteps(mix, bath, amounts),
     {
       id: 'rinse',
       text: 'Rinse from warm to cold, or from cold to hot for reactive dye, until the water stays clear.',
     },
-    { id: 'wash-apart', text: 'Wash it by itself the first times; dry it out of the sun.' },
+    { id: 'wash-apart', text: 'Wash it alone the first few times; dry it out of the sun.' },
   ]
 }
 
@@ -103,8 +108,8 @@ function scouring(mix: readonly MixPart[]): TextWithId {
     return {
       id,
       text:
-        `Wash it in lukewarm water (30 to 40 °C) with a neutral detergent, without soda, and move it ` +
-        `little. ${why}`,
+        'Wash it in lukewarm water (30 to 40 °C) with a neutral detergent, without soda, and hardly ' +
+        `move it. ${why}`,
     }
   if (mix.every(({ fibre }) => isLike(fibre, 'plant')) && mix.length > 0)
     return {
@@ -119,10 +124,10 @@ function scouring(mix: readonly MixPart[]): TextWithId {
 
 /** How it lasts afterwards, by kind of dye. Common practice. */
 export const LASTS: Readonly<Record<DyeClass, string>> = {
-  reactive: 'Fast in the wash once it is rinsed out; middling in the sun. A direct dye bleeds for many washes.',
-  acid: 'Fast in a cool wash, less in a hot one; pale shades fade in the sun.',
-  disperse: 'Fast in the wash; hot ironing may send it into what lies beside it.',
-  basic: 'Fast on acrylic; poor in the sun on anything else.',
+  reactive: 'Colourfast in the wash once rinsed; fair in the sun. A direct dye bleeds for many washes.',
+  acid: 'Colourfast in a cool wash, less in a hot one; pale shades fade in the sun.',
+  disperse: 'Colourfast in the wash; a hot iron may transfer it to other fabric.',
+  basic: 'Colourfast on acrylic; poor in the sun on anything else.',
   none: '',
 }
 
@@ -136,17 +141,20 @@ export function dyeCautions(bath: DyeClass): TextWithId[] {
     },
     { id: 'gloves', text: 'Gloves, an apron, and no children or pets near.' },
     { id: 'separate-pots', text: 'Pots, spoons and scales for dyeing only, never for food again.' },
-    { id: 'ventilation', text: 'Open windows or the hood on; hot baths stand at the back, and are lifted by two.' },
+    {
+      id: 'ventilation',
+      text: 'Open the windows or turn the hood on; put hot baths at the back, and lift them with two people.',
+    },
     ...(bath === 'reactive'
       ? [
           {
             id: 'alkali',
             text:
-              'Soda ash and soda crystals burn eyes and skin: into water, not water onto it; rinse ' +
+              'Soda ash and soda crystals burn eyes and skin: add them to water, never water to them; rinse ' +
               'splashes at once.',
           },
         ]
-      : [{ id: 'acid', text: 'Vinegar and citric acid sting eyes; never beside bleach.' }]),
-    { id: 'waste', text: 'Spent baths go where your local rules for drains and septic tanks allow.' },
+      : [{ id: 'acid', text: 'Vinegar and citric acid sting the eyes; never use them near bleach.' }]),
+    { id: 'waste', text: 'Dispose of used baths as your local rules for drains and septic tanks say.' },
   ]
 }

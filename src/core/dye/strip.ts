@@ -16,23 +16,24 @@ const COUNTS = 0.02
 const CHLORINE_CAUTIONS: readonly TextWithId[] = [
   {
     id: 'bleach-alone',
-    text: 'Bleach never with acid, vinegar, ammonia, alcohol or any other cleaner: the gas harms the lungs.',
+    text: 'Never mix bleach with acid, vinegar, ammonia, alcohol or any other cleaner: the gas harms the lungs.',
   },
   {
     id: 'bleach-eyes',
-    text: 'Gloves and eye protection, cold water, open windows; a splash is rinsed for 15 minutes.',
+    text: 'Gloves and eye protection, cold water, open windows; rinse a splash for 15 minutes.',
   },
   {
     id: 'bleach-stop',
     text:
-      'Stop it with a bath of sodium thiosulphate or of hydrogen peroxide, then rinse: what is left goes on eating ' +
-      'the cloth.',
+      'Stop it with a bath of sodium thiosulphate or of hydrogen peroxide, then rinse: bleach left ' +
+      'in the fabric keeps damaging it.',
   },
 ]
 const REMOVER_CAUTIONS: readonly TextWithId[] = [
   {
     id: 'remover-fumes',
-    text: 'Colour remover smells of sulphur: out of doors or under the hood, not with asthma, never beside bleach.',
+    text:
+      'Colour remover smells of sulphur: use it outdoors or under the hood, not with asthma, never ' + 'near bleach.',
   },
   {
     id: 'remover-damp',
@@ -40,7 +41,7 @@ const REMOVER_CAUTIONS: readonly TextWithId[] = [
       'Keep sodium dithionite dry, closed and away from acids until you use it: damp powder heats up by itself and ' +
       'can catch fire. Stir the powder into plenty of water, never a little water onto the powder.',
   },
-  { id: 'remover-pot', text: 'In a pot of steel or enamel that is never cooked in again; gloves.' },
+  { id: 'remover-pot', text: 'Use a steel or enamel pot that you never cook in again; wear gloves.' },
 ]
 
 /** Whether the old colour can be taken out, as far as the fibres allow. Common practice; the packet comes first. */
@@ -48,31 +49,29 @@ export function stripFor(mix: readonly MixPart[]): Strip {
   const holds = (likeness: Likeness) => shareOf({ mix }, fibresOf(likeness)) > COUNTS
   const isOf = (likeness: Likeness) => shareOf({ mix }, fibresOf(likeness)) >= 0.98
   if (holds('protein'))
-    return no(
-      'strip-never-protein',
-      'Not this: bleach dissolves wool and silk, and what takes the dye out takes the hand.',
-    )
+    return no('strip-never-protein', 'Don’t: bleach dissolves wool and silk, and removing the dye ruins the handle.')
   if (holds('elastic'))
-    return no('strip-never-elastane', 'Not this: bleach and heat eat the elastane, and it never springs back.')
+    return no('strip-never-elastane', 'Don’t: bleach and heat destroy elastane, and it never recovers.')
   if (isOf('bears-bleach'))
     return {
       advised: true,
       id: 'strip-cellulose',
       text:
-        'A colour remover (sodium dithionite) in hot water first; only if it leaves too much, thin bleach in cold ' +
-        'water for minutes, watched. A snip first: some dyes turn another colour instead of going.',
+        'First a colour remover (sodium dithionite) in hot water; only if it leaves too much, weak ' +
+        'bleach in cold water for minutes, watched. Test a snip first: some dyes change colour instead ' +
+        'of disappearing.',
       cautions: [...REMOVER_CAUTIONS, ...CHLORINE_CAUTIONS],
     }
   if (isOf('cellulose'))
     return {
       advised: true,
       id: 'strip-regenerated',
-      text: 'A colour remover (sodium dithionite) in hot water, handled softly: wet it is weak. No bleach on it.',
+      text: 'A colour remover (sodium dithionite) in hot water, handled gently: it is weak when wet. No bleach.',
       cautions: [...REMOVER_CAUTIONS],
     }
   return no(
     'strip-synthetic',
-    'Not at home: the colour lies inside fibres that let nothing out without solvents, or was spun in.',
+    'Not at home: the colour is inside fibres that release it only to solvents, or was spun in.',
   )
 }
 

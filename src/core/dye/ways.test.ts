@@ -23,5 +23,5 @@ it.each([
 it('puts first what suits, and warns of poisonous mordants', () => {
   const ways = furtherWays(offerFrom({ called: 'poplin' }))
   expect(ways[0]!.suits).toBe('well')
-  expect(ways.find(({ id }) => id === 'natural-dye')!.text).toMatch(/poisons/)
+  expect(ways.find(({ id }) => id === 'natural-dye')!.text).toMatch(/poisonous/)
 })

@@ -27,10 +27,11 @@ const isSmooth = (offer: Offer) => !handlingOf(offer).some((one) => one === 'pil
 const WAYS: readonly WayRule[] = [
   {
     id: 'natural-dye',
-    title: 'Natural dyes (a school of its own)',
+    title: 'Natural dyes (a craft of its own)',
     text:
-      'Scour it, mordant it with alum (plant fibres with a tannin first), then simmer it with the plant. Colours are ' +
-      'soft, no two baths alike, and fade sooner. Copper, chrome and tin mordants are poisons: leave them out.',
+      'Scour it, mordant it with alum (plant fibres with a tannin first), then simmer it with the ' +
+      'plant. Colours are soft, vary between baths, and fade sooner. Copper, chrome and tin mordants ' +
+      'are poisonous: don’t use them.',
     suits: (offer) =>
       shareOf(offer, fibresOf('protein')) >= 0.8
         ? 'well'
@@ -40,33 +41,35 @@ const WAYS: readonly WayRule[] = [
   },
   {
     id: 'over-print',
-    title: 'Printing over it (block, stencil, screen)',
-    text: 'Pigment in a binder lies on any fibre that bears the iron that sets it; it stiffens the cloth.',
+    title: 'Printing (block, stencil, screen)',
+    text:
+      'Pigment in a binder sticks to any fibre that tolerates the iron that sets it; it stiffens the ' + 'fabric.',
     suits: (offer) => (isCoated(offer) || !isSmooth(offer) ? 'not' : bears(careOf(offer).ironDots >= 2, 'with-care')),
   },
   {
     id: 'paint',
     title: 'Painting',
-    text: 'Thinned textile paint on close, light cloth, stretched on a frame; ironed from behind once it is dry.',
+    text:
+      'Thinned textile paint on close, light fabric, stretched on a frame; iron it from behind once ' + 'it is dry.',
     suits: (offer) =>
       isCoated(offer) || !isSmooth(offer) ? 'not' : bears(offer.construction?.value === 'woven', 'with-care'),
   },
   {
     id: 'patch',
     title: 'Patching',
-    text: 'A patch as heavy as the cloth or a little lighter, washed as often, its grain with the grain below.',
+    text: 'A patch as heavy as the fabric or a little lighter, washed as often, with matching grain.',
     suits: (offer) => bears(offer.construction?.value !== 'net', 'with-care'),
   },
   {
     id: 'quilt',
     title: 'Quilting',
-    text: 'Two cloths with wadding between: hides stains in stitches, and makes thin cloth warm.',
+    text: 'Two fabrics with wadding between: stitches hide stains, and thin fabric gets warm.',
     suits: (offer) => ((offer.gsm?.value.value ?? 150) > 260 ? 'not' : bears(isSmooth(offer), 'with-care')),
   },
   {
     id: 'weave-strips',
-    title: 'Weaving or plaiting its strips',
-    text: 'Torn or cut into strips it makes rugs and baskets; cloth that frays wants wider strips, turned in.',
+    title: 'Weaving or plaiting strips',
+    text: 'Torn or cut into strips it makes rugs and baskets; fabric that frays needs wider strips, turned in.',
     suits: (offer) => bears(!handlingOf(offer).some((one) => one === 'coated' || one === 'sheer'), 'with-care'),
   },
 ]

@@ -17,8 +17,8 @@ export function mayCarryMoth(offer: Offer): boolean {
  */
 export const SECOND_HAND_WOOL = {
   quarantine:
-    'Keep it in a closed bag, apart from other wool, and look it over out of doors: holes, webbing, ' +
-    'grit like sand, larvae.',
+    'Keep it in a closed bag, away from other wool, and check it outdoors: holes, webbing, grit ' +
+    'like sand, larvae.',
   freeze:
     'Freeze it in a closed bag for two weeks at −18 °C; or for a week, a day at room temperature, and a week again. ' +
     'Three days are enough only at −30 °C.',
@@ -30,9 +30,8 @@ export const SECOND_HAND_WOOL = {
 /** What is done with fabric that smells of mould. Common practice. */
 export const MOULD = {
   air:
-    'Brush the dry mould off out of doors with a mask and gloves, and air it in the sun for a day or ' +
-    'two. Then wash it as ' +
-    'hot as it bears; what may not be washed goes to a cleaner.',
+    'Brush the dry mould off outdoors with a mask and gloves, and air it in the sun for a day or ' +
+    'two. Then wash it as hot as it tolerates; take what you can’t wash to a cleaner.',
   throwAway:
     'Throw it away where the mould has gone through it, where it tears when you pull it gently, or ' +
     'where it still smells ' +

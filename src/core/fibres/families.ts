@@ -14,11 +14,11 @@ export interface Family {
 const about: Readonly<Record<FamilyId, Pick<Family, 'about' | 'plastic'>>> = {
   plant: {
     plastic: false,
-    about: 'Cotton, linen and their like: cellulose as it grew. Burns like paper and leaves soft ash.',
+    about: 'Cotton, linen and similar fibres: natural cellulose. Burns like paper and leaves soft ash.',
   },
   regenerated: {
     plastic: false,
-    about: 'Cellulose dissolved and spun again. Burns like cotton; most of them are weak when wet.',
+    about: 'Cellulose dissolved and spun again. Burns like cotton; most of these are weak when wet.',
   },
   acetate: {
     plastic: false,
@@ -26,11 +26,11 @@ const about: Readonly<Record<FamilyId, Pick<Family, 'about' | 'plastic'>>> = {
   },
   protein: {
     plastic: false,
-    about: 'Wool, hair and silk. Smells of burnt hair, dies out by itself, leaves a bead that crushes.',
+    about: 'Wool, hair and silk. Smells of burnt hair, goes out by itself, leaves a bead that you can crush.',
   },
   synthetic: {
     plastic: true,
-    about: 'Spun from oil. Melts, smells of chemicals, sets hard when it is cold.',
+    about: 'Spun from oil. Melts, smells of chemicals, sets hard when cold.',
   },
   mineral: {
     plastic: false,

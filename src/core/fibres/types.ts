@@ -43,7 +43,7 @@ export const FIBRE_TRAITS = {
   'keeps-pleats': 'pleats set by heat stay through washes',
   'holds-its-dye': 'was dyed so that hardly any comes off in a home wash',
   fades: 'fades in daylight before others',
-  'bears-bleach': 'bears thin chlorine bleach for minutes',
+  'bears-bleach': 'tolerates weak chlorine bleach for minutes',
   elastic: 'stretches to several times its length and springs back',
   splinters: 'breaks into splinters that hurt skin and lungs',
 } as const

@@ -19,8 +19,7 @@ export function readDrawing(text: string, { unit, squareMm }: DrawingAsked = {})
     return isSvg ? readSvg(text, { squareMm, asked: unit }) : readDxf(text.replace(/^\ufeff/, ''), unit)
   } catch (error) {
     // Numbers that no drawing has, groups in groups without end.
-    if (error instanceof RangeError)
-      throw new NoOutlines('That drawing is damaged, or nested more deeply than any is.')
+    if (error instanceof RangeError) throw new NoOutlines('This drawing is damaged, or nested too deeply.')
     throw error
   }
 }

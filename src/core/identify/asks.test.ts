@@ -76,7 +76,7 @@ it('offers only what can be done with what is at hand, and says what is missing'
 
 it('says plainly when the question is settled', () => {
   expect(identify({ observations: polyCotton, asks: 'plastic' }).stop).toMatch(
-    /You can stop here: cloth with plastic in it is as good as settled/,
+    /You can stop here: it is almost certainly fabric with plastic in it/,
   )
   expect(identify({ observations: seen({ smell: 'paper' }) }).stop).toBeNull()
 })

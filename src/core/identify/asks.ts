@@ -34,12 +34,12 @@ export function groupedBy(asks: Asks, claim: readonly ClaimItem[], vocabulary: V
         labelOf: ({ families: present }) =>
           present.length === 1
             ? familyChoiceWords(present)
-            : `a mixture of ${present.map((id) => families[id].phrase).join(' and ')}`,
+            : `a blend of ${present.map((id) => families[id].phrase).join(' and ')}`,
       }
     case 'plastic':
       return {
         keyOf: (hypothesis) => (isPlastic(hypothesis) ? 'yes' : 'no'),
-        labelOf: (hypothesis) => (isPlastic(hypothesis) ? 'cloth with plastic in it' : 'cloth without plastic'),
+        labelOf: (hypothesis) => (isPlastic(hypothesis) ? 'fabric with plastic in it' : 'fabric without plastic'),
       }
     case 'label': {
       const fits = meansClaim(claim)

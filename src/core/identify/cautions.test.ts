@@ -17,12 +17,12 @@ describe('cloth that would not light', () => {
   it('is not handled further: nothing is offered, and asbestos is named as a possibility', () => {
     const { next, stop, warnings, verdict } = identify({ observations: seen(unlit) })
     expect(next).toEqual([])
-    expect(stop).toMatch(/do not handle it further/)
+    expect(stop).toMatch(/don’t handle it further/)
     expect(stop).toMatch(/asbestos/)
     expect(stop).toMatch(/Damp it, put it in a bag/)
     expect(stop).toMatch(/ask your local authority/)
     expect(warnings[0]).toEqual({ id: 'may-be-asbestos', text: stop })
-    expect(verdict.text).toMatch(/no verdict to rely on/)
+    expect(verdict.text).toMatch(/don’t rely on this result/)
     expect(verdict.text).not.toMatch(/glass cloth/)
   })
 

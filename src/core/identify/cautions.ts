@@ -52,18 +52,20 @@ export function mayHoldChlorine(observations: readonly Observation[]): boolean {
 
 /** What stands in place of any further test. */
 export const STOP_UNLIT =
-  'Stop here, and do not handle it further: no scrunching, tearing, pulling of yarns or touching to the skin. Old ' +
-  'cloth that will not light may hold asbestos, which nobody can tell at home. Damp it, put it in a bag and close ' +
-  'it, wash your hands, and ask your local authority what to do with it.'
+  'Stop here, and don’t handle it further: no scrunching, tearing, pulling of yarns or touching ' +
+  'it to your skin. Old fabric that does not catch fire may hold asbestos, which nobody can ' +
+  'recognise at home. Damp it, put it in a bag and close it, wash your hands, and ask your local ' +
+  'authority what to do with it.'
 
 const MINERAL_TEXT =
-  'It would not light and did not melt: metal, glass-fibre (fibreglass) cloth or, in anything old, perhaps asbestos. ' +
-  'Nobody can tell these apart for certain at home, and this is no verdict to rely on.'
+  'It did not catch fire or melt: it may be metal, glass-fibre (fibreglass) fabric or, in ' +
+  'anything old, asbestos. Nobody can tell these apart for certain at home, so don’t rely on ' +
+  'this result.'
 
 const CHLORINE =
-  'What goes out by itself and smells acrid, or burns with a green edge, may be PVC, another chlorinated film or ' +
-  'modacrylic. Their smoke carries hydrogen chloride, which harms eyes and lungs: do not burn it ' +
-  'again, and air the room.'
+  'Fabric that goes out by itself and smells acrid, or burns with a green edge, may be PVC, ' +
+  'another chlorinated film or modacrylic. Their smoke carries hydrogen chloride, which harms ' +
+  'eyes and lungs: do not burn it again, and air the room.'
 
 /** What a person is warned of before anything else, the gravest first. */
 export function warningsFor(
@@ -99,6 +101,6 @@ export function guardVerdict(
     sides: [],
     sure: null,
     probability: verdict.leaningProbability,
-    text: `Perhaps ${phrase}: ${doubtWords(first.probability)}, so that no family is claimed. ${note}`,
+    text: `Perhaps ${phrase}: ${doubtWords(first.probability)}, so we name no family. ${note}`,
   }
 }

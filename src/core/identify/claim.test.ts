@@ -97,11 +97,11 @@ describe('what is said of a claim', () => {
   it('gives how many times likelier, which way round, and stops counting at a thousand', () => {
     const fake = judge(polyester, ['silk', 100])
     expect(fake.bayesFactor).toBeLessThan(1 / 1000)
-    expect(fake.text).toMatch(/a thousand or more times likelier if that is not true/)
+    expect(fake.text).toMatch(/1,000 or more times likelier if that is not true/)
     const real = judge(silk, ['silk', 100])
     expect(real.bayesFactor).toBeGreaterThan(1)
-    const times = real.bayesFactor > 1000.5 ? 'a thousand or more' : `about ${Math.round(real.bayesFactor)}`
-    expect(real.text).toContain(`is ${times} times likelier`)
+    const times = real.bayesFactor > 1000.5 ? '1,000 or more' : `about ${Math.round(real.bayesFactor)}`
+    expect(real.text).toContain(`are ${times} times likelier`)
   })
 
   it('names the signs loudest first, each with what the claim would have shown and what was seen', () => {

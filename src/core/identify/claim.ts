@@ -34,9 +34,9 @@ export function judgeClaim(
       bayesFactor: BEFORE_FIRST,
       signs: [],
       text:
-        `${capitalise(fibreName(early.fibre, vocabulary))} was sold nowhere before about ` +
-        `${firstSold ?? soldSince}: if the years are right, cloth as old as this does not hold it, and “${words}” ` +
-        'is not true.',
+        `${capitalise(fibreName(early.fibre, vocabulary))} was not sold anywhere before about ` +
+        `${firstSold ?? soldSince}: if the years are right, fabric as old as this can’t contain it, ` +
+        `and “${words}” is not true.`,
     }
   }
   if (parts.length === 0)
@@ -44,7 +44,7 @@ export function judgeClaim(
       verdict: 'untested',
       bayesFactor: 1,
       signs: [],
-      text: `Nothing has been seen yet that could test “${words}”.`,
+      text: `No answer yet tests “${words}”.`,
     }
 
   const tables = reporter.tablesOf(claimed)

@@ -47,25 +47,25 @@ describe('the sentence', () => {
 
   it.each([
     [1000, 'about 1000 times'],
-    [1001, 'a thousand or more times'],
+    [1001, '1,000 or more times'],
     [2.4, 'about 2 times'],
     [2.6, 'about 3 times'],
   ])('counts a support of %d', (factor, amount) => {
-    expect(claimText('supported', factor, words)).toContain(`is ${amount} likelier if “100 % silk” is true`)
+    expect(claimText('supported', factor, words)).toContain(`are ${amount} likelier if “100 % silk” is true`)
   })
 
   it('counts the other way round against a claim, unless one rival alone speaks against it', () => {
     expect(claimText('contradicted', CLAIM_CONTRADICTED, words)).toContain(
-      'is about 20 times likelier if that is not true',
+      'are about 20 times likelier if that is not true',
     )
-    expect(claimText('contradicted', 1 / 5000, words)).toContain('a thousand or more times')
+    expect(claimText('contradicted', 1 / 5000, words)).toContain('1,000 or more times')
     expect(claimText('contradicted', 0.4, words)).toBe(
-      'What you saw fits something else far better than “100 % silk”.',
+      'Your answers fit something else far better than “100 % silk”.',
     )
   })
 
-  it('asks for another specimen before a doubt is spoken, and says where nothing is known', () => {
-    expect(claimText('doubtful', 0.2, words)).toMatch(/Burn another specimen before you say so/)
+  it('asks for another sample before a doubt is spoken, and says where nothing is known', () => {
+    expect(claimText('doubtful', 0.2, words)).toMatch(/Burn another sample before you say so/)
     expect(claimText('untested', 1, words)).toMatch(/neither for nor against/)
   })
 })

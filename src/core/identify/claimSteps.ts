@@ -34,21 +34,21 @@ export function claimVerdict(bayesFactor: number, againstBestKind: number): Clai
 /** The verdict on a claim as a sentence. */
 export function claimText(verdict: ClaimVerdict, bayesFactor: number, words: string): string {
   const times = Math.round(Math.max(bayesFactor, 1 / bayesFactor))
-  const amount = times > UNCOUNTED ? 'a thousand or more' : `about ${times}`
+  const amount = times > UNCOUNTED ? '1,000 or more' : `about ${times}`
   switch (verdict) {
     case 'supported':
       return (
-        `What you saw is ${amount} times likelier if “${words}” is true than if it is not. Lookalikes ` +
-        'of the same kind cannot be ruled out by this.'
+        `Your answers are ${amount} times likelier if “${words}” is true than if it is not. This can’t ` +
+        'rule out lookalikes of the same kind.'
       )
     case 'contradicted':
       return bayesFactor <= CLAIM_CONTRADICTED
-        ? `What you saw fits something else far better than “${words}”: ` +
-            `it is ${amount} times likelier if that is not true.`
-        : `What you saw fits something else far better than “${words}”.`
+        ? `Your answers fit something else far better than “${words}”: they are ${amount} times likelier ` +
+            'if that is not true.'
+        : `Your answers fit something else far better than “${words}”.`
     case 'doubtful':
-      return `What you saw fits something else better than “${words}”. Burn another specimen before you say so.`
+      return `Your answers fit something else better than “${words}”. Burn another sample before you say so.`
     case 'untested':
-      return `What you saw so far speaks neither for nor against “${words}”.`
+      return `So far your answers speak neither for nor against “${words}”.`
   }
 }

@@ -103,12 +103,12 @@ function describe(
   const mixture = mixtureWords(bestMixture(likelihoods, hypotheses), vocabulary)
   const meaning =
     pointsA === pointsB
-      ? `Hardly any one cloth does both: perhaps ${mixture}, or one of the two was a slip.`
-      : `The first points to ${families[pointsA].phrase}, the second to ${families[pointsB].phrase}: perhaps ` +
-        `a mixture, such as ${mixture}.`
+      ? `Hardly any single fabric does both: perhaps it is ${mixture}, or one of the two answers is a ` + 'mistake.'
+      : `The first points to ${families[pointsA].phrase}, the second to ${families[pointsB].phrase}: ` +
+        `perhaps it is a blend, such as ${mixture}.`
   const advice =
     a.feature === b.feature
-      ? 'Two specimens, two answers: were they from the same direction? Burn one yarn of each.'
+      ? 'Two samples gave two answers: were they from the same direction? Burn one yarn of each.'
       : `Burn one yarn of each direction, and look again at “${featureById(b.feature).title.toLowerCase()}”.`
   return { features: [a.feature, b.feature], text: `${say(a)} with ${say(b)}${where}. ${meaning} ${advice}` }
 }

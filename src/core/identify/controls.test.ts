@@ -34,7 +34,7 @@ it('does not take a lookalike for impure: viscose burns as cotton does', () => {
 it('names one control a kind that burns alike, and prefers what the box holds', () => {
   const needed = controlsNeeded(prior, [{ fibre: 'viscose', impure: false }])
   expect(needed.filter(({ fibre }) => ['cotton', 'linen', 'viscose', 'modal'].includes(fibre))).toEqual([
-    { fibre: 'viscose', inBox: 'pure', text: 'Viscose: in your box.' },
+    { fibre: 'viscose', inBox: 'pure', text: 'Viscose: you have a sample.' },
   ])
   expect(needed.find(({ fibre }) => fibre === 'polyester')).toMatchObject({ inBox: 'no' })
   expect(needed.some(({ fibre }) => fibre === 'elastane')).toBe(false)

@@ -77,17 +77,17 @@ export function controlsNeeded(
       const [pure, doubtful] = [has(false), has(true)]
       const { fibre } = pure ?? doubtful ?? itemAt(members, 0)
       const name = fibreName(fibre, vocabulary)
-      if (pure) return { fibre, inBox: 'pure', text: `${capitalise(name)}: in your box.` }
+      if (pure) return { fibre, inBox: 'pure', text: `${capitalise(name)}: you have a sample.` }
       if (doubtful)
         return {
           fibre,
           inBox: 'impure',
-          text: `${capitalise(name)}: the one in your box did not burn like ${name} alone. Take another.`,
+          text: `${capitalise(name)}: your sample did not burn like ${name} alone. Use another.`,
         }
       return {
         fibre,
         inBox: 'no',
-        text: `${capitalise(name)}: not in your box. Cut a bit of something that you are sure of.`,
+        text: `${capitalise(name)}: you have no sample. Cut a bit of something that you are sure of.`,
       }
     })
 }

@@ -149,7 +149,7 @@ describe('verdict', () => {
   it('is undecided with nothing seen, and says so', () => {
     const { verdict, evidence } = identify({ observations: [] })
     expect(verdict.level).toBe('undecided')
-    expect(verdict.text).toMatch(/nothing has been seen/i)
+    expect(verdict.text).toMatch(/no answers yet/i)
     expect(evidence).toEqual([])
   })
 
@@ -235,7 +235,7 @@ describe('conflicts', () => {
     expect(odd.conflicts.some(({ features: pair }) => pair.includes('melting'))).toBe(true)
     expect(
       identify({ observations: seen({ smell: 'hair-feather', residue: 'hard-bead' }) }).conflicts[0]!.text,
-    ).toMatch(/protein.*synthetic.*mixture/)
+    ).toMatch(/protein.*synthetic.*blend/)
     expect(identify({ observations: seen(wool) }).conflicts).toEqual([])
     expect(identify({ observations: seen(cotton) }).conflicts).toEqual([])
   })

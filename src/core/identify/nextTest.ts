@@ -100,14 +100,15 @@ function stopWords(
   isWhole: boolean,
 ): string | null {
   const [first, second] = groups
-  if (first && first.probability >= ANSWERED) return `You can stop here: ${first.label} is as good as settled.`
+  if (first && first.probability >= ANSWERED) return `You can stop here: it is almost certainly ${first.label}.`
   if (offered > 0) return null
   const between = first && second ? `to tell ${first.label} from ${second.label}` : 'more'
   if (!out) {
     // A mixture woven of two yarns parts where a spun one does not.
     const isMixed = [first, second].some((group) => group?.members.some(({ mixed }) => mixed))
-    const apart = isMixed && isWhole ? ' Burning a yarn of the warp and one of the weft apart may still tell.' : ''
-    return `Stop here: nothing that can be done at home to the whole would help ${between}. A laboratory could.${apart}`
+    const apart =
+      isMixed && isWhole ? ' Burning a yarn of the warp and one of the weft separately may still help.' : ''
+    return `Stop here: no other home test of the whole fabric would help ${between}. A laboratory could.${apart}`
   }
   const tool = itemAt(lacking(out, atHand), 0)
   return `Stop here, unless you can get ${TOOL_WORDS[tool]}: nothing else would help ${between}.`

@@ -56,7 +56,7 @@ export function personalFeature(feature: Feature, own: OwnReports): Feature {
     ...feature,
     own: Object.fromEntries(
       Object.entries(weightsOf(feature)).map(([fibre, row]) => [fibre, bent.get(row) ?? row]),
-    ) as unknown as FibreWeights,
+    ) as FibreWeights,
   }
 }
 

@@ -85,12 +85,12 @@ describe('in words', () => {
     const parts = say(seen(wool, 'warp'), seen(cotton, 'weft'))!
     expect(parts.differ).toBeGreaterThan(0.95)
     expect(parts.text).toMatch(
-      /^A mixed cloth: its warp and weft are .* not of the same stuff\. The warp is .*protein.*; the weft is .*plant/,
+      /^A mixed fabric: its warp and weft are .* not the same fibre\. The warp is .*protein.*; the weft is .*plant/,
     )
   })
 
   it('says that two alike are of the same stuff, and that one part alone leaves the other open', () => {
-    expect(say(seen(wool, 'warp'), seen(wool, 'weft'))!.text).toMatch(/of the same stuff\.$/)
+    expect(say(seen(wool, 'warp'), seen(wool, 'weft'))!.text).toMatch(/the same fibre\.$/)
     const alone = say(seen(wool, 'warp'))!
     expect(alone.differ).toBeNull()
     expect(alone.text).toMatch(/burn one of each direction/)

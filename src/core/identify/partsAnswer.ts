@@ -22,15 +22,15 @@ export function partsAnswer(
   if (differ === null)
     return {
       differ,
-      text: `${capitalise(each)}. The other yarns were not tested apart: burn one of each direction.`,
+      text: `${capitalise(each)}. The other yarns were not tested separately: burn one of each direction.`,
     }
   const names = verdicts.map(([part]) => part).join(' and ')
   if (differ >= VERDICT_THRESHOLD)
     return {
       differ,
-      text: `A mixed cloth: its ${names} are ${doubtWords(differ)} not of the same stuff. ${capitalise(each)}.`,
+      text: `A mixed fabric: its ${names} are ${doubtWords(differ)} not the same fibre. ${capitalise(each)}.`,
     }
   if (differ <= 1 - VERDICT_THRESHOLD)
-    return { differ, text: `Its ${names} are ${doubtWords(1 - differ)} of the same stuff.` }
-  return { differ, text: `Whether its ${names} are of the same stuff is not settled. ${capitalise(each)}.` }
+    return { differ, text: `Its ${names} are ${doubtWords(1 - differ)} the same fibre.` }
+  return { differ, text: `We can’t tell whether its ${names} are the same fibre. ${capitalise(each)}.` }
 }

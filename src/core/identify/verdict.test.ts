@@ -50,7 +50,7 @@ describe('levels', () => {
     )
     expect(verdict).toMatchObject({ level: 'blend', ids: ['wool', 'nylon'], sides: [['wool'], ['nylon']] })
     expect(verdict.probability).toBeCloseTo(0.9, 12)
-    expect(verdict.text).toMatch(/mixture of wool and nylon/)
+    expect(verdict.text).toMatch(/blend of wool and nylon/)
   })
 
   it('names a blend by its families where the fibres cannot be told', () => {
@@ -150,7 +150,7 @@ describe('a trace that may hide', () => {
     expect(verdict).toMatchObject({ level: 'fibre', ids: ['nylon'] })
     expect(verdict.probability).toBeCloseTo(0.9, 12)
     expect(verdict.leaningProbability).toBeCloseTo(0.75, 12)
-    expect(verdict.text).toMatch(/^Probably nylon\. A trace of something stretchy/)
+    expect(verdict.text).toMatch(/^Probably nylon\. We can’t rule out a trace of something stretchy/)
   })
 
   it('is not passed over where it is more than a quarter of the belief', () => {
@@ -172,7 +172,7 @@ describe('two families', () => {
     expect(verdict).toMatchObject({ level: 'group', ids: ['protein', 'synthetic'], sure: 'protein' })
     expect(verdict.probability).toBeCloseTo(0.85, 12)
     expect(verdict.text).toMatch(
-      /^Probably a protein fibre, alone or with a synthetic in it: what you saw cannot tell which\./,
+      /^Probably a protein fibre, alone or with a synthetic in it: this can’t tell which\./,
     )
   })
 
@@ -182,7 +182,7 @@ describe('two families', () => {
       true,
     )
     expect(verdict).toMatchObject({ level: 'group', ids: ['protein', 'synthetic'], sure: null })
-    expect(verdict.text).toMatch(/or both: what you saw cannot part them/)
+    expect(verdict.text).toMatch(/or both: this can’t tell them apart/)
   })
 
   it('that burn alike are not parted by how common they are', () => {

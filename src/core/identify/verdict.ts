@@ -262,21 +262,21 @@ function highest<T extends object>(
 
 function verdictText(carried: Carried, best: FibreSet, vocabulary: Vocabulary): string {
   const how = capitalise(doubtWords(carried.probability))
-  const lean = `The likeliest is ${fibreListWords(best.fibres, vocabulary)}, but what you saw does not settle it.`
+  const lean = `Most likely ${fibreListWords(best.fibres, vocabulary)}, but this doesn’t prove it.`
   switch (carried.level) {
     case 'fibre':
       return best.trace / best.probability >= TRACE_LEFT_OPEN
-        ? `${how} ${fibreListWords(best.fibres, vocabulary)}. A trace of something stretchy or shiny in it ` +
-            'cannot be ruled out.'
+        ? `${how} ${fibreListWords(best.fibres, vocabulary)}. We can’t rule out a trace of something ` +
+            'stretchy or shiny.'
         : `${how} ${fibreListWords(best.fibres, vocabulary)} and nothing else.`
     case 'family':
       return `${how} ${familyChoiceWords(carried.ids as FamilyId[])} and nothing else. ${lean}`
     case 'group': {
       const others = carried.ids.filter((id) => id !== carried.sure) as FamilyId[]
       return carried.sure
-        ? `${how} ${familyChoiceWords([carried.sure])}, alone or with ${familyChoiceWords(others)} in it: ` +
-            `what you saw cannot tell which. ${lean}`
-        : `${how} ${familyChoiceWords(others)}, or both: what you saw cannot part them. ${lean}`
+        ? `${how} ${familyChoiceWords([carried.sure])}, alone or with ${familyChoiceWords(others)} in ` +
+            `it: this can’t tell which. ${lean}`
+        : `${how} ${familyChoiceWords(others)}, or both: this can’t tell them apart. ${lean}`
     }
     default:
       break
@@ -287,10 +287,10 @@ function verdictText(carried: Carried, best: FibreSet, vocabulary: Vocabulary): 
         ? ' A little of something stretchy or shiny may be in it too.'
         : ''
     const parents = joinWithAnd(best.fibres.map((id) => fibreListWords([id], vocabulary)))
-    return `${how} a mixture of ${parents}.${trace} A flame cannot say how much of each.`
+    return `${how} a blend of ${parents}.${trace} A flame can’t show how much of each.`
   }
   const sides = carried.sides.map((side) => familyChoiceWords(side as FamilyId[])).join(', with ')
-  return `${how} a mixture: ${sides}. ${lean} A flame cannot say how much of each.`
+  return `${how} a blend: ${sides}. ${lean} A flame can’t show how much of each.`
 }
 
 /** From this share of a lone fibre's probability a trace that may be in it is mentioned. */
@@ -304,7 +304,7 @@ export function verdictBriefly(
   { level, sides, ids, sure, leaning, probability }: Verdict,
   vocabulary: Vocabulary = 'uk',
 ): string {
-  if (level === 'undecided') return `not settled, most like ${fibreListWords(leaning, vocabulary)}`
+  if (level === 'undecided') return `not known, most like ${fibreListWords(leaning, vocabulary)}`
   const how = doubtWords(probability)
   if (level === 'fibre') return `${how} ${fibreListWords(leaning, vocabulary)}`
   if (sure)
@@ -317,13 +317,13 @@ export function verdictBriefly(
   const parents = isFine
     ? leaning.map((id) => fibreListWords([id], vocabulary))
     : sides.map((side) => familyChoiceWords(side as FamilyId[]))
-  return `${how} a mixture of ${joinWithAnd(parents)}`
+  return `${how} a blend of ${joinWithAnd(parents)}`
 }
 
 function undecidedText(hasEvidence: boolean, best: FibreSet, vocabulary: Vocabulary): string {
-  if (!hasEvidence) return 'Nothing has been seen yet, so nothing is known.'
+  if (!hasEvidence) return 'No answers yet; these are typical odds.'
   return (
-    `Not settled yet. The likeliest so far is ${fibreListWords(best.fibres, vocabulary)}, at ` +
+    `Not clear yet. The likeliest so far is ${fibreListWords(best.fibres, vocabulary)}, at ` +
     `${formatPercent(best.probability)}.`
   )
 }

@@ -58,7 +58,7 @@ it('lays the feet on the border, the grain across the cloth, and keeps the rest 
 it('lays small pieces on the border where that is allowed', () => {
   const wide = plainPiece('wide', rectangle(1000, 100))
   const clear = laidOut(taskOn(border(), [wide]), byMoves(50))
-  expect(clear.unplaced).toMatchObject([{ id: 'wide', why: 'it is wider than the cloth beside its border' }])
+  expect(clear.unplaced).toMatchObject([{ id: 'wide', why: 'it is wider than the fabric beside its border' }])
   expect(laidOut(taskOn(border({ isKeptClear: false }), [wide]), byMoves(50)).unplaced).toEqual([])
 })
 
@@ -77,7 +77,7 @@ it('takes both selvedges where the border runs along both', () => {
 it('says why a piece that is longer than the cloth is wide goes nowhere', () => {
   const long = plainPiece('long', rectangle(400, 1070), { onBorder: true })
   expect(laidOut(taskOn(border(), [long]), byMoves(20)).unplaced).toMatchObject([
-    { why: 'it is longer than the cloth is wide, with its foot on the border' },
+    { why: 'it is longer than the fabric is wide, with its bottom edge on the border' },
   ])
   expect(laidOut(taskOn(border({ footMm: 0 }), [long]), byMoves(20)).unplaced).toEqual([])
 })
@@ -109,13 +109,13 @@ describe('by hand', () => {
   const at = (x: number): Outline => rectangle(800, 600).map(([px, py]) => [px + x, py])
   it('tells a foot that is off its line, or the wrong way round', () => {
     expect(lies(at(40), 270)).toBeUndefined()
-    expect(lies(at(43), 270)).toContain('foot')
-    expect(lies(at(40), 90)).toContain('foot')
+    expect(lies(at(43), 270)).toContain('bottom edge')
+    expect(lies(at(40), 90)).toContain('bottom edge')
   })
-  it('tells what lies on the border and should not', () => {
+  it('tells what overlaps the border and should not', () => {
     const plain = { ...skirt, onBorder: false }
     const on = (x: number, of = cloth) => borderFault(plain, { polygon: at(x), degrees: 0, mirrored: false }, of)
-    expect(on(200)).toBe('lies on the border')
+    expect(on(200)).toBe('overlaps the border')
     expect(on(260)).toBeUndefined()
     expect(on(200, { ...cloth, border: border({ isKeptClear: false }) })).toBeUndefined()
     expect(on(0, { ...cloth, border: undefined })).toBeUndefined()

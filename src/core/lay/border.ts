@@ -62,14 +62,14 @@ export function borderFault(
   const { minX, maxX } = boxOf(lies.polygon)
   if (!piece.onBorder) {
     const isOn = minX < lines.clearMinX - OFF_BY || maxX > lines.clearMaxX + OFF_BY
-    return isOn ? 'lies on the border' : undefined
+    return isOn ? 'overlaps the border' : undefined
   }
   const isThere = edgesWith(mustHave(cloth.border).side).some((edge) => {
     const off = Math.abs((edge === 'left' ? minX : maxX) - lines[edge])
     const turned = footTurn(piece.warpDeg, lies.mirrored, edge) - lies.degrees
     return off <= OFF_BY && Math.abs(Math.sin((turned * Math.PI) / 360)) < 0.01
   })
-  return isThere ? undefined : 'does not have its foot on the border'
+  return isThere ? undefined : 'does not have its bottom edge on the border'
 }
 
 /** The lowest edge of a piece as it is worn: its hem. mm */

@@ -192,15 +192,15 @@ function whyNot(plan: LayItems, item: number, isLate: boolean): string {
   const shapes = itemAt(plan.items, item).choices.flat()
   const [border] = plan.bins.flatMap((bin) => bin.border ?? [])
   const isLonger = border && shapes.every(({ foot, box }) => foot && box.maxX - box.minX > widthFor(plan, foot))
-  if (isLonger) return 'it is longer than the cloth is wide, with its foot on the border'
+  if (isLonger) return 'it is longer than the fabric is wide, with its bottom edge on the border'
   const beside = border ? border.clearMaxX - border.clearMinX : Infinity
   if (shapes.every(({ foot, box }) => !foot && box.maxX - box.minX > beside))
-    return 'it is wider than the cloth beside its border'
+    return 'it is wider than the fabric beside its border'
   const isWide = itemAt(plan.items, item)
     .choices.flat()
     .every(({ box }) => plan.bins.every(({ minX, maxX }) => box.maxX - box.minX > maxX - minX))
-  if (isWide) return 'it is wider than the cloth'
-  return isLate ? NO_TIME : 'no place on the cloth takes it'
+  if (isWide) return 'it is wider than the fabric'
+  return isLate ? NO_TIME : 'it does not fit anywhere on the fabric'
 }
 
 /** What is left of the width from a foot’s line on, mm. */

@@ -44,7 +44,7 @@ function pieceFault(piece: LayPiece, all: readonly LayPiece[], path: (string | n
   const message = outlineFault(piece.outline)
   if (message) return { path: [...path, 'outline'], message }
   if (all.find(({ id }) => id === piece.id) !== piece)
-    return { path: [...path, 'id'], message: `there are two pieces ${piece.id}` }
+    return { path: [...path, 'id'], message: `two pieces have the id ${piece.id}` }
   if (piece.pair && piece.count % 2 === 1)
     return { path: [...path, 'count'], message: 'a pair needs an even number of pieces' }
   const unfoldable = piece.onFold ? foldFault(piece.outline) : undefined
@@ -55,7 +55,7 @@ function panelFault(panel: LayPanel, all: readonly LayPanel[], path: (string | n
   const message = outlineFault(panel.outline)
   if (message) return { path: [...path, 'outline'], message }
   if (all.find(({ id }) => id === panel.id) !== panel)
-    return { path: [...path, 'id'], message: `there are two panels ${panel.id}` }
+    return { path: [...path, 'id'], message: `two panels have the id ${panel.id}` }
   return first(panel.holes, (hole, i) => {
     const wrong = outlineFault(hole)
     return wrong ? { path: [...path, 'holes', i], message: wrong } : undefined
@@ -67,9 +67,9 @@ function clothFault({ cloth }: LayTask): LayFault | undefined {
     return { path: ['cloth', 'selvedgeMm'], message: 'the selvedges leave nothing of the width' }
   const { border } = cloth ?? {}
   if (border && border.reachMm > mustHave(cloth).widthMm)
-    return { path: ['cloth', 'border', 'reachMm'], message: 'the border is wider than the cloth' }
+    return { path: ['cloth', 'border', 'reachMm'], message: 'the border is wider than the fabric' }
   if (border && border.footMm > border.reachMm)
-    return { path: ['cloth', 'border', 'footMm'], message: 'the feet lie beyond the border' }
+    return { path: ['cloth', 'border', 'footMm'], message: 'the bottom edges would lie beyond the border' }
   return undefined
 }
 

@@ -1,7 +1,7 @@
 import { type LayAnswer, type LayTask } from './types'
 
 const LIES: Record<LayAnswer['layers'], string> = {
-  single: 'laid open, in a single layer',
+  single: 'in a single layer',
   'folded-lengthwise': 'folded lengthwise, selvedge to selvedge',
   'folded-crosswise': 'folded crosswise, end to end',
 }
@@ -9,10 +9,10 @@ const LIES: Record<LayAnswer['layers'], string> = {
 /** A lay in a sentence or two. */
 export function layWords(answer: Omit<LayAnswer, 'text'>, task: LayTask): string {
   const { verdict, layers, usedLengthMm, unplaced, density, buy } = answer
-  const share = `${Math.round(density * 100)} % of it is used`
+  const share = `you use ${Math.round(density * 100)} % of it`
   const out = unplaced.reduce((sum, { copies }) => sum + copies.length, 0)
-  const without = `${out === 1 ? 'One piece finds' : `${out} pieces find`} no place: ${namesOf(answer)}.`
-  if (!task.cloth) return verdict === 'fits' ? `Everything fits on these pieces; ${share}.` : without
+  const without = `${out === 1 ? 'One piece finds' : `${out} pieces find`} no room: ${namesOf(answer)}.`
+  if (!task.cloth) return verdict === 'fits' ? `Everything fits on these fabrics; ${share}.` : without
   const length = `${(Math.ceil(usedLengthMm / 10) / 100).toFixed(2)} m`
   const wanted = buy ? ` Buy ${buy.metres} m.` : ''
   if (verdict === 'fits') return `Everything fits on ${length}, ${LIES[layers]}; ${share}.${wanted}`

@@ -32,7 +32,7 @@ export interface ThreadCount {
 /** A picture with nothing to count in it. */
 export class NothingToCount extends Error {
   constructor() {
-    super('There are no two sets of threads to be counted in this picture. Go nearer, or light it from the side.')
+    super('We can’t find two sets of threads in this photo. Go closer, or light it from the side.')
     this.name = 'NothingToCount'
   }
 }
@@ -311,12 +311,12 @@ function counted({ ends, picks, hint, look }: Found, pixelsPerCm: number): Threa
 function warningsOf(sets: readonly ThreadSet[], skew: number, pixelsPerCm: number): string[] {
   const warnings: string[] = []
   if (sets.some(({ threadsPerCm }) => pixelsPerCm / threadsPerCm < 4))
-    warnings.push('The threads are hardly wider than the picture’s own grain: go nearer, and count again.')
+    warnings.push('The threads are hardly wider than the photo’s own grain: go closer, and count again.')
   if (skew > 3)
     warnings.push(
-      `The two sets are ${skew.toFixed(1)}° out of square: the cloth is off grain, or the camera looked at it aslant.`,
+      `The two sets are ${skew.toFixed(1)}° out of square: the fabric is off grain, or the camera ` + 'was tilted.',
     )
   if (sets.some(({ confidence }) => confidence < 0.6))
-    warnings.push('One set of threads shows only faintly: check the lines over the picture.')
+    warnings.push('One set of threads is faint: check the lines over the photo.')
   return warnings
 }

@@ -13,8 +13,8 @@ export interface Shadow {
 export class NoShape extends Error {
   constructor(why: string) {
     super(
-      `${why} Lay it on a plain ground much lighter or darker than the cloth, and take the whole of it from ` +
-        'straight above.',
+      `${why} Put it on a plain background much lighter or darker than the fabric, and photograph ` +
+        'all of it from straight above.',
     )
     this.name = 'NoShape'
   }
@@ -40,13 +40,13 @@ export function shadowOf(plane: Plane): Shadow {
   const small = shrinkPlane(plane, factor)
   const { width, height, data } = small
   const { threshold, parted } = otsu(data)
-  if (parted < LEAST_PARTED) throw new NoShape('The cloth does not stand out from its ground.')
+  if (parted < LEAST_PARTED) throw new NoShape('The fabric does not stand out from its background.')
   const border = borderOf(width, height)
   const brightBorder = border.filter((at) => data[at]! > threshold).length * 2 > border.length
   const isShape = Uint8Array.from(data, (value) => (value > threshold === brightBorder ? 0 : 1))
   const shape = largest(isShape, width)
   if (border.filter((at) => shape[at]).length * 50 > border.length)
-    throw new NoShape('The cloth runs out of the picture.')
+    throw new NoShape('The fabric runs out of the photo.')
   filled(shape, width, height)
   let [area, sumX, sumY] = [0, 0, 0]
   shape.forEach((inside, at) => {
@@ -55,7 +55,7 @@ export function shadowOf(plane: Plane): Shadow {
     sumX += at % width
     sumY += Math.floor(at / width)
   })
-  if (area < LEAST_SHARE * shape.length) throw new NoShape('There is no shape in it that is large enough.')
+  if (area < LEAST_SHARE * shape.length) throw new NoShape('We found no shape that is large enough.')
   const middle = { x: sumX / area + 0.5, y: sumY / area + 0.5 }
   const edge = Array.from({ length: RAYS }, (_, ray) => {
     const [dx, dy] = [Math.cos((ray / RAYS) * 2 * Math.PI), Math.sin((ray / RAYS) * 2 * Math.PI)]

@@ -36,11 +36,11 @@ export function cutOrder(
     isOneWay
       ? 'Chalk the right side, and an arrow for the nap on every piece.'
       : 'Chalk a cross on the wrong side of every piece.',
-    ...step(onFold, 'On the fold first, without cutting the fold'),
-    ...step(large, 'Then the large ones, from this end to the other'),
-    ...step(small, 'Then the small ones'),
-    ...step(turned, 'Face down, for the other hand'),
-    ...step(marked, 'Snip or chalk the notches before anything is lifted'),
+    ...step(onFold, 'First the pieces on the fold, without cutting the fold'),
+    ...step(large, 'Then the large pieces, from this end to the other'),
+    ...step(small, 'Then the small pieces'),
+    ...step(turned, 'Flipped, for the other side of the body'),
+    ...step(marked, 'Snip or chalk the notches before you lift anything'),
   ]
 }
 

@@ -227,15 +227,15 @@ describe('the order of cutting', () => {
   it('begins on the fold, ends with the small and the notches', () => {
     expect(told('folded-lengthwise')).toEqual([
       'Chalk a cross on the wrong side of every piece.',
-      'On the fold first, without cutting the fold: BACK.',
-      'Then the large ones, from this end to the other: FRONT (both layers).',
-      'Then the small ones: POCKET.',
-      'Snip or chalk the notches before anything is lifted: FRONT (both layers).',
+      'First the pieces on the fold, without cutting the fold: BACK.',
+      'Then the large pieces, from this end to the other: FRONT (both layers).',
+      'Then the small pieces: POCKET.',
+      'Snip or chalk the notches before you lift anything: FRONT (both layers).',
     ])
   })
   it('says which lie face down, and marks the nap', () => {
     const steps = told('single', true)
     expect(steps[0]).toMatch(/arrow for the nap/)
-    expect(steps).toContain('Face down, for the other hand: FRONT.')
+    expect(steps).toContain('Flipped, for the other side of the body: FRONT.')
   })
 })

@@ -31,7 +31,7 @@ export function lessonOf(cloth: string | null, worn: readonly Worn[]): string | 
   if (agreed.length === 0) return null
   const which =
     last.length === 1
-      ? `The last thing in this cloth (${itemAt(last, 0).project})`
-      : `The last ${last.length} in this cloth`
+      ? `Your last project in this fabric (${itemAt(last, 0).project})`
+      : `Your last ${last.length} projects in this fabric`
   return `${which}: ${agreed.join('; ')}.`
 }

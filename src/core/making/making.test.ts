@@ -52,11 +52,13 @@ describe('what was made before teaches', () => {
       worn(['creased'], '2026-05-02'),
       worn(['faded'], '2020-01-01'),
     ]
-    expect(lessonOf('challis', list)).toBe('The last 3 in this cloth: creased more than I liked.')
+    expect(lessonOf('challis', list)).toBe('Your last 3 projects in this fabric: creased more than I liked.')
   })
 
   it('names the one, where there is one, and says nothing of other cloths or of what nobody said', () => {
-    expect(lessonOf('challis', [worn(['pilled'], '2026-01-02')])).toBe('The last thing in this cloth (Cape): pilled.')
+    expect(lessonOf('challis', [worn(['pilled'], '2026-01-02')])).toBe(
+      'Your last project in this fabric (Cape): pilled.',
+    )
     expect(lessonOf('denim', [worn(['pilled'], '2026-01-02')])).toBeNull()
     expect(lessonOf('challis', [worn([], '2026-01-02')])).toBeNull()
     expect(lessonOf(null, [worn(['pilled'], '2026-01-02')])).toBeNull()

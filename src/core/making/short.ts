@@ -43,13 +43,13 @@ const withPieces = (task: LayTask, of: (piece: Named) => LayPiece): LayTask => (
 export const WAYS: readonly Way[] = [
   {
     id: 'small-crosswise',
-    text: 'Lay the small pieces crosswise where that saves cloth.',
+    text: 'Lay small pieces crosswise where that saves fabric.',
     change: (task) =>
       withPieces(task, (piece) => (longest(piece) <= SMALL_MM ? { ...piece, crosswise: true } : piece)),
   },
   {
     id: 'single-layer',
-    text: 'Open the cloth and cut in a single layer.',
+    text: 'Unfold the fabric and cut in a single layer.',
     change: (task) =>
       task.cloth && task.cloth.layers !== 'single' && task.cloth.layers !== 'best'
         ? { ...task, cloth: { ...task.cloth, layers: 'single' } }
@@ -57,7 +57,7 @@ export const WAYS: readonly Way[] = [
   },
   {
     id: 'facing-elsewhere',
-    text: 'Cut facings and the under-collar from another cloth of the stash.',
+    text: 'Cut facings and the under-collar from another fabric in your stash.',
     change: (task) => {
       const rest = task.pieces.filter((piece) => !isFacing(piece))
       return rest.length < task.pieces.length && rest.length > 0 ? { ...task, pieces: rest } : undefined
@@ -65,7 +65,7 @@ export const WAYS: readonly Way[] = [
   },
   {
     id: 'seam-for-fold',
-    text: 'Put a seam where a piece lies on the fold.',
+    text: 'Add a seam to pieces that need a fold.',
     change: (task) =>
       task.pieces.some(({ onFold }) => onFold)
         ? withPieces(task, (piece) => (piece.onFold ? seamed(piece) : piece))
@@ -73,7 +73,7 @@ export const WAYS: readonly Way[] = [
   },
   {
     id: 'pieced-band',
-    text: 'Piece the long bands from two.',
+    text: 'Cut long bands in two parts.',
     change: (task) =>
       task.pieces.some(isBand) ? withPieces(task, (piece) => (isBand(piece) ? halved(piece) : piece)) : undefined,
   },
@@ -84,7 +84,7 @@ export const WAYS: readonly Way[] = [
   },
   {
     id: 'shorter-hem',
-    text: 'Make everything that reaches the hem 3 cm shorter.',
+    text: 'Shorten everything that reaches the hem by 3 cm.',
     change: (task) => withPieces(task, (piece) => (longest(piece) > SMALL_MM ? shorter(piece) : piece)),
   },
 ]

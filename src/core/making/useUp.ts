@@ -20,8 +20,8 @@ const HELPS = ['small-crosswise', 'seam-for-fold', 'pieced-band']
 const OFF_GRAIN = {
   id: 'off-grain',
   text:
-    'Cut some pieces off the grain, where that is meant: they hang and stretch otherwise than the rest. Tape their ' +
-    'seams, and let them hang before hemming.',
+    'Cut some pieces off grain, if you want that look: they hang and stretch differently. Tape ' +
+    'their seams, and let them hang before you hem.',
 }
 
 /** Something that is used up: the panels that it gives. */
@@ -140,7 +140,9 @@ function fittingKinds(thing: ToUseUp, pieces: readonly Named[]): { kinds: Named[
 
 const CONTRAST = {
   id: 'contrast-panels',
-  text: 'In more than one cloth, each kind of piece out of one: hold them together first; they are washed together.',
+  text:
+    'Use more than one fabric, one for each kind of piece: check first that they combine, since ' +
+    'you wash them together.',
 }
 
 function taskOf(things: readonly ToUseUp[], pieces: readonly Named[]): LayTask {

@@ -88,8 +88,9 @@ export function usesOf(outline: Outline, { strip, square, hexagon }: UseMeasures
       id: 'bias-continuous',
       amount: metres(continuousBias(widthMm, lengthMm, strip)),
       text: [
-        `Bias binding cut in one, ${strip / 10} cm wide: slash the rectangle from corner to corner, sew the two`,
-        `triangles to a slanting strip, mark lines ${strip / 10} cm apart, join it to a tube one line off, and cut`,
+        `Continuous bias binding, ${strip / 10} cm wide: cut the rectangle from corner to corner, sew the two`,
+        `triangles to a slanting strip, mark lines ${strip / 10} cm apart, join it to a tube shifted ` +
+          'by one line, and cut',
         'round and round',
       ].join(' '),
     },
@@ -106,7 +107,7 @@ export function usesOf(outline: Outline, { strip, square, hexagon }: UseMeasures
     },
     { id: 'pocket', amount: fits(POCKET) ? 1 : 0, text: 'A patch pocket' },
     { id: 'facing', amount: fits(FACING) ? 1 : 0, text: 'A facing' },
-    { id: 'mending', amount: Math.min(widthMm, lengthMm) >= MEND_MM ? 1 : 0, text: 'Mending what is made of it' },
+    { id: 'mending', amount: Math.min(widthMm, lengthMm) >= MEND_MM ? 1 : 0, text: 'Mending things made of it' },
   ]
   return uses.filter(({ amount }) => amount > 0).map((use) => ({ ...use, text: use.text.replace(/\s+/g, ' ') }))
 }

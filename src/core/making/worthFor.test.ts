@@ -13,10 +13,10 @@ test.each([
 ] as const)('%i minutes for two metres: %s', (minutes, id) => {
   const worth = worthFor(minutes, fits)!
   expect(worth.id).toBe(id)
-  expect(worth.text).toContain(`${minutes} min of taking apart spare about 2.0 m`)
+  expect(worth.text).toContain(`${minutes} min to take it apart saves about 2.0 m`)
 })
 
 test('what does not do is worth nothing, however quick', () => {
   const worth = worthFor(5, { ...fits, fits: false, left: 1 })!
-  expect(worth).toEqual({ id: 'does-not-do', text: expect.stringContaining('1 piece is still without cloth') })
+  expect(worth).toEqual({ id: 'does-not-do', text: expect.stringContaining('1 piece is still without fabric') })
 })

@@ -23,16 +23,16 @@ export function worthFor(
 ): WorthFor | undefined {
   if (minutes === 0) return undefined
   const metres = needsMm2 / DENSITY / SHOP_WIDTH_MM / 1000
-  const work = `${Math.round(minutes)} min of taking apart`
+  const work = `${Math.round(minutes)} min to take it apart`
   if (!fits)
     return {
       id: 'does-not-do',
-      text: `Not for this: after ${work}, ${countNoun(left, 'piece is', 'pieces are')} still without cloth.`,
+      text: `Not for this: after ${work}, ${countNoun(left, 'piece is', 'pieces are')} still without fabric.`,
     }
-  const spared = `${work} spare about ${metres.toFixed(1)} m of cloth`
+  const spared = `${work} saves about ${metres.toFixed(1)} m of fabric`
   const perMetre = minutes / metres
   if (perMetre <= WORTH_MINUTES) return { id: 'worth-it', text: `Worth it: ${spared}.` }
   if (perMetre <= LIKED_MINUTES)
-    return { id: 'if-you-like-it', text: `Worth it for a cloth that you like: ${spared}.` }
+    return { id: 'if-you-like-it', text: `Worth it for a fabric that you like: ${spared}.` }
   return { id: 'not-for-this', text: `Not worth it for this alone: ${spared}.` }
 }

@@ -3,18 +3,18 @@ import { itemAt } from '../lists/items'
 /** Grades of hand tests, in words; common practice. Means of several grades are welcome. */
 
 const CREASE = [
-  'Creases like paper: expect it to look worn in an hour.',
-  'Creases much, and they stay.',
-  'Creases, and hangs out in part overnight.',
+  'Creases like paper: it will look worn within an hour.',
+  'Creases a lot, and stays creased.',
+  'Creases, but partly hangs out overnight.',
   'Hardly creases.',
   'Springs back: good for travelling.',
 ]
 const CROCKING = [
-  'Comes off at a touch: wash it alone, and keep it from pale cloth and pale seats.',
-  'Comes off clearly: wash it alone several times.',
-  'Comes off somewhat: wash it with its own kind.',
-  'Next to nothing comes off.',
-  'Nothing comes off.',
+  'Rubs off at a touch: wash it alone, and keep it away from pale fabric and pale seats.',
+  'Rubs off clearly: wash it alone several times.',
+  'Rubs off a little: wash it with similar colours.',
+  'Almost nothing rubs off.',
+  'Nothing rubs off.',
 ]
 
 const nearest = (words: readonly string[], grade: number) =>
@@ -33,8 +33,11 @@ export function crockingWords(grade: number): string {
 /** What the time of a drop means. @param seconds null where it still stood after a minute */
 export function absorbencyWords(seconds: number | null): string {
   if (seconds === null || seconds > 60)
-    return 'Sheds water: a finish, a coating, or a fibre that takes none. It will take no dye until that is washed out.'
-  if (seconds < 3) return 'Drinks at once: good next to the skin, for towels, and for dyeing.'
-  if (seconds < 15) return 'Takes water up slowly: a new finish may wash out.'
-  return 'Takes water up hardly: perhaps a finish, wool’s own grease, or a tight smooth synthetic.'
+    return (
+      'Repels water: a finish, a coating, or a fibre that takes up none. It takes no dye until you ' +
+      'wash that out.'
+    )
+  if (seconds < 3) return 'Soaks up water at once: good next to the skin, for towels, and for dyeing.'
+  if (seconds < 15) return 'Soaks up water slowly: a new finish may wash out.'
+  return 'Hardly soaks up water: perhaps a finish, wool’s own grease, or a tight smooth synthetic.'
 }

@@ -72,37 +72,40 @@ export function judgeGrain(
   if (construction === 'knit') {
     canTrue = 'no'
     text.push(
-      'A knit is not trued by pulling: its columns lean because the yarn is lively. Cut along a column, and ' +
-        'expect the seam to wander.',
+      'You can’t straighten a knit by pulling: its columns lean because the yarn is lively. Cut ' +
+        'along a column, and expect the seam to wander.',
     )
   } else if (construction !== null && construction !== 'woven') {
-    text.push('There is no thread to follow: lay it as you like.')
-  } else if (!isOff && !bowed) text.push('It lies true: cut it as it is.')
+    text.push('It has no threads to follow: lay it as you like.')
+  } else if (!isOff && !bowed) text.push('It is straight: cut it as it is.')
   else {
-    if (finished) text.push('Its finish was cured as it lies: what you pull straight goes back in the first wash.')
+    if (finished)
+      text.push('Its finish was cured in this position: what you pull straight goes back in the first wash.')
     if (heatSet)
       text.push(
-        'Heat has set most of its fibres: dampening does nothing, and an iron hot enough to move them may mark them.',
+        'Heat has set most of its fibres: dampening does not help, and an iron hot enough to move them ' +
+          'may mark them.',
       )
     if (finished || heatSet) canTrue = 'no'
     else if (bowed || Math.abs(skew) > MOST_PULLED) canTrue = 'partly'
     if (isOff && canTrue !== 'no')
       text.push(
-        'Dampen it, and pull the two marked corners apart along the bias, a little at a time, all along the ' +
-          'length; then press along the threads and let it rest.',
+        'Dampen it, and pull the two marked corners apart along the bias, a little at a time, all ' +
+          'along the length; then press along the threads and let it rest.',
       )
     if (bowed)
       text.push(
-        'It is bowed: the middle lags behind. Pinned square and steamed it comes back in part; pulling ' +
-          'corners does not help.',
+        'It is bowed: the middle lags behind. Pin it square and steam it to correct it in part; ' +
+          'pulling the corners does not help.',
       )
-    if (Math.abs(skew) > MOST_PULLED) text.push('It is far off: work at it in several goes, and measure again.')
-    if (canTrue === 'no') text.push('Cut by the lengthwise thread and allow for a lean, or keep it for small pieces.')
+    if (Math.abs(skew) > MOST_PULLED)
+      text.push('It is far off grain: straighten it in several rounds, and measure again.')
+    if (canTrue === 'no') text.push('Cut along the lengthwise thread and accept a lean, or keep it for small pieces.')
   }
   if (printedOffGrain)
     text.push(
-      'Its print is off grain and cannot be pulled straight, ever: cut by the grain and the print leans, cut ' +
-        'by the print and the garment twists.',
+      'Its print is off grain and you can never pull it straight: if you cut by the grain, the print ' +
+        'leans; if you cut by the print, the garment twists.',
     )
   return {
     skewPercent: skew,

@@ -93,11 +93,11 @@ describe('stretch', () => {
 
   it('is put in words from the figure on, not above it', () => {
     expect([95, 94.9, 85, 84.9, 70, 69.9].map((percent) => recoveryWords(percent).split(/[:,]/)[0])).toEqual([
-      'Comes back fully',
-      'Comes back nearly',
-      'Comes back nearly',
-      'Comes back in part',
-      'Comes back in part',
+      'Recovers fully',
+      'Recovers almost fully',
+      'Recovers almost fully',
+      'Recovers in part',
+      'Recovers in part',
       'Stays stretched',
     ])
     expect(stretchClassOf(0).id).toBe(stretchClassOf(1).id)
@@ -107,14 +107,14 @@ describe('stretch', () => {
 it('a drop of water drinks at once, slowly, hardly, or never', () => {
   const first = (seconds: number | null) => absorbencyWords(seconds).split(/[:,.]/)[0]
   expect([0, 2.9, 3, 14.9, 15, 60, 60.1, null].map(first)).toEqual([
-    'Drinks at once',
-    'Drinks at once',
-    'Takes water up slowly',
-    'Takes water up slowly',
-    'Takes water up hardly',
-    'Takes water up hardly',
-    'Sheds water',
-    'Sheds water',
+    'Soaks up water at once',
+    'Soaks up water at once',
+    'Soaks up water slowly',
+    'Soaks up water slowly',
+    'Hardly soaks up water',
+    'Hardly soaks up water',
+    'Repels water',
+    'Repels water',
   ])
   expect(creaseWords(1)).not.toBe(creaseWords(5))
   expect(crockingWords(1)).not.toBe(crockingWords(5))

@@ -65,7 +65,7 @@ const HARDLY = 1
 export function moistureWords(regainPercent: number): string {
   const change = (humidity: number) => Math.round((dampness(regainPercent, humidity).value - 1) * 1000) / 10
   const [dry, wet] = [change(30), change(95)]
-  if (Math.max(-dry, wet) < HARDLY) return 'It takes up next to no water: weigh it in any weather.'
+  if (Math.max(-dry, wet) < HARDLY) return 'It takes up almost no water: you can weigh it in any weather.'
   return (
     `It takes up water from the air: about ${-dry} % lighter in a heated room, ${wet} % heavier on a ` +
     'foggy day than in standard air (65 %).'

@@ -52,19 +52,19 @@ export const stretchClasses: readonly StretchClass[] = [
     id: 'none',
     name: 'No stretch',
     from: -100,
-    allows: 'Needs ease, darts and a fastening: nothing goes over head or hips by itself.',
+    allows: 'Needs ease, darts and a fastening to go over head or hips.',
   },
   {
     id: 'mechanical',
     name: 'A little give',
     from: 3,
-    allows: 'Comfortable at elbow and knee; still cut as cloth that does not stretch.',
+    allows: 'Comfortable at elbow and knee; cut it like fabric without stretch.',
   },
   {
     id: 'comfort',
     name: 'Comfort stretch',
     from: 8,
-    allows: 'Close trousers and skirts with a fastening; choose patterns for stretch woven cloth.',
+    allows: 'Close trousers and skirts with a fastening; choose patterns for stretch woven fabric.',
   },
   {
     id: 'stable',
@@ -73,8 +73,8 @@ export const stretchClasses: readonly StretchClass[] = [
     allows: 'Knit tops, cardigans and jackets with some ease; not close leggings.',
   },
   { id: 'moderate', name: 'Moderate stretch', from: 28, allows: 'T-shirts, close dresses, pull-on skirts.' },
-  { id: 'very', name: 'Much stretch', from: 50, allows: 'Close pull-on garments cut smaller than the body.' },
-  { id: 'super', name: 'Super stretch', from: 75, allows: 'Swimwear, leggings and bands, if it also comes back.' },
+  { id: 'very', name: 'High stretch', from: 50, allows: 'Close pull-on garments cut smaller than the body.' },
+  { id: 'super', name: 'Super stretch', from: 75, allows: 'Swimwear, leggings and bands, if it also recovers.' },
 ]
 
 export function stretchClassOf(percent: number): StretchClass {
@@ -83,10 +83,10 @@ export function stretchClassOf(percent: number): StretchClass {
 
 /** What a recovery means; common practice. Per cent of the stretch that went back. */
 export function recoveryWords(percent: number): string {
-  if (percent >= 95) return 'Comes back fully: it will keep its shape.'
-  if (percent >= 85) return 'Comes back nearly: knees and elbows will show after a day.'
-  if (percent >= 70) return 'Comes back in part: it will bag; leave ease, or line it.'
-  return 'Stays stretched: do not cut it close.'
+  if (percent >= 95) return 'Recovers fully: it keeps its shape.'
+  if (percent >= 85) return 'Recovers almost fully: knees and elbows will show after a day.'
+  if (percent >= 70) return 'Recovers in part: it will bag; add ease, or line it.'
+  return 'Stays stretched: don’t use it for close-fitting clothes.'
 }
 
 /**
@@ -99,8 +99,8 @@ export function waysWords(lengthwise: number | undefined, across: number | undef
   if (gives(lengthwise) && gives(across)) return 'Stretches four ways.'
   if (gives(across))
     return lengthwise === undefined
-      ? 'Stretches across; the length is not measured.'
-      : 'Stretches across only: turn the pattern so that it goes round the body.'
+      ? 'Stretches across the width; the length is not measured.'
+      : 'Stretches across the width only: turn the pattern so that it goes round the body.'
   if (gives(lengthwise)) return 'Stretches lengthwise only: turn the pattern so that the stretch goes round the body.'
   return ''
 }

@@ -140,9 +140,9 @@ function adviceSide(gsm: Quantity, readings: readonly WeighingReading[]): number
 function adviceText(sideMm: number): string {
   const side = `${sideMm / 10} cm (${Math.ceil(sideMm / MM_PER_INCH)} in)`
   if (sideMm <= 600)
-    return `This scale wants a bigger piece: a square of about ${side} a side would bring it to ±5 %.`
+    return `This scale needs a bigger piece: a square with sides of about ${side} would bring it to ±5 %.`
   return (
-    `This scale wants far more cloth: a square of about ${side} a side, so fold up and weigh the whole ` +
-    'length, or borrow a finer scale.'
+    `This scale needs much more fabric: a square with sides of about ${side}. Fold up and weigh ` +
+    'the whole length, or borrow a finer scale.'
   )
 }

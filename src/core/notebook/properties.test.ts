@@ -163,7 +163,7 @@ describe('the sheet', () => {
     expect(all.seen!.value).toMatch(/satin|sateen/)
     expect(all.seen!.note).toBe('How it is made: woven; weave: satin')
     expect(all.lie!.value).toBe(
-      'Warp along B; no right side that shows; nap runs up; printed; large print; print off grain',
+      'Warp along B; both sides look alike; nap runs up; printed; large print; print off grain',
     )
   })
   it('gives the weight over again from threads and yarns', () => {
@@ -215,9 +215,9 @@ describe('what it is made of', () => {
 
   it('is measured only where a fibre or a blend is settled', () => {
     // A flame cannot part wool from hair.
-    expect(fibreOf(HAIR)).toMatchObject({ how: 'estimated', value: 'most like wool' })
+    expect(fibreOf(HAIR)).toMatchObject({ how: 'estimated', value: 'most likely wool' })
     expect(fibreOf({ ...HAIR, 'loupe-fibre': 'scales' })).toMatchObject({
-      value: expect.stringContaining('most like'),
+      value: expect.stringContaining('most likely'),
     })
   })
   it('is as good as measured where a label is borne out', () => {

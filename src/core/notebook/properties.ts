@@ -67,9 +67,9 @@ export function propertiesOf(
   return [
     fibreRow(sheet, facts),
     ...measured.map((row) => (row.id === 'threads' ? withCover(row, measurements) : row)),
-    row('needle', 'Needle to begin with', 'NM and point', null, [needle(facts, sheet)]),
+    row('needle', 'Needle to start with', 'NM and point', null, [needle(facts, sheet)]),
     row('iron', 'Iron', 'care label', null, [iron(sheet, vocabulary)]),
-    row('width', 'Width, edge to edge', 'full width', null, [said(piece.widthMm, (mm) => formatWidth(mm, units))]),
+    row('width', 'Width', 'edge to edge', null, [said(piece.widthMm, (mm) => formatWidth(mm, units))]),
     row('length', 'Length left', '', null, [said(piece.lengthMm, (mm) => formatOwned(mm, units))]),
   ]
 }
@@ -96,8 +96,8 @@ function measuredRows(
   { measured, earlier }: PropertySheet,
   facts: PropertyFacts,
 ): PropertyRow[] {
-  const kind = measurementKinds[id] as unknown as MeasurementKind
-  const all = readingsOfKind(measurements, id) as never
+  const kind: MeasurementKind = measurementKinds[id]
+  const all = readingsOfKind(measurements, id)
   return Object.entries(kind.properties).map(([property, { title, term = '', now, then }]) => {
     const otherwise = earlier.flatMap((one) => {
       const was = then?.(one.measured[id], facts) ?? null
@@ -114,10 +114,10 @@ function fibreRow({ fibres, belief }: PropertySheet, { named, vocabulary }: Prop
   // A label that a test bears out is as good as tested.
   const isBorneOut = fibres?.how === 'said' && belief?.claim?.verdict === 'supported'
   const how = isBorneOut ? 'measured' : FIBRES_HOW[fibres?.how ?? 'leaning']
-  return row('fibre', 'Made of', 'fibre content', 'burn', [
+  return row('fibre', 'Fibre content', 'what it is made of', 'burn', [
     fibres && {
       how,
-      value: `${fibres.how === 'leaning' ? 'most like ' : ''}${fibreListWords(fibres.ids, vocabulary)}`,
+      value: `${fibres.how === 'leaning' ? 'most likely ' : ''}${fibreListWords(fibres.ids, vocabulary)}`,
       note: fibreNote(fibres.how, isBorneOut, belief?.verdict.text ?? ''),
     },
     named?.material && { how: 'estimated', value: wordFor(materialById(named.material).name, vocabulary) },
@@ -131,7 +131,7 @@ function fibreRow({ fibres, belief }: PropertySheet, { named, vocabulary }: Prop
 
 function fibreNote(how: FibresHow, isBorneOut: boolean, verdict: string): string {
   if (how !== 'said') return verdict
-  return isBorneOut ? 'by its label, and what was seen agrees' : 'by its label'
+  return isBorneOut ? 'from the label, and the test agrees' : 'from the label'
 }
 
 function withCover(line: PropertyRow, measurements: readonly KeptMeasurement[]): PropertyRow {
@@ -155,7 +155,7 @@ function needle({ weightNow, piece, named }: PropertyFacts, { fibres }: Property
   return {
     how: 'estimated',
     value: `${nm[0]}/${us[0]} to ${nm[1]}/${us[1]}`,
-    note: `${capitalise(gives)} point. ${text} Try on a scrap.`,
+    note: `${capitalise(gives)} point. ${text} Test on a scrap.`,
   }
 }
 
@@ -166,6 +166,8 @@ function iron({ fibres }: PropertySheet, vocabulary: Vocabulary): PropertyCandid
   return {
     how: 'estimated',
     value: celsius === null ? 'do not iron' : `${'•'.repeat(dots)} up to ${celsius} °C`,
-    note: `${capitalise(fibreName(tenderest, vocabulary))} decides. Try on a scrap, under a cloth; a hot iron burns.`,
+    note:
+      `${capitalise(fibreName(tenderest, vocabulary))} decides. Test on a scrap, under a press ` +
+      'cloth; a hot iron burns.',
   }
 }

@@ -41,6 +41,7 @@ export function longestOf(outline: Outline): number {
 
 function sizeWords(longestMm: number, { is, by }: UnitRead): string {
   const size = longestMm < 100 ? `${longestMm.toFixed(1)} mm` : `${(longestMm / 1000).toFixed(1)} m`
-  const read = by === 'assumed' ? `no unit is said, and read in ${is}` : `read in ${is} as the file says`
-  return `The largest piece would be ${size} long (${read}). In which unit was it drawn: mm, cm or in?`
+  const read =
+    by === 'assumed' ? `the file gives no unit; we read it in ${is}` : `we read it in ${is}, as the file says`
+  return `The largest piece would be ${size} long (${read}). Which unit was it drawn in: mm, cm or in?`
 }

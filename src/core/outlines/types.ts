@@ -91,6 +91,6 @@ export const MOST_POINTS = 400_000
 export function boundPoints(ofOne: number, ofAll: number): void {
   if (ofOne > MOST_POINTS_OF_ONE || ofAll > MOST_POINTS)
     throw new NoOutlines(
-      'This drawing has more points than a pattern has. Save only the pieces, or simplify its lines.',
+      'This drawing has too many points for a pattern. Save only the pieces, or simplify its lines.',
     )
 }

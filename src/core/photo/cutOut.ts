@@ -43,7 +43,8 @@ export function cutOut(picture: Pixels, { corners, inside, isOnlyDarker }: CutOu
   const dark = second && chosen(second, picture, inside)
   if (second && dark) return answer(picture, second, dark)
   throw new NoCutOut(
-    'Nothing stands out from the ground. A plain floor of another colour, and all of the piece in the picture.',
+    'We can’t tell the piece from the background. Use a plain floor of another colour, and take ' +
+      'all of the piece in.',
   )
 }
 

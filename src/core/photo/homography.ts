@@ -18,7 +18,7 @@ export function homography(from: Outline, to: Outline): Homography {
       [0, 0, 0, x, y, 1, -v * x, -v * y, v],
     ]
   })
-  return [...solveLinear(rows, 'Three of the corners lie on one line.'), 1]
+  return [...solveLinear(rows, 'Three of the corners are on one line.'), 1]
 }
 
 /** Where a point goes. */

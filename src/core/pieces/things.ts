@@ -22,7 +22,7 @@ export interface UsualThing {
 
 const BEDDING = 'usual bedding sizes of the trade; usable shares: common practice'
 const HOUSEHOLD = 'usual sizes: common practice; usable shares: common practice'
-const GARMENT = 'cloth in an opened medium garment: common practice, about'
+const GARMENT = 'fabric in an opened medium garment: common practice, about'
 
 /** Usual sizes, by what a piece is; what is cloth by the length has none. */
 export const USUAL_THINGS: Readonly<Partial<Record<Thing, UsualThing>>> = {

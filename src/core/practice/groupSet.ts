@@ -15,10 +15,14 @@ export const [FEWEST_OF_SET, MOST_OF_SET] = [3, 20] as const
 export const GroupSetSchema = z.strictObject({
   format: z.literal('rough-swatch practice set'),
   version: z.literal(1),
-  title: z.string().trim().min(1, 'it needs a title').max(80),
+  title: z.string().trim().min(1, 'Please enter a title.').max(80),
   seed: z.number().int().min(0).max(1_000_000_000),
-  count: z.number().int().min(FEWEST_OF_SET, 'at least three').max(MOST_OF_SET, 'at most twenty'),
-  levels: z.array(z.enum(PRACTICE_LEVELS)).min(1, 'at least one level').max(PRACTICE_LEVELS.length),
+  count: z
+    .number()
+    .int()
+    .min(FEWEST_OF_SET, 'Please choose at least three.')
+    .max(MOST_OF_SET, 'Please choose twenty at most.'),
+  levels: z.array(z.enum(PRACTICE_LEVELS)).min(1, 'Please choose at least one level.').max(PRACTICE_LEVELS.length),
 })
 export type GroupSet = z.output<typeof GroupSetSchema>
 
@@ -34,12 +38,12 @@ export const GroupResultsSchema = z
     format: z.literal('rough-swatch practice results'),
     version: z.literal(1),
     set: GroupSetSchema,
-    by: z.string().trim().min(1, 'whose are they?').max(60),
+    by: z.string().trim().min(1, 'Please enter a name.').max(60),
     answers: z.array(SaidSchema).max(MOST_OF_SET),
   })
   .refine(({ set, answers }) => answers.length === set.count, {
     path: ['answers'],
-    message: 'there is one answer to each specimen',
+    message: 'Each sample needs one answer.',
   })
 export type GroupResults = z.output<typeof GroupResultsSchema>
 

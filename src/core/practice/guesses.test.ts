@@ -18,7 +18,7 @@ test('guesses that are off both ways have no bias, but are off', () => {
 
 test('who always guesses too light is told so', () => {
   const told = guessingWords('gsm', guessingOf('gsm', times(gsm(160, 200), 3)))
-  expect(told).toBe('You guess 20 % too little, and are off by 25 % either way.')
+  expect(told).toBe('You guess 20 % too little, and are off by 25 %.')
 })
 
 test('a trend is told once there are enough on both sides, and not before', () => {
@@ -29,7 +29,7 @@ test('a trend is told once there are enough on both sides, and not before', () =
   expect(halves!.first).toBeCloseTo(1.3, 6)
   expect(halves!.last).toBeCloseTo(1.05, 6)
   expect(guessingWords('gsm', guessingOf('gsm', [...rough, ...fine]))).toMatch(
-    /The first half was off by 30 %, the last by 5 %\.$/,
+    /At first you were off by 30 %, later by 5 %\.$/,
   )
 })
 
@@ -37,8 +37,8 @@ test('steps are told in steps, and which way', () => {
   expect(guessingWords('body', guessingOf('body', [body(3, 1), body(2, 1)]))).toBe(
     'You are off by 1.5 steps, towards stiff.',
   )
-  expect(guessingWords('body', guessingOf('body', [body(0, 1), body(2, 1)]))).toMatch(/neither way/)
+  expect(guessingWords('body', guessingOf('body', [body(0, 1), body(2, 1)]))).toMatch(/as often too high as too low/)
 })
 
 test('who has guessed nothing yet is told how it goes', () =>
-  expect(guessingWords('gsm', guessingOf('gsm', []))).toMatch(/^Take a piece/))
+  expect(guessingWords('gsm', guessingOf('gsm', []))).toMatch(/^Take a fabric/))

@@ -49,9 +49,9 @@ const [SAID_PERCENT, SAID_STEPS] = [4, 0.25]
 
 /** The same in words. */
 export function guessingWords(what: Guessed, { count, bias, off, halves }: Guessing): string {
-  if (count === 0) return 'Take a piece off its shelf, guess, and see how near you come.'
+  if (count === 0) return 'Take a fabric off its shelf, guess, and see how close you get.'
   if (areSteps(what)) {
-    const way = Math.abs(bias) < SAID_STEPS ? 'neither way more than the other' : wayOfSteps(what, bias)
+    const way = Math.abs(bias) < SAID_STEPS ? 'as often too high as too low' : wayOfSteps(what, bias)
     const steps = (value: number) => `${value.toFixed(1)} steps`
     return `You are off by ${steps(off)}, ${way}.${trendWords(halves, steps)}`
   }
@@ -61,7 +61,7 @@ export function guessingWords(what: Guessed, { count, bias, off, halves }: Guess
       ? 'neither too much nor too little'
       : `${Math.abs(percent)} % too ${percent > 0 ? 'much' : 'little'}`
   const share = (value: number) => `${Math.round((value - 1) * 100)} %`
-  return `You guess ${way}, and are off by ${share(off)} either way.${trendWords(halves, share)}`
+  return `You guess ${way}, and are off by ${share(off)}.${trendWords(halves, share)}`
 }
 
 function wayOfSteps(what: Guessed, bias: number): string {
@@ -72,5 +72,5 @@ function wayOfSteps(what: Guessed, bias: number): string {
 function trendWords(halves: Guessing['halves'], words: (value: number) => string): string {
   if (!halves) return ''
   const { first, last } = halves
-  return ` The first half was off by ${words(first)}, the last by ${words(last)}.`
+  return ` At first you were off by ${words(first)}, later by ${words(last)}.`
 }

@@ -229,8 +229,8 @@ describe('the score', () => {
     const of = (sure: number, right: number) =>
       calibrationWords(Array.from({ length: 20 }, (_, i) => given(sure, i < right)))
     expect(of(0.8, 16)).toMatch(/well judged/)
-    expect(of(0.99, 12)).toMatch(/surer than you may be/)
-    expect(of(0.5, 18)).toMatch(/more than you trust/)
+    expect(of(0.99, 12)).toMatch(/you are too sure/)
+    expect(of(0.5, 18)).toMatch(/more than you think/)
     expect(calibrationWords([given(0.8, true)])).toMatch(/9 more answers/)
   })
 })

@@ -90,15 +90,15 @@ export function beforeAndAfter(all: readonly Given[]): { before: Score; after: S
 /** What somebody’s sureness is worth, in a sentence. */
 export function calibrationWords(all: readonly Given[]): string {
   if (all.length < FEW)
-    return `${FEW - all.length} more answers, and it can be said how far your sureness is to be trusted.`
+    return `After ${FEW - all.length} more answers we can say how well you judge your own certainty.`
   const claimed = mean(all.map(({ sure }) => sure))
   const { family } = practiceScoreOf(all)
   const [says, is] = [claimed, family].map((one) => `${Math.round(one * 100)} %`)
   if (Math.abs(claimed - family) <= CALIBRATED)
-    return `You say ${says} on the whole and are right in ${is}: well judged.`
+    return `You say ${says} on average and are right in ${is}: well judged.`
   return claimed > family
-    ? `You say ${says} on the whole and are right in ${is}: surer than you may be.`
-    : `You say ${says} on the whole and are right in ${is}: you know more than you trust yourself to.`
+    ? `You say ${says} on average and are right in ${is}: you are too sure.`
+    : `You say ${says} on average and are right in ${is}: you know more than you think.`
 }
 
 /** Fewer answers than these say nothing; and how near is well judged. */

@@ -50,12 +50,12 @@ export const sideTopics: readonly SideTopic[] = [
   {
     id: 'side:warp-stripe',
     ask: 'warp',
-    because: 'Woven stripes nearly always run with the warp: it is set up once, and the weft need not be changed.',
+    because: 'Woven stripes nearly always run along the warp: it is set up once, and the weft need not change.',
   },
   {
     id: 'side:light-holes',
     ask: 'light',
-    because: 'A hole lets the light through sharply. Look along folds and hems, where moths begin.',
+    because: 'A hole lets light through sharply. Look along folds and hems, where moths start.',
   },
   {
     id: 'side:face-twill',
@@ -66,57 +66,67 @@ export const sideTopics: readonly SideTopic[] = [
     id: 'side:grain-skew',
     ask: 'grain',
     because:
-      'One end of a torn or drawn thread runs ahead of the other: pull the short corners, or cut by the thread.',
+      'One end of a torn or pulled thread runs ahead of the other: pull the short corners, or cut by ' +
+      'the thread.',
   },
   {
     id: 'side:warp-closer',
     ask: 'warp',
-    because: 'There are usually more warp threads to the centimetre than weft threads.',
+    because: 'There are usually more warp threads per cm than weft threads.',
   },
   {
     id: 'side:nap-corduroy',
     ask: 'nap',
-    because: 'With the pile running up you look into it: the colour is deeper. Stroked upwards it feels smooth.',
+    because:
+      'With the pile running up you look into it: the colour is deeper. It feels smooth when you ' +
+      'stroke it upwards.',
   },
   {
     id: 'side:light-thin',
     ask: 'light',
-    because: 'A worn place glows softly, without an edge: its yarns are thinner, and none is missing yet.',
+    because: 'A worn place glows softly, without an edge: its yarns are thinner, but none is missing yet.',
   },
   {
     id: 'side:face-satin',
     ask: 'face',
-    because: 'The long floats that catch the light lie on the right side.',
+    because: 'The long floats that catch the light are on the right side.',
   },
   {
     id: 'side:grain-bow',
     ask: 'grain',
-    because: 'The weft runs ahead or lags in the middle: no pulling at corners helps, steam and patience may.',
+    because:
+      'The weft runs ahead or lags in the middle: pulling at corners does not help, but steam and ' + 'patience may.',
   },
   {
     id: 'side:warp-slub',
     ask: 'warp',
-    because: 'Warp yarn must stand the loom: it is smooth and hard twisted. Slubs and soft yarn lie in the weft.',
+    because:
+      'Warp yarn has to be strong on the loom: it is smooth and tightly twisted. Slubs and soft yarn ' +
+      'are in the weft.',
   },
   {
     id: 'side:light-line',
     ask: 'light',
-    because: 'A row of pin-pricks of light is an old seam or a hem let down: the holes may stay after pressing.',
+    because: 'A row of pinpricks of light is an old seam or a hem let down: the holes may stay after pressing.',
   },
   {
     id: 'side:face-ends',
     ask: 'face',
-    because: 'Knots, darns and loose ends are turned to the back by whoever wove it.',
+    because: 'Knots, darns and loose ends are turned to the back by the weaver.',
   },
   {
     id: 'side:nap-velvet',
     ask: 'nap',
-    because: 'With the pile running up you look into it: the colour is deeper. Stroked upwards it feels smooth.',
+    because:
+      'With the pile running up you look into it: the colour is deeper. It feels smooth when you ' +
+      'stroke it upwards.',
   },
   {
     id: 'side:grain-straight',
     ask: 'grain',
-    because: 'A thread that runs square to the selvedge from edge to edge: it is on grain, and needs no truing.',
+    because:
+      'The thread runs square to the selvedge from edge to edge: the fabric is on grain, and needs ' +
+      'no straightening.',
   },
   {
     id: 'side:light-whole',
@@ -231,34 +241,36 @@ export function sceneTold(scene: SideScene): string {
   if (scene.is === 'sides') return sidesTold(scene)
   if (scene.is === 'pile') {
     const [deep, pale] = scene.up === 'a' ? ['A', 'B'] : ['B', 'A']
-    return `Two panels of one ${scene.isRibbed ? 'ribbed' : 'smooth'} pile: ${deep} looks deeper, ${pale} paler.`
+    return (
+      `Two panels of the same ${scene.isRibbed ? 'ribbed' : 'smooth'} pile: ${deep} looks deeper, ` + `${pale} paler.`
+    )
   }
   if (scene.is === 'weft') {
     const mm = (share: number) => Math.abs(Math.round(share * 1000))
     return (
-      `One coloured weft thread across a metre of cloth: its right end lies ${mm(scene.skew)} mm from where its ` +
-      `left end lies, and its middle ${mm(scene.bow)} mm from the line between the two.`
+      `One coloured weft thread across a metre of fabric: its right end is ${mm(scene.skew)} mm off ` +
+      `its left end, and its middle ${mm(scene.bow)} mm off the line between the two.`
     )
   }
   const { thin, holes, line } = scene
-  if (thin.length > 0) return 'Cloth before a window: a soft bright place without an edge, its threads unbroken.'
-  if (holes.length > 0) return `Cloth before a window: ${holes.length} sharp bright places, threads missing in them.`
-  if (line !== null) return 'Cloth before a window: a row of bright pin-pricks, all at one distance.'
-  return 'Cloth before a window: the light is the same everywhere.'
+  if (thin.length > 0) return 'Fabric against a window: a soft bright place without an edge, its threads unbroken.'
+  if (holes.length > 0) return `Fabric against a window: ${holes.length} sharp bright places, with threads missing.`
+  if (line !== null) return 'Fabric against a window: a row of bright pinpricks, evenly spaced.'
+  return 'Fabric against a window: the light is the same everywhere.'
 }
 
 function threadsTold({ warp, weft, isTurned }: Extract<SideScene, { is: 'threads' }>): string {
   const [up, across] = isTurned ? [weft, warp] : [warp, weft]
   const of = ({ perCm, slub, isStriped }: SideYarn) =>
-    `${Math.round(perCm)} to the centimetre, ${slub > 0 ? 'uneven and soft' : 'smooth'}` +
+    `${Math.round(perCm)} per cm, ${slub > 0 ? 'uneven and soft' : 'smooth'}` +
     (isStriped ? ', in two colours by turns' : '')
-  return `Cloth drawn close. Threads up and down: ${of(up)}. Threads from side to side: ${of(across)}.`
+  return `Fabric seen close. Threads up and down: ${of(up)}. Threads from side to side: ${of(across)}.`
 }
 
 function sidesTold({ isPrinted, hasEnds, sheen, face }: Extract<SideScene, { is: 'sides' }>): string {
   const [right, wrong] = face === 'a' ? ['A', 'B'] : ['B', 'A']
-  if (isPrinted) return `Two sides of one cloth: the print is strong on ${right} and pale on ${wrong}.`
-  if (hasEnds) return `Two sides of one cloth: ${wrong} has loose ends and a knot, ${right} has none.`
-  if (sheen > 0.5) return `Two sides of one cloth: ${right} shines along its floats, ${wrong} is dull.`
-  return `Two sides of one cloth: on ${right} a diagonal stands out, on ${wrong} it is broken up.`
+  if (isPrinted) return `Two sides of one fabric: the print is strong on ${right} and pale on ${wrong}.`
+  if (hasEnds) return `Two sides of one fabric: ${wrong} has loose ends and a knot, ${right} has none.`
+  if (sheen > 0.5) return `Two sides of one fabric: ${right} shines along its floats, ${wrong} is dull.`
+  return `Two sides of one fabric: on ${right} a diagonal stands out, on ${wrong} it is broken up.`
 }

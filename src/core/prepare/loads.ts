@@ -65,11 +65,11 @@ export function loadsOf(
 /** What may be washed with what: a cloth that runs, or may, goes by itself. */
 function colourOf({ id, bleeds, shade, testSquare }: PiecePlanned): string {
   const mayRun = bleeds === true || (bleeds === null && shade === 'red' && testSquare === null)
-  return mayRun ? `alone ${id}` : shade === 'red' || shade === 'bright' ? 'bright' : shade
+  return mayRun ? `on its own ${id}` : shade === 'red' || shade === 'bright' ? 'bright' : shade
 }
 
 function colourWords(colour: string): string {
-  if (colour.startsWith('alone')) return 'By itself: its dye may run'
+  if (colour.startsWith('alone')) return 'Alone: its dye may run'
   return { white: 'White', light: 'Light', dark: 'Dark', bright: 'Bright and red' }[colour] ?? colour
 }
 

@@ -100,21 +100,27 @@ function beforeCutting(
 ): string[] {
   const { prepared, told, isSlippery, stiffening, all } = about
   const bought = chain.then('buy', {
-    text: 'Thread, needles, interfacing, lining, tapes, buttons or zip: everything, before the first cut.',
-    why: 'A seam that waits for thread waits a week.',
+    text: 'Thread, needles, interfacing, lining, tapes, buttons or zip: buy everything before you cut.',
+    why: 'A seam without thread can wait for a week.',
     hands: 60,
     after: [],
   })
   const fit = told.get('toile-first')
   const toile = fit
-    ? [chain.inSessions('toile', 180, { text: fit, why: 'The fit is close: found in cheap cloth.', after: [] })]
+    ? [
+        chain.inSessions('toile', 180, {
+          text: fit,
+          why: 'The garment fits closely: test the fit in cheap fabric.',
+          after: [],
+        }),
+      ]
     : []
   let ready = prepared
   if (isSlippery)
     ready = [
       chain.then('stabilise', {
         text: STIFFENING_WORDS[stiffening] ?? mustHave(STIFFENING_WORDS.starch),
-        why: 'It slides: stiff fabric stays where it is cut.',
+        why: 'It is slippery: stiffened fabric stays where you put it.',
         hands: 20,
         wait: stiffening === 'wash-out' ? [120, 480] : NO_WAIT,
         after: prepared,
@@ -122,8 +128,8 @@ function beforeCutting(
     ]
   const needle = all[0]?.needle
   const tested = chain.then('test-seam', {
-    text: told.get('test-seam') ?? 'A seam on a scrap first.',
-    why: needle ? `Needle ${needle.nm.join(' to ')}, ${needle.point}: ${needle.text}` : 'A scrap tells most.',
+    text: told.get('test-seam') ?? 'Sew a test seam on a scrap.',
+    why: needle ? `Needle ${needle.nm.join(' to ')}, ${needle.point}: ${needle.text}` : 'A scrap tells you most.',
     hands: 20,
     after: [...ready, bought],
   })
@@ -135,16 +141,16 @@ function cutting(chain: Chain, after: string[], { told, all }: { told: Told; all
   const minutes = all.reduce((sum, { cutting: { layers } }) => sum + (layers === 'single' ? 60 : 40), 0)
   chain.inSessions('cut', Math.max(40, minutes), {
     text: `${first?.cutting.text ?? 'Cut it.'} Blades away from the body.`,
-    why: 'Everything of one cloth at once, so that it all lies one way.',
+    why: 'Cut everything from one fabric at once, so that it all lies one way.',
     after,
   })
   chain.then('mark', {
     text: first?.marking.text ?? 'Mark it.',
-    why: 'Notches are lost once the pieces are moved.',
+    why: 'You lose the notches once you move the pieces.',
     hands: 20,
   })
   const stay = told.get('staystitch') ?? told.get('stay-tape-knit')
-  if (stay) chain.then('staystitch', { text: stay, why: 'Curves stretch while they are handled.', hands: 20 })
+  if (stay) chain.then('staystitch', { text: stay, why: 'Curves stretch when you handle them.', hands: 20 })
   const early = told.get('interface-first')
   if (early && first)
     chain.then('interface', {
@@ -169,15 +175,15 @@ function lastOf(
     })
   const drops = told.get('hang-before-hem')
   if (drops)
-    chain.then('hang', { text: 'Hang it up by its waist or shoulders.', why: drops, hands: 5, wait: [1440, 2880] })
+    chain.then('hang', { text: 'Hang it by its waist or shoulders.', why: drops, hands: 5, wait: [1440, 2880] })
   chain.then('hem', {
     text: all[0]?.hems[0]?.text ?? 'Hem it.',
-    why: 'The hem comes last, when it has dropped.',
+    why: 'Hem it last, when it has dropped.',
     hands: 45,
   })
   chain.then('finish', {
-    text: 'Buttons and hooks on, threads in, a last press.',
-    why: 'Then it is done.',
+    text: 'Sew on buttons and hooks, bury the threads, and press once more.',
+    why: 'Then it is finished.',
     hands: 30,
   })
 }

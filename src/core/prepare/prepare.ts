@@ -126,7 +126,7 @@ function planOf(
   const finish = times.size > 0 ? Math.max(...[...times.values()].map(({ end }) => end)) : null
   const late = {
     id: 'too-little-time',
-    text: `${unscheduled.length} of ${steps.length} steps found no time: give more hours.`,
+    text: `There is no time for ${unscheduled.length} of ${steps.length} steps: add more free time.`,
   }
   return {
     steps: inOrder(steps, times).map((one) => toldOf(one, times.get(one.id))),

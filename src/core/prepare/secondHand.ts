@@ -14,14 +14,14 @@ export function afterOthers({ id, offer, isSecondHand = false, isMusty = false }
     then(
       step(`${id}:quarantine`, 'quarantine', [id], {
         text: SECOND_HAND_WOOL.quarantine,
-        why: 'Moths come with second-hand wool, and eat the rest of the stash.',
+        why: 'Moths come with second-hand wool, and eat the rest of your stash.',
         hands: 15,
       }),
     )
     then(
       step(`${id}:freeze`, 'freeze', [id], {
         text: SECOND_HAND_WOOL.freeze,
-        why: 'Cold kills eggs and larvae that nobody sees.',
+        why: 'Cold kills eggs and larvae that you can’t see.',
         hands: 5,
         wait: FREEZING,
       }),
@@ -29,7 +29,7 @@ export function afterOthers({ id, offer, isSecondHand = false, isMusty = false }
     then(
       step(`${id}:thaw`, 'air', [id], {
         text: SECOND_HAND_WOOL.thaw,
-        why: 'Cold fabric draws water out of the air.',
+        why: 'Cold fabric attracts moisture.',
         hands: 10,
         wait: [DAY, 2 * DAY],
       }),
@@ -40,7 +40,7 @@ export function afterOthers({ id, offer, isSecondHand = false, isMusty = false }
       step(`${id}:air`, 'air', [id], {
         text: MOULD.air,
         why: MOULD.throwAway,
-        risk: 'Mould spores harm lungs: out of doors, with a mask.',
+        risk: 'Mould spores harm lungs: work outdoors, with a mask.',
         hands: 20,
         wait: [DAY, 2 * DAY],
       }),

@@ -23,21 +23,22 @@ export const SOFTENING_RULES: readonly SofteningRule[] = [
   {
     id: 'film-stays-stiff',
     when: isCoated,
-    text: 'Nothing softens a film but wear: choose another cloth where it has to fall.',
+    text: 'Only wear softens a film: choose another fabric where it has to drape.',
     lasts: 'nothing',
   },
   {
     id: 'size-washes-out',
     when: (offer) => mayBeWetted(offer) && isMostly(offer, 'cellulose') && isNotWashed(offer),
-    text: 'Soak it in hot water, then wash it: the size that the weaver put on the warp goes, and its stiffness too.',
+    text:
+      'Soak it in hot water, then wash it: this removes the weaver’s size from the warp, and its ' + 'stiffness too.',
     lasts: 'stays',
   },
   {
     id: 'bast-by-wear',
     when: (offer) => mayBeWetted(offer) && isMostly(offer, 'bast'),
     text:
-      'Wash it again and again and tumble it until it is only damp: linen and its like soften with each wash, for ' +
-      'good.',
+      'Wash it several times and tumble it until it is only damp: linen and similar fibres soften ' +
+      'with each wash, for good.',
     lasts: 'stays',
   },
   {
@@ -55,38 +56,36 @@ export const SOFTENING_RULES: readonly SofteningRule[] = [
   {
     id: 'vinegar-rinse',
     when: (offer) => mayBeWetted(offer) && !isMostly(offer, 'acetate'),
-    text: 'A splash of white vinegar in the last rinse takes out what hard water and soap left. Never beside bleach.',
+    text: 'A splash of white vinegar in the last rinse removes limescale and soap. Never use it near bleach.',
     lasts: 'washes-out',
   },
   {
     id: 'softener-coats',
     when: (offer) => mayBeWetted(offer) && !isMostly(offer, 'protein'),
     text:
-      'Fabric softener lays a film on it: soft at once, gone after a wash or two, and cloth takes up less water and ' +
-      'less dye. Not before dyeing, not on towels or on nightwear.',
+      'Fabric softener leaves a film: soft at once, gone after a wash or two, and the fabric takes ' +
+      'up less water and less dye. Don’t use it before dyeing, or on towels or nightwear.',
     lasts: 'washes-out',
   },
   {
     id: 'tumble-balls',
     when: (offer) => mayBeWetted(offer) && shareOf(offer, ['cotton', 'polyester']) >= 0.5,
-    text: 'Tumbled with two clean balls, cool, it is beaten soft; what it gains goes flat again under the iron.',
+    text: 'Tumbled cool with two clean balls, it gets soft; it goes flat again under the iron.',
     lasts: 'washes-out',
   },
   {
     id: 'silk-soap',
     when: (offer) => mayBeWetted(offer) && isMostly(offer, 'silken'),
     text:
-      'Gum (sericin) that was left in raw silk comes off in soapy water near the boil, 90 to 95 °C, ' +
-      'in half an hour to an ' +
-      'hour: stir gently, and never let it bubble. The silk loses up to a quarter of its weight, and ' +
-      'its rustle. Try a ' +
-      'square first; hot water scalds.',
+      'Gum (sericin) left in raw silk comes off in soapy water near the boil, 90 to 95 °C, in half ' +
+      'an hour to an hour: stir gently, and never let it bubble. The silk loses up to a quarter of ' +
+      'its weight, and its rustle. Test a square first; hot water scalds.',
     lasts: 'stays',
   },
   {
     id: 'heat-set-stays',
     when: (offer) => isMostly(offer, 'heat-set'),
-    text: 'A stiffness that was set by heat stays: washing takes out only what was laid on it.',
+    text: 'Stiffness set by heat stays: washing removes only what was added.',
     lasts: 'nothing',
   },
 ]

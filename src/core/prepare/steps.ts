@@ -40,7 +40,7 @@ export function preparationStepsOf(
   for (const id of tooHeavy)
     warnings.push({
       id: 'over-the-drum',
-      text: `${id} is too heavy for the drum: a launderette, or by hand in parts.`,
+      text: `${id} is too heavy for the machine: use a launderette, or wash it by hand in parts.`,
     })
   const ready = new Map<string, string>()
   for (const { piece, plan } of planned) {
@@ -72,9 +72,9 @@ function beforeWashing(piece: PiecePlanned, plan: WashPlan, schools: Schools): S
   if (square)
     steps.push(
       step(`${id}:test-square`, 'test-square', [id], {
-        text: 'Cut and mark a square of 20 cm, wash it as the garment will be, dry it, measure it again.',
+        text: 'Cut and mark a square of 20 cm, wash it as you will the garment, dry it, measure it again.',
         why: square,
-        risk: 'What the square loses, the cloth will lose.',
+        risk: 'The fabric will shrink as much as the square.',
         hands: 20,
         wait: [180, 600],
         after: steps.map((one) => one.id),
@@ -90,7 +90,7 @@ function beforeWashing(piece: PiecePlanned, plan: WashPlan, schools: Schools): S
           edges === 'tube'
             ? 'Sew the two cut edges together into a tube with a long stitch.'
             : 'Overlock or zigzag the cut edges.',
-        why: 'Loose threads tangle in the wash and pull the cloth askew.',
+        why: 'Loose threads tangle in the wash and pull the fabric askew.',
         hands: 10,
         after: steps.map((one) => one.id),
       }),
@@ -135,7 +135,7 @@ function afterWashing(
   if (plan.way === 'hand' || (plan.way === 'machine' && !isWashed))
     steps.push(
       step(`${id}:wash`, 'wash', [id], {
-        text: plan.way === 'hand' ? plan.text : 'By hand, or in parts: it is too heavy for the drum.',
+        text: plan.way === 'hand' ? plan.text : 'Wash it by hand, or in parts: it is too heavy for the machine.',
         why: plan.why,
         risk: plan.risk,
         hands: 25,
@@ -149,7 +149,7 @@ function afterWashing(
     steps.push(
       step(`${id}:dry`, 'dry', [id], {
         text: DRY_WORDS[way],
-        why: 'Cloth is measured and cut dry, as it will be worn.',
+        why: 'Fabric is measured and cut dry, as you will wear it.',
         hands: 5,
         wait: dryingMinutes(offer, way, household, plan.isSpun),
         after: last(),
@@ -171,9 +171,9 @@ function afterWashing(
     steps.push(
       step(`${id}:find-flaws`, 'find-flaws', [id], {
         text:
-          'Look it over in slanting light from both sides, and chalk around scars, holes, thin and stained places. ' +
-          'Measure its thickness at the back and at the belly.',
-        why: 'A flaw that is found after cutting costs the part.',
+          'Check it in slanting light from both sides, and chalk around scars, holes, thin and stained ' +
+          'places. Measure its thickness at the back and at the belly.',
+        why: 'A flaw that you find after cutting costs you the piece.',
         hands: 20,
         after: last(),
       }),
@@ -184,7 +184,7 @@ function afterWashing(
   steps.push(
     step(`${id}:rest`, 'rest', [id], {
       text: 'Leave it flat, unfolded, without a weight on it.',
-      why: 'Cloth that was stretched creeps back.',
+      why: 'Stretched fabric creeps back.',
       wait: isSlow ? [480, 1440] : [60, 480],
       after: last(),
     }),
@@ -194,7 +194,7 @@ function afterWashing(
 
 const DRY_WORDS: Readonly<Record<DryWay, string>> = {
   line: 'Hang it by its width over the line, selvedges level.',
-  flat: 'Roll it in a towel, then lay it flat.',
+  flat: 'Roll it in a towel, then dry it flat.',
   tumble: 'Tumble it, and take it out a little damp.',
 }
 
@@ -212,9 +212,18 @@ function areaOf({ grams, offer }: PiecePlanned): number {
 function warningsOf({ id, bleeds, offer }: PiecePlanned, plan: WashPlan): Planned['warnings'] {
   const isWashed = plan.way === 'machine' || plan.way === 'hand'
   return [
-    ...(bleeds ? [{ id: 'bleeds', text: `${id} runs: by itself every time, and never beside something pale.` }] : []),
+    ...(bleeds
+      ? [{ id: 'bleeds', text: `The dye of ${id} runs: wash it alone every time, and never with pale fabric.` }]
+      : []),
     ...(isWashed && offer.washed !== true
-      ? [{ id: 'will-shrink', text: `${id} may lose ${shrinkWords(offer)} in its first wash: buy and lay for that.` }]
+      ? [
+          {
+            id: 'will-shrink',
+            text:
+              `${id} may shrink by ${shrinkWords(offer)} in its first wash: allow for that when you buy and ` +
+              'lay out.',
+          },
+        ]
       : []),
     ...(plan.risk && isWashed && !plan.because.includes('wash-in-machine')
       ? [{ id: itemAt(plan.because, 0), text: `${id}: ${plan.risk}` }]

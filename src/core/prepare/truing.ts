@@ -12,10 +12,10 @@ interface Done {
   risk: string
 }
 
-const WHY_SQUARE = 'What is cut off grain twists when it is worn.'
+const WHY_SQUARE = 'Garments cut off grain twist when you wear them.'
 const CHALK =
-  'Lay a set square against the selvedge, chalk a line across, and cut along it. Do not tear it, and ' +
-  'do not draw a thread.'
+  'Put a set square against the selvedge, chalk a line across, and cut along it. Do not tear it ' +
+  'or pull a thread.'
 
 /**
  * How the end of a woven fabric is cut square to its selvedge: what tears cleanly is torn, what is open or smooth has a
@@ -26,13 +26,13 @@ export function truing(offer: Offer): Done | undefined {
   if (offer.construction !== undefined && offer.construction.value !== 'woven') return undefined
   if (materialOf(offer)?.layout.turn === 'any') return undefined
   if (isCoated(offer))
-    return { text: CHALK, why: 'A coating holds its threads where they are.', risk: 'What is off grain stays so.' }
+    return { text: CHALK, why: 'A coating holds its threads where they are.', risk: 'It stays off grain.' }
   if (hasPile(offer) || isMilled(offer))
-    return { text: CHALK, why: WHY_SQUARE, risk: 'Tearing pulls pile out, and milled threads do not part.' }
+    return { text: CHALK, why: WHY_SQUARE, risk: 'Tearing pulls the pile out, and milled threads don’t separate.' }
   const pull = 'If the end is not square to the selvedge, pull along the short diagonal.'
-  const risk = 'A print or a finish that is off grain cannot be pulled straight.'
+  const risk = 'You can’t straighten a print or a finish that is off grain.'
   if (isTorn(offer)) return { text: `Tear it across from a snip in the selvedge. ${pull}`, why: WHY_SQUARE, risk }
-  return { text: `Draw one thread out across, and cut along its gap. ${pull}`, why: WHY_SQUARE, risk }
+  return { text: `Pull one thread out across, and cut along its gap. ${pull}`, why: WHY_SQUARE, risk }
 }
 
 /** g/m² between which a plain cotton or polyester-cotton parts cleanly along a thread; common practice. */
@@ -51,20 +51,21 @@ function isTorn({ gsm, interlacing, mix = [], called }: Offer): boolean {
 
 /** How a fabric is made flat before it is cut: with the iron, with steam alone, or without either. Common practice. */
 export function smoothing(offer: Offer, plan: WashPlan): Done {
-  const why = 'A crease that is cut over is a wrong length.'
+  const why = 'Cutting over a crease gives a wrong length.'
   const risk = 'Hot irons and steam burn.'
   if (isCoated(offer) || careOf(offer).ironDots === 0)
     return {
-      text: 'Roll it right side out around a tube, or leave it flat over night under its own weight. Do not iron it.',
+      text:
+        'Roll it right side out around a tube, or leave it flat overnight under its own weight. Do not ' + 'iron it.',
       why: 'Heat blisters a coating and melts a film.',
       risk: 'A sharp fold in a coating stays.',
     }
   if (plan.way === 'steam') return { text: plan.text, why: plan.why, risk }
   if (hasPile(offer))
     return {
-      text: 'Lay it pile down on a thick towel, and hold the steam above its back. The iron does not rest on it.',
+      text: 'Put it pile down on a thick towel, and hold the steam above its back. Don’t rest the iron on it.',
       why,
       risk: `${risk} An iron flattens and glazes pile.`,
     }
-  return { text: 'Press it flat along the grain. Lift the iron, and do not push it.', why, risk }
+  return { text: 'Press it flat along the grain. Lift the iron; don’t push it.', why, risk }
 }

@@ -66,22 +66,24 @@ export function washPlan(piece: PiecePlanned, schools: Readonly<Record<string, s
   const { offer, willBeWashed } = piece
   const care = careOf(offer)
   if (willBeWashed === 'never')
-    return dryPlan('none', 'Not washed: pressed only.', 'It will never be washed.', ['wash-never'])
+    return dryPlan('none', 'Don’t wash it: just press it.', 'You will never wash it.', ['wash-never'])
   if (offer.washed === true)
-    return dryPlan('none', 'Washed already: pressed only.', 'What it had to lose, it lost.', ['washed-already'])
+    return dryPlan('none', 'You washed it already: just press it.', 'It has already shrunk.', ['washed-already'])
   if (isCoated(offer))
-    return dryPlan('none', 'Wiped with a damp cloth.', 'A film is not put through the wash; it does not shrink.', [
-      'wash-film',
-    ])
+    return dryPlan('none', 'Wipe it with a damp cloth.', 'Don’t wash a film; it does not shrink.', ['wash-film'])
   const material = materialOf(offer)
   if (material && material.washCelsius === null)
     return dryPlan('none', material.clean, 'Water would spoil it.', [`clean-${materialIdOf(offer)}`])
   const isSilk = shareOf(offer, fibresOf('silken')) >= 0.5
   const isWool = shareOf(offer, fibresOf('felts')) >= 0.5
   if (willBeWashed === 'dry-clean' || (isSilk && sideOf(schools, 'silk') === 'dry-clean'))
-    return steamed(isWool, 'It will be dry-cleaned, and steam takes what that would.', 'wash-dry-clean')
+    return steamed(isWool, 'It will be dry-cleaned; steam shrinks it as much as that would.', 'wash-dry-clean')
   if (care.washCelsius === null)
-    return steamed(isWool, 'Water would spoil it, whatever is planned: its maker’s care first.', 'wash-water-shy')
+    return steamed(
+      isWool,
+      'Water would spoil it, whatever you planned: follow the maker’s care label first.',
+      'wash-water-shy',
+    )
   const prewash = sideOf(schools, 'prewash')
   const wanted = CELSIUS[willBeWashed] + (prewash === 'hotter' && !isSilk && !isWool ? 20 : 0)
   const celsius = Math.min(wanted, care.washCelsius)
@@ -93,9 +95,11 @@ export function washPlan(piece: PiecePlanned, schools: Readonly<Record<string, s
       way: 'hand',
       dry: 'flat',
       isSpun: false,
-      text: 'By hand in lukewarm water with a drop of vinegar in the last rinse; rolled in a towel, dried flat.',
-      why: 'Silk bears neither heat nor wringing.',
-      risk: 'Dye may run, and its hand may change: a square first.',
+      text:
+        'Wash it by hand in lukewarm water with a drop of vinegar in the last rinse; roll it in a ' +
+        'towel, dry it flat.',
+      why: 'Silk tolerates neither heat nor wringing.',
+      risk: 'Dye may run, and its handle may change: test a square first.',
       because: ['wash-silk-by-hand', 'dry-silk-flat'],
     }
   if (isWool)
@@ -104,9 +108,9 @@ export function washPlan(piece: PiecePlanned, schools: Readonly<Record<string, s
       way: 'hand',
       dry: 'flat',
       isSpun: true,
-      text: 'By hand, cool and the same all through; pressed in a towel, dried flat.',
+      text: 'Wash it by hand, cool throughout; press it in a towel, dry it flat.',
       why: 'Heat, soap and rubbing felt wool.',
-      risk: 'It may felt: a square first, or steam it in a damp cloth instead.',
+      risk: 'It may felt: test a square first, or steam it in a damp cloth instead.',
       because: ['wash-wool-by-hand', 'dry-wool-flat'],
     }
   if (shareOf(offer, fibresOf('weak-when-wet')) >= 0.4) return softWhenWet(common, willBeWashed, schools)
@@ -119,14 +123,15 @@ export function washPlan(piece: PiecePlanned, schools: Readonly<Record<string, s
     way: isByHand ? 'hand' : 'machine',
     dry: isByHand ? hung : dry,
     isSpun: true,
-    text: isByHand ? `By hand at up to ${celsius} °C.` : `In the machine at ${celsius} °C, unfolded.`,
+    text: isByHand ? `Wash it by hand at up to ${celsius} °C.` : `Machine wash at ${celsius} °C, unfolded.`,
     why:
       prewash === 'as-worn'
-        ? 'As it will be washed later: what shrinks, shrinks now.'
+        ? 'As you will wash it later: it shrinks now and not in the garment.'
         : prewash === 'hotter'
-          ? 'Hotter than it will ever be washed, so that nothing is left to shrink.'
-          : 'Twice: plant fibres go on shrinking in the second wash.',
-    risk: wanted > celsius ? `Its fibres bear ${celsius} °C at most.` : 'Creases may set: not too full a drum.',
+          ? 'Hotter than you will ever wash it, so that nothing is left to shrink.'
+          : 'Twice: plant fibres shrink again in the second wash.',
+    risk:
+      wanted > celsius ? `Its fibres tolerate ${celsius} °C at most.` : 'Creases may set: don’t fill the machine.',
     because: [
       `prewash-${prewash}`,
       isByHand ? 'wash-by-hand' : 'wash-in-machine',
@@ -148,10 +153,10 @@ function softWhenWet(
     dry: 'flat',
     isSpun: will !== 'hand',
     text: isHotFirst
-      ? 'Warm first, then cold, in a bag on the gentlest programme; dried flat, never hung wet.'
-      : 'Cold, in a bag on the gentlest programme; dried flat, never hung wet.',
-    why: 'Viscose and its like are half as strong when wet, and heavy: hung, they grow.',
-    risk: 'It shrinks much in its first wash, and creases set while it is wet.',
+      ? 'Warm first, then cold, in a bag on the gentlest programme; dry it flat, never hang it wet.'
+      : 'Cold, in a bag on the gentlest programme; dry it flat, never hang it wet.',
+    why: 'Viscose and similar fibres are half as strong when wet, and heavy: they grow when hung.',
+    risk: 'It shrinks a lot in its first wash, and creases set while it is wet.',
     because: [isHotFirst ? 'viscose-hot-then-cold' : 'viscose-cold', 'never-hung-wet'],
   }
 }
@@ -161,12 +166,12 @@ function steamed(isWool: boolean, why: string, id: string): WashPlan {
     ...dryPlan(
       'steam',
       isWool
-        ? 'Steamed: rolled in a damp cloth overnight, then pressed with much steam and left flat.'
-        : 'Steamed well from the wrong side, not touching it, and left flat.',
+        ? 'Roll it in a damp cloth overnight, then press it with plenty of steam and leave it flat.'
+        : 'Steam it well from the wrong side, without touching it, and leave it flat.',
       why,
       [id],
     ),
-    risk: 'Steam takes out only part of what water would.',
+    risk: 'Steam shrinks it only in part.',
   }
 }
 
@@ -180,9 +185,8 @@ export function squareNeeded({ offer, bleeds, shade, testSquare, willBeWashed }:
   const mayRun = bleeds === null && (shade === 'red' || shade === 'dark' || shade === 'bright')
   const tender = shareOf(offer, fibresOf('protein', 'weak-when-wet')) >= 0.4
   if (willBeWashed === 'dry-clean') return undefined
-  if ((offer.mix ?? []).length === 0)
-    return 'Nobody knows what it is of: a marked square tells what washing does to it.'
-  const onWhite = mayRun ? ', on white cloth to see whether it runs' : ''
-  if (tender) return `It may lose much, or change: a marked square first${onWhite}.`
-  return mayRun ? 'Its dye may run: a marked square washed on white cloth first.' : undefined
+  if ((offer.mix ?? []).length === 0) return 'Its fibre is not known: a marked square shows what washing does to it.'
+  const onWhite = mayRun ? ', on white fabric to see whether it runs' : ''
+  if (tender) return `It may shrink a lot, or change: test a marked square first${onWhite}.`
+  return mayRun ? 'Its dye may run: wash a marked square on white fabric first.' : undefined
 }

@@ -29,13 +29,13 @@ const WISHES: readonly Wish[] = [
     about: 'foot',
     foot: 'non-stick',
     wants: ({ foot }) => foot.id === 'non-stick',
-    instead: 'A strip of tissue between foot and film, torn off afterwards.',
+    instead: 'Put a strip of tissue between foot and film, and tear it off afterwards.',
   },
   {
     about: 'foot',
     foot: 'straight',
     wants: ({ foot }) => foot.id === 'straight-stitch',
-    instead: 'The needle to the side, close to the plate’s edge, and tissue under the start.',
+    instead: 'Move the needle to the side, close to the plate’s edge, with tissue under the start.',
   },
   {
     about: 'hems',
@@ -47,7 +47,7 @@ const WISHES: readonly Wish[] = [
     about: 'hems',
     foot: 'blind-hem',
     wants: ({ hems }) => hems[0]?.id === 'single-blind',
-    instead: 'By hand, one thread of the fold at each stitch: it shows least of all.',
+    instead: 'By hand, one thread of the fold at each stitch: it shows least.',
   },
 ]
 
@@ -57,12 +57,14 @@ export function insteadOf(advice: SewAdvice, { feet, steamIron }: Haves): Instea
     ({ about, foot, instead }): Instead => ({
       id: `no-${foot}`,
       about,
-      text: `No ${FOOT_WORDS[foot]} at hand: worth buying if you sew such cloth often. Until then: ${lowered(instead)}`,
+      text:
+        `You have no ${FOOT_WORDS[foot]}: worth buying if you often sew such fabric. Until then: ` +
+        `${lowered(instead)}`,
     }),
   )
   if (steamIron || !advice.pressing.steam) return missing
   const dry =
-    'Your iron makes no steam: a damp cotton cloth between it and the piece does the same, tried on a scrap.'
+    'Your iron makes no steam: a damp cotton cloth between iron and fabric does the same; test it ' + 'on a scrap.'
   return [...missing, { id: 'no-steam-iron', about: 'pressing', text: dry }]
 }
 

@@ -8,14 +8,14 @@ export const INTERFACING_KINDS: readonly Rule<'woven' | 'knit' | 'nonwoven'>[] =
     id: 'interfacing-woven',
     when: () => true,
     gives: 'woven',
-    text: 'A woven one moves as woven cloth does.',
+    text: 'A woven one moves like woven fabric.',
     safety: 0,
   },
   {
     id: 'interfacing-knit',
     when: (c) => c.isKnit || c.stretch >= 10,
     gives: 'knit',
-    text: 'A knitted one gives with cloth that stretches.',
+    text: 'A knitted one stretches with the fabric.',
     safety: 4,
   },
   {
@@ -27,7 +27,7 @@ export const INTERFACING_KINDS: readonly Rule<'woven' | 'knit' | 'nonwoven'>[] =
       !c.isMostly('silken') &&
       !c.is('sheer'),
     gives: 'knit',
-    text: 'A soft knitted one leaves limp cloth its fall; built up in layers where it has to hold more.',
+    text: 'A soft knitted one keeps the drape of limp fabric; use layers where it has to support more.',
     safety: 1,
     school: 'interfacing',
   },
@@ -35,7 +35,7 @@ export const INTERFACING_KINDS: readonly Rule<'woven' | 'knit' | 'nonwoven'>[] =
     id: 'interfacing-nonwoven-stiff',
     when: (c) => c.makes('bag', 'hat', 'rucksack', 'pouch', 'roman-blind'),
     gives: 'nonwoven',
-    text: 'Where it only has to stand, a non-woven one does.',
+    text: 'Where it only has to stand up, use a non-woven one.',
     safety: 5,
   },
 ]
@@ -45,7 +45,7 @@ export const ATTACH_RULES: readonly Rule<'fusible' | 'sew-in'>[] = [
     id: 'attach-fusible',
     when: () => true,
     gives: 'fusible',
-    text: 'Fusible, a test snip first: heat, steam and ten seconds without sliding.',
+    text: 'Fusible, with a test snip first: heat, steam and ten seconds without sliding.',
     safety: 0,
     school: 'interfacing',
   },
@@ -53,7 +53,7 @@ export const ATTACH_RULES: readonly Rule<'fusible' | 'sew-in'>[] = [
     id: 'attach-sew-in-picked',
     when: (c) => c.schools.interfacing === 'sew-in',
     gives: 'sew-in',
-    text: 'Sewn in, as you like it: nothing peels off in the wash.',
+    text: 'Sew-in, your preference: nothing peels off in the wash.',
     safety: 4,
     school: 'interfacing',
   },
@@ -62,28 +62,28 @@ export const ATTACH_RULES: readonly Rule<'fusible' | 'sew-in'>[] = [
     // A few per cent of elastane are no hindrance: glue is pressed on, not ironed for long.
     when: (c) => c.care.ironDots <= 1 && (c.care.tenderest === null || !isLike(c.care.tenderest, 'elastic')),
     gives: 'sew-in',
-    text: 'Sewn in: the glue wants more heat (two dots) than this cloth bears.',
+    text: 'Sew-in: the glue needs more heat (two dots) than this fabric tolerates.',
     safety: 5,
   },
   {
     id: 'attach-sew-in-surface',
     when: (c) => c.is('pile', 'coated') || c.isOf('flattened-by-glue'),
     gives: 'sew-in',
-    text: 'Sewn in: fusing flattens its surface.',
+    text: 'Sew-in: fusing flattens its surface.',
     safety: 4,
   },
   {
     id: 'attach-sew-in-sheer',
     when: (c) => c.is('sheer') || c.isNet,
     gives: 'sew-in',
-    text: 'Sewn in (silk organza or the cloth itself): glue shows through.',
+    text: 'Sew-in (silk organza or the fabric itself): glue shows through.',
     safety: 4,
   },
   {
     id: 'attach-sew-in-silk',
     when: (c) => c.isMostly('silken'),
     gives: 'sew-in',
-    text: 'Sewn in: silk organza holds silk without changing its hand.',
+    text: 'Sew-in: silk organza supports silk without changing its handle.',
     safety: 3,
   },
 ]
@@ -97,10 +97,10 @@ export function interfacingAdvice(c: SewCase) {
   const attach = chooseSafest(ATTACH_RULES, c)
   const maxGsm = Math.round(c.gsm * (c.isStiffWanted ? STIFFER : 1))
   const limit = c.isStiffWanted
-    ? `Up to ${maxGsm} g/m²: here it may be heavier than the cloth, since it has to stand.`
+    ? `Up to ${maxGsm} g/m²: here it may be heavier than the fabric, since it has to stand up.`
     : `A third to a half of the fabric’s weight for most parts (${Math.round(c.gsm / 3)} to ` +
       `${Math.round(c.gsm / 2)} g/m²), never heavier than the fabric, ${maxGsm} g/m².`
-  const weighed = c.isWeighed ? '' : ' The cloth’s weight is a guess: weigh it.'
+  const weighed = c.isWeighed ? '' : ' The fabric’s weight is estimated: weigh it.'
   return {
     maxGsm,
     places: interfacedPlaces(c, { construction: kind.gives, attach: attach.gives }),

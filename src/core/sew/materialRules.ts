@@ -24,7 +24,7 @@ function rulesFor<V>(subject: string, of: (material: Material) => { gives: V; te
 export const materialPoints = rulesFor('point', ({ needle }) => ({ gives: needle.point, text: needle.text }))
 export const materialLengths = rulesFor<readonly [number, number]>('length', ({ stitchMm }) => ({
   gives: stitchMm,
-  text: `${stitchMm[0]} to ${stitchMm[1]} mm: stitches close together cut it.`,
+  text: `${stitchMm[0]} to ${stitchMm[1]} mm: close stitches cut it.`,
 }))
 export const materialFeet = rulesFor<string>('foot', ({ foot }) => ({
   gives: foot.startsWith('The standard') ? 'standard' : 'non-stick',
@@ -37,10 +37,10 @@ export const materialPinnings = rulesFor<string>('pin', ({ takesPins, hold }) =>
 }))
 export const materialLayers = rulesFor<'single' | 'folded'>('cut', ({ cut, comesAs }) => ({
   gives: 'single',
-  text: comesAs === 'skin' ? `${cut} Look it over in slanting light first, and chalk around flaws.` : cut,
+  text: comesAs === 'skin' ? `${cut} Check it in slanting light first, and chalk around flaws.` : cut,
 }))
 export const materialTools = rulesFor<string>('tool', ({ comesAs }) =>
-  comesAs === 'skin' ? { gives: 'blade', text: 'Blades away from the body, on a mat.' } : undefined,
+  comesAs === 'skin' ? { gives: 'blade', text: 'Cut away from your body, on a mat.' } : undefined,
 )
 export const materialSteams = rulesFor<boolean>('steam', ({ press, ironDots }) => ({
   gives: ironDots === 2,

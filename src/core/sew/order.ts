@@ -61,21 +61,21 @@ export const ORDER_RULES: readonly Rule<null>[] = [
     id: 'test-seam',
     when: () => true,
     gives: null,
-    text: 'First a seam, a hem and a buttonhole on a scrap, with the needle and thread that you will use.',
+    text: 'First sew a seam, a hem and a buttonhole on a scrap, with the needle and thread that you will use.',
     safety: 1,
   },
   {
     id: 'toile-first',
     when: (c) => c.has('close-fit', 'boning') || c.makes('dress-fitted', 'corset', 'blazer', 'gown'),
     gives: null,
-    text: 'A toile of something cheap first: fit is found before the cloth is cut.',
+    text: 'Make a test garment from cheap fabric first: check the fit before you cut.',
     safety: 1,
   },
   {
     id: 'chalk-right-side',
     when: (c) => !c.is('pile') && c.offer.coloured?.value !== 'printed' && !c.isFilm && !c.isOf('two-faced'),
     gives: null,
-    text: 'Chalk the same side of every piece as it is cut: the faces look alike until they are worn in another light.',
+    text: 'Chalk the same side of every piece as you cut it: the sides look alike, but differ in another light.',
     safety: 1,
   },
   {
@@ -90,49 +90,49 @@ export const ORDER_RULES: readonly Rule<null>[] = [
     id: 'staystitch',
     when: (c) => !c.isKnit && !c.isFelted && !c.isFilm && (hasCurves(c) || c.isLimp || c.is('frays')),
     gives: null,
-    text: 'Staystitch necklines, armholes and every curve as soon as they are cut, before they hang.',
+    text: 'Staystitch necklines, armholes and every curve as soon as you cut them, before they hang.',
     safety: 2,
   },
   {
     id: 'stay-tape-knit',
     when: (c) => c.isKnit && !isSwimOrLingerie(c) && (c.stretch >= 15 || c.isLimp),
     gives: null,
-    text: 'Tape (clear elastic or a strip of the knit) into shoulder seams, so that they do not grow.',
+    text: 'Sew tape (clear elastic or a strip of the knit) into shoulder seams, so that they don’t grow.',
     safety: 2,
   },
   {
     id: 'finish-edges-first',
     when: (c) => c.isWoven && c.is('frays') && c.gsm >= 130 && !c.is('sheer'),
     gives: null,
-    text: 'Finish the edges of each piece before it is sewn: it frays while it is handled.',
+    text: 'Finish the edges of each piece before you sew it: it frays while you handle it.',
     safety: 2,
   },
   {
     id: 'clear-sequins',
     when: (c) => c.isOf('sequins'),
     gives: null,
-    text: 'Take sequins off the allowances, eyes covered: they break needles and scratch.',
+    text: 'Take sequins off the allowances, with your eyes covered: they break needles and scratch.',
     safety: 2,
   },
   {
     id: 'interface-first',
     when: (c) => c.has('collar', 'cuffs', 'lapel', 'waistband', 'facings', 'placket', 'buttonholes', 'welt-pockets'),
     gives: null,
-    text: 'Interfacing on before anything is sewn together; let it cool flat.',
+    text: 'Apply interfacing before you sew anything together; let it cool flat.',
     safety: 1,
   },
   {
     id: 'needle-new',
     when: (c) => c.isMelting || c.is('slippery') || c.isFilm,
     gives: null,
-    text: 'Begin with a new needle, and change it half-way: a burr pulls threads in what is smooth or dense.',
+    text: 'Start with a new needle, and change it half-way: a burr pulls threads in smooth or dense fabric.',
     safety: 1,
   },
   {
     id: 'hold-threads',
     when: (c) => c.isWoven && c.gsm < 90,
     gives: null,
-    text: 'Hold both thread ends at the start, and sew away from the edge: fine cloth is pulled in.',
+    text: 'Hold both thread ends at the start, and sew away from the edge: the machine pulls fine fabric in.',
     safety: 1,
   },
   {
@@ -169,14 +169,14 @@ export const ORDER_RULES: readonly Rule<null>[] = [
     id: 'grade-seams',
     when: (c) => c.is('bulky') || c.gsm >= 300,
     gives: null,
-    text: 'Grade the allowances and clip away the corners: thickness adds up at crossings.',
+    text: 'Grade the allowances and clip the corners: thickness adds up at crossings.',
     safety: 1,
   },
   {
     id: 'sew-twice',
     when: (c) => !c.isFilm && (c.isStressed || c.has('pull-on', 'handles')),
     gives: null,
-    text: 'Sew twice what is pulled at: crotch, pockets’ ends, handles; bars at their corners.',
+    text: 'Sew twice where there is strain: crotch, ends of pockets, handles; bars at their corners.',
     safety: 1,
   },
   ...tailoringOrder.slice(1),
@@ -193,14 +193,14 @@ export const ORDER_RULES: readonly Rule<null>[] = [
       (c.isLimp && (c.garment === undefined || c.makes(...SKIRTED))) ||
       (c.isKnit && c.makes(...SKIRTED)),
     gives: null,
-    text: 'Let it hang a day (bias and limp cloth two) before the hem is measured: it drops.',
+    text: 'Let it hang a day (bias and limp fabric two) before you measure the hem: it drops.',
     safety: 3,
   },
   {
     id: 'wash-out-stabiliser',
     when: (c) => c.is('slippery') && c.care.washCelsius !== null && !c.isMostly('silken', 'felts'),
     gives: null,
-    text: 'Where it was stiffened, wash it out before the hem is measured.',
+    text: 'If you stiffened it, wash that out before you measure the hem.',
     safety: 0.5,
   },
 ]
@@ -212,7 +212,7 @@ export const WARNING_RULES: readonly Rule<null>[] = [
     id: 'pins-leave-holes',
     when: (c) => c.isFilm || (c.isMostly('silken') && c.isWoven && c.gsm < 90) || c.isOf('pins-mark'),
     gives: null,
-    text: 'Pins, and stitches that are undone, leave holes.',
+    text: 'Pins, and stitches that you undo, leave holes.',
     safety: 2,
   },
   {
@@ -227,14 +227,16 @@ export const WARNING_RULES: readonly Rule<null>[] = [
     id: 'iron-shrinks-skin',
     when: (c) => c.construction === 'hide',
     gives: null,
-    text: 'Heat and steam shrink a skin for good, from about 60 °C on. Keep the iron away.',
+    text: 'Heat and steam shrink a skin for good, from about 60 °C. Keep the iron away.',
     safety: 4,
   },
   {
     id: 'iron-felts',
     when: (c) => c.isMostly('felts') && !c.isFilm,
     gives: null,
-    text: 'A hot or sliding iron scorches wool, makes it shine and felts it: two dots, steam, a press cloth, and lift.',
+    text:
+      'A hot or sliding iron scorches wool, makes it shine and felts it: two dots, steam, a press ' +
+      'cloth, and lift.',
     safety: 3,
   },
   {
@@ -248,7 +250,7 @@ export const WARNING_RULES: readonly Rule<null>[] = [
     id: 'weak-when-wet',
     when: (c) => c.isMostly('weak-when-wet'),
     gives: null,
-    text: 'Weak and heavy when it is wet: never hung or wrung wet.',
+    text: 'Weak and heavy when wet: never hang or wring it wet.',
     safety: 3,
   },
   {
@@ -262,14 +264,14 @@ export const WARNING_RULES: readonly Rule<null>[] = [
     id: 'frays-away',
     when: (c) => c.is('frays') && c.isWoven,
     gives: null,
-    text: 'It frays while you work: wide allowances, finished early; clip no further than you must.',
+    text: 'It frays while you work: use wide allowances, finish early, and clip no further than you must.',
     safety: 2,
   },
   {
     id: 'grows-on-bias',
     when: (c) => c.has('bias-cut'),
     gives: null,
-    text: 'Bias edges grow: lay each piece flat, and do not let it hang from the machine.',
+    text: 'Bias edges grow: lay each piece flat, and don’t let it hang from the machine.',
     safety: 1,
   },
   {
@@ -283,7 +285,7 @@ export const WARNING_RULES: readonly Rule<null>[] = [
     id: 'sheds',
     when: (c) => c.is('pile') || c.isOf('sheds-when-cut'),
     gives: null,
-    text: 'Cut edges shed: clean the machine after; a dust mask where there is much of it.',
+    text: 'Cut edges shed: clean the machine afterwards; wear a dust mask where there is a lot.',
     safety: 1,
   },
   {
@@ -297,14 +299,14 @@ export const WARNING_RULES: readonly Rule<null>[] = [
     id: 'shrinks-later',
     when: (c) => c.offer.washed !== true && !c.isFilm && c.isMostly('shrinks-first'),
     gives: null,
-    text: 'Not washed yet, as far as is known: wash or steam it before it is cut.',
+    text: 'Not washed yet, as far as we know: wash or steam it before you cut.',
     safety: 3,
   },
   {
     id: 'needle-too-coarse',
     when: (c) => c.gsm < 95 && c.machine.smallestNeedle > 70,
     gives: null,
-    text: 'Your finest needle is coarse for this: buy a 60 or 70 first.',
+    text: 'Your finest needle is too coarse for this: buy a 60 or 70 first.',
     safety: 2,
   },
   {
@@ -313,14 +315,16 @@ export const WARNING_RULES: readonly Rule<null>[] = [
       (c.makes('nightdress', 'pyjamas', 'dressing-gown', 'tutu', 'stage-drape') && c.isMostly('flares-up')) ||
       (c.isNet && c.makes('tutu')),
     gives: null,
-    text: 'Brushed or open plant cloth flares up near a flame: nightwear and stage rules where you live decide.',
+    text:
+      'Brushed or open plant fabric flares up near a flame: the nightwear and stage rules where you ' +
+      'live decide.',
     safety: 4,
   },
   {
     id: 'weight-guessed',
     when: (c) => !c.isWeighed,
     gives: null,
-    text: 'Its weight is not known: needle, stitch and interfacing are for a middling cloth. Weigh it.',
+    text: 'Its weight is not known: needle, stitch and interfacing are for a medium fabric. Weigh it.',
     safety: 1,
   },
   {
@@ -328,8 +332,9 @@ export const WARNING_RULES: readonly Rule<null>[] = [
     when: () => true,
     gives: null,
     text:
-      'Blades away from the body and closed when put down; no pins in the mouth; slow over pins and thick places: a ' +
-      'broken needle flies. The machine’s own instructions come first.',
+      'Cut away from your body, and close blades when you put them down; no pins in your mouth; sew ' +
+      'slowly over pins and thick places: a broken needle flies. The machine’s own instructions come ' +
+      'first.',
     safety: 0,
   },
 ]

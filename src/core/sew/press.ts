@@ -62,19 +62,19 @@ export const STEAM_RULES: readonly Rule<boolean>[] = [
     id: 'steam-linen-damp',
     when: (c) => c.isMostly('iron-damp'),
     gives: true,
-    text: 'While it is damp: creases in dry linen stay.',
+    text: 'Iron it while it is damp: creases in dry linen stay.',
     safety: 1,
   },
   ...materialSteams,
 ]
 
 export const CLOTH_RULES: readonly Rule<boolean>[] = [
-  { id: 'cloth-none', when: () => true, gives: false, text: 'No cloth needed on this.', safety: 0 },
+  { id: 'cloth-none', when: () => true, gives: false, text: 'No press cloth needed.', safety: 0 },
   {
     id: 'cloth-shine',
     when: (c) => c.isMostly('shines-when-pressed') || c.care.ironDots <= 1 || c.isMelting,
     gives: true,
-    text: 'Under a pressing cloth: it shines or sticks under bare metal.',
+    text: 'Under a press cloth: it shines or sticks under bare metal.',
     safety: 2,
   },
   {
@@ -88,7 +88,7 @@ export const CLOTH_RULES: readonly Rule<boolean>[] = [
     id: 'cloth-surface',
     when: (c) => c.is('pile', 'coated') || c.isOf('dulled-by-iron'),
     gives: true,
-    text: 'Its surface would go flat or dull: always a cloth between.',
+    text: 'Its surface would go flat or dull: always use a press cloth.',
     safety: 3,
   },
 ]
@@ -99,7 +99,7 @@ export const SIDE_RULES: readonly Rule<'face' | 'wrong'>[] = [
     id: 'side-face',
     when: (c) => c.isWoven && c.isMostly('plant') && !c.is('pile', 'coated') && c.gsm < 260 && !isDark(c),
     gives: 'face',
-    text: 'From either side: plain cotton and linen bear it.',
+    text: 'From either side: plain cotton and linen tolerate it.',
     safety: 2,
   },
   {
@@ -144,10 +144,9 @@ export function pressAdvice(c: SewCase): PressAdvice {
     steam,
     pressCloth,
     side,
-    text: `${dots}. ${steam.text} ${pressCloth.gives ? pressCloth.text : ''} ${side.text} Try a scrap first.`.replace(
-      /\s+/g,
-      ' ',
-    ),
+    text:
+      `${dots}. ${steam.text} ${pressCloth.gives ? pressCloth.text : ''} ${side.text} Test on a ` +
+      'scrap first.'.replace(/\s+/g, ' '),
     because: ['iron-by-tenderest', ...steam.because, ...pressCloth.because, ...side.because],
   }
 }

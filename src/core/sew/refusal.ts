@@ -12,9 +12,8 @@ export function refusalToWork(offer: Offer): TextWithId | undefined {
   return {
     id: 'glass-fibre',
     text:
-      'Do not cut, wash or sew glass fibre: its broken ends and dust harm skin, eyes and lungs, and old ' +
-      'heat-resistant fabric may hold asbestos. Leave it whole, put it in a closed bag, and ask your ' +
-      'local authority what to do ' +
-      'with it.',
+      'Do not cut, wash or sew glass fibre: its broken ends and dust harm skin, eyes and lungs, and ' +
+      'old heat-resistant fabric may hold asbestos. Put it in a closed bag, and ask your local ' +
+      'authority what to do with it.',
   }
 }

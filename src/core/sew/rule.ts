@@ -75,7 +75,7 @@ export function rankByPoints<Id extends string>(
     return {
       id,
       points,
-      text: `${words[id]}: ${strongest?.text ?? 'does as well.'}`,
+      text: `${words[id]}: ${strongest?.text ?? 'works as well.'}`,
       because: own.map((rule) => rule.id),
     }
   })

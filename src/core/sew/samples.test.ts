@@ -17,7 +17,7 @@ it('says what worked, on this cloth before another', () => {
   expect(told.needle.nm).toEqual([75, 75])
   expect(told.stitch.mm).toEqual([2.2, 2.2])
   expect(told.needle.because[0]).toBe('sample-good')
-  expect(told.needle.text).toMatch(/Worked for you on this cloth: NM 75, 2.2 mm. By the rules: 75 to 80/)
+  expect(told.needle.text).toMatch(/This worked for you on this fabric: NM 75, 2.2 mm. Our rules say: 75 to 80/)
   expect(withSamples(advice, [sample({ needleNm: 80, isOwn: false })]).needle.because[0]).toBe('sample-good-alike')
 })
 

@@ -35,20 +35,34 @@ function byGood(advice: SewAdvice, { needleNm, lengthMm, tension, isOwn }: Sampl
   const { needle, stitch } = advice
   const nm = nearest(needle.nm, needleNm)
   const mm = Math.min(Math.max(lengthMm, stitch.mm[0] - MOST_MM), stitch.mm[1] + MOST_MM)
-  const where = isOwn ? 'on this cloth' : 'on such cloth'
+  const where = isOwn ? 'on this fabric' : 'on similar fabric'
   const far =
-    nm !== needleNm || mm !== lengthMm ? ' It was farther off than the rules go, so only part of the way.' : ''
-  const text = `Worked for you ${where}: NM ${needleNm}, ${lengthMm} mm.${far}`
+    nm !== needleNm || mm !== lengthMm
+      ? ' It was farther off than our rules go, so we follow it only part of the way.'
+      : ''
+  const text = `This worked for you ${where}: NM ${needleNm}, ${lengthMm} mm.${far}`
   return moved(advice, { nm: [nm, nm], mm: [mm, mm], tension, text, id: isOwn ? 'sample-good' : 'sample-good-alike' })
 }
 
 /** What to try next, by how the last seam came out. Common practice. */
 const NEXT: Readonly<Record<Exclude<Sample['came'], 'good'>, { sizes: number; mm: number; text: string }>> = {
-  puckered: { sizes: -1, mm: -0.5, text: 'Your seam puckered: a finer needle, a shorter stitch, looser above.' },
-  skipped: { sizes: 0, mm: 0, text: 'Your seam skipped: a new needle of this point, straight from its box.' },
-  holes: { sizes: -1, mm: 0, text: 'Your seam left holes: one size finer, and a sharp or rounded point as advised.' },
-  wavy: { sizes: 0, mm: 0.5, text: 'Your seam waved: less pressure on the foot, a longer stitch.' },
-  marks: { sizes: 0, mm: 0, text: 'It was marked: a softer foot, or paper between.' },
+  puckered: {
+    sizes: -1,
+    mm: -0.5,
+    text: 'Your seam puckered: use a finer needle, a shorter stitch, less upper tension.',
+  },
+  skipped: {
+    sizes: 0,
+    mm: 0,
+    text: 'Your seam skipped stitches: use a new needle of this point, straight from its box.',
+  },
+  holes: {
+    sizes: -1,
+    mm: 0,
+    text: 'Your seam left holes: use one size finer, and a sharp or rounded point as recommended.',
+  },
+  wavy: { sizes: 0, mm: 0.5, text: 'Your seam went wavy: use less presser foot pressure, a longer stitch.' },
+  marks: { sizes: 0, mm: 0, text: 'The fabric was marked: use a softer foot, or paper between.' },
 }
 
 function byBad(advice: SewAdvice, { needleNm, lengthMm, came }: Sample): SewAdvice {
@@ -85,7 +99,7 @@ function moved(advice: SewAdvice, { nm, mm, tension, text, id }: Move): SewAdvic
       ...needle,
       nm,
       us: [usOf(nm[0]), usOf(nm[1])],
-      text: `${text} By the rules: ${needle.nm.join(' to ')}. ${needle.text}`,
+      text: `${text} Our rules say: ${needle.nm.join(' to ')}. ${needle.text}`,
       because: because(needle.because),
     },
     stitch: { ...stitch, mm, text: `${text} ${stitch.text}`, because: because(stitch.because) },

@@ -11,7 +11,7 @@ export const SEAM_RULES: readonly Rule<Points<SeamId>>[] = [
     id: 'seam-french-sheer',
     when: (c) => c.isWoven && c.is('sheer') && !c.isFilm,
     gives: { french: 9, bound: 2, 'flat-felled': 2 },
-    text: 'every edge shows through sheer cloth: this hides it.',
+    text: 'every edge shows through sheer fabric: this hides it.',
     safety: 3,
   },
   {
@@ -39,7 +39,7 @@ export const SEAM_RULES: readonly Rule<Points<SeamId>>[] = [
     id: 'seam-overlocked',
     when: (c) => c.machine.overlocker && !noNeedToFinish(c) && !c.is('sheer'),
     gives: { overlocked: 6, zigzag: 2 },
-    text: 'quick and flat, trimmed as it is sewn.',
+    text: 'quick and flat, trimmed as you sew.',
     safety: 1,
   },
   {
@@ -60,7 +60,7 @@ export const SEAM_RULES: readonly Rule<Points<SeamId>>[] = [
     id: 'seam-overlocked-knit',
     when: (c) => c.isKnit && !c.isFilm,
     gives: { overlocked: 4, zigzag: 3 },
-    text: 'gives with the knit and lies flat.',
+    text: 'stretches with the knit and lies flat.',
     safety: 2,
   },
   {
@@ -81,14 +81,14 @@ export const SEAM_RULES: readonly Rule<Points<SeamId>>[] = [
       c.body !== 'fluid' &&
       c.gsm < 480,
     gives: { 'flat-felled': 8 },
-    text: 'sewn twice with no edge to wear: for what is pulled and washed hard.',
+    text: 'sewn twice with no edge to wear: for strain and hot washes.',
     safety: 2,
   },
   {
     id: 'seam-felled-heavy-plant',
     when: (c) => c.isOf('workwear') && !c.isLined,
     gives: { 'flat-felled': 6 },
-    text: 'what such cloth has always been sewn with.',
+    text: 'the traditional seam for such fabric.',
     safety: 1,
   },
   {
@@ -116,7 +116,7 @@ export const SEAM_RULES: readonly Rule<Points<SeamId>>[] = [
     id: 'seam-lined',
     when: (c) => c.isLined && c.isWoven,
     gives: { plain: 4, pinked: 4, french: -4, bound: -6, 'flat-felled': -2 },
-    text: 'under a lining nothing rubs it: flat is better than finished.',
+    text: 'nothing rubs it under a lining: flat is better than finished.',
     safety: 2,
   },
   {
@@ -138,14 +138,14 @@ export const SEAM_RULES: readonly Rule<Points<SeamId>>[] = [
     id: 'seam-film',
     when: (c) => c.isFilm,
     gives: { plain: 8, lapped: 7, overlocked: -9, zigzag: -9, 'flat-felled': -9, bound: 2 },
-    text: 'it does not fray; topstitch its allowances or glue them down, since it cannot be pressed flat.',
+    text: 'it does not fray; topstitch its allowances or glue them down, since you can’t press it flat.',
     safety: 4,
   },
   {
     id: 'seam-felted',
     when: (c) => c.isFelted,
     gives: { plain: 7, lapped: 6, pinked: 1 },
-    text: 'milled cloth does not fray: pressed open and catch-stitched, or lapped raw.',
+    text: 'milled fabric does not fray: pressed open and catch-stitched, or lapped raw.',
     safety: 3,
   },
   {
@@ -183,7 +183,7 @@ export const SEAM_RULES: readonly Rule<Points<SeamId>>[] = [
       id: `seam-${id}-picked`,
       when: (c) => c.schools.seam === id,
       gives: { [id]: 5 },
-      text: 'as you like it.',
+      text: 'your preference.',
       safety: 1,
       school: 'seam',
     }),

@@ -14,14 +14,14 @@ export const STITCH_RULES: readonly Rule<StitchKind>[] = [
     id: 'stitch-zigzag-knit',
     when: (c) => c.isKnit && c.stretch >= 10,
     gives: 'narrow-zigzag',
-    text: 'A narrow zigzag (about 0.5 mm wide) gives with the knit; a straight seam would snap.',
+    text: 'A narrow zigzag (about 0.5 mm wide) stretches with the knit; a straight seam would snap.',
     safety: 2,
   },
   {
     id: 'stitch-zigzag-woven',
     when: (c) => !c.isKnit && !c.isNet && c.stretch >= 30,
     gives: 'narrow-zigzag',
-    text: 'It stretches: a narrow zigzag where the seam has to give.',
+    text: 'It stretches: a narrow zigzag where the seam has to stretch.',
     safety: 2,
   },
   {
@@ -35,7 +35,7 @@ export const STITCH_RULES: readonly Rule<StitchKind>[] = [
     id: 'stitch-zigzag-bias',
     when: (c) => c.has('bias-cut') && !c.isKnit,
     gives: 'narrow-zigzag',
-    text: 'Seams along the bias drop: the narrowest zigzag lets them.',
+    text: 'Seams along the bias drop: the narrowest zigzag allows this.',
     safety: 1,
   },
   {
@@ -49,15 +49,15 @@ export const STITCH_RULES: readonly Rule<StitchKind>[] = [
 ]
 
 export const LENGTH_RULES: readonly Rule<readonly [number, number]>[] = [
-  { id: 'length-light', when: (c) => c.gsm < 150, gives: [2, 2.5], text: '2 to 2.5 mm on light cloth.', safety: 0 },
+  { id: 'length-light', when: (c) => c.gsm < 150, gives: [2, 2.5], text: '2 to 2.5 mm on light fabric.', safety: 0 },
   {
     id: 'length-middling',
     when: (c) => c.gsm >= 150 && c.gsm < 280,
     gives: [2.5, 3],
-    text: '2.5 to 3 mm on middling cloth.',
+    text: '2.5 to 3 mm on medium fabric.',
     safety: 0,
   },
-  { id: 'length-heavy', when: (c) => c.gsm >= 280, gives: [3, 3.5], text: '3 to 3.5 mm on heavy cloth.', safety: 0 },
+  { id: 'length-heavy', when: (c) => c.gsm >= 280, gives: [3, 3.5], text: '3 to 3.5 mm on heavy fabric.', safety: 0 },
   {
     id: 'length-fine',
     when: (c) => c.gsm < 75 || (c.isMostly('silken') && c.gsm < 95) || (c.is('sheer') && c.gsm < 110),
@@ -69,14 +69,14 @@ export const LENGTH_RULES: readonly Rule<readonly [number, number]>[] = [
     id: 'length-film',
     when: (c) => c.isFilm,
     gives: [3, 4],
-    text: 'Long stitches: holes close together tear it like the edge of a stamp.',
+    text: 'Long stitches: close holes tear it like the edge of a stamp.',
     safety: 5,
   },
   {
     id: 'length-knit',
     when: (c) => c.isKnit && c.gsm < 280,
     gives: [2.5, 3],
-    text: '2.5 to 3 mm on knits: shorter ones wave.',
+    text: '2.5 to 3 mm on knits: shorter ones make it wavy.',
     safety: 2,
   },
   {
@@ -120,7 +120,9 @@ export const FOOT_RULES: readonly Rule<string>[] = [
     id: 'foot-straight-plate',
     when: (c) => c.is('sheer', 'delicate') && c.isWoven && c.gsm < 90,
     gives: 'straight-stitch',
-    text: 'A straight-stitch foot and plate, or a scrap of tissue under the start: fine cloth is pulled into the hole.',
+    text:
+      'A straight-stitch foot and plate, or a scrap of tissue under the start: the machine pulls ' +
+      'fine fabric into the hole.',
     safety: 2,
   },
   {
@@ -141,14 +143,16 @@ export const FOOT_RULES: readonly Rule<string>[] = [
     id: 'foot-no-walking',
     when: (c) => (c.is('pile', 'bulky') || c.has('quilted-layers')) && !c.machine.walkingFoot,
     gives: 'standard',
-    text: 'Without a walking foot: less pressure on the foot, tack by hand first. The walking foot is worth buying.',
+    text:
+      'Without a walking foot: use less presser foot pressure, and tack by hand first. The walking ' +
+      'foot is worth buying.',
     safety: 3,
   },
   {
     id: 'foot-non-stick',
     when: (c) => c.isFilm,
     gives: 'non-stick',
-    text: 'A non-stick foot, or a strip of paper over the cloth: a film sticks to metal.',
+    text: 'A non-stick foot, or a strip of paper over the fabric: a film sticks to metal.',
     safety: 5,
   },
   {
@@ -162,26 +166,26 @@ export const FOOT_RULES: readonly Rule<string>[] = [
 ]
 
 export const TENSION_RULES: readonly Rule<string>[] = [
-  { id: 'tension-usual', when: () => true, gives: 'usual', text: 'As usual; sew a scrap first.', safety: 0 },
+  { id: 'tension-usual', when: () => true, gives: 'usual', text: 'Normal tension; sew a scrap first.', safety: 0 },
   {
     id: 'tension-looser-fine',
     when: (c) => c.gsm < 95 && c.isWoven,
     gives: 'looser',
-    text: 'A little looser above: tight thread gathers fine cloth.',
+    text: 'Slightly lower upper tension: tight thread gathers fine fabric.',
     safety: 2,
   },
   {
     id: 'tension-looser-stretch',
     when: (c) => c.isKnit || c.stretch >= 15,
     gives: 'looser',
-    text: 'A little looser, so that the seam can give.',
+    text: 'Slightly lower tension, so that the seam can stretch.',
     safety: 1,
   },
   {
     id: 'tension-firmer-thick',
     when: (c) => c.gsm >= 350 && c.isWoven && !c.is('pile'),
     gives: 'firmer',
-    text: 'A little firmer: thick cloth pushes the knot down.',
+    text: 'Slightly higher tension: thick fabric pushes the knot down.',
     safety: 1,
   },
 ]

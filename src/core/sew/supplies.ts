@@ -77,17 +77,19 @@ export interface Supply {
 /** What to ask in the shop for each, or to look at there. Common practice. */
 export const SHOP_ASKS: Readonly<Record<Supply['id'], string>> = {
   thread:
-    'Lay one strand over the cloth in daylight: a shade darker vanishes, a lighter one shows. How long is a reel?',
-  needles: 'The point by its name, and the size in both numbers; a packet of one size, not a mixed one.',
-  interfacing: 'Does it shrink, and at what heat does it fuse? Fold it with your cloth: it may be no heavier.',
-  zip: 'Teeth of metal or plastic, open at the end or not, and how hot may the iron come near it?',
+    'Lay one strand over the fabric in daylight: a shade darker disappears, a lighter one shows. ' +
+    'How long is a reel?',
+  needles: 'The point by its name, and the size in both numbers; a packet of one size, not mixed.',
+  interfacing: 'Does it shrink, and at what heat does it fuse? Fold it with your fabric: it should be no heavier.',
+  zip: 'Are the teeth metal or plastic, is the end open or closed, and how hot may the iron be near it?',
   buttons:
-    'Washed and ironed as hot as the cloth? Shank or holes? Put one through a slit in paper for the buttonhole.',
-  elastic: 'Pull it twice: does it come back to its length, and does it roll? May it be washed as the cloth is?',
+    'Can you wash and iron them as hot as the fabric? Shank or holes? Put one through a slit in ' +
+    'paper for the buttonhole.',
+  elastic: 'Stretch it twice: does it recover, and does it roll? Can you wash it with the fabric?',
   cord: 'Does its end fray, does it run in the wash, and does it fit the eyelets?',
-  binding: 'Cut on the bias, and washed before or not? Of what fibre: it shrinks beside the cloth.',
-  marking: 'Does it come out again, with what, and does an iron set it? Try it on a scrap.',
-  lining: 'Does it breathe, cling or shrink? Hold it together with the cloth and let both hang.',
+  binding: 'Is it cut on the bias, and was it washed? Of what fibre is it: it shrinks next to the fabric.',
+  marking: 'Does it wash out, with what, and does an iron set it? Test it on a scrap.',
+  lining: 'Does it breathe, cling or shrink? Hold it together with the fabric and let both hang.',
 }
 
 export interface SuppliesAsked {
@@ -181,12 +183,12 @@ function fastenings(details: readonly Detail[], garment: Garment | undefined, co
       why: 'Measured on the body, and 2 cm for the join. Try it round the body before you cut it.',
     })
   if (has('drawstring'))
-    list.push({ id: 'cord', text: 'cord, the waist and 60 cm more', why: 'To tie and not to slip in.' })
+    list.push({ id: 'cord', text: 'cord, the waist and 60 cm more', why: 'To tie, without slipping in.' })
   if (has('bound-edges'))
     list.push({
       id: 'binding',
       text: `bias binding, about ${5 * copies} m`,
-      why: 'Or cut from what is left of the cloth.',
+      why: 'Or cut it from what is left of the fabric.',
     })
   return list
 }

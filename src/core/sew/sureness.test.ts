@@ -32,7 +32,7 @@ it('grows surer as a cloth is known, and never says that nothing is left to sett
 
 it('names the property that turns a line', () => {
   // The iron is set by the fibre; a satin may be silk, polyester or acetate.
-  expect(of({ called: 'satin', gsm: 110 }).get('pressing')).toMatchObject({ settle: 'find out what it is made of' })
+  expect(of({ called: 'satin', gsm: 110 }).get('pressing')).toMatchObject({ settle: 'identify its fibre' })
   expect(of({ called: 'satin', gsm: 110, fibres: ['silk'] }).get('pressing')!.word).toBe('sure')
   // A weight on the edge between two needles.
   expect(of({ fibres: ['cotton'], construction: 'woven' }).get('needle')!.settle).toBe('weigh it')

@@ -72,7 +72,7 @@ const DOUBTS: readonly Doubt[] = [
   },
   {
     id: 'fibres',
-    settle: 'find out what it is made of',
+    settle: 'identify its fibre',
     // Each of the usual fibres of such a cloth alone, where nobody tested it.
     others: (offer) =>
       offer.fibres && offer.fibres.how !== 'estimated'
@@ -90,7 +90,7 @@ const DOUBTS: readonly Doubt[] = [
   },
   {
     id: 'body',
-    settle: 'see how it falls (drape)',
+    settle: 'look at its drape',
     others: (offer) =>
       unlessKnown<Body>(offer.body, offer.body ? NEXT_BODY[offer.body.value] : ['fluid', 'moderate', 'crisp']).map(
         (body) => ({ ...offer, body }),
@@ -98,7 +98,7 @@ const DOUBTS: readonly Doubt[] = [
   },
   {
     id: 'opacity',
-    settle: 'see what shows through (opacity)',
+    settle: 'check its opacity',
     others: (offer) =>
       unlessKnown<Opacity>(offer.opacity, offer.opacity ? [] : ['sheer']).map((opacity) => ({ ...offer, opacity })),
   },

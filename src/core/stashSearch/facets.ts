@@ -88,21 +88,21 @@ const one = (value: string | null) => (value === null || value === '' ? [] : [va
 export const facets: readonly Facet[] = [
   {
     id: 'todo',
-    title: 'Still to do',
+    title: 'To do',
     values: TODOS,
     of: todosOf,
     words: (value) => TODO_WORDS[value as Todo],
   },
   {
     id: 'knowing',
-    title: 'How surely it is known',
+    title: 'How sure',
     values: KNOWINGS,
     of: ({ knowing }) => [knowing],
     words: (value) => KNOWING_WORDS[value as Knowing],
   },
   {
     id: 'family',
-    title: 'Family of fibres',
+    title: 'Fibre family',
     values: FAMILIES,
     of: ({ families }) => families,
     words: (value) => FAMILY_WORDS[value as FamilyId].name.toLowerCase(),
@@ -126,14 +126,14 @@ export const facets: readonly Facet[] = [
   },
   {
     id: 'made',
-    title: 'How it is made (construction)',
+    title: 'Woven or knit',
     values: CONSTRUCTIONS,
     of: ({ construction }) => one(construction),
     words: (value) => CONSTRUCTION_WORDS[value as Construction],
   },
   {
     id: 'thing',
-    title: 'What it is',
+    title: 'Made up as',
     values: THINGS,
     of: ({ thing }) => [thing],
     words: (value, vocabulary) => wordFor(THING_WORDS[value as Thing], vocabulary),
@@ -154,7 +154,7 @@ export const facets: readonly Facet[] = [
   },
   {
     id: 'age',
-    title: 'Came',
+    title: 'Added',
     values: Object.keys(AGES),
     of: (gist, today) => {
       const days = ageDays(gist, today)
@@ -162,6 +162,6 @@ export const facets: readonly Facet[] = [
     },
     words: (value) => AGES[value as keyof typeof AGES],
   },
-  { id: 'place', title: 'Where it lies', of: ({ place }) => one(place), words: (value) => value },
+  { id: 'place', title: 'Location', of: ({ place }) => one(place), words: (value) => value },
   { id: 'tag', title: 'Tag', of: ({ tags }) => tags, words: (value) => value },
 ]

@@ -3,13 +3,13 @@ import { FACET_IDS } from '../vocabulary/stash'
 // No tables here: the page of the stash loads it.
 
 export const SORT_WORDS = {
-  place: 'where it lies',
-  touched: 'touched last',
+  place: 'location',
+  touched: 'recently changed',
   name: 'name',
   weight: 'weight, lightest first',
-  most: 'most of it first',
-  price: 'price a square metre',
-  oldest: 'longest here',
+  most: 'largest first',
+  price: 'price per square metre',
+  oldest: 'oldest first',
 } as const
 export type ShelfSort = keyof typeof SORT_WORDS
 export const SHELF_SORTS = Object.keys(SORT_WORDS) as ShelfSort[]

@@ -109,7 +109,7 @@ const ENOUGH_KNOWN = 5
 
 const same = <T>(a: T | null, b: T | null) => (a && b ? Number(a === b) : undefined)
 
-const COLOUR: Property = { weight: 1, score: byColour, says: () => 'near in colour' }
+const COLOUR: Property = { weight: 1, score: byColour, says: () => 'similar colour' }
 
 const PROPERTIES: readonly Property[] = [
   {
@@ -120,25 +120,25 @@ const PROPERTIES: readonly Property[] = [
   {
     weight: 2,
     score: (a, b) => same(a.cloth, b.cloth),
-    says: ({ called }) => `the same cloth by name, ${called}`,
+    says: ({ called }) => `same fabric name, ${called}`,
   },
   {
     weight: 2,
     score: (a, b) => same(a.construction, b.construction),
     says: ({ construction }) => `also ${construction}`,
   },
-  { weight: 3, score: byGsm, says: () => 'about as heavy' },
+  { weight: 3, score: byGsm, says: () => 'similar weight' },
   {
     weight: 2,
     score: (a, b) => steps(BODIES, a.offer.body?.value, b.offer.body?.value),
-    says: () => 'falls alike',
+    says: () => 'similar drape',
   },
   {
     weight: 1.5,
     score: (a, b) => steps(OPACITIES, a.offer.opacity?.value, b.offer.opacity?.value),
-    says: () => 'shows as much through',
+    says: () => 'similar opacity',
   },
-  { weight: 1.5, score: byStretch, says: () => 'stretches alike' },
+  { weight: 1.5, score: byStretch, says: () => 'similar stretch' },
   COLOUR,
 ]
 

@@ -133,7 +133,7 @@ function messageFor(text: string, { kind, assume, units = 'metric' }: TypedAs): 
   }
   const unit = assume ?? USUAL_UNIT[kind][units]
   const inUnit = unit ? ` in ${unit}` : ''
-  return `We can't read “${text.slice(0, 40)}” as a number${inUnit}. Please enter it like ${example[kind]}.`
+  return `We can’t read “${text.slice(0, 40)}” as a number${inUnit}. Please enter it like ${example[kind]}.`
 }
 
 /** Without what people put around a number. */

@@ -25,7 +25,7 @@ const scaledBy = (id: string, words: string, base: number, decimals: number, tol
 /** Quantities that a conversion desk knows, each with its units; the base unit first. */
 export const QUANTITIES = {
   weight: {
-    title: 'Weight of cloth',
+    title: 'Fabric weight',
     usual: 150,
     units: [
       scaledBy(
@@ -33,21 +33,21 @@ export const QUANTITIES = {
         'g/m²',
         1,
         0,
-        'Grams that a square metre weighs: on labels and in shops wherever cloth is sold by metres.',
+        'Grams that one square metre weighs: on labels and in shops that sell fabric by the metre.',
       ),
       scaledBy(
         'oz',
         'oz/yd²',
         GSM_PER_OUNCE_PER_SQUARE_YARD,
         2,
-        'Ounces that a square yard weighs: “12 oz denim”. Older books mean an ounce a running yard.',
+        'Ounces that one square yard weighs: “12 oz denim”. Older books mean ounces per running yard.',
       ),
       scaledBy(
         'momme',
         'momme',
         GSM_PER_MOMME,
         1,
-        'The weight by which silk is sold: 8 is light, 16 a blouse, 30 and more a suiting.',
+        'The weight used for silk: 8 is light, 16 a blouse, 30 and more a suiting.',
       ),
     ],
   },
@@ -56,26 +56,20 @@ export const QUANTITIES = {
     usual: 140,
     units: [
       scaledBy('cm', 'cm', 1, 1, 'Centimetres: seam allowances and hems of most patterns.'),
-      scaledBy('m', 'm', 100, 2, 'Metres: cloth is cut to the tenth of one in most shops.'),
-      scaledBy('in', 'in', MM_PER_INCH / 10, 1, 'Inches of 25.4 mm: widths of American cloth, and the ⅝ in seam.'),
-      scaledBy(
-        'yd',
-        'yd',
-        MM_PER_YARD / 10,
-        2,
-        'Yards of 36 in, 0.9144 m: cloth is cut to the eighth of one where it is sold so.',
-      ),
+      scaledBy('m', 'm', 100, 2, 'Metres: most shops sell fabric by the tenth of a metre.'),
+      scaledBy('in', 'in', MM_PER_INCH / 10, 1, 'Inches of 25.4 mm: widths of American fabric, and the ⅝ in seam.'),
+      scaledBy('yd', 'yd', MM_PER_YARD / 10, 2, 'Yards of 36 in, 0.9144 m: sold by the eighth of a yard.'),
     ],
   },
   yarn: {
     title: 'Fineness of yarn (count)',
     usual: 20,
     units: [
-      scaledBy('tex', 'tex (g a km)', 1, 1, 'What a kilometre of yarn weighs in grams: the more, the thicker.'),
+      scaledBy('tex', 'tex (g per km)', 1, 1, 'Grams that one kilometre of yarn weighs: the more, the thicker.'),
       {
         id: 'denier',
-        words: 'denier (g in 9 km)',
-        told: 'Grams in nine kilometres: tights, linings and filament yarns. The more, the thicker.',
+        words: 'denier (g per 9 km)',
+        told: 'Grams that nine kilometres weigh: tights, linings and filament yarns. The more, the thicker.',
         into: texFromDenier,
         out: (tex) => tex * 9,
         decimals: 0,
@@ -83,7 +77,7 @@ export const QUANTITIES = {
       {
         id: 'ne',
         words: 'cotton count, Ne',
-        told: 'Hanks of 840 yards in a pound: cotton and its threads. The more, the finer.',
+        told: 'Hanks of 840 yards per pound: cotton yarn and thread. The more, the finer.',
         into: texFromCottonCount,
         out: cottonCountFromTex,
         decimals: 1,
@@ -91,7 +85,7 @@ export const QUANTITIES = {
       {
         id: 'nm',
         words: 'metric count, Nm',
-        told: 'Kilometres in a kilogram: wool and knitting yarns. The more, the finer.',
+        told: 'Kilometres per kilogram: wool and knitting yarns. The more, the finer.',
         into: texFromMetricCount,
         out: (tex) => 1000 / tex,
         decimals: 1,
@@ -102,16 +96,16 @@ export const QUANTITIES = {
     title: 'Stretch',
     usual: 25,
     units: [
-      scaledBy('percent', '% (per cent)', 1, 0, 'How much longer it gets when it is pulled, in parts of a hundred.'),
+      scaledBy('percent', '% (per cent)', 1, 0, 'How much longer it gets when stretched, in per cent.'),
       // Of 4 in, to the eighth that a ruler has.
       scaledBy(
         'of4in',
-        'in more, of 4 in',
+        'extra inches, from 4 in',
         25,
         2,
-        'As the gauge on an envelope has it: 4 in of folded cloth, pulled to a mark.',
+        'As the gauge on an envelope shows it: 4 in of folded fabric, stretched to a mark.',
       ),
-      scaledBy('of10cm', 'cm more, of 10 cm', 10, 1, 'The same gauge by centimetres.'),
+      scaledBy('of10cm', 'extra cm, from 10 cm', 10, 1, 'The same gauge in centimetres.'),
     ],
   },
 } as const satisfies Record<string, { title: string; usual: number; units: readonly Unit[] }>

@@ -5,5 +5,5 @@ export function inFives(share: number): number {
 
 /** `60 to 90 of 100`: an interval of shares, in fives. */
 export function formatFives([low, high]: readonly [number, number]): string {
-  return `${inFives(low)} to ${inFives(high)} of 100`
+  return `${inFives(low)} to ${inFives(high)} out of 100`
 }

@@ -29,12 +29,20 @@ export function formatWeight(gsm: Quantity, system: UnitSystem): string {
     : `${withDoubt(scaleQuantity(gsm, 1 / GSM_PER_OUNCE_PER_SQUARE_YARD))} oz/yd²`
 }
 
+/** A weight without its doubt, for lists: `149 g/m²`, `4.4 oz/yd²`. */
+export function formatWeightRounded(gsm: Quantity, system: UnitSystem): string {
+  return `${roundedWeight(gsm.value, system)} ${WEIGHT_UNITS[system]}`
+}
+
 /** A range of g/m² as words: `150 to 270 g/m²`. */
 export function formatWeightRange([low, high]: readonly [number, number], system: UnitSystem): string {
-  const shown = (gsm: number) =>
-    system === 'metric' ? String(Math.round(gsm)) : trimmed(gsm / GSM_PER_OUNCE_PER_SQUARE_YARD, 1)
-  return `${shown(low)} to ${shown(high)} ${system === 'metric' ? 'g/m²' : 'oz/yd²'}`
+  return `${roundedWeight(low, system)} to ${roundedWeight(high, system)} ${WEIGHT_UNITS[system]}`
 }
+
+const WEIGHT_UNITS: Readonly<Record<UnitSystem, string>> = { metric: 'g/m²', imperial: 'oz/yd²' }
+
+const roundedWeight = (gsm: number, system: UnitSystem) =>
+  system === 'metric' ? String(Math.round(gsm)) : trimmed(gsm / GSM_PER_OUNCE_PER_SQUARE_YARD, 1)
 
 /** A width in mm: cm, or inches to the nearest half. */
 export function formatWidth(mm: number, system: UnitSystem): string {

@@ -151,14 +151,14 @@ export const AVOID_WORDS = {
   'large-print': 'large prints',
   'border-print': 'border prints',
   pile: 'pile and nap',
-  stretch: 'stretch cloth',
+  stretch: 'stretch fabric',
   knits: 'knits',
   wovens: 'wovens',
-  sheers: 'see-through cloth',
-  heavy: 'heavy cloth',
-  light: 'flimsy cloth',
-  slippery: 'slippery cloth',
-  stiff: 'stiff cloth',
+  sheers: 'see-through fabric',
+  heavy: 'heavy fabric',
+  light: 'flimsy fabric',
+  slippery: 'slippery fabric',
+  stiff: 'stiff fabric',
 } as const satisfies Record<string, OneOrBoth>
 export type Avoid = keyof typeof AVOID_WORDS
 export const AVOIDS = idsOf(AVOID_WORDS)

@@ -76,3 +76,10 @@ export type Handling = (typeof HANDLINGS)[number]
 /** How a cloth came by its colour. */
 export const COLOURED_HOWS = ['printed', 'yarn-dyed', 'piece-dyed', 'undyed'] as const
 export type ColouredHow = (typeof COLOURED_HOWS)[number]
+
+/** Drapes that are wanted, in words: “soft or moderate drape”, “any drape but stiff”. @param wanted at least one */
+export function drapeWords(wanted: readonly Body[]): string {
+  const others = BODIES.filter((body) => !wanted.includes(body))
+  if (others.length === 0) return 'any drape'
+  return others.length < wanted.length ? `any drape but ${others.join(' and ')}` : `${wanted.join(' or ')} drape`
+}

@@ -5,11 +5,11 @@ export type Bath = Exclude<DyeClass, 'none'>
 
 /** What a kind of dye is called in a shop’s words. Common practice. */
 export const DYE_CLASS_WORDS: Readonly<Record<DyeClass, string>> = {
-  reactive: 'fibre-reactive dye, with salt and soda ash (a direct dye does too, less fast)',
+  reactive: 'fibre-reactive dye, with salt and soda ash (a direct dye works too, but washes out sooner)',
   acid: 'acid dye, with vinegar or citric acid, near the boil',
   disperse: 'disperse dye, at the boil',
   basic: 'basic (cationic) dye, near the boil; hardly sold for the home',
-  none: 'no dye that is used at home',
+  none: 'no home dye',
 }
 
 /** What lies on cloth and keeps the dye out. */

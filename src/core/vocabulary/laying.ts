@@ -14,8 +14,8 @@ export function lengthsTaken(layers: Layers): 1 | 2 {
 }
 
 export const LAYERS_WORDS: Readonly<Record<Layers | 'best', string>> = {
-  best: 'Whichever takes least',
-  single: 'Open, a single layer',
+  best: 'Whichever needs least',
+  single: 'Single layer',
   'folded-lengthwise': 'Folded lengthwise',
   'folded-crosswise': 'Folded crosswise',
 }
@@ -36,7 +36,7 @@ export type Turn = (typeof TURNS)[number]
 
 export const TURN_WORDS: Readonly<Record<Turn, string>> = {
   none: 'One way only',
-  half: 'Head or foot up',
+  half: 'Either way up',
   any: 'Any way round (no grain)',
 }
 

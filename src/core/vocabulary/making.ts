@@ -2,10 +2,10 @@ import { idsOf } from './words'
 
 /** The steps of a project, in the order of the work. */
 export const STEP_WORDS = {
-  cloth: { title: 'Cloth', asks: 'Which cloth is it made of?' },
+  cloth: { title: 'Fabric', asks: 'Which fabrics do you use?' },
   enough: { title: 'Enough', asks: 'Is there enough of it?' },
-  buy: { title: 'Buy', asks: 'What has to be bought, all at once?' },
-  prepare: { title: 'Prepare', asks: 'Is everything washed, pressed and true?' },
+  buy: { title: 'Buy', asks: 'What do you need to buy?' },
+  prepare: { title: 'Prepare', asks: 'Is everything washed, pressed and straight?' },
   cut: { title: 'Cut', asks: 'Is it cut and marked?' },
   sew: { title: 'Sew', asks: 'Is it sewn?' },
   done: { title: 'Done', asks: 'How did it turn out?' },
@@ -21,7 +21,7 @@ export const WEAR_WORDS = {
   faded: 'faded',
   shrank: 'shrank',
   grew: 'grew in wear',
-  sheer: 'showed through after all',
+  sheer: 'turned out see-through',
   stiff: 'hung too stiffly',
   limp: 'hung too limply',
   hot: 'too warm to wear',

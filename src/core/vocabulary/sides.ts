@@ -4,9 +4,9 @@ import { idsOf } from './words'
 export const SIDE_ASKS = {
   warp: 'Which way does the warp (lengthwise grain) run?',
   face: 'Which is the right side (face)?',
-  nap: 'On which one does the pile run upwards?',
+  nap: 'Which way up does the pile run upwards?',
   grain: 'How does the weft run?',
-  light: 'Held to the light: what do you see?',
+  light: 'Against the light: what do you see?',
 } as const
 export type SideAsk = keyof typeof SIDE_ASKS
 
@@ -21,7 +21,7 @@ export const SIDE_CHOICE_WORDS = {
   bowed: 'in a curve (bowed)',
   whole: 'whole and even',
   thin: 'worn thin in a place',
-  holes: 'holes (moth or snag)',
+  holes: 'holes (moths or snags)',
   line: 'a line of needle holes (let down or unpicked)',
 } as const
 export type SideChoice = keyof typeof SIDE_CHOICE_WORDS

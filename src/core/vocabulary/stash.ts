@@ -2,7 +2,7 @@ import { idsOf, type OneOrBoth } from './words'
 
 /** What a piece of the stash is: cloth off a bolt, what was left over, or made up already. */
 export const THING_WORDS = {
-  cloth: 'length of cloth',
+  cloth: 'length of fabric',
   offcut: { uk: 'offcut', us: 'scrap' },
   'sheet-single': { uk: 'single sheet', us: 'twin sheet' },
   'sheet-double': { uk: 'double sheet', us: 'full sheet' },
@@ -45,9 +45,9 @@ export const SORTINGS = idsOf(SORTING_WORDS)
 /** How a size came to be known, from the surest. */
 export const SIZE_HOW_WORDS = {
   measured: 'with a tape',
-  spans: 'by arm-spans',
+  spans: 'in arm spans',
   guessed: 'by eye',
-  usual: 'as these usually are',
+  usual: 'usual size',
 } as const
 export type SizeHow = keyof typeof SIZE_HOW_WORDS
 export const SIZE_HOWS = idsOf(SIZE_HOW_WORDS)
@@ -56,19 +56,24 @@ export const SIZE_HOWS = idsOf(SIZE_HOW_WORDS)
 export const SOLD_BY = { metric: 'metre', imperial: 'yard' } as const
 
 /** What a price was paid for. */
-export const PRICE_PER_WORDS = { all: 'all of it', metre: 'a metre', yard: 'a yard', kilogram: 'a kilogram' } as const
+export const PRICE_PER_WORDS = {
+  all: 'all of it',
+  metre: 'per metre',
+  yard: 'per yard',
+  kilogram: 'per kilogram',
+} as const
 export type PricePer = keyof typeof PRICE_PER_WORDS
 export const PRICE_PERS = idsOf(PRICE_PER_WORDS)
 
 /** How a piece is known to be made of what it is said to be, from nothing to a test. */
 export const KNOWING_WORDS = {
   untested: 'untested',
-  unsettled: 'not settled',
-  contradicted: 'not what its label says',
-  label: 'by its label',
-  likely: 'likely, by a test',
-  supported: 'by its label, tested',
-  tested: 'by a test',
+  unsettled: 'not known',
+  contradicted: 'label is wrong',
+  label: 'from the label',
+  likely: 'probable, from a test',
+  supported: 'from the label, tested',
+  tested: 'from a test',
 } as const
 export type Knowing = keyof typeof KNOWING_WORDS
 export const KNOWINGS = idsOf(KNOWING_WORDS)
@@ -76,10 +81,10 @@ export const KNOWINGS = idsOf(KNOWING_WORDS)
 /** What is still to be done to a piece before it can be chosen by. */
 export const TODO_WORDS = {
   identify: 'not identified',
-  weigh: 'not weighed',
-  measure: 'no size yet',
+  weigh: 'weight not known',
+  measure: 'size not known',
   wash: 'not washed',
-  name: 'no cloth’s name',
+  name: 'name not recognised',
 } as const
 export type Todo = keyof typeof TODO_WORDS
 export const TODOS = idsOf(TODO_WORDS)

@@ -3,11 +3,11 @@ import { idsOf, type OneOrBoth } from './words'
 /** How the seams of a garment are made, as one sees it from inside. */
 export const SEAM_MAKE_WORDS = {
   overlocked: { uk: 'overlocked: edges bound by loops of thread', us: 'serged: edges bound by loops of thread' },
-  'flat-felled': 'flat-felled: folded in, two rows on the outside',
-  plain: 'plain: pressed open or to one side, with an edge to spare',
+  'flat-felled': 'flat-felled: folded in, two rows of stitches outside',
+  plain: 'plain: pressed open or to one side, with a seam allowance',
   linked: 'linked: a chain joins knitted edges, nothing was cut',
   coverstitched: 'coverstitched: two rows outside, a chain inside',
-  unknown: 'not looked at',
+  unknown: 'not known',
 } as const satisfies Record<string, OneOrBoth>
 export type SeamMake = keyof typeof SEAM_MAKE_WORDS
 export const SEAM_MAKES = idsOf(SEAM_MAKE_WORDS)
@@ -29,7 +29,7 @@ export const CONDITION_WORDS = {
   worn: 'worn thin',
   stained: 'stained',
   torn: 'torn or holed',
-  faded: { uk: 'faded: good cloth of another colour', us: 'faded: good cloth of another color' },
+  faded: { uk: 'faded: good fabric of another colour', us: 'faded: good fabric of another color' },
 } as const satisfies Record<string, OneOrBoth>
 export type Condition = keyof typeof CONDITION_WORDS
 export const CONDITIONS = idsOf(CONDITION_WORDS)
@@ -39,7 +39,7 @@ export const KNIT_SEAM_WORDS = {
   linked: 'linked: a chain along whole edges',
   overlocked: { uk: 'overlocked cut edges', us: 'serged cut edges' },
   'cut-and-sewn': 'cut and sewn',
-  unknown: 'not looked at',
+  unknown: 'not known',
 } as const satisfies Record<string, OneOrBoth>
 export type KnitSeams = keyof typeof KNIT_SEAM_WORDS
 export const KNIT_SEAMS = idsOf(KNIT_SEAM_WORDS)

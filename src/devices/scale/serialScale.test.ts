@@ -64,7 +64,7 @@ it('puts lines together that arrive in pieces, at the rate that was chosen, and 
 it('says in words what it cannot do', async () => {
   Object.defineProperty(globalThis, 'navigator', { configurable: true, value: {} })
   expect(hasSerial()).toBe(false)
-  await expect(new SerialScale(9600).open(() => {})).rejects.toThrow('Type the weight in instead')
+  await expect(new SerialScale(9600).open(() => {})).rejects.toThrow('Please type the weight')
   plugIn({ ...cable().port, readable: null })
-  await expect(new SerialScale(9600).open(() => {})).rejects.toThrow('nothing can be read')
+  await expect(new SerialScale(9600).open(() => {})).rejects.toThrow('can’t read from it')
 })

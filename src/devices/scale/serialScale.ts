@@ -22,7 +22,7 @@ export function hasSerial(): boolean {
 
 /** A scale on a serial port of this machine; the browser asks the person which. */
 export class SerialScale implements ScalePort {
-  readonly name = 'Scale on a cable'
+  readonly name = 'Scale with a cable'
   private port: SerialPortLike | undefined
   private reader: ReadableStreamDefaultReader<Uint8Array> | undefined
   private reading: Promise<void> = Promise.resolve()
@@ -31,10 +31,10 @@ export class SerialScale implements ScalePort {
 
   async open(onLine: (line: string) => void): Promise<void> {
     const { serial } = navigator as SerialNavigator
-    if (!serial) throw new Error('This browser has no serial ports. Type the weight in instead.')
+    if (!serial) throw new Error('This browser has no serial ports. Please type the weight.')
     this.port = await serial.requestPort()
     await this.port.open({ baudRate: this.baudRate })
-    if (!this.port.readable) throw new Error('The port was opened, but nothing can be read from it.')
+    if (!this.port.readable) throw new Error('We connected to the scale, but can’t read from it.')
     this.reader = this.port.readable.getReader()
     this.reading = this.listen(this.reader, onLine)
   }

@@ -15,7 +15,7 @@ export function Devices({ devices }: Props) {
   const { busy, doing } = useAsyncAction()
   return (
     <Paper aria-labelledby="devices">
-      <h2 id="devices">Devices that were let in</h2>
+      <h2 id="devices">Signed-in devices</h2>
       <PlainList>
         {devices.map(({ id, device, since, seen }) => (
           <li key={id}>
@@ -24,7 +24,7 @@ export function Devices({ devices }: Props) {
                 {device}; since <When at={since} />, last seen <When at={seen} />
               </span>
               <Button isDisabled={busy} onPress={() => doing(() => endThis(id))}>
-                Ask it again
+                Sign out
               </Button>
             </Actions>
           </li>

@@ -27,16 +27,16 @@ export function DoorPage({ isWrong, waitSeconds }: { isWrong: boolean; waitSecon
   return (
     <Page>
       <div>
-        <h1>The passphrase, please</h1>
-        <Soft>It was printed where this notebook was started. This device is remembered for a month.</Soft>
+        <h1>Please enter the passphrase</h1>
+        <Soft>It was printed where this notebook was started. We remember this device for a month.</Soft>
       </div>
       {waitSeconds > 0 ? (
         <Callout $tone="warn" role="alert">
-          It was said wrongly too often. Wait {waitSeconds} seconds, then try again.
+          Too many wrong tries. Please wait {waitSeconds} seconds, then try again.
         </Callout>
       ) : isWrong ? (
         <Callout $tone="warn" role="alert">
-          That is not it.
+          That is not the passphrase.
         </Callout>
       ) : null}
       <Box action="/door/in" method="post">
@@ -45,7 +45,7 @@ export function DoorPage({ isWrong, waitSeconds }: { isWrong: boolean; waitSecon
           <input type="password" name="passphrase" autoComplete="current-password" maxLength={200} required />
         </label>
         <Actions>
-          <StrongSubmit>Come in</StrongSubmit>
+          <StrongSubmit>Sign in</StrongSubmit>
         </Actions>
       </Box>
     </Page>

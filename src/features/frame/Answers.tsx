@@ -57,7 +57,7 @@ export default function SearchAnswers({
 }) {
   const starts = groups.map((_, index) => groups.slice(0, index).reduce((sum, { items }) => sum + items.length, 0))
   return (
-    <List id={id} role="listbox" aria-label="What answers">
+    <List id={id} role="listbox" aria-label="Search results">
       {groups.map(({ title, items }, group) => (
         <li key={title} role="none">
           <ul role="group" aria-label={title}>

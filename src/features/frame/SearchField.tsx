@@ -55,7 +55,7 @@ export function SearchField() {
           type="search"
           name="q"
           role="combobox"
-          aria-label="Search pages and pieces"
+          aria-label="Search pages, fabrics and patterns"
           aria-expanded={isShown}
           aria-controls={list}
           aria-autocomplete="list"

@@ -33,9 +33,9 @@ export function SearchPage({ text, groups }: { text: string; groups: readonly Fo
   return (
     <Page>
       <h1>{text ? `“${text}”` : 'Search'}</h1>
-      <Box action="/search" role="search" aria-label="Search, on this page">
+      <Box action="/search" role="search" aria-label="Search on this page">
         <label>
-          What do you look for?
+          What are you looking for?
           <input type="search" name="q" defaultValue={text} maxLength={100} />
         </label>
         <Actions>
@@ -43,10 +43,11 @@ export function SearchPage({ text, groups }: { text: string; groups: readonly Fo
         </Actions>
       </Box>
       {text ? (
-        <p role="status">{count === 0 ? 'Nothing answers to that. Try fewer words.' : `${count} found`}</p>
+        <p role="status">{count === 0 ? 'We found nothing. Please try fewer or other words.' : `${count} found`}</p>
       ) : (
         <Soft>
-          A piece, a pattern, a cloth’s name, a page; UK or US words, or the trade’s. A slip of the pen is forgiven.
+          You can search for fabrics, patterns, fabric names and pages, in UK or US words. Small spelling mistakes are
+          fine.
         </Soft>
       )}
       {groups.map((group) => (

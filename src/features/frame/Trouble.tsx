@@ -35,7 +35,7 @@ export function TroublePage({ kind, found }: Props) {
         </p>
       ) : null}
       <details>
-        <summary>What was found</summary>
+        <summary>What we found</summary>
         <p>{found}</p>
       </details>
     </Page>

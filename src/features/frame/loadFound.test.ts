@@ -8,6 +8,6 @@ it('finds pieces, words of the trade, units and pages by one search', async () =
   expect(await found('selvedge')).toContain('/learn/words#term-selvedge')
   expect(await found('selvage')).toContain('/learn/words#term-selvedge')
   expect(await found('momme')).toContain('/learn/units/momme')
-  expect(await found('which way round')).toContain('/learn/sides')
-  expect(await found('flannel')).toContain('/learn/cloths/flannel')
+  expect(await found('right side')).toContain('/learn/warp-and-nap')
+  expect(await found('flannel')).toContain('/learn/fabrics/flannel')
 })

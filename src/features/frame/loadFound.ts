@@ -1,10 +1,9 @@
-import { namedCloths } from '@/core/cloths/catalogue'
-import { foundBy, indexOf } from '@/core/search/names'
 import { type RecordKindId } from '@/core/notebook/kinds'
+import { shortAnswers } from '@/core/say/shortAnswers'
+import { plainWords } from '@/core/search/slips'
 import { notebook } from '@/server/database'
 import { soughtRecords, type Hit } from '@/server/records/fullTextSearch'
-import { pages, pagesFound } from '../shared/pages'
-import { referenceIndex } from './reference'
+import { answersTo, type AnswerKind } from './answersIndex'
 
 /** Something that answers, and where it is. */
 export interface FoundItem {
@@ -20,32 +19,33 @@ export interface FoundGroup {
 
 /** Kinds of records that have a page of their own, and where it is. */
 const SHOWN: readonly { kind: RecordKindId; title: string; href: (hit: Hit) => string }[] = [
-  { kind: 'piece', title: 'Pieces', href: ({ id }) => `/stash/${id}` },
-  { kind: 'pattern', title: 'Patterns', href: ({ id }) => `/patterns/${id}` },
-  { kind: 'project', title: 'Projects', href: ({ id }) => `/projects/${id}` },
+  { kind: 'piece', title: 'Fabrics', href: ({ id }) => `/stash/${id}` },
+  { kind: 'pattern', title: 'Patterns', href: ({ id }) => `/make/patterns/${id}` },
+  { kind: 'project', title: 'Projects', href: ({ id }) => `/make/projects/${id}` },
   { kind: 'lot', title: 'Lots', href: ({ id }) => `/stash?lot=${id}` },
-  { kind: 'heap', title: 'Heaps', href: ({ id }) => `/stash/heap/${id}` },
+  { kind: 'heap', title: 'Piles', href: ({ id }) => `/stash/piles/${id}` },
   { kind: 'notion', title: 'Notions', href: () => '/stash/notions' },
   { kind: 'yarn', title: 'Yarn', href: () => '/stash/notions' },
-  { kind: 'view', title: 'Saved views', href: ({ id }) => `/stash/view/${id}` },
+  { kind: 'view', title: 'Saved filters', href: ({ id }) => `/stash/view/${id}` },
 ]
-
-const cloths = indexOf(namedCloths, ({ name, also }) => ({
-  title: `${name.uk} ${name.us}`,
-  also: also.join(' '),
-}))
-const slipped = indexOf(
-  pages.filter(({ of }) => !of),
-  ({ title, about, also }) => ({ title, also: [about, ...also].join(' ') }),
-)
+const ANSWER_GROUPS: readonly { kind: AnswerKind; title: string }[] = [
+  { kind: 'fabric', title: 'Fabric names' },
+  { kind: 'reference', title: 'Reference' },
+  { kind: 'page', title: 'Pages' },
+  { kind: 'help', title: 'Help' },
+]
+/** So many stand first, of whatever kind. */
+const BEST = 3
+const MOST_ANSWERS = 40
 
 /**
- * Everything that answers to every word of a text, in groups: records, cloths’ names, pages.
+ * Everything that answers a text, in groups: the best answers, records, then the other answers by kind. Records whose
+ * names have all of the words come before the best answers.
  * @param most of each group
  */
 export async function loadFound(text: string, most = 30): Promise<FoundGroup[]> {
   const db = await notebook()
-  const groups = await Promise.all(
+  const records = await Promise.all(
     SHOWN.map(async ({ kind, title, href }) => ({
       title,
       items: (await soughtRecords(db, text, [kind], most)).map((hit) => ({
@@ -55,20 +55,28 @@ export async function loadFound(text: string, most = 30): Promise<FoundGroup[]> 
       })),
     })),
   )
-  const names = foundBy(cloths, text, most).map(({ id, name, also }) => ({
-    href: `/learn/cloths/${id}`,
-    title: name.uk === name.us ? name.uk : `${name.uk} (US ${name.us})`,
-    about: also.join(', '),
+  const answers = answersTo(text, MOST_ANSWERS)
+  const direct = shortAnswers(text).map(({ kind, id, title, text: about }) => ({
+    href: kind === 'fibre' ? `/learn/fibres/${id}` : `/learn/fabrics/${id}`,
+    title,
+    about,
   }))
-  const looked = foundBy(referenceIndex, text, most).map(({ href, title, about }) => ({ href, title, about }))
-  const exact = pagesFound(text)
-  const found = (exact.length > 0 ? exact : foundBy(slipped, text, most)).slice(0, most)
-  const told = found.map(({ path, title, about }) => ({ href: path, title, about }))
-  const all = [
-    ...groups,
-    { title: 'Cloths by name', items: names },
-    { title: 'To look up', items: looked },
-    { title: 'Pages', items: told },
-  ]
+  const first = [...direct, ...answers.slice(0, Math.max(1, BEST - direct.length)).map(itemOf)]
+  const shown = new Set(first.map(({ href }) => href))
+  const best = { title: 'Best answers', items: first }
+  const words = plainWords(text)
+  const isNamed = records.some(({ items }) =>
+    items.some(({ title }) => words.every((word) => title.toLowerCase().includes(word))),
+  )
+  const others = ANSWER_GROUPS.map(({ kind, title }) => ({
+    title,
+    items: answers
+      .filter((one) => one.kind === kind && !shown.has(one.href))
+      .slice(0, most)
+      .map(itemOf),
+  }))
+  const all = isNamed ? [...records, best, ...others] : [best, ...records, ...others]
   return all.filter(({ items }) => items.length > 0)
 }
+
+const itemOf = ({ href, title, about }: FoundItem): FoundItem => ({ href, title, about })

@@ -1,7 +1,5 @@
-import { foundBy } from '@/core/search/names'
-import { referenceIndex, references } from './reference'
-
-const first = (text: string) => foundBy(referenceIndex, text, 5)[0]?.href
+import { answersTo } from './answersIndex'
+import { references } from './reference'
 
 test.each([
   ['rayon', '/learn/fibres/viscose'],
@@ -11,11 +9,14 @@ test.each([
   ['acetone', '/learn/tests/acetone'],
   ['tumble dry low', '/learn/care/tumble-low'],
   ['two bars', '/learn/care/wash-40-very-mild'],
-])('“%s” leads to %s', (text, href) => expect(first(text)).toBe(href))
+])('“%s” leads to %s', (text, href) => {
+  const hrefs = answersTo(text, 40).map((one) => one.href)
+  const shown = hrefs.filter((one) => references.some((reference) => reference.href === one))
+  expect(shown.slice(0, 3)).toContain(href)
+})
 
 test('each is told in one place, and is found by its own title', () => {
   const hrefs = references.map(({ href }) => href)
   expect(new Set(hrefs).size).toBe(hrefs.length)
-  for (const { title, href } of references)
-    expect(foundBy(referenceIndex, title, 50).map((one) => one.href)).toContain(href)
+  for (const { title, href } of references) expect(answersTo(title, 40).map((one) => one.href)).toContain(href)
 })

@@ -1,5 +1,4 @@
 import { features } from '@/core/identify/features'
-import { indexOf } from '@/core/search/names'
 import { techniques } from '@/core/sew/techniques'
 import { QUANTITIES, type QuantityId } from '@/core/units/convert'
 import { capitalise } from '@/core/units/format'
@@ -24,7 +23,7 @@ const fibreTold = (id: FibreId): HelpReference => {
   return {
     href: `/learn/fibres/${id}`,
     title: uk === us ? uk : `${uk} (US ${us})`,
-    about: `${FAMILY_WORDS[fibreById(id).family].phrase}: how it burns, its figures, what it is taken for`,
+    about: `${FAMILY_WORDS[fibreById(id).family].phrase}: how it burns, its figures, what it is ` + 'confused with',
     also: also.join(' '),
   }
 }
@@ -43,8 +42,8 @@ export const references: readonly HelpReference[] = [
     title,
     about:
       kind === 'burn'
-        ? 'a look at the flame: what each answer speaks for, and what it parts'
-        : 'a test without a flame: how it is done, and what it tells apart',
+        ? 'a question of the burn test: what each answer points to, and what it tells apart'
+        : 'a test without a flame: how to do it, and what it tells apart',
     also: kind === 'burn' ? 'burn' : 'test',
   })),
   ...(Object.keys(QUANTITIES) as QuantityId[]).flatMap((quantity) =>
@@ -72,6 +71,3 @@ export const references: readonly HelpReference[] = [
     also: `${CARE_GROUP_WORDS[careSymbol(id).group]} label symbol laundry`,
   })),
 ]
-
-/** The same, ready to be searched. */
-export const referenceIndex = indexOf(references, ({ title, about, also }) => ({ title, also: `${about} ${also}` }))

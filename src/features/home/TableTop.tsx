@@ -53,22 +53,20 @@ export function TableTop({ things, folds, pieces, left }: Props) {
     <Page>
       <Top>
         <Stack>
-          <h1>What is this cloth, and what will it make?</h1>
+          <h1>What is this fabric, and what can it become?</h1>
           <Lead>
-            For cloth whose story is lost: find out what it is, write it down once, and pick the right piece for a
-            pattern without ruining either.
+            Identify fabrics you know nothing about, record them once, and choose the right one for each pattern.
           </Lead>
           <Actions>
-            <StrongLink href="/find-out">Find out what a cloth is</StrongLink>
-            <Link href="/stash/new">Weigh and keep a piece</Link>
+            <StrongLink href="/identify">Identify a fabric</StrongLink>
+            <Link href="/stash/add">Add a fabric</Link>
           </Actions>
           <Soft>
-            Read <Link href="/safety">the cautions</Link> before the first flame.
+            Read <Link href="/safety">the cautions</Link> before your first burn test.
           </Soft>
         </Stack>
         <Stack $gap="0.75rem" as="section" aria-labelledby="next">
-          <h2 id="next">{things.length > 0 ? 'Worth doing now' : 'How it goes'}</h2>
-          {things.length > 0 ? <Soft>What somebody who does this daily would do next, and why.</Soft> : null}
+          <h2 id="next">{things.length > 0 ? 'Suggested next steps' : 'How it works'}</h2>
           <Things>
             {(things.length > 0 ? things : BEGINNING).map(({ id, says, why, href }) => (
               <li key={id}>
@@ -84,13 +82,13 @@ export function TableTop({ things, folds, pieces, left }: Props) {
       <LookedOver left={left} />
       {folds.length > 0 ? (
         <Stack as="section" aria-labelledby="shelf">
-          <h2 id="shelf">Touched last</h2>
-          <StashShelf folds={folds} label="Pieces, the last touched first" />
+          <h2 id="shelf">Recent</h2>
+          <StashShelf folds={folds} label="Recent fabrics" />
         </Stack>
       ) : null}
       {pieces > 0 ? (
         <p>
-          <Link href="/stash">All {countNoun(pieces, 'piece')}</Link>
+          <Link href="/stash">Show all {countNoun(pieces, 'fabric')}</Link>
         </p>
       ) : null}
     </Page>
@@ -101,26 +99,28 @@ export function TableTop({ things, folds, pieces, left }: Props) {
 const BEGINNING: readonly NextThing[] = [
   {
     id: 'first',
-    says: 'Never done it? The first five minutes',
-    why: 'What to gather, and a first safe burn of two threads that you know.',
-    href: '/learn/first',
+    says: 'New here? Your first burn test',
+    why: 'What to gather, and a first safe burn test with two threads that you know.',
+    href: '/learn/first-burn',
   },
   {
     id: 'find-out',
-    says: 'Find out what it is',
-    why: 'Burn a pinch of yarns, look, weigh, stretch: the likeliest answer, how sure, and what would settle it.',
-    href: '/find-out',
+    says: 'Identify it',
+    why:
+      'Burn a few yarns, look, weigh, stretch: you get the likeliest fibre, how sure it is, and ' +
+      'what would tell for certain.',
+    href: '/identify',
   },
   {
     id: 'keep',
-    says: 'Write it down once',
-    why: 'A kitchen scale and a ruler are enough; the piece goes on the shelf with all that is known.',
-    href: '/stash/new',
+    says: 'Record it once',
+    why: 'A kitchen scale and a ruler are enough; the fabric goes into your stash with everything you ' + 'know.',
+    href: '/stash/add',
   },
   {
     id: 'choose',
     says: 'See what it suits',
-    why: 'Every pattern is held against every piece: what fits, what does not, and what would rescue it.',
-    href: '/patterns',
+    why: 'We compare every pattern with every fabric: what suits, what does not, and how to rescue ' + 'the rest.',
+    href: '/make/patterns',
   },
 ]

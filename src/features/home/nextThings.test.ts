@@ -34,9 +34,9 @@ it('goes on with the project touched last, before a new mystery', () => {
   const things = nextThings({ ...EMPTY, underWay, mysteries: { first: { id: 'c', name: 'Bundle' }, count: 1 } })
   expect(things.map(({ id }) => id)).toEqual(['under-way', 'mystery'])
   expect(things[0]).toMatchObject({
-    says: 'Go on with The pilot’s coat',
-    why: 'Is it cut and marked? 2 projects are under way.',
-    href: '/projects/p',
+    says: 'Continue with The pilot’s coat',
+    why: 'Is it cut and marked? 2 projects are in progress.',
+    href: '/make/projects/p',
   })
 })
 
@@ -56,7 +56,7 @@ it('leads to the pattern and the controls once there are pieces', () => {
 
 it('says how many, in the singular where it is one', () => {
   const [one] = nextThings({ ...EMPTY, looseTests: [{ id: 'b', answers: 1 }] })
-  expect(one).toMatchObject({ why: 'One answer is given; it belongs to no piece yet.', href: '/bench/b' })
+  expect(one).toMatchObject({ why: 'One answer is given; it belongs to no fabric yet.', href: '/identify/burn/b' })
   const [three] = nextThings({ ...EMPTY, mysteries: { first: { id: 'x', name: 'x' }, count: 3 } })
-  expect(three).toMatchObject({ says: 'Begin with x', why: '3 pieces are still a mystery.' })
+  expect(three).toMatchObject({ says: 'Start with x', why: '3 fabrics are still unknown.' })
 })

@@ -35,62 +35,62 @@ export function nextThings(onTable: OnTheTable): NextThing[] {
   const things: (NextThing | false | undefined)[] = [
     inHand[0] && {
       id: 'in-hand',
-      says: `Go on with ${inHand[0].name.toLowerCase()}`,
-      why: 'It is in your hand and lies on no shelf yet.',
-      href: `/find-out?piece=${inHand[0].id}`,
+      says: `Continue with ${inHand[0].name.toLowerCase()}`,
+      why: 'You are identifying it; it is not in your stash yet.',
+      href: `/identify?piece=${inHand[0].id}`,
     },
     looseTests[0] && {
       id: 'loose-test',
-      says: 'Go on with the burn test',
+      says: 'Continue the burn test',
       why:
-        `${looseTests[0].answers === 1 ? 'One answer is' : `${looseTests[0].answers} answers are`} given; ` +
-        'it belongs to no piece yet.',
-      href: `/bench/${looseTests[0].id}`,
+        `${looseTests[0].answers === 1 ? 'One answer is' : `${looseTests[0].answers} answers are`} ` +
+        'given; it belongs to no fabric yet.',
+      href: `/identify/burn/${looseTests[0].id}`,
     },
     underWay[0] && {
       id: 'under-way',
-      says: `Go on with ${underWay[0].name}`,
-      why: underWay[0].next + (underWay.length > 1 ? ` ${underWay.length} projects are under way.` : ''),
-      href: `/projects/${underWay[0].id}`,
+      says: `Continue with ${underWay[0].name}`,
+      why: underWay[0].next + (underWay.length > 1 ? ` ${underWay.length} projects are in progress.` : ''),
+      href: `/make/projects/${underWay[0].id}`,
     },
     mysteries.first && {
       id: 'mystery',
-      says: `Begin with ${mysteries.first.name}`,
-      why: `${mysteries.count === 1 ? 'One piece is' : `${mysteries.count} pieces are`} still a mystery.`,
+      says: `Start with ${mysteries.first.name}`,
+      why: `${mysteries.count === 1 ? 'One fabric is' : `${mysteries.count} fabrics are`} still unknown.`,
       href: `/stash/${mysteries.first.id}`,
     },
     due > 0 && {
       id: 'practice',
-      says: 'See again what you are learning',
-      why: `${due === 1 ? 'One thing is' : `${due} things are`} due to be seen again; five minutes are enough.`,
+      says: 'Practise what you are learning',
+      why: `${due === 1 ? 'One thing is' : `${due} things are`} due for practice; five minutes are ` + 'enough.',
       href: '/learn/today',
     },
     pieces > 0 &&
       patterns === 0 && {
         id: 'first-pattern',
-        says: 'Write a pattern down',
-        why: 'Then you see which piece suits it, and what to measure for it.',
-        href: '/patterns/new',
+        says: 'Add a pattern',
+        why: 'Then we show which fabrics suit it, and what to measure.',
+        href: '/make/patterns/add',
       },
     pieces > 0 &&
       controls.count === 0 && {
         id: 'controls',
-        says: 'Put a known piece in the controls box',
-        why: 'A cotton, a wool and a polyester that you are sure of tell more beside an unknown than any table.',
-        href: '/bench/controls',
+        says: 'Add a known sample',
+        why: 'A cotton, a wool and a polyester that you are sure of make every comparison clearer.',
+        href: '/identify/samples',
       },
     controls.count > controls.burnt && {
       id: 'burn-control',
-      says: 'Burn a bit of a known piece',
-      why: 'It teaches the bench what you mean by “chemical” or “celery”.',
-      href: '/bench/controls',
+      says: 'Burn a bit of a known sample',
+      why: 'It teaches us what you mean by “chemical” or “celery”.',
+      href: '/identify/samples',
     },
     pieces > 0 &&
       patterns > 0 && {
         id: 'choose',
-        says: 'See what suits which pattern',
-        why: `${countNoun(patterns, 'pattern')} held against ${countNoun(pieces, 'piece')}.`,
-        href: '/patterns',
+        says: 'Compare patterns and fabrics',
+        why: `${countNoun(patterns, 'pattern')} compared with ${countNoun(pieces, 'fabric')}.`,
+        href: '/make/patterns',
       },
   ]
   return things.filter((thing): thing is NextThing => !!thing).slice(0, FEW)

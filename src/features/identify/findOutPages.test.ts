@@ -51,13 +51,13 @@ describe('a burn test', () => {
     const other = await startBurnTest(db, {}, AT)
     expect((await loadTest(own))!.controls).toEqual([])
     expect((await loadTest(other))!.controls).toMatchObject([{ fibre: 'wool' }])
-    expect((await loadTest(own))!.of).toEqual({ name: 'Known wool', href: '/bench/controls' })
+    expect((await loadTest(own))!.of).toEqual({ name: 'Known wool', href: '/identify/samples' })
     const entry = { code: 'A', name: 'Known wool', fibres: ['wool'], controlId, pieceId: null, answer: null }
     const box = { begun: AT, isPacked: true, entries: [entry] } as never
     const { id: blindId } = await createRecord(db, 'blind-box', box, AT)
     await beginTest({ blind: { id: blindId, code: 'A' } })
     const blind = redirect.mock.calls[0]![0].split('/').at(-1) as string
-    expect((await loadTest(blind))!.of).toEqual({ name: 'Envelope A', href: '/learn/blind' })
+    expect((await loadTest(blind))!.of).toEqual({ name: 'Envelope A', href: '/learn/blind-test' })
     expect(await beginTest({ blind: { id: GONE, code: 'A' } })).toMatchObject({ ok: false, gone: true })
     await dropControl(controlId)
     expect((await loadTest(other))!.controls).toEqual([])
@@ -103,6 +103,6 @@ describe('readings', () => {
 it('a cloth in hand is a piece that lies on no shelf yet', async () => {
   await takeInHand()
   const [kept] = (await allRecords(db, 'piece')).kept
-  expect(redirect).toHaveBeenCalledWith(`/find-out?piece=${kept!.id}`)
+  expect(redirect).toHaveBeenCalledWith(`/identify?piece=${kept!.id}`)
   expect((await findRecord(db, 'piece', kept!.id))!.data.inHand).toBe(true)
 })

@@ -7,8 +7,8 @@ export function Learn() {
   return (
     <Page>
       <div>
-        <h1>Look it up</h1>
-        <Lead>Fibres, cloths and weaves, from the same tables that the verdicts are made of.</Lead>
+        <h1>Reference</h1>
+        <Lead>Fibres, fabrics and weaves, from the same data as our results.</Lead>
       </div>
       <Tiles>
         {pages
@@ -23,9 +23,9 @@ export function Learn() {
           ))}
         <Paper>
           <h2>
-            <Link href="/bench/tests">Tests without a flame</Link>
+            <Link href="/identify/tests">Tests without a flame</Link>
           </h2>
-          <Soft>How each is done, what it tells apart, what spoils it, what can hurt.</Soft>
+          <Soft>How to do each test, what it tells apart, what misleads it, and its dangers.</Soft>
         </Paper>
       </Tiles>
     </Page>

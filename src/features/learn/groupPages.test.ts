@@ -40,7 +40,10 @@ describe('a set for a class', () => {
     for (const stages of opened.is.specimens) expect(stages.length).toBeGreaterThan(2)
     const told = JSON.stringify(opened.is.specimens)
     for (const { topic } of specimens) expect(told).not.toContain(topic.id)
-    expect(await openSet({ ...SET, count: 2 })).toMatchObject({ ok: false, errors: { count: 'at least three' } })
+    expect(await openSet({ ...SET, count: 2 })).toMatchObject({
+      ok: false,
+      errors: { count: 'Please choose at least three.' },
+    })
     expect(await openSet('a set')).toMatchObject({ ok: false })
   })
   it('is compared: who knew most stands first, and what each specimen was is told', async () => {

@@ -57,7 +57,7 @@ describe('the workroom', () => {
     expect(await saveWorkroom(said)).toMatchObject({ ok: true })
     expect((await readWorkroom(db)).workroom).toMatchObject({ machine: { overlocker: true }, hours: said.hours })
     const wrong = { ...said, hours: [{ day: 0, from: '20:00', to: '18:00' }] }
-    expect(JSON.stringify(await saveWorkroom(wrong))).toContain('it ends before it begins')
+    expect(JSON.stringify(await saveWorkroom(wrong))).toContain('The time must end after it begins.')
     expect((await readWorkroom(db)).workroom.hours).toEqual(said.hours)
   })
   it('reads a calendar, says what is none, and forgets it', async () => {

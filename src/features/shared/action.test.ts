@@ -22,7 +22,7 @@ describe('an action', () => {
     const work = jest.fn()
     const act = action([RecordIdSchema, Size], work)
     expect(await act(GONE, { widthMm: 0 })).toEqual({ ok: false, errors: { widthMm: 'wider than nothing' } })
-    expect(await act('x', { widthMm: 1 })).toEqual({ ok: false, errors: { '': 'that is no id of a record' } })
+    expect(await act('x', { widthMm: 1 })).toEqual({ ok: false, errors: { '': 'That is not the id of a record.' } })
     expect(await act(anything(undefined), anything(null))).toMatchObject({ ok: false })
     expect(work).not.toHaveBeenCalled()
   })

@@ -95,7 +95,7 @@ function refusalOf(error: unknown): Refusal {
   if (error instanceof GoneError) return { ok: false, errors: { '': error.message }, gone: true }
   if (error instanceof ChangedSinceError) return refusedFor(error.message)
   if (error instanceof RefusedError) return { ok: false, errors: { [error.path]: error.message } }
-  if (isTrouble(error)) return refusedFor(`${error.message}. Nothing was kept; what you wrote still stands here.`)
+  if (isTrouble(error)) return refusedFor(`${error.message}. Nothing was saved; your entries are still here.`)
   if (isNotWritten(error) || isHeavyRefusal(error)) return refusedFor(error.message)
   throw error
 }

@@ -1,13 +1,13 @@
 /** The five places of the program, in the order of the job. */
-export const PLACES = ['table', 'find-out', 'stash', 'make', 'learn'] as const
+export const PLACES = ['home', 'identify', 'stash', 'make', 'learn'] as const
 export type PlaceId = (typeof PLACES)[number]
 
 export const PLACE_WORDS: Readonly<Record<PlaceId, { title: string; asks: string }>> = {
-  table: { title: 'Table', asks: 'What shall I do now?' },
-  'find-out': { title: 'Find out', asks: 'What is this cloth?' },
-  stash: { title: 'Stash', asks: 'What have I, and where is it?' },
-  make: { title: 'Make', asks: 'What from what, and how?' },
-  learn: { title: 'Learn', asks: 'How do I get better at it?' },
+  home: { title: 'Home', asks: 'What should I do now?' },
+  identify: { title: 'Identify', asks: 'What is this fabric?' },
+  stash: { title: 'Stash', asks: 'What do I have, and where?' },
+  make: { title: 'Make', asks: 'What can I make, and how?' },
+  learn: { title: 'Learn', asks: 'How do I get better?' },
 }
 
 /** A page of the program. */

@@ -55,9 +55,9 @@ test('to cancel it ends the worker at once', async () => {
 
 test('a worker that cannot be run says what failed', async () => {
   const { here, breaks } = worker()
-  const { answer } = runIn<Jobs, number>(here, (jobs) => jobs.wait(), 'This browser could not lay it out.')
+  const { answer } = runIn<Jobs, number>(here, (jobs) => jobs.wait(), 'This browser could not make the layout.')
   breaks()
-  await expect(answer).rejects.toThrow('This browser could not lay it out.')
+  await expect(answer).rejects.toThrow('This browser could not make the layout.')
 })
 
 test('a worker whose code comes late still gets its job', async () => {

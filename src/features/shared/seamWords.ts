@@ -5,8 +5,8 @@ export const CAME_WORDS: Readonly<Record<SeamCame, string>> = {
   puckered: 'it puckered',
   skipped: 'it skipped stitches',
   holes: 'it left holes',
-  wavy: 'it waved',
-  marks: 'the cloth was marked',
+  wavy: 'it went wavy',
+  marks: 'the fabric was marked',
 }
 
 /** A test seam in one line. */
@@ -15,7 +15,7 @@ export function seamWords({ needleNm, point, thread, lengthMm, tension, came, no
     `NM ${needleNm}${point ? `, ${point}` : ''}`,
     `${lengthMm} mm`,
     thread,
-    tension === 'usual' ? '' : `${tension} above`,
+    tension === 'usual' ? '' : `upper tension ${tension}`,
   ]
   return `${parts.filter(Boolean).join(', ')}: ${CAME_WORDS[came]}.${notes ? ` ${notes}` : ''}`
 }

@@ -5,10 +5,30 @@ export type Shown = RecordKindId | 'everything' | 'backups' | 'sessions'
 
 /** A piece’s name, and what is known of it, stand wherever a piece can be chosen. */
 const OF_PIECES = [
-  ...['/', '/stash/*', '/patterns/*', '/projects/*', '/shop/*', '/plan', '/use-up', '/mend', '/mix', '/search'],
-  ...['/find-out', '/bench/*', '/inspect', '/measure/*', '/learn/*'],
+  ...[
+    '/',
+    '/stash/*',
+    '/make/patterns/*',
+    '/make/projects/*',
+    '/make/shopping/*',
+    '/make/schedule',
+    '/make/leftovers',
+    '/make/mending',
+    '/make/combine',
+    '/search',
+  ],
+  ...['/identify', '/identify/burn/*', '/identify/name', '/identify/measure/*', '/learn/*'],
 ]
-const OF_PATTERNS = ['/', '/patterns/*', '/projects/*', '/stash/*', '/shop/*', '/plan', '/use-up', '/search']
+const OF_PATTERNS = [
+  '/',
+  '/make/patterns/*',
+  '/make/projects/*',
+  '/stash/*',
+  '/make/shopping/*',
+  '/make/schedule',
+  '/make/leftovers',
+  '/search',
+]
 
 /** The pages that show each; a star stands for all below. */
 const SHOWN_ON: Record<Shown, readonly string[]> = {
@@ -21,21 +41,21 @@ const SHOWN_ON: Record<Shown, readonly string[]> = {
   lot: ['/stash/*'],
   heap: ['/stash/*'],
   view: ['/stash'],
-  garment: ['/stash/*', '/use-up', '/mend'],
-  notion: ['/stash/*', '/projects/*', '/shop/*', '/mend'],
-  yarn: ['/stash/*', '/mix'],
-  'test-seam': ['/stash/*', '/projects/*'],
+  garment: ['/stash/*', '/make/leftovers', '/make/mending'],
+  notion: ['/stash/*', '/make/projects/*', '/make/shopping/*', '/make/mending'],
+  yarn: ['/stash/*', '/make/combine'],
+  'test-seam': ['/stash/*', '/make/projects/*'],
   pattern: OF_PATTERNS,
-  'pattern-piece': ['/patterns/*', '/projects/*'],
-  lay: ['/patterns/*', '/projects/*', '/stash/*', '/plan'],
+  'pattern-piece': ['/make/patterns/*', '/make/projects/*'],
+  lay: ['/make/patterns/*', '/make/projects/*', '/stash/*', '/make/schedule'],
   project: OF_PATTERNS,
   'project-cloth': OF_PATTERNS,
-  workroom: ['/workroom', '/plan', '/projects/*', '/stash/*'],
-  'blind-box': ['/learn/*', '/bench/*'],
+  workroom: ['/make/equipment', '/make/schedule', '/make/projects/*', '/stash/*'],
+  'blind-box': ['/learn/*', '/identify/burn/*'],
   practice: ['/', '/learn/*'],
   look: ['/', '/learn/*'],
   guess: ['/', '/learn/*'],
-  backups: ['/stash/safe'],
+  backups: ['/stash/backup'],
   sessions: ['/settings'],
 }
 

@@ -19,25 +19,25 @@ import { PRICE_PER_WORDS } from '@/core/vocabulary/stash'
 /** What two windows may have written differently. */
 const COMPARED = [
   ['Name', ({ name }: Piece) => name],
-  ['What is it called', ({ called }: Piece) => called],
-  ['Where it lies', ({ place }: Piece) => place],
-  ['Where it came from', ({ source }: Piece) => source],
+  ['Fabric type', ({ called }: Piece) => called],
+  ['Location', ({ place }: Piece) => place],
+  ['Source', ({ source }: Piece) => source],
   ['Width, mm', ({ widthMm }: Piece) => String(widthMm ?? '')],
   ['Length, mm', ({ lengthMm }: Piece) => String(lengthMm ?? '')],
-  ['Stretch across, %', ({ stretchWidthPercent }: Piece) => String(stretchWidthPercent ?? '')],
-  ['What it is', ({ thing }: Piece) => wordFor(THING_WORDS[thing], 'uk')],
+  ['Stretch across the width, %', ({ stretchWidthPercent }: Piece) => String(stretchWidthPercent ?? '')],
+  ['Made up as', ({ thing }: Piece) => wordFor(THING_WORDS[thing], 'uk')],
   ['Washed', ({ washed }: Piece) => WASH_STATE_WORDS[washed]],
-  ['Came on', ({ got }: Piece) => got ?? ''],
+  ['Date added', ({ got }: Piece) => got ?? ''],
   [
     'Price',
     ({ price }: Piece) =>
-      price ? `${moneyText(price.amount, price.currency)} for ${PRICE_PER_WORDS[price.per]}` : '',
+      price ? `${moneyText(price.amount, price.currency)} per ${PRICE_PER_WORDS[price.per]}` : '',
   ],
   ['Tags', ({ tags }: Piece) => tags.join(', ')],
-  ['What for', ({ ideas }: Piece) => ideas],
+  ['Ideas', ({ ideas }: Piece) => ideas],
   ['Care', ({ care }: Piece) => care.map((id) => careSymbol(id).words).join(', ')],
-  ['How it falls', ({ body }: Piece) => body ?? ''],
-  ['Shows through', ({ opacity }: Piece) => opacity ?? ''],
+  ['Drape', ({ body }: Piece) => body ?? ''],
+  ['Opacity', ({ opacity }: Piece) => opacity ?? ''],
   ['Label', ({ claim }: Piece) => claim.map(({ fibre, percent }) => `${percent} % ${fibre}`).join(', ')],
   ['Looks', ({ look }: Piece) => `${look.warp} ${look.weft} ${look.accent ?? ''} ${look.colouring}`],
   ['Border', ({ border }: Piece) => (border ? `${border.side}, ${border.reachMm} mm` : '')],
@@ -67,14 +67,12 @@ export function EditPiece({ id, revision, initial, weave }: Props) {
   })
   return (
     <Page>
-      <h1>{inHand ? 'Keep it in the stash' : initial.name}</h1>
+      <h1>{inHand ? 'Add to stash' : initial.name}</h1>
       <RecordForm
         form={form}
-        keep={inHand ? 'Keep it in the stash' : 'Keep the changes'}
+        keep={inHand ? 'Add to stash' : 'Save changes'}
         compared={COMPARED}
-        beside={
-          <ButtonLink href={inHand ? `/find-out?piece=${id}` : `/stash/${id}`}>Back without changing</ButtonLink>
-        }
+        beside={<ButtonLink href={inHand ? `/identify?piece=${id}` : `/stash/${id}`}>Cancel</ButtonLink>}
       >
         <PieceFields
           piece={form.value}

@@ -19,7 +19,7 @@ interface Props {
   verdict: Answer['verdict'] | null
 }
 
-const HALF_WEIGHED = 'The weighing is half filled in: finish it, or empty weight, length and width.'
+const HALF_WEIGHED = 'The weighing is not complete: fill in weight, length and width, or clear all three.'
 
 /** Weigh it, keep it: one page from the bench to the shelf. */
 export function NewPiece({ blank, testId, verdict }: Props) {
@@ -37,17 +37,17 @@ export function NewPiece({ blank, testId, verdict }: Props) {
   const keep = () => (isBegun && !reading ? form.refuse({ form: HALF_WEIGHED }) : form.submit())
   return (
     <Page>
-      <h1>Weigh it, keep it</h1>
+      <h1>Add a fabric</h1>
       {verdict ? (
         <Callout>
-          <b>From the bench:</b> {verdict.text}
+          <b>From the burn test:</b> {verdict.text}
         </Callout>
       ) : null}
-      <RecordForm form={form} keep="Keep it in the stash" onKeep={keep}>
+      <RecordForm form={form} keep="Add to stash" onKeep={keep}>
         <Paper aria-labelledby="weigh">
           <h2 id="weigh">Weigh it</h2>
           <Soft>
-            Lay a piece of known size on the scale. With a coarse scale, fold up a long length and give its whole
+            Put a piece of known size on the scale. With a coarse scale, fold up a long length and enter its whole
             length and width.
           </Soft>
           <Columns $first="1.5fr">

@@ -47,12 +47,12 @@ export function Stash(props: LoadedStash & { isList: boolean; damaged: readonly 
     <Page>
       <Top>
         <div>
-          <h1>The stash</h1>
+          <h1>Stash</h1>
           <Soft>{countWords(props)}</Soft>
         </div>
         <Actions>
-          <StrongLink href="/stash/new">Weigh and keep a piece</StrongLink>
-          <Link href="/bench">Burn a mystery piece</Link>
+          <StrongLink href="/stash/add">Add a fabric</StrongLink>
+          <Link href="/identify/burn">Burn-test an unknown fabric</Link>
         </Actions>
       </Top>
       <Damaged cards={damaged} />
@@ -62,7 +62,7 @@ export function Stash(props: LoadedStash & { isList: boolean; damaged: readonly 
           label="Search the stash"
           value={text}
           onChange={type}
-          hint="Name, fibre, cloth, place, tag; UK or US words."
+          hint="Name, fibre, fabric name, location, tag; UK or US words."
           type="search"
         />
       ) : null}
@@ -73,7 +73,7 @@ export function Stash(props: LoadedStash & { isList: boolean; damaged: readonly 
         <Beside aria-busy={isAsking}>
           <Filters {...props} onAsk={ask}>
             <SelectField
-              label="In order of"
+              label="Sort by"
               value={query.sort}
               onChange={(sort) => ask({ ...query, sort })}
               options={SHELF_SORTS.map((sort) => [sort, SORT_WORDS[sort]] as const)}
@@ -91,7 +91,7 @@ export function Stash(props: LoadedStash & { isList: boolean; damaged: readonly 
           <Stack $gap="1.25rem">
             {found > 0 && asksSomething(query) ? (
               <p>
-                <Link href={`/stash/cards?${address}`}>Print cards of these</Link>
+                <Link href={`/stash/cards?${address}`}>Print cards for these</Link>
               </p>
             ) : null}
             {found === 0 ? <Nothing query={query} /> : null}
@@ -109,9 +109,9 @@ export function Stash(props: LoadedStash & { isList: boolean; damaged: readonly 
 
 function Nothing({ query }: { query: ShelfQuery }) {
   return query.text ? (
-    <p>Nothing on the shelves answers to “{query.text}”.</p>
+    <p>We found no fabric called “{query.text}”.</p>
   ) : (
-    <p>Nothing on the shelves answers to all of that. Take one of the filters off.</p>
+    <p>No fabric has all of that. Remove a filter.</p>
   )
 }
 
@@ -145,9 +145,9 @@ function useAsking(query: ShelfQuery, isList: boolean) {
 }
 
 function countWords({ all, found, mysteries, query, keptTo }: LoadedStash): string {
-  if (all === 0) return 'Nothing on the shelves yet.'
-  const unknown = mysteries > 0 ? `, ${mysteries} of them still a mystery` : ''
-  if (keptTo) return `${countNoun(found, 'piece')} of “${keptTo}”${unknown}.`
-  if (asksSomething(query)) return `${found} of ${countNoun(all, 'piece')}${unknown}.`
-  return `${countNoun(all, 'piece')}${unknown}. As wide as the cloth, as thick as what is left.`
+  if (all === 0) return 'Your stash is empty.'
+  const unknown = mysteries > 0 ? `, ${mysteries} of them unknown` : ''
+  if (keptTo) return `${countNoun(found, 'fabric')} of “${keptTo}”${unknown}.`
+  if (asksSomething(query)) return `${found} of ${countNoun(all, 'fabric')}${unknown}.`
+  return `${countNoun(all, 'fabric')}${unknown}. A wider fold is a wider fabric; a thicker fold is a longer one.`
 }

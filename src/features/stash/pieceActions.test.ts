@@ -32,7 +32,7 @@ describe('cutting from a piece', () => {
   it('of more than there is, is refused at its field, and nothing is cut', async () => {
     const id = await piece('Lobby curtain', CURTAIN)
     const cut = { pieceId: id, lengthMm: 3200, what: '', offcuts: [offcut] }
-    const refusal = { ok: false, errors: { lengthMm: 'There is not as much of it left.' } }
+    const refusal = { ok: false, errors: { lengthMm: 'There is not so much of it left.' } }
     expect(await cutPiece(cut)).toEqual(refusal)
     expect((await dataOf('piece', id)).lengthMm).toBe(3000)
     expect((await allRecords(db, 'piece')).kept).toHaveLength(1)
@@ -136,7 +136,7 @@ describe('photographs', () => {
     const form = new FormData()
     form.set('picture', new Blob(['no picture at all']), 'cloth.png')
     expect(await addPhoto(id, form)).toMatchObject({ ok: false })
-    expect(await addPhoto(id, new FormData())).toMatchObject({ ok: false, errors: { '': 'No picture came along.' } })
+    expect(await addPhoto(id, new FormData())).toMatchObject({ ok: false, errors: { '': 'No photo was sent.' } })
     expect(await addPhoto(GONE, await picture('red'))).toMatchObject({ ok: false, gone: true })
     expect(readdirSync(home, { recursive: true })).toHaveLength(before)
     expect(await changePhotos(id, anything({ do: 'burn it' }))).toMatchObject({ ok: false })
@@ -168,7 +168,7 @@ describe('keeping a new piece', () => {
     const first = (await keepPiece(told('First', { testId, id: v7() }))) as { id: string }
     expect(await keepPiece(told('Second', { testId, id: v7() }))).toEqual({
       ok: false,
-      errors: { testId: 'This burn test was kept with “First” in another window. Nothing was moved.' },
+      errors: { testId: 'This burn test was saved with “First” in another window. Nothing changed.' },
     })
     expect(await pieces()).toEqual(['First'])
     expect((await burnTestsOf(db, first.id)).map((test) => test.id)).toEqual([testId])

@@ -50,7 +50,7 @@ describe('a piece', () => {
     await dropPiece(id)
     expect(await loadPiece(id, METRIC)).toBeUndefined()
     await expect(dropPiece(id)).resolves.toBeUndefined()
-    expect(await dropPiece('no id')).toMatchObject({ ok: false, errors: { '': 'that is no id of a record' } })
+    expect(await dropPiece('no id')).toMatchObject({ ok: false, errors: { '': 'That is not the id of a record.' } })
   })
   it('has its shape with its holes, and refuses one that crosses itself', async () => {
     const id = await piece('Opened sleeve', { widthMm: 500, lengthMm: 600 })

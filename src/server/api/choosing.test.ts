@@ -172,7 +172,7 @@ describe('match, more', () => {
     })
     expect(status).toBe(200)
     expect(body.interval80[0]).toBeLessThanOrEqual(body.score)
-    expect(body.spread).toMatch(/of 100/)
+    expect(body.spread).toMatch(/in 100|out of 100/)
     expect(body).toHaveProperty('together')
     expect((await ask(matchComputation.post, { need: {}, fabric: { fibres: ['wool'] } })).status).toBe(200)
   })

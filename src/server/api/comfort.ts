@@ -23,7 +23,7 @@ export const ComfortResponse = z.object({
 
 export const comfortComputation = computation({
   name: 'comfort',
-  summary: 'How a cloth wears in hot, mild and cold weather.',
+  summary: 'How a fabric feels in hot, mild and cold weather.',
   request: ComfortRequest,
   response: ComfortResponse,
   example: { fabric: { called: 'linen', gsm: 160, fibres: ['linen'] }, nextToSkin: true },

@@ -57,7 +57,7 @@ export const DyeResponse = z.object({
 
 export const dyeComputation = computation({
   name: 'dye',
-  summary: 'Whether a cloth takes dye, the colour that comes, what goes into the bath, and what to mind.',
+  summary: 'Whether a fabric takes dye, the expected colour, the recipe, and what to watch out for.',
   request: DyeRequest,
   response: DyeResponse,
   example: {

@@ -27,7 +27,7 @@ export const EnoughRequest = z.strictObject({
       nap: z.boolean().default(false),
     }),
     MOST_LENGTHS,
-  ).min(1, 'say at least one length of the envelope'),
+  ).min(1, 'give at least one length from the envelope'),
   fabric: EnoughFabricSchema,
   pieces: z.number().int().min(1).max(MOST_PIECES).optional(),
   marginMm: z.number().min(0).max(10_000).default(0),

@@ -61,7 +61,8 @@ export async function getExport(request: Request): Promise<Response> {
 /** POST /api/v1/import: a document or an archive, all of it or nothing. */
 export async function postImport(request: Request): Promise<Response> {
   const asked = ImportQuery.safeParse(queryOf(request))
-  if (!asked.success) return problem(400, 'bad-input', 'An import is not asked for like that.', issuesOf(asked.error))
+  if (!asked.success)
+    return problem(400, 'bad-input', 'We don’t understand this import request.', issuesOf(asked.error))
   const bytes = await bytesOf(request)
   if (bytes instanceof Response) return bytes
   const { trial, progress } = asked.data
@@ -104,8 +105,13 @@ function told(
 
 function answered(outcome: ImportOutcome): Response {
   if ('issues' in outcome)
-    return problem(422, 'makes-no-sense', 'Nothing was taken in: something in it makes no sense.', outcome.issues)
-  if ('stopped' in outcome) return problem(409, 'stopped', 'It was stopped. Nothing was taken in.', [])
+    return problem(
+      422,
+      'makes-no-sense',
+      'Nothing was imported: something in it does not make sense.',
+      outcome.issues,
+    )
+  if ('stopped' in outcome) return problem(409, 'stopped', 'Stopped. Nothing was imported.', [])
   return Response.json(ImportResponse.parse(outcome))
 }
 
@@ -119,7 +125,7 @@ function troubled(error: unknown): Response {
 }
 
 const tooLarge = () =>
-  problem(413, 'too-large', `At most ${MOST_IMPORT_BYTES / 1024 / 1024} MiB are taken in at once.`, [
+  problem(413, 'too-large', `You can import ${MOST_IMPORT_BYTES / 1024 / 1024} MiB at once.`, [
     { path: 'body', message: 'too large' },
   ])
 
@@ -127,7 +133,7 @@ const tooLarge = () =>
 async function bytesOf(request: Request): Promise<Uint8Array | Response> {
   if (Number(request.headers.get('content-length') ?? 0) > MOST_IMPORT_BYTES + 64 * 1024) return tooLarge()
   const nothing = (path: string) =>
-    problem(400, 'bad-input', 'There is nothing to take in.', [
+    problem(400, 'bad-input', 'There is nothing to import.', [
       { path, message: 'a document or an archive is needed' },
     ])
   if (request.headers.get('content-type')?.startsWith('multipart/form-data')) {

@@ -40,7 +40,7 @@ export function postJson<Asked extends z.ZodType>(
       return problem(400, 'bad-json', 'The body must be JSON.', [{ path: 'body', message }])
     }
     const beyond = beyondBounds(body)
-    if (beyond) return problem(422, 'makes-no-sense', `The body is more than is read: ${beyond.message}.`, [beyond])
+    if (beyond) return problem(422, 'makes-no-sense', `The body is too large: ${beyond.message}.`, [beyond])
     const parsed = schema.safeParse(body)
     if (!parsed.success) return problemOf(parsed.error)
     return answered(() => compute(parsed.data, request.signal), answerSchema)

@@ -87,7 +87,7 @@ export const IdentifyResponse = z.object({
 
 export const identifyComputation = computation({
   name: 'identify',
-  summary: 'What is this cloth made of, given what was seen?',
+  summary: 'What is this fabric made of, given these answers?',
   request: IdentifyRequest,
   response: IdentifyResponse,
   example: {

@@ -72,7 +72,7 @@ export const LayRequest = z
   .strictObject({
     cloth: ClothSchema.optional(),
     panels: listOf(PanelSchema, MOST_PANELS).optional(),
-    pieces: listOf(PieceSchema, MOST_KINDS).min(1, 'say at least one piece'),
+    pieces: listOf(PieceSchema, MOST_KINDS).min(1, 'give at least one piece'),
     match: listOf(z.strictObject({ a: NotchOf, b: NotchOf, axes: z.enum(AXES).default('y') }), 400).default([]),
     gapMm: z.number().min(0).max(500).default(0),
     seconds: z.number().gt(0).max(LONGEST_SECONDS).optional(),
@@ -80,7 +80,7 @@ export const LayRequest = z
   })
   .refine(({ cloth, panels }) => (cloth === undefined) !== (panels === undefined || panels.length === 0), {
     path: ['cloth'],
-    message: 'say either a length of cloth or panels',
+    message: 'give either a length of fabric or panels',
   })
 
 const PlacedPoint = z.tuple([z.number(), z.number()])
@@ -121,7 +121,9 @@ export const LayResponse = z.object({
 
 export const layComputation = computation({
   name: 'lay',
-  summary: 'How a pattern’s pieces lie on a length of cloth or on odd pieces, how much it takes, and what is left.',
+  summary:
+    'Lays out pattern pieces on a length of fabric or on irregular pieces: how much they need, and ' +
+    'what is left.',
   request: LayRequest,
   response: LayResponse,
   example: {

@@ -41,7 +41,7 @@ export const MatchRequest = z
         context.addIssue({
           code: 'custom',
           path: [given === 0 ? whole : kept],
-          message: `say either ${whole} or ${kept}, one of the two`,
+          message: `give either ${whole} or ${kept}, not both`,
         })
     }
   })
@@ -68,7 +68,7 @@ export const MatchResponse = z.object({
 
 export const matchComputation = computation({
   name: 'match',
-  summary: 'How well a cloth meets what a pattern needs, why, and what would rescue it.',
+  summary: 'How well a fabric suits a pattern’s needs, why, and what would rescue it.',
   request: MatchRequest,
   response: MatchResponse,
   example: {
@@ -88,6 +88,6 @@ async function needOf({ need, patternId }: z.infer<typeof MatchRequest>): Promis
 async function offerOf({ fabric, fabricId }: z.infer<typeof MatchRequest>): Promise<Offer> {
   if (fabric) return offerFrom(fabric)
   const entry = await readStashEntry(await notebook(), mustHave(fabricId), 'uk')
-  if (!entry) throw new NoSense(['fabricId'], `there is no piece ${fabricId} in this notebook`)
+  if (!entry) throw new NoSense(['fabricId'], `there is no fabric ${fabricId} in this notebook`)
   return pieceOffer(entry, entry.sheet)
 }

@@ -29,7 +29,7 @@ export const MixResponse = z.object({
 
 export const mixComputation = computation({
   name: 'mix',
-  summary: 'Whether two cloths go together in one thing, where not, and what to do about it.',
+  summary: 'Whether two fabrics can be combined, what the problems are, and what to do about them.',
   request: MixRequest,
   response: MixResponse,
   example: {

@@ -24,7 +24,7 @@ export const NameResponse = z.object({
 
 export const nameComputation = computation({
   name: 'name',
-  summary: 'Which cloth is this called, given how it is made?',
+  summary: 'What is this fabric called, given how it is made?',
   request: NameRequest,
   response: NameResponse,
   example: {
@@ -50,4 +50,4 @@ export const nameComputation = computation({
   },
 })
 
-const NONE_MAKES = 'A cloth that is not in the list: what was seen fits none of its names well.'
+const NONE_MAKES = 'A fabric that is not in our list: your answers fit none of its names well.'

@@ -82,15 +82,15 @@ function exchangePaths(problems: object): [string, object][] {
       {
         post: {
           operationId: 'import',
-          summary: 'Takes a document or an archive in, all of it or nothing.',
+          summary: 'Imports a document or an archive, all of it or nothing.',
           parameters: [
-            parameter('trial', ['0', '1'], '1 tells what it would do, and does nothing'),
-            parameter('progress', ['0', '1'], '1 answers lines of JSON as it gets on, the outcome last'),
+            parameter('trial', ['0', '1'], '1 shows what it would do, and changes nothing'),
+            parameter('progress', ['0', '1'], '1 answers with lines of JSON while it works, the result last'),
           ],
           requestBody: { required: true, content: document },
           responses: {
             200: {
-              description: 'Taken in',
+              description: 'Imported',
               content: { 'application/json': { schema: jsonSchema(ImportResponse, 'output') } },
             },
             ...problems,

@@ -24,5 +24,5 @@ test.each<[z.ZodType, unknown, string]>([
 })
 
 test('a schema’s own words stay', () => {
-  expect(said(z.number().min(3, 'a width is more than zero'), 1)).toEqual(['a width is more than zero'])
+  expect(said(z.number().min(3, 'Please enter a width above zero.'), 1)).toEqual(['Please enter a width above zero.'])
 })

@@ -25,7 +25,7 @@ export const PrepareRequest = z.strictObject({
     z.strictObject({
       id: z.string().min(1).max(64),
       fabric: FabricSchema,
-      grams: z.number().gt(0, 'a cloth weighs more than nothing').max(100_000).optional(),
+      grams: z.number().gt(0, 'a fabric weighs more than nothing').max(100_000).optional(),
       willBeWashed: z.enum(WASHES).default('warm'),
       shade: z.enum(SHADES).default('light'),
       bleeds: z.boolean().nullable().default(null),
@@ -84,7 +84,7 @@ export const PrepareResponse = z.object({
 
 export const prepareComputation = computation({
   name: 'prepare',
-  summary: 'Steps from a cloth that was brought home to the last hem, in loads, laid into the hours that there are.',
+  summary: 'Steps from new fabric to the last hem, in loads, planned into your free time.',
   request: PrepareRequest,
   response: PrepareResponse,
   example: {
@@ -95,7 +95,7 @@ export const prepareComputation = computation({
   run: ({ pieces, free, project, ...rest }) => {
     const seen = new Set<string>()
     pieces.forEach(({ id }, i) => {
-      if (seen.has(id)) throw new NoSense(['pieces', i, 'id'], 'two pieces are called so')
+      if (seen.has(id)) throw new NoSense(['pieces', i, 'id'], 'two fabrics have this id')
       seen.add(id)
     })
     const windows = free.map(({ start, end }, i) => {

@@ -23,7 +23,7 @@ export const QuantityResponse = ReadingSchema.extend({
 
 export const quantityComputation = computation({
   name: 'quantity',
-  summary: 'A number as a person types it, with its unit; what can be read in two ways says so.',
+  summary: 'A number as a person types it, with its unit; we say if it can be read in two ways.',
   request: QuantityRequest,
   response: QuantityResponse,
   example: { text: '1 yd 9 in', kind: 'length', locale: 'en-US' },

@@ -60,7 +60,7 @@ export const SetResponse = z.object({
 
 export const setComputation = computation({
   name: 'set',
-  summary: 'Whether a cloth, its lining, interfacing and wadding go together.',
+  summary: 'Whether a fabric, its lining, interfacing and wadding go together.',
   request: SetRequest,
   response: SetResponse,
   example: {

@@ -111,8 +111,7 @@ export const SewResponse = z.union([SewAdviceAnswer, NotSewn])
 
 export const sewComputation = computation({
   name: 'sew',
-  summary:
-    'How a cloth wants to be handled: needle, thread, stitch, cutting, pressing, seams and hems, in their order.',
+  summary: 'How to sew a fabric: needle, thread, stitch, cutting, pressing, seams and hems, in order.',
   request: SewRequest,
   response: SewResponse,
   example: { fabric: { called: 'denim', gsm: 400, fibres: ['cotton'] }, garment: 'trousers', lined: false },

@@ -58,7 +58,7 @@ const NOTHING = {
 
 export const tableComputation = computation({
   name: 'table',
-  summary: 'A spreadsheet’s text read into fabrics; nothing is kept.',
+  summary: 'A spreadsheet’s text read into fabrics; nothing is saved.',
   request: TableRequest,
   response: TableResponse,
   example: { text: 'name;width (cm);fibre\nAwning;150;cotton\nFoyer curtain;137;linen\n', locale: 'en-GB' },

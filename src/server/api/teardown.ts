@@ -55,7 +55,7 @@ export const TeardownResponse = z.object({
 
 export const teardownComputation = computation({
   name: 'teardown',
-  summary: 'How a garment comes apart, seam by seam, and the panels that it yields.',
+  summary: 'How to take a garment apart, seam by seam, and the panels that it yields.',
   request: TeardownRequest,
   response: TeardownResponse,
   example: {

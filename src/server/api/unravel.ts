@@ -30,7 +30,7 @@ export const UnravelResponse = z.object({
 
 export const unravelComputation = computation({
   name: 'unravel',
-  summary: 'Whether a knitted thing gives its yarn back, how much of it, and how.',
+  summary: 'Whether you can unravel a knit, how much yarn you get, and how.',
   request: UnravelRequest,
   response: UnravelResponse,
   example: { grams: 420, fibres: [{ fibre: 'wool', share: 'all' }], seams: 'linked', wrapsPerInch: 11 },

@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import Database from 'libsql'
 import { PieceSchema } from '../../core/notebook/kinds/piece'
+import { migrations } from '../store/migrations'
 import { openNotebook, type Notebook } from '../store/openNotebook'
 import { exportedJson } from '../exchange/exporting'
 import { historyOf, takeBack } from '../store/history'
@@ -105,18 +106,19 @@ it('never reads what is no backup, and does nothing with a damaged one', async (
 it('is made before a notebook of an older program is brought up to date', async () => {
   const file = join(home, 'old', 'notebook.sqlite')
   mkdirSync(join(home, 'old'))
-  const old = new Database(file)
-  old.pragma('foreign_keys = OFF')
-  old.exec(readFileSync(join(__dirname, '../../../tests/support/notebook0003.sql'), 'utf8'))
-  old.close()
+  const older = await openNotebook(file)
+  await createRecord(older, 'piece', PieceSchema.parse({ name: 'Lobby curtain' }), DAY(1))
+  await older.destroy()
+  takeBackLastStep(file)
   const asked: string[] = []
-  const updated = await openNotebook(file, undefined, async (older) => {
-    asked.push((await makeBackup(older, join(home, 'old'), 'before-update', DAY(1))).name)
+  const updated = await openNotebook(file, undefined, async (before) => {
+    asked.push((await makeBackup(before, join(home, 'old'), 'before-update', DAY(1))).name)
   })
   await updated.destroy()
   const copy = new Database(backupFile(join(home, 'old'), asked[0]!)!)
-  // As it was: the tables of then.
-  expect(copy.prepare('select count(*) as n from piece').get()).toMatchObject({ n: 26 })
+  // As it was: the steps of then.
+  expect(copy.prepare('select count(*) as n from record').get()).toMatchObject({ n: 1 })
+  expect(copy.prepare('select name from kysely_migration').all()).toEqual([{ name: Object.keys(migrations)[0] }])
   copy.close()
   expect(existsSync(file)).toBe(true)
   const again = await openNotebook(file, undefined, () => Promise.reject(new Error('not older')))
@@ -172,3 +174,11 @@ it('dated in the future does not stop the nightly ones', async () => {
   expect(await backUpNightly(db, home, DAY(3))).toMatchObject({ at: DAY(3), why: 'nightly' })
   expect(await backUpNightly(db, home, DAY(3))).toBeUndefined()
 })
+
+/** A notebook as it was before its last step. */
+function takeBackLastStep(file: string): void {
+  const db = new Database(file)
+  db.exec(`delete from kysely_migration where name = '${Object.keys(migrations).at(-1)}'`)
+  for (const index of ['change_shortened', 'change_removed']) db.exec(`drop index ${index}`)
+  db.close()
+}

@@ -12,16 +12,13 @@ type Connection = InstanceType<typeof Database>
 
 /** Where a backup keeps its own count. */
 const COUNT_TABLE = 'backed_up'
-/** What every notebook has; and what one had before all of its records stood in one table. */
+/** What every notebook has. */
 const TABLES = ['kysely_migration', 'record', 'reference', 'change'] as const
-const OLD_TABLES = ['kysely_migration', 'piece'] as const
 
 /** Writes into a backup that was just made how much is in it. */
 export function countInto(file: string): void {
   const db = new Database(file)
   try {
-    // One of an older program, before it is brought up to date, is left as it is.
-    if (!has(db, 'record')) return
     db.exec(`drop table if exists ${COUNT_TABLE}`)
     db.exec(`create table ${COUNT_TABLE} as select
       (select count(*) from record) as records, (select count(*) from record where kind = 'piece') as pieces`)
@@ -53,12 +50,12 @@ const has = (db: Connection, name: string) =>
   db.prepare(`select 1 from sqlite_master where type = 'table' and name = ?`).get(name) !== undefined
 
 function counted(db: Connection): RecordCounts {
-  const isOld = OLD_TABLES.every((name) => has(db, name))
-  const missing = isOld ? [] : TABLES.filter((name) => !has(db, name))
-  if (missing.length > 0) throw new NotebookTrouble('damaged', `it is no notebook: it has no ${missing.join(', ')}`)
+  const missing = TABLES.filter((name) => !has(db, name))
+  if (missing.length > 0)
+    throw new NotebookTrouble('damaged', `it is not a notebook: it has no ${missing.join(', ')}`)
   const count = (from: string) => (db.prepare(`select count(*) as n from ${from}`).get() as { n: number }).n
-  const pieces = count(isOld ? 'piece' : `record where kind = 'piece'`)
-  const records = isOld ? pieces : count('record')
+  const pieces = count(`record where kind = 'piece'`)
+  const records = count('record')
   const said = has(db, COUNT_TABLE)
     ? (db.prepare(`select records from ${COUNT_TABLE}`).get() as { records: number })
     : undefined

@@ -1,5 +1,6 @@
-import { exportTables, type TableRecord } from '../../core/formats/csv/notebookTables'
+import { exportTables, type TableOf } from '../../core/formats/csv/notebookTables'
 import { csvOf } from '../../core/formats/csv/write'
+import { type RecordKindId } from '../../core/notebook/kinds'
 import { DOCUMENT_NAME } from '../../core/formats/zip/read'
 import { writeZip, type ArchivedFile } from '../../core/formats/zip/write'
 import { type Notebook } from '../store/openNotebook'
@@ -18,16 +19,14 @@ export function exportedZip(db: Notebook, home: string, at: string): AsyncGenera
 
 async function* filesOf(db: Notebook, home: string, at: string): AsyncGenerator<ArchivedFile> {
   yield { name: DOCUMENT_NAME, text: exportedJson(db, at) }
-  for (const table of exportTables) yield { name: `tables/${table.name}`, text: linesOf(db, table as never) }
+  for (const table of exportTables) yield { name: `tables/${table.name}`, text: linesOf(db, table) }
   for (const name of await pictureNames(home)) {
     const picture = await readPicture(home, name)
     if (picture) yield { name: `pictures/${name}`, bytes: new Uint8Array(picture.bytes) }
   }
 }
 
-type AnyTable = { kind: 'piece'; columns: readonly string[]; lines: (record: TableRecord) => string[][] }
-
-async function* linesOf(db: Notebook, { kind, columns, lines }: AnyTable): AsyncGenerator<string> {
+async function* linesOf(db: Notebook, { kind, columns, lines }: TableOf<RecordKindId>): AsyncGenerator<string> {
   yield BOM + csvOf([columns])
   for (let after: string | undefined; ;) {
     const page = await listRecords(db, kind, { after, limit: AT_ONCE })

@@ -29,7 +29,7 @@ test.each([
   const answer = problemOfHeavy(new HeavyRefusal(why), 'file')!
   expect(answer.status).toBe(status)
   expect(answer.headers.has('retry-after')).toBe(why === 'busy')
-  expect((await answer.json()).error.message).toMatch(/[a-z] .*\.$/)
+  expect((await answer.json()).error.message).toMatch(/[a-z].*\.$/)
 })
 
 test('what a thread tells of the notebook is the same error at the other end', async () => {

@@ -2,10 +2,10 @@
 export type WhyNot = 'busy' | 'long' | 'large' | 'stopped'
 
 const WORDS: Readonly<Record<WhyNot, string>> = {
-  busy: 'There is more to reckon than can be done at once. Try again in a moment.',
-  long: 'It takes too long to read or reckon: something in it is far larger than usual, or never ends.',
-  large: 'It takes more memory than there is: something in it is far larger than usual.',
-  stopped: 'It was stopped.',
+  busy: 'The program is busy. Please try again in a moment.',
+  long: 'This takes too long: something in it is far larger than usual, or never ends.',
+  large: 'This needs more memory than there is: something in it is far larger than usual.',
+  stopped: 'Stopped.',
 }
 
 /** Heavy work that was not done, and why. */

@@ -118,7 +118,7 @@ describe('the controls box', () => {
     expect(await countRecords(db, 'burn-test')).toBe(1)
   })
 
-  it('and the past of a piece count in its property sheet, unless switched off', async () => {
+  it('and the past of a piece count in its properties, unless switched off', async () => {
     const piece = await createRecord(db, 'piece', PieceSchema.parse({ name: 'Old lining' }), AT)
     const past = { history: { made: { before: 1950 } } }
     const melted = burn({ smell: 'sweet-chemical', melting: 'melts-drips', residue: 'hard-bead' })
@@ -148,7 +148,7 @@ describe('pictures', () => {
 
   it('are refused where they are none, or too large', async () => {
     await expect(savePicture(home, new TextEncoder().encode('<svg onload="alert(1)"/>'))).rejects.toThrow(
-      /no JPEG, PNG or WebP/,
+      /not a JPEG, PNG or WebP/,
     )
     // Its first bytes are those of a picture; nothing after them is.
     await expect(savePicture(home, PNG.subarray(0, 10))).rejects.toThrow(/damaged/)

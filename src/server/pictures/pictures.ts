@@ -26,7 +26,7 @@ const folderIn = (home: string) => join(home, 'pictures')
  * @throws RangeError where it is too large, or no JPEG, PNG or WebP that can be decoded
  */
 export async function savePicture(home: string, bytes: Uint8Array): Promise<string> {
-  if (bytes.length > MOST_PICTURE_BYTES) throw new RangeError('The picture is larger than 8 MB.')
+  if (bytes.length > MOST_PICTURE_BYTES) throw new RangeError('The photo is larger than 8 MB.')
   const outcome = await runJob('cleanPicture', { bytes })
   if ('refused' in outcome) throw new RangeError(outcome.refused)
   const name = `${randomUUID()}.jpg`

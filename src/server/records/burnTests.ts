@@ -112,8 +112,8 @@ export async function keepTestWithPiece(db: Notebook, testId: string, pieceId: s
     const before = found?.data.pieceId ?? null
     if (before !== null && before !== pieceId) {
       const piece = await findRecord(open, 'piece', before)
-      const name = piece ? `“${piece.data.name}”` : 'another piece'
-      const message = `This burn test was kept with ${name} in another window. Nothing was moved.`
+      const name = piece ? `“${piece.data.name}”` : 'another fabric'
+      const message = `This burn test was saved with ${name} in another window. Nothing changed.`
       throw new z.ZodError([{ code: 'custom', path: ['testId'], message, input: testId }])
     }
     const seen = { id: testId, revision: found?.revision ?? 0 }

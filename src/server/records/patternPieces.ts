@@ -29,8 +29,7 @@ export async function keepFound(
   return inTransaction(db, async (open) => {
     if (!(await findRecord(open, 'pattern', patternId))) throw new GoneError('pattern', patternId)
     const before = await recordsReferring(open, 'pattern-piece', 'patternId', patternId)
-    if (before.length + found.length > MOST_OF_ONE)
-      throw new RangeError(`A pattern has at most ${MOST_OF_ONE} pieces here.`)
+    if (before.length + found.length > MOST_OF_ONE) throw new RangeError(`A pattern can have ${MOST_OF_ONE} pieces.`)
     for (const piece of found) {
       const { name, outline, notches, marks, warpDeg, onFold, count, pair, size } = piece
       const data = { name, outline, notches, marks, warpDeg, onFold, count, pair, size, patternId, ...rest }

@@ -4,9 +4,10 @@ import { RecordIdSchema } from '../../core/notebook/schemas/id'
 import { PriceSchema } from '../../core/notebook/schemas/stash'
 import { optionalText } from '../../core/notebook/schemas/text'
 import { spansOf } from '../../core/pieces/amount'
+import { unnamedFabric } from '../../core/pieces/unnamed'
 import { SORTINGS, THINGS } from '../../core/vocabulary/stash'
 import { type Notebook } from '../store/openNotebook'
-import { countRecords, findRecord } from '../store/repository'
+import { findRecord } from '../store/repository'
 import { type Kept } from '../store/kept'
 import { createOnce } from '../store/createOnce'
 import { dayOf } from '../../core/units/day'
@@ -19,12 +20,16 @@ export const QuickSchema = z.strictObject({
   /** Arm-spans of length, and the person's own span, mm. */
   spans: z
     .number()
-    .gt(0, 'a length is more than nothing')
-    .max(100, 'nobody measures so far')
+    .gt(0, 'Please enter a length above zero.')
+    .max(100, 'That is too long to measure with arm spans.')
     .nullable()
     .default(null),
   spanMm: z.number().min(1000).max(2300),
-  widthMm: z.number().gt(0, 'a width is more than zero').lte(10_000, 'that is wider than any cloth').nullable(),
+  widthMm: z
+    .number()
+    .gt(0, 'Please enter a width above zero.')
+    .lte(10_000, 'That is wider than any fabric.')
+    .nullable(),
   price: PriceSchema.nullable().default(null),
   place: optionalText(80),
   source: optionalText(120),
@@ -38,14 +43,24 @@ export type QuickPiece = z.output<typeof QuickSchema>
 export async function keepQuick(db: Notebook, quick: QuickPiece, at: string, id?: string): Promise<Kept<'piece'>> {
   const before = id === undefined ? undefined : await findRecord(db, 'piece', id)
   const { spans, spanMm, name, ...said } = quick
-  const number = (await countRecords(db, 'piece')) + 1
   const piece: Piece = PieceSchema.parse({
     ...said,
     // Asked again, it is called as it was called the first time.
-    name: name || before?.data.name || `${said.called || 'Piece'}, no. ${number}`,
+    name: name || before?.data.name || (await freeTitle(db, unnamedFabric(said.called, new Date(at)))),
     lengthMm: spans === null ? null : Math.round(spansOf(spans, spanMm).value),
     sizeHow: spans === null && said.widthMm === null ? 'usual' : 'spans',
     got: dayOf(at),
   })
   return createOnce(db, 'piece', piece, at, id)
+}
+
+/** A title with a number behind it where others have it already. */
+async function freeTitle(db: Notebook, title: string): Promise<string> {
+  const { count } = await db
+    .selectFrom('record')
+    .select((is) => is.fn.countAll<number>().as('count'))
+    .where('kind', '=', 'piece')
+    .where('title', 'like', `${title}%`)
+    .executeTakeFirstOrThrow()
+  return count === 0 ? title : `${title} (${count + 1})`
 }

@@ -60,7 +60,7 @@ export async function takeApart(
     for (const one of answer.keep) {
       const kind = notionOf(one.id)
       if (!kind || !keep.includes(one.id)) continue
-      const title = capitalise(`${speakId(one.id)} off ${name}`.slice(0, 80))
+      const title = capitalise(`${speakId(one.id)} from ${name}`.slice(0, 80))
       await createRecord(open, 'notion', NotionSchema.parse({ kind, name: title, place, fromPieceId: id }), at)
     }
     return panels

@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os'
 import { basename, join } from 'node:path'
 import Database from 'libsql'
 import { migrations } from '../store/migrations'
+import { JOINED_STEPS, olderThanKnown } from '../store/migrations/joined'
 import { NotebookTrouble } from '../store/trouble'
 
 /** How every file of this kind begins (sqlite.org/fileformat2.html). */
@@ -13,7 +14,7 @@ const REST_MS = 150
 
 /**
  * Looks a notebook file over before it is opened, on a copy, so that a damaged one is never written to.
- * @throws NotebookTrouble where it is damaged, another program's, a folder, or newer than this program
+ * @throws NotebookTrouble where it is damaged, another program's, a folder, or newer or older than this program reads
  */
 export async function examine(file: string): Promise<void> {
   if (!existsSync(file)) return
@@ -35,7 +36,7 @@ function lookOver(file: string): NotebookTrouble | undefined {
   try {
     const db = new Database(copy.file)
     try {
-      return foreignTables(db) ?? cutOff(copy.file) ?? quickCheck(db) ?? newerThanKnown(db)
+      return foreignTables(db) ?? cutOff(copy.file) ?? quickCheck(db) ?? otherThanKnown(db)
     } finally {
       db.close()
     }
@@ -111,10 +112,13 @@ function quickCheck(db: Connection): NotebookTrouble | undefined {
   return found.length > 0 ? new NotebookTrouble('damaged', found.join('; ')) : undefined
 }
 
-function newerThanKnown(db: Connection): NotebookTrouble | undefined {
+function otherThanKnown(db: Connection): NotebookTrouble | undefined {
   const table = db.prepare(`select name from sqlite_master where name = 'kysely_migration'`).get()
   if (!table) return undefined
-  const done = db.prepare('select name from kysely_migration order by name').all() as { name: string }[]
-  const unknown = done.map(({ name }) => name).filter((name) => !(name in migrations))
-  return unknown.length > 0 ? new NotebookTrouble('newer', `steps not known here: ${unknown.join(', ')}`) : undefined
+  const rows = db.prepare('select name from kysely_migration order by name').all() as { name: string }[]
+  const done = rows.map(({ name }) => name)
+  const unknown = done.filter((name) => !(name in migrations) && !JOINED_STEPS.some((step) => step === name))
+  return unknown.length > 0
+    ? new NotebookTrouble('newer', `steps not known here: ${unknown.join(', ')}`)
+    : olderThanKnown(done)
 }

@@ -48,7 +48,7 @@ function overwrite(file: string, from: number, length: number) {
   writeFileSync(file, bytes)
 }
 
-const HARMS: [string, 'damaged' | 'newer' | 'foreign', (file: string) => void][] = [
+const HARMS: [string, 'damaged' | 'newer' | 'older' | 'foreign', (file: string) => void][] = [
   ...[1, 100, 4096, 5000].map((bytes): [string, 'damaged', (file: string) => void] => [
     `shorter by ${bytes} bytes`,
     'damaged',
@@ -74,6 +74,15 @@ const HARMS: [string, 'damaged' | 'newer' | 'foreign', (file: string) => void][]
     (file) => {
       const db = new Database(file)
       db.exec(`insert into kysely_migration values ('9999_not_yet', '${AT}')`)
+      db.close()
+    },
+  ],
+  [
+    'of a program that is too old',
+    'older',
+    (file) => {
+      const db = new Database(file)
+      db.exec(`delete from kysely_migration; insert into kysely_migration values ('0001_first_notebook', '${AT}')`)
       db.close()
     },
   ],

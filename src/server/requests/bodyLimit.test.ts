@@ -2,7 +2,7 @@ import { bodyProblem, type BodyAsked } from './bodyLimit'
 
 const asked = (rest: Partial<BodyAsked>): BodyAsked => ({
   method: 'POST',
-  path: '/bench/1',
+  path: '/identify/burn/1',
   isAction: true,
   contentType: 'text/plain;charset=UTF-8',
   contentLength: '100',
@@ -16,8 +16,8 @@ const MULTIPART = 'multipart/form-data; boundary=x'
 test.each<[string, Partial<BodyAsked>, number | undefined]>([
   ['an action of usual size', { contentLength: '65536' }, undefined],
   ['a larger one', { contentLength: '65537' }, 413],
-  ['a table that was read from a file', { path: '/stash/table', contentLength: String(8 * MB) }, undefined],
-  ['a table without an end', { path: '/stash/table', contentLength: String(120 * MB) }, 413],
+  ['a table that was read from a file', { path: '/stash/spreadsheet', contentLength: String(8 * MB) }, undefined],
+  ['a table without an end', { path: '/stash/spreadsheet', contentLength: String(120 * MB) }, 413],
   ['a picture', { contentType: MULTIPART, contentLength: String(25 * MB) }, undefined],
   ['more than a picture', { contentType: MULTIPART, contentLength: String(31 * MB) }, 413],
   ['a passphrase', { path: '/door/in', isAction: false, contentLength: '200' }, undefined],

@@ -15,11 +15,11 @@ const LIMITS = {
 /** Pages whose actions carry what was read from a file. */
 const LARGE = new RegExp(
   [
-    String.raw`^/stash/table`,
+    String.raw`^/stash/spreadsheet`,
     // Outlines of pieces, of garments that are taken apart, of flaws.
     String.raw`^/stash/[^/]+(?:/|$)`,
-    String.raw`^/patterns/(?:new$|[^/]+/(?:lay|pieces|edit))`,
-    String.raw`^/use-up`,
+    String.raw`^/make/patterns/(?:add$|[^/]+/(?:layout|pieces|edit))`,
+    String.raw`^/make/leftovers`,
   ].join('|'),
 )
 
@@ -50,7 +50,7 @@ export function bodyProblem({
   if (!isAtTheDoor && !isAction) return undefined
   const length = contentLength === null ? NaN : Number(contentLength)
   if (!Number.isInteger(length) || length < 0)
-    return { status: 411, message: 'How long the request is has to be said before it.' }
+    return { status: 411, message: 'The length of the request is missing.' }
   const isMultipart = contentType?.startsWith('multipart/form-data') ?? false
   const most = isAtTheDoor
     ? LIMITS.door
@@ -59,7 +59,7 @@ export function bodyProblem({
       : LARGE.test(path)
         ? LIMITS.largeAction
         : LIMITS.action
-  return length > most ? { status: 413, message: `At most ${sizeWords(most)} are taken here.` } : undefined
+  return length > most ? { status: 413, message: `You can send ${sizeWords(most)} at most.` } : undefined
 }
 
 const sizeWords = (bytes: number) => (bytes >= MB ? `${bytes / MB} MB` : `${bytes / KB} kB`)

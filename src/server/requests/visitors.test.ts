@@ -5,11 +5,11 @@ const HOST = '127.0.0.1:4170'
 it.each([
   ['GET', '/stash', null, true],
   ['GET', '/stash', 'https://elsewhere.example', true],
-  ['POST', '/stash/new', `http://${HOST}`, true],
-  ['POST', '/stash/new', 'https://elsewhere.example', false],
-  ['POST', '/stash/new', 'http://127.0.0.1:9999', false],
-  ['POST', '/stash/new', null, false],
-  ['POST', '/stash/new', 'null', false],
+  ['POST', '/stash/add', `http://${HOST}`, true],
+  ['POST', '/stash/add', 'https://elsewhere.example', false],
+  ['POST', '/stash/add', 'http://127.0.0.1:9999', false],
+  ['POST', '/stash/add', null, false],
+  ['POST', '/stash/add', 'null', false],
   ['DELETE', '/api/v1/identify/extra', null, false],
   ['POST', '/api/v1/identify', null, true],
   ['POST', '/api/v1/identify', 'https://elsewhere.example', false],
@@ -29,7 +29,7 @@ it('believes a browser that says it comes from elsewhere, though it leaves the o
 })
 
 it('wants to know its own host', () => {
-  expect(originAllowed('POST', '/stash/new', null, `http://${HOST}`)).toBe(false)
+  expect(originAllowed('POST', '/stash/add', null, `http://${HOST}`)).toBe(false)
 })
 
 describe('hosts', () => {

@@ -19,7 +19,10 @@ type Connection = InstanceType<typeof Database>
 /** Somebody else writes to the notebook for longer than we wait. Nothing was written. */
 export class NotebookBusyError extends Error {
   constructor(waitedMs: number) {
-    super(`Another program has been writing to this notebook for ${Math.round(waitedMs / 1000)} s. Nothing was kept.`)
+    super(
+      `Another program has been writing to this notebook for ${Math.round(waitedMs / 1000)} s. ` +
+        'Nothing was saved.',
+    )
     this.name = 'NotebookBusyError'
   }
 }
@@ -27,7 +30,7 @@ export class NotebookBusyError extends Error {
 /** A commit was answered, but the connection still stands within a transaction. */
 export class NotCommittedError extends Error {
   constructor() {
-    super('The notebook did not take what was written. Nothing was kept.')
+    super('The notebook could not be written. Nothing was saved.')
     this.name = 'NotCommittedError'
   }
 }
@@ -248,7 +251,7 @@ class NotebookDriver implements Driver {
   }
 
   private async *stream<R>(query: CompiledQuery): AsyncIterableIterator<QueryResult<R>> {
-    if (!SelectQueryNode.is(query.query as never)) throw new Error('only what is read can be streamed')
+    if (!SelectQueryNode.is(query.query)) throw new Error('only what is read can be streamed')
     for (const row of this.connection.prepare(query.sql).iterate(query.parameters)) yield { rows: [row as R] }
   }
 

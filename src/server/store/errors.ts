@@ -7,7 +7,7 @@ export class GoneError extends Error {
     readonly kind: string,
     readonly id: string,
   ) {
-    super(`This is no longer in the notebook (${wordsOfKind(kind).one}): it was taken away elsewhere.`)
+    super(`This is no longer in the notebook (${wordsOfKind(kind).one}): it was deleted elsewhere.`)
     this.name = 'GoneError'
   }
 }
@@ -19,7 +19,7 @@ export class ConflictError<K extends RecordKindId = RecordKindId> extends Error 
     /** What stands there now. */
     readonly current: Kept<K> | DamagedRecord,
   ) {
-    super('This was changed elsewhere since you opened it. Nothing was overwritten.')
+    super('This was changed elsewhere after you opened it. Nothing was overwritten.')
     this.name = 'ConflictError'
   }
 }

@@ -1,4 +1,4 @@
-import { recordKinds, type RecordData, type RecordKindId } from '../../core/notebook/kinds'
+import { recordKinds, type RecordKindId } from '../../core/notebook/kinds'
 import { type RecordKind } from '../../core/notebook/kinds/define'
 import { type RecordTable } from './tables'
 
@@ -8,14 +8,14 @@ export type StoredForm = Pick<RecordTable, 'version' | 'data' | 'title' | 'searc
 /** How data of an older writing are stored again: in the present form, or as they are where they cannot be read. */
 export function formAsItWas(kind: RecordKindId, before: { data: string; version: number }): StoredForm {
   try {
-    return storedFormOf(kind, inPresentForm(kind, before) as never)
+    return storedFormOf(kind, inPresentForm(kind, before))
   } catch {
     return { ...before, title: '', searched: '' }
   }
 }
 
 /** How data is stored: checked, in the present form, with the words that it is found by. */
-export function storedFormOf<K extends RecordKindId>(kind: K, data: RecordData<K>): StoredForm {
+export function storedFormOf(kind: RecordKindId, data: unknown): StoredForm {
   const { schema, version, title, searched } = recordKinds[kind] as RecordKind
   const parsed = schema.parse(data)
   return {

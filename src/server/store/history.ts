@@ -22,7 +22,7 @@ export interface ChangeSet {
 /** Something was done to the same records since: that has to be taken back first. */
 export class ChangedSinceError extends Error {
   constructor() {
-    super('This was changed again since then. Take back the later change first.')
+    super('This was changed again later. Undo the later change first.')
     this.name = 'ChangedSinceError'
   }
 }

@@ -3,6 +3,7 @@ import { dirname } from 'node:path'
 import { Kysely, Migrator } from 'kysely'
 import { NotebookDialect } from './connection'
 import { migrations } from './migrations'
+import { joinSteps } from './migrations/joined'
 import { type NotebookTables } from './tables'
 
 export type Notebook = Kysely<NotebookTables>
@@ -11,7 +12,8 @@ export type Notebook = Kysely<NotebookTables>
  * Opens a notebook file (or `:memory:`), made with its folder where it is not there, brought up to the newest step.
  * @param onLost called where the file turns out to be damaged while it is open: this connection is not used again
  * @param beforeUpdate done where it is of an older program, before the first step
- * @throws the migration's own error; nothing is left half-migrated
+ * @throws NotebookTrouble where it is of a program that is too old; the migration's own error, with nothing left
+ *   half-migrated
  */
 export async function openNotebook(
   file: string,
@@ -22,6 +24,7 @@ export async function openNotebook(
   const db = new Kysely<NotebookTables>({ dialect: new NotebookDialect(file, onLost) })
   const migrator = new Migrator({ db, provider: { getMigrations: () => Promise.resolve(migrations) } })
   try {
+    await joinSteps(db)
     const steps = await migrator.getMigrations()
     const isOlder = steps.some(({ executedAt }) => executedAt) && steps.some(({ executedAt }) => !executedAt)
     if (isOlder) await beforeUpdate(db)

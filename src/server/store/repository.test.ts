@@ -74,7 +74,7 @@ it('never changes or removes what is gone, nor what is of another kind', async (
 })
 
 it('refuses what its kind refuses, and what refers to nothing, and writes nothing then', async () => {
-  await expect(createRecord(db, 'piece', { ...piece('x'), name: '' }, AT)).rejects.toThrow(/give it a name/)
+  await expect(createRecord(db, 'piece', { ...piece('x'), name: '' }, AT)).rejects.toThrow(/enter a name/)
   const test = BurnTestSchema.parse({ pieceId: '01900000-0000-7000-8000-000000000000' })
   await expect(createRecord(db, 'burn-test', test, AT)).rejects.toThrow(GoneError)
   expect(await countRecords(db, 'burn-test')).toBe(0)
@@ -116,7 +116,7 @@ it('clears the reference where its kind says that it stays', async () => {
   }
 })
 
-it('lets a record go though what refers to it cannot be read, which stays to be told', async () => {
+it('lets a record go though what refers to can’t be read, which stays to be told', async () => {
   const { id } = await put('one')
   const test = await createRecord(db, 'burn-test', BurnTestSchema.parse({ pieceId: id }), AT)
   await sql`update record set data = '{"answers":' where id = ${test.id}`.execute(db)

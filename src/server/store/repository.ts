@@ -365,7 +365,8 @@ async function letGo(db: Notebook, id: string, at: Instant): Promise<void> {
     .execute()
   for (const { field, ...row } of referring) {
     const kind = row.kind as RecordKindId
-    if (isDamaged(read(kind, row))) {
+    const found = read(kind, row)
+    if (isDamaged(found)) {
       // It cannot be rewritten, and nobody has seen it yet: it stays as it is, to be told in its place.
       await db.deleteFrom('reference').where('from_id', '=', row.id).where('field', '=', field).execute()
       continue
@@ -374,8 +375,7 @@ async function letGo(db: Notebook, id: string, at: Instant): Promise<void> {
       await removeRecord(db, kind, { id: row.id }, at)
       continue
     }
-    const data = { ...(JSON.parse(row.data) as object), [field]: null }
-    await changeRecord(db, kind, { id: row.id, revision: row.revision }, data as never, at)
+    await changeRecord(db, kind, found, { ...found.data, [field]: null }, at)
   }
 }
 
@@ -450,5 +450,5 @@ function read<K extends RecordKindId>(kind: K, row: Selectable<RecordTable>): Ke
 
 function problemOf({ issues }: z.ZodError): string {
   const worst = issues.slice(0, 3).map(({ path, message }) => `${path.join('.') || 'all of it'}: ${message}`)
-  return worst.length > 0 ? worst.join('; ') : 'it cannot be read'
+  return worst.length > 0 ? worst.join('; ') : 'we can’t read it'
 }

@@ -4,7 +4,7 @@ import { isReadable } from './sides'
 /** The most pixels that a picture may have before it is made smaller, and its longest side afterwards. */
 export const MOST_PIXELS = 50_000_000
 const LONGEST_SIDE = 2400
-const TOO_LARGE = 'The picture has more than 50 million pixels, or a side of over 24,000. Make it smaller first.'
+const TOO_LARGE = 'The photo has more than 50 million pixels, or a side of over 24,000. Please make it smaller first.'
 const QUALITY = 86
 
 export interface CleanTask {
@@ -23,7 +23,7 @@ export type CleanOutcome = { jpeg: Uint8Array } | { refused: string }
 export async function cleanPicture({ bytes, longestSide = LONGEST_SIDE }: CleanTask): Promise<CleanOutcome> {
   try {
     const { format, ...sides } = await sharp(bytes).metadata()
-    if (!['jpeg', 'png', 'webp'].includes(format)) return { refused: 'That is no JPEG, PNG or WebP picture.' }
+    if (!['jpeg', 'png', 'webp'].includes(format)) return { refused: 'This is not a JPEG, PNG or WebP photo.' }
     if (!isReadable(sides, MOST_PIXELS)) return { refused: TOO_LARGE }
     const jpeg = await sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
       .autoOrient()
@@ -34,6 +34,6 @@ export async function cleanPicture({ bytes, longestSide = LONGEST_SIDE }: CleanT
     return { jpeg: new Uint8Array(jpeg) }
   } catch (error) {
     const isHuge = error instanceof Error && /pixel limit/.test(error.message)
-    return { refused: isHuge ? TOO_LARGE : 'That is no JPEG, PNG or WebP picture, or it is damaged.' }
+    return { refused: isHuge ? TOO_LARGE : 'This is not a JPEG, PNG or WebP photo, or it is damaged.' }
   }
 }

@@ -26,13 +26,13 @@ export async function countPicture({ bytes, pixelsPerCm }: CountTask): Promise<C
   }
 }
 
-const TOO_LARGE = 'The picture cannot be read: it is damaged, of another kind, or has more than 24 million pixels.'
+const TOO_LARGE = 'We can’t read the photo: it is damaged, of another kind, or has more than 24 million pixels.'
 
 /** The brightness of the picture's middle, turned as its EXIF says; words where it cannot be read. */
 async function lumaOf(bytes: Uint8Array): Promise<Plane | string> {
   try {
     const { format, autoOrient } = await sharp(bytes).metadata()
-    if (!['jpeg', 'png', 'webp'].includes(format)) return 'The picture is no JPEG, PNG or WebP.'
+    if (!['jpeg', 'png', 'webp'].includes(format)) return 'The photo is not a JPEG, PNG or WebP file.'
     if (!isReadable(autoOrient, MOST_PIXELS)) return TOO_LARGE
     const [width, height] = [Math.min(MOST_READ_PX, autoOrient.width), Math.min(MOST_READ_PX, autoOrient.height)]
     const { data, info } = await sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })

@@ -8,7 +8,7 @@ const SVG = '<svg xmlns="http://www.w3.org/2000/svg" width="20" height="20"><rec
 const card = (more: Partial<Card> = {}): Card => ({
   name: 'Lobby curtain, sea green',
   fibre: 'cotton, tested',
-  lines: ['144.5 ± 0.9 g/m²', '4.8 m of 137 cm width', 'wash at up to 40 °C'],
+  lines: ['144.5 ± 0.9 g/m²', '4.8 m of 137 cm width', 'machine wash, up to 40 °C'],
   url: 'http://127.0.0.1:4170/stash/01a21579-3d26-76d0-8c1d-456012720fa9',
   drawing: SVG,
   hasSnip: true,
@@ -97,7 +97,7 @@ it('makes a label of a box: what lies in it in place of a snip, and how many mor
   expect(said).toContain(`and ${60 - shown} more`)
 })
 
-it('makes a list to tick off, place by place, without an index', async () => {
+it('makes a checklist by location, without an index', async () => {
   const lines = [
     { name: 'Net', place: 'Loft', says: 'polyester', words: ['net'] },
     { name: 'Drape', place: 'Hamper', says: 'wool', words: ['velvet'] },

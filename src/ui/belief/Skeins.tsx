@@ -54,7 +54,7 @@ export function Skeins({ belief }: { belief: readonly FamilyBelief[] }) {
   )
   return (
     <Beam>
-      <Row aria-label="How likely each family is to be in this cloth">
+      <Row aria-label="How likely each family is to be in this fabric">
         {ordered.map(({ id, present, only }) => (
           <li key={id}>
             <Skein dye={`var(--${DYE_NAMES[id]})`} present={present} mixed={present > 0 ? 1 - only / present : 0} />

@@ -47,7 +47,7 @@ export type SeenStates = Readonly<Record<string, readonly string[]>>
 
 /** The places along the strip, in the order of the test, and the features asked at each. */
 export const STRIP_PLACES = [
-  { id: 'untouched', title: 'The cloth', features: [] },
+  { id: 'untouched', title: 'The fabric', features: [] },
   { id: 'near', title: 'Flame near', features: ['approach'] },
   { id: 'in', title: 'In the flame', features: ['ignition', 'flame', 'melting'] },
   { id: 'gone', title: 'Flame gone', features: ['after-removal', 'afterglow'] },

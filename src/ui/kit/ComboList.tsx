@@ -93,7 +93,7 @@ export function ComboList({ label, hint, error, options, chosen, onChoose, begun
       <Label>{label}</Label>
       <div className="line">
         <Typed />
-        <Open aria-label={`Show what there is: ${label}`}>
+        <Open aria-label={`Show the choices: ${label}`}>
           <ChevronDown aria-hidden size={20} />
         </Open>
       </div>

@@ -24,7 +24,7 @@ const shown = (from: string | null) => {
   return { heard, part: (name: RegExp) => screen.getByRole('spinbutton', { name }) }
 }
 
-test('shows the day that it is given, and none where there is none or it cannot be read', () => {
+test('shows the day that it is given, and none where there is none or can’t be read', () => {
   expect(shown('2026-03-14').part(/^year/).textContent).toBe('2026')
   document.body.innerHTML = ''
   expect(shown('the day before').part(/^year/).textContent).toBe('yyyy')

@@ -123,7 +123,7 @@ test('what is unlike any fabric is asked about, in the units in which it would m
 test('what is no number, or beyond the field’s bounds, stands there with what to do, and is not saved', async () => {
   shown({ unit: 'cm', maxValue: 200 })
   await user.type(field(), 'wide{Enter}')
-  expect(screen.getByText(/We can't read “wide” as a number in cm/)).toBeTruthy()
+  expect(screen.getByText(/We can’t read “wide” as a number in cm/)).toBeTruthy()
   await user.clear(field())
   await user.type(field(), '300{Enter}')
   expect(screen.getByText('Please enter a number from 0 cm to 200 cm.')).toBeTruthy()

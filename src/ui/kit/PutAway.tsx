@@ -22,7 +22,7 @@ export function PutAway({
   offer,
   question,
   decide,
-  afterwards = 'It lies in the bin for 30 days.',
+  afterwards = 'It stays in the bin for 30 days.',
   onDecided,
 }: Props) {
   const [asking, setAsking] = useState(false)
@@ -42,7 +42,7 @@ export function PutAway({
         <Button isDisabled={busy} onPress={() => doing(onDecided)}>
           {decide}
         </Button>
-        <QuietButton onPress={() => setAsking(false)}>Leave it</QuietButton>
+        <QuietButton onPress={() => setAsking(false)}>Cancel</QuietButton>
       </Actions>
       <Trouble>{trouble}</Trouble>
     </Callout>

@@ -24,7 +24,7 @@ const shown = (from: string) => {
   return { heard, part: (name: RegExp) => screen.getByRole('spinbutton', { name }) }
 }
 
-test('shows the time that it is given on a clock of 24 hours, and none where it cannot be read', () => {
+test('shows the time that it is given on a clock of 24 hours, and none where can’t be read', () => {
   const { part } = shown('18:05')
   expect([part(/^hour/).textContent, part(/^minute/).textContent]).toEqual(['18', '05'])
   document.body.innerHTML = ''

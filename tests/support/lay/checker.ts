@@ -145,7 +145,7 @@ function offBorder({ cloth, pieces }: LayTask, { id, polygon, degrees, mirrored 
   if (!piece.onBorder) {
     const from = isKeptClear && side !== 'right' ? reachMm : 0
     const to = cloth.widthMm - (isKeptClear && side !== 'left' ? reachMm : 0)
-    return low < from - OFF || high > to + OFF ? [`${id} lies on the border`] : []
+    return low < from - OFF || high > to + OFF ? [`${id} overlaps the border`] : []
   }
   const head = ((((mirrored ? 180 - piece.warpDeg : piece.warpDeg) + degrees) % 360) + 360) % 360
   const isLeft = head < 90 || head > 270

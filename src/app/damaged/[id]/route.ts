@@ -6,7 +6,7 @@ export async function GET(_: Request, { params }: { params: Promise<{ id: string
   const { id } = await params
   const raw = await rawOf(id)
   if (raw === undefined)
-    return problem(404, 'bad-input', 'There is no such record.', [{ path: 'id', message: 'no such record' }])
+    return problem(404, 'bad-input', 'There is no record with this id.', [{ path: 'id', message: 'no such record' }])
   return new Response(raw, {
     headers: {
       'content-type': 'text/plain; charset=utf-8',

@@ -24,7 +24,7 @@ export async function POST(request: Request): Promise<Response> {
   const said = form?.get('passphrase')
   if (typeof said !== 'string' || !(await isPassphrase(said, seal()))) return to('/door?wrong=1')
   tries().right(trier)
-  const key = letIn(request.headers.get('user-agent') ?? 'a device that does not say what it is', Date.now())
+  const key = letIn(request.headers.get('user-agent') ?? 'a device that does not give its name', Date.now())
   const cookie = `${SESSION_COOKIE}=${key}; Path=/; HttpOnly; SameSite=Strict; Max-Age=${SESSION_MS / 1000}`
   return to('/', { 'set-cookie': cookie })
 }

@@ -5,7 +5,7 @@ import { loadCompared } from '@/features/learn/compare/load'
 import { readAddress, type AskedAddress } from '@/features/shared/address/address'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 
-export const metadata: Metadata = { title: 'Two fibres side by side' }
+export const metadata: Metadata = { title: 'Compare two fibres' }
 
 export default async function ComparedPage({ searchParams }: { searchParams: Promise<AskedAddress> }) {
   const asked = readAddress(compareAddress, await searchParams)

@@ -4,7 +4,7 @@ import { PracticePage } from '@/features/learn/practice/PracticePage'
 import { now } from '@/features/shared/now'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 
-export const metadata: Metadata = { title: 'Practice at the bench' }
+export const metadata: Metadata = { title: 'Practise burn tests' }
 
 export default async function PractisePage() {
   const { words } = await readPreferences()

@@ -3,7 +3,7 @@ import { loadToday } from '@/features/learn/today/load'
 import { TodayPage } from '@/features/learn/today/TodayPage'
 import { now } from '@/features/shared/now'
 
-export const metadata: Metadata = { title: 'Again today' }
+export const metadata: Metadata = { title: 'Today’s practice' }
 
 export default async function AgainTodayPage({
   searchParams,

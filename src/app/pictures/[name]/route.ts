@@ -5,7 +5,7 @@ export async function GET(request: Request, { params }: { params: Promise<{ name
   const { name } = await params
   const isSmall = new URL(request.url).searchParams.has('small')
   const picture = await (isSmall ? readSmallPicture : readPicture)(notebookHome(), name)
-  if (!picture) return new Response('No such picture.', { status: 404 })
+  if (!picture) return new Response('There is no picture with this name.', { status: 404 })
   return new Response(picture.bytes, {
     headers: {
       'content-type': picture.type,

@@ -7,7 +7,7 @@ import { DamagedPiece } from '@/features/stash/piece/DamagedPiece'
 import { loadPiece } from '@/features/stash/piece/load'
 import { PiecePage } from '@/features/stash/piece/PiecePage'
 
-export const metadata: Metadata = { title: 'A piece' }
+export const metadata: Metadata = { title: 'Fabric' }
 
 export default async function OnePiecePage({ params }: { params: Promise<{ id: string }> }) {
   const id = idFrom((await params).id)

@@ -15,11 +15,13 @@ const Asked = z.object({
 export async function GET(request: Request): Promise<Response> {
   const { searchParams } = new URL(request.url)
   const asked = Asked.safeParse(Object.fromEntries(searchParams))
-  if (!asked.success) return problem(400, 'bad-input', 'There is no such sheet.', issuesOf(asked.error))
+  if (!asked.success) return problem(400, 'bad-input', 'There is no sheet with this name.', issuesOf(asked.error))
   const preferences = await readPreferences()
   const gists = await piecesAsked(searchParams, preferences.words)
   if (gists.length === 0)
-    return problem(404, 'bad-input', 'There is nothing to print.', [{ path: 'id', message: 'no such piece' }])
+    return problem(404, 'bad-input', 'There is nothing to print.', [
+      { path: 'id', message: 'there is no such fabric' },
+    ])
   const { sheet, skip, labels } = asked.data
   // The name that this page was asked by is one that the host's list allows.
   const origin = `http://${request.headers.get('host') ?? '127.0.0.1'}`

@@ -15,11 +15,11 @@ const DRIES_FAST = 60
 const DRIES_SLOWLY = 160
 
 const AIR_WORDS: Readonly<Record<Airiness, string>> = {
-  open: 'Air goes straight through it.',
-  airy: 'It is woven or knitted openly enough for a breeze to go through.',
-  middling: 'Some air goes through it.',
-  close: 'It is close, so that wind stays out and so does your own damp stay in.',
-  sealed: 'It is coated or laid under a film: next to no air goes through.',
+  open: 'Air passes freely through it.',
+  airy: 'It is open enough for a breeze to pass through.',
+  middling: 'Some air passes through it.',
+  close: 'It is close: it keeps the wind out and your own damp in.',
+  sealed: 'It is coated or has a film: almost no air passes through.',
 }
 
 /** Why a cloth wears as it does, what weighs most first. @param clo its own warmth */
@@ -36,41 +36,43 @@ export function comfortReasons(offer: Offer, clues: ComfortClues, clo: number, n
 
 function moisture({ regain }: ComfortClues): ComfortReason {
   if (!regain)
-    return { id: 'moisture-unknown', text: 'How it takes up moisture depends on its fibres, which are not settled.' }
+    return { id: 'moisture-unknown', text: 'How it takes up moisture depends on its fibres, which are not known.' }
   const percent = regain.value < 2 ? regain.value.toFixed(1) : regain.value.toFixed(0)
   const text =
     regain.value >= 7
       ? `Its fibres take up about ${percent} % of their weight from damp air (regain): skin stays dry under it.`
       : regain.value >= 3
-        ? `Its fibres take up about ${percent} % of their weight from damp air (regain): middling.`
+        ? `Its fibres take up about ${percent} % of their weight from damp air (regain): average.`
         : `Its fibres take up hardly any moisture (regain about ${percent} %): sweat stays on the skin.`
   return { id: 'moisture', text }
 }
 
 function warmth(clo: number, { thickness, gsm }: ComfortClues): ComfortReason {
   const mm = thickness.value < 1 ? thickness.value.toFixed(1) : thickness.value.toFixed(0)
-  const word = clo >= 0.3 ? 'warm' : clo >= 0.12 ? 'of middling warmth' : 'thin'
+  const word = clo >= 0.3 ? 'warm' : clo >= 0.12 ? 'of medium warmth' : 'thin'
   return {
     id: 'thickness',
-    text: `About ${mm} mm thick at ${Math.round(gsm.value)} g/m²: ${word}. It is the still air in a cloth that warms.`,
+    text:
+      `About ${mm} mm thick at ${Math.round(gsm.value)} g/m²: ${word}. Still air inside a fabric ` +
+      'keeps you warm.',
   }
 }
 
 function skin({ softness }: ComfortClues): ComfortReason {
-  if (softness.value >= 0.78) return { id: 'softness', text: 'Soft on bare skin.' }
+  if (softness.value >= 0.78) return { id: 'softness', text: 'Soft on the skin.' }
   if (softness.value >= 0.5)
-    return { id: 'softness', text: 'Neither soft nor rough on bare skin; how finely it is spun decides.' }
-  return { id: 'softness', text: 'It may prickle or scratch on bare skin: line it, or wear something under it.' }
+    return { id: 'softness', text: 'Neither soft nor rough on the skin; it depends on how finely it is spun.' }
+  return { id: 'softness', text: 'It may prickle or scratch: line it, or wear something under it.' }
 }
 
 function drying({ regain, gsm }: ComfortClues): ComfortReason {
   const water = gsm.value * (SPUN_SHARE + (regain?.value ?? 6) / 25)
   const text =
     water < DRIES_FAST
-      ? 'It dries quickly on a line.'
+      ? 'Dries quickly on a line.'
       : water < DRIES_SLOWLY
-        ? 'It dries in half a day on a line.'
-        : 'It holds much water and is slow to dry.'
+        ? 'Dries in half a day on a line.'
+        : 'Holds a lot of water and dries slowly.'
   return { id: 'drying', text }
 }
 
@@ -80,7 +82,7 @@ function shares({ mix = [] }: Offer, { regain }: ComfortClues): ComfortReason[] 
   return [
     {
       id: 'shares-unknown',
-      text: 'How much there is of each fibre is not known, and it matters here: the label would tell.',
+      text: 'The share of each fibre is not known, and it matters here: the label would tell.',
     },
   ]
 }

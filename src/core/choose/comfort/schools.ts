@@ -19,8 +19,8 @@ export function schoolsFor({ mix = [] }: Offer, { regain, openness }: ComfortClu
       id: 'linen-breathes',
       picked: 'computed',
       text:
-        'Some say that linen breathes less than cotton, others that nothing breathes better. Taken here: neither, ' +
-        'but what follows from its regain, its weight and how openly it is woven' +
+        'Some say that linen breathes less than cotton, others that nothing breathes better. We take ' +
+        'neither side, but go by its regain, its weight and how open it is' +
         (openness.value >= 0.5 ? ', and this one is open.' : ', and this one is close.'),
     })
   }
@@ -29,15 +29,16 @@ export function schoolsFor({ mix = [] }: Offer, { regain, openness }: ComfortClu
       id: 'viscose-moisture',
       picked: 'published-regain',
       text:
-        'Some say that viscose takes up hardly any moisture, being man-made, others that it does so very well. Taken ' +
-        `here: the published regain (ASTM D1909: 11 % against cotton’s ${regain ? '7 to 8.5' : '8.5'} %), so it does.`,
+        'Some say that viscose takes up hardly any moisture because it is man-made, others that it ' +
+        'takes up a lot. We go by the published regain (ASTM D1909: 11 % against cotton’s ' +
+        `${regain ? '7 to 8.5' : '8.5'} %), so it takes up a lot.`,
     })
   }
   if (has('silken')) {
     found.push({
       id: 'silk-heat',
       picked: 'by-weight',
-      text: 'Some call silk cool and others warm. Taken here: thin silk is cool and thick silk warm, by its thickness.',
+      text: 'Some call silk cool and others warm. We go by thickness: thin silk is cool and thick silk warm.',
     })
   }
   return found

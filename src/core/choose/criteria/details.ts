@@ -42,7 +42,7 @@ function criterionOf(detail: Detail): Criterion {
       if (!worst) return undefined
       const { fit, miss, certainty } = worst
       const fine = isHeatSet(rule, offer)
-        ? `For the ${chosenWord(detail)} it can be set by heat, and keeps them for good.`
+        ? `For the ${chosenWord(detail)}: heat sets them, and they stay for good.`
         : `Fine for the ${chosenWord(detail)}.`
       const text = fit >= GOOD_FIT ? fine : sentence(rule, detail, miss)
       return { property: detail, importance: IMPORTANCE.detail, fit, certainty, miss, detail, text }

@@ -11,6 +11,6 @@ export const NAME: Criterion = {
       : unknownAssessment(
           'called',
           IMPORTANCE.name,
-          `“${unknownName}” is no cloth that is known here, so nothing was guessed from it.`,
+          `We don’t know the fabric name “${unknownName}”, so we estimated nothing from it.`,
         ),
 }

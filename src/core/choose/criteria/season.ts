@@ -68,7 +68,7 @@ function judgeSeason(need: FullNeed, offer: Offer): Assessment {
     return unknownAssessment(
       'season',
       importance,
-      'How it feels in the heat depends on the fibre, which is not settled.',
+      'How it feels in the heat depends on its fibre, which is not known.',
     )
   const worst = worstSide(score, offer)
   if (!worst)
@@ -81,12 +81,12 @@ function judgeSeason(need: FullNeed, offer: Offer): Assessment {
 /** @param on how light it is for the heat, or how warm for the cold, 0 to 1 */
 function seasonText({ season: when, nextToSkin }: FullNeed, dry: number, isWeighed: boolean, on: number): string {
   if (when === 'hot') {
-    if (dry <= 0.6) return 'Takes up little moisture: clammy in the heat.'
+    if (dry <= 0.6) return 'Takes up little moisture: clammy in hot weather.'
     return on > 0.6
-      ? 'Light, and takes up moisture: good in the heat.'
+      ? 'Light, and takes up moisture: good in hot weather.'
       : 'Takes up moisture, but is heavy for hot days.'
   }
-  if (when === 'cold') return on > 0.6 ? 'Heavy enough for cold days.' : 'Thin for cold days: a lining would help.'
+  if (when === 'cold') return on > 0.6 ? 'Warm enough for cold days.' : 'Thin for cold days: a lining would help.'
   if (dry < 0.4 && nextToSkin) return 'Takes up little moisture: closer to the skin it may feel clammy.'
-  return isWeighed ? 'Fibre and weight do for mild days.' : 'Its fibre does for mild days.'
+  return isWeighed ? 'Fibre and weight suit mild days.' : 'Its fibre suits mild days.'
 }

@@ -32,18 +32,18 @@ function criterionOf(
     if (!known || !worst) {
       const text =
         least >= RELIES_ON_STRETCH
-          ? `The pattern needs at least ${least} % stretch ${where}; it has not been measured.`
-          : `Stretch ${where} has not been measured.`
+          ? `The pattern needs at least ${least} % stretch ${where}; you have not measured it.`
+          : `Stretch ${where} is not measured.`
       return isAlwaysAsked ? unknownAssessment(id, importance, text) : undefined
     }
     const { fit, miss, certainty } = worst
     const shown = `${Math.round(known.value.value)} % stretch ${where}${estimateWords(known.how)}`
     const text =
       miss === null || fit >= GOOD_FIT
-        ? `${shown}: what the pattern wants.`
+        ? `${shown}: as the pattern needs.`
         : miss === 'under'
           ? `${shown}, but the pattern needs at least ${least} %.`
-          : `${shown} is more than the ${most} % that the pattern is drafted for: it will grow in wear.`
+          : `${shown} is more than the ${most} % that the pattern is drafted for: the garment will grow in wear.`
     return { property: id, importance, fit, certainty, miss, text }
   }
   return { id, reads: numbersAloneKey, judge, score }

@@ -1,3 +1,4 @@
+import { capitalise } from '../../units/format'
 import { isWithoutThreads, materialOf } from '../../fabric/materialOf'
 import { type Offer } from '../../fabric/types'
 import { wordFor } from '../../vocabulary/words'
@@ -23,7 +24,7 @@ function judgeStructure(need: FullNeed, offer: Offer): Assessment {
     return unknownAssessment(
       'structure',
       importance,
-      `The pattern wants a ${want}; whether this is one is not written down.`,
+      `The pattern needs a ${want}; whether this is one is not known.`,
     )
   const { value, how } = construction
   const certainty = how === 'estimated' ? NAMED_STRUCTURE : CERTAINTY[how]
@@ -32,15 +33,15 @@ function judgeStructure(need: FullNeed, offer: Offer): Assessment {
   if (anyConstruction || layered) {
     const text = layered
       ? 'Net or lace, over a lining or in gathered layers.'
-      : 'Judged by what it does, not by how it is made.'
+      : 'We judge this fabric by its behaviour, not by how it is made.'
     return { property: 'structure', importance, fit: layered ? 0.9 : 1, certainty, miss: null, text }
   }
   const fits = value === wanted || (wanted === 'either' && (value === 'woven' || value === 'knit'))
   // A felt has no give and no threads, but cuts and sews as a firm woven does.
   const fit = fits ? 1 : value === 'felted' && wanted !== 'knit' ? 0.85 : 0.05
   const text = fits
-    ? `A ${value} cloth, as the pattern wants.`
-    : `The pattern is drafted for a ${want} cloth; this one is ${value}.`
+    ? `${capitalise(value)}, as the pattern needs.`
+    : `The pattern is drafted for a ${want} fabric; this one is ${value}.`
   return { property: 'structure', importance, fit, certainty, miss: null, text }
 }
 
@@ -48,11 +49,16 @@ function judgeStructure(need: FullNeed, offer: Offer): Assessment {
 function ofMaterial({ garment, anyConstruction }: FullNeed, offer: Offer, certainty: number): Assessment {
   const material = materialOf(offer)
   const rule = { property: 'structure' as const, importance: IMPORTANCE.structure, certainty, miss: null }
-  if (anyConstruction) return { ...rule, fit: 1, text: 'Judged by what it does, not by how it is made.' }
+  if (anyConstruction)
+    return { ...rule, fit: 1, text: 'We judge this fabric by its behaviour, not by how it is made.' }
   if (!material || garment === undefined)
     return { ...rule, fit: 0.3, text: 'It has no threads: a pattern for fabric has to be adapted to it.' }
   const name = wordFor(material.name, 'uk')
   return material.suits.includes(garment)
-    ? { ...rule, fit: 0.95, text: `Such things are made of ${name}; sew a test seam first, since holes stay.` }
-    : { ...rule, fit: 0.05, text: `This is not made of ${name}: it neither falls nor washes as the pattern wants.` }
+    ? { ...rule, fit: 0.95, text: `Garments like this are made of ${name}; sew a test seam first, since holes stay.` }
+    : {
+        ...rule,
+        fit: 0.05,
+        text: `Garments like this are not made of ${name}: it neither drapes nor washes as the pattern needs.`,
+      }
 }

@@ -11,8 +11,8 @@ export const WASHING: Criterion = {
     if (offer.washed !== false || materialOf(offer)?.washCelsius === null) return undefined
     const isDryCleaned = offer.fibres !== undefined && careOf(offer).washCelsius === null
     const text = isDryCleaned
-      ? 'Not shrunk yet: have it steamed, as the dry-cleaner would, before cutting.'
-      : 'Not washed yet: wash and dry it as the garment will be, before cutting.'
+      ? 'Not shrunk yet: have it steamed, as a dry-cleaner would, before you cut.'
+      : 'Not washed yet: wash and dry it as you will the garment, before you cut.'
     return { property: 'washing', importance: IMPORTANCE.washing, fit: 0.4, certainty: 1, miss: null, text }
   },
 }

@@ -37,7 +37,7 @@ function judgeWeight(need: FullNeed, offer: Offer, system: UnitSystem): Assessme
     return unknownAssessment(
       'weight',
       score.importance,
-      `The pattern wants ${wanted}; this cloth has not been weighed.`,
+      `The pattern needs ${wanted}; you have not weighed this fabric.`,
     )
   const { fit, miss, certainty } = worst
   const { value } = gsm.value
@@ -46,18 +46,18 @@ function judgeWeight(need: FullNeed, offer: Offer, system: UnitSystem): Assessme
   const text =
     miss === null
       ? isAsked
-        ? `${is}, within the ${wanted} that the pattern wants.`
-        : `${is}: ${allowedWords(need, called)}, whatever the ${wanted} that the pattern wants else.`
+        ? `${is}, within the ${wanted} that the pattern needs.`
+        : `${is}: ${allowedWords(need, called)}, although the pattern needs ${wanted} in general.`
       : fit >= GOOD_FIT
-        ? `${is}, near enough to the ${wanted} that the pattern wants.`
-        : `${is} is ${miss === 'under' ? 'lighter' : 'heavier'} than the ${wanted} that the pattern wants.`
+        ? `${is}, close enough to the ${wanted} that the pattern needs.`
+        : `${is} is ${miss === 'under' ? 'lighter' : 'heavier'} than the ${wanted} that the pattern needs.`
   return { property: 'weight', importance: score.importance, fit, certainty, miss, text }
 }
 
 /** Why a weight beside those that are asked for does. */
 function allowedWords({ wishes }: FullNeed, called: string | undefined): string {
   const named = wishes.called && called !== undefined && namedIn(wishes.called, called)
-  if (clothCalled(called ?? '')?.material) return 'its thickness counts more than its weight'
+  if (clothCalled(called ?? '')?.material) return 'its thickness matters more than its weight'
   return named ? 'the usual weight of a fabric that the pattern names' : 'net, laid over a lining or in layers'
 }
 

@@ -83,16 +83,18 @@ function told(property: OfferProperty, fit: number | null, certainty: number, te
 
 function pile(wish: Asked<'pile'>, offer: Offer): Assessment | undefined {
   if (!(hasPile(offer) || isOneWay(offer))) return undefined
-  if (wish === 'yes') return told('pile', 1, 0.9, 'It has a pile, which the pattern is made for.')
+  if (wish === 'yes') return told('pile', 1, 0.9, 'It has a pile, and the pattern is designed for pile.')
   return wish === 'no'
-    ? told('pile', 0.15, 0.9, 'It has a pile, for which the pattern is not suitable.')
-    : told('pile', 0.85, 0.9, 'It has a pile: take the lengths with nap, and lay all pieces one way.')
+    ? told('pile', 0.15, 0.9, 'It has a pile, and the pattern is not suitable for pile.')
+    : told('pile', 0.85, 0.9, 'It has a pile: use the lengths with nap, and lay all pieces one way.')
 }
 
 function named(called: readonly string[], offer: Offer): Assessment | undefined {
   if (called.length === 0 || !offer.called) return undefined
   const wanted = called.map((word) => clothCalled(word)?.id)
-  return wanted.includes(offer.called) ? told('named', 1, 1, 'The pattern names this very cloth.') : undefined
+  return wanted.includes(offer.called)
+    ? told('named', 1, 1, 'The pattern recommends this fabric by name.')
+    : undefined
 }
 
 /** Share below which what is wished for is hardly in it. */
@@ -100,23 +102,22 @@ const MOSTLY_OTHER = 0.2
 
 function fibre(wanted: Asked<'fibres'>, { mix }: Offer, certainty: number): Assessment | undefined {
   if (wanted.length === 0) return undefined
-  if (!mix) return told('fibre', null, 0, 'The pattern wishes for a fibre; what this is of is not settled.')
+  if (!mix) return told('fibre', null, 0, 'The pattern asks for a fibre; the fibre of this one is not known.')
   const share = mix.reduce((sum, part) => sum + (wanted.includes(part.fibre) ? part.fraction.value : 0), 0)
   const fit = 0.4 + 0.6 * share
-  const partly = share >= MOSTLY_OTHER ? 'Partly of the fibre' : 'Of another fibre than the one'
-  const text = fit >= GOOD_FIT ? 'Of the fibre' : partly
-  return told('fibre', fit, certainty, `${text} that the pattern wishes for.`)
+  const partly = share >= MOSTLY_OTHER ? 'Part of it is the fibre' : 'It is another fibre than the one'
+  const text = fit >= GOOD_FIT ? 'It is the fibre' : partly
+  return told('fibre', fit, certainty, `${text} that the pattern asks for.`)
 }
 
 function care(wish: Asked<'care'>, offer: Offer, certainty: number): Assessment | undefined {
   if (wish === 'any') return undefined
-  if (!offer.fibres) return told('care', null, 0, 'Whether it may be washed depends on its fibre.')
+  if (!offer.fibres) return told('care', null, 0, 'Whether you can wash it depends on its fibre.')
   const { washCelsius, isGentle } = careOf(offer)
-  if (washCelsius === null)
-    return told('care', 0.1, certainty, 'It goes to the dry-cleaner, and this is to be washed.')
+  if (washCelsius === null) return told('care', 0.1, certainty, 'It needs dry cleaning, and this will be washed.')
   if (wish === 'machine' && isGentle)
-    return told('care', 0.55, certainty, 'It wants a gentle wash, and this is for the machine.')
-  return told('care', 1, certainty, 'It may be washed as this will be.')
+    return told('care', 0.55, certainty, 'It needs a gentle wash, and this will be machine-washed.')
+  return told('care', 1, certainty, 'You can wash it as needed.')
 }
 
 /** How much the cloth of a fibre creases, 0 … 1; common practice. */
@@ -126,7 +127,7 @@ function creasing(wish: Asked<'creases'>, offer: Offer, certainty: number): Asse
   if (wish !== 'few') return undefined
   const creases = meanOver(offer.mix ?? [], ({ id }) => CREASES[fibreById(id).family])?.value
   if (creases === undefined)
-    return told('creasing', null, 0, 'Whether it creases is not known: crush it in the fist.')
+    return told('creasing', null, 0, 'Whether it creases is not known: crush it in your fist.')
   const isKnit = offer.construction?.value === 'knit' || offer.interlacing === 'crepe-weave'
   const fit = 1 - Math.max(0, creases - 0.2) * (isKnit ? 0.4 : 1.3)
   const text = fit >= GOOD_FIT ? 'It hardly creases.' : 'It creases, and this should not.'
@@ -134,16 +135,10 @@ function creasing(wish: Asked<'creases'>, offer: Offer, certainty: number): Asse
 }
 
 function recovery(least: number, { recovery: known }: Offer): Assessment | undefined {
-  if (!known)
-    return told(
-      'recovery',
-      null,
-      0,
-      `Whether it comes back from a stretch is not measured; it has to, by ${least} %.`,
-    )
+  if (!known) return told('recovery', null, 0, `Its recovery is not measured; it needs at least ${least} %.`)
   const { value, sd } = known.value
   const fit = fitOfNumber(value, sd, least, 200, least - RECOVERY_RUNS_OUT, 400)
-  const shown = `${Math.round(value)} % of a stretch comes back`
+  const shown = `${Math.round(value)} % recovery`
   const text = fit >= GOOD_FIT ? `${shown}: enough.` : `${shown}, and the pattern needs ${least} %: it would bag.`
   return told('recovery', fit, 1, text)
 }
@@ -159,14 +154,14 @@ function print(wish: Asked<'print'>, { repeatMm, coloured }: Offer): Assessment 
       'print',
       null,
       0,
-      `The pattern wants ${PRINT_WISH_WORDS[wish]}; whether it has one is not written down.`,
+      `The pattern needs ${PRINT_WISH_WORDS[wish]}; whether this fabric has a print is not known.`,
     )
   const { scale } = printScale(repeatMm)
   const fit = wish === 'none' ? 0.2 : { small: 1, medium: 0.6, large: 0.2 }[scale]
   const text =
     fit === 1
       ? 'Its print is small.'
-      : `Its print is ${scale === 'medium' ? 'middling' : scale}; the pattern wants ${PRINT_WISH_WORDS[wish]}.`
+      : `Its print is ${scale === 'medium' ? 'middling' : scale}; the pattern needs ` + `${PRINT_WISH_WORDS[wish]}.`
   return told('print', fit, 0.9, text)
 }
 
@@ -182,14 +177,14 @@ function fastness(wish: Asked<'fastness'>, { coloured, fibres }: Offer): Assessm
   if (wish.length === 0) return undefined
   const outlasts = wish.map((one) => FASTNESS_WORDS[one]).join(' and ')
   if (!coloured)
-    return told('fastness', null, 0, `Its colour has to outlast ${outlasts}; how it came by it is not written down.`)
+    return told('fastness', null, 0, `Its colour must survive ${outlasts}; how it was coloured is not known.`)
   // Silk and acetate fade in the sun whatever was done to them, and wool yellows; common practice.
   const fades = wish.includes('light') && (fibres?.value ?? []).some((id) => isLike(id, 'fades'))
   const fit = Math.min(...wish.map((one) => LASTS[coloured.value][one])) * (fades ? 0.6 : 1)
   const text =
     fit >= GOOD_FIT
-      ? `Its colour should outlast ${outlasts}.`
-      : `Its colour may not outlast ${outlasts}: try a snip first.`
+      ? `Its colour should survive ${outlasts}.`
+      : `Its colour may not survive ${outlasts}: test a snip first.`
   return told('fastness', fit, coloured.how === 'measured' ? 1 : 0.9, text)
 }
 
@@ -220,7 +215,7 @@ function looks(avoid: Asked<'avoid'>, offer: Offer): Assessment | undefined {
   const shown = avoid.filter((one) => SHOWS[one](offer))
   if (shown.length === 0) return undefined
   const words = shown.map((one) => wordFor(AVOID_WORDS[one], 'uk')).join(', ')
-  return told('looks', 0.3, 0.8, `The pattern is not suitable for ${words}, and this is that.`)
+  return told('looks', 0.3, 0.8, `The pattern is not suitable for ${words}, and this fabric is.`)
 }
 
 /** Weights at which something that is worked out of a cloth turns over, g/m². */

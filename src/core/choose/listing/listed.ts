@@ -8,8 +8,8 @@ export const LISTED_WEIGHTS = {
   gsm: 'g/m²',
   oz: 'oz/yd²',
   momme: 'momme',
-  'oz-yard': 'oz a running yard',
-  'g-metre': 'g a running metre',
+  'oz-yard': 'oz per running yard',
+  'g-metre': 'g per running metre',
 } as const
 export type ListedWeight = keyof typeof LISTED_WEIGHTS
 export const LISTED_WEIGHT_IDS = Object.keys(LISTED_WEIGHTS) as [ListedWeight, ...ListedWeight[]]

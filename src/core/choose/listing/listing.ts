@@ -132,22 +132,22 @@ function asksOf(listed: Listed, { gsm, fibres, stretchWidth, construction, calle
   if (gsm?.how === 'estimated' || gsm === undefined)
     asks.push({
       id: 'weight',
-      text: 'How heavy is it, in g/m² or oz/yd²? Without that nobody can tell how sheer it is.',
+      text: 'How heavy is it, in g/m² or oz/yd²? Without the weight nobody can tell how sheer it is.',
     })
   if (listed.widthMm === null)
     asks.push({
       id: 'width',
-      text: 'How wide is it, edge to edge? A metre of 112 cm is a quarter less than one of 150 cm.',
+      text: 'How wide is it, edge to edge? A metre of 112 cm fabric is a quarter less than one of 150 cm.',
     })
   if (fibres?.how !== 'said')
     asks.push({
       id: 'fibre',
-      text: 'What is it made of, in per cent? A name such as satin or crepe says nothing of it.',
+      text: 'What is its fibre content, in per cent? A name such as satin or crepe does not tell.',
     })
   if (construction?.value === 'knit' || (stretchWidth?.value.value ?? 0) > 10)
-    asks.push({ id: 'stretch', text: 'How far do 10 cm stretch, across and along, and do they come back?' })
+    asks.push({ id: 'stretch', text: 'How far do 10 cm stretch, across and along, and do they recover?' })
   if (called === undefined) asks.push({ id: 'structure', text: 'Is it woven or knit?' })
-  asks.push({ id: 'opacity', text: 'Does a hand show through one layer, held to the light?' })
+  asks.push({ id: 'opacity', text: 'Can you see a hand through one layer, held to the light?' })
   asks.push({ id: 'shrink', text: 'Has it been washed, and how much does it shrink?' })
   return asks
 }

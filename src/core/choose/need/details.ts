@@ -10,14 +10,14 @@ const common = {
     pliableTo: 460,
     mayLeaveOff: true,
     lighterClothHelps: true,
-    tooHeavy: 'a tie belt turns out thick and will not knot',
+    tooHeavy: 'a tie belt gets too thick to knot',
   },
   gathers: {
     gsm: [null, 210],
     body: ['fluid', 'soft', 'moderate'],
     mayLeaveOff: false,
     lighterClothHelps: true,
-    tooHeavy: 'gathers stand out and bulk up in the seam',
+    tooHeavy: 'gathers stand out and get bulky in the seam',
     swap: { text: 'Take the fullness in flat pleats or darts instead of gathers.', miss: 'over' },
   },
   tiers: {
@@ -31,7 +31,7 @@ const common = {
     gsm: [80, 350],
     body: ['moderate', 'crisp', 'stiff'],
     mayLeaveOff: false,
-    tooHeavy: 'pleats are too thick to lie',
+    tooHeavy: 'pleats are too thick to lie flat',
     tooLight: 'pleats will not hold their edge',
   },
   ruffles: {
@@ -67,7 +67,7 @@ const common = {
     body: ['moderate', 'crisp', 'stiff'],
     mayLeaveOff: true,
     interfacingHelps: true,
-    tooLight: 'it will not hold a lapel',
+    tooLight: 'it is too limp for a lapel',
   },
   cuffs: {
     gsm: [65, 300],
@@ -100,7 +100,7 @@ const common = {
     swap: { text: 'Close it with buttons or ties instead of a zip.' },
   },
   'pull-on': { stretchAtLeast: 8, mayLeaveOff: true },
-  'elastic-waist': { gsm: [null, 280], mayLeaveOff: false, tooHeavy: 'a gathered elastic waist bulks up' },
+  'elastic-waist': { gsm: [null, 280], mayLeaveOff: false, tooHeavy: 'a gathered elastic waist gets bulky' },
   topstitching: {
     gsm: [70, null],
     body: ['soft', 'moderate', 'crisp', 'stiff'],

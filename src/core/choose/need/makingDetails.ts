@@ -12,7 +12,7 @@ export const makingDetails = {
     mayLeaveOff: true,
     interfacingHelps: true,
     tooLight: 'a peplum hangs limp',
-    tooHeavy: 'a peplum bulks at the waist',
+    tooHeavy: 'a peplum gets bulky at the waist',
   },
   'puff-sleeves': {
     gsm: [40, 190],
@@ -20,7 +20,7 @@ export const makingDetails = {
     mayLeaveOff: false,
     lighterClothHelps: true,
     tooLight: 'puffs collapse',
-    tooHeavy: 'puffs bulk at the shoulder',
+    tooHeavy: 'puffs get bulky at the shoulder',
   },
   'bell-sleeves': {
     gsm: [null, 240],
@@ -57,7 +57,7 @@ export const makingDetails = {
     mayLeaveOff: true,
     lighterClothHelps: true,
     tooHeavy: 'loops will not turn right side out',
-    swap: { text: 'Close it with hooks, or with loops of cord, instead of loops of the cloth.' },
+    swap: { text: 'Close it with hooks, or with loops of cord, instead of fabric loops.' },
   },
   placket: {
     gsm: [50, 300],
@@ -72,7 +72,7 @@ export const makingDetails = {
     body: ['fluid', 'soft', 'moderate'],
     mayLeaveOff: false,
     lighterClothHelps: true,
-    tooHeavy: 'the elastic will not draw it up',
+    tooHeavy: 'the elastic can’t draw it up',
   },
   smocking: {
     gsm: [null, 160],
@@ -92,7 +92,7 @@ export const makingDetails = {
     gsm: [null, 380],
     mayLeaveOff: false,
     lighterClothHelps: true,
-    tooHeavy: 'a binding of the same cloth gets thick',
+    tooHeavy: 'a binding of the same fabric gets thick',
   },
   vent: {
     gsm: [80, null],
@@ -106,7 +106,7 @@ export const makingDetails = {
     body: ['moderate', 'crisp', 'stiff'],
     mayLeaveOff: false,
     interfacingHelps: true,
-    tooLight: 'bones push through and the cloth buckles between them',
+    tooLight: 'bones push through and the fabric buckles between them',
   },
   'turn-ups': { gsm: [90, 420], mayLeaveOff: true, tooLight: 'turn-ups fall down', tooHeavy: 'turn-ups get thick' },
   cowl: {
@@ -128,7 +128,7 @@ export const makingDetails = {
   'curtain-heading': {
     gsm: [60, 650],
     mayLeaveOff: false,
-    tooLight: 'a heading will not stand',
+    tooLight: 'a heading does not stand up',
     tooHeavy: 'a heading gets too thick to draw up',
   },
 } as const satisfies Readonly<Record<string, DetailRule>>

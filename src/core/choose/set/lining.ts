@@ -30,14 +30,14 @@ export function liningPairs(main: Offer, lining: Offer, wants: SetWants): SetPai
 function weight({ gsm: shell }: Offer, { gsm: own }: Offer): Ruling {
   const rule = { id: 'lining-lighter', importance: 0.5 }
   if (!shell || !own)
-    return { ...rule, fit: null, text: 'Weigh both: a lining should be lighter than the cloth outside.' }
+    return { ...rule, fit: null, text: 'Weigh both: a lining should be lighter than the outer fabric.' }
   const ratio = own.value.value / shell.value.value
   const sd = ratio * Math.hypot(own.value.sd / own.value.value, shell.value.sd / shell.value.value)
   const fit = fitOfSpan({ value: ratio, sd }, [0, 0.92], -1, 1.5)
   const text =
     fit >= 0.8
-      ? 'The lining is lighter than the cloth outside, as it should be.'
-      : 'The lining is as heavy as the cloth outside, or heavier: it would pull it out of shape.'
+      ? 'The lining is lighter than the outer fabric, as it should be.'
+      : 'The lining is as heavy as the outer fabric, or heavier: it would pull it out of shape.'
   return { ...rule, fit, text }
 }
 
@@ -45,36 +45,35 @@ function care(main: Offer, lining: Offer): Ruling {
   const rule = { id: 'care-agrees', importance: 0.45 }
   const [shell, own] = [careOf(main), careOf(lining)]
   if (!main.fibres || !lining.fibres)
-    return { ...rule, fit: null, text: 'What both bear in the wash is not known while their fibres are not.' }
+    return { ...rule, fit: null, text: 'We don’t know how to wash them until their fibres are known.' }
   if (shell.washCelsius !== null && own.washCelsius === null)
-    return { ...rule, fit: 0.25, text: 'The lining may not be washed, so the whole would go to the dry-cleaner.' }
-  if (shell.washCelsius === null) return { ...rule, fit: 1, text: 'Dry-cleaned, which the lining bears.' }
+    return { ...rule, fit: 0.25, text: 'You can’t wash the lining, so the whole garment needs dry cleaning.' }
+  if (shell.washCelsius === null) return { ...rule, fit: 1, text: 'Dry cleaning, which the lining tolerates.' }
   const colder = shell.washCelsius - mustHave(own.washCelsius)
   if (colder >= 30)
     return {
       ...rule,
       fit: 0.65,
-      text: `The lining asks for ${own.washCelsius} °C: the whole is washed as gently as it.`,
+      text: `The lining needs ${own.washCelsius} °C: wash the whole garment as gently.`,
     }
-  return { ...rule, fit: 1, text: 'Both bear the same wash.' }
+  return { ...rule, fit: 1, text: 'Both tolerate the same wash.' }
 }
 
 function shrinkage(main: Offer, lining: Offer): Ruling {
   const still = (offer: Offer) => shrinkOf(offer).value.length
   const inWater = careOf(main).washCelsius !== null && careOf(lining).washCelsius !== null
-  return shrinkRuling(still(main), still(lining), { a: 'cloth outside', b: 'lining' }, inWater)
+  return shrinkRuling(still(main), still(lining), { a: 'outer fabric', b: 'lining' }, inWater)
 }
 
 function slide(main: Offer, lining: Offer): Ruling | undefined {
   const rule = { id: 'lining-slides', importance: 0.4 }
   if ((main.stretchWidth?.value.value ?? 0) > RELIES_ON_STRETCH * 2) return undefined
   const fit = slideFit(lining)
-  if (fit === null)
-    return { ...rule, fit, text: 'Whether it slides over what is worn under it depends on its fibre.' }
+  if (fit === null) return { ...rule, fit, text: 'Whether it slips over other clothes depends on its fibre.' }
   const text =
     fit >= 0.8
-      ? 'The lining is smooth: it slides over what is worn under it.'
-      : 'The lining drags: an arm will not slip through. It does for a bodice, not for a sleeve.'
+      ? 'The lining is smooth: it slips over other clothes.'
+      : 'The lining clings: an arm will not slip through. It is fine for a bodice, not for a sleeve.'
   const remedy = { ...SMOOTH_SLEEVES, fit: 0.9 }
   return { ...rule, fit, text, ...(fit < 0.8 && { remedy }) }
 }
@@ -85,18 +84,22 @@ const LIKE_COLOURS = 0.12
 function opacity(main: Offer, lining: Offer, { opaque }: SetWants): Ruling {
   const rule = { id: 'lining-shows-through', importance: 0.4 }
   if (!main.opacity)
-    return { ...rule, fit: null, text: 'Whether the lining shows through is not known: hold a hand behind.' }
-  if (main.opacity.value === 'opaque') return { ...rule, fit: 1, text: 'The cloth outside covers the lining.' }
+    return {
+      ...rule,
+      fit: null,
+      text: 'Whether the lining shows through is not known: hold your hand behind the fabric.',
+    }
+  if (main.opacity.value === 'opaque') return { ...rule, fit: 1, text: 'The outer fabric hides the lining.' }
   if (opaque && lining.opacity?.value === 'sheer')
-    return { ...rule, fit: 0.3, text: 'Both are see-through: the lining does not cover what is under it.' }
+    return { ...rule, fit: 0.3, text: 'Both are see-through: the lining does not hide what is under it.' }
   if (main.colour && lining.colour && oklabDistance(oklabOf(main.colour), oklabOf(lining.colour)) > LIKE_COLOURS)
     return {
       ...rule,
       fit: 0.6,
-      text: 'The lining’s colour shows through and changes that of the cloth: see that you like it.',
+      text: 'The lining’s colour shows through and changes that of the fabric: check that you like it.',
     }
   const isKnown = main.colour !== undefined && lining.colour !== undefined
-  const hue = isKnown ? 'its colour goes with it.' : 'choose its colour and shine with that in mind.'
+  const hue = isKnown ? 'its colour matches.' : 'choose its colour and shine accordingly.'
   const text = `The lining shows through: ${hue}`
   return { ...rule, fit: 0.9, text }
 }
@@ -109,14 +112,14 @@ function stretch(main: Offer, lining: Offer, wants: SetWants): Ruling {
   const shell = main.stretchWidth?.value.value ?? 0
   const asked =
     Math.max(wants.stretch, shell >= RELIES_ON_STRETCH * 2 ? shell * GIVES : 0) * (wants.stretch > 0 ? GIVES : 1)
-  if (asked === 0) return { ...rule, fit: 1, text: 'Neither has to give.' }
+  if (asked === 0) return { ...rule, fit: 1, text: 'Neither has to stretch.' }
   if (!lining.stretchWidth)
-    return { ...rule, fit: null, text: 'Whether the lining gives with the cloth is not measured.' }
+    return { ...rule, fit: null, text: 'Whether the lining stretches with the fabric is not measured.' }
   const fit = fitOfSpan(lining.stretchWidth.value, [asked, 500], asked * 0.2, 600)
   const text =
     fit >= 0.8
-      ? 'The lining gives with the cloth outside.'
-      : 'The cloth outside stretches and the lining does not: it would tear at the seams or hold it still.'
+      ? 'The lining stretches with the outer fabric.'
+      : 'The outer fabric stretches and the lining does not: it would tear at the seams or stop the stretch.'
   const remedy = {
     id: 'lining-on-bias',
     text: 'Cut the lining on the bias, or with a deep pleat at the back.',
@@ -128,8 +131,8 @@ function stretch(main: Offer, lining: Offer, wants: SetWants): Ruling {
 function body(main: Offer, lining: Offer): Ruling {
   const rule = { id: 'lining-no-stiffer', importance: 0.35 }
   if (main.construction?.value === 'net')
-    return { ...rule, fit: 1, text: 'Net and lace fall as what is under them does.' }
-  if (!main.body || !lining.body) return { ...rule, fit: null, text: 'How both fall is not known.' }
+    return { ...rule, fit: 1, text: 'Net and lace drape like the fabric under them.' }
+  if (!main.body || !lining.body) return { ...rule, fit: null, text: 'The drape of both is not known.' }
   const stiffer = BODIES.indexOf(lining.body.value) - BODIES.indexOf(main.body.value)
   const fit = itemAt([1, 0.6, 0.3, 0.15, 0.1], Math.max(0, stiffer))
   return {
@@ -137,8 +140,8 @@ function body(main: Offer, lining: Offer): Ruling {
     fit,
     text:
       fit === 1
-        ? 'The lining falls as softly as the cloth outside.'
-        : 'The lining is stiffer than the cloth outside and spoils its fall.',
+        ? 'The lining is as soft as the outer fabric.'
+        : 'The lining is stiffer than the outer fabric and spoils its drape.',
   }
 }
 
@@ -146,6 +149,10 @@ function heat(main: Offer, lining: Offer): Ruling {
   const rule = { id: 'iron-the-cooler', importance: 0.15 }
   const [shell, own] = [careOf(main).ironDots, careOf(lining).ironDots]
   return own < shell && own <= 1
-    ? { ...rule, fit: 0.7, text: 'The lining bears only a cool iron: press from the outside, with a cloth between.' }
-    : { ...rule, fit: 1, text: 'Both bear the same iron.' }
+    ? {
+        ...rule,
+        fit: 0.7,
+        text: 'The lining tolerates only a cool iron: press from the outside, with a press cloth.',
+      }
+    : { ...rule, fit: 1, text: 'Both tolerate the same iron.' }
 }

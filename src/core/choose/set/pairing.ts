@@ -30,11 +30,11 @@ export function shrinkRuling(a: Quantity, b: Quantity, words: { a: string; b: st
   const points = Math.abs(apart.value)
   const text =
     fit >= 0.8
-      ? `The ${words.a} and the ${words.b} lose about as much as each other in the wash.`
-      : `The ${more} loses about ${points.toFixed(0)} % more in the wash: the other would bag or pucker.`
+      ? `The ${words.a} and the ${words.b} shrink about equally.`
+      : `The ${more} shrinks about ${points.toFixed(0)} % more in the wash: the other would bag or pucker.`
   const remedy = {
     id: 'wash-both-first',
-    text: 'Wash and dry both as the garment will be, before cutting.',
+    text: 'Wash and dry both as you will the garment, before you cut.',
     fit: 0.92,
   }
   return { id: 'shrink-alike', fit, importance: 0.4, text, ...(inWater && fit < 0.8 && { remedy }) }

@@ -95,13 +95,13 @@ function careOfSet({ main, lining, interfacing, wadding }: ClothSet): SetCare {
   const ironDots = Math.min(...cares.map((care) => care.ironDots)) as IronDots
   const wash =
     washCelsius === null
-      ? 'Not in water: to the dry-cleaner'
+      ? 'Do not wash: dry clean'
       : `Wash at ${washCelsius} °C${cares.some(({ isGentle }) => isGentle) ? ', gently' : ''}`
   const dry = {
     never: 'dry on a line or flat',
     low: 'tumble cool or dry on a line',
     normal: 'tumble or dry on a line',
   }[tumble]
-  const iron = ironDots === 0 ? 'no iron' : `iron at ${['', 'one dot', 'two dots', 'three dots'][ironDots]}`
+  const iron = ironDots === 0 ? 'do not iron' : `iron at ${['', 'one dot', 'two dots', 'three dots'][ironDots]}`
   return { washCelsius, tumble, ironDots, text: `${wash}; ${dry}; ${iron}.` }
 }

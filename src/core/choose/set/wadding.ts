@@ -24,7 +24,7 @@ export function waddingPairs(main: Offer, wadding: Wadding, lining: Offer | unde
   const between: readonly [SetPart, SetPart] = ['main', 'wadding']
   return [
     ...rulings.map(([property, ruling]) => pairOf(between, property, ruling)),
-    pairOf(between, 'opacity', beards(main, 'cloth outside')),
+    pairOf(between, 'opacity', beards(main, 'outer fabric')),
     ...(lining ? [pairOf(['lining', 'wadding'], 'opacity', beards(lining, 'lining'))] : []),
   ]
 }
@@ -33,33 +33,33 @@ function loft({ gsm, loftMm }: Wadding, { garment }: SetWants): Ruling {
   const rule = { id: 'loft-bends', importance: 0.5 }
   const mm = loftMm ?? (gsm === undefined ? undefined : (gsm / 100) * LOFT_PER_100_GSM)
   if (mm === undefined)
-    return { ...rule, fit: null, text: 'How thick the wadding is decides whether it can be quilted.' }
+    return { ...rule, fit: null, text: 'The thickness of the wadding decides whether you can quilt it.' }
   const isBed = garment === 'quilt' || garment === 'cushion' || garment === 'curtain'
   const most = isBed ? MOST_LOFT.quilt : MOST_LOFT.garment
   const fit = fitOfSpan({ value: mm, sd: loftMm === undefined ? mm * 0.2 : 0.3 }, [0, most], -1, most * 2.5)
   const text =
     fit >= 0.8
       ? `About ${mm.toFixed(0)} mm thick: right for ${isBed ? 'this' : 'something worn'}.`
-      : `About ${mm.toFixed(0)} mm thick: ${isBed ? 'hard to quilt through' : 'it would not bend with the wearer'}.`
+      : `About ${mm.toFixed(0)} mm thick: ${isBed ? 'hard to quilt through' : 'you could not move in it'}.`
   return { ...rule, fit, text }
 }
 
 function quilts({ gsm }: Offer): Ruling {
   const rule = { id: 'quilts-through', importance: 0.35 }
-  if (!gsm) return { ...rule, fit: null, text: 'A light cloth quilts best; this one has not been weighed.' }
+  if (!gsm) return { ...rule, fit: null, text: 'A light fabric quilts best; you have not weighed this one.' }
   const fit = fitOfSpan(gsm.value, [30, 220], 5, 420)
   return {
     ...rule,
     fit,
-    text: fit >= 0.8 ? 'Light enough to quilt.' : 'Too heavy to quilt: the layers will not sink.',
+    text: fit >= 0.8 ? 'Light enough to quilt.' : 'Too heavy to quilt: the layers don’t sink in.',
   }
 }
 
 function shows({ opacity }: Offer): Ruling {
   const rule = { id: 'wadding-shows', importance: 0.4 }
-  if (!opacity) return { ...rule, fit: null, text: 'If the cloth is see-through, the wadding shows.' }
+  if (!opacity) return { ...rule, fit: null, text: 'If the fabric is see-through, the wadding shows.' }
   const fit = { sheer: 0.15, 'semi-sheer': 0.6, opaque: 1 }[opacity.value]
-  return { ...rule, fit, text: fit === 1 ? 'It does not show through.' : 'The wadding shows through the cloth.' }
+  return { ...rule, fit, text: fit === 1 ? 'It does not show through.' : 'The wadding shows through the fabric.' }
 }
 
 /** Openness from which the fibres of a wadding work their way out. */
@@ -72,21 +72,22 @@ function beards(cloth: Offer, word: string): Ruling {
     fit >= 0.8
       ? `The ${word} is close enough to keep the wadding in.`
       : `The ${word} is open: wadding works its way through (bearding).`
-  const remedy = { id: 'close-layer-between', text: 'Lay a close, light cloth between.', fit: 0.95 }
+  const remedy = { id: 'close-layer-between', text: 'Put a close, light fabric between.', fit: 0.95 }
   return { id: 'wadding-beards', importance: 0.25, fit, text, ...(fit < 0.8 && { remedy }) }
 }
 
 function care(main: Offer, { offer }: Wadding): Ruling {
   const rule = { id: 'care-agrees', importance: 0.4 }
-  if (!offer.fibres || !main.fibres) return { ...rule, fit: null, text: 'What both bear in the wash is not known.' }
+  if (!offer.fibres || !main.fibres)
+    return { ...rule, fit: null, text: 'We don’t know how to wash them until their fibres are known.' }
   const [shell, own] = [careOf(main).washCelsius, careOf(offer).washCelsius]
   const gentle = careOf(offer).isGentle && shell !== null && shell >= 60
   if (shell !== null && own === null)
-    return { ...rule, fit: 0.25, text: 'The wadding may not be washed and the cloth may.' }
+    return { ...rule, fit: 0.25, text: 'You can’t wash the wadding, but you can wash the fabric.' }
   return {
     ...rule,
     fit: gentle ? 0.6 : 1,
-    text: gentle ? 'The wadding asks for a gentle, cool wash: wool felts.' : 'Both bear the same wash.',
+    text: gentle ? 'The wadding needs a gentle, cool wash: wool felts.' : 'Both tolerate the same wash.',
   }
 }
 

@@ -105,7 +105,7 @@ export const dressyCloths = cloths('woven', [
     },
     common: 0.3,
     traits: ['flattened-by-glue'],
-    makes: 'A double cloth that blisters: one layer shrank and the other stands up in bubbles.',
+    makes: 'A double fabric that blisters: one layer shrank and the other stands up in bubbles.',
   },
   {
     id: 'moire',
@@ -126,7 +126,7 @@ export const dressyCloths = cloths('woven', [
     },
     common: 0.3,
     traits: ['water-spots'],
-    makes: 'A ribbed cloth pressed until it shows watermarks, like the grain of wood; water takes them out.',
+    makes: 'A ribbed fabric pressed until it shows watermarks, like the grain of wood; water takes them out.',
   },
   {
     id: 'peau-de-soie',
@@ -266,7 +266,7 @@ export const dressyCloths = cloths('woven', [
       colouring: ['piece-dyed'],
     },
     common: 0.3,
-    makes: 'Thin cloth pressed hot until its face shines as if it were wet; it rustles.',
+    makes: 'Thin fabric pressed hot until its face shines as if it were wet; it rustles.',
   },
   {
     id: 'flocked',

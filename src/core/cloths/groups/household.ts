@@ -351,7 +351,7 @@ export const householdCloths = cloths('woven', [
       colouring: ['piece-dyed'],
     },
     common: 0.3,
-    makes: 'Heavy filament cloth with a clear coating on its back: bags, tents, covers.',
+    makes: 'Heavy filament fabric with a clear coating on its back: bags, tents, covers.',
   },
   {
     id: 'quilted-woven',

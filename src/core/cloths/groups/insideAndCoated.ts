@@ -88,8 +88,8 @@ export const specialWovens = cloths('woven', [
     },
     common: 0.5,
     makes:
-      'Fine ribs across over a thicker weft. Today it mostly stretches along the piece: cut it crosswise, so ' +
-      'that the stretch goes round the body.',
+      'Fine ribs across over a thicker weft. Today it usually stretches along the piece: cut it ' +
+      'crosswise, so that the stretch goes round the body.',
   },
   {
     id: 'wild-silk',
@@ -217,7 +217,7 @@ export const specialWovens = cloths('woven', [
       colouring: ['printed', 'piece-dyed'],
     },
     common: 0.7,
-    makes: 'A plain shirt-weight cloth half of polyester: it hardly creases and dries fast.',
+    makes: 'A plain shirt-weight fabric half of polyester: it hardly creases and dries fast.',
   },
   {
     id: 'interfacing-woven',
@@ -283,7 +283,7 @@ export const specialWovens = cloths('woven', [
       colouring: ['undyed'],
     },
     common: 0.3,
-    makes: 'An open cloth full of size, stiff as card; wet it and it can be shaped.',
+    makes: 'An open fabric full of size, stiff as card; wet it and it can be shaped.',
   },
   {
     id: 'petersham',
@@ -368,7 +368,7 @@ export const specialWovens = cloths('woven', [
     },
     common: 0.35,
     traits: ['coated', 'leather-like'],
-    makes: 'A clear film bonded to one side: bends like cloth, and water stands on it.',
+    makes: 'A clear film bonded to one side: bends like fabric, and water stands on it.',
   },
   {
     id: 'waxed-cotton',
@@ -456,7 +456,7 @@ export const specialWovens = cloths('woven', [
     },
     common: 0.3,
     traits: ['firm-pile'],
-    makes: 'Tufts in patterns on a plain ground, from old bedspreads: between the tufts the cloth is bare.',
+    makes: 'Tufts in patterns on a plain ground, from old bedspreads: between the tufts the fabric is bare.',
   },
   {
     id: 'prince-of-wales',
@@ -693,7 +693,7 @@ export const specialKnits = cloths('knit', [
       colouring: ['undyed'],
     },
     common: 0.35,
-    makes: 'A thin knit with dots of glue on one side: it firms cloth and lets it give.',
+    makes: 'A thin knit with dots of glue on one side: it firms fabric and lets it give.',
   },
   {
     id: 'faux-leather',
@@ -715,7 +715,7 @@ export const specialKnits = cloths('knit', [
     },
     common: 0.45,
     traits: ['coated', 'leather-like'],
-    makes: 'A skin of plastic on a cloth backing: pins leave holes in it, and the back is a different cloth.',
+    makes: 'A skin of plastic on a fabric backing: pins leave holes in it, and the back is a different fabric.',
   },
   {
     id: 'vinyl',

@@ -497,7 +497,7 @@ export const plainCloths = cloths('woven', [
       interlacing: ['plain', 'dobby'],
     },
     openness: -0.36,
-    makes: 'A grid of thicker yarns in a thin cloth: small squares that stop a tear.',
+    makes: 'A grid of thicker yarns in a thin fabric: small squares that stop a tear.',
   },
   {
     id: 'oilcloth',
@@ -517,7 +517,7 @@ export const plainCloths = cloths('woven', [
     },
     material: 'oilcloth',
     traits: ['coated', 'leather-like'],
-    makes: 'A printed cotton under a clear coat: plastic to the hand, cloth on the back.',
+    makes: 'A printed cotton under a clear coat: plastic to the hand, fabric on the back.',
   },
   {
     id: 'linen-light',

@@ -291,7 +291,7 @@ export const satinCloths = cloths('woven', [
       figure: ['large-pictorial', 'small-geometric'],
     },
     traits: ['flattened-by-glue', 'raised-figure'],
-    makes: 'Two cloths woven as one, the upper puffed as if quilted.',
+    makes: 'Two fabrics woven as one, the upper puffed as if quilted.',
   },
   {
     id: 'dobby',
@@ -428,7 +428,7 @@ export const satinCloths = cloths('woven', [
       surface: ['smooth', 'brushed'],
       colouring: ['yarn-dyed', 'piece-dyed'],
     },
-    makes: 'Two whole cloths held together by hidden threads: they can be pulled apart at an edge.',
+    makes: 'Two whole fabrics held together by hidden threads: they can be pulled apart at an edge.',
   },
   {
     id: 'double-faced',

@@ -241,6 +241,6 @@ export const straws = cloths('woven', [
     },
     material: 'straw',
     common: 0.3,
-    makes: 'Stiff, open, see-through cloth of leaf fibre for hats: blocks with steam.',
+    makes: 'Stiff, open, see-through fabric of leaf fibre for hats: blocks with steam.',
   },
 ])

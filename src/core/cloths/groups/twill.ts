@@ -166,7 +166,7 @@ export const twillCloths = cloths('woven', [
     },
     traits: ['dry-cleaned', 'diagonal-lines'],
     openness: -0.1,
-    makes: 'Steep raised cords, in pairs, on a heavy springy cloth.',
+    makes: 'Steep raised cords, in pairs, on a heavy springy fabric.',
   },
   {
     id: 'serge',

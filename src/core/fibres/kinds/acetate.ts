@@ -7,7 +7,7 @@ export const acetate: FibreKind = {
   dye: {
     dyeClass: 'disperse',
     own: 0.6,
-    text: 'takes it half-way; above 80 °C it goes dull and creases for good',
+    text: 'takes it in part; above 80 °C it goes dull and creases for good',
   },
   thermoplastic: true,
   density: { gramsPerCm3: [1.31, 1.32], source: MORTON_HEARLE },
@@ -15,7 +15,7 @@ export const acetate: FibreKind = {
   allowance: { percent: 9, source: EU_1007_ANNEX_IX },
   firstSold: 1919,
   soldSince: 1924,
-  lookalike: 'triacetate burns as acetate does',
+  lookalike: 'triacetate burns like acetate',
   ironDots: 1,
   care: { celsius: 30, tumble: 'never', shrinks: [0.5, 3] },
   handle: { softness: 0.8, slide: 0.95, bulk: 0.9 },

@@ -8,7 +8,7 @@ export const acrylic: FibreKind = {
     dyeClass: 'basic',
     own: 0.2,
     other: { disperse: 0.12 },
-    text: 'takes little of what is sold for the home',
+    text: 'takes little of the dyes sold for home use',
   },
   thermoplastic: true,
   density: { gramsPerCm3: [1.17, 1.19], source: MORTON_HEARLE },

@@ -11,7 +11,7 @@ export const cotton: FibreKind = {
   regain: { percent: 8.5, source: FROM_MEMORY },
   allowance: { percent: 8.5, source: EU_1007_ANNEX_IX },
   soldSince: null,
-  lookalike: 'viscose, modal and lyocell burn just as cotton does',
+  lookalike: 'viscose, modal and lyocell burn like cotton',
   ironDots: 3,
   care: { celsius: 60, tumble: 'normal', shrinks: [2, 6] },
   handle: { softness: 0.85, slide: 0.2, bulk: 1 },

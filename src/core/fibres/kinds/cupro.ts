@@ -12,7 +12,7 @@ export const cupro: FibreKind = {
   allowance: { percent: 13, source: EU_1007_ANNEX_IX },
   firstSold: 1899,
   soldSince: 1920,
-  lookalike: 'viscose burns as cupro does',
+  lookalike: 'viscose burns like cupro',
   ironDots: 2,
   care: { celsius: 30, tumble: 'never', shrinks: [1, 4] },
   handle: { softness: 1, slide: 1, bulk: 0.9 },

@@ -11,7 +11,7 @@ export const hemp: FibreKind = {
   regain: { percent: 8, source: FROM_MEMORY },
   allowance: { percent: 12, source: EU_1007_ANNEX_IX },
   soldSince: null,
-  lookalike: 'linen and ramie burn as hemp does',
+  lookalike: 'linen and ramie burn like hemp',
   ironDots: 3,
   care: { celsius: 60, tumble: 'normal', shrinks: [3, 7] },
   handle: { softness: 0.55, slide: 0.1, bulk: 0.95 },

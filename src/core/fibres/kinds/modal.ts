@@ -12,7 +12,7 @@ export const modal: FibreKind = {
   allowance: { percent: 13, source: EU_1007_ANNEX_IX },
   firstSold: 1951,
   soldSince: 1965,
-  lookalike: 'cotton, viscose and lyocell burn just as modal does',
+  lookalike: 'cotton, viscose and lyocell burn like modal',
   ironDots: 2,
   care: { celsius: 40, tumble: 'low', shrinks: [2, 5] },
   handle: { softness: 0.95, slide: 0.5, bulk: 0.95 },

@@ -10,7 +10,7 @@ export const nylon: FibreKind = {
   regain: { percent: 4.5, source: ASTM_D1909 },
   allowance: { percent: 6, source: EU_1007_ANNEX_IX },
   soldSince: 1939,
-  lookalike: 'polyester differs from nylon in smell and colour of bead only',
+  lookalike: 'polyester differs from nylon only in its smell and the colour of its bead',
   ironDots: 1,
   care: { celsius: 40, tumble: 'low', shrinks: [0, 2] },
   handle: { softness: 0.7, slide: 0.75, bulk: 1 },

@@ -7,7 +7,7 @@ export const polyester: FibreKind = {
   dye: {
     dyeClass: 'disperse',
     own: 0.2,
-    text: 'takes little: pale to middling at a rolling boil, deep only under pressure in a dyehouse',
+    text: 'takes little: pale to medium at a rolling boil, deep only under pressure in a dyehouse',
   },
   thermoplastic: true,
   density: { gramsPerCm3: [1.38, 1.39], source: MORTON_HEARLE },
@@ -15,7 +15,7 @@ export const polyester: FibreKind = {
   allowance: { percent: 1.5, source: EU_1007_ANNEX_IX },
   firstSold: 1950,
   soldSince: 1953,
-  lookalike: 'nylon differs from polyester in smell and colour of bead only',
+  lookalike: 'nylon differs from polyester only in its smell and the colour of its bead',
   ironDots: 2,
   care: { celsius: 40, tumble: 'low', shrinks: [0, 1.5] },
   handle: { softness: 0.65, slide: 0.7, bulk: 1 },

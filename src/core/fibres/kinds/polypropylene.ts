@@ -4,7 +4,7 @@ import { type FibreKind } from '../types'
 export const polypropylene: FibreKind = {
   family: 'synthetic',
   traits: ['heat-set', 'holds-its-dye'],
-  dye: { dyeClass: 'none', own: 0, text: 'takes none: its colour was put in before it was spun' },
+  dye: { dyeClass: 'none', own: 0, text: 'takes none: its colour was added before spinning' },
   thermoplastic: true,
   density: { gramsPerCm3: [0.9, 0.91], source: MORTON_HEARLE },
   regain: { percent: 0, source: ASTM_D1909 },

@@ -11,7 +11,7 @@ export const ramie: FibreKind = {
   regain: { percent: 7.8, source: FROM_MEMORY },
   allowance: { percent: 8.5, source: EU_1007_ANNEX_IX },
   soldSince: null,
-  lookalike: 'linen and hemp burn as ramie does',
+  lookalike: 'linen and hemp burn like ramie',
   ironDots: 3,
   care: { celsius: 40, tumble: 'normal', shrinks: [2, 5] },
   handle: { softness: 0.6, slide: 0.2, bulk: 0.95 },

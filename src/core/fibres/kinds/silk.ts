@@ -16,7 +16,7 @@ export const silk: FibreKind = {
   regain: { percent: 11, source: ASTM_D1909 },
   allowance: { percent: 11, source: EU_1007_ANNEX_IX },
   soldSince: null,
-  lookalike: 'wool and hair burn much as silk does',
+  lookalike: 'wool and hair burn much like silk',
   ironDots: 2,
   care: { celsius: 30, tumble: 'never', shrinks: [1, 5] },
   handle: { softness: 1, slide: 0.85, bulk: 0.9 },

@@ -10,7 +10,7 @@ export const triacetate: FibreKind = {
   regain: { percent: 3.5, source: FROM_MEMORY },
   allowance: { percent: 7, source: EU_1007_ANNEX_IX },
   soldSince: 1954,
-  lookalike: 'acetate burns as triacetate does',
+  lookalike: 'acetate burns like triacetate',
   ironDots: 2,
   care: { celsius: 40, tumble: 'low', shrinks: [0, 2] },
   handle: { softness: 0.75, slide: 0.9, bulk: 0.9 },

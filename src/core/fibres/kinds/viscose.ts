@@ -20,7 +20,7 @@ export const viscose: FibreKind = {
   allowance: { percent: 13, source: EU_1007_ANNEX_IX },
   firstSold: 1892,
   soldSince: 1910,
-  lookalike: 'cotton, modal and lyocell burn just as viscose does',
+  lookalike: 'cotton, modal and lyocell burn like viscose',
   ironDots: 2,
   care: { celsius: 30, tumble: 'never', shrinks: [3, 8] },
   handle: { softness: 0.9, slide: 0.6, bulk: 0.9 },

@@ -11,7 +11,7 @@ export const wool: FibreKind = {
   regain: { percent: 13.6, source: ASTM_D1909 },
   allowance: { percent: 17.5, range: [17, 18.25], source: EU_1007_ANNEX_IX },
   soldSince: null,
-  lookalike: 'mohair, alpaca and cashmere burn just as wool does',
+  lookalike: 'mohair, alpaca and cashmere burn like wool',
   ironDots: 2,
   care: { celsius: 30, tumble: 'never', shrinks: [3, 10] },
   handle: { softness: 0.5, slide: 0.15, bulk: 1.3 },

@@ -66,10 +66,9 @@ function measured(
   const isRange = kind === 'width' && range !== null && Number(range[1]) < Number(range[2])
   const plain = isRange ? `${range[1]}${range[3]}` : text
   const outcome = readQuantity(plain, { kind, ...how, ...(assume && { assume }) })
-  if (!outcome.ok)
-    return kind === 'areal-weight' ? 'that is no weight that we can read' : `that is no ${kind} that we can read`
+  if (!outcome.ok) return kind === 'areal-weight' ? 'we can’t read this weight' : `we can’t read this ${kind}`
   const { value, ambiguous, plausible, readings } = outcome.read
-  if (ambiguous) return 'it can be read in two ways'
+  if (ambiguous) return 'you could read it in two ways'
   if (plausible) return value
   // Nobody said the unit, and in one other it makes sense: 150 in a column of widths are centimetres.
   const [only, ...others] = readings.filter((one) => one.plausible)
@@ -99,7 +98,7 @@ export const cellReaders: Readonly<Record<TableField, CellReader>> = {
     const sought = text.toLowerCase()
     const isCalled = (thing: Thing) => VOCABULARIES.some((own) => wordFor(THING_WORDS[thing], own) === sought)
     const known = THINGS.find((thing) => thing === sought || isCalled(thing))
-    if (!known) return 'that is nothing that we know'
+    if (!known) return 'we don’t know this'
     fabric.kind = known
     return undefined
   },
@@ -110,7 +109,7 @@ export const cellReaders: Readonly<Record<TableField, CellReader>> = {
     return undefined
   },
   washed: (fabric, text) => {
-    if (!YES.test(text) && !NO.test(text)) return 'neither yes nor no'
+    if (!YES.test(text) && !NO.test(text)) return 'this is neither yes nor no'
     fabric.washed = YES.test(text)
     return undefined
   },
@@ -122,8 +121,8 @@ export const cellReaders: Readonly<Record<TableField, CellReader>> = {
   },
   price: (fabric, text, { locale, per, currency }) => {
     const outcome = readQuantity(text, { kind: 'price', locale })
-    if (!outcome.ok) return 'that is no price that we can read'
-    if (outcome.read.ambiguous) return 'it can be read in two ways'
+    if (!outcome.ok) return 'we can’t read this price'
+    if (outcome.read.ambiguous) return 'you could read it in two ways'
     const said = pricePartsOf(text)
     const sign = /[£€$¥]/.exec(text)?.[0]
     fabric.price = {
@@ -147,7 +146,7 @@ export const cellReaders: Readonly<Record<TableField, CellReader>> = {
       .replace(/^m$/, 'metre')
       .replace(/^yd$/, 'yard')
     const per = PRICE_PERS.find((one) => one === sought)
-    if (!per) return `that is none of ${PRICE_PERS.join(', ')}`
+    if (!per) return `this is not one of ${PRICE_PERS.join(', ')}`
     fabric.price = { amount: fabric.price?.amount ?? 0, currency: fabric.price?.currency ?? '', per }
     return undefined
   },

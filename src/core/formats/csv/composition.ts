@@ -54,9 +54,9 @@ export function readComposition(text: string): CompositionRead {
     .replace(/[%()&+/,;:.|\-–]+/g, ' , ')
     .replace(BESIDE, ' ')
   const names = namesIn(words.replace(/#/g, ','))
-  if ('unknown' in names) return { ok: false, why: `“${names.unknown}” is no fibre that we know` }
+  if ('unknown' in names) return { ok: false, why: `we don’t know a fibre called “${names.unknown}”` }
   const { fibres } = names
-  if (fibres.length === 0) return { ok: false, why: 'no fibre is named' }
+  if (fibres.length === 0) return { ok: false, why: 'it names no fibre' }
   if (numbers.length === 0)
     return fibres.length === 1
       ? { ok: true, fibres: [{ fibre: itemAt(fibres, 0), percent: 100 }] }
@@ -64,10 +64,10 @@ export function readComposition(text: string): CompositionRead {
   // Of two fibres the first share may stand alone: “80 % wool, nylon”.
   const shares =
     numbers.length === fibres.length - 1 && sum(numbers) < 100 ? [...numbers, 100 - sum(numbers)] : numbers
-  if (shares.length !== fibres.length) return { ok: false, why: 'shares and fibres are not as many' }
+  if (shares.length !== fibres.length) return { ok: false, why: 'there are not as many shares as fibres' }
   if (new Set(fibres).size < fibres.length) return { ok: false, why: 'one fibre is named twice' }
   if (sum(shares) > 101) return { ok: false, why: `the shares add up to ${sum(shares)} %` }
-  if (shares.some((share) => share <= 0)) return { ok: false, why: 'a share is nothing' }
+  if (shares.some((share) => share <= 0)) return { ok: false, why: 'a share is zero' }
   // A total of 101 is rounding: the largest gives way.
   const over = Math.max(0, sum(shares) - 100)
   const largest = shares.indexOf(Math.max(...shares))

@@ -39,10 +39,10 @@ export function readDay(
     swapped(/^(?:\w+day,? )?([a-z]{3})[a-z]*\.? (\d{1,2})(?:st|nd|rd|th)?,? (\d{4})$/.exec(plain))
   if (named) return dayOf(yearOf(mustHave(named[3])), MONTHS.indexOf(mustHave(named[2])) + 1, Number(named[1]))
   const slashed = /^(\d{1,2})[/-](\d{1,2})[/-](\d{2,4})$/.exec(plain)
-  if (!slashed) return { ok: false, why: 'that is no day that we can read' }
+  if (!slashed) return { ok: false, why: 'we can’t read this date' }
   const [first, second, year] = [Number(slashed[1]), Number(slashed[2]), yearOf(mustHave(slashed[3]))]
   const own = first > 12 ? 'day-first' : second > 12 ? 'month-first' : first === second ? 'day-first' : order
-  if (!own) return { ok: false, why: 'day and month could be either way round' }
+  if (!own) return { ok: false, why: 'day and month could be swapped' }
   return own === 'day-first' ? dayOf(year, second, first) : dayOf(year, first, second)
 }
 
@@ -54,7 +54,7 @@ function dayOf(year: number, month: number, day: number): { ok: true; day: strin
   const isDay =
     year > 1900 && year < 2200 && month >= 1 && month <= 12 && day >= 1 && day <= (DAYS_IN[month - 1] ?? 0)
   const isLeap = year % 4 === 0 && (year % 100 !== 0 || year % 400 === 0)
-  if (!isDay || (month === 2 && day === 29 && !isLeap)) return { ok: false, why: 'there is no such day' }
+  if (!isDay || (month === 2 && day === 29 && !isLeap)) return { ok: false, why: 'there is no such date' }
   const two = (value: number) => String(value).padStart(2, '0')
   return { ok: true, day: `${year}-${two(month)}-${two(day)}` }
 }

@@ -13,7 +13,7 @@ export interface TableRecord<K extends RecordKindId = RecordKindId> {
 }
 
 /** One table of an export: a line a record, or a line an answer of it. */
-interface TableOf<K extends RecordKindId> {
+export interface TableOf<K extends RecordKindId> {
   kind: K
   /** File name. */
   name: string
@@ -82,7 +82,7 @@ export const exportTables = [
   table({
     kind: 'burn-test',
     name: 'answers.csv',
-    columns: ['test id', 'piece id', 'known piece id', 'specimen', 'part', 'asked', 'answered', 'at'],
+    columns: ['test id', 'piece id', 'known sample id', 'specimen', 'part', 'asked', 'answered', 'at'],
     lines: ({ id, createdAt, data: { pieceId, controlId, answers } }) =>
       answers.map(({ specimen, part = 'whole', feature, states, at = createdAt }) => [
         id,

@@ -71,7 +71,7 @@ export function readTable(text: string, { columns: said, locale = 'en-GB' }: Tab
   const read: TableRead = { columns, rows: [], refused: [] }
   for (const { cells, line } of body.slice(0, MOST_TABLE_LINES)) {
     if (cells.every((cell) => cell === '')) read.refused.push({ line, why: 'the line is empty' })
-    else if (!cells.some((cell) => /\p{L}/u.test(cell))) read.refused.push({ line, why: 'there is no text in it' })
+    else if (!cells.some((cell) => /\p{L}/u.test(cell))) read.refused.push({ line, why: 'it has no text' })
     else read.rows.push(rowOf(cells, line, columns, contexts))
   }
   return read

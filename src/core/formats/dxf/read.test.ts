@@ -286,8 +286,8 @@ describe('DXF of any program', () => {
     ])
     expect(told(dxf(poly(SQUARE), { units: 0 }))).toEqual([20_000, { is: 'mm', by: 'assumed' }])
     // Eight millimetres are no pattern piece.
-    expect(refusal(dxf(small, { units: 0 }))).toMatch(/8\.0 mm long.*In which unit was it drawn: mm, cm or in\?/)
-    expect(refusal(dxf(poly(SQUARE), { units: 6 }))).toMatch(/200\.0 m long.*as the file says/)
+    expect(refusal(dxf(small, { units: 0 }))).toMatch(/8\.0 mm long.*Which unit was it drawn in: mm, cm or in\?/)
+    expect(refusal(dxf(poly(SQUARE), { units: 6 }))).toMatch(/200\.0 m long.*, as the file says/)
   })
 
   test('names: the text in it, its block, or its layer', () => {
@@ -351,10 +351,10 @@ describe('DXF of any program', () => {
   test('what was found is said where nothing is closed', () => {
     const open = [line([0, 0], [200, 0]), line([200.8, 0], [200, 100]), line([200, 100.8], [0, 100])].flat()
     expect(refusal(dxf(open))).toBe(
-      'There is no closed outline in this file: 3 lines were found that do not meet, up to 100 mm apart.',
+      'We found no closed outline in this file: 3 lines were found that do not meet, up to 100 mm apart.',
     )
-    expect(refusal(dxf([]))).toContain('it holds no lines at all')
-    expect(refusal('Dear wardrobe')).toContain('That is no DXF file')
+    expect(refusal(dxf([]))).toContain('it has no lines')
+    expect(refusal('Dear wardrobe')).toContain('This is not a DXF file')
   })
   test('gaps that were closed are said', () => {
     expect(readDrawing(dxf([line([0, 0], [200, 0.2]), ...sides(SQUARE).slice(1)].flat())).notRead).toEqual([

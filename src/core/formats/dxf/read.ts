@@ -33,7 +33,7 @@ const FLAT_MM = 0.1
  */
 export function readDxf(text: string, asked?: UnitId): FoundOutlines {
   const file = dxfFile(text)
-  if (!file) throw new NoOutlines('That is no DXF file, or it is damaged.')
+  if (!file) throw new NoOutlines('This is not a DXF file, or it is damaged.')
   const unit = unitOf(file, asked)
   const all = expandBlocks(file, FLAT_MM / unit.mm, hasCutLine)
   scale(all, unit.mm)
@@ -237,9 +237,9 @@ function nothingWords({ placed, hidden }: Expanded, joined: readonly Joined[]): 
   const lines = placed.filter(({ line }) => line).length
   const apart = Math.max(0, ...joined.map(({ apartMm = 0 }) => apartMm))
   if (lines === 0 && hidden > 0)
-    return `There is no closed outline in this file: its ${hidden} lines are on layers that are switched off.`
-  if (lines === 0) return 'There is no closed outline in this file: it holds no lines at all.'
+    return `We found no closed outline in this file: its ${hidden} lines are on layers that are switched off.`
+  if (lines === 0) return 'We found no closed outline in this file: it has no lines.'
   const gap = apart > 0 ? `, up to ${apart < 100 ? apart.toFixed(1) : Math.round(apart)} mm apart` : ''
   const what = lines === 1 ? 'one line was' : `${lines} lines were`
-  return `There is no closed outline in this file: ${what} found that do not meet${gap}.`
+  return `We found no closed outline in this file: ${what} found that do not meet${gap}.`
 }

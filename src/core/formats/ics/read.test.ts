@@ -119,5 +119,5 @@ test('no more is kept than a plan can use', () => {
 
 test.each(['', 'no calendar at all', 'BEGIN:VCARD\r\nEND:VCARD\r\n', 'BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\n'])(
   '%j is no calendar',
-  (text) => expect(() => timesIn(text, SPAN)).toThrow(/no calendar/),
+  (text) => expect(() => timesIn(text, SPAN)).toThrow(/not a calendar/),
 )

@@ -63,11 +63,11 @@ function timesOfAll(calendar: ICAL.Component, span: Window): CalendarTimes {
 function calendarIn(text: string): ICAL.Component {
   try {
     const calendar = new ICAL.Component(ICAL.parse(text) as [string, unknown[], unknown[]])
-    if (calendar.name !== 'vcalendar') throw new RangeError('no calendar')
+    if (calendar.name !== 'vcalendar') throw new RangeError('not a calendar')
     for (const zone of calendar.getAllSubcomponents('vtimezone')) ICAL.TimezoneService.register(zone)
     return calendar
   } catch {
-    throw new RangeError('This is no calendar: a file that ends in .ics is wanted, as calendars save it.')
+    throw new RangeError('This is not a calendar. Please choose a file that ends in .ics, as calendars save it.')
   }
 }
 
@@ -94,7 +94,7 @@ function timesOf(
   for (let i = 0; i < MOST_TIMES; i++) {
     const next = iterator.next() as ICAL.Time | undefined
     if (!next) return times
-    if (left.times-- <= 0) throw new RangeError('It repeats too often: save a shorter span of it.')
+    if (left.times-- <= 0) throw new RangeError('It repeats too often: save a shorter period.')
     const begins = byTheClock(next)
     if (begins >= span.end + MOVED) return times
     if (begins < span.start - MOVED) continue

@@ -42,6 +42,7 @@ export const EXCHANGE_ORDER: readonly RecordKindId[] = RECORD_KIND_IDS
 
 /** The published JSON Schema of the document, with the present form of every kind. */
 export function exchangeJsonSchema(): Record<string, unknown> {
+  // Zod counts the members of a union in its types; here they are the kinds of a registry.
   const record = z.discriminatedUnion(
     'kind',
     RECORD_KIND_IDS.map((id) =>

@@ -12,7 +12,7 @@ export interface ExchangeIssue {
 /** Something in an archive or a document cannot be taken in; nothing was. */
 export class RefusedImport extends Error {
   constructor(readonly issues: readonly ExchangeIssue[]) {
-    super(issues[0]?.message ?? 'The import was refused.')
+    super(issues[0]?.message ?? 'We did not import this file.')
     this.name = 'RefusedImport'
   }
 }

@@ -41,7 +41,7 @@ export async function writeLayout(task: LayPrintTask, files: FontFiles): Promise
   const count = sheets.flat().length
   if (count > MOST_SHEETS)
     throw new RangeError(
-      `At its own size that is ${count} sheets, more than anybody glues: the SVG suits a copy shop.`,
+      `At full size that is ${count} sheets, too many to tape together: take the SVG to a copy shop.`,
     )
   const { pdf, fonts } = await beginDocument(task.title, files)
   const { width, height } = PAPERS[task.paper]
@@ -103,8 +103,8 @@ function overview(
     y += pen.text(task.says, box(y, 14), TEXT) + 2
     if (sheets > 0)
       y += pen.text(
-        `Print at 100 %, not fitted to the page. ${sheets} sheets follow: measure the square on the first, ` +
-          'then glue by their letters along and their figures across.',
+        `Print at 100 %, not fitted to the page. ${sheets} sheets follow: measure the square on the ` +
+          'first, then join them by their letters along and their numbers across.',
         box(y, 12),
         SMALL,
       )
@@ -120,7 +120,12 @@ function overview(
     named(pen, piece, place, scale)
   }
   y += (whole.maxY - whole.minY) * scale + 4
-  y += pen.text('Up is along the warp. Blades: away from the body, closed when put down.', box(y, 6), SMALL) + 1
+  y +=
+    pen.text(
+      'Up is along the warp. Cut away from your body, and close blades when you put them down.',
+      box(y, 6),
+      SMALL,
+    ) + 1
   if (index > 0) return
   for (const [i, step] of task.order.entries()) {
     if (y > height - EDGE_MM - 4) break

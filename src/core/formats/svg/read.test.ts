@@ -66,7 +66,7 @@ describe('SVG of any program', () => {
     expect(readDrawing(bare).unit).toEqual({ is: 'px', by: 'assumed' })
     closeTo(areas(bare, { unit: 'cm' }), [6_000_000])
     expect(refusal(svg('<rect width="40" height="30"/>', 'viewBox="0 0 40 40"'))).toContain(
-      'In which unit was it drawn',
+      'Which unit was it drawn in',
     )
   })
   test('a name from the words in it, where its own is none', () => {

@@ -100,18 +100,18 @@ const scaleBySquare = (drawing: SvgDrawing, view: View, squareMm: number) => squ
 function squareIn(drawing: SvgDrawing, view: View) {
   const lines = linesAt(drawing, view, 1).map((line) => (isClosed(line.points) ? line : { ...line, points: [] }))
   const found = testSquareIn(lines)
-  if (!found) throw new NoOutlines('There is no square in this SVG file that could be its test square.')
+  if (!found) throw new NoOutlines('We found no square in this SVG file that could be its test square.')
   return found
 }
 
 function nothingWords(lines: number, apartMm: number | undefined, hidden: number): string {
   if (lines === 0 && hidden > 0)
-    return `There is no closed outline in this SVG file: ${hidden} parts of it are hidden.`
-  if (lines === 0) return 'There is no closed outline in this SVG file: it holds no lines at all.'
+    return `We found no closed outline in this SVG file: ${hidden} parts of it are hidden.`
+  if (lines === 0) return 'We found no closed outline in this SVG file: it has no lines.'
   const gap =
     apartMm === undefined ? '' : `, up to ${apartMm < 100 ? apartMm.toFixed(1) : Math.round(apartMm)} mm apart`
   const what = lines === 1 ? 'one line was' : `${lines} lines were`
-  return `There is no closed outline in this SVG file: ${what} found that do not meet${gap}.`
+  return `We found no closed outline in this SVG file: ${what} found that do not meet${gap}.`
 }
 
 /** Words that stand in the drawing, and where. */
@@ -134,7 +134,7 @@ function rootOf(text: string): ElementNode {
   } catch {
     // Whatever it stumbled over, the person is told the same.
   }
-  throw new NoOutlines('That is no SVG file, or it is damaged.')
+  throw new NoOutlines('This is not an SVG file, or it is damaged.')
 }
 
 /** How long a unit of its drawing is, mm, and where its drawing begins. */

@@ -12,7 +12,7 @@ export const acetone = defineFeature({
   guide: {
     steps: [
       'Put out every flame in the room, open a window, put gloves on.',
-      'Lay a scrap on a saucer and touch it with a swab of acetone.',
+      'Put a scrap on a saucer and touch it with a swab of acetone.',
       'Wait a minute and press it with a glass rod.',
     ],
     separates:

@@ -7,8 +7,9 @@ export const approach = defineFeature({
   hazard: 'flame',
   minutes: 3,
   title: 'Flame comes near',
-  question: 'The flame comes near. What does the edge do before it is touched?',
-  hint: 'Bring the flame slowly in from the side. Curling alone misleads: silk and wool curl away as synthetics do.',
+  question: 'Bring the flame near. What does the edge do before the flame touches it?',
+  hint:
+    'Bring the flame in slowly from the side. Curling alone misleads: silk and wool curl away like ' + 'synthetics.',
   source: 'common practice; weights from memory of textbook burn tables',
   states: [
     ['unmoved', 'Stays still', 'The edge waits for the flame.'],

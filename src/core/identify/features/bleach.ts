@@ -14,8 +14,8 @@ export const bleach = defineFeature({
   guide: {
     steps: [
       'Adults only: gloves, old clothes, window open. A small glass or china dish, never metal.',
-      'Lay one yarn in a spoonful of plain chlorine bleach, with nothing else in the dish.',
-      'Look after twenty minutes. Pour it away with much water, by itself.',
+      'Put one yarn in a spoonful of plain chlorine bleach, with nothing else in the dish.',
+      'Check after twenty minutes. Pour it away with plenty of water, by itself.',
     ],
     separates: 'Wool, hair and silk, which dissolve, from every plant fibre and synthetic, which stay.',
     spoiledBy: 'Bleach that has stood for a year has lost its strength; bleach without chlorine does nothing.',
@@ -29,7 +29,7 @@ export const bleach = defineFeature({
   // What is gone is gone; bleach that has lost its strength is in the rows.
   slip: 0.01,
   states: [
-    ['dissolves', 'Dissolved', 'It fizzed and went.'],
+    ['dissolves', 'Dissolved', 'It fizzed and disappeared.'],
     ['no-change', 'Still there', 'Paler, but whole.'],
   ],
 })

@@ -24,8 +24,8 @@ export const dryingTwist = defineFeature({
     'anticlockwise; weights from memory',
   slip: 0.12,
   states: [
-    ['clockwise', 'Clockwise', 'As a clock’s hand.'],
-    ['anticlockwise', 'Anticlockwise', 'Against a clock’s hand.'],
-    ['both-ways', 'Both ways or neither', 'To and fro, or not at all.'],
+    ['clockwise', 'Clockwise', 'Like the hand of a clock.'],
+    ['anticlockwise', 'Anticlockwise', 'Against the hand of a clock.'],
+    ['both-ways', 'Both ways or neither', 'Back and forth, or not at all.'],
   ],
 })

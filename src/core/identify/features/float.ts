@@ -15,7 +15,7 @@ export const float = defineFeature({
       'Squeeze every bubble out of it.',
       'Let go of it half-way down.',
     ],
-    separates: 'Polypropylene and polyethylene, the only common ones lighter than water, from all others.',
+    separates: 'Polypropylene and polyethylene, the only common fibres lighter than water, from all others.',
     spoiledBy:
       'Bubbles: squeeze again and try three times; three that float are as good as certain. A metal or dirty ' +
       'yarn sinks anything.',

@@ -7,13 +7,13 @@ export const ignition = defineFeature({
   hazard: 'flame',
   minutes: 3,
   title: 'In the flame',
-  question: 'In the flame: how fast does it catch?',
+  question: 'In the flame: how fast does it catch fire?',
   hint: 'Hold it in the flame for two or three seconds at most.',
   source: 'common practice; viscose and silk spread wide because practice disagrees about both',
   states: [
     ['instant', 'At once', 'It flares as the flame touches.'],
     ['quick', 'Quickly', 'Within about a second.'],
-    ['slow', 'Slowly', 'It has to be held there.'],
-    ['none', 'Not at all', 'It will not light.'],
+    ['slow', 'Slowly', 'You have to hold it in the flame.'],
+    ['none', 'Not at all', 'It does not catch fire.'],
   ],
 })

@@ -8,18 +8,18 @@ export const loupeFibre = defineFeature({
   minutes: 6,
   needs: ['loupe'],
   title: 'One fibre, magnified',
-  question: 'One fibre at 100 times or so. What does it look like?',
+  question: 'One fibre at about 100 times. What does it look like?',
   hint:
-    'Wet it on a slip of glass. At 60 times cotton and coarse wool show; fine wool and flax want about 100, and ' +
-    'the scales of mohair and alpaca are faint.',
+    'Wet it on a slip of glass. Cotton and coarse wool show at 60 times; fine wool and flax need ' +
+    'about 100, and the scales of mohair and alpaca are faint.',
   guide: {
     steps: [
       'Tease a yarn out on a slip of glass and add a drop of water.',
-      'Lay a second slip on top.',
+      'Put a second slip on top.',
       'Focus on one fibre and follow it along.',
     ],
     separates:
-      'Cotton, linen, wool and viscose, each with a face of its own. Smooth rods stay in doubt: silk, ' +
+      'Cotton, linen, wool and viscose, each with its own look. Smooth rods stay unclear: silk, ' +
       'lyocell and most synthetics look alike.',
     spoiledBy:
       'Too little magnification (fine wool and flax look smooth below 100 times), dye that hides the lines, ' +

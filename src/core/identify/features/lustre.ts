@@ -17,14 +17,14 @@ export const lustre = defineFeature({
     ],
     separates: 'Filament silk, acetate and bright synthetics from cotton and wool.',
     spoiledBy:
-      'A satin weave shines whatever it is made of, and dull polyester is made dull on purpose. Judge the ' +
-      'yarn, not the cloth.',
+      'A satin weave shines whatever its fibre, and some polyester is made dull on purpose. Judge ' +
+      'the yarn, not the fabric.',
     caution: null,
   },
   source: 'common practice; weights from memory',
   slip: 0.12,
   states: [
-    ['matt', 'Matt', 'No shine at all.'],
+    ['matt', 'Dull', 'No shine at all.'],
     ['soft-sheen', 'A soft sheen', 'Like a pearl or an eggshell.'],
     ['bright', 'Bright', 'It glints.'],
   ],

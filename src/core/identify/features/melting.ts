@@ -8,7 +8,7 @@ export const melting = defineFeature({
   minutes: 3,
   title: 'Melting',
   question: 'Does it melt?',
-  hint: 'Look for something liquid or glassy. Keep clear: drops stick to skin and go on burning.',
+  hint: 'Look for something liquid or glassy. Keep clear: drops stick to skin and keep burning.',
   source: 'common practice; weights from memory of textbook burn tables',
   states: [
     ['none', 'No', 'It chars or turns to ash.'],

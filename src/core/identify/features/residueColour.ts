@@ -8,7 +8,7 @@ export const residueColour = defineFeature({
   minutes: 4,
   title: 'Its colour',
   question: 'What colour is it, cold?',
-  hint: 'On something white. Dye and dirt darken it, a nylon bead above all.',
+  hint: 'On something white. Dye and dirt darken it, above all a nylon bead.',
   source: 'common practice; nylon spread wide because practice disagrees about its bead',
   states: [
     ['pale-grey', 'Pale grey', 'Nearly white.'],

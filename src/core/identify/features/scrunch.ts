@@ -6,17 +6,17 @@ export const scrunch = defineFeature({
   look: 'hand',
   hazard: 'none',
   minutes: 1,
-  title: 'The fist',
-  question: 'Crush it in your fist for ten seconds and let go. And now?',
-  hint: 'Easy-care finishes hide creases; a knit hardly creases whatever it is.',
+  title: 'Crush test',
+  question: 'Crush it in your fist for ten seconds and let go. What now?',
+  hint: 'Easy-care finishes hide creases; a knit hardly creases whatever its fibre.',
   guide: {
     steps: [
       'Take a corner the size of your palm.',
-      'Crush it hard in the fist and count to ten.',
-      'Open the hand and wait a moment.',
+      'Crush it hard in your fist and count to ten.',
+      'Open your hand and wait a moment.',
     ],
     separates: 'Linen, cotton and viscose (creased) from wool and polyester (it springs out).',
-    spoiledBy: 'Crease-resist finishes, elastane, thick or loose cloth, damp hands.',
+    spoiledBy: 'Crease-resist finishes, elastane, thick or loose fabric, damp hands.',
     caution: null,
   },
   source: 'common practice; viscose spread wide because practice disagrees about it',
@@ -24,6 +24,6 @@ export const scrunch = defineFeature({
   states: [
     ['stays-crumpled', 'Stays crumpled', 'Sharp creases.'],
     ['some-creases', 'Some creases', 'They soften as you watch.'],
-    ['springs-out', 'Springs out', 'Next to nothing to see.'],
+    ['springs-out', 'Springs out', 'Almost nothing to see.'],
   ],
 })

@@ -10,8 +10,8 @@ export const smell = defineFeature({
   title: 'Smell',
   question: 'What does it smell of?',
   hint:
-    'Waft a little towards you with your hand; never lean in and breathe it. Two smells at once are worth saying. ' +
-    'A candle smells of wax by itself: that is no answer.',
+    'Waft a little towards you with your hand; never lean in and breathe it. You can name two ' +
+    'smells at once. A candle smells of wax by itself: ignore that.',
   source: 'common practice; weights from memory of textbook burn tables',
   // A little hair smells through a lot of cotton; common practice.
   // Smells are named wrongly often, but then by a neighbour, which the rows allow for; a smell out of nowhere is rare.
@@ -27,9 +27,9 @@ export const smell = defineFeature({
     ['vinegar', 'Vinegar', 'Sour, sharp, like hot vinegar.'],
     ['celery-green', 'Green, like celery', 'Vegetable, like bean pods or celery.'],
     ['sweet-chemical', 'Sweet and chemical', 'Perfumed, plasticky.'],
-    ['acrid-chemical', 'Harsh and chemical', 'Bites in the nose; acrylic can be fishy too.'],
+    ['acrid-chemical', 'Harsh and chemical', 'Stings in the nose; acrylic can be fishy too.'],
     ['paraffin', 'Candle wax', 'A candle just blown out.'],
     ['rubbery', 'Rubber', 'A hot rubber band.'],
-    ['none', 'No smell', 'Nothing that you could name.'],
+    ['none', 'No smell', 'Nothing that you can name.'],
   ],
 })

@@ -8,11 +8,11 @@ export const touch = defineFeature({
   minutes: 1,
   title: 'Touch',
   question: 'Against the cheek or the inner wrist: cool or warm?',
-  hint: 'The first moment counts. Brushed cloth feels warm whatever it is made of.',
+  hint: 'The first moment counts. Brushed fabric feels warm whatever its fibre.',
   guide: {
     steps: [
-      'Let cloth and skin come to the warmth of the room.',
-      'Lay it against the inner wrist or the cheek.',
+      'Let fabric and skin adapt to the room.',
+      'Hold it to your inner wrist or cheek.',
       'Go by the first second.',
     ],
     separates: 'Wool, hair and acrylic (warm) from linen, cotton, viscose and silk (cool).',

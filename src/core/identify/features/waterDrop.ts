@@ -8,17 +8,17 @@ export const waterDrop = defineFeature({
   minutes: 1,
   title: 'A drop of water',
   question: 'A drop of water on the right side: where does it go?',
-  hint: 'Finishes and softener spoil this one, so it counts for little. Wash a corner first if you can.',
+  hint: 'Finishes and softener mislead this test, so it counts for little. Wash a corner first if you can.',
   guide: {
     steps: [
-      'Lay a scrap flat, right side up.',
+      'Put a scrap down flat, right side up.',
       'Let one drop fall from a fingertip.',
       'Count to five, then look from the side.',
     ],
     separates:
-      'Thirsty fibres (cotton, linen, viscose) from those that turn water away (polyester, polypropylene, ' +
-      'wool on the outside).',
-    spoiledBy: 'A finish, starch, or softener in the wash: try a washed scrap. Dense weaving slows any cloth.',
+      'Absorbent fibres (cotton, linen, viscose) from those that repel water (polyester, ' +
+      'polypropylene, the outside of wool).',
+    spoiledBy: 'A finish, starch, or softener in the wash: use a washed scrap. Dense weaving slows any fabric.',
     caution: null,
   },
   source: 'common practice; order follows published moisture regain (ASTM D1909)',

@@ -9,26 +9,27 @@ export const wetStrength = defineFeature({
   title: 'Wet yarn against dry',
   question: 'Pull a wetted yarn, then a dry one. Is the wet one weaker?',
   hint:
-    'Wet a finger’s length in the middle of a yarn and pull both ends: a weak wet yarn parts where it is ' +
-    'wet. Try three.',
+    'Wet a finger’s length in the middle of a yarn and pull both ends: a weak wet yarn breaks ' +
+    'where it is wet. Do this three times.',
   guide: {
     steps: [
-      'Pull a yarn dry until it parts, and note how hard you pulled.',
+      'Pull a dry yarn until it breaks, and note how hard you pulled.',
       'Wet its neighbour through, for a minute.',
       'Pull that one the same way, with the same hands.',
     ],
     separates:
-      'Viscose, which loses about half of its strength when wet, and cupro and acetate, which lose a third, from ' +
-      'cotton and linen, which gain a little. Wool and silk lose some, nylon a tenth; polyester does not care.',
-    spoiledBy: 'Yarns of different thickness, or a yarn that is worn. Three of each, and go by the most.',
+      'Viscose, which loses about half of its strength when wet, and cupro and acetate, which lose a ' +
+      'third, from cotton and linen, which gain a little. Wool and silk lose some, nylon a tenth, ' +
+      'polyester none.',
+    spoiledBy: 'Yarns of different thickness, or a worn yarn. Test three of each, and go by the majority.',
     caution: null,
   },
   source:
     'Morton & Hearle, Physical Properties of Textile Fibres: viscose keeps about half its strength wet, ' +
     'cotton and flax gain; weights from memory',
   states: [
-    ['weaker', 'Weaker wet', 'It parts easily, and in the wet place.'],
-    ['unchanged', 'No difference', 'It parts anywhere.'],
-    ['stronger', 'Stronger wet', 'It parts in the dry, or takes more pull.'],
+    ['weaker', 'Weaker wet', 'It breaks easily, and in the wet place.'],
+    ['unchanged', 'No difference', 'It breaks anywhere.'],
+    ['stronger', 'Stronger wet', 'It breaks where it is dry, or needs a harder pull.'],
   ],
 })

@@ -7,20 +7,20 @@ export const yarnBreak = defineFeature({
   hazard: 'none',
   minutes: 2,
   title: 'Breaking a yarn',
-  question: 'Pull a yarn until it parts. How does it go?',
+  question: 'Pull a yarn until it breaks. How does it go?',
   hint: 'Untwist it a little first and pull slowly. Look at the ends.',
   guide: {
     steps: [
       'Pull one yarn as long as your hand is wide.',
-      'Untwist it a little and draw it slowly apart between thumbs.',
+      'Untwist it a little and pull it slowly apart between your thumbs.',
       'Look at the two ends.',
     ],
     separates:
-      'Linen and its like (long crisp ends) from cotton (short and fuzzy), and elastane (it snaps back) from ' +
-      'everything else.',
+      'Linen and similar fibres (long crisp ends) from cotton (short and fuzzy), and elastane (it ' +
+      'snaps back) from everything else.',
     spoiledBy:
-      'A hard twist hides the ends, and crepe yarns spring a little: untwist first. In a blend each fibre ' +
-      'does its own thing.',
+      'A hard twist hides the ends, and crepe yarns spring a little: untwist first. In a blend each ' +
+      'fibre behaves in its own way.',
     caution: null,
   },
   source: 'common practice; weights from memory',
@@ -33,7 +33,7 @@ export const yarnBreak = defineFeature({
   states: [
     ['soft-fuzzy', 'Soft, fuzzy ends', 'It pulls apart like a cotton ball.'],
     ['crisp-long-ends', 'Crisp, long ends', 'It snaps and leaves long straight fibres.'],
-    ['stretches-first', 'Stretches, then parts', 'It gives a good deal first.'],
+    ['stretches-first', 'Stretches, then breaks', 'It stretches a good deal first.'],
     ['snaps-back', 'Springs back', 'Like a rubber band.'],
   ],
 })

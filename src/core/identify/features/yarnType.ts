@@ -7,19 +7,20 @@ export const yarnType = defineFeature({
   hazard: 'none',
   minutes: 1,
   title: 'Untwisting a yarn',
-  question: 'Untwist a yarn. Short hairs, or threads without end?',
+  question: 'Untwist a yarn. Do you find short hairs, or endless threads?',
   hint: 'Roll it against its twist and pull it out sideways.',
   guide: {
     steps: [
       'Pull a yarn out of a cut edge.',
       'Roll it open against its twist.',
-      'Draw it apart: short hairs, or threads without end?',
+      'Pull it apart: short hairs, or endless threads?',
     ],
     separates:
-      'Reeled silk and most shiny synthetics (threads without end) from cotton, wool, linen and anything ' +
+      'Reeled silk and most shiny synthetics (endless threads) from cotton, wool, linen and anything ' +
       'spun from short hairs.',
     spoiledBy:
-      'Synthetics are cut short and spun like cotton too, and spun silk is short: short hairs rule nothing out.',
+      'Synthetics are also cut short and spun like cotton, and spun silk is short: short hairs rule ' +
+      'nothing out.',
     caution: null,
   },
   source: 'common practice; weights from memory of what is sold',

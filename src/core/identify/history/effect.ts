@@ -30,8 +30,8 @@ export function historyEffect(counted: readonly Present[], uncounted: readonly P
   const moved = Math.abs(most.with - most.without)
   const text =
     moved < WORTH_SAYING
-      ? 'What you know of its past changes next to nothing here.'
-      : `What you know of its past moves ${families[most.id].phrase} most: from ` +
-        `${formatPercent(most.without)} without it to ${formatPercent(most.with)}.`
+      ? 'What you know of its history changes almost nothing here.'
+      : `Its history changes ${families[most.id].phrase} most: from ${formatPercent(most.without)} ` +
+        `without it to ${formatPercent(most.with)}.`
   return { families: rows, text }
 }

@@ -64,7 +64,7 @@ it('shows its effect, and shows none where nothing is known', () => {
     observations: seen({ smell: 'hair-feather', residue: 'crushable-bead', 'after-removal': 'dies-at-once' }),
     history: { country: 'north-west-europe' },
   }).history!
-  expect(faint.text).toMatch(/next to nothing/)
+  expect(faint.text).toMatch(/almost nothing/)
 })
 
 it('rules out what was not sold yet, blends with it included, and keeps what is old', () => {

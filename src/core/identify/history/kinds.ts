@@ -181,7 +181,7 @@ export const kinds: readonly Tilt[] = [
     modacrylic: 2,
     acetate: 0.5,
   }),
-  tilt('outdoor', 'Outdoor cloth, bag or tent', {
+  tilt('outdoor', 'Outdoor fabric, bag or tent', {
     nylon: 4,
     polyester: 1.8,
     polypropylene: 4,

@@ -19,10 +19,10 @@ export const prices: readonly Tilt[] = [
       ramie: 0.7,
     },
   },
-  { id: 'middling', label: 'Middling', factors: {} },
+  { id: 'middling', label: 'Medium', factors: {} },
   {
     id: 'dear',
-    label: 'Dear when new',
+    label: 'Expensive when new',
     factors: {
       silk: 2.5,
       hair: 2.5,

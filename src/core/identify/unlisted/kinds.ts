@@ -19,7 +19,7 @@ export const unlistedFibres = {
   'flame-proofed': {
     phrase: 'cellulose (cotton, linen or viscose) that was flame-proofed',
     note:
-      'A finish against fire hides what the fibre is, washes out in part, and is no proof of anything: ask whoever ' +
+      'A flame-retardant finish hides the fibre, washes out in part, and proves nothing: ask whoever ' +
       'treated it.',
     common: 1.2,
     reports: like('cotton', {
@@ -44,7 +44,7 @@ export const unlistedFibres = {
   },
   aramid: {
     phrase: 'a heat-resistant fibre (an aramid)',
-    note: 'Protective clothing and old racing or flying kit; nobody can tell one from another at home.',
+    note: 'Protective clothing and old racing or flying kit; nobody can tell these fibres apart at home.',
     common: 0.15,
     reports: like('nylon', {
       approach: { unmoved: 78, 'curls-away': 18, 'melts-back': 4 },
@@ -66,7 +66,7 @@ export const unlistedFibres = {
     }),
   },
   pvc: {
-    phrase: 'PVC, or cloth coated with it (vinyl, faux leather)',
+    phrase: 'PVC, or fabric coated with it (vinyl, faux leather)',
     note: 'Its smoke carries hydrogen chloride: do not burn it again, and air the room.',
     common: 0.5,
     reports: like('modacrylic', {
@@ -90,7 +90,7 @@ export const unlistedFibres = {
   },
   rubber: {
     phrase: 'rubber',
-    note: 'Old elastic and rubberised cloth; it burns on with a black, greasy smoke, so one burn is enough.',
+    note: 'Old elastic and rubberised fabric; it burns with a black, greasy smoke, so one burn is enough.',
     common: 0.3,
     reports: like('elastane', {
       ignition: { instant: 10, quick: 48, slow: 40, none: 2 },
@@ -111,7 +111,7 @@ export const unlistedFibres = {
   },
   'metal-film': {
     phrase: 'a bright metallic yarn: metal on a polymer film',
-    note: 'It is a flat strip that melts as its film does; the metal is a film on it, too thin to find in the ash.',
+    note: 'It is a flat strip that melts like its film; the metal layer is too thin to find in the ash.',
     common: 0.5,
     reports: like('polyester', {
       'yarn-type': { staple: 2, filament: 98 },
@@ -130,7 +130,7 @@ export const unlistedFibres = {
   },
   polylactide: {
     phrase: 'PLA, a plastic made from maize',
-    note: 'It burns much as polyester does, with less soot and a fainter, sweetish smell; an iron melts it.',
+    note: 'It burns much like polyester, with less soot and a fainter, sweetish smell; an iron melts it.',
     common: 0.15,
     reports: like('polyester', {
       smoke: { 'hardly-any': 34, pale: 50, dark: 12, 'black-sooty': 4 },
@@ -159,7 +159,7 @@ export const unlistedFibres = {
   },
   polyethylene: {
     phrase: 'polyethylene',
-    note: 'Sacking, tarpaulin, spunbonded sheet: it burns as polypropylene does and melts cooler still.',
+    note: 'Sacking, tarpaulin, spunbonded sheet: it burns like polypropylene and melts at a lower heat.',
     common: 0.2,
     reports: like('polypropylene', {
       smell: { paraffin: 92, none: 4, 'acrid-chemical': 4 },
@@ -168,7 +168,9 @@ export const unlistedFibres = {
   },
   leather: {
     phrase: 'leather or another skin',
-    note: 'Look for pores, and for an edge without threads. Do not burn more of it: its tanning salts stay in the ash.',
+    note:
+      'Look for pores, and for an edge without threads. Do not burn any more of it: its tanning ' +
+      'salts stay in the ash.',
     common: 0.4,
     reports: like('wool', {
       approach: { unmoved: 12, 'curls-away': 84, 'melts-back': 4 },

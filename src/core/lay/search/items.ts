@@ -88,7 +88,7 @@ function foldItems(asked: Asked, axis: 'x' | 'y'): LayItem[] {
     choices: bins.map(() => [shape]),
     onFold: axis,
     area: 2 * shape.area,
-    ...(!runsAlong && { why: 'its grain would not run along the cloth with its edge on this fold' }),
+    ...(!runsAlong && { why: 'its grain would not run along the fabric with its edge on this fold' }),
   }))
 }
 

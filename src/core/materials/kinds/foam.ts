@@ -4,7 +4,7 @@ export const foam: Material = {
   name: 'foam (polyurethane)',
   recognise: [
     'Open or closed cells all through, light, and it recovers when you squeeze it.',
-    'Old foam that crumbles and sticks has perished: throw it away.',
+    'Old foam that crumbles and sticks has perished: discard it.',
   ],
   burn: { allowed: false, text: 'Never burn it: its smoke carries hydrogen cyanide, and it drips and spreads fire.' },
   measure: 'Thickness in mm and density (kg/m³ where it is known).',

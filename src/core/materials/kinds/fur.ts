@@ -17,7 +17,8 @@ export const fur: Material = {
   measure: 'The length of the hair, the thickness of the skin in mm, and where it has gone bald or dry.',
   store: 'Hung wide, cool and dark, in cotton, with moth traps; never in plastic.',
   clean:
-    'Shake it out of doors and brush it; a fur cleaner for the rest. No washing, no dry cleaning as cloth, no heat.',
+    'Shake it out of doors and brush it; a fur cleaner for the rest. No washing, no dry cleaning ' +
+    'as fabric, no heat.',
   washCelsius: null,
   cut: 'From the skin side, one layer, with a knife through the skin alone. Do it out of doors and wear a dust mask.',
   mark: 'A ball-point pen on the skin side.',

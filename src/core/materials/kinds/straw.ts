@@ -1,7 +1,7 @@
 import { type Material } from '../types'
 
 export const straw: Material = {
-  name: 'straw or raffia cloth',
+  name: 'straw or raffia fabric',
   recognise: [
     'Flat dry strips of leaf or stem, plaited or woven; they split along their length and rustle.',
     'Paper straw uncurls when it is wet; plastic straw melts and stretches.',

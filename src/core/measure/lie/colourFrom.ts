@@ -6,9 +6,9 @@ export type ColourFrom = (typeof COLOURS_FROM)[number]
 export const colourFromWords: Record<ColourFrom, string> = {
   printed: 'Printed: the back is paler, and a thread changes colour along its length.',
   'yarn-dyed':
-    'Woven from coloured yarns: each thread keeps its colour, the pattern is on both sides. Mostly the ' +
-    'fastest to light and washing.',
-  'piece-dyed': 'Dyed in the piece: both sides alike, every thread one colour, sometimes paler where threads cross.',
+    'Woven from coloured yarns: each thread keeps its colour, and the pattern is on both sides. ' +
+    'Usually the most colourfast in light and washing.',
+  'piece-dyed': 'Piece-dyed: both sides alike, every thread one colour, sometimes paler where threads cross.',
   undyed: 'Not dyed: grey, cream or bleached, and it may shrink more.',
-  unknown: 'Not looked at: pull out a coloured thread, and look along it and at the back.',
+  unknown: 'Not known: pull out a coloured thread, and look along it and at the back.',
 }

@@ -5,13 +5,13 @@ export type Finish = (typeof FINISHES)[number]
 export const finishes: Record<Finish, { label: string; signs: string; means: string }> = {
   none: {
     label: 'none that shows',
-    signs: 'Neither soft from washing nor stiff, no shine that wipes off.',
+    signs: 'Neither soft from washing nor stiff, with no shine that wipes off.',
     means: 'Wash it before you cut.',
   },
   'washed-soft': {
     label: 'washed soft',
     signs: 'Soft and a little crumpled, edges of folds paler.',
-    means: 'Most of its shrinkage is gone; measure a square to be sure.',
+    means: 'Most of its shrinkage is gone; measure a square to make sure.',
   },
   mercerised: {
     label: 'mercerised',
@@ -22,19 +22,19 @@ export const finishes: Record<Finish, { label: string; signs: string; means: str
     label: 'brushed',
     signs: 'Fibres stand up on one or both sides.',
     means:
-      'Mind the nap; it sheds, pills, and catches fire sooner than smooth cloth: keep it from flame and from ' +
-      'night clothes of children.',
+      'Watch the nap; it sheds, pills, and catches fire sooner than smooth fabric: keep it away from flames and ' +
+      'children’s nightwear.',
   },
   coated: {
     label: 'coated or waxed',
     signs: 'One side rubbery, papery or waxy; water stands on it.',
     means:
-      'No hot iron on the coating; clips in place of pins, for holes stay; its weight and burn test are of ' +
-      'cloth and coating together.',
+      'No hot iron on the coating; use clips, since pin holes stay; its weight and burn test include ' +
+      'the coating.',
   },
   pleated: {
     label: 'pleated or crinkled',
     signs: 'Folds or crinkles that come back after stretching.',
-    means: 'Measure it at rest and pulled flat; steam may take the pleats out for good.',
+    means: 'Measure it relaxed and pulled flat; steam may remove the pleats for good.',
   },
 }

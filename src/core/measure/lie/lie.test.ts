@@ -49,7 +49,7 @@ it('judges a print off grain by how far it leans, and never says that it can be 
   expect([5, 25, 60].map((off) => offGrainPrint(off, 1400).verdict)).toEqual(['fine', 'place', 'reject'])
   expect(offGrainPrint(-60, 1400).verdict).toBe('reject')
   expect(offGrainPrint(60, 1400).degrees).toBeCloseTo(2.454, 3)
-  expect(offGrainPrint(60, 1400).words).toMatch(/cannot be pulled straight/)
+  expect(offGrainPrint(60, 1400).words).toMatch(/never pull it straight/)
   expect(() => offGrainPrint(1, 0)).toThrow(RangeError)
 })
 

@@ -3,8 +3,8 @@ export function printScale(repeatMm: number): { scale: 'small' | 'medium' | 'lar
   if (!(repeatMm > 0)) throw new RangeError('printScale: a repeat is longer than nothing')
   if (repeatMm < 25) return { scale: 'small', words: 'A small print: it hides joins, and needs no matching.' }
   if (repeatMm < 150)
-    return { scale: 'medium', words: 'A middling print: match it at the centre front and where the eye falls.' }
-  return { scale: 'large', words: 'A large print: place its figures on purpose, and keep pieces few and large.' }
+    return { scale: 'medium', words: 'A medium print: match it at the centre front and wherever people look.' }
+  return { scale: 'large', words: 'A large print: place its motifs on purpose, and use few large pieces.' }
 }
 
 /**
@@ -38,20 +38,20 @@ export function offGrainPrint(
   if (!(widthMm > 0)) throw new RangeError('offGrainPrint: needs a width')
   const share = Math.abs(offMm) / widthMm
   const degrees = printLean(Math.abs(offMm), widthMm)
-  if (share <= UNSEEN) return { degrees, verdict: 'fine', words: 'So little does not show: cut by the threads.' }
+  if (share <= UNSEEN) return { degrees, verdict: 'fine', words: 'This is too little to show: cut by the threads.' }
   if (share <= GLARING)
     return {
       degrees,
       verdict: 'place',
       words:
-        'It cannot be pulled straight, ever. Use it in small pieces, gathered, or on the bias, or where no ' +
-        'straight line lies beside it; cut by the threads if it has to hang.',
+        'You can never pull it straight. Use it in small pieces, gathered, or on the bias, or where no ' +
+        'straight line is beside it; cut by the threads if it has to hang.',
     }
   return {
     degrees,
     verdict: 'reject',
     words:
-      'It cannot be pulled straight, ever: cut by the threads and the print leans, cut by the print and the ' +
-      'garment twists. Send it back, line with it, or cut it small.',
+      'You can never pull it straight: if you cut by the threads, the print leans; if you cut by the ' +
+      'print, the garment twists. Return it, use it as lining, or cut it small.',
   }
 }

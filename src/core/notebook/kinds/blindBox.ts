@@ -17,7 +17,7 @@ export const BlindBoxSchema = z.strictObject({
       z.strictObject({
         code: BlindCodeSchema,
         name: nameText,
-        fibres: fibres.min(1, 'what it is of has to be known'),
+        fibres: fibres.min(1, 'Please say what it is made of.'),
         /** Where it was taken from: its burns are this one’s once the box is open. */
         controlId: z.uuid().nullable().default(null),
         pieceId: z.uuid().nullable().default(null),
@@ -39,12 +39,12 @@ export type BlindBox = z.output<typeof BlindBoxSchema>
 
 export const blindBoxKind = defineKind({
   id: 'blind-box',
-  words: { one: 'a blind box', many: 'blind boxes' },
+  words: { one: 'a blind test', many: 'blind tests' },
   version: 2,
   schema: BlindBoxSchema,
   // What the later form has more of has a usual value.
   steps: [(data) => data],
   references: {},
-  title: ({ begun }) => `Blind box of ${begun.slice(0, 10)}`,
+  title: ({ begun }) => `Blind test of ${begun.slice(0, 10)}`,
   searched: () => [],
 })

@@ -8,7 +8,7 @@ import { ObservationSchema, PartSchema } from '../schemas/observation'
 import { idText, listOf, optionalText } from '../schemas/text'
 import { defineKind } from './define'
 
-const specimen = z.number().int().min(1).max(20, 'at most twenty specimens')
+const specimen = z.number().int().min(1).max(20, 'You can use twenty samples at most.')
 
 /**
  * One answer of a burn test, on one of its specimens, and when it was given (ISO 8601, UTC). No states where nothing
@@ -19,7 +19,7 @@ export const AnswerSchema = z.union([
   z.strictObject({
     specimen,
     part: PartSchema,
-    feature: idText.refine((id) => findFeature(id) !== undefined, 'nothing observable is called so'),
+    feature: idText.refine((id) => findFeature(id) !== undefined, 'There is no such question.'),
     states: listOf(z.never(), 0),
     at: z.iso.datetime().optional(),
   }),
@@ -40,8 +40,8 @@ export type TestSetup = z.infer<typeof TestSetupSchema>
 
 const seconds = z
   .number()
-  .min(0, 'a time is not negative')
-  .max(3600, 'no specimen burns for an hour')
+  .min(0, 'Please enter a time of zero or more.')
+  .max(3600, 'Please enter less than an hour.')
   .nullable()
   .default(null)
 
@@ -54,14 +54,14 @@ export const SpecimenNoteSchema = z.strictObject({
   burnSeconds: seconds,
   burnMm: z
     .number()
-    .gt(0, 'a length is more than zero')
-    .lte(500, 'that is longer than any specimen')
+    .gt(0, 'Please enter a length above zero.')
+    .lte(500, 'That is longer than any sample.')
     .nullable()
     .default(null),
   /** File name of its picture in the notebook's folder. */
   picture: z
     .string()
-    .regex(/^[0-9a-f-]{36}\.(jpg|png|webp)$/, 'no picture is called so')
+    .regex(/^[0-9a-f-]{36}\.(jpg|png|webp)$/, 'There is no photo with this name.')
     .nullable()
     .default(null),
 })
@@ -71,9 +71,9 @@ export type SpecimenNote = z.infer<typeof SpecimenNoteSchema>
 const id = z.uuid()
 
 /** Everything answered of one test. */
-export const AnswersSchema = listOf(AnswerSchema, 500, 'at most 500 answers').superRefine(eachOnce)
+export const AnswersSchema = listOf(AnswerSchema, 500, 'You can save 500 answers at most.').superRefine(eachOnce)
 
-export const SpecimenNotesSchema = listOf(SpecimenNoteSchema, 20, 'at most twenty specimens')
+export const SpecimenNotesSchema = listOf(SpecimenNoteSchema, 20, 'You can use twenty samples at most.')
 
 /** A burn test as it is kept: what it is of, what it is for, and everything seen of its specimens. */
 export const BurnTestSchema = z.strictObject({

@@ -16,7 +16,7 @@ export type Control = z.infer<typeof ControlSchema>
 
 export const controlKind = defineKind({
   id: 'control',
-  words: { one: 'a known piece', many: 'known pieces' },
+  words: { one: 'a known sample', many: 'known samples' },
   version: 1,
   schema: ControlSchema,
   steps: [],

@@ -5,9 +5,14 @@ import { listOf, optionalText } from '../schemas/text'
 import { defineKind } from './define'
 
 /** Of a garment, mm; null where nobody measured. */
-export const GarmentMeasureSchema = z.number().min(100, 'from 10 cm').max(8000, 'to 8 m').nullable().default(null)
+export const GarmentMeasureSchema = z
+  .number()
+  .min(100, 'Please enter at least 10 cm.')
+  .max(8000, 'Please enter 8 m at most.')
+  .nullable()
+  .default(null)
 
-const share = z.number().min(0, 'a place lies on its panel').max(1, 'a place lies on its panel')
+const share = z.number().min(0, 'Please mark a place on the panel.').max(1, 'Please mark a place on the panel.')
 
 /** A round place on a panel, where it is not good. */
 const PlaceSchema = z.strictObject({
@@ -16,7 +21,7 @@ const PlaceSchema = z.strictObject({
   /** Of the panel’s width and height, from its lower left. */
   x: share,
   y: share,
-  acrossMm: z.number().min(5, 'from 5 mm').max(2000, 'to 2 m'),
+  acrossMm: z.number().min(5, 'Please enter at least 5 mm.').max(2000, 'Please enter 2 m at most.'),
   onEach: z.boolean(),
 })
 
@@ -41,12 +46,12 @@ export type GarmentRecord = z.output<typeof GarmentSchema>
 
 export const garmentKind = defineKind({
   id: 'garment',
-  words: { one: 'a garment’s measures', many: 'garments’ measures' },
+  words: { one: 'a garment’s measurements', many: 'garments’ measurements' },
   version: 2,
   schema: GarmentSchema,
   // Nothing was marked on an older one.
   steps: [(data) => data],
   references: { pieceId: { to: 'piece', whenRemoved: 'remove' } },
-  title: ({ apart }) => (apart ? `Taken apart on ${apart}` : 'Measures of a garment'),
+  title: ({ apart }) => (apart ? `Taken apart on ${apart}` : 'Garment measurements'),
   searched: ({ notes }) => [notes],
 })

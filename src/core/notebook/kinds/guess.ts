@@ -12,12 +12,12 @@ export const GuessSchema = z
     pieceId: z.string().min(1).max(64),
     what: z.enum(GUESSED),
     /** g/m², per cent, mm; or the place of a step in its order. */
-    said: z.number().min(0, 'no cloth has less than none').max(1_000_000, 'no cloth has so much'),
+    said: z.number().min(0, 'Please enter zero or more.').max(1_000_000, 'That is more than any fabric has.'),
     /** As it was known then; null where it was to be measured yet. */
     truth: z.number().min(0).max(1_000_000).nullable().default(null),
     at: z.iso.datetime(),
   })
-  .refine(isStep, { path: ['said'], message: 'there is no such step' })
+  .refine(isStep, { path: ['said'], message: 'There is no such grade.' })
 
 export type Guess = z.output<typeof GuessSchema>
 

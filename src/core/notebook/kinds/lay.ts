@@ -33,7 +33,7 @@ export type KeptLay = z.infer<typeof LaySchema>
 
 export const layKind = defineKind({
   id: 'lay',
-  words: { one: 'a lay', many: 'lays' },
+  words: { one: 'a layout', many: 'lays' },
   version: 3,
   schema: LaySchema,
   // What the later forms have more of has a usual value.
@@ -43,6 +43,6 @@ export const layKind = defineKind({
     projectId: { to: 'project', whenRemoved: 'clear' },
     pieceId: { to: 'piece', whenRemoved: 'clear' },
   },
-  title: ({ size }) => `A lay${size ? `, size ${size}` : ''}`,
+  title: ({ size }) => `Layout${size ? `, size ${size}` : ''}`,
   searched: () => [],
 })

@@ -17,7 +17,7 @@ export const LookPracticeSchema = z.strictObject({
 
 export const lookKind = defineKind({
   id: 'look',
-  words: { one: 'a cloth that is practised', many: 'cloths that are practised' },
+  words: { one: 'a practice fabric', many: 'practice fabrics' },
   version: 1,
   schema: LookPracticeSchema,
   steps: [],

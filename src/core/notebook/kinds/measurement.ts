@@ -12,7 +12,7 @@ export const MeasurementRecordSchema = z.strictObject({
 
 export const measurementKind = defineKind({
   id: 'measurement',
-  words: { one: 'a reading', many: 'readings' },
+  words: { one: 'a measurement', many: 'readings' },
   version: 2,
   schema: MeasurementRecordSchema,
   // A count by picture has its picture beside it in the later form.

@@ -11,9 +11,14 @@ export const NotionSchema = z.strictObject({
   kind: z.enum(NOTION_KINDS),
   name: nameText,
   /** How many of it; of what comes by the length, 1. */
-  count: z.number().int().min(0, 'not fewer than none').max(10_000, 'at most ten thousand').default(1),
+  count: z
+    .number()
+    .int()
+    .min(0, 'Please enter zero or more.')
+    .max(10_000, 'Please enter ten thousand at most.')
+    .default(1),
   /** Across a button, along a zip or a length of elastic, mm; null where nobody measured. */
-  sizeMm: z.number().gt(0, 'it is larger than nothing').max(100_000).nullable().default(null),
+  sizeMm: z.number().gt(0, 'Please enter a size above zero.').max(100_000).nullable().default(null),
   colour: ColourSchema.nullable().default(null),
   place: optionalText(80),
   notes: optionalText(600),
@@ -26,7 +31,7 @@ export type Notion = z.output<typeof NotionSchema>
 
 export const notionKind = defineKind({
   id: 'notion',
-  words: { one: 'a thing of the notions box', many: 'things of the notions box' },
+  words: { one: 'a notion', many: 'notions' },
   version: 1,
   schema: NotionSchema,
   steps: [],

@@ -21,7 +21,12 @@ export const PatternPieceSchema = z
     notches: listOf(z.strictObject({ id: nameText, at: PointSchema }), 60).default([]),
     /** Darts, drill holes and other lines on it. */
     marks: listOf(MarkSchema, 60).default([]),
-    count: z.number().int().min(1, 'at least one').max(200, 'at most two hundred').default(1),
+    count: z
+      .number()
+      .int()
+      .min(1, 'Please enter at least one.')
+      .max(200, 'Please enter two hundred at most.')
+      .default(1),
     /** Half of them are turned over. */
     pair: z.boolean().default(false),
     /** Only half is drawn; its edge on x = 0 lies on a fold. */
@@ -38,18 +43,18 @@ export const PatternPieceSchema = z
   })
   .refine(({ pair, count }) => !pair || count % 2 === 0, {
     path: ['count'],
-    message: 'a pair needs an even number of pieces',
+    message: 'A pair needs an even number of pieces.',
   })
   .refine(({ onFold, outline }) => !onFold || foldFault(outline) === undefined, {
     path: ['onFold'],
-    message: 'a piece on the fold has one edge on x = 0, and lies on one side of it',
+    message: 'A piece on the fold needs one edge on x = 0, and must stay on one side of it.',
   })
 
 export type PatternPiece = z.infer<typeof PatternPieceSchema>
 
 export const patternPieceKind = defineKind({
   id: 'pattern-piece',
-  words: { one: 'a piece of a pattern', many: 'pieces of patterns' },
+  words: { one: 'a pattern piece', many: 'pattern pieces' },
   version: 2,
   schema: PatternPieceSchema,
   // Nothing was marked on an older one.

@@ -22,14 +22,14 @@ export const PieceSchema = z.strictObject({
   construction: z.enum(CONSTRUCTIONS).nullable().default(null),
   widthMm: z
     .number()
-    .gt(0, 'a width is more than zero')
-    .lte(10_000, 'that is wider than any cloth')
+    .gt(0, 'Please enter a width above zero.')
+    .lte(10_000, 'That is wider than any fabric.')
     .nullable()
     .default(null),
   lengthMm: z
     .number()
-    .gt(0, 'a length is more than zero')
-    .lte(200_000, 'that is longer than any piece of cloth')
+    .gt(0, 'Please enter a length above zero.')
+    .lte(200_000, 'That is longer than any fabric.')
     .nullable()
     .default(null),
   place: optionalText(80),
@@ -40,8 +40,8 @@ export const PieceSchema = z.strictObject({
   opacity: OpacitySchema.nullable().default(null),
   stretchWidthPercent: z
     .number()
-    .min(0, 'stretch is not negative')
-    .max(300, 'that is more than any cloth stretches')
+    .min(0, 'Please enter a stretch of zero or more.')
+    .max(300, 'That is more than any fabric stretches.')
     .nullable()
     .default(null),
   claim: ClaimSchema.default([]),
@@ -82,7 +82,7 @@ export type PieceInput = z.input<typeof PieceSchema>
 
 export const pieceKind = defineKind({
   id: 'piece',
-  words: { one: 'a piece', many: 'pieces' },
+  words: { one: 'a fabric', many: 'pieces' },
   version: 4,
   schema: PieceSchema,
   // What the later forms have more of has a usual value.

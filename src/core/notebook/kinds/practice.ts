@@ -33,7 +33,7 @@ export type Practice = z.output<typeof PracticeSchema>
 
 export const practiceKind = defineKind({
   id: 'practice',
-  words: { one: 'a topic of practice', many: 'topics of practice' },
+  words: { one: 'a practice topic', many: 'practice topics' },
   version: 1,
   schema: PracticeSchema,
   steps: [],

@@ -6,11 +6,14 @@ import { defineKind } from './define'
 
 const id = z.string().min(1).max(64)
 
-const minutes = z.number().min(0, 'no step takes less than no time').max(10_000, 'that is a week without sleep')
+const minutes = z
+  .number()
+  .min(0, 'Please enter a time of zero or more.')
+  .max(10_000, 'Please enter less than a week.')
 const TookSchema = z.strictObject({ id: z.string().min(1).max(160), planned: minutes, minutes })
 const CostSchema = z.strictObject({
   what: z.string().min(1).max(200),
-  amount: z.number().min(0, 'a price is not negative').max(1_000_000, 'that is more than a theatre has'),
+  amount: z.number().min(0, 'Please enter a price of zero or more.').max(1_000_000, 'That price is too high.'),
 })
 
 /** Something that is being made, or was. Its cloths name it. */
@@ -20,7 +23,12 @@ export const ProjectSchema = z.strictObject({
   patternId: id.nullable().default(null),
   view: optionalText(24),
   size: optionalText(24),
-  copies: z.number().int().min(1, 'at least one').max(100, 'at most a hundred').default(1),
+  copies: z
+    .number()
+    .int()
+    .min(1, 'Please enter at least one.')
+    .max(100, 'Please enter a hundred at most.')
+    .default(1),
   notes: optionalText(4000),
   /** Steps that are behind it. */
   behind: listOf(z.enum(MAKING_STEPS), MAKING_STEPS.length).default([]),

@@ -23,7 +23,7 @@ export type ProjectCloth = z.infer<typeof ProjectClothSchema>
 
 export const projectClothKind = defineKind({
   id: 'project-cloth',
-  words: { one: 'a cloth of a project', many: 'cloths of projects' },
+  words: { one: 'a fabric of a project', many: 'fabrics of projects' },
   version: 1,
   schema: ProjectClothSchema,
   steps: [],

@@ -13,7 +13,7 @@ export const TestSeamSchema = z.strictObject({
   needleNm: z.number().int().min(60, 'NM 60 is the finest').max(120, 'NM 120 is the strongest'),
   point: optionalText(24),
   thread: optionalText(60),
-  lengthMm: z.number().min(0.5, 'at least half a millimetre').max(6, 'at most 6 mm'),
+  lengthMm: z.number().min(0.5, 'Please enter at least 0.5 mm.').max(6, 'Please enter 6 mm at most.'),
   tension: z.enum(['looser', 'usual', 'firmer']).default('usual'),
   /** Which of the ways of sewing it was, by its id; empty: a plain seam. */
   technique: optionalText(40),

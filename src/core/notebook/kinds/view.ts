@@ -8,15 +8,15 @@ export const ViewSchema = z.strictObject({
   /** As in the address of the stash, without its question mark. */
   query: z
     .string()
-    .max(1000, { error: 'no filters are as long as that', abort: true })
-    .regex(/^[\w\-.~%&=+]*$/, 'these are no filters'),
+    .max(1000, { error: 'That is longer than any set of filters.', abort: true })
+    .regex(/^[\w\-.~%&=+]*$/, 'These are no filters.'),
 })
 
 export type View = z.infer<typeof ViewSchema>
 
 export const viewKind = defineKind({
   id: 'view',
-  words: { one: 'a saved view', many: 'saved views' },
+  words: { one: 'a saved filter', many: 'saved filters' },
   version: 1,
   schema: ViewSchema,
   steps: [],

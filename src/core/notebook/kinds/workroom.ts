@@ -4,7 +4,7 @@ import { DaySchema } from '../schemas/stash'
 import { listOf } from '../schemas/text'
 import { defineKind } from './define'
 
-const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time is written 09:30')
+const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'Please enter a time like 09:30.')
 
 /** Hours that the person has every week. */
 export const HoursSchema = z
@@ -14,9 +14,11 @@ export const HoursSchema = z
     from: clock,
     to: clock,
   })
-  .refine(({ from, to }) => from < to, { path: ['to'], message: 'it ends before it begins' })
+  .refine(({ from, to }) => from < to, { path: ['to'], message: 'The time must end after it begins.' })
 
-const moment = z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'a moment is written 2026-05-04T18:30')
+const moment = z
+  .string()
+  .regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'Please enter a date and time like 2026-05-04T18:30.')
 const span = z.strictObject({ from: moment, to: moment })
 
 /** What a calendar said of the weeks after it was read: when the person has no time, or time beside the usual. */
@@ -38,7 +40,7 @@ export const WorkroomSchema = z.strictObject({
     .prefault({}),
   household: z
     .strictObject({
-      washerKg: z.number().min(0.5, 'a drum holds at least half a kilogram').max(30).default(6),
+      washerKg: z.number().min(0.5, 'Please enter at least half a kilogram.').max(30).default(6),
       dryer: z.boolean().default(false),
       lineMetres: z.number().min(0).max(200).default(8),
       celsius: z.number().min(-5).max(40).default(18),
@@ -54,13 +56,13 @@ export type Workroom = z.output<typeof WorkroomSchema>
 
 export const workroomKind = defineKind({
   id: 'workroom',
-  words: { one: 'a workroom', many: 'workrooms' },
+  words: { one: 'equipment and time', many: 'workrooms' },
   version: 2,
   schema: WorkroomSchema,
   // A walking foot was the only one asked for.
   steps: [withFeet],
   references: {},
-  title: () => 'Workroom',
+  title: () => 'Equipment and time',
   searched: () => [],
 })
 

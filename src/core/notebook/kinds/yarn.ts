@@ -9,9 +9,9 @@ import { defineKind } from './define'
 export const YarnSchema = z.strictObject({
   name: nameText,
   fibres: listOf(z.enum(FIBRE_IDS), 6).default([]),
-  grams: z.number().gt(0, 'it weighs more than nothing').max(20_000, 'that is heavier than any stash of yarn'),
+  grams: z.number().gt(0, 'Please enter a weight above zero.').max(20_000, 'That is heavier than any yarn.'),
   /** By its label or measured; null: as its weight and wraps give. */
-  metres: z.number().gt(0, 'it is longer than nothing').max(1_000_000).nullable().default(null),
+  metres: z.number().gt(0, 'Please enter a length above zero.').max(1_000_000).nullable().default(null),
   wrapsPerInch: z.number().min(1).max(100).nullable().default(null),
   strands: z.number().int().min(1).max(20).default(1),
   colour: ColourSchema.nullable().default(null),

@@ -27,7 +27,7 @@ export const creaseKind = defineMeasurement({
   pool: (readings): Repeats | null => poolRepeats(readings.map((one) => ({ value: one.grade, sd: GRADE_DOUBT }))),
   properties: {
     crease: {
-      title: 'Creases',
+      title: 'Creasing',
       term: 'crease recovery',
       now: (own) => [
         own && { how: 'measured', value: `grade ${withDoubt(own.quantity)} of 5`, note: creaseWords(own.mean) },

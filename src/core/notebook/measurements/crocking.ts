@@ -11,12 +11,12 @@ type PooledCrocking = Partial<Record<(typeof WAYS)[number], Repeats>>
 
 export const crockingKind = defineMeasurement({
   id: 'crocking',
-  title: 'Rubbing off',
+  title: 'Colour rub-off',
   term: 'crocking, colourfastness to rubbing',
-  finds: 'Whether its colour comes off on skin, seat or lining.',
+  finds: 'Whether its colour rubs off on skin, a seat or a lining.',
   how: [
     'Wrap white cotton round a finger and rub ten times, firmly.',
-    'Do it again with the cotton damp, on another place.',
+    'Repeat it with damp cotton, on another place.',
   ],
   forms: {
     /** Colour on the white cloth: 1 much, 5 none. */
@@ -34,7 +34,7 @@ export const crockingKind = defineMeasurement({
       }),
     ),
   properties: {
-    crocking: { title: 'Rubs off', term: 'crocking', now: (own) => [rubs(own)] },
+    crocking: { title: 'Colour rub-off', term: 'crocking', now: (own) => [rubs(own)] },
   },
 })
 

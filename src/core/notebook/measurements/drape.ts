@@ -24,8 +24,8 @@ export const FALL_TESTS = ['drop', 'arm', 'edge'] as const
 export type FallTest = (typeof FALL_TESTS)[number]
 export const FALL_TEST_WORDS: Readonly<Record<FallTest, { title: string; how: string }>> = {
   drop: { title: 'drop it', how: 'Lift it by the middle and let it go on the table.' },
-  arm: { title: 'over an arm', how: 'Lay an arm’s length of it over an arm that is held out.' },
-  edge: { title: 'over an edge', how: 'Push a hand’s breadth over the edge of the table.' },
+  arm: { title: 'over an arm', how: 'Lay an arm’s length of it over your outstretched arm.' },
+  edge: { title: 'over an edge', how: 'Push a hand’s width over the edge of the table.' },
 }
 
 /** A coefficient read off a ring or a picture, per cent. */
@@ -45,15 +45,16 @@ const cantilever = defineReadingForm({
     steps: [
       'Cut a strip 2.5 by 20 cm along the threads. Draw a line that falls at 41½°: 9 cm down for every 10 along, ' +
         'from the table’s edge.',
-      'Lay a ruler on the strip and push both over the edge together until the tip touches the line. Read how far it ' +
-        'sticks out.',
+      'Lay a ruler on the strip and push both over the edge together until the tip touches the line. ' +
+        'Read how far the strip sticks out.',
     ],
     fields: [
-      { key: 'direction', label: 'The strip runs', as: 'direction' },
+      { key: 'direction', label: 'Direction of the strip', as: 'direction' },
       { key: 'overhangMm', label: 'Sticks out', as: 'fine-length' },
     ],
     source:
-      'After ASTM D1388: bending length is half of what sticks out; face up, face down, both ends, and both ways.',
+      'After ASTM D1388: bending length is half of what sticks out; test both sides, both ends, and ' +
+      'both directions.',
   },
 })
 /** A disc on a round table, its shadow measured in a picture. */
@@ -63,11 +64,11 @@ const disc = defineReadingForm({
       kind: z.literal('draped-disc'),
       clothRadiusMm: mm(500),
       tableRadiusMm: mm(400),
-      shadowMm2: z.number().gt(0).lte(1e6, 'that is larger than any disc'),
+      shadowMm2: z.number().gt(0).lte(1e6, 'That is larger than any disc.'),
     })
     .refine(({ clothRadiusMm, tableRadiusMm }) => tableRadiusMm < clothRadiusMm, {
       path: ['tableRadiusMm'],
-      message: 'the table is smaller than the cloth',
+      message: 'The tin must be smaller than the fabric.',
     }),
   says: ({ shadowMm2 }) => `Disc: shadow of ${Math.round(shadowMm2 / 100)} cm²`,
 })
@@ -81,14 +82,14 @@ const paper = defineReadingForm({
     })
     .refine(({ ringGrams, shadowGrams }) => shadowGrams <= ringGrams, {
       path: ['shadowGrams'],
-      message: 'the shadow is a part of the ring',
+      message: 'The shadow must be a part of the ring.',
     }),
   says: ({ ringGrams, shadowGrams }) => `Paper: ${shadowGrams} of ${ringGrams} g`,
   entry: {
     title: 'A paper ring',
     steps: [
-      'Lay a 30 cm disc of cloth on an 18 cm tin, over a paper ring of 30 cm with an 18 cm hole, under a lamp that ' +
-        'stands high: two metres or more, or the shadow is too large. Draw round it.',
+      'Lay a 30 cm disc of fabric on an 18 cm tin, over a paper ring of 30 cm with an 18 cm hole, ' +
+        'under a high lamp: two metres or more, or the shadow gets too large. Draw round the shadow.',
       'Weigh the ring whole; cut along the shadow, and weigh the inner part.',
     ],
     fields: [
@@ -109,12 +110,12 @@ export interface PooledDrape {
 
 export const drapeKind = defineMeasurement({
   id: 'drape',
-  title: 'How it falls',
-  term: 'drape, handle',
-  finds: 'From water to board: by eye, or as a number from a strip, a disc or a paper ring.',
+  title: 'Drape',
+  term: 'how it falls, handle',
+  finds: 'From fluid to stiff: by eye, or as a number from a strip, a disc or a paper ring.',
   how: [
-    'Drop a corner, lay it over an arm, push it over an edge: choose the drawing that it looks like.',
-    'For a number, let a strip bend over a slope, or photograph a disc of it from above.',
+    'Drop a corner, lay it over your arm, push it over an edge: choose the drawing that it looks like.',
+    'For a number, let a strip bend over a slope, or photograph a disc from above.',
   ],
   forms: { 'drape-grade': byEye, cantilever, 'draped-disc': disc, 'draped-paper': paper },
   pool: (readings): PooledDrape => {
@@ -143,7 +144,7 @@ export const drapeKind = defineMeasurement({
   },
   properties: {
     body: {
-      title: 'How it falls',
+      title: 'Drape',
       term: 'drape',
       now: (own, { piece, named, weightNow }) => [
         own.body && { how: 'measured', value: own.body.value, note: drapeNote(own, weightNow?.gsm ?? null) },
@@ -159,7 +160,7 @@ function drapeNote(own: PooledDrape, gsm: Quantity | null): string {
   const rigidity = rigidityOf(own, gsm)
   return [
     own.coefficient ? `drape coefficient ${percent(own.coefficient.quantity)}` : '',
-    rigidity ? `rigidity ${withDoubt(rigidity)} mg·cm` : '',
+    rigidity ? `stiffness ${withDoubt(rigidity)} mg·cm` : '',
     `${mustHave(own.body).votes} ${mustHave(own.body).votes === 1 ? 'test' : 'tests'}`,
   ]
     .filter(Boolean)

@@ -18,10 +18,10 @@ export const grainKind = defineMeasurement({
   id: 'grain',
   title: 'Grain',
   term: 'skew and bow',
-  finds: 'Whether the crosswise threads are square to the edge, and whether that can be mended.',
+  finds: 'Whether the crosswise threads are square to the edge, and whether you can correct it.',
   how: [
     'Tear it across, or pull out one crosswise thread, so that the edge follows a thread.',
-    'Lay a square on the left selvedge, face up, and see how far the right end is off.',
+    'Lay a square on the left selvedge, right side up, and see how far the right end is off.',
   ],
   forms: {
     grain: defineReadingForm({

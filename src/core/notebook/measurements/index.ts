@@ -50,9 +50,10 @@ type FormInput<F> = F extends ReadingForm<infer S> ? z.input<S> : never
 /** Which form a reading takes. */
 export type FormId = Measurement['kind']
 
-const kinds = Object.values(measurementKinds) as unknown as readonly MeasurementKind[]
+const kinds: readonly MeasurementKind[] = Object.values(measurementKinds)
 const forms = new Map(kinds.flatMap((kind) => Object.entries(kind.forms).map(([id, form]) => [id, { kind, form }])))
 
+// Zod counts the members of a union in its types; these come out of a registry, so their number is not known to it.
 export const MeasurementSchema = z.discriminatedUnion(
   'kind',
   [...forms.values()].map(({ form }) => form.schema) as never,
@@ -77,8 +78,10 @@ export function readingsOfKind<K extends MeasurementKindId>(
   id: K,
 ): ReadingOf<Kinds[K]['forms']>[] {
   return measurements
-    .filter(({ data }) => readingFormOf(data).kind.id === measurementKinds[id].id)
-    .map(({ data }) => data) as never
+    .map(({ data }) => data)
+    .filter(
+      (data): data is Measurement & ReadingOf<Kinds[K]['forms']> => readingFormOf(data).kind === measurementKinds[id],
+    )
 }
 
 /** What the readings of one state say together, kind by kind. */
@@ -89,10 +92,7 @@ export function measuredOf(measurements: readonly KeptMeasurement[], context: Po
   return Object.fromEntries(
     Object.entries(measurementKinds).map(([id, kind]) => [
       id,
-      (kind as unknown as MeasurementKind).pool(
-        readingsOfKind(measurements, id as MeasurementKindId) as never,
-        context,
-      ),
+      (kind as MeasurementKind).pool(readingsOfKind(measurements, id as MeasurementKindId), context),
     ]),
   ) as Measured
 }

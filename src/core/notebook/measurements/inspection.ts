@@ -12,10 +12,10 @@ const schema = z.strictObject({ kind: z.literal('inspection'), answers: Inspecti
 
 export const inspectionKind = defineMeasurement({
   id: 'inspect',
-  title: 'What is it called?',
+  title: 'Fabric name',
   term: 'identification by construction',
-  finds: 'Look, feel, turn it over: the next question is the one that tells most.',
-  how: ['Look at the face, the back and one pulled thread.', 'Answer what you can see; leave the rest open.'],
+  finds: 'Look and feel, and turn it over: each question narrows it down as much as possible.',
+  how: ['Look at the right side, the back and one pulled thread.', 'Answer what you can see; leave the rest empty.'],
   elsewhere: true,
   forms: {
     inspection: defineReadingForm({ schema, says: ({ answers }) => seenWords(answers) }),

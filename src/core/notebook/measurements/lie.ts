@@ -14,7 +14,7 @@ import { lastOf } from '../../lists/items'
 
 const said = z
   .record(idText, z.enum(['a', 'b', 'neither']))
-  .refine((signs) => Object.keys(signs).length <= 20, 'at most twenty signs')
+  .refine((signs) => Object.keys(signs).length <= 20, 'You can save twenty signs at most.')
 
 /** The signs of its warp and right side, its nap, where its colour comes from, its finish and its print. */
 const schema = z.strictObject({
@@ -31,18 +31,18 @@ const schema = z.strictObject({
 
 export const lieKind = defineMeasurement({
   id: 'lie',
-  title: 'Which way it lies',
-  term: 'warp, face and nap',
-  finds: 'The warp, the right side, the nap, where its colour comes from, its finish and its print.',
+  title: 'Warp, nap and right side',
+  term: 'which way it lies',
+  finds: 'Find the warp, the right side, the nap, the origin of its colour, its finish and its print.',
   how: [
-    'Chalk an A along one set of threads and a B along the other, on the side that lies up.',
+    'Chalk an A along one set of threads and a B along the other, on the side that is up.',
     'Look for one sign after another: the one that weighs most comes first.',
   ],
   forms: { lie: defineReadingForm({ schema, says: lieWords }) },
   pool: (readings) => readings.at(-1) ?? null,
   properties: {
     lie: {
-      title: 'Which way it lies',
+      title: 'Warp, nap and right side',
       term: 'warp, face and nap',
       now: (_, __, all) => [all.length > 0 && { how: 'measured', value: lieWords(lastOf(all)) }],
     },
@@ -54,8 +54,8 @@ export function lieWords(lie: z.output<typeof schema>): string {
   const [warp, right] = [weighSigns(warpSigns, lie.warpSigns), weighSigns(rightSigns, lie.rightSigns)]
   const nap = lie.nap === 'none' ? 'no nap' : `nap runs ${lie.nap}`
   const parts = [
-    warp.which ? `warp along ${warp.which.toUpperCase()}` : 'warp not decided',
-    right.which ? `right side ${right.which === 'a' ? 'up' : 'below'}` : 'no right side that shows',
+    warp.which ? `warp along ${warp.which.toUpperCase()}` : 'warp not known',
+    right.which ? `right side ${right.which === 'a' ? 'up' : 'below'}` : 'both sides look alike',
     lie.nap === 'unknown' ? '' : nap,
     lie.colourFrom === 'unknown' ? '' : lie.colourFrom,
     lie.finish.map((one) => finishes[one].label).join(', '),

@@ -19,12 +19,12 @@ const counted = (values: readonly number[]) => repeatsOf(values.map((value) => (
 
 export const loupeKind = defineMeasurement({
   id: 'loupe',
-  title: 'Threads by picture',
-  term: 'thread count, sett',
-  finds: 'Threads a centimetre each way, from a photograph or by hand.',
+  title: 'Thread count',
+  term: 'sett, from a photo or by hand',
+  finds: 'Threads per cm each way, from a photo or by hand.',
   how: [
     'Photograph it flat and from straight above, with a ruler or a coin beside it.',
-    'Set the scale, let it count, and check the lines over the picture by eye.',
+    'Set the scale, start the count, and check the lines over the photo by eye.',
   ],
   forms: {
     count: defineReadingForm({
@@ -39,8 +39,8 @@ export const loupeKind = defineMeasurement({
         picture: PictureNameSchema.nullable().default(null),
       }),
       says: ({ endsPerCm, picksPerCm, how }) =>
-        `${endsPerCm.toFixed(1)} ends, ${picksPerCm.toFixed(1)} picks a cm, ` +
-        `${how === 'hand' ? 'by hand' : 'from a picture'}`,
+        `${endsPerCm.toFixed(1)} warp and ${picksPerCm.toFixed(1)} weft threads per cm, ` +
+        `${how === 'hand' ? 'by hand' : 'from a photo'}`,
     }),
   },
   pool: (readings): PooledThreads | null =>
@@ -52,13 +52,13 @@ export const loupeKind = defineMeasurement({
       : null,
   properties: {
     threads: {
-      title: 'Threads',
+      title: 'Thread count',
       term: 'thread count, sett',
       now: (own, { units }) => {
         if (!own) return []
         const [scale, unit] = units === 'metric' ? [1, 'per cm'] : [MM_PER_INCH / 10, 'per inch']
         const shown = ({ quantity }: Repeats) => withDoubt(scaleQuantity(quantity, scale))
-        return [{ how: 'measured', value: `${shown(own.ends)} ends, ${shown(own.picks)} picks ${unit}` }]
+        return [{ how: 'measured', value: `${shown(own.ends)} warp, ${shown(own.picks)} weft threads ${unit}` }]
       },
     },
   },

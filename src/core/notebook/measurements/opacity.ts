@@ -8,7 +8,7 @@ import { OPACITY_WORDS } from './words'
 export const PRINT_PARTS = ['whole', 'light', 'dark'] as const
 export type PrintPart = (typeof PRINT_PARTS)[number]
 export const PRINT_PART_WORDS: Readonly<Record<PrintPart, string>> = {
-  whole: 'all one',
+  whole: 'whole fabric',
   light: 'light parts',
   dark: 'dark parts',
 }
@@ -20,12 +20,12 @@ const hundredths = (share: number) => Math.round(share * 100)
 
 export const opacityKind = defineMeasurement({
   id: 'opacity',
-  title: 'What shows through',
-  term: 'opacity, sheerness',
-  finds: 'One layer against a card and a hand, light and dark parts apart.',
+  title: 'Opacity',
+  term: 'what shows through',
+  finds: 'One layer over a card and your hand; light and dark parts separately.',
   how: [
     'Lay one layer flat, in daylight.',
-    'Slip a card with dark lettering under it, then your hand; look at light and dark parts apart.',
+    'Slip a card with dark lettering under it, then your hand; check light and dark parts separately.',
   ],
   forms: {
     opacity: defineReadingForm({
@@ -49,7 +49,7 @@ export const opacityKind = defineMeasurement({
   },
   properties: {
     opacity: {
-      title: 'Shows through',
+      title: 'Opacity',
       term: 'opacity',
       now: (own, { piece, opacityForetold: foretold }) => {
         const overall = opacityOverall(own)
@@ -58,7 +58,7 @@ export const opacityKind = defineMeasurement({
           piece.opacity && { how: 'said', value: OPACITY_WORDS[piece.opacity] },
           foretold && {
             how: 'foretold',
-            value: `likely ${OPACITY_WORDS[foretold.likeliest]}`,
+            value: `probably ${OPACITY_WORDS[foretold.likeliest]}`,
             note: lightWords(foretold),
           },
         ]
@@ -78,7 +78,10 @@ export function opacityOverall(opacity: PooledOpacity): Opacity | undefined {
 
 function lightWords({ transmission, interval95 }: ForetoldOpacity): string {
   const span = interval95.map(hundredths).join(' to ')
-  return `${hundredths(transmission)} % of the light comes through (${span} %), by weight, weave, yarn and colour`
+  return (
+    `about ${hundredths(transmission)} % of the light comes through (${span} %), from weight, ` +
+    'weave, yarn and colour'
+  )
 }
 
 function opacityNote(opacity: PooledOpacity, foretold: Opacity | undefined): string {
@@ -89,6 +92,6 @@ function opacityNote(opacity: PooledOpacity, foretold: Opacity | undefined): str
   const checked =
     foretold === undefined || overall === undefined
       ? []
-      : [foretold === overall ? 'as was foretold' : `foretold was: ${OPACITY_WORDS[foretold]}`]
+      : [foretold === overall ? 'as we estimated' : `our estimate was: ${OPACITY_WORDS[foretold]}`]
   return [...parts, ...checked].join('; ')
 }

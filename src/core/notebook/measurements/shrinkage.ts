@@ -21,12 +21,12 @@ export const shrinkageKind = defineMeasurement({
   id: 'shrinkage',
   title: 'Shrinkage',
   term: 'dimensional change',
-  finds: 'How much it loses each way, wash after wash, and what to buy more of.',
+  finds: 'How much it shrinks each way, wash after wash, and how much more to buy.',
   how: [
-    'Mark a square of 25 cm on a spare corner, with thread or a pen that stays; measure it.',
-    'Wash and dry it the way the garment will be, measure again; and once more for the next wash.',
+    'Mark a square of 25 cm in a spare corner, with thread or a permanent pen; measure it.',
+    'Wash and dry it as you will the garment, and measure again; repeat for the next wash.',
   ],
-  caution: 'Wash new dark or red cloth by itself: its dye may run.',
+  caution: 'Wash new dark or red fabric alone: its dye may run.',
   acrossStates: true,
   forms: {
     'wash-square': defineReadingForm({
@@ -39,7 +39,7 @@ export const shrinkageKind = defineMeasurement({
   pool: () => null,
   properties: {
     shrinkage: {
-      title: 'Shrinks',
+      title: 'Shrinkage',
       term: 'dimensional change',
       now: (_, __, all) => [shrinks(shrinkageOf(all))],
     },
@@ -70,10 +70,10 @@ function shrinks(curves: Record<Direction, ShrinkageCurve> | null): PropertyCand
   const { length, width } = curves
   const end = (way: Direction) => `${withDoubt(curves[way].limit)} % ${DIRECTION_WORDS[way]}`
   const washes = length.each.length
-  const goesOn = length.goesOn || width.goesOn ? '; it goes on' : ''
+  const goesOn = length.goesOn || width.goesOn ? '; still shrinking' : ''
   return {
     how: 'measured',
     value: `to ${end('length')}, ${end('width')}`,
-    note: `after ${countNoun(washes, 'wash', 'washes')}: ${percent(lastOf(length.each))} lengthwise${goesOn}`,
+    note: `after ${countNoun(washes, 'wash', 'washes')}: ${percent(lastOf(length.each))} in length${goesOn}`,
   }
 }

@@ -20,7 +20,7 @@ const schema = z
   })
   .refine(({ restMm, pulledMm }) => pulledMm >= restMm * 0.95, {
     path: ['pulledMm'],
-    message: 'pulled cloth is not shorter than at rest',
+    message: 'Please enter at least the relaxed length.',
   })
 
 interface Pooled {
@@ -53,10 +53,10 @@ export const stretchKind = defineMeasurement({
   id: 'stretch',
   title: 'Stretch and recovery',
   term: 'stretch, elasticity',
-  finds: 'How far it gives each way, and whether it comes back.',
+  finds: 'How far it stretches each way, and whether it recovers.',
   how: [
-    'Mark 10 cm, pull firmly while you count to four, and read.',
-    'Let go, count to four again, and read what is left of it.',
+    'Mark 10 cm, stretch firmly while you count to four, and read.',
+    'Release, count to four again, and read once more.',
   ],
   forms: {
     stretch: defineReadingForm({

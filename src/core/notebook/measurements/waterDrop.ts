@@ -18,19 +18,19 @@ export const waterDropKind = defineMeasurement({
   id: 'water-drop',
   title: 'Water drop',
   term: 'absorbency, wetting time',
-  finds: 'Whether it drinks or sheds water: for towels, next to the skin, and before dyeing.',
+  finds: 'Whether it soaks up or repels water: for towels, next to the skin, and before dyeing.',
   how: [
-    'Stretch it over a cup, and let one drop fall from a finger’s breadth.',
-    'Start the watch when it lands, and stop when its shine is gone.',
+    'Stretch it over a cup, and let one drop fall from just above it.',
+    'Start the timer when it lands, and stop when its shine is gone.',
   ],
   forms: {
     /** Seconds until a drop has sunk in; null where it still stands after a minute. */
     'water-drop': defineReadingForm({
       schema: z.strictObject({
         kind: z.literal('water-drop'),
-        seconds: z.number().min(0, 'a time is not negative').max(3600).nullable(),
+        seconds: z.number().min(0, 'Please enter a time of zero or more.').max(3600).nullable(),
       }),
-      says: ({ seconds }) => (seconds === null ? 'Stood for a minute' : `${seconds.toFixed(1)} s`),
+      says: ({ seconds }) => (seconds === null ? 'Stayed on top for a minute' : `${seconds.toFixed(1)} s`),
     }),
   },
   pool: (readings): PooledDrops => ({
@@ -41,15 +41,17 @@ export const waterDropKind = defineMeasurement({
   }),
   properties: {
     water: {
-      title: 'Takes up a drop',
+      title: 'Absorbency',
       term: 'absorbency',
       now: ({ sunk, stood }) => [
         sunk && {
           how: 'measured',
           value: `in ${withDoubt(sunk.quantity)} s`,
-          note: [absorbencyWords(sunk.mean), stood > 0 ? `${stood} stood a minute` : ''].filter(Boolean).join('. '),
+          note: [absorbencyWords(sunk.mean), stood > 0 ? `${stood} stayed on top for a minute` : '']
+            .filter(Boolean)
+            .join('. '),
         },
-        stood > 0 && { how: 'measured', value: 'stands a minute', note: absorbencyWords(null) },
+        stood > 0 && { how: 'measured', value: 'stays on top for a minute', note: absorbencyWords(null) },
       ],
     },
   },

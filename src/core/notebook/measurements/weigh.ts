@@ -23,11 +23,8 @@ export const weighKind = defineMeasurement({
   id: 'weigh',
   title: 'Weight',
   term: 'mass per area, GSM',
-  finds: 'Grams a square metre, with doubt: from a piece, a strip, a folded length or a garment.',
-  how: [
-    'Lay it on the scale, nothing hanging over.',
-    'Give its length and width, and how many layers lie on one another.',
-  ],
+  finds: 'Grams per square metre, with the error: from a piece, a strip, a folded length or a garment.',
+  how: ['Put it on the scale, with nothing hanging over.', 'Enter its length and width, and the number of layers.'],
   forms: { weighing },
   pool: (readings, { regainPercent }): WeighingAnswer | null =>
     readings.length > 0 ? weigh(readings, regainPercent) : null,

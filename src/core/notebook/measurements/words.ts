@@ -11,4 +11,4 @@ export function spreadWords({ count, spread }: Pick<Repeats, 'count' | 'spread'>
 }
 
 /** What shows through, as an answer to "Does it show through?". */
-export const OPACITY_WORDS = { sheer: 'yes, much', 'semi-sheer': 'a little', opaque: 'no' } as const
+export const OPACITY_WORDS = { sheer: 'yes, clearly', 'semi-sheer': 'a little', opaque: 'no' } as const

@@ -2,19 +2,19 @@ import { z } from 'zod'
 import { cottonCountFromTex } from '../../units/yarnCount'
 import { defineMeasurement, defineReadingForm } from './define'
 
-const percent = z.number().min(0, 'not below zero').max(60, 'that is more crimp than any yarn has')
+const percent = z.number().min(0, 'Please enter zero or more.').max(60, 'That is more crimp than any yarn has.')
 const tex = z.number().gt(0).lte(5000)
 
 export const yarnsKind = defineMeasurement({
   id: 'yarns',
   title: 'Yarns',
   term: 'yarn count, tex, crimp',
-  finds: 'How heavy the yarns are: with the threads they give the weight over again, and the cover.',
+  finds: 'How heavy the yarns are: with the thread count they also give the weight and the cover.',
   how: [
     'Cut a square along the threads, and pull out ten or more each way.',
-    'Straighten one beside a ruler, and weigh the bundle on the finest scale that you have.',
+    'Straighten one beside a ruler, and weigh the bundle on your finest scale.',
   ],
-  caution: 'Mind the tips of tweezers and scissors.',
+  caution: 'Be careful with the tips of tweezers and scissors.',
   forms: {
     /** Pulled threads, weighed and straightened. */
     yarns: defineReadingForm({

@@ -6,7 +6,7 @@ import { listOf } from './text'
 
 export const ClaimItemSchema = z.strictObject({
   fibre: FibreIdSchema,
-  percent: z.number().gt(0, 'a share is more than 0 %').lte(100, 'a share is at most 100 %'),
+  percent: z.number().gt(0, 'Please enter a share above 0 %.').lte(100, 'Please enter a share of 100 % at most.'),
 })
 
 /** A label or a seller's word. It may leave something out, but never adds up to more than all of the cloth. */
@@ -16,7 +16,7 @@ export const ClaimSchema = listOf(ClaimItemSchema, FIBRE_IDS.length).superRefine
     context.addIssue({
       code: 'custom',
       path: [],
-      message: `the shares add up to ${total} %, more than all of the cloth`,
+      message: `The shares add up to ${total} %, more than the whole fabric.`,
     })
   items.forEach(({ fibre }, index) => {
     if (items.findIndex((item) => item.fibre === fibre) < index)

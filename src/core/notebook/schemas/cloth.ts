@@ -6,7 +6,9 @@ export const BodySchema = z.enum(BODIES)
 export const OpacitySchema = z.enum(OPACITIES)
 
 /** A colour of the screen. */
-export const ColourSchema = z.string().regex(/^#[0-9a-f]{6}$/i, 'a colour is # and six hexadecimal digits')
+export const ColourSchema = z
+  .string()
+  .regex(/^#[0-9a-f]{6}$/i, 'Please enter a colour as # and six hexadecimal digits.')
 
 /** How the cloth is drawn: its yarns' colours, and the pattern that they make. */
 export const LookSchema = z.strictObject({

@@ -3,7 +3,7 @@ import { showInput } from './words'
 import { TILTS } from '../../identify/history/told'
 import { yearsCrossed } from '../../identify/history/years'
 
-const year = z.number().int().min(1700, 'no year before 1700').max(2100, 'no year after 2100')
+const year = z.number().int().min(1700, 'Please enter 1700 or later.').max(2100, 'Please enter 2100 or earlier.')
 
 /** Between which years a thing was made; either end may be unknown. */
 export const MadeSchema = z
@@ -13,7 +13,7 @@ export const MadeSchema = z
       context.addIssue({
         code: 'custom',
         path: ['after'],
-        message: 'the garment must be made after the earlier and before the later year',
+        message: '“Made before” must be later than “made after”.',
       })
     }
   })

@@ -13,7 +13,7 @@ function answerSchema(id: InspectionId) {
   const { states, multi } = inspectionById(id)
   const known = states.map((state) => state.id)
   return z
-    .union([idText, listOf(idText, states.length).min(1, 'say at least one, or leave it out')])
+    .union([idText, listOf(idText, states.length).min(1, 'Please name at least one, or leave it out.')])
     .transform((value) => (typeof value === 'string' ? [value] : value))
     .superRefine((value, context) => {
       value.forEach((state, index) => {
@@ -42,13 +42,13 @@ export const InspectionSchema = z.strictObject(
 
 const percent = z
   .number()
-  .min(-20, 'cloth does not shrink so far when it is pulled')
-  .max(400, 'that is more than any cloth stretches')
+  .min(-20, 'Fabric does not shrink so far when you stretch it.')
+  .max(400, 'That is more than any fabric stretches.')
 
 /** A cloth that wants a name; every part may be missing. */
 export const DescriptionSchema = z.strictObject({
   inspection: InspectionSchema.optional(),
   gsm: GsmSchema.optional(),
   stretchPercent: z.strictObject({ length: percent.optional(), width: percent.optional() }).optional(),
-  fibres: listOf(FibreIdSchema, 5, 'at most five fibres').optional(),
+  fibres: listOf(FibreIdSchema, 5, 'Please name five fibres at most.').optional(),
 })

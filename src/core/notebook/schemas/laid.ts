@@ -4,21 +4,21 @@ import { areaOf, isSimple } from '../../shapes/polygon'
 import { listOf } from './text'
 
 /** mm; no cloth reaches further. */
-const coordinate = z.number().min(-200_000, 'that is off any cloth').max(200_000, 'that is off any cloth')
+const coordinate = z.number().min(-200_000, 'That is off any fabric.').max(200_000, 'That is off any fabric.')
 
 export const PointSchema = z.tuple([coordinate, coordinate])
 
 export const PolygonSchema = z
   .array(PointSchema)
-  .min(3, 'an outline has at least three points')
-  .max(400, { error: 'at most 400 points', abort: true })
-  .refine((points) => areaOf(points) > 1, { error: 'an outline has an area', abort: true })
-  .refine((points) => isSimple(points), 'the outline crosses itself')
+  .min(3, 'An outline needs at least three points.')
+  .max(400, { error: 'An outline can have 400 points at most.', abort: true })
+  .refine((points) => areaOf(points) > 1, { error: 'The outline has no area.', abort: true })
+  .refine((points) => isSimple(points), 'The outline crosses itself.')
 
 /** A border print along one edge or both, and how far it reaches in, mm. */
 export const BorderSchema = z.strictObject({
   side: z.enum(BORDER_SIDES),
-  reachMm: z.number().gt(0, 'a border is wider than nothing').max(5000, 'that is wider than any border'),
+  reachMm: z.number().gt(0, 'Please enter a border above zero.').max(5000, 'That is wider than any border.'),
 })
 
 export type Border = z.infer<typeof BorderSchema>

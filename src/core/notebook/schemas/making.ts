@@ -9,8 +9,8 @@ export const LengthSchema = z.strictObject({
   /** Null where one length does for all. */
   size: optionalText(24).nullable().default(null),
   view: optionalText(24).nullable().default(null),
-  widthMm: z.number().min(100, 'that is narrower than any cloth').max(5000, 'that is wider than any cloth'),
-  lengthMm: z.number().gt(0, 'a length is more than zero').max(200_000, 'that is longer than any bolt'),
+  widthMm: z.number().min(100, 'That is narrower than any fabric.').max(5000, 'That is wider than any fabric.'),
+  lengthMm: z.number().gt(0, 'Please enter a length above zero.').max(200_000, 'That is longer than any bolt.'),
   /** Laid one way. */
   nap: z.boolean().default(false),
 })

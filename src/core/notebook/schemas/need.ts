@@ -12,7 +12,7 @@ const MOST_NAMED = 60
 const span = (what: string, most: number) =>
   z
     .tuple([z.number().min(0).max(most), z.number().min(0).max(most)])
-    .refine(([low, high]) => low <= high, `the ${what} must run from the lower to the higher`)
+    .refine(([low, high]) => low <= high, `the ${what} must go from the lower to the higher`)
 
 /**
  * What a pattern asks of its cloth. Whatever is left out follows from the garment and its details. Weights in g/m²,
@@ -30,8 +30,8 @@ export const NeedSchema = z.strictObject({
   stretchPercent: z
     .strictObject({ length: span('stretches', 400).optional(), width: span('stretches', 400).optional() })
     .optional(),
-  body: listOf(BodySchema, BODIES.length).min(1, 'say at least one, or leave it out').optional(),
-  opacity: listOf(OpacitySchema, OPACITIES.length).min(1, 'say at least one, or leave it out').optional(),
+  body: listOf(BodySchema, BODIES.length).min(1, 'Please name at least one, or leave it out.').optional(),
+  opacity: listOf(OpacitySchema, OPACITIES.length).min(1, 'Please name at least one, or leave it out.').optional(),
   /** Whether cloth with a pile or nap will do; laid one way, where the pattern gives lengths for that. */
   pile: z.enum(['no', 'yes', 'with-nap-layout']).optional(),
   /** Cloths that the pattern names, as they are written there. */

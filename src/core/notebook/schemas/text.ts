@@ -10,21 +10,21 @@ const text = (most: number) =>
   z
     .string()
     .trim()
-    .max(most, { error: `at most ${most} characters`, abort: true })
-    .refine((value) => !NOT_TEXT.test(value), 'there is a character in it that cannot be shown')
+    .max(most, { error: `Please use ${most} characters at most.`, abort: true })
+    .refine((value) => !NOT_TEXT.test(value), 'One of the characters can’t be shown.')
 
 /** Text that may be left out; trimmed. */
 export const optionalText = (most: number) => text(most).default('')
 
 /** What a person calls a thing; it has to be there. */
-export const nameText = text(80).refine((value) => VISIBLE.test(value), 'give it a name that you will know it by')
+export const nameText = text(80).refine((value) => VISIBLE.test(value), 'Please enter a name.')
 
 /** A word or two that a piece is found by. */
-export const tagText = text(30).refine((value) => VISIBLE.test(value), 'a tag has something in it')
+export const tagText = text(30).refine((value) => VISIBLE.test(value), 'A tag can’t be empty.')
 
 /** An id over a vocabulary, before it is looked up. */
-export const idText = z.string().max(60, { error: 'no id is as long as that', abort: true })
+export const idText = z.string().max(60, { error: 'That is longer than any id.', abort: true })
 
 /** A list that is looked at only where it is no longer than it may be. */
-export const listOf = <T extends z.ZodType>(item: T, most: number, error = `at most ${most} of these`) =>
+export const listOf = <T extends z.ZodType>(item: T, most: number, error = `Please use ${most} of these at most.`) =>
   z.array(item).max(most, { error, abort: true })

@@ -174,7 +174,7 @@ export const GARMENT_KINDS: readonly MeasuredKind[] = [
     label: 'Glove puppet’s dress',
     isAbout: true,
     measures: [
-      { id: 'span', label: 'Hand to hand', usualMm: 300 },
+      { id: 'span', label: 'Width, hand to hand', usualMm: 300 },
       { id: 'length', label: 'Length', usualMm: 300 },
     ],
     draw: ({ span, length: long }, seam) => {

@@ -64,8 +64,8 @@ export const PLAIN_KINDS: readonly MeasuredKind[] = [
     label: 'Gathered tiers',
     isAbout: false,
     measures: [
-      { id: 'round', label: 'Round the top', usualMm: 1000 },
-      { id: 'length', label: 'Length of all', usualMm: 750 },
+      { id: 'round', label: 'Around the top', usualMm: 1000 },
+      { id: 'length', label: 'Total length', usualMm: 750 },
     ],
     // Three tiers, each half as much again as the one above (common practice).
     draw: ({ round, length }, seam) =>

@@ -11,11 +11,11 @@ export const hems: readonly Technique[] = [
     notFor: 'anything over about 100 g/m²',
     steps: [
       {
-        text: 'Staystitch 5 mm from the edge; fold on it; sew close to the fold.',
+        text: 'Staystitch 5 mm from the edge; fold on the stitches; sew close to the fold.',
         drawing: [['cloth', [8, 30], [80, 30], [80, 36], [66, 36]], seamAt(77, 24, 42)],
       },
       {
-        text: 'Trim to the stitches with small scissors, the points away from the cloth.',
+        text: 'Trim to the stitches with small scissors, the points away from the fabric.',
         drawing: [
           ['cloth', [8, 30], [80, 30], [80, 36], [74, 36]],
           ['cut', [73, 32], [73, 46]],
@@ -32,7 +32,7 @@ export const hems: readonly Technique[] = [
     name: 'Narrow double hem',
     what: 'hem',
     for: 'shirts, light skirts, straight or gently curved edges',
-    notFor: 'knits, pile, thick cloth, full circles in crisp cloth',
+    notFor: 'knits, pile, thick fabric, full circles in crisp fabric',
     steps: [
       {
         text: 'Press 6 mm up.',
@@ -55,8 +55,8 @@ export const hems: readonly Technique[] = [
     id: 'single-blind',
     name: 'Single turn, blind-stitched',
     what: 'hem',
-    for: 'dress weights, wool, limp cloth on which a ridge would show',
-    notFor: 'work clothes; sheer cloth',
+    for: 'dress weights, wool, limp fabric on which a ridge would show',
+    notFor: 'work clothes; sheer fabric',
     steps: [
       {
         text: 'Finish the edge thinly; press the hem up, over paper so that it leaves no ridge.',
@@ -86,18 +86,20 @@ export const hems: readonly Technique[] = [
     name: 'Single turn with a twin needle',
     what: 'hem',
     for: 'knits',
-    notFor: 'woven cloth that frays',
+    notFor: 'woven fabric that frays',
     steps: [
       {
         text: 'Press the hem up once; tack it, or hold it with wash-away tape.',
         drawing: [['cloth', [8, 28], [84, 28], [84, 36], [48, 36]]],
       },
       {
-        text: 'Two rows from the right side, the raw edge between them; looser, so that no tunnel forms.',
+        text:
+          'Sew two rows from the right side, the raw edge between them, with low tension, so that no ' +
+          'tunnel forms.',
         drawing: [['cloth', [8, 28], [84, 28], [84, 36], [48, 36]], seamAt(54, 22, 42), seamAt(60, 22, 42)],
       },
       {
-        text: 'Trim what stands out behind.',
+        text: 'Trim the rest on the wrong side.',
         drawing: [
           ['cloth', [8, 28], [84, 28], [84, 36], [52, 36]],
           ['cut', [50, 30], [50, 44]],
@@ -109,8 +111,8 @@ export const hems: readonly Technique[] = [
     id: 'double',
     name: 'Double hem, topstitched',
     what: 'hem',
-    for: 'shirts, trousers, curtains, aprons: middling cloth on straight edges',
-    notFor: 'thick cloth, where three layers stand like a ridge; full circles',
+    for: 'shirts, trousers, curtains, aprons: medium fabric on straight edges',
+    notFor: 'thick fabric, where three layers stand like a ridge; full circles',
     steps: [
       {
         text: 'Press 10 mm to the wrong side.',
@@ -139,8 +141,8 @@ export const hems: readonly Technique[] = [
     id: 'faced',
     name: 'Faced hem',
     what: 'hem',
-    for: 'curved hems, thick cloth, and hems with no length to spare',
-    notFor: 'sheer cloth, where the facing shows as a band',
+    for: 'curved hems, thick fabric, and hems with no length to spare',
+    notFor: 'sheer fabric, where the facing shows as a band',
     steps: [
       {
         text: 'A bias strip, right sides together, sewn 8 mm from the edge.',
@@ -159,7 +161,7 @@ export const hems: readonly Technique[] = [
         ],
       },
       {
-        text: 'Catch its free edge by hand, one thread of the cloth at each stitch.',
+        text: 'Catch its free edge by hand, one thread of the fabric at each stitch.',
         drawing: [
           ['cloth', [8, 30], [84, 30], [84, 35], [76, 35]],
           ['tape', [82, 40], [56, 40]],

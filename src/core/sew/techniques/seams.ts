@@ -7,8 +7,8 @@ export const seams: readonly Technique[] = [
     id: 'french',
     name: 'French seam',
     what: 'seam',
-    for: 'sheer and light cloth, straight seams that are seen from both sides',
-    notFor: 'thick cloth, tight curves, set-in sleeves in anything but the lightest',
+    for: 'sheer and light fabric, straight seams that are seen from both sides',
+    notFor: 'thick fabric, tight curves, set-in sleeves in anything but the lightest',
     steps: [
       { text: 'Wrong sides together, sew 9 mm from the edge.', drawing: [topLayer, underLayer, seamAt(70)] },
       {
@@ -37,8 +37,8 @@ export const seams: readonly Technique[] = [
     id: 'flat-felled',
     name: 'Flat-felled seam',
     what: 'seam',
-    for: 'shirts, jeans, bags: what is pulled and washed hard',
-    notFor: 'pile, films, very thick or fluid cloth',
+    for: 'shirts, jeans, bags: strain and hot washes',
+    notFor: 'pile, films, very thick or fluid fabric',
     steps: [
       { text: 'Wrong sides together, sew at 15 mm.', drawing: [topLayer, underLayer, seamAt(62)] },
       {
@@ -46,7 +46,7 @@ export const seams: readonly Technique[] = [
         drawing: [topLayer, ['other', [8, 32], [70, 32]], seamAt(62), ['cut', [70, 28], [70, 40]]],
       },
       {
-        text: 'Fold the wide one over the narrow one, and both flat on the cloth.',
+        text: 'Fold the wide one over the narrow one, and both flat on the fabric.',
         drawing: [
           ['cloth', [8, 40], [50, 40], [50, 34], [70, 34], [70, 30], [54, 30]],
           ['other', [92, 40], [50, 40]],
@@ -68,8 +68,8 @@ export const seams: readonly Technique[] = [
     id: 'overlocked',
     name: 'Plain seam, overlocked',
     what: 'seam',
-    for: 'knits, and middling cloth that frays',
-    notFor: 'sheer cloth, where it shows; the inside of an unlined jacket',
+    for: 'knits, and medium fabric that frays',
+    notFor: 'sheer fabric, where it shows; the inside of an unlined jacket',
     steps: [
       {
         text: 'Right sides together, sew on the seam line (on knits the overlocker alone does).',
@@ -92,7 +92,7 @@ export const seams: readonly Technique[] = [
     name: 'Plain seam, zigzagged',
     what: 'seam',
     for: 'the same where there is no overlocker',
-    notFor: 'sheer cloth; stretchy edges, unless over a thread or tissue',
+    notFor: 'sheer fabric; stretchy edges, unless over a thread or tissue',
     steps: [
       { text: 'Sew on the seam line.', drawing: [topLayer, underLayer, seamAt(62)] },
       {
@@ -113,8 +113,8 @@ export const seams: readonly Technique[] = [
     id: 'bound',
     name: 'Edges bound',
     what: 'seam',
-    for: 'unlined jackets, heavy cloth that frays',
-    notFor: 'light and stretchy cloth: the binding is stiffer',
+    for: 'unlined jackets, heavy fabric that frays',
+    notFor: 'light and stretchy fabric: the binding is stiffer',
     steps: [
       {
         text: 'Sew the seam and press it open.',

@@ -32,7 +32,7 @@ export const ways: readonly Technique[] = [
     name: 'Hanging before hemming',
     what: 'way',
     for: 'bias, circles, limp and knitted skirts',
-    notFor: 'crisp cloth on the straight grain',
+    notFor: 'crisp fabric on the straight grain',
     steps: [
       {
         text: 'Hang it by its waist for a day, bias for two.',
@@ -97,11 +97,11 @@ export const ways: readonly Technique[] = [
     id: 'interfacing-a-collar',
     name: 'Interfacing a collar',
     what: 'way',
-    for: 'collars and cuffs in cloth that bears an iron',
-    notFor: 'heat-shy, sheer and piled cloth: sew it in',
+    for: 'collars and cuffs in fabric that tolerates an iron',
+    notFor: 'heat-shy, sheer and piled fabric: sew it in',
     steps: [
       {
-        text: 'Cut it without the seam allowance; a test snip on the same cloth first.',
+        text: 'Cut it without the seam allowance; a test snip on the same fabric first.',
         drawing: [
           ['cloth', [8, 34], [92, 34]],
           ['tape', [16, 28], [84, 28]],
@@ -132,7 +132,7 @@ export const ways: readonly Technique[] = [
     notFor: 'loops and lace, where the tissue tears threads out with it',
     steps: [
       {
-        text: 'Lay the cloth on tissue paper, pin both together beside the seam line, and cut them as one.',
+        text: 'Lay the fabric on tissue paper, pin both together beside the seam line, and cut them as one.',
         drawing: [
           ['cloth', [8, 26], [88, 26]],
           ['tape', [8, 34], [88, 34]],
@@ -161,7 +161,7 @@ export const ways: readonly Technique[] = [
     id: 'knits-without-overlocker',
     name: 'Knits without an overlocker',
     what: 'way',
-    for: 'jersey, rib and stretch cloth on a household machine',
+    for: 'jersey, rib and stretch fabric on a household machine',
     notFor: 'wovens without stretch: the stitch stands out',
     steps: [
       {
@@ -169,7 +169,7 @@ export const ways: readonly Technique[] = [
         drawing: [topLayer, underLayer, ['fold', [66, 10], [66, 44]]],
       },
       {
-        text: 'A narrow zigzag on the seam line (half a mm wide, 2.5 mm long): it gives with the cloth.',
+        text: 'A narrow zigzag on the seam line (half a mm wide, 2.5 mm long): it gives with the fabric.',
         drawing: [topLayer, underLayer, ['stitch', [62, 20], [65, 26], [62, 32], [65, 38]]],
       },
       {
@@ -197,8 +197,8 @@ export const ways: readonly Technique[] = [
     id: 'gathering',
     name: 'Gathering evenly',
     what: 'way',
-    for: 'tiers, sleeve heads, ruffles, waists: light and middling cloth',
-    notFor: 'thick cloth: pleat it; knits: elastic, stretched while it is sewn',
+    for: 'tiers, sleeve heads, ruffles, waists: light and medium fabric',
+    notFor: 'thick fabric: pleat it; knits: elastic, stretched while it is sewn',
     steps: [
       {
         text: 'Two rows of the longest stitch, 12 and 18 mm from the edge, the ends left long.',
@@ -247,7 +247,7 @@ export const ways: readonly Technique[] = [
     name: 'A mitred corner',
     what: 'way',
     for: 'napkins, tablecloths, curtains, bag tops: two hems that meet',
-    notFor: 'cloth that frays into the fold, unless it is glued or caught by hand',
+    notFor: 'fabric that frays into the fold, unless it is glued or caught by hand',
     steps: [
       {
         text: 'Press both hems, open them again, and fold the corner in so that the pressed lines meet.',
@@ -306,8 +306,8 @@ export const ways: readonly Technique[] = [
     id: 'overcast-by-hand',
     name: 'Edges overcast by hand',
     what: 'way',
-    for: 'old and dear cloth, places no machine comes to, silk and fine wool',
-    notFor: 'what is washed hot and often',
+    for: 'old and precious fabric, places a machine can’t reach, silk and fine wool',
+    notFor: 'things that you wash hot and often',
     steps: [
       {
         text: 'Press the allowances open; fine silk or cotton thread, no longer than your forearm.',

@@ -5,5 +5,5 @@ export const DAMAGE_WORDS: Readonly<Record<Damage, string>> = {
   hole: 'a hole',
   worn: 'a worn, thin place',
   tear: 'a tear with both its edges',
-  seam: 'a seam that has gone',
+  seam: 'an open seam',
 }

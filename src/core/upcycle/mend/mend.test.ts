@@ -39,9 +39,9 @@ describe('a patch', () => {
   })
   it.each([
     ['another fibre', { fibres: ['polyester'] }],
-    ['heavier than the ground', { gsm: 320 }],
-    ['another colour', { colour: '#e8d060' }],
-    ['made otherwise', { construction: 'knit' }],
+    ['heavier than the fabric', { gsm: 320 }],
+    ['different colour', { colour: '#e8d060' }],
+    ['different weave', { construction: 'knit' }],
     ['wash it first: it would pucker', { washed: false }],
   ] as [string, Described][])('%s fits less', (why, change) => {
     const other = fit({ ...ground, ...change })

@@ -25,12 +25,13 @@ const WAYS: readonly MendRule[] = [
   {
     id: 'seam-again',
     when: ({ damage }) => damage === 'seam',
-    text: 'Sew the seam again, beginning and ending on sound stitches; where its edge frayed, lay a tape under.',
+    text:
+      'Sew the seam again, starting and ending on sound stitches; where its edge frayed, put a tape ' + 'under it.',
   },
   {
     id: 'seam-stay',
     when: ({ damage, isKnit }) => damage === 'seam' && isKnit,
-    text: 'In a knit with a narrow zigzag and a stay tape, so that it gives without breaking again.',
+    text: 'In a knit use a narrow zigzag and a stay tape, so that it stretches without breaking again.',
   },
   {
     id: 'swiss-darn',
@@ -41,15 +42,15 @@ const WAYS: readonly MendRule[] = [
     id: 'needle-felt',
     when: ({ offer, damage }) =>
       damage === 'hole' && shareOf(offer, fibresOf('felts')) >= 0.7 && handlesMilled(offer),
-    text: 'Felt a little wool into it with a felting needle, on a sponge: fingers away from the needle.',
+    text:
+      'Felt a little wool into it with a felting needle, on a sponge: keep your fingers away from ' + 'the needle.',
   },
   {
     id: 'knitted-darn',
     when: ({ damage, mm, isKnit, isFine }) => damage === 'hole' && isKnit && !isFine && mm <= 40,
     text:
       'Catch the open loops, and rebuild them with matching yarn in Swiss darning over tacked ' +
-      'threads: it stretches as ' +
-      'the knit does.',
+      'threads: it stretches like the knit.',
   },
   {
     id: 'jersey-patch',
@@ -73,8 +74,8 @@ const WAYS: readonly MendRule[] = [
     when: ({ damage, isFine, isKnit }) =>
       (damage === 'worn' || (!isKnit && (damage === 'hole' || damage === 'tear'))) && !isFine,
     text:
-      'A patch behind it, grain with grain, 15 mm beyond the sound cloth; the hole’s edges turned under and ' +
-      'sewn down, or rows of running stitch through both.',
+      'Put a patch behind it, with matching grain, 15 mm beyond the sound fabric; turn the hole’s ' +
+      'edges under and sew them down, or sew rows of running stitch through both.',
   },
   {
     id: 'machine-darn',
@@ -84,17 +85,17 @@ const WAYS: readonly MendRule[] = [
   {
     id: 'sheer-tulle',
     when: ({ damage, isFine }) => damage !== 'seam' && isFine,
-    text: 'On fine or sheer cloth a piece of tulle or organza behind, held with the finest thread.',
+    text: 'On fine or sheer fabric use a piece of tulle or organza behind, held with the finest thread.',
   },
   {
     id: 'fusible-behind',
     when: ({ damage, bears }) => damage !== 'seam' && bears >= 2,
-    text: 'Where it must be quick: a fusible web and a thin patch behind; it stiffens, and hot washes undo it.',
+    text: 'If it must be quick: a fusible web and a thin patch behind; it stiffens, and hot washes undo it.',
   },
   {
     id: 'patch-on-top',
     when: ({ damage, mm }) => damage !== 'seam' && mm > 80,
-    text: 'It is large: a patch on top that is meant to be seen, or a new panel from seam to seam.',
+    text: 'It is large: put a patch on top that is meant to be seen, or a new panel from seam to seam.',
   },
 ]
 
@@ -163,15 +164,15 @@ export function patchFit(ground: Offer, patch: Offer): PatchFit {
     WEIGHTS.weight,
     weight,
     'as heavy or a little lighter',
-    ratio !== null && ratio > 1 ? 'heavier than the ground' : 'much lighter',
+    ratio !== null && ratio > 1 ? 'heavier than the fabric' : 'much lighter',
   )
   const [a, b] = [ground.construction?.value, patch.construction?.value]
   const structure = !a || !b ? 0.5 : a !== b ? 0 : ground.interlacing === patch.interlacing ? 1 : 0.7
-  say(WEIGHTS.structure, structure, 'made alike', 'made otherwise')
+  say(WEIGHTS.structure, structure, 'same weave', 'different weave')
   const apart = ground.colour && patch.colour ? deltaE(ground.colour, patch.colour) : null
   const colour =
     apart === null ? 0.5 : Math.min(1, Math.max(0, 1 - (apart - SAME_COLOUR) / (OTHER_COLOUR - SAME_COLOUR)))
-  say(WEIGHTS.colour, colour, 'its colour', 'another colour')
+  say(WEIGHTS.colour, colour, 'similar colour', 'different colour')
   const shrinks = Math.abs(shrinkOf(ground).value.length.value - shrinkOf(patch).value.length.value)
   say(
     WEIGHTS.washed,

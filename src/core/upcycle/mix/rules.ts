@@ -19,16 +19,16 @@ export function stretchReason({ a, b }: MixAsked): MixReason {
   const base = { property: 'stretch', id: 'stretch-alike' } as const
   const [one, other] = [a, b].map(({ stretchWidth }) => stretchWidth?.value.value)
   if (one === undefined || other === undefined)
-    return plain({ ...base, status: 'unknown', text: 'Stretch both by hand over 10 cm: it is not known of each.' })
+    return plain({ ...base, status: 'unknown', text: 'Stretch both by hand over 10 cm: their stretch is not known.' })
   const apart = Math.abs(one - other)
-  if (apart <= STRETCH.good) return plain({ ...base, status: 'good', text: 'They give about alike.' })
+  if (apart <= STRETCH.good) return plain({ ...base, status: 'good', text: 'They stretch about equally.' })
   const status = apart <= STRETCH.near ? 'near' : 'bad'
   return plain({
     ...base,
     status,
     text:
-      `One gives ${Math.round(Math.max(one, other))} %, the other ${Math.round(Math.min(one, other))} %: the seam ` +
-      'cracks, or the soft one grows.',
+      `One stretches ${Math.round(Math.max(one, other))} %, the other ` +
+      `${Math.round(Math.min(one, other))} %: the seam cracks, or the soft one grows.`,
     ...(apart < STRETCH.hopeless && {
       remedy: status === 'near' ? ('cut-on-bias' as const) : ('stay-tape' as const),
     }),
@@ -44,11 +44,13 @@ export function weightReason({ a, b }: MixAsked): MixReason {
   if (one === undefined || other === undefined)
     return plain({ ...base, status: 'unknown', text: 'Weigh both: the heavier pulls the lighter out of shape.' })
   const ratio = Math.max(one, other) / Math.min(one, other)
-  if (ratio <= WEIGHT.good) return plain({ ...base, status: 'good', text: 'They weigh about alike.' })
+  if (ratio <= WEIGHT.good) return plain({ ...base, status: 'good', text: 'They have about the same weight.' })
   return plain({
     ...base,
     status: ratio <= WEIGHT.near ? 'near' : 'bad',
-    text: `One weighs ${ratio.toFixed(1)} times the other: it drags at the seam, and the lighter wears out first.`,
+    text:
+      `One weighs ${ratio.toFixed(1)} times as much as the other: it drags at the seam, and the ` +
+      'lighter wears out first.',
     ...(ratio < WEIGHT.hopeless && { remedy: 'underline-lighter' as const }),
   })
 }
@@ -60,27 +62,32 @@ const DOTS_APART = 2
 export function careReason({ a, b }: MixAsked): MixReason {
   const base = { property: 'care', id: 'care-alike' } as const
   if (!a.fibres || !b.fibres)
-    return plain({ ...base, status: 'unknown', text: 'What each bears in the wash depends on its fibres.' })
+    return plain({
+      ...base,
+      status: 'unknown',
+      text: 'How to wash them depends on their fibres, which are not known.',
+    })
   const [one, other] = [careOf(a), careOf(b)]
   if ((one.washCelsius === null) !== (other.washCelsius === null))
     return plain({
       ...base,
       status: 'bad',
-      text: 'One is washed, the other only dry-cleaned: the whole goes to the dry-cleaner.',
+      text: 'You can wash one, but the other needs dry cleaning: so does the whole garment.',
       remedy: 'dry-clean',
     })
   const apart = Math.abs((one.washCelsius ?? 0) - (other.washCelsius ?? 0))
   const dots = Math.abs(one.ironDots - other.ironDots)
   const isGentleApart = one.isGentle !== other.isGentle
   if (apart < WASH_APART && dots < DOTS_APART && !isGentleApart)
-    return plain({ ...base, status: 'good', text: 'They bear about the same wash and iron.' })
+    return plain({ ...base, status: 'good', text: 'They tolerate about the same wash and iron.' })
   const cooler = Math.min(one.washCelsius ?? 0, other.washCelsius ?? 0)
   return plain({
     ...base,
     status: 'near',
     text:
-      `One asks for more care: the whole is washed${isGentleApart ? ' by hand or gently' : ''} at ${cooler} °C, and ` +
-      `ironed with ${['no heat', 'one dot', 'two dots', 'three dots'][Math.min(one.ironDots, other.ironDots)]}.`,
+      `One needs gentler care: wash the whole${isGentleApart ? ' by hand or gently' : ''} at ` +
+      `${cooler} °C, and iron it with ` +
+      `${['no heat', 'one dot', 'two dots', 'three dots'][Math.min(one.ironDots, other.ironDots)]}.`,
     remedy: 'wash-gently',
   })
 }
@@ -92,15 +99,16 @@ const PALE = 72
 export function colourReason({ a, b }: MixAsked): MixReason {
   const base = { property: 'colour', id: 'colour-runs' } as const
   if (!a.colour || !b.colour)
-    return plain({ ...base, status: 'unknown', text: 'Whether one bleeds: rub each with a wet white rag.' })
+    return plain({ ...base, status: 'unknown', text: 'One may bleed: rub each with a wet white rag.' })
   const deep = [a, b].find(({ colour }) => isDeep(mustHave(colour)))
   const pale = [a, b].find(({ colour }) => lchOf(mustHave(colour)).lightness >= PALE && !isDeep(mustHave(colour)))
-  if (!deep || !pale) return plain({ ...base, status: 'good', text: 'Neither would show what the other gives off.' })
+  if (!deep || !pale) return plain({ ...base, status: 'good', text: 'Neither would show dye from the other.' })
   if (deep.coloured?.value === 'yarn-dyed' || deep.washed === true)
     return plain({
       ...base,
       status: 'near',
-      text: 'A deep colour beside a pale one: it has been washed or woven of dyed yarn, so a little at most.',
+      text:
+        'A deep colour beside a pale one: it was washed or woven from dyed yarn, so it bleeds a little ' + 'at most.',
       remedy: 'wash-apart',
     })
   const held = shareOf(deep, fibresOf('holds-its-dye')) >= 0.8
@@ -109,7 +117,7 @@ export function colourReason({ a, b }: MixAsked): MixReason {
     status: held ? 'near' : 'bad',
     text: held
       ? 'A deep colour beside a pale one; this fibre holds its dye well in a cool wash.'
-      : 'A deep colour that was not washed beside a pale one: it bleeds into it in the first wash.',
+      : 'An unwashed deep colour beside a pale one: it bleeds in the first wash.',
     remedy: 'wash-apart',
   })
 }
@@ -122,14 +130,14 @@ function isDeep(hex: string): boolean {
 export function dyeReason({ a, b }: MixAsked): MixReason {
   const base = { property: 'dye', id: 'dye-alike' } as const
   if (!a.mix?.length || !b.mix?.length)
-    return plain({ ...base, status: 'unknown', text: 'Which dye each takes depends on its fibres.' })
+    return plain({ ...base, status: 'unknown', text: 'The right dye depends on their fibres, which are not known.' })
   const [one, other] = [bathFor(a.mix), bathFor(b.mix)]
   if (one === other && one !== 'none')
     return plain({ ...base, status: 'good', text: `Both take ${DYE_CLASS_WORDS[one]}.` })
   return plain({
     ...base,
     status: 'near',
-    text: 'They do not take the same dye: dyed as a whole they come out two colours.',
+    text: 'They don’t take the same dye: dyed together they get two colours.',
     remedy: 'dye-before',
   })
 }
@@ -138,16 +146,17 @@ export function structureReason({ a, b }: MixAsked): MixReason {
   const base = { property: 'structure', id: 'structure-alike' } as const
   const [one, other] = [a.construction?.value, b.construction?.value]
   if (!one || !other)
-    return plain({ ...base, status: 'unknown', text: 'Whether each is woven or knitted is not known.' })
+    return plain({ ...base, status: 'unknown', text: 'We don’t know yet whether both are woven or knitted.' })
   const isApart = one !== other && (one === 'knit' || other === 'knit' || one === 'net' || other === 'net')
   const isPileApart = handlingOf(a).includes('pile') !== handlingOf(b).includes('pile')
-  if (!isApart && !isPileApart) return plain({ ...base, status: 'good', text: 'They are made alike.' })
+  if (!isApart && !isPileApart)
+    return plain({ ...base, status: 'good', text: 'They are both woven or both knitted.' })
   return plain({
     ...base,
     status: 'near',
     text: isApart
-      ? `One is ${one}, the other ${other}: each moves in its own way under the foot and in wear.`
-      : 'One has a pile: it creeps under the foot, and shades beside the smooth one.',
+      ? `One is ${one}, the other ${other}: they behave differently under the foot and in wear.`
+      : 'One has a pile: it creeps under the foot, and shades next to the smooth one.',
     remedy: 'test-seam',
   })
 }
@@ -164,10 +173,10 @@ export function frayingReason({ a, b }: MixAsked): MixReason {
     status,
     text:
       status === 'bad'
-        ? 'The tender one frays, and the heavy one pulls it out of its seam.'
+        ? 'The delicate one frays, and the heavy one pulls it out of its seam.'
         : frays[0] && frays[1]
-          ? 'Both fray: their edges pull out of the seam unless they are held.'
-          : 'One frays: its edge pulls out of the seam unless it is held.',
+          ? 'Both fray: their edges pull out of the seam unless you finish them.'
+          : 'One frays: its edge pulls out of the seam unless you finish it.',
     remedy: 'bind-edges',
   })
 }

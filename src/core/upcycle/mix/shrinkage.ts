@@ -31,7 +31,7 @@ export function shrinkageReason({ a, b, seamMm, washes, purpose }: MixAsked): Mi
       ...base,
       mm: null,
       status: 'unknown',
-      text: 'How much each will shrink is not known: wash a marked square of both.',
+      text: 'We don’t know how much each will shrink: wash a marked square of both.',
     }
   const [seen, bad] = PUCKERS[purpose]
   const status = percent <= seen ? 'good' : percent < bad ? 'near' : 'bad'
@@ -39,7 +39,8 @@ export function shrinkageReason({ a, b, seamMm, washes, purpose }: MixAsked): Mi
   const doubt = (seamMm * Math.hypot(one.sd, other.sd) * share) / 100
   const text =
     status === 'good'
-      ? `After ${times} their seam differs by ${mm.toFixed(0)} mm in ${(seamMm / 10).toFixed(0)} cm: nobody sees it.`
+      ? `After ${times} their seam differs by ${mm.toFixed(0)} mm in ${(seamMm / 10).toFixed(0)} cm: ` +
+        'nobody will notice.'
       : `After ${times} one side of the seam is ${mm.toFixed(0)} ± ${doubt.toFixed(0)} mm shorter in ` +
         `${(seamMm / 10).toFixed(0)} cm: it puckers.`
   return { ...base, status, text, ...(status !== 'good' && { remedy: 'wash-first' as const }) }

@@ -41,18 +41,20 @@ export interface MixReason {
 
 /** What can be done about it. Common practice. */
 export const MIX_REMEDIES = {
-  'wash-first': 'Wash and dry both as the thing will be, before they are cut: what shrinks, shrinks now.',
+  'wash-first': 'Wash and dry both as you will the garment, before you cut them: they shrink now.',
   'wash-apart':
-    'Wash the deep one by itself until the water stays clear, and try it wet on white; else keep them apart.',
-  'stay-tape': 'Sew a stay tape into the seam on the one that gives, so that it cannot grow against the other.',
-  'gather-in': 'Ease or gather the longer into the shorter on purpose, so that what moves looks meant.',
-  'cut-on-bias': 'Cut the firm one on the bias where they meet, so that it gives too.',
-  'underline-lighter': 'Underline the lighter one with a cloth that makes up its weight, and handle both as one.',
-  'dry-clean': 'Treat the whole as the tenderest of them: by hand or to the dry-cleaner.',
-  'wash-gently': 'Wash the whole as the tenderer of them asks.',
-  'bind-edges': 'Overlock or bind the edge that frays before they are joined, with a wider seam allowance.',
-  'dye-before': 'Dye each with its own dye before they are joined, or leave the colour as it is.',
-  'test-seam': 'Sew a hand’s length of both together, wash it as the thing will be, and look.',
+    'Wash the deep colour alone until the water stays clear, and test it wet on white; otherwise ' +
+    'keep them apart.',
+  'stay-tape': 'Sew a stay tape into the seam on the stretchy one, so that it can’t grow against the other.',
+  'gather-in': 'Ease or gather the longer into the shorter on purpose, so that it looks intended.',
+  'cut-on-bias': 'Cut the firm one on the bias where they meet, so that it stretches too.',
+  'underline-lighter':
+    'Underline the lighter one with a fabric that makes up for its weight, and handle both as one.',
+  'dry-clean': 'Treat the whole like the most delicate of them: hand wash or dry clean.',
+  'wash-gently': 'Wash the whole as the more delicate one needs.',
+  'bind-edges': 'Overlock or bind the edge that frays before you join them, with a wider seam allowance.',
+  'dye-before': 'Dye each with its own dye before you join them, or leave the colour as it is.',
+  'test-seam': 'Sew a short seam of both together, wash it as you will the garment, and look.',
 } as const
 export type MixRemedyId = keyof typeof MIX_REMEDIES
 

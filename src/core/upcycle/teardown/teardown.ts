@@ -172,9 +172,9 @@ function worthOf(mm2: number, apart: number, panels: readonly Panel[]): Teardown
   const minutes = BEGIN_MINUTES + apart + panels.reduce((sum, { count }) => sum + count * PRESS_MINUTES, 0)
   const anHour = mm2 / 1e6 / (minutes / 60)
   const hours = `${(mm2 / 1e6).toFixed(1)} m² in ${minutes} minutes with pressing`
-  if (anHour >= WORTH_FROM) return { id: 'worth-it', text: `${hours}: worth it for the cloth.` }
-  if (anHour >= LIKED_FROM) return { id: 'if-you-like-it', text: `${hours}: worth it for a cloth that you like.` }
-  return { id: 'not-for-the-cloth', text: `${hours}: not for its cloth alone; keep its fittings.` }
+  if (anHour >= WORTH_FROM) return { id: 'worth-it', text: `${hours}: worth it for the fabric.` }
+  if (anHour >= LIKED_FROM) return { id: 'if-you-like-it', text: `${hours}: worth it for a fabric that you like.` }
+  return { id: 'not-for-the-cloth', text: `${hours}: not for its fabric alone; keep its fittings.` }
 }
 
 const CAUTIONS: readonly (TextWithId & { when: (plan: readonly SeamPlan[], asked: TeardownAsked) => boolean })[] = [
@@ -182,8 +182,8 @@ const CAUTIONS: readonly (TextWithId & { when: (plan: readonly SeamPlan[], asked
     id: 'blades',
     when: () => true,
     text:
-      'Blades are for adults: cut away from the body and from the hand that holds, in good light; closed when laid ' +
-      'down.',
+      'Blades are for adults: cut away from your body and from the hand that holds, in good light; ' +
+      'close them when you put them down.',
   },
   {
     id: 'needles-left',
@@ -193,20 +193,21 @@ const CAUTIONS: readonly (TextWithId & { when: (plan: readonly SeamPlan[], asked
   {
     id: 'wash-first',
     when: () => true,
-    text: 'Wash or air it first: dust, moth and mould come with old clothes; a mask where it is musty.',
+    text: 'Wash or air it first: dust, moths and mould come with old clothes; wear a mask if it is musty.',
   },
   {
     id: 'rip-slowly',
     when: (plan) => plan.some(({ way }) => way === 'rip'),
-    text: 'Rip slowly, away from the face: the thread gives suddenly.',
+    text: 'Rip slowly, away from your face: the thread breaks suddenly.',
   },
   {
     id: 'tailored-inside',
     when: (_, { garment }) => garment === 'blazer' || garment === 'coat',
     text:
-      'Open the lining first and look inside. Fused fronts cannot be parted cleanly: cut them as they are. Canvassed ' +
-      'fronts have pad stitches in the lapels, tapes along the edges, a chest piece and shoulder pads: snip the pad ' +
-      'stitches from the canvas side, and keep the canvas and the pads.',
+      'Open the lining first and look inside. You can’t separate fused fronts cleanly: cut them as ' +
+      'they are. Canvassed fronts have pad stitches in the lapels, tapes along the edges, a chest ' +
+      'piece and shoulder pads: snip the pad stitches from the canvas side, and keep the canvas and ' +
+      'the pads.',
   },
   {
     id: 'old-silk-splits',

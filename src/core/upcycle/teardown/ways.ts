@@ -81,7 +81,7 @@ function choose(
   isWorn: boolean,
 ): Choice {
   if (seam.kind === 'fitting' && !isWorn)
-    return { way: 'leave', loses: 0, because: 'use-as-it-is', text: 'Leave it whole: it is used again as it is.' }
+    return { way: 'leave', loses: 0, because: 'use-as-it-is', text: 'Leave it whole: you can use it again as it is.' }
   if (isWorn && (seam.kind === 'fitting' || seam.kind === 'hem'))
     return cut(
       seam.kind === 'hem' ? HEM_EATS : CUT_EATS,
@@ -93,13 +93,13 @@ function choose(
       seam.kind === 'hem' ? SKIN_HEM_EATS : SKIN_EATS,
       'holes-stay',
       'Holes stay in it: cut just inside the stitching, and lose the allowance. Warm old glue with a ' +
-        'hair dryer, and peel it.',
+        'hair dryer, and peel it off.',
     )
   if (isDelicate)
     return cut(
       seam.kind === 'hem' ? HEM_EATS : CUT_EATS,
       'delicate-shreds',
-      'Delicate cloth shreds under a seam ripper: cut beside the stitching, and lose the allowance.',
+      'A seam ripper shreds delicate fabric: cut beside the stitching, and lose the allowance.',
     )
   if (make === 'linked')
     return {
@@ -113,25 +113,25 @@ function choose(
       way: 'unpick',
       loses: HOLES_EAT,
       because: 'chain-pulls',
-      text: 'A chain below: open it at its end, and pull; its holes close in the wash.',
+      text: 'A chain on the wrong side: open it at its end, and pull; its holes close in the wash.',
     }
   if (make === 'overlocked')
     return cut(
       OVERLOCKED_EATS,
       'overlock-eats',
-      'Cut beside the overlocking: undone it takes ages, and its width is lost.',
+      'Cut beside the overlocking: unpicking takes ages, and you lose its width anyway.',
     )
   if (make === 'flat-felled')
-    return cut(FELLED_EATS, 'felled-is-cut', 'Sewn down twice: cut along its edge; undone, it is a row of holes.')
+    return cut(FELLED_EATS, 'felled-is-cut', 'Sewn down twice: cut along its edge; unpicked, it is a row of holes.')
   if (isStrong && seam.kind === 'long' && !seam.isTopstitched)
     return {
       way: 'rip',
       loses: HOLES_EAT,
       because: 'strong-rips',
-      text: 'Strong fabric: snip every third or fourth stitch on one side, then draw the other thread out whole.',
+      text: 'Strong fabric: snip every third or fourth stitch on one side, then pull the other thread out whole.',
     }
   const holes = seam.isTopstitched ? ' Its stitching shows: holes stay.' : ''
-  const gentle = isKnit ? ' Do not pull: loops run.' : ''
+  const gentle = isKnit ? ' Don’t pull: loops run.' : ''
   return {
     way: 'unpick',
     loses: seam.isTopstitched ? HOLES_EAT : 0,
@@ -162,7 +162,7 @@ export function seamPlan(seam: BlockSeam, said: SeamMake, tearing: Tearing, worn
   const perMetre = PER_METRE[way][make] ?? PER_METRE[way].usual
   const minutes = way === 'leave' ? 0 : Math.max(1, Math.round(BEGIN * seam.count + metres * perMetre))
   const unknown =
-    said === 'unknown' && seam.kind === 'long' ? ' Turn it inside out first, and look how it is sewn.' : ''
+    said === 'unknown' && seam.kind === 'long' ? ' Turn it inside out first, and see how it is sewn.' : ''
   return {
     seam: seam.id,
     way,

@@ -55,43 +55,46 @@ const RULES: readonly Rule[] = [
   {
     id: 'not-knitted',
     when: ({ construction }) => construction !== 'knit',
-    text: 'Only what was knitted runs back into one thread; cloth gives threads as long as itself.',
+    text: 'Only knits unravel into one thread; woven fabric gives threads as long as itself.',
     against: 2,
   },
   {
     id: 'seams-linked',
     when: ({ seams, construction }) => seams === 'linked' && construction === 'knit',
-    text: 'Its pieces were knitted to shape and joined by a chain: each runs back from its last row in one thread.',
+    text:
+      'Its pieces were knitted to shape and joined by a chain: each unravels from its last row in ' + 'one thread.',
     against: 0,
   },
   {
     id: 'seams-cut',
     when: ({ seams }) => seams === 'overlocked' || seams === 'cut-and-sewn',
-    text: 'It was cut out of knitted cloth and sewn: every row ends at the seam, so it falls into short lengths.',
+    text: 'It was cut out of knitted fabric and sewn: every row ends at the seam, so you get short lengths.',
     against: 2,
   },
   {
     id: 'seams-unknown',
     when: ({ seams }) => seams === 'unknown',
-    text: 'Look at a side seam from inside: a chain along whole edges can be undone, overlocked cut edges cannot.',
+    text:
+      'Look at a side seam from inside: you can undo a chain along whole edges, but not overlocked ' + 'cut edges.',
     against: 1,
   },
   {
     id: 'felted',
     when: ({ surface }) => surface === 'felted',
-    text: 'It has felted: the loops hold on to each other and the yarn tears.',
+    text: 'It has felted: the loops cling together and the yarn tears.',
     against: 2,
   },
   {
     id: 'fuzzy',
     when: ({ surface, mix }) => surface === 'fuzzy' || shareOf({ mix }, fibresOf('hairy')) >= 0.4,
-    text: 'Its hairs cling: an hour in the freezer, then slowly, with small scissors for the knots.',
+    text:
+      'Its hairs cling: put it in the freezer for an hour, then work slowly, with small scissors for ' + 'the knots.',
     against: 1,
   },
   {
     id: 'metallic',
     when: ({ surface, mix }) => surface === 'metallic' || shareOf({ mix }, fibresOf('mineral')) > 0.05,
-    text: 'The metal strand has no give: it kinks and breaks, and cuts the one beside it.',
+    text: 'The metal strand does not stretch: it kinks and breaks, and cuts the one beside it.',
     against: 1,
   },
   {
@@ -103,25 +106,25 @@ const RULES: readonly Rule[] = [
   {
     id: 'too-fine',
     when: ({ wrapsPerInch }) => wrapsPerInch !== null && wrapsPerInch > TOO_FINE,
-    text: 'Machine-knitted this fine, it breaks at every row.',
+    text: 'It is machine-knitted so finely that it breaks at every row.',
     against: 2,
   },
   {
     id: 'fine',
     when: ({ wrapsPerInch }) => wrapsPerInch !== null && wrapsPerInch > FINE && wrapsPerInch <= TOO_FINE,
-    text: 'It is fine: it breaks easily, and wants to be wound with others to be knitted again.',
+    text: 'It is fine: it breaks easily, and you need to wind several strands together to knit it again.',
     against: 1,
   },
   {
     id: 'strands',
     when: ({ strands }) => strands > 1,
-    text: 'Several strands run together: wind them as one, or one ball for each from two hands.',
+    text: 'Several strands run together: wind them as one, or one ball for each.',
     against: 0,
   },
   {
     id: 'weak',
     when: ({ mix }) => shareOf({ mix }, fibresOf('weak-when-wet')) >= 0.5,
-    text: 'Its fibre is weak when it is wet: skeins are washed in a bag and dried flat.',
+    text: 'Its fibre is weak when wet: wash skeins in a bag and dry them flat.',
     against: 0,
   },
 ]
@@ -170,8 +173,8 @@ function stepsOf({ strands, seams, surface, mix }: UnravelAsked): UnravelAnswer[
   const steps: ([string, string] | false)[] = [
     ['quarantine', SECOND_HAND_WOOL.quarantine],
     ['freeze-against-moth', SECOND_HAND_WOOL.freeze],
-    seams === 'unknown' && ['look-at-seams', 'Turn it inside out and look at every seam before the first cut.'],
-    surface === 'fuzzy' && ['freeze', 'An hour in the freezer, in a bag: hairs let go of each other.'],
+    seams === 'unknown' && ['look-at-seams', 'Turn it inside out and check every seam before you cut.'],
+    surface === 'fuzzy' && ['freeze', 'Put it in the freezer for an hour, in a bag: the hairs let go of each other.'],
     [
       'undo-seams',
       'Find the chain of the seam: snip one loop at its end and pull. Side seams first, then sleeves, shoulders and ' +
@@ -179,22 +182,24 @@ function stepsOf({ strands, seams, surface, mix }: UnravelAsked): UnravelAnswer[
     ],
     [
       'begin-at-end',
-      'Begin where the knitting ended, mostly at the neck and at the top of the sleeves, not at the hem.',
+      'Start where the knitting ended, usually at the neck and at the top of the sleeves, not at the hem.',
     ],
     [
       'wind',
-      `Wind onto a chair’s back as it comes${strands > 1 ? `, ${strands} strands together` : ''}; knot what breaks.`,
+      'Wind it onto the back of a chair as it ' +
+        `comes${strands > 1 ? `, ${strands} strands together` : ''}; knot what breaks.`,
     ],
     ['order', 'Sleeves, front, back, bands: one skein for each, with a label of where it came from.'],
     ['tie', 'Tie the skein in four places, loosely, and take it off.'],
     [
       'wash-skein',
       isPlant
-        ? 'Wash it warm; hang it wet with a small weight so that the crinkles go.'
-        : 'Soak it in lukewarm water with a little wool soap; hang it wet with a small weight so that the crinkles go.',
+        ? 'Wash it warm; hang it wet with a small weight to remove the crinkles.'
+        : 'Soak it in lukewarm water with a little wool soap; hang it wet with a small weight to remove ' +
+          'the crinkles.',
     ],
-    ['steam', 'Where crinkles stay, hold it in steam, away from the hands; steam scalds.'],
-    ['measure', 'Dry, weigh it, wrap it round a ruler, and write grams, wraps and metres on the ball.'],
+    ['steam', 'If crinkles stay, hold it in steam, away from your hands; steam scalds.'],
+    ['measure', 'When it is dry, weigh it, wrap it round a ruler, and write grams, wraps and metres on the ball.'],
   ]
   return steps.filter((one): one is [string, string] => one !== false).map(([id, text]) => ({ id, text }))
 }

@@ -63,10 +63,10 @@ export function HelpPanel({ page: { path, title }, onClose }: Props) {
             onClose()
           }}
         >
-          Show me round
+          Take the tour
         </Link>
-        <Link href="/learn/first" onClick={onClose}>
-          The first five minutes
+        <Link href="/learn/first-burn" onClick={onClose}>
+          Your first burn test
         </Link>
         <button type="button" onClick={onClose}>
           Close

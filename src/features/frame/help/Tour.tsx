@@ -36,7 +36,7 @@ export function Tour({ at, onGo }: Props) {
   if (!stop) return null
   const [before, next] = [TOUR[at - 1], TOUR[at + 1]]
   return (
-    <Slip aria-label="The tour" role="complementary">
+    <Slip aria-label="Tour" role="complementary">
       <p>
         <b>
           {at + 1} of {TOUR.length}: <Link href={stop.path}>{stop.title}</Link>
@@ -51,10 +51,10 @@ export function Tour({ at, onGo }: Props) {
         ) : null}
         {next ? (
           <StrongLink href={next.path} onClick={() => onGo(at + 1)}>
-            On to {next.title.toLowerCase()}
+            Next: {next.title.toLowerCase()}
           </StrongLink>
         ) : null}
-        <QuietButton onPress={() => onGo(null)}>{next ? 'Leave the tour' : 'That is all'}</QuietButton>
+        <QuietButton onPress={() => onGo(null)}>{next ? 'Leave the tour' : 'Finish'}</QuietButton>
       </div>
     </Slip>
   )

@@ -2,7 +2,7 @@ import { pages } from '../../shared/pages'
 import { helpFor, helpLines } from './lines'
 import { TOUR } from './tourSteps'
 
-const paths = [...pages.map(({ path }) => path), '/measure/weight', '/measure/grain']
+const paths = [...pages.map(({ path }) => path), '/identify/measure/weight', '/identify/measure/grain']
 
 test.each(paths)('%s has help in three lines that fit', (path) => {
   const lines = helpFor(path)

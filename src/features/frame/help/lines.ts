@@ -2,396 +2,401 @@
 export type HelpLines = readonly [what: string, how: string, watch: string]
 
 const MEASURE: HelpLines = [
-  'One property of the cloth, measured with what a kitchen has.',
-  'Choose a piece, or go on without one; read off, type it in, and take a second reading.',
-  'Say whether the cloth was washed: figures before and after are kept apart.',
+  'Measures one property of a fabric with kitchen tools.',
+  'Choose a fabric or go on without one, type in what you read, and measure twice.',
+  'Say whether the fabric was washed: we keep figures from before and after washing apart.',
 ]
 
 /** By the address of the page; `[id]` stands for a record. */
 export const helpLines: Readonly<Record<string, HelpLines>> = {
   '/': [
-    'What is worth doing now, and what you had in hand last.',
-    'Take the first thing on the list; each says why it is there.',
-    'Nothing here has to be done: it is what somebody who does this daily would do next.',
+    'Shows what you can do next, and your recent fabrics.',
+    'Start with the first suggestion; each one says why it is there.',
+    'All of these are suggestions. You can skip any of them.',
   ],
-  '/find-out': [
-    'One way in for a cloth that you know nothing of.',
-    'Take any door: look, weigh, touch, burn. What is known grows in the strip above.',
-    'It can be kept as a piece at any moment; half known is good enough to begin with.',
+  '/identify': [
+    'Helps you identify a fabric that you know nothing about.',
+    'Start anywhere: look, weigh, touch or burn. All results are kept together.',
+    'You can save it as a fabric at any time, even if you don’t know everything yet.',
   ],
-  '/bench': [
-    'A burn test: a pinch of yarns, short questions in the order of the flame.',
-    'Lay it out first: water, tweezers, a metal tray; then answer what you see, number by number.',
-    'Read the cautions before the first flame. Never burn what may be glass fibre or asbestos.',
+  '/identify/burn': [
+    'Identifies fibres from a few burnt yarns and short questions.',
+    'Get ready first: water, tweezers and a metal tray. Then answer what you see.',
+    'Read the cautions before you light anything. Never burn anything that may be glass fibre or ' + 'asbestos.',
   ],
-  '/bench/tests': [
-    'What tells fibres apart without a flame: water, hand, loupe, acetone, bleach.',
-    'Choose one that your question needs; each says what it tells and what spoils it.',
-    'Acetone burns and fumes; bleach never with acid. Gloves, a window, a scrap only.',
+  '/identify/tests': [
+    'Tells fibres apart without a flame: with water, touch, a loupe, acetone or bleach.',
+    'Choose the test that answers your question. Each one says what it shows and what can ' + 'mislead it.',
+    'Acetone burns and gives off fumes. Never mix bleach with acid. Wear gloves, open a window, ' + 'use a scrap.',
   ],
-  '/inspect': [
-    'The name of a cloth, by looking and feeling.',
-    'Answer the question that stands there; say “not seen” rather than guess.',
-    'Weight and fibre narrow it down most: give them below if you know them.',
+  '/identify/name': [
+    'Finds a fabric’s name by looking and feeling.',
+    'Answer the question you see; choose “Not sure” rather than guess.',
+    'Weight and fibre help most: enter them below if you know them.',
   ],
-  '/measure': [
-    'Every property that can be measured at home, each on its own bench.',
-    'Choose the one that your pattern asks for; the piece’s page says which that is.',
-    'Three readings in three places say more than one careful one.',
+  '/identify/measure': [
+    'Lists every property that you can measure at home.',
+    'Choose the one that your pattern needs; the fabric’s page shows which.',
+    'Three readings in three places tell more than one careful reading.',
   ],
-  '/bench/controls': [
-    'Known pieces, to burn beside an unknown.',
-    'Put in what you are sure of, and burn a bit of each: the bench learns your words for smells.',
+  '/identify/samples': [
+    'Keeps samples of fibres you know, to burn beside an unknown one.',
+    'Add fibres that you are sure of and burn a bit of each: we learn how you describe smells.',
     'A label is not proof: say why you are sure.',
   ],
-  '/bench/sheet': [
-    'An empty log, for where no screen may lie: the garden table, the workshop.',
-    'Print it, ring the answers with a pencil, and type them in later.',
-    'Keep it away from the flame, and under a stone.',
+  '/identify/blank-log': [
+    'Prints a blank log for places where a screen is not safe.',
+    'Print it, circle the answers with a pencil, and type them in later.',
+    'Keep the paper away from the flame, and weigh it down.',
   ],
-  '/bench/[id]': [
-    'One burn test: the questions of the flame, and then what it comes to.',
-    'Answer with the keys or the pictures; the last answer can be taken back.',
-    'The verdict says how sure it is, and what would settle it. It is no laboratory.',
+  '/identify/burn/[id]': [
+    'Asks about the flame step by step, then shows the result.',
+    'Answer with keys or pictures; you can undo the last answer.',
+    'The result says how sure it is and what would tell for certain. A burn test is not a ' + 'laboratory test.',
   ],
-  '/bench/[id]/log': [
-    'Every answer of a burn with its time.',
-    'Press an answer to change it: the verdict follows. Times and pictures go below.',
-    'Where two specimens differ, it is marked: burn a third.',
+  '/identify/burn/[id]/log': [
+    'Lists every answer of a burn test with its time.',
+    'Select an answer to change it: the result updates. Add times and photos below.',
+    'Where two samples differ, we mark it: burn a third.',
   ],
-  '/bench/[id]/sheet': [
-    'This burn on paper, to staple a snip of the cloth to.',
-    'Print it, or save it as a PDF from the browser’s own window.',
-    'What is typed in later does not change the paper: print it anew.',
+  '/identify/burn/[id]/sheet': [
+    'Prints this burn test, with a place for a snip of the fabric.',
+    'Print it, or save it as a PDF from your browser’s print window.',
+    'The paper does not update: print it again after changes.',
   ],
-  '/bench/[id]/slip': [
-    'A slip for a shop whose label is not true.',
-    'It says what was seen and what true cloth would have shown, without blame.',
-    'A burn at home is a hint, not proof: ask for the supplier’s own test.',
+  '/identify/burn/[id]/note': [
+    'Prints a note to a shop whose label seems wrong.',
+    'It says what you saw and what the labelled fabric would have shown, without blame.',
+    'A burn test at home is a hint, not proof: ask for the supplier’s own test.',
   ],
   '/stash': [
-    'Every piece that you have, as cloth on shelves or as a list.',
-    'Filter by what you need; each filter says how many would be left.',
-    'A filter that you need again can be kept under a name.',
+    'Shows all your fabrics, on shelves or as a list.',
+    'Filter by what you need; each filter shows how many fabrics are left.',
+    'You can save a filter under a name.',
   ],
-  '/stash/new': [
-    'A new piece: weighed, named, put on the shelf.',
-    'Weigh a piece of known size, and write down what you know. All but the name can wait.',
-    'What you type waits in this window until it is kept.',
+  '/stash/add': [
+    'Adds a fabric to your stash.',
+    'Weigh a piece of known size and enter what you know. Only the name is required.',
+    'Your entries stay in this window until you save.',
   ],
-  '/stash/quick': [
-    'A piece at a stall, with one hand: a picture, arm-spans, a guess, a price.',
-    'Say what you take it for, and keep it; the rest is asked at home.',
-    'A guess is marked as one until something is measured.',
+  '/stash/quick-add': [
+    'Adds a fabric with one hand, at a stall: photo, arm spans, a guess, a price.',
+    'Say what you think it is and save it; we ask the rest later.',
+    'We mark it as a guess until you measure something.',
   ],
-  '/stash/table': [
-    'Twenty pieces at once, from a spreadsheet or typed line by line.',
-    'Paste it, look over what each column was taken for, then keep all of it or none.',
-    'A line that cannot be read is named, and nothing is half-written.',
+  '/stash/spreadsheet': [
+    'Adds many fabrics at once, from a spreadsheet or line by line.',
+    'Paste your list, check each column, then save all of it or none.',
+    'We name every line that we can’t read. Nothing is saved by half.',
   ],
-  '/stash/heap': [
-    'A box or a cupboard full, one piece after another.',
-    'Say of each: keep, give away, test, cut up. You can stop and go on tomorrow.',
-    'The tally says what is worth testing first.',
+  '/stash/piles': [
+    'Sorts a box or cupboard, one fabric after another.',
+    'Choose for each: keep, give away, test or cut up. You can stop and continue tomorrow.',
+    'The summary shows what is worth testing first.',
   ],
-  '/stash/heap/[id]': [
-    'One heap, with its tally.',
-    'One key a piece; a picture is enough to know it again.',
-    'What goes away makes a list to print.',
+  '/stash/piles/[id]': [
+    'Shows one pile with its summary.',
+    'One key per fabric; a photo is enough to recognise it.',
+    'You can print a list of what you give away.',
   ],
-  '/stash/looking': [
-    'The stash as a whole, in figures.',
-    'Press a line to see the pieces that it counts, a heading to put the figures in order.',
-    'What is guessed is counted as guessed: weigh what weighs most.',
+  '/stash/overview': [
+    'Shows your whole stash in figures.',
+    'Select a line to see its fabrics, or a heading to sort.',
+    'Guesses are counted as guesses: weigh the heaviest fabrics first.',
   ],
   '/stash/notions': [
-    'Buttons, zips, elastic and yarn that were kept.',
-    'Count them up and down as they are used; a project’s list looks in here first.',
-    'Old elastic gives out: pull it twice before you sew it in.',
+    'Lists the buttons, zips, elastic and yarn that you kept.',
+    'Change the count as you use them; projects check this list first.',
+    'Old elastic wears out: stretch it twice before you sew it in.',
   ],
   '/stash/cards': [
-    'Cards to staple a snip on, labels for bundles and shelves, the stash as a book.',
-    'Choose the pieces and the paper; everything comes as a PDF.',
-    'The code on a label leads back to the piece in this program.',
+    'Prints swatch cards, labels for bundles and shelves, and your stash as a book.',
+    'Choose fabrics and paper; you get a PDF.',
+    'The code on a label opens that fabric here.',
   ],
-  '/stash/safe': [
-    'Backups, the notebook out and in, and the bin.',
-    'Make a backup before anything large; put one back to see what was.',
-    'What is thrown away lies in the bin for thirty days.',
+  '/stash/backup': [
+    'Makes backups, imports and exports your notebook, and holds deleted records.',
+    'Make a backup before large changes; restore one to go back.',
+    'Deleted records stay in the bin for 30 days.',
   ],
   '/stash/[id]': [
-    'All that is known of a piece, and how it is known.',
-    'The next step stands first; each figure leads to its readings.',
-    'Measured, tested, by its label, guessed: four different things, and said so.',
+    'Shows everything we know about a fabric, and how we know it.',
+    'The next step comes first; each figure opens its readings.',
+    'Measured, tested, from the label and guessed are marked differently.',
   ],
   '/stash/[id]/edit': [
-    'What is written down of a piece.',
-    'Change what you like, and keep it; Enter in a field keeps it too.',
-    'Measured figures are not typed here: they come from their readings.',
+    'Edits the details of a fabric.',
+    'Change anything and save it; Enter in a field saves too.',
+    'You can’t type measured figures here: they come from your readings.',
   ],
-  '/stash/[id]/like': [
-    'Pieces that could stand in for this one.',
-    'The nearest stands first, each with what is the same and what is not.',
-    'Alike in the hand is not alike in the wash: look at the fibre.',
+  '/stash/[id]/similar': [
+    'Finds fabrics that could replace this one.',
+    'The closest comes first, with what is the same and what differs.',
+    'Fabrics that feel alike may wash differently: check the fibre.',
   ],
   '/stash/[id]/patterns': [
-    'Every pattern held against this piece.',
-    'What suits best stands first; open one to see what speaks for and against it.',
-    '“Perhaps” means that something is not known: it says what to measure.',
+    'Compares every pattern with this fabric.',
+    'The best match comes first; open one to see the reasons.',
+    '“Perhaps” means that something is not known: we say what to measure.',
   ],
-  '/stash/[id]/apart': [
-    'What a garment yields, seam by seam, and what to keep of it.',
-    'Measure it, say how its seams are made, and draw what is worn or stained.',
-    'Blades away from the body. Feel along the seams for pins first.',
+  '/stash/[id]/take-apart': [
+    'Shows how much fabric a garment yields, seam by seam, and what to keep.',
+    'Measure it, say how its seams are made, and mark worn or stained places.',
+    'Cut away from your body. Feel along the seams for pins first.',
   ],
   '/stash/[id]/dye': [
-    'Whether it takes dye, and the colour that comes.',
-    'Choose the colour that you want; the drawing shows thread and undyed parts as well.',
-    'The packet’s own instructions come first. A mask for powder, pots that no food goes into.',
+    'Shows whether this fabric takes dye, and the expected colour.',
+    'Choose the colour you want; the drawing shows thread and undyed parts too.',
+    'Follow the packet’s instructions first. Wear a mask for powder; use pots that you never ' + 'cook in.',
   ],
   '/stash/[id]/unravel': [
-    'Whether a knitted thing gives its yarn back, and how much.',
-    'Look at a side seam from inside, weigh it, wrap the yarn round a ruler.',
-    'Felted and cut pieces do not: they make good cloth instead.',
+    'Shows whether you can unravel a knit, and how much yarn you get.',
+    'Look at a side seam from inside, weigh it, and wrap the yarn round a ruler.',
+    'Felted and cut knits don’t unravel: use them as fabric instead.',
   ],
   '/stash/[id]/sew': [
-    'How this cloth wants to be handled.',
-    'Say what it is for; each choice has its reason, and what would settle an open one.',
-    'A test seam on a scrap decides in the end. Keep it here: it moves the advice.',
+    'Shows how to sew this fabric.',
+    'Say what you are making; each recommendation has its reason.',
+    'A test seam on a scrap decides. Save it here: it improves the advice.',
   ],
-  '/projects': [
-    'What is being made, and what was.',
-    'Each says what comes next; start one from a pattern or without.',
-    'What a project keeps back is not offered to another without a word.',
+  '/make/projects': [
+    'Lists what you are making and what you made.',
+    'Each project shows its next step; start one from a pattern or without.',
+    'Fabric reserved for a project is not offered to another without a warning.',
   ],
-  '/projects/new': [
-    'A pattern, a size, and how many.',
-    'Only the name is needed; the cloth is chosen next.',
-    'What is cut for one size does not grow to another.',
+  '/make/projects/add': [
+    'Starts a project: a pattern, a size, and how many.',
+    'Only a name is required; you choose the fabric next.',
+    'Pieces cut in one size can’t be made larger later.',
   ],
-  '/projects/[id]': [
-    'A project from its cloth to how it wore.',
-    'The step that is next stands first; tick it when it is behind you.',
-    'Everything is bought before the first cut: shops run out.',
+  '/make/projects/[id]': [
+    'Follows a project from fabric to finished garment.',
+    'The next step comes first; tick it when it is done.',
+    'Buy everything before you cut: shops run out.',
   ],
-  '/projects/[id]/plan': [
-    'What to do when, in the hours that you have.',
-    'Do the next step, time it if you like, and tick it; put it off if it must wait.',
-    'Wet cloth does not wait: what must follow at once stands right after it.',
+  '/make/projects/[id]/schedule': [
+    'Shows what to do when, in the time that you have.',
+    'Do the next step, time it if you like, and tick it, or move it to later.',
+    'Wet fabric can’t wait: steps that must follow at once come right after.',
   ],
-  '/plan': [
-    'All projects in the same hours: one washer, one line, one pair of hands.',
-    'Take it into your calendar, and give your calendar to the workroom.',
-    'What begins first comes first; the rest fills what is left.',
+  '/make/schedule': [
+    'Plans all projects together: one washer, one line, one pair of hands.',
+    'Add the plan to your calendar, or import your calendar under Equipment and time.',
+    'The earliest project comes first; the others fill the remaining time.',
   ],
-  '/use-up': [
-    'Which patterns can be cut from odd things, by how little is lost.',
-    'Choose up to six things; each pattern is laid on them for real.',
-    'Two cloths in one garment are washed together: hold them together first.',
+  '/make/leftovers': [
+    'Finds patterns that you can cut from leftovers with the least waste.',
+    'Choose up to six leftovers; we lay out each pattern on them.',
+    'Two fabrics in one garment are washed together: check that they combine.',
   ],
-  '/mix': [
-    'Whether cloths go together in one garment.',
-    'Choose two or more; the worst pair is named, with what to do about it.',
-    'Shrinkage decides most: wash all of them before you cut.',
+  '/make/combine': [
+    'Checks whether fabrics can be combined in one garment.',
+    'Choose two or more; we name the worst pair and what to do about it.',
+    'Shrinkage matters most: wash all fabrics before you cut.',
   ],
-  '/mend': [
-    'Which darn or patch, and what of the stash goes with it.',
-    'Say what is wrong and how large; saved offcuts are offered first.',
-    'A patch that was never washed pulls at one that was.',
+  '/make/mending': [
+    'Finds a way to mend, and fabric from your stash for it.',
+    'Say what is damaged and how large it is; offcuts come first.',
+    'A patch that was never washed will pull on a washed garment.',
   ],
-  '/workroom': [
-    'What you sew, wash and dry with, and when you have time. Asked once.',
-    'Give your calendar as a file, and plans keep clear of what stands in it.',
-    'Where people disagree, pick your side; nothing picked goes by the cloth.',
+  '/make/equipment': [
+    'Records your machines and your free time. You enter this once.',
+    'Import your calendar file, and plans avoid your appointments.',
+    'Where experts disagree, choose your preference; without one, we go by the fabric.',
   ],
-  '/shop': [
-    'For the patterns on your list: what to look for, what to ask, how much to buy.',
-    'Take it along on the phone, or print it.',
-    'Buy a little more where stripes must meet or the cloth will shrink: it is in the figure.',
+  '/make/shopping': [
+    'Lists what to look for, what to ask and how much to buy for your patterns.',
+    'Take it with you on your phone, or print it.',
+    'Matching stripes and shrinkage need more fabric: the figure includes it.',
   ],
-  '/shop/listing': [
-    'What an online listing says, and what it leaves out.',
-    'Paste its words; what follows from them is reckoned, and what to ask is listed.',
-    'Pictures lie about colour and weight: ask for a snip.',
+  '/make/shopping/listing': [
+    'Checks what an online listing says and leaves out.',
+    'Paste its text; we work out what follows and list what to ask.',
+    'Photos mislead about colour and weight: ask for a sample.',
   ],
-  '/patterns': [
-    'Your patterns, each with the pieces that suit it best.',
-    'Open one to see why; write a new one from its envelope.',
-    'The envelope’s words are kept: what was read of them can be put right.',
+  '/make/patterns': [
+    'Lists your patterns, each with the fabrics that suit it best.',
+    'Open one to see why; add a new one from its envelope.',
+    'We keep the envelope’s text, so you can correct what we read.',
   ],
-  '/patterns/new': [
-    'What a pattern asks of its cloth.',
-    'Paste the back of the envelope, or say it field by field.',
-    'What was not understood is shown, not guessed.',
+  '/make/patterns/add': [
+    'Shows what fabric a pattern needs.',
+    'Paste the text from the back of the envelope, or fill in the fields.',
+    'We show what we did not understand instead of guessing.',
   ],
-  '/patterns/[id]': [
-    'Every piece held up for one pattern.',
-    'The best stand first, with what speaks for them and what would rescue the rest.',
-    'Mark up to four, and compare them side by side.',
+  '/make/patterns/[id]': [
+    'Compares every fabric with one pattern.',
+    'The best come first, with reasons and with ways to rescue the rest.',
+    'Select up to four and compare them side by side.',
   ],
-  '/patterns/[id]/compare': [
-    'Up to four cloths for one pattern, property by property.',
-    'What differs stands out; what is not known can be measured from here.',
-    'The figures have their doubt: a small difference may be none.',
+  '/make/patterns/[id]/compare': [
+    'Compares up to four fabrics for one pattern, property by property.',
+    'Differences stand out; you can measure what is missing from here.',
+    'Every figure has some error: a small difference may be none.',
   ],
-  '/patterns/[id]/edit': [
-    'What a pattern asks, to be changed.',
-    'Put right what was read wrongly; matches follow at once.',
-    'Lengths are for one width each: give the width beside them.',
+  '/make/patterns/[id]/edit': [
+    'Edits what a pattern needs.',
+    'Correct what we read wrongly; matches update at once.',
+    'Each length is for one width: enter the width beside it.',
   ],
-  '/patterns/[id]/pieces': [
-    'The outlines of a pattern’s pieces.',
-    'From DXF or SVG, from a photograph, from measures, or corner by corner.',
-    'Check the test square: a file without units may be any size.',
+  '/make/patterns/[id]/pieces': [
+    'Holds the outlines of a pattern’s pieces.',
+    'Import DXF or SVG, trace a photo, enter measurements, or add corner by corner.',
+    'Check the test square: a file without units may have the wrong size.',
   ],
-  '/patterns/[id]/lay': [
-    'The pieces on this very cloth: is it enough, and what is left?',
-    'Let it lay for a few seconds; then move, turn, hold and try again.',
-    'Nothing is cut until you say so: then the offcuts go into the stash.',
+  '/make/patterns/[id]/layout': [
+    'Lays out the pattern pieces on one fabric: is it enough, and what is left?',
+    'Let it work for a few seconds; then move, turn or lock pieces and try again.',
+    'Your stash changes only when you mark it as cut: then the offcuts are added.',
   ],
   '/learn': [
-    'Everything to look up, to practise and to print.',
-    'The search finds any of it: press “/” wherever you are.',
-    'It is told from the same tables that the verdicts are made of.',
+    'Offers things to look up, practise and print.',
+    'Search finds all of it: press “/” anywhere.',
+    'It comes from the same data as our results.',
   ],
-  '/learn/first': [
-    'For somebody who has never done it: what to gather, and a first safe burn.',
+  '/learn/first-burn': [
+    'Shows beginners what to gather, and a first safe burn test.',
     'Ten minutes, two threads that you know, and a bowl of water.',
-    'Never alone with children or pets, never near anything that hangs.',
+    'Never near children or pets, and never near anything that hangs.',
   ],
   '/learn/today': [
-    'What is due of all that you practise: burns, cloths to name, which way round, weights by hand.',
-    'Say whether you have five minutes or twenty; what is likeliest to be forgotten comes first.',
-    'Begin, do as many as stand there, and come back for the next.',
+    'Brings back what you should practise today.',
+    'Choose five or twenty minutes; what you are likely to forget comes first.',
+    'Start, do as many as you like, and continue with the next.',
   ],
   '/learn/practice': [
-    'Burns without a flame, as they would really look.',
-    'Ask for as little as you need, say what it is, and how sure.',
-    'To be sure and wrong costs more than to doubt: that is the exercise.',
+    'Shows realistic burn tests without a flame.',
+    'Ask for as few clues as you need, then answer and say how sure you are.',
+    'Being sure and wrong costs more than doubt: that is what you practise.',
   ],
-  '/learn/looks': [
-    'Cloths to name by looking, among those that they are confused with.',
-    'Look from the hand, through the loupe, and held to the light.',
-    'After the answer, the one look that parts them is told.',
+  '/learn/name': [
+    'Shows fabrics to name by looking, next to the ones they are confused with.',
+    'Look at it in the hand, through the loupe, and against the light.',
+    'After your answer we show the one look that tells them apart.',
   ],
-  '/learn/sides': [
-    'A drawn cloth: which way the warp runs, which side is right, which way the pile lies.',
-    'Say what you see and how sure you are; the drawing is another one each time.',
-    'After the answer stands what tells it, on real cloth as on the drawing.',
+  '/learn/warp-and-nap': [
+    'Draws a fabric: find the warp, the right side and the direction of the pile.',
+    'Say what you see and how sure you are; each drawing is new.',
+    'After your answer we show what tells it, on real fabric as in the drawing.',
   ],
-  '/learn/numbers': [
-    'Weights, lengths and stretch, guessed by hand from your own cloth.',
-    'Take the piece off its shelf, guess, and see what was measured.',
-    'What counts is which way you are off: that can be learned.',
+  '/learn/figures': [
+    'Lets you guess weight, length and stretch of your own fabrics.',
+    'Take the fabric off its shelf, guess, and see what you measured.',
+    'Notice which way you are off: you can learn to correct it.',
   ],
-  '/learn/blind': [
-    'Your own known pieces, under letters.',
-    'Print the labels, let somebody else pack, and burn or feel them for real.',
-    'Nothing is told before the last answer is given.',
+  '/learn/blind-test': [
+    'Tests you on your own known samples, under letters.',
+    'Print the labels, let somebody else pack, then burn or feel the samples.',
+    'The answers appear after your last one.',
   ],
   '/learn/group': [
-    'The same specimens for a whole class.',
-    'Make a set and hand its file round; everybody answers alone; then compare.',
-    'Results are files as well: nobody’s leave your machine unless you send them.',
+    'Gives a whole class the same samples.',
+    'Make a set and share its file; everybody answers alone; then compare.',
+    'Results are files too: nothing leaves your device unless you send it.',
   ],
   '/learn/score': [
-    'How far your sureness is to be trusted.',
-    'On the line: as sure as right. Below it: too sure.',
-    'Twenty answers say little; fifty say something.',
+    'Shows how well you judge your own certainty.',
+    'On the line: as sure as you are right. Below it: too sure.',
+    'Twenty answers tell little; fifty tell something.',
   ],
   '/learn/compare': [
-    'Any two fibres side by side.',
-    'The look that parts them best stands first.',
-    'One look rarely settles it: take two that are not alike.',
+    'Compares any two fibres.',
+    'The best way to tell them apart comes first.',
+    'One look is rarely enough: use two different ones.',
   ],
   '/learn/convert': [
-    'Ounces and grams, yards and metres, yarn counts, needles, stretch, iron dots.',
+    'Converts ounces and grams, yards and metres, yarn counts, needles, stretch and iron dots.',
     'Type on either side.',
-    'An ounce is one to the square yard here, not to the running yard.',
+    'Here an ounce is per square yard, not per running yard.',
+  ],
+  '/learn/help': [
+    'Answers common questions in one or two sentences.',
+    'Select a question to open the page that answers in full.',
+    'Search finds these answers too: type your question.',
   ],
   '/learn/words': [
-    'What is called otherwise in the UK and in the US.',
-    'Both are found by the search, whichever you use.',
-    'Muslin, calico and jumper are the ones that cost most when mixed up.',
+    'Lists words that differ between the UK and the US.',
+    'Search finds both, whichever you use.',
+    'Muslin, calico and jumper cause the costliest mistakes.',
   ],
   '/learn/fibres': [
-    'Every fibre: how it burns, what it weighs, how hot it is ironed.',
-    'Open one to see what it is taken for, and what of it lies in the stash.',
+    'Lists every fibre: how it burns, what it weighs, how hot to iron it.',
+    'Open one to see what it is confused with, and which of your fabrics contain it.',
     'Every figure has its source beside it.',
   ],
   '/learn/units/[id]': [
-    'One unit: what it is, and where it is met.',
-    'Its figures stand beside those of its neighbours; each of them leads to its own page.',
-    'To convert a figure of your own, go back to Convert.',
+    'Explains one unit and where you meet it.',
+    'Its figures stand beside those of similar units; each opens its own page.',
+    'To convert your own figure, go back to Convert units.',
   ],
   '/learn/tests/[id]': [
-    'One test or one look at the flame, from how to do it to what it tells.',
-    'Beside each answer stand the fibres that are likely after it, if nothing else is known.',
-    'A pair that it parts can be looked at side by side.',
+    'Explains one test, from how to do it to what it shows.',
+    'Beside each answer you see the fibres that are likely after it.',
+    'You can compare two fibres that it tells apart.',
   ],
   '/learn/techniques/[id]': [
-    'One way of sewing, step by step; the cloth is seen from its edge.',
-    'The cloths under it are those that the advice for a piece would give it to.',
-    'What you tried on scraps stands here with its picture.',
+    'Shows one sewing technique step by step, drawn from the edge of the fabric.',
+    'Below are the fabrics that it suits.',
+    'Your own test scraps appear here with their photos.',
   ],
   '/learn/care/[id]': [
-    'One sign of a care label, in words.',
-    'Which fibres bear what it allows follows from how each is looked after.',
-    'Pieces of the stash that have it on their label stand below.',
+    'Explains one care symbol.',
+    'How each fibre is cared for shows which fibres tolerate it.',
+    'Below are your fabrics with this symbol on their label.',
   ],
   '/learn/fibres/[id]': [
-    'One fibre, all of it.',
-    'The four that are hardest to tell from it stand with the look that parts them.',
-    'Finish and dye change how it burns: it is said where.',
+    'Tells you all about one fibre.',
+    'Below are the four fibres that are hardest to tell from it, and how to tell them apart.',
+    'Finishes and dyes change how it burns: we say where.',
   ],
-  '/learn/cloths': [
-    'What shops mean by a name.',
-    'Open one to see it drawn, with what it is taken for.',
-    'The same name is another cloth across the ocean.',
+  '/learn/fabrics': [
+    'Explains what shops mean by a fabric’s name.',
+    'Open one to see a drawing and what it is confused with.',
+    'The same name can mean another fabric in the US or the UK.',
   ],
-  '/learn/cloths/[id]': [
-    'One cloth: what makes it that, and what it is taken for.',
-    'Its neighbours stand with what parts them.',
-    'Weights are usual ones: the stash shows your own.',
+  '/learn/fabrics/[id]': [
+    'Explains one fabric: what makes it, and what it is confused with.',
+    'Similar fabrics come with what tells them apart.',
+    'Weights are usual ones: your stash shows your own.',
   ],
   '/learn/care': [
-    'The signs on care labels, in words.',
-    'Find yours by its shape; what it allows stands beside it, with how many of your pieces bear it.',
-    'A label speaks for the whole garment: its weakest part decides.',
+    'Explains the symbols on care labels.',
+    'Find yours by its shape; beside it is what it allows and how many of your fabrics tolerate ' + 'it.',
+    'A label covers the whole garment: its weakest part decides.',
   ],
   '/learn/cards': [
-    'Cards to print and hang up at the bench.',
-    'Choose which; they are told from the same records as the pages.',
-    'The cautions are printed with them: leave them on.',
+    'Prints reference cards to hang up.',
+    'Choose the cards; they come from the same data as the pages.',
+    'The cautions are printed with them: please leave them on.',
   ],
-  '/weave': [
-    'Any weave as cloth, face and back.',
-    'Begin with one that is known, and press squares to change it.',
-    'WIF files of weaving programs open, and can be saved.',
+  '/learn/weave': [
+    'Draws any weave as fabric, front and back.',
+    'Start from a known weave and press squares to change it.',
+    'You can open and save WIF files from weaving programs.',
   ],
-  '/techniques': [
-    'Seams, hems and ways of working, drawn step by step.',
-    'Each says what it is for and what it is not; your own scraps stand below it.',
-    'Try each on a scrap of the very cloth.',
+  '/learn/techniques': [
+    'Shows seams, hems and techniques step by step.',
+    'Each says what it is for and what it is not for; your test scraps are below it.',
+    'Try each one on a scrap of the same fabric.',
   ],
   '/safety': [
-    'The cautions for flame, fumes, bleach, acetone, dyes, blades and irons.',
-    'Read them once before the first flame; print them for the wall.',
-    'Local rules and the maker’s own instructions come first.',
+    'Lists the cautions for flame, fumes, bleach, acetone, dyes, blades and irons.',
+    'Read them before your first burn test; print them for the wall.',
+    'Local rules and the maker’s instructions come first.',
   ],
   '/settings': [
-    'Units, words, light, motion.',
-    'Changed at once, and kept in this browser.',
-    'Figures are kept in metric: nothing is lost by changing.',
+    'Sets units, vocabulary, theme and motion.',
+    'Changes apply at once and are saved in this browser.',
+    'We store figures in metric units: changing units loses nothing.',
   ],
   '/search': [
-    'Pages, pieces, patterns, cloths, words: one search.',
-    'Press “/” anywhere; a slip of the pen is forgiven, UK and US words both do.',
-    'What is in the bin is not found.',
+    'Searches pages, fabrics, patterns, fabric names and words.',
+    'Press “/” anywhere; small spelling mistakes are fine, and UK and US words both work.',
+    'Search does not find what is in the bin.',
   ],
 }
 
 /** The three lines of a page; of a measuring bench, those that all of them share. */
 export function helpFor(path: string): HelpLines | undefined {
-  return helpLines[path] ?? (path.startsWith('/measure/') ? MEASURE : undefined)
+  return helpLines[path] ?? (path.startsWith('/identify/measure/') ? MEASURE : undefined)
 }

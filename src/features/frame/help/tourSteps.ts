@@ -9,42 +9,45 @@ export interface Stop {
 export const TOUR: readonly Stop[] = [
   {
     path: '/',
-    title: 'The table',
-    says: 'You begin here each time: what is worth doing now, and the pieces that you touched last.',
+    title: 'Home',
+    says: 'You start here each time: suggested next steps and your recent fabrics.',
   },
   {
-    path: '/find-out',
-    title: 'A cloth in your hand',
-    says: 'Look, weigh, touch or burn: whichever door you take, what is known grows in one strip.',
+    path: '/identify',
+    title: 'Identify',
+    says: 'Look, weigh, touch or burn: start anywhere, and all results are kept together.',
   },
   {
-    path: '/bench',
-    title: 'The burn bench',
-    says: 'A pinch of yarns and short questions. The verdict says how sure it is, and what would settle it.',
+    path: '/identify/burn',
+    title: 'Burn test',
+    says:
+      'You burn a few yarns and answer short questions. The result says how sure it is and what ' +
+      'would tell for certain.',
   },
   {
     path: '/stash',
-    title: 'The shelves',
-    says: 'Every piece once, with what is known of it. In the demo: the wardrobe of a small puppet theatre.',
+    title: 'Stash',
+    says:
+      'All your fabrics, with what you know about each. The demo shows the wardrobe of a small ' + 'puppet theatre.',
   },
   {
-    path: '/patterns',
-    title: 'What suits what',
-    says: 'Every pattern held against every piece: what fits, what does not, and what would rescue it.',
+    path: '/make/patterns',
+    title: 'Matching',
+    says: 'We compare every pattern with every fabric: what suits, what does not, and how to rescue ' + 'the rest.',
   },
   {
-    path: '/projects',
-    title: 'Making',
-    says: 'From the cloth to the last hem: is there enough, what to buy, how it lies, when to wash it.',
+    path: '/make/projects',
+    title: 'Projects',
+    says: 'From fabric to the last hem: is there enough, what to buy, how to lay it out, when to wash ' + 'it.',
   },
   {
-    path: '/use-up',
-    title: 'From what there is',
-    says: 'Garments, curtains and offcuts: which patterns can be cut from them, by how little is lost.',
+    path: '/make/leftovers',
+    title: 'Leftovers',
+    says: 'Find patterns that you can cut from garments, curtains and offcuts with the least waste.',
   },
   {
     path: '/learn',
-    title: 'Getting better at it',
-    says: 'Practise without a flame, guess weights, look anything up. That is all: now take a cloth in your hand.',
+    title: 'Learn',
+    says: 'Practise without a flame, guess weights, look anything up. That is all: now identify a ' + 'fabric.',
   },
 ]

@@ -64,7 +64,7 @@ export function AtTheBench({ bench, feature, of }: Props) {
       />
       {seenAny ? (
         <OneLine>
-          So far: most like {fibreListWords(belief.verdict.leaning, words)},{' '}
+          Looks most like {fibreListWords(belief.verdict.leaning, words)},{' '}
           {formatPercent(belief.verdict.leaningProbability)}.
         </OneLine>
       ) : null}
@@ -72,7 +72,7 @@ export function AtTheBench({ bench, feature, of }: Props) {
         <Stack $gap="1.25rem">
           {reason ? (
             <Callout>
-              <b>Why this next:</b> {reason}
+              <b>Why this question:</b> {reason}
             </Callout>
           ) : null}
           {isHalted ? (
@@ -88,7 +88,7 @@ export function AtTheBench({ bench, feature, of }: Props) {
             >
               {feature.id === 'ignition' ? (
                 <Stopwatch
-                  what="until it catches"
+                  what="until it catches fire"
                   kept={note.catchSeconds}
                   onTimed={(catchSeconds) => bench.keepNote({ ...note, catchSeconds })}
                   means={(seconds) => `That is called “${statesWords('ignition', [catchState(seconds)])}”.`}
@@ -98,7 +98,7 @@ export function AtTheBench({ bench, feature, of }: Props) {
             </Question>
           )}
           <Actions>
-            {seenAny && !isHalted ? <QuietButton onPress={enough}>Enough: show the verdict</QuietButton> : null}
+            {seenAny && !isHalted ? <QuietButton onPress={enough}>Show the result now</QuietButton> : null}
           </Actions>
           <details>
             <summary>First aid</summary>
@@ -116,11 +116,11 @@ function Halted({ bench, onVerdict }: { bench: Bench; onVerdict: () => void }) {
     <Callout $tone="warn" role="alert">
       <Stack $gap="0.8rem">
         <p>
-          <b>It would not light.</b> {bench.belief.stop}
+          <b>It does not catch fire.</b> {bench.belief.stop}
         </p>
         <Actions>
-          <StrongButton onPress={onVerdict}>Stop, and see what that means</StrongButton>
-          <QuietButton onPress={bench.undo}>That was a slip: undo the last answer</QuietButton>
+          <StrongButton onPress={onVerdict}>Stop and see the result</StrongButton>
+          <QuietButton onPress={bench.undo}>Undo the last answer</QuietButton>
         </Actions>
       </Stack>
     </Callout>
@@ -132,9 +132,9 @@ function Heading({ bench, feature, of }: Props) {
   const isInOrder = bench.phase === 'flame' && !bench.asked
   return (
     <div>
-      <Title>{feature.kind === 'burn' ? 'At the flame' : 'At the table'}</Title>
+      <Title>{feature.kind === 'burn' ? 'With a flame' : 'Without a flame'}</Title>
       <Soft>
-        Specimen {bench.specimen}, {PART_WORDS[bench.part]}
+        Sample {bench.specimen}, {PART_WORDS[bench.part]}
         {of ? ` of ${of.name}` : ''}.{' '}
         {isInOrder ? `Question ${Math.min(count + 1, burnFeatures.length)} of ${burnFeatures.length}. ` : ''}
         <KeptMark keeping={bench.keeping} allKept={bench.allKept} />
@@ -166,8 +166,8 @@ function BurnTiming({ note, onNote }: { note: SpecimenNote; onNote: (note: Speci
           onTimed={(burnSeconds) => onNote({ ...note, burnSeconds, burnMm: mm })}
           means={(seconds) =>
             seconds > 0
-              ? `${withDoubt(burnRate(mm, seconds))} mm a second; weave and weight count as much as fibre, ` +
-                'so compare it only with a specimen cut alike.'
+              ? `${withDoubt(burnRate(mm, seconds))} mm a second. Weave and weight matter as much as fibre, so ` +
+                'compare it only with a sample of the same size.'
               : ''
           }
         />

@@ -32,18 +32,18 @@ export function BenchStart({ loose, of }: { loose: LooseTest[]; of: { id: string
   return (
     <Page>
       <div>
-        <h1>The burn bench</h1>
-        <Soft>Burn test, fibre content</Soft>
+        <h1>Burn tests</h1>
+        <Soft>Find the fibre content with a flame</Soft>
         <Lead>
-          A pinch of yarns, {burnFeatures.length} short questions in the order of the flame, and an honest answer:
-          what it is, how sure, and what would settle it.
+          Burn a few yarns, answer {burnFeatures.length} short questions, and see what the fibre is, how sure that is,
+          and what would tell for certain.
         </Lead>
       </div>
       <Actions>
         <StrongButton isDisabled={busy} onPress={() => doing(() => beginTest(of ? { pieceId: of.id } : {}))}>
-          {busy ? 'Laying out…' : of ? `Burn a specimen of ${of.name}` : 'Burn a specimen'}
+          {busy ? 'Getting ready…' : of ? `Start burn test for ${of.name}` : 'Start burn test'}
         </StrongButton>
-        <Link href="/safety">What must be in place first</Link>
+        <Link href="/safety">Before you start</Link>
       </Actions>
       <Trouble>{trouble}</Trouble>
       <div>
@@ -52,12 +52,12 @@ export function BenchStart({ loose, of }: { loose: LooseTest[]; of: { id: string
       </div>
       {loose.length > 0 ? (
         <Paper aria-labelledby="loose">
-          <h2 id="loose">Begun, and not kept yet</h2>
+          <h2 id="loose">Started, not in your stash yet</h2>
           <PlainList>
             {loose.map(({ id, answers }, index) => (
               <li key={id}>
-                <Link href={`/bench/${id}`}>{index === 0 ? 'The latest' : `Test ${loose.length - index}`}</Link>:{' '}
-                {summary(answers)}
+                <Link href={`/identify/burn/${id}`}>{index === 0 ? 'Latest' : `Test ${loose.length - index}`}</Link>
+                {`: ${summary(answers)}`}
               </li>
             ))}
           </PlainList>
@@ -73,6 +73,6 @@ function summary(answers: TestAnswer[]): string {
     seen
       .slice(0, 4)
       .map(({ feature, states }) => stateLabel(feature, itemAt(states, 0)).toLowerCase())
-      .join(', ') || 'nothing seen yet'
+      .join(', ') || 'no answers yet'
   )
 }

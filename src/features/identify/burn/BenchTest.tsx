@@ -28,14 +28,14 @@ export function BenchTest({ of, box, ...start }: Props) {
   if (safetyRead === undefined)
     return (
       <Page>
-        <p role="status">Laying out the bench…</p>
+        <p role="status">Getting ready…</p>
       </Page>
     )
   if (!safetyRead) return <SafetyGate onRead={markRead} />
   if (bench.phase === 'laid-out') {
     return (
       <LayOut
-        title={of ? `A specimen of ${of.name}` : 'A specimen of something unknown'}
+        title={of ? `A sample of ${of.name}` : 'A sample of an unknown fabric'}
         setup={bench.setup}
         part={bench.part}
         belief={bench.belief}

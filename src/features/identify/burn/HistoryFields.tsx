@@ -53,7 +53,7 @@ const MOVED = 0.05
 const QUESTIONS = [
   ['kind', 'What is it from?'],
   ['price', 'What did it cost when new?'],
-  ['country', 'What country does a label name?'],
+  ['country', 'Which country does the label name?'],
 ] as const
 
 function choices(tilts: readonly Tilt[]): (readonly [string, string])[] {
@@ -95,11 +95,11 @@ export function HistoryFields({ setup, onChange }: { setup: TestSetup; onChange:
           onChange={year('before')}
           minValue={1700}
           maxValue={2100}
-          hint="Nothing in it can be younger."
+          hint="Fibres invented later are ruled out."
         />
       </Fields>
       <ChoiceField
-        label="Let this count?"
+        label="Should this count?"
         value={setup.countHistory ? 'yes' : 'no'}
         onChange={(value) => onChange({ ...setup, countHistory: value === 'yes' })}
         options={[
@@ -126,14 +126,12 @@ export function HistoryEffectTable({ effect }: { effect: HistoryEffect }) {
     <Stack $gap="0.5rem">
       <p role="status">{effect.text}</p>
       <Effect>
-        <caption className="visually-hidden">
-          How likely each family is to be in it, without and with what is known of its past
-        </caption>
+        <caption className="visually-hidden">How likely each family is, without and with its history</caption>
         <thead>
           <tr>
-            <th scope="col">In it</th>
-            <th scope="col">by what you saw</th>
-            <th scope="col">with its past</th>
+            <th scope="col">Fibre family</th>
+            <th scope="col">from your answers</th>
+            <th scope="col">with its history</th>
           </tr>
         </thead>
         <tbody>
@@ -147,8 +145,8 @@ export function HistoryEffectTable({ effect }: { effect: HistoryEffect }) {
         </tbody>
       </Effect>
       <Soft>
-        A hint only: all of it together moves no cloth’s odds by more than eight times, and what you see can overrule
-        it. Years are different: what was not sold yet cannot be in it.
+        This is only a hint: it changes the odds by eight times at most, and your answers can overrule it. Years are
+        different: a fibre that was not sold yet can’t be in the fabric.
       </Soft>
     </Stack>
   )

@@ -33,9 +33,9 @@ export function JudgedBurn({ bench, testId, of }: Props) {
   return (
     <>
       <div>
-        <h1>The verdict</h1>
+        <h1>Result</h1>
         <Soft>
-          Specimen {specimen}, {PART_WORDS[part]}
+          Sample {specimen}, {PART_WORDS[part]}
           {of ? ` of ${of.name}` : ''}. <KeptMark keeping={bench.keeping} allKept={bench.allKept} />
         </Soft>
       </div>
@@ -50,26 +50,26 @@ export function JudgedBurn({ bench, testId, of }: Props) {
           of ? (
             <StrongLink href={of.href}>Back to {of.name}</StrongLink>
           ) : (
-            <StrongLink href={`/stash/new?test=${testId}`}>Weigh it and keep it</StrongLink>
+            <StrongLink href={`/stash/add?test=${testId}`}>Weigh and save it</StrongLink>
           )
         }
       />
       <Paper aria-labelledby="seen">
-        <h2 id="seen">What was seen</h2>
+        <h2 id="seen">Your answers</h2>
         <Strips answers={answers} notes={notes} yarn={of?.yarn ?? PLAIN_YARN} />
         <Actions>
           {isFlameLeft ? (
             <Button onPress={() => bench.setPhase('flame')}>
-              {isBegun ? 'Go on at the flame' : 'Now to the flame'}
+              {isBegun ? 'Continue with the flame' : 'Start with the flame'}
             </Button>
           ) : null}
-          <Link href={`/bench/${testId}/log`}>The log: correct, compare, print</Link>
+          <Link href={`/identify/burn/${testId}/log`}>Burn log: correct, compare, print</Link>
           <QuietButton onPress={bench.undo} isDisabled={answers.length === 0}>
             Undo the last answer
           </QuietButton>
           {of ? null : (
             <QuietButton isDisabled={busy} onPress={() => doing(() => discardTest(testId))}>
-              Throw this test away
+              Delete this test
             </QuietButton>
           )}
         </Actions>
@@ -91,13 +91,13 @@ const Choices = styled.div`
 function Another({ onAnother }: { onAnother: (part: Part) => void }) {
   return (
     <Choices role="group" aria-labelledby="another">
-      <span id="another">Burn another specimen, from</span>
+      <span id="another">Burn another sample from</span>
       {PARTS.map((part) => (
         <QuietButton key={part} onPress={() => onAnother(part)}>
           {PART_WORDS[part]}
         </QuietButton>
       ))}
-      <Link href="/bench/tests">All tests without a flame</Link>
+      <Link href="/identify/tests">All tests without a flame</Link>
     </Choices>
   )
 }

@@ -18,8 +18,8 @@ const OneOfTwo = styled.span`
 export function KeptMark({ keeping, allKept }: { keeping: boolean; allKept: boolean }) {
   return (
     <OneOfTwo data-kept={allKept ? 'yes' : 'no'}>
-      <span aria-hidden={keeping ? undefined : true}>Keeping it…</span>
-      <span aria-hidden={keeping ? true : undefined}>Every answer is kept as you give it.</span>
+      <span aria-hidden={keeping ? undefined : true}>Saving…</span>
+      <span aria-hidden={keeping ? true : undefined}>We save every answer as you give it.</span>
     </OneOfTwo>
   )
 }

@@ -16,13 +16,13 @@ import { PART_WORDS } from '../../shared/burn/session'
 
 const ASK_WORDS = [
   ['fibre', 'Which fibre it is'],
-  ['family', 'What kind of fibre'],
-  ['plastic', 'Is there any plastic in it?'],
-  ['label', 'Is the label true?'],
+  ['family', 'What kind of fibre it is'],
+  ['plastic', 'Whether there is any plastic in it'],
+  ['label', 'Whether the label is true'],
 ] as const
 
 const TOOL_WORDS: Record<Tool, string> = {
-  flame: 'A flame, and all that goes with it',
+  flame: 'A flame, and everything for safe burning',
   loupe: 'A loupe of 60× or more',
   acetone: 'Acetone',
   bleach: 'Chlorine bleach',
@@ -49,18 +49,18 @@ export function LayOut({ title, setup, part, belief, box, onSetup, onPart, onFla
   return (
     <Page $gap="1.25rem">
       <div>
-        <h1>Lay it out</h1>
-        <Lead>{title}. Nothing here must be filled in: go straight to the flame if you like.</Lead>
+        <h1>Get ready</h1>
+        <Lead>{title}. Everything here is optional: you can go straight to the flame.</Lead>
       </div>
       <Actions>
-        {setup.atHand.includes('flame') ? <StrongButton onPress={onFlame}>To the flame</StrongButton> : null}
-        <Button onPress={onLook}>Begin without a flame</Button>
+        {setup.atHand.includes('flame') ? <StrongButton onPress={onFlame}>Start with the flame</StrongButton> : null}
+        <Button onPress={onLook}>Start without a flame</Button>
       </Actions>
       <Columns $first="1.35fr">
         <Stack $gap="1.25rem">
           <Wanted setup={setup} part={part} onSetup={onSetup} onPart={onPart} />
           <Paper aria-labelledby="past">
-            <h2 id="past">What do you know of its past?</h2>
+            <h2 id="past">What do you know of its history?</h2>
             <HistoryFields setup={setup} onChange={onSetup} />
             {belief.history ? <HistoryEffectTable effect={belief.history} /> : null}
           </Paper>
@@ -94,14 +94,14 @@ function Wanted({ setup, part, onSetup, onPart }: Pick<Props, 'setup' | 'part' |
         </>
       ) : null}
       <ChoiceField
-        label="The first specimen is from"
+        label="First sample from"
         value={part}
         onChange={(value) => onPart(value as Part)}
         options={(Object.keys(PART_WORDS) as Part[]).map((id) => [id, PART_WORDS[id]] as const)}
-        hint="Warp and weft are often different fibres: pull a few yarns of each direction and burn them apart."
+        hint="Warp and weft often differ: pull a few yarns of each direction and burn them separately."
       />
       <Stack $gap="0.4rem">
-        <b id="tools">What is at hand beside water, tweezers and daylight?</b>
+        <b id="tools">What do you have beside water, tweezers and daylight?</b>
         <Chips role="group" aria-labelledby="tools">
           {TOOLS.map((tool) => (
             <Chip key={tool} isSelected={setup.atHand.includes(tool)} onChange={() => toggle(tool)}>
@@ -120,10 +120,8 @@ function Beside({ belief, box }: Pick<Props, 'belief' | 'box'>) {
   const controls = controlsNeeded(belief.fibres, box, words)
   return (
     <Paper aria-labelledby="beside">
-      <h2 id="beside">Lay these beside it</h2>
-      <Soft>
-        Known pieces, cut and ready before anything is lit. Burn one whenever you doubt what you see or smell.
-      </Soft>
+      <h2 id="beside">Known samples to put beside it</h2>
+      <Soft>Cut them before you light anything. Burn one whenever you are unsure what you see or smell.</Soft>
       <PlainList>
         {controls.map(({ fibre, inBox, text }) => (
           <li key={fibre}>
@@ -131,7 +129,7 @@ function Beside({ belief, box }: Pick<Props, 'belief' | 'box'>) {
           </li>
         ))}
       </PlainList>
-      <Link href="/bench/controls">Your controls box</Link>
+      <Link href="/identify/samples">Your known samples</Link>
     </Paper>
   )
 }
@@ -139,10 +137,10 @@ function Beside({ belief, box }: Pick<Props, 'belief' | 'box'>) {
 function Spoils() {
   return (
     <Paper aria-labelledby="spoils">
-      <h2 id="spoils">What spoils a burn</h2>
+      <h2 id="spoils">What can mislead a burn test</h2>
       <Callout $tone="warn">
-        <b>Never burn</b> glass-fibre cloth, or anything old that was made for heat (oven gloves, ironing pads, stage
-        curtains, fire blankets): it may hold asbestos. Leave it whole, and ask your local authority.
+        <b>Never burn</b> glass-fibre fabric, or anything old that was made for heat (oven gloves, ironing pads, stage
+        curtains, fire blankets): it may hold asbestos. Don’t cut it, and ask your local authority.
       </Callout>
       <PlainList>
         {SPOILERS.map((text) => (
@@ -155,8 +153,9 @@ function Spoils() {
 
 /** What makes a burn lie; common practice. */
 const SPOILERS: readonly string[] = [
-  'Flame retardant, on curtains, upholstery and stage cloth: it puts out what would burn, and fumes. Do not go by it.',
-  'Coatings, rubber and glue: you burn the coating. Pull a yarn from under it, or leave it.',
+  'Flame retardant, on curtains, upholstery and stage fabric: it puts out flames and gives off ' +
+    'fumes. Don’t trust the result.',
+  'Coatings, rubber and glue: you burn the coating. Pull a yarn from under it, or don’t burn it.',
   'Starch, softener, oil and crease-resist finish: wash a scrap and dry it first.',
-  'Black and navy dye darken ash and bead. Go by hardness, not by colour.',
+  'Black and navy dye darken ash and beads. Judge by hardness, not by colour.',
 ]

@@ -8,14 +8,14 @@ import { SafetyText } from '../../shared/safety/SafetyText'
 export function SafetyGate({ onRead }: { onRead: () => void }) {
   const go = (
     <Actions>
-      <StrongButton onPress={onRead}>All in place: to the bench</StrongButton>
+      <StrongButton onPress={onRead}>I’m ready: start</StrongButton>
     </Actions>
   )
   return (
     <Page>
       <div>
         <h1>Before you light anything</h1>
-        <Lead>Two minutes now. You can read this again at any time under Safety.</Lead>
+        <Lead>This takes two minutes. You find it again at any time under Safety.</Lead>
       </div>
       {go}
       <SafetyText />

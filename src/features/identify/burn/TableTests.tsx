@@ -41,15 +41,14 @@ export function TableTests() {
   return (
     <Page>
       <div>
-        <Link href="/bench">The burn bench</Link>
+        <Link href="/identify/burn">Burn tests</Link>
         <h1>Tests without a flame</h1>
         <Lead>
-          Each tells something that a flame cannot. On a verdict’s page the bench says which of them would tell most
-          about your cloth.
+          Each shows something that a flame can’t. The result page says which of them would help most for your fabric.
         </Lead>
         <Soft>
-          For anything sold, or anything that must resist fire (children’s nightwear, upholstery, stage cloth), go to
-          a laboratory. Local rules on fire and chemicals come first.
+          For anything you sell, or anything that must resist fire (children’s nightwear, upholstery, stage fabric),
+          use a laboratory. Local rules on fire and chemicals come first.
         </Soft>
       </div>
       <Grid>
@@ -59,7 +58,7 @@ export function TableTests() {
             <Soft>
               {question} About {minutes} min.{' '}
               <Link href={`/learn/tests/${id}`} prefetch={false}>
-                What each answer speaks for
+                What each answer points to
               </Link>
             </Soft>
             {guide ? <Guidance feature={id} guide={guide} /> : null}

@@ -41,7 +41,7 @@ export const discardTest = action(
   [RecordIdSchema],
   async (id) => {
     await drop('burn-test', id)
-    return { goTo: '/bench' }
+    return { goTo: '/identify/burn' }
   },
   ['burn-test'],
 )

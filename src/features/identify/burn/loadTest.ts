@@ -27,9 +27,9 @@ export async function loadTest(id: string): Promise<LoadedTest | undefined> {
 async function subjectOf(test: KeptTest, box: readonly KeptControl[]): Promise<LoadedTest['of']> {
   const { pieceId, controlId, blindId, blindCode } = test
   if (blindId !== null && controlId === null && pieceId === null)
-    return { name: `Envelope ${blindCode}`, href: '/learn/blind' }
+    return { name: `Envelope ${blindCode}`, href: '/learn/blind-test' }
   const control = box.find(({ id }) => id === controlId)
-  if (control) return { name: control.name, href: '/bench/controls' }
+  if (control) return { name: control.name, href: '/identify/samples' }
   const piece = pieceId === null ? undefined : await findPiece(await notebook(), pieceId)
   return piece
     ? { name: piece.name, href: `/stash/${piece.id}`, yarn: { fill: piece.look.warp, edge: piece.look.weft } }

@@ -52,40 +52,42 @@ const Door = styled(Link)`
 
 const DOORS = [
   {
-    path: '/bench',
+    path: '/identify/burn',
     Icon: Flame,
-    title: 'Burn a pinch of it (burn test)',
-    about: 'What it is made of, as far as a flame can tell. Ten minutes, open window, tongs.',
+    title: 'Burn test',
+    about: 'Finds the fibre content as far as a flame can. Takes ten minutes, an open window and tongs.',
   },
   {
-    path: '/bench/tests',
+    path: '/identify/tests',
     Icon: Droplets,
-    title: 'Without a flame',
-    about: 'Water, hand, lens, acetone, bleach: where a flame cannot be lit, or does not part two fibres.',
+    title: 'Tests without a flame',
+    about:
+      'Water, touch, a loupe, acetone or bleach: where you can’t use a flame, or a flame can’t tell ' +
+      'two fibres apart.',
   },
   {
-    path: '/inspect',
+    path: '/identify/name',
     Icon: Eye,
-    title: 'Name it by looking (construction)',
-    about: 'Woven or knit, which weave, which face: what shops call it.',
+    title: 'Name it by looking',
+    about: 'Woven or knit, which weave, which finish: what shops call it.',
   },
   {
-    path: '/measure',
+    path: '/identify/measure',
     Icon: Ruler,
-    title: 'Measure it (weight, stretch, drape …)',
-    about: 'Scale, ruler and two hands: what a pattern asks for, in numbers with their doubt.',
+    title: 'Measure it',
+    about: 'Weight, stretch, drape and more, with a scale, a ruler and your hands.',
   },
   {
-    path: '/measure/loupe',
+    path: '/identify/measure/loupe',
     Icon: ScanSearch,
-    title: 'Count its threads (sett)',
-    about: 'From a photograph or by hand: with its yarns it gives the weight over again.',
+    title: 'Count threads',
+    about: 'From a photo or by hand: with the yarns, it gives the weight as well.',
   },
   {
-    path: '/bench/controls',
+    path: '/identify/samples',
     Icon: Tags,
-    title: 'Lay a known piece beside it (controls)',
-    about: 'Smells are personal: a known wool or viscose beside it tells more than any table.',
+    title: 'Compare with a known sample',
+    about: 'Smells are personal: a known wool or viscose beside it helps more than any table.',
   },
 ] as const
 
@@ -102,14 +104,14 @@ export function FindOut({ strip, begun }: Props) {
   return (
     <Page>
       <div>
-        <h1>{strip ? 'What is this cloth?' : 'I have this in my hand'}</h1>
+        <h1>{strip ? 'What is this fabric?' : 'Identify a fabric'}</h1>
         {strip?.next ? (
           <Lead>{strip.next.why}</Lead>
         ) : (
           <Lead>
             {strip
-              ? 'What decides is known. Keep it, or look closer.'
-              : 'Take one cloth. Whatever you find out of it, by whichever door, stays together in one strip.'}
+              ? 'The main facts are known. Save it, or look closer.'
+              : 'Take one fabric. All results are kept together, whichever way you start.'}
           </Lead>
         )}
       </div>
@@ -118,36 +120,36 @@ export function FindOut({ strip, begun }: Props) {
           {strip.next ? (
             <StrongLink href={strip.next.href}>{strip.next.says}</StrongLink>
           ) : (
-            <StrongLink href={`/stash/${strip.id}`}>See all that is known</StrongLink>
+            <StrongLink href={`/stash/${strip.id}`}>See everything we know</StrongLink>
           )}
           <QuietButton isDisabled={busy} onPress={() => doing(takeInHand)}>
-            Take another cloth
+            Identify another fabric
           </QuietButton>
         </Actions>
       ) : (
         <Actions>
           <StrongButton isDisabled={busy} onPress={() => doing(takeInHand)}>
-            {busy ? 'Laying it out…' : 'Begin with this cloth'}
+            {busy ? 'Getting ready…' : 'Start with this fabric'}
           </StrongButton>
-          <Link href="/stash">It lies in the stash already</Link>
+          <Link href="/stash">It is already in my stash</Link>
         </Actions>
       )}
       <Trouble>{trouble}</Trouble>
       {begun.length > 0 ? (
         <Callout>
-          <b>Still in hand:</b>
+          <b>Not saved yet:</b>
           <PlainList>
             {begun.map(({ id, name }) => (
               <li key={id}>
-                <Link href={`/find-out?piece=${id}`}>{name}</Link>
+                <Link href={`/identify?piece=${id}`}>{name}</Link>
               </li>
             ))}
           </PlainList>
         </Callout>
       ) : null}
       <Stack $gap="0.75rem" as="section" aria-labelledby="doors">
-        <h2 id="doors">Doors</h2>
-        <Soft>Any order; each says what it would tell.</Soft>
+        <h2 id="doors">Ways to find out</h2>
+        <Soft>In any order; each says what it would show.</Soft>
         <Doors>
           {DOORS.map(({ path, Icon, title, about }) => (
             <li key={path}>

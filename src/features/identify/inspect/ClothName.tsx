@@ -27,9 +27,9 @@ export function ClothName({ name: ranked }: { name: RankedName }) {
         <p>
           <Terms>{makes}</Terms>
         </p>
-        {speaksFor.length > 0 ? <Soft>For it: {speaksFor.join('; ')}.</Soft> : null}
-        {against.length > 0 ? <Soft>Against it: {against.join('; ')}.</Soft> : null}
-        {also.length > 0 ? <Soft>Also {capitalise(also.slice(0, 3).join(', '))}.</Soft> : null}
+        {speaksFor.length > 0 ? <Soft>Fits: {speaksFor.join('; ')}.</Soft> : null}
+        {against.length > 0 ? <Soft>Does not fit: {against.join('; ')}.</Soft> : null}
+        {also.length > 0 ? <Soft>Also called {capitalise(also.slice(0, 3).join(', '))}.</Soft> : null}
       </Stack>
     </li>
   )

@@ -33,9 +33,10 @@ export function Inspect({ piece, first, cloths }: Props) {
     <Page>
       <div>
         {piece ? <Link href={`/stash/${piece.id}`}>{piece.name}</Link> : null}
-        <h1>What is it called?</h1>
+        <h1>Name this fabric</h1>
         <Lead>
-          Look, feel, turn it over: each question tells most about what is left. {cloths} cloths are known here.
+          Look, feel, turn it over: each question narrows it down as much as possible. {cloths} fabric names are known
+          here.
         </Lead>
       </div>
       <Columns $first="1.5fr">
@@ -50,9 +51,7 @@ export function Inspect({ piece, first, cloths }: Props) {
               onUndo={inspection.undo}
             />
           ) : (
-            <Callout $tone="good">
-              There is nothing more to look at that would tell these apart. Weigh it, or burn a yarn.
-            </Callout>
+            <Callout $tone="good">Looking can’t tell these apart any further. Weigh it, or burn a yarn.</Callout>
           )}
           {answers.length > 0 ? <WhatYouSaid inspection={inspection} /> : null}
         </Stack>
@@ -60,10 +59,10 @@ export function Inspect({ piece, first, cloths }: Props) {
           <MostLike inspection={inspection} piece={piece} />
           <Paper aria-labelledby="known">
             <h2 id="known">What you know already</h2>
-            <Soft>Each of these narrows it down much.</Soft>
+            <Soft>Each of these narrows it down a lot.</Soft>
             <KnownNumbers gsm={known.gsm} stretch={known.stretch} onGsm={known.setGsm} onStretch={known.setStretch} />
             <SelectField
-              label="Mostly of"
+              label="Main fibre"
               value={known.fibre}
               onChange={known.setFibre}
               options={[['', 'Not known'] as const, ...FIBRE_IDS.map((id) => [id, FIBRE_WORDS[id][words]] as const)]}

@@ -25,7 +25,7 @@ export function KnownNumbers({ gsm, stretch, onGsm, onStretch }: Props) {
         onChange={(value) => onGsm(Number.isFinite(value) ? value : undefined)}
       />
       <NumberField
-        label="Stretch across"
+        label="Stretch across the width"
         unit="%"
         value={stretch ?? NaN}
         minValue={0}

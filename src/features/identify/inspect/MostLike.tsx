@@ -43,9 +43,9 @@ export function MostLike({ inspection, piece }: { inspection: Inspection; piece:
   const called = itemAt(top, 0).name.toLowerCase()
   return (
     <Paper aria-labelledby="names">
-      <h2 id="names">Most like</h2>
+      <h2 id="names">Looks most like</h2>
       {inspection.isNothingKnown ? (
-        <Soft>Nothing is known yet: answer the first question, or say what you know below.</Soft>
+        <Soft>No answers yet: answer the first question, or enter what you know below.</Soft>
       ) : (
         <>
           <Names aria-live="polite">
@@ -62,8 +62,8 @@ export function MostLike({ inspection, piece }: { inspection: Inspection; piece:
             <KeepSeen inspection={inspection} piece={piece} />
           ) : (
             <Actions>
-              <StrongLink href={`/stash/new?called=${encodeURIComponent(called)}`}>
-                Weigh it and keep it as {called}
+              <StrongLink href={`/stash/add?called=${encodeURIComponent(called)}`}>
+                Weigh and save it as {called}
               </StrongLink>
             </Actions>
           )}
@@ -79,17 +79,17 @@ function KeepSeen({ inspection, piece }: { inspection: Inspection; piece: OnTheB
     <>
       <Actions>
         <StrongButton isDisabled={saving || isNothingSeen} onPress={keep}>
-          Keep what was seen with {piece.name}
+          Save these answers to {piece.name}
         </StrongButton>
       </Actions>
       {trouble ? (
         <Callout $tone="warn" role="alert">
-          Not kept. {trouble}
+          Not saved. {trouble}
         </Callout>
       ) : null}
       {isKept ? (
         <Callout $tone="good" role="status">
-          Kept. It stands on <Link href={`/stash/${piece.id}/sheet`}>its property sheet</Link>.
+          Saved. You find it under <Link href={`/stash/${piece.id}/sheet`}>its properties</Link>.
         </Callout>
       ) : null}
     </>

@@ -23,7 +23,7 @@ export function WhatYouSaid({ inspection: { answers, done, ask, beginAgain } }: 
   const others = inspectionFeatures.filter(({ id }) => !done.has(id)).map(({ id, title }) => [id, title] as const)
   return (
     <Paper aria-labelledby="told">
-      <h2 id="told">What you said</h2>
+      <h2 id="told">Your answers</h2>
       <Told>
         {answers.map(([id, states]) => (
           <li key={id}>
@@ -35,12 +35,12 @@ export function WhatYouSaid({ inspection: { answers, done, ask, beginAgain } }: 
       </Told>
       <Actions>
         <SelectField
-          label="Look at something else"
+          label="Answer another question"
           value=""
           onChange={(id) => ask((id || undefined) as InspectionId | undefined)}
-          options={[['', 'Choose'], ...others]}
+          options={[['', 'Change'], ...others]}
         />
-        <Button onPress={beginAgain}>Begin again</Button>
+        <Button onPress={beginAgain}>Start again</Button>
       </Actions>
     </Paper>
   )
@@ -50,6 +50,6 @@ function saidOf(id: InspectionId, states: readonly string[]): string {
   const { states: known } = inspectionById(id)
   return (
     states.map((state) => mustHave(known.find((one) => one.id === state)).label.toLowerCase()).join(' and ') ||
-    'not seen'
+    'not sure'
   )
 }

@@ -30,7 +30,7 @@ export function knownOf(
   kept: Description['inspection'] | undefined,
 ): { answers: Answers; gsm: number | undefined } {
   return {
-    answers: Object.entries(kept ?? {}) as unknown as Answers,
+    answers: Object.entries(kept ?? {}) as Answers,
     gsm: piece?.gsm ? Math.round(piece.gsm.value) : undefined,
   }
 }

@@ -32,31 +32,31 @@ export function Listing() {
   })
   return (
     <details>
-      <summary>Only a listing on a screen?</summary>
+      <summary>Only have an online listing?</summary>
       <Stack $gap="0.8rem" $top="0.6rem">
-        <TextField label="What the listing calls it" value={called} onChange={setCalled} />
+        <TextField label="Name in the listing" value={called} onChange={setCalled} />
         <NumberField
-          label="Weight that it states"
+          label="Weight in the listing"
           unit={unit.symbol}
           minValue={0}
           value={weight}
           onChange={setWeight}
         />
-        <ColourField label="Its lightest colour" value={colour} onChange={setColour} />
+        <ColourField label="Lightest colour" value={colour} onChange={setColour} />
         <ChoiceField
           label="Yarns"
           value={yarn}
           onChange={setYarn}
           options={[
             ['', 'not known'],
-            ['spun', 'dull, hairy'],
-            ['filament', 'smooth, shining'],
+            ['spun', 'dull and hairy'],
+            ['filament', 'smooth and shiny'],
           ]}
         />
         <p role="status">
-          {foretold ? foretoldWords(foretold) : 'Give a name or a weight, and what shows through is foretold.'}
+          {foretold ? foretoldWords(foretold) : 'Enter a name or a weight, and we estimate what shows through.'}
         </p>
-        <Soft>Hold it up when it comes: what you then choose is set beside what was foretold.</Soft>
+        <Soft>Hold it up when it arrives: we compare what you see with this estimate.</Soft>
       </Stack>
     </details>
   )

@@ -70,26 +70,26 @@ export function MeasureHub({ pieces, piece, kinds }: BenchData & { kinds: readon
   return (
     <Page>
       <div>
-        <h1>Measure it</h1>
-        <Lead>What a kitchen, a ruler and two hands can find out, with numbers where there are any.</Lead>
+        <h1>Measure a fabric</h1>
+        <Lead>What you can measure with kitchen tools, a ruler and your hands.</Lead>
       </div>
       <Narrow>
         <PieceChoice
           pieces={pieces}
           chosen={piece?.id ?? null}
-          onChoose={(id) => router.push(id ? `/measure?piece=${id}` : '/measure')}
+          onChoose={(id) => router.push(id ? `/identify/measure?piece=${id}` : '/identify/measure')}
         />
       </Narrow>
       {piece ? (
         <Callout>
-          What is known of it, and what is worth measuring next, stands on{' '}
-          <Link href={`/stash/${piece.id}`}>its own page</Link>.
+          What we know, and what is worth measuring next, is on{' '}
+          <Link href={`/stash/${piece.id}`}>the fabric’s page</Link>.
         </Callout>
       ) : null}
       <Grid>
         {kinds.map(({ id, title, finds, forms }) => (
           <li key={id}>
-            <Tool href={`/measure/${id}${query}`} prefetch={false}>
+            <Tool href={`/identify/measure/${id}${query}`} prefetch={false}>
               <HowToDrawing test={id} />
               <div>
                 <h2>{title}</h2>
@@ -102,25 +102,25 @@ export function MeasureHub({ pieces, piece, kinds }: BenchData & { kinds: readon
           </li>
         ))}
         <li>
-          <Tool href="/weave" prefetch={false}>
+          <Tool href="/learn/weave" prefetch={false}>
             <HowToDrawing test="weave" />
             <div>
-              <h2>Weaves, drawn</h2>
-              <small>Any draft as cloth, face and back: floats, share of warp, the angle of a twill.</small>
+              <h2>Weave editor</h2>
+              <small>Any weave as fabric, front and back: floats, share of warp, the angle of a twill.</small>
             </div>
           </Tool>
         </li>
         <li>
-          <Tool href={`/inspect${query}`} prefetch={false}>
+          <Tool href={`/identify/name${query}`} prefetch={false}>
             <HowToDrawing test="inspect" />
             <div>
-              <h2>What is it called?</h2>
-              <small>Look, feel, turn it over: the next question is the one that tells most.</small>
+              <h2>Name this fabric</h2>
+              <small>Look, feel, turn it over: each question narrows it down as much as possible.</small>
             </div>
           </Tool>
         </li>
       </Grid>
-      <Soft>Readings of an unwashed and of a washed length are kept apart, always.</Soft>
+      <Soft>Readings from before and after washing are always kept apart.</Soft>
     </Page>
   )
 }

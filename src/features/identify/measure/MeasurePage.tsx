@@ -47,12 +47,12 @@ export function MeasurePage({ kind, pieces, piece }: BenchData & { kind: Measure
   const Bench = OWN_BENCHES[kind.id] ?? TypedBench
   const { warp, weft } = piece?.look ?? { warp: PLAIN, weft: PLAIN }
   const yarn = { fill: warp, edge: warp === weft ? `color-mix(in srgb, var(--ink) 55%, ${PLAIN})` : weft }
-  const here = `/measure/${kind.id}`
+  const here = `/identify/measure/${kind.id}`
   const isApart = piece && !kind.acrossStates && readings.state !== piece.washed
   return (
     <Page>
       <div>
-        <Link href={piece ? `/measure?piece=${piece.id}` : '/measure'}>Measure it</Link>
+        <Link href={piece ? `/identify/measure?piece=${piece.id}` : '/identify/measure'}>Measure</Link>
       </div>
       <Head>
         <HowToDrawing test={kind.id} yarn={yarn} />
@@ -73,7 +73,7 @@ export function MeasurePage({ kind, pieces, piece }: BenchData & { kind: Measure
           />
           {kind.acrossStates ? null : (
             <SelectField
-              label="As it is now"
+              label="State of the fabric"
               value={readings.state}
               onChange={(value) => readings.setState(value)}
               options={WASH_STATES.map((state) => [state, WASH_STATE_WORDS[state]] as const)}
@@ -88,13 +88,13 @@ export function MeasurePage({ kind, pieces, piece }: BenchData & { kind: Measure
       ) : null}
       {readings.trouble ? (
         <Callout $tone="warn" role="alert">
-          Not kept. {readings.trouble}
+          Not saved. {readings.trouble}
         </Callout>
       ) : null}
       {isApart ? (
         <Callout>
-          These readings are kept as “{WASH_STATE_WORDS[readings.state]}”; the piece itself is written down as “
-          {WASH_STATE_WORDS[piece.washed]}”. They are not mixed.
+          These readings are saved as “{WASH_STATE_WORDS[readings.state]}”; the fabric itself is recorded as “
+          {WASH_STATE_WORDS[piece.washed]}”. We don’t mix them.
         </Callout>
       ) : null}
       <Bench piece={piece} readings={readings} yarn={yarn} />

@@ -16,16 +16,13 @@ export function PieceChoice({
 }) {
   return (
     <ComboField
-      label="Of which piece"
+      label="Fabric"
       chosen={chosen ?? NONE}
       onChoose={(id) => {
         const next = id === NONE ? null : id
         if (next !== chosen) onChoose(next)
       }}
-      options={[
-        { id: NONE, label: 'none of the stash: just try' },
-        ...pieces.map(({ id, name }) => ({ id, label: name })),
-      ]}
+      options={[{ id: NONE, label: 'no fabric: just try' }, ...pieces.map(({ id, name }) => ({ id, label: name }))]}
     />
   )
 }

@@ -67,8 +67,8 @@ export function Ruler({ marks, onMark }: { marks: readonly RulerMark[]; onMark: 
     <Stack $gap="0.6rem">
       {pxPerMm === null ? (
         <Callout $tone="warn">
-          This ruler is not true yet: hold a bank card to the screen once.{' '}
-          <Button onPress={() => setCalibrating(true)}>Fit it with a card</Button>
+          This ruler is not to scale yet: hold a bank card to the screen once.{' '}
+          <Button onPress={() => setCalibrating(true)}>Adjust with a card</Button>
         </Callout>
       ) : null}
       <Rail
@@ -80,7 +80,7 @@ export function Ruler({ marks, onMark }: { marks: readonly RulerMark[]; onMark: 
           width="100%"
           height={HEIGHT}
           role="img"
-          aria-label={`A ruler of ${shown(longest)}${pxPerMm === null ? ', not fitted to this screen' : ''}`}
+          aria-label={`A ruler of ${shown(longest)}${pxPerMm === null ? ', not to scale on this screen' : ''}`}
         >
           {Array.from({ length: Math.floor(longest / step) + 1 }, (_, i) => (
             <Tick key={i} index={i} x={i * step * scale} metric={units === 'metric'} />
@@ -106,8 +106,8 @@ export function Ruler({ marks, onMark }: { marks: readonly RulerMark[]; onMark: 
       ))}
       {pxPerMm === null ? null : (
         <Actions>
-          <Button onPress={() => setCalibrating(true)}>Fit the ruler again</Button>
-          <Soft as="span">Fitted with a card: 1 mm is {pxPerMm.toFixed(2)} px. Fit it again after zooming.</Soft>
+          <Button onPress={() => setCalibrating(true)}>Adjust the ruler again</Button>
+          <Soft as="span">Adjusted with a card: 1 mm is {pxPerMm.toFixed(2)} px. Adjust it again after zooming.</Soft>
         </Actions>
       )}
     </Stack>
@@ -155,8 +155,8 @@ function CardFit({ onDone }: { onDone: () => void }) {
   return (
     <Stack $gap="0.75rem">
       <p>
-        Lay any bank or library card on the screen, over the outline, and make the outline just as wide. They are all
-        85.60 mm wide (ISO/IEC 7810, ID-1).
+        Hold any bank or library card to the outline, and make the outline just as wide. They are all 85.60 mm wide
+        (ISO/IEC 7810, ID-1).
       </p>
       <Across>
         <Card $px={px}>85.60 mm</Card>
@@ -186,7 +186,7 @@ function CardFit({ onDone }: { onDone: () => void }) {
         >
           It fits
         </StrongButton>
-        <Button onPress={onDone}>Leave it</Button>
+        <Button onPress={onDone}>Cancel</Button>
       </Actions>
     </Stack>
   )

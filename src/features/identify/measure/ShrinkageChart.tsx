@@ -17,7 +17,7 @@ export function ShrinkageChart({ curves }: { curves: Curves }) {
     <>
       <EChart
         height={230}
-        label="Change of the square after each wash, and where it tends; the figures stand in the table below"
+        label="Change of the square after each wash, and where it will end; the figures are in the table below"
         option={option}
       />
       <Figures>
@@ -25,7 +25,7 @@ export function ShrinkageChart({ curves }: { curves: Curves }) {
           <tr>
             <th scope="col">Washes</th>
             <th scope="col">Lengthwise</th>
-            <th scope="col">Across</th>
+            <th scope="col">Across the width</th>
           </tr>
         </thead>
         <tbody>

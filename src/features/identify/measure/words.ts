@@ -11,9 +11,9 @@ const SHOWS: Record<ForetoldOpacity['likeliest'], string> = {
 /** What is foretold of a cloth that was not held up, with its doubt. */
 export function foretoldWords({ likeliest, grades, transmission, interval95: [low, high] }: ForetoldOpacity): string {
   return (
-    `Foretold without holding it up: ${SHOWS[likeliest]} shows through ` +
-    `(${formatPercent(grades[likeliest])}). About ${Math.round(transmission * 100)} % of the light comes ` +
-    `through, ${Math.round(low * 100)} to ${Math.round(high * 100)} % with 95 % confidence.`
+    `Estimated without holding it up: ${SHOWS[likeliest]} shows through ` +
+    `(${formatPercent(grades[likeliest])}). About ${Math.round(transmission * 100)} % of the light ` +
+    `comes through, between ${Math.round(low * 100)} and ${Math.round(high * 100)} % (95 % sure).`
   )
 }
 

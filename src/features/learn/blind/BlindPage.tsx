@@ -21,7 +21,7 @@ export function BlindPage(data: BlindData) {
   return (
     <Page>
       <div>
-        <h1>Blind box</h1>
+        <h1>Blind test</h1>
         <Lead role="status">{leadOf(box)}</Lead>
       </div>
       {!box || box.isOver ? null : box.isPacked ? <Answering box={box} data={data} /> : <Packing box={box} />}
@@ -32,15 +32,19 @@ export function BlindPage(data: BlindData) {
 }
 
 function leadOf(box: BlindData['box']): string {
-  if (!box) return 'Your own known pieces under letters: burn or feel each for real, say what it is, and see.'
+  if (!box)
+    return (
+      'Test yourself on your known samples, under letters: burn or feel each, say what it is, and ' +
+      'see the answers.'
+    )
   if (box.isOver) {
     const right = box.entries.filter(({ result }) => result?.familyRight).length
     return `${right} of ${box.entries.length} families right.`
   }
   const left = box.entries.filter(({ isAnswered }) => !isAnswered).length
   return box.isPacked
-    ? `${left} of ${box.entries.length} still to be told.`
-    : 'Pack them now: the key is put away afterwards.'
+    ? `${left} of ${box.entries.length} still to answer.`
+    : 'Pack them now; after that we hide the key.'
 }
 
 function Choosing({ offered }: BlindData) {
@@ -56,14 +60,13 @@ function Choosing({ offered }: BlindData) {
     )
   return (
     <Paper aria-labelledby="choose">
-      <h2 id="choose">What goes into the box?</h2>
+      <h2 id="choose">Which samples?</h2>
       {offered.length < FEWEST_BLIND ? (
         <Soft>
-          It takes at least three things that you know.{' '}
-          <Link href="/bench/controls">Put known pieces in the controls box</Link>.
+          You need at least three known samples. <Link href="/identify/samples">Add known samples</Link>.
         </Soft>
       ) : null}
-      <CheckGroup legend="Three to eight, of which you are sure">
+      <CheckGroup legend="Three to eight, all of which you are sure of">
         {offered.map(({ id, name, says }) => (
           <CheckField
             key={id}
@@ -77,7 +80,7 @@ function Choosing({ offered }: BlindData) {
       </CheckGroup>
       <Actions>
         <StrongButton isDisabled={busy || chosen.length < FEWEST_BLIND} onPress={pack}>
-          Shuffle them, and give each a letter
+          Shuffle and give letters
         </StrongButton>
       </Actions>
       <Trouble>{trouble}</Trouble>
@@ -95,8 +98,8 @@ function Packing({ box }: { box: Box }) {
         <li>
           Cut a snip of each, one finger wide, and put it into an envelope with its letter; or let a friend do it.
         </li>
-        <li>Shuffle the envelopes, and leave them for a day.</li>
-        <li>Take one after another, burn it under the usual cautions or feel it, and say here what it is.</li>
+        <li>Shuffle the envelopes, and wait a day.</li>
+        <li>Take one after another, burn it with the usual cautions or feel it, and enter here what it is.</li>
       </Steps>
       <Figures>
         <tbody>
@@ -110,10 +113,10 @@ function Packing({ box }: { box: Box }) {
       </Figures>
       <Actions>
         <StrongButton isDisabled={busy} onPress={() => doing(() => closeBox(box.id))}>
-          They are packed: put the key away
+          They are packed: hide the key
         </StrongButton>
-        <Button onPress={() => window.print()}>Print the labels</Button>
-        <Link href="/safety">The cautions</Link>
+        <Button onPress={() => window.print()}>Print labels</Button>
+        <Link href="/safety">Cautions</Link>
       </Actions>
       <Trouble>{trouble}</Trouble>
     </Paper>
@@ -129,15 +132,15 @@ function Answering({ box, data }: { box: Box; data: BlindData }) {
       <h2 id="answer">Envelope {next.code}</h2>
       <Actions>
         <Button isDisabled={busy} onPress={() => doing(() => beginTest({ blind: { id: box.id, code: next.code } }))}>
-          Burn it at the bench
+          Start burn test
         </Button>
         {next.burns.map((id, i) => (
-          <Link key={id} href={`/bench/${id}`}>
+          <Link key={id} href={`/identify/burn/${id}`}>
             Burn {i + 1} of it
           </Link>
         ))}
       </Actions>
-      <Soft>Or feel it only. Then say what it is; the key stays away until the last envelope is told.</Soft>
+      <Soft>Or just feel it. Then enter what it is; the key stays hidden until the last envelope.</Soft>
       <SayWhat
         key={next.code}
         families={data.families}
@@ -153,7 +156,7 @@ function Answering({ box, data }: { box: Box; data: BlindData }) {
 function Opened({ box }: { box: Box }) {
   return (
     <Paper aria-labelledby="opened">
-      <h2 id="opened">The box is open</h2>
+      <h2 id="opened">Results</h2>
       <Figures>
         <thead>
           <tr>
@@ -173,16 +176,16 @@ function Opened({ box }: { box: Box }) {
               <td>{result?.said}</td>
               <td>{result ? `${Math.round(result.sure * 100)} %` : ''}</td>
               <td>{result?.familyRight ? 'right' : `no: ${result?.family.toLowerCase()}`}</td>
-              <td>{result?.fibreRight === null ? 'not ventured' : result?.fibreRight ? 'right' : 'no'}</td>
+              <td>{result?.fibreRight === null ? 'not answered' : result?.fibreRight ? 'right' : 'no'}</td>
             </tr>
           ))}
         </tbody>
       </Figures>
       <Soft>
         {box.taught > 0
-          ? `${box.taught} of your burns under a letter are burns of known pieces now: they teach the bench your nose. `
-          : 'What you burn under a letter at the bench teaches it your nose when the box is opened. '}
-        <Link href="/bench/controls">The controls box</Link>
+          ? `${box.taught} of these burn tests now count as burns of known samples: we learn how you report. `
+          : 'When you see the results, burn tests from here teach us how you report. '}
+        <Link href="/identify/samples">Known samples</Link>
       </Soft>
     </Paper>
   )

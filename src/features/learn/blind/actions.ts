@@ -24,8 +24,8 @@ const ThingsSchema = z
       fibres: listOf(z.enum(FIBRE_IDS), 3).min(1),
     }),
   )
-  .min(FEWEST_BLIND, 'three things at least: two are told by which is left')
-  .max(MOST_BLIND, 'eight things at most')
+  .min(FEWEST_BLIND, 'Choose at least three: with two, the last one gives itself away.')
+  .max(MOST_BLIND, 'Choose eight at most.')
 
 /** Shuffles known things and gives each a letter. */
 export const packBox = action(

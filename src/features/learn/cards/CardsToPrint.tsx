@@ -51,14 +51,14 @@ export function CardsToPrint(cards: BenchCards) {
   return (
     <Page>
       <Stack className="screen-only">
-        <h1>Bench cards</h1>
+        <h1>Reference cards</h1>
         <Lead>
-          Three sheets for the wall, from the same records as every verdict here: what each fibre mostly shows at the
-          flame, the tests without one, needles and irons.
+          Three sheets for the wall: what each fibre usually shows at the flame, tests without a flame, needles and
+          irons. They come from the same data as our results.
         </Lead>
         <Actions>
-          <StrongButton onPress={() => window.print()}>Print them, or save them as PDF</StrongButton>
-          <Link href="/bench/sheet">An empty burn log</Link>
+          <StrongButton onPress={() => window.print()}>Print or save as PDF</StrongButton>
+          <Link href="/identify/blank-log">Blank burn log</Link>
         </Actions>
       </Stack>
       <Sheets>
@@ -75,8 +75,8 @@ function BurnChart({ looks, burns }: BenchCards) {
     <Paper aria-labelledby="burn-chart">
       <h2 id="burn-chart">Burn chart</h2>
       <Soft>
-        What a careful beginner mostly reports; common practice. A few threads, tweezers, a dish of sand or water, an
-        open window, nobody small or furry near. Blends, finishes and dyes change it: one burn is a hint.
+        What a careful beginner usually reports; common practice. A few threads, tweezers, a dish of sand or water, an
+        open window, no children or pets near. Blends, finishes and dyes change it: one burn is only a hint.
       </Soft>
       <Scrolled role="region" aria-label="Burn chart" tabIndex={0}>
         <Figures>
@@ -126,8 +126,8 @@ function TestCards({ tests }: BenchCards) {
                 <li key={step}>{step}</li>
               ))}
             </ol>
-            <p>Parts: {separates}</p>
-            <Soft>Spoiled by: {spoiledBy}</Soft>
+            <p>Tells apart: {separates}</p>
+            <Soft>Misled by: {spoiledBy}</Soft>
             {caution ? <p>⚠ {caution}</p> : null}
           </section>
         ))}
@@ -143,19 +143,19 @@ function NeedlesAndIrons({ sizes, points, irons }: BenchCards) {
       <Scrolled role="region" aria-label="Needles and irons" tabIndex={0}>
         <Figures>
           <caption>
-            Iron, the sole plate at the most; of several fibres the tenderest decides. Try a seam first.
+            The iron’s highest temperature; in a blend the most delicate fibre decides. Try a seam first.
           </caption>
           <tbody>
             {irons.map(({ dots, celsius, fibres }) => (
               <tr key={dots}>
-                <th scope="row">{celsius === null ? 'Not ironed' : `${'•'.repeat(dots)} ${celsius} °C`}</th>
+                <th scope="row">{celsius === null ? 'Do not iron' : `${'•'.repeat(dots)} ${celsius} °C`}</th>
                 <td>{fibres.join(', ')}</td>
               </tr>
             ))}
           </tbody>
         </Figures>
         <Figures>
-          <caption>Size of needle: metric, and US</caption>
+          <caption>Needle size: metric, and US</caption>
           <tbody>
             {sizes.map(({ id, nm, us, text }) => (
               <tr key={id}>
@@ -167,7 +167,7 @@ function NeedlesAndIrons({ sizes, points, irons }: BenchCards) {
           </tbody>
         </Figures>
         <Figures>
-          <caption>Point of needle</caption>
+          <caption>Needle point</caption>
           <tbody>
             {points.map(({ id, point, text }) => (
               <tr key={id}>
@@ -179,7 +179,7 @@ function NeedlesAndIrons({ sizes, points, irons }: BenchCards) {
         </Figures>
       </Scrolled>
       <Soft>
-        Sizes and points from memory of common practice; irons by ISO 3758, from memory. A new needle first.
+        Sizes and points from memory of common practice; irons by ISO 3758, from memory. Start with a new needle.
       </Soft>
     </Paper>
   )

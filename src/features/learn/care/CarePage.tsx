@@ -30,11 +30,11 @@ export function CarePage({ groups }: CareData) {
       <div>
         <h1>Care symbols</h1>
         <Lead>
-          A tub washes, a triangle bleaches, a square dries, an iron irons, a circle is for the dry-cleaner.
+          A tub means washing, a triangle bleaching, a square drying, an iron ironing, a circle professional cleaning.
         </Lead>
         <Soft>
-          More dots are hotter; a bar under it is gentler, two are gentlest; a cross forbids. ISO 3758:2012, Textiles
-          – Care labelling code using symbols.
+          More dots are hotter; one bar below is gentle, two are gentlest; a cross means “do not”. ISO 3758:2012,
+          Textiles – Care labelling code using symbols.
         </Soft>
       </div>
       <Tiles>
@@ -64,5 +64,5 @@ export function CarePage({ groups }: CareData) {
 
 function piecesWords(pieces: number): string {
   if (pieces === 0) return ''
-  return ` On ${pieces === 1 ? 'one of your pieces' : `${pieces} of your pieces`}.`
+  return ` On ${pieces === 1 ? 'one of your fabrics' : `${pieces} of your fabrics`}.`
 }

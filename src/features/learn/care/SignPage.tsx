@@ -18,20 +18,20 @@ export function SignPage({ title, shape, group, bearing, hurt, others, pieces, f
       <Columns>
         {bearing.length + hurt.length > 0 ? (
           <Paper aria-labelledby="bears">
-            <h2 id="bears">What bears it</h2>
+            <h2 id="bears">Fibres that tolerate it</h2>
             <p>
               {bearing.length > 0 ? <LinksTo of={bearing} path="/learn/fibres" between=", " /> : 'Hardly any fibre'}.
             </p>
             {hurt.length > 0 ? (
               <>
-                <h3>What wants more care</h3>
+                <h3>Fibres that need gentler care</h3>
                 <p>
                   <LinksTo of={hurt} path="/learn/fibres" between=", " />.
                 </p>
               </>
             ) : null}
             <Soft>
-              The fibre alone, as it is usually woven; dye, finish and pile may ask for more. Common practice.
+              For the fibre alone, in its usual fabrics; dye, finish and pile may need gentler care. Common practice.
             </Soft>
           </Paper>
         ) : null}
@@ -45,11 +45,11 @@ export function SignPage({ title, shape, group, bearing, hurt, others, pieces, f
       <Paper aria-labelledby="own">
         <h2 id="own">In your stash</h2>
         {pieces === 0 ? (
-          <Soft>No piece has it on its label.</Soft>
+          <Soft>None of your fabrics has it on its label.</Soft>
         ) : (
           <>
-            <StashShelf folds={folds} label={`Pieces with “${title}” on their label`} />
-            {pieces > folds.length ? <Soft>{countNoun(pieces, 'piece')} have it; the latest are shown.</Soft> : null}
+            <StashShelf folds={folds} label={`Fabrics with “${title}” on their label`} />
+            {pieces > folds.length ? <Soft>{countNoun(pieces, 'fabric')} have it; these are the latest.</Soft> : null}
           </>
         )}
       </Paper>

@@ -24,18 +24,18 @@ export function ComparePage(data: ComparedData) {
         <Lead role="status">{leadOf(data)}</Lead>
       </div>
       <Fields>
-        <SelectField label="One" value={one.id} onChange={(id) => go({ a: id })} options={fibres} />
-        <SelectField label="The other" value={other.id} onChange={(id) => go({ b: id })} options={fibres} />
+        <SelectField label="First fibre" value={one.id} onChange={(id) => go({ a: id })} options={fibres} />
+        <SelectField label="Second fibre" value={other.id} onChange={(id) => go({ b: id })} options={fibres} />
       </Fields>
       <Paper aria-labelledby="looks">
-        <h2 id="looks">What parts them, the most telling first</h2>
+        <h2 id="looks">What tells them apart, best first</h2>
         <Figures>
           <thead>
             <tr>
-              <th scope="col">look at</th>
+              <th scope="col">question</th>
               <th scope="col">{one.name}</th>
               <th scope="col">{other.name}</th>
-              <th scope="col">it tells</th>
+              <th scope="col">it shows</th>
             </tr>
           </thead>
           <tbody>
@@ -50,12 +50,12 @@ export function ComparePage(data: ComparedData) {
           </tbody>
         </Figures>
         <Soft>
-          By how much one report moves the odds between the two, for a careful beginner. How each is done:{' '}
-          <Link href="/bench/tests">tests without a flame</Link>, <Link href="/safety">cautions</Link> first.
+          This is how much one answer changes the odds between the two, for a careful beginner. How to do each:{' '}
+          <Link href="/identify/tests">tests without a flame</Link>, <Link href="/safety">cautions</Link> first.
         </Soft>
       </Paper>
       <Paper aria-labelledby="figures">
-        <h2 id="figures">Their figures</h2>
+        <h2 id="figures">Figures</h2>
         <Figures>
           <tbody>
             {figures.map(({ title, one: mine, other: theirs }) => (
@@ -68,7 +68,7 @@ export function ComparePage(data: ComparedData) {
           </tbody>
         </Figures>
         <Soft>
-          With their sources: <Link href={`/learn/fibres/${one.id}`}>{one.name}</Link>,{' '}
+          Their sources: <Link href={`/learn/fibres/${one.id}`}>{one.name}</Link>,{' '}
           <Link href={`/learn/fibres/${other.id}`}>{other.name}</Link>.
         </Soft>
       </Paper>
@@ -79,9 +79,9 @@ export function ComparePage(data: ComparedData) {
 function leadOf({ one, other, parted }: ComparedData): string {
   if (one.id === other.id) return 'Choose two different fibres.'
   const [first, second] = parted
-  if (!first) return 'Nothing that can be done at home parts them.'
+  if (!first) return 'No home test tells them apart.'
   const also = second ? `, then: ${second.title.toLowerCase()}` : ''
-  return `${first.title} parts them best (${tellsWords(first.bits)})${also}.`
+  return `${first.title} tells them apart best (${tellsWords(first.bits)})${also}.`
 }
 
 function tellsWords(bits: number): string {

@@ -21,8 +21,8 @@ export function ConvertPage({ dots }: { dots: readonly Dots[] }) {
   return (
     <Page>
       <div>
-        <h1>Convert</h1>
-        <Lead>One figure in every unit that a book, a shop or a pattern may have it in.</Lead>
+        <h1>Convert units</h1>
+        <Lead>See one figure in every unit that a book, a shop or a pattern may use.</Lead>
       </div>
       <Columns $first="1fr">
         {(Object.keys(QUANTITIES) as QuantityId[]).map((id) => (
@@ -48,7 +48,7 @@ export function ConvertPage({ dots }: { dots: readonly Dots[] }) {
           </Figures>
         </Paper>
         <Paper aria-labelledby="dots">
-          <h2 id="dots">Dots of the iron (ISO 3758)</h2>
+          <h2 id="dots">Iron dots (ISO 3758)</h2>
           <Figures>
             <tbody>
               {dots.map(({ dots: many, celsius, fibres }) => (
@@ -62,7 +62,7 @@ export function ConvertPage({ dots }: { dots: readonly Dots[] }) {
               ))}
             </tbody>
           </Figures>
-          <Soft>The edition of 2023 may say 120, 160 and 210 °C: what the label says comes first.</Soft>
+          <Soft>The 2023 edition may say 120, 160 and 210 °C: follow the label first.</Soft>
         </Paper>
       </Columns>
     </Page>

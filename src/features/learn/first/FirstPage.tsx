@@ -21,19 +21,20 @@ export function FirstPage() {
   return (
     <Page>
       <div>
-        <h1>The first five minutes</h1>
+        <h1>Your first burn test</h1>
         <Lead>
-          Two threads that you know, a bowl of water, and a flame that stands by itself. After it you know what “it
-          melts” and “it smells of paper” mean.
+          You need two threads that you know, a bowl of water, and a flame that stands by itself. Afterwards you know
+          what “it melts” and “it smells of paper” mean.
         </Lead>
       </div>
       <Callout $tone="warn">
-        <b>By an adult who has nothing else to do meanwhile.</b> Hair tied back, sleeves up, nothing of polyester on.
-        No children, no pets, no draught. <Link href="/safety">All the cautions</Link>; local rules come first.
+        <b>For adults with nothing else to watch.</b> Tie your hair back, roll your sleeves up, wear nothing made of
+        polyester. No children, no pets, no draught. <Link href="/safety">All the cautions</Link>; local rules come
+        first.
       </Callout>
       <Columns>
         <Paper aria-labelledby="gather">
-          <h2 id="gather">Gather</h2>
+          <h2 id="gather">What you need</h2>
           {GATHER.map(({ id, text, why }) => (
             <div key={id}>
               <CheckField isSelected={ticked.has(id)} onChange={(isOn) => tick(id, isOn)}>
@@ -42,11 +43,11 @@ export function FirstPage() {
               <Soft>{why}</Soft>
             </div>
           ))}
-          <p role="status">{left === 0 ? 'Everything is here.' : `${left} of ${GATHER.length} still to fetch.`}</p>
+          <p role="status">{left === 0 ? 'You have everything.' : `${left} of ${GATHER.length} still to get.`}</p>
         </Paper>
         <Stack $gap="1.25rem">
           <Paper aria-labelledby="burn">
-            <h2 id="burn">Then, one after the other</h2>
+            <h2 id="burn">What to do</h2>
             <Steps>
               {STEPS.map((step) => (
                 <li key={step}>{step}</li>
@@ -70,7 +71,7 @@ export function FirstPage() {
         </Stack>
       </Columns>
       <Actions>
-        <StrongLink href="/bench/controls">Put both in the controls box, and burn them at the bench</StrongLink>
+        <StrongLink href="/identify/samples">Add both to your known samples, and start a burn test</StrongLink>
         <Link href="/learn/practice">Or practise without a flame first</Link>
       </Actions>
     </Page>

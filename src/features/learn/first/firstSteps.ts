@@ -5,13 +5,17 @@ export const GATHER = [
     text: 'A white cotton thread that you are sure of',
     why: 'Unpicked from an old sheet, or crochet yarn.',
   },
-  { id: 'polyester', text: 'A polyester sewing thread', why: 'Its reel says so; most all-purpose thread is.' },
+  {
+    id: 'polyester',
+    text: 'A polyester sewing thread',
+    why: 'Its reel says so; most all-purpose thread is polyester.',
+  },
   {
     id: 'water',
     text: 'A bowl of water within reach',
-    why: 'Everything that has burnt goes into it, also what looks out.',
+    why: 'Everything that has burnt goes into it, even if it looks out.',
   },
-  { id: 'tray', text: 'A metal tray or a stone plate', why: 'With nothing on it that burns, and nothing above it.' },
+  { id: 'tray', text: 'A metal tray or a stone plate', why: 'Nothing on it that burns, and nothing above it.' },
   {
     id: 'tweezers',
     text: 'Metal tweezers, as long as your hand',
@@ -24,19 +28,20 @@ export const GATHER = [
       'It burns clean. Use a candle only if you have nothing else: its wax smells like polypropylene and its soot ' +
       'blackens what is left.',
   },
-  { id: 'air', text: 'A window that is open a hand’s breadth', why: 'Fumes go out; a draught would bend the flame.' },
+  { id: 'air', text: 'A slightly open window', why: 'Fumes go out, but a draught would bend the flame.' },
 ] as const
 
 /** The burn itself; common practice. */
 export const STEPS = [
-  'Twist ten threads of 5 cm into one strand: a single thread is over before it is seen.',
-  'Hold it by its end, level, and bring the tip slowly to the side of the flame. Does it shrink from it?',
-  'Let it catch, take it out, and look: does it go on burning, and how?',
-  'Blow it out over the tray, and fan the smoke towards you once. Do not put your nose to it.',
-  'Wait until it is cold. Press ash between two fingers while it is dry: is it soft, or does it crumble? Water would ' +
-    'destroy it. Dip only a molten bead in the water, and feel it when it is cold: is it hard?',
-  'Do the same with the other. What drips stays hot for long: never on skin, never on cloth.',
-  'Put the flame out, and leave everything in the water for a quarter of an hour.',
+  'Twist ten threads of 5 cm into one strand: a single thread burns too fast to see.',
+  'Hold its end, level, and bring the tip slowly to the side of the flame. Does it shrink away?',
+  'Let it catch fire, take it out, and look: does it go on burning, and how?',
+  'Blow it out over the tray, and fan the smoke towards you once. Never put your nose to it.',
+  'Wait until it is cold. Press dry ash between two fingers: is it soft, or does it crumble? ' +
+    'Water would destroy it. Dip only a molten bead in the water, and feel it when it is cold: is ' +
+    'it hard?',
+  'Do the same with the other thread. Drips stay hot for long: keep them off skin and fabric.',
+  'Put the flame out, and leave everything in the water for 15 minutes.',
 ] as const
 
 interface KnownThread {
@@ -52,7 +57,11 @@ export const KNOWN: readonly KnownThread[] = [
   {
     id: 'cotton',
     title: 'Cotton',
-    says: ['It does not shrink from the flame.', 'It catches at once and burns on.', 'Paper; a soft grey ash.'],
+    says: [
+      'It does not shrink from the flame.',
+      'It catches fire at once and burns on.',
+      'It smells of paper and leaves soft grey ash.',
+    ],
     seen: {
       approach: ['unmoved'],
       ignition: ['instant'],
@@ -68,7 +77,7 @@ export const KNOWN: readonly KnownThread[] = [
     says: [
       'It shrinks away, and melts.',
       'It burns with a sooty flame, and drips.',
-      'A hard bead that does not crush.',
+      'It leaves a hard bead that you can’t crush.',
     ],
     seen: {
       approach: ['melts-back'],

@@ -37,10 +37,10 @@ export function CompareGroups() {
     })
   return (
     <Paper aria-labelledby="compare">
-      <h2 id="compare">Lay the answers side by side</h2>
+      <h2 id="compare">Compare answers</h2>
       <Actions>
         <PickFile
-          label={compared === undefined ? 'Add somebody’s answers' : 'And another’s'}
+          label={compared === undefined ? 'Add an answer file' : 'Add another file'}
           types={['.json', 'application/json']}
           isDisabled={busy}
           onPick={add}
@@ -52,12 +52,12 @@ export function CompareGroups() {
               setCompared(undefined)
             }}
           >
-            Begin again
+            Start again
           </QuietButton>
         ) : null}
       </Actions>
       <Trouble>{trouble}</Trouble>
-      {compared ? <Tables {...compared} /> : <Soft>They are read here, and kept nowhere.</Soft>}
+      {compared ? <Tables {...compared} /> : <Soft>We read the files here and save nothing.</Soft>}
     </Paper>
   )
 }
@@ -72,7 +72,7 @@ function Tables({ title, scores, specimens }: Compared) {
             <th scope="col">who</th>
             <th scope="col">family</th>
             <th scope="col">fibre</th>
-            <th scope="col">sureness (Brier)</th>
+            <th scope="col">certainty (Brier)</th>
           </tr>
         </thead>
         <tbody>
@@ -90,8 +90,8 @@ function Tables({ title, scores, specimens }: Compared) {
         <thead>
           <tr>
             <th scope="col">it was</th>
-            <th scope="col">knew its family</th>
-            <th scope="col">said</th>
+            <th scope="col">got the family</th>
+            <th scope="col">answered</th>
           </tr>
         </thead>
         <tbody>
@@ -106,7 +106,7 @@ function Tables({ title, scores, specimens }: Compared) {
           ))}
         </tbody>
       </Figures>
-      <Soft>Brier: 0 is the best; 0.25 is to say “half” each time.</Soft>
+      <Soft>Brier score: 0 is best; 0.25 means “half sure” every time.</Soft>
     </>
   )
 }

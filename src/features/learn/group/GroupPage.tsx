@@ -33,24 +33,24 @@ export function GroupPage() {
   return (
     <Page>
       <div>
-        <h1>In a group</h1>
-        <Lead>One file, the same specimens for everybody; then lay the answers side by side.</Lead>
+        <h1>Group practice</h1>
+        <Lead>Everybody gets the same samples in one file; then you compare the answers.</Lead>
       </div>
       <Columns>
         <MakeSet onOpen={open} isBusy={busy} />
         <Stack $gap="1.25rem">
           <Paper aria-labelledby="open-set">
-            <h2 id="open-set">Somebody gave you a set</h2>
+            <h2 id="open-set">You received a set</h2>
             <Actions>
               <PickFile
-                label="Open it"
+                label="Open the set"
                 strong
                 types={['.json', 'application/json']}
                 isDisabled={busy}
                 onPick={(file) => void jsonIn(file).then(open)}
               />
             </Actions>
-            <Soft>Answer alone; nothing is told before the last.</Soft>
+            <Soft>Answer alone; we show the results after the last one.</Soft>
             <Trouble>{trouble}</Trouble>
           </Paper>
           <CompareGroups />
@@ -71,7 +71,7 @@ function Answering({ set, specimens, families, fibres, onLeave }: Opened & { onL
       <div>
         <h1>{set.title}</h1>
         <Lead role="status">
-          Specimen {at + 1} of {set.count}.
+          Sample {at + 1} of {set.count}.
         </Lead>
       </div>
       <Tray stages={stages} asked={asked} onAsk={(feature) => setAsked([...asked, feature])}>
@@ -87,11 +87,11 @@ function Answering({ set, specimens, families, fibres, onLeave }: Opened & { onL
               setAsked([])
             }}
           />
-          {asked.length === 0 ? <Soft>Look at something first.</Soft> : null}
+          {asked.length === 0 ? <Soft>Choose something to look at first.</Soft> : null}
         </Paper>
       </Tray>
       <Actions>
-        <Button onPress={onLeave}>Leave it</Button>
+        <Button onPress={onLeave}>Cancel</Button>
       </Actions>
     </Page>
   )
@@ -113,17 +113,19 @@ function AllSaid({ set, answers, onLeave }: { set: GroupSet; answers: readonly S
     <Page>
       <div>
         <h1>{set.title}</h1>
-        <Lead role="status">All {set.count} are said. Save your answers, and give them to whoever compares.</Lead>
+        <Lead role="status">
+          All {set.count} answered. Save your answers, and send them to the person who compares.
+        </Lead>
       </div>
       <Paper aria-label="Your answers">
-        <TextField label="Whose are they?" hint="A name or a letter." value={by} onChange={setBy} maxLength={60} />
+        <TextField label="Your name" hint="A name or a letter." value={by} onChange={setBy} maxLength={60} />
         <Actions>
           <StrongButton isDisabled={by.trim() === ''} onPress={save}>
             Save my answers
           </StrongButton>
           <Button onPress={onLeave}>Back to the sets</Button>
         </Actions>
-        {isSaved ? <Callout $tone="good">Saved as a file. Nothing was sent anywhere.</Callout> : null}
+        {isSaved ? <Callout $tone="good">Saved as a file. Nothing was sent.</Callout> : null}
       </Paper>
     </Page>
   )

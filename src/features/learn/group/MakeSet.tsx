@@ -12,12 +12,12 @@ import { Actions, Paper, Soft } from '@/ui/kit/surfaces'
 
 const LEVELS = [
   ['pure', 'Single fibres, one of each family'],
-  ['lookalike', 'Those that look alike'],
-  ['blend', 'Two fibres together'],
-  ['trace', 'A trace of something in something'],
-  ['union', 'One thing in the warp, another in the weft'],
-  ['finish', 'Hidden by a finish or a coat'],
-  ['misleading', 'Burns that mislead'],
+  ['lookalike', 'Lookalikes'],
+  ['blend', 'Two fibres blended'],
+  ['trace', 'A trace of another fibre'],
+  ['union', 'Different fibres in warp and weft'],
+  ['finish', 'Hidden by a finish or a coating'],
+  ['misleading', 'Misleading burns'],
 ] as const
 type Level = (typeof LEVELS)[number][0]
 
@@ -42,9 +42,9 @@ export function MakeSet({ onOpen, isBusy }: Props) {
   return (
     <Paper aria-labelledby="make-set">
       <h2 id="make-set">Make a set</h2>
-      <TextField label="What it is called" value={title} onChange={setTitle} maxLength={80} />
-      <NumberField label="How many specimens" value={count} minValue={3} maxValue={20} onChange={setCount} />
-      <CheckGroup legend="How hard">
+      <TextField label="Name of the set" value={title} onChange={setTitle} maxLength={80} />
+      <NumberField label="Number of samples" value={count} minValue={3} maxValue={20} onChange={setCount} />
+      <CheckGroup legend="Difficulty">
         {LEVELS.map(([id, words]) => (
           <CheckField
             key={id}
@@ -57,13 +57,13 @@ export function MakeSet({ onOpen, isBusy }: Props) {
       </CheckGroup>
       <Actions>
         <StrongButton isDisabled={!isWhole} onPress={save}>
-          Save the set
+          Save set
         </StrongButton>
         <Button isDisabled={!isWhole || isBusy} onPress={() => onOpen(make())}>
-          Try one like it
+          Try a similar one
         </Button>
       </Actions>
-      <Soft>The file holds a seed: the same specimens burn the same way on every machine.</Soft>
+      <Soft>The file holds a seed, so that the same samples burn the same way on every device.</Soft>
     </Paper>
   )
 }

@@ -24,10 +24,10 @@ const Three = styled.div`
 
 /** Ways of looking, and how many times as large the yarns are drawn. */
 const WAYS = [
-  ['in the hand, face up', 'face', 0.8],
-  ['its back', 'back', 0.8],
+  ['in the hand, right side up', 'face', 0.8],
+  ['the wrong side', 'back', 0.8],
   ['under the loupe', 'face', 3],
-  ['held to the light', 'light', 0.8],
+  ['against the light', 'light', 0.8],
 ] as const
 
 /** A cloth drawn on both sides, under the loupe and before the light, to be named among its neighbours. */
@@ -37,14 +37,14 @@ export function LooksPage(data: LookData) {
   return (
     <Page>
       <div>
-        <h1>Name by looking</h1>
-        <Lead role="status">{told ? verdictOf(told) : 'Which cloth is this called?'}</Lead>
+        <h1>Name that fabric</h1>
+        <Lead role="status">{told ? verdictOf(told) : 'What is this fabric called?'}</Lead>
         <Soft>{score.all > 0 ? `${score.right} of ${score.all} right so far.` : ''}</Soft>
       </div>
       <Three>
         {WAYS.map(([where, side, scale]) => (
           <figure key={where}>
-            <ClothSwatch tile={{ ...tile, side }} label={`The cloth, ${where}`} height="10rem" scale={scale} />
+            <ClothSwatch tile={{ ...tile, side }} label={`The fabric, ${where}`} height="10rem" scale={scale} />
             <figcaption>{where}</figcaption>
           </figure>
         ))}
@@ -74,7 +74,7 @@ function Choose({ token, options, onTold }: LookData & { onTold: (told: LookTold
   const { isBusy, trouble, say } = useSaying(send, onTold)
   return (
     <Paper aria-labelledby="which">
-      <h2 id="which">It is called</h2>
+      <h2 id="which">Its name</h2>
       <SureField value={sure} onChange={setSure} />
       <Actions role="group" aria-label="Names">
         {options.map(({ id, name }) => (
@@ -92,11 +92,11 @@ function Parted({ told: { was, taken, parted } }: { told: LookTold }) {
   const router = useRouter()
   return (
     <Paper aria-labelledby="parted">
-      <h2 id="parted">{taken ? 'What parts the two' : 'What makes it so'}</h2>
+      <h2 id="parted">{taken ? 'How to tell the two apart' : 'How to recognise it'}</h2>
       <Stack>
         {[was, ...(taken ? [taken] : [])].map(({ id, name, makes }) => (
           <p key={id}>
-            <Link href={`/learn/cloths/${id}`}>{name}</Link>: {makes}
+            <Link href={`/learn/fabrics/${id}`}>{name}</Link>: {makes}
           </p>
         ))}
         {parted.length > 0 && taken ? (
@@ -120,7 +120,7 @@ function Parted({ told: { was, taken, parted } }: { told: LookTold }) {
           </Figures>
         ) : null}
         <Actions>
-          <StrongButton onPress={() => router.refresh()}>Another cloth</StrongButton>
+          <StrongButton onPress={() => router.refresh()}>Next fabric</StrongButton>
         </Actions>
       </Stack>
     </Paper>

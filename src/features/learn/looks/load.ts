@@ -41,12 +41,12 @@ function opennessOf({ opacity }: NamedCloth): number {
 function handWords(cloth: NamedCloth, units: UnitSystem): string[] {
   const { gsm, body, opacity, stretchWidth, marks } = cloth
   const [low, high] = stretchWidth
-  const stretch = high <= 5 ? 'hardly gives' : `gives ${low} to ${high} % across`
+  const stretch = high <= 5 ? 'hardly stretches' : `stretches ${low} to ${high} % across the width`
   const seen = INSPECTION_IDS.flatMap((id) => {
     const [state] = (marks[id] as readonly string[] | undefined) ?? []
     if (state === undefined) return []
     const { title, states } = inspectionById(id)
     return [`${title}: ${(states.find((one) => one.id === state)?.label ?? state).toLowerCase()}`]
   })
-  return [`${formatWeightRange(gsm, units)}, ${stretch}`, `falls ${body}; ${opacity}`, ...seen]
+  return [`${formatWeightRange(gsm, units)}, ${stretch}`, `drape: ${body}; ${opacity}`, ...seen]
 }

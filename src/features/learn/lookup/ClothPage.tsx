@@ -24,18 +24,18 @@ export function ClothPage(cloth: OneCloth) {
   return (
     <Page>
       <div>
-        <Link href="/learn/cloths">All cloths</Link>
+        <Link href="/learn/fabrics">All fabric names</Link>
         <h1>{name}</h1>
         <Lead>
           <Terms>{makes}</Terms>
         </Lead>
-        {also ? <Soft>Also {also}</Soft> : null}
+        {also ? <Soft>Also called {also}</Soft> : null}
       </div>
       <Columns $first="1.1fr">
         <Stack>
           <ClothSwatch tile={tile} label={`${name}, drawn from its weave`} height="16rem" scale={2} />
           <Paper aria-labelledby="usual">
-            <h2 id="usual">As it is mostly sold</h2>
+            <h2 id="usual">As shops usually sell it</h2>
             <p>{usual}.</p>
             <Facts>
               {facts.map((fact) => (
@@ -52,7 +52,7 @@ export function ClothPage(cloth: OneCloth) {
           {material ? <MaterialCard told={material} /> : null}
         </Stack>
         <Paper aria-labelledby="neighbours">
-          <h2 id="neighbours">Taken for it</h2>
+          <h2 id="neighbours">Confused with</h2>
           <PlainList $gap="1rem">
             {neighbours.map((other) => (
               <Neighbour key={other.id}>
@@ -64,7 +64,7 @@ export function ClothPage(cloth: OneCloth) {
                 />
                 <div>
                   <b>
-                    <Link href={`/learn/cloths/${other.id}`} prefetch={false}>
+                    <Link href={`/learn/fabrics/${other.id}`} prefetch={false}>
                       {other.name}
                     </Link>
                   </b>
@@ -79,7 +79,11 @@ export function ClothPage(cloth: OneCloth) {
           </PlainList>
         </Paper>
       </Columns>
-      <StashOf {...stash} all={`/stash?q=${encodeURIComponent(name)}`} what={`Pieces called ${name.toLowerCase()}`} />
+      <StashOf
+        {...stash}
+        all={`/stash?q=${encodeURIComponent(name)}`}
+        what={`Your fabrics called ${name.toLowerCase()}`}
+      />
     </Page>
   )
 }

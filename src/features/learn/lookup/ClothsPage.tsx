@@ -28,11 +28,11 @@ export function ClothsPage({ cloths }: { cloths: readonly ClothTold[] }) {
   return (
     <Page>
       <div>
-        <h1>Cloths</h1>
-        <Lead>{cloths.length} names, in UK and US words, and what makes each that and not its neighbour.</Lead>
+        <h1>Fabric names</h1>
+        <Lead>{cloths.length} names, in UK and US words, with what makes each different from its neighbours.</Lead>
       </div>
       <TextField
-        label="Look for"
+        label="Search"
         hint="A name, a word for it, or what it looks like."
         value={sought}
         onChange={setSought}
@@ -46,7 +46,7 @@ export function ClothsPage({ cloths }: { cloths: readonly ClothTold[] }) {
             <ClothSwatch tile={tile} label={`${name}, drawn from its weave`} height="5.5rem" scale={1.3} />
             <div>
               <h2>
-                <Link href={`/learn/cloths/${id}`} prefetch={false}>
+                <Link href={`/learn/fabrics/${id}`} prefetch={false}>
                   {name}
                 </Link>
               </h2>
@@ -57,7 +57,7 @@ export function ClothsPage({ cloths }: { cloths: readonly ClothTold[] }) {
           </Cloth>
         ))}
       </PlainList>
-      {found.length === 0 ? <p>No cloth here answers to “{sought}”.</p> : null}
+      {found.length === 0 ? <p>We don’t know a fabric called “{sought}”.</p> : null}
     </Page>
   )
 }

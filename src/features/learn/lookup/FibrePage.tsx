@@ -21,8 +21,8 @@ export function FibrePage({ id, name, also, family, burns, tests, facts, ...told
       <Columns $first="1.3fr">
         <Stack>
           <Paper aria-labelledby="burns">
-            <h2 id="burns">At the flame</h2>
-            <Soft>What a careful beginner mostly reports; common practice.</Soft>
+            <h2 id="burns">In a burn test</h2>
+            <Soft>What a careful beginner usually reports; common practice.</Soft>
             <Facts>
               {burns.map(({ title, usual }) => (
                 <Pair key={title} title={title} value={usual} />
@@ -43,7 +43,7 @@ export function FibrePage({ id, name, also, family, burns, tests, facts, ...told
         </Stack>
         <Stack>
           <Paper aria-labelledby="neighbours">
-            <h2 id="neighbours">Taken for it</h2>
+            <h2 id="neighbours">Confused with</h2>
             <PlainList>
               {neighbours.map((one) => (
                 <li key={one.id}>
@@ -55,9 +55,9 @@ export function FibrePage({ id, name, also, family, burns, tests, facts, ...told
                   <br />
                   {one.parted
                     ? `${one.parted.title}: ${one.parted.one}, where the other is ${one.parted.other}.`
-                    : 'Nothing that is seen at home parts them.'}{' '}
+                    : 'No home test tells them apart.'}{' '}
                   <Link href={`/learn/compare?a=${id}&b=${one.id}`} prefetch={false}>
-                    Side by side
+                    Compare
                   </Link>
                 </li>
               ))}
@@ -72,15 +72,15 @@ export function FibrePage({ id, name, also, family, burns, tests, facts, ...told
             </Facts>
           </Paper>
           <Paper aria-labelledby="cloths">
-            <h2 id="cloths">Made of it</h2>
-            {cloths.length === 0 ? <Soft>No cloth that is known here by a name of its own.</Soft> : null}
+            <h2 id="cloths">Fabrics made of it</h2>
+            {cloths.length === 0 ? <Soft>No fabric with its own name.</Soft> : null}
             <p>
-              <LinksTo of={cloths} path="/learn/cloths" between=", " />
+              <LinksTo of={cloths} path="/learn/fabrics" between=", " />
             </p>
           </Paper>
         </Stack>
       </Columns>
-      <StashOf {...stash} all={`/stash?fibre=${id}`} what={`Pieces of ${name.toLowerCase()}`} />
+      <StashOf {...stash} all={`/stash?fibre=${id}`} what={`Your fabrics of ${name.toLowerCase()}`} />
     </Page>
   )
 }

@@ -10,7 +10,7 @@ export function FibresPage({ fibres }: { fibres: readonly FibreTold[] }) {
       <div>
         <h1>Fibres</h1>
         <Lead>
-          What a careful beginner mostly reports of each, and what handbooks say. Burning is common practice.
+          What a careful beginner usually reports, and what handbooks say. Burn results are common practice.
         </Lead>
       </div>
       <Tiles>
@@ -37,7 +37,7 @@ export function FibresPage({ fibres }: { fibres: readonly FibreTold[] }) {
             </Facts>
             {lookalike ? <p>{lookalike}.</p> : null}
             <Link href={`/learn/compare?a=${id}&b=${id === 'cotton' ? 'polyester' : 'cotton'}`} prefetch={false}>
-              Beside another
+              Compare
             </Link>
           </Paper>
         ))}

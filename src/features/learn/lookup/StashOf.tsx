@@ -9,12 +9,12 @@ export function StashOf({ count, folds, all, what }: InStash & { all: string; wh
     <Paper aria-labelledby="in-stash">
       <h2 id="in-stash">In your stash</h2>
       {count === 0 ? (
-        <Soft>Nothing of it lies there, as far as is known.</Soft>
+        <Soft>None of your fabrics, as far as we know.</Soft>
       ) : (
         <>
           <StashShelf folds={folds} label={what} />
           <Link href={all}>
-            {count === 1 ? 'The one piece, on its shelf' : `All ${count} pieces, on their shelves`}
+            {count === 1 ? 'The one fabric in your stash' : `All ${count} fabrics in your stash`}
           </Link>
         </>
       )}

@@ -27,7 +27,9 @@ export function TestPage({ id, title, question, hint, guide, minutes, isBurn, ..
   return (
     <Page>
       <div>
-        <Link href={isBurn ? '/bench' : `/bench/tests#test-${id}`}>{isBurn ? 'The burn bench' : 'All tests'}</Link>
+        <Link href={isBurn ? '/identify/burn' : `/identify/tests#test-${id}`}>
+          {isBurn ? 'Burn tests' : 'All tests'}
+        </Link>
         <h1>{title}</h1>
         <Lead>
           {question} {isBurn ? hint : `About ${minutes} min.`}
@@ -35,14 +37,13 @@ export function TestPage({ id, title, question, hint, guide, minutes, isBurn, ..
       </div>
       {isHazard ? (
         <Callout $tone="warn">
-          <Link href="/safety">What must be in place first.</Link> Local rules on fire and chemicals come before
-          anything here.
+          <Link href="/safety">Before you start</Link> Local rules on fire and chemicals come first.
         </Callout>
       ) : null}
       <Columns $first="1.5fr">
         <Stack>
           {guide ? (
-            <Paper aria-label="How it is done">
+            <Paper aria-label="How to do it">
               <Guidance feature={id} guide={guide} />
             </Paper>
           ) : null}
@@ -50,17 +51,14 @@ export function TestPage({ id, title, question, hint, guide, minutes, isBurn, ..
         </Stack>
         <Stack>
           <Paper aria-labelledby="parts">
-            <h2 id="parts">What it parts</h2>
+            <h2 id="parts">What it tells apart</h2>
             {parted === 0 ? (
-              <Soft>For any two fibres another look tells more; it counts together with the others.</Soft>
+              <Soft>For any two fibres another question tells more; this one adds to the others.</Soft>
             ) : (
               <>
                 <Soft>
-                  No other look parts these as well
-                  {pairs.length < parted
-                    ? `; ${countNoun(parted, 'pair')} in all, those hardest otherwise first`
-                    : ''}
-                  :
+                  No other question tells these apart as well
+                  {pairs.length < parted ? `; ${countNoun(parted, 'pair')} in all, the hardest first` : ''}:
                 </Soft>
                 <PlainList>
                   {pairs.map(({ one, other }) => (
@@ -75,7 +73,7 @@ export function TestPage({ id, title, question, hint, guide, minutes, isBurn, ..
             )}
           </Paper>
           <Paper aria-labelledby="others">
-            <h2 id="others">{isBurn ? 'At the flame as well' : 'Without a flame as well'}</h2>
+            <h2 id="others">{isBurn ? 'Questions with a flame' : 'Tests without a flame'}</h2>
             <p>
               <LinksTo of={others} path="/learn/tests" between=", " />
             </p>
@@ -89,8 +87,8 @@ export function TestPage({ id, title, question, hint, guide, minutes, isBurn, ..
 function Answers({ id, answers, source }: Pick<OneTest, 'id' | 'answers' | 'source'>) {
   return (
     <Paper aria-labelledby="answers">
-      <h2 id="answers">What each answer speaks for</h2>
-      <Soft>Of pure cloth, where nothing else is known of it. The bench weighs all answers together.</Soft>
+      <h2 id="answers">What each answer points to</h2>
+      <Soft>For pure fabric, where nothing else is known. A burn test combines all answers.</Soft>
       <PlainList $gap="0.9rem">
         {answers.map(({ state, label, help, likeliest }) => (
           <Answer key={state}>

@@ -17,6 +17,6 @@ it('tells of every fibre how it mostly burns, its figures with their sources, an
     expect(burns.every(({ usual }) => usual.length > 0)).toBe(true)
   }
   expect(told.find(({ id }) => id === 'glass')!.facts.find(({ title }) => title === 'Iron')!.value).toBe(
-    'not to be ironed',
+    'do not iron',
   )
 })

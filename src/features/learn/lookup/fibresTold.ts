@@ -49,7 +49,7 @@ export function fibresTold(words: Vocabulary): FibreTold[] {
           : []),
         {
           title: 'Iron',
-          value: celsius === null ? 'not to be ironed' : `${'•'.repeat(ironDots)} up to ${celsius} °C`,
+          value: celsius === null ? 'do not iron' : `${'•'.repeat(ironDots)} up to ${celsius} °C`,
           source: 'ISO 3758, from memory',
         },
         ...(soldSince

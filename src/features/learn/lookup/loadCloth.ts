@@ -3,6 +3,7 @@ import { clothWithId } from '@/core/cloths/traits'
 import { isOneWay } from '@/core/fabric/handling'
 import { offerFrom } from '@/core/fabric/offer'
 import { thicknessOf } from '@/core/fabric/thickness'
+import { fabricFacts } from '@/core/say/shortAnswers'
 import { materialTold } from '@/core/materials/told'
 import { CONSTRUCTION_WORDS } from '@/core/vocabulary/cloth'
 import { neighboursOf, partedBy } from '@/core/practice/looks'
@@ -27,13 +28,14 @@ export async function loadNamedCloth(id: string, preferences: { units: UnitSyste
     material: cloth.material ? materialTold(cloth.material, words, thicknessOf(offer)?.value) : null,
     facts: [
       { title: 'Construction', value: CONSTRUCTION_WORDS[cloth.construction] },
-      { title: 'How it falls', value: cloth.body },
-      { title: 'What shows through', value: cloth.opacity },
-      { title: 'Stretch across', value: least === most ? `${most} %` : `${least} to ${most} %` },
+      { title: 'Drape', value: cloth.body },
+      { title: 'Opacity', value: cloth.opacity },
+      { title: 'Stretch across the width', value: least === most ? `${most} %` : `${least} to ${most} %` },
       ...(cloth.stretchLength
-        ? [{ title: 'Stretch along', value: `${cloth.stretchLength[0]} to ${cloth.stretchLength[1]} %` }]
+        ? [{ title: 'Stretch along the length', value: `${cloth.stretchLength[0]} to ${cloth.stretchLength[1]} %` }]
         : []),
       { title: 'Nap', value: isOneWay(offer) ? 'one way: all pieces the same way up' : 'none' },
+      ...fabricFacts(cloth),
     ],
     fibres: cloth.fibres.map((fibre) => ({ id: fibre, name: FIBRE_WORDS[fibre][words] })),
     neighbours: neighboursOf(cloth)

@@ -32,7 +32,7 @@ export function NumbersPage(data: NumbersData) {
   return (
     <Page>
       <div>
-        <h1>Guess the numbers</h1>
+        <h1>Guess the figures</h1>
         <Lead>{words}</Lead>
       </div>
       <Fields>
@@ -42,7 +42,7 @@ export function NumbersPage(data: NumbersData) {
         <Guess key={data.turn} piece={piece} data={data} />
       ) : (
         <Callout>
-          There is no piece in the stash yet. <Link href="/stash/new">Weigh and keep one</Link>, and guess the next.
+          Your stash is empty. <Link href="/stash/add">Add a fabric</Link>, and guess the next.
         </Callout>
       )}
       <Trend {...data} />
@@ -57,7 +57,7 @@ function Guess({ piece, data: { what, steps } }: { piece: Piece; data: NumbersDa
   const [told, setTold] = useState<GuessTold | null>(null)
   // Sent without a guess.
   const [isOpen, setOpen] = useState(false)
-  const error = isOpen && said === null ? 'Guess first: a wrong one is as good to learn from.' : undefined
+  const error = isOpen && said === null ? 'Guess first: you learn from wrong guesses too.' : undefined
   const say = () =>
     doing(async () => {
       if (said === null) return { ok: true }
@@ -90,9 +90,9 @@ function Guess({ piece, data: { what, steps } }: { piece: Piece; data: NumbersDa
             )}
             <Actions>
               <StrongButton type="submit" isDisabled={busy}>
-                {piece.isMeasured ? 'What was measured?' : 'Keep my guess'}
+                {piece.isMeasured ? 'Show the measurement' : 'Save my guess'}
               </StrongButton>
-              <Button onPress={() => router.refresh()}>Another piece</Button>
+              <Button onPress={() => router.refresh()}>Another fabric</Button>
             </Actions>
           </FormBox>
         )}
@@ -159,8 +159,8 @@ function Told({ told: { truth, words }, said, what, piece, onNext }: ToldProps) 
     <Stack>
       {truth === null ? (
         <Callout>
-          Nobody measured it yet. Your guess is kept: <Link href={`/stash/${piece.id}`}>measure it now</Link>, and the
-          two stand beside one another here.
+          Nobody has measured it yet. Your guess is saved: <Link href={`/stash/${piece.id}`}>measure it now</Link>,
+          and we compare the two here.
         </Callout>
       ) : (
         <Callout $tone="good" role="status">
@@ -168,7 +168,7 @@ function Told({ told: { truth, words }, said, what, piece, onNext }: ToldProps) 
         </Callout>
       )}
       <Actions>
-        <StrongButton onPress={onNext}>The next piece</StrongButton>
+        <StrongButton onPress={onNext}>Next fabric</StrongButton>
       </Actions>
     </Stack>
   )
@@ -188,19 +188,19 @@ function Trend({ what, steps, errors }: NumbersData) {
   if (values.length < FEWEST) return null
   return (
     <Paper aria-labelledby="trend">
-      <h2 id="trend">How far off, guess by guess</h2>
+      <h2 id="trend">Your errors, guess by guess</h2>
       <EChart
         height={240}
-        label={`${GUESS_WORDS[what].title}: how far off; the figures stand in the table below`}
+        label={`${GUESS_WORDS[what].title}: your errors; the figures are in the table below`}
         option={option}
       />
       <details>
-        <summary>The figures</summary>
+        <summary>Figures</summary>
         <Figures>
           <thead>
             <tr>
               <th scope="col">guess</th>
-              <th scope="col">off by, {unit}</th>
+              <th scope="col">error, {unit}</th>
             </tr>
           </thead>
           <tbody>
@@ -216,7 +216,7 @@ function Trend({ what, steps, errors }: NumbersData) {
           </tbody>
         </Figures>
       </details>
-      <Soft>Above the line: too much. Below it: too little.</Soft>
+      <Soft>Above the line: too high. Below it: too low.</Soft>
     </Paper>
   )
 }

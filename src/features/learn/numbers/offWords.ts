@@ -12,8 +12,8 @@ export function offWords(what: Guessed, said: number, truth: number): string {
     if (off === 0) return 'Right.'
     return `You said ${steps[said]}: ${countNoun(off, 'step')} off.`
   }
-  if (truth === 0) return said === 0 ? 'Right.' : 'It does not give at all.'
+  if (truth === 0) return said === 0 ? 'Right.' : 'It does not stretch at all.'
   const percent = Math.round((said / truth - 1) * 100)
-  if (Math.abs(percent) <= GOOD_PERCENT) return 'As near as a kitchen scale.'
+  if (Math.abs(percent) <= GOOD_PERCENT) return 'As accurate as a kitchen scale.'
   return `You guessed ${Math.abs(percent)} % too ${percent > 0 ? 'much' : 'little'}.`
 }

@@ -20,18 +20,18 @@ export function PracticePage(data: PracticeData) {
   return (
     <Page>
       <div>
-        <h1>Practice at the bench</h1>
+        <h1>Practise burn tests</h1>
         {told ? (
           <Lead role="status">{verdictOf(told)}</Lead>
         ) : (
           <Lead>
-            A pinch of yarns, and no flame: ask for what you want to see, then say what it is, and how sure.
+            This is a burn test without a flame: choose what to look at, then say what it is, and how sure you are.
           </Lead>
         )}
         <Soft>
-          {due > 0 ? `${due} to see again today. ` : ''}
-          {answered > 0 ? <Link href="/learn/score">How far your sureness is to be trusted</Link> : null}{' '}
-          {isOwnNose ? 'It smells as you said that your known pieces do.' : ''}
+          {due > 0 ? `${due} due for practice today. ` : ''}
+          {answered > 0 ? <Link href="/learn/score">How well you judge your own certainty</Link> : null}{' '}
+          {isOwnNose ? 'The smells match how you described your known samples.' : ''}
         </Soft>
       </div>
       <Tray stages={stages} asked={asked} isOpen={told !== null} onAsk={(feature) => setAsked([...asked, feature])}>
@@ -66,7 +66,7 @@ function Say({ data: { families, fibres }, asked, token, onTold }: SayProps) {
         isBusy={isBusy || asked.length === 0}
         onSaid={(said) => void say(said)}
       />
-      {asked.length === 0 ? <Soft>Look at something first.</Soft> : null}
+      {asked.length === 0 ? <Soft>Choose something to look at first.</Soft> : null}
       <Trouble>{trouble}</Trouble>
     </Paper>
   )
@@ -77,7 +77,7 @@ function AnswerTold({ told }: { told: PracticeAnswer }) {
   return (
     <Columns $first="1.4fr">
       <Paper aria-labelledby="told">
-        <h2 id="told">What told most</h2>
+        <h2 id="told">What helped most</h2>
         {told.note ? <p>{told.note}</p> : null}
         <PlainList>
           {told.evidence.map(({ seen, says }) => (
@@ -91,15 +91,15 @@ function AnswerTold({ told }: { told: PracticeAnswer }) {
         </p>
         {told.next ? (
           <p>
-            <b>And look next:</b> {told.next}
+            <b>Look next at:</b> {told.next}
           </p>
         ) : null}
       </Paper>
       <Callout $tone={told.familyRight ? 'good' : 'plain'}>
         <Stack $gap="0.6rem">
-          <p>You see it again {dueWords(told.due)}.</p>
+          <p>You will see it again {dueWords(told.due)}.</p>
           <Actions>
-            <StrongButton onPress={() => router.refresh()}>Another specimen</StrongButton>
+            <StrongButton onPress={() => router.refresh()}>Next sample</StrongButton>
             <Link href="/learn/score">My score</Link>
           </Actions>
         </Stack>

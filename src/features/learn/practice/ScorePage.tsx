@@ -16,13 +16,13 @@ export function ScorePage(data: ScoreData) {
   return (
     <Page>
       <div>
-        <h1>Your score</h1>
+        <h1>My score</h1>
         <Lead>{words}</Lead>
         <Soft>{scoreWords(score)}</Soft>
       </div>
       <Actions>
         <StrongLink href="/learn/practice">Practise</StrongLink>
-        <Link href="/bench/controls">Teach the bench your nose</Link>
+        <Link href="/identify/samples">Burn known samples</Link>
       </Actions>
       {score.count > 0 ? (
         <>
@@ -43,11 +43,11 @@ function Sureness({ reliability }: ScoreData) {
   return (
     <Paper aria-labelledby="sureness">
       <h2 id="sureness">
-        How sure, and how often right <Soft as="span">(reliability)</Soft>
+        How sure you were, and how often right <Soft as="span">(reliability)</Soft>
       </h2>
       <EChart
         height={260}
-        label="Share that was right against the sureness claimed; the figures stand in the table below"
+        label="Share of right answers by how sure you were; the figures are in the table below"
         option={option}
       />
       <Figures>
@@ -79,16 +79,16 @@ function Remembered({ foretold }: ScoreData) {
   if (foretold.length === 0) return null
   return (
     <Paper aria-labelledby="remembered">
-      <h2 id="remembered">What you would know again</h2>
+      <h2 id="remembered">What you still remember</h2>
       <Soft>
-        Foretold of your later answers from your earlier ones: it decides what comes next. Where the two lie near one
-        another, it has come to know your memory.
+        We predict your later answers from your earlier ones: this decides what comes next. Where the two figures are
+        close, the prediction works.
       </Soft>
       <Figures>
         <thead>
           <tr>
-            <th scope="col">foretold</th>
-            <th scope="col">came</th>
+            <th scope="col">predicted</th>
+            <th scope="col">actual</th>
             <th scope="col">answers</th>
           </tr>
         </thead>
@@ -144,9 +144,9 @@ function reliabilityOption(points: ScoreData['reliability'], palette: Palette) {
 function TakenFor({ confusions }: ScoreData) {
   return (
     <Paper aria-labelledby="taken">
-      <h2 id="taken">What you take for what</h2>
+      <h2 id="taken">What you confuse</h2>
       {confusions.length === 0 ? (
-        <Soft>Nothing yet was taken for another family.</Soft>
+        <Soft>You have not confused any families yet.</Soft>
       ) : (
         <Figures>
           <thead>
@@ -179,7 +179,7 @@ function Halves({ before, after, score }: ScoreData) {
   ] as const
   return (
     <Paper aria-labelledby="halves">
-      <h2 id="halves">Before and after</h2>
+      <h2 id="halves">Progress</h2>
       <Figures>
         <thead>
           <tr>
@@ -209,6 +209,6 @@ function Halves({ before, after, score }: ScoreData) {
 }
 
 function scoreWords({ count, family, fibre }: ScoreData['score']): string {
-  const ventured = `fibre, where one was ventured, in ${percent(fibre)}`
+  const ventured = `fibre, where you named one, in ${percent(fibre)}`
   return `${countNoun(count, 'answer')}. Family right in ${percent(family)}; ${ventured}.`
 }

@@ -29,8 +29,8 @@ test('shows what was asked for, and nothing else', async () => {
 
 test('burns warp and weft of a union apart, and says both', () => {
   tray('union:silk/cotton', ['smell'])
-  expect(screen.getByRole('region', { name: 'The warp, burnt by itself' })).toBeTruthy()
-  expect(screen.getByRole('region', { name: 'The weft, burnt by itself' })).toBeTruthy()
+  expect(screen.getByRole('region', { name: 'The warp, burnt separately' })).toBeTruthy()
+  expect(screen.getByRole('region', { name: 'The weft, burnt separately' })).toBeTruthy()
   expect(screen.getByText(/^warp: .+; weft: .+$/)).toBeTruthy()
 })
 

@@ -46,7 +46,7 @@ function Strip({ set, shown }: { set: BurntSet; shown: readonly PracticeStage[] 
   )
   if (set === 'whole') return strip
   return (
-    <section aria-label={`The ${set}, burnt by itself`}>
+    <section aria-label={`The ${set}, burnt separately`}>
       <h2>{set === 'warp' ? 'The warp (lengthwise yarns)' : 'The weft (crosswise yarns)'}</h2>
       {strip}
     </section>

@@ -48,9 +48,9 @@ const MOST_TOLD = 3
 /** What is worth knowing of a specimen that is not as it seems; empty for all others. */
 function noteOf({ finish, weft, isMisleading }: Topic): string {
   if (finish) return unlistedFibres[finish].note
-  if (weft) return 'Warp and weft were not alike: with woven cloth, each is burnt by itself.'
+  if (weft) return 'Warp and weft were different: burn each separately with woven fabric.'
   return isMisleading
-    ? 'It burned as it seldom does. One burn is one witness: burn it again, and try a test without a flame.'
+    ? 'It burned in an unusual way. One burn is not enough: burn it again, and try a test without a flame.'
     : ''
 }
 

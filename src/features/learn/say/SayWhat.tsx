@@ -7,8 +7,8 @@ import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Fields, Stack } from '@/ui/kit/surfaces'
 
 const SURENESS = [
-  ['0.5', 'I am guessing (5 in 10)'],
-  ['0.65', 'I lean to it (6 or 7 in 10)'],
+  ['0.5', 'guessing (5 in 10)'],
+  ['0.65', 'rather sure (6 or 7 in 10)'],
   ['0.8', 'fairly sure (8 in 10)'],
   ['0.9', 'sure (9 in 10)'],
   ['0.99', 'certain (99 in 100)'],
@@ -40,15 +40,15 @@ export function SayWhat({ families, fibres, isBusy, onSaid }: Props) {
   }
   return (
     <Stack>
-      <SelectField label="Family (most of it)" value={family} onChange={setFamily} options={families} />
+      <SelectField label="Main fibre family" value={family} onChange={setFamily} options={families} />
       <Fields>
         <SelectField label="Fibre" value={first} onChange={setFirst} options={options} />
-        <SelectField label="and with it" value={second} onChange={setSecond} options={options} />
+        <SelectField label="Second fibre" value={second} onChange={setSecond} options={options} />
       </Fields>
       <SelectField label="How sure are you of the family?" value={sure} onChange={setSure} options={SURENESS} />
       <Actions>
         <StrongButton isDisabled={isBusy} onPress={say}>
-          That is what it is
+          Answer
         </StrongButton>
       </Actions>
     </Stack>

@@ -3,8 +3,8 @@
 import { SelectField } from '@/ui/kit/SelectField'
 
 const SURENESS = [
-  ['0.3', 'I am guessing'],
-  ['0.6', 'I lean to it'],
+  ['0.3', 'guessing'],
+  ['0.6', 'rather sure'],
   ['0.8', 'fairly sure'],
   ['0.95', 'sure'],
 ] as const

@@ -14,7 +14,7 @@ export function useSaying<S, T>(send: (said: S) => Promise<T>, onTold: (told: T)
     try {
       onTold(await send(said))
     } catch {
-      setTrouble('It could not be kept. Try again.')
+      setTrouble('We could not save it. Please try again.')
     } finally {
       setBusy(false)
     }

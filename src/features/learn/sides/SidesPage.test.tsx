@@ -11,7 +11,7 @@ jest.mock('./actions', () => ({ saySide: jest.fn() }))
 const data: SideData = {
   token: 'sealed',
   asks: 'Which is the right side (face)?',
-  told: 'Two sides of one cloth: A shines, B is dull.',
+  told: 'Two sides of one fabric: A shines, B is dull.',
   pictures: [
     { name: 'A' as const, url: 'data:image/svg+xml;base64,AA==' },
     { name: 'B' as const, url: 'data:image/svg+xml;base64,AA==' },
@@ -37,7 +37,7 @@ test('sends what is said with how sure, then tells what tells it', async () => {
   await userEvent.click(screen.getByRole('button', { name: 'B' }))
   expect(saySide).toHaveBeenCalledWith({ token: 'sealed', said: 'b', sure: 0.95 })
   expect(screen.getByRole('status').textContent).toBe('Not this time: A.')
-  expect(screen.getByRole('region', { name: 'What tells it' }).textContent).toContain('Floats shine.')
+  expect(screen.getByRole('region', { name: 'How to tell' }).textContent).toContain('Floats shine.')
   expect(screen.queryByRole('group', { name: 'Answers' })).toBeNull()
 })
 
@@ -45,6 +45,6 @@ test('an answer that could not be kept is said, and can be given again', async (
   jest.mocked(saySide).mockRejectedValueOnce(new Error('away'))
   render(<SidesPage {...data} />)
   await userEvent.click(screen.getByRole('button', { name: 'A' }))
-  expect(screen.getByRole('alert').textContent).toBe('It could not be kept. Try again.')
+  expect(screen.getByRole('alert').textContent).toBe('We could not save it. Please try again.')
   expect((screen.getByRole('button', { name: 'A' }) as HTMLButtonElement).disabled).toBe(false)
 })

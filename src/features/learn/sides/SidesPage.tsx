@@ -37,7 +37,7 @@ export function SidesPage({ asks, told: seen, pictures, choices, score, token }:
   return (
     <Page>
       <div>
-        <h1>Which way round</h1>
+        <h1>Warp, nap and right side</h1>
         <Lead role="status">{told ? verdictOf(told) : asks}</Lead>
         <Soft>{score.all > 0 ? `${score.right} of ${score.all} right so far.` : ''}</Soft>
       </div>
@@ -66,7 +66,7 @@ function Choose({
   const { isBusy, trouble, say } = useSaying(send, onTold)
   return (
     <Paper aria-labelledby="which">
-      <h2 id="which">It is</h2>
+      <h2 id="which">Answer</h2>
       <Stack>
         <SureField value={sure} onChange={setSure} />
         <Actions role="group" aria-label="Answers">
@@ -86,13 +86,13 @@ function Because({ told: { because } }: { told: SideTold }) {
   const router = useRouter()
   return (
     <Paper aria-labelledby="because">
-      <h2 id="because">What tells it</h2>
+      <h2 id="because">How to tell</h2>
       <Stack>
         <p>
           <Terms>{because}</Terms> <Soft as="span">(common practice)</Soft>
         </p>
         <Actions>
-          <StrongButton onPress={() => router.refresh()}>Another cloth</StrongButton>
+          <StrongButton onPress={() => router.refresh()}>Next fabric</StrongButton>
         </Actions>
       </Stack>
     </Paper>

@@ -54,7 +54,8 @@ export interface TriedSeam {
 
 /** What its lines mean. */
 export const DRAWN_SO =
-  'Thick lines are cloth, one colour a piece; broken red is stitching; long and short is a cut; dotted is a fold.'
+  'Thick lines are fabric, one colour for each piece; broken red lines are stitches; dash-dot ' +
+  'lines are cuts; dotted lines are folds.'
 
 /** What a technique is for, its steps drawn, and the person’s own scraps of it. */
 export function TechniqueSteps({ technique, tried }: { technique: Technique; tried: readonly TriedSeam[] }) {
@@ -83,8 +84,8 @@ export function TechniqueSteps({ technique, tried }: { technique: Technique; tri
 function Tried({ seams }: { seams: readonly TriedSeam[] }) {
   if (seams.length === 0) return null
   return (
-    <section aria-label="Your own scraps">
-      <b>Your own scraps</b>
+    <section aria-label="Your test scraps">
+      <b>Your test scraps</b>
       <Scraps>
         {seams.map(({ id, words, picture, piece }) => (
           <li key={id}>

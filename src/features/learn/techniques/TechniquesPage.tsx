@@ -22,8 +22,8 @@ export function TechniquesPage({ techniques, tried }: Props) {
   return (
     <Page>
       <div>
-        <h1>Seams, hems and ways</h1>
-        <Lead>Step by step, the cloth seen from its edge. Try each on a scrap of the very cloth.</Lead>
+        <h1>Sewing techniques</h1>
+        <Lead>Step by step, with the fabric drawn from its edge. Try each on a scrap of the same fabric.</Lead>
       </div>
       <Jump aria-label="Techniques">
         {techniques.map(({ id, name }) => (
@@ -38,7 +38,7 @@ export function TechniquesPage({ techniques, tried }: Props) {
           <h2 id={`title-${technique.id}`}>{technique.name}</h2>
           <TechniqueSteps technique={technique} tried={tried[technique.id] ?? []} />
           <Link href={`/learn/techniques/${technique.id}`} prefetch={false}>
-            Which cloths it is advised for
+            Recommended fabrics
           </Link>
         </Paper>
       ))}

@@ -10,13 +10,13 @@ export function TodayPage({ minutes, lengths, steps }: TodayData) {
   return (
     <Page>
       <div>
-        <h1>Again today</h1>
+        <h1>Today’s practice</h1>
         <Lead>
-          In {minutes} minutes, {isAllNew ? 'something new to learn' : 'what you are likeliest to have forgotten'}:
+          In {minutes} minutes, {isAllNew ? 'something new to learn' : 'what you are likely to have forgotten'}:
         </Lead>
       </div>
-      <Actions role="group" aria-label="How long">
-        {first ? <StrongLink href={first.href}>Begin</StrongLink> : null}
+      <Actions role="group" aria-label="Duration">
+        {first ? <StrongLink href={first.href}>Start</StrongLink> : null}
         {lengths
           .filter((one) => one !== minutes)
           .map((one) => (
@@ -26,7 +26,7 @@ export function TodayPage({ minutes, lengths, steps }: TodayData) {
           ))}
       </Actions>
       <Paper aria-labelledby="sitting">
-        <h2 id="sitting">This sitting</h2>
+        <h2 id="sitting">Today</h2>
         <Steps>
           {steps.map(({ href, says, fresh, minutes: about }) => (
             <li key={href}>
@@ -36,8 +36,7 @@ export function TodayPage({ minutes, lengths, steps }: TodayData) {
           ))}
         </Steps>
         <Soft>
-          Each page brings what is due first. Come back here after each for what is left; a day without is no loss, it
-          is only due a little later.
+          Each page brings what is due first. Come back here for the rest; if you skip a day, it just comes later.
         </Soft>
       </Paper>
     </Page>

@@ -8,9 +8,9 @@ export const LENGTHS = [5, 20] as const
 /** Where each is practised, and how one and many of it are called. */
 const PLACES: Readonly<Record<Drill, { href: string; one: string; many: string }>> = {
   burn: { href: '/learn/practice', one: 'burn', many: 'burns' },
-  look: { href: '/learn/looks', one: 'cloth to name', many: 'cloths to name' },
-  side: { href: '/learn/sides', one: 'look at which way round', many: 'looks at which way round' },
-  number: { href: '/learn/numbers', one: 'weight by hand', many: 'weights by hand' },
+  look: { href: '/learn/name', one: 'fabric to name', many: 'fabrics to name' },
+  side: { href: '/learn/warp-and-nap', one: 'fabric to look at', many: 'fabrics to look at' },
+  number: { href: '/learn/figures', one: 'weight to guess', many: 'weights to guess' },
 }
 
 /** What is practised now, in the minutes that there are. @param now ISO 8601 */

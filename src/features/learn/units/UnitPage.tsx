@@ -8,7 +8,7 @@ export function UnitPage({ id, words, told, quantity, heads, ladder, source, sta
   return (
     <Page>
       <div>
-        <Link href="/learn/convert">Convert</Link>
+        <Link href="/learn/convert">Convert units</Link>
         <h1>{words}</h1>
         <Lead>
           <Terms>{told}</Terms>

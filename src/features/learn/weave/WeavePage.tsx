@@ -91,9 +91,9 @@ export function WeavePage() {
   return (
     <Page>
       <div>
-        <h1>A weave, seen</h1>
+        <h1>Weave editor</h1>
         <Lead>
-          Choose how the threads cross, or draw it; give the yarns; look at the face, the back and the cut edge.
+          Choose or draw how the threads cross, enter the yarns, and see the front, the back and the cut edge.
         </Lead>
       </div>
       <Columns $first="1fr">
@@ -138,28 +138,31 @@ function TheCloth({ desk }: { desk: Desk }) {
         )
     } catch (error) {
       setTrouble(
-        error instanceof WifError || error instanceof RangeError ? error.message : 'That file could not be read.',
+        error instanceof WifError || error instanceof RangeError ? error.message : 'We can’t read that file.',
       )
     }
   }
   return (
     <Paper aria-labelledby="cloth">
-      <h2 id="cloth">The cloth</h2>
+      <h2 id="cloth">Fabric</h2>
       <ChoiceField
         label="Seen from"
         value={side}
         onChange={(value) => setSide(value as typeof side)}
         options={[
-          ['face', 'its face'],
-          ['back', 'its back'],
+          ['face', 'right side'],
+          ['back', 'wrong side'],
         ]}
       />
-      <Cloth src={svgAddress(cloth)} alt={`The ${side} of the cloth, drawn to scale`} />
-      <h3>Cut along a pick</h3>
+      <Cloth
+        src={svgAddress(cloth)}
+        alt={`The ${side === 'face' ? 'right' : 'wrong'} side of the fabric, drawn to scale`}
+      />
+      <h3>Cut along a weft thread</h3>
       <Section
         src={svgAddress(section)}
         alt={
-          'The cut edge: ends as rounds, the pick over and under ' +
+          'The cut edge: warp threads as circles, the weft thread over and under ' +
           `them${pile.kind === 'none' ? '' : `, ${pile.kind} pile on it`}`
         }
       />
@@ -176,7 +179,7 @@ function TheCloth({ desk }: { desk: Desk }) {
         <Button onPress={() => download('weave.wif', 'text/plain', writeWif(loom, named || 'weave'))}>
           Save as WIF
         </Button>
-        <Button onPress={() => download(`weave-${side}.svg`, 'image/svg+xml', cloth)}>Save the picture</Button>
+        <Button onPress={() => download(`weave-${side}.svg`, 'image/svg+xml', cloth)}>Save picture</Button>
       </Actions>
       {trouble ? (
         <Callout $tone="warn" role="alert">
@@ -194,7 +197,7 @@ function Crossing({ desk: { draft, setDraft, named } }: { desk: Desk }) {
       <h2 id="crossing">How the threads cross</h2>
       <Fields>
         <SelectField
-          label="Begin with"
+          label="Start with"
           value={named}
           onChange={(id) => {
             if (id) setDraft(mustHave(drafts[id as Interlacing]))
@@ -205,14 +208,14 @@ function Crossing({ desk: { draft, setDraft, named } }: { desk: Desk }) {
           ]}
         />
         <NumberField
-          label="Ends in the repeat"
+          label="Warp threads per repeat"
           minValue={1}
           maxValue={MOST_THREADS}
           value={ends}
           onChange={(value) => setDraft(resizeDraft(draft, value || ends, picks))}
         />
         <NumberField
-          label="Picks in the repeat"
+          label="Weft threads per repeat"
           minValue={1}
           maxValue={MOST_THREADS}
           value={picks}
@@ -220,7 +223,10 @@ function Crossing({ desk: { draft, setDraft, named } }: { desk: Desk }) {
         />
       </Fields>
       <Grid draft={draft} onChange={setDraft} />
-      <Soft>Dark: the warp lies on top. Each column is an end, each row a pick, the first at the foot.</Soft>
+      <Soft>
+        Dark squares: the warp is on top. Each column is a warp thread, each row a weft thread, the first at the
+        bottom.
+      </Soft>
     </Paper>
   )
 }
@@ -229,7 +235,7 @@ function TheYarns({ desk }: { desk: Desk }) {
   const { perCm, setPerCm, warp, setWarp, weft, setWeft, nap, setNap, pile, setPile } = desk
   return (
     <Paper aria-labelledby="yarns">
-      <h2 id="yarns">The yarns</h2>
+      <h2 id="yarns">Yarns</h2>
       <YarnFields
         title="Warp (lengthwise)"
         yarn={warp}
@@ -244,7 +250,7 @@ function TheYarns({ desk }: { desk: Desk }) {
         onPerCm={(value) => setPerCm({ ...perCm, picks: value })}
         onChange={setWeft}
       />
-      <h3>What stands on it</h3>
+      <h3>Surface</h3>
       <Fields>
         <NumberField
           label="Nap"
@@ -281,11 +287,11 @@ function Told({ draft, perCm }: { draft: Drawdown; perCm: { ends: number; picks:
   const floats = floatsOf(draft)
   const line = twillLine(draft)
   const over = ({ longest, mean }: { longest: number; mean: number }) =>
-    `longest over ${longest}, ${mean.toFixed(1)} at the mean`
+    `longest over ${longest}, ${mean.toFixed(1)} on average`
   return (
     <div role="status">
       <Facts>
-        <dt>Warp on the face</dt>
+        <dt>Warp on the right side</dt>
         <dd>{Math.round(warpShare(draft) * 100)} %</dd>
         <dt>Warp floats</dt>
         <dd>{over(floats.warp)}</dd>

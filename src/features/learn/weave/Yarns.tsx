@@ -45,7 +45,7 @@ export function YarnFields({
       </legend>
       <Fields>
         <NumberField
-          label="Threads a cm"
+          label="Threads per cm"
           minValue={2}
           maxValue={120}
           value={perCm}
@@ -86,7 +86,7 @@ export function YarnFields({
         onChange={(kind) => onChange({ ...yarn, kind: kind as YarnChoice['kind'] })}
         options={[
           ['staple', 'short fibres'],
-          ['filament', 'endless filament'],
+          ['filament', 'continuous filament'],
         ]}
       />
     </Set>

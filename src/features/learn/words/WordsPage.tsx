@@ -7,10 +7,10 @@ export function WordsPage({ words, terms }: { words: readonly Differing[]; terms
   return (
     <Page>
       <div>
-        <h1>Words</h1>
+        <h1>UK and US words</h1>
         <Lead>
-          What the words of the trade mean, and {words.length} things that are called otherwise in the UK and in the
-          US. The search finds either.
+          What sewing words mean, and {words.length} things with different names in the UK and in the US. Search finds
+          both.
         </Lead>
       </div>
       <Paper aria-labelledby="meanings">

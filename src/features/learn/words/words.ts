@@ -62,7 +62,7 @@ export function differingWords(): Differing[] {
   const cloths = Object.fromEntries(namedCloths.map(({ id, name }) => [id, name]))
   return [
     ...from('fibre', fibres, '/learn/fibres'),
-    ...from('cloth', cloths, '/learn/cloths'),
+    ...from('cloth', cloths, '/learn/fabrics'),
     ...from('thing', THING_WORDS),
     ...from('garment', GARMENT_WORDS),
     ...from('detail', DETAIL_WORDS),

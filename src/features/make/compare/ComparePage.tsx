@@ -49,9 +49,9 @@ const Table = styled.table<{ $count: number }>`
 `
 
 const AIR_WORDS = {
-  open: 'open to the air',
+  open: 'very airy',
   airy: 'airy',
-  middling: 'some air',
+  middling: 'fairly airy',
   close: 'close, keeps wind out',
   sealed: 'sealed',
 } as const
@@ -60,17 +60,17 @@ const AIR_WORDS = {
 export function CompareFabricsPage({ id, name, need, garment, details, season, cloths }: Props) {
   const { units } = usePreferences()
   const rows: [string, (cloth: Cloth) => ReactNode][] = [
-    ['Verdict', ({ match }) => <b>{VERDICT_WORDS[match.verdict]}</b>],
+    ['Result', ({ match }) => <b>{VERDICT_WORDS[match.verdict]}</b>],
     ['Score', ({ match }) => match.spread],
     ['Enough?', ({ enough }) => (enough ? enoughWords(enough, units) : 'the pattern gives no length')],
-    ['What to mind', ({ match }) => <Minded match={match} />],
-    ['What would help', ({ match }) => match.remedies[0]?.text ?? 'nothing is needed'],
-    ['Made of', ({ fibre }) => fibre],
+    ['Watch out for', ({ match }) => <Minded match={match} />],
+    ['What would help', ({ match }) => match.remedies[0]?.text ?? 'nothing needed'],
+    ['Fibre content', ({ fibre }) => fibre],
     ['Weight', ({ weight }) => weight],
     ['Size', ({ size }) => size || 'not measured'],
     [`In ${season} weather`, ({ comfort }) => formatFives(comfort.interval80)],
-    ['Air', ({ air }) => AIR_WORDS[air]],
-    ['On the table', ({ handling }) => (handling.length > 0 ? handling.join(', ') : 'nothing special')],
+    ['Breathability', ({ air }) => AIR_WORDS[air]],
+    ['Cutting out', ({ handling }) => (handling.length > 0 ? handling.join(', ') : 'nothing special')],
     ['Care', ({ care }) => careWords(care)],
     [
       'Measure next',
@@ -80,12 +80,12 @@ export function CompareFabricsPage({ id, name, need, garment, details, season, c
   return (
     <Page>
       <div>
-        <Link href={`/patterns/${id}`}>{name}</Link>
-        <h1>Side by side</h1>
+        <Link href={`/make/patterns/${id}`}>{name}</Link>
+        <h1>Compare fabrics</h1>
         <Soft>{need}</Soft>
       </div>
-      {cloths.length === 0 ? <p>Choose up to four cloths on the page of the pattern.</p> : null}
-      <Wide tabIndex={0} role="region" aria-label="Cloths side by side">
+      {cloths.length === 0 ? <p>Choose up to four fabrics on the pattern’s page.</p> : null}
+      <Wide tabIndex={0} role="region" aria-label="Fabrics side by side">
         <Table $count={cloths.length}>
           <thead>
             <tr>
@@ -99,7 +99,7 @@ export function CompareFabricsPage({ id, name, need, garment, details, season, c
                     body={cloth.body}
                     sheer={cloth.sheer}
                     pins={pinsOf(cloth.match)}
-                    label={`${cloth.name} as it would hang: a ${cloth.body} fall`}
+                    label={`${cloth.name} drawn with its drape: ${cloth.body}`}
                   />
                   <Link href={`/stash/${cloth.id}`}>{cloth.name}</Link>
                 </th>
@@ -137,6 +137,6 @@ function Minded({ match }: Pick<Cloth, 'match'>) {
 }
 
 function careWords({ celsius, dots }: Cloth['care']): string {
-  const iron = dots === 0 ? 'no iron' : `iron at ${countNoun(dots, 'dot')}`
-  return `${celsius === null ? 'to the dry-cleaner' : `wash at ${celsius} °C`}; ${iron}`
+  const iron = dots === 0 ? 'do not iron' : `iron at ${countNoun(dots, 'dot')}`
+  return `${celsius === null ? 'professional cleaning' : `wash at ${celsius} °C`}; ${iron}`
 }

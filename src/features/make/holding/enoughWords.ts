@@ -4,9 +4,9 @@ import { capitalise, formatNeeded, formatOwned, type UnitSystem } from '@/core/u
 
 export const ENOUGH_WORDS: Record<EnoughVerdict, string> = {
   enough: 'There is enough',
-  perhaps: 'Perhaps enough: lay it out',
+  perhaps: 'Perhaps enough: lay out the pieces',
   short: 'Not enough',
-  'lay-it-out': 'Lay it out to see',
+  'lay-it-out': 'Lay out the pieces to see',
   buy: 'To buy',
 }
 
@@ -15,9 +15,9 @@ export function enoughWords(
   { verdict, needMm, haveMm, taken = [] }: Enough & Partial<Pick<EnoughLeft, 'taken'>>,
   units: UnitSystem,
 ): string {
-  const takes = `it takes about ${formatNeeded(needMm, units)}`
+  const takes = `you need about ${formatNeeded(needMm, units)}`
   const by = taken.map(({ project, mm }) => `${project}${mm === null ? '' : ` (${formatNeeded(mm, units)})`}`)
-  const left = by.length > 0 ? ` left beside what is reserved for ${by.join(' and ')}` : ''
-  const has = haveMm === null ? 'its length is not measured' : `there is ${formatOwned(haveMm, units)}${left}`
+  const left = by.length > 0 ? ` left after what is reserved for ${by.join(' and ')}` : ''
+  const has = haveMm === null ? 'its length is not known' : `you have ${formatOwned(haveMm, units)}${left}`
   return verdict === 'buy' ? `${capitalise(takes)}; ${has}.` : `${ENOUGH_WORDS[verdict]}: ${takes}, ${has}.`
 }

@@ -38,11 +38,11 @@ function board(rest: Partial<Parameters<typeof Board>[0]> = {}) {
   return told
 }
 
-test('every piece is a button that says what it is, whether it is held, and whether it is in the way', () => {
+test('every piece is a button that says what it is, whether it is held, and whether it is in a wrong place', () => {
   board()
   expect(screen.getAllByRole('button').map((one) => one.getAttribute('aria-label'))).toEqual([
     'Front, copy 1, held',
-    'back, through both layers, in the way',
+    'back, through both layers, in a wrong place',
   ])
 })
 

@@ -217,7 +217,7 @@ function PieceOnCloth({ placement, board, size }: PieceProps) {
     name,
     placement.copies.length > 1 ? 'through both layers' : `copy ${placement.copies[0]}`,
     held.has(key) ? 'held' : '',
-    wrong.has(key) ? 'in the way' : '',
+    wrong.has(key) ? 'in a wrong place' : '',
   ]
   return (
     <g

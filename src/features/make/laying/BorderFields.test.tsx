@@ -47,8 +47,8 @@ test('takes the feet that are likely, says which is curved, and tells pieces of 
   expect(box(/^Skirt/).checked).toBe(true)
   expect(box(/^Cuff ?, 8 cm × 24 cm/).checked).toBe(false)
   expect(box(/^Cuff ?, 9 cm × 30 cm/).checked).toBe(false)
-  expect(box(/^Cape.*runs 40 mm off it/)).toBeTruthy()
-  expect(box(/^All other pieces/).checked).toBe(true)
+  expect(box(/^Cape.*runs 40 mm away from it/)).toBeTruthy()
+  expect(box(/^Keep all other pieces/).checked).toBe(true)
 })
 
 test('keeps what was chosen when something else is changed', async () => {
@@ -58,7 +58,7 @@ test('keeps what was chosen when something else is changed', async () => {
   expect(setWishes).toHaveBeenLastCalledWith({ onBorder: { ...onBorder, ids: ['a', 'b'] } })
   await userEvent.click(screen.getByRole('checkbox', { name: /^Skirt/ }))
   expect(setWishes).toHaveBeenLastCalledWith({ onBorder: { ...onBorder, ids: [] } })
-  await userEvent.click(screen.getByRole('checkbox', { name: /^All other pieces/ }))
+  await userEvent.click(screen.getByRole('checkbox', { name: /^Keep all other pieces/ }))
   expect(setWishes).toHaveBeenLastCalledWith({ onBorder: { ...onBorder, isKeptClear: false } })
   await userEvent.selectOptions(screen.getByRole('combobox', { name: 'Border print' }), 'none')
   expect(ground).toHaveBeenLastCalledWith({ border: null })
@@ -66,12 +66,12 @@ test('keeps what was chosen when something else is changed', async () => {
 
 test('takes figures in the units that stand beside them', async () => {
   const { ground, setWishes } = shown(LEFT)
-  const reach = screen.getByRole('textbox', { name: /The border reaches in/ })
+  const reach = screen.getByRole('textbox', { name: /Depth of the border/ })
   await userEvent.clear(reach)
   await userEvent.type(reach, '22.5')
   await userEvent.tab()
   expect(ground).toHaveBeenLastCalledWith({ border: { side: 'left', reachMm: 225 } })
-  const foot = screen.getByRole('textbox', { name: /Cut edges of the feet/ })
+  const foot = screen.getByRole('textbox', { name: /Distance from the edge/ })
   await userEvent.clear(foot)
   await userEvent.type(foot, '30')
   await userEvent.tab()

@@ -52,7 +52,7 @@ export function BorderFields({ table }: { table: LayoutEditor }) {
         {border ? (
           <>
             <LengthField
-              label="The border reaches in"
+              label="Depth of the border"
               of="short"
               mm={border.reachMm}
               leastMm={5}
@@ -60,11 +60,11 @@ export function BorderFields({ table }: { table: LayoutEditor }) {
               onMm={(reachMm) => reachMm === null || ground({ border: { ...border, reachMm } })}
             />
             <LengthField
-              label="Cut edges of the feet, in from the edge"
+              label="Distance from the edge"
               of="fine"
               mm={on.footMm}
               mostMm={5000}
-              hint="The hem that is turned up falls outside what is seen."
+              hint="The turned-up hem falls outside the visible part."
               onMm={(footMm) => footMm === null || set({ footMm })}
             />
           </>
@@ -72,7 +72,7 @@ export function BorderFields({ table }: { table: LayoutEditor }) {
       </Fields>
       {border ? (
         <>
-          <CheckGroup legend="With their feet on the border (their grain runs across the cloth)">
+          <CheckGroup legend="With their bottom edge on the border (their grain runs across the fabric)">
             {data.pieces.map((piece) => {
               const { bowMm } = footOf(piece)
               return (
@@ -86,14 +86,17 @@ export function BorderFields({ table }: { table: LayoutEditor }) {
                   {piece.name}
                   {isNamedTwice(piece.name) ? <Soft as="span">, {sizeOf(piece.outline, units)}</Soft> : null}
                   {bowMm > STRAIGHT_MM ? (
-                    <Soft as="span"> (its foot is curved: the border runs {Math.round(bowMm)} mm off it)</Soft>
+                    <Soft as="span">
+                      {' '}
+                      (its bottom edge is curved: the border runs {Math.round(bowMm)} mm away from it)
+                    </Soft>
                   ) : null}
                 </CheckField>
               )
             })}
           </CheckGroup>
           <CheckField isSelected={on.isKeptClear} onChange={(isKeptClear) => set({ isKeptClear })}>
-            All other pieces are kept off the border
+            Keep all other pieces off the border
           </CheckField>
         </>
       ) : null}

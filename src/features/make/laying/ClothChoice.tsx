@@ -21,7 +21,7 @@ export function ClothChoice({ data, table }: { data: LayData; table: LayoutEdito
   return (
     <Stack>
       {offered.length > 0 ? (
-        <CheckGroup legend="From the stash (several are laid on together)">
+        <CheckGroup legend="From the stash (choose several to use them together)">
           {offered.map((ground) => (
             <CheckField
               key={ground.id}
@@ -43,15 +43,15 @@ function ClothWords({ ground }: { ground: Offered }) {
   const { units } = usePreferences()
   const { name, widthMm, lengthMm, outline, shrinkPercent, oneWay, taken, isGone } = ground
   const size = outline
-    ? 'odd shape'
+    ? 'irregular shape'
     : widthMm > 0
-      ? `${formatWidth(widthMm, units)} wide${lengthMm === null ? '' : `, ${formatOwned(lengthMm, units)} of it left`}`
-      : 'its width is not known'
+      ? `${formatWidth(widthMm, units)} wide${lengthMm === null ? '' : `, ${formatOwned(lengthMm, units)} left`}`
+      : 'width not known'
   const notes = [
     ...taken.map((one) => `reserved for ${one.name}${one.mm === null ? '' : `: ${formatNeeded(one.mm, units)}`}`),
     isGone && taken.length === 0 ? 'cut up already' : '',
     oneWay ? 'one way' : '',
-    shrinkPercent.length > 0 ? `reckoned ${shrinkPercent.length} % shorter after washing` : '',
+    shrinkPercent.length > 0 ? `allows for ${shrinkPercent.length} % shrinkage` : '',
   ].filter(Boolean)
   return (
     <span>
@@ -65,7 +65,7 @@ function ShopFields({ table }: { table: LayoutEditor }) {
   return (
     <Fields>
       <LengthField
-        label="Or cloth of this width"
+        label="Or width"
         of="short"
         kind="width"
         mm={shop.widthMm}
@@ -74,12 +74,12 @@ function ShopFields({ table }: { table: LayoutEditor }) {
         onMm={(widthMm) => widthMm === null || setShop({ widthMm })}
       />
       <LengthField
-        label="and this length"
+        label="Length"
         of="short"
         mm={shop.lengthMm}
         leastMm={100}
         mostMm={100_000}
-        hint="Empty: how much is needed?"
+        hint="Leave empty to see how much you need."
         onMm={(lengthMm) => setShop({ lengthMm })}
       />
       <CheckField isSelected={shop.oneWay} onChange={(oneWay) => setShop({ oneWay })}>

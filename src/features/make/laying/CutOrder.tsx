@@ -21,7 +21,7 @@ export function cutStepsOf(table: LayoutEditor, lay: OnTable): string[] {
 export function CutOrder({ table, lay }: { table: LayoutEditor; lay: OnTable }) {
   const steps = cutStepsOf(table, lay)
   return (
-    <WhenOpened summary="In which order to cut">
+    <WhenOpened summary="Cutting order">
       {() => (
         <Steps>
           {steps.map((text) => (

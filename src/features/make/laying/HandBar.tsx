@@ -16,19 +16,19 @@ export function HandBar({ table }: { table: LayoutEditor }) {
         {placement && chosen ? (
           <>
             <span>{names.get(placement.id)}:</span>
-            <Button onPress={() => table.turn(chosen, false)}>Turn head for foot</Button>
+            <Button onPress={() => table.turn(chosen, false)}>Turn upside down</Button>
             {isPair && placement.copies.length === 1 ? (
-              <Button onPress={() => table.turn(chosen, true)}>Turn over</Button>
+              <Button onPress={() => table.turn(chosen, true)}>Flip</Button>
             ) : null}
-            <Button onPress={() => table.hold(chosen)}>{held.has(chosen) ? 'Let it go' : 'Hold it here'}</Button>
+            <Button onPress={() => table.hold(chosen)}>{held.has(chosen) ? 'Unlock' : 'Lock'}</Button>
           </>
         ) : null}
         {undo ? <QuietButton onPress={undo}>Undo</QuietButton> : null}
       </Actions>
       <Soft>
-        Drag a piece, or reach it with Tab: arrow keys move it by 1 cm (with Shift by 1 mm), T turns it head for foot,
-        F turns it over, H holds it, Z takes the last move back. Arrows show the grain. When you cut: blades are for
-        adults, away from the body, and closed when they are put down.
+        Drag a piece, or reach it with Tab. Arrow keys move it by 1 cm (with Shift by 1 mm). T turns it upside down, F
+        flips it, H locks it, Z undoes the last move. Arrows show the grain. When you cut: blades are for adults; cut
+        away from your body, and close the blade when you put it down.
       </Soft>
     </section>
   )

@@ -43,8 +43,8 @@ beforeEach(() => {
 test('cloth that is enough is not said to be short; what each width takes is asked all the same', async () => {
   told({ told: null })
   render(<LayAdvice table={table(1500)} lay={lay(2000)} />)
-  expect(screen.queryByRole('region', { name: 'Short of cloth?' })).toBeNull()
-  await user.click(screen.getByRole('button', { name: 'What does each width take?' }))
+  expect(screen.queryByRole('region', { name: 'Not enough fabric?' })).toBeNull()
+  await user.click(screen.getByRole('button', { name: 'How much of each width?' }))
   expect(jobs.widths).toHaveBeenCalledTimes(1)
 })
 
@@ -71,15 +71,15 @@ test('ways of saving stand with what they take, those that fit said so; none tha
   ]
   told({ told: ways }, { told: null })
   const { unmount } = render(<LayAdvice table={table(2100)} lay={lay(2000)} />)
-  const items = within(screen.getByRole('region', { name: 'Short of cloth?' })).getAllByRole('listitem')
+  const items = within(screen.getByRole('region', { name: 'Not enough fabric?' })).getAllByRole('listitem')
   expect(items.map((item) => item.textContent)).toEqual([
-    'Fits: In a single layer. It takes 1.95 m then.',
-    'A seam instead of the fold. It takes 2.05 m then.',
+    'Fits: In a single layer. It needs 1.95 m then.',
+    'A seam instead of the fold. It needs 2.05 m then.',
   ])
   unmount()
   told({ told: [] }, { told: null })
   render(<LayAdvice table={table(2100)} lay={lay(2000)} />)
-  expect(screen.getByText('Nothing of it saves anything here.')).toBeTruthy()
+  expect(screen.getByText('None of these saves fabric here.')).toBeTruthy()
 })
 
 test('what each width takes stands in a table, too narrow ones as such', () => {
@@ -102,13 +102,13 @@ test('a print off grain is laid both ways, and the other one can be taken', asyn
   ]
   told({ told: null }, { told: ways })
   render(<LayAdvice table={table(1500, -2)} lay={lay(undefined)} />)
-  const leaning = within(screen.getByRole('region', { name: 'Its print is off grain' }))
-  expect(leaning.getByText(/It leans by 2\.0°/)).toBeTruthy()
+  const leaning = within(screen.getByRole('region', { name: 'The print is off grain' }))
+  expect(leaning.getByText(/It is off by 2\.0°/)).toBeTruthy()
   expect(leaning.getAllByRole('listitem').map((item) => item.textContent)).toEqual([
     expect.stringMatching(/^By the threads: 2\.1 m; it hangs straight/),
     expect.stringMatching(/^By the print: does not fit;/),
   ])
-  await user.click(leaning.getByRole('button', { name: 'Lay it by the print' }))
+  await user.click(leaning.getByRole('button', { name: 'Lay out by the print' }))
   expect(setWishes).toHaveBeenCalledWith({ along: 'print' })
 })
 

@@ -32,8 +32,10 @@ export function LayAdvice({ table, lay }: { table: LayoutEditor; lay: OnTable })
 
 /** Why parts do not lie along its length. */
 const LIES_WORDS = {
-  any: 'It has no grain, so parts are turned any way round. On a skin, put what must not stretch along the back.',
-  crosswise: 'It stretches along its length, so parts lie crosswise: the stretch goes round the body.',
+  any:
+    'It has no grain, so you can turn the pieces any way. On a hide, put pieces that must not ' +
+    'stretch along the back.',
+  crosswise: 'It stretches along its length, so lay the pieces crosswise: the stretch goes round the body.',
 } as const
 
 function Lies({ table }: { table: LayoutEditor }) {
@@ -47,8 +49,8 @@ function Short({ table, lay, neededMm }: { table: LayoutEditor; lay: OnTable; ne
   const pieces = lay.task.pieces.map((piece) => ({ ...piece, name: table.names.get(piece.id) ?? '' }))
   return (
     <Paper aria-labelledby="short-title">
-      <h2 id="short-title">Short of cloth?</h2>
-      <Soft>What people try on the floor, the cheapest first, each laid for real.</Soft>
+      <h2 id="short-title">Not enough fabric?</h2>
+      <Soft>What people try, the cheapest first. We lay out each one.</Soft>
       <Actions>
         <Button
           isDisabled={isRunning}
@@ -59,12 +61,12 @@ function Short({ table, lay, neededMm }: { table: LayoutEditor; lay: OnTable; ne
       </Actions>
       {trouble ? <Callout $tone="warn">{trouble}</Callout> : null}
       <div role="status">
-        {told && !isRunning && told.length === 0 ? 'Nothing of it saves anything here.' : null}
+        {told && !isRunning && told.length === 0 ? 'None of these saves fabric here.' : null}
         <PlainList>
           {(told ?? []).map(({ id, text, lengthMm, fits }) => (
             <li key={id}>
               <strong>{fits ? 'Fits: ' : ''}</strong>
-              {text} It takes {formatNeeded(lengthMm, units)} then.
+              {text} It needs {formatNeeded(lengthMm, units)} then.
             </li>
           ))}
         </PlainList>
@@ -78,17 +80,17 @@ function Widths({ lay }: { lay: OnTable }) {
   const { told, isRunning, trouble, ask } = useTelling<WidthAsked>()
   return (
     <Paper aria-labelledby="widths-title">
-      <h2 id="widths-title">In a shop</h2>
-      <Soft>What each usual width takes, rounded up to what a shop cuts.</Soft>
+      <h2 id="widths-title">At the shop</h2>
+      <Soft>What you need of each usual width, rounded up to what a shop cuts.</Soft>
       <Actions>
         <Button isDisabled={isRunning} onPress={() => ask((jobs, tell) => jobs.widths(lay.task, tell))}>
-          {isRunning ? 'Laying…' : 'What does each width take?'}
+          {isRunning ? 'Laying out…' : 'How much of each width?'}
         </Button>
       </Actions>
       {trouble ? <Callout $tone="warn">{trouble}</Callout> : null}
       {told && told.length > 0 ? (
         <Figures>
-          <caption className="visually-hidden">What each width takes</caption>
+          <caption className="visually-hidden">How much of each width</caption>
           <tbody>
             {told.map(({ widthMm, takes }) => (
               <tr key={widthMm}>
@@ -104,8 +106,8 @@ function Widths({ lay }: { lay: OnTable }) {
 }
 
 const ALONG: Readonly<Record<Leaning['along'], { title: string; what: string }>> = {
-  threads: { title: 'By the threads', what: 'it hangs straight, and the print leans' },
-  print: { title: 'By the print', what: 'the print stands straight, and what hangs may twist' },
+  threads: { title: 'By the threads', what: 'it hangs straight, but the print is off grain' },
+  print: { title: 'By the print', what: 'the print is straight, but the garment may twist' },
 }
 
 /** A print off grain cannot be pulled straight: both ways of laying on it, and which is taken. */
@@ -115,14 +117,14 @@ function Leanings({ table, lay, leanDeg }: { table: LayoutEditor; lay: OnTable; 
   const taken = table.wishes.along
   return (
     <Paper aria-labelledby="leaning-title">
-      <h2 id="leaning-title">Its print is off grain</h2>
+      <h2 id="leaning-title">The print is off grain</h2>
       <Soft>
-        It leans by {Math.abs(leanDeg).toFixed(1)}°, and cannot be pulled straight, ever. It is laid{' '}
+        It is off by {Math.abs(leanDeg).toFixed(1)}°, and you can never pull it straight. Laid out{' '}
         {ALONG[taken].title.toLowerCase()} now.
       </Soft>
       <Actions>
         <Button isDisabled={isRunning} onPress={() => ask((jobs, tell) => jobs.leanings(lay.task, leanDeg, tell))}>
-          {isRunning ? 'Laying…' : 'What does each way take?'}
+          {isRunning ? 'Laying out…' : 'How much for each way?'}
         </Button>
       </Actions>
       {trouble ? <Callout $tone="warn">{trouble}</Callout> : null}
@@ -132,7 +134,7 @@ function Leanings({ table, lay, leanDeg }: { table: LayoutEditor; lay: OnTable; 
             <strong>{ALONG[along].title}</strong>:{' '}
             {lengthMm === null ? 'does not fit' : formatNeeded(lengthMm, units)}; {ALONG[along].what}.{' '}
             {along === taken ? null : (
-              <Button onPress={() => table.setWishes({ along })}>Lay it {ALONG[along].title.toLowerCase()}</Button>
+              <Button onPress={() => table.setWishes({ along })}>Lay out {ALONG[along].title.toLowerCase()}</Button>
             )}
           </li>
         ))}

@@ -30,7 +30,7 @@ export function LayBoard({ table }: { table: LayoutEditor }) {
   }
   return (
     <Board
-      label="The cloth, its length from left to right"
+      label="The fabric, its length from left to right"
       stretches={stretchesOf(table)}
       placements={mustHave(lay).placements}
       names={names}

@@ -24,14 +24,14 @@ export function LayPage(data: LayData) {
   return (
     <Page>
       <div>
-        <Link href={project ? `/projects/${project.id}` : `/patterns/${id}`}>{project?.name ?? name}</Link>
-        <h1>Lay it out</h1>
+        <Link href={project ? `/make/projects/${project.id}` : `/make/patterns/${id}`}>{project?.name ?? name}</Link>
+        <h1>Pattern layout</h1>
       </div>
       {pieces.length === 0 ? (
         <Paper>
           <Lead>This pattern has no outlines yet.</Lead>
           <Actions>
-            <StrongLink href={`/patterns/${id}/pieces`}>Bring its pieces in</StrongLink>
+            <StrongLink href={`/make/patterns/${id}/pieces`}>Add pattern pieces</StrongLink>
           </Actions>
         </Paper>
       ) : (
@@ -53,14 +53,14 @@ function Laying(data: LayData) {
       {lay && !table.isRunning ? <LayAdvice key={lay.answer.text} table={table} lay={lay} /> : null}
       <Columns>
         <Paper aria-labelledby="which-cloth">
-          <h2 id="which-cloth">On which cloth</h2>
+          <h2 id="which-cloth">Fabric</h2>
           <Stack>
             <Which {...data} />
             <ClothChoice data={data} table={table} />
           </Stack>
         </Paper>
         <Paper aria-labelledby="how-laid">
-          <h2 id="how-laid">How it lies</h2>
+          <h2 id="how-laid">Layout settings</h2>
           <WishFields table={table} />
         </Paper>
       </Columns>
@@ -77,7 +77,7 @@ function Which(data: LayData) {
     <Fields>
       {roles.length > 1 ? (
         <SelectField
-          label="Pieces cut from"
+          label="Pieces for"
           value={role}
           onChange={(value) => go({ role: value })}
           options={roles.map((one): [Role, string] => [one, ROLE_WORDS[one]])}

@@ -78,20 +78,20 @@ describe('the verdict', () => {
       'Yoke 1 overlaps Collar; Yoke 2 overlaps Collar; Yoke 3 overlaps Collar; and 2 more. ' +
         'Move the pieces apart, or lay them out again.',
     )
-    expect([button('Keep this plan').disabled, button('I have cut it so').disabled]).toEqual([true, true])
+    expect([button('Save layout').disabled, button('Mark as cut').disabled]).toEqual([true, true])
     unmount()
     shown(tableOf({ lay: lay({ lengthMm: 2000 }), isChecked: false }))
     expect(verdict()).toBe('Checking the layout…')
-    expect(button('I have cut it so').disabled).toBe(true)
+    expect(button('Mark as cut').disabled).toBe(true)
   })
   test('says what is needed where the cloth has no length yet', () => {
     shown(tableOf({ lay: lay() }))
-    expect(verdict()).toMatch(/^It takes 0.5 m, laid open in a single layer: buy .*0\.5 m/)
+    expect(verdict()).toMatch(/^You need 0.5 m, in a single layer: buy .*0\.5 m/)
   })
   test.each([
-    [2000, /^Enough: it takes 0.5 m of 2 m/],
-    [499.8, /^Enough/],
-    [400, /^Too short by 0.1 m: it takes 0.5 m/],
+    [2000, /^There is enough: you need 0.5 m of 2 m/],
+    [499.8, /^There is enough/],
+    [400, /^Too short by 0.1 m: you need 0.5 m/],
   ])('of %f mm of cloth', (lengthMm, words) => {
     shown(tableOf({ lay: lay({ lengthMm }) }))
     expect(verdict()).toMatch(words)
@@ -100,11 +100,11 @@ describe('the verdict', () => {
     const why = { id: 'front', why: 'wider than the cloth' }
     const short = lay({ lengthMm: 400, unplaced: [why, why], buy: buy(1200) })
     shown(tableOf({ lay: short }))
-    expect(verdict()).toBe('Not everything fits (Front: wider than the cloth). All of it takes 1.2 m (1⅜ yd).')
+    expect(verdict()).toBe('Some pieces don’t fit (Front: wider than the cloth). All of it needs 1.2 m (1⅜ yd).')
   })
   test('of odd pieces says how much of them is used', () => {
     shown(tableOf({ lay: lay({ isOddPieces: true }) }))
-    expect(verdict()).toBe('Everything fits on these pieces; 50 % of them is used.')
+    expect(verdict()).toBe('Everything fits on these fabrics; you use 50 % of them.')
   })
 })
 
@@ -112,55 +112,55 @@ describe('what is next', () => {
   test('is to lay it, and while it is laid to stop', async () => {
     const still = tableOf()
     const { unmount } = shown(still)
-    expect(verdict()).toContain('Choose the cloth')
-    await user.click(button('Lay it out'))
+    expect(verdict()).toContain('Choose a fabric')
+    await user.click(button('Lay out'))
     expect(still.start).toHaveBeenCalledTimes(1)
     unmount()
     const running = tableOf({ isRunning: true, since: 3, lay: lay() })
     shown(running)
-    expect(screen.getByRole('progressbar', { name: 'Laying' })).toBeTruthy()
-    expect(screen.queryByRole('button', { name: 'Keep this plan' })).toBeNull()
-    await user.click(button('Stop here'))
+    expect(screen.getByRole('progressbar', { name: 'Layout progress' })).toBeTruthy()
+    expect(screen.queryByRole('button', { name: 'Save layout' })).toBeNull()
+    await user.click(button('Stop'))
     expect(running.stop).toHaveBeenCalledTimes(1)
   })
   test('is to lay the rest where some is pinned', () => {
     shown(tableOf({ lay: lay(), held: new Set(['front']) }))
-    expect(button('Lay the rest again')).toBeTruthy()
+    expect(button('Lay out the rest again')).toBeTruthy()
   })
   test('nothing that lies on another piece, or beside the cloth, is kept or cut', () => {
     const { unmount } = shown(tableOf({ lay: lay(), faults: [{}] }))
-    expect(button('Keep this plan').disabled).toBe(true)
-    expect(button('I have cut it so').disabled).toBe(true)
+    expect(button('Save layout').disabled).toBe(true)
+    expect(button('Mark as cut').disabled).toBe(true)
     unmount()
     shown(tableOf({ lay: lay({ unplaced: [{ id: 'front', why: 'no room' }] }) }))
-    expect(button('Keep this plan').disabled).toBe(true)
+    expect(button('Save layout').disabled).toBe(true)
   })
   test('a plan is kept, and said to be so only as long as it lies so', async () => {
     const table = tableOf({ lay: lay() })
     const { rerender } = shown(table)
-    await user.click(button('Keep this plan'))
+    await user.click(button('Save layout'))
     expect(keep.mock.lastCall![0]).toMatchObject({ patternId: 'p', pieceId: 'c1', widthMm: 1000, usedLengthMm: 500 })
-    expect(screen.getByText('Kept.')).toBeTruthy()
+    expect(screen.getByText('Saved.')).toBeTruthy()
     const moved = { ...lay(), placements: [placement('front', 40)] } as unknown as OnTable
     rerender(<LayTold table={{ ...table, lay: moved }} />)
-    expect(screen.queryByText('Kept.')).toBeNull()
+    expect(screen.queryByText('Saved.')).toBeNull()
     keep.mockResolvedValueOnce({ ok: false, errors: { '': 'It was thrown away elsewhere.' } })
-    await user.click(button('Keep this plan'))
+    await user.click(button('Save layout'))
     expect(screen.getByText('It was thrown away elsewhere.')).toBeTruthy()
-    expect(screen.queryByText('Kept.')).toBeNull()
+    expect(screen.queryByText('Saved.')).toBeNull()
   })
   test('what was cut leads to its offcuts, and is not cut twice', async () => {
     cut.mockResolvedValueOnce({ ok: true, offcuts: ['o1', 'o2'] } as never)
     shown(tableOf({ lay: lay({ lengthMm: 2000 }) }))
-    await user.click(button('I have cut it so'))
+    await user.click(button('Mark as cut'))
     expect(cut.mock.lastCall![0]).toMatchObject({ cloths: ['c1'], what: 'Gull smock' })
     const links = screen.getAllByRole('link').map((link) => link.getAttribute('href'))
     expect(links).toEqual(['/stash/o1', '/stash/o2'])
-    expect(screen.queryByRole('button', { name: 'I have cut it so' })).toBeNull()
+    expect(screen.queryByRole('button', { name: 'Mark as cut' })).toBeNull()
   })
   test('cloth that is not of the stash is not cut from it', () => {
     const data = { ...tableOf().data, chosen: [] }
     shown(tableOf({ lay: lay(), data }))
-    expect(screen.queryByRole('button', { name: 'I have cut it so' })).toBeNull()
+    expect(screen.queryByRole('button', { name: 'Mark as cut' })).toBeNull()
   })
 })

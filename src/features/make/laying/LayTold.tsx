@@ -17,7 +17,7 @@ import { SECONDS, type OnTable, type LayoutEditor } from './useLayoutEditor'
 import { itemAt } from '@/core/lists/items'
 
 const LIES: Record<OnTable['layers'], string> = {
-  single: 'laid open in a single layer',
+  single: 'in a single layer',
   'folded-lengthwise': 'folded lengthwise, right sides together',
   'folded-crosswise': 'folded crosswise',
 }
@@ -26,22 +26,22 @@ const LIES: Record<OnTable['layers'], string> = {
 export function LayTold({ table }: { table: LayoutEditor }) {
   const { lay, isRunning, since, trouble } = table
   return (
-    <Stack as="section" aria-label="What comes of it">
+    <Stack as="section" aria-label="Result">
       <Lead role="status">
-        {lay ? <Verdict table={table} lay={lay} /> : 'Choose the cloth, then let it be laid.'}
+        {lay ? <Verdict table={table} lay={lay} /> : 'Choose a fabric, then press “Lay out”.'}
       </Lead>
       {trouble ? <Callout $tone="warn">{trouble}</Callout> : null}
       <Actions>
         {isRunning ? (
-          <Button onPress={table.stop}>Stop here</Button>
+          <Button onPress={table.stop}>Stop</Button>
         ) : (
           <StrongButton onPress={table.start}>
-            {lay ? (table.held.size > 0 ? 'Lay the rest again' : 'Lay it again') : 'Lay it out'}
+            {lay ? (table.held.size > 0 ? 'Lay out the rest again' : 'Lay out again') : 'Lay out'}
           </StrongButton>
         )}
         {isRunning ? (
           <Soft as="span">
-            <progress aria-label="Laying" max={SECONDS} value={Math.min(since, SECONDS)} /> still getting shorter…
+            <progress aria-label="Layout progress" max={SECONDS} value={Math.min(since, SECONDS)} /> still improving…
           </Soft>
         ) : null}
         {lay && !isRunning ? <WhatNext table={table} lay={lay} /> : null}
@@ -59,30 +59,30 @@ function Verdict({ table, lay }: { table: LayoutEditor; lay: OnTable }) {
   if (table.faults.length > 0) return <>{faultWords(table.faults)}. Move the pieces apart, or lay them out again.</>
   if (answer.unplaced.length > 0) {
     const names = [...new Set(answer.unplaced.map(({ id, why }) => `${table.names.get(id) ?? id}: ${why}`))]
-    const wanted = answer.buy ? ` All of it takes ${buyWords(answer.buy)}.` : ''
+    const wanted = answer.buy ? ` All of it needs ${buyWords(answer.buy)}.` : ''
     return (
       <>
-        Not everything fits ({names.join('; ')}).{wanted}
+        Some pieces don’t fit ({names.join('; ')}).{wanted}
       </>
     )
   }
-  if (!task.cloth) return <>Everything fits on these pieces; {share} % of them is used.</>
+  if (!task.cloth) return <>Everything fits on these fabrics; you use {share} % of them.</>
   const have = task.cloth.lengthMm
   const used = formatNeeded(table.usedMm, units)
   if (have === undefined)
     return (
       <>
-        It takes {used}, {LIES[layers]}: buy {buy(table.usedMm).text}. {share} % is used.
+        You need {used}, {LIES[layers]}: buy {buy(table.usedMm).text}. {share} % is used.
       </>
     )
   const left = have - table.usedMm
   return isLongEnough(have, table.usedMm) ? (
     <>
-      Enough: it takes {used} of {formatOwned(have, units)}, {LIES[layers]}. {share} % is used.
+      There is enough: you need {used} of {formatOwned(have, units)}, {LIES[layers]}. {share} % is used.
     </>
   ) : (
     <>
-      Too short by {formatNeeded(-left, units)}: it takes {used}, {LIES[layers]}.
+      Too short by {formatNeeded(-left, units)}: you need {used}, {LIES[layers]}.
     </>
   )
 }
@@ -136,16 +136,16 @@ function WhatNext({ table, lay }: { table: LayoutEditor; lay: OnTable }) {
   return (
     <>
       <Button onPress={keep} isDisabled={busy || !isFit}>
-        Keep this plan
+        Save layout
       </Button>
       {data.chosen.length > 0 && offcuts === null ? (
         <Button onPress={cut} isDisabled={busy || !isFit}>
-          I have cut it so
+          Mark as cut
         </Button>
       ) : null}
       <span role="status">
         {trouble ? <Callout $tone="warn">{trouble}</Callout> : null}
-        {kept === lay.placements ? 'Kept.' : ''}
+        {kept === lay.placements ? 'Saved.' : ''}
         {offcuts ? <CutTold offcuts={offcuts} /> : null}
       </span>
     </>
@@ -153,10 +153,10 @@ function WhatNext({ table, lay }: { table: LayoutEditor; lay: OnTable }) {
 }
 
 function CutTold({ offcuts }: { offcuts: readonly string[] }) {
-  if (offcuts.length === 0) return <>Written down; nothing was left that is worth keeping.</>
+  if (offcuts.length === 0) return <>Marked as cut; no offcuts worth saving.</>
   return (
     <>
-      Written down. In the stash now:{' '}
+      Marked as cut. New in your stash:{' '}
       {offcuts.map((id, i) => (
         <span key={id}>
           {i > 0 ? ', ' : ''}

@@ -9,5 +9,5 @@ const SaveWays = dynamic(() => import('./SaveWays').then(({ SaveWays: part }) =>
 
 /** The plan on paper or as a file. */
 export function SavePlan(props: SaveProps) {
-  return <WhenOpened summary="Print it, or save it as a file">{() => <SaveWays {...props} />}</WhenOpened>
+  return <WhenOpened summary="Print or save as a file">{() => <SaveWays {...props} />}</WhenOpened>
 }

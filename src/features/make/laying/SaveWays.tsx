@@ -34,11 +34,11 @@ export function SaveWays({ table, lay, says }: SaveProps) {
     lay.placements.map(({ id, polygon }) => ({ name: table.names.get(id) ?? id, outline: polygon }))
   const svg = async () => {
     const { svgOfLay } = await import('@/core/formats/svg/write')
-    saveFile(`${name}, laid.svg`, svgOfLay(lay.task, lay.layers, polygons(), table.usedMm), 'image/svg+xml')
+    saveFile(`${name}, layout.svg`, svgOfLay(lay.task, lay.layers, polygons(), table.usedMm), 'image/svg+xml')
   }
   const dxf = async () => {
     const { dxfOfPolygons } = await import('@/core/formats/dxf/write')
-    saveFile(`${name}, laid.dxf`, dxfOfPolygons(polygons()), 'image/vnd.dxf')
+    saveFile(`${name}, layout.dxf`, dxfOfPolygons(polygons()), 'image/vnd.dxf')
   }
   const pdf = () =>
     doing(async () => {
@@ -58,7 +58,7 @@ export function SaveWays({ table, lay, says }: SaveProps) {
       <Actions>
         <SelectField label="Paper" value={paper} onChange={setPaper} options={paperOptions} />
         <CheckField isSelected={isFullSize} onChange={setFullSize}>
-          And every piece at its own size, on sheets to glue
+          Every piece at full size, on pages to tape together
         </CheckField>
         <Button onPress={pdf} isDisabled={busy}>
           Save as PDF
@@ -67,7 +67,7 @@ export function SaveWays({ table, lay, says }: SaveProps) {
       <Actions>
         <Button onPress={() => void svg()}>Save as SVG, 1 : 1</Button>
         <Button onPress={() => void dxf()}>Save as DXF</Button>
-        <Soft>For a copy shop, a projector above the table, or a pattern program.</Soft>
+        <Soft>For a copy shop, a projector or a pattern program.</Soft>
       </Actions>
       <Trouble>{trouble}</Trouble>
     </Stack>

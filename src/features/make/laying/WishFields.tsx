@@ -12,8 +12,8 @@ import { mustHave } from '@/core/lists/items'
 const layersOptions = (['best', ...LAYERS] as const).map((one): [Layers | 'best', string] => [one, LAYERS_WORDS[one]])
 
 const REPEATS: readonly { axis: 'x' | 'y'; label: string; hint?: string }[] = [
-  { axis: 'y', label: 'Repeat along', hint: 'Of stripes, checks or print; 0 for none.' },
-  { axis: 'x', label: 'Repeat across' },
+  { axis: 'y', label: 'Repeat along the length', hint: 'Of stripes, checks or print; 0 if there is none.' },
+  { axis: 'x', label: 'Repeat across the width' },
 ]
 
 /** How the cloth lies, and what has to agree. */
@@ -34,7 +34,7 @@ export function WishFields({ table }: { table: LayoutEditor }) {
         {isLength ? (
           <>
             <SelectField
-              label="The cloth lies"
+              label="Fold"
               value={mustHave(only).border ? 'single' : wishes.layers}
               onChange={(layers) => setWishes({ layers })}
               // Folded, a border would lie at one side of the lower layer and at the other of the upper.
@@ -43,7 +43,7 @@ export function WishFields({ table }: { table: LayoutEditor }) {
               }
             />
             <LengthField
-              label="Selvedge that is not used"
+              label="Selvedge not used"
               of="fine"
               mm={mustHave(only).selvedgeMm}
               mostMm={200}
@@ -67,14 +67,14 @@ export function WishFields({ table }: { table: LayoutEditor }) {
         <>
           <BorderFields table={table} />
           <CheckField isSelected={mustHave(only).oneWay} onChange={(oneWay) => ground({ oneWay })}>
-            Nap or print runs one way: nothing is turned head for foot
+            Nap or print runs one way: turn no piece upside down
           </CheckField>
           <CheckField isSelected={wishes.matchNotches} onChange={(matchNotches) => setWishes({ matchNotches })}>
-            Notches of the same name agree with the repeat
+            Match notches of the same name on the repeat
           </CheckField>
         </>
       ) : (
-        <Soft>Odd pieces are laid on one by one, in a single layer, each along its own warp.</Soft>
+        <Soft>Irregular fabrics are used one by one, in a single layer, each along its own warp.</Soft>
       )}
     </Stack>
   )

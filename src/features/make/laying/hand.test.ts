@@ -44,8 +44,8 @@ it('tells what lies on another, off the cloth, against the nap, and both of one 
   const near = turnedOver([placed(2, 60)], 'front 2', true)[0]!
   expect(words([placed(1, 10), near])).toEqual(['Front overlaps Front'])
   expect(words([placed(1, 0), pair[1]!])).toEqual(['Front is off the fabric'])
-  expect(words([placed(1, 10), placed(2, 400)])).toEqual(['Front: there must be one of each hand'])
-  expect(words(turnedOver(pair, 'front 1', false))).toEqual(['Front lies against the nap'])
+  expect(words([placed(1, 10), placed(2, 400)])).toEqual(['Front: you need a left and a right one'])
+  expect(words(turnedOver(pair, 'front 1', false))).toEqual(['Front is against the nap'])
 })
 
 it('turns a piece about its middle, and twice is not at all', () => {
@@ -91,8 +91,8 @@ describe('on a border print', () => {
     expect(words([across(10), cuffAt(300)])).toEqual([])
   })
   it('says which foot is off it, and what lies on it', () => {
-    expect(words([across(30), cuffAt(300)])).toEqual(['Front does not have its foot on the border'])
-    expect(words([across(10), cuffAt(120)])).toEqual(['Cuff lies on the border'])
+    expect(words([across(30), cuffAt(300)])).toEqual(['Front does not have its bottom edge on the border'])
+    expect(words([across(10), cuffAt(120)])).toEqual(['Cuff overlaps the border'])
   })
   it('draws the border as far as it reaches, on each side that has one', () => {
     const bands = (side: 'left' | 'right' | 'both') =>

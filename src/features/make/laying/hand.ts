@@ -43,12 +43,12 @@ const SAID: Record<LayoutFaultKind, string> = {
   overlap: 'overlaps',
   gap: 'is too close to',
   edge: 'is off the fabric',
-  hole: 'lies on a hole or a flaw',
+  hole: 'overlaps a hole or a flaw',
   grain: 'is off the grain',
-  nap: 'lies against the nap',
+  nap: 'is against the nap',
   fold: 'is not on the fold',
-  shape: 'has changed in the pattern since: lay it out again',
-  border: 'does not lie as the border asks',
+  shape: 'has changed in the pattern since: lay out again',
+  border: 'is not placed as the border needs',
 }
 
 /** What is wrong with pieces as they lie now, by hand or not: what the check of every layout finds. */
@@ -77,7 +77,7 @@ function handed(placements: readonly Placement[], task: LayTask, names: Readonly
     if (!pair || mine.length < count) return []
     const over = mine.filter(({ mirrored }) => mirrored).length
     if (over === count / 2) return []
-    return [{ keys: mine.map(placementKeyOf), words: `${names.get(id) ?? id}: there must be one of each hand` }]
+    return [{ keys: mine.map(placementKeyOf), words: `${names.get(id) ?? id}: you need a left and a right one` }]
   })
 }
 

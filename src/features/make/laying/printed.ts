@@ -36,7 +36,7 @@ export function printedGrounds(table: LayoutEditor, lay: OnTable) {
     const { minX, maxX } = stripEdges(task.cloth, layers)
     const whole = layers === 'folded-lengthwise' ? widthMm / 2 : widthMm
     const usable: Point[] = boxOutline({ minX, maxX, minY: 0, maxY: used })
-    const name = table.grounds[0]?.name ?? 'the cloth'
+    const name = table.grounds[0]?.name ?? 'the fabric'
     const borders = bandsOf(task.cloth, used)
     const cloth = [rectangle(whole, used), usable, ...borders, ...flaws.filter((flaw) => boxOf(flaw).minY < used)]
     return [{ name, cloth: cloth.map(pairs), pieces: piecesOn(null) }]

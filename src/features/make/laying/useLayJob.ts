@@ -30,7 +30,7 @@ export function useLayJob() {
       const mine: Running<void> = runIn<LayJobs, void>(
         worker,
         (jobs) => work(jobs, tell),
-        'This browser could not lay it out.',
+        'This browser could not make the layout.',
       )
       current.current = mine
       const over = (said: string) => {
@@ -42,7 +42,7 @@ export function useLayJob() {
         () => over(''),
         (error: unknown) => {
           if (error instanceof Cancelled) return
-          over(error instanceof Error ? error.message : 'It could not be laid out.')
+          over(error instanceof Error ? error.message : 'We could not make the layout.')
         },
       )
     },

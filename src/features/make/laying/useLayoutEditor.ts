@@ -149,7 +149,7 @@ function groundsOf(data: LayData, shop: ShopCloth, changes: Partial<Ground>): La
   if (wide.length > 1) return wide
   const base: Ground = wide[0] ?? {
     id: 'shop',
-    name: 'Cloth of that width',
+    name: 'Fabric of that width',
     ...shop,
     shrinkPercent: { length: 0, width: 0 },
     repeatMm: { x: 0, y: 0 },
@@ -188,7 +188,7 @@ function keptLay(data: LayData): OnTable | null {
     unplaced: [],
     leftOver: [],
     buy: null,
-    text: 'As it was kept.',
+    text: 'This is the layout you saved.',
   }
   return { placements, layers, answer, task }
 }

@@ -17,8 +17,8 @@ export class UncuttableError extends RefusedError {
 const RUINS: Partial<Record<LayoutFaultKind, string>> = {
   overlap: 'overlaps',
   edge: 'is off the fabric',
-  hole: 'lies on a hole or a flaw',
-  shape: 'has changed in the pattern since it was laid out',
+  hole: 'overlaps a hole or a flaw',
+  shape: 'has changed in the pattern since this layout',
 }
 
 /**

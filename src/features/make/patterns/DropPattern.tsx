@@ -5,11 +5,6 @@ import { dropPattern } from './actions'
 
 export function DropPattern({ id, name }: { id: string; name: string }) {
   return (
-    <PutAway
-      offer="Put this pattern away"
-      question={`Put ${name} away?`}
-      decide="Put it away"
-      onDecided={() => dropPattern(id)}
-    />
+    <PutAway offer="Delete pattern" question={`Delete ${name}?`} decide="Delete" onDecided={() => dropPattern(id)} />
   )
 }

@@ -22,14 +22,14 @@ export function EditPattern({ id, revision, pattern }: Props) {
     initial: patternDraftOf(pattern),
     revision,
     save: async (draft, seen) => changePattern({ id, revision: seen ?? revision }, await patternOf(draft)),
-    onKept: () => router.push(`/patterns/${id}`),
+    onKept: () => router.push(`/make/patterns/${id}`),
     keepAs: `pattern-${id}-${revision}`,
   })
   return (
     <Page>
       <div>
-        <Link href={`/patterns/${id}`}>{pattern.name}</Link>
-        <h1>Change a pattern</h1>
+        <Link href={`/make/patterns/${id}`}>{pattern.name}</Link>
+        <h1>Edit pattern</h1>
       </div>
       <PatternForm form={form} />
     </Page>

@@ -62,10 +62,10 @@ export function EnvelopeField({ form: { value, set, replace } }: { form: Form<Pa
     setToConfirm(null)
   }
   return (
-    <Paper aria-label="The envelope">
+    <Paper aria-label="Envelope">
       <TextField
-        label="What the envelope says"
-        hint="Fabrics, what it is not suitable for, lining and interfacing, notions, and the table of lengths."
+        label="Text from the envelope"
+        hint="Fabrics, unsuitable fabrics, lining and interfacing, notions, and the table of lengths."
         rows={7}
         value={value.envelope}
         onChange={(envelope) => set({ envelope })}
@@ -74,14 +74,14 @@ export function EnvelopeField({ form: { value, set, replace } }: { form: Form<Pa
         <Button isDisabled={reading || value.envelope.trim() === ''} onPress={read}>
           {reading ? 'Reading…' : 'Read the text'}
         </Button>
-        <Soft>Fills in the fields below; look them over, and change what is wrong.</Soft>
+        <Soft>We fill in the fields below; check them and correct what is wrong.</Soft>
       </Actions>
       {toConfirm ? (
         <ToConfirm lengths={toConfirm.lengths} onConfirm={confirm} onLeave={() => setToConfirm(null)} />
       ) : null}
       {value.notRead.length > 0 ? (
         <Callout role="status">
-          <b>Not understood, and left as it is:</b>
+          <b>We did not understand this part:</b>
           <PlainList $gap="0.2rem">
             {value.notRead.map((line) => (
               <li key={line}>“{line}”</li>
@@ -121,11 +121,11 @@ function ToConfirm({ lengths, onConfirm, onLeave }: ToConfirmProps) {
   return (
     <Confirm aria-label="Lengths to confirm">
       <p>
-        <b>Are these lengths right?</b> They count only once you confirm them.
+        <b>Are these lengths right?</b> We use them only once you confirm them.
       </p>
       <Actions>
         <StrongButton onPress={onConfirm}>Use these lengths</StrongButton>
-        <Button onPress={onLeave}>Leave them out</Button>
+        <Button onPress={onLeave}>Ignore them</Button>
       </Actions>
       <Table>
         <thead>
@@ -135,7 +135,7 @@ function ToConfirm({ lengths, onConfirm, onLeave }: ToConfirmProps) {
             <th scope="col">Width</th>
             <th scope="col">{some((one) => one.size) ? 'Length by size' : 'Length'}</th>
             {hasNap ? <th scope="col">Nap</th> : null}
-            <th scope="col">In the text</th>
+            <th scope="col">From the text</th>
           </tr>
         </thead>
         <tbody>

@@ -43,13 +43,13 @@ export function LengthsField({ label, value, onChange }: Props) {
     <Stack $gap="0.6rem">
       <TextField
         label={label}
-        hint="A line for each width: “115 cm 2.4 m”, “45 in 2⅝ yd, with nap”; sizes and views on lines of their own."
+        hint="One line for each width: “115 cm 2.4 m”, “45 in 2⅝ yd, with nap”; put sizes and views on their own lines."
         rows={4}
         value={value}
         onChange={onChange}
       />
       {lengths.length > 0 ? <LengthsTable lengths={lengths} /> : null}
-      {notRead.length > 0 ? <Callout>No length was found in “{notRead.slice(0, 3).join('”, “')}”.</Callout> : null}
+      {notRead.length > 0 ? <Callout>We found no length in “{notRead.slice(0, 3).join('”, “')}”.</Callout> : null}
     </Stack>
   )
 }

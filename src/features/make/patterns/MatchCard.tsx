@@ -125,7 +125,7 @@ export function MatchCard({ title, href, under, match, actions, ...cloth }: Prop
         body={body}
         sheer={sheer}
         pins={pinsOf(match)}
-        label={`${clothName} as it would hang: a ${body} fall`}
+        label={`${clothName} drawn with its drape: ${body}`}
       />
       <Stack $gap="0.8rem">
         <div>
@@ -145,15 +145,15 @@ export function MatchCard({ title, href, under, match, actions, ...cloth }: Prop
         {enough ? <p>{enoughWords(enough, units)}</p> : null}
         {keptBy ? (
           <Callout $tone="warn">
-            Kept back for <Link href={`/projects/${keptBy.id}`}>{keptBy.name}</Link>.
+            Reserved for <Link href={`/make/projects/${keptBy.id}`}>{keptBy.name}</Link>.
           </Callout>
         ) : null}
         {lesson ? <Callout>{lesson}</Callout> : null}
-        <Reasons reasons={reasons.filter(({ status }) => status !== 'good')} label="What to mind" />
-        <Reasons reasons={reasons.filter(({ status }) => status === 'good')} label="What fits" className="fits" />
+        <Reasons reasons={reasons.filter(({ status }) => status !== 'good')} label="Watch out for" />
+        <Reasons reasons={reasons.filter(({ status }) => status === 'good')} label="Good for it" className="fits" />
         {verdict === 'unsuitable' ? null : <Helps remedies={remedies} together={together} />}
         {measure && verdict !== 'unsuitable' ? (
-          <Soft>Measure next: {propertyWords(measure.property)}. It would decide most.</Soft>
+          <Soft>Measure next: {propertyWords(measure.property)}. This would help most.</Soft>
         ) : null}
         {actions}
       </Stack>
@@ -183,7 +183,7 @@ function Helps({ remedies, together }: Pick<Match, 'remedies' | 'together'>) {
   return (
     <div>
       <h3>What would help</h3>
-      {together && together.ids.length > 1 ? <p>All together, it would suit: {together.text}</p> : null}
+      {together && together.ids.length > 1 ? <p>With all of this it would suit: {together.text}</p> : null}
       <PlainList>
         {remedies.slice(0, 3).map(({ id, text, scoreAfter, costs }) => (
           <li key={id}>

@@ -32,44 +32,44 @@ const chip = (group: string, name: string) =>
 
 test('what is chosen is asked, and what is left open again is not', async () => {
   const need = shown(MoreFields)
-  await select('Worn in', 'hot weather')
+  await select('Season', 'hot weather')
   await select('Woven or knit', 'knit')
   await select('Pile or nap', 'not suitable')
   expect(need()).toMatchObject({ season: 'hot', structure: 'knit', pile: 'no' })
-  await select('Worn in', 'not said')
-  await select('Woven or knit', 'follows from what it makes')
-  await select('Pile or nap', 'not said')
+  await select('Season', 'any')
+  await select('Woven or knit', 'depends on the garment')
+  await select('Pile or nap', 'any')
   expect(JSON.parse(JSON.stringify(need()))).toEqual({})
 })
 
 test('stretch is asked from a least share on, whatever is asked lengthwise stays', async () => {
   const need = shown(MoreFields, { stretchPercent: { length: [0, 20] } })
-  await type('Stretch across, at least', '35')
+  await type('Minimum crosswise stretch', '35')
   expect(need().stretchPercent).toEqual({ length: [0, 20], width: [35, 150] })
-  await type('Stretch across, at least', '200')
+  await type('Minimum crosswise stretch', '200')
   expect(need().stretchPercent).toEqual({ length: [0, 20], width: [200, 200] })
-  await type('Stretch across, at least', '')
+  await type('Minimum crosswise stretch', '')
   expect(need().stretchPercent).toEqual({ length: [0, 20] })
 })
 
 test('without any stretch left none is asked, and what comes back is by itself', async () => {
   const need = shown(MoreFields)
-  await type('Stretch across, at least', '35')
-  await type('Stretch that comes back (recovery)', '90')
-  await type('Stretch across, at least', '')
+  await type('Minimum crosswise stretch', '35')
+  await type('Stretch recovery', '90')
+  await type('Minimum crosswise stretch', '')
   expect(JSON.parse(JSON.stringify(need()))).toEqual({ recoveryPercent: 90 })
 })
 
 test('several of a few are on or off; the last one off asks nothing', async () => {
   const need = shown(MoreFields)
-  await chip('How it falls (drape)', 'falls softly')
-  await chip('How it falls (drape)', 'flows (fluid)')
+  await chip('Drape (how it falls)', 'soft')
+  await chip('Drape (how it falls)', 'very fluid')
   expect(need().body).toEqual(['soft', 'fluid'])
-  await chip('How it falls (drape)', 'falls softly')
+  await chip('Drape (how it falls)', 'soft')
   expect(need().body).toEqual(['fluid'])
-  await chip('How it falls (drape)', 'flows (fluid)')
+  await chip('Drape (how it falls)', 'very fluid')
   expect(need().body).toBeUndefined()
-  await chip('What shows through (opacity)', 'opaque')
+  await chip('Opacity (what shows through)', 'opaque')
   expect(need().opacity).toEqual(['opaque'])
 })
 
@@ -81,18 +81,18 @@ test('whatever the fields make can be kept', async () => {
     const [first] = within(group).queryAllByRole('button')
     if (first) await user.click(first)
   }
-  await type('Stretch across, at least', '300')
+  await type('Minimum crosswise stretch', '300')
   expect(NeedSchema.safeParse(JSON.parse(JSON.stringify(need())))).toMatchObject({ success: true })
   expect(Object.keys(need()).length).toBeGreaterThan(8)
 })
 
 test('a detail that was added is on, and can be taken off', async () => {
   const need = shown(NeedFields, { garment: 'shirt', details: ['gathers'] } as Need)
-  const group = within(screen.getByRole('group', { name: 'Its details' }))
+  const group = within(screen.getByRole('group', { name: 'Details' }))
   const [gathers] = group.getAllByRole('button')
   await user.click(gathers!)
   expect(need().details).toEqual([])
-  expect(screen.queryByRole('group', { name: 'Its details' })).toBeNull()
+  expect(screen.queryByRole('group', { name: 'Details' })).toBeNull()
 })
 
 test.each([
@@ -105,7 +105,7 @@ test.each([
       <WeightFields from={null} to={200} onChange={heard} />
     </PreferencesProvider>,
   )
-  await type('Cloth from', typed)
+  await type('Fabric for', typed)
   const { from, to } = heard.mock.lastCall![0]
   expect(from).toBeCloseTo(gsm, 0)
   expect(to).toBe(200)
@@ -114,5 +114,5 @@ test.each([
       <WeightFields from={from} to={200} onChange={heard} />
     </PreferencesProvider>,
   )
-  expect(Number(screen.getByLabelText<HTMLInputElement>('Cloth from').value)).toBeCloseTo(Number(typed), 1)
+  expect(Number(screen.getByLabelText<HTMLInputElement>('Fabric for').value)).toBeCloseTo(Number(typed), 1)
 })

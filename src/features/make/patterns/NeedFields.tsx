@@ -52,7 +52,7 @@ export function NeedFields({ need, onChange }: Props) {
   return (
     <>
       <ComboField
-        label="What it makes"
+        label="Garment"
         chosen={need.garment ?? null}
         onChoose={(garment) => set({ garment: garment as Garment })}
         options={GARMENTS.map((id) => ({ id, label: chosenWord(id, words) }))}
@@ -60,7 +60,7 @@ export function NeedFields({ need, onChange }: Props) {
       <Stack $gap="0.5rem">
         {details.length > 0 ? (
           <Picked<Detail>
-            label="Its details"
+            label="Details"
             picked={details}
             all={details}
             wordOf={(detail) => chosenWord(detail, words)}
@@ -90,12 +90,12 @@ export function WeightFields({ from, to, onChange, error }: Weights) {
   return (
     <Fields>
       <NumberField
-        label="Cloth from"
+        label="Fabric for"
         unit={unit}
         minValue={0}
         value={shown(from)}
         onChange={(value) => onChange({ from: asked(value), to })}
-        hint="Leave open where the envelope does not say."
+        hint="Leave empty what the envelope does not say."
         error={error}
       />
       <NumberField
@@ -110,15 +110,15 @@ export function WeightFields({ from, to, onChange, error }: Weights) {
 }
 
 const BODY_WORDS: Record<Body, string> = {
-  fluid: 'flows (fluid)',
-  soft: 'falls softly',
+  fluid: 'very fluid',
+  soft: 'soft',
   moderate: 'has some body',
-  crisp: 'stands away (crisp)',
+  crisp: 'crisp',
   stiff: 'stiff',
 }
 const OPACITY_WORDS: Record<Opacity, string> = {
   sheer: 'see-through (sheer)',
-  'semi-sheer': 'a hand shows through',
+  'semi-sheer': 'semi-sheer',
   opaque: 'opaque',
 }
 
@@ -130,17 +130,17 @@ export function MoreFields({ need, onChange }: Props) {
     <Stack $gap="0.9rem" $top="0.6rem">
       <Fields>
         <SelectField
-          label="Worn in"
+          label="Season"
           value={need.season ?? ''}
           onChange={(season) => set({ season: (season || undefined) as Season | undefined })}
-          options={[['', 'not said'], ...SEASONS.map((id) => [id, `${id} weather`] as const)]}
+          options={[['', 'any'], ...SEASONS.map((id) => [id, `${id} weather`] as const)]}
         />
         <SelectField
           label="Woven or knit"
           value={need.structure ?? ''}
           onChange={(structure) => set({ structure: (structure || undefined) as Need['structure'] })}
           options={[
-            ['', 'follows from what it makes'],
+            ['', 'depends on the garment'],
             ['woven', 'woven'],
             ['knit', 'knit'],
             ['either', 'either'],
@@ -151,26 +151,26 @@ export function MoreFields({ need, onChange }: Props) {
           value={need.pile ?? ''}
           onChange={(pile) => set({ pile: (pile || undefined) as Need['pile'] })}
           options={[
-            ['', 'not said'],
+            ['', 'any'],
             ['no', 'not suitable'],
             ['with-nap-layout', 'with the lengths for nap'],
-            ['yes', 'made for it'],
+            ['yes', 'designed for it'],
           ]}
         />
         <SelectField
           label="Prints"
           value={need.print ?? ''}
           onChange={(print) => set({ print: print || undefined })}
-          options={[['', 'not said'], ...PRINT_WISHES.map((id) => [id, PRINT_WISH_WORDS[id]] as const)]}
+          options={[['', 'any'], ...PRINT_WISHES.map((id) => [id, PRINT_WISH_WORDS[id]] as const)]}
         />
         <SelectField
           label="Washed"
           value={need.care ?? ''}
           onChange={(care) => set({ care: care || undefined })}
-          options={[['', 'not said'], ...CARES.map((id) => [id, CARE_WISH_WORDS[id]] as const)]}
+          options={[['', 'not known'], ...CARES.map((id) => [id, CARE_WISH_WORDS[id]] as const)]}
         />
         <NumberField
-          label="Stretch that comes back (recovery)"
+          label="Stretch recovery"
           unit="%"
           minValue={0}
           maxValue={100}
@@ -178,7 +178,7 @@ export function MoreFields({ need, onChange }: Props) {
           onChange={(value) => set({ recoveryPercent: numberOf(value) ?? undefined })}
         />
         <NumberField
-          label="Stretch across, at least"
+          label="Minimum crosswise stretch"
           unit="%"
           minValue={0}
           maxValue={300}
@@ -204,21 +204,21 @@ function MorePicked({ need, onChange }: Props) {
   return (
     <>
       <Picked<Body>
-        label="How it falls (drape)"
+        label="Drape (how it falls)"
         picked={need.body ?? []}
         all={BODIES}
         wordOf={(body) => BODY_WORDS[body]}
         onChange={(body) => set({ body: body.length > 0 ? body : undefined })}
       />
       <Picked<Opacity>
-        label="What shows through (opacity)"
+        label="Opacity (what shows through)"
         picked={need.opacity ?? []}
         all={OPACITIES}
         wordOf={(opacity) => OPACITY_WORDS[opacity]}
         onChange={(opacity) => set({ opacity: opacity.length > 0 ? opacity : undefined })}
       />
       <Picked<Fastness>
-        label="Its colour has to outlast (fastness)"
+        label="Colour fastness (what its colour must survive)"
         picked={need.fastness ?? []}
         all={FASTNESSES}
         wordOf={(one) => FASTNESS_WORDS[one]}

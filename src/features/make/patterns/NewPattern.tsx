@@ -13,14 +13,14 @@ export function NewPattern() {
   const form = useForm({
     initial: BLANK,
     save: async (draft, _, id) => keepPattern(await patternOf(draft), id),
-    onKept: ({ id }) => router.push(`/patterns/${id}`),
+    onKept: ({ id }) => router.push(`/make/patterns/${id}`),
     keepAs: 'new-pattern-2',
   })
   return (
     <Page>
       <div>
-        <h1>Write a pattern down</h1>
-        <Lead>Paste what its envelope says, and look over what was read of it; or say it field by field.</Lead>
+        <h1>Add a pattern</h1>
+        <Lead>Paste the text from its envelope and check what we read, or fill in the fields.</Lead>
       </div>
       <PatternForm form={form} />
     </Page>

@@ -24,19 +24,19 @@ export function PartnerFields({ partners, onChange }: Props) {
     onChange(partners.map((partner, index) => (index === at ? { ...partner, ...over } : partner)))
   return (
     <Paper aria-labelledby="partners">
-      <h2 id="partners">Other cloths it takes</h2>
+      <h2 id="partners">Other fabrics it needs</h2>
       {partners.length === 0 ? <Soft>None: no lining, interfacing or contrast.</Soft> : null}
       {partners.map((partner, index) => (
         <Stack key={index} as="section" $gap="0.7rem" aria-label={`${ROLE_WORDS[partner.role]} ${index + 1}`}>
           <Fields>
             <SelectField
-              label="Role"
+              label="Use"
               value={partner.role}
               onChange={(role) => change(index, { role: role as Exclude<Role, 'main'> })}
               options={PARTNERS.map((role) => [role, ROLE_WORDS[role]])}
             />
             <TextField
-              label="As the pattern calls it"
+              label="Name on the pattern"
               value={partner.label}
               onChange={(label) => change(index, { label })}
             />
@@ -49,7 +49,7 @@ export function PartnerFields({ partners, onChange }: Props) {
           />
           <Actions>
             <QuietButton onPress={() => onChange(partners.filter((_, at) => at !== index))}>
-              Take the {ROLE_WORDS[partner.role]} away
+              Remove the {ROLE_WORDS[partner.role]}
             </QuietButton>
           </Actions>
         </Stack>
@@ -59,7 +59,7 @@ export function PartnerFields({ partners, onChange }: Props) {
           isDisabled={partners.length >= 12}
           onPress={() => onChange([...partners, { role: 'lining', label: '', need: {}, lengthsText: '' }])}
         >
-          Add a cloth
+          Add a fabric
         </Button>
       </Actions>
     </Paper>

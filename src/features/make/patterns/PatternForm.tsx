@@ -19,12 +19,12 @@ export function PatternForm({ form }: { form: Form<PatternDraft> }) {
   const { value, set, error } = form
   const { units, words } = usePreferences()
   return (
-    <RecordForm form={form} keep="Keep the pattern" compared={[['Name', (draft) => draft.name]]}>
+    <RecordForm form={form} keep="Save pattern" compared={[['Name', (draft) => draft.name]]}>
       <EnvelopeField form={form} />
-      <Paper aria-label="The pattern">
+      <Paper aria-label="Pattern">
         <TextField
           label="Name"
-          hint="As you know it."
+          hint="Any name you like."
           value={value.name}
           onChange={(name) => set({ name })}
           error={error('name')}
@@ -32,36 +32,36 @@ export function PatternForm({ form }: { form: Form<PatternDraft> }) {
         />
         <NeedFields need={value.need} onChange={(need) => set({ need })} />
         <WeightFields from={value.from} to={value.to} onChange={set} error={error('need.gsm')} />
-        <WhenOpened summary="More that it asks of the cloth">
+        <WhenOpened summary="More requirements for the fabric">
           {() => <MoreFields need={value.need} onChange={(need) => set({ need })} />}
         </WhenOpened>
         <Callout role="status">
-          <b>It will ask for:</b> {needWords(needOf(value), units, words)}.
+          <b>Needs:</b> {needWords(needOf(value), units, words)}.
         </Callout>
       </Paper>
       <Paper aria-labelledby="lengths">
-        <h2 id="lengths">How much of the main cloth</h2>
+        <h2 id="lengths">Main fabric</h2>
         <LengthsField label="Lengths" value={value.lengthsText} onChange={(lengthsText) => set({ lengthsText })} />
         <Fields>
           <NumberField
             label="Pieces to cut"
-            hint="For one of them; left open where nobody counted."
+            hint="For one garment; leave empty if you don’t know."
             minValue={1}
             value={value.pieces ?? NaN}
             onChange={(pieces) => set({ pieces: Number.isFinite(pieces) ? Math.round(pieces) : null })}
           />
           <TextField
             label="Views"
-            hint="By commas: A, B, C."
+            hint="Separated by commas: A, B, C."
             value={value.views}
             onChange={(views) => set({ views })}
           />
         </Fields>
       </Paper>
       <PartnerFields partners={value.partners} onChange={(partners) => set({ partners })} />
-      <Paper aria-label="Beside cloth">
+      <Paper aria-label="Notions">
         <TextField
-          label="Notions, one a line"
+          label="Notions, one per line"
           rows={4}
           value={value.notionsText}
           onChange={(notionsText) => set({ notionsText })}

@@ -40,13 +40,15 @@ export function PatternList({
     <Page>
       <div>
         <h1>Patterns</h1>
-        <Soft>Each with the three pieces of the stash that suit it best.</Soft>
+        <Soft>Each with the three fabrics that suit it best.</Soft>
       </div>
       <p>
-        <StrongLink href="/patterns/new">Write a pattern down</StrongLink>
+        <StrongLink href="/make/patterns/add">Add a pattern</StrongLink>
       </p>
       <Damaged cards={damaged} />
-      {patterns.length === 0 ? <p>None yet. A name, what it makes and its details are enough.</p> : null}
+      {patterns.length === 0 ? (
+        <p>You have no patterns yet. A name, the garment and its details are enough.</p>
+      ) : null}
       <Sheets>
         {patterns.map((pattern) => (
           <PatternSheet key={pattern.id} {...pattern} />
@@ -60,10 +62,10 @@ function PatternSheet({ id, name, need, best }: Pattern) {
   return (
     <Paper aria-labelledby={`pattern-${id}`}>
       <h2 id={`pattern-${id}`}>
-        <Link href={`/patterns/${id}`}>{name}</Link>
+        <Link href={`/make/patterns/${id}`}>{name}</Link>
       </h2>
       <Soft>{need}</Soft>
-      {best ? null : <Soft>Open it to see what of the stash suits it.</Soft>}
+      {best ? null : <Soft>Open it to see which of your fabrics suit it.</Soft>}
       <Three>
         {best?.map((piece) => (
           <div key={piece.id}>

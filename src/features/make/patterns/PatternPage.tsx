@@ -39,40 +39,40 @@ export function PatternPage(pattern: Props) {
   return (
     <Page>
       <div>
-        <Link href="/patterns">Patterns</Link>
+        <Link href="/make/patterns">Patterns</Link>
         <h1>{name}</h1>
         <Lead>{need}</Lead>
       </div>
       <Actions>
-        <StrongLink href={`/projects/new?pattern=${id}&size=${making.size}&view=${making.view}`}>
+        <StrongLink href={`/make/projects/add?pattern=${id}&size=${making.size}&view=${making.view}`}>
           Start a project
         </StrongLink>
         {compared.length > 1 ? (
-          <ButtonLink href={`/patterns/${id}/compare?with=${compared.join(',')}`}>
-            Compare {compared.length} cloths
+          <ButtonLink href={`/make/patterns/${id}/compare?with=${compared.join(',')}`}>
+            Compare {compared.length} fabrics
           </ButtonLink>
         ) : null}
-        <ButtonLink href={`/patterns/${id}/lay`}>Lay it out</ButtonLink>
-        <Link href={`/patterns/${id}/pieces`}>Its pieces</Link>
-        <Link href={`/patterns/${id}/edit`}>Change it</Link>
+        <ButtonLink href={`/make/patterns/${id}/layout`}>Lay out pattern pieces</ButtonLink>
+        <Link href={`/make/patterns/${id}/pieces`}>Pattern pieces</Link>
+        <Link href={`/make/patterns/${id}/edit`}>Edit</Link>
       </Actions>
       <Which {...pattern} />
       {sets.length > 0 ? <SetsFromStash sets={sets} /> : null}
       {rows.length === 0 ? (
-        <p>Nothing is in the stash yet to hold up for it.</p>
+        <p>Your stash is empty, so there is nothing to compare.</p>
       ) : (
-        <h2>Main cloth, the best first</h2>
+        <h2>Main fabric, best first</h2>
       )}
       <Ranked
-        more="Show more of the stash"
+        more="Show more fabrics"
         rows={rows.map((row) => ({ ...row, garment: pattern.garment, details: pattern.details }))}
         actions={(row) => (
           <CheckField isSelected={compared.includes(row.id)} onChange={(isOn) => choose(row.id, isOn)}>
-            Compare it with others
+            Compare with others
           </CheckField>
         )}
       />
-      {others > 0 ? <Soft>{others} more pieces of the stash suit it less than these.</Soft> : null}
+      {others > 0 ? <Soft>{others} more fabrics suit it less well.</Soft> : null}
       <PatternTold {...pattern} />
       <DropPattern id={id} name={name} />
     </Page>
@@ -84,7 +84,7 @@ function Which({ id, sizes, views, making }: Props) {
   const router = useRouter()
   if (sizes.length < 2 && views.length < 2) return null
   const go = (size: string, view: string) =>
-    router.push(`/patterns/${id}?size=${encodeURIComponent(size)}&view=${encodeURIComponent(view)}`, {
+    router.push(`/make/patterns/${id}?size=${encodeURIComponent(size)}&view=${encodeURIComponent(view)}`, {
       scroll: false,
     })
   return (

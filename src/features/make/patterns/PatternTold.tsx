@@ -24,11 +24,11 @@ export function PatternTold({ id, name, notes, called, lengths, partners, notion
     })
   return (
     <Paper aria-labelledby="told">
-      <h2 id="told">What the pattern says</h2>
+      <h2 id="told">Pattern details</h2>
       <Columns $first="1fr">
         <Stack>
-          {called.length > 0 ? <p>It names {called.join(', ')}.</p> : null}
-          {lengths.length > 0 ? <LengthsTable lengths={lengths} /> : <Soft>It gives no lengths yet.</Soft>}
+          {called.length > 0 ? <p>Recommended fabrics: {called.join(', ')}.</p> : null}
+          {lengths.length > 0 ? <LengthsTable lengths={lengths} /> : <Soft>No lengths yet.</Soft>}
           {partners.map(({ role, title, asks, lengths: own }) => (
             <div key={`${role} ${title}`}>
               <b>{title}</b>: {asks}
@@ -50,17 +50,17 @@ export function PatternTold({ id, name, notes, called, lengths, partners, notion
           {notes ? <Lines>{notes}</Lines> : null}
           {pictures.map(({ name: file }, index) => (
             <a key={file} href={`/pictures/${file}`} target="_blank" rel="noreferrer">
-              <img src={`/pictures/${file}?small`} alt={`Envelope of ${name}, picture ${index + 1}`} width={180} />
+              <img src={`/pictures/${file}?small`} alt={`Envelope of ${name}, photo ${index + 1}`} width={180} />
             </a>
           ))}
         </Stack>
       </Columns>
       <Actions>
         <Button isDisabled={busy} onPress={() => doing(() => putOnList(id, !onList))}>
-          {onList ? 'Take it off the shop list' : 'Put it on the shop list'}
+          {onList ? 'Remove from shopping list' : 'Add to shopping list'}
         </Button>
         {pictures.length < 4 ? (
-          <PickFile label="Add a picture of the envelope" types={['image/*']} isDisabled={busy} onPick={add} />
+          <PickFile label="Add envelope photo" types={['image/*']} isDisabled={busy} onPick={add} />
         ) : null}
       </Actions>
       <Trouble>{trouble}</Trouble>

@@ -10,14 +10,14 @@ export function PatternsForPiece({ piece, rows }: Loaded<typeof loadPatternsFor>
     <Page>
       <div>
         <Link href={`/stash/${piece.id}`}>{piece.name}</Link>
-        <h1>Which pattern does it suit?</h1>
-        <Soft>{piece.words}. The best first.</Soft>
+        <h1>Patterns for this fabric</h1>
+        <Soft>{piece.words}. Best first.</Soft>
       </div>
       {rows.length === 0 ? (
         <>
-          <p>No patterns are written down yet.</p>
+          <p>You have no patterns yet.</p>
           <p>
-            <StrongLink href="/patterns/new">Write a pattern down</StrongLink>
+            <StrongLink href="/make/patterns/add">Add a pattern</StrongLink>
           </p>
         </>
       ) : null}

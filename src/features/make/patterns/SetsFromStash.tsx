@@ -28,7 +28,7 @@ const Sets = styled.div`
 export function SetsFromStash({ sets }: { sets: StashSets }) {
   return (
     <Paper aria-labelledby="sets">
-      <h2 id="sets">Sets that go together</h2>
+      <h2 id="sets">Suggested combinations</h2>
       <Sets>
         {sets.map(({ verdict, cloths, says, care }) => (
           <Stack key={mustHave(itemAt(cloths, 0).piece).id} $gap="0.6rem">

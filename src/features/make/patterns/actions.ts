@@ -48,4 +48,4 @@ export const addEnvelopePicture = action(
 export const putOnList = amendAction('pattern', z.boolean(), (pattern, onList) => ({ ...pattern, onList }))
 
 /** Puts a pattern into the bin; one that is gone already is no trouble. */
-export const dropPattern = dropAction('pattern', '/patterns')
+export const dropPattern = dropAction('pattern', '/make/patterns')

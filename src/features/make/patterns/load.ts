@@ -212,7 +212,7 @@ export async function loadPatternsFor(pieceId: string, { units, words }: Prefere
     .map(({ pattern, match: held }) => ({
       id: pattern.id,
       title: pattern.name,
-      href: `/patterns/${pattern.id}`,
+      href: `/make/patterns/${pattern.id}`,
       under: needWords(pattern.need, units, words),
       match: held,
       enough: reservations.enough(gist, pattern.lengths, {

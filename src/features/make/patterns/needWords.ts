@@ -1,6 +1,6 @@
 import { fullNeed } from '@/core/choose/need/need'
 import { type Need } from '@/core/notebook/schemas/need'
-import { BODIES } from '@/core/vocabulary/cloth'
+import { drapeWords } from '@/core/vocabulary/cloth'
 import { chosenWord, type Role } from '@/core/vocabulary/choosing'
 import { formatWeightRange, type UnitSystem } from '@/core/units/format'
 
@@ -11,7 +11,7 @@ export function needWords(need: Need, units: UnitSystem, words: 'uk' | 'us'): st
     need.garment ? chosenWord(need.garment, words) : 'any garment',
     structure === 'either' ? 'woven or knit' : structure,
     formatWeightRange(gsm, units),
-    ...(body.length === BODIES.length ? [] : [body.join(' or ')]),
+    ...(drapeWords(body) === 'any drape' ? [] : [drapeWords(body)]),
     ...(stretchWidth[0] > 0 ? [`at least ${stretchWidth[0]} % stretch`] : []),
     ...(details.length > 0 ? [`with ${details.map((detail) => chosenWord(detail, words)).join(', ')}`] : []),
   ]
@@ -31,12 +31,12 @@ export function partnerWords({ role, need }: { role: Role; need: Need }, units: 
 
 /** What a role asks for where its pattern says nothing; common practice. */
 const USUAL: Readonly<Record<Role, string>> = {
-  main: 'as the pattern asks',
-  contrast: 'as the main cloth',
-  lining: 'lighter than the main cloth, smooth, and washed as it is',
-  interfacing: 'no heavier than the main cloth',
+  main: 'as the pattern says',
+  contrast: 'same as the main fabric',
+  lining: 'lighter than the main fabric, smooth, and washed the same way',
+  interfacing: 'no heavier than the main fabric',
   underlining: 'light and firm',
-  wadding: 'thin enough to bend',
+  wadding: 'thin enough to fold',
   pocket: 'firm and close',
   binding: 'light enough to fold twice',
 }

@@ -14,10 +14,10 @@ it('pins a slip for each thing that is wrong, from the top down, none over anoth
 
 it('says what a pattern asks for in the person’s own units and words', () => {
   expect(needWords({ garment: 'trousers', details: ['zip'] }, 'metric', 'uk')).toBe(
-    'trousers; woven; 160 to 350 g/m²; soft or moderate or crisp; with zip',
+    'trousers; woven; 160 to 350 g/m²; any drape but fluid and stiff; with zip',
   )
   expect(needWords({ garment: 'trousers', details: ['zip'] }, 'imperial', 'us')).toBe(
-    'pants; woven; 4.7 to 10.3 oz/yd²; soft or moderate or crisp; with zipper',
+    'pants; woven; 4.7 to 10.3 oz/yd²; any drape but fluid and stiff; with zipper',
   )
   expect(propertyWords('patch-pockets')).toBe('patch pockets')
 })

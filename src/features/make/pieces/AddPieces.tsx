@@ -42,8 +42,8 @@ export function AddPieces({ id, kinds, isFirst }: Props) {
       return outcome
     })
   return (
-    <section aria-label="Bring pieces in">
-      <h2>{isFirst ? 'Bring its pieces in' : 'More pieces'}</h2>
+    <section aria-label="Add pattern pieces">
+      <h2>{isFirst ? 'Add pattern pieces' : 'Add more pieces'}</h2>
       <div role="status">
         {trouble ? <Callout $tone="warn">{trouble}</Callout> : null}
         {said ? <Callout $tone="good">{said}</Callout> : null}
@@ -53,7 +53,7 @@ export function AddPieces({ id, kinds, isFirst }: Props) {
         <FromMeasures kinds={kinds} isBusy={busy} onDraw={(input) => keep(() => addFromMeasures(id, input))} />
         <FromCorners isBusy={busy} onDraw={(input) => keep(() => addFromCorners(id, input))} />
       </Columns>
-      <WhenOpened summary="From a photograph of the paper piece">
+      <WhenOpened summary="From a photo of the paper piece">
         {() => <FromPhotograph isBusy={busy} onKeep={(input) => keep(() => addFromCorners(id, input))} />}
       </WhenOpened>
     </section>
@@ -75,17 +75,17 @@ function FromPhotograph({
       {(corners) => (
         <>
           <TextField
-            label="What the piece is called"
+            label="Name of the piece"
             value={name}
             onChange={setName}
-            hint="Its outline is what is cut: with the seam allowances on."
+            hint="Trace the cutting line, with seam allowances."
           />
           <Actions>
             <StrongButton
               onPress={() => onKeep({ name, corners, from: 'photograph' })}
               isDisabled={isBusy || name.trim() === ''}
             >
-              Keep this outline
+              Save outline
             </StrongButton>
           </Actions>
         </>
@@ -95,7 +95,7 @@ function FromPhotograph({
 }
 
 function keptWords({ kept, notRead }: KeptPatternPieces): string {
-  const pieces = `${countNoun(kept, 'piece')} kept.`
+  const pieces = `${countNoun(kept, 'piece')} saved.`
   return notRead.length > 0 ? `${pieces} Not understood: ${notRead.join('; ')}.` : pieces
 }
 
@@ -120,11 +120,11 @@ function FromFile({ isBusy, onFile }: { isBusy: boolean; onFile: (form: FormData
         options={[['', 'As the file says'] as const, ...ASKED_UNITS.map((one) => [one, one] as const)]}
       />
       <LengthField
-        label="Test square in an SVG"
+        label="SVG test square"
         of="short"
         mm={squareMm}
         onMm={setSquare}
-        hint="Only where the file’s own scale is wrong: its side as it should be."
+        hint="Only if the file’s scale is wrong: the side that it should have."
       />
       <Actions>
         <PickFile strong label="Choose a file…" types={TYPES} onPick={send} isDisabled={isBusy} />
@@ -150,13 +150,13 @@ function FromMeasures({ kinds, isBusy, onDraw }: MeasuresProps) {
     onDraw({ kind: kindId, mm, allowance })
   }
   return (
-    <Paper aria-label="From measures">
-      <h3>From measures</h3>
+    <Paper aria-label="From measurements">
+      <h3>From measurements</h3>
       <SelectField
         label="Shape"
         value={kindId}
         onChange={setKind}
-        options={kinds.map(({ id, label, isAbout }) => [id, isAbout ? `${label} (about)` : label] as const)}
+        options={kinds.map(({ id, label, isAbout }) => [id, isAbout ? `${label} (approximate)` : label] as const)}
       />
       <Fields>
         {kind.measures.map(({ id, label, usualMm }) => (
@@ -180,7 +180,7 @@ function FromMeasures({ kinds, isBusy, onDraw }: MeasuresProps) {
       </Fields>
       <Actions>
         <StrongButton onPress={draw} isDisabled={isBusy}>
-          Draw it
+          Draw
         </StrongButton>
       </Actions>
     </Paper>
@@ -206,15 +206,15 @@ function FromCorners({
         rows={5}
         value={text}
         onChange={setText}
-        hint="One a line, across and along, going round: 0 0, then 30 0, then 30 45."
-        error={text && corners === undefined ? 'Each line has two numbers.' : undefined}
+        hint="One corner per line, across and along, going round: 0 0, then 30 0, then 30 45."
+        error={text && corners === undefined ? 'Each line needs two numbers.' : undefined}
       />
       <Actions>
         <StrongButton
           onPress={() => onDraw({ name, corners: corners ?? [] })}
           isDisabled={isBusy || corners === undefined || corners.length < 3}
         >
-          Keep the piece
+          Save piece
         </StrongButton>
       </Actions>
     </Paper>

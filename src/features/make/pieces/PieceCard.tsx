@@ -36,7 +36,7 @@ export function PieceCard({ piece }: { piece: PatternPieceData }) {
   const { minX, minY, maxX, maxY } = boxOf(outline)
   return (
     <Card aria-label={name}>
-      <PieceDrawing {...piece} label={`The outline of ${name}`} />
+      <PieceDrawing {...piece} label={`Outline of ${name}`} />
       <h2>{name}</h2>
       <p>{cutWords(piece)}</p>
       <Soft>
@@ -49,8 +49,8 @@ export function PieceCard({ piece }: { piece: PatternPieceData }) {
         <PatternPieceFields piece={piece} onDone={() => setOpen(false)} />
       ) : (
         <Actions>
-          <QuietButton onPress={() => setOpen(true)} aria-label={`Change ${name}`}>
-            Change it
+          <QuietButton onPress={() => setOpen(true)} aria-label={`Edit ${name}`}>
+            Edit
           </QuietButton>
         </Actions>
       )}
@@ -62,7 +62,7 @@ export function PieceCard({ piece }: { piece: PatternPieceData }) {
 function cutWords({ count, pair, onFold, bias, crosswise }: PatternPieceData): string {
   return [
     `Cut ${count}`,
-    pair ? 'one of each hand' : '',
+    pair ? 'left and right' : '',
     onFold ? 'on the fold' : '',
     bias ? 'on the bias' : '',
     crosswise ? 'may lie crosswise' : '',

@@ -33,15 +33,20 @@ export function PatternPieceFields({ piece, onDone }: { piece: PatternPieceData;
     <Stack>
       <RecordForm
         form={form}
-        keep="Keep it so"
+        keep="Save"
         compared={[['Name', ({ name }) => name]]}
-        beside={<QuietButton onPress={onDone}>Leave it</QuietButton>}
+        beside={<QuietButton onPress={onDone}>Cancel</QuietButton>}
       >
         <TextField label="Name" value={value.name} onChange={(name) => set({ name })} error={error('name')} />
-        <SelectField label="Cut from" value={value.role} onChange={(role) => set({ role })} options={roleOptions} />
-        <TextField label="Size" value={value.size} onChange={(size) => set({ size })} hint="Empty: for every size." />
+        <SelectField label="Fabric" value={value.role} onChange={(role) => set({ role })} options={roleOptions} />
+        <TextField
+          label="Size"
+          value={value.size}
+          onChange={(size) => set({ size })}
+          hint="Leave empty for all sizes."
+        />
         <NumberField
-          label="How many"
+          label="Number of pieces"
           value={value.count}
           onChange={(count) => number(count, 'count')}
           minValue={1}
@@ -49,22 +54,22 @@ export function PatternPieceFields({ piece, onDone }: { piece: PatternPieceData;
           error={error('count')}
         />
         <CheckField isSelected={value.pair} onChange={(pair) => set({ pair })}>
-          One of each hand
+          Left and right
         </CheckField>
         <CheckField isSelected={value.onFold} onChange={(onFold) => set({ onFold })}>
-          Its straight edge lies on the fold
+          Straight edge on the fold
         </CheckField>
         {error('onFold') ? <Callout $tone="warn">{error('onFold')}</Callout> : null}
-        <SelectField label="It lies" value={value.turn} onChange={(turn) => set({ turn })} options={turnOptions} />
+        <SelectField label="Direction" value={value.turn} onChange={(turn) => set({ turn })} options={turnOptions} />
         <NumberField
           label="Grain line"
           unit="°"
           value={value.warpDeg}
           onChange={(warpDeg) => number(warpDeg, 'warpDeg')}
-          hint="90: up and down as it is drawn."
+          hint="90: up and down in the drawing."
         />
         <NumberField
-          label="May be off grain by"
+          label="Grain tolerance"
           unit="°"
           value={value.toleranceDeg}
           onChange={(toleranceDeg) => number(toleranceDeg, 'toleranceDeg')}
@@ -79,9 +84,9 @@ export function PatternPieceFields({ piece, onDone }: { piece: PatternPieceData;
         </CheckField>
       </RecordForm>
       <PutAway
-        offer="Throw this piece away"
-        question={`Throw ${piece.name} away?`}
-        decide="Throw it away"
+        offer="Delete piece"
+        question={`Delete ${piece.name}?`}
+        decide="Delete"
         onDecided={() => dropPatternPiece(id)}
       />
     </Stack>

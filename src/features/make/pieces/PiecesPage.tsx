@@ -15,24 +15,24 @@ export function PiecesPage(pattern: PiecesData) {
   return (
     <Page>
       <div>
-        <Link href={`/patterns/${id}`}>{name}</Link>
-        <h1>Its pieces</h1>
+        <Link href={`/make/patterns/${id}`}>{name}</Link>
+        <h1>Pattern pieces</h1>
         <Lead>
           {pieces.length === 0
-            ? 'No outlines yet: bring them in, and the program lays them on your cloth.'
-            : `${countNoun(pieces.length, 'kind')} of piece, ${copies} to cut.`}
+            ? 'You have no pieces yet: add them, and we lay them out on your fabric.'
+            : `${countNoun(pieces.length, 'different piece')}, ${copies} to cut.`}
         </Lead>
       </div>
       {pieces.length > 0 ? (
         <Actions>
-          <StrongLink href={`/patterns/${id}/lay`}>Lay them out</StrongLink>
+          <StrongLink href={`/make/patterns/${id}/layout`}>Lay out</StrongLink>
           <SavePieces name={name} pieces={pieces} />
         </Actions>
       ) : null}
       {isAbout ? (
         <Callout $tone="warn">
-          Some are drawn from measures only: your pattern’s own pieces will differ a little. Good for “is it about
-          enough?”, not for cutting.
+          Some are drawn from measurements only: your pattern’s own pieces will differ a little. They show whether
+          there is about enough fabric; don’t cut from them.
         </Callout>
       ) : null}
       {pieces.length > 0 ? (
@@ -43,7 +43,7 @@ export function PiecesPage(pattern: PiecesData) {
         </Tiles>
       ) : null}
       <AddPieces id={id} kinds={pattern.kinds} isFirst={pieces.length === 0} />
-      <Soft>Outlines have their seam allowances on: what you see is what is cut.</Soft>
+      <Soft>Outlines include seam allowances: you see the cutting line.</Soft>
     </Page>
   )
 }

@@ -10,5 +10,5 @@ export function SavePieces({ name, pieces }: { name: string; pieces: readonly Pa
     const { dxfOfPieces } = await import('@/core/formats/dxf/write')
     saveFile(`${name}.dxf`, dxfOfPieces(pieces), 'image/vnd.dxf')
   }
-  return <Button onPress={() => void save()}>Save them as DXF</Button>
+  return <Button onPress={() => void save()}>Save as DXF</Button>
 }

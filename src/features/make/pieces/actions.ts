@@ -29,15 +29,15 @@ const MOST_BYTES = 3_000_000
 
 /** A form with `file`, `unit` where the file does not say its own, and `squareMm` of a test square. */
 const SentDrawingSchema = z
-  .instanceof(FormData, { error: 'No file came along.' })
+  .instanceof(FormData, { error: 'No file was sent.' })
   .transform((form): { file: unknown; unit?: unknown; squareMm?: unknown } => {
     return { file: form.get('file'), unit: form.get('unit'), squareMm: Number(form.get('squareMm')) }
   })
   .pipe(
     z.object({
       file: z
-        .instanceof(File, { error: 'No file came along.' })
-        .refine(({ size }) => size <= MOST_BYTES, 'The file is larger than 3 MB: is it a drawing of lines?'),
+        .instanceof(File, { error: 'No file was sent.' })
+        .refine(({ size }) => size <= MOST_BYTES, 'The file is larger than 3 MB. Is it a line drawing?'),
       unit: z.enum(ASKED_UNITS).optional().catch(undefined),
       squareMm: z.number().positive().optional().catch(undefined),
     }),

@@ -69,8 +69,8 @@ describe('a file of outlines', () => {
   it('that is too large, or none at all, is refused in words', async () => {
     const id = await pattern()
     expect(refusal(await addFromFile(id, sent('x'.repeat(3_000_001))))).toContain('larger than 3 MB')
-    expect(refusal(await addFromFile(id, new FormData()))).toBe('No file came along.')
-    expect(refusal(await addFromFile(id, anything('no form')))).toBe('No file came along.')
+    expect(refusal(await addFromFile(id, new FormData()))).toBe('No file was sent.')
+    expect(refusal(await addFromFile(id, anything('no form')))).toBe('No file was sent.')
   })
   it('for a pattern that is gone is told', async () => {
     const file = svg(METRE, rect('Wing', 10, 10, 300, 200))

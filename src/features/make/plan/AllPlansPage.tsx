@@ -17,16 +17,16 @@ export function AllPlansPage({ plans, waiting }: AllPlans) {
   return (
     <Page>
       <div>
-        <h1>Everything planned</h1>
+        <h1>Schedule</h1>
         <Lead role="status">
           {last
-            ? `${countWords(plans.length)}, ${minuteWords(hands)} of work, all done by ${weekdayText(last)}.`
-            : 'Nothing is planned: start a project, and choose its cloth.'}
+            ? `${countWords(plans.length)}, ${minuteWords(hands)} of work, done by ${weekdayText(last)}.`
+            : 'Nothing to schedule: start a project and choose its fabric.'}
         </Lead>
       </div>
       <Actions>
-        {last ? <FileLink href="/plan.ics">Add to calendar</FileLink> : null}
-        <Link href="/workroom">My hours and machines</Link>
+        {last ? <FileLink href="/make/schedule.ics">Add to calendar</FileLink> : null}
+        <Link href="/make/equipment">Equipment and time</Link>
       </Actions>
       <Columns $first="1.8fr">
         <div>
@@ -34,11 +34,11 @@ export function AllPlansPage({ plans, waiting }: AllPlans) {
         </div>
         <Stack>
           <Paper aria-label="Projects">
-            <h2>Each by itself</h2>
+            <h2>By project</h2>
             <PlainList>
               {plans.map(({ id, name, finish }) => (
                 <li key={id}>
-                  <Link href={`/projects/${id}/plan`}>{name}</Link>
+                  <Link href={`/make/projects/${id}/schedule`}>{name}</Link>
                   <Soft>{finish ? `by ${weekdayText(finish)}` : 'without a time yet'}</Soft>
                 </li>
               ))}
@@ -46,15 +46,15 @@ export function AllPlansPage({ plans, waiting }: AllPlans) {
           </Paper>
           {waiting.length > 0 ? (
             <Paper aria-label="Not planned yet">
-              <h2>Not planned yet</h2>
+              <h2>Not scheduled yet</h2>
               <Soft>
-                The {plans.length} begun first share the hours; these come in as those are done. Each can be planned
-                by itself.
+                The {plans.length} oldest projects share your time; these follow when those are done. You can plan
+                each one on its own page.
               </Soft>
               <PlainList>
                 {waiting.slice(0, MOST_NAMED).map(({ id, name }) => (
                   <li key={id}>
-                    <Link href={`/projects/${id}/plan`} prefetch={false}>
+                    <Link href={`/make/projects/${id}/schedule`} prefetch={false}>
                       {name}
                     </Link>
                   </li>

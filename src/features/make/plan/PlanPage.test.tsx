@@ -54,12 +54,12 @@ beforeEach(() => {
 
 test('the end stands first: by when, how much work, in how many steps', () => {
   render(<PlanPage {...plan([step('a', { start: '2026-05-04T19:00' }), step('b', { hands: 60 })])} />)
-  expect(lead()).toBe('Done by Saturday 9 May: 1 h 30 of work in 2 steps.')
+  expect(lead()).toBe('Done by Saturday 9 May: 1 h 30 min of work in 2 steps.')
 })
 
 test.each([
-  [{ finish: null }, '30 min of work in 1 step; it found no time yet.'],
-  [{ unscheduled: ['a'] }, '30 min of work in 1 step; 1 of them found no time in the next twelve weeks.'],
+  [{ finish: null }, '30 min of work in 1 step; there is no free time for it yet.'],
+  [{ unscheduled: ['a'] }, '30 min of work in 1 step; 1 of them don’t fit into the next twelve weeks.'],
   [{ done: ['z'] }, 'Done by Saturday 9 May: 30 min of work in 1 step to go.'],
 ])('where %j it says so', (rest, words) => {
   render(<PlanPage {...plan([step('a')], rest)} />)
@@ -68,23 +68,23 @@ test.each([
 
 test('nothing is left of what is behind it, and the last tick can be taken back', async () => {
   render(<PlanPage {...plan([], { done: ['wash', 'cut'] })} />)
-  expect(lead()).toBe('Everything is behind it.')
-  expect(screen.queryByLabelText('The next step')).toBeNull()
+  expect(lead()).toBe('Everything is done.')
+  expect(screen.queryByLabelText('Next step')).toBeNull()
   expect(screen.getByText('2 steps are done.')).toBeTruthy()
-  await user.click(screen.getByRole('button', { name: 'Take the last tick back' }))
+  await user.click(screen.getByRole('button', { name: 'Undo the last tick' }))
   expect(change).toHaveBeenCalledWith('p1', { do: 'tick', id: 'cut', isDone: false })
 })
 
 test('the next step is ticked, or put off by a day', async () => {
   const next = step('hem', { kind: 'hem', start: '2026-05-04T19:00', risk: 'It may stretch.' })
   render(<PlanPage {...plan([step('unplanned'), next])} />)
-  const paper = within(screen.getByLabelText('The next step'))
-  expect(paper.getByText(/Next, Monday 4 May at 19:00, 30 min/)).toBeTruthy()
+  const paper = within(screen.getByLabelText('Next step'))
+  expect(paper.getByText(/Next: Monday 4 May at 19:00, 30 min/)).toBeTruthy()
   expect(paper.getByText('Hem: The text of hem.')).toBeTruthy()
   expect(paper.getByText('It may stretch.')).toBeTruthy()
-  await user.click(paper.getByRole('button', { name: 'Put it off a day' }))
+  await user.click(paper.getByRole('button', { name: 'Move to tomorrow' }))
   expect(change).toHaveBeenLastCalledWith('p1', { do: 'put-off', id: 'hem', until: '2026-05-05T19:00' })
-  await user.click(paper.getByRole('button', { name: 'It is done' }))
+  await user.click(paper.getByRole('button', { name: 'Done' }))
   // Nobody timed it: nothing is learned of this person's pace.
   expect(change).toHaveBeenLastCalledWith('p1', { do: 'tick', id: 'hem', isDone: true })
 })
@@ -99,9 +99,9 @@ test('steps stand day by day in their order, with what runs by itself and what t
   const days = screen.getAllByRole('region').filter((one) => /^(Monday|Tuesday)/.test(one.textContent ?? ''))
   expect(days.map((day) => within(day).getAllByRole('checkbox').length)).toEqual([1, 2])
   const [monday, tuesday] = days.map((day) => day.textContent!)
-  expect(monday).toContain('5 min, then 60 to 90 minutes by itself')
+  expect(monday).toContain('5 min, then leave it 60 to 90 minutes')
   expect(tuesday!.indexOf('Cut')).toBeLessThan(tuesday!.indexOf('Dry'))
-  expect(tuesday).toContain('By itself, then 4 to 10 hours by itself. The end waits for this.')
+  expect(tuesday).toContain('Leave it 4 to 10 hours. A delay here delays everything.')
 })
 
 test('a step of some of the cloths names them, one of all of them does not', () => {
@@ -117,27 +117,27 @@ test('a step of some of the cloths names them, one of all of them does not', () 
 })
 
 test.each([
-  ['test-square', '/measure/shrinkage?piece=a'],
-  ['true-grain', '/measure/grain?piece=a'],
+  ['test-square', '/identify/measure/shrinkage?piece=a'],
+  ['true-grain', '/identify/measure/grain?piece=a'],
   ['test-seam', '/stash/a/sew'],
 ])('what a %s teaches is written where it belongs', (kind, href) => {
   render(<PlanPage {...plan([step('x', { kind: kind as never, start: '2026-05-04T19:00', pieces: ['a'] })])} />)
-  const links = screen.getAllByRole('link', { name: /^Write down/ })
+  const links = screen.getAllByRole('link', { name: /^Record/ })
   expect(links.map((link) => link.getAttribute('href'))).toEqual([href, href])
 })
 
 test('an own pace is said where it is another than the usual', () => {
   const { rerender } = render(<PlanPage {...plan([step('a')], { pace: 1.3 })} />)
-  expect(screen.getByText(/you take 30 % longer/)).toBeTruthy()
+  expect(screen.getByText(/takes you 30 % longer/)).toBeTruthy()
   rerender(<PlanPage {...plan([step('a')], { pace: 0.8 })} />)
-  expect(screen.getByText(/you take 20 % less/)).toBeTruthy()
+  expect(screen.getByText(/takes you 20 % less/)).toBeTruthy()
   rerender(<PlanPage {...plan([step('a')], { pace: 1.03 })} />)
   expect(screen.queryByText(/you take/)).toBeNull()
 })
 
 test('what is missing is asked for: cloth, hours', () => {
   render(<PlanPage {...plan([step('a')], { hasCloth: false, isAsked: false, others: 1 })} />)
-  expect(screen.getByText(/No cloth is chosen yet/)).toBeTruthy()
-  expect(screen.getByRole('link', { name: 'Say when you have time, and with what' })).toBeTruthy()
-  expect(screen.getByRole('link', { name: /^With 1 other project:/ })).toBeTruthy()
+  expect(screen.getByText(/No fabric is chosen yet/)).toBeTruthy()
+  expect(screen.getByRole('link', { name: 'Enter your free time and your machines' })).toBeTruthy()
+  expect(screen.getByRole('link', { name: /^Together with 1 other project:/ })).toBeTruthy()
 })

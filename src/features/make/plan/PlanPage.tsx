@@ -47,14 +47,14 @@ export function PlanPage(plan: PlanData) {
   return (
     <Page>
       <div>
-        <Link href={`/projects/${id}`}>{name}</Link>
-        <h1>The plan</h1>
+        <Link href={`/make/projects/${id}`}>{name}</Link>
+        <h1>Project schedule</h1>
         <Lead role="status">{leadWords(plan)}</Lead>
       </div>
       {hasCloth ? null : (
         <Callout $tone="warn">
-          No cloth is chosen yet, so its washing is not in here.{' '}
-          <Link href={`/projects/${id}`}>Choose it first.</Link>
+          No fabric is chosen yet, so washing it is not included.{' '}
+          <Link href={`/make/projects/${id}`}>Choose a fabric first.</Link>
         </Callout>
       )}
       {next ? (
@@ -63,13 +63,17 @@ export function PlanPage(plan: PlanData) {
         </div>
       ) : null}
       <Actions className="screen-only">
-        {finish ? <FileLink href={`/projects/${id}/plan.ics`}>Add to calendar</FileLink> : null}
-        {finish ? <Button onPress={() => window.print()}>Print the list</Button> : null}
-        <Link href="/workroom">{isAsked ? 'My hours and machines' : 'Say when you have time, and with what'}</Link>
+        {finish ? <FileLink href={`/make/projects/${id}/schedule.ics`}>Add to calendar</FileLink> : null}
+        {finish ? <Button onPress={() => window.print()}>Print list</Button> : null}
+        <Link href="/make/equipment">
+          {isAsked ? 'Equipment and time' : 'Enter your free time and your machines'}
+        </Link>
         {plan.others > 0 ? (
-          <Link href="/plan">With {countNoun(plan.others, 'other project')}: everything, day by day</Link>
+          <Link href="/make/schedule">
+            Together with {countNoun(plan.others, 'other project')}: see the whole schedule
+          </Link>
         ) : null}
-        {isAsked ? null : <Soft>For now: two evenings and a Saturday morning a week.</Soft>}
+        {isAsked ? null : <Soft>Until then we assume two evenings and a Saturday morning a week.</Soft>}
       </Actions>
       <Pace pace={plan.pace} />
       <Columns $first="1.8fr">
@@ -80,8 +84,8 @@ export function PlanPage(plan: PlanData) {
         <Stack>
           <Loads plan={plan} />
           {plan.warnings.length > 0 ? (
-            <Paper aria-label="To watch">
-              <h2>To watch</h2>
+            <Paper aria-label="Watch out for">
+              <h2>Watch out for</h2>
               <PlainList>
                 {plan.warnings.map(({ text }) => (
                   <li key={text}>{text}</li>
@@ -105,30 +109,31 @@ function Pace({ pace }: Pick<PlanData, 'pace'>) {
   if (Math.abs(pace - 1) < SAID) return null
   return (
     <Soft>
-      By your watch you take {Math.abs(off)} % {off > 0 ? 'longer' : 'less'} than is usual: the times here are yours.
+      Your timed work takes you {Math.abs(off)} % {off > 0 ? 'longer' : 'less'} than usual: we use your own times
+      here.
     </Soft>
   )
 }
 
 function leadWords({ finish, steps, unscheduled, done }: PlanData): string {
-  if (steps.length === 0) return 'Everything is behind it.'
+  if (steps.length === 0) return 'Everything is done.'
   const hands = steps.reduce((sum, one) => sum + one.hands, 0)
   const work = `${minuteWords(hands)} of work in ${countNoun(steps.length, 'step')}${done.length > 0 ? ' to go' : ''}`
-  if (finish === null) return `${work}; it found no time yet.`
-  if (unscheduled.length > 0) return `${work}; ${unscheduled.length} of them found no time in the next twelve weeks.`
+  if (finish === null) return `${work}; there is no free time for it yet.`
+  if (unscheduled.length > 0) return `${work}; ${unscheduled.length} of them don’t fit into the next twelve weeks.`
   return `Done by ${weekdayText(finish)}: ${work}.`
 }
 
 const KINDS: Readonly<Record<PlannedStep['kind'], string>> = {
   buy: 'Buy everything',
-  toile: 'Toile',
+  toile: 'Test garment',
   'test-square': 'Test a square',
   'finish-edges': 'Finish the edges',
   wash: 'Wash',
   dry: 'Dry',
   press: 'Press',
-  'true-grain': 'True the grain',
-  'find-flaws': 'Look for flaws',
+  'true-grain': 'Straighten the grain',
+  'find-flaws': 'Check for flaws',
   quarantine: 'Keep it apart',
   freeze: 'Freeze it',
   air: 'Air it',
@@ -140,8 +145,8 @@ const KINDS: Readonly<Record<PlannedStep['kind'], string>> = {
   staystitch: 'Staystitch',
   interface: 'Interfacing',
   sew: 'Sew',
-  'wash-out': 'Wash the stiffener out',
-  hang: 'Let it hang',
+  'wash-out': 'Wash out the stiffener',
+  hang: 'Hang',
   hem: 'Hem',
   finish: 'Finish',
 }
@@ -168,9 +173,9 @@ function NextStep({ plan, step }: { plan: PlanData; step: PlannedStep }) {
     return doing(() => changeProject(plan.id, { do: 'put-off', id: step.id, until }))
   }
   return (
-    <Paper aria-label="The next step">
+    <Paper aria-label="Next step">
       <Soft>
-        Next, {weekdayText(mustHave(step.start))} at {mustHave(step.start).slice(11)}
+        Next: {weekdayText(mustHave(step.start))} at {mustHave(step.start).slice(11)}
         {step.hands > 0 ? `, ${minuteWords(step.hands)}` : ''}
         {piecesWords(plan, step)}
       </Soft>
@@ -183,10 +188,10 @@ function NextStep({ plan, step }: { plan: PlanData; step: PlannedStep }) {
       <StepTimer projectId={plan.id} step={step} work={work} />
       <Actions>
         <StrongButton isDisabled={busy} onPress={done}>
-          It is done
+          Done
         </StrongButton>
         <Button isDisabled={busy} onPress={later}>
-          Put it off a day
+          Move to tomorrow
         </Button>
       </Actions>
       <Trouble>{trouble}</Trouble>
@@ -203,9 +208,9 @@ function tookOf({ hands }: PlannedStep, pace: number, { secondsLeft, secondsGone
 /** Where what a step teaches is written down, by its kind. */
 const LEARNED: Partial<Record<PlannedStep['kind'], readonly [words: string, address: (pieceId: string) => string]>> =
   {
-    'test-square': ['Write down what it lost', (id) => `/measure/shrinkage?piece=${id}`],
-    'true-grain': ['Write down how far off it was', (id) => `/measure/grain?piece=${id}`],
-    'test-seam': ['Write down how it came out', (id) => `/stash/${id}/sew`],
+    'test-square': ['Record the shrinkage', (id) => `/identify/measure/shrinkage?piece=${id}`],
+    'true-grain': ['Record how far off it was', (id) => `/identify/measure/grain?piece=${id}`],
+    'test-seam': ['Record how it turned out', (id) => `/stash/${id}/sew`],
   }
 
 function Learned({ step: { kind, pieces } }: { step: PlannedStep }) {
@@ -275,10 +280,9 @@ function StepLine({ plan, step, isNamed }: LineProps) {
           <Terms>{step.text}</Terms>
         </p>
         <Soft>
-          {step.hands > 0 ? minuteWords(step.hands) : 'By itself'}
-          {wait ? `, then ${wait} by itself` : ''}
+          {workWords(step.hands, wait)}
           {piecesWords(plan, step)}
-          {isOnPath ? '. The end waits for this' : ''}.
+          {isOnPath ? '. A delay here delays everything' : ''}.
         </Soft>
         <Learned step={step} />
         <Trouble>{trouble}</Trouble>
@@ -290,7 +294,7 @@ function StepLine({ plan, step, isNamed }: LineProps) {
 function Unplanned({ plan: { steps, unscheduled } }: { plan: PlanData }) {
   if (unscheduled.length === 0) return null
   return (
-    <WhenOpened summary={`${countNoun(unscheduled.length, 'step')} that found no time`}>
+    <WhenOpened summary={`${countNoun(unscheduled.length, 'step')} without a time`}>
       {() => (
         <PlainList>
           {steps
@@ -334,8 +338,14 @@ function Behind({ plan }: { plan: PlanData }) {
         isDisabled={busy}
         onPress={() => doing(() => changeProject(plan.id, { do: 'tick', id: last, isDone: false }))}
       >
-        Take the last tick back
+        Undo the last tick
       </Button>
     </Actions>
   )
+}
+
+/** “30 min, then leave it 3 to 10 hours”; “Leave it 3 to 10 hours”. */
+function workWords(hands: number, wait: string): string {
+  if (hands === 0) return `Leave it ${wait}`
+  return wait ? `${minuteWords(hands)}, then leave it ${wait}` : minuteWords(hands)
 }

@@ -31,9 +31,9 @@ test('the wait is timed at its shortest, and its end is said', () => {
   press(/Time the wait/)
   expect(screen.getByRole('timer').textContent).toBe('30:00 to go')
   act(() => jest.advanceTimersByTime(30 * 60_000))
-  expect(screen.getByRole('alert').textContent).toBe('The wait is over: look at it.')
+  expect(screen.getByRole('alert').textContent).toBe('The wait is over: check it.')
   expect(screen.getByRole('timer').textContent).toBe('0:00 over')
-  press(/Stop it/)
+  press(/Stop/)
   expect(screen.queryByRole('timer')).toBeNull()
 })
 

@@ -25,7 +25,7 @@ export function StepTimer({ projectId, step: { id, hands, wait }, work }: Props)
         <OneTimer timer={work} minutes={hands} begin="Time the work" over="The planned time is over" />
       ) : null}
       {low > 0 ? (
-        <OneTimer timer={waiting} minutes={low} begin="Time the wait" over="The wait is over: look at it" />
+        <OneTimer timer={waiting} minutes={low} begin="Time the wait" over="The wait is over: check it" />
       ) : null}
     </Stack>
   )
@@ -54,13 +54,13 @@ function OneTimer({ timer: { secondsLeft, start, stop }, minutes, begin, over }:
       <span role="timer" aria-label={begin}>
         {clockWords(Math.abs(secondsLeft))} {isOver ? 'over' : 'to go'}
       </span>
-      <QuietButton onPress={stop}>Stop it</QuietButton>
+      <QuietButton onPress={stop}>Stop</QuietButton>
       {isOver ? (
         <Callout $tone="good" role="alert">
           {over}.
         </Callout>
       ) : (
-        <Soft>It goes on when you leave this page.</Soft>
+        <Soft>It keeps running when you leave this page.</Soft>
       )}
     </Actions>
   )

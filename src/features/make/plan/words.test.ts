@@ -3,7 +3,7 @@ import { weekdayText } from '../../shared/dates'
 
 it('tells days and minutes as people say them', () => {
   expect(weekdayText('2026-05-02T09:00')).toBe('Saturday 2 May')
-  expect([25, 60, 95].map(minuteWords)).toEqual(['25 min', '1 h', '1 h 35'])
+  expect([25, 60, 95].map(minuteWords)).toEqual(['25 min', '1 h', '1 h 35 min'])
 })
 
 it('tells a wait with its doubt, in the unit that fits', () => {

@@ -2,7 +2,7 @@
 export function minuteWords(minutes: number): string {
   if (minutes < 60) return `${minutes} min`
   const rest = minutes % 60
-  return rest === 0 ? `${minutes / 60} h` : `${Math.floor(minutes / 60)} h ${String(rest).padStart(2, '0')}`
+  return rest === 0 ? `${minutes / 60} h` : `${Math.floor(minutes / 60)} h ${rest} min`
 }
 
 /** How long something runs by itself: “2 to 6 hours”, “1 to 2 days”. */

@@ -26,7 +26,7 @@ export function BuyStep({ project }: { project: ProjectData }) {
           <PlainList $gap="0.2rem">
             {buy.map(({ widthMm, says }) => (
               <li key={widthMm}>
-                at {formatWidth(widthMm, units)}: {says.text}
+                from {formatWidth(widthMm, units)}: {says.text}
               </li>
             ))}
           </PlainList>
@@ -46,8 +46,8 @@ export function BuyStep({ project }: { project: ProjectData }) {
         </div>
       ))}
       {project.supplies.length > 0 ? (
-        <section aria-label="And to sew it with">
-          <b>And to sew it with</b>
+        <section aria-label="For sewing">
+          <b>For sewing</b>
           {project.supplies.map(({ id, text, why, boxed, ask, isBought }) => (
             <div key={id}>
               <CheckField
@@ -62,16 +62,16 @@ export function BuyStep({ project }: { project: ProjectData }) {
               <Soft>
                 {why} {boxed}
               </Soft>
-              {isBought ? null : <Soft>In the shop: {ask}</Soft>}
+              {isBought ? null : <Soft>Shopping: {ask}</Soft>}
             </div>
           ))}
         </section>
       ) : null}
       {cloths.length === 0 && project.notions.length === 0 && project.supplies.length === 0 ? (
-        <Soft>Nothing has to be bought.</Soft>
+        <Soft>You don’t need to buy anything.</Soft>
       ) : null}
       <Costs project={project} cloths={cloths.map(({ title }) => title)} />
-      {cloths.length > 0 ? <StepTick project={project} step="buy" label="Everything is here" /> : null}
+      {cloths.length > 0 ? <StepTick project={project} step="buy" label="I have everything" /> : null}
       <Trouble>{trouble}</Trouble>
     </Stack>
   )

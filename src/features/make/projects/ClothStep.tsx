@@ -67,7 +67,7 @@ export function ClothStep({ project }: { project: ProjectData }) {
 function ChosenCloth({ place: { chosen, enough } }: { place: Place }) {
   const { units } = usePreferences()
   if (!chosen) return null
-  if (chosen.pieceId === null && chosen.was === '') return <p>To be bought.</p>
+  if (chosen.pieceId === null && chosen.was === '') return <p>To buy.</p>
   return (
     <Chosen>
       {chosen.tile ? (
@@ -135,13 +135,13 @@ function Offer({ offered, isBusy, onChoose }: { offered: Offered; isBusy: boolea
       <Soft as="span">{enough ? enoughWords(enough, units) : words}</Soft>
       {keptBy ? (
         <Callout $tone="warn">
-          Kept back for <Link href={`/projects/${keptBy.id}`}>{keptBy.name}</Link>.
+          Reserved for <Link href={`/make/projects/${keptBy.id}`}>{keptBy.name}</Link>.
         </Callout>
       ) : null}
       {lesson ? <Callout>{lesson}</Callout> : null}
       <span>
-        <Button isDisabled={isBusy} onPress={onChoose} aria-label={`Take ${name}`}>
-          {keptBy ? 'Take it all the same' : 'Take it'}
+        <Button isDisabled={isBusy} onPress={onChoose} aria-label={`Use ${name}`}>
+          {keptBy ? 'Use it anyway' : 'Use it'}
         </Button>
       </span>
     </li>

@@ -21,10 +21,10 @@ export function Costs({ project, cloths }: { project: ProjectData; cloths: reado
   const { sum, open } = costTotal(lines)
   if (lines.length === 0) return null
   return (
-    <WhenOpened summary={sum > 0 ? `It costs ${moneyText(sum, currency)}${openWords(open)}` : 'What it costs'}>
+    <WhenOpened summary={sum > 0 ? `It costs ${moneyText(sum, currency)}${openWords(open)}` : 'Costs'}>
       {() => (
         <Stack $gap="0.6rem">
-          <Soft>Write each price as it is paid; cloth of the stash has its price on its own page.</Soft>
+          <Soft>Enter each price when you pay it; fabric from the stash has its price on its own page.</Soft>
           <Fields>
             <TextField
               label="Currency"

@@ -28,23 +28,23 @@ export function DoneStep({ project }: { project: ProjectData }) {
       <Actions>
         {finished ? (
           <Button isDisabled={busy} onPress={() => finish(null)}>
-            It is not done after all
+            Not done yet
           </Button>
         ) : (
           <Button isDisabled={busy} onPress={() => finish(localDay())}>
-            It is done
+            Mark as done
           </Button>
         )}
-        <PickFile label="Add a photograph" types={['image/*']} isDisabled={busy} onPick={add} />
+        <PickFile label="Add a photo" types={['image/*']} isDisabled={busy} onPick={add} />
       </Actions>
       {care.length > 0 ? (
         <p>
-          <b>Its care label</b> (the strictest of its cloths): {care.join('; ')}. A maker’s own label comes first.
+          <b>Care label</b> (the strictest of its fabrics): {care.join('; ')}. The maker’s own label comes first.
         </p>
       ) : null}
       {pictures.map(({ name: file }, index) => (
         <a key={file} href={`/pictures/${file}`} target="_blank" rel="noreferrer">
-          <img src={`/pictures/${file}?small`} alt={`${name}, photograph ${index + 1}`} width={220} />
+          <img src={`/pictures/${file}?small`} alt={`${name}, photo ${index + 1}`} width={220} />
         </a>
       ))}
       {finished ? <Wore project={project} /> : null}
@@ -74,7 +74,7 @@ function Wore({ project: { id, wore, woreNotes } }: { project: ProjectData }) {
       <TextField label="In your own words" rows={2} value={notes} onChange={setNotes} />
       <Actions>
         <Button isDisabled={busy} onPress={() => doing(() => changeProject(id, { do: 'wore', wore: picked, notes }))}>
-          {busy ? 'Keeping…' : 'Keep how it wore'}
+          {busy ? 'Saving…' : 'Save how it wore'}
         </Button>
       </Actions>
       <Trouble>{trouble}</Trouble>

@@ -5,11 +5,6 @@ import { dropProject } from './actions'
 
 export function DropProject({ id, name }: { id: string; name: string }) {
   return (
-    <PutAway
-      offer="Put this project away"
-      question={`Put ${name} away?`}
-      decide="Put it away"
-      onDecided={() => dropProject(id)}
-    />
+    <PutAway offer="Delete project" question={`Delete ${name}?`} decide="Delete" onDecided={() => dropProject(id)} />
   )
 }

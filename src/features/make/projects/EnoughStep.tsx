@@ -25,27 +25,27 @@ export function EnoughStep({ project }: { project: ProjectData }) {
         <section key={`${role} ${label}`} aria-label={`Enough ${title}`}>
           <h3>{title}: there is enough</h3>
           <p>
-            By {mustHave(byLay).isCut ? 'what was cut' : 'the plan that you kept'}: it takes{' '}
+            From {mustHave(byLay).isCut ? 'what you cut' : 'your saved layout'}: you need{' '}
             {formatNeeded(mustHave(byLay).usedLengthMm, units)}.
           </p>
         </section>
       ))}
       {known.length + laid.length === 0 ? (
-        <Soft>Once a cloth is chosen and the pattern gives a length, it stands here.</Soft>
+        <Soft>We show this once you choose a fabric and the pattern gives a length.</Soft>
       ) : null}
       {known.map(({ role, label, title, enough }) => (
         <section key={`${role} ${label}`} aria-label={`Enough ${title}`}>
           <h3>
             {title}: {ENOUGH_WORDS[mustHave(enough).verdict].toLowerCase()}
           </h3>
-          <p>By the envelope: {enoughWords(mustHave(enough), units)}</p>
+          <p>From the envelope: {enoughWords(mustHave(enough), units)}</p>
           <Soft>
             Between {formatNeeded(mustHave(enough).interval80[0], units)} and{' '}
-            {formatNeeded(mustHave(enough).interval80[1], units)} in four cases of five.
+            {formatNeeded(mustHave(enough).interval80[1], units)} in four cases out of five.
           </Soft>
           <Wide>
             <Figures>
-              <caption className="visually-hidden">What the length is made up of</caption>
+              <caption className="visually-hidden">What the length includes</caption>
               <tbody>
                 {mustHave(enough).parts.map(({ id, addMm, text }, index) => (
                   <tr key={`${id}${index}`}>
@@ -60,7 +60,9 @@ export function EnoughStep({ project }: { project: ProjectData }) {
       ))}
       {project.pattern ? (
         <Actions>
-          <ButtonLink href={`/patterns/${project.pattern.id}/lay?project=${project.id}`}>Lay it out</ButtonLink>
+          <ButtonLink href={`/make/patterns/${project.pattern.id}/layout?project=${project.id}`}>
+            Lay out pattern pieces
+          </ButtonLink>
         </Actions>
       ) : null}
       <StepTick project={project} step="enough" label="I laid it out, and there is enough" />

@@ -6,7 +6,7 @@ import { StepTick } from './StepTick'
 import { mustHave } from '@/core/lists/items'
 
 const TICKS: Partial<Record<MakingStep, string>> = {
-  prepare: 'It is washed as it will be, pressed and true',
+  prepare: 'The fabric is washed as it will be later, pressed and straight',
   cut: 'It is cut and marked',
   sew: 'It is sewn',
 }
@@ -28,7 +28,9 @@ function Ahead({ project: { id, places, garment }, step }: { project: ProjectDat
   if (step === 'prepare')
     return (
       <p>
-        <Link href={`/projects/${id}/plan`}>The plan: what to do when, in loads, to the last hem</Link>
+        <Link href={`/make/projects/${id}/schedule`}>
+          Project schedule: what to do when, from washing to the last hem
+        </Link>
       </p>
     )
   return places
@@ -65,8 +67,8 @@ function Cutting({ project: { places } }: { project: ProjectData }) {
   const own = places.filter(({ chosen }) => chosen?.pieceId)
   return own.map(({ title, chosen }) => (
     <p key={title}>
-      Once it is cut,{' '}
-      <Link href={`/stash/${mustHave(chosen).pieceId}#cut`}>write down what is left of {mustHave(chosen).name}</Link>.
+      After cutting,{' '}
+      <Link href={`/stash/${mustHave(chosen).pieceId}#cut`}>record what is left of {mustHave(chosen).name}</Link>.
     </p>
   ))
 }

@@ -29,18 +29,18 @@ export function NewProject({ patterns, begin }: Props) {
       copies: 1,
     },
     save: (draft, _, id) => keepProject(draft, id),
-    onKept: ({ id }) => router.push(`/projects/${id}`),
+    onKept: ({ id }) => router.push(`/make/projects/${id}`),
   })
   const { value, set, error } = form
   const pattern = patterns.find(({ id }) => id === value.patternId)
   return (
     <Page>
       <h1>Start a project</h1>
-      <Paper aria-label="The project">
-        <RecordForm form={form} keep="Begin with its cloth">
+      <Paper aria-label="Project">
+        <RecordForm form={form} keep="Continue with its fabric">
           <ComboField
-            label="By which pattern"
-            hint="One that is written down; leave it open for something without a pattern."
+            label="Pattern"
+            hint="Choose one of your patterns; leave it empty for something without a pattern."
             chosen={value.patternId}
             onChoose={(id) =>
               set({ patternId: id, name: value.name || (patterns.find((one) => one.id === id)?.name ?? '') })
@@ -48,7 +48,7 @@ export function NewProject({ patterns, begin }: Props) {
             options={patterns.map(({ id, name }) => ({ id, label: name }))}
           />
           <TextField
-            label="What it is called"
+            label="Name of the project"
             value={value.name}
             onChange={(name) => set({ name })}
             error={error('name')}
@@ -76,7 +76,7 @@ export function NewProject({ patterns, begin }: Props) {
             />
           </Fields>
         </RecordForm>
-        <Soft>The cloth is chosen next; what is chosen is kept back for it.</Soft>
+        <Soft>You choose the fabric next; we reserve it for this project.</Soft>
       </Paper>
     </Page>
   )

@@ -26,13 +26,13 @@ export function ProjectList({ projects, count, damaged }: Loaded & { damaged: re
     <Page>
       <div>
         <h1>Projects</h1>
-        <Soft>Each with the one thing that comes next.</Soft>
+        <Soft>Each with its next step.</Soft>
       </div>
       <p>
-        <StrongLink href="/projects/new">Start a project</StrongLink>
+        <StrongLink href="/make/projects/add">Start a project</StrongLink>
       </p>
       <Damaged cards={damaged} />
-      {projects.length === 0 ? <p>Nothing is being made yet. A pattern, a size and a cloth make a project.</p> : null}
+      {projects.length === 0 ? <p>You have no projects yet. A pattern, a size and a fabric make a project.</p> : null}
       <Cards>
         {going.map((project) => (
           <ProjectCard key={project.id} {...project} />
@@ -46,7 +46,7 @@ export function ProjectList({ projects, count, damaged }: Loaded & { damaged: re
       </Cards>
       {count > projects.length ? (
         <p>
-          <Link href="/projects?all=yes" prefetch={false}>
+          <Link href="/make/projects?all=yes" prefetch={false}>
             All {count} projects
           </Link>
         </p>
@@ -60,10 +60,10 @@ function ProjectCard({ id, name, pattern, next, finished, tile, cloth }: Row) {
     <Paper aria-labelledby={`project-${id}`}>
       {tile ? <ClothSwatch tile={tile} label={`${cloth}, drawn`} height="6rem" scale={0.7} /> : null}
       <h3 id={`project-${id}`}>
-        <Link href={`/projects/${id}`}>{name}</Link>
+        <Link href={`/make/projects/${id}`}>{name}</Link>
       </h3>
-      <Soft>{[pattern, cloth].filter(Boolean).join('; ') || 'no cloth chosen yet'}</Soft>
-      <p>{finished ? `Done on ${finished}.` : next ? <b>Next: {next}.</b> : 'Everything is behind it.'}</p>
+      <Soft>{[pattern, cloth].filter(Boolean).join('; ') || 'no fabric chosen yet'}</Soft>
+      <p>{finished ? `Done on ${finished}.` : next ? <b>Next: {next}.</b> : 'Everything is done.'}</p>
     </Paper>
   )
 }

@@ -20,11 +20,11 @@ export function ProjectPage(project: ProjectData) {
   return (
     <Page>
       <div>
-        <Link href="/projects">Projects</Link>
+        <Link href="/make/projects">Projects</Link>
         <h1>{name}</h1>
-        <Lead>{finished ? `Done on ${finished}.` : next ? `Next: ${next}.` : 'All steps are behind it.'}</Lead>
+        <Lead>{finished ? `Done on ${finished}.` : next ? `Next: ${next}.` : 'All steps are done.'}</Lead>
         <Soft>
-          {pattern ? <Link href={`/patterns/${pattern.id}`}>{pattern.name}</Link> : 'Without a pattern'}
+          {pattern ? <Link href={`/make/patterns/${pattern.id}`}>{pattern.name}</Link> : 'Without a pattern'}
           {size ? `, size ${size}` : ''}
           {view ? `, view ${view}` : ''}
           {copies > 1 ? `, ${copies} of them` : ''}

@@ -31,7 +31,7 @@ const Strip = styled.ol`
   }
 `
 const MARKS = { behind: '✓', now: '→', ahead: '' } as const
-const STATE_WORDS = { behind: 'behind it', now: 'next', ahead: 'to come' } as const
+const STATE_WORDS = { behind: 'done', now: 'next', ahead: 'later' } as const
 
 /** The steps of a project in the order of the work: what is behind it, what is next. */
 export function StepStrip({ steps }: { steps: readonly StepNow[] }) {

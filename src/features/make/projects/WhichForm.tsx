@@ -18,7 +18,7 @@ export function WhichForm({ project }: { project: ProjectData }) {
   const [copies, setCopies] = useState(project.copies)
   return (
     <Paper aria-labelledby="which">
-      <h2 id="which">Which, and how many</h2>
+      <h2 id="which">Pattern, size and number</h2>
       <WhichField label="Size" value={size} all={project.sizes} onChange={setSize} />
       <WhichField label="View" value={view} all={project.views} onChange={setView} />
       <NumberField
@@ -33,7 +33,7 @@ export function WhichForm({ project }: { project: ProjectData }) {
           isDisabled={busy}
           onPress={() => doing(() => changeProject(project.id, { do: 'which', size, view, copies }))}
         >
-          {busy ? 'Keeping…' : 'Keep it'}
+          {busy ? 'Saving…' : 'Save changes'}
         </Button>
       </Actions>
       <Trouble>{trouble}</Trouble>

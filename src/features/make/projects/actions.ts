@@ -71,7 +71,7 @@ const ChangeSchema = z.discriminatedUnion('do', [
     do: z.literal('cost'),
     what: z.string().min(1).max(200),
     /** Null: not known any more. */
-    amount: z.number().min(0, 'a price is not negative').max(1_000_000).nullable(),
+    amount: z.number().min(0, 'Please enter a price of 0 or more.').max(1_000_000).nullable(),
   }),
   z.strictObject({ do: z.literal('currency'), currency: optionalText(8) }),
   z.strictObject({ do: z.literal('put-off'), id: z.string().min(1).max(160), until: z.string().max(16) }),
@@ -132,4 +132,4 @@ export const addProjectPicture = action(
 )
 
 /** Puts a project into the bin; its fabrics are free again. */
-export const dropProject = dropAction('project', '/projects')
+export const dropProject = dropAction('project', '/make/projects')

@@ -242,7 +242,7 @@ function placesOf(pattern: KeptPattern | undefined, { units, words }: Preference
   const main: Place = {
     role: 'main',
     label: '',
-    title: 'Main cloth',
+    title: 'Main fabric',
     asks: pattern ? needWords(pattern.need, units, words) : '',
     need: pattern?.need ?? {},
     lengths: pattern?.lengths ?? [],
@@ -304,18 +304,18 @@ function nextWords({ steps, places }: ReturnType<typeof standingOf>): string | n
   const open = places.find(({ chosen }) => chosen === undefined)
   if (now === 'cloth' && open) return `choose the ${open.place.title.toLowerCase()}`
   const short = places.find(({ enough }) => enough !== null && enough.verdict !== 'enough')
-  if (now === 'enough' && short) return `see whether the ${short.place.title.toLowerCase()} is enough`
+  if (now === 'enough' && short) return `check whether there is enough ${short.place.title.toLowerCase()}`
   return NEXT_WORDS[now]
 }
 
 const NEXT_WORDS: Readonly<Record<MakingStep, string>> = {
-  cloth: 'choose its cloth',
-  enough: 'see whether there is enough',
-  buy: 'buy what is missing, all at once',
-  prepare: 'wash, press and true the cloth',
-  cut: 'cut it and mark it',
+  cloth: 'choose a fabric',
+  enough: 'check whether there is enough',
+  buy: 'buy everything that is missing',
+  prepare: 'wash, press and straighten the fabric',
+  cut: 'cut and mark it',
   sew: 'sew it',
-  done: 'say how it turned out',
+  done: 'record how it turned out',
 }
 
 interface OfferedHow {

@@ -51,7 +51,7 @@ export function SewingPage(data: SewingData) {
     <Page>
       <div>
         <Link href={`/stash/${id}`}>{name}</Link>
-        <h1>How to sew it</h1>
+        <h1>Sewing advice</h1>
         <Soft>{summary}</Soft>
       </div>
       {data.refused ? <Callout $tone="warn">{data.refused.text}</Callout> : <Advised {...data} />}
@@ -63,7 +63,7 @@ export function SewingPage(data: SewingData) {
 function Advised(data: SewingData) {
   const { name, advice, tile, drawn } = data
   const { needle, thread, stitch, pressing } = advice
-  const dots = pressing.ironDots === 0 ? 'no iron' : '•'.repeat(pressing.ironDots)
+  const dots = pressing.ironDots === 0 ? 'do not iron' : '•'.repeat(pressing.ironDots)
   return (
     <>
       <For {...data} />
@@ -82,13 +82,13 @@ function Advised(data: SewingData) {
         </div>
         <div>
           <dt>Thread</dt>
-          <dd>{thread.choices.map(({ fibre }) => fibre).join(', else ')}</dd>
+          <dd>{thread.choices.map(({ fibre }) => fibre).join(', or ')}</dd>
         </div>
         <div>
           <dt>Iron</dt>
           <dd>
             <span aria-label={`${pressing.ironDots} dots`}>{dots}</span>, {pressing.steam ? 'steam' : 'dry'}
-            {pressing.pressCloth ? ', under a cloth' : ''}
+            {pressing.pressCloth ? ', under a press cloth' : ''}
           </dd>
         </div>
       </Answers>
@@ -96,8 +96,8 @@ function Advised(data: SewingData) {
         <Stack>
           <Ranked title="Seams" term="seam finish" list={advice.seams} drawn={drawn} />
           <Ranked title="Hems" term="hem finish" list={advice.hems} drawn={drawn} />
-          <Paper aria-label="In this order">
-            <h2>In this order</h2>
+          <Paper aria-label="Order of work">
+            <h2>Order of work</h2>
             <Steps>
               {advice.order.map(({ id: rule, text }) => (
                 <li key={rule}>
@@ -125,11 +125,11 @@ function Advised(data: SewingData) {
           </Callout>
           <Soft>
             {data.isAsked ? (
-              <Link href="/workroom">With what you have, and as you like it</Link>
+              <Link href="/make/equipment">With your machines and preferences</Link>
             ) : (
-              <Link href="/workroom">Say what you sew with</Link>
+              <Link href="/make/equipment">Enter your machines</Link>
             )}
-            . A test seam on a scrap decides in the end.
+            . A test seam on a scrap decides.
           </Soft>
         </Stack>
       </Columns>
@@ -142,7 +142,7 @@ function For({ garment, garments, lined }: SewingData) {
   return (
     <Actions>
       <SelectField
-        label="For"
+        label="Garment"
         value={garment}
         onChange={(next) => go({ garment: next })}
         options={[['', 'anything'] as const, ...garments]}
@@ -216,8 +216,8 @@ function Choices({ advice, instead, sureness, id: pieceId }: SewingData) {
     ['Interfacing', 'interfacing', advice.interfacing],
   ] as const
   return (
-    <Paper aria-label="Each choice, and why">
-      <h2>Each choice, and why</h2>
+    <Paper aria-label="Reasons for each choice">
+      <h2>Reasons for each choice</h2>
       {rows.map(([title, line, { text, others }]) => (
         <div key={title}>
           <p>
@@ -225,14 +225,14 @@ function Choices({ advice, instead, sureness, id: pieceId }: SewingData) {
           </p>
           <HowSure sure={sureness.find((one) => one.line === line)} pieceId={pieceId} />
           {others.map(({ id, text: other }) => (
-            <Soft key={id}>Others would say: {other}</Soft>
+            <Soft key={id}>Other opinions: {other}</Soft>
           ))}
         </div>
       ))}
       {instead.map(({ id, text }) => (
         <Callout key={id}>{text}</Callout>
       ))}
-      <WhenOpened summary="By which rules">
+      <WhenOpened summary="Rules">
         {() => (
           <PlainList $gap="0.2rem">
             {rows.map(([title, , { because }]) => (
@@ -247,20 +247,20 @@ function Choices({ advice, instead, sureness, id: pieceId }: SewingData) {
   )
 }
 
-const SURE_WORDS = { likely: 'Likely', open: 'Open' } as const
+const SURE_WORDS = { likely: 'Likely', open: 'Not clear' } as const
 
 /** Said where a line may yet turn: how far it holds, and what would settle it. */
 function HowSure({ sure, pieceId }: { sure: SewingData['sureness'][number] | undefined; pieceId: string }) {
   if (!sure || sure.word === 'sure' || !sure.settle) return null
   return (
     <Soft>
-      {SURE_WORDS[sure.word]}: it holds for {Math.round(sure.share * 10)} in 10 of the cloths that this may be.{' '}
-      <Link href={`/stash/${pieceId}`}>To settle it: {sure.settle}</Link>.
+      {SURE_WORDS[sure.word]}: it applies to {Math.round(sure.share * 10)} in 10 of the fabrics that this may be.{' '}
+      <Link href={`/stash/${pieceId}`}>To find out: {sure.settle}</Link>.
     </Soft>
   )
 }
 
-const LASTS = { stays: 'It lasts.', 'washes-out': 'It washes out again.', nothing: '' } as const
+const LASTS = { stays: 'It lasts.', 'washes-out': 'It washes out.', nothing: '' } as const
 
 function Softening({ softening }: Pick<SewingData, 'softening'>) {
   return (

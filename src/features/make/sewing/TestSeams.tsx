@@ -25,7 +25,7 @@ const Picture = styled.img`
 `
 
 const TENSIONS = [
-  ['usual', 'as usual'],
+  ['usual', 'normal'],
   ['looser', 'looser'],
   ['firmer', 'firmer'],
 ] as const
@@ -53,7 +53,7 @@ export function TestSeams({ id, seams, advice, ways }: SewingData) {
   return (
     <Paper aria-label="Test seams">
       <h2>Test seams</h2>
-      <Soft>Sew a scrap, pull it, press it. What worked on this cloth, on your machine, moves the advice.</Soft>
+      <Soft>Sew a scrap, pull it, press it. What worked on this fabric and your machine improves the advice.</Soft>
       <SeamList seams={seams} />
       <Fields>
         <SelectField
@@ -70,33 +70,28 @@ export function TestSeams({ id, seams, advice, ways }: SewingData) {
           maxValue={6}
           onChange={setLength}
         />
-        <SelectField label="Tension above" value={tension} onChange={setTension} options={TENSIONS} />
+        <SelectField label="Upper tension" value={tension} onChange={setTension} options={TENSIONS} />
         <SelectField
-          label="How it came out"
+          label="Result"
           value={came}
           onChange={setCame}
           options={SEAM_CAME.map((one) => [one, CAME_WORDS[one]] as const)}
         />
       </Fields>
       <SelectField
-        label="Sewn as"
+        label="Seam"
         value={technique}
         onChange={setTechnique}
         options={[['', 'a plain seam'] as const, ...ways]}
       />
       <TextField label="Notes of the seam" value={notes} onChange={setNotes} />
       <Actions>
-        <PickFile
-          label={picture ? 'Another picture of it' : 'A picture of it'}
-          types={['image/*']}
-          onPick={setPicture}
-          camera
-        />
-        {picture ? <Soft role="status">{picture.name} goes along.</Soft> : null}
+        <PickFile label={picture ? 'Another photo' : 'A photo'} types={['image/*']} onPick={setPicture} camera />
+        {picture ? <Soft role="status">{picture.name} will be saved with it.</Soft> : null}
       </Actions>
       <Actions>
         <StrongButton isDisabled={busy || Number.isNaN(lengthMm)} onPress={keep}>
-          Keep this test seam
+          Save test seam
         </StrongButton>
       </Actions>
       <Trouble>{trouble}</Trouble>
@@ -115,7 +110,7 @@ function SeamList({ seams }: Pick<SewingData, 'seams'>) {
             {seam.picture ? <Picture src={`/pictures/${seam.picture}`} alt={`The seam: ${seam.words}`} /> : null}
             {seam.words}{' '}
             <QuietButton isDisabled={busy} onPress={() => doing(() => dropTestSeam(seam.id))}>
-              Throw it away
+              Delete
             </QuietButton>
           </li>
         ))}

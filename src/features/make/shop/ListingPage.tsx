@@ -40,20 +40,24 @@ export function ListingPage() {
   return (
     <Page>
       <div>
-        <Link href="/shop">In the shop</Link>
+        <Link href="/make/shopping">Shopping</Link>
         <h1>Check an online listing</h1>
-        <Soft>Type in what it says; leave open what it does not say.</Soft>
+        <Soft>Enter what the listing says; leave the rest empty.</Soft>
       </div>
       <Columns $first="1fr">
-        <Paper aria-label="What the listing says">
+        <Paper aria-label="The listing">
           <ListedFields listed={listed} onChange={(change) => setListed({ ...listed, ...change })} />
           <Actions>
             <StrongButton isDisabled={checking} onPress={check}>
-              {checking ? 'Reckoning…' : 'What does it come to?'}
+              {checking ? 'Checking…' : 'Check it'}
             </StrongButton>
           </Actions>
         </Paper>
-        {checked ? <Checked checked={checked} /> : <Soft>How sheer, how heavy, how dear; it stands here.</Soft>}
+        {checked ? (
+          <Checked checked={checked} />
+        ) : (
+          <Soft>We show here how sheer, how heavy and how expensive it is.</Soft>
+        )}
       </Columns>
     </Page>
   )
@@ -66,7 +70,7 @@ function ListedFields({ listed, onChange }: { listed: Listed; onChange: (change:
   const [unit, mm] = units === 'metric' ? ['cm', 10] : ['in', MM_PER_INCH]
   return (
     <>
-      <TextField label="What it is called" value={listed.called} onChange={(called) => onChange({ called })} />
+      <TextField label="Name" value={listed.called} onChange={(called) => onChange({ called })} />
       <Fields>
         <NumberField
           label="Weight"
@@ -90,8 +94,8 @@ function ListedFields({ listed, onChange }: { listed: Listed; onChange: (change:
         />
       </Fields>
       <TextField
-        label="Made of"
-        hint="As it is written: 95 % cotton, 5 % elastane."
+        label="Fibre content"
+        hint="As the listing says: 95 % cotton, 5 % elastane."
         value={listed.fibres}
         onChange={(fibres) => onChange({ fibres })}
       />
@@ -103,7 +107,7 @@ function ListedFields({ listed, onChange }: { listed: Listed; onChange: (change:
           onChange={(price) => onChange({ price: numberOf(price) })}
         />
         <SelectField
-          label="for a"
+          label="per"
           value={listed.pricePer}
           onChange={(pricePer) => onChange({ pricePer })}
           options={[
@@ -118,26 +122,26 @@ function ListedFields({ listed, onChange }: { listed: Listed; onChange: (change:
 
 const SHEER_WORDS = {
   sheer: 'Probably see-through',
-  'semi-sheer': 'Probably a hand shows through',
+  'semi-sheer': 'Probably semi-sheer',
   opaque: 'Probably opaque',
 } as const
 const BODY_WORDS = {
   fluid: 'flows',
-  soft: 'falls softly',
+  soft: 'soft',
   moderate: 'has some body',
-  crisp: 'stands away crisply',
-  stiff: 'is stiff',
+  crisp: 'crisp',
+  stiff: 'stiff',
 } as const
 
 function Checked({ checked }: { checked: ListingChecked }) {
   const { units } = usePreferences()
   const { gsm, opacity, body, thicknessMm, perM2, hot, cold, asks, patterns } = checked
   return (
-    <Paper aria-label="What it comes to" aria-live="polite">
+    <Paper aria-label="Result" aria-live="polite">
       <Lead>
         {opacity
           ? `${SHEER_WORDS[opacity.likeliest]} (${formatPercent(opacity.grades[opacity.likeliest])}).`
-          : 'Without a weight or a name nobody can tell how sheer it is.'}
+          : 'Without a weight or a name we can’t estimate the opacity.'}
       </Lead>
       <Facts>
         <div>
@@ -145,8 +149,8 @@ function Checked({ checked }: { checked: ListingChecked }) {
           <dd>{gsm ? formatWeight(gsm, units) : 'not said'}</dd>
         </div>
         <div>
-          <dt>How it falls</dt>
-          <dd>{body ? `${BODY_WORDS[body.value]}, by its name` : 'not known'}</dd>
+          <dt>Drape</dt>
+          <dd>{body ? `${BODY_WORDS[body.value]}, from its name` : 'not known'}</dd>
         </div>
         {thicknessMm === null ? null : (
           <div>
@@ -155,7 +159,7 @@ function Checked({ checked }: { checked: ListingChecked }) {
           </div>
         )}
         <div>
-          <dt>Price by area</dt>
+          <dt>Price per area</dt>
           <dd>{perM2 === null ? 'needs a price and a width' : formatAreaPrice(perM2, '', units)}</dd>
         </div>
         <div>
@@ -177,19 +181,19 @@ function Checked({ checked }: { checked: ListingChecked }) {
       </Stack>
       <Stack $gap="0.4rem">
         <b>Your patterns that it would suit</b>
-        {patterns.length === 0 ? <Soft>None of those that are written down.</Soft> : null}
+        {patterns.length === 0 ? <Soft>None of your patterns.</Soft> : null}
         <PlainList $gap="0.3rem">
           {patterns.map(({ id, name, verdict, spread, buy, cost }) => (
             <li key={id}>
-              <Link href={`/patterns/${id}`}>{name}</Link>: {VERDICT_WORDS[verdict].toLowerCase()}, {spread}
-              {buy ? `; takes ${buy}` : ''}
+              <Link href={`/make/patterns/${id}`}>{name}</Link>: {VERDICT_WORDS[verdict].toLowerCase()}, {spread}
+              {buy ? `; needs ${buy}` : ''}
               {cost === null ? '' : `, for ${cost.toFixed(2)}`}
             </li>
           ))}
         </PlainList>
       </Stack>
       <Actions className="screen-only">
-        <Button onPress={() => window.print()}>Print it</Button>
+        <Button onPress={() => window.print()}>Print</Button>
       </Actions>
     </Paper>
   )

@@ -22,18 +22,18 @@ export function ShopPage({ projects, patterns, others }: Shop) {
   return (
     <Page>
       <div>
-        <h1>In the shop</h1>
-        <Soft>For the patterns on your list: what to look for, and what to ask.</Soft>
+        <h1>Shopping</h1>
+        <Soft>What to look for and what to ask for the patterns on your list.</Soft>
       </div>
       <Actions className="screen-only">
-        <StrongLink href="/shop/listing">Check an online listing</StrongLink>
-        <Button onPress={() => window.print()}>Print the list</Button>
+        <StrongLink href="/make/shopping/listing">Check an online listing</StrongLink>
+        <Button onPress={() => window.print()}>Print list</Button>
       </Actions>
       {projects.map((project) => (
         <Missing key={project.id} {...project} />
       ))}
       {patterns.length === 0 && projects.length === 0 ? (
-        <p>Nothing is on the list. Put a pattern on it, here or on its page.</p>
+        <p>Your list is empty. Add a pattern here or on its page.</p>
       ) : null}
       {patterns.map((sheet) => (
         <ShopSheet key={sheet.id} {...sheet} isBusy={busy} onOff={() => doing(() => putOnList(sheet.id, false))} />
@@ -45,13 +45,13 @@ export function ShopPage({ projects, patterns, others }: Shop) {
             {others.map(({ id, name }) => (
               <li key={id}>
                 <Actions>
-                  <Link href={`/patterns/${id}`}>{name}</Link>
+                  <Link href={`/make/patterns/${id}`}>{name}</Link>
                   <Button
                     isDisabled={busy}
-                    aria-label={`Put ${name} on the list`}
+                    aria-label={`Add ${name} to the list`}
                     onPress={() => doing(() => putOnList(id, true))}
                   >
-                    Put it on
+                    Add
                   </Button>
                 </Actions>
               </li>
@@ -70,13 +70,13 @@ function Missing({ id, name, says, fabrics, notions }: Shop['projects'][number])
   return (
     <Paper aria-labelledby={`missing-${id}`}>
       <h2 id={`missing-${id}`}>
-        <Link href={`/projects/${id}`}>{name}</Link>
+        <Link href={`/make/projects/${id}`}>{name}</Link>
         {says ? <Soft as="span"> ({says})</Soft> : null}
       </h2>
       {fabrics.map(({ title, wish, short, rows }) => (
         <div key={title}>
           <b>Buy {title}</b> {wish}
-          {short ? <Soft as="span"> Not enough is left of {short}.</Soft> : null}
+          {short ? <Soft as="span"> There is not enough left of {short}.</Soft> : null}
           <Facts>
             {rows.map(({ widthMm, says: buy }) => (
               <div key={widthMm}>
@@ -103,7 +103,7 @@ function SizeAsked({ id, sizes, size }: Pick<Sheet, 'id' | 'sizes' | 'size'>) {
   const choose = (one: string) => {
     const next = new URLSearchParams(chosen)
     next.set(`size.${id}`, one)
-    router.push(`/shop?${next}`, { scroll: false })
+    router.push(`/make/shopping?${next}`, { scroll: false })
   }
   if (sizes.length < 2) return null
   return (
@@ -122,11 +122,11 @@ function ShopSheet({ isBusy, onOff, ...sheet }: Sheet & { isBusy: boolean; onOff
   return (
     <Paper aria-labelledby={`shop-${id}`}>
       <h2 id={`shop-${id}`}>
-        <Link href={`/patterns/${id}`}>{name}</Link>
+        <Link href={`/make/patterns/${id}`}>{name}</Link>
       </h2>
       <p>
         <b>Look for</b> {need}
-        {called.length > 0 ? `; it names ${called.join(', ')}` : ''}.
+        {called.length > 0 ? `; recommended: ${called.join(', ')}` : ''}.
         {avoid.length > 0 ? ` Not ${avoid.join(', ')}.` : ''}
       </p>
       <div>
@@ -164,7 +164,7 @@ function ShopSheet({ isBusy, onOff, ...sheet }: Sheet & { isBusy: boolean; onOff
           </p>
         ) : null}
         <p>
-          <b>At home already</b>{' '}
+          <b>In your stash</b>{' '}
           {have.length === 0
             ? 'nothing that suits'
             : have.map(({ id: piece, name: called_ }, index) => (
@@ -178,8 +178,8 @@ function ShopSheet({ isBusy, onOff, ...sheet }: Sheet & { isBusy: boolean; onOff
         </p>
       </Stack>
       <Actions className="screen-only">
-        <Button isDisabled={isBusy} onPress={onOff} aria-label={`Take ${name} off the list`}>
-          Take it off the list
+        <Button isDisabled={isBusy} onPress={onOff} aria-label={`Remove ${name} from the list`}>
+          Remove
         </Button>
       </Actions>
     </Paper>

@@ -131,7 +131,7 @@ function numbersToAsk(need: Need, units: UnitSystem): string[] {
       ? [`10 cm must stretch to at least ${(10 * (1 + stretchWidth[0] / 100)).toFixed(1)} cm`]
       : []),
     ...(structure === 'either' ? [] : [`It has to be ${structure === 'knit' ? 'a knit' : 'woven'}`]),
-    ...(opacity.length === 1 && opacity[0] === 'opaque' ? ['No hand may show through one layer'] : []),
-    'Width, edge to edge; and whether it was washed',
+    ...(opacity.length === 1 && opacity[0] === 'opaque' ? ['Must be opaque in a single layer'] : []),
+    'Width, edge to edge; was it washed?',
   ]
 }

@@ -30,10 +30,8 @@ export function MendPage(data: MendData) {
     <Page>
       <div>
         {thing ? <Link href={`/stash/${thing.id}`}>{thing.name}</Link> : null}
-        <h1>Mend it</h1>
-        <Lead>
-          {first ? first.text : 'A hole, a worn place, a seam that has gone: how, and with what of your own.'}
-        </Lead>
+        <h1>Mending</h1>
+        <Lead>{first ? first.text : 'How to mend a hole, a worn place or an open seam, with your own fabric.'}</Lead>
         {thing ? (
           <Soft>
             {thing.summary} {sew}
@@ -45,10 +43,10 @@ export function MendPage(data: MendData) {
           <Stack $gap="1.25rem">
             {thing ? (
               <Paper aria-labelledby="patches">
-                <h2 id="patches">What goes with it</h2>
+                <h2 id="patches">Fabric for the patch</h2>
                 {patches.length === 0 ? (
                   <Soft>
-                    Nothing of the stash goes with it well. Its own hem or a pocket’s inside gives the best patch.
+                    None of your fabrics is a good match. Its own hem or the inside of a pocket gives the best patch.
                   </Soft>
                 ) : (
                   <Patches>
@@ -68,14 +66,12 @@ export function MendPage(data: MendData) {
                     ))}
                   </Patches>
                 )}
-                {yarns.length > 0 ? (
-                  <Soft>Yarn to darn with: {yarns.map(({ name }) => name).join(', ')}.</Soft>
-                ) : null}
+                {yarns.length > 0 ? <Soft>Yarn for darning: {yarns.map(({ name }) => name).join(', ')}.</Soft> : null}
               </Paper>
             ) : null}
             {others.length > 0 ? (
               <Paper aria-labelledby="else">
-                <h2 id="else">Or else</h2>
+                <h2 id="else">Or</h2>
                 <Steps>
                   {others.map(({ id, text }) => (
                     <li key={id}>
@@ -86,7 +82,7 @@ export function MendPage(data: MendData) {
               </Paper>
             ) : null}
             {thing ? (
-              <Callout>Wash it first, and press the place flat: a mend on dirt or on a crease does not lie.</Callout>
+              <Callout>Wash it first, and press the place flat: you can’t mend well over dirt or creases.</Callout>
             ) : null}
           </Stack>
         ) : null}
@@ -103,13 +99,13 @@ function What({ thing, choice, offered }: MendData) {
       <h2 id="what">What is wrong?</h2>
       {thing ? <ClothSwatch tile={thing.tile} label={`${thing.name}, drawn`} height="5rem" /> : null}
       <SelectField
-        label="It has"
+        label="Damage"
         value={choice.what}
         onChange={(damage) => go({ what: damage })}
         options={DAMAGES.map((one) => [one, DAMAGE_WORDS[one]] as const)}
       />
       <LengthField
-        label="Across, or along"
+        label="Length or width"
         of="fine"
         mm={choice.mm}
         leastMm={1}
@@ -117,7 +113,7 @@ function What({ thing, choice, offered }: MendData) {
         onMm={(mm) => (mm === null ? undefined : go({ mm: Math.round(mm) }))}
       />
       <PiecePicker
-        label={thing ? 'Something else' : 'Which piece is it?'}
+        label={thing ? 'Something else' : 'Which one?'}
         offered={offered}
         taken={thing ? [thing.id] : []}
         onPick={({ id }) => go({ of: id })}

@@ -5,7 +5,7 @@ import { MixPage } from './MixPage'
 import userEvent from '../../../../tests/support/person'
 
 const replace = jest.fn()
-jest.mock('next/navigation', () => ({ useRouter: () => ({ replace }), usePathname: () => '/mix' }))
+jest.mock('next/navigation', () => ({ useRouter: () => ({ replace }), usePathname: () => '/make/combine' }))
 jest.mock('@/ui/kit/Terms', () => ({ Terms: ({ children }: { children: string }) => children }))
 const user = userEvent.setup()
 
@@ -36,7 +36,7 @@ const address = () => new URL(replace.mock.lastCall![0] as string, 'http://here'
 
 test('begins with cloths to choose from, each drawn', async () => {
   shown({})
-  expect(lead()).toMatch(/^Two or more cloths in one thing/)
+  expect(lead()).toMatch(/^Two or more fabrics in one garment/)
   await user.click(screen.getByRole('button', { name: 'Cloth x' }))
   expect(address().get('of')).toBe('x')
 })
@@ -44,9 +44,9 @@ test('begins with cloths to choose from, each drawn', async () => {
 test('of two it tells how they go together, and what to do about it', () => {
   const remedies = [{ id: 'wash', text: 'Wash both before cutting.' }]
   shown({ cloths: [cloth('a'), cloth('b')], pairs: [pair([0, 1], 'fights', { remedies })], worst: [0, 1] })
-  expect(lead()).toBe('Cloth a and Cloth b fight each other.')
+  expect(lead()).toBe('Cloth a and Cloth b don’t go together.')
   const told = within(screen.getByRole('region', { name: 'Cloth a with Cloth b' }))
-  expect(told.getByText('Shrinkage, against it.')).toBeTruthy()
+  expect(told.getByText('Shrinkage, a problem.')).toBeTruthy()
   expect(told.getByText('Wash both before cutting.')).toBeTruthy()
   expect(screen.queryByRole('table')).toBeNull()
 })
@@ -54,7 +54,7 @@ test('of two it tells how they go together, and what to do about it', () => {
 test('of three the worst pair stands first, and all of them at a glance, each pair once', () => {
   const pairs = [pair([0, 1], 'agrees'), pair([0, 2], 'with-care'), pair([1, 2], 'fights')]
   shown({ cloths: ['a', 'b', 'c'].map(cloth), pairs, worst: [1, 2] })
-  expect(lead()).toBe('The worst pair: Cloth b and Cloth c fight each other.')
+  expect(lead()).toBe('The worst pair: Cloth b and Cloth c don’t go together.')
   const cells = screen.getAllByRole('cell').map((cell) => cell.textContent)
   expect(cells.filter(Boolean)).toEqual(['agree', 'with care', 'fightshrinkage'])
 })
@@ -62,7 +62,7 @@ test('of three the worst pair stands first, and all of them at a glance, each pa
 test('of three that all agree it says so', () => {
   const pairs = [pair([0, 1], 'agrees'), pair([0, 2], 'agrees'), pair([1, 2], 'agrees')]
   shown({ cloths: ['a', 'b', 'c'].map(cloth), pairs })
-  expect(lead()).toBe('Every pair of them agrees.')
+  expect(lead()).toBe('All pairs go together.')
 })
 
 test('what is made, its seam and its washes are asked anew with the same cloths', async () => {
@@ -73,6 +73,6 @@ test('what is made, its seam and its washes are asked anew with the same cloths'
   await user.type(screen.getByLabelText('Seam between them'), '62.5')
   await user.tab()
   expect(address().get('seam')).toBe('62.5')
-  await user.click(screen.getByRole('button', { name: 'Leave Cloth a out' }))
+  await user.click(screen.getByRole('button', { name: 'Remove Cloth a' }))
   expect(address().get('of')).toBe('b')
 })

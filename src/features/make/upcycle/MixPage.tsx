@@ -36,9 +36,9 @@ const Grid = styled.div`
   }
 `
 
-const VERDICTS = { agrees: 'agree', 'with-care': 'go together with care', fights: 'fight each other' } as const
+const VERDICTS = { agrees: 'agree', 'with-care': 'can be combined with care', fights: 'don’t go together' } as const
 const SHORT = { agrees: 'agree', 'with-care': 'with care', fights: 'fight' } as const
-const STATUS = { good: 'fine', near: 'mind it', bad: 'against it', unknown: 'not known' } as const
+const STATUS = { good: 'fine', near: 'take care', bad: 'a problem', unknown: 'not known' } as const
 
 type Pair = MixData['pairs'][number]
 
@@ -49,7 +49,7 @@ export function MixPage(data: MixData) {
   return (
     <Page>
       <div>
-        <h1>Do they go together?</h1>
+        <h1>Can I combine these fabrics?</h1>
         <Lead>{leadOf(data, shown)}</Lead>
       </div>
       <Columns $first="1.6fr">
@@ -68,10 +68,12 @@ export function MixPage(data: MixData) {
 
 function leadOf({ cloths, worst }: MixData, pair: Pair | undefined): string {
   if (!pair)
-    return 'Two or more cloths in one thing: shrinkage, stretch, weight, care, colour, dye, structure, fraying.'
+    return (
+      'Two or more fabrics in one garment: shrinkage, stretch, weight, care, colour, dye, structure, ' + 'fraying.'
+    )
   const [a, b] = pair.of.map((i) => itemAt(cloths, i).name)
   const worstOf = cloths.length > 2 && worst !== null ? 'The worst pair: ' : ''
-  if (cloths.length > 2 && worst === null) return 'Every pair of them agrees.'
+  if (cloths.length > 2 && worst === null) return 'All pairs go together.'
   return `${worstOf}${a} and ${b} ${VERDICTS[pair.verdict]}.`
 }
 
@@ -113,8 +115,8 @@ function Table({ cloths, pairs }: Pick<MixData, 'cloths' | 'pairs'>) {
     pairs.find(({ of }) => of[0] === Math.min(i, j) && of[1] === Math.max(i, j))
   return (
     <Paper aria-labelledby="all-pairs">
-      <h2 id="all-pairs">All of them at a glance</h2>
-      <Grid tabIndex={0} role="group" aria-label="Every pair">
+      <h2 id="all-pairs">All pairs at a glance</h2>
+      <Grid tabIndex={0} role="group" aria-label="All pairs">
         <table>
           <thead>
             <tr>
@@ -162,11 +164,11 @@ function Choose({ cloths, how, offered, most }: MixData) {
   const go = useAddress(mixAddress, { of: ids, ...how })
   return (
     <Paper aria-labelledby="which">
-      <h2 id="which">Which cloths?</h2>
+      <h2 id="which">Which fabrics?</h2>
       <ChosenPieces pieces={cloths} onLeaveOut={(of) => go({ of })} />
       {cloths.length < most ? (
         <PiecePicker
-          label={cloths.length === 0 ? 'The first cloth' : 'And another'}
+          label={cloths.length === 0 ? 'First fabric' : 'Another fabric'}
           offered={offered}
           taken={ids}
           onPick={({ id }) => go({ of: [...ids, id] })}
@@ -183,7 +185,7 @@ function Choose({ cloths, how, offered, most }: MixData) {
           onMm={(mm) => (mm === null ? undefined : go({ seam: Math.round(mm) / 10 }))}
         />
         <NumberField
-          label="Washes to come"
+          label="Washes to expect"
           value={how.washes}
           minValue={0}
           maxValue={1000}

@@ -68,7 +68,7 @@ export function PiecePicker({ label, offered, taken, onPick }: Props) {
         )
         .then(({ groups }) => {
           if (isOver) return
-          const pieces = groups.find(({ title }) => title === 'Pieces')?.items ?? []
+          const pieces = groups.find(({ title }) => title === 'Fabrics')?.items ?? []
           setFound(pieces.map(({ href, title }) => ({ id: lastOf(href.split('/')), name: title })))
         })
         .catch(() => undefined)
@@ -81,8 +81,8 @@ export function PiecePicker({ label, offered, taken, onPick }: Props) {
   const shown = (typed.trim() === '' ? offered : found).filter(({ id }) => !taken.includes(id))
   return (
     <Stack $gap="0.5rem">
-      <TextField label={label} value={typed} onChange={setTyped} hint="Type its name, or take one of these." />
-      <ToTake role="group" aria-label="Pieces to take">
+      <TextField label={label} value={typed} onChange={setTyped} hint="Type its name, or choose one of these." />
+      <ToTake role="group" aria-label="Fabrics to choose from">
         {shown.map((piece) => (
           <Piece
             key={piece.id}
@@ -99,7 +99,7 @@ export function PiecePicker({ label, offered, taken, onPick }: Props) {
             {piece.name}
           </Piece>
         ))}
-        {typed.trim() !== '' && shown.length === 0 ? <span role="status">No piece answers to that.</span> : null}
+        {typed.trim() !== '' && shown.length === 0 ? <span role="status">We found no such fabric.</span> : null}
       </ToTake>
     </Stack>
   )
@@ -134,8 +134,8 @@ export function ChosenPieces<P extends Picked>({ pieces, href, says, onLeaveOut 
           <li key={id}>
             <ClothSwatch tile={tile} label={`${name}, drawn`} height="4rem" scale={0.6} />
             <Link href={href?.(piece) ?? `/stash/${id}`}>{name}</Link> {says?.(piece)}
-            <QuietButton aria-label={`Leave ${name} out`} onPress={() => onLeaveOut(others)}>
-              Leave it out
+            <QuietButton aria-label={`Remove ${name}`} onPress={() => onLeaveOut(others)}>
+              Remove
             </QuietButton>
           </li>
         )

@@ -27,7 +27,7 @@ export function UseUpPage(data: UseUpData) {
   return (
     <Page>
       <div>
-        <h1>Use these up</h1>
+        <h1>Use up leftovers</h1>
         <Lead role="status">{leadOf(data, ranked, isRunning)}</Lead>
       </div>
       <Columns $first="1.6fr">
@@ -35,10 +35,10 @@ export function UseUpPage(data: UseUpData) {
           <Stack $gap="1.25rem">
             <Actions>
               {isRunning ? (
-                <Button onPress={stop}>Stop here</Button>
+                <Button onPress={stop}>Stop</Button>
               ) : (
                 <StrongButton isDisabled={panels.length === 0 || candidates.length === 0} onPress={go}>
-                  {told ? 'Try them again' : 'What can be cut from these?'}
+                  {told ? 'Try again' : 'What can I cut from these?'}
                 </StrongButton>
               )}
               {isRunning ? (
@@ -51,7 +51,7 @@ export function UseUpPage(data: UseUpData) {
                   .filter(({ keptFor }) => keptFor.length > 0)
                   .map(
                     ({ name, keptFor }) =>
-                      `${name} is reserved for ${keptFor.join(' and ')}: only what is left counts`,
+                      `${name} is reserved for ${keptFor.join(' and ')}: we count only what is left`,
                   )
                   .join('; ')}
                 .
@@ -59,7 +59,7 @@ export function UseUpPage(data: UseUpData) {
             ) : null}
             {trouble ? <Callout $tone="warn">{trouble}</Callout> : null}
             {best ? (
-              <Paper aria-label="Patterns, what loses least first">
+              <Paper aria-label="Patterns, least waste first">
                 <PlainList>
                   {ranked.map((one) => (
                     <li key={one.id}>
@@ -71,8 +71,7 @@ export function UseUpPage(data: UseUpData) {
             ) : null}
             {candidates.length === 0 ? (
               <Callout>
-                None of your patterns has outlines yet. <Link href="/patterns">Bring the pieces of one in</Link>{' '}
-                first.
+                None of your patterns has outlines yet. <Link href="/make/patterns">Add pattern pieces</Link> first.
               </Callout>
             ) : null}
           </Stack>
@@ -92,7 +91,9 @@ function suitsFirst(ranked: readonly UsedUp[], candidates: UseUpData['candidates
 
 function leadOf({ things, candidates }: UseUpData, ranked: readonly UsedUp[], isRunning: boolean): string {
   if (things.length === 0)
-    return 'Take what there is, a garment, an offcut, a curtain: each pattern is laid on it, by how little is lost.'
+    return (
+      'Choose a garment, an offcut or a curtain: we lay out each pattern on it and show the least ' + 'waste first.'
+    )
   const fit = ranked.filter(({ fits }) => fits)
   if (ranked.length === 0) {
     const m2 =
@@ -100,11 +101,11 @@ function leadOf({ things, candidates }: UseUpData, ranked: readonly UsedUp[], is
     return `${m2.toFixed(1)} m² in these, and ${countNoun(candidates.length, 'pattern')} with outlines.`
   }
   if (isRunning) return `${ranked.length} of ${candidates.length} tried…`
-  if (fit.length === 0) return 'Nothing can be cut from these whole; below, what is nearest to it.'
+  if (fit.length === 0) return 'No pattern fits completely; the nearest are below.'
   const [{ id, name }] = fit as [UsedUp]
   const suits = candidates.some((one) => one.id === id && wouldDo(one.verdict))
-  if (!suits) return `${fit.length} can be cut, none of which suits the cloth; ${name} loses least.`
-  return `${fit.length} can be cut: ${name} suits the cloth and loses least.`
+  if (!suits) return `${fit.length} can be cut, but none suits the fabric; ${name} wastes least.`
+  return `${fit.length} can be cut: ${name} suits the fabric and wastes least.`
 }
 
 function Told({ one, data: { things, candidates } }: { one: UsedUp; data: UseUpData }) {
@@ -119,20 +120,20 @@ function Told({ one, data: { things, candidates } }: { one: UsedUp; data: UseUpD
   return (
     <>
       <b>
-        <Link href={`/patterns/${one.id}/lay?cloth=${cloths}`}>{one.name}</Link>
+        <Link href={`/make/patterns/${one.id}/layout?cloth=${cloths}`}>{one.name}</Link>
       </b>
-      :{' '}
       {one.fits
-        ? `fits, and ${Math.round(one.used * 100)} % goes into it`
-        : `${one.left} of its pieces find no place`}
-      . {worth ? `${worth.text} ` : ''}
-      {candidate ? <Soft as="span">The cloth: {VERDICT_WORDS[candidate.verdict].toLowerCase()}.</Soft> : null}
+        ? `: fits, and uses ${Math.round(one.used * 100)} % of it. `
+        : `: ${one.left} of its pieces don’t fit. `}
+      {worth ? `${worth.text} ` : ''}
+      {candidate ? <Soft as="span">The fabric: {VERDICT_WORDS[candidate.verdict].toLowerCase()}.</Soft> : null}
       {things.length > 1 && one.from.length === 1 ? (
-        <Soft>All of it out of {nameOf(itemAt(one.from, 0).thing)}.</Soft>
+        <Soft>All pieces from {nameOf(itemAt(one.from, 0).thing)}.</Soft>
       ) : null}
       {one.hems.length > 0 ? (
         <Soft>
-          The hem that is there may stay for {one.hems.join(', ')}: lay its edge on it, and leave that allowance off.
+          You can keep the existing hem for {one.hems.join(', ')}: put its edge on the hem, and leave out that
+          allowance.
         </Soft>
       ) : null}
       {one.from.length > 1 ? (
@@ -149,7 +150,7 @@ function sizeWords(panels: UseUpData['things'][number]['panels'], isReckoned: bo
   if (panels.length === 0) return 'its size is not known'
   if (!isReckoned) return 'as it lies'
   const count = panels.reduce((sum, panel) => sum + panel.count, 0)
-  return `${countNoun(count, 'panel')}, reckoned`
+  return `${countNoun(count, 'panel')}, estimated`
 }
 
 function Which({ things, offered, most }: UseUpData) {
@@ -158,24 +159,23 @@ function Which({ things, offered, most }: UseUpData) {
   const go = (of: readonly string[]) => goTo({ of })
   return (
     <Paper aria-labelledby="what">
-      <h2 id="what">From what?</h2>
+      <h2 id="what">Which fabrics?</h2>
       <ChosenPieces
         pieces={things}
-        href={({ id, isReckoned }) => (isReckoned ? `/stash/${id}/apart` : `/stash/${id}`)}
+        href={({ id, isReckoned }) => (isReckoned ? `/stash/${id}/take-apart` : `/stash/${id}`)}
         says={({ panels, isReckoned }) => <Soft>{sizeWords(panels, isReckoned)}</Soft>}
         onLeaveOut={go}
       />
       {things.length < most ? (
         <PiecePicker
-          label={things.length === 0 ? 'The first thing' : 'And another'}
+          label={things.length === 0 ? 'First fabric' : 'Another fabric'}
           offered={offered}
           taken={ids}
           onPick={({ id }) => go([...ids, id])}
         />
       ) : null}
       <Soft>
-        Hems, plackets and collars that are still good may stay where they are: lay the new piece’s edge on them, and
-        leave that allowance off.
+        You can keep good hems, plackets and collars: put the new piece’s edge on them, and leave out that allowance.
       </Soft>
     </Paper>
   )

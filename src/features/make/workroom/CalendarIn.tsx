@@ -13,7 +13,7 @@ import { type CalendarTold } from './calendarTold'
 
 const KINDS = [
   ['taken', 'when I have no time'],
-  ['free', 'more time, beside those hours'],
+  ['free', 'more free time'],
 ] as const
 
 /** Times out of a calendar: the plan keeps clear of what is taken. */
@@ -29,22 +29,22 @@ export function CalendarIn({ calendar: { taken, free, until, readOn } }: { calen
     })
   return (
     <Paper aria-labelledby="calendar-in">
-      <h2 id="calendar-in">What stands in your calendar</h2>
+      <h2 id="calendar-in">Your calendar</h2>
       <Soft>
-        Save your calendar as a file (.ics), and give it here: plans keep clear of what stands in it. A whole day
-        counts as taken, unless the calendar calls it free; what this program planned itself does not.
+        Save your calendar as a file (.ics) and import it here: plans avoid your appointments. A whole-day appointment
+        counts as busy, unless the calendar marks it as free. Entries from Rough Swatch are ignored.
       </Soft>
-      <ChoiceField label="What stands in it is" value={kind} onChange={setKind} options={KINDS} />
+      <ChoiceField label="Its entries are" value={kind} onChange={setKind} options={KINDS} />
       <Actions>
         <PickFile
-          label={busy ? 'Reading…' : 'Read a calendar'}
+          label={busy ? 'Reading…' : 'Import calendar'}
           types={['.ics', 'text/calendar']}
           isDisabled={busy}
           onPick={send}
         />
         {readOn ? (
           <QuietButton isDisabled={busy} onPress={() => doing(forgetCalendar)}>
-            Forget what it said
+            Forget calendar
           </QuietButton>
         ) : null}
       </Actions>
@@ -55,9 +55,9 @@ export function CalendarIn({ calendar: { taken, free, until, readOn } }: { calen
 }
 
 function toldWords({ taken, free, until, readOn }: CalendarTold): string {
-  const parts = [taken > 0 ? `${countNoun(taken, 'time')} taken` : '', free > 0 ? `${free} more free` : ''].filter(
+  const parts = [taken > 0 ? `${countNoun(taken, 'time')} busy` : '', free > 0 ? `${free} more free` : ''].filter(
     Boolean,
   )
-  if (parts.length === 0) return `Read on ${readOn}: nothing in the next twelve weeks.`
-  return `Read on ${readOn}: ${parts.join(', ')}, up to ${until}.`
+  if (parts.length === 0) return `Imported on ${readOn}: nothing in the next twelve weeks.`
+  return `Imported on ${readOn}: ${parts.join(', ')}, up to ${until}.`
 }

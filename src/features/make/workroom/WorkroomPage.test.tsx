@@ -13,7 +13,7 @@ const schools = [{ id: 'marking', words: 'marking', sides: ['chalk', 'tacks'] }]
 
 const shown = (told = calendarTold(calendar)) => {
   render(<WorkroomPage workroom={said} calendar={told} schools={schools} />)
-  return screen.getByRole('region', { name: 'What stands in your calendar' })
+  return screen.getByRole('region', { name: 'Your calendar' })
 }
 
 beforeEach(() => {
@@ -28,25 +28,27 @@ test('what is said is kept as a whole, without what a calendar said', async () =
   await userEvent.click(screen.getByRole('checkbox', { name: 'Walking foot' }))
   await userEvent.click(screen.getByRole('checkbox', { name: 'An iron that makes steam' }))
   await userEvent.selectOptions(screen.getByLabelText('Marking'), 'tacks')
-  await userEvent.click(screen.getByRole('button', { name: 'Keep it so' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }))
   const [kept] = jest.mocked(saveWorkroom).mock.lastCall! as [typeof said]
   expect(kept.machine).toMatchObject({ feet: ['walking', 'zip'], steamIron: false })
   expect(kept.schools).toEqual({ marking: 'tacks' })
   expect(kept).not.toHaveProperty('calendar')
-  expect(screen.getByText('Kept.')).toBeTruthy()
+  expect(screen.getByText('Saved.')).toBeTruthy()
 })
 
 test('why it was not kept is said', async () => {
-  jest.mocked(saveWorkroom).mockResolvedValue({ ok: false, errors: { 'hours.0.to': 'it ends before it begins' } })
+  jest
+    .mocked(saveWorkroom)
+    .mockResolvedValue({ ok: false, errors: { 'hours.0.to': 'The time must end after it begins.' } })
   shown()
-  await userEvent.click(screen.getByRole('button', { name: 'Keep it so' }))
-  expect(screen.getByText('it ends before it begins')).toBeTruthy()
-  expect(screen.queryByText('Kept.')).toBeNull()
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }))
+  expect(screen.getByText('The time must end after it begins.')).toBeTruthy()
+  expect(screen.queryByText('Saved.')).toBeNull()
 })
 
 test('a calendar is sent as what it is said to be', async () => {
   const region = shown()
-  await userEvent.click(within(region).getByText('more time, beside those hours'))
+  await userEvent.click(within(region).getByText('more free time'))
   const file = new File(['BEGIN:VCALENDAR'], 'mine.ics', { type: 'text/calendar' })
   await userEvent.upload(region.querySelector('input[type=file]')!, file)
   const [form] = jest.mocked(takeCalendar).mock.lastCall! as [FormData]
@@ -58,7 +60,9 @@ test('what it said is told in a line, and forgotten when asked', async () => {
   const span = (day: string) => ({ from: `${day}T10:00`, to: `${day}T12:00` })
   const told = calendarTold({ taken: [span('2026-05-04'), span('2026-06-01')], free: [], readOn: '2026-05-02' })
   const region = shown(told)
-  expect(within(region).getByRole('status').textContent).toBe('Read on 2026-05-02: 2 times taken, up to 2026-06-01.')
-  await userEvent.click(within(region).getByRole('button', { name: 'Forget what it said' }))
+  expect(within(region).getByRole('status').textContent).toBe(
+    'Imported on 2026-05-02: 2 times busy, up to 2026-06-01.',
+  )
+  await userEvent.click(within(region).getByRole('button', { name: 'Forget calendar' }))
   expect(forgetCalendar).toHaveBeenCalledTimes(1)
 })

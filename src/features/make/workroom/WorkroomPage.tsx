@@ -51,8 +51,8 @@ export function WorkroomPage({ workroom, calendar, schools }: Props) {
   return (
     <Page>
       <div>
-        <h1>My workroom</h1>
-        <Lead>Asked once: advice and plans then stay within what you have.</Lead>
+        <h1>My equipment and time</h1>
+        <Lead>You enter this once; advice and plans then fit what you have.</Lead>
       </div>
       <Columns>
         <Stack $gap="1.25rem">
@@ -67,9 +67,9 @@ export function WorkroomPage({ workroom, calendar, schools }: Props) {
       </Columns>
       <Actions>
         <StrongButton isDisabled={busy} onPress={save}>
-          Keep it so
+          Save
         </StrongButton>
-        <span role="status">{isKept ? 'Kept.' : ''}</span>
+        <span role="status">{isKept ? 'Saved.' : ''}</span>
       </Actions>
       <Trouble>{trouble}</Trouble>
     </Page>
@@ -84,9 +84,9 @@ function HoursFields({ hours, onChange }: Part<Workroom['hours']> & Pick<Workroo
   const change = (index: number, part: Partial<Workroom['hours'][number]>) =>
     onChange(hours.map((one, i) => (i === index ? { ...one, ...part } : one)))
   return (
-    <Paper aria-label="When you have time">
-      <h2>When you have time</h2>
-      {hours.length === 0 ? <Soft>Nothing said: two evenings and a Saturday morning are taken.</Soft> : null}
+    <Paper aria-label="Free time">
+      <h2>Free time</h2>
+      {hours.length === 0 ? <Soft>Nothing entered: we assume two evenings and a Saturday morning.</Soft> : null}
       {hours.map((one, i) => (
         <Fields key={i} role="group" aria-label={`Time ${i + 1}`}>
           <SelectField
@@ -98,12 +98,12 @@ function HoursFields({ hours, onChange }: Part<Workroom['hours']> & Pick<Workroo
           <TimeField label="From" time={one.from} onChange={(from) => change(i, { from })} />
           <TimeField label="To" time={one.to} onChange={(to) => change(i, { to })} />
           <Actions>
-            <QuietButton onPress={() => onChange(hours.filter((_, k) => k !== i))}>Take it away</QuietButton>
+            <QuietButton onPress={() => onChange(hours.filter((_, k) => k !== i))}>Remove</QuietButton>
           </Actions>
         </Fields>
       ))}
       <Actions>
-        <Button onPress={() => onChange([...hours, hours.at(-1) ?? EVENING])}>Another time</Button>
+        <Button onPress={() => onChange([...hours, hours.at(-1) ?? EVENING])}>Add a time</Button>
       </Actions>
     </Paper>
   )
@@ -112,15 +112,15 @@ function HoursFields({ hours, onChange }: Part<Workroom['hours']> & Pick<Workroo
 function MachineFields({ machine, onChange }: Part<Workroom['machine']> & Pick<Workroom, 'machine'>) {
   const set = (part: Partial<Workroom['machine']>) => onChange({ ...machine, ...part })
   return (
-    <Paper aria-label="What you sew with">
-      <h2>What you sew with</h2>
+    <Paper aria-label="Sewing">
+      <h2>Sewing</h2>
       <CheckField isSelected={machine.overlocker} onChange={(overlocker) => set({ overlocker })}>
         An overlocker (serger)
       </CheckField>
       <CheckField isSelected={machine.steamIron} onChange={(steamIron) => set({ steamIron })}>
         An iron that makes steam
       </CheckField>
-      <CheckGroup legend="Feet, beside the one that it came with">
+      <CheckGroup legend="Extra presser feet">
         {FEET.map((foot) => (
           <CheckField
             key={foot}
@@ -132,7 +132,7 @@ function MachineFields({ machine, onChange }: Part<Workroom['machine']> & Pick<W
         ))}
       </CheckGroup>
       <SelectField
-        label="Finest needle at hand"
+        label="Finest needle you have"
         value={String(machine.smallestNeedle)}
         onChange={(nm) => set({ smallestNeedle: Number(nm) })}
         options={NEEDLES.map((nm) => [String(nm), `NM ${nm}`] as const)}
@@ -154,9 +154,9 @@ function HouseholdFields({ household, onChange }: Part<Workroom['household']> & 
     <Paper aria-label="Washing and drying">
       <h2>Washing and drying</h2>
       <Fields>
-        {number('The drum takes', 'kg', 'washerKg')}
+        {number('Washer load', 'kg', 'washerKg')}
         {number('Line or rack', 'm', 'lineMetres')}
-        {number('Where it dries', '°C', 'celsius')}
+        {number('Drying place', '°C', 'celsius')}
         {number('Humidity there', '%', 'humidityPercent')}
       </Fields>
       <CheckField isSelected={household.dryer} onChange={(dryer) => onChange({ ...household, dryer })}>
@@ -166,7 +166,7 @@ function HouseholdFields({ household, onChange }: Part<Workroom['household']> & 
   )
 }
 
-const NO_SIDE = 'no side'
+const NO_SIDE = 'no preference'
 
 function SchoolFields({
   schools,
@@ -178,10 +178,10 @@ function SchoolFields({
     onChange(Object.fromEntries(side === NO_SIDE ? rest : [...rest, [id, side]]))
   }
   return (
-    <Paper aria-label="Where people disagree">
-      <h2>Where people disagree</h2>
-      <Soft>Both ways are good: pick yours, and advice leans that way where the cloth allows.</Soft>
-      <Callout>Nothing picked: by weight, sheerness and handle.</Callout>
+    <Paper aria-label="Where experts disagree">
+      <h2>Where experts disagree</h2>
+      <Soft>Both ways are good: choose yours, and our advice prefers it where the fabric allows.</Soft>
+      <Callout>No preference: by weight, sheerness and handle.</Callout>
       <Fields>
         {schools.map(({ id, words, sides }) => (
           <SelectField
@@ -189,7 +189,7 @@ function SchoolFields({
             label={`${mustHave(words[0]).toUpperCase()}${words.slice(1)}`}
             value={picked[id] ?? NO_SIDE}
             onChange={(side) => pick(id, side)}
-            options={[[NO_SIDE, 'by the cloth'], ...sides.map((side) => [side, side.replaceAll('-', ' ')] as const)]}
+            options={[[NO_SIDE, 'by fabric'], ...sides.map((side) => [side, side.replaceAll('-', ' ')] as const)]}
           />
         ))}
       </Fields>

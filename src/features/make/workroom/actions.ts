@@ -28,13 +28,13 @@ const MOST_BYTES = 5_000_000
 
 /** A form with a calendar, and of what kind its times are. */
 const SentCalendarSchema = z
-  .instanceof(FormData, { error: 'No calendar came along.' })
+  .instanceof(FormData, { error: 'No calendar was sent.' })
   .transform((form) => ({ file: form.get('calendar'), kind: form.get('kind') }))
   .pipe(
     z.object({
       file: z
-        .instanceof(File, { error: 'No calendar came along.' })
-        .refine(({ size }) => size <= MOST_BYTES, 'That calendar is larger than 5 MB: save a shorter span of it.'),
+        .instanceof(File, { error: 'No calendar was sent.' })
+        .refine(({ size }) => size <= MOST_BYTES, 'That calendar is larger than 5 MB: save a shorter period.'),
       kind: z.enum(['taken', 'free']),
     }),
   )

@@ -26,7 +26,7 @@ const params = {
 it('reads what is usual where nothing is said, and writes nothing for it', () => {
   const usual = readAddress(params, {})
   expect(usual).toEqual({ of: [], one: undefined, name: '', mm: null, seam: 60, purpose: 'garment', lined: false })
-  expect(writeAddress(params, '/mix', usual)).toBe('/mix')
+  expect(writeAddress(params, '/make/combine', usual)).toBe('/make/combine')
 })
 
 it('leaves out what makes no sense, and of what is said twice reads the first', () => {
@@ -62,7 +62,9 @@ it('reads what it wrote', () => {
   })
   fc.assert(
     fc.property(states, (state) => {
-      const asked = Object.fromEntries(new URL(writeAddress(params, '/mix', state), 'http://localhost').searchParams)
+      const asked = Object.fromEntries(
+        new URL(writeAddress(params, '/make/combine', state), 'http://localhost').searchParams,
+      )
       expect(readAddress(params, asked)).toEqual(state)
     }),
   )

@@ -34,7 +34,7 @@ export function Belief({ answer, few = 3 }: { answer: Answer; few?: number }) {
   const { words } = usePreferences()
   return (
     <Paper aria-labelledby="belief">
-      <h2 id="belief">What it looks like so far</h2>
+      <h2 id="belief">Looks most like</h2>
       <p role="status">
         <b>{answer.verdict.text}</b>
       </p>
@@ -62,7 +62,7 @@ export function Likeliest({ answer, few, words }: { answer: Answer; few: number;
   const rest = 1 - top.reduce((sum, { probability }) => sum + probability, 0)
   return (
     <div>
-      <Could aria-label="The likeliest cloths">
+      <Could aria-label="Likeliest fabrics">
         {top.map(({ label, probability }) => (
           <li key={label}>
             <span>{label}</span> <span>{formatPercent(probability)}</span>
@@ -70,7 +70,7 @@ export function Likeliest({ answer, few, words }: { answer: Answer; few: number;
           </li>
         ))}
       </Could>
-      <Soft>Everything else together: {formatPercent(Math.max(0, rest))}.</Soft>
+      <Soft>All others: {formatPercent(Math.max(0, rest))}.</Soft>
     </div>
   )
 }

@@ -12,7 +12,7 @@ export const CLAIM_TITLES = {
   supported: 'It fits',
   doubtful: 'Doubtful',
   contradicted: 'It does not fit',
-  untested: 'Not tested by this',
+  untested: 'Not tested here',
 } as const
 
 /** A sign that moves the odds by less than this is not worth a line, bits. */
@@ -40,7 +40,7 @@ export function ClaimCheck({
         <>
           <ClaimSlip judged={judged} />
           <ClaimSigns signs={judged.signs} />
-          <Link href={`/bench/${testId}/slip`}>A slip to take back to the shop</Link>
+          <Link href={`/identify/burn/${testId}/note`}>Note to take back to the shop</Link>
         </>
       ) : null}
     </Paper>
@@ -69,9 +69,9 @@ export function ClaimSigns({ signs }: { signs: readonly ClaimSign[] }) {
         <li key={`${feature} ${part}`}>
           <b>{whyTitleOf({ feature, part })}.</b>{' '}
           {seen.includes(expected)
-            ? `“${statesWords(feature, seen)}”, as true cloth most often ` +
-              `gives${bits < 0 ? ', but something else would give it more surely' : ''}.`
-            : `True cloth would most often give “${statesWords(feature, [expected])}”; you saw ` +
+            ? `“${statesWords(feature, seen)}”, as the labelled fabric most often ` +
+              `gives${bits < 0 ? ', but something else fits even better' : ''}.`
+            : `The labelled fabric would most often give “${statesWords(feature, [expected])}”; you saw ` +
               `“${statesWords(feature, seen)}”${bits < 0 ? ', which speaks against it' : ', which fits as well'}.`}
         </li>
       ))}

@@ -20,7 +20,7 @@ export function Strips({ answers, notes = [], yarn }: Props) {
       <Stack key={one} $gap="0.3rem">
         {specimens.length > 1 ? (
           <Soft>
-            Specimen {one}, {PART_WORDS[partOf(one, notes, answers)]}
+            Sample {one}, {PART_WORDS[partOf(one, notes, answers)]}
           </Soft>
         ) : null}
         <BurnStrip seen={seenIn(own)} describe={(features) => describeSeen(own, features)} yarn={yarn} />

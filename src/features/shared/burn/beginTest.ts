@@ -29,5 +29,5 @@ export const beginTest = action([Beginning.default({})], async ({ pieceId, contr
     atHand: await latestAtHand(db),
     claim: piece?.claim,
   })
-  return { goTo: `/bench/${id}` }
+  return { goTo: `/identify/burn/${id}` }
 })

@@ -41,7 +41,7 @@ it('leaves out of the evidence what was not seen', () => {
   const answers = [answer('smoke', []), answer('smell', ['paper', 'rubbery'])]
   expect(observationsFrom(answers)).toEqual([{ feature: 'smell', states: ['paper', 'rubbery'], part: 'whole' }])
   expect(seenIn(answers)).toEqual({ smell: ['paper', 'rubbery'] })
-  expect(describeSeen(answers, ['smoke', 'smell'])).toBe('Smoke: not seen. Smell: burnt paper and rubber')
+  expect(describeSeen(answers, ['smoke', 'smell'])).toBe('Smoke: not sure. Smell: burnt paper and rubber')
 })
 
 it('has a key for each answer of the longest question, and none to spare', () => {
@@ -52,17 +52,17 @@ it('has a key for each answer of the longest question, and none to spare', () =>
   expect(['n', 'u', 'Enter', 'x'].map((key) => keyOf({ key }))).toEqual(['blank', 'undo', 'next', undefined])
 })
 
-it('gives reasons for the mixture where the verdict is one, not for one of its sides', () => {
+it('gives reasons for the blend where the verdict is one, not for one of its sides', () => {
   const seen = { smell: 'paper', melting: 'partly', residue: 'hard-specks-in-ash', afterglow: 'yes' } as const
   const answer = identify({
     observations: Object.entries(seen).map(([feature, state]) => ({ feature, states: [state] })) as Observation[],
   })
   expect(answer.verdict.level).toBe('blend')
   const said = Object.fromEntries(answer.evidence.map((one) => [one.feature, evidenceWords(one).says]))
-  expect(said.melting).toMatch(/for the mixture.*alone/)
-  expect(said.residue).toMatch(/for the mixture/)
+  expect(said.melting).toMatch(/for the blend.*alone/)
+  expect(said.residue).toMatch(/for the blend/)
   // Paper is what the cotton gives; it does not rule polyester in, and only polyester alone out.
-  expect(said.smell).toBe('is what a plant fibre in it does, against a synthetic alone')
+  expect(said.smell).toBe('is what a plant fibre in it would give, against a synthetic alone')
   for (const says of Object.values(said)) expect(says).not.toMatch(/for (plant|synthetic)/)
 })
 

@@ -63,7 +63,7 @@ export function seenIn(answers: readonly TestAnswer[]): Record<string, readonly 
 /** Some features in words: `Smell: burnt paper. Smoke: not seen.` */
 export function describeSeen(answers: readonly TestAnswer[], features: readonly string[]): string {
   const seen = seenIn(answers)
-  const parts = features.map((id) => `${featureById(id).title}: ${seen[id] ? statesWords(id, seen[id]) : 'not seen'}`)
+  const parts = features.map((id) => `${featureById(id).title}: ${seen[id] ? statesWords(id, seen[id]) : 'not sure'}`)
   return parts.join('. ')
 }
 
@@ -78,7 +78,7 @@ export function sessionSpecimensOf(answers: readonly TestAnswer[], notes: readon
 }
 
 export const PART_WORDS: Record<Part, string> = {
-  whole: 'the whole cloth',
+  whole: 'the whole fabric',
   warp: 'warp yarns',
   weft: 'weft yarns',
   pile: 'the pile',

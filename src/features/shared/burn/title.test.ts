@@ -32,7 +32,7 @@ it.each([
     'Cotton or viscose, with synthetic',
     'Cotton or rayon, with synthetic',
   ],
-  ['nothing', { level: 'undecided' }, 'Not settled yet', 'Not settled yet'],
+  ['nothing', { level: 'undecided' }, 'Not clear yet', 'Not clear yet'],
 ] as const)('%s in a few words', (_, told, uk, us) => {
   const one = verdict(told as unknown as Partial<Verdict>)
   expect(verdictTitle(one, 'uk')).toBe(uk)

@@ -23,7 +23,7 @@ export function verdictTitle({ verdict }: { verdict: Verdict }, words: Vocabular
           .join(' or ')}`
       return `${capitalise(verdict.ids.map((id) => nameOf(id, words)).join(' or '))} fibre`
     case 'undecided':
-      return 'Not settled yet'
+      return 'Not clear yet'
   }
 }
 

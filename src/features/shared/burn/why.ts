@@ -34,11 +34,11 @@ function forMixture(
   const shown = mixed.filter((id) => bits[id] >= FAINT)
   const says =
     own >= FAINT
-      ? `${loudness(own)} for the mixture`
+      ? `${loudness(own)} for the blend`
       : own <= -CLEAR
-        ? 'speaks against the mixture'
+        ? 'speaks against the blend'
         : shown.length > 0
-          ? `is what ${phrases(shown)} in it does`
+          ? `is what ${phrases(shown)} in it would give`
           : ''
   const [sides, others] = [ruledOut.filter((id) => mixed.includes(id)), ruledOut.filter((id) => !mixed.includes(id))]
   const against = [

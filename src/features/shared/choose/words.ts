@@ -12,7 +12,7 @@ export const VERDICT_WORDS: Record<MatchVerdict, string> = {
   suits: 'Suits',
   'suits-with-changes': 'Suits, with changes',
   risky: 'Risky',
-  unsuitable: 'Not this one',
+  unsuitable: 'Unsuitable',
 }
 
 /** The verdict in words. Where nothing speaks against a fabric and most is not known, it is not known: not risky. */
@@ -30,22 +30,22 @@ export const STATUS_MARKS: Record<Status, { mark: string; words: string }> = {
 }
 
 const PROPERTY_WORDS: Readonly<Record<OfferProperty, { words: string; at: number }>> = {
-  structure: { words: 'how it is made', at: 0 },
+  structure: { words: 'woven or knit', at: 0 },
   weight: { words: 'weight', at: 0.35 },
   'stretch-width': { words: 'stretch', at: 0.2 },
   'stretch-length': { words: 'stretch, length', at: 0.3 },
-  body: { words: 'how it falls', at: 0.95 },
-  opacity: { words: 'shows through', at: 0.6 },
+  body: { words: 'drape', at: 0.95 },
+  opacity: { words: 'opacity', at: 0.6 },
   season: { words: 'season', at: 0.75 },
-  water: { words: 'its fibre, for the water', at: 0.75 },
-  absorbency: { words: 'soaks up', at: 0.5 },
+  water: { words: 'how its fibre takes up water', at: 0.75 },
+  absorbency: { words: 'absorbency', at: 0.5 },
   'hot-wash': { words: 'hot wash', at: 0.88 },
   rain: { words: 'keeps rain out', at: 0.1 },
   smoothness: { words: 'smooth on the skin', at: 0.55 },
   slip: { words: 'slips over clothes', at: 0.4 },
   loops: { words: 'loops', at: 0.6 },
   washing: { words: 'not washed', at: 0.85 },
-  called: { words: 'its name', at: 0 },
+  called: { words: 'fabric name', at: 0 },
   pile: { words: 'pile', at: 0.5 },
   named: { words: 'named by the pattern', at: 0.02 },
   fibre: { words: 'its fibre', at: 0.7 },

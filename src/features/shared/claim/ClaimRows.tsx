@@ -56,13 +56,13 @@ export function ClaimRows({
           isDisabled={!unused}
           onPress={() => onChange([...claim, { fibre: mustHave(unused), percent: Math.max(1, 100 - total) }])}
         >
-          {claim.length === 0 ? 'Say what the label claims' : 'Add a fibre'}
+          {claim.length === 0 ? 'Enter what the label says' : 'Add a fibre'}
         </QuietButton>
         {claim.length > 0 ? (
-          <QuietButton onPress={() => onChange(claim.slice(0, -1))}>Take the last away</QuietButton>
+          <QuietButton onPress={() => onChange(claim.slice(0, -1))}>Remove last fibre</QuietButton>
         ) : null}
       </Actions>
-      {tooMuch ? <Callout $tone="warn">These add up to {total} %, more than all of the cloth.</Callout> : null}
+      {tooMuch ? <Callout $tone="warn">These add up to {total} %, more than the whole fabric.</Callout> : null}
     </>
   )
 }

@@ -66,8 +66,8 @@ export function PhotoOutline({ children }: { children: (outline: Point[], holes:
   return (
     <Stack>
       <Soft>
-        Lay it flat on a plain floor of another colour, a sheet of paper beside it with its long side along the grain,
-        and take all of it in, with floor all round. Daylight from more than one side throws the least shadow.
+        Put it flat on a plain floor of another colour, with a sheet of paper beside it, its long side along the
+        grain. Take all of it in, with floor all round. Daylight from more than one side gives the least shadow.
       </Soft>
       <Source work={work} />
       <Working work={work} />
@@ -89,14 +89,14 @@ export function PhotoOutline({ children }: { children: (outline: Point[], holes:
 /** What was found, first: how large it is, or what is missing. */
 function Said({ all: { outline, holesMm, points, isCutOff, measure, work } }: { all: CutOutWork }) {
   const { units } = usePreferences()
-  if (work.progress !== null) return <Soft>Looking…</Soft>
+  if (work.progress !== null) return <Soft>Working…</Soft>
   if (!points) return null
   if (!outline)
     return (
       <Callout $tone="warn">
         {measure.by === 'ruler'
-          ? 'Set the two marks on the ruler, and say how far apart they are.'
-          : 'No sheet of paper was found. Set its four corners by hand, or say that there is a ruler.'}
+          ? 'Move the two marks to the ruler, and enter the distance between them.'
+          : 'We found no sheet of paper. Move the four corners by hand, or say that there is a ruler.'}
       </Callout>
     )
   const { maxX, maxY } = boxOf(outline)
@@ -108,7 +108,7 @@ function Said({ all: { outline, holesMm, points, isCutOff, measure, work } }: { 
         1 %.
       </Lead>
       {isCutOff ? (
-        <Callout $tone="warn">It reaches the edge of the picture: take another, with floor all round.</Callout>
+        <Callout $tone="warn">It reaches the edge of the photo: take another one, with floor all round.</Callout>
       ) : null}
     </>
   )
@@ -118,7 +118,7 @@ function Said({ all: { outline, holesMm, points, isCutOff, measure, work } }: { 
 function Holes({ all: { holes, takeHole } }: { all: CutOutWork }) {
   if (holes.length === 0) return null
   return (
-    <CheckGroup legend="The floor shows through here (untick what is only a print of its colour)">
+    <CheckGroup legend="Holes where the floor shows (untick prints of the same colour)">
       {holes.map(({ isHole }, i) => (
         <CheckField key={i} isSelected={isHole} onChange={(next) => takeHole(i, next)}>
           Hole {i + 1}
@@ -135,7 +135,7 @@ function Fields({ all }: { all: CutOutWork }) {
   return (
     <Stack>
       <SelectField
-        label="Its size, by"
+        label="Scale from"
         value={measure.by}
         onChange={(by) => setBy(by as CutOutMeasure['by'])}
         options={BY}
@@ -150,11 +150,11 @@ function Fields({ all }: { all: CutOutWork }) {
         />
       ) : null}
       <CheckField isSelected={isOnlyDarker} onChange={setOnlyDarker}>
-        It is only darker than the floor, of no other colour
+        This place is only darker than the floor, not another colour
       </CheckField>
       <Soft>
-        Another thing was cut out? Click what you mean. A point beside the edge? Show the points, and move them: by
-        mouse, or with the arrow keys; Delete takes one away.
+        Is the wrong thing outlined? Click the right one. To correct a corner, show the points and move them with the
+        mouse or arrow keys; Delete removes one.
       </Soft>
     </Stack>
   )
@@ -166,7 +166,7 @@ function Picture({ all, view }: { all: CutOutWork; view: PictureView }) {
   const shown = measure.by === 'ruler' ? null : (corners ?? startCorners(view))
   return (
     <Stack>
-      <PictureStage view={view} label="The picture" onSpot={isOpen ? undefined : (spot) => pointAt(pointOf(spot))}>
+      <PictureStage view={view} label="Photo" onSpot={isOpen ? undefined : (spot) => pointAt(pointOf(spot))}>
         {points ? <Edge points={path(points)} /> : null}
         {holes.map((hole, i) => (
           <Hole key={i} points={path(hole.points)} data-hole={hole.isHole} />
@@ -207,7 +207,7 @@ function Picture({ all, view }: { all: CutOutWork; view: PictureView }) {
           : null}
       </PictureStage>
       <CheckField isSelected={isOpen} onChange={setOpen}>
-        Show the points, to move them
+        Show points to move them
       </CheckField>
     </Stack>
   )

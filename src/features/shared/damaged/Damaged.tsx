@@ -23,7 +23,7 @@ const Raw = styled.pre`
 export function Damaged({ cards }: { cards: readonly DamagedCard[] }) {
   if (cards.length === 0) return null
   return (
-    <Stack as="section" aria-label="What cannot be read">
+    <Stack as="section" aria-label="Unreadable records">
       {cards.map((card) => (
         <One key={card.id} {...card} />
       ))}
@@ -38,28 +38,28 @@ function One({ kind, id, revision, what, problem, raw, isCut, updatedAt }: Damag
     <Callout $tone="warn">
       <Stack $gap="0.6rem">
         <p>
-          <b>There is {what} here that cannot be read.</b> Everything else is as it was.
+          <b>There is {what} here that we can’t read.</b> Everything else is fine.
         </p>
         <Soft>
-          Last changed {updatedAt.slice(0, 10)}. What is wrong with it: {problem}
+          Last changed {updatedAt.slice(0, 10)}. The problem: {problem}
         </Soft>
         <details>
-          <summary>What it holds</summary>
+          <summary>Its content</summary>
           <Raw tabIndex={0}>{isCut ? `${raw} …` : raw}</Raw>
         </details>
         <Actions>
           <a href={`/damaged/${id}`} download>
-            Save all that it holds
+            Save its content
           </a>
           {asking ? (
             <>
               <Button isDisabled={busy} onPress={() => doing(() => removeDamaged(kind, { id, revision }))}>
-                Yes, take it out for good
+                Yes, delete it
               </Button>
-              <QuietButton onPress={() => setAsking(false)}>Leave it</QuietButton>
+              <QuietButton onPress={() => setAsking(false)}>Cancel</QuietButton>
             </>
           ) : (
-            <QuietButton onPress={() => setAsking(true)}>Take it out of the notebook</QuietButton>
+            <QuietButton onPress={() => setAsking(true)}>Delete from the notebook</QuietButton>
           )}
         </Actions>
         <Trouble>{trouble}</Trouble>

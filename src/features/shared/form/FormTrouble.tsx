@@ -17,20 +17,20 @@ export function FormTrouble<T>({ form: { trouble, clash, saving, submit, value }
     return (
       <Callout $tone="warn" role="alert">
         <p>
-          <b>Not kept yet. This was changed in another window since you opened it.</b> Nothing was overwritten.
+          <b>Not saved yet. This was changed in another window after you opened it.</b> Nothing was overwritten.
         </p>
         <PlainList>
           {differing.map(([name, of]) => (
             <li key={name}>
-              {name}: here “{of(value) || '–'}”, there “{of(clash.theirs) || '–'}”.
+              {name}: here “{of(value) || '–'}”, in the other window “{of(clash.theirs) || '–'}”.
             </li>
           ))}
         </PlainList>
         <Actions>
           <Button isDisabled={saving} onPress={clash.keepMine}>
-            Keep what I typed
+            Save my version
           </Button>
-          <Button onPress={clash.takeTheirs}>Take what stands there</Button>
+          <Button onPress={clash.takeTheirs}>Use the other version</Button>
         </Actions>
       </Callout>
     )
@@ -38,7 +38,7 @@ export function FormTrouble<T>({ form: { trouble, clash, saving, submit, value }
   if (!trouble) return null
   return (
     <Callout $tone="warn" role="alert">
-      <p>Not kept yet. {trouble}</p>
+      <p>Not saved yet. {trouble}</p>
       <Actions>
         <Button isDisabled={saving} onPress={submit}>
           Try again

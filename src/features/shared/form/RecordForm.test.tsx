@@ -45,7 +45,7 @@ test('the keyboard is taken to the first field that is refused, where its error 
   await userEvent.click(screen.getByRole('button', { name: 'Keep it' }))
   expect(document.activeElement).toBe(name)
   expect(name.getAttribute('aria-invalid')).toBe('true')
-  expect(screen.getByRole('alert').textContent).toContain('Not kept yet. it needs a name')
+  expect(screen.getByRole('alert').textContent).toContain('Not saved yet. it needs a name')
 })
 
 test('where it was changed elsewhere, only what differs is shown, and one side is chosen', async () => {
@@ -57,8 +57,8 @@ test('where it was changed elsewhere, only what differs is shown, and one side i
   })
   await userEvent.type(name, 'Curtain')
   await userEvent.click(screen.getByRole('button', { name: 'Keep it' }))
-  expect(screen.getByText(/here “Curtain”, there “Drape”/)).toBeTruthy()
-  await userEvent.click(screen.getByRole('button', { name: 'Take what stands there' }))
+  expect(screen.getByText(/here “Curtain”, in the other window “Drape”/)).toBeTruthy()
+  await userEvent.click(screen.getByRole('button', { name: 'Use the other version' }))
   expect((name as HTMLInputElement).value).toBe('Drape')
   expect(save).toHaveBeenCalledTimes(1)
 })

@@ -50,7 +50,7 @@ export function RecordForm<T>({
       <FormTrouble form={{ ...form, submit: onKeep }} fields={compared} />
       <Actions>
         <StrongButton type="submit" isDisabled={saving || isDisabled}>
-          {saving ? 'Keeping…' : keep}
+          {saving ? 'Saving…' : keep}
         </StrongButton>
         {beside}
       </Actions>

@@ -37,12 +37,12 @@ test('sends what was typed, whole, with the revision that was seen', async () =>
 })
 
 test('a refusal stands at its field, and what was typed stays', async () => {
-  const { form, onKept } = formWith([{ ok: false, errors: { grams: 'a weight is more than zero' } }, kept])
+  const { form, onKept } = formWith([{ ok: false, errors: { grams: 'Please enter a weight above zero.' } }, kept])
   act(() => form().set({ name: 'Curtain' }))
   await act(async () => form().submit())
-  expect(form().error('grams')).toBe('a weight is more than zero')
+  expect(form().error('grams')).toBe('Please enter a weight above zero.')
   expect(form().error('name')).toBeUndefined()
-  expect(form().trouble).toBe('a weight is more than zero')
+  expect(form().trouble).toBe('Please enter a weight above zero.')
   expect(form().value.name).toBe('Curtain')
   expect(onKept).not.toHaveBeenCalled()
   await act(async () => form().submit())
@@ -53,7 +53,7 @@ test('a notebook that is out of reach is said, and nothing typed is lost', async
   const { form } = formWith([new Error('fetch failed')])
   act(() => form().set({ name: 'Curtain' }))
   await act(async () => form().submit())
-  expect(form().trouble).toMatch(/could not be reached/)
+  expect(form().trouble).toMatch(/can’t reach the notebook/)
   expect(form().value.name).toBe('Curtain')
 })
 

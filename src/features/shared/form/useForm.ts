@@ -42,7 +42,7 @@ export interface Form<T> {
   clash: FormClash<T> | undefined
 }
 
-const UNREACHED = 'The notebook could not be reached. What you typed is still here: try again.'
+const UNREACHED = 'We can’t reach the notebook. Your entries are still here: please try again.'
 
 /**
  * What is typed into a form: sent as a whole, refused at its fields, never lost. A save that fails leaves everything

@@ -76,22 +76,22 @@ export function InHand({ id, name, inHand, tile, segments, next }: HandStrip) {
   const path = usePathname()
   const isHere = next !== null && next.href.split('?')[0] === path
   return (
-    <Strip aria-label="The cloth in hand">
+    <Strip aria-label="The fabric you are identifying">
       <Cloth>
         <ClothSwatch tile={tile} label={`${name}, drawn`} height="100%" scale={0.7} />
         <Told>
           <div className="head">
-            {path === '/find-out' ? <b>{name}</b> : <Link href={`/find-out?piece=${id}`}>{name}</Link>}
-            {next && !isHere && path !== '/find-out' ? (
-              <Link href={next.href}>Next door: {lowerFirst(next.says)}</Link>
+            {path === '/identify' ? <b>{name}</b> : <Link href={`/identify?piece=${id}`}>{name}</Link>}
+            {next && !isHere && path !== '/identify' ? (
+              <Link href={next.href}>Next step: {lowerFirst(next.says)}</Link>
             ) : null}
             {inHand ? (
-              <StrongLink href={`/stash/${id}/edit`}>Keep it in the stash</StrongLink>
+              <StrongLink href={`/stash/${id}/edit`}>Save to stash</StrongLink>
             ) : (
-              <Link href={`/stash/${id}`}>All that is known of it</Link>
+              <Link href={`/stash/${id}`}>Everything we know</Link>
             )}
           </div>
-          <Segments aria-label="What is known so far">
+          <Segments aria-label="What we know so far">
             {segments.map((segment) => (
               <Known key={segment.id} segment={segment} />
             ))}

@@ -34,17 +34,17 @@ it('has a place for everything that can be found out, in the order of finding it
     'threads',
   ])
   expect(segments.every(({ how }) => how !== 'measured')).toBe(true)
-  expect(next).toMatchObject({ says: 'Burn a pinch of it' })
+  expect(next).toMatchObject({ says: 'Burn test' })
 })
 
 it('leads to the door of each, with the piece in hand', async () => {
   const id = await piece('Something')
   const doors = Object.fromEntries((await strip(id)).segments.map((one) => [one.id, one.href]))
   expect(doors).toMatchObject({
-    fibre: `/bench?piece=${id}`,
-    seen: `/inspect?piece=${id}`,
-    weight: `/measure/weigh?piece=${id}`,
-    'stretch-width': `/measure/stretch?piece=${id}`,
+    fibre: `/identify/burn?piece=${id}`,
+    seen: `/identify/name?piece=${id}`,
+    weight: `/identify/measure/weigh?piece=${id}`,
+    'stretch-width': `/identify/measure/stretch?piece=${id}`,
   })
 })
 
@@ -54,11 +54,11 @@ it('fills up with what is weighed and burnt, and goes on to what is still open',
   const weighed = (await strip(id)).segments.find((one) => one.id === 'weight')!
   expect(weighed).toMatchObject({ how: 'measured' })
   expect(weighed.value).toContain('240')
-  expect((await strip(id)).next).toMatchObject({ href: `/bench?piece=${id}` })
+  expect((await strip(id)).next).toMatchObject({ href: `/identify/burn?piece=${id}` })
   await burnt(id, WOOL)
   const { segments, next } = await strip(id)
-  expect(segments[0]).toMatchObject({ id: 'fibre', how: 'estimated', value: 'most like wool' })
-  expect(next).toMatchObject({ says: 'Name it by looking', href: `/inspect?piece=${id}` })
+  expect(segments[0]).toMatchObject({ id: 'fibre', how: 'estimated', value: 'most likely wool' })
+  expect(next).toMatchObject({ says: 'Name it by looking', href: `/identify/name?piece=${id}` })
 })
 
 it('says nothing of a piece that is gone', async () => {

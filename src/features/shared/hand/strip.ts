@@ -72,8 +72,8 @@ const MEASURED_BY = {
 } as const
 
 function doorOf(test: PropertyRow['test'], id: string): string {
-  if (test === 'burn') return `/bench?piece=${id}`
-  return test === 'inspect' ? `/inspect?piece=${id}` : `/measure/${test}?piece=${id}`
+  if (test === 'burn') return `/identify/burn?piece=${id}`
+  return test === 'inspect' ? `/identify/name?piece=${id}` : `/identify/measure/${test}?piece=${id}`
 }
 
 /** First what it is made of, then what it is called, then what would tell most of what it can become. */
@@ -84,16 +84,16 @@ function nextDoor(
 ): HandStrip['next'] {
   const open = (segment: PropertyId) => segments.some((one) => one.id === segment && one.how !== 'measured')
   if (open('fibre') && !isBurnt) {
-    const why = 'What it is made of is open, and decides the most.'
-    return { says: 'Burn a pinch of it', why, href: `/bench?piece=${id}` }
+    const why = 'Its fibre is not known, and matters most.'
+    return { says: 'Burn test', why, href: `/identify/burn?piece=${id}` }
   }
   if (open('seen')) {
-    const why = 'Nobody has looked at how it is made yet.'
-    return { says: 'Name it by looking', why, href: `/inspect?piece=${id}` }
+    const why = 'Nobody has looked at its weave yet.'
+    return { says: 'Name it by looking', why, href: `/identify/name?piece=${id}` }
   }
   if (property === undefined || !(property in MEASURED_BY)) return null
   const known = property as keyof typeof MEASURED_BY
   const what = propertyWords(known)
-  const why = `To know ${what} would say most about what it can become.`
-  return { says: `Measure ${what}`, why, href: `/measure/${MEASURED_BY[known]}?piece=${id}` }
+  const why = `Knowing its ${what} would help most.`
+  return { says: `Measure ${what}`, why, href: `/identify/measure/${MEASURED_BY[known]}?piece=${id}` }
 }

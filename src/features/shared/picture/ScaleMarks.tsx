@@ -11,7 +11,7 @@ import { type PictureView } from './jobs'
 import { Mark, PictureStage, type Spot } from './Stage'
 
 /** How the scale is found: two marks of a ruler, the two edges of a coin, or two points whose distance is known. */
-const BY = { ruler: ['a ruler in it', 10], coin: ['a coin in it', 23], points: ['two points of it', 50] } as const
+const BY = { ruler: ['a ruler in it', 10], coin: ['a coin in it', 23], points: ['two points', 50] } as const
 type By = keyof typeof BY
 
 export interface PictureScale {
@@ -52,18 +52,18 @@ export function ScaleFields({ scale, onChange }: { scale: PictureScale; onChange
   return (
     <Stack $gap="0.9rem">
       <ChoiceField
-        label="Its scale, by"
+        label="Scale from"
         value={scale.by}
         onChange={(value) => onChange({ ...scale, by: value as By, lengthMm: BY[value as By][1] })}
         options={Object.entries(BY).map(([by, [words]]) => [by, words] as const)}
       />
       <NumberField
-        label={scale.by === 'coin' ? 'How wide the coin is' : 'From mark to mark'}
+        label={scale.by === 'coin' ? 'Width of the coin' : 'From mark to mark'}
         unit={fine.symbol}
         minValue={0}
         value={toField(scale.lengthMm, fine)}
         onChange={(value) => onChange({ ...scale, lengthMm: fromField(value, fine) })}
-        hint={scale.by === 'coin' ? 'Measure it, or look up the coin of your own country.' : undefined}
+        hint={scale.by === 'coin' ? 'Measure it, or look up the size of your coin.' : undefined}
       />
     </Stack>
   )
@@ -85,7 +85,7 @@ export function ScaleStage({
   const move = (index: 0 | 1, spot: Spot) =>
     onChange({ ...scale, marks: index === 0 ? [spot, b] : [a, spot], next: index === 0 ? 1 : 0, isSet: true })
   return (
-    <PictureStage view={view} label="The picture" onSpot={(spot) => move(scale.next, spot)}>
+    <PictureStage view={view} label="Photo" onSpot={(spot) => move(scale.next, spot)}>
       {children}
       {scale.by === 'coin' ? (
         <circle

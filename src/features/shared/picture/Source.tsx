@@ -57,17 +57,17 @@ interface Props {
 export function Source({ work, subjects }: Props) {
   return (
     <Zone
-      aria-label="Drop a picture here"
+      aria-label="Drop a photo here"
       onDrop={({ items }) => {
         const file = items.find((item) => item.kind === 'file' && KINDS.includes(item.type))
         if (file?.kind === 'file') void file.getFile().then(work.open)
       }}
     >
       <Actions>
-        <PickFile label="Choose a picture" types={KINDS} onPick={(file) => void work.open(file)} strong />
+        <PickFile label="Choose a photo" types={KINDS} onPick={(file) => void work.open(file)} strong />
         <PickFile label="Use this phone’s camera" types={KINDS} onPick={(file) => void work.open(file)} camera />
       </Actions>
-      <Soft>JPEG, PNG or WebP, up to 24 megapixels; or drop it here. It stays on this machine.</Soft>
+      <Soft>JPEG, PNG or WebP, up to 24 megapixels; or drop it here. It stays on this device.</Soft>
       {subjects ? <MadeUpCamera work={work} subjects={subjects} /> : null}
     </Zone>
   )
@@ -83,7 +83,7 @@ function MadeUpCamera({ work, subjects }: Required<Props>) {
   const isWeave = of !== 'disc' && of !== 'nothing'
   return (
     <Pretend>
-      <summary>No cloth at hand? A made-up camera</summary>
+      <summary>No fabric at hand? Use a simulated camera</summary>
       <Fields>
         <SelectField
           label="Point it at"
@@ -94,21 +94,21 @@ function MadeUpCamera({ work, subjects }: Required<Props>) {
         {isWeave ? (
           <>
             <NumberField
-              label="Its ends a cm"
+              label="Warp threads per cm"
               minValue={4}
               maxValue={60}
               value={ends}
               onChange={(value) => setEnds(value || 28)}
             />
             <NumberField
-              label="Its picks a cm"
+              label="Weft threads per cm"
               minValue={4}
               maxValue={60}
               value={picks}
               onChange={(value) => setPicks(value || 22)}
             />
             <NumberField
-              label="Held askew"
+              label="Rotated"
               unit="°"
               minValue={-20}
               maxValue={20}
@@ -119,7 +119,7 @@ function MadeUpCamera({ work, subjects }: Required<Props>) {
         ) : null}
         {of === 'disc' ? (
           <NumberField
-            label="It drapes"
+            label="Drape"
             unit="%"
             minValue={5}
             maxValue={95}
@@ -134,7 +134,7 @@ function MadeUpCamera({ work, subjects }: Required<Props>) {
             void work.shoot({ of, endsPerCm: ends, picksPerCm: picks, turnDeg: turn, drape: drape / 100 })
           }
         >
-          Take its picture
+          Take photo
         </Button>
       </Actions>
     </Pretend>

@@ -34,7 +34,7 @@ export function Working({
     <>
       {progress === null ? null : (
         <Line>
-          <ProgressBar aria-label="Working on the picture" value={progress * 100}>
+          <ProgressBar aria-label="Working on the photo" value={progress * 100}>
             <ShareBar $of={progress} />
           </ProgressBar>
           <QuietButton onPress={cancel}>Stop</QuietButton>

@@ -14,6 +14,6 @@ export function runPictureJob<T>(
   return runIn<PictureJobs, T>(
     worker,
     (jobs) => job(jobs, proxy(onProgress)),
-    'This browser could not work on the picture.',
+    'This browser could not work on the photo.',
   )
 }

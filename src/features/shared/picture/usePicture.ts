@@ -33,7 +33,7 @@ export function usePicture() {
       return await own.answer
     } catch (error) {
       if (!(error instanceof Cancelled))
-        setTrouble(error instanceof Error ? error.message : 'The picture could not be worked on.')
+        setTrouble(error instanceof Error ? error.message : 'We could not work on the photo.')
       return null
     } finally {
       if (running.current === own) {

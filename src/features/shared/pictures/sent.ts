@@ -1,6 +1,6 @@
 import { z } from 'zod'
 
-const NONE = 'No picture came along.'
+const NONE = 'No photo was sent.'
 
 /** A form with a picture in it, as the picture. */
 export const SentPictureSchema = z.instanceof(FormData, { error: NONE }).transform((form, context) => {

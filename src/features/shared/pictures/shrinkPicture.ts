@@ -15,7 +15,7 @@ export async function shrinkPicture(file: Blob): Promise<Blob> {
   bitmap.close()
   return new Promise((resolve, reject) =>
     canvas.toBlob(
-      (blob) => (blob ? resolve(blob) : reject(new Error('the picture could not be made smaller'))),
+      (blob) => (blob ? resolve(blob) : reject(new Error('we could not make the photo smaller'))),
       'image/jpeg',
       QUALITY,
     ),

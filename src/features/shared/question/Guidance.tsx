@@ -65,7 +65,7 @@ export function Guidance({ feature, guide, yarn }: { feature: string; guide: Gui
         <dl>
           <dt>Tells apart</dt>
           <dd>{guide.separates}</dd>
-          <dt>Spoiled by</dt>
+          <dt>Misled by</dt>
           <dd>{guide.spoiledBy}</dd>
         </dl>
       </How>

@@ -179,10 +179,10 @@ export function Question({
       <Actions>
         {feature.multi ? (
           <StrongButton isDisabled={chosen.length === 0} onPress={() => onAnswer(chosen)}>
-            That is what I noticed (Enter)
+            Done (Enter)
           </StrongButton>
         ) : null}
-        {blank ? <Button onPress={() => onAnswer([])}>Did not see it (N)</Button> : null}
+        {blank ? <Button onPress={() => onAnswer([])}>Not sure (N)</Button> : null}
         <Button isDisabled={!canUndo} onPress={onUndo}>
           Undo (U)
         </Button>

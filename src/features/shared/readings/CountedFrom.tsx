@@ -14,7 +14,7 @@ export function CountedFrom({ name }: { name: string | null | undefined }) {
   if (!name) return null
   return (
     <a href={`/pictures/${name}`} target="_blank" rel="noreferrer">
-      <Small src={`/pictures/${name}?small`} alt="The picture that was counted" />
+      <Small src={`/pictures/${name}?small`} alt="The photo that was counted" />
     </a>
   )
 }

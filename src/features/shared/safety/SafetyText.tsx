@@ -29,12 +29,12 @@ interface Titled {
 export function SafetyText() {
   return (
     <>
-      <Cards id="before-flame" title="Before the flame" cards={beforeTheFlame} />
-      <Lines id="never-burn" title="Do not burn" lines={neverBurn} />
+      <Cards id="before-flame" title="Prepare the place" cards={beforeTheFlame} />
+      <Lines id="never-burn" title="Never burn" lines={neverBurn} />
       <FirstAid />
-      <Lines id="smoke" title="Why not to breathe it" lines={inTheSmoke} />
+      <Lines id="smoke" title="Why you must not breathe the smoke" lines={inTheSmoke} />
       <Lines id="chemicals" title="Acetone and bleach" lines={withChemicals} />
-      <Lines id="limits" title="What this is not" lines={limits} />
+      <Lines id="limits" title="What a burn test is not" lines={limits} />
     </>
   )
 }

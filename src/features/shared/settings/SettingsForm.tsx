@@ -30,7 +30,7 @@ export function SettingsForm({ initial }: { initial: Preferences }) {
         ]}
       />
       <ChoiceField
-        label="Words"
+        label="Vocabulary"
         value={preferences.words}
         onChange={choose('words')}
         options={[
@@ -39,17 +39,17 @@ export function SettingsForm({ initial }: { initial: Preferences }) {
         ]}
       />
       <ChoiceField
-        label="Light or dark"
+        label="Theme"
         value={preferences.theme}
         onChange={choose('theme')}
         options={[
-          ['system', 'As this device'],
+          ['system', 'Same as this device'],
           ['light', 'Light'],
           ['dark', 'Dark'],
         ]}
       />
       <ChoiceField
-        label="Movement"
+        label="Motion"
         value={preferences.motion}
         onChange={choose('motion')}
         options={[
@@ -58,9 +58,9 @@ export function SettingsForm({ initial }: { initial: Preferences }) {
         ]}
       />
       <NumberField
-        label="Your arm-span"
+        label="Arm span"
         unit={short.symbol}
-        hint="Fingertip to fingertip, arms stretched out: about your height. Quick entry measures by it."
+        hint="Fingertip to fingertip with arms stretched out: about your height. Quick add measures with it."
         value={toField(preferences.spanMm, short)}
         onChange={(value) => {
           const mm = fromField(value, short)
@@ -68,7 +68,7 @@ export function SettingsForm({ initial }: { initial: Preferences }) {
         }}
       />
       <p role="status" className="visually-hidden">
-        {saving ? 'Saving' : 'Kept'}
+        {saving ? 'Saving' : 'Saved'}
       </p>
     </Paper>
   )

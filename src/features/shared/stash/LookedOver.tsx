@@ -18,7 +18,7 @@ export function LookedOver({ left }: { left: number }) {
   }, [isWorking, router])
   return isWorking ? (
     <Callout role="status">
-      We are still updating {countNoun(left, 'piece')}. What you see of {left === 1 ? 'it' : 'them'} may be out of
+      We are still updating {countNoun(left, 'fabric')}. What you see of {left === 1 ? 'it' : 'them'} may be out of
       date.
     </Callout>
   ) : null

@@ -1,5 +1,5 @@
 import { fibreListWords } from '@/core/identify/words'
-import { formatOwned, formatWeight, formatWidth, type UnitSystem } from '@/core/units/format'
+import { formatOwned, formatWeightRounded, formatWidth, type UnitSystem } from '@/core/units/format'
 import { materialById } from '@/core/materials/materials'
 import { wordFor, type Vocabulary } from '@/core/vocabulary/words'
 import { THING_WORDS } from '@/core/vocabulary/stash'
@@ -22,24 +22,24 @@ export function fibreWords(
   const named = fibreListWords(fibres, words)
   switch (knowing) {
     case 'contradicted':
-      return 'not what its label says'
+      return 'label is wrong'
     case 'unsettled':
-      return 'not settled'
+      return 'not known'
     case 'untested':
       return 'untested'
     case 'tested':
       return named
     case 'likely':
-      return `likely ${named}`
+      return `probably ${named}`
     case 'supported':
       return `${named}, tested`
     case 'label':
-      return `${named}, by its label`
+      return `${named}, from the label`
   }
 }
 
 export function weightWords({ gsm }: Pick<PieceSummary, 'gsm'>, units: UnitSystem): string {
-  return gsm ? formatWeight(gsm, units) : 'not weighed'
+  return gsm ? formatWeightRounded(gsm, units) : 'weight not known'
 }
 
 /** How much there is of it; nothing where it was not measured. */

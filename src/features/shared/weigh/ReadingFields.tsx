@@ -47,7 +47,7 @@ export function ReadingFields({ draft, onChange, error = () => undefined, inFull
     <>
       {inFull ? (
         <ChoiceField
-          label="What lies on the scale"
+          label="What you weigh"
           hint={laid.hint}
           value={draft.laid}
           onChange={(id) => onChange(laidAs(draft, id, known))}
@@ -56,8 +56,8 @@ export function ReadingFields({ draft, onChange, error = () => undefined, inFull
       ) : null}
       <Grid>
         {field('grams', 'Weight on the scale', mass)}
-        {field('lengthMm', inFull ? laid.length : 'Specimen length', short)}
-        {field('widthMm', inFull ? laid.width : 'Specimen width', short)}
+        {field('lengthMm', inFull ? laid.length : 'Sample length', short)}
+        {field('widthMm', inFull ? laid.width : 'Sample width', short)}
         {inFull && laid.layers ? (
           <NumberField
             label="Layers"
@@ -67,15 +67,15 @@ export function ReadingFields({ draft, onChange, error = () => undefined, inFull
           />
         ) : null}
         {inFull && laid.notions
-          ? field('notionsGrams', 'Buttons, zip, tape', mass, 'Weighed apart, or guessed')
+          ? field('notionsGrams', 'Buttons, zip, tape', mass, 'Weighed separately, or guessed')
           : null}
-        {inFull && laid.notions ? field('notionsErrorGrams', 'True to, ±', mass) : null}
+        {inFull && laid.notions ? field('notionsErrorGrams', 'Scale error, ±', mass) : null}
         {field('resolutionGrams', 'Smallest step of the scale', mass)}
-        {field('cutErrorMm', 'How true each side is, ±', fine)}
+        {field('cutErrorMm', 'Error of each side, ±', fine)}
       </Grid>
       {inFull ? (
         <SelectField
-          label="The air it lay in"
+          label="Air humidity"
           value={String(draft.humidityPercent ?? '')}
           onChange={(value) => onChange({ ...draft, humidityPercent: value ? Number(value) : null })}
           options={[

@@ -34,8 +34,7 @@ interface Props {
 export function WeightResult({ readings, widthMm = null, regainPercent = null }: Props) {
   const { units, words } = usePreferences()
   const familiar = useLoaded(theFamiliar)
-  if (readings.length === 0)
-    return <Soft>Weigh a piece of known size and the weight appears here, with its doubt.</Soft>
+  if (readings.length === 0) return <Soft>Weigh a piece of known size to see its weight here, with its error.</Soft>
   const answer = weigh(readings, regainPercent ?? undefined)
   const gsm = { value: answer.gsm, sd: answer.standardUncertainty }
   const momme = toMomme(answer.gsm) < 40 ? `, ${withDoubt(scaleQuantity(gsm, 1 / GSM_PER_MOMME))} momme` : ''
@@ -63,23 +62,23 @@ export function WeightResult({ readings, widthMm = null, regainPercent = null }:
       ) : null}
       {widthMm ? (
         <p>
-          Off the roll: {withDoubt(ouncesPerLinearYard(gsm, widthMm))} oz a linear yard,{' '}
-          {withDoubt(gramsPerRunningMetre(gsm, widthMm))} g a metre.
+          From the roll: {withDoubt(ouncesPerLinearYard(gsm, widthMm))} oz per linear yard,{' '}
+          {withDoubt(gramsPerRunningMetre(gsm, widthMm))} g per metre.
         </p>
       ) : null}
       <Soft>
-        With 95 % confidence, from {readings.length === 1 ? 'one reading' : `${readings.length} readings pooled`}
-        {damp && regainPercent !== null ? ', brought to standard air' : ''}.
+        95 % sure, from {readings.length === 1 ? 'one reading' : `${readings.length} readings combined`}
+        {damp && regainPercent !== null ? ', corrected to standard air' : ''}.
       </Soft>
       {regainPercent !== null ? (
         <Soft>{moistureWords(regainPercent)}</Soft>
       ) : damp ? (
-        <Soft>What it is made of is not known: the air is not allowed for.</Soft>
+        <Soft>We don’t know what it is made of, so the humidity is not corrected.</Soft>
       ) : null}
       {answer.advice ? <Callout>{answer.advice}</Callout> : null}
       {disagreement(readings) > 3 ? (
         <Callout $tone="warn">
-          These readings disagree by more than scale and scissors explain: was one piece damp, or a length misread?
+          These readings differ by more than scale and scissors explain: was one damp, or a length misread?
         </Callout>
       ) : null}
     </Stack>

@@ -4,10 +4,10 @@ import { type Reading } from '@/core/notebook/schemas/weighing'
 export const LAID = [
   {
     id: 'square',
-    name: 'a piece',
-    hint: 'Flat, a size that you know; the larger the better.',
-    length: 'Specimen length',
-    width: 'Specimen width',
+    name: 'a cut piece',
+    hint: 'Flat, of a size that you know; the larger the better.',
+    length: 'Sample length',
+    width: 'Sample width',
     layers: false,
     notions: false,
     cutErrorMm: 2,
@@ -25,7 +25,7 @@ export const LAID = [
   {
     id: 'whole',
     name: 'the whole length',
-    hint: 'Folded up anyhow, with its own length and width: the best for a coarse scale.',
+    hint: 'Folded in any way, with its own length and width: best for a coarse scale.',
     length: 'Whole length',
     width: 'Width, edge to edge',
     layers: false,
@@ -45,7 +45,7 @@ export const LAID = [
   {
     id: 'garment',
     name: 'a garment',
-    hint: 'Lay it flat and give the rectangle that it would fill; front and back are two layers.',
+    hint: 'Lay it flat and measure the rectangle that it would fill; front and back are two layers.',
     length: 'Mean length',
     width: 'Mean width',
     layers: true,

@@ -17,14 +17,14 @@ interface Props {
 }
 
 const LABELS = [
-  ['pieces', 'each piece'],
+  ['pieces', 'each fabric'],
   ['places', 'each shelf or box'],
 ] as const
 
 const OPTIONS = [
   ...SHEETS.map(({ id, words }) => [id, words] as const),
-  ['list', 'a list to tick off, place by place'] as const,
-  ['book', 'a book of all, with an index'] as const,
+  ['list', 'a checklist by location'] as const,
+  ['book', 'a book of all fabrics, with an index'] as const,
 ]
 
 /** Cards to staple a snip on, stickers for bundles and boxes, and the stash as a book. */
@@ -42,17 +42,16 @@ export function CardsPage({ asked, names, count, most }: Props) {
       <div>
         <h1>Swatch cards and labels</h1>
         <Soft>
-          {countNoun(count, 'piece')}
-          {count > most && !isPages ? `; the first ${most} are printed` : ''}. Each carries a code that leads back to
-          it.
+          {countNoun(count, 'fabric')}
+          {count > most && !isPages ? `; we print the first ${most}` : ''}. Each carries a code that opens its fabric.
         </Soft>
       </div>
-      <Paper aria-label="The sheet">
+      <Paper aria-label="Sheet">
         <ChoiceField label="On" value={sheet} onChange={setSheet} options={OPTIONS} />
         {isPages ? null : <ChoiceField label="For" value={labels} onChange={setLabels} options={LABELS} />}
         {sheet.startsWith('stickers') ? (
           <NumberField
-            label="Stickers used up on the first sheet"
+            label="Labels already used"
             minValue={0}
             maxValue={64}
             value={skip}
@@ -60,15 +59,15 @@ export function CardsPage({ asked, names, count, most }: Props) {
           />
         ) : null}
         {count === 0 ? (
-          <Soft>There is nothing to print yet: keep a piece first.</Soft>
+          <Soft>There is nothing to print yet: add a fabric first.</Soft>
         ) : (
           <Actions>
-            <FileLink href={`/stash/cards.pdf?${params.toString()}`}>Make the PDF</FileLink>
+            <FileLink href={`/stash/cards.pdf?${params.toString()}`}>Create PDF</FileLink>
           </Actions>
         )}
-        <Soft>Print at 100 %, not “fit to page”, or the stickers do not meet their sheet.</Soft>
+        <Soft>Print at 100 %, not “fit to page”, or the labels will not line up.</Soft>
       </Paper>
-      <PlainList $gap="0.2rem" aria-label="What is printed">
+      <PlainList $gap="0.2rem" aria-label="Preview">
         {names.map((name, index) => (
           <li key={index}>{name}</li>
         ))}

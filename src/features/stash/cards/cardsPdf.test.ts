@@ -67,7 +67,7 @@ describe('cards', () => {
     await three()
     const pages = textsOf([await cardsPdf(await asked(), METRIC, { ...SHEET, labels: 'places' })])[0]!
     const text = pages.flatMap(({ items }) => items.map(({ str }) => str)).join(' ')
-    for (const said of ['Loft', 'Boot sack', 'Lobby curtain', 'Nowhere in particular', 'Loose ribbon'])
+    for (const said of ['Loft', 'Boot sack', 'Lobby curtain', 'No location', 'Loose ribbon'])
       expect(text).toContain(said)
   })
 })
@@ -76,7 +76,7 @@ describe('the book', () => {
   it('has every piece by its name, and an index by fibre', async () => {
     await three()
     const text = wordsOf(await bookPdf(await asked(), METRIC, { isList: false }))
-    expect(text).toContain('The stash')
+    expect(text).toContain('Stash')
     for (const said of ['Boot sack', 'Lobby curtain', 'Loose ribbon', 'hemp', 'viscose']) expect(text).toContain(said)
   })
   it('of what is given away is a list that says so', async () => {

@@ -128,5 +128,5 @@ export function bookPdf(
 function titleOf(gists: readonly PieceSummary[]): string {
   const [first] = gists
   const isOne = first?.sorting && gists.every(({ sorting }) => sorting === first.sorting)
-  return isOne ? `To ${SORTING_WORDS[mustHave(first.sorting)]}` : 'The stash'
+  return isOne ? `To ${SORTING_WORDS[mustHave(first.sorting)]}` : 'Stash'
 }

@@ -25,10 +25,10 @@ export default function MoneyFields({ piece, set, error }: PartProps) {
   const setPrice = (change: Partial<NonNullable<Piece['price']>>) => set({ price: { ...price, ...change } })
   return (
     <Paper aria-labelledby="money">
-      <h2 id="money">When it came, what it cost, what for</h2>
+      <h2 id="money">Date, price and ideas</h2>
       <Fields>
         <I18nProvider locale={LOCALES[words]}>
-          <DayField label="Came on" day={piece.got} onChange={(got) => set({ got })} error={error('got')} />
+          <DayField label="Date added" day={piece.got} onChange={(got) => set({ got })} error={error('got')} />
         </I18nProvider>
         <NumberField
           label="Price"
@@ -60,14 +60,14 @@ export default function MoneyFields({ piece, set, error }: PartProps) {
       <Fields>
         <TextField
           label="Tags"
-          hint="Words between commas."
+          hint="Words separated by commas."
           value={piece.tags.join(', ')}
           onChange={(text) => set({ tags: tagsFrom(text) })}
           error={error('tags')}
         />
         <TextField
-          label="What for"
-          hint="Ideas for it."
+          label="Ideas"
+          hint="What you may make of it."
           value={piece.ideas}
           onChange={(ideas) => set({ ideas })}
           error={error('ideas')}

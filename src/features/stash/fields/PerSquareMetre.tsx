@@ -15,7 +15,8 @@ export default function PerSquareMetre({ piece, price }: { piece: Piece; price: 
   return (
     <Soft>
       {perM2 === null
-        ? `With its width, the price of ${AREA_WORDS[units]} can be told: narrow and broad compare fairly.`
+        ? `Enter its width to see the price of ${AREA_WORDS[units]}: then you can compare narrow and ` +
+          'wide fabrics.'
         : `${formatAreaPrice(perM2, price.currency, units)}.`}
     </Soft>
   )

@@ -61,32 +61,32 @@ function WhichFields({ piece, set, error }: PartProps) {
   const { short, long } = fieldUnits(usePreferences().units)
   return (
     <Paper aria-labelledby="which">
-      <h2 id="which">Which piece is it?</h2>
+      <h2 id="which">Basics</h2>
       <TopFields>
         <TextField
           label="Name"
-          hint="What you will know it by: “green lobby curtain”."
+          hint="A name that you recognise: “green lobby curtain”."
           value={piece.name}
           onChange={(name) => set({ name })}
           error={error('name')}
           isRequired
         />
         <TextField
-          label="What is it called?"
-          hint="If you know: lawn, denim, jersey… UK or US words."
+          label="Fabric type"
+          hint="If you know it: lawn, denim, jersey… UK or US words."
           value={piece.called}
           onChange={(called) => set({ called })}
           error={error('called')}
         />
         <TextField
-          label="Where it lies"
+          label="Location"
           hint="Shelf, box, drawer."
           value={piece.place}
           onChange={(place) => set({ place })}
           error={error('place')}
         />
         <TextField
-          label="Where it came from"
+          label="Source"
           value={piece.source}
           onChange={(source) => set({ source })}
           error={error('source')}
@@ -112,7 +112,7 @@ function WhichFields({ piece, set, error }: PartProps) {
           error={error('lengthMm')}
         />
         <NumberField
-          label="Stretch across"
+          label="Stretch across the width"
           unit="%"
           minValue={0}
           hint="Mark 10 cm or 4 in, pull firmly, read."
@@ -123,7 +123,7 @@ function WhichFields({ piece, set, error }: PartProps) {
       </TopFields>
       <ThingFields piece={piece} set={set} error={error} />
       <ChoiceField
-        label="Washed since it came?"
+        label="Washed since you got it?"
         value={piece.washed}
         onChange={(washed) => set({ washed: washed as Piece['washed'] })}
         options={WASHED}
@@ -143,30 +143,32 @@ const unsaid = (words: readonly string[]) =>
 function MadeFields({ piece, set, error }: PartProps) {
   return (
     <Paper aria-labelledby="how-made">
-      <h2 id="how-made">How it is made and falls</h2>
-      <Soft>Leave open what you do not know: it is guessed from its name, with doubt.</Soft>
+      <h2 id="how-made">Weave and drape</h2>
+      <Soft>Leave empty what you don’t know: we estimate it from the name.</Soft>
       <ChoiceField
-        label="Made"
+        label="Woven or knit"
         value={piece.construction ?? ''}
         onChange={(value) => set({ construction: (value || null) as Piece['construction'] })}
         options={[['', 'not known'], ...CONSTRUCTIONS.map((one): [string, string] => [one, CONSTRUCTION_WORDS[one]])]}
       />
       <ChoiceField
-        label="How it falls (drape)"
-        hint="Held by one corner: does it pour, fall softly, or stand away?"
+        label="Drape (how it falls)"
+        hint="Hold one corner: does it pour, fall softly, or stand away?"
         value={piece.body ?? ''}
         onChange={(value) => set({ body: (value || null) as Piece['body'] })}
         options={unsaid(BODIES)}
       />
       <ChoiceField
-        label="A hand behind one layer (opacity)"
+        label="Opacity (a hand behind one layer)"
         value={piece.opacity ?? ''}
         onChange={(value) => set({ opacity: (value || null) as Piece['opacity'] })}
         options={unsaid(OPACITIES)}
       />
-      <h3>What the label says</h3>
+      <h3>Label</h3>
       <ClaimRows claim={piece.claim} onChange={(claim) => set({ claim })} />
-      <WhenOpened summary={`What the care label says${piece.care.length > 0 ? ` (${piece.care.length} said)` : ''}`}>
+      <WhenOpened
+        summary={`What the care label says${piece.care.length > 0 ? ` (${piece.care.length} entered)` : ''}`}
+      >
         {() => (
           <Suspense>
             <CareFields piece={piece} set={set} error={error} />
@@ -191,7 +193,7 @@ function BorderOf({ piece: { border }, set, error }: PartProps) {
   return (
     <Fields>
       <ChoiceField
-        label="Border along its edge"
+        label="Border along the edge"
         value={border?.side ?? ''}
         onChange={(side) =>
           set({ border: side ? { side: side as BorderSide, reachMm: border?.reachMm ?? USUAL_REACH_MM } : null })
@@ -200,7 +202,7 @@ function BorderOf({ piece: { border }, set, error }: PartProps) {
       />
       {border ? (
         <NumberField
-          label="It reaches in"
+          label="Depth"
           unit={short.symbol}
           minValue={0}
           value={toField(border.reachMm, short)}
@@ -221,9 +223,9 @@ function LooksFields({ piece, weave: before, set, error }: PartProps & Pick<Prop
   const setLook = (change: Partial<Piece['look']>) => set({ look: { ...look, ...change } })
   return (
     <Paper aria-labelledby="looks">
-      <h2 id="looks">What it looks like</h2>
+      <h2 id="looks">Appearance</h2>
       <Fields>
-        <ClothSwatch tile={drawnAs(weave, look)} label="This cloth, as drawn from what you say" height="9rem" />
+        <ClothSwatch tile={drawnAs(weave, look)} label="This fabric, drawn from your entries" height="9rem" />
         <Stack $gap="0.75rem">
           <Fields>
             <ColourField label="Lengthwise yarns" value={look.warp} onChange={(warp) => setLook({ warp })} />

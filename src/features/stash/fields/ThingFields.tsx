@@ -20,13 +20,13 @@ export function ThingFields({ piece, set }: PartProps) {
     <>
       <Fields>
         <SelectField
-          label="What it is"
+          label="Made up as"
           value={piece.thing}
           onChange={(thing) => set({ thing, sizeHow: isByTheLength(thing) ? 'measured' : 'usual' })}
           options={THINGS.map((thing) => [thing, wordFor(THING_WORDS[thing], words)] as const)}
         />
         <SelectField
-          label="How its size is known"
+          label="Size from"
           value={piece.sizeHow}
           onChange={(sizeHow) => set({ sizeHow })}
           options={SIZE_HOWS.map((how) => [how, SIZE_HOW_WORDS[how]] as const)}

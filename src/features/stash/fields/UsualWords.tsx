@@ -17,12 +17,12 @@ export default function UsualWords({ piece }: { piece: Piece }) {
     <>
       <Soft>
         Usually {formatWidth(usual.widthMm, units)} by {formatWidth(usual.lengthMm, units)}; about{' '}
-        {Math.round(usual.usable * 100)} % of its cloth can be cut from. Look at: {usual.look.join('; ')}. Leave the
-        size open to go by that.
+        {Math.round(usual.usable * 100)} % of its fabric can be used. Check: {usual.look.join('; ')}. Leave the size
+        empty to use this.
       </Soft>
       {cloth ? (
         <Soft>
-          About {cloth.usable.value.toFixed(1)} ± {(2 * cloth.usable.sd).toFixed(1)} m² to cut from.
+          About {cloth.usable.value.toFixed(1)} ± {(2 * cloth.usable.sd).toFixed(1)} m² of usable fabric.
         </Soft>
       ) : null}
     </>

@@ -21,7 +21,7 @@ const NUMBERS = [
   { key: 'high', label: 'Weight to', unit: 'weight' },
   { key: 'length', label: 'Enough for a length of', unit: 'long' },
   { key: 'width', label: 'at a width of', unit: 'short' },
-  { key: 'price', label: 'At most,', unit: undefined },
+  { key: 'price', label: 'At most', unit: undefined },
 ] as const
 
 const MADDER = '#8c2f39'
@@ -52,7 +52,7 @@ export function AmountFilter({ query, onAsk }: Props) {
   }
   return (
     <details>
-      <summary>Weight, enough of it, colour, price</summary>
+      <summary>Weight, length, colour, price</summary>
       <Stack $gap="0.8rem" $top="0.6rem">
         <Fields>
           {NUMBERS.map(({ key, label, unit }) => (
@@ -70,19 +70,19 @@ export function AmountFilter({ query, onAsk }: Props) {
           isSelected={draft.colour !== null}
           onChange={(isOn) => set({ colour: isOn ? (query.colour ?? MADDER) : null })}
         >
-          Near to a colour
+          Similar colour
         </CheckField>
         {draft.colour === null ? null : (
           <ColourField label="Colour" value={draft.colour} onChange={(colour) => set({ colour })} />
         )}
-        <Button onPress={send}>Show these</Button>
+        <Button onPress={send}>Show fabrics</Button>
         <QuietButton
           onPress={() => {
             setDraft({ ...EMPTY })
             onAsk({ ...query, gsm: [null, null], enough: null, colour: null, mostPerM2: null })
           }}
         >
-          Leave these open
+          Clear these
         </QuietButton>
       </Stack>
     </details>

@@ -64,11 +64,11 @@ export function Filters({
       }}
       aria-label="Filters"
     >
-      <summary>Filters and order{asksSomething(query) ? ' (on)' : ''}</summary>
+      <summary>Filters and sorting{asksSomething(query) ? ' (on)' : ''}</summary>
       <Stack $gap="1.1rem">
         {children}
         {asksSomething(query) ? (
-          <Button onPress={() => onAsk({ ...ASKS_NOTHING, sort: query.sort })}>Take all filters off</Button>
+          <Button onPress={() => onAsk({ ...ASKS_NOTHING, sort: query.sort })}>Clear all filters</Button>
         ) : null}
         {facets
           .filter(({ values }) => values.length > 0)
@@ -77,8 +77,8 @@ export function Filters({
           ))}
         <Amounts query={query} onAsk={onAsk} />
         {views.length > 0 ? (
-          <nav aria-label="Saved views">
-            <b>Saved views</b>
+          <nav aria-label="Saved filters">
+            <b>Saved filters</b>
             <PlainList $gap="0.3rem">
               {views.map((view) => (
                 <li key={view.id}>

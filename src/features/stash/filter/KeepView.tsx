@@ -25,9 +25,9 @@ export function KeepView({ query }: { query: string }) {
     })
   return (
     <Stack $gap="0.5rem">
-      <TextField label="Keep these filters as" value={name} onChange={setName} hint="“Light silks, washed”." />
+      <TextField label="Save these filters as" value={name} onChange={setName} hint="“Light silks, washed”." />
       <Button isDisabled={busy || name.trim() === ''} onPress={() => void keep()}>
-        Keep this view
+        Save filter
       </Button>
       <Trouble>{trouble}</Trouble>
     </Stack>

@@ -46,7 +46,7 @@ export function HeapPage({ id, name, place, done, tally, folds, todos }: Props) 
   return (
     <Page>
       <div>
-        <Link href="/stash/heap">Heaps</Link>
+        <Link href="/stash/piles">Piles</Link>
         <h1>{name}</h1>
         <Soft role="status">
           {done ? 'Sorted. ' : ''}
@@ -55,16 +55,16 @@ export function HeapPage({ id, name, place, done, tally, folds, todos }: Props) 
       </div>
       <Columns $first="1.3fr">
         {done ? (
-          <p>Every piece of it has been looked at.</p>
+          <p>You have looked at every fabric in it.</p>
         ) : (
           <Paper aria-labelledby="in-hand">
-            <h2 id="in-hand">The piece in your hand</h2>
+            <h2 id="in-hand">The fabric in your hand</h2>
             <QuickForm heapId={id} place={place} endings={ENDINGS} onKept={() => undefined} />
           </Paper>
         )}
         <Stack>
           <Figures>
-            <caption className="visually-hidden">The tally</caption>
+            <caption className="visually-hidden">Summary</caption>
             <tbody>
               {SORTINGS.map((sorting) => (
                 <tr key={sorting}>
@@ -76,9 +76,9 @@ export function HeapPage({ id, name, place, done, tally, folds, todos }: Props) 
           </Figures>
           <Actions>
             <Button isDisabled={busy} onPress={() => doing(() => endHeap(id, !done))}>
-              {done ? 'Go on with it' : 'That was the last one'}
+              {done ? 'Continue' : 'That was the last one'}
             </Button>
-            <Link href={`/stash?heap=${id}&sorting=give-away&as=list`}>The list to give away</Link>
+            <Link href={`/stash?heap=${id}&sorting=give-away&as=list`}>List to give away</Link>
           </Actions>
           <Trouble>{trouble}</Trouble>
           <Todos todos={todos} />
@@ -101,7 +101,7 @@ function SortedSoFar({ folds }: Pick<HeapData, 'folds'>) {
             <FoldOnShelf {...fold} />
             <Stack $gap="0.4rem">
               <SelectField
-                label={`Sorted as, ${fold.name}`}
+                label={`Sorted as: ${fold.name}`}
                 value={fold.sorting ?? ''}
                 onChange={(sorting) => doing(() => sortPiece(fold.id, sorting || null))}
                 options={[['', 'not sorted'], ...SORTINGS.map((one) => [one, SORTING_WORDS[one]] as const)]}
@@ -109,7 +109,7 @@ function SortedSoFar({ folds }: Pick<HeapData, 'folds'>) {
               {fold.worth ? <Soft>{fold.worth}</Soft> : null}
               {fold.sorting === 'test' ? (
                 <QuietButton isDisabled={busy} onPress={() => doing(() => beginTest({ pieceId: fold.id }))}>
-                  Burn a specimen of it
+                  Start burn test
                 </QuietButton>
               ) : null}
             </Stack>

@@ -21,36 +21,36 @@ export function Heaps({ heaps }: { heaps: Awaited<ReturnType<typeof loadHeaps>> 
   return (
     <Page>
       <div>
-        <h1>Sort a heap</h1>
-        <Soft>One piece after another, one hand on the phone. Stop at any time: it is all kept.</Soft>
+        <h1>Sort a pile</h1>
+        <Soft>One fabric after another, with one hand. Stop at any time: everything is saved.</Soft>
       </div>
       {heaps.length > 0 ? (
-        <PlainList aria-label="Heaps">
+        <PlainList aria-label="Piles">
           {heaps.map((heap) => (
             <li key={heap.id}>
-              <Link href={`/stash/heap/${heap.id}`}>{heap.name}</Link>
-              {heap.done ? ', sorted' : ', still to be sorted'}: {tallyWords(heap.tally)}
+              <Link href={`/stash/piles/${heap.id}`}>{heap.name}</Link>
+              {heap.done ? ', sorted' : ', not finished'}: {tallyWords(heap.tally)}
             </li>
           ))}
         </PlainList>
       ) : null}
       <Paper aria-labelledby="new-heap">
-        <h2 id="new-heap">A new heap</h2>
+        <h2 id="new-heap">New pile</h2>
         <Fields>
           <TextField
-            label="What is it?"
+            label="Name of the pile"
             hint="“Two laundry hampers from the hotel”."
             value={name}
             onChange={setName}
           />
-          <TextField label="What is kept of it lies" hint="Shelf, box, drawer." value={place} onChange={setPlace} />
+          <TextField label="Location for kept fabrics" hint="Shelf, box, drawer." value={place} onChange={setPlace} />
         </Fields>
         <Actions>
           <StrongButton
             isDisabled={busy || name.trim() === ''}
             onPress={() => doing(async () => beginHeap({ name, place, notes: '' }, await newId.take()))}
           >
-            Begin sorting
+            Start sorting
           </StrongButton>
         </Actions>
         <Trouble>{trouble}</Trouble>

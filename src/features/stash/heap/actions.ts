@@ -15,7 +15,7 @@ export const beginHeap = action(
   [HeapSchema, NewIdSchema],
   async (heap, id) => {
     const kept = await createOnce(await notebook(), 'heap', heap, now(), id)
-    return { goTo: `/stash/heap/${kept.id}` }
+    return { goTo: `/stash/piles/${kept.id}` }
   },
   ['heap'],
 )

@@ -11,11 +11,11 @@ const piece = (more: object) =>
   } as never)
 
 it.each([
-  [{}, /worth a burn/],
-  [{ usableM2: null }, /worth a burn/],
+  [{}, /burn test worthwhile/],
+  [{ usableM2: null }, /burn test worthwhile/],
   [{ usableM2: { value: 0.1, sd: 0 } }, /small/],
-  [{ usableM2: { value: 0.1, sd: 0 }, sorting: 'test' }, /worth a burn/],
-  [{ knowing: 'label', called: '' }, /what is it called/],
+  [{ usableM2: { value: 0.1, sd: 0 }, sorting: 'test' }, /burn test worthwhile/],
+  [{ knowing: 'label', called: '' }, /name not known/],
   [{ knowing: 'label', gsm: null }, /weigh it/],
 ])('%j', (more, says) => {
   expect(piece(more)).toMatch(says)

@@ -14,8 +14,8 @@ export function worthTesting({
   if (sorting === 'give-away') return null
   const isOpen = knowing === 'untested' || knowing === 'unsettled' || knowing === 'contradicted'
   const isLarge = usableM2 === null || usableM2.value >= WORTH_A_BURN_M2
-  if (sorting === 'test' || (isOpen && isLarge)) return isOpen ? 'worth a burn: nobody knows its fibre' : null
-  if (isOpen) return 'small: burn it only before it is ironed hot or dyed'
-  if (!called) return 'worth a look: what is it called?'
-  return gsm === null ? 'weigh it when the scale is out' : null
+  if (sorting === 'test' || (isOpen && isLarge)) return isOpen ? 'burn test worthwhile: fibre not known' : null
+  if (isOpen) return 'small: burn-test it only before you iron it hot or dye it'
+  if (!called) return 'look closer: name not known'
+  return gsm === null ? 'weigh it when you have the scale ready' : null
 }

@@ -19,12 +19,10 @@ export function LikePage({ id, name, found }: NonNullable<Awaited<ReturnType<typ
     <Page>
       <div>
         <Link href={`/stash/${id}`}>{name}</Link>
-        <h1>What have I that is like this?</h1>
-        <Soft>Over all that is known of both; what is not known counts for nothing.</Soft>
+        <h1>Similar fabrics</h1>
+        <Soft>Compares everything known about both; what is not known does not count.</Soft>
       </div>
-      {found.length === 0 ? (
-        <p>Nothing that is known well enough to say so. Weigh and test more of the stash.</p>
-      ) : null}
+      {found.length === 0 ? <p>We don’t know enough yet to compare. Weigh and test more of your stash.</p> : null}
       <PlainList as="ol" $gap="1.25rem">
         {found.map(({ fold, reasons }) => (
           <Like key={fold.id}>

@@ -31,29 +31,29 @@ export function LookingPage({ pieces, families, weights, knowing, money, months,
   return (
     <Page>
       <div>
-        <h1>Looking at the whole</h1>
-        <Soft>{countNoun(pieces, 'piece')}; each line leads to those that it counts.</Soft>
+        <h1>Overview</h1>
+        <Soft>{countNoun(pieces, 'fabric')}; each line opens its fabrics.</Soft>
       </div>
       <Tiles>
-        <Figure title="What do I own, by fibre?" lines={families} />
-        <Figure title="What do I own, by weight?" lines={weights} />
-        <Figure title="How much is known, and how?" lines={knowing} />
+        <Figure title="Stash by fibre" lines={families} />
+        <Figure title="Stash by weight" lines={weights} />
+        <Figure title="How much is known, and how" lines={knowing} />
         <ComingAndGoing months={months} />
         <Stack>
           <Paper aria-labelledby="money">
-            <h2 id="money">Where does the money lie?</h2>
-            {money.length === 0 ? <p>No price is written down yet.</p> : null}
+            <h2 id="money">Value of the stash</h2>
+            {money.length === 0 ? <p>You have entered no prices yet.</p> : null}
             <PlainList $gap="0.3rem">
               {money.map(({ place, currency, paid, pieces: count, query }) => (
                 <li key={place + currency}>
                   <Link href={`/stash?${query}`}>{place || NOWHERE}</Link>: {currency}
-                  {paid.toFixed(2)}, {countNoun(count, 'piece')}
+                  {paid.toFixed(2)}, {countNoun(count, 'fabric')}
                 </li>
               ))}
             </PlainList>
           </Paper>
           <Paper aria-labelledby="waiting">
-            <h2 id="waiting">What has waited longest, and suits no pattern?</h2>
+            <h2 id="waiting">Oldest fabrics that suit no pattern</h2>
             <PlainList $gap="0.3rem">
               {waiting.map(({ id, name, days }) => (
                 <li key={id}>
@@ -61,7 +61,7 @@ export function LookingPage({ pieces, families, weights, knowing, money, months,
                 </li>
               ))}
             </PlainList>
-            {waiting.length === 0 ? <p>Nothing: each piece suits some pattern.</p> : null}
+            {waiting.length === 0 ? <p>None: every fabric suits a pattern.</p> : null}
           </Paper>
         </Stack>
       </Tiles>
@@ -81,12 +81,12 @@ function Figure({ title, lines }: { title: string; lines: readonly FigureLine[] 
     <Paper aria-labelledby={idOf(title)}>
       <h2 id={idOf(title)}>{title}</h2>
       {lines.length === 0 ? (
-        <p>Nothing to count yet.</p>
+        <p>Nothing to show yet.</p>
       ) : (
         <>
           <EChart
             height={50 + LINE_PX * lines.length}
-            label={`${title} Square metres; the figures stand in the table below`}
+            label={`${title} Square metres; the figures are in the table below`}
             option={option}
           />
           <SortTable
@@ -139,20 +139,20 @@ function ComingAndGoing({ months }: { months: readonly Month[] }) {
   const option = useCallback((palette: Palette) => monthsOption(months, palette), [months])
   return (
     <Wide aria-labelledby="months">
-      <h2 id="months">What came, and what went?</h2>
+      <h2 id="months">Added and used</h2>
       <EChart
         height={230}
-        label="Square metres that came and went in each month; the figures stand in the table below"
+        label="Square metres added and used each month; the figures are in the table below"
         option={option}
       />
       <Figures>
         <thead>
           <tr>
             <th scope="col">month</th>
-            <th scope="col">came, m²</th>
-            <th scope="col">went, m²</th>
-            <th scope="col">came, kg</th>
-            <th scope="col">went, kg</th>
+            <th scope="col">added, m²</th>
+            <th scope="col">used, m²</th>
+            <th scope="col">added, kg</th>
+            <th scope="col">used, kg</th>
           </tr>
         </thead>
         <tbody>

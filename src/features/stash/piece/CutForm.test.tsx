@@ -24,16 +24,16 @@ const type = async (label: string, text: string, from: Pick<typeof screen, 'getB
   await user.tab()
 }
 const press = (name: string) => user.click(screen.getByRole('button', { name }))
-const cutIt = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Cut it' })
+const cutIt = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Mark as cut' })
 
 beforeEach(() => cut.mockReset().mockResolvedValue({ ok: true }))
 
 test('nothing is cut until it is said how much, or what is left over', async () => {
   shown()
   expect(cutIt().disabled).toBe(true)
-  await press('Keep an offcut')
+  await press('Add an offcut')
   expect(cutIt().disabled).toBe(false)
-  await press('One fewer')
+  await press('Remove the last')
   expect(cutIt().disabled).toBe(true)
 })
 
@@ -41,7 +41,7 @@ test('a length is cut off for something, and the form is empty again', async () 
   shown('imperial')
   await type('Length cut off', '2')
   await type('For', 'a smock')
-  await press('Cut it')
+  await press('Mark as cut')
   const { lengthMm, ...rest } = cut.mock.lastCall![0]
   expect(lengthMm).toBeCloseTo(1828.8, 6)
   expect(rest).toEqual({ pieceId: 'p1', what: 'a smock', offcuts: [] })
@@ -50,19 +50,19 @@ test('a length is cut off for something, and the form is empty again', async () 
 
 test('offcuts are numbered after their piece, each with its own size', async () => {
   shown()
-  await press('Keep an offcut')
-  await press('Keep an offcut')
+  await press('Add an offcut')
+  await press('Add an offcut')
   const second = within(screen.getByRole('group', { name: 'Offcut 2' }))
   await type('Offcut’s width', '30', second)
   await type('Offcut’s length', '120', second)
-  await press('Cut it')
+  await press('Mark as cut')
   // An offcut without a size is asked for it, and nothing is sent.
   expect(screen.getByText(/enter a width and a length for each offcut/)).toBeTruthy()
   expect(cut).not.toHaveBeenCalled()
   const first = within(screen.getByRole('group', { name: 'Offcut 1' }))
   await type('Offcut’s width', '20', first)
   await type('Offcut’s length', '50', first)
-  await press('Cut it')
+  await press('Mark as cut')
   expect(cut.mock.lastCall![0].offcuts).toEqual([
     { name: 'Lobby curtain, offcut 1', widthMm: 200, lengthMm: 500 },
     { name: 'Lobby curtain, offcut 2', widthMm: 300, lengthMm: 1200 },
@@ -70,10 +70,10 @@ test('offcuts are numbered after their piece, each with its own size', async () 
 })
 
 test('what is refused is told, and nothing that was typed is lost', async () => {
-  cut.mockResolvedValueOnce({ ok: false, errors: { lengthMm: 'There is not as much of it left.' } })
+  cut.mockResolvedValueOnce({ ok: false, errors: { lengthMm: 'There is not so much of it left.' } })
   shown()
   await type('Length cut off', '9')
-  await press('Cut it')
-  expect(screen.getByText(/There is not as much of it left/)).toBeTruthy()
+  await press('Mark as cut')
+  expect(screen.getByText(/There is not so much of it left/)).toBeTruthy()
   expect(screen.getByLabelText<HTMLInputElement>('Length cut off').value).toBe('9')
 })

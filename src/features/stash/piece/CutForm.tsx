@@ -77,11 +77,11 @@ export function CutForm({ piece }: Pick<PieceData, 'piece'>) {
       ))}
       <Actions>
         <StrongButton isDisabled={busy || (lengthMm === null && offcuts.length === 0)} onPress={cut}>
-          Cut it
+          Mark as cut
         </StrongButton>
-        <Button onPress={() => setOffcuts([...offcuts, another])}>Keep an offcut</Button>
+        <Button onPress={() => setOffcuts([...offcuts, another])}>Add an offcut</Button>
         {offcuts.length > 0 ? (
-          <QuietButton onPress={() => setOffcuts(offcuts.slice(0, -1))}>One fewer</QuietButton>
+          <QuietButton onPress={() => setOffcuts(offcuts.slice(0, -1))}>Remove the last</QuietButton>
         ) : null}
       </Actions>
       <Trouble>{trouble}</Trouble>

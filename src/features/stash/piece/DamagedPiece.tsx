@@ -8,8 +8,8 @@ export function DamagedPiece({ damaged }: { damaged: readonly DamagedCard[] }) {
   return (
     <Page>
       <div>
-        <Link href="/stash">The stash</Link>
-        <h1>A piece that cannot be read</h1>
+        <Link href="/stash">Stash</Link>
+        <h1>Unreadable record</h1>
       </div>
       <Damaged cards={damaged} />
     </Page>

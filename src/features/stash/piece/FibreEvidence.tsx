@@ -24,7 +24,7 @@ export function FibreEvidence({ piece, belief, tests }: PieceData) {
       {tests.map(({ id, answers, on }) => (
         <div key={id}>
           <Strips answers={answers} yarn={yarn} />
-          <Link href={`/bench/${id}`}>Open this test: why, and what would settle it</Link>{' '}
+          <Link href={`/identify/burn/${id}`}>Open this test: reasons, and what would tell for certain</Link>{' '}
           {on ? <SameCloth on={on} /> : null}
         </div>
       ))}

@@ -8,7 +8,7 @@ export function GoodFor({ outline, name }: { outline: Outline; name: string }) {
   if (uses.length === 0) return <p>Too small for anything but stuffing.</p>
   return (
     <Figures>
-      <caption className="visually-hidden">What {name} is good for</caption>
+      <caption className="visually-hidden">What {name} can be used for</caption>
       <tbody>
         {uses.map(({ id, text, amount }) => (
           <tr key={id}>

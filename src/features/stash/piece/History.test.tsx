@@ -32,5 +32,5 @@ test('names what it undoes: what was just done', async () => {
 test('once that is undone it does not go on to something older, but can be done again', () => {
   const undone = [step('undo', { undoes: 'place changed' }), step('place changed', { isUndone: true }), step('added')]
   render(<PieceHistory history={undone} />)
-  expect(buttons()).toEqual(['Do it again'])
+  expect(buttons()).toEqual(['Redo'])
 })

@@ -25,16 +25,16 @@ export function PieceHistory({ history }: Pick<PieceData, 'history'>) {
         ) : null}
         {undone ? (
           <Button isDisabled={busy} onPress={() => doing(() => takeBackStroke(undone.stroke))}>
-            Do it again
+            Redo
           </Button>
         ) : null}
       </Actions>
       <Trouble>{trouble}</Trouble>
-      <PlainList as="ol" aria-label="What was done">
+      <PlainList as="ol" aria-label="History">
         {history.map(({ stroke, at, says, isUndone, undoes }) => (
           <li key={stroke}>
-            <When at={at} />: {undoes ? `taken back: ${says}` : says}
-            {isUndone ? <Soft as="span"> (taken back)</Soft> : null}
+            <When at={at} />: {undoes ? `undone: ${says}` : says}
+            {isUndone ? <Soft as="span"> (undone)</Soft> : null}
           </li>
         ))}
       </PlainList>

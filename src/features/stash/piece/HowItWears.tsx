@@ -23,11 +23,11 @@ const Bar = styled.div`
 `
 
 const AIR_WORDS: Record<Comfort['airPermeability']['word'], string> = {
-  open: 'open: air goes straight through',
+  open: 'open: air passes freely',
   airy: 'airy',
-  middling: 'some air goes through',
+  middling: 'some air passes',
   close: 'close: wind stays out',
-  sealed: 'sealed: next to no air goes through',
+  sealed: 'sealed: almost no air passes',
 }
 
 /** How a cloth wears in each weather, why, and which side was taken where people disagree. */
@@ -48,17 +48,17 @@ export function HowItWears({ comfort }: { comfort: Comfort }) {
           </div>
         ))}
         <div>
-          <dt>Air (permeability)</dt>
+          <dt>Breathability (air permeability)</dt>
           <dd>{AIR_WORDS[airPermeability.word]}</dd>
         </div>
         <div>
-          <dt>Warmth of the cloth itself</dt>
+          <dt>Warmth of the fabric itself</dt>
           <dd>
             {warmthClo.interval80[0].toFixed(2)} to {warmthClo.interval80[1].toFixed(2)} clo
           </dd>
         </div>
         <div>
-          <dt>Takes up (regain)</dt>
+          <dt>Moisture regain</dt>
           <dd>
             {regainPercent === null ? 'not known' : `about ${regainPercent.toFixed(regainPercent < 2 ? 1 : 0)} %`}
           </dd>

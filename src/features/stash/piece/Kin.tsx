@@ -42,7 +42,7 @@ export function RelatedPiecesPanel(data: PieceData) {
       ) : null}
       {kin.offcuts.length > 0 ? (
         <div>
-          <b>Its offcuts</b>
+          <b>Offcuts</b>
           <PlainList $gap="0.2rem">
             {kin.offcuts.map(({ id, name }) => (
               <li key={id}>
@@ -54,34 +54,34 @@ export function RelatedPiecesPanel(data: PieceData) {
       ) : null}
       {kin.lot ? (
         <p>
-          Of the lot <Link href={`/stash?lot=${kin.lot.id}`}>{kin.lot.name}</Link>, with{' '}
-          {countNoun(kin.lot.others, 'other piece')}.{' '}
+          From the lot <Link href={`/stash?lot=${kin.lot.id}`}>{kin.lot.name}</Link>, with{' '}
+          {countNoun(kin.lot.others, 'other fabric')}.{' '}
           <QuietButton isDisabled={busy} onPress={() => doing(() => putInLot(piece.id, { lotId: null, name: null }))}>
-            Take it out of the lot
+            Remove from the lot
           </QuietButton>
         </p>
       ) : (
-        <WhenOpened summary="Bought together with others of the same cloth?">
+        <WhenOpened summary="Bought together with others of the same fabric?">
           {() => <LotForm {...data} />}
         </WhenOpened>
       )}
       <WhenOpened summary="Cut from it">{() => <CutForm piece={piece} />}</WhenOpened>
       <Actions>
         <QuietButton isDisabled={busy} onPress={() => doing(() => copyPiece(piece.id))}>
-          Keep another like it
+          Add another like it
         </QuietButton>
-        <Link href={`/stash/${piece.id}/like`}>What have I that is like this?</Link>
-        <Link href={`/stash/cards?id=${piece.id}`}>Print its card</Link>
+        <Link href={`/stash/${piece.id}/similar`}>Similar fabrics</Link>
+        <Link href={`/stash/cards?id=${piece.id}`}>Print card</Link>
         {piece.thing === 'cloth' || piece.thing === 'offcut' ? null : (
-          <Link href={`/stash/${piece.id}/apart`}>Take it apart</Link>
+          <Link href={`/stash/${piece.id}/take-apart`}>Take apart</Link>
         )}
         {piece.construction === 'knit' || UNRAVELS.includes(piece.thing) ? (
-          <Link href={`/stash/${piece.id}/unravel`}>Will it unravel?</Link>
+          <Link href={`/stash/${piece.id}/unravel`}>Unravel</Link>
         ) : null}
-        <Link href={`/stash/${piece.id}/dye`}>Dye it</Link>
-        <Link href={`/mend?of=${piece.id}`}>Mend it</Link>
-        <Link href={`/mix?of=${piece.id}`}>Does it go with another?</Link>
-        <Link href={`/use-up?of=${piece.id}`}>Use it up</Link>
+        <Link href={`/stash/${piece.id}/dye`}>Dye</Link>
+        <Link href={`/make/mending?of=${piece.id}`}>Mend</Link>
+        <Link href={`/make/combine?of=${piece.id}`}>Combine with another fabric</Link>
+        <Link href={`/make/leftovers?of=${piece.id}`}>Use up</Link>
       </Actions>
       <Trouble>{trouble}</Trouble>
     </Stack>
@@ -110,7 +110,7 @@ function LotForm({ piece, kin }: PieceData) {
           isDisabled={busy || name.trim() === ''}
           onPress={() => doing(() => putInLot(piece.id, { lotId: null, name }))}
         >
-          Put it in this lot
+          Add to this lot
         </Button>
       </Actions>
       <Trouble>{trouble}</Trouble>

@@ -14,7 +14,7 @@ const Mark = styled.small<{ $sure: boolean }>`
 
 const HOW_WORDS: Record<PropertyRow['how'], string> = {
   measured: 'measured',
-  said: 'written down',
+  said: 'recorded',
   foretold: 'foretold',
   estimated: 'guessed',
   unknown: 'not known',

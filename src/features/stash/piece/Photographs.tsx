@@ -53,7 +53,7 @@ export function Photographs({ piece }: Pick<PieceData, 'piece'>) {
     <Drop
       $gap="0.75rem"
       as="section"
-      aria-label="Photographs"
+      aria-label="Photos"
       data-over={isOver || undefined}
       onDragOver={(event) => {
         event.preventDefault()
@@ -71,20 +71,20 @@ export function Photographs({ piece }: Pick<PieceData, 'piece'>) {
           <li key={name}>
             <a href={`/pictures/${name}`} target="_blank" rel="noreferrer">
               {/* From the notebook's own folder, and small already: no optimiser needed. */}
-              <img src={`/pictures/${name}?small`} alt={says || `Photograph ${index + 1} of ${piece.name}`} />
+              <img src={`/pictures/${name}?small`} alt={says || `Photo ${index + 1} of ${piece.name}`} />
             </a>
             <Actions>
               {index === 0 && piece.face === 'picture' ? null : (
                 <QuietButton isDisabled={busy} onPress={() => change({ do: 'first', name })}>
-                  Let it stand for the piece
+                  Use as main photo
                 </QuietButton>
               )}
               <QuietButton
                 isDisabled={busy}
-                aria-label={`Take photograph ${index + 1} away`}
+                aria-label={`Delete photo ${index + 1}`}
                 onPress={() => change({ do: 'drop', name })}
               >
-                Take away
+                Delete
               </QuietButton>
             </Actions>
           </li>
@@ -92,23 +92,23 @@ export function Photographs({ piece }: Pick<PieceData, 'piece'>) {
       </Row>
       <Actions>
         <PickFile
-          label={busy ? 'Keeping it…' : 'Add a photograph'}
+          label={busy ? 'Saving…' : 'Add a photo'}
           types={['image/*']}
           isDisabled={busy}
           onPick={(file) => add([file])}
         />
         {piece.face === 'picture' ? (
           <Button isDisabled={busy} onPress={() => change({ do: 'face', face: 'drawing' })}>
-            Let the drawing stand for it
+            Use the drawing instead
           </Button>
         ) : null}
         {piece.pictures.length > 0 && piece.colours.length > 0 ? (
           <QuietButton isDisabled={busy} onPress={() => change({ do: 'colour' })}>
-            Colour the drawing by the picture
+            Take the drawing’s colours from the photo
           </QuietButton>
         ) : null}
       </Actions>
-      {piece.pictures.length === 0 ? <Soft>Or drop pictures here.</Soft> : null}
+      {piece.pictures.length === 0 ? <Soft>Or drop photos here.</Soft> : null}
       <Trouble>{trouble}</Trouble>
     </Drop>
   )

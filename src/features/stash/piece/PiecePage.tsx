@@ -54,13 +54,13 @@ export function PiecePage({ damaged, ...data }: PieceData & { damaged: readonly 
   return (
     <Page>
       <div>
-        <Link href="/stash">The stash</Link>
+        <Link href="/stash">Stash</Link>
         <h1>{piece.name}</h1>
         <Answer>{summary}</Answer>
       </div>
       {data.keptBy.map(({ id, name }) => (
         <Callout key={id} $tone="warn">
-          Kept back for <Link href={`/projects/${id}`}>{name}</Link>.
+          Reserved for <Link href={`/make/projects/${id}`}>{name}</Link>.
         </Callout>
       ))}
       <Next {...data} />
@@ -77,31 +77,29 @@ export function PiecePage({ damaged, ...data }: PieceData & { damaged: readonly 
           <Photographs piece={piece} />
           <RelatedPiecesPanel {...data} />
           <Soft>
-            {rows.filter(({ how }) => how !== 'unknown').length} of {rows.length} properties are known or guessed;
+            {rows.filter(({ how }) => how !== 'unknown').length} of {rows.length} properties are known or estimated;
             measured: {measured}.
           </Soft>
           {foretelling.checked > 0 ? (
             <Soft>
-              What shows through was foretold rightly for {foretelling.right} of {foretelling.checked} pieces that
-              were then held up; it gave {formatPercent(foretelling.meanProbability)} to what was seen, on the whole.
+              We estimated the opacity correctly for {foretelling.right} of {foretelling.checked} fabrics that you
+              checked. On average we gave {formatPercent(foretelling.meanProbability)} to the right answer.
             </Soft>
           ) : null}
         </Stack>
       </Columns>
-      <WhenOpened summary="How it wears, in the heat and in the cold (comfort)">
-        {() => <HowItWears comfort={data.comfort} />}
-      </WhenOpened>
-      <WhenOpened summary="Its shape, and stains, holes or worn places">{() => <ShapeOf piece={piece} />}</WhenOpened>
+      <WhenOpened summary="Comfort in heat and cold">{() => <HowItWears comfort={data.comfort} />}</WhenOpened>
+      <WhenOpened summary="Shape, stains, holes and worn places">{() => <ShapeOf piece={piece} />}</WhenOpened>
       {piece.thing === 'offcut' ? (
-        <WhenOpened summary="What it is good for (binding, patches, pockets)">
+        <WhenOpened summary="Uses (binding, patches, pockets)">
           {() => <GoodFor outline={groundOf(piece)} name={piece.name} />}
         </WhenOpened>
       ) : null}
-      <WhenOpened summary="What was done to it, and undoing it">{() => <PieceHistory {...data} />}</WhenOpened>
+      <WhenOpened summary="History and undo">{() => <PieceHistory {...data} />}</WhenOpened>
       <PutAway
-        offer="Used up or given away? Take it off the shelf"
-        question={`Take ${piece.name} off the shelf, with its tests and weighings?`}
-        decide="Take it off"
+        offer="Remove from stash (used up, given away …)"
+        question={`Remove ${piece.name} from the stash, with its tests and weighings?`}
+        decide="Remove"
         onDecided={() => dropPiece(piece.id)}
       />
     </Page>
@@ -117,7 +115,7 @@ function groundOf({ outline, widthMm, lengthMm }: PieceData['piece']): readonly 
 function Face({ piece, tile }: Pick<PieceData, 'piece' | 'tile'>) {
   const [first] = piece.pictures
   if (piece.face === 'picture' && first)
-    return <Photo src={`/pictures/${first.name}`} alt={`${piece.name}, as photographed`} />
+    return <Photo src={`/pictures/${first.name}`} alt={`Photo of ${piece.name}`} />
   const label = `${piece.name}, drawn from its weave and colours`
   return <ClothSwatch tile={tile} label={label} height="16rem" scale={1.6} />
 }
@@ -143,18 +141,16 @@ function Next(data: PieceData) {
           ) : (
             <StrongLink href={step.href}>{step.says}</StrongLink>
           )}
-          {step.says === 'Which pattern does it suit?' ? null : (
-            <Link href={`/stash/${piece.id}/patterns`}>Which pattern does it suit?</Link>
-          )}
+          {step.says === 'Find patterns' ? null : <Link href={`/stash/${piece.id}/patterns`}>Find patterns</Link>}
           {step.do === 'burn' || data.material?.mayBurn === false ? null : (
             <QuietButton isDisabled={busy} onPress={burn}>
-              {tests.length === 0 ? 'Burn a specimen of it' : 'Burn another specimen'}
+              {tests.length === 0 ? 'Start burn test' : 'Burn another sample'}
             </QuietButton>
           )}
-          <Link href={`/find-out?piece=${piece.id}`}>Find out more</Link>
-          <Link href={`/measure?piece=${piece.id}`}>Measure it</Link>
-          <Link href={`/stash/${piece.id}/sew`}>How to sew it</Link>
-          <Link href={`/stash/${piece.id}/edit`}>Change what is written</Link>
+          <Link href={`/identify?piece=${piece.id}`}>Identify it</Link>
+          <Link href={`/identify/measure?piece=${piece.id}`}>Measure</Link>
+          <Link href={`/stash/${piece.id}/sew`}>Sewing advice</Link>
+          <Link href={`/stash/${piece.id}/edit`}>Edit</Link>
         </Actions>
         <Trouble>{trouble}</Trouble>
       </Stack>

@@ -77,7 +77,7 @@ const Inside = styled.div`
 export function PropertyTable(data: PieceData) {
   return (
     <Paper aria-labelledby="all">
-      <h2 id="all">What is known, and how</h2>
+      <h2 id="all">Properties</h2>
       <Sheet>
         <tbody>
           {data.rows.map((row) => (
@@ -125,7 +125,7 @@ function Line({ row, data }: { row: SheetRow; data: PieceData }) {
             prefetch={false}
             aria-label={`${isAgain ? 'Measure again' : 'Measure'}: ${title.toLowerCase()}`}
           >
-            {isAgain ? 'again' : 'measure'}
+            {isAgain ? 'measure again' : 'measure'}
           </Link>
         ) : null}
       </td>
@@ -135,15 +135,16 @@ function Line({ row, data }: { row: SheetRow; data: PieceData }) {
 
 /** What the line's evidence is called; nothing where it has none. */
 function evidenceWords({ id, readings }: SheetRow, { belief, tests }: PieceData): string | null {
-  if (id === 'fibre') return belief ? `Why, and from ${tests.length === 1 ? 'which burn' : 'which burns'}` : null
-  if (id === 'weight') return readings.length > 0 ? 'The weighings, and another one' : 'Weigh it here'
+  if (id === 'fibre')
+    return belief ? `Reasons, and from ${tests.length === 1 ? 'which burn test' : 'which burn tests'}` : null
+  if (id === 'weight') return readings.length > 0 ? 'Weighings, and add one' : 'Weigh it here'
   if (readings.length === 0) return null
-  return readings.length === 1 ? 'The reading' : `The ${readings.length} readings`
+  return readings.length === 1 ? 'Reading' : `${readings.length} readings`
 }
 
 function addressOf(test: NonNullable<SheetRow['test']>, pieceId: string): string {
-  if (test === 'burn') return `/find-out?piece=${pieceId}`
-  return test === 'inspect' ? `/inspect?piece=${pieceId}` : `/measure/${test}?piece=${pieceId}`
+  if (test === 'burn') return `/identify?piece=${pieceId}`
+  return test === 'inspect' ? `/identify/name?piece=${pieceId}` : `/identify/measure/${test}?piece=${pieceId}`
 }
 
 function Readings({ pieceId, row, now }: { pieceId: string; row: SheetRow; now: PieceData['piece']['washed'] }) {
@@ -159,7 +160,7 @@ function Readings({ pieceId, row, now }: { pieceId: string; row: SheetRow; now: 
             <SameCloth on={on} />
           ) : (
             <QuietButton isDisabled={busy} onPress={() => doing(() => dropMeasurement(pieceId, id))}>
-              Strike out
+              Delete
             </QuietButton>
           )}
         </li>

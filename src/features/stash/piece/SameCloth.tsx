@@ -6,7 +6,7 @@ import { Soft } from '@/ui/kit/surfaces'
 export function SameCloth({ on }: { on: NonNullable<KeptMeasurement['on']> }) {
   return (
     <Soft as="span">
-      Of the same cloth: <Link href={`/stash/${on.id}`}>{on.name}</Link>
+      Same fabric: <Link href={`/stash/${on.id}`}>{on.name}</Link>
     </Soft>
   )
 }

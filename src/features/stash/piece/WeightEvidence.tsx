@@ -25,12 +25,12 @@ export function WeightEvidence({ piece, weighings }: PieceData) {
       <ReadingFields draft={draft} onChange={setDraft} />
       {readings.trouble ? (
         <Callout $tone="warn" role="alert">
-          Not kept. {readings.trouble}
+          Not saved. {readings.trouble}
         </Callout>
       ) : null}
       <Actions>
         <Button isDisabled={!reading || readings.saving} onPress={keep}>
-          Keep this reading
+          Save reading
         </Button>
       </Actions>
     </Stack>

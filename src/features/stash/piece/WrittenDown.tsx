@@ -7,6 +7,7 @@ import { BORDER_WORDS } from '@/core/vocabulary/laying'
 import { PRICE_PER_WORDS, THING_WORDS } from '@/core/vocabulary/stash'
 import { wordFor } from '@/core/vocabulary/words'
 import { Facts, Lines } from '@/ui/kit/surfaces'
+import { dayText } from '../../shared/dates'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { type PieceData } from './types'
 import { moneyText } from '@/core/units/money'
@@ -16,20 +17,20 @@ export function WrittenDown({ piece }: Pick<PieceData, 'piece'>) {
   const { words, units } = usePreferences()
   const { price, border } = piece
   const facts: [string, string][] = [
-    ['Called', piece.called || 'not named yet'],
-    ['It is', piece.thing === 'cloth' ? '' : `a ${wordFor(THING_WORDS[piece.thing], words)}`],
+    ['Fabric type', piece.called || 'not named yet'],
+    ['Made up as', piece.thing === 'cloth' ? '' : `a ${wordFor(THING_WORDS[piece.thing], words)}`],
     ['Washed', WASH_STATE_WORDS[piece.washed]],
     [
       'Border print',
       border ? `${BORDER_WORDS[border.side].toLowerCase()}, ${formatWidth(border.reachMm, units)} deep` : '',
     ],
-    ['Lies', piece.place || 'nowhere in particular'],
-    ['Came from', piece.source || 'not written down'],
-    ['Came on', piece.got ?? ''],
-    ['Price', price ? `${moneyText(price.amount, price.currency)} for ${PRICE_PER_WORDS[price.per]}` : ''],
+    ['Location', piece.place || 'no location'],
+    ['Source', piece.source || 'not recorded'],
+    ['Date added', piece.got ? dayText(piece.got) : ''],
+    ['Price', price ? `${moneyText(price.amount, price.currency)} per ${PRICE_PER_WORDS[price.per]}` : ''],
     ['Care', piece.care.map((id) => careSymbol(id).words).join('; ')],
     ['Tags', piece.tags.join(', ')],
-    ['What for', piece.ideas],
+    ['Ideas', piece.ideas],
   ]
   return (
     <>

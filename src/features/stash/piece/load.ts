@@ -101,8 +101,8 @@ async function kinOf(db: Notebook, shelf: Shelf, piece: KeptPiece, units: UnitSy
     recordsReferringToAny(db, 'cut', 'pieceId', [piece.id]),
   ])
   const lot = piece.lotId ? await findRecord(db, 'lot', piece.lotId) : undefined
-  const byLot = shelf.once('by lot', (gists) => groupBy(gists, ({ lotId }) => lotId))
-  const byParent = shelf.once('by what it was cut from', (gists) => groupBy(gists, ({ cutFromId }) => cutFromId))
+  const byLot = shelf.once('from its lot', (gists) => groupBy(gists, ({ lotId }) => lotId))
+  const byParent = shelf.once('from what it was cut from', (gists) => groupBy(gists, ({ cutFromId }) => cutFromId))
   const others = (byLot.get(piece.lotId ?? '') ?? []).filter(({ id }) => id !== piece.id)
   return {
     cutFrom: parent ? { id: parent.id, name: parent.data.name } : null,

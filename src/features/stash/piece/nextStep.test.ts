@@ -10,7 +10,7 @@ const known = (rest: object = {}) =>
 it('first of all is what it is made of, where neither a label nor a burn says', () => {
   expect(nextStepOf(known({ tests: [], worth: [worth('weight')] }))).toMatchObject({
     do: 'burn',
-    says: 'Burn a specimen of it',
+    says: 'Start burn test',
   })
   const labelled = known({ tests: [], piece: { id: 'a', claim: [{ fibre: 'wool', percent: 100 }] } })
   expect(nextStepOf(labelled).do).toBe('go')
@@ -18,23 +18,23 @@ it('first of all is what it is made of, where neither a label nor a burn says', 
 
 it('a label that was spoken against is burnt again', () => {
   const contradicted = known({ belief: { claim: { verdict: 'contradicted' } }, worth: [worth('weight')] })
-  expect(nextStepOf(contradicted)).toMatchObject({ do: 'burn', says: 'Burn another specimen' })
+  expect(nextStepOf(contradicted)).toMatchObject({ do: 'burn', says: 'Burn another sample' })
   expect(nextStepOf(known({ belief: { claim: { verdict: 'supported' } } })).do).toBe('go')
 })
 
 it('then what would move a score is measured, at its bench, with what it would do', () => {
   expect(nextStepOf(known({ worth: [worth('weight'), worth('body')] }))).toMatchObject({
     says: expect.stringMatching(/^Measure /) as string,
-    why: expect.stringContaining('3 scores, that of Gull smock by up to 24 points of 100') as string,
-    href: '/measure/weigh?piece=a',
+    why: expect.stringContaining('3 scores; that of Gull smock by up to 24 points out of 100') as string,
+    href: '/identify/measure/weigh?piece=a',
   })
   expect(nextStepOf(known({ worth: [worth('stretch-length', { patterns: 1 })] }))).toMatchObject({
     why: expect.stringContaining('one score') as string,
-    href: '/measure/stretch?piece=a',
+    href: '/identify/measure/stretch?piece=a',
   })
   // What no bench measures is passed over.
   expect(nextStepOf(known({ worth: [worth('pile'), worth('opacity')] }))).toMatchObject({
-    href: '/measure/opacity?piece=a',
+    href: '/identify/measure/opacity?piece=a',
   })
 })
 

@@ -31,17 +31,17 @@ export function nextStepOf({
   material,
 }: Pick<PieceData, 'piece' | 'belief' | 'tests' | 'worth' | 'material'>): NextStep {
   if (material && !material.mayBurn && !worth.some(isMeasurable)) {
-    const why = `${capitalise(material.name)} is not burnt to find out what it is.`
-    return { do: 'go', says: 'See how to sew it', why, href: `/stash/${piece.id}/sew` }
+    const why = `Don’t burn ${capitalise(material.name)} to identify it.`
+    return { do: 'go', says: 'Show sewing advice', why, href: `/stash/${piece.id}/sew` }
   }
   if (tests.length === 0 && piece.claim.length === 0 && (material?.mayBurn ?? true))
-    return { do: 'burn', says: 'Burn a specimen of it', why: 'Nobody knows yet what it is made of.' }
+    return { do: 'burn', says: 'Start burn test', why: 'Its fibre is not known yet.' }
   if (belief?.claim?.verdict === 'contradicted')
-    return { do: 'burn', says: 'Burn another specimen', why: 'What was seen speaks against its label.' }
+    return { do: 'burn', says: 'Burn another sample', why: 'The test does not fit its label.' }
   const first = worth.find(isMeasurable)
   if (!first) {
-    const why = 'Nothing that could still be measured would change which pattern it suits.'
-    return { do: 'go', says: 'Which pattern does it suit?', why, href: `/stash/${piece.id}/patterns` }
+    const why = 'No other measurement would change which patterns it suits.'
+    return { do: 'go', says: 'Find patterns', why, href: `/stash/${piece.id}/patterns` }
   }
   const what = propertyWords(first.property)
   const scores = first.patterns === 1 ? 'one score' : `${first.patterns} scores`
@@ -49,8 +49,8 @@ export function nextStepOf({
   return {
     do: 'go',
     says: `Measure ${what}`,
-    why: `To know ${what} would move ${scores}, that of ${first.of} by up to ${most} points of 100.`,
-    href: `/measure/${mustHave(MEASURED_BY[first.property])}?piece=${piece.id}`,
+    why: `Knowing its ${what} would change ${scores}; that of ${first.of} by up to ${most} points out of 100.`,
+    href: `/identify/measure/${mustHave(MEASURED_BY[first.property])}?piece=${piece.id}`,
   }
 }
 

@@ -3,31 +3,31 @@ import { type ChangeSet } from '@/server/store/history'
 
 /** Fields of a piece, as somebody would say them. */
 const FIELD_WORDS: Readonly<Record<string, string>> = {
-  called: 'what it is called',
-  construction: 'how it is made',
+  called: 'fabric type',
+  construction: 'woven or knit',
   widthMm: 'width',
   lengthMm: 'length',
-  place: 'where it lies',
-  source: 'where it came from',
+  place: 'location',
+  source: 'source',
   washed: 'washing',
-  body: 'how it falls',
-  opacity: 'what shows through',
+  body: 'drape',
+  opacity: 'opacity',
   stretchWidthPercent: 'stretch',
   claim: 'label',
-  inHand: 'put on a shelf',
+  inHand: 'added',
   look: 'looks',
-  thing: 'what it is',
-  sizeHow: 'how it was measured',
+  thing: 'made up as',
+  sizeHow: 'size from',
   lotId: 'lot',
-  cutFromId: 'what it was cut from',
+  cutFromId: 'cut from',
   heapId: 'heap',
   sorting: 'sorting',
-  got: 'the day it came',
-  face: 'what stands for it',
+  got: 'date added',
+  face: 'main photo',
 }
 const MOST_FIELDS = 3
 
-const DONE = { create: 'kept', change: 'changed', remove: 'thrown away' } as const
+const DONE = { create: 'kept', change: 'changed', remove: 'deleted' } as const
 
 /** What was done at one stroke, in a few words: “width and length changed”, “a reading kept”. */
 export function strokeWords(steps: ChangeSet['steps']): string {

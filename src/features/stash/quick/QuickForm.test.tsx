@@ -26,7 +26,7 @@ beforeEach(() => {
         heapId="heap"
         place="Loft"
         endings={[
-          { label: 'Keep', sorting: 'keep' },
+          { label: 'Save', sorting: 'keep' },
           { label: 'Test', sorting: 'test' },
         ]}
         onKept={onKept}
@@ -38,7 +38,7 @@ const press = (name: string) => user.click(screen.getByRole('button', { name }))
 const sent = () => keep.mock.lastCall![0] as Record<string, unknown>
 
 test('nothing said is kept as such, in its heap and place', async () => {
-  await press('Keep')
+  await press('Save')
   expect(sent()).toMatchObject({ called: '', spans: null, widthMm: null, price: null, heapId: 'heap', place: 'Loft' })
   expect(keep.mock.lastCall![1]).toBeUndefined()
   expect(onKept).toHaveBeenCalledWith({ id: 'new', sorting: 'keep' })
@@ -48,7 +48,7 @@ test('spans go by halves, in this person’s own, and none is less than nothing'
   for (let i = 0; i < 3; i++) await press('Half a span more')
   expect(screen.getByText(/^About 2.4 m, give or take/)).toBeTruthy()
   for (let i = 0; i < 5; i++) await press('Half a span less')
-  expect(screen.getByText('One is 1.6 m.')).toBeTruthy()
+  expect(screen.getByText('One span is 1.6 m.')).toBeTruthy()
   await press('Half a span more')
   await press('Test')
   expect(sent()).toMatchObject({ spans: 0.5, spanMm: 1600, sorting: 'test' })
@@ -58,40 +58,40 @@ test('a width is chosen and chosen off again; a price has the currency that was 
   await press('140 cm')
   await press('90 cm')
   await press('90 cm')
-  await user.type(screen.getByLabelText('Price of it'), '4.5')
+  await user.type(screen.getByLabelText('Price'), '4.5')
   await user.tab()
   await user.type(screen.getByLabelText('Currency'), '£')
-  await press('Keep')
+  await press('Save')
   expect(sent()).toMatchObject({ widthMm: null, price: { amount: 4.5, currency: '£', per: 'all' } })
   // What was said is gone for the next piece, the currency is not.
-  expect(screen.getByLabelText<HTMLInputElement>('Price of it').value).toBe('')
+  expect(screen.getByLabelText<HTMLInputElement>('Price').value).toBe('')
   expect(screen.getByLabelText<HTMLInputElement>('Currency').value).toBe('£')
 })
 
 test('a picture goes along, and is let go of when it is kept', async () => {
   const file = new File(['picture'], 'cloth.jpg', { type: 'image/jpeg' })
   await user.upload(document.querySelector<HTMLInputElement>('input[type=file]')!, file)
-  expect(screen.getByRole('img', { name: 'The picture that was taken' })).toBeTruthy()
-  await press('Keep')
+  expect(screen.getByRole('img', { name: 'Your photo' })).toBeTruthy()
+  await press('Save')
   expect((keep.mock.lastCall![1] as FormData).get('picture')).toBeInstanceOf(Blob)
   expect(URL.revokeObjectURL).toHaveBeenCalledWith('blob:picture')
-  expect(screen.queryByRole('img', { name: 'The picture that was taken' })).toBeNull()
+  expect(screen.queryByRole('img', { name: 'Your photo' })).toBeNull()
 })
 
 test('what is refused is told, and nothing that was said is lost', async () => {
   keep.mockResolvedValueOnce({ ok: false, errors: { called: 'that is too long' } })
-  await user.type(screen.getByLabelText('What do you take it for?'), 'denim')
-  await press('Keep')
+  await user.type(screen.getByLabelText('What do you think it is?'), 'denim')
+  await press('Save')
   expect(screen.getByText(/that is too long/)).toBeTruthy()
   expect(onKept).not.toHaveBeenCalled()
-  expect(screen.getByLabelText<HTMLInputElement>('What do you take it for?').value).toBe('denim')
+  expect(screen.getByLabelText<HTMLInputElement>('What do you think it is?').value).toBe('denim')
 })
 
 test('off line nothing is said to be kept, and what was said stays', async () => {
   keep.mockRejectedValueOnce(new TypeError('Failed to fetch'))
-  await user.type(screen.getByLabelText('What do you take it for?'), 'denim')
-  await press('Keep')
+  await user.type(screen.getByLabelText('What do you think it is?'), 'denim')
+  await press('Save')
   expect(await screen.findByText(/Please try again: nothing is done twice/)).toBeTruthy()
   expect(onKept).not.toHaveBeenCalled()
-  expect(screen.getByLabelText<HTMLInputElement>('What do you take it for?').value).toBe('denim')
+  expect(screen.getByLabelText<HTMLInputElement>('What do you think it is?').value).toBe('denim')
 })

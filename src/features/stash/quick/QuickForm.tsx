@@ -85,12 +85,12 @@ export function QuickForm({ heapId, place = '', endings, onKept, onBegin }: Prop
     <Stack $gap="1rem">
       <Actions>
         <PickFile
-          label={picture ? 'Another picture' : 'Take a picture'}
+          label={picture ? 'Take another photo' : 'Take a photo'}
           types={['image/*']}
           onPick={(file) => setPicture({ file, url: URL.createObjectURL(file) })}
           camera
         />
-        {picture ? <Shown src={picture.url} alt="The picture that was taken" /> : null}
+        {picture ? <Shown src={picture.url} alt="Your photo" /> : null}
       </Actions>
       <Spans spans={said.spans} onChange={(spans) => set({ spans })} />
       <Labelled text="Width">
@@ -104,18 +104,18 @@ export function QuickForm({ heapId, place = '', endings, onKept, onBegin }: Prop
       </Labelled>
       <Fields>
         <TextField
-          label="What do you take it for?"
-          hint="A guess: denim, jersey, curtain cloth."
+          label="What do you think it is?"
+          hint="A guess: denim, jersey, curtain fabric."
           value={said.called}
           onChange={(called) => set({ called })}
         />
         <SelectField
-          label="What it is"
+          label="Made up as"
           value={said.thing}
           onChange={(thing) => set({ thing })}
           options={THINGS.map((thing) => [thing, wordFor(THING_WORDS[thing], words)] as const)}
         />
-        <NumberField label="Price of it" minValue={0} value={said.price} onChange={(price) => set({ price })} />
+        <NumberField label="Price" minValue={0} value={said.price} onChange={(price) => set({ price })} />
         <TextField label="Currency" value={currency ?? ''} onChange={(text) => setCurrency(text.slice(0, 8))} />
       </Fields>
       <Actions>
@@ -135,7 +135,7 @@ function Spans({ spans, onChange }: { spans: number | null; onChange: (spans: nu
   const { spanMm, units } = usePreferences()
   const now = spans ?? 0
   return (
-    <Labelled text="Length, in arm-spans">
+    <Labelled text="Length in arm spans">
       <Actions>
         <Button aria-label="Half a span less" onPress={() => onChange(now > HALF ? now - HALF : null)}>
           −
@@ -144,7 +144,7 @@ function Spans({ spans, onChange }: { spans: number | null; onChange: (spans: nu
         <Button aria-label="Half a span more" onPress={() => onChange(now + HALF)}>
           +
         </Button>
-        <Soft>{spans === null ? `One is ${formatLength(spanMm, units)}.` : about(spans * spanMm, units)}</Soft>
+        <Soft>{spans === null ? `One span is ${formatLength(spanMm, units)}.` : about(spans * spanMm, units)}</Soft>
       </Actions>
     </Labelled>
   )

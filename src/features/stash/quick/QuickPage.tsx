@@ -13,17 +13,17 @@ export function QuickPage({ todos }: { todos: readonly { id: string; words: stri
   return (
     <Page>
       <div>
-        <h1>Quick entry</h1>
-        <Soft>A picture, a length, a guess, a price. Everything can be left open; finish it at home.</Soft>
+        <h1>Quick add</h1>
+        <Soft>A photo, a length, a guess, a price. Everything is optional; finish it at home.</Soft>
       </div>
       {isTold && kept.length > 0 ? (
         <Callout $tone="good" role="status">
-          Kept, {kept.length} so far. <Link href={`/stash/${kept.at(-1)}`}>Look at the last one</Link>
+          Saved: {kept.length} so far. <Link href={`/stash/${kept.at(-1)}`}>See the last one</Link>
         </Callout>
       ) : null}
-      <Paper aria-label="The piece">
+      <Paper aria-label="Fabric">
         <QuickForm
-          endings={[{ label: 'Keep it, and the next', sorting: null }]}
+          endings={[{ label: 'Save and add another', sorting: null }]}
           onBegin={() => setTold(false)}
           onKept={({ id }) => {
             setKept([...kept, id])

@@ -12,7 +12,7 @@ export function Todos({ todos }: { todos: readonly { id: string; words: string; 
         {todos.map(({ id, words, count }) => (
           <li key={id}>
             <Link href={`/stash?todo=${id}&as=list`}>
-              {countNoun(count, 'piece')}: {words}
+              {countNoun(count, 'fabric')}: {words}
             </Link>
           </li>
         ))}

@@ -21,7 +21,7 @@ export const quickKeep = action(
     const piece = keptRecord(await keepQuick(db, quick, now(), id))
     if (sent)
       await addPhotograph(db, notebookHome(), piece.id, await bytesOf(sent), now()).catch((error: unknown) => {
-        console.error('The picture of a quick entry was not kept:', error)
+        console.error('The photo of a quick entry was not saved:', error)
       })
     return piece
   },

@@ -14,10 +14,10 @@ import { type LoadedSafe } from './load'
 import { TakeIn } from './TakeIn'
 
 const WHY_WORDS = {
-  nightly: 'of the night',
-  asked: 'asked for',
+  nightly: 'nightly',
+  asked: 'by you',
   'before-update': 'before an update of the program',
-  'before-restoring': 'before another was put back',
+  'before-restoring': 'before another was restored',
 } as const
 
 /** Backups, the notebook out and in, and the bin. */
@@ -25,18 +25,18 @@ export function SafePage({ backups, home, pieces, records, bin, binDays }: Loade
   return (
     <Page>
       <div>
-        <h1>Keep it safe</h1>
+        <h1>Backup and data</h1>
         <Soft>
-          {countNoun(pieces, 'piece')} with all that was found out of them, in {home}.
+          {countNoun(pieces, 'fabric')} with everything we found out, in {home}.
         </Soft>
       </div>
       <Backups backups={backups} today={{ pieces, records }} />
       <Tiles>
         <Paper aria-labelledby="out">
-          <h2 id="out">Take it out</h2>
-          <p>The whole notebook in open formats, to keep elsewhere or to read with other programs.</p>
+          <h2 id="out">Export</h2>
+          <p>The whole notebook in open formats, to keep elsewhere or to open in other programs.</p>
           <Actions>
-            <FileLink href="/api/v1/export?format=zip">With pictures and tables (ZIP)</FileLink>
+            <FileLink href="/api/v1/export?format=zip">With photos and tables (ZIP)</FileLink>
             <FileLink href="/api/v1/export">As one document (JSON)</FileLink>
           </Actions>
         </Paper>
@@ -56,7 +56,7 @@ async function untilMade() {
 }
 
 const amount = ({ pieces, records }: { pieces: number; records: number }) =>
-  `${countNoun(pieces, 'piece')}, ${countNoun(records, 'record')} in all`
+  `${countNoun(pieces, 'fabric')}, ${countNoun(records, 'record')} in total`
 
 interface BackupsProps extends Pick<LoadedSafe, 'backups'> {
   today: Pick<LoadedSafe, 'pieces' | 'records'>
@@ -68,9 +68,8 @@ function Backups({ backups, today }: BackupsProps) {
     <Paper aria-labelledby="backups">
       <h2 id="backups">Backups</h2>
       <Soft>
-        One is made each night in which something was written, before an update, and whenever you ask; each is opened
-        to see that it is sound. Copy the folder <b>backups</b> to another disk now and then: a backup on the same
-        disk dies with it.
+        We make one after each day with changes, before an update, and whenever you ask; we open each to check that it
+        works. Copy the folder <b>backups</b> to another disk now and then: a backup on the same disk is lost with it.
       </Soft>
       <Actions>
         <StrongButton isDisabled={busy} onPress={() => doing(untilMade)}>
@@ -78,20 +77,20 @@ function Backups({ backups, today }: BackupsProps) {
         </StrongButton>
       </Actions>
       <Trouble>{trouble}</Trouble>
-      {backups.length === 0 ? <p>There is none yet.</p> : null}
+      {backups.length === 0 ? <p>No backups yet.</p> : null}
       <PlainList aria-label="Backups">
         {backups.map(({ name, at, why, bytes, counted: has }) => (
           <li key={name}>
             <p>
-              <When at={at} />, {WHY_WORDS[why]}: {has ? amount(has) : 'it cannot be read'}{' '}
+              <When at={at} />, {WHY_WORDS[why]}: {has ? amount(has) : 'can’t be read'}{' '}
               <small>({Math.max(0.1, bytes / 1e6).toFixed(1)} MB)</small>
             </p>
             {has ? (
               <PutAway
-                offer="Put this one back"
-                question={`Make the notebook as this backup has it: ${amount(has)}?`}
-                afterwards={`Today there are ${amount(today)}; that is backed up first.`}
-                decide="Put it back"
+                offer="Restore"
+                question={`Restore the notebook from this backup: ${amount(has)}?`}
+                afterwards={`Now you have ${amount(today)}; we back that up first.`}
+                decide="Restore"
                 onDecided={() => restore(name)}
               />
             ) : null}
@@ -106,23 +105,23 @@ function Bin({ bin, binDays }: Pick<LoadedSafe, 'bin' | 'binDays'>) {
   const { busy, trouble, doing } = useAsyncAction()
   return (
     <Paper aria-labelledby="bin">
-      <h2 id="bin">The bin</h2>
-      <Soft>What is thrown away lies here for {binDays} days.</Soft>
-      {bin.length === 0 ? <p>Nothing lies in it.</p> : null}
-      <PlainList aria-label="The bin">
+      <h2 id="bin">Bin</h2>
+      <Soft>Deleted records stay here for {binDays} days.</Soft>
+      {bin.length === 0 ? <p>The bin is empty.</p> : null}
+      <PlainList aria-label="Bin">
         {bin.map(({ stroke, title, what, at, others }) => (
           <li key={stroke}>
             <Actions>
               <span>
                 <b>{title}</b>, {what}
-                {others > 0 ? ` and ${others} more with it` : ''}; thrown away <When at={at} />
+                {others > 0 ? ` and ${others} more with it` : ''}; deleted <When at={at} />
               </span>
               <Button
                 isDisabled={busy}
-                aria-label={`Take ${title} out of the bin`}
+                aria-label={`Restore ${title} from the bin`}
                 onPress={() => doing(() => takeBackStroke(stroke))}
               >
-                Take it out again
+                Restore
               </Button>
             </Actions>
           </li>

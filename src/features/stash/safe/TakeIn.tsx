@@ -31,19 +31,15 @@ export function TakeIn() {
   }
   return (
     <Paper aria-labelledby="in">
-      <h2 id="in">Take one in</h2>
+      <h2 id="in">Import</h2>
       <p>
-        A document or an archive that was taken out here or elsewhere. What is in it stands as it is there; the rest
-        of your notebook stays.
+        A document or an archive that you exported here or elsewhere. Its records replace the same records here; the
+        rest of your notebook stays.
       </p>
       {state.is === 'going' ? (
         <div role="status">
-          <p>{state.isTrial ? 'Looking what it would do…' : 'Taking it in…'}</p>
-          <progress
-            aria-label="How far it is"
-            max={state.of || undefined}
-            value={state.of > 0 ? state.done : undefined}
-          />
+          <p>{state.isTrial ? 'Checking the file…' : 'Importing…'}</p>
+          <progress aria-label="Progress" max={state.of || undefined} value={state.of > 0 ? state.done : undefined} />
           <QuietButton onPress={() => stopping.current?.abort()}>Stop</QuietButton>
         </div>
       ) : (
@@ -52,17 +48,17 @@ export function TakeIn() {
       {state.is === 'tried' ? (
         <Callout role="status">
           <p>
-            <b>{state.file.name}</b>: {countsOf(state.sent)}. Nothing was done yet.
+            <b>{state.file.name}</b>: {countsOf(state.sent)}. Nothing has changed yet.
           </p>
           <Actions>
-            <StrongButton onPress={() => void send(state.file, false)}>Take it in</StrongButton>
-            <Button onPress={() => setState({ is: 'empty' })}>Leave it</Button>
+            <StrongButton onPress={() => void send(state.file, false)}>Import</StrongButton>
+            <Button onPress={() => setState({ is: 'empty' })}>Cancel</Button>
           </Actions>
         </Callout>
       ) : null}
       {state.is === 'taken' ? (
         <Callout $tone="good" role="status">
-          Taken in: {countsOf(state.sent)}.
+          Imported: {countsOf(state.sent)}.
         </Callout>
       ) : null}
       {state.is === 'refused' ? (
@@ -88,8 +84,8 @@ function countsOf({
   pictures,
   picturesRefused,
 }: Extract<SentNotebook, { ok: true }>): string {
-  const parts = [`${created} new`, `${changed} changed`, `${same} as they are here already`]
-  if (pictures > 0) parts.push(`${pictures} pictures`)
-  if (picturesRefused > 0) parts.push(`${picturesRefused} pictures that cannot be read, left out`)
+  const parts = [`${created} new`, `${changed} changed`, `${same} already here`]
+  if (pictures > 0) parts.push(`${pictures} photos`)
+  if (picturesRefused > 0) parts.push(`${picturesRefused} unreadable photos, left out`)
   return parts.join(', ')
 }

@@ -55,12 +55,12 @@ function pause(ms: number): Promise<undefined> {
 
 /** Makes the notebook as a backup has it. */
 export const restore = action(
-  [z.string().max(100, 'no backup is called so')],
+  [z.string().max(100, 'there is no backup with this name')],
   async (name) => {
     // A notebook in trouble is not written over.
     const file = await fileToWrite(await notebook())
     const done = throwReported(await runJob('restoreNotebook', { file, home: notebookHome(), name, at: now() }))
-    if (!done) throw new RefusedError('There is no such backup any more.')
+    if (!done) throw new RefusedError('This backup no longer exists.')
   },
   ['everything'],
 )

@@ -39,7 +39,7 @@ describe('what is kept safe', () => {
   it('what was thrown away lies in the bin under its name, and comes out of it', async () => {
     await dropPiece(await piece('Awning'))
     const { bin } = await loadSafe()
-    expect(bin).toMatchObject([{ title: 'Awning', what: 'a piece', others: 0 }])
+    expect(bin).toMatchObject([{ title: 'Awning', what: 'a fabric', others: 0 }])
     expect(await takeBackStroke(bin[0]!.stroke)).toMatchObject({ ok: true })
     expect(await names()).toEqual(['Awning'])
     expect((await loadSafe()).bin).toEqual([])
@@ -77,7 +77,7 @@ describe('sending a notebook in', () => {
     expect((await send(false)).outcome).toEqual({ ok: false, ...error })
   })
   it('that is cut off, or never answered, has taken nothing in', async () => {
-    const unreached = { ok: false, issues: [], message: expect.stringContaining('Nothing was taken in') as unknown }
+    const unreached = { ok: false, issues: [], message: expect.stringContaining('Nothing was imported') as unknown }
     answers(200, '{"progress":{"done":5,"of":9}}', '{"stat')
     expect((await send()).outcome).toEqual(unreached)
     jest.spyOn(globalThis, 'fetch').mockRejectedValueOnce(new TypeError('gone'))

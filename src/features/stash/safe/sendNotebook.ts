@@ -13,7 +13,7 @@ interface Told {
 
 const UNREACHED: SentNotebook = {
   ok: false,
-  message: 'The notebook could not be reached. Nothing was taken in.',
+  message: 'We could not reach the notebook. Nothing was imported.',
   issues: [],
 }
 

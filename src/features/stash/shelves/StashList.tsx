@@ -72,12 +72,12 @@ export function StashList({ first, found, address }: Props) {
       <table aria-rowcount={found + 1}>
         <thead>
           <tr>
-            <th scope="col">Piece</th>
+            <th scope="col">Fabric</th>
             <th scope="col">Fibre</th>
             <th scope="col">Weight</th>
             <th scope="col">Width</th>
             <th scope="col">Length</th>
-            <th scope="col">Lies</th>
+            <th scope="col">Location</th>
           </tr>
         </thead>
         <tbody>

@@ -37,7 +37,7 @@ beforeEach(() => {
     </PreferencesProvider>,
   )
 })
-const look = () => user.click(screen.getByRole('button', { name: /look/i }))
+const look = () => user.click(screen.getByRole('button', { name: /check the list/i }))
 
 test('is looked over first: nothing is kept until it is said', async () => {
   await look()
@@ -45,7 +45,7 @@ test('is looked over first: nothing is kept until it is said', async () => {
   expect(await screen.findByText('Awning')).toBeTruthy()
 })
 
-const keep = () => screen.findByRole<HTMLButtonElement>('button', { name: /^Keep/ })
+const keep = () => screen.findByRole<HTMLButtonElement>('button', { name: /^Save/ })
 
 test('a column that was not known is told, looked over again so, and kept so', async () => {
   await look()
@@ -57,7 +57,7 @@ test('a column that was not known is told, looked over again so, and kept so', a
   await waitFor(() => expect(button.disabled).toBe(false))
   await user.click(button)
   await waitFor(() => expect(asked().isTrial).toBe(false))
-  expect(await screen.findByText(/Kept, 1 fabric\./)).toBeTruthy()
+  expect(await screen.findByText(/Saved: 1 fabric\./)).toBeTruthy()
   // The next table begins anew.
   expect(area().value).not.toContain('Awning')
 })
@@ -79,7 +79,7 @@ test('two columns that are chosen quickly both count, whichever answer comes fir
 })
 
 test('cells that were left open are told by line and heading, and the rest can be kept', async () => {
-  const doubts = [{ line: 4, column: 'Width', text: 'wide', why: 'that is no width that we can read' }]
+  const doubts = [{ line: 4, column: 'Width', text: 'wide', why: 'that is no width ' }]
   const refused = [{ line: 6, why: 'the line is empty' }]
   take.mockResolvedValue(read({ doubts, moreDoubts: 3, refused }))
   await look()

@@ -75,25 +75,25 @@ export function TablePage({ fields }: Props) {
   return (
     <Page>
       <div>
-        <h1>Many at once</h1>
+        <h1>Add from a spreadsheet</h1>
         <Soft>
-          Paste lines from a spreadsheet, type them, or choose a CSV file. Nothing is kept until you say so.
+          Paste lines from a spreadsheet, type them, or choose a CSV file. Nothing is saved until you confirm.
         </Soft>
       </div>
-      <Paper aria-label="The table">
+      <Paper aria-label="Your list">
         <TextField
-          label="The table, headings first"
+          label="Your list, headings first"
           rows={8}
           value={text}
           onChange={(typed) => {
             setText(typed)
             setRead(undefined)
           }}
-          hint="A line a piece; tabs, commas or semicolons between. Units stand in the heading, or with the number."
+          hint="One fabric per line, with tabs, commas or semicolons between; units in the heading or after the number."
         />
         <Actions>
           <StrongButton isDisabled={busy} onPress={() => send(text, null, true)}>
-            Look it over
+            Check the list
           </StrongButton>
           <PickFile label="Choose a CSV file…" types={['.csv', '.tsv', '.txt']} onPick={(file) => void open(file)} />
         </Actions>
@@ -101,7 +101,7 @@ export function TablePage({ fields }: Props) {
       </Paper>
       {read?.isKept ? (
         <Callout $tone="good" role="status">
-          Kept, {countNoun(read.pieces, 'fabric')}. <Link href="/stash?sort=touched">Look at them</Link>
+          Saved: {countNoun(read.pieces, 'fabric')}. <Link href="/stash?sort=touched">Show them</Link>
         </Callout>
       ) : read ? (
         <LookedOver
@@ -136,7 +136,7 @@ function LookedOver({ read, fields, isDisabled, onChoose, onKeep }: LookedOverPr
       ) : null}
       <Actions>
         <StrongButton isDisabled={isDisabled} onPress={onKeep}>
-          Keep {count}
+          Save {count}
         </StrongButton>
       </Actions>
     </Paper>
@@ -147,7 +147,7 @@ function ReadTable({ read, fields, onColumns }: Props & { read: TableTaken; onCo
   const { headings, columns, preview } = read
   const { units } = usePreferences()
   return (
-    <Grid tabIndex={0} role="region" aria-label="The first lines, and what each column holds">
+    <Grid tabIndex={0} role="region" aria-label="First lines and the meaning of each column">
       <table>
         <thead>
           <tr>
@@ -189,7 +189,7 @@ function shown(fabric: TableFabric, field: TableField | null, units: UnitSystem)
   if (field === 'weight') return gsm === undefined ? '' : `${gsm} g/m²`
   if (field === 'fibres') return fibres?.map(({ fibre, percent }) => `${percent} % ${fibre}`).join(', ') ?? ''
   if (field === 'price')
-    return price ? `${moneyText(price.amount, price.currency)} for ${PRICE_PER_WORDS[price.per]}` : ''
+    return price ? `${moneyText(price.amount, price.currency)} per ${PRICE_PER_WORDS[price.per]}` : ''
   if (field === 'currency' || field === 'per') return price?.[field] ?? ''
   if (field === 'washed') return washed === undefined ? '' : washed ? 'yes' : 'no'
   if (field === 'tags') return tags?.join(', ') ?? ''
@@ -199,7 +199,7 @@ function shown(fabric: TableFabric, field: TableField | null, units: UnitSystem)
 function Doubts({ read: { doubts, moreDoubts } }: { read: TableTaken }) {
   return (
     <Callout $tone="warn" role="status">
-      <p>These cells are left open; what they say is kept in the notes.</p>
+      <p>We leave these cells empty; their text goes into the notes.</p>
       <PlainList $gap="0.2rem">
         {doubts.map(({ line, column, text, why }) => (
           <li key={`${line} ${column}`}>

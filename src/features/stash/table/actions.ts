@@ -42,12 +42,12 @@ const Asked = z.strictObject({
 
 /** A form with a text under `table`. */
 const SentTableSchema = z
-  .instanceof(FormData, { error: 'There is no table in that.' })
+  .instanceof(FormData, { error: 'We found no table in this text.' })
   .transform(async (form, context) => {
     const sent = form.get('table')
     const text = sent instanceof Blob ? await sent.text() : sent
     if (text !== null) return text
-    context.addIssue({ code: 'custom', message: 'There is no table in that.' })
+    context.addIssue({ code: 'custom', message: 'We found no table in this text.' })
     return z.NEVER
   })
 
@@ -61,7 +61,7 @@ export const importTable = action(
     if (text.length > MOST_CHARACTERS) throw new RefusedError('That is too long for one table.')
     const lines = text.trimEnd().split(/\r?\n/).length - 1
     if (lines > MOST_TABLE_LINES)
-      throw new RefusedError(`At most ${MOST_TABLE_LINES} lines at once: this has ${lines}.`)
+      throw new RefusedError(`You can add ${MOST_TABLE_LINES} lines at once: this has ${lines}.`)
     const { words } = await readPreferences()
     const file = isTrial ? undefined : await fileToWrite(await notebook())
     const asked = { columns: said, locale: words === 'us' ? ('en-US' as const) : ('en-GB' as const) }

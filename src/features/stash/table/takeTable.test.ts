@@ -45,7 +45,7 @@ it('a good table is kept whole, as text or as a file', async () => {
 it('a cell that is not certain is left open, told by line and heading, and noted; no line is refused', async () => {
   const told = await importTable(sent(TORN), LOOK)
   expect(told).toMatchObject({ ok: true, isKept: false, pieces: 3, moreDoubts: 0 })
-  expect(told.ok && told.refused).toEqual([{ line: 5, why: 'there is no text in it' }])
+  expect(told.ok && told.refused).toEqual([{ line: 5, why: 'it has no text' }])
   expect(told.ok && told.doubts.map(({ line, column, text }) => [line, column, text])).toEqual([
     [4, 'Width (cm)', 'wide'],
   ])

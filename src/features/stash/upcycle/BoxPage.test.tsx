@@ -55,12 +55,12 @@ beforeEach(() => {
 test('says how much is there: what is used up does not count, one thing is one thing', () => {
   shown([notion('a', { count: 1 }), notion('b', { kind: 'zip', name: 'Zip', count: 0 })])
   expect(screen.getByText(/^1 thing of 1 kind;/)).toBeTruthy()
-  expect(screen.getByRole<HTMLButtonElement>('button', { name: 'One Zip used' }).disabled).toBe(true)
+  expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Use one Zip' }).disabled).toBe(true)
 })
 
 test('an empty box says how it fills', () => {
   shown([])
-  expect(screen.getByText(/Nothing in the box yet/)).toBeTruthy()
+  expect(screen.getByText(/You have no notions yet/)).toBeTruthy()
 })
 
 test.each([
@@ -75,42 +75,42 @@ test.each([
 
 test('counts up and down by one, and takes out', async () => {
   shown([notion('a')])
-  await user.click(screen.getByRole('button', { name: 'One Brass buttons used' }))
-  await user.click(screen.getByRole('button', { name: 'One Brass buttons more' }))
+  await user.click(screen.getByRole('button', { name: 'Use one Brass buttons' }))
+  await user.click(screen.getByRole('button', { name: 'Add one Brass buttons' }))
   expect(jest.mocked(countNotion).mock.calls).toEqual([
     ['a', 2],
     ['a', 4],
   ])
-  await user.click(screen.getByRole('button', { name: 'Take Brass buttons out' }))
+  await user.click(screen.getByRole('button', { name: 'Delete Brass buttons' }))
   expect(dropFromBox).toHaveBeenCalledWith('notion', 'a')
 })
 
 test('what is put in is sized in the person’s own unit, and a refusal is told where it happened', async () => {
   shown([], 'imperial')
-  const form = within(screen.getByRole('region', { name: 'Put something in' }))
-  expect(form.getByRole<HTMLButtonElement>('button', { name: 'Put it in the box' }).disabled).toBe(true)
-  await user.type(form.getByLabelText('What it is'), 'Bone buttons')
-  await user.type(form.getByLabelText('Across, or long'), '0.5')
+  const form = within(screen.getByRole('region', { name: 'Add a notion' }))
+  expect(form.getByRole<HTMLButtonElement>('button', { name: 'Add notion' }).disabled).toBe(true)
+  await user.type(form.getByLabelText('Name'), 'Bone buttons')
+  await user.type(form.getByLabelText('Width or length'), '0.5')
   await user.tab()
   jest.mocked(keepNotion).mockResolvedValueOnce({ ok: false, errors: { name: 'there is such a thing already' } })
-  await user.click(form.getByRole('button', { name: 'Put it in the box' }))
+  await user.click(form.getByRole('button', { name: 'Add notion' }))
   const buttons = { kind: 'buttons', name: 'Bone buttons', count: 1, sizeMm: 12.7, place: '' }
   expect(keepNotion).toHaveBeenCalledWith(buttons, expect.any(String))
   expect(await form.findByText(/there is such a thing already/)).toBeTruthy()
   // Nothing that was typed is lost by it.
-  expect(form.getByLabelText<HTMLInputElement>('What it is').value).toBe('Bone buttons')
-  const put = form.getByRole<HTMLButtonElement>('button', { name: 'Put it in the box' })
+  expect(form.getByLabelText<HTMLInputElement>('Name').value).toBe('Bone buttons')
+  const put = form.getByRole<HTMLButtonElement>('button', { name: 'Add notion' })
   await waitFor(() => expect(put.disabled).toBe(false))
   await user.click(put)
-  await waitFor(() => expect(form.getByLabelText<HTMLInputElement>('What it is').value).toBe(''))
+  await waitFor(() => expect(form.getByLabelText<HTMLInputElement>('Name').value).toBe(''))
 })
 
 test('a yarn is kept with what it is mostly of', async () => {
   shown([])
-  const form = within(screen.getByRole('region', { name: 'Another yarn' }))
-  await user.type(form.getByLabelText('What it is called'), 'Sea wool')
-  await user.selectOptions(form.getByLabelText('Mostly of'), 'wool')
-  await user.click(form.getByRole('button', { name: 'Keep the yarn' }))
+  const form = within(screen.getByRole('region', { name: 'Add a yarn' }))
+  await user.type(form.getByLabelText('Name'), 'Sea wool')
+  await user.selectOptions(form.getByLabelText('Main fibre'), 'wool')
+  await user.click(form.getByRole('button', { name: 'Add yarn' }))
   const yarn = { name: 'Sea wool', fibres: ['wool'], grams: 100, wrapsPerInch: null }
   expect(keepYarn).toHaveBeenCalledWith(yarn, expect.any(String))
 })

@@ -42,7 +42,7 @@ export function BoxPage({ kinds, notions, yarns, fibres }: BoxData) {
       </div>
       <Columns $first="1.6fr">
         <Paper aria-labelledby="box">
-          <h2 id="box">The notions box</h2>
+          <h2 id="box">Notions</h2>
           {kinds
             .filter(([kind]) => notions.some((one) => one.kind === kind))
             .map(([kind]) => (
@@ -62,13 +62,12 @@ export function BoxPage({ kinds, notions, yarns, fibres }: BoxData) {
       <Columns $first="1.6fr">
         <Paper aria-labelledby="yarn">
           <h2 id="yarn">Yarn</h2>
-          {yarns.length === 0 ? <Soft>None yet. A jumper whose seams are linked may give some.</Soft> : null}
+          {yarns.length === 0 ? <Soft>None yet. A jumper with linked seams may give some.</Soft> : null}
           <PlainList>
             {yarns.map(({ id, name, says, place, fromPieceId }) => (
               <li key={id}>
                 <b>{name}</b>: {says}
-                {place ? `, ${place}` : ''}.{' '}
-                {fromPieceId ? <Link href={`/stash/${fromPieceId}`}>What it was</Link> : null}{' '}
+                {place ? `, ${place}` : ''}. {fromPieceId ? <Link href={`/stash/${fromPieceId}`}>Was</Link> : null}{' '}
                 <Drop kind="yarn" id={id} name={name} />
               </li>
             ))}
@@ -81,11 +80,12 @@ export function BoxPage({ kinds, notions, yarns, fibres }: BoxData) {
 }
 
 function leadOf(there: BoxData['notions']): string {
-  if (there.length === 0) return 'Nothing in the box yet. What you keep of a garment that you take apart comes here.'
+  if (there.length === 0)
+    return 'You have no notions yet. What you keep from a garment that you take apart appears here.'
   const all = there.reduce((sum, { count }) => sum + count, 0)
   const kinds = new Set(there.map(({ kind }) => kind)).size
   const many = `${countNoun(all, 'thing')} of ${countNoun(kinds, 'kind')}`
-  return `${many}; a project’s list says which of them it can use.`
+  return `${many}; project lists show which of them you can use.`
 }
 
 function NotionLine({ notion }: { notion: BoxData['notions'][number] }) {
@@ -99,19 +99,19 @@ function NotionLine({ notion }: { notion: BoxData['notions'][number] }) {
         <b>{count} ×</b> {name}
         {size}
         {place ? <Soft as="span"> ({place})</Soft> : null}{' '}
-        {fromPieceId ? <Link href={`/stash/${fromPieceId}`}>What it was</Link> : null}
+        {fromPieceId ? <Link href={`/stash/${fromPieceId}`}>Was</Link> : null}
       </span>
       <span>
         <Button
           isDisabled={busy || count === 0}
-          aria-label={`One ${name} used`}
+          aria-label={`Use one ${name}`}
           onPress={() => doing(() => countNotion(id, count - 1))}
         >
           − 1
         </Button>{' '}
         <Button
           isDisabled={busy}
-          aria-label={`One ${name} more`}
+          aria-label={`Add one ${name}`}
           onPress={() => doing(() => countNotion(id, count + 1))}
         >
           + 1
@@ -127,12 +127,8 @@ function Drop({ kind, id, name }: { kind: 'notion' | 'yarn'; id: string; name: s
   const { busy, trouble, doing } = useAsyncAction()
   return (
     <>
-      <QuietButton
-        isDisabled={busy}
-        aria-label={`Take ${name} out`}
-        onPress={() => doing(() => dropFromBox(kind, id))}
-      >
-        Take it out
+      <QuietButton isDisabled={busy} aria-label={`Delete ${name}`} onPress={() => doing(() => dropFromBox(kind, id))}>
+        Delete
       </QuietButton>
       <Trouble>{trouble}</Trouble>
     </>
@@ -157,23 +153,23 @@ function NewNotion({ kinds }: Pick<BoxData, 'kinds'>) {
     })
   return (
     <Paper aria-labelledby="new-notion">
-      <h2 id="new-notion">Put something in</h2>
+      <h2 id="new-notion">Add a notion</h2>
       <SelectField label="Kind" value={kind} onChange={setKind} options={kinds} />
-      <TextField label="What it is" value={name} onChange={setName} />
+      <TextField label="Name" value={name} onChange={setName} />
       <Fields>
         <NumberField
-          label="How many"
+          label="Number"
           value={count}
           minValue={1}
           maxValue={10_000}
           onChange={(many) => (Number.isNaN(many) ? undefined : setCount(Math.round(many)))}
         />
-        <LengthField label="Across, or long" of="fine" mm={sizeMm} onMm={setSize} />
+        <LengthField label="Width or length" of="fine" mm={sizeMm} onMm={setSize} />
       </Fields>
-      <TextField label="Where it lies" value={place} onChange={setPlace} />
+      <TextField label="Location" value={place} onChange={setPlace} />
       <Actions>
         <StrongButton isDisabled={busy || name.trim() === ''} onPress={keep}>
-          Put it in the box
+          Add notion
         </StrongButton>
       </Actions>
       <Trouble>{trouble}</Trouble>
@@ -201,17 +197,17 @@ function NewYarn({ fibres }: Pick<BoxData, 'fibres'>) {
     })
   return (
     <Paper aria-labelledby="new-yarn">
-      <h2 id="new-yarn">Another yarn</h2>
-      <TextField label="What it is called" value={name} onChange={setName} />
+      <h2 id="new-yarn">Add a yarn</h2>
+      <TextField label="Name" value={name} onChange={setName} />
       <SelectField
-        label="Mostly of"
+        label="Main fibre"
         value={fibre}
         onChange={setFibre}
         options={[['', 'not known'], ...fibres] as const}
       />
       <Fields>
         <NumberField
-          label="Weighs"
+          label="Weight"
           unit="g"
           value={grams}
           minValue={1}
@@ -219,7 +215,7 @@ function NewYarn({ fibres }: Pick<BoxData, 'fibres'>) {
           onChange={(value) => (Number.isNaN(value) ? undefined : setGrams(value))}
         />
         <NumberField
-          label="Wraps an inch"
+          label="Wraps per inch"
           value={wraps ?? NaN}
           minValue={1}
           maxValue={100}
@@ -228,7 +224,7 @@ function NewYarn({ fibres }: Pick<BoxData, 'fibres'>) {
       </Fields>
       <Actions>
         <Button isDisabled={busy || name.trim() === ''} onPress={keep}>
-          Keep the yarn
+          Add yarn
         </Button>
       </Actions>
       <Trouble>{trouble}</Trouble>

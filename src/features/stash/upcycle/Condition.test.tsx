@@ -41,7 +41,7 @@ const shown = (from: Places = []) => {
 
 test('a place is marked in the middle of the panel that is shown, as what was chosen', async () => {
   const { last } = shown()
-  await userEvent.selectOptions(screen.getByLabelText('It is'), 'worn thin')
+  await userEvent.selectOptions(screen.getByLabelText('Problem'), 'worn thin')
   await userEvent.click(screen.getByRole('button', { name: 'Mark a place' }))
   expect(last()).toEqual([{ panel: 'back', is: 'worn', x: 0.5, y: 0.5, acrossMm: 60, onEach: false }])
   expect(screen.getByRole('img', { name: /^Back, 1 marked/ })).toBeTruthy()
@@ -58,9 +58,9 @@ test('it is moved and sized in figures, within its panel', async () => {
   }
   await type('From the left', '25')
   expect(last()[0]).toMatchObject({ x: 0.25 })
-  await type('From below', '400')
+  await type('From the bottom', '400')
   expect(last()[0]).toMatchObject({ y: 1 })
-  await type('Across', '12')
+  await type('Width', '12')
   expect(last()[0]).toMatchObject({ acrossMm: 120 })
 })
 
@@ -81,6 +81,6 @@ test('one is taken away, and those of other panels stay', async () => {
     { panel: 'sleeve', is: 'faded', x: 0.5, y: 0.5, acrossMm: 60, onEach: false },
     { panel: 'back', is: 'stained', x: 0.5, y: 0.5, acrossMm: 60, onEach: false },
   ])
-  await userEvent.click(screen.getByRole('button', { name: 'Take place 1 away' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Delete place 1' }))
   expect(last().map(({ panel }) => panel)).toEqual(['sleeve'])
 })

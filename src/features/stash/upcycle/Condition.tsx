@@ -50,8 +50,8 @@ export function ConditionFields({ whole, conditions, places, onChange }: Props) 
   }
   return (
     <Paper aria-labelledby="condition">
-      <h2 id="condition">How it is</h2>
-      <Soft>Choose a panel, and drag across what is not good. What is worn, stained or torn is cut out of it.</Soft>
+      <h2 id="condition">Condition</h2>
+      <Soft>Choose a panel, and drag across worn, stained or torn places. We cut them out of it.</Soft>
       <Fields>
         <SelectField
           label="Panel"
@@ -59,11 +59,11 @@ export function ConditionFields({ whole, conditions, places, onChange }: Props) 
           onChange={setShown}
           options={whole.map(({ id, count }) => [id, panelWords(id, count, places)] as const)}
         />
-        <SelectField label="It is" value={is} onChange={setIs} options={conditions} />
+        <SelectField label="Problem" value={is} onChange={setIs} options={conditions} />
       </Fields>
       <ClothSvg
         box={box}
-        label={`${capitalise(speakId(panel.id))}, ${own.length} marked. Drag across a place.`}
+        label={`${capitalise(speakId(panel.id))}, ${own.length} marked. Drag across a place to mark it.`}
         onDrag={drag}
       >
         <path className="cloth" d={placedStyle([panel.outline])} />
@@ -125,20 +125,20 @@ function PlaceFields({ number, place, isOfSeveral, conditions, onChange, onDrop 
     <Stack $gap="0.4rem" role="group" aria-label={`Place ${number}`}>
       <Actions>
         <b>Place {number}</b>
-        <QuietButton onPress={onDrop} aria-label={`Take place ${number} away`}>
-          Take it away
+        <QuietButton onPress={onDrop} aria-label={`Delete place ${number}`}>
+          Delete
         </QuietButton>
       </Actions>
       <Fields>
         <SelectField
-          label="It is"
+          label="Problem"
           value={place.is}
           onChange={(is) => onChange({ ...place, is })}
           options={conditions}
         />
         {figure('From the left', '%', Math.round(place.x * 100), (given) => ({ x: share(given / 100) }))}
-        {figure('From below', '%', Math.round(place.y * 100), (given) => ({ y: share(given / 100) }))}
-        {figure('Across', 'cm', place.acrossMm / 10, (given) => ({
+        {figure('From the bottom', '%', Math.round(place.y * 100), (given) => ({ y: share(given / 100) }))}
+        {figure('Width', 'cm', place.acrossMm / 10, (given) => ({
           acrossMm: Math.min(2000, Math.max(LEAST_MM, given * 10)),
         }))}
       </Fields>

@@ -54,10 +54,10 @@ const Dab = styled.span<{ $hex: string }>`
 `
 
 const VERDICTS = {
-  takes: 'It takes the dye',
-  'in-part': 'It takes the dye in part',
-  hardly: 'It hardly takes dye at home',
-  no: 'It takes no dye at home',
+  takes: 'Dyeing: this fabric takes dye',
+  'in-part': 'Dyeing: part of this fabric takes dye',
+  hardly: 'Dyeing: this fabric hardly takes dye at home',
+  no: 'Dyeing: you can’t dye this fabric at home',
 } as const
 
 /** What dyeing does to this very cloth: the colour that comes, how, and what else there is. */
@@ -67,12 +67,12 @@ export function DyePage(data: DyeData) {
     <Page>
       <div>
         <Link href={`/stash/${id}`}>{name}</Link>
-        <h1>{answer ? VERDICTS[answer.verdict] : 'Dye it'}</h1>
+        <h1>{answer ? VERDICTS[answer.verdict] : 'Dyeing'}</h1>
         {answer ? <Lead>{answer.text.replace(/^[^.:]*[.:]\s*/, '') || `Use ${answer.bathWords}.`}</Lead> : null}
         <Soft>
           {summary}
           {answer && knows.how !== 'measured' && knows.how !== 'said'
-            ? ` Taken to be ${knows.of}, as such cloth usually is: a burn test first would make sure.`
+            ? `. We assume ${knows.of}, the usual fibre for this fabric: a burn test would make sure.`
             : ''}
         </Soft>
       </div>
@@ -99,14 +99,14 @@ export function DyePage(data: DyeData) {
         </Columns>
       ) : (
         <Callout $tone="warn">
-          <p>Which dye it takes depends on its fibres, and nobody knows them yet.</p>
+          <p>The right dye depends on the fibres, and they are not known yet.</p>
           <Actions>
-            <StrongLink href={`/find-out?piece=${id}`}>Find out what it is made of</StrongLink>
+            <StrongLink href={`/identify?piece=${id}`}>Identify the fabric</StrongLink>
           </Actions>
         </Callout>
       )}
       <Paper aria-labelledby="ways">
-        <h2 id="ways">Other ways to a new face</h2>
+        <h2 id="ways">Other ways to change its look</h2>
         <PlainList>
           {data.ways.map(({ id: way, title, text, suits }) => (
             <li key={way}>
@@ -119,7 +119,7 @@ export function DyePage(data: DyeData) {
   )
 }
 
-const SUITS = { well: 'suits it', 'with-care': 'with care', not: 'not this cloth' } as const
+const SUITS = { well: 'suits it', 'with-care': 'with care', not: 'not for this fabric' } as const
 
 type Answered = DyeData & { answer: NonNullable<DyeData['answer']> }
 
@@ -128,10 +128,10 @@ function Comes({ name, tile, answer, from }: Answered) {
   const { tiles, expected, interval, seams, strip, byFibre, fibreWords, nearest, reachable } = answer
   return (
     <Paper aria-labelledby="comes">
-      <h2 id="comes">The colour that comes</h2>
+      <h2 id="comes">Expected colour</h2>
       <Before>
         <figure>
-          <ClothSwatch tile={tile} label={`${name} as it is`} height="9rem" />
+          <ClothSwatch tile={tile} label={`${name} now`} height="9rem" />
           <figcaption>
             now <Dab $hex={from} aria-hidden />
           </figcaption>
@@ -144,13 +144,13 @@ function Comes({ name, tile, answer, from }: Answered) {
         </figure>
       </Before>
       <Ends>
-        <ClothSwatch tile={tiles.lighter} label={`At its lightest: ${interval[0]}`} height="3.5rem" />
-        <ClothSwatch tile={tiles.darker} label={`At its darkest: ${interval[1]}`} height="3.5rem" />
+        <ClothSwatch tile={tiles.lighter} label={`Lightest: ${interval[0]}`} height="3.5rem" />
+        <ClothSwatch tile={tiles.darker} label={`Darkest: ${interval[1]}`} height="3.5rem" />
       </Ends>
-      <Soft>Four of five dyeings at home come out between these two.</Soft>
+      <Soft>Four out of five home dye baths end between these two.</Soft>
       {reachable ? null : (
         <p>
-          The nearest that any dye brings it: <Dab $hex={nearest} aria-hidden /> {nearest}.
+          The nearest colour that any dye gives: <Dab $hex={nearest} aria-hidden /> {nearest}.
         </p>
       )}
       <PlainList>
@@ -167,7 +167,7 @@ function Comes({ name, tile, answer, from }: Answered) {
       {strip ? (
         <Callout $tone={strip.advised ? 'plain' : 'warn'}>
           <p>
-            <b>Taking the old colour out first?</b> {strip.text}
+            <b>Remove the old colour first?</b> {strip.text}
           </p>
           <PlainList>
             {strip.cautions.map(({ id, text }) => (
@@ -185,14 +185,14 @@ function Recipe({ answer }: Answered) {
   const { amounts, steps, lasts } = answer
   return (
     <Paper aria-labelledby="recipe">
-      <h2 id="recipe">How</h2>
+      <h2 id="recipe">Instructions</h2>
       <Soft>
         {amounts.dyeGrams.join(' to ')} g of dye, {amounts.waterLitres} l of water
         {amounts.salt === null ? '' : `, ${amounts.salt} g of salt`}
         {amounts.alkali === null
           ? ''
           : `, ${amounts.alkali} g of soda ash (or ${amounts.alkaliCrystals} g of soda crystals)`}
-        {amounts.acid === null ? '' : `, ${amounts.acid} ml of white vinegar`}. The packet’s own figures come first.
+        {amounts.acid === null ? '' : `, ${amounts.acid} ml of white vinegar`}. Follow the packet’s own figures first.
       </Soft>
       <Steps>
         {steps.map(({ id, text }) => (
@@ -211,7 +211,7 @@ const THREADS = [
   ['silk', 'silk'],
 ] as const
 const FINISHES = [
-  ['', 'nothing on it'],
+  ['', 'none'],
   ['resin', 'crease-resistant'],
   ['waterproof', 'water-repellent'],
   ['coated', 'coated'],
@@ -223,27 +223,23 @@ function Choose({ choice }: DyeData) {
   const go = () => goTo(value)
   return (
     <Paper aria-labelledby="with">
-      <h2 id="with">With which dye?</h2>
-      <ColourField
-        label="The packet’s colour, on white"
-        value={value.to}
-        onChange={(to) => setValue({ ...value, to })}
-      />
+      <h2 id="with">Which dye?</h2>
+      <ColourField label="Dye colour on white" value={value.to} onChange={(to) => setValue({ ...value, to })} />
       <Fields>
         <SelectField
-          label="Sewn with"
+          label="Thread"
           value={value.thread}
           onChange={(thread) => setValue({ ...value, thread })}
           options={THREADS}
         />
         <SelectField
-          label="Finish on it"
+          label="Finish"
           value={value.finish}
           onChange={(finish) => setValue({ ...value, finish })}
           options={FINISHES}
         />
         <NumberField
-          label="Weighs, dry"
+          label="Dry weight"
           unit="g"
           value={value.grams}
           minValue={1}
@@ -252,7 +248,7 @@ function Choose({ choice }: DyeData) {
         />
       </Fields>
       <Actions>
-        <StrongButton onPress={go}>See what comes</StrongButton>
+        <StrongButton onPress={go}>Show the colour</StrongButton>
       </Actions>
     </Paper>
   )

@@ -52,7 +52,7 @@ interface Props {
 export function SeamChoice({ value, onChange, options }: Props) {
   return (
     <Group>
-      <legend>Its seams, seen from inside</legend>
+      <legend>Seams, seen from inside</legend>
       <div className="choices">
         {options.map(([make, words]) => (
           <label key={make}>

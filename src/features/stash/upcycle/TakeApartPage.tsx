@@ -1,5 +1,6 @@
 'use client'
 
+import { dayText } from '../../shared/dates'
 import Link from 'next/link'
 import { useState } from 'react'
 import styled from 'styled-components'
@@ -56,13 +57,13 @@ export function TakeApartPage(data: ApartData) {
     <Page>
       <div>
         <Link href={`/stash/${id}`}>{name}</Link>
-        <h1>Take it apart</h1>
+        <h1>Take apart</h1>
         <Lead>
-          {capitalise(yields)}. {m2(clothMm2.value)} m² of cloth ({m2(low)} to {m2(high)}).
+          {capitalise(yields)}. {m2(clothMm2.value)} m² of fabric ({m2(low)} to {m2(high)}).
         </Lead>
         <Soft>
-          {worth.text} <Link href={`/use-up?of=${id}`}>Worth it for what? See what can be cut from it.</Link>{' '}
-          {isMeasured ? '' : 'Reckoned as such things usually are: measure it below. '}
+          {worth.text} <Link href={`/make/leftovers?of=${id}`}>What can I cut from it?</Link>{' '}
+          {isMeasured ? '' : 'Estimated for a usual size: measure it below. '}
           {summary}
         </Soft>
       </div>
@@ -86,14 +87,16 @@ export function TakeApartPage(data: ApartData) {
                 {speakId(panel.id)}
               </b>
               <Soft>
-                {Math.floor(panel.largest.widthMm / 10)} × {Math.floor(panel.largest.lengthMm / 10)} cm in it
+                {Math.floor(panel.largest.widthMm / 10)} × {Math.floor(panel.largest.lengthMm / 10)} cm long
               </Soft>
             </li>
           ))}
         </Panels>
       </Paper>
       {garment.apart ? (
-        <Callout $tone="good">Taken apart on {garment.apart}; its panels lie in the stash as offcuts of it.</Callout>
+        <Callout $tone="good">
+          Taken apart on {dayText(garment.apart)}; its panels are in your stash as offcuts.
+        </Callout>
       ) : (
         <DoneWith {...data} unsaved={value === garment ? null : value} />
       )}
@@ -148,8 +151,8 @@ function DoneWith({ id, answer, unsaved }: ApartData & { unsaved: ApartData['gar
   )
   return (
     <Paper aria-labelledby="keep">
-      <h2 id="keep">What to keep of it</h2>
-      <CheckGroup legend="Ticked things go into the notions box">
+      <h2 id="keep">What to keep</h2>
+      <CheckGroup legend="Ticked things are added to your notions">
         {answer.keep.map(({ id: one, text, notion }) =>
           notion ? (
             <CheckField
@@ -166,9 +169,9 @@ function DoneWith({ id, answer, unsaved }: ApartData & { unsaved: ApartData['gar
       </CheckGroup>
       <Actions>
         <StrongButton isDisabled={busy} onPress={() => doing(() => tookApart(id, kept, unsaved))}>
-          I have taken it apart
+          I took it apart
         </StrongButton>
-        <Soft as="span">Its panels become pieces of the stash.</Soft>
+        <Soft as="span">Its panels become fabrics in your stash.</Soft>
       </Actions>
       <Trouble>{trouble}</Trouble>
     </Paper>
@@ -176,9 +179,9 @@ function DoneWith({ id, answer, unsaved }: ApartData & { unsaved: ApartData['gar
 }
 
 const MEASURES = [
-  ['chestMm', 'Round the chest'],
-  ['hipMm', 'Round the hips'],
-  ['lengthMm', 'From top to hem'],
+  ['chestMm', 'Around the chest'],
+  ['hipMm', 'Around the hips'],
+  ['lengthMm', 'From the top to the hem'],
   ['sleeveMm', 'Sleeve'],
 ] as const
 
@@ -199,7 +202,7 @@ function InTheHand({ value, setValue, seamMakes, wornPlaces, whole, conditions }
         onChange={(places) => setValue({ ...value, places })}
       />
       <Paper aria-labelledby="measure">
-        <h2 id="measure">The garment in your hand</h2>
+        <h2 id="measure">Measurements</h2>
         <Fields>
           {MEASURES.map(([key, label]) => (
             <LengthField
@@ -213,7 +216,7 @@ function InTheHand({ value, setValue, seamMakes, wornPlaces, whole, conditions }
             />
           ))}
         </Fields>
-        <Soft>Laid flat, twice across is round. What is left empty is reckoned from the rest.</Soft>
+        <Soft>Measure flat and double it for “around”. We estimate what you leave empty.</Soft>
         <SeamChoice value={value.seams} onChange={(seams) => setValue({ ...value, seams })} options={seamMakes} />
         <CheckGroup legend="Worn through">
           {wornPlaces.map(([place, label]) => (
@@ -233,7 +236,7 @@ function InTheHand({ value, setValue, seamMakes, wornPlaces, whole, conditions }
         </CheckGroup>
         <Actions>
           <Button isDisabled={busy} onPress={() => doing(() => keepGarment(value))}>
-            Reckon it so
+            Update
           </Button>
         </Actions>
         <Trouble>{trouble}</Trouble>

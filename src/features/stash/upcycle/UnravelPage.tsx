@@ -29,9 +29,9 @@ import { unravelAddress } from './unravelAddress'
 import { mustHave } from '@/core/lists/items'
 
 const VERDICTS = {
-  yes: 'It unravels',
-  'with-patience': 'It may unravel, with patience',
-  no: 'It does not unravel',
+  yes: 'You can unravel it',
+  'with-patience': 'You may unravel it, with patience',
+  no: 'You can’t unravel it',
 } as const
 
 /** Whether a knitted thing gives its yarn back, how much, and how. */
@@ -48,7 +48,7 @@ export function UnravelPage(data: UnravelData) {
             {yarnLine(metres, className ?? '')} {balls} balls, in about {hours(mustHave(minutes))}.
           </Lead>
         ) : answer.verdict === 'no' ? null : (
-          <Lead>Wrap what comes off round a ruler, and say how often it goes into an inch.</Lead>
+          <Lead>Wrap the yarn round a ruler and count how many wraps fit into an inch.</Lead>
         )}
         <Soft>{summary}</Soft>
       </div>
@@ -65,7 +65,7 @@ export function UnravelPage(data: UnravelData) {
           </Callout>
           {answer.steps.length > 0 ? (
             <Paper aria-labelledby="how">
-              <h2 id="how">How</h2>
+              <h2 id="how">Instructions</h2>
               <Steps>
                 {answer.steps.map(({ id: step, text }) => (
                   <li key={step}>
@@ -117,12 +117,12 @@ function Keep({ id, name, fibres, colour, place, asked, answer }: UnravelData) {
     <Paper aria-label="The yarn">
       <Actions>
         <StrongButton isDisabled={busy || isKept} onPress={keep}>
-          It is wound: keep the yarn
+          Save the yarn
         </StrongButton>
         <span role="status">
           {isKept ? (
             <>
-              Kept. <Link href="/stash/notions">See it with the others</Link>
+              Saved. <Link href="/stash/notions">See all yarn</Link>
             </>
           ) : null}
         </span>
@@ -138,9 +138,9 @@ function Look({ asked, seams, surfaces }: UnravelData) {
   const go = () => goTo({ ...value, wraps: value.wrapsPerInch })
   return (
     <Paper aria-labelledby="look">
-      <h2 id="look">What you see</h2>
+      <h2 id="look">Your yarn</h2>
       <SelectField
-        label="Its side seams, from inside"
+        label="Side seams, from inside"
         value={value.seams}
         onChange={(one) => setValue({ ...value, seams: one })}
         options={seams}
@@ -153,7 +153,7 @@ function Look({ asked, seams, surfaces }: UnravelData) {
       />
       <Fields>
         <NumberField
-          label="Weighs"
+          label="Weight"
           unit="g"
           value={value.grams}
           minValue={1}
@@ -161,7 +161,7 @@ function Look({ asked, seams, surfaces }: UnravelData) {
           onChange={(grams) => (Number.isNaN(grams) ? undefined : setValue({ ...value, grams }))}
         />
         <NumberField
-          label="Wraps an inch"
+          label="Wraps per inch"
           value={value.wrapsPerInch ?? NaN}
           minValue={1}
           maxValue={100}
@@ -169,7 +169,7 @@ function Look({ asked, seams, surfaces }: UnravelData) {
           onChange={(wraps) => setValue({ ...value, wrapsPerInch: Number.isNaN(wraps) ? null : wraps })}
         />
         <NumberField
-          label="Strands together"
+          label="Plies"
           value={value.strands}
           minValue={1}
           maxValue={20}
@@ -179,7 +179,7 @@ function Look({ asked, seams, surfaces }: UnravelData) {
         />
       </Fields>
       <Actions>
-        <StrongButton onPress={go}>Will it unravel?</StrongButton>
+        <StrongButton onPress={go}>Check</StrongButton>
       </Actions>
     </Paper>
   )

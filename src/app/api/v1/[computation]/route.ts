@@ -5,5 +5,5 @@ import { problem } from '@/server/api/problem'
 export async function POST(request: Request, { params }: { params: Promise<{ computation: string }> }) {
   const { computation } = await params
   const found = computationOf(computation)
-  return found ? found.post(request) : problem(404, 'not-found', 'There is no such computation.', [])
+  return found ? found.post(request) : problem(404, 'not-found', 'There is no computation with this name.', [])
 }

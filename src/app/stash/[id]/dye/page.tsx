@@ -7,7 +7,7 @@ import { DyePage } from '@/features/stash/upcycle/DyePage'
 import { loadDye } from '@/features/stash/upcycle/loadDye'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 
-export const metadata: Metadata = { title: 'Dye it' }
+export const metadata: Metadata = { title: 'Dyeing' }
 
 interface Props {
   params: Promise<{ id: string }>

@@ -6,7 +6,7 @@ import { notebook } from '@/server/database'
 import { findRecord } from '@/server/store/repository'
 import { weaveOf } from '@/core/cloths/weaveOf'
 
-export const metadata: Metadata = { title: 'Change a piece' }
+export const metadata: Metadata = { title: 'Edit fabric' }
 
 export default async function EditPiecePage({ params }: { params: Promise<{ id: string }> }) {
   const found = await findRecord(await notebook(), 'piece', idFrom((await params).id))

@@ -7,7 +7,7 @@ import { SewingPage } from '@/features/make/sewing/SewingPage'
 import { readAddress, type AskedAddress } from '@/features/shared/address/address'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 
-export const metadata: Metadata = { title: 'How to sew it' }
+export const metadata: Metadata = { title: 'Sewing advice' }
 
 interface Props {
   params: Promise<{ id: string }>

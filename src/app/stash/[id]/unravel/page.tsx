@@ -7,7 +7,7 @@ import { loadUnravel } from '@/features/stash/upcycle/loadUnravel'
 import { UnravelPage } from '@/features/stash/upcycle/UnravelPage'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 
-export const metadata: Metadata = { title: 'Unravel it' }
+export const metadata: Metadata = { title: 'Unravelling' }
 
 interface Props {
   params: Promise<{ id: string }>

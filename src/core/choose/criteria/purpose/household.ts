@@ -20,13 +20,12 @@ export const soaksUp: PurposeRule = {
   judge: (offer) => {
     const { fibres, mix = [] } = offer
     if (isCoated(offer))
-      return { fit: 0.02, by: { value: true, how: 'said' }, text: 'It is coated, and takes up nothing.' }
+      return { fit: 0.02, by: { value: true, how: 'said' }, text: 'It is coated, and absorbs nothing.' }
     const share = meanOver(mix, ({ family }) => (DRINKS.includes(family) ? 1 : 0))?.value
-    if (share === undefined)
-      return { fit: null, text: 'Whether it soaks anything up depends on its fibre, which is not settled.' }
+    if (share === undefined) return { fit: null, text: 'Its absorbency depends on its fibre, which is not known.' }
     const fit = Math.min(1, Math.max(0.05, (share - SMEARS) / (DRINKS_WELL - SMEARS)))
-    const little = share > SMEARS ? 'Only part of it soaks anything up' : 'It sheds or smears what is spilt'
-    const text = fit >= 0.8 ? 'It soaks up what is spilt.' : `${little}: this wants cotton or linen.`
+    const little = share > SMEARS ? 'Only part of it is absorbent' : 'It sheds or smears spills'
+    const text = fit >= 0.8 ? 'It absorbs spills.' : `${little}: use cotton or linen instead.`
     return { fit, by: fibres, text }
   },
 }
@@ -45,7 +44,7 @@ export const washedHot: PurposeRule = {
   reads: ({ fibres, mix, called, handling }) => [fibres, mix, called, handling],
   judge: (offer) => {
     const { fibres, mix = [] } = offer
-    if (!fibres) return { fit: null, text: 'Whether it bears a hot wash depends on its fibre.' }
+    if (!fibres) return { fit: null, text: 'Whether it tolerates a hot wash depends on its fibre.' }
     const { washCelsius } = careOf(offer)
     // What a name is usually of are alternatives: no blend of all of them, of which the tenderest would decide.
     const guessed =
@@ -62,16 +61,16 @@ function heatFit(celsius: number | null): number {
 }
 
 function hotWords(celsius: number | null): string {
-  if (celsius === null) return 'It is dry-cleaned, and this has to be washed hot.'
+  if (celsius === null) return 'It needs dry cleaning, and this has to be washed hot.'
   return heatFit(celsius) === 1
-    ? `It bears a hot wash, at ${celsius} °C.`
-    : `It bears ${celsius} °C at most, and this has to be washed hot.`
+    ? `It tolerates a hot wash, at ${celsius} °C.`
+    : `It tolerates ${celsius} °C at most, and this has to be washed hot.`
 }
 
 function likelyWords(fit: number): string {
   return fit >= GOOD_FIT
-    ? 'By its name it bears a hot wash.'
-    : 'By its name it may not bear the hot wash that this gets.'
+    ? 'By its name it tolerates a hot wash.'
+    : 'By its name it may not tolerate the hot wash that this needs.'
 }
 
 /** A towel wants loops. */
@@ -90,13 +89,13 @@ export const driesByLoops: PurposeRule = {
     const { called = '', interlacing, mix = [], construction, fibres } = offer
     const by = construction ?? fibres
     if (isCloth(called, 'looped') || (interlacing === undefined && hasPile(offer)))
-      return { fit: 1, by: by ?? { value: called, how: 'said' }, text: 'Its loops take up much water.' }
+      return { fit: 1, by: by ?? { value: called, how: 'said' }, text: 'Its loops hold a lot of water.' }
     if (isCloth(called, 'dries-by-weave') || interlacing === 'waffle')
-      return { fit: 0.95, by, text: 'Its cells take up much water for a flat cloth.' }
+      return { fit: 0.95, by, text: 'Its cells hold a lot of water for a flat fabric.' }
     if (!called && interlacing === undefined)
-      return { fit: null, text: 'A towel wants loops or a honeycomb; what this looks like is not written down.' }
+      return { fit: null, text: 'A towel needs loops or a honeycomb; the weave of this one is not known.' }
     return shareOf({ mix }, fibresOf('softens-with-washing')) > 0.4
-      ? { fit: 0.8, by, text: 'Flat, but linen dries well: a glass or tea towel.' }
-      : { fit: 0.35, by, text: 'Flat: it takes up much less than loops or a honeycomb.' }
+      ? { fit: 0.8, by, text: 'Flat, but linen dries well: good as a glass or tea towel.' }
+      : { fit: 0.35, by, text: 'Flat: it holds much less water than loops or a honeycomb.' }
   },
 }

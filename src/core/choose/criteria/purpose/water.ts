@@ -14,16 +14,16 @@ export const swimsRule: PurposeRule = {
     if (!fibres)
       return {
         fit: null,
-        text: 'In the water it has to be nylon or polyester with elastane; what this is of is not settled.',
+        text: 'Swimwear needs nylon or polyester with elastane; the fibre of this one is not known.',
       }
     const main = fibres.value.filter((id) => !isTrace(id))
     const wet = main.filter(holdsWater)
     if (wet.length === 0)
-      return { fit: 1, by: fibres, text: 'Holds next to no water, and dries fast: right for swimming.' }
+      return { fit: 1, by: fibres, text: 'Holds almost no water, and dries fast: right for swimming.' }
     return {
       fit: wet.length === main.length ? 0.05 : 0.3,
       by: fibres,
-      text: 'It holds water and sags when it is wet: swimwear wants nylon or polyester with elastane.',
+      text: 'It holds water and sags when wet: swimwear needs nylon or polyester with elastane.',
     }
   },
 }

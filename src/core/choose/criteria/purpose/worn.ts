@@ -26,13 +26,17 @@ export const shedsRain: PurposeRule = {
   judge: (offer) => {
     const { construction, called = '', fibres } = offer
     if (isCoated(offer))
-      return { fit: 1, by: { value: true, how: 'said' }, text: 'It is coated: the rain stays outside.' }
-    if (!construction) return { fit: null, text: 'Whether it keeps the rain out depends on how close it is woven.' }
+      return { fit: 1, by: { value: true, how: 'said' }, text: 'It is coated: it keeps the rain out.' }
+    if (!construction)
+      return {
+        fit: null,
+        text: 'Whether it keeps the rain out depends on how close it is woven, which is not known.',
+      }
     if (construction.value === 'knit' || construction.value === 'net')
-      return { fit: 0.05, by: construction, text: 'The rain goes through a knit or a net that is not coated.' }
+      return { fit: 0.05, by: construction, text: 'Rain passes through a knit or net without a coating.' }
     // Milled wool sheds a shower by its hairs; common practice.
     if (isCloth(called, 'sheds-showers'))
-      return { fit: 0.6, by: construction, text: 'Milled wool sheds a shower, and gets heavy in the rain.' }
+      return { fit: 0.6, by: construction, text: 'Milled wool keeps a shower out, but gets heavy in the rain.' }
     const open = opennessOf(offer).value
     // What drinks swells shut as it gets wet, but is wet through by then.
     const drinks = meanOver(offer.mix ?? [], ({ thermoplastic }) => (thermoplastic ? 0 : 1))?.value ?? 0.5
@@ -40,7 +44,7 @@ export const shedsRain: PurposeRule = {
     const fit = Math.max(0.05, UNPROOFED * close * (1 - 0.15 * drinks))
     const text =
       close >= 0.6
-        ? 'Close enough to keep a shower out once it is proofed; it is not coated.'
+        ? 'Close enough to keep a shower out once you proof it; it is not coated.'
         : 'Not close enough to keep rain out, and it is not coated.'
     return { fit, by: fibres ?? construction, text }
   },
@@ -58,7 +62,8 @@ export const onSkin: PurposeRule = {
   judge: (offer) => {
     const soft = meanOver(offer.mix ?? [], ({ handle }) => handle.softness)
     if (!soft) return { fit: null, text: 'Whether it is smooth on the skin depends on its fibre.' }
-    if (hasPile(offer)) return { fit: 0.3, by: offer.fibres, text: 'Its pile is warm and presses flat under a head.' }
+    if (hasPile(offer))
+      return { fit: 0.3, by: offer.fibres, text: 'Its pile is warm, but goes flat under your head.' }
     const fit = Math.max(0.05, fitOfNumber(soft.value, soft.sd + 0.05, SOFT, 3, SCRATCHES, 4))
     // Linen is chosen for it all the same: it softens with each wash.
     const softens = shareOf(offer, fibresOf('softens-with-washing')) * 0.9
@@ -93,11 +98,11 @@ export const slidesRule: PurposeRule = {
   ],
   judge: (offer) => {
     const fit = slideFit(offer)
-    if (fit === null) return { fit, text: 'Whether it slips over what is worn under it depends on its fibre.' }
+    if (fit === null) return { fit, text: 'Whether it slips over other clothes depends on its fibre.' }
     const text =
       fit >= GOOD_FIT
-        ? 'Smooth: it slips over what is worn under it.'
-        : 'It drags over what is worn under it: it does for a bodice, not for a sleeve.'
+        ? 'Smooth: it slips over other clothes.'
+        : 'It clings to other clothes: fine for a bodice, not for a sleeve.'
     return { fit, by: offer.fibres, text }
   },
 }

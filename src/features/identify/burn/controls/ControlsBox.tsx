@@ -31,21 +31,20 @@ export function ControlsBox({ box, ways, damaged }: Props) {
   return (
     <Page>
       <div>
-        <Link href="/bench">The burn bench</Link>
-        <h1>Your controls box</h1>
+        <Link href="/identify/burn">Burn tests</Link>
+        <h1>Known samples</h1>
         <Lead>
-          Bits of cloth that you are sure of. Lay them beside an unknown; burn them now and then, and the bench learns
+          Bits of fabric that you are sure of. Put them beside an unknown fabric; burn one now and then, and we learn
           what you mean by “chemical” or “celery”.
         </Lead>
       </div>
       <Damaged cards={damaged} />
       <Columns $first="1.5fr">
         <Paper aria-labelledby="known">
-          <h2 id="known">Known pieces</h2>
+          <h2 id="known">Your known samples</h2>
           {box.length === 0 ? (
             <Callout>
-              The box is empty. Begin with a cotton, a wool and a polyester: the offcuts of a thing whose label you
-              believe.
+              You have none yet. Start with a cotton, a wool and a polyester: offcuts of things whose label you trust.
             </Callout>
           ) : null}
           <Cards>

@@ -38,8 +38,8 @@ export function KnownSpecimen({ control: { id, fibre, name, sure, impure, tests 
       </p>
       {impure ? (
         <Callout $tone="warn" role="note">
-          <b>Is it pure?</b> It did not burn like {fibreName(fibre, words)} alone. A bit that people are sure of often
-          turns out to be a blend. It teaches nothing until that is cleared up: burn it again, or take another piece.
+          <b>Is it pure?</b> It did not burn like {fibreName(fibre, words)} alone. A sample that people are sure of
+          often turns out to be a blend. We don’t use it until this is clear: burn it again, or use another sample.
         </Callout>
       ) : null}
       {latest ? (
@@ -51,7 +51,7 @@ export function KnownSpecimen({ control: { id, fibre, name, sure, impure, tests 
           {tests.map(({ id: testId }, index) => (
             <span key={testId}>
               {index > 0 ? ', ' : ''}
-              <Link href={`/bench/${testId}`} aria-label={`Burn ${index + 1} of ${name}`}>
+              <Link href={`/identify/burn/${testId}`} aria-label={`Burn ${index + 1} of ${name}`}>
                 burn {index + 1}
               </Link>
             </span>
@@ -65,9 +65,9 @@ export function KnownSpecimen({ control: { id, fibre, name, sure, impure, tests 
           {tests.length === 0 ? 'Burn a bit of it' : 'Burn another bit'}
         </Button>
         <PutAway
-          offer="Take it out of the box"
-          question={`Take ${name} out of the box, with its burns?`}
-          decide="Take it out"
+          offer="Delete sample"
+          question={`Delete ${name} with its burn tests?`}
+          decide="Delete"
           onDecided={() => dropControl(id)}
         />
       </Actions>

@@ -23,15 +23,15 @@ export function NewControl() {
   const { value, set, error } = form
   return (
     <Paper aria-labelledby="new-control">
-      <h2 id="new-control">Put a known piece in</h2>
-      <RecordForm form={form} keep="Put it in the box" isDisabled={value.name.trim() === ''}>
+      <h2 id="new-control">Add a known sample</h2>
+      <RecordForm form={form} keep="Add sample" isDisabled={value.name.trim() === ''}>
         <SelectField
-          label="It is"
+          label="Fibre"
           value={value.fibre}
           onChange={(fibre) => set({ fibre })}
           options={FIBRE_IDS.map((id) => [id, FIBRE_WORDS[id][words]] as const)}
         />
-        <TextField label="Called" value={value.name} error={error('name')} onChange={(name) => set({ name })} />
+        <TextField label="Name" value={value.name} error={error('name')} onChange={(name) => set({ name })} />
         <TextField
           label="Why you are sure"
           hint="A label you believe, a thread you bought, a test."

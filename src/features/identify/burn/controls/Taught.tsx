@@ -16,13 +16,13 @@ export function Taught({ ways, burns }: { ways: readonly OwnWay[]; burns: number
   const { words } = usePreferences()
   return (
     <Paper aria-labelledby="nose">
-      <h2 id="nose">What they taught</h2>
+      <h2 id="nose">What your samples taught us</h2>
       {ways.length === 0 ? (
         <Soft>
           {burns === 0
-            ? 'Nothing yet: no known piece has been burnt.'
-            : `Nothing that matters yet. About ${ENOUGH_BURNS} burns of one fibre begin to count; a ` +
-              'single slip does no harm.'}
+            ? 'Nothing yet: you have not burnt a known sample.'
+            : `Nothing that matters yet. About ${ENOUGH_BURNS} burns of one fibre begin to count; a single ` +
+              'mistake does no harm.'}
         </Soft>
       ) : (
         <PlainList>
@@ -36,14 +36,14 @@ export function Taught({ ways, burns }: { ways: readonly OwnWay[]; burns: number
                   .join(', ')}
                 :
               </b>{' '}
-              you say “{statesWords(feature, [says])}” more often than most, so it is reckoned with at{' '}
+              you say “{statesWords(feature, [says])}” more often than most people, so we count it as{' '}
               {formatPercent(own)} instead of {formatPercent(common)}.
             </li>
           ))}
         </PlainList>
       )}
       <Soft>
-        Your own reports never weigh more than everybody’s together, and a piece that looks impure teaches nothing.
+        Your own reports never count for more than everybody’s together, and a sample that looks impure is not used.
       </Soft>
     </Paper>
   )

@@ -53,8 +53,8 @@ export type KeeperEffect =
 /** What comes of an event: the keeper after it, and what is to be done outside. */
 export type KeeperStep = [Keeper, KeeperEffect[]]
 
-const GONE = 'This test was thrown away elsewhere: what you answer now is not kept.'
-const WAITED = 'Answers that could not be kept when you left were waiting in this browser: they are being kept now.'
+const GONE = 'This test was deleted elsewhere: your new answers are not saved.'
+const WAITED = 'Some answers were not saved when you left. They are in this browser, and we are saving them now.'
 
 export function newKeeper(stored: Stored, key: string): Keeper {
   return {

@@ -105,7 +105,7 @@ export function useAutosave(
 }
 
 const UNKEPT =
-  'The last answers could not be kept. They wait in this browser, also when you leave, and it is tried again.'
+  'We could not save the last answers. They stay in this browser, even when you leave, and we ' + 'keep trying.'
 
 /** What came of sending it, as the keeper is told. */
 async function savedAs(seen: { id: string; revision: number }, parts: Partial<TestWritten>): Promise<KeeperEvent> {

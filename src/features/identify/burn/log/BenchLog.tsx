@@ -81,8 +81,8 @@ export function BenchLog({ testId, name, yarn, first, known, ...start }: Props) 
   return (
     <Page>
       <div>
-        <Link href={`/bench/${testId}`}>Back to the bench</Link>
-        <h1>The log of {name}</h1>
+        <Link href={`/identify/burn/${testId}`}>Back to the burn test</Link>
+        <h1>Burn log: {name}</h1>
         <Soft>
           <KeptMark keeping={keeping} allKept={allKept} />
         </Soft>
@@ -97,8 +97,8 @@ export function BenchLog({ testId, name, yarn, first, known, ...start }: Props) 
         <b>{verdictTitle({ verdict }, words)}.</b> {verdict.text}
       </Callout>
       <Actions>
-        <StrongLink href={`/bench/${testId}/sheet`}>Print this log</StrongLink>
-        <ButtonLink href="/bench/sheet">An empty sheet to fill in by hand</ButtonLink>
+        <StrongLink href={`/identify/burn/${testId}/sheet`}>Print this log</StrongLink>
+        <ButtonLink href="/identify/blank-log">Blank log to fill in by hand</ButtonLink>
       </Actions>
       <Seen
         answers={answers}
@@ -112,7 +112,7 @@ export function BenchLog({ testId, name, yarn, first, known, ...start }: Props) 
       />
       <Compare choices={[...specimens.map((specimen) => ownOf(specimen, answers, yarn)), ...known]} />
       <Paper aria-labelledby="notes">
-        <h2 id="notes">Notes, times and pictures</h2>
+        <h2 id="notes">Notes, times and photos</h2>
         <Notes>
           {specimens.map((specimen) => (
             <SpecimenNotes key={specimen} testId={testId} note={noteOf(specimen)} onChange={keepNote} />
@@ -127,7 +127,7 @@ export function BenchLog({ testId, name, yarn, first, known, ...start }: Props) 
 function ownOf(specimen: number, answers: readonly TestAnswer[], yarn?: DrawnYarn): Comparable {
   return {
     id: `own ${specimen}`,
-    label: `Specimen ${specimen}`,
+    label: `Sample ${specimen}`,
     answers: answers.filter((answer) => answer.specimen === specimen),
     yarn,
   }
@@ -150,10 +150,10 @@ function Seen({ answers, specimens, yarn, onCorrect }: SeenProps) {
   const [correcting, setCorrecting] = useState<AnswerPlace>()
   return (
     <Paper aria-labelledby="answers">
-      <h2 id="answers">What was seen</h2>
-      <Soft>Press an answer to change it: the verdict follows.</Soft>
+      <h2 id="answers">Your answers</h2>
+      <Soft>Select an answer to change it: the result updates.</Soft>
       {specimens.length === 0 ? (
-        <Callout>Nothing has been answered yet.</Callout>
+        <Callout>No answers yet.</Callout>
       ) : (
         <LogTable
           answers={answers}

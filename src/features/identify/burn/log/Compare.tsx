@@ -39,7 +39,7 @@ export function CompareBurns({ choices }: { choices: readonly Comparable[] }) {
   const options = choices.map(({ id, label }) => [id, label] as const)
   return (
     <Paper aria-labelledby="compare">
-      <h2 id="compare">Two side by side</h2>
+      <h2 id="compare">Compare two samples</h2>
       {[
         [a, setFirst, 'First'],
         [b, setSecond, 'Second'],
@@ -59,12 +59,12 @@ export function CompareBurns({ choices }: { choices: readonly Comparable[] }) {
       })}
       <Stack role="status" $gap="0.4rem">
         {both.length === 0 ? (
-          <Soft>Nothing was seen on both of them.</Soft>
+          <Soft>No question was answered for both.</Soft>
         ) : (
           <p>
             {apart.length === 0
-              ? `They agree in all that was seen on both: ${countNoun(both.length, 'thing')}.`
-              : `They part in ${apart.length} of ${countNoun(both.length, 'thing')} seen on both:`}
+              ? `They agree in everything you saw on both: ${countNoun(both.length, 'thing')}.`
+              : `They differ in ${apart.length} of ${countNoun(both.length, 'thing')} that you saw on both:`}
           </p>
         )}
         <PlainList>

@@ -26,10 +26,10 @@ interface Props {
 export function Correcting({ feature, specimen, yarn, onAnswer, onLeave }: Props) {
   return (
     <Below>
-      <Soft>Specimen {specimen}, answered anew:</Soft>
+      <Soft>Sample {specimen}, new answer:</Soft>
       <Question feature={featureById(feature)} yarn={yarn} canUndo onUndo={onLeave} onAnswer={onAnswer} />
       <Actions>
-        <QuietButton onPress={onLeave}>Leave it as it was</QuietButton>
+        <QuietButton onPress={onLeave}>Cancel</QuietButton>
       </Actions>
     </Below>
   )

@@ -94,20 +94,22 @@ export function LogSheet({ name, made, answers, notes, setup, belief, yarn }: Lo
   return (
     <PrintPage title={`Burn log: ${name}`}>
       <dl>
-        <dt>Begun</dt>
+        <dt>Started</dt>
         <dd suppressHydrationWarning>{momentText(made)}</dd>
-        <dt>The label says</dt>
+        <dt>Label says</dt>
         <dd>
           {setup.claim.map(({ fibre, percent }) => `${percent} % ${fibreName(fibre, words)}`).join(', ') || 'nothing'}
         </dd>
-        <dt>Verdict</dt>
+        <dt>Result</dt>
         <dd>
           <b>{verdictTitle(belief, words)}.</b> {belief.verdict.text}
         </dd>
       </dl>
       <Strips answers={answers} notes={notes} yarn={yarn} />
       <LogTable answers={answers} specimens={sessionSpecimensOf(answers, notes)} />
-      <Soft>A home test tells what a cloth is made of. It is not a flammability test, and gives no percentages.</Soft>
+      <Soft>
+        A home test tells what a fabric is made of. It does not test how flammable it is, and gives no percentages.
+      </Soft>
     </PrintPage>
   )
 }
@@ -117,7 +119,7 @@ export function EmptySheet() {
   return (
     <PrintPage title="Burn log">
       <dl>
-        {['Piece', 'Date', 'What the label or the seller says', 'Controls beside it'].map((word) => (
+        {['Fabric', 'Date', 'Label or seller says', 'Known samples beside it'].map((word) => (
           <Line key={word} word={word} />
         ))}
       </dl>
@@ -132,7 +134,7 @@ export function EmptySheet() {
         <thead>
           <tr>
             <th scope="col">Look for</th>
-            <th scope="col">One of these, or two where you see two</th>
+            <th scope="col">Circle one, or two where you see two</th>
             {[1, 2, 3].map((number) => (
               <th key={number} scope="col">
                 No. {number}
@@ -160,8 +162,8 @@ export function EmptySheet() {
         </tbody>
       </Boxes>
       <Soft>
-        Window open or fan on, water beside you, tongs, hair and sleeves back. Wait until the residue is cold. Never
-        burn glass or old heat-resistant cloth. Acetone: no flame in the room. Bleach: alone in the dish.
+        Window open or fan on, water beside you, tongs, hair and sleeves tied back. Wait until the residue is cold.
+        Never burn glass fibre or old heat-resistant fabric. Acetone: no flame in the room. Bleach: alone in the dish.
       </Soft>
     </PrintPage>
   )
@@ -181,8 +183,8 @@ export function PrintPage({ title, children }: { title: string; children: React.
   return (
     <Page>
       <Actions className="screen-only">
-        <StrongButton onPress={() => window.print()}>Print it, or save it as PDF</StrongButton>
-        <Link href="/bench">The burn bench</Link>
+        <StrongButton onPress={() => window.print()}>Print or save as PDF</StrongButton>
+        <Link href="/identify/burn">Burn tests</Link>
       </Actions>
       <Sheet>
         <h1>{title}</h1>

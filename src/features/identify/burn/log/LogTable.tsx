@@ -72,14 +72,14 @@ export function LogTable({ answers, specimens, onCorrect }: Props) {
   const asked = features.filter(({ id, kind }) => kind === 'burn' || answers.some(({ feature }) => feature === id))
   const repeats = reportRepeatsOf(answers)
   return (
-    <Scroll tabIndex={0} role="region" aria-label="The answers">
+    <Scroll tabIndex={0} role="region" aria-label="Answers">
       <Table>
         <thead>
           <tr>
-            <th scope="col">Looked at</th>
+            <th scope="col">Question</th>
             {specimens.map((specimen) => (
               <th key={specimen} scope="col">
-                Specimen {specimen}
+                Sample {specimen}
                 <small>{PART_WORDS[partOf(specimen, [], answers)]}</small>
               </th>
             ))}
@@ -98,13 +98,13 @@ export function LogTable({ answers, specimens, onCorrect }: Props) {
                   const words = !answer
                     ? '–'
                     : answer.states.length === 0
-                      ? 'not seen'
+                      ? 'not sure'
                       : statesWords(id, answer.states)
                   return (
                     <td key={specimen}>
                       {onCorrect ? (
                         <Cell
-                          aria-label={`${title}, specimen ${specimen}: ${answer ? words : 'not asked'}. Change it`}
+                          aria-label={`${title}, sample ${specimen}: ${answer ? words : 'not asked'}. Change it`}
                           onPress={() => onCorrect(id, specimen)}
                         >
                           {words}

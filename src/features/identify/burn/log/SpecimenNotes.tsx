@@ -45,8 +45,8 @@ interface Props {
 /** What is noted of one specimen beside its answers: its part, times, a picture, a note. */
 export function SpecimenNotes({ testId, note, onChange }: Props) {
   return (
-    <Card aria-label={`Notes on specimen ${note.specimen}`}>
-      <h3>Specimen {note.specimen}</h3>
+    <Card aria-label={`Notes on sample ${note.specimen}`}>
+      <h3>Sample {note.specimen}</h3>
       <SelectField
         label="Taken from"
         value={note.part}
@@ -73,7 +73,7 @@ function TimesNoted({ note, onChange }: Pick<Props, 'note' | 'onChange'>) {
     <>
       <Times>
         <NumberField
-          label="Caught after"
+          label="Caught fire after"
           unit="s"
           value={note.catchSeconds ?? NaN}
           minValue={0}
@@ -81,7 +81,7 @@ function TimesNoted({ note, onChange }: Pick<Props, 'note' | 'onChange'>) {
           onChange={number('catchSeconds')}
         />
         <NumberField
-          label="Burnt along"
+          label="Length burnt"
           unit="mm"
           value={note.burnMm ?? NaN}
           minValue={1}
@@ -98,7 +98,9 @@ function TimesNoted({ note, onChange }: Pick<Props, 'note' | 'onChange'>) {
         />
       </Times>
       <Soft>
-        {note.catchSeconds === null ? '' : `Catching: ${statesWords('ignition', [catchState(note.catchSeconds)])}. `}
+        {note.catchSeconds === null
+          ? ''
+          : `Catching fire: ${statesWords('ignition', [catchState(note.catchSeconds)])}. `}
         {note.burnMm && note.burnSeconds
           ? `Burning: ${withDoubt(burnRate(note.burnMm, note.burnSeconds))} mm a second.`
           : ''}
@@ -125,7 +127,7 @@ function PictureOf({ testId, note, onChange }: Props) {
       if (outcome.ok) onChange({ ...latest.current, picture: outcome.name })
       else setTrouble(Object.values(outcome.errors)[0])
     } catch {
-      setTrouble('That picture could not be read here. Try a JPEG, PNG or WebP.')
+      setTrouble('We could not read that photo. Please try a JPEG, PNG or WebP file.')
     }
     setSending(false)
   }
@@ -133,11 +135,11 @@ function PictureOf({ testId, note, onChange }: Props) {
     <>
       {note.picture ? (
         // From the notebook's own folder, and small already: no optimiser needed.
-        <img src={`/pictures/${note.picture}`} alt={`Specimen ${note.specimen}, as photographed`} />
+        <img src={`/pictures/${note.picture}`} alt={`Photo of sample ${note.specimen}`} />
       ) : null}
       <div>
         <PickFile
-          label={sending ? 'Keeping it…' : note.picture ? 'Another picture' : 'Add a picture'}
+          label={sending ? 'Saving…' : note.picture ? 'Replace photo' : 'Add photo'}
           types={['image/*']}
           isDisabled={sending}
           onPick={(file) => void send(file)}

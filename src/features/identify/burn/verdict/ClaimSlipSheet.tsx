@@ -35,7 +35,7 @@ export function ClaimSlipSheet({
   if (!claim)
     return (
       <PrintPage title={`About ${name}`}>
-        <Callout>Nothing was claimed of this cloth. Say on the verdict’s page what the label says.</Callout>
+        <Callout>Nothing was claimed about this fabric. Enter what the label says on the result page.</Callout>
       </PrintPage>
     )
   return (
@@ -48,14 +48,14 @@ export function ClaimSlipSheet({
         <b>{CLAIM_TITLES[claim.verdict]}.</b> {claim.text}
       </p>
       <p>
-        <b>By what was seen:</b> {belief.verdict.text}
+        <b>The test shows:</b> {belief.verdict.text}
       </p>
       <div>
-        <b>What true cloth would have shown</b>
+        <b>What the labelled fabric would have shown</b>
         <ClaimSigns signs={claim.signs} />
       </div>
       <div>
-        <b>All that was seen</b>
+        <b>All answers</b>
         <Seen>
           {observations.map((one, index) => (
             <li key={index}>
@@ -65,9 +65,9 @@ export function ClaimSlipSheet({
         </Seen>
       </div>
       <p>
-        These are a careful person’s home tests of a small specimen. They can show that a cloth is not what it was
-        sold as; they give no percentages, and a dispute needs a textile laboratory (the methods of the ISO 1833
-        series). A few per cent of a stretch fibre can burn unseen, and its absence is not claimed here.
+        These are careful home tests of a small sample. They can show that a fabric is not what it was sold as; they
+        give no percentages. A dispute needs a textile laboratory (the methods of the ISO 1833 series). A few per cent
+        of a stretch fibre can burn unseen, and we don’t claim that there is none.
       </p>
     </PrintPage>
   )

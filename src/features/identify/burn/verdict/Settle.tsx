@@ -20,7 +20,7 @@ const Tries = styled(PlainList)`
 
 const HAZARD_WORDS: Record<Hazard, string> = {
   none: 'no flame',
-  flame: 'at the flame',
+  flame: 'with a flame',
   solvent: 'acetone: no flame in the room',
   bleach: 'bleach: alone, with gloves',
 }
@@ -29,7 +29,7 @@ const HAZARD_WORDS: Record<Hazard, string> = {
 export function Settle({ answer: { next, stop }, onTry }: { answer: Answer; onTry: (feature: string) => void }) {
   return (
     <Paper aria-labelledby="settle">
-      <h2 id="settle">What would settle it</h2>
+      <h2 id="settle">What would tell for certain</h2>
       {stop ? <Callout $tone="good">{stop}</Callout> : null}
       <Tries>
         {next.slice(0, 3).map(({ feature: id, text }) => {

@@ -36,7 +36,7 @@ const Apart = styled.div`
 
 const ASKED_TITLES: Record<Asks, string> = {
   fibre: '',
-  family: 'You asked what kind it is.',
+  family: 'You asked what kind of fibre it is.',
   plastic: 'You asked whether there is plastic in it.',
   label: 'You asked whether the label is true.',
 }
@@ -82,7 +82,7 @@ export function VerdictCard({ answer, children }: { answer: Answer; children: Re
       <Skeins belief={answer.families} />
       {parts ? (
         <Callout>
-          <b>Parts tested apart.</b> {parts.text}
+          <b>The parts were tested separately.</b> {parts.text}
         </Callout>
       ) : null}
       {Object.keys(byPart).length > 0 ? (
@@ -108,10 +108,10 @@ function HowMuchOfEach() {
     <details>
       <summary>How much of each?</summary>
       <p>
-        A flame cannot tell, whoever holds it: the same ash comes of thirty and of sixty per cent. A textile
-        laboratory dissolves one fibre after the other and weighs what is left (the methods of the ISO 1833 series).
-        If you sell a thing made of this, its label needs those figures, within 3 percentage points (16 CFR 303.43 in
-        the United States, Regulation (EU) 1007/2011 in the European Union).
+        A flame can’t show percentages: thirty and sixty per cent leave the same ash. A textile laboratory dissolves
+        one fibre after the other and weighs the rest (the methods of the ISO 1833 series). If you sell something made
+        of this, its label needs those figures, within 3 percentage points. The law is 16 CFR 303.43 in the United
+        States and Regulation (EU) 1007/2011 in the European Union.
       </p>
     </details>
   )

@@ -37,7 +37,7 @@ export function VerdictView({ testId, question, setup, answer, onSetup, onTry, a
         <Settle answer={answer} onTry={onTry} />
         {conflicts.length > 0 ? (
           <Paper aria-labelledby="conflicts">
-            <h2 id="conflicts">Two things that do not go together</h2>
+            <h2 id="conflicts">Two answers don’t fit together</h2>
             <PlainList>
               {conflicts.slice(0, 3).map(({ text }) => (
                 <li key={text}>
@@ -51,15 +51,19 @@ export function VerdictView({ testId, question, setup, answer, onSetup, onTry, a
       </Stack>
       <Stack $gap="1.5rem">
         <Paper aria-labelledby="could">
-          <h2 id="could">What it could still be</h2>
+          <h2 id="could">What else it could be</h2>
           <Likeliest answer={answer} few={6} words={words} />
         </Paper>
         <ClaimCheck testId={testId} setup={setup} judged={answer.claim} onSetup={onSetup} />
         <Paper aria-labelledby="past">
-          <h2 id="past">Its past</h2>
-          {answer.history ? <HistoryEffectTable effect={answer.history} /> : <Soft>Nothing of its past counts.</Soft>}
+          <h2 id="past">Its history</h2>
+          {answer.history ? (
+            <HistoryEffectTable effect={answer.history} />
+          ) : (
+            <Soft>Its history does not count here.</Soft>
+          )}
           <details>
-            <summary>Change what is known</summary>
+            <summary>Change its history</summary>
             <Stack $gap="0.9rem" $top="0.75rem">
               <HistoryFields setup={setup} onChange={onSetup} />
             </Stack>
@@ -67,9 +71,9 @@ export function VerdictView({ testId, question, setup, answer, onSetup, onTry, a
         </Paper>
         <Soft>
           {taught > 0
-            ? `${taught} burns of known pieces have taught it how you report. `
-            : 'Burn known pieces now and then, and it learns how you report. '}
-          <Link href="/bench/controls">Your controls box</Link>
+            ? `${taught} burns of known samples have taught us how you report. `
+            : 'Burn known samples now and then, and we learn how you report. '}
+          <Link href="/identify/samples">Your known samples</Link>
         </Soft>
       </Stack>
     </Columns>

@@ -65,13 +65,13 @@ export function WhatIf({ question, answerWords }: { question: IdentifyQuestion; 
         {picked ? (
           <>
             <p>
-              <b>Then it would be {verdictBriefly(picked.verdict, words)}.</b> {capitalise(answerWords)} as things
-              stand.
+              <b>Then it would be {verdictBriefly(picked.verdict, words)}.</b> {capitalise(answerWords)} with your
+              answers.
             </p>
             <Skeins belief={picked.families} />
           </>
         ) : (
-          <Soft>Choose an answer: nothing of it is kept.</Soft>
+          <Soft>Choose an answer: this changes nothing in your test.</Soft>
         )}
       </Stack>
     </Stack>

@@ -58,16 +58,16 @@ export function Why({ question, answer }: { question: IdentifyQuestion; answer: 
     <Paper aria-labelledby="why">
       <h2 id="why">Why</h2>
       {evidence.length === 0 ? (
-        <Soft>Nothing was seen, so nothing speaks.</Soft>
+        <Soft>No answers yet; these are typical odds.</Soft>
       ) : (
         <ChoiceField
-          label="Show it"
+          label="Show"
           value={view}
           onChange={setView}
           options={[
             ['words', 'In words'],
             ['cells', 'What each answer did'],
-            ['steps', 'Where the belief came from'],
+            ['steps', 'How the odds changed'],
           ]}
         />
       )}
@@ -78,8 +78,8 @@ export function Why({ question, answer }: { question: IdentifyQuestion; answer: 
         <WhatIf question={question} answerWords={`it is ${verdictBriefly(answer.verdict, words)}`} />
       ) : null}
       <Soft>
-        Answers about the same look (one residue, one flame) are not counted twice over: the strongest counts in full,
-        the others for less.
+        Answers about the same thing (one residue, one flame) don’t count twice: the strongest counts in full, the
+        others less.
       </Soft>
     </Paper>
   )
@@ -110,13 +110,13 @@ function ByAnswer({ evidence }: { evidence: Evidence }) {
   return (
     <>
       <EChart
-        label="What each answer did to each family; the figures stand in the table below"
+        label="What each answer did to each family; the figures are in the table below"
         height={evidence.length * ROW_HEIGHT + 36}
         option={cells}
       />
       <Soft>
-        ×4: this answer made it four times likelier that the cloth is of this family alone
-        {columns.length > FAMILIES.length ? ', or of the mixture' : ''}; ÷4: four times less likely.
+        ×4: this answer made it four times likelier that the fabric is of this family alone
+        {columns.length > FAMILIES.length ? ', or of the blend' : ''}; ÷4: four times less likely.
       </Soft>
       <FamilyFigures
         head="Answer, bits"
@@ -136,7 +136,7 @@ function StepByStep({ question }: { question: IdentifyQuestion }) {
   return (
     <>
       <EChart
-        label="How likely each family was to be in the cloth, answer by answer; the figures stand in the table below"
+        label="How likely each family was, answer by answer; the figures are in the table below"
         height={380}
         option={lines}
       />
@@ -164,8 +164,8 @@ function FamilyFigures({
 }) {
   return (
     <details>
-      <summary>The figures</summary>
-      <Scroll tabIndex={0} role="region" aria-label="The figures">
+      <summary>Figures</summary>
+      <Scroll tabIndex={0} role="region" aria-label="Figures">
         <Figures>
           <thead>
             <tr>

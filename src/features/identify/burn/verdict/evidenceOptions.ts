@@ -26,7 +26,7 @@ export interface EvidenceColumn {
 export function evidenceColumns(evidence: readonly Evidence[]): readonly EvidenceColumn[] {
   const alone = FAMILIES.map((id) => ({ name: families[id].name, bitsOf: ({ bits }: Evidence) => bits[id] }))
   return evidence.some(({ mixture }) => mixture)
-    ? [{ name: 'The mixture', bitsOf: ({ mixture }) => mixture?.bits ?? 0 }, ...alone]
+    ? [{ name: 'The blend', bitsOf: ({ mixture }) => mixture?.bits ?? 0 }, ...alone]
     : alone
 }
 

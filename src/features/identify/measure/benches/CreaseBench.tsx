@@ -10,10 +10,10 @@ import { Graded, grades } from './Graded'
 
 const QUESTION: QuestionAsked = {
   id: 'crease',
-  question: 'After a minute, which does it look like?',
-  hint: 'Fold nothing, smooth nothing: lay it down and look.',
+  question: 'After a minute, which drawing does it look like?',
+  hint: 'Don’t fold or smooth it: lay it down and look.',
   multi: false,
-  states: grades(['Like paper', 'Much creased', 'Creased', 'Hardly', 'Not at all']),
+  states: grades(['Like crumpled paper', 'Badly creased', 'Creased', 'Hardly creased', 'Not creased']),
 }
 
 export function CreaseBench({ readings, yarn }: BenchProps) {

@@ -38,12 +38,7 @@ export function DrapeBench(props: BenchProps) {
   const kept = readings.now.filter(({ data }) => readingFormOf(data).kind.id === 'drape')
   return (
     <>
-      <ChoiceField
-        label="How to find out"
-        value={way}
-        onChange={(value) => setWay(value as typeof way)}
-        options={WAYS}
-      />
+      <ChoiceField label="Method" value={way} onChange={(value) => setWay(value as typeof way)} options={WAYS} />
       <BenchColumns
         first="1.5fr"
         kept={kept}
@@ -53,7 +48,7 @@ export function DrapeBench(props: BenchProps) {
         {way === 'eye' ? <FallQuestion {...props} /> : null}
         {way === 'strip' ? <TypedForm id="cantilever" form={cantilever} readings={readings} /> : null}
         {way === 'strip' && piece && !piece.gsm ? (
-          <Callout>Weigh it as well, and its rigidity follows.</Callout>
+          <Callout>Weigh it as well, and we can work out its stiffness.</Callout>
         ) : null}
         {way === 'disc' ? (
           <DrapedDiscPicture onMeasured={(disc) => readings.add({ kind: 'draped-disc', ...disc })} />
@@ -71,7 +66,7 @@ function Falls({ drape, gsm }: { drape: PooledDrape; gsm: Quantity | null }) {
     <>
       {body ? (
         <Lead>
-          It falls: {body.value}. <Soft as="span">The middle of {body.votes}.</Soft>
+          Drape: {body.value}. <Soft as="span">The middle of {body.votes}.</Soft>
         </Lead>
       ) : null}
       {DIRECTIONS.map((direction) => {
@@ -79,10 +74,10 @@ function Falls({ drape, gsm }: { drape: PooledDrape; gsm: Quantity | null }) {
         if (!strip) return null
         return (
           <Mean key={direction} title={`Bending length ${DIRECTION_WORDS[direction]}`} repeats={strip} unit="cm">
-            <p>By the strip alone: {bodyFromBending(strip.mean)}.</p>
+            <p>From the strip alone: {bodyFromBending(strip.mean)}.</p>
             {gsm ? (
               <p>
-                Rigidity {DIRECTION_WORDS[direction]}: {withDoubt(flexuralRigidity(gsm, strip.quantity))} mg·cm
+                Stiffness {DIRECTION_WORDS[direction]}: {withDoubt(flexuralRigidity(gsm, strip.quantity))} mg·cm
               </p>
             ) : null}
           </Mean>
@@ -90,13 +85,13 @@ function Falls({ drape, gsm }: { drape: PooledDrape; gsm: Quantity | null }) {
       })}
       {rigidity ? (
         <p>
-          Rigidity of the whole: <b>{withDoubt(rigidity)} mg·cm</b>
+          Overall stiffness: <b>{withDoubt(rigidity)} mg·cm</b>
         </p>
       ) : null}
       <Mean title="Drape coefficient" repeats={coefficient} unit="%">
         {coefficient ? (
           <p>
-            By the ring alone: {bodyFromCoefficient(coefficient.mean)}. 0 % hangs straight down, 100 % stands out
+            From the ring alone: {bodyFromCoefficient(coefficient.mean)}. 0 % hangs straight down, 100 % stands out
             flat.
           </p>
         ) : null}
@@ -112,7 +107,7 @@ function FallQuestion({ readings, yarn }: BenchProps) {
   return (
     <Stack>
       <ChoiceField
-        label="Which way"
+        label="Direction"
         value={test}
         onChange={(value) => setTest(value as FallTest)}
         options={FALL_TESTS.map((id) => [id, FALL_TEST_WORDS[id].title] as const)}

@@ -11,7 +11,11 @@ import { GrainDrawing } from '@/ui/measuring/grain'
 import { LengthField } from '../../../shared/settings/LengthField'
 import { BenchColumns, type BenchProps } from './common'
 
-const CAN_TRUE = { yes: 'It can be trued.', partly: 'It can be trued in part.', no: 'It cannot be trued.' } as const
+const CAN_TRUE = {
+  yes: 'You can straighten it.',
+  partly: 'You can straighten it in part.',
+  no: 'You can’t straighten it.',
+} as const
 const PULL = {
   'far-left-and-near-right': 'the far left and the near right corner',
   'near-left-and-far-right': 'the near left and the far right corner',
@@ -56,7 +60,7 @@ export function GrainBench({ piece, readings, yarn }: BenchProps) {
         judged ? (
           <Judged judged={judged} yarn={yarn} />
         ) : (
-          <Soft>Give the width and how far the right end is off.</Soft>
+          <Soft>Enter the width and how far the right end is off.</Soft>
         )
       }
     >
@@ -65,7 +69,7 @@ export function GrainBench({ piece, readings, yarn }: BenchProps) {
           isDisabled={!reading || readings.saving}
           onPress={() => reading && readings.add(reading, () => setDraft({ ...draft, offMm: null, bowMm: null }))}
         >
-          Keep this reading
+          Save reading
         </StrongButton>
       </Against>
     </BenchColumns>
@@ -101,14 +105,14 @@ function Against({
   )
   return (
     <Paper aria-labelledby="square">
-      <h2 id="square">Against the square</h2>
+      <h2 id="square">Off-grain check with a square</h2>
       <Fields>
-        {field('widthMm', 'Width of the cloth', 'short')}
+        {field('widthMm', 'Width of the fabric', 'short')}
         {field('offMm', 'Right end is off by', 'fine')}
         {field('bowMm', 'Middle lags by (bow)', 'fine')}
       </Fields>
       <ChoiceField
-        label="The right end lies"
+        label="Right end"
         value={draft.side}
         onChange={(side) => set({ side: side as Draft['side'] })}
         options={SIDES}
@@ -137,8 +141,8 @@ function Judged({ judged, yarn }: { judged: GrainJudgement; yarn: BenchProps['ya
         pull={shown}
         yarn={yarn}
         label={
-          `The cloth from above, its threads ${skewPercent.toFixed(1)} % off square, drawn four times as far off as ` +
-          'they are'
+          `The fabric from above, its threads ${skewPercent.toFixed(1)} % off square, drawn four times ` +
+          'as far off as they are'
         }
       />
       <Lead role="status">

@@ -22,7 +22,7 @@ const WARP_CHOICES = [
 ] as const
 const RIGHT_CHOICES = [
   ['a', 'the side that is up'],
-  ['b', 'the other'],
+  ['b', 'the other side'],
   ['neither', 'no difference'],
 ] as const
 
@@ -58,10 +58,10 @@ export function LieBench({ piece, readings }: BenchProps) {
           <Lies draft={draft} />
           <Actions>
             <StrongButton isDisabled={readings.saving} onPress={keep}>
-              Keep how it lies
+              Save
             </StrongButton>
           </Actions>
-          <h3>Kept</h3>
+          <h3>Saved</h3>
         </>
       }
     >
@@ -108,17 +108,17 @@ const spoken = (signs: Signs): Record<string, Said> =>
 
 function warpWords({ which, a, spoken: isSpoken }: SideLeaning): string {
   if (which) return `The warp runs along ${which.toUpperCase()} (${formatPercent(which === 'a' ? a : 1 - a)}).`
-  if (!isSpoken) return 'Nothing tells of the warp yet.'
-  return `Not decided: ${formatPercent(a)} for A. Look for one more sign.`
+  if (!isSpoken) return 'We know nothing about the warp yet.'
+  return `Not clear: ${formatPercent(a)} for A. Look for one more sign.`
 }
 
 function rightWords({ which, a, spoken: isSpoken }: SideLeaning, isLooked: boolean): string {
-  if (which === 'a') return `The right side is up (${formatPercent(a)}).`
-  if (which === 'b') return `The right side is below (${formatPercent(1 - a)}).`
+  if (which === 'a') return `The right side is facing up (${formatPercent(a)}).`
+  if (which === 'b') return `The right side is facing down (${formatPercent(1 - a)}).`
   if (!isLooked) return 'Nobody has looked for the right side yet.'
-  if (isSpoken) return 'The right side is not decided. Either may be the better one: choose, and keep to it.'
+  if (isSpoken) return 'The right side is not clear. Either may be the better one: choose one, and keep to it.'
   return (
-    'No right side that shows: choose one, and chalk a cross on the wrong side of every piece, for in another light ' +
-    'they may differ.'
+    'The sides look the same: choose one, and chalk a cross on the wrong side of every piece, ' +
+    'since they may differ in another light.'
   )
 }

@@ -24,8 +24,8 @@ import { Graded } from './Graded'
 
 const CARD_HELP: Record<Opacity, string> = {
   sheer: 'You can read it.',
-  'semi-sheer': 'There is lettering, but it cannot be read.',
-  opaque: 'Not even a shadow.',
+  'semi-sheer': 'You see lettering, but can’t read it.',
+  opaque: 'You see nothing, not even a shadow.',
 }
 const BEHIND = [
   ['card', 'a card with lettering'],
@@ -51,7 +51,7 @@ export function OpacityBench({ piece, readings, yarn }: BenchProps) {
       above={
         <>
           <ChoiceField
-            label="Which part of the print"
+            label="Part of the print"
             value={part}
             onChange={(value) => setPart(value as PrintPart)}
             options={PRINT_PARTS.map((id) => [id, PRINT_PART_WORDS[id]] as const)}
@@ -77,7 +77,7 @@ function questionOf(behind: Behind): QuestionAsked {
   if (behind === 'hand') return { id: 'opacity', question, hint, multi: false, states }
   return {
     id: 'opacity',
-    question: 'Lettering under one layer. What do you see of it?',
+    question: 'Put lettering under one layer. What do you see?',
     hint,
     multi: false,
     states: states.map((state) => ({ ...state, help: CARD_HELP[state.id as Opacity] })),
@@ -87,12 +87,12 @@ function questionOf(behind: Behind): QuestionAsked {
 function ShowsThrough({ piece, opacity }: { piece: BenchProps['piece']; opacity: PooledOpacity }) {
   const overall = opacityOverall(opacity)
   const foretold = piece?.opacityForetold
-  const checked = foretold?.likeliest === overall ? ' It was right.' : ' It was wrong.'
+  const checked = foretold?.likeliest === overall ? ' The estimate was right.' : ' The estimate was wrong.'
   return (
     <>
-      {overall ? <Lead>Shows through: {OPACITY_WORDS[overall]}.</Lead> : null}
+      {overall ? <Lead>Opacity: {OPACITY_WORDS[overall]}.</Lead> : null}
       {opacity.light && opacity.dark && opacity.light !== opacity.dark ? (
-        <Callout>The light parts show more than the dark ones: judge a garment by the light ones.</Callout>
+        <Callout>Light parts show more than dark ones: judge a garment by its light parts.</Callout>
       ) : null}
       {foretold ? (
         <Soft>

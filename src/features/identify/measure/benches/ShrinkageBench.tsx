@@ -49,26 +49,26 @@ function Square({ readings }: Pick<BenchProps, 'readings'>) {
   )
   return (
     <Paper aria-labelledby="square">
-      <h2 id="square">The marked square, {washWords(washes)}</h2>
+      <h2 id="square">Marked square, {washWords(washes)}</h2>
       <Soft>
         {washes === 0
-          ? `Mark ${formatWidth(SQUARE_MM, units)} each way, well inside the edges, and measure what you marked: it ` +
-            'is seldom exact.'
+          ? `Mark ${formatWidth(SQUARE_MM, units)} each way, well inside the edges, then measure your ` +
+            'marks: they are rarely exact.'
           : 'Press it flat without pulling, let it rest, and measure between the same marks.'}
       </Soft>
       <SelectField
-        label="The square is now"
+        label="Square now"
         value={String(washes)}
         onChange={(value) => setChosen(Number(value))}
         options={Array.from({ length: MOST_WASHES + 1 }, (_, count) => [String(count), washWords(count)] as const)}
       />
       <Fields>
         {field('length', 'Lengthwise')}
-        {field('width', 'Across')}
+        {field('width', 'Across the width')}
       </Fields>
       <Actions>
         <StrongButton isDisabled={!length || !width || readings.saving} onPress={keep}>
-          Keep it as {washWords(washes)}
+          Save as {washWords(washes)}
         </StrongButton>
       </Actions>
       <ReadingList kept={kept} onDrop={readings.drop} />
@@ -83,36 +83,36 @@ function Loses({ readings }: Pick<BenchProps, 'readings'>) {
   if (!curves) {
     return (
       <Paper aria-labelledby="loses">
-        <h2 id="loses">What it loses</h2>
-        <Soft>Measure the square before the first wash and after it, and the curve begins.</Soft>
+        <h2 id="loses">Shrinkage</h2>
+        <Soft>Measure the square before and after the first wash to see the curve.</Soft>
       </Paper>
     )
   }
   const { length, width } = curves
   return (
     <Paper aria-labelledby="loses">
-      <h2 id="loses">What it loses</h2>
+      <h2 id="loses">Shrinkage</h2>
       <Lead>
         In the end it is {changeWords(length.limit, ['shorter', 'longer'])} and{' '}
         {changeWords(width.limit, ['narrower', 'wider'])}.
       </Lead>
       <ShrinkageChart curves={curves} />
       {length.goesOn || width.goesOn ? (
-        <Callout>It goes on shrinking: wash it once more before cutting.</Callout>
+        <Callout>It is still shrinking: wash it once more before you cut.</Callout>
       ) : (
-        <Callout $tone="good">It has come to rest, as far as marks can tell.</Callout>
+        <Callout $tone="good">It has stopped shrinking, as far as marks can show.</Callout>
       )}
-      <LengthField label="Length that the garment needs" of="long" mm={needed} onMm={setNeeded} />
+      <LengthField label="Length the garment needs" of="long" mm={needed} onMm={setNeeded} />
       {needed ? (
         <p role="status">
           Buy <b>{formatWidth(Math.ceil(extraToBuy(needed, length.limit) / 10) * 10, units)} more</b> than that if it
-          is not washed yet, and reckon with {withDoubt({ value: 100 + width.limit.value, sd: width.limit.sd })} % of
-          its width.
+          is not washed yet, and allow for {withDoubt({ value: 100 + width.limit.value, sd: width.limit.sd })} % less
+          width.
         </p>
       ) : null}
       <Soft>
-        Reckoned to the far end of the doubt. Where nothing is measured, a quarter of a yard (23 cm) a garment is the
-        habit.
+        This covers the worst likely case. Without a measurement, many people add a quarter of a yard (23 cm) per
+        garment.
       </Soft>
     </Paper>
   )

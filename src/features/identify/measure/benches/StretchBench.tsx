@@ -47,15 +47,15 @@ function Pull({ readings }: Pick<BenchProps, 'readings'>) {
   )
   return (
     <Paper aria-labelledby="pull">
-      <h2 id="pull">Pull it</h2>
+      <h2 id="pull">Stretch test</h2>
       <ChoiceField
-        label="Which way"
+        label="Direction"
         value={direction}
         onChange={(way) => setDirection(way as Direction)}
         options={WAYS}
       />
       <ChoiceField
-        label="Read by"
+        label="Ruler"
         value={ruler}
         onChange={(value) => setRuler(value as keyof typeof RULERS)}
         options={READ_BY}
@@ -63,34 +63,34 @@ function Pull({ readings }: Pick<BenchProps, 'readings'>) {
       {ruler === 'screen' ? (
         <Ruler
           marks={[
-            { id: 'restMm', label: 'At rest', mm: restMm, colour: '#274b6d' },
-            { id: 'pulledMm', label: 'Pulled', mm: pulledMm ?? restMm, colour: '#9c3524' },
-            { id: 'backMm', label: 'Let go', mm: backMm ?? restMm, colour: '#3f6144' },
+            { id: 'restMm', label: 'Relaxed', mm: restMm, colour: '#274b6d' },
+            { id: 'pulledMm', label: 'Stretched', mm: pulledMm ?? restMm, colour: '#9c3524' },
+            { id: 'backMm', label: 'Released', mm: backMm ?? restMm, colour: '#3f6144' },
           ]}
           onMark={(id, mm) => set({ [id]: mm })}
         />
       ) : null}
       <Fields>
-        {field('restMm', 'Between the marks, at rest')}
-        {field('pulledMm', 'Pulled firmly')}
-        {field('backMm', 'After letting go')}
+        {field('restMm', 'Between the marks, relaxed')}
+        {field('pulledMm', 'Stretched firmly')}
+        {field('backMm', 'After release')}
       </Fields>
       <Actions>
         <StrongButton isDisabled={pulledMm === null || !(restMm > 0) || readings.saving} onPress={keep}>
-          Keep this pull
+          Save reading
         </StrongButton>
       </Actions>
-      <Soft>Pull along a thread or a rib, not aslant: on the bias everything gives.</Soft>
+      <Soft>Pull along a thread or a rib: on the bias every fabric gives.</Soft>
     </Paper>
   )
 }
 
 const WAYS = [
-  ['width', 'across, edge to edge'],
+  ['width', 'across the width, edge to edge'],
   ['length', 'lengthwise, with the selvedge'],
 ] as const
 const READ_BY = [
-  ['hand', 'a ruler of your own'],
+  ['hand', 'your own ruler'],
   ['screen', 'the ruler on this screen'],
 ] as const
 
@@ -104,14 +104,13 @@ function Gives({ stretch, recovery }: Measured['stretch']) {
         const { name, allows } = stretchClassOf(pulled.mean)
         return (
           <div key={way}>
-            <Mean title={way === 'width' ? 'Across' : 'Lengthwise'} repeats={pulled} unit="%" />
+            <Mean title={way === 'width' ? 'Across the width' : 'Lengthwise'} repeats={pulled} unit="%" />
             <p>
               <b>{name}.</b> {allows}
             </p>
             {back ? (
               <p>
-                {recoveryWords(back.mean)}{' '}
-                <Soft as="span">({withDoubt(back.quantity)} % of the stretch went back)</Soft>
+                {recoveryWords(back.mean)} <Soft as="span">({withDoubt(back.quantity)} % recovery)</Soft>
               </p>
             ) : null}
           </div>

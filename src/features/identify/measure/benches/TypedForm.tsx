@@ -60,7 +60,7 @@ export function TypedForm({
           isDisabled={!parsed.success || readings.saving}
           onPress={() => parsed.success && readings.add(parsed.data, () => setTyped(kept(entry.fields, typed)))}
         >
-          Keep this reading
+          Save reading
         </StrongButton>
       </Actions>
       {entry.source ? <Soft>{entry.source}</Soft> : null}

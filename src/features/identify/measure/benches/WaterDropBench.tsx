@@ -43,12 +43,12 @@ export function WaterDropBench({ readings, yarn }: BenchProps) {
       readings={readings}
       comesTo={
         <>
-          <Mean title="A drop sinks in within" repeats={sunk} unit="s">
+          <Mean title="The drop sinks in within" repeats={sunk} unit="s">
             {sunk ? <p>{absorbencyWords(sunk.mean)}</p> : null}
           </Mean>
           {stood > 0 ? (
             <p>
-              {stood} of {kept.length} stood for a minute. {absorbencyWords(null)}
+              {stood} of {kept.length} stayed on top for a minute. {absorbencyWords(null)}
             </p>
           ) : null}
         </>
@@ -63,8 +63,10 @@ export function WaterDropBench({ readings, yarn }: BenchProps) {
           {seconds.toFixed(1)} s
         </Seconds>
         <Actions>
-          <Watch onPress={press}>{running ? 'Its shine is gone' : 'It lands'}</Watch>
-          <Button onPress={() => readings.add({ kind: 'water-drop', seconds: null })}>It stood for a minute</Button>
+          <Watch onPress={press}>{running ? 'It lost its shine' : 'The drop lands'}</Watch>
+          <Button onPress={() => readings.add({ kind: 'water-drop', seconds: null })}>
+            It stayed on top for a minute
+          </Button>
         </Actions>
       </Paper>
     </BenchColumns>

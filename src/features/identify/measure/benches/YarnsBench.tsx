@@ -66,7 +66,7 @@ function Bundles({ readings }: Pick<BenchProps, 'readings'>) {
       <BundleFields title="Weft (across)" bundle={weft} onBundle={setWeft} />
       <Actions>
         <StrongButton isDisabled={!warpYarn || !weftYarn || readings.saving} onPress={keep}>
-          Keep these yarns
+          Save yarns
         </StrongButton>
       </Actions>
     </Paper>
@@ -102,7 +102,7 @@ function BundleFields({
           onChange={(next) => onBundle({ ...bundle, grams: next })}
         />
         <LengthField
-          label="Length in the cloth"
+          label="Length in the fabric"
           of="fine"
           mm={clothMm}
           onMm={(mm) => onBundle({ ...bundle, clothMm: mm })}
@@ -112,7 +112,7 @@ function BundleFields({
           of="fine"
           mm={straightMm}
           onMm={(mm) => onBundle({ ...bundle, straightMm: mm })}
-          error={isShort ? 'Straightened it is at least as long.' : undefined}
+          error={isShort ? 'Straightened it must be at least as long.' : undefined}
         />
       </Fields>
     </div>
@@ -127,19 +127,20 @@ function CountByHand({ readings }: Pick<BenchProps, 'readings'>) {
   const isCounted = endsPerCm > 0 && picksPerCm > 0
   return (
     <Paper aria-labelledby="counted-by-hand">
-      <h2 id="counted-by-hand">Threads, counted by hand</h2>
+      <h2 id="counted-by-hand">Threads counted by hand</h2>
       <Soft>
-        Count over an inch or over 2 cm with a lens and a pin, and divide. The loupe bench counts from a picture.
+        Count over an inch or over 2 cm with a loupe and a pin, and divide. The thread counter also counts from a
+        photo.
       </Soft>
       <Fields>
         <NumberField
-          label="Ends a centimetre"
+          label="Warp threads per cm"
           minValue={0}
           value={endsPerCm}
           onChange={(ends) => setPerCm({ ...perCm, endsPerCm: ends })}
         />
         <NumberField
-          label="Picks a centimetre"
+          label="Weft threads per cm"
           minValue={0}
           value={picksPerCm}
           onChange={(picks) => setPerCm({ ...perCm, picksPerCm: picks })}
@@ -155,7 +156,7 @@ function CountByHand({ readings }: Pick<BenchProps, 'readings'>) {
             )
           }
         >
-          Keep this count
+          Save count
         </Button>
       </Actions>
     </Paper>
@@ -166,7 +167,7 @@ function WeightAgain({ all, weighed }: { all: BenchProps['readings']['all']; wei
   const { units } = usePreferences()
   const derived = weightFromThreads(all)
   const cover = coverFromThreads(all)
-  if (!derived) return <Soft>Yarns and a count together give the weight over again.</Soft>
+  if (!derived) return <Soft>Yarns and a count together also give the weight.</Soft>
   return (
     <>
       <Lead role="status">
@@ -185,8 +186,8 @@ function Agreement({ derived, weighed }: { derived: Quantity; weighed: Quantity 
     <Callout $tone="good">It agrees with the scale ({withDoubt(weighed)} g/m²).</Callout>
   ) : (
     <Callout $tone="warn">
-      The scale says {withDoubt(weighed)} g/m²: they disagree by more than their doubts. A finish, a size, or a
-      miscount?
+      The scale shows {withDoubt(weighed)} g/m²: they differ by more than their errors. Is there a finish, a size, or
+      a counting mistake?
     </Callout>
   )
 }

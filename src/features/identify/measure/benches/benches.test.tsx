@@ -51,25 +51,25 @@ async function type(values: Record<string, string>, within_ = screen as Pick<typ
 }
 const press = (name: string | RegExp) => user.click(screen.getByRole('button', { name }))
 const choose = (name: string) => user.click(screen.getByRole('radio', { name }))
-const comesTo = () => screen.getByRole('region', { name: 'What it comes to' }).textContent
+const comesTo = () => screen.getByRole('region', { name: 'Result' }).textContent
 const isOff = (name: string) => screen.getByRole<HTMLButtonElement>('button', { name }).disabled
 
 describe('stretch', () => {
-  const KEEP = 'Keep this pull'
+  const KEEP = 'Save reading'
   it('is a share of the length at rest, with what went back, and what it allows', async () => {
     const { last } = laid(StretchBench)
     expect(isOff(KEEP)).toBe(true)
-    await type({ 'Pulled firmly': '160', 'After letting go': '106' })
+    await type({ 'Stretched firmly': '160', 'After release': '106' })
     await press(KEEP)
     expect(last()).toMatchObject({ direction: 'width', restMm: 100, pulledMm: 160, backMm: 106, errorMm: 1 })
-    expect(comesTo()).toMatch(/Across60 ± [\d.]+ %/)
+    expect(comesTo()).toMatch(/Across the width60 ± [\d.]+ %/)
     expect(comesTo()).toContain('90')
     expect(isOff(KEEP)).toBe(true)
   })
   it('is read finer by the ruler on the screen, and in inches as in millimetres', async () => {
     const { last } = laid(StretchBench, null, 'imperial')
     await choose('the ruler on this screen')
-    await type({ 'Between the marks, at rest': '4', 'Pulled firmly': '5' })
+    await type({ 'Between the marks, relaxed': '4', 'Stretched firmly': '5' })
     await press(KEEP)
     const reading = last() as { restMm: number; pulledMm: number; errorMm: number; backMm: number | null }
     expect(reading.restMm).toBeCloseTo(101.6, 3)
@@ -78,47 +78,47 @@ describe('stretch', () => {
   })
   it('both ways says which way it gives, and a reading can be struck out', async () => {
     const { all } = laid(StretchBench)
-    await type({ 'Pulled firmly': '150' })
+    await type({ 'Stretched firmly': '150' })
     await press(KEEP)
     await choose('lengthwise, with the selvedge')
-    await type({ 'Pulled firmly': '102' })
+    await type({ 'Stretched firmly': '102' })
     await press(KEEP)
     expect(all()).toHaveLength(2)
     expect(comesTo()).toContain('Lengthwise')
-    await user.click(screen.getAllByRole('button', { name: 'Strike out' })[0]!)
+    await user.click(screen.getAllByRole('button', { name: 'Delete' })[0]!)
     expect(all()).toMatchObject([{ direction: 'length' }])
-    expect(comesTo()).not.toContain('Across')
+    expect(comesTo()).not.toContain('Across the width')
   })
 })
 
 describe('shrinkage', () => {
   const wash = async (length: string, width: string) => {
-    await type({ Lengthwise: length, Across: width })
-    await press(/^Keep it as /)
+    await type({ Lengthwise: length, 'Across the width': width })
+    await press(/^Save as /)
   }
   it('follows a square from before the first wash, and says how much more to buy', async () => {
     const { all } = laid(ShrinkageBench)
-    expect(screen.getByText(/the curve begins/)).toBeTruthy()
+    expect(screen.getByText(/to see the curve/)).toBeTruthy()
     await wash('250', '250')
     await wash('240', '247.5')
     await wash('237', '247')
     await wash('236.5', '247')
     expect(all().map((one) => (one as { washes: number }).washes)).toEqual([0, 1, 2, 3])
-    const told = screen.getByRole('region', { name: 'What it loses' }).textContent!
+    const told = screen.getByRole('region', { name: 'Shrinkage' }).textContent!
     expect(told).toMatch(/In the end it is 5\.\d ± [\d.]+ % shorter and 1\.\d ± [\d.]+ % narrower\./)
-    expect(told).toContain('It has come to rest')
+    expect(told).toContain('It has stopped shrinking')
     const extra = () =>
-      Number(/Buy ([\d.]+) cm more/.exec(screen.getByRole('region', { name: 'What it loses' }).textContent!)![1])
+      Number(/Buy ([\d.]+) cm more/.exec(screen.getByRole('region', { name: 'Shrinkage' }).textContent!)![1])
     const before = extra()
     // 2 m that lose some 5.5 % want at least 11.5 cm.
     expect(before).toBeGreaterThanOrEqual(11)
-    await type({ 'Length that the garment needs': '4' })
+    await type({ 'Length the garment needs': '4' })
     expect(extra()).toBeGreaterThan(1.9 * before - 2)
   })
   it('can be told of a wash that was left out', async () => {
     const { last } = laid(ShrinkageBench)
     await wash('250', '250')
-    await user.selectOptions(screen.getByLabelText('The square is now'), '3')
+    await user.selectOptions(screen.getByLabelText('Square now'), '3')
     await wash('240', '245')
     expect(last()).toMatchObject({ washes: 3, lengthMm: 240, widthMm: 245 })
   })
@@ -131,7 +131,7 @@ describe('grain', () => {
     expect(comesTo()).toContain('3.0 % off square')
     await choose('short of it, towards you')
     expect(comesTo()).toMatch(/Pull the .* apart/)
-    await press('Keep this reading')
+    await press('Save reading')
     expect(last()).toMatchObject({ widthMm: 1400, offsetMm: -42, bowMm: 0, printedOffGrain: false, finished: false })
   })
   it('cannot be trued where a finish holds it', async () => {
@@ -144,8 +144,8 @@ describe('grain', () => {
   })
   it('asks for the width where nobody measured it', () => {
     laid(GrainBench)
-    expect(isOff('Keep this reading')).toBe(true)
-    expect(comesTo()).toContain('Give the width')
+    expect(isOff('Save reading')).toBe(true)
+    expect(comesTo()).toContain('Enter the width')
   })
 })
 
@@ -161,7 +161,7 @@ describe('what is graded by a drawing', () => {
     expect(comesTo()).toContain('Mean of 2')
     await user.keyboard('u')
     expect(all()).toMatchObject([{ grade: 2 }])
-    expect(comesTo()).toContain('One reading')
+    expect(comesTo()).toContain('This is one reading')
   })
   it('colour that rubs off, dry and damp apart', async () => {
     const { all } = laid(CrockingBench)
@@ -174,7 +174,7 @@ describe('what is graded by a drawing', () => {
     ])
     expect(comesTo()).toMatch(/Dry, of 55.*Damp, of 51/)
   })
-  it('what shows through, the light parts of a print apart from the dark', async () => {
+  it('opacity, the light parts of a print apart from the dark', async () => {
     const { all } = laid(OpacityBench)
     await choose('light parts')
     await user.keyboard('1')
@@ -185,7 +185,7 @@ describe('what is graded by a drawing', () => {
       { part: 'light', behind: 'card', grade: 'sheer' },
       { part: 'dark', behind: 'hand', grade: 'opaque' },
     ])
-    expect(comesTo()).toContain('judge a garment by the light ones')
+    expect(comesTo()).toContain('judge a garment by its light parts')
   })
 })
 
@@ -197,7 +197,7 @@ describe('drape', () => {
     await user.keyboard('2')
     expect(all()).toHaveLength(3)
     const [, second] = all() as { body: string }[]
-    expect(comesTo()).toContain(`It falls: ${second!.body}. The middle of 3.`)
+    expect(comesTo()).toContain(`Drape: ${second!.body}. The middle of 3.`)
   })
   it('by a strip gives its rigidity with the weight', async () => {
     const { last } = laid(DrapeBench, { gsm: { value: 200, sd: 2 } } as never)
@@ -206,7 +206,7 @@ describe('drape', () => {
     await user.clear(fields[0]!)
     await user.type(fields[0]!, '60')
     await user.tab()
-    await press('Keep this reading')
+    await press('Save reading')
     expect(last()).toMatchObject({ kind: 'cantilever' })
     // Bending length is half of what hangs over: 3 cm; rigidity weight × its cube, 20 mg/cm² × 27 cm³.
     expect(comesTo()).toContain('540')
@@ -223,7 +223,7 @@ describe('drape', () => {
       await user.type(field!, grams)
       await user.tab()
     }
-    expect(isOff('Keep this reading')).toBe(true)
+    expect(isOff('Save reading')).toBe(true)
     expect(all()).toEqual([])
   })
 })
@@ -231,16 +231,16 @@ describe('drape', () => {
 describe('a drop of water', () => {
   it('that stood for a minute is counted, and not averaged', async () => {
     const { all } = laid(WaterDropBench)
-    await press('It stood for a minute')
-    await press('It stood for a minute')
+    await press('It stayed on top for a minute')
+    await press('It stayed on top for a minute')
     expect(all()).toMatchObject([{ seconds: null }, { seconds: null }])
-    expect(comesTo()).toContain('2 of 2 stood for a minute')
-    expect(comesTo()).not.toContain('A drop sinks in within')
+    expect(comesTo()).toContain('2 of 2 stayed on top for a minute')
+    expect(comesTo()).not.toContain('The drop sinks in within')
   })
   it('is timed from when it lands until its shine is gone', async () => {
     const { last } = laid(WaterDropBench)
-    await press('It lands')
-    await press('Its shine is gone')
+    await press('The drop lands')
+    await press('It lost its shine')
     const { seconds } = last() as { seconds: number }
     expect(seconds).toBeGreaterThanOrEqual(0)
     expect(seconds).toBeLessThan(10)
@@ -251,14 +251,14 @@ describe('which way it lies', () => {
   it('the selvedge decides alone; other signs are weighed, and can be looked at again', async () => {
     const { last } = laid(LieBench)
     const warp = within(screen.getByRole('region', { name: 'The warp' }))
-    expect(comesTo()).toContain('Nothing tells of the warp yet.')
+    expect(comesTo()).toContain('We know nothing about the warp yet.')
     await user.click(warp.getByRole('radio', { name: 'B' }))
     expect(comesTo()).toMatch(/The warp runs along B \((over )?99/)
-    await user.click(warp.getByRole('button', { name: /^Look again: Which runs with a selvedge/ }))
-    expect(comesTo()).toContain('Nothing tells of the warp yet.')
+    await user.click(warp.getByRole('button', { name: /^Look again: Which one runs along a selvedge/ }))
+    expect(comesTo()).toContain('We know nothing about the warp yet.')
     await user.click(warp.getByRole('radio', { name: 'no difference' }))
     await user.click(warp.getByRole('radio', { name: 'A' }))
-    await press('Keep how it lies')
+    await press('Save')
     expect(last()).toMatchObject({ kind: 'lie', warpSigns: { selvedge: 'neither' } })
     expect(Object.values((last() as { warpSigns: object }).warpSigns)).toContain('a')
   })
@@ -270,14 +270,14 @@ describe('which way it lies', () => {
     const none = boxes.find((box) => /^none|no finish|nothing/i.test(box.closest('label')?.textContent ?? ''))!
     await user.click(none)
     expect(boxes.filter(({ checked }) => checked)).toEqual([none])
-    await press('Keep how it lies')
+    await press('Save')
     expect((last() as { finish: string[] }).finish).toEqual(['none'])
   })
   it('a print that leans is told in degrees', async () => {
     laid(LieBench, { widthMm: 1400 } as never)
-    await type({ 'Off the threads by': '49' })
+    await type({ 'Off grain by': '49' })
     // atan(49 / 1400) is 2°.
-    expect(screen.getByText(/The print leans by 2\.0°/)).toBeTruthy()
+    expect(screen.getByText(/The print is off grain by 2\.0°/)).toBeTruthy()
   })
 })
 
@@ -291,18 +291,18 @@ describe('yarns', () => {
         {
           'Threads in the bundle': '20',
           'Weight of the bundle': '0.063',
-          'Length in the cloth': '100',
+          'Length in the fabric': '100',
           'Length straightened': '105',
         },
         bundle,
       )
     }
-    await press('Keep these yarns')
+    await press('Save yarns')
     expect(all()[0]).toMatchObject({ kind: 'yarns' })
     const yarns = all()[0] as unknown as { warpTex: { value: number }; warpCrimp: { value: number } }
     expect(JSON.stringify(yarns)).toMatch(/30/)
-    await type({ 'Ends a centimetre': '24', 'Picks a centimetre': '24' })
-    await press('Keep this count')
+    await type({ 'Warp threads per cm': '24', 'Weft threads per cm': '24' })
+    await press('Save count')
     // 2 × 24 threads/cm × 30 tex × 1.05 gives some 151 g/m².
     expect(comesTo()).toMatch(/15[01]/)
     expect(comesTo()).toContain('It agrees with the scale')
@@ -310,8 +310,8 @@ describe('yarns', () => {
   it('a thread is no shorter when it is straightened', async () => {
     laid(YarnsBench)
     const bundle = within(screen.getByRole('heading', { name: 'Warp (lengthwise)' }).parentElement!)
-    await type({ 'Length in the cloth': '100', 'Length straightened': '90' }, bundle)
-    expect(bundle.getByText('Straightened it is at least as long.')).toBeTruthy()
-    expect(isOff('Keep these yarns')).toBe(true)
+    await type({ 'Length in the fabric': '100', 'Length straightened': '90' }, bundle)
+    expect(bundle.getByText('Straightened it must be at least as long.')).toBeTruthy()
+    expect(isOff('Save yarns')).toBe(true)
   })
 })

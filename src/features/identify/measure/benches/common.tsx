@@ -52,7 +52,7 @@ export function BenchColumns({
       <Stack>{children}</Stack>
       <Stack>
         <Paper aria-labelledby="comes-to">
-          <h2 id="comes-to">What it comes to</h2>
+          <h2 id="comes-to">Result</h2>
           {comesTo}
           <ReadingList kept={kept} onDrop={readings.drop} />
         </Paper>
@@ -84,8 +84,8 @@ export function Mean({
       </BigValue>
       <Soft>
         {repeats.spread === null
-          ? 'One reading: take two more and its spread is known.'
-          : `Mean of ${repeats.count}, spread ${Number(repeats.spread.toFixed(1))}${suffix}; ± is for 95 %.`}
+          ? 'This is one reading: take two more to see how much they vary.'
+          : `Mean of ${repeats.count}, spread ${Number(repeats.spread.toFixed(1))}${suffix}; ± covers 95 %.`}
       </Soft>
       {children}
     </div>
@@ -95,7 +95,7 @@ export function Mean({
 /** Readings so far, each in its own words, with a way to strike it out. */
 export function ReadingList({ kept, onDrop }: { kept: readonly KeptMeasurement[]; onDrop: (id: string) => void }) {
   const { units } = usePreferences()
-  if (kept.length === 0) return <Soft>No reading yet.</Soft>
+  if (kept.length === 0) return <Soft>No readings yet.</Soft>
   return (
     <PlainList>
       {kept.map(({ id, data }) => (
@@ -104,7 +104,7 @@ export function ReadingList({ kept, onDrop }: { kept: readonly KeptMeasurement[]
             {readingFormOf(data).form.says(data, units)}{' '}
             {data.kind === 'count' ? <CountedFrom name={data.picture} /> : null}
           </span>
-          <QuietButton onPress={() => onDrop(id)}>Strike out</QuietButton>
+          <QuietButton onPress={() => onDrop(id)}>Delete</QuietButton>
         </Item>
       ))}
     </PlainList>

@@ -55,18 +55,18 @@ export function DrapedDiscPicture({ onMeasured }: { onMeasured: (disc: Disc) => 
   }
   return (
     <Paper aria-labelledby="disc">
-      <h2 id="disc">A picture of a disc</h2>
+      <h2 id="disc">Photo of a disc</h2>
       <Steps>
         <li>
-          Lay a 30 cm disc of cloth, its middle on an 18 cm tin that stands on plain paper, a ruler beside it at the
-          height of the tin’s top.
+          Put a 30 cm disc of fabric on an 18 cm tin that stands on plain paper. Put a ruler beside it at the height
+          of the tin’s top.
         </li>
-        <li>Photograph it from straight above, from as far as you can, and set the two marks on the ruler.</li>
+        <li>Photograph it from straight above, from as far as you can, and move the two marks to the ruler.</li>
       </Steps>
       <Source
         work={work}
         subjects={[
-          ['disc', 'a disc of cloth on a tin'],
+          ['disc', 'a disc of fabric on a tin'],
           ['nothing', 'a bare wall'],
         ]}
       />
@@ -87,7 +87,7 @@ export function DrapedDiscPicture({ onMeasured }: { onMeasured: (disc: Disc) => 
           <Radii {...radii} onChange={setRadii} />
           <Actions>
             <StrongButton isDisabled={!perCm || work.progress !== null} onPress={() => void find()}>
-              Find the shape
+              Find the outline
             </StrongButton>
           </Actions>
         </>
@@ -125,11 +125,11 @@ function Radii({ cloth, table, onChange }: RadiiMm & { onChange: (radii: RadiiMm
 /** What the shape comes to. */
 function DiscTold({ disc, onMeasured }: { disc: Disc | null; onMeasured: (disc: Disc) => void }) {
   const coefficient = disc ? coefficientOf(disc) : null
-  if (!disc) return <Soft>Its outline is drawn over the picture, so that your eye can check it.</Soft>
+  if (!disc) return <Soft>We draw the outline over the photo, so that you can check it.</Soft>
   return (
     <div role="status">
       <p>
-        The shape covers {(disc.shadowMm2 / 100).toFixed(0)} cm²
+        The outline covers {(disc.shadowMm2 / 100).toFixed(0)} cm²
         {coefficient === null ? (
           '.'
         ) : (
@@ -140,11 +140,11 @@ function DiscTold({ disc, onMeasured }: { disc: Disc | null; onMeasured: (disc: 
       </p>
       {coefficient === null ? (
         <Callout $tone="warn">
-          No disc of that size covers so much or so little: look at the scale and the two radii again.
+          No disc of that size covers so much or so little: check the scale and the two radii.
         </Callout>
       ) : (
         <Actions>
-          <StrongButton onPress={() => onMeasured(disc)}>Keep this disc</StrongButton>
+          <StrongButton onPress={() => onMeasured(disc)}>Save disc</StrongButton>
         </Actions>
       )}
     </div>

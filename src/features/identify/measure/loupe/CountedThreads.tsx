@@ -14,7 +14,7 @@ import { itemAt } from '@/core/lists/items'
 /** Upright threads, and level ones. */
 const SETS = [
   { name: 'upright', colour: '#ffd23f' },
-  { name: 'level', colour: '#59d7ff' },
+  { name: 'horizontal', colour: '#59d7ff' },
 ] as const
 
 const Swatch = styled.i<{ $colour: string }>`
@@ -41,7 +41,7 @@ export function CountedThreads({
   const show = (set: number, isShown: boolean) => setShown(shown.map((was, index) => (index === set ? isShown : was)))
   return (
     <>
-      <PictureStage view={view} label="The middle of the picture, with the found threads drawn over it">
+      <PictureStage view={view} label="The middle of the photo, with the counted threads drawn over it">
         {SETS.map(({ colour }, set) =>
           shown[set] ? (
             <path
@@ -58,8 +58,8 @@ export function CountedThreads({
         )}
       </PictureStage>
       <Soft>
-        Each line should lie along one thread. If two threads share a line, or one has two, trust your eye and count
-        by hand.
+        Each line should lie on one thread. If two threads share a line, or one thread has two, trust your eye and
+        count by hand.
       </Soft>
       <Numbers sets={count.sets} shown={shown} onShow={show} />
       <p role="status">{countWords(count)}</p>
@@ -87,10 +87,10 @@ export function CountedThreads({
             )
           }
         >
-          Keep this count
+          Save count
         </StrongButton>
       </Actions>
-      <Soft>The upright threads are kept as the warp: turn the picture so that the selvedge stands upright.</Soft>
+      <Soft>We save the upright threads as the warp: turn the photo so that the selvedge is upright.</Soft>
     </>
   )
 }
@@ -107,8 +107,8 @@ function Numbers({ sets, shown, onShow }: NumbersProps) {
       <thead>
         <tr>
           <th>Threads</th>
-          <th>a cm</th>
-          <th>an inch</th>
+          <th>per cm</th>
+          <th>per inch</th>
           <th>turned</th>
           <th>lines</th>
         </tr>

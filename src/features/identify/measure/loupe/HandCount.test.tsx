@@ -25,7 +25,7 @@ beforeEach(() => {
 async function opened(counted: ThreadCount | null = null) {
   const readings = { add, saving: false } as unknown as Readings
   render(<HandCount picture={{ file: new Blob() } as Picture} perCm={PER_CM} counted={counted} readings={readings} />)
-  await user.click(screen.getByRole('button', { name: 'Go near, and mark threads' }))
+  await user.click(screen.getByRole('button', { name: 'Zoom in and mark threads' }))
   toTheCross()
 }
 const toTheCross = () => act(() => screen.getByRole('application').focus())
@@ -38,24 +38,24 @@ async function marks(times: number, steps: number, way = 'ArrowRight') {
 test('goes near in the middle, as near as the counted threads are fine', async () => {
   await opened()
   expect(near.mock.lastCall![1]).toBe(PER_CM)
-  expect(told()).toMatch(/Upright: 0 marks, three or more are needed/)
+  expect(told()).toMatch(/Upright: 0 marks, you need three or more/)
 })
 
 test('marks on one thread after another come to threads a centimetre, with their doubt', async () => {
   await opened()
   // Three marks, 10 pixels from one to the next: 10 threads a cm at 100 pixels a cm.
   await marks(3, 5)
-  expect(told()).toMatch(/Upright: 3 marks, 10(\.\d+)? ± [\d.]+ a cm/)
+  expect(told()).toMatch(/Upright: 3 marks, 10(\.\d+)? ± [\d.]+ per cm/)
   await user.keyboard('{Backspace}')
-  expect(told()).toContain('Upright: 2 marks, three or more are needed')
+  expect(told()).toContain('Upright: 2 marks, you need three or more')
 })
 
 test('both ways counted are kept, one alone is not', async () => {
   await opened()
-  const keep = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Keep this count by hand' })
+  const keep = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Save hand count' })
   await marks(3, 5)
   expect(keep().disabled).toBe(true)
-  await user.click(screen.getByRole('radio', { name: 'the level threads' }))
+  await user.click(screen.getByRole('radio', { name: 'the horizontal threads' }))
   toTheCross()
   await marks(3, 10, 'ArrowDown')
   await user.click(keep())
@@ -73,7 +73,7 @@ test('the cross stays in the picture, however far it is sent', async () => {
 })
 
 test.each([
-  [10, /By hand and by picture agree on the upright threads/],
+  [10, /Your count and the photo agree on the upright threads/],
   [5, /They disagree on the upright threads, by about 2 times/],
 ])('is held against what was counted from the picture: %f a cm', async (threadsPerCm, words) => {
   await opened({ sets: [{ threadsPerCm }, { threadsPerCm }] } as never)

@@ -89,15 +89,15 @@ export function HandCount({
   )
   return (
     <Paper aria-labelledby="by-hand">
-      <h2 id="by-hand">Or count by hand</h2>
+      <h2 id="by-hand">Count by hand</h2>
       {near === null ? (
         <>
           <Soft>
-            Set a mark on one thread after another, straight across. With a lens over the cloth itself, the bench for
-            yarns takes the number.
+            Mark one thread after another, straight across. To count with a loupe on the fabric itself, enter the
+            number under Yarns.
           </Soft>
           <Actions>
-            <Button onPress={() => void open()}>Go near, and mark threads</Button>
+            <Button onPress={() => void open()}>Zoom in and mark threads</Button>
           </Actions>
         </>
       ) : (
@@ -108,7 +108,7 @@ export function HandCount({
             onChange={(value) => setWhich(value as Which)}
             options={[
               ['ends', 'the upright threads'],
-              ['picks', 'the level threads'],
+              ['picks', 'the horizontal threads'],
             ]}
           />
           <MarkedNear {...{ near, marks, cursor, keys }} onSpot={add} />
@@ -128,10 +128,10 @@ export function HandCount({
                 })
               }
             >
-              Keep this count by hand
+              Save hand count
             </StrongButton>
             <QuietButton isDisabled={marks[which].length === 0} onPress={takeBack}>
-              Take the last mark back
+              Undo the last mark
             </QuietButton>
           </Actions>
         </>
@@ -158,11 +158,11 @@ function MarkedNear({
   return (
     <Near
       role="application"
-      aria-label="Threads from near: arrows move the cross, Enter sets a mark, Backspace takes the last one back"
+      aria-label="Threads zoomed in: arrows move the cross, Enter sets a mark, Backspace removes the last one"
       tabIndex={0}
       onKeyDown={keys}
     >
-      <PictureStage view={near} label="The middle of the picture from near" onSpot={onSpot}>
+      <PictureStage view={near} label="The middle of the photo, zoomed in" onSpot={onSpot}>
         {(['ends', 'picks'] as const).flatMap((set) =>
           marks[set].map((spot, index) => (
             <g key={`${set}${index}`} transform={`translate(${spot.x} ${spot.y})`}>
@@ -206,8 +206,8 @@ function CountsTold({
       <p role="status">
         {(['ends', 'picks'] as const).map((set) => (
           <Line key={set}>
-            {set === 'ends' ? 'Upright' : 'Level'}: {manyOf(marks[set].length, 'mark')}
-            {counts[set] ? `, ${withDoubt(counts[set])} a cm` : ', three or more are needed'}
+            {set === 'ends' ? 'Upright' : 'Horizontal'}: {manyOf(marks[set].length, 'mark')}
+            {counts[set] ? `, ${withDoubt(counts[set])} per cm` : ', you need three or more'}
           </Line>
         ))}
       </p>
@@ -216,7 +216,7 @@ function CountsTold({
             counts[set] ? (
               <Compared
                 key={set}
-                name={set === 'ends' ? 'upright' : 'level'}
+                name={set === 'ends' ? 'upright' : 'horizontal'}
                 outcome={compareCounts(counts[set], itemAt(counted.sets, index).threadsPerCm)}
               />
             ) : null,
@@ -227,12 +227,12 @@ function CountsTold({
 }
 
 function Compared({ name, outcome: { agree, ratio } }: { name: string; outcome: ReturnType<typeof compareCounts> }) {
-  if (agree) return <Callout $tone="good">By hand and by picture agree on the {name} threads.</Callout>
+  if (agree) return <Callout $tone="good">Your count and the photo agree on the {name} threads.</Callout>
   return (
     <Callout $tone="warn">
       They disagree on the {name} threads
-      {ratio ? `, by about ${ratio} times: pairs of threads, or stripes, were taken for one` : ''}. Believe the marks
-      if each sits on one thread.
+      {ratio ? `, by about ${ratio} times: pairs of threads, or stripes, were counted as one` : ''}. Trust your marks
+      if each is on one thread.
     </Callout>
   )
 }

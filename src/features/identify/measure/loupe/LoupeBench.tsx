@@ -42,7 +42,7 @@ export function LoupeBench({ readings }: BenchProps) {
     <Columns $first="1.25fr">
       <Stack>
         <Paper aria-labelledby="the-picture">
-          <h2 id="the-picture">1. The picture and its scale</h2>
+          <h2 id="the-picture">1. Photo and scale</h2>
           <Source work={work} subjects={SUBJECTS} />
           {picture && scale ? (
             <>
@@ -50,13 +50,13 @@ export function LoupeBench({ readings }: BenchProps) {
               <Soft>
                 Click, drag, or move the marks with the arrow keys.{' '}
                 {perCm
-                  ? `${perCm.toFixed(0)} points to the centimetre.`
-                  : 'The longer the stretch between them, the better the count.'}
+                  ? `${perCm.toFixed(0)} pixels per cm.`
+                  : 'The longer the distance between the marks, the better the count.'}
               </Soft>
               <ScaleFields scale={scale} onChange={setScale} />
               <Actions>
                 <StrongButton isDisabled={!perCm || work.progress !== null} onPress={() => void count()}>
-                  Count the threads
+                  Count threads
                 </StrongButton>
               </Actions>
             </>
@@ -74,13 +74,13 @@ export function LoupeBench({ readings }: BenchProps) {
         ) : null}
       </Stack>
       <Paper aria-labelledby="counted">
-        <h2 id="counted">2. What was counted</h2>
+        <h2 id="counted">2. Result</h2>
         {result && picture ? (
           <CountedThreads result={result} picture={picture.file} readings={readings} />
         ) : (
-          <Soft>A picture, its scale, and a count: the found threads are drawn over it here.</Soft>
+          <Soft>Here we draw the counted threads over your photo.</Soft>
         )}
-        <h3>Kept</h3>
+        <h3>Saved</h3>
         <ReadingList kept={ofKind(readings.now, 'count')} onDrop={readings.drop} />
       </Paper>
     </Columns>

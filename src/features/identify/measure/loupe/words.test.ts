@@ -11,9 +11,9 @@ const count: ThreadCount = {
 }
 
 it('says how it looks as a hint, with the angle of its line, and how far off square it is', () => {
-  expect(countWords(count)).toBe('How the threads interlace does not show. The two sets are square to one another.')
+  expect(countWords(count)).toBe('We can’t see how the threads interlace. The two sets are square to each other.')
   expect(countWords({ ...count, interlacingHint: 'twill', twillAngleDeg: 51.6, skewDeg: 3.24 })).toBe(
-    'It looks like a twill, its line at 52° to the level threads: a hint, not a verdict. The two sets are ' +
+    'It looks like a twill, its line at 52° to the horizontal threads: this is only a hint. The two sets are ' +
       '3.2° out of square.',
   )
 })

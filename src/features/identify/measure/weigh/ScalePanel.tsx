@@ -58,8 +58,8 @@ export function ScalePanel({ onTake }: { onTake: (grams: number, resolutionGrams
         onChange={setWhich}
         options={[
           ['', 'I read it and type'],
-          ['kitchen', 'Made-up kitchen scale, steps of 1 g'],
-          ['letter', 'Made-up letter scale, steps of 0.1 g'],
+          ['kitchen', 'Simulated kitchen scale, steps of 1 g'],
+          ['letter', 'Simulated letter scale, steps of 0.1 g'],
           ...(serial ? BAUD_RATES.map((rate) => [`serial-${rate}`, `On a cable, ${rate} baud`] as const) : []),
         ]}
       />
@@ -76,22 +76,22 @@ export function ScalePanel({ onTake }: { onTake: (grams: number, resolutionGrams
           ) : null}
           {settled.grams !== null && Math.abs(settled.driftPerMinute) > NOTABLE_DRIFT * settled.resolutionGrams ? (
             <Callout $tone="warn">
-              Its zero creeps by {settled.driftPerMinute.toFixed(1)} g a minute: take the cloth off, set it to zero,
+              Its zero drifts by {settled.driftPerMinute.toFixed(1)} g a minute: take the fabric off, set it to zero,
               and weigh again.
             </Callout>
           ) : null}
           {port instanceof SimulatedScale ? (
             <>
               <NumberField
-                label="Pretend that the cloth weighs"
+                label="Simulated weight"
                 unit="g"
                 minValue={0}
                 value={pretended}
                 onChange={(value) => setPretended(Number.isFinite(value) ? value : 0)}
               />
               <Actions>
-                <Button onPress={() => port.lay(pretended)}>Lay it on</Button>
-                <Button onPress={() => port.lay(0)}>Take it off</Button>
+                <Button onPress={() => port.lay(pretended)}>Put fabric on</Button>
+                <Button onPress={() => port.lay(0)}>Take fabric off</Button>
               </Actions>
             </>
           ) : null}
@@ -100,7 +100,7 @@ export function ScalePanel({ onTake }: { onTake: (grams: number, resolutionGrams
               isDisabled={settled.grams === null || settled.grams <= 0}
               onPress={() => onTake(mustHave(settled.grams), settled.resolutionGrams)}
             >
-              Take this weight
+              Use this weight
             </StrongButton>
             <Button onPress={() => void tare()}>Set to zero</Button>
           </Actions>
@@ -108,8 +108,8 @@ export function ScalePanel({ onTake }: { onTake: (grams: number, resolutionGrams
       ) : (
         <Soft>
           {serial
-            ? 'A scale on a cable can send its weight by itself.'
-            : 'This browser has no serial ports; a made-up scale shows how a scale on a cable would work.'}
+            ? 'A scale with a cable can send its weight by itself.'
+            : 'This browser has no serial ports; a simulated scale shows how a scale with a cable works.'}
         </Soft>
       )}
     </Stack>

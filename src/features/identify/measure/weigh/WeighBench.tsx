@@ -34,12 +34,12 @@ export function WeighBench({ piece, readings }: BenchProps) {
   return (
     <Columns $first="1.4fr">
       <Paper aria-labelledby="reading">
-        <h2 id="reading">One weighing</h2>
+        <h2 id="reading">New weighing</h2>
         <ScalePanel onTake={(grams, resolutionGrams) => setDraft({ ...draft, grams, resolutionGrams })} />
         <ReadingFields draft={draft} onChange={setDraft} known={piece ?? undefined} inFull />
         <Actions>
           <StrongButton isDisabled={!reading || readings.saving} onPress={isUnusual ? () => setAsked(true) : keep}>
-            Keep this reading
+            Save reading
           </StrongButton>
         </Actions>
         {isAsked && isUnusual && reading ? (
@@ -48,7 +48,7 @@ export function WeighBench({ piece, readings }: BenchProps) {
               {formatWeight({ value: gsmOf(reading), sd: 0 }, units)} is unlike any fabric. Please check weight and
               size.
             </p>
-            <Button onPress={keep}>It is right, keep it</Button>
+            <Button onPress={keep}>It is right, save it</Button>
           </Callout>
         ) : null}
       </Paper>
@@ -61,7 +61,7 @@ export function WeighBench({ piece, readings }: BenchProps) {
             regainPercent={piece?.regainPercent}
           />
           {piece?.gsmFromThreads ? (
-            <Soft>From its threads and yarns: {withDoubt(piece.gsmFromThreads)} g/m².</Soft>
+            <Soft>From threads and yarns: {withDoubt(piece.gsmFromThreads)} g/m².</Soft>
           ) : null}
           <ReadingList kept={kept} onDrop={readings.drop} />
         </Paper>

@@ -32,7 +32,7 @@ export function useScale(port: ScalePort | null): LiveScale {
         }),
       )
       .catch((error: unknown) => {
-        if (!gone) setTrouble(error instanceof Error ? error.message : 'The scale cannot be opened.')
+        if (!gone) setTrouble(error instanceof Error ? error.message : 'We can’t connect to the scale.')
       })
     return () => {
       gone = true
@@ -42,7 +42,7 @@ export function useScale(port: ScalePort | null): LiveScale {
     }
   }, [port])
   const tare = useCallback(async () => {
-    if (port && !(await port.tare())) setTrouble('This scale takes no orders: press its own zero button.')
+    if (port && !(await port.tare())) setTrouble('This scale can’t be set from here: press its own zero button.')
   }, [port])
   return { shown: moments.at(-1) ?? null, settled: settleWeighings(moments), trouble, tare }
 }

@@ -22,14 +22,14 @@ export function ShapeDrawing({ piece }: Pick<PieceData, 'piece'>) {
   const box = boxOf(cloth.points)
   return (
     <Small>
-      <ClothSvg box={box} label={`The outline of ${piece.name}`}>
+      <ClothSvg box={box} label={`Outline of ${piece.name}`}>
         <path className="cloth" d={placedStyle([cloth.points, ...cloth.holes])} fillRule="evenodd" />
         {piece.flaws.map((flaw, i) => (
           <path key={i} className="flaw" d={placedStyle([flaw])} />
         ))}
       </ClothSvg>
       <figcaption>
-        {good.toFixed(2)} m²{piece.flaws.length > 0 ? ' without its stains' : ' as it lies'}, warp upright
+        {good.toFixed(2)} m²{piece.flaws.length > 0 ? ' without its stains' : ' as it is'}, warp upright
       </figcaption>
     </Small>
   )

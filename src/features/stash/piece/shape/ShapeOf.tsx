@@ -36,14 +36,14 @@ export function ShapeOf({ piece }: Pick<PieceData, 'piece'>) {
       {cloth ? (
         <Flaws key={JSON.stringify(piece.flaws)} piece={piece} cloth={cloth.points} />
       ) : (
-        <Callout>Say how wide and how long it is, or photograph it: then its stains can be marked on it.</Callout>
+        <Callout>Enter its width and length, or take a photo: then you can mark stains.</Callout>
       )}
-      <WhenOpened summary="An odd shape? Its outline from a photograph">
+      <WhenOpened summary="Irregular shape? Get its outline from a photo">
         {() => (
           <PhotoOutline>
             {(outline, holes) => (
               <StrongButton isDisabled={busy} onPress={() => keepOutline(outline, holes)}>
-                Keep this as its shape
+                Save shape
               </StrongButton>
             )}
           </PhotoOutline>
@@ -75,7 +75,7 @@ function Flaws({ piece, cloth }: Pick<PieceData, 'piece'> & { cloth: readonly Po
     <Columns $first="1.4fr">
       <ClothSvg
         box={box}
-        label={`${piece.name}, its stains marked: ${flaws.length}. Drag across one to mark it.`}
+        label={`${piece.name} with ${flaws.length} marked. Drag across a stain to mark it.`}
         onDrag={drag}
       >
         <path className="cloth" d={placedStyle([cloth, ...(piece.outline?.holes ?? [])])} fillRule="evenodd" />
@@ -85,8 +85,8 @@ function Flaws({ piece, cloth }: Pick<PieceData, 'piece'> & { cloth: readonly Po
       </ClothSvg>
       <Stack>
         <Soft>
-          Drag across a stain, a hole or a worn place to mark it. The lay keeps off it.
-          {piece.outline ? '' : ` Up is along the cloth; the near end is below.`}
+          Drag across a stain, a hole or a worn place to mark it. Layouts avoid it.
+          {piece.outline ? '' : ' Up is along the length; the near end is at the bottom.'}
         </Soft>
         {flaws.map((flaw, i) => (
           <FlawFields
@@ -102,7 +102,7 @@ function Flaws({ piece, cloth }: Pick<PieceData, 'piece'> & { cloth: readonly Po
           <Button onPress={() => add(flawAt(cloth, middleOf(box), [NEW, NEW]))}>Mark a place</Button>
           {isChanged ? (
             <StrongButton isDisabled={busy} onPress={keep}>
-              Keep these marks
+              Save marks
             </StrongButton>
           ) : null}
         </Actions>
@@ -144,15 +144,15 @@ function FlawFields({ number, flaw, cloth, onChange, onDrop }: FieldsProps) {
     <Stack $gap="0.4rem" role="group" aria-label={`Mark ${number}`}>
       <Actions>
         <b>Mark {number}</b>
-        <QuietButton onPress={onDrop} aria-label={`Take mark ${number} away`}>
-          Take it away
+        <QuietButton onPress={onDrop} aria-label={`Delete mark ${number}`}>
+          Delete
         </QuietButton>
       </Actions>
       <Fields>
         {field('From the left', x - edge.minX, (mm) => flawAt(cloth, [edge.minX + mm, y], [width, length]))}
         {field('From the near end', y - edge.minY, (mm) => flawAt(cloth, [x, edge.minY + mm], [width, length]))}
-        {field('Across', width, (mm) => flawAt(cloth, [x, y], [Math.max(LEAST, mm), length]))}
-        {field('Along', length, (mm) => flawAt(cloth, [x, y], [width, Math.max(LEAST, mm)]))}
+        {field('Width', width, (mm) => flawAt(cloth, [x, y], [Math.max(LEAST, mm), length]))}
+        {field('Length', length, (mm) => flawAt(cloth, [x, y], [width, Math.max(LEAST, mm)]))}
       </Fields>
     </Stack>
   )

@@ -18,7 +18,7 @@ const NAP_LABELS: Record<Nap, string> = {
 const COLOUR_LABELS: Record<ColourFrom, string> = {
   printed: 'printed on',
   'yarn-dyed': 'woven from coloured yarns',
-  'piece-dyed': 'dyed in the piece',
+  'piece-dyed': 'piece-dyed',
   undyed: 'not dyed',
   unknown: 'not looked at',
 }
@@ -28,14 +28,14 @@ export function NapColourFinish({ draft: { nap, colourFrom, finish }, onChange }
     <Paper aria-labelledby="colour-and-finish">
       <h2 id="colour-and-finish">Nap, colour and finish</h2>
       <ChoiceField
-        label="Stroke it along the warp, both ways"
+        label="Nap along the warp"
         value={nap}
         onChange={(value) => onChange({ nap: value as Nap })}
         options={NAPS.map((one) => [one, NAP_LABELS[one]] as const)}
       />
       <Soft>{napWords[nap]}</Soft>
       <SelectField
-        label="Pull out a coloured thread; look along it, and at the back: the colour is"
+        label="Origin of the colour"
         value={colourFrom}
         onChange={(value) => onChange({ colourFrom: value })}
         options={COLOURS_FROM.map((one) => [one, COLOUR_LABELS[one]] as const)}

@@ -25,14 +25,14 @@ export function PrintFields({ draft, onChange }: LiePart) {
   )
   return (
     <Paper aria-labelledby="print">
-      <h2 id="print">A print or a woven pattern</h2>
+      <h2 id="print">Print or woven pattern</h2>
       <Soft>
-        Its repeat is from one figure to the same figure again. For how far off grain it is, pull one crosswise
-        thread, and measure from it to the print’s own line at the far edge.
+        The repeat is the distance from one motif to the same motif again. To see how far it is off grain, pull one
+        crosswise thread, and measure from it to the print at the far edge.
       </Soft>
       <Fields>
         {field('printRepeatMm', 'Repeat', short)}
-        {field('printOffMm', 'Off the threads by', fine)}
+        {field('printOffMm', 'Off grain by', fine)}
         {field('widthMm', 'Over a width of', short)}
       </Fields>
       {repeat ? (
@@ -40,13 +40,13 @@ export function PrintFields({ draft, onChange }: LiePart) {
           {printScale(repeat).words}
           {printScale(repeat).scale === 'small'
             ? ''
-            : ` Matching takes up to ${toField(lengthToMatch(repeat, 1), short).toFixed(0)} ${short.symbol} more for ` +
-              'each length that lies under another.'}
+            : ` Matching takes up to ${toField(lengthToMatch(repeat, 1), short).toFixed(0)} ${short.symbol} ` +
+              'more for each length that lies under another.'}
         </p>
       ) : null}
       {print ? (
         <Callout $tone={print.verdict === 'fine' ? 'good' : 'warn'}>
-          The print leans by {print.degrees.toFixed(1)}°. {print.words}
+          The print is off grain by {print.degrees.toFixed(1)}°. {print.words}
         </Callout>
       ) : null}
     </Paper>

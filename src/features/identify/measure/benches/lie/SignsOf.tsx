@@ -42,7 +42,7 @@ export function SignsOf({ title, signs, said, onSay, choices }: Props) {
           <Soft>{next.how}</Soft>
         </div>
       ) : (
-        <Soft>Every sign was looked at.</Soft>
+        <Soft>You looked at every sign.</Soft>
       )}
       <PlainList>
         {signs

@@ -1,8 +1,0 @@
-import type { Metadata } from 'next'
-import { EmptySheet } from '@/features/identify/burn/log/LogSheet'
-
-export const metadata: Metadata = { title: 'An empty burn log' }
-
-export default function EmptySheetPage() {
-  return <EmptySheet />
-}

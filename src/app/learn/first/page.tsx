@@ -1,8 +1,0 @@
-import type { Metadata } from 'next'
-import { FirstPage } from '@/features/learn/first/FirstPage'
-
-export const metadata: Metadata = { title: 'The first five minutes' }
-
-export default function TheFirstFiveMinutesPage() {
-  return <FirstPage />
-}

@@ -1,0 +1,21 @@
+import type { Metadata } from 'next'
+import { notFound } from 'next/navigation'
+import { firstOf } from '@/features/shared/address/firstOf'
+import { idFrom } from '@/app/idFrom'
+import { loadPattern } from '@/features/make/patterns/load'
+import { PatternPage } from '@/features/make/patterns/PatternPage'
+import { readPreferences } from '@/features/shared/settings/readPreferences'
+
+export const metadata: Metadata = { title: 'Pattern' }
+
+interface Asked {
+  params: Promise<{ id: string }>
+  searchParams: Promise<{ size?: string | string[]; view?: string | string[] }>
+}
+
+export default async function OnePatternPage({ params, searchParams }: Asked) {
+  const [{ id }, { size, view }] = await Promise.all([params, searchParams])
+  const which = { size: firstOf(size, 24), view: firstOf(view, 24) }
+  const loaded = await loadPattern(idFrom(id), await readPreferences(), which)
+  return <PatternPage {...(loaded ?? notFound())} />
+}

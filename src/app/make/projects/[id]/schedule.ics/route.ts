@@ -1,0 +1,16 @@
+import { calendarOf } from '@/core/formats/ics/write'
+import { minuteNow } from '@/features/make/plan/clock'
+import { asCalendar, loadPlan } from '@/features/make/plan/load'
+import { readPreferences } from '@/features/shared/settings/readPreferences'
+import { problem } from '@/server/api/problem'
+
+/** The plan of a project for a calendar. */
+export async function GET(_: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
+  const { words } = await readPreferences()
+  const plan = await loadPlan((await params).id, words, minuteNow())
+  if (!plan)
+    return problem(404, 'bad-input', 'There is no project with this id.', [
+      { path: 'id', message: 'no such project' },
+    ])
+  return asCalendar(calendarOf([plan]))
+}

@@ -1,9 +1,0 @@
-import type { Metadata } from 'next'
-import { loadSafe } from '@/features/stash/safe/load'
-import { SafePage } from '@/features/stash/safe/SafePage'
-
-export const metadata: Metadata = { title: 'Keep it safe' }
-
-export default async function Safe() {
-  return <SafePage {...await loadSafe()} />
-}

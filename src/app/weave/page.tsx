@@ -1,8 +1,0 @@
-import type { Metadata } from 'next'
-import { WeavePage } from '@/features/learn/weave/WeavePage'
-
-export const metadata: Metadata = { title: 'Weave it' }
-
-export default function WeaveRoute() {
-  return <WeavePage />
-}
