@@ -38,7 +38,7 @@ async function chooseFile(page: Page, name: string, text: string) {
 }
 
 async function layPage(page: Page) {
-  await fromGull(page, 'Pattern layout')
+  await fromGull(page, 'Lay out pattern pieces')
   await expect(page.getByRole('heading', { level: 1, name: 'Pattern layout' })).toBeVisible()
   await page.getByRole('combobox', { name: 'Fold' }).selectOption({ label: 'Single layer' })
 }
@@ -56,7 +56,7 @@ async function laid(page: Page) {
 
 /** Lays until there is nothing more to be had in the time. */
 async function laidToTheEnd(page: Page) {
-  await page.getByRole('button', { name: /^Lay it/ }).click()
+  await page.getByRole('button', { name: /^Lay out/ }).click()
   await expect(page.getByRole('button', { name: 'Stop' })).toBeVisible()
   await expect(page.getByRole('button', { name: /^Lay out again/ })).toBeVisible()
 }
@@ -113,7 +113,7 @@ test('the first press lays it out, however late the code of the search comes', a
     await new Promise((resolve) => setTimeout(resolve, 1500))
     await route.continue()
   })
-  await page.getByRole('button', { name: 'Pattern layout' }).click()
+  await page.getByRole('button', { name: 'Lay out', exact: true }).click()
   await expect(board(page).getByRole('button').first()).toBeVisible()
   await page.getByRole('button', { name: 'Stop' }).click()
   await page.context().unroute('**/_next/static/**')
@@ -122,7 +122,7 @@ test('the first press lays it out, however late the code of the search comes', a
 test('they are laid, two are held, the rest is tried again', async ({ page }) => {
   await layPage(page)
   await laid(page)
-  await expect(page.getByText(/It takes .* buy .* % is used/)).toBeVisible()
+  await expect(page.getByText(/You need .* buy .* % is used/)).toBeVisible()
   await expect(board(page).getByRole('button')).toHaveCount(8)
   for (const name of [/^Gull back/, /^Gull wing, copy 1/]) {
     await board(page).getByRole('button', { name }).focus()
@@ -197,7 +197,7 @@ test('with a border print, feet lie on it, and a foot that is moved off it is sa
   await expect(page.getByRole('combobox', { name: 'Fold' }).getByRole('option')).toHaveCount(1)
   expect(await serious(page)).toEqual([])
   await laid(page)
-  await expect(page.getByText(/It takes .* buy .* % is used/)).toBeVisible()
+  await expect(page.getByText(/You need .* buy .* % is used/)).toBeVisible()
   await board(page)
     .getByRole('button', { name: /^Gull front, copy 1/ })
     .focus()
@@ -214,12 +214,12 @@ test('with a border print, feet lie on it, and a foot that is moved off it is sa
 test('what each width takes, and what would make it fit', async ({ page }) => {
   await layPage(page)
   await page.getByRole('textbox', { name: 'Or width' }).fill('90')
-  await page.getByRole('textbox', { name: 'Length' }).fill('100')
-  await page.getByRole('textbox', { name: 'Length' }).press('Tab')
+  await page.getByRole('textbox', { name: 'Length', exact: true }).fill('100')
+  await page.getByRole('textbox', { name: 'Length', exact: true }).press('Tab')
   await laidToTheEnd(page)
   await expect(page.getByText('Some pieces don’t fit')).toBeVisible()
   await page.getByRole('button', { name: 'What would make it fit?' }).click()
-  await expect(page.getByText(/It takes .* then\./).first()).toBeVisible()
+  await expect(page.getByText(/It needs .* then\./).first()).toBeVisible()
   await page.getByRole('button', { name: 'How much of each width?' }).click()
   await expect(page.getByRole('table', { name: 'How much of each width' }).getByRole('row')).toHaveCount(4)
 })
@@ -235,6 +235,6 @@ test('once it is cut so, the offcuts are in the stash and the piece is shorter',
   await page.getByRole('link', { name: 'offcut 1', exact: true }).click()
   await expect(page.getByRole('heading', { level: 1, name: /Sailcloth remnant, offcut 1/ })).toBeVisible()
   await expect(page.getByRole('img', { name: /Outline of Sailcloth remnant, offcut 1/ })).toBeVisible()
-  await page.getByText('What it is good for').click()
+  await page.getByText('Uses (binding, patches, pockets)').click()
   await expect(page.getByRole('table', { name: /What Sailcloth remnant, offcut 1 can be used for/ })).toBeVisible()
 })
