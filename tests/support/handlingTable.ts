@@ -6,6 +6,7 @@ import { SEW_SCHOOLS } from '@/core/sew/schools'
 import { SewCase } from '@/core/sew/sewCase'
 import { GARMENT_WORDS, GARMENTS, type Garment } from '@/core/vocabulary/choosing'
 import { wordFor } from '@/core/vocabulary/words'
+import { asPlainText } from '@/core/text/render'
 
 const all = toldCases().map((told) => ({ told, c: new SewCase(told) }))
 
@@ -28,7 +29,7 @@ export function handlingTable(): string {
       const school = rule.school ? SEW_SCHOOLS[rule.school].words : ''
       const gives = rule.gives === null ? '' : JSON.stringify(rule.gives).replaceAll('"', '').replaceAll('|', '/')
       const source = rule.source ?? 'common practice'
-      const cells = [rule.id, gives, rule.text, rule.safety, school, source, on[0]?.words, share]
+      const cells = [rule.id, gives, asPlainText(rule.text), rule.safety, school, source, on[0]?.words, share]
       return `| ${cells.join(' | ')} |`
     }),
   ])

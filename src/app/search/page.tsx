@@ -1,3 +1,4 @@
+import { readPreferences } from '@/features/shared/settings/readPreferences'
 import type { Metadata } from 'next'
 import { firstOf } from '@/features/shared/address/firstOf'
 import { loadFound } from '@/features/frame/loadFound'
@@ -7,5 +8,5 @@ export const metadata: Metadata = { title: 'Search' }
 
 export default async function SearchRoute({ searchParams }: { searchParams: Promise<{ q?: string | string[] }> }) {
   const text = firstOf((await searchParams).q, 100)
-  return <SearchPage text={text} groups={await loadFound(text)} />
+  return <SearchPage text={text} groups={await loadFound(text, await readPreferences())} />
 }

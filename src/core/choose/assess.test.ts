@@ -1,6 +1,7 @@
 import { type Need } from '../notebook/schemas/need'
 import { match } from './match'
 import { offerFrom, type Described } from '../fabric/offer'
+import { asPlainText } from '../text/render'
 
 const judge = (need: Need, fabric: Described) => match(need, offerFrom(fabric))
 const reason = (need: Need, fabric: Described, property: string) =>
@@ -111,7 +112,7 @@ describe('weight', () => {
   const range = '65 to 140 g/m²'
   const need: Need = { garment: 'blouse', gsm: [65, 140], called: ['crepe'], details: ['lined'] }
   const ranges = (called: string, gsm: number) =>
-    reason(need, { called, gsm }, 'weight').text.match(/\d+ to \d+ g\/m²/g)
+    asPlainText(reason(need, { called, gsm }, 'weight').text).match(/\d+ to \d+ g\/m²/g)
 
   it('names one range for one need, whatever the fabric is', () => {
     // A fabric that the pattern names, one that it does not, a net over a lining; inside, above and below.

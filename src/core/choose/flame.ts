@@ -1,6 +1,6 @@
 import { fibreById } from '../fibres/catalogue'
 import { type Garment } from '../vocabulary/choosing'
-import { type TextWithId } from '../vocabulary/words'
+import { type TextWithId } from '../text/text'
 import { type FullNeed } from './need/need'
 import { type Offer } from '../fabric/types'
 import { isLike } from '../fibres/traits'

@@ -1,3 +1,4 @@
+import { type Phrase } from '../text/text'
 import { careOf } from '../fabric/care'
 import { hasPile, isCoated } from '../fabric/handling'
 import { stretchesOnlyAlong } from '../fabric/stretchWay'
@@ -6,11 +7,12 @@ import { chosenWord } from '../vocabulary/choosing'
 import { detailRules } from './need/details'
 import { type Assessment } from './fit/types'
 import { itemAt, mustHave } from '../lists/items'
+import { asPlainText } from '../text/render'
 
 /** A change to the making that rescues a near miss. */
 export interface RemedyRule {
   id: string
-  text: string
+  text: Phrase
   /** 1 next to nothing, 2 an hour, 3 more cloth and a day. */
   effort: 1 | 2 | 3
   /** The fit of an assessment after the change; undefined where it changes nothing. */
@@ -135,7 +137,7 @@ const general: readonly GeneralRule[] = [
     text: 'Lay all pieces one way up; you need about an eighth more fabric.',
     effort: 1,
     when: (offer) => hasPile(offer),
-    rescues: (a) => (a.property === 'looks' && falls(a) && /one-way/.test(a.text) ? 0.85 : undefined),
+    rescues: (a) => (a.property === 'looks' && falls(a) && /one-way/.test(asPlainText(a.text)) ? 0.85 : undefined),
   },
   {
     id: 'turn-the-print',
@@ -143,13 +145,14 @@ const general: readonly GeneralRule[] = [
       'Use the print: place its motifs on purpose, in the middle of a piece or along it, and use few ' + 'pieces.',
     effort: 2,
     when: ({ repeatMm = 0 }) => repeatMm > 0,
-    rescues: (a) => (misses(a, 'print') || (misses(a, 'looks') && /large prints/.test(a.text)) ? 0.8 : undefined),
+    rescues: (a) =>
+      misses(a, 'print') || (misses(a, 'looks') && /large prints/.test(asPlainText(a.text))) ? 0.8 : undefined,
   },
   {
     id: 'use-the-back',
     text: 'Use its wrong side, where the lines don’t show.',
     effort: 1,
-    rescues: (a) => (a.property === 'looks' && falls(a) && /diagonals/.test(a.text) ? 0.8 : undefined),
+    rescues: (a) => (a.property === 'looks' && falls(a) && /diagonals/.test(asPlainText(a.text)) ? 0.8 : undefined),
   },
   {
     id: 'wash-first',

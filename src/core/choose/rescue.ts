@@ -3,6 +3,7 @@ import { SUITS } from './fit/steps'
 import { UNKNOWN_FIT } from './fit/score'
 import { type Assessment, type Remedy, type Rescue } from './fit/types'
 import { itemAt } from '../lists/items'
+import { joinTexts } from '../text/text'
 
 /** What a change has to add to the score to be worth its name. */
 const WORTH = 0.01
@@ -78,7 +79,7 @@ export function combineRescues(
     const after = scoreAfter(set, assessments)
     if (after < SUITS) continue
     const worse = set.flatMap(({ rule, isWorse }) => (isWorse && rule.costs ? [rule.costs] : []))
-    const text = [...set.map(({ rule }) => rule.text), ...worse].join(' ')
+    const text = joinTexts([...set.map(({ rule }) => rule.text), ...worse])
     return { ids: set.map(({ rule }) => rule.id), text, scoreAfter: after }
   }
   return null

@@ -1,11 +1,13 @@
 import { INSPECTION_IDS, type InspectionId, type SeenState } from '../vocabulary/inspection'
 import { type Construction } from '../vocabulary/cloth'
+import { inMm } from '../text/amounts'
+import { type Phrase, phrase } from '../text/text'
 
 export interface InspectionState {
   id: string
   label: string
   /** One sentence that helps to tell it from its neighbours. */
-  help: string
+  help: Phrase
 }
 
 /** One thing to look at. */
@@ -24,7 +26,7 @@ export interface InspectionFeature {
 
 interface Told<I extends InspectionId> extends Omit<InspectionFeature, 'id' | 'multi' | 'states'> {
   multi?: boolean
-  states: Readonly<Record<SeenState<I>, { label: string; help: string }>>
+  states: Readonly<Record<SeenState<I>, { label: string; help: Phrase }>>
 }
 
 const told: { readonly [I in InspectionId]: Told<I> } = {
@@ -101,7 +103,7 @@ const told: { readonly [I in InspectionId]: Told<I> } = {
     question: 'How deep is the pile?',
     hint: 'Fold it and look at the edge.',
     states: {
-      short: { label: 'Short', help: 'Up to about 2 mm.' },
+      short: { label: 'Short', help: phrase`Up to about ${inMm(2)}.` },
       deep: { label: 'Deep', help: 'More than that.' },
     },
   },

@@ -1,3 +1,4 @@
+import { type Phrase } from '../text/text'
 import { FIBRE_WORDS, type FibreId } from '../vocabulary/fibres'
 import { type Vocabulary } from '../vocabulary/words'
 import { capitalise } from '../units/format'
@@ -25,13 +26,13 @@ export interface RankedName {
   probability: number
   for: string[]
   against: string[]
-  makes: string
+  makes: Phrase
 }
 
 export interface NextLook {
   feature: InspectionId
   bits: number
-  text: string
+  text: Phrase
 }
 
 export interface NameAnswer {

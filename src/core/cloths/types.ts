@@ -1,3 +1,4 @@
+import { type Phrase } from '../text/text'
 import { type Body, type Construction, type Interlacing, type Opacity } from '../vocabulary/cloth'
 import { type MaterialId } from '../materials/materials'
 import { type FibreId } from '../vocabulary/fibres'
@@ -110,5 +111,5 @@ export interface NamedCloth {
   /** How often it crosses the table against others. */
   common: number
   /** What makes it that and not its neighbour, a sentence. */
-  makes: string
+  makes: Phrase
 }

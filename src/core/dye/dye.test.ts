@@ -5,6 +5,8 @@ import { type FibreId } from '../vocabulary/fibres'
 import { fibres } from '../fibres/catalogue'
 import { uptakeIn } from './uptake'
 import { planDyeing, type DyeAsked } from './dye'
+import { asPlainText } from '../text/render'
+import { joinTexts } from '../text/text'
 
 const of = (fibres: readonly (FibreId | SharedFibre)[], more: Partial<Omit<DyeAsked, 'mix'>> = {}) =>
   planDyeing({
@@ -139,10 +141,7 @@ describe('the bath', () => {
     expect(of(['polyester']).amounts).toMatchObject({ salt: null, alkali: null })
   })
   it('holds acetate under 80 °C and silk under 85', () => {
-    const text = (fibre: FibreId) =>
-      of([fibre])
-        .steps.map((step) => step.text)
-        .join(' ')
+    const text = (fibre: FibreId) => asPlainText(joinTexts(of([fibre]).steps.map((step) => step.text)))
     expect(text('acetate')).toMatch(/to 80 °C, no more/)
     expect(text('silk')).toMatch(/to 85 °C/)
     expect(text('wool')).toMatch(/to 95 °C/)

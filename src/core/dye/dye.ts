@@ -7,7 +7,7 @@ import { uptakeIn } from './uptake'
 import { type DyeClass, type DyeFinish, type DyeThread } from '../vocabulary/dyes'
 import { dyeOutcome, type DyeOutcome } from './outcome'
 import { dyeCautions, LASTS, recipeFor } from './recipe'
-import { type TextWithId } from '../vocabulary/words'
+import { type Phrase, type TextWithId, phrase } from '../text/text'
 import { stripFor, type Strip } from './strip'
 import { fibreById } from '../fibres/catalogue'
 import { itemAt } from '../lists/items'
@@ -30,8 +30,17 @@ export interface DyeAnswer extends Omit<DyeOutcome, 'byFibre'> {
   verdict: DyeVerdict
   /** The kind of dye to use: the one of which this cloth takes most. */
   bath: DyeClass
-  text: string
-  byFibre: { fibre: MixPart['fibre']; dyeClass: DyeClass; uptake: number; colour: string; text: string }[]
+  text: Phrase
+  /** What of it is beyond the verdict: its finish, a colour that can’t be reached; empty where there is nothing. */
+  more: string
+  byFibre: {
+    fibre: MixPart['fibre']
+    dyeClass: DyeClass
+    uptake: number
+    colour: string
+    why: Phrase
+    text: Phrase
+  }[]
   seams: { show: boolean; colour: string; text: string }
   strip: Strip | null
   amounts: Amounts
@@ -53,21 +62,25 @@ export function planDyeing(asked: DyeAsked): DyeAnswer {
   const { byFibre, ...outcome } = dyeOutcome(from, to, parts)
   const used = verdict === 'no' ? 'none' : bath
   const amounts = amountsFor(grams, used, depthOf(to))
+  const more = hindrances(verdict, outcome, asked)
   return {
     ...outcome,
     verdict,
     bath: used,
-    text: toldOf(verdict, outcome, asked),
+    text: `${VERDICT_WORDS[verdict]} ${more}`.trimEnd(),
+    more,
     byFibre: parts.map(({ fibre, uptake }, i) => {
       const { dyeClass, text } = fibreById(fibre).dye
       const isOther = dyeClass !== bath && dyeClass !== 'none' && uptake < 0.5
       const stays = isOther ? ', but not the dye that suits the rest: it hardly changes' : ''
+      const why = phrase`${text}${stays}.`
       return {
         fibre,
         dyeClass,
         uptake,
         colour: itemAt(byFibre, i).colour,
-        text: `${FIBRE_WORDS[fibre].uk}: ${text}${stays}.`,
+        why,
+        text: phrase`${FIBRE_WORDS[fibre].uk}: ${why}`,
       }
     }),
     seams: seamsOf(asked, bath, outcome.expected),
@@ -86,10 +99,12 @@ const VERDICT_WORDS: Readonly<Record<DyeVerdict, string>> = {
   no: 'You can’t dye it at home.',
 }
 
-function toldOf(verdict: DyeVerdict, { reachable }: Pick<DyeOutcome, 'reachable'>, { finish }: DyeAsked): string {
-  const held = finish === null ? '' : ' Its finish keeps dye out.'
-  const far = reachable ? '' : ' You can’t reach the colour you want from this one: dye only makes colours darker.'
-  return `${VERDICT_WORDS[verdict]}${held}${verdict === 'no' ? '' : far}`
+/** What stands in its way, beside its fibres. */
+function hindrances(verdict: DyeVerdict, { reachable }: Pick<DyeOutcome, 'reachable'>, { finish }: DyeAsked): string {
+  const held = finish === null ? [] : ['Its finish keeps dye out.']
+  const isFar = !reachable && verdict !== 'no'
+  const far = isFar ? ['You can’t reach the colour you want from this one: dye only makes colours darker.'] : []
+  return [...held, ...far].join(' ')
 }
 
 /** Thread takes dye by its own fibre; most bought things are sewn with polyester. */

@@ -2,8 +2,10 @@ import { type MixPart } from '../fabric/types'
 import { type FibreId } from '../vocabulary/fibres'
 import { type Amounts } from './amounts'
 import { DYE_CLASS_WORDS, type DyeClass } from '../vocabulary/dyes'
-import { type TextWithId } from '../vocabulary/words'
+import { type TextWithId } from '../text/text'
 import { fibresOf, isLike } from '../fibres/traits'
+import { inCelsius } from '../text/amounts'
+import { phrase } from '../text/text'
 
 const holds = (mix: readonly MixPart[], fibres: readonly FibreId[]) =>
   mix.some(({ fibre, fraction }) => fibres.includes(fibre) && fraction.value > 0.1)
@@ -16,7 +18,8 @@ function bathSteps(mix: readonly MixPart[], bath: DyeClass, amounts: Amounts): T
       return [
         {
           id: 'reactive-salt',
-          text: `Stir ${salt} g of salt into ${waterLitres} l of water at 35 to 40 °C, then the dye.`,
+          text: phrase`Stir ${salt ?? 0} g of salt into ${waterLitres} l of water at ${inCelsius(35, 40)}, then
+            the dye.`,
         },
         { id: 'reactive-stir', text: 'Put the wet fabric in; move it for 20 to 30 minutes.' },
         {
@@ -34,7 +37,7 @@ function bathSteps(mix: readonly MixPart[], bath: DyeClass, amounts: Amounts): T
         { id: 'acid-warm', text: `Put the wet fabric into ${waterLitres} l of lukewarm water with the dye.` },
         {
           id: 'acid-heat',
-          text: `Heat slowly, over 30 to 40 minutes, to ${most - 10} to ${most} °C; hardly move wool.`,
+          text: phrase`Heat slowly, over 30 to 40 minutes, to ${inCelsius(most - 10, most)}; hardly move wool.`,
         },
         {
           id: 'acid-fix',
@@ -55,7 +58,7 @@ function bathSteps(mix: readonly MixPart[], bath: DyeClass, amounts: Amounts): T
         {
           id: 'disperse-heat',
           text: isTender
-            ? 'Heat to 75 to 80 °C, no more, for 45 to 60 minutes: hotter, acetate goes dull.'
+            ? phrase`Heat to ${inCelsius(75, 80)}, no more, for 45 to 60 minutes: hotter, acetate goes dull.`
             : 'Keep it at a rolling boil for 45 to 60 minutes, moving it all the time; creases that set now stay.',
         },
       ]
@@ -65,9 +68,8 @@ function bathSteps(mix: readonly MixPart[], bath: DyeClass, amounts: Amounts): T
         { id: 'basic-bath', text: `Stir the dye into ${waterLitres} l of water with ${acid} ml of white vinegar.` },
         {
           id: 'basic-heat',
-          text:
-            'Heat by 1 °C a minute to 90 to 95 °C, keep it there for 45 minutes, cool as slowly: it sags ' +
-            'when hot.',
+          text: phrase`Heat by ${inCelsius(1)} a minute to ${inCelsius(90, 95)}, keep it there for 45 minutes,
+            cool as slowly: it sags when hot.`,
         },
       ]
     case 'none':
@@ -107,19 +109,16 @@ function scouring(mix: readonly MixPart[]): TextWithId {
   if (holds(mix, fibresOf('protein', 'acetate')))
     return {
       id,
-      text:
-        'Wash it in lukewarm water (30 to 40 °C) with a neutral detergent, without soda, and hardly ' +
-        `move it. ${why}`,
+      text: phrase`Wash it in lukewarm water (${inCelsius(30, 40)}) with a neutral detergent, without soda,
+        and hardly move it. ${why}`,
     }
   if (mix.every(({ fibre }) => isLike(fibre, 'plant')) && mix.length > 0)
     return {
       id,
-      text:
-        'Wash it hot (60 °C and more where its colour allows) with detergent and about 2 g of soda ' +
-        'ash, or 5 g of soda ' +
-        `crystals, to a litre. ${why}`,
+      text: phrase`Wash it hot (${inCelsius(60)} and more where its colour allows) with detergent and about 2 g of
+        soda ash, or 5 g of soda crystals, to a litre. ${why}`,
     }
-  return { id, text: `Wash it warm (40 to 50 °C) with detergent, without soda. ${why}` }
+  return { id, text: phrase`Wash it warm (${inCelsius(40, 50)}) with detergent, without soda. ${why}` }
 }
 
 /** How it lasts afterwards, by kind of dye. Common practice. */

@@ -1,4 +1,4 @@
-import { type TextWithId } from '../vocabulary/words'
+import { type Phrase, type TextWithId } from '../text/text'
 import { shareOf } from '../fabric/mix'
 import { type MixPart } from '../fabric/types'
 import { fibresOf, type Likeness } from '../fibres/traits'
@@ -6,7 +6,7 @@ import { fibresOf, type Likeness } from '../fibres/traits'
 export interface Strip {
   advised: boolean
   id: string
-  text: string
+  text: Phrase
   cautions: TextWithId[]
 }
 

@@ -1,3 +1,4 @@
+import { type Phrase } from '../text/text'
 import { careOf } from '../fabric/care'
 import { handlingOf, isCoated } from '../fabric/handling'
 import { shareOf } from '../fabric/mix'
@@ -8,14 +9,14 @@ import { fibresOf } from '../fibres/traits'
 export interface SurfaceWay {
   id: string
   title: string
-  text: string
+  text: Phrase
   suits: 'well' | 'with-care' | 'not'
 }
 
 interface WayRule {
   id: string
   title: string
-  text: string
+  text: Phrase
   suits: (offer: Offer) => SurfaceWay['suits']
 }
 

@@ -1,6 +1,8 @@
 import { shareOf } from './mix'
 import { type Offer } from './types'
 import { fibresOf } from '../fibres/traits'
+import { inCelsius } from '../text/amounts'
+import { phrase } from '../text/text'
 
 /** Fibres that moths eat. */
 
@@ -19,9 +21,8 @@ export const SECOND_HAND_WOOL = {
   quarantine:
     'Keep it in a closed bag, away from other wool, and check it outdoors: holes, webbing, grit ' +
     'like sand, larvae.',
-  freeze:
-    'Freeze it in a closed bag for two weeks at −18 °C; or for a week, a day at room temperature, and a week again. ' +
-    'Three days are enough only at −30 °C.',
+  freeze: phrase`Freeze it in a closed bag for two weeks at ${inCelsius(-18)}; or for a week, a day at room
+    temperature, and a week again. Three days are enough only at ${inCelsius(-30)}.`,
   thaw:
     'Let it come to room temperature in its bag for a day, so that no water settles on it, then shake ' +
     'and brush it.',

@@ -1,6 +1,8 @@
 import { type Bath, type DyeClass } from '../vocabulary/dyes'
 import { type FamilyId, type FibreId } from '../vocabulary/fibres'
 import { type FeatureId, type StateOf } from '../vocabulary/observations'
+import { inCelsius } from '../text/amounts'
+import { type Phrase, phrase } from '../text/text'
 
 /** Probability weights of each report of one feature, per cent; states left out get nothing but the slip. */
 export type Weights<F extends FeatureId = FeatureId> = Readonly<Partial<Record<StateOf<F>, number>>>
@@ -36,7 +38,7 @@ export const FIBRE_TRAITS = {
   'shrinks-first': 'its fabrics lose length in their first wash',
   'iron-damp': 'creases come out only damp and hot',
   'shines-when-pressed': 'a bare iron leaves a shine',
-  'dulls-in-heat': 'goes dull above 80 °C in water',
+  'dulls-in-heat': phrase`goes dull above ${inCelsius(80)} in water`,
   'flares-up': 'a brushed or open fabric of it flares',
   'goes-out': 'goes out by itself away from the flame',
   'heat-set': 'shaped for good by heat',
@@ -56,7 +58,7 @@ export interface Dyeing {
   own: number
   /** The same of other kinds of dye, where it takes any worth speaking of. */
   other?: Partial<Record<Bath, number>>
-  text: string
+  text: Phrase
 }
 
 /** One fibre, as its own file declares it. Its words stand in the vocabulary. */

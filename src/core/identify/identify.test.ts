@@ -5,6 +5,7 @@ import { features } from './features'
 import { identify } from './identify'
 import { type Observation } from './types'
 import { type Part } from '../vocabulary/observations'
+import { asPlainText } from '../text/render'
 
 const cotton = {
   approach: 'unmoved',
@@ -250,7 +251,7 @@ describe('specimens of two minds', () => {
   })
 
   it('conflict once for each pair of answers, and say what to burn', () => {
-    const texts = twice.conflicts.map(({ text }) => text)
+    const texts = twice.conflicts.map(({ text }) => asPlainText(text))
     expect(new Set(texts).size).toBe(texts.length)
     expect(texts.some((text) => /bead that crushes.*hard round bead.*Burn one yarn of each/.test(text))).toBe(true)
   })

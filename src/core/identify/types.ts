@@ -1,3 +1,4 @@
+import { type Phrase } from '../text/text'
 import { type FamilyId, type FibreId } from '../vocabulary/fibres'
 import { type Asks, type Part } from '../vocabulary/observations'
 import { type Share } from '../vocabulary/shares'
@@ -53,7 +54,7 @@ export interface Verdict {
   leaning: readonly FibreId[]
   leaningProbability: number
   probability: number
-  text: string
+  text: Phrase
 }
 
 export type ClaimVerdict = 'supported' | 'doubtful' | 'contradicted' | 'untested'
@@ -80,7 +81,7 @@ export interface ClaimSign {
 export interface ClaimAnswer {
   verdict: ClaimVerdict
   bayesFactor: number
-  text: string
+  text: Phrase
   /** The weightiest first. */
   signs: readonly ClaimSign[]
 }
@@ -90,7 +91,7 @@ export interface AskedAnswer {
   asks: Asks
   /** Probability of the likeliest answer. */
   probability: number
-  text: string
+  text: Phrase
 }
 
 export interface NextTest {
@@ -98,18 +99,18 @@ export interface NextTest {
   part: Part
   bits: number
   hazard: string
-  text: string
+  text: Phrase
 }
 
 /** What a person is warned of before anything else. */
 export interface Warning {
   id: string
-  text: string
+  text: Phrase
 }
 
 export interface Conflict {
   features: readonly [string, string]
-  text: string
+  text: Phrase
 }
 
 export interface Evidence {

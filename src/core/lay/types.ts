@@ -1,3 +1,4 @@
+import { type Phrase } from '../text/text'
 import { type Outline, type Point } from '../shapes/polygon'
 import { type BorderSide, type Layers, type Turn } from '../vocabulary/laying'
 
@@ -147,5 +148,5 @@ export interface LayAnswer {
   unplaced: Unplaced[]
   leftOver: LeftOver[]
   buy: { metres: number; yards: number } | null
-  text: string
+  text: Phrase
 }

@@ -1,3 +1,4 @@
+import { type TextWithId } from '../text/text'
 /** How a pattern comes out of them. */
 export interface UsedUp {
   id: string
@@ -8,7 +9,7 @@ export interface UsedUp {
   /** Copies that find no place. */
   left: number
   /** What made it fit, in the order in which it was tried; nothing where it fits as it is. */
-  by: readonly { id: string; text: string }[]
+  by: readonly TextWithId[]
   /** Which pieces come out of which thing, by their names; a piece that comes out of two stands in both. */
   from: readonly { thing: string; pieces: readonly string[] }[]
   /** Pieces that lie along a hem which may stay as theirs. */

@@ -6,11 +6,13 @@ import { isLongEnough } from '../lay/strip'
 import { inflatePolygon } from '../lay/clip'
 import { type LayPiece, type LayTask } from '../lay/types'
 import { mustHave } from '../lists/items'
+import { inCm, inMm } from '../text/amounts'
+import { type Phrase, phrase } from '../text/text'
 
 /** Something that would make the pieces fit, laid for real. */
 export interface Saving {
   id: string
-  text: string
+  text: Phrase
   /** mm along the cloth that it takes then. */
   lengthMm: number
   fits: boolean
@@ -19,7 +21,7 @@ export interface Saving {
 /** Something to try: cheapest first. */
 export interface Way {
   id: string
-  text: string
+  text: Phrase
   change: (task: LayTask) => LayTask | undefined
 }
 
@@ -79,12 +81,12 @@ export const WAYS: readonly Way[] = [
   },
   {
     id: 'narrower-allowances',
-    text: 'Make the seam allowances 5 mm narrower.',
+    text: phrase`Make the seam allowances ${inMm(5)} narrower.`,
     change: (task) => withPieces(task, (piece) => narrower(piece)),
   },
   {
     id: 'shorter-hem',
-    text: 'Shorten everything that reaches the hem by 3 cm.',
+    text: phrase`Shorten everything that reaches the hem by ${inCm(3)}.`,
     change: (task) => withPieces(task, (piece) => (longest(piece) > SMALL_MM ? shorter(piece) : piece)),
   },
 ]

@@ -4,6 +4,7 @@ import { type LayPanel, type LayTask } from '../lay/types'
 import { areaOf, boxOf, type Outline } from '../shapes/polygon'
 import { type UsedUp } from './leastLost'
 import { WAYS, type Named } from './short'
+import { type TextWithId } from '../text/text'
 
 /** What might be cut from the things at hand. */
 export interface UseUpCandidate {
@@ -84,7 +85,7 @@ function tried(things: readonly ToUseUp[], pieces: readonly Named[]): Tried {
   const task = taskOf(things, pieces)
   let [changed, best] = [task, laid(task)]
   if (best.left === 0) return nothingBut(best)
-  const by: { id: string; text: string }[] = []
+  const by: TextWithId[] = []
   for (const way of WAYS.filter(({ id }) => HELPS.includes(id))) {
     const next = way.change(changed)
     if (!next) continue

@@ -1,10 +1,12 @@
 import { largestRectangle } from '../lay/rectangle'
 import { type Outline } from '../shapes/polygon'
+import { inCm } from '../text/amounts'
+import { type Phrase, phrase } from '../text/text'
 
 /** Something that a left-over piece of cloth is good for. */
 export interface OffcutUse {
   id: 'bias-continuous' | 'bias-joined' | 'squares' | 'hexagons' | 'pocket' | 'facing' | 'mending'
-  text: string
+  text: Phrase
   /** Metres of binding, or how many. */
   amount: number
 }
@@ -87,27 +89,28 @@ export function usesOf(outline: Outline, { strip, square, hexagon }: UseMeasures
     {
       id: 'bias-continuous',
       amount: metres(continuousBias(widthMm, lengthMm, strip)),
-      text: [
-        `Continuous bias binding, ${strip / 10} cm wide: cut the rectangle from corner to corner, sew the two`,
-        `triangles to a slanting strip, mark lines ${strip / 10} cm apart, join it to a tube shifted ` +
-          'by one line, and cut',
-        'round and round',
-      ].join(' '),
+      text: phrase`Continuous bias binding, ${inCm(strip / 10)} wide: cut the rectangle from corner to corner,
+        sew the two triangles to a slanting strip, mark lines ${inCm(strip / 10)} apart, join it to a tube shifted
+        by one line, and cut round and round`,
     },
     {
       id: 'bias-joined',
       amount: metres(joinedBias(widthMm, lengthMm, strip)),
-      text: `Bias strips ${strip / 10} cm wide, cut at 45° and joined`,
+      text: phrase`Bias strips ${inCm(strip / 10)} wide, cut at 45° and joined`,
     },
-    { id: 'squares', amount: squaresIn(widthMm, lengthMm, square), text: `Patchwork squares of ${square / 10} cm` },
+    {
+      id: 'squares',
+      amount: squaresIn(widthMm, lengthMm, square),
+      text: phrase`Patchwork squares of ${inCm(square / 10)}`,
+    },
     {
       id: 'hexagons',
       amount: hexagonsIn(widthMm, lengthMm, hexagon),
-      text: `Hexagons with sides of ${hexagon / 10} cm`,
+      text: phrase`Hexagons with sides of ${inCm(hexagon / 10)}`,
     },
     { id: 'pocket', amount: fits(POCKET) ? 1 : 0, text: 'A patch pocket' },
     { id: 'facing', amount: fits(FACING) ? 1 : 0, text: 'A facing' },
     { id: 'mending', amount: Math.min(widthMm, lengthMm) >= MEND_MM ? 1 : 0, text: 'Mending things made of it' },
   ]
-  return uses.filter(({ amount }) => amount > 0).map((use) => ({ ...use, text: use.text.replace(/\s+/g, ' ') }))
+  return uses.filter(({ amount }) => amount > 0)
 }

@@ -1,4 +1,5 @@
 import { worthFor } from './worthFor'
+import { asPlainText } from '../text/render'
 
 /** Two metres of shop cloth, three quarters of it used. */
 const TWO_METRES = 2000 * 1400 * 0.75
@@ -13,7 +14,7 @@ test.each([
 ] as const)('%i minutes for two metres: %s', (minutes, id) => {
   const worth = worthFor(minutes, fits)!
   expect(worth.id).toBe(id)
-  expect(worth.text).toContain(`${minutes} min to take it apart saves about 2.0 m`)
+  expect(asPlainText(worth.text)).toContain(`${minutes} min to take it apart saves about 2 m`)
 })
 
 test('what does not do is worth nothing, however quick', () => {

@@ -1,5 +1,7 @@
 import { countNoun } from '../units/format'
 import { type UsedUp } from './leastLost'
+import { inMetres } from '../text/amounts'
+import { type Phrase, phrase } from '../text/text'
 
 /** A shop’s usual width, and the share of a length that is not lost between the pieces; common practice. */
 const [SHOP_WIDTH_MM, DENSITY] = [1400, 0.75]
@@ -9,7 +11,7 @@ const LIKED_MINUTES = 140
 
 export interface WorthFor {
   id: 'worth-it' | 'if-you-like-it' | 'not-for-this' | 'does-not-do'
-  text: string
+  text: Phrase
 }
 
 /**
@@ -29,10 +31,10 @@ export function worthFor(
       id: 'does-not-do',
       text: `Not for this: after ${work}, ${countNoun(left, 'piece is', 'pieces are')} still without fabric.`,
     }
-  const spared = `${work} saves about ${metres.toFixed(1)} m of fabric`
+  const spared = phrase`${work} saves about ${inMetres(Math.round(metres * 10) / 10)} of fabric`
   const perMetre = minutes / metres
-  if (perMetre <= WORTH_MINUTES) return { id: 'worth-it', text: `Worth it: ${spared}.` }
+  if (perMetre <= WORTH_MINUTES) return { id: 'worth-it', text: phrase`Worth it: ${spared}.` }
   if (perMetre <= LIKED_MINUTES)
-    return { id: 'if-you-like-it', text: `Worth it for a fabric that you like: ${spared}.` }
-  return { id: 'not-for-this', text: `Not worth it for this alone: ${spared}.` }
+    return { id: 'if-you-like-it', text: phrase`Worth it for a fabric that you like: ${spared}.` }
+  return { id: 'not-for-this', text: phrase`Not worth it for this alone: ${spared}.` }
 }

@@ -1,14 +1,16 @@
 import { wordFor, type Vocabulary } from '../vocabulary/words'
 import { leatherOunces } from './leatherWeight'
+import { inMm } from '../text/amounts'
+import { phrase, type Phrase } from '../text/text'
 import { materialById, type MaterialId } from './materials'
 
 /** A material put into words for a person. */
 export interface MaterialTold {
   name: string
-  rows: { title: string; text: string }[]
+  rows: { title: string; text: Phrase }[]
   mayBurn: boolean
   /** “About 1.2 mm thick (3 oz)”; null where its weight is not known, or it is no skin. */
-  thickness: string | null
+  thickness: Phrase | null
 }
 
 /**
@@ -26,7 +28,7 @@ export function materialTold(id: MaterialId, vocabulary: Vocabulary, mm?: number
     ['Clean', clean],
     ['Lay out', layout.text],
     ['Cut and mark', `${cut} ${mark}`],
-    ['Hold and sew', `${hold} ${seam}`],
+    ['Hold and sew', phrase`${hold} ${seam}`],
     ['Press', press],
     ['Use again', again],
   ] as const
@@ -35,7 +37,9 @@ export function materialTold(id: MaterialId, vocabulary: Vocabulary, mm?: number
     name: wordFor(name, vocabulary),
     rows: rows.map(([title, text]) => ({ title, text })),
     mayBurn: burn.allowed,
-    thickness: isSkin ? `About ${mm.toFixed(1)} mm thick (${halves(leatherOunces(mm))} oz)` : null,
+    thickness: isSkin
+      ? phrase`About ${inMm(Math.round(mm * 10) / 10)} thick (${halves(leatherOunces(mm))} oz)`
+      : null,
   }
 }
 

@@ -19,6 +19,7 @@ import {
 import { type PropertyCandidate, type PropertyFacts, type How, type MeasurementKind } from './measurements/define'
 import { type FibresHow, type PropertySheet } from './sheet'
 import { coverFromThreads, weightFromThreads } from './threads'
+import { type Phrase, phrase } from '../text/text'
 
 /** Ids of the lines of the property sheet. */
 export type PropertyId = 'fibre' | MeasuredPropertyId | 'needle' | 'iron' | 'width' | 'length'
@@ -33,7 +34,7 @@ export interface PropertyRow {
   /** The value with its unit and doubt; empty where nothing is known. */
   value: string
   /** What it means, how far repeats spread, or what it rests on. */
-  note: string
+  note: Phrase
   /** The same in other states of washing. */
   otherwise: string[]
   /** What would measure it: the burn bench, or the address of a measurement; null where nothing does. */
@@ -129,7 +130,7 @@ function fibreRow({ fibres, belief }: PropertySheet, { named, vocabulary }: Prop
   ])
 }
 
-function fibreNote(how: FibresHow, isBorneOut: boolean, verdict: string): string {
+function fibreNote(how: FibresHow, isBorneOut: boolean, verdict: Phrase): Phrase {
   if (how !== 'said') return verdict
   return isBorneOut ? 'from the label, and the test agrees' : 'from the label'
 }
@@ -155,7 +156,7 @@ function needle({ weightNow, piece, named }: PropertyFacts, { fibres }: Property
   return {
     how: 'estimated',
     value: `${nm[0]}/${us[0]} to ${nm[1]}/${us[1]}`,
-    note: `${capitalise(gives)} point. ${text} Test on a scrap.`,
+    note: phrase`${capitalise(gives)} point. ${text} Test on a scrap.`,
   }
 }
 

@@ -1,6 +1,8 @@
 import { careOf } from '../fabric/care'
 import { type PiecePlanned, type WashPlan } from './washing'
 import { mustHave } from '../lists/items'
+import { inKg } from '../text/amounts'
+import { type Phrase, phrase } from '../text/text'
 
 /** What is washed together. */
 export interface Load {
@@ -8,7 +10,7 @@ export interface Load {
   pieces: string[]
   kg: number
   celsius: number
-  text: string
+  text: Phrase
 }
 
 export interface Household {
@@ -86,6 +88,6 @@ function packed({ words, mostKg, celsius, members }: Group): Omit<Load, 'id'>[] 
     pieces: ids,
     kg: Math.round(kg * 1000) / 1000,
     celsius,
-    text: `${words}: ${(Math.round(kg * 10) / 10).toFixed(1)} kg of ${mostKg} kg.`,
+    text: phrase`${words}: ${inKg(Math.round(kg * 10) / 10)} of ${inKg(mostKg)}.`,
   }))
 }

@@ -7,6 +7,7 @@ import { NO_WAIT, step, type PlannedProject, type Step, type StepKind } from './
 import { sideOf, type PiecePlanned } from './washing'
 import { fibresOf } from '../fibres/traits'
 import { itemAt, mustHave } from '../lists/items'
+import { type Phrase, phrase } from '../text/text'
 
 /** Fewer minutes than these are no session; after more one wants a break. */
 const [LEAST_SESSION, MOST_SESSION] = [15, 60]
@@ -35,7 +36,7 @@ class Chain {
     // Whole sessions first: what is left over finds room between them.
     const count = Math.max(1, Math.ceil((total - LEAST_SESSION / 2) / most))
     for (let i = 1; i <= count; i++) {
-      const text = count === 1 ? words.text : `${words.text} (${i} of ${count})`
+      const text = count === 1 ? words.text : phrase`${words.text} (${i} of ${count})`
       const hands = i < count ? most : Math.max(5, Math.min(most, total - most * (count - 1)))
       const { after, ...rest } = words
       this.then(
@@ -92,7 +93,7 @@ function mayBeStiffened({ offer, willBeWashed }: PiecePlanned): boolean {
   return isWashed && shareOf(offer, fibresOf('acetate', 'silken')) < 0.2
 }
 
-type Told = ReadonlyMap<string, string>
+type Told = ReadonlyMap<string, Phrase>
 
 function beforeCutting(
   chain: Chain,
@@ -129,7 +130,9 @@ function beforeCutting(
   const needle = all[0]?.needle
   const tested = chain.then('test-seam', {
     text: told.get('test-seam') ?? 'Sew a test seam on a scrap.',
-    why: needle ? `Needle ${needle.nm.join(' to ')}, ${needle.point}: ${needle.text}` : 'A scrap tells you most.',
+    why: needle
+      ? phrase`Needle ${needle.nm.join(' to ')}, ${needle.point}: ${needle.text}`
+      : 'A scrap tells you most.',
     hands: 20,
     after: [...ready, bought],
   })
@@ -140,7 +143,7 @@ function cutting(chain: Chain, after: string[], { told, all }: { told: Told; all
   const [first] = all
   const minutes = all.reduce((sum, { cutting: { layers } }) => sum + (layers === 'single' ? 60 : 40), 0)
   chain.inSessions('cut', Math.max(40, minutes), {
-    text: `${first?.cutting.text ?? 'Cut it.'} Blades away from the body.`,
+    text: phrase`${first?.cutting.text ?? 'Cut it.'} Blades away from the body.`,
     why: 'Cut everything from one fabric at once, so that it all lies one way.',
     after,
   })

@@ -15,6 +15,7 @@ import { type PlannedProject, type Step } from './step'
 import { preparationStepsOf } from './steps'
 import { type PiecePlanned } from './washing'
 import { itemAt, mustHave } from '../lists/items'
+import { type TextWithId } from '../text/text'
 
 /** What is made of which cloths, and how far it is. */
 export interface Undertaking {
@@ -44,7 +45,7 @@ export interface PreparationPlan {
   criticalPath: string[]
   finish: string | null
   unscheduled: string[]
-  warnings: { id: string; text: string }[]
+  warnings: TextWithId[]
 }
 
 /** Where nobody said how long they have, a session is no longer, minutes. */

@@ -2,11 +2,13 @@ import { isCoated } from '../fabric/handling'
 import { shareOf } from '../fabric/mix'
 import { type Offer } from '../fabric/types'
 import { fibresOf, type Likeness } from '../fibres/traits'
+import { inCelsius } from '../text/amounts'
+import { type Phrase, phrase } from '../text/text'
 
 /** A way of making a stiff cloth softer, or one that people try in vain. Common practice. */
 export interface Softening {
   id: string
-  text: string
+  text: Phrase
   /** It stays; it goes with the next wash, so that it must be done again; or it does nothing here. */
   lasts: 'stays' | 'washes-out' | 'nothing'
 }
@@ -76,10 +78,9 @@ export const SOFTENING_RULES: readonly SofteningRule[] = [
   {
     id: 'silk-soap',
     when: (offer) => mayBeWetted(offer) && isMostly(offer, 'silken'),
-    text:
-      'Gum (sericin) left in raw silk comes off in soapy water near the boil, 90 to 95 °C, in half ' +
-      'an hour to an hour: stir gently, and never let it bubble. The silk loses up to a quarter of ' +
-      'its weight, and its rustle. Test a square first; hot water scalds.',
+    text: phrase`Gum (sericin) left in raw silk comes off in soapy water near the boil, ${inCelsius(90, 95)}, in
+      half an hour to an hour: stir gently, and never let it bubble. The silk loses up to a quarter of its
+      weight, and its rustle. Test a square first; hot water scalds.`,
     lasts: 'stays',
   },
   {

@@ -1,3 +1,4 @@
+import { type Phrase } from '../text/text'
 import { type Detail, type Garment } from '../vocabulary/choosing'
 
 export const STEP_KINDS = [
@@ -40,8 +41,8 @@ export interface Step {
   id: string
   kind: StepKind
   pieces: string[]
-  text: string
-  why: string
+  text: Phrase
+  why: Phrase
   risk: string
   /** What somebody has to do, without a break. */
   hands: number

@@ -1,3 +1,4 @@
+import { phrase, pieceNamed, type TextWithId } from '../text/text'
 import { handlingOf, isCoated } from '../fabric/handling'
 import { materialOf } from '../fabric/materialOf'
 import { smoothing, truing } from './truing'
@@ -9,11 +10,12 @@ import { making } from './making'
 import { NO_WAIT, step, type PlannedProject, type Step, type HouseholdUse } from './step'
 import { sideOf, squareNeeded, washPlan, type PiecePlanned, type WashPlan } from './washing'
 import { itemAt, lastOf, mustHave } from '../lists/items'
+import { inCm } from '../text/amounts'
 
 export interface Planned {
   steps: Step[]
   loads: Load[]
-  warnings: { id: string; text: string }[]
+  warnings: TextWithId[]
 }
 
 type Schools = Readonly<Record<string, string>>
@@ -30,7 +32,9 @@ export function preparationStepsOf(
   longest: number,
 ): Planned {
   const judged = given.map((piece) => ({ piece, why: refusalToWork(piece.offer) }))
-  const refused = judged.flatMap(({ piece, why }) => (why ? [{ id: why.id, text: `${piece.id}: ${why.text}` }] : []))
+  const refused = judged.flatMap(({ piece, why }) =>
+    why ? [{ id: why.id, text: phrase`${pieceNamed(piece.id)}: ${why.text}` }] : [],
+  )
   const pieces = judged.flatMap(({ piece, why }) => (why ? [] : [piece]))
   if (refused.length > 0 && pieces.length === 0) return { steps: [], loads: [], warnings: refused }
   const planned = pieces.map((piece) => ({ piece, plan: washPlan(piece, schools) }))
@@ -40,7 +44,7 @@ export function preparationStepsOf(
   for (const id of tooHeavy)
     warnings.push({
       id: 'over-the-drum',
-      text: `${id} is too heavy for the machine: use a launderette, or wash it by hand in parts.`,
+      text: phrase`${pieceNamed(id)} is too heavy for the machine: use a launderette, or wash it by hand in parts.`,
     })
   const ready = new Map<string, string>()
   for (const { piece, plan } of planned) {
@@ -72,7 +76,8 @@ function beforeWashing(piece: PiecePlanned, plan: WashPlan, schools: Schools): S
   if (square)
     steps.push(
       step(`${id}:test-square`, 'test-square', [id], {
-        text: 'Cut and mark a square of 20 cm, wash it as you will the garment, dry it, measure it again.',
+        text: phrase`Cut and mark a square of ${inCm(20)}, wash it as you will the garment, dry it, measure it
+          again.`,
         why: square,
         risk: 'The fabric will shrink as much as the square.',
         hands: 20,
@@ -107,7 +112,7 @@ function washesOf(
   const { plan } = itemAt(members, 0)
   return Array.from({ length: times }, (_, i) =>
     step(times === 1 ? `${load.id}:wash` : `${load.id}:wash-${i + 1}`, 'wash', load.pieces, {
-      text: i === 0 ? `${plan.text} ${load.text}` : 'Wash it a second time.',
+      text: i === 0 ? phrase`${plan.text} ${load.text}` : 'Wash it a second time.',
       why: plan.why,
       risk: plan.risk,
       hands: 10,

@@ -1,3 +1,4 @@
+import { type Phrase } from '../text/text'
 import { careOf } from '../fabric/care'
 import { hasPile, isCoated, isMilled } from '../fabric/handling'
 import { shareOf } from '../fabric/mix'
@@ -7,8 +8,8 @@ import { type WashPlan } from './washing'
 
 /** What is done, and why. */
 interface Done {
-  text: string
-  why: string
+  text: Phrase
+  why: Phrase
   risk: string
 }
 

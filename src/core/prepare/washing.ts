@@ -6,6 +6,8 @@ import { materialIdOf, materialOf } from '../fabric/materialOf'
 import { type DryWay } from './drying'
 import { fibresOf } from '../fibres/traits'
 import { mustHave } from '../lists/items'
+import { inCelsius } from '../text/amounts'
+import { type Phrase, phrase } from '../text/text'
 
 export const WASHES = ['hot', 'warm', 'cool', 'hand', 'dry-clean', 'never'] as const
 export type Wash = (typeof WASHES)[number]
@@ -52,8 +54,8 @@ export interface WashPlan {
   times: number
   dry: DryWay | null
   isSpun: boolean
-  text: string
-  why: string
+  text: Phrase
+  why: Phrase
   risk: string
   /** Stable ids of what it rests on. */
   because: string[]
@@ -123,7 +125,9 @@ export function washPlan(piece: PiecePlanned, schools: Readonly<Record<string, s
     way: isByHand ? 'hand' : 'machine',
     dry: isByHand ? hung : dry,
     isSpun: true,
-    text: isByHand ? `Wash it by hand at up to ${celsius} °C.` : `Machine wash at ${celsius} °C, unfolded.`,
+    text: isByHand
+      ? phrase`Wash it by hand at up to ${inCelsius(celsius)}.`
+      : phrase`Machine wash at ${inCelsius(celsius)}, unfolded.`,
     why:
       prewash === 'as-worn'
         ? 'As you will wash it later: it shrinks now and not in the garment.'
@@ -175,7 +179,7 @@ function steamed(isWool: boolean, why: string, id: string): WashPlan {
   }
 }
 
-function dryPlan(way: 'steam' | 'none', text: string, why: string, because: string[]): WashPlan {
+function dryPlan(way: 'steam' | 'none', text: Phrase, why: string, because: string[]): WashPlan {
   return { way, celsius: null, times: 1, dry: null, isSpun: false, text, why, risk: '', because }
 }
 

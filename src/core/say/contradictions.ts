@@ -2,6 +2,7 @@ import { hasMeltingPile } from '../fabric/handling'
 import { type Offer } from '../fabric/types'
 import { type Step } from '../prepare/step'
 import { type SewAdvice } from '../sew/advice'
+import { asPlainText } from '../text/render'
 
 /** All advice for one fabric made into one thing. */
 export interface AllAdvice {
@@ -20,7 +21,7 @@ interface Pair {
 const orders = ({ sew }: AllAdvice, ...ids: string[]) => sew.order.some(({ id }) => ids.includes(id))
 const warns = ({ sew }: AllAdvice, ...ids: string[]) => sew.warnings.some(({ id }) => ids.includes(id))
 const plans = ({ steps }: AllAdvice, kind: Step['kind'], words: RegExp) =>
-  steps.some((step) => step.kind === kind && words.test(step.text))
+  steps.some((step) => step.kind === kind && words.test(asPlainText(step.text)))
 const isThreadless = ({ offer: { construction } }: AllAdvice) =>
   ['hide', 'sheet', 'felted', 'net', 'knit'].includes(construction?.value ?? '')
 
@@ -34,7 +35,8 @@ export const CONTRADICTIONS: readonly Pair[] = [
   {
     id: 'no iron, and steam, a press cloth or dots',
     one: ({ sew }) => sew.pressing.ironDots === 0,
-    other: ({ sew }) => sew.pressing.steam || sew.pressing.pressCloth || /\bdots?\b/.test(sew.pressing.text),
+    other: ({ sew }) =>
+      sew.pressing.steam || sew.pressing.pressCloth || /\bdots?\b/.test(asPlainText(sew.pressing.text)),
   },
   {
     id: 'no iron, and seams pressed',
@@ -53,18 +55,20 @@ export const CONTRADICTIONS: readonly Pair[] = [
   },
   {
     id: 'seam once, and sew twice',
-    one: ({ sew }) => /sew each seam once|seam once/.test(sew.needle.text),
+    one: ({ sew }) => /sew each seam once|seam once/.test(asPlainText(sew.needle.text)),
     other: (all) => orders(all, 'sew-twice', 'costume-strain'),
   },
   {
     id: 'pins, and pins leave holes in a film',
-    one: ({ sew }) => ['clips'].includes(sew.pinning.id) && /[Nn]o pins|never pins/.test(sew.pinning.text),
-    other: ({ sew }) => /\bpins\b/.test(sew.cutting.text) && !/no pins|[Pp]ins would/.test(sew.cutting.text),
+    one: ({ sew }) =>
+      ['clips'].includes(sew.pinning.id) && /[Nn]o pins|never pins/.test(asPlainText(sew.pinning.text)),
+    other: ({ sew }) =>
+      /\bpins\b/.test(asPlainText(sew.cutting.text)) && !/no pins|[Pp]ins would/.test(asPlainText(sew.cutting.text)),
   },
   {
     id: 'single layer, and folded',
     one: ({ sew }) => sew.cutting.layers === 'single',
-    other: ({ sew }) => /^Folded/.test(sew.cutting.text),
+    other: ({ sew }) => /^Folded/.test(asPlainText(sew.cutting.text)),
   },
   {
     id: 'fused, on what bears too little heat or has a pile that melts',

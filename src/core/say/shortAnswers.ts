@@ -9,8 +9,10 @@ import { families } from '../fibres/families'
 import { IRON_DOTS } from '../fibres/irons'
 import { plainWords } from '../search/slips'
 import { sewAdvice } from '../sew/advice'
-import { capitalise, countNoun, formatWeightRange, type UnitSystem } from '../units/format'
+import { countNoun, formatWeightRange, type UnitSystem } from '../units/format'
 import { FIBRE_IDS, FIBRE_WORDS, type FibreId } from '../vocabulary/fibres'
+import { inCelsius, stitchLengthMm } from '../text/amounts'
+import { type Phrase, phrase, upperFirst } from '../text/text'
 
 /** What a question asks about. */
 type Subject =
@@ -23,7 +25,7 @@ export interface ShortAnswer {
   id: string
   /** “Needle for denim”. */
   title: string
-  text: string
+  text: Phrase
 }
 
 interface Asked {
@@ -31,7 +33,7 @@ interface Asked {
   title: string
   /** Words of a question that ask for it. */
   words: RegExp
-  text: (subject: Subject, units: UnitSystem) => string | null
+  text: (subject: Subject, units: UnitSystem) => Phrase | null
 }
 
 const ASKED: readonly Asked[] = [
@@ -59,7 +61,7 @@ const ASKED: readonly Asked[] = [
     words: /^stitch(?:es)?$/,
     text: ({ offer }) => {
       const { mm, kind } = sewAdvice({ offer }).stitch
-      return `${kind.replace('-', ' ')}, ${mm[0]} to ${mm[1]} mm long.`
+      return phrase`${kind.replace('-', ' ')}, ${stitchLengthMm(...mm)} long.`
     },
   },
   { id: 'seam', title: 'Seam', words: /^seams?$/, text: ({ offer }) => firstText(sewAdvice({ offer }).seams) },
@@ -72,7 +74,7 @@ const ASKED: readonly Asked[] = [
       const { ironDots } = careOf(offer)
       const celsius = IRON_DOTS[ironDots]
       if (celsius === null) return 'Do not iron it.'
-      return `Iron at up to ${celsius} °C (${countNoun(ironDots, 'dot')}). Test on a scrap first.`
+      return phrase`Iron at up to ${inCelsius(celsius)} (${countNoun(ironDots, 'dot')}). Test on a scrap first.`
     },
   },
   {
@@ -82,7 +84,7 @@ const ASKED: readonly Asked[] = [
     text: ({ offer }) => {
       const { washCelsius, isGentle } = careOf(offer)
       if (washCelsius === null) return 'Do not wash it: dry clean.'
-      return `Wash at up to ${washCelsius} °C${isGentle ? ', gently' : ''}. The care label comes first.`
+      return phrase`Wash at up to ${inCelsius(washCelsius)}${isGentle ? ', gently' : ''}. The care label comes first.`
     },
   },
   {
@@ -111,7 +113,7 @@ const ASKED: readonly Asked[] = [
     text: (subject) => {
       const { mix = [] } = subject.offer
       const [main] = mix
-      return main ? `${FIBRE_WORDS[main.fibre].uk} ${fibreById(main.fibre).dye.text}.` : null
+      return main ? phrase`${FIBRE_WORDS[main.fibre].uk} ${fibreById(main.fibre).dye.text}.` : null
     },
   },
   {
@@ -132,7 +134,7 @@ const ASKED: readonly Asked[] = [
   },
 ]
 
-const firstText = ([first]: readonly { text: string }[]) => (first ? first.text : null)
+const firstText = ([first]: readonly { text: Phrase }[]) => (first ? first.text : null)
 
 function subjectOf(fabric: NamedCloth): Subject {
   const name = fabric.name.uk
@@ -179,7 +181,7 @@ export function shortAnswers(text: string, units: UnitSystem = 'metric'): ShortA
     const told = asked.text(subject, units)
     if (told === null) return []
     const { kind, id, name } = subject
-    return [{ kind, id, title: `${asked.title} for ${name}`, text: capitalise(told) }]
+    return [{ kind, id, title: `${asked.title} for ${name}`, text: upperFirst(told) }]
   })
 }
 
@@ -195,11 +197,11 @@ function subjectIn(words: readonly string[]): Subject | undefined {
 }
 
 /** What is asked most of a fabric, answered: rows for its page. */
-export function fabricFacts(fabric: NamedCloth): { title: string; value: string }[] {
+export function fabricFacts(fabric: NamedCloth): { title: string; value: Phrase }[] {
   const subject = subjectOf(fabric)
   return ['needle', 'stitch', 'iron', 'wash', 'shrinkage'].flatMap((id) => {
     const asked = ASKED.find((one) => one.id === id)
     const value = asked?.text(subject, 'metric')
-    return asked && value ? [{ title: asked.title, value: capitalise(value) }] : []
+    return asked && value ? [{ title: asked.title, value: upperFirst(value) }] : []
   })
 }

@@ -1,3 +1,4 @@
+import { type Phrase, phrase } from '../text/text'
 import { namedCloths } from '../cloths/catalogue'
 import { FLAME_RULES } from '../choose/flame'
 import { fullNeed } from '../choose/need/need'
@@ -12,7 +13,7 @@ import { toldCases, type StatementCase } from './toldCases'
 export interface Statement {
   id: string
   about: string
-  text: string
+  text: Phrase
   source: string
   /** Names of fabrics (and what is made of them) for which it is said. */
   firesFor: string[]
@@ -37,7 +38,7 @@ export function statements(): Statement[] {
   const places = PLACE_RULES.map((rule) => ({
     id: `interfaced-${rule.id}`,
     about: 'Interfacing by part',
-    text: `${rule.place}: ${rule.text}`,
+    text: phrase`${rule.place}: ${rule.text}`,
     source: COMMON,
     firesFor: [...(rule.garments ?? []), ...(rule.details ?? [])],
   }))

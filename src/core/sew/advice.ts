@@ -9,6 +9,7 @@ import { SewCase, type SewAsked } from './sewCase'
 import { FOOT_RULES, LENGTH_RULES, stitchAdvice, STITCH_RULES, TENSION_RULES } from './stitch'
 import { LAYER_RULES, MARKING_RULES, PINNING_RULES, TOOL_RULES, UNDER_RULES } from './table'
 import { threadChoices, THREAD_RULES } from './thread'
+import { joinTexts } from '../text/text'
 
 /** Every rule by what it is about: read by the table of rules and by its tests. */
 export const SEW_RULES: Readonly<Record<string, readonly Rule<unknown>[]>> = {
@@ -68,7 +69,7 @@ export function sewAdvice(asked: SewAsked) {
       layers: layers.gives,
       tool: tool.gives,
       under: under.gives,
-      text: `${layers.text} ${tool.text}${under.gives === 'nothing' ? '' : ` ${under.text}`}`,
+      text: joinTexts([layers.text, tool.text, ...(under.gives === 'nothing' ? [] : [under.text])]),
       because: [...layers.because, ...tool.because, ...under.because],
       others: layers.others,
     },

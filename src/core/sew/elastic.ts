@@ -1,4 +1,6 @@
 import { mustHave } from '../lists/items'
+import { inMm } from '../text/amounts'
+import { phrase, type Phrase } from '../text/text'
 
 /** Where elastic goes. */
 export const ELASTIC_PLACES = ['waist', 'leg', 'wrist', 'neck', 'underbust', 'strap'] as const
@@ -33,9 +35,9 @@ export function elasticPercent(place: ElasticPlace, widthMm: number): readonly [
 }
 
 /** For a supply list: what a width of elastic is cut to at a waist. */
-export function elasticWords(place: ElasticPlace, widthMm: number): string {
+export function elasticWords(place: ElasticPlace, widthMm: number): Phrase {
   const [low, high] = elasticPercent(place, widthMm)
-  return `${widthMm} mm wide: ${low} to ${high} % of the ${PLACE_WORDS[place]}`
+  return phrase`${inMm(widthMm)} wide: ${low} to ${high} % of the ${PLACE_WORDS[place]}`
 }
 
 const PLACE_WORDS: Readonly<Record<ElasticPlace, string>> = {

@@ -1,6 +1,7 @@
 import { FOOT_WORDS, type Foot } from '../vocabulary/making'
 import { type SewAdvice } from './advice'
-import { mustHave } from '../lists/items'
+import { inMm } from '../text/amounts'
+import { type Phrase, lowerFirst, phrase } from '../text/text'
 
 /** What the person has, as far as advice asks for it. */
 export interface Haves {
@@ -13,7 +14,7 @@ export interface Instead {
   id: string
   /** What it is about. */
   about: 'foot' | 'hems' | 'pressing'
-  text: string
+  text: Phrase
 }
 
 interface Wish {
@@ -21,7 +22,7 @@ interface Wish {
   foot: Foot
   /** Whether this advice would like it. */
   wants: (advice: SewAdvice) => boolean
-  instead: string
+  instead: Phrase
 }
 
 const WISHES: readonly Wish[] = [
@@ -41,7 +42,7 @@ const WISHES: readonly Wish[] = [
     about: 'hems',
     foot: 'rolled-hem',
     wants: ({ hems }) => hems[0]?.id === 'rolled',
-    instead: 'Sew 6 mm from the edge, press on the stitches, fold twice; or roll it by hand.',
+    instead: phrase`Sew ${inMm(6)} from the edge, press on the stitches, fold twice; or roll it by hand.`,
   },
   {
     about: 'hems',
@@ -57,9 +58,8 @@ export function insteadOf(advice: SewAdvice, { feet, steamIron }: Haves): Instea
     ({ about, foot, instead }): Instead => ({
       id: `no-${foot}`,
       about,
-      text:
-        `You have no ${FOOT_WORDS[foot]}: worth buying if you often sew such fabric. Until then: ` +
-        `${lowered(instead)}`,
+      text: phrase`You have no ${FOOT_WORDS[foot]}: worth buying if you often sew such fabric. Until then:
+        ${lowerFirst(instead)}`,
     }),
   )
   if (steamIron || !advice.pressing.steam) return missing
@@ -67,5 +67,3 @@ export function insteadOf(advice: SewAdvice, { feet, steamIron }: Haves): Instea
     'Your iron makes no steam: a damp cotton cloth between iron and fabric does the same; test it ' + 'on a scrap.'
   return [...missing, { id: 'no-steam-iron', about: 'pressing', text: dry }]
 }
-
-const lowered = (text: string) => `${mustHave(text[0]).toLowerCase()}${text.slice(1)}`

@@ -2,6 +2,8 @@ import { interfacedPlaces } from './interfacingPlaces'
 import { chooseSafest, type Rule } from './rule'
 import { type SewCase } from './sewCase'
 import { isLike } from '../fibres/traits'
+import { inGsm } from '../text/amounts'
+import { phrase } from '../text/text'
 
 export const INTERFACING_KINDS: readonly Rule<'woven' | 'knit' | 'nonwoven'>[] = [
   {
@@ -97,16 +99,16 @@ export function interfacingAdvice(c: SewCase) {
   const attach = chooseSafest(ATTACH_RULES, c)
   const maxGsm = Math.round(c.gsm * (c.isStiffWanted ? STIFFER : 1))
   const limit = c.isStiffWanted
-    ? `Up to ${maxGsm} g/m²: here it may be heavier than the fabric, since it has to stand up.`
-    : `A third to a half of the fabric’s weight for most parts (${Math.round(c.gsm / 3)} to ` +
-      `${Math.round(c.gsm / 2)} g/m²), never heavier than the fabric, ${maxGsm} g/m².`
+    ? phrase`Up to ${inGsm(maxGsm)}: here it may be heavier than the fabric, since it has to stand up.`
+    : phrase`A third to a half of the fabric’s weight for most parts
+      (${inGsm(Math.round(c.gsm / 3), Math.round(c.gsm / 2))}), never heavier than the fabric, ${inGsm(maxGsm)}.`
   const weighed = c.isWeighed ? '' : ' The fabric’s weight is estimated: weigh it.'
   return {
     maxGsm,
     places: interfacedPlaces(c, { construction: kind.gives, attach: attach.gives }),
     construction: kind.gives,
     attach: attach.gives,
-    text: `${limit} ${kind.text} ${attach.text}${weighed}`,
+    text: phrase`${limit} ${kind.text} ${attach.text}${weighed}`,
     because: ['interfacing-no-heavier', ...kind.because, ...attach.because],
     others: [...kind.others, ...attach.others],
   }

@@ -1,5 +1,7 @@
 import { type Detail, type Garment } from '../vocabulary/choosing'
 import { type SewCase } from './sewCase'
+import { inCm, inMm, inGsm } from '../text/amounts'
+import { type Phrase, phrase } from '../text/text'
 
 /** One part of a garment that is interfaced, and with what. */
 export interface InterfacedPlace {
@@ -10,7 +12,7 @@ export interface InterfacedPlace {
   gsm: [low: number, high: number]
   kind: 'woven' | 'knit' | 'nonwoven' | 'hair-canvas' | 'stay-tape'
   attach: 'fusible' | 'sew-in'
-  text: string
+  text: Phrase
 }
 
 interface PlaceRule {
@@ -26,7 +28,7 @@ interface PlaceRule {
   bounds: readonly [least: number, most: number]
   kind?: InterfacedPlace['kind']
   attach?: InterfacedPlace['attach']
-  text: string
+  text: Phrase
 }
 
 const TAILORED: readonly Garment[] = ['blazer', 'coat', 'waistcoat']
@@ -113,7 +115,7 @@ export const PLACE_RULES: readonly PlaceRule[] = [
     bounds: [30, 90],
     kind: 'stay-tape',
     attach: 'sew-in',
-    text: 'Linen or cotton stay tape. Ease the roll line by about 5 mm.',
+    text: phrase`Linen or cotton stay tape. Ease the roll line by about ${inMm(5)}.`,
   },
   {
     id: 'tailored-hems',
@@ -121,7 +123,7 @@ export const PLACE_RULES: readonly PlaceRule[] = [
     garments: ['blazer', 'coat'],
     share: [1 / 4, 1 / 3],
     bounds: [40, 100],
-    text: 'Bias strips of light interfacing, 2 cm past the fold, caught by hand.',
+    text: phrase`Bias strips of light interfacing, ${inCm(2)} past the fold, caught by hand.`,
   },
   {
     id: 'waistcoat-fronts',
@@ -165,9 +167,17 @@ export function interfacedPlaces(
       const stretches = c.isKnit || c.stretch >= STRETCHES
       const made = kind ?? (stretches ? 'knit' : construction)
       const how = own ?? attach
-      const range = low === high ? `about ${low}` : `${low} to ${high}`
-      const words = made === 'stay-tape' ? '' : ` ${KIND_WORDS[made]}, ${how}, ${range} g/m².`
-      return { id, place, gsm: [low, high] as [number, number], kind: made, attach: how, text: `${text}${words}` }
+      const about = low === high ? 'about ' : ''
+      const words =
+        made === 'stay-tape' ? text : phrase`${text} ${KIND_WORDS[made]}, ${how}, ${about}${inGsm(low, high)}.`
+      return {
+        id,
+        place,
+        gsm: [low, high] as [number, number],
+        kind: made,
+        attach: how,
+        text: words,
+      }
     },
   )
 }

@@ -1,6 +1,8 @@
 import { type Material } from '../materials/types'
 import { MATERIAL_IDS, materialById } from '../materials/materials'
 import { type Rule } from './rule'
+import { stitchLengthMm } from '../text/amounts'
+import { phrase, type Phrase } from '../text/text'
 
 /** Above what any rule for cloth says. */
 const SAFETY = 8
@@ -10,7 +12,7 @@ const SAFETY = 8
  * @param subject begins the ids
  * @param of what it gives and why; undefined where the material is handled as cloth is
  */
-function rulesFor<V>(subject: string, of: (material: Material) => { gives: V; text: string } | undefined): Rule<V>[] {
+function rulesFor<V>(subject: string, of: (material: Material) => { gives: V; text: Phrase } | undefined): Rule<V>[] {
   return MATERIAL_IDS.flatMap((id) => {
     const material = materialById(id)
     const said = of(material)
@@ -22,9 +24,9 @@ function rulesFor<V>(subject: string, of: (material: Material) => { gives: V; te
 }
 
 export const materialPoints = rulesFor('point', ({ needle }) => ({ gives: needle.point, text: needle.text }))
-export const materialLengths = rulesFor<readonly [number, number]>('length', ({ stitchMm }) => ({
-  gives: stitchMm,
-  text: `${stitchMm[0]} to ${stitchMm[1]} mm: close stitches cut it.`,
+export const materialLengths = rulesFor<readonly [number, number]>('length', ({ stitchLength }) => ({
+  gives: stitchLength,
+  text: phrase`${stitchLengthMm(...stitchLength)}: close stitches cut it.`,
 }))
 export const materialFeet = rulesFor<string>('foot', ({ foot }) => ({
   gives: foot.startsWith('The standard') ? 'standard' : 'non-stick',

@@ -3,6 +3,8 @@ import { materialPoints } from './materialRules'
 import { chooseSafest, type Chosen, type Rule } from './rule'
 import { type SewCase } from './sewCase'
 import { needleSizes } from './needleSizes'
+import { inGsm, inMm } from '../text/amounts'
+import { phrase } from '../text/text'
 
 type Span = readonly [low: number, high: number]
 
@@ -95,40 +97,46 @@ const THIN_SKIN_MM = 1.05
 
 /** Which size, NM; limits from memory. The size that is safer is the finer one where holes show. */
 export const SIZE_RULES: readonly Rule<Span>[] = [
-  { id: 'size-very-light', when: (c) => c.gsm < 80, gives: [60, 70], text: 'Under 80 g/m²: fine.', safety: 0 },
+  {
+    id: 'size-very-light',
+    when: (c) => c.gsm < 80,
+    gives: [60, 70],
+    text: phrase`Under ${inGsm(80)}: fine.`,
+    safety: 0,
+  },
   {
     id: 'size-light',
     when: (c) => c.gsm >= 80 && c.gsm < 130,
     gives: [70, 75],
-    text: '80 to 130 g/m²: fairly fine.',
+    text: phrase`${inGsm(80, 130)}: fairly fine.`,
     safety: 0,
   },
   {
     id: 'size-middling',
     when: (c) => c.gsm >= 130 && c.gsm < 190,
     gives: [75, 80],
-    text: '130 to 190 g/m²: the usual size.',
+    text: phrase`${inGsm(130, 190)}: the usual size.`,
     safety: 0,
   },
   {
     id: 'size-firm',
     when: (c) => c.gsm >= 190 && c.gsm < 280,
     gives: [80, 90],
-    text: '190 to 280 g/m²: the usual size or one more.',
+    text: phrase`${inGsm(190, 280)}: the usual size or one more.`,
     safety: 0,
   },
   {
     id: 'size-heavy',
     when: (c) => c.gsm >= 280 && c.gsm < 420,
     gives: [90, 100],
-    text: 'From 280 g/m²: strong enough not to bend.',
+    text: phrase`From ${inGsm(280)}: strong enough not to bend.`,
     safety: 0,
   },
   {
     id: 'size-very-heavy',
     when: (c) => c.gsm >= 420,
     gives: [100, 110],
-    text: 'From 420 g/m²: the strongest, and hand-turned over thick crossings.',
+    text: phrase`From ${inGsm(420)}: the strongest, and hand-turned over thick crossings.`,
     safety: 0,
   },
   {
@@ -192,14 +200,14 @@ export const SIZE_RULES: readonly Rule<Span>[] = [
     id: 'size-skin-thin',
     when: (c) => c.construction === 'hide' && c.mm <= THIN_SKIN_MM,
     gives: [80, 90],
-    text: 'Up to 1 mm thick: 80 to 90.',
+    text: phrase`Up to ${inMm(1)} thick: 80 to 90.`,
     safety: 5,
   },
   {
     id: 'size-skin-thick',
     when: (c) => c.construction === 'hide' && c.mm > THIN_SKIN_MM,
     gives: [100, 110],
-    text: 'More than 1 mm thick: 100 to 110.',
+    text: phrase`More than ${inMm(1)} thick: 100 to 110.`,
     safety: 5,
   },
   {
@@ -228,7 +236,7 @@ export function needleAdvice(c: SewCase): NeedleAdvice {
   const short = tooCoarse ? ` Better ${size.gives[0]} to ${size.gives[1]}, worth buying.` : ''
   return {
     ...point,
-    text: `${point.text} ${size.text}${short}`,
+    text: phrase`${point.text} ${size.text}${short}`,
     because: [...point.because, ...size.because],
     nm,
     us: [usOf(nm[0]), usOf(nm[1])],

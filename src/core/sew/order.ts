@@ -8,6 +8,8 @@ import { isSwimOrLingerie, swimOrder } from './kinds/swim'
 import { tailoringOrder } from './kinds/tailoring'
 import { type Rule } from './rule'
 import { type SewCase } from './sewCase'
+import { inCelsius } from '../text/amounts'
+import { phrase } from '../text/text'
 
 const NECKED = [
   'shirt',
@@ -227,7 +229,7 @@ export const WARNING_RULES: readonly Rule<null>[] = [
     id: 'iron-shrinks-skin',
     when: (c) => c.construction === 'hide',
     gives: null,
-    text: 'Heat and steam shrink a skin for good, from about 60 °C. Keep the iron away.',
+    text: phrase`Heat and steam shrink a skin for good, from about ${inCelsius(60)}. Keep the iron away.`,
     safety: 4,
   },
   {

@@ -1,3 +1,4 @@
+import { type Phrase, joinTexts } from '../text/text'
 import { hasMeltingPile } from '../fabric/handling'
 import { materialById } from '../materials/materials'
 import { countNoun } from '../units/format'
@@ -125,7 +126,7 @@ export interface PressAdvice {
   steam: Chosen<boolean>
   pressCloth: Chosen<boolean>
   side: Chosen<'face' | 'wrong'>
-  text: string
+  text: Phrase
   because: string[]
 }
 
@@ -144,9 +145,13 @@ export function pressAdvice(c: SewCase): PressAdvice {
     steam,
     pressCloth,
     side,
-    text:
-      `${dots}. ${steam.text} ${pressCloth.gives ? pressCloth.text : ''} ${side.text} Test on a ` +
-      'scrap first.'.replace(/\s+/g, ' '),
+    text: joinTexts([
+      `${dots}.`,
+      steam.text,
+      ...(pressCloth.gives ? [pressCloth.text] : []),
+      side.text,
+      'Test on a scrap first.',
+    ]),
     because: ['iron-by-tenderest', ...steam.because, ...pressCloth.because, ...side.because],
   }
 }
@@ -157,7 +162,7 @@ const NO_IRON = {
 }
 
 /** What bears no iron at all is pressed with fingers or wood: nothing is said of dots, steam or a cloth. */
-function notIroned(text: string, side: PressAdvice['side']): PressAdvice {
+function notIroned(text: Phrase, side: PressAdvice['side']): PressAdvice {
   const { id } = NO_IRON
   const none = { gives: false, text: '', because: [id], others: [] }
   return { ironDots: 0, steam: none, pressCloth: none, side, text, because: [id] }

@@ -1,6 +1,6 @@
 import { shareOf } from '../fabric/mix'
 import { type Offer } from '../fabric/types'
-import { type TextWithId } from '../vocabulary/words'
+import { type TextWithId } from '../text/text'
 import { fibresOf } from '../fibres/traits'
 
 /** Glass in so small a share is a slip of the label. */

@@ -1,3 +1,4 @@
+import { phrase, type Phrase, type TextWithId } from '../text/text'
 import { type SewCase } from './sewCase'
 import { type SewSchool } from './schools'
 import { mustHave } from '../lists/items'
@@ -8,7 +9,7 @@ export interface Rule<V> {
   when: (c: SewCase) => boolean
   gives: V
   /** Why, as a knowing friend would say it. */
-  text: string
+  text: Phrase
   /** Where two rules differ, the one that can do less harm stands: the higher is the safer. */
   safety: number
   /** Common practice, unless said. */
@@ -19,10 +20,10 @@ export interface Rule<V> {
 
 export interface Chosen<V> {
   gives: V
-  text: string
+  text: Phrase
   because: string[]
   /** What other rules would have said, and why. */
-  others: { id: string; text: string }[]
+  others: TextWithId[]
 }
 
 /**
@@ -50,7 +51,11 @@ export type Points<Id extends string> = Readonly<Partial<Record<Id, number>>>
 export interface RankedWay<Id extends string> {
   id: Id
   rank: number
-  text: string
+  name: string
+  /** Why it is advised, or what it is good for. */
+  why: Phrase
+  /** Both: “French seam: encloses the edges”. */
+  text: Phrase
   because: string[]
 }
 
@@ -72,18 +77,14 @@ export function rankByPoints<Id extends string>(
     // A rule's words are about what it favours most; for the rest it only counts.
     const isFavoured = ({ gives }: Rule<Points<Id>>) => gives[id] === Math.max(...(Object.values(gives) as number[]))
     const [strongest] = own.filter(isFavoured).sort((a, b) => mustHave(b.gives[id]) - mustHave(a.gives[id]))
-    return {
-      id,
-      points,
-      text: `${words[id]}: ${strongest?.text ?? 'works as well.'}`,
-      because: own.map((rule) => rule.id),
-    }
+    const [name, why] = [words[id], strongest?.text ?? 'works as well.']
+    return { points, way: { id, name, why, text: phrase`${name}: ${why}`, because: own.map((rule) => rule.id) } }
   })
   return told
     .filter(({ points }) => points > 0)
     .sort((a, b) => b.points - a.points)
     .slice(0, most)
-    .map(({ id, text, because }, i) => ({ id, rank: i + 1, text, because }))
+    .map(({ way }, i) => ({ ...way, rank: i + 1 }))
 }
 
 /** All that fire, in their own order. */

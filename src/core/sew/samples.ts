@@ -2,6 +2,8 @@ import { type SewAdvice } from './advice'
 import { usOf } from './needle'
 import { needleSizes } from './needleSizes'
 import { itemAt } from '../lists/items'
+import { stitchLengthMm } from '../text/amounts'
+import { type Phrase, phrase } from '../text/text'
 
 /** A seam that the person tried, on this cloth or on one like it. */
 export interface Sample {
@@ -40,7 +42,7 @@ function byGood(advice: SewAdvice, { needleNm, lengthMm, tension, isOwn }: Sampl
     nm !== needleNm || mm !== lengthMm
       ? ' It was farther off than our rules go, so we follow it only part of the way.'
       : ''
-  const text = `This worked for you ${where}: NM ${needleNm}, ${lengthMm} mm.${far}`
+  const text = phrase`This worked for you ${where}: NM ${needleNm}, ${stitchLengthMm(lengthMm)}.${far}`
   return moved(advice, { nm: [nm, nm], mm: [mm, mm], tension, text, id: isOwn ? 'sample-good' : 'sample-good-alike' })
 }
 
@@ -86,7 +88,7 @@ interface Move {
   nm: readonly [number, number]
   mm: readonly [number, number]
   tension: string | undefined
-  text: string
+  text: Phrase
   id: string
 }
 
@@ -99,10 +101,10 @@ function moved(advice: SewAdvice, { nm, mm, tension, text, id }: Move): SewAdvic
       ...needle,
       nm,
       us: [usOf(nm[0]), usOf(nm[1])],
-      text: `${text} Our rules say: ${needle.nm.join(' to ')}. ${needle.text}`,
+      text: phrase`${text} Our rules say: ${needle.nm.join(' to ')}. ${needle.text}`,
       because: because(needle.because),
     },
-    stitch: { ...stitch, mm, text: `${text} ${stitch.text}`, because: because(stitch.because) },
+    stitch: { ...stitch, mm, text: phrase`${text} ${stitch.text}`, because: because(stitch.because) },
     ...(tension &&
       tension !== 'usual' && {
         tension: { ...advice.tension, id: tension, text, because: because(advice.tension.because) },

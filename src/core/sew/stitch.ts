@@ -4,6 +4,8 @@ import { toileLengths } from './kinds/toile'
 import { materialFeet, materialLengths } from './materialRules'
 import { chooseSafest, type Chosen, type Rule } from './rule'
 import { type SewCase } from './sewCase'
+import { stitchLengthMm, stitchWidthMm } from '../text/amounts'
+import { phrase } from '../text/text'
 
 export type StitchKind = 'straight' | 'narrow-zigzag' | 'stretch'
 export const STITCH_KINDS: readonly StitchKind[] = ['straight', 'narrow-zigzag', 'stretch']
@@ -14,7 +16,8 @@ export const STITCH_RULES: readonly Rule<StitchKind>[] = [
     id: 'stitch-zigzag-knit',
     when: (c) => c.isKnit && c.stretch >= 10,
     gives: 'narrow-zigzag',
-    text: 'A narrow zigzag (about 0.5 mm wide) stretches with the knit; a straight seam would snap.',
+    text: phrase`A narrow zigzag (about ${stitchWidthMm(0.5)} wide) stretches with the knit; a straight seam
+      would snap.`,
     safety: 2,
   },
   {
@@ -49,20 +52,32 @@ export const STITCH_RULES: readonly Rule<StitchKind>[] = [
 ]
 
 export const LENGTH_RULES: readonly Rule<readonly [number, number]>[] = [
-  { id: 'length-light', when: (c) => c.gsm < 150, gives: [2, 2.5], text: '2 to 2.5 mm on light fabric.', safety: 0 },
+  {
+    id: 'length-light',
+    when: (c) => c.gsm < 150,
+    gives: [2, 2.5],
+    text: phrase`${stitchLengthMm(2, 2.5)} on light fabric.`,
+    safety: 0,
+  },
   {
     id: 'length-middling',
     when: (c) => c.gsm >= 150 && c.gsm < 280,
     gives: [2.5, 3],
-    text: '2.5 to 3 mm on medium fabric.',
+    text: phrase`${stitchLengthMm(2.5, 3)} on medium fabric.`,
     safety: 0,
   },
-  { id: 'length-heavy', when: (c) => c.gsm >= 280, gives: [3, 3.5], text: '3 to 3.5 mm on heavy fabric.', safety: 0 },
+  {
+    id: 'length-heavy',
+    when: (c) => c.gsm >= 280,
+    gives: [3, 3.5],
+    text: phrase`${stitchLengthMm(3, 3.5)} on heavy fabric.`,
+    safety: 0,
+  },
   {
     id: 'length-fine',
     when: (c) => c.gsm < 75 || (c.isMostly('silken') && c.gsm < 95) || (c.is('sheer') && c.gsm < 110),
     gives: [1.5, 2],
-    text: 'Short stitches (1.5 to 2 mm) keep a fine seam from puckering.',
+    text: phrase`Short stitches (${stitchLengthMm(1.5, 2)}) keep a fine seam from puckering.`,
     safety: 3,
   },
   {
@@ -76,7 +91,7 @@ export const LENGTH_RULES: readonly Rule<readonly [number, number]>[] = [
     id: 'length-knit',
     when: (c) => c.isKnit && c.gsm < 280,
     gives: [2.5, 3],
-    text: '2.5 to 3 mm on knits: shorter ones make it wavy.',
+    text: phrase`${stitchLengthMm(2.5, 3)} on knits: shorter ones make it wavy.`,
     safety: 2,
   },
   {
@@ -109,7 +124,7 @@ export function stitchAdvice(c: SewCase): StitchAdvice {
   return {
     ...kind,
     mm: length.gives,
-    text: `${kind.text} ${length.text}`,
+    text: phrase`${kind.text} ${length.text}`,
     because: [...kind.because, ...length.because],
   }
 }

@@ -1,6 +1,7 @@
 import { offerFrom } from '../fabric/offer'
 import { sewAdvice } from './advice'
 import { suppliesFor, threadMetres, THREAD_PER_METRE } from './supplies'
+import { asPlainText } from '../text/render'
 
 const advice = (called: string, overlocker = false) =>
   sewAdvice({ offer: offerFrom({ called }), machine: { overlocker } })
@@ -28,12 +29,12 @@ it('takes about two and a half metres of thread for a metre of plain seam (as in
 it('lists what a shirt needs, and not what it does not', () => {
   const list = suppliesFor(asked())
   expect(ids(list)).toEqual(['thread', 'needles', 'interfacing', 'buttons', 'marking'])
-  expect(list[3]!.text).toBe('11 buttons, 11 to 15 mm')
+  expect(asPlainText(list[3]!.text)).toBe('11 buttons, 11 to 15 mm')
   expect(ids(suppliesFor(asked({ details: [] })))).toEqual(['thread', 'needles', 'marking'])
 })
 
 it('grows with the copies', () => {
-  const metres = (copies: number) => Number(/(\d+) to/.exec(suppliesFor(asked({ copies }))[0]!.text)![1])
+  const metres = (copies: number) => Number(/(\d+) to/.exec(asPlainText(suppliesFor(asked({ copies }))[0]!.text))![1])
   expect(metres(6) / metres(1)).toBeCloseTo(6, 0)
 })
 

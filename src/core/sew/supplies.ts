@@ -2,6 +2,8 @@ import { type Detail, type Garment } from '../vocabulary/choosing'
 import { countNoun } from '../units/format'
 import { type SewAdvice } from './advice'
 import { elasticWords } from './elastic'
+import { inCm, inGsm, inMetres, inMm } from '../text/amounts'
+import { type Phrase, phrase, joinTexts } from '../text/text'
 
 /** Thread that a seam takes for each metre of it, by its stitch; as in textbooks of making-up, from memory. */
 export const THREAD_PER_METRE = {
@@ -70,8 +72,8 @@ const INTERFACED: Readonly<Partial<Record<Detail, number>>> = {
 /** One line of a supply list. */
 export interface Supply {
   id: 'thread' | 'needles' | 'interfacing' | 'zip' | 'buttons' | 'elastic' | 'cord' | 'binding' | 'marking' | 'lining'
-  text: string
-  why: string
+  text: Phrase
+  why: Phrase
 }
 
 /** What to ask in the shop for each, or to look at there. Common practice. */
@@ -126,8 +128,9 @@ export function suppliesFor(asked: SuppliesAsked): Supply[] {
   const list: Supply[] = [
     {
       id: 'thread',
-      text: `${fibre?.fibre ?? 'polyester'} thread, ${low} to ${high} m: ${reelWords(reels)}`,
-      why: `About ${Math.round(seams * copies)} m of seams, a quarter more for tests. ${fibre?.text ?? ''}`.trim(),
+      text: phrase`${fibre?.fibre ?? 'polyester'} thread, ${inMetres(low, high)}: ${reelWords(reels)}`,
+      why: phrase`About ${inMetres(Math.round(seams * copies))} of seams, a quarter more for
+        tests.${fibre ? phrase` ${fibre.text}` : ''}`,
     },
     {
       id: 'needles',
@@ -138,11 +141,11 @@ export function suppliesFor(asked: SuppliesAsked): Supply[] {
   const area = details.reduce((sum, one) => sum + (INTERFACED[one] ?? 0), 0) * copies
   const { construction, maxGsm } = interfacing
   // Of 90 cm width, with half as much again lost between its pieces.
-  const metres = Math.max(0.2, Math.ceil((area / 0.9) * 1.5 * 10) / 10).toFixed(1)
+  const metres = Math.max(0.2, Math.ceil((area / 0.9) * 1.5 * 10) / 10)
   if (area > 0)
     list.push({
       id: 'interfacing',
-      text: `${construction} interfacing to ${maxGsm} g/m², ${metres} m of 90 cm`,
+      text: phrase`${construction} interfacing to ${inGsm(maxGsm)}, ${inMetres(metres)} of ${inCm(90)}`,
       why: interfacing.text,
     })
   list.push(...fastenings(details, garment, copies))
@@ -150,7 +153,7 @@ export function suppliesFor(asked: SuppliesAsked): Supply[] {
   return list
 }
 
-const reelWords = (reels: number) => (reels === 1 ? '1 reel' : `${reels} reels`) + ` of ${REEL_METRES} m`
+const reelWords = (reels: number) => phrase`${countNoun(reels, 'reel')} of ${inMetres(REEL_METRES)}`
 
 const MARKING: Readonly<Record<string, string>> = {
   chalk: 'chalk, or a pen that you tried on a scrap',
@@ -163,7 +166,11 @@ const [BUTTONS_APART, FRONT] = [85, 620]
 
 /** Widths that waists are made with. */
 const WAIST_ELASTIC_MM = [10, 25, 40]
-const waistElastic = () => WAIST_ELASTIC_MM.map((mm) => elasticWords('waist', mm)).join('; ')
+const waistElastic = () =>
+  joinTexts(
+    WAIST_ELASTIC_MM.map((mm) => elasticWords('waist', mm)),
+    '; ',
+  )
 
 function fastenings(details: readonly Detail[], garment: Garment | undefined, copies: number): Supply[] {
   const list: Supply[] = []
@@ -171,23 +178,27 @@ function fastenings(details: readonly Detail[], garment: Garment | undefined, co
   if (has('buttonholes')) {
     const front = Math.ceil(FRONT / BUTTONS_APART)
     const count = (front + (has('cuffs') ? 2 : 0) + 1) * copies
-    const size = garment === 'coat' || garment === 'blazer' ? '20 to 25 mm' : '11 to 15 mm'
-    list.push({ id: 'buttons', text: `${count} buttons, ${size}`, why: 'About one every 8.5 cm, and one to spare.' })
+    const size = garment === 'coat' || garment === 'blazer' ? inMm(20, 25) : inMm(11, 15)
+    list.push({
+      id: 'buttons',
+      text: phrase`${count} buttons, ${size}`,
+      why: phrase`About one every ${inCm(8.5)}, and one to spare.`,
+    })
   }
   if (has('zip'))
     list.push({ id: 'zip', text: `${copies} zip${copies > 1 ? 's' : ''}`, why: 'Its length from the pattern.' })
   if (has('elastic-waist'))
     list.push({
       id: 'elastic',
-      text: `elastic for ${countNoun(copies, 'waist')}: ${waistElastic()}`,
-      why: 'Measured on the body, and 2 cm for the join. Try it round the body before you cut it.',
+      text: phrase`elastic for ${countNoun(copies, 'waist')}: ${waistElastic()}`,
+      why: phrase`Measured on the body, and ${inCm(2)} for the join. Try it round the body before you cut it.`,
     })
   if (has('drawstring'))
-    list.push({ id: 'cord', text: 'cord, the waist and 60 cm more', why: 'To tie, without slipping in.' })
+    list.push({ id: 'cord', text: phrase`cord, the waist and ${inCm(60)} more`, why: 'To tie, without slipping in.' })
   if (has('bound-edges'))
     list.push({
       id: 'binding',
-      text: `bias binding, about ${5 * copies} m`,
+      text: phrase`bias binding, about ${inMetres(5 * copies)}`,
       why: 'Or cut it from what is left of the fabric.',
     })
   return list

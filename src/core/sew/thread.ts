@@ -75,5 +75,7 @@ export const THREAD_RULES: readonly Rule<Points<Thread>>[] = [
   ...bagThreads,
 ]
 
-export const threadChoices = (c: SewCase): { fibre: Thread; rank: number; text: string; because: string[] }[] =>
+type ThreadChoice = Omit<RankedWay<Thread>, 'id'> & { fibre: Thread }
+
+export const threadChoices = (c: SewCase): ThreadChoice[] =>
   rankByPoints(THREAD_RULES, c, WORDS, 3).map(({ id, ...rest }: RankedWay<Thread>) => ({ fibre: id, ...rest }))

@@ -25,9 +25,3 @@ export type OneOrBoth = string | Words
 export function wordFor(word: OneOrBoth, vocabulary: Vocabulary): string {
   return typeof word === 'string' ? word : word[vocabulary]
 }
-
-/** Something that is said by a rule, under the rule’s stable id. */
-export interface TextWithId {
-  id: string
-  text: string
-}

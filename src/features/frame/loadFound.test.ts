@@ -1,9 +1,11 @@
+import { PLAIN_READER } from '@/core/text/render'
 import { piece } from '../../../tests/support/ownPages'
 import { loadFound } from './loadFound'
 
 it('finds pieces, words of the trade, units and pages by one search', async () => {
   await piece('Moth-eaten wing', { called: 'flannel' })
-  const found = async (text: string) => (await loadFound(text)).flatMap(({ items }) => items.map(({ href }) => href))
+  const found = async (text: string) =>
+    (await loadFound(text, PLAIN_READER)).flatMap(({ items }) => items.map(({ href }) => href))
   expect((await found('moth-eaten')).some((href) => href.startsWith('/stash/'))).toBe(true)
   expect(await found('selvedge')).toContain('/learn/words#term-selvedge')
   expect(await found('selvage')).toContain('/learn/words#term-selvedge')

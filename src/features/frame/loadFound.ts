@@ -4,6 +4,7 @@ import { plainWords } from '@/core/search/slips'
 import { notebook } from '@/server/database'
 import { soughtRecords, type Hit } from '@/server/records/fullTextSearch'
 import { answersTo, type AnswerKind } from './answersIndex'
+import { type Reader, textFor } from '@/core/text/render'
 
 /** Something that answers, and where it is. */
 export interface FoundItem {
@@ -43,7 +44,7 @@ const MOST_ANSWERS = 40
  * names have all of the words come before the best answers.
  * @param most of each group
  */
-export async function loadFound(text: string, most = 30): Promise<FoundGroup[]> {
+export async function loadFound(text: string, reader: Reader, most = 30): Promise<FoundGroup[]> {
   const db = await notebook()
   const records = await Promise.all(
     SHOWN.map(async ({ kind, title, href }) => ({
@@ -56,10 +57,10 @@ export async function loadFound(text: string, most = 30): Promise<FoundGroup[]> 
     })),
   )
   const answers = answersTo(text, MOST_ANSWERS)
-  const direct = shortAnswers(text).map(({ kind, id, title, text: about }) => ({
+  const direct = shortAnswers(text, reader.units).map(({ kind, id, title, text: about }) => ({
     href: kind === 'fibre' ? `/learn/fibres/${id}` : `/learn/fabrics/${id}`,
     title,
-    about,
+    about: textFor(about, reader),
   }))
   const first = [...direct, ...answers.slice(0, Math.max(1, BEST - direct.length)).map(itemOf)]
   const shown = new Set(first.map(({ href }) => href))

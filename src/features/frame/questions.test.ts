@@ -1,3 +1,4 @@
+import { PLAIN_READER } from '@/core/text/render'
 import '../../../tests/support/ownPages'
 import { loadFound } from './loadFound'
 
@@ -168,7 +169,8 @@ const QUESTIONS: readonly (readonly [text: string, ...pages: string[]])[] = [
   ['privacy', '/learn/help#privacy'],
 ]
 
-const firstThree = async (text: string) => (await loadFound(text)).flatMap(({ items }) => items).slice(0, 3)
+const firstThree = async (text: string) =>
+  (await loadFound(text, PLAIN_READER)).flatMap(({ items }) => items).slice(0, 3)
 
 it('leads 95 % of what people type to a page that answers, among the first three', async () => {
   expect(QUESTIONS.length).toBeGreaterThanOrEqual(150)

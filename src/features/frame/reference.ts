@@ -9,6 +9,8 @@ import { termHref } from '@/core/vocabulary/markTerms'
 import { TERM_WORDS, type Term, type TermId } from '@/core/vocabulary/terms'
 import { TERMS_TOLD } from '@/core/vocabulary/termsTold'
 import { careShape } from '@/core/vocabulary/careShapes'
+import { asPlainText } from '@/core/text/render'
+import { phrase } from '@/core/text/text'
 
 /** Something to look up: where it is told, and what it is found by. */
 export interface HelpReference {
@@ -34,7 +36,7 @@ export const references: readonly HelpReference[] = [
   ...techniques.map(({ id, name, for: goodFor, what }) => ({
     href: `/learn/techniques/${id}`,
     title: name,
-    about: `for ${goodFor}`,
+    about: asPlainText(phrase`for ${goodFor}`),
     also: `${what} sew drawn`,
   })),
   ...features.map(({ id, title, kind }) => ({

@@ -12,6 +12,7 @@ import { WeightResult } from '../shared/weigh/WeightResult'
 import { keepPiece } from './actions'
 import { cleanPiece } from './fields/cleanPiece'
 import { PieceFields } from './fields/PieceFields'
+import { Say } from '@/ui/text/Say'
 
 interface Props {
   blank: Piece
@@ -40,7 +41,7 @@ export function NewPiece({ blank, testId, verdict }: Props) {
       <h1>Add a fabric</h1>
       {verdict ? (
         <Callout>
-          <b>From the burn test:</b> {verdict.text}
+          <b>From the burn test:</b> <Say>{verdict.text}</Say>
         </Callout>
       ) : null}
       <RecordForm form={form} keep="Add to stash" onKeep={keep}>

@@ -1,3 +1,4 @@
+import { allPlain } from '../../core/text/render'
 import { type z } from 'zod'
 import { beyondBounds, isFinite } from './bounds'
 import { isTrouble } from '../store/trouble'
@@ -95,7 +96,7 @@ async function answered(compute: () => unknown, answerSchema: z.ZodType, path?: 
   try {
     const answer = await compute()
     if (!isFinite(answer)) throw new NoSense([], 'something in it is so large or small that nothing follows from it')
-    return Response.json(answerSchema.parse(answer))
+    return Response.json(answerSchema.parse(allPlain(answer)))
   } catch (error) {
     if (error instanceof NoSense) {
       return problem(422, 'makes-no-sense', error.message, [{ path: pathWords(error.path), message: error.message }])

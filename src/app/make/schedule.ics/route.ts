@@ -5,6 +5,6 @@ import { readPreferences } from '@/features/shared/settings/readPreferences'
 
 /** Everything that is planned, for a calendar. */
 export async function GET(): Promise<Response> {
-  const { words } = await readPreferences()
-  return asCalendar(calendarOf((await loadPlans(words, minuteNow())).plans))
+  const reader = await readPreferences()
+  return asCalendar(calendarOf((await loadPlans(reader.words, minuteNow())).plans, reader))
 }

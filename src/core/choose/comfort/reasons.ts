@@ -1,11 +1,13 @@
 import { airinessOf, type Airiness } from '../../fabric/openness'
 import { type Offer } from '../../fabric/types'
 import { type ComfortClues } from './clues'
+import { inGsm, inMm } from '../../text/amounts'
+import { type Phrase, phrase } from '../../text/text'
 
 /** A rule that an answer rests on, and what it says here. */
 export interface ComfortReason {
   id: string
-  text: string
+  text: Phrase
 }
 
 /** g of water a square metre holds after the spin, beside what its fibres take up; from memory. */
@@ -48,13 +50,12 @@ function moisture({ regain }: ComfortClues): ComfortReason {
 }
 
 function warmth(clo: number, { thickness, gsm }: ComfortClues): ComfortReason {
-  const mm = thickness.value < 1 ? thickness.value.toFixed(1) : thickness.value.toFixed(0)
+  const mm = thickness.value < 1 ? Math.round(thickness.value * 10) / 10 : Math.round(thickness.value)
   const word = clo >= 0.3 ? 'warm' : clo >= 0.12 ? 'of medium warmth' : 'thin'
   return {
     id: 'thickness',
-    text:
-      `About ${mm} mm thick at ${Math.round(gsm.value)} g/m²: ${word}. Still air inside a fabric ` +
-      'keeps you warm.',
+    text: phrase`About ${inMm(mm)} thick at ${inGsm(Math.round(gsm.value))}: ${word}.
+      Still air inside a fabric keeps you warm.`,
   }
 }
 

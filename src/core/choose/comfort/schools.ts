@@ -1,3 +1,4 @@
+import { type Phrase } from '../../text/text'
 import { type Offer } from '../../fabric/types'
 import { type ComfortClues } from './clues'
 import { isLike, type Likeness } from '../../fibres/traits'
@@ -6,7 +7,7 @@ import { isLike, type Likeness } from '../../fibres/traits'
 export interface School {
   id: string
   picked: string
-  text: string
+  text: Phrase
 }
 
 /** Where schools disagree about a cloth’s comfort, what was picked and why. */

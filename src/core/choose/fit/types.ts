@@ -1,3 +1,4 @@
+import { type Phrase, type TextWithId } from '../../text/text'
 import { type Detail } from '../../vocabulary/choosing'
 
 /** What a need and an offer are held together in: ids that stand in answers, beside those of the details. */
@@ -43,18 +44,18 @@ export interface Assessment {
   /** Which way it misses, where that means something. */
   miss: 'under' | 'over' | null
   detail?: Detail
-  text: string
+  text: Phrase
 }
 
 export interface Reason {
   property: MatchProperty
   status: Status
-  text: string
+  text: Phrase
 }
 
 export interface Remedy {
   id: string
-  text: string
+  text: Phrase
   scoreAfter: number
   /** What it makes worse, where it does. */
   costs?: string
@@ -63,7 +64,7 @@ export interface Remedy {
 /** Changes that are made together, the fewest and cheapest that do. */
 export interface Rescue {
   ids: string[]
-  text: string
+  text: Phrase
   scoreAfter: number
 }
 
@@ -84,5 +85,5 @@ export interface Match {
   together: Rescue | null
   measureNext: { property: OfferProperty; gain: number }[]
   /** What could hurt somebody, before everything else. */
-  cautions: { id: string; text: string }[]
+  cautions: TextWithId[]
 }

@@ -2,6 +2,7 @@ import { type Offer } from '../../fabric/types'
 import { type ForetoldOpacity } from '../../measure/opacity'
 import { type FibreId } from '../../vocabulary/fibres'
 import { type MatchVerdict } from '../fit/types'
+import { type TextWithId } from '../../text/text'
 
 /** What a shop gives a weight in. */
 export const LISTED_WEIGHTS = {
@@ -38,7 +39,7 @@ export interface ListingChecked {
   cold: readonly [number, number]
   fibres: readonly FibreId[]
   /** What to ask the seller, what matters most first. */
-  asks: { id: string; text: string }[]
+  asks: TextWithId[]
   patterns: SuitedPattern[]
 }
 

@@ -12,6 +12,8 @@ import { listingOpacity } from '../../notebook/foretell'
 import { type Need } from '../../notebook/schemas/need'
 import { GRAMS_PER_OUNCE, GSM_PER_MOMME, GSM_PER_OUNCE_PER_SQUARE_YARD, MM_PER_YARD } from '../../units/constants'
 import { type FibreId } from '../../vocabulary/fibres'
+import { inCm } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 /** Usual doubt of a stated weight, as a share; of memory. */
 const STATED_DOUBT = 0.05
@@ -137,7 +139,8 @@ function asksOf(listed: Listed, { gsm, fibres, stretchWidth, construction, calle
   if (listed.widthMm === null)
     asks.push({
       id: 'width',
-      text: 'How wide is it, edge to edge? A metre of 112 cm fabric is a quarter less than one of 150 cm.',
+      text: phrase`How wide is it, edge to edge? A metre of ${inCm(112)} fabric is a quarter less than one of
+        ${inCm(150)}.`,
     })
   if (fibres?.how !== 'said')
     asks.push({
@@ -145,7 +148,7 @@ function asksOf(listed: Listed, { gsm, fibres, stretchWidth, construction, calle
       text: 'What is its fibre content, in per cent? A name such as satin or crepe does not tell.',
     })
   if (construction?.value === 'knit' || (stretchWidth?.value.value ?? 0) > 10)
-    asks.push({ id: 'stretch', text: 'How far do 10 cm stretch, across and along, and do they recover?' })
+    asks.push({ id: 'stretch', text: phrase`How far do ${inCm(10)} stretch, across and along, and do they recover?` })
   if (called === undefined) asks.push({ id: 'structure', text: 'Is it woven or knit?' })
   asks.push({ id: 'opacity', text: 'Can you see a hand through one layer, held to the light?' })
   asks.push({ id: 'shrink', text: 'Has it been washed, and how much does it shrink?' })

@@ -9,6 +9,8 @@ import { fitOfSpan, RELIES_ON_STRETCH } from '../fit/fit'
 import { pairOf, type Ruling } from './pairing'
 import { type Interfacing, type SetPair, type PairProperty } from './types'
 import { type SetWants } from './wants'
+import { inCelsius } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 /** Every rule of an interfacing with the cloth that it holds; common practice, limits from memory. */
 export function interfacingPairs(main: Offer, interfacing: Interfacing, wants: SetWants): SetPair[] {
@@ -143,6 +145,6 @@ function care(main: Offer, { attach }: Interfacing): Ruling | undefined {
   const rule = { id: 'interfacing-washes', importance: 0.2 }
   if (washCelsius === null || washCelsius < 60) return { ...rule, fit: 1, text: 'It tolerates the fabric’s wash.' }
   return attach === 'fusible'
-    ? { ...rule, fit: 0.8, text: 'Glue comes loose in a very hot wash: 40 °C is safer.' }
+    ? { ...rule, fit: 0.8, text: phrase`Glue comes loose in a very hot wash: ${inCelsius(40)} is safer.` }
     : { ...rule, fit: 1, text: 'It tolerates the fabric’s wash.' }
 }

@@ -10,6 +10,8 @@ import { pairOf, shrinkRuling, type Ruling } from './pairing'
 import { type SetPair, type PairProperty } from './types'
 import { type SetWants } from './wants'
 import { itemAt, mustHave } from '../../lists/items'
+import { inCelsius } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 /** Every rule of a lining with its shell; common practice, limits from memory. */
 export function liningPairs(main: Offer, lining: Offer, wants: SetWants): SetPair[] {
@@ -49,12 +51,13 @@ function care(main: Offer, lining: Offer): Ruling {
   if (shell.washCelsius !== null && own.washCelsius === null)
     return { ...rule, fit: 0.25, text: 'You can’t wash the lining, so the whole garment needs dry cleaning.' }
   if (shell.washCelsius === null) return { ...rule, fit: 1, text: 'Dry cleaning, which the lining tolerates.' }
-  const colder = shell.washCelsius - mustHave(own.washCelsius)
+  const ownCelsius = mustHave(own.washCelsius)
+  const colder = shell.washCelsius - ownCelsius
   if (colder >= 30)
     return {
       ...rule,
       fit: 0.65,
-      text: `The lining needs ${own.washCelsius} °C: wash the whole garment as gently.`,
+      text: phrase`The lining needs ${inCelsius(ownCelsius)}: wash the whole garment as gently.`,
     }
   return { ...rule, fit: 1, text: 'Both tolerate the same wash.' }
 }

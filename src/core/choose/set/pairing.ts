@@ -1,3 +1,4 @@
+import { type Phrase } from '../../text/text'
 import { STEAM_SHARE } from '../../fabric/shrink'
 import { fitOfSpan } from '../fit/fit'
 import { statusOf } from '../fit/steps'
@@ -9,7 +10,7 @@ export interface Ruling {
   id: string
   fit: number | null
   importance: number
-  text: string
+  text: Phrase
   remedy?: SetPair['remedy']
 }
 

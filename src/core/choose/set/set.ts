@@ -10,6 +10,8 @@ import { type ClothSet, type SetPair, type SetAnswer, type SetCare } from './typ
 import { waddingPairs } from './wadding'
 import { wantsOf } from './wants'
 import { itemAt, mustHave } from '../../lists/items'
+import { inCelsius } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 /** What cannot be told is taken to agree about this well. */
 const UNKNOWN_FIT = 0.85
@@ -96,12 +98,12 @@ function careOfSet({ main, lining, interfacing, wadding }: ClothSet): SetCare {
   const wash =
     washCelsius === null
       ? 'Do not wash: dry clean'
-      : `Wash at ${washCelsius} °C${cares.some(({ isGentle }) => isGentle) ? ', gently' : ''}`
+      : phrase`Wash at ${inCelsius(washCelsius)}${cares.some(({ isGentle }) => isGentle) ? ', gently' : ''}`
   const dry = {
     never: 'dry on a line or flat',
     low: 'tumble cool or dry on a line',
     normal: 'tumble or dry on a line',
   }[tumble]
   const iron = ironDots === 0 ? 'do not iron' : `iron at ${['', 'one dot', 'two dots', 'three dots'][ironDots]}`
-  return { washCelsius, tumble, ironDots, text: `${wash}; ${dry}; ${iron}.` }
+  return { washCelsius, tumble, ironDots, text: phrase`${wash}; ${dry}; ${iron}.` }
 }

@@ -1,3 +1,4 @@
+import { type Phrase, type TextWithId } from '../../text/text'
 import { type Offer } from '../../fabric/types'
 import { type MatchVerdict, type Status } from '../fit/types'
 import { type IronDots, type Tumble } from '../../fibres/types'
@@ -34,7 +35,7 @@ export interface ClothSet {
 
 export interface PairRemedy {
   id: string
-  text: string
+  text: Phrase
   /** The pair’s fit after it. */
   fit: number
   /** It takes another cloth instead: that would be another set. */
@@ -48,7 +49,7 @@ export interface SetPair {
   status: Status
   /** The rule that says so. */
   id: string
-  text: string
+  text: Phrase
   /** 0 … 1, null where it is not known. */
   fit: number | null
   /** How much it can take off the score. */
@@ -61,7 +62,7 @@ export interface SetCare {
   washCelsius: number | null
   tumble: Tumble
   ironDots: IronDots
-  text: string
+  text: Phrase
 }
 
 export interface SetAnswer {
@@ -71,5 +72,5 @@ export interface SetAnswer {
   worst: readonly [SetPart, SetPart] | null
   pairs: SetPair[]
   care: SetCare
-  remedies: { id: string; text: string; scoreAfter: number }[]
+  remedies: (TextWithId & { scoreAfter: number })[]
 }

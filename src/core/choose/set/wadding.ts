@@ -6,6 +6,8 @@ import { fitOfSpan } from '../fit/fit'
 import { pairOf, shrinkRuling, type Ruling } from './pairing'
 import { type SetPair, type PairProperty, type SetPart, type Wadding } from './types'
 import { type SetWants } from './wants'
+import { inMm } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 /** Thickest wadding, mm: of a garment that has to bend, and of a quilt. From memory. */
 const MOST_LOFT = { garment: 6, quilt: 15 } as const
@@ -39,8 +41,8 @@ function loft({ gsm, loftMm }: Wadding, { garment }: SetWants): Ruling {
   const fit = fitOfSpan({ value: mm, sd: loftMm === undefined ? mm * 0.2 : 0.3 }, [0, most], -1, most * 2.5)
   const text =
     fit >= 0.8
-      ? `About ${mm.toFixed(0)} mm thick: right for ${isBed ? 'this' : 'something worn'}.`
-      : `About ${mm.toFixed(0)} mm thick: ${isBed ? 'hard to quilt through' : 'you could not move in it'}.`
+      ? phrase`About ${inMm(Math.round(mm))} thick: right for ${isBed ? 'this' : 'something worn'}.`
+      : phrase`About ${inMm(Math.round(mm))} thick: ${isBed ? 'hard to quilt through' : 'you could not move in it'}.`
   return { ...rule, fit, text }
 }
 

@@ -1,4 +1,6 @@
 import { cloths } from './define'
+import { inCm } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 /**
  * Plain weaves and their near kin. Weights, stretch, body, opacity, usual fibres and marks: common practice, from
@@ -332,7 +334,7 @@ export const plainCloths = cloths('woven', [
       figure: ['large-pictorial', 'small-geometric'],
     },
     common: 3,
-    makes: 'Even plain weave with body, printed on one side, about 112 cm wide.',
+    makes: phrase`Even plain weave with body, printed on one side, about ${inCm(112)} wide.`,
   },
   {
     id: 'seersucker',

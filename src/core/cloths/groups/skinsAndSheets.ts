@@ -1,4 +1,6 @@
 import { cloths } from './define'
+import { inMm } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 // Materials without threads. Weights, stretch, body, opacity, usual fibres and marks: common practice, from
 // memory.
@@ -39,7 +41,7 @@ export const hides = cloths('hide', [
     marks: { surface: ['smooth'], back: ['different-cloth'], pile: ['none'], colouring: ['piece-dyed', 'undyed'] },
     material: 'leather',
     common: 0.3,
-    makes: 'Skin of 1.5 to 3 mm, stiff: belts, bags and straps.',
+    makes: phrase`Skin of ${inMm(1.5, 3)}, stiff: belts, bags and straps.`,
   },
   {
     id: 'suede',
@@ -144,7 +146,8 @@ export const sheets = cloths('sheet', [
     material: 'neoprene',
     common: 0.3,
     density: 0.2,
-    makes: 'Closed-cell foam with a thin knit on its sides: 2 to 5 mm thick, springs back. Scuba knit has no foam.',
+    makes: phrase`Closed-cell foam with a thin knit on its sides: ${inMm(2, 5)} thick, springs back. Scuba knit
+      has no foam.`,
   },
   {
     id: 'foam-sheet',

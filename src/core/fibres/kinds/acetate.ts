@@ -1,5 +1,7 @@
 import { MORTON_HEARLE, ASTM_D1909, EU_1007_ANNEX_IX } from '../sources'
 import { type FibreKind } from '../types'
+import { inCelsius } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 export const acetate: FibreKind = {
   family: 'acetate',
@@ -7,7 +9,7 @@ export const acetate: FibreKind = {
   dye: {
     dyeClass: 'disperse',
     own: 0.6,
-    text: 'takes it in part; above 80 °C it goes dull and creases for good',
+    text: phrase`takes it in part; above ${inCelsius(80)} it goes dull and creases for good`,
   },
   thermoplastic: true,
   density: { gramsPerCm3: [1.31, 1.32], source: MORTON_HEARLE },

@@ -1,6 +1,8 @@
 import { PROTEIN_DYEING } from '../dyeing'
 import { MORTON_HEARLE, ASTM_D1909, EU_1007_ANNEX_IX } from '../sources'
 import { type FibreKind } from '../types'
+import { inCelsius } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 export const silk: FibreKind = {
   family: 'protein',
@@ -9,7 +11,7 @@ export const silk: FibreKind = {
     ...PROTEIN_DYEING,
     own: 0.95,
     other: { ...PROTEIN_DYEING.other, reactive: 0.6 },
-    text: 'takes it fully; not above 85 °C',
+    text: phrase`takes it fully; not above ${inCelsius(85)}`,
   },
   thermoplastic: false,
   density: { gramsPerCm3: [1.34, 1.34], source: MORTON_HEARLE },

@@ -1,5 +1,7 @@
 import { createEvents, type EventAttributes } from 'ics'
 import { type PlannedStep } from '../../prepare/prepare'
+import { type Reader, PLAIN_READER, textFor } from '../../text/render'
+import { phrase, type Phrase } from '../../text/text'
 
 /** What a calendar takes of a plan. */
 export interface CalendarPlan {
@@ -13,17 +15,18 @@ export interface CalendarPlan {
  * Plans as a calendar (RFC 5545), each step that needs hands an entry by the person's own clock.
  * @throws what the writer of calendars refuses
  */
-export function calendarOf(plans: readonly CalendarPlan[]): string {
-  const { error, value } = createEvents(plans.flatMap(eventsOf))
+export function calendarOf(plans: readonly CalendarPlan[], reader: Reader = PLAIN_READER): string {
+  const { error, value } = createEvents(plans.flatMap((plan) => eventsOf(plan, reader)))
   if (error) throw error
   return value ?? ''
 }
 
-function eventsOf({ id: projectId, name, steps }: CalendarPlan): EventAttributes[] {
+function eventsOf({ id: projectId, name, steps }: CalendarPlan, reader: Reader): EventAttributes[] {
+  const say = (text: Phrase) => textFor(text, reader)
   const timed = steps.filter((step): step is PlannedStep & { start: string } => step.start !== null && step.hands > 0)
   return timed.map(({ id, start, hands, text, why }) => ({
-    title: `${name}: ${text.slice(0, 80)}`,
-    description: `${text} ${why}`,
+    title: `${name}: ${say(text).slice(0, 80)}`,
+    description: say(phrase`${text} ${why}`),
     uid: `${`${projectId}-${id}`.replace(/[^\w-]/g, '-')}@rough-swatch`,
     start: dateParts(start),
     startInputType: 'local',

@@ -14,7 +14,7 @@ export const cork: Material = {
   cut: 'One layer with a rotary cutter on a mat.',
   mark: 'A pencil or a removable pen on the back.',
   needle: { point: 'sharp', text: 'A sharp point, 80 to 90; a leather point through more than two layers.' },
-  stitchMm: [3, 3.5],
+  stitchLength: [3, 3.5],
   foot: 'A non-stick or walking foot.',
   takesPins: false,
   hold: 'Clips or double-sided tape. No pins.',

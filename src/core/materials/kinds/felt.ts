@@ -14,7 +14,7 @@ export const felt: Material = {
   cut: 'Any direction, shears or rotary cutter; thick felt with a knife.',
   mark: 'Chalk.',
   needle: { point: 'universal', text: 'A universal point, 80 to 100 by thickness.' },
-  stitchMm: [2.5, 3.5],
+  stitchLength: [2.5, 3.5],
   foot: 'The standard foot, less pressure.',
   takesPins: true,
   hold: 'Clips or long pins.',

@@ -14,7 +14,7 @@ export const foam: Material = {
   cut: 'A long sharp or electric knife, one stroke, on a board.',
   mark: 'A felt pen.',
   needle: { point: 'universal', text: 'It is covered rather than sewn; thin backed foam with a 90 universal point.' },
-  stitchMm: [3.5, 4.5],
+  stitchLength: [3.5, 4.5],
   foot: 'A walking foot, or paper on top.',
   takesPins: false,
   hold: 'Clips, or spray glue out of doors.',

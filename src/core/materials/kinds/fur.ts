@@ -1,4 +1,6 @@
 import { type Material } from '../types'
+import { inCelsius, stitchLengthMm } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 export const fur: Material = {
   name: 'fur',
@@ -26,14 +28,16 @@ export const fur: Material = {
     point: 'leather',
     text: 'A leather point, 90 to 100, or by hand with a three-sided (glover’s) needle and waxed thread.',
   },
-  stitchMm: [3, 4],
+  stitchLength: [3, 4],
   foot:
     'The standard foot with little pressure; push the hair inwards while you sew and pull it out of the seam ' +
     'afterwards.',
   takesPins: false,
   hold: 'Clips. No pins.',
-  seam: 'Edges side by side, whipped over by hand or with a narrow zigzag at 5 mm; tape what must not stretch.',
-  press: 'Never iron or steam it: skin shrinks at about 60 °C. Smooth seams with the handle of your scissors.',
+  seam: phrase`Edges side by side, whipped over by hand or with a narrow zigzag at ${stitchLengthMm(5)}; tape
+    what must not stretch.`,
+  press: phrase`Never iron or steam it: skin shrinks at about ${inCelsius(60)}. Smooth seams with the handle of
+    your scissors.`,
   ironDots: 0,
   layout: {
     turn: 'one-way',

@@ -1,4 +1,6 @@
 import { type Material } from '../types'
+import { inMm } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 export const leather: Material = {
   name: 'leather',
@@ -14,9 +16,8 @@ export const leather: Material = {
       'Do not burn it to find out: it only shrivels and smells of burnt hair, and tanning salts (chromium) stay in ' +
       'the ash. Look for pores instead.',
   },
-  measure:
-    'Thickness in mm, at the back and at the belly; or its weight in oz/ft² (1 oz is about 0.4 mm). Then the ' +
-    'usable area between flaws.',
+  measure: phrase`Thickness in mm, at the back and at the belly; or its weight in oz/ft² (1 oz is about
+    ${inMm(0.4)}). Then the usable area between flaws.`,
   store:
     'Rolled around a tube, grain side out, or flat; never folded, out of the sun, airy, in paper and not in plastic.',
   clean:
@@ -29,11 +30,10 @@ export const leather: Material = {
   mark: 'A silver pen or chalk inside the allowance, on the back; no tracing wheel and no carbon.',
   needle: {
     point: 'leather',
-    text:
-      'A leather (cutting) point: 80 to 90 up to 1 mm thick, 100 to 110 above. Each hole stays, so sew each seam ' +
-      'once.',
+    text: phrase`A leather (cutting) point: 80 to 90 up to ${inMm(1)} thick, 100 to 110 above. Each hole stays,
+      so sew each seam once.`,
   },
-  stitchMm: [3, 4],
+  stitchLength: [3, 4],
   foot:
     'A non-stick or roller foot; a walking foot where you have one. Lengthen the stitch, loosen the pressure, and ' +
     'tie the ends: back-stitching cuts the skin.',

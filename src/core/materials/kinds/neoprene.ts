@@ -19,7 +19,7 @@ export const neoprene: Material = {
       'A stretch point, 90; flat seams butted and glued, sewn through half of the thickness where it ' +
       'must be tight.',
   },
-  stitchMm: [3, 3.5],
+  stitchLength: [3, 3.5],
   foot: 'A non-stick or walking foot.',
   takesPins: false,
   hold: 'Clips and contact glue (open window, no flame).',

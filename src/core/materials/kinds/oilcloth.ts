@@ -11,7 +11,7 @@ export const oilcloth: Material = {
   cut: 'One layer, shears or rotary cutter.',
   mark: 'A pencil on the back.',
   needle: { point: 'sharp', text: 'A sharp point, 80 to 90.' },
-  stitchMm: [3, 4],
+  stitchLength: [3, 4],
   foot: 'A non-stick foot, or paper over it.',
   takesPins: false,
   hold: 'Clips.',

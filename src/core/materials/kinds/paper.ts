@@ -1,4 +1,6 @@
 import { type Material } from '../types'
+import { inCelsius } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 export const paper: Material = {
   name: 'paper fabric',
@@ -12,12 +14,12 @@ export const paper: Material = {
   },
   measure: 'Thickness in mm or g/m².',
   store: 'Rolled or flat, dry.',
-  clean: 'Wipe it; washable paper by hand at 30 °C, dried flat.',
+  clean: phrase`Wipe it; washable paper by hand at ${inCelsius(30)}, dried flat.`,
   washCelsius: 30,
   cut: 'Knife or shears kept for paper.',
   mark: 'A soft pencil.',
   needle: { point: 'sharp', text: 'A sharp point, 80 to 90; it blunts, so change it soon.' },
-  stitchMm: [3, 4],
+  stitchLength: [3, 4],
   foot: 'The standard foot.',
   takesPins: false,
   hold: 'Clips.',

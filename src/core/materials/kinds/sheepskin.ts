@@ -19,7 +19,7 @@ export const sheepskin: Material = {
     point: 'leather',
     text: 'A leather point, 90 to 100, or by hand with a three-sided (glover’s) needle and waxed thread.',
   },
-  stitchMm: [3, 4],
+  stitchLength: [3, 4],
   foot:
     'The standard foot with little pressure; push the hair inwards while you sew and pull it out of the seam ' +
     'afterwards.',

@@ -1,4 +1,6 @@
 import { type Material } from '../types'
+import { inCm } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 export const straw: Material = {
   name: 'straw or raffia fabric',
@@ -19,14 +21,14 @@ export const straw: Material = {
   cut: 'Dampen it first; tape or stitch along the line, then cut: it unravels.',
   mark: 'Chalk or tacks.',
   needle: { point: 'universal', text: 'A universal point, 90; by hand with a strong thread.' },
-  stitchMm: [3, 4],
+  stitchLength: [3, 4],
   foot: 'The standard foot, slowly.',
   takesPins: false,
   hold: 'Clips.',
   seam: 'Edges bound with bias tape or turned under tape.',
   press: 'Steam it damp over a form; no bare iron.',
   ironDots: 1,
-  layout: { turn: 'along', text: 'Lay parts along the plait or weave, and leave 2 cm around them.' },
+  layout: { turn: 'along', text: phrase`Lay parts along the plait or weave, and leave ${inCm(2)} around them.` },
   comesAs: 'roll',
   suits: ['hat', 'bag', 'pouch', 'cushion'],
   again: 'Old hats can be steamed and blocked anew.',

@@ -1,4 +1,6 @@
 import { type Material } from '../types'
+import { inMm } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 export const suede: Material = {
   name: 'suede',
@@ -16,11 +18,10 @@ export const suede: Material = {
   mark: 'Chalk on the back; no pens on the nap.',
   needle: {
     point: 'leather',
-    text:
-      'A leather (cutting) point: 80 to 90 up to 1 mm thick, 100 to 110 above. Each hole stays, so sew each seam ' +
-      'once.',
+    text: phrase`A leather (cutting) point: 80 to 90 up to ${inMm(1)} thick, 100 to 110 above. Each hole stays,
+      so sew each seam once.`,
   },
-  stitchMm: [3, 4],
+  stitchLength: [3, 4],
   foot:
     'A non-stick or roller foot; a walking foot where you have one. Lengthen the stitch, loosen the pressure, and ' +
     'tie the ends: back-stitching cuts the skin.',

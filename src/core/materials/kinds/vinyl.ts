@@ -17,7 +17,7 @@ export const vinyl: Material = {
   cut: 'One layer with a rotary cutter or shears.',
   mark: 'A pencil on the back.',
   needle: { point: 'sharp', text: 'A sharp point, 80 to 90; a leather point in thick layers.' },
-  stitchMm: [3, 4],
+  stitchLength: [3, 4],
   foot: 'A non-stick foot, or paper over it.',
   takesPins: false,
   hold: 'Clips or tape inside the allowance.',

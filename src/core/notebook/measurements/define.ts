@@ -1,3 +1,4 @@
+import { type Phrase } from '../../text/text'
 import { type z } from 'zod'
 import { type NamedCloth } from '../../cloths/types'
 import { type ForetoldOpacity } from '../../measure/opacity'
@@ -22,7 +23,7 @@ export interface PropertyCandidate {
   how: How
   /** With its unit and doubt. */
   value: string
-  note?: string
+  note?: Phrase
 }
 
 /** What is written down of a piece without measuring it. */
@@ -80,7 +81,7 @@ export interface ReadingForm<S extends z.ZodType<{ kind: string }> = z.ZodType<{
   /** One reading in a line. */
   says(reading: z.output<S>, units: UnitSystem): string
   /** What is typed, and how it is done; left out where the bench has a page of its own for it. */
-  entry?: { title: string; steps: readonly string[]; fields: readonly ReadingField[]; source?: string }
+  entry?: { title: string; steps: readonly Phrase[]; fields: readonly ReadingField[]; source?: string }
 }
 
 type Forms = Readonly<Record<string, ReadingForm>>
@@ -105,7 +106,7 @@ export interface MeasurementKind<F extends Forms = Forms, Pooled = unknown, P ex
   term: string
   /** What it is good for, in one line. */
   finds: string
-  how: readonly [string, string]
+  how: readonly [Phrase, Phrase]
   caution?: string
   /** Whether its readings cross states of washing, so that none is chosen. */
   acrossStates?: boolean

@@ -18,6 +18,8 @@ import { defineMeasurement, eachWay, defineReadingForm, ofForm, poolRepeats } fr
 import { direction, errorMm, mm } from './schemas'
 import { percent } from './words'
 import { mustHave } from '../../lists/items'
+import { inCm, sizeInCm } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 /** Ways to see by eye how a cloth falls. */
 export const FALL_TESTS = ['drop', 'arm', 'edge'] as const
@@ -43,8 +45,8 @@ const cantilever = defineReadingForm({
   entry: {
     title: 'A strip over a slope',
     steps: [
-      'Cut a strip 2.5 by 20 cm along the threads. Draw a line that falls at 41½°: 9 cm down for every 10 along, ' +
-        'from the table’s edge.',
+      phrase`Cut a strip ${sizeInCm(2.5, 20)} along the threads. Draw a line that falls at 41½°: ${inCm(9)} down
+        for every 10 along, from the table’s edge.`,
       'Lay a ruler on the strip and push both over the edge together until the tip touches the line. ' +
         'Read how far the strip sticks out.',
     ],
@@ -88,8 +90,9 @@ const paper = defineReadingForm({
   entry: {
     title: 'A paper ring',
     steps: [
-      'Lay a 30 cm disc of fabric on an 18 cm tin, over a paper ring of 30 cm with an 18 cm hole, ' +
-        'under a high lamp: two metres or more, or the shadow gets too large. Draw round the shadow.',
+      phrase`Lay a ${inCm(30)} disc of fabric on an ${inCm(18)} tin, over a paper ring of ${inCm(30)} with an
+        ${inCm(18)} hole, under a high lamp: two metres or more, or the shadow gets too large. Draw round the
+        shadow.`,
       'Weigh the ring whole; cut along the shadow, and weigh the inner part.',
     ],
     fields: [

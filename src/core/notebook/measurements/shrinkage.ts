@@ -6,6 +6,8 @@ import { defineMeasurement, defineReadingForm, type PropertyCandidate } from './
 import { errorMm, mm } from './schemas'
 import { percent } from './words'
 import { lastOf } from '../../lists/items'
+import { inCm } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 /** Marks of one square, before any wash and after each. */
 const schema = z.strictObject({
@@ -23,7 +25,7 @@ export const shrinkageKind = defineMeasurement({
   term: 'dimensional change',
   finds: 'How much it shrinks each way, wash after wash, and how much more to buy.',
   how: [
-    'Mark a square of 25 cm in a spare corner, with thread or a permanent pen; measure it.',
+    phrase`Mark a square of ${inCm(25)} in a spare corner, with thread or a permanent pen; measure it.`,
     'Wash and dry it as you will the garment, and measure again; repeat for the next wash.',
   ],
   caution: 'Wash new dark or red fabric alone: its dye may run.',

@@ -7,6 +7,8 @@ import { capitalise } from '../../units/format'
 import { defineMeasurement, eachWay, defineReadingForm, poolRepeats, type Property } from './define'
 import { direction, errorMm, mm } from './schemas'
 import { percent, spreadWords } from './words'
+import { inCm } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 /** One pull of a marked length. */
 const schema = z
@@ -55,7 +57,7 @@ export const stretchKind = defineMeasurement({
   term: 'stretch, elasticity',
   finds: 'How far it stretches each way, and whether it recovers.',
   how: [
-    'Mark 10 cm, stretch firmly while you count to four, and read.',
+    phrase`Mark ${inCm(10)}, stretch firmly while you count to four, and read.`,
     'Release, count to four again, and read once more.',
   ],
   forms: {

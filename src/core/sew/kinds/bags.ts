@@ -1,6 +1,8 @@
 import { type Points, type Rule } from '../rule'
 import { type Thread } from '../../vocabulary/threads'
 import { type SewCase } from '../sewCase'
+import { inMm } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 const isBag = (c: SewCase) => c.makes('bag', 'rucksack')
 const isHeavyFurnishing = (c: SewCase) => c.makes('cushion') && c.gsm >= 250
@@ -11,9 +13,8 @@ export const bagOrder: readonly Rule<null>[] = [
     id: 'bag-handles',
     when: isBag,
     gives: null,
-    text:
-      'Sew handles through a second layer, a square with a cross in it, 25 mm high; the strain must not hang on ' +
-      'one row.',
+    text: phrase`Sew handles through a second layer, a square with a cross in it, ${inMm(25)} high; the strain
+      must not hang on one row.`,
     safety: 2,
   },
   {

@@ -1,5 +1,7 @@
 import { type Rule } from '../rule'
 import { type SewCase } from '../sewCase'
+import { inMm } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 const isCostume = (c: SewCase) => c.makes('doublet', 'corset', 'tutu', 'cloak', 'tabard', 'gown', 'puppet-clothes')
 
@@ -9,9 +11,8 @@ export const costumeOrder: readonly Rule<null>[] = [
     id: 'let-out-allowances',
     when: (c) => c.makes('doublet', 'corset', 'gown') && c.isWoven,
     gives: null,
-    text:
-      'Leave 25 to 40 mm at side and back seams, and finish the edges apart, so that it can be let out for the ' +
-      'next wearer.',
+    text: phrase`Leave ${inMm(25, 40)} at side and back seams, and finish the edges apart, so that it can be let
+      out for the next wearer.`,
     safety: 1,
   },
   {

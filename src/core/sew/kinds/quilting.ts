@@ -2,6 +2,8 @@ import { type Points, type Rule } from '../rule'
 import { type HemId, type SeamId } from '../seamWords'
 import { type Thread } from '../../vocabulary/threads'
 import { type SewCase } from '../sewCase'
+import { inCm, stitchLengthMm } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 const isQuilt = (c: SewCase) => c.makes('quilt')
 const isPieced = (c: SewCase) => isQuilt(c) && c.isWoven && c.isMostly('plant') && !c.is('pile', 'coated')
@@ -19,16 +21,15 @@ export const quiltingOrder: readonly Rule<null>[] = [
     id: 'quilt-sandwich',
     when: isQuilt,
     gives: null,
-    text:
-      'Cut backing and wadding 10 cm larger all round, tack or pin the three layers from the middle, then quilt ' +
-      'outwards.',
+    text: phrase`Cut backing and wadding ${inCm(10)} larger all round, tack or pin the three layers from the
+      middle, then quilt outwards.`,
     safety: 1,
   },
   {
     id: 'quilt-binding',
     when: isQuilt,
     gives: null,
-    text: 'Bind the edges double (strips of 6 cm), mitred at the corners, after the quilting.',
+    text: phrase`Bind the edges double (strips of ${inCm(6)}), mitred at the corners, after the quilting.`,
     safety: 1,
   },
 ]
@@ -46,7 +47,8 @@ export const quiltingLengths: readonly Rule<readonly [number, number]>[] = [
     id: 'length-piecing',
     when: isPieced,
     gives: [2, 2.5],
-    text: '2 mm for piecing, since seams are cut across; 2.5 to 3 mm for the quilting.',
+    text: phrase`${stitchLengthMm(2)} for piecing, since seams are cut across; ${stitchLengthMm(2.5, 3)} for the
+      quilting.`,
     safety: 2,
   },
 ]

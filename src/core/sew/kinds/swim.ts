@@ -1,6 +1,8 @@
 import { elasticPercent } from '../elastic'
 import { type Rule } from '../rule'
 import { type SewCase } from '../sewCase'
+import { stitchLengthMm, stitchWidthMm } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 /** Worn tight and wet, or tight on the skin. */
 export const isSwimOrLingerie = (c: SewCase) =>
@@ -62,7 +64,8 @@ export const swimStitches: readonly Rule<'narrow-zigzag'>[] = [
     id: 'stitch-zigzag-swim',
     when: stretchy,
     gives: 'narrow-zigzag',
-    text: 'A narrow zigzag (1 mm wide, 2.5 mm long), or the overlocker with a zigzag at points of strain.',
+    text: phrase`A narrow zigzag (${stitchWidthMm(1)} wide, ${stitchLengthMm(2.5)} long), or the overlocker with
+      a zigzag at points of strain.`,
     safety: 4,
   },
 ]

@@ -1,5 +1,7 @@
 import { type SeamId } from '../seamWords'
 import { type Points, type Rule } from '../rule'
+import { stitchLengthMm } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 /** A test garment is sewn to be taken apart again. Common practice. */
 export const toileSeams: readonly Rule<Points<SeamId>>[] = [
@@ -16,7 +18,7 @@ export const toileLengths: readonly Rule<readonly [number, number]>[] = [
     id: 'length-toile',
     when: (c) => c.makes('toile') && !c.isFilm,
     gives: [4, 5],
-    text: '4 to 5 mm: a test garment is taken apart again.',
+    text: phrase`${stitchLengthMm(4, 5)}: a test garment is taken apart again.`,
     safety: 4,
   },
 ]

@@ -1,5 +1,7 @@
 import { seamAt } from './twoLayers'
 import { type Technique } from './types'
+import { inGsm, inMm } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 /** Hems, each drawn. */
 export const hems: readonly Technique[] = [
@@ -8,10 +10,10 @@ export const hems: readonly Technique[] = [
     name: 'Rolled hem',
     what: 'hem',
     for: 'chiffon, organza, silk scarves, ruffles',
-    notFor: 'anything over about 100 g/m²',
+    notFor: phrase`anything over about ${inGsm(100)}`,
     steps: [
       {
-        text: 'Staystitch 5 mm from the edge; fold on the stitches; sew close to the fold.',
+        text: phrase`Staystitch ${inMm(5)} from the edge; fold on the stitches; sew close to the fold.`,
         drawing: [['cloth', [8, 30], [80, 30], [80, 36], [66, 36]], seamAt(77, 24, 42)],
       },
       {
@@ -35,14 +37,14 @@ export const hems: readonly Technique[] = [
     notFor: 'knits, pile, thick fabric, full circles in crisp fabric',
     steps: [
       {
-        text: 'Press 6 mm up.',
+        text: phrase`Press ${inMm(6)} up.`,
         drawing: [
           ['cloth', [8, 30], [80, 30], [80, 36], [66, 36]],
           ['fold', [80, 20], [80, 46]],
         ],
       },
       {
-        text: 'Press 6 mm up again.',
+        text: phrase`Press ${inMm(6)} up again.`,
         drawing: [['cloth', [8, 30], [80, 30], [80, 40], [62, 40], [62, 35], [76, 35]]],
       },
       {
@@ -115,7 +117,7 @@ export const hems: readonly Technique[] = [
     notFor: 'thick fabric, where three layers stand like a ridge; full circles',
     steps: [
       {
-        text: 'Press 10 mm to the wrong side.',
+        text: phrase`Press ${inMm(10)} to the wrong side.`,
         drawing: [
           ['cloth', [8, 30], [84, 30], [84, 36], [72, 36]],
           ['fold', [84, 22], [84, 44]],
@@ -129,7 +131,7 @@ export const hems: readonly Technique[] = [
         ],
       },
       {
-        text: 'Topstitch 2 mm from the inner fold, from the wrong side or along a guide.',
+        text: phrase`Topstitch ${inMm(2)} from the inner fold, from the wrong side or along a guide.`,
         drawing: [
           ['cloth', [8, 30], [84, 30], [84, 40], [58, 40], [58, 35], [72, 35]],
           ['stitch', [62, 24], [62, 46]],
@@ -145,7 +147,7 @@ export const hems: readonly Technique[] = [
     notFor: 'sheer fabric, where the facing shows as a band',
     steps: [
       {
-        text: 'A bias strip, right sides together, sewn 8 mm from the edge.',
+        text: phrase`A bias strip, right sides together, sewn ${inMm(8)} from the edge.`,
         drawing: [
           ['cloth', [8, 36], [84, 36]],
           ['tape', [56, 30], [84, 30]],
@@ -153,7 +155,7 @@ export const hems: readonly Technique[] = [
         ],
       },
       {
-        text: 'Turn it all to the wrong side, and roll the seam 1 mm inwards before it is pressed.',
+        text: phrase`Turn it all to the wrong side, and roll the seam ${inMm(1)} inwards before it is pressed.`,
         drawing: [
           ['cloth', [8, 30], [84, 30], [84, 35], [76, 35]],
           ['tape', [82, 40], [56, 40]],

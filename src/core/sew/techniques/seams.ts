@@ -1,5 +1,7 @@
 import { seamAt, topLayer, underLayer } from './twoLayers'
 import { type Technique } from './types'
+import { inMm } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 /** Seams, each drawn. */
 export const seams: readonly Technique[] = [
@@ -10,9 +12,12 @@ export const seams: readonly Technique[] = [
     for: 'sheer and light fabric, straight seams that are seen from both sides',
     notFor: 'thick fabric, tight curves, set-in sleeves in anything but the lightest',
     steps: [
-      { text: 'Wrong sides together, sew 9 mm from the edge.', drawing: [topLayer, underLayer, seamAt(70)] },
       {
-        text: 'Trim to 3 mm, press it open, then flat.',
+        text: phrase`Wrong sides together, sew ${inMm(9)} from the edge.`,
+        drawing: [topLayer, underLayer, seamAt(70)],
+      },
+      {
+        text: phrase`Trim to ${inMm(3)}, press it open, then flat.`,
         drawing: [topLayer, underLayer, seamAt(70), ['cut', [76, 16], [76, 42]]],
       },
       {
@@ -24,7 +29,8 @@ export const seams: readonly Technique[] = [
         ],
       },
       {
-        text: 'Sew 6 mm from the fold: the raw edges are shut in. Together they take the usual 15 mm.',
+        text: phrase`Sew ${inMm(6)} from the fold: the raw edges are shut in. Together they take the usual
+          ${inMm(15)}.`,
         drawing: [
           ['cloth', [8, 24], [74, 24], [74, 34], [8, 34]],
           ['other', [66, 27], [72, 27], [72, 31], [66, 31]],
@@ -40,9 +46,9 @@ export const seams: readonly Technique[] = [
     for: 'shirts, jeans, bags: strain and hot washes',
     notFor: 'pile, films, very thick or fluid fabric',
     steps: [
-      { text: 'Wrong sides together, sew at 15 mm.', drawing: [topLayer, underLayer, seamAt(62)] },
+      { text: phrase`Wrong sides together, sew at ${inMm(15)}.`, drawing: [topLayer, underLayer, seamAt(62)] },
       {
-        text: 'Trim one allowance to 5 mm.',
+        text: phrase`Trim one allowance to ${inMm(5)}.`,
         drawing: [topLayer, ['other', [8, 32], [70, 32]], seamAt(62), ['cut', [70, 28], [70, 40]]],
       },
       {
@@ -54,7 +60,7 @@ export const seams: readonly Technique[] = [
         ],
       },
       {
-        text: 'Topstitch 2 mm from the folded edge.',
+        text: phrase`Topstitch ${inMm(2)} from the folded edge.`,
         drawing: [
           ['cloth', [8, 40], [50, 40], [50, 34], [70, 34], [70, 30], [54, 30]],
           ['other', [92, 40], [50, 40]],
@@ -124,7 +130,7 @@ export const seams: readonly Technique[] = [
         ],
       },
       {
-        text: 'Bias strip to the edge, right sides together, 5 mm.',
+        text: phrase`Bias strip to the edge, right sides together, ${inMm(5)}.`,
         drawing: [['cloth', [8, 36], [50, 36], [50, 28], [80, 28]], ['tape', [62, 24], [80, 24]], seamAt(74, 20, 32)],
       },
       {

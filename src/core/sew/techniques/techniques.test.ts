@@ -1,6 +1,7 @@
 import { ORDER_RULES } from '../order'
 import { HEM_WORDS, SEAM_WORDS } from '../seamWords'
 import { techniqueOf, techniques } from './index'
+import { asPlainText } from '../../text/render'
 
 it('have ids of their own, each of a seam, a hem or a rule where it is one', () => {
   const ids = techniques.map(({ id }) => id)
@@ -18,7 +19,7 @@ it.each(techniques.map((one) => [one.name, one] as const))(
   (_, { steps }) => {
     expect(steps.length).toBeGreaterThanOrEqual(2)
     for (const { text, drawing } of steps) {
-      expect(text).toMatch(/\.$/)
+      expect(asPlainText(text)).toMatch(/\.$/)
       expect(drawing.some(([kind]) => kind === 'cloth')).toBe(true)
       for (const [, ...points] of drawing) {
         expect(points.length).toBeGreaterThanOrEqual(2)

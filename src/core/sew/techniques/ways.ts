@@ -1,5 +1,7 @@
 import { seamAt, topLayer, underLayer } from './twoLayers'
 import { type Technique } from './types'
+import { inMm, inMmBoth, stitchLengthMm } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 /** Ways of working, each drawn. */
 export const ways: readonly Technique[] = [
@@ -11,7 +13,7 @@ export const ways: readonly Technique[] = [
     notFor: 'knits: they get a tape instead',
     steps: [
       {
-        text: 'One layer flat on the machine, 12 mm from the edge, from the shoulder to the middle.',
+        text: phrase`One layer flat on the machine, ${inMm(12)} from the edge, from the shoulder to the middle.`,
         drawing: [
           ['cloth', [10, 50], [20, 18], [50, 34], [80, 18], [90, 50]],
           ['stitch', [22, 24], [50, 40]],
@@ -169,7 +171,8 @@ export const ways: readonly Technique[] = [
         drawing: [topLayer, underLayer, ['fold', [66, 10], [66, 44]]],
       },
       {
-        text: 'A narrow zigzag on the seam line (half a mm wide, 2.5 mm long): it gives with the fabric.',
+        text: phrase`A narrow zigzag on the seam line (half a mm wide, ${stitchLengthMm(2.5)} long): it gives
+          with the fabric.`,
         drawing: [topLayer, underLayer, ['stitch', [62, 20], [65, 26], [62, 32], [65, 38]]],
       },
       {
@@ -201,7 +204,7 @@ export const ways: readonly Technique[] = [
     notFor: 'thick fabric: pleat it; knits: elastic, stretched while it is sewn',
     steps: [
       {
-        text: 'Two rows of the longest stitch, 12 and 18 mm from the edge, the ends left long.',
+        text: phrase`Two rows of the longest stitch, ${inMmBoth(12, 18)} from the edge, the ends left long.`,
         drawing: [
           ['cloth', [8, 50], [8, 14], [92, 14], [92, 50]],
           ['stitch', [4, 20], [96, 20]],
@@ -219,9 +222,8 @@ export const ways: readonly Technique[] = [
         ],
       },
       {
-        text:
-          'Pull the two lower threads together from each end, spread the gathers, and sew between the ' +
-          'rows, at 15 mm.',
+        text: phrase`Pull the two lower threads together from each end, spread the gathers, and sew between the
+          rows, at ${inMm(15)}.`,
         drawing: [
           [
             'cloth',
@@ -258,7 +260,7 @@ export const ways: readonly Technique[] = [
         ],
       },
       {
-        text: 'Cut the corner off, 6 mm outside the fold.',
+        text: phrase`Cut the corner off, ${inMm(6)} outside the fold.`,
         drawing: [
           ['cloth', [20, 54], [20, 26], [40, 8], [92, 8]],
           ['cut', [14, 26], [36, 4]],
@@ -293,7 +295,8 @@ export const ways: readonly Technique[] = [
         ],
       },
       {
-        text: 'Sew facing and allowances together, 2 mm beside the seam: the edge rolls inwards by itself.',
+        text: phrase`Sew facing and allowances together, ${inMm(2)} beside the seam: the edge rolls inwards by
+          itself.`,
         drawing: [
           ['cloth', [8, 40], [48, 40], [48, 34], [62, 34]],
           ['other', [92, 40], [48, 40]],
@@ -317,7 +320,7 @@ export const ways: readonly Technique[] = [
         ],
       },
       {
-        text: 'Slant stitches over the edge, 5 mm deep and as far apart, none of them drawn tight.',
+        text: phrase`Slant stitches over the edge, ${inMm(5)} deep and as far apart, none of them drawn tight.`,
         drawing: [
           ['cloth', [8, 36], [50, 36], [50, 28], [80, 28]],
           ['other', [92, 36], [50, 36], [50, 28], [20, 28]],

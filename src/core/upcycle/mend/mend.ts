@@ -4,9 +4,11 @@ import { handlingOf } from '../../fabric/handling'
 import { shrinkOf } from '../../fabric/shrink'
 import { shareOf } from '../../fabric/mix'
 import { type Offer } from '../../fabric/types'
-import { type TextWithId } from '../../vocabulary/words'
+import { type TextWithId } from '../../text/text'
 import { fibresOf } from '../../fibres/traits'
 import { type Damage } from './damages'
+import { inMm } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 /** Something that is to be mended. */
 export interface MendAsked {
@@ -73,9 +75,8 @@ const WAYS: readonly MendRule[] = [
     id: 'patch-behind',
     when: ({ damage, isFine, isKnit }) =>
       (damage === 'worn' || (!isKnit && (damage === 'hole' || damage === 'tear'))) && !isFine,
-    text:
-      'Put a patch behind it, with matching grain, 15 mm beyond the sound fabric; turn the hole’s ' +
-      'edges under and sew them down, or sew rows of running stitch through both.',
+    text: phrase`Put a patch behind it, with matching grain, ${inMm(15)} beyond the sound fabric; turn the
+      hole’s edges under and sew them down, or sew rows of running stitch through both.`,
   },
   {
     id: 'machine-darn',

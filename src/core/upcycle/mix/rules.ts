@@ -6,7 +6,11 @@ import { handlingOf } from '../../fabric/handling'
 import { shareOf } from '../../fabric/mix'
 import { type MixAsked, type MixReason, type MixStatus } from './types'
 import { fibresOf } from '../../fibres/traits'
-import { mustHave } from '../../lists/items'
+import { itemAt, mustHave } from '../../lists/items'
+import { inCelsius, inCm } from '../../text/amounts'
+import { phrase } from '../../text/text'
+
+const HEAT_WORDS = ['no heat', 'one dot', 'two dots', 'three dots'] as const
 
 /** A reason with no length to it. */
 type Plain = Omit<MixReason, 'mm'>
@@ -19,7 +23,11 @@ export function stretchReason({ a, b }: MixAsked): MixReason {
   const base = { property: 'stretch', id: 'stretch-alike' } as const
   const [one, other] = [a, b].map(({ stretchWidth }) => stretchWidth?.value.value)
   if (one === undefined || other === undefined)
-    return plain({ ...base, status: 'unknown', text: 'Stretch both by hand over 10 cm: their stretch is not known.' })
+    return plain({
+      ...base,
+      status: 'unknown',
+      text: phrase`Stretch both by hand over ${inCm(10)}: their stretch is not known.`,
+    })
   const apart = Math.abs(one - other)
   if (apart <= STRETCH.good) return plain({ ...base, status: 'good', text: 'They stretch about equally.' })
   const status = apart <= STRETCH.near ? 'near' : 'bad'
@@ -84,10 +92,8 @@ export function careReason({ a, b }: MixAsked): MixReason {
   return plain({
     ...base,
     status: 'near',
-    text:
-      `One needs gentler care: wash the whole${isGentleApart ? ' by hand or gently' : ''} at ` +
-      `${cooler} °C, and iron it with ` +
-      `${['no heat', 'one dot', 'two dots', 'three dots'][Math.min(one.ironDots, other.ironDots)]}.`,
+    text: phrase`One needs gentler care: wash the whole${isGentleApart ? ' by hand or gently' : ''} at
+      ${inCelsius(cooler)}, and iron it with ${itemAt(HEAT_WORDS, Math.min(one.ironDots, other.ironDots))}.`,
     remedy: 'wash-gently',
   })
 }

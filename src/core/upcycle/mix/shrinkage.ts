@@ -2,6 +2,8 @@ import { careOf } from '../../fabric/care'
 import { shrinkOf, STEAM_SHARE } from '../../fabric/shrink'
 import { type Offer } from '../../fabric/types'
 import { type MixAsked, type MixPurpose, type MixReason } from './types'
+import { inCm, inMm } from '../../text/amounts'
+import { phrase } from '../../text/text'
 
 /** Of what is still to come, each wash leaves so much over. Common practice: most of it goes in the first. */
 const LEFT_BY_A_WASH = 0.3
@@ -39,10 +41,10 @@ export function shrinkageReason({ a, b, seamMm, washes, purpose }: MixAsked): Mi
   const doubt = (seamMm * Math.hypot(one.sd, other.sd) * share) / 100
   const text =
     status === 'good'
-      ? `After ${times} their seam differs by ${mm.toFixed(0)} mm in ${(seamMm / 10).toFixed(0)} cm: ` +
-        'nobody will notice.'
-      : `After ${times} one side of the seam is ${mm.toFixed(0)} ± ${doubt.toFixed(0)} mm shorter in ` +
-        `${(seamMm / 10).toFixed(0)} cm: it puckers.`
+      ? phrase`After ${times} their seam differs by ${inMm(Math.round(mm))} in ${inCm(Math.round(seamMm / 10))}:
+        nobody will notice.`
+      : phrase`After ${times} one side of the seam is ${inMm(Math.round(mm))} shorter, give or take
+        ${inMm(Math.round(doubt))}, in ${inCm(Math.round(seamMm / 10))}: it puckers.`
   return { ...base, status, text, ...(status !== 'good' && { remedy: 'wash-first' as const }) }
 }
 

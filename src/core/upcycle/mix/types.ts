@@ -1,3 +1,4 @@
+import { type Phrase, type TextWithId } from '../../text/text'
 import { type Offer } from '../../fabric/types'
 
 export const MIX_PURPOSES = ['garment', 'patchwork', 'bag'] as const
@@ -32,7 +33,7 @@ export interface MixReason {
   property: MixProperty
   status: MixStatus
   id: string
-  text: string
+  text: Phrase
   /** By how much the seam puckers, mm; null where it is no matter of length. */
   mm: number | null
   /** The remedy that puts it right, where one does. */
@@ -61,5 +62,5 @@ export type MixRemedyId = keyof typeof MIX_REMEDIES
 export interface MixAnswer {
   verdict: 'agrees' | 'with-care' | 'fights'
   reasons: MixReason[]
-  remedies: { id: string; text: string }[]
+  remedies: TextWithId[]
 }

@@ -1,4 +1,4 @@
-import { type TextWithId } from '../../vocabulary/words'
+import { type TextWithId } from '../../text/text'
 import { type NotionKind } from '../../vocabulary/upcycling'
 
 /** What is worth keeping of a garment, and how it comes off. Common practice. */

@@ -1,4 +1,4 @@
-import { type TextWithId } from '../../vocabulary/words'
+import { joinTexts, phrase, type Phrase, type TextWithId } from '../../text/text'
 import { shareOf } from '../../fabric/mix'
 import { type Offer } from '../../fabric/types'
 import { inflatePolygon, subtractPolygons } from '../../lay/clip'
@@ -12,6 +12,7 @@ import { type BlockPanel, type Measures, type Panel, type SeamMake, type WornPla
 import { seamPlan, tearingOf, type SeamPlan } from './ways'
 import { fibresOf } from '../../fibres/traits'
 import { itemAt } from '../../lists/items'
+import { inSquareMetres, sizeInCm } from '../../text/amounts'
 
 /** A garment in the hand. */
 export interface TeardownAsked {
@@ -35,8 +36,8 @@ export interface TeardownAnswer {
   panels: Panel[]
   clothMm2: { value: number; interval80: [number, number] }
   /** What it comes to, as a sewist would say it: "two of 45 × 60 cm". */
-  yields: string
-  worth: { id: 'worth-it' | 'if-you-like-it' | 'not-for-the-cloth'; text: string }
+  yields: Phrase
+  worth: { id: 'worth-it' | 'if-you-like-it' | 'not-for-the-cloth'; text: Phrase }
   keep: TextWithId[]
   cautions: TextWithId[]
 }
@@ -155,26 +156,27 @@ const areaLess = (outline: readonly Point[], holes: readonly (readonly Point[])[
 
 const COUNTS = ['none', 'one', 'two', 'three', 'four', 'five', 'six']
 
-function yieldOf(panels: readonly Panel[]): string {
-  const words = panels
+function yieldOf(panels: readonly Panel[]): Phrase {
+  const words: Phrase[] = panels
     .filter(({ largest }) => largest.widthMm * largest.lengthMm >= A_SCRAP)
     .map(({ count, largest: { widthMm, lengthMm } }) => {
       const many = COUNTS[count] ?? String(count)
-      return `${many} of ${Math.floor(widthMm / 10)} × ${Math.floor(lengthMm / 10)} cm`
+      return phrase`${many} of ${sizeInCm(Math.floor(widthMm / 10), Math.floor(lengthMm / 10))}`
     })
   const small = panels.filter(({ largest }) => largest.widthMm * largest.lengthMm < A_SCRAP)
   const strips = small.reduce((sum, { count }) => sum + count, 0)
   if (strips > 0) words.push(`${COUNTS[strips] ?? strips} strip${strips === 1 ? '' : 's'}`)
-  return words.length === 0 ? 'nothing larger than scraps' : words.join(', ')
+  return words.length === 0 ? 'nothing larger than scraps' : joinTexts(words, ', ')
 }
 
 function worthOf(mm2: number, apart: number, panels: readonly Panel[]): TeardownAnswer['worth'] {
   const minutes = BEGIN_MINUTES + apart + panels.reduce((sum, { count }) => sum + count * PRESS_MINUTES, 0)
   const anHour = mm2 / 1e6 / (minutes / 60)
-  const hours = `${(mm2 / 1e6).toFixed(1)} m² in ${minutes} minutes with pressing`
-  if (anHour >= WORTH_FROM) return { id: 'worth-it', text: `${hours}: worth it for the fabric.` }
-  if (anHour >= LIKED_FROM) return { id: 'if-you-like-it', text: `${hours}: worth it for a fabric that you like.` }
-  return { id: 'not-for-the-cloth', text: `${hours}: not for its fabric alone; keep its fittings.` }
+  const hours = phrase`${inSquareMetres(Math.round(mm2 / 1e5) / 10)} in ${minutes} minutes with pressing`
+  if (anHour >= WORTH_FROM) return { id: 'worth-it', text: phrase`${hours}: worth it for the fabric.` }
+  if (anHour >= LIKED_FROM)
+    return { id: 'if-you-like-it', text: phrase`${hours}: worth it for a fabric that you like.` }
+  return { id: 'not-for-the-cloth', text: phrase`${hours}: not for its fabric alone; keep its fittings.` }
 }
 
 const CAUTIONS: readonly (TextWithId & { when: (plan: readonly SeamPlan[], asked: TeardownAsked) => boolean })[] = [

@@ -1,3 +1,4 @@
+import { type Phrase, phrase } from '../../text/text'
 import { handlingOf } from '../../fabric/handling'
 import { shareOf } from '../../fabric/mix'
 import { type Offer } from '../../fabric/types'
@@ -45,7 +46,7 @@ export interface SeamPlan {
   /** Of the cloth’s allowance, on each side, mm. */
   loses: number
   tool: 'hands' | 'seam ripper' | 'shears'
-  text: string
+  text: Phrase
   because: string
 }
 
@@ -70,7 +71,7 @@ interface Choice {
   way: SeamWay
   loses: number
   because: string
-  text: string
+  text: Phrase
 }
 
 /** What is done with a seam: each rule of common practice, the first that fits. */
@@ -170,7 +171,7 @@ export function seamPlan(seam: BlockSeam, said: SeamMake, tearing: Tearing, worn
     minutes,
     loses: way === 'leave' ? 0 : loses,
     tool: TOOLS[way],
-    text: `${text}${way === 'leave' ? '' : unknown}`,
+    text: phrase`${text}${way === 'leave' ? '' : unknown}`,
     because,
   }
 }

@@ -1,3 +1,4 @@
+import { type Phrase, type TextWithId } from '../../text/text'
 import { SECOND_HAND_WOOL } from '../../fabric/secondHand'
 import { shareOf } from '../../fabric/mix'
 import { type MixPart } from '../../fabric/types'
@@ -25,7 +26,7 @@ export interface UnravelAsked {
 
 export interface UnravelReason {
   id: string
-  text: string
+  text: Phrase
   /** How much it speaks against it: 0 nothing, 1 patience, 2 it cannot be. */
   against: 0 | 1 | 2
 }
@@ -39,7 +40,7 @@ export interface UnravelAnswer {
   /** Balls that come of it: one a knitted piece, more where it breaks. */
   balls: number | null
   minutes: number | null
-  steps: { id: string; text: string }[]
+  steps: TextWithId[]
 }
 
 /** Wraps an inch above which yarn breaks and tangles more than it is worth; and above which nobody can. */
@@ -170,7 +171,7 @@ function metresOf(wraps: number, grams: number, mix: readonly MixPart[], verdict
 
 function stepsOf({ strands, seams, surface, mix }: UnravelAsked): UnravelAnswer['steps'] {
   const isPlant = shareOf({ mix }, fibresOf('cellulose')) >= 0.5
-  const steps: ([string, string] | false)[] = [
+  const steps: ([string, Phrase] | false)[] = [
     ['quarantine', SECOND_HAND_WOOL.quarantine],
     ['freeze-against-moth', SECOND_HAND_WOOL.freeze],
     seams === 'unknown' && ['look-at-seams', 'Turn it inside out and check every seam before you cut.'],

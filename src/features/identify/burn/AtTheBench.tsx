@@ -19,6 +19,7 @@ import { type TestSubject } from './testSubject'
 import { KeptMark } from './KeptMark'
 import { Stopwatch } from './Stopwatch'
 import { type Bench } from './useBench'
+import { Say } from '@/ui/text/Say'
 
 /** The belief in one line, where the picture of it stands below the question. */
 const OneLine = styled.p`
@@ -72,7 +73,7 @@ export function AtTheBench({ bench, feature, of }: Props) {
         <Stack $gap="1.25rem">
           {reason ? (
             <Callout>
-              <b>Why this question:</b> {reason}
+              <b>Why this question:</b> <Say>{reason}</Say>
             </Callout>
           ) : null}
           {isHalted ? (

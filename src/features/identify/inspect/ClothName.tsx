@@ -4,7 +4,7 @@ import { capitalise, formatPercent } from '@/core/units/format'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { tileOf } from '@/ui/cloth/spec'
 import { Soft, Stack } from '@/ui/kit/surfaces'
-import { Terms } from '@/ui/kit/Terms'
+import { Terms } from '@/ui/text/Terms'
 import { mustHave } from '@/core/lists/items'
 
 /** A name that fits, drawn, with what speaks for and against it. */

@@ -12,6 +12,7 @@ import { type BenchData } from './load'
 import { PieceChoice } from './PieceChoice'
 import { type MeasurementInfo } from './info'
 import { useReadings } from '../../shared/readings/useReadings'
+import { Say } from '@/ui/text/Say'
 
 const Head = styled.div`
   display: grid;
@@ -60,8 +61,10 @@ export function MeasurePage({ kind, pieces, piece }: BenchData & { kind: Measure
           <h1>{kind.title}</h1>
           <Soft>{kind.term}</Soft>
           <ol>
-            {kind.how.map((line) => (
-              <li key={line}>{line}</li>
+            {kind.how.map((line, i) => (
+              <li key={i}>
+                <Say>{line}</Say>
+              </li>
             ))}
           </ol>
         </div>

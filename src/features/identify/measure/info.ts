@@ -1,4 +1,5 @@
 import { measurementKinds, type MeasurementKindId } from '@/core/notebook/measurements'
+import { type Phrase } from '@/core/text/text'
 
 /** What a page says of a kind of measurement; told by the server, so that a page loads no kind but its own. */
 export interface MeasurementInfo {
@@ -6,7 +7,7 @@ export interface MeasurementInfo {
   title: string
   term: string
   finds: string
-  how: readonly [string, string]
+  how: readonly [Phrase, Phrase]
   caution?: string
   acrossStates?: boolean
   elsewhere?: boolean

@@ -6,6 +6,7 @@ import { StrongButton } from '@/ui/kit/buttons'
 import { Actions, Figures, Lead, Page, Paper, Soft, Stack } from '@/ui/kit/surfaces'
 import { type BenchCards } from './loadCards'
 import { itemAt } from '@/core/lists/items'
+import { Say } from '@/ui/text/Say'
 
 const Sheets = styled.div`
   display: grid;
@@ -161,7 +162,9 @@ function NeedlesAndIrons({ sizes, points, irons }: BenchCards) {
               <tr key={id}>
                 <th scope="row">{nm}</th>
                 <td>{us}</td>
-                <td>{text}</td>
+                <td>
+                  <Say>{text}</Say>
+                </td>
               </tr>
             ))}
           </tbody>
@@ -172,7 +175,9 @@ function NeedlesAndIrons({ sizes, points, irons }: BenchCards) {
             {points.map(({ id, point, text }) => (
               <tr key={id}>
                 <th scope="row">{point}</th>
-                <td>{text}</td>
+                <td>
+                  <Say>{text}</Say>
+                </td>
               </tr>
             ))}
           </tbody>

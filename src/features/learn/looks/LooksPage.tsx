@@ -12,6 +12,7 @@ import { LEANING, SureField } from '../say/SureField'
 import { useSaying } from '../say/useSaying'
 import { sayLook, type LookTold } from './actions'
 import { type LookData } from './load'
+import { Say } from '@/ui/text/Say'
 
 const Three = styled.div`
   display: grid;
@@ -96,7 +97,7 @@ function Parted({ told: { was, taken, parted } }: { told: LookTold }) {
       <Stack>
         {[was, ...(taken ? [taken] : [])].map(({ id, name, makes }) => (
           <p key={id}>
-            <Link href={`/learn/fabrics/${id}`}>{name}</Link>: {makes}
+            <Link href={`/learn/fabrics/${id}`}>{name}</Link>: <Say>{makes}</Say>
           </p>
         ))}
         {parted.length > 0 && taken ? (

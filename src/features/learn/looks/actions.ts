@@ -10,6 +10,7 @@ import { readPreferences } from '../../shared/settings/readPreferences'
 import { plainAction } from '../../shared/action'
 import { now } from '../../shared/now'
 import { specimenOf } from '../practice/token'
+import { type Phrase } from '@/core/text/text'
 
 const SaidSchema = z.strictObject({
   token: z.string().max(400),
@@ -20,9 +21,9 @@ const SaidSchema = z.strictObject({
 /** What it was, and the looks that part it from what it was taken for. */
 export interface LookTold {
   right: boolean
-  was: { id: string; name: string; makes: string }
+  was: { id: string; name: string; makes: Phrase }
   /** What it was taken for, where that is another. */
-  taken: { id: string; name: string; makes: string } | null
+  taken: { id: string; name: string; makes: Phrase } | null
   parted: Parting[]
   due: string
 }

@@ -4,12 +4,13 @@ import Link from 'next/link'
 import styled from 'styled-components'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { Columns, Facts, Lead, Page, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
-import { Terms } from '@/ui/kit/Terms'
+import { Terms } from '@/ui/text/Terms'
 import { MaterialCard } from '../../shared/material/MaterialCard'
 import { type OneCloth } from './loadCloth'
 import { LinksTo } from './LinksTo'
 import { Pair } from './Pair'
 import { StashOf } from './StashOf'
+import { Say } from '@/ui/text/Say'
 
 const Neighbour = styled.li`
   display: grid;
@@ -69,9 +70,11 @@ export function ClothPage(cloth: OneCloth) {
                     </Link>
                   </b>
                   <p>
-                    {other.parted
-                      ? `${other.parted.looks}: ${other.parted.one} here, ${other.parted.other} there.`
-                      : other.makes}
+                    <Say>
+                      {other.parted
+                        ? `${other.parted.looks}: ${other.parted.one} here, ${other.parted.other} there.`
+                        : other.makes}
+                    </Say>
                   </p>
                 </div>
               </Neighbour>

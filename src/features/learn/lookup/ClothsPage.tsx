@@ -7,6 +7,8 @@ import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { TextField } from '@/ui/kit/fields'
 import { Lead, Page, PlainList, Soft } from '@/ui/kit/surfaces'
 import { type ClothTold } from './clothsTold'
+import { Say } from '@/ui/text/Say'
+import { useSay } from '@/ui/text/reader'
 
 const Cloth = styled.li`
   display: grid;
@@ -19,10 +21,11 @@ const Cloth = styled.li`
 
 /** What shops mean by a name. */
 export function ClothsPage({ cloths }: { cloths: readonly ClothTold[] }) {
+  const say = useSay()
   const [sought, setSought] = useState('')
   const words = useDeferredValue(sought).toLowerCase().split(/\s+/).filter(Boolean)
   const found = cloths.filter(({ name, also, makes }) => {
-    const text = `${name} ${also} ${makes}`.toLowerCase()
+    const text = `${name} ${also} ${say(makes)}`.toLowerCase()
     return words.every((word) => text.includes(word))
   })
   return (
@@ -51,7 +54,9 @@ export function ClothsPage({ cloths }: { cloths: readonly ClothTold[] }) {
                 </Link>
               </h2>
               {also ? <Soft>Also {also}</Soft> : null}
-              <p>{makes}</p>
+              <p>
+                <Say>{makes}</Say>
+              </p>
               <Soft>{usual}</Soft>
             </div>
           </Cloth>

@@ -6,13 +6,14 @@ import { type Construction } from '@/core/vocabulary/cloth'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { tileOf } from '@/ui/cloth/spec'
 import { type TileSpec } from '@/ui/cloth/tileUrl'
+import { type Phrase } from '@/core/text/text'
 
 /** A named cloth as it is told to a person who looks it up. */
 export interface ClothTold {
   id: string
   name: string
   also: string
-  makes: string
+  makes: Phrase
   /** Weight, fibres, how it falls. */
   usual: string
   construction: Construction

@@ -19,6 +19,8 @@ import { readPreferences } from '../../shared/settings/readPreferences'
 import { plainAction } from '../../shared/action'
 import { now } from '../../shared/now'
 import { specimenOf } from './token'
+import { type Phrase } from '@/core/text/text'
+import { textFor } from '@/core/text/render'
 
 const AnswerSchema = z.strictObject({
   token: z.string().max(400),
@@ -61,10 +63,12 @@ export const answerSpecimen = plainAction(
     const specimen = specimenOf(token)
     const topic = specimen && topicById(specimen.topic)
     if (!topic) return notFound()
-    const [db, { words }] = await Promise.all([notebook(), readPreferences()])
+    const [db, reader] = await Promise.all([notebook(), readPreferences()])
+    const { words } = reader
     const controls = await controlBurns(db)
     const burn = burnOf(topic, specimen.seed, reporterTaughtBy(controls))
     const seen = burn.filter(({ feature }) => asked.includes(feature))
+    const say = (text: Phrase) => textFor(text, reader)
     const answer = identify({ observations: seen, controls }, words)
     const judged = await answerTopic(db, topic, { ...said, seed: specimen.seed, asked: seen.length }, now())
     const names = [...topic.components, ...(topic.weft ?? [])].map(({ fibre }) => fibre)
@@ -77,8 +81,8 @@ export const answerSpecimen = plainAction(
         .toSorted((a, b) => b.strength - a.strength)
         .slice(0, MOST_TOLD)
         .map(({ seen: what, says }) => ({ seen: what, says })),
-      expert: answer.verdict.text,
-      next: answer.next[0]?.text ?? '',
+      expert: say(answer.verdict.text),
+      next: say(answer.next[0]?.text ?? ''),
     }
   },
 )

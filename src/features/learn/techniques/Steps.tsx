@@ -5,7 +5,9 @@ import styled from 'styled-components'
 import { type Technique } from '@/core/sew/techniques'
 import { TechniqueDrawing } from '@/ui/technique/TechniqueDrawing'
 import { Soft } from '@/ui/kit/surfaces'
-import { Terms } from '@/ui/kit/Terms'
+import { Terms } from '@/ui/text/Terms'
+import { phrase } from '@/core/text/text'
+import { Say } from '@/ui/text/Say'
 
 const Row = styled.ol`
   margin: 0;
@@ -63,11 +65,11 @@ export function TechniqueSteps({ technique, tried }: { technique: Technique; tri
   return (
     <>
       <Soft>
-        For {goodFor}.{notFor ? ` Not for ${notFor}.` : ''}
+        <Say>{notFor ? phrase`For ${goodFor}. Not for ${notFor}.` : phrase`For ${goodFor}.`}</Say>
       </Soft>
       <Row>
-        {steps.map(({ text, drawing }) => (
-          <li key={text}>
+        {steps.map(({ text, drawing }, i) => (
+          <li key={i}>
             <TechniqueDrawing drawing={drawing} />
             <p>
               <Terms>{text}</Terms>

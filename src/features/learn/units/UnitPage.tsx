@@ -1,6 +1,6 @@
 import Link from 'next/link'
 import { Columns, Figures, Lead, Page, Paper, PlainList, Soft } from '@/ui/kit/surfaces'
-import { Terms } from '@/ui/kit/Terms'
+import { Terms } from '@/ui/text/Terms'
 import { type OneUnit } from './loadUnit'
 
 /** One unit: what it is, how its figures stand in its neighbours, and what of the stash weighs so much. */

@@ -12,6 +12,7 @@ import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { enoughWords } from '../holding/enoughWords'
 import { type Loaded } from '../patterns/load'
 import { type loadComparison } from './load'
+import { Say } from '@/ui/text/Say'
 
 type Props = Loaded<typeof loadComparison>
 type Cloth = Props['cloths'][number]
@@ -64,7 +65,7 @@ export function CompareFabricsPage({ id, name, need, garment, details, season, c
     ['Score', ({ match }) => match.spread],
     ['Enough?', ({ enough }) => (enough ? enoughWords(enough, units) : 'the pattern gives no length')],
     ['Watch out for', ({ match }) => <Minded match={match} />],
-    ['What would help', ({ match }) => match.remedies[0]?.text ?? 'nothing needed'],
+    ['What would help', ({ match }) => <Say>{match.remedies[0]?.text ?? 'nothing needed'}</Say>],
     ['Fibre content', ({ fibre }) => fibre],
     ['Weight', ({ weight }) => weight],
     ['Size', ({ size }) => size || 'not measured'],
@@ -129,7 +130,7 @@ function Minded({ match }: Pick<Cloth, 'match'>) {
     <ul>
       {minded.map(({ property, status, text }) => (
         <li key={property}>
-          {STATUS_MARKS[status].mark} {text}
+          {STATUS_MARKS[status].mark} <Say>{text}</Say>
         </li>
       ))}
     </ul>

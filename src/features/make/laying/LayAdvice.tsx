@@ -10,6 +10,7 @@ import { Actions, Columns, Figures, Paper, PlainList, Callout, Soft } from '@/ui
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { useTelling } from './useTelling'
 import { type OnTable, type LayoutEditor } from './useLayoutEditor'
+import { Say } from '@/ui/text/Say'
 
 /** What else the table is asked: what each width takes, and what would make it fit. */
 export function LayAdvice({ table, lay }: { table: LayoutEditor; lay: OnTable }) {
@@ -66,7 +67,7 @@ function Short({ table, lay, neededMm }: { table: LayoutEditor; lay: OnTable; ne
           {(told ?? []).map(({ id, text, lengthMm, fits }) => (
             <li key={id}>
               <strong>{fits ? 'Fits: ' : ''}</strong>
-              {text} It needs {formatNeeded(lengthMm, units)} then.
+              <Say>{text}</Say> It needs {formatNeeded(lengthMm, units)} then.
             </li>
           ))}
         </PlainList>

@@ -17,6 +17,7 @@ import { useLayoutEditor } from './useLayoutEditor'
 import { WishFields } from './WishFields'
 import { useAddress } from '../../shared/address/useAddress'
 import { itemAt } from '@/core/lists/items'
+import { asPlainText } from '@/core/text/render'
 
 /** Laying out: the answer first, the cloth with its pieces below it, what can be changed beside it. */
 export function LayPage(data: LayData) {
@@ -50,7 +51,7 @@ function Laying(data: LayData) {
       {table.lay ? <LayBoard table={table} /> : null}
       {table.lay ? <HandBar table={table} /> : null}
       {lay && !table.isRunning ? <CutOrder table={table} lay={lay} /> : null}
-      {lay && !table.isRunning ? <LayAdvice key={lay.answer.text} table={table} lay={lay} /> : null}
+      {lay && !table.isRunning ? <LayAdvice key={asPlainText(lay.answer.text)} table={table} lay={lay} /> : null}
       <Columns>
         <Paper aria-labelledby="which-cloth">
           <h2 id="which-cloth">Fabric</h2>

@@ -15,6 +15,7 @@ import { densityOf } from './boardGeometry'
 import { SavePlan } from './SavePlan'
 import { SECONDS, type OnTable, type LayoutEditor } from './useLayoutEditor'
 import { itemAt } from '@/core/lists/items'
+import { useSay } from '@/ui/text/reader'
 
 const LIES: Record<OnTable['layers'], string> = {
   single: 'in a single layer',
@@ -24,6 +25,7 @@ const LIES: Record<OnTable['layers'], string> = {
 
 /** What comes of it, and the next step. */
 export function LayTold({ table }: { table: LayoutEditor }) {
+  const say = useSay()
   const { lay, isRunning, since, trouble } = table
   return (
     <Stack as="section" aria-label="Result">
@@ -46,7 +48,7 @@ export function LayTold({ table }: { table: LayoutEditor }) {
         ) : null}
         {lay && !isRunning ? <WhatNext table={table} lay={lay} /> : null}
       </Actions>
-      {lay && !isRunning ? <SavePlan table={table} lay={lay} says={lay.answer.text} /> : null}
+      {lay && !isRunning ? <SavePlan table={table} lay={lay} says={say(lay.answer.text)} /> : null}
     </Stack>
   )
 }

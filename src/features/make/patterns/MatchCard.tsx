@@ -14,6 +14,7 @@ import { pinsOf, propertyWords, STATUS_MARKS, verdictWords } from '../../shared/
 import { ShareBar } from '@/ui/kit/Share'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { enoughWords } from '../holding/enoughWords'
+import { Say } from '@/ui/text/Say'
 
 const Card = styled.article`
   background: var(--paper);
@@ -138,7 +139,7 @@ export function MatchCard({ title, href, under, match, actions, ...cloth }: Prop
         </div>
         {cautions.map(({ id, text }) => (
           <Callout key={id} $tone="warn">
-            {text}
+            <Say>{text}</Say>
           </Callout>
         ))}
         <Verdict match={match} />
@@ -183,11 +184,15 @@ function Helps({ remedies, together }: Pick<Match, 'remedies' | 'together'>) {
   return (
     <div>
       <h3>What would help</h3>
-      {together && together.ids.length > 1 ? <p>With all of this it would suit: {together.text}</p> : null}
+      {together && together.ids.length > 1 ? (
+        <p>
+          With all of this it would suit: <Say>{together.text}</Say>
+        </p>
+      ) : null}
       <PlainList>
         {remedies.slice(0, 3).map(({ id, text, scoreAfter, costs }) => (
           <li key={id}>
-            {text} {costs} <Soft as="span">Then about {Math.round(scoreAfter * 20) * 5}.</Soft>
+            <Say>{text}</Say> {costs} <Soft as="span">Then about {Math.round(scoreAfter * 20) * 5}.</Soft>
           </li>
         ))}
       </PlainList>
@@ -214,7 +219,7 @@ function Reasons({
           </span>
           <span>
             <span className="visually-hidden">{STATUS_MARKS[status].words}: </span>
-            {text}
+            <Say>{text}</Say>
           </span>
         </li>
       ))}

@@ -7,6 +7,7 @@ import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
 import { type Loaded, type loadPattern } from './load'
 import { itemAt, mustHave } from '@/core/lists/items'
+import { Say } from '@/ui/text/Say'
 
 type StashSets = Loaded<typeof loadPattern>['sets']
 
@@ -56,11 +57,15 @@ export function SetsFromStash({ sets }: { sets: StashSets }) {
             {says.length > 0 ? (
               <PlainList $gap="0.3rem">
                 {says.map(({ id, text }) => (
-                  <li key={id}>{text}</li>
+                  <li key={id}>
+                    <Say>{text}</Say>
+                  </li>
                 ))}
               </PlainList>
             ) : null}
-            <Soft>{care}</Soft>
+            <Soft>
+              <Say>{care}</Say>
+            </Soft>
           </Stack>
         ))}
       </Sets>

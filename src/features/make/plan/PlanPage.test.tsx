@@ -8,7 +8,7 @@ import userEvent from '../../../../tests/support/person'
 
 jest.mock('../projects/actions', () => ({ changeProject: jest.fn() }))
 // Terms are linked after the page; here words are words.
-jest.mock('@/ui/kit/Terms', () => ({ Terms: ({ children }: { children: string }) => children }))
+jest.mock('@/ui/text/Terms', () => ({ Terms: ({ children }: { children: string }) => children }))
 const change = jest.mocked(changeProject)
 const user = userEvent.setup()
 

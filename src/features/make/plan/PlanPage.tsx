@@ -11,7 +11,7 @@ import { Actions, Columns, Lead, Page, Paper, PlainList, Callout, Soft, Stack } 
 import { Trouble } from '@/ui/kit/Trouble'
 import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
-import { Terms } from '@/ui/kit/Terms'
+import { Terms } from '@/ui/text/Terms'
 import { useCountdown, type Countdown } from '../../shared/useCountdown'
 import { changeProject } from '../projects/actions'
 import { type PlanData } from './load'
@@ -19,6 +19,7 @@ import { StepTimer } from './StepTimer'
 import { minuteWords, waitWords } from './words'
 import { weekdayText } from '../../shared/dates'
 import { lastOf, mustHave } from '@/core/lists/items'
+import { Say } from '@/ui/text/Say'
 
 const Day = styled.section`
   display: grid;
@@ -87,8 +88,10 @@ export function PlanPage(plan: PlanData) {
             <Paper aria-label="Watch out for">
               <h2>Watch out for</h2>
               <PlainList>
-                {plan.warnings.map(({ text }) => (
-                  <li key={text}>{text}</li>
+                {plan.warnings.map(({ text }, i) => (
+                  <li key={i}>
+                    <Say>{text}</Say>
+                  </li>
                 ))}
               </PlainList>
             </Paper>
@@ -180,9 +183,11 @@ function NextStep({ plan, step }: { plan: PlanData; step: PlannedStep }) {
         {piecesWords(plan, step)}
       </Soft>
       <Lead>
-        {KINDS[step.kind]}: {step.text}
+        {KINDS[step.kind]}: <Say>{step.text}</Say>
       </Lead>
-      <p>{step.why}</p>
+      <p>
+        <Say>{step.why}</Say>
+      </p>
       {step.risk ? <Soft>{step.risk}</Soft> : null}
       <Learned step={step} />
       <StepTimer projectId={plan.id} step={step} work={work} />
@@ -301,7 +306,7 @@ function Unplanned({ plan: { steps, unscheduled } }: { plan: PlanData }) {
             .filter(({ id }) => unscheduled.includes(id))
             .map(({ id, text, hands }) => (
               <li key={id}>
-                {text} ({minuteWords(hands)})
+                <Say>{text}</Say> ({minuteWords(hands)})
               </li>
             ))}
         </PlainList>
@@ -318,7 +323,9 @@ function Loads({ plan: { loads, names } }: { plan: PlanData }) {
       <PlainList>
         {loads.map(({ id, text, pieces }) => (
           <li key={id}>
-            <b>{text}</b>
+            <b>
+              <Say>{text}</Say>
+            </b>
             <Soft>{pieces.map((piece) => names[piece] ?? piece).join(', ')}</Soft>
           </li>
         ))}

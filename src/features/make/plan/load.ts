@@ -1,3 +1,4 @@
+import { withPieceNames } from '@/core/text/text'
 import { paceOf } from '@/core/prepare/pace'
 import { minutesOf, type Minutes } from '@/core/prepare/minutes'
 import { type Undertaking } from '@/core/prepare/prepare'
@@ -65,7 +66,7 @@ export async function loadPlans(words: Vocabulary, now: Minutes, projectId?: str
       names,
       done: data.ticked,
       ...plan,
-      warnings: plan.warnings.map(({ id: rule, text }) => ({ id: rule, text: named(text, names) })),
+      warnings: plan.warnings.map(({ id: rule, text }) => ({ id: rule, text: withPieceNames(text, names) })),
     }
   })
   return { plans: told, waiting: waiting.map(({ project: { id, data } }) => ({ id, name: data.name })) }
@@ -81,11 +82,6 @@ export async function loadPlan(projectId: string, words: Vocabulary, now: Minute
 
 export type AllPlans = Awaited<ReturnType<typeof loadPlans>>
 export type PlanData = AllPlans['plans'][number]
-
-/** Pieces by their names instead of their ids. */
-function named(text: string, names: Readonly<Record<string, string>>): string {
-  return Object.entries(names).reduce((told, [id, name]) => told.replaceAll(id, name), text)
-}
 
 /** A calendar as a file to save. */
 export function asCalendar(text: string): Response {

@@ -10,6 +10,7 @@ import { changeProject } from './actions'
 import { Costs } from './Costs'
 import { type ProjectData } from './types'
 import { StepTick } from './StepTick'
+import { Say } from '@/ui/text/Say'
 
 /** Everything that is still to be bought, cloth and notions, all at once. */
 export function BuyStep({ project }: { project: ProjectData }) {
@@ -41,7 +42,11 @@ export function BuyStep({ project }: { project: ProjectData }) {
           >
             {text}
           </CheckField>
-          {reckoned ? <Soft>{reckoned}</Soft> : null}
+          {reckoned ? (
+            <Soft>
+              <Say>{reckoned}</Say>
+            </Soft>
+          ) : null}
           {boxed ? <Soft>{boxed}</Soft> : null}
         </div>
       ))}
@@ -57,10 +62,10 @@ export function BuyStep({ project }: { project: ProjectData }) {
                   doing(() => changeProject(project.id, { do: 'bought', text: `supply: ${id}`, isBought: isOn }))
                 }
               >
-                {text}
+                <Say>{text}</Say>
               </CheckField>
               <Soft>
-                {why} {boxed}
+                <Say>{why}</Say> {boxed}
               </Soft>
               {isBought ? null : <Soft>Shopping: {ask}</Soft>}
             </div>

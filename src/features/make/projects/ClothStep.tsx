@@ -12,6 +12,7 @@ import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { enoughWords } from '../holding/enoughWords'
 import { chooseCloth } from './actions'
 import { type ProjectData } from './types'
+import { Say } from '@/ui/text/Say'
 
 type Place = ProjectData['places'][number]
 type Offered = Place['offered'][number]
@@ -155,9 +156,13 @@ function Together({ set: { verdict, says, care } }: { set: NonNullable<ProjectDa
       <b>Together: {VERDICT_WORDS[verdict].toLowerCase()}</b>
       <PlainList $gap="0.2rem">
         {says.map(({ id, text }) => (
-          <li key={id}>{text}</li>
+          <li key={id}>
+            <Say>{text}</Say>
+          </li>
         ))}
-        <li>{care}</li>
+        <li>
+          <Say>{care}</Say>
+        </li>
       </PlainList>
     </Callout>
   )

@@ -10,13 +10,15 @@ import { changeProject } from './actions'
 import { costLines, costTotal } from './projectCosts'
 import { type ProjectData } from './types'
 import { moneyText } from '@/core/units/money'
+import { useSay } from '@/ui/text/reader'
 
 /** What everything for a project costs, thing by thing. @param cloths those that are bought */
 export function Costs({ project, cloths }: { project: ProjectData; cloths: readonly string[] }) {
   const { id, currency, costs, notions, supplies } = project
+  const say = useSay()
   const { busy, trouble, doing } = useAsyncAction()
   const named = [...cloths, ...notions.map(({ text }) => text)].map((text) => ({ what: text, label: text }))
-  const reckoned = supplies.map((one) => ({ what: `supply: ${one.id}`, label: one.text }))
+  const reckoned = supplies.map((one) => ({ what: `supply: ${one.id}`, label: say(one.text) }))
   const lines = costLines([...named, ...reckoned], costs)
   const { sum, open } = costTotal(lines)
   if (lines.length === 0) return null

@@ -4,6 +4,7 @@ import { Soft, Stack } from '@/ui/kit/surfaces'
 import { type ProjectData } from './types'
 import { StepTick } from './StepTick'
 import { mustHave } from '@/core/lists/items'
+import { Say } from '@/ui/text/Say'
 
 const TICKS: Partial<Record<MakingStep, string>> = {
   prepare: 'The fabric is washed as it will be later, pressed and straight',
@@ -54,10 +55,14 @@ function Washing({ project: { set, places } }: { project: ProjectData }) {
     <>
       {unwashed.map(({ title, name, text }) => (
         <p key={title}>
-          <b>{name}</b>: {text}
+          <b>{name}</b>: <Say>{text}</Say>
         </p>
       ))}
-      {set ? <Soft>{set.care}</Soft> : null}
+      {set ? (
+        <Soft>
+          <Say>{set.care}</Say>
+        </Soft>
+      ) : null}
     </>
   )
 }

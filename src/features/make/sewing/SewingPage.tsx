@@ -9,10 +9,12 @@ import { CheckField } from '@/ui/kit/checks'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Columns, Page, Paper, PlainList, Callout, Soft, Stack, Steps } from '@/ui/kit/surfaces'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
-import { Terms } from '@/ui/kit/Terms'
+import { Terms } from '@/ui/text/Terms'
 import { type SewingData } from './load'
 import { useAddress } from '../../shared/address/useAddress'
 import { sewingAddress } from './sewingAddress'
+import { Say } from '@/ui/text/Say'
+import { type Phrase } from '@/core/text/text'
 
 // Opened by few: loaded when it is.
 const TestSeams = dynamic(() => import('./TestSeams').then(({ TestSeams: part }) => part))
@@ -54,7 +56,13 @@ export function SewingPage(data: SewingData) {
         <h1>Sewing advice</h1>
         <Soft>{summary}</Soft>
       </div>
-      {data.refused ? <Callout $tone="warn">{data.refused.text}</Callout> : <Advised {...data} />}
+      {data.refused ? (
+        <Callout $tone="warn">
+          <Say>{data.refused.text}</Say>
+        </Callout>
+      ) : (
+        <Advised {...data} />
+      )}
     </Page>
   )
 }
@@ -162,7 +170,7 @@ function Ranked({
 }: {
   title: string
   term: string
-  list: readonly { id: string; rank: number; text: string }[]
+  list: readonly { id: string; name: string; why: Phrase }[]
   /** Ids of what is drawn among the techniques. */
   drawn: readonly string[]
 }) {
@@ -172,14 +180,12 @@ function Ranked({
         {title} <Soft as="span">({term})</Soft>
       </h2>
       <Steps>
-        {list.map(({ id, text }) => {
-          const [what, why] = text.split(/: (.*)/s)
-          return (
-            <li key={id}>
-              {drawn.includes(id) ? <Link href={`/learn/techniques/${id}`}>{what}</Link> : <b>{what}</b>}: {why}
-            </li>
-          )
-        })}
+        {list.map(({ id, name, why }) => (
+          <li key={id}>
+            {drawn.includes(id) ? <Link href={`/learn/techniques/${id}`}>{name}</Link> : <b>{name}</b>}:{' '}
+            <Say>{why}</Say>
+          </li>
+        ))}
       </Steps>
     </Paper>
   )
@@ -225,12 +231,16 @@ function Choices({ advice, instead, sureness, id: pieceId }: SewingData) {
           </p>
           <HowSure sure={sureness.find((one) => one.line === line)} pieceId={pieceId} />
           {others.map(({ id, text: other }) => (
-            <Soft key={id}>Other opinions: {other}</Soft>
+            <Soft key={id}>
+              Other opinions: <Say>{other}</Say>
+            </Soft>
           ))}
         </div>
       ))}
       {instead.map(({ id, text }) => (
-        <Callout key={id}>{text}</Callout>
+        <Callout key={id}>
+          <Say>{text}</Say>
+        </Callout>
       ))}
       <WhenOpened summary="Rules">
         {() => (
@@ -271,7 +281,7 @@ function Softening({ softening }: Pick<SewingData, 'softening'>) {
       <PlainList>
         {softening.map(({ id, text, lasts }) => (
           <li key={id}>
-            {text} <Soft as="span">{LASTS[lasts]}</Soft>
+            <Say>{text}</Say> <Soft as="span">{LASTS[lasts]}</Soft>
           </li>
         ))}
       </PlainList>

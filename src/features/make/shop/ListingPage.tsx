@@ -15,6 +15,7 @@ import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Columns, Facts, Fields, Lead, Page, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { checkListed } from './actions'
+import { Say } from '@/ui/text/Say'
 
 const BLANK: Listed = {
   called: '',
@@ -175,7 +176,9 @@ function Checked({ checked }: { checked: ListingChecked }) {
         <b>Ask before you buy</b>
         <PlainList $gap="0.3rem">
           {asks.map(({ id, text }) => (
-            <li key={id}>{text}</li>
+            <li key={id}>
+              <Say>{text}</Say>
+            </li>
           ))}
         </PlainList>
       </Stack>

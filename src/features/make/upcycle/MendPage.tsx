@@ -6,12 +6,13 @@ import { DAMAGE_WORDS, DAMAGES } from '@/core/upcycle/mend/damages'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Columns, Lead, Page, Paper, Callout, Soft, Stack, Steps } from '@/ui/kit/surfaces'
-import { Terms } from '@/ui/kit/Terms'
+import { Terms } from '@/ui/text/Terms'
 import { LengthField } from '../../shared/settings/LengthField'
 import { type MendData } from './loadMend'
 import { PiecePicker } from './PiecePicker'
 import { useAddress } from '../../shared/address/useAddress'
 import { mendAddress } from './mendAddress'
+import { Say } from '@/ui/text/Say'
 
 const Patches = styled.ul`
   list-style: none;
@@ -31,7 +32,9 @@ export function MendPage(data: MendData) {
       <div>
         {thing ? <Link href={`/stash/${thing.id}`}>{thing.name}</Link> : null}
         <h1>Mending</h1>
-        <Lead>{first ? first.text : 'How to mend a hole, a worn place or an open seam, with your own fabric.'}</Lead>
+        <Lead>
+          <Say>{first ? first.text : 'How to mend a hole, a worn place or an open seam, with your own fabric.'}</Say>
+        </Lead>
         {thing ? (
           <Soft>
             {thing.summary} {sew}

@@ -6,7 +6,7 @@ import userEvent from '../../../../tests/support/person'
 
 const replace = jest.fn()
 jest.mock('next/navigation', () => ({ useRouter: () => ({ replace }), usePathname: () => '/make/combine' }))
-jest.mock('@/ui/kit/Terms', () => ({ Terms: ({ children }: { children: string }) => children }))
+jest.mock('@/ui/text/Terms', () => ({ Terms: ({ children }: { children: string }) => children }))
 const user = userEvent.setup()
 
 const tile = { weave: 'plain', warp: '#aaaaaa', weft: '#bbbbbb', colouring: 'plain', sheen: 0 }

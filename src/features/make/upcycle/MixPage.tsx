@@ -5,13 +5,14 @@ import { capitalise } from '@/core/units/format'
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Columns, Fields, Lead, Page, Paper, PlainList, Callout, Soft, Stack } from '@/ui/kit/surfaces'
-import { Terms } from '@/ui/kit/Terms'
+import { Terms } from '@/ui/text/Terms'
 import { LengthField } from '../../shared/settings/LengthField'
 import { type MixData } from './loadTogether'
 import { ChosenPieces, PiecePicker } from './PiecePicker'
 import { useAddress } from '../../shared/address/useAddress'
 import { mixAddress } from './mixAddress'
 import { itemAt } from '@/core/lists/items'
+import { Say } from '@/ui/text/Say'
 
 const Grid = styled.div`
   overflow-x: auto;
@@ -90,7 +91,7 @@ function PairTold({ cloths, pair }: { cloths: MixData['cloths']; pair: Pair }) {
             <b>
               {capitalise(property)}, {STATUS[status]}.
             </b>{' '}
-            {text}
+            <Say>{text}</Say>
           </li>
         ))}
       </PlainList>

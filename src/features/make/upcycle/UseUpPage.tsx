@@ -15,6 +15,8 @@ import { type UseUpData } from './loadUseUp'
 import { useAddress } from '../../shared/address/useAddress'
 import { useUpAddress } from './useUpAddress'
 import { itemAt } from '@/core/lists/items'
+import { Say } from '@/ui/text/Say'
+import { phrase } from '@/core/text/text'
 
 /** From what to what: things that are there, and which patterns can be cut from them, by how little is lost. */
 export function UseUpPage(data: UseUpData) {
@@ -125,7 +127,7 @@ function Told({ one, data: { things, candidates } }: { one: UsedUp; data: UseUpD
       {one.fits
         ? `: fits, and uses ${Math.round(one.used * 100)} % of it. `
         : `: ${one.left} of its pieces don’t fit. `}
-      {worth ? `${worth.text} ` : ''}
+      {worth ? <Say>{phrase`${worth.text} `}</Say> : ''}
       {candidate ? <Soft as="span">The fabric: {VERDICT_WORDS[candidate.verdict].toLowerCase()}.</Soft> : null}
       {things.length > 1 && one.from.length === 1 ? (
         <Soft>All pieces from {nameOf(itemAt(one.from, 0).thing)}.</Soft>
@@ -140,7 +142,9 @@ function Told({ one, data: { things, candidates } }: { one: UsedUp; data: UseUpD
         <Soft>{one.from.map(({ thing, pieces }) => `${pieces.join(', ')} of ${nameOf(thing)}`).join('; ')}.</Soft>
       ) : null}
       {one.by.map(({ id, text }) => (
-        <Soft key={id}>{text}</Soft>
+        <Soft key={id}>
+          <Say>{text}</Say>
+        </Soft>
       ))}
     </>
   )

@@ -8,6 +8,7 @@ import { Skeins } from '@/ui/belief/Skeins'
 import { Paper, Soft } from '@/ui/kit/surfaces'
 import { usePreferences } from '../settings/PreferencesContext'
 import { ShareBar } from '@/ui/kit/Share'
+import { Say } from '@/ui/text/Say'
 
 const Could = styled.ol`
   list-style: none;
@@ -36,7 +37,9 @@ export function Belief({ answer, few = 3 }: { answer: Answer; few?: number }) {
     <Paper aria-labelledby="belief">
       <h2 id="belief">Looks most like</h2>
       <p role="status">
-        <b>{answer.verdict.text}</b>
+        <b>
+          <Say>{answer.verdict.text}</Say>
+        </b>
       </p>
       <Skeins belief={answer.families} />
       <Likeliest answer={answer} few={few} words={words} />

@@ -7,6 +7,7 @@ import { Paper, PlainList, Callout, Soft } from '@/ui/kit/surfaces'
 import { ClaimRows } from '../claim/ClaimRows'
 import { statesWords } from './session'
 import { whyTitleOf } from './why'
+import { Say } from '@/ui/text/Say'
 
 export const CLAIM_TITLES = {
   supported: 'It fits',
@@ -54,7 +55,7 @@ export function ClaimSlip({ judged }: { judged: ClaimAnswer }) {
       $tone={judged.verdict === 'contradicted' ? 'warn' : judged.verdict === 'supported' ? 'good' : 'plain'}
       role="status"
     >
-      <b>{CLAIM_TITLES[judged.verdict]}.</b> {judged.text}
+      <b>{CLAIM_TITLES[judged.verdict]}.</b> <Say>{judged.text}</Say>
     </Callout>
   )
 }

@@ -3,6 +3,7 @@
 import styled from 'styled-components'
 import { type MaterialTold } from '@/core/materials/told'
 import { Paper, Soft } from '@/ui/kit/surfaces'
+import { Say } from '@/ui/text/Say'
 
 const Rows = styled.dl`
   margin: 0;
@@ -28,7 +29,11 @@ export function MaterialCard({ told }: { told: MaterialTold }) {
   return (
     <Paper aria-labelledby="material">
       <h2 id="material">Handling {told.name}</h2>
-      {told.thickness ? <p>{told.thickness}.</p> : null}
+      {told.thickness ? (
+        <p>
+          <Say>{told.thickness}</Say>.
+        </p>
+      ) : null}
       <Rows>
         {told.rows.map(({ title, text }) => (
           <Pair key={title} title={title} text={text} />
@@ -43,7 +48,9 @@ function Pair({ title, text }: MaterialTold['rows'][number]) {
   return (
     <>
       <dt>{title}</dt>
-      <dd>{text}</dd>
+      <dd>
+        <Say>{text}</Say>
+      </dd>
     </>
   )
 }

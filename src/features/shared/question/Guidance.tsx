@@ -4,7 +4,7 @@ import styled from 'styled-components'
 import { type Guide } from '@/core/identify/features'
 import { HowDrawing, type DrawnYarn } from '@/ui/burn'
 import { Callout } from '@/ui/kit/surfaces'
-import { Terms } from '@/ui/kit/Terms'
+import { Terms } from '@/ui/text/Terms'
 
 const How = styled.div`
   display: grid;

@@ -11,6 +11,8 @@ import { Actions, Soft, Stack } from '@/ui/kit/surfaces'
 import { isTyping } from '../isTyping'
 import { Guidance } from './Guidance'
 import { keyFor, keyOf } from './keys'
+import { type Phrase } from '@/core/text/text'
+import { Say } from '@/ui/text/Say'
 
 const choice = css`
   position: relative;
@@ -95,7 +97,7 @@ export interface QuestionAsked {
   hint: string
   multi: boolean
   guide?: Guide
-  states: readonly { id: string; label: string; help: string }[]
+  states: readonly { id: string; label: string; help: Phrase }[]
 }
 
 interface Props {
@@ -161,7 +163,9 @@ export function Question({
               <kbd aria-hidden>{keyFor(index)}</kbd>
               {picture(id)}
               <b>{label}</b>
-              <small>{help}</small>
+              <small>
+                <Say>{help}</Say>
+              </small>
             </>
           )
           return feature.multi ? (

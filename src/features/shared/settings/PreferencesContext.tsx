@@ -1,7 +1,7 @@
 'use client'
 
 import { createContext, useContext, type ReactNode } from 'react'
-import { ReadsImperial } from '@/ui/kit/readsImperial'
+import { ReaderContext } from '@/ui/text/reader'
 import { type Preferences } from './preferences'
 
 const Context = createContext<Preferences>({
@@ -15,7 +15,7 @@ const Context = createContext<Preferences>({
 export function PreferencesProvider({ value, children }: { value: Preferences; children: ReactNode }) {
   return (
     <Context.Provider value={value}>
-      <ReadsImperial.Provider value={value.units === 'imperial'}>{children}</ReadsImperial.Provider>
+      <ReaderContext.Provider value={value}>{children}</ReaderContext.Provider>
     </Context.Provider>
   )
 }

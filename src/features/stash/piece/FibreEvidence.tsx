@@ -9,6 +9,7 @@ import { verdictTitle } from '../../shared/burn/title'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { SameCloth } from './SameCloth'
 import { type PieceData } from './types'
+import { Say } from '@/ui/text/Say'
 
 /** What its burns say together, what each looked like, and what else it could be. */
 export function FibreEvidence({ piece, belief, tests }: PieceData) {
@@ -18,7 +19,9 @@ export function FibreEvidence({ piece, belief, tests }: PieceData) {
   return (
     <>
       <h3>{verdictTitle(belief, words)}</h3>
-      <Lead>{belief.verdict.text}</Lead>
+      <Lead>
+        <Say>{belief.verdict.text}</Say>
+      </Lead>
       {belief.parts ? <Callout>{belief.parts.text}</Callout> : null}
       {belief.claim ? <ClaimSlip judged={belief.claim} /> : null}
       {tests.map(({ id, answers, on }) => (

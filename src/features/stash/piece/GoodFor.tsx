@@ -1,6 +1,7 @@
 import { usesOf } from '@/core/making/uses'
 import { type Outline } from '@/core/shapes/polygon'
 import { Figures } from '@/ui/kit/surfaces'
+import { Say } from '@/ui/text/Say'
 
 /** What a left-over piece is good for, each reckoned from its largest rectangle. */
 export function GoodFor({ outline, name }: { outline: Outline; name: string }) {
@@ -12,7 +13,9 @@ export function GoodFor({ outline, name }: { outline: Outline; name: string }) {
       <tbody>
         {uses.map(({ id, text, amount }) => (
           <tr key={id}>
-            <th scope="row">{text}</th>
+            <th scope="row">
+              <Say>{text}</Say>
+            </th>
             <td>{id.startsWith('bias') ? `${amount} m` : id === 'squares' || id === 'hexagons' ? amount : 'yes'}</td>
           </tr>
         ))}

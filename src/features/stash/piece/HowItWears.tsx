@@ -6,7 +6,8 @@ import { formatFives } from '@/core/units/fives'
 import { SEASONS } from '@/core/vocabulary/choosing'
 import { ShareBar } from '@/ui/kit/Share'
 import { Facts, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
-import { Terms } from '@/ui/kit/Terms'
+import { Terms } from '@/ui/text/Terms'
+import { Say } from '@/ui/text/Say'
 
 const Bar = styled.div`
   position: relative;
@@ -72,7 +73,9 @@ export function HowItWears({ comfort }: { comfort: Comfort }) {
         ))}
       </PlainList>
       {schools.map(({ id, text }) => (
-        <Soft key={id}>{text}</Soft>
+        <Soft key={id}>
+          <Say>{text}</Say>
+        </Soft>
       ))}
     </Stack>
   )

@@ -14,6 +14,7 @@ import { CountedFrom } from '../../shared/readings/CountedFrom'
 import { KnownValueCell } from './Known'
 import { SameCloth } from './SameCloth'
 import { type PieceData, type SheetRow } from './types'
+import { Say } from '@/ui/text/Say'
 
 // Fetched when a line is opened: most visits open none.
 const FibreEvidence = dynamic(() => import('./FibreEvidence').then(({ FibreEvidence: part }) => part))
@@ -101,9 +102,9 @@ function Line({ row, data }: { row: SheetRow; data: PieceData }) {
       </th>
       <td>
         <KnownValueCell row={row} />
-        {[note, ...otherwise].filter(Boolean).map((line) => (
-          <small className="more" key={line}>
-            {line}
+        {[note, ...otherwise].filter(Boolean).map((line, i) => (
+          <small className="more" key={i}>
+            <Say>{line}</Say>
           </small>
         ))}
         {evidence ? (

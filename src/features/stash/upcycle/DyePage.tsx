@@ -23,11 +23,12 @@ import {
   Stack,
   Steps,
 } from '@/ui/kit/surfaces'
-import { Terms } from '@/ui/kit/Terms'
+import { Terms } from '@/ui/text/Terms'
 import { type DyeData } from './loadDye'
 import { useAddress } from '../../shared/address/useAddress'
 import { dyeAddress } from './dyeAddress'
 import { itemAt } from '@/core/lists/items'
+import { Say } from '@/ui/text/Say'
 
 const Before = styled.div`
   display: grid;
@@ -68,7 +69,7 @@ export function DyePage(data: DyeData) {
       <div>
         <Link href={`/stash/${id}`}>{name}</Link>
         <h1>{answer ? VERDICTS[answer.verdict] : 'Dyeing'}</h1>
-        {answer ? <Lead>{answer.text.replace(/^[^.:]*[.:]\s*/, '') || `Use ${answer.bathWords}.`}</Lead> : null}
+        {answer ? <Lead>{answer.more || `Use ${answer.bathWords}.`}</Lead> : null}
         <Soft>
           {summary}
           {answer && knows.how !== 'measured' && knows.how !== 'said'
@@ -154,10 +155,10 @@ function Comes({ name, tile, answer, from }: Answered) {
         </p>
       )}
       <PlainList>
-        {byFibre.map(({ fibre, uptake, colour, text }, i) => (
+        {byFibre.map(({ fibre, uptake, colour, why }, i) => (
           <li key={fibre}>
             <Dab $hex={colour} aria-hidden /> {Math.round(uptake * 100)} % of a full shade.{' '}
-            {text.replace(/^[^:]*/, capitalise(itemAt(fibreWords, i)))}
+            {capitalise(itemAt(fibreWords, i))}: <Say>{why}</Say>
           </li>
         ))}
         <li>
@@ -167,11 +168,13 @@ function Comes({ name, tile, answer, from }: Answered) {
       {strip ? (
         <Callout $tone={strip.advised ? 'plain' : 'warn'}>
           <p>
-            <b>Remove the old colour first?</b> {strip.text}
+            <b>Remove the old colour first?</b> <Say>{strip.text}</Say>
           </p>
           <PlainList>
             {strip.cautions.map(({ id, text }) => (
-              <li key={id}>{text}</li>
+              <li key={id}>
+                <Say>{text}</Say>
+              </li>
             ))}
           </PlainList>
         </Callout>
@@ -196,7 +199,9 @@ function Recipe({ answer }: Answered) {
       </Soft>
       <Steps>
         {steps.map(({ id, text }) => (
-          <li key={id}>{text}</li>
+          <li key={id}>
+            <Say>{text}</Say>
+          </li>
         ))}
       </Steps>
       <Soft>{lasts}</Soft>

@@ -24,12 +24,14 @@ import {
 } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useAsyncAction } from '@/ui/kit/useAsyncAction'
-import { Terms } from '@/ui/kit/Terms'
+import { Terms } from '@/ui/text/Terms'
 import { LengthField } from '../../shared/settings/LengthField'
 import { keepGarment, tookApart } from './actions'
 import { ConditionFields } from './Condition'
 import { type ApartData } from './load'
 import { SeamChoice } from './SeamChoice'
+import { Say } from '@/ui/text/Say'
+import { upperFirst } from '@/core/text/text'
 
 const Panels = styled.ul`
   list-style: none;
@@ -59,10 +61,10 @@ export function TakeApartPage(data: ApartData) {
         <Link href={`/stash/${id}`}>{name}</Link>
         <h1>Take apart</h1>
         <Lead>
-          {capitalise(yields)}. {m2(clothMm2.value)} m² of fabric ({m2(low)} to {m2(high)}).
+          <Say>{upperFirst(yields)}</Say>. {m2(clothMm2.value)} m² of fabric ({m2(low)} to {m2(high)}).
         </Lead>
         <Soft>
-          {worth.text} <Link href={`/make/leftovers?of=${id}`}>What can I cut from it?</Link>{' '}
+          <Say>{worth.text}</Say> <Link href={`/make/leftovers?of=${id}`}>What can I cut from it?</Link>{' '}
           {isMeasured ? '' : 'Estimated for a usual size: measure it below. '}
           {summary}
         </Soft>
@@ -129,7 +131,7 @@ function SeamBySeam({ plan }: Pick<ApartData['answer'], 'plan'>) {
             <b>
               {capitalise(speakId(seam))}: {WAYS[way].toLowerCase()}.
             </b>{' '}
-            {text}
+            <Say>{text}</Say>
             {way === 'leave' ? null : (
               <Soft>
                 {minutes} min, {tool}
@@ -160,10 +162,12 @@ function DoneWith({ id, answer, unsaved }: ApartData & { unsaved: ApartData['gar
               isSelected={kept.includes(one)}
               onChange={(isOn) => setKept(isOn ? [...kept, one] : kept.filter((other) => other !== one))}
             >
-              {text}
+              <Say>{text}</Say>
             </CheckField>
           ) : (
-            <p key={one}>{text}</p>
+            <p key={one}>
+              <Say>{text}</Say>
+            </p>
           ),
         )}
       </CheckGroup>

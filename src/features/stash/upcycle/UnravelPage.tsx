@@ -21,7 +21,7 @@ import {
 } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useAsyncAction } from '@/ui/kit/useAsyncAction'
-import { Terms } from '@/ui/kit/Terms'
+import { Terms } from '@/ui/text/Terms'
 import { keepYarn } from './boxActions'
 import { type UnravelData } from './loadUnravel'
 import { useAddress } from '../../shared/address/useAddress'

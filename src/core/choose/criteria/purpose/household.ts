@@ -5,6 +5,8 @@ import { meanOver, shareOf } from '../../../fabric/mix'
 import { GOOD_FIT } from '../../fit/steps'
 import { type PurposeRule } from './rule'
 import { fibresOf } from '../../../fibres/traits'
+import { inCelsius } from '../../../text/amounts'
+import { phrase, type Phrase } from '../../../text/text'
 
 /** Families whose fibres drink; wool and silk take up damp air but shed a spill, and what melts takes up nothing. */
 const DRINKS: readonly string[] = ['plant', 'regenerated']
@@ -60,11 +62,11 @@ function heatFit(celsius: number | null): number {
   return BY_HEAT.find(([from]) => (celsius ?? 0) >= from)?.[1] ?? 0.05
 }
 
-function hotWords(celsius: number | null): string {
+function hotWords(celsius: number | null): Phrase {
   if (celsius === null) return 'It needs dry cleaning, and this has to be washed hot.'
   return heatFit(celsius) === 1
-    ? `It tolerates a hot wash, at ${celsius} °C.`
-    : `It tolerates ${celsius} °C at most, and this has to be washed hot.`
+    ? phrase`It tolerates a hot wash, at ${inCelsius(celsius)}.`
+    : phrase`It tolerates ${inCelsius(celsius)} at most, and this has to be washed hot.`
 }
 
 function likelyWords(fit: number): string {

@@ -1,3 +1,4 @@
+import { type Phrase } from '../../../text/text'
 import { type KnownValue, type Offer } from '../../../fabric/types'
 import { type OfferProperty } from '../../fit/types'
 
@@ -14,7 +15,7 @@ export interface PurposeRule {
 /** How a cloth serves a purpose: 0 … 1, or null where that cannot be told. */
 export interface PurposeJudgement {
   fit: number | null
-  text: string
+  text: Phrase
   /** What the answer rests on. */
   by?: KnownValue<unknown>
 }

@@ -21,6 +21,7 @@ import { verdictTitle } from '../../../shared/burn/title'
 import { type Comparable } from './Compare'
 import { LogTable } from './LogTable'
 import { SpecimenNotes } from './SpecimenNotes'
+import { Say } from '@/ui/text/Say'
 
 // It knows how every fibre burns: the page is there before it.
 const theJudge = () => import('./verdictOf')
@@ -94,7 +95,7 @@ export function BenchLog({ testId, name, yarn, first, known, ...start }: Props) 
       ) : null}
       {clash ? <ClashSlip clash={clash} /> : null}
       <Callout role="status">
-        <b>{verdictTitle({ verdict }, words)}.</b> {verdict.text}
+        <b>{verdictTitle({ verdict }, words)}.</b> <Say>{verdict.text}</Say>
       </Callout>
       <Actions>
         <StrongLink href={`/identify/burn/${testId}/sheet`}>Print this log</StrongLink>

@@ -16,6 +16,7 @@ import { Strips } from '../../../shared/burn/Strips'
 import { verdictTitle } from '../../../shared/burn/title'
 import { LogTable } from './LogTable'
 import { momentText } from '../../../shared/dates'
+import { Say } from '@/ui/text/Say'
 
 const Sheet = styled.article`
   h1 {
@@ -102,7 +103,7 @@ export function LogSheet({ name, made, answers, notes, setup, belief, yarn }: Lo
         </dd>
         <dt>Result</dt>
         <dd>
-          <b>{verdictTitle(belief, words)}.</b> {belief.verdict.text}
+          <b>{verdictTitle(belief, words)}.</b> <Say>{belief.verdict.text}</Say>
         </dd>
       </dl>
       <Strips answers={answers} notes={notes} yarn={yarn} />

@@ -11,6 +11,7 @@ import { PrintPage } from '../log/LogSheet'
 import { statesWords } from '../../../shared/burn/session'
 import { CLAIM_TITLES, ClaimSigns } from '../../../shared/burn/ClaimCheck'
 import { whyTitleOf } from '../../../shared/burn/why'
+import { Say } from '@/ui/text/Say'
 
 const Seen = styled.ul`
   columns: 2 16rem;
@@ -45,10 +46,10 @@ export function ClaimSlipSheet({
         {setup.claim.map(({ fibre, percent }) => `${percent} % ${fibreName(fibre, words)}`).join(', ')}
       </p>
       <p>
-        <b>{CLAIM_TITLES[claim.verdict]}.</b> {claim.text}
+        <b>{CLAIM_TITLES[claim.verdict]}.</b> <Say>{claim.text}</Say>
       </p>
       <p>
-        <b>The test shows:</b> {belief.verdict.text}
+        <b>The test shows:</b> <Say>{belief.verdict.text}</Say>
       </p>
       <div>
         <b>What the labelled fabric would have shown</b>

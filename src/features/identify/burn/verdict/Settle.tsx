@@ -4,7 +4,7 @@ import { featureById, type Hazard } from '@/core/identify/features'
 import { type Answer } from '@/core/identify/identify'
 import { Button } from '@/ui/kit/buttons'
 import { Paper, PlainList, Callout, Soft } from '@/ui/kit/surfaces'
-import { Terms } from '@/ui/kit/Terms'
+import { Terms } from '@/ui/text/Terms'
 import styled from 'styled-components'
 
 const Tries = styled(PlainList)`

@@ -11,6 +11,7 @@ import { Skeins } from '@/ui/belief/Skeins'
 import { Actions, Lead, Paper, Callout, Soft } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
 import { verdictTitle } from '../../../shared/burn/title'
+import { Say } from '@/ui/text/Say'
 
 const Card = styled(Paper)`
   border: 0;
@@ -57,15 +58,17 @@ export function VerdictCard({ answer, children }: { answer: Answer; children: Re
       <h2 id="verdict">{verdictTitle(answer, words)}</h2>
       {asked.asks === 'fibre' || answer.evidence.length === 0 ? null : (
         <Callout $tone="good">
-          <b>{ASKED_TITLES[asked.asks]}</b> {asked.text}
+          <b>{ASKED_TITLES[asked.asks]}</b> <Say>{asked.text}</Say>
         </Callout>
       )}
       {answer.warnings.map(({ id, text }) => (
         <Callout key={id} $tone="warn" role="alert">
-          {text}
+          <Say>{text}</Say>
         </Callout>
       ))}
-      <Lead role="status">{verdict.text}</Lead>
+      <Lead role="status">
+        <Say>{verdict.text}</Say>
+      </Lead>
       {verdict.level === 'undecided' ? null : (
         <Soft>
           How sure: {formatPercent(verdict.probability)}.
@@ -92,7 +95,9 @@ export function VerdictCard({ answer, children }: { answer: Answer; children: Re
               <h3>
                 {PART_TITLES[part]}: {verdictTitle(own, words).toLowerCase()}
               </h3>
-              <Soft>{own.verdict.text}</Soft>
+              <Soft>
+                <Say>{own.verdict.text}</Say>
+              </Soft>
               <Skeins belief={own.families} />
             </section>
           ))}

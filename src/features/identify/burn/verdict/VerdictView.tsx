@@ -3,7 +3,6 @@
 import Link from 'next/link'
 import { type ReactNode } from 'react'
 import { type Answer, type IdentifyQuestion } from '@/core/identify/identify'
-import { capitalise } from '@/core/units/format'
 import { type TestSetup } from '@/core/notebook/kinds/burnTest'
 import { Columns, Paper, PlainList, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
@@ -13,6 +12,8 @@ import { ClaimCheck } from '../../../shared/burn/ClaimCheck'
 import { Settle } from './Settle'
 import { VerdictCard } from './VerdictCard'
 import { Why } from './Why'
+import { upperFirst } from '@/core/text/text'
+import { Say } from '@/ui/text/Say'
 
 interface Props {
   testId: string
@@ -39,9 +40,11 @@ export function VerdictView({ testId, question, setup, answer, onSetup, onTry, a
           <Paper aria-labelledby="conflicts">
             <h2 id="conflicts">Two answers don’t fit together</h2>
             <PlainList>
-              {conflicts.slice(0, 3).map(({ text }) => (
-                <li key={text}>
-                  <Callout $tone="warn">{capitalise(text)}</Callout>
+              {conflicts.slice(0, 3).map(({ text }, i) => (
+                <li key={i}>
+                  <Callout $tone="warn">
+                    <Say>{upperFirst(text)}</Say>
+                  </Callout>
                 </li>
               ))}
             </PlainList>

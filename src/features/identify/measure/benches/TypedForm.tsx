@@ -8,7 +8,7 @@ import { StrongButton } from '@/ui/kit/buttons'
 import { ChoiceField } from '@/ui/kit/fields'
 import { NumberField } from '@/ui/kit/NumberField'
 import { Actions, Fields, Paper, Soft, Steps } from '@/ui/kit/surfaces'
-import { Terms } from '@/ui/kit/Terms'
+import { Terms } from '@/ui/text/Terms'
 import { fieldUnits, fromField, toField } from '../../../shared/settings/measures'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
 import { type Readings } from '../../../shared/readings/useReadings'
@@ -38,8 +38,8 @@ export function TypedForm({
     <Paper aria-labelledby={id}>
       <h2 id={id}>{entry.title}</h2>
       <Steps>
-        {entry.steps.map((step) => (
-          <li key={step}>
+        {entry.steps.map((step, i) => (
+          <li key={i}>
             <Terms>{step}</Terms>
           </li>
         ))}

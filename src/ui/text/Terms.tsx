@@ -1,13 +1,13 @@
 'use client'
 
 import Link from 'next/link'
-import { Fragment, useContext, useEffect, useId, useState } from 'react'
+import { Fragment, useEffect, useId, useState } from 'react'
 import styled from 'styled-components'
+import { type Phrase } from '@/core/text/text'
 import { type MarkedTerm } from '@/core/vocabulary/markTerms'
-import { ReadsImperial } from './readsImperial'
+import { useSay } from './reader'
 
 const loadMarking = () => import('@/core/vocabulary/markTerms')
-const loadUnits = () => import('@/core/units/withImperial')
 
 const Quiet = styled(Link)`
   color: inherit;
@@ -17,28 +17,26 @@ const Quiet = styled(Link)`
 `
 
 /**
- * A text whose words of the trade lead to where they are told, each where it stands first on the page, and whose
- * measures stand in inches and ounces as well for whoever reads those. Both are fetched after the page: until then, and
- * without a script, it is the text alone.
+ * Text whose words of the trade lead to where they are told, each where it stands first on the page. The links are
+ * fetched after the page: until then, and without a script, it is the text alone.
  */
-export function Terms({ children }: { children: string }) {
+export function Terms({ children }: { children: Phrase }) {
   const owner = useId()
-  const isImperial = useContext(ReadsImperial)
+  const text = useSay()(children)
   const [parts, setParts] = useState<{ of: string; are: MarkedTerm[] }>()
   useEffect(() => {
     let release: (() => void) | 'left' | undefined
-    const told = isImperial ? loadUnits().then(({ withImperial }) => withImperial(children)) : children
-    void Promise.all([loadMarking(), told]).then(([{ claimTerms, releaseTerms }, text]) => {
+    void loadMarking().then(({ claimTerms, releaseTerms }) => {
       if (release === 'left') return
       release = () => releaseTerms(owner)
-      setParts({ of: children, are: claimTerms(text, owner) })
+      setParts({ of: text, are: claimTerms(text, owner) })
     })
     return () => {
       if (typeof release === 'function') release()
       release = 'left'
     }
-  }, [children, owner, isImperial])
-  if (parts?.of !== children) return children
+  }, [text, owner])
+  if (parts?.of !== text) return text
   return parts.are.map(({ words, href }, i) =>
     href === null ? (
       <Fragment key={i}>{words}</Fragment>

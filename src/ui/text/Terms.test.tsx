@@ -1,6 +1,8 @@
 /** @jest-environment jsdom */
 import { render, screen, waitFor } from '@testing-library/react'
-import { ReadsImperial } from './readsImperial'
+import { inMm } from '@/core/text/amounts'
+import { phrase } from '@/core/text/text'
+import { ReaderContext } from './reader'
 import { Terms } from './Terms'
 
 const linked = () => screen.queryAllByRole('link').map((link) => [link.textContent, link.getAttribute('href')])
@@ -52,12 +54,12 @@ test('a text that changes has the terms of the new one', async () => {
   await waitFor(() => expect(linked()).toEqual([['pile', '/learn/words#term-pile']]))
 })
 
-test('whoever reads inches has them beside what is said in mm, and the terms all the same', async () => {
+test('a reader of inches and American English has both, and the terms all the same', async () => {
   const { container } = render(
-    <ReadsImperial.Provider value>
-      <Terms>Cut along the selvedge, 6 mm from it.</Terms>
-    </ReadsImperial.Provider>,
+    <ReaderContext.Provider value={{ words: 'us', units: 'imperial' }}>
+      <Terms>{phrase`Cut along the selvedge, ${inMm(6)} from it.`}</Terms>
+    </ReaderContext.Provider>,
   )
-  await screen.findByRole('link', { name: 'selvedge' })
-  expect(container.textContent).toBe('Cut along the selvedge, 6 mm (¼ in) from it.')
+  await screen.findByRole('link', { name: 'selvage' })
+  expect(container.textContent).toBe('Cut along the selvage, ¼ in (6 mm) from it.')
 })
