@@ -15,6 +15,7 @@ export default defineConfig({
   // A project a spec: each has a worker of its own, and so a server with a notebook of its own.
   projects: specs.map((name) => ({ name: name.replace('.spec.ts', ''), testMatch: name })),
   use: {
+    locale: 'en-GB',
     viewport: { width: 1280, height: 800 },
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? chromium.map((name) => `/usr/bin/${name}`).find(existsSync),

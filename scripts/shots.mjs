@@ -91,7 +91,7 @@ const addressOf = ({ path, query, more = '', cloth, of }) =>
 for (const view of views) {
   const { name, path, keys, stay, type = [], ask = [], press, to, size = DESK, dark, loupe, charts, cloth } = view
   if (only.length > 0 && !only.includes(name)) continue
-  const context = await browser.newContext({ viewport: size, colorScheme: dark ? 'dark' : 'light' })
+  const context = await browser.newContext({ locale: 'en-GB', viewport: size, colorScheme: dark ? 'dark' : 'light' })
   const page = await context.newPage()
   await page.addInitScript(() => sessionStorage.setItem('rough-swatch-safety-read', 'yes'))
   await page.goto(base + (path ? addressOf(view) : '/identify/burn'))

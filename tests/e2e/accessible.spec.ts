@@ -10,7 +10,7 @@ test('no serious finding on any screen, by day and by lamplight', async ({ page 
 
 test('the gate has no serious finding', async ({ browser }) => {
   // A context of its own: no init script has read the cautions here.
-  const context = await browser.newContext()
+  const context = await browser.newContext({ locale: 'en-GB' })
   const page = await context.newPage()
   await open(page, '/identify/burn')
   await page.getByRole('button', { name: 'Start burn test' }).click()

@@ -92,7 +92,7 @@ describe('a name', () => {
     expect(none).toBeLessThan(0.01)
     expect(names[0]).toMatchObject({ id: 'denim', name: 'Denim' })
     expect(names[0]!.for).toContain('the back: colours changed over')
-    expect(names.find(({ id }) => id === 'habotai')!.against).toContain('330 g/m²')
+    expect(names.find(({ id }) => id === 'habotai')!.against.map((text) => asPlainText(text))).toContain('330 g/m²')
     expect(names.reduce((sum, { probability }) => sum + probability, none)).toBeCloseTo(1, 9)
   })
 

@@ -1,4 +1,4 @@
-import { type Phrase } from '../text/text'
+import { type Phrase, phrase } from '../text/text'
 import { FIBRE_WORDS, type FibreId } from '../vocabulary/fibres'
 import { type Vocabulary } from '../vocabulary/words'
 import { capitalise } from '../units/format'
@@ -9,6 +9,7 @@ import { markLikelihoodsOf, logNamedWeightDensity, logWidthDensity, logWeightDen
 import { substitutions } from './substitutions'
 import { type NamedCloth } from './types'
 import { floatAt, itemAt } from '../lists/items'
+import { inGsm } from '../text/amounts'
 
 /** What is known of a cloth that wants a name; every part may be missing. */
 export interface Description {
@@ -24,8 +25,8 @@ export interface RankedName {
   name: string
   also: readonly string[]
   probability: number
-  for: string[]
-  against: string[]
+  for: Phrase[]
+  against: Phrase[]
   makes: Phrase
 }
 
@@ -45,7 +46,7 @@ export interface NameAnswer {
 
 /** One piece of evidence: its words, and its natural log-likelihood for each cloth. */
 interface Sign {
-  words: string
+  words: Phrase
   logs: readonly number[]
   /** The same for a cloth that is none of them. */
   unknown: number
@@ -143,7 +144,7 @@ function signsOf(
   }
   if (gsm !== undefined)
     signs.push({
-      words: `${Math.round(gsm)} g/m²`,
+      words: phrase`${inGsm(Math.round(gsm))}`,
       logs: namedCloths.map(({ gsm: span }) => logNamedWeightDensity(gsm, span)),
       unknown: logWeightDensity(gsm, ANY_GSM),
     })
@@ -171,7 +172,7 @@ function fibreFit({ fibres: usual }: NamedCloth, fibres: readonly FibreId[]): nu
   return 0.06 + (0.5 / Math.sqrt(usual.length)) * hits
 }
 
-function reasons(signs: readonly Sign[], index: number): { for: string[]; against: string[] } {
+function reasons(signs: readonly Sign[], index: number): { for: Phrase[]; against: Phrase[] } {
   const moved = signs.map(({ words, logs }) => ({
     words,
     by: itemAt(logs, index) - Math.log(logs.reduce((sum, log) => sum + Math.exp(log), 0) / logs.length),

@@ -1,7 +1,7 @@
 import { careOf } from '../fabric/care'
 import { type PiecePlanned, type WashPlan } from './washing'
 import { mustHave } from '../lists/items'
-import { inKg } from '../text/amounts'
+import { inKg, inCelsius } from '../text/amounts'
 import { type Phrase, phrase } from '../text/text'
 
 /** What is washed together. */
@@ -26,7 +26,7 @@ const GENTLE_SHARE = 0.5
 
 interface Group {
   key: string
-  words: string
+  words: Phrase
   mostKg: number
   celsius: number
   members: { id: string; kg: number }[]
@@ -54,8 +54,9 @@ export function loadsOf(
     }
     const colour = colourOf(piece)
     const key = `${plan.celsius} ${colour} ${isGentle ? 'gentle' : 'usual'}`
-    const words = `${colourWords(colour)}, ${plan.celsius} °C${isGentle ? ', gentle' : ''}`
-    const group = groups.get(key) ?? { key, words, mostKg, celsius: mustHave(plan.celsius), members: [] }
+    const celsius = mustHave(plan.celsius)
+    const words = phrase`${colourWords(colour)}, ${inCelsius(celsius)}${isGentle ? ', gentle' : ''}`
+    const group = groups.get(key) ?? { key, words, mostKg, celsius, members: [] }
     group.members.push({ id: piece.id, kg })
     groups.set(key, group)
   }

@@ -42,7 +42,6 @@ const SPELLINGS: readonly (readonly [string, string])[] = [
 const OTHER_WORDS: readonly (readonly [string, string])[] = [
   ['selvedge', 'selvage'],
   ['wadding$', 'batting'],
-  ['calico$', 'muslin'],
   ['tack$', 'baste'],
   ['tacks$', 'bastes'],
   ['tacked$', 'basted'],

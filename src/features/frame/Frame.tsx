@@ -11,6 +11,7 @@ import { Help } from './help/Help'
 import { TourSlip } from './help/TourSlip'
 import { SearchField } from './SearchField'
 import { useRequestKeys } from './useRequestKeys'
+import { Say } from '@/ui/text/Say'
 
 const ICONS: Readonly<Record<PlaceId, typeof Search>> = {
   home: LampDesk,
@@ -110,7 +111,7 @@ function PlaceRow({ pages, place, address }: { pages: readonly ShownPage[]; plac
             aria-current={page === under ? (page.path === address ? 'page' : 'true') : undefined}
             prefetch={false}
           >
-            {page.title}
+            <Say>{page.title}</Say>
           </Link>
         ))}
       </div>

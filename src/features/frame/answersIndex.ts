@@ -1,6 +1,7 @@
 import MiniSearch from 'minisearch'
 import { namedCloths } from '@/core/cloths/catalogue'
 import { STOP_WORDS } from '@/core/search/stopWords'
+import { spellFor } from '@/core/text/spelling'
 import { mustHave } from '@/core/lists/items'
 import { pages } from '../shared/pages'
 import { helpTopics } from './help/topics'
@@ -22,25 +23,13 @@ interface Indexed extends FoundAnswer {
   also: string
 }
 
-/** US spellings, as they are written here. */
-const SPELLINGS: Readonly<Record<string, string>> = {
-  fiber: 'fibre',
-  color: 'colour',
-  meter: 'metre',
-  centimeter: 'centimetre',
-  mold: 'mould',
-  gray: 'grey',
-  practice: 'practise',
-  percent: 'cent',
-}
-
 const plainOf = (word: string) => word.toLowerCase().replace(/[’']s?$/, '')
 
 /** A word as it is compared: lower case, singular, without endings that change no meaning, in one spelling. */
 function stemOf(word: string): string {
   const plain = plainOf(word)
   const single = plain.length > 3 ? plain.replace(/(?:ies)$/, 'y').replace(/(?<![su])s$/, '') : plain
-  const known = SPELLINGS[single] ?? single
+  const known = spellFor(single, 'us').replace(/^percent$/, 'cent')
   return known.length > 5 ? known.replace(/(?:ing|ed)$/, '') : known
 }
 

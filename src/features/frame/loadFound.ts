@@ -4,7 +4,8 @@ import { plainWords } from '@/core/search/slips'
 import { notebook } from '@/server/database'
 import { soughtRecords, type Hit } from '@/server/records/fullTextSearch'
 import { answersTo, type AnswerKind } from './answersIndex'
-import { type Reader, textFor } from '@/core/text/render'
+import { textFor, type Reader } from '@/core/text/render'
+import { type Phrase } from '@/core/text/text'
 
 /** Something that answers, and where it is. */
 export interface FoundItem {
@@ -57,10 +58,12 @@ export async function loadFound(text: string, reader: Reader, most = 30): Promis
     })),
   )
   const answers = answersTo(text, MOST_ANSWERS)
+  const say = (said: Phrase) => textFor(said, reader)
+  const itemOf = ({ href, title, about }: FoundItem): FoundItem => ({ href, title: say(title), about: say(about) })
   const direct = shortAnswers(text, reader.units).map(({ kind, id, title, text: about }) => ({
     href: kind === 'fibre' ? `/learn/fibres/${id}` : `/learn/fabrics/${id}`,
-    title,
-    about: textFor(about, reader),
+    title: say(title),
+    about: say(about),
   }))
   const first = [...direct, ...answers.slice(0, Math.max(1, BEST - direct.length)).map(itemOf)]
   const shown = new Set(first.map(({ href }) => href))
@@ -79,5 +82,3 @@ export async function loadFound(text: string, reader: Reader, most = 30): Promis
   const all = isNamed ? [...records, best, ...others] : [best, ...records, ...others]
   return all.filter(({ items }) => items.length > 0)
 }
-
-const itemOf = ({ href, title, about }: FoundItem): FoundItem => ({ href, title, about })

@@ -1,6 +1,7 @@
 import Link from 'next/link'
 import { Lead, Page, Paper, Soft, Tiles } from '@/ui/kit/surfaces'
 import { pages } from '../shared/pages'
+import { Say } from '@/ui/text/Say'
 
 /** What can be looked up. */
 export function Learn() {
@@ -8,7 +9,9 @@ export function Learn() {
     <Page>
       <div>
         <h1>Reference</h1>
-        <Lead>Fibres, fabrics and weaves, from the same data as our results.</Lead>
+        <Lead>
+          <Say>Fibres, fabrics and weaves, from the same data as our results.</Say>
+        </Lead>
       </div>
       <Tiles>
         {pages
@@ -16,9 +19,13 @@ export function Learn() {
           .map(({ path, title, about }) => (
             <Paper key={path}>
               <h2>
-                <Link href={path}>{title}</Link>
+                <Link href={path}>
+                  <Say>{title}</Say>
+                </Link>
               </h2>
-              <Soft>{about}</Soft>
+              <Soft>
+                <Say>{about}</Say>
+              </Soft>
             </Paper>
           ))}
         <Paper>

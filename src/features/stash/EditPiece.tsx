@@ -30,8 +30,7 @@ const COMPARED = [
   ['Date added', ({ got }: Piece) => got ?? ''],
   [
     'Price',
-    ({ price }: Piece) =>
-      price ? `${moneyText(price.amount, price.currency)} per ${PRICE_PER_WORDS[price.per]}` : '',
+    ({ price }: Piece) => (price ? `${moneyText(price.amount, price.currency)} ${PRICE_PER_WORDS[price.per]}` : ''),
   ],
   ['Tags', ({ tags }: Piece) => tags.join(', ')],
   ['Ideas', ({ ideas }: Piece) => ideas],

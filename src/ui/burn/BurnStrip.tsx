@@ -3,6 +3,7 @@
 import styled from 'styled-components'
 import { PlaceDrawing, PLAIN_YARN, STRIP_PLACES, type SeenStates } from './Drawing'
 import { type DrawnYarn } from '../tabletop/drawnYarn'
+import { Say } from '@/ui/text/Say'
 
 const Row = styled.ol`
   list-style: none;
@@ -87,7 +88,9 @@ export function BurnStrip({
             <PlaceDrawing place={id} seen={seen} yarn={yarn} />
           </svg>
           {title}
-          <span className="visually-hidden">: {describe(features)}</span>
+          <span className="visually-hidden">
+            : <Say>{describe(features)}</Say>
+          </span>
         </li>
       ))}
     </Row>

@@ -1,6 +1,7 @@
 'use client'
 
 import styled from 'styled-components'
+import { Say } from '../text/Say'
 
 const Label = styled.label`
   display: grid;
@@ -29,7 +30,7 @@ export function ColourField({
 }) {
   return (
     <Label>
-      {label}
+      <Say>{label}</Say>
       <input type="color" value={value} onChange={(event) => onChange(event.target.value)} />
     </Label>
   )

@@ -6,6 +6,7 @@ import styled from 'styled-components'
 import { type ComboList } from './ComboList'
 import { type ComboProps } from './completeOptions'
 import { box, field } from './fieldStyles'
+import { Say } from '../text/Say'
 
 const Box = styled.div`
   ${field}
@@ -44,7 +45,9 @@ export function ComboField(props: ComboProps) {
     )
   return (
     <Box>
-      <label htmlFor={id}>{label}</label>
+      <label htmlFor={id}>
+        <Say>{label}</Say>
+      </label>
       <div className="line">
         <Typed
           ref={own}
@@ -64,7 +67,7 @@ export function ComboField(props: ComboProps) {
       </div>
       {hint ? (
         <span slot="description" id={`${id}-hint`}>
-          {hint}
+          <Say>{hint}</Say>
         </span>
       ) : null}
       {error ? <span className="error">{error}</span> : null}

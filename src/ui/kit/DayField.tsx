@@ -21,6 +21,7 @@ import {
 import styled from 'styled-components'
 import { field, segments } from './fieldStyles'
 import { type Worded } from './fields'
+import { Say } from '../text/Say'
 
 const Picker = styled(DatePicker)`
   ${field}
@@ -96,14 +97,20 @@ export function DayField({ label, hint, error, day, onChange }: Props) {
       onChange={(next) => onChange(next?.toString() ?? null)}
       isInvalid={error !== undefined}
     >
-      <Label>{label}</Label>
+      <Label>
+        <Say>{label}</Say>
+      </Label>
       <Group className="line">
         <DateInput className="segments">{(segment) => <DateSegment segment={segment} />}</DateInput>
         <Round>
           <CalendarDays aria-hidden size={20} />
         </Round>
       </Group>
-      {hint ? <Text slot="description">{hint}</Text> : null}
+      {hint ? (
+        <Text slot="description">
+          <Say>{hint}</Say>
+        </Text>
+      ) : null}
       <FieldError className="error">{error}</FieldError>
       <Leaf>
         <Dialog>

@@ -8,6 +8,7 @@ import { Button } from './buttons'
 import { type Worded } from './fields'
 import { box, field } from './fieldStyles'
 import { useTypedNumber, type NumberAsked } from './useTypedNumber'
+import { Say } from '../text/Say'
 
 const Box = styled(Input)`
   ${box}
@@ -64,12 +65,20 @@ export function NumberField({ label, hint, error, isDisabled, decimals = DECIMAL
       isDisabled={isDisabled}
       isInvalid={error !== undefined || doubt !== null}
     >
-      {label ? <Label>{label}</Label> : null}
+      {label ? (
+        <Label>
+          <Say>{label}</Say>
+        </Label>
+      ) : null}
       <WithUnit>
         <Box ref={input} inputMode={asked.unit ? 'text' : 'decimal'} autoComplete="off" />
         {asked.unit ? <Unit>{asked.unit}</Unit> : null}
       </WithUnit>
-      {hint ? <Text slot="description">{hint}</Text> : null}
+      {hint ? (
+        <Text slot="description">
+          <Say>{hint}</Say>
+        </Text>
+      ) : null}
       <FieldError className="error">{doubt?.message ?? error}</FieldError>
       {doubt && doubt.choices.length > 0 ? (
         <Choices role="group" aria-label={`${name}: ${doubt.message}`}>

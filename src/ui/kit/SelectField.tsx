@@ -3,6 +3,7 @@
 import { useId } from 'react'
 import styled from 'styled-components'
 import { box, field } from './fieldStyles'
+import { Say } from '../text/Say'
 
 const Wrap = styled.div`
   ${field}
@@ -31,11 +32,13 @@ export function SelectField<T extends string>({
   }
   return (
     <Wrap>
-      <label htmlFor={id}>{label}</label>
+      <label htmlFor={id}>
+        <Say>{label}</Say>
+      </label>
       <select id={id} value={value} onChange={(event) => choose(event.target.value)}>
         {options.map(([key, words]) => (
           <option key={key} value={key}>
-            {words}
+            <Say>{words}</Say>
           </option>
         ))}
       </select>

@@ -3,6 +3,7 @@
 import { Label, Slider, SliderOutput, SliderThumb, SliderTrack } from 'react-aria-components'
 import styled from 'styled-components'
 import { itemAt } from '@/core/lists/items'
+import { Say } from '../text/Say'
 
 const Slide = styled(Slider)`
   display: grid;
@@ -57,7 +58,9 @@ interface Props {
 export function SlideField({ label, value, unit = '', says, onChange, ...range }: Props) {
   return (
     <Slide {...range} value={value} onChange={(next) => onChange(Array.isArray(next) ? itemAt(next, 0) : next)}>
-      <Label>{label}</Label>
+      <Label>
+        <Say>{label}</Say>
+      </Label>
       <SliderOutput>{says ? says(value) : `${value} ${unit}`}</SliderOutput>
       <SliderTrack className="track">
         <SliderThumb className="thumb" />

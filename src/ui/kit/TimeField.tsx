@@ -5,6 +5,7 @@ import { DateInput, DateSegment, FieldError, Group, Label, Text, TimeField as Co
 import styled from 'styled-components'
 import { field, segments } from './fieldStyles'
 import { type Worded } from './fields'
+import { Say } from '../text/Say'
 
 const Clock = styled(Control)`
   ${field}
@@ -28,11 +29,17 @@ export function TimeField({ label, hint, error, time, onChange }: Props) {
       shouldForceLeadingZeros
       isInvalid={error !== undefined}
     >
-      <Label>{label}</Label>
+      <Label>
+        <Say>{label}</Say>
+      </Label>
       <Group className="line">
         <DateInput className="segments">{(segment) => <DateSegment segment={segment} />}</DateInput>
       </Group>
-      {hint ? <Text slot="description">{hint}</Text> : null}
+      {hint ? (
+        <Text slot="description">
+          <Say>{hint}</Say>
+        </Text>
+      ) : null}
       <FieldError className="error">{error}</FieldError>
     </Clock>
   )

@@ -3,6 +3,7 @@
 import { type ReactNode } from 'react'
 import { Checkbox, type CheckboxProps } from 'react-aria-components'
 import styled from 'styled-components'
+import { Say } from '../text/Say'
 
 const Box = styled(Checkbox)`
   display: flex;
@@ -66,7 +67,9 @@ export function CheckField({ children, ...rest }: Omit<CheckboxProps, 'children'
 export function CheckGroup({ legend, children }: { legend: string; children: ReactNode }) {
   return (
     <Group>
-      <legend>{legend}</legend>
+      <legend>
+        <Say>{legend}</Say>
+      </legend>
       {children}
     </Group>
   )

@@ -15,6 +15,7 @@ import {
 } from 'react-aria-components'
 import styled from 'styled-components'
 import { box, field } from './fieldStyles'
+import { Say } from '../text/Say'
 
 const Box = styled(Input)`
   ${box}
@@ -76,9 +77,15 @@ export interface Worded {
 export function TextField({ label, hint, error, rows, ...rest }: TextFieldProps & Worded & { rows?: number }) {
   return (
     <StyledText {...rest} isInvalid={error !== undefined}>
-      <Label>{label}</Label>
+      <Label>
+        <Say>{label}</Say>
+      </Label>
       {rows ? <Area rows={rows} /> : <Box />}
-      {hint ? <Text slot="description">{hint}</Text> : null}
+      {hint ? (
+        <Text slot="description">
+          <Say>{hint}</Say>
+        </Text>
+      ) : null}
       <FieldError className="error">{error}</FieldError>
     </StyledText>
   )
@@ -95,16 +102,22 @@ export function ChoiceField({
   return (
     <StyledRadios {...rest} isInvalid={error !== undefined}>
       <span className="label">
-        <Label>{label}</Label>
+        <Label>
+          <Say>{label}</Say>
+        </Label>
       </span>
       <div className="choices">
         {options.map(([value, words]) => (
           <Choice key={value} value={value}>
-            {words}
+            {typeof words === 'string' ? <Say>{words}</Say> : words}
           </Choice>
         ))}
       </div>
-      {hint ? <Text slot="description">{hint}</Text> : null}
+      {hint ? (
+        <Text slot="description">
+          <Say>{hint}</Say>
+        </Text>
+      ) : null}
       <FieldError className="error">{error}</FieldError>
     </StyledRadios>
   )

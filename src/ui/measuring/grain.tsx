@@ -1,6 +1,7 @@
 import { type DrawnYarn } from '../tabletop/drawnYarn'
 import { line } from '../tabletop/parts'
 import { Drawing } from '../kit/Drawing'
+import { Say } from '@/ui/text/Say'
 
 interface Props {
   skewPercent: number
@@ -46,7 +47,7 @@ export function GrainDrawing({ skewPercent, bowPercent, pull, yarn, label }: Pro
       <path d="M40 206V50M40 190H268" {...line} stroke="var(--madder)" strokeWidth="2" strokeDasharray="5 4" />
       <path d="M40 178h12v12" {...line} stroke="var(--madder)" strokeWidth="2" />
       <text x="34" y="226" fontSize="13" fill="var(--ink)">
-        selvedge · place the square here
+        <Say>selvedge · place the square here</Say>
       </text>
       {pull
         ? corners.map(([x, y, dx, dy]) => (

@@ -1,9 +1,9 @@
-import type { Metadata } from 'next'
+import { pageTitle } from '@/features/shared/settings/pageTitle'
 import { fibresTold } from '@/features/learn/lookup/fibresTold'
 import { FibresPage } from '@/features/learn/lookup/FibresPage'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 
-export const metadata: Metadata = { title: 'Fibres' }
+export const generateMetadata = pageTitle('Fibres')
 
 export default async function FibresRoute() {
   const { words } = await readPreferences()

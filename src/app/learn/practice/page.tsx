@@ -1,10 +1,10 @@
-import type { Metadata } from 'next'
+import { pageTitle } from '@/features/shared/settings/pageTitle'
 import { loadPractice } from '@/features/learn/practice/load'
 import { PracticePage } from '@/features/learn/practice/PracticePage'
 import { now } from '@/features/shared/now'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 
-export const metadata: Metadata = { title: 'Practise burn tests' }
+export const generateMetadata = pageTitle('Practise burn tests')
 
 export default async function PractisePage() {
   const { words } = await readPreferences()

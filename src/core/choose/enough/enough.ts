@@ -1,3 +1,4 @@
+import { type Phrase } from '../../text/text'
 import { careOf } from '../../fabric/care'
 import { shrinkOf, STEAM_SHARE } from '../../fabric/shrink'
 import { type Offer } from '../../fabric/types'
@@ -42,7 +43,7 @@ export interface Enough {
   interval80: [number, number]
   haveMm: number | null
   verdict: EnoughVerdict
-  parts: { id: EnoughPart; addMm: number; text: string }[]
+  parts: { id: EnoughPart; addMm: number; text: Phrase }[]
   buy: Buy
 }
 
@@ -180,7 +181,7 @@ function verdictOf(
   return haveMm >= high ? 'enough' : 'perhaps'
 }
 
-function add(sum: Sum, id: EnoughPart, mm: Quantity, text: string): void {
+function add(sum: Sum, id: EnoughPart, mm: Quantity, text: Phrase): void {
   sum.mm = { value: sum.mm.value + mm.value, sd: Math.hypot(sum.mm.sd, mm.sd) }
   sum.parts.push({ id, addMm: mm.value, text })
 }

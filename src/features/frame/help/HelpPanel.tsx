@@ -6,6 +6,7 @@ import styled from 'styled-components'
 import { useStored } from '../../shared/useStored'
 import { helpFor } from './lines'
 import { note } from './noteStyle'
+import { Say } from '@/ui/text/Say'
 
 const Lines = styled.aside`
   position: absolute;
@@ -51,9 +52,13 @@ export function HelpPanel({ page: { path, title }, onClose }: Props) {
       aria-labelledby="help-title"
       onKeyDown={(event) => event.key === 'Escape' && onClose()}
     >
-      <h2 id="help-title">{title}</h2>
+      <h2 id="help-title">
+        <Say>{title}</Say>
+      </h2>
       {helpFor(path)?.map((line) => (
-        <p key={line}>{line}</p>
+        <p key={line}>
+          <Say>{line}</Say>
+        </p>
       ))}
       <div className="foot">
         <Link

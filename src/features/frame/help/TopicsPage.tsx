@@ -1,6 +1,7 @@
 import Link from 'next/link'
 import { Lead, Page, Paper, PlainList, Soft } from '@/ui/kit/surfaces'
 import { helpTopics } from './topics'
+import { Say } from '@/ui/text/Say'
 
 /** Every question that help answers, with a first answer and the page that answers in full. */
 export function TopicsPage() {
@@ -17,13 +18,17 @@ export function TopicsPage() {
             {topics.map((topic) => (
               <li key={topic.id} id={topic.id}>
                 {topic.href.startsWith('/learn/help#') ? (
-                  <b>{topic.title}</b>
+                  <b>
+                    <Say>{topic.title}</Say>
+                  </b>
                 ) : (
                   <Link href={topic.href} prefetch={false}>
-                    {topic.title}
+                    <Say>{topic.title}</Say>
                   </Link>
                 )}
-                <Soft>{topic.answer}</Soft>
+                <Soft>
+                  <Say>{topic.answer}</Say>
+                </Soft>
               </li>
             ))}
           </PlainList>

@@ -11,6 +11,7 @@ import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { beginTest } from '../../shared/burn/beginTest'
 import { describeSeen, seenIn } from '../../shared/burn/session'
 import { itemAt, mustHave } from '@/core/lists/items'
+import { Say } from '@/ui/text/Say'
 
 export interface LooseTest {
   id: string
@@ -33,10 +34,12 @@ export function BenchStart({ loose, of }: { loose: LooseTest[]; of: { id: string
     <Page>
       <div>
         <h1>Burn tests</h1>
-        <Soft>Find the fibre content with a flame</Soft>
+        <Soft>
+          <Say>Find the fibre content with a flame</Say>
+        </Soft>
         <Lead>
-          Burn a few yarns, answer {burnFeatures.length} short questions, and see what the fibre is, how sure that is,
-          and what would tell for certain.
+          Burn a few yarns, answer {burnFeatures.length}
+          <Say> short questions, and see what the fibre is, how sure that is, and what would tell for certain.</Say>
         </Lead>
       </div>
       <Actions>

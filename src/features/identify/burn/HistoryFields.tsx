@@ -12,6 +12,7 @@ import { ChoiceField } from '@/ui/kit/fields'
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Soft, Stack } from '@/ui/kit/surfaces'
+import { Say } from '@/ui/text/Say'
 
 const Fields = styled.div`
   display: grid;
@@ -129,7 +130,9 @@ export function HistoryEffectTable({ effect }: { effect: HistoryEffect }) {
         <caption className="visually-hidden">How likely each family is, without and with its history</caption>
         <thead>
           <tr>
-            <th scope="col">Fibre family</th>
+            <th scope="col">
+              <Say>Fibre family</Say>
+            </th>
             <th scope="col">from your answers</th>
             <th scope="col">with its history</th>
           </tr>
@@ -145,8 +148,10 @@ export function HistoryEffectTable({ effect }: { effect: HistoryEffect }) {
         </tbody>
       </Effect>
       <Soft>
-        This is only a hint: it changes the odds by eight times at most, and your answers can overrule it. Years are
-        different: a fibre that was not sold yet can’t be in the fabric.
+        <Say>
+          This is only a hint: it changes the odds by eight times at most, and your answers can overrule it. Years are
+          different: a fibre that was not sold yet can’t be in the fabric.
+        </Say>
       </Soft>
     </Stack>
   )

@@ -13,6 +13,7 @@ import { ClaimRows } from '../../shared/claim/ClaimRows'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { HistoryEffectTable, HistoryFields } from './HistoryFields'
 import { PART_WORDS } from '../../shared/burn/session'
+import { Say } from '@/ui/text/Say'
 
 const ASK_WORDS = [
   ['fibre', 'Which fibre it is'],
@@ -139,8 +140,12 @@ function Spoils() {
     <Paper aria-labelledby="spoils">
       <h2 id="spoils">What can mislead a burn test</h2>
       <Callout $tone="warn">
-        <b>Never burn</b> glass-fibre fabric, or anything old that was made for heat (oven gloves, ironing pads, stage
-        curtains, fire blankets): it may hold asbestos. Don’t cut it, and ask your local authority.
+        <b>Never burn</b>
+        <Say>
+          {' '}
+          glass-fibre fabric, or anything old that was made for heat (oven gloves, ironing pads, stage curtains, fire
+          blankets): it may hold asbestos. Don’t cut it, and ask your local authority.
+        </Say>
       </Callout>
       <PlainList>
         {SPOILERS.map((text) => (

@@ -6,6 +6,7 @@ import { otherFeatures } from '@/core/identify/features'
 import { AnswerDrawing } from '@/ui/burn'
 import { Lead, Page, Paper, Soft } from '@/ui/kit/surfaces'
 import { Guidance } from '../../shared/question/Guidance'
+import { Say } from '@/ui/text/Say'
 
 const Answers = styled.ul`
   list-style: none;
@@ -54,9 +55,11 @@ export function TableTests() {
       <Grid>
         {otherFeatures.map(({ id, title, question, guide, minutes, states }) => (
           <Paper key={id} aria-labelledby={`test-${id}`}>
-            <h2 id={`test-${id}`}>{title}</h2>
+            <h2 id={`test-${id}`}>
+              <Say>{title}</Say>
+            </h2>
             <Soft>
-              {question} About {minutes} min.{' '}
+              <Say>{question}</Say> About {minutes} min.{' '}
               <Link href={`/learn/tests/${id}`} prefetch={false}>
                 What each answer points to
               </Link>
@@ -67,7 +70,9 @@ export function TableTests() {
                 <li key={state}>
                   <AnswerDrawing feature={id} state={state} />
                   <b>{label}</b>
-                  <small>{help}</small>
+                  <small>
+                    <Say>{help}</Say>
+                  </small>
                 </li>
               ))}
             </Answers>

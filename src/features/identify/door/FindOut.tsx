@@ -10,6 +10,7 @@ import { Trouble } from '@/ui/kit/Trouble'
 import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { type HandStrip } from '../../shared/hand/strip'
 import { takeInHand } from './actions'
+import { Say } from '@/ui/text/Say'
 
 const Doors = styled.ul`
   list-style: none;
@@ -106,7 +107,9 @@ export function FindOut({ strip, begun }: Props) {
       <div>
         <h1>{strip ? 'What is this fabric?' : 'Identify a fabric'}</h1>
         {strip?.next ? (
-          <Lead>{strip.next.why}</Lead>
+          <Lead>
+            <Say>{strip.next.why}</Say>
+          </Lead>
         ) : (
           <Lead>
             {strip
@@ -157,7 +160,9 @@ export function FindOut({ strip, begun }: Props) {
                 <Icon aria-hidden size={30} strokeWidth={1.5} />
                 <span>
                   <b>{title}</b>
-                  <small>{about}</small>
+                  <small>
+                    <Say>{about}</Say>
+                  </small>
                 </span>
               </Door>
             </li>

@@ -6,6 +6,8 @@ import { tileOf } from '@/ui/cloth/spec'
 import { Soft, Stack } from '@/ui/kit/surfaces'
 import { Terms } from '@/ui/text/Terms'
 import { mustHave } from '@/core/lists/items'
+import { Say } from '@/ui/text/Say'
+import { joinTexts } from '@/core/text/text'
 
 /** A name that fits, drawn, with what speaks for and against it. */
 export function ClothName({ name: ranked }: { name: RankedName }) {
@@ -27,8 +29,16 @@ export function ClothName({ name: ranked }: { name: RankedName }) {
         <p>
           <Terms>{makes}</Terms>
         </p>
-        {speaksFor.length > 0 ? <Soft>Fits: {speaksFor.join('; ')}.</Soft> : null}
-        {against.length > 0 ? <Soft>Does not fit: {against.join('; ')}.</Soft> : null}
+        {speaksFor.length > 0 ? (
+          <Soft>
+            Fits: <Say>{joinTexts(speaksFor, '; ')}</Say>.
+          </Soft>
+        ) : null}
+        {against.length > 0 ? (
+          <Soft>
+            Does not fit: <Say>{joinTexts(against, '; ')}</Say>.
+          </Soft>
+        ) : null}
         {also.length > 0 ? <Soft>Also called {capitalise(also.slice(0, 3).join(', '))}.</Soft> : null}
       </Stack>
     </li>

@@ -8,6 +8,7 @@ import { HowToDrawing } from '@/ui/measuring/HowTo'
 import { type BenchData } from './load'
 import { type MeasurementInfo } from './info'
 import { PieceChoice } from './PieceChoice'
+import { Say } from '@/ui/text/Say'
 
 const Grid = styled.ul`
   list-style: none;
@@ -92,8 +93,12 @@ export function MeasureHub({ pieces, piece, kinds }: BenchData & { kinds: readon
             <Tool href={`/identify/measure/${id}${query}`} prefetch={false}>
               <HowToDrawing test={id} />
               <div>
-                <h2>{title}</h2>
-                <small>{finds}</small>
+                <h2>
+                  <Say>{title}</Say>
+                </h2>
+                <small>
+                  <Say>{finds}</Say>
+                </small>
                 {taken(forms) > 0 ? (
                   <small>{taken(forms) === 1 ? 'One reading' : `${taken(forms)} readings`}</small>
                 ) : null}

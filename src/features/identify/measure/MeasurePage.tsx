@@ -58,8 +58,12 @@ export function MeasurePage({ kind, pieces, piece }: BenchData & { kind: Measure
       <Head>
         <HowToDrawing test={kind.id} yarn={yarn} />
         <div>
-          <h1>{kind.title}</h1>
-          <Soft>{kind.term}</Soft>
+          <h1>
+            <Say>{kind.title}</Say>
+          </h1>
+          <Soft>
+            <Say>{kind.term}</Say>
+          </Soft>
           <ol>
             {kind.how.map((line, i) => (
               <li key={i}>

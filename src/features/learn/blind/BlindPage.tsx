@@ -12,6 +12,7 @@ import { beginTest } from '../../shared/burn/beginTest'
 import { SayWhat } from '../say/SayWhat'
 import { closeBox, packBox, sayBlind } from './actions'
 import { type BlindData } from './load'
+import { Say } from '@/ui/text/Say'
 
 type Box = NonNullable<BlindData['box']>
 
@@ -165,7 +166,9 @@ function Opened({ box }: { box: Box }) {
             <th scope="col">you said</th>
             <th scope="col">sure</th>
             <th scope="col">family</th>
-            <th scope="col">fibre</th>
+            <th scope="col">
+              <Say>fibre</Say>
+            </th>
           </tr>
         </thead>
         <tbody>

@@ -54,8 +54,10 @@ export function CardsToPrint(cards: BenchCards) {
       <Stack className="screen-only">
         <h1>Reference cards</h1>
         <Lead>
-          Three sheets for the wall: what each fibre usually shows at the flame, tests without a flame, needles and
-          irons. They come from the same data as our results.
+          <Say>
+            Three sheets for the wall: what each fibre usually shows at the flame, tests without a flame, needles and
+            irons. They come from the same data as our results.
+          </Say>
         </Lead>
         <Actions>
           <StrongButton onPress={() => window.print()}>Print or save as PDF</StrongButton>
@@ -83,9 +85,13 @@ function BurnChart({ looks, burns }: BenchCards) {
         <Figures>
           <thead>
             <tr>
-              <th>Fibre</th>
+              <th>
+                <Say>Fibre</Say>
+              </th>
               {looks.map(({ id, title }) => (
-                <th key={id}>{title}</th>
+                <th key={id}>
+                  <Say>{title}</Say>
+                </th>
               ))}
             </tr>
           </thead>
@@ -100,7 +106,9 @@ function BurnChart({ looks, burns }: BenchCards) {
                 <tr key={id}>
                   <th scope="row">{name}</th>
                   {seen.map((says, index) => (
-                    <td key={itemAt(looks, index).id}>{says}</td>
+                    <td key={itemAt(looks, index).id}>
+                      <Say>{says}</Say>
+                    </td>
                   ))}
                 </tr>
               ))}
@@ -120,15 +128,21 @@ function TestCards({ tests }: BenchCards) {
         {tests.map(({ id, title, minutes, steps, separates, spoiledBy, caution }) => (
           <section key={id} aria-label={title}>
             <h3>
-              {title}, {minutes} min
+              <Say>{title}</Say>, {minutes} min
             </h3>
             <ol>
               {steps.map((step) => (
-                <li key={step}>{step}</li>
+                <li key={step}>
+                  <Say>{step}</Say>
+                </li>
               ))}
             </ol>
-            <p>Tells apart: {separates}</p>
-            <Soft>Misled by: {spoiledBy}</Soft>
+            <p>
+              Tells apart: <Say>{separates}</Say>
+            </p>
+            <Soft>
+              Misled by: <Say>{spoiledBy}</Say>
+            </Soft>
             {caution ? <p>⚠ {caution}</p> : null}
           </section>
         ))}
@@ -144,7 +158,7 @@ function NeedlesAndIrons({ sizes, points, irons }: BenchCards) {
       <Scrolled role="region" aria-label="Needles and irons" tabIndex={0}>
         <Figures>
           <caption>
-            The iron’s highest temperature; in a blend the most delicate fibre decides. Try a seam first.
+            <Say>The iron’s highest temperature; in a blend the most delicate fibre decides. Try a seam first.</Say>
           </caption>
           <tbody>
             {irons.map(({ dots, celsius, fibres }) => (

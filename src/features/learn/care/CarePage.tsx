@@ -5,6 +5,7 @@ import styled from 'styled-components'
 import { capitalise } from '@/core/units/format'
 import { Lead, Page, Paper, Soft, Tiles } from '@/ui/kit/surfaces'
 import { type CareData } from './load'
+import { Say } from '@/ui/text/Say'
 
 const Signs = styled.dl`
   margin: 0;
@@ -33,8 +34,10 @@ export function CarePage({ groups }: CareData) {
           A tub means washing, a triangle bleaching, a square drying, an iron ironing, a circle professional cleaning.
         </Lead>
         <Soft>
-          More dots are hotter; one bar below is gentle, two are gentlest; a cross means “do not”. ISO 3758:2012,
-          Textiles – Care labelling code using symbols.
+          <Say>
+            More dots are hotter; one bar below is gentle, two are gentlest; a cross means “do not”. ISO 3758:2012,
+            Textiles – Care labelling code using symbols.
+          </Say>
         </Soft>
       </div>
       <Tiles>

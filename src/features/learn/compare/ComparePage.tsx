@@ -6,6 +6,7 @@ import { Fields, Figures, Lead, Page, Paper, Soft } from '@/ui/kit/surfaces'
 import { type ComparedData } from './load'
 import { useAddress } from '../../shared/address/useAddress'
 import { compareAddress } from './compareAddress'
+import { Say } from '@/ui/text/Say'
 
 /** From so much of what there is to know a look settles it; from so much it tells much. */
 const SETTLES = 0.75
@@ -21,7 +22,9 @@ export function ComparePage(data: ComparedData) {
         <h1>
           {one.name} or {other.name.toLowerCase()}?
         </h1>
-        <Lead role="status">{leadOf(data)}</Lead>
+        <Lead role="status">
+          <Say>{leadOf(data)}</Say>
+        </Lead>
       </div>
       <Fields>
         <SelectField label="First fibre" value={one.id} onChange={(id) => go({ a: id })} options={fibres} />
@@ -41,9 +44,15 @@ export function ComparePage(data: ComparedData) {
           <tbody>
             {parted.map(({ feature, title, bits, one: mine, other: theirs }) => (
               <tr key={feature}>
-                <th scope="row">{title}</th>
-                <td>{mine}</td>
-                <td>{theirs}</td>
+                <th scope="row">
+                  <Say>{title}</Say>
+                </th>
+                <td>
+                  <Say>{mine}</Say>
+                </td>
+                <td>
+                  <Say>{theirs}</Say>
+                </td>
                 <td>{tellsWords(bits)}</td>
               </tr>
             ))}
@@ -60,9 +69,15 @@ export function ComparePage(data: ComparedData) {
           <tbody>
             {figures.map(({ title, one: mine, other: theirs }) => (
               <tr key={title}>
-                <th scope="row">{title}</th>
-                <td>{mine}</td>
-                <td>{theirs}</td>
+                <th scope="row">
+                  <Say>{title}</Say>
+                </th>
+                <td>
+                  <Say>{mine}</Say>
+                </td>
+                <td>
+                  <Say>{theirs}</Say>
+                </td>
               </tr>
             ))}
           </tbody>

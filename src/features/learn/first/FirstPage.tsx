@@ -7,6 +7,7 @@ import { StrongLink } from '@/ui/kit/links'
 import { Actions, Columns, Lead, Page, Paper, PlainList, Callout, Soft, Stack, Steps } from '@/ui/kit/surfaces'
 import { useStored } from '../../shared/useStored'
 import { GATHER, KNOWN, STEPS } from './firstSteps'
+import { Say } from '@/ui/text/Say'
 
 /** For somebody who has never done it: what to gather, and a first safe burn of two things that are known. */
 export function FirstPage() {
@@ -28,9 +29,13 @@ export function FirstPage() {
         </Lead>
       </div>
       <Callout $tone="warn">
-        <b>For adults with nothing else to watch.</b> Tie your hair back, roll your sleeves up, wear nothing made of
-        polyester. No children, no pets, no draught. <Link href="/safety">All the cautions</Link>; local rules come
-        first.
+        <b>For adults with nothing else to watch.</b>
+        <Say>
+          {' '}
+          Tie your hair back, roll your sleeves up, wear nothing made of polyester. No children, no pets, no
+          draught.{' '}
+        </Say>
+        <Link href="/safety">All the cautions</Link>; local rules come first.
       </Callout>
       <Columns>
         <Paper aria-labelledby="gather">
@@ -38,9 +43,11 @@ export function FirstPage() {
           {GATHER.map(({ id, text, why }) => (
             <div key={id}>
               <CheckField isSelected={ticked.has(id)} onChange={(isOn) => tick(id, isOn)}>
-                {text}
+                <Say>{text}</Say>
               </CheckField>
-              <Soft>{why}</Soft>
+              <Soft>
+                <Say>{why}</Say>
+              </Soft>
             </div>
           ))}
           <p role="status">{left === 0 ? 'You have everything.' : `${left} of ${GATHER.length} still to get.`}</p>
@@ -49,8 +56,10 @@ export function FirstPage() {
           <Paper aria-labelledby="burn">
             <h2 id="burn">What to do</h2>
             <Steps>
-              {STEPS.map((step) => (
-                <li key={step}>{step}</li>
+              {STEPS.map((step, i) => (
+                <li key={i}>
+                  <Say>{step}</Say>
+                </li>
               ))}
             </Steps>
           </Paper>
@@ -62,7 +71,9 @@ export function FirstPage() {
                 <BurnStrip seen={seen} describe={() => says.join(' ')} />
                 <PlainList $gap="0.2rem">
                   {says.map((line) => (
-                    <li key={line}>{line}</li>
+                    <li key={line}>
+                      <Say>{line}</Say>
+                    </li>
                   ))}
                 </PlainList>
               </section>
@@ -72,7 +83,9 @@ export function FirstPage() {
       </Columns>
       <Actions>
         <StrongLink href="/identify/samples">Add both to your known samples, and start a burn test</StrongLink>
-        <Link href="/learn/practice">Or practise without a flame first</Link>
+        <Link href="/learn/practice">
+          <Say>Or practise without a flame first</Say>
+        </Link>
       </Actions>
     </Page>
   )

@@ -1,3 +1,5 @@
+import { phrase } from '@/core/text/text'
+import { inCm } from '@/core/text/amounts'
 /** What a first burn needs, and why; common practice. */
 export const GATHER = [
   {
@@ -33,7 +35,7 @@ export const GATHER = [
 
 /** The burn itself; common practice. */
 export const STEPS = [
-  'Twist ten threads of 5 cm into one strand: a single thread burns too fast to see.',
+  phrase`Twist ten threads of ${inCm(5)} into one strand: a single thread burns too fast to see.`,
   'Hold its end, level, and bring the tip slowly to the side of the flame. Does it shrink away?',
   'Let it catch fire, take it out, and look: does it go on burning, and how?',
   'Blow it out over the tray, and fan the smoke towards you once. Never put your nose to it.',

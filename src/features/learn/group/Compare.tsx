@@ -8,6 +8,7 @@ import { Trouble } from '@/ui/kit/Trouble'
 import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { compareResults } from './actions'
 import { jsonIn } from './jsonIn'
+import { Say } from '@/ui/text/Say'
 
 type Compared = Extract<Awaited<ReturnType<typeof compareResults>>, { ok: true }>['is']
 
@@ -71,7 +72,9 @@ function Tables({ title, scores, specimens }: Compared) {
           <tr>
             <th scope="col">who</th>
             <th scope="col">family</th>
-            <th scope="col">fibre</th>
+            <th scope="col">
+              <Say>fibre</Say>
+            </th>
             <th scope="col">certainty (Brier)</th>
           </tr>
         </thead>

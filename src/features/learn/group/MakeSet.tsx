@@ -9,6 +9,7 @@ import { TextField } from '@/ui/kit/fields'
 import { NumberField } from '@/ui/kit/NumberField'
 import { saveFile } from '@/ui/kit/saveFile'
 import { Actions, Paper, Soft } from '@/ui/kit/surfaces'
+import { Say } from '@/ui/text/Say'
 
 const LEVELS = [
   ['pure', 'Single fibres, one of each family'],
@@ -51,7 +52,7 @@ export function MakeSet({ onOpen, isBusy }: Props) {
             isSelected={levels.includes(id)}
             onChange={(isOn) => setLevels(isOn ? [...levels, id] : levels.filter((one) => one !== id))}
           >
-            {words}
+            <Say>{words}</Say>
           </CheckField>
         ))}
       </CheckGroup>

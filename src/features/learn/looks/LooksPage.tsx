@@ -93,7 +93,9 @@ function Parted({ told: { was, taken, parted } }: { told: LookTold }) {
   const router = useRouter()
   return (
     <Paper aria-labelledby="parted">
-      <h2 id="parted">{taken ? 'How to tell the two apart' : 'How to recognise it'}</h2>
+      <h2 id="parted">
+        <Say>{taken ? 'How to tell the two apart' : 'How to recognise it'}</Say>
+      </h2>
       <Stack>
         {[was, ...(taken ? [taken] : [])].map(({ id, name, makes }) => (
           <p key={id}>

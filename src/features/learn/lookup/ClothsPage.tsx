@@ -32,7 +32,10 @@ export function ClothsPage({ cloths }: { cloths: readonly ClothTold[] }) {
     <Page>
       <div>
         <h1>Fabric names</h1>
-        <Lead>{cloths.length} names, in UK and US words, with what makes each different from its neighbours.</Lead>
+        <Lead>
+          {cloths.length}
+          <Say> names, in UK and US words, with what makes each different from its neighbours.</Say>
+        </Lead>
       </div>
       <TextField
         label="Search"

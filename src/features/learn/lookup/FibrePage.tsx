@@ -4,6 +4,7 @@ import { LinksTo } from './LinksTo'
 import { Pair } from './Pair'
 import { type OneFibre } from './loadFibre'
 import { StashOf } from './StashOf'
+import { Say } from '@/ui/text/Say'
 
 /** One fibre: how it burns and what else tells it, its figures, what it is taken for, and what of it lies there. */
 export function FibrePage({ id, name, also, family, burns, tests, facts, ...told }: OneFibre) {
@@ -11,11 +12,13 @@ export function FibrePage({ id, name, also, family, burns, tests, facts, ...told
   return (
     <Page>
       <div>
-        <Link href="/learn/fibres">All fibres</Link>
+        <Link href="/learn/fibres">
+          <Say>All fibres</Say>
+        </Link>
         <h1>{name}</h1>
         <Lead>
           {family}
-          {also ? `; also ${also}` : ''}. {lookalike ? `${lookalike}.` : ''}
+          {also ? <Say>{`; also ${also}`}</Say> : ''}. <Say>{lookalike ? `${lookalike}.` : ''}</Say>
         </Lead>
       </div>
       <Columns $first="1.3fr">
@@ -46,20 +49,7 @@ export function FibrePage({ id, name, also, family, burns, tests, facts, ...told
             <h2 id="neighbours">Confused with</h2>
             <PlainList>
               {neighbours.map((one) => (
-                <li key={one.id}>
-                  <b>
-                    <Link href={`/learn/fibres/${one.id}`} prefetch={false}>
-                      {one.name}
-                    </Link>
-                  </b>
-                  <br />
-                  {one.parted
-                    ? `${one.parted.title}: ${one.parted.one}, where the other is ${one.parted.other}.`
-                    : 'No home test tells them apart.'}{' '}
-                  <Link href={`/learn/compare?a=${id}&b=${one.id}`} prefetch={false}>
-                    Compare
-                  </Link>
-                </li>
+                <Neighbour key={one.id} of={id} one={one} />
               ))}
             </PlainList>
           </Paper>
@@ -82,5 +72,27 @@ export function FibrePage({ id, name, also, family, burns, tests, facts, ...told
       </Columns>
       <StashOf {...stash} all={`/stash?fibre=${id}`} what={`Your fabrics of ${name.toLowerCase()}`} />
     </Page>
+  )
+}
+
+/** A fibre that it is confused with, and what tells them apart best. */
+function Neighbour({ of, one }: { of: string; one: OneFibre['neighbours'][number] }) {
+  return (
+    <li>
+      <b>
+        <Link href={`/learn/fibres/${one.id}`} prefetch={false}>
+          {one.name}
+        </Link>
+      </b>
+      <br />
+      <Say>
+        {one.parted
+          ? `${one.parted.title}: ${one.parted.one}, where the other is ${one.parted.other}.`
+          : 'No home test tells them apart.'}
+      </Say>{' '}
+      <Link href={`/learn/compare?a=${of}&b=${one.id}`} prefetch={false}>
+        Compare
+      </Link>
+    </li>
   )
 }

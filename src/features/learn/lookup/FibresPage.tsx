@@ -2,13 +2,16 @@ import Link from 'next/link'
 import { Facts, Lead, Page, Paper, Soft, Tiles } from '@/ui/kit/surfaces'
 import { type FibreTold } from './fibresTold'
 import { Pair } from './Pair'
+import { Say } from '@/ui/text/Say'
 
 /** Every fibre: how it burns, and its figures with their sources. */
 export function FibresPage({ fibres }: { fibres: readonly FibreTold[] }) {
   return (
     <Page>
       <div>
-        <h1>Fibres</h1>
+        <h1>
+          <Say>Fibres</Say>
+        </h1>
         <Lead>
           What a careful beginner usually reports, and what handbooks say. Burn results are common practice.
         </Lead>
@@ -23,7 +26,7 @@ export function FibresPage({ fibres }: { fibres: readonly FibreTold[] }) {
             </h2>
             <Soft>
               {family}
-              {also ? `; also ${also}` : ''}
+              {also ? <Say>{`; also ${also}`}</Say> : ''}
             </Soft>
             <Facts>
               {burns.map(({ title, usual }) => (
@@ -35,7 +38,11 @@ export function FibresPage({ fibres }: { fibres: readonly FibreTold[] }) {
                 <Pair key={title} title={title} value={value} note={source} />
               ))}
             </Facts>
-            {lookalike ? <p>{lookalike}.</p> : null}
+            {lookalike ? (
+              <p>
+                <Say>{`${lookalike}.`}</Say>
+              </p>
+            ) : null}
             <Link href={`/learn/compare?a=${id}&b=${id === 'cotton' ? 'polyester' : 'cotton'}`} prefetch={false}>
               Compare
             </Link>

@@ -6,7 +6,9 @@ import { Say } from '@/ui/text/Say'
 export function Pair({ title, value, note }: { title: string; value: Phrase; note?: string }) {
   return (
     <>
-      <dt>{title}</dt>
+      <dt>
+        <Say>{title}</Say>
+      </dt>
       <dd>
         <Say>{value}</Say>
         {note ? <Soft as="small"> ({note})</Soft> : null}

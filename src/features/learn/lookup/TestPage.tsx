@@ -8,6 +8,7 @@ import { Columns, Lead, Page, Paper, PlainList, Callout, Soft, Stack } from '@/u
 import { Guidance } from '../../shared/question/Guidance'
 import { LinksTo } from './LinksTo'
 import { type OneTest } from './loadTest'
+import { Say } from '@/ui/text/Say'
 
 const Answer = styled.li`
   display: grid;
@@ -30,9 +31,11 @@ export function TestPage({ id, title, question, hint, guide, minutes, isBurn, ..
         <Link href={isBurn ? '/identify/burn' : `/identify/tests#test-${id}`}>
           {isBurn ? 'Burn tests' : 'All tests'}
         </Link>
-        <h1>{title}</h1>
+        <h1>
+          <Say>{title}</Say>
+        </h1>
         <Lead>
-          {question} {isBurn ? hint : `About ${minutes} min.`}
+          <Say>{`${question} ${isBurn ? hint : `About ${minutes} min.`}`}</Say>
         </Lead>
       </div>
       {isHazard ? (
@@ -53,7 +56,9 @@ export function TestPage({ id, title, question, hint, guide, minutes, isBurn, ..
           <Paper aria-labelledby="parts">
             <h2 id="parts">What it tells apart</h2>
             {parted === 0 ? (
-              <Soft>For any two fibres another question tells more; this one adds to the others.</Soft>
+              <Soft>
+                <Say>For any two fibres another question tells more; this one adds to the others.</Say>
+              </Soft>
             ) : (
               <>
                 <Soft>
@@ -94,7 +99,12 @@ function Answers({ id, answers, source }: Pick<OneTest, 'id' | 'answers' | 'sour
           <Answer key={state}>
             <AnswerDrawing feature={id} state={state} />
             <div>
-              <b>{label}</b> <Soft as="span">{help}</Soft>
+              <b>
+                <Say>{label}</Say>
+              </b>{' '}
+              <Soft as="span">
+                <Say>{help}</Say>
+              </Soft>
               <p>
                 {likeliest.map((one, i) => (
                   <span key={one.id}>

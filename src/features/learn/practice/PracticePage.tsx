@@ -11,6 +11,7 @@ import { useSaying } from '../say/useSaying'
 import { answerSpecimen, type PracticeAnswer } from './actions'
 import { type PracticeData } from './load'
 import { Tray } from './Tray'
+import { Say } from '@/ui/text/Say'
 
 /** Practice at the bench, without a flame: ask for what you want to see, say what it is, and how sure. */
 export function PracticePage(data: PracticeData) {
@@ -20,7 +21,9 @@ export function PracticePage(data: PracticeData) {
   return (
     <Page>
       <div>
-        <h1>Practise burn tests</h1>
+        <h1>
+          <Say>Practise burn tests</Say>
+        </h1>
         {told ? (
           <Lead role="status">{verdictOf(told)}</Lead>
         ) : (
@@ -35,7 +38,7 @@ export function PracticePage(data: PracticeData) {
         </Soft>
       </div>
       <Tray stages={stages} asked={asked} isOpen={told !== null} onAsk={(feature) => setAsked([...asked, feature])}>
-        {told ? <AnswerTold told={told} /> : <Say data={data} asked={asked} token={token} onTold={setTold} />}
+        {told ? <AnswerTold told={told} /> : <SayForm data={data} asked={asked} token={token} onTold={setTold} />}
       </Tray>
     </Page>
   )
@@ -54,7 +57,7 @@ interface SayProps {
   onTold: (told: PracticeAnswer) => void
 }
 
-function Say({ data: { families, fibres }, asked, token, onTold }: SayProps) {
+function SayForm({ data: { families, fibres }, asked, token, onTold }: SayProps) {
   const send = (said: SaidSo) => answerSpecimen({ token, asked, ...said })
   const { isBusy, trouble, say } = useSaying(send, onTold)
   return (

@@ -7,6 +7,7 @@ import { EChart, type Palette } from '@/ui/charts/EChart'
 import { StrongLink } from '@/ui/kit/links'
 import { Actions, Columns, Figures, Lead, Page, Paper, Soft } from '@/ui/kit/surfaces'
 import { type ScoreData } from './load'
+import { Say } from '@/ui/text/Say'
 
 const percent = (share: number | null) => (share === null ? 'none' : `${Math.round(share * 100)} %`)
 
@@ -18,10 +19,14 @@ export function ScorePage(data: ScoreData) {
       <div>
         <h1>My score</h1>
         <Lead>{words}</Lead>
-        <Soft>{scoreWords(score)}</Soft>
+        <Soft>
+          <Say>{scoreWords(score)}</Say>
+        </Soft>
       </div>
       <Actions>
-        <StrongLink href="/learn/practice">Practise</StrongLink>
+        <StrongLink href="/learn/practice">
+          <Say>Practise</Say>
+        </StrongLink>
         <Link href="/identify/samples">Burn known samples</Link>
       </Actions>
       {score.count > 0 ? (
@@ -185,7 +190,9 @@ function Halves({ before, after, score }: ScoreData) {
           <tr>
             <th scope="col">answers</th>
             <th scope="col">family</th>
-            <th scope="col">fibre</th>
+            <th scope="col">
+              <Say>fibre</Say>
+            </th>
             <th scope="col">Brier score (0 is best)</th>
             <th scope="col">log score (0 is best)</th>
           </tr>
@@ -209,6 +216,7 @@ function Halves({ before, after, score }: ScoreData) {
 }
 
 function scoreWords({ count, family, fibre }: ScoreData['score']): string {
+  if (count === 0) return 'No answers yet.'
   const ventured = `fibre, where you named one, in ${percent(fibre)}`
   return `${countNoun(count, 'answer')}. Family right in ${percent(family)}; ${ventured}.`
 }

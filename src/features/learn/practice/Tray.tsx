@@ -7,6 +7,7 @@ import { Button } from '@/ui/kit/buttons'
 import { Columns, Paper } from '@/ui/kit/surfaces'
 import { type BurntSet, type PracticeStage } from './stages'
 import { mustHave } from '@/core/lists/items'
+import { Say } from '@/ui/text/Say'
 
 const Asks = styled.ul`
   list-style: none;
@@ -73,10 +74,15 @@ export function Tray({ stages, asked, isOpen = false, onAsk, children }: Props) 
                 <li key={feature}>
                   {asked.includes(feature) ? (
                     <span role="status">
-                      <b>{title}:</b> {says}
+                      <b>
+                        <Say>{title}</Say>:
+                      </b>{' '}
+                      <Say>{says}</Say>
                     </span>
                   ) : (
-                    <Button onPress={() => onAsk(feature)}>{title}</Button>
+                    <Button onPress={() => onAsk(feature)}>
+                      <Say>{title}</Say>
+                    </Button>
                   )}
                 </li>
               ))}

@@ -3,6 +3,7 @@ import { Columns, Page, Paper, Soft, Stack } from '@/ui/kit/surfaces'
 import { LinksTo } from '../lookup/LinksTo'
 import { type OneTechnique } from './loadTechnique'
 import { DRAWN_SO, TechniqueSteps } from './Steps'
+import { Say } from '@/ui/text/Say'
 
 const OTHERS = { seam: 'Other seams', hem: 'Other hems', way: 'Other techniques' } as const
 
@@ -16,7 +17,9 @@ export function TechniquePage({ cloths, isOfAll, others, tried, ...technique }: 
       </div>
       <Paper aria-label="Step by step">
         <TechniqueSteps technique={technique} tried={tried} />
-        <Soft>{DRAWN_SO} Try it on a scrap of the same fabric.</Soft>
+        <Soft>
+          <Say>{DRAWN_SO}</Say> Try it on a scrap of the same fabric.
+        </Soft>
       </Paper>
       <Columns $first="1.5fr">
         <Paper aria-labelledby="advised">

@@ -5,6 +5,7 @@ import styled from 'styled-components'
 import { type Technique } from '@/core/sew/techniques'
 import { Lead, Page, Paper, Soft } from '@/ui/kit/surfaces'
 import { DRAWN_SO, TechniqueSteps, type TriedSeam } from './Steps'
+import { Say } from '@/ui/text/Say'
 
 const Jump = styled.nav`
   display: flex;
@@ -32,10 +33,14 @@ export function TechniquesPage({ techniques, tried }: Props) {
           </a>
         ))}
       </Jump>
-      <Soft>{DRAWN_SO}</Soft>
+      <Soft>
+        <Say>{DRAWN_SO}</Say>
+      </Soft>
       {techniques.map((technique) => (
         <Paper key={technique.id} id={technique.id} aria-labelledby={`title-${technique.id}`}>
-          <h2 id={`title-${technique.id}`}>{technique.name}</h2>
+          <h2 id={`title-${technique.id}`}>
+            <Say>{technique.name}</Say>
+          </h2>
           <TechniqueSteps technique={technique} tried={tried[technique.id] ?? []} />
           <Link href={`/learn/techniques/${technique.id}`} prefetch={false}>
             Recommended fabrics

@@ -1,6 +1,7 @@
 import Link from 'next/link'
 import { Facts, Figures, Lead, Page, Paper, Soft } from '@/ui/kit/surfaces'
 import { type Differing, type TermTold } from './words'
+import { Say } from '@/ui/text/Say'
 
 /** A glossary of what is called otherwise on the other side of the sea. */
 export function WordsPage({ words, terms }: { words: readonly Differing[]; terms: readonly TermTold[] }) {
@@ -19,7 +20,9 @@ export function WordsPage({ words, terms }: { words: readonly Differing[]; terms
           {terms.map(({ id, title, means }) => (
             <div key={id}>
               <dt id={`term-${id}`}>{title}</dt>
-              <dd>{means}</dd>
+              <dd>
+                <Say>{means}</Say>
+              </dd>
             </div>
           ))}
         </Facts>

@@ -154,7 +154,9 @@ export function MatchCard({ title, href, under, match, actions, ...cloth }: Prop
         <Reasons reasons={reasons.filter(({ status }) => status === 'good')} label="Good for it" className="fits" />
         {verdict === 'unsuitable' ? null : <Helps remedies={remedies} together={together} />}
         {measure && verdict !== 'unsuitable' ? (
-          <Soft>Measure next: {propertyWords(measure.property)}. This would help most.</Soft>
+          <Soft>
+            Measure next: <Say>{propertyWords(measure.property)}</Say>. This would help most.
+          </Soft>
         ) : null}
         {actions}
       </Stack>
@@ -168,7 +170,7 @@ function Verdict({ match }: { match: Match }) {
   return (
     <div>
       <p className="verdict">
-        {verdictWords(match)}: {spread}
+        {verdictWords(match)}: <Say>{spread}</Say>
       </p>
       <Tape aria-hidden>
         <ShareBar $of={score} />

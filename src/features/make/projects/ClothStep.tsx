@@ -80,7 +80,7 @@ function ChosenCloth({ place: { chosen, enough } }: { place: Place }) {
         <b>{chosen.pieceId ? <Link href={`/stash/${chosen.pieceId}`}>{chosen.name}</Link> : chosen.name}</b>
         {chosen.match ? (
           <p>
-            {VERDICT_WORDS[chosen.match.verdict]}: {chosen.match.spread}
+            {VERDICT_WORDS[chosen.match.verdict]}: <Say>{chosen.match.spread}</Say>
           </p>
         ) : null}
         {enough ? <p>{enoughWords(enough, units)}</p> : null}

@@ -9,6 +9,7 @@ import { ENOUGH_WORDS, enoughWords } from '../holding/enoughWords'
 import { StepTick } from './StepTick'
 import { type ProjectData } from './types'
 import { mustHave } from '@/core/lists/items'
+import { Say } from '@/ui/text/Say'
 
 const Wide = styled.div`
   overflow-x: auto;
@@ -49,7 +50,9 @@ export function EnoughStep({ project }: { project: ProjectData }) {
               <tbody>
                 {mustHave(enough).parts.map(({ id, addMm, text }, index) => (
                   <tr key={`${id}${index}`}>
-                    <th scope="row">{text}</th>
+                    <th scope="row">
+                      <Say>{text}</Say>
+                    </th>
                     <td>{formatLength(addMm, units)}</td>
                   </tr>
                 ))}

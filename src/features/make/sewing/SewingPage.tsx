@@ -265,7 +265,10 @@ function HowSure({ sure, pieceId }: { sure: SewingData['sureness'][number] | und
   return (
     <Soft>
       {SURE_WORDS[sure.word]}: it applies to {Math.round(sure.share * 10)} in 10 of the fabrics that this may be.{' '}
-      <Link href={`/stash/${pieceId}`}>To find out: {sure.settle}</Link>.
+      <Link href={`/stash/${pieceId}`}>
+        To find out: <Say>{sure.settle}</Say>
+      </Link>
+      .
     </Soft>
   )
 }

@@ -62,9 +62,13 @@ export function MendPage(data: MendData) {
                           {place ? ` (${place})` : ''}
                         </Soft>
                         <p>
-                          {Math.round(fit * 10)} of 10{good.length > 0 ? `: ${good.join(', ')}` : ''}
+                          <Say>{`${Math.round(fit * 10)} of 10${good.length > 0 ? `: ${good.join(', ')}` : ''}`}</Say>
                         </p>
-                        {against.length > 0 ? <Soft>But {against.join(', ')}.</Soft> : null}
+                        {against.length > 0 ? (
+                          <Soft>
+                            <Say>{`But ${against.join(', ')}.`}</Say>
+                          </Soft>
+                        ) : null}
                       </li>
                     ))}
                   </Patches>

@@ -16,6 +16,7 @@ import { saveWorkroom } from './actions'
 import { CalendarIn } from './CalendarIn'
 import { type CalendarTold } from './calendarTold'
 import { mustHave } from '@/core/lists/items'
+import { Say } from '@/ui/text/Say'
 
 /** It brings a calendar's arithmetic: fetched where there are hours to show. */
 const TimeField = dynamic(() => import('@/ui/kit/TimeField').then((found) => found.TimeField))
@@ -115,7 +116,7 @@ function MachineFields({ machine, onChange }: Part<Workroom['machine']> & Pick<W
     <Paper aria-label="Sewing">
       <h2>Sewing</h2>
       <CheckField isSelected={machine.overlocker} onChange={(overlocker) => set({ overlocker })}>
-        An overlocker (serger)
+        <Say>An overlocker (serger)</Say>
       </CheckField>
       <CheckField isSelected={machine.steamIron} onChange={(steamIron) => set({ steamIron })}>
         An iron that makes steam

@@ -69,11 +69,13 @@ export function ClaimSigns({ signs }: { signs: readonly ClaimSign[] }) {
       {telling.map(({ feature, part, expected, seen, bits }) => (
         <li key={`${feature} ${part}`}>
           <b>{whyTitleOf({ feature, part })}.</b>{' '}
-          {seen.includes(expected)
-            ? `“${statesWords(feature, seen)}”, as the labelled fabric most often ` +
-              `gives${bits < 0 ? ', but something else fits even better' : ''}.`
-            : `The labelled fabric would most often give “${statesWords(feature, [expected])}”; you saw ` +
-              `“${statesWords(feature, seen)}”${bits < 0 ? ', which speaks against it' : ', which fits as well'}.`}
+          <Say>
+            {seen.includes(expected)
+              ? `“${statesWords(feature, seen)}”, as the labelled fabric most often ` +
+                `gives${bits < 0 ? ', but something else fits even better' : ''}.`
+              : `The labelled fabric would most often give “${statesWords(feature, [expected])}”; you saw ` +
+                `“${statesWords(feature, seen)}”${bits < 0 ? ', which speaks against it' : ', which fits as well'}.`}
+          </Say>
         </li>
       ))}
     </PlainList>

@@ -10,6 +10,7 @@ import { usePreferences } from '../settings/PreferencesContext'
 import { claimTotal } from '../../../core/identify/claimTotal'
 import styled from 'styled-components'
 import { mustHave } from '@/core/lists/items'
+import { Say } from '@/ui/text/Say'
 
 const Row = styled.div`
   display: grid;
@@ -56,10 +57,12 @@ export function ClaimRows({
           isDisabled={!unused}
           onPress={() => onChange([...claim, { fibre: mustHave(unused), percent: Math.max(1, 100 - total) }])}
         >
-          {claim.length === 0 ? 'Enter what the label says' : 'Add a fibre'}
+          <Say>{claim.length === 0 ? 'Enter what the label says' : 'Add a fibre'}</Say>
         </QuietButton>
         {claim.length > 0 ? (
-          <QuietButton onPress={() => onChange(claim.slice(0, -1))}>Remove last fibre</QuietButton>
+          <QuietButton onPress={() => onChange(claim.slice(0, -1))}>
+            <Say>Remove last fibre</Say>
+          </QuietButton>
         ) : null}
       </Actions>
       {tooMuch ? <Callout $tone="warn">These add up to {total} %, more than the whole fabric.</Callout> : null}

@@ -17,6 +17,7 @@ import { fieldUnits, fromField, toField } from '../settings/measures'
 import { usePreferences } from '../settings/PreferencesContext'
 import { type CutOutMeasure } from './outlineOf'
 import { useCutOut, type CutOutWork } from './useCutOut'
+import { Say } from '@/ui/text/Say'
 
 const Edge = styled.polygon`
   fill: #ffd23f;
@@ -66,8 +67,10 @@ export function PhotoOutline({ children }: { children: (outline: Point[], holes:
   return (
     <Stack>
       <Soft>
-        Put it flat on a plain floor of another colour, with a sheet of paper beside it, its long side along the
-        grain. Take all of it in, with floor all round. Daylight from more than one side gives the least shadow.
+        <Say>
+          Put it flat on a plain floor of another colour, with a sheet of paper beside it, its long side along the
+          grain. Take all of it in, with floor all round. Daylight from more than one side gives the least shadow.
+        </Say>
       </Soft>
       <Source work={work} />
       <Working work={work} />
@@ -150,7 +153,7 @@ function Fields({ all }: { all: CutOutWork }) {
         />
       ) : null}
       <CheckField isSelected={isOnlyDarker} onChange={setOnlyDarker}>
-        This place is only darker than the floor, not another colour
+        <Say>This place is only darker than the floor, not another colour</Say>
       </CheckField>
       <Soft>
         Is the wrong thing outlined? Click the right one. To correct a corner, show the points and move them with the

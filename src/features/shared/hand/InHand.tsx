@@ -6,6 +6,7 @@ import styled from 'styled-components'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { StrongLink } from '@/ui/kit/links'
 import { type HandStrip, type Segment } from './strip'
+import { Say } from '@/ui/text/Say'
 
 const Strip = styled.section`
   max-width: 78rem;
@@ -108,7 +109,7 @@ function Known({ segment: { title, how, value, href } }: { segment: Segment }) {
   return (
     <li data-how={how}>
       <Link href={href} prefetch={false}>
-        {title}
+        <Say>{title}</Say>
       </Link>
       <span>
         {HOW_MARK[how] ? <span aria-hidden>{HOW_MARK[how]} </span> : null}

@@ -5,6 +5,7 @@ import { type Guide } from '@/core/identify/features'
 import { HowDrawing, type DrawnYarn } from '@/ui/burn'
 import { Callout } from '@/ui/kit/surfaces'
 import { Terms } from '@/ui/text/Terms'
+import { Say } from '@/ui/text/Say'
 
 const How = styled.div`
   display: grid;
@@ -64,9 +65,13 @@ export function Guidance({ feature, guide, yarn }: { feature: string; guide: Gui
         </ol>
         <dl>
           <dt>Tells apart</dt>
-          <dd>{guide.separates}</dd>
+          <dd>
+            <Say>{guide.separates}</Say>
+          </dd>
           <dt>Misled by</dt>
-          <dd>{guide.spoiledBy}</dd>
+          <dd>
+            <Say>{guide.spoiledBy}</Say>
+          </dd>
         </dl>
       </How>
     </>

@@ -91,13 +91,18 @@ const Grid = styled.div<{ $few: boolean }>`
 `
 
 /** What is asked: by the bench, by the inspection, by anything that has answers to choose from. */
+interface Answer {
+  label: string
+  help: Phrase
+}
+
 export interface QuestionAsked {
   id: string
   question: string
   hint: string
   multi: boolean
   guide?: Guide
-  states: readonly { id: string; label: string; help: Phrase }[]
+  states: readonly (Answer & { id: string })[]
 }
 
 interface Props {
@@ -151,23 +156,16 @@ export function Question({
     <Stack aria-labelledby="question" $gap="0.9rem" as="section">
       <div>
         <h2 id="question" aria-live="polite">
-          {feature.question}
+          <Say>{feature.question}</Say>
         </h2>
-        <Soft>{feature.hint}</Soft>
+        <Soft>
+          <Say>{feature.hint}</Say>
+        </Soft>
       </div>
       {feature.guide ? <Guidance feature={feature.id} guide={feature.guide} yarn={yarn} /> : null}
       <Grid $few={feature.states.length <= 3} role="group" aria-labelledby="question">
         {feature.states.map(({ id, label, help }, index) => {
-          const inside = (
-            <>
-              <kbd aria-hidden>{keyFor(index)}</kbd>
-              {picture(id)}
-              <b>{label}</b>
-              <small>
-                <Say>{help}</Say>
-              </small>
-            </>
-          )
+          const inside = <Inside answer={{ label, help }} keyed={keyFor(index)} picture={picture(id)} />
           return feature.multi ? (
             <Many key={id} isSelected={chosen.includes(id)} onChange={() => toggle(id)}>
               {inside}
@@ -199,4 +197,20 @@ export function Question({
 function isElsewhere(target: EventTarget | null): boolean {
   const pressed = target instanceof HTMLElement ? target.closest('button, a[href], summary') : null
   return pressed !== null && pressed.closest('[role=group][aria-labelledby=question]') === null
+}
+
+/** What a button of an answer shows: its key, its picture, its words. */
+function Inside({ answer: { label, help }, keyed, picture }: { answer: Answer; keyed: string; picture: ReactNode }) {
+  return (
+    <>
+      <kbd aria-hidden>{keyed}</kbd>
+      {picture}
+      <b>
+        <Say>{label}</Say>
+      </b>
+      <small>
+        <Say>{help}</Say>
+      </small>
+    </>
+  )
 }

@@ -3,6 +3,7 @@
 import styled from 'styled-components'
 import { Paper, PlainList } from '@/ui/kit/surfaces'
 import { beforeTheFlame, firstAid, inTheSmoke, limits, neverBurn, withChemicals } from './content'
+import { Say } from '@/ui/text/Say'
 
 const Steps = styled.ul`
   list-style: none;
@@ -51,8 +52,10 @@ function Cards({ id, title, cards }: { id: string; title: string; cards: readonl
       <Steps>
         {cards.map((card) => (
           <li key={card.title}>
-            <b>{card.title}</b>
-            {card.text}
+            <b>
+              <Say>{card.title}</Say>
+            </b>
+            <Say>{card.text}</Say>
           </li>
         ))}
       </Steps>
@@ -66,7 +69,9 @@ function Lines({ id, title, lines }: { id: string; title: string; lines: readonl
       <h2 id={id}>{title}</h2>
       <PlainList>
         {lines.map((text) => (
-          <li key={text}>{text}</li>
+          <li key={text}>
+            <Say>{text}</Say>
+          </li>
         ))}
       </PlainList>
     </Paper>

@@ -14,11 +14,19 @@ export type Preferences = z.infer<typeof PreferencesSchema>
 
 export const PREFERENCES_COOKIE = 'rough-swatch-preferences'
 
-/** Preferences from the cookie's text; whatever is missing or broken falls back to its first value. */
-export function preferencesFrom(text: string | undefined): Preferences {
+/** Countries that measure fabric in inches and yards, and write American English. */
+const AMERICAN = /^en-US\b/i
+
+/**
+ * Preferences from the cookie's text; whatever is missing or broken falls back to its first value, or to American words
+ * and units where the browser asks for American English first.
+ * @param language the header `accept-language`
+ */
+export function preferencesOf(text: string | undefined, language: string | null = null): Preferences {
+  const first = AMERICAN.test(language ?? '') ? { units: 'imperial', words: 'us' } : {}
   try {
-    return PreferencesSchema.parse(JSON.parse(text ?? '{}'))
+    return PreferencesSchema.parse({ ...first, ...(JSON.parse(text ?? '{}') as object) })
   } catch {
-    return PreferencesSchema.parse({})
+    return PreferencesSchema.parse(first)
   }
 }

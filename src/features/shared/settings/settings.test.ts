@@ -1,11 +1,21 @@
 import { fieldUnits, fromField, toField } from './measures'
-import { preferencesFrom } from './preferences'
+import { preferencesOf } from './preferences'
 
 it('falls back to plain preferences for a missing or broken cookie', () => {
   const plain = { units: 'metric', words: 'uk', theme: 'system', motion: 'moving', spanMm: 1650 }
-  expect(preferencesFrom(undefined)).toEqual(plain)
-  expect(preferencesFrom('not json')).toEqual(plain)
-  expect(preferencesFrom('{"units":"cubits","words":"us"}')).toEqual({ ...plain, words: 'us' })
+  expect(preferencesOf(undefined)).toEqual(plain)
+  expect(preferencesOf('not json')).toEqual(plain)
+  expect(preferencesOf('{"units":"cubits","words":"us"}')).toEqual({ ...plain, words: 'us' })
+})
+
+it('takes American words and units from the browser’s first language, until somebody chose others', () => {
+  const american = { units: 'imperial', words: 'us' }
+  expect(preferencesOf(undefined, 'en-US,en;q=0.9')).toMatchObject(american)
+  expect(preferencesOf('not json', 'en-US')).toMatchObject(american)
+  for (const language of ['en-GB,en-US;q=0.8', 'de-DE', 'en', '', null])
+    expect(preferencesOf(undefined, language)).toMatchObject({ units: 'metric', words: 'uk' })
+  const chosen = { units: 'metric', words: 'uk' }
+  expect(preferencesOf(JSON.stringify(chosen), 'en-US')).toMatchObject(chosen)
 })
 
 it('turns what a field holds into core units and back', () => {

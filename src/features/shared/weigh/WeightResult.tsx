@@ -13,6 +13,7 @@ import { scaleQuantity } from '@/core/units/quantity'
 import { Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { useLoaded } from '@/ui/kit/useLoaded'
 import { usePreferences } from '../settings/PreferencesContext'
+import { Say } from '@/ui/text/Say'
 
 // It knows every cloth by name: fetched before there is a weight, so that nothing moves once there is one.
 const theFamiliar = () => import('@/core/cloths/familiar')
@@ -63,7 +64,7 @@ export function WeightResult({ readings, widthMm = null, regainPercent = null }:
       {widthMm ? (
         <p>
           From the roll: {withDoubt(ouncesPerLinearYard(gsm, widthMm))} oz per linear yard,{' '}
-          {withDoubt(gramsPerRunningMetre(gsm, widthMm))} g per metre.
+          {withDoubt(gramsPerRunningMetre(gsm, widthMm))} <Say>g per metre.</Say>
         </p>
       ) : null}
       <Soft>

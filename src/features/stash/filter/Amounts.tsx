@@ -10,6 +10,7 @@ import { NumberField } from '@/ui/kit/NumberField'
 import { Fields, Stack } from '@/ui/kit/surfaces'
 import { fieldUnits, fromField, toField } from '../../shared/settings/measures'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
+import { Say } from '@/ui/text/Say'
 
 interface Props {
   query: ShelfQuery
@@ -52,7 +53,9 @@ export function AmountFilter({ query, onAsk }: Props) {
   }
   return (
     <details>
-      <summary>Weight, length, colour, price</summary>
+      <summary>
+        <Say>Weight, length, colour, price</Say>
+      </summary>
       <Stack $gap="0.8rem" $top="0.6rem">
         <Fields>
           {NUMBERS.map(({ key, label, unit }) => (
@@ -70,7 +73,7 @@ export function AmountFilter({ query, onAsk }: Props) {
           isSelected={draft.colour !== null}
           onChange={(isOn) => set({ colour: isOn ? (query.colour ?? MADDER) : null })}
         >
-          Similar colour
+          <Say>Similar colour</Say>
         </CheckField>
         {draft.colour === null ? null : (
           <ColourField label="Colour" value={draft.colour} onChange={(colour) => set({ colour })} />

@@ -16,6 +16,7 @@ import { endHeap, sortPiece } from './actions'
 import { type HeapData } from './load'
 import { tallyWords } from './tallyWords'
 import { mustHave } from '@/core/lists/items'
+import { Say } from '@/ui/text/Say'
 
 const Sorted = styled.li`
   display: grid;
@@ -106,7 +107,11 @@ function SortedSoFar({ folds }: Pick<HeapData, 'folds'>) {
                 onChange={(sorting) => doing(() => sortPiece(fold.id, sorting || null))}
                 options={[['', 'not sorted'], ...SORTINGS.map((one) => [one, SORTING_WORDS[one]] as const)]}
               />
-              {fold.worth ? <Soft>{fold.worth}</Soft> : null}
+              {fold.worth ? (
+                <Soft>
+                  <Say>{fold.worth}</Say>
+                </Soft>
+              ) : null}
               {fold.sorting === 'test' ? (
                 <QuietButton isDisabled={busy} onPress={() => doing(() => beginTest({ pieceId: fold.id }))}>
                   Start burn test

@@ -5,6 +5,7 @@ import styled from 'styled-components'
 import { Page, PlainList, Soft } from '@/ui/kit/surfaces'
 import { FoldOnShelf } from '../../shared/stash/Shelf'
 import { type loadAlike } from './load'
+import { Say } from '@/ui/text/Say'
 
 const Like = styled.li`
   display: grid;
@@ -27,7 +28,9 @@ export function LikePage({ id, name, found }: NonNullable<Awaited<ReturnType<typ
         {found.map(({ fold, reasons }) => (
           <Like key={fold.id}>
             <FoldOnShelf {...fold} />
-            <p>{reasons.join('; ')}</p>
+            <p>
+              <Say>{reasons.join('; ')}</Say>
+            </p>
           </Like>
         ))}
       </PlainList>

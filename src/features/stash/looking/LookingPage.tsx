@@ -11,6 +11,8 @@ import { EChart, type Palette } from '@/ui/charts/EChart'
 import { Figures, Page, Paper, PlainList, Soft, Stack, Tiles } from '@/ui/kit/surfaces'
 import { type loadLooking } from './load'
 import { monthText } from '../../shared/dates'
+import { Say } from '@/ui/text/Say'
+import { useSay } from '@/ui/text/reader'
 
 // It stands below its chart.
 const SortTable = dynamic(() => import('@/ui/kit/SortTable').then(({ SortTable: part }) => part))
@@ -76,17 +78,20 @@ const idOf = (title: string) => title.toLowerCase().replace(/[^a-z]+/g, '-')
 
 /** A figure of areas as bars, with the same in a table. */
 function Figure({ title, lines }: { title: string; lines: readonly FigureLine[] }) {
+  const say = useSay()
   const option = useCallback((palette: Palette) => barsOption(lines, palette), [lines])
   return (
     <Paper aria-labelledby={idOf(title)}>
-      <h2 id={idOf(title)}>{title}</h2>
+      <h2 id={idOf(title)}>
+        <Say>{title}</Say>
+      </h2>
       {lines.length === 0 ? (
         <p>Nothing to show yet.</p>
       ) : (
         <>
           <EChart
             height={50 + LINE_PX * lines.length}
-            label={`${title} Square metres; the figures are in the table below`}
+            label={say(`${title} Square metres; the figures are in the table below`)}
             option={option}
           />
           <SortTable
@@ -136,13 +141,14 @@ function barsOption(lines: readonly FigureLine[], palette: Palette) {
 
 /** What came and what went, month by month. */
 function ComingAndGoing({ months }: { months: readonly Month[] }) {
+  const say = useSay()
   const option = useCallback((palette: Palette) => monthsOption(months, palette), [months])
   return (
     <Wide aria-labelledby="months">
       <h2 id="months">Added and used</h2>
       <EChart
         height={230}
-        label="Square metres added and used each month; the figures are in the table below"
+        label={say('Square metres added and used each month; the figures are in the table below')}
         option={option}
       />
       <Figures>

@@ -10,6 +10,7 @@ import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { pictureForm } from '../../shared/pictures/pictureForm'
 import { addPhoto, changePhotos } from './photoActions'
 import { type PieceData } from './types'
+import { Say } from '@/ui/text/Say'
 
 const Row = styled.ul`
   list-style: none;
@@ -104,7 +105,7 @@ export function Photographs({ piece }: Pick<PieceData, 'piece'>) {
         ) : null}
         {piece.pictures.length > 0 && piece.colours.length > 0 ? (
           <QuietButton isDisabled={busy} onPress={() => change({ do: 'colour' })}>
-            Take the drawing’s colours from the photo
+            <Say>Take the drawing’s colours from the photo</Say>
           </QuietButton>
         ) : null}
       </Actions>

@@ -28,6 +28,7 @@ import { WrittenDown } from './WrittenDown'
 import { afterThat, nextStepOf } from './nextStep'
 import { PropertyTable } from './PropertyTable'
 import { type PieceData } from './types'
+import { Say } from '@/ui/text/Say'
 
 // Opened by few: loaded when it is.
 const ShapeOf = dynamic(() => import('./shape/ShapeOf').then(({ ShapeOf: part }) => part))
@@ -131,7 +132,7 @@ function Next(data: PieceData) {
     <Callout>
       <Stack $gap="0.6rem">
         <p>
-          <b>Next:</b> {step.why} {step.do === 'go' ? more : ''}
+          <b>Next:</b> <Say>{step.why}</Say> {step.do === 'go' ? more : ''}
         </p>
         <Actions>
           {step.do === 'burn' ? (

@@ -15,6 +15,7 @@ import { KnownValueCell } from './Known'
 import { SameCloth } from './SameCloth'
 import { type PieceData, type SheetRow } from './types'
 import { Say } from '@/ui/text/Say'
+import { useSay } from '@/ui/text/reader'
 
 // Fetched when a line is opened: most visits open none.
 const FibreEvidence = dynamic(() => import('./FibreEvidence').then(({ FibreEvidence: part }) => part))
@@ -93,11 +94,12 @@ export function PropertyTable(data: PieceData) {
 function Line({ row, data }: { row: SheetRow; data: PieceData }) {
   const { id, title, term, how, note, otherwise, test } = row
   const isAgain = how === 'measured'
+  const say = useSay()
   const evidence = evidenceWords(row, data)
   return (
     <tr>
       <th scope="row">
-        {title}
+        <Say>{title}</Say>
         {term && term.toLowerCase() !== title.toLowerCase() ? <small className="term">{term}</small> : null}
       </th>
       <td>
@@ -124,7 +126,7 @@ function Line({ row, data }: { row: SheetRow; data: PieceData }) {
           <Link
             href={addressOf(test, data.piece.id)}
             prefetch={false}
-            aria-label={`${isAgain ? 'Measure again' : 'Measure'}: ${title.toLowerCase()}`}
+            aria-label={say(`${isAgain ? 'Measure again' : 'Measure'}: ${title.toLowerCase()}`)}
           >
             {isAgain ? 'measure again' : 'measure'}
           </Link>

@@ -11,9 +11,11 @@ import { dayText } from '../../shared/dates'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { type PieceData } from './types'
 import { moneyText } from '@/core/units/money'
+import { useSay } from '@/ui/text/reader'
 
 /** What the person wrote down of a piece; what is not there takes no room. */
 export function WrittenDown({ piece }: Pick<PieceData, 'piece'>) {
+  const say = useSay()
   const { words, units } = usePreferences()
   const { price, border } = piece
   const facts: [string, string][] = [
@@ -27,7 +29,7 @@ export function WrittenDown({ piece }: Pick<PieceData, 'piece'>) {
     ['Location', piece.place || 'no location'],
     ['Source', piece.source || 'not recorded'],
     ['Date added', piece.got ? dayText(piece.got) : ''],
-    ['Price', price ? `${moneyText(price.amount, price.currency)} per ${PRICE_PER_WORDS[price.per]}` : ''],
+    ['Price', price ? `${moneyText(price.amount, price.currency)} ${say(PRICE_PER_WORDS[price.per])}` : ''],
     ['Care', piece.care.map((id) => careSymbol(id).words).join('; ')],
     ['Tags', piece.tags.join(', ')],
     ['Ideas', piece.ideas],

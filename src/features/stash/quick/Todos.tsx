@@ -1,6 +1,7 @@
 import { countNoun } from '@/core/units/format'
 import Link from 'next/link'
 import { Paper, PlainList } from '@/ui/kit/surfaces'
+import { Say } from '@/ui/text/Say'
 
 /** What waits to be finished, each a click from those pieces. */
 export function Todos({ todos }: { todos: readonly { id: string; words: string; count: number }[] }) {
@@ -12,7 +13,7 @@ export function Todos({ todos }: { todos: readonly { id: string; words: string; 
         {todos.map(({ id, words, count }) => (
           <li key={id}>
             <Link href={`/stash?todo=${id}&as=list`}>
-              {countNoun(count, 'fabric')}: {words}
+              {countNoun(count, 'fabric')}: <Say>{words}</Say>
             </Link>
           </li>
         ))}

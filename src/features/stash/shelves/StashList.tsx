@@ -7,6 +7,7 @@ import styled from 'styled-components'
 import { Soft } from '@/ui/kit/surfaces'
 import { type StashRow } from '../rows'
 import { useFound } from './useFound'
+import { Say } from '@/ui/text/Say'
 
 const Table = styled.div`
   overflow-x: auto;
@@ -73,7 +74,9 @@ export function StashList({ first, found, address }: Props) {
         <thead>
           <tr>
             <th scope="col">Fabric</th>
-            <th scope="col">Fibre</th>
+            <th scope="col">
+              <Say>Fibre</Say>
+            </th>
             <th scope="col">Weight</th>
             <th scope="col">Width</th>
             <th scope="col">Length</th>

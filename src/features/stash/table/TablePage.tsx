@@ -189,7 +189,7 @@ function shown(fabric: TableFabric, field: TableField | null, units: UnitSystem)
   if (field === 'weight') return gsm === undefined ? '' : `${gsm} g/m²`
   if (field === 'fibres') return fibres?.map(({ fibre, percent }) => `${percent} % ${fibre}`).join(', ') ?? ''
   if (field === 'price')
-    return price ? `${moneyText(price.amount, price.currency)} per ${PRICE_PER_WORDS[price.per]}` : ''
+    return price ? `${moneyText(price.amount, price.currency)} ${PRICE_PER_WORDS[price.per]}` : ''
   if (field === 'currency' || field === 'per') return price?.[field] ?? ''
   if (field === 'washed') return washed === undefined ? '' : washed ? 'yes' : 'no'
   if (field === 'tags') return tags?.join(', ') ?? ''

@@ -19,6 +19,7 @@ import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { countNotion, dropFromBox, keepNotion, keepYarn } from './boxActions'
 import { type BoxData } from './loadBox'
 import { mustHave } from '@/core/lists/items'
+import { Say } from '@/ui/text/Say'
 
 const Line = styled.div`
   display: flex;
@@ -62,7 +63,11 @@ export function BoxPage({ kinds, notions, yarns, fibres }: BoxData) {
       <Columns $first="1.6fr">
         <Paper aria-labelledby="yarn">
           <h2 id="yarn">Yarn</h2>
-          {yarns.length === 0 ? <Soft>None yet. A jumper with linked seams may give some.</Soft> : null}
+          {yarns.length === 0 ? (
+            <Soft>
+              <Say>None yet. A jumper with linked seams may give some.</Say>
+            </Soft>
+          ) : null}
           <PlainList>
             {yarns.map(({ id, name, says, place, fromPieceId }) => (
               <li key={id}>

@@ -69,12 +69,18 @@ export function DyePage(data: DyeData) {
       <div>
         <Link href={`/stash/${id}`}>{name}</Link>
         <h1>{answer ? VERDICTS[answer.verdict] : 'Dyeing'}</h1>
-        {answer ? <Lead>{answer.more || `Use ${answer.bathWords}.`}</Lead> : null}
+        {answer ? (
+          <Lead>
+            <Say>{answer.more || `Use ${answer.bathWords}.`}</Say>
+          </Lead>
+        ) : null}
         <Soft>
           {summary}
-          {answer && knows.how !== 'measured' && knows.how !== 'said'
-            ? `. We assume ${knows.of}, the usual fibre for this fabric: a burn test would make sure.`
-            : ''}
+          <Say>
+            {answer && knows.how !== 'measured' && knows.how !== 'said'
+              ? `. We assume ${knows.of}, the usual fibre for this fabric: a burn test would make sure.`
+              : ''}
+          </Say>
         </Soft>
       </div>
       {answer ? (
@@ -100,7 +106,9 @@ export function DyePage(data: DyeData) {
         </Columns>
       ) : (
         <Callout $tone="warn">
-          <p>The right dye depends on the fibres, and they are not known yet.</p>
+          <p>
+            <Say>The right dye depends on the fibres, and they are not known yet.</Say>
+          </p>
           <Actions>
             <StrongLink href={`/identify?piece=${id}`}>Identify the fabric</StrongLink>
           </Actions>
@@ -129,7 +137,9 @@ function Comes({ name, tile, answer, from }: Answered) {
   const { tiles, expected, interval, seams, strip, byFibre, fibreWords, nearest, reachable } = answer
   return (
     <Paper aria-labelledby="comes">
-      <h2 id="comes">Expected colour</h2>
+      <h2 id="comes">
+        <Say>Expected colour</Say>
+      </h2>
       <Before>
         <figure>
           <ClothSwatch tile={tile} label={`${name} now`} height="9rem" />
@@ -151,7 +161,8 @@ function Comes({ name, tile, answer, from }: Answered) {
       <Soft>Four out of five home dye baths end between these two.</Soft>
       {reachable ? null : (
         <p>
-          The nearest colour that any dye gives: <Dab $hex={nearest} aria-hidden /> {nearest}.
+          <Say>The nearest colour that any dye gives: </Say>
+          <Dab $hex={nearest} aria-hidden /> {nearest}.
         </p>
       )}
       <PlainList>
@@ -162,13 +173,16 @@ function Comes({ name, tile, answer, from }: Answered) {
           </li>
         ))}
         <li>
-          <Dab $hex={seams.colour} aria-hidden /> <b>Seams:</b> {seams.text}
+          <Dab $hex={seams.colour} aria-hidden /> <b>Seams:</b> <Say>{seams.text}</Say>
         </li>
       </PlainList>
       {strip ? (
         <Callout $tone={strip.advised ? 'plain' : 'warn'}>
           <p>
-            <b>Remove the old colour first?</b> <Say>{strip.text}</Say>
+            <b>
+              <Say>Remove the old colour first?</Say>
+            </b>{' '}
+            <Say>{strip.text}</Say>
           </p>
           <PlainList>
             {strip.cautions.map(({ id, text }) => (
@@ -204,7 +218,9 @@ function Recipe({ answer }: Answered) {
           </li>
         ))}
       </Steps>
-      <Soft>{lasts}</Soft>
+      <Soft>
+        <Say>{lasts}</Say>
+      </Soft>
     </Paper>
   )
 }
@@ -253,7 +269,9 @@ function Choose({ choice }: DyeData) {
         />
       </Fields>
       <Actions>
-        <StrongButton onPress={go}>Show the colour</StrongButton>
+        <StrongButton onPress={go}>
+          <Say>Show the colour</Say>
+        </StrongButton>
       </Actions>
     </Paper>
   )

@@ -6,6 +6,7 @@ import { loadBench } from '@/features/identify/measure/load'
 import { MeasurePage } from '@/features/identify/measure/MeasurePage'
 import { HandOf } from '@/features/shared/hand/HandOf'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
+import { textFor } from '@/core/text/render'
 
 interface Address {
   params: Promise<{ test: string }>
@@ -13,7 +14,8 @@ interface Address {
 }
 
 export async function generateMetadata({ params }: Address): Promise<Metadata> {
-  return { title: findBenchInfo((await params).test)?.title ?? 'Measurement' }
+  const title = findBenchInfo((await params).test)?.title ?? 'Measurement'
+  return { title: textFor(title, await readPreferences()) }
 }
 
 export default async function OneMeasurementPage({ params, searchParams }: Address) {

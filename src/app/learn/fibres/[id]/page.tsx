@@ -1,10 +1,10 @@
-import type { Metadata } from 'next'
+import { pageTitle } from '@/features/shared/settings/pageTitle'
 import { notFound } from 'next/navigation'
 import { FibrePage } from '@/features/learn/lookup/FibrePage'
 import { loadFibre } from '@/features/learn/lookup/loadFibre'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 
-export const metadata: Metadata = { title: 'Fibre' }
+export const generateMetadata = pageTitle('Fibre')
 
 export default async function FibreRoute({ params }: { params: Promise<{ id: string }> }) {
   const fibre = await loadFibre((await params).id, await readPreferences())

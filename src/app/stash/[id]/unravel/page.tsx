@@ -1,4 +1,4 @@
-import type { Metadata } from 'next'
+import { pageTitle } from '@/features/shared/settings/pageTitle'
 import { notFound } from 'next/navigation'
 import { idFrom } from '@/app/idFrom'
 import { readAddress, type AskedAddress } from '@/features/shared/address/address'
@@ -7,7 +7,7 @@ import { loadUnravel } from '@/features/stash/upcycle/loadUnravel'
 import { UnravelPage } from '@/features/stash/upcycle/UnravelPage'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 
-export const metadata: Metadata = { title: 'Unravelling' }
+export const generateMetadata = pageTitle('Unravelling')
 
 interface Props {
   params: Promise<{ id: string }>

@@ -7,6 +7,7 @@ import { formatPercent } from '@/core/units/format'
 import { Paper, PlainList, Soft } from '@/ui/kit/surfaces'
 import { statesWords } from '../../../shared/burn/session'
 import { usePreferences } from '../../../shared/settings/PreferencesContext'
+import { Say } from '@/ui/text/Say'
 
 /** The fewest burns of one fibre that move anything much. */
 const ENOUGH_BURNS = 3
@@ -19,24 +20,26 @@ export function Taught({ ways, burns }: { ways: readonly OwnWay[]; burns: number
       <h2 id="nose">What your samples taught us</h2>
       {ways.length === 0 ? (
         <Soft>
-          {burns === 0
-            ? 'Nothing yet: you have not burnt a known sample.'
-            : `Nothing that matters yet. About ${ENOUGH_BURNS} burns of one fibre begin to count; a single ` +
-              'mistake does no harm.'}
+          <Say>
+            {burns === 0
+              ? 'Nothing yet: you have not burnt a known sample.'
+              : `Nothing that matters yet. About ${ENOUGH_BURNS} burns of one fibre begin to count; a single ` +
+                'mistake does no harm.'}
+          </Say>
         </Soft>
       ) : (
         <PlainList>
           {ways.slice(0, 6).map(({ feature, fibres: alike, says, common, own }) => (
             <li key={`${feature} ${alike.join()} ${says}`}>
               <b>
-                {featureById(feature).title},{' '}
+                <Say>{featureById(feature).title}</Say>,{' '}
                 {alike
                   .slice(0, 3)
                   .map((id) => fibreName(id, words))
                   .join(', ')}
                 :
               </b>{' '}
-              you say “{statesWords(feature, [says])}” more often than most people, so we count it as{' '}
+              you say “<Say>{statesWords(feature, [says])}</Say>” more often than most people, so we count it as{' '}
               {formatPercent(own)} instead of {formatPercent(common)}.
             </li>
           ))}

@@ -163,8 +163,11 @@ export function EmptySheet() {
         </tbody>
       </Boxes>
       <Soft>
-        Window open or fan on, water beside you, tongs, hair and sleeves tied back. Wait until the residue is cold.
-        Never burn glass fibre or old heat-resistant fabric. Acetone: no flame in the room. Bleach: alone in the dish.
+        <Say>
+          Window open or fan on, water beside you, tongs, hair and sleeves tied back. Wait until the residue is cold.
+          Never burn glass fibre or old heat-resistant fabric. Acetone: no flame in the room. Bleach: alone in the
+          dish.
+        </Say>
       </Soft>
     </PrintPage>
   )

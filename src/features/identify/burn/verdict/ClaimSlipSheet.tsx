@@ -42,7 +42,9 @@ export function ClaimSlipSheet({
   return (
     <PrintPage title={`About ${name}`}>
       <p>
-        <b>Sold or labelled as:</b>{' '}
+        <b>
+          <Say>Sold or labelled as:</Say>
+        </b>{' '}
         {setup.claim.map(({ fibre, percent }) => `${percent} % ${fibreName(fibre, words)}`).join(', ')}
       </p>
       <p>
@@ -52,7 +54,9 @@ export function ClaimSlipSheet({
         <b>The test shows:</b> <Say>{belief.verdict.text}</Say>
       </p>
       <div>
-        <b>What the labelled fabric would have shown</b>
+        <b>
+          <Say>What the labelled fabric would have shown</Say>
+        </b>
         <ClaimSigns signs={claim.signs} />
       </div>
       <div>
@@ -66,9 +70,11 @@ export function ClaimSlipSheet({
         </Seen>
       </div>
       <p>
-        These are careful home tests of a small sample. They can show that a fabric is not what it was sold as; they
-        give no percentages. A dispute needs a textile laboratory (the methods of the ISO 1833 series). A few per cent
-        of a stretch fibre can burn unseen, and we don’t claim that there is none.
+        <Say>
+          These are careful home tests of a small sample. They can show that a fabric is not what it was sold as; they
+          give no percentages. A dispute needs a textile laboratory (the methods of the ISO 1833 series). A few per
+          cent of a stretch fibre can burn unseen, and we don’t claim that there is none.
+        </Say>
       </p>
     </PrintPage>
   )

@@ -72,7 +72,7 @@ export function VerdictCard({ answer, children }: { answer: Answer; children: Re
       {verdict.level === 'undecided' ? null : (
         <Soft>
           How sure: {formatPercent(verdict.probability)}.
-          {lookalike && verdict.level !== 'fibre' ? ` By flame, ${lookalike}.` : ''}
+          <Say>{lookalike && verdict.level !== 'fibre' ? ` By flame, ${lookalike}.` : ''}</Say>
         </Soft>
       )}
       <Actions>{children}</Actions>
@@ -113,10 +113,12 @@ function HowMuchOfEach() {
     <details>
       <summary>How much of each?</summary>
       <p>
-        A flame can’t show percentages: thirty and sixty per cent leave the same ash. A textile laboratory dissolves
-        one fibre after the other and weighs the rest (the methods of the ISO 1833 series). If you sell something made
-        of this, its label needs those figures, within 3 percentage points. The law is 16 CFR 303.43 in the United
-        States and Regulation (EU) 1007/2011 in the European Union.
+        <Say>
+          A flame can’t show percentages: thirty and sixty per cent leave the same ash. A textile laboratory dissolves
+          one fibre after the other and weighs the rest (the methods of the ISO 1833 series). If you sell something
+          made of this, its label needs those figures, within 3 percentage points. The law is 16 CFR 303.43 in the
+          United States and Regulation (EU) 1007/2011 in the European Union.
+        </Say>
       </p>
     </details>
   )

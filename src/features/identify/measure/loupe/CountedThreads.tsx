@@ -10,6 +10,7 @@ import { type Counted } from '../../../shared/picture/jobs'
 import { PictureStage } from '../../../shared/picture/Stage'
 import { countWords } from './words'
 import { itemAt } from '@/core/lists/items'
+import { Say } from '@/ui/text/Say'
 
 /** Upright threads, and level ones. */
 const SETS = [
@@ -90,7 +91,9 @@ export function CountedThreads({
           Save count
         </StrongButton>
       </Actions>
-      <Soft>We save the upright threads as the warp: turn the photo so that the selvedge is upright.</Soft>
+      <Soft>
+        <Say>We save the upright threads as the warp: turn the photo so that the selvedge is upright.</Say>
+      </Soft>
     </>
   )
 }

@@ -8,6 +8,7 @@ import { ChoiceField } from '@/ui/kit/fields'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Paper, Soft } from '@/ui/kit/surfaces'
 import { type LiePart } from './draft'
+import { Say } from '@/ui/text/Say'
 
 const NAP_LABELS: Record<Nap, string> = {
   none: 'the same both ways',
@@ -26,7 +27,9 @@ const COLOUR_LABELS: Record<ColourFrom, string> = {
 export function NapColourFinish({ draft: { nap, colourFrom, finish }, onChange }: LiePart) {
   return (
     <Paper aria-labelledby="colour-and-finish">
-      <h2 id="colour-and-finish">Nap, colour and finish</h2>
+      <h2 id="colour-and-finish">
+        <Say>Nap, colour and finish</Say>
+      </h2>
       <ChoiceField
         label="Nap along the warp"
         value={nap}
@@ -50,7 +53,10 @@ export function NapColourFinish({ draft: { nap, colourFrom, finish }, onChange }
               onChange({ finish: isOn ? withFinish(finish, one) : finish.filter((f) => f !== one) })
             }
           >
-            <b>{finishes[one].label}.</b> {finishes[one].signs}
+            <b>
+              <Say>{finishes[one].label}</Say>.
+            </b>{' '}
+            <Say>{finishes[one].signs}</Say>
           </CheckField>
         ))}
       </CheckGroup>
