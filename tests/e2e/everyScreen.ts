@@ -6,7 +6,7 @@ import { type Page, choose, expect, open } from './fixtures'
 import { answer, enough, layOut } from './atTheBench'
 
 /** Every page of the list that shows a record of these kinds, or none. */
-function addresses(ids: Record<Exclude<NonNullable<PageInfo['of']>, 'burn-test'>, string>): string[] {
+export function addresses(ids: Record<Exclude<NonNullable<PageInfo['of']>, 'burn-test'>, string>): string[] {
   const own = pages.flatMap(({ path, of }) => {
     if (of === undefined) return [path]
     return of === 'burn-test' ? [] : [path.replace('[id]', ids[of])]

@@ -222,7 +222,7 @@ test('another test from the verdict moves the belief, and an empty burn claims n
 test('units and words are switched in one place and stay', async ({ page }) => {
   await open(page, '/settings')
   await page.getByText('inches, yards, oz/yd²').click()
-  await page.getByText('US: rayon, muslin, spandex').click()
+  await page.getByText('US: rayon, spandex, color').click()
   await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeAttached()
   await open(page, '/make/patterns/add')
   await expect(page.getByText('oz/yd²').first()).toBeVisible()

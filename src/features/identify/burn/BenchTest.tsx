@@ -3,13 +3,13 @@
 import dynamic from 'next/dynamic'
 import { type BoxPiece } from '@/core/identify/controls'
 import { Page, Callout } from '@/ui/kit/surfaces'
-import { SafetyGate } from './SafetyGate'
 import { useBench, type BenchBeginning } from './useBench'
 import { useSafetyRead } from './useSafetyRead'
 import { type TestSubject } from './testSubject'
 
 // One of them is on the page at a time, and only that one is fetched.
 const ClashSlip = dynamic(() => import('./ClashSlip').then(({ ClashSlip: part }) => part))
+const SafetyGate = dynamic(() => import('./SafetyGate').then(({ SafetyGate: part }) => part))
 const LayOut = dynamic(() => import('./LayOut').then(({ LayOut: part }) => part))
 const AtTheBench = dynamic(() => import('./AtTheBench').then(({ AtTheBench: part }) => part))
 const Judged = dynamic(() => import('./Judged').then(({ JudgedBurn: part }) => part))

@@ -126,8 +126,8 @@ function TestCards({ tests }: BenchCards) {
       <h2 id="test-cards">Tests without a flame</h2>
       <Tests>
         {tests.map(({ id, title, minutes, steps, separates, spoiledBy, caution }) => (
-          <section key={id} aria-label={title}>
-            <h3>
+          <section key={id} aria-labelledby={`card-${id}`}>
+            <h3 id={`card-${id}`}>
               <Say>{title}</Say>, {minutes} min
             </h3>
             <ol>

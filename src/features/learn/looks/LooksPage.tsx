@@ -55,7 +55,9 @@ export function LooksPage(data: LookData) {
           <h2 id="hand">In the hand</h2>
           <PlainList $gap="0.3rem">
             {hand.map((words) => (
-              <li key={words}>{words}</li>
+              <li key={words}>
+                <Say>{words}</Say>
+              </li>
             ))}
           </PlainList>
         </Paper>
@@ -114,7 +116,9 @@ function Parted({ told: { was, taken, parted } }: { told: LookTold }) {
             <tbody>
               {parted.map(({ looks, one, other }) => (
                 <tr key={looks}>
-                  <th scope="row">{looks}</th>
+                  <th scope="row">
+                    <Say>{looks}</Say>
+                  </th>
                   <td>{one}</td>
                   <td>{other}</td>
                 </tr>

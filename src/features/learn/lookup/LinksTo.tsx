@@ -1,4 +1,5 @@
 import Link from 'next/link'
+import { Say } from '@/ui/text/Say'
 
 interface Props {
   of: readonly { id: string; name: string }[]
@@ -16,7 +17,7 @@ export function LinksTo({ of, path, between }: Props) {
         <span key={id}>
           {index > 0 ? between : ''}
           <Link href={`${path}/${id}`} prefetch={false}>
-            {name}
+            <Say>{name}</Say>
           </Link>
         </span>
       ))}

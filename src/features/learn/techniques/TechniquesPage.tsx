@@ -29,7 +29,7 @@ export function TechniquesPage({ techniques, tried }: Props) {
       <Jump aria-label="Techniques">
         {techniques.map(({ id, name }) => (
           <a key={id} href={`#${id}`}>
-            {name}
+            <Say>{name}</Say>
           </a>
         ))}
       </Jump>

@@ -110,7 +110,9 @@ export function CompareFabricsPage({ id, name, need, garment, details, season, c
           <tbody>
             {rows.map(([title, of]) => (
               <tr key={title}>
-                <th scope="row">{title}</th>
+                <th scope="row">
+                  <Say>{title}</Say>
+                </th>
                 {cloths.map((cloth) => (
                   <td key={cloth.id}>{of(cloth)}</td>
                 ))}

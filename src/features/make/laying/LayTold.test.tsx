@@ -55,7 +55,7 @@ function tableOf(rest: Partial<Record<keyof LayoutEditor, unknown>> = {}): Layou
   } as unknown as LayoutEditor
 }
 const shown = (table: LayoutEditor) => {
-  const value = { units: 'metric', words: 'uk', theme: 'system', motion: 'still', spanMm: 1650 } as const
+  const value = { units: 'metric', words: 'uk', paper: 'a4', theme: 'system', motion: 'still', spanMm: 1650 } as const
   return render(
     <PreferencesProvider value={value}>
       <LayTold table={table} />

@@ -25,9 +25,9 @@ export interface SaveProps {
 
 /** The plan on paper or as a file: paper, full size or not, and open formats. */
 export function SaveWays({ table, lay, says }: SaveProps) {
-  const { units } = usePreferences()
+  const preferences = usePreferences()
   const { busy, trouble, doing } = useAsyncAction()
-  const [paper, setPaper] = useState<PaperId>(units === 'metric' ? 'a4' : 'letter')
+  const [paper, setPaper] = useState<PaperId>(preferences.paper)
   const [isFullSize, setFullSize] = useState(false)
   const name = table.data.name
   const polygons = () =>

@@ -8,7 +8,7 @@ import userEvent from '../../../../tests/support/person'
 
 const user = userEvent.setup()
 const preferences = (units: 'metric' | 'imperial') =>
-  ({ units, words: 'uk', theme: 'system', motion: 'still', spanMm: 1650 }) as const
+  ({ units, words: 'uk', paper: 'a4', theme: 'system', motion: 'still', spanMm: 1650 }) as const
 
 /** The fields over a need of their own. @returns what it is now */
 function shown(Fields: typeof MoreFields, from: Need = {}) {

@@ -13,6 +13,7 @@ import { useAddress } from '../../shared/address/useAddress'
 import { mixAddress } from './mixAddress'
 import { itemAt } from '@/core/lists/items'
 import { Say } from '@/ui/text/Say'
+import { type Phrase, phrase, asWritten } from '@/core/text/text'
 
 const Grid = styled.div`
   overflow-x: auto;
@@ -51,7 +52,9 @@ export function MixPage(data: MixData) {
     <Page>
       <div>
         <h1>Can I combine these fabrics?</h1>
-        <Lead>{leadOf(data, shown)}</Lead>
+        <Lead>
+          <Say>{leadOf(data, shown)}</Say>
+        </Lead>
       </div>
       <Columns $first="1.6fr">
         {/* Until there is something to tell, what is chosen from has the room. */}
@@ -67,15 +70,15 @@ export function MixPage(data: MixData) {
   )
 }
 
-function leadOf({ cloths, worst }: MixData, pair: Pair | undefined): string {
+function leadOf({ cloths, worst }: MixData, pair: Pair | undefined): Phrase {
   if (!pair)
     return (
       'Two or more fabrics in one garment: shrinkage, stretch, weight, care, colour, dye, structure, ' + 'fraying.'
     )
-  const [a, b] = pair.of.map((i) => itemAt(cloths, i).name)
+  const [a, b] = [itemAt(cloths, pair.of[0]).name, itemAt(cloths, pair.of[1]).name]
   const worstOf = cloths.length > 2 && worst !== null ? 'The worst pair: ' : ''
   if (cloths.length > 2 && worst === null) return 'All pairs go together.'
-  return `${worstOf}${a} and ${b} ${VERDICTS[pair.verdict]}.`
+  return phrase`${worstOf}${asWritten(a)} and ${asWritten(b)} ${VERDICTS[pair.verdict]}.`
 }
 
 function PairTold({ cloths, pair }: { cloths: MixData['cloths']; pair: Pair }) {

@@ -6,6 +6,7 @@ import { simplifyOutline } from '@/core/photo/simplifyOutline'
 import { areaOf, boxOf, movePolygon, type Outline, type Point } from '@/core/shapes/polygon'
 import { usePicture, type Picture } from '../picture/usePicture'
 import { toFloor, type CutOutMeasure } from './outlineOf'
+import { usePreferences } from '../settings/PreferencesContext'
 
 /** How far a kept outline may leave the edge in the picture, mm. */
 const WITHIN_MM = 1.5
@@ -25,7 +26,7 @@ interface Found {
 export function useCutOut() {
   const work = usePicture()
   const { picture } = work
-  const [by, setBy] = useState<CutOutMeasure['by']>('a4')
+  const [by, setBy] = useState<CutOutMeasure['by']>(usePreferences().paper)
   const [isOnlyDarker, setOnlyDarker] = useState(false)
   const [corners, setCorners] = useState<Outline | null>(null)
   const [ruler, setRuler] = useState<{ marks: readonly [Point, Point]; lengthMm: number | null } | null>(null)

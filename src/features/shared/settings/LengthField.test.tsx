@@ -8,7 +8,7 @@ const user = userEvent.setup()
 
 function shown(units: 'metric' | 'imperial', field: Partial<Parameters<typeof LengthField>[0]>) {
   const onMm = jest.fn<void, [number | null]>()
-  const value = { units, words: 'uk', theme: 'system', motion: 'still', spanMm: 1650 } as const
+  const value = { units, words: 'uk', paper: 'a4', theme: 'system', motion: 'still', spanMm: 1650 } as const
   render(
     <PreferencesProvider value={value}>
       <LengthField label="How long" of="short" mm={null} onMm={onMm} {...field} />

@@ -7,6 +7,7 @@ import { type Preferences } from './preferences'
 const Context = createContext<Preferences>({
   units: 'metric',
   words: 'uk',
+  paper: 'a4',
   theme: 'system',
   motion: 'moving',
   spanMm: 1650,

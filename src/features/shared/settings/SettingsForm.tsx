@@ -6,6 +6,7 @@ import { NumberField } from '@/ui/kit/NumberField'
 import { Paper } from '@/ui/kit/surfaces'
 import { savePreferences } from './actions'
 import { fieldUnits, fromField, toField } from './measures'
+import { PAPER_IDS, PAPERS } from '@/core/vocabulary/paper'
 import { type Preferences } from './preferences'
 
 /** Every preference in one place; each is kept as soon as it is chosen. */
@@ -30,13 +31,19 @@ export function SettingsForm({ initial }: { initial: Preferences }) {
         ]}
       />
       <ChoiceField
-        label="Vocabulary"
+        label="Vocabulary and spelling"
         value={preferences.words}
         onChange={choose('words')}
         options={[
-          ['uk', 'UK: viscose, calico, elastane'],
-          ['us', 'US: rayon, muslin, spandex'],
+          ['uk', 'UK: viscose, elastane, colour'],
+          ['us', 'US: rayon, spandex, color'],
         ]}
+      />
+      <ChoiceField
+        label="Printer paper"
+        value={preferences.paper}
+        onChange={choose('paper')}
+        options={PAPER_IDS.map((id) => [id, PAPERS[id].words] as const)}
       />
       <ChoiceField
         label="Theme"

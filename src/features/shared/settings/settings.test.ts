@@ -2,14 +2,14 @@ import { fieldUnits, fromField, toField } from './measures'
 import { preferencesOf } from './preferences'
 
 it('falls back to plain preferences for a missing or broken cookie', () => {
-  const plain = { units: 'metric', words: 'uk', theme: 'system', motion: 'moving', spanMm: 1650 }
+  const plain = { units: 'metric', words: 'uk', paper: 'a4', theme: 'system', motion: 'moving', spanMm: 1650 }
   expect(preferencesOf(undefined)).toEqual(plain)
   expect(preferencesOf('not json')).toEqual(plain)
   expect(preferencesOf('{"units":"cubits","words":"us"}')).toEqual({ ...plain, words: 'us' })
 })
 
 it('takes American words and units from the browser’s first language, until somebody chose others', () => {
-  const american = { units: 'imperial', words: 'us' }
+  const american = { units: 'imperial', words: 'us', paper: 'letter' }
   expect(preferencesOf(undefined, 'en-US,en;q=0.9')).toMatchObject(american)
   expect(preferencesOf('not json', 'en-US')).toMatchObject(american)
   for (const language of ['en-GB,en-US;q=0.8', 'de-DE', 'en', '', null])

@@ -7,6 +7,7 @@ import { ChoiceField } from '@/ui/kit/fields'
 import { FileLink } from '@/ui/kit/links'
 import { NumberField } from '@/ui/kit/NumberField'
 import { Actions, Page, Paper, PlainList, Soft } from '@/ui/kit/surfaces'
+import { usePreferences } from '../../shared/settings/PreferencesContext'
 
 interface Props {
   /** What is asked, as in the address of the stash. */
@@ -29,7 +30,7 @@ const OPTIONS = [
 
 /** Cards to staple a snip on, stickers for bundles and boxes, and the stash as a book. */
 export function CardsPage({ asked, names, count, most }: Props) {
-  const [sheet, setSheet] = useState<string>('a4')
+  const [sheet, setSheet] = useState<string>(usePreferences().paper)
   const [labels, setLabels] = useState<string>('pieces')
   const [skip, setSkip] = useState(0)
   const isPages = sheet === 'book' || sheet === 'list'

@@ -9,7 +9,7 @@ const user = userEvent.setup()
 
 function shown(query: Partial<ShelfQuery> = {}, units: 'metric' | 'imperial' = 'metric') {
   const onAsk = jest.fn<void, [ShelfQuery]>()
-  const value = { units, words: 'uk', theme: 'system', motion: 'still', spanMm: 1650 } as const
+  const value = { units, words: 'uk', paper: 'a4', theme: 'system', motion: 'still', spanMm: 1650 } as const
   const { container } = render(
     <PreferencesProvider value={value}>
       <AmountFilter query={{ ...ASKS_NOTHING, ...query }} onAsk={onAsk} />

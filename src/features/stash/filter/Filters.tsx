@@ -10,6 +10,7 @@ import { CheckField, CheckGroup } from '@/ui/kit/checks'
 import { PlainList, Stack } from '@/ui/kit/surfaces'
 import { useMedia } from '@/ui/kit/useMedia'
 import { type LoadedStash, type OfferedFacet } from '../load'
+import { Say } from '@/ui/text/Say'
 
 // Below what is ticked, with all that numbers need: the page is there before it.
 const Amounts = dynamic(() => import('./Amounts').then(({ AmountFilter: part }) => part))
@@ -94,8 +95,11 @@ export function Filters({
   )
 }
 
+/** What people name themselves is not spelled for them. */
+const OWN_WORDS: ReadonlySet<string> = new Set(['place', 'tag'])
+
 function FacetChoice({
-  facet: { title, values },
+  facet: { id, title, values },
   onToggle,
 }: {
   facet: OfferedFacet
@@ -107,7 +111,7 @@ function FacetChoice({
     <CheckGroup legend={title}>
       {shown.map(({ value, words, count, isChosen }) => (
         <CheckField key={value} isSelected={isChosen} onChange={(isOn) => onToggle(value, isOn)}>
-          {words} <Count>{count}</Count>
+          {OWN_WORDS.has(id) ? words : <Say>{words}</Say>} <Count>{count}</Count>
         </CheckField>
       ))}
       {shown.length < values.length ? (

@@ -11,7 +11,7 @@ const cut = jest.mocked(cutPiece)
 const user = userEvent.setup()
 
 function shown(units: 'metric' | 'imperial' = 'metric') {
-  const value = { units, words: 'uk', theme: 'system', motion: 'still', spanMm: 1650 } as const
+  const value = { units, words: 'uk', paper: 'a4', theme: 'system', motion: 'still', spanMm: 1650 } as const
   render(
     <PreferencesProvider value={value}>
       <CutForm piece={{ id: 'p1', name: 'Lobby curtain' } as PieceData['piece']} />

@@ -29,6 +29,8 @@ import { afterThat, nextStepOf } from './nextStep'
 import { PropertyTable } from './PropertyTable'
 import { type PieceData } from './types'
 import { Say } from '@/ui/text/Say'
+import { useSay } from '@/ui/text/reader'
+import { phrase, asWritten } from '@/core/text/text'
 
 // Opened by few: loaded when it is.
 const ShapeOf = dynamic(() => import('./shape/ShapeOf').then(({ ShapeOf: part }) => part))
@@ -114,10 +116,11 @@ function groundOf({ outline, widthMm, lengthMm }: PieceData['piece']): readonly 
 
 /** What stands for the piece: how it is drawn, or its first photograph. */
 function Face({ piece, tile }: Pick<PieceData, 'piece' | 'tile'>) {
+  const say = useSay()
   const [first] = piece.pictures
   if (piece.face === 'picture' && first)
     return <Photo src={`/pictures/${first.name}`} alt={`Photo of ${piece.name}`} />
-  const label = `${piece.name}, drawn from its weave and colours`
+  const label = say(phrase`${asWritten(piece.name)}, drawn from its weave and colours`)
   return <ClothSwatch tile={tile} label={label} height="16rem" scale={1.6} />
 }
 

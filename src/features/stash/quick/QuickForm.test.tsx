@@ -19,7 +19,7 @@ beforeEach(() => {
   onKept.mockReset()
   keep.mockReset().mockResolvedValue({ ok: true, id: 'new', revision: 1 })
   Object.assign(URL, { createObjectURL: () => 'blob:picture', revokeObjectURL: jest.fn() })
-  const value = { units: 'metric', words: 'uk', theme: 'system', motion: 'still', spanMm: 1600 } as const
+  const value = { units: 'metric', words: 'uk', theme: 'system', motion: 'still', paper: 'a4', spanMm: 1600 } as const
   render(
     <PreferencesProvider value={value}>
       <QuickForm

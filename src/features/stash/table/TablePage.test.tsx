@@ -27,7 +27,9 @@ const area = () => screen.getByRole<HTMLTextAreaElement>('textbox')
 beforeEach(() => {
   take.mockReset().mockResolvedValue(read())
   render(
-    <PreferencesProvider value={{ units: 'metric', words: 'uk', theme: 'system', motion: 'still', spanMm: 1650 }}>
+    <PreferencesProvider
+      value={{ units: 'metric', words: 'uk', paper: 'a4', theme: 'system', motion: 'still', spanMm: 1650 }}
+    >
       <TablePage
         fields={[
           ['name', 'Name'],

@@ -31,7 +31,7 @@ const notion = (id: string, rest: object = {}) =>
   }) as BoxData['notions'][number]
 
 function shown(notions: BoxData['notions'], units: 'metric' | 'imperial' = 'metric') {
-  const value = { units, words: 'uk', theme: 'system', motion: 'still', spanMm: 1650 } as const
+  const value = { units, words: 'uk', paper: 'a4', theme: 'system', motion: 'still', spanMm: 1650 } as const
   render(
     <PreferencesProvider value={value}>
       <BoxPage

@@ -31,7 +31,8 @@ import { ConditionFields } from './Condition'
 import { type ApartData } from './load'
 import { SeamChoice } from './SeamChoice'
 import { Say } from '@/ui/text/Say'
-import { upperFirst } from '@/core/text/text'
+import { upperFirst, phrase } from '@/core/text/text'
+import { sizeInCm } from '@/core/text/amounts'
 
 const Panels = styled.ul`
   list-style: none;
@@ -89,7 +90,7 @@ export function TakeApartPage(data: ApartData) {
                 {speakId(panel.id)}
               </b>
               <Soft>
-                {Math.floor(panel.largest.widthMm / 10)} × {Math.floor(panel.largest.lengthMm / 10)} cm long
+                <Say>{phrase`${sizeOf(panel.largest)} long`}</Say>
               </Soft>
             </li>
           ))}
@@ -248,3 +249,7 @@ function InTheHand({ value, setValue, seamMakes, wornPlaces, whole, conditions }
     </Stack>
   )
 }
+
+/** Rounded down, so that never more is told than there is. */
+const sizeOf = ({ widthMm, lengthMm }: { widthMm: number; lengthMm: number }) =>
+  sizeInCm(Math.floor(widthMm / 10), Math.floor(lengthMm / 10))

@@ -50,7 +50,7 @@ export const programTopics: readonly HelpTopic[] = [
   {
     id: 'words',
     title: 'Use UK or US words',
-    answer: 'Open Settings and choose the vocabulary: viscose, calico, elastane, or rayon, muslin, spandex.',
+    answer: 'Open Settings and choose vocabulary and spelling: viscose and colour, or rayon and color.',
     href: '/settings',
     asks: 'language english american british us uk words vocabulary spelling change',
   },

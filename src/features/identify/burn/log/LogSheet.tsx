@@ -153,8 +153,12 @@ export function EmptySheet() {
           </tr>
           {[...burnFeatures, ...otherFeatures].map(({ id, title, states }) => (
             <tr key={id}>
-              <th scope="row">{title}</th>
-              <td>{states.map(({ label }) => label.toLowerCase()).join(' · ')}</td>
+              <th scope="row">
+                <Say>{title}</Say>
+              </th>
+              <td>
+                <Say>{states.map(({ label }) => label.toLowerCase()).join(' · ')}</Say>
+              </td>
               <td />
               <td />
               <td />

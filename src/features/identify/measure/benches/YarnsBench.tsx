@@ -129,8 +129,7 @@ function CountByHand({ readings }: Pick<BenchProps, 'readings'>) {
     <Paper aria-labelledby="counted-by-hand">
       <h2 id="counted-by-hand">Threads counted by hand</h2>
       <Soft>
-        Count over an inch or over 2 cm with a loupe and a pin, and divide. The thread counter also counts from a
-        photo.
+        Count over 2.5 cm (1 in) with a loupe and a pin, and divide. The thread counter also counts from a photo.
       </Soft>
       <Fields>
         <NumberField

@@ -21,7 +21,7 @@ import userEvent from '../../../../../tests/support/person'
 jest.mock('../../../shared/readings/actions', () => ({ keepMeasurement: jest.fn(), dropMeasurement: jest.fn() }))
 jest.mock('@/ui/charts/EChart', () => ({ EChart: ({ label }: { label: string }) => <p>{label}</p> }))
 
-const METRIC = { units: 'metric', words: 'uk', theme: 'system', motion: 'still', spanMm: 1650 } as const
+const METRIC = { units: 'metric', words: 'uk', paper: 'a4', theme: 'system', motion: 'still', spanMm: 1650 } as const
 const user = userEvent.setup({ delay: null })
 
 /** A bench without a piece: its readings stay on the page. @returns those of them that were taken, the last last */

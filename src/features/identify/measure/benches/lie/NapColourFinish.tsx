@@ -43,7 +43,9 @@ export function NapColourFinish({ draft: { nap, colourFrom, finish }, onChange }
         onChange={(value) => onChange({ colourFrom: value })}
         options={COLOURS_FROM.map((one) => [one, COLOUR_LABELS[one]] as const)}
       />
-      <Soft>{colourFromWords[colourFrom]}</Soft>
+      <Soft>
+        <Say>{colourFromWords[colourFrom]}</Say>
+      </Soft>
       <CheckGroup legend="Finish">
         {FINISHES.map((one) => (
           <CheckField
