@@ -72,3 +72,12 @@ it('reads as easily as a newspaper for everybody', () => {
     readingGrade(['Thermoplastic polymerisation characteristically necessitates considerable precautions.']),
   ).toBeGreaterThan(20)
 })
+
+it('gives every amount in a rule’s sentence a unit that readers of inches have too', () => {
+  // Messages of forms say both; formats and units are about metric figures; stickers are sold by them.
+  const about = /^src\/core\/(?:units|typed|formats|cards|notebook\/kinds)\//
+  const bare = /\d[ \u00a0](?:mm|cm|m|g\/m²|kg)(?![\w²³])(?!\s*\()/
+  const rules = texts.filter(({ file, text }) => file.startsWith('src/core/') && wordsOf(text).length > 2)
+  expect(rules.filter(({ file, text }) => !about.test(file) && bare.test(text)).map(shown)).toEqual([])
+  expect(bare.test('Sew 6 mm from the edge.')).toBe(true)
+})

@@ -7,8 +7,8 @@ import { defineKind } from './define'
 /** Of a garment, mm; null where nobody measured. */
 export const GarmentMeasureSchema = z
   .number()
-  .min(100, 'Please enter at least 10 cm.')
-  .max(8000, 'Please enter 8 m at most.')
+  .min(100, 'Please enter at least 10 cm (4 in).')
+  .max(8000, 'Please enter 8 m (8¾ yd) at most.')
   .nullable()
   .default(null)
 
@@ -21,7 +21,7 @@ const PlaceSchema = z.strictObject({
   /** Of the panel’s width and height, from its lower left. */
   x: share,
   y: share,
-  acrossMm: z.number().min(5, 'Please enter at least 5 mm.').max(2000, 'Please enter 2 m at most.'),
+  acrossMm: z.number().min(5, 'Please enter at least 5 mm (3/16 in).').max(2000, 'Please enter 2 m (2¼ yd) at most.'),
   onEach: z.boolean(),
 })
 

@@ -1,3 +1,5 @@
+'use client'
+
 import { countNoun } from '@/core/units/format'
 import Link from 'next/link'
 import { FileLink } from '@/ui/kit/links'
@@ -5,10 +7,11 @@ import { Actions, Columns, Lead, Page, Paper, PlainList, Soft, Stack } from '@/u
 import { type AllPlans } from './load'
 import { Days } from './PlanPage'
 import { minuteWords } from './words'
-import { weekdayText } from '../../shared/dates'
+import { useDates } from '../../shared/settings/useDates'
 
 /** Everything that is planned, of all projects, day by day. */
 export function AllPlansPage({ plans, waiting }: AllPlans) {
+  const { weekdayText } = useDates()
   const hands = plans.flatMap(({ steps }) => steps).reduce((sum, one) => sum + one.hands, 0)
   const last = plans
     .flatMap(({ finish }) => finish ?? [])

@@ -17,7 +17,8 @@ import { changeProject } from '../projects/actions'
 import { type PlanData } from './load'
 import { StepTimer } from './StepTimer'
 import { minuteWords, waitWords } from './words'
-import { weekdayText } from '../../shared/dates'
+import { useDates } from '../../shared/settings/useDates'
+import { type Dates } from '../../shared/dates'
 import { lastOf, mustHave } from '@/core/lists/items'
 import { Say } from '@/ui/text/Say'
 
@@ -45,12 +46,13 @@ const Line = styled.li`
 export function PlanPage(plan: PlanData) {
   const { id, name, steps, finish, hasCloth, isAsked } = plan
   const next = steps.find(({ start }) => start !== null)
+  const { weekdayText } = useDates()
   return (
     <Page>
       <div>
         <Link href={`/make/projects/${id}`}>{name}</Link>
         <h1>Project schedule</h1>
-        <Lead role="status">{leadWords(plan)}</Lead>
+        <Lead role="status">{leadWords(plan, weekdayText)}</Lead>
       </div>
       {hasCloth ? null : (
         <Callout $tone="warn">
@@ -118,7 +120,7 @@ function Pace({ pace }: Pick<PlanData, 'pace'>) {
   )
 }
 
-function leadWords({ finish, steps, unscheduled, done }: PlanData): string {
+function leadWords({ finish, steps, unscheduled, done }: PlanData, weekdayText: Dates['weekdayText']): string {
   if (steps.length === 0) return 'Everything is done.'
   const hands = steps.reduce((sum, one) => sum + one.hands, 0)
   const work = `${minuteWords(hands)} of work in ${countNoun(steps.length, 'step')}${done.length > 0 ? ' to go' : ''}`
@@ -158,6 +160,7 @@ const KINDS: Readonly<Record<PlannedStep['kind'], string>> = {
 const A_DAY = 1440
 
 function NextStep({ plan, step }: { plan: PlanData; step: PlannedStep }) {
+  const { weekdayText } = useDates()
   const { busy, trouble, doing } = useAsyncAction()
   const work = useCountdown(`${plan.id} ${step.id}`)
   const done = () =>
@@ -235,6 +238,7 @@ function piecesWords({ names }: PlanData, { pieces }: PlannedStep): string {
 
 /** Steps day by day, of one project or of several. */
 export function Days({ plans }: { plans: readonly PlanData[] }) {
+  const { weekdayText } = useDates()
   const timed = plans
     .flatMap((plan) => plan.steps.flatMap((step) => (step.start === null ? [] : [{ plan, step, start: step.start }])))
     .sort((a, b) => a.start.localeCompare(b.start))

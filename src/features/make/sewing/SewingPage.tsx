@@ -14,7 +14,8 @@ import { type SewingData } from './load'
 import { useAddress } from '../../shared/address/useAddress'
 import { sewingAddress } from './sewingAddress'
 import { Say } from '@/ui/text/Say'
-import { type Phrase } from '@/core/text/text'
+import { type Phrase, phrase } from '@/core/text/text'
+import { stitchLengthMm } from '@/core/text/amounts'
 
 // Opened by few: loaded when it is.
 const TestSeams = dynamic(() => import('./TestSeams').then(({ TestSeams: part }) => part))
@@ -85,7 +86,7 @@ function Advised(data: SewingData) {
         <div>
           <dt>Stitch</dt>
           <dd>
-            {STITCHES[stitch.kind]}, {span(stitch.mm)} mm
+            <Say>{phrase`${STITCHES[stitch.kind]}, ${stitchLengthMm(...stitch.mm)}`}</Say>
           </dd>
         </div>
         <div>

@@ -35,7 +35,7 @@ export function SettingsForm({ initial }: { initial: Preferences }) {
         value={preferences.words}
         onChange={choose('words')}
         options={[
-          ['uk', 'UK: viscose, elastane, colour'],
+          ['uk', <span key="uk">UK: viscose, elastane, colour</span>],
           ['us', 'US: rayon, spandex, color'],
         ]}
       />
@@ -68,7 +68,7 @@ export function SettingsForm({ initial }: { initial: Preferences }) {
         label="Arm span"
         unit={short.symbol}
         hint="Fingertip to fingertip with arms stretched out: about your height. Quick add measures with it."
-        value={toField(preferences.spanMm, short)}
+        value={Math.round(toField(preferences.spanMm, short) * 2) / 2}
         onChange={(value) => {
           const mm = fromField(value, short)
           if (mm !== null) choose('spanMm')(Math.min(2300, Math.max(1000, Math.round(mm))))

@@ -10,7 +10,8 @@ import { type FigureLine, type Month } from '@/core/stashSearch/looking'
 import { EChart, type Palette } from '@/ui/charts/EChart'
 import { Figures, Page, Paper, PlainList, Soft, Stack, Tiles } from '@/ui/kit/surfaces'
 import { type loadLooking } from './load'
-import { monthText } from '../../shared/dates'
+import { useDates } from '../../shared/settings/useDates'
+import { type Dates } from '../../shared/dates'
 import { Say } from '@/ui/text/Say'
 import { useSay } from '@/ui/text/reader'
 
@@ -142,7 +143,8 @@ function barsOption(lines: readonly FigureLine[], palette: Palette) {
 /** What came and what went, month by month. */
 function ComingAndGoing({ months }: { months: readonly Month[] }) {
   const say = useSay()
-  const option = useCallback((palette: Palette) => monthsOption(months, palette), [months])
+  const { monthText } = useDates()
+  const option = useCallback((palette: Palette) => monthsOption(months, palette, monthText), [months, monthText])
   return (
     <Wide aria-labelledby="months">
       <h2 id="months">Added and used</h2>
@@ -177,7 +179,7 @@ function ComingAndGoing({ months }: { months: readonly Month[] }) {
   )
 }
 
-function monthsOption(months: readonly Month[], palette: Palette) {
+function monthsOption(months: readonly Month[], palette: Palette, monthText: Dates['monthText']) {
   const series = (name: string, color: string, of: (month: Month) => number) => ({
     type: 'bar',
     name,

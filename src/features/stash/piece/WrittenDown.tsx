@@ -7,7 +7,7 @@ import { BORDER_WORDS } from '@/core/vocabulary/laying'
 import { PRICE_PER_WORDS, THING_WORDS } from '@/core/vocabulary/stash'
 import { wordFor } from '@/core/vocabulary/words'
 import { Facts, Lines } from '@/ui/kit/surfaces'
-import { dayText } from '../../shared/dates'
+import { useDates } from '../../shared/settings/useDates'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { type PieceData } from './types'
 import { moneyText } from '@/core/units/money'
@@ -17,6 +17,7 @@ import { useSay } from '@/ui/text/reader'
 export function WrittenDown({ piece }: Pick<PieceData, 'piece'>) {
   const say = useSay()
   const { words, units } = usePreferences()
+  const { dayText } = useDates()
   const { price, border } = piece
   const facts: [string, string][] = [
     ['Fabric type', piece.called || 'not named yet'],

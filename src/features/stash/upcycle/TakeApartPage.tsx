@@ -1,6 +1,6 @@
 'use client'
 
-import { dayText } from '../../shared/dates'
+import { useDates } from '../../shared/settings/useDates'
 import Link from 'next/link'
 import { useState } from 'react'
 import styled from 'styled-components'
@@ -51,6 +51,7 @@ const m2 = (mm2: number) => (mm2 / 1e6).toFixed(2)
 
 /** A garment in the hand: what it yields, seam by seam, what to keep, and whether it is worth it. */
 export function TakeApartPage(data: ApartData) {
+  const dates = useDates()
   const { id, name, summary, answer, garment, isMeasured } = data
   const { clothMm2, panels, plan, worth, yields } = answer
   const [low, high] = clothMm2.interval80
@@ -98,7 +99,7 @@ export function TakeApartPage(data: ApartData) {
       </Paper>
       {garment.apart ? (
         <Callout $tone="good">
-          Taken apart on {dayText(garment.apart)}; its panels are in your stash as offcuts.
+          Taken apart on {dates.dayText(garment.apart)}; its panels are in your stash as offcuts.
         </Callout>
       ) : (
         <DoneWith {...data} unsaved={value === garment ? null : value} />

@@ -15,7 +15,7 @@ import { sessionSpecimensOf } from '../../../shared/burn/session'
 import { Strips } from '../../../shared/burn/Strips'
 import { verdictTitle } from '../../../shared/burn/title'
 import { LogTable } from './LogTable'
-import { momentText } from '../../../shared/dates'
+import { useDates } from '../../../shared/settings/useDates'
 import { Say } from '@/ui/text/Say'
 
 const Sheet = styled.article`
@@ -92,6 +92,7 @@ export interface LogSheetProps {
 /** A filled log on one sheet of paper. */
 export function LogSheet({ name, made, answers, notes, setup, belief, yarn }: LogSheetProps) {
   const { words } = usePreferences()
+  const { momentText } = useDates()
   return (
     <PrintPage title={`Burn log: ${name}`}>
       <dl>

@@ -6,7 +6,7 @@ import { features } from '@/core/identify/features'
 import { reportRepeatsOf } from '@/core/identify/repeats'
 import { type TestAnswer } from '@/core/notebook/answers'
 import { PART_WORDS, partOf, statesWords } from '../../../shared/burn/session'
-import { secondsText } from '../../../shared/dates'
+import { useDates } from '../../../shared/settings/useDates'
 
 const Scroll = styled.div`
   overflow-x: auto;
@@ -58,8 +58,6 @@ const Cell = styled(AriaButton)`
 
 const HOW_WORDS = { once: '', agree: 'they agree', differ: 'they differ' } as const
 
-const clock = (at: string | undefined) => (at ? secondsText(at) : '')
-
 interface Props {
   answers: readonly TestAnswer[]
   specimens: readonly number[]
@@ -71,6 +69,7 @@ interface Props {
 export function LogTable({ answers, specimens, onCorrect }: Props) {
   const asked = features.filter(({ id, kind }) => kind === 'burn' || answers.some(({ feature }) => feature === id))
   const repeats = reportRepeatsOf(answers)
+  const { secondsText } = useDates()
   return (
     <Scroll tabIndex={0} role="region" aria-label="Answers">
       <Table>
@@ -112,7 +111,7 @@ export function LogTable({ answers, specimens, onCorrect }: Props) {
                       ) : (
                         words
                       )}
-                      {answer?.at ? <small suppressHydrationWarning>{clock(answer.at)}</small> : null}
+                      {answer?.at ? <small suppressHydrationWarning>{secondsText(answer.at)}</small> : null}
                     </td>
                   )
                 })}
