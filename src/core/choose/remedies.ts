@@ -3,11 +3,10 @@ import { careOf } from '../fabric/care'
 import { hasPile, isCoated } from '../fabric/handling'
 import { stretchesOnlyAlong } from '../fabric/stretchWay'
 import { type Offer } from '../fabric/types'
-import { chosenWord } from '../vocabulary/choosing'
+import { chosenWord, type Avoid } from '../vocabulary/choosing'
 import { detailRules } from './need/details'
 import { type Assessment } from './fit/types'
 import { itemAt, mustHave } from '../lists/items'
-import { asPlainText } from '../text/render'
 
 /** A change to the making that rescues a near miss. */
 export interface RemedyRule {
@@ -41,6 +40,8 @@ const DOUBLED_TO_GSM = 95
 const falls = ({ fit }: Assessment) => fit !== null && fit < 0.8
 const misses = (a: Assessment, property: Assessment['property'], miss?: 'under' | 'over') =>
   a.property === property && falls(a) && (miss === undefined || a.miss === miss)
+/** Whether the pattern is not suitable for something that this fabric is. */
+const avoids = (a: Assessment, what: Avoid) => misses(a, 'looks') && a.avoided?.includes(what)
 const isLight = ({ gsm }: Offer, most: number) => gsm === undefined || gsm.value.value <= most
 /** Warmer by a layer: what it takes off in the heat. */
 const warmer = (a: Assessment) => (a.property === 'season' && a.fit !== null ? a.fit * 0.85 : undefined)
@@ -137,7 +138,7 @@ const general: readonly GeneralRule[] = [
     text: 'Lay all pieces one way up; you need about an eighth more fabric.',
     effort: 1,
     when: (offer) => hasPile(offer),
-    rescues: (a) => (a.property === 'looks' && falls(a) && /one-way/.test(asPlainText(a.text)) ? 0.85 : undefined),
+    rescues: (a) => (avoids(a, 'one-way') ? 0.85 : undefined),
   },
   {
     id: 'turn-the-print',
@@ -145,14 +146,13 @@ const general: readonly GeneralRule[] = [
       'Use the print: place its motifs on purpose, in the middle of a piece or along it, and use few ' + 'pieces.',
     effort: 2,
     when: ({ repeatMm = 0 }) => repeatMm > 0,
-    rescues: (a) =>
-      misses(a, 'print') || (misses(a, 'looks') && /large prints/.test(asPlainText(a.text))) ? 0.8 : undefined,
+    rescues: (a) => (misses(a, 'print') || avoids(a, 'large-print') ? 0.8 : undefined),
   },
   {
     id: 'use-the-back',
     text: 'Use its wrong side, where the lines don’t show.',
     effort: 1,
-    rescues: (a) => (a.property === 'looks' && falls(a) && /diagonals/.test(asPlainText(a.text)) ? 0.8 : undefined),
+    rescues: (a) => (avoids(a, 'diagonals') ? 0.8 : undefined),
   },
   {
     id: 'wash-first',

@@ -215,7 +215,8 @@ function looks(avoid: Asked<'avoid'>, offer: Offer): Assessment | undefined {
   const shown = avoid.filter((one) => SHOWS[one](offer))
   if (shown.length === 0) return undefined
   const words = shown.map((one) => wordFor(AVOID_WORDS[one], 'uk')).join(', ')
-  return told('looks', 0.3, 0.8, `The pattern is not suitable for ${words}, and this fabric is.`)
+  const text = `The pattern is not suitable for ${words}, and this fabric is.`
+  return { ...told('looks', 0.3, 0.8, text), avoided: shown }
 }
 
 /** Weights at which something that is worked out of a cloth turns over, g/m². */

@@ -1,5 +1,5 @@
 import { type Phrase, type TextWithId } from '../../text/text'
-import { type Detail } from '../../vocabulary/choosing'
+import { type Avoid, type Detail } from '../../vocabulary/choosing'
 
 /** What a need and an offer are held together in: ids that stand in answers, beside those of the details. */
 export type OfferProperty =
@@ -44,6 +44,8 @@ export interface Assessment {
   /** Which way it misses, where that means something. */
   miss: 'under' | 'over' | null
   detail?: Detail
+  /** What the pattern is not suitable for and this fabric is. */
+  avoided?: readonly Avoid[]
   text: Phrase
 }
 
