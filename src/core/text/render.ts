@@ -1,4 +1,5 @@
 import {
+  GRAMS_PER_POUND,
   GSM_PER_OUNCE_PER_SQUARE_YARD,
   MM_PER_INCH,
   MM_PER_YARD,
@@ -17,9 +18,6 @@ export interface Reader {
 
 /** Who nothing is known of: British English and metric units, as files and HTTP answers have. */
 export const PLAIN_READER: Reader = { words: 'uk', units: 'metric' }
-
-/** kg in a pound (avoirdupois, exact by definition). */
-const KG_PER_POUND = 0.45359237
 
 interface Written {
   unit: string
@@ -44,7 +42,7 @@ const IMPERIAL: Readonly<Record<Exclude<TextUnit, 'stitch width'>, Written>> = {
   m: { unit: 'yd', of: (m) => inParts((m * 1000) / MM_PER_YARD, 8) },
   'm²': { unit: 'yd²', of: (m2) => (m2 / SQUARE_METRES_PER_SQUARE_YARD).toFixed(1) },
   'g/m²': { unit: 'oz/yd²', of: (gsm) => (gsm / GSM_PER_OUNCE_PER_SQUARE_YARD).toFixed(1) },
-  kg: { unit: 'lb', of: (kg) => (kg / KG_PER_POUND).toFixed(1) },
+  kg: { unit: 'lb', of: (kg) => ((kg * 1000) / GRAMS_PER_POUND).toFixed(1) },
   '°C': { unit: '°F', of: (celsius) => String(Math.round((celsius * 1.8 + 32) / 5) * 5).replace('-', '−') },
   // Old machines and books count stitches per inch.
   'stitch length': { unit: 'stitches per inch', of: (mm) => String(Math.round(MM_PER_INCH / mm)) },

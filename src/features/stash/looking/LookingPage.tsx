@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
-import { countNoun } from '@/core/units/format'
+import { AREA_M2, countNoun, type UnitSystem } from '@/core/units/format'
 import { NOWHERE } from '@/core/cards/sheets'
 import { useCallback } from 'react'
 import styled from 'styled-components'
@@ -14,6 +14,9 @@ import { useDates } from '../../shared/settings/useDates'
 import { type Dates } from '../../shared/dates'
 import { Say } from '@/ui/text/Say'
 import { useSay } from '@/ui/text/reader'
+import { GRAMS_PER_POUND } from '@/core/units/constants'
+import { type FieldUnit } from '../../shared/settings/measures'
+import { usePreferences } from '../../shared/settings/PreferencesContext'
 
 // It stands below its chart.
 const SortTable = dynamic(() => import('@/ui/kit/SortTable').then(({ SortTable: part }) => part))
@@ -80,7 +83,8 @@ const idOf = (title: string) => title.toLowerCase().replace(/[^a-z]+/g, '-')
 /** A figure of areas as bars, with the same in a table. */
 function Figure({ title, lines }: { title: string; lines: readonly FigureLine[] }) {
   const say = useSay()
-  const option = useCallback((palette: Palette) => barsOption(lines, palette), [lines])
+  const { area, mass } = useStashUnits()
+  const option = useCallback((palette: Palette) => barsOption(lines, palette, area.inCore), [lines, area])
   return (
     <Paper aria-labelledby={idOf(title)}>
       <h2 id={idOf(title)}>
@@ -92,19 +96,19 @@ function Figure({ title, lines }: { title: string; lines: readonly FigureLine[] 
         <>
           <EChart
             height={50 + LINE_PX * lines.length}
-            label={say(`${title} Square metres; the figures are in the table below`)}
+            label={say(`${title}, ${area.symbol}; the figures are in the table below`)}
             option={option}
           />
           <SortTable
             label={title}
-            columns={['of', 'pieces', 'm²', 'kg']}
+            columns={['of', 'pieces', area.symbol, mass.symbol]}
             rows={lines.map(({ label, pieces, m2, kg, query }) => ({
               id: label,
               cells: [
                 { shown: <Link href={`/stash?${query}`}>{label}</Link>, by: label },
                 { shown: pieces, by: pieces },
-                { shown: m2.toFixed(1), by: m2 },
-                { shown: kg.toFixed(1), by: kg },
+                { shown: (m2 / area.inCore).toFixed(1), by: m2 },
+                { shown: (kg / mass.inCore).toFixed(1), by: kg },
               ],
             }))}
           />
@@ -118,7 +122,7 @@ function axisOf(palette: Palette) {
   return { axisLabel: { color: palette('ink-soft') }, splitLine: { lineStyle: { color: palette('line') } } }
 }
 
-function barsOption(lines: readonly FigureLine[], palette: Palette) {
+function barsOption(lines: readonly FigureLine[], palette: Palette, inM2: number) {
   const longest = Math.max(...lines.map(({ label }) => label.length))
   return {
     grid: { left: 12 + LETTER_PX * longest, right: 16, top: 6, bottom: 24 },
@@ -132,7 +136,7 @@ function barsOption(lines: readonly FigureLine[], palette: Palette) {
     series: [
       {
         type: 'bar',
-        data: lines.map(({ m2 }) => Math.round(m2 * 10) / 10),
+        data: lines.map(({ m2 }) => Math.round((m2 / inM2) * 10) / 10),
         itemStyle: { color: palette('indigo') },
         barMaxWidth: 18,
       },
@@ -142,35 +146,38 @@ function barsOption(lines: readonly FigureLine[], palette: Palette) {
 
 /** What came and what went, month by month. */
 function ComingAndGoing({ months }: { months: readonly Month[] }) {
-  const say = useSay()
+  const { area, mass } = useStashUnits()
   const { monthText } = useDates()
-  const option = useCallback((palette: Palette) => monthsOption(months, palette, monthText), [months, monthText])
+  const option = useCallback(
+    (palette: Palette) => monthsOption(months, palette, { area, monthText }),
+    [months, area, monthText],
+  )
   return (
     <Wide aria-labelledby="months">
       <h2 id="months">Added and used</h2>
       <EChart
         height={230}
-        label={say('Square metres added and used each month; the figures are in the table below')}
+        label={`Fabric added and used each month, ${area.symbol}; the figures are in the table below`}
         option={option}
       />
       <Figures>
         <thead>
           <tr>
             <th scope="col">month</th>
-            <th scope="col">added, m²</th>
-            <th scope="col">used, m²</th>
-            <th scope="col">added, kg</th>
-            <th scope="col">used, kg</th>
+            <th scope="col">added, {area.symbol}</th>
+            <th scope="col">used, {area.symbol}</th>
+            <th scope="col">added, {mass.symbol}</th>
+            <th scope="col">used, {mass.symbol}</th>
           </tr>
         </thead>
         <tbody>
           {months.map(({ month, inM2, outM2, inKg, outKg }) => (
             <tr key={month}>
               <th scope="row">{monthText(month)}</th>
-              <td>{inM2.toFixed(1)}</td>
-              <td>{outM2.toFixed(1)}</td>
-              <td>{inKg.toFixed(1)}</td>
-              <td>{outKg.toFixed(1)}</td>
+              <td>{(inM2 / area.inCore).toFixed(1)}</td>
+              <td>{(outM2 / area.inCore).toFixed(1)}</td>
+              <td>{(inKg / mass.inCore).toFixed(1)}</td>
+              <td>{(outKg / mass.inCore).toFixed(1)}</td>
             </tr>
           ))}
         </tbody>
@@ -179,21 +186,36 @@ function ComingAndGoing({ months }: { months: readonly Month[] }) {
   )
 }
 
-function monthsOption(months: readonly Month[], palette: Palette, monthText: Dates['monthText']) {
+function monthsOption(
+  months: readonly Month[],
+  palette: Palette,
+  { area, monthText }: Pick<Dates, 'monthText'> & { area: FieldUnit },
+) {
   const series = (name: string, color: string, of: (month: Month) => number) => ({
     type: 'bar',
     name,
-    data: months.map((month) => Math.round(of(month) * 10) / 10),
+    data: months.map((month) => Math.round((of(month) / area.inCore) * 10) / 10),
     itemStyle: { color },
   })
   return {
     grid: { left: 8, right: 8, top: 34, bottom: 8, containLabel: true },
     legend: { top: 0, textStyle: { color: palette('ink') } },
     xAxis: { type: 'category', data: months.map(({ month }) => monthText(month)), ...axisOf(palette) },
-    yAxis: { type: 'value', name: 'm²', nameTextStyle: { color: palette('ink-soft') }, ...axisOf(palette) },
+    yAxis: { type: 'value', name: area.symbol, nameTextStyle: { color: palette('ink-soft') }, ...axisOf(palette) },
     series: [
       series('came', palette('indigo'), ({ inM2 }) => inM2),
       series('went', palette('madder'), ({ outM2 }) => outM2),
     ],
   }
 }
+
+/** What areas and masses of the stash are shown in; in its core units, m² and kg, one is so many. */
+const STASH_UNITS: Readonly<Record<UnitSystem, { area: FieldUnit; mass: FieldUnit }>> = {
+  metric: { area: { symbol: 'm²', inCore: 1 }, mass: { symbol: 'kg', inCore: 1 } },
+  imperial: {
+    area: { symbol: 'yd²', inCore: AREA_M2.imperial },
+    mass: { symbol: 'lb', inCore: GRAMS_PER_POUND / 1000 },
+  },
+}
+
+const useStashUnits = () => STASH_UNITS[usePreferences().units]
