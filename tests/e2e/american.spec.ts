@@ -3,8 +3,8 @@ import { british, metricAlone, textsOfHtml } from '../support/american'
 import { addresses, fill } from './everyScreen'
 import { expect, test } from './fixtures'
 
-/** Where both kinds of words or units are what the page is about. */
-const ABOUT_BOTH = /^\/learn\/(?:words|convert|units)|^\/settings|^\/kit/
+/** Where both kinds of words or units are what the page is about; and what is drawn anew each time, by chance. */
+const ABOUT_BOTH = /^\/learn\/(?:words|convert|units|practice|warp-and-nap|name|figures)|^\/settings|^\/kit/
 /** Machines are set in mm everywhere; sheets of stickers are sold by their metric size. */
 const METRIC_EVERYWHERE = /^straight, |^zigzag, |^labels, .* on A4|“115 cm 2\.4 m”|momme|±/
 

@@ -1,6 +1,7 @@
 import { CHOICES_OF, SIDE_CHOICE_WORDS } from '../vocabulary/sides'
 import { reviewCard } from './schedule'
 import { nextSide, sceneTold, sideQuestion, sideTopicById, sideTopics, type SideScene } from './sides'
+import { asPlainText } from '../text/render'
 
 const SEEDS = Array.from({ length: 200 }, (_, i) => i * 104_729 + 1)
 const of = (id: string, seed: number) => sideQuestion(sideTopicById(id)!, seed)
@@ -13,7 +14,7 @@ it.each(sideTopics.map((topic) => [topic.id, topic] as const))('%s: asks what ca
     expect(CHOICES_OF[topic.ask]).toContain(answer)
     expect(sideQuestion(topic, seed)).toEqual({ answer, scene })
     // What is told instead of the picture says what is there: the answer’s words only where all others’ stand too.
-    const told = sceneTold(scene).toLowerCase()
+    const told = asPlainText(sceneTold(scene)).toLowerCase()
     const named = CHOICES_OF[topic.ask].filter((choice) =>
       told.includes(SIDE_CHOICE_WORDS[choice].replace(/ the picture$/, '')),
     )

@@ -3,6 +3,8 @@ import { type Interlacing } from '../vocabulary/cloth'
 import { type SideAsk, type SideChoice } from '../vocabulary/sides'
 import { nextInOrder, type Begun } from './schedule'
 import { itemAt, mustHave } from '../lists/items'
+import { type Phrase, phrase } from '../text/text'
+import { inMm, perCm } from '../text/amounts'
 
 /** The yarns of one set as a question draws them. */
 export interface SideYarn {
@@ -236,7 +238,7 @@ export function nextSide(begun: readonly Begun[], at: string, seed: number): Sid
 }
 
 /** What somebody who cannot see the picture is told of it: what is there, not what it means. */
-export function sceneTold(scene: SideScene): string {
+export function sceneTold(scene: SideScene): Phrase {
   if (scene.is === 'threads') return threadsTold(scene)
   if (scene.is === 'sides') return sidesTold(scene)
   if (scene.is === 'pile') {
@@ -247,10 +249,8 @@ export function sceneTold(scene: SideScene): string {
   }
   if (scene.is === 'weft') {
     const mm = (share: number) => Math.abs(Math.round(share * 1000))
-    return (
-      `One coloured weft thread across a metre of fabric: its right end is ${mm(scene.skew)} mm off ` +
-      `its left end, and its middle ${mm(scene.bow)} mm off the line between the two.`
-    )
+    return phrase`One coloured weft thread across a metre of fabric: its right end is ${inMm(mm(scene.skew))} off
+      its left end, and its middle ${inMm(mm(scene.bow))} off the line between the two.`
   }
   const { thin, holes, line } = scene
   if (thin.length > 0) return 'Fabric against a window: a soft bright place without an edge, its threads unbroken.'
@@ -259,12 +259,13 @@ export function sceneTold(scene: SideScene): string {
   return 'Fabric against a window: the light is the same everywhere.'
 }
 
-function threadsTold({ warp, weft, isTurned }: Extract<SideScene, { is: 'threads' }>): string {
+function threadsTold({ warp, weft, isTurned }: Extract<SideScene, { is: 'threads' }>): Phrase {
   const [up, across] = isTurned ? [weft, warp] : [warp, weft]
-  const of = ({ perCm, slub, isStriped }: SideYarn) =>
-    `${Math.round(perCm)} per cm, ${slub > 0 ? 'uneven and soft' : 'smooth'}` +
-    (isStriped ? ', in two colours by turns' : '')
-  return `Fabric seen close. Threads up and down: ${of(up)}. Threads from side to side: ${of(across)}.`
+  const of = ({ perCm: count, slub, isStriped }: SideYarn) =>
+    phrase`${perCm(Math.round(count))}, ${slub > 0 ? 'uneven and soft' : 'smooth'}${
+      isStriped ? ', in two colours by turns' : ''
+    }`
+  return phrase`Fabric seen close. Threads up and down: ${of(up)}. Threads from side to side: ${of(across)}.`
 }
 
 function sidesTold({ isPrinted, hasEnds, sheen, face }: Extract<SideScene, { is: 'sides' }>): string {

@@ -24,6 +24,8 @@ export const inGsm = amountOf('g/m²')
 export const inKg = amountOf('kg')
 /** A temperature, °C. */
 export const inCelsius = amountOf('°C')
+/** A count of threads, per cm. */
+export const perCm = amountOf('per cm')
 /** The length of a stitch, mm. */
 export const stitchLengthMm = amountOf('stitch length')
 /** The width of a stitch, mm. */

@@ -32,6 +32,7 @@ const METRIC: Readonly<Record<TextUnit, string>> = {
   'g/m²': 'g/m²',
   kg: 'kg',
   '°C': '°C',
+  'per cm': 'per cm',
   'stitch length': 'mm',
   'stitch width': 'mm',
 }
@@ -44,6 +45,7 @@ const IMPERIAL: Readonly<Record<Exclude<TextUnit, 'stitch width'>, Written>> = {
   'g/m²': { unit: 'oz/yd²', of: (gsm) => (gsm / GSM_PER_OUNCE_PER_SQUARE_YARD).toFixed(1) },
   kg: { unit: 'lb', of: (kg) => ((kg * 1000) / GRAMS_PER_POUND).toFixed(1) },
   '°C': { unit: '°F', of: (celsius) => String(Math.round((celsius * 1.8 + 32) / 5) * 5).replace('-', '−') },
+  'per cm': { unit: 'per inch', of: (count) => String(Math.round((count * MM_PER_INCH) / 10)) },
   // Old machines and books count stitches per inch.
   'stitch length': { unit: 'stitches per inch', of: (mm) => String(Math.round(MM_PER_INCH / mm)) },
 }

@@ -6,6 +6,7 @@ import {
   inMetres,
   inMm,
   inMmBoth,
+  perCm,
   sizeInCm,
   stitchLengthMm,
   stitchWidthMm,
@@ -31,6 +32,7 @@ it.each([
   [phrase`wash at ${inCelsius(40)}`, 'wash at 40 °C', 'wash at 105 °F (40 °C)'],
   [phrase`freeze at ${inCelsius(-18)}`, 'freeze at −18 °C', 'freeze at 0 °F (−18 °C)'],
   [phrase`${stitchLengthMm(2.5)} long`, '2.5 mm long', '2.5 mm (10 stitches per inch) long'],
+  [phrase`${perCm(20)} warp threads`, '20 per cm warp threads', '51 per inch (20 per cm) warp threads'],
   [phrase`${stitchWidthMm(1)} wide`, '1 mm wide', '1 mm wide'],
   [phrase`a third: ${inGsm(50, 50)}`, 'a third: 50 g/m²', 'a third: 1.5 oz/yd² (50 g/m²)'],
 ])('%j is “%s”, or “%s”', (text, plain, american) => {

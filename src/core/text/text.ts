@@ -1,5 +1,5 @@
 /** Units of amounts in texts. Stitches have their own, since machines are set in mm everywhere. */
-export type TextUnit = 'mm' | 'cm' | 'm' | 'm²' | 'g/m²' | 'kg' | '°C' | 'stitch length' | 'stitch width'
+export type TextUnit = 'mm' | 'cm' | 'm' | 'm²' | 'g/m²' | 'kg' | '°C' | 'per cm' | 'stitch length' | 'stitch width'
 
 /** One amount in a text, or two: `6 mm`, `2 to 3 mm`, `10 × 15 cm`. */
 export interface Amount {

@@ -11,6 +11,9 @@ import { LEANING, SureField } from '../say/SureField'
 import { useSaying } from '../say/useSaying'
 import { saySide, type SideTold } from './actions'
 import { type SideData } from './load'
+import { Say } from '@/ui/text/Say'
+import { useSay } from '@/ui/text/reader'
+import { phrase } from '@/core/text/text'
 
 const Pictures = styled.div`
   display: grid;
@@ -33,18 +36,21 @@ const Pictures = styled.div`
 
 /** Warp, right side, pile, grain and wear, told from a drawn cloth. */
 export function SidesPage({ asks, told: seen, pictures, choices, score, token }: SideData) {
+  const say = useSay()
   const [told, setTold] = useState<SideTold | null>(null)
   return (
     <Page>
       <div>
         <h1>Warp, nap and right side</h1>
-        <Lead role="status">{told ? verdictOf(told) : asks}</Lead>
+        <Lead role="status">
+          <Say>{told ? verdictOf(told) : asks}</Say>
+        </Lead>
         <Soft>{score.all > 0 ? `${score.right} of ${score.all} right so far.` : ''}</Soft>
       </div>
       <Pictures>
         {pictures.map(({ name, url }) => (
           <figure key={name}>
-            <img src={url} alt={name ? `${name}. ${seen}` : seen} />
+            <img src={url} alt={say(name ? phrase`${name}. ${seen}` : seen)} />
             {name ? <figcaption>{name}</figcaption> : null}
           </figure>
         ))}
@@ -72,7 +78,7 @@ function Choose({
         <Actions role="group" aria-label="Answers">
           {choices.map(({ id, words }) => (
             <Button key={id} isDisabled={isBusy} onPress={() => void say(id)}>
-              {words}
+              <Say>{words}</Say>
             </Button>
           ))}
         </Actions>
