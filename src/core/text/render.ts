@@ -50,7 +50,7 @@ const IMPERIAL: Readonly<Record<Exclude<TextUnit, 'stitch width'>, Written>> = {
   'stitch length': { unit: 'stitches per inch', of: (mm) => String(Math.round(MM_PER_INCH / mm)) },
 }
 
-/** A text as words for this reader; nothing that a person wrote is spellFor anew. */
+/** A text as words for this reader; nothing that a person wrote is spelled anew. */
 export function textFor(text: Phrase, reader: Reader): string {
   return partsOf(text)
     .map((part) => partFor(part, reader))
