@@ -181,6 +181,15 @@ export const demoBurns = {
       2,
     ),
   ],
+  interrupted: burn({
+    approach: 'curls-away',
+    ignition: 'slow',
+    flame: 'sputtering',
+    melting: 'none',
+    'after-removal': 'dies-soon',
+    afterglow: 'no',
+    smoke: 'pale',
+  }),
   hurried: burn({ ignition: 'quick', smell: 'none' }),
   odd: burn({ approach: 'melts-back', smell: 'hair-feather', residue: 'hard-bead', crush: 'resists' }),
 } as const

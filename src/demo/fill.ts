@@ -40,7 +40,7 @@ async function fill(): Promise<void> {
     }
     for (const { burns, ...control } of demoControls) {
       const { id } = await createRecord(open, 'control', control, at)
-      for (const answers of burns) await startBurnTest(open, { controlId: id }, at, {}, answers)
+      for (const answers of burns) await startBurnTest(open, { controlId: id }, at, { finished: true }, answers)
     }
     for (const pattern of demoPatterns)
       patterns.set(pattern.name, (await createRecord(open, 'pattern', PatternSchema.parse(pattern), at)).id)
@@ -87,7 +87,10 @@ async function fillPiece(
   })
   for (const told of [...weighings, ...(demoMeasurements[piece.name] ?? [])])
     await addMeasurement(db, id, MeasurementSchema.parse(told), state, at)
-  if (burn) await startBurnTest(db, { pieceId: id }, at, { claim: piece.claim ?? [], history: past }, demoBurns[burn])
+  if (burn) {
+    const setup = { claim: piece.claim ?? [], history: past, finished: burn === 'interrupted' ? undefined : true }
+    await startBurnTest(db, { pieceId: id }, at, setup, demoBurns[burn])
+  }
   return id
 }
 

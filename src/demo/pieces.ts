@@ -337,6 +337,7 @@ export const demoPieces: readonly DemoPiece[] = [
     BASKET,
     { warp: '#d9a69c', weft: '#d09a8f' },
     { widthMm: 1120, lengthMm: 2300 },
+    'interrupted',
   ),
   {
     ...known(

@@ -2,7 +2,7 @@ import { type Page, expect, open } from './fixtures'
 
 /** The cautions count as read. */
 export function readCautions(page: Page): Promise<unknown> {
-  return page.addInitScript(() => sessionStorage.setItem('rough-swatch-safety-read', 'yes'))
+  return page.addInitScript(() => localStorage.setItem('rough-swatch-safety-read', String(Date.now())))
 }
 
 /** Begins a test, and stands before what is laid out. */
@@ -40,7 +40,21 @@ export async function answerSeveral(page: Page, ...keys: string[]): Promise<void
   })
 }
 
+/** Opens steps of a project, whatever is open already. */
+export async function openSteps(page: Page, ...steps: string[]): Promise<void> {
+  const strip = page.getByRole('navigation', { name: 'Steps of the project' })
+  for (const step of steps) await strip.locator(`a[href="#step-${step.toLowerCase()}"]`).click()
+}
+
+/** Opens something that is folded. */
+export async function unfold(page: Page, ...named: RegExp[]): Promise<void> {
+  for (const name of named) await page.locator('summary').filter({ hasText: name }).first().click()
+}
+
 export async function enough(page: Page): Promise<void> {
+  // On a small screen the way to the result is under the line of what it looks like.
+  const soFar = page.locator('summary').filter({ hasText: 'Looks most like' })
+  if (await soFar.isVisible()) await soFar.click()
   await page.getByRole('button', { name: 'Show the result now' }).click()
   await expect(page.getByRole('heading', { name: 'Result' })).toBeVisible()
 }

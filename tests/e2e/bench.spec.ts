@@ -1,5 +1,5 @@
 import { allKept, expect, test, open } from './fixtures'
-import { answer, answerSeveral, begin, enough, readCautions } from './atTheBench'
+import { answer, answerSeveral, begin, enough, readCautions, unfold } from './atTheBench'
 
 test.beforeEach(({ page }) => readCautions(page))
 
@@ -46,13 +46,15 @@ test('a second specimen is asked from the start, and both count', async ({ page 
   await answer(page, 'n', 'n', 'n', 'n', 'n', 'n', 'n')
   await answerSeveral(page, '4')
   await enough(page)
-  const likeliest = page.getByRole('region', { name: 'What else it could be' })
+  const likeliest = page.getByRole('list', { name: 'Likeliest fabrics' })
+  await unfold(page, /^What else it could be/)
   const first = await likeliest.textContent()
   await page.getByRole('button', { name: 'the whole fabric' }).click()
   await expect(page.locator('#question')).toContainText('Bring the flame near')
   await expect(page.getByText('Sample 2, the whole fabric. Question 1 of 11.', { exact: false })).toBeVisible()
   await answer(page, '2')
   await enough(page)
+  await unfold(page, /^What else it could be/)
   expect(await likeliest.textContent()).not.toBe(first)
   await page.getByRole('button', { name: 'Undo the last answer' }).click()
   await expect(page.locator('#question')).toContainText('Bring the flame near')
@@ -67,7 +69,7 @@ test('a burn that was left goes on where it was, and can be thrown away', async 
   // The last answer has been kept before the page is left.
   await allKept(page)
   await open(page, '/')
-  await page.getByRole('link', { name: /continue the burn test/i }).click()
+  await page.locator(`a[href="${new URL(address).pathname}"]`).click()
   await expect(page).toHaveURL(address)
   await expect(page.locator('#question')).toContainText('How does it burn')
   await enough(page)
@@ -95,6 +97,7 @@ test('keys do not answer while somebody types', async ({ page }) => {
   await begin(page)
   await answer(page, '2')
   await enough(page)
+  await unfold(page, /^Is the label true/)
   await page.getByRole('button', { name: 'Enter what the label says' }).click()
   const share = page.getByLabel('Share')
   await share.fill('60')

@@ -1,6 +1,6 @@
 import { type Page, allKept, expect, test, open } from './fixtures'
 import { PIXEL } from '../support/pixel'
-import { answer, answerSeveral, begin, enough, layOut, readCautions } from './atTheBench'
+import { answer, answerSeveral, begin, enough, layOut, readCautions, unfold } from './atTheBench'
 
 test.beforeEach(({ page }) => readCautions(page))
 
@@ -14,6 +14,7 @@ async function burnWool(page: Page) {
 
 test('what is laid out counts: the question, the past and its switch, the part', async ({ page }) => {
   await layOut(page)
+  await unfold(page, /^The question/, /^Its history/)
   await page.getByText('Whether there is any plastic in it').click()
   await page.getByLabel('What is it from?').selectOption('lining')
   await page.getByLabel('Made before').fill('1940')
@@ -32,14 +33,14 @@ test('what is laid out counts: the question, the past and its switch, the part',
   // It stays, over a reload.
   await allKept(page)
   await page.reload()
-  await expect(page.locator('#question')).toBeVisible()
-  await enough(page)
   await expect(page.getByText('You asked whether there is plastic in it.')).toBeVisible()
+  await unfold(page, /^Its history/)
   await expect(page.getByRole('region', { name: 'Its history' })).toContainText('with its history')
 })
 
 test('warp and weft burnt apart make a mixed cloth, by keyboard', async ({ page }) => {
   await layOut(page)
+  await unfold(page, /^The question/)
   await page.getByText('warp yarns', { exact: true }).click()
   await page.getByRole('button', { name: 'Start with the flame' }).click()
   await burnWool(page)
@@ -84,6 +85,7 @@ test('why, as a picture, and what another answer would have made of it', async (
   await burnWool(page)
   const title = page.locator('#verdict')
   const before = await title.textContent()
+  await unfold(page, /^Why/)
   await page.getByText('What each answer did', { exact: true }).click()
   await expect(
     page
@@ -104,6 +106,7 @@ test('why, as a picture, and what another answer would have made of it', async (
 test('a label that is not true: what true cloth would have shown, and a slip for the shop', async ({ page }) => {
   await begin(page)
   await burnWool(page)
+  await unfold(page, /^Is the label true/)
   await page.getByRole('button', { name: 'Enter what the label says' }).click()
   await page.getByLabel('Fibre', { exact: true }).selectOption('polyester')
   await expect(page.getByText('It does not fit.')).toBeVisible()
@@ -205,6 +208,7 @@ test('the controls box teaches, reminds, and is laid out before the flame', asyn
   await page.getByRole('link', { name: 'Back to Darning wool' }).click()
   await expect(page.getByText('Is it pure?')).toBeVisible()
   await layOut(page)
+  await unfold(page, /^Known samples/)
   await expect(page.getByText('your sample did not burn like wool alone', { exact: false })).toBeVisible()
   await open(page, '/identify/samples')
   await page.getByRole('button', { name: 'Delete sample' }).click()

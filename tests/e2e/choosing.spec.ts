@@ -1,5 +1,6 @@
 import { expect, open, test } from './fixtures'
 import { keepPiece } from './keepPiece'
+import { openSteps } from './atTheBench'
 
 const ENVELOPE = `Winter coat, fully lined, with lapels.
 Fabrics: heavyweight wool, melton, tweed. Not suitable for obvious diagonals.
@@ -82,6 +83,7 @@ test('by keys alone: notions are ticked off and steps put behind', async ({ page
   await page.getByRole('link', { name: 'Winter coat' }).focus()
   await page.keyboard.press('Enter')
   await expect(page.getByRole('navigation', { name: 'Steps of the project' })).toBeVisible()
+  await openSteps(page, 'Enough', 'Buy', 'Prepare', 'Cut', 'Sew')
   for (const notion of ['thread', '5 large buttons']) {
     await page.getByRole('checkbox', { name: notion }).focus()
     await page.keyboard.press('Space')
@@ -105,7 +107,8 @@ test('by keys alone: notions are ticked off and steps put behind', async ({ page
 test('what was made teaches: how it wore stands beside such cloth the next time', async ({ page }) => {
   await open(page, '/make/projects')
   await page.getByRole('link', { name: 'Winter coat' }).click()
-  await page.getByRole('button', { name: 'Done' }).click()
+  await openSteps(page, 'Done')
+  await page.getByRole('button', { name: 'Mark as done' }).click()
   await page.getByRole('button', { name: 'pilled' }).click()
   await page.getByRole('button', { name: 'Save how it wore' }).click()
   await expect(page.getByText(/^Done on/)).toBeVisible()

@@ -3,7 +3,7 @@ import { pages } from '@/features/shared/pages'
 import { type PageInfo } from '@/features/shared/places'
 import { benchInfos } from '@/features/identify/measure/info'
 import { type Page, choose, expect, open } from './fixtures'
-import { answer, enough, layOut } from './atTheBench'
+import { answer, enough, layOut, unfold } from './atTheBench'
 
 /** Every page of the list that shows a record of these kinds, or none. */
 export function addresses(ids: Record<Exclude<NonNullable<PageInfo['of']>, 'burn-test'>, string>): string[] {
@@ -142,11 +142,13 @@ export async function scanned(page: Page): Promise<void> {
   await expect(page).toHaveTitle(/Stash/)
   expect(await found()).toEqual([])
   await layOut(page)
+  await unfold(page, /^The question/, /^Its history/, /^Known samples/, /^What can mislead/)
   expect(['laid out', await found()]).toEqual(['laid out', []])
   await page.getByRole('button', { name: 'Start with the flame' }).click()
   expect(['question', await found()]).toEqual(['question', []])
   await answer(page, '2')
   await enough(page)
+  await unfold(page, /^Why/, /^What else/, /^Is the label true/, /^Its history/)
   expect(['verdict', await found()]).toEqual(['verdict', []])
   for (const view of ['What each answer did', 'How the odds changed']) {
     await page.getByText(view, { exact: true }).click()

@@ -25,7 +25,7 @@ test('a cloth is named by looking, by keys, and kept under its name', async ({ p
   await page.getByLabel('Answer another question').selectOption('back')
   await page.getByRole('button', { name: /Colours changed over/ }).click()
 
-  await page.getByRole('link', { name: 'Weigh and save it as denim' }).click()
+  await page.getByRole('link', { name: 'Save to stash as denim' }).click()
   await expect(page.getByLabel('Fabric type')).toHaveValue('denim')
 })
 

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { type Locator, type Page } from '@playwright/test'
 import { PIXEL } from '../support/pixel'
+import { openSteps } from './atTheBench'
 import { fill } from './everyScreen'
 import { expect, open, test } from './fixtures'
 
@@ -30,7 +31,7 @@ test('from a chosen cloth to a plan, in the hours that were said', async ({ page
   await open(page, `/make/projects/${ids.project}`)
   await page.getByRole('button', { name: /^Use / }).first().click()
   await expect(page.getByText(/Next: check whether|Next: buy|Next: wash/).first()).toBeVisible()
-  await page.getByRole('link', { name: /Project schedule: what to do when/ }).click()
+  await page.getByRole('link', { name: 'Project schedule' }).first().click()
   await expect(page.getByRole('heading', { level: 1, name: 'Project schedule' })).toBeVisible()
   await expect(page.getByRole('status').first()).toContainText(/Done by Sunday .* of work in \d+ steps/)
   const days = page.getByRole('heading', { level: 2, name: /day \d+ \w+$/ })
@@ -118,10 +119,12 @@ test('a test seam that came out well changes the advice, and only so far', async
 
 test('what has to be bought to sew it is listed, and ticked off', async ({ page }) => {
   await open(page, `/make/projects/${ids.project}`)
+  await openSteps(page, 'Buy')
   const supplies = page.getByRole('region', { name: 'For sewing' })
   await expect(supplies).toContainText(/thread, \d+ to \d+ m/)
   await supplies.getByText(/thread, \d+ to \d+ m/).click()
   await page.reload()
+  await openSteps(page, 'Buy')
   await expect(supplies.getByRole('checkbox').first()).toBeChecked()
 })
 
@@ -182,6 +185,7 @@ test('a test seam keeps its picture, and stands under the way that it was sewn i
 
 test('what things cost is written down, and added up', async ({ page }) => {
   await open(page, `/make/projects/${ids.project}`)
+  await openSteps(page, 'Buy')
   await page.getByText('Costs', { exact: true }).click()
   const price = page.getByRole('textbox', { name: /thread, \d+ to \d+ m/ })
   await price.fill('4.5')

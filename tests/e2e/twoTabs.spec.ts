@@ -4,7 +4,7 @@ import { type Page, allKept, expect, open, test } from './fixtures'
 import { answer, begin, readCautions } from './atTheBench'
 
 test.beforeEach(({ context }) =>
-  context.addInitScript(() => sessionStorage.setItem('rough-swatch-safety-read', 'yes')),
+  context.addInitScript(() => localStorage.setItem('rough-swatch-safety-read', String(Date.now()))),
 )
 
 /** Keeps a piece; ends on its page, and gives its address. */

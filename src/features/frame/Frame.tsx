@@ -1,17 +1,22 @@
 'use client'
 
-import { BookOpen, FlaskConical, Layers, LampDesk, Scissors, Search, Settings, ShieldAlert } from 'lucide-react'
+import { BookOpen, FlaskConical, Layers, LampDesk, LayoutGrid, Scissors } from 'lucide-react'
+import { Search, Settings, ShieldAlert } from 'lucide-react'
+import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { usePathname } from 'next/navigation'
-import { useEffect, type ReactNode } from 'react'
+import { useEffect, useRef, useState, type ReactNode } from 'react'
 import { GlobalStyle } from '@/ui/GlobalStyle'
 import { pageAt, PLACES, PLACE_WORDS, rowOf, underOf, type PlaceId, type ShownPage } from '../shared/places'
-import { AlwaysInReach, Bar, Content, FootBar, Head, Row, Selvedge, Skip } from './frameStyles'
+import { AlwaysInReach, Bar, Content, FootBar, Head, PlainPress, Row, Selvedge, Skip } from './frameStyles'
 import { Help } from './help/Help'
 import { TourSlip } from './help/TourSlip'
 import { SearchField } from './SearchField'
 import { useRequestKeys } from './useRequestKeys'
 import { Say } from '@/ui/text/Say'
+
+// Its links are of every page: fetched when they are asked for.
+const AllPages = dynamic(() => import('./AllPages').then(({ AllPages: part }) => part))
 
 const ICONS: Readonly<Record<PlaceId, typeof Search>> = {
   home: LampDesk,
@@ -32,6 +37,7 @@ const HREFS: Readonly<Record<PlaceId, string>> = {
 export function Frame({ pages, children }: { pages: readonly ShownPage[]; children: ReactNode }) {
   const address = usePathname()
   const here = pageAt(pages, address)
+  const menu = useMenu(address)
   useRequestKeys()
   useEffect(() => {
     // From here on keys and buttons count; tests wait for it.
@@ -48,10 +54,13 @@ export function Frame({ pages, children }: { pages: readonly ShownPage[]; childr
             Rough Swatch
           </Link>
           <Places here={here?.place ?? null} as={Bar} label="Places" />
-          <Reach here={here} />
+          <Reach here={here} menu={menu} />
         </div>
       </Head>
-      {here?.place ? <PlaceRow pages={rowOf(pages, here.place)} place={here.place} address={address} /> : null}
+      {here?.place ? (
+        <PlaceRow pages={rowOf(pages, here.place)} place={here.place} address={address} menu={menu} />
+      ) : null}
+      {menu.isOpen ? <AllPages pages={pages} place={here?.place ?? null} onClose={menu.close} /> : null}
       <Content id="content" tabIndex={-1}>
         {children}
       </Content>
@@ -77,8 +86,33 @@ function Places({ here, as: Box, label }: { here: PlaceId | null; as: typeof Bar
   )
 }
 
-/** Search, safety, settings and help: no places, but always there. */
-function Reach({ here }: { here: ShownPage | undefined }) {
+interface Menu {
+  isOpen: boolean
+  toggle: (button: HTMLElement) => void
+  /** Closes it, and leads back to the button where the keys were in it. */
+  close: (back?: boolean) => void
+}
+
+/** The list of all pages: open on one page only, since whoever chose another has what they came for. */
+function useMenu(address: string): Menu {
+  const [openAt, setOpenAt] = useState<string>()
+  const opener = useRef<HTMLElement>(null)
+  const isOpen = openAt === address
+  return {
+    isOpen,
+    toggle(button) {
+      opener.current = button
+      setOpenAt(isOpen ? undefined : address)
+    },
+    close(back = false) {
+      setOpenAt(undefined)
+      if (back) opener.current?.focus()
+    },
+  }
+}
+
+/** Search, safety, settings and help: no places, but always there. On a phone the list of all pages as well. */
+function Reach({ here, menu }: { here: ShownPage | undefined; menu: Menu }) {
   return (
     <AlwaysInReach>
       <SearchField />
@@ -89,16 +123,37 @@ function Reach({ here }: { here: ShownPage | undefined }) {
         <ShieldAlert aria-hidden size={20} strokeWidth={1.75} />
         <span>Safety</span>
       </Link>
-      <Link href="/settings" prefetch={false} aria-current={here?.path === '/settings' ? 'page' : undefined}>
+      <Link
+        href="/settings"
+        className="to-settings"
+        prefetch={false}
+        aria-current={here?.path === '/settings' ? 'page' : undefined}
+      >
         <Settings aria-hidden size={20} strokeWidth={1.75} />
         <span>Settings</span>
       </Link>
       <Help page={here} />
+      <PlainPress
+        className="to-pages"
+        aria-expanded={menu.isOpen}
+        onClick={(event) => menu.toggle(event.currentTarget)}
+      >
+        <LayoutGrid aria-hidden size={20} strokeWidth={1.75} />
+        <span>All pages</span>
+      </PlainPress>
     </AlwaysInReach>
   )
 }
 
-function PlaceRow({ pages, place, address }: { pages: readonly ShownPage[]; place: PlaceId; address: string }) {
+interface RowProps {
+  pages: readonly ShownPage[]
+  place: PlaceId
+  address: string
+  menu: Menu
+}
+
+/** The pages of this place that are needed most; the rest is one press away. */
+function PlaceRow({ pages, place, address, menu }: RowProps) {
   const under = underOf(pages, address)
   if (pages.length === 0) return null
   return (
@@ -114,6 +169,10 @@ function PlaceRow({ pages, place, address }: { pages: readonly ShownPage[]; plac
             <Say>{page.title}</Say>
           </Link>
         ))}
+        <PlainPress aria-expanded={menu.isOpen} onClick={(event) => menu.toggle(event.currentTarget)}>
+          More in {PLACE_WORDS[place].title}
+          <span aria-hidden>▾</span>
+        </PlainPress>
       </div>
     </Row>
   )

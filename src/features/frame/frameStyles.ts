@@ -1,8 +1,8 @@
 'use client'
 
 import styled, { css } from 'styled-components'
+import { SMALL } from '../shared/smallScreen'
 
-const PHONE = '@media (max-width: 44rem)'
 const inside = css`
   max-width: 78rem;
   margin: 0 auto;
@@ -22,15 +22,26 @@ export const Skip = styled.a`
   }
 `
 
+/** While something burns, a phone shows nothing but the test: it has its own way back, and first aid. */
+const goneAtTheFlame = css`
+  ${SMALL} {
+    html:has([data-at-the-flame]) & {
+      display: none;
+    }
+  }
+`
+
 /** The selvedge: a densely woven edge that runs along the top of every page. */
 export const Selvedge = styled.div`
   height: 10px;
+  ${goneAtTheFlame}
   background:
     repeating-linear-gradient(90deg, transparent 0 5px, rgb(0 0 0 / 0.28) 5px 6px),
     linear-gradient(var(--indigo-deep) 0 3px, var(--weld) 3px 4.5px, var(--madder) 4.5px 7px, var(--indigo-deep) 7px);
 `
 
 export const Head = styled.header`
+  ${goneAtTheFlame}
   background: var(--indigo-deep);
   color: var(--on-indigo);
   .inside {
@@ -59,7 +70,7 @@ export const Head = styled.header`
   :focus-visible {
     outline-color: var(--weld);
   }
-  ${PHONE} {
+  ${SMALL} {
     a.name {
       margin-right: auto;
     }
@@ -79,7 +90,7 @@ export const Bar = styled.nav`
     border-bottom-color: var(--weld);
     font-weight: 700;
   }
-  ${PHONE} {
+  ${SMALL} {
     display: none;
   }
 `
@@ -87,7 +98,7 @@ export const Bar = styled.nav`
 /** The same along the foot of a phone, under the thumb. */
 export const FootBar = styled(Bar)`
   display: none;
-  ${PHONE} {
+  ${SMALL} {
     display: grid;
     grid-template-columns: repeat(5, minmax(0, 1fr));
     position: fixed;
@@ -117,6 +128,7 @@ export const FootBar = styled(Bar)`
       outline-offset: -3px;
     }
   }
+  ${goneAtTheFlame}
   @media print {
     display: none;
   }
@@ -130,12 +142,18 @@ export const AlwaysInReach = styled.div`
   a[aria-current] {
     font-weight: 700;
   }
-  .to-search {
+  .to-search,
+  .to-pages {
     display: none;
   }
-  ${PHONE} {
-    .to-search {
+  ${SMALL} {
+    .to-search,
+    .to-pages {
       display: inline-flex;
+    }
+    /* It stands among all pages. */
+    .to-settings {
+      display: none;
     }
     > a,
     > button {
@@ -186,21 +204,20 @@ export const SearchBox = styled.form`
     color: var(--on-indigo);
     opacity: 0.85;
   }
-  ${PHONE} {
+  ${SMALL} {
     display: none;
   }
 `
 
-/** The pages of a place: a second, quieter row. */
+/** The pages of a place: a second, quieter row. A phone has the list of all pages instead. */
 export const Row = styled.nav`
   background: var(--paper-deep);
   border-bottom: 1px solid var(--line);
   .inside {
     ${inside}
     display: flex;
+    flex-wrap: wrap;
     gap: 0 1.25rem;
-    overflow-x: auto;
-    scrollbar-width: thin;
   }
   a {
     color: var(--ink);
@@ -218,11 +235,73 @@ export const Row = styled.nav`
     border-bottom-color: var(--madder);
     font-weight: 700;
   }
+  button {
+    margin-left: auto;
+  }
+  ${SMALL} {
+    display: none;
+  }
+`
+
+/** All pages, by place, over what is shown. */
+export const PagesPanel = styled.nav`
+  position: relative;
+  z-index: 15;
+  outline: none;
+  > div {
+    position: absolute;
+    inset: 0 0 auto 0;
+    max-height: calc(100dvh - 8rem);
+    overflow: auto;
+    background: var(--paper);
+    border-bottom: 4px solid var(--weld);
+    box-shadow: var(--shadow);
+  }
+  .inside {
+    ${inside}
+    padding-block: 1rem 1.25rem;
+    display: grid;
+    gap: 1rem 2rem;
+    grid-template-columns: repeat(auto-fit, minmax(min(100%, 15rem), 1fr));
+  }
+  h2 {
+    font-size: 1.05rem;
+    margin: 0 0 0.25rem;
+  }
+  ul {
+    list-style: none;
+    margin: 0;
+    padding: 0;
+  }
+  a {
+    display: flex;
+    align-items: center;
+    min-height: 2.2rem;
+    color: var(--ink);
+    text-decoration: none;
+  }
+  a:hover {
+    text-decoration: underline;
+  }
+  a[aria-current] {
+    font-weight: 700;
+  }
+  ${SMALL} {
+    ul {
+      display: grid;
+      grid-template-columns: repeat(2, minmax(0, 1fr));
+      gap: 0 1rem;
+    }
+    a {
+      min-height: 2.75rem;
+      line-height: 1.2;
+    }
+  }
 `
 
 export const Content = styled.div`
   outline: none;
-  ${PHONE} {
+  ${SMALL} {
     /* Room for the places at the foot. */
     padding-bottom: 4.5rem;
   }

@@ -3,10 +3,14 @@
 import { countNoun } from '@/core/units/format'
 import Link from 'next/link'
 import styled from 'styled-components'
-import { StrongLink } from '@/ui/kit/links'
+import { BookOpen, CircleQuestionMark, FlaskConical, Flame, Layers, Scissors, Shirt, Sparkle } from 'lucide-react'
+import { ClothSwatch } from '@/ui/cloth/Cloth'
+import { ButtonLink, StrongLink } from '@/ui/kit/links'
 import { Actions, Lead, Page, Soft, Stack } from '@/ui/kit/surfaces'
 import { LookedOver } from '../shared/stash/LookedOver'
 import { StashShelf, type Fold } from '../shared/stash/Shelf'
+import { ContinueBurn } from '../shared/burn/ContinueBurn'
+import { type InProgress } from './load'
 import { type NextThing } from './nextThings'
 
 const Things = styled.ol`
@@ -22,6 +26,13 @@ const Things = styled.ol`
   li {
     background: var(--paper);
     padding: 0.8rem 1.1rem;
+    display: grid;
+    grid-template-columns: 2.6rem minmax(0, 1fr);
+    gap: 0.25rem;
+  }
+  li > svg {
+    color: var(--walnut);
+    margin-top: 0.2rem;
   }
   li a {
     font-size: 1.1rem;
@@ -34,11 +45,47 @@ const Top = styled.div`
   align-items: start;
   grid-template-columns: minmax(0, 1fr);
   @media (min-width: 60rem) {
-    grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
+    grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
+  }
+`
+const Big = styled(Actions)`
+  > a {
+    flex: 1 1 13rem;
+    justify-content: center;
+    gap: 0.6rem;
+    min-height: 4rem;
+    font-size: 1.15rem;
+  }
+`
+const ProjectCard = styled(Link)`
+  display: grid;
+  grid-template-columns: 6rem minmax(0, 1fr);
+  gap: 0.9rem;
+  align-items: center;
+  min-height: 4rem;
+  background: var(--paper);
+  color: var(--ink);
+  border: 1px solid var(--line);
+  border-left: 8px solid var(--madder);
+  border-radius: 4px;
+  text-decoration: none;
+  overflow: hidden;
+  b {
+    display: block;
+    color: var(--indigo);
+    text-decoration: underline;
+    text-underline-offset: 0.2em;
+  }
+  > svg {
+    justify-self: center;
+  }
+  > span:last-child {
+    padding: 0.5rem 0.75rem 0.5rem 0;
   }
 `
 
 interface Props {
+  inProgress: InProgress
   things: readonly NextThing[]
   /** What was touched last, the latest first. */
   folds: readonly Fold[]
@@ -47,35 +94,48 @@ interface Props {
   left: number
 }
 
-/** The first page: what is worth doing now and why, and what was touched last. */
-export function TableTop({ things, folds, pieces, left }: Props) {
+/** The first page: what to begin, what waits to be continued, what is worth doing now and why, and what is recent. */
+export function TableTop({ inProgress, things, folds, pieces, left }: Props) {
+  const isNew = things.length === 0
   return (
     <Page>
+      <h1>What is this fabric, and what can it become?</h1>
       <Top>
         <Stack>
-          <h1>What is this fabric, and what can it become?</h1>
-          <Lead>
-            Identify fabrics you know nothing about, record them once, and choose the right one for each pattern.
-          </Lead>
-          <Actions>
-            <StrongLink href="/identify">Identify a fabric</StrongLink>
-            <Link href="/stash/add">Add a fabric</Link>
-          </Actions>
-          <Soft>
-            Read <Link href="/safety">the cautions</Link> before your first burn test.
-          </Soft>
+          <Big>
+            <StrongLink href="/identify">
+              <FlaskConical aria-hidden size={24} strokeWidth={1.75} />
+              Identify a fabric
+            </StrongLink>
+            <ButtonLink href="/stash/add">
+              <Layers aria-hidden size={24} strokeWidth={1.75} />
+              Add a fabric
+            </ButtonLink>
+          </Big>
+          {isNew ? (
+            <Lead>
+              Identify fabrics you know nothing about, record them once, and choose the right one for each pattern.
+            </Lead>
+          ) : null}
+          <Begun {...inProgress} />
         </Stack>
         <Stack $gap="0.75rem" as="section" aria-labelledby="next">
-          <h2 id="next">{things.length > 0 ? 'Suggested next steps' : 'How it works'}</h2>
+          <h2 id="next">{isNew ? 'How it works' : 'Suggested next steps'}</h2>
           <Things>
-            {(things.length > 0 ? things : BEGINNING).map(({ id, says, why, href }) => (
-              <li key={id}>
-                <Link href={href} prefetch={false}>
-                  {says}
-                </Link>
-                <Soft>{why}</Soft>
-              </li>
-            ))}
+            {(isNew ? BEGINNING : things).map(({ id, says, why, href }) => {
+              const Icon = ICONS[id] ?? Sparkle
+              return (
+                <li key={id}>
+                  <Icon aria-hidden size={30} strokeWidth={1.5} />
+                  <div>
+                    <Link href={href} prefetch={false}>
+                      {says}
+                    </Link>
+                    <Soft>{why}</Soft>
+                  </div>
+                </li>
+              )
+            })}
           </Things>
         </Stack>
       </Top>
@@ -93,6 +153,51 @@ export function TableTop({ things, folds, pieces, left }: Props) {
       ) : null}
     </Page>
   )
+}
+
+/** What was begun, a card each; nothing where nothing was. */
+function Begun({ burns, projects }: InProgress) {
+  if (burns.length + projects.length === 0) return null
+  return (
+    <Stack as="section" aria-labelledby="begun" $gap="0.75rem">
+      <h2 id="begun">In progress</h2>
+      {burns.map((burn) => (
+        <ContinueBurn key={burn.id} burn={burn} />
+      ))}
+      {projects.map(({ id, name, next, fabric }) => (
+        <ProjectCard key={id} href={`/make/projects/${id}`} prefetch={false}>
+          {fabric ? (
+            <ClothSwatch
+              tile={fabric.tile}
+              label={`${fabric.name}, drawn`}
+              height="4.6rem"
+              scale={0.6}
+              teeth={false}
+            />
+          ) : (
+            <Scissors aria-hidden size={34} strokeWidth={1.5} />
+          )}
+          <span>
+            <b>{name}</b> Next step: {next.toLowerCase()}
+          </span>
+        </ProjectCard>
+      ))}
+    </Stack>
+  )
+}
+
+const ICONS: Readonly<Record<string, typeof Sparkle>> = {
+  first: Flame,
+  'find-out': FlaskConical,
+  keep: Layers,
+  choose: Shirt,
+  'in-hand': FlaskConical,
+  'loose-test': Flame,
+  mystery: CircleQuestionMark,
+  practice: BookOpen,
+  'first-pattern': Scissors,
+  controls: Flame,
+  'burn-control': Flame,
 }
 
 /** The job in its order, for somebody who begins. */

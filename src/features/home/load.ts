@@ -3,16 +3,30 @@ import { looseBurnTests } from '@/server/records/burnTests'
 import { controlsBox } from '@/server/records/controls'
 import { dueCount } from '@/server/records/practice'
 import { now } from '../shared/now'
-import { allRecords, countRecords } from '@/server/store/repository'
-import { type Kept } from '@/server/store/kept'
+import { countRecords } from '@/server/store/repository'
+import { listProjects, type ProjectWhole } from '@/server/records/projects'
 import { MAKING_STEPS, STEP_WORDS } from '@/core/vocabulary/making'
-import { shelfOf } from '@/server/cache/shelf'
+import { shelfOf, type Shelf } from '@/server/cache/shelf'
 import { type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
+import { drawnAs } from '@/ui/cloth/drawnAs'
+import { type TileSpec } from '@/ui/cloth/tileUrl'
+import { burnsToContinue, type BurnToContinue } from '../shared/burn/loadUnfinished'
+import { unfinishedBurn } from '../shared/burn/session'
 import { foldOf, isKnown } from '../shared/stash/describe'
 import { type Fold } from '../shared/stash/Shelf'
 import { nextThings, type NextThing } from './nextThings'
 import { itemAt } from '@/core/lists/items'
+
+/** More of one sort is found in its own place. */
+const FEW_IN_PROGRESS = 2
+
+/** What was begun and waits to be continued. */
+export interface InProgress {
+  burns: readonly BurnToContinue[]
+  /** Each with the name of its next step, and the main fabric where one is chosen. */
+  projects: readonly { id: string; name: string; next: string; fabric: { name: string; tile: TileSpec } | null }[]
+}
 
 /** One board of a desk. */
 const FOLDS = 7
@@ -24,24 +38,28 @@ export async function loadTable({
 }: {
   units: UnitSystem
   words: Vocabulary
-}): Promise<{ things: NextThing[]; folds: Fold[]; pieces: number; left: number }> {
+}): Promise<{ inProgress: InProgress; things: NextThing[]; folds: Fold[]; pieces: number; left: number }> {
   const db = await notebook()
-  const [shelf, loose, box, patterns, projects, due] = await Promise.all([
+  const [shelf, burns, loose, box, patterns, projects, due] = await Promise.all([
     shelfOf(db, words),
+    burnsToContinue(db),
     looseBurnTests(db),
     controlsBox(db),
     countRecords(db, 'pattern'),
-    allRecords(db, 'project'),
+    listProjects(db),
     dueCount(db, now()),
   ])
   const touched = shelf.inOrder('touched').map(({ gist }) => gist)
   const mysteries = touched.filter((gist) => !isKnown(gist)).toSorted((a, b) => (a.id < b.id ? -1 : 1))
   return {
+    inProgress: {
+      burns: burns.slice(0, FEW_IN_PROGRESS),
+      projects: underWay(projects, shelf).slice(0, FEW_IN_PROGRESS),
+    },
     things: nextThings({
       inHand: shelf.inHand(),
-      looseTests: loose.map(({ id, answers }) => ({ id, answers: answers.length })),
+      looseTests: loose.filter((test) => !unfinishedBurn(test)).map(({ id }) => ({ id })),
       mysteries: { first: mysteries[0], count: mysteries.length },
-      underWay: underWay(projects.kept),
       due,
       pieces: shelf.count,
       patterns,
@@ -54,13 +72,20 @@ export async function loadTable({
 }
 
 /** Projects that are not done, the last touched first, each with the step after the furthest that is behind it. */
-function underWay(projects: readonly Kept<'project'>[]) {
+function underWay(projects: readonly ProjectWhole[], shelf: Shelf): InProgress['projects'] {
   return projects
-    .filter(({ data }) => data.finished === null)
-    .toSorted((a, b) => (a.updatedAt < b.updatedAt ? 1 : -1))
-    .map(({ id, data }) => {
+    .filter(({ project }) => project.data.finished === null)
+    .toSorted((a, b) => (a.project.updatedAt < b.project.updatedAt ? 1 : -1))
+    .map(({ project: { id, data }, cloths }) => {
       const furthest = Math.max(-1, ...data.behind.map((step) => MAKING_STEPS.indexOf(step)))
       const next = itemAt(MAKING_STEPS, Math.min(furthest + 1, MAKING_STEPS.length - 1))
-      return { id, name: data.name, next: STEP_WORDS[next].asks }
+      const pieceId = cloths.find(({ data: { role } }) => role === 'main')?.data.pieceId
+      const main = pieceId ? shelf.find(pieceId) : undefined
+      return {
+        id,
+        name: data.name,
+        next: STEP_WORDS[next].title,
+        fabric: main ? { name: main.name, tile: drawnAs(main.weave, main.look) } : null,
+      }
     })
 }

@@ -3,7 +3,6 @@ import { nextThings, type OnTheTable } from './nextThings'
 const EMPTY: OnTheTable = {
   inHand: [],
   looseTests: [],
-  underWay: [],
   due: 0,
   mysteries: { first: undefined, count: 0 },
   pieces: 0,
@@ -16,28 +15,14 @@ it('asks for nothing where there is nothing', () => {
   expect(ids({})).toEqual([])
 })
 
-it('puts what was begun first, and never says more than four things', () => {
+it('puts what was begun first, and never says more than three things', () => {
   const busy = {
     inHand: [{ id: 'a', name: 'Cloth in hand' }],
-    looseTests: [{ id: 'b', answers: 3 }],
+    looseTests: [{ id: 'b' }],
     mysteries: { first: { id: 'c', name: 'Bundle' }, count: 1 },
     pieces: 5,
   }
-  expect(ids(busy)).toEqual(['in-hand', 'loose-test', 'mystery', 'first-pattern'])
-})
-
-it('goes on with the project touched last, before a new mystery', () => {
-  const underWay = [
-    { id: 'p', name: 'The pilot’s coat', next: 'Is it cut and marked?' },
-    { id: 'q', name: 'Curtain', next: 'Is it sewn?' },
-  ]
-  const things = nextThings({ ...EMPTY, underWay, mysteries: { first: { id: 'c', name: 'Bundle' }, count: 1 } })
-  expect(things.map(({ id }) => id)).toEqual(['under-way', 'mystery'])
-  expect(things[0]).toMatchObject({
-    says: 'Continue with The pilot’s coat',
-    why: 'Is it cut and marked? 2 projects are in progress.',
-    href: '/make/projects/p',
-  })
+  expect(ids(busy)).toEqual(['in-hand', 'loose-test', 'mystery'])
 })
 
 it('asks for practice only where some is due', () => {
@@ -55,8 +40,8 @@ it('leads to the pattern and the controls once there are pieces', () => {
 })
 
 it('says how many, in the singular where it is one', () => {
-  const [one] = nextThings({ ...EMPTY, looseTests: [{ id: 'b', answers: 1 }] })
-  expect(one).toMatchObject({ why: 'One answer is given; it belongs to no fabric yet.', href: '/identify/burn/b' })
+  const [one] = nextThings({ ...EMPTY, looseTests: [{ id: 'b' }] })
+  expect(one).toMatchObject({ why: 'It belongs to no fabric yet.', href: '/identify/burn/b' })
   const [three] = nextThings({ ...EMPTY, mysteries: { first: { id: 'x', name: 'x' }, count: 3 } })
   expect(three).toMatchObject({ says: 'Start with x', why: '3 fabrics are still unknown.' })
 })

@@ -12,12 +12,10 @@ export interface NextThing {
 export interface OnTheTable {
   /** Cloths taken in hand and not put on a shelf yet, the newest first. */
   inHand: readonly { id: string; name: string }[]
-  /** Burn tests begun and not kept with a piece, the newest first. */
-  looseTests: readonly { id: string; answers: number }[]
+  /** Burn tests with a result that belong to no piece yet, the newest first. */
+  looseTests: readonly { id: string }[]
   /** Pieces of which nobody knows what they are made of. */
   mysteries: { first: { id: string; name: string } | undefined; count: number }
-  /** Projects that are begun and not done, the last touched first, with what their next step asks. */
-  underWay: readonly { id: string; name: string; next: string }[]
   /** Topics of practice that are due. */
   due: number
   pieces: number
@@ -27,11 +25,11 @@ export interface OnTheTable {
 }
 
 /** More at once is a list, and not what to do next. */
-const FEW = 4
+const FEW = 3
 
 /** The next few things worth doing, what was begun before what is new. */
 export function nextThings(onTable: OnTheTable): NextThing[] {
-  const { inHand, looseTests, mysteries, underWay, due, pieces, patterns, controls } = onTable
+  const { inHand, looseTests, mysteries, due, pieces, patterns, controls } = onTable
   const things: (NextThing | false | undefined)[] = [
     inHand[0] && {
       id: 'in-hand',
@@ -41,17 +39,9 @@ export function nextThings(onTable: OnTheTable): NextThing[] {
     },
     looseTests[0] && {
       id: 'loose-test',
-      says: 'Continue the burn test',
-      why:
-        `${looseTests[0].answers === 1 ? 'One answer is' : `${looseTests[0].answers} answers are`} ` +
-        'given; it belongs to no fabric yet.',
+      says: 'Save the result of your burn test',
+      why: 'It belongs to no fabric yet.',
       href: `/identify/burn/${looseTests[0].id}`,
-    },
-    underWay[0] && {
-      id: 'under-way',
-      says: `Continue with ${underWay[0].name}`,
-      why: underWay[0].next + (underWay.length > 1 ? ` ${underWay.length} projects are in progress.` : ''),
-      href: `/make/projects/${underWay[0].id}`,
     },
     mysteries.first && {
       id: 'mystery',

@@ -55,7 +55,6 @@ export const makePages: readonly PageInfo[] = [
     title: 'Use up leftovers',
     about: 'Which patterns you can cut from garments, offcuts and curtains with the least waste.',
     also: ['upcycle', 'refashion', 'scraps', 'leftovers', 'remnants', 'zero waste'],
-    inRow: true,
   },
   {
     path: '/make/combine',
@@ -63,7 +62,6 @@ export const makePages: readonly PageInfo[] = [
     title: 'Can I combine these fabrics?',
     about: 'Two or more fabrics in one garment: shrinkage, stretch, weight, care, colour run, dye.',
     also: ['mix fabrics', 'combine', 'patchwork', 'pucker', 'colour run'],
-    inRow: true,
   },
   {
     path: '/make/mending',
@@ -79,7 +77,6 @@ export const makePages: readonly PageInfo[] = [
     title: 'My equipment and time',
     about: 'Machine, washer, line, free time, and your preferences. You enter this once.',
     also: ['machine', 'overlocker', 'serger', 'hours', 'schools', 'free time'],
-    inRow: true,
   },
   {
     path: '/make/shopping',
@@ -110,7 +107,6 @@ export const makePages: readonly PageInfo[] = [
     title: 'Add a pattern',
     about: 'What it makes, its details, and what its envelope asks for.',
     also: ['new pattern', 'add pattern'],
-    inRow: true,
   },
   {
     path: '/make/patterns/[id]',

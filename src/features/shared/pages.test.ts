@@ -1,7 +1,7 @@
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
 import { pages } from './pages'
-import { pageAt, PLACES, rowOf, underOf } from './places'
+import { listedOf, pageAt, PLACES, rowOf, underOf } from './places'
 
 it('has a route for every page, and a page for every place', () => {
   for (const { path } of pages)
@@ -31,4 +31,15 @@ it.each([
   ['make', '/safety', undefined],
 ] as const)('in the row of %s, %s lies under %s', (place, address, under) => {
   expect(underOf(rowOf(pages, place), address)?.path).toBe(under)
+})
+
+it('keeps five pages in a row at most, and lists every page that needs no record', () => {
+  for (const place of PLACES) expect([place, rowOf(pages, place).length <= 5]).toEqual([place, true])
+  const listed = [...PLACES, null].flatMap((place) => listedOf(pages, place).map(({ path }) => path))
+  expect(listed.toSorted()).toEqual(
+    pages
+      .map(({ path }) => path)
+      .filter((path) => !path.includes('['))
+      .toSorted(),
+  )
 })

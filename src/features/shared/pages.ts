@@ -57,7 +57,6 @@ export const pages: readonly PageInfo[] = [
     title: 'Known samples',
     about: 'Samples to put beside an unknown fabric; burning them teaches us how you report.',
     also: ['known pieces', 'reference swatches'],
-    inRow: true,
   },
   {
     path: '/identify/blank-log',
@@ -82,7 +81,6 @@ export const pages: readonly PageInfo[] = [
     title: 'Your first burn test',
     about: 'New here? What to gather, and a first safe burn test with two threads that you know.',
     also: ['begin', 'beginner', 'start', 'how to', 'first burn', 'getting started', 'tour'],
-    inRow: true,
   },
   {
     path: '/learn/today',
@@ -98,7 +96,6 @@ export const pages: readonly PageInfo[] = [
     title: 'Practise burn tests',
     about: 'Burn tests without a flame: choose what to look at, say what it is, and how sure you are.',
     also: ['practice', 'train', 'quiz', 'guess', 'blind test', 'get better'],
-    inRow: true,
   },
   {
     path: '/learn/name',
@@ -106,7 +103,6 @@ export const pages: readonly PageInfo[] = [
     title: 'Name that fabric',
     about: 'A fabric drawn in three ways, with the names it is confused with.',
     also: ['quiz', 'weave quiz', 'which cloth', 'neighbours'],
-    inRow: true,
   },
   {
     path: '/learn/warp-and-nap',
@@ -114,7 +110,6 @@ export const pages: readonly PageInfo[] = [
     title: 'Warp, nap and right side',
     about: 'Find the warp, the right side, the pile, the grain and what the light shows in a drawing.',
     also: ['warp', 'weft', 'right side', 'face', 'nap', 'pile', 'off grain', 'skew', 'bow', 'quiz'],
-    inRow: true,
   },
   {
     path: '/learn/figures',
@@ -256,7 +251,6 @@ export const pages: readonly PageInfo[] = [
     title: 'Weave editor',
     about: 'Any weave as fabric, front and back: floats, share of warp, the angle of a twill.',
     also: ['draft', 'drawdown', 'wif', 'twill', 'satin'],
-    inRow: true,
   },
   {
     path: '/learn/techniques',

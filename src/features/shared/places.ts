@@ -21,7 +21,7 @@ export interface PageInfo {
   about: string
   /** Other words that it is sought by: the trade's, UK and US. */
   also: readonly string[]
-  /** Whether it stands in its place's own row. */
+  /** Whether it stands in its place's own row: one of the five that are needed most. */
   inRow?: boolean
   /** Which record its `[id]` is of. */
   of?:
@@ -51,6 +51,11 @@ export function pageAt<P extends Pick<PageInfo, 'path'>>(pages: readonly P[], ad
 /** The pages of a place's own row. */
 export function rowOf<P extends ShownPage>(pages: readonly P[], place: PlaceId): readonly P[] {
   return pages.filter((page) => page.place === place && page.inRow)
+}
+
+/** The pages of a place that can be gone to without choosing a record first; of no place, what is always in reach. */
+export function listedOf<P extends ShownPage>(pages: readonly P[], place: PlaceId | null): readonly P[] {
+  return pages.filter((page) => page.place === place && !page.path.includes('['))
 }
 
 /** The page of a row that an address lies under, or is; undefined where it lies under none. */

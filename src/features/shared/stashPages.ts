@@ -24,7 +24,6 @@ export const stashPages: readonly PageInfo[] = [
     title: 'Quick add',
     about: 'At a stall or a shop: a photo, arm spans, a guess, a price; the rest later.',
     also: ['stall', 'market', 'arm span', 'price', 'shop', 'add', 'fast'],
-    inRow: true,
   },
   {
     path: '/stash/spreadsheet',
@@ -32,7 +31,6 @@ export const stashPages: readonly PageInfo[] = [
     title: 'Add from a spreadsheet',
     about: 'Many fabrics at once: pasted, typed or from a CSV file, with a check first.',
     also: ['csv', 'spreadsheet', 'paste', 'bulk', 'import', 'table'],
-    inRow: true,
   },
   {
     path: '/stash/piles',
@@ -40,7 +38,6 @@ export const stashPages: readonly PageInfo[] = [
     title: 'Sort a pile',
     about: 'A box or a cupboard, one fabric after another: keep, give away, test or cut up.',
     also: ['box', 'declutter', 'tally', 'give away', 'inherited', 'sorting'],
-    inRow: true,
   },
   {
     path: '/stash/piles/[id]',
@@ -72,7 +69,6 @@ export const stashPages: readonly PageInfo[] = [
     title: 'Cards and labels',
     about: 'Swatch cards, labels for bundles, and your stash as a book.',
     also: ['print', 'swatch card', 'label', 'sticker', 'pdf', 'qr', 'book', 'index'],
-    inRow: true,
   },
   {
     path: '/stash/backup',

@@ -62,6 +62,12 @@ export async function looseBurnTests(db: Notebook): Promise<KeptTest[]> {
   return tests.filter(({ answers }) => answers.length > 0).reverse()
 }
 
+/** The tests begun last, the newest first. */
+export async function latestBurnTests(db: Notebook, limit: number): Promise<KeptTest[]> {
+  const { kept } = await listRecords(db, 'burn-test', { limit, newestFirst: true })
+  return kept.map(flat)
+}
+
 /** The tests of known pieces, by piece, each oldest first. */
 export async function testsOfControls(db: Notebook, ids: readonly string[]): Promise<Map<string, KeptTest[]>> {
   return groupBy((await recordsReferringToAny(db, 'burn-test', 'controlId', ids)).map(flat), (test) => test.controlId)

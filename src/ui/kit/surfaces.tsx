@@ -70,6 +70,25 @@ export const PlainList = styled.ul<{ $gap?: string }>`
   gap: ${({ $gap = '0.6rem' }) => $gap};
 `
 
+/** Things that unfold, under one another, a line each. */
+export const Folds = styled.div`
+  display: grid;
+  border-top: 1px solid var(--line);
+  > details {
+    border-bottom: 1px solid var(--line);
+    min-width: 0;
+  }
+  > details > summary {
+    min-height: 2.75rem;
+    align-content: center;
+    cursor: pointer;
+    font-weight: 600;
+  }
+  > details[open] {
+    padding-bottom: 0.9rem;
+  }
+`
+
 /** Facts as pairs of word and value. */
 export const Facts = styled.dl`
   margin: 0;

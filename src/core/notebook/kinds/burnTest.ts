@@ -34,6 +34,8 @@ export const TestSetupSchema = z.strictObject({
   /** Whether the history counts; what is known stays written down either way. */
   countHistory: z.boolean().default(true),
   claim: ClaimSchema.default([]),
+  /** Whether the result was asked for before every question: such a test is not waiting to be continued. */
+  finished: z.boolean().optional(),
 })
 
 export type TestSetup = z.infer<typeof TestSetupSchema>

@@ -1,37 +1,82 @@
 'use client'
 
 import styled from 'styled-components'
-import { burnFeatures, type Feature } from '@/core/identify/features'
+import { type Feature } from '@/core/identify/features'
 import { burnRate, catchState } from '@/core/identify/stopwatch'
 import { fibreListWords } from '@/core/identify/words'
 import { type SpecimenNote } from '@/core/notebook/kinds/burnTest'
 import { formatPercent, withDoubt } from '@/core/units/format'
 import { BurnStrip, PLAIN_YARN, STRIP_PLACES } from '@/ui/burn'
 import { QuietButton, StrongButton } from '@/ui/kit/buttons'
+import { useMedia } from '@/ui/kit/useMedia'
 import { NumberField } from '@/ui/kit/NumberField'
-import { Actions, Columns, Callout, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Columns, Callout, Stack } from '@/ui/kit/surfaces'
 import { Belief } from '../../shared/burn/Belief'
-import { describeSeen, PART_WORDS, seenIn, statesWords } from '../../shared/burn/session'
-import { FirstAid } from '../../shared/safety/SafetyText'
+import { describeSeen, seenIn, statesWords } from '../../shared/burn/session'
+import { SMALL, SMALL_QUERY } from '../../shared/smallScreen'
 import { Question } from '../../shared/question/Question'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { type TestSubject } from './testSubject'
-import { KeptMark } from './KeptMark'
+import { BenchHead } from './BenchHead'
+import { BurnFrame } from './BurnFrame'
 import { Stopwatch } from './Stopwatch'
 import { type Bench } from './useBench'
 import { Say } from '@/ui/text/Say'
 
-/** The belief in one line, where the picture of it stands below the question. */
-const OneLine = styled.p`
-  border-left: 5px solid var(--weld);
-  padding-left: 0.6rem;
-  @media (min-width: 60rem) {
-    display: none;
+/** A phone has the test alone on it; a wide screen has the belief beside it. */
+const BenchBox = styled.div`
+  display: grid;
+  gap: 1.1rem;
+  ${SMALL} {
+    position: fixed;
+    inset: 0;
+    z-index: 6;
+    display: flex;
+    flex-direction: column;
+    gap: 0.35rem;
+    background: var(--ground);
+    .strip,
+    .belief {
+      display: none;
+    }
+    .sides {
+      display: contents;
+    }
+    .sides > [role='alert'] {
+      margin-inline: 0.75rem;
+      overflow: auto;
+    }
+    /* The frame is the watch. */
+    .watch :is(button, output) {
+      display: none;
+    }
   }
 `
-const Title = styled.h1`
-  font-size: 1.5rem;
+
+const OneLine = styled.details`
+  flex: none;
+  margin-inline: 0.75rem;
+  border-left: 5px solid var(--weld);
+  padding-left: 0.6rem;
+  summary {
+    min-height: 2rem;
+    align-content: center;
+    font-size: 0.95rem;
+    cursor: pointer;
+  }
+  &[open] {
+    max-height: 60dvh;
+    overflow: auto;
+  }
 `
+const Reason = styled(Callout)`
+  ${SMALL} {
+    margin-inline: 0.75rem;
+    font-size: 0.88rem;
+    line-height: 1.25;
+  }
+`
+const UNTIL_IT_CATCHES = 'until it catches fire'
 
 interface Props {
   bench: Bench
@@ -41,7 +86,6 @@ interface Props {
 
 /** One question, under its place on the strip, with the belief beside it. */
 export function AtTheBench({ bench, feature, of }: Props) {
-  const { words } = usePreferences()
   const { answers, belief, own, note } = bench
   const { features: placed = [], id: here } =
     STRIP_PLACES.find(({ features }) => (features as readonly string[]).includes(feature.id)) ?? {}
@@ -50,31 +94,30 @@ export function AtTheBench({ bench, feature, of }: Props) {
   const reason = isAdvised ? belief.next.find((one) => one.feature === feature.id)?.text : undefined
   // Cloth that would not light is left alone: nothing more is asked of it.
   const isHalted = belief.warnings.some(({ id }) => id === 'may-be-asbestos')
-  const enough = () => {
-    bench.setPhase('judged')
-    bench.ask(undefined)
-  }
+  const isSmall = useMedia(SMALL_QUERY)
+  const enough = () => bench.finish(true)
+  const yarn = of?.yarn ?? PLAIN_YARN
   return (
-    <>
-      <Heading bench={bench} feature={feature} of={of} />
-      <BurnStrip
-        seen={seenIn(own)}
-        describe={(features) => describeSeen(own, features)}
-        here={placed.length > 0 ? here : undefined}
-        yarn={of?.yarn ?? PLAIN_YARN}
-      />
-      {seenAny ? (
-        <OneLine>
-          Looks most like {fibreListWords(belief.verdict.leaning, words)},{' '}
-          {formatPercent(belief.verdict.leaningProbability)}.
-        </OneLine>
+    <BenchBox data-at-the-flame>
+      <BenchHead bench={bench} feature={feature} of={of} />
+      <div className="strip">
+        <BurnStrip
+          seen={seenIn(own)}
+          describe={(features) => describeSeen(own, features)}
+          here={placed.length > 0 ? here : undefined}
+          yarn={yarn}
+        />
+      </div>
+      {isSmall && feature.kind === 'burn' ? (
+        <BurnFrame seen={seenIn(own)} here={here} yarn={yarn} timed={timedIn(bench, feature)} />
       ) : null}
-      <Columns $first="1.7fr">
-        <Stack $gap="1.25rem">
+      {isSmall && seenAny ? <SoFar belief={belief} onResult={isHalted ? undefined : enough} /> : null}
+      <Columns $first="1.7fr" className="sides">
+        <Stack $gap="1.25rem" className="sides">
           {reason ? (
-            <Callout>
+            <Reason>
               <b>Why this question:</b> <Say>{reason}</Say>
-            </Callout>
+            </Reason>
           ) : null}
           {isHalted ? (
             <Halted bench={bench} onVerdict={enough} />
@@ -83,32 +126,66 @@ export function AtTheBench({ bench, feature, of }: Props) {
               key={`${feature.id}-${bench.specimen}-${answers.length}`}
               feature={feature}
               yarn={of?.yarn}
+              fills
               canUndo={answers.length > 0 || bench.asked !== undefined}
               onAnswer={bench.give}
               onUndo={bench.undo}
             >
               {feature.id === 'ignition' ? (
-                <Stopwatch
-                  what="until it catches fire"
-                  kept={note.catchSeconds}
-                  onTimed={(catchSeconds) => bench.keepNote({ ...note, catchSeconds })}
-                  means={(seconds) => `That is called “${statesWords('ignition', [catchState(seconds)])}”.`}
-                />
+                <div className="watch">
+                  <Stopwatch
+                    what={UNTIL_IT_CATCHES}
+                    kept={note.catchSeconds}
+                    onTimed={(catchSeconds) => bench.keepNote({ ...note, catchSeconds })}
+                    means={(seconds) => `That is called “${statesWords('ignition', [catchState(seconds)])}”.`}
+                  />
+                </div>
               ) : null}
               {feature.id === 'after-removal' ? <BurnTiming note={note} onNote={bench.keepNote} /> : null}
             </Question>
           )}
-          <Actions>
-            {seenAny && !isHalted ? <QuietButton onPress={enough}>Show the result now</QuietButton> : null}
-          </Actions>
-          <details>
-            <summary>First aid</summary>
-            <FirstAid />
-          </details>
+          {seenAny && !isHalted ? (
+            <Actions className="belief">
+              <QuietButton onPress={enough}>Show the result now</QuietButton>
+            </Actions>
+          ) : null}
         </Stack>
-        <Belief answer={belief} />
+        <div className="belief">
+          <Belief answer={belief} />
+        </div>
       </Columns>
-    </>
+    </BenchBox>
+  )
+}
+
+/** What of a question can be timed by holding its frame. */
+function timedIn({ note, keepNote }: Bench, feature: Feature) {
+  if (feature.id !== 'ignition') return undefined
+  return {
+    what: UNTIL_IT_CATCHES,
+    kept: note.catchSeconds,
+    onTimed: (catchSeconds: number) => keepNote({ ...note, catchSeconds }),
+  }
+}
+
+/** The belief in one line, for a phone; opened, why, and the way to the result. */
+function SoFar({ belief, onResult }: { belief: Bench['belief']; onResult: (() => void) | undefined }) {
+  const { words } = usePreferences()
+  const { leaning, leaningProbability } = belief.verdict
+  return (
+    <OneLine>
+      <summary>
+        Looks most like {fibreListWords(leaning, words)}, {formatPercent(leaningProbability)}
+      </summary>
+      <Stack $gap="0.6rem">
+        {onResult ? (
+          <Actions>
+            <StrongButton onPress={onResult}>Show the result now</StrongButton>
+          </Actions>
+        ) : null}
+        <Belief answer={belief} />
+      </Stack>
+    </OneLine>
   )
 }
 
@@ -125,22 +202,6 @@ function Halted({ bench, onVerdict }: { bench: Bench; onVerdict: () => void }) {
         </Actions>
       </Stack>
     </Callout>
-  )
-}
-
-function Heading({ bench, feature, of }: Props) {
-  const count = bench.own.filter((answer) => burnFeatures.some(({ id }) => id === answer.feature)).length
-  const isInOrder = bench.phase === 'flame' && !bench.asked
-  return (
-    <div>
-      <Title>{feature.kind === 'burn' ? 'With a flame' : 'Without a flame'}</Title>
-      <Soft>
-        Sample {bench.specimen}, {PART_WORDS[bench.part]}
-        {of ? ` of ${of.name}` : ''}.{' '}
-        {isInOrder ? `Question ${Math.min(count + 1, burnFeatures.length)} of ${burnFeatures.length}. ` : ''}
-        <KeptMark keeping={bench.keeping} allKept={bench.allKept} />
-      </Soft>
-    </div>
   )
 }
 

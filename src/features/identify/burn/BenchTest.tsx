@@ -24,14 +24,13 @@ interface Props extends BenchBeginning {
 /** The bench: one test from the first look to the verdict, kept as it goes. */
 export function BenchTest({ of, box, ...start }: Props) {
   const [safetyRead, markRead] = useSafetyRead()
-  const bench = useBench(start, of !== null)
+  const bench = useBench(start)
   if (safetyRead === undefined)
     return (
       <Page>
         <p role="status">Getting ready…</p>
       </Page>
     )
-  if (!safetyRead) return <SafetyGate onRead={markRead} />
   if (bench.phase === 'laid-out') {
     return (
       <LayOut
@@ -40,6 +39,8 @@ export function BenchTest({ of, box, ...start }: Props) {
         part={bench.part}
         belief={bench.belief}
         box={box}
+        isSafetyRead={safetyRead}
+        onSafetyRead={markRead}
         onSetup={bench.changeSetup}
         onPart={bench.setPart}
         onFlame={() => bench.setPhase('flame')}
@@ -47,6 +48,8 @@ export function BenchTest({ of, box, ...start }: Props) {
       />
     )
   }
+  // What is only read needs no cautions.
+  if (!safetyRead && bench.feature) return <SafetyGate onRead={markRead} />
   return (
     <Page $gap="1.1rem">
       {bench.trouble ? (

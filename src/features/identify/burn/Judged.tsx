@@ -50,7 +50,7 @@ export function JudgedBurn({ bench, testId, of }: Props) {
           of ? (
             <StrongLink href={of.href}>Back to {of.name}</StrongLink>
           ) : (
-            <StrongLink href={`/stash/add?test=${testId}`}>Weigh and save it</StrongLink>
+            <StrongLink href={`/stash/add?test=${testId}`}>Save to stash</StrongLink>
           )
         }
       />
@@ -59,7 +59,7 @@ export function JudgedBurn({ bench, testId, of }: Props) {
         <Strips answers={answers} notes={notes} yarn={of?.yarn ?? PLAIN_YARN} />
         <Actions>
           {isFlameLeft ? (
-            <Button onPress={() => bench.setPhase('flame')}>
+            <Button onPress={() => bench.finish(false)}>
               {isBegun ? 'Continue with the flame' : 'Start with the flame'}
             </Button>
           ) : null}

@@ -8,9 +8,11 @@ import { type TestSetup } from '@/core/notebook/kinds/burnTest'
 import { Button, StrongButton } from '@/ui/kit/buttons'
 import { Chip, Chips } from '@/ui/kit/Chips'
 import { ChoiceField } from '@/ui/kit/fields'
-import { Actions, Columns, Lead, Page, Paper, PlainList, Callout, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Folds, Page, Paper, PlainList, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { ClaimRows } from '../../shared/claim/ClaimRows'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
+import { WhenOpened } from '@/ui/kit/WhenOpened'
+import { Cautions } from './Cautions'
 import { HistoryEffectTable, HistoryFields } from './HistoryFields'
 import { PART_WORDS } from '../../shared/burn/session'
 import { Say } from '@/ui/text/Say'
@@ -38,40 +40,66 @@ interface Props {
   box: readonly BoxPiece[]
   onSetup: (setup: TestSetup) => void
   onPart: (part: Part) => void
+  /** Whether the cautions were read in this sitting. */
+  isSafetyRead: boolean
+  onSafetyRead: () => void
   onFlame: () => void
   onLook: () => void
 }
 
 /**
- * What is laid out before anything is lit: the question, what is at hand, what is known, and which known pieces lie
- * beside it.
+ * Before anything is lit: the cautions, once in a sitting, and the way to the first question. What is asked, what is
+ * known and what lies beside it can be said first, and need not be.
  */
-export function LayOut({ title, setup, part, belief, box, onSetup, onPart, onFlame, onLook }: Props) {
+export function LayOut(props: Props) {
+  const { title, setup, isSafetyRead, onSafetyRead, onFlame, onLook } = props
+  const start = (go: () => void) => () => {
+    onSafetyRead()
+    go()
+  }
   return (
-    <Page $gap="1.25rem">
+    <Page $gap="1rem">
       <div>
-        <h1>Get ready</h1>
-        <Lead>{title}. Everything here is optional: you can go straight to the flame.</Lead>
+        <h1>{isSafetyRead ? 'Get ready' : 'Before you light anything'}</h1>
+        <Soft>{title}</Soft>
       </div>
+      {isSafetyRead ? null : <Cautions />}
       <Actions>
-        {setup.atHand.includes('flame') ? <StrongButton onPress={onFlame}>Start with the flame</StrongButton> : null}
-        <Button onPress={onLook}>Start without a flame</Button>
+        {setup.atHand.includes('flame') ? (
+          <StrongButton onPress={start(onFlame)}>
+            {isSafetyRead ? 'Start with the flame' : 'I’m ready: start with the flame'}
+          </StrongButton>
+        ) : null}
+        <Button onPress={start(onLook)}>Start without a flame</Button>
       </Actions>
-      <Columns $first="1.35fr">
-        <Stack $gap="1.25rem">
-          <Wanted setup={setup} part={part} onSetup={onSetup} onPart={onPart} />
+      <SetupFolds {...props} />
+    </Page>
+  )
+}
+
+/** What can be said before the test, each folded under what it holds. */
+function SetupFolds({ setup, part, belief, box, onSetup, onPart }: Props) {
+  const asks = ASK_WORDS.find(([id]) => id === setup.asks)?.[1] ?? ''
+  const known = Object.keys(setup.history).length
+  return (
+    <Folds>
+      <WhenOpened summary={`The question · ${asks.toLowerCase()}`}>
+        {() => <Wanted setup={setup} part={part} onSetup={onSetup} onPart={onPart} />}
+      </WhenOpened>
+      <WhenOpened summary={`Its history · ${known > 0 ? `${known} of 4 known` : 'nothing known'}`}>
+        {() => (
           <Paper aria-labelledby="past">
             <h2 id="past">What do you know of its history?</h2>
             <HistoryFields setup={setup} onChange={onSetup} />
             {belief.history ? <HistoryEffectTable effect={belief.history} /> : null}
           </Paper>
-        </Stack>
-        <Stack $gap="1.25rem">
-          <Beside belief={belief} box={box} />
-          <Spoils />
-        </Stack>
-      </Columns>
-    </Page>
+        )}
+      </WhenOpened>
+      <WhenOpened summary={`Known samples · ${box.length} in your box`}>
+        {() => <Beside belief={belief} box={box} />}
+      </WhenOpened>
+      <WhenOpened summary="What can mislead a burn test">{() => <Spoils />}</WhenOpened>
+    </Folds>
   )
 }
 

@@ -1,25 +1,18 @@
 'use client'
 
 import { StrongButton } from '@/ui/kit/buttons'
-import { Actions, Lead, Page } from '@/ui/kit/surfaces'
-import { SafetyText } from '../../shared/safety/SafetyText'
+import { Actions, Page } from '@/ui/kit/surfaces'
+import { Cautions } from './Cautions'
 
-/** Stands before the first flame of a session. */
+/** Stands before a test that is gone on with, where the cautions were not read in this sitting. */
 export function SafetyGate({ onRead }: { onRead: () => void }) {
-  const go = (
-    <Actions>
-      <StrongButton onPress={onRead}>I’m ready: start</StrongButton>
-    </Actions>
-  )
   return (
-    <Page>
-      <div>
-        <h1>Before you light anything</h1>
-        <Lead>This takes two minutes. You find it again at any time under Safety.</Lead>
-      </div>
-      {go}
-      <SafetyText />
-      {go}
+    <Page $gap="1rem">
+      <h1>Before you light anything</h1>
+      <Cautions />
+      <Actions>
+        <StrongButton onPress={onRead}>I’m ready: continue</StrongButton>
+      </Actions>
     </Page>
   )
 }

@@ -24,18 +24,31 @@ const answered = (feature: string, states: string[], specimen = 1): TestAnswer =
   ({ specimen, part: 'whole', feature, states }) as TestAnswer
 const all = burnFeatures.map(({ id, states }) => answered(id, [states[0]!.id]))
 
-const opened = (begun: BenchBeginning, kept = false) => {
-  const { result } = renderHook(() => useBench(begun, kept))
+const opened = (begun: BenchBeginning) => {
+  const { result } = renderHook(() => useBench(begun))
   return () => result.current
 }
 
 test.each([
   ['nothing answered yet', [], false, 'laid-out'],
-  ['under way', all.slice(0, 2), false, 'flame'],
-  ['of a piece that is kept', all.slice(0, 2), true, 'judged'],
+  ['two answers', all.slice(0, 2), false, 'flame'],
+  ['a result that was asked for early', all.slice(0, 2), true, 'judged'],
+  ['answers without a flame only', [answered('touch', ['warm'])], false, 'judged'],
   ['all answered', all, false, 'judged'],
-] as const)('a test with %s opens where it stands', (_, answers, kept, phase) => {
-  expect(opened(start([...answers]), kept)().phase).toBe(phase)
+] as const)('a test with %s opens where it stands', (_, answers, finished, phase) => {
+  const begun = { ...start([...answers]), setup: { ...setup, finished } }
+  expect(opened(begun)().phase).toBe(phase)
+})
+
+test('a result asked for early is remembered, and so is going on', () => {
+  const bench = opened(start(all.slice(0, 2)))
+  act(() => bench().finish(true))
+  expect([bench().phase, bench().setup.finished]).toEqual(['judged', true])
+  act(() => bench().finish(false))
+  expect([bench().phase, bench().setup.finished]).toEqual(['flame', undefined])
+  act(() => bench().finish(true))
+  act(() => bench().undo())
+  expect([bench().phase, bench().setup.finished, bench().answers.length]).toEqual(['flame', undefined, 1])
 })
 
 test('at the flame the questions come in the flame’s order, and an answer leads to the next', () => {

@@ -14,6 +14,7 @@ import {
   nextQuestion,
   partOf,
   setupUsable,
+  unfinishedBurn,
   withAnswer,
   withNote,
   withPart,
@@ -36,30 +37,50 @@ export interface BenchBeginning {
   controls: ControlBurn[]
 }
 
-/** A test of a piece that is kept opens at its verdict; one that is under way goes on where it was. */
-function firstPhase({ answers }: BenchBeginning, kept: boolean): Phase {
+/** A burn that was left goes on where it was; any other test with answers opens at its verdict. */
+function firstPhase({ answers, setup }: BenchBeginning): Phase {
   if (answers.length === 0) return 'laid-out'
-  return !kept && nextQuestion(answers, currentSpecimen(answers, 1)) ? 'flame' : 'judged'
+  return unfinishedBurn({ answers, setup }) ? 'flame' : 'judged'
+}
+
+/** The set-up as it stands in its fields, and the last of it that can be saved. */
+function useSetup(first: TestSetup) {
+  const [draft, setDraft] = useState(first)
+  const [setup, setSetup] = useState(first)
+  const takeSetup = (next: TestSetup) => {
+    setDraft(next)
+    setSetup(next)
+  }
+  const changeSetup = (next: TestSetup) => {
+    setDraft(next)
+    if (setupUsable(next)) setSetup(next)
+  }
+  /** Remembers whether the result was asked for before the last question. */
+  const rememberFinished = useCallback((finished: boolean) => {
+    const marked = (before: TestSetup) =>
+      (before.finished ?? false) === finished ? before : { ...before, finished: finished || undefined }
+    setDraft(marked)
+    setSetup(marked)
+  }, [])
+  return { draft, setup, takeSetup, changeSetup, rememberFinished }
 }
 
 /** The state of one test at the bench, kept in the notebook as it goes. */
-export function useBench(start: BenchBeginning, kept: boolean) {
+export function useBench(start: BenchBeginning) {
   const { words } = usePreferences()
   const [answers, setAnswers] = useState(start.answers)
-  const [draft, setDraft] = useState(start.setup)
-  const [setup, setSetup] = useState(start.setup)
+  const { setup, draft, changeSetup, rememberFinished, takeSetup } = useSetup(start.setup)
   const [notes, setNotes] = useState(start.notes)
   const [begun, setBegun] = useState(1)
   const [asked, setAsked] = useState<string>()
-  const [phase, setPhase] = useState<Phase>(() => firstPhase(start, kept))
+  const [phase, setPhase] = useState<Phase>(() => firstPhase(start))
 
   const writing = useAutosave(
     { id: start.testId, revision: start.revision },
     { answers, setup, specimens: notes },
     (merged) => {
       setAnswers(merged.answers)
-      setSetup(merged.setup)
-      setDraft(merged.setup)
+      takeSetup(merged.setup)
       setNotes(merged.specimens)
     },
   )
@@ -85,7 +106,15 @@ export function useBench(start: BenchBeginning, kept: boolean) {
     if (asked) setAsked(undefined)
     else setAnswers((before) => before.slice(0, -1))
     setPhase((before) => (before === 'judged' ? 'flame' : before))
-  }, [asked])
+    rememberFinished(false)
+  }, [asked, rememberFinished])
+
+  /** Shows the result, or goes on with the flame; a test is found again as it was left. */
+  const finish = (finished: boolean) => {
+    setAsked(undefined)
+    setPhase(finished ? 'judged' : 'flame')
+    rememberFinished(finished)
+  }
 
   const note = notes.find((one) => one.specimen === specimen) ?? emptyNote(specimen, part)
   const keepNote = (changed: SpecimenNote) => setNotes((before) => withNote(before, changed))
@@ -109,10 +138,8 @@ export function useBench(start: BenchBeginning, kept: boolean) {
     setPhase,
     keepNote,
     ask: setAsked,
-    changeSetup(next: TestSetup) {
-      setDraft(next)
-      if (setupUsable(next)) setSetup(next)
-    },
+    changeSetup,
+    finish,
     /** Says which part the present specimen is of. */
     setPart(next: Part) {
       keepNote({ ...note, part: next })
@@ -124,7 +151,7 @@ export function useBench(start: BenchBeginning, kept: boolean) {
     another(next: Part) {
       setBegun(specimen + 1)
       keepNote(emptyNote(specimen + 1, next))
-      setPhase('flame')
+      finish(false)
     },
   }
 }

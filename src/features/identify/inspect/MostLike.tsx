@@ -63,7 +63,7 @@ export function MostLike({ inspection, piece }: { inspection: Inspection; piece:
           ) : (
             <Actions>
               <StrongLink href={`/stash/add?called=${encodeURIComponent(called)}`}>
-                Weigh and save it as {called}
+                Save to stash as {called}
               </StrongLink>
             </Actions>
           )}

@@ -23,11 +23,17 @@ const Offers = styled.ul`
   padding: 0;
   display: grid;
   gap: 1rem;
-  grid-template-columns: repeat(auto-fill, minmax(min(100%, 13rem), 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(min(100%, 19rem), 1fr));
   li {
     display: grid;
+    grid-template-columns: 7rem minmax(0, 1fr);
+    gap: 0.9rem;
+    align-items: start;
+  }
+  li > div:last-child {
+    display: grid;
     gap: 0.3rem;
-    align-content: start;
+    justify-items: start;
   }
 `
 const Chosen = styled.div`
@@ -50,7 +56,7 @@ export function ClothStep({ project }: { project: ProjectData }) {
       }),
     )
   return (
-    <Stack $gap="1.25rem">
+    <Stack $gap="0.9rem">
       {project.places.map((place) => (
         <section key={`${place.role} ${place.label}`} aria-label={place.title}>
           <h3>{place.title}</h3>
@@ -127,24 +133,26 @@ function Offer({ offered, isBusy, onChoose }: { offered: Offered; isBusy: boolea
   return (
     <li>
       <ClothSwatch tile={tile} label={`${name}, drawn`} height="5rem" scale={0.6} />
-      <b>
-        <Link href={`/stash/${id}`} prefetch={false}>
-          {name}
-        </Link>
-      </b>
-      <span>{VERDICT_WORDS[verdict]}</span>
-      <Soft as="span">{enough ? enoughWords(enough, units) : words}</Soft>
-      {keptBy ? (
-        <Callout $tone="warn">
-          Reserved for <Link href={`/make/projects/${keptBy.id}`}>{keptBy.name}</Link>.
-        </Callout>
-      ) : null}
-      {lesson ? <Callout>{lesson}</Callout> : null}
-      <span>
-        <Button isDisabled={isBusy} onPress={onChoose} aria-label={`Use ${name}`}>
-          {keptBy ? 'Use it anyway' : 'Use it'}
-        </Button>
-      </span>
+      <div>
+        <b>
+          <Link href={`/stash/${id}`} prefetch={false}>
+            {name}
+          </Link>
+        </b>
+        <span>{VERDICT_WORDS[verdict]}</span>
+        <Soft as="span">{enough ? enoughWords(enough, units) : words}</Soft>
+        {keptBy ? (
+          <Callout $tone="warn">
+            Reserved for <Link href={`/make/projects/${keptBy.id}`}>{keptBy.name}</Link>.
+          </Callout>
+        ) : null}
+        {lesson ? <Callout>{lesson}</Callout> : null}
+        <span>
+          <Button isDisabled={isBusy} onPress={onChoose} aria-label={`Use ${name}`}>
+            {keptBy ? 'Use it anyway' : 'Use it'}
+          </Button>
+        </span>
+      </div>
     </li>
   )
 }

@@ -1,24 +1,15 @@
 import Link from 'next/link'
-import { STEP_WORDS, type MakingStep } from '@/core/vocabulary/making'
 import { Figure } from '@/ui/garment/Figure'
-import { Columns, Lead, Page, Paper, Soft, Stack } from '@/ui/kit/surfaces'
-import { BuyStep } from './BuyStep'
-import { ClothStep } from './ClothStep'
-import { DoneStep } from './DoneStep'
-import { DropProject } from './DropProject'
-import { EnoughStep } from './EnoughStep'
-import { HandStep } from './HandStep'
-import { StepStrip } from './StepStrip'
+import { Columns, Lead, Page, Soft, Stack } from '@/ui/kit/surfaces'
+import { ProjectMore } from './ProjectMore'
+import { ProjectSteps } from './ProjectSteps'
 import { type ProjectData } from './types'
-import { WhichForm } from './WhichForm'
 
-/** A project: what comes next stands first, the other steps below it. */
+/** A project: what comes next is open, the garment stands beside it. */
 export function ProjectPage(project: ProjectData) {
-  const { id, name, pattern, size, view, copies, steps, next, finished, main, garment, details } = project
-  const now = steps.find(({ state }) => state === 'now')?.id
-  const order = [...steps].sort((a, b) => Number(b.id === now) - Number(a.id === now)).map((step) => step.id)
+  const { id, name, pattern, size, view, copies, next, finished, main, garment, details } = project
   return (
-    <Page>
+    <Page $gap="1rem">
       <div>
         <Link href="/make/projects">Projects</Link>
         <h1>{name}</h1>
@@ -27,19 +18,13 @@ export function ProjectPage(project: ProjectData) {
           {pattern ? <Link href={`/make/patterns/${pattern.id}`}>{pattern.name}</Link> : 'Without a pattern'}
           {size ? `, size ${size}` : ''}
           {view ? `, view ${view}` : ''}
-          {copies > 1 ? `, ${copies} of them` : ''}
+          {copies > 1 ? `, ${copies} of them` : ''} ·{' '}
+          <Link href={`/make/projects/${id}/schedule`}>Project schedule</Link>
         </Soft>
       </div>
-      <StepStrip steps={steps} />
-      <Columns $first="2fr">
-        <Stack $gap="1.25rem">
-          {order.map((step) => (
-            <Paper key={step} id={`step-${step}`} aria-labelledby={`title-${step}`}>
-              <h2 id={`title-${step}`}>{STEP_WORDS[step].title}</h2>
-              <Soft>{STEP_WORDS[step].asks}</Soft>
-              <StepBody step={step} project={project} />
-            </Paper>
-          ))}
+      <Columns $first="2.4fr">
+        <Stack $gap="0.75rem">
+          <ProjectSteps project={project} />
         </Stack>
         <Stack $gap="1.25rem">
           {main ? (
@@ -53,25 +38,9 @@ export function ProjectPage(project: ProjectData) {
               label={`${name}, of ${main.name}`}
             />
           ) : null}
-          <WhichForm project={project} />
-          <DropProject id={id} name={name} />
+          <ProjectMore project={project} />
         </Stack>
       </Columns>
     </Page>
   )
-}
-
-function StepBody({ step, project }: { step: MakingStep; project: ProjectData }) {
-  switch (step) {
-    case 'cloth':
-      return <ClothStep project={project} />
-    case 'enough':
-      return <EnoughStep project={project} />
-    case 'buy':
-      return <BuyStep project={project} />
-    case 'done':
-      return <DoneStep project={project} />
-    default:
-      return <HandStep project={project} step={step} />
-  }
 }

@@ -1,7 +1,7 @@
 'use client'
 
 import styled from 'styled-components'
-import { STEP_WORDS } from '@/core/vocabulary/making'
+import { STEP_WORDS, type MakingStep } from '@/core/vocabulary/making'
 import { type StepNow } from '@/core/making/progress'
 
 const Strip = styled.ol`
@@ -34,13 +34,13 @@ const MARKS = { behind: '✓', now: '→', ahead: '' } as const
 const STATE_WORDS = { behind: 'done', now: 'next', ahead: 'later' } as const
 
 /** The steps of a project in the order of the work: what is behind it, what is next. */
-export function StepStrip({ steps }: { steps: readonly StepNow[] }) {
+export function StepStrip({ steps, onChoose }: { steps: readonly StepNow[]; onChoose: (step: MakingStep) => void }) {
   return (
     <nav aria-label="Steps of the project">
       <Strip>
         {steps.map(({ id, state }) => (
           <li key={id} className={state}>
-            <a href={`#step-${id}`} aria-current={state === 'now' ? 'step' : undefined}>
+            <a href={`#step-${id}`} aria-current={state === 'now' ? 'step' : undefined} onClick={() => onChoose(id)}>
               <span aria-hidden>{MARKS[state]}</span>
               {STEP_WORDS[id].title}
               <span className="visually-hidden">, {STATE_WORDS[state]}</span>

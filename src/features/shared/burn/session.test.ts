@@ -4,7 +4,15 @@ import { identify } from '@/core/identify/identify'
 import { type Observation } from '@/core/identify/types'
 import { observationsFrom, type TestAnswer } from '@/core/notebook/answers'
 import { keyFor, keyOf } from '../question/keys'
-import { currentSpecimen, describeSeen, nextQuestion, seenIn, withAnswer } from './session'
+import {
+  continueWords,
+  currentSpecimen,
+  describeSeen,
+  nextQuestion,
+  seenIn,
+  unfinishedBurn,
+  withAnswer,
+} from './session'
 import { evidenceWords } from './why'
 
 const answer = (feature: string, states: string[], specimen = 1): TestAnswer => ({
@@ -29,6 +37,19 @@ it('counts specimens by what was answered and what was begun', () => {
   expect(currentSpecimen([], 1)).toBe(1)
   expect(currentSpecimen([answer('smell', ['paper'], 2)], 1)).toBe(2)
   expect(currentSpecimen([answer('smell', ['paper'], 2)], 3)).toBe(3)
+})
+
+it('finds a burn that was left, and the question that it goes on with', () => {
+  const answers = burnFeatures.slice(0, 7).map(({ id }) => answer(id, []))
+  const left = unfinishedBurn({ answers, setup: {} })
+  expect(left).toEqual({ question: 8, of: 11 })
+  expect(continueWords(left!)).toBe('Burn test: continue at question 8')
+  expect(unfinishedBurn({ answers, setup: { finished: true } })).toBeUndefined()
+  expect(unfinishedBurn({ answers: [], setup: {} })).toBeUndefined()
+  expect(unfinishedBurn({ answers: [answer('drop', [])], setup: {} })).toBeUndefined()
+  expect(unfinishedBurn({ answers: burnFeatures.map(({ id }) => answer(id, [])), setup: {} })).toBeUndefined()
+  // Of a second sample nothing was answered before: it goes on with its own second question.
+  expect(unfinishedBurn({ answers: [...answers, answer('approach', [], 2)], setup: {} })?.question).toBe(2)
 })
 
 it('lets a new answer to the same question take the place of the old one', () => {

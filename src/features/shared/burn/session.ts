@@ -29,6 +29,35 @@ export function nextQuestion(answers: readonly TestAnswer[], specimen: number): 
   return burnFeatures.find(({ id }) => !asked.has(id))
 }
 
+/** A burn that somebody left: the question that it goes on with, counted from 1, of how many. */
+export interface UnfinishedBurn {
+  question: number
+  of: number
+}
+
+/**
+ * Where a burn goes on that was left before its last question. Undefined for one that has not begun, that is
+ * finished, or whose result was asked for early.
+ */
+export function unfinishedBurn({
+  answers,
+  setup,
+}: {
+  answers: readonly TestAnswer[]
+  setup: Pick<TestSetup, 'finished'>
+}): UnfinishedBurn | undefined {
+  const specimen = currentSpecimen(answers, 1)
+  const asked = new Set(answers.filter((answer) => answer.specimen === specimen).map(({ feature }) => feature))
+  const done = burnFeatures.filter(({ id }) => asked.has(id)).length
+  if (setup.finished || done === 0 || done === burnFeatures.length) return undefined
+  return { question: done + 1, of: burnFeatures.length }
+}
+
+/** What leads back to it: `Burn test: continue at question 8`. */
+export function continueWords({ question }: UnfinishedBurn): string {
+  return `Burn test: continue at question ${question}`
+}
+
 /**
  * The answers with one more, the latest always last; an earlier answer to the same question on the same specimen
  * gives way to it.

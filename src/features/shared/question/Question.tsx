@@ -1,94 +1,21 @@
 'use client'
 
-import { useEffect, useState, type ReactNode } from 'react'
-import { Button as AriaButton, ToggleButton } from 'react-aria-components'
-import styled, { css } from 'styled-components'
+import { useCallback, useEffect, useState, type ReactNode } from 'react'
 import { type Guide } from '@/core/identify/features'
 import { AnswerDrawing, type DrawnYarn } from '@/ui/burn'
 import { Button, StrongButton } from '@/ui/kit/buttons'
-import { pressableStyle } from '@/ui/kit/pressable'
-import { Actions, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Soft } from '@/ui/kit/surfaces'
 import { isTyping } from '../isTyping'
 import { Guidance } from './Guidance'
 import { keyFor, keyOf } from './keys'
+import { Filling, Grid, KeyHint, Many, One } from './questionStyles'
 import { type Phrase } from '@/core/text/text'
 import { Say } from '@/ui/text/Say'
 
-const choice = css`
-  position: relative;
-  display: flex;
-  flex-direction: column;
-  justify-content: flex-end;
-  gap: 0.1rem;
-  min-height: 56px;
-  padding: 0.5rem 0.7rem 0.6rem;
-  text-align: left;
-  background: var(--paper);
-  color: var(--ink);
-  border: 2px solid var(--ink-soft);
-  border-radius: 4px;
-  b {
-    font-size: 1.05rem;
-    line-height: 1.2;
-  }
-  small {
-    color: var(--ink-soft);
-    line-height: 1.25;
-  }
-  svg {
-    display: block;
-    width: 100%;
-    height: 6.4rem;
-    margin: 0 0 auto;
-  }
-  kbd {
-    position: absolute;
-    right: 0.5rem;
-    top: 0.4rem;
-    font: inherit;
-    font-size: 0.85rem;
-    font-weight: 700;
-    border: 1.5px solid var(--line);
-    border-radius: 3px;
-    min-width: 1.5rem;
-    text-align: center;
-    background: var(--paper);
-  }
-  kbd + b {
-    padding-right: 1.9rem;
-  }
-  ${pressableStyle}
-  &[data-selected] {
-    border-color: var(--indigo);
-    box-shadow: inset 0 0 0 3px var(--indigo);
-    background: color-mix(in srgb, var(--indigo) 12%, var(--paper));
-  }
-  @media (max-width: 40rem) {
-    svg {
-      height: 4.6rem;
-    }
-    small {
-      font-size: 0.8rem;
-    }
-    padding: 0.4rem 0.5rem;
-  }
-`
-const One = styled(AriaButton)`
-  ${choice}
-`
-const Many = styled(ToggleButton)`
-  ${choice}
-`
-
-const Grid = styled.div<{ $few: boolean }>`
-  display: grid;
-  gap: 0.7rem;
-  grid-template-columns: repeat(auto-fill, minmax(min(100%, ${({ $few }) => ($few ? '12.5rem' : '9.5rem')}), 1fr));
-  @media (max-width: 40rem) {
-    grid-template-columns: repeat(2, minmax(0, 1fr));
-    gap: 0.5rem;
-  }
-`
+/** From so many answers on a small screen has no room for the help beside each. */
+const MANY = 7
+/** So few have room for larger drawings. */
+const FEW = 4
 
 /** What is asked: by the bench, by the inspection, by anything that has answers to choose from. */
 interface Answer {
@@ -113,6 +40,8 @@ interface Props {
   canUndo: boolean
   /** Whether “did not see it” is an answer; it is, unless said otherwise. */
   blank?: boolean
+  /** Whether it has a small screen to itself. */
+  fills?: boolean
   /** Stands below the answers: a stopwatch, say. */
   children?: ReactNode
   onAnswer: (states: string[]) => void
@@ -126,14 +55,82 @@ export function Question({
   yarn,
   canUndo,
   blank = true,
+  fills = false,
   children,
   onAnswer,
   onUndo,
 }: Props) {
   const [chosen, setChosen] = useState<string[]>([])
-  const toggle = (state: string) =>
-    setChosen((before) => (before.includes(state) ? before.filter((other) => other !== state) : [...before, state]))
+  const toggle = useCallback(
+    (state: string) =>
+      setChosen((before) =>
+        before.includes(state) ? before.filter((other) => other !== state) : [...before, state],
+      ),
+    [],
+  )
 
+  useAnswerKeys({ feature, chosen, toggle, canUndo, blank, onAnswer, onUndo })
+
+  return (
+    <Filling aria-labelledby="question" $gap="0.9rem" $fills={fills} as="section">
+      <div className="asked">
+        <h2 id="question" aria-live="polite">
+          <Say>{feature.question}</Say>
+        </h2>
+        <Soft>
+          <Say>{feature.hint}</Say>
+        </Soft>
+      </div>
+      <div className="in-between">
+        {feature.guide ? <Guidance feature={feature.id} guide={feature.guide} yarn={yarn} /> : null}
+        <Grid
+          $few={feature.states.length <= 3}
+          data-few={feature.states.length <= FEW}
+          data-many={feature.states.length > MANY}
+          role="group"
+          aria-labelledby="question"
+        >
+          {feature.states.map(({ id, label, help }, index) => {
+            const inside = <Inside answer={{ label, help }} keyed={keyFor(index)} picture={picture(id)} />
+            return feature.multi ? (
+              <Many key={id} isSelected={chosen.includes(id)} onChange={() => toggle(id)}>
+                {inside}
+              </Many>
+            ) : (
+              <One key={id} onPress={() => onAnswer([id])}>
+                {inside}
+              </One>
+            )
+          })}
+        </Grid>
+        {children}
+      </div>
+      <Actions className="end">
+        {feature.multi ? (
+          <StrongButton isDisabled={chosen.length === 0} onPress={() => onAnswer(chosen)}>
+            Done<KeyHint> (Enter)</KeyHint>
+          </StrongButton>
+        ) : null}
+        {blank ? (
+          <Button onPress={() => onAnswer([])}>
+            Not sure<KeyHint> (N)</KeyHint>
+          </Button>
+        ) : null}
+        <Button isDisabled={!canUndo} onPress={onUndo}>
+          Undo<KeyHint> (U)</KeyHint>
+        </Button>
+      </Actions>
+    </Filling>
+  )
+}
+
+type Keyed = Required<Pick<Props, 'feature' | 'canUndo' | 'blank' | 'onAnswer' | 'onUndo'>> & {
+  chosen: string[]
+  toggle: (state: string) => void
+}
+
+/** Every answer has a key, and so have not sure, undo and done. */
+function useAnswerKeys({ feature, chosen, toggle, canUndo, blank, onAnswer, onUndo }: Keyed) {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return
@@ -150,47 +147,7 @@ export function Question({
     }
     window.addEventListener('keydown', onKey, { capture: true })
     return () => window.removeEventListener('keydown', onKey, { capture: true })
-  }, [feature, chosen, canUndo, blank, onAnswer, onUndo])
-
-  return (
-    <Stack aria-labelledby="question" $gap="0.9rem" as="section">
-      <div>
-        <h2 id="question" aria-live="polite">
-          <Say>{feature.question}</Say>
-        </h2>
-        <Soft>
-          <Say>{feature.hint}</Say>
-        </Soft>
-      </div>
-      {feature.guide ? <Guidance feature={feature.id} guide={feature.guide} yarn={yarn} /> : null}
-      <Grid $few={feature.states.length <= 3} role="group" aria-labelledby="question">
-        {feature.states.map(({ id, label, help }, index) => {
-          const inside = <Inside answer={{ label, help }} keyed={keyFor(index)} picture={picture(id)} />
-          return feature.multi ? (
-            <Many key={id} isSelected={chosen.includes(id)} onChange={() => toggle(id)}>
-              {inside}
-            </Many>
-          ) : (
-            <One key={id} onPress={() => onAnswer([id])}>
-              {inside}
-            </One>
-          )
-        })}
-      </Grid>
-      {children}
-      <Actions>
-        {feature.multi ? (
-          <StrongButton isDisabled={chosen.length === 0} onPress={() => onAnswer(chosen)}>
-            Done (Enter)
-          </StrongButton>
-        ) : null}
-        {blank ? <Button onPress={() => onAnswer([])}>Not sure (N)</Button> : null}
-        <Button isDisabled={!canUndo} onPress={onUndo}>
-          Undo (U)
-        </Button>
-      </Actions>
-    </Stack>
-  )
+  }, [feature, chosen, toggle, canUndo, blank, onAnswer, onUndo])
 }
 
 /** Whether a key would press something else than an answer: then it does just that. */
@@ -205,12 +162,14 @@ function Inside({ answer: { label, help }, keyed, picture }: { answer: Answer; k
     <>
       <kbd aria-hidden>{keyed}</kbd>
       {picture}
-      <b>
-        <Say>{label}</Say>
-      </b>
-      <small>
-        <Say>{help}</Say>
-      </small>
+      <span>
+        <b>
+          <Say>{label}</Say>
+        </b>
+        <small>
+          <Say>{help}</Say>
+        </small>
+      </span>
     </>
   )
 }

@@ -48,6 +48,16 @@ export const beforeTheFlame: readonly { title: string; text: string }[] = [
   },
 ]
 
+/** The same in six lines, each a number in the picture of the bench. */
+export const briefCautions: readonly string[] = [
+  'Open a window. Clear away all that burns; pets and children out.',
+  'Wear cotton or wool. Tie back hair and sleeves; cover your eyes.',
+  'Work over metal or ceramic, with water in reach.',
+  'Hold a finger’s width in long tweezers. Melted drops stick and burn.',
+  'Never burn glass fibre, vinyl, coated or old heatproof fabric.',
+  'Waft a little smoke towards you. Never lean in.',
+]
+
 export const neverBurn: readonly string[] = [
   'Glass-fibre (fibreglass) fabric, and old heat-resistant fabric of any kind: oven gloves, ' +
     'ironing pads, stage curtains, fire blankets. It may hold asbestos. Do not cut, shake or wash ' +

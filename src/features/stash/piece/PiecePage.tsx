@@ -135,7 +135,7 @@ function Next(data: PieceData) {
     <Callout>
       <Stack $gap="0.6rem">
         <p>
-          <b>Next:</b> <Say>{step.why}</Say> {step.do === 'go' ? more : ''}
+          <b>Next:</b> <Say>{step.why}</Say> {step.do === 'go' && !data.unfinished ? more : ''}
         </p>
         <Actions>
           {step.do === 'burn' ? (

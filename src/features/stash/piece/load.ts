@@ -20,8 +20,10 @@ import { shelfOf, type Shelf } from '@/server/cache/shelf'
 import { type KeptPiece } from '@/server/records/pieces'
 import { findRecord, listRecords, recordsReferringToAny } from '@/server/store/repository'
 import { historyOf } from '@/server/store/history'
+import { type KeptTest } from '@/server/records/burnTests'
 import { readStashEntry } from '@/server/records/stash'
 import { tileOf } from '@/ui/cloth/spec'
+import { continueWords, unfinishedBurn } from '../../shared/burn/session'
 import { pieceWords } from '../../shared/stash/describe'
 import { strokeWords } from './strokeWords'
 import { type RelatedPiecesData, type PieceData, type SheetRow } from './types'
@@ -51,6 +53,7 @@ export async function loadPiece(
     rows: rows.map((row) => ({ ...row, readings: readingsUnder(row, rows, measurements, units) })),
     weighings: ofKind(measurements, 'weighing').flatMap(({ state, data }) => (state === piece.washed ? [data] : [])),
     tests: tests.map(({ id: testId, answers, on }) => ({ id: testId, answers, on })),
+    unfinished: unfinishedOf(tests),
     belief: sheet.belief,
     worth: worthMeasuring({ piece, measurements }, sheet, patterns.length > 0 ? patterns : COMMON_NEEDS),
     kin: await kinOf(db, shelf, piece, units),
@@ -68,6 +71,14 @@ export async function loadPiece(
       foretellingRecord(gists.flatMap(({ foretold }) => foretold ?? [])),
     ),
   }
+}
+
+function unfinishedOf(tests: readonly KeptTest[]): PieceData['unfinished'] {
+  for (const test of tests.toReversed()) {
+    const left = unfinishedBurn(test)
+    if (left) return { id: test.id, answers: left.question - 1, says: continueWords(left) }
+  }
+  return null
 }
 
 /** The readings that a line rests on; those of one measurement stand under the first line that it gives. */

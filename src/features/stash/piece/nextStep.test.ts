@@ -5,7 +5,14 @@ type Asked = Parameters<typeof nextStepOf>[0]
 const worth = (property: string, rest: Partial<WorthMeasuring> = {}) =>
   ({ property, of: 'Gull smock', mostGain: 0.24, patterns: 3, ...rest }) as WorthMeasuring
 const known = (rest: object = {}) =>
-  ({ piece: { id: 'a', claim: [] }, belief: null, tests: [{}], worth: [], ...rest }) as unknown as Asked
+  ({
+    piece: { id: 'a', claim: [] },
+    belief: null,
+    tests: [{}],
+    worth: [],
+    unfinished: null,
+    ...rest,
+  }) as unknown as Asked
 
 it('first of all is what it is made of, where neither a label nor a burn says', () => {
   expect(nextStepOf(known({ tests: [], worth: [worth('weight')] }))).toMatchObject({
@@ -14,6 +21,19 @@ it('first of all is what it is made of, where neither a label nor a burn says', 
   })
   const labelled = known({ tests: [], piece: { id: 'a', claim: [{ fibre: 'wool', percent: 100 }] } })
   expect(nextStepOf(labelled).do).toBe('go')
+})
+
+it('before all, a burn that was left goes on', () => {
+  const left = known({
+    unfinished: { id: 't', answers: 7, says: 'Burn test: continue at question 8' },
+    tests: [],
+    worth: [worth('weight')],
+  })
+  expect(nextStepOf(left)).toMatchObject({
+    says: 'Burn test: continue at question 8',
+    why: 'You stopped after 7 answers.',
+    href: '/identify/burn/t',
+  })
 })
 
 it('a label that was spoken against is burnt again', () => {

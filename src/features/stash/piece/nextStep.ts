@@ -1,7 +1,7 @@
 import { type WorthMeasuring } from '@/core/choose/worthMeasuring'
 import { type OfferProperty } from '@/core/choose/fit/types'
 import { type MeasurementKindId } from '@/core/notebook/measurements'
-import { capitalise } from '@/core/units/format'
+import { capitalise, countNoun } from '@/core/units/format'
 import { propertyWords } from '../../shared/choose/words'
 import { type PieceData } from './types'
 import { mustHave } from '@/core/lists/items'
@@ -21,7 +21,8 @@ export type NextStep =
   { do: 'burn'; says: string; why: string } | { do: 'go'; says: string; why: string; href: string }
 
 /**
- * What is worth doing next: to find out what nobody knows, then to measure what would move a score, then to choose.
+ * What is worth doing next: to go on with a burn that was left,
+ * to find out what nobody knows, then to measure what would move a score, then to choose.
  */
 export function nextStepOf({
   piece,
@@ -29,7 +30,12 @@ export function nextStepOf({
   tests,
   worth,
   material,
-}: Pick<PieceData, 'piece' | 'belief' | 'tests' | 'worth' | 'material'>): NextStep {
+  unfinished,
+}: Pick<PieceData, 'piece' | 'belief' | 'tests' | 'worth' | 'material' | 'unfinished'>): NextStep {
+  if (unfinished) {
+    const why = `You stopped after ${countNoun(unfinished.answers, 'answer')}.`
+    return { do: 'go', says: unfinished.says, why, href: `/identify/burn/${unfinished.id}` }
+  }
   if (material && !material.mayBurn && !worth.some(isMeasurable)) {
     const why = `Don’t burn ${capitalise(material.name)} to identify it.`
     return { do: 'go', says: 'Show sewing advice', why, href: `/stash/${piece.id}/sew` }

@@ -24,6 +24,8 @@ export interface PieceData {
   rows: readonly SheetRow[]
   weighings: readonly Extract<KeptMeasurement['data'], { kind: 'weighing' }>[]
   tests: readonly { id: string; answers: TestAnswer[]; on: KeptMeasurement['on'] }[]
+  /** The latest of its burns that waits to be continued. */
+  unfinished: { id: string; answers: number; says: string } | null
   belief: Answer | null
   worth: readonly WorthMeasuring[]
   foretelling: ForetellingRecord
