@@ -59,6 +59,7 @@ await begun.goto(`${base}/stash`)
 const piece = await begun.getByRole('link', { name: PIECE }).first().getAttribute('href')
 await begun.goto(base + piece)
 await begun.locator('html[data-alive]').waitFor()
+await begun.getByText(/^All properties/).click()
 await begun.getByText(/^Reasons, and from which burn/).click()
 const burn = await begun.locator('main a[href^="/identify/burn/"]').first().getAttribute('href')
 const record = async (list, named) => {

@@ -16,6 +16,8 @@ const light = `
   --indigo: #274b6d;
   --indigo-deep: #16324d;
   --on-indigo: #f4f1e6;
+  --action: #16324d;
+  --on-action: #f4f1e6;
   --madder: #9c3524;
   --weld: #c8a02c;
   --weld-ink: #6d5408;
@@ -38,6 +40,8 @@ const dark = `
   --indigo: #8fb6d8;
   --indigo-deep: #0f2336;
   --on-indigo: #f4f1e6;
+  --action: #3b76ab;
+  --on-action: #ffffff;
   --madder: #ef9a86;
   --weld: #d9b548;
   --weld-ink: #e6c768;

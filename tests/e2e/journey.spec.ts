@@ -1,5 +1,5 @@
 import { type Page, choose, expect, test, open, pick } from './fixtures'
-import { answer, answerSeveral, begin, layOut, readCautions } from './atTheBench'
+import { answer, answerSeveral, begin, layOut, readCautions, unfold } from './atTheBench'
 
 /** Answers of one burn, as keys: wool with a synthetic in it. */
 const BURN_KEYS = ['2', '3', '3', '2', '3', '2', '2'] as const
@@ -81,6 +81,7 @@ test('from the first page to a ranked pattern, by mouse', async ({ page }) => {
   await page.getByRole('button', { name: 'Add to stash' }).click()
   await expect(page.getByRole('heading', { name: 'Porter’s trousers cloth' })).toBeVisible()
   await expect(page.getByText('3.1 m').first()).toBeVisible()
+  await unfold(page, /^All properties/)
   await expect(page.getByRole('row', { name: /^Length left/ })).toContainText('3.1 m')
 
   await page.getByRole('link', { name: 'Find patterns' }).click()

@@ -1,6 +1,7 @@
 import sharp from 'sharp'
 import { textsOf } from '../support/pdfTexts'
 import { expect, open, test, type Page } from './fixtures'
+import { unfold } from './atTheBench'
 import { keepPiece } from './keepPiece'
 
 async function keep(page: Page, fields: Record<string, string>): Promise<string> {
@@ -48,6 +49,7 @@ test('quick entry, one hand on a phone: a picture, spans, a guess, a price, in u
   await expect(page.getByRole('heading', { level: 1, name: /velvet, \d+ \w+/ })).toBeVisible()
   // A span and a half of 1.65 m each.
   await expect(page.getByText(/2\.48 m of 140 cm width|2\.47 m of 140 cm width/).first()).toBeVisible()
+  await unfold(page, /^Photos · 1/)
   await expect(page.getByAltText(/^Photo 1/)).toBeVisible()
   await open(page, '/stash/quick-add')
   await page.getByRole('link', { name: /not identified/ }).click()
@@ -119,6 +121,7 @@ test('one search over everything: by “/”, past a slip of the pen, in US word
 
 test('cutting takes from a piece and leaves an offcut that knows where it is from', async ({ page }) => {
   const path = await keep(page, { Name: 'Cut curtain', 'Width, edge to edge': '140', Length: '2.5' })
+  await unfold(page, /^Offcuts, cuts and lot/)
   await page.getByText('Cut from it', { exact: true }).click()
   await page.getByLabel('Length cut off').fill('1.2')
   await page.getByLabel('For', { exact: true }).fill('a heron')
@@ -136,6 +139,7 @@ test('cutting takes from a piece and leaves an offcut that knows where it is fro
 
 test('photographs: several, one stands for the piece, its colours go into the drawing', async ({ page }) => {
   await keep(page, { Name: 'Photographed' })
+  await unfold(page, /^Photos/)
   await picture(page, 'Add a photo', '#8c2f39')
   await expect(page.getByAltText('Photo 1 of Photographed')).toBeVisible()
   await picture(page, 'Add a photo', '#1f3a2e')
@@ -202,6 +206,7 @@ test('a save whose answer is lost on its way, and that is tried again, keeps one
 test('an action of any kind whose answer is lost is done once: a piece that is copied', async ({ page }) => {
   await keep(page, { Name: 'Copied once' })
   const lost = await loseOneAnswer(page, '**/stash/*')
+  await unfold(page, /^More: dye/)
   await page.getByRole('button', { name: 'Add another like it' }).click()
   await expect(page.getByText(/did not answer/).first()).toBeVisible()
   await page.getByRole('button', { name: 'Add another like it' }).click()

@@ -1,4 +1,5 @@
 import { type Page, expect, open, test } from './fixtures'
+import { unfold } from './atTheBench'
 import { writeFileSync } from 'node:fs'
 import sharp from 'sharp'
 import { drafts } from '@/core/weave/drafts'
@@ -94,6 +95,7 @@ test('a count of a piece keeps the picture that it was read from', async ({ page
   await region.getByRole('button', { name: 'Save count' }).click()
   await expect(region.getByRole('img', { name: 'The photo that was counted' })).toBeVisible()
   await open(page, `/stash/${piece}`)
+  await unfold(page, /^All properties/)
   await page
     .getByRole('row', { name: /^Thread count/ })
     .getByText('Reading', { exact: true })

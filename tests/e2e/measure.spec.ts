@@ -1,4 +1,5 @@
 import { type Page, alive, expect, open, test } from './fixtures'
+import { unfold } from './atTheBench'
 
 /** A new piece; answers its number. */
 async function newPiece(page: Page, name: string): Promise<string> {
@@ -31,6 +32,7 @@ test('pulls are pooled with their spread, kept by state of washing, and stand on
   await page.getByLabel('State of the fabric').selectOption({ label: 'washed once' })
   await expect(page.getByText('No readings yet.').first()).toBeVisible()
   await open(page, `/stash/${piece}/sheet`)
+  await unfold(page, /^All properties/)
   await expect(page.getByRole('row', { name: /Stretch across/ })).toBeVisible()
 })
 
@@ -128,6 +130,7 @@ test('how a piece lies is weighed sign by sign, kept, and changed', async ({ pag
   await page.getByRole('button', { name: 'Save' }).click()
   await expect(outcome.getByText(/Warp along A; both sides look alike/)).toBeVisible()
   await open(page, `/stash/${piece}/sheet`)
+  await unfold(page, /^All properties/)
   await expect(page.getByRole('row', { name: /Warp, nap and right side/ })).toContainText('Warp along A')
 })
 
@@ -142,5 +145,6 @@ test('an inspection is kept with its piece and is there again', async ({ page })
   await open(page, `/identify/name?piece=${piece}`)
   await expect(page.getByRole('button', { name: 'Weave: satin' })).toBeVisible()
   await open(page, `/stash/${piece}/sheet`)
+  await unfold(page, /^All properties/)
   await expect(page.getByRole('row', { name: /Looks like/ })).toContainText('weave: satin')
 })

@@ -1,5 +1,5 @@
 import { type Page, choose, expect, test, open } from './fixtures'
-import { answer, answerSeveral, readCautions } from './atTheBench'
+import { answer, answerSeveral, readCautions, unfold } from './atTheBench'
 
 /** Keeps a piece with the fields given by label; ends on its page. */
 async function keepPiece(page: Page, fields: Record<string, string>): Promise<string> {
@@ -19,6 +19,7 @@ test('a piece can be weighed again, a reading struck out, and the pooled weight 
     'Sample length': '100',
     'Sample width': '140',
   })
+  await unfold(page, /^All properties/)
   await page.getByText('Weighings, and add one').click()
   const weight = page.getByRole('region', { name: 'Weight' })
   const readings = page.getByRole('row', { name: /^Weight/ }).getByRole('button', { name: 'Delete' })
@@ -125,6 +126,7 @@ test('a label is believed until a burn speaks against it', async ({ page }) => {
   await page.keyboard.press('3')
   await page.getByRole('link', { name: 'Back to Staff sash' }).click()
   await expect(page.getByText('label is wrong').first()).toBeVisible()
+  await unfold(page, /^All properties/)
   await page.getByText('Reasons, and from which burn test').click()
   await expect(page.getByText('It does not fit.')).toBeVisible()
 })

@@ -1,5 +1,6 @@
 import { serious } from './everyScreen'
 import { expect, open, test, type Page } from './fixtures'
+import { unfold } from './atTheBench'
 
 test.describe.configure({ mode: 'serial' })
 
@@ -33,6 +34,7 @@ test('a garment is measured and taken apart: its panels lie in the stash, its zi
   await page.getByRole('button', { name: 'I took it apart' }).click()
   await expect(page.getByText(/Taken apart on/)).toBeVisible()
   await open(page, `/stash/${jeans}`)
+  await unfold(page, /^Offcuts/)
   await expect(page.getByRole('link', { name: /front leg 1/ })).toBeVisible()
   await open(page, '/stash/notions')
   await expect(page.getByText(/Zip from denim/)).toBeVisible()

@@ -26,11 +26,11 @@ export const shape = css`
 
 /** The main action of a page. */
 export const strongStyle = css`
-  background: var(--indigo-deep);
-  border-color: var(--indigo-deep);
-  color: var(--on-indigo);
+  background: var(--action);
+  border-color: var(--action);
+  color: var(--on-action);
   &:hover {
-    background: color-mix(in srgb, var(--indigo-deep) 85%, white);
+    background: color-mix(in srgb, var(--action) 85%, black);
   }
 `
 

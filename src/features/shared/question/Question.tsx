@@ -8,7 +8,7 @@ import { Actions, Soft } from '@/ui/kit/surfaces'
 import { isTyping } from '../isTyping'
 import { Guidance } from './Guidance'
 import { keyFor, keyOf } from './keys'
-import { Filling, Grid, KeyHint, Many, One } from './questionStyles'
+import { Filling, AnswerGrid, KeyHint, ToggleAnswer, OneAnswer } from './questionStyles'
 import { type Phrase } from '@/core/text/text'
 import { Say } from '@/ui/text/Say'
 
@@ -83,7 +83,7 @@ export function Question({
       </div>
       <div className="in-between">
         {feature.guide ? <Guidance feature={feature.id} guide={feature.guide} yarn={yarn} /> : null}
-        <Grid
+        <AnswerGrid
           $few={feature.states.length <= 3}
           data-few={feature.states.length <= FEW}
           data-many={feature.states.length > MANY}
@@ -93,16 +93,16 @@ export function Question({
           {feature.states.map(({ id, label, help }, index) => {
             const inside = <Inside answer={{ label, help }} keyed={keyFor(index)} picture={picture(id)} />
             return feature.multi ? (
-              <Many key={id} isSelected={chosen.includes(id)} onChange={() => toggle(id)}>
+              <ToggleAnswer key={id} isSelected={chosen.includes(id)} onChange={() => toggle(id)}>
                 {inside}
-              </Many>
+              </ToggleAnswer>
             ) : (
-              <One key={id} onPress={() => onAnswer([id])}>
+              <OneAnswer key={id} onPress={() => onAnswer([id])}>
                 {inside}
-              </One>
+              </OneAnswer>
             )
           })}
-        </Grid>
+        </AnswerGrid>
         {children}
       </div>
       <Actions className="end">

@@ -70,7 +70,7 @@ const choice = css`
     padding: 0.4rem 0.5rem;
   }
 `
-export const Grid = styled.div<{ $few: boolean }>`
+export const AnswerGrid = styled.div<{ $few: boolean }>`
   display: grid;
   gap: 0.7rem;
   grid-template-columns: repeat(auto-fill, minmax(min(100%, ${({ $few }) => ($few ? '12.5rem' : '9.5rem')}), 1fr));
@@ -136,7 +136,7 @@ const filling = css`
       padding-inline: 0.25rem;
     }
   }
-  ${Grid} {
+  ${AnswerGrid} {
     gap: 5px;
     flex: none;
     > * {
@@ -169,7 +169,7 @@ const filling = css`
       padding-top: 0.1rem;
     }
   }
-  ${Grid}[data-few='true'] {
+  ${AnswerGrid}[data-few='true'] {
     > * {
       min-height: 7rem;
     }
@@ -179,7 +179,7 @@ const filling = css`
     }
   }
   /* Where there are many answers, their drawings and names say enough. */
-  ${Grid}[data-many='true'] small {
+  ${AnswerGrid}[data-many='true'] small {
     position: absolute;
     width: 1px;
     height: 1px;
@@ -197,9 +197,9 @@ export const Filling = styled(Stack)<{ $fills: boolean }>`
     ${({ $fills }) => $fills && filling}
   }
 `
-export const One = styled(AriaButton)`
+export const OneAnswer = styled(AriaButton)`
   ${choice}
 `
-export const Many = styled(ToggleButton)`
+export const ToggleAnswer = styled(ToggleButton)`
   ${choice}
 `

@@ -11,11 +11,8 @@ import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { When } from '../../shared/history/When'
 import { CutForm } from './CutForm'
-import { copyPiece, putInLot } from './kinActions'
+import { putInLot } from './kinActions'
 import { type PieceData } from './types'
-
-/** Things that are knitted, whatever was written of them. */
-const UNRAVELS: readonly string[] = ['jumper', 'cardigan', 'scarf']
 
 /** What the piece was cut from, what was cut from it, and what it was bought with. */
 export function RelatedPiecesPanel(data: PieceData) {
@@ -66,23 +63,6 @@ export function RelatedPiecesPanel(data: PieceData) {
         </WhenOpened>
       )}
       <WhenOpened summary="Cut from it">{() => <CutForm piece={piece} />}</WhenOpened>
-      <Actions>
-        <QuietButton isDisabled={busy} onPress={() => doing(() => copyPiece(piece.id))}>
-          Add another like it
-        </QuietButton>
-        <Link href={`/stash/${piece.id}/similar`}>Similar fabrics</Link>
-        <Link href={`/stash/cards?id=${piece.id}`}>Print card</Link>
-        {piece.thing === 'cloth' || piece.thing === 'offcut' ? null : (
-          <Link href={`/stash/${piece.id}/take-apart`}>Take apart</Link>
-        )}
-        {piece.construction === 'knit' || UNRAVELS.includes(piece.thing) ? (
-          <Link href={`/stash/${piece.id}/unravel`}>Unravel</Link>
-        ) : null}
-        <Link href={`/stash/${piece.id}/dye`}>Dye</Link>
-        <Link href={`/make/mending?of=${piece.id}`}>Mend</Link>
-        <Link href={`/make/combine?of=${piece.id}`}>Combine with another fabric</Link>
-        <Link href={`/make/leftovers?of=${piece.id}`}>Use up</Link>
-      </Actions>
       <Trouble>{trouble}</Trouble>
     </Stack>
   )

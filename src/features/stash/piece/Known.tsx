@@ -12,11 +12,12 @@ const Mark = styled.small<{ $sure: boolean }>`
   }
 `
 
-const HOW_WORDS: Record<PropertyRow['how'], string> = {
+/** How a property is known, in a word. */
+export const HOW_WORDS: Record<PropertyRow['how'], string> = {
   measured: 'measured',
   said: 'recorded',
-  foretold: 'foretold',
-  estimated: 'guessed',
+  foretold: 'estimated',
+  estimated: 'estimated',
   unknown: 'not known',
 }
 

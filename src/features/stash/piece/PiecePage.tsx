@@ -4,35 +4,40 @@ import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import styled from 'styled-components'
 import { rectangle, type Point } from '@/core/shapes/polygon'
-import { formatPercent } from '@/core/units/format'
+import { countNoun, formatPercent } from '@/core/units/format'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { QuietButton, StrongButton } from '@/ui/kit/buttons'
 import { StrongLink } from '@/ui/kit/links'
 import { PutAway } from '@/ui/kit/PutAway'
-import { Actions, Columns, Page, Callout, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Columns, Folds, Page, Callout, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { beginTest } from '../../shared/burn/beginTest'
 import { Damaged } from '../../shared/damaged/Damaged'
 import { type DamagedCard } from '../../shared/damaged/load'
-import { MaterialCard } from '../../shared/material/MaterialCard'
 import { dropPiece } from '../actions'
-import { GoodFor } from './GoodFor'
-import { PieceHistory } from './History'
-import { HowItWears } from './HowItWears'
-import { RelatedPiecesPanel } from './Kin'
-import { ShapeDrawing } from './shape/ShapeDrawing'
-import { Photographs } from './Photographs'
-import { WrittenDown } from './WrittenDown'
+import { KeyProperties } from './KeyProperties'
+import { LengthBar } from './LengthBar'
 import { afterThat, nextStepOf } from './nextStep'
-import { PropertyTable } from './PropertyTable'
 import { type PieceData } from './types'
 import { Say } from '@/ui/text/Say'
 import { useSay } from '@/ui/text/reader'
 import { phrase, asWritten } from '@/core/text/text'
 
 // Opened by few: loaded when it is.
+const MaterialCard = dynamic(() =>
+  import('../../shared/material/MaterialCard').then(({ MaterialCard: part }) => part),
+)
+const ShapeDrawing = dynamic(() => import('./shape/ShapeDrawing').then(({ ShapeDrawing: part }) => part))
+const PropertyTable = dynamic(() => import('./PropertyTable').then(({ PropertyTable: part }) => part))
+const WrittenDown = dynamic(() => import('./WrittenDown').then(({ WrittenDown: part }) => part))
+const Photographs = dynamic(() => import('./Photographs').then(({ Photographs: part }) => part))
+const RelatedPiecesPanel = dynamic(() => import('./Kin').then(({ RelatedPiecesPanel: part }) => part))
+const HowItWears = dynamic(() => import('./HowItWears').then(({ HowItWears: part }) => part))
+const PieceHistory = dynamic(() => import('./History').then(({ PieceHistory: part }) => part))
+const MoreActions = dynamic(() => import('./MoreActions').then(({ MoreActions: part }) => part))
+const GoodFor = dynamic(() => import('./GoodFor').then(({ GoodFor: part }) => part))
 const ShapeOf = dynamic(() => import('./shape/ShapeOf').then(({ ShapeOf: part }) => part))
 
 const Answer = styled.p`
@@ -40,6 +45,19 @@ const Answer = styled.p`
   font-size: clamp(1.25rem, 1rem + 1vw, 1.6rem);
   line-height: 1.3;
   max-width: 52ch;
+`
+
+const ThumbRow = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem;
+  img {
+    display: block;
+    width: 4rem;
+    height: 3rem;
+    object-fit: cover;
+    border-radius: 3px;
+  }
 `
 
 const Photo = styled.img`
@@ -50,55 +68,42 @@ const Photo = styled.img`
   border-radius: 3px;
 `
 
-/** One piece on one page: what it is, what to do next, and all that is known, with the evidence under each line. */
+/** One piece in one screen: its face, how much there is, what is known, what to do next. All else is folded. */
 export function PiecePage({ damaged, ...data }: PieceData & { damaged: readonly DamagedCard[] }) {
-  const { piece, tile, summary, rows, foretelling } = data
-  const measured = rows.filter(({ how }) => how === 'measured').length
+  const { piece, tile, summary } = data
   return (
-    <Page>
+    <Page $gap="1rem">
       <div>
         <Link href="/stash">Stash</Link>
         <h1>{piece.name}</h1>
         <Answer>{summary}</Answer>
+        <Soft>
+          {piece.place || 'No location yet'}
+          {data.kin.cutFrom ? (
+            <>
+              , cut from <Link href={`/stash/${data.kin.cutFrom.id}`}>{data.kin.cutFrom.name}</Link>
+            </>
+          ) : null}
+        </Soft>
       </div>
       {data.keptBy.map(({ id, name }) => (
         <Callout key={id} $tone="warn">
           Reserved for <Link href={`/make/projects/${id}`}>{name}</Link>.
         </Callout>
       ))}
-      <Next {...data} />
       <Damaged cards={damaged} />
-      <Columns $first="1.9fr">
-        <Stack $gap="1.25rem">
-          <PropertyTable {...data} />
-          {data.material ? <MaterialCard told={data.material} /> : null}
-        </Stack>
-        <Stack $gap="1.25rem">
+      <Columns $first="1fr">
+        <Stack $gap="0.9rem">
           <Face piece={piece} tile={tile} />
-          <WrittenDown piece={piece} />
-          {piece.outline || piece.flaws.length > 0 ? <ShapeDrawing piece={piece} /> : null}
-          <Photographs piece={piece} />
-          <RelatedPiecesPanel {...data} />
-          <Soft>
-            {rows.filter(({ how }) => how !== 'unknown').length} of {rows.length} properties are known or estimated;
-            measured: {measured}.
-          </Soft>
-          {foretelling.checked > 0 ? (
-            <Soft>
-              We estimated the opacity correctly for {foretelling.right} of {foretelling.checked} fabrics that you
-              checked. On average we gave {formatPercent(foretelling.meanProbability)} to the right answer.
-            </Soft>
-          ) : null}
+          <Thumbs piece={piece} />
+          <LengthBar length={data.length} />
+        </Stack>
+        <Stack $gap="0.9rem">
+          <KeyProperties piece={piece} rows={data.rows} />
+          <Next {...data} />
         </Stack>
       </Columns>
-      <WhenOpened summary="Comfort in heat and cold">{() => <HowItWears comfort={data.comfort} />}</WhenOpened>
-      <WhenOpened summary="Shape, stains, holes and worn places">{() => <ShapeOf piece={piece} />}</WhenOpened>
-      {piece.thing === 'offcut' ? (
-        <WhenOpened summary="Uses (binding, patches, pockets)">
-          {() => <GoodFor outline={groundOf(piece)} name={piece.name} />}
-        </WhenOpened>
-      ) : null}
-      <WhenOpened summary="History and undo">{() => <PieceHistory {...data} />}</WhenOpened>
+      <PieceFolds {...data} />
       <PutAway
         offer="Remove from stash (used up, given away …)"
         question={`Remove ${piece.name} from the stash, with its tests and weighings?`}
@@ -109,9 +114,77 @@ export function PiecePage({ damaged, ...data }: PieceData & { damaged: readonly 
   )
 }
 
+/** Everything else, each under what it holds and how much. */
+function PieceFolds(data: PieceData) {
+  const { piece, rows, foretelling, kin } = data
+  const cutsWords = `${countNoun(kin.offcuts.length, 'offcut')}, ${countNoun(kin.cuts.length, 'cut')}`
+  const known = rows.filter(({ how }) => how !== 'unknown').length
+  return (
+    <Folds>
+      <WhenOpened summary={`All properties · ${known} of ${rows.length}`} id="all-properties">
+        {() => (
+          <Stack>
+            <PropertyTable {...data} />
+            {foretelling.checked > 0 ? (
+              <Soft>
+                We estimated the opacity correctly for {foretelling.right} of {foretelling.checked} fabrics that you
+                checked. On average we gave {formatPercent(foretelling.meanProbability)} to the right answer.
+              </Soft>
+            ) : null}
+          </Stack>
+        )}
+      </WhenOpened>
+      {data.material ? (
+        <WhenOpened summary={`Handling ${data.material.name}`}>
+          {() => (data.material ? <MaterialCard told={data.material} /> : null)}
+        </WhenOpened>
+      ) : null}
+      <WhenOpened summary="Details, source and notes">{() => <WrittenDown piece={piece} />}</WhenOpened>
+      <WhenOpened summary={`Photos · ${piece.pictures.length}`} id="photos">
+        {() => <Photographs piece={piece} />}
+      </WhenOpened>
+      <WhenOpened summary="More: dye, mend, combine, take apart, print a card">
+        {() => <MoreActions piece={piece} />}
+      </WhenOpened>
+      <WhenOpened summary={`Offcuts, cuts and lot · ${cutsWords}`}>
+        {() => <RelatedPiecesPanel {...data} />}
+      </WhenOpened>
+      <WhenOpened summary="Shape, stains, holes and worn places">
+        {() => (
+          <Stack>
+            {piece.outline || piece.flaws.length > 0 ? <ShapeDrawing piece={piece} /> : null}
+            <ShapeOf piece={piece} />
+          </Stack>
+        )}
+      </WhenOpened>
+      <WhenOpened summary="Comfort in heat and cold">{() => <HowItWears comfort={data.comfort} />}</WhenOpened>
+      {piece.thing === 'offcut' ? (
+        <WhenOpened summary="Uses (binding, patches, pockets)">
+          {() => <GoodFor outline={groundOf(piece)} name={piece.name} />}
+        </WhenOpened>
+      ) : null}
+      <WhenOpened summary="History and undo">{() => <PieceHistory {...data} />}</WhenOpened>
+    </Folds>
+  )
+}
+
 /** The outline of an offcut, or the rectangle that it is. */
 function groundOf({ outline, widthMm, lengthMm }: PieceData['piece']): readonly Point[] {
   return outline ? outline.points : rectangle(widthMm ?? 0, lengthMm ?? 0)
+}
+
+/** The photographs of a piece, small: a tap opens them. */
+function Thumbs({ piece: { pictures, name } }: Pick<PieceData, 'piece'>) {
+  if (pictures.length === 0) return null
+  return (
+    <ThumbRow>
+      {pictures.map((picture, i) => (
+        <a key={picture.name} href="#photos" aria-label={`Show photo ${i + 1} of ${name}`}>
+          <img src={`/pictures/${picture.name}?small`} alt="" />
+        </a>
+      ))}
+    </ThumbRow>
+  )
 }
 
 /** What stands for the piece: how it is drawn, or its first photograph. */

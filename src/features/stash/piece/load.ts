@@ -15,6 +15,8 @@ import { notebook, type Notebook } from '@/server/database'
 import { groupBy } from '@/server/store/groupBy'
 import { listPatterns } from '@/server/records/patterns'
 import { keepersOf } from '@/server/records/projects'
+import { loadReservations, type Reservations } from '@/server/records/reservations'
+import { type Kept } from '@/server/store/kept'
 import { gistOfEntry } from '@/server/cache/remember'
 import { shelfOf, type Shelf } from '@/server/cache/shelf'
 import { type KeptPiece } from '@/server/records/pieces'
@@ -34,15 +36,19 @@ export async function loadPiece(
   { units, words }: { units: UnitSystem; words: Vocabulary },
 ): Promise<PieceData | undefined> {
   const db = await notebook()
-  const [entry, shelf, patterns, history] = await Promise.all([
+  const [entry, shelf, patterns, history, cuts] = await Promise.all([
     readStashEntry(db, id, words),
     shelfOf(db, words),
     listPatterns(db),
     historyOf(db, id),
+    recordsReferringToAny(db, 'cut', 'pieceId', [id]),
   ])
 
   if (!entry) return undefined
   const { piece, measurements, tests, sheet } = entry
+  const keptBy = await keepersOf(db, id)
+  // What is reserved is asked only of a piece that a project holds.
+  const reservations = keptBy.length > 0 ? await loadReservations(db, shelf) : null
   const rows = propertiesOf(piece, measurements, sheet, units, words)
   const offer = pieceOffer(entry, sheet)
   const materialId = materialIdOf(offer)
@@ -56,8 +62,9 @@ export async function loadPiece(
     unfinished: unfinishedOf(tests),
     belief: sheet.belief,
     worth: worthMeasuring({ piece, measurements }, sheet, patterns.length > 0 ? patterns : COMMON_NEEDS),
-    kin: await kinOf(db, shelf, piece, units),
-    keptBy: await keepersOf(db, id),
+    kin: await kinOf(db, shelf, piece, units, cuts),
+    keptBy,
+    length: lengthOf(piece, cuts, reservations, keptBy.length),
     comfort: comfortOf(offer, true),
     material: materialId ? materialTold(materialId, words, thicknessOf(offer)?.value) : null,
     history: history.map(({ stroke, at, isUndone, undoes, steps }) => ({
@@ -105,11 +112,28 @@ function cutWords({ lengthMm, what }: RecordData<'cut'>, units: UnitSystem): str
 /** Lots that are offered at once; any other has a piece that leads to it. */
 const LOTS_OFFERED = 6
 
-async function kinOf(db: Notebook, shelf: Shelf, piece: KeptPiece, units: UnitSystem): Promise<RelatedPiecesData> {
-  const [parent, lots, cuts] = await Promise.all([
+function lengthOf(
+  { id, lengthMm, sorting }: KeptPiece,
+  cuts: readonly Kept<'cut'>[],
+  reservations: Reservations | null,
+  keepers: number,
+): PieceData['length'] {
+  if (lengthMm === null) return null
+  const { mm, taken } = reservations?.left({ id, lengthMm, sorting }) ?? { mm: lengthMm, taken: [] }
+  const cutMm = cuts.reduce((sum, { data }) => sum + (data.lengthMm ?? 0), 0)
+  return { freeMm: mm ?? lengthMm, isPromised: keepers > taken.length, reserved: taken, cutMm }
+}
+
+async function kinOf(
+  db: Notebook,
+  shelf: Shelf,
+  piece: KeptPiece,
+  units: UnitSystem,
+  cuts: readonly Kept<'cut'>[],
+): Promise<RelatedPiecesData> {
+  const [parent, lots] = await Promise.all([
     piece.cutFromId ? findRecord(db, 'piece', piece.cutFromId) : undefined,
     listRecords(db, 'lot', { limit: LOTS_OFFERED, newestFirst: true }),
-    recordsReferringToAny(db, 'cut', 'pieceId', [piece.id]),
   ])
   const lot = piece.lotId ? await findRecord(db, 'lot', piece.lotId) : undefined
   const byLot = shelf.once('from its lot', (gists) => groupBy(gists, ({ lotId }) => lotId))

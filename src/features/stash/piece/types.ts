@@ -1,6 +1,7 @@
 import { type MaterialTold } from '@/core/materials/told'
 import { type Comfort } from '@/core/choose/comfort/comfort'
 import { type WorthMeasuring } from '@/core/choose/worthMeasuring'
+import { type Reserved } from '@/core/making/reserved'
 import { type Answer } from '@/core/identify/identify'
 import { type TestAnswer } from '@/core/notebook/answers'
 import { type ForetellingRecord } from '@/core/notebook/foretell'
@@ -32,6 +33,11 @@ export interface PieceData {
   kin: RelatedPiecesData
   /** Projects that keep it back. */
   keptBy: readonly Named[]
+  /**
+   * Its length: free, reserved, and cut off so far, mm; null where it is not known. What is free is promised where a
+   * project wants more than there is.
+   */
+  length: { freeMm: number; isPromised: boolean; reserved: readonly Reserved[]; cutMm: number } | null
   /** How it wears, against the skin. */
   comfort: Comfort
   /** How it is handled, where it is neither woven nor knitted. */
