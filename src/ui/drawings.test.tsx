@@ -4,6 +4,8 @@ import { identify } from '@/core/identify/identify'
 import { FAMILIES } from '@/core/vocabulary/fibres'
 import { families } from '@/core/fibres/families'
 import { BODIES } from '@/core/vocabulary/cloth'
+import { CARE_IDS, careSymbol } from '@/core/vocabulary/care'
+import { CareDrawing } from './care/CareDrawing'
 import { Skeins } from './belief/Skeins'
 import { AnswerDrawing, BurnStrip, HowDrawing, STRIP_PLACES } from './burn'
 import { ClothSwatch } from './cloth/Cloth'
@@ -124,5 +126,28 @@ describe('cloth held up', () => {
     const address = tileUrl(tile).replaceAll('&', '&amp;')
     expect(renderToStaticMarkup(<HeldUp tile={tile} body="soft" label="x" />)).toContain(address)
     expect(renderToStaticMarkup(<ClothSwatch tile={tile} label="A swatch" />)).toContain(address)
+  })
+})
+
+describe('care symbols', () => {
+  const drawn = CARE_IDS.map((id) => ({ id, markup: renderToStaticMarkup(<CareDrawing id={id} />) }))
+
+  it('are each drawn differently, with the temperature in the tub', () => {
+    expect(new Set(drawn.map(({ markup }) => markup)).size).toBe(CARE_IDS.length)
+    for (const { id, markup } of drawn) {
+      const { group, celsius } = careSymbol(id)
+      if (group === 'wash' && celsius && id !== 'wash-hand')
+        expect([id, markup.includes(`>${celsius}<`)]).toEqual([id, true])
+    }
+  })
+
+  it('cross out what is forbidden, and nothing else', () => {
+    for (const { id, markup } of drawn)
+      expect([id, markup.includes('M8 6l48 48')]).toEqual([id, careSymbol(id).never === true])
+  })
+
+  it('have a dot for each step of heat of the iron (ISO 3758: one at 110 °C, three at 200 °C)', () => {
+    const dots = (id: string) => drawn.find((one) => one.id === id)!.markup.match(/<circle/g)?.length ?? 0
+    expect(['iron-110', 'iron-150', 'iron-200', 'iron-never'].map(dots)).toEqual([1, 2, 3, 0])
   })
 })

@@ -36,7 +36,7 @@ export function enoughFor(
   gist: HadPiece,
   lengths: readonly LengthAsked[],
   { size, view, copies, pieces }: MakingAsked,
-  left: Left = { mm: gist.lengthMm, taken: [] },
+  left: Left = { mm: gist.lengthMm, taken: [], unmet: [] },
 ): EnoughLeft | null {
   const own = lengthsFor(lengths, { size, view })
   if (own.length === 0) return null

@@ -11,10 +11,10 @@ const by = (project: string, mm: number | null, place = 'main'): Reserved => ({
 
 test('who reserved first has it first; nobody in particular comes last', () => {
   const both = [by('A', 1600), by('B', 1600)]
-  expect(leftOf(3000, both, { projectId: 'A', place: 'main' })).toEqual({ mm: 3000, taken: [] })
-  expect(leftOf(3000, both, { projectId: 'B', place: 'main' })).toEqual({ mm: 1400, taken: [both[0]] })
+  expect(leftOf(3000, both, { projectId: 'A', place: 'main' })).toEqual({ mm: 3000, taken: [], unmet: [] })
+  expect(leftOf(3000, both, { projectId: 'B', place: 'main' })).toEqual({ mm: 1400, taken: [both[0]], unmet: [] })
   // B had not enough: it takes nothing from others.
-  expect(leftOf(3000, both)).toEqual({ mm: 1400, taken: [both[0]] })
+  expect(leftOf(3000, both)).toEqual({ mm: 1400, taken: [both[0]], unmet: [both[1]] })
 })
 
 test('one project that takes two of its fabrics from one piece counts both', () => {

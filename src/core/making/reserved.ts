@@ -17,6 +17,8 @@ export interface Left {
   mm: number | null
   /** What others have reserved of it, in the order in which they did. */
   taken: readonly Reserved[]
+  /** What others want of it that is not left, each whole: it takes nothing. */
+  unmet: readonly Reserved[]
 }
 
 /** Who asks: a project for one of its places, or nobody in particular. */
@@ -32,17 +34,21 @@ export function leftOf(lengthMm: number | null, reserved: readonly Reserved[], a
     ({ projectId, place }) => asker !== null && projectId === asker.projectId && place === asker.place,
   )
   const taken = own < 0 ? reserved.filter(({ projectId }) => projectId !== asker?.projectId) : reserved.slice(0, own)
-  if (lengthMm === null) return { mm: null, taken }
+  if (lengthMm === null) return { mm: null, taken, unmet: [] }
   let mm = lengthMm
+  const unmet: Reserved[] = []
   const counted = taken.flatMap((one) => {
     const fits = (wanted: number | null) => wanted === null || wanted <= mm + TAPE_MM
     const takes = [one.mm, one.elseMm].filter((wanted) => wanted !== undefined).find(fits)
     // There was not enough for one that came too late: it takes nothing.
-    if (takes === undefined) return []
+    if (takes === undefined) {
+      unmet.push(one)
+      return []
+    }
     mm = Math.max(0, mm - (takes ?? mm))
     return [{ ...one, mm: takes }]
   })
-  return { mm: Math.round(mm), taken: counted }
+  return { mm: Math.round(mm), taken: counted, unmet }
 }
 
 /** A tape is not read more finely, mm. */

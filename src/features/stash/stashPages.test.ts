@@ -5,7 +5,12 @@ import { SORTINGS } from '@/core/vocabulary/stash'
 import { listPatterns } from '@/server/records/patterns'
 import { bestFor } from '@/server/cache/ranks'
 import { shelfOf } from '@/server/cache/shelf'
+import { type TestAnswer } from '@/core/notebook/answers'
+import { ProjectSchema } from '@/core/notebook/kinds/project'
+import { ProjectClothSchema } from '@/core/notebook/kinds/projectCloth'
 import { startBurnTest } from '@/server/records/burnTests'
+import { cutFrom } from '@/server/records/cutting'
+import { burnsToContinue } from '../shared/burn/loadUnfinished'
 import { allRecords, createRecord, findRecord } from '@/server/store/repository'
 import { dropPiece, keepPiece, keepView, updatePiece } from './actions'
 import { endHeap, sortPiece } from './heap/actions'
@@ -36,6 +41,34 @@ describe('a piece', () => {
     expect(page.weighings).toHaveLength(1)
     expect(page.tests.map(({ id }) => id)).toEqual([testId])
     expect(page.summary).toContain('480')
+  })
+  it('knows how much of it is free, promised and cut, and which burn waits to be continued', async () => {
+    const id = await piece('Awning', { lengthMm: 3000, widthMm: 1400 })
+    await cutFrom(db, { pieceId: id, lengthMm: 1000, all: false, what: 'a hood', offcuts: [] }, AT)
+    expect((await loadPiece(id, METRIC))!.length).toEqual({
+      freeMm: 2000,
+      isPromised: false,
+      reserved: [],
+      cutMm: 1000,
+    })
+    // A project that reserves it without saying how much leaves nothing certain.
+    const project = await createRecord(db, 'project', ProjectSchema.parse({ name: 'Hood' }), AT)
+    const cloth = { projectId: project.id, role: 'main', label: '', pieceId: id, wish: '', was: '' }
+    await createRecord(db, 'project-cloth', ProjectClothSchema.parse(cloth), AT)
+    const { length, unfinished } = (await loadPiece(id, METRIC))!
+    expect(length).toMatchObject({ freeMm: 0, reserved: [{ project: 'Hood' }], cutMm: 1000 })
+    expect(unfinished).toBeNull()
+    const answers = [{ specimen: 1, part: 'whole', feature: 'approach', states: ['curls-away'] }] as TestAnswer[]
+    const left = await startBurnTest(db, { pieceId: id }, AT, {}, answers)
+    await startBurnTest(db, { pieceId: id }, AT, { finished: true }, answers)
+    expect((await loadPiece(id, METRIC))!.unfinished).toEqual({
+      id: left,
+      answers: 1,
+      says: 'Burn test: continue at question 2',
+    })
+    expect((await burnsToContinue(db)).map(({ id: test, of, at }) => [test, of, at.question])).toEqual([
+      [left, 'Awning', 2],
+    ])
   })
   it('is changed only as the person saw it', async () => {
     const id = await piece('Lobby curtain')

@@ -3,6 +3,7 @@
 import Link from 'next/link'
 import styled from 'styled-components'
 import { capitalise } from '@/core/units/format'
+import { CareDrawing } from '@/ui/care/CareDrawing'
 import { Lead, Page, Paper, Soft, Tiles } from '@/ui/kit/surfaces'
 import { type CareData } from './load'
 import { Say } from '@/ui/text/Say'
@@ -11,8 +12,18 @@ const Signs = styled.dl`
   margin: 0;
   display: grid;
   gap: 0.7rem;
+  > div {
+    display: grid;
+    grid-template-columns: 3.6rem minmax(0, 1fr);
+    column-gap: 0.8rem;
+  }
+  svg {
+    grid-row: span 2;
+    align-self: center;
+  }
   dt {
     font-weight: 600;
+    align-self: end;
   }
   dd {
     margin: 0;
@@ -47,6 +58,7 @@ export function CarePage({ groups }: CareData) {
             <Signs>
               {symbols.map(({ id, words, shape, pieces }) => (
                 <div key={id} id={id}>
+                  <CareDrawing id={id} size={52} />
                   <dt>
                     <Link href={`/learn/care/${id}`} prefetch={false}>
                       {capitalise(shape)}

@@ -64,7 +64,7 @@ export async function loadPiece(
     worth: worthMeasuring({ piece, measurements }, sheet, patterns.length > 0 ? patterns : COMMON_NEEDS),
     kin: await kinOf(db, shelf, piece, units, cuts),
     keptBy,
-    length: lengthOf(piece, cuts, reservations, keptBy.length),
+    length: lengthOf(piece, cuts, reservations),
     comfort: comfortOf(offer, true),
     material: materialId ? materialTold(materialId, words, thicknessOf(offer)?.value) : null,
     history: history.map(({ stroke, at, isUndone, undoes, steps }) => ({
@@ -116,12 +116,11 @@ function lengthOf(
   { id, lengthMm, sorting }: KeptPiece,
   cuts: readonly Kept<'cut'>[],
   reservations: Reservations | null,
-  keepers: number,
 ): PieceData['length'] {
   if (lengthMm === null) return null
-  const { mm, taken } = reservations?.left({ id, lengthMm, sorting }) ?? { mm: lengthMm, taken: [] }
+  const { mm, taken, unmet } = reservations?.left({ id, lengthMm, sorting }) ?? { mm: lengthMm, taken: [], unmet: [] }
   const cutMm = cuts.reduce((sum, { data }) => sum + (data.lengthMm ?? 0), 0)
-  return { freeMm: mm ?? lengthMm, isPromised: keepers > taken.length, reserved: taken, cutMm }
+  return { freeMm: mm ?? lengthMm, isPromised: unmet.length > 0, reserved: taken, cutMm }
 }
 
 async function kinOf(
