@@ -6,6 +6,8 @@ import { families } from '@/core/fibres/families'
 import { BODIES } from '@/core/vocabulary/cloth'
 import { CARE_IDS, careSymbol } from '@/core/vocabulary/care'
 import { CareDrawing } from './care/CareDrawing'
+import { EMPTY_DRAWINGS, type EmptyDrawing } from './empty/drawings'
+import { EmptyState } from './empty/EmptyState'
 import { Skeins } from './belief/Skeins'
 import { AnswerDrawing, BurnStrip, HowDrawing, STRIP_PLACES } from './burn'
 import { ClothSwatch } from './cloth/Cloth'
@@ -150,4 +152,20 @@ describe('care symbols', () => {
     const dots = (id: string) => drawn.find((one) => one.id === id)!.markup.match(/<circle/g)?.length ?? 0
     expect(['iron-110', 'iron-150', 'iron-200', 'iron-never'].map(dots)).toEqual([1, 2, 3, 0])
   })
+})
+
+it('an empty page shows, dashed, what will stand there, says it, and has one way to begin', () => {
+  const names = Object.keys(EMPTY_DRAWINGS) as EmptyDrawing[]
+  const drawn = names.map((name) =>
+    renderToStaticMarkup(
+      <EmptyState drawing={name} text="Your fabrics will lie here.">
+        <a href="/stash/add">Add a fabric</a>
+      </EmptyState>,
+    ),
+  )
+  expect(new Set(drawn).size).toBe(names.length)
+  for (const markup of drawn) {
+    expect(markup).toContain('stroke-dasharray')
+    expect(markup).toMatch(/Your fabrics will lie here\..*href="\/stash\/add"/)
+  }
 })

@@ -7,6 +7,7 @@ import styled from 'styled-components'
 import { countNoun } from '@/core/units/format'
 import { asksSomething, SHELF_SORTS, SORT_WORDS, writeQuery, type ShelfQuery } from '@/core/stashSearch/query'
 import { ChoiceField, TextField } from '@/ui/kit/fields'
+import { EmptyState } from '@/ui/empty/EmptyState'
 import { StrongLink } from '@/ui/kit/links'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Page, Soft, Stack } from '@/ui/kit/surfaces'
@@ -57,6 +58,14 @@ export function Stash(props: LoadedStash & { isList: boolean; damaged: readonly 
       </Top>
       <Damaged cards={damaged} />
       <LookedOver left={left} />
+      {all === 0 && damaged.length === 0 ? (
+        <EmptyState
+          drawing="folds"
+          text="Your fabrics will lie here, folded on their shelves: a wider fold is a wider fabric."
+        >
+          <StrongLink href="/stash/add">Add your first fabric</StrongLink>
+        </EmptyState>
+      ) : null}
       {all > 0 ? (
         <TextField
           label="Search the stash"

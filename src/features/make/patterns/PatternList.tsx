@@ -6,6 +6,7 @@ import { VERDICT_WORDS } from '@/features/shared/choose/words'
 import { Damaged } from '@/features/shared/damaged/Damaged'
 import { type DamagedCard } from '@/features/shared/damaged/load'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
+import { EmptyState } from '@/ui/empty/EmptyState'
 import { StrongLink } from '@/ui/kit/links'
 import { Page, Paper, Soft } from '@/ui/kit/surfaces'
 import { type Loaded, type loadPatterns } from './load'
@@ -47,7 +48,9 @@ export function PatternList({
       </p>
       <Damaged cards={damaged} />
       {patterns.length === 0 ? (
-        <p>You have no patterns yet. A name, the garment and its details are enough.</p>
+        <EmptyState drawing="envelope" text="Each pattern will show the three of your fabrics that suit it best.">
+          <p>You have no patterns yet. A name, the garment and its details are enough.</p>
+        </EmptyState>
       ) : null}
       <Sheets>
         {patterns.map((pattern) => (

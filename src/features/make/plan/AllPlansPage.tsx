@@ -2,7 +2,8 @@
 
 import { countNoun } from '@/core/units/format'
 import Link from 'next/link'
-import { FileLink } from '@/ui/kit/links'
+import { EmptyState } from '@/ui/empty/EmptyState'
+import { FileLink, StrongLink } from '@/ui/kit/links'
 import { Actions, Columns, Lead, Page, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
 import { type AllPlans } from './load'
 import { Days } from './PlanPage'
@@ -31,43 +32,52 @@ export function AllPlansPage({ plans, waiting }: AllPlans) {
         {last ? <FileLink href="/make/schedule.ics">Add to calendar</FileLink> : null}
         <Link href="/make/equipment">Equipment and time</Link>
       </Actions>
-      <Columns $first="1.8fr">
-        <div>
-          <Days plans={plans} />
-        </div>
-        <Stack>
-          <Paper aria-label="Projects">
-            <h2>By project</h2>
-            <PlainList>
-              {plans.map(({ id, name, finish }) => (
-                <li key={id}>
-                  <Link href={`/make/projects/${id}/schedule`}>{name}</Link>
-                  <Soft>{finish ? `by ${weekdayText(finish)}` : 'without a time yet'}</Soft>
-                </li>
-              ))}
-            </PlainList>
-          </Paper>
-          {waiting.length > 0 ? (
-            <Paper aria-label="Not planned yet">
-              <h2>Not scheduled yet</h2>
-              <Soft>
-                The {plans.length} oldest projects share your time; these follow when those are done. You can plan
-                each one on its own page.
-              </Soft>
+      {plans.length === 0 && waiting.length === 0 ? (
+        <EmptyState
+          drawing="days"
+          text="Your days will stand here: what your hands do, and what dries or soaks meanwhile."
+        >
+          <StrongLink href="/make/projects/add">Start a project</StrongLink>
+        </EmptyState>
+      ) : (
+        <Columns $first="1.8fr">
+          <div>
+            <Days plans={plans} />
+          </div>
+          <Stack>
+            <Paper aria-label="Projects">
+              <h2>By project</h2>
               <PlainList>
-                {waiting.slice(0, MOST_NAMED).map(({ id, name }) => (
+                {plans.map(({ id, name, finish }) => (
                   <li key={id}>
-                    <Link href={`/make/projects/${id}/schedule`} prefetch={false}>
-                      {name}
-                    </Link>
+                    <Link href={`/make/projects/${id}/schedule`}>{name}</Link>
+                    <Soft>{finish ? `by ${weekdayText(finish)}` : 'without a time yet'}</Soft>
                   </li>
                 ))}
               </PlainList>
-              {waiting.length > MOST_NAMED ? <Soft>and {waiting.length - MOST_NAMED} more</Soft> : null}
             </Paper>
-          ) : null}
-        </Stack>
-      </Columns>
+            {waiting.length > 0 ? (
+              <Paper aria-label="Not planned yet">
+                <h2>Not scheduled yet</h2>
+                <Soft>
+                  The {plans.length} oldest projects share your time; these follow when those are done. You can plan
+                  each one on its own page.
+                </Soft>
+                <PlainList>
+                  {waiting.slice(0, MOST_NAMED).map(({ id, name }) => (
+                    <li key={id}>
+                      <Link href={`/make/projects/${id}/schedule`} prefetch={false}>
+                        {name}
+                      </Link>
+                    </li>
+                  ))}
+                </PlainList>
+                {waiting.length > MOST_NAMED ? <Soft>and {waiting.length - MOST_NAMED} more</Soft> : null}
+              </Paper>
+            ) : null}
+          </Stack>
+        </Columns>
+      )}
     </Page>
   )
 }

@@ -5,6 +5,7 @@ import styled from 'styled-components'
 import { Damaged } from '@/features/shared/damaged/Damaged'
 import { type DamagedCard } from '@/features/shared/damaged/load'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
+import { EmptyState } from '@/ui/empty/EmptyState'
 import { StrongLink } from '@/ui/kit/links'
 import { Page, Paper, Soft } from '@/ui/kit/surfaces'
 import { type loadProjects } from './load'
@@ -32,7 +33,11 @@ export function ProjectList({ projects, count, damaged }: Loaded & { damaged: re
         <StrongLink href="/make/projects/add">Start a project</StrongLink>
       </p>
       <Damaged cards={damaged} />
-      {projects.length === 0 ? <p>You have no projects yet. A pattern, a size and a fabric make a project.</p> : null}
+      {projects.length === 0 ? (
+        <EmptyState drawing="stand" text="Each project will show its garment in your fabric, and its next step.">
+          <p>You have no projects yet. A pattern, a size and a fabric make a project.</p>
+        </EmptyState>
+      ) : null}
       <Cards>
         {going.map((project) => (
           <ProjectCard key={project.id} {...project} />

@@ -4,6 +4,7 @@ import Link from 'next/link'
 import { useRouter, useSearchParams } from 'next/navigation'
 import { formatWidth } from '@/core/units/format'
 import { Button } from '@/ui/kit/buttons'
+import { EmptyState } from '@/ui/empty/EmptyState'
 import { StrongLink } from '@/ui/kit/links'
 import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Facts, Page, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
@@ -33,7 +34,12 @@ export function ShopPage({ projects, patterns, others }: Shop) {
         <Missing key={project.id} {...project} />
       ))}
       {patterns.length === 0 && projects.length === 0 ? (
-        <p>Your list is empty. Add a pattern here or on its page.</p>
+        <EmptyState
+          drawing="shop-card"
+          text="Each pattern on your list becomes a card to hold up in the shop: weight, drape, lengths, what to ask."
+        >
+          <p>Your list is empty. Add a pattern here or on its page.</p>
+        </EmptyState>
       ) : null}
       {patterns.map((sheet) => (
         <ShopSheet key={sheet.id} {...sheet} isBusy={busy} onOff={() => doing(() => putOnList(sheet.id, false))} />

@@ -6,6 +6,8 @@ import { AREA_M2, countNoun, type UnitSystem } from '@/core/units/format'
 import { NOWHERE } from '@/core/cards/sheets'
 import { useCallback } from 'react'
 import styled from 'styled-components'
+import { EmptyState } from '@/ui/empty/EmptyState'
+import { StrongLink } from '@/ui/kit/links'
 import { type FigureLine, type Month } from '@/core/stashSearch/looking'
 import { EChart, type Palette } from '@/ui/charts/EChart'
 import { Figures, Page, Paper, PlainList, Soft, Stack, Tiles } from '@/ui/kit/surfaces'
@@ -34,43 +36,54 @@ type Props = Awaited<ReturnType<typeof loadLooking>>
 
 /** The stash as a whole: what there is, what is known, what comes and goes, what waits. */
 export function LookingPage({ pieces, families, weights, knowing, money, months, waiting }: Props) {
+  // What was used up is still told.
+  const isBare = pieces === 0 && months.every(({ inM2, outM2, inKg, outKg }) => inM2 + outM2 + inKg + outKg === 0)
   return (
     <Page>
       <div>
         <h1>Overview</h1>
         <Soft>{countNoun(pieces, 'fabric')}; each line opens its fabrics.</Soft>
       </div>
-      <Tiles>
-        <Figure title="Stash by fibre" lines={families} />
-        <Figure title="Stash by weight" lines={weights} />
-        <Figure title="How much is known, and how" lines={knowing} />
-        <ComingAndGoing months={months} />
-        <Stack>
-          <Paper aria-labelledby="money">
-            <h2 id="money">Value of the stash</h2>
-            {money.length === 0 ? <p>You have entered no prices yet.</p> : null}
-            <PlainList $gap="0.3rem">
-              {money.map(({ place, currency, paid, pieces: count, query }) => (
-                <li key={place + currency}>
-                  <Link href={`/stash?${query}`}>{place || NOWHERE}</Link>: {currency}
-                  {paid.toFixed(2)}, {countNoun(count, 'fabric')}
-                </li>
-              ))}
-            </PlainList>
-          </Paper>
-          <Paper aria-labelledby="waiting">
-            <h2 id="waiting">Oldest fabrics that suit no pattern</h2>
-            <PlainList $gap="0.3rem">
-              {waiting.map(({ id, name, days }) => (
-                <li key={id}>
-                  <Link href={`/stash/${id}`}>{name}</Link>, {countNoun(days, 'day')}
-                </li>
-              ))}
-            </PlainList>
-            {waiting.length === 0 ? <p>None: every fabric suits a pattern.</p> : null}
-          </Paper>
-        </Stack>
-      </Tiles>
+      {isBare ? (
+        <EmptyState
+          drawing="bars"
+          text="This page will show how much you have of each fibre and weight, and what it is worth."
+        >
+          <StrongLink href="/stash/add">Add your first fabric</StrongLink>
+        </EmptyState>
+      ) : (
+        <Tiles>
+          <Figure title="Stash by fibre" lines={families} />
+          <Figure title="Stash by weight" lines={weights} />
+          <Figure title="How much is known, and how" lines={knowing} />
+          <ComingAndGoing months={months} />
+          <Stack>
+            <Paper aria-labelledby="money">
+              <h2 id="money">Value of the stash</h2>
+              {money.length === 0 ? <p>You have entered no prices yet.</p> : null}
+              <PlainList $gap="0.3rem">
+                {money.map(({ place, currency, paid, pieces: count, query }) => (
+                  <li key={place + currency}>
+                    <Link href={`/stash?${query}`}>{place || NOWHERE}</Link>: {currency}
+                    {paid.toFixed(2)}, {countNoun(count, 'fabric')}
+                  </li>
+                ))}
+              </PlainList>
+            </Paper>
+            <Paper aria-labelledby="waiting">
+              <h2 id="waiting">Oldest fabrics that suit no pattern</h2>
+              <PlainList $gap="0.3rem">
+                {waiting.map(({ id, name, days }) => (
+                  <li key={id}>
+                    <Link href={`/stash/${id}`}>{name}</Link>, {countNoun(days, 'day')}
+                  </li>
+                ))}
+              </PlainList>
+              {waiting.length === 0 ? <p>None: every fabric suits a pattern.</p> : null}
+            </Paper>
+          </Stack>
+        </Tiles>
+      )}
     </Page>
   )
 }
