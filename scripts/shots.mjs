@@ -94,7 +94,7 @@ for (const view of views) {
   if (only.length > 0 && !only.includes(name)) continue
   const context = await browser.newContext({ locale: 'en-GB', viewport: size, colorScheme: dark ? 'dark' : 'light' })
   const page = await context.newPage()
-  await page.addInitScript(() => sessionStorage.setItem('rough-swatch-safety-read', 'yes'))
+  await page.addInitScript(() => localStorage.setItem('rough-swatch-safety-read', String(Date.now())))
   await page.goto(base + (path ? addressOf(view) : '/identify/burn'))
   await page.locator('html[data-alive]').waitFor()
   if (keys) {
@@ -139,6 +139,8 @@ for (const view of views) {
       await page.getByRole('button', { name: 'Start with the flame' }).click()
       await page.keyboard.press('1')
     }
+    const soFar = page.locator('summary').filter({ hasText: 'Looks most like' })
+    if (await soFar.isVisible()) await soFar.click()
     const enough = page.getByRole('button', { name: 'Show the result now' })
     if (await enough.isVisible()) await enough.click()
     await page.getByRole('button', { name: 'Delete this test' }).click()

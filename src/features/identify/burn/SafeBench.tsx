@@ -41,7 +41,10 @@ export function SafeBench() {
         <path d="M372 150h44l-5 40h-34z" fill="#dfe9ee" />
         <path d="M375 162c8-5 14 5 20 0s12 4 18 0" />
         {/* Never burnt: a heatproof glove, struck through. */}
-        <path d="M352 30h30c8 0 10 8 10 16v34h-42V46c-8 0-10-14 2-16z" fill="var(--paper-deep)" />
+        <path
+          d="M354 86V52c0-15 8-24 19-24s19 9 19 24v34zM354 70l-14-9c-9-6-3-18 6-14l8 5M354 76h38"
+          fill="var(--paper-deep)"
+        />
         <path d="M340 22l64 66M404 22l-64 66" stroke="var(--madder)" strokeWidth="4" />
       </g>
       <Flame x={306} y={176} size={22} />

@@ -22,9 +22,6 @@ export function MoreActions({ piece }: Pick<PieceData, 'piece'>) {
         </QuietButton>
         <Link href={`/stash/${piece.id}/similar`}>Similar fabrics</Link>
         <Link href={`/stash/cards?id=${piece.id}`}>Print card</Link>
-        {piece.thing === 'cloth' || piece.thing === 'offcut' ? null : (
-          <Link href={`/stash/${piece.id}/take-apart`}>Take apart</Link>
-        )}
         {piece.construction === 'knit' || UNRAVELS.includes(piece.thing) ? (
           <Link href={`/stash/${piece.id}/unravel`}>Unravel</Link>
         ) : null}

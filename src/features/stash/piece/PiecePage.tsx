@@ -143,9 +143,7 @@ function PieceFolds(data: PieceData) {
       <WhenOpened summary={`Photos · ${piece.pictures.length}`} id="photos">
         {() => <Photographs piece={piece} />}
       </WhenOpened>
-      <WhenOpened summary="More: dye, mend, combine, take apart, print a card">
-        {() => <MoreActions piece={piece} />}
-      </WhenOpened>
+      <WhenOpened summary="More: dye, mend, combine, print a card">{() => <MoreActions piece={piece} />}</WhenOpened>
       <WhenOpened summary={`Offcuts, cuts and lot · ${cutsWords}`}>
         {() => <RelatedPiecesPanel {...data} />}
       </WhenOpened>
@@ -228,6 +226,9 @@ function Next(data: PieceData) {
           <Link href={`/identify/measure?piece=${piece.id}`}>Measure</Link>
           <Link href={`/stash/${piece.id}/sew`}>Sewing advice</Link>
           <Link href={`/stash/${piece.id}/edit`}>Edit</Link>
+          {piece.thing === 'cloth' || piece.thing === 'offcut' ? null : (
+            <Link href={`/stash/${piece.id}/take-apart`}>Take apart</Link>
+          )}
         </Actions>
         <Trouble>{trouble}</Trouble>
       </Stack>
