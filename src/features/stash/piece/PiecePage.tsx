@@ -97,6 +97,7 @@ export function PiecePage({ damaged, ...data }: PieceData & { damaged: readonly 
           <Face piece={piece} tile={tile} />
           <Thumbs piece={piece} />
           <LengthBar length={data.length} />
+          {piece.outline || piece.flaws.length > 0 ? <ShapeDrawing piece={piece} /> : null}
         </Stack>
         <Stack $gap="0.9rem">
           <KeyProperties piece={piece} rows={data.rows} />
@@ -147,14 +148,7 @@ function PieceFolds(data: PieceData) {
       <WhenOpened summary={`Offcuts, cuts and lot · ${cutsWords}`}>
         {() => <RelatedPiecesPanel {...data} />}
       </WhenOpened>
-      <WhenOpened summary="Shape, stains, holes and worn places">
-        {() => (
-          <Stack>
-            {piece.outline || piece.flaws.length > 0 ? <ShapeDrawing piece={piece} /> : null}
-            <ShapeOf piece={piece} />
-          </Stack>
-        )}
-      </WhenOpened>
+      <WhenOpened summary="Shape, stains, holes and worn places">{() => <ShapeOf piece={piece} />}</WhenOpened>
       <WhenOpened summary="Comfort in heat and cold">{() => <HowItWears comfort={data.comfort} />}</WhenOpened>
       {piece.thing === 'offcut' ? (
         <WhenOpened summary="Uses (binding, patches, pockets)">
