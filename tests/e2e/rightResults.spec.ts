@@ -51,6 +51,8 @@ test('two projects are not promised the same fabric', async ({ page }) => {
   await open(page, '/make/patterns/add')
   await page.getByLabel('Name', { exact: true }).fill('Ferry cape')
   await page.getByLabel('Lengths', { exact: true }).fill('150 cm 2 m')
+  // What was read of it moves the button down: pressed meanwhile, it would be missed.
+  await expect(page.getByRole('table', { name: 'Lengths by width and size' })).toBeVisible()
   await page.getByRole('button', { name: 'Save pattern' }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Ferry cape' })).toBeVisible()
   await startProject(page, 'Cape for the fox')
