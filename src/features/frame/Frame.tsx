@@ -1,7 +1,16 @@
 'use client'
 
-import { BookOpen, FlaskConical, Layers, LampDesk, LayoutGrid, Scissors } from 'lucide-react'
-import { Search, Settings, ShieldAlert } from 'lucide-react'
+import {
+  BookOpen,
+  FlaskConical,
+  LampDesk,
+  Layers,
+  LayoutGrid,
+  Scissors,
+  Search,
+  Settings,
+  ShieldAlert,
+} from 'lucide-react'
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { usePathname } from 'next/navigation'

@@ -1,6 +1,6 @@
 'use client'
 
-import { useEffect, useRef } from 'react'
+import { useRef } from 'react'
 import styled from 'styled-components'
 import { PlaceDrawing, PLAIN_YARN, STRIP_PLACES, type DrawnYarn, type SeenStates } from '@/ui/burn'
 import { useStopwatch } from '../../shared/useStopwatch'
@@ -129,19 +129,15 @@ export function BurnFrame({ seen, here, yarn = PLAIN_YARN, timed }: Props) {
 function Held({ what, kept, onTimed, children }: NonNullable<Props['timed']> & { children: React.ReactNode }) {
   const { seconds, running, toggle } = useStopwatch()
   const isHeld = useRef(false)
-  const latest = useRef(toggle)
-  useEffect(() => {
-    latest.current = toggle
-  })
   const press = () => {
     if (isHeld.current) return
     isHeld.current = true
-    latest.current()
+    toggle()
   }
   const release = () => {
     if (!isHeld.current) return
     isHeld.current = false
-    const taken = latest.current()
+    const taken = toggle()
     if (taken !== null) onTimed(Math.round(taken * 10) / 10)
   }
   const isKey = (event: React.KeyboardEvent) => event.key === ' ' || event.key === 'Enter'
