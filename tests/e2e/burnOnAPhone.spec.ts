@@ -92,8 +92,11 @@ test('from the first page to the first question: four clicks, and few words at t
     await page.getByRole(role, { name }).first().click()
     clicks += 1
   }
+  // Each page is waited for by its title: a burn that was left stands on home under a name that begins alike.
   await click('link', /^Identify a fabric/)
+  await expect(page.getByRole('heading', { level: 1, name: 'Identify a fabric' })).toBeVisible()
   await click('link', /^Burn test/)
+  await expect(page.getByRole('heading', { level: 1, name: 'Burn tests' })).toBeVisible()
   await click('button', /^Start burn test/)
   await expect(page.getByRole('heading', { name: 'Before you light anything' })).toBeVisible()
   const words = await wordsShown(page)
