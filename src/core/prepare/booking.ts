@@ -1,12 +1,7 @@
 import { type Minutes } from './minutes'
 import { type Step, type HouseholdUse } from './step'
+import { mergeWindows, type Window } from './window'
 import { itemAt } from '../lists/items'
-
-/** A time that the person has. */
-export interface Window {
-  start: Minutes
-  end: Minutes
-}
 
 interface Busy extends Window {
   much: number
@@ -46,6 +41,24 @@ export class Booking {
       }
     }
     return undefined
+  }
+
+  /** Whether a step could begin just then. */
+  fits(one: Step, start: Minutes): boolean {
+    const isFree = this.gaps.some((gap) => gap.start <= start && start + one.hands <= gap.end)
+    return (one.hands === 0 || isFree) && this.roomFrom(one, start) === start
+  }
+
+  /** Gives back what a step had taken. */
+  release(one: Step, start: Minutes): void {
+    if (one.use) {
+      const of = this.busy[one.use.of]
+      const index = of.findIndex((busy) => busy.start === start && busy.end === start + longestMinutes(one))
+      if (index >= 0) of.splice(index, 1)
+    }
+    if (one.hands === 0) return
+    const all = mergeWindows([...this.gaps, { start, end: start + one.hands }])
+    this.gaps.splice(0, this.gaps.length, ...all)
   }
 
   take(one: Step, start: Minutes): void {

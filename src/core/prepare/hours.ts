@@ -1,5 +1,5 @@
 import { minutesOf, type Minutes } from './minutes'
-import { type Window } from './schedule'
+import { type Window } from './window'
 import { mustHave } from '../lists/items'
 
 /** Hours of a week. `day` 0 is Monday; times are written 09:30. */

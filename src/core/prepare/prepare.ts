@@ -1,30 +1,22 @@
 import { type Household, type Load } from './loads'
 import { writtenAt, type Minutes } from './minutes'
 import { atPace } from './pace'
-import {
-  scheduleInTurn,
-  lowerBound,
-  mergeWindows,
-  pathTo,
-  schedule,
-  type Schedule,
-  type Timed,
-  type Window,
-} from './schedule'
+import { latenessOf, turnsOf, type Due } from './priority'
+import { scheduleInTurn, lowerBound, pathTo, schedule, type Schedule, type Timed, type Wishes } from './schedule'
 import { type PlannedProject, type Step } from './step'
 import { preparationStepsOf } from './steps'
+import { joinTrips } from './trip'
 import { type PiecePlanned } from './washing'
+import { mergeWindows, type Window } from './window'
 import { itemAt, mustHave } from '../lists/items'
 import { type TextWithId } from '../text/text'
 
 /** What is made of which cloths, and how far it is. */
-export interface Undertaking {
+export interface Undertaking extends Due, Wishes {
   pieces: readonly PiecePlanned[]
   project: PlannedProject | null
   /** Steps that are behind, by their ids. */
   done?: readonly string[]
-  /** Steps that were put off, until when. */
-  notBefore?: ReadonlyMap<string, Minutes>
 }
 
 /** What all undertakings share. */
@@ -37,7 +29,7 @@ export interface Shared {
 }
 
 /** A step with its time, as the person's clock shows it; null where it found none. */
-export type PlannedStep = Omit<Step, 'use' | 'soon'> & { start: string | null; end: string | null }
+export type PlannedStep = Omit<Step, 'soon'> & { start: string | null; end: string | null }
 
 export interface PreparationPlan {
   steps: PlannedStep[]
@@ -81,26 +73,60 @@ export function planPreparations(
   const all = own.flatMap(({ steps }, i) =>
     steps.map((step) => ({ ...step, id: inAll(i, step.id), after: step.after.map((id) => inAll(i, id)) })),
   )
-  const notBefore = new Map(
-    undertakings.flatMap((one, i) => [...(one.notBefore ?? [])].map(([id, at]) => [inAll(i, id), at] as const)),
-  )
-  const turns = new Map(own.flatMap(({ steps }, i) => steps.map(({ id }) => [inAll(i, id), i] as const)))
-  const areSeveral = undertakings.length > 1
-  const oneByOne = areSeveral
-    ? scheduleInTurn(all, free, household, (id) => mustHave(turns.get(id)), notBefore)
-    : undefined
-  const isFair = oneByOne && isNear(oneByOne, lowerBound(all, free), windows[0]?.start ?? 0)
-  const { timed } = isFair ? oneByOne : schedule(all, free, household, chance, notBefore)
+  const { steps: joined, tripOf, apart } = joinTrips(all, longest)
+  const saidOf = (of: keyof Wishes) =>
+    new Map(
+      undertakings.flatMap((one, i) =>
+        [...(one[of] ?? [])].map(([id, at]) => [tripOf.get(inAll(i, id)) ?? inAll(i, id), at] as const),
+      ),
+    )
+  const wishes = { notBefore: saidOf('notBefore'), placed: saidOf('placed') }
+  const timed = apart(inTheHours(undertakings, joined, { free, household, windows }, wishes, chance).timed)
   const times = new Map(timed.map((one) => [one.id, one]))
   return own.map(({ steps, loads, warnings }, i) => {
     const mine = new Map(
       steps.flatMap((step) => {
         const at = times.get(inAll(i, step.id))
-        return at ? [[step.id, { ...step, start: at.start, end: at.end }] as const] : []
+        return at ? [[step.id, { ...step, hands: at.hands, start: at.start, end: at.end }] as const] : []
       }),
     )
-    return planOf(steps, mine, loads, warnings)
+    const told = steps.map((step) => mine.get(step.id) ?? step)
+    return planOf(told, mine, loads, warnings)
   })
+}
+
+interface Hours {
+  free: readonly Window[]
+  household: Household
+  windows: readonly Window[]
+}
+
+/** One after another where that costs little, or where somebody said what comes first; else in the order that ends first. */
+function inTheHours(
+  undertakings: readonly Undertaking[],
+  steps: readonly Step[],
+  { free, household, windows }: Hours,
+  wishes: Wishes,
+  chance: () => number,
+): Schedule {
+  const turns = turnsOf(undertakings)
+  const indexOf = (id: string) => Number(id.replace(/^trip /, '').split(' ', 1)[0])
+  const lateness = (timed: readonly Timed[]) => {
+    const ends = undertakings.map((): Minutes | null => null)
+    for (const { id, end } of timed) ends[indexOf(id)] = Math.max(ends[indexOf(id)] ?? end, end)
+    return latenessOf(undertakings, ends)
+  }
+  const isAsked = undertakings.some(({ wish, priority = 'usual' }) => wish != null || priority !== 'usual')
+  if (undertakings.length > 1) {
+    const oneByOne = scheduleInTurn(steps, free, household, (id) => mustHave(turns[indexOf(id)]), wishes)
+    const isFair = isNear(oneByOne, lowerBound(steps, free), windows[0]?.start ?? 0)
+    const isOnTime = oneByOne.unscheduled.length === 0 && lateness(oneByOne.timed) === 0
+    if (isAsked ? isOnTime : isFair) return oneByOne
+    const freely = schedule(steps, free, household, chance, wishes, lateness)
+    if (!isAsked || lateness(freely.timed) < lateness(oneByOne.timed)) return freely
+    return freely.unscheduled.length < oneByOne.unscheduled.length ? freely : oneByOne
+  }
+  return schedule(steps, free, household, chance, wishes, lateness)
 }
 
 /** Minutes at a pace, within the longest time that there is where they were before. */
@@ -144,9 +170,9 @@ function inOrder(steps: readonly Step[], times: ReadonlyMap<string, Timed>): Ste
 }
 
 function toldOf(one: Step, timed: Timed | undefined): PlannedStep {
-  const { id, kind, pieces, text, why, risk, hands, wait, after } = one
+  const { id, kind, pieces, text, why, risk, hands, wait, after, use } = one
   return {
-    ...{ id, kind, pieces, text, why, risk, hands, wait, after },
+    ...{ id, kind, pieces, text, why, risk, hands, wait, after, use },
     start: timed ? writtenAt(timed.start) : null,
     end: timed ? writtenAt(timed.end) : null,
   }

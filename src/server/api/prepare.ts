@@ -108,7 +108,8 @@ export const prepareComputation = computation({
       return { ...piece, offer, grams: grams ?? gramsOf(fabric, offer.gsm?.value.value) }
     })
     const one = { pieces: planned, project: project && cleaned(project) }
-    return planPreparation(one, { free: windows, ...rest }, seededRandom(1))
+    const { steps, ...plan } = planPreparation(one, { free: windows, ...rest }, seededRandom(1))
+    return { ...plan, steps: steps.map(({ use: _, ...step }) => step) }
   },
 })
 

@@ -1,4 +1,4 @@
-import { type Window } from '../../core/prepare/schedule'
+import { type Window } from '../../core/prepare/window'
 import { timesIn } from '../../core/formats/ics/read'
 import { reportErrors } from '../jobs/reported'
 

@@ -1,6 +1,6 @@
 import ICAL from 'ical.js'
 import { minutesByTheClock, minutesOf, writtenAt, type Minutes } from '../../prepare/minutes'
-import { mergeWindows, type Window } from '../../prepare/schedule'
+import { mergeWindows, type Window } from '../../prepare/window'
 
 /** A repeated entry is followed no farther than so many times, and all of a file together. */
 const [MOST_TIMES, MOST_TOGETHER] = [12_000, 30_000]

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { PRIORITIES } from '../../prepare/priority'
 import { MAKING_STEPS, WEARS } from '../../vocabulary/making'
 import { DaySchema, PhotographSchema } from '../schemas/stash'
 import { listOf, nameText, optionalText } from '../schemas/text'
@@ -35,6 +36,11 @@ export const ProjectSchema = z.strictObject({
   /** Steps of its plan that are done, by their ids, and those that were put off, until when. */
   ticked: listOf(z.string().min(1).max(160), 300).default([]),
   putOff: listOf(z.strictObject({ id: z.string().min(1).max(160), until: z.string().max(16) }), 100).default([]),
+  /** Steps that the person put at a time of their own, and when. */
+  placed: listOf(z.strictObject({ id: z.string().min(1).max(160), at: z.string().max(16) }), 100).default([]),
+  /** By when it is wanted, and how it stands to others in the same hours. */
+  wishDate: DaySchema.nullable().default(null),
+  priority: z.enum(PRIORITIES).default('usual'),
   /** How long steps took, beside how long they were planned to; minutes of hands. */
   took: listOf(TookSchema, 300).default([]),
   /** Notions that are there, by their words. */
@@ -54,10 +60,11 @@ export type Project = z.infer<typeof ProjectSchema>
 export const projectKind = defineKind({
   id: 'project',
   words: { one: 'a project', many: 'projects' },
-  version: 3,
+  version: 4,
   schema: ProjectSchema,
-  // Which steps of its plan are done or put off, how long they took, what things cost: nothing, of an older one.
-  steps: [(data) => data, (data) => data],
+  // Which steps of its plan are done, put off or placed, how long they took, what things cost, by when it is wanted:
+  // nothing, of an older one.
+  steps: [(data) => data, (data) => data, (data) => data],
   references: { patternId: { to: 'pattern', whenRemoved: 'clear' } },
   title: ({ name }) => name,
   searched: ({ name, notes, woreNotes }) => [name, notes, woreNotes],

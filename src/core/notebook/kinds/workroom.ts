@@ -28,6 +28,11 @@ const CalendarSchema = z.strictObject({
   readOn: DaySchema.nullable().default(null),
 })
 
+/** A time that is not as every week: free beside the usual, or not free. */
+export const OnceSchema = z
+  .strictObject({ from: moment, to: moment, isFree: z.boolean() })
+  .refine(({ from, to }) => from < to, { path: ['to'], message: 'The time must end after it begins.' })
+
 /** What the person sews, washes and dries with, when, and which side of the schools they take. Asked once. */
 export const WorkroomSchema = z.strictObject({
   machine: z
@@ -48,6 +53,7 @@ export const WorkroomSchema = z.strictObject({
     })
     .prefault({}),
   hours: listOf(HoursSchema, 28).default([]),
+  once: listOf(OnceSchema, 200).default([]),
   calendar: CalendarSchema.prefault({}),
   schools: z.record(z.string().max(40), z.string().max(40)).default({}),
 })
@@ -57,10 +63,10 @@ export type Workroom = z.output<typeof WorkroomSchema>
 export const workroomKind = defineKind({
   id: 'workroom',
   words: { one: 'equipment and time', many: 'workrooms' },
-  version: 2,
+  version: 3,
   schema: WorkroomSchema,
-  // A walking foot was the only one asked for.
-  steps: [withFeet],
+  // A walking foot was the only one asked for; every time was one of every week.
+  steps: [withFeet, (data) => data],
   references: {},
   title: () => 'Equipment and time',
   searched: () => [],
