@@ -34,8 +34,79 @@ test('from a chosen cloth to a plan, in the hours that were said', async ({ page
   await page.getByRole('link', { name: 'Project schedule' }).first().click()
   await expect(page.getByRole('heading', { level: 1, name: 'Project schedule' })).toBeVisible()
   await expect(page.getByRole('status').first()).toContainText(/Done by Sunday .* of work in \d+ steps/)
-  const days = page.getByRole('heading', { level: 2, name: /day \d+ \w+$/ })
-  for (const title of await days.allTextContents()) expect(title).toMatch(/^(Sun|Mon)day/)
+  // What hands do stands in the hours that were said: Sunday afternoon.
+  const hands = page.getByRole('group', { name: 'Your hands' }).getByRole('button')
+  for (const label of await hands.evaluateAll((all) => all.map((one) => one.getAttribute('aria-label')!)))
+    expect(label).toMatch(/Sunday \d+ \w+ at 1[4-7]:/)
+})
+
+test('a step is moved by keys and by dragging, and goes back where it fits; why not is said', async ({ page }) => {
+  await page.setViewportSize({ width: 1280, height: 800 })
+  await open(page, `/make/projects/${ids.project}/schedule`)
+  const hands = page.getByRole('group', { name: 'Your hands' }).getByRole('button')
+  const buy = page.getByRole('button', { name: /^Shopping/ })
+  const before = (await buy.getAttribute('aria-label'))!
+  await hands.first().focus()
+  while (!(await buy.evaluate((one) => one === document.activeElement))) await page.keyboard.press('ArrowRight')
+  await page.keyboard.press('Shift+ArrowRight')
+  await page.keyboard.press('Shift+ArrowRight')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('status').filter({ hasText: /^Shopping is now on Sunday/ })).toBeAttached()
+  await expect(buy).toHaveAttribute('aria-label', /Put there by you$/)
+  expect(await buy.getAttribute('aria-label')).not.toContain(before)
+  await buy.click()
+  await page.getByRole('button', { name: 'Put it back where it fits' }).click()
+  await expect(buy).toHaveAttribute('aria-label', before)
+  // Dragged out of the free hours it says why, and stays where it was.
+  const box = (await buy.boundingBox())!
+  await page.mouse.move(box.x + box.width / 2, box.y + 10)
+  await page.mouse.down()
+  await page.mouse.move(20, box.y + 10, { steps: 8 })
+  await expect(page.getByRole('alert').filter({ hasText: /over|no free time/ })).toBeVisible()
+  await page.mouse.up()
+  await expect(buy).toHaveAttribute('aria-label', before)
+  // What waits for another step cannot go before it: the server says which, and when that is over.
+  await page.getByRole('button', { name: 'Later week' }).click()
+  const later = hands.first()
+  const atFirst = (await later.getAttribute('aria-label'))!
+  await later.focus()
+  const beyond = page.getByRole('status').filter({ hasText: 'There is no free time beyond that.' })
+  for (let i = 0; i < 40 && (await beyond.count()) === 0; i++) await page.keyboard.press('Shift+ArrowLeft')
+  await page.keyboard.press('Enter')
+  await expect(
+    page.getByRole('alert').filter({ hasText: /“Test a square” comes first, and is over on/ }),
+  ).toBeVisible()
+  await expect(later).toHaveAttribute('aria-label', atFirst)
+})
+
+test('a wish date and a priority are kept, and whether it will be late is said', async ({ page }) => {
+  await open(page, `/make/projects/${ids.project}/schedule`)
+  await page.getByText('Wanted by, and how it stands to your other projects').click()
+  await page.getByRole('group', { name: 'Wanted by' }).getByRole('spinbutton').first().focus()
+  await page.keyboard.type('02012020')
+  await expect(page.getByRole('status').first()).toContainText(/Wanted by Thursday 2 January, \d+ days late/)
+  await page.getByLabel('It gets your time').selectOption('first')
+  await page.reload()
+  await page.getByText('Wanted by, and how it stands to your other projects').click()
+  await expect(page.getByLabel('It gets your time')).toHaveValue('first')
+})
+
+test('free time on a single day is typed in, used by the plan, and removed', async ({ page }) => {
+  await open(page, '/make/schedule')
+  const first = page.getByRole('region', { name: 'Next step' })
+  const before = await first.textContent()
+  await page.getByText('Free time on single days').click()
+  await typeTime(page, page.locator('#single-times'), 'From', '2330')
+  await typeTime(page, page.locator('#single-times'), 'To', '2300')
+  await page.getByRole('button', { name: 'Add this time' }).click()
+  await expect(page.getByText('The time must end after it begins.')).toBeVisible()
+  await typeTime(page, page.locator('#single-times'), 'From', '0000')
+  await typeTime(page, page.locator('#single-times'), 'To', '2359')
+  await page.getByRole('button', { name: 'Add this time' }).click()
+  await expect(page.getByText(/, 00:00 to 23:59: free/)).toBeVisible()
+  await expect(first).not.toHaveText(before!)
+  await page.getByRole('button', { name: 'Remove' }).click()
+  await expect(first).toHaveText(before!)
 })
 
 test('a step is ticked with one thumb, another put off, and the tick taken back', async ({ page }) => {
@@ -74,7 +145,7 @@ test('the plan goes into a calendar', async ({ page }) => {
   // The page stays where it is: what is ticked after it is saved.
   await expect(page).toHaveURL(new RegExp(`/make/projects/${ids.project}/schedule$`))
   const saved = page.waitForResponse((answer) => answer.request().method() === 'POST')
-  await page.getByRole('checkbox').first().press('Space')
+  await page.getByRole('region', { name: 'These days' }).getByRole('checkbox').first().press('Space')
   const answer = await saved
   expect([answer.status(), new URL(answer.url()).pathname]).toEqual([200, `/make/projects/${ids.project}/schedule`])
   await page.getByRole('button', { name: 'Undo the last tick' }).click()
@@ -84,7 +155,8 @@ test('the plan goes into a calendar', async ({ page }) => {
 test('everything that is planned stands on one page, each step with its project', async ({ page }) => {
   await open(page, '/make/schedule')
   await expect(page.getByRole('status').first()).toContainText(/1 project, .* of work, done by Sunday/)
-  await page.getByRole('region', { name: 'Projects' }).getByRole('link').first().click()
+  await page.getByRole('region', { name: 'Projects' }).locator('summary').first().click()
+  await page.getByRole('link', { name: 'Schedule of this project' }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Project schedule' })).toBeVisible()
 })
 
@@ -143,7 +215,10 @@ test('a calendar that is read keeps the plan clear of what stands in it', async 
   await give(lines.join('\r\n'))
   await expect(calendar.getByRole('status')).toContainText(/1[1-3] times busy/)
   await open(page, `/make/projects/${ids.project}/schedule`)
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.locator('time').nth(4)).toBeVisible()
   const times = await page.locator('time').allTextContents()
+  await page.emulateMedia({ media: 'screen' })
   expect(times.length).toBeGreaterThan(4)
   for (const time of times) expect(time).toMatch(/^17:/)
   await open(page, '/make/equipment')

@@ -101,7 +101,7 @@ interface Hours {
   windows: readonly Window[]
 }
 
-/** One after another where that costs little, or where somebody said what comes first; else in the order that ends first. */
+/** One after another where that costs little or somebody said what comes first; else in the order that ends first. */
 function inTheHours(
   undertakings: readonly Undertaking[],
   steps: readonly Step[],

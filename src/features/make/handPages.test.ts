@@ -100,7 +100,7 @@ describe('a plan', () => {
   it('puts washing before cutting and cutting before sewing, in the hours that there are', async () => {
     await saveWorkroom({ hours: [0, 1, 2, 3, 4, 5, 6].map((day) => ({ day, from: '18:00', to: '21:00' })) })
     const id = await project('Ferryman', await cloth('Shirting', { washed: 'unwashed' }))
-    const { steps, hasCloth, name } = (await loadPlan(id, 'uk', NOW))!
+    const { steps, hasCloth, name } = (await loadPlan(id, 'uk', NOW))!.plan
     expect([name, hasCloth]).toEqual(['Ferryman', true])
     const at = (kind: string) => steps.find((step) => step.kind === kind)!
     expect(at('wash').start! < at('cut').start!).toBe(true)
@@ -112,6 +112,9 @@ describe('a plan', () => {
     const calendar = calendarOf([{ id, name, steps }])
     expect(calendar).toMatch(/^BEGIN:VCALENDAR/)
     expect(calendar.match(/BEGIN:VEVENT/g)!.length).toBeGreaterThan(2)
+    // A title is as short as one reads it in a month; what is done stands in the notes.
+    expect(calendar).toContain('SUMMARY:Cut: Ferryman')
+    expect(calendar).toMatch(/DESCRIPTION:.*Blades away/s)
     expect(await loadPlan(GONE, 'uk', NOW)).toBeUndefined()
   })
   it('plans what is not done together, and leaves out what is', async () => {
@@ -125,7 +128,7 @@ describe('a plan', () => {
     )
     const { plans, waiting } = await loadPlans('uk', NOW)
     expect([plans.map(({ name }) => name), waiting]).toEqual([['First'], []])
-    expect((await loadPlan(id, 'uk', NOW))!.steps).toEqual([])
+    expect((await loadPlan(id, 'uk', NOW))!.plan.steps).toEqual([])
   })
 })
 

@@ -3,7 +3,7 @@ import { offerFrom } from '../../core/fabric/offer'
 import { seededRandom } from '../../core/numbers/seededRandom'
 import { listOf } from '../../core/notebook/schemas/text'
 import { minutesOf } from '../../core/prepare/minutes'
-import { planPreparation } from '../../core/prepare/prepare'
+import { planPreparation, type PlannedStep } from '../../core/prepare/prepare'
 import { STEP_KINDS } from '../../core/prepare/step'
 import { SHADES, WASHES } from '../../core/prepare/washing'
 import { DETAILS, GARMENTS } from '../../core/vocabulary/choosing'
@@ -109,8 +109,13 @@ export const prepareComputation = computation({
     })
     const one = { pieces: planned, project: project && cleaned(project) }
     const { steps, ...plan } = planPreparation(one, { free: windows, ...rest }, seededRandom(1))
-    return { ...plan, steps: steps.map(({ use: _, ...step }) => step) }
+    return { ...plan, steps: steps.map(toldOf) }
   },
+})
+
+/** A step as it is answered: what it uses of the household is the program's own. */
+const toldOf = ({ id, kind, pieces, text, why, hands, wait, after, start, end, risk }: PlannedStep) => ({
+  ...{ id, kind, pieces, text, why, hands, wait, after, start, end, risk },
 })
 
 const cleaned = ({ garment, details }: NonNullable<z.output<typeof PrepareRequest>['project']>) => ({

@@ -15,7 +15,7 @@ export function machineOf({ machine: { overlocker, feet, smallestNeedle } }: Wor
 }
 
 /** Keeps what the person said of it; what calendars said stays. @param at ISO 8601 */
-export function keepSaid(db: Notebook, said: Omit<Workroom, 'calendar'>, at: string): Promise<void> {
+export function keepSaid(db: Notebook, said: Omit<Workroom, 'calendar' | 'once'>, at: string): Promise<void> {
   return changeWorkroom(db, (workroom) => ({ ...workroom, ...said }), at)
 }
 
@@ -26,6 +26,11 @@ export function keepCalendar(
   at: string,
 ): Promise<void> {
   return changeWorkroom(db, ({ calendar, ...said }) => ({ ...said, calendar: change(calendar) }), at)
+}
+
+/** Keeps the times that are not as every week. @param at ISO 8601 */
+export function keepOnce(db: Notebook, once: Workroom['once'], at: string): Promise<void> {
+  return changeWorkroom(db, (workroom) => ({ ...workroom, once }), at)
 }
 
 /** Keeps it, in place of what was kept before. @param at ISO 8601 */

@@ -9,7 +9,8 @@ import { readWorkroom } from '@/server/records/workroom'
 export const metadata: Metadata = { title: 'My equipment and time' }
 
 export default async function MyWorkroomPage() {
-  const { calendar, ...said } = (await readWorkroom(await notebook())).workroom
+  const { calendar, machine, household, hours, schools: picked } = (await readWorkroom(await notebook())).workroom
+  const said = { machine, household, hours, schools: picked }
   const schools = [...Object.entries(SEW_SCHOOLS), ...Object.entries(WASH_SCHOOLS)].map(([id, { words, sides }]) => ({
     id,
     words,

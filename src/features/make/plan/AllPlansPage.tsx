@@ -1,17 +1,20 @@
 'use client'
 
-import { countNoun } from '@/core/units/format'
 import Link from 'next/link'
+import { countNoun } from '@/core/units/format'
 import { EmptyState } from '@/ui/empty/EmptyState'
 import { FileLink, StrongLink } from '@/ui/kit/links'
-import { Actions, Columns, Lead, Page, Paper, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Folds, Lead, Page, PlainList, Soft, Stack } from '@/ui/kit/surfaces'
+import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { type AllPlans } from './load'
-import { Days } from './PlanPage'
+import { ProjectDates } from './ProjectDates'
+import { Schedule } from './Schedule'
+import { SingleTimes } from './SingleTimes'
 import { minuteWords } from './words'
 import { useDates } from '../../shared/settings/useDates'
 
-/** Everything that is planned, of all projects, day by day. */
-export function AllPlansPage({ plans, waiting }: AllPlans) {
+/** Everything that is planned, of all projects, as a picture. */
+export function AllPlansPage({ plans, waiting, now, free, once }: AllPlans) {
   const { weekdayText } = useDates()
   const hands = plans.flatMap(({ steps }) => steps).reduce((sum, one) => sum + one.hands, 0)
   const last = plans
@@ -19,19 +22,15 @@ export function AllPlansPage({ plans, waiting }: AllPlans) {
     .sort()
     .at(-1)
   return (
-    <Page>
+    <Page $gap="1.1rem">
       <div>
         <h1>Schedule</h1>
         <Lead role="status">
           {last
-            ? `${countWords(plans.length)}, ${minuteWords(hands)} of work, done by ${weekdayText(last)}.`
+            ? `${countNoun(plans.length, 'project')}, ${minuteWords(hands)} of work, done by ${weekdayText(last)}.`
             : 'Nothing to schedule: start a project and choose its fabric.'}
         </Lead>
       </div>
-      <Actions>
-        {last ? <FileLink href="/make/schedule.ics">Add to calendar</FileLink> : null}
-        <Link href="/make/equipment">Equipment and time</Link>
-      </Actions>
       {plans.length === 0 && waiting.length === 0 ? (
         <EmptyState
           drawing="days"
@@ -40,49 +39,55 @@ export function AllPlansPage({ plans, waiting }: AllPlans) {
           <StrongLink href="/make/projects/add">Start a project</StrongLink>
         </EmptyState>
       ) : (
-        <Columns $first="1.8fr">
-          <div>
-            <Days plans={plans} />
-          </div>
-          <Stack>
-            <Paper aria-label="Projects">
-              <h2>By project</h2>
-              <PlainList>
-                {plans.map(({ id, name, finish }) => (
-                  <li key={id}>
-                    <Link href={`/make/projects/${id}/schedule`}>{name}</Link>
-                    <Soft>{finish ? `by ${weekdayText(finish)}` : 'without a time yet'}</Soft>
-                  </li>
-                ))}
-              </PlainList>
-            </Paper>
-            {waiting.length > 0 ? (
-              <Paper aria-label="Not planned yet">
-                <h2>Not scheduled yet</h2>
-                <Soft>
-                  The {plans.length} oldest projects share your time; these follow when those are done. You can plan
-                  each one on its own page.
-                </Soft>
-                <PlainList>
-                  {waiting.slice(0, MOST_NAMED).map(({ id, name }) => (
-                    <li key={id}>
-                      <Link href={`/make/projects/${id}/schedule`} prefetch={false}>
-                        {name}
-                      </Link>
-                    </li>
-                  ))}
-                </PlainList>
-                {waiting.length > MOST_NAMED ? <Soft>and {waiting.length - MOST_NAMED} more</Soft> : null}
-              </Paper>
-            ) : null}
+        <>
+          <Schedule plans={plans} now={now} free={free} isNamed />
+          <Stack as="section" aria-label="Projects" $gap="0.5rem">
+            <h2>By project</h2>
+            <ProjectDates plans={plans} />
           </Stack>
-        </Columns>
+          <Folds>
+            <WhenOpened
+              id="single-times"
+              summary={`Free time on single days${once.length > 0 ? ` · ${once.length}` : ''}`}
+            >
+              {() => <SingleTimes once={once} now={now} />}
+            </WhenOpened>
+            {waiting.length > 0 ? <Waiting planned={plans.length} waiting={waiting} /> : null}
+          </Folds>
+          <Actions className="screen-only">
+            {last ? <FileLink href="/make/schedule.ics">Add to calendar</FileLink> : null}
+            <Link href="/make/equipment">Equipment and time</Link>
+          </Actions>
+        </>
       )}
     </Page>
   )
 }
 
+function Waiting({ planned, waiting }: { planned: number } & Pick<AllPlans, 'waiting'>) {
+  return (
+    <WhenOpened summary={`Not scheduled yet · ${countNoun(waiting.length, 'project')}`}>
+      {() => (
+        <>
+          <Soft>
+            The {planned} oldest projects share your time; these follow when those are done. You can plan each one on
+            its own page.
+          </Soft>
+          <PlainList>
+            {waiting.slice(0, MOST_NAMED).map(({ id, name }) => (
+              <li key={id}>
+                <Link href={`/make/projects/${id}/schedule`} prefetch={false}>
+                  {name}
+                </Link>
+              </li>
+            ))}
+          </PlainList>
+          {waiting.length > MOST_NAMED ? <Soft>and {waiting.length - MOST_NAMED} more</Soft> : null}
+        </>
+      )}
+    </WhenOpened>
+  )
+}
+
 /** So many that wait are named. */
 const MOST_NAMED = 20
-
-const countWords = (count: number) => `${countNoun(count, 'project')}`

@@ -12,15 +12,16 @@ type Span = Workroom['calendar']['taken'][number]
  * When the person has time from now on: their hours of the week and what a calendar adds, less what it takes; what they
  * said of a single day goes before both.
  */
-export function freeTimes(now: Minutes, { hours, once, calendar }: Pick<Workroom, 'hours' | 'once' | 'calendar'>): Window[] {
+export function freeTimes(
+  now: Minutes,
+  { hours, once, calendar }: Pick<Workroom, 'hours' | 'once' | 'calendar'>,
+): Window[] {
   const weekly = windowsFrom(now, hours.length > 0 ? hours : USUAL_HOURS, DAYS_AHEAD)
   const usual = subtractHours(mergeWindows([...weekly, ...windowsOf(calendar.free)]), windowsOf(calendar.taken))
   const added = once.filter(({ isFree }) => isFree)
   const taken = once.filter(({ isFree }) => !isFree)
   const all = subtractHours(mergeWindows([...usual, ...windowsOf(added)]), windowsOf(taken))
-  return all
-    .map(({ start, end }) => ({ start: Math.max(start, now), end }))
-    .filter(({ start, end }) => end > start)
+  return all.map(({ start, end }) => ({ start: Math.max(start, now), end })).filter(({ start, end }) => end > start)
 }
 
 function windowsOf(spans: readonly Span[]): Window[] {

@@ -5,6 +5,7 @@ import { ProjectSchema, type Project } from '@/core/notebook/kinds/project'
 import { ProjectClothSchema } from '@/core/notebook/kinds/projectCloth'
 import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { optionalText } from '@/core/notebook/schemas/text'
+import { PRIORITIES } from '@/core/prepare/priority'
 import { MAKING_STEPS, WEARS } from '@/core/vocabulary/making'
 import { ROLES } from '@/core/vocabulary/choosing'
 import { notebook } from '@/server/database'
@@ -74,6 +75,12 @@ const ChangeSchema = z.discriminatedUnion('do', [
     amount: z.number().min(0, 'Please enter a price of 0 or more.').max(1_000_000).nullable(),
   }),
   z.strictObject({ do: z.literal('currency'), currency: optionalText(8) }),
+  z.strictObject({
+    do: z.literal('wish'),
+    wishDate: z.iso.date().nullable().optional(),
+    priority: z.enum(PRIORITIES).optional(),
+  }),
+  z.strictObject({ do: z.literal('let-go'), id: z.string().min(1).max(160) }),
   z.strictObject({ do: z.literal('put-off'), id: z.string().min(1).max(160), until: z.string().max(16) }),
 ])
 
@@ -114,12 +121,25 @@ function changed(project: Project, change: z.output<typeof ChangeSchema>): Proje
     }
     case 'currency':
       return { ...project, currency: change.currency }
+    case 'wish': {
+      const { wishDate = project.wishDate, priority = project.priority } = change
+      return { ...project, wishDate, priority }
+    }
+    case 'let-go':
+      return unmoved(project, change.id)
     case 'put-off': {
-      const rest = project.putOff.filter(({ id }) => id !== change.id)
-      return { ...project, putOff: [...rest, { id: change.id, until: change.until }] }
+      const rest = unmoved(project, change.id)
+      return { ...rest, putOff: [...rest.putOff, { id: change.id, until: change.until }] }
     }
   }
 }
+
+/** A project in which a step stands wherever it falls. */
+const unmoved = (project: Project, stepId: string): Project => ({
+  ...project,
+  putOff: project.putOff.filter(({ id }) => id !== stepId),
+  placed: project.placed.filter(({ id }) => id !== stepId),
+})
 
 /** Adds a picture of how it turned out. */
 export const addProjectPicture = action(

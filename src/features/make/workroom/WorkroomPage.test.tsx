@@ -8,7 +8,8 @@ import userEvent from '../../../../tests/support/person'
 
 jest.mock('./actions', () => ({ saveWorkroom: jest.fn(), takeCalendar: jest.fn(), forgetCalendar: jest.fn() }))
 
-const { calendar, ...said } = WorkroomSchema.parse({ machine: { feet: ['zip'] } })
+const { calendar, machine, household, hours, schools: picked } = WorkroomSchema.parse({ machine: { feet: ['zip'] } })
+const said = { machine, household, hours, schools: picked }
 const schools = [{ id: 'marking', words: 'marking', sides: ['chalk', 'tacks'] }]
 
 const shown = (told = calendarTold(calendar)) => {

@@ -26,7 +26,7 @@ const NEEDLES = [60, 65, 70, 75, 80, 90, 100] as const
 const EVENING = { day: 5, from: '10:00', to: '12:00' }
 
 /** What a person says of their workroom; what a calendar says is read from it. */
-type Said = Omit<Workroom, 'calendar'>
+type Said = Omit<Workroom, 'calendar' | 'once'>
 
 interface Props {
   workroom: Said

@@ -16,7 +16,7 @@ import { DAYS_AHEAD } from '../plan/freeTimes'
 
 /** Keeps what the person has and when they have time. */
 export const saveWorkroom = action(
-  [WorkroomSchema.omit({ calendar: true })],
+  [WorkroomSchema.omit({ calendar: true, once: true })],
   async (said) => {
     await keepSaid(await notebook(), said, now())
   },

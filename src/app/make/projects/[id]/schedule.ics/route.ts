@@ -7,10 +7,10 @@ import { problem } from '@/server/api/problem'
 /** The plan of a project for a calendar. */
 export async function GET(_: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
   const reader = await readPreferences()
-  const plan = await loadPlan((await params).id, reader.words, minuteNow())
-  if (!plan)
+  const loaded = await loadPlan((await params).id, reader.words, minuteNow())
+  if (!loaded)
     return problem(404, 'bad-input', 'There is no project with this id.', [
       { path: 'id', message: 'no such project' },
     ])
-  return asCalendar(calendarOf([plan], reader))
+  return asCalendar(calendarOf([loaded.plan], reader))
 }

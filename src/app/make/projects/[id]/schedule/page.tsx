@@ -11,5 +11,6 @@ export const metadata: Metadata = { title: 'Project schedule' }
 export default async function ProjectPlanPage({ params }: { params: Promise<{ id: string }> }) {
   const { words } = await readPreferences()
   const loaded = await loadPlan(idFrom((await params).id), words, minuteNow())
-  return <PlanPage {...(loaded ?? notFound())} />
+  const { plan, now, free, once } = loaded ?? notFound()
+  return <PlanPage plan={plan} now={now} free={free} once={once} />
 }
