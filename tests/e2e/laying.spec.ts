@@ -40,6 +40,7 @@ async function chooseFile(page: Page, name: string, text: string) {
 async function layPage(page: Page) {
   await fromGull(page, 'Lay out pattern pieces')
   await expect(page.getByRole('heading', { level: 1, name: 'Pattern layout' })).toBeVisible()
+  await page.getByText('Layout settings').click()
   await page.getByRole('combobox', { name: 'Fold' }).selectOption({ label: 'Single layer' })
 }
 
@@ -156,6 +157,7 @@ test('a piece is moved by key and by mouse, what lies on another is said, and it
   for (let i = 0; i < 20; i++) await page.keyboard.press('z')
   await expect(page.getByText(/ overlaps |is off the fabric/)).toHaveCount(0)
   const wing = board(page).getByRole('button', { name: /^Gull wing, copy 1/ })
+  await wing.scrollIntoViewIfNeeded()
   const box = (await wing.boundingBox())!
   const before = await wing.locator('path').first().getAttribute('d')
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
@@ -213,7 +215,8 @@ test('with a border print, feet lie on it, and a foot that is moved off it is sa
 
 test('what each width takes, and what would make it fit', async ({ page }) => {
   await layPage(page)
-  await page.getByRole('textbox', { name: 'Or width' }).fill('90')
+  await page.getByText('Fabric to buy').click()
+  await page.getByRole('textbox', { name: 'Width of the fabric' }).fill('90')
   await page.getByRole('textbox', { name: 'Length', exact: true }).fill('100')
   await page.getByRole('textbox', { name: 'Length', exact: true }).press('Tab')
   await laidToTheEnd(page)
@@ -237,4 +240,60 @@ test('once it is cut so, the offcuts are in the stash and the piece is shorter',
   await expect(page.getByRole('img', { name: /Outline of Sailcloth remnant, offcut 1/ })).toBeVisible()
   await page.getByText('Uses (binding, patches, pockets)').click()
   await expect(page.getByRole('table', { name: /What Sailcloth remnant, offcut 1 can be used for/ })).toBeVisible()
+})
+
+test('a piece is moved by buttons, told each time, and the keys stay where they are', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await layPage(page)
+  await laid(page)
+  // The button that began it is the one that stopped it.
+  await expect(page.getByRole('button', { name: /^Lay out/ })).toBeFocused()
+  await board(page)
+    .getByRole('button', { name: /^Gull wing, copy 1/ })
+    .focus()
+  const right = page.getByRole('button', { name: 'To the right' })
+  await right.focus()
+  await page.keyboard.press('Enter')
+  const told = page.getByRole('status').filter({ hasText: /^Gull wing: .* along, .* across/ })
+  const first = await told.textContent()
+  await page.keyboard.press('Enter')
+  await expect(told).not.toHaveText(first!)
+  await expect(right).toBeFocused()
+  const undo = page.getByRole('button', { name: 'Undo' })
+  await undo.focus()
+  for (let i = 0; i < 6 && (await undo.count()) > 0; i++) await page.keyboard.press('Enter')
+  await expect(undo).toHaveCount(0)
+  expect(await page.evaluate(() => document.activeElement?.tagName)).toBe('BUTTON')
+})
+
+test('on a phone the smallest piece can be looked at as wide as a finger', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await layPage(page)
+  await laid(page)
+  const narrowest = async () => {
+    const boxes = await Promise.all((await board(page).getByRole('button').all()).map((one) => one.boundingBox()))
+    return Math.min(...boxes.map((box) => Math.min(box!.width, box!.height)))
+  }
+  const closer = page.getByRole('button', { name: 'Look closer' })
+  while ((await narrowest()) < 44 && (await closer.isEnabled())) await closer.click()
+  expect(await narrowest()).toBeGreaterThanOrEqual(24)
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390)
+  const all = page.getByRole('button', { name: 'See all of it' })
+  if (await all.isVisible()) await all.click()
+  await expect(page.getByRole('button', { name: 'See more of it' })).toBeDisabled()
+})
+
+test('a fabric is chosen by its swatch, or found by its name, and the keys stay on it', async ({ page }) => {
+  await layPage(page)
+  const fabrics = page.getByRole('group', { name: /^From the stash/ })
+  const first = fabrics.getByRole('button').first()
+  await first.focus()
+  await page.keyboard.press('Enter')
+  await expect(first).toHaveAttribute('aria-pressed', 'true')
+  await expect(page).toHaveURL(/cloth=/)
+  await expect(first).toBeFocused()
+  await page.keyboard.press('Enter')
+  await expect(first).toHaveAttribute('aria-pressed', 'false')
+  await page.getByLabel('Find another fabric').fill('nothing is called so')
+  await expect(page.getByText('We found no such fabric.')).toBeVisible()
 })

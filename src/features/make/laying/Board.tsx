@@ -13,8 +13,7 @@ const Cloth = styled.svg`
   display: block;
   width: 100%;
   height: auto;
-  max-height: 34rem;
-  touch-action: pan-y;
+  touch-action: pan-x pan-y;
   .piece {
     cursor: grab;
     outline: none;
@@ -68,6 +67,15 @@ const Cloth = styled.svg`
   }
 `
 
+/** The board fills the page; what is looked at closer is moved in it. */
+const Window = styled.div`
+  overflow: auto;
+  max-height: min(44rem, 82vh);
+  border: 1px solid var(--line);
+  border-radius: 4px;
+  background: var(--paper);
+`
+
 /** A stretch of cloth on the board. mm */
 export interface Stretch {
   id: string | null
@@ -90,6 +98,8 @@ interface Props {
   chosen: string | null
   held: ReadonlySet<string>
   wrong: ReadonlySet<string>
+  /** 1: all of it is seen. */
+  zoom: number
   onChoose: (key: string | null) => void
   /** By mm across and along; loose where it was moved by key. */
   onMove: (key: string, by: readonly [number, number], isLoose: boolean) => void
@@ -107,41 +117,50 @@ const YARNS = 1.6
  * keys; the page decides what comes of it.
  */
 export function Board(props: Props) {
-  const { label, stretches, placements, onChoose } = props
+  const { label, stretches, placements, zoom, onChoose } = props
   const svg = useRef<SVGSVGElement>(null)
   const reach = boardBoundsOf(stretches)
   const margin = Math.max(reach.along, reach.across) * 0.015
+  const [wide, high] = [reach.along + 2 * margin, reach.across + 2 * margin]
   return (
-    <Cloth
-      ref={svg}
-      role="group"
-      aria-label={label}
-      viewBox={`${-margin} ${-margin} ${reach.along + 2 * margin} ${reach.across + 2 * margin}`}
-      onPointerDown={(event) => {
-        if (event.target === svg.current) onChoose(null)
-      }}
-    >
-      <defs>{stretches.map(({ tile }, i) => (tile ? <Weave key={i} id={`weave-${i}`} tile={tile} /> : null))}</defs>
-      {stretches.map((stretch, i) => (
-        <g key={i} transform={`translate(${stretch.along} ${stretch.across})`}>
-          {/* Along the cloth is across the page. */}
-          <g transform="matrix(0 1 1 0 0 0)">
-            <path
-              className="edge"
-              d={pathOf([stretch.outline, ...stretch.holes])}
-              fillRule="evenodd"
-              fill={stretch.tile ? `url(#weave-${i})` : 'var(--paper-deep)'}
-            />
-            {stretch.bands.length > 0 ? <path className="band" d={pathOf(stretch.bands)} /> : null}
-            {placements
-              .filter(({ panel }) => panel === stretch.id)
-              .map((placement) => (
-                <PieceOnCloth key={placementKeyOf(placement)} placement={placement} board={props} size={reach} />
-              ))}
+    <Window>
+      <Cloth
+        ref={svg}
+        role="group"
+        aria-label={label}
+        viewBox={`${-margin} ${-margin} ${wide} ${high}`}
+        style={{
+          width: `${zoom * 100}%`,
+          // As a whole it is no higher than the window that it is seen through.
+          maxHeight: `calc(min(43rem, 80vh) * ${zoom})`,
+          aspectRatio: `${wide} / ${high}`,
+        }}
+        onPointerDown={(event) => {
+          if (event.target === svg.current) onChoose(null)
+        }}
+      >
+        <defs>{stretches.map(({ tile }, i) => (tile ? <Weave key={i} id={`weave-${i}`} tile={tile} /> : null))}</defs>
+        {stretches.map((stretch, i) => (
+          <g key={i} transform={`translate(${stretch.along} ${stretch.across})`}>
+            {/* Along the cloth is across the page. */}
+            <g transform="matrix(0 1 1 0 0 0)">
+              <path
+                className="edge"
+                d={pathOf([stretch.outline, ...stretch.holes])}
+                fillRule="evenodd"
+                fill={stretch.tile ? `url(#weave-${i})` : 'var(--paper-deep)'}
+              />
+              {stretch.bands.length > 0 ? <path className="band" d={pathOf(stretch.bands)} /> : null}
+              {placements
+                .filter(({ panel }) => panel === stretch.id)
+                .map((placement) => (
+                  <PieceOnCloth key={placementKeyOf(placement)} placement={placement} board={props} size={reach} />
+                ))}
+            </g>
           </g>
-        </g>
-      ))}
-    </Cloth>
+        ))}
+      </Cloth>
+    </Window>
   )
 }
 
@@ -166,6 +185,12 @@ function Weave({ id, tile }: { id: string; tile: TileSpec }) {
   )
 }
 
+/** mm a pixel: the cloth is drawn as large as the narrower way allows. */
+function scaleOf(target: Element, size: { along: number; across: number }): number {
+  const { width, height } = mustHave(target.closest('svg')).getBoundingClientRect()
+  return Math.max(size.along / width, size.across / height)
+}
+
 interface PieceProps {
   placement: Placement
   board: Props
@@ -185,8 +210,6 @@ function PieceOnCloth({ placement, board, size }: PieceProps) {
   // Beside the name: below it where it runs as the name does, clear of its end where it crosses it.
   const [along, across] = [Math.sin, Math.cos].map((of) => Math.abs(of((angle * Math.PI) / 180)))
   const off = -letters * (mustHave(along) + mustHave(across) * (name.length * 0.31 + 0.6))
-  /** mm a pixel */
-  const scaleOf = (target: Element) => size.along / mustHave(target.closest('svg')).getBoundingClientRect().width
   const begin = (event: PointerEvent<SVGGElement>) => {
     onChoose(key)
     event.currentTarget.setPointerCapture(event.pointerId)
@@ -194,7 +217,7 @@ function PieceOnCloth({ placement, board, size }: PieceProps) {
   }
   const go = (event: PointerEvent<SVGGElement>) => {
     if (!drag) return
-    const scale = scaleOf(event.currentTarget)
+    const scale = scaleOf(event.currentTarget, size)
     setDrag({ ...drag, dx: (event.clientY - drag.fromY) * scale, dy: (event.clientX - drag.fromX) * scale })
   }
   const end = () => {

@@ -4,7 +4,8 @@ import Link from 'next/link'
 import { ROLE_WORDS, type Role } from '@/core/vocabulary/choosing'
 import { StrongLink } from '@/ui/kit/links'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Actions, Columns, Fields, Lead, Page, Paper, Stack } from '@/ui/kit/surfaces'
+import { Actions, Fields, Folds, Lead, Page, Paper } from '@/ui/kit/surfaces'
+import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { ClothChoice } from './ClothChoice'
 import { CutOrder } from './CutOrder'
 import { HandBar } from './HandBar'
@@ -13,17 +14,21 @@ import { layAddress } from './layAddress'
 import { LayTold } from './LayTold'
 import { type LayData } from './load'
 import { LayBoard } from './LayBoard'
+import { SavePlan } from './SavePlan'
+import { ShopFields } from './ShopFields'
+import { Tray } from './Tray'
 import { useLayoutEditor } from './useLayoutEditor'
 import { WishFields } from './WishFields'
 import { useAddress } from '../../shared/address/useAddress'
 import { itemAt } from '@/core/lists/items'
 import { asPlainText } from '@/core/text/render'
+import { useSay } from '@/ui/text/reader'
 
-/** Laying out: the answer first, the cloth with its pieces below it, what can be changed beside it. */
-export function LayPage(data: LayData) {
+/** Laying out: the fabrics as swatches, the answer, the cloth with its pieces; what can be changed is folded below. */
+export function LayPage({ asked, ...data }: LayData & { asked: string }) {
   const { id, name, project, pieces } = data
   return (
-    <Page>
+    <Page $gap="1rem">
       <div>
         <Link href={project ? `/make/projects/${project.id}` : `/make/patterns/${id}`}>{project?.name ?? name}</Link>
         <h1>Pattern layout</h1>
@@ -36,7 +41,11 @@ export function LayPage(data: LayData) {
           </Actions>
         </Paper>
       ) : (
-        <Laying {...data} />
+        <>
+          <ClothChoice data={data} />
+          {/* Another question is another table; the row of fabrics stays as it is, and the keys in it. */}
+          <Laying key={asked} {...data} />
+        </>
       )}
     </Page>
   )
@@ -45,26 +54,23 @@ export function LayPage(data: LayData) {
 function Laying(data: LayData) {
   const table = useLayoutEditor(data)
   const { lay } = table
+  const say = useSay()
   return (
     <>
+      <Which {...data} />
       <LayTold table={table} />
-      {table.lay ? <LayBoard table={table} /> : null}
-      {table.lay ? <HandBar table={table} /> : null}
+      {lay ? <LayBoard table={table} /> : null}
+      {lay ? <HandBar table={table} /> : null}
+      <Tray table={table} />
       {lay && !table.isRunning ? <CutOrder table={table} lay={lay} /> : null}
       {lay && !table.isRunning ? <LayAdvice key={asPlainText(lay.answer.text)} table={table} lay={lay} /> : null}
-      <Columns>
-        <Paper aria-labelledby="which-cloth">
-          <h2 id="which-cloth">Fabric</h2>
-          <Stack>
-            <Which {...data} />
-            <ClothChoice data={data} table={table} />
-          </Stack>
-        </Paper>
-        <Paper aria-labelledby="how-laid">
-          <h2 id="how-laid">Layout settings</h2>
-          <WishFields table={table} />
-        </Paper>
-      </Columns>
+      {lay && !table.isRunning ? <SavePlan table={table} lay={lay} says={say(lay.answer.text)} /> : null}
+      <Folds>
+        {data.chosen.length === 0 ? (
+          <WhenOpened summary="Fabric to buy">{() => <ShopFields table={table} />}</WhenOpened>
+        ) : null}
+        <WhenOpened summary="Layout settings">{() => <WishFields table={table} />}</WhenOpened>
+      </Folds>
     </>
   )
 }

@@ -2,20 +2,19 @@
 
 import { useState } from 'react'
 import Link from 'next/link'
+import styled from 'styled-components'
 import { onBorderOf } from '@/core/making/layTask'
 import { formatNeeded, formatOwned } from '@/core/units/format'
 import { buy, buyWords } from '@/core/units/buy'
 import { isLongEnough } from '@/core/lay/strip'
 import { Button, StrongButton } from '@/ui/kit/buttons'
-import { Actions, Lead, Callout, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Lead, Callout, Soft } from '@/ui/kit/surfaces'
 import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { confirmCut, keepLay } from './actions'
 import { densityOf } from './boardGeometry'
-import { SavePlan } from './SavePlan'
 import { SECONDS, type OnTable, type LayoutEditor } from './useLayoutEditor'
 import { itemAt } from '@/core/lists/items'
-import { useSay } from '@/ui/text/reader'
 
 const LIES: Record<OnTable['layers'], string> = {
   single: 'in a single layer',
@@ -23,24 +22,32 @@ const LIES: Record<OnTable['layers'], string> = {
   'folded-crosswise': 'folded crosswise',
 }
 
+/** The answer, and beside it what can be done: the cloth begins as high on the page as it can. */
+const Result = styled.section`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.6rem 1.5rem;
+  align-items: center;
+  justify-content: space-between;
+  > :first-child {
+    flex: 1 1 24rem;
+  }
+`
+
 /** What comes of it, and the next step. */
 export function LayTold({ table }: { table: LayoutEditor }) {
-  const say = useSay()
   const { lay, isRunning, since, trouble } = table
   return (
-    <Stack as="section" aria-label="Result">
+    <Result aria-label="Result">
       <Lead role="status">
         {lay ? <Verdict table={table} lay={lay} /> : 'Choose a fabric, then press “Lay out”.'}
       </Lead>
       {trouble ? <Callout $tone="warn">{trouble}</Callout> : null}
       <Actions>
-        {isRunning ? (
-          <Button onPress={table.stop}>Stop</Button>
-        ) : (
-          <StrongButton onPress={table.start}>
-            {lay ? (table.held.size > 0 ? 'Lay out the rest again' : 'Lay out again') : 'Lay out'}
-          </StrongButton>
-        )}
+        {/* One button for both, so that the keys stay on it. */}
+        <StrongButton onPress={isRunning ? table.stop : table.start}>
+          {isRunning ? 'Stop' : startWords(table)}
+        </StrongButton>
         {isRunning ? (
           <Soft as="span">
             <progress aria-label="Layout progress" max={SECONDS} value={Math.min(since, SECONDS)} /> still improving…
@@ -48,9 +55,13 @@ export function LayTold({ table }: { table: LayoutEditor }) {
         ) : null}
         {lay && !isRunning ? <WhatNext table={table} lay={lay} /> : null}
       </Actions>
-      {lay && !isRunning ? <SavePlan table={table} lay={lay} says={say(lay.answer.text)} /> : null}
-    </Stack>
+    </Result>
   )
+}
+
+function startWords({ lay, held }: LayoutEditor): string {
+  if (!lay) return 'Lay out'
+  return held.size > 0 ? 'Lay out the rest again' : 'Lay out again'
 }
 
 function Verdict({ table, lay }: { table: LayoutEditor; lay: OnTable }) {

@@ -38,7 +38,9 @@ export async function loadLay(patternId: string, asked: AddressState<typeof layA
     project?.cloths.flatMap(({ data }) => (data.role === asked.role ? (data.pieceId ?? []) : [])) ?? []
   const chosen = asked.cloth.length > 0 ? asked.cloth : ofProject
   const best = (await bestFor(shelf, pattern)).slice(0, OFFERED).map(({ id }) => id)
-  const offered = [...new Set([...chosen, ...best])].filter((id) => shelf.find(id))
+  // What was chosen of the best stays in its place: a row that moves under the hand is lost.
+  const others = chosen.filter((id) => !best.includes(id))
+  const offered = [...new Set([...others, ...best])].filter((id) => shelf.find(id))
   const [shapes, reservations] = await Promise.all([shapesOf(offered), loadReservations(db, shelf)])
   const place = project?.cloths.find(({ data }) => data.role === asked.role)
     ? placeKey(mustHave(project.cloths.find(({ data }) => data.role === asked.role)).data)

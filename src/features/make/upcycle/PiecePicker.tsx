@@ -1,7 +1,7 @@
 'use client'
 
 import Link from 'next/link'
-import { useEffect, useState, type ReactNode } from 'react'
+import { useState, type ReactNode } from 'react'
 import { Button as AriaButton } from 'react-aria-components'
 import styled from 'styled-components'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
@@ -10,7 +10,7 @@ import { QuietButton } from '@/ui/kit/buttons'
 import { TextField } from '@/ui/kit/fields'
 import { pressableStyle } from '@/ui/kit/pressable'
 import { Stack } from '@/ui/kit/surfaces'
-import { lastOf } from '@/core/lists/items'
+import { useFoundPieces } from '../../shared/stash/useFoundPieces'
 
 export interface Picked {
   id: string
@@ -50,35 +50,11 @@ const Piece = styled(AriaButton)`
   ${pressableStyle}
 `
 
-/** So long after the last key it is looked for, ms. */
-const PAUSE = 200
-
 /** A piece of the stash, looked for while its name is typed: the stash itself never comes to the browser. */
 export function PiecePicker({ label, offered, taken, onPick }: Props) {
   const [typed, setTyped] = useState('')
-  const [found, setFound] = useState<readonly Picked[]>([])
-  useEffect(() => {
-    if (typed.trim() === '') return
-    let isOver = false
-    const later = setTimeout(() => {
-      void fetch(`/find?q=${encodeURIComponent(typed)}`)
-        .then(
-          (answer) =>
-            answer.json() as Promise<{ groups: { title: string; items: { href: string; title: string }[] }[] }>,
-        )
-        .then(({ groups }) => {
-          if (isOver) return
-          const pieces = groups.find(({ title }) => title === 'Fabrics')?.items ?? []
-          setFound(pieces.map(({ href, title }) => ({ id: lastOf(href.split('/')), name: title })))
-        })
-        .catch(() => undefined)
-    }, PAUSE)
-    return () => {
-      isOver = true
-      clearTimeout(later)
-    }
-  }, [typed])
-  const shown = (typed.trim() === '' ? offered : found).filter(({ id }) => !taken.includes(id))
+  const found: readonly Picked[] | undefined = useFoundPieces(typed)
+  const shown = (found ?? offered).filter(({ id }) => !taken.includes(id))
   return (
     <Stack $gap="0.5rem">
       <TextField label={label} value={typed} onChange={setTyped} hint="Type its name, or choose one of these." />

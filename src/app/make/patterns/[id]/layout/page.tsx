@@ -18,5 +18,5 @@ export default async function LayOutPage({ params, searchParams }: Props) {
   const [{ id }, query, { words }] = await Promise.all([params, searchParams, readPreferences()])
   const asked = readAddress(layAddress, query)
   const data = (await loadLay(idFrom(id), asked, words)) ?? notFound()
-  return <LayPage key={JSON.stringify([id, asked])} {...data} />
+  return <LayPage asked={JSON.stringify([id, asked])} {...data} />
 }
