@@ -31,6 +31,7 @@ test('from an envelope’s words to a pattern, looked over and corrected', async
   await page.getByLabel('Name', { exact: true }).fill('Winter coat')
   await page.getByRole('button', { name: 'Save pattern' }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Winter coat' })).toBeVisible()
+  await page.getByText('Pattern details').click()
   await expect(
     page
       .getByText('Recommended fabrics: wool, melton, tweed')
@@ -56,6 +57,7 @@ test('a project gets its cloths, sees whether they are enough, and knows what is
   await keepPiece(page, 'Champagne lining', 'lining', '0.8', ['140', '1.2'])
   await open(page, '/make/patterns')
   await page.getByRole('link', { name: 'Winter coat' }).click()
+  await page.getByText(/^Suggested combinations/).click()
   await expect(page.getByRole('heading', { name: 'Suggested combinations' })).toBeVisible()
   await page.getByRole('link', { name: 'Start a project' }).click()
   await page.getByRole('button', { name: 'Continue with its fabric' }).click()
@@ -114,14 +116,22 @@ test('what was made teaches: how it wore stands beside such cloth the next time'
   await expect(page.getByText(/^Done on/)).toBeVisible()
   await open(page, '/make/patterns')
   await page.getByRole('link', { name: 'Winter coat' }).click()
+  await page.getByRole('button', { name: 'Why: Bellboy red melton' }).click()
   await expect(page.getByText('Your last project in this fabric (Winter coat): pilled.').first()).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Close' })).toBeFocused()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('button', { name: 'Why: Bellboy red melton' })).toBeFocused()
   await expect(page.getByText('Reserved for')).toHaveCount(0)
 })
 
 test('cloths are held side by side', async ({ page }) => {
   await open(page, '/make/patterns')
   await page.getByRole('link', { name: 'Winter coat' }).click()
-  for (const at of [0, 1]) await page.getByText('Compare with others').nth(at).click()
+  for (const at of [0, 1])
+    await page
+      .getByText(/^Compare /)
+      .nth(at)
+      .click()
   await page.getByRole('link', { name: 'Compare 2 fabrics' }).click()
   await expect(page.getByRole('columnheader')).toHaveCount(2)
   await expect(page.getByRole('row', { name: /^Enough\?/ })).toContainText('There is enough')

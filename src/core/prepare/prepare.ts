@@ -1,8 +1,8 @@
 import { type Household, type Load } from './loads'
 import { writtenAt, type Minutes } from './minutes'
 import { atPace } from './pace'
-import { latenessOf, turnsOf, type Due } from './priority'
-import { scheduleInTurn, lowerBound, pathTo, schedule, type Schedule, type Timed, type Wishes } from './schedule'
+import { latenessOf, turnsOf, type DueDate } from './priority'
+import { scheduleInTurn, lowerBound, pathTo, schedule, type Schedule, type Timed, type StepWishes } from './schedule'
 import { type PlannedProject, type Step } from './step'
 import { preparationStepsOf } from './steps'
 import { joinTrips } from './trip'
@@ -12,7 +12,7 @@ import { itemAt, mustHave } from '../lists/items'
 import { type TextWithId } from '../text/text'
 
 /** What is made of which cloths, and how far it is. */
-export interface Undertaking extends Due, Wishes {
+export interface Undertaking extends DueDate, StepWishes {
   pieces: readonly PiecePlanned[]
   project: PlannedProject | null
   /** Steps that are behind, by their ids. */
@@ -74,7 +74,7 @@ export function planPreparations(
     steps.map((step) => ({ ...step, id: inAll(i, step.id), after: step.after.map((id) => inAll(i, id)) })),
   )
   const { steps: joined, tripOf, apart } = joinTrips(all, longest)
-  const saidOf = (of: keyof Wishes) =>
+  const saidOf = (of: keyof StepWishes) =>
     new Map(
       undertakings.flatMap((one, i) =>
         [...(one[of] ?? [])].map(([id, at]) => [tripOf.get(inAll(i, id)) ?? inAll(i, id), at] as const),
@@ -106,7 +106,7 @@ function inTheHours(
   undertakings: readonly Undertaking[],
   steps: readonly Step[],
   { free, household, windows }: Hours,
-  wishes: Wishes,
+  wishes: StepWishes,
   chance: () => number,
 ): Schedule {
   const turns = turnsOf(undertakings)

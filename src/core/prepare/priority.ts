@@ -15,7 +15,7 @@ export const PRIORITY_WORDS: Readonly<Record<Priority, string>> = {
 const WEIGHTS: Readonly<Record<Priority, number>> = { first: 4, usual: 2, later: 1 }
 
 /** When somebody wants to have it, and how much it matters. */
-export interface Due {
+export interface DueDate {
   /** Minutes; null: no day was wished. */
   wish?: Minutes | null
   priority?: Priority
@@ -26,7 +26,7 @@ export interface Due {
  * practice of planning), then as they were begun.
  * @returns for each project its turn; 0 comes first
  */
-export function turnsOf(all: readonly Due[]): number[] {
+export function turnsOf(all: readonly DueDate[]): number[] {
   const order = all
     .map(({ wish, priority = 'usual' }, index) => ({ index, rank: PRIORITIES.indexOf(priority), wish }))
     .sort((a, b) => a.rank - b.rank || (a.wish ?? Infinity) - (b.wish ?? Infinity) || a.index - b.index)
@@ -38,7 +38,7 @@ export function turnsOf(all: readonly Due[]): number[] {
 }
 
 /** Minutes after the wished ends, weighed by priority. @param ends of each project; null: without an end */
-export function latenessOf(all: readonly Due[], ends: readonly (Minutes | null)[]): number {
+export function latenessOf(all: readonly DueDate[], ends: readonly (Minutes | null)[]): number {
   return all.reduce((sum, { wish, priority = 'usual' }, i) => {
     const end = ends[i] ?? null
     return sum + (wish == null || end === null ? 0 : Math.max(0, end - wish) * WEIGHTS[priority])

@@ -18,7 +18,7 @@ export interface Schedule {
 }
 
 /** What the person said of single steps, by their ids. */
-export interface Wishes {
+export interface StepWishes {
   /** Those that were put off, until when. */
   notBefore?: ReadonlyMap<string, Minutes>
   /** Those that they put at a time of their own. */
@@ -41,7 +41,7 @@ export function schedule(
   free: readonly Window[],
   household: Pick<Household, 'lineMetres'>,
   chance: () => number,
-  wishes: Wishes = {},
+  wishes: StepWishes = {},
   lateness: (timed: readonly Timed[]) => number = () => 0,
 ): Schedule {
   const windows = mergeWindows(free)
@@ -69,7 +69,7 @@ export function scheduleInTurn(
   free: readonly Window[],
   household: Pick<Household, 'lineMetres'>,
   turnOf: (id: string) => number,
-  wishes: Wishes = {},
+  wishes: StepWishes = {},
 ): Schedule {
   const tail = remainingMinutes(steps)
   const rank = new Map(steps.map(({ id }) => [id, mustHave(tail.get(id)) - A_TURN * turnOf(id)]))
@@ -104,7 +104,7 @@ function generated(
   windows: readonly Window[],
   { lineMetres }: Pick<Household, 'lineMetres'>,
   rank: ReadonlyMap<string, number>,
-  { notBefore = new Map(), placed = new Map() }: Wishes,
+  { notBefore = new Map(), placed = new Map() }: StepWishes,
 ): Schedule {
   const done = new Map<string, Timed>()
   const failed = new Set<string>()

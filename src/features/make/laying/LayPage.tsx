@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { ROLE_WORDS, type Role } from '@/core/vocabulary/choosing'
 import { StrongLink } from '@/ui/kit/links'
@@ -7,22 +8,24 @@ import { SelectField } from '@/ui/kit/SelectField'
 import { Actions, Fields, Folds, Lead, Page, Paper } from '@/ui/kit/surfaces'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { ClothChoice } from './ClothChoice'
-import { CutOrder } from './CutOrder'
 import { HandBar } from './HandBar'
-import { LayAdvice } from './LayAdvice'
 import { layAddress } from './layAddress'
 import { LayTold } from './LayTold'
 import { type LayData } from './load'
 import { LayBoard } from './LayBoard'
 import { SavePlan } from './SavePlan'
-import { ShopFields } from './ShopFields'
-import { Tray } from './Tray'
+import { PieceTray } from './PieceTray'
 import { useLayoutEditor } from './useLayoutEditor'
-import { WishFields } from './WishFields'
 import { useAddress } from '../../shared/address/useAddress'
 import { itemAt } from '@/core/lists/items'
 import { asPlainText } from '@/core/text/render'
 import { useSay } from '@/ui/text/reader'
+
+// What is folded, or comes after the first layout, is fetched with it.
+const CutOrder = dynamic(() => import('./CutOrder').then((found) => found.CutOrder))
+const LayAdvice = dynamic(() => import('./LayAdvice').then((found) => found.LayAdvice))
+const ShopFields = dynamic(() => import('./ShopFields').then((found) => found.ShopFields))
+const WishFields = dynamic(() => import('./WishFields').then((found) => found.WishFields))
 
 /** Laying out: the fabrics as swatches, the answer, the cloth with its pieces; what can be changed is folded below. */
 export function LayPage({ asked, ...data }: LayData & { asked: string }) {
@@ -61,7 +64,7 @@ function Laying(data: LayData) {
       <LayTold table={table} />
       {lay ? <LayBoard table={table} /> : null}
       {lay ? <HandBar table={table} /> : null}
-      <Tray table={table} />
+      <PieceTray table={table} />
       {lay && !table.isRunning ? <CutOrder table={table} lay={lay} /> : null}
       {lay && !table.isRunning ? <LayAdvice key={asPlainText(lay.answer.text)} table={table} lay={lay} /> : null}
       {lay && !table.isRunning ? <SavePlan table={table} lay={lay} says={say(lay.answer.text)} /> : null}

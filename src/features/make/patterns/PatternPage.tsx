@@ -7,7 +7,8 @@ import styled from 'styled-components'
 import { CheckField } from '@/ui/kit/checks'
 import { SelectField } from '@/ui/kit/SelectField'
 import { ButtonLink, StrongLink } from '@/ui/kit/links'
-import { Actions, Lead, Page, Soft } from '@/ui/kit/surfaces'
+import { Actions, Folds, Lead, Page, Soft } from '@/ui/kit/surfaces'
+import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { DropPattern } from './DropPattern'
 import { type Loaded, type loadPattern } from './load'
 import { PatternTold } from './PatternTold'
@@ -37,7 +38,7 @@ export function PatternPage(pattern: Props) {
       isOn ? [...before, pieceId].slice(-MOST_COMPARED) : before.filter((one) => one !== pieceId),
     )
   return (
-    <Page>
+    <Page $gap="1.1rem">
       <div>
         <Link href="/make/patterns">Patterns</Link>
         <h1>{name}</h1>
@@ -57,7 +58,6 @@ export function PatternPage(pattern: Props) {
         <Link href={`/make/patterns/${id}/edit`}>Edit</Link>
       </Actions>
       <Which {...pattern} />
-      {sets.length > 0 ? <SetsFromStash sets={sets} /> : null}
       {rows.length === 0 ? (
         <p>Your stash is empty, so there is nothing to compare.</p>
       ) : (
@@ -68,12 +68,19 @@ export function PatternPage(pattern: Props) {
         rows={rows.map((row) => ({ ...row, garment: pattern.garment, details: pattern.details }))}
         actions={(row) => (
           <CheckField isSelected={compared.includes(row.id)} onChange={(isOn) => choose(row.id, isOn)}>
-            Compare with others
+            Compare<span className="visually-hidden"> {row.title}</span>
           </CheckField>
         )}
       />
       {others > 0 ? <Soft>{others} more fabrics suit it less well.</Soft> : null}
-      <PatternTold {...pattern} />
+      <Folds>
+        {sets.length > 0 ? (
+          <WhenOpened summary={`Suggested combinations · ${sets.length}`}>
+            {() => <SetsFromStash sets={sets} />}
+          </WhenOpened>
+        ) : null}
+        <WhenOpened summary="Pattern details">{() => <PatternTold {...pattern} />}</WhenOpened>
+      </Folds>
       <DropPattern id={id} name={name} />
     </Page>
   )

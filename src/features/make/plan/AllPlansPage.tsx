@@ -8,7 +8,7 @@ import { Actions, Folds, Lead, Page, PlainList, Soft, Stack } from '@/ui/kit/sur
 import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { type AllPlans } from './load'
 import { ProjectDates } from './ProjectDates'
-import { Schedule } from './Schedule'
+import { SchedulePicture } from './SchedulePicture'
 import { SingleTimes } from './SingleTimes'
 import { minuteWords } from './words'
 import { useDates } from '../../shared/settings/useDates'
@@ -40,7 +40,7 @@ export function AllPlansPage({ plans, waiting, now, free, once }: AllPlans) {
         </EmptyState>
       ) : (
         <>
-          <Schedule plans={plans} now={now} free={free} isNamed />
+          <SchedulePicture plans={plans} now={now} free={free} isNamed />
           <Stack as="section" aria-label="Projects" $gap="0.5rem">
             <h2>By project</h2>
             <ProjectDates plans={plans} />

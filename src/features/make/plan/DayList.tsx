@@ -11,7 +11,7 @@ import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { Say } from '@/ui/text/Say'
 import { changeProject } from '../projects/actions'
 import { Learned } from './Learned'
-import { type Block } from './picture/lanes'
+import { type TimedBlock } from './picture/lanes'
 import { writtenAt } from '@/core/prepare/minutes'
 import { band, markOf } from './picture/projectMarks'
 import { minuteWords, piecesWords, projectsWords, waitWords, workWords } from './words'
@@ -31,7 +31,7 @@ const Line = styled.li`
 `
 
 interface ListProps {
-  blocks: readonly Block[]
+  blocks: readonly TimedBlock[]
   /** Whether projects are named. */
   isNamed: boolean
   /** What each step is in full, or in a line. */
@@ -51,7 +51,7 @@ export function DayList({ blocks, isNamed, isFull = false, onChoose }: ListProps
   )
 }
 
-function StepLine({ block, isNamed, isFull, onChoose }: Omit<ListProps, 'blocks'> & { block: Block }) {
+function StepLine({ block, isNamed, isFull, onChoose }: Omit<ListProps, 'blocks'> & { block: TimedBlock }) {
   const { plan, step, start, handsEnd, parts, project } = block
   const { busy, trouble, doing } = useAsyncAction()
   const hands = handsEnd - start

@@ -10,7 +10,7 @@ import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { changeProject } from '../projects/actions'
 import { type AllPlans, type PlanData } from './load'
 import { DueFields, dueWords } from './ProjectDates'
-import { Schedule } from './Schedule'
+import { SchedulePicture } from './SchedulePicture'
 import { SingleTimes } from './SingleTimes'
 import { minuteWords } from './words'
 import { useDates } from '../../shared/settings/useDates'
@@ -39,7 +39,7 @@ export function PlanPage({ plan, now, free, once }: { plan: PlanData } & Pick<Al
         </Callout>
       )}
       <Pace pace={plan.pace} />
-      <Schedule plans={[plan]} now={now} free={free} isNamed={false} />
+      <SchedulePicture plans={[plan]} now={now} free={free} isNamed={false} />
       <Behind plan={plan} />
       <Folds className="screen-only">
         <WhenOpened summary="Wanted by, and how it stands to your other projects">

@@ -13,7 +13,7 @@ import { useCountdown, type Countdown } from '../../shared/useCountdown'
 import { changeProject } from '../projects/actions'
 import { moveStep } from './actions'
 import { Learned } from './Learned'
-import { type Block } from './picture/lanes'
+import { type TimedBlock } from './picture/lanes'
 import { placeBeyond } from './picture/places'
 import { type AllPlans } from './load'
 import { StepTimer } from './StepTimer'
@@ -24,7 +24,7 @@ import { useDates } from '../../shared/settings/useDates'
 const A_DAY = 1440
 
 interface Props extends Pick<AllPlans, 'now' | 'free'> {
-  block: Block
+  block: TimedBlock
   /** Whether it is what comes next. */
   isNext: boolean
   /** Whether the project is named. */
@@ -102,7 +102,7 @@ export function StepPanel({ block, isNext, isNamed, now, free }: Props) {
   )
 }
 
-function Projects({ parts }: Pick<Block, 'parts'>) {
+function Projects({ parts }: Pick<TimedBlock, 'parts'>) {
   return (
     <p>
       {parts.map(({ plan }, i) => (

@@ -3,19 +3,19 @@
 import { type KeyboardEvent } from 'react'
 import { STEP_KIND_WORDS } from '@/core/prepare/stepWords'
 import { type TimeAxis } from './axis'
-import { type Block, type Lane } from './lanes'
-import { Bar, WaitBar } from './pictureStyles'
+import { type TimedBlock, type Lane } from './lanes'
+import { HandsBar, WaitBar } from './pictureStyles'
 import { markOf } from './projectMarks'
 import { type Arrows } from './useArrows'
 import { type useMoving } from './useMoving'
 
 interface Props {
-  block: Block
+  block: TimedBlock
   lane: Lane
   axis: TimeAxis
   keys: Arrows
   moving: ReturnType<typeof useMoving>
-  label: (block: Block) => string
+  label: (block: TimedBlock) => string
   isChosen: boolean
   top: number
   onChoose: () => void
@@ -37,7 +37,7 @@ export function StepBlock({ block, lane, axis, keys, moving, label, isChosen, to
         {name}
       </WaitBar>
     )
-  const As = isHands ? Bar : WaitBar
+  const As = isHands ? HandsBar : WaitBar
   return (
     <As
       as="button"

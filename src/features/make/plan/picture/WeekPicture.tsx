@@ -10,8 +10,8 @@ import { Trouble } from '@/ui/kit/Trouble'
 import { useDates } from '../../../shared/settings/useDates'
 import { minuteWords, projectsWords } from '../words'
 import { A_DAY, midnightOf, timeAxis, type TimeAxis } from './axis'
-import { lanesOf, LANE_WORDS, type Block, type Lane, type LaneRows } from './lanes'
-import { DayMark, FreeTime, Ghost, LaneBand, Picture, Scroll } from './pictureStyles'
+import { lanesOf, LANE_WORDS, type TimedBlock, type Lane, type LaneRows } from './lanes'
+import { DayMark, FreeTime, Ghost, LaneBand, Scroll, WeekSheet } from './pictureStyles'
 import { markOf } from './projectMarks'
 import { StepBlock } from './StepBlock'
 import { useArrows } from './useArrows'
@@ -27,7 +27,7 @@ const HOURS = 18
 const [HEAD, HANDS_ROW, WAIT_ROW, BETWEEN] = [48, 48, 22, 8]
 
 interface Props {
-  blocks: readonly Block[]
+  blocks: readonly TimedBlock[]
   now: Minutes
   free: readonly Window[]
   chosen: string | undefined
@@ -62,7 +62,7 @@ export function WeekPicture({ blocks, now, free, chosen, onChoose }: Props) {
         </Soft>
       </Actions>
       <Scroll>
-        <Picture style={{ width: axis.width, height: laidOut(lanes).height }} aria-describedby="how-to-move">
+        <WeekSheet style={{ width: axis.width, height: laidOut(lanes).height }} aria-describedby="how-to-move">
           {axis.days.map((day) => (
             <DayMark
               key={day.at}
@@ -87,7 +87,7 @@ export function WeekPicture({ blocks, now, free, chosen, onChoose }: Props) {
             {...{ lanes, chosen, onChoose, moving, axis }}
             label={(block) => labelOf(block, weekdayText(writtenAt(block.start)))}
           />
-        </Picture>
+        </WeekSheet>
       </Scroll>
       <p className="visually-hidden" role="status">
         {moving.told}
@@ -124,7 +124,7 @@ interface StepsProps extends Pick<Props, 'chosen' | 'onChoose'> {
   lanes: readonly LaneRows[]
   axis: TimeAxis
   moving: ReturnType<typeof useMoving>
-  label: (block: Block) => string
+  label: (block: TimedBlock) => string
 }
 
 function Steps({ lanes, axis, chosen, onChoose, moving, label }: StepsProps) {
@@ -182,7 +182,7 @@ function Steps({ lanes, axis, chosen, onChoose, moving, label }: StepsProps) {
   )
 }
 
-function labelOf({ step, plan, parts, start, handsEnd }: Block, day: string): string {
+function labelOf({ step, plan, parts, start, handsEnd }: TimedBlock, day: string): string {
   const who = projectsWords(parts.map((part) => part.plan.name))
   const hands = handsEnd > start ? `, ${minuteWords(handsEnd - start)}` : ''
   const placed = plan.placed.includes(step.id) ? '. Put there by you' : ''

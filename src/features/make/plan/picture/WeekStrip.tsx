@@ -5,7 +5,7 @@ import styled from 'styled-components'
 import { writtenAt, type Minutes } from '@/core/prepare/minutes'
 import { useDates } from '../../../shared/settings/useDates'
 import { A_DAY, midnightOf } from './axis'
-import { type Block } from './lanes'
+import { type TimedBlock } from './lanes'
 import { markOf } from './projectMarks'
 import { minuteWords } from '../words'
 
@@ -58,7 +58,7 @@ export function WeekStrip({
   now,
   children,
 }: {
-  blocks: readonly Block[]
+  blocks: readonly TimedBlock[]
   now: Minutes
   children: (day: Minutes) => ReactNode
 }) {

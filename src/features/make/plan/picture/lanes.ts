@@ -4,13 +4,13 @@ import { mustHave } from '@/core/lists/items'
 import { type PlanData } from '../load'
 
 /** A step of a project. */
-export interface Part {
+export interface ProjectStep {
   plan: PlanData
   step: PlannedStep
 }
 
 /** One thing in the picture: a step with its times, in minutes. */
-export interface Block {
+export interface TimedBlock {
   /** Unique among all plans. */
   key: string
   plan: PlanData
@@ -26,7 +26,7 @@ export interface Block {
    * The steps that are one with it, each of its project: several where one way to the shops is for several
    * projects.
    */
-  parts: readonly Part[]
+  parts: readonly ProjectStep[]
 }
 
 /** Who or what a lane is of. */
@@ -44,13 +44,13 @@ export const LANE_WORDS: Readonly<Record<Lane, string>> = {
 /** What runs in a lane, in rows in which nothing lies over another. */
 export interface LaneRows {
   lane: Lane
-  rows: Block[][]
+  rows: TimedBlock[][]
 }
 
 /** Everything that has its time, in the order of time; shopping of several projects is one. */
-export function blocksOf(plans: readonly PlanData[]): Block[] {
+export function blocksOf(plans: readonly PlanData[]): TimedBlock[] {
   const all = plans.flatMap((plan, project) =>
-    plan.steps.flatMap((step): Block[] => {
+    plan.steps.flatMap((step): TimedBlock[] => {
       if (step.start === null || step.end === null) return []
       const [start, end] = [mustHave(minutesOf(step.start)), mustHave(minutesOf(step.end))]
       const key = `${plan.id} ${step.id}`
@@ -58,7 +58,7 @@ export function blocksOf(plans: readonly PlanData[]): Block[] {
     }),
   )
   all.sort((a, b) => a.start - b.start || a.end - b.end)
-  return all.reduce<Block[]>((joined, one) => {
+  return all.reduce<TimedBlock[]>((joined, one) => {
     const last = joined.findLast(({ step }) => step.kind === 'buy')
     if (one.step.kind !== 'buy' || !last || last.handsEnd !== one.start) return [...joined, one]
     const whole = { ...last, handsEnd: one.handsEnd, end: one.end, parts: [...last.parts, ...one.parts] }
@@ -73,7 +73,7 @@ export const waitingLane = ({ use }: Pick<PlannedStep, 'use'>): Lane => use?.of 
  * The lanes that have something in them between two times. A step with work stands in the lane of hands for as long as
  * it takes, and in the lane of what it then waits in or on.
  */
-export function lanesOf(blocks: readonly Block[], from: Minutes, to: Minutes): LaneRows[] {
+export function lanesOf(blocks: readonly TimedBlock[], from: Minutes, to: Minutes): LaneRows[] {
   const within = blocks.filter(({ start, end }) => start < to && end > from)
   const inLane = (lane: Lane) =>
     lane === 'hands'
@@ -84,8 +84,8 @@ export function lanesOf(blocks: readonly Block[], from: Minutes, to: Minutes): L
   )
 }
 
-function rowsOf(blocks: readonly Block[], lane: Lane): Block[][] {
-  const rows: { until: Minutes; blocks: Block[] }[] = []
+function rowsOf(blocks: readonly TimedBlock[], lane: Lane): TimedBlock[][] {
+  const rows: { until: Minutes; blocks: TimedBlock[] }[] = []
   for (const block of blocks) {
     const [from, until] = lane === 'hands' ? [block.start, block.handsEnd] : [block.handsEnd, block.end]
     const row = rows.find((one) => one.until <= from)

@@ -10,7 +10,7 @@ export const Scroll = styled.div`
   background: var(--paper-deep);
   margin-top: 0.75rem;
 `
-export const Picture = styled.div`
+export const WeekSheet = styled.div`
   position: relative;
   min-width: 100%;
 `
@@ -81,7 +81,7 @@ const chosen = css`
   }
 `
 /** What hands do: solid. */
-export const Bar = styled.span`
+export const HandsBar = styled.span`
   ${block}
   height: 44px;
   padding: 0 2px 0 10px;

@@ -1,4 +1,4 @@
-import { placeBeyond, snapped } from './places'
+import { placeBeyond, snapToGrid } from './places'
 
 const step = { hands: 30, use: null, kind: 'sew' } as const
 const free = [
@@ -33,4 +33,4 @@ test('nothing goes before now', () => {
 test.each([
   [604, 600],
   [605, 610],
-])('%i is %i on the grid', (at, on) => expect(snapped(at)).toBe(on))
+])('%i is %i on the grid', (at, on) => expect(snapToGrid(at)).toBe(on))

@@ -7,7 +7,7 @@ import { whyNotThen } from '../whyNot'
 const GRID = 10
 
 /** A time on the grid. */
-export const snapped = (at: Minutes): Minutes => Math.round(at / GRID) * GRID
+export const snapToGrid = (at: Minutes): Minutes => Math.round(at / GRID) * GRID
 
 interface Asked {
   step: Pick<PlannedStep, 'hands' | 'use' | 'kind'>

@@ -9,11 +9,11 @@ import { moveStep } from '../actions'
 import { whyNotThen } from '../whyNot'
 import { useDates } from '../../../shared/settings/useDates'
 import { type TimeAxis } from './axis'
-import { type Block } from './lanes'
-import { placeBeyond, snapped } from './places'
+import { type TimedBlock } from './lanes'
+import { placeBeyond, snapToGrid } from './places'
 
 /** Something that is being moved and is not put down yet. */
-export interface Draft {
+export interface MovedStep {
   key: string
   at: Minutes
   /** Why it cannot go there, as far as the clock tells. */
@@ -31,11 +31,11 @@ const DRAGS = 5
 export function useMoving(axis: TimeAxis, { now, free }: { now: Minutes; free: readonly Window[] }) {
   const { weekdayText } = useDates()
   const { busy, trouble, doing } = useAsyncAction()
-  const [draft, setDraft] = useState<Draft | null>(null)
+  const [draft, setDraft] = useState<MovedStep | null>(null)
   const [told, setTold] = useState('')
-  const [grip, setGrip] = useState<{ block: Block; x: number } | null>(null)
+  const [grip, setGrip] = useState<{ block: TimedBlock; x: number } | null>(null)
   const timeWords = (at: Minutes) => `${weekdayText(writtenAt(at))} at ${writtenAt(at).slice(11)}`
-  const hold = (block: Block, at: Minutes) => {
+  const hold = (block: TimedBlock, at: Minutes) => {
     const why = whyNotThen({ step: stepFor(block), at, now, free })
     setDraft({ key: block.key, at, why })
     setTold(`${STEP_KIND_WORDS[block.step.kind]}: ${timeWords(at)}. ${why ?? ''}`)
@@ -45,24 +45,24 @@ export function useMoving(axis: TimeAxis, { now, free }: { now: Minutes; free: r
     setGrip(null)
     setTold(words)
   }
-  const putDown = (block: Block, at: Minutes) =>
+  const putDown = (block: TimedBlock, at: Minutes) =>
     doing(async () => {
       const outcome = await moveStep(block.plan.id, block.step.id, writtenAt(at))
       const name = STEP_KIND_WORDS[block.step.kind]
       letGo(outcome.ok ? `${name} is now on ${timeWords(at)}.` : Object.values(outcome.errors).join(' '))
       return outcome
     })
-  const keep = (block: Block) => {
+  const keep = (block: TimedBlock) => {
     if (!draft || draft.key !== block.key) return
     if (draft.why !== undefined || draft.at === block.start) letGo(draft.why)
     else putDown(block, draft.at)
   }
   /** Moves it to the next place that has time for it. */
-  const nudge = (block: Block, to: 'earlier' | 'later', step: 'grid' | 'window') => {
+  const nudge = (block: TimedBlock, to: 'earlier' | 'later', step: 'grid' | 'window') => {
     const from = draft?.key === block.key ? draft.at : block.start
     return placeBeyond(from, to, { step: stepFor(block), now, free, by: step })
   }
-  const onKeyDown = (block: Block) => (event: KeyboardEvent) => {
+  const onKeyDown = (block: TimedBlock) => (event: KeyboardEvent) => {
     const isHeld = draft?.key === block.key
     if (event.shiftKey && (event.key === 'ArrowLeft' || event.key === 'ArrowRight')) {
       event.preventDefault()
@@ -75,7 +75,7 @@ export function useMoving(axis: TimeAxis, { now, free }: { now: Minutes; free: r
       else letGo('Left where it was.')
     }
   }
-  const pointer = (block: Block) => ({
+  const pointer = (block: TimedBlock) => ({
     onPointerDown: (event: PointerEvent<HTMLElement>) => {
       if (event.button !== 0 || busy) return
       setGrip({ block, x: event.clientX })
@@ -85,7 +85,7 @@ export function useMoving(axis: TimeAxis, { now, free }: { now: Minutes; free: r
       const far = event.clientX - grip.x
       if (draft === null && Math.abs(far) < DRAGS) return
       event.currentTarget.setPointerCapture(event.pointerId)
-      hold(block, snapped(axis.atX(axis.xOf(block.start) + far)))
+      hold(block, snapToGrid(axis.atX(axis.xOf(block.start) + far)))
     },
     onPointerUp: () => {
       setGrip(null)
@@ -97,4 +97,4 @@ export function useMoving(axis: TimeAxis, { now, free }: { now: Minutes; free: r
 }
 
 /** Shopping for several takes the time of all. */
-const stepFor = ({ step, start, handsEnd }: Block) => ({ ...step, hands: handsEnd - start })
+const stepFor = ({ step, start, handsEnd }: TimedBlock) => ({ ...step, hands: handsEnd - start })

@@ -4,7 +4,7 @@ import { minutesOf } from '@/core/prepare/minutes'
 import { changeProject } from '../projects/actions'
 import { moveStep } from './actions'
 import { type PlanData } from './load'
-import { Schedule } from './Schedule'
+import { SchedulePicture } from './SchedulePicture'
 import userEvent from '../../../../tests/support/person'
 
 jest.mock('../projects/actions', () => ({ changeProject: jest.fn() }))
@@ -50,7 +50,7 @@ const PLANS = [
   ]),
   plan('b', [['dry', 'dry', '2026-05-04T19:40', '2026-05-05T06:00', 5]]),
 ]
-const shown = (plans = PLANS) => render(<Schedule plans={plans} now={NOW} free={FREE} isNamed />)
+const shown = (plans = PLANS) => render(<SchedulePicture plans={plans} now={NOW} free={FREE} isNamed />)
 const week = () => within(screen.getByRole('region', { name: 'Week' }))
 const bar = (name: RegExp) => week().getByRole('button', { name })
 

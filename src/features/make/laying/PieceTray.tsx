@@ -22,7 +22,7 @@ const Row = styled.ul`
 `
 
 /** The pieces that lie on no fabric: before the first layout all of them, after it those without a place, and why. */
-export function Tray({ table: { data, lay, isRunning } }: { table: LayoutEditor }) {
+export function PieceTray({ table: { data, lay, isRunning } }: { table: LayoutEditor }) {
   if (isRunning) return null
   const why = new Map(lay?.answer.unplaced.map((one) => [one.id, one.why]))
   const out = lay ? data.pieces.filter(({ id }) => why.has(id)) : data.pieces

@@ -12,7 +12,7 @@ import { useDates } from '../../shared/settings/useDates'
 import { DayList } from './DayList'
 import { type AllPlans, type PlanData } from './load'
 import { A_DAY, midnightOf } from './picture/axis'
-import { blocksOf, type Block } from './picture/lanes'
+import { blocksOf, type TimedBlock } from './picture/lanes'
 import { WeekPicture } from './picture/WeekPicture'
 import { WeekStrip } from './picture/WeekStrip'
 import { StepPanel } from './StepPanel'
@@ -58,7 +58,7 @@ interface Props extends Pick<AllPlans, 'now' | 'free'> {
 }
 
 /** The plan as a picture, the step that was chosen or comes next, and the lists of these two days. */
-export function Schedule({ plans, now, free, isNamed }: Props) {
+export function SchedulePicture({ plans, now, free, isNamed }: Props) {
   const blocks = blocksOf(plans)
   const [first] = blocks
   const [chosen, setChosen] = useState<string>()
@@ -129,7 +129,7 @@ function DayBox({ title, day, blocks, isNamed, onChoose }: DayProps) {
 }
 
 interface DaysProps {
-  blocks: readonly Block[]
+  blocks: readonly TimedBlock[]
   isNamed: boolean
 }
 
@@ -167,8 +167,8 @@ function Days({ blocks, isNamed }: DaysProps) {
   ))
 }
 
-function byDay(blocks: readonly Block[]): [day: Minutes, blocks: Block[]][] {
-  const days = new Map<Minutes, Block[]>()
+function byDay(blocks: readonly TimedBlock[]): [day: Minutes, blocks: TimedBlock[]][] {
+  const days = new Map<Minutes, TimedBlock[]>()
   for (const block of blocks) {
     const day = midnightOf(block.start)
     days.set(day, [...(days.get(day) ?? []), block])
@@ -176,7 +176,7 @@ function byDay(blocks: readonly Block[]): [day: Minutes, blocks: Block[]][] {
   return [...days]
 }
 
-function dayWords(blocks: readonly Block[]): string {
+function dayWords(blocks: readonly TimedBlock[]): string {
   const hands = blocks.reduce((sum, { start, handsEnd }) => sum + handsEnd - start, 0)
   return [countNoun(blocks.length, 'step'), hands > 0 ? minuteWords(hands) : ''].filter(Boolean).join(', ')
 }
