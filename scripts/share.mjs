@@ -40,6 +40,8 @@ export async function share(port) {
     return
   }
   const url = `http://${address}:${port}/`
+  // Codes on swatch cards lead there.
+  process.env.ROUGH_SWATCH_SHARED = url
   console.log(`From the home network: ${url}\n${await QRCode.toString(url, { type: 'terminal', small: true })}`)
   console.log('What is sent is not encrypted: share it in a network that you trust, and nowhere else.')
 }

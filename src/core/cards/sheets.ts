@@ -136,8 +136,10 @@ export interface Card {
   fibre: string
   /** Weight, size, care and the rest, a line each, the weightiest first. */
   lines: readonly string[]
-  /** Address of the piece, in the code. */
-  url: string
+  /** Address of the piece, in the code; null: no phone would reach it. */
+  url: string | null
+  /** To be read aloud or typed into the search; empty: it has none. */
+  number: string
   /** How it is drawn, SVG; empty where nothing is drawn. */
   drawing: string
   /** Whether there is room for a snip; a box has a list of what lies in it there. */

@@ -1,15 +1,5 @@
+import { PRIORITIES, type Priority } from '../vocabulary/making'
 import { type Minutes } from './minutes'
-
-/** Which of several projects comes first where they share the hours. */
-export const PRIORITIES = ['first', 'usual', 'later'] as const
-export type Priority = (typeof PRIORITIES)[number]
-
-/** As they are offered. */
-export const PRIORITY_WORDS: Readonly<Record<Priority, string>> = {
-  first: 'before the others',
-  usual: 'as usual',
-  later: 'when there is time',
-}
 
 /** How much a minute of being late weighs. */
 const WEIGHTS: Readonly<Record<Priority, number>> = { first: 4, usual: 2, later: 1 }

@@ -43,3 +43,14 @@ export const FOOT_WORDS = {
 } as const
 export type Foot = keyof typeof FOOT_WORDS
 export const FEET = idsOf(FOOT_WORDS)
+
+/** Which of several projects comes first where they share the hours. */
+export const PRIORITIES = ['first', 'usual', 'later'] as const
+export type Priority = (typeof PRIORITIES)[number]
+
+/** As they are offered. */
+export const PRIORITY_WORDS: Readonly<Record<Priority, string>> = {
+  first: 'before the others',
+  usual: 'as usual',
+  later: 'when there is time',
+}

@@ -1,8 +1,9 @@
 import { type RecordKindId } from '@/core/notebook/kinds'
 import { shortAnswers } from '@/core/say/shortAnswers'
 import { plainWords } from '@/core/search/slips'
-import { notebook } from '@/server/database'
-import { soughtRecords, type Hit } from '@/server/records/fullTextSearch'
+import { readShortNumber } from '@/core/pieces/shortNumber'
+import { notebook, type Notebook } from '@/server/database'
+import { recordsEndingIn, soughtRecords, type Hit } from '@/server/records/fullTextSearch'
 import { answersTo, type AnswerKind } from './answersIndex'
 import { textFor, type Reader } from '@/core/text/render'
 import { type Phrase } from '@/core/text/text'
@@ -40,6 +41,16 @@ const ANSWER_GROUPS: readonly { kind: AnswerKind; title: string }[] = [
 const BEST = 3
 const MOST_ANSWERS = 40
 
+/** Records with these words; a fabric by the number on its card as well, which stands first. */
+async function recordsOf(db: Notebook, text: string, kind: RecordKindId, most: number): Promise<Hit[]> {
+  const number = kind === 'piece' ? readShortNumber(text) : undefined
+  const [numbered, sought] = await Promise.all([
+    number === undefined ? [] : recordsEndingIn(db, kind, number, most),
+    soughtRecords(db, text, [kind], most),
+  ])
+  return [...numbered, ...sought.filter(({ id }) => !numbered.some((one) => one.id === id))].slice(0, most)
+}
+
 /**
  * Everything that answers a text, in groups: the best answers, records, then the other answers by kind. Records whose
  * names have all of the words come before the best answers.
@@ -50,7 +61,7 @@ export async function loadFound(text: string, reader: Reader, most = 30): Promis
   const records = await Promise.all(
     SHOWN.map(async ({ kind, title, href }) => ({
       title,
-      items: (await soughtRecords(db, text, [kind], most)).map((hit) => ({
+      items: (await recordsOf(db, text, kind, most)).map((hit) => ({
         href: href(hit),
         title: hit.title,
         about: '',

@@ -34,6 +34,14 @@ export async function soughtRecords(
   return rows
 }
 
+/** Records whose id ends so, by their titles. @param end hexadecimal digits, and nothing else */
+export async function recordsEndingIn(db: Notebook, kind: RecordKindId, end: string, most: number): Promise<Hit[]> {
+  const { rows } = await sql<Hit>`
+    select id, kind, title, 0 as rank from record
+    where kind = ${kind} and substr(id, -${end.length}) = ${end} order by title limit ${most}`.execute(db)
+  return rows
+}
+
 /** The ids of every piece that has the words; null where no word is asked. */
 export async function fullTextSearch(db: Notebook, text: string): Promise<Set<string> | null> {
   if (plainWords(text).length === 0) return null

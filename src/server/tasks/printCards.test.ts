@@ -10,10 +10,21 @@ const card = (more: Partial<Card> = {}): Card => ({
   fibre: 'cotton, tested',
   lines: ['144.5 ± 0.9 g/m²', '4.8 m of 137 cm width', 'machine wash, up to 40 °C'],
   url: 'http://127.0.0.1:4170/stash/01a21579-3d26-76d0-8c1d-456012720fa9',
+  number: '720FA9',
   drawing: SVG,
   hasSnip: true,
   ...more,
 })
+
+test.each(SHEETS.map(({ id }) => id))(
+  'where no phone reaches the program, a card on %s has its number and no code',
+  async (sheet) => {
+    const bytes = await printCards({ cards: [card({ url: null })], sheet, skip: 0 })
+    expect(await codesOf(bytes)).toEqual([])
+    const [pages] = textsOf([bytes])
+    expect(pages!.flatMap(({ items }) => items.map(({ str }) => str)).join(' ')).toContain('No. 720FA9')
+  },
+)
 
 /** What the codes of a PDF say. */
 async function codesOf(bytes: Uint8Array): Promise<string[]> {

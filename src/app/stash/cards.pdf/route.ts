@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { SHEET_IDS } from '@/core/cards/sheets'
 import { bookPdf, cardsPdf, piecesAsked } from '@/features/stash/cards/load'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
+import { originForPhones } from '@/server/auth/shared'
 import { issuesOf, problem, problemOfHeavy } from '@/server/api/problem'
 
 const Asked = z.object({
@@ -23,8 +24,7 @@ export async function GET(request: Request): Promise<Response> {
       { path: 'id', message: 'there is no such fabric' },
     ])
   const { sheet, skip, labels } = asked.data
-  // The name that this page was asked by is one that the host's list allows.
-  const origin = `http://${request.headers.get('host') ?? '127.0.0.1'}`
+  const origin = originForPhones(request.headers.get('host'))
   try {
     const bytes =
       sheet === 'book' || sheet === 'list'

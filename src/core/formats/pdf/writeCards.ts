@@ -40,7 +40,7 @@ export async function writeCards(
     while (pdf.getPageCount() <= cell.page) pdf.addPage([sheet.page.width * PT_PER_MM, sheet.page.height * PT_PER_MM])
     const pen = new Pen(pdf.getPage(cell.page), fonts)
     const card = itemAt(cards, i)
-    const code = await pdf.embedPng(await pictures.code(card.url))
+    const code = card.url === null ? undefined : await pdf.embedPng(await pictures.code(card.url))
     const inner = {
       x: cell.x + MARGIN_MM,
       y: cell.y + MARGIN_MM,
@@ -63,7 +63,7 @@ const CODE_MM = 24
 function swatchCard(
   pen: Pen,
   card: Card,
-  code: PDFImage,
+  code: PDFImage | undefined,
   drawing: PDFImage | undefined,
   box: Omit<Cell, 'page'>,
 ): void {
@@ -72,14 +72,26 @@ function swatchCard(
   y += pen.text(card.fibre, { ...box, y, height: 12 }, { font: 'bold', size: 11 }) + 2
   if (card.hasSnip) y += snipRow(pen, drawing, { ...box, y }) + 3
   const foot = box.y + box.height
+  const end = card.number ? foot - NUMBER_MM : foot
   const width = box.width - CODE_MM - 3
+  if (card.number) numberAt(pen, card.number, { x: box.x, y: foot - NUMBER_MM, width, height: NUMBER_MM })
   for (const [i, line] of card.lines.entries()) {
-    const isLast = y > foot - 2 * LINE_MM && i < card.lines.length - 1
+    const isLast = y > end - 2 * LINE_MM && i < card.lines.length - 1
     const says = isLast ? `and ${card.lines.length - i} more` : line
-    y += pen.text(says, { x: box.x, y, width, height: Math.min(10, foot - y) }, { font: 'text', size: 9.5 }) + 0.8
+    y += pen.text(says, { x: box.x, y, width, height: Math.min(10, end - y) }, { font: 'text', size: 9.5 }) + 0.8
     if (isLast) break
   }
-  pen.image(code, { x: box.x + box.width - CODE_MM, y: foot - CODE_MM, width: CODE_MM, height: CODE_MM })
+  const corner = { x: box.x + box.width - CODE_MM, y: foot - CODE_MM, width: CODE_MM, height: CODE_MM }
+  if (code) pen.image(code, corner)
+}
+
+/** The number at the foot, and what it is for, is so high, mm. */
+const NUMBER_MM = 12
+
+/** The number of a fabric, and where it is typed. */
+function numberAt(pen: Pen, number: string, box: Omit<Cell, 'page'>): void {
+  const used = pen.text(`No. ${number}`, box, { font: 'bold', size: 13 })
+  pen.text('Type this number into the search.', { ...box, y: box.y + used + 0.5 }, QUIET)
 }
 
 /** A line of a card is as high as this at least, mm. */
@@ -100,15 +112,21 @@ function snipRow(pen: Pen, drawing: PDFImage | undefined, box: Omit<Cell, 'page'
 const STICKER_LINES = 3
 
 /** What tells a bundle on a shelf from its neighbour, and the code. */
-function sticker(pen: Pen, card: Card, code: PDFImage, box: Omit<Cell, 'page'>): void {
+function sticker(pen: Pen, card: Card, code: PDFImage | undefined, box: Omit<Cell, 'page'>): void {
   const side = Math.min(box.height, 24)
-  const width = box.width - side - 2
+  const width = code ? box.width - side - 2 : box.width
   let y = box.y
   y += pen.text(card.name, { ...box, width, height: box.height * 0.45 }, { font: 'bold', size: 10 }) + 0.5
   const rest = { x: box.x, y, width, height: box.y + box.height - y }
-  pen.text([card.fibre, ...card.lines.slice(0, STICKER_LINES)].filter(Boolean).join('; '), rest, {
-    font: 'text',
-    size: 7.5,
-  })
-  pen.image(code, { x: box.x + box.width - side, y: box.y, width: side, height: side })
+  pen.text(
+    [card.number ? `No. ${card.number}` : '', card.fibre, ...card.lines.slice(0, STICKER_LINES)]
+      .filter(Boolean)
+      .join('; '),
+    rest,
+    {
+      font: 'text',
+      size: 7.5,
+    },
+  )
+  if (code) pen.image(code, { x: box.x + box.width - side, y: box.y, width: side, height: side })
 }

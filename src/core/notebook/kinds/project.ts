@@ -1,6 +1,5 @@
 import { z } from 'zod'
-import { PRIORITIES } from '../../prepare/priority'
-import { MAKING_STEPS, WEARS } from '../../vocabulary/making'
+import { MAKING_STEPS, PRIORITIES, WEARS } from '../../vocabulary/making'
 import { DaySchema, PhotographSchema } from '../schemas/stash'
 import { listOf, nameText, optionalText } from '../schemas/text'
 import { defineKind } from './define'

@@ -1,12 +1,13 @@
 'use client'
 
 import { useState } from 'react'
+import styled from 'styled-components'
 import { countNoun } from '@/core/units/format'
 import { SHEETS } from '@/core/cards/sheets'
 import { ChoiceField } from '@/ui/kit/fields'
 import { FileLink } from '@/ui/kit/links'
 import { NumberField } from '@/ui/kit/NumberField'
-import { Actions, Page, Paper, PlainList, Soft } from '@/ui/kit/surfaces'
+import { Actions, Page, Paper, Soft } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 
 interface Props {
@@ -15,7 +16,21 @@ interface Props {
   names: readonly string[]
   count: number
   most: number
+  /** Whether a phone reaches this program: else a code would lead nowhere. */
+  hasCodes: boolean
 }
+
+/** So many are named. */
+const NAMED = 12
+
+const Names = styled.ul`
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 0.2rem 1.5rem;
+  grid-template-columns: repeat(auto-fill, minmax(14rem, 1fr));
+`
 
 const LABELS = [
   ['pieces', 'each fabric'],
@@ -29,8 +44,10 @@ const OPTIONS = [
 ]
 
 /** Cards to staple a snip on, stickers for bundles and boxes, and the stash as a book. */
-export function CardsPage({ asked, names, count, most }: Props) {
-  const [sheet, setSheet] = useState<string>(usePreferences().paper)
+export function CardsPage({ asked, names, count, most, hasCodes }: Props) {
+  const { paper } = usePreferences()
+  // One card fills its page; four to a page are for several.
+  const [sheet, setSheet] = useState<string>(count === 1 ? 'a6' : paper)
   const [labels, setLabels] = useState<string>('pieces')
   const [skip, setSkip] = useState(0)
   const isPages = sheet === 'book' || sheet === 'list'
@@ -44,7 +61,9 @@ export function CardsPage({ asked, names, count, most }: Props) {
         <h1>Swatch cards and labels</h1>
         <Soft>
           {countNoun(count, 'fabric')}
-          {count > most && !isPages ? `; we print the first ${most}` : ''}. Each carries a code that opens its fabric.
+          {count > most && !isPages ? `; we print the first ${most}` : ''}. Each carries its number, to type into the
+          search
+          {hasCodes ? ', and a code that opens it on your phone' : ''}.
         </Soft>
       </div>
       <Paper aria-label="Sheet">
@@ -68,11 +87,18 @@ export function CardsPage({ asked, names, count, most }: Props) {
         )}
         <Soft>Print at 100 %, not “fit to page”, or the labels will not line up.</Soft>
       </Paper>
-      <PlainList $gap="0.2rem" aria-label="Preview">
-        {names.map((name, index) => (
+      {hasCodes ? null : (
+        <Soft>
+          No code is printed: only this computer reaches this program, so your phone could not open it. Start it with
+          “npm start -- --share” to have codes.
+        </Soft>
+      )}
+      <Names aria-label="Preview">
+        {names.slice(0, NAMED).map((name, index) => (
           <li key={index}>{name}</li>
         ))}
-      </PlainList>
+        {count > NAMED ? <li>and {count - NAMED} more</li> : null}
+      </Names>
     </Page>
   )
 }

@@ -1,5 +1,6 @@
 import { AT, db, GONE, METRIC, piece } from '../../../../tests/support/ownPages'
 import { textsOf } from '../../../../tests/support/pdfTexts'
+import { shortNumberOf } from '@/core/pieces/shortNumber'
 import { MeasurementSchema } from '@/core/notebook/measurements'
 import { addMeasurement } from '@/server/records/measurements'
 import { bookPdf, cardsPdf, piecesAsked } from './load'
@@ -53,6 +54,8 @@ describe('cards', () => {
     for (const said of ['Lobby curtain', 'velvet', 'lies: Loft', 'washed: washed', '320', '140 cm'])
       expect(text).toContain(said)
     expect(text).not.toContain('Boot sack')
+    // What is typed into the search where there is no code, or no phone.
+    expect(text).toContain(`No. ${shortNumberOf(curtain)}`)
   })
   it('say it in the other units and words as well', async () => {
     const { curtain } = await three()

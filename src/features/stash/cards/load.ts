@@ -4,6 +4,7 @@ import { type Piece } from '@/core/notebook/kinds/piece'
 import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
 import { readQuery } from '@/core/stashSearch/readQuery'
 import { type UnitSystem } from '@/core/units/format'
+import { shortNumberOf } from '@/core/pieces/shortNumber'
 import { tallyOf } from '@/core/pieces/tally'
 import { ASKS_NOTHING, writeQuery } from '@/core/stashSearch/query'
 import { SORTING_WORDS } from '@/core/vocabulary/stash'
@@ -45,13 +46,13 @@ export async function piecesAsked(params: URLSearchParams, words: Vocabulary): P
 
 /**
  * Cards of these pieces as a PDF.
- * @param origin where this program is reached: the codes lead there
+ * @param origin where a phone reaches this program: the codes lead there; null: nowhere, and there are none
  * @param signal of a client that may go away
  */
 export async function cardsPdf(
   gists: readonly PieceSummary[],
   { units, words }: Preferences,
-  how: { sheet: SheetId; skip: number; origin: string; labels: Labels; signal?: AbortSignal },
+  how: { sheet: SheetId; skip: number; origin: string | null; labels: Labels; signal?: AbortSignal },
 ): Promise<Uint8Array> {
   const { sheet, skip, origin, labels, signal } = how
   if (labels === 'places') {
@@ -74,7 +75,7 @@ function cardOf(
   piece: Piece | undefined,
   units: UnitSystem,
   words: Vocabulary,
-  origin: string,
+  origin: string | null,
 ): Card {
   const lines = [
     weightWords(gist, units),
@@ -89,20 +90,25 @@ function cardOf(
     name: gist.name,
     fibre: capitalise(fibreWords(gist, words)),
     lines: lines.filter(Boolean),
-    url: `${origin}/stash/${gist.id}`,
+    url: origin && `${origin}/stash/${gist.id}`,
+    number: shortNumberOf(gist.id),
     drawing: clothTile(drawnAs(gist.weave, gist.look)),
     hasSnip: true,
   }
 }
 
 /** A shelf or a box: what it comes to, and what lies in it; its code opens the stash there. */
-function placeCard({ place, pieces }: { place: string; pieces: readonly PieceSummary[] }, origin: string): Card {
+function placeCard(
+  { place, pieces }: { place: string; pieces: readonly PieceSummary[] },
+  origin: string | null,
+): Card {
   const query = writeQuery({ ...ASKS_NOTHING, chosen: place ? { place: [place] } : {} })
   return {
     name: place || NOWHERE,
     fibre: tallyWords(tallyOf(pieces)),
     lines: pieces.map(({ name }) => name),
-    url: `${origin}/stash?${query.toString()}`,
+    url: origin && `${origin}/stash?${query.toString()}`,
+    number: '',
     drawing: '',
     hasSnip: false,
   }
