@@ -80,8 +80,12 @@ export async function loadFound(text: string, reader: Reader, most = 30): Promis
   const shown = new Set(first.map(({ href }) => href))
   const best = { title: 'Best answers', items: first }
   const words = plainWords(text)
+  const number = readShortNumber(text)
   const isNamed = records.some(({ items }) =>
-    items.some(({ title }) => words.every((word) => title.toLowerCase().includes(word))),
+    items.some(
+      ({ title, href }) =>
+        words.every((word) => title.toLowerCase().includes(word)) || (number !== undefined && href.endsWith(number)),
+    ),
   )
   const others = ANSWER_GROUPS.map(({ kind, title }) => ({
     title,
