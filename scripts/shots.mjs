@@ -30,7 +30,7 @@ const views = [
   { name: 'matching', path: '/stash/[id]/patterns' },
   { name: 'layout', path: '/make/patterns/[id]/layout', cloth: true },
   { name: 'patterns', path: '/make/patterns' },
-  { name: 'schedule', path: '/make/projects/[id]/schedule' },
+  { name: 'schedule', path: '/make/schedule' },
   { name: 'sew', path: '/stash/[id]/sew' },
   { name: 'take-apart', path: '/stash/[id]/take-apart', of: 'Chambermaid’s dress' },
   { name: 'dye', path: '/stash/[id]/dye', of: 'Dining room cloth', more: '?to=%237a1f2a&thread=polyester' },
@@ -70,7 +70,7 @@ const project = await record('/make/projects', 'Harbour mistress')
 const pattern = await record('/make/patterns', 'Ferryman’s jumpsuit')
 await begun.goto(base + pattern)
 const held = await begun
-  .locator('main article h2 a')
+  .locator('main article h3 a')
   .evaluateAll((links) => links.slice(0, 1).map((link) => link.href))
 const others = new Map()
 for (const { of } of views) if (of) others.set(of, await record(`/stash?q=${encodeURIComponent(of)}`, of))

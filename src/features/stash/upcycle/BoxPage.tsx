@@ -3,6 +3,7 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import styled from 'styled-components'
+import { SMALL } from '../../shared/smallScreen'
 import { capitalise, countNoun, formatSize } from '@/core/units/format'
 import { type FibreId } from '@/core/vocabulary/fibres'
 import { type NotionKind } from '@/core/vocabulary/upcycling'
@@ -22,13 +23,15 @@ import { mustHave } from '@/core/lists/items'
 import { Say } from '@/ui/text/Say'
 
 const Line = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.3rem 1rem;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 0.2rem 0.75rem;
   align-items: center;
-  justify-content: space-between;
   border-bottom: 1px solid var(--line);
   padding: 0.3rem 0;
+  ${SMALL} {
+    grid-template-columns: minmax(0, 1fr);
+  }
 `
 
 /** What was kept of garments, and bought: buttons, zips, elastic, and the yarn. */
@@ -72,7 +75,8 @@ export function BoxPage({ kinds, notions, yarns, fibres }: BoxData) {
             {yarns.map(({ id, name, says, place, fromPieceId }) => (
               <li key={id}>
                 <b>{name}</b>: {says}
-                {place ? `, ${place}` : ''}. {fromPieceId ? <Link href={`/stash/${fromPieceId}`}>Was</Link> : null}{' '}
+                {place ? `, ${place}` : ''}.{' '}
+                {fromPieceId ? <Link href={`/stash/${fromPieceId}`}>Where it is from</Link> : null}{' '}
                 <Drop kind="yarn" id={id} name={name} />
               </li>
             ))}
@@ -104,7 +108,7 @@ function NotionLine({ notion }: { notion: BoxData['notions'][number] }) {
         <b>{count} ×</b> {name}
         {size}
         {place ? <Soft as="span"> ({place})</Soft> : null}{' '}
-        {fromPieceId ? <Link href={`/stash/${fromPieceId}`}>Was</Link> : null}
+        {fromPieceId ? <Link href={`/stash/${fromPieceId}`}>Where it is from</Link> : null}
       </span>
       <span>
         <Button

@@ -7,7 +7,7 @@ export const Scroll = styled.div`
   overflow-x: auto;
   border: 1px solid var(--line);
   border-radius: 4px;
-  background: var(--paper-deep);
+  background: color-mix(in srgb, var(--ground) 80%, var(--line));
   margin-top: 0.75rem;
 `
 export const WeekSheet = styled.div`
