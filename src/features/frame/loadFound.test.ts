@@ -20,6 +20,6 @@ it('finds a fabric by the number on its card, before anything else', async () =>
   const found = async (text: string) =>
     (await loadFound(text, PLAIN_READER)).flatMap(({ items }) => items.map(({ href }) => href))
   expect((await found(shortNumberOf(id)))[0]).toBe(`/stash/${id}`)
-  expect((await found(`No. ${shortNumberOf(id).toLowerCase()}`))[0]).toBe(`/stash/${id}`)
+  expect((await found(`Number ${shortNumberOf(id).toLowerCase()}`))[0]).toBe(`/stash/${id}`)
   expect(await found('000000')).not.toContain(`/stash/${id}`)
 })

@@ -22,7 +22,7 @@ test.each(SHEETS.map(({ id }) => id))(
     const bytes = await printCards({ cards: [card({ url: null })], sheet, skip: 0 })
     expect(await codesOf(bytes)).toEqual([])
     const [pages] = textsOf([bytes])
-    expect(pages!.flatMap(({ items }) => items.map(({ str }) => str)).join(' ')).toContain('No. 720FA9')
+    expect(pages!.flatMap(({ items }) => items.map(({ str }) => str)).join(' ')).toContain('Number 720FA9')
   },
 )
 

@@ -90,7 +90,7 @@ const NUMBER_MM = 12
 
 /** The number of a fabric, and where it is typed. */
 function numberAt(pen: Pen, number: string, box: Omit<Cell, 'page'>): void {
-  const used = pen.text(`No. ${number}`, box, { font: 'bold', size: 13 })
+  const used = pen.text(`Number ${number}`, box, { font: 'bold', size: 13 })
   pen.text('Type this number into the search.', { ...box, y: box.y + used + 0.5 }, QUIET)
 }
 
@@ -119,7 +119,7 @@ function sticker(pen: Pen, card: Card, code: PDFImage | undefined, box: Omit<Cel
   y += pen.text(card.name, { ...box, width, height: box.height * 0.45 }, { font: 'bold', size: 10 }) + 0.5
   const rest = { x: box.x, y, width, height: box.y + box.height - y }
   pen.text(
-    [card.number ? `No. ${card.number}` : '', card.fibre, ...card.lines.slice(0, STICKER_LINES)]
+    [card.number ? `Number ${card.number}` : '', card.fibre, ...card.lines.slice(0, STICKER_LINES)]
       .filter(Boolean)
       .join('; '),
     rest,

@@ -55,7 +55,7 @@ describe('cards', () => {
       expect(text).toContain(said)
     expect(text).not.toContain('Boot sack')
     // What is typed into the search where there is no code, or no phone.
-    expect(text).toContain(`No. ${shortNumberOf(curtain)}`)
+    expect(text).toContain(`Number ${shortNumberOf(curtain)}`)
   })
   it('say it in the other units and words as well', async () => {
     const { curtain } = await three()

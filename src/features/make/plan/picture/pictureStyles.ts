@@ -7,7 +7,7 @@ export const Scroll = styled.div`
   overflow-x: auto;
   border: 1px solid var(--line);
   border-radius: 4px;
-  background: color-mix(in srgb, var(--ground) 80%, var(--line));
+  background: var(--ground);
   margin-top: 0.75rem;
 `
 export const WeekSheet = styled.div`
@@ -31,6 +31,7 @@ export const FreeTime = styled.div`
   position: absolute;
   bottom: 0;
   background: var(--paper);
+  border-inline: 1px solid var(--line);
   display: flex;
   justify-content: space-between;
   align-items: flex-start;
