@@ -117,7 +117,9 @@ test('the first press lays it out, however late the code of the search comes', a
   await page.getByRole('button', { name: 'Lay out', exact: true }).click()
   await expect(board(page).getByRole('button').first()).toBeVisible()
   await page.getByRole('button', { name: 'Stop' }).click()
-  await page.context().unroute('**/_next/static/**')
+  // What comes after the layout is fetched as slowly: nothing is on its way any more when the network is itself again.
+  await expect(page.getByText('Cutting order')).toBeVisible()
+  await page.context().unrouteAll({ behavior: 'wait' })
 })
 
 test('they are laid, two are held, the rest is tried again', async ({ page }) => {
