@@ -6,7 +6,7 @@ import { Button, QuietButton } from '@/ui/kit/buttons'
 import { MatchCard } from './MatchCard'
 import { MatchTile } from './MatchTile'
 
-const AT_FIRST = 12
+const AT_FIRST = 10
 
 const Board = styled.ol`
   list-style: none;
