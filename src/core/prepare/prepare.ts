@@ -123,8 +123,11 @@ function inTheHours(
     const isOnTime = oneByOne.unscheduled.length === 0 && lateness(oneByOne.timed) === 0
     if (isAsked ? isOnTime : isFair) return oneByOne
     const freely = schedule(steps, free, household, chance, wishes, lateness)
-    if (!isAsked || lateness(freely.timed) < lateness(oneByOne.timed)) return freely
-    return freely.unscheduled.length < oneByOne.unscheduled.length ? freely : oneByOne
+    if (!isAsked) return freely
+    // What found no time is late for good: it counts before any lateness of what did.
+    const missing = freely.unscheduled.length - oneByOne.unscheduled.length
+    const isBetter = missing < 0 || (missing === 0 && lateness(freely.timed) < lateness(oneByOne.timed))
+    return isBetter ? freely : oneByOne
   }
   return schedule(steps, free, household, chance, wishes, lateness)
 }

@@ -141,6 +141,18 @@ describe('wish dates and priorities', () => {
   })
 })
 
+describe('where the hours do not do for all', () => {
+  it('a wish date leaves no more steps without a time than none', () => {
+    const few = evenings.slice(0, 8)
+    const planned = (all: Undertaking[]) =>
+      planPreparations(all, { household, free: few, schools: {} }, dice(1)).flatMap(({ unscheduled }) => unscheduled)
+    const none = planned([one('a'), one('b'), one('c')]).length
+    expect(none).toBeGreaterThan(0)
+    const wish = few[2]!.end
+    expect(planned([one('a'), one('b', { wish }), one('c', { wish })]).length).toBeLessThanOrEqual(none)
+  })
+})
+
 describe('shopping', () => {
   it('is one way for all, its parts one after another', () => {
     const all = [one('a'), one('b'), one('c')]
