@@ -10,8 +10,8 @@ const ONE_MORE = 15
  * Shopping for several projects as one way, or as few as the longest time without a break takes.
  * @param steps of all projects, under ids that are unique among them
  * @param longest minutes
- * @param at a time that somebody put a step at, or put it off until
- * @returns the steps with the ways in place of those that buy, and back: times of the ways as times of their parts
+ * @returns the steps with the ways in place of those that buy; which way each part is in; and `apart`, which tells the
+ * times of the ways as times of their parts
  */
 export function joinTrips(
   steps: readonly Step[],

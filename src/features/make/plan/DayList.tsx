@@ -9,11 +9,11 @@ import { PlainList, Soft } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { Say } from '@/ui/text/Say'
-import { changeProject } from '../projects/actions'
 import { Learned } from './Learned'
 import { type TimedBlock } from './picture/lanes'
 import { writtenAt } from '@/core/prepare/minutes'
 import { band, markOf } from './picture/projectMarks'
+import { tickParts } from './tickParts'
 import { minuteWords, piecesWords, projectsWords, waitWords, workWords } from './words'
 
 const Line = styled.li`
@@ -55,13 +55,7 @@ function StepLine({ block, isNamed, isFull, onChoose }: Omit<ListProps, 'blocks'
   const { plan, step, start, handsEnd, parts, project } = block
   const { busy, trouble, doing } = useAsyncAction()
   const hands = handsEnd - start
-  const tick = () =>
-    doing(async () => {
-      const outcomes = []
-      for (const part of parts)
-        outcomes.push(await changeProject(part.plan.id, { do: 'tick', id: part.step.id, isDone: true }))
-      return outcomes.find(({ ok }) => !ok) ?? { ok: true }
-    })
+  const tick = () => doing(() => tickParts(parts))
   return (
     <Line style={markOf(project)}>
       <time dateTime={writtenAt(start)}>{writtenAt(start).slice(11)}</time>

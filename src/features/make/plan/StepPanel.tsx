@@ -7,21 +7,20 @@ import { STEP_KIND_WORDS } from '@/core/prepare/stepWords'
 import { Button, QuietButton, StrongButton } from '@/ui/kit/buttons'
 import { Actions, Lead, Paper, Soft } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
-import { useAsyncAction, type Doing } from '@/ui/kit/useAsyncAction'
+import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { Say } from '@/ui/text/Say'
 import { useCountdown, type Countdown } from '../../shared/useCountdown'
 import { changeProject } from '../projects/actions'
 import { moveStep } from './actions'
 import { Learned } from './Learned'
+import { A_DAY } from './picture/axis'
 import { type TimedBlock } from './picture/lanes'
 import { placeBeyond } from './picture/places'
 import { type AllPlans } from './load'
 import { StepTimer } from './StepTimer'
+import { tickParts } from './tickParts'
 import { minuteWords, piecesWords, waitWords } from './words'
 import { useDates } from '../../shared/settings/useDates'
-
-/** So long a step is put off at once, minutes. */
-const A_DAY = 1440
 
 interface Props extends Pick<AllPlans, 'now' | 'free'> {
   block: TimedBlock
@@ -41,13 +40,8 @@ export function StepPanel({ block, isNext, isNamed, now, free }: Props) {
   const wait = waitWords(step.wait)
   const done = () =>
     doing(async () => {
-      let outcome: Doing = { ok: true }
-      for (const part of parts) {
-        const took = part.step === step ? tookOf(step, plan.pace, work) : {}
-        outcome = await changeProject(part.plan.id, { do: 'tick', id: part.step.id, isDone: true, ...took })
-        if (!outcome.ok) return outcome
-      }
-      work.stop()
+      const outcome = await tickParts(parts, (one) => (one === step ? tookOf(step, plan.pace, work) : {}))
+      if (outcome.ok) work.stop()
       return outcome
     })
   const putOff = () =>
