@@ -21,7 +21,7 @@ const WITHOUT_NOTEBOOK = ['/safety', '/settings', '/learn/weave', '/learn']
 
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
 
-const shown = pages.map(({ path, place, title, inRow }) => ({ path, place, title, inRow }))
+const shown = pages.map(({ path, place, title, inRow, within }) => ({ path, place, title, inRow, within }))
 
 export default async function Layout({ children }: { children: ReactNode }) {
   const [preferences, sent, trouble] = await Promise.all([readPreferences(), headers(), notebookTrouble()])

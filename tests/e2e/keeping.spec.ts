@@ -38,6 +38,8 @@ test('quick entry, one hand on a phone: a picture, spans, a guess, a price, in u
 }) => {
   await page.setViewportSize({ width: 390, height: 844 })
   await open(page, '/stash/quick-add')
+  await page.getByRole('button', { name: 'Save and add another' }).click()
+  await expect(page.getByText('Nothing to save yet', { exact: false })).toBeVisible()
   await picture(page, 'Take a photo', '#8c2f39')
   await expect(page.getByAltText('Your photo')).toBeVisible()
   for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Half a span more' }).click()
@@ -54,6 +56,33 @@ test('quick entry, one hand on a phone: a picture, spans, a guess, a price, in u
   await open(page, '/stash/quick-add')
   await page.getByRole('link', { name: /not identified/ }).click()
   await expect(page.getByRole('row', { name: /velvet, / })).toBeVisible()
+})
+
+test('at a stall six touches are enough, and all of them lie on the first screen', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await open(page, '/stash/quick-add')
+  const touched = [
+    page.getByRole('button', { name: 'Take a photo' }),
+    page.getByRole('button', { name: '2 spans' }),
+    page.getByRole('button', { name: '140 cm' }),
+    page.getByLabel('What do you think it is?'),
+    page.getByLabel('Price'),
+    page.getByRole('button', { name: 'Save and add another' }),
+  ]
+  const foot = await page.getByRole('navigation', { name: /at the foot/ }).boundingBox()
+  for (const target of touched) {
+    const box = (await target.boundingBox())!
+    expect(box.y + box.height).toBeLessThanOrEqual(foot!.y)
+    expect(box.height).toBeGreaterThanOrEqual(44)
+  }
+  await picture(page, 'Take a photo', '#5b7f95')
+  await touched[1]!.click()
+  await touched[2]!.click()
+  await touched[3]!.fill('gabardine')
+  await touched[4]!.fill('4')
+  await touched[5]!.click()
+  await page.getByRole('link', { name: 'See the last one' }).click()
+  await expect(page.getByText(/3\.3 m of 140 cm width/).first()).toBeVisible()
 })
 
 test('a heap is sorted, stopped and carried on, by keyboard', async ({ page }) => {

@@ -17,7 +17,7 @@ import { usePathname } from 'next/navigation'
 import { useEffect, useRef, useState, type ReactNode } from 'react'
 import { GlobalStyle } from '@/ui/GlobalStyle'
 import { pageAt, PLACES, PLACE_WORDS, rowOf, underOf, type PlaceId, type ShownPage } from '../shared/places'
-import { AlwaysInReach, Bar, Content, FootBar, Head, PlainPress, Row, Selvedge, Skip } from './frameStyles'
+import { AlwaysInReach, Bar, Content, FootBar, FootRoom, Head, PlainPress, Row, Selvedge, Skip } from './frameStyles'
 import { Help } from './help/Help'
 import { TourSlip } from './help/TourSlip'
 import { SearchField } from './SearchField'
@@ -55,6 +55,7 @@ export function Frame({ pages, children }: { pages: readonly ShownPage[]; childr
   return (
     <>
       <GlobalStyle />
+      <FootRoom />
       <Skip href="#content">Skip to the content</Skip>
       <Selvedge aria-hidden />
       <Head>
@@ -67,7 +68,13 @@ export function Frame({ pages, children }: { pages: readonly ShownPage[]; childr
         </div>
       </Head>
       {here?.place ? (
-        <PlaceRow pages={rowOf(pages, here.place)} place={here.place} address={address} menu={menu} />
+        <PlaceRow
+          pages={rowOf(pages, here.place)}
+          place={here.place}
+          address={address}
+          within={here.within}
+          menu={menu}
+        />
       ) : null}
       {menu.isOpen ? <AllPages pages={pages} place={here?.place ?? null} onClose={menu.close} /> : null}
       <Content id="content" tabIndex={-1}>
@@ -158,12 +165,13 @@ interface RowProps {
   pages: readonly ShownPage[]
   place: PlaceId
   address: string
+  within: string | undefined
   menu: Menu
 }
 
 /** The pages of this place that are needed most; the rest is one press away. */
-function PlaceRow({ pages, place, address, menu }: RowProps) {
-  const under = underOf(pages, address)
+function PlaceRow({ pages, place, address, within, menu }: RowProps) {
+  const under = underOf(pages, within ?? address)
   if (pages.length === 0) return null
   return (
     <Row aria-label={PLACE_WORDS[place].title}>

@@ -1,6 +1,6 @@
 'use client'
 
-import styled, { css } from 'styled-components'
+import styled, { createGlobalStyle, css } from 'styled-components'
 import { SMALL } from '../shared/smallScreen'
 
 const inside = css`
@@ -131,6 +131,19 @@ export const FootBar = styled(Bar)`
   ${goneAtTheFlame}
   @media print {
     display: none;
+  }
+`
+
+/**
+ * What stands at the foot of the screen covers nothing that has the keys. Only what takes them keeps a distance: a page
+ * that scrolled for the choices of an open list would close it.
+ */
+export const FootRoom = createGlobalStyle`
+  :root { --foot: 0px; }
+  a, button, input, select, summary, textarea { scroll-margin-bottom: 5rem; }
+  ${SMALL} {
+    :root { --foot: 59px; }
+    a, button, input, select, summary, textarea { scroll-margin-bottom: 8.5rem; }
   }
 `
 

@@ -23,6 +23,8 @@ export interface PageInfo {
   also: readonly string[]
   /** Whether it stands in its place's own row: one of the five that are needed most. */
   inRow?: boolean
+  /** The page of the row that it is a part of, where its own address does not lie under that one. */
+  within?: string
   /** Which record its `[id]` is of. */
   of?:
     | 'piece'
@@ -39,7 +41,7 @@ export interface PageInfo {
 }
 
 /** What the frame shows of a page: every page loads it, so there is no more of it. */
-export type ShownPage = Pick<PageInfo, 'path' | 'place' | 'title' | 'inRow'>
+export type ShownPage = Pick<PageInfo, 'path' | 'place' | 'title' | 'inRow' | 'within'>
 
 /** The page that an address shows: its own, or the nearest that it lies below. */
 export function pageAt<P extends Pick<PageInfo, 'path'>>(pages: readonly P[], address: string): P | undefined {

@@ -21,6 +21,7 @@ export const stashPages: readonly PageInfo[] = [
   {
     path: '/stash/quick-add',
     place: 'stash',
+    within: '/stash/add',
     title: 'Quick add',
     about: 'At a stall or a shop: a photo, arm spans, a guess, a price; the rest later.',
     also: ['stall', 'market', 'arm span', 'price', 'shop', 'add', 'fast'],
@@ -28,6 +29,7 @@ export const stashPages: readonly PageInfo[] = [
   {
     path: '/stash/spreadsheet',
     place: 'stash',
+    within: '/stash/add',
     title: 'Add from a spreadsheet',
     about: 'Many fabrics at once: pasted, typed or from a CSV file, with a check first.',
     also: ['csv', 'spreadsheet', 'paste', 'bulk', 'import', 'table'],
@@ -35,6 +37,7 @@ export const stashPages: readonly PageInfo[] = [
   {
     path: '/stash/piles',
     place: 'stash',
+    within: '/stash/add',
     title: 'Sort a pile',
     about: 'A box or a cupboard, one fabric after another: keep, give away, test or cut up.',
     also: ['box', 'declutter', 'tally', 'give away', 'inherited', 'sorting'],
@@ -42,6 +45,7 @@ export const stashPages: readonly PageInfo[] = [
   {
     path: '/stash/piles/[id]',
     place: 'stash',
+    within: '/stash/add',
     title: 'Pile',
     about: 'Sorting one pile, with its summary.',
     also: [],

@@ -6,9 +6,10 @@ import { type Piece } from '@/core/notebook/kinds/piece'
 import { Columns, Page, Paper, Callout, Soft } from '@/ui/kit/surfaces'
 import { RecordForm } from '../shared/form/RecordForm'
 import { useForm } from '../shared/form/useForm'
-import { completeReading, EMPTY_READING } from '../shared/weigh/draft'
+import { completeReading, EMPTY_READING, type DraftReading } from '../shared/weigh/draft'
 import { ReadingFields } from '../shared/weigh/ReadingFields'
 import { WeightResult } from '../shared/weigh/WeightResult'
+import { AddWays } from './AddWays'
 import { keepPiece } from './actions'
 import { cleanPiece } from './fields/cleanPiece'
 import { PieceFields } from './fields/PieceFields'
@@ -39,30 +40,45 @@ export function NewPiece({ blank, testId, verdict }: Props) {
   return (
     <Page>
       <h1>Add a fabric</h1>
+      <AddWays here="/stash/add" />
       {verdict ? (
         <Callout>
           <b>From the burn test:</b> <Say>{verdict.text}</Say>
         </Callout>
       ) : null}
       <RecordForm form={form} keep="Add to stash" onKeep={keep}>
-        <Paper aria-labelledby="weigh">
-          <h2 id="weigh">Weigh it</h2>
-          <Soft>
-            Put a piece of known size on the scale. With a coarse scale, fold up a long length and enter its whole
-            length and width.
-          </Soft>
-          <Columns $first="1.5fr">
-            <ReadingFields draft={draft} onChange={(next) => form.set({ draft: next })} error={form.error} />
-            <WeightResult readings={reading ? [reading] : []} />
-          </Columns>
-        </Paper>
         <PieceFields
           piece={piece}
           weave="plain"
+          isNew
+          below={<Weigh draft={draft} onChange={(next) => form.set({ draft: next })} error={form.error} />}
           onChange={(next) => form.set({ piece: next })}
           error={(key) => form.error(`piece.${key}`)}
         />
       </RecordForm>
     </Page>
+  )
+}
+
+interface WeighProps {
+  draft: DraftReading
+  onChange: (draft: DraftReading) => void
+  error: (path: string) => string | undefined
+}
+
+function Weigh({ draft, onChange, error }: WeighProps) {
+  const reading = completeReading(draft)
+  return (
+    <Paper aria-labelledby="weigh">
+      <h2 id="weigh">Weigh it</h2>
+      <Soft>
+        Put a piece of known size on the scale. With a coarse scale, fold up a long length and enter its whole length
+        and width.
+      </Soft>
+      <Columns $first="1.5fr">
+        <ReadingFields draft={draft} onChange={onChange} error={error} />
+        <WeightResult readings={reading ? [reading] : []} />
+      </Columns>
+    </Paper>
   )
 }

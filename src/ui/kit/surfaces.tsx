@@ -114,6 +114,22 @@ export const Actions = styled.div`
   align-items: center;
 `
 
+/** What ends a long form, at the foot of the screen for as long as its fields are. */
+export const AtFoot = styled(Actions)`
+  position: sticky;
+  bottom: var(--foot);
+  z-index: 2;
+  padding-block: 0.6rem;
+  background: var(--ground);
+  ${Paper} & {
+    position: static;
+    background: none;
+  }
+  @media print, (height < 30rem) {
+    position: static;
+  }
+`
+
 /** A small table of figures: what a chart shows, in numbers. */
 export const Figures = styled.table`
   border-collapse: collapse;

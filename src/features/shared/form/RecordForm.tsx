@@ -3,7 +3,7 @@
 import { useEffect, useRef, type ReactNode } from 'react'
 import { StrongButton } from '@/ui/kit/buttons'
 import { FormBox } from '@/ui/kit/FormBox'
-import { Actions } from '@/ui/kit/surfaces'
+import { AtFoot } from '@/ui/kit/surfaces'
 import { FormTrouble } from './FormTrouble'
 import { type Form } from './useForm'
 
@@ -37,7 +37,10 @@ export function RecordForm<T>({
   const { trouble, saving } = form
   const box = useRef<HTMLFormElement>(null)
   useEffect(() => {
-    if (trouble) box.current?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus()
+    const refused = trouble ? box.current?.querySelector<HTMLElement>('[aria-invalid="true"]') : undefined
+    const fold = refused?.closest('details')
+    if (fold) fold.open = true
+    refused?.focus()
   }, [trouble])
   return (
     <FormBox
@@ -48,12 +51,12 @@ export function RecordForm<T>({
     >
       {children}
       <FormTrouble form={{ ...form, submit: onKeep }} fields={compared} />
-      <Actions>
+      <AtFoot>
         <StrongButton type="submit" isDisabled={saving || isDisabled}>
           {saving ? 'Saving…' : keep}
         </StrongButton>
         {beside}
-      </Actions>
+      </AtFoot>
     </FormBox>
   )
 }

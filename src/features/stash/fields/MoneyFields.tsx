@@ -8,8 +8,9 @@ import { DayField } from '@/ui/kit/DayField'
 import { TextField } from '@/ui/kit/fields'
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Fields, Paper } from '@/ui/kit/surfaces'
+import { Fields } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
+import { FormPart } from './FormPart'
 import { type PartProps } from './partProps'
 
 const PerSquareMetre = lazy(() => import('./PerSquareMetre'))
@@ -19,13 +20,12 @@ const LOCALES = { uk: 'en-GB', us: 'en-US' } as const
 const NO_PRICE = { amount: 0, currency: '', per: 'all' } as const
 
 /** When it came, what it cost, and what somebody has in mind with it. */
-export default function MoneyFields({ piece, set, error }: PartProps) {
+export default function MoneyFields({ piece, set, error, isFolded }: PartProps) {
   const { words } = usePreferences()
   const price = piece.price ?? NO_PRICE
   const setPrice = (change: Partial<NonNullable<Piece['price']>>) => set({ price: { ...price, ...change } })
   return (
-    <Paper aria-labelledby="money">
-      <h2 id="money">Date, price and ideas</h2>
+    <FormPart title="Date, price and ideas" isFolded={isFolded}>
       <Fields>
         <I18nProvider locale={LOCALES[words]}>
           <DayField label="Date added" day={piece.got} onChange={(got) => set({ got })} error={error('got')} />
@@ -73,7 +73,7 @@ export default function MoneyFields({ piece, set, error }: PartProps) {
           error={error('ideas')}
         />
       </Fields>
-    </Paper>
+    </FormPart>
   )
 }
 

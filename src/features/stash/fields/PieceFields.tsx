@@ -1,6 +1,6 @@
 'use client'
 
-import { lazy, Suspense } from 'react'
+import { lazy, Suspense, type ReactNode } from 'react'
 import styled from 'styled-components'
 import { type Piece } from '@/core/notebook/kinds/piece'
 import {
@@ -25,6 +25,7 @@ import { fieldUnits, fromField, toField } from '../../shared/settings/measures'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { WhenOpened } from '@/ui/kit/WhenOpened'
 import { useWeave } from '../useWeave'
+import { FormPart } from './FormPart'
 import { ThingFields } from './ThingFields'
 import { type PartProps } from './partProps'
 
@@ -40,19 +41,23 @@ interface Props extends Pick<PartProps, 'piece' | 'error'> {
   /** The weave of the piece as it was. */
   weave: Interlacing
   onChange: (piece: Piece) => void
+  /** Where it is new only the first part is open, with what stands below that. */
+  isNew?: boolean
+  below?: ReactNode
 }
 
 /** What a person writes down of a piece. */
-export function PieceFields({ piece, weave, onChange, error }: Props) {
+export function PieceFields({ piece, weave, onChange, error, isNew = false, below }: Props) {
   const set = (change: Partial<Piece>) => onChange({ ...piece, ...change })
   return (
     <>
       <WhichFields piece={piece} set={set} error={error} />
-      <MadeFields piece={piece} set={set} error={error} />
+      {below}
+      <MadeFields piece={piece} set={set} error={error} isFolded={isNew} />
       <Suspense>
-        <MoneyFields piece={piece} set={set} error={error} />
+        <MoneyFields piece={piece} set={set} error={error} isFolded={isNew} />
       </Suspense>
-      <LooksFields piece={piece} weave={weave} set={set} error={error} />
+      <LooksFields piece={piece} weave={weave} set={set} error={error} isFolded={isNew} />
     </>
   )
 }
@@ -128,7 +133,27 @@ function WhichFields({ piece, set, error }: PartProps) {
         onChange={(washed) => set({ washed: washed as Piece['washed'] })}
         options={WASHED}
       />
+      <LabelFields piece={piece} set={set} error={error} />
     </Paper>
+  )
+}
+
+/** What its sewn-in label says: fibre by fibre, and how it is cared for. */
+function LabelFields({ piece, set, error }: PartProps) {
+  return (
+    <Stack role="group" aria-label="Label">
+      <h3>Label</h3>
+      <ClaimRows claim={piece.claim} onChange={(claim) => set({ claim })} />
+      <WhenOpened
+        summary={`What the care label says${piece.care.length > 0 ? ` (${piece.care.length} entered)` : ''}`}
+      >
+        {() => (
+          <Suspense>
+            <CareFields piece={piece} set={set} error={error} />
+          </Suspense>
+        )}
+      </WhenOpened>
+    </Stack>
   )
 }
 
@@ -140,10 +165,9 @@ const WASHED = (['washed', 'washed-twice', 'unwashed', 'unknown'] as const).map(
 const unsaid = (words: readonly string[]) =>
   [['', 'not known'], ...words.map((word) => [word, word])] as [string, string][]
 
-function MadeFields({ piece, set, error }: PartProps) {
+function MadeFields({ piece, set, isFolded }: PartProps) {
   return (
-    <Paper aria-labelledby="how-made">
-      <h2 id="how-made">Weave and drape</h2>
+    <FormPart title="Weave and drape" isFolded={isFolded}>
       <Soft>Leave empty what you don’t know: we estimate it from the name.</Soft>
       <ChoiceField
         label="Woven or knit"
@@ -164,18 +188,7 @@ function MadeFields({ piece, set, error }: PartProps) {
         onChange={(value) => set({ opacity: (value || null) as Piece['opacity'] })}
         options={unsaid(OPACITIES)}
       />
-      <h3>Label</h3>
-      <ClaimRows claim={piece.claim} onChange={(claim) => set({ claim })} />
-      <WhenOpened
-        summary={`What the care label says${piece.care.length > 0 ? ` (${piece.care.length} entered)` : ''}`}
-      >
-        {() => (
-          <Suspense>
-            <CareFields piece={piece} set={set} error={error} />
-          </Suspense>
-        )}
-      </WhenOpened>
-    </Paper>
+    </FormPart>
   )
 }
 
@@ -217,13 +230,12 @@ function BorderOf({ piece: { border }, set, error }: PartProps) {
 /** A second colour where none was chosen yet. */
 const INK = '#2a2119'
 
-function LooksFields({ piece, weave: before, set, error }: PartProps & Pick<Props, 'weave'>) {
+function LooksFields({ piece, weave: before, set, error, isFolded }: PartProps & Pick<Props, 'weave'>) {
   const { look } = piece
   const weave = useWeave(piece, before)
   const setLook = (change: Partial<Piece['look']>) => set({ look: { ...look, ...change } })
   return (
-    <Paper aria-labelledby="looks">
-      <h2 id="looks">Appearance</h2>
+    <FormPart title="Appearance and notes" isFolded={isFolded}>
       <Fields>
         <ClothSwatch tile={drawnAs(weave, look)} label="This fabric, drawn from your entries" height="9rem" />
         <Stack $gap="0.75rem">
@@ -257,6 +269,6 @@ function LooksFields({ piece, weave: before, set, error }: PartProps & Pick<Prop
         onChange={(notes) => set({ notes })}
         error={error('notes')}
       />
-    </Paper>
+    </FormPart>
   )
 }

@@ -6,4 +6,6 @@ export interface PartProps {
   /** What is wrong with a field. */
   error: (key: string) => string | undefined
   set: (change: Partial<Piece>) => void
+  /** Whether its part of the form is folded at first. */
+  isFolded?: boolean
 }

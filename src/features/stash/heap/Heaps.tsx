@@ -8,6 +8,7 @@ import { Actions, Fields, Page, Paper, PlainList, Soft } from '@/ui/kit/surfaces
 import { Trouble } from '@/ui/kit/Trouble'
 import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { useNewId } from '../../shared/form/useNewId'
+import { AddWays } from '../AddWays'
 import { beginHeap } from './actions'
 import { type loadHeaps } from './load'
 import { tallyWords } from './tallyWords'
@@ -24,6 +25,7 @@ export function Heaps({ heaps }: { heaps: Awaited<ReturnType<typeof loadHeaps>> 
         <h1>Sort a pile</h1>
         <Soft>One fabric after another, with one hand. Stop at any time: everything is saved.</Soft>
       </div>
+      <AddWays here="/stash/piles" />
       {heaps.length > 0 ? (
         <PlainList aria-label="Piles">
           {heaps.map((heap) => (

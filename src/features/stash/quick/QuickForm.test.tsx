@@ -26,6 +26,7 @@ beforeEach(() => {
         heapId="heap"
         place="Loft"
         endings={[
+          { label: 'Add', sorting: null },
           { label: 'Save', sorting: 'keep' },
           { label: 'Test', sorting: 'test' },
         ]}
@@ -44,9 +45,18 @@ test('nothing said is kept as such, in its heap and place', async () => {
   expect(onKept).toHaveBeenCalledWith({ id: 'new', sorting: 'keep' })
 })
 
+test('a tap in passing makes no empty fabric where sorting it says nothing either', async () => {
+  await press('Add')
+  expect(screen.getByText(/Nothing to save yet/)).toBeTruthy()
+  expect(keep).not.toHaveBeenCalled()
+  await press('2 spans')
+  await press('Add')
+  expect(sent()).toMatchObject({ spans: 2, sorting: null })
+})
+
 test('spans go by halves, in this person’s own, and none is less than nothing', async () => {
   for (let i = 0; i < 3; i++) await press('Half a span more')
-  expect(screen.getByText(/^About 2.4 m, give or take/)).toBeTruthy()
+  expect(screen.getByText(/^1.5 spans: about 2.4 m, give or take/)).toBeTruthy()
   for (let i = 0; i < 5; i++) await press('Half a span less')
   expect(screen.getByText('One span is 1.6 m.')).toBeTruthy()
   await press('Half a span more')

@@ -2,16 +2,16 @@
 
 import { useState, type ReactNode } from 'react'
 import styled from 'styled-components'
-import { formatLength, formatWidth } from '@/core/units/format'
+import { countNoun, formatLength, formatWidth } from '@/core/units/format'
 import { THINGS, THING_WORDS, type Sorting, type Thing } from '@/core/vocabulary/stash'
 import { wordFor } from '@/core/vocabulary/words'
-import { Button } from '@/ui/kit/buttons'
-import { Chip, Chips } from '@/ui/kit/Chips'
+import { Button, StrongButton } from '@/ui/kit/buttons'
+import { Chip } from '@/ui/kit/Chips'
 import { TextField } from '@/ui/kit/fields'
 import { NumberField } from '@/ui/kit/NumberField'
 import { PickFile } from '@/ui/kit/PickFile'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Actions, Fields, Soft, Stack } from '@/ui/kit/surfaces'
+import { Actions, Soft, Stack } from '@/ui/kit/surfaces'
 import { Trouble } from '@/ui/kit/Trouble'
 import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { shrinkPicture } from '../../shared/pictures/shrinkPicture'
@@ -20,20 +20,48 @@ import { useNewId } from '../../shared/form/useNewId'
 import { useStored } from '../../shared/useStored'
 import { quickKeep } from './actions'
 
-const Count = styled.output`
-  min-width: 5ch;
-  text-align: center;
-  font-size: 1.3rem;
-  font-weight: 700;
-`
 const Shown = styled.img`
-  max-height: 9rem;
+  height: 2.75rem;
   border-radius: 3px;
+`
+/** Small targets in one row, also on a phone. */
+const Row = styled.div`
+  display: flex;
+  gap: 0.35rem;
+  max-width: 30rem;
+  > * {
+    flex: 1 1 0;
+    min-width: 0;
+    padding-inline: 0.1rem;
+    text-align: center;
+  }
+`
+/** Chosen is told by its ground here: a tick would not fit. */
+const Tick = styled(Chip)`
+  && {
+    padding-inline: 0.1rem;
+  }
+  &[data-selected]::before {
+    content: '';
+  }
+`
+const Step = styled(Button)`
+  && {
+    padding-inline: 0.1rem;
+  }
+`
+const Pair = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 0.75rem;
+  align-items: end;
 `
 
 /** Widths that cloth usually has, mm; common practice. */
 const WIDTHS = [900, 1120, 1400, 1500] as const
 const HALF = 0.5
+
+const NOTHING_YET = 'Nothing to save yet: take a photo, or enter a length, a width, a guess or a price.'
 
 const EMPTY = {
   called: '',
@@ -63,8 +91,11 @@ export function QuickForm({ heapId, place = '', endings, onKept, onBegin }: Prop
   const { busy, trouble, doing } = useAsyncAction()
   const newId = useNewId()
   const set = (change: Partial<typeof said>) => setSaid({ ...said, ...change })
+  const isEmpty = !picture && JSON.stringify(said) === JSON.stringify(EMPTY)
   const keep = (sorting: Sorting | null) =>
     doing(async () => {
+      // How it is sorted is a statement by itself; without one, a tap in passing makes no empty fabric.
+      if (isEmpty && sorting === null) return { ok: false, errors: { '': NOTHING_YET } }
       onBegin?.()
       const form = new FormData()
       if (picture) form.set('picture', await shrinkPicture(picture.file).catch(() => picture.file), 'picture.jpg')
@@ -81,8 +112,9 @@ export function QuickForm({ heapId, place = '', endings, onKept, onBegin }: Prop
       onKept({ id: outcome.id, sorting })
       return outcome
     })
+  const Ending = endings.length === 1 ? StrongButton : Button
   return (
-    <Stack $gap="1rem">
+    <Stack $gap="0.8rem">
       <Actions>
         <PickFile
           label={picture ? 'Take another photo' : 'Take a photo'}
@@ -94,21 +126,16 @@ export function QuickForm({ heapId, place = '', endings, onKept, onBegin }: Prop
       </Actions>
       <Spans spans={said.spans} onChange={(spans) => set({ spans })} />
       <Labelled text="Width">
-        <Chips>
+        <Row>
           {WIDTHS.map((mm) => (
-            <Chip key={mm} isSelected={said.widthMm === mm} onChange={(isOn) => set({ widthMm: isOn ? mm : null })}>
+            <Tick key={mm} isSelected={said.widthMm === mm} onChange={(isOn) => set({ widthMm: isOn ? mm : null })}>
               {formatWidth(mm, units)}
-            </Chip>
+            </Tick>
           ))}
-        </Chips>
+        </Row>
       </Labelled>
-      <Fields>
-        <TextField
-          label="What do you think it is?"
-          hint="A guess: denim, jersey, curtain fabric."
-          value={said.called}
-          onChange={(called) => set({ called })}
-        />
+      <Pair>
+        <TextField label="What do you think it is?" value={said.called} onChange={(called) => set({ called })} />
         <SelectField
           label="Made up as"
           value={said.thing}
@@ -117,12 +144,12 @@ export function QuickForm({ heapId, place = '', endings, onKept, onBegin }: Prop
         />
         <NumberField label="Price" minValue={0} value={said.price} onChange={(price) => set({ price })} />
         <TextField label="Currency" value={currency ?? ''} onChange={(text) => setCurrency(text.slice(0, 8))} />
-      </Fields>
+      </Pair>
       <Actions>
         {endings.map(({ label, sorting }) => (
-          <Button key={label} isDisabled={busy} onPress={() => keep(sorting)}>
+          <Ending key={label} isDisabled={busy} onPress={() => keep(sorting)}>
             {label}
-          </Button>
+          </Ending>
         ))}
       </Actions>
       <Trouble>{trouble}</Trouble>
@@ -130,28 +157,44 @@ export function QuickForm({ heapId, place = '', endings, onKept, onBegin }: Prop
   )
 }
 
-/** A length in the person's own arm-spans, by halves. */
+/** Whole spans that one tap gives. */
+const WHOLE = [1, 2, 3, 4, 5] as const
+
+/** A length in the person's own arm-spans: whole ones in one tap, finer by halves. */
 function Spans({ spans, onChange }: { spans: number | null; onChange: (spans: number | null) => void }) {
   const { spanMm, units } = usePreferences()
   const now = spans ?? 0
   return (
     <Labelled text="Length in arm spans">
-      <Actions>
-        <Button aria-label="Half a span less" onPress={() => onChange(now > HALF ? now - HALF : null)}>
-          −
-        </Button>
-        <Count aria-live="polite">{spans ?? '–'}</Count>
-        <Button aria-label="Half a span more" onPress={() => onChange(now + HALF)}>
-          +
-        </Button>
-        <Soft>{spans === null ? `One span is ${formatLength(spanMm, units)}.` : about(spans * spanMm, units)}</Soft>
-      </Actions>
+      <Row>
+        <Step aria-label="Half a span less" onPress={() => onChange(now > HALF ? now - HALF : null)}>
+          −½
+        </Step>
+        {WHOLE.map((whole) => (
+          <Tick
+            key={whole}
+            aria-label={countNoun(whole, 'span')}
+            isSelected={spans === whole}
+            onChange={(isOn) => onChange(isOn ? whole : null)}
+          >
+            {whole}
+          </Tick>
+        ))}
+        <Step aria-label="Half a span more" onPress={() => onChange(now + HALF)}>
+          +½
+        </Step>
+      </Row>
+      <Soft as="output" aria-live="polite">
+        {spans === null
+          ? `One span is ${formatLength(spanMm, units)}.`
+          : `${countNoun(spans, 'span')}: ${about(spans * spanMm, units)}`}
+      </Soft>
     </Labelled>
   )
 }
 
 const about = (mm: number, units: Parameters<typeof formatLength>[1]) =>
-  `About ${formatLength(mm, units)}, give or take ${formatLength(mm * 0.08, units)}.`
+  `about ${formatLength(mm, units)}, give or take ${formatLength(mm * 0.08, units)}.`
 
 function Labelled({ text, children }: { text: string; children: ReactNode }) {
   return (

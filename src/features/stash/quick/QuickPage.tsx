@@ -2,9 +2,19 @@
 
 import Link from 'next/link'
 import { useState } from 'react'
+import styled from 'styled-components'
 import { Page, Paper, Callout, Soft } from '@/ui/kit/surfaces'
+import { SMALL } from '../../shared/smallScreen'
+import { AddWays } from '../AddWays'
 import { Todos } from './Todos'
 import { QuickForm } from './QuickForm'
+
+/** At a stall the first screen is for what is tapped. */
+const Intro = styled(Soft)`
+  ${SMALL} {
+    display: none;
+  }
+`
 
 /** At a stall: a piece in under twenty seconds, finished later; and what waits to be finished. */
 export function QuickPage({ todos }: { todos: readonly { id: string; words: string; count: number }[] }) {
@@ -14,8 +24,9 @@ export function QuickPage({ todos }: { todos: readonly { id: string; words: stri
     <Page>
       <div>
         <h1>Quick add</h1>
-        <Soft>A photo, a length, a guess, a price. Everything is optional; finish it at home.</Soft>
+        <Intro>A photo, a length, a guess, a price. Everything is optional; finish it at home.</Intro>
       </div>
+      <AddWays here="/stash/quick-add" />
       {isTold && kept.length > 0 ? (
         <Callout $tone="good" role="status">
           Saved: {kept.length} so far. <Link href={`/stash/${kept.at(-1)}`}>See the last one</Link>

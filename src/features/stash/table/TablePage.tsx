@@ -14,6 +14,7 @@ import { Actions, Page, Paper, PlainList, Callout, Soft } from '@/ui/kit/surface
 import { Trouble } from '@/ui/kit/Trouble'
 import { useAsyncAction } from '@/ui/kit/useAsyncAction'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
+import { AddWays } from '../AddWays'
 import { importTable, type TableTaken } from './actions'
 import { moneyText } from '@/core/units/money'
 import { PRICE_PER_WORDS } from '@/core/vocabulary/stash'
@@ -80,6 +81,7 @@ export function TablePage({ fields }: Props) {
           Paste lines from a spreadsheet, type them, or choose a CSV file. Nothing is saved until you confirm.
         </Soft>
       </div>
+      <AddWays here="/stash/spreadsheet" />
       <Paper aria-label="Your list">
         <TextField
           label="Your list, headings first"
