@@ -110,6 +110,7 @@ const mayRead = {
   // Inside the server: what is kept, what is read of it and written, what is derived and done with it, who asks.
   'src/server/store': [],
   'src/server/recovery': ['store'],
+  'src/server/sample': ['store'],
   'src/server/jobs': ['store'],
   'src/server/auth': ['store'],
   'src/server/records': ['store'],

@@ -9,6 +9,9 @@ import { TroublePage, TroubleSlip } from '@/features/frame/Trouble'
 import { PreferencesProvider } from '@/features/shared/settings/PreferencesContext'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 import { notebookTrouble } from '@/server/database'
+import { isSampleChosen } from '@/server/sample/chosen'
+import { hasSample } from '@/server/sample/sampleNotebook'
+import { SampleSlip } from '@/features/frame/SampleSlip'
 import { StyleRegistry } from '@/ui/registry'
 
 export const metadata: Metadata = {
@@ -24,7 +27,12 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
 const shown = pages.map(({ path, place, title, inRow, within }) => ({ path, place, title, inRow, within }))
 
 export default async function Layout({ children }: { children: ReactNode }) {
-  const [preferences, sent, trouble] = await Promise.all([readPreferences(), headers(), notebookTrouble()])
+  const [preferences, sent, trouble, isSample] = await Promise.all([
+    readPreferences(),
+    headers(),
+    notebookTrouble(),
+    isSampleChosen(),
+  ])
   const wantsNotebook = !WITHOUT_NOTEBOOK.some((path) => sent.get('x-address')?.startsWith(path))
   const nonce = sent.get('x-nonce') ?? undefined
   return (
@@ -41,6 +49,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
         <StyleRegistry nonce={nonce}>
           <PreferencesProvider value={preferences}>
             <Frame pages={shown}>
+              {isSample && hasSample() ? <SampleSlip /> : null}
               {trouble?.kind === 'read-only' ? <TroubleSlip kind={trouble.kind} /> : null}
               {trouble && trouble.kind !== 'read-only' && wantsNotebook ? <TroublePage {...trouble} /> : children}
             </Frame>

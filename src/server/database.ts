@@ -4,6 +4,8 @@ import { sql } from 'kysely'
 import { makeBackup } from './backup/backups'
 import { runJob } from './jobs/pool'
 import { throwReported } from './jobs/reported'
+import { isSampleChosen } from './sample/chosen'
+import { hasSample, sampleNotebook } from './sample/sampleNotebook'
 import { notebookFile, notebookHome } from './store/home'
 import { openNotebook, type Notebook } from './store/openNotebook'
 import { claim, release } from './recovery/claim'
@@ -31,10 +33,12 @@ const open = globalThis as {
 const LOOKED_AT_MS = 1500
 
 /**
- * The person's own notebook, opened once for the life of the server. A failed opening is tried again.
+ * The person's own notebook, opened once for the life of the server; or the sample that they chose to look around in.
+ * A failed opening is tried again.
  * @throws NotebookTrouble where it cannot be used
  */
 export async function notebook(): Promise<Notebook> {
+  if ((await isSampleChosen()) && hasSample()) return sampleNotebook()
   return (await opened()).db
 }
 

@@ -9,7 +9,10 @@ export const sentHeaders = new Map<string, string>()
 export const headers = jest.fn((): Promise<{ get: (name: string) => string | null }> =>
   Promise.resolve({ get: (name: string) => sentHeaders.get(name) ?? null }),
 )
-export const cookies = () => Promise.resolve({ get: () => undefined })
+/** What answers have the browser keep. */
+export const setCookies = new Map<string, string>()
+export const cookies = () =>
+  Promise.resolve({ get: () => undefined, set: (name: string, value: string) => void setCookies.set(name, value) })
 
 export function notFound(): never {
   throw new Error('no such page')

@@ -1,3 +1,4 @@
+import { type Vocabulary, wordFor } from '../vocabulary/words'
 import { clothWithId } from './traits'
 import { type NamedCloth } from './types'
 
@@ -20,6 +21,13 @@ export interface BesideFamiliar {
   lighter: NamedCloth[]
   like: NamedCloth[]
   heavier: NamedCloth[]
+}
+
+/** What familiar cloths usually weigh in the middle, g/m², the lightest first. */
+export function familiarWeights(vocabulary: Vocabulary): { name: string; gsm: number }[] {
+  return FAMILIAR.flatMap((id) => clothWithId(id) ?? [])
+    .map(({ name, gsm: [low, high] }) => ({ name: wordFor(name, vocabulary), gsm: (low + high) / 2 }))
+    .toSorted((a, b) => a.gsm - b.gsm)
 }
 
 /** A weight beside cloths that everybody has handled. @param gsm g/m² */

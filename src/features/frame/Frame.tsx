@@ -18,6 +18,7 @@ import { useEffect, useRef, useState, type ReactNode } from 'react'
 import { GlobalStyle } from '@/ui/GlobalStyle'
 import { pageAt, PLACES, PLACE_WORDS, rowOf, underOf, type PlaceId, type ShownPage } from '../shared/places'
 import { AlwaysInReach, Bar, Content, FootBar, FootRoom, Head, PlainPress, Row, Selvedge, Skip } from './frameStyles'
+import { DoneToasts } from './done/DoneToasts'
 import { Help } from './help/Help'
 import { TourSlip } from './help/TourSlip'
 import { SearchField } from './SearchField'
@@ -81,6 +82,7 @@ export function Frame({ pages, children }: { pages: readonly ShownPage[]; childr
         {children}
       </Content>
       <TourSlip />
+      <DoneToasts />
       <Places here={here?.place ?? null} as={FootBar} label="Places, at the foot of the page" />
     </>
   )

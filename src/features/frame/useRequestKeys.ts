@@ -2,6 +2,7 @@
 
 import { useEffect } from 'react'
 import { REQUEST_KEY } from '../shared/requestKey'
+import { noticeDone } from './done/doneStore'
 
 /** A key that nobody else makes; not only where the connection is secure. */
 const newKey = () => Array.from(crypto.getRandomValues(new Uint32Array(4)), (part) => part.toString(36)).join('-')
@@ -22,6 +23,7 @@ export function useRequestKeys(): void {
       sent.set(REQUEST_KEY, key)
       if (same !== undefined) unanswered.set(same, key)
       const answer = await plain(input, { ...init, headers: sent })
+      noticeDone()
       // Answered once all of it has come.
       if (same !== undefined)
         answer

@@ -7,6 +7,7 @@ import { BookOpen, CircleQuestionMark, FlaskConical, Flame, Layers, Scissors, Sh
 import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { ButtonLink, StrongLink } from '@/ui/kit/links'
 import { Actions, Lead, Page, Soft, Stack } from '@/ui/kit/surfaces'
+import { SampleOffer } from '../shared/sample/SampleOffer'
 import { LookedOver } from '../shared/stash/LookedOver'
 import { StashShelf, type Fold } from '../shared/stash/Shelf'
 import { ContinueBurn } from '../shared/burn/ContinueBurn'
@@ -117,6 +118,7 @@ export function TableTop({ inProgress, things, folds, pieces, left }: Props) {
               Identify fabrics you know nothing about, record them once, and choose the right one for each pattern.
             </Lead>
           ) : null}
+          {isNew ? <SampleOffer /> : null}
           <Begun {...inProgress} />
         </Stack>
         <Stack $gap="0.75rem" as="section" aria-labelledby="next">

@@ -1,7 +1,9 @@
 import { revalidatePath } from 'next/cache'
 import { notFound, redirect } from 'next/navigation'
 import { z } from 'zod'
+import { withStrokes } from '@/server/store/strokes'
 import { type ActionInput } from './actionInput'
+import { tellDone } from './history/tellDone'
 import { type Refusal, valueOf } from './outcome'
 import { pagesShowing, type Shown } from './showing'
 
@@ -14,6 +16,9 @@ type Sent<S extends Schemas> = S extends readonly [...infer Before extends Schem
     ? [...Sent<Before>, ActionInput<Last>?]
     : { [K in keyof S]: ActionInput<S[K]> }
   : []
+
+/** What the page says by itself: what was done, with its undoing. Some pages say it otherwise, or at once. */
+export const TOLD = true
 
 /** What the handler gets. */
 type Parsed<S extends Schemas> = { -readonly [K in keyof S]: z.output<S[K]> }
@@ -30,18 +35,21 @@ export type Answered<T> = [T] extends [{ goTo: string }]
  * @param takes a schema for each argument; more arguments are left aside
  * @param work answers what the page is to know, or `{ goTo }`: the page that it leads to
  * @param changes what it writes, or what it has written by its answer
+ * @param isTold whether the page says what was done, with its undoing
  */
 export function action<const S extends Schemas, T extends object | void>(
   takes: S,
   work: (...given: Parsed<S>) => Promise<T>,
   changes: readonly Shown[] | ((answer: T) => readonly Shown[]) = [],
+  isTold = false,
 ): (...sent: Sent<S>) => Promise<Answered<T>> {
   return async (...sent) => {
-    const outcome = await valueOf(async () => work(...(await parsed(takes, sent))))
+    const outcome = await valueOf(async () => withStrokes(async () => work(...(await parsed(takes, sent)))))
     // What was refused may be gone elsewhere, and the page shows so; what clashes stays beside what was written.
     if (typeof changes !== 'function' && (outcome.ok || !outcome.clash)) showAnew(changes)
     if (!outcome.ok) return outcome as Answered<T>
-    const { value } = outcome
+    const { answer: value, strokes } = outcome.value
+    if (isTold) await tellDone(strokes).catch((error: unknown) => console.error('What was done was not told:', error))
     if (typeof changes === 'function') showAnew(changes(value))
     if (value && 'goTo' in value) return redirect(String(value.goTo))
     return { ok: true, ...value } as Answered<T>

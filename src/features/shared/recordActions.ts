@@ -5,7 +5,7 @@ import { notebook } from '@/server/database'
 import { amendRecord } from '@/server/store/amend'
 import { createOnce } from '@/server/store/createOnce'
 import { changeRecord, removeRecord } from '@/server/store/repository'
-import { action } from './action'
+import { action, TOLD } from './action'
 import { now } from './now'
 import { keptRecord, unlessGone } from './outcome'
 
@@ -18,6 +18,7 @@ export const keepAction = <K extends RecordKindId, Input>(kind: K, schema: Schem
     [schema, NewIdSchema],
     async (data, id) => keptRecord(await createOnce(await notebook(), kind, data, now(), id)),
     [kind],
+    TOLD,
   )
 
 /** An action that changes a record, where it still is as the person saw it. */
@@ -26,6 +27,7 @@ export const changeAction = <K extends RecordKindId, Input>(kind: K, schema: Sch
     [SeenSchema, schema],
     async (seen, data) => keptRecord(await changeRecord(await notebook(), kind, seen, data, now())),
     [kind],
+    TOLD,
   )
 
 /** An action that changes a part of a record as it is now. @param amended the record with what was sent in it */
@@ -33,6 +35,7 @@ export const amendAction = <K extends RecordKindId, Output, Input>(
   kind: K,
   schema: z.ZodType<Output, Input>,
   amended: (data: RecordData<K>, sent: Output) => RecordData<K>,
+  isTold: boolean = TOLD,
 ) =>
   action(
     [RecordIdSchema, schema],
@@ -40,6 +43,7 @@ export const amendAction = <K extends RecordKindId, Output, Input>(
       await amendRecord(await notebook(), kind, id, now(), (data) => amended(data, sent))
     },
     [kind],
+    isTold,
   )
 
 /** An action that puts a record into the bin and leads to a page; one that is gone already is no trouble. */
@@ -51,4 +55,5 @@ export const dropAction = (kind: RecordKindId, goTo: string) =>
       return { goTo }
     },
     [kind],
+    TOLD,
   )

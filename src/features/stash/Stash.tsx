@@ -26,14 +26,12 @@ const Top = styled.div`
   align-items: end;
   justify-content: space-between;
 `
-const Beside = styled.div`
-  display: grid;
-  gap: 1.5rem 2rem;
-  align-items: start;
-  grid-template-columns: minmax(0, 1fr);
-  @media (min-width: 60rem) {
-    grid-template-columns: 16rem minmax(0, 1fr);
-  }
+/** In what order and how: short, side by side. */
+const How = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.75rem 2rem;
+  align-items: end;
 `
 
 /** While somebody types, nothing is asked for so long, ms. */
@@ -66,36 +64,41 @@ export function Stash(props: LoadedStash & { isList: boolean; damaged: readonly 
           <StrongLink href="/stash/add">Add your first fabric</StrongLink>
         </EmptyState>
       ) : null}
-      {all > 0 ? (
-        <TextField
-          label="Search the stash"
-          value={text}
-          onChange={type}
-          hint="Name, fibre, fabric name, location, tag; UK or US words."
-          type="search"
-        />
-      ) : null}
       <p role="status" className="visually-hidden">
         {found} found
       </p>
       {all > 0 ? (
-        <Beside aria-busy={isAsking}>
-          <Filters {...props} onAsk={ask}>
-            <SelectField
-              label="Sort by"
-              value={query.sort}
-              onChange={(sort) => ask({ ...query, sort })}
-              options={SHELF_SORTS.map((sort) => [sort, SORT_WORDS[sort]] as const)}
-            />
-            <ChoiceField
-              label="Show as"
-              value={isList ? 'list' : 'shelves'}
-              onChange={(as) => ask(query, as === 'list')}
-              options={[
-                ['shelves', 'shelves'],
-                ['list', 'a list'],
-              ]}
-            />
+        <Stack $gap="1.25rem" aria-busy={isAsking}>
+          <Filters
+            {...props}
+            onAsk={ask}
+            search={
+              <TextField
+                label="Search the stash"
+                value={text}
+                onChange={type}
+                hint="Name, fibre, fabric name, location, tag; UK or US words."
+                type="search"
+              />
+            }
+          >
+            <How>
+              <SelectField
+                label="Sort by"
+                value={query.sort}
+                onChange={(sort) => ask({ ...query, sort })}
+                options={SHELF_SORTS.map((sort) => [sort, SORT_WORDS[sort]] as const)}
+              />
+              <ChoiceField
+                label="Show as"
+                value={isList ? 'list' : 'shelves'}
+                onChange={(as) => ask(query, as === 'list')}
+                options={[
+                  ['shelves', 'shelves'],
+                  ['list', 'a list'],
+                ]}
+              />
+            </How>
           </Filters>
           <Stack $gap="1.25rem">
             {found > 0 && asksSomething(query) ? (
@@ -110,7 +113,7 @@ export function Stash(props: LoadedStash & { isList: boolean; damaged: readonly 
               <Shelves key={address} first={rows} found={found} places={places} address={address} />
             )}
           </Stack>
-        </Beside>
+        </Stack>
       ) : null}
     </Page>
   )

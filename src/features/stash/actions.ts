@@ -10,7 +10,7 @@ import { notebook } from '@/server/database'
 import { addMeasurement } from '@/server/records/measurements'
 import { createOnce } from '@/server/store/createOnce'
 import { changeRecord, findRecord, inTransaction } from '@/server/store/repository'
-import { action } from '../shared/action'
+import { action, TOLD } from '../shared/action'
 import { now } from '../shared/now'
 import { keptRecord } from '../shared/outcome'
 import { dropAction, keepAction } from '../shared/recordActions'
@@ -36,6 +36,7 @@ export const keepPiece = action(
       return kept
     }),
   ['piece'],
+  TOLD,
 )
 
 /** Changes a piece, where it still is as the person saw it. */
@@ -43,6 +44,7 @@ export const updatePiece = action(
   [SeenSchema, z.strictObject({ piece: PieceSchema })],
   async (seen, { piece }) => keptRecord(await changeRecord(await notebook(), 'piece', seen, piece, now())),
   ['piece'],
+  TOLD,
 )
 
 /** Puts a piece into the bin; one that is gone already is no trouble. */

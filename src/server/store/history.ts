@@ -12,7 +12,7 @@ export interface ChangeSet {
   stroke: string
   /** ISO 8601. */
   at: string
-  steps: { what: 'create' | 'change' | 'remove'; kind: RecordKindId; title: string; fields: string[] }[]
+  steps: { what: 'create' | 'change' | 'remove'; id: string; kind: RecordKindId; title: string; fields: string[] }[]
   /** The stroke that this one took back. */
   undoes: string | null
   /** Whether another stroke has taken this one back, and was not taken back itself. */
@@ -42,6 +42,12 @@ export async function historyOf(db: Notebook, id: string): Promise<ChangeSet[]> 
       group by stroke order by max(seq) desc limit ${MOST_STROKES})
     order by seq desc`.execute(db)
   return strokesFrom(rows, await undoneBy(db, rows))
+}
+
+/** What was done at one stroke, in its order; undefined where nothing was. */
+export async function changeSet(db: Notebook, stroke: string): Promise<ChangeSet | undefined> {
+  const rows = await db.selectFrom('change').selectAll().where('stroke', '=', stroke).orderBy('seq').execute()
+  return strokesFrom(rows, new Set())[0]
 }
 
 /** Strokes, of these, that stand taken back. */
@@ -79,6 +85,7 @@ function strokesFrom(rows: readonly Selectable<ChangeTable>[], undone: ReadonlyS
     strokes.set(key, stroke)
     stroke.steps.push({
       what: row.what as ChangeSet['steps'][number]['what'],
+      id: row.record_id,
       kind: row.kind as RecordKindId,
       title: titleOf(row),
       fields: changedFields(row),

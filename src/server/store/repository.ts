@@ -8,6 +8,7 @@ import { type Notebook } from './openNotebook'
 import { ConflictError, GoneError } from './errors'
 import { formAsItWas, storedFormOf, inPresentForm, type StoredForm } from './form'
 import { isJson } from './isJson'
+import { strokeWritten } from './strokes'
 import { type RecordTable } from './tables'
 import { isDamaged, type DamagedRecord, type Kept } from './kept'
 import { itemAt, mustHave } from '@/core/lists/items'
@@ -397,6 +398,7 @@ async function log(db: Notebook, entry: Entry): Promise<void> {
 export async function writeLog(db: Notebook, entries: readonly Entry[]): Promise<void> {
   if (entries.length === 0) return
   const stroke = strokeOf(db)
+  strokeWritten(stroke.stroke)
   const rows = entries.map(({ what, before, after, at }) => {
     const { id, kind, revision } = mustHave(after ?? before)
     return {

@@ -1,10 +1,13 @@
+import { isSampleChosen } from '@/server/sample/chosen'
+import { hasSample, sampleHome } from '@/server/sample/sampleNotebook'
 import { notebookHome } from '@/server/store/home'
 import { readPicture, readSmallPicture } from '@/server/pictures/pictures'
 
 export async function GET(request: Request, { params }: { params: Promise<{ name: string }> }): Promise<Response> {
   const { name } = await params
   const isSmall = new URL(request.url).searchParams.has('small')
-  const picture = await (isSmall ? readSmallPicture : readPicture)(notebookHome(), name)
+  const home = (await isSampleChosen()) && hasSample() ? sampleHome() : notebookHome()
+  const picture = await (isSmall ? readSmallPicture : readPicture)(home, name)
   if (!picture) return new Response('There is no picture with this name.', { status: 404 })
   return new Response(picture.bytes, {
     headers: {

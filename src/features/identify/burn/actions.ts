@@ -10,7 +10,7 @@ import { notebookHome } from '@/server/store/home'
 import { savePicture, sweepPictures } from '@/server/pictures/pictures'
 import { GoneError } from '@/server/store/errors'
 import { removeRecord } from '@/server/store/repository'
-import { action } from '../../shared/action'
+import { action, TOLD } from '../../shared/action'
 import { now } from '../../shared/now'
 import { sayingWhy, unlessGone } from '../../shared/outcome'
 import { bytesOf, SentPictureSchema } from '../../shared/pictures/sent'
@@ -44,11 +44,12 @@ export const discardTest = action(
     return { goTo: '/identify/burn' }
   },
   ['burn-test'],
+  TOLD,
 )
 
 export const keepControl = keepAction('control', ControlSchema)
 
-export const dropControl = action([RecordIdSchema], (id) => drop('control', id), ['control'])
+export const dropControl = action([RecordIdSchema], (id) => drop('control', id), ['control'], TOLD)
 
 /** Removes a record and its pictures; one that is gone already is no trouble. */
 async function drop(kind: 'burn-test' | 'control', id: string): Promise<void> {

@@ -15,7 +15,7 @@ import { notebook, type Notebook } from '@/server/database'
 import { createRecord, recordsByIds, recordsReferring, removeRecord, inTransaction } from '@/server/store/repository'
 import { type Kept } from '@/server/store/kept'
 import { shelfOf, type Shelf } from '@/server/cache/shelf'
-import { action } from '../../shared/action'
+import { action, TOLD } from '../../shared/action'
 import { keptRecord } from '../../shared/outcome'
 import { readPreferences } from '../../shared/settings/readPreferences'
 import { now } from '../../shared/now'
@@ -70,6 +70,7 @@ export const confirmCut = action(
     return { offcuts }
   },
   ['lay', 'cut'],
+  TOLD,
 )
 
 /** @throws GoneError, UncuttableError where it cannot be cut so */

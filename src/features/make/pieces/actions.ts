@@ -13,7 +13,7 @@ import { runJob } from '@/server/jobs/pool'
 import { keepFound } from '@/server/records/patternPieces'
 import { RefusedError } from '@/server/store/errors'
 import { removeRecord } from '@/server/store/repository'
-import { action } from '../../shared/action'
+import { action, TOLD } from '../../shared/action'
 import { now } from '../../shared/now'
 import { sayingWhy } from '../../shared/outcome'
 import { changeAction } from '../../shared/recordActions'
@@ -52,6 +52,7 @@ export const addFromFile = action(
     return keepAll(patternId, outcome.found, { from: 'file', isAbout: false })
   },
   ['pattern-piece'],
+  TOLD,
 )
 
 const MeasuresSchema = z.strictObject({
@@ -70,6 +71,7 @@ export const addFromMeasures = action(
     return keepAll(patternId, { pieces, notRead: [] }, { from: 'measures', isAbout: kind.isAbout })
   },
   ['pattern-piece'],
+  TOLD,
 )
 
 const CornersSchema = z.strictObject({
@@ -87,6 +89,7 @@ export const addFromCorners = action(
     return keepAll(patternId, { pieces: [piece], notRead: [] }, { from, isAbout: false })
   },
   ['pattern-piece'],
+  TOLD,
 )
 
 async function keepAll(
@@ -108,4 +111,5 @@ export const dropPatternPiece = action(
     await removeRecord(await notebook(), 'pattern-piece', { id }, now())
   },
   ['pattern-piece'],
+  TOLD,
 )

@@ -11,7 +11,7 @@ import { notebook } from '@/server/database'
 import { notebookHome } from '@/server/store/home'
 import { addPictureTo } from '@/server/pictures/photographs'
 import { createRecord, findRecord, recordsReferring, removeRecord, inTransaction } from '@/server/store/repository'
-import { action } from '../../shared/action'
+import { action, TOLD } from '../../shared/action'
 import { now } from '../../shared/now'
 import { sayingWhy } from '../../shared/outcome'
 import { bytesOf, SentPictureSchema } from '../../shared/pictures/sent'
@@ -41,6 +41,7 @@ export const chooseCloth = action(
     })
   },
   ['project-cloth'],
+  TOLD,
 )
 
 const ChangeSchema = z.discriminatedUnion('do', [

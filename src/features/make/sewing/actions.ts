@@ -6,7 +6,7 @@ import { notebook } from '@/server/database'
 import { notebookHome } from '@/server/store/home'
 import { createRecord, removeRecord } from '@/server/store/repository'
 import { withPicture } from '@/server/pictures/withPicture'
-import { action } from '../../shared/action'
+import { action, TOLD } from '../../shared/action'
 import { now } from '../../shared/now'
 import { sayingWhy } from '../../shared/outcome'
 import { bytesOf, SentPictureSchema } from '../../shared/pictures/sent'
@@ -23,6 +23,7 @@ export const keepTestSeam = action(
     return sayingWhy(() => withPicture(notebookHome(), bytes, keep))
   },
   ['test-seam'],
+  TOLD,
 )
 
 /** Throws a test seam away. */
@@ -32,4 +33,5 @@ export const dropTestSeam = action(
     await removeRecord(await notebook(), 'test-seam', { id }, now())
   },
   ['test-seam'],
+  TOLD,
 )

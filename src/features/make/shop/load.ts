@@ -1,9 +1,11 @@
 import { wouldDo } from '@/core/choose/fit/steps'
+import { familiarWeights } from '@/core/cloths/familiar'
 import { sizesIn } from '@/core/choose/envelope/lengths'
 import { fullNeed } from '@/core/choose/need/need'
 import { type Need } from '@/core/notebook/schemas/need'
 import { formatWeightRange, type UnitSystem } from '@/core/units/format'
-import { AVOID_WORDS, ROLE_WORDS } from '@/core/vocabulary/choosing'
+import { BODIES } from '@/core/vocabulary/cloth'
+import { AVOID_WORDS, type Role, ROLE_WORDS } from '@/core/vocabulary/choosing'
 import { type Vocabulary, wordFor } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
 import { listPatterns, type KeptPattern } from '@/server/records/patterns'
@@ -38,6 +40,7 @@ export async function loadShop(preferences: Preferences, sizes: Readonly<Record<
   const inProjects = new Set(open.map(({ project }) => project.data.patternId))
   const onList = patterns.filter((pattern) => pattern.onList && !inProjects.has(pattern.id))
   return {
+    familiar: familiarWeights(preferences.words),
     projects: missing,
     others: patterns.filter((pattern) => !pattern.onList).map(({ id, name }) => ({ id, name })),
     patterns: await Promise.all(
@@ -56,8 +59,8 @@ function missingFor(whole: ProjectWhole, patterns: readonly KeptPattern[], shelf
   if (!pattern) return undefined
   const making: MakingAsked = { size: data.size, view: data.view, copies: data.copies, pieces: pattern.pieces }
   const places = [
-    { role: 'main' as const, label: '', lengths: pattern.lengths },
-    ...pattern.partners.map(({ role, label, lengths }) => ({ role, label, lengths })),
+    { role: 'main' as const, label: '', lengths: pattern.lengths, need: pattern.need },
+    ...pattern.partners.map(({ role, label, lengths, need }) => ({ role, label, lengths, need: { ...need, role } })),
   ]
   const fabrics = places.flatMap((place) => {
     const chosen = cloths.find((cloth) => cloth.data.role === place.role && cloth.data.label === place.label)
@@ -71,12 +74,13 @@ function missingFor(whole: ProjectWhole, patterns: readonly KeptPattern[], shelf
         title: place.label || ROLE_WORDS[place.role],
         wish: chosen?.data.wish ?? '',
         short: gist ? gist.name : null,
-        rows: toBuy(place.lengths, making),
+        looks: looksOf(place.need, place.role),
+        rows: toBuy(place.lengths, making).map(inBar),
       },
     ]
   })
-  const notions = pattern.notions.flatMap(({ text }) => (data.bought.includes(text) ? [] : [text]))
-  if (fabrics.length === 0 && notions.length === 0) return undefined
+  const notions = pattern.notions.map(({ text }) => ({ text, isBought: data.bought.includes(text) }))
+  if (fabrics.length === 0 && notions.every(({ isBought }) => isBought)) return undefined
   const says = [
     data.size && `size ${data.size}`,
     data.view && `view ${data.view}`,
@@ -108,7 +112,8 @@ async function shopSheet(
     avoid: (pattern.need.avoid ?? []).map((id) => wordFor(AVOID_WORDS[id], words)),
     sizes,
     size,
-    rows: isOpen ? [] : toBuy(pattern.lengths, making),
+    looks: looksOf(pattern.need, 'main'),
+    rows: isOpen ? [] : toBuy(pattern.lengths, making).map(inBar),
     partners: pattern.partners.map((partner) => ({
       title: partner.label || ROLE_WORDS[partner.role],
       asks: partnerWords(partner, units),
@@ -120,6 +125,22 @@ async function shopSheet(
       .map(({ id }) => ({ id, name: mustHave(shelf.find(id)).name })),
   }
 }
+
+/** What one sees fall on the finished garment. */
+const SEEN_TO_FALL: ReadonlySet<Role> = new Set(['main', 'contrast', 'lining'])
+
+/** What is looked for, as it is drawn: the weight on its scale, and how it may fall. */
+function looksOf(need: Need, role: Role) {
+  const { gsm, body } = fullNeed(need)
+  return { gsm, bodies: SEEN_TO_FALL.has(role) && body.length < BODIES.length ? [...body] : [] }
+}
+
+/** A length to buy, in numbers for its bar. */
+const inBar = ({ widthMm, says }: ReturnType<typeof toBuy>[number]) => ({
+  widthMm,
+  lengthMm: says.metres * 1000,
+  text: says.text,
+})
 
 /** What to ask the seller for a need, in numbers. */
 function numbersToAsk(need: Need, units: UnitSystem): string[] {

@@ -3,7 +3,7 @@
 import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { notebook } from '@/server/database'
 import { takeBack } from '@/server/store/history'
-import { action } from '../action'
+import { action, TOLD } from '../action'
 import { now } from '../now'
 
 /** Takes back everything that was done at one stroke, where nothing of it was changed since. */
@@ -13,4 +13,5 @@ export const takeBackStroke = action(
     await takeBack(await notebook(), stroke, now())
   },
   ['everything'],
+  TOLD,
 )

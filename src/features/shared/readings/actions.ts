@@ -8,7 +8,7 @@ import { notebook } from '@/server/database'
 import { notebookHome } from '@/server/store/home'
 import { addMeasurement, removeMeasurement } from '@/server/records/measurements'
 import { withPicture } from '@/server/pictures/withPicture'
-import { action } from '../action'
+import { action, TOLD } from '../action'
 import { now } from '../now'
 import { sayingWhy, unlessGone } from '../outcome'
 import { bytesOf, SentPictureSchema } from '../pictures/sent'
@@ -28,6 +28,7 @@ export const keepMeasurement = action(
     return sayingWhy(() => withPicture(notebookHome(), bytes, keep))
   },
   ['measurement'],
+  TOLD,
 )
 
 export const dropMeasurement = action(
@@ -35,4 +36,5 @@ export const dropMeasurement = action(
   async (piece, measurement) =>
     unlessGone(async () => removeMeasurement(await notebook(), piece, measurement, now())),
   ['measurement'],
+  TOLD,
 )

@@ -10,12 +10,11 @@ const user = userEvent.setup()
 function shown(query: Partial<ShelfQuery> = {}, units: 'metric' | 'imperial' = 'metric') {
   const onAsk = jest.fn<void, [ShelfQuery]>()
   const value = { units, words: 'uk', paper: 'a4', theme: 'system', motion: 'still', spanMm: 1650 } as const
-  const { container } = render(
+  render(
     <PreferencesProvider value={value}>
       <AmountFilter query={{ ...ASKS_NOTHING, ...query }} onAsk={onAsk} />
     </PreferencesProvider>,
   )
-  container.querySelector('details')!.open = true
   return { asked: () => onAsk.mock.lastCall![0], onAsk }
 }
 const type = async (label: string, value: string) => {

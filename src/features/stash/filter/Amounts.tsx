@@ -7,7 +7,7 @@ import { Button, QuietButton } from '@/ui/kit/buttons'
 import { CheckField } from '@/ui/kit/checks'
 import { ColourField } from '@/ui/kit/ColourField'
 import { NumberField } from '@/ui/kit/NumberField'
-import { Fields, Stack } from '@/ui/kit/surfaces'
+import { Actions, Fields, Stack } from '@/ui/kit/surfaces'
 import { fieldUnits, fromField, toField } from '../../shared/settings/measures'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { Say } from '@/ui/text/Say'
@@ -52,32 +52,29 @@ export function AmountFilter({ query, onAsk }: Props) {
     })
   }
   return (
-    <details>
-      <summary>
-        <Say>Weight, length, colour, price</Say>
-      </summary>
-      <Stack $gap="0.8rem" $top="0.6rem">
-        <Fields>
-          {NUMBERS.map(({ key, label, unit }) => (
-            <NumberField
-              key={key}
-              label={key === 'price' ? `${label} ${AREA_WORDS[units]}` : label}
-              unit={unit && inUnits[unit].symbol}
-              minValue={0}
-              value={draft[key]}
-              onChange={(value) => set({ [key]: value })}
-            />
-          ))}
-        </Fields>
-        <CheckField
-          isSelected={draft.colour !== null}
-          onChange={(isOn) => set({ colour: isOn ? (query.colour ?? MADDER) : null })}
-        >
-          <Say>Similar colour</Say>
-        </CheckField>
-        {draft.colour === null ? null : (
-          <ColourField label="Colour" value={draft.colour} onChange={(colour) => set({ colour })} />
-        )}
+    <Stack $gap="0.8rem">
+      <Fields>
+        {NUMBERS.map(({ key, label, unit }) => (
+          <NumberField
+            key={key}
+            label={key === 'price' ? `${label} ${AREA_WORDS[units]}` : label}
+            unit={unit && inUnits[unit].symbol}
+            minValue={0}
+            value={draft[key]}
+            onChange={(value) => set({ [key]: value })}
+          />
+        ))}
+      </Fields>
+      <CheckField
+        isSelected={draft.colour !== null}
+        onChange={(isOn) => set({ colour: isOn ? (query.colour ?? MADDER) : null })}
+      >
+        <Say>Similar colour</Say>
+      </CheckField>
+      {draft.colour === null ? null : (
+        <ColourField label="Colour" value={draft.colour} onChange={(colour) => set({ colour })} />
+      )}
+      <Actions>
         <Button onPress={send}>Show fabrics</Button>
         <QuietButton
           onPress={() => {
@@ -87,8 +84,8 @@ export function AmountFilter({ query, onAsk }: Props) {
         >
           Clear these
         </QuietButton>
-      </Stack>
-    </details>
+      </Actions>
+    </Stack>
   )
 }
 

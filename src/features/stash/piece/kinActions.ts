@@ -13,7 +13,7 @@ import { notebook } from '@/server/database'
 import { amendRecord } from '@/server/store/amend'
 import { GoneError } from '@/server/store/errors'
 import { createRecord, findRecord, inTransaction } from '@/server/store/repository'
-import { action } from '../../shared/action'
+import { action, TOLD } from '../../shared/action'
 import { now } from '../../shared/now'
 import { amendAction } from '../../shared/recordActions'
 
@@ -24,6 +24,7 @@ export const cutPiece = action(
     await cutFrom(await notebook(), cut, now(), id)
   },
   ['cut'],
+  TOLD,
 )
 
 const ShapeSchema = z.strictObject({ outline: OutlineSchema.nullable(), flaws: listOf(PolygonSchema, 40) })
@@ -51,6 +52,7 @@ export const putInLot = action(
     })
   },
   ['piece', 'lot'],
+  TOLD,
 )
 
 /** Keeps another piece of the same: everything that was written but its pictures, and none of its evidence. */

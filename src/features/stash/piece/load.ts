@@ -27,7 +27,7 @@ import { readStashEntry } from '@/server/records/stash'
 import { tileOf } from '@/ui/cloth/spec'
 import { continueWords, unfinishedBurn } from '../../shared/burn/session'
 import { pieceWords } from '../../shared/stash/describe'
-import { strokeWords } from './strokeWords'
+import { strokeWords } from '../../shared/history/strokeWords'
 import { type RelatedPiecesData, type PieceData, type SheetRow } from './types'
 
 /** @returns undefined where there is no such piece */

@@ -3,7 +3,8 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import styled from 'styled-components'
-import { Page, Paper, Callout, Soft } from '@/ui/kit/surfaces'
+import { countNoun } from '@/core/units/format'
+import { Page, Paper, Soft } from '@/ui/kit/surfaces'
 import { SMALL } from '../../shared/smallScreen'
 import { AddWays } from '../AddWays'
 import { Todos } from './Todos'
@@ -27,11 +28,6 @@ export function QuickPage({ todos }: { todos: readonly { id: string; words: stri
         <Intro>A photo, a length, a guess, a price. Everything is optional; finish it at home.</Intro>
       </div>
       <AddWays here="/stash/quick-add" />
-      {isTold && kept.length > 0 ? (
-        <Callout $tone="good" role="status">
-          Saved: {kept.length} so far. <Link href={`/stash/${kept.at(-1)}`}>See the last one</Link>
-        </Callout>
-      ) : null}
       <Paper aria-label="Fabric">
         <QuickForm
           endings={[{ label: 'Save and add another', sorting: null }]}
@@ -41,6 +37,12 @@ export function QuickPage({ todos }: { todos: readonly { id: string; words: stri
             setTold(true)
           }}
         />
+        {isTold && kept.length > 0 ? (
+          <Soft role="status">
+            {countNoun(kept.length, 'fabric')} saved so far.{' '}
+            <Link href={`/stash/${kept.at(-1)}`}>See the last one</Link>
+          </Soft>
+        ) : null}
       </Paper>
       <Todos todos={todos} />
     </Page>

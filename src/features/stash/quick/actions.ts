@@ -5,7 +5,7 @@ import { notebook } from '@/server/database'
 import { notebookHome } from '@/server/store/home'
 import { addPhotograph } from '@/server/pictures/photographs'
 import { keepQuick, QuickSchema } from '@/server/records/quickPieces'
-import { action } from '../../shared/action'
+import { action, TOLD } from '../../shared/action'
 import { now } from '../../shared/now'
 import { keptRecord } from '../../shared/outcome'
 import { bytesOf, SentPictureSchema } from '../../shared/pictures/sent'
@@ -26,4 +26,5 @@ export const quickKeep = action(
     return piece
   },
   ['piece', 'heap', 'lot'],
+  TOLD,
 )

@@ -8,7 +8,7 @@ import { shelfOf } from '@/server/cache/shelf'
 import { GoneError } from '@/server/store/errors'
 import { inTransaction } from '@/server/store/repository'
 import { putGarment, takeApart } from '@/server/records/takingApart'
-import { action } from '../../shared/action'
+import { action, TOLD } from '../../shared/action'
 import { now } from '../../shared/now'
 import { readPreferences } from '../../shared/settings/readPreferences'
 
@@ -38,4 +38,5 @@ export const tookApart = action(
     })
   },
   ['piece', 'garment', 'notion'],
+  TOLD,
 )

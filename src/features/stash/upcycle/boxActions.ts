@@ -6,7 +6,7 @@ import { YarnSchema } from '@/core/notebook/kinds/yarn'
 import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { notebook } from '@/server/database'
 import { removeRecord } from '@/server/store/repository'
-import { action } from '../../shared/action'
+import { action, TOLD } from '../../shared/action'
 import { now } from '../../shared/now'
 import { amendAction, keepAction } from '../../shared/recordActions'
 
@@ -14,7 +14,12 @@ import { amendAction, keepAction } from '../../shared/recordActions'
 export const keepNotion = keepAction('notion', NotionSchema)
 
 /** How many of it there are now. */
-export const countNotion = amendAction('notion', NotionSchema.shape.count, (notion, count) => ({ ...notion, count }))
+export const countNotion = amendAction(
+  'notion',
+  NotionSchema.shape.count,
+  (notion, count) => ({ ...notion, count }),
+  false,
+)
 
 /** Keeps a yarn. */
 export const keepYarn = keepAction('yarn', YarnSchema)
@@ -26,4 +31,5 @@ export const dropFromBox = action(
     await removeRecord(await notebook(), kind, { id }, now())
   },
   ['notion', 'yarn'],
+  TOLD,
 )

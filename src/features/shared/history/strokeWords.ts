@@ -1,4 +1,5 @@
-import { wordsOfKind } from '@/core/notebook/kinds'
+import { type RecordKindId, wordsOfKind } from '@/core/notebook/kinds'
+import { capitalise } from '@/core/units/format'
 import { type ChangeSet } from '@/server/store/history'
 
 /** Fields of a piece, as somebody would say them. */
@@ -27,7 +28,22 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
 }
 const MOST_FIELDS = 3
 
-const DONE = { create: 'kept', change: 'changed', remove: 'deleted' } as const
+const DONE = { create: 'saved', change: 'changed', remove: 'deleted' } as const
+
+/** Where one of these was written, what else was written belongs to it. */
+const MAIN: readonly RecordKindId[] = ['cut', 'lay', 'piece', 'project', 'pattern']
+
+/**
+ * What was just done at one stroke: “Saved: a cut”. Without the name of the thing, which stands on the page already.
+ */
+export function doneWords(steps: ChangeSet['steps'], isUndoing: boolean): string {
+  const weight = ({ kind }: ChangeSet['steps'][number]) => (MAIN.includes(kind) ? MAIN.indexOf(kind) : MAIN.length)
+  const main = steps.toSorted((a, b) => weight(a) - weight(b))[0]
+  if (!main) return ''
+  if (isUndoing) return `Undone: ${wordsOfKind(main.kind).one}`
+  const told = main.kind === 'piece' && main.what === 'change' ? listed(main.fields) : wordsOfKind(main.kind).one
+  return `${capitalise(DONE[main.what])}: ${told}`
+}
 
 /** What was done at one stroke, in a few words: “width and length changed”, “a reading kept”. */
 export function strokeWords(steps: ChangeSet['steps']): string {
