@@ -119,7 +119,7 @@ const mayRead = {
   'src/server/exchange': ['store', 'jobs', 'pictures', 'cache'],
   'src/server/backup': ['store', 'recovery', 'pictures', 'exchange'],
   'src/server/tasks': ['store', 'jobs', 'cache', 'exchange', 'backup'],
-  'src/server/api': ['store', 'jobs', 'records', 'exchange', 'database.ts'],
+  'src/server/api': ['store', 'jobs', 'records', 'exchange', 'sample', 'database.ts'],
   'src/server/requests': ['api'],
   // Inside the features: a place imports no other place; what two need lies in what they share.
   'src/features/shared': [],

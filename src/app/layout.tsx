@@ -9,8 +9,7 @@ import { TroublePage, TroubleSlip } from '@/features/frame/Trouble'
 import { PreferencesProvider } from '@/features/shared/settings/PreferencesContext'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 import { notebookTrouble } from '@/server/database'
-import { isSampleChosen } from '@/server/sample/chosen'
-import { hasSample } from '@/server/sample/sampleNotebook'
+import { isSampleShown } from '@/server/sample/sampleNotebook'
 import { SampleSlip } from '@/features/frame/SampleSlip'
 import { StyleRegistry } from '@/ui/registry'
 
@@ -31,7 +30,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
     readPreferences(),
     headers(),
     notebookTrouble(),
-    isSampleChosen(),
+    isSampleShown(),
   ])
   const wantsNotebook = !WITHOUT_NOTEBOOK.some((path) => sent.get('x-address')?.startsWith(path))
   const nonce = sent.get('x-nonce') ?? undefined
@@ -49,7 +48,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
         <StyleRegistry nonce={nonce}>
           <PreferencesProvider value={preferences}>
             <Frame pages={shown}>
-              {isSample && hasSample() ? <SampleSlip /> : null}
+              {isSample ? <SampleSlip /> : null}
               {trouble?.kind === 'read-only' ? <TroubleSlip kind={trouble.kind} /> : null}
               {trouble && trouble.kind !== 'read-only' && wantsNotebook ? <TroublePage {...trouble} /> : children}
             </Frame>

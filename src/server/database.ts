@@ -4,8 +4,7 @@ import { sql } from 'kysely'
 import { makeBackup } from './backup/backups'
 import { runJob } from './jobs/pool'
 import { throwReported } from './jobs/reported'
-import { isSampleChosen } from './sample/chosen'
-import { hasSample, sampleNotebook } from './sample/sampleNotebook'
+import { isSampleShown, sampleNotebook } from './sample/sampleNotebook'
 import { notebookFile, notebookHome } from './store/home'
 import { openNotebook, type Notebook } from './store/openNotebook'
 import { claim, release } from './recovery/claim'
@@ -38,7 +37,7 @@ const LOOKED_AT_MS = 1500
  * @throws NotebookTrouble where it cannot be used
  */
 export async function notebook(): Promise<Notebook> {
-  if ((await isSampleChosen()) && hasSample()) return sampleNotebook()
+  if (await isSampleShown()) return sampleNotebook()
   return (await opened()).db
 }
 

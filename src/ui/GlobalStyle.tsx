@@ -99,6 +99,7 @@ export const GlobalStyle = createGlobalStyle`
   :root[data-motion='still'] *, :root[data-motion='still'] *::before, :root[data-motion='still'] *::after {
     animation: none !important; transition: none !important; scroll-behavior: auto !important;
   }
+  @page { margin: 12mm; }
   @media print {
     body { background: #fff; }
     header, nav, footer, .screen-only { display: none !important; }

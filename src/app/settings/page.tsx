@@ -4,7 +4,8 @@ import { readPreferences } from '@/features/shared/settings/readPreferences'
 import { SettingsForm } from '@/features/shared/settings/SettingsForm'
 import { allSessions } from '@/server/auth/sessions'
 import { isShared } from '@/server/auth/shared'
-import { Page, Soft } from '@/ui/kit/surfaces'
+import { SampleOffer } from '@/features/shared/sample/SampleOffer'
+import { Page, Paper, Soft } from '@/ui/kit/surfaces'
 
 export const metadata: Metadata = { title: 'Settings' }
 
@@ -14,6 +15,10 @@ export default async function SettingsPage() {
       <h1>Settings</h1>
       <Soft>Your choices are saved in this browser at once.</Soft>
       <SettingsForm initial={await readPreferences()} />
+      <Paper aria-labelledby="sample">
+        <h2 id="sample">Sample notebook</h2>
+        <SampleOffer />
+      </Paper>
       {isShared() ? <Devices devices={allSessions()} /> : null}
     </Page>
   )

@@ -1,3 +1,4 @@
+import { type CareId } from '../vocabulary/care'
 import { PAPERS } from '../vocabulary/paper'
 /** A sheet of paper and the cards or stickers on it; mm. Stickers are usual grids of the trade; common practice. */
 export interface Sheet {
@@ -136,6 +137,8 @@ export interface Card {
   fibre: string
   /** Weight, size, care and the rest, a line each, the weightiest first. */
   lines: readonly string[]
+  /** What its care label says, as symbols. */
+  care: readonly CareId[]
   /** Address of the piece, in the code; null: no phone would reach it. */
   url: string | null
   /** To be read aloud or typed into the search; empty: it has none. */

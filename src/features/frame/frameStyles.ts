@@ -34,6 +34,9 @@ const goneAtTheFlame = css`
 /** The selvedge: a densely woven edge that runs along the top of every page. */
 export const Selvedge = styled.div`
   height: 10px;
+  @media print {
+    display: none;
+  }
   ${goneAtTheFlame}
   background:
     repeating-linear-gradient(90deg, transparent 0 5px, rgb(0 0 0 / 0.28) 5px 6px),

@@ -1,11 +1,14 @@
 import { GONE, db, dataOf, piece } from '../../../tests/support/ownPages'
-import { revalidatePath } from '../../../tests/support/ownNext'
+import { revalidatePath, setCookies } from '../../../tests/support/ownNext'
 import { anything } from '../../../tests/support/anything'
 import { z } from 'zod'
 import { RecordIdSchema } from '@/core/notebook/schemas/id'
 import { GoneError, RefusedError } from '@/server/store/errors'
-import { changeRecord } from '@/server/store/repository'
-import { action, plainAction } from './action'
+import { PieceSchema } from '@/core/notebook/kinds/piece'
+import { changeRecord, createRecord, findRecord } from '@/server/store/repository'
+import { action, plainAction, TOLD } from './action'
+import { takeBackStroke } from './history/actions'
+import { DONE_COOKIE, doneFrom } from './history/done'
 
 const Size = z.strictObject({ widthMm: z.number().positive('wider than nothing') })
 
@@ -53,6 +56,27 @@ describe('an action', () => {
     expect(revalidatePath).toHaveBeenCalledTimes(2)
     await trial(true)
     expect(revalidatePath).toHaveBeenLastCalledWith('/stash', 'page')
+  })
+  it('has the page say what was done where that is wanted, with the stroke that takes it back', async () => {
+    const keep = (isTold: boolean) =>
+      action(
+        [z.string()],
+        async (name) => {
+          await createRecord(db, 'piece', PieceSchema.parse({ name }), '2026-05-02T11:00:00.000Z')
+        },
+        ['piece'],
+        isTold,
+      )
+    await keep(false)('Quiet cloth')
+    expect(setCookies.get(DONE_COOKIE)).toBeUndefined()
+    await keep(TOLD)('Told cloth')
+    const done = doneFrom(setCookies.get(DONE_COOKIE)!)!
+    // Without its name: that stands on the page.
+    expect(done).toMatchObject({ says: 'Saved: a fabric', isUndoing: false })
+    expect((await dataOf('piece', done.made!)).name).toBe('Told cloth')
+    await takeBackStroke(done.stroke)
+    expect(await findRecord(db, 'piece', done.made!)).toBeUndefined()
+    expect(doneFrom(setCookies.get(DONE_COOKIE)!)).toMatchObject({ says: 'Undone: a fabric', isUndoing: true })
   })
   it('leaves the page as it is where somebody else was quicker, with what stands there now beside it', async () => {
     const id = await piece('Awning')

@@ -1,6 +1,8 @@
 import { revalidatePath } from 'next/cache'
 import { notFound, redirect } from 'next/navigation'
 import { z } from 'zod'
+import { isSampleShown } from '@/server/sample/sampleNotebook'
+import { RefusedError } from '@/server/store/errors'
 import { withStrokes } from '@/server/store/strokes'
 import { type ActionInput } from './actionInput'
 import { tellDone } from './history/tellDone'
@@ -16,6 +18,8 @@ type Sent<S extends Schemas> = S extends readonly [...infer Before extends Schem
     ? [...Sent<Before>, ActionInput<Last>?]
     : { [K in keyof S]: ActionInput<S[K]> }
   : []
+
+const ONLY_A_SAMPLE = 'This is the sample notebook: nothing is saved in it. Go back to your own notebook first.'
 
 /** What the page says by itself: what was done, with its undoing. Some pages say it otherwise, or at once. */
 export const TOLD = true
@@ -43,8 +47,12 @@ export function action<const S extends Schemas, T extends object | void>(
   changes: readonly Shown[] | ((answer: T) => readonly Shown[]) = [],
   isTold = false,
 ): (...sent: Sent<S>) => Promise<Answered<T>> {
+  const isWriting = typeof changes === 'function' || changes.length > 0
   return async (...sent) => {
-    const outcome = await valueOf(async () => withStrokes(async () => work(...(await parsed(takes, sent)))))
+    const outcome = await valueOf(async () => {
+      if (isWriting && (await isSampleShown())) throw new RefusedError(ONLY_A_SAMPLE)
+      return withStrokes(async () => work(...(await parsed(takes, sent))))
+    })
     // What was refused may be gone elsewhere, and the page shows so; what clashes stays beside what was written.
     if (typeof changes !== 'function' && (outcome.ok || !outcome.clash)) showAnew(changes)
     if (!outcome.ok) return outcome as Answered<T>

@@ -50,7 +50,7 @@ export function Stash(props: LoadedStash & { isList: boolean; damaged: readonly 
           <Soft>{countWords(props)}</Soft>
         </div>
         <Actions>
-          <StrongLink href="/stash/add">Add a fabric</StrongLink>
+          {all > 0 ? <StrongLink href="/stash/add">Add a fabric</StrongLink> : null}
           <Link href="/identify/burn">Burn-test an unknown fabric</Link>
         </Actions>
       </Top>

@@ -5,7 +5,7 @@ import { exportedJson } from '../exchange/exporting'
 import { importInto, type ImportProgress } from '../exchange/importing'
 import { exportedZip } from '../exchange/zipping'
 import { type ImportOutcome } from '../exchange/importing'
-import { notebookHome } from '../store/home'
+import { shownHome } from '../sample/sampleNotebook'
 import { isNotWritten } from '../store/connection'
 import { isTrouble } from '../store/trouble'
 import { problem, issuesOf, problemOfHeavy } from './problem'
@@ -48,7 +48,7 @@ export async function getExport(request: Request): Promise<Response> {
   } catch (error) {
     return troubled(error)
   }
-  const parts = format === 'zip' ? exportedZip(db, notebookHome(), at) : encoded(exportedJson(db, at))
+  const parts = format === 'zip' ? exportedZip(db, await shownHome(), at) : encoded(exportedJson(db, at))
   return new Response(streamOf(parts), {
     headers: {
       'content-type': format === 'zip' ? 'application/zip' : 'application/json',

@@ -6,6 +6,7 @@ import { sql } from 'kysely'
 import { RefusedError } from '../store/errors'
 import { notebookHome } from '../store/home'
 import { openNotebook, type Notebook } from '../store/openNotebook'
+import { isSampleChosen } from './chosen'
 
 const run = promisify(execFile)
 
@@ -16,14 +17,23 @@ const kept = globalThis as { roughSwatchSample?: Promise<Notebook>; roughSwatchS
 const MOST_MS = 120_000
 
 /** The folder of the sample notebook, within that of one’s own: what is in the one is never in the other. */
-export function sampleHome(): string {
+function sampleHome(): string {
   return join(notebookHome(), 'sample')
 }
 
 const fileIn = (home: string) => join(home, 'notebook.sqlite')
 
-/** Whether there is a sample notebook. */
-export const hasSample = (): boolean => existsSync(fileIn(sampleHome()))
+const hasSample = (): boolean => existsSync(fileIn(sampleHome()))
+
+/** Whether the request that is being answered is shown the sample notebook. */
+export async function isSampleShown(): Promise<boolean> {
+  return (await isSampleChosen()) && hasSample()
+}
+
+/** The folder of the notebook that is shown: one’s own, or the sample. */
+export async function shownHome(): Promise<string> {
+  return (await isSampleShown()) ? sampleHome() : notebookHome()
+}
 
 /**
  * Makes the sample notebook where there is none: aside first, so that one that was not finished is never opened.

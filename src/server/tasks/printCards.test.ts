@@ -8,7 +8,8 @@ const SVG = '<svg xmlns="http://www.w3.org/2000/svg" width="20" height="20"><rec
 const card = (more: Partial<Card> = {}): Card => ({
   name: 'Lobby curtain, sea green',
   fibre: 'cotton, tested',
-  lines: ['144.5 ± 0.9 g/m²', '4.8 m of 137 cm width', 'machine wash, up to 40 °C'],
+  lines: ['144.5 ± 0.9 g/m²', '4.8 m of 137 cm width', 'washed: yes'],
+  care: ['wash-40', 'bleach-never', 'tumble-low', 'iron-150', 'clean-p'],
   url: 'http://127.0.0.1:4170/stash/01a21579-3d26-76d0-8c1d-456012720fa9',
   number: '720FA9',
   drawing: SVG,
@@ -25,6 +26,16 @@ test.each(SHEETS.map(({ id }) => id))(
     expect(pages!.flatMap(({ items }) => items.map(({ str }) => str)).join(' ')).toContain('Number 720FA9')
   },
 )
+
+it('draws the care symbols on a card, in its own font where letters stand in them', async () => {
+  const lettersOn = async (care: Card['care']) => {
+    const [pages] = textsOf([await printCards({ cards: [card({ care, url: null })], sheet: 'a6', skip: 0 })])
+    return pages!.flatMap(({ items }) => items.map(({ str }) => str)).filter((str) => /^(40|60|P)$/.test(str))
+  }
+  expect(await lettersOn(['wash-40', 'bleach-never', 'clean-p'])).toEqual(['40', 'P'])
+  expect(await lettersOn(['wash-60-mild', 'iron-150'])).toEqual(['60'])
+  expect(await lettersOn([])).toEqual([])
+})
 
 /** What the codes of a PDF say. */
 async function codesOf(bytes: Uint8Array): Promise<string[]> {

@@ -105,6 +105,65 @@ function Bars() {
   )
 }
 
+/** Buttons, a zip and a hank of yarn. */
+function Notions() {
+  return (
+    <g {...ghost}>
+      {[0, 1, 2, 3].map((i) => (
+        <g key={i}>
+          <circle cx={70 + (i % 2) * 62} cy={50 + Math.floor(i / 2) * 66} r="24" />
+          <path d={`M${64 + (i % 2) * 62} ${50 + Math.floor(i / 2) * 66}h1m10 0h1`} strokeWidth="6" />
+        </g>
+      ))}
+      <path d="M220 20v130M236 20v130M228 20v130" />
+      <path d="M220 44h16v16h-16z" />
+      <ellipse cx="360" cy="85" rx="80" ry="50" />
+      <ellipse cx="360" cy="85" rx="58" ry="32" />
+      <path d="M300 50c20 20 100 52 122 68" />
+    </g>
+  )
+}
+
+/** Snips on a card, each with its name beneath and the burnt end of its strip. */
+function Samples() {
+  return (
+    <g {...ghost}>
+      {[0, 1, 2].map((i) => (
+        <g key={i}>
+          <rect x={50 + i * 134} y="14" width="112" height="142" rx="6" />
+          <rect x={70 + i * 134} y="32" width="72" height="52" />
+          <path d={`M${70 + i * 134} 106h50c10 0 14 8 22 4M${70 + i * 134} 136h60`} />
+        </g>
+      ))}
+    </g>
+  )
+}
+
+/** A heap in the middle, and what it is sorted into. */
+function Pile() {
+  return (
+    <g {...ghost}>
+      <path d="M40 140c10-60 30-96 70-98 30 0 34 30 56 34 26 4 34 40 34 64z" />
+      <path d="M70 120c30-20 60-24 100-6M96 84c16-10 40-10 60 6" />
+      <path d="M222 92h46m-14-12l14 12-14 12" />
+      {[0, 1, 2].map((i) => (
+        <rect key={i} x={300} y={20 + i * 46} width="120" height="34" rx="6" />
+      ))}
+    </g>
+  )
+}
+
+/** A swatch card: the snip, its weave, its facts. */
+function SwatchCard() {
+  return (
+    <g {...ghost}>
+      <rect x="110" y="12" width="260" height="146" rx="8" />
+      <rect x="130" y="32" width="90" height="80" />
+      <path d="M240 44h104M240 68h104M240 92h70M130 136h60M240 128h16v16h-16zM268 128h16v16h-16zM296 128h16v16h-16z" />
+    </g>
+  )
+}
+
 export const EMPTY_DRAWINGS = {
   folds: <Folds />,
   stand: <Stand />,
@@ -112,5 +171,9 @@ export const EMPTY_DRAWINGS = {
   days: <Days />,
   'shop-card': <ShopCard />,
   bars: <Bars />,
+  notions: <Notions />,
+  samples: <Samples />,
+  pile: <Pile />,
+  card: <SwatchCard />,
 } satisfies Record<string, ReactNode>
 export type EmptyDrawing = keyof typeof EMPTY_DRAWINGS

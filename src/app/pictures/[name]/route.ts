@@ -1,13 +1,10 @@
-import { isSampleChosen } from '@/server/sample/chosen'
-import { hasSample, sampleHome } from '@/server/sample/sampleNotebook'
-import { notebookHome } from '@/server/store/home'
+import { shownHome } from '@/server/sample/sampleNotebook'
 import { readPicture, readSmallPicture } from '@/server/pictures/pictures'
 
 export async function GET(request: Request, { params }: { params: Promise<{ name: string }> }): Promise<Response> {
   const { name } = await params
   const isSmall = new URL(request.url).searchParams.has('small')
-  const home = (await isSampleChosen()) && hasSample() ? sampleHome() : notebookHome()
-  const picture = await (isSmall ? readSmallPicture : readPicture)(home, name)
+  const picture = await (isSmall ? readSmallPicture : readPicture)(await shownHome(), name)
   if (!picture) return new Response('There is no picture with this name.', { status: 404 })
   return new Response(picture.bytes, {
     headers: {

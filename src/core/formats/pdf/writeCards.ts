@@ -75,6 +75,7 @@ function swatchCard(
   const end = card.number ? foot - NUMBER_MM : foot
   const width = box.width - CODE_MM - 3
   if (card.number) numberAt(pen, card.number, { x: box.x, y: foot - NUMBER_MM, width, height: NUMBER_MM })
+  y += careRow(pen, card.care, { x: box.x, y, width: box.width })
   for (const [i, line] of card.lines.entries()) {
     const isLast = y > end - 2 * LINE_MM && i < card.lines.length - 1
     const says = isLast ? `and ${card.lines.length - i} more` : line
@@ -83,6 +84,16 @@ function swatchCard(
   }
   const corner = { x: box.x + box.width - CODE_MM, y: foot - CODE_MM, width: CODE_MM, height: CODE_MM }
   if (code) pen.image(code, corner)
+}
+
+const CARE_MM = 9
+
+/** The symbols of the care label in a row; answers how high that is, mm. */
+function careRow(pen: Pen, care: Card['care'], { x, y, width }: { x: number; y: number; width: number }): number {
+  if (care.length === 0) return 0
+  const fit = Math.floor((width + 2) / (CARE_MM + 2))
+  for (const [i, id] of care.slice(0, fit).entries()) pen.care(id, { x: x + i * (CARE_MM + 2), y, width: CARE_MM })
+  return CARE_MM + 2
 }
 
 /** The number at the foot, and what it is for, is so high, mm. */

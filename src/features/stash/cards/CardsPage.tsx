@@ -5,7 +5,8 @@ import styled from 'styled-components'
 import { countNoun } from '@/core/units/format'
 import { SHEETS } from '@/core/cards/sheets'
 import { ChoiceField } from '@/ui/kit/fields'
-import { FileLink } from '@/ui/kit/links'
+import { EmptyState } from '@/ui/empty/EmptyState'
+import { StrongLink, FileLink } from '@/ui/kit/links'
 import { NumberField } from '@/ui/kit/NumberField'
 import { Actions, Page, Paper, Soft } from '@/ui/kit/surfaces'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
@@ -66,27 +67,32 @@ export function CardsPage({ asked, names, count, most, hasCodes }: Props) {
           {hasCodes ? ', and a code that opens it on your phone' : ''}.
         </Soft>
       </div>
-      <Paper aria-label="Sheet">
-        <ChoiceField label="On" value={sheet} onChange={setSheet} options={OPTIONS} />
-        {isPages ? null : <ChoiceField label="For" value={labels} onChange={setLabels} options={LABELS} />}
-        {sheet.startsWith('stickers') ? (
-          <NumberField
-            label="Labels already used"
-            minValue={0}
-            maxValue={64}
-            value={skip}
-            onChange={(value) => setSkip(Number.isFinite(value) ? value : 0)}
-          />
-        ) : null}
-        {count === 0 ? (
-          <Soft>There is nothing to print yet: add a fabric first.</Soft>
-        ) : (
+      {count === 0 ? (
+        <EmptyState
+          drawing="card"
+          text="Each fabric gets a card: a place for its snip, its weave drawn, its facts, and how it is washed."
+        >
+          <StrongLink href="/stash/add">Add a fabric</StrongLink>
+        </EmptyState>
+      ) : (
+        <Paper aria-label="Sheet">
+          <ChoiceField label="On" value={sheet} onChange={setSheet} options={OPTIONS} />
+          {isPages ? null : <ChoiceField label="For" value={labels} onChange={setLabels} options={LABELS} />}
+          {sheet.startsWith('stickers') ? (
+            <NumberField
+              label="Labels already used"
+              minValue={0}
+              maxValue={64}
+              value={skip}
+              onChange={(value) => setSkip(Number.isFinite(value) ? value : 0)}
+            />
+          ) : null}
           <Actions>
             <FileLink href={`/stash/cards.pdf?${params.toString()}`}>Create PDF</FileLink>
           </Actions>
-        )}
-        <Soft>Print at 100 %, not “fit to page”, or the labels will not line up.</Soft>
-      </Paper>
+          <Soft>Print at 100 %, not “fit to page”, or the labels will not line up.</Soft>
+        </Paper>
+      )}
       {hasCodes ? null : (
         <Soft>
           No code is printed: only this computer reaches this program, so your phone could not open it. Start it with

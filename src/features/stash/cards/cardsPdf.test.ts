@@ -51,7 +51,7 @@ describe('cards', () => {
   it('say what a piece is, how heavy and how large, where it lies, and how to wash it', async () => {
     const { curtain } = await three()
     const text = wordsOf(await cardsPdf(await asked(`id=${curtain}`), METRIC, { ...SHEET, labels: 'pieces' }))
-    for (const said of ['Lobby curtain', 'velvet', 'lies: Loft', 'washed: washed', '320', '140 cm'])
+    for (const said of ['Lobby curtain', 'velvet', 'lies: Loft', 'washed', '40', '320', '140 cm'])
       expect(text).toContain(said)
     expect(text).not.toContain('Boot sack')
     // What is typed into the search where there is no code, or no phone.

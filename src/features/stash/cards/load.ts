@@ -8,7 +8,6 @@ import { shortNumberOf } from '@/core/pieces/shortNumber'
 import { tallyOf } from '@/core/pieces/tally'
 import { ASKS_NOTHING, writeQuery } from '@/core/stashSearch/query'
 import { SORTING_WORDS } from '@/core/vocabulary/stash'
-import { careSymbol } from '@/core/vocabulary/care'
 import { WASH_STATE_WORDS } from '@/core/vocabulary/cloth'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
@@ -81,8 +80,7 @@ function cardOf(
     weightWords(gist, units),
     sizeWords(gist, units),
     [thingWords(gist, words), gist.called].filter(Boolean).join(', '),
-    `washed: ${WASH_STATE_WORDS[gist.washed]}`,
-    (piece?.care ?? []).map((id) => careSymbol(id).words).join('; '),
+    gist.washed === 'unknown' ? '' : WASH_STATE_WORDS[gist.washed],
     gist.place ? `lies: ${gist.place}` : '',
     piece?.ideas ?? '',
   ]
@@ -90,6 +88,7 @@ function cardOf(
     name: gist.name,
     fibre: capitalise(fibreWords(gist, words)),
     lines: lines.filter(Boolean),
+    care: piece?.care ?? [],
     url: origin && `${origin}/stash/${gist.id}`,
     number: shortNumberOf(gist.id),
     drawing: clothTile(drawnAs(gist.weave, gist.look)),
@@ -107,6 +106,7 @@ function placeCard(
     name: place || NOWHERE,
     fibre: tallyWords(tallyOf(pieces)),
     lines: pieces.map(({ name }) => name),
+    care: [],
     url: origin && `${origin}/stash?${query.toString()}`,
     number: '',
     drawing: '',

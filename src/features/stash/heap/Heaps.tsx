@@ -1,6 +1,7 @@
 'use client'
 
 import Link from 'next/link'
+import { EmptyState } from '@/ui/empty/EmptyState'
 import { useState } from 'react'
 import { StrongButton } from '@/ui/kit/buttons'
 import { TextField } from '@/ui/kit/fields'
@@ -35,7 +36,12 @@ export function Heaps({ heaps }: { heaps: Awaited<ReturnType<typeof loadHeaps>> 
             </li>
           ))}
         </PlainList>
-      ) : null}
+      ) : (
+        <EmptyState
+          drawing="pile"
+          text="A box or a cupboard, sorted one fabric after another: keep, give away, test or cut up."
+        />
+      )}
       <Paper aria-labelledby="new-heap">
         <h2 id="new-heap">New pile</h2>
         <Fields>

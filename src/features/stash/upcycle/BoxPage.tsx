@@ -1,6 +1,7 @@
 'use client'
 
 import Link from 'next/link'
+import { EmptyState } from '@/ui/empty/EmptyState'
 import { useState } from 'react'
 import styled from 'styled-components'
 import { SMALL } from '../../shared/smallScreen'
@@ -59,7 +60,12 @@ export function BoxPage({ kinds, notions, yarns, fibres }: BoxData) {
                   ))}
               </section>
             ))}
-          {notions.length === 0 ? <Soft>Empty.</Soft> : null}
+          {notions.length === 0 ? (
+            <EmptyState
+              drawing="notions"
+              text="Buttons, zips and trimmings lie here by kind, and project lists show which of them you can use."
+            />
+          ) : null}
         </Paper>
         <NewNotion kinds={kinds} />
       </Columns>

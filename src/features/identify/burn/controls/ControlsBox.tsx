@@ -1,9 +1,10 @@
 'use client'
 
 import Link from 'next/link'
+import { EmptyState } from '@/ui/empty/EmptyState'
 import styled from 'styled-components'
 import { type OwnWay } from '@/core/identify/observerCalibration'
-import { Columns, Lead, Page, Paper, Callout, Stack } from '@/ui/kit/surfaces'
+import { Columns, Lead, Page, Paper, Stack } from '@/ui/kit/surfaces'
 import { Damaged } from '../../../shared/damaged/Damaged'
 import { type DamagedCard } from '../../../shared/damaged/load'
 import { KnownSpecimen } from './Known'
@@ -43,9 +44,10 @@ export function ControlsBox({ box, ways, damaged }: Props) {
         <Paper aria-labelledby="known">
           <h2 id="known">Your known samples</h2>
           {box.length === 0 ? (
-            <Callout>
-              You have none yet. Start with a cotton, a wool and a polyester: offcuts of things whose label you trust.
-            </Callout>
+            <EmptyState
+              drawing="samples"
+              text="Start with a cotton, a wool and a polyester: offcuts of things whose label you trust."
+            />
           ) : null}
           <Cards>
             {box.map((control) => (

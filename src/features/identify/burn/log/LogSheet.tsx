@@ -139,7 +139,7 @@ export function EmptySheet() {
             <th scope="col">Circle one, or two where you see two</th>
             {[1, 2, 3].map((number) => (
               <th key={number} scope="col">
-                No. {number}
+                Yarn {number}
               </th>
             ))}
           </tr>
