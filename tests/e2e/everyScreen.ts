@@ -27,26 +27,54 @@ declare global {
 }
 
 /**
- * What axe finds that is serious. It runs in the page itself: no page of ours has a frame, and a second page for
- * every finding takes longer than the finding.
+ * What axe finds, however slight. It runs in the page itself: no page of ours has a frame, and a second page for every
+ * finding takes longer than the finding.
  * @param rules only those; all of them where it is left out
  */
-export async function serious(page: Page, rules?: string[]): Promise<string[]> {
+export async function findings(page: Page, rules?: string[]): Promise<string[]> {
   if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axeSource)
   // What passed is not written down: on long pages that takes longest.
   const { violations } = await page.evaluate(
     (runOnly) => window.axe!.run(document, { resultTypes: ['violations'], ...(runOnly && { runOnly }) }),
     rules,
   )
-  return violations
-    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
-    .map(
-      ({ id, nodes }) =>
-        `${id}: ${nodes
-          .map(({ html, failureSummary }) => `${html.slice(0, 160)} ${failureSummary}`)
-          .slice(0, 3)
-          .join(' | ')}`,
-    )
+  return violations.map(
+    ({ id, nodes }) =>
+      `${id}: ${nodes
+        .map(({ html, failureSummary }) => `${html.slice(0, 160)} ${failureSummary}`)
+        .slice(0, 3)
+        .join(' | ')}`,
+  )
+}
+
+/** Unfolds everything on a page, what lies within what is unfolded too. */
+async function unfoldAll(page: Page): Promise<void> {
+  await expect(async () => {
+    const closed = page.locator('main details:not([open])')
+    await closed.evaluateAll((folds) => folds.forEach((fold) => ((fold as HTMLDetailsElement).open = true)))
+    await expect(closed).toHaveCount(0, { timeout: 400 })
+  }).toPass({ timeout: 20_000 })
+}
+
+/** The least that a thumb meets surely, px. */
+const THUMB_PX = 44
+
+/** What stands by itself to be pressed and is lower than a thumb; a pixel of rounding is let go. */
+async function tooSmall(page: Page): Promise<string[]> {
+  return page.evaluate((least) => {
+    const pressed = 'main :is(button, a[href], input, select, textarea, summary)'
+    return [...document.querySelectorAll(pressed)].flatMap((target) => {
+      const { width, height } = (target.closest('label') ?? target).getBoundingClientRect()
+      const isShown = width > 1 && height > 1 && getComputedStyle(target).visibility !== 'hidden'
+      // Words within a sentence, a part of a date, and what only reads a drop are pressed otherwise.
+      const isWithinText = target.tagName === 'A' && getComputedStyle(target).display === 'inline'
+      const isHelper = target.matches('[tabindex="-1"], [aria-hidden=true] *, [role=group] input, td *')
+      if (!isShown || isWithinText || isHelper || height >= least - 1 || height < 8) return []
+      return [
+        `${target.tagName} ${Math.round(width)} × ${Math.round(height)} ${target.textContent?.trim().slice(0, 40)}`,
+      ]
+    })
+  }, THUMB_PX)
 }
 
 export async function fits(page: Page): Promise<boolean> {
@@ -101,12 +129,15 @@ const SMALL = [
 ] as const
 const DESK = { width: 1280, height: 800 }
 
-/** Nothing of a page runs off its side on a phone, or at 200 % zoom. */
+/** Nothing of a page runs off its side on a phone, or at 200 % zoom; on a phone nothing is too small for a thumb. */
 async function fitsEverywhere(page: Page, path: string): Promise<void> {
   for (const viewport of SMALL) {
     await page.setViewportSize(viewport)
     // The page is laid out anew in the next frame.
     await expect.poll(() => fits(page), { message: `${path} at ${viewport.width}` }).toBe(true)
+    if (viewport !== SMALL[0]) continue
+    expect([path, 'on a phone', await findings(page)]).toEqual([path, 'on a phone', []])
+    expect([path, 'under a thumb', await tooSmall(page)]).toEqual([path, 'under a thumb', []])
   }
   await page.setViewportSize(DESK)
 }
@@ -116,10 +147,11 @@ export async function scannedPages(page: Page, remainder: 0 | 1): Promise<void> 
   const ids = await fill(page)
   for (const path of addresses(ids).filter((_, index) => index % 2 === remainder)) {
     await open(page, path)
-    expect([path, await serious(page)]).toEqual([path, []])
+    await unfoldAll(page)
+    expect([path, await findings(page)]).toEqual([path, []])
     // By lamplight nothing differs but the colours.
     await page.emulateMedia({ colorScheme: 'dark' })
-    expect([path, 'by lamplight', await serious(page, ['color-contrast'])]).toEqual([path, 'by lamplight', []])
+    expect([path, 'by lamplight', await findings(page, ['color-contrast'])]).toEqual([path, 'by lamplight', []])
     await page.emulateMedia({ colorScheme: 'light' })
     await fitsEverywhere(page, path)
   }
@@ -128,10 +160,10 @@ export async function scannedPages(page: Page, remainder: 0 | 1): Promise<void> 
 /** What is not a page of the list: a shelf as a list, the bench at work. */
 export async function scanned(page: Page): Promise<void> {
   const found = async () => {
-    const byDay = await serious(page)
+    const byDay = await findings(page)
     // By lamplight nothing differs but the colours.
     await page.emulateMedia({ colorScheme: 'dark' })
-    const byLamp = await serious(page, ['color-contrast'])
+    const byLamp = await findings(page, ['color-contrast'])
     await page.emulateMedia({ colorScheme: 'light' })
     return [...byDay, ...byLamp]
   }

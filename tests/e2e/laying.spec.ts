@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { readDxf } from '@/core/formats/dxf/read'
 import { dxfOfPieces } from '@/core/formats/dxf/write'
 import { plainFound, type FoundPiece } from '@/core/outlines/types'
-import { serious } from './everyScreen'
+import { findings } from './everyScreen'
 import { expect, open, test, type Page } from './fixtures'
 import { textsOf } from '../support/pdfTexts'
 import { keepPiece } from './keepPiece'
@@ -199,7 +199,7 @@ test('with a border print, feet lie on it, and a foot that is moved off it is sa
   await feet.getByRole('checkbox', { name: /Gull wing/ }).focus()
   await page.keyboard.press('Space')
   await expect(page.getByRole('combobox', { name: 'Fold' }).getByRole('option')).toHaveCount(1)
-  expect(await serious(page)).toEqual([])
+  expect(await findings(page)).toEqual([])
   await laid(page)
   await expect(page.getByText(/You need .* buy .* % is used/)).toBeVisible()
   await board(page)

@@ -1,5 +1,5 @@
 import { answer, readCautions } from './atTheBench'
-import { serious } from './everyScreen'
+import { findings } from './everyScreen'
 import { keepPiece } from './keepPiece'
 import { allKept, expect, open, test } from './fixtures'
 
@@ -15,7 +15,7 @@ test('a specimen is looked at by keys, answered, and told what told most', async
   await page.getByRole('button', { name: 'What is left' }).press('Enter')
   await page.getByLabel('Main fibre family').selectOption('protein')
   await page.getByLabel('How sure are you of the family?').selectOption('0.9')
-  expect(await serious(page)).toEqual([])
+  expect(await findings(page)).toEqual([])
   await say.press('Enter')
   await expect(page.getByRole('heading', { name: 'What helped most' })).toBeVisible()
   await expect(page.getByText(/an expert would say/)).toBeVisible()
@@ -33,7 +33,7 @@ test('answers are scored by how sure they were, in a table beside the picture', 
   await expect(page.getByText('2 answers.')).toBeVisible()
   await expect(page.getByRole('row', { name: /^90 %/ })).toContainText('1')
   await expect(page.getByRole('img', { name: /Share of right answers/ })).toBeVisible()
-  expect(await serious(page)).toEqual([])
+  expect(await findings(page)).toEqual([])
 })
 
 test('the desk converts, and words are found in either English', async ({ page }) => {
@@ -68,7 +68,7 @@ test('a blind box is packed, told letter by letter, and opened', async ({ page }
   await page.getByRole('button', { name: 'They are packed' }).press('Enter')
   await expect(page.getByText('3 of 3 still to answer.')).toBeVisible()
   await expect(page.getByText('Bell silk')).toHaveCount(0)
-  expect(await serious(page)).toEqual([])
+  expect(await findings(page)).toEqual([])
   // The first is burnt at the bench, under its letter.
   await page.getByRole('button', { name: 'Start burn test' }).click()
   await expect(page.getByText(/sample of Envelope A/).first()).toBeVisible()
@@ -95,7 +95,7 @@ test('a cloth is named by looking, and what parts it from its neighbour is told'
   await expect(names).toHaveCount(4)
   await names.first().press('Enter')
   await expect(page.getByRole('heading', { name: /How to tell the two apart|How to recognise it/ })).toBeVisible()
-  expect(await serious(page)).toEqual([])
+  expect(await findings(page)).toEqual([])
   await page.getByRole('button', { name: 'Next fabric' }).click()
   await expect(names).toHaveCount(4)
   await expect(page.getByText(/of 1 right so far/)).toBeVisible()
@@ -114,7 +114,7 @@ test('warp, right side, pile, grain and wear are told from a drawn cloth, by key
     await page.keyboard.press('Enter')
     await expect(page.getByRole('heading', { name: 'How to tell' })).toBeVisible()
     await expect(page.getByRole('status')).toContainText(/^(Right|Not this time): /)
-    expect(await serious(page)).toEqual([])
+    expect(await findings(page)).toEqual([])
     await page.getByRole('button', { name: 'Next fabric' }).press('Enter')
     await expect(page.getByText(new RegExp(`of ${asked} right so far`))).toBeVisible()
   }
@@ -125,7 +125,7 @@ test('five minutes or twenty: what is due of everything, and a way to begin', as
   const steps = page.getByRole('region', { name: 'Today' }).getByRole('listitem')
   const few = await steps.allTextContents()
   expect(few.length).toBeGreaterThanOrEqual(2)
-  expect(await serious(page)).toEqual([])
+  expect(await findings(page)).toEqual([])
   await page.getByRole('link', { name: 'I have 20 minutes' }).press('Enter')
   await expect(page.getByText(/^In 20 minutes/)).toBeVisible()
   expect((await steps.allTextContents()).join()).not.toBe(few.join())
@@ -140,7 +140,7 @@ test('two fibres stand side by side, and the look that parts them first', async 
   await page.getByLabel('Second fibre').selectOption('polyester')
   await expect(page.getByRole('heading', { level: 1, name: 'Silk or polyester?' })).toBeVisible()
   await expect(page.getByRole('row', { name: /^Smell/ })).toContainText('hair or feather')
-  expect(await serious(page)).toEqual([])
+  expect(await findings(page)).toEqual([])
 })
 
 test('a cloth is looked up from the search: what it is taken for, its fibre, and what of it lies there', async ({
@@ -170,7 +170,7 @@ test('a unit has a page, and a term leads to where it is told, from where it sta
   await page.getByRole('link', { name: 'momme' }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'momme' })).toBeVisible()
   await expect(page.getByRole('row', { name: /^\d+ [\d.]+ \d/ }).first()).toBeVisible()
-  expect(await serious(page)).toEqual([])
+  expect(await findings(page)).toEqual([])
   await page.getByRole('link', { name: 'oz/yd²' }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'oz/yd²' })).toBeVisible()
   await open(page, '/learn/fabrics/corduroy')
@@ -192,7 +192,7 @@ test('bench cards: every fibre, every test with its caution, needles and irons, 
   await expect(chart.getByRole('row', { name: /^Silk .*hair or feather/ })).toBeVisible()
   await expect(page.getByRole('region', { name: 'Acetone' })).toContainText('flame')
   await expect(page.getByRole('row', { name: /150 °C/ })).toContainText('Silk')
-  expect(await serious(page)).toEqual([])
+  expect(await findings(page)).toEqual([])
   await page.emulateMedia({ media: 'print' })
   await expect(page.getByRole('button', { name: /Print or save/ })).toBeHidden()
   await expect(chart).toBeVisible()

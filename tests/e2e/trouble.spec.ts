@@ -13,7 +13,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import Database from 'libsql'
 import { startServer } from '../support/ownServer'
-import { serious } from './everyScreen'
+import { findings } from './everyScreen'
 import { open, expect, test, type Page } from './fixtures'
 
 /** A notebook with a piece in it, made through the pages' own server, and then a copy of it that is done some harm. */
@@ -57,7 +57,7 @@ for (const [what, title, harm] of HARMS) {
       await expect(page.getByRole('heading', { level: 1, name: title })).toBeVisible()
       await expect(page.getByRole('heading', { name: 'What to do' })).toBeVisible()
     }
-    expect(await serious(page)).toEqual([])
+    expect(await findings(page)).toEqual([])
     // What needs no notebook is there as ever; a computation that needs none answers.
     await open(page, `${url}/safety`)
     await expect(page.getByRole('heading', { level: 1 })).not.toHaveText(title)

@@ -1,4 +1,4 @@
-import { serious } from './everyScreen'
+import { findings } from './everyScreen'
 import { expect, open, test, type Page } from './fixtures'
 import { unfold } from './atTheBench'
 
@@ -30,7 +30,7 @@ test('a garment is measured and taken apart: its panels lie in the stash, its zi
   await expect(page.getByText('Estimated for a usual size')).toHaveCount(0)
   await expect(page.getByText(/Outseam: cut close/)).toBeVisible()
   await expect(page.getByText(/m² of fabric/)).toBeVisible()
-  expect(await serious(page)).toEqual([])
+  expect(await findings(page)).toEqual([])
   await page.getByRole('button', { name: 'I took it apart' }).click()
   await expect(page.getByText(/Taken apart on/)).toBeVisible()
   await open(page, `/stash/${jeans}`)
@@ -62,7 +62,7 @@ test('what is not good is drawn on a garment’s panels, by mouse and in figures
   await how.getByRole('button', { name: 'Mark a place' }).press('Enter')
   await how.getByRole('textbox', { name: 'Width' }).fill('30')
   await how.getByRole('textbox', { name: 'Width' }).press('Tab')
-  expect(await serious(page)).toEqual([])
+  expect(await findings(page)).toEqual([])
   await page.getByRole('button', { name: 'Update' }).click()
   await expect(page.getByRole('img', { name: 'sleeve marked, drawn' })).toBeVisible()
   expect(await cloth()).toBeLessThan(before)
@@ -94,7 +94,7 @@ test('the box is counted down and up, and filled by keys, under one title', asyn
   }
   await expect(page.locator('body')).toHaveAttribute('data-untitled', '0')
   expect(await page.title()).toBe(title)
-  expect(await serious(page)).toEqual([])
+  expect(await findings(page)).toEqual([])
 })
 
 test('a dye is tried on the cloth itself, and the recipe follows', async ({ page }) => {
@@ -107,7 +107,7 @@ test('a dye is tried on the cloth itself, and the recipe follows', async ({ page
   await expect(page.getByRole('img', { name: /dyed: #/ })).not.toHaveAttribute('aria-label', before!)
   await expect(page.getByText(/polyester thread takes another colour/)).toBeVisible()
   await expect(page.getByText(/dust mask/)).toBeVisible()
-  expect(await serious(page)).toEqual([])
+  expect(await findings(page)).toEqual([])
 })
 
 test('two cloths are held together, and the worst pair is named', async ({ page }) => {
@@ -118,7 +118,7 @@ test('two cloths are held together, and the worst pair is named', async ({ page 
   await page.getByRole('button', { name: /^denim, \d+ \w+, \d\d:\d\d$/ }).click()
   await expect(page.getByText(/don’t go together/)).toBeVisible()
   await expect(page).toHaveURL(new RegExp(chiffon))
-  expect(await serious(page)).toEqual([])
+  expect(await findings(page)).toEqual([])
 })
 
 test('a hole is mended with what was saved', async ({ page }) => {
@@ -127,7 +127,7 @@ test('a hole is mended with what was saved', async ({ page }) => {
   await expect(page.getByText('saved offcut').first()).toBeVisible()
   await page.getByLabel('Damage').selectOption('seam')
   await expect(page.getByText(/Sew the seam again/)).toBeVisible()
-  expect(await serious(page)).toEqual([])
+  expect(await findings(page)).toEqual([])
 })
 
 test('a jumper is looked at, and its yarn kept', async ({ page }) => {

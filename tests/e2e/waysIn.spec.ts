@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { fill, serious } from './everyScreen'
+import { fill, findings } from './everyScreen'
 import { expect, open, test } from './fixtures'
 
 test('help stands on every page in three lines, by keys, and leads into the tour', async ({ page }) => {
@@ -8,7 +8,7 @@ test('help stands on every page in three lines, by keys, and leads into the tour
   const help = page.getByRole('complementary', { name: 'Fabrics' })
   await expect(help.getByRole('paragraph')).toHaveCount(3)
   await expect(help).toBeFocused()
-  expect(await serious(page)).toEqual([])
+  expect(await findings(page)).toEqual([])
   await page.keyboard.press('Escape')
   await expect(help).toHaveCount(0)
   await page.getByRole('button', { name: 'Help' }).click()
@@ -22,7 +22,7 @@ test('help stands on every page in three lines, by keys, and leads into the tour
   await expect(tour).toContainText('2 of 8')
   await tour.getByRole('link', { name: 'Back' }).click()
   await expect(tour).toContainText('1 of 8')
-  expect(await serious(page)).toEqual([])
+  expect(await findings(page)).toEqual([])
   await tour.getByRole('button', { name: 'Leave the tour' }).click()
   await expect(tour).toHaveCount(0)
 })
@@ -101,5 +101,5 @@ test('a set is made, answered by two, and the answers laid side by side', async 
   await expect(compare.getByRole('rowheader', { name: 'Ida' })).toBeVisible()
   await expect(compare.getByRole('rowheader', { name: 'Bo' })).toBeVisible()
   await expect(compare.getByText('Tuesday class')).toBeVisible()
-  expect(await serious(page)).toEqual([])
+  expect(await findings(page)).toEqual([])
 })

@@ -17,7 +17,19 @@ import { usePathname } from 'next/navigation'
 import { useEffect, useRef, useState, type ReactNode } from 'react'
 import { GlobalStyle } from '@/ui/GlobalStyle'
 import { pageAt, PLACES, PLACE_WORDS, rowOf, underOf, type PlaceId, type ShownPage } from '../shared/places'
-import { AlwaysInReach, Bar, Content, FootBar, FootRoom, Head, PlainPress, Row, Selvedge, Skip } from './frameStyles'
+import {
+  AlwaysInReach,
+  Bar,
+  Content,
+  FootBar,
+  FootRoom,
+  Head,
+  PlainPress,
+  Row,
+  Selvedge,
+  Skip,
+  ThumbRoom,
+} from './frameStyles'
 import { DoneToasts } from './done/DoneToasts'
 import { Help } from './help/Help'
 import { TourSlip } from './help/TourSlip'
@@ -57,6 +69,7 @@ export function Frame({ pages, children }: { pages: readonly ShownPage[]; childr
     <>
       <GlobalStyle />
       <FootRoom />
+      <ThumbRoom />
       <Skip href="#content">Skip to the content</Skip>
       <Selvedge aria-hidden />
       <Head>

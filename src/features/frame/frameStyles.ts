@@ -14,6 +14,9 @@ export const Skip = styled.a`
   left: -999px;
   top: 0;
   background: var(--paper);
+  display: inline-flex;
+  align-items: center;
+  min-height: 2.75rem;
   padding: 0.6rem 1rem;
   z-index: 10;
   &:focus {
@@ -147,6 +150,24 @@ export const FootRoom = createGlobalStyle`
   ${SMALL} {
     :root { --foot: 59px; }
     a, button, input, select, summary, textarea { scroll-margin-bottom: 8.5rem; }
+  }
+`
+
+/** On a phone whatever stands by itself to be pressed is as high as a thumb; words within a sentence stay in it. */
+export const ThumbRoom = createGlobalStyle`
+  ${SMALL} {
+    main :is(li, dt, dd, td, th, h2, h3, h4, header, nav) > a:only-child,
+    main :is(div, section, article, main) > a,
+    main nav > a {
+      display: inline-flex;
+      align-items: center;
+      flex-wrap: wrap;
+      min-height: 2.75rem;
+    }
+    main summary {
+      min-height: 2.75rem;
+      align-content: center;
+    }
   }
 `
 

@@ -5,7 +5,7 @@ import Link from 'next/link'
 import styled from 'styled-components'
 import { BookOpen, CircleQuestionMark, FlaskConical, Flame, Layers, Scissors, Shirt, Sparkle } from 'lucide-react'
 import { ClothSwatch } from '@/ui/cloth/Cloth'
-import { ButtonLink, StrongLink } from '@/ui/kit/links'
+import { ButtonLink, LoneLink, StrongLink } from '@/ui/kit/links'
 import { Actions, Lead, Page, Soft, Stack } from '@/ui/kit/surfaces'
 import { SampleOffer } from '../shared/sample/SampleOffer'
 import { LookedOver } from '../shared/stash/LookedOver'
@@ -150,7 +150,7 @@ export function TableTop({ inProgress, things, folds, pieces, left }: Props) {
       ) : null}
       {pieces > 0 ? (
         <p>
-          <Link href="/stash">Show all {countNoun(pieces, 'fabric')}</Link>
+          <LoneLink href="/stash">Show all {countNoun(pieces, 'fabric')}</LoneLink>
         </p>
       ) : null}
     </Page>

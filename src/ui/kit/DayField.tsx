@@ -30,8 +30,8 @@ const Picker = styled(DatePicker)`
 const Round = styled(Button)`
   display: grid;
   place-items: center;
-  min-width: 2.4rem;
-  min-height: 2.4rem;
+  min-width: 2.75rem;
+  min-height: 2.75rem;
   background: none;
   border: 0;
   border-radius: 3px;
@@ -61,8 +61,8 @@ const Leaf = styled(Popover)`
   }
 `
 const Day = styled(CalendarCell)`
-  min-width: 2.4rem;
-  min-height: 2.4rem;
+  min-width: 2.75rem;
+  min-height: 2.75rem;
   display: grid;
   place-items: center;
   border-radius: 3px;

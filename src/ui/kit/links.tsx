@@ -11,6 +11,12 @@ export const ButtonLink = styled(Link)`
 export const StrongLink = styled(Link)`
   ${shape}${strongStyle}
 `
+/** A link on a line of its own, as high as a thumb. */
+export const LoneLink = styled(Link)`
+  display: inline-flex;
+  align-items: center;
+  min-height: 2.75rem;
+`
 /** A file to be saved, not a page to go to. */
 export const FileLink = styled.a.attrs({ download: true })`
   ${shape}

@@ -81,7 +81,7 @@ function BurnChart({ looks, burns }: BenchCards) {
         What a careful beginner usually reports; common practice. A few threads, tweezers, a dish of sand or water, an
         open window, no children or pets near. Blends, finishes and dyes change it: one burn is only a hint.
       </Soft>
-      <Scrolled role="region" aria-label="Burn chart" tabIndex={0}>
+      <Scrolled role="group" aria-label="Burn chart, scrolled" tabIndex={0}>
         <Figures>
           <thead>
             <tr>
@@ -155,7 +155,7 @@ function NeedlesAndIrons({ sizes, points, irons }: BenchCards) {
   return (
     <Paper aria-labelledby="needles-irons">
       <h2 id="needles-irons">Needles and irons</h2>
-      <Scrolled role="region" aria-label="Needles and irons" tabIndex={0}>
+      <Scrolled role="group" aria-label="Needles and irons, scrolled" tabIndex={0}>
         <Figures>
           <caption>
             <Say>The iron’s highest temperature; in a blend the most delicate fibre decides. Try a seam first.</Say>

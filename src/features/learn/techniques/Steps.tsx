@@ -86,7 +86,7 @@ export function TechniqueSteps({ technique, tried }: { technique: Technique; tri
 function Tried({ seams }: { seams: readonly TriedSeam[] }) {
   if (seams.length === 0) return null
   return (
-    <section aria-label="Your test scraps">
+    <div role="group" aria-label="Your test scraps">
       <b>Your test scraps</b>
       <Scraps>
         {seams.map(({ id, words, picture, piece }) => (
@@ -98,6 +98,6 @@ function Tried({ seams }: { seams: readonly TriedSeam[] }) {
           </li>
         ))}
       </Scraps>
-    </section>
+    </div>
   )
 }

@@ -8,7 +8,7 @@ import { itemAt } from '@/core/lists/items'
 const Cells = styled.div<{ $ends: number }>`
   display: grid;
   grid-template-columns: repeat(${({ $ends }) => $ends}, minmax(0, 1fr));
-  max-width: ${({ $ends }) => Math.max(10, $ends * 2)}rem;
+  max-width: ${({ $ends }) => Math.max(11.5, $ends * 2)}rem;
   border: 1.5px solid var(--ink);
   width: 100%;
   button {

@@ -21,6 +21,7 @@ export function PatternsForPiece({ piece, rows }: Loaded<typeof loadPatternsFor>
           </p>
         </>
       ) : null}
+      <h2 className="visually-hidden">Best first</h2>
       <Ranked more="Show the rest" rows={rows} />
     </Page>
   )

@@ -1,5 +1,5 @@
-import Link from 'next/link'
 import { type PlannedStep } from '@/core/prepare/prepare'
+import { LoneLink } from '@/ui/kit/links'
 
 /** Where what a step teaches is written down, by its kind. */
 const LEARNED: Partial<Record<PlannedStep['kind'], readonly [words: string, address: (pieceId: string) => string]>> =
@@ -15,7 +15,7 @@ export function Learned({ step: { kind, pieces } }: { step: Pick<PlannedStep, 'k
   const [first] = pieces
   return learned && first ? (
     <p>
-      <Link href={learned[1](first)}>{learned[0]}</Link>
+      <LoneLink href={learned[1](first)}>{learned[0]}</LoneLink>
     </p>
   ) : null
 }

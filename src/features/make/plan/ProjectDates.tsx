@@ -1,7 +1,7 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import Link from 'next/link'
+import { LoneLink } from '@/ui/kit/links'
 import { useState } from 'react'
 import styled from 'styled-components'
 import { PRIORITIES, PRIORITY_WORDS } from '@/core/vocabulary/making'
@@ -89,7 +89,7 @@ export function DueFields({ plan }: { plan: Pick<PlanData, 'id' | 'wishDate' | '
         <Soft>It will be late: add free time on a day before it, or let it go before the others.</Soft>
       ) : null}
       <p>
-        <Link href={`/make/projects/${plan.id}/schedule`}>Schedule of this project</Link>
+        <LoneLink href={`/make/projects/${plan.id}/schedule`}>Schedule of this project</LoneLink>
       </p>
       <Trouble>{trouble}</Trouble>
     </>

@@ -64,9 +64,9 @@ function ProjectCard({ id, name, pattern, next, finished, tile, cloth }: Row) {
   return (
     <Paper aria-labelledby={`project-${id}`}>
       {tile ? <ClothSwatch tile={tile} label={`${cloth}, drawn`} height="6rem" scale={0.7} /> : null}
-      <h3 id={`project-${id}`}>
+      <h2 id={`project-${id}`}>
         <Link href={`/make/projects/${id}`}>{name}</Link>
-      </h3>
+      </h2>
       <Soft>{[pattern, cloth].filter(Boolean).join('; ') || 'no fabric chosen yet'}</Soft>
       <p>{finished ? `Done on ${finished}.` : next ? <b>Next: {next}.</b> : 'Everything is done.'}</p>
     </Paper>
