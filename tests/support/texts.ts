@@ -16,7 +16,7 @@ export interface Text {
 const UNREAD =
   /^(?:className|href|type|role|id|name|key|htmlFor|rel|target|method|action|d|viewBox|fill|stroke|lang)$/
 /** Templates that are no text. */
-const CODE_TAGS = /sql|css|styled|keyframes/
+const CODE_TAGS = /sql|css|styled|keyframes|createGlobalStyle/
 /** Markup, patterns, queries and the names of keys and errors. */
 const CODE = new RegExp(
   [

@@ -16,7 +16,7 @@ export type Heap = z.infer<typeof HeapSchema>
 
 export const heapKind = defineKind({
   id: 'heap',
-  words: { one: 'a pile', many: 'heaps' },
+  words: { one: 'a pile', many: 'piles' },
   version: 1,
   schema: HeapSchema,
   steps: [],

@@ -33,7 +33,7 @@ export type KeptLay = z.infer<typeof LaySchema>
 
 export const layKind = defineKind({
   id: 'lay',
-  words: { one: 'a layout', many: 'lays' },
+  words: { one: 'a layout', many: 'layouts' },
   version: 3,
   schema: LaySchema,
   // What the later forms have more of has a usual value.

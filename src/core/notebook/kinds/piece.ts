@@ -82,7 +82,7 @@ export type PieceInput = z.input<typeof PieceSchema>
 
 export const pieceKind = defineKind({
   id: 'piece',
-  words: { one: 'a fabric', many: 'pieces' },
+  words: { one: 'a fabric', many: 'fabrics' },
   version: 4,
   schema: PieceSchema,
   // What the later forms have more of has a usual value.

@@ -40,8 +40,11 @@ export function doneWords(steps: ChangeSet['steps'], isUndoing: boolean): string
   const weight = ({ kind }: ChangeSet['steps'][number]) => (MAIN.includes(kind) ? MAIN.indexOf(kind) : MAIN.length)
   const main = steps.toSorted((a, b) => weight(a) - weight(b))[0]
   if (!main) return ''
-  if (isUndoing) return `Undone: ${wordsOfKind(main.kind).one}`
-  const told = main.kind === 'piece' && main.what === 'change' ? listed(main.fields) : wordsOfKind(main.kind).one
+  const words = wordsOfKind(main.kind)
+  const alike = steps.filter(({ kind, what }) => kind === main.kind && what === main.what).length
+  const things = alike > 1 ? `${alike} ${words.many}` : words.one
+  if (isUndoing) return `Undone: ${things}`
+  const told = main.kind === 'piece' && main.what === 'change' && alike === 1 ? listed(main.fields) : things
   return `${capitalise(DONE[main.what])}: ${told}`
 }
 

@@ -105,6 +105,11 @@ export function Question({
         </AnswerGrid>
         {children}
       </div>
+      {feature.multi ? (
+        <p role="status" className="visually-hidden">
+          <Say>{chosenWords(feature, chosen)}</Say>
+        </p>
+      ) : null}
       <Actions className="end">
         {feature.multi ? (
           <StrongButton isDisabled={chosen.length === 0} onPress={() => onAnswer(chosen)}>
@@ -122,6 +127,12 @@ export function Question({
       </Actions>
     </Filling>
   )
+}
+
+/** What is chosen so far, for whoever presses keys and does not see the answers. */
+function chosenWords({ states }: Props['feature'], chosen: readonly string[]): string {
+  const labels = states.filter(({ id }) => chosen.includes(id)).map(({ label }) => label)
+  return labels.length > 0 ? `Chosen: ${labels.join(', ')}` : ''
 }
 
 type Keyed = Required<Pick<Props, 'feature' | 'canUndo' | 'blank' | 'onAnswer' | 'onUndo'>> & {
