@@ -94,6 +94,6 @@ test('a layout is heard: what is missing, that it is enough, where a piece lies 
     .focus()
   all.push(...(await hears(page, /^→ Tern (wing|back)/m)))
   await page.keyboard.press('ArrowRight')
-  all.push(...(await hears(page, /^Tern (wing|back)[^→]*cm/m)))
+  all.push(...(await hears(page, /^Tern (wing|back): .+ along, .+ across/m)))
   told('Layout', all)
 })

@@ -1,6 +1,6 @@
 'use client'
 
-import { useState, useTransition } from 'react'
+import { useRef, useState, useTransition } from 'react'
 import styled from 'styled-components'
 import { capitalise, formatLength, formatWidth } from '@/core/units/format'
 import { ROLE_WORDS } from '@/core/vocabulary/choosing'
@@ -49,12 +49,13 @@ type Read = Awaited<ReturnType<typeof readPasted>>
 export function EnvelopeField({ form: { value, set, replace } }: { form: Form<PatternDraft> }) {
   const [reading, start] = useTransition()
   const [toConfirm, setToConfirm] = useState<Read | null>(null)
-  const read = () =>
+  const isPasted = useRef(false)
+  const read = (envelope: string) =>
     start(async () => {
-      const answer = await readPasted(value.envelope)
+      const answer = await readPasted(envelope)
       const named = value.name.trim() === '' && answer.name !== null ? { name: answer.name } : {}
       const viewed = value.views.trim() === '' && answer.views.length > 0 ? { views: answer.views.join(', ') } : {}
-      replace({ ...withReading(value, answer.pattern), ...named, ...viewed })
+      replace({ ...withReading({ ...value, envelope }, answer.pattern), ...named, ...viewed })
       setToConfirm(answer.lengths.length > 0 ? answer : null)
     })
   const confirm = () => {
@@ -68,10 +69,18 @@ export function EnvelopeField({ form: { value, set, replace } }: { form: Form<Pa
         hint="Fabrics, unsuitable fabrics, lining and interfacing, notions, and the table of lengths."
         rows={7}
         value={value.envelope}
-        onChange={(envelope) => set({ envelope })}
+        onPaste={() => {
+          isPasted.current = true
+        }}
+        onChange={(envelope) => {
+          set({ envelope })
+          // Pasted into an empty form it is read at once; what was filled in by hand is not written over unasked.
+          if (isPasted.current && value.envelope === '' && envelope.trim() !== '') read(envelope)
+          isPasted.current = false
+        }}
       />
       <Actions>
-        <Button isDisabled={reading || value.envelope.trim() === ''} onPress={read}>
+        <Button isDisabled={reading || value.envelope.trim() === ''} onPress={() => read(value.envelope)}>
           {reading ? 'Reading…' : 'Read the text'}
         </Button>
         <Soft>We fill in the fields below; check them and correct what is wrong.</Soft>
