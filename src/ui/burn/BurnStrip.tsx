@@ -74,14 +74,16 @@ export function BurnStrip({
   describe,
   here,
   yarn = PLAIN_YARN,
+  label = 'The burn so far',
 }: {
   seen: SeenStates
   describe: (features: readonly string[]) => string
   here?: string
   yarn?: DrawnYarn
+  label?: string
 }) {
   return (
-    <Row aria-label="The burn so far">
+    <Row aria-label={label}>
       {STRIP_PLACES.map(({ id, title, features }) => (
         <li key={id} data-here={id === here} aria-current={id === here ? 'step' : undefined}>
           <svg className="drawn" viewBox="0 0 120 110" aria-hidden focusable="false">

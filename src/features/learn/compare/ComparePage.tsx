@@ -2,15 +2,30 @@
 
 import Link from 'next/link'
 import { SelectField } from '@/ui/kit/SelectField'
-import { Fields, Figures, Lead, Page, Paper, Soft } from '@/ui/kit/surfaces'
+import { Columns, Fields, Figures, Lead, Page, Paper, Soft, Stack } from '@/ui/kit/surfaces'
 import { type ComparedData } from './load'
 import { useAddress } from '../../shared/address/useAddress'
+import { UsualStrip } from '../lookup/UsualStrip'
 import { compareAddress } from './compareAddress'
 import { Say } from '@/ui/text/Say'
 
 /** From so much of what there is to know a look settles it; from so much it tells much. */
 const SETTLES = 0.75
 const TELLS = 0.3
+
+/** How each of the two burns, side by side. */
+function BothStrips({ one, other }: Pick<ComparedData, 'one' | 'other'>) {
+  return (
+    <Columns $first="1fr">
+      {[one, other].map(({ id, name, strip }) => (
+        <Stack key={id} $gap="0.4rem" role="group" aria-label={name}>
+          <b>{name}</b>
+          <UsualStrip {...strip} />
+        </Stack>
+      ))}
+    </Columns>
+  )
+}
 
 /** Two fibres side by side, and the look that parts them. */
 export function ComparePage(data: ComparedData) {
@@ -30,6 +45,7 @@ export function ComparePage(data: ComparedData) {
         <SelectField label="First fibre" value={one.id} onChange={(id) => go({ a: id })} options={fibres} />
         <SelectField label="Second fibre" value={other.id} onChange={(id) => go({ b: id })} options={fibres} />
       </Fields>
+      <BothStrips {...data} />
       <Paper aria-labelledby="looks">
         <h2 id="looks">What tells them apart, best first</h2>
         <Figures>

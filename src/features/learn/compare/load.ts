@@ -15,8 +15,8 @@ export function loadCompared({ a: one, b: other }: AddressState<typeof compareAd
   const figure = (facts: typeof mine, title: string) =>
     mustHave(facts).facts.find((fact) => fact.title === title)?.value ?? 'not known'
   return {
-    one: { id: one, name: mustHave(mine).name },
-    other: { id: other, name: mustHave(theirs).name },
+    one: { id: one, name: mustHave(mine).name, strip: mustHave(mine).strip },
+    other: { id: other, name: mustHave(theirs).name, strip: mustHave(theirs).strip },
     parted: tellsApart(one, other).map((telling) => ({
       feature: telling.feature,
       title: mustHave(findFeature(telling.feature)).title,

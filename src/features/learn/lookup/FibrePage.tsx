@@ -4,10 +4,11 @@ import { LinksTo } from './LinksTo'
 import { Pair } from './Pair'
 import { type OneFibre } from './loadFibre'
 import { StashOf } from './StashOf'
+import { UsualStrip } from './UsualStrip'
 import { Say } from '@/ui/text/Say'
 
 /** One fibre: how it burns and what else tells it, its figures, what it is taken for, and what of it lies there. */
-export function FibrePage({ id, name, also, family, burns, tests, facts, ...told }: OneFibre) {
+export function FibrePage({ id, name, also, family, burns, strip, tests, facts, ...told }: OneFibre) {
   const { lookalike, neighbours, cloths, stash } = told
   return (
     <Page>
@@ -26,6 +27,7 @@ export function FibrePage({ id, name, also, family, burns, tests, facts, ...told
           <Paper aria-labelledby="burns">
             <h2 id="burns">In a burn test</h2>
             <Soft>What a careful beginner usually reports; common practice.</Soft>
+            <UsualStrip {...strip} />
             <Facts>
               {burns.map(({ title, usual }) => (
                 <Pair key={title} title={title} value={usual} />

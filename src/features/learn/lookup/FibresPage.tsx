@@ -2,6 +2,7 @@ import Link from 'next/link'
 import { Facts, Lead, Page, Paper, Soft, Tiles } from '@/ui/kit/surfaces'
 import { type FibreTold } from './fibresTold'
 import { Pair } from './Pair'
+import { UsualStrip } from './UsualStrip'
 import { Say } from '@/ui/text/Say'
 
 /** Every fibre: how it burns, and its figures with their sources. */
@@ -17,7 +18,7 @@ export function FibresPage({ fibres }: { fibres: readonly FibreTold[] }) {
         </Lead>
       </div>
       <Tiles>
-        {fibres.map(({ id, name, also, family, burns, facts, lookalike }) => (
+        {fibres.map(({ id, name, also, family, burns, strip, facts, lookalike }) => (
           <Paper key={id} id={id} aria-labelledby={`of-${id}`}>
             <h2 id={`of-${id}`}>
               <Link href={`/learn/fibres/${id}`} prefetch={false}>
@@ -28,21 +29,25 @@ export function FibresPage({ fibres }: { fibres: readonly FibreTold[] }) {
               {family}
               {also ? <Say>{`; also ${also}`}</Say> : ''}
             </Soft>
-            <Facts>
-              {burns.map(({ title, usual }) => (
-                <Pair key={title} title={title} value={usual} />
-              ))}
-            </Facts>
-            <Facts>
-              {facts.map(({ title, value, source }) => (
-                <Pair key={title} title={title} value={value} note={source} />
-              ))}
-            </Facts>
+            <UsualStrip {...strip} />
             {lookalike ? (
               <p>
                 <Say>{`${lookalike}.`}</Say>
               </p>
             ) : null}
+            <details>
+              <summary>In words, with {facts.length} figures</summary>
+              <Facts>
+                {burns.map(({ title, usual }) => (
+                  <Pair key={title} title={title} value={usual} />
+                ))}
+              </Facts>
+              <Facts>
+                {facts.map(({ title, value, source }) => (
+                  <Pair key={title} title={title} value={value} note={source} />
+                ))}
+              </Facts>
+            </details>
             <Link href={`/learn/compare?a=${id}&b=${id === 'cotton' ? 'polyester' : 'cotton'}`} prefetch={false}>
               Compare
             </Link>

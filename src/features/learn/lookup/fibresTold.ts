@@ -16,6 +16,8 @@ export interface FibreTold {
   family: string
   /** What each look at the flame most often shows. */
   burns: { title: string; usual: string }[]
+  /** The commonest of each look, as it is drawn; and in words. */
+  strip: { seen: Record<string, string[]>; said: Record<string, string> }
   facts: { title: string; value: string; source: string }[]
   lookalike: string | null
 }
@@ -35,6 +37,10 @@ export function fibresTold(words: Vocabulary): FibreTold[] {
         title,
         usual: usualOf(feature, id),
       })),
+      strip: {
+        seen: Object.fromEntries(burnFeatures.map((look) => [look.id, usualStates(look.id, id).slice(0, 1)])),
+        said: Object.fromEntries(burnFeatures.map((look) => [look.id, usualOf(look.id, id)])),
+      },
       facts: [
         { title: 'Density', value: `${low === high ? low : `${low} to ${high}`} g/cm³`, source: density.source },
         ...(regain ? [{ title: 'Moisture regain', value: `${regain.percent} %`, source: regain.source }] : []),
@@ -72,13 +78,17 @@ const WORTH_A_WORD = 0.5
 
 /** What is most often reported of a fibre, in words. */
 export function usualOf(feature: FeatureId, fibre: FibreId): string {
+  return statesSaid(feature, usualStates(feature, fibre))
+}
+
+/** What is most often reported of a fibre, the commonest first. */
+function usualStates(feature: FeatureId, fibre: FibreId): string[] {
   const weights = weightsOf({ id: feature })[fibre]
   const most = Math.max(...Object.values(weights))
-  const usual = Object.entries(weights)
+  return Object.entries(weights)
     .filter(([, weight]) => weight >= most * WORTH_A_WORD)
     .sort((a, b) => b[1] - a[1])
     .map(([state]) => state)
-  return statesSaid(feature, usual)
 }
 
 /** What a look may show, in words. */

@@ -88,6 +88,16 @@ export function LookingPage({ pieces, families, weights, knowing, money, months,
   )
 }
 
+/** What a chart of areas says, in a sentence: where most of it lies. */
+function mostWords(lines: readonly FigureLine[], { symbol, inCore }: FieldUnit): string {
+  const [most] = lines.toSorted((a, b) => b.m2 - a.m2)
+  const all = lines.reduce((sum, { m2 }) => sum + m2, 0)
+  if (!most || all <= 0) return 'No size is known yet.'
+  const share = Math.round((most.m2 / all) * 100)
+  const area = `${(most.m2 / inCore).toFixed(0)} ${symbol}`
+  return `Most is ${most.label.toLowerCase()}: ${area}, ${share} % of what is measured.`
+}
+
 const LINE_PX = 34
 /** How wide a letter of a label is, at the most. */
 const LETTER_PX = 6.6
@@ -97,7 +107,7 @@ const idOf = (title: string) => title.toLowerCase().replace(/[^a-z]+/g, '-')
 function Figure({ title, lines }: { title: string; lines: readonly FigureLine[] }) {
   const say = useSay()
   const { area, mass } = useStashUnits()
-  const option = useCallback((palette: Palette) => barsOption(lines, palette, area.inCore), [lines, area])
+  const option = useCallback((palette: Palette) => barsOption(lines, palette, area), [lines, area])
   return (
     <Paper aria-labelledby={idOf(title)}>
       <h2 id={idOf(title)}>
@@ -107,8 +117,9 @@ function Figure({ title, lines }: { title: string; lines: readonly FigureLine[] 
         <p>Nothing to show yet.</p>
       ) : (
         <>
+          <p>{mostWords(lines, area)}</p>
           <EChart
-            height={50 + LINE_PX * lines.length}
+            height={70 + LINE_PX * lines.length}
             label={say(`${title}, ${area.symbol}; the figures are in the table below`)}
             option={option}
           />
@@ -135,11 +146,15 @@ function axisOf(palette: Palette) {
   return { axisLabel: { color: palette('ink-soft') }, splitLine: { lineStyle: { color: palette('line') } } }
 }
 
-function barsOption(lines: readonly FigureLine[], palette: Palette, inM2: number) {
+function barsOption(lines: readonly FigureLine[], palette: Palette, area: FieldUnit) {
   const longest = Math.max(...lines.map(({ label }) => label.length))
   return {
-    grid: { left: 12 + LETTER_PX * longest, right: 16, top: 6, bottom: 24 },
-    xAxis: { type: 'value', ...axisOf(palette) },
+    grid: { left: 12 + LETTER_PX * longest, right: 16, top: 6, bottom: 44 },
+    xAxis: {
+      ...{ type: 'value', name: area.symbol, nameLocation: 'middle', nameGap: 26 },
+      nameTextStyle: { color: palette('ink-soft') },
+      ...axisOf(palette),
+    },
     yAxis: {
       type: 'category',
       inverse: true,
@@ -149,7 +164,7 @@ function barsOption(lines: readonly FigureLine[], palette: Palette, inM2: number
     series: [
       {
         type: 'bar',
-        data: lines.map(({ m2 }) => Math.round((m2 / inM2) * 10) / 10),
+        data: lines.map(({ m2 }) => Math.round((m2 / area.inCore) * 10) / 10),
         itemStyle: { color: palette('indigo') },
         barMaxWidth: 18,
       },
