@@ -5,7 +5,7 @@ import { expect, open, test } from './fixtures'
 test('help stands on every page in three lines, by keys, and leads into the tour', async ({ page }) => {
   await open(page, '/stash')
   await page.getByRole('button', { name: 'Help' }).press('Enter')
-  const help = page.getByRole('complementary', { name: 'Fabrics' })
+  const help = page.getByRole('region', { name: 'Fabrics' })
   await expect(help.getByRole('paragraph')).toHaveCount(3)
   await expect(help).toBeFocused()
   expect(await findings(page)).toEqual([])

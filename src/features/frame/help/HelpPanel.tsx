@@ -8,7 +8,7 @@ import { helpFor } from './lines'
 import { note } from './noteStyle'
 import { Say } from '@/ui/text/Say'
 
-const Lines = styled.aside`
+const Lines = styled.section`
   position: absolute;
   z-index: 15;
   top: calc(100% + 0.4rem);

@@ -46,7 +46,7 @@ export function ControlsBox({ box, ways, damaged }: Props) {
           {box.length === 0 ? (
             <EmptyState
               drawing="samples"
-              text="Start with a cotton, a wool and a polyester: offcuts of things whose label you trust."
+              text="You have none yet. Start with a cotton, a wool and a polyester: offcuts whose label you trust."
             />
           ) : null}
           <Cards>
