@@ -10,7 +10,7 @@ import { Actions, Paper, PlainList, Callout, Soft } from '@/ui/kit/surfaces'
 import { type Form } from '../../shared/form/useForm'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { readPasted, type ReadLength } from './actions'
-import { withLengths, withReading, type PatternDraft } from './draft'
+import { isUnfilled, withLengths, withReading, type PatternDraft } from './draft'
 
 const Confirm = styled.section`
   min-width: 0;
@@ -75,7 +75,7 @@ export function EnvelopeField({ form: { value, set, replace } }: { form: Form<Pa
         onChange={(envelope) => {
           set({ envelope })
           // Pasted into an empty form it is read at once; what was filled in by hand is not written over unasked.
-          if (isPasted.current && value.envelope === '' && envelope.trim() !== '') read(envelope)
+          if (isPasted.current && value.envelope === '' && isUnfilled(value) && envelope.trim() !== '') read(envelope)
           isPasted.current = false
         }}
       />

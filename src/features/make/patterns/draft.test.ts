@@ -2,7 +2,7 @@ import { patternFrom } from '@/core/choose/envelope/asPattern'
 import { readEnvelope } from '@/core/choose/envelope/readEnvelope'
 import { PatternSchema } from '@/core/notebook/kinds/pattern'
 import { toldEnvelopes } from '../../../../tests/support/cases/envelopes'
-import { BLANK, patternDraftOf, needOf, patternOf, withReading } from './draft'
+import { BLANK, isUnfilled, patternDraftOf, needOf, patternOf, withReading } from './draft'
 
 it.each(toldEnvelopes.map(({ text }) => [text.slice(0, 40), text] as const))(
   'a pattern of “%s…” stands in its form and comes out of it as it was',
@@ -40,4 +40,12 @@ it('counts what a notion says it wants', async () => {
     notionsText: '9 buttons\n20 cm zip\n2 x d-rings\nthread',
   })
   expect(notions.map(({ count }) => count)).toEqual([9, null, 2, null])
+})
+
+it('is unfilled until something is said that a reading would write over', () => {
+  expect(isUnfilled({ ...BLANK, name: 'Cape', envelope: 'Cape. Wool.', notes: 'for the heron' })).toBe(true)
+  expect(isUnfilled({ ...BLANK, notionsText: '5 buttons' })).toBe(false)
+  expect(isUnfilled({ ...BLANK, from: 150 })).toBe(false)
+  expect(isUnfilled({ ...BLANK, need: { ...BLANK.need, garment: 'coat' } })).toBe(false)
+  expect(isUnfilled({ ...BLANK, partners: [{ role: 'lining', label: '', need: {}, lengthsText: '' }] })).toBe(false)
 })

@@ -101,6 +101,13 @@ export function withReading(draft: PatternDraft, read: ReturnType<typeof pattern
   }
 }
 
+/** Whether a reading would write over nothing: of what it fills in, all is as it was at first. */
+export function isUnfilled(draft: PatternDraft): boolean {
+  const filled = ({ need, from, to, partners, notionsText }: PatternDraft) =>
+    JSON.stringify([need, from, to, partners, notionsText])
+  return filled(draft) === filled(BLANK)
+}
+
 /** The lengths that were read, once they are confirmed. */
 export function withLengths(draft: PatternDraft, read: ReturnType<typeof patternFrom>): PatternDraft {
   const own = (role: Role) => read.partners.find((one) => one.role === role)?.lengths ?? []
