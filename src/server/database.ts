@@ -1,12 +1,11 @@
 import { mkdirSync, rmSync } from 'node:fs'
 import { dirname } from 'node:path'
-import { sql } from 'kysely'
 import { makeBackup } from './backup/backups'
 import { runJob } from './jobs/pool'
 import { throwReported } from './jobs/reported'
 import { isSampleShown, sampleNotebook } from './sample/sampleNotebook'
 import { notebookFile, notebookHome } from './store/home'
-import { openNotebook, type Notebook } from './store/openNotebook'
+import { openNotebook, openToRead, type Notebook } from './store/openNotebook'
 import { claim, release } from './recovery/claim'
 import { copyOf, examine } from './recovery/examine'
 import { isTrouble, type TroubleKind } from './store/trouble'
@@ -76,7 +75,7 @@ async function openOwn(): Promise<Opened> {
   try {
     file = notebookFile()
     mkdirSync(dirname(file), { recursive: true })
-    if (isProtected(file)) return { db: await openToRead(file), isReadOnly: true }
+    if (isProtected(file)) return { db: await openCopy(file), isReadOnly: true }
     claim(file)
     await examine(file)
     const db = await openNotebook(file, forget, (older) => {
@@ -114,12 +113,10 @@ function backUpNightly(file: string): void {
   }
 }
 
-/** A copy of a protected notebook, brought up to date for this program and then closed to writing. */
-async function openToRead(file: string): Promise<Notebook> {
+/** A copy of a protected notebook, to be read only. */
+async function openCopy(file: string): Promise<Notebook> {
   await examine(file)
   const copy = copyOf(file)
   process.once('exit', copy.remove)
-  const db = await openNotebook(copy.file)
-  await sql`pragma query_only = on`.execute(db)
-  return db
+  return openToRead(copy.file)
 }

@@ -1,4 +1,5 @@
-import { CompiledQuery, type KyselyPlugin } from 'kysely'
+import { type CompiledQuery } from 'kysely'
+import { queriesAsked, stepsTo } from '../../tests/support/queriesAsked'
 import { CutSchema } from '../core/notebook/cut'
 import { PatternSchema } from '../core/notebook/kinds/pattern'
 import { PieceSchema } from '../core/notebook/kinds/piece'
@@ -37,28 +38,19 @@ const MAY_WALK: readonly [text: RegExp, why: string][] = [
   [/data like '%\.jpg%'/, 'Pictures that nothing names are swept: any record of any kind may name one.'],
 ]
 
-it('has no statement among those that may which is not asked any more', async () => {
-  const { db, asked } = await everythingAsked()
+let db: Notebook
+let asked: CompiledQuery[]
+beforeAll(async () => {
+  db = await openNotebook(':memory:')
+  asked = await queriesAsked(db, work)
+})
+afterAll(() => db.destroy())
+
+it('has no statement among those that may which is not asked any more', () => {
   for (const [part, why] of MAY_WALK) expect([why, asked.some(({ sql }) => part.test(sql))]).toEqual([why, true])
-  await db.destroy()
 })
 
-/** Everything that the server asks of a notebook while it is worked with, as SQLite is asked. */
-async function everythingAsked(): Promise<{ db: Notebook; asked: CompiledQuery[] }> {
-  const db = await openNotebook(':memory:')
-  const asked: CompiledQuery[] = []
-  const compiler = db.getExecutor()
-  const watching: KyselyPlugin = {
-    transformQuery: ({ node, queryId }) => {
-      asked.push(compiler.compileQuery(node, queryId))
-      return node
-    },
-    transformResult: ({ result }) => Promise.resolve(result),
-  }
-  await work(db.withPlugin(watching))
-  return { db, asked }
-}
-
+/** Everything that the server asks of a notebook while it is worked with. */
 async function work(db: Notebook): Promise<void> {
   const piece = await createRecord(
     db,
@@ -113,18 +105,14 @@ async function work(db: Notebook): Promise<void> {
 }
 
 it('walks through all records, references or changes in no statement but those with a reason', async () => {
-  const { db, asked } = await everythingAsked()
   const texts = new Map(asked.map((query) => [query.sql, query]))
   // A scenario that asks for nothing would find nothing.
   expect(texts.size).toBeGreaterThan(40)
   const walking: string[] = []
-  for (const [text, { parameters }] of texts) {
+  for (const [text, query] of texts) {
     if (!/^\s*(with|select|update|delete|insert)/i.test(text)) continue
-    const explained = CompiledQuery.raw(`explain query plan ${text}`, [...parameters])
-    const { rows } = await db.executeQuery<{ detail: string }>(explained)
-    const scans = rows.filter(({ detail }) => /^SCAN (record|reference|change)$/.test(detail))
-    if (scans.length > 0 && !MAY_WALK.some(([part]) => part.test(text))) walking.push(text.replace(/\s+/g, ' '))
+    const isWalking = (await stepsTo(db, query)).some((step) => /^SCAN (record|reference|change)$/.test(step))
+    if (isWalking && !MAY_WALK.some(([part]) => part.test(text))) walking.push(text.replace(/\s+/g, ' '))
   }
   expect(walking).toEqual([])
-  await db.destroy()
 })

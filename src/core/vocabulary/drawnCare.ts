@@ -1,12 +1,15 @@
 import { careSymbol, type CareId } from './care'
 
-/** One symbol of a care label as it is drawn, in a square field of 64 by 66. */
+/** The field of a care symbol, and how thick and large is what stands in it. */
+export const CARE_FIELD = { width: 64, height: 66, line: 3, dot: 3, letter: 19 } as const
+
+/** One symbol of a care label as it is drawn in that field. */
 export interface DrawnCare {
-  /** Lines of 3, as SVG paths. */
+  /** Lines, as SVG paths. */
   lines: readonly string[]
-  /** Filled dots of heat: centres; their radius is 3. */
+  /** Filled dots of heat: centres. */
   dots: readonly (readonly [x: number, y: number])[]
-  /** What is written in it, in bold of 19, centred at x 32 on this baseline. */
+  /** What is written in bold across its middle, on this baseline. */
   letters: { text: string; y: number } | null
 }
 

@@ -146,19 +146,15 @@ export const FootBar = styled(Bar)`
  */
 export const FootRoom = createGlobalStyle`
   :root { --foot: 0px; }
-  a, button, input, select, summary, textarea { scroll-margin-bottom: 5rem; }
-  ${SMALL} {
-    :root { --foot: 59px; }
-    a, button, input, select, summary, textarea { scroll-margin-bottom: 8.5rem; }
-  }
+  ${SMALL} { :root { --foot: 59px; } }
+  a, button, input, select, summary, textarea { scroll-margin-bottom: calc(var(--foot) + 5rem); }
 `
 
 /** On a phone whatever stands by itself to be pressed is as high as a thumb; words within a sentence stay in it. */
 export const ThumbRoom = createGlobalStyle`
   ${SMALL} {
-    main :is(li, dt, dd, td, th, h2, h3, h4, header, nav) > a:only-child,
-    main :is(div, section, article, main) > a,
-    main nav > a {
+    main :is(li, dt, dd, td, th, h2, h3, h4, header) > a:only-child,
+    main :is(div, section, article, nav) > a {
       display: inline-flex;
       align-items: center;
       flex-wrap: wrap;

@@ -114,11 +114,13 @@ export function TableTop({ inProgress, things, folds, pieces, left }: Props) {
             </ButtonLink>
           </Big>
           {isNew ? (
-            <Lead>
-              Identify fabrics you know nothing about, record them once, and choose the right one for each pattern.
-            </Lead>
+            <>
+              <Lead>
+                Identify fabrics you know nothing about, record them once, and choose the right one for each pattern.
+              </Lead>
+              <SampleOffer />
+            </>
           ) : null}
-          {isNew ? <SampleOffer /> : null}
           <Begun {...inProgress} />
         </Stack>
         <Stack $gap="0.75rem" as="section" aria-labelledby="next">

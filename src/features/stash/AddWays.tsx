@@ -3,6 +3,7 @@
 import { FileSpreadsheet, Scissors, Shirt, Zap } from 'lucide-react'
 import Link from 'next/link'
 import styled from 'styled-components'
+import { SMALL } from '../shared/smallScreen'
 
 const Ways = styled.nav`
   display: flex;
@@ -30,7 +31,7 @@ const Ways = styled.nav`
     margin-bottom: -2px;
     padding-bottom: calc(0.4rem + 2px);
   }
-  @media (width < 48rem) {
+  ${SMALL} {
     a {
       flex: 1 1 0;
       flex-direction: column;

@@ -2,10 +2,9 @@ import { execFile } from 'node:child_process'
 import { existsSync, mkdirSync, renameSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { promisify } from 'node:util'
-import { sql } from 'kysely'
 import { RefusedError } from '../store/errors'
 import { notebookHome } from '../store/home'
-import { openNotebook, type Notebook } from '../store/openNotebook'
+import { openToRead, type Notebook } from '../store/openNotebook'
 import { isSampleChosen } from './chosen'
 
 const run = promisify(execFile)
@@ -68,15 +67,9 @@ async function make(): Promise<void> {
 
 /** The sample notebook, to be looked at: nothing is written to it. */
 export function sampleNotebook(): Promise<Notebook> {
-  kept.roughSwatchSample ??= open().catch((error: unknown) => {
+  kept.roughSwatchSample ??= openToRead(fileIn(sampleHome())).catch((error: unknown) => {
     kept.roughSwatchSample = undefined
     throw error
   })
   return kept.roughSwatchSample
-}
-
-async function open(): Promise<Notebook> {
-  const db = await openNotebook(fileIn(sampleHome()))
-  await sql`pragma query_only = on`.execute(db)
-  return db
 }

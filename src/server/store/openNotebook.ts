@@ -1,6 +1,6 @@
 import { mkdirSync } from 'node:fs'
 import { dirname } from 'node:path'
-import { Kysely, Migrator } from 'kysely'
+import { Kysely, Migrator, sql } from 'kysely'
 import { NotebookDialect } from './connection'
 import { migrations } from './migrations'
 import { joinSteps } from './migrations/joined'
@@ -34,5 +34,12 @@ export async function openNotebook(
     await db.destroy()
     throw error
   }
+  return db
+}
+
+/** Opens a notebook file, brings it up to date, and then closes it to writing. */
+export async function openToRead(file: string): Promise<Notebook> {
+  const db = await openNotebook(file)
+  await sql`pragma query_only = on`.execute(db)
   return db
 }

@@ -1,4 +1,4 @@
-import { CompiledQuery, type KyselyPlugin } from 'kysely'
+import { queriesAsked, stepsTo } from '../../../tests/support/queriesAsked'
 import { wentSince } from '../records/movements'
 import { listBin } from './history'
 import { openNotebook, type Notebook } from './openNotebook'
@@ -25,20 +25,6 @@ it.each([
 
 /** The steps that SQLite takes for what is asked. */
 async function stepsOf(ask: (db: Notebook) => Promise<unknown>): Promise<string[]> {
-  const asked: CompiledQuery[] = []
-  const compiler = db.getExecutor()
-  const watching: KyselyPlugin = {
-    transformQuery: ({ node, queryId }) => {
-      asked.push(compiler.compileQuery(node, queryId))
-      return node
-    },
-    transformResult: ({ result }) => Promise.resolve(result),
-  }
-  await ask(db.withPlugin(watching))
-  const plans = await Promise.all(
-    asked.map(({ sql: text, parameters }) =>
-      db.executeQuery<{ detail: string }>(CompiledQuery.raw(`explain query plan ${text}`, [...parameters])),
-    ),
-  )
-  return plans.flatMap(({ rows }) => rows.map(({ detail }) => detail))
+  const plans = (await queriesAsked(db, ask)).map((query) => stepsTo(db, query))
+  return (await Promise.all(plans)).flat()
 }

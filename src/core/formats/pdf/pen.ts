@@ -2,16 +2,13 @@ import fontkit from '@pdf-lib/fontkit'
 import { LineCapStyle, PDFDocument, rgb, type PDFFont, type PDFImage, type PDFPage } from 'pdf-lib'
 import { mustHave } from '../../lists/items'
 import { type CareId } from '../../vocabulary/care'
-import { drawnCare } from '../../vocabulary/drawnCare'
+import { CARE_FIELD, drawnCare } from '../../vocabulary/drawnCare'
 
 /** Points a millimetre. */
 export const PT_PER_MM = 72 / 25.4
 const INK = rgb(0.16, 0.13, 0.1)
 export const SOFT = rgb(0.36, 0.32, 0.28)
 const LINE = rgb(0.72, 0.68, 0.6)
-
-/** How wide the field of a care symbol is, in its own units. */
-const CARE_FIELD = 64
 
 /** A box on a page, mm from its upper left. */
 interface Box {
@@ -70,18 +67,19 @@ export class Pen {
   /** A care symbol in a square box. */
   care(id: CareId, { x, y, width }: Omit<Box, 'height'>): void {
     const { lines, dots, letters } = drawnCare(id)
-    const scale = (width * PT_PER_MM) / CARE_FIELD
+    const scale = (width * PT_PER_MM) / CARE_FIELD.width
+    const thick = CARE_FIELD.line * scale
     const [left, top] = [x * PT_PER_MM, this.page.getHeight() - y * PT_PER_MM]
     for (const path of lines)
       this.page.drawSvgPath(path, {
-        ...{ x: left, y: top, scale, borderColor: INK, borderWidth: 3 * scale, borderLineCap: LineCapStyle.Round },
+        ...{ x: left, y: top, scale, borderColor: INK, borderWidth: thick, borderLineCap: LineCapStyle.Round },
       })
     for (const [dx, dy] of dots)
-      this.page.drawCircle({ x: left + dx * scale, y: top - dy * scale, size: 3 * scale, color: INK })
+      this.page.drawCircle({ x: left + dx * scale, y: top - dy * scale, size: CARE_FIELD.dot * scale, color: INK })
     if (!letters) return
-    const size = 19 * scale
+    const size = CARE_FIELD.letter * scale
     const wide = this.fonts.bold.widthOfTextAtSize(letters.text, size)
-    const at = { x: left + 32 * scale - wide / 2, y: top - letters.y * scale }
+    const at = { x: left + (CARE_FIELD.width * scale - wide) / 2, y: top - letters.y * scale }
     this.page.drawText(letters.text, { ...at, size, font: this.fonts.bold, color: INK })
   }
 

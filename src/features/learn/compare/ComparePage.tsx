@@ -17,10 +17,10 @@ const TELLS = 0.3
 function BothStrips({ one, other }: Pick<ComparedData, 'one' | 'other'>) {
   return (
     <Columns $first="1fr">
-      {[one, other].map(({ id, name, strip }) => (
+      {[one, other].map(({ id, name, seen, burns }) => (
         <Stack key={id} $gap="0.4rem" role="group" aria-label={name}>
           <b>{name}</b>
-          <UsualStrip {...strip} />
+          <UsualStrip seen={seen} burns={burns} />
         </Stack>
       ))}
     </Columns>

@@ -4,7 +4,7 @@ import { FIBRE_IDS, FIBRE_WORDS } from '@/core/vocabulary/fibres'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { type AddressState } from '../../shared/address/address'
 import { type compareAddress } from './compareAddress'
-import { fibresTold, statesSaid } from '../lookup/fibresTold'
+import { type FibreTold, fibresTold, statesSaid } from '../lookup/fibresTold'
 import { mustHave } from '@/core/lists/items'
 
 /** Two fibres side by side: what parts them, the most telling first, and their figures. */
@@ -15,8 +15,8 @@ export function loadCompared({ a: one, b: other }: AddressState<typeof compareAd
   const figure = (facts: typeof mine, title: string) =>
     mustHave(facts).facts.find((fact) => fact.title === title)?.value ?? 'not known'
   return {
-    one: { id: one, name: mustHave(mine).name, strip: mustHave(mine).strip },
-    other: { id: other, name: mustHave(theirs).name, strip: mustHave(theirs).strip },
+    one: shownOf(mustHave(mine)),
+    other: shownOf(mustHave(theirs)),
     parted: tellsApart(one, other).map((telling) => ({
       feature: telling.feature,
       title: mustHave(findFeature(telling.feature)).title,
@@ -31,3 +31,5 @@ export function loadCompared({ a: one, b: other }: AddressState<typeof compareAd
 }
 
 export type ComparedData = ReturnType<typeof loadCompared>
+
+const shownOf = ({ id, name, seen, burns }: FibreTold) => ({ id, name, seen, burns })

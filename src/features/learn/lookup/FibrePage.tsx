@@ -8,7 +8,7 @@ import { UsualStrip } from './UsualStrip'
 import { Say } from '@/ui/text/Say'
 
 /** One fibre: how it burns and what else tells it, its figures, what it is taken for, and what of it lies there. */
-export function FibrePage({ id, name, also, family, burns, strip, tests, facts, ...told }: OneFibre) {
+export function FibrePage({ id, name, also, family, burns, seen, tests, facts, ...told }: OneFibre) {
   const { lookalike, neighbours, cloths, stash } = told
   return (
     <Page>
@@ -27,7 +27,7 @@ export function FibrePage({ id, name, also, family, burns, strip, tests, facts, 
           <Paper aria-labelledby="burns">
             <h2 id="burns">In a burn test</h2>
             <Soft>What a careful beginner usually reports; common practice.</Soft>
-            <UsualStrip {...strip} />
+            <UsualStrip seen={seen} burns={burns} />
             <Facts>
               {burns.map(({ title, usual }) => (
                 <Pair key={title} title={title} value={usual} />

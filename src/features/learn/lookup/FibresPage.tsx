@@ -18,7 +18,7 @@ export function FibresPage({ fibres }: { fibres: readonly FibreTold[] }) {
         </Lead>
       </div>
       <Tiles>
-        {fibres.map(({ id, name, also, family, burns, strip, facts, lookalike }) => (
+        {fibres.map(({ id, name, also, family, burns, seen, facts, lookalike }) => (
           <Paper key={id} id={id} aria-labelledby={`of-${id}`}>
             <h2 id={`of-${id}`}>
               <Link href={`/learn/fibres/${id}`} prefetch={false}>
@@ -29,7 +29,7 @@ export function FibresPage({ fibres }: { fibres: readonly FibreTold[] }) {
               {family}
               {also ? <Say>{`; also ${also}`}</Say> : ''}
             </Soft>
-            <UsualStrip {...strip} />
+            <UsualStrip seen={seen} burns={burns} />
             {lookalike ? (
               <p>
                 <Say>{`${lookalike}.`}</Say>

@@ -1,16 +1,14 @@
 'use client'
 
-import { BurnStrip, type SeenStates } from '@/ui/burn'
-
-interface Props {
-  /** What each look most often shows. */
-  seen: SeenStates
-  /** The same in words, by the look. */
-  said: Readonly<Record<string, string>>
-}
+import { BurnStrip } from '@/ui/burn'
+import { type FibreTold } from './fibresTold'
 
 /** How a fibre usually burns, as one picture from the untouched strip to what is left. */
-export function UsualStrip({ seen, said }: Props) {
-  const describe = (features: readonly string[]) => features.flatMap((id) => said[id] ?? []).join('; ')
+export function UsualStrip({ seen, burns }: Pick<FibreTold, 'seen' | 'burns'>) {
+  const describe = (features: readonly string[]) =>
+    burns
+      .filter(({ id }) => features.includes(id))
+      .map(({ usual }) => usual)
+      .join('; ')
   return <BurnStrip seen={seen} describe={describe} label="How it usually burns" />
 }

@@ -15,9 +15,9 @@ export interface FibreTold {
   also: string
   family: string
   /** What each look at the flame most often shows. */
-  burns: { title: string; usual: string }[]
-  /** The commonest of each look, as it is drawn; and in words. */
-  strip: { seen: Record<string, string[]>; said: Record<string, string> }
+  burns: { id: FeatureId; title: string; usual: string }[]
+  /** The commonest of each look, as it is drawn. */
+  seen: Record<string, string[]>
   facts: { title: string; value: string; source: string }[]
   lookalike: string | null
 }
@@ -34,13 +34,11 @@ export function fibresTold(words: Vocabulary): FibreTold[] {
       also: [...new Set([other, ...also])].filter((word) => word !== name[words]).join(', '),
       family: families[family].name,
       burns: burnFeatures.map(({ id: feature, title }) => ({
+        id: feature,
         title,
         usual: usualOf(feature, id),
       })),
-      strip: {
-        seen: Object.fromEntries(burnFeatures.map((look) => [look.id, usualStates(look.id, id).slice(0, 1)])),
-        said: Object.fromEntries(burnFeatures.map((look) => [look.id, usualOf(look.id, id)])),
-      },
+      seen: Object.fromEntries(burnFeatures.map((look) => [look.id, usualStates(look.id, id).slice(0, 1)])),
       facts: [
         { title: 'Density', value: `${low === high ? low : `${low} to ${high}`} g/cm³`, source: density.source },
         ...(regain ? [{ title: 'Moisture regain', value: `${regain.percent} %`, source: regain.source }] : []),

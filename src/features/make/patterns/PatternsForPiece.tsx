@@ -20,9 +20,12 @@ export function PatternsForPiece({ piece, rows }: Loaded<typeof loadPatternsFor>
             <StrongLink href="/make/patterns/add">Add a pattern</StrongLink>
           </p>
         </>
-      ) : null}
-      <h2 className="visually-hidden">Best first</h2>
-      <Ranked more="Show the rest" rows={rows} />
+      ) : (
+        <>
+          <h2 className="visually-hidden">Best first</h2>
+          <Ranked more="Show the rest" rows={rows} />
+        </>
+      )}
     </Page>
   )
 }

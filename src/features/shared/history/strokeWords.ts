@@ -33,9 +33,7 @@ const DONE = { create: 'saved', change: 'changed', remove: 'deleted' } as const
 /** Where one of these was written, what else was written belongs to it. */
 const MAIN: readonly RecordKindId[] = ['cut', 'lay', 'piece', 'project', 'pattern']
 
-/**
- * What was just done at one stroke: “Saved: a cut”. Without the name of the thing, which stands on the page already.
- */
+/** What was just done at one stroke: “Saved: a cut”; without the name of the thing, which the page shows already. */
 export function doneWords(steps: ChangeSet['steps'], isUndoing: boolean): string {
   const weight = ({ kind }: ChangeSet['steps'][number]) => (MAIN.includes(kind) ? MAIN.indexOf(kind) : MAIN.length)
   const main = steps.toSorted((a, b) => weight(a) - weight(b))[0]
@@ -48,7 +46,7 @@ export function doneWords(steps: ChangeSet['steps'], isUndoing: boolean): string
   return `${capitalise(DONE[main.what])}: ${told}`
 }
 
-/** What was done at one stroke, in a few words: “width and length changed”, “a reading kept”. */
+/** What was done at one stroke, in a few words: “width and length changed”, “a measurement saved”. */
 export function strokeWords(steps: ChangeSet['steps']): string {
   const [first] = steps
   if (!first) return 'nothing'

@@ -29,7 +29,7 @@ const Row = styled.div`
   display: flex;
   gap: 0.35rem;
   max-width: 30rem;
-  > * {
+  && > * {
     flex: 1 1 0;
     min-width: 0;
     padding-inline: 0.1rem;
@@ -38,16 +38,8 @@ const Row = styled.div`
 `
 /** Chosen is told by its ground here: a tick would not fit. */
 const Tick = styled(Chip)`
-  && {
-    padding-inline: 0.1rem;
-  }
   &[data-selected]::before {
     content: '';
-  }
-`
-const Step = styled(Button)`
-  && {
-    padding-inline: 0.1rem;
   }
 `
 const Pair = styled.div`
@@ -167,9 +159,9 @@ function Spans({ spans, onChange }: { spans: number | null; onChange: (spans: nu
   return (
     <Labelled text="Length in arm spans">
       <Row>
-        <Step aria-label="Half a span less" onPress={() => onChange(now > HALF ? now - HALF : null)}>
+        <Button aria-label="Half a span less" onPress={() => onChange(now > HALF ? now - HALF : null)}>
           −½
-        </Step>
+        </Button>
         {WHOLE.map((whole) => (
           <Tick
             key={whole}
@@ -180,9 +172,9 @@ function Spans({ spans, onChange }: { spans: number | null; onChange: (spans: nu
             {whole}
           </Tick>
         ))}
-        <Step aria-label="Half a span more" onPress={() => onChange(now + HALF)}>
+        <Button aria-label="Half a span more" onPress={() => onChange(now + HALF)}>
           +½
-        </Step>
+        </Button>
       </Row>
       <Soft as="output" aria-live="polite">
         {spans === null
