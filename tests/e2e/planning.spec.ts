@@ -85,7 +85,10 @@ test('a wish date and a priority are kept, and whether it will be late is said',
   await page.getByRole('group', { name: 'Wanted by' }).getByRole('spinbutton').first().focus()
   await page.keyboard.type('02012020')
   await expect(page.getByRole('status').first()).toContainText(/Wanted by Thursday 2 January, \d+ days late/)
+  // Loaded anew before the answer is there, what was chosen would not have been sent yet.
+  const kept = page.waitForResponse((answer) => answer.request().method() === 'POST')
   await page.getByLabel('It gets your time').selectOption('first')
+  await kept
   await page.reload()
   await page.getByText('Wanted by, and how it stands to your other projects').click()
   await expect(page.getByLabel('It gets your time')).toHaveValue('first')
