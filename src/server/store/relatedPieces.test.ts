@@ -1,7 +1,8 @@
 import { sql } from 'kysely'
+import { queriesAsked } from '../../../tests/support/queriesAsked'
 import { PieceSchema } from '@/core/notebook/kinds/piece'
 import { openNotebook, type Notebook } from './openNotebook'
-import { havingKinQuery, kinQuery, oneClothWith } from './relatedPieces'
+import { oneClothWith, piecesAmongQuery, tiesQuery } from './relatedPieces'
 import { createRecord } from './repository'
 
 let db: Notebook
@@ -41,8 +42,8 @@ it('finds what was cut from a piece and what lies in one lot with it, near and f
 })
 
 it.each([
-  ['whose kin it is', kinQuery('a', ['cutFromId', 'lotId'])],
-  ['whether it has any', havingKinQuery(['a', 'b'])],
+  ['what is tied to what', tiesQuery(['a', 'b'])],
+  ['which of them are pieces', piecesAmongQuery(['a', 'b'])],
 ])('asks %s without walking the notebook', async (_, query) => {
   const { rows } = await sql<{ detail: string }>`explain query plan ${query}`.execute(db)
   const steps = rows.map(({ detail }) => detail)
@@ -52,4 +53,26 @@ it.each([
     expect(step).not.toMatch(/SCAN (?:record|reference|r)\b/)
     expect(step).not.toMatch(/SEARCH (?:record|reference|r)\b.*\((?:kind|field)=/)
   }
+})
+
+it('asks as many queries for a hundred pieces as for one', async () => {
+  const lot = await createRecord(db, 'lot', { name: 'Hotel', notes: '' } as never, AT)
+  const ids: string[] = []
+  for (let i = 0; i < 100; i++) ids.push(await piece(`Sheet ${i}`, { lotId: lot.id }))
+  const asked = async (some: string[]) => (await queriesAsked(db, (open) => oneClothWith(open, some))).length
+  expect(await asked(ids)).toBe(await asked(ids.slice(0, 1)))
+})
+
+it('answers for each piece of a batch as if it were asked alone: in rings, in two lots at once, and in none', async () => {
+  const lots = await Promise.all(
+    ['Hotel', 'Pier'].map(async (name) => (await createRecord(db, 'lot', { name, notes: '' } as never, AT)).id),
+  )
+  const ids: string[] = []
+  for (let i = 0; i < 40; i++) {
+    const cutFromId = i % 3 === 1 ? ids[i - 1] : i % 7 === 0 && i > 0 ? ids[i - 7] : undefined
+    ids.push(await piece(`Sheet ${i}`, { ...(cutFromId && { cutFromId }), ...(i % 5 === 0 && { lotId: lots[i % 2] }) }))
+  }
+  const together = await oneClothWith(db, [...ids, ids[0]!])
+  for (const id of ids) expect([id, together.get(id)]).toEqual([id, (await oneClothWith(db, [id])).get(id)])
+  expect(await oneClothWith(db, [])).toEqual(new Map())
 })

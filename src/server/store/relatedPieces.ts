@@ -1,8 +1,12 @@
 import { sql } from 'kysely'
+import { groupBy } from './groupBy'
 import { type Notebook } from './openNotebook'
 
 /** Pieces of one cloth that are followed from any of them; a larger lot shares among its nearest. */
 const MOST_KIN = 500
+
+/** What a piece was cut from, and the lot that it came in. */
+const KIN = ['cutFromId', 'lotId'] as const
 
 /** A piece that is of one cloth with another. */
 export interface RelatedPieces {
@@ -11,16 +15,27 @@ export interface RelatedPieces {
   byCut: boolean
 }
 
+/** One piece that refers to another, or to its lot. */
+interface Tie {
+  from: string
+  to: string
+  field: string
+}
+
 /**
  * The pieces that are of one cloth with each of those: what they were cut from, what was cut from them, and what came
- * in one lot, as far as these lead.
+ * in one lot, as far as these lead. All their families are walked together, in two queries for any number of pieces.
  * @returns by each piece that has any, the others
  */
 export async function oneClothWith(db: Notebook, ids: readonly string[]): Promise<Map<string, RelatedPieces[]>> {
+  const ties = (await tiesQuery(ids).execute(db)).rows
+  const around = tiedBy(ties)
+  const aroundByCut = tiedBy(ties.filter(({ field }) => field === 'cutFromId'))
+  const isPiece = new Set((await piecesAmongQuery([...around.keys()]).execute(db)).rows.map(({ id }) => id))
   const all = new Map<string, RelatedPieces[]>()
-  for (const id of await havingKin(db, ids)) {
-    const byCut = new Set(await reachedFrom(db, id, ['cutFromId']))
-    const kin = await reachedFrom(db, id, ['cutFromId', 'lotId'])
+  for (const id of new Set(ids)) {
+    const byCut = reachedFrom(id, aroundByCut)
+    const kin = [...reachedFrom(id, around)].filter((other) => other !== id && isPiece.has(other)).sort()
     if (kin.length > 0)
       all.set(
         id,
@@ -30,38 +45,48 @@ export async function oneClothWith(db: Notebook, ids: readonly string[]): Promis
   return all
 }
 
-/** The pieces that those references lead to from a piece, either way; without itself. */
-async function reachedFrom(db: Notebook, id: string, fields: readonly string[]): Promise<string[]> {
-  const { rows } = await kinQuery(id, fields).execute(db)
-  return rows.map((row) => row.id)
+/** By each id, those that it is tied to, either way. */
+function tiedBy(ties: readonly Tie[]): ReadonlyMap<string, string[]> {
+  const bothWays = ties.flatMap(({ from, to }) => [
+    [from, to],
+    [to, from],
+  ]) as [string, string][]
+  const pairs = groupBy(bothWays, ([id]) => id)
+  return new Map([...pairs].map(([id, own]) => [id, own.map(([, other]) => other)]))
+}
+
+/** Everything that the ties lead to from a piece, the nearest first, itself among them. */
+function reachedFrom(id: string, around: ReadonlyMap<string, string[]>): ReadonlySet<string> {
+  const reached = new Set([id])
+  // A set is walked in the order in which it grows.
+  for (const one of reached)
+    for (const other of around.get(one) ?? []) {
+      if (reached.size >= MOST_KIN) return reached
+      reached.add(other)
+    }
+  return reached
 }
 
 /**
- * The query behind it. Nobody counts the rows for SQLite: the order of the join is told to it, from the few kin to
- * their records, else it walks every piece of the notebook and looks for each among the kin.
+ * Asks for every tie within the families of those pieces. Nobody counts the rows for SQLite while a notebook grows:
+ * the order of the joins is told to it, from the few that were reached to their ties, else it walks all of them. What begins with “select” is read beside a writing that is under way.
  */
-export function kinQuery(id: string, fields: readonly string[]) {
-  const named = sql.join(fields)
-  return sql<{ id: string }>`
-    with recursive kin(id) as (
-      select ${id}
-      union select r.to_id from kin join reference r on r.from_id = kin.id and r.field in (${named})
-      union select r.from_id from kin join reference r on r.to_id = kin.id and r.field in (${named})
-      limit ${MOST_KIN})
-    select record.id from kin cross join record on record.id = kin.id
-    where +kind = 'piece' and record.id <> ${id} order by record.id`
+export function tiesQuery(ids: readonly string[]) {
+  const fields = sql.join([...KIN])
+  return sql<Tie>`
+    select * from (with recursive reached(id) as (
+      select value from json_each(${JSON.stringify(ids)})
+      union select r.to_id from reached cross join reference r on r.from_id = reached.id and r.field in (${fields})
+      union select r.from_id from reached cross join reference r on r.to_id = reached.id and +r.field in (${fields})
+      limit ${MOST_KIN * ids.length})
+    select from_id as "from", to_id as "to", field
+    from reached cross join reference r on r.from_id = reached.id and r.field in (${fields})
+    ) order by "from", field`
 }
 
-/** Those that were cut from something, have offcuts, or lie in a lot: the others need not be followed. */
-async function havingKin(db: Notebook, ids: readonly string[]): Promise<string[]> {
-  const { rows } = await havingKinQuery(ids).execute(db)
-  return rows.map(({ id }) => id)
-}
-
-/** The query behind it. */
-export function havingKinQuery(ids: readonly string[]) {
+/** Asks which of those are pieces. */
+export function piecesAmongQuery(ids: readonly string[]) {
   return sql<{ id: string }>`
-    select value as id from json_each(${JSON.stringify(ids)}) where exists (
-      select 1 from reference where from_id = value and field in ('lotId', 'cutFromId')) or exists (
-      select 1 from reference where to_id = value and field in ('lotId', 'cutFromId'))`
+    select record.id from json_each(${JSON.stringify(ids)}) as some cross join record on record.id = some.value
+    where +kind = 'piece'`
 }
