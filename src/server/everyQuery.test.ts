@@ -6,7 +6,6 @@ import { PieceSchema } from '../core/notebook/kinds/piece'
 import { ProjectSchema } from '../core/notebook/kinds/project'
 import { ASKS_NOTHING } from '../core/stashSearch/query'
 import { askShelf } from './cache/askShelf'
-import { piecesByCare } from './cache/careCounts'
 import { shelfOf } from './cache/shelf'
 import { picturesInUse } from './pictures/pictures'
 import { burnTestsOf, latestBurnTests, looseBurnTests, startBurnTest, testsOfControls } from './records/burnTests'
@@ -92,7 +91,6 @@ async function work(db: Notebook): Promise<void> {
     measurementsOf(db, piece.id),
     patternPieces(db, pattern.id),
     picturesInUse(db, Date.parse(AT)),
-    piecesByCare(db),
     readWorkroom(db),
     recordsEndingIn(db, 'piece', piece.id.slice(-6), 5),
     recordsOfPieces(db, [piece.id, other.id]),

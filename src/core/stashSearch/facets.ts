@@ -1,4 +1,3 @@
-import { materialOf } from '../fabric/materialOf'
 import { fibreById } from '../fibres/catalogue'
 import { weightClassOf, weightClassWords } from '../measure/weightClass'
 import {
@@ -64,24 +63,6 @@ function instant(iso: string): number {
   return (days + Math.floor((153 * m + 2) / 5) + day) * MS_A_DAY
 }
 
-/** What is still to be done to a piece; nothing to what is given away. */
-export function todosOf(gist: PieceSummary): Todo[] {
-  if (gist.sorting === 'give-away') return []
-  const open: Readonly<Record<Todo, boolean>> = {
-    identify: gist.knowing === 'untested' || gist.knowing === 'unsettled' || gist.knowing === 'contradicted',
-    weigh: gist.gsm === null,
-    measure: gist.m2 === null,
-    wash: (gist.washed === 'unwashed' || gist.washed === 'unknown') && materialOf(gist.offer)?.washCelsius !== null,
-    name: gist.called === '',
-  }
-  return TODOS.filter((todo) => open[todo])
-}
-
-/** Weight to sort by: measured, else as its name suggests. */
-export function gsmToSortBy({ gsm, offer }: Pick<PieceSummary, 'gsm' | 'offer'>): number | null {
-  return gsm?.value ?? offer.gsm?.value.value ?? null
-}
-
 const one = (value: string | null) => (value === null || value === '' ? [] : [value])
 
 /** Every facet, in the order in which they stand. */
@@ -90,7 +71,7 @@ export const facets: readonly Facet[] = [
     id: 'todo',
     title: 'To do',
     values: TODOS,
-    of: todosOf,
+    of: ({ todos }) => todos,
     words: (value) => TODO_WORDS[value as Todo],
   },
   {
@@ -118,10 +99,7 @@ export const facets: readonly Facet[] = [
     id: 'weight',
     title: 'Weight',
     values: WEIGHT_CLASSES,
-    of: (gist) => {
-      const gsm = gsmToSortBy(gist)
-      return gsm === null ? [] : [weightClassOf(gsm)]
-    },
+    of: ({ gsmAbout }) => (gsmAbout === null ? [] : [weightClassOf(gsmAbout)]),
     words: (value) => weightClassWords[value as WeightClass].name,
   },
   {

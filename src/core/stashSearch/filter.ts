@@ -1,75 +1,7 @@
-import { oklabDistance, oklabOf, NEAR_COLOUR, type Lab } from '../colour/oklab'
-import { facets, gsmToSortBy } from './facets'
+import { oklabDistance, oklabOf, NEAR_COLOUR } from '../colour/oklab'
 import { scaleQuantity } from '../units/quantity'
 import { type PieceSummary } from './pieceSummary'
-import { type ShelfQuery, type ShelfSort } from './query'
-import { itemAt } from '../lists/items'
-
-/** A gist with what is reckoned of it once, so that a pass over a large stash reckons nothing. */
-export interface ShelfRow {
-  gist: PieceSummary
-  /** Its values by facet, in the order of the facets. */
-  values: readonly (readonly string[])[]
-  labs: readonly Lab[]
-  gsm: number | null
-}
-
-/** @param today for its age, ISO 8601 */
-export function stashRowOf(gist: PieceSummary, today: string): ShelfRow {
-  return {
-    gist,
-    values: facets.map((facet) => facet.of(gist, today)),
-    labs: gist.colours.map(oklabOf),
-    gsm: gsmToSortBy(gist),
-  }
-}
-
-/** How many pieces each value of each facet would leave, everything else being asked as it is. */
-export type FacetCounts = Readonly<Record<string, Readonly<Record<string, number>>>>
-
-export interface ShelfAnswer {
-  /** What answers to all that is asked, in the order that is asked for. */
-  found: PieceSummary[]
-  counts: FacetCounts
-}
-
-/**
- * What of a stash answers to a query, in one pass: a piece that fails one facet alone still counts in it.
- * @param rows in the order in which they are to be answered
- * @param worded ids of the pieces that have the words; null where no words are asked
- * @param leftMm how much of a piece is not promised; all of it where that is not asked
- */
-export function filterShelf(
-  rows: readonly ShelfRow[],
-  query: ShelfQuery,
-  worded: ReadonlySet<string> | null,
-  leftMm: LeftMm = ({ lengthMm }) => lengthMm,
-): ShelfAnswer {
-  const found: PieceSummary[] = []
-  const counts: Record<string, number>[] = facets.map(() => ({}))
-  const wanted = facets.map(({ id }) => {
-    const chosen = query.chosen[id]
-    return chosen ? new Set(chosen) : null
-  })
-  const passes = plainTest(query, leftMm)
-  for (const row of rows) {
-    if (worded && !worded.has(row.gist.id)) continue
-    if (!passes(row)) continue
-    // The one facet that it fails; −1 for none, −2 for more than one.
-    let failed = -1
-    for (let i = 0; i < wanted.length && failed !== -2; i++) {
-      const set = wanted[i]
-      if (set && !itemAt(row.values, i).some((value) => set.has(value))) failed = failed === -1 ? i : -2
-    }
-    if (failed === -2) continue
-    if (failed === -1) found.push(row.gist)
-    for (let i = 0; i < wanted.length; i++) {
-      if (failed !== -1 && failed !== i) continue
-      for (const value of itemAt(row.values, i)) itemAt(counts, i)[value] = (itemAt(counts, i)[value] ?? 0) + 1
-    }
-  }
-  return { found, counts: Object.fromEntries(facets.map(({ id }, i) => [id, itemAt(counts, i)])) }
-}
+import { type ShelfQuery } from './query'
 
 /** How much of a piece nobody has reserved yet, mm; null where its length is not known. */
 export type LeftMm = (gist: Pick<PieceSummary, 'id' | 'lengthMm' | 'sorting'>) => number | null
@@ -85,20 +17,25 @@ function remaining(
   return { widthMm, lengthMm: leftMm, usableM2: usableM2 && scaleQuantity(usableM2, share) }
 }
 
-/** Everything that is asked beside the facets. */
-function plainTest(
+type PieceTest = (piece: PieceSummary) => boolean
+
+/** Everything that is asked beside words and facets, as tests that a piece has to pass; none where nothing is. */
+export function plainTests(
   { gsm: [low, high], enough, colour, mostPerM2, lot, heap }: ShelfQuery,
   leftMm: LeftMm,
-): (row: ShelfRow) => boolean {
-  const lab = colour === null ? null : oklabOf(colour)
-  return ({ gist, labs, gsm }) =>
-    (low === null || (gsm !== null && gsm >= low)) &&
-    (high === null || (gsm !== null && gsm <= high)) &&
-    (enough === null || isEnough(remaining(gist, leftMm(gist)), enough) !== 'no') &&
-    (lab === null || labs.some((own) => oklabDistance(own, lab) < NEAR_COLOUR)) &&
-    (mostPerM2 === null || (gist.perM2 !== null && gist.perM2 <= mostPerM2)) &&
-    (lot === null || gist.lotId === lot) &&
-    (heap === null || gist.heapId === heap)
+): PieceTest[] {
+  const tests: PieceTest[] = []
+  if (low !== null) tests.push(({ gsmAbout }) => gsmAbout !== null && gsmAbout >= low)
+  if (high !== null) tests.push(({ gsmAbout }) => gsmAbout !== null && gsmAbout <= high)
+  if (enough) tests.push((piece) => isEnough(remaining(piece, leftMm(piece)), enough) !== 'no')
+  if (colour !== null) {
+    const lab = oklabOf(colour)
+    tests.push(({ labs }) => labs.some((own) => oklabDistance(own, lab) < NEAR_COLOUR))
+  }
+  if (mostPerM2 !== null) tests.push(({ perM2 }) => perM2 !== null && perM2 <= mostPerM2)
+  if (lot !== null) tests.push(({ lotId }) => lotId === lot)
+  if (heap !== null) tests.push(({ heapId }) => heapId === heap)
+  return tests
 }
 
 /** Cloth that is narrower takes more length, and a little more than in proportion; common practice. */
@@ -122,28 +59,4 @@ export function isEnough(
   }
   const wantedM2 = (need.lengthMm * need.widthMm * NARROWER_WASTES) / 1e6
   return usableM2 !== null && usableM2.value >= wantedM2 ? 'perhaps' : 'no'
-}
-
-const collator = new Intl.Collator('en', { numeric: true, sensitivity: 'base' })
-/** What is not known comes last. */
-const low = (value: number | null) => value ?? Number.POSITIVE_INFINITY
-const high = (value: number | null | undefined) => -(value ?? Number.NEGATIVE_INFINITY)
-
-const ORDERS: Readonly<Record<ShelfSort, (a: ShelfRow, b: ShelfRow) => number>> = {
-  // What lies nowhere in particular comes last; places that differ in case alone are two.
-  place: ({ gist: a }, { gist: b }) =>
-    Number(a.place === '') - Number(b.place === '') ||
-    collator.compare(a.place, b.place) ||
-    Number(a.place > b.place) - Number(a.place < b.place),
-  touched: ({ gist: a }, { gist: b }) => Number(a.touchedAt < b.touchedAt) - Number(a.touchedAt > b.touchedAt),
-  name: (a, b) => collator.compare(a.gist.name, b.gist.name),
-  weight: (a, b) => low(a.gsm) - low(b.gsm) || 0,
-  most: (a, b) => high(a.gist.usableM2?.value) - high(b.gist.usableM2?.value) || 0,
-  price: (a, b) => low(a.gist.perM2) - low(b.gist.perM2) || 0,
-  oldest: (a, b) => collator.compare(a.gist.got ?? a.gist.createdAt, b.gist.got ?? b.gist.createdAt),
-}
-
-/** The rows in an order; those alike in it by the instant in which they were kept. */
-export function inOrder(rows: readonly ShelfRow[], sort: ShelfSort): ShelfRow[] {
-  return rows.toSorted((a, b) => ORDERS[sort](a, b) || (a.gist.id < b.gist.id ? -1 : 1))
 }

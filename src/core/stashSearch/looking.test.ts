@@ -1,4 +1,4 @@
-import { byFamily, byKnowing, byMoney, byMonth, byWeight, waitingLongest } from './looking'
+import { byMonth, stashFigures, waitingLongest } from './looking'
 import { type PieceSummary } from './pieceSummary'
 import { readQuery } from './readQuery'
 
@@ -13,6 +13,7 @@ const gist = (more: object): PieceSummary =>
     families: [],
     knowing: 'untested',
     gsm: null,
+    gsmAbout: null,
     m2: { value: 2, sd: 0 },
     kg: null,
     offer: {},
@@ -23,13 +24,26 @@ const gist = (more: object): PieceSummary =>
   }) as never
 
 const gists = [
-  gist({ families: ['plant', 'synthetic'], knowing: 'label', gsm: { value: 110, sd: 1 }, kg: 0.22, paid: 4 }),
+  gist({
+    families: ['plant', 'synthetic'],
+    knowing: 'label',
+    gsm: { value: 110, sd: 1 },
+    gsmAbout: 110,
+    kg: 0.22,
+    paid: 4,
+  }),
   gist({ families: ['plant'], knowing: 'tested', m2: null, got: '2024-01-01', paid: 6, currency: 'kr' }),
   gist({ got: null }),
 ]
 
+function figuresOf(some: readonly PieceSummary[]) {
+  const figures = stashFigures()
+  for (const one of some) figures.add(one)
+  return figures
+}
+
 it('counts a mixture in each of its families, and says where those pieces are', () => {
-  const lines = byFamily(gists)
+  const lines = figuresOf(gists).result().families
   expect(lines).toMatchObject([
     { label: 'Plant', pieces: 2, m2: 2 },
     { label: 'Synthetic', pieces: 1, kg: 0.22 },
@@ -38,23 +52,47 @@ it('counts a mixture in each of its families, and says where those pieces are', 
 })
 
 it('leaves out what there is none of', () => {
-  expect(byWeight(gists).map(({ label, pieces }) => [label, pieces])).toEqual([['light', 1]])
-  expect(byKnowing(gists).map(({ pieces }) => pieces)).toEqual([1, 1, 1])
-  expect(byKnowing([])).toEqual([])
+  const { weights, knowing } = figuresOf(gists).result()
+  expect(weights.map(({ label, pieces }) => [label, pieces])).toEqual([['light', 1]])
+  expect(knowing.map(({ pieces }) => pieces)).toEqual([1, 1, 1])
+  expect(stashFigures().result().knowing).toEqual([])
 })
 
 it('never adds currencies up', () => {
-  expect(byMoney(gists).map(({ currency, paid }) => [currency, paid])).toEqual([
+  expect(
+    figuresOf(gists)
+      .result()
+      .money.map(({ currency, paid }) => [currency, paid]),
+  ).toEqual([
     ['kr', 6],
     ['€', 4],
   ])
 })
 
+it('takes a piece out of every figure, with nothing left of it', () => {
+  const figures = figuresOf(gists)
+  const more = gist({
+    families: ['protein'],
+    paid: 0.1,
+    place: 'Press',
+    knowing: 'tested',
+    kg: 0.3,
+    got: '2026-03-03',
+  })
+  const before = figures.result()
+  figures.add(more)
+  expect(figures.result()).not.toEqual(before)
+  figures.remove(more)
+  expect(figures.result()).toEqual(before)
+})
+
 it('tells what waits longest, but for what is given away', () => {
-  const waiting = waitingLongest(gists, TODAY)
-  expect(waiting.map(({ gist: { id } }) => id)).toEqual([gists[1]!.id, gists[0]!.id, gists[2]!.id])
+  const oldest = [gists[1]!, gists[0]!, gists[2]!]
+  const waiting = waitingLongest(oldest, TODAY, 2)
+  expect(waiting.map(({ gist: { id } }) => id)).toEqual([gists[1]!.id, gists[0]!.id])
   expect(waiting[0]!.days).toBe(852)
-  expect(waitingLongest([gist({ sorting: 'give-away' })], TODAY)).toEqual([])
+  expect(waitingLongest(oldest, TODAY, 1, (id) => id !== gists[1]!.id)[0]!.gist).toBe(gists[0])
+  expect(waitingLongest([gist({ sorting: 'give-away' })], TODAY, 2)).toEqual([])
 })
 
 it('has a line for every month up to this one, over the turn of a year', () => {

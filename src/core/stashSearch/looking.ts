@@ -1,10 +1,11 @@
 import { weightClassOf, weightClassWords } from '../measure/weightClass'
 import { WEIGHT_CLASSES } from '../vocabulary/cloth'
 import { FAMILIES, FAMILY_WORDS } from '../vocabulary/fibres'
-import { KNOWINGS, KNOWING_WORDS } from '../vocabulary/stash'
-import { ageDays, gsmToSortBy } from './facets'
+import { KNOWINGS, KNOWING_WORDS, type FacetId } from '../vocabulary/stash'
+import { ageDays } from './facets'
 import { type PieceSummary } from './pieceSummary'
 import { ASKS_NOTHING, writeQuery } from './query'
+import { runningSums, type RunningTotal } from './stashIndex/running'
 
 /** One line of a figure: what it is, how much, and where those pieces are. */
 export interface FigureLine {
@@ -19,58 +20,15 @@ export interface FigureLine {
 
 const queryOf = (chosen: Record<string, readonly string[]>) => writeQuery({ ...ASKS_NOTHING, chosen }).toString()
 
-function lineOf(label: string, gists: readonly PieceSummary[], query: string): FigureLine {
-  return {
-    label,
-    pieces: gists.length,
-    m2: gists.reduce((sum, { m2 }) => sum + (m2?.value ?? 0), 0),
-    kg: gists.reduce((sum, { kg }) => sum + (kg ?? 0), 0),
-    query,
-  }
-}
-
-const some = (lines: FigureLine[]) => lines.filter(({ pieces }) => pieces > 0)
-
-/** What there is, by family of fibres; a mixture counts in each of its families. */
-export function byFamily(gists: readonly PieceSummary[]): FigureLine[] {
-  return some(
-    FAMILIES.map((family) =>
-      lineOf(
-        FAMILY_WORDS[family].name,
-        gists.filter(({ families }) => families.includes(family)),
-        queryOf({ family: [family] }),
-      ),
-    ),
-  )
-}
-
-/** What there is, by weight. */
-export function byWeight(gists: readonly PieceSummary[]): FigureLine[] {
-  return some(
-    WEIGHT_CLASSES.map((weight) =>
-      lineOf(
-        weightClassWords[weight].name,
-        gists.filter((gist) => {
-          const gsm = gsmToSortBy(gist)
-          return gsm !== null && weightClassOf(gsm) === weight
-        }),
-        queryOf({ weight: [weight] }),
-      ),
-    ),
-  )
-}
-
-/** How much is known, and how. */
-export function byKnowing(gists: readonly PieceSummary[]): FigureLine[] {
-  return some(
-    KNOWINGS.map((knowing) =>
-      lineOf(
-        KNOWING_WORDS[knowing],
-        gists.filter((gist) => gist.knowing === knowing),
-        queryOf({ knowing: [knowing] }),
-      ),
-    ),
-  )
+/** Everything that is added up over a stash. */
+export interface StashFigures {
+  pieces: number
+  families: FigureLine[]
+  weights: FigureLine[]
+  knowing: FigureLine[]
+  money: MoneyLine[]
+  /** What came, by month. */
+  came: Movement[]
 }
 
 /** What was paid for what is still there, by currency; the dearest places first. */
@@ -82,33 +40,87 @@ export interface MoneyLine {
   query: string
 }
 
-/** Where the money lies. Currencies are never added up. */
-export function byMoney(gists: readonly PieceSummary[]): MoneyLine[] {
-  const lines = new Map<string, MoneyLine>()
-  for (const { place, currency, paid } of gists) {
-    if (paid === null) continue
-    const key = `${place}\u0000${currency}`
-    const line = lines.get(key) ?? {
-      place,
-      currency,
-      paid: 0,
-      pieces: 0,
-      query: place ? queryOf({ place: [place] }) : '',
-    }
-    lines.set(key, { ...line, paid: line.paid + paid, pieces: line.pieces + 1 })
+const clothOf = ({ m2, kg }: PieceSummary) => ({ m2: m2?.value ?? 0, kg: kg ?? 0 })
+
+type Sums = ReadonlyMap<string, { pieces: number; sums: Readonly<Record<string, number>> }>
+
+/** One way of adding a stash up by something that it has; what it has several of counts in each. */
+const byValues = (valuesOf: (piece: PieceSummary) => readonly string[]) =>
+  runningSums((piece) => valuesOf(piece).map((key) => ({ key, add: clothOf(piece) })))
+
+/** A stash in figures, which follow each piece that comes, changes or goes. */
+export function stashFigures(): RunningTotal<StashFigures> {
+  const families = byValues((piece) => piece.families)
+  const weights = byValues(({ gsmAbout }) => (gsmAbout === null ? [] : [weightClassOf(gsmAbout)]))
+  const knowing = byValues((piece) => [piece.knowing])
+  const money = runningSums(({ place, currency, paid }) =>
+    paid === null ? [] : [{ key: JSON.stringify([place, currency]), add: { paid } }],
+  )
+  const came = byValues(({ got, createdAt }) => [(got ?? createdAt).slice(0, MONTH_LENGTH)])
+  const parts = [families, weights, knowing, money, came]
+  let pieces = 0
+  return {
+    add: (piece) => {
+      pieces += 1
+      for (const part of parts) part.add(piece)
+    },
+    remove: (piece) => {
+      pieces -= 1
+      for (const part of parts) part.remove(piece)
+    },
+    result: () => ({
+      pieces,
+      families: linesOf(families.result(), 'family', FAMILIES, (family) => FAMILY_WORDS[family].name),
+      weights: linesOf(weights.result(), 'weight', WEIGHT_CLASSES, (weight) => weightClassWords[weight].name),
+      knowing: linesOf(knowing.result(), 'knowing', KNOWINGS, (how) => KNOWING_WORDS[how]),
+      money: moneyIn(money.result()),
+      came: [...came.result()].map(([at, { sums }]) => ({ at, m2: sums.m2 ?? 0, kg: sums.kg ?? 0 })),
+    }),
   }
-  return [...lines.values()].sort((a, b) => b.paid - a.paid)
 }
 
-/** Pieces that nothing was made of for longest, the longest first; what is given away waits for nothing. */
+/** A line for each value that something has, in their order. */
+function linesOf<Value extends string>(
+  all: Sums,
+  facet: FacetId,
+  values: readonly Value[],
+  labelOf: (value: Value) => string,
+): FigureLine[] {
+  return values.flatMap((value) => {
+    const line = all.get(value)
+    if (!line) return []
+    const { m2 = 0, kg = 0 } = line.sums
+    return [{ label: labelOf(value), pieces: line.pieces, m2, kg, query: queryOf({ [facet]: [value] }) }]
+  })
+}
+
+/** Where the money lies. Currencies are never added up. */
+function moneyIn(all: Sums): MoneyLine[] {
+  return [...all]
+    .map(([key, { pieces, sums }]) => {
+      const [place, currency] = JSON.parse(key) as [string, string]
+      return { place, currency, paid: sums.paid ?? 0, pieces, query: place ? queryOf({ place: [place] }) : '' }
+    })
+    .sort((a, b) => b.paid - a.paid)
+}
+
+/**
+ * The first few pieces that nothing was made of for longest; what is given away waits for nothing.
+ * @param oldest all pieces, the oldest first
+ */
 export function waitingLongest(
-  gists: readonly PieceSummary[],
+  oldest: readonly PieceSummary[],
   today: string,
+  most: number,
+  isWanted: (id: string) => boolean = () => true,
 ): { gist: PieceSummary; days: number }[] {
-  return gists
-    .filter(({ sorting }) => sorting !== 'give-away')
-    .map((gist) => ({ gist, days: Math.round(ageDays(gist, today)) }))
-    .sort((a, b) => b.days - a.days || (a.gist.id < b.gist.id ? -1 : 1))
+  const waiting: { gist: PieceSummary; days: number }[] = []
+  for (const gist of oldest) {
+    if (waiting.length >= most) break
+    if (gist.sorting !== 'give-away' && isWanted(gist.id))
+      waiting.push({ gist, days: Math.round(ageDays(gist, today)) })
+  }
+  return waiting
 }
 
 /** A piece that came, or cloth that went: cut, given away, used up. */

@@ -7,16 +7,19 @@ import { type Piece } from '../notebook/kinds/piece'
 import { opacityOverall } from '../notebook/measurements/opacity'
 import { type PieceEvidence, type PropertySheet } from '../notebook/sheet'
 import { clothAmountOf } from '../pieces/amount'
+import { oklabOf, type Lab } from '../colour/oklab'
 import { paidInAll, pricePerSquareMetre } from '../pieces/price'
+import { todosOf } from './todos'
 import { type Quantity } from '../units/quantity'
-import { type Construction, type Interlacing, type WashState } from '../vocabulary/cloth'
+import { type Body, type Construction, type Interlacing, type Opacity, type WashState } from '../vocabulary/cloth'
 import { type FamilyId, type FibreId } from '../vocabulary/fibres'
-import { type Knowing, type Sorting, type Thing } from '../vocabulary/stash'
+import { type Knowing, type Sorting, type Thing, type Todo } from '../vocabulary/stash'
 
 /** Summaries of pieces, by their ids. */
 export interface Summaries {
   find(id: string): PieceSummary | undefined
-  gists(): readonly PieceSummary[]
+  /** All of them, the first that was kept first. */
+  all(): readonly PieceSummary[]
 }
 
 /** What of a piece and all that follows from it stands in lists, is filtered by, and is held against patterns. */
@@ -37,6 +40,8 @@ export interface PieceSummary {
   families: readonly FamilyId[]
   /** Weight by measuring, g/m²; null where it was never weighed. */
   gsm: Quantity | null
+  /** Weight, g/m²: measured, else as its name suggests. */
+  gsmAbout: number | null
   widthMm: number | null
   lengthMm: number | null
   /** Cloth of it, m²: all, and what can be cut from. */
@@ -49,6 +54,10 @@ export interface PieceSummary {
   perM2: number | null
   tags: readonly string[]
   colours: readonly string[]
+  /** The same in OKLab. */
+  labs: readonly Lab[]
+  /** Symbols on its care label. */
+  care: Piece['care']
   /** The photograph that stands for it; null where the drawing does. */
   picture: string | null
   look: Piece['look']
@@ -62,9 +71,14 @@ export interface PieceSummary {
   touchedAt: string
   tests: number
   readings: number
+  /** What is still to be done to it. */
+  todos: readonly Todo[]
+  /** How it falls and shows through, and how far it stretches across, percent; null where nothing says. */
+  body: Body | null
+  opacity: Opacity | null
+  stretchPercent: number | null
+  /** All that a pattern asks of it. */
   offer: Offer
-  /** Words that it is found by beside those that were written, UK and US. */
-  words: string
   /** What shows through, foretold and then seen; null where one of them is missing. */
   foretold: { right: boolean; probability: number } | null
 }
@@ -97,7 +111,9 @@ export function pieceSummaryOf(
   const gsm = sheet.weightNow?.gsm ?? null
   const kg = gsm && cloth ? (gsm.value * cloth.all.value) / 1000 : null
   const { price } = piece
-  return {
+  const offer = pieceOffer({ piece, measurements }, sheet)
+  const colours = coloursOf(piece)
+  const summary = {
     id: head.id,
     name: piece.name,
     called: piece.called,
@@ -112,6 +128,7 @@ export function pieceSummaryOf(
     fibres,
     families: [...new Set(fibres.map((id) => fibreById(id).family))],
     gsm,
+    gsmAbout: gsm?.value ?? offer.gsm?.value.value ?? null,
     widthMm: piece.widthMm,
     lengthMm: piece.lengthMm,
     m2: cloth?.all ?? null,
@@ -121,7 +138,9 @@ export function pieceSummaryOf(
     paid: price && paidInAll(price, { lengthMm: piece.lengthMm, kg }),
     perM2: price && pricePerSquareMetre(price, { widthMm: piece.widthMm, area: cloth?.all ?? null, kg }),
     tags: piece.tags,
-    colours: coloursOf(piece),
+    colours,
+    labs: colours.map(labOf),
+    care: piece.care,
     picture: piece.face === 'picture' ? (piece.pictures[0]?.name ?? null) : null,
     look: piece.look,
     weave: weaveOf(piece),
@@ -133,13 +152,24 @@ export function pieceSummaryOf(
     touchedAt: head.touchedAt,
     tests,
     readings: measurements.length,
-    offer: pieceOffer({ piece, measurements }, sheet),
-    words: wordsOf(fibres),
+    body: offer.body?.value ?? null,
+    opacity: offer.opacity?.value ?? null,
+    stretchPercent: offer.stretchWidth?.value.value ?? null,
+    offer,
     foretold: foretoldOf(piece, measurements, sheet),
   }
+  return { ...summary, todos: todosOf(summary) }
 }
 
-function wordsOf(fibres: readonly FibreId[]): string {
+/** A colour in OKLab, as finely as anybody sees it. */
+const labOf = (hex: string): Lab => {
+  const [lightness, redness, yellowness] = oklabOf(hex).map((part) => Number(part.toFixed(LAB_DECIMALS)))
+  return [lightness ?? 0, redness ?? 0, yellowness ?? 0]
+}
+const LAB_DECIMALS = 4
+
+/** Words that a piece is found by beside those that were written, UK and US. */
+export function fibreSearchWords(fibres: readonly FibreId[]): string {
   if (fibres.length === 0) return 'mystery unknown untested'
   return fibres
     .map(fibreById)

@@ -2,9 +2,11 @@ import fc from 'fast-check'
 import { PieceSchema, type PieceInput } from '../notebook/kinds/piece'
 import { propertySheet } from '../notebook/sheet'
 import { oklabDistance, oklabOf } from '../colour/oklab'
-import { ageDays, facets, todosOf } from './facets'
-import { filterShelf, inOrder, isEnough, stashRowOf } from './filter'
-import { pieceSummaryOf, type PieceSummary } from './pieceSummary'
+import { ageDays, facets } from './facets'
+import { todosOf } from './todos'
+import { isEnough } from './filter'
+import { fibreSearchWords, pieceSummaryOf, type PieceSummary } from './pieceSummary'
+import { StashIndex } from './stashIndex/stashIndex'
 import { ASKS_NOTHING, asksSomething, SHELF_SORTS, writeQuery, type ShelfQuery } from './query'
 import { readQuery } from './readQuery'
 
@@ -16,16 +18,20 @@ function gist(input: Partial<PieceInput> = {}): PieceSummary {
   const sheet = propertySheet({ piece, measurements: [], observations: [] })
   return pieceSummaryOf(head, { piece, measurements: [] }, sheet, 0)
 }
-const rows = (gists: readonly PieceSummary[]) => gists.map((one) => stashRowOf(one, TODAY))
+function indexOf(gists: readonly PieceSummary[]): StashIndex {
+  const index = new StashIndex(TODAY)
+  index.putAll(gists)
+  return index
+}
 const ask = (gists: readonly PieceSummary[], query: Partial<ShelfQuery>, worded: Set<string> | null = null) =>
-  filterShelf(rows(gists), { ...ASKS_NOTHING, ...query }, worded)
+  indexOf(gists).ask({ ...ASKS_NOTHING, ...query }, worded)
 
 describe('the gist of a piece', () => {
   it('knows by its label, and what its name means', () => {
     const silk = gist({ called: 'habotai', claim: [{ fibre: 'silk', percent: 100 }] })
     expect(silk).toMatchObject({ knowing: 'label', fibres: ['silk'], families: ['protein'], construction: 'woven' })
-    expect(silk.words).toContain('silk')
-    expect(gist().words).toContain('mystery')
+    expect(fibreSearchWords(silk.fibres)).toContain('silk')
+    expect(fibreSearchWords(gist().fibres)).toContain('mystery')
   })
   it('is no mystery where its name says that it has no fibres, and is not to be washed', () => {
     const leather = gist({ called: 'leather' })
@@ -83,9 +89,10 @@ describe('filtering', () => {
   })
   it('keeps to the words that were found, to a weight, a colour, a price', () => {
     expect(ask(gists, {}, new Set(['none'])).found).toEqual([])
-    expect(ask(gists, { gsm: [250, null] }).found.map(({ name }) => name)).toEqual(['a', 'c'])
+    expect(ask(gists, { gsm: [250, null] }).found.map(({ name }) => name)).toEqual(['c', 'a'])
     const red = gist({ look: { warp: '#aa1122', weft: '#aa1122', accent: null, colouring: 'plain' } })
     expect(ask([...gists, red], { colour: '#b01525' }).found).toEqual([red])
+    expect(ask(gists, { colour: '#0000ff' }).found).toEqual([])
     expect(ask([red], { mostPerM2: 5 }).found).toEqual([])
   })
 })
@@ -117,13 +124,20 @@ describe('order', () => {
       gist({ place: 'Box 2', called: 'denim' }),
       gist({ place: '', lengthMm: 900, widthMm: 900 }),
     ]
-    const ids = (list: PieceSummary[]) => inOrder(rows(list), sort).map((row) => row.gist.id)
+    const ids = (list: PieceSummary[]) =>
+      indexOf(list)
+        .inOrder(sort)
+        .map(({ id }) => id)
     expect(ids([...gists].reverse())).toEqual(ids(gists))
     expect(ids(gists).toSorted()).toEqual(gists.map(({ id }) => id).toSorted())
   })
   it('puts box 2 before box 10, and what lies nowhere last', () => {
     const gists = ['box 10', '', 'box 2'].map((place) => gist({ place }))
-    expect(inOrder(rows(gists), 'place').map((row) => row.gist.place)).toEqual(['box 2', 'box 10', ''])
+    expect(
+      indexOf(gists)
+        .inOrder('place')
+        .map(({ place }) => place),
+    ).toEqual(['box 2', 'box 10', ''])
   })
 })
 

@@ -1,8 +1,7 @@
 import { fibreListWords } from '../identify/words'
 import { BODIES, OPACITIES } from '../vocabulary/cloth'
 import { type Vocabulary } from '../vocabulary/words'
-import { oklabDistance, oklabOf, type Lab } from '../colour/oklab'
-import { gsmToSortBy } from './facets'
+import { oklabDistance, type Lab } from '../colour/oklab'
 import { type PieceSummary } from './pieceSummary'
 
 /** One property that two pieces may be alike in. */
@@ -15,7 +14,7 @@ interface Property {
 }
 
 /** How far a colour is from the nearest of the piece's own. */
-type Nearness = (hex: string) => number
+type Nearness = (lab: Lab) => number
 
 export interface Alike {
   id: string
@@ -46,7 +45,7 @@ export function findSimilarPieces(
   vocabulary: Vocabulary,
   most: number,
 ): Alike[] {
-  const nearness = nearnessTo(of.colours)
+  const nearness = nearnessTo(of.labs)
   const found: { gist: PieceSummary; score: number }[] = []
   for (const gist of among) {
     if (gist.id === of.id || gist.sorting === 'give-away') continue
@@ -92,16 +91,9 @@ function reasonsFor(a: PieceSummary, b: PieceSummary, nearness: Nearness, vocabu
     .map(({ property }) => property.says(b, vocabulary))
 }
 
-/** How far a colour is from the nearest of some, each colour compared once. @returns Infinity where there are none */
-function nearnessTo(colours: readonly string[]): (hex: string) => number {
-  const labs = colours.map(oklabOf)
-  const known = new Map<string, number>()
-  const nearest = (lab: Lab) => Math.min(...labs.map((own) => oklabDistance(own, lab)))
-  return (hex) => {
-    const far = known.get(hex) ?? nearest(oklabOf(hex))
-    known.set(hex, far)
-    return far
-  }
+/** How far a colour is from the nearest of some. @returns Infinity where there are none */
+function nearnessTo(labs: readonly Lab[]): Nearness {
+  return (lab) => labs.reduce((least, own) => Math.min(least, oklabDistance(own, lab)), Infinity)
 }
 
 /** Weights of the properties that have to be known before likeness means anything. */
@@ -130,12 +122,12 @@ const PROPERTIES: readonly Property[] = [
   { weight: 3, score: byGsm, says: () => 'similar weight' },
   {
     weight: 2,
-    score: (a, b) => steps(BODIES, a.offer.body?.value, b.offer.body?.value),
+    score: (a, b) => steps(BODIES, a.body, b.body),
     says: () => 'similar drape',
   },
   {
     weight: 1.5,
-    score: (a, b) => steps(OPACITIES, a.offer.opacity?.value, b.offer.opacity?.value),
+    score: (a, b) => steps(OPACITIES, a.opacity, b.opacity),
     says: () => 'similar opacity',
   },
   { weight: 1.5, score: byStretch, says: () => 'similar stretch' },
@@ -143,18 +135,18 @@ const PROPERTIES: readonly Property[] = [
 ]
 
 function byGsm(a: PieceSummary, b: PieceSummary): number | undefined {
-  const [own, other] = [gsmToSortBy(a), gsmToSortBy(b)]
+  const [own, other] = [a.gsmAbout, b.gsmAbout]
   return own && other ? Math.exp(-WEIGHT_FALL * Math.abs(Math.log(own / other))) : undefined
 }
 
 function byStretch(a: PieceSummary, b: PieceSummary): number | undefined {
-  const [own, other] = [a.offer.stretchWidth?.value.value, b.offer.stretchWidth?.value.value]
-  return own === undefined || other === undefined ? undefined : Math.exp(-STRETCH_FALL * Math.abs(own - other))
+  const [own, other] = [a.stretchPercent, b.stretchPercent]
+  return own === null || other === null ? undefined : Math.exp(-STRETCH_FALL * Math.abs(own - other))
 }
 
 function byColour(_: PieceSummary, b: PieceSummary, nearness: Nearness): number | undefined {
   let nearest = Infinity
-  for (const hex of b.colours) nearest = Math.min(nearest, nearness(hex))
+  for (const lab of b.labs) nearest = Math.min(nearest, nearness(lab))
   return Number.isFinite(nearest) ? Math.exp(-COLOUR_FALL * nearest) : undefined
 }
 
@@ -166,7 +158,7 @@ function shared(a: readonly string[], b: readonly string[]): number | undefined 
   return both / (a.length + b.length - both)
 }
 
-function steps<T>(scale: readonly T[], a: T | undefined, b: T | undefined): number | undefined {
-  if (a === undefined || b === undefined) return undefined
+function steps<T>(scale: readonly T[], a: T | null, b: T | null): number | undefined {
+  if (a === null || b === null) return undefined
   return 1 - Math.abs(scale.indexOf(a) - scale.indexOf(b)) / (scale.length - 1)
 }

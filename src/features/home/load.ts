@@ -1,4 +1,5 @@
 import { notebook } from '@/server/database'
+import { runningPart } from '@/core/stashSearch/stashIndex/running'
 import { looseBurnTests } from '@/server/records/burnTests'
 import { controlsBox } from '@/server/records/controls'
 import { dueCount } from '@/server/records/practice'
@@ -49,8 +50,8 @@ export async function loadTable({
     listProjects(db),
     dueCount(db, now()),
   ])
-  const touched = shelf.inOrder('touched').map(({ gist }) => gist)
-  const mysteries = touched.filter((gist) => !isKnown(gist)).toSorted((a, b) => (a.id < b.id ? -1 : 1))
+  const touched = shelf.inOrder('touched')
+  const mysteries = shelf.follow('mysteries', () => runningPart((gist) => !isKnown(gist)))
   return {
     inProgress: {
       burns: burns.slice(0, FEW_IN_PROGRESS),

@@ -1,4 +1,5 @@
-import { filterShelf, type FacetCounts, type LeftMm } from '../../core/stashSearch/filter'
+import { type LeftMm } from '../../core/stashSearch/filter'
+import { type FacetCounts } from '../../core/stashSearch/stashIndex/stashIndex'
 import { type PieceSummary } from '../../core/stashSearch/pieceSummary'
 import { type ShelfQuery } from '../../core/stashSearch/query'
 import { type Vocabulary } from '../../core/vocabulary/words'
@@ -23,6 +24,6 @@ export async function askShelf(db: Notebook, query: ShelfQuery, words: Vocabular
   // Only the question whether there is enough asks what is promised already.
   const reservations = query.enough && (await loadReservations(db, shelf))
   const leftMm = reservations ? (gist: Parameters<LeftMm>[0]) => reservations.left(gist).mm : undefined
-  const { found, counts } = filterShelf(shelf.inOrder(query.sort), query, worded, leftMm)
+  const { found, counts } = shelf.ask(query, worded, leftMm)
   return { found, counts, all: shelf.count, left: shelf.left }
 }

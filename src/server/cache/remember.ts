@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto'
-import { pieceSummaryOf, type PieceSummary } from '../../core/stashSearch/pieceSummary'
+import { fibreSearchWords, pieceSummaryOf, type PieceSummary } from '../../core/stashSearch/pieceSummary'
+import { readSummary, writeSummary } from '../../core/stashSearch/stashIndex/summaryText'
 import { type ControlBurn } from '../../core/identify/observerCalibration'
 import { type Vocabulary } from '../../core/vocabulary/words'
 import { controlBurns } from '../records/controls'
@@ -15,7 +16,14 @@ export interface Stale {
 
 /** What was made of it; null where it is gone or cannot be read. */
 export interface RememberedPiece extends Stale {
-  made: { stamp: string; gist: string; words: string } | null
+  made: (RememberedText & { words: string }) | null
+}
+
+/** A summary as it is remembered, and the hash of what it was made from. */
+export interface RememberedText {
+  stamp: string
+  gist: string
+  offer: string
 }
 
 /** Under which tables and in which English something is made. */
@@ -32,7 +40,7 @@ export async function lookOver(
   db: Notebook,
   stale: readonly Stale[],
   { words }: SummaryMaking,
-  known: ReadonlyMap<string, { stamp: string; gist: string }>,
+  known: ReadonlyMap<string, RememberedText>,
 ): Promise<RememberedPiece[]> {
   const [records, controls] = await Promise.all([
     recordsOfPieces(
@@ -47,24 +55,20 @@ export async function lookOver(
     if (!own) return { id, mark, made: null }
     const stamp = stampOf(own, controls)
     const before = known.get(id)
-    const same = before?.stamp === stamp ? gistIn(before.gist, id) : undefined
+    const same = before?.stamp === stamp ? summaryIn(before, id) : undefined
     if (same) return { id, mark, made: madeOf(stamp, same) }
     return { id, mark, made: madeOf(stamp, gistOfEntry(entryOf(own, controls, words))) }
   })
 }
 
-/** A gist that was remembered; undefined where it is none, or another piece's. */
-export function gistIn(text: string, id: string): PieceSummary | undefined {
-  try {
-    const told = JSON.parse(text) as PieceSummary | null
-    return told?.id === id && typeof told.name === 'string' && Array.isArray(told.tags) ? told : undefined
-  } catch {
-    return undefined
-  }
+/** A summary that was remembered; undefined where it is none, or another piece's. */
+export function summaryIn({ gist, offer }: Pick<RememberedText, 'gist' | 'offer'>, id: string) {
+  return readSummary(id, { told: gist, offer })
 }
 
-function madeOf(stamp: string, gist: PieceSummary): RememberedPiece['made'] {
-  return { stamp, gist: JSON.stringify(gist), words: gist.words }
+function madeOf(stamp: string, summary: PieceSummary): RememberedPiece['made'] {
+  const { told, offer } = writeSummary(summary)
+  return { stamp, gist: told, offer, words: fibreSearchWords(summary.fibres) }
 }
 
 /** Everything that a gist is made from, as a hash. */

@@ -4,6 +4,7 @@ import { startBurnTest } from '../records/burnTests'
 import { openNotebook, type Notebook } from '../store/openNotebook'
 import { addMeasurement } from '../records/measurements'
 import { changeRecord, createRecord, removeRecord } from '../store/repository'
+import { type RunningTotal } from '../../core/stashSearch/stashIndex/running'
 import { askShelf } from './askShelf'
 import { shelfOf } from './shelf'
 
@@ -42,26 +43,41 @@ it('remembers a piece as it is written, changed, tested and taken away', async (
   expect(await names()).toEqual([])
 })
 
-it('reckons over the shelves once, and anew when a piece comes, changes or goes, or the day does', async () => {
-  const reckon = jest.fn((gists: readonly { name: string }[]) => gists.map(({ name }) => name).join())
-  const reckoned = async (today?: string) => (await shelfOf(db, 'uk', today)).once('names', reckon)
+it('works out once what is worked out of all shelves, and then of what comes, changes or goes alone', async () => {
+  const added = jest.fn()
+  const begin = jest.fn((): RunningTotal<string> => {
+    const names = new Map<string, string>()
+    return {
+      add: ({ id, name }) => {
+        added(name)
+        names.set(id, name)
+      },
+      remove: ({ id }) => void names.delete(id),
+      result: () => [...names.values()].toSorted().join(),
+    }
+  })
+  const followed = async () => (await shelfOf(db, 'uk')).follow('names', begin)
   const { id } = await put('Curtain')
-  expect([await reckoned(), await reckoned()]).toEqual(['Curtain', 'Curtain'])
-  expect(reckon).toHaveBeenCalledTimes(1)
+  await put('Dust sheet')
+  expect([await followed(), await followed()]).toEqual(['Curtain,Dust sheet', 'Curtain,Dust sheet'])
+  expect(added).toHaveBeenCalledTimes(2)
+  added.mockClear()
   await changeRecord(db, 'piece', { id, revision: 1 }, PieceSchema.parse({ name: 'Awning' }), AT)
-  expect(await reckoned()).toBe('Awning')
+  expect(await followed()).toBe('Awning,Dust sheet')
   await put('Bunting')
-  expect(await reckoned()).toBe('Awning,Bunting')
+  expect(await followed()).toBe('Awning,Bunting,Dust sheet')
   await removeRecord(db, 'piece', { id }, AT)
-  expect(await reckoned()).toBe('Bunting')
-  expect(reckon).toHaveBeenCalledTimes(4)
-  await reckoned('2031-01-01T00:00:00.000Z')
-  expect(reckon).toHaveBeenCalledTimes(5)
-  const failing = jest.fn(() => Promise.reject(new Error('busy')))
-  for (let i = 0; i < 2; i++) await expect((await shelfOf(db, 'uk')).once('failing', failing)).rejects.toThrow('busy')
-  expect(failing).toHaveBeenCalledTimes(2)
-  // Another name is another thing.
-  expect((await shelfOf(db, 'uk')).once('how many', (gists) => gists.length)).toBe(1)
+  expect(await followed()).toBe('Bunting,Dust sheet')
+  expect(begin).toHaveBeenCalledTimes(1)
+  // What stayed as it was is not looked at again.
+  expect(added.mock.calls.flat()).not.toContain('Dust sheet')
+})
+
+it('tells ages anew when the day changes', async () => {
+  await put('Curtain', { got: '2026-05-01' })
+  const weeks = async (today: string) => (await shelfOf(db, 'uk', today)).ask(ASKS_NOTHING, null).counts.age
+  expect(await weeks('2026-05-02T10:00:00.000Z')).toEqual({ week: 1 })
+  expect(await weeks('2031-01-01T00:00:00.000Z')).toEqual({ older: 1 })
 })
 
 it('looks many pieces over in the background, and says how many are left', async () => {

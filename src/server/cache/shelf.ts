@@ -1,7 +1,6 @@
 import { sql } from 'kysely'
-import { type PieceSummary } from '../../core/stashSearch/pieceSummary'
-import { inOrder, stashRowOf, type ShelfRow } from '../../core/stashSearch/filter'
-import { type ShelfSort } from '../../core/stashSearch/query'
+import { type PieceSummary, type Summaries } from '../../core/stashSearch/pieceSummary'
+import { StashIndex } from '../../core/stashSearch/stashIndex/stashIndex'
 import { type Vocabulary } from '../../core/vocabulary/words'
 import { type Notebook } from '../store/openNotebook'
 import { runJob } from '../jobs/pool'
@@ -9,29 +8,36 @@ import { inTransaction } from '../store/repository'
 import { TABLES_VERSION } from './tables'
 import { fileOf, isReadOnly } from './fileOf'
 import { waitBriefly } from './waitBriefly'
-import { gistIn, lookOver, type RememberedPiece, type SummaryMaking, type Stale } from './remember'
-import { itemAt } from '@/core/lists/items'
+import {
+  lookOver,
+  summaryIn,
+  type RememberedPiece,
+  type RememberedText,
+  type SummaryMaking,
+  type Stale,
+} from './remember'
+import { itemAt, mustHave } from '@/core/lists/items'
 
 /** So many are looked over while a page waits; more than that, in the background. */
 const AT_ONCE = 60
 /** So many go to a worker thread at a time. */
 const BATCH = 250
 
-let shelves = 0
+/** The list of makings is put in order again where it is longer than the stash by so many. */
+const MOST_MAKINGS = 1000
 
 /** Every piece on the shelves, held in memory as it is remembered. */
-export class Shelf {
-  /** Tells one shelf from another within this run. */
-  readonly name = String((shelves += 1))
-  private readonly rows = new Map<string, ShelfRow>()
+export class Shelf implements Summaries {
+  private readonly index = new StashIndex('')
   private readonly hand = new Map<string, PieceSummary>()
-  private readonly reckoned = new Map<string, unknown>()
-  private all: readonly PieceSummary[] | undefined
   /** The last making of a gist that is read. */
   latest = 0
+  /** How often a piece was taken off. */
+  removed = 0
   /** In which making each was made: every piece that is remembered, on a shelf or not. */
   private readonly madeIn = new Map<string, number>()
-  private day = ''
+  /** The same in its order; what was made again stands there twice. */
+  private makings: { id: string; made: number }[] = []
   private isCurrent = false
   /** Pieces that are still to be looked over in the background. */
   left = 0
@@ -45,7 +51,7 @@ export class Shelf {
     private readonly db: Notebook,
     private readonly making: SummaryMaking,
     /** The notebook's file, for worker threads; undefined where it lies in memory only. */
-    private readonly file: string | undefined,
+    readonly file: string | undefined,
     /** A protected notebook cannot be remembered beside its pieces: it is looked over once, in memory. */
     private readonly isReadOnly = false,
   ) {}
@@ -55,7 +61,8 @@ export class Shelf {
    * @param today ISO 8601
    */
   async refresh(today: string): Promise<void> {
-    if (this.isReadOnly) return this.refreshInMemory(today)
+    this.index.setDay(today)
+    if (this.isReadOnly) return this.refreshInMemory()
     await this.markOutdated()
     const stale = await this.stale(AT_ONCE + 1)
     if (stale.length > AT_ONCE) {
@@ -63,31 +70,26 @@ export class Shelf {
       this.inBackground()
     } else {
       const fresh = stale.filter(({ mark }) => !this.underWay.has(mark))
-      if (fresh.length > 0) await this.takeIn(await this.lookOverHere(fresh), today)
+      if (fresh.length > 0) await this.takeIn(await this.lookOverHere(fresh))
     }
-    await this.read(today)
-    if (stale.length > AT_ONCE) await this.countAndRead(today)
+    await this.read()
+    if (stale.length > AT_ONCE) await this.countAndRead()
     else this.unseen = 0
   }
 
   /** What was remembered while the unseen were counted is read: nothing is missing from both. */
-  private async countAndRead(today: string): Promise<void> {
+  private async countAndRead(): Promise<void> {
     for (let before = -1; before !== this.latest;) {
       before = this.latest
       this.unseen = await this.countUnseen()
-      await this.read(today)
+      await this.read()
     }
   }
 
   /** What was made stands on the shelves at once, and is remembered as soon as it can be written. */
-  private async takeIn(made: readonly RememberedPiece[], today: string): Promise<void> {
-    for (const { id, made: one } of made)
-      if (one) this.put(JSON.parse(one.gist) as PieceSummary, today)
-      else {
-        this.rows.delete(id)
-        this.hand.delete(id)
-      }
-    this.forget()
+  private async takeIn(made: readonly RememberedPiece[]): Promise<void> {
+    this.putAll(made.flatMap(summaryMade))
+    for (const { id, made: one } of made) if (!one) this.remove(id)
     for (const { mark } of made) this.underWay.add(mark)
     const kept = this.keep(made).finally(() => {
       for (const { mark } of made) this.underWay.delete(mark)
@@ -95,22 +97,30 @@ export class Shelf {
     await waitBriefly(kept)
   }
 
-  private async refreshInMemory(today: string): Promise<void> {
+  private async refreshInMemory(): Promise<void> {
     if (this.isCurrent) return
     this.isCurrent = true
     const { rows } = await sql<Stale>`select id, '' as mark from record where kind = 'piece'`.execute(this.db)
     for (let at = 0; at < rows.length; at += BATCH) {
       const made = await lookOver(this.db, rows.slice(at, at + BATCH), this.making, new Map())
-      for (const { made: one } of made) if (one) this.put(JSON.parse(one.gist) as PieceSummary, today)
+      this.putAll(made.flatMap(summaryMade))
     }
   }
 
-  private put(gist: PieceSummary, today: string): void {
-    this.rows.delete(gist.id)
-    this.hand.delete(gist.id)
-    // A cloth in hand lies on no shelf yet.
-    if (gist.inHand) this.hand.set(gist.id, gist)
-    else this.rows.set(gist.id, stashRowOf(gist, today))
+  /** A cloth in hand lies on no shelf yet. */
+  private putAll(summaries: readonly PieceSummary[]): void {
+    for (const summary of summaries) {
+      if (summary.inHand) this.remove(summary.id)
+      this.hand.delete(summary.id)
+      if (summary.inHand) this.hand.set(summary.id, summary)
+    }
+    this.index.putAll(summaries.filter(({ inHand }) => !inHand))
+  }
+
+  private remove(id: string): void {
+    this.removed += 1
+    this.index.remove(id)
+    this.hand.delete(id)
   }
 
   /** Waits for what goes on in the background. */
@@ -120,16 +130,16 @@ export class Shelf {
 
   /** Pieces that can be told about. */
   get size(): number {
-    return this.rows.size
+    return this.index.size
   }
 
   /** Pieces that there are: also those that nobody has looked over yet. */
   get count(): number {
-    return this.rows.size + this.unseen
+    return this.index.size + this.unseen
   }
 
   find(id: string): PieceSummary | undefined {
-    return this.rows.get(id)?.gist
+    return this.index.find(id)
   }
 
   /** Cloths that were taken in the hand and are not put on a shelf yet, the newest first. */
@@ -137,40 +147,25 @@ export class Shelf {
     return [...this.hand.values()].sort((a, b) => (a.id < b.id ? 1 : -1))
   }
 
-  /** Everything on the shelves; the same list until something changes. */
-  gists(): readonly PieceSummary[] {
-    this.all ??= [...this.rows.values()].map(({ gist }) => gist)
-    return this.all
+  all(): readonly PieceSummary[] {
+    return this.index.all()
   }
+
+  ask: StashIndex['ask'] = (...asked) => this.index.ask(...asked)
+
+  inOrder: StashIndex['inOrder'] = (sort) => this.index.inOrder(sort)
+
+  /** What is worked out of all that lies on the shelves, and follows each change. */
+  follow: StashIndex['follow'] = (name, begin) => this.index.follow(name, begin)
 
   /** What was made after that making. */
   changedSince(latest: number): PieceSummary[] {
-    return this.gists().filter(({ id }) => (this.madeIn.get(id) ?? 0) > latest)
-  }
-
-  /**
-   * What is reckoned over all of the shelves: once, and the same until a piece or the day changes.
-   * @param name of what is reckoned, one for each way of reckoning
-   */
-  once<T>(name: string, reckon: (gists: readonly PieceSummary[]) => T): T {
-    if (!this.reckoned.has(name)) {
-      const told = reckon(this.gists())
-      this.reckoned.set(name, told)
-      // What failed is asked again.
-      if (told instanceof Promise) told.catch(() => this.reckoned.delete(name))
+    const ids = new Set<string>()
+    for (const { id, made } of this.makings.toReversed()) {
+      if (made <= latest) break
+      ids.add(id)
     }
-    return this.reckoned.get(name) as T
-  }
-
-  /** All of it in an order; the same list until something changes. */
-  inOrder(sort: ShelfSort): readonly ShelfRow[] {
-    return this.once(`in order ${sort}`, () => inOrder([...this.rows.values()], sort))
-  }
-
-  /** Something on the shelves is not as it was. */
-  private forget(): void {
-    this.reckoned.clear()
-    this.all = undefined
+    return [...ids].flatMap((id) => this.find(id) ?? [])
   }
 
   private stale(most: number): Promise<Stale[]> {
@@ -185,18 +180,19 @@ export class Shelf {
     await waitBriefly(marking.then(() => (this.isCurrent = true)))
   }
 
-  private get version(): string {
+  /** What is remembered under another was made in another way. */
+  get version(): string {
     return `${this.making.tables} ${this.making.words}`
   }
 
-  private async known(ids: readonly string[]): Promise<Map<string, { stamp: string; gist: string }>> {
+  private async known(ids: readonly string[]): Promise<Map<string, RememberedText>> {
     const rows = await this.db
       .selectFrom('remembered')
-      .select(['piece_id', 'stamp', 'gist'])
+      .select(['piece_id', 'stamp', 'gist', 'offer'])
       .where('piece_id', 'in', [...ids])
       .where('tables', '=', this.version)
       .execute()
-    return new Map(rows.map(({ piece_id, stamp, gist }) => [piece_id, { stamp, gist }]))
+    return new Map(rows.map(({ piece_id, ...text }) => [piece_id, text]))
   }
 
   private async lookOverHere(stale: readonly Stale[]): Promise<RememberedPiece[]> {
@@ -209,12 +205,14 @@ export class Shelf {
       for (const { id, mark, made: one } of made) {
         if (one) {
           // Higher than any that was read, though that one may be gone by now.
-          await sql`insert or replace into remembered (piece_id, tables, stamp, gist, made)
-            select ${id}, ${this.version}, ${one.stamp}, ${one.gist},
+          await sql`insert or replace into remembered (piece_id, tables, stamp, gist, offer, made)
+            select ${id}, ${this.version}, ${one.stamp}, ${one.gist}, ${one.offer},
               (select max(coalesce(max(made), 0), ${this.latest}) + 1 from remembered)
             where exists (select 1 from record where id = ${id})`.execute(open)
-          await sql`update sought_row set words = (select searched from record where id = ${id}) || ' ' || ${one.words}
-            where record_id = ${id}`.execute(open)
+          const words = sql`(select searched from record where id = ${id}) || ' ' || ${one.words}`
+          await sql`update sought_row set words = ${words} where record_id = ${id} and words <> ${words}`.execute(
+            open,
+          )
         } else await open.deleteFrom('remembered').where('piece_id', '=', id).execute()
         await open.deleteFrom('stale').where('piece_id', '=', id).where('mark', '=', mark).execute()
       }
@@ -260,72 +258,67 @@ export class Shelf {
   }
 
   /** Reads what was made since the last time, and lets go of what is no longer there. */
-  private async read(today: string): Promise<void> {
-    const fresh = await this.freshRows()
+  private async read(): Promise<void> {
     const unreadable: string[] = []
-    for (const { piece_id: id, gist, made } of fresh) {
+    const fresh: PieceSummary[] = []
+    for (const { piece_id: id, made, ...text } of await this.freshRows()) {
       this.latest = Math.max(this.latest, made)
-      const told = gistIn(gist, id)
-      if (told && this.putIfWhole(told, today)) this.madeIn.set(told.id, made)
-      else unreadable.push(id)
+      const summary = summaryIn(text, id)
+      if (!summary) unreadable.push(id)
+      else {
+        fresh.push(summary)
+        this.wasMade(id, made)
+      }
     }
-    if (unreadable.length > 0) await this.makeAnew(unreadable, today)
-    const lost = await this.letGo()
-    if (this.day !== today.slice(0, 10)) {
-      // What is a week old today was not yesterday.
-      for (const [id, { gist }] of this.rows) this.rows.set(id, stashRowOf(gist, today))
-      this.day = today.slice(0, 10)
-      this.forget()
-    }
-    if (fresh.length > 0 || lost) this.forget()
+    this.putAll(fresh)
+    if (unreadable.length > 0) await this.makeAnew(unreadable)
+    await this.letGo()
+  }
+
+  private wasMade(id: string, made: number): void {
+    this.madeIn.set(id, made)
+    this.makings.push({ id, made })
+    if (this.makings.length > 2 * this.madeIn.size + MOST_MAKINGS)
+      this.makings = [...this.madeIn].map(([one, when]) => ({ id: one, made: when })).sort((a, b) => a.made - b.made)
   }
 
   private freshRows() {
     return this.db
       .selectFrom('remembered')
-      .select(['piece_id', 'gist', 'made'])
+      .select(['piece_id', 'gist', 'offer', 'made'])
       .where('made', '>', this.latest)
+      .orderBy('made')
       .execute()
   }
 
-  private putIfWhole(gist: PieceSummary, today: string): boolean {
-    try {
-      this.put(gist, today)
-      return true
-    } catch {
-      return false
-    }
-  }
-
   /** What is remembered and cannot be read is made again from what the person wrote. */
-  private async makeAnew(ids: readonly string[], today: string): Promise<void> {
-    for (const { id, mark, made } of await lookOver(
-      this.db,
-      ids.map((id) => ({ id, mark: '' })),
-      this.making,
-      new Map(),
-    )) {
-      if (!made) continue
-      await this.keep([{ id, mark, made }])
-      this.put(JSON.parse(made.gist) as PieceSummary, today)
-      this.madeIn.set(id, this.latest)
+  private async makeAnew(ids: readonly string[]): Promise<void> {
+    const unmade = ids.map((id) => ({ id, mark: '' }))
+    for (const one of await lookOver(this.db, unmade, this.making, new Map())) {
+      if (!one.made) continue
+      await this.keep([one])
+      this.putAll(summaryMade(one))
+      this.wasMade(one.id, this.latest)
     }
   }
 
-  private async letGo(): Promise<boolean> {
+  private async letGo(): Promise<void> {
     const { rows } = await sql<{ n: number }>`select count(*) as n from remembered`.execute(this.db)
-    if (itemAt(rows, 0).n === this.madeIn.size) return false
+    if (itemAt(rows, 0).n === this.madeIn.size) return
     const there = new Set(
       (await this.db.selectFrom('remembered').select('piece_id').execute()).map(({ piece_id }) => piece_id),
     )
     for (const id of this.madeIn.keys()) {
       if (there.has(id)) continue
-      this.rows.delete(id)
-      this.hand.delete(id)
+      this.remove(id)
       this.madeIn.delete(id)
     }
-    return true
   }
+}
+
+/** What was made of a piece; nothing where it is gone. */
+function summaryMade({ id, made }: RememberedPiece): PieceSummary[] {
+  return made ? [mustHave(summaryIn(made, id))] : []
 }
 
 // A development server reloads modules; what is in memory stays.

@@ -8,7 +8,7 @@ const gist = (id: string, rest: Partial<PieceSummary> = {}): PieceSummary =>
   ({ id, gsm: null, widthMm: null, lengthMm: null, inHand: false, offer: {}, ...rest }) as PieceSummary
 const weighed = (id: string, value: number) => gist(id, { gsm: { value, sd: 3 } as PieceSummary['gsm'] })
 const shelfOf = (...gists: PieceSummary[]): Shelf =>
-  ({ gists: () => gists, find: (id: string) => gists.find((one) => one.id === id) }) as unknown as Shelf
+  ({ all: () => gists, find: (id: string) => gists.find((one) => one.id === id) }) as unknown as Shelf
 const guess = (pieceId: string, said: number, truth: number | null = null): Kept<'guess'> =>
   ({
     data: GuessSchema.parse({ pieceId, what: 'gsm', said, truth, at: '2026-05-02T10:00:00.000Z' }),

@@ -61,7 +61,7 @@ export function pieceToGuess(
   what: Guessed,
   turn: number,
 ): PieceSummary | undefined {
-  const all = shelf.gists()
+  const all = shelf.all()
   const lately = new Set(guesses.slice(-Math.ceil(all.length / 2)).map(({ data }) => data.pieceId))
   const from = all.length > 0 ? turn % all.length : 0
   const tried = Array.from({ length: Math.min(MOST_TRIED, all.length) }, (_, i) =>

@@ -1,6 +1,5 @@
 import { sql } from 'kysely'
 import { type Movement } from '../../core/stashSearch/looking'
-import { type PieceSummary } from '../../core/stashSearch/pieceSummary'
 import { type Notebook } from '../store/openNotebook'
 
 interface Row {
@@ -16,11 +15,6 @@ const lengthIn = (column: 'before' | 'after') =>
   sql.raw(`(case when json_valid(${column}) then json_extract(${column}, '$.lengthMm') end)`)
 const LENGTH_BEFORE = lengthIn('before')
 const LENGTH_AFTER = lengthIn('after')
-
-/** What came: every piece that is there, on the day it was got, else on the day it was kept. */
-export function cameOf(gists: readonly PieceSummary[]): Movement[] {
-  return gists.map(({ got, createdAt, m2, kg }) => ({ at: got ?? createdAt, m2: m2?.value ?? 0, kg: kg ?? 0 }))
-}
 
 /**
  * What went since an instant: lengths that were cut off, and pieces that were taken off their shelf and are not there

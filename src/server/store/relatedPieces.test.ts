@@ -63,14 +63,16 @@ it('asks as many queries for a hundred pieces as for one', async () => {
   expect(await asked(ids)).toBe(await asked(ids.slice(0, 1)))
 })
 
-it('answers for each piece of a batch as if it were asked alone: in rings, in two lots at once, and in none', async () => {
+it('answers for each of a batch as if it were asked alone: in rings, in two lots at once, in none', async () => {
   const lots = await Promise.all(
     ['Hotel', 'Pier'].map(async (name) => (await createRecord(db, 'lot', { name, notes: '' } as never, AT)).id),
   )
   const ids: string[] = []
   for (let i = 0; i < 40; i++) {
     const cutFromId = i % 3 === 1 ? ids[i - 1] : i % 7 === 0 && i > 0 ? ids[i - 7] : undefined
-    ids.push(await piece(`Sheet ${i}`, { ...(cutFromId && { cutFromId }), ...(i % 5 === 0 && { lotId: lots[i % 2] }) }))
+    ids.push(
+      await piece(`Sheet ${i}`, { ...(cutFromId && { cutFromId }), ...(i % 5 === 0 && { lotId: lots[i % 2] }) }),
+    )
   }
   const together = await oneClothWith(db, [...ids, ids[0]!])
   for (const id of ids) expect([id, together.get(id)]).toEqual([id, (await oneClothWith(db, [id])).get(id)])

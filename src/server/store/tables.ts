@@ -67,6 +67,8 @@ export interface RememberedTable {
   /** Hash of what it was made from. */
   stamp: string
   gist: string
+  /** What it offers to patterns; empty where an older program remembered it. */
+  offer: Generated<string>
   /** Raised with each making, over all pieces. */
   made: number
 }

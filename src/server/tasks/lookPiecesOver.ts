@@ -1,11 +1,17 @@
-import { lookOver, type RememberedPiece, type SummaryMaking, type Stale } from '../cache/remember'
+import {
+  lookOver,
+  type RememberedPiece,
+  type RememberedText,
+  type SummaryMaking,
+  type Stale,
+} from '../cache/remember'
 import { workerNotebook } from '../jobs/workerNotebook'
 
 export interface LookPiecesOver {
   file: string
   making: SummaryMaking
   stale: readonly Stale[]
-  known: ReadonlyMap<string, { stamp: string; gist: string }>
+  known: ReadonlyMap<string, RememberedText>
 }
 
 /** Looks pieces over in a worker thread. Writes nothing. */

@@ -47,7 +47,7 @@ export async function loadBench(pieceId: string | undefined, words: Vocabulary):
     pieceId === undefined ? undefined : readStashEntry(db, pieceId, words),
   ])
   const pieces = shelf.inOrder('touched').slice(0, MOST_OFFERED)
-  return { pieces: pieces.map(({ gist: { id, name } }) => ({ id, name })), piece: entry ? onTheBench(entry) : null }
+  return { pieces: pieces.map(({ id, name }) => ({ id, name })), piece: entry ? onTheBench(entry) : null }
 }
 
 function onTheBench({

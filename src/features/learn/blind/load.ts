@@ -1,6 +1,8 @@
 import { familyOf, judgedBlind, type Blind } from '@/core/practice/blind'
 import { FAMILIES, FAMILY_WORDS, FIBRE_IDS, FIBRE_WORDS } from '@/core/vocabulary/fibres'
 import { type Vocabulary } from '@/core/vocabulary/words'
+import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
+import { runningPart } from '@/core/stashSearch/stashIndex/running'
 import { controlsBox } from '@/server/records/controls'
 import { isOpened } from '@/server/records/blindBoxes'
 import { notebook } from '@/server/database'
@@ -9,6 +11,10 @@ import { listRecords, recordsReferring } from '@/server/store/repository'
 
 /** Pieces that are offered beside the known ones. */
 const OFFERED = 16
+
+function isOfKnownFibres({ knowing, fibres }: PieceSummary): boolean {
+  return fibres.length > 0 && ['tested', 'supported', 'label'].includes(knowing)
+}
 
 /** The box that is open, or what one can be packed of. */
 export async function loadBlind(words: Vocabulary) {
@@ -20,8 +26,7 @@ export async function loadBlind(words: Vocabulary) {
   ])
   const [box] = boxes.kept
   const pieces: Blind[] = shelf
-    .gists()
-    .filter(({ knowing, fibres }) => fibres.length > 0 && ['tested', 'supported', 'label'].includes(knowing))
+    .follow('of known fibres', () => runningPart(isOfKnownFibres))
     .slice(0, OFFERED)
     .map(({ id, name, fibres }) => ({ id, from: 'piece', name, fibres: fibres.slice(0, 3) }))
   const offered: Blind[] = [

@@ -2,18 +2,17 @@ import { CARE_GROUP_WORDS, CARE_GROUPS, CARE_IDS, careSymbol, type CareId } from
 import { careShape } from '@/core/vocabulary/careShapes'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
-import { careOnShelves } from '@/server/cache/careCounts'
+import { careOnShelves } from './onShelves'
 import { shelfOf } from '@/server/cache/shelf'
 
 /** Every care symbol by its group, and how many pieces have it on their label. */
 export async function loadCare(words: Vocabulary) {
-  const db = await notebook()
-  const pieces = await careOnShelves(db, await shelfOf(db, words))
+  const pieces = careOnShelves(await shelfOf(await notebook(), words))
   const told = (id: CareId) => ({
     id,
     words: careSymbol(id).words,
     shape: careShape(id),
-    pieces: pieces.get(id)?.length ?? 0,
+    pieces: pieces.of(id).length,
   })
   return {
     groups: CARE_GROUPS.map((group) => ({

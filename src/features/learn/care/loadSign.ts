@@ -6,9 +6,9 @@ import { CARE_GROUP_WORDS, CARE_IDS, careSymbol } from '@/core/vocabulary/care'
 import { careShape } from '@/core/vocabulary/careShapes'
 import { FIBRE_IDS, FIBRE_WORDS } from '@/core/vocabulary/fibres'
 import { type Vocabulary } from '@/core/vocabulary/words'
-import { careOnShelves } from '@/server/cache/careCounts'
 import { notebook } from '@/server/database'
 import { shelfOf } from '@/server/cache/shelf'
+import { careOnShelves } from './onShelves'
 import { foldOf } from '../../shared/stash/describe'
 
 /** So many pieces that have it on their label are shown. */
@@ -19,9 +19,8 @@ export async function loadSign(name: string, { units, words }: { units: UnitSyst
   const id = CARE_IDS.find((one) => one === name)
   if (!id) return undefined
   const { group, words: says } = careSymbol(id)
-  const db = await notebook()
-  const shelf = await shelfOf(db, words)
-  const own = ((await careOnShelves(db, shelf)).get(id) ?? []).flatMap((piece) => shelf.find(piece) ?? [])
+  const shelf = await shelfOf(await notebook(), words)
+  const own = careOnShelves(shelf).of(id).toReversed()
   const fibres = FIBRE_IDS.map((fibre) => ({
     id: fibre,
     name: FIBRE_WORDS[fibre][words],

@@ -1,4 +1,5 @@
 import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
+import { runningPart } from '@/core/stashSearch/stashIndex/running'
 import { type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
@@ -25,7 +26,7 @@ export async function inStash(
   { units, words }: { units: UnitSystem; words: Vocabulary },
 ): Promise<InStash> {
   const shelf = await shelfOf(await notebook(), words)
-  const found = shelf.once(`in stash: ${what}`, (gists) => gists.filter(isIt))
+  const found = shelf.follow(`in stash: ${what}`, () => runningPart(isIt))
   return {
     count: found.length,
     folds: found

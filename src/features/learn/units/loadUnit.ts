@@ -36,10 +36,7 @@ const round = (value: number) => Number(value.toPrecision(2))
 /** The lightest, the middle and the heaviest piece that were weighed, in a unit. */
 async function weighed(unit: Unit, words: Vocabulary) {
   const shelf = await shelfOf(await notebook(), words)
-  const known = shelf
-    .gists()
-    .flatMap(({ id, name, gsm }) => (gsm ? [{ id, name, gsm: gsm.value }] : []))
-    .sort((a, b) => a.gsm - b.gsm)
+  const known = shelf.inOrder('weight').flatMap(({ id, name, gsm }) => (gsm ? [{ id, name, gsm: gsm.value }] : []))
   const at = [0, known.length >> 1, known.length - 1]
   return [...new Set(at)]
     .flatMap((i) => known[i] ?? [])

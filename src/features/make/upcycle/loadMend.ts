@@ -25,7 +25,7 @@ export async function loadMend(
   const gist = of === undefined ? undefined : shelf.find(of)
   const offered = recentPieces(shelf, ({ thing }) => thing !== 'offcut')
   if (!gist) return { choice: { what, mm }, thing: null, offered, patches: [], ways: [], yarns: [], sew: null }
-  const patches = patchesFor(gist, shelf.gists(), mm)
+  const patches = patchesFor(gist, shelf.all(), mm)
   const { needle, thread } = sewAdvice({ offer: gist.offer })
   const yarns = gist.construction === 'knit' ? (await allRecords(db, 'yarn')).kept : []
   return {

@@ -18,7 +18,6 @@ export function gistsOf(shelf: Shelf, ids: readonly string[]): PieceSummary[] {
 export function recentPieces(shelf: Shelf, isIt: (gist: PieceSummary) => boolean = () => true) {
   return shelf
     .inOrder('touched')
-    .map(({ gist }) => gist)
     .filter(isIt)
     .slice(0, OFFERED)
     .map(({ id, name, weave, look }) => ({ id, name, tile: drawnAs(weave, look) }))

@@ -1,9 +1,9 @@
 import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
+import { runningGroups } from '@/core/stashSearch/stashIndex/running'
 import { tallyOf, type Tally } from '@/core/pieces/tally'
 import { type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
-import { groupBy } from '@/server/store/groupBy'
 import { shelfOf, type Shelf } from '@/server/cache/shelf'
 import { allRecords, findRecord } from '@/server/store/repository'
 import { foldOf } from '../../shared/stash/describe'
@@ -35,7 +35,7 @@ export async function loadHeaps({ words }: Preferences) {
       id,
       name: data.name,
       done: data.done,
-      tally: tallyOf(byHeap.get(id) ?? []),
+      tally: tallyOf(byHeap.of(id)),
     }))
     .sort((a, b) => Number(a.done) - Number(b.done) || (a.id < b.id ? 1 : -1))
 }
@@ -45,8 +45,8 @@ export async function loadHeap(id: string, { units, words }: Preferences): Promi
   const db = await notebook()
   const heap = await findRecord(db, 'heap', id)
   if (!heap) return undefined
-  const gists = heapsOf(await shelfOf(db, words)).get(id) ?? []
-  const latest = gists.toSorted((a, b) => (a.id < b.id ? 1 : -1))
+  const gists = heapsOf(await shelfOf(db, words)).of(id)
+  const latest = gists.toReversed()
   return {
     id,
     ...heap.data,
@@ -60,4 +60,5 @@ export async function loadHeap(id: string, { units, words }: Preferences): Promi
 }
 
 /** What lies on the shelves by the heap that it was sorted from. */
-const heapsOf = (shelf: Shelf) => shelf.once('by heap', (gists) => groupBy(gists, ({ heapId }) => heapId))
+const heapsOf = (shelf: Shelf) =>
+  shelf.follow('by heap', () => runningGroups(({ heapId }) => (heapId === null ? [] : [heapId])))

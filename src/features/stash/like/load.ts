@@ -13,7 +13,7 @@ export async function loadAlike(id: string, { units, words }: { units: UnitSyste
   const shelf = await shelfOf(await notebook(), words)
   const gist = shelf.find(id)
   if (!gist) return undefined
-  const found = findSimilarPieces(gist, shelf.gists(), words, MOST)
+  const found = findSimilarPieces(gist, shelf.all(), words, MOST)
   return {
     id,
     name: gist.name,

@@ -12,7 +12,7 @@ import { propertiesOf, type PropertyRow } from '@/core/notebook/properties'
 import { formatLength, type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook, type Notebook } from '@/server/database'
-import { groupBy } from '@/server/store/groupBy'
+import { runningGroups, runningPart } from '@/core/stashSearch/stashIndex/running'
 import { listPatterns } from '@/server/records/patterns'
 import { keepersOf } from '@/server/records/projects'
 import { loadReservations, type Reservations } from '@/server/records/reservations'
@@ -74,8 +74,10 @@ export async function loadPiece(
       undoes,
       says: strokeWords(steps),
     })),
-    foretelling: shelf.once('foretelling', (gists) =>
-      foretellingRecord(gists.flatMap(({ foretold }) => foretold ?? [])),
+    foretelling: foretellingRecord(
+      shelf
+        .follow('foretold', () => runningPart(({ foretold }) => foretold !== null))
+        .flatMap(({ foretold }) => foretold ?? []),
     ),
   }
 }
@@ -135,12 +137,14 @@ async function kinOf(
     listRecords(db, 'lot', { limit: LOTS_OFFERED, newestFirst: true }),
   ])
   const lot = piece.lotId ? await findRecord(db, 'lot', piece.lotId) : undefined
-  const byLot = shelf.once('from its lot', (gists) => groupBy(gists, ({ lotId }) => lotId))
-  const byParent = shelf.once('from what it was cut from', (gists) => groupBy(gists, ({ cutFromId }) => cutFromId))
-  const others = (byLot.get(piece.lotId ?? '') ?? []).filter(({ id }) => id !== piece.id)
+  const byLot = shelf.follow('by lot', () => runningGroups(({ lotId }) => (lotId === null ? [] : [lotId])))
+  const byParent = shelf.follow('by what it was cut from', () =>
+    runningGroups(({ cutFromId }) => (cutFromId === null ? [] : [cutFromId])),
+  )
+  const others = byLot.of(piece.lotId ?? '').filter(({ id }) => id !== piece.id)
   return {
     cutFrom: parent ? { id: parent.id, name: parent.data.name } : null,
-    offcuts: (byParent.get(piece.id) ?? []).map(({ id, name }) => ({ id, name })),
+    offcuts: byParent.of(piece.id).map(({ id, name }) => ({ id, name })),
     cuts: cuts
       .map(({ id, data }) => ({ id, on: data.on, says: cutWords(data, units) }))
       .sort((a, b) => b.on.localeCompare(a.on)),

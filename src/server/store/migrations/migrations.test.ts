@@ -10,6 +10,8 @@ import { JOINED_STEPS } from './joined'
 import { migrations } from './'
 
 const AT = '2026-10-04T09:41:07.000Z'
+/** Steps that came after the joined ones. */
+const LATER = Object.keys(migrations).slice(1)
 const namesIn = (file: string) => {
   const db = new Database(file)
   const rows = db.prepare('select name from kysely_migration order by name').all() as { name: string }[]
@@ -19,15 +21,15 @@ const namesIn = (file: string) => {
 
 /**
  * A notebook with one fabric, which went through steps of these names.
- * @param without indexes that a later step makes
+ * @param undone later steps, taken back
  */
-async function notebookAfter(steps: readonly string[], without: readonly string[] = []): Promise<string> {
+async function notebookAfter(steps: readonly string[], undone: readonly string[] = []): Promise<string> {
   const file = join(mkdtempSync(join(tmpdir(), 'rough-swatch-steps-')), 'notebook.sqlite')
   const db = await openNotebook(file)
   await createRecord(db, 'piece', PieceSchema.parse({ name: 'Lobby curtain' }), AT)
   await sql`delete from kysely_migration`.execute(db)
   for (const name of steps) await sql`insert into kysely_migration values (${name}, ${AT})`.execute(db)
-  for (const name of without) await sql`drop index ${sql.ref(name)}`.execute(db)
+  for (const name of undone) await migrations[name]!.down!(db)
   await db.destroy()
   return file
 }
@@ -45,7 +47,7 @@ it('can be taken back, all of them, and done again', async () => {
 })
 
 it('takes a notebook that went through all steps that were joined, as it is', async () => {
-  const file = await notebookAfter([...JOINED_STEPS, '0008_quick_movements'])
+  const file = await notebookAfter([...JOINED_STEPS, ...LATER])
   const db = await openNotebook(file, undefined, () => Promise.reject(new Error('not older')))
   expect((await allRecords(db, 'piece')).kept.map(({ data }) => data.name)).toEqual(['Lobby curtain'])
   await db.destroy()
@@ -53,7 +55,7 @@ it('takes a notebook that went through all steps that were joined, as it is', as
 })
 
 it('takes one that stopped before a later step through that one', async () => {
-  const file = await notebookAfter(JOINED_STEPS, ['change_shortened', 'change_removed'])
+  const file = await notebookAfter(JOINED_STEPS, LATER.toReversed())
   let asked = 0
   const db = await openNotebook(file, undefined, () => Promise.resolve((asked += 1)))
   expect(asked).toBe(1)
